@@ -1,0 +1,9 @@
+import tailwindcss from '@tailwindcss/vite';
+import react from '@vitejs/plugin-react';
+import { defineConfig } from 'vite';
+
+export default defineConfig({
+  plugins: [react(), tailwindcss()],
+  build: { target: 'es2022', manifest: true, assetsInlineLimit: 0 },
+  worker: { format: 'es' },
+});
