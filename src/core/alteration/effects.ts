@@ -1,0 +1,117 @@
+import { edgesOf, type FitClass } from '../measure/fit-class';
+import { ZONE_IDS, zoneOf, type ZoneId } from '../measure/zones';
+import type { Alteration } from '../records';
+import { alterationKind, type Way } from './catalogue';
+
+/** What an alteration does at one zone. */
+export interface Effect {
+  readonly zone: ZoneId;
+  /** cm; plus makes the zone larger, longer or lower. */
+  readonly cm: number;
+  /** cm, one standard deviation: more than 0 only where no amount was noted. */
+  readonly sd: number;
+  /** How much it is depends on the cut; this is the most. */
+  readonly atMost: boolean;
+}
+
+/** What effects need to know of the garment. */
+export interface EffectContext {
+  readonly fitClassAt: (zone: ZoneId) => FitClass;
+  /** Seams across the zone; −1 where a seam bounds an opening. */
+  readonly seamsAcross: (zone: ZoneId) => number;
+}
+
+/** A semi-fitted garment with the usual seams. */
+export const USUAL_GARMENT: EffectContext = { fitClassAt: () => 'semi', seamsAcross: (zone) => zoneOf(zone).seams };
+
+/** Both layers that meet in a seam. */
+const LAYERS = 2;
+
+/**
+ * cm on the girth for 1 cm as it was measured.
+ *
+ * @example girthFactor('perSeam', 2) // 4: 1 cm at each of two side seams goes round the body four times
+ * @example girthFactor('perSeam', 1) // 2: a sleeve is one limb
+ */
+export function girthFactor(way: Way, seams: number): number {
+  const limb = seams === 1;
+  switch (way) {
+    case 'total':
+      return 1;
+    case 'perSide':
+      return limb ? 1 : 2;
+    case 'perQuarter':
+      return limb ? 2 : 4;
+    case 'perSeam':
+      return LAYERS * seams;
+  }
+}
+
+/** cm at a zone for 1 cm of the alteration's amount. */
+interface Share {
+  readonly zone: ZoneId;
+  readonly per: number;
+  readonly atMost?: boolean;
+}
+
+/**
+ * Effects of 1 cm of this alteration, as it was measured.
+ *
+ * @returns empty for kinds whose effect comes from two lengths of their own (allowance, band)
+ */
+export function sharesOf(alteration: Alteration, context: EffectContext): readonly Share[] {
+  const { rule } = alterationKind(alteration.kind);
+  const seamsAt = (zone: ZoneId) => alteration.seams ?? (Math.abs(context.seamsAcross(zone)) || zoneOf(zone).seams || 1);
+  switch (rule.by) {
+    case 'fixed':
+      return rule.effects;
+    case 'girth':
+      return (alteration.zones ?? []).map((zone) => ({ zone, per: girthFactor(alteration.way, seamsAt(zone)) }));
+    case 'wedge':
+      return (alteration.zones ?? [])
+        .slice(0, 2)
+        .map((zone, place) => ({ zone, per: girthFactor(alteration.way, seamsAt(zone)) * (place === 0 ? 1 : 0.5) }));
+    case 'rise':
+      return [
+        { zone: 'rise', per: 1 },
+        { zone: 'crotch', per: (alteration.part ?? 'both') === 'both' ? 2 : 1 },
+      ];
+    case 'bust':
+      return [
+        { zone: 'bust', per: 2 },
+        { zone: 'frontBodice', per: 0.5 },
+        ...(alteration.fullness === 'taken out' ? [] : [{ zone: 'waist', per: 2 } as const, { zone: 'hip', per: 2 } as const]),
+      ];
+    case 'allowance':
+    case 'band':
+      return [];
+  }
+}
+
+/**
+ * What an alteration does to each zone it touches.
+ *
+ * @returns one effect a zone, in cm. Without an amount: half of slight and clear together, with half of that as its doubt
+ *   (engine.md, section 1). Linear in the amount.
+ * @example 1 cm let out at each side seam past the bust → bust +4 cm
+ */
+export function effectsOf(alteration: Alteration, context: EffectContext): readonly Effect[] {
+  const { rule } = alterationKind(alteration.kind);
+  if (rule.by === 'allowance' && alteration.allowance) {
+    const narrower = alteration.allowance.cut - alteration.allowance.sewn;
+    return (alteration.zones ?? ZONE_IDS)
+      .map((zone) => ({ zone, cm: LAYERS * narrower * context.seamsAcross(zone), sd: 0, atMost: false }))
+      .filter((effect) => effect.cm !== 0);
+  }
+  if (rule.by === 'band' && alteration.band) {
+    const zone = alteration.zones?.[0];
+    return zone ? [{ zone, cm: alteration.band.finished - alteration.band.cutOff, sd: 0, atMost: false }] : [];
+  }
+  const { amount, direction = 1 } = alteration;
+  return sharesOf(alteration, context).map(({ zone, per, atMost = false }) => {
+    if (amount !== undefined) return { zone, cm: amount * per, sd: 0, atMost };
+    const [t1, t2] = edgesOf(zone, context.fitClassAt(zone));
+    const bit = (t1 + t2) / 2;
+    return { zone, cm: Math.sign(per) * direction * bit, sd: bit / 2, atMost };
+  });
+}

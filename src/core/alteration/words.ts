@@ -1,0 +1,55 @@
+import { formatLength, type LengthUnit } from '../measure/length';
+import { zoneOf, type ZoneId } from '../measure/zones';
+import type { Alteration, SizeLine } from '../records';
+import { alterationKind, WAY_WORDS } from './catalogue';
+
+/** A size line in words: `C`, `between C and D`, `between C and D, nearer D`. */
+export function sizeLineWords(line: SizeLine | undefined): string {
+  if (!line) return 'size not noted';
+  if (line.to === undefined || line.at === undefined) return line.size;
+  const nearer = line.at < 0.4 ? `, nearer ${line.size}` : line.at > 0.6 ? `, nearer ${line.to}` : '';
+  return `between ${line.size} and ${line.to}${nearer}`;
+}
+
+/** Zones in a list for reading: `bust, waist and hip`. */
+export function zoneList(zones: readonly ZoneId[]): string {
+  const labels = zones.map((z) => zoneOf(z).label);
+  return labels.length < 2 ? (labels[0] ?? '') : `${labels.slice(0, -1).join(', ')} and ${labels.at(-1)}`;
+}
+
+/** What an alteration changes, without its amount: `sleeve length`, `side seams at bust and waist`. */
+export function alterationPlace(alteration: Alteration): string {
+  const { label } = alterationKind(alteration.kind);
+  const { zones = [], part } = alteration;
+  if (zones.length > 0 && alteration.kind !== 'band') return `${label} at ${zoneList(zones)}`;
+  if (alteration.kind === 'band') return `${label}, ${zoneList(zones)}`;
+  return part && part !== 'both' ? `${label}, ${part}` : label;
+}
+
+/** How much an alteration is, with how it was measured: `+1.5 cm`, `−1 cm per seam`, `a bit longer`. */
+export function alterationAmount(alteration: Alteration, unit: LengthUnit): string {
+  const { plus, minus } = alterationKind(alteration.kind);
+  if (alteration.allowance) {
+    const { cut, sewn } = alteration.allowance;
+    return `cut ${formatLength(cut, unit)}, sewn ${formatLength(sewn, unit)}`;
+  }
+  if (alteration.band) {
+    const { cutOff, finished } = alteration.band;
+    return `${formatLength(cutOff, unit)} off, band ${formatLength(finished, unit)}`;
+  }
+  if (alteration.amount === undefined) return `${alteration.direction === -1 ? (minus ?? plus) : plus} a bit`;
+  const way = alteration.way === 'total' ? '' : ` ${WAY_WORDS[alteration.way]}`;
+  return `${formatLength(alteration.amount, unit, { signed: true })}${way}`;
+}
+
+/** An alteration in one line: `sleeve length +1.5 cm`. */
+export function alterationWords(alteration: Alteration, unit: LengthUnit): string {
+  return `${alterationPlace(alteration)} ${alterationAmount(alteration, unit)}`;
+}
+
+const WHEN_WORDS = { paper: 'on paper', cutting: 'when cutting', body: 'on the body', wear: 'after wearing' } as const;
+
+/** When in the work it was done. */
+export function alterationWhen({ when }: Alteration): string {
+  return WHEN_WORDS[when];
+}

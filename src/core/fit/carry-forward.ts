@@ -1,0 +1,209 @@
+import { alterationKind } from '../alteration/catalogue';
+import { edgesOf } from '../measure/fit-class';
+import { ZONE_IDS, type ZoneId } from '../measure/zones';
+import type { Alteration, Make, SizeLine } from '../records';
+import { fitClassAt, inOrder, viewOf, type PatternCase } from './case';
+import { contradictionsIn, type Contradiction } from './contradiction';
+import { evidenceAt, type Evidence, type UnusedNote } from './evidence';
+import { caseForPlan, lastCutAgain, nextCut, type Plan } from './next-cut';
+import { offsetOf, type Unknown } from './offset';
+import { bestCut, chanceOfRight, divergence, posteriorOf, priorSpread, quantile, type BestCut, type Posterior } from './posterior';
+
+/** How one note moved the best cut: the reasons behind a figure. */
+export interface Reason {
+  readonly evidence: Evidence;
+  /** Median with every note less the median without this one, cm. */
+  readonly movedBy: number;
+  /** The 80 % range without this note, cm wide, less the range with it. */
+  readonly narrowedBy: number;
+  /** Share of what all notes together say, 0 to 1. */
+  readonly share: number;
+}
+
+/** Why a zone is kept or changed. */
+export type Ground = 'no note' | 'right after wear' | 'good enough' | 'best cut';
+
+export interface ZoneForecast {
+  readonly zone: ZoneId;
+  readonly t1: number;
+  readonly reasons: readonly Reason[];
+  readonly unused: readonly UnusedNote[];
+  readonly best: BestCut;
+  /** The range before any note, then after each version that has evidence. */
+  readonly closingIn: readonly { readonly version: number; readonly best: BestCut }[];
+  readonly ground: Ground;
+  /** Offset of the next cut, and of the last version if it were cut again for the plan's body and cloth, cm. */
+  readonly x: number;
+  readonly lastX: number;
+  /** Chance of right at the next cut; of the last cut again; of the very best cut. Absent without a note. */
+  readonly chance?: number;
+  readonly chanceOfLast?: number;
+  readonly chanceOfBest?: number;
+  readonly line: SizeLine | undefined;
+  readonly contradictions: readonly Contradiction[];
+  readonly unknown: readonly { readonly make: Make; readonly what: Unknown }[];
+  /** The planned cloth gives so differently that a toile is the answer. */
+  readonly clothTooFar: boolean;
+}
+
+export interface CarryForward {
+  readonly zones: readonly ZoneForecast[];
+  /** The next garment, as a make that can be reckoned like any other: size lines first, then alterations in the order of work. */
+  readonly next: Make;
+  /** The last version that counts, from which the next one starts. */
+  readonly last: Make;
+  readonly weakest?: { readonly zone: ZoneId; readonly chance: number };
+  /** The chance that every noted zone is right: the product. */
+  readonly allAtOnce?: number;
+  /** Zones that decide the fit and were never noted. */
+  readonly notNoted: readonly ZoneId[];
+  /** Alterations of the versions that are carried on and were never marked on the pattern paper. */
+  readonly toMark: readonly { readonly make: Make; readonly alteration: Alteration }[];
+}
+
+/** A last cut this much less likely to be right than the best one is still kept. Source: engine.md, section 4. */
+const KEEP_MARGIN = 0.15;
+
+/** Versions that count, in order. */
+export function reckonedMakes(input: PatternCase): Make[] {
+  return inOrder(input.makes).filter((m) => m.setAside === undefined && m.state !== 'planned');
+}
+
+/** Zones to speak of: those that decide the fit of any view made, and those noted. */
+export function zonesOfCase({ pattern, makes }: PatternCase): ZoneId[] {
+  const asked = new Set<ZoneId>();
+  for (const make of makes) {
+    const view = viewOf(pattern, make);
+    for (const zone of view.zones) asked.add(zone);
+    for (const note of make.fitNotes) asked.add(note.zone);
+  }
+  if (makes.length === 0) for (const zone of pattern.views[0]!.zones) asked.add(zone);
+  return ZONE_IDS.filter((z) => asked.has(z));
+}
+
+function reasonsFor(used: readonly Evidence[], all: Posterior, spread: number): Reason[] {
+  const width = (p: Posterior) => quantile(p, 0.9) - quantile(p, 0.1);
+  const raw = used.map((evidence) => {
+    const without = posteriorOf(
+      used.filter((e) => e !== evidence).map((e) => e.observation),
+      spread,
+    );
+    return {
+      evidence,
+      movedBy: quantile(all, 0.5) - quantile(without, 0.5),
+      narrowedBy: width(without) - width(all),
+      share: divergence(all, without),
+    };
+  });
+  const total = raw.reduce((sum, r) => sum + r.share, 0);
+  return raw.map((r) => ({ ...r, share: total > 0 ? r.share / total : 1 / raw.length }));
+}
+
+function closingInOf(used: readonly Evidence[], spread: number): ZoneForecast['closingIn'] {
+  const versions = [...new Set(used.map((e) => e.make.version))];
+  return [
+    { version: 0, best: bestCut(posteriorOf([], spread)) },
+    ...versions.map((version) => ({
+      version,
+      best: bestCut(
+        posteriorOf(
+          used.filter((e) => e.make.version <= version).map((e) => e.observation),
+          spread,
+        ),
+      ),
+    })),
+  ];
+}
+
+/** What a zone's notes say, before it is settled what can be cut. */
+function settle(input: PatternCase, again: Make, forPlan: PatternCase, zone: ZoneId) {
+  const spread = priorSpread(zone);
+  const { used, unused } = evidenceAt(input, zone);
+  const posterior = posteriorOf(
+    used.map((e) => e.observation),
+    spread,
+  );
+  const best = bestCut(posterior);
+  const [t1] = edgesOf(zone, fitClassAt(input.pattern, viewOf(input.pattern, again), zone));
+  const lastOffset = offsetOf(forPlan, again, zone);
+  const chanceAt = (x: number) => chanceOfRight(posterior, x, t1, lastOffset.cloth.sd);
+
+  const latest = used.at(-1);
+  let ground: Ground = 'no note';
+  let target = lastOffset.x;
+  if (latest) {
+    if (latest.note.outcome === 0 && latest.note.seen.at === 'worn') {
+      ground = 'right after wear';
+      target = latest.offset.x;
+    } else if (chanceAt(lastOffset.x) >= chanceAt(best.median) - KEEP_MARGIN) {
+      ground = 'good enough';
+    } else {
+      ground = 'best cut';
+      target = best.median;
+    }
+  }
+  return { zone, spread, used, unused, posterior, best, t1, lastOffset, chanceAt, ground, target };
+}
+
+/**
+ * What to cut next, worked out from every version (engine.md, section 4).
+ *
+ * @returns undefined where nothing has been cut yet
+ */
+export function carryForward(input: PatternCase, plan: Plan): CarryForward | undefined {
+  const counted = reckonedMakes(input);
+  // A toile without the parts, or a make of unknown size, still has notes; the next cut starts from the last that names its size.
+  const last = counted.findLast((m) => m.size !== undefined) ?? counted.at(-1);
+  if (!last) return undefined;
+
+  const forPlan = caseForPlan(input, plan);
+  const again = lastCutAgain(last, plan);
+  const settled = zonesOfCase({ ...input, makes: counted }).map((zone) => settle(input, again, forPlan, zone));
+  const targets = new Map(settled.filter((s) => s.used.length > 0).map((s) => [s.zone, s.target]));
+  const next = nextCut(input, last, plan, targets);
+
+  const zones = settled.map((s): ZoneForecast => {
+    const x = offsetOf(forPlan, next, s.zone).x;
+    const noted = s.used.length > 0;
+    return {
+      zone: s.zone,
+      t1: s.t1,
+      reasons: reasonsFor(s.used, s.posterior, s.spread),
+      unused: s.unused,
+      best: s.best,
+      closingIn: closingInOf(s.used, s.spread),
+      ground: s.ground,
+      x,
+      lastX: s.lastOffset.x,
+      ...(noted ? { chance: s.chanceAt(x), chanceOfLast: s.chanceAt(s.lastOffset.x), chanceOfBest: s.chanceAt(s.best.median) } : {}),
+      line: next.sizeLines.find((l) => l.zone === s.zone)?.line ?? next.size,
+      contradictions: contradictionsIn(s.zone, s.used, s.spread),
+      unknown: s.used.flatMap(({ make, offset }) => offset.unknown.map((what) => ({ make, what }))),
+      clothTooFar: s.lastOffset.cloth.tooFar,
+    };
+  });
+
+  const noted = zones.filter((z) => z.chance !== undefined);
+  const weakest = noted.reduce<ZoneForecast | undefined>((w, z) => (w === undefined || z.chance! < w.chance! ? z : w), undefined);
+  return {
+    zones,
+    next: { ...next, alterations: [...next.alterations].sort((a, b) => alterationKind(a.kind).order - alterationKind(b.kind).order) },
+    last,
+    ...(weakest ? { weakest: { zone: weakest.zone, chance: weakest.chance! }, allAtOnce: noted.reduce((p, z) => p * z.chance!, 1) } : {}),
+    notNoted: zones.filter((z) => z.chance === undefined).map((z) => z.zone),
+    toMark: counted
+      .flatMap((make) => make.alterations.map((alteration) => ({ make, alteration })))
+      .filter(({ alteration }) => alteration.purpose === 'fit' && alteration.marked === undefined && alteration.when !== 'cutting')
+      .filter(({ alteration }) => carriedOn(alteration, next)),
+  };
+}
+
+/** Whether an alteration lives on in the next cut; what is taken back need not be marked. */
+function carriedOn(alteration: Alteration, next: Make): boolean {
+  return next.alterations.some(
+    (a) =>
+      a.kind === alteration.kind &&
+      (a.zones ?? []).join() === (alteration.zones ?? []).join() &&
+      (a.amount === undefined || alteration.amount === undefined || Math.sign(a.amount) === Math.sign(alteration.amount)),
+  );
+}

@@ -1,0 +1,45 @@
+import type { EffectContext } from '../alteration/effects';
+import type { FitClass } from '../measure/fit-class';
+import { zoneOf, type ZoneId } from '../measure/zones';
+import type { Cloth, Make, MeasurementSet, Pattern, View } from '../records';
+
+/** All that is needed to reckon one pattern for one person. */
+export interface PatternCase {
+  readonly pattern: Pattern;
+  /** This person's makes of the pattern, in any order. */
+  readonly makes: readonly Make[];
+  /** The person's measurement sets. */
+  readonly bodies: readonly MeasurementSet[];
+  /** Every cloth that the makes, or the plan, use. */
+  readonly cloths: readonly Cloth[];
+}
+
+/** The view of this pattern that a make used. */
+export function viewOf(pattern: Pattern, make: Make): View {
+  const source = make.sources.find((s) => s.patternId === pattern.id);
+  return pattern.views.find((v) => v.id === source?.viewId) ?? pattern.views[0]!;
+}
+
+/** Whether a zone's evidence belongs to this pattern: where a make joins several, it belongs to the one its piece came from. */
+export function bringsZone(pattern: Pattern, make: Make, zone: ZoneId): boolean {
+  const owner = make.sources.find((s) => s.zones?.includes(zone)) ?? make.sources[0]!;
+  return owner.patternId === pattern.id;
+}
+
+/** The class of fit at a zone: the view's where it gives one, else the pattern's. */
+export function fitClassAt(pattern: Pattern, view: View, zone: ZoneId): FitClass {
+  return view.zoneClass[zone] ?? pattern.fitClass;
+}
+
+/** What the effects of alterations need to know of this garment. */
+export function effectContext(pattern: Pattern, view: View): EffectContext {
+  return {
+    fitClassAt: (zone) => fitClassAt(pattern, view, zone),
+    seamsAcross: (zone) => view.seams[zone] ?? zoneOf(zone).seams,
+  };
+}
+
+/** Makes in the order in which they were cut; versions decide between two of one day. */
+export function inOrder(makes: readonly Make[]): Make[] {
+  return [...makes].sort((a, b) => a.version - b.version || a.cutOn.localeCompare(b.cutOn));
+}

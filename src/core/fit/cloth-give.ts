@@ -1,0 +1,69 @@
+import { CLASS_EASE } from '../measure/fit-class';
+import { zoneOf, type ZoneId } from '../measure/zones';
+import type { Cloth, Make, Pattern, SizeLine, View } from '../records';
+import { fitClassAt } from './case';
+import { placeOf, readColumn } from './chart';
+import type { SizeChart } from '../records';
+
+/** A woven cut on the bias gives about this much unless tested, %. Source: engine.md, section 2. */
+const BIAS_STRETCH = 10;
+/** Beyond ±10 cm the cloth is too far from the pattern to reckon with. */
+const MOST = 10;
+
+/** What a cloth's give does to a zone: φ and σφ in cm. */
+export interface ClothGive {
+  readonly cm: number;
+  readonly sd: number;
+  /** φ was cut to ±10 cm: this cloth is too far from the pattern to reckon with. */
+  readonly tooFar: boolean;
+  readonly unknown?: 'stretch of the cloth' | 'girth of the body';
+}
+
+const NONE: ClothGive = { cm: 0, sd: 0, tooFar: false };
+
+/** The ease the pattern intends at a zone, cm: finished measure − chart body, else by class; none in a closed band. */
+export function intendedEase(pattern: Pattern, view: View, zone: ZoneId, chart: SizeChart | undefined, line: SizeLine | undefined): number {
+  const { measure, band } = zoneOf(zone);
+  const place = chart && line && placeOf(chart, line);
+  if (chart && place !== undefined && measure) {
+    const finished = readColumn(chart.finished[zone], place);
+    const body = readColumn(chart.body[measure], place);
+    if (finished !== undefined && body !== undefined) return finished - body;
+  }
+  return band ? 0 : CLASS_EASE[fitClassAt(pattern, view, zone)];
+}
+
+/**
+ * What the cloth's stretch does to a zone against what the pattern asks for (engine.md, section 2).
+ *
+ * @param girth G, the body girth in cm, where known
+ * @param ease the ease intended, cm: the more of it, the less the give matters, nothing from 10 cm
+ * @param bias cut on the bias
+ */
+export function clothGive(
+  pattern: Pattern,
+  zone: ZoneId,
+  cloth: Cloth | undefined,
+  { girth, ease, bias = false }: { girth: number | undefined; ease: number; bias?: boolean },
+): ClothGive {
+  const asked = pattern.wants.stretch;
+  const { kind, band } = zoneOf(zone);
+  if (asked === undefined || (kind !== 'girth' && zone !== 'torso')) return NONE;
+  const f = band ? 1 : Math.min(1, Math.max(0, 1 - ease / 10));
+  if (f === 0) return NONE;
+  if (girth === undefined) return { ...NONE, unknown: 'girth of the body' };
+  const tested = zone === 'torso' ? cloth?.stretchAlong : cloth?.stretchAcross;
+  const stretch = tested ?? (bias && cloth?.structure === 'woven' ? BIAS_STRETCH : undefined);
+  if (stretch === undefined) return { cm: 0, sd: 0.06 * girth * f, tooFar: false, unknown: 'stretch of the cloth' };
+  const whole = (f * 0.4 * girth * (stretch - asked)) / 100;
+  return { cm: Math.min(MOST, Math.max(-MOST, whole)), sd: 0.3 * Math.abs(whole), tooFar: Math.abs(whole) > MOST };
+}
+
+/** The main cloth of a make, with whether it was cut on the bias. */
+export function mainCloth(
+  make: Pick<Make, 'cloths'>,
+  cloths: readonly Cloth[],
+): { readonly cloth: Cloth | undefined; readonly bias: boolean } {
+  const use = make.cloths.find((u) => u.part === 'main') ?? make.cloths[0];
+  return { cloth: cloths.find((c) => c.id === use?.clothId), bias: use?.bias ?? false };
+}

@@ -1,0 +1,169 @@
+import { answerFor, inOrderOfAnswers } from '../alteration/answer';
+import { effectsOf, sharesOf } from '../alteration/effects';
+import { bodyOn, type IsoDate } from '../measure/body';
+import { roundToWorkable, workableStep, type LengthUnit } from '../measure/length';
+import { zoneOf, type ZoneId } from '../measure/zones';
+import type { Alteration, ClothUse, Make } from '../records';
+import { effectContext, viewOf, type PatternCase } from './case';
+import { chartOf, chartReading, lineAt, lineOf, placeOf, readColumn, sameLine } from './chart';
+import { offsetOf } from './offset';
+
+/** What the next garment is for. */
+export interface Plan {
+  /** The day whose body counts. */
+  readonly date: IsoDate;
+  /** The planned main cloth. Without one the pattern's own cloth is meant, which gives as much as asked. */
+  readonly clothId?: string;
+  /** Amounts are rounded to what can be cut in this unit. */
+  readonly unit: LengthUnit;
+}
+
+/** Size lines may leave the size cut by this many steps; what is left after that is an alteration. Source: engine.md, section 6. */
+const MOST_STEPS = 2;
+
+/** The pattern's own cloth: gives as much as it asks for, so that φ is nought. */
+const OWN_CLOTH = 'cloth as the pattern asks';
+
+/** The case as it is for a plan: without a planned cloth, one is put on the shelf that gives what the pattern asks. */
+export function caseForPlan(input: PatternCase, { clothId }: Plan): PatternCase {
+  if (clothId !== undefined) return input;
+  const { structure, stretch } = input.pattern.wants;
+  const own = {
+    id: OWN_CLOTH,
+    name: OWN_CLOTH,
+    structure,
+    ...(stretch === undefined ? {} : { stretchAcross: stretch, stretchAlong: stretch }),
+    swatch: { print: 'plain' as const, ground: '#ffffff', figure: '#ffffff', repeat: 1 },
+    pieces: [],
+  };
+  return { ...input, cloths: [...input.cloths, own] };
+}
+
+/** The last version cut again as it was: everything that was altered for fit is now on the paper, in the planned cloth. */
+export function lastCutAgain(last: Make, { date, clothId }: Plan): Make {
+  const cloth: ClothUse = { id: 'planned', clothId: clothId ?? OWN_CLOTH, part: 'main' };
+  return {
+    ...last,
+    id: 'next cut',
+    version: last.version + 1,
+    kind: 'garment',
+    cutOn: date,
+    cloths: [cloth],
+    alterations: merged(last.alterations.filter((a) => a.purpose === 'fit').map((a) => ({ ...a, when: 'paper' as const }))),
+    measured: last.measured.filter((m) => m.of === 'piece'),
+    fitNotes: [],
+    lacking: [],
+  };
+}
+
+/** Sums alterations of one kind that are measured alike: +1.5 on paper and −0.5 on the body are +1 the next time. */
+function merged(alterations: readonly Alteration[]): Alteration[] {
+  const sums = new Map<string, Alteration>();
+  for (const a of alterations) {
+    const key = a.amount === undefined ? a.id : [a.kind, a.way, a.part, a.fullness, a.seams, ...(a.zones ?? [])].join('|');
+    const earlier = sums.get(key);
+    sums.set(key, earlier?.amount === undefined || a.amount === undefined ? a : { ...a, amount: earlier.amount + a.amount });
+  }
+  return [...sums.values()].filter((a) => a.amount !== 0);
+}
+
+/** Fine zones are rounded to half the step. */
+export function isFine(zone: ZoneId): boolean {
+  const { kind } = zoneOf(zone);
+  return kind === 'width' || kind === 'position';
+}
+
+/**
+ * Works out a cut that one can do: size lines first, then the alteration for what remains.
+ *
+ * @param targets the offset wanted at each zone, cm; zones not named stay on the last cut
+ * @returns the next make, planned: its offsets are reckoned like those of any other
+ */
+export function nextCut(input: PatternCase, last: Make, plan: Plan, targets: ReadonlyMap<ZoneId, number>): Make {
+  const forPlan = caseForPlan(input, plan);
+  let next = lastCutAgain(last, plan);
+  for (const zone of inOrderOfAnswers([...targets.keys()])) next = reach(forPlan, next, zone, targets.get(zone)!, plan);
+  return next;
+}
+
+/** Brings one zone of a planned cut to its target, as nearly as can be cut. */
+function reach(input: PatternCase, next: Make, zone: ZoneId, target: number, { unit, date }: Plan): Make {
+  const now = offsetOf(input, next, zone);
+  const step = workableStep(unit, isFine(zone));
+  // A cut that is already within half a step of the target is the same cut to scissors.
+  if (Math.abs(target - now.x) < step / 2) return next;
+
+  const base = baseTerm(input, next, zone, date);
+  const net = now.x - now.cloth.cm - base;
+  const wanted = roundToWorkable(target - now.cloth.cm - base, unit, isFine(zone));
+  if (Math.abs(wanted - net) < 1e-9) return next;
+
+  const byLine = moveLine(input, next, zone, wanted - net);
+  const left = wanted - (offsetOf(input, byLine, zone).x - now.cloth.cm - base);
+  const remains = roundToWorkable(left, unit, isFine(zone));
+  // Between two lines of a chart, what is left is less than the pencil's width against t1: leave it.
+  const lineMoved = byLine !== next;
+  if (lineMoved ? Math.abs(remains) < Math.max(step, zoneOf(zone).edges[0] / 2) : Math.abs(remains) < 1e-9) return byLine;
+  return alterBy(input, byLine, zone, remains);
+}
+
+/** The chart term of the size cut all over, cm: the pattern as drafted, for this body. */
+function baseTerm({ pattern, bodies }: PatternCase, make: Make, zone: ZoneId, date: IsoDate): number {
+  const chart = chartOf(pattern, make.chartId);
+  const place = chart && make.size && placeOf(chart, make.size);
+  const reading = chart && chartReading(chart, zone);
+  if (!reading || place === undefined) return 0;
+  const ofChart = readColumn(reading.column, place);
+  const body = bodyOn(bodies, reading.measure, date)?.cm;
+  return ofChart === undefined || body === undefined ? 0 : reading.factor * (ofChart - body);
+}
+
+/** Moves the size line at a zone by a length, as far as the chart and two steps allow. */
+function moveLine({ pattern }: PatternCase, next: Make, zone: ZoneId, by: number): Make {
+  const chart = chartOf(pattern, next.chartId);
+  const line = lineOf(next, zone);
+  const from = chart && line && placeOf(chart, line);
+  const reading = chart && chartReading(chart, zone);
+  const measured = next.measured.some((m) => m.zone === zone);
+  if (!chart || !reading || from === undefined || measured || !next.size) return next;
+
+  const base = placeOf(chart, next.size)!;
+  const low = Math.max(0, base - MOST_STEPS);
+  const high = Math.min(chart.sizes.length - 1, base + MOST_STEPS);
+  const start = readColumn(reading.column, from);
+  if (start === undefined) return next;
+  let best = from;
+  let miss = Math.abs(by);
+  for (let place = low; place <= high + 1e-9; place += 0.25) {
+    const cm = readColumn(reading.column, place);
+    if (cm === undefined) continue;
+    const off = Math.abs(reading.factor * (cm - start) - by);
+    if (off < miss - 1e-9) {
+      best = place;
+      miss = off;
+    }
+  }
+  if (best === from) return next;
+  const moved = lineAt(chart, best);
+  const others = next.sizeLines.filter((l) => l.zone !== zone);
+  return { ...next, sizeLines: sameLine(moved, next.size) ? others : [...others, { zone, line: moved }] };
+}
+
+/** Changes an alteration that is there for this zone, or adds the zone's own answer. */
+function alterBy({ pattern }: PatternCase, next: Make, zone: ZoneId, cm: number): Make {
+  const context = effectContext(pattern, viewOf(pattern, next));
+  const existing = next.alterations.find((a) => {
+    const shares = sharesOf(a, context);
+    return a.kind !== 'full-bust' && shares[0]?.zone === zone && (shares.length === 1 || a.kind === answerFor(zone, 0).kind);
+  });
+  if (existing) {
+    const per = sharesOf(existing, context)[0]!.per;
+    const was = effectsOf(existing, context)[0]!.cm / per;
+    const amount = Math.round((was + cm / per) * 1e6) / 1e6;
+    const { direction: _, ...sized } = existing;
+    const rest = next.alterations.filter((a) => a !== existing);
+    return { ...next, alterations: Math.abs(amount) < 1e-9 ? rest : [...rest, { ...sized, amount }] };
+  }
+  const per = sharesOf(answerFor(zone, 1), context)[0]!.per;
+  return { ...next, alterations: [...next.alterations, answerFor(zone, Math.round((cm / per) * 1e6) / 1e6)] };
+}

@@ -1,0 +1,186 @@
+import { effectsOf } from '../alteration/effects';
+import { bodyOn, type IsoDate } from '../measure/body';
+import { zoneOf, type BodyMeasure, type ZoneId } from '../measure/zones';
+import type { Alteration, FitNote, Make, SizeLine } from '../records';
+import { effectContext, inOrder, viewOf, type PatternCase } from './case';
+import { chartOf, chartReading, lineOf, placeOf, readColumn } from './chart';
+import { clothGive, intendedEase, mainCloth, type ClothGive } from './cloth-give';
+
+/** Where the first term came from. */
+export type ChartTerm =
+  | {
+      readonly from: 'chart';
+      readonly cm: number;
+      readonly measure: BodyMeasure;
+      readonly line: SizeLine;
+      readonly chart: number;
+      readonly body: number;
+      /** Graded from another zone of the chart by this factor: an estimate. */
+      readonly factor: number;
+      readonly graded: boolean;
+      /** No body measure is known: the first make's size stands in for it. */
+      readonly standIn: boolean;
+    }
+  | {
+      readonly from: 'measured';
+      readonly cm: number;
+      readonly what: 'finished' | 'piece' | 'garment';
+      readonly measure: number;
+      readonly body: number;
+      readonly ease: number;
+    }
+  | { readonly from: 'nothing'; readonly cm: 0 };
+
+export interface AlterationTerm {
+  readonly alteration: Alteration;
+  readonly cm: number;
+  readonly sd: number;
+  readonly atMost: boolean;
+}
+
+/** What was not known when an offset was worked out. A screen lists these; none of them is silently zero. */
+export type Unknown =
+  | 'size cut'
+  | 'size not in the chart'
+  | 'no chart for the zone'
+  | 'body measure'
+  | 'stretch of the cloth'
+  | 'girth of the body'
+  | 'amount of an alteration';
+
+/** How far a garment was from what the pattern intends for this body, with every term that made it so. */
+export interface Offset {
+  /** cm; 0 is cut exactly as intended. */
+  readonly x: number;
+  readonly chart: ChartTerm;
+  readonly alterations: readonly AlterationTerm[];
+  readonly cloth: ClothGive;
+  /** Doubt about alterations without an amount, cm. */
+  readonly unsized: number;
+  readonly unknown: readonly Unknown[];
+}
+
+/** Where in a garment's life an act or a look belongs; used where dates do not tell. */
+function phaseOfAlteration({ when, afterWears = 0 }: Alteration): number {
+  return when === 'body' ? 3 : when === 'wear' ? 5.5 + afterWears : 0;
+}
+
+function phaseOfNote({ seen }: FitNote): number {
+  return seen.at === 'tryOn' ? 2 : seen.at === 'firstDay' ? 4 : 5 + seen.wears;
+}
+
+/**
+ * Whether an alteration was there when a note was made. Paper and cutting come before any look; on the body and after wearing
+ * the dates decide where both are known and differ, else the order of the work: try-on, alteration on the body, first day, wear.
+ */
+export function madeBefore(alteration: Alteration, note: FitNote): boolean {
+  const phase = phaseOfAlteration(alteration);
+  if (phase > 0 && alteration.date && alteration.date !== note.date) return alteration.date < note.date;
+  return phase < phaseOfNote(note);
+}
+
+/** The moment for which an offset is asked: a note of the make, or the garment as it ended, on the day it was cut or another. */
+export interface Moment {
+  readonly note?: FitNote;
+  /** The day whose body counts, where it is neither the note's nor the day of cutting: a plan. */
+  readonly bodyOn?: IsoDate;
+}
+
+/** The size line of the first make that names one: it stands in where the body was never measured. */
+function firstLine({ makes }: PatternCase, zone: ZoneId): SizeLine | undefined {
+  for (const make of inOrder(makes)) {
+    const line = lineOf(make, zone);
+    if (line) return line;
+  }
+  return undefined;
+}
+
+/**
+ * The offset x of a make at a zone: one scale for every version (engine.md, section 1).
+ *
+ * @returns centimetres, with the terms and what was not known
+ */
+export function offsetOf(input: PatternCase, make: Make, zone: ZoneId, { note, bodyOn: day }: Moment = {}): Offset {
+  const { pattern, bodies, cloths } = input;
+  const view = viewOf(pattern, make);
+  const context = effectContext(pattern, view);
+  const { kind, measure } = zoneOf(zone);
+  const unknown = new Set<Unknown>();
+
+  const chart = chartOf(pattern, make.chartId);
+  const line = lineOf(make, zone);
+  const place = chart && line && placeOf(chart, line);
+  const date = day ?? note?.date ?? make.cutOn;
+  const bodyCm = (of: BodyMeasure | undefined) => of && bodyOn(bodies, of, date)?.cm;
+  const ease = intendedEase(pattern, view, zone, chart, line);
+
+  const measured = make.measured.find((m) => m.zone === zone);
+  let chartTerm: ChartTerm = { from: 'nothing', cm: 0 };
+  const reading = chart && chartReading(chart, zone);
+  const ownBody = bodyCm(measure);
+  if (measured && ownBody !== undefined) {
+    const intended = kind === 'girth' ? ease : 0;
+    chartTerm = {
+      from: 'measured',
+      cm: measured.cm - ownBody - intended,
+      what: measured.of,
+      measure: measured.cm,
+      body: ownBody,
+      ease: intended,
+    };
+  } else if (!line && (reading || chart)) {
+    unknown.add('size cut');
+  } else if (chart && place === undefined) {
+    unknown.add('size not in the chart');
+  } else if (chart && line && place !== undefined && reading) {
+    const ofChart = readColumn(reading.column, place);
+    const known = bodyCm(reading.measure);
+    const first = firstLine(input, zone);
+    const firstPlace = first && placeOf(chart, first);
+    const body = known ?? (firstPlace === undefined ? undefined : readColumn(reading.column, firstPlace));
+    if (ofChart === undefined || body === undefined) unknown.add(ofChart === undefined ? 'no chart for the zone' : 'body measure');
+    else {
+      if (known === undefined) unknown.add('body measure');
+      const cm = reading.factor * (ofChart - body);
+      const { factor, graded } = reading;
+      chartTerm = { from: 'chart', cm, measure: reading.measure, line, chart: ofChart, body, factor, graded, standIn: known === undefined };
+    }
+  } else if (
+    chart &&
+    place !== undefined &&
+    kind === 'girth' &&
+    ownBody !== undefined &&
+    readColumn(chart.finished[zone], place) !== undefined
+  ) {
+    const finished = readColumn(chart.finished[zone], place)!;
+    chartTerm = { from: 'measured', cm: finished - ownBody - ease, what: 'finished', measure: finished, body: ownBody, ease };
+  } else {
+    unknown.add('no chart for the zone');
+  }
+
+  const sewnGarment = chartTerm.from === 'measured' && chartTerm.what === 'garment';
+  const alterations = sewnGarment
+    ? []
+    : make.alterations
+        .filter((a) => a.purpose === 'fit' && (!note || madeBefore(a, note)))
+        .flatMap((alteration) =>
+          effectsOf(alteration, context)
+            .filter((e) => e.zone === zone)
+            .map(({ cm, sd, atMost }): AlterationTerm => ({ alteration, cm, sd, atMost })),
+        );
+  if (alterations.some((a) => a.sd > 0)) unknown.add('amount of an alteration');
+
+  const { cloth, bias } = mainCloth(make, cloths);
+  const girth = ownBody ?? (chartTerm.from === 'chart' && chartTerm.measure === measure ? chartTerm.body : undefined);
+  const give = clothGive(pattern, zone, cloth, { girth, ease, bias });
+  if (give.unknown) unknown.add(give.unknown);
+
+  return {
+    x: chartTerm.cm + alterations.reduce((sum, a) => sum + a.cm, 0) + give.cm,
+    chart: chartTerm,
+    alterations,
+    cloth: give,
+    unsized: Math.hypot(0, ...alterations.map((a) => a.sd)),
+    unknown: [...unknown],
+  };
+}

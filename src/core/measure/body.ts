@@ -1,0 +1,63 @@
+import { differenceInCalendarDays, differenceInMonths, parseISO } from 'date-fns';
+import type { BodyMeasure } from './zones';
+
+/** An ISO calendar date, `2026-03-09`: no time, no time zone. */
+export type IsoDate = string;
+
+/** What this module needs of a measurement set: a date and measures in cm, any of which may be missing. */
+export interface DatedMeasures {
+  readonly date: IsoDate;
+  readonly measures: Partial<Record<BodyMeasure, number>>;
+}
+
+export interface BodyValue {
+  readonly cm: number;
+  /** Between two sets a value is interpolated; outside them the nearest holds. */
+  readonly how: 'measured' | 'interpolated' | 'nearest';
+  /** Days between the date asked for and the nearest set that has the measure. */
+  readonly ageDays: number;
+}
+
+/** Calendar days from one date to another; negative when the second is earlier. */
+export function daysBetween(from: IsoDate, to: IsoDate): number {
+  return differenceInCalendarDays(parseISO(to), parseISO(from));
+}
+
+/**
+ * A body measure on a day.
+ *
+ * @param sets a person's measurement sets, in any order
+ * @returns the value with how it was found, or undefined where no set has the measure
+ */
+export function bodyOn(sets: readonly DatedMeasures[], measure: BodyMeasure, date: IsoDate): BodyValue | undefined {
+  let before: { days: number; cm: number } | undefined;
+  let after: { days: number; cm: number } | undefined;
+  for (const set of sets) {
+    const cm = set.measures[measure];
+    if (cm === undefined) continue;
+    const days = daysBetween(date, set.date);
+    if (days <= 0 && (!before || days > before.days)) before = { days, cm };
+    if (days >= 0 && (!after || days < after.days)) after = { days, cm };
+  }
+  if (before?.days === 0) return { cm: before.cm, how: 'measured', ageDays: 0 };
+  if (before && after) {
+    const part = -before.days / (after.days - before.days);
+    return {
+      cm: before.cm + part * (after.cm - before.cm),
+      how: 'interpolated',
+      ageDays: Math.min(-before.days, after.days),
+    };
+  }
+  const nearest = before ?? after;
+  return nearest && { cm: nearest.cm, how: 'nearest', ageDays: Math.abs(nearest.days) };
+}
+
+/**
+ * Age in whole years and months on a day.
+ *
+ * @param birthMonth `2019-05`; the day within the month is not known, so the first counts
+ */
+export function ageOn(birthMonth: string, date: IsoDate): { readonly years: number; readonly months: number } {
+  const months = Math.max(0, differenceInMonths(parseISO(date), parseISO(`${birthMonth}-01`)));
+  return { years: Math.floor(months / 12), months: months % 12 };
+}

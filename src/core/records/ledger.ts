@@ -1,0 +1,41 @@
+import { z } from 'zod';
+import { Cloth } from './cloth';
+import { Make } from './make';
+import { Pattern } from './pattern';
+import { MeasurementSet, Person } from './person';
+import { Picture } from './picture';
+import { Wear } from './wear';
+
+/** The version of the file's layout; a file of a later one is refused with a sentence. */
+export const LEDGER_FILE_VERSION = 1;
+
+/** Every table of the ledger with the shape of its records: storage, files and checks are derived from this. */
+export const TABLES = {
+  people: Person,
+  bodies: MeasurementSet,
+  patterns: Pattern,
+  cloths: Cloth,
+  makes: Make,
+  wears: Wear,
+  pictures: Picture,
+} as const;
+export type TableName = keyof typeof TABLES;
+export type RecordOf<T extends TableName> = z.infer<(typeof TABLES)[T]>;
+export const TABLE_NAMES = Object.keys(TABLES) as TableName[];
+
+/** A whole ledger. */
+export const Ledger = z.strictObject({
+  people: z.array(Person),
+  bodies: z.array(MeasurementSet),
+  patterns: z.array(Pattern),
+  cloths: z.array(Cloth),
+  makes: z.array(Make),
+  wears: z.array(Wear),
+  pictures: z.array(Picture),
+});
+export type Ledger = z.infer<typeof Ledger>;
+
+/** Counts of a ledger, for sentences such as "24 makes, 12 cloths". */
+export function ledgerCounts(ledger: Ledger): Record<TableName, number> {
+  return Object.fromEntries(TABLE_NAMES.map((t) => [t, ledger[t].length])) as Record<TableName, number>;
+}

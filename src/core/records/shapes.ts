@@ -1,0 +1,19 @@
+import { z } from 'zod';
+import { FIT_CLASSES } from '../measure/fit-class';
+import { BODY_MEASURES, ZONE_IDS, type BodyMeasure } from '../measure/zones';
+
+/** Shapes that several records share. Every length is in cm; every date an ISO calendar date. */
+export const Id = z.string().min(1).max(64);
+export const Words = z.string().max(4000);
+export const Name = z.string().trim().min(1, 'a name is missing').max(200);
+export const CalendarDate = z.iso.date('not a calendar date (write 2026-03-09)');
+export const Cm = z.number().min(-2000).max(200_000);
+export const PositiveCm = z.number().positive('must be more than nothing').max(200_000);
+export const Percent = z.number().min(-50).max(300);
+export const ZoneName = z.enum(ZONE_IDS);
+export const FitClassName = z.enum(FIT_CLASSES);
+export const Measure = z.enum(Object.keys(BODY_MEASURES) as [BodyMeasure, ...BodyMeasure[]]);
+
+/** Minor units (cents) with an ISO 4217 code, so that sums stay exact. */
+export const Money = z.strictObject({ minor: z.int(), currency: z.string().regex(/^[A-Z]{3}$/, 'not a currency code such as EUR') });
+export type Money = z.infer<typeof Money>;

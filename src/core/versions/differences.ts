@@ -1,0 +1,121 @@
+import { bodyOn } from '../measure/body';
+import { effectsOf } from '../alteration/effects';
+import { BODY_MEASURES, ZONE_IDS, zoneOf, type BodyMeasure, type ZoneId } from '../measure/zones';
+import { effectContext, viewOf, type PatternCase } from '../fit/case';
+import { lineOf, sameLine } from '../fit/chart';
+import { mainCloth } from '../fit/cloth-give';
+import type { Alteration, Cloth, Make, SizeLine } from '../records';
+
+/** One thing that is not the same in two versions. */
+export type VersionDifference =
+  | { readonly what: 'size'; readonly zone: ZoneId | 'all'; readonly from: SizeLine | undefined; readonly to: SizeLine | undefined }
+  | { readonly what: 'alteration'; readonly from: Alteration | undefined; readonly to: Alteration | undefined }
+  | { readonly what: 'seam allowance'; readonly from: number; readonly to: number }
+  | {
+      readonly what: 'cloth';
+      readonly from: Cloth | undefined;
+      readonly to: Cloth | undefined;
+      readonly properties: readonly ClothProperty[];
+    }
+  | { readonly what: 'body'; readonly measure: BodyMeasure; readonly from: number; readonly to: number };
+
+/** Properties of cloth that can change how a garment fits or hangs. */
+export type ClothProperty = 'structure' | 'stretch' | 'weight' | 'drape';
+
+/** A body measure that moved by less than this, cm, is the tape, not the body. */
+const TAPE_DOUBT = 0.5;
+/** Relative change of weight that a hand feels. */
+const OTHER_WEIGHT = 0.15;
+
+/** Names an alteration by what it does, whatever its amount: two of one key are the same change with another amount. */
+function keyOf(a: Alteration): string {
+  return [a.kind, a.purpose, ...(a.zones ?? []), a.part ?? ''].join(' ');
+}
+
+function sameAmount(a: Alteration, b: Alteration): boolean {
+  return (
+    a.amount === b.amount &&
+    a.direction === b.direction &&
+    a.way === b.way &&
+    a.allowance?.cut === b.allowance?.cut &&
+    a.allowance?.sewn === b.allowance?.sewn &&
+    a.band?.cutOff === b.band?.cutOff &&
+    a.band?.finished === b.band?.finished
+  );
+}
+
+/** How much narrower than cut the seams were sewn, cm. */
+function narrowerSeams(make: Make): number {
+  return make.alterations.reduce((sum, a) => sum + (a.allowance ? a.allowance.cut - a.allowance.sewn : 0), 0);
+}
+
+/** Which properties of two cloths differ enough to matter. */
+export function clothProperties(from: Cloth | undefined, to: Cloth | undefined): ClothProperty[] {
+  if (!from || !to) return [];
+  const found: ClothProperty[] = [];
+  if (from.structure !== to.structure) found.push('structure');
+  if (from.stretchAcross !== to.stretchAcross || from.stretchAlong !== to.stretchAlong) found.push('stretch');
+  const heavier = from.weight && to.weight ? Math.abs(to.weight / from.weight - 1) > OTHER_WEIGHT : from.weightClass !== to.weightClass;
+  if (heavier) found.push('weight');
+  if (from.drape !== undefined && to.drape !== undefined && from.drape !== to.drape) found.push('drape');
+  return found;
+}
+
+/**
+ * Everything that differs between two versions of a pattern: size lines, alterations, seam allowance, cloth and body.
+ *
+ * @param earlier,later two makes of the case, of one person
+ */
+export function differencesBetween({ pattern, bodies, cloths }: PatternCase, earlier: Make, later: Make): VersionDifference[] {
+  const found: VersionDifference[] = [];
+
+  if (!sameLine(earlier.size, later.size)) found.push({ what: 'size', zone: 'all', from: earlier.size, to: later.size });
+  const lines = new Set([...earlier.sizeLines, ...later.sizeLines].map((l) => l.zone));
+  for (const zone of lines) {
+    const from = lineOf(earlier, zone);
+    const to = lineOf(later, zone);
+    if (!sameLine(from, to)) found.push({ what: 'size', zone, from, to });
+  }
+
+  const before = new Map(earlier.alterations.filter((a) => !a.allowance).map((a) => [keyOf(a), a]));
+  const after = new Map(later.alterations.filter((a) => !a.allowance).map((a) => [keyOf(a), a]));
+  for (const [key, to] of after) {
+    const from = before.get(key);
+    if (!from || !sameAmount(from, to)) found.push({ what: 'alteration', from, to });
+  }
+  for (const [key, from] of before) if (!after.has(key)) found.push({ what: 'alteration', from, to: undefined });
+
+  const seamBefore = narrowerSeams(earlier);
+  const seamAfter = narrowerSeams(later);
+  if (seamBefore !== seamAfter) found.push({ what: 'seam allowance', from: seamBefore, to: seamAfter });
+
+  const from = mainCloth(earlier, cloths).cloth;
+  const to = mainCloth(later, cloths).cloth;
+  if (from?.id !== to?.id) found.push({ what: 'cloth', from, to, properties: clothProperties(from, to) });
+
+  const zones = viewOf(pattern, later).zones;
+  for (const measure of Object.keys(BODY_MEASURES) as BodyMeasure[]) {
+    if (!zones.some((z) => zoneOf(z).measure === measure)) continue;
+    const was = bodyOn(bodies, measure, earlier.cutOn);
+    const is = bodyOn(bodies, measure, later.cutOn);
+    if (was && is && Math.abs(is.cm - was.cm) >= TAPE_DOUBT) found.push({ what: 'body', measure, from: was.cm, to: is.cm });
+  }
+  return found;
+}
+
+/** The zones that a difference touches: the cells that bear a notch. Cloth touches girths, where its stretch differs. */
+export function zonesTouched({ pattern }: PatternCase, make: Make, difference: VersionDifference): readonly ZoneId[] {
+  const context = effectContext(pattern, viewOf(pattern, make));
+  switch (difference.what) {
+    case 'size':
+      return difference.zone === 'all' ? ZONE_IDS.filter((z) => !make.sizeLines.some((l) => l.zone === z)) : [difference.zone];
+    case 'alteration':
+      return [difference.from, difference.to].flatMap((a) => (a && a.purpose === 'fit' ? effectsOf(a, context).map((e) => e.zone) : []));
+    case 'seam allowance':
+      return ZONE_IDS.filter((z) => context.seamsAcross(z) !== 0);
+    case 'cloth':
+      return difference.properties.includes('stretch') ? ZONE_IDS.filter((z) => zoneOf(z).kind === 'girth') : [];
+    case 'body':
+      return ZONE_IDS.filter((z) => zoneOf(z).measure === difference.measure);
+  }
+}
