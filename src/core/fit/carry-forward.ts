@@ -64,9 +64,10 @@ export interface CarryForward {
 /** A last cut this much less likely to be right than the best one is still kept. Source: engine.md, section 4. */
 const KEEP_MARGIN = 0.15;
 
-/** Versions that count, in order. */
+/** Versions that count, in order: not those left out, only planned, or given up before anything was seen of the fit. */
 export function reckonedMakes(input: PatternCase): Make[] {
-  return inOrder(input.makes).filter((m) => m.setAside === undefined && m.state !== 'planned');
+  const seen = (m: Make) => m.state !== 'abandoned' || m.fitNotes.length > 0;
+  return inOrder(input.makes).filter((m) => m.setAside === undefined && m.state !== 'planned' && seen(m));
 }
 
 /** Zones to speak of: those that decide the fit of any view made, and those noted. */
@@ -133,8 +134,9 @@ function settle(input: PatternCase, again: Make, forPlan: PatternCase, zone: Zon
   let target = lastOffset.x;
   if (latest) {
     if (latest.note.outcome === 0 && latest.note.seen.at === 'worn') {
+      // What was right is kept as it was cut, unless another body or cloth makes the same paper another garment.
       ground = 'right after wear';
-      target = latest.offset.x;
+      if (chanceAt(lastOffset.x) < chanceAt(latest.offset.x) - KEEP_MARGIN) target = latest.offset.x;
     } else if (chanceAt(lastOffset.x) >= chanceAt(best.median) - KEEP_MARGIN) {
       ground = 'good enough';
     } else {

@@ -82,6 +82,8 @@ export interface LengthFormat {
   readonly signed?: boolean;
   /** Leaves the unit away, for tables that say it once. */
   readonly bare?: boolean;
+  /** An estimate: one decimal in cm, because more would pretend to know. */
+  readonly about?: boolean;
 }
 
 const THIN = '\u2009';
@@ -95,14 +97,14 @@ function inEighths(inches: number): string {
 }
 
 /**
- * Writes a length for people: one decimal in cm, eighths in inches, a real minus sign and a thin space before the unit.
+ * Writes a length for people: up to two decimals in cm, eighths in inches, a real minus sign and a thin space before the unit.
  *
  * @example formatLength(1.5875, 'in') // '⅝ in' (with a thin space)
  * @example formatLength(-3, 'cm', { signed: true }) // '−3 cm'
  */
-export function formatLength(cm: number, unit: LengthUnit, { signed = false, bare = false }: LengthFormat = {}): string {
+export function formatLength(cm: number, unit: LengthUnit, { signed = false, bare = false, about = false }: LengthFormat = {}): string {
   const size = Math.abs(cm);
-  const text = unit === 'cm' ? String(Math.round(size * 10 + 1e-9) / 10) : inEighths(size / CM_PER_INCH);
+  const text = unit === 'cm' ? String(Number((size + 1e-9).toFixed(about ? 1 : 2))) : inEighths(size / CM_PER_INCH);
   const nought = text === '0';
   const sign = nought ? '' : cm < 0 ? '−' : signed ? '+' : '';
   return `${sign}${text}${bare ? '' : `${THIN}${unit}`}`;

@@ -7,3 +7,4 @@ export * from './person';
 export * from './picture';
 export * from './wear';
 export type { Money } from './shapes';
+export * from './check-ledger';

@@ -1,0 +1,67 @@
+import { addDays, formatISO, parseISO } from 'date-fns';
+import { flatSvg } from '../src/core/drawing/flat-svg';
+import { daysBetween } from '../src/core/measure/body';
+import type { Ledger, Make, Picture, Wear } from '../src/core/records';
+import { cloths } from './cloths';
+import { makes } from './makes';
+import { patterns } from './patterns';
+import { bodies, people } from './people';
+
+/** The last day of the demo's story. */
+const LAST_DAY = '2026-11-22';
+
+/** How often each make was worn, from the day it was finished until it left the wardrobe. */
+const WORN: Record<string, readonly [times: number, until?: string]> = {
+  'make-skerry-2': [14],
+  'make-tidewater-1': [6, '2024-03-01'],
+  'make-tidewater-2': [19],
+  'make-tidewater-3': [41],
+  'make-eider-1': [58],
+  'make-eider-2': [1, '2025-11-02'],
+  'make-gangway-1': [3, '2024-09-01'],
+  'make-gangway-2': [38],
+  'make-gangway-3': [17],
+  'make-nocturne-1': [12],
+  'make-nocturne-2': [24],
+  'make-nocturne-3': [9],
+  'make-puffin-1': [18, '2025-04-20'],
+  'make-puffin-2': [22],
+  'make-puffin-3': [14],
+  'make-bollard-1': [44],
+  'make-saltmarsh-1': [2, '2023-07-30'],
+  'make-foreshore-1': [30],
+  'make-foreshore-2': [33],
+};
+
+/** Wears of one make, spread evenly: the demo's sewist wrote each one down. */
+function wearsOf(make: Make): Wear[] {
+  const [times, until = LAST_DAY] = WORN[make.id] ?? [0];
+  const from = make.finishedOn ?? make.cutOn;
+  const span = daysBetween(from, until);
+  return Array.from({ length: times }, (_, i) => ({
+    id: `wear-${make.id}-${String(i + 1).padStart(3, '0')}`,
+    date: formatISO(addDays(parseISO(from), Math.floor(((i + 1) * span) / (times + 1))), { representation: 'date' }),
+    makeIds: [make.id],
+    count: 1,
+  }));
+}
+
+/** Front and back of a make, drawn in its cloth. */
+function picturesOf(make: Make): Picture[] {
+  const source = make.sources[0]!;
+  const pattern = patterns.find((p) => p.id === source.patternId)!;
+  const view = pattern.views.find((v) => v.id === source.viewId)!;
+  const swatch = cloths.find((c) => c.id === make.cloths[0]?.clothId)?.swatch;
+  return (['front', 'back'] as const).map((side) => ({
+    id: `picture-${make.id}-${side}`,
+    makeId: make.id,
+    side,
+    type: 'image/svg+xml',
+    data: btoa(flatSvg(pattern.kind, view.flat, side, swatch)),
+  }));
+}
+
+/** The demo ledger: a year and more of a cellist's sewing. Everything in it is made up. */
+export function demoLedger(): Ledger {
+  return { people, bodies, patterns, cloths, makes, wears: makes.flatMap(wearsOf), pictures: makes.flatMap(picturesOf) };
+}

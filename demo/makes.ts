@@ -1,0 +1,678 @@
+import type { AlterationKindId } from '../src/core/alteration/catalogue';
+import type { ZoneId } from '../src/core/measure/zones';
+import type { Alteration, FitNote, Make, Outcome, Seen, Verdict } from '../src/core/records';
+
+const tryOn: Seen = { at: 'tryOn' };
+const firstDay: Seen = { at: 'firstDay' };
+const after = (wears: number): Seen => ({ at: 'worn', wears });
+
+type NoteLine = readonly [zone: ZoneId, outcome: Outcome, rest?: Partial<Pick<FitNote, 'amount' | 'words' | 'causedBy' | 'side'>>];
+type AlterationLine = Partial<Alteration> & { kind: AlterationKindId };
+
+interface MakeLine extends Partial<Omit<Make, 'fitNotes' | 'alterations' | 'verdicts' | 'cloths' | 'notes'>> {
+  readonly version: number;
+  readonly cutOn: string;
+  readonly size: { size: string; to?: string; at?: number };
+  readonly cloth: readonly [clothId: string, length: number, left?: number];
+  readonly altered?: readonly AlterationLine[];
+  /** Looks at the garment: when, on which day, what was seen. */
+  readonly seen?: readonly (readonly [Seen, string, readonly NoteLine[]])[];
+  readonly said?: readonly (Omit<Verdict, 'id' | 'reasons'> & { reasons?: Verdict['reasons'] })[];
+  readonly learned?: readonly (readonly [Make['notes'][number]['kind'], string])[];
+}
+
+/** A make in a few words: what is usual is filled in. */
+function make(pattern: string, person: string, line: MakeLine): Make {
+  const { cloth, altered = [], seen = [], said = [], learned = [], ...rest } = line;
+  const id = `make-${pattern}-${line.version}`;
+  return {
+    id,
+    personId: `person-${person}`,
+    sources: [{ patternId: `pattern-${pattern}`, viewId: `view-${pattern}` }],
+    kind: 'garment',
+    lacking: [],
+    state: 'finished',
+    sizeLines: [],
+    measured: [],
+    looseEnds: [],
+    ...rest,
+    alterations: altered.map((a, i) => ({ id: `${id}-a${i + 1}`, way: 'total', purpose: 'fit', when: 'paper', ...a })),
+    cloths: [
+      {
+        id: `${id}-c1`,
+        clothId: `cloth-${cloth[0]}`,
+        part: 'main',
+        length: cloth[1],
+        ...(cloth[2] === undefined ? {} : { left: cloth[2] }),
+      },
+    ],
+    fitNotes: seen.flatMap(([when, date, notes], look) =>
+      notes.map(([zone, outcome, more], i) => ({ id: `${id}-n${look + 1}${i + 1}`, zone, outcome, seen: when, date, ...more })),
+    ),
+    verdicts: said.map((v, i) => ({ id: `${id}-v${i + 1}`, reasons: [], ...v })),
+    notes: learned.map(([kind, words], i) => ({ id: `${id}-k${i + 1}`, kind, words })),
+  };
+}
+
+const right = (...zones: readonly ZoneId[]): NoteLine[] => zones.map((z) => [z, 0]);
+
+/** The concert jacket: narrow across the back in one size, wide in the next. */
+const skerry: Make[] = [
+  make('skerry', 'maren', {
+    version: 1,
+    kind: 'toile',
+    cutOn: '2024-03-09',
+    finishedOn: '2024-03-10',
+    size: { size: 'C' },
+    cloth: ['bed-linen', 180],
+    minutes: 300,
+    lacking: ['bodyLength'],
+    seen: [
+      [
+        tryOn,
+        '2024-03-10',
+        [
+          ['acrossBack', -1, { words: 'cannot draw the bow to the tip' }],
+          ['bust', -1],
+          ['sleeve', -2, { words: 'rides up to the wrist bone when bowing' }],
+        ],
+      ],
+    ],
+    learned: [['tip', 'stand with the cello arm raised when judging the back']],
+    remark: 'Old bed linen, collar and pockets left out.',
+  }),
+  make('skerry', 'maren', {
+    version: 2,
+    cutOn: '2025-09-20',
+    finishedOn: '2025-10-05',
+    size: { size: 'D' },
+    cloth: ['black-barathea', 195, 40],
+    minutes: 1560,
+    altered: [
+      { kind: 'sleeve-length', amount: 1.5, marked: '2025-09-20' },
+      { kind: 'body-at-hem', amount: -3, when: 'body', stage: 'before the lining went in', date: '2025-09-30' },
+    ],
+    seen: [
+      [tryOn, '2025-09-30', [['bodyLength', 1, { amount: 3, words: 'covers the seat, catches on the chair' }]]],
+      [
+        after(9),
+        '2026-06-14',
+        [
+          ['acrossBack', 1, { words: 'folds stand at the armholes' }],
+          ['bust', 0],
+          ['sleeve', 0],
+          ['bodyLength', 0],
+        ],
+      ],
+    ],
+    said: [
+      { date: '2025-10-05', wears: 0, love: 4, words: 'Finally a black jacket that reaches.' },
+      { date: '2026-06-14', wears: 9, love: 4, reasons: ['fit'], sewAgain: 'with changes', words: 'The back is too wide now.' },
+    ],
+    learned: [
+      ['setting', 'needle 80, stitch 2.5, stay tape at the roll line'],
+      ['different', 'welt pockets before the side panels go on'],
+      ['erratum', 'step 9 shows the vent the wrong way round'],
+    ],
+  }),
+];
+
+/** The shirt whose third version is right. */
+const tidewater: Make[] = [
+  make('tidewater', 'maren', {
+    version: 1,
+    cutOn: '2023-04-22',
+    finishedOn: '2023-05-01',
+    size: { size: 'C' },
+    cloth: ['white-lawn', 195, 5],
+    minutes: 780,
+    seen: [
+      [
+        after(4),
+        '2023-07-02',
+        [
+          ['shoulder', 0],
+          ['acrossBack', -1],
+          ['bust', 0],
+          ['hip', -1],
+          ['bodice', -1],
+          ['sleeve', -1, { amount: 1.5 }],
+        ],
+      ],
+    ],
+    said: [
+      { date: '2023-05-01', wears: 0, love: 4 },
+      { date: '2023-07-02', wears: 4, love: 2, reasons: ['fit'], sewAgain: 'with changes' },
+    ],
+  }),
+  make('tidewater', 'maren', {
+    version: 2,
+    cutOn: '2024-03-16',
+    finishedOn: '2024-03-30',
+    size: { size: 'C' },
+    sizeLines: [{ zone: 'hip', line: { size: 'C', to: 'D', at: 0.5 } }],
+    cloth: ['blue-poplin', 198, 12],
+    minutes: 690,
+    altered: [
+      { kind: 'bodice-below-bust', amount: 2, marked: '2024-03-16' },
+      { kind: 'sleeve-length', amount: 1, marked: '2024-03-16' },
+      { kind: 'across-back', amount: 1, marked: '2024-03-16' },
+    ],
+    seen: [
+      [
+        after(6),
+        '2024-08-18',
+        [
+          ['shoulder', 0],
+          ['acrossBack', 0],
+          ['bust', 0],
+          ['hip', -1],
+          ['bodice', 1],
+          ['sleeve', 0],
+        ],
+      ],
+    ],
+    said: [{ date: '2024-08-18', wears: 6, love: 3, reasons: ['fit'], sewAgain: 'with changes' }],
+    learned: [['mistake', 'cuff plackets sewn to the wrong side; unpicked both']],
+  }),
+  make('tidewater', 'maren', {
+    version: 3,
+    cutOn: '2025-05-03',
+    finishedOn: '2025-05-11',
+    size: { size: 'C' },
+    sizeLines: [{ zone: 'hip', line: { size: 'D' } }],
+    cloth: ['indigo-chambray', 190, 15],
+    minutes: 540,
+    altered: [
+      { kind: 'bodice-below-bust', amount: 1.5, marked: '2025-05-03' },
+      { kind: 'sleeve-length', amount: 1, marked: '2025-05-03' },
+      { kind: 'across-back', amount: 1, marked: '2025-05-03' },
+    ],
+    seen: [[after(24), '2026-09-06', right('shoulder', 'acrossBack', 'bust', 'hip', 'bodice', 'sleeve')]],
+    said: [
+      { date: '2025-05-11', wears: 0, love: 5 },
+      { date: '2026-09-06', wears: 24, love: 5, sewAgain: 'as is', words: 'The one I reach for.' },
+    ],
+    learned: [
+      ['setting', 'needle 70, stitch 2.2'],
+      ['tip', 'collar points: one stitch across, then turn'],
+    ],
+  }),
+];
+
+/** A ribbed cardigan that failed in a firm double knit. */
+const eider: Make[] = [
+  make('eider', 'maren', {
+    version: 1,
+    cutOn: '2024-10-12',
+    finishedOn: '2024-10-20',
+    size: { size: 'M' },
+    cloth: ['oatmeal-rib', 150],
+    minutes: 480,
+    altered: [{ kind: 'sleeve-length', amount: 1.5, marked: '2024-10-12' }],
+    seen: [[after(30), '2025-09-28', right('bust', 'upperArm', 'hip', 'sleeve')]],
+    said: [
+      { date: '2024-10-20', wears: 0, love: 5 },
+      { date: '2025-09-28', wears: 30, love: 5, sewAgain: 'as is' },
+    ],
+  }),
+  make('eider', 'maren', {
+    version: 2,
+    cutOn: '2025-10-18',
+    finishedOn: '2025-10-25',
+    size: { size: 'M' },
+    cloth: ['plum-double-knit', 128, 22],
+    minutes: 430,
+    altered: [{ kind: 'sleeve-length', amount: 1.5, marked: '2024-10-12' }],
+    seen: [
+      [
+        after(1),
+        '2025-11-02',
+        [
+          ['bust', -3, { words: 'buttons pull open' }],
+          ['upperArm', -2],
+          ['hip', -2],
+          ['sleeve', 0],
+        ],
+      ],
+    ],
+    said: [
+      {
+        date: '2025-11-02',
+        wears: 1,
+        love: 1,
+        reasons: ['cloth', 'fit'],
+        sewAgain: 'other cloth',
+        words: 'Same size, same paper: the cloth did this.',
+      },
+    ],
+  }),
+];
+
+/** Much admired, and left on its hanger. */
+const lantern: Make[] = [
+  make('lantern', 'maren', {
+    version: 1,
+    cutOn: '2024-12-01',
+    finishedOn: '2024-12-21',
+    size: { size: 'C' },
+    cloth: ['bottle-velvet', 72, 18],
+    minutes: 960,
+    altered: [{ kind: 'bodice-below-bust', amount: 1.5, marked: '2024-12-01' }],
+    seen: [[firstDay, '2024-12-21', right('bust', 'waist', 'bodice')]],
+    said: [
+      { date: '2024-12-21', wears: 0, love: 5, words: 'The best sewing I have done.' },
+      {
+        date: '2025-12-28',
+        wears: 0,
+        love: 3,
+        reasons: ['occasion', 'care'],
+        sewAgain: 'later',
+        words: 'Everyone admires it on its hanger. Too bright for the orchestra, too grand for rehearsal.',
+      },
+    ],
+    learned: [['tip', 'baste every seam; the pile creeps']],
+  }),
+];
+
+const gangway: Make[] = [
+  make('gangway', 'maren', {
+    version: 1,
+    kind: 'wearable toile',
+    cutOn: '2024-06-15',
+    finishedOn: '2024-06-23',
+    size: { size: '40' },
+    cloth: ['navy-drill', 150],
+    minutes: 620,
+    seen: [
+      [
+        after(3),
+        '2024-08-04',
+        [
+          ['waistband', -1],
+          ['hip', 0],
+          ['rise', -2, { words: 'pulls down at the back when sitting to play' }],
+          ['thigh', -1],
+          ['leg', 1, { amount: 2 }],
+        ],
+      ],
+    ],
+    said: [{ date: '2024-08-04', wears: 3, love: 2, reasons: ['fit'], sewAgain: 'with changes' }],
+  }),
+  make('gangway', 'maren', {
+    version: 2,
+    cutOn: '2024-09-07',
+    finishedOn: '2024-09-15',
+    size: { size: '40' },
+    sizeLines: [
+      { zone: 'thigh', line: { size: '42' } },
+      { zone: 'waistband', line: { size: '40', to: '42', at: 0.5 } },
+    ],
+    cloth: ['navy-drill', 148, 20],
+    minutes: 540,
+    altered: [
+      { kind: 'rise', amount: 2, part: 'both', marked: '2024-09-07' },
+      { kind: 'leg-at-hem', amount: -2, marked: '2024-09-07' },
+    ],
+    seen: [
+      [
+        after(14),
+        '2025-06-01',
+        [
+          ['waistband', -1],
+          ['hip', 0],
+          ['rise', 0],
+          ['thigh', 1],
+          ['leg', 0],
+        ],
+      ],
+    ],
+    said: [{ date: '2025-06-01', wears: 14, love: 4, sewAgain: 'with changes' }],
+  }),
+  make('gangway', 'maren', {
+    version: 3,
+    cutOn: '2025-09-27',
+    finishedOn: '2025-10-04',
+    size: { size: '40' },
+    sizeLines: [
+      { zone: 'thigh', line: { size: '40', to: '42', at: 0.5 } },
+      { zone: 'waistband', line: { size: '42' } },
+    ],
+    cloth: ['rust-corduroy', 156, 24],
+    minutes: 560,
+    altered: [
+      { kind: 'rise', amount: 2, part: 'both', marked: '2024-09-07' },
+      { kind: 'leg-at-hem', amount: -2, marked: '2024-09-07' },
+    ],
+    seen: [
+      [
+        after(11),
+        '2026-04-12',
+        [
+          ['waistband', 0],
+          ['hip', -1, { words: 'the cord does not give at all' }],
+          ['rise', 0],
+          ['thigh', 0],
+          ['leg', 0],
+        ],
+      ],
+    ],
+    said: [{ date: '2026-04-12', wears: 11, love: 4, sewAgain: 'with changes' }],
+  }),
+];
+
+const nocturne: Make[] = [
+  make('nocturne', 'maren', {
+    version: 1,
+    cutOn: '2023-10-14',
+    finishedOn: '2023-10-28',
+    size: { size: '38' },
+    cloth: ['black-crepe', 172],
+    minutes: 420,
+    seen: [
+      [
+        after(8),
+        '2024-04-01',
+        [
+          ['waistband', -1],
+          ['skirt', 0],
+        ],
+      ],
+    ],
+    said: [{ date: '2024-04-01', wears: 8, love: 3, reasons: ['fit'], sewAgain: 'with changes' }],
+  }),
+  make('nocturne', 'maren', {
+    version: 2,
+    cutOn: '2025-02-08',
+    finishedOn: '2025-02-22',
+    size: { size: '40' },
+    cloth: ['black-crepe', 73, 55],
+    minutes: 400,
+    altered: [
+      {
+        kind: 'side-seams',
+        amount: -0.25,
+        way: 'perSeam',
+        zones: ['waistband'],
+        when: 'wear',
+        afterWears: 2,
+        date: '2025-03-09',
+        note: 'waistband opened at both sides',
+      },
+    ],
+    seen: [
+      [
+        after(2),
+        '2025-03-08',
+        [
+          ['waistband', 1, { amount: 1 }],
+          ['skirt', 0],
+        ],
+      ],
+      [after(17), '2026-03-15', right('waistband', 'skirt')],
+    ],
+    said: [{ date: '2026-03-15', wears: 17, love: 5, sewAgain: 'as is' }],
+  }),
+];
+
+/** A child growing. */
+const puffin: Make[] = [
+  make('puffin', 'tilda', {
+    version: 1,
+    cutOn: '2024-05-11',
+    finishedOn: '2024-05-12',
+    state: 'outgrown',
+    why: 'too short after one summer',
+    size: { size: '104' },
+    cloth: ['marigold-dot', 105],
+    minutes: 240,
+    altered: [{ kind: 'skirt-length', amount: 3, purpose: 'style', note: 'deep hem, to let down' }],
+    seen: [[after(12), '2024-09-01', right('bust', 'bodice', 'skirt')]],
+    said: [{ date: '2024-09-01', wears: 12, love: 5, sewAgain: 'as is' }],
+  }),
+  make('puffin', 'tilda', {
+    version: 2,
+    cutOn: '2025-05-17',
+    finishedOn: '2025-05-18',
+    size: { size: '110' },
+    cloth: ['marigold-dot', 110, 45],
+    minutes: 220,
+    seen: [
+      [
+        after(15),
+        '2025-10-05',
+        [
+          ['bust', 0],
+          ['bodice', -1],
+          ['skirt', -1],
+        ],
+      ],
+    ],
+    said: [{ date: '2025-10-05', wears: 15, love: 4, sewAgain: 'with changes' }],
+  }),
+  make('puffin', 'tilda', {
+    version: 3,
+    cutOn: '2026-06-13',
+    finishedOn: '2026-06-14',
+    size: { size: '116' },
+    cloth: ['seaglass-viscose', 130],
+    minutes: 230,
+    altered: [
+      { kind: 'bodice-below-bust', amount: 1 },
+      { kind: 'skirt-length', amount: 2 },
+    ],
+    seen: [[after(9), '2026-09-20', right('bust', 'bodice', 'skirt')]],
+    said: [{ date: '2026-09-20', wears: 9, love: 5, sewAgain: 'as is' }],
+  }),
+];
+
+const bollard: Make[] = [
+  make('bollard', 'anselm', {
+    version: 1,
+    cutOn: '2025-03-08',
+    finishedOn: '2025-03-16',
+    size: { size: 'L' },
+    cloth: ['navy-drill', 225],
+    minutes: 600,
+    seen: [
+      [
+        after(20),
+        '2025-11-09',
+        [
+          ['acrossBack', 0],
+          ['bust', 0],
+          ['bodyLength', -1, { amount: 3 }],
+          ['sleeve', -1, { amount: 2 }],
+        ],
+      ],
+    ],
+    said: [{ date: '2025-11-09', wears: 20, love: 4, sewAgain: 'with changes' }],
+  }),
+  make('bollard', 'anselm', {
+    version: 2,
+    state: 'loose ends',
+    cutOn: '2026-10-17',
+    size: { size: 'L' },
+    cloth: ['rust-corduroy', 180],
+    minutes: 510,
+    altered: [
+      { kind: 'body-at-hem', amount: 3, marked: '2026-10-17' },
+      { kind: 'sleeve-length', amount: 2, marked: '2026-10-17' },
+    ],
+    looseEnds: [
+      { id: 'loose-bollard-hem', words: 'hem by hand', since: '2026-10-25' },
+      { id: 'loose-bollard-snaps', words: 'two snaps at the cuffs', since: '2026-10-25' },
+    ],
+    seen: [[tryOn, '2026-10-25', right('acrossBack', 'bust', 'sleeve')]],
+  }),
+];
+
+/** A pattern let go, and what became of its dress. */
+const saltmarsh: Make[] = [
+  make('saltmarsh', 'maren', {
+    version: 1,
+    cutOn: '2023-06-03',
+    finishedOn: '2023-06-18',
+    state: 'unpicked',
+    why: 'made into a skirt',
+    size: { size: '38' },
+    cloth: ['seaglass-viscose', 160],
+    minutes: 720,
+    seen: [
+      [
+        after(2),
+        '2023-07-30',
+        [
+          ['bust', 0],
+          ['waist', 0],
+          ['bodice', -1],
+          ['neckDepth', 2, { amount: 2 }],
+        ],
+      ],
+    ],
+    said: [
+      { date: '2023-07-30', wears: 2, love: 2, reasons: ['pattern', 'style'], sewAgain: 'no', words: 'Needs a slip, a pin and patience.' },
+    ],
+    learned: [['erratum', 'facing piece 6 is drafted for another neckline']],
+  }),
+];
+
+const refashioned: Make[] = [
+  make('nocturne', 'maren', {
+    version: 3,
+    kind: 'refashion',
+    refashionOf: 'make-saltmarsh-1',
+    cutOn: '2026-04-18',
+    finishedOn: '2026-04-19',
+    size: { size: '40' },
+    cloth: ['seaglass-viscose', 110],
+    minutes: 180,
+    altered: [{ kind: 'skirt-length', amount: -12, purpose: 'style', note: 'all that the old skirt gave' }],
+    seen: [[after(7), '2026-08-23', right('waistband', 'skirt')]],
+    said: [{ date: '2026-08-23', wears: 7, love: 4, sewAgain: 'as is' }],
+    remark: 'The skirt of the Saltmarsh dress.',
+  }),
+];
+
+const foreshore: Make[] = [
+  make('foreshore', 'maren', {
+    version: 1,
+    cutOn: '2024-05-04',
+    finishedOn: '2024-05-05',
+    size: { size: 'M' },
+    cloth: ['gull-jersey', 115],
+    minutes: 150,
+    seen: [
+      [
+        after(22),
+        '2025-04-06',
+        [
+          ['neckWidth', 2, { words: 'slides off one shoulder' }],
+          ['bust', 0],
+          ['bodyLength', -1, { amount: 2 }],
+          ['sleeve', 0],
+        ],
+      ],
+    ],
+    said: [{ date: '2025-04-06', wears: 22, love: 4, sewAgain: 'with changes' }],
+  }),
+  make('foreshore', 'maren', {
+    version: 2,
+    cutOn: '2025-04-19',
+    finishedOn: '2025-04-20',
+    size: { size: 'M' },
+    cloth: ['gull-jersey', 100, 35],
+    minutes: 130,
+    altered: [
+      { kind: 'neck-width', amount: -1, way: 'perSide' },
+      { kind: 'body-at-hem', amount: 2.5, marked: '2025-04-19' },
+    ],
+    seen: [
+      [
+        after(26),
+        '2026-05-24',
+        [
+          ['neckWidth', 1],
+          ['bust', 0],
+          ['bodyLength', 0],
+          ['sleeve', 0],
+        ],
+      ],
+    ],
+    said: [{ date: '2026-05-24', wears: 26, love: 5, sewAgain: 'with changes' }],
+  }),
+];
+
+const fogbell: Make[] = [
+  make('fogbell', 'maren', {
+    version: 1,
+    kind: 'toile',
+    cutOn: '2026-02-14',
+    finishedOn: '2026-02-15',
+    size: { size: 'C' },
+    cloth: ['bed-linen', 240],
+    minutes: 260,
+    seen: [
+      [
+        tryOn,
+        '2026-02-15',
+        [
+          ['acrossBack', -1],
+          ['bust', 0],
+          ['sleeve', -1, { amount: 2 }],
+          ['bodyLength', 0],
+        ],
+      ],
+    ],
+    remark: 'Tried on over the Eider cardigan.',
+  }),
+  make('fogbell', 'maren', {
+    version: 2,
+    state: 'sewing',
+    cutOn: '2026-11-07',
+    size: { size: 'D' },
+    cloth: ['grey-check', 160, 5],
+    minutes: 480,
+    altered: [{ kind: 'sleeve-length', amount: 2 }],
+    looseEnds: [{ id: 'loose-fogbell-lining', words: 'lining still to be cut', since: '2026-11-15' }],
+    seen: [
+      [
+        tryOn,
+        '2026-11-15',
+        [
+          ['acrossBack', 0],
+          ['bust', 0],
+          ['sleeve', 0],
+        ],
+      ],
+    ],
+  }),
+];
+
+const abandoned: Make[] = [
+  make('lantern', 'maren', {
+    version: 2,
+    state: 'abandoned',
+    why: 'the cord is too thick for the points; the rest is on the shelf',
+    cutOn: '2025-11-22',
+    size: { size: 'C' },
+    cloth: ['rust-corduroy', 70],
+    minutes: 90,
+  }),
+];
+
+export const makes: Make[] = [
+  ...skerry,
+  ...tidewater,
+  ...eider,
+  ...lantern,
+  ...gangway,
+  ...nocturne,
+  ...puffin,
+  ...bollard,
+  ...saltmarsh,
+  ...refashioned,
+  ...foreshore,
+  ...fogbell,
+  ...abandoned,
+];

@@ -1,0 +1,88 @@
+import Dexie, { type EntityTable } from 'dexie';
+import type { Cloth, Make, MeasurementSet, Pattern, Person, Picture, TableName, Wear } from '../core/records';
+
+/** A picture as it is stored: its bytes as a blob, not as text. */
+export type StoredPicture = Omit<Picture, 'data'> & { blob: Blob };
+
+/** What a table holds in the browser. */
+export interface Stored {
+  people: Person;
+  bodies: MeasurementSet;
+  patterns: Pattern;
+  cloths: Cloth;
+  makes: Make;
+  wears: Wear;
+  pictures: StoredPicture;
+}
+
+/** One change of one record; `before` is absent for a new one, `after` for one removed. */
+export interface Change<T extends TableName = TableName> {
+  readonly table: T;
+  readonly id: string;
+  readonly before?: Stored[T];
+  readonly after?: Stored[T];
+}
+
+/** One act of the sewist, which can be undone and redone as a whole. */
+export interface JournalEntry {
+  readonly seq: number;
+  readonly label: string;
+  readonly at: number;
+  readonly changes: readonly Change[];
+  readonly undone: 0 | 1;
+}
+
+/** Something typed and not yet entered in the ledger; kept so that a reload loses nothing. */
+interface Draft {
+  readonly key: string;
+  readonly value: unknown;
+}
+
+interface Setting {
+  readonly key: string;
+  readonly value: unknown;
+}
+
+export const DATABASE_NAME = 'amber-ledger';
+
+/**
+ * Layouts of the database, oldest first. A layout that has reached users is never edited: a change is a new entry, with
+ * `upgrade` where records must be rewritten.
+ */
+export const LAYOUTS: readonly { readonly version: number; readonly stores: Record<string, string | null> }[] = [
+  {
+    version: 1,
+    stores: {
+      people: 'id',
+      bodies: 'id, personId',
+      patterns: 'id',
+      cloths: 'id',
+      makes: 'id, personId',
+      wears: 'id, date, *makeIds',
+      pictures: 'id, makeId',
+      journal: '++seq, undone',
+      drafts: 'key',
+      settings: 'key',
+    },
+  },
+];
+
+export class LedgerDatabase extends Dexie {
+  declare people: EntityTable<Person, 'id'>;
+  declare bodies: EntityTable<MeasurementSet, 'id'>;
+  declare patterns: EntityTable<Pattern, 'id'>;
+  declare cloths: EntityTable<Cloth, 'id'>;
+  declare makes: EntityTable<Make, 'id'>;
+  declare wears: EntityTable<Wear, 'id'>;
+  declare pictures: EntityTable<StoredPicture, 'id'>;
+  declare journal: EntityTable<JournalEntry, 'seq'>;
+  declare drafts: EntityTable<Draft, 'key'>;
+  declare settings: EntityTable<Setting, 'key'>;
+
+  constructor(name = DATABASE_NAME) {
+    super(name);
+    for (const { version, stores } of LAYOUTS) this.version(version).stores(stores);
+  }
+}
+
+export const db = new LedgerDatabase();

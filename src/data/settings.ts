@@ -1,0 +1,22 @@
+import type { LengthUnit } from '../core/measure/length';
+import type { LedgerDatabase } from './database';
+
+/** What the sewist has chosen on this machine; not part of the ledger. */
+export interface Settings {
+  readonly unit: LengthUnit;
+  /** Whose body we speak of. */
+  readonly personId: string | undefined;
+  readonly ledger: 'none' | 'demo' | 'own';
+  readonly theme: 'system' | 'light' | 'lamp';
+}
+
+export const USUAL_SETTINGS: Settings = { unit: 'cm', personId: undefined, ledger: 'none', theme: 'system' };
+
+export async function readSettings(database: LedgerDatabase): Promise<Settings> {
+  const rows = await database.settings.toArray();
+  return { ...USUAL_SETTINGS, ...Object.fromEntries(rows.map((r) => [r.key, r.value])) };
+}
+
+export async function changeSettings(database: LedgerDatabase, changes: Partial<Settings>): Promise<void> {
+  await database.settings.bulkPut(Object.entries(changes).map(([key, value]) => ({ key, value })));
+}
