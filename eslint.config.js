@@ -21,10 +21,20 @@ const oneWay = Object.entries(layers).map(([layer, forbidden]) => ({
       {
         patterns: [
           ...(forbidden.length
-            ? [{ group: forbidden.flatMap((f) => [`**/${f}/**`, `../${f}`]), message: `src/${layer} may not import from there: imports run one way (see README).` }]
+            ? [
+                {
+                  group: forbidden.flatMap((f) => [`**/${f}/**`, `../${f}`]),
+                  message: `src/${layer} may not import from there: imports run one way (see README).`,
+                },
+              ]
             : []),
           ...(layer === 'core'
-            ? [{ group: ['react', 'react-dom', 'react-router', 'dexie', '@tanstack/*', '@headlessui/*', 'comlink'], message: 'The core knows no interface and no storage.' }]
+            ? [
+                {
+                  group: ['react', 'react-dom', 'react-router', 'dexie', '@tanstack/*', '@headlessui/*', 'comlink'],
+                  message: 'The core knows no interface and no storage.',
+                },
+              ]
             : []),
         ],
       },
@@ -37,12 +47,17 @@ export default tseslint.config(
   js.configs.recommended,
   tseslint.configs.recommended,
   {
+    rules: {
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_', destructuredArrayIgnorePattern: '^_' }],
+    },
+  },
+  {
     files: ['src/**/*.{ts,tsx}'],
     languageOptions: { globals: globals.browser },
     plugins: { 'react-hooks': reactHooks },
     rules: { ...reactHooks.configs.recommended.rules },
   },
-  { files: ['scripts/**', 'server/**', '*.js'], languageOptions: { globals: globals.node } },
+  { files: ['scripts/**', 'server/**', 'bench/**', 'e2e/**', '*.js'], languageOptions: { globals: globals.node } },
   {
     files: ['src/core/**/*.ts'],
     ignores: ['**/*.test.ts'],

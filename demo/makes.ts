@@ -37,15 +37,7 @@ function make(pattern: string, person: string, line: MakeLine): Make {
     looseEnds: [],
     ...rest,
     alterations: altered.map((a, i) => ({ id: `${id}-a${i + 1}`, way: 'total', purpose: 'fit', when: 'paper', ...a })),
-    cloths: [
-      {
-        id: `${id}-c1`,
-        clothId: `cloth-${cloth[0]}`,
-        part: 'main',
-        length: cloth[1],
-        ...(cloth[2] === undefined ? {} : { left: cloth[2] }),
-      },
-    ],
+    cloths: [{ id: `${id}-c1`, clothId: `cloth-${cloth[0]}`, part: 'main', length: cloth[1], ...(cloth[2] === undefined ? {} : { left: cloth[2] }) }],
     fitNotes: seen.flatMap(([when, date, notes], look) =>
       notes.map(([zone, outcome, more], i) => ({ id: `${id}-n${look + 1}${i + 1}`, zone, outcome, seen: when, date, ...more })),
     ),
@@ -530,9 +522,7 @@ const saltmarsh: Make[] = [
         ],
       ],
     ],
-    said: [
-      { date: '2023-07-30', wears: 2, love: 2, reasons: ['pattern', 'style'], sewAgain: 'no', words: 'Needs a slip, a pin and patience.' },
-    ],
+    said: [{ date: '2023-07-30', wears: 2, love: 2, reasons: ['pattern', 'style'], sewAgain: 'no', words: 'Needs a slip, a pin and patience.' }],
     learned: [['erratum', 'facing piece 6 is drafted for another neckline']],
   }),
 ];

@@ -5,12 +5,7 @@ const eur = (minor: number) => ({ minor, currency: 'EUR' });
 const letters = ['A', 'B', 'C', 'D', 'E', 'F'];
 
 /** A chart of even steps: the amount at one size, and the step from size to size. */
-function chart(
-  id: string,
-  sizes: readonly string[],
-  base: string,
-  measures: Partial<Record<BodyMeasure, readonly [number, number]>>,
-): SizeChart {
+function chart(id: string, sizes: readonly string[], base: string, measures: Partial<Record<BodyMeasure, readonly [number, number]>>): SizeChart {
   const at = sizes.indexOf(base);
   const body = Object.fromEntries(
     Object.entries(measures).map(([measure, [cm, step]]) => [measure, sizes.map((_, i) => Math.round((cm + (i - at) * step) * 100) / 100)]),
@@ -70,9 +65,7 @@ export const patterns: Pattern[] = [
         ],
       },
     ],
-    charts: [
-      chart('chart-tidewater', letters, 'C', { bust: [90, 5], waist: [72, 5], hip: [94, 5], shoulder: [12.3, 0.4], acrossBack: [36, 1.2] }),
-    ],
+    charts: [chart('chart-tidewater', letters, 'C', { bust: [90, 5], waist: [72, 5], hip: [94, 5], shoulder: [12.3, 0.4], acrossBack: [36, 1.2] })],
     state: 'kept',
     added: '2023-03-20',
   },
@@ -239,9 +232,7 @@ export const patterns: Pattern[] = [
         flat: { pockets: 'patch', darts: false },
       },
     ],
-    charts: [
-      chart('chart-bollard', ['S', 'M', 'L', 'XL'], 'L', { bust: [106, 6], waist: [94, 6], acrossBack: [43.4, 1.6], armLength: [65, 1] }),
-    ],
+    charts: [chart('chart-bollard', ['S', 'M', 'L', 'XL'], 'L', { bust: [106, 6], waist: [94, 6], acrossBack: [43.4, 1.6], armLength: [65, 1] })],
     state: 'kept',
     added: '2025-02-22',
   },

@@ -98,17 +98,6 @@ export const bodies: MeasurementSet[] = [
     id: 'body-anselm-2025',
     personId: 'person-anselm',
     date: '2025-03-01',
-    measures: {
-      height: 186,
-      bust: 104,
-      waist: 92,
-      hip: 103,
-      acrossBack: 43,
-      napeToWaist: 46,
-      armLength: 66,
-      upperArm: 33,
-      neck: 40.5,
-      wrist: 18,
-    },
+    measures: { height: 186, bust: 104, waist: 92, hip: 103, acrossBack: 43, napeToWaist: 46, armLength: 66, upperArm: 33, neck: 40.5, wrist: 18 },
   },
 ];

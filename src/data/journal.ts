@@ -1,4 +1,4 @@
-import { TABLE_NAMES, TABLES, type TableName } from '../core/records';
+import { TABLE_NAMES, type TableName } from '../core/records/table-names';
 import type { Change, JournalEntry, LedgerDatabase, Stored } from './database';
 
 /** Acts that can be taken back; older ones are let go. */
@@ -10,9 +10,16 @@ export type Write =
 
 const tablesOf = (database: LedgerDatabase) => [...TABLE_NAMES.map((t) => database.table(t)), database.journal];
 
-/** A stored picture holds a blob where the shape has text; all others are checked against their shape before they are kept. */
-function checked<T extends TableName>(table: T, record: Stored[T]): Stored[T] {
-  return table === 'pictures' ? record : (TABLES[table].parse(record) as Stored[T]);
+/**
+ * Checks every record against its shape before any is kept; a stored picture holds a blob where the shape has text.
+ * The shapes are loaded with the first write: reading the ledger does not need them.
+ */
+async function checked(writes: readonly Write[]) {
+  const { TABLES } = await import('../core/records/ledger');
+  return writes.map((w) => {
+    if (!('put' in w)) return { table: w.table, id: w.remove, after: undefined };
+    return { table: w.table, id: w.put.id, after: w.table === 'pictures' ? w.put : (TABLES[w.table].parse(w.put) as Stored[TableName]) };
+  });
 }
 
 /**
@@ -22,9 +29,7 @@ function checked<T extends TableName>(table: T, record: Stored[T]): Stored[T] {
  * @throws when a record does not have its shape; nothing is written then
  */
 export async function write(database: LedgerDatabase, label: string, writes: readonly Write[], now = Date.now()): Promise<void> {
-  const records = writes.map((w) =>
-    'put' in w ? { table: w.table, id: w.put.id, after: checked(w.table, w.put) } : { table: w.table, id: w.remove, after: undefined },
-  );
+  const records = await checked(writes);
   await database.transaction('rw', tablesOf(database), async () => {
     const changes: Change[] = [];
     for (const { table, id, after } of records) {

@@ -67,13 +67,5 @@ export function inOrderOfAnswers(zones: readonly ZoneId[]): ZoneId[] {
  */
 export function answerFor(zone: ZoneId, amount: number): Alteration {
   const { kind, way, named } = ANSWERS[zone];
-  return {
-    id: `carry-${zone}`,
-    kind,
-    way,
-    amount,
-    ...(named ? { zones: [zone] } : {}),
-    purpose: 'fit',
-    when: 'paper',
-  };
+  return { id: `carry-${zone}`, kind, way, amount, ...(named ? { zones: [zone] } : {}), purpose: 'fit', when: 'paper' };
 }

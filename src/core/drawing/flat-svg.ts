@@ -16,8 +16,7 @@ export const CALICO: Swatch = { print: 'plain', ground: '#e9dfcb', figure: '#e9d
 export function flatSvg(kind: GarmentKind, flat: FlatDetails | undefined, side: FlatSide, swatch: Swatch = CALICO): string {
   const dark = lightness(swatch.ground) < 0.2;
   const seam = dark ? blend(swatch.ground, PAPER, 0.62) : blend(INK, swatch.ground, 0.12);
-  const line = (colour: string, width: number, rest = '') =>
-    `stroke="${colour}" stroke-width="${width}" vector-effect="non-scaling-stroke" ${rest}`;
+  const line = (colour: string, width: number, rest = '') => `stroke="${colour}" stroke-width="${width}" vector-effect="non-scaling-stroke" ${rest}`;
   const style: Record<StrokeRole, string> = {
     piece: `fill="url(#p)" ${line(dark ? blend(INK, swatch.ground, 0.2) : INK, 1.1)}`,
     // On dark cloth lapels and welts take the lighter shade, or they would vanish.

@@ -1,5 +1,5 @@
 import type { FlatDetails, GarmentKind } from '../records';
-import { bothSides, oneSide, symmetrical, type Half, type Move } from './outline';
+import { bothSides, c, l, m, oneSide, symmetrical, type Half, type Move } from './outline';
 
 /** How a stroke of a flat is drawn: pieces and the details laid on them are filled with the cloth. */
 export type StrokeRole = 'piece' | 'detail' | 'under' | 'seam' | 'stitch' | 'button';
@@ -19,78 +19,15 @@ type Details = Required<FlatDetails>;
 
 const USUAL: Record<GarmentKind, Details> = {
   top: { neck: 'round', sleeve: 'short', length: 'mid', shape: 'straight', opening: 'none', pockets: 'none', darts: false, cuffs: false },
-  shirt: {
-    neck: 'collar',
-    sleeve: 'long',
-    length: 'mid',
-    shape: 'straight',
-    opening: 'buttons',
-    pockets: 'none',
-    darts: true,
-    cuffs: true,
-  },
+  shirt: { neck: 'collar', sleeve: 'long', length: 'mid', shape: 'straight', opening: 'buttons', pockets: 'none', darts: true, cuffs: true },
   dress: { neck: 'v', sleeve: 'elbow', length: 'mid', shape: 'flared', opening: 'none', pockets: 'none', darts: true, cuffs: false },
   skirt: { neck: 'round', sleeve: 'none', length: 'mid', shape: 'flared', opening: 'zip', pockets: 'none', darts: true, cuffs: false },
-  trousers: {
-    neck: 'round',
-    sleeve: 'none',
-    length: 'long',
-    shape: 'straight',
-    opening: 'zip',
-    pockets: 'slant',
-    darts: true,
-    cuffs: false,
-  },
-  shorts: {
-    neck: 'round',
-    sleeve: 'none',
-    length: 'short',
-    shape: 'straight',
-    opening: 'zip',
-    pockets: 'slant',
-    darts: true,
-    cuffs: false,
-  },
-  jacket: {
-    neck: 'notched',
-    sleeve: 'long',
-    length: 'mid',
-    shape: 'shaped',
-    opening: 'buttons',
-    pockets: 'welt',
-    darts: true,
-    cuffs: false,
-  },
-  coat: {
-    neck: 'notched',
-    sleeve: 'long',
-    length: 'long',
-    shape: 'straight',
-    opening: 'buttons',
-    pockets: 'welt',
-    darts: false,
-    cuffs: false,
-  },
-  cardigan: {
-    neck: 'v',
-    sleeve: 'long',
-    length: 'mid',
-    shape: 'straight',
-    opening: 'buttons',
-    pockets: 'patch',
-    darts: false,
-    cuffs: true,
-  },
-  waistcoat: {
-    neck: 'v',
-    sleeve: 'none',
-    length: 'short',
-    shape: 'shaped',
-    opening: 'buttons',
-    pockets: 'welt',
-    darts: true,
-    cuffs: false,
-  },
+  trousers: { neck: 'round', sleeve: 'none', length: 'long', shape: 'straight', opening: 'zip', pockets: 'slant', darts: true, cuffs: false },
+  shorts: { neck: 'round', sleeve: 'none', length: 'short', shape: 'straight', opening: 'zip', pockets: 'slant', darts: true, cuffs: false },
+  jacket: { neck: 'notched', sleeve: 'long', length: 'mid', shape: 'shaped', opening: 'buttons', pockets: 'welt', darts: true, cuffs: false },
+  coat: { neck: 'notched', sleeve: 'long', length: 'long', shape: 'straight', opening: 'buttons', pockets: 'welt', darts: false, cuffs: false },
+  cardigan: { neck: 'v', sleeve: 'long', length: 'mid', shape: 'straight', opening: 'buttons', pockets: 'patch', darts: false, cuffs: true },
+  waistcoat: { neck: 'v', sleeve: 'none', length: 'short', shape: 'shaped', opening: 'buttons', pockets: 'welt', darts: true, cuffs: false },
   'one-piece': {
     neck: 'collar',
     sleeve: 'short',
@@ -151,47 +88,31 @@ function body(kind: GarmentKind, d: Details, side: FlatSide): Body {
 function neckEdge({ d, side, neckY }: Body): Half {
   const straight = side === 'front' && (d.neck === 'v' || d.neck === 'notched');
   const width = d.neck === 'boat' ? 20 : NECK.x;
-  if (straight)
-    return [
-      ['M', 0, neckY],
-      ['L', width, NECK.y],
-    ];
-  if (side === 'front' && d.neck === 'shawl')
-    return [
-      ['M', 0, neckY],
-      ['C', 7, neckY - 16, 12, NECK.y + 16, width, NECK.y],
-    ];
-  return [
-    ['M', 0, neckY],
-    ['C', width * 0.75, neckY, width, NECK.y + (neckY - NECK.y) * 0.55, width, NECK.y],
-  ];
+  if (straight) return [m(0, neckY), l(width, NECK.y)];
+  if (side === 'front' && d.neck === 'shawl') return [m(0, neckY), c(7, neckY - 16, 12, NECK.y + 16, width, NECK.y)];
+  return [m(0, neckY), c(width * 0.75, neckY, width, NECK.y + (neckY - NECK.y) * 0.55, width, NECK.y)];
 }
 
 function armhole({ tip }: Body): Move {
-  return ['C', tip.x - 5, tip.y + 16, tip.x - 3, UNDERARM.y - 6, UNDERARM.x, UNDERARM.y];
+  return c(tip.x - 5, tip.y + 16, tip.x - 3, UNDERARM.y - 6, UNDERARM.x, UNDERARM.y);
 }
 
 function trunk(b: Body): Half {
   const { waistX, hemX, hemY, d, kind, tip } = b;
   const sides: Move[] =
     d.shape === 'straight'
-      ? [['C', 40, 90, 41, hemY - 30, hemX, hemY]]
+      ? [c(40, 90, 41, hemY - 30, hemX, hemY)]
       : [
-          ['C', 39, 70, waistX, 76, waistX, WAIST_Y],
-          d.shape === 'flared'
-            ? ['C', waistX + 4, WAIST_Y + 16, hemX - 6, hemY - 40, hemX, hemY]
-            : ['C', waistX, 98, hemX, 106, hemX, hemY],
+          c(39, 70, waistX, 76, waistX, WAIST_Y),
+          d.shape === 'flared' ? c(waistX + 4, WAIST_Y + 16, hemX - 6, hemY - 40, hemX, hemY) : c(waistX, 98, hemX, 106, hemX, hemY),
         ];
   const pointed = kind === 'waistcoat' && b.side === 'front';
   const hem: Move[] = pointed
-    ? [
-        ['L', 14, hemY + 12],
-        ['L', 0, hemY],
-      ]
+    ? [l(14, hemY + 12), l(0, hemY)]
     : kind === 'shirt'
-      ? [['C', hemX - 6, hemY + 1, 24, hemY + 10, 0, hemY + 10]]
-      : [['C', hemX * 0.6, hemY + 3, hemX * 0.3, hemY + 4, 0, hemY + 4]];
-  return [...neckEdge(b), ['L', tip.x, tip.y], armhole(b), ...sides, ...hem];
+      ? [c(hemX - 6, hemY + 1, 24, hemY + 10, 0, hemY + 10)]
+      : [c(hemX * 0.6, hemY + 3, hemX * 0.3, hemY + 4, 0, hemY + 4)];
+  return [...neckEdge(b), l(tip.x, tip.y), armhole(b), ...sides, ...hem];
 }
 
 /** Sleeve, from shoulder to hem and back to the underarm. */
@@ -202,17 +123,14 @@ function sleeve({ d }: Body): { piece: Half; hem: Half; elbow?: Half } | undefin
   const width = 18 + (1 - reach) * 8;
   const inner = { x: outer.x - width, y: outer.y + 6 };
   const piece: Half = [
-    ['M', TIP.x, TIP.y],
-    ['C', TIP.x + 7, TIP.y + 4, TIP.x + 9 + 6 * reach, TIP.y + 30 * reach + 4, outer.x, outer.y],
-    ['L', inner.x, inner.y],
-    ['C', inner.x - 3 * reach, inner.y - 20 * reach, UNDERARM.x + 4 * reach, UNDERARM.y + 16 * reach, UNDERARM.x, UNDERARM.y],
-    ['C', TIP.x - 3, UNDERARM.y - 6, TIP.x - 5, TIP.y + 16, TIP.x, TIP.y],
+    m(TIP.x, TIP.y),
+    c(TIP.x + 7, TIP.y + 4, TIP.x + 9 + 6 * reach, TIP.y + 30 * reach + 4, outer.x, outer.y),
+    l(inner.x, inner.y),
+    c(inner.x - 3 * reach, inner.y - 20 * reach, UNDERARM.x + 4 * reach, UNDERARM.y + 16 * reach, UNDERARM.x, UNDERARM.y),
+    c(TIP.x - 3, UNDERARM.y - 6, TIP.x - 5, TIP.y + 16, TIP.x, TIP.y),
   ];
   const up = d.cuffs ? 9 : 4;
-  const hem: Half = [
-    ['M', outer.x - up * 0.36, outer.y - up],
-    ['L', inner.x - up * 0.12, inner.y - up],
-  ];
+  const hem: Half = [m(outer.x - up * 0.36, outer.y - up), l(inner.x - up * 0.12, inner.y - up)];
   return { piece, hem };
 }
 
@@ -227,37 +145,20 @@ function collar({ d, side, neckY }: Body): Stroke[] {
       return [
         {
           role: 'detail',
-          path: symmetrical(
-            [
-              ['M', 0, TOP - 5],
-              ['C', 8, TOP - 5, 12, TOP - 3, NECK.x + 1, TOP],
-              ['C', 12, TOP + 8, 6, TOP + 10, 0, TOP + 10],
-            ],
-            MID,
-          ),
+          path: symmetrical([m(0, TOP - 5), c(8, TOP - 5, 12, TOP - 3, NECK.x + 1, TOP), c(12, TOP + 8, 6, TOP + 10, 0, TOP + 10)], MID),
         },
       ];
     return [
-      {
-        role: 'under',
-        path: symmetrical(
-          [
-            ['M', 0, TOP - 5],
-            ['C', 8, TOP - 5, 12, TOP - 3, NECK.x, TOP],
-            ['C', 12, TOP + 6, 6, neckY - 2, 0, neckY],
-          ],
-          MID,
-        ),
-      },
+      { role: 'under', path: symmetrical([m(0, TOP - 5), c(8, TOP - 5, 12, TOP - 3, NECK.x, TOP), c(12, TOP + 6, 6, neckY - 2, 0, neckY)], MID) },
       {
         role: 'detail',
         path: bothSides(
           [
-            ['M', 9, TOP - 4.5],
-            ['C', 12, TOP - 4, NECK.x + 1, TOP - 2, NECK.x + 1, TOP],
-            ['L', 17, TOP + 13],
-            ['L', 1, neckY],
-            ['C', 6, neckY - 4, 9, TOP + 4, 9, TOP - 4.5],
+            m(9, TOP - 4.5),
+            c(12, TOP - 4, NECK.x + 1, TOP - 2, NECK.x + 1, TOP),
+            l(17, TOP + 13),
+            l(1, neckY),
+            c(6, neckY - 4, 9, TOP + 4, 9, TOP - 4.5),
           ],
           MID,
           true,
@@ -270,52 +171,16 @@ function collar({ d, side, neckY }: Body): Stroke[] {
       return [
         {
           role: 'detail',
-          path: symmetrical(
-            [
-              ['M', 0, TOP - 4],
-              ['C', 8, TOP - 4, 12, TOP - 2, NECK.x + 1, TOP],
-              ['C', 11, TOP + 7, 6, TOP + 8, 0, TOP + 8],
-            ],
-            MID,
-          ),
+          path: symmetrical([m(0, TOP - 4), c(8, TOP - 4, 12, TOP - 2, NECK.x + 1, TOP), c(11, TOP + 7, 6, TOP + 8, 0, TOP + 8)], MID),
         },
       ];
     return [
-      {
-        role: 'under',
-        path: symmetrical(
-          [
-            ['M', 0, TOP - 4],
-            ['C', 8, TOP - 4, 12, TOP - 2, NECK.x, TOP],
-            ['L', 0, neckY],
-          ],
-          MID,
-        ),
-      },
+      { role: 'under', path: symmetrical([m(0, TOP - 4), c(8, TOP - 4, 12, TOP - 2, NECK.x, TOP), l(0, neckY)], MID) },
+      { role: 'detail', path: bothSides([m(0.5, neckY), l(19, TOP + 22), l(21, TOP + 15), l(15.5, TOP + 12), l(7, TOP + 16)], MID, true) },
       {
         role: 'detail',
         path: bothSides(
-          [
-            ['M', 0.5, neckY],
-            ['L', 19, TOP + 22],
-            ['L', 21, TOP + 15],
-            ['L', 15.5, TOP + 12],
-            ['L', 7, TOP + 16],
-          ],
-          MID,
-          true,
-        ),
-      },
-      {
-        role: 'detail',
-        path: bothSides(
-          [
-            ['M', 8, TOP - 3.5],
-            ['C', 11, TOP - 3, NECK.x + 2, TOP - 2, NECK.x + 1, TOP],
-            ['L', 18, TOP + 9],
-            ['L', 15.5, TOP + 12],
-            ['L', 7, TOP + 16],
-          ],
+          [m(8, TOP - 3.5), c(11, TOP - 3, NECK.x + 2, TOP - 2, NECK.x + 1, TOP), l(18, TOP + 9), l(15.5, TOP + 12), l(7, TOP + 16)],
           MID,
           true,
         ),
@@ -327,12 +192,7 @@ function collar({ d, side, neckY }: Body): Stroke[] {
       {
         role: 'detail',
         path: bothSides(
-          [
-            ['M', 0, neckY],
-            ['C', 16, neckY - 18, 21, TOP + 12, NECK.x + 1, TOP],
-            ['L', NECK.x - 2, TOP - 2],
-            ['C', 10, TOP + 14, 6, neckY - 18, 0, neckY],
-          ],
+          [m(0, neckY), c(16, neckY - 18, 21, TOP + 12, NECK.x + 1, TOP), l(NECK.x - 2, TOP - 2), c(10, TOP + 14, 6, neckY - 18, 0, neckY)],
           MID,
           true,
         ),
@@ -340,38 +200,24 @@ function collar({ d, side, neckY }: Body): Stroke[] {
     ];
   if (d.neck === 'band') {
     const rise: Half = [
-      ['M', 0, neckY - 5],
-      ['C', 8, neckY - 5, NECK.x - 2, TOP + 5, NECK.x - 1, TOP - 5],
-      ['L', NECK.x, TOP],
-      ['C', NECK.x, TOP + 8, 10, neckY, 0, neckY],
+      m(0, neckY - 5),
+      c(8, neckY - 5, NECK.x - 2, TOP + 5, NECK.x - 1, TOP - 5),
+      l(NECK.x, TOP),
+      c(NECK.x, TOP + 8, 10, neckY, 0, neckY),
     ];
     return [
       ...(side === 'front'
         ? [
             {
               role: 'under' as const,
-              path: symmetrical(
-                [
-                  ['M', 0, TOP - 5],
-                  ['L', NECK.x - 1, TOP - 5],
-                  ['C', NECK.x - 2, TOP + 5, 8, neckY - 5, 0, neckY - 5],
-                ],
-                MID,
-              ),
+              path: symmetrical([m(0, TOP - 5), l(NECK.x - 1, TOP - 5), c(NECK.x - 2, TOP + 5, 8, neckY - 5, 0, neckY - 5)], MID),
             },
           ]
         : []),
       {
         role: 'detail',
         path: symmetrical(
-          side === 'front'
-            ? rise
-            : [
-                ['M', 0, TOP - 5],
-                ['L', NECK.x - 1, TOP - 5],
-                ['L', NECK.x, TOP],
-                ['C', 9, TOP + 5, 5, TOP + 5, 0, TOP + 5],
-              ],
+          side === 'front' ? rise : [m(0, TOP - 5), l(NECK.x - 1, TOP - 5), l(NECK.x, TOP), c(9, TOP + 5, 5, TOP + 5, 0, TOP + 5)],
           MID,
         ),
       },
@@ -391,10 +237,7 @@ function collar({ d, side, neckY }: Body): Stroke[] {
       ? [
           {
             role: 'under' as const,
-            path: symmetrical(
-              [['M', 0, TOP + 4], ['C', width * 0.6, TOP + 4, width * 0.9, TOP + 2, width, TOP], ...reversedEdge(d, neckY, width)],
-              MID,
-            ),
+            path: symmetrical([m(0, TOP + 4), c(width * 0.6, TOP + 4, width * 0.9, TOP + 2, width, TOP), ...reversedEdge(d, neckY, width)], MID),
           },
         ]
       : []),
@@ -403,55 +246,22 @@ function collar({ d, side, neckY }: Body): Stroke[] {
 }
 
 function reversedEdge(d: Details, neckY: number, width: number): Move[] {
-  return d.neck === 'v' ? [['L', 0, neckY]] : [['C', width, TOP + (neckY - TOP) * 0.55, width * 0.75, neckY, 0, neckY]];
+  return d.neck === 'v' ? [l(0, neckY)] : [c(width, TOP + (neckY - TOP) * 0.55, width * 0.75, neckY, 0, neckY)];
 }
 
 function openings(b: Body): Stroke[] {
   const { d, side, neckY, hemY, kind } = b;
   if (side === 'back' || d.opening === 'none') return [];
   const bottom = kind === 'shirt' ? hemY + 10 : kind === 'waistcoat' ? hemY : hemY + 4;
-  if (d.opening === 'open')
-    return [
-      {
-        role: 'seam',
-        path: bothSides(
-          [
-            ['M', 1.5, neckY],
-            ['L', 1.5, bottom],
-          ],
-          MID,
-        ),
-      },
-    ];
+  if (d.opening === 'open') return [{ role: 'seam', path: bothSides([m(1.5, neckY), l(1.5, bottom)], MID) }];
   if (d.opening === 'zip')
     return [
       { role: 'seam', path: `M${MID} ${neckY}V${bottom}` },
-      {
-        role: 'stitch',
-        path: bothSides(
-          [
-            ['M', 2.5, neckY + 2],
-            ['L', 2.5, bottom],
-          ],
-          MID,
-        ),
-      },
+      { role: 'stitch', path: bothSides([m(2.5, neckY + 2), l(2.5, bottom)], MID) },
     ];
   const placket = kind === 'shirt' || kind === 'one-piece' || kind === 'cardigan';
   const edge = placket ? 3.2 : 2;
-  const count = {
-    shirt: 6,
-    'one-piece': 5,
-    cardigan: 5,
-    waistcoat: 4,
-    jacket: 2,
-    coat: 3,
-    dress: 6,
-    top: 3,
-    skirt: 0,
-    trousers: 0,
-    shorts: 0,
-  }[kind];
+  const count = { shirt: 6, 'one-piece': 5, cardigan: 5, waistcoat: 4, jacket: 2, coat: 3, dress: 6, top: 3, skirt: 0, trousers: 0, shorts: 0 }[kind];
   const last = kind === 'jacket' ? neckY + 20 : kind === 'coat' ? neckY + 50 : kind === 'dress' ? hemY - 24 : bottom - 16;
   const first = neckY + (placket ? 6 : 4);
   return [
@@ -468,79 +278,22 @@ function pocketsAndDarts({ d, side, kind, hemY, waistX }: Body): Stroke[] {
   if (side === 'front') {
     const y = kind === 'waistcoat' ? WAIST_Y + 6 : kind === 'coat' ? WAIST_Y + 26 : WAIST_Y + 16;
     if (d.pockets === 'patch')
-      strokes.push({
-        role: 'seam',
-        path: bothSides(
-          [
-            ['M', 12, y],
-            ['L', 31, y],
-            ['L', 31, y + 16],
-            ['C', 28, y + 20, 15, y + 20, 12, y + 16],
-          ],
-          MID,
-          true,
-        ),
-      });
-    if (d.pockets === 'welt')
-      strokes.push({
-        role: 'detail',
-        path: bothSides(
-          [
-            ['M', 14, y + 1],
-            ['L', 32, y - 1],
-            ['L', 32, y + 4],
-            ['L', 14, y + 6],
-          ],
-          MID,
-          true,
-        ),
-      });
+      strokes.push({ role: 'seam', path: bothSides([m(12, y), l(31, y), l(31, y + 16), c(28, y + 20, 15, y + 20, 12, y + 16)], MID, true) });
+    if (d.pockets === 'welt') strokes.push({ role: 'detail', path: bothSides([m(14, y + 1), l(32, y - 1), l(32, y + 4), l(14, y + 6)], MID, true) });
     if (d.darts)
       strokes.push({
         role: 'seam',
         path: bothSides(
-          d.shape === 'straight'
-            ? [
-                ['M', UNDERARM.x - 1, 68],
-                ['L', 23, 62],
-              ]
-            : [
-                ['M', 19, 64],
-                ['C', 17, 76, 17, 90, 19, Math.min(hemY - 8, 108)],
-              ],
+          d.shape === 'straight' ? [m(UNDERARM.x - 1, 68), l(23, 62)] : [m(19, 64), c(17, 76, 17, 90, 19, Math.min(hemY - 8, 108))],
           MID,
         ),
       });
   } else {
     if (kind === 'shirt' || kind === 'coat' || kind === 'one-piece')
-      strokes.push({
-        role: 'seam',
-        path: symmetricalLine([
-          ['M', 0, 36],
-          ['C', 14, 37, 24, 35, 32, 34],
-        ]),
-      });
-    if (d.darts)
-      strokes.push({
-        role: 'seam',
-        path: bothSides(
-          [
-            ['M', 18, 60],
-            ['C', 16, 74, 16, 92, 18, Math.min(hemY - 10, 106)],
-          ],
-          MID,
-        ),
-      });
+      strokes.push({ role: 'seam', path: symmetricalLine([m(0, 36), c(14, 37, 24, 35, 32, 34)]) });
+    if (d.darts) strokes.push({ role: 'seam', path: bothSides([m(18, 60), c(16, 74, 16, 92, 18, Math.min(hemY - 10, 106))], MID) });
     if (kind === 'jacket' || kind === 'coat') strokes.push({ role: 'seam', path: `M${MID} ${TOP + 8}V${hemY + 4}` });
-    if (kind === 'waistcoat')
-      strokes.push({
-        role: 'seam',
-        path: symmetricalLine([
-          ['M', 0, WAIST_Y + 2],
-          ['L', 16, WAIST_Y],
-          ['L', waistX, WAIST_Y - 2],
-        ]),
-      });
+    if (kind === 'waistcoat') strokes.push({ role: 'seam', path: symmetricalLine([m(0, WAIST_Y + 2), l(16, WAIST_Y), l(waistX, WAIST_Y - 2)]) });
   }
   return strokes;
 }
@@ -553,23 +306,15 @@ function symmetricalLine(half: Half): string {
 function hemLine({ kind, hemX, hemY, d, side }: Body): Stroke[] {
   if (kind === 'one-piece' || (kind === 'waistcoat' && side === 'front')) return [];
   if (kind === 'cardigan')
-    return [
-      {
-        role: 'seam',
-        path: symmetricalLine([
-          ['M', 0, hemY - 7],
-          ['C', hemX * 0.4, hemY - 7, hemX * 0.7, hemY - 8, hemX - 0.4, hemY - 10],
-        ]),
-      },
-    ];
+    return [{ role: 'seam', path: symmetricalLine([m(0, hemY - 7), c(hemX * 0.4, hemY - 7, hemX * 0.7, hemY - 8, hemX - 0.4, hemY - 10)]) }];
   const drop = kind === 'shirt' ? 7 : 0;
   const up = 4;
   return [
     {
       role: 'stitch',
       path: symmetricalLine([
-        ['M', 0, hemY + drop - up + 4],
-        ['C', hemX * 0.3, hemY + drop - up + 4, hemX * 0.6, hemY - up + 3, hemX - (d.shape === 'flared' ? 1.5 : 0.4), hemY - up],
+        m(0, hemY + drop - up + 4),
+        c(hemX * 0.3, hemY + drop - up + 4, hemX * 0.6, hemY - up + 3, hemX - (d.shape === 'flared' ? 1.5 : 0.4), hemY - up),
       ]),
     },
   ];
@@ -581,23 +326,8 @@ function upperBody(kind: GarmentKind, d: Details, side: FlatSide): Stroke[] {
   const waistSeam =
     kind === 'dress'
       ? [
-          {
-            role: 'seam' as const,
-            path: symmetricalLine([
-              ['M', 0, WAIST_Y + 2],
-              ['C', 12, WAIST_Y + 2, 24, WAIST_Y + 1, b.waistX, WAIST_Y],
-            ]),
-          },
-          {
-            role: 'seam' as const,
-            path: bothSides(
-              [
-                ['M', 16, WAIST_Y + 3],
-                ['C', 19, WAIST_Y + 20, 24, WAIST_Y + 36, 27, WAIST_Y + 52],
-              ],
-              MID,
-            ),
-          },
+          { role: 'seam' as const, path: symmetricalLine([m(0, WAIST_Y + 2), c(12, WAIST_Y + 2, 24, WAIST_Y + 1, b.waistX, WAIST_Y)]) },
+          { role: 'seam' as const, path: bothSides([m(16, WAIST_Y + 3), c(19, WAIST_Y + 20, 24, WAIST_Y + 36, 27, WAIST_Y + 52)], MID) },
         ]
       : [];
   return [
@@ -625,107 +355,37 @@ function legs(d: Details, side: FlatSide, top: number, band: boolean): Stroke[] 
   const waist = band ? 29 : 34;
   const bandDepth = band ? 7 : 0;
   const outline: Half = [
-    ['M', 0, top + (side === 'back' ? 0 : 2)],
-    ['C', 10, top + 1, 20, top, waist, top],
-    ['C', waist + 5, top + 12, 42, top + 24, 42, top + 36],
-    ['C', 43, top + 70, hemOut, hemY - 40, hemOut, hemY],
-    ['C', hemOut - 10, hemY + 2, hemIn + 8, hemY + 2, hemIn, hemY],
-    ['C', hemIn, hemY - 40, 4, crotchY + 26, 0, crotchY],
+    m(0, top + (side === 'back' ? 0 : 2)),
+    c(10, top + 1, 20, top, waist, top),
+    c(waist + 5, top + 12, 42, top + 24, 42, top + 36),
+    c(43, top + 70, hemOut, hemY - 40, hemOut, hemY),
+    c(hemOut - 10, hemY + 2, hemIn + 8, hemY + 2, hemIn, hemY),
+    c(hemIn, hemY - 40, 4, crotchY + 26, 0, crotchY),
   ];
   const strokes: Stroke[] = [{ role: 'piece', path: symmetrical(outline, MID) }];
   strokes.push({
     role: 'stitch',
-    path: bothSides(
-      [
-        ['M', hemOut - 0.2, hemY - 5],
-        ['C', hemOut - 10, hemY - 3, hemIn + 8, hemY - 3, hemIn + 0.2, hemY - 5],
-      ],
-      MID,
-    ),
+    path: bothSides([m(hemOut - 0.2, hemY - 5), c(hemOut - 10, hemY - 3, hemIn + 8, hemY - 3, hemIn + 0.2, hemY - 5)], MID),
   });
   strokes.push({ role: 'seam', path: `M${MID} ${top + bandDepth}V${crotchY}` });
   if (band)
     strokes.push({
       role: 'seam',
-      path: symmetricalLine([
-        ['M', 0, top + bandDepth + 2],
-        ['C', 10, top + bandDepth + 1, 20, top + bandDepth, waist + 2.6, top + bandDepth],
-      ]),
+      path: symmetricalLine([m(0, top + bandDepth + 2), c(10, top + bandDepth + 1, 20, top + bandDepth, waist + 2.6, top + bandDepth)]),
     });
   if (side === 'front') {
     if (d.opening === 'zip' && band)
       strokes.push(
-        {
-          role: 'stitch',
-          path: oneSide(
-            [
-              ['M', 6, top + bandDepth + 2],
-              ['L', 6, top + 26],
-              ['C', 6, top + 32, 3, top + 35, 0, top + 36],
-            ],
-            MID,
-          ),
-        },
+        { role: 'stitch', path: oneSide([m(6, top + bandDepth + 2), l(6, top + 26), c(6, top + 32, 3, top + 35, 0, top + 36)], MID) },
         button(2.5, top + 5),
       );
-    if (d.pockets === 'slant')
-      strokes.push({
-        role: 'seam',
-        path: bothSides(
-          [
-            ['M', 20, top + bandDepth + 0.5],
-            ['L', 39, top + 30],
-          ],
-          MID,
-        ),
-      });
-    if (d.darts)
-      strokes.push({
-        role: 'seam',
-        path: bothSides(
-          [
-            ['M', 14, top + bandDepth + 1],
-            ['L', 15, top + 24],
-          ],
-          MID,
-        ),
-      });
-    else
-      strokes.push({
-        role: 'seam',
-        path: bothSides(
-          [
-            ['M', 20, crotchY + 20],
-            ['L', (hemOut + hemIn) / 2, hemY - 8],
-          ],
-          MID,
-        ),
-      });
+    if (d.pockets === 'slant') strokes.push({ role: 'seam', path: bothSides([m(20, top + bandDepth + 0.5), l(39, top + 30)], MID) });
+    if (d.darts) strokes.push({ role: 'seam', path: bothSides([m(14, top + bandDepth + 1), l(15, top + 24)], MID) });
+    else strokes.push({ role: 'seam', path: bothSides([m(20, crotchY + 20), l((hemOut + hemIn) / 2, hemY - 8)], MID) });
   } else {
-    strokes.push({
-      role: 'seam',
-      path: bothSides(
-        [
-          ['M', 15, top + bandDepth + 1],
-          ['L', 16, top + 18],
-        ],
-        MID,
-      ),
-    });
+    strokes.push({ role: 'seam', path: bothSides([m(15, top + bandDepth + 1), l(16, top + 18)], MID) });
     if (d.pockets !== 'none')
-      strokes.push({
-        role: 'detail',
-        path: bothSides(
-          [
-            ['M', 9, top + 22],
-            ['L', 28, top + 21],
-            ['L', 28, top + 24.5],
-            ['L', 9, top + 25.5],
-          ],
-          MID,
-          true,
-        ),
-      });
+      strokes.push({ role: 'detail', path: bothSides([m(9, top + 22), l(28, top + 21), l(28, top + 24.5), l(9, top + 25.5)], MID, true) });
   }
   return strokes;
 }
@@ -735,71 +395,20 @@ function skirt(d: Details, side: FlatSide): Stroke[] {
   const hemY = top + SKIRT_LENGTH[d.length];
   const hemX = d.shape === 'flared' ? 62 : d.shape === 'shaped' ? 36 : 42;
   const outline: Half = [
-    ['M', 0, top + 2],
-    ['C', 10, top + 2, 20, top + 1, 28, top],
-    ['C', 34, top + 16, d.shape === 'flared' ? 46 : 41, top + 30, d.shape === 'flared' ? 48 : 42, top + 40],
-    ['L', hemX, hemY],
-    ['C', hemX * 0.66, hemY + 5, hemX * 0.33, hemY + 7, 0, hemY + 7],
+    m(0, top + 2),
+    c(10, top + 2, 20, top + 1, 28, top),
+    c(34, top + 16, d.shape === 'flared' ? 46 : 41, top + 30, d.shape === 'flared' ? 48 : 42, top + 40),
+    l(hemX, hemY),
+    c(hemX * 0.66, hemY + 5, hemX * 0.33, hemY + 7, 0, hemY + 7),
   ];
   return [
     { role: 'piece', path: symmetrical(outline, MID) },
-    {
-      role: 'seam',
-      path: symmetricalLine([
-        ['M', 0, top + 9],
-        ['C', 10, top + 9, 20, top + 8, 30.5, top + 7],
-      ]),
-    },
-    {
-      role: 'stitch',
-      path: symmetricalLine([
-        ['M', 0, hemY + 2.5],
-        ['C', hemX * 0.33, hemY + 2.5, hemX * 0.66, hemY + 0.5, hemX - 1, hemY - 4.5],
-      ]),
-    },
-    ...(d.darts
-      ? [
-          {
-            role: 'seam' as const,
-            path: bothSides(
-              [
-                ['M', 15, top + 9],
-                ['L', 16, top + (side === 'back' ? 32 : 26)],
-              ],
-              MID,
-            ),
-          },
-        ]
-      : []),
-    ...(d.shape === 'flared'
-      ? [
-          {
-            role: 'seam' as const,
-            path: bothSides(
-              [
-                ['M', 18, top + 44],
-                ['L', 24, hemY - 6],
-              ],
-              MID,
-            ),
-          },
-        ]
-      : []),
+    { role: 'seam', path: symmetricalLine([m(0, top + 9), c(10, top + 9, 20, top + 8, 30.5, top + 7)]) },
+    { role: 'stitch', path: symmetricalLine([m(0, hemY + 2.5), c(hemX * 0.33, hemY + 2.5, hemX * 0.66, hemY + 0.5, hemX - 1, hemY - 4.5)]) },
+    ...(d.darts ? [{ role: 'seam' as const, path: bothSides([m(15, top + 9), l(16, top + (side === 'back' ? 32 : 26))], MID) }] : []),
+    ...(d.shape === 'flared' ? [{ role: 'seam' as const, path: bothSides([m(18, top + 44), l(24, hemY - 6)], MID) }] : []),
     ...(side === 'back' || d.opening === 'buttons' ? [{ role: 'seam' as const, path: `M${MID} ${top + 9}V${hemY + 7}` }] : []),
-    ...(d.pockets === 'slant' && side === 'front'
-      ? [
-          {
-            role: 'seam' as const,
-            path: bothSides(
-              [
-                ['M', 22, top + 8.5],
-                ['L', 40, top + 30],
-              ],
-              MID,
-            ),
-          },
-        ]
-      : []),
+    ...(d.pockets === 'slant' && side === 'front' ? [{ role: 'seam' as const, path: bothSides([m(22, top + 8.5), l(40, top + 30)], MID) }] : []),
     ...(d.opening === 'buttons' && side === 'front'
       ? Array.from({ length: 6 }, (_, i) => button(2.4, top + 14 + (i * (hemY - top - 24)) / 5, 1.5))
       : []),

@@ -4,6 +4,11 @@ export type Move = readonly ['M' | 'L', number, number] | readonly ['C', number,
 /** Half an outline, from the centre (or anywhere) on the wearer's right side of the drawing. */
 export type Half = readonly Move[];
 
+/** Moves as a pattern drafter says them: set down at, straight to, in a curve to. */
+export const m = (x: number, y: number): Move => ['M', x, y];
+export const l = (x: number, y: number): Move => ['L', x, y];
+export const c = (x1: number, y1: number, x2: number, y2: number, x: number, y: number): Move => ['C', x1, y1, x2, y2, x, y];
+
 const end = (move: Move): readonly [number, number] => (move[0] === 'C' ? [move[5], move[6]] : [move[1], move[2]]);
 const write = (n: number) => String(Math.round(n * 100) / 100);
 

@@ -33,10 +33,7 @@ export function fitClassAt(pattern: Pattern, view: View, zone: ZoneId): FitClass
 
 /** What the effects of alterations need to know of this garment. */
 export function effectContext(pattern: Pattern, view: View): EffectContext {
-  return {
-    fitClassAt: (zone) => fitClassAt(pattern, view, zone),
-    seamsAcross: (zone) => view.seams[zone] ?? zoneOf(zone).seams,
-  };
+  return { fitClassAt: (zone) => fitClassAt(pattern, view, zone), seamsAcross: (zone) => view.seams[zone] ?? zoneOf(zone).seams };
 }
 
 /** Makes in the order in which they were cut; versions decide between two of one day. */

@@ -53,10 +53,7 @@ export function chartOf(pattern: Pattern, chartId: string | undefined): SizeChar
 }
 
 /** The size line at a zone: where it differs, else the size cut. */
-export function lineOf(
-  make: { size?: SizeLine; sizeLines: readonly { zone: ZoneId; line: SizeLine }[] },
-  zone: ZoneId,
-): SizeLine | undefined {
+export function lineOf(make: { size?: SizeLine; sizeLines: readonly { zone: ZoneId; line: SizeLine }[] }, zone: ZoneId): SizeLine | undefined {
   return make.sizeLines.find((l) => l.zone === zone)?.line ?? make.size;
 }
 

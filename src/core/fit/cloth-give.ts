@@ -60,10 +60,7 @@ export function clothGive(
 }
 
 /** The main cloth of a make, with whether it was cut on the bias. */
-export function mainCloth(
-  make: Pick<Make, 'cloths'>,
-  cloths: readonly Cloth[],
-): { readonly cloth: Cloth | undefined; readonly bias: boolean } {
+export function mainCloth(make: Pick<Make, 'cloths'>, cloths: readonly Cloth[]): { readonly cloth: Cloth | undefined; readonly bias: boolean } {
   const use = make.cloths.find((u) => u.part === 'main') ?? make.cloths[0];
   return { cloth: cloths.find((c) => c.id === use?.clothId), bias: use?.bias ?? false };
 }

@@ -1,7 +1,8 @@
+import { effectsOf } from '../alteration/effects';
 import { edgesOf } from '../measure/fit-class';
 import { zoneOf, type ZoneId } from '../measure/zones';
 import type { FitNote, Make } from '../records';
-import { bringsZone, fitClassAt, inOrder, viewOf, type PatternCase } from './case';
+import { bringsZone, effectContext, fitClassAt, inOrder, viewOf, type PatternCase } from './case';
 import { sharpness, type Observation } from './likelihood';
 import { madeBefore, offsetOf, type Offset } from './offset';
 
@@ -28,10 +29,11 @@ export interface UnusedNote {
     | 'piece of another pattern';
 }
 
-/** The state of a garment at a zone: which of its alterations had been made. */
-function stateAt(make: Make, note: FitNote): string {
+/** The state of a garment at a zone: which of the alterations that touch it had been made. */
+function stateAt({ pattern }: PatternCase, make: Make, note: FitNote): string {
+  const context = effectContext(pattern, viewOf(pattern, make));
   return make.alterations
-    .filter((a) => madeBefore(a, note))
+    .filter((a) => madeBefore(a, note) && effectsOf(a, context).some((e) => e.zone === note.zone))
     .map((a) => a.id)
     .join(' ');
 }
@@ -56,10 +58,7 @@ function whyUnused(input: PatternCase, make: Make, note: FitNote): UnusedNote['w
  *
  * Per make and state of the garment only the latest look counts: one garment seen twice is not two garments.
  */
-export function evidenceAt(
-  input: PatternCase,
-  zone: ZoneId,
-): { readonly used: readonly Evidence[]; readonly unused: readonly UnusedNote[] } {
+export function evidenceAt(input: PatternCase, zone: ZoneId): { readonly used: readonly Evidence[]; readonly unused: readonly UnusedNote[] } {
   const used: Evidence[] = [];
   const unused: UnusedNote[] = [];
   for (const make of inOrder(input.makes)) {
@@ -70,7 +69,7 @@ export function evidenceAt(
         unused.push({ make, note, why });
         continue;
       }
-      const state = stateAt(make, note);
+      const state = stateAt(input, make, note);
       const earlier = latest.get(state);
       if (earlier) unused.push({ make, note: earlier, why: 'looked at again later' });
       latest.set(state, note);

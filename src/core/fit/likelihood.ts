@@ -60,8 +60,5 @@ export function logLikelihood(o: Observation): (theta: number) => number {
 export function outcomeTails(o: Observation, theta: number): { readonly atMost: number; readonly atLeast: number } {
   const s = Math.sqrt(o.observer * o.observer + o.garment * o.garment);
   const [low, high] = bounds(o.outcome, o.edges);
-  return {
-    atMost: phiBetween(-Infinity, (high - o.x + theta) / s),
-    atLeast: phiBetween((low - o.x + theta) / s, Infinity),
-  };
+  return { atMost: phiBetween(-Infinity, (high - o.x + theta) / s), atLeast: phiBetween((low - o.x + theta) / s, Infinity) };
 }

@@ -120,14 +120,7 @@ export function offsetOf(input: PatternCase, make: Make, zone: ZoneId, { note, b
   const ownBody = bodyCm(measure);
   if (measured && ownBody !== undefined) {
     const intended = kind === 'girth' ? ease : 0;
-    chartTerm = {
-      from: 'measured',
-      cm: measured.cm - ownBody - intended,
-      what: measured.of,
-      measure: measured.cm,
-      body: ownBody,
-      ease: intended,
-    };
+    chartTerm = { from: 'measured', cm: measured.cm - ownBody - intended, what: measured.of, measure: measured.cm, body: ownBody, ease: intended };
   } else if (!line && (reading || chart)) {
     unknown.add('size cut');
   } else if (chart && place === undefined) {
@@ -145,13 +138,7 @@ export function offsetOf(input: PatternCase, make: Make, zone: ZoneId, { note, b
       const { factor, graded } = reading;
       chartTerm = { from: 'chart', cm, measure: reading.measure, line, chart: ofChart, body, factor, graded, standIn: known === undefined };
     }
-  } else if (
-    chart &&
-    place !== undefined &&
-    kind === 'girth' &&
-    ownBody !== undefined &&
-    readColumn(chart.finished[zone], place) !== undefined
-  ) {
+  } else if (chart && place !== undefined && kind === 'girth' && ownBody !== undefined && readColumn(chart.finished[zone], place) !== undefined) {
     const finished = readColumn(chart.finished[zone], place)!;
     chartTerm = { from: 'measured', cm: finished - ownBody - ease, what: 'finished', measure: finished, body: ownBody, ease };
   } else {

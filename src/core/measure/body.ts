@@ -42,11 +42,7 @@ export function bodyOn(sets: readonly DatedMeasures[], measure: BodyMeasure, dat
   if (before?.days === 0) return { cm: before.cm, how: 'measured', ageDays: 0 };
   if (before && after) {
     const part = -before.days / (after.days - before.days);
-    return {
-      cm: before.cm + part * (after.cm - before.cm),
-      how: 'interpolated',
-      ageDays: Math.min(-before.days, after.days),
-    };
+    return { cm: before.cm + part * (after.cm - before.cm), how: 'interpolated', ageDays: Math.min(-before.days, after.days) };
   }
   const nearest = before ?? after;
   return nearest && { cm: nearest.cm, how: 'nearest', ageDays: Math.abs(nearest.days) };

@@ -6,17 +6,7 @@ export const CM_PER_INCH = 2.54;
 
 export type ParsedLength = { readonly ok: true; readonly cm: number } | { readonly ok: false; readonly problem: string };
 
-const VULGAR: Record<string, string> = {
-  '⅛': '1/8',
-  '¼': '1/4',
-  '⅜': '3/8',
-  '½': '1/2',
-  '⅝': '5/8',
-  '¾': '3/4',
-  '⅞': '7/8',
-  '⅓': '1/3',
-  '⅔': '2/3',
-};
+const VULGAR: Record<string, string> = { '⅛': '1/8', '¼': '1/4', '⅜': '3/8', '½': '1/2', '⅝': '5/8', '¾': '3/4', '⅞': '7/8', '⅓': '1/3', '⅔': '2/3' };
 const EIGHTHS = ['', '⅛', '¼', '⅜', '½', '⅝', '¾', '⅞'] as const;
 
 /** One amount: a whole with a fraction, a fraction alone, or a decimal with point or comma. */

@@ -1,5 +1,6 @@
 import type { z } from 'zod';
-import { Ledger, LEDGER_FILE_VERSION, TABLE_NAMES, type TableName } from './ledger';
+import { Ledger, LEDGER_FILE_VERSION } from './ledger';
+import { TABLE_NAMES, type TableName } from './table-names';
 
 export type CheckedLedger = { readonly ok: true; readonly ledger: Ledger } | { readonly ok: false; readonly problem: string };
 
@@ -47,9 +48,7 @@ function brokenReference(ledger: Ledger): string | undefined {
     }
   }
   const missing = (table: TableName, index: number, other: TableName, id: string) =>
-    ids[other].has(id)
-      ? undefined
-      : `At ${placeOf([table, index], ledger)}: it speaks of the ${ONE_OF[other]} ${id}, which the file does not hold.`;
+    ids[other].has(id) ? undefined : `At ${placeOf([table, index], ledger)}: it speaks of the ${ONE_OF[other]} ${id}, which the file does not hold.`;
   const first = <T>(list: readonly T[], check: (item: T, index: number) => string | undefined): string | undefined => {
     for (const [index, item] of list.entries()) {
       const problem = check(item, index);
@@ -83,8 +82,7 @@ export function checkLedgerText(text: string): CheckedLedger {
   }
   if (!isRecord(file) || file['format'] !== LEDGER_FORMAT)
     return { ok: false, problem: 'This file was not written by Amber Ledger: it does not begin with its format.' };
-  if (typeof file['version'] !== 'number' || file['version'] < 1)
-    return { ok: false, problem: 'At version: the number of the format is missing.' };
+  if (typeof file['version'] !== 'number' || file['version'] < 1) return { ok: false, problem: 'At version: the number of the format is missing.' };
   if (file['version'] > LEDGER_FILE_VERSION)
     return {
       ok: false,

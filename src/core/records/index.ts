@@ -8,3 +8,5 @@ export * from './picture';
 export * from './wear';
 export type { Money } from './shapes';
 export * from './check-ledger';
+export * from './usual-zones';
+export * from './table-names';

@@ -4,6 +4,7 @@ import { Make } from './make';
 import { Pattern } from './pattern';
 import { MeasurementSet, Person } from './person';
 import { Picture } from './picture';
+import { TABLE_NAMES, type TableName } from './table-names';
 import { Wear } from './wear';
 
 /** The version of the file's layout; a file of a later one is refused with a sentence. */
@@ -18,10 +19,8 @@ export const TABLES = {
   makes: Make,
   wears: Wear,
   pictures: Picture,
-} as const;
-export type TableName = keyof typeof TABLES;
+} as const satisfies Record<TableName, z.ZodType>;
 export type RecordOf<T extends TableName> = z.infer<(typeof TABLES)[T]>;
-export const TABLE_NAMES = Object.keys(TABLES) as TableName[];
 
 /** A whole ledger. */
 export const Ledger = z.strictObject({

@@ -61,11 +61,7 @@ export const ClothUse = z.strictObject({
 });
 export type ClothUse = z.infer<typeof ClothUse>;
 
-export const ConstructionNote = z.strictObject({
-  id: Id,
-  kind: z.enum(['different', 'mistake', 'tip', 'setting', 'erratum']),
-  words: Words.min(1),
-});
+export const ConstructionNote = z.strictObject({ id: Id, kind: z.enum(['different', 'mistake', 'tip', 'setting', 'erratum']), words: Words.min(1) });
 export type ConstructionNote = z.infer<typeof ConstructionNote>;
 
 export const MAKE_STATES = [

@@ -63,26 +63,12 @@ export const SizeChart = z
     for (const part of ['body', 'finished'] as const)
       for (const [measure, column] of Object.entries(chart[part]))
         if (column.length !== chart.sizes.length)
-          context.addIssue({
-            code: 'custom',
-            path: [part, measure],
-            message: `has ${column.length} amounts for ${chart.sizes.length} sizes`,
-          });
-    if (new Set(chart.sizes).size !== chart.sizes.length)
-      context.addIssue({ code: 'custom', path: ['sizes'], message: 'names a size twice' });
+          context.addIssue({ code: 'custom', path: [part, measure], message: `has ${column.length} amounts for ${chart.sizes.length} sizes` });
+    if (new Set(chart.sizes).size !== chart.sizes.length) context.addIssue({ code: 'custom', path: ['sizes'], message: 'names a size twice' });
   });
 export type SizeChart = z.infer<typeof SizeChart>;
 
-export const PATTERN_FORMS = [
-  'paper',
-  'printed at home',
-  'copy shop',
-  'projector',
-  'book',
-  'magazine',
-  'own draft',
-  'copied garment',
-] as const;
+export const PATTERN_FORMS = ['paper', 'printed at home', 'copy shop', 'projector', 'book', 'magazine', 'own draft', 'copied garment'] as const;
 
 export const Pattern = z.strictObject({
   id: Id,

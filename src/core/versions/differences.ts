@@ -11,12 +11,7 @@ export type VersionDifference =
   | { readonly what: 'size'; readonly zone: ZoneId | 'all'; readonly from: SizeLine | undefined; readonly to: SizeLine | undefined }
   | { readonly what: 'alteration'; readonly from: Alteration | undefined; readonly to: Alteration | undefined }
   | { readonly what: 'seam allowance'; readonly from: number; readonly to: number }
-  | {
-      readonly what: 'cloth';
-      readonly from: Cloth | undefined;
-      readonly to: Cloth | undefined;
-      readonly properties: readonly ClothProperty[];
-    }
+  | { readonly what: 'cloth'; readonly from: Cloth | undefined; readonly to: Cloth | undefined; readonly properties: readonly ClothProperty[] }
   | { readonly what: 'body'; readonly measure: BodyMeasure; readonly from: number; readonly to: number };
 
 /** Properties of cloth that can change how a garment fits or hangs. */

@@ -1,7 +1,8 @@
-import { checkLedgerText, ledgerText, TABLE_NAMES, type Ledger, type TableName } from '../../core/records';
-import type { LedgerDatabase, Stored, StoredPicture } from '../database';
+import { checkLedgerText, ledgerText, TABLE_NAMES, type Ledger } from '../../core/records';
+import type { LedgerDatabase } from '../database';
 import { write, type Write } from '../journal';
-import { fromBase64, toBase64 } from './base64';
+import { toBase64 } from './base64';
+import { storedRecords } from './start-ledger';
 
 /** The whole ledger as it stands in one moment. */
 async function readLedger(database: LedgerDatabase): Promise<Ledger> {
@@ -19,30 +20,16 @@ export async function exportLedger(database: LedgerDatabase, written: string): P
   return ledgerText(await readLedger(database), written);
 }
 
-function storedRecords(ledger: Ledger, table: TableName): Stored[TableName][] {
-  if (table !== 'pictures') return ledger[table] as Stored[TableName][];
-  return ledger.pictures.map(({ data, ...facts }): StoredPicture => ({ ...facts, blob: fromBase64(data, facts.type) }));
-}
-
 /** Puts a checked ledger in the place of what is there, as one act that can be undone. */
 export async function replaceLedger(database: LedgerDatabase, label: string, ledger: Ledger): Promise<void> {
   const writes: Write[] = [];
   for (const table of TABLE_NAMES) {
     const coming = storedRecords(ledger, table);
     const ids = new Set(coming.map((r) => r.id));
-    for (const id of (await database.table(table).toCollection().primaryKeys()) as string[])
-      if (!ids.has(id)) writes.push({ table, remove: id });
+    for (const id of (await database.table(table).toCollection().primaryKeys()) as string[]) if (!ids.has(id)) writes.push({ table, remove: id });
     for (const record of coming) writes.push({ table, put: record } as Write);
   }
   await write(database, label, writes);
-}
-
-/** Fills an empty database without a journal: the demo ledger, or nothing at all. Leaves no trace of what was there. */
-export async function startLedger(database: LedgerDatabase, ledger: Ledger | undefined): Promise<void> {
-  await database.transaction('rw', database.tables, async () => {
-    for (const table of [...TABLE_NAMES, 'journal', 'drafts']) await database.table(table).clear();
-    if (ledger) for (const table of TABLE_NAMES) await database.table(table).bulkPut(storedRecords(ledger, table));
-  });
 }
 
 /**

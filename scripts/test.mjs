@@ -1,0 +1,44 @@
+// npm test: types, lint, unit tests, then the built app driven in Chromium. The last line counts both kinds of tests together.
+import { mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { chromium } from './chromium.mjs';
+import { build, checkNode, install, ROOT, run } from './ready.mjs';
+
+checkNode();
+install();
+const browser = chromium();
+build();
+
+const results = join(ROOT, 'test-results');
+rmSync(results, { recursive: true, force: true });
+mkdirSync(results, { recursive: true });
+const jestFile = join(results, 'jest.json');
+const playwrightFile = join(results, 'playwright.json');
+const readJson = (file) => {
+  try {
+    return JSON.parse(readFileSync(file, 'utf8'));
+  } catch {
+    return undefined;
+  }
+};
+
+const failedSteps = [];
+const step = (name, command, args, env) => {
+  console.log(`\n— ${name}`);
+  if (run(command, args, { mayFail: true, env }) !== 0) failedSteps.push(name);
+};
+step('types', 'npx', ['tsc', '--noEmit']);
+step('lint', 'npm', ['run', '--silent', 'lint']);
+step('unit tests', 'npx', ['jest', '--json', `--outputFile=${jestFile}`, '--silent']);
+step('the interface, in Chromium', 'npx', ['playwright', 'test'], { CHROMIUM_PATH: browser, PLAYWRIGHT_JSON_OUTPUT_NAME: playwrightFile });
+
+const jest = readJson(jestFile);
+const playwright = readJson(playwrightFile);
+const passed = (jest?.numPassedTests ?? 0) + (playwright?.stats?.expected ?? 0);
+// A suite that could not even be read has no failed test of its own, and is a failure all the same.
+const failed =
+  (jest ? jest.numFailedTests + jest.numRuntimeErrorTestSuites : 1) +
+  (playwright ? playwright.stats.unexpected + playwright.stats.flaky + (playwright.errors?.length ?? 0) : 1);
+console.log(failedSteps.length > 0 ? `\nNot in order: ${failedSteps.join(', ')}.` : '\nTypes and lint are in order.');
+process.exitCode = failed > 0 || failedSteps.length > 0 || passed === 0 ? 1 : 0;
+console.log(`${passed} passed, ${failed} failed`);

@@ -1,0 +1,31 @@
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
+import { ledgerApp } from './app';
+import { listen } from './listen';
+
+const folder = join(import.meta.dirname, '..', 'dist');
+const wished = Number(process.env['PORT'] ?? 4270);
+
+if (!existsSync(join(folder, 'index.html'))) {
+  console.error('The app is not built yet. Run: npm start');
+  process.exit(1);
+}
+if (!Number.isInteger(wished) || wished < 1 || wished > 65_535) {
+  console.error(`PORT is “${process.env['PORT']}”; it must be a number from 1 to 65535.`);
+  process.exit(1);
+}
+
+try {
+  const { server, port } = await listen(ledgerApp(folder), wished, console.log);
+  const stop = () => {
+    server.close(() => process.exit(0));
+    server.closeAllConnections();
+  };
+  process.on('SIGINT', stop);
+  process.on('SIGTERM', stop);
+  console.log('Amber Ledger is open. Ctrl-C closes it; what you entered stays in your browser.');
+  console.log(`http://127.0.0.1:${port}/`);
+} catch (error) {
+  console.error(error instanceof Error ? error.message : String(error));
+  process.exit(1);
+}

@@ -1,0 +1,26 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { RouterProvider } from 'react-router';
+import { db } from '../data/database';
+import { keepFresh } from '../data/keep-fresh';
+import { firstVisit } from './first-visit';
+import { router } from './router';
+import './style.css';
+
+// The database is on this machine and tells of every change, so nothing grows stale by itself.
+const client = new QueryClient({
+  defaultOptions: { queries: { staleTime: Infinity, gcTime: 5 * 60_000, retry: false, refetchOnWindowFocus: false, networkMode: 'always' } },
+});
+keepFresh(client);
+
+/** Nothing is drawn before the ledger is there: a first visit would flash an empty book. */
+await firstVisit(db).catch((error: unknown) => console.error(error));
+
+createRoot(document.getElementById('root')!).render(
+  <StrictMode>
+    <QueryClientProvider client={client}>
+      <RouterProvider router={router} />
+    </QueryClientProvider>
+  </StrictMode>,
+);

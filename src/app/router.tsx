@@ -1,0 +1,33 @@
+import { createBrowserRouter } from 'react-router';
+import { Shell } from './shell';
+import { PageProblem } from './page-problem';
+
+/** Each page is loaded when it is first opened; the day book comes with the shell. */
+export const router = createBrowserRouter([
+  {
+    path: '/',
+    Component: Shell,
+    ErrorBoundary: PageProblem,
+    HydrateFallback: () => null,
+    children: [
+      {
+        ErrorBoundary: PageProblem,
+        children: [
+          { index: true, lazy: async () => ({ Component: (await import('../pages/day-book/day-book')).DayBook }) },
+          { path: 'makes', lazy: async () => ({ Component: (await import('../pages/makes/makes')).Makes }) },
+          { path: 'makes/new', lazy: async () => ({ Component: (await import('../pages/makes/log-a-make')).LogAMake }) },
+          { path: 'makes/:makeId', lazy: async () => ({ Component: (await import('../pages/makes/make-page')).MakePage }) },
+          { path: 'makes/:makeId/change', lazy: async () => ({ Component: (await import('../pages/makes/change-make')).ChangeMake }) },
+          { path: 'patterns', lazy: async () => ({ Component: (await import('../pages/patterns/patterns')).Patterns }) },
+          { path: 'patterns/new', lazy: async () => ({ Component: (await import('../pages/patterns/pattern-form')).NewPattern }) },
+          { path: 'patterns/:patternId', lazy: async () => ({ Component: (await import('../pages/patterns/pattern-account')).PatternAccount }) },
+          { path: 'patterns/:patternId/change', lazy: async () => ({ Component: (await import('../pages/patterns/pattern-form')).ChangePattern }) },
+          { path: 'shelf', lazy: async () => ({ Component: (await import('../pages/shelf/cloth-shelf')).ClothShelf }) },
+          { path: 'people/:personId', lazy: async () => ({ Component: (await import('../pages/people/person-page')).PersonPage }) },
+          { path: 'files', lazy: async () => ({ Component: (await import('../pages/files/files')).Files }) },
+          { path: '*', Component: PageProblem },
+        ],
+      },
+    ],
+  },
+]);

@@ -1,0 +1,209 @@
+import clsx from 'clsx';
+import { formatDistanceStrict, parseISO } from 'date-fns';
+import { BookOpen, FileText, Layers, Scissors, Shirt } from 'lucide-react';
+import { lazy, Suspense, useEffect, useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { Link, NavLink, Outlet, useLocation, useNavigate } from 'react-router';
+import { toast, ToastContainer } from 'react-toastify';
+import { db } from '../data/database';
+import { redo, undo } from '../data/journal';
+import { useBodies, usePeople, usePerson, useSettings } from '../data/queries';
+import { changeSettings } from '../data/settings';
+import { KeyCap } from '../ui/key-cap';
+import { Segmented } from '../ui/segmented';
+import { FindField } from './find-field';
+import { SECTIONS } from './sections';
+
+/** Loaded when it is first opened. */
+const KeySheet = lazy(async () => ({ default: (await import('./key-sheet')).KeySheet }));
+
+const ICONS = { '/': BookOpen, '/makes': Shirt, '/patterns': Scissors, '/shelf': Layers, '/files': FileText } as const;
+
+async function takeBack() {
+  const label = await undo(db);
+  toast(label ? `Undone: ${label}` : 'Nothing to undo');
+}
+
+async function doAgain() {
+  const label = await redo(db);
+  toast(label ? `Done again: ${label}` : 'Nothing to do again');
+}
+
+/** Keys that work anywhere but in a field. */
+function useShellKeys(openKeys: () => void) {
+  const navigate = useNavigate();
+  const { pathname } = useLocation();
+  useHotkeys(SECTIONS.map((s) => s.key).join(','), (_, { keys }) => {
+    const section = SECTIONS.find((s) => s.key === keys?.join(''));
+    if (section) void navigate(section.path);
+  });
+  useHotkeys('n', () => {
+    // On a pattern's account, a make of that pattern is meant.
+    const pattern = /^\/patterns\/([^/]+)$/.exec(pathname)?.[1];
+    void navigate(pattern && pattern !== 'new' ? `/makes/new?pattern=${pattern}` : '/makes/new');
+  });
+  useHotkeys('shift+slash,?', openKeys, { useKey: true });
+  useHotkeys('mod+z', () => void takeBack(), { preventDefault: true });
+  useHotkeys('mod+shift+z,mod+y', () => void doAgain(), { preventDefault: true });
+}
+
+function useTheme(theme: 'system' | 'light' | 'lamp') {
+  useEffect(() => {
+    if (theme === 'system') delete document.documentElement.dataset['theme'];
+    else document.documentElement.dataset['theme'] = theme;
+  }, [theme]);
+}
+
+/** Whose body we speak of, and in which unit. */
+function ForWhom() {
+  const people = usePeople();
+  const person = usePerson();
+  const bodies = useBodies();
+  const { unit } = useSettings();
+  const measured = bodies
+    ?.filter((b) => b.personId === person?.id)
+    .map((b) => b.date)
+    .sort()
+    .at(-1);
+  return (
+    <div className="flex flex-col gap-2 text-small text-binding-text max-sm:flex-row max-sm:items-center">
+      {person && (
+        <div className="flex flex-col gap-1 max-sm:flex-row max-sm:items-center">
+          <label className="flex items-center gap-1">
+            For
+            <select
+              value={person.id}
+              onChange={(e) => void changeSettings(db, { personId: e.target.value })}
+              className="min-h-6 min-w-0 flex-1 rounded-md border border-binding-lit bg-binding font-semibold text-binding-text focus-visible:outline-binding-text max-sm:min-h-11"
+            >
+              {people?.map((p) => (
+                <option key={p.id} value={p.id}>
+                  {p.name}
+                </option>
+              ))}
+            </select>
+          </label>
+          <Link
+            to={`/people/${person.id}`}
+            className="text-binding-text/80 underline decoration-dotted underline-offset-4 focus-visible:outline-binding-text"
+          >
+            {measured ? `measured ${formatDistanceStrict(parseISO(measured), new Date(), { addSuffix: true })}` : 'never measured'}
+          </Link>
+        </div>
+      )}
+      <Segmented
+        label="Unit of length"
+        value={unit}
+        choices={[
+          { value: 'cm', label: 'cm' },
+          { value: 'in', label: 'in' },
+        ]}
+        onChange={(u) => void changeSettings(db, { unit: u })}
+      />
+    </div>
+  );
+}
+
+function Spine() {
+  return (
+    <nav
+      aria-label="Sections"
+      className="z-30 flex w-[160px] shrink-0 flex-col border-r-[5px] border-double border-ink3 bg-binding text-binding-text max-sm:fixed max-sm:inset-x-0 max-sm:bottom-0 max-sm:w-auto max-sm:flex-row max-sm:border-r-0 print:hidden"
+    >
+      <Link to="/" className="px-[18px] pt-3 pb-4 font-serif text-[22px] leading-7 italic focus-visible:outline-binding-text max-sm:hidden">
+        <span className="text-[#f6c25b]">Amber</span> Ledger
+      </Link>
+      <ul className="max-sm:flex max-sm:flex-1 max-sm:justify-around">
+        {SECTIONS.map(({ key, path, name }) => {
+          const Icon = ICONS[path];
+          return (
+            <li key={path}>
+              <NavLink
+                to={path}
+                end={path === '/'}
+                className={({ isActive }) =>
+                  clsx(
+                    'flex min-h-[31px] items-center justify-between border-l-4 px-[14px] focus-visible:outline-binding-text max-sm:min-h-14 max-sm:flex-col max-sm:justify-center max-sm:gap-0.5 max-sm:border-t-4 max-sm:border-l-0 max-sm:px-2 max-sm:text-small',
+                    isActive ? 'border-binding-text bg-binding-lit' : 'border-transparent hover:bg-binding-lit',
+                  )
+                }
+              >
+                <Icon size={18} aria-hidden className="sm:hidden" />
+                {name}
+                <span aria-hidden className="text-small text-binding-text/75 max-sm:hidden">
+                  {key}
+                </span>
+              </NavLink>
+            </li>
+          );
+        })}
+      </ul>
+      <div className="mt-auto border-t border-binding-lit p-[14px] max-sm:hidden">
+        <ForWhom />
+      </div>
+    </nav>
+  );
+}
+
+/** The frame of every page: the spine with the sections, the strip with find and log, then the page. */
+export function Shell() {
+  const [keysOpen, setKeysOpen] = useState(false);
+  const { theme, ledger } = useSettings();
+  const { pathname } = useLocation();
+  useShellKeys(() => setKeysOpen(true));
+  useTheme(theme);
+  return (
+    <div className="flex h-dvh max-sm:flex-col">
+      <a href="#page" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-page focus:p-2">
+        To the page
+      </a>
+      <Spine />
+      <div className="flex min-w-0 flex-1 flex-col max-sm:pb-14">
+        <div className="flex min-h-12 items-center gap-3 border-b border-rule2 bg-page px-[22px] max-sm:px-3 print:hidden">
+          <FindField />
+          <KeyCap>/</KeyCap>
+          {pathname !== '/makes/new' && (
+            <Link
+              to="/makes/new"
+              className="flex min-h-[30px] items-center gap-2 rounded-md border border-ink px-3 whitespace-nowrap hover:bg-tint max-sm:min-h-11"
+            >
+              Log a make <KeyCap>n</KeyCap>
+            </Link>
+          )}
+        </div>
+        <div className="sm:hidden">
+          <div className="flex items-center justify-between bg-binding px-3 py-1">
+            <ForWhom />
+          </div>
+        </div>
+        {ledger === 'demo' && (
+          <p className="border-b border-rule bg-tint px-[22px] py-0.5 text-small text-ink2 max-sm:px-3 print:hidden">
+            This is the demo ledger: a made-up cellist’s sewing. Try anything;{' '}
+            <Link to="/files" className="underline">
+              start your own ledger
+            </Link>{' '}
+            when you like.
+          </p>
+        )}
+        <main id="page" tabIndex={-1} className="relative min-h-0 flex-1 overflow-y-auto px-[22px] pt-4 pb-8 outline-none max-sm:px-3">
+          <Suspense fallback={null}>
+            <Outlet />
+          </Suspense>
+        </main>
+      </div>
+      {keysOpen && (
+        <Suspense fallback={null}>
+          <KeySheet open onClose={() => setKeysOpen(false)} />
+        </Suspense>
+      )}
+      <ToastContainer
+        position="bottom-right"
+        autoClose={5000}
+        hideProgressBar
+        closeOnClick
+        draggable={false}
+        toastClassName="!min-h-0 !rounded-md !border !border-rule2 !bg-page !text-ink !font-sans !text-base !p-3"
+      />
+    </div>
+  );
+}

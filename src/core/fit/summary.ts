@@ -1,0 +1,33 @@
+import type { ZoneId } from '../measure/zones';
+import type { PatternCase } from './case';
+import { carryForward } from './carry-forward';
+import type { Plan } from './next-cut';
+
+/** What a list of patterns says of each: how sure the next cut is, and what it changes. */
+export interface PatternSummary {
+  readonly patternId: string;
+  readonly versions: number;
+  readonly weakest?: { readonly zone: ZoneId; readonly chance: number };
+  /** Zones that the next cut changes against the last version. */
+  readonly changes: readonly ZoneId[];
+  readonly toMark: number;
+}
+
+/** The next cut of many patterns in a line each. */
+export function summaries(cases: readonly PatternCase[], plan: Plan): PatternSummary[] {
+  return cases.map((input) => {
+    const carried = carryForward(input, plan);
+    return {
+      patternId: input.pattern.id,
+      versions: input.makes.length,
+      ...(carried?.weakest ? { weakest: carried.weakest } : {}),
+      changes: carried ? carried.zones.filter(isChanged).map((z) => z.zone) : [],
+      toMark: carried?.toMark.length ?? 0,
+    };
+  });
+}
+
+/** Whether the next cut differs from the last at a zone that was noted. */
+export function isChanged({ x, lastX, chance }: { x: number; lastX: number; chance?: number }): boolean {
+  return chance !== undefined && Math.abs(x - lastX) > 0.05;
+}

@@ -1,0 +1,83 @@
+import { useQuery } from '@tanstack/react-query';
+import { useMemo } from 'react';
+import type { LengthUnit } from '../core/measure/length';
+import type { PatternCase } from '../core/fit/case';
+import type { Cloth, Make, MeasurementSet, Pattern, Person, Wear } from '../core/records';
+import { db, type StoredPicture } from './database';
+import { readSettings, USUAL_SETTINGS, type Settings } from './settings';
+
+/** Keys begin with the table they read: a write to it, in any tab, makes them fresh again (keep-fresh.ts). */
+function useTable<T>(table: string, read: () => Promise<T[]>, key: readonly unknown[] = []): readonly T[] | undefined {
+  return useQuery({ queryKey: [table, ...key], queryFn: read }).data;
+}
+
+export const usePeople = (): readonly Person[] | undefined => useTable('people', () => db.people.toArray());
+export const useBodies = (): readonly MeasurementSet[] | undefined => useTable('bodies', () => db.bodies.toArray());
+export const usePatterns = (): readonly Pattern[] | undefined => useTable('patterns', () => db.patterns.toArray());
+export const useCloths = (): readonly Cloth[] | undefined => useTable('cloths', () => db.cloths.toArray());
+export const useMakes = (): readonly Make[] | undefined => useTable('makes', () => db.makes.toArray());
+export const useWears = (): readonly Wear[] | undefined => useTable('wears', () => db.wears.toArray());
+
+/** The pictures of a make, front first. */
+export function usePicturesOf(makeId: string | undefined): readonly StoredPicture[] | undefined {
+  const order = ['front', 'back', 'left', 'right', 'detail', 'inside'];
+  return useTable(
+    'pictures',
+    async () =>
+      (
+        await db.pictures
+          .where('makeId')
+          .equals(makeId ?? '')
+          .toArray()
+      ).sort((a, b) => order.indexOf(a.side) - order.indexOf(b.side)),
+    [makeId],
+  );
+}
+
+export function useSettings(): Settings {
+  return useQuery({ queryKey: ['settings'], queryFn: () => readSettings(db) }).data ?? USUAL_SETTINGS;
+}
+
+export function useUnit(): LengthUnit {
+  return useSettings().unit;
+}
+
+/** How often each make was worn, estimates included, with the last day. */
+export function useWearCounts(): ReadonlyMap<string, { readonly times: number; readonly last: string }> | undefined {
+  const wears = useWears();
+  return useMemo(() => {
+    if (!wears) return undefined;
+    const counts = new Map<string, { times: number; last: string }>();
+    for (const { makeIds, count, date } of wears)
+      for (const id of makeIds) {
+        const before = counts.get(id);
+        counts.set(id, { times: (before?.times ?? 0) + count, last: before && before.last > date ? before.last : date });
+      }
+    return counts;
+  }, [wears]);
+}
+
+/** The person we speak of: the one chosen, else the first. */
+export function usePerson(): Person | undefined {
+  const people = usePeople();
+  const { personId } = useSettings();
+  return people?.find((p) => p.id === personId) ?? people?.[0];
+}
+
+/** Makes of a pattern for a person, where the pattern is any of their sources. */
+export function makesOf(makes: readonly Make[], patternId: string, personId: string): Make[] {
+  return makes.filter((m) => m.personId === personId && m.sources.some((s) => s.patternId === patternId)).sort((a, b) => a.version - b.version);
+}
+
+/** Everything the engine needs to reckon a pattern for a person; undefined while it is being read. */
+export function usePatternCase(patternId: string | undefined, personId: string | undefined): PatternCase | undefined {
+  const patterns = usePatterns();
+  const makes = useMakes();
+  const bodies = useBodies();
+  const cloths = useCloths();
+  return useMemo(() => {
+    const pattern = patterns?.find((p) => p.id === patternId);
+    if (!pattern || !personId || !makes || !bodies || !cloths) return undefined;
+    return { pattern, makes: makesOf(makes, pattern.id, personId), bodies: bodies.filter((b) => b.personId === personId), cloths };
+  }, [patterns, makes, bodies, cloths, patternId, personId]);
+}

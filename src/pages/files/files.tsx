@@ -1,0 +1,168 @@
+import { formatISO } from 'date-fns';
+import { useRef, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { toast } from 'react-toastify';
+import { ledgerCounts } from '../../core/records';
+import { exportLedger, importLedger } from '../../data/archive/ledger-file';
+import { db } from '../../data/database';
+import { openDemo, openEmpty } from '../../data/demo';
+import { useCloths, useMakes, usePatterns, useSettings } from '../../data/queries';
+import { changeSettings, type Settings } from '../../data/settings';
+import { today } from '../../data/today';
+import { Button } from '../../ui/button';
+import { Dialog } from '../../ui/dialog';
+import { PageHead } from '../../ui/page-head';
+import { Segmented } from '../../ui/segmented';
+
+async function download() {
+  const text = await exportLedger(db, formatISO(new Date()));
+  const link = document.createElement('a');
+  link.href = URL.createObjectURL(new Blob([text], { type: 'application/json' }));
+  link.download = `amber-ledger-${today()}.json`;
+  link.click();
+  setTimeout(() => URL.revokeObjectURL(link.href), 10_000);
+  toast('The whole ledger is in the file.');
+}
+
+type Question = 'empty' | 'demo' | { readonly file: File };
+
+/** Files: the whole ledger out and in, an empty start, the demo. */
+export function Files() {
+  const navigate = useNavigate();
+  const { ledger, theme } = useSettings();
+  const makes = useMakes();
+  const patterns = usePatterns();
+  const cloths = useCloths();
+  const picker = useRef<HTMLInputElement>(null);
+  const [question, setQuestion] = useState<Question>();
+  const [refused, setRefused] = useState<string>();
+  const [busy, setBusy] = useState(false);
+  const isEmpty = makes?.length === 0 && patterns?.length === 0 && cloths?.length === 0;
+
+  const read = async (file: File) => {
+    setBusy(true);
+    setRefused(undefined);
+    try {
+      const result = await importLedger(db, await file.text());
+      if (!result.ok) return setRefused(`${file.name} was not read. ${result.problem}`);
+      await changeSettings(db, { ledger: 'own', personId: result.ledger.people[0]?.id });
+      const counts = ledgerCounts(result.ledger);
+      toast(`Read: ${counts.makes} makes, ${counts.patterns} patterns, ${counts.cloths} cloths. Ctrl Z brings back what was here.`);
+    } catch (error) {
+      setRefused(`${file.name} was not read: ${error instanceof Error ? error.message : String(error)}.`);
+    } finally {
+      setBusy(false);
+      if (picker.current) picker.current.value = '';
+    }
+  };
+  const answer = async () => {
+    const asked = question;
+    setQuestion(undefined);
+    if (asked === 'empty') {
+      await openEmpty(db);
+      void navigate('/');
+    } else if (asked === 'demo') {
+      await openDemo(db);
+      void navigate('/');
+    } else if (asked) await read(asked.file);
+  };
+
+  return (
+    <>
+      <PageHead title="Files" under="The ledger lives in this browser, on this machine; nothing of it is sent anywhere." />
+      <div className="flex max-w-3xl flex-col gap-6">
+        <section className="border-t border-rule2 pt-3">
+          <h2 className="text-[17px]">Save the whole ledger to a file</h2>
+          <p className="mb-2 text-ink2">
+            {makes?.length ?? 0} makes, {patterns?.length ?? 0} patterns, {cloths?.length ?? 0} cloths, with bodies, wears and pictures. Keep a copy
+            elsewhere now and then.
+          </p>
+          <Button onClick={() => void download()}>Save to a file</Button>
+        </section>
+        <section className="border-t border-rule2 pt-3">
+          <h2 className="text-[17px]">Read a ledger from a file</h2>
+          <p className="mb-2 text-ink2">
+            It takes the place of what is here. A file that is damaged or foreign is refused, and the ledger stays as it was.
+          </p>
+          <label className="sr-only" htmlFor="ledger-file">
+            Ledger file
+          </label>
+          <input
+            id="ledger-file"
+            ref={picker}
+            type="file"
+            accept="application/json,.json"
+            disabled={busy}
+            className="file:mr-3 file:min-h-[30px] file:cursor-pointer file:rounded-md file:border file:border-solid file:border-ink file:bg-page file:px-3 file:text-ink"
+            onChange={(e) => {
+              const file = e.target.files?.[0];
+              if (!file) return;
+              if (isEmpty) void read(file);
+              else setQuestion({ file });
+            }}
+          />
+          {refused && (
+            <p role="alert" className="mt-2 border-l-4 border-garnet bg-page px-3 py-2">
+              {refused} The ledger is as it was.
+            </p>
+          )}
+        </section>
+        <section className="border-t border-rule2 pt-3">
+          <h2 className="text-[17px]">{ledger === 'demo' ? 'Start your own ledger' : 'Start again'}</h2>
+          <p className="mb-2 text-ink2">
+            {ledger === 'demo'
+              ? 'The demo goes without a trace, and with it what you tried in it.'
+              : 'The demo ledger shows every part with a made-up sewist’s garments; an empty one waits for yours.'}
+          </p>
+          <div className="flex gap-2">
+            <Button onClick={() => setQuestion('empty')}>Start an empty ledger</Button>
+            <Button onClick={() => (isEmpty ? void openDemo(db).then(() => navigate('/')) : setQuestion('demo'))}>Open the demo ledger</Button>
+          </div>
+        </section>
+        <section className="border-t border-rule2 pt-3">
+          <h2 className="mb-2 text-[17px]">Light</h2>
+          <Segmented<Settings['theme']>
+            label="Light"
+            value={theme}
+            choices={[
+              { value: 'system', label: 'as the system' },
+              { value: 'light', label: 'daylight' },
+              { value: 'lamp', label: 'lamp light' },
+            ]}
+            onChange={(t) => void changeSettings(db, { theme: t })}
+          />
+        </section>
+      </div>
+      <Dialog
+        open={question !== undefined}
+        onClose={() => {
+          setQuestion(undefined);
+          if (picker.current) picker.current.value = '';
+        }}
+        title={
+          question === 'empty'
+            ? 'Start an empty ledger?'
+            : question === 'demo'
+              ? 'Open the demo ledger?'
+              : 'Put the file in the place of this ledger?'
+        }
+      >
+        <p className="my-3">
+          {typeof question === 'object'
+            ? `${makes?.length ?? 0} makes that are here now give way to those of ${question.file.name}. Ctrl Z brings them back.`
+            : `${makes?.length ?? 0} makes, ${patterns?.length ?? 0} patterns and ${cloths?.length ?? 0} cloths that are here now are removed from this browser. This cannot be undone: save them to a file first if you want them.`}
+        </p>
+        <div className="flex justify-end gap-2">
+          {typeof question !== 'object' && (
+            <Button quiet onClick={() => void download()}>
+              Save to a file first
+            </Button>
+          )}
+          <Button onClick={() => void answer()}>
+            {question === 'empty' ? 'Remove and start empty' : question === 'demo' ? 'Remove and open the demo' : 'Read the file'}
+          </Button>
+        </div>
+      </Dialog>
+    </>
+  );
+}

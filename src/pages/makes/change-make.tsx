@@ -1,0 +1,57 @@
+import { Link, useParams } from 'react-router';
+import { db } from '../../data/database';
+import { write } from '../../data/journal';
+import { useBodies, useCloths, useMakes, usePatterns, useUnit } from '../../data/queries';
+import { WordsField } from '../../ui/field';
+import { Empty, PageHead } from '../../ui/page-head';
+import { MakeForm } from './make-form';
+
+/** What was cut, changed afterwards: each change is saved as it is made and can be undone. */
+export function ChangeMake() {
+  const { makeId } = useParams();
+  const make = useMakes()?.find((m) => m.id === makeId);
+  const makes = useMakes();
+  const pattern = usePatterns()?.find((p) => p.id === make?.sources[0]?.patternId);
+  const cloths = useCloths();
+  const bodies = useBodies();
+  const unit = useUnit();
+  if (makes && !make) return <Empty>This make is not in the ledger. It may have been removed; Ctrl Z brings it back.</Empty>;
+  if (!make || !pattern || !cloths || !bodies) return null;
+  const name = `${pattern.name}, version ${make.version}`;
+  const save = (changed: typeof make) => void write(db, `change of ${name}`, [{ table: 'makes', put: changed }]);
+  return (
+    <>
+      <PageHead
+        title={name}
+        under="Each change is saved as it is made; Ctrl Z takes it back."
+        aside={
+          <Link
+            to={`/makes/${make.id}`}
+            className="inline-flex min-h-[30px] items-center rounded-md border border-ink bg-page px-3 hover:bg-tint max-sm:min-h-11"
+          >
+            Back to the make
+          </Link>
+        }
+      />
+      <div className="max-w-3xl">
+        <MakeForm
+          make={make}
+          pattern={pattern}
+          cloths={cloths}
+          bodies={bodies.filter((b) => b.personId === make.personId)}
+          unit={unit}
+          onChange={save}
+        />
+        <WordsField
+          label="Left out of the reckoning because (empty: it counts)"
+          words={make.setAside ?? ''}
+          onWords={(words) => {
+            const { setAside: _, ...rest } = make;
+            save(words === '' ? rest : { ...rest, setAside: words });
+          }}
+          className="mt-4"
+        />
+      </div>
+    </>
+  );
+}

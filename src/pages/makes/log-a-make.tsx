@@ -1,0 +1,278 @@
+import { useMemo, useRef, useState, type ReactNode } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { Link, useNavigate, useSearchParams } from 'react-router';
+import { toast } from 'react-toastify';
+import { reckonedMakes } from '../../core/fit/carry-forward';
+import { viewOf, type PatternCase } from '../../core/fit/case';
+import type { Make, Person, Wear } from '../../core/records';
+import { db } from '../../data/database';
+import { clearDraft, saveDraft, useDraft } from '../../data/drafts';
+import { write } from '../../data/journal';
+import { newId } from '../../data/new-id';
+import { useMakes, usePatternCase, usePatterns, usePeople, usePerson, useUnit } from '../../data/queries';
+import { today } from '../../data/today';
+import { GarmentPicture } from '../../parts/garment-picture';
+import { Button } from '../../ui/button';
+import { SelectField } from '../../ui/field';
+import { KeyCap } from '../../ui/key-cap';
+import { PageHead } from '../../ui/page-head';
+import { Pick } from '../../ui/pick';
+import { Segmented } from '../../ui/segmented';
+import { useCarryForward } from '../../workers/use-reckoning';
+import { LookEntry, notesOf, type Look } from './look-entry';
+import { MakeForm } from './make-form';
+import { startMake, type Start } from './start-make';
+import { VerdictEntry, type VerdictSaid } from './verdict-entry';
+
+/** What is being logged and not yet entered; kept in the browser as it is typed. */
+interface LogDraft {
+  readonly make: Make;
+  readonly start: Start;
+  readonly look: Look;
+  readonly verdict: VerdictSaid;
+}
+
+const DRAFT = 'log';
+
+/** The garment with its look and verdict, ready for the ledger; wears that are only counted are kept as an estimate. */
+function entered({ make, look, verdict }: LogDraft): { make: Make; wear: Wear | undefined } {
+  const wears = look.seen.at === 'worn' ? look.seen.wears : 0;
+  const day = today();
+  return {
+    make: {
+      ...make,
+      fitNotes: notesOf(look, day),
+      verdicts:
+        verdict.love === undefined
+          ? []
+          : [
+              {
+                id: newId(),
+                date: day,
+                wears,
+                love: verdict.love,
+                reasons: verdict.reasons ?? [],
+                ...(verdict.words ? { words: verdict.words } : {}),
+              },
+            ],
+    },
+    wear: wears > 0 ? { id: newId(), date: day, makeIds: [make.id], count: wears } : undefined,
+  };
+}
+
+/** From one of the questions to the next: the first control of each takes the focus. */
+function stepQuestion(by: 1 | -1) {
+  const questions = [...document.querySelectorAll<HTMLElement>('[data-question]')];
+  const here = questions.findIndex((q) => q.contains(document.activeElement));
+  const to = questions[Math.min(questions.length - 1, Math.max(0, here + by))];
+  to?.querySelector<HTMLElement>('[data-row-stop], select, input, button')?.focus();
+}
+
+interface LogFormProps {
+  readonly input: PatternCase;
+  readonly person: Person;
+  readonly people: readonly Person[];
+  readonly initial: LogDraft;
+  readonly pick: ReactNode;
+  readonly onPerson: (id: string) => void;
+  readonly onPutAway: () => void;
+}
+
+/** The form itself, for one pattern and one person; what is typed is kept at every change. */
+function LogForm({ input, person, people, initial, pick, onPerson, onPutAway }: LogFormProps) {
+  const { pattern } = input;
+  const navigate = useNavigate();
+  const unit = useUnit();
+  const [draft, setDraft] = useState(initial);
+  const button = useRef<HTMLButtonElement>(null);
+  const plan = useMemo(() => ({ date: today(), unit }), [unit]);
+  const carried = useCarryForward(input, plan);
+  const last = reckonedMakes(input).at(-1);
+  const version = Math.max(0, ...input.makes.map((m) => m.version)) + 1;
+
+  const change = (part: Partial<LogDraft>) => {
+    const next = { ...draft, ...part };
+    setDraft(next);
+    void saveDraft(DRAFT, next);
+  };
+  const startFrom = (start: Start) => {
+    const from = start === 'carry' ? carried?.next : start === 'last' ? last : undefined;
+    // What was already said of cloth, time and fit stays: only the cut begins anew.
+    const { size, sizeLines, alterations, sources } = startMake(pattern, person.id, input.makes, draft.make.cutOn, from);
+    change({ start, make: { ...draft.make, size, sizeLines, alterations, sources } });
+  };
+  const enter = async () => {
+    const { make, wear } = entered({ ...draft, make: { ...draft.make, version } });
+    try {
+      await write(db, `${pattern.name}, version ${version}`, [
+        { table: 'makes', put: make },
+        ...(wear ? [{ table: 'wears' as const, put: wear }] : []),
+      ]);
+    } catch (error) {
+      toast.error(`Not entered: ${error instanceof Error ? error.message : String(error)}. What you typed is kept here.`);
+      return;
+    }
+    await clearDraft(DRAFT);
+    toast(`Version ${version} of ${pattern.name} is entered. Ctrl Z takes it back.`);
+    void navigate(`/patterns/${pattern.id}`);
+  };
+  useHotkeys(
+    'ctrl+enter,meta+enter',
+    () => {
+      // The field in hand is left first, so that what stands in it is read before the make is entered.
+      if (document.activeElement instanceof HTMLElement) document.activeElement.blur();
+      setTimeout(() => button.current?.click(), 0);
+    },
+    { enableOnFormTags: true },
+  );
+  useHotkeys('ctrl+down,meta+down,ctrl+up,meta+up', (event) => stepQuestion(event.key === 'ArrowDown' ? 1 : -1), {
+    enableOnFormTags: true,
+    preventDefault: true,
+  });
+
+  const letGo = pattern.state === 'let go' ? ` · this pattern was let go: ${pattern.why ?? 'no reason noted'}` : '';
+  return (
+    <>
+      <PageHead
+        title="Log a make"
+        under={`${pattern.name}, version ${version}${letGo}`}
+        aside={
+          <div className="flex items-center gap-2">
+            <Button quiet onClick={onPutAway}>
+              Put away
+            </Button>
+            <Button ref={button} onClick={() => void enter()}>
+              Enter in the ledger <KeyCap>Ctrl Enter</KeyCap>
+            </Button>
+          </div>
+        }
+      />
+      <div className="mb-4 flex flex-wrap items-end gap-4 border-y border-rule py-2">
+        <GarmentPicture pattern={pattern} make={draft.make} cloths={input.cloths} className="h-14 w-11" />
+        {pick}
+        <SelectField label="For" value={person.id} onChange={(e) => onPerson(e.target.value)}>
+          {people.map((p) => (
+            <option key={p.id} value={p.id}>
+              {p.name}
+            </option>
+          ))}
+        </SelectField>
+        {last && (
+          <div className="flex flex-col gap-0.5">
+            <span className="text-small text-ink2">Start from</span>
+            <Segmented<Start>
+              label="Start from"
+              value={draft.start}
+              choices={[
+                { value: 'last', label: `version ${last.version}` },
+                { value: 'carry', label: 'what is carried forward' },
+                { value: 'drafted', label: 'the pattern as drafted' },
+              ]}
+              onChange={startFrom}
+            />
+          </div>
+        )}
+      </div>
+      <div className="grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)] gap-8 max-lg:grid-cols-1">
+        <MakeForm make={draft.make} pattern={pattern} cloths={input.cloths} bodies={input.bodies} unit={unit} onChange={(make) => change({ make })} />
+        <div className="flex flex-col gap-4">
+          <section aria-labelledby="fit" data-question>
+            <h2 id="fit" className="mb-1 text-[17px]">
+              How did it fit?
+            </h2>
+            <LookEntry look={draft.look} zones={viewOf(pattern, draft.make).zones} unit={unit} onChange={(look) => change({ look })} />
+          </section>
+          <section aria-labelledby="like" data-question>
+            <h2 id="like" className="mb-1 text-[17px]">
+              Do you like it?
+            </h2>
+            <VerdictEntry said={draft.verdict} onChange={(verdict) => change({ verdict })} />
+          </section>
+        </div>
+      </div>
+    </>
+  );
+}
+
+/** Log a make: what did you change, how did it fit, do you like it? Begins with the pattern; takes up what was left half typed. */
+export function LogAMake() {
+  const [params, setParams] = useSearchParams();
+  const navigate = useNavigate();
+  const patterns = usePatterns();
+  const makes = useMakes();
+  const people = usePeople();
+  const chosen = usePerson();
+  const kept = useDraft<LogDraft>(DRAFT);
+  const patternId = params.get('pattern') ?? undefined;
+  const sewn = makes?.filter((m) => m.sources.some((s) => s.patternId === patternId)) ?? [];
+  const keptHere = kept?.make.sources[0]?.patternId === patternId ? kept : undefined;
+  // Where the pattern was only ever sewn for somebody else, that person is meant.
+  const usual = sewn.length > 0 && !sewn.some((m) => m.personId === chosen?.id) ? sewn.at(-1)?.personId : chosen?.id;
+  const personId = params.get('for') ?? keptHere?.make.personId ?? usual;
+  const input = usePatternCase(patternId, personId);
+  const person = people?.find((p) => p.id === personId);
+  if (!patterns || !people || kept === undefined || (patternId && patterns.some((p) => p.id === patternId) && personId && !input)) return null;
+
+  const pick = (
+    <Pick
+      label="Pattern"
+      placeholder="type a pattern’s name"
+      autoFocus={!patternId}
+      value={patternId}
+      options={patterns.map((p) => ({ id: p.id, label: p.name, detail: p.state === 'let go' ? 'let go' : (p.designer ?? '') }))}
+      onPick={(id) => setParams({ pattern: id })}
+      onNew={(name) => void navigate(`/patterns/new?name=${encodeURIComponent(name)}`)}
+      newLabel={(name) => `New pattern: ${name} …`}
+      className="w-72 max-w-full"
+    />
+  );
+
+  if (input && person) {
+    const { pattern } = input;
+    const fresh: LogDraft = {
+      make: startMake(pattern, person.id, input.makes, today(), reckonedMakes(input).at(-1)),
+      start: 'last',
+      look: { seen: { at: 'firstDay' }, said: [] },
+      verdict: {},
+    };
+    return (
+      <LogForm
+        key={`${pattern.id} ${person.id}`}
+        input={input}
+        person={person}
+        people={people}
+        initial={keptHere?.make.personId === person.id ? keptHere : fresh}
+        pick={pick}
+        onPerson={(id) => setParams({ pattern: pattern.id, for: id })}
+        onPutAway={() => {
+          void clearDraft(DRAFT);
+          setParams({});
+        }}
+      />
+    );
+  }
+
+  const left = patterns.find((p) => p.id === kept?.make.sources[0]?.patternId);
+  return (
+    <>
+      <PageHead title="Log a make" under="Name the pattern: a new version starts from the last one." />
+      {pick}
+      {left && kept && (
+        <p className="mt-4">
+          You were logging version {kept.make.version} of {left.name}.{' '}
+          <Link className="underline" to={`/makes/new?pattern=${left.id}`}>
+            Go on with it
+          </Link>
+        </p>
+      )}
+      {patterns.length === 0 && <p className="mt-4 text-ink2">The ledger has no pattern yet: type its name and press Enter to add it.</p>}
+      {people.length === 0 && (
+        <p className="mt-2">
+          <Link className="underline" to="/people/new">
+            Say first whose body it is for
+          </Link>
+        </p>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,63 @@
+import type { LengthUnit } from '../../core/measure/length';
+import type { ZoneId } from '../../core/measure/zones';
+import type { FitNote, Seen } from '../../core/records';
+import { newId } from '../../data/new-id';
+import { FitEntry, type ZoneSaid } from '../../parts/fit-entry';
+import { NumberField } from '../../ui/number-field';
+import { Segmented } from '../../ui/segmented';
+
+/** One look at a garment: when it was, and what was seen at each zone. */
+export interface Look {
+  readonly seen: Seen;
+  readonly said: readonly ZoneSaid[];
+}
+
+/** The fit notes that a look amounts to. */
+export function notesOf({ seen, said }: Look, date: string): FitNote[] {
+  return said.map((s) => ({ id: newId(), seen, date, ...s }));
+}
+
+/** How did it fit? When it was looked at, and a line for each zone that matters. */
+export function LookEntry({
+  look,
+  zones,
+  unit,
+  onChange,
+}: {
+  look: Look;
+  zones: readonly ZoneId[];
+  unit: LengthUnit;
+  onChange: (look: Look) => void;
+}) {
+  const { seen, said } = look;
+  return (
+    <div>
+      <div className="mb-2 flex flex-wrap items-center gap-2">
+        <Segmented
+          label="When was it looked at"
+          value={seen.at}
+          choices={[
+            { value: 'tryOn', label: 'tried on' },
+            { value: 'firstDay', label: 'first day' },
+            { value: 'worn', label: 'after wears' },
+          ]}
+          onChange={(at) => onChange({ ...look, seen: at === 'worn' ? { at, wears: 3 } : { at } })}
+        />
+        {seen.at === 'worn' && (
+          <NumberField
+            label="wears"
+            labelHidden
+            whole
+            least={1}
+            most={5000}
+            number={seen.wears}
+            onNumber={(wears) => wears && onChange({ ...look, seen: { at: 'worn', wears } })}
+            className="[&_input]:w-16"
+          />
+        )}
+        {seen.at === 'worn' && <span className="text-ink2">wears</span>}
+      </div>
+      <FitEntry zones={zones} said={said} unit={unit} onChange={(next) => onChange({ ...look, said: next })} />
+    </div>
+  );
+}

@@ -1,0 +1,273 @@
+import {
+  createColumnHelper,
+  flexRender,
+  getCoreRowModel,
+  getFilteredRowModel,
+  getSortedRowModel,
+  useReactTable,
+  type SortingState,
+} from '@tanstack/react-table';
+import { useVirtualizer } from '@tanstack/react-virtual';
+import clsx from 'clsx';
+import { format, parseISO } from 'date-fns';
+import { ArrowDown, ArrowUp } from 'lucide-react';
+import { useMemo, useRef, useState, type KeyboardEvent } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { sizeLineWords } from '../../core/alteration/words';
+import { outcomeWords } from '../../core/fit/words';
+import { zoneOf } from '../../core/measure/zones';
+import type { FitNote, Make, Pattern } from '../../core/records';
+import { useCloths, useMakes, usePatterns, usePeople, useUnit, useWearCounts } from '../../data/queries';
+import { FitMark } from '../../parts/fit-mark';
+import { GarmentPicture } from '../../parts/garment-picture';
+import { SelectField, TextField } from '../../ui/field';
+import { Empty, PageHead } from '../../ui/page-head';
+
+interface Line {
+  readonly make: Make;
+  readonly pattern: Pattern | undefined;
+  readonly name: string;
+  readonly person: string;
+  readonly cloth: string;
+  readonly size: string;
+  readonly worn: number;
+  readonly love: number | undefined;
+  /** The worst of the latest notes: what the eye should find. */
+  readonly worst: FitNote | undefined;
+}
+
+const column = createColumnHelper<Line>();
+const ROW = 57;
+
+function useLines(): readonly Line[] | undefined {
+  const makes = useMakes();
+  const patterns = usePatterns();
+  const people = usePeople();
+  const cloths = useCloths();
+  const wears = useWearCounts();
+  return useMemo(() => {
+    if (!makes || !patterns || !people || !cloths || !wears) return undefined;
+    const pattern = new Map(patterns.map((p) => [p.id, p]));
+    const cloth = new Map(cloths.map((c) => [c.id, c.name]));
+    const person = new Map(people.map((p) => [p.id, p.name]));
+    return makes.map((make): Line => {
+      const of = pattern.get(make.sources[0]!.patternId);
+      const latest = make.fitNotes.reduce((date, n) => (n.date > date ? n.date : date), '');
+      return {
+        make,
+        pattern: of,
+        name: of?.name ?? 'a pattern that is gone',
+        person: person.get(make.personId) ?? '',
+        cloth: cloth.get(make.cloths[0]?.clothId ?? '') ?? '',
+        size: sizeLineWords(make.size),
+        worn: wears.get(make.id)?.times ?? 0,
+        love: make.verdicts.at(-1)?.love,
+        worst: make.fitNotes.filter((n) => n.date === latest).sort((a, b) => Math.abs(b.outcome) - Math.abs(a.outcome))[0],
+      };
+    });
+  }, [makes, patterns, people, cloths, wears]);
+}
+
+/** All makes in a table: sorted by a head, filtered by typing, walked with the arrow keys. */
+export function Makes() {
+  const lines = useLines();
+  const cloths = useCloths();
+  const unit = useUnit();
+  const navigate = useNavigate();
+  const [filter, setFilter] = useState('');
+  const [who, setWho] = useState('');
+  const [sorting, setSorting] = useState<SortingState>([{ id: 'cut', desc: true }]);
+  const box = useRef<HTMLDivElement>(null);
+  const people = [...new Set(lines?.map((l) => l.person))].sort();
+  const shown = useMemo(() => (lines ?? []).filter((l) => who === '' || l.person === who), [lines, who]);
+  const columns = useMemo(
+    () => [
+      column.display({
+        id: 'picture',
+        header: () => <span className="sr-only">Picture</span>,
+        cell: ({ row: { original: l } }) => <GarmentPicture pattern={l.pattern} make={l.make} cloths={cloths ?? []} className="h-[50px] w-10" />,
+        size: 58,
+      }),
+      column.accessor((l) => `${l.name} ${String(l.make.version).padStart(3, '0')}`, {
+        id: 'name',
+        header: 'Make',
+        cell: ({ row: { original: l } }) => (
+          <>
+            <span className="font-serif text-[16px]">{l.name}</span> <span className="text-ink2">version {l.make.version}</span>
+            <span className="block text-small text-ink2">
+              {[l.make.kind === 'garment' ? '' : l.make.kind, l.make.state].filter(Boolean).join(' · ')}
+            </span>
+          </>
+        ),
+        size: 236,
+      }),
+      column.accessor('person', { header: 'For', size: 74 }),
+      column.accessor('cloth', { header: 'Cloth', size: 170 }),
+      column.accessor('size', { header: 'Size', size: 64 }),
+      column.accessor((l) => (l.worst ? Math.abs(l.worst.outcome) : -1), {
+        id: 'fit',
+        header: 'Fit',
+        sortDescFirst: true,
+        cell: ({ row: { original: l } }) =>
+          l.worst ? (
+            <span className="flex items-center gap-1.5">
+              <FitMark kind={zoneOf(l.worst.zone).kind} outcome={l.worst.outcome} size={15} />
+              {l.worst.outcome === 0 ? 'all right' : `${zoneOf(l.worst.zone).label} ${outcomeWords(l.worst, unit)}`}
+            </span>
+          ) : (
+            <span className="text-small text-ink2">not judged</span>
+          ),
+        size: 204,
+      }),
+      column.accessor('worn', { header: 'Worn', sortDescFirst: true, cell: (c) => `${c.getValue()}\u2009×`, size: 64 }),
+      column.accessor((l) => l.love ?? 0, {
+        id: 'love',
+        header: 'Love',
+        sortDescFirst: true,
+        cell: ({ row: { original: l } }) => (l.love === undefined ? '–' : `${l.love} of 5`),
+        size: 64,
+      }),
+      column.accessor((l) => l.make.cutOn, {
+        id: 'cut',
+        header: 'Cut',
+        sortDescFirst: true,
+        cell: (c) => format(parseISO(c.getValue()), 'd MMM yyyy'),
+        size: 104,
+      }),
+    ],
+    [cloths, unit],
+  );
+  // The table hands out functions that cannot be remembered safely; nothing here is compiled to do so.
+  // eslint-disable-next-line react-hooks/incompatible-library
+  const table = useReactTable({
+    data: shown as Line[],
+    columns,
+    state: { sorting, globalFilter: filter },
+    onSortingChange: setSorting,
+    getCoreRowModel: getCoreRowModel(),
+    getSortedRowModel: getSortedRowModel(),
+    getFilteredRowModel: getFilteredRowModel(),
+    globalFilterFn: ({ original: l }, _, words: string) =>
+      words
+        .toLowerCase()
+        .split(/\s+/)
+        .every((w) =>
+          `${l.name} ${l.make.version} ${l.person} ${l.cloth} ${l.make.state} ${l.make.kind} ${l.pattern?.kind ?? ''} ${l.pattern?.designer ?? ''}`
+            .toLowerCase()
+            .includes(w),
+        ),
+  });
+  const rows = table.getRowModel().rows;
+  const virtual = useVirtualizer({ count: rows.length, getScrollElement: () => box.current, estimateSize: () => ROW, overscan: 8 });
+  if (!lines) return null;
+
+  const onKey = (event: KeyboardEvent<HTMLTableSectionElement>) => {
+    const here = (event.target as HTMLElement).closest<HTMLElement>('[data-index]');
+    if (!here || (event.key !== 'ArrowDown' && event.key !== 'ArrowUp')) return;
+    event.preventDefault();
+    const to = Math.min(rows.length - 1, Math.max(0, Number(here.dataset['index']) + (event.key === 'ArrowDown' ? 1 : -1)));
+    virtual.scrollToIndex(to);
+    requestAnimationFrame(() => box.current?.querySelector<HTMLElement>(`[data-index="${to}"] a`)?.focus());
+  };
+  const [first] = virtual.getVirtualItems();
+  const after = virtual.getTotalSize() - (virtual.getVirtualItems().at(-1)?.end ?? 0);
+
+  return (
+    <div className="flex h-full flex-col">
+      <PageHead
+        title="Makes"
+        under={`${rows.length} of ${lines.length} ${lines.length === 1 ? 'garment' : 'garments'}`}
+        aside={
+          <div className="flex flex-wrap items-end gap-3">
+            <TextField
+              label="Filter"
+              placeholder="name, cloth, state …"
+              value={filter}
+              onChange={(e) => setFilter(e.target.value)}
+              className="w-56"
+            />
+            <SelectField label="For" value={who} onChange={(e) => setWho(e.target.value)}>
+              <option value="">everybody</option>
+              {people.map((p) => (
+                <option key={p}>{p}</option>
+              ))}
+            </SelectField>
+          </div>
+        }
+      />
+      {lines.length === 0 ? (
+        <Empty>
+          Every garment you finish stands here, toiles and failures too.{' '}
+          <Link className="underline" to="/makes/new">
+            Log the first one
+          </Link>
+          .
+        </Empty>
+      ) : (
+        <div ref={box} className="min-h-0 flex-1 overflow-auto border border-rule2 bg-page">
+          <table className="w-full min-w-[1000px] table-fixed border-collapse">
+            <colgroup>
+              {table.getAllLeafColumns().map((c) => (
+                <col key={c.id} style={{ width: c.getSize() }} />
+              ))}
+            </colgroup>
+            <thead className="sticky top-0 z-10 bg-page">
+              <tr className="double-rule-b">
+                {table.getFlatHeaders().map((h) => {
+                  const sorted = h.column.getIsSorted();
+                  return (
+                    <th
+                      key={h.id}
+                      scope="col"
+                      aria-sort={sorted === 'asc' ? 'ascending' : sorted === 'desc' ? 'descending' : undefined}
+                      className="px-3 py-1 text-left text-small font-normal text-ink2"
+                    >
+                      {h.column.getCanSort() ? (
+                        <button type="button" onClick={h.column.getToggleSortingHandler()} className="flex items-center gap-1 hover:text-ink">
+                          {flexRender(h.column.columnDef.header, h.getContext())}
+                          {sorted === 'asc' && <ArrowUp size={12} aria-hidden />}
+                          {sorted === 'desc' && <ArrowDown size={12} aria-hidden />}
+                        </button>
+                      ) : (
+                        flexRender(h.column.columnDef.header, h.getContext())
+                      )}
+                    </th>
+                  );
+                })}
+              </tr>
+            </thead>
+            <tbody onKeyDown={onKey}>
+              {first && first.start > 0 && <tr style={{ height: first.start }} />}
+              {virtual.getVirtualItems().map(({ index }) => {
+                const row = rows[index]!;
+                return (
+                  <tr
+                    key={row.id}
+                    data-index={index}
+                    style={{ height: ROW }}
+                    onClick={() => void navigate(`/makes/${row.original.make.id}`)}
+                    className="cursor-pointer border-b border-rule hover:bg-tint focus-within:bg-tint"
+                  >
+                    {row.getVisibleCells().map((cell) => (
+                      <td key={cell.id} className={clsx('truncate px-3 py-0.5', cell.column.id === 'name' && 'whitespace-normal')}>
+                        {cell.column.id === 'name' ? (
+                          <Link to={`/makes/${row.original.make.id}`} onClick={(e) => e.stopPropagation()} className="block">
+                            {flexRender(cell.column.columnDef.cell, cell.getContext())}
+                          </Link>
+                        ) : (
+                          flexRender(cell.column.columnDef.cell, cell.getContext())
+                        )}
+                      </td>
+                    ))}
+                  </tr>
+                );
+              })}
+              {after > 0 && <tr style={{ height: after }} />}
+            </tbody>
+          </table>
+          {rows.length === 0 && <p className="px-3 py-4 text-ink2">Nothing in the ledger has these words.</p>}
+        </div>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,262 @@
+import { Checkbox, Field, Label } from '@headlessui/react';
+import { Check } from 'lucide-react';
+import { useMemo, useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { toast } from 'react-toastify';
+import { alterationWhen, alterationWords, zoneList } from '../../core/alteration/words';
+import type { CarryForward } from '../../core/fit/carry-forward';
+import { reckonedMakes } from '../../core/fit/carry-forward';
+import type { PatternCase } from '../../core/fit/case';
+import { isChanged } from '../../core/fit/summary';
+import { FIT_CLASS_WORDS } from '../../core/measure/fit-class';
+import { zoneOf, type ZoneId } from '../../core/measure/zones';
+import type { Alteration, Make } from '../../core/records';
+import { differencesBetween } from '../../core/versions/differences';
+import { db } from '../../data/database';
+import { write } from '../../data/journal';
+import { usePatternCase, usePatterns, usePeople, usePerson, useUnit, useWearCounts, useMakes } from '../../data/queries';
+import { changeSettings } from '../../data/settings';
+import { today } from '../../data/today';
+import { Account } from '../../parts/account/account';
+import { percent, Reasons } from '../../parts/account/reasons';
+import { ClosingInChart } from '../../parts/closing-in-chart';
+import { differenceWords } from '../../parts/difference-words';
+import { Button } from '../../ui/button';
+import { Dialog } from '../../ui/dialog';
+import { SelectField } from '../../ui/field';
+import { KeyCap } from '../../ui/key-cap';
+import { Empty, PageHead } from '../../ui/page-head';
+import { useCarryForward } from '../../workers/use-reckoning';
+
+/** Ticks an alteration as marked on the pattern paper today. */
+async function markOnPaper(make: Make, alteration: Alteration) {
+  const alterations = make.alterations.map((a) => (a.id === alteration.id ? { ...a, marked: today() } : a));
+  await write(db, 'marked on the pattern paper', [{ table: 'makes', put: { ...make, alterations } }]);
+  toast('Marked on the paper. Ctrl Z takes it back.');
+}
+
+function ToMark({ carried }: { carried: CarryForward }) {
+  const unit = useUnit();
+  return (
+    <section aria-labelledby="to-mark">
+      <h2 id="to-mark" className="mb-1 text-[17px] text-amber">
+        Mark on the pattern paper
+      </h2>
+      {carried.toMark.length === 0 ? (
+        <p className="text-small text-ink2">Everything that is carried on stands on the paper.</p>
+      ) : (
+        <ul className="flex flex-col gap-1">
+          {carried.toMark.map(({ make, alteration }) => (
+            <li key={alteration.id}>
+              <Field className="flex cursor-pointer items-start gap-2">
+                <Checkbox
+                  checked={false}
+                  onChange={() => void markOnPaper(make, alteration)}
+                  className="group mt-0.5 flex size-[14px] shrink-0 items-center justify-center border border-ink bg-page max-sm:size-6"
+                >
+                  <Check size={12} aria-hidden className="opacity-0 group-hover:opacity-40" />
+                </Checkbox>
+                <Label className="cursor-pointer">
+                  {alterationWords(alteration, unit)}{' '}
+                  <span className="text-small text-ink2">
+                    ({alterationWhen(alteration)}, version {make.version})
+                  </span>
+                </Label>
+              </Field>
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}
+
+function WhatChanged({ input }: { input: PatternCase }) {
+  const unit = useUnit();
+  const makes = reckonedMakes(input);
+  const later = makes.at(-1);
+  const earlier = makes.at(-2);
+  if (!later || !earlier) return null;
+  const found = differencesBetween(input, earlier, later);
+  return (
+    <section aria-labelledby="what-changed">
+      <h2 id="what-changed" className="mb-1 text-[17px]">
+        From version {earlier.version} to {later.version}
+      </h2>
+      <ul className="text-small leading-[18px] text-ink2">
+        {found.map((d, i) => (
+          <li key={i}>{differenceWords(d, unit)}</li>
+        ))}
+        {found.length === 0 && <li>cut and cloth were the same</li>}
+      </ul>
+    </section>
+  );
+}
+
+/** What to do next, in the head of the account: the one warm light on the page. */
+function NextInAWord({ carried }: { carried: CarryForward }) {
+  const changes = carried.zones.filter(isChanged);
+  const words =
+    carried.weakest === undefined
+      ? 'Nothing noted yet'
+      : changes.length === 0
+        ? 'Cut it as last time'
+        : `Change ${changes.length < 3 ? zoneList(changes.map((c) => c.zone)) : `${changes.length} places`}`;
+  return (
+    <div className="text-right max-sm:text-left">
+      <p className="font-serif text-[20px] leading-6 text-amber">{words}</p>
+      {carried.weakest && (
+        <p className="text-ink2">
+          weakest place: {zoneOf(carried.weakest.zone).label}, {percent(carried.weakest.chance)} · all at once {percent(carried.allAtOnce!)}
+        </p>
+      )}
+    </div>
+  );
+}
+
+/** The account of a pattern: its versions as columns, and what to cut next. */
+export function PatternAccount() {
+  const { patternId } = useParams();
+  const patterns = usePatterns();
+  const pattern = patterns?.find((p) => p.id === patternId);
+  const unit = useUnit();
+  const chosenPerson = usePerson();
+  const people = usePeople();
+  const makes = useMakes();
+  const wears = useWearCounts();
+  const [clothId, setClothId] = useState('');
+  const [chart, setChart] = useState<ZoneId>();
+  const [why, setWhy] = useState<ZoneId>();
+
+  // Whose versions: the person we speak of where she has any, else whoever the pattern was sewn for.
+  const sewnFor = useMemo(
+    () => new Set(makes?.filter((m) => m.sources.some((s) => s.patternId === patternId)).map((m) => m.personId)),
+    [makes, patternId],
+  );
+  const person =
+    chosenPerson && (sewnFor.size === 0 || sewnFor.has(chosenPerson.id)) ? chosenPerson : (people?.find((p) => sewnFor.has(p.id)) ?? chosenPerson);
+  const input = usePatternCase(patternId, person?.id);
+  const plan = useMemo(() => ({ date: today(), unit, ...(clothId === '' ? {} : { clothId }) }), [unit, clothId]);
+  const carried = useCarryForward(input, plan);
+
+  if (patterns && !pattern) return <Empty>This pattern is not in the ledger. It may have been removed; Ctrl Z brings it back.</Empty>;
+  if (!pattern || !input || !wears) return null;
+
+  const others = people?.filter((p) => p.id !== person?.id && sewnFor.has(p.id)) ?? [];
+  const under = [
+    pattern.designer,
+    FIT_CLASS_WORDS[pattern.fitClass],
+    pattern.views[0]?.name,
+    pattern.wants.structure,
+    `${pattern.views[0]?.zones.length ?? 0} zones decide the fit`,
+  ];
+  const shown =
+    carried?.zones.find((z) => z.zone === chart) ?? carried?.zones.find(isChanged) ?? carried?.zones.find((z) => z.zone === carried.weakest?.zone);
+  const reasoned = carried?.zones.find((z) => z.zone === why);
+
+  return (
+    <>
+      <PageHead
+        title={pattern.name}
+        under={
+          <>
+            {under.filter(Boolean).join(' · ')} ·{' '}
+            <Link className="underline underline-offset-2" to={`/patterns/${pattern.id}/change`}>
+              change the pattern
+            </Link>
+          </>
+        }
+        aside={carried ? <NextInAWord carried={carried} /> : undefined}
+      />
+      {pattern.state === 'let go' && (
+        <p className="mb-3 border-l-4 border-ink bg-tint px-3 py-1.5">
+          <b>Let go.</b> {pattern.why ?? 'No reason was noted.'}
+        </p>
+      )}
+      {others.length > 0 && person && (
+        <p className="mb-2 text-ink2">
+          Versions for {person.name}. Also sewn for{' '}
+          {others.map((o) => (
+            <button key={o.id} type="button" className="underline" onClick={() => void changeSettings(db, { personId: o.id })}>
+              {o.name}
+            </button>
+          ))}
+          .
+        </p>
+      )}
+      {carried === null && (
+        <Empty>
+          <p>No version of this pattern has been cut{person ? ` for ${person.name}` : ''} yet.</p>
+          <p className="mt-3">
+            <Link className="rounded-md border border-ink px-3 py-1.5 text-ink hover:bg-tint" to={`/makes/new?pattern=${pattern.id}`}>
+              Log the first make
+            </Link>
+          </p>
+        </Empty>
+      )}
+      {carried && (
+        <>
+          <Account
+            input={input}
+            carried={carried}
+            wears={wears}
+            unit={unit}
+            chosen={shown?.zone}
+            onWhy={(zone) => {
+              setChart(zone);
+              setWhy(zone);
+            }}
+            plannedCloth={
+              <SelectField
+                label="Planned cloth"
+                labelHidden
+                value={clothId}
+                onChange={(e) => setClothId(e.target.value)}
+                className="-mx-1 [&_select]:w-full [&_select]:border-rule2 [&_select]:bg-transparent"
+              >
+                <option value="">{pattern.wants.structure === 'knit' ? 'a knit that gives as asked' : 'a woven as the pattern asks'}</option>
+                {input.cloths.map((c) => (
+                  <option key={c.id} value={c.id}>
+                    {c.name}
+                  </option>
+                ))}
+              </SelectField>
+            }
+          />
+          <div className="mt-3 grid grid-cols-[minmax(0,1fr)_280px] gap-8 max-lg:grid-cols-1">
+            {shown && shown.reasons.length > 0 ? (
+              <section aria-labelledby="closing-in">
+                <div className="flex items-baseline justify-between gap-4">
+                  <h2 id="closing-in" className="text-[17px] first-letter:uppercase">
+                    {zoneOf(shown.zone).label}, closing in
+                  </h2>
+                  <Button quiet onClick={() => setWhy(shown.zone)}>
+                    Why?
+                  </Button>
+                </div>
+                <ClosingInChart forecast={shown} unit={unit} />
+              </section>
+            ) : (
+              <p className="text-ink2">Nothing is noted on the fit yet: mark a zone on a make’s page, and the best cut closes in.</p>
+            )}
+            <div className="flex flex-col gap-4">
+              <ToMark carried={carried} />
+              <WhatChanged input={input} />
+              <p>
+                <Link
+                  className="inline-flex min-h-[30px] items-center gap-2 rounded-md border border-ink bg-page px-3 hover:bg-tint"
+                  to={`/makes/new?pattern=${pattern.id}`}
+                >
+                  Log version {Math.max(0, ...input.makes.map((m) => m.version)) + 1} <KeyCap>n</KeyCap>
+                </Link>
+              </p>
+            </div>
+          </div>
+        </>
+      )}
+      <Dialog side open={reasoned !== undefined} onClose={() => setWhy(undefined)} title={reasoned ? `Why: ${zoneOf(reasoned.zone).label}` : ''}>
+        {reasoned && <Reasons forecast={reasoned} unit={unit} />}
+      </Dialog>
+    </>
+  );
+}

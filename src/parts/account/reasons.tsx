@@ -1,0 +1,148 @@
+import type { ZoneForecast } from '../../core/fit/carry-forward';
+import { chartTermWords, DIFFERENCE_WORDS, GROUND_WORDS, outcomeWords, seenWords, UNKNOWN_WORDS, UNUSED_WORDS } from '../../core/fit/words';
+import type { Evidence } from '../../core/fit/evidence';
+import { formatLength, type LengthUnit } from '../../core/measure/length';
+import { zoneOf } from '../../core/measure/zones';
+import { alterationWords } from '../../core/alteration/words';
+import { ClosingInChart } from '../closing-in-chart';
+import { FitMark } from '../fit-mark';
+
+export const percent = (share: number): string => `${Math.round(share * 100)}\u2009%`;
+
+/** The terms of a version's offset, one a line: how this number came about. */
+function OffsetTerms({ evidence, unit }: { evidence: Evidence; unit: LengthUnit }) {
+  const { offset } = evidence;
+  const length = (cm: number) => formatLength(cm, unit, { signed: true, about: true });
+  const chart = chartTermWords(offset.chart, unit);
+  return (
+    <ul className="text-small leading-[18px] text-ink2">
+      {chart && (
+        <li>
+          {length(offset.chart.cm)} {chart}
+        </li>
+      )}
+      {offset.alterations.map((a) => (
+        <li key={a.alteration.id}>
+          {length(a.cm)} {alterationWords(a.alteration, unit)}
+          {a.atMost ? ' (at most)' : ''}
+        </li>
+      ))}
+      {offset.cloth.cm !== 0 && <li>{length(offset.cloth.cm)} what the cloth gives, against what the pattern asks</li>}
+      {!chart && offset.alterations.length === 0 && offset.cloth.cm === 0 && <li>as drafted</li>}
+    </ul>
+  );
+}
+
+/** Why a figure of the carry-forward column is what it is: which versions, which notes, how much each counts. */
+export function Reasons({ forecast, unit }: { forecast: ZoneForecast; unit: LengthUnit }) {
+  const { zone, best, x, lastX, chance, chanceOfLast, chanceOfBest, reasons, unused, contradictions, unknown, ground, clothTooFar } = forecast;
+  const kind = zoneOf(zone).kind;
+  const about = (cm: number) => formatLength(cm, unit, { signed: true, about: true });
+  const span = (a: number, b: number) => `${about(a)} to ${about(b)}`;
+  const unknowns = [...new Set(unknown.map((u) => u.what))];
+  const said = (e: Pick<Evidence, 'note' | 'make'>) => (
+    <>
+      <FitMark kind={kind} outcome={e.note.outcome} /> {outcomeWords(e.note, unit)}
+    </>
+  );
+  return (
+    <div className="mt-3 flex flex-col gap-4">
+      <div className="border-y border-amber-fill bg-amber-wash px-3 py-2">
+        <p>
+          <strong className="text-amber">{about(x)}</strong> against the pattern
+          {chance !== undefined && (
+            <>
+              , chance of right <strong>{percent(chance)}</strong>
+            </>
+          )}
+          .
+        </p>
+        <p className="text-small text-ink2">
+          {GROUND_WORDS[ground]}
+          {chanceOfLast !== undefined && chanceOfBest !== undefined && (
+            <>
+              {' '}
+              The last cut again ({about(lastX)}): {percent(chanceOfLast)}. The very best cut ({about(best.median)}): {percent(chanceOfBest)}.
+            </>
+          )}
+        </p>
+      </div>
+
+      {reasons.length > 0 && (
+        <>
+          <p className="text-small text-ink2">
+            Best cut about <b className="text-ink">{about(best.median)}</b>; four times in five it lies from {span(best.low, best.high)}. Before any
+            note the range was {span(forecast.closingIn[0]!.best.low, forecast.closingIn[0]!.best.high)}.
+          </p>
+          <ClosingInChart forecast={forecast} unit={unit} width={476} height={180} />
+          <table className="w-full border-collapse">
+            <caption className="pb-1 text-left font-serif text-base">What each note says</caption>
+            <thead className="double-rule-b text-left text-small text-ink2">
+              <tr>
+                <th className="pr-3 font-normal">Version</th>
+                <th className="pr-3 font-normal">Noted</th>
+                <th className="pr-3 font-normal">Cut at</th>
+                <th className="w-24 font-normal">Counts</th>
+              </tr>
+            </thead>
+            <tbody>
+              {reasons.map((r) => (
+                <tr key={r.evidence.note.id} className="border-b border-rule align-top">
+                  <td className="py-1.5 pr-3">{r.evidence.make.version}</td>
+                  <td className="py-1.5 pr-3">
+                    <span className="flex items-center gap-1">{said(r.evidence)}</span>
+                    <span className="block text-small text-ink2">{seenWords(r.evidence.note.seen)}</span>
+                    {r.evidence.note.words && <span className="block text-small text-ink2 italic">{r.evidence.note.words}</span>}
+                  </td>
+                  <td className="py-1.5 pr-3">
+                    {about(r.evidence.offset.x)}
+                    <OffsetTerms evidence={r.evidence} unit={unit} />
+                  </td>
+                  <td className="py-1.5">
+                    {percent(r.share)}
+                    <span className="block text-small text-ink2">moves it {about(r.movedBy)}</span>
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </>
+      )}
+
+      {contradictions.length > 0 && (
+        <div>
+          <h3 className="font-serif text-base">These notes contradict each other</h3>
+          {contradictions.map((c) => (
+            <p key={c.evidence.note.id} className="text-small">
+              Version {c.evidence.make.version} ({outcomeWords(c.evidence.note, unit)}) is very unlikely if the others are right
+              {c.differed.length > 0 ? `. What differed: ${c.differed.map((d) => DIFFERENCE_WORDS[d]).join(', ')}.` : '.'}
+            </p>
+          ))}
+        </div>
+      )}
+      {unused.length > 0 && (
+        <div>
+          <h3 className="font-serif text-base">Shown, and not counted</h3>
+          <ul className="text-small">
+            {unused.map((u) => (
+              <li key={u.note.id} className="flex flex-wrap items-center gap-1">
+                Version {u.make.version}: {said(u)} — {UNUSED_WORDS[u.why]}
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
+      {(unknowns.length > 0 || clothTooFar) && (
+        <div>
+          <h3 className="font-serif text-base">What was not known</h3>
+          <ul className="list-disc pl-5 text-small">
+            {unknowns.map((what) => (
+              <li key={what}>{UNKNOWN_WORDS[what]}</li>
+            ))}
+            {clothTooFar && <li>the planned cloth gives too differently from what the pattern asks to reckon with: sew a toile in it</li>}
+          </ul>
+        </div>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,283 @@
+import { X } from 'lucide-react';
+import { alterationPlace } from '../core/alteration/words';
+import { ALTERATION_KIND_IDS, alterationKind, WAY_WORDS, type AlterationKindId, type Way } from '../core/alteration/catalogue';
+import { effectsOf, type EffectContext } from '../core/alteration/effects';
+import { formatLength, type LengthUnit } from '../core/measure/length';
+import { zoneOf, type ZoneId } from '../core/measure/zones';
+import type { Alteration } from '../core/records';
+import { newId } from '../data/new-id';
+import { SelectField } from '../ui/field';
+import { LengthField } from '../ui/length-field';
+import { Pick } from '../ui/pick';
+
+const WHEN: readonly { value: Alteration['when']; label: string }[] = [
+  { value: 'paper', label: 'on paper' },
+  { value: 'cutting', label: 'when cutting' },
+  { value: 'body', label: 'on the body' },
+  { value: 'wear', label: 'after wearing' },
+];
+
+/** A new alteration of a kind, with what is usual filled in. */
+function begin(kind: AlterationKindId, zones: readonly ZoneId[], allowance: number | undefined): Alteration {
+  const { ways, rule, zones: offered = [] } = alterationKind(kind);
+  const first = offered.filter((z) => zones.includes(z));
+  const asksZones = rule.by === 'girth' || rule.by === 'wedge' || rule.by === 'band';
+  return {
+    id: newId(),
+    kind,
+    way: ways[0]!,
+    direction: 1,
+    purpose: 'fit',
+    when: 'paper',
+    ...(asksZones ? { zones: first.length > 0 ? (rule.by === 'girth' ? first : first.slice(0, 1)) : offered.slice(0, 1) } : {}),
+    ...(rule.by === 'rise' ? { part: 'both' as const } : {}),
+    ...(rule.by === 'bust' ? { fullness: 'left in' as const } : {}),
+    ...(rule.by === 'allowance' ? { allowance: { cut: allowance ?? 1.5, sewn: allowance ?? 1.5 } } : {}),
+    ...(rule.by === 'band' ? { band: { cutOff: 0, finished: 0 } } : {}),
+  };
+}
+
+/** What the alteration does to each zone: the arithmetic that people get wrong, said as it is typed. */
+function Result({ alteration, context, unit }: { alteration: Alteration; context: EffectContext; unit: LengthUnit }) {
+  const effects = effectsOf(alteration, context);
+  if (effects.length === 0) return null;
+  // An allowance touches every zone that a seam crosses: naming three says enough.
+  const shown = effects.slice(0, 4);
+  return (
+    <span className="text-small text-ink2">
+      {alteration.purpose === 'style' ? 'for looks: ' : ''}
+      {shown
+        .map(
+          (e) =>
+            `${zoneOf(e.zone).label} ${e.sd > 0 ? 'about ' : e.atMost ? 'at most ' : ''}${formatLength(e.cm, unit, { signed: true, about: true })}`,
+        )
+        .join(' · ')}
+      {effects.length > shown.length ? ' …' : ''}
+    </span>
+  );
+}
+
+function ZonesOf({ alteration, onChange }: { alteration: Alteration; onChange: (zones: ZoneId[]) => void }) {
+  const { zones: offered = [], rule } = alterationKind(alteration.kind);
+  const zones = alteration.zones ?? [];
+  if (offered.length === 0) return null;
+  const single = rule.by === 'band';
+  return (
+    <span className="flex flex-wrap items-center gap-1">
+      {zones.map((z) => (
+        <button
+          key={z}
+          type="button"
+          onClick={() => onChange(zones.filter((other) => other !== z))}
+          className="flex items-center gap-0.5 rounded-md border border-rule2 px-1.5 text-small hover:bg-tint"
+          aria-label={`Leave out ${zoneOf(z).label}`}
+        >
+          {zoneOf(z).label} <X size={11} aria-hidden />
+        </button>
+      ))}
+      {!(single && zones.length > 0) && (
+        <Pick
+          label={`Zones of ${alterationKind(alteration.kind).label}`}
+          labelHidden
+          placeholder={zones.length > 0 ? 'and …' : 'at …'}
+          value={undefined}
+          options={offered.filter((z) => !zones.includes(z)).map((z) => ({ id: z, label: zoneOf(z).label }))}
+          onPick={(z) => onChange([...zones, z as ZoneId])}
+          className="w-24"
+        />
+      )}
+    </span>
+  );
+}
+
+function AlterationRow({
+  alteration,
+  context,
+  unit,
+  onChange,
+  onRemove,
+  autoFocus,
+}: {
+  alteration: Alteration;
+  context: EffectContext;
+  unit: LengthUnit;
+  onChange: (a: Alteration) => void;
+  onRemove: () => void;
+  autoFocus: boolean;
+}) {
+  const kind = alterationKind(alteration.kind);
+  const name = alterationPlace(alteration);
+  const change = (part: Partial<Alteration>) => onChange({ ...alteration, ...part });
+  const sized = (amount: number | undefined) => {
+    const { amount: _, direction: __, ...rest } = alteration;
+    onChange(amount === undefined ? { ...rest, direction: 1 } : { ...rest, amount });
+  };
+  const { allowance, band } = alteration;
+  return (
+    <li className="border-b border-rule py-1.5">
+      <div className="flex flex-wrap items-center gap-x-2 gap-y-1">
+        <span className="min-w-28 flex-1 first-letter:uppercase">{kind.label}</span>
+        {allowance || band ? (
+          <>
+            <LengthField
+              label={allowance ? 'cut' : 'cut off'}
+              unit={unit}
+              cm={allowance?.cut ?? band?.cutOff}
+              onCm={(cm = 0) => change(allowance ? { allowance: { ...allowance, cut: cm } } : { band: { ...band!, cutOff: cm } })}
+              className="[&_input]:w-16"
+            />
+            <LengthField
+              label={allowance ? 'sewn' : 'band, finished'}
+              unit={unit}
+              cm={allowance?.sewn ?? band?.finished}
+              onCm={(cm = 0) => change(allowance ? { allowance: { ...allowance, sewn: cm } } : { band: { ...band!, finished: cm } })}
+              className="[&_input]:w-16"
+            />
+          </>
+        ) : (
+          <LengthField
+            label={`${name}: amount; plus is ${kind.plus}${kind.minus ? `, minus is ${kind.minus}` : ''}`}
+            labelHidden
+            placeholder="+ or −"
+            autoFocus={autoFocus}
+            unit={unit}
+            cm={alteration.amount}
+            onCm={sized}
+            className="[&_input]:w-[72px]"
+          />
+        )}
+        {!allowance && !band && alteration.amount === undefined && (
+          <SelectField
+            label={`${name}: direction`}
+            labelHidden
+            value={alteration.direction ?? 1}
+            onChange={(e) => change({ direction: Number(e.target.value) as 1 | -1 })}
+          >
+            <option value={1}>{kind.plus} a bit</option>
+            {kind.minus && <option value={-1}>{kind.minus} a bit</option>}
+          </SelectField>
+        )}
+        {!allowance && !band && alteration.amount !== undefined && (
+          <span className="text-small text-ink2">{alteration.amount < 0 ? (kind.minus ?? kind.plus) : kind.plus}</span>
+        )}
+        {kind.ways.length > 1 && (
+          <SelectField
+            label={`${name}: how it was measured`}
+            labelHidden
+            value={alteration.way}
+            onChange={(e) => change({ way: e.target.value as Way })}
+          >
+            {kind.ways.map((w) => (
+              <option key={w} value={w}>
+                {WAY_WORDS[w]}
+              </option>
+            ))}
+          </SelectField>
+        )}
+        {kind.rule.by === 'rise' && (
+          <SelectField
+            label={`${name}: which pieces`}
+            labelHidden
+            value={alteration.part ?? 'both'}
+            onChange={(e) => change({ part: e.target.value as 'front' | 'back' | 'both' })}
+          >
+            <option value="both">front and back</option>
+            <option value="front">front</option>
+            <option value="back">back</option>
+          </SelectField>
+        )}
+        {kind.rule.by === 'bust' && (
+          <SelectField
+            label={`${name}: fullness at waist and hip`}
+            labelHidden
+            value={alteration.fullness ?? 'left in'}
+            onChange={(e) => change({ fullness: e.target.value as 'left in' | 'taken out' })}
+          >
+            <option value="left in">fullness left in at waist and hip</option>
+            <option value="taken out">taken out again at waist and hip</option>
+          </SelectField>
+        )}
+        <SelectField
+          label={`${name}: when`}
+          labelHidden
+          className="[&_select]:w-[110px]"
+          value={alteration.when}
+          onChange={(e) => change({ when: e.target.value as Alteration['when'] })}
+        >
+          {WHEN.map((w) => (
+            <option key={w.value} value={w.value}>
+              {w.label}
+            </option>
+          ))}
+        </SelectField>
+        <SelectField
+          label={`${name}: for fit or for looks`}
+          labelHidden
+          className="[&_select]:w-[90px]"
+          value={alteration.purpose}
+          onChange={(e) => change({ purpose: e.target.value as Alteration['purpose'] })}
+        >
+          <option value="fit">for fit</option>
+          <option value="style">for looks</option>
+        </SelectField>
+        <button type="button" aria-label={`Remove ${name}`} onClick={onRemove} className="rounded-md p-1 text-ink2 hover:bg-tint max-sm:p-3">
+          <X size={15} aria-hidden />
+        </button>
+      </div>
+      <div className="flex flex-wrap items-center gap-x-3">
+        <ZonesOf alteration={alteration} onChange={(zones) => change({ zones })} />
+        <Result alteration={alteration} context={context} unit={unit} />
+      </div>
+    </li>
+  );
+}
+
+/** What was changed against the pattern as drafted: picked by typing, with the girth or length that results. */
+export function AlterationEntry({
+  alterations,
+  context,
+  zones,
+  allowance,
+  unit,
+  onChange,
+}: {
+  alterations: readonly Alteration[];
+  context: EffectContext;
+  /** Zones that decide the fit; girths among them are offered first. */
+  zones: readonly ZoneId[];
+  /** The pattern's seam allowance, cm. */
+  allowance: number | undefined;
+  unit: LengthUnit;
+  onChange: (alterations: Alteration[]) => void;
+}) {
+  const options = ALTERATION_KIND_IDS.map((id) => {
+    const { label, plus, minus } = alterationKind(id);
+    return { id, label, detail: minus ? `${plus} or ${minus}` : plus };
+  });
+  return (
+    <div>
+      <ul className="border-t border-rule">
+        {alterations.map((a) => (
+          <AlterationRow
+            key={a.id}
+            alteration={a}
+            context={context}
+            unit={unit}
+            autoFocus={a.amount === undefined && a.note === undefined && a.marked === undefined}
+            onChange={(changed) => onChange(alterations.map((b) => (b.id === a.id ? changed : b)))}
+            onRemove={() => onChange(alterations.filter((b) => b.id !== a.id))}
+          />
+        ))}
+      </ul>
+      <Pick
+        label="Add an alteration"
+        labelHidden
+        placeholder="add an alteration: sleeve, rise, side seams …"
+        value={undefined}
+        options={options}
+        onPick={(id) => onChange([...alterations, begin(id as AlterationKindId, zones, allowance)])}
+        className="mt-1.5"
+      />
+    </div>
+  );
+}

@@ -1,0 +1,122 @@
+import clsx from 'clsx';
+import { useId, useState, type InputHTMLAttributes, type ReactNode, type SelectHTMLAttributes } from 'react';
+
+const box = 'min-h-[30px] rounded-md border border-rule2 bg-page px-2 py-1 text-ink max-sm:min-h-11 aria-invalid:border-garnet';
+
+interface Labelled {
+  readonly label: string;
+  /** The label is read out and not shown: where a column head says it. */
+  readonly labelHidden?: boolean;
+  readonly problem?: string | undefined;
+  readonly hint?: ReactNode;
+}
+
+function Frame({
+  id,
+  label,
+  labelHidden,
+  problem,
+  hint,
+  className,
+  children,
+}: Labelled & { id: string; className?: string | undefined; children: ReactNode }) {
+  return (
+    <div className={clsx('flex flex-col gap-0.5', className)}>
+      <label htmlFor={id} className={labelHidden ? 'sr-only' : 'text-small text-ink2'}>
+        {label}
+      </label>
+      {children}
+      {hint && !problem && <span className="text-small text-ink2">{hint}</span>}
+      {problem && (
+        <span role="alert" id={`${id}-problem`} className="text-small text-garnet">
+          {problem}
+        </span>
+      )}
+    </div>
+  );
+}
+
+type InputProps = Labelled & Omit<InputHTMLAttributes<HTMLInputElement>, 'id'>;
+
+export function TextField({ label, labelHidden, problem, hint, className, ...rest }: InputProps) {
+  const id = useId();
+  return (
+    <Frame {...{ id, label, labelHidden, problem, hint, className }}>
+      <input id={id} className={box} aria-invalid={problem ? true : undefined} aria-describedby={problem ? `${id}-problem` : undefined} {...rest} />
+    </Frame>
+  );
+}
+
+export function SelectField({
+  label,
+  labelHidden,
+  problem,
+  hint,
+  className,
+  ...rest
+}: Labelled & Omit<SelectHTMLAttributes<HTMLSelectElement>, 'id'>) {
+  const id = useId();
+  return (
+    <Frame {...{ id, label, labelHidden, problem, hint, className }}>
+      <select id={id} className={clsx(box, 'pr-6')} {...rest} />
+    </Frame>
+  );
+}
+
+/** What a field makes of the words typed into it. */
+export type Reading<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly problem: string };
+
+/**
+ * A text field for a value that is read from words (a length, a number, a date): keeps what is typed as it is typed, hands on the
+ * value when the field is left or Enter is pressed, and says what could not be read without losing it.
+ */
+export function ReadField<T>({
+  shown,
+  read,
+  onValue,
+  ...rest
+}: Omit<InputProps, 'value' | 'onChange' | 'problem'> & {
+  /** The value in words, for editing. */
+  shown: string;
+  read: (text: string) => Reading<T>;
+  onValue: (value: T) => void;
+}) {
+  const [text, setText] = useState(shown);
+  const [problem, setProblem] = useState<string>();
+  const [last, setLast] = useState(shown);
+  // The value changed elsewhere (undone, or in another tab): show it.
+  if (last !== shown) {
+    setLast(shown);
+    setText(shown);
+    setProblem(undefined);
+  }
+  const settle = () => {
+    if (text === shown) return setProblem(undefined);
+    const reading = read(text);
+    if (!reading.ok) return setProblem(reading.problem);
+    setProblem(undefined);
+    onValue(reading.value);
+  };
+  return (
+    <TextField
+      {...rest}
+      value={text}
+      problem={problem}
+      onChange={(e) => setText(e.target.value)}
+      onBlur={settle}
+      onKeyDown={(e) => {
+        if (e.key === 'Enter') settle();
+        rest.onKeyDown?.(e);
+      }}
+    />
+  );
+}
+
+/** Words kept when the field is left: one entry in the journal for a sentence, not one for each letter. */
+export function WordsField({
+  words,
+  onWords,
+  ...rest
+}: Omit<InputProps, 'value' | 'onChange'> & { words: string; onWords: (words: string) => void }) {
+  return <ReadField {...rest} shown={words} read={(text) => ({ ok: true, value: text.trim() })} onValue={onWords} />;
+}
