@@ -153,7 +153,7 @@ export const ALTERATIONS = {
     plus: 'lengthen',
     minus: 'shorten',
     ways: ['total'],
-    rule: fixed(['leg', 1], ['kneePoint', 1]),
+    rule: fixed(['kneePoint', 1], ['leg', 1]),
     how: 'Across both legs between crotch and knee.',
     remind: 'The pocket opening may be crossed; true inseam and outseam.',
     order: 28,
