@@ -28,7 +28,7 @@ describe('what an outcome says', () => {
   test('the seven outcomes share out all that can be noted', () => {
     fc.assert(
       fc.property(fc.double({ min: -15, max: 15, noNaN: true }), fc.double({ min: 0.3, max: 4, noNaN: true }), (theta, observer) => {
-        const sum = OUTCOMES.reduce((total, outcome) => total + Math.exp(logLikelihood(seen(0, outcome, { observer }))(theta)), 0);
+        const sum = OUTCOMES.reduce<number>((total, outcome) => total + Math.exp(logLikelihood(seen(0, outcome, { observer }))(theta)), 0);
         expect(sum).toBeCloseTo(1, 9);
       }),
     );

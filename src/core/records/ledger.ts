@@ -20,7 +20,6 @@ export const TABLES = {
   wears: Wear,
   pictures: Picture,
 } as const satisfies Record<TableName, z.ZodType>;
-export type RecordOf<T extends TableName> = z.infer<(typeof TABLES)[T]>;
 
 /** A whole ledger. */
 export const Ledger = z.strictObject({

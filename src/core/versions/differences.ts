@@ -1,7 +1,6 @@
 import { bodyOn } from '../measure/body';
-import { effectsOf } from '../alteration/effects';
-import { BODY_MEASURES, ZONE_IDS, zoneOf, type BodyMeasure, type ZoneId } from '../measure/zones';
-import { effectContext, viewOf, type PatternCase } from '../fit/case';
+import { BODY_MEASURES, zoneOf, type BodyMeasure, type ZoneId } from '../measure/zones';
+import { viewOf, type PatternCase } from '../fit/case';
 import { lineOf, sameLine } from '../fit/chart';
 import { mainCloth } from '../fit/cloth-give';
 import type { Alteration, Cloth, Make, SizeLine } from '../records';
@@ -96,21 +95,4 @@ export function differencesBetween({ pattern, bodies, cloths }: PatternCase, ear
     if (was && is && Math.abs(is.cm - was.cm) >= TAPE_DOUBT) found.push({ what: 'body', measure, from: was.cm, to: is.cm });
   }
   return found;
-}
-
-/** The zones that a difference touches: the cells that bear a notch. Cloth touches girths, where its stretch differs. */
-export function zonesTouched({ pattern }: PatternCase, make: Make, difference: VersionDifference): readonly ZoneId[] {
-  const context = effectContext(pattern, viewOf(pattern, make));
-  switch (difference.what) {
-    case 'size':
-      return difference.zone === 'all' ? ZONE_IDS.filter((z) => !make.sizeLines.some((l) => l.zone === z)) : [difference.zone];
-    case 'alteration':
-      return [difference.from, difference.to].flatMap((a) => (a && a.purpose === 'fit' ? effectsOf(a, context).map((e) => e.zone) : []));
-    case 'seam allowance':
-      return ZONE_IDS.filter((z) => context.seamsAcross(z) !== 0);
-    case 'cloth':
-      return difference.properties.includes('stretch') ? ZONE_IDS.filter((z) => zoneOf(z).kind === 'girth') : [];
-    case 'body':
-      return ZONE_IDS.filter((z) => zoneOf(z).measure === difference.measure);
-  }
 }

@@ -1,0 +1,27 @@
+import { defineConfig } from '@playwright/test';
+
+const PORT = 4391;
+
+/** The built app, driven in the Chromium that `npm test` found. */
+export default defineConfig({
+  testDir: 'e2e',
+  outputDir: 'test-results/e2e',
+  timeout: 60_000,
+  workers: 2,
+  fullyParallel: true,
+  reporter: [['line'], ['json']],
+  use: {
+    baseURL: `http://127.0.0.1:${PORT}`,
+    viewport: { width: 1280, height: 800 },
+    launchOptions: {
+      executablePath: process.env['CHROMIUM_PATH'] ?? '/usr/bin/chromium',
+      args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-quic'],
+    },
+  },
+  webServer: {
+    command: 'node --import tsx server/main.ts',
+    env: { PORT: String(PORT) },
+    url: `http://127.0.0.1:${PORT}/`,
+    reuseExistingServer: false,
+  },
+});
