@@ -1,0 +1,52 @@
+// npm run screenshots: one picture of each main view, made from the demo ledger in the built app.
+import { spawn } from 'node:child_process';
+import { join } from 'node:path';
+import { chromium as findChromium } from './chromium.mjs';
+import { build, checkNode, install, ROOT } from './ready.mjs';
+
+checkNode();
+install();
+build();
+const executablePath = findChromium();
+const { chromium } = await import('@playwright/test');
+
+const server = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], { cwd: ROOT, env: { ...process.env, PORT: '4480' } });
+const address = await new Promise((resolve, reject) => {
+  server.stdout.on('data', (text) => {
+    const found = /http:\/\/\S+/.exec(String(text));
+    if (found) resolve(found[0]);
+  });
+  server.on('exit', () => reject(new Error('the server did not start')));
+});
+
+const DESKTOP = { width: 1280, height: 800 };
+const PHONE = { width: 390, height: 844 };
+const VIEWS = [
+  { name: 'account', path: 'patterns/pattern-skerry' },
+  { name: 'reasons', path: 'patterns/pattern-skerry', act: (page) => page.getByRole('button', { name: /^across back: change/i }).click() },
+  { name: 'log-a-make', path: 'makes/new?pattern=pattern-skerry' },
+  { name: 'day-book', path: '' },
+  { name: 'makes', path: 'makes' },
+  { name: 'patterns', path: 'patterns' },
+  { name: 'make', path: 'makes/make-skerry-2' },
+  { name: 'cloth-shelf', path: 'shelf' },
+  { name: 'files', path: 'files' },
+  { name: 'account-phone', path: 'patterns/pattern-skerry', viewport: PHONE },
+  { name: 'account-lamp', path: 'patterns/pattern-gangway', colorScheme: 'dark' },
+];
+
+const browser = await chromium.launch({ executablePath, args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] });
+for (const { name, path, act, viewport = DESKTOP, colorScheme = 'light' } of VIEWS) {
+  const page = await browser.newPage({ viewport, colorScheme, reducedMotion: 'reduce' });
+  await page.goto(address + path);
+  await page.locator('h1').waitFor();
+  await page.waitForLoadState('networkidle');
+  await act?.(page);
+  // The worker answers and pictures are drawn after the page has come.
+  await page.waitForTimeout(800);
+  await page.screenshot({ path: join(ROOT, 'docs/screenshots', `${name}.png`) });
+  await page.close();
+  console.log(`docs/screenshots/${name}.png`);
+}
+await browser.close();
+server.kill();
