@@ -1,0 +1,97 @@
+import 'fake-indexeddb/auto';
+import { sampleMake } from '../core/fit/sample-case';
+import { LedgerDatabase } from './database';
+import { redo, undo, write } from './journal';
+
+let count = 0;
+let database: LedgerDatabase;
+beforeEach(() => {
+  database = new LedgerDatabase(`journal-${count++}`);
+});
+afterEach(() => database.delete());
+
+const maren = { id: 'person', name: 'Maren', child: false };
+const make = sampleMake(1);
+
+describe('writing', () => {
+  test('all of an act or none of it', async () => {
+    const broken = { ...make, cutOn: 'yesterday' };
+    await expect(
+      write(database, 'two records', [
+        { table: 'people', put: maren },
+        { table: 'makes', put: broken },
+      ]),
+    ).rejects.toThrow(/calendar date/);
+    expect(await database.people.count()).toBe(0);
+    expect(await database.journal.count()).toBe(0);
+  });
+
+  test('a record is kept as its shape has it, defaults filled in', async () => {
+    await write(database, 'person', [{ table: 'people', put: { id: 'p', name: '  Anselm ' } as typeof maren }]);
+    expect(await database.people.get('p')).toEqual({ id: 'p', name: 'Anselm', child: false });
+  });
+
+  test('removing what is not there is no error', async () => {
+    await write(database, 'gone', [{ table: 'people', remove: 'nobody' }]);
+    expect(await undo(database)).toBe('gone');
+    expect(await database.people.count()).toBe(0);
+  });
+});
+
+describe('undo and redo', () => {
+  test('a new record goes and comes again', async () => {
+    await write(database, 'Maren added', [{ table: 'people', put: maren }]);
+    expect(await undo(database)).toBe('Maren added');
+    expect(await database.people.get('person')).toBeUndefined();
+    expect(await redo(database)).toBe('Maren added');
+    expect(await database.people.get('person')).toEqual(maren);
+  });
+
+  test('a change goes back to what was before, step by step', async () => {
+    await write(database, 'one', [{ table: 'people', put: maren }]);
+    await write(database, 'two', [{ table: 'people', put: { ...maren, name: 'Maren L.' } }]);
+    await write(database, 'three', [{ table: 'people', remove: 'person' }]);
+    const names: (string | undefined)[] = [];
+    for (let i = 0; i < 3; i++) {
+      await undo(database);
+      names.push((await database.people.get('person'))?.name);
+    }
+    expect(names).toEqual(['Maren L.', 'Maren', undefined]);
+    expect(await undo(database)).toBeUndefined();
+  });
+
+  test('an act on several tables is one step', async () => {
+    await write(database, 'both', [
+      { table: 'people', put: maren },
+      { table: 'makes', put: make },
+    ]);
+    await undo(database);
+    expect([await database.people.count(), await database.makes.count()]).toEqual([0, 0]);
+    await redo(database);
+    expect([await database.people.count(), await database.makes.count()]).toEqual([1, 1]);
+  });
+
+  test('redo walks forwards in the order of the acts', async () => {
+    for (const name of ['a', 'b', 'c']) await write(database, name, [{ table: 'people', put: { ...maren, name } }]);
+    await undo(database);
+    await undo(database);
+    expect(await redo(database)).toBe('b');
+    expect((await database.people.get('person'))?.name).toBe('b');
+    expect(await redo(database)).toBe('c');
+    expect(await redo(database)).toBeUndefined();
+  });
+
+  test('after a new act there is nothing to do again', async () => {
+    await write(database, 'a', [{ table: 'people', put: maren }]);
+    await undo(database);
+    await write(database, 'b', [{ table: 'people', put: { ...maren, name: 'Tilda' } }]);
+    expect(await redo(database)).toBeUndefined();
+    expect((await database.people.get('person'))?.name).toBe('Tilda');
+  });
+
+  test('the journal lets the oldest acts go', async () => {
+    for (let i = 0; i < 210; i++) await write(database, `act ${i}`, [{ table: 'people', put: { ...maren, name: `name ${i}` } }]);
+    expect(await database.journal.count()).toBe(200);
+    expect((await database.journal.orderBy('seq').first())?.label).toBe('act 10');
+  });
+});
