@@ -106,6 +106,7 @@ export function Find() {
         className={FIND_LOOK}
       />
       <ComboboxOptions
+        modal={false}
         anchor={{ to: 'bottom start', gap: 4 }}
         className="z-50 w-(--input-width) rounded-md border border-rule2 bg-page py-1 shadow-lg empty:invisible"
       >

@@ -1,13 +1,13 @@
 import clsx from 'clsx';
 import { formatDistanceStrict, parseISO } from 'date-fns';
-import { BookOpen, FileText, Layers, Scissors, Shirt } from 'lucide-react';
+import { BookOpen, FileText, Layers, Redo2, Scissors, Shirt, Undo2 } from 'lucide-react';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import { toast, ToastContainer } from 'react-toastify';
 import { db } from '../data/database';
 import { redo, undo } from '../data/journal';
-import { useBodies, usePeople, usePerson, useSettings } from '../data/queries';
+import { useBodies, useLastActs, usePeople, usePerson, useSettings } from '../data/queries';
 import { changeSettings } from '../data/settings';
 import { KeyCap } from '../ui/key-cap';
 import { Segmented } from '../ui/segmented';
@@ -145,6 +145,38 @@ function Spine() {
   );
 }
 
+/** What was last done, so that every save says so quietly, and the way to take it back. */
+function LastAct() {
+  const { undo: last, redo: back } = useLastActs();
+  return (
+    <div className="flex min-w-0 items-center" role="group" aria-label="Undo and redo">
+      {last && (
+        <button
+          type="button"
+          onClick={() => void takeBack()}
+          aria-label={`Undo: ${last}`}
+          title={`Undo: ${last} (Ctrl Z)`}
+          className="flex min-h-[30px] min-w-0 items-center gap-1 rounded-md px-2 text-small text-ink2 hover:bg-tint hover:text-ink max-sm:min-h-11"
+        >
+          <Undo2 size={15} aria-hidden className="shrink-0" />
+          <span className="max-w-56 truncate max-lg:hidden">{last}</span>
+        </button>
+      )}
+      {back && (
+        <button
+          type="button"
+          onClick={() => void doAgain()}
+          aria-label={`Do again: ${back}`}
+          title={`Do again: ${back} (Ctrl Shift Z)`}
+          className="flex min-h-[30px] items-center rounded-md px-2 text-ink2 hover:bg-tint hover:text-ink max-sm:min-h-11"
+        >
+          <Redo2 size={15} aria-hidden />
+        </button>
+      )}
+    </div>
+  );
+}
+
 /** The frame of every page: the spine with the sections, the strip with find and log, then the page. */
 export function Shell() {
   const [keysOpen, setKeysOpen] = useState(false);
@@ -162,6 +194,7 @@ export function Shell() {
         <div className="flex min-h-12 items-center gap-3 border-b border-rule2 bg-page px-[22px] max-sm:px-3 print:hidden">
           <FindField />
           <KeyCap>/</KeyCap>
+          <LastAct />
           {pathname !== '/makes/new' && (
             <Link
               to="/makes/new"
@@ -202,6 +235,7 @@ export function Shell() {
         hideProgressBar
         closeOnClick
         draggable={false}
+        role="status"
         toastClassName="!min-h-0 !rounded-md !border !border-rule2 !bg-page !text-ink !font-sans !text-base !p-3"
       />
     </div>

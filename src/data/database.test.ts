@@ -16,7 +16,6 @@ const FIRST_LAYOUT = {
     wears: 'id, date, *makeIds',
     pictures: 'id, makeId',
     journal: '++seq, undone',
-    drafts: 'key',
     settings: 'key',
   },
   records: {

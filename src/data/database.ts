@@ -32,12 +32,6 @@ export interface JournalEntry {
   readonly undone: 0 | 1;
 }
 
-/** Something typed and not yet entered in the ledger; kept so that a reload loses nothing. */
-interface Draft {
-  readonly key: string;
-  readonly value: unknown;
-}
-
 interface Setting {
   readonly key: string;
   readonly value: unknown;
@@ -61,7 +55,6 @@ export const LAYOUTS: readonly { readonly version: number; readonly stores: Reco
       wears: 'id, date, *makeIds',
       pictures: 'id, makeId',
       journal: '++seq, undone',
-      drafts: 'key',
       settings: 'key',
     },
   },
@@ -76,7 +69,6 @@ export class LedgerDatabase extends Dexie {
   declare wears: EntityTable<Wear, 'id'>;
   declare pictures: EntityTable<StoredPicture, 'id'>;
   declare journal: EntityTable<JournalEntry, 'seq'>;
-  declare drafts: EntityTable<Draft, 'key'>;
   declare settings: EntityTable<Setting, 'key'>;
 
   constructor(name = DATABASE_NAME) {

@@ -1,16 +1,64 @@
-import { useQuery } from '@tanstack/react-query';
-import { db } from './database';
+import { useSyncExternalStore } from 'react';
 
-/** What is typed and not yet entered: kept at every change, so that a reload or a closed lid loses nothing. */
-export async function saveDraft(key: string, value: unknown): Promise<void> {
-  await db.drafts.put({ key, value });
+/**
+ * What is typed and not yet entered, kept so that a reload or a closed lid loses nothing.
+ *
+ * It stands in the page's local storage and not in the database because it must be written before the page is gone: a write to
+ * the database that was begun in a page's last moment is thrown away with the page.
+ */
+const KEY = (name: string) => `amber-ledger draft ${name}`;
+
+const listeners = new Set<() => void>();
+const told = () => listeners.forEach((listener) => listener());
+
+export function saveDraft(name: string, value: unknown): void {
+  try {
+    localStorage.setItem(KEY(name), JSON.stringify(value));
+  } catch {
+    // Storage that is full or forbidden keeps no draft; what is typed still stands in the form.
+  }
+  told();
 }
 
-export async function clearDraft(key: string): Promise<void> {
-  await db.drafts.delete(key);
+export function clearDraft(name: string): void {
+  localStorage.removeItem(KEY(name));
+  told();
 }
 
-/** A draft as it was kept; null where there is none, undefined while it is read. */
-export function useDraft<T>(key: string): T | null | undefined {
-  return useQuery({ queryKey: ['drafts', key], queryFn: async () => ((await db.drafts.get(key))?.value as T | undefined) ?? null }).data;
+/** Forgets every draft: another ledger begins. */
+export function clearDrafts(): void {
+  for (const key of Object.keys(localStorage)) if (key.startsWith(KEY(''))) localStorage.removeItem(key);
+  told();
+}
+
+function subscribe(listener: () => void) {
+  listeners.add(listener);
+  window.addEventListener('storage', listener);
+  return () => {
+    listeners.delete(listener);
+    window.removeEventListener('storage', listener);
+  };
+}
+
+const read = new Map<string, { readonly text: string; readonly value: unknown }>();
+
+/** A draft as it was kept; null where there is none, or where it cannot be read. */
+function draftOf(name: string): unknown {
+  const text = localStorage.getItem(KEY(name));
+  if (text === null) return null;
+  const known = read.get(name);
+  if (known?.text === text) return known.value;
+  let value: unknown = null;
+  try {
+    value = JSON.parse(text);
+  } catch {
+    // Not ours, or cut off: there is nothing to go on with.
+  }
+  read.set(name, { text, value });
+  return value;
+}
+
+/** A draft as it stands, also when another tab writes it. */
+export function useDraft<T>(name: string): T | null {
+  return useSyncExternalStore(subscribe, () => draftOf(name)) as T | null;
 }

@@ -31,6 +31,23 @@ describe('writing', () => {
     expect(await database.people.get('p')).toEqual({ id: 'p', name: 'Anselm', child: false });
   });
 
+  test('an edit writes only what it changed: two from the same reading both stand', async () => {
+    await write(database, 'make', [{ table: 'makes', put: make }]);
+    await write(database, 'a remark', [{ table: 'makes', from: make, to: { ...make, remark: 'sheds' } }]);
+    await write(database, 'its time', [{ table: 'makes', from: make, to: { ...make, minutes: 90 } }]);
+    expect(await database.makes.get(make.id)).toEqual({ ...make, remark: 'sheds', minutes: 90 });
+    const { size: _, ...unsized } = make;
+    await write(database, 'size not known', [{ table: 'makes', from: make, to: unsized }]);
+    expect(await database.makes.get(make.id)).not.toHaveProperty('size');
+    await undo(database);
+    expect((await database.makes.get(make.id))?.size).toEqual(make.size);
+  });
+
+  test('an edit of what was removed meanwhile does not bring half of it back', async () => {
+    await write(database, 'a remark', [{ table: 'makes', from: make, to: { ...make, remark: 'late' } }]);
+    expect(await database.makes.count()).toBe(0);
+  });
+
   test('removing what is not there is no error', async () => {
     await write(database, 'gone', [{ table: 'people', remove: 'nobody' }]);
     expect(await undo(database)).toBe('gone');

@@ -4,22 +4,29 @@ import type { Change, JournalEntry, LedgerDatabase, Stored } from './database';
 /** Acts that can be taken back; older ones are let go. */
 const DEPTH = 200;
 
-/** A record to write, or one to remove. */
+/**
+ * A record to write, an edit of one, or one to remove. An edit says what the record was when it was edited and what it became: only
+ * the fields that differ are written, so that two edits in quick succession, or in two tabs, do not undo each other.
+ */
 export type Write =
-  { [T in TableName]: { readonly table: T; readonly put: Stored[T] } }[TableName] | { readonly table: TableName; readonly remove: string };
+  | {
+      [T in TableName]: { readonly table: T; readonly put: Stored[T] } | { readonly table: T; readonly from: Stored[T]; readonly to: Stored[T] };
+    }[TableName]
+  | { readonly table: TableName; readonly remove: string };
 
 const tablesOf = (database: LedgerDatabase) => [...TABLE_NAMES.map((t) => database.table(t)), database.journal];
 
-/**
- * Checks every record against its shape before any is kept; a stored picture holds a blob where the shape has text.
- * The shapes are loaded with the first write: reading the ledger does not need them.
- */
-async function checked(writes: readonly Write[]) {
-  const { TABLES } = await import('../core/records/ledger');
-  return writes.map((w) => {
-    if (!('put' in w)) return { table: w.table, id: w.remove, after: undefined };
-    return { table: w.table, id: w.put.id, after: w.table === 'pictures' ? w.put : (TABLES[w.table].parse(w.put) as Stored[TableName]) };
-  });
+/** The record as it stands with the fields of an edit in it; a record that is gone is not brought back by an edit. */
+function edited<T extends object>(now: T | undefined, from: T, to: T): T | undefined {
+  if (!now) return undefined;
+  const fields = new Set([...Object.keys(from), ...Object.keys(to)] as (keyof T)[]);
+  const result = { ...now };
+  for (const field of fields) {
+    if (from[field] === to[field]) continue;
+    if (to[field] === undefined) delete result[field];
+    else result[field] = to[field];
+  }
+  return result;
 }
 
 /**
@@ -29,11 +36,18 @@ async function checked(writes: readonly Write[]) {
  * @throws when a record does not have its shape; nothing is written then
  */
 export async function write(database: LedgerDatabase, label: string, writes: readonly Write[], now = Date.now()): Promise<void> {
-  const records = await checked(writes);
+  // The shapes are loaded with the first write, and before the transaction, which would not wait for them.
+  const { TABLES } = await import('../core/records/ledger');
+  // A stored picture holds a blob where its shape has text.
+  const checked = (table: TableName, record: Stored[TableName]) => (table === 'pictures' ? record : (TABLES[table].parse(record) as typeof record));
   await database.transaction('rw', tablesOf(database), async () => {
     const changes: Change[] = [];
-    for (const { table, id, after } of records) {
+    for (const w of writes) {
+      const { table } = w;
+      const id = 'remove' in w ? w.remove : 'put' in w ? w.put.id : w.to.id;
       const before = (await database.table(table).get(id)) as Change['before'];
+      const wanted = 'remove' in w ? undefined : 'put' in w ? w.put : edited(before, w.from, w.to);
+      const after = wanted && checked(table, wanted);
       if (after) await database.table(table).put(after);
       else await database.table(table).delete(id);
       changes.push({ table, id, ...(before ? { before } : {}), ...(after ? { after } : {}) } as Change);

@@ -57,6 +57,18 @@ export function useWearCounts(): ReadonlyMap<string, { readonly times: number; r
   }, [wears]);
 }
 
+/** What the last act was, and what the last that was taken back: the words of undo and redo. */
+export function useLastActs(): { readonly undo: string | undefined; readonly redo: string | undefined } {
+  const acts = useQuery({
+    queryKey: ['journal'],
+    queryFn: async () => ({
+      undo: (await db.journal.where('undone').equals(0).last())?.label,
+      redo: (await db.journal.where('undone').equals(1).first())?.label,
+    }),
+  }).data;
+  return acts ?? { undo: undefined, redo: undefined };
+}
+
 /** The person we speak of: the one chosen, else the first. */
 export function usePerson(): Person | undefined {
   const people = usePeople();

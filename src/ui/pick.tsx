@@ -61,6 +61,7 @@ export function Pick({
           className="min-h-[30px] w-full rounded-md border border-rule2 bg-page px-2 py-1 max-sm:min-h-11"
         />
         <ComboboxOptions
+          modal={false}
           anchor={{ to: 'bottom start', gap: 2 }}
           className="z-50 max-h-80 w-(--input-width) min-w-72 overflow-auto rounded-md border border-rule2 bg-page py-1 shadow-lg empty:invisible"
         >

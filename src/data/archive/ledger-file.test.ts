@@ -54,13 +54,11 @@ describe('out and in', () => {
     expect(await exportLedger(database, 'x')).toBe(before);
   });
 
-  test('starting empty leaves no trace: no record, no journal, no draft', async () => {
+  test('starting empty leaves no trace: no record, no journal', async () => {
     await startLedger(database, ledger);
-    await database.drafts.put({ key: 'log', value: 1 });
     await importLedger(database, JSON.stringify({ format: 'amber-ledger', version: 1, ...ledger }));
     await startLedger(database, undefined);
     expect(await database.journal.count()).toBe(0);
-    expect(await database.drafts.count()).toBe(0);
     expect(await undo(database)).toBeUndefined();
   });
 });

@@ -12,7 +12,7 @@ export function storedRecords(ledger: Ledger, table: TableName): Stored[TableNam
 /** Fills an empty database without a journal: the demo ledger, or nothing at all. Leaves no trace of what was there. */
 export async function startLedger(database: LedgerDatabase, ledger: Ledger | undefined): Promise<void> {
   await database.transaction('rw', database.tables, async () => {
-    for (const table of [...TABLE_NAMES, 'journal', 'drafts']) await database.table(table).clear();
+    for (const table of [...TABLE_NAMES, 'journal']) await database.table(table).clear();
     if (ledger) for (const table of TABLE_NAMES) await database.table(table).bulkPut(storedRecords(ledger, table));
   });
 }

@@ -7,10 +7,10 @@ import { mainCloth } from '../../core/fit/cloth-give';
 import type { Make } from '../../core/records';
 import { db } from '../../data/database';
 import { useDraft } from '../../data/drafts';
-import { write } from '../../data/journal';
 import { openDemo } from '../../data/demo';
 import { useCloths, useMakes, usePatterns, usePeople, useUnit, useWearCounts } from '../../data/queries';
 import { today } from '../../data/today';
+import { keep } from '../../parts/keep';
 import { GarmentPicture } from '../../parts/garment-picture';
 import { Button } from '../../ui/button';
 import { Empty, PageHead } from '../../ui/page-head';
@@ -79,16 +79,13 @@ export function DayBook() {
     );
 
   const done = async (make: Make, id: string, words: string) => {
-    await write(db, `done: ${words}`, [
-      { table: 'makes', put: { ...make, looseEnds: make.looseEnds.map((l) => (l.id === id ? { ...l, done: today() } : l)) } },
-    ]);
-    toast(`Done: ${words}. Ctrl Z takes it back.`);
+    const looseEnds = make.looseEnds.map((l) => (l.id === id ? { ...l, done: today() } : l));
+    if (await keep(`done: ${words}`, [{ table: 'makes', from: make, to: { ...make, looseEnds } }])) toast(`Done: ${words}. Ctrl Z takes it back.`);
   };
   const mark = async (make: Make, id: string, words: string) => {
-    await write(db, `marked on the pattern paper: ${words}`, [
-      { table: 'makes', put: { ...make, alterations: make.alterations.map((a) => (a.id === id ? { ...a, marked: today() } : a)) } },
-    ]);
-    toast('Marked on the paper. Ctrl Z takes it back.');
+    const alterations = make.alterations.map((a) => (a.id === id ? { ...a, marked: today() } : a));
+    if (await keep(`marked on the pattern paper: ${words}`, [{ table: 'makes', from: make, to: { ...make, alterations } }]))
+      toast('Marked on the paper. Ctrl Z takes it back.');
   };
 
   return (

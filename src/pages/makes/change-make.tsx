@@ -1,7 +1,6 @@
 import { Link, useParams } from 'react-router';
-import { db } from '../../data/database';
-import { write } from '../../data/journal';
 import { useBodies, useCloths, useMakes, usePatterns, useUnit } from '../../data/queries';
+import { keep } from '../../parts/keep';
 import { WordsField } from '../../ui/field';
 import { Empty, PageHead } from '../../ui/page-head';
 import { MakeForm } from './make-form';
@@ -18,7 +17,7 @@ export function ChangeMake() {
   if (makes && !make) return <Empty>This make is not in the ledger. It may have been removed; Ctrl Z brings it back.</Empty>;
   if (!make || !pattern || !cloths || !bodies) return null;
   const name = `${pattern.name}, version ${make.version}`;
-  const save = (changed: typeof make) => void write(db, `change of ${name}`, [{ table: 'makes', put: changed }]);
+  const save = (changed: typeof make) => void keep(`change of ${name}`, [{ table: 'makes', from: make, to: changed }]);
   return (
     <>
       <PageHead

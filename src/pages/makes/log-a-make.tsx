@@ -5,12 +5,11 @@ import { toast } from 'react-toastify';
 import { reckonedMakes } from '../../core/fit/carry-forward';
 import { viewOf, type PatternCase } from '../../core/fit/case';
 import type { Make, Person, Wear } from '../../core/records';
-import { db } from '../../data/database';
 import { clearDraft, saveDraft, useDraft } from '../../data/drafts';
-import { write } from '../../data/journal';
 import { newId } from '../../data/new-id';
 import { useMakes, usePatternCase, usePatterns, usePeople, usePerson, useUnit } from '../../data/queries';
 import { today } from '../../data/today';
+import { keep } from '../../parts/keep';
 import { GarmentPicture } from '../../parts/garment-picture';
 import { Button } from '../../ui/button';
 import { SelectField } from '../../ui/field';
@@ -93,7 +92,7 @@ function LogForm({ input, person, people, initial, pick, onPerson, onPutAway }: 
   const change = (part: Partial<LogDraft>) => {
     const next = { ...draft, ...part };
     setDraft(next);
-    void saveDraft(DRAFT, next);
+    saveDraft(DRAFT, next);
   };
   const startFrom = (start: Start) => {
     const from = start === 'carry' ? carried?.next : start === 'last' ? last : undefined;
@@ -103,16 +102,9 @@ function LogForm({ input, person, people, initial, pick, onPerson, onPutAway }: 
   };
   const enter = async () => {
     const { make, wear } = entered({ ...draft, make: { ...draft.make, version } });
-    try {
-      await write(db, `${pattern.name}, version ${version}`, [
-        { table: 'makes', put: make },
-        ...(wear ? [{ table: 'wears' as const, put: wear }] : []),
-      ]);
-    } catch (error) {
-      toast.error(`Not entered: ${error instanceof Error ? error.message : String(error)}. What you typed is kept here.`);
-      return;
-    }
-    await clearDraft(DRAFT);
+    const entry = [{ table: 'makes' as const, put: make }, ...(wear ? [{ table: 'wears' as const, put: wear }] : [])];
+    if (!(await keep(`${pattern.name}, version ${version}`, entry))) return;
+    clearDraft(DRAFT);
     toast(`Version ${version} of ${pattern.name} is entered. Ctrl Z takes it back.`);
     void navigate(`/patterns/${pattern.id}`);
   };
@@ -211,7 +203,7 @@ export function LogAMake() {
   const personId = params.get('for') ?? keptHere?.make.personId ?? usual;
   const input = usePatternCase(patternId, personId);
   const person = people?.find((p) => p.id === personId);
-  if (!patterns || !people || kept === undefined || (patternId && patterns.some((p) => p.id === patternId) && personId && !input)) return null;
+  if (!patterns || !people || (patternId && patterns.some((p) => p.id === patternId) && personId && !input)) return null;
 
   const pick = (
     <Pick
@@ -245,7 +237,7 @@ export function LogAMake() {
         pick={pick}
         onPerson={(id) => setParams({ pattern: pattern.id, for: id })}
         onPutAway={() => {
-          void clearDraft(DRAFT);
+          clearDraft(DRAFT);
           setParams({});
         }}
       />

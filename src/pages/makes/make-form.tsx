@@ -7,9 +7,8 @@ import { formatLength, type LengthUnit } from '../../core/measure/length';
 import { zoneOf } from '../../core/measure/zones';
 import { bodyOn } from '../../core/measure/body';
 import { MAKE_STATES, type Cloth, type Make, type MeasurementSet, type Pattern } from '../../core/records';
-import { db } from '../../data/database';
-import { write } from '../../data/journal';
 import { newId } from '../../data/new-id';
+import { keep } from '../../parts/keep';
 import { AlterationEntry } from '../../parts/alteration-entry';
 import { SizeLineEntry } from '../../parts/size-line-entry';
 import { SelectField, TextField, WordsField } from '../../ui/field';
@@ -26,7 +25,7 @@ async function addCloth(name: string, pattern: Pattern): Promise<string> {
     swatch: { print: 'plain', ground: '#d8cdb8', figure: '#a99a7f', repeat: 2 },
     pieces: [],
   };
-  await write(db, `cloth “${name}” put on the shelf`, [{ table: 'cloths', put: cloth }]);
+  await keep(`cloth “${name}” put on the shelf`, [{ table: 'cloths', put: cloth }]);
   toast(`“${name}” is on the shelf. Say there how far it gives.`);
   return cloth.id;
 }

@@ -13,10 +13,10 @@ import { zoneOf } from '../../core/measure/zones';
 import { clothCost, costPerWear, formatMoney } from '../../core/cost/cost';
 import type { FitNote, Make } from '../../core/records';
 import { db } from '../../data/database';
-import { write } from '../../data/journal';
 import { newId } from '../../data/new-id';
 import { useCloths, useMakes, usePatternCase, usePatterns, usePeople, useUnit, useWearCounts, useWears } from '../../data/queries';
 import { today } from '../../data/today';
+import { keep } from '../../parts/keep';
 import { FitMark, markColour } from '../../parts/fit-mark';
 import { GarmentPicture } from '../../parts/garment-picture';
 import { Button } from '../../ui/button';
@@ -55,11 +55,11 @@ export function MakePage() {
   const [look, setLook] = useState<Look>();
   const [verdict, setVerdict] = useState<VerdictSaid>();
 
-  const save = (label: string, changed: Make) => write(db, label, [{ table: 'makes', put: changed }]);
+  const save = (label: string, changed: Make) => keep(label, [{ table: 'makes', from: make!, to: changed }]);
   const wornToday = async () => {
     if (!make) return;
-    await write(db, 'worn today', [{ table: 'wears', put: { id: newId(), date: today(), makeIds: [make.id], count: 1 } }]);
-    toast('Worn today. Ctrl Z takes it back.');
+    const wear = { id: newId(), date: today(), makeIds: [make.id], count: 1 };
+    if (await keep('worn today', [{ table: 'wears', put: wear }])) toast('Worn today. Ctrl Z takes it back.');
   };
   useHotkeys('w', () => void wornToday());
 
@@ -74,12 +74,12 @@ export function MakePage() {
   const remove = async () => {
     const gone = wears.filter((w) => w.makeIds.includes(make.id));
     const pictures = await db.pictures.where('makeId').equals(make.id).primaryKeys();
-    await write(db, `${pattern.name}, version ${make.version}, removed`, [
+    await keep(`${pattern.name}, version ${make.version}, removed`, [
       { table: 'makes', remove: make.id },
       // A day's outfit keeps its other garments.
       ...gone.map((w) =>
         w.makeIds.length > 1
-          ? { table: 'wears' as const, put: { ...w, makeIds: w.makeIds.filter((id) => id !== make.id) } }
+          ? { table: 'wears' as const, from: w, to: { ...w, makeIds: w.makeIds.filter((id) => id !== make.id) } }
           : { table: 'wears' as const, remove: w.id },
       ),
       ...pictures.map((id) => ({ table: 'pictures' as const, remove: id })),

@@ -204,7 +204,7 @@ export function Makes() {
           .
         </Empty>
       ) : (
-        <div ref={box} className="min-h-0 flex-1 overflow-auto border border-rule2 bg-page">
+        <div ref={box} className="relative min-h-0 flex-1 overflow-auto border border-rule2 bg-page">
           <table className="w-full min-w-[1000px] table-fixed border-collapse">
             <colgroup>
               {table.getAllLeafColumns().map((c) => (

@@ -48,7 +48,7 @@ export function ChartGrid({ chart, unit, onChange }: { chart: SizeChart; unit: L
   return (
     <div className="flex flex-col gap-2">
       <ReadField label="Sizes in order" shown={chart.sizes.join(', ')} read={readSizes} onValue={setSizes} className="max-w-md" />
-      <div className="overflow-x-auto">
+      <div className="relative overflow-x-auto">
         <table className="border-collapse">
           <thead className="double-rule-b text-small text-ink2">
             <tr>

@@ -13,10 +13,10 @@ import { zoneOf, type ZoneId } from '../../core/measure/zones';
 import type { Alteration, Make } from '../../core/records';
 import { differencesBetween } from '../../core/versions/differences';
 import { db } from '../../data/database';
-import { write } from '../../data/journal';
 import { usePatternCase, usePatterns, usePeople, usePerson, useUnit, useWearCounts, useMakes } from '../../data/queries';
 import { changeSettings } from '../../data/settings';
 import { today } from '../../data/today';
+import { keep } from '../../parts/keep';
 import { Account } from '../../parts/account/account';
 import { percent, Reasons } from '../../parts/account/reasons';
 import { ClosingInChart } from '../../parts/closing-in-chart';
@@ -31,8 +31,8 @@ import { useCarryForward } from '../../workers/use-reckoning';
 /** Ticks an alteration as marked on the pattern paper today. */
 async function markOnPaper(make: Make, alteration: Alteration) {
   const alterations = make.alterations.map((a) => (a.id === alteration.id ? { ...a, marked: today() } : a));
-  await write(db, 'marked on the pattern paper', [{ table: 'makes', put: { ...make, alterations } }]);
-  toast('Marked on the paper. Ctrl Z takes it back.');
+  if (await keep('marked on the pattern paper', [{ table: 'makes', from: make, to: { ...make, alterations } }]))
+    toast('Marked on the paper. Ctrl Z takes it back.');
 }
 
 function ToMark({ carried }: { carried: CarryForward }) {

@@ -13,11 +13,10 @@ import {
   type Pattern,
   type SizeChart,
 } from '../../core/records';
-import { db } from '../../data/database';
-import { write } from '../../data/journal';
 import { newId } from '../../data/new-id';
 import { useMakes, usePatterns, useUnit } from '../../data/queries';
 import { today } from '../../data/today';
+import { keep } from '../../parts/keep';
 import { GarmentPicture } from '../../parts/garment-picture';
 import { Button } from '../../ui/button';
 import { SelectField, TextField, WordsField } from '../../ui/field';
@@ -61,7 +60,7 @@ export function NewPattern() {
       state: 'kept',
       added: today(),
     };
-    await write(db, `pattern “${pattern.name}”`, [{ table: 'patterns', put: pattern }]);
+    await keep(`pattern “${pattern.name}”`, [{ table: 'patterns', put: pattern }]);
     void navigate(`/patterns/${pattern.id}/change`);
   };
 
@@ -121,7 +120,8 @@ export function ChangePattern() {
   if (patterns && !pattern) return <Empty>This pattern is not in the ledger. It may have been removed; Ctrl Z brings it back.</Empty>;
   if (!pattern || !makes) return null;
 
-  const change = (part: Partial<Pattern>) => void write(db, `change of ${pattern.name}`, [{ table: 'patterns', put: { ...pattern, ...part } }]);
+  const change = (part: Partial<Pattern>) =>
+    void keep(`change of ${pattern.name}`, [{ table: 'patterns', from: pattern, to: { ...pattern, ...part } }]);
   const view = pattern.views[0]!;
   const setView = (part: Partial<typeof view>) => change({ views: pattern.views.map((v) => (v.id === view.id ? { ...v, ...part } : v)) });
   const chart = pattern.charts[0];
@@ -132,7 +132,7 @@ export function ChangePattern() {
       toast(`${made} ${made === 1 ? 'make speaks' : 'makes speak'} of this pattern. Let it go instead: its account stays.`);
       return;
     }
-    await write(db, `pattern “${pattern.name}” removed`, [{ table: 'patterns', remove: pattern.id }]);
+    await keep(`pattern “${pattern.name}” removed`, [{ table: 'patterns', remove: pattern.id }]);
     toast('The pattern is removed. Ctrl Z brings it back.');
     void navigate('/patterns');
   };

@@ -6,11 +6,11 @@ import { formatLength } from '../../core/measure/length';
 import { BODY_MEASURES, type BodyMeasure } from '../../core/measure/zones';
 import type { MeasurementSet } from '../../core/records';
 import { db } from '../../data/database';
-import { write } from '../../data/journal';
 import { newId } from '../../data/new-id';
 import { useBodies, useMakes, usePeople, useUnit } from '../../data/queries';
 import { changeSettings } from '../../data/settings';
 import { today } from '../../data/today';
+import { keep } from '../../parts/keep';
 import { Button } from '../../ui/button';
 import { TextField, WordsField } from '../../ui/field';
 import { LengthField } from '../../ui/length-field';
@@ -25,7 +25,7 @@ function NewPerson() {
   const add = async () => {
     if (name.trim() === '') return setProblem('Give the person a name; a short one will do.');
     const id = newId();
-    await write(db, `${name.trim()} added`, [{ table: 'people', put: { id, name: name.trim(), child: false } }]);
+    await keep(`${name.trim()} added`, [{ table: 'people', put: { id, name: name.trim(), child: false } }]);
     await changeSettings(db, { personId: id });
     void navigate(`/people/${id}`);
   };
@@ -65,20 +65,19 @@ function Measures({ personId }: { personId: string }) {
   if (!person || !bodies || !makes) return null;
 
   const sets = bodies.filter((b) => b.personId === person.id).sort((a, b) => b.date.localeCompare(a.date));
-  const saveSet = (set: MeasurementSet) => void write(db, `measures of ${person.name}`, [{ table: 'bodies', put: set }]);
-  const savePerson = (part: Partial<typeof person>) => void write(db, `change of ${person.name}`, [{ table: 'people', put: { ...person, ...part } }]);
+  const editSet = (set: MeasurementSet, part: Partial<MeasurementSet>) =>
+    void keep(`measures of ${person.name}`, [{ table: 'bodies', from: set, to: { ...set, ...part } }]);
+  const savePerson = (part: Partial<typeof person>) =>
+    void keep(`change of ${person.name}`, [{ table: 'people', from: person, to: { ...person, ...part } }]);
   const measureToday = () => {
     if (sets.some((s) => s.date === today())) return toast('There is a column for today already.');
-    saveSet({ id: newId(), personId: person.id, date: today(), measures: {} });
+    void keep(`measures of ${person.name}`, [{ table: 'bodies', put: { id: newId(), personId: person.id, date: today(), measures: {} } }]);
   };
   const age = person.birthMonth ? ageOn(person.birthMonth, today()) : undefined;
   const remove = async () => {
     if (makes.some((m) => m.personId === person.id))
       return toast(`Garments of the ledger were made for ${person.name}: they are kept, and so is the person.`);
-    await write(db, `${person.name} removed`, [
-      { table: 'people', remove: person.id },
-      ...sets.map((s) => ({ table: 'bodies' as const, remove: s.id })),
-    ]);
+    await keep(`${person.name} removed`, [{ table: 'people', remove: person.id }, ...sets.map((s) => ({ table: 'bodies' as const, remove: s.id }))]);
     void navigate('/');
   };
 
@@ -120,7 +119,7 @@ function Measures({ personId }: { personId: string }) {
           No measures yet. <i>Measure today</i> opens a column; any measure may be left out.
         </Empty>
       ) : (
-        <div className="overflow-x-auto border border-rule2 bg-page">
+        <div className="relative overflow-x-auto border border-rule2 bg-page">
           <table className="border-collapse">
             <thead className="double-rule-b">
               <tr>
@@ -132,7 +131,7 @@ function Measures({ personId }: { personId: string }) {
                       labelHidden
                       type="date"
                       value={s.date}
-                      onChange={(e) => e.target.value && saveSet({ ...s, date: e.target.value })}
+                      onChange={(e) => e.target.value && editSet(s, { date: e.target.value })}
                     />
                   </th>
                 ))}
@@ -157,7 +156,7 @@ function Measures({ personId }: { personId: string }) {
                             cm={is}
                             onCm={(cm) => {
                               const { [m]: _, ...rest } = s.measures;
-                              saveSet({ ...s, measures: cm === undefined || cm <= 0 ? rest : { ...rest, [m]: cm } });
+                              editSet(s, { measures: cm === undefined || cm <= 0 ? rest : { ...rest, [m]: cm } });
                             }}
                             className="[&_input]:w-20"
                           />

@@ -4,10 +4,9 @@ import { toast } from 'react-toastify';
 import { formatLength, type LengthUnit } from '../../core/measure/length';
 import { formatMoney } from '../../core/cost/cost';
 import { PRINTS, type Cloth } from '../../core/records';
-import { db } from '../../data/database';
-import { write } from '../../data/journal';
 import { newId } from '../../data/new-id';
 import { useCloths, useMakes, useUnit } from '../../data/queries';
+import { keep } from '../../parts/keep';
 import { Swatch } from '../../parts/swatch';
 import { Button } from '../../ui/button';
 import { Dialog } from '../../ui/dialog';
@@ -21,7 +20,7 @@ function piecesWords({ pieces }: Cloth, unit: LengthUnit): string {
 }
 
 function ClothFields({ cloth, unit }: { cloth: Cloth; unit: LengthUnit }) {
-  const change = (part: Partial<Cloth>) => void write(db, `change of ${cloth.name}`, [{ table: 'cloths', put: { ...cloth, ...part } }]);
+  const change = (part: Partial<Cloth>) => void keep(`change of ${cloth.name}`, [{ table: 'cloths', from: cloth, to: { ...cloth, ...part } }]);
   const swatch = (part: Partial<Cloth['swatch']>) => change({ swatch: { ...cloth.swatch, ...part } });
   const piece = cloth.pieces[0];
   const setPiece = (length: number | undefined, width: number | undefined) =>
@@ -108,12 +107,12 @@ export function ClothShelf() {
       swatch: { print: 'plain', ground: '#d8cdb8', figure: '#a99a7f', repeat: 2 },
       pieces: [],
     };
-    await write(db, 'a cloth put on the shelf', [{ table: 'cloths', put: cloth }]);
+    await keep('a cloth put on the shelf', [{ table: 'cloths', put: cloth }]);
     setParams({ cloth: cloth.id });
   };
   const remove = async (cloth: Cloth) => {
     if (used.get(cloth.id)) return toast(`${used.get(cloth.id)} of your makes were cut from ${cloth.name}: it stays, so that they can be compared.`);
-    await write(db, `${cloth.name} removed`, [{ table: 'cloths', remove: cloth.id }]);
+    await keep(`${cloth.name} removed`, [{ table: 'cloths', remove: cloth.id }]);
     setParams({});
     toast('The cloth is removed. Ctrl Z brings it back.');
   };

@@ -393,7 +393,13 @@ export function Account(props: AccountProps) {
   }, [input.pattern.id]);
 
   return (
-    <div ref={box} className="overflow-x-auto border border-rule2 bg-page" tabIndex={0} role="region" aria-label={`Account of ${input.pattern.name}`}>
+    <div
+      ref={box}
+      className="relative overflow-x-auto border border-rule2 bg-page"
+      tabIndex={0}
+      role="region"
+      aria-label={`Account of ${input.pattern.name}`}
+    >
       <table className="w-full border-collapse" style={{ minWidth: 118 + 262 + makes.length * 200 }}>
         <colgroup>
           <col style={{ width: 118 }} />
@@ -448,13 +454,13 @@ export function Account(props: AccountProps) {
           const open = !folded.has(group.name);
           return (
             <tbody key={group.name}>
-              <tr className="border-y border-rule bg-tint">
+              <tr className="h-[25px] border-y border-rule bg-tint">
                 <th scope="rowgroup" className="sticky left-0 z-20 bg-tint px-3 py-0 text-left font-normal">
                   <button
                     type="button"
                     aria-expanded={open}
                     onClick={() => fold(group.name)}
-                    className="-ml-1.5 flex items-center gap-0.5 font-serif text-[15px] leading-6 text-ink2 italic hover:text-ink"
+                    className="-ml-1.5 flex h-6 min-w-20 items-center gap-0.5 font-serif text-[15px] leading-6 text-ink2 italic hover:text-ink max-sm:h-11"
                   >
                     {open ? <ChevronDown size={13} aria-hidden /> : <ChevronRight size={13} aria-hidden />}
                     {group.name}

@@ -1,0 +1,99 @@
+import { expect, test, type Page } from '@playwright/test';
+import { readFile } from 'node:fs/promises';
+
+interface LedgerFile {
+  written: string;
+  makes: { id: string; size?: unknown; fitNotes: { outcome: number }[] }[];
+  [table: string]: unknown;
+}
+
+/** Saves the ledger to a file, by hand, and reads it back. */
+async function saved(page: Page): Promise<{ path: string; file: LedgerFile }> {
+  await page.goto('/files');
+  await expect(page.getByText(/\d+ makes, \d+ patterns/).first()).not.toHaveText(/^0 makes/);
+  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save to a file' }).click()]);
+  const path = await download.path();
+  return { path, file: JSON.parse(await readFile(path, 'utf8')) as LedgerFile };
+}
+
+const tablesOf = ({ written: _, ...tables }: LedgerFile) => tables;
+
+async function read(page: Page, name: string, text: string) {
+  await page.getByLabel('Ledger file').setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) });
+  const question = page.getByRole('button', { name: 'Read the file' });
+  const refused = page.getByRole('alert');
+  const counts = page.getByRole('status').getByText(/^Read: /);
+  await expect(question.or(refused).or(counts).first()).toBeVisible();
+  if (!(await question.isVisible())) return;
+  await question.click();
+  await expect(refused.or(counts).first()).toBeVisible();
+}
+
+test('export, start empty, import: the same ledger', async ({ page }) => {
+  const { path, file } = await saved(page);
+  expect(file.makes.length).toBeGreaterThanOrEqual(24);
+
+  await page.getByRole('button', { name: 'Start an empty ledger' }).click();
+  await page.getByRole('button', { name: 'Remove and start empty' }).click();
+  await expect(page).toHaveURL('/');
+  await page.goto('/makes');
+  await expect(page.getByText('Every garment you finish stands here')).toBeVisible();
+
+  await page.goto('/files');
+  await read(page, 'ledger.json', await readFile(path, 'utf8'));
+  await expect(page.getByText(new RegExp(`Read: ${file.makes.length} makes`))).toBeVisible();
+  const again = await saved(page);
+  expect(tablesOf(again.file)).toEqual(tablesOf(file));
+});
+
+test('damaged and foreign files are refused with the place, and nothing is lost', async ({ page }) => {
+  const { file } = await saved(page);
+  const whole = JSON.stringify(file);
+  const hurt = structuredClone(file);
+  hurt.makes[2]!.fitNotes = [{ outcome: 7 }];
+  const cases: [string, string, RegExp][] = [
+    ['cut-off.json', whole.slice(0, whole.length / 2), /cannot be read as JSON/],
+    ['foreign.json', JSON.stringify({ name: 'a shopping list' }), /not written by Amber Ledger/],
+    ['hurt.json', JSON.stringify(hurt), /make 3 .*fit/i],
+    ['later.json', JSON.stringify({ ...file, version: 99 }), /format 99/],
+  ];
+  for (const [name, text, says] of cases) {
+    await read(page, name, text);
+    await expect(page.getByRole('alert')).toContainText(says);
+    await expect(page.getByRole('alert')).toContainText('The ledger is as it was.');
+  }
+  const again = await saved(page);
+  expect(tablesOf(again.file)).toEqual(tablesOf(file));
+});
+
+test('a file read in the place of a ledger is taken back by undo', async ({ page }) => {
+  const { file } = await saved(page);
+  const small = { ...file, makes: [], wears: [], pictures: [] };
+  await read(page, 'small.json', JSON.stringify(small));
+  await expect(page.getByText('Read: 0 makes')).toBeVisible();
+  await page.keyboard.press('Control+z');
+  await expect(page.getByText('Undone: ledger read from a file')).toBeVisible();
+  expect(tablesOf((await saved(page)).file)).toEqual(tablesOf(file));
+});
+
+test('two tabs agree: what one writes, the other shows', async ({ context }) => {
+  const [one, two] = [await context.newPage(), await context.newPage()];
+  await one.goto('/makes/make-skerry-2');
+  await two.goto('/patterns/pattern-skerry');
+  const worn = two.getByRole('row', { name: /^Worn/ });
+  const before = Number(/(\d+)\s?×/.exec(await worn.innerText())![1]);
+  await one.getByRole('button', { name: 'Worn today' }).click();
+  await expect(worn).toContainText(new RegExp(`${before + 1}\\s?×`));
+  await two.keyboard.press('Control+z');
+  await expect(one.getByText(new RegExp(`^${before}\\s×`))).toBeVisible();
+});
+
+test('a file with the signs of markup in its words shows them as words', async ({ page }) => {
+  const { file } = await saved(page);
+  const name = '<img src=x onerror="document.title=\'reached\'">';
+  (file['patterns'] as { name: string }[])[0]!.name = name;
+  await read(page, 'markup.json', JSON.stringify(file));
+  await page.goto('/patterns');
+  await expect(page.getByText(name)).toBeVisible();
+  expect(await page.title()).not.toBe('reached');
+});
