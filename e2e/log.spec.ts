@@ -13,7 +13,7 @@ async function logThird(page: Page) {
 
   await tabTo(page, page.getByRole('radio', { name: 'version 2' }));
   await page.keyboard.press('ArrowRight');
-  await expect(page.getByRole('radio', { name: 'what is carried forward' })).toBeChecked();
+  await expect(page.getByRole('radio', { name: 'carried forward' })).toBeChecked();
   await expect(page.getByRole('combobox', { name: 'across back' })).toHaveValue(/C.*D/);
 
   const at = (zone: string) => page.getByRole('group', { name: `${zone}: how it fitted` });

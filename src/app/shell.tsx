@@ -211,9 +211,9 @@ export function Shell() {
         </div>
         {ledger === 'demo' && (
           <p className="border-b border-rule bg-tint px-[22px] py-0.5 text-small text-ink2 max-sm:px-3 print:hidden">
-            This is the demo ledger: a made-up cellist’s sewing. Try anything;{' '}
+            This is the demo ledger<span className="max-sm:hidden">: a made-up cellist’s sewing. Try anything</span>;{' '}
             <Link to="/files" className="underline">
-              start your own ledger
+              start your own
             </Link>{' '}
             when you like.
           </p>

@@ -157,8 +157,8 @@ function LogForm({ input, person, people, initial, pick, onPerson, onPutAway }: 
               value={draft.start}
               choices={[
                 { value: 'last', label: `version ${last.version}` },
-                { value: 'carry', label: 'what is carried forward' },
-                { value: 'drafted', label: 'the pattern as drafted' },
+                { value: 'carry', label: 'carried forward' },
+                { value: 'drafted', label: 'as drafted' },
               ]}
               onChange={startFrom}
             />

@@ -400,13 +400,13 @@ export function Account(props: AccountProps) {
       role="region"
       aria-label={`Account of ${input.pattern.name}`}
     >
-      <table className="w-full border-collapse" style={{ minWidth: 118 + 262 + makes.length * 200 }}>
+      <table className="w-full table-fixed border-collapse" style={{ minWidth: 118 + 272 + makes.length * 200 }}>
         <colgroup>
-          <col style={{ width: 118 }} />
+          <col className="w-[118px] max-sm:w-[104px]" />
           {makes.map((m) => (
             <col key={m.id} />
           ))}
-          <col style={{ width: 272 }} />
+          <col className="w-[272px] max-sm:w-[256px]" />
         </colgroup>
         <thead>
           <tr className="align-top">
