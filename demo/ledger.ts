@@ -56,6 +56,7 @@ function picturesOf(make: Make): Picture[] {
     id: `picture-${make.id}-${side}`,
     makeId: make.id,
     side,
+    place: 0,
     type: 'image/svg+xml',
     data: btoa(flatSvg(pattern.kind, view.flat, side, swatch)),
   }));

@@ -1,6 +1,7 @@
 import type { AlterationKindId } from '../src/core/alteration/catalogue';
 import type { ZoneId } from '../src/core/measure/zones';
 import type { Alteration, FitNote, Make, Outcome, Seen, Verdict } from '../src/core/records';
+import { blankMake } from '../src/core/records/blank';
 
 const tryOn: Seen = { at: 'tryOn' };
 const firstDay: Seen = { at: 'firstDay' };
@@ -9,7 +10,7 @@ const after = (wears: number): Seen => ({ at: 'worn', wears });
 type NoteLine = readonly [zone: ZoneId, outcome: Outcome, rest?: Partial<Pick<FitNote, 'amount' | 'words' | 'causedBy' | 'side'>>];
 type AlterationLine = Partial<Alteration> & { kind: AlterationKindId };
 
-interface MakeLine extends Partial<Omit<Make, 'fitNotes' | 'alterations' | 'verdicts' | 'cloths' | 'notes'>> {
+interface MakeLine extends Partial<Omit<Make, 'fitNotes' | 'alterations' | 'verdicts' | 'cloths' | 'notes' | 'times'>> {
   readonly version: number;
   readonly cutOn: string;
   readonly size: { size: string; to?: string; at?: number };
@@ -18,24 +19,22 @@ interface MakeLine extends Partial<Omit<Make, 'fitNotes' | 'alterations' | 'verd
   /** Looks at the garment: when, on which day, what was seen. */
   readonly seen?: readonly (readonly [Seen, string, readonly NoteLine[]])[];
   readonly said?: readonly (Omit<Verdict, 'id' | 'reasons'> & { reasons?: Verdict['reasons'] })[];
+  /** Minutes in all. */
+  readonly minutes?: number;
   readonly learned?: readonly (readonly [Make['notes'][number]['kind'], string])[];
 }
 
 /** A make in a few words: what is usual is filled in. */
 function make(pattern: string, person: string, line: MakeLine): Make {
-  const { cloth, altered = [], seen = [], said = [], learned = [], ...rest } = line;
+  const { cloth, altered = [], seen = [], said = [], learned = [], minutes, finishedOn, ...rest } = line;
   const id = `make-${pattern}-${line.version}`;
+  const { finishedOn: _, ...blank } = blankMake(id, `person-${person}`, line.version, line.cutOn);
   return {
-    id,
-    personId: `person-${person}`,
+    ...blank,
+    ...(finishedOn ? { finishedOn } : {}),
     sources: [{ patternId: `pattern-${pattern}`, viewId: `view-${pattern}` }],
-    kind: 'garment',
-    lacking: [],
-    state: 'finished',
-    sizeLines: [],
-    measured: [],
-    looseEnds: [],
     ...rest,
+    times: minutes === undefined ? [] : [{ id: `${id}-t1`, phase: 'all', minutes }],
     alterations: altered.map((a, i) => ({ id: `${id}-a${i + 1}`, way: 'total', purpose: 'fit', when: 'paper', ...a })),
     cloths: [{ id: `${id}-c1`, clothId: `cloth-${cloth[0]}`, part: 'main', length: cloth[1], ...(cloth[2] === undefined ? {} : { left: cloth[2] }) }],
     fitNotes: seen.flatMap(([when, date, notes], look) =>

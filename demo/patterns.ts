@@ -1,5 +1,6 @@
 import type { BodyMeasure } from '../src/core/measure/zones';
-import type { Pattern, SizeChart } from '../src/core/records';
+import type { Pattern, SizeChart, View } from '../src/core/records';
+import { blankPattern, blankView } from '../src/core/records/blank';
 
 const eur = (minor: number) => ({ minor, currency: 'EUR' });
 const letters = ['A', 'B', 'C', 'D', 'E', 'F'];
@@ -10,11 +11,15 @@ function chart(id: string, sizes: readonly string[], base: string, measures: Par
   const body = Object.fromEntries(
     Object.entries(measures).map(([measure, [cm, step]]) => [measure, sizes.map((_, i) => Math.round((cm + (i - at) * step) * 100) / 100)]),
   );
-  return { id, name: 'body chart', sizes: [...sizes], body, finished: {} };
+  return { id, name: 'body chart', sizes: [...sizes], body, finished: {}, finishedOf: [] };
 }
 
+/** A pattern in a few words: what is usual is filled in. */
+type PatternLine = Pick<Pattern, 'id' | 'name' | 'kind'> &
+  Partial<Omit<Pattern, 'views'>> & { views: (Pick<View, 'id' | 'name' | 'zones'> & Partial<View>)[] };
+
 /** Patterns and designers are invented. */
-export const patterns: Pattern[] = [
+const lines: PatternLine[] = [
   {
     id: 'pattern-skerry',
     name: 'Skerry concert jacket',
@@ -31,8 +36,6 @@ export const patterns: Pattern[] = [
         name: 'two-piece sleeve',
         zones: ['acrossBack', 'bust', 'sleeve', 'bodyLength'],
         freeZones: ['hip'],
-        zoneClass: {},
-        seams: {},
         clothTable: [{ width: 150, length: 185 }],
         flat: { shape: 'shaped', darts: true },
       },
@@ -56,9 +59,6 @@ export const patterns: Pattern[] = [
         id: 'view-tidewater',
         name: 'collar and cuffs',
         zones: ['shoulder', 'acrossBack', 'bust', 'hip', 'bodice', 'sleeve'],
-        freeZones: [],
-        zoneClass: {},
-        seams: {},
         clothTable: [
           { width: 140, length: 200 },
           { width: 115, length: 245 },
@@ -84,9 +84,6 @@ export const patterns: Pattern[] = [
         id: 'view-eider',
         name: 'ribbed, five buttons',
         zones: ['bust', 'upperArm', 'hip', 'sleeve'],
-        freeZones: [],
-        zoneClass: {},
-        seams: {},
         clothTable: [{ width: 130, length: 150 }],
         flat: { pockets: 'none' },
       },
@@ -105,17 +102,7 @@ export const patterns: Pattern[] = [
     allowance: 1.5,
     form: 'paper',
     price: eur(1500),
-    views: [
-      {
-        id: 'view-lantern',
-        name: 'pointed front',
-        zones: ['bust', 'waist', 'bodice'],
-        freeZones: [],
-        zoneClass: {},
-        seams: {},
-        clothTable: [{ width: 115, length: 85 }],
-      },
-    ],
+    views: [{ id: 'view-lantern', name: 'pointed front', zones: ['bust', 'waist', 'bodice'], clothTable: [{ width: 115, length: 85 }] }],
     charts: [chart('chart-lantern', letters, 'C', { bust: [88, 5], waist: [70, 5], napeToWaist: [41, 0.8] })],
     state: 'kept',
     added: '2024-11-02',
@@ -131,15 +118,7 @@ export const patterns: Pattern[] = [
     form: 'copy shop',
     price: eur(1600),
     views: [
-      {
-        id: 'view-gangway',
-        name: 'straight leg',
-        zones: ['waistband', 'hip', 'rise', 'thigh', 'leg'],
-        freeZones: [],
-        zoneClass: {},
-        seams: {},
-        clothTable: [{ width: 150, length: 150 }],
-      },
+      { id: 'view-gangway', name: 'straight leg', zones: ['waistband', 'hip', 'rise', 'thigh', 'leg'], clothTable: [{ width: 150, length: 150 }] },
     ],
     charts: [
       chart('chart-gangway', ['36', '38', '40', '42', '44', '46'], '40', {
@@ -168,8 +147,6 @@ export const patterns: Pattern[] = [
         name: 'flared, to the calf',
         zones: ['waistband', 'skirt'],
         freeZones: ['hip'],
-        zoneClass: {},
-        seams: {},
         clothTable: [{ width: 150, length: 170 }],
         flat: { length: 'long' },
       },
@@ -194,8 +171,6 @@ export const patterns: Pattern[] = [
         name: 'with pockets',
         zones: ['bust', 'bodice', 'skirt'],
         freeZones: ['hip'],
-        zoneClass: {},
-        seams: {},
         clothTable: [{ width: 110, length: 120 }],
         flat: { neck: 'round', sleeve: 'none', length: 'short', pockets: 'patch', darts: false },
       },
@@ -225,9 +200,6 @@ export const patterns: Pattern[] = [
         id: 'view-bollard',
         name: 'patch pockets',
         zones: ['acrossBack', 'bust', 'bodyLength', 'sleeve'],
-        freeZones: [],
-        zoneClass: {},
-        seams: {},
         clothTable: [{ width: 145, length: 230 }],
         flat: { pockets: 'patch', darts: false },
       },
@@ -245,17 +217,7 @@ export const patterns: Pattern[] = [
     wants: { structure: 'woven', stretch: 0, weight: 'light' },
     allowance: 1.5,
     form: 'magazine',
-    views: [
-      {
-        id: 'view-saltmarsh',
-        name: 'elbow sleeve',
-        zones: ['bust', 'waist', 'bodice', 'neckDepth'],
-        freeZones: ['hip'],
-        zoneClass: {},
-        seams: {},
-        clothTable: [],
-      },
-    ],
+    views: [{ id: 'view-saltmarsh', name: 'elbow sleeve', zones: ['bust', 'waist', 'bodice', 'neckDepth'], freeZones: ['hip'], clothTable: [] }],
     charts: [chart('chart-saltmarsh', ['34', '36', '38', '40', '42'], '38', { bust: [88, 4], waist: [70, 4], hip: [96, 4] })],
     state: 'let go',
     why: 'the front neckline is drafted 2 cm too low in every size, and three steps of the instructions are missing',
@@ -277,8 +239,6 @@ export const patterns: Pattern[] = [
         name: 'boat neck',
         zones: ['neckWidth', 'bust', 'bodyLength', 'sleeve'],
         freeZones: ['waist'],
-        zoneClass: {},
-        seams: {},
         clothTable: [{ width: 160, length: 120 }],
         flat: { neck: 'boat', sleeve: 'elbow' },
       },
@@ -303,8 +263,6 @@ export const patterns: Pattern[] = [
         name: 'notched collar, to the knee',
         zones: ['acrossBack', 'bust', 'sleeve', 'bodyLength'],
         freeZones: ['hip'],
-        zoneClass: {},
-        seams: {},
         clothTable: [{ width: 150, length: 290 }],
       },
     ],
@@ -313,3 +271,9 @@ export const patterns: Pattern[] = [
     added: '2026-01-10',
   },
 ];
+
+export const patterns: Pattern[] = lines.map((p) => ({
+  ...blankPattern(p.id, '', p.name, p.kind),
+  ...p,
+  views: p.views.map((v) => ({ ...blankView(v.id, v.name, v.zones), ...v })),
+}));

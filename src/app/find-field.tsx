@@ -3,7 +3,7 @@ import { useHotkeys } from 'react-hotkeys-hook';
 
 const Find = lazy(async () => ({ default: (await import('./find')).Find }));
 
-export const FIND_LABEL = 'Find a pattern, make or cloth';
+export const FIND_LABEL = 'Find, or write a make in one line';
 export const FIND_LOOK = 'h-9 min-w-0 flex-1 border-b border-rule2 bg-transparent font-serif text-[16px] italic focus:border-ink';
 
 /** The find field on the strip. The search behind it is loaded when the field is first entered. */

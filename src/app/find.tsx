@@ -1,19 +1,37 @@
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/react';
 import MiniSearch from 'minisearch';
-import { useMemo, useRef, useState } from 'react';
+import { useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { useNavigate } from 'react-router';
-import { FIND_LABEL, FIND_LOOK } from './find-field';
+import { Link, useNavigate } from 'react-router';
+import { toast } from 'react-toastify';
+import { makeName } from '../core/records/blank';
+import { completions, type Completion } from '../core/shorthand/complete';
+import { saveDraft } from '../data/drafts';
 import { useCloths, useMakes, usePatterns, usePeople } from '../data/queries';
+import { entryOf, LOG_DRAFT } from '../pages/makes/log-draft';
+import { keep } from '../parts/keep';
+import { LineChips } from '../parts/line-chips';
+import { useLineContext } from '../parts/use-line-context';
+import { Button } from '../ui/button';
+import { KeyCap } from '../ui/key-cap';
+import { COMMANDS } from './commands';
+import { FIND_LABEL, FIND_LOOK } from './find-field';
+import { useReadLine } from './use-line';
 
 interface Entry {
   readonly id: string;
-  readonly what: string;
+  readonly what: 'commands' | 'patterns' | 'makes' | 'cloths' | 'people';
   readonly title: string;
   readonly detail: string;
   readonly words: string;
   readonly path: string;
 }
+
+/** What can be chosen: a name to go on with, or a place to go to. */
+type Choice = { readonly completion: Completion } | { readonly entry: Entry };
+
+const GROUPS = ['commands', 'patterns', 'makes', 'cloths', 'people'] as const;
+const MOST_OF_A_GROUP = 5;
 
 /** Everything that can be found, as entries of one index. */
 function useEntries(): readonly Entry[] {
@@ -23,100 +41,237 @@ function useEntries(): readonly Entry[] {
   const people = usePeople();
   return useMemo(() => {
     if (!patterns || !makes || !cloths || !people) return [];
-    const pattern = new Map(patterns.map((p) => [p.id, p]));
-    const cloth = new Map(cloths.map((c) => [c.id, c]));
+    const clothName = new Map(cloths.map((c) => [c.id, c.name]));
+    const personName = new Map(people.map((p) => [p.id, p.name]));
     return [
-      ...patterns.map((p): Entry => ({
-        id: `p-${p.id}`,
-        what: 'pattern',
-        title: p.name,
-        detail: `account · ${p.designer ?? p.kind}`,
-        words: `${p.kind} ${p.designer ?? ''}`,
-        path: `/patterns/${p.id}`,
+      ...COMMANDS.map((c): Entry => ({
+        id: `command ${c.title}`,
+        what: 'commands',
+        detail: c.detail ?? '',
+        words: c.words ?? '',
+        title: c.title,
+        path: c.path,
       })),
-      ...patterns.map((p): Entry => ({
-        id: `l-${p.id}`,
-        what: 'log',
-        title: `Log a make of ${p.name}`,
-        detail: '',
-        words: '',
-        path: `/makes/new?pattern=${p.id}`,
-      })),
+      ...patterns.flatMap((p): Entry[] => [
+        {
+          id: `pattern ${p.id}`,
+          what: 'patterns',
+          title: p.name,
+          detail: `${p.designer ?? p.kind}${p.state === 'let go' ? ' · let go' : ''}`,
+          words: `${p.kind} ${p.designer ?? ''} ${p.note ?? ''}`,
+          path: `/patterns/${p.id}`,
+        },
+        { id: `log ${p.id}`, what: 'commands', title: `Log a make of ${p.name}`, detail: '', words: '', path: `/makes/new?pattern=${p.id}` },
+      ]),
       ...makes.map((m): Entry => {
-        const name = pattern.get(m.sources[0]!.patternId)?.name ?? 'make';
-        const of = cloth.get(m.cloths[0]?.clothId ?? '')?.name ?? '';
-        const who = people.find((p) => p.id === m.personId)?.name ?? '';
+        const cloth = clothName.get(m.cloths[0]?.clothId ?? '') ?? '';
+        const who = personName.get(m.personId) ?? '';
+        const said = [...m.notes, ...m.fitNotes, ...m.verdicts].map((n) => n.words ?? '').join(' ');
         return {
-          id: `m-${m.id}`,
-          what: 'make',
-          title: `${name}, version ${m.version}`,
-          detail: `${of}${who ? ` · ${who}` : ''}`,
-          words: `${of} ${who} ${m.state} ${m.kind}`,
+          id: `make ${m.id}`,
+          what: 'makes',
+          title: makeName(m, patterns),
+          detail: [cloth, who].filter(Boolean).join(' · '),
+          words: `${cloth} ${who} ${m.state} ${m.kind} ${m.remark ?? ''} ${said}`,
           path: `/makes/${m.id}`,
         };
       }),
       ...cloths.map((c): Entry => ({
-        id: `c-${c.id}`,
-        what: 'cloth',
+        id: `cloth ${c.id}`,
+        what: 'cloths',
         title: c.name,
-        detail: 'cloth',
-        words: `${c.fibre ?? ''} ${c.source ?? ''}`,
+        detail: c.fibre ?? '',
+        words: `${c.fibre ?? ''} ${c.source ?? ''} ${c.colour ?? ''} ${c.weave ?? ''}`,
         path: `/shelf?cloth=${c.id}`,
+      })),
+      ...people.map((p): Entry => ({
+        id: `person ${p.id}`,
+        what: 'people',
+        title: p.name,
+        detail: 'measures',
+        words: 'body measures',
+        path: `/people/${p.id}`,
       })),
     ];
   }, [patterns, makes, cloths, people]);
 }
 
-/** The field on the strip: find anything by a few letters. */
-export function Find() {
+function useFound(query: string): readonly Entry[] {
   const entries = useEntries();
-  const navigate = useNavigate();
-  const field = useRef<HTMLInputElement>(null);
-  const [query, setQuery] = useState('');
   const index = useMemo(() => {
     const search = new MiniSearch<Entry>({
       fields: ['title', 'words'],
       storeFields: ['title', 'detail', 'path', 'what'],
-      searchOptions: { prefix: true, fuzzy: 0.15, boost: { title: 3 }, combineWith: 'AND' },
+      searchOptions: { prefix: true, fuzzy: 0.2, boost: { title: 3 }, combineWith: 'AND' },
     });
     search.addAll(entries);
     return search;
   }, [entries]);
-  const found = query.trim() === '' ? [] : (index.search(query).slice(0, 12) as unknown as Entry[]);
+  return useMemo(() => {
+    if (query.trim() === '') return [];
+    const all = index.search(query) as unknown as Entry[];
+    return GROUPS.flatMap((what) => all.filter((e) => e.what === what).slice(0, MOST_OF_A_GROUP));
+  }, [index, query]);
+}
+
+/** The field on the strip: find anything by a few letters, do anything by its name, or write a whole make in one line. */
+export function Find() {
+  const navigate = useNavigate();
+  const field = useRef<HTMLInputElement>(null);
+  const [text, setText] = useState('');
+  const [open, setOpen] = useState(false);
+  const context = useLineContext();
+  const cloths = useCloths();
+  const line = useReadLine(text, context);
+  const { pattern, person, draft, chips } = line;
+  // A pattern's name alone is looked for; with anything beside it, it is a make that is being written.
+  const isLine = draft !== undefined && pattern !== undefined && chips.length > 1;
+  const offered = useMemo(() => (context ? completions(text, context) : []), [text, context]);
+  const found = useFound(isLine ? '' : text);
+  const choices: readonly Choice[] = isLine
+    ? []
+    : [...offered.slice(0, 3).map((completion) => ({ completion })), ...found.map((entry) => ({ entry }))];
   useHotkeys('slash', () => field.current?.focus(), { preventDefault: true });
+
+  const leave = () => {
+    setText('');
+    setOpen(false);
+    field.current?.blur();
+  };
+  const toForm = () => {
+    if (!draft || !pattern || !person) return;
+    saveDraft(LOG_DRAFT, draft);
+    leave();
+    void navigate(`/makes/new?pattern=${pattern.id}&for=${person.id}`);
+  };
+  const enter = async () => {
+    if (!draft || !pattern || !cloths) return;
+    if (!(await keep(`${pattern.name}, version ${draft.make.version}`, entryOf(draft, cloths)))) return;
+    toast(`Version ${draft.make.version} of ${pattern.name} is entered. Ctrl Z takes it back.`);
+    setText('');
+  };
+  const onKey = (event: KeyboardEvent) => {
+    if (event.key === 'Escape') return leave();
+    if (event.key === 'Tab' && offered[0] && !event.shiftKey && text.trim() !== '') {
+      // As in a notebook: the rest of the name, and one writes on.
+      event.preventDefault();
+      return setText(offered[0].line);
+    }
+    if (!isLine || event.key !== 'Enter') return;
+    if (event.ctrlKey || event.metaKey) {
+      event.preventDefault();
+      event.stopPropagation();
+      void enter();
+    } else if (offered.length === 0) {
+      event.preventDefault();
+      toForm();
+    }
+  };
+  let group = '';
   return (
-    <Combobox
-      value={null as Entry | null}
-      onChange={(entry) => {
-        if (!entry) return;
-        setQuery('');
-        field.current?.blur();
-        void navigate(entry.path);
-      }}
-      onClose={() => setQuery('')}
-    >
-      <ComboboxInput
-        ref={field}
-        autoFocus
-        aria-label={FIND_LABEL}
-        placeholder={`${FIND_LABEL} …`}
-        autoComplete="off"
-        displayValue={() => query}
-        onChange={(e) => setQuery(e.target.value)}
-        className={FIND_LOOK}
-      />
-      <ComboboxOptions
-        modal={false}
-        anchor={{ to: 'bottom start', gap: 4 }}
-        className="z-50 w-(--input-width) rounded-md border border-rule2 bg-page py-1 shadow-lg empty:invisible"
+    <div className="relative min-w-0 flex-1">
+      <Combobox<Choice | null>
+        value={null}
+        onChange={(choice) => {
+          if (!choice) return;
+          if ('completion' in choice) return setText(choice.completion.line);
+          leave();
+          void navigate(choice.entry.path);
+        }}
       >
-        {found.map((entry) => (
-          <ComboboxOption key={entry.id} value={entry} className="flex cursor-pointer justify-between gap-4 px-3 py-1 data-focus:bg-tint">
-            <span>{entry.title}</span>
-            <span className="text-small text-ink2">{entry.detail}</span>
-          </ComboboxOption>
-        ))}
-      </ComboboxOptions>
-    </Combobox>
+        <ComboboxInput
+          ref={field}
+          autoFocus
+          aria-label={FIND_LABEL}
+          placeholder={`${FIND_LABEL} …`}
+          autoComplete="off"
+          spellCheck={false}
+          value={text}
+          onFocus={() => setOpen(true)}
+          onBlur={() => setOpen(false)}
+          onKeyDown={onKey}
+          onChange={(e) => setText(e.target.value)}
+          className={`${FIND_LOOK} w-full`}
+        />
+        <ComboboxOptions
+          modal={false}
+          anchor={{ to: 'bottom start', gap: 4 }}
+          className="z-50 max-h-[70vh] w-(--input-width) overflow-y-auto rounded-md border border-rule2 bg-page py-1 shadow-lg empty:invisible"
+        >
+          {choices.map((choice) => {
+            const head = 'completion' in choice ? 'go on with' : choice.entry.what;
+            const first = head !== group;
+            group = head;
+            return 'completion' in choice ? (
+              <ComboboxOption
+                key={`name ${choice.completion.line}`}
+                value={choice}
+                className="flex cursor-pointer justify-between gap-4 px-3 py-1 data-focus:bg-tint"
+              >
+                <span>{choice.completion.name} …</span>
+                <span className="text-small text-ink2">{first ? `${head} · Tab` : choice.completion.kind}</span>
+              </ComboboxOption>
+            ) : (
+              <ComboboxOption key={choice.entry.id} value={choice} className="flex cursor-pointer justify-between gap-4 px-3 py-1 data-focus:bg-tint">
+                <span>
+                  {choice.entry.title}
+                  {choice.entry.detail && <span className="text-small text-ink2"> · {choice.entry.detail}</span>}
+                </span>
+                <span className="text-small text-ink2 italic">{first ? head : ''}</span>
+              </ComboboxOption>
+            );
+          })}
+        </ComboboxOptions>
+      </Combobox>
+      {isLine && open && context && (
+        <section
+          aria-label="The make in this line"
+          className="absolute inset-x-0 top-10 z-40 max-h-[70vh] overflow-y-auto rounded-md border border-rule2 bg-page p-3 shadow-lg"
+          onMouseDown={(e) => e.preventDefault()}
+        >
+          <p className="mb-2">
+            <b className="font-serif text-[16px] font-medium">
+              {pattern.name}, version {draft.make.version}
+            </b>{' '}
+            <span className="text-ink2">
+              for {person?.name}
+              {line.from === undefined ? ', the first' : `; what the line does not say is as in version ${line.from}`}
+            </span>
+          </p>
+          <LineChips text={text} chips={chips} context={context} onText={setText} />
+          {offered.length > 0 && (
+            <p className="mt-2 flex flex-wrap items-center gap-1.5 text-ink2">
+              Go on with
+              {offered.map((c, i) => (
+                <button
+                  key={c.line}
+                  type="button"
+                  onClick={() => setText(c.line)}
+                  className="flex min-h-6 items-center gap-1.5 rounded-md border border-rule2 px-1.5 hover:bg-tint max-sm:min-h-11"
+                >
+                  {c.name} {i === 0 && <KeyCap>Tab</KeyCap>}
+                </button>
+              ))}
+            </p>
+          )}
+          {line.remarks.map((remark) => (
+            <p key={remark} className="mt-2 text-ink2 italic">
+              {remark}
+            </p>
+          ))}
+          <div className="mt-3 flex flex-wrap items-center gap-2">
+            <Button onClick={() => void enter()}>
+              Enter in the ledger <KeyCap>Ctrl Enter</KeyCap>
+            </Button>
+            <Button quiet onClick={toForm}>
+              Look at it first <KeyCap>Enter</KeyCap>
+            </Button>
+            <Link to="/line" className="ml-auto text-small underline" onClick={leave}>
+              How the line is written
+            </Link>
+          </div>
+        </section>
+      )}
+    </div>
   );
 }

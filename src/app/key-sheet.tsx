@@ -2,7 +2,7 @@ import { Dialog } from '../ui/dialog';
 import { SECTIONS } from './sections';
 
 const KEYS: readonly (readonly [string, string])[] = [
-  ['/', 'find a pattern, make or cloth'],
+  ['/', 'find anything, or write a make in one line'],
   ['n', 'log a make (on an account: of that pattern)'],
   ...SECTIONS.map((s): readonly [string, string] => [s.key, s.name]),
   ['Ctrl Z', 'take the last act back'],

@@ -24,6 +24,7 @@ export const router = createBrowserRouter([
           { path: 'patterns/:patternId/change', lazy: async () => ({ Component: (await import('../pages/patterns/pattern-form')).ChangePattern }) },
           { path: 'shelf', lazy: async () => ({ Component: (await import('../pages/shelf/cloth-shelf')).ClothShelf }) },
           { path: 'people/:personId', lazy: async () => ({ Component: (await import('../pages/people/person-page')).PersonPage }) },
+          { path: 'line', lazy: async () => ({ Component: (await import('../pages/line/line-help')).LineHelp }) },
           { path: 'files', lazy: async () => ({ Component: (await import('../pages/files/files')).Files }) },
           { path: '*', Component: PageProblem },
         ],

@@ -14,7 +14,7 @@ const FIRST_LAYOUT = {
     cloths: 'id',
     makes: 'id, personId',
     wears: 'id, date, *makeIds',
-    pictures: 'id, makeId',
+    pictures: 'id, makeId, clothId',
     journal: '++seq, undone',
     settings: 'key',
   },

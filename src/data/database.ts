@@ -53,7 +53,7 @@ export const LAYOUTS: readonly { readonly version: number; readonly stores: Reco
       cloths: 'id',
       makes: 'id, personId',
       wears: 'id, date, *makeIds',
-      pictures: 'id, makeId',
+      pictures: 'id, makeId, clothId',
       journal: '++seq, undone',
       settings: 'key',
     },

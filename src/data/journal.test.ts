@@ -34,8 +34,8 @@ describe('writing', () => {
   test('an edit writes only what it changed: two from the same reading both stand', async () => {
     await write(database, 'make', [{ table: 'makes', put: make }]);
     await write(database, 'a remark', [{ table: 'makes', from: make, to: { ...make, remark: 'sheds' } }]);
-    await write(database, 'its time', [{ table: 'makes', from: make, to: { ...make, minutes: 90 } }]);
-    expect(await database.makes.get(make.id)).toEqual({ ...make, remark: 'sheds', minutes: 90 });
+    await write(database, 'two at once', [{ table: 'makes', from: make, to: { ...make, quantity: 2 } }]);
+    expect(await database.makes.get(make.id)).toEqual({ ...make, remark: 'sheds', quantity: 2 });
     const { size: _, ...unsized } = make;
     await write(database, 'size not known', [{ table: 'makes', from: make, to: unsized }]);
     expect(await database.makes.get(make.id)).not.toHaveProperty('size');

@@ -4,13 +4,15 @@ import type { LedgerDatabase } from './database';
 /** What the sewist has chosen on this machine; not part of the ledger. */
 export interface Settings {
   readonly unit: LengthUnit;
+  /** ISO 4217; taken where an amount is typed without one. */
+  readonly currency: string;
   /** Whose body we speak of. */
   readonly personId: string | undefined;
   readonly ledger: 'none' | 'demo' | 'own';
   readonly theme: 'system' | 'light' | 'lamp';
 }
 
-export const USUAL_SETTINGS: Settings = { unit: 'cm', personId: undefined, ledger: 'none', theme: 'system' };
+export const USUAL_SETTINGS: Settings = { unit: 'cm', currency: 'EUR', personId: undefined, ledger: 'none', theme: 'system' };
 
 export async function readSettings(database: LedgerDatabase): Promise<Settings> {
   const rows = await database.settings.toArray();

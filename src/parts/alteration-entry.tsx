@@ -1,14 +1,24 @@
 import { X } from 'lucide-react';
 import { alterationPlace } from '../core/alteration/words';
-import { ALTERATION_KIND_IDS, alterationKind, WAY_WORDS, type AlterationKindId, type Way } from '../core/alteration/catalogue';
+import {
+  ALTERATION_KIND_IDS,
+  alterationKind,
+  asksAllowance,
+  asksZones,
+  isSized,
+  WAY_WORDS,
+  type AlterationKindId,
+  type Way,
+} from '../core/alteration/catalogue';
 import { effectsOf, type EffectContext } from '../core/alteration/effects';
 import { formatLength, type LengthUnit } from '../core/measure/length';
 import { zoneOf, type ZoneId } from '../core/measure/zones';
 import type { Alteration } from '../core/records';
 import { newId } from '../data/new-id';
-import { SelectField } from '../ui/field';
+import { SelectField, WordsField } from '../ui/field';
 import { LengthField } from '../ui/length-field';
 import { Pick } from '../ui/pick';
+import { ZonePills } from './zone-pills';
 
 const WHEN: readonly { value: Alteration['when']; label: string }[] = [
   { value: 'paper', label: 'on paper' },
@@ -21,18 +31,17 @@ const WHEN: readonly { value: Alteration['when']; label: string }[] = [
 function begin(kind: AlterationKindId, zones: readonly ZoneId[], allowance: number | undefined): Alteration {
   const { ways, rule, zones: offered = [] } = alterationKind(kind);
   const first = offered.filter((z) => zones.includes(z));
-  const asksZones = rule.by === 'girth' || rule.by === 'wedge' || rule.by === 'band';
   return {
     id: newId(),
     kind,
     way: ways[0]!,
-    direction: 1,
-    purpose: 'fit',
+    ...(isSized(kind) ? { direction: 1 as const } : {}),
+    purpose: isSized(kind) ? 'fit' : 'style',
     when: 'paper',
-    ...(asksZones ? { zones: first.length > 0 ? (rule.by === 'girth' ? first : first.slice(0, 1)) : offered.slice(0, 1) } : {}),
+    ...(asksZones(kind) ? { zones: first.length > 0 ? (rule.by === 'girth' ? first : first.slice(0, 1)) : offered.slice(0, 1) } : {}),
     ...(rule.by === 'rise' ? { part: 'both' as const } : {}),
     ...(rule.by === 'bust' ? { fullness: 'left in' as const } : {}),
-    ...(rule.by === 'allowance' ? { allowance: { cut: allowance ?? 1.5, sewn: allowance ?? 1.5 } } : {}),
+    ...(asksAllowance(kind) ? { allowance: { cut: allowance ?? 1.5, sewn: allowance ?? 1.5 } } : {}),
     ...(rule.by === 'band' ? { band: { cutOff: 0, finished: 0 } } : {}),
   };
 }
@@ -57,39 +66,6 @@ function Result({ alteration, context, unit }: { alteration: Alteration; context
   );
 }
 
-function ZonesOf({ alteration, onChange }: { alteration: Alteration; onChange: (zones: ZoneId[]) => void }) {
-  const { zones: offered = [], rule } = alterationKind(alteration.kind);
-  const zones = alteration.zones ?? [];
-  if (offered.length === 0) return null;
-  const single = rule.by === 'band';
-  return (
-    <span className="flex flex-wrap items-center gap-1">
-      {zones.map((z) => (
-        <button
-          key={z}
-          type="button"
-          onClick={() => onChange(zones.filter((other) => other !== z))}
-          className="flex items-center gap-0.5 rounded-md border border-rule2 px-1.5 text-small hover:bg-tint"
-          aria-label={`Leave out ${zoneOf(z).label}`}
-        >
-          {zoneOf(z).label} <X size={11} aria-hidden />
-        </button>
-      ))}
-      {!(single && zones.length > 0) && (
-        <Pick
-          label={`Zones of ${alterationKind(alteration.kind).label}`}
-          labelHidden
-          placeholder={zones.length > 0 ? 'and …' : 'at …'}
-          value={undefined}
-          options={offered.filter((z) => !zones.includes(z)).map((z) => ({ id: z, label: zoneOf(z).label }))}
-          onPick={(z) => onChange([...zones, z as ZoneId])}
-          className="w-24"
-        />
-      )}
-    </span>
-  );
-}
-
 function AlterationRow({
   alteration,
   context,
@@ -108,15 +84,18 @@ function AlterationRow({
   const kind = alterationKind(alteration.kind);
   const name = alterationPlace(alteration);
   const change = (part: Partial<Alteration>) => onChange({ ...alteration, ...part });
-  const sized = (amount: number | undefined) => {
+  const setAmount = (amount: number | undefined) => {
     const { amount: _, direction: __, ...rest } = alteration;
     onChange(amount === undefined ? { ...rest, direction: 1 } : { ...rest, amount });
   };
   const { allowance, band } = alteration;
+  const sized = isSized(alteration.kind);
   return (
     <li className="border-b border-rule py-1.5">
       <div className="flex flex-wrap items-center gap-x-2 gap-y-1">
-        <span className="min-w-28 flex-1 first-letter:uppercase">{kind.label}</span>
+        <span className="min-w-28 flex-1 first-letter:uppercase" title={kind.how}>
+          {kind.label}
+        </span>
         {allowance || band ? (
           <>
             <LengthField
@@ -134,6 +113,16 @@ function AlterationRow({
               className="[&_input]:w-16"
             />
           </>
+        ) : !sized ? (
+          <WordsField
+            label={`${name}: what`}
+            labelHidden
+            placeholder="say which part"
+            autoFocus={autoFocus}
+            words={alteration.note ?? ''}
+            onWords={(note) => change({ note: note === '' ? undefined : note })}
+            className="min-w-40 flex-1"
+          />
         ) : (
           <LengthField
             label={`${name}: amount; plus is ${kind.plus}${kind.minus ? `, minus is ${kind.minus}` : ''}`}
@@ -142,11 +131,11 @@ function AlterationRow({
             autoFocus={autoFocus}
             unit={unit}
             cm={alteration.amount}
-            onCm={sized}
+            onCm={setAmount}
             className="[&_input]:w-[72px]"
           />
         )}
-        {!allowance && !band && alteration.amount === undefined && (
+        {sized && !allowance && !band && alteration.amount === undefined && (
           <SelectField
             label={`${name}: direction`}
             labelHidden
@@ -225,8 +214,20 @@ function AlterationRow({
         </button>
       </div>
       <div className="flex flex-wrap items-center gap-x-3">
-        <ZonesOf alteration={alteration} onChange={(zones) => change({ zones })} />
+        {kind.zones && (
+          <ZonePills
+            label="at"
+            zones={alteration.zones ?? []}
+            offered={kind.zones}
+            single={kind.rule.by === 'band'}
+            onZones={(zones) => change({ zones })}
+          />
+        )}
         <Result alteration={alteration} context={context} unit={unit} />
+        <span className="text-small text-ink2">
+          {/* How it is done is said while it is being entered, what is easily forgotten as long as it stands. */}
+          {alteration.amount === undefined && kind.how} <i>{kind.remind}</i>
+        </span>
       </div>
     </li>
   );

@@ -1,17 +1,23 @@
 import clsx from 'clsx';
-import { useRef, type KeyboardEvent } from 'react';
+import { MoreHorizontal } from 'lucide-react';
+import { useRef, useState, type KeyboardEvent } from 'react';
+import { alterationKind } from '../core/alteration/catalogue';
 import { directionWord } from '../core/fit/words';
 import type { LengthUnit } from '../core/measure/length';
 import { ZONE_IDS, zoneOf, type ZoneId } from '../core/measure/zones';
-import type { FitNote, Outcome } from '../core/records';
+import { FitNote, type Outcome } from '../core/records';
+import { SYMPTOM_IDS, symptomOf, symptomsAt, type SymptomId } from '../core/symptom/catalogue';
 import { Button } from '../ui/button';
+import { SelectField } from '../ui/field';
 import { KeyCap } from '../ui/key-cap';
 import { LengthField } from '../ui/length-field';
 import { Pick } from '../ui/pick';
 import { FitMark, markColour } from './fit-mark';
+import { RecordField } from './record-field';
 
 /** What is said of a zone in one look: enough of a fit note to complete it with when and by whom. */
-export type ZoneSaid = Pick<FitNote, 'zone' | 'outcome'> & Partial<Pick<FitNote, 'amount' | 'words'>>;
+export type ZoneSaid = Pick<FitNote, 'zone' | 'outcome'> &
+  Partial<Pick<FitNote, 'amount' | 'words' | 'side' | 'over' | 'symptom' | 'causedBy' | 'done' | 'pin'>>;
 
 const DEGREES: readonly { readonly size: 1 | 2 | 3; readonly word: string }[] = [
   { size: 1, word: 'slight' },
@@ -23,6 +29,66 @@ const DEGREES: readonly { readonly size: 1 | 2 | 3; readonly word: string }[] = 
 function stronger(was: Outcome | undefined, sign: -1 | 1): Outcome {
   const size = was !== undefined && Math.sign(was) === sign ? (Math.abs(was) % 3) + 1 : 1;
   return (sign * size) as Outcome;
+}
+
+/** What a symptom may mean, and how to tell: none of its causes is certain, and another can be taken with one click. */
+function SymptomLine({ said, onCause }: { said: ZoneSaid; onCause: (zone: ZoneId, outcome: Outcome) => void }) {
+  if (!said.symptom) return null;
+  const { label, causes, ruleOut, tell, answers } = symptomOf(said.symptom);
+  const degree = Math.max(1, Math.abs(said.outcome));
+  const others = causes.filter((c) => c.zone !== said.zone || c.direction !== Math.sign(said.outcome));
+  const taken = causes.find((c) => c.zone === said.zone && c.direction === Math.sign(said.outcome));
+  return (
+    <div className="basis-full pb-1 text-small text-ink2">
+      <b className="text-ink first-letter:uppercase">{label}</b>
+      {taken && `: often ${taken.words}.`} {tell} Rule out {ruleOut}.
+      <span className="flex flex-wrap items-center gap-1">
+        {others.length > 0 && 'Or:'}
+        {others.map((c) => (
+          <button
+            key={`${c.zone} ${c.direction}`}
+            type="button"
+            onClick={() => onCause(c.zone, (c.direction * degree) as Outcome)}
+            className="min-h-6 rounded-md border border-rule2 px-1.5 hover:bg-tint max-sm:min-h-11"
+          >
+            {zoneOf(c.zone).label} {directionWord(c.zone, c.direction)}: {c.words}
+          </button>
+        ))}
+      </span>
+      Answered by{' '}
+      {answers
+        .map(({ kind, direction }) => `${alterationKind(kind).label} (${direction > 0 ? alterationKind(kind).plus : alterationKind(kind).minus})`)
+        .join(', ')}
+      .
+    </div>
+  );
+}
+
+/** What else can be said of a note: on one side, over another layer, caused by another zone, in words. */
+function NoteDetails({ said, zones, onChange }: { said: ZoneSaid; zones: readonly ZoneId[]; onChange: (change: Partial<ZoneSaid>) => void }) {
+  return (
+    <div className="flex basis-full flex-wrap items-end gap-2 pb-1.5">
+      <RecordField of={FitNote.shape} name="words" value={said.words} onValue={(words) => onChange({ words })} className="min-w-44 flex-1" />
+      <RecordField of={FitNote.shape} name="side" value={said.side} onValue={(side) => onChange({ side })} className="w-32" />
+      <SelectField
+        label="Caused by"
+        value={said.causedBy ?? ''}
+        onChange={(e) => onChange({ causedBy: e.target.value === '' ? undefined : (e.target.value as ZoneId) })}
+        className="w-36"
+      >
+        <option value="">itself</option>
+        {zones
+          .filter((z) => z !== said.zone)
+          .map((z) => (
+            <option key={z} value={z}>
+              {zoneOf(z).label}
+            </option>
+          ))}
+      </SelectField>
+      <RecordField of={FitNote.shape} name="over" value={said.over} onValue={(over) => onChange({ over })} className="w-44" />
+      <RecordField of={FitNote.shape} name="done" value={said.done} onValue={(done) => onChange({ done })} className="w-44" />
+    </div>
+  );
 }
 
 /**
@@ -41,13 +107,24 @@ export function FitEntry({
   onChange: (said: readonly ZoneSaid[]) => void;
 }) {
   const list = useRef<HTMLUListElement>(null);
+  const [detailed, setDetailed] = useState<ZoneId>();
   const shown = [...zones, ...said.map((s) => s.zone).filter((z) => !zones.includes(z))];
+  const symptomsHere = new Set(symptomsAt(shown));
   const at = (zone: ZoneId) => said.find((s) => s.zone === zone);
   const set = (zone: ZoneId, change: Partial<ZoneSaid> | undefined) => {
     const others = said.filter((s) => s.zone !== zone);
     if (!change) return onChange(others);
-    const { amount, ...rest } = { ...at(zone), ...change } as ZoneSaid;
-    onChange([...others, { ...rest, zone, ...(amount === undefined || rest.outcome === 0 ? {} : { amount }) }]);
+    const { amount, symptom, ...rest } = { ...at(zone), ...change } as ZoneSaid;
+    // What was never said is not kept as an empty field.
+    const known = Object.fromEntries(Object.entries({ ...rest, zone }).filter(([, value]) => value !== undefined)) as unknown as ZoneSaid;
+    onChange([
+      ...others,
+      {
+        ...known,
+        ...(amount === undefined || rest.outcome === 0 ? {} : { amount }),
+        ...(symptom === undefined || rest.outcome === 0 ? {} : { symptom }),
+      },
+    ]);
   };
   const restRight = () => onChange([...said, ...shown.filter((z) => !at(z)).map((zone): ZoneSaid => ({ zone, outcome: 0 }))]);
   const focusRow = (index: number) => list.current?.querySelectorAll<HTMLElement>('[data-row-stop]')[index]?.focus();
@@ -147,6 +224,26 @@ export function FitEntry({
                   />
                 </>
               )}
+              {is && (
+                <button
+                  type="button"
+                  aria-label={`${label}: more about it`}
+                  aria-expanded={detailed === zone}
+                  onClick={() => setDetailed(detailed === zone ? undefined : zone)}
+                  className="ml-auto min-h-6 min-w-6 rounded-md px-1 text-ink2 hover:bg-tint max-sm:min-h-11 max-sm:min-w-11"
+                >
+                  <MoreHorizontal size={15} aria-hidden className="inline" />
+                </button>
+              )}
+              {is && detailed === zone && <NoteDetails said={is} zones={shown} onChange={(change) => set(zone, change)} />}
+              {is && (
+                <SymptomLine
+                  said={is}
+                  onCause={(other, outcome) =>
+                    onChange([...said.filter((s) => s.zone !== zone && s.zone !== other), { ...is, zone: other, outcome }])
+                  }
+                />
+              )}
             </li>
           );
         })}
@@ -155,6 +252,21 @@ export function FitEntry({
         <Button quiet onClick={restRight}>
           The rest is right <KeyCap>a</KeyCap>
         </Button>
+        <Pick
+          label="What do you see?"
+          labelHidden
+          placeholder="what do you see? pulls, folds, gaps …"
+          value={undefined}
+          options={SYMPTOM_IDS.map((id) => ({ id, label: symptomOf(id).label, detail: symptomsHere.has(id) ? '' : 'elsewhere' })).sort(
+            (a, b) => Number(a.detail !== '') - Number(b.detail !== ''),
+          )}
+          onPick={(id) => {
+            const symptom = id as SymptomId;
+            const [{ zone, direction }] = symptomOf(symptom).causes;
+            set(zone, { outcome: stronger(at(zone)?.outcome, direction), symptom });
+          }}
+          className="w-64"
+        />
         <Pick
           label="Another zone"
           labelHidden

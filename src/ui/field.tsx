@@ -116,7 +116,18 @@ export function ReadField<T>({
 export function WordsField({
   words,
   onWords,
+  check,
   ...rest
-}: Omit<InputProps, 'value' | 'onChange'> & { words: string; onWords: (words: string) => void }) {
-  return <ReadField {...rest} shown={words} read={(text) => ({ ok: true, value: text.trim() })} onValue={onWords} />;
+}: Omit<InputProps, 'value' | 'onChange'> & {
+  words: string;
+  onWords: (words: string) => void;
+  /** A sentence about words that may not be, or undefined. */
+  check?: (words: string) => string | undefined;
+}) {
+  const read = (text: string): Reading<string> => {
+    const value = text.trim();
+    const problem = check?.(value);
+    return problem === undefined ? { ok: true, value } : { ok: false, problem };
+  };
+  return <ReadField {...rest} shown={words} read={read} onValue={onWords} />;
 }

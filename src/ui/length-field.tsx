@@ -6,10 +6,12 @@ type Props = Omit<Parameters<typeof ReadField<number | undefined>>[0], 'shown' |
   cm: number | undefined;
   unit: LengthUnit;
   onCm: (cm: number | undefined) => void;
+  /** A sentence about a length that may not be, or undefined. */
+  check?: (cm: number | undefined) => string | undefined;
 };
 
 /** A length, typed as people write it: `1.5`, `5/8`, `1 1/2"`, `−3 cm`. Empty means not noted. */
-export function LengthField({ cm, unit, onCm, ...rest }: Props) {
+export function LengthField({ cm, unit, onCm, check, ...rest }: Props) {
   return (
     <ReadField<number | undefined>
       inputMode={unit === 'cm' ? 'decimal' : 'text'}
@@ -17,9 +19,10 @@ export function LengthField({ cm, unit, onCm, ...rest }: Props) {
       {...rest}
       shown={cm === undefined ? '' : lengthForEditing(cm, unit)}
       read={(text) => {
-        if (text.trim() === '') return { ok: true, value: undefined };
-        const parsed = parseLength(text, unit);
-        return parsed.ok ? { ok: true, value: parsed.cm } : parsed;
+        const parsed = text.trim() === '' ? { ok: true as const, cm: undefined } : parseLength(text, unit);
+        if (!parsed.ok) return parsed;
+        const problem = check?.(parsed.cm);
+        return problem === undefined ? { ok: true, value: parsed.cm } : { ok: false, problem };
       }}
       onValue={onCm}
     />

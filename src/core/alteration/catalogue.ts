@@ -16,8 +16,8 @@ interface FixedEffect {
 /** How a kind's effects are worked out. Data, read by `effectsOf`. */
 export type Rule =
   | { readonly by: 'fixed'; readonly effects: readonly FixedEffect[] }
-  /** Girths that the sewist names; the way decides the factor. */
-  | { readonly by: 'girth' }
+  /** Girths that the sewist names; the way decides the factor. `seams`: how many of this kind there usually are, where not the zone's own. */
+  | { readonly by: 'girth'; readonly seams?: number }
   /** First named zone in full, the next by half (a wedge that tapers to nothing). */
   | { readonly by: 'wedge' }
   /** Rise, and the crotch curve by each side changed. */
@@ -27,7 +27,11 @@ export type Rule =
   /** Allowance cut against allowance sewn (engine.md, section 1). */
   | { readonly by: 'allowance' }
   /** Minus what was cut off, plus the finished band, on the length that the sewist names. */
-  | { readonly by: 'band' };
+  | { readonly by: 'band' }
+  /** An edge that had a fold has a seam, or the other way round: both layers gain what was cut on and lose what was sewn. */
+  | { readonly by: 'edge' }
+  /** Changes no length: a part left out, added or taken from another pattern. Kept in words. */
+  | { readonly by: 'none' };
 
 export interface AlterationKind {
   readonly label: string;
@@ -67,7 +71,7 @@ const GIRTHS = [
   'legHem',
 ] as const satisfies readonly ZoneId[];
 
-/** The first kinds of the catalogue. Effects: records.md. */
+/** Usual alterations, in the trade's own terms. Effects: records.md; where it leaves a rule open, usual fitting practice as said in `how`. */
 export const ALTERATIONS = {
   'bodice-above-bust': {
     label: 'bodice above the bust',
@@ -372,6 +376,248 @@ export const ALTERATIONS = {
     how: 'Move the placement marks.',
     order: 73,
   },
+  'high-back': {
+    label: 'rounded upper back',
+    plus: 'add length at the centre back',
+    minus: 'take length out at the centre back',
+    ways: ['total'],
+    rule: fixed(['bodice', 1]),
+    how: 'Cut across the upper back from the centre to the armhole, and spread at the centre only.',
+    remind: 'The centre back is no longer straight: a seam or a neck dart takes it up. Collar and facing follow.',
+    order: 36,
+  },
+  'hollow-chest': {
+    label: 'hollow chest',
+    plus: 'take out above the bust',
+    ways: ['total'],
+    rule: fixed(['frontBodice', -1], ['neckDepth', -1]),
+    how: 'A wedge across the front between neck and bust, full at the centre, nothing at the armhole.',
+    remind: 'Straighten the centre front; the facing follows.',
+    order: 37,
+  },
+  'forward-shoulder': {
+    label: 'forward shoulder',
+    plus: 'move the seam forward',
+    minus: 'move the seam back',
+    ways: ['total'],
+    rule: fixed(['frontBodice', -1], ['bodice', 1]),
+    how: 'Take from the front shoulder what is added to the back, full at the armhole end, less at the neck.',
+    remind: 'The armhole keeps its length; move the sleeve’s shoulder notch forward by the same.',
+    order: 38,
+  },
+  'square-shoulder': {
+    label: 'square shoulder',
+    plus: 'raise the outer end',
+    ways: ['total'],
+    rule: fixed(['armhole', 2, 'atMost']),
+    how: 'Raise the shoulder at the armhole, front and back alike, to nothing at the neck.',
+    remind: 'Raise the underarm by the same if the armhole is to keep its size; else walk the sleeve in.',
+    order: 39,
+  },
+  'sloping-shoulder': {
+    label: 'sloping shoulder',
+    plus: 'lower the outer end',
+    ways: ['total'],
+    rule: fixed(['armhole', -2, 'atMost']),
+    how: 'Lower the shoulder at the armhole, front and back alike, to nothing at the neck.',
+    remind: 'Lower the underarm by the same if the armhole is to keep its size; else walk the sleeve in.',
+    order: 39,
+  },
+  'neckline-wedge': {
+    label: 'gaping neckline',
+    plus: 'take out of the edge',
+    ways: ['total'],
+    rule: fixed(['neckline', -1]),
+    how: 'A wedge from the neck edge to nothing at the bust point, moved into the dart.',
+    remind: 'Shorten facing or binding too, or the edge stays as long as it was.',
+    order: 41,
+  },
+  'armhole-wedge': {
+    label: 'gaping armhole',
+    plus: 'take out of the edge',
+    ways: ['total'],
+    rule: fixed(['armhole', -1]),
+    how: 'A wedge from the armhole to nothing at the bust point, moved into the dart.',
+    remind: 'Binding and facing too; with a sleeve, walk it in.',
+    order: 43,
+  },
+  'princess-seams': {
+    label: 'princess seams',
+    plus: 'let out',
+    minus: 'take in',
+    ways: ['perSeam', 'total'],
+    rule: { by: 'girth', seams: 2 },
+    zones: ['bust', 'underbust', 'waist', 'hip'],
+    how: 'At both front seams past the zones named; say the number of seams where the back is altered too.',
+    remind: 'Both edges of a seam alike, and walk them: the curves must stay as long as each other.',
+    order: 44,
+  },
+  'centre-back-seam': {
+    label: 'centre back seam',
+    plus: 'let out',
+    minus: 'take in',
+    ways: ['perSeam', 'total'],
+    rule: { by: 'girth', seams: 1 },
+    zones: ['bust', 'waist', 'waistband', 'hip', 'hemSweep'],
+    how: 'Along the seam past the zones named, both backs alike.',
+    remind: 'Facing, band and zip follow; check that the grain still runs down the back.',
+    order: 49,
+  },
+  'waist-darts': {
+    label: 'waist darts',
+    plus: 'let out',
+    minus: 'take in',
+    ways: ['perSide', 'total'],
+    rule: { by: 'girth', seams: 2 },
+    zones: ['waist', 'waistband', 'underbust'],
+    how: 'The intake of the darts, front or back; per side where both halves have one.',
+    remind: 'A deeper dart wants to be longer. The waist seam or band follows.',
+    order: 48,
+  },
+  'hem-flare': {
+    label: 'width at the hem',
+    plus: 'add flare',
+    minus: 'take out flare',
+    ways: ['total'],
+    rule: fixed(['hemSweep', 1]),
+    how: 'Cut from hem to hip or waist and spread, shared out among the panels.',
+    remind: 'The hem grows rounder: level it after it has hung. More width of cloth is needed.',
+    order: 53,
+  },
+  'full-seat': {
+    label: 'full seat',
+    plus: 'add length at the centre back',
+    ways: ['total'],
+    rule: fixed(['crotch', 1]),
+    how: 'Cut across the back at the fullest place to the side seam, and spread at the centre back only.',
+    remind: 'The side seam keeps its length; the grain of the back follows the lower part.',
+    order: 46,
+  },
+  'flat-seat': {
+    label: 'flat seat',
+    plus: 'take length out at the centre back',
+    ways: ['total'],
+    rule: fixed(['crotch', -1]),
+    how: 'A wedge out of the back below the seat, full at the centre, nothing at the side seam.',
+    remind: 'The side seam keeps its length.',
+    order: 46,
+  },
+  'full-tummy': {
+    label: 'full tummy',
+    plus: 'add at the centre front',
+    ways: ['total'],
+    rule: fixed(['crotch', 1], ['waist', 1], ['waistband', 1]),
+    how: 'Cut across the front at the fullest place and down from the waist, and spread both by the amount.',
+    remind: 'Fly, pocket bags and band follow; the side seam keeps its length.',
+    order: 46,
+  },
+  'crotch-points': {
+    label: 'crotch point',
+    plus: 'extend',
+    minus: 'shorten',
+    ways: ['total'],
+    rule: fixed(['crotch', 1], ['thigh', 1]),
+    how: 'At the end of the curve, front or back, to nothing down the inseam.',
+    remind: 'True the inseams to each other.',
+    order: 47,
+  },
+  inseam: {
+    label: 'inseam',
+    plus: 'let out',
+    minus: 'take in',
+    ways: ['perSeam', 'total'],
+    rule: { by: 'girth', seams: 1 },
+    zones: ['thigh', 'knee', 'calf', 'legHem'],
+    how: 'Along the inner leg past the zones named, front and back alike.',
+    remind: 'At the top the crotch curve grows longer or shorter with it.',
+    order: 54,
+  },
+  'calf-girth': {
+    label: 'calf',
+    plus: 'full calf, add',
+    minus: 'slim calf, take out',
+    ways: ['total'],
+    rule: fixed(['calf', 1]),
+    how: 'Half at the inseam, half at the outseam, to nothing at knee and hem.',
+    order: 56,
+  },
+  'cap-height': {
+    label: 'sleeve cap height',
+    plus: 'raise',
+    minus: 'lower',
+    ways: ['total'],
+    rule: fixed(['sleeve', 1]),
+    how: 'Across the cap, above the underarm: the sleeve hangs from a higher or lower point.',
+    remind: 'A higher cap is narrower across unless the curve is drawn again: walk the sleeve in.',
+    order: 58,
+  },
+  'wrist-girth': {
+    label: 'lower edge of the sleeve',
+    plus: 'widen',
+    minus: 'narrow',
+    ways: ['total'],
+    rule: fixed(['wrist', 1]),
+    how: 'At the sleeve seam, to nothing at the elbow.',
+    remind: 'Cuff, placket and binding follow; a closed edge must pass the hand.',
+    order: 64,
+  },
+  elastic: {
+    label: 'elastic of the waist',
+    plus: 'lengthen',
+    minus: 'shorten',
+    ways: ['total'],
+    rule: fixed(['waistband', 1]),
+    how: 'The finished ring of elastic, without its overlap.',
+    remind: 'The casing must still pass the hip.',
+    order: 74,
+  },
+  'fold-to-seam': {
+    label: 'fold made a seam',
+    plus: 'allowance added, and sewn',
+    ways: ['total'],
+    rule: { by: 'edge' },
+    zones: ['bust', 'waist', 'hip', 'hemSweep', 'acrossBack', 'acrossFront'],
+    how: 'Add an allowance at the edge that lay on the fold, and sew as much.',
+    remind: 'Without an added allowance the garment loses twice what is sewn.',
+    order: 57,
+  },
+  'seam-to-fold': {
+    label: 'seam made a fold',
+    plus: 'allowance left in, and nothing sewn',
+    ways: ['total'],
+    rule: { by: 'edge' },
+    zones: ['bust', 'waist', 'hip', 'hemSweep', 'acrossBack', 'acrossFront'],
+    how: 'Lay the seam line, not the cut edge, on the fold; only a straight seam can become one.',
+    remind: 'With the cut edge on the fold the garment gains twice the allowance.',
+    order: 57,
+  },
+  'leave-out': {
+    label: 'left out',
+    plus: 'left out',
+    ways: ['total'],
+    rule: { by: 'none' },
+    how: 'A pocket, a placket, a lining: say which in the note.',
+    remind: 'Without a closure, check that it can still be put on.',
+    order: 75,
+  },
+  'add-part': {
+    label: 'added',
+    plus: 'added',
+    ways: ['total'],
+    rule: { by: 'none' },
+    how: 'Pockets, ties, a vent: say which in the note.',
+    remind: 'For a child: no cords or ties at hood and neck; many places have rules on this, and they go first.',
+    order: 76,
+  },
+  'swap-part': {
+    label: 'taken from another pattern',
+    plus: 'taken from another pattern',
+    ways: ['total'],
+    rule: { by: 'none' },
+    how: 'A sleeve, a collar, a skirt: name the pattern among those the make was cut from.',
+    remind: 'Walk the seams that now meet for the first time.',
+    order: 77,
+  },
   band: {
     label: 'band added or changed',
     plus: 'cut off, and finished band',
@@ -390,4 +636,20 @@ export const ALTERATION_KIND_IDS = Object.keys(ALTERATIONS) as [AlterationKindId
 /** The kind's facts, with every optional field in reach of the type checker. */
 export function alterationKind(id: AlterationKindId): AlterationKind {
   return ALTERATIONS[id];
+}
+
+/** Whether a kind is a matter of more or less; what is left out or swapped is not. */
+export function isSized(id: AlterationKindId): boolean {
+  return alterationKind(id).rule.by !== 'none';
+}
+
+/** Whether a kind asks which zones it passes. */
+export function asksZones(id: AlterationKindId): boolean {
+  return ['girth', 'wedge', 'band', 'edge'].includes(alterationKind(id).rule.by);
+}
+
+/** Whether a kind is two lengths of its own, an allowance cut and sewn, and not one amount. */
+export function asksAllowance(id: AlterationKindId): boolean {
+  const { by } = alterationKind(id).rule;
+  return by === 'allowance' || by === 'edge';
 }

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import type { ZoneId } from '../measure/zones';
 import { zoneOf } from '../measure/zones';
 import type { Alteration } from '../records';
-import { ALTERATION_KIND_IDS, ALTERATIONS, alterationKind, type AlterationKindId, type Way } from './catalogue';
+import { ALTERATION_KIND_IDS, ALTERATIONS, alterationKind, asksAllowance, asksZones, isSized, type AlterationKindId, type Way } from './catalogue';
 import { effectsOf, girthFactor, USUAL_GARMENT, type EffectContext } from './effects';
 
 function alteration(kind: AlterationKindId, rest: Partial<Alteration> = {}): Alteration {
@@ -33,6 +33,33 @@ describe('lengths and positions', () => {
     ['pocket-height', 2, { pocket: 2 }],
   ])('%s by %d cm', (kind, amount, expected) => {
     expect(effects(kind, { amount })).toEqual(expected);
+  });
+
+  test.each<[AlterationKindId, number, Partial<Record<ZoneId, number>>]>([
+    ['high-back', 1, { bodice: 1 }],
+    ['high-back', -0.5, { bodice: -0.5 }],
+    ['hollow-chest', 1, { frontBodice: -1, neckDepth: -1 }],
+    ['forward-shoulder', 1, { frontBodice: -1, bodice: 1 }],
+    ['square-shoulder', 1, { armhole: 2 }],
+    ['sloping-shoulder', 0.5, { armhole: -1 }],
+    ['neckline-wedge', 1.5, { neckline: -1.5 }],
+    ['armhole-wedge', 1, { armhole: -1 }],
+    ['hem-flare', 12, { hemSweep: 12 }],
+    ['full-seat', 1.5, { crotch: 1.5 }],
+    ['flat-seat', 1.5, { crotch: -1.5 }],
+    ['full-tummy', 2, { crotch: 2, waist: 2, waistband: 2 }],
+    ['crotch-points', 1, { crotch: 1, thigh: 1 }],
+    ['calf-girth', 2, { calf: 2 }],
+    ['cap-height', -1, { sleeve: -1 }],
+    ['wrist-girth', 1.5, { wrist: 1.5 }],
+    ['elastic', -3, { waistband: -3 }],
+  ])('%s by %d cm, at the place named in the catalogue', (kind, amount, expected) => {
+    expect(effects(kind, { amount })).toEqual(expected);
+  });
+
+  test('a sleeve set on a square or a sloping shoulder: at most, because the underarm may follow', () => {
+    for (const kind of ['square-shoulder', 'sloping-shoulder'] as const)
+      expect(effectsOf(alteration(kind), USUAL_GARMENT)[0]).toMatchObject({ atMost: true });
   });
 
   test('the bust point stays when the bodice is changed below the bust', () => {
@@ -133,6 +160,29 @@ describe('kinds with a rule of their own', () => {
     expect(effects('allowance', { allowance: { cut: 1.5, sewn: 1 }, zones: ['bodyLength'] }, withWaistSeam)).toEqual({ bodyLength: 1 });
   });
 
+  test('two princess seams, a centre back seam, darts and an inseam, as they were measured', () => {
+    expect(effects('princess-seams', { amount: -0.5, way: 'perSeam', zones: ['bust', 'waist'] })).toEqual({ bust: -2, waist: -2 });
+    expect(effects('princess-seams', { amount: -0.5, way: 'perSeam', zones: ['waist'], seams: 4 })).toEqual({ waist: -4 });
+    expect(effects('centre-back-seam', { amount: -1, way: 'perSeam', zones: ['waist'] })).toEqual({ waist: -2 });
+    expect(effects('waist-darts', { amount: -1, way: 'perSide', zones: ['waist'] })).toEqual({ waist: -2 });
+    expect(effects('waist-darts', { amount: -1, way: 'total', zones: ['waistband'] })).toEqual({ waistband: -1 });
+    expect(effects('inseam', { amount: 0.5, way: 'perSeam', zones: ['thigh', 'knee'] })).toEqual({ thigh: 1, knee: 1 });
+  });
+
+  test('a fold made a seam: nothing, where as much was added as is sewn; twice the seam is lost where nothing was', () => {
+    expect(effects('fold-to-seam', { allowance: { cut: 1.5, sewn: 1.5 }, zones: ['bust'] })).toEqual({});
+    expect(effects('fold-to-seam', { allowance: { cut: 0, sewn: 1.5 }, zones: ['bust', 'hip'] })).toEqual({ bust: -3, hip: -3 });
+  });
+
+  test('a seam made a fold: twice the allowance is gained where the cut edge lay on the fold', () => {
+    expect(effects('seam-to-fold', { allowance: { cut: 0, sewn: 0 }, zones: ['acrossBack'] })).toEqual({});
+    expect(effects('seam-to-fold', { allowance: { cut: 1.5, sewn: 0 }, zones: ['acrossBack'] })).toEqual({ acrossBack: 3 });
+  });
+
+  test.each<AlterationKindId>(['leave-out', 'add-part', 'swap-part'])('%s changes no length', (kind) => {
+    expect(effects(kind)).toEqual({});
+  });
+
   test('a band: what was cut off goes, the finished band comes', () => {
     expect(effects('band', { band: { cutOff: 4, finished: 6 }, zones: ['sleeve'] })).toEqual({ sleeve: 2 });
     expect(effects('band', { band: { cutOff: 6, finished: 6 }, zones: ['leg'] })).toEqual({ leg: 0 });
@@ -157,7 +207,7 @@ describe('no amount noted', () => {
 });
 
 describe('laws', () => {
-  const sized = ALTERATION_KIND_IDS.filter((k) => !['allowance', 'band'].includes(k));
+  const sized = ALTERATION_KIND_IDS.filter((k) => isSized(k) && !asksAllowance(k) && k !== 'band');
   const anyAlteration = fc
     .record({ kind: fc.constantFrom(...sized), way: fc.constantFrom<Way>('total', 'perSide', 'perSeam', 'perQuarter') })
     .map(({ kind, way }) => {
@@ -193,8 +243,12 @@ describe('laws', () => {
 });
 
 describe('the catalogue', () => {
-  test('holds at least the first twenty kinds', () => {
-    expect(ALTERATION_KIND_IDS.length).toBeGreaterThanOrEqual(20);
+  test('holds at least 45 kinds', () => {
+    expect(ALTERATION_KIND_IDS.length).toBeGreaterThanOrEqual(45);
+  });
+
+  test('a kind that asks for zones offers some, and no other does', () => {
+    for (const id of ALTERATION_KIND_IDS) expect([id, (alterationKind(id).zones ?? []).length > 0]).toEqual([id, asksZones(id)]);
   });
 
   test('every kind says how it is done, and no two share a name', () => {

@@ -61,7 +61,8 @@ interface Share {
  */
 export function sharesOf(alteration: Alteration, context: EffectContext): readonly Share[] {
   const { rule } = alterationKind(alteration.kind);
-  const seamsAt = (zone: ZoneId) => alteration.seams ?? (Math.abs(context.seamsAcross(zone)) || zoneOf(zone).seams || 1);
+  const ofKind = rule.by === 'girth' ? rule.seams : undefined;
+  const seamsAt = (zone: ZoneId) => alteration.seams ?? ofKind ?? (Math.abs(context.seamsAcross(zone)) || zoneOf(zone).seams || 1);
   switch (rule.by) {
     case 'fixed':
       return rule.effects;
@@ -84,6 +85,8 @@ export function sharesOf(alteration: Alteration, context: EffectContext): readon
       ];
     case 'allowance':
     case 'band':
+    case 'edge':
+    case 'none':
       return [];
   }
 }
@@ -102,6 +105,10 @@ export function effectsOf(alteration: Alteration, context: EffectContext): reado
     return (alteration.zones ?? ZONE_IDS)
       .map((zone) => ({ zone, cm: LAYERS * narrower * context.seamsAcross(zone), sd: 0, atMost: false }))
       .filter((effect) => effect.cm !== 0);
+  }
+  if (rule.by === 'edge' && alteration.allowance) {
+    const gained = LAYERS * (alteration.allowance.cut - alteration.allowance.sewn);
+    return gained === 0 ? [] : (alteration.zones ?? []).map((zone) => ({ zone, cm: gained, sd: 0, atMost: false }));
   }
   if (rule.by === 'band' && alteration.band) {
     const zone = alteration.zones?.[0];

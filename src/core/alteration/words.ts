@@ -1,7 +1,7 @@
 import { formatLength, type LengthUnit } from '../measure/length';
 import { zoneOf, type ZoneId } from '../measure/zones';
 import type { Alteration, SizeLine } from '../records';
-import { alterationKind, WAY_WORDS } from './catalogue';
+import { alterationKind, isSized, WAY_WORDS } from './catalogue';
 
 /** A size line in words: `C`, `between C and D`, `between C and D, nearer D`. */
 export function sizeLineWords(line: SizeLine | undefined): string {
@@ -37,6 +37,7 @@ export function alterationAmount(alteration: Alteration, unit: LengthUnit): stri
     const { cutOff, finished } = alteration.band;
     return `${formatLength(cutOff, unit)} off, band ${formatLength(finished, unit)}`;
   }
+  if (!isSized(alteration.kind)) return alteration.note ?? '';
   if (alteration.amount === undefined) return `${alteration.direction === -1 ? (minus ?? plus) : plus} a bit`;
   const way = alteration.way === 'total' ? '' : ` ${WAY_WORDS[alteration.way]}`;
   return `${formatLength(alteration.amount, unit, { signed: true })}${way}`;
@@ -44,7 +45,7 @@ export function alterationAmount(alteration: Alteration, unit: LengthUnit): stri
 
 /** An alteration in one line: `sleeve length +1.5 cm`. */
 export function alterationWords(alteration: Alteration, unit: LengthUnit): string {
-  return `${alterationPlace(alteration)} ${alterationAmount(alteration, unit)}`;
+  return `${alterationPlace(alteration)} ${alterationAmount(alteration, unit)}`.trim();
 }
 
 const WHEN_WORDS = { paper: 'on paper', cutting: 'when cutting', body: 'on the body', wear: 'after wearing' } as const;

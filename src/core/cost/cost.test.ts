@@ -1,5 +1,5 @@
 import { sampleCloth, sampleMake } from '../fit/sample-case';
-import { clothCost, costPerWear, formatMoney } from './cost';
+import { clothCost, costPerWear } from './cost';
 
 const eur = (minor: number) => ({ minor, currency: 'EUR' });
 const wool = sampleCloth('wool', { pricePerMetre: eur(4200) });
@@ -31,11 +31,5 @@ describe('what the cloth of a make cost', () => {
   test('shared among wears', () => {
     expect(costPerWear(eur(8190), 14)).toEqual(eur(585));
     expect(costPerWear(eur(100), 0)).toEqual(eur(100));
-  });
-
-  test('in figures', () => {
-    expect(formatMoney(eur(8190))).toBe('81.90\u2009EUR');
-    expect(formatMoney(eur(5))).toBe('0.05\u2009EUR');
-    expect(formatMoney(eur(-120))).toBe('−1.20\u2009EUR');
   });
 });

@@ -20,10 +20,3 @@ export function clothCost(make: Make, cloths: readonly Cloth[]): Money | undefin
 export function costPerWear(cost: Money, wears: number): Money {
   return { minor: Math.round(cost.minor / Math.max(1, wears)), currency: cost.currency };
 }
-
-/** An amount with its currency, in plain figures: `12.40 EUR`. */
-export function formatMoney({ minor, currency }: Money): string {
-  const sign = minor < 0 ? '−' : '';
-  const size = Math.abs(minor);
-  return `${sign}${Math.floor(size / 100)}.${String(size % 100).padStart(2, '0')}\u2009${currency}`;
-}

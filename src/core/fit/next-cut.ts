@@ -4,6 +4,7 @@ import { bodyOn, type IsoDate } from '../measure/body';
 import { roundToWorkable, workableStep, type LengthUnit } from '../measure/length';
 import { zoneOf, type ZoneId } from '../measure/zones';
 import type { Alteration, ClothUse, Make } from '../records';
+import { blankCloth } from '../records/blank';
 import { effectContext, viewOf, type PatternCase } from './case';
 import { chartOf, chartReading, lineAt, lineOf, placeOf, readColumn, sameLine } from './chart';
 import { offsetOf } from './offset';
@@ -28,14 +29,7 @@ const OWN_CLOTH = 'cloth as the pattern asks';
 export function caseForPlan(input: PatternCase, { clothId }: Plan): PatternCase {
   if (clothId !== undefined) return input;
   const { structure, stretch } = input.pattern.wants;
-  const own = {
-    id: OWN_CLOTH,
-    name: OWN_CLOTH,
-    structure,
-    ...(stretch === undefined ? {} : { stretchAcross: stretch, stretchAlong: stretch }),
-    swatch: { print: 'plain' as const, ground: '#ffffff', figure: '#ffffff', repeat: 1 },
-    pieces: [],
-  };
+  const own = { ...blankCloth(OWN_CLOTH, OWN_CLOTH, structure), ...(stretch === undefined ? {} : { stretchAcross: stretch, stretchAlong: stretch }) };
   return { ...input, cloths: [...input.cloths, own] };
 }
 

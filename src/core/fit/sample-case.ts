@@ -1,4 +1,5 @@
 import type { Alteration, Cloth, FitNote, Make, MeasurementSet, Outcome, Pattern, Seen } from '../records';
+import { blankCloth, blankMake, blankPattern, blankView } from '../records/blank';
 import type { ZoneId } from '../measure/zones';
 import type { PatternCase } from './case';
 
@@ -11,14 +12,10 @@ export const SAMPLE_BODY: MeasurementSet = {
 };
 
 export const SAMPLE_PATTERN: Pattern = {
-  id: 'pattern',
-  name: 'Sandbar blouse',
+  ...blankPattern('pattern', 'view', 'Sandbar blouse', 'shirt'),
   designer: 'Lowtide Drafts',
-  kind: 'shirt',
-  fitClass: 'semi',
-  wants: { structure: 'woven', stretch: 0 },
   allowance: 1.5,
-  views: [{ id: 'view', name: 'plain', zones: ['acrossBack', 'bust', 'bodice', 'sleeve'], freeZones: [], zoneClass: {}, seams: {}, clothTable: [] }],
+  views: [blankView('view', 'plain', ['acrossBack', 'bust', 'bodice', 'sleeve'])],
   charts: [
     {
       id: 'chart',
@@ -26,43 +23,22 @@ export const SAMPLE_PATTERN: Pattern = {
       sizes: ['A', 'B', 'C', 'D', 'E'],
       body: { bust: [82, 86, 90, 94, 98], waist: [64, 68, 72, 76, 80], hip: [90, 94, 98, 102, 106], acrossBack: [34, 35, 36, 37, 38] },
       finished: {},
+      finishedOf: [],
     },
   ],
-  state: 'kept',
 };
 
 export function sampleCloth(id: string, rest: Partial<Cloth> = {}): Cloth {
-  return {
-    id,
-    name: id,
-    structure: 'woven',
-    stretchAcross: 0,
-    stretchAlong: 0,
-    swatch: { print: 'plain', ground: '#cccccc', figure: '#999999', repeat: 2 },
-    pieces: [],
-    ...rest,
-  };
+  return { ...blankCloth(id, id), stretchAcross: 0, stretchAlong: 0, ...rest };
 }
 
 export function sampleMake(version: number, rest: Partial<Make> = {}): Make {
+  const { finishedOn: _, ...blank } = blankMake(`make-${version}`, 'person', version, `2025-0${Math.min(9, version)}-01`);
   return {
-    id: `make-${version}`,
-    personId: 'person',
+    ...blank,
     sources: [{ patternId: 'pattern', viewId: 'view' }],
-    version,
-    kind: 'garment',
-    lacking: [],
-    state: 'finished',
-    cutOn: `2025-0${Math.min(9, version)}-01`,
     size: { size: 'C' },
-    sizeLines: [],
-    measured: [],
-    alterations: [],
     cloths: [{ id: 'use', clothId: 'poplin', part: 'main' }],
-    notes: [],
-    looseEnds: [],
-    fitNotes: [],
-    verdicts: [],
     ...rest,
   };
 }

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { ALTERATION_KIND_IDS, WAYS } from '../alteration/catalogue';
+import { ALTERATION_KIND_IDS, isSized, WAYS } from '../alteration/catalogue';
 import { CalendarDate, Cm, Id, Words, ZoneName } from './shapes';
 
 /** What was changed against the pattern as drafted. Its effects on zones are computed, never typed. */
@@ -34,7 +34,7 @@ export const Alteration = z
     marked: CalendarDate.optional(),
     note: Words.optional(),
   })
-  .refine((a) => a.amount !== undefined || a.direction !== undefined || a.allowance !== undefined || a.band !== undefined, {
+  .refine((a) => a.amount !== undefined || a.direction !== undefined || a.allowance !== undefined || a.band !== undefined || !isSized(a.kind), {
     message: 'an alteration needs an amount, or at least a direction',
   });
 export type Alteration = z.infer<typeof Alteration>;

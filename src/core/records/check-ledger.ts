@@ -62,7 +62,9 @@ function brokenReference(ledger: Ledger): string | undefined {
     first(ledger.makes, (m, i) => first(m.sources, (s) => missing('makes', i, 'patterns', s.patternId))) ??
     first(ledger.makes, (m, i) => first(m.cloths, (c) => missing('makes', i, 'cloths', c.clothId))) ??
     first(ledger.wears, (w, i) => first(w.makeIds, (id) => missing('wears', i, 'makes', id))) ??
-    first(ledger.pictures, (p, i) => missing('pictures', i, 'makes', p.makeId))
+    first(ledger.pictures, (p, i) =>
+      p.makeId === undefined ? missing('pictures', i, 'cloths', p.clothId!) : missing('pictures', i, 'makes', p.makeId),
+    )
   );
 }
 

@@ -1,12 +1,9 @@
 import { z } from 'zod';
+import { SYMPTOM_IDS } from '../symptom/catalogue';
 import { Alteration } from './alteration';
-import { CalendarDate, Cm, Id, Money, PositiveCm, Words, ZoneName } from './shapes';
-
-/** A size, or a point between two: `at` 0.5 is halfway from `size` to `to`. */
-export const SizeLine = z
-  .strictObject({ size: z.string().min(1), to: z.string().min(1).optional(), at: z.number().gt(0).lt(1).optional() })
-  .refine((l) => (l.to === undefined) === (l.at === undefined), { message: 'a point between two sizes needs both sizes and how far' });
-export type SizeLine = z.infer<typeof SizeLine>;
+import { field } from './field';
+import { CalendarDate, Cm, Id, Money, Name, PositiveCm, Words, ZoneName } from './shapes';
+import { SizeLine } from './size-line';
 
 /** When a garment was looked at: what it is worth as evidence depends on it. */
 export const Seen = z.discriminatedUnion('at', [
@@ -28,16 +25,33 @@ export const FitNote = z.strictObject({
   amount: PositiveCm.optional(),
   seen: Seen,
   date: CalendarDate,
-  side: z.enum(['left', 'right']).optional(),
+  side: field(z.enum(['left', 'right']).optional(), { label: 'On one side only', ask: 'choice' }),
   /** Worn over another layer than usual. */
-  over: Words.optional(),
+  over: field(Words.optional(), { label: 'Seen over another layer', ask: 'words', hint: 'over a thick jumper' }),
   /** The zone that is the cause; this note is then shown and not counted. */
   causedBy: ZoneName.optional(),
-  words: Words.optional(),
+  /** What was seen, from the catalogue; zone and outcome were filled in from it. */
+  symptom: z.enum(SYMPTOM_IDS).optional(),
+  /** A place on a picture, as parts of its width and height. */
+  pin: z.strictObject({ pictureId: Id, x: z.number().min(0).max(1), y: z.number().min(0).max(1) }).optional(),
+  /** What was done about it. */
+  done: field(Words.optional(), { label: 'What was done about it', ask: 'words' }),
+  words: field(Words.optional(), { label: 'In words', ask: 'words' }),
 });
 export type FitNote = z.infer<typeof FitNote>;
 
 export const REASONS = ['fit', 'style', 'cloth', 'occasion', 'season', 'care', 'damage', 'pattern', 'no longer fits'] as const;
+
+const Part = (label: string) => field(z.int().min(1).max(5).optional(), { label, ask: 'whole' });
+
+/** The parts of a verdict, each only if wanted. */
+export const VerdictParts = z.strictObject({
+  fit: Part('Fit'),
+  style: Part('Style'),
+  cloth: Part('Cloth'),
+  comfort: Part('Comfort'),
+  making: Part('Making'),
+});
 
 export const Verdict = z.strictObject({
   id: Id,
@@ -45,23 +59,70 @@ export const Verdict = z.strictObject({
   /** Wears the garment had when this was said; 0 on the first day. */
   wears: z.int().min(0),
   love: z.int().min(1).max(5),
-  reasons: z.array(z.enum(REASONS)).default([]),
-  sewAgain: z.enum(['as is', 'with changes', 'other cloth', 'later', 'no']).optional(),
-  words: Words.optional(),
+  parts: VerdictParts.optional(),
+  reasons: field(z.array(z.enum(REASONS)).default([]), { label: 'What keeps you from reaching for it', ask: 'choices' }),
+  sewAgain: field(z.enum(['as is', 'with changes', 'other cloth', 'later', 'no']).optional(), { label: 'Sew it again', ask: 'choice' }),
+  /** The month meant by later. */
+  later: field(
+    z
+      .string()
+      .regex(/^\d{4}-(0[1-9]|1[0-2])$/, 'not a month such as 2027-03')
+      .optional(),
+    { label: 'When', ask: 'month' },
+  ),
+  words: field(Words.optional(), { label: 'In words, if you like', ask: 'words' }),
 });
 export type Verdict = z.infer<typeof Verdict>;
+
+export const CLOTH_PARTS = ['main', 'contrast', 'lining', 'facing', 'interfacing', 'binding', 'interlining'] as const;
 
 export const ClothUse = z.strictObject({
   id: Id,
   clothId: Id,
-  part: z.enum(['main', 'contrast', 'lining', 'facing', 'interfacing', 'binding', 'interlining']),
-  length: PositiveCm.optional(),
-  left: Cm.optional(),
-  bias: z.boolean().optional(),
+  part: field(z.enum(CLOTH_PARTS), { label: 'Part', ask: 'choice' }),
+  length: field(PositiveCm.optional(), { label: 'Length used', ask: 'length' }),
+  left: field(Cm.optional(), { label: 'Left over', ask: 'length' }),
+  squeeze: field(z.enum(['plenty', 'enough', 'tight', 'every scrap']).optional(), { label: 'How tight a squeeze', ask: 'choice' }),
+  bias: field(z.boolean().optional(), { label: 'Cut on the bias', ask: 'yes' }),
+  /** Taken from the shelf: the length by which its pieces grew shorter, cm. */
+  taken: Cm.optional(),
 });
 export type ClothUse = z.infer<typeof ClothUse>;
 
-export const ConstructionNote = z.strictObject({ id: Id, kind: z.enum(['different', 'mistake', 'tip', 'setting', 'erratum']), words: Words.min(1) });
+/** Zip, buttons, elastic, thread: what and how much, and what it cost. */
+export const Notion = z.strictObject({
+  id: Id,
+  what: field(Words.min(1, 'say what it is'), { label: 'Notion', ask: 'words', hint: 'zip 20 cm, 6 buttons' }),
+  cost: field(Money.optional(), { label: 'Cost', ask: 'money' }),
+});
+export type Notion = z.infer<typeof Notion>;
+
+export const PHASES = ['plan', 'print and assemble', 'trace and alter', 'cut', 'sew', 'finish', 'unpick', 'all'] as const;
+
+/** Time by phase, minutes; `all` is the whole where nobody kept the phases apart. */
+export const TimeSpent = z.strictObject({
+  id: Id,
+  phase: field(z.enum(PHASES), { label: 'Phase', ask: 'choice' }),
+  minutes: field(z.int().min(0).max(200_000), { label: 'Time', ask: 'minutes', hint: '2h10, 90 min, two afternoons' }),
+});
+export type TimeSpent = z.infer<typeof TimeSpent>;
+
+export const Mend = z.strictObject({
+  id: Id,
+  date: field(CalendarDate, { label: 'Mended on', ask: 'date' }),
+  what: field(Words.min(1, 'say what was mended'), { label: 'What was done', ask: 'words' }),
+  wore: field(Words.optional(), { label: 'What wore out', ask: 'words' }),
+  minutes: field(z.int().min(0).max(200_000).optional(), { label: 'Time', ask: 'minutes' }),
+  cost: field(Money.optional(), { label: 'Cost', ask: 'money' }),
+});
+export type Mend = z.infer<typeof Mend>;
+
+export const NOTE_KINDS = ['different', 'mistake', 'tip', 'setting', 'erratum'] as const;
+export const ConstructionNote = z.strictObject({
+  id: Id,
+  kind: field(z.enum(NOTE_KINDS), { label: 'Kind of note', ask: 'choice' }),
+  words: field(Words.min(1, 'write the note'), { label: 'Note', ask: 'words' }),
+});
 export type ConstructionNote = z.infer<typeof ConstructionNote>;
 
 export const MAKE_STATES = [
@@ -79,39 +140,59 @@ export const MAKE_STATES = [
   'abandoned',
 ] as const;
 
-/** One garment. */
-export const Make = z.strictObject({
+export const LooseEnd = z.strictObject({
   id: Id,
-  personId: Id,
-  /** The patterns it was made from; the first is the main one, the others bring the zones named. */
-  sources: z.array(z.strictObject({ patternId: Id, viewId: Id, zones: z.array(ZoneName).optional() })).min(1),
-  /** Counted per person and pattern; toiles count. */
-  version: z.int().min(1),
-  kind: z.enum(['garment', 'toile', 'wearable toile', 'refashion']),
-  /** Zones that a toile could not show, because their parts were left out. */
-  lacking: z.array(ZoneName).default([]),
-  refashionOf: Id.optional(),
-  state: z.enum(MAKE_STATES),
-  why: Words.optional(),
-  cutOn: CalendarDate,
-  finishedOn: CalendarDate.optional(),
-  chartId: Id.optional(),
-  /** The size cut, and the zones where it differs. Absent where nobody knows. */
-  size: SizeLine.optional(),
-  sizeLines: z.array(z.strictObject({ zone: ZoneName, line: SizeLine })).default([]),
-  /** Measured instead of read from a chart: a piece laid flat, or the sewn garment. */
-  measured: z.array(z.strictObject({ zone: ZoneName, cm: PositiveCm, of: z.enum(['piece', 'garment']) })).default([]),
-  alterations: z.array(Alteration).default([]),
-  cloths: z.array(ClothUse).default([]),
-  minutes: z.int().min(0).optional(),
-  notionsCost: Money.optional(),
-  notes: z.array(ConstructionNote).default([]),
-  /** What is still to be done: a hem, a snap. */
-  looseEnds: z.array(z.strictObject({ id: Id, words: Words.min(1), since: CalendarDate, done: CalendarDate.optional() })).default([]),
-  fitNotes: z.array(FitNote).default([]),
-  verdicts: z.array(Verdict).default([]),
-  /** Left out of the reckoning, and why. */
-  setAside: Words.optional(),
-  remark: Words.optional(),
+  words: field(Words.min(1, 'say what is still to be done'), { label: 'Still to be done', ask: 'words', hint: 'a hem, a snap' }),
+  since: CalendarDate,
+  done: field(CalendarDate.optional(), { label: 'Done on', ask: 'date' }),
 });
+export type LooseEnd = z.infer<typeof LooseEnd>;
+
+export const MAKE_KINDS = ['garment', 'toile', 'wearable toile', 'refashion', 'without fit'] as const;
+
+/** One garment; or a thing without fit (a bag, a cushion), which is counted and not fitted. */
+export const Make = z
+  .strictObject({
+    id: Id,
+    personId: Id,
+    /** What it is called where no pattern names it. */
+    name: field(Name.optional(), { label: 'Name, where there is no pattern', ask: 'text' }),
+    /** The patterns it was made from; the first is the main one, the others bring the zones named. */
+    sources: z.array(z.strictObject({ patternId: Id, viewId: Id, zones: z.array(ZoneName).optional() })),
+    /** Counted per person and pattern; toiles count. */
+    version: z.int().min(1),
+    kind: field(z.enum(MAKE_KINDS), { label: 'Kind', ask: 'choice' }),
+    quantity: field(z.int().min(1).max(1000).default(1), { label: 'How many', ask: 'whole' }),
+    /** Zones that a toile could not show, because their parts were left out. */
+    lacking: z.array(ZoneName).default([]),
+    refashionOf: Id.optional(),
+    state: field(z.enum(MAKE_STATES), { label: 'State', ask: 'choice' }),
+    /** Since when it is in that state, where that matters: outgrown, given, sold. */
+    stateSince: field(CalendarDate.optional(), { label: 'Since', ask: 'date' }),
+    /** Abandoned: at which stage. */
+    stage: field(Words.optional(), { label: 'At which stage', ask: 'words' }),
+    why: field(Words.optional(), { label: 'Why', ask: 'words' }),
+    cutOn: field(CalendarDate, { label: 'Cut on', ask: 'date' }),
+    finishedOn: field(CalendarDate.optional(), { label: 'Finished on', ask: 'date' }),
+    chartId: Id.optional(),
+    /** The size cut, and the zones where it differs. Absent where nobody knows. */
+    size: SizeLine.optional(),
+    sizeLines: z.array(z.strictObject({ zone: ZoneName, line: SizeLine })).default([]),
+    /** Measured instead of read from a chart: a piece laid flat, or the sewn garment. */
+    measured: z.array(z.strictObject({ zone: ZoneName, cm: PositiveCm, of: z.enum(['piece', 'garment']) })).default([]),
+    alterations: z.array(Alteration).default([]),
+    cloths: z.array(ClothUse).default([]),
+    times: z.array(TimeSpent).default([]),
+    notions: z.array(Notion).default([]),
+    notes: z.array(ConstructionNote).default([]),
+    mends: z.array(Mend).default([]),
+    /** What is still to be done: a hem, a snap. */
+    looseEnds: z.array(LooseEnd).default([]),
+    fitNotes: z.array(FitNote).default([]),
+    verdicts: z.array(Verdict).default([]),
+    /** Left out of the reckoning, and why. */
+    setAside: field(Words.optional(), { label: 'Left out of the reckoning because (empty: it counts)', ask: 'words' }),
+    remark: field(Words.optional(), { label: 'Remark', ask: 'words' }),
+  })
+  .refine((m) => m.sources.length > 0 || m.name !== undefined, { message: 'a make needs a pattern or a name', path: ['name'] });
 export type Make = z.infer<typeof Make>;

@@ -1,4 +1,7 @@
 import { z } from 'zod';
+import { Alteration } from './alteration';
+import { field } from './field';
+import { SizeLine } from './size-line';
 import { CalendarDate, Cm, FitClassName, Id, Measure, Money, Name, Percent, PositiveCm, Words, ZoneName } from './shapes';
 
 /** Kinds of garment; each has a flat drawing. */
@@ -31,10 +34,13 @@ export const FlatDetails = z.strictObject({
 });
 export type FlatDetails = z.infer<typeof FlatDetails>;
 
+/** How an opening closes: it decides whether a garment can be put on. */
+export const CLOSINGS = ['fixed', 'elastic', 'drawn', 'wrap', 'slider'] as const;
+
 /** A variation of a pattern. */
 export const View = z.strictObject({
   id: Id,
-  name: Name,
+  name: field(Name, { label: 'Name of the view', ask: 'text' }),
   /** Zones that decide its fit, and zones that hang free. */
   zones: z.array(ZoneName),
   freeZones: z.array(ZoneName).default([]),
@@ -43,7 +49,10 @@ export const View = z.strictObject({
   /** Seams across a zone where not the usual number. */
   seams: z.partialRecord(ZoneName, z.int().min(-2).max(12)).default({}),
   /** Cloth wanted: length at a width, cm. */
-  clothTable: z.array(z.strictObject({ width: PositiveCm, length: PositiveCm })).default([]),
+  clothTable: z.array(z.strictObject({ width: PositiveCm, length: PositiveCm, sizes: Words.optional() })).default([]),
+  openings: z.array(z.strictObject({ zone: ZoneName, closes: z.enum(CLOSINGS) })).default([]),
+  /** Changes for looks that are kept from make to make. */
+  wishes: z.array(Alteration).default([]),
   flat: FlatDetails.optional(),
 });
 export type View = z.infer<typeof View>;
@@ -58,39 +67,76 @@ export const SizeChart = z
     sizes: z.array(z.string().trim().min(1).max(20)).min(1),
     body: z.partialRecord(Measure, Column),
     finished: z.partialRecord(ZoneName, Column).default({}),
+    /** Finished measures of one view, where they are not those of all. */
+    finishedOf: z.array(z.strictObject({ viewId: Id, finished: z.partialRecord(ZoneName, Column) })).default([]),
   })
   .superRefine((chart, context) => {
     for (const part of ['body', 'finished'] as const)
       for (const [measure, column] of Object.entries(chart[part]))
         if (column.length !== chart.sizes.length)
           context.addIssue({ code: 'custom', path: [part, measure], message: `has ${column.length} amounts for ${chart.sizes.length} sizes` });
+    for (const [at, { finished }] of chart.finishedOf.entries())
+      for (const [zone, column] of Object.entries(finished))
+        if (column.length !== chart.sizes.length)
+          context.addIssue({
+            code: 'custom',
+            path: ['finishedOf', at, zone],
+            message: `has ${column.length} amounts for ${chart.sizes.length} sizes`,
+          });
     if (new Set(chart.sizes).size !== chart.sizes.length) context.addIssue({ code: 'custom', path: ['sizes'], message: 'names a size twice' });
   });
 export type SizeChart = z.infer<typeof SizeChart>;
 
 export const PATTERN_FORMS = ['paper', 'printed at home', 'copy shop', 'projector', 'book', 'magazine', 'own draft', 'copied garment'] as const;
 
+/** The physical pattern: which lines were traced or cut from it, and when. Alterations know themselves when they were marked on it. */
+export const PatternPaper = z.strictObject({
+  id: Id,
+  personId: Id.optional(),
+  date: CalendarDate,
+  how: z.enum(['traced', 'cut']),
+  size: SizeLine.optional(),
+  sizeLines: z.array(z.strictObject({ zone: ZoneName, line: SizeLine })).default([]),
+  note: Words.optional(),
+});
+export type PatternPaper = z.infer<typeof PatternPaper>;
+
+export const Erratum = z.strictObject({
+  id: Id,
+  words: field(Words.min(1, 'say what is wrong in the pattern'), {
+    label: 'Erratum',
+    ask: 'words',
+    hint: 'step 9 shows the vent the wrong way round',
+  }),
+});
+
 export const Pattern = z.strictObject({
   id: Id,
-  name: Name,
-  designer: z.string().trim().max(200).optional(),
-  kind: GarmentKind,
-  fitClass: FitClassName,
+  name: field(Name, { label: 'Name', ask: 'text' }),
+  designer: field(z.string().trim().max(200).optional(), { label: 'Designer', ask: 'text' }),
+  kind: field(GarmentKind, { label: 'Kind of garment', ask: 'choice' }),
+  fitClass: field(FitClassName, { label: 'Class of fit', ask: 'choice' }),
   /** The cloth it asks for. `stretch` in %; 0 for a woven that need not give, absent where nobody said. */
   wants: z.strictObject({
-    structure: z.enum(['woven', 'knit']),
-    stretch: Percent.optional(),
-    weight: z.enum(['light', 'medium', 'heavy']).optional(),
+    structure: field(z.enum(['woven', 'knit']), { label: 'Cloth it wants', ask: 'choice' }),
+    stretch: field(Percent.optional(), { label: 'Stretch it asks for', ask: 'percent' }),
+    weight: field(z.enum(['light', 'medium', 'heavy']).optional(), { label: 'Weight it wants', ask: 'choice' }),
   }),
   /** Seam allowance included in the pattern, cm. */
-  allowance: Cm.optional(),
-  form: z.enum(PATTERN_FORMS).optional(),
-  price: Money.optional(),
+  allowance: field(Cm.optional(), { label: 'Seam allowance', ask: 'length' }),
+  form: field(z.enum(PATTERN_FORMS).optional(), { label: 'Form', ask: 'choice' }),
+  pages: field(z.int().min(1).max(2000).optional(), { label: 'Pages', ask: 'whole' }),
+  price: field(Money.optional(), { label: 'Price', ask: 'money' }),
+  draftedHeight: field(PositiveCm.optional(), { label: 'Drafted for a height of', ask: 'length' }),
+  draftedCup: field(Words.optional(), { label: 'Drafted for a cup', ask: 'words' }),
+  instructions: field(z.int().min(1).max(5).optional(), { label: 'Instructions, 1 to 5', ask: 'whole' }),
+  errata: z.array(Erratum).default([]),
+  paper: z.array(PatternPaper).default([]),
   views: z.array(View).min(1),
   charts: z.array(SizeChart).default([]),
-  state: z.enum(['kept', 'resting', 'let go']).default('kept'),
-  why: Words.optional(),
-  note: Words.optional(),
-  added: CalendarDate.optional(),
+  state: field(z.enum(['kept', 'resting', 'let go']).default('kept'), { label: 'State', ask: 'choice' }),
+  why: field(Words.optional(), { label: 'Why', ask: 'words' }),
+  note: field(Words.optional(), { label: 'Note', ask: 'words' }),
+  added: field(CalendarDate.optional(), { label: 'In the ledger since', ask: 'date' }),
 });
 export type Pattern = z.infer<typeof Pattern>;

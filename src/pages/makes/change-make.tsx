@@ -1,4 +1,6 @@
 import { Link, useParams } from 'react-router';
+import { settleUses } from '../../core/cloth/shelf';
+import { changeWords } from '../../core/versions/change-words';
 import { useBodies, useCloths, useMakes, usePatterns, useUnit } from '../../data/queries';
 import { keep } from '../../parts/keep';
 import { WordsField } from '../../ui/field';
@@ -17,7 +19,13 @@ export function ChangeMake() {
   if (makes && !make) return <Empty>This make is not in the ledger. It may have been removed; Ctrl Z brings it back.</Empty>;
   if (!make || !pattern || !cloths || !bodies) return null;
   const name = `${pattern.name}, version ${make.version}`;
-  const save = (changed: typeof make) => void keep(`change of ${name}`, [{ table: 'makes', from: make, to: changed }]);
+  const save = (changed: typeof make) => {
+    const { uses, changed: shelf } = settleUses(cloths, make.cloths, changed.cloths);
+    void keep(changeWords(name, make, changed, unit), [
+      { table: 'makes', from: make, to: changed.cloths === make.cloths ? changed : { ...changed, cloths: uses } },
+      ...shelf.map(({ from, to }) => ({ table: 'cloths' as const, from, to })),
+    ]);
+  };
   return (
     <>
       <PageHead

@@ -4,9 +4,8 @@ import { Link, useNavigate, useSearchParams } from 'react-router';
 import { toast } from 'react-toastify';
 import { reckonedMakes } from '../../core/fit/carry-forward';
 import { viewOf, type PatternCase } from '../../core/fit/case';
-import type { Make, Person, Wear } from '../../core/records';
+import type { Person } from '../../core/records';
 import { clearDraft, saveDraft, useDraft } from '../../data/drafts';
-import { newId } from '../../data/new-id';
 import { useMakes, usePatternCase, usePatterns, usePeople, usePerson, useUnit } from '../../data/queries';
 import { today } from '../../data/today';
 import { keep } from '../../parts/keep';
@@ -18,46 +17,10 @@ import { PageHead } from '../../ui/page-head';
 import { Pick } from '../../ui/pick';
 import { Segmented } from '../../ui/segmented';
 import { useCarryForward } from '../../workers/use-reckoning';
-import { LookEntry, notesOf, type Look } from './look-entry';
+import { entryOf, freshDraft, LOG_DRAFT, startMake, type LogDraft, type Start } from './log-draft';
+import { LookEntry } from './look-entry';
 import { MakeForm } from './make-form';
-import { startMake, type Start } from './start-make';
-import { VerdictEntry, type VerdictSaid } from './verdict-entry';
-
-/** What is being logged and not yet entered; kept in the browser as it is typed. */
-interface LogDraft {
-  readonly make: Make;
-  readonly start: Start;
-  readonly look: Look;
-  readonly verdict: VerdictSaid;
-}
-
-const DRAFT = 'log';
-
-/** The garment with its look and verdict, ready for the ledger; wears that are only counted are kept as an estimate. */
-function entered({ make, look, verdict }: LogDraft): { make: Make; wear: Wear | undefined } {
-  const wears = look.seen.at === 'worn' ? look.seen.wears : 0;
-  const day = today();
-  return {
-    make: {
-      ...make,
-      fitNotes: notesOf(look, day),
-      verdicts:
-        verdict.love === undefined
-          ? []
-          : [
-              {
-                id: newId(),
-                date: day,
-                wears,
-                love: verdict.love,
-                reasons: verdict.reasons ?? [],
-                ...(verdict.words ? { words: verdict.words } : {}),
-              },
-            ],
-    },
-    wear: wears > 0 ? { id: newId(), date: day, makeIds: [make.id], count: wears } : undefined,
-  };
-}
+import { VerdictEntry } from './verdict-entry';
 
 /** From one of the questions to the next: the first control of each takes the focus. */
 function stepQuestion(by: 1 | -1) {
@@ -87,12 +50,13 @@ function LogForm({ input, person, people, initial, pick, onPerson, onPutAway }: 
   const plan = useMemo(() => ({ date: today(), unit }), [unit]);
   const carried = useCarryForward(input, plan);
   const last = reckonedMakes(input).at(-1);
+  const cloths = useMemo(() => [...input.cloths, ...draft.newCloths], [input.cloths, draft.newCloths]);
   const version = Math.max(0, ...input.makes.map((m) => m.version)) + 1;
 
   const change = (part: Partial<LogDraft>) => {
     const next = { ...draft, ...part };
     setDraft(next);
-    saveDraft(DRAFT, next);
+    saveDraft(LOG_DRAFT, next);
   };
   const startFrom = (start: Start) => {
     const from = start === 'carry' ? carried?.next : start === 'last' ? last : undefined;
@@ -101,10 +65,9 @@ function LogForm({ input, person, people, initial, pick, onPerson, onPutAway }: 
     change({ start, make: { ...draft.make, size, sizeLines, alterations, sources } });
   };
   const enter = async () => {
-    const { make, wear } = entered({ ...draft, make: { ...draft.make, version } });
-    const entry = [{ table: 'makes' as const, put: make }, ...(wear ? [{ table: 'wears' as const, put: wear }] : [])];
-    if (!(await keep(`${pattern.name}, version ${version}`, entry))) return;
-    clearDraft(DRAFT);
+    const make = { ...draft.make, version };
+    if (!(await keep(`${pattern.name}, version ${version}`, entryOf({ ...draft, make }, input.cloths)))) return;
+    clearDraft(LOG_DRAFT);
     toast(`Version ${version} of ${pattern.name} is entered. Ctrl Z takes it back.`);
     void navigate(`/patterns/${pattern.id}`);
   };
@@ -140,7 +103,7 @@ function LogForm({ input, person, people, initial, pick, onPerson, onPutAway }: 
         }
       />
       <div className="mb-4 flex flex-wrap items-end gap-4 border-y border-rule py-2">
-        <GarmentPicture pattern={pattern} make={draft.make} cloths={input.cloths} className="h-14 w-11" />
+        <GarmentPicture pattern={pattern} make={draft.make} cloths={cloths} className="h-14 w-11" />
         {pick}
         <SelectField label="For" value={person.id} onChange={(e) => onPerson(e.target.value)}>
           {people.map((p) => (
@@ -166,7 +129,7 @@ function LogForm({ input, person, people, initial, pick, onPerson, onPutAway }: 
         )}
       </div>
       <div className="grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)] gap-8 max-lg:grid-cols-1">
-        <MakeForm make={draft.make} pattern={pattern} cloths={input.cloths} bodies={input.bodies} unit={unit} onChange={(make) => change({ make })} />
+        <MakeForm make={draft.make} pattern={pattern} cloths={cloths} bodies={input.bodies} unit={unit} onChange={(make) => change({ make })} />
         <div className="flex flex-col gap-4">
           <section aria-labelledby="fit" data-question>
             <h2 id="fit" className="mb-1 text-[17px]">
@@ -194,7 +157,7 @@ export function LogAMake() {
   const makes = useMakes();
   const people = usePeople();
   const chosen = usePerson();
-  const kept = useDraft<LogDraft>(DRAFT);
+  const kept = useDraft<LogDraft>(LOG_DRAFT);
   const patternId = params.get('pattern') ?? undefined;
   const sewn = makes?.filter((m) => m.sources.some((s) => s.patternId === patternId)) ?? [];
   const keptHere = kept?.make.sources[0]?.patternId === patternId ? kept : undefined;
@@ -221,12 +184,7 @@ export function LogAMake() {
 
   if (input && person) {
     const { pattern } = input;
-    const fresh: LogDraft = {
-      make: startMake(pattern, person.id, input.makes, today(), reckonedMakes(input).at(-1)),
-      start: 'last',
-      look: { seen: { at: 'firstDay' }, said: [] },
-      verdict: {},
-    };
+    const fresh = freshDraft(startMake(pattern, person.id, input.makes, today(), reckonedMakes(input).at(-1)));
     return (
       <LogForm
         key={`${pattern.id} ${person.id}`}
@@ -237,7 +195,7 @@ export function LogAMake() {
         pick={pick}
         onPerson={(id) => setParams({ pattern: pattern.id, for: id })}
         onPutAway={() => {
-          clearDraft(DRAFT);
+          clearDraft(LOG_DRAFT);
           setParams({});
         }}
       />

@@ -1,21 +1,9 @@
 import type { LengthUnit } from '../../core/measure/length';
 import type { ZoneId } from '../../core/measure/zones';
-import type { FitNote, Seen } from '../../core/records';
-import { newId } from '../../data/new-id';
-import { FitEntry, type ZoneSaid } from '../../parts/fit-entry';
+import { FitEntry } from '../../parts/fit-entry';
 import { NumberField } from '../../ui/number-field';
 import { Segmented } from '../../ui/segmented';
-
-/** One look at a garment: when it was, and what was seen at each zone. */
-export interface Look {
-  readonly seen: Seen;
-  readonly said: readonly ZoneSaid[];
-}
-
-/** The fit notes that a look amounts to. */
-export function notesOf({ seen, said }: Look, date: string): FitNote[] {
-  return said.map((s) => ({ id: newId(), seen, date, ...s }));
-}
+import type { Look } from './look';
 
 /** How did it fit? When it was looked at, and a line for each zone that matters. */
 export function LookEntry({

@@ -1,70 +1,73 @@
 import { useMemo } from 'react';
 import { toast } from 'react-toastify';
-import { clothGive, intendedEase } from '../../core/fit/cloth-give';
 import { effectContext, viewOf } from '../../core/fit/case';
 import { chartOf } from '../../core/fit/chart';
-import { formatLength, type LengthUnit } from '../../core/measure/length';
-import { zoneOf } from '../../core/measure/zones';
-import { bodyOn } from '../../core/measure/body';
-import { MAKE_STATES, type Cloth, type Make, type MeasurementSet, type Pattern } from '../../core/records';
+import { formatDuration } from '../../core/measure/duration';
+import type { LengthUnit } from '../../core/measure/length';
+import type { ZoneId } from '../../core/measure/zones';
+import { ConstructionNote, LooseEnd, Make, Mend, Notion, TimeSpent, type Cloth, type MeasurementSet, type Pattern } from '../../core/records';
+import { blankCloth, makeName, minutesOf } from '../../core/records/blank';
 import { newId } from '../../data/new-id';
-import { keep } from '../../parts/keep';
+import { useMakes, usePatterns } from '../../data/queries';
+import { today } from '../../data/today';
 import { AlterationEntry } from '../../parts/alteration-entry';
-import { SizeLineEntry } from '../../parts/size-line-entry';
-import { SelectField, TextField, WordsField } from '../../ui/field';
-import { LengthField } from '../../ui/length-field';
-import { NumberField } from '../../ui/number-field';
+import { keep } from '../../parts/keep';
+import { RecordField } from '../../parts/record-field';
+import { RecordRows } from '../../parts/record-rows';
+import { SizeStrip } from '../../parts/size-strip';
+import { Button } from '../../ui/button';
+import { SelectField } from '../../ui/field';
+import { Fold } from '../../ui/fold';
 import { Pick } from '../../ui/pick';
+import { ZonePills } from '../../parts/zone-pills';
+import { ClothUses } from './cloth-uses';
+import { WorkTimer } from './timer';
 
 /** A cloth that is only a name yet: what it does is asked on the shelf, and counted as not known until then. */
-async function addCloth(name: string, pattern: Pattern): Promise<string> {
-  const cloth: Cloth = {
-    id: newId(),
-    name,
-    structure: pattern.wants.structure,
-    swatch: { print: 'plain', ground: '#d8cdb8', figure: '#a99a7f', repeat: 2 },
-    pieces: [],
-  };
-  await keep(`cloth “${name}” put on the shelf`, [{ table: 'cloths', put: cloth }]);
-  toast(`“${name}” is on the shelf. Say there how far it gives.`);
+async function addCloth(name: string, structure: Cloth['structure']): Promise<string> {
+  const cloth = blankCloth(newId(), name, structure);
+  if (await keep(`cloth “${name}” put on the shelf`, [{ table: 'cloths', put: cloth }]))
+    toast(`“${name}” is on the shelf. Say there how far it gives.`);
   return cloth.id;
 }
 
-/** What this cloth does to the girths that matter, in a line; only where the pattern asks for a stretch. */
-function GiveLine({
-  make,
-  pattern,
-  cloth,
-  bodies,
-  unit,
-}: {
-  make: Make;
-  pattern: Pattern;
-  cloth: Cloth;
-  bodies: readonly MeasurementSet[];
-  unit: LengthUnit;
-}) {
-  const view = viewOf(pattern, make);
-  const zone = view.zones.find((z) => zoneOf(z).kind === 'girth');
-  const measure = zone && zoneOf(zone).measure;
-  if (!zone || !measure) return null;
-  const give = clothGive(pattern, zone, cloth, {
-    girth: bodyOn(bodies, measure, make.cutOn)?.cm,
-    ease: intendedEase(pattern, view, zone, chartOf(pattern, make.chartId), make.size),
-  });
-  if (give.unknown === 'stretch of the cloth')
-    return <span className="text-small text-ink2">How far it gives is not noted: the reckoning stays wider.</span>;
-  if (Math.abs(give.cm) < 0.25) return null;
+const count = (n: number, one: string, many = `${one}s`) => (n === 0 ? '' : `${n} ${n === 1 ? one : many}`);
+
+/** States that want to be explained: since when, and why. */
+const ENDED: readonly Make['state'][] = ['abandoned', 'outgrown', 'given', 'sold', 'unpicked', 'worn out', 'resting'];
+
+/** Which patterns the pieces came from: each zone's evidence goes to the pattern its piece came from. */
+function Joined({ make, onChange }: { make: Make; onChange: (sources: Make['sources']) => void }) {
+  const patterns = usePatterns() ?? [];
+  const others = make.sources.slice(1);
+  const set = (patternId: string, zones: ZoneId[]) => onChange(make.sources.map((s) => (s.patternId === patternId ? { ...s, zones } : s)));
   return (
-    <span className="text-small text-ink2">
-      It gives {give.cm < 0 ? 'less' : 'more'} than the pattern asks: like {formatLength(give.cm, unit, { signed: true, about: true })} at the{' '}
-      {zoneOf(zone).label}
-      {give.tooFar ? ', too far to reckon with: sew a toile' : ''}.
-    </span>
+    <div className="flex flex-col gap-1.5">
+      {others.map((source) => (
+        <div key={source.patternId} className="flex flex-wrap items-center gap-2 border-b border-rule pb-1.5">
+          <span>{patterns.find((p) => p.id === source.patternId)?.name ?? 'a pattern that is gone'}</span>
+          <ZonePills label="brings" zones={source.zones ?? []} onZones={(zones) => set(source.patternId, zones)} />
+          <Button quiet onClick={() => onChange(make.sources.filter((s) => s !== source))}>
+            not joined
+          </Button>
+        </div>
+      ))}
+      <Pick
+        label="Pieces of another pattern"
+        placeholder="a sleeve, a skirt of another pattern …"
+        value={undefined}
+        options={patterns.filter((p) => !make.sources.some((s) => s.patternId === p.id)).map((p) => ({ id: p.id, label: p.name }))}
+        onPick={(id) => {
+          const pattern = patterns.find((p) => p.id === id)!;
+          onChange([...make.sources, { patternId: id, viewId: pattern.views[0]!.id, zones: [] }]);
+        }}
+        className="w-72"
+      />
+    </div>
   );
 }
 
-/** The left side of logging: what was cut, what was changed, in which cloth. */
+/** The left side of logging: what was cut, what was changed, in which cloth, and how it was made. Parts fold; nothing is asked that is not wanted. */
 export function MakeForm({
   make,
   pattern,
@@ -74,109 +77,186 @@ export function MakeForm({
   onChange,
 }: {
   make: Make;
-  pattern: Pattern;
+  /** Absent for what has no pattern: a bag, a cushion. */
+  pattern: Pattern | undefined;
   cloths: readonly Cloth[];
   bodies: readonly MeasurementSet[];
   unit: LengthUnit;
   onChange: (make: Make) => void;
 }) {
-  const view = viewOf(pattern, make);
-  const context = useMemo(() => effectContext(pattern, view), [pattern, view]);
+  const makes = useMakes();
+  const patterns = usePatterns();
+  const view = pattern && viewOf(pattern, make);
+  const context = useMemo(() => pattern && view && effectContext(pattern, view), [pattern, view]);
   const change = (part: Partial<Make>) => onChange({ ...make, ...part });
-  const main = make.cloths.find((u) => u.part === 'main');
-  const cloth = cloths.find((c) => c.id === main?.clothId);
-  const setCloth = (part: Partial<Make['cloths'][number]>) => {
-    const next = { id: newId(), part: 'main' as const, clothId: '', ...main, ...part };
-    change({ cloths: [next, ...make.cloths.filter((u) => u !== main)] });
-  };
+  const of = Make.shape;
+  const minutes = minutesOf(make);
+  const ended = ENDED.includes(make.state);
+  const openEnds = make.looseEnds.filter((l) => !l.done);
   return (
     <div className="flex flex-col gap-4">
-      <section aria-labelledby="cut" data-question>
-        <h2 id="cut" className="mb-1 text-[17px]">
-          What did you cut and change?
-        </h2>
-        <div className="flex flex-col gap-2">
-          {pattern.views.length > 1 && (
-            <SelectField
-              label="View"
-              value={view.id}
-              onChange={(e) => change({ sources: make.sources.map((s, i) => (i === 0 ? { ...s, viewId: e.target.value } : s)) })}
-            >
-              {pattern.views.map((v) => (
-                <option key={v.id} value={v.id}>
-                  {v.name}
-                </option>
-              ))}
-            </SelectField>
-          )}
-          <SizeLineEntry chart={chartOf(pattern, make.chartId)} size={make.size} lines={make.sizeLines} zones={view.zones} onChange={change} />
-          <AlterationEntry
-            alterations={make.alterations}
-            context={context}
-            zones={view.zones}
-            allowance={pattern.allowance}
-            unit={unit}
-            onChange={(alterations) => change({ alterations })}
-          />
-        </div>
-      </section>
+      {pattern && view && context && (
+        <section aria-labelledby="cut" data-question>
+          <h2 id="cut" className="mb-1 text-[17px]">
+            What did you cut and change?
+          </h2>
+          <div className="flex flex-col gap-2">
+            {(pattern.views.length > 1 || pattern.charts.length > 1) && (
+              <div className="flex flex-wrap gap-3">
+                {pattern.views.length > 1 && (
+                  <SelectField
+                    label="View"
+                    value={view.id}
+                    onChange={(e) => change({ sources: make.sources.map((s, i) => (i === 0 ? { ...s, viewId: e.target.value } : s)) })}
+                  >
+                    {pattern.views.map((v) => (
+                      <option key={v.id} value={v.id}>
+                        {v.name}
+                      </option>
+                    ))}
+                  </SelectField>
+                )}
+                {pattern.charts.length > 1 && (
+                  <SelectField
+                    label="Size chart"
+                    value={make.chartId ?? pattern.charts[0]!.id}
+                    onChange={(e) => change({ chartId: e.target.value, size: undefined, sizeLines: [] })}
+                  >
+                    {pattern.charts.map((c) => (
+                      <option key={c.id} value={c.id}>
+                        {c.name}
+                      </option>
+                    ))}
+                  </SelectField>
+                )}
+              </div>
+            )}
+            <SizeStrip chart={chartOf(pattern, make.chartId)} size={make.size} lines={make.sizeLines} zones={view.zones} onChange={change} />
+            <AlterationEntry
+              alterations={make.alterations}
+              context={context}
+              zones={view.zones}
+              allowance={pattern.allowance}
+              unit={unit}
+              onChange={(alterations) => change({ alterations })}
+            />
+          </div>
+        </section>
+      )}
       <section aria-labelledby="cloth" data-question>
         <h2 id="cloth" className="mb-1 text-[17px]">
           In which cloth?
         </h2>
-        <div className="flex flex-wrap items-end gap-3">
-          <Pick
-            label="Cloth"
-            placeholder="type a name; a new one is added"
-            value={main?.clothId || undefined}
-            options={cloths.map((c) => ({ id: c.id, label: c.name, ...(c.fibre ? { detail: c.fibre } : {}) }))}
-            onPick={(id) => setCloth({ clothId: id })}
-            onNew={(name) => void addCloth(name, pattern).then((id) => setCloth({ clothId: id }))}
-            newLabel={(name) => `New cloth: ${name}`}
-            className="min-w-56 flex-1"
-          />
-          {main?.clothId && (
-            <>
-              <LengthField label="Length used" unit={unit} cm={main.length} onCm={(cm) => setCloth({ length: cm })} className="[&_input]:w-24" />
-              <LengthField label="Left over" unit={unit} cm={main.left} onCm={(cm) => setCloth({ left: cm })} className="[&_input]:w-24" />
-            </>
-          )}
-        </div>
-        {cloth && <GiveLine make={make} pattern={pattern} cloth={cloth} bodies={bodies} unit={unit} />}
+        <ClothUses
+          make={make}
+          pattern={pattern}
+          cloths={cloths}
+          bodies={bodies}
+          unit={unit}
+          onUses={(uses) => change({ cloths: uses })}
+          onNewCloth={(name) => addCloth(name, pattern?.wants.structure ?? 'woven')}
+        />
       </section>
-      <section aria-labelledby="about" className="flex flex-wrap items-end gap-3">
+      <section aria-labelledby="about" className="flex flex-col gap-2">
         <h2 id="about" className="sr-only">
           About this make
         </h2>
-        <TextField label="Cut on" type="date" required value={make.cutOn} onChange={(e) => e.target.value && change({ cutOn: e.target.value })} />
-        <SelectField label="Kind" value={make.kind} onChange={(e) => change({ kind: e.target.value as Make['kind'] })}>
-          {(['garment', 'toile', 'wearable toile', 'refashion'] as const).map((k) => (
-            <option key={k}>{k}</option>
-          ))}
-        </SelectField>
-        <SelectField label="State" value={make.state} onChange={(e) => change({ state: e.target.value as Make['state'] })}>
-          {MAKE_STATES.filter((s) => s !== 'planned').map((s) => (
-            <option key={s}>{s}</option>
-          ))}
-        </SelectField>
-        <NumberField
-          label="Hours"
-          number={make.minutes === undefined ? undefined : make.minutes / 60}
-          most={2000}
-          onNumber={(h) => change({ minutes: h === undefined ? undefined : Math.round(h * 60) })}
-          className="[&_input]:w-20"
-        />
-        <WordsField
-          label="A loose end (a hem, a snap)"
-          words={make.looseEnds.find((l) => !l.done)?.words ?? ''}
-          onWords={(words) => {
-            const open = make.looseEnds.find((l) => !l.done);
-            const others = make.looseEnds.filter((l) => l !== open);
-            change({ looseEnds: words === '' ? others : [...others, open ? { ...open, words } : { id: newId(), words, since: make.cutOn }] });
-          }}
-          className="min-w-48 flex-1"
-        />
+        <div className="flex flex-wrap items-end gap-3">
+          {!pattern && <RecordField of={of} name="name" value={make.name} onValue={(name) => change({ name })} className="w-56" />}
+          <RecordField of={of} name="cutOn" value={make.cutOn} onValue={(cutOn) => change({ cutOn })} />
+          <RecordField of={of} name="finishedOn" value={make.finishedOn} onValue={(finishedOn) => change({ finishedOn })} />
+          <RecordField of={of} name="kind" value={make.kind} onValue={(kind) => change({ kind })} />
+          <RecordField of={of} name="state" value={make.state} onValue={(state) => change({ state })} />
+          {(make.kind === 'without fit' || make.quantity > 1) && (
+            <RecordField of={of} name="quantity" value={make.quantity} onValue={(quantity) => change({ quantity })} className="w-20" />
+          )}
+        </div>
+        {ended && (
+          <div className="flex flex-wrap items-end gap-3">
+            <RecordField of={of} name="stateSince" value={make.stateSince} onValue={(stateSince) => change({ stateSince })} />
+            {make.state === 'abandoned' && (
+              <RecordField of={of} name="stage" value={make.stage} onValue={(stage) => change({ stage })} className="w-40" />
+            )}
+            <RecordField of={of} name="why" value={make.why} onValue={(why) => change({ why })} className="min-w-48 flex-1" />
+          </div>
+        )}
+        {make.kind === 'toile' && <ZonePills label="A toile without the parts for" zones={make.lacking} onZones={(lacking) => change({ lacking })} />}
+        {make.kind === 'refashion' && (
+          <Pick
+            label="Refashioned from"
+            value={make.refashionOf}
+            options={(makes ?? []).filter((m) => m.id !== make.id).map((m) => ({ id: m.id, label: makeName(m, patterns ?? []) }))}
+            onPick={(refashionOf) => change({ refashionOf })}
+            className="w-72"
+          />
+        )}
       </section>
+      <div>
+        <Fold head="Loose ends" said={openEnds.map((l) => l.words).join(', ')} open={openEnds.length > 0}>
+          <RecordRows
+            of={LooseEnd.shape}
+            names={['words', 'done']}
+            rows={make.looseEnds}
+            blank={(): LooseEnd => ({ id: newId(), words: '', since: today() })}
+            add="a loose end"
+            widths={{ words: 'min-w-48 flex-1', done: 'w-36' }}
+            onRows={(looseEnds) => change({ looseEnds })}
+          />
+        </Fold>
+        <Fold head="Time" said={minutes === undefined ? '' : formatDuration(minutes)}>
+          <RecordRows
+            of={TimeSpent.shape}
+            names={['phase', 'minutes']}
+            rows={make.times}
+            blank={(): TimeSpent => ({ id: newId(), phase: 'all', minutes: 60 })}
+            add="time spent"
+            widths={{ phase: 'w-40', minutes: 'w-40' }}
+            onRows={(times) => change({ times })}
+          />
+          <WorkTimer makeId={make.id} onTime={(time) => change({ times: [...make.times, time] })} />
+        </Fold>
+        <Fold head="Notions" said={make.notions.map((n) => n.what).join(', ')}>
+          <RecordRows
+            of={Notion.shape}
+            names={['what', 'cost']}
+            rows={make.notions}
+            blank={(): Notion => ({ id: newId(), what: '' })}
+            add="a notion"
+            widths={{ what: 'w-56' }}
+            onRows={(notions) => change({ notions })}
+          />
+        </Fold>
+        <Fold head="Notes on the making" said={count(make.notes.length, 'note')}>
+          <RecordRows
+            of={ConstructionNote.shape}
+            names={['words', 'kind']}
+            rows={make.notes}
+            blank={(): ConstructionNote => ({ id: newId(), kind: 'tip', words: '' })}
+            add="a note"
+            widths={{ kind: 'w-32', words: 'min-w-56 flex-1' }}
+            onRows={(notes) => change({ notes })}
+          />
+        </Fold>
+        <Fold head="Mends" said={count(make.mends.length, 'mend')}>
+          <RecordRows
+            of={Mend.shape}
+            names={['what', 'date', 'wore', 'minutes', 'cost']}
+            rows={make.mends}
+            blank={(): Mend => ({ id: newId(), date: today(), what: '' })}
+            add="a mend"
+            widths={{ what: 'w-44', wore: 'w-36', minutes: 'w-24', cost: 'w-24' }}
+            onRows={(mends) => change({ mends })}
+          />
+        </Fold>
+        {pattern && (
+          <Fold head="Joined with another pattern" said={count(Math.max(0, make.sources.length - 1), 'pattern')}>
+            <Joined make={make} onChange={(sources) => change({ sources })} />
+          </Fold>
+        )}
+        <Fold head="Remark" said={make.remark ?? ''}>
+          <RecordField of={of} name="remark" value={make.remark} onValue={(remark) => change({ remark })} labelHidden />
+        </Fold>
+      </div>
     </div>
   );
 }

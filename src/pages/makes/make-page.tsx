@@ -10,7 +10,10 @@ import { offsetOf } from '../../core/fit/offset';
 import { outcomeWords, seenWords } from '../../core/fit/words';
 import { formatLength } from '../../core/measure/length';
 import { zoneOf } from '../../core/measure/zones';
-import { clothCost, costPerWear, formatMoney } from '../../core/cost/cost';
+import { clothCost, costPerWear } from '../../core/cost/cost';
+import { formatDuration } from '../../core/measure/duration';
+import { formatMoney } from '../../core/measure/money';
+import { minutesOf } from '../../core/records/blank';
 import type { FitNote, Make } from '../../core/records';
 import { db } from '../../data/database';
 import { newId } from '../../data/new-id';
@@ -22,7 +25,8 @@ import { GarmentPicture } from '../../parts/garment-picture';
 import { Button } from '../../ui/button';
 import { KeyCap } from '../../ui/key-cap';
 import { Empty, PageHead } from '../../ui/page-head';
-import { LookEntry, notesOf, type Look } from './look-entry';
+import { notesOf, type Look } from './look';
+import { LookEntry } from './look-entry';
 import { VerdictEntry, type VerdictSaid } from './verdict-entry';
 
 const day = (date: string) => format(parseISO(date), 'd MMMM yyyy');
@@ -69,6 +73,7 @@ export function MakePage() {
   const view = viewOf(pattern, make);
   const person = people.find((p) => p.id === make.personId);
   const cost = clothCost(make, cloths);
+  const minutes = minutesOf(make);
   const loose = make.looseEnds.filter((l) => !l.done);
 
   const remove = async () => {
@@ -157,7 +162,7 @@ export function MakePage() {
               {cost && times > 0 && <span className="text-small text-ink2"> · {formatMoney(costPerWear(cost, times))} of cloth a wear</span>}
             </dd>
             <dt>Time</dt>
-            <dd>{make.minutes === undefined ? 'not noted' : `${(make.minutes / 60).toFixed(1)}\u2009h`}</dd>
+            <dd>{minutes === undefined ? 'not noted' : formatDuration(minutes)}</dd>
           </dl>
           {make.remark && <p className="text-ink2 italic">{make.remark}</p>}
           {make.notes.length > 0 && (

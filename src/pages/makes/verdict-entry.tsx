@@ -1,9 +1,10 @@
 import clsx from 'clsx';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { REASONS, type Verdict } from '../../core/records';
-import { WordsField } from '../../ui/field';
+import { Verdict, VerdictParts } from '../../core/records';
+import { RecordField } from '../../parts/record-field';
+import { Button } from '../../ui/button';
 
-export type VerdictSaid = Partial<Pick<Verdict, 'love' | 'words' | 'reasons'>>;
+export type VerdictSaid = Partial<Omit<Verdict, 'id' | 'date' | 'wears'>>;
 
 const LOVE_WORDS = ['', 'not at all', 'a little', 'well enough', 'much', 'love it'];
 
@@ -35,32 +36,33 @@ export function VerdictEntry({ said, onChange }: { said: VerdictSaid; onChange: 
         <span className="ml-3 text-ink2">{said.love ? LOVE_WORDS[said.love] : 'not said'}</span>
       </div>
       {said.love !== undefined && said.love < 5 && (
-        <div role="group" aria-label="What keeps you from reaching for it" className="flex flex-wrap items-center gap-1">
-          <span className="text-small text-ink2">because of</span>
-          {REASONS.map((reason) => {
-            const on = reasons.includes(reason);
-            return (
-              <button
-                key={reason}
-                type="button"
-                aria-pressed={on}
-                onClick={() => onChange({ ...said, reasons: on ? reasons.filter((r) => r !== reason) : [...reasons, reason] })}
-                className={clsx(
-                  'min-h-6 rounded-md border px-1.5 text-small max-sm:min-h-11',
-                  on ? 'border-ink bg-tint font-semibold' : 'border-rule2 text-ink2 hover:bg-tint',
-                )}
-              >
-                {reason}
-              </button>
-            );
-          })}
+        <RecordField of={Verdict.shape} name="reasons" value={reasons} onValue={(next) => onChange({ ...said, reasons: next })} />
+      )}
+      {said.love !== undefined && (
+        <div className="flex flex-wrap items-end gap-3">
+          <RecordField of={Verdict.shape} name="sewAgain" value={said.sewAgain} onValue={(sewAgain) => onChange({ ...said, sewAgain })} />
+          {said.sewAgain === 'later' && (
+            <RecordField of={Verdict.shape} name="later" value={said.later} onValue={(later) => onChange({ ...said, later })} />
+          )}
+          {said.parts ? (
+            Object.keys(VerdictParts.shape).map((part) => (
+              <RecordField
+                key={part}
+                of={VerdictParts.shape}
+                name={part as keyof typeof VerdictParts.shape}
+                value={said.parts?.[part as keyof typeof VerdictParts.shape]}
+                onValue={(value) => onChange({ ...said, parts: { ...said.parts, [part]: value } })}
+                className="w-16"
+              />
+            ))
+          ) : (
+            <Button quiet onClick={() => onChange({ ...said, parts: {} })}>
+              its parts, 1 to 5 …
+            </Button>
+          )}
         </div>
       )}
-      <WordsField
-        label="In words, if you like"
-        words={said.words ?? ''}
-        onWords={(words) => onChange({ ...said, words: words === '' ? undefined : words })}
-      />
+      <RecordField of={Verdict.shape} name="words" value={said.words} onValue={(words) => onChange({ ...said, words })} />
     </div>
   );
 }

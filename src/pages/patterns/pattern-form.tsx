@@ -3,16 +3,7 @@ import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { toast } from 'react-toastify';
 import { FIT_CLASS_WORDS, FIT_CLASSES, type FitClass } from '../../core/measure/fit-class';
 import { ZONE_IDS, zoneOf, type ZoneId } from '../../core/measure/zones';
-import {
-  GARMENT_KINDS,
-  isLower,
-  PATTERN_FORMS,
-  USUAL_MEASURES,
-  USUAL_ZONES,
-  type GarmentKind,
-  type Pattern,
-  type SizeChart,
-} from '../../core/records';
+import { blankChart, blankPattern, GARMENT_KINDS, PATTERN_FORMS, type GarmentKind, type Pattern } from '../../core/records';
 import { newId } from '../../data/new-id';
 import { useMakes, usePatterns, useUnit } from '../../data/queries';
 import { today } from '../../data/today';
@@ -25,12 +16,6 @@ import { NumberField } from '../../ui/number-field';
 import { Empty, PageHead } from '../../ui/page-head';
 import { Pick } from '../../ui/pick';
 import { ChartGrid } from './chart-grid';
-
-function freshChart(kind: GarmentKind): SizeChart {
-  const sizes = ['S', 'M', 'L'];
-  const measures = USUAL_MEASURES[isLower(kind) ? 'lower' : 'upper'];
-  return { id: newId(), name: 'body chart', sizes, body: Object.fromEntries(measures.map((m) => [m, sizes.map(() => null)])), finished: {} };
-}
 
 /** A new pattern: its name and kind are enough to begin; the rest is filled in on the next page. */
 export function NewPattern() {
@@ -48,16 +33,10 @@ export function NewPattern() {
   const add = async () => {
     if (name.trim() === '') return setProblem('Give the pattern its name.');
     const pattern: Pattern = {
-      id: newId(),
-      name: name.trim(),
+      ...blankPattern(newId(), newId(), name.trim(), kind, structure),
       ...(designer.trim() ? { designer: designer.trim() } : {}),
-      kind,
       fitClass,
-      // A woven asks for no give; what a knit asks for stands on its envelope.
-      wants: { structure, ...(structure === 'woven' ? { stretch: 0 } : {}) },
-      views: [{ id: newId(), name: 'as drafted', zones: [...USUAL_ZONES[kind]], freeZones: [], zoneClass: {}, seams: {}, clothTable: [] }],
-      charts: [freshChart(kind)],
-      state: 'kept',
+      charts: [blankChart(newId(), kind, ['S', 'M', 'L'])],
       added: today(),
     };
     await keep(`pattern “${pattern.name}”`, [{ table: 'patterns', put: pattern }]);
@@ -253,7 +232,7 @@ export function ChangePattern() {
                 onChange={(changed) => change({ charts: pattern.charts.map((c) => (c.id === chart.id ? changed : c)) })}
               />
             ) : (
-              <Button onClick={() => change({ charts: [freshChart(pattern.kind)] })}>Write down its size chart</Button>
+              <Button onClick={() => change({ charts: [blankChart(newId(), pattern.kind, ['S', 'M', 'L'])] })}>Write down its size chart</Button>
             )}
           </section>
         </div>

@@ -2,8 +2,9 @@ import { useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { toast } from 'react-toastify';
 import { formatLength, type LengthUnit } from '../../core/measure/length';
-import { formatMoney } from '../../core/cost/cost';
+import { formatMoney } from '../../core/measure/money';
 import { PRINTS, type Cloth } from '../../core/records';
+import { blankCloth } from '../../core/records/blank';
 import { newId } from '../../data/new-id';
 import { useCloths, useMakes, useUnit } from '../../data/queries';
 import { keep } from '../../parts/keep';
@@ -100,13 +101,7 @@ export function ClothShelf() {
     .sort((a, b) => a.name.localeCompare(b.name));
 
   const add = async () => {
-    const cloth: Cloth = {
-      id: newId(),
-      name: 'new cloth',
-      structure: 'woven',
-      swatch: { print: 'plain', ground: '#d8cdb8', figure: '#a99a7f', repeat: 2 },
-      pieces: [],
-    };
+    const cloth = blankCloth(newId(), 'new cloth');
     await keep('a cloth put on the shelf', [{ table: 'cloths', put: cloth }]);
     setParams({ cloth: cloth.id });
   };

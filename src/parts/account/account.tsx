@@ -14,7 +14,10 @@ import { sameLine } from '../../core/fit/chart';
 import { formatLength, type LengthUnit } from '../../core/measure/length';
 import { zoneOf, type ZoneId } from '../../core/measure/zones';
 import type { Alteration, Cloth, FitNote, Make, SizeLine } from '../../core/records';
-import { clothCost, costPerWear, formatMoney } from '../../core/cost/cost';
+import { clothCost, costPerWear } from '../../core/cost/cost';
+import { formatDuration } from '../../core/measure/duration';
+import { formatMoney } from '../../core/measure/money';
+import { minutesOf } from '../../core/records/blank';
 import { differencesBetween } from '../../core/versions/differences';
 import { markColour } from '../fit-mark';
 import { GarmentPicture } from '../garment-picture';
@@ -267,12 +270,10 @@ function rowsOf({ input, carried, wears, unit, plannedCloth, onWhy, chosen }: Ac
         {
           key: 'time',
           head: 'Time',
-          cell: (m) =>
-            m.minutes === undefined ? (
-              <Blank />
-            ) : (
-              <span>{`${Math.floor(m.minutes / 60)}\u2009h ${m.minutes % 60 ? `${m.minutes % 60}\u2009min` : ''}`}</span>
-            ),
+          cell: (m) => {
+            const minutes = minutesOf(m);
+            return minutes === undefined ? <Blank /> : <span>{formatDuration(minutes)}</span>;
+          },
           carry: <Blank />,
         },
         {
@@ -368,7 +369,13 @@ function Blank() {
   return <span className="text-small text-ink2">–</span>;
 }
 
-const KIND_WORDS: Record<Make['kind'], string> = { garment: '', toile: 'toile · ', 'wearable toile': 'wearable toile · ', refashion: 'refashion · ' };
+const KIND_WORDS: Record<Make['kind'], string> = {
+  garment: '',
+  toile: 'toile · ',
+  'wearable toile': 'wearable toile · ',
+  refashion: 'refashion · ',
+  'without fit': '',
+};
 
 /** The account of a pattern: versions run left to right, what was learned is carried forward at the end and always in view. */
 export function Account(props: AccountProps) {

@@ -1,0 +1,13 @@
+import { SECTIONS } from './sections';
+
+/** What can be done by its name from the field on the strip. */
+export const COMMANDS: readonly { readonly title: string; readonly path: string; readonly detail?: string; readonly words?: string }[] = [
+  { title: 'Log a make', path: '/makes/new', detail: 'key n', words: 'new garment version enter write' },
+  { title: 'Add a pattern', path: '/patterns/new', words: 'new pattern' },
+  { title: 'Put a cloth on the shelf', path: '/shelf?new=1', words: 'new cloth fabric stash bought' },
+  { title: 'Add a person', path: '/people/new', words: 'new person body child' },
+  { title: 'Save the ledger to a file', path: '/files', words: 'export backup copy' },
+  { title: 'Read a ledger from a file', path: '/files', words: 'import open restore' },
+  { title: 'How the line is written', path: '/line', words: 'shorthand help grammar examples' },
+  ...SECTIONS.map((s) => ({ title: `Go to: ${s.name}`, path: s.path, detail: `key ${s.key}` })),
+];

@@ -1,0 +1,45 @@
+import { useMemo } from 'react';
+import { reckonedMakes } from '../core/fit/carry-forward';
+import type { PatternCase } from '../core/fit/case';
+import { viewOf } from '../core/fit/case';
+import { entryFromLine } from '../core/shorthand/entry-from-line';
+import { parseLine, type Chip, type LineContext } from '../core/shorthand/parse-line';
+import { newId } from '../data/new-id';
+import { makesOf, useBodies, useCloths, useMakes, usePatterns, usePeople, usePerson } from '../data/queries';
+import { today } from '../data/today';
+import { draftFromLine, startMake, type LogDraft } from '../pages/makes/log-draft';
+import type { Pattern, Person } from '../core/records';
+
+/** A line that was read: its chips, and the make they amount to where a pattern is named. */
+export interface ReadLine {
+  readonly chips: readonly Chip[];
+  readonly pattern: Pattern | undefined;
+  readonly person: Person | undefined;
+  readonly draft: LogDraft | undefined;
+  /** The version from which the cut is carried on. */
+  readonly from: number | undefined;
+  readonly remarks: readonly string[];
+}
+
+/** Reads a line as it is typed. */
+export function useReadLine(text: string, context: LineContext | undefined): ReadLine {
+  const patterns = usePatterns();
+  const makes = useMakes();
+  const bodies = useBodies();
+  const cloths = useCloths();
+  const people = usePeople();
+  const spoken = usePerson();
+  return useMemo(() => {
+    const chips = context ? parseLine(text, context) : [];
+    const patternId = chips.flatMap(({ understood: u }) => (u.is === 'pattern' ? [u.patternId] : []))[0];
+    const personId = chips.flatMap(({ understood: u }) => (u.is === 'person' ? [u.personId] : []))[0];
+    const pattern = patterns?.find((p) => p.id === patternId);
+    const person = people?.find((p) => p.id === personId) ?? spoken;
+    if (!pattern || !person || !makes || !bodies || !cloths) return { chips, pattern, person, draft: undefined, from: undefined, remarks: [] };
+    const input: PatternCase = { pattern, makes: makesOf(makes, pattern.id, person.id), bodies, cloths };
+    const last = reckonedMakes(input).at(-1);
+    const start = startMake(pattern, person.id, input.makes, today(), last);
+    const entry = entryFromLine(chips, { start, zones: viewOf(pattern, start).zones, newId });
+    return { chips, pattern, person, draft: draftFromLine(entry), from: last?.version, remarks: entry.remarks };
+  }, [text, context, patterns, makes, bodies, cloths, people, spoken]);
+}

@@ -1,0 +1,80 @@
+import type { ZoneId } from '../measure/zones';
+import type { Cloth } from './cloth';
+import type { Make } from './make';
+import type { GarmentKind, Pattern, SizeChart, View } from './pattern';
+import { isLower, USUAL_MEASURES, USUAL_ZONES } from './usual-zones';
+
+/** Records with nothing in them but what they cannot be without; everything else is said later, or never. */
+
+export function blankCloth(id: string, name: string, structure: Cloth['structure'] = 'woven'): Cloth {
+  return { id, name, structure, seasons: [], tests: [], swatch: { print: 'plain', ground: '#d8cdb8', figure: '#a99a7f', repeat: 2 }, pieces: [] };
+}
+
+export function blankView(id: string, name: string, zones: readonly ZoneId[]): View {
+  return { id, name, zones: [...zones], freeZones: [], zoneClass: {}, seams: {}, clothTable: [], openings: [], wishes: [] };
+}
+
+/** A chart with the measures that a kind usually gives, all of them open. */
+export function blankChart(id: string, kind: GarmentKind, sizes: readonly string[]): SizeChart {
+  const measures = USUAL_MEASURES[isLower(kind) ? 'lower' : 'upper'];
+  const body = Object.fromEntries(measures.map((m) => [m, sizes.map(() => null)]));
+  return { id, name: 'body chart', sizes: [...sizes], body, finished: {}, finishedOf: [] };
+}
+
+/** A woven asks for no give; what a knit asks for stands on its envelope. */
+export function blankPattern(id: string, viewId: string, name: string, kind: GarmentKind, structure: Cloth['structure'] = 'woven'): Pattern {
+  return {
+    id,
+    name,
+    kind,
+    fitClass: 'semi',
+    wants: { structure, ...(structure === 'woven' ? { stretch: 0 } : {}) },
+    errata: [],
+    paper: [],
+    views: [blankView(viewId, 'as drafted', USUAL_ZONES[kind])],
+    charts: [],
+    state: 'kept',
+  };
+}
+
+/** A garment finished on a day. Without a pattern it needs a name. */
+export function blankMake(id: string, personId: string, version: number, day: string): Make {
+  return {
+    id,
+    personId,
+    sources: [],
+    version,
+    kind: 'garment',
+    quantity: 1,
+    lacking: [],
+    state: 'finished',
+    cutOn: day,
+    finishedOn: day,
+    sizeLines: [],
+    measured: [],
+    alterations: [],
+    cloths: [],
+    times: [],
+    notions: [],
+    notes: [],
+    mends: [],
+    looseEnds: [],
+    fitNotes: [],
+    verdicts: [],
+  };
+}
+
+/** Minutes spent on a make in all; undefined where nobody kept them. A whole beside phases is taken to hold them. */
+export function minutesOf({ times }: Pick<Make, 'times'>): number | undefined {
+  if (times.length === 0) return undefined;
+  const sum = (list: readonly { minutes: number }[]) => list.reduce((total, t) => total + t.minutes, 0);
+  const whole = times.filter((t) => t.phase === 'all');
+  return whole.length > 0 ? Math.max(sum(whole), sum(times.filter((t) => t.phase !== 'all'))) : sum(times);
+}
+
+/** What a make is called: by its pattern, else by its own name. */
+export function makeName(make: Pick<Make, 'name' | 'version' | 'sources'>, patterns: readonly Pick<Pattern, 'id' | 'name'>[]): string {
+  const source = make.sources[0];
+  if (!source) return make.name ?? 'a make';
+  return `${patterns.find((p) => p.id === source.patternId)?.name ?? 'a pattern that is gone'}, version ${make.version}`;
+}

@@ -1,0 +1,70 @@
+import { format, parseISO } from 'date-fns';
+import { alterationWhen, alterationWords, sizeLineWords, zoneList } from '../alteration/words';
+import { outcomeWords, seenWords } from '../fit/words';
+import { formatDuration } from '../measure/duration';
+import { formatLength, type LengthUnit } from '../measure/length';
+import { formatMoney } from '../measure/money';
+import { zoneOf } from '../measure/zones';
+import { symptomOf } from '../symptom/catalogue';
+import type { Named } from './mark-names';
+import type { LineContext, Understood } from './parse-line';
+
+/** What a chip was understood as: a word for its kind, and what it says. */
+export function chipWords(
+  u: Understood,
+  { patterns, cloths, people }: LineContext,
+  unit: LengthUnit,
+): { readonly kind: string; readonly says: string } {
+  const nameOf = (list: readonly Named[], id: string) => list.find((n) => n.id === id)?.name ?? '';
+  switch (u.is) {
+    case 'pattern':
+      return { kind: 'pattern', says: `${nameOf(patterns, u.patternId)}${u.version === undefined ? '' : `, version ${u.version}`}` };
+    case 'version':
+      return { kind: 'version', says: String(u.version) };
+    case 'person':
+      return { kind: 'for', says: nameOf(people, u.personId) };
+    case 'size':
+      return { kind: 'size', says: sizeLineWords(u.line) };
+    case 'size at':
+      return { kind: 'size', says: `${sizeLineWords(u.line)} at the ${zoneList(u.zones)}` };
+    case 'alteration': {
+      const alteration = { id: '', ...u.alteration };
+      const { when, purpose } = u.alteration;
+      return {
+        kind: purpose === 'style' ? 'for looks' : 'altered',
+        says: `${alterationWords(alteration, unit)}${when === 'paper' ? '' : ` ${alterationWhen(alteration)}`}`,
+      };
+    }
+    case 'fit': {
+      const symptom = u.notes[0]?.symptom;
+      const notes = u.notes.map((n) => `${zoneOf(n.zone).label} ${outcomeWords(n, unit)}${n.side ? ` on the ${n.side}` : ''}`).join(', ');
+      return { kind: 'fit', says: symptom ? `${symptomOf(symptom).label}: perhaps ${notes}` : notes };
+    }
+    case 'rest right':
+      return { kind: 'fit', says: 'the rest is right' };
+    case 'cloth': {
+      const name = 'id' in u.cloth ? nameOf(cloths, u.cloth.id) : `${u.cloth.name} (new)`;
+      const length = u.length === undefined ? '' : `, ${formatLength(u.length, unit)}`;
+      const left = u.left === undefined ? '' : `, ${formatLength(u.left, unit)} left`;
+      return { kind: u.part === 'main' ? 'cloth' : u.part, says: `${name}${length}${left}` };
+    }
+    case 'seen':
+      return { kind: 'seen', says: seenWords(u.seen) };
+    case 'time':
+      return { kind: 'time', says: `${formatDuration(u.minutes)}${u.phase === 'all' ? '' : `, ${u.phase}`}` };
+    case 'cost':
+      return { kind: u.what, says: formatMoney(u.money) };
+    case 'love':
+      return { kind: 'love', says: `${u.love} of 5` };
+    case 'date':
+      return { kind: 'date', says: format(parseISO(u.date), 'd MMMM yyyy') };
+    case 'kind':
+      return { kind: 'kind', says: u.kind };
+    case 'note':
+      return { kind: u.kind, says: u.words };
+    case 'loose end':
+      return { kind: 'loose end', says: u.words };
+    case 'words':
+      return { kind: 'words', says: u.words };
+  }
+}

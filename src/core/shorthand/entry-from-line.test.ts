@@ -1,0 +1,127 @@
+import { sampleAlteration, sampleMake } from '../fit/sample-case';
+import type { Make } from '../records';
+import { Make as MakeShape } from '../records';
+import { completions } from './complete';
+import { entryFromLine } from './entry-from-line';
+import { parseLine, type LineContext } from './parse-line';
+
+const CONTEXT: LineContext = {
+  patterns: [{ id: 'pattern', name: 'Sandbar blouse', kind: 'shirt', sizes: ['A', 'B', 'C', 'D', 'E'] }],
+  cloths: [
+    { id: 'poplin', name: 'blue poplin' },
+    { id: 'twill', name: 'grey twill' },
+  ],
+  people: [{ id: 'person', name: 'Maren' }],
+  unit: 'cm',
+  currency: 'EUR',
+  today: '2026-11-25',
+};
+
+/** A second version that begins from the first one's cut. */
+const START: Make = { ...sampleMake(2), cloths: [], alterations: [sampleAlteration('sleeve-length', 1), sampleAlteration('body-at-hem', -3)] };
+
+function entry(text: string, start = START) {
+  let n = 0;
+  return entryFromLine(parseLine(text, CONTEXT), { start, zones: ['bust', 'bodice', 'sleeve'], newId: () => `id-${n++}` });
+}
+
+test('what the line does not speak of stays as the last version had it', () => {
+  const { make } = entry('sandbar blouse 2 · blue poplin 1.9m');
+  expect(make.size).toEqual({ size: 'C' });
+  expect(make.alterations).toEqual(START.alterations);
+  expect(make.cloths).toEqual([expect.objectContaining({ clothId: 'poplin', part: 'main', length: 190 })]);
+});
+
+test('an alteration takes the place of the same one, and leaves the others', () => {
+  const { make } = entry('sandbar sleeve +2.5, bodice +1');
+  expect(make.alterations.map((a) => [a.kind, a.amount])).toEqual([
+    ['body-at-hem', -3],
+    ['sleeve-length', 2.5],
+    ['bodice-below-bust', 1],
+  ]);
+});
+
+test('for looks and for fit are two changes', () => {
+  const { make } = entry('sandbar sleeve -4 for looks');
+  expect(make.alterations.filter((a) => a.kind === 'sleeve-length').map((a) => [a.purpose, a.amount])).toEqual([
+    ['fit', 1],
+    ['style', -4],
+  ]);
+});
+
+test('a size said anew is meant all over; zones said with it differ', () => {
+  const start = { ...START, sizeLines: [{ zone: 'waist' as const, line: { size: 'B' } }] };
+  expect(entry('sandbar D', start).make).toMatchObject({ size: { size: 'D' }, sizeLines: [] });
+  expect(entry('sandbar D, hip E', start).make).toMatchObject({ size: { size: 'D' }, sizeLines: [{ zone: 'hip', line: { size: 'E' } }] });
+  expect(entry('sandbar hip E, D', start).make).toMatchObject({
+    size: { size: 'D' },
+    sizeLines: [...start.sizeLines, { zone: 'hip', line: { size: 'E' } }],
+  });
+  expect(entry('sandbar hip E', start).make.sizeLines).toHaveLength(2);
+});
+
+test('the rest is right speaks of the zones that matter and were not named', () => {
+  const { said, seen } = entry('sandbar, sleeve too short by 2 cm, rest right, after 4 wears');
+  expect(said).toEqual([
+    { zone: 'sleeve', outcome: -2, amount: 2 },
+    { zone: 'bust', outcome: 0 },
+    { zone: 'bodice', outcome: 0 },
+  ]);
+  expect(seen).toEqual({ at: 'worn', wears: 4 });
+});
+
+test('a cloth that the shelf does not have is put there', () => {
+  const { make, newCloths } = entry('sandbar in storm grey linen 2m');
+  expect(newCloths).toEqual([expect.objectContaining({ name: 'storm grey linen' })]);
+  expect(make.cloths[0]).toMatchObject({ clothId: newCloths[0]!.id, length: 200 });
+});
+
+test('time, money, notes, loose ends, date and kind have their places', () => {
+  const { make, love } = entry('toile sandbar · 2h10 · zip 3.20 · tip: press first · to do: hem by hand · 2026-11-02 · love 4');
+  expect(make).toMatchObject({
+    kind: 'toile',
+    cutOn: '2026-11-02',
+    finishedOn: '2026-11-02',
+    state: 'loose ends',
+    times: [{ phase: 'all', minutes: 130 }],
+    notions: [{ what: 'zip', cost: { minor: 320, currency: 'EUR' } }],
+    notes: [{ kind: 'tip', words: 'press first' }],
+    looseEnds: [{ words: 'hem by hand' }],
+  });
+  expect(love).toBe(4);
+});
+
+test('a version that is not the next one is remarked upon and entered as the next', () => {
+  const { make, remarks } = entry('sandbar blouse 7 C');
+  expect(make.version).toBe(2);
+  expect(remarks).toEqual(['The line says version 7; by the ledger this is version 2, and so it is entered.']);
+  expect(entry('sandbar blouse 2 C').remarks).toEqual([]);
+});
+
+test('words that were not understood are kept as the remark, all of them', () => {
+  expect(entry('sandbar for the quay concert · C · in a hurry').make.remark).toBe('for the quay concert … in a hurry');
+});
+
+test('whatever the line says, the make has its shape', () => {
+  for (const text of [
+    'sandbar blouse 2 C hip D bodice +1.5 blue poplin 1.9m tight armhole 2 love 4',
+    'sandbar seam allowance sewn at 1 instead of 1.5 took in side seams a bit, leave out',
+    'sandbar a bit off the sides, between C and D, fba 1.5 for looks, 90 min, €4, tip: x, to do: y, muslin, yesterday',
+  ])
+    expect(MakeShape.safeParse(entry(text).make).error).toBeUndefined();
+});
+
+describe('completions', () => {
+  test.each<[string, string[]]>([
+    ['sa', ['Sandbar blouse ']],
+    ['C, hip D, blue', ['C, hip D, blue poplin ']],
+    ['blue po', ['blue poplin ']],
+    ['sandbar blouse · gr', ['sandbar blouse · grey twill ']],
+    ['for Ma', ['for Maren ']],
+    ['blue poplin', []],
+    ['x', []],
+    ['', []],
+  ])('%j', (text, lines) => {
+    expect(completions(text, CONTEXT).map((c) => c.line)).toEqual(lines);
+  });
+});

@@ -1,0 +1,125 @@
+import type { ZoneId } from '../measure/zones';
+import type { Alteration, FitNote, Make, Seen } from '../records';
+import { blankCloth } from '../records/blank';
+import type { Cloth } from '../records';
+import type { Chip } from './parse-line';
+
+/** A make that a line amounts to, with what is not part of the make itself. */
+export interface LineEntry {
+  readonly make: Make;
+  /** One look at the garment: when, and what was seen. */
+  readonly seen: Seen;
+  readonly said: readonly Pick<FitNote, 'zone' | 'outcome' | 'amount' | 'side' | 'symptom'>[];
+  readonly love: 1 | 2 | 3 | 4 | 5 | undefined;
+  /** Cloths that the line names and the shelf does not have. */
+  readonly newCloths: readonly Cloth[];
+  /** What the sewist should know before it is entered. */
+  readonly remarks: readonly string[];
+}
+
+/** Two alterations that are the same change, whatever their amount: the one in the line takes the place of the one carried on. */
+function sameChange(a: Pick<Alteration, 'kind' | 'zones' | 'part' | 'purpose'>, b: typeof a): boolean {
+  return a.kind === b.kind && (a.zones ?? []).join() === (b.zones ?? []).join() && (a.part ?? '') === (b.part ?? '') && a.purpose === b.purpose;
+}
+
+/**
+ * The make that a line describes.
+ *
+ * @param start the make to begin from: a new version with the last cut, or a blank one
+ * @param zones those that decide the fit, for "the rest is right"
+ * @param newId gives ids; two calls give different ones
+ */
+export function entryFromLine(
+  chips: readonly Chip[],
+  { start, zones, newId }: { readonly start: Make; readonly zones: readonly ZoneId[]; readonly newId: () => string },
+): LineEntry {
+  let make = start;
+  let seen: Seen = { at: 'firstDay' };
+  let love: LineEntry['love'];
+  let restRight = false;
+  let saidSize = false;
+  const said = new Map<ZoneId, LineEntry['said'][number]>();
+  const newCloths: Cloth[] = [];
+  const remarks: string[] = [];
+  const words: string[] = [];
+
+  for (const { understood: u } of chips)
+    switch (u.is) {
+      case 'pattern':
+      case 'version':
+        if (u.version !== undefined && u.version !== start.version)
+          remarks.push(`The line says version ${u.version}; by the ledger this is version ${start.version}, and so it is entered.`);
+        break;
+      case 'person':
+        break;
+      case 'size':
+        // A size said anew is meant all over, unless zones are named too.
+        make = { ...make, size: u.line, sizeLines: saidSize ? make.sizeLines : [] };
+        saidSize = true;
+        break;
+      case 'size at': {
+        const others = make.sizeLines.filter((l) => !u.zones.includes(l.zone));
+        make = { ...make, size: make.size ?? u.line, sizeLines: [...others, ...u.zones.map((zone) => ({ zone, line: u.line }))] };
+        saidSize = true;
+        break;
+      }
+      case 'alteration': {
+        const others = make.alterations.filter((a) => !sameChange(a, u.alteration));
+        make = { ...make, alterations: [...others, { id: newId(), ...u.alteration }] };
+        break;
+      }
+      case 'fit':
+        for (const note of u.notes) said.set(note.zone, note);
+        break;
+      case 'rest right':
+        restRight = true;
+        break;
+      case 'cloth': {
+        let clothId: string;
+        if ('id' in u.cloth) clothId = u.cloth.id;
+        else {
+          const cloth = blankCloth(newId(), u.cloth.name);
+          newCloths.push(cloth);
+          clothId = cloth.id;
+        }
+        const use = {
+          id: newId(),
+          clothId,
+          part: u.part,
+          ...(u.length === undefined ? {} : { length: u.length }),
+          ...(u.left === undefined ? {} : { left: u.left }),
+        };
+        make = { ...make, cloths: [...make.cloths, use] };
+        break;
+      }
+      case 'seen':
+        seen = u.seen;
+        break;
+      case 'time':
+        make = { ...make, times: [...make.times, { id: newId(), phase: u.phase, minutes: u.minutes }] };
+        break;
+      case 'cost':
+        make = { ...make, notions: [...make.notions, { id: newId(), what: u.what, cost: u.money }] };
+        break;
+      case 'love':
+        love = u.love;
+        break;
+      case 'date':
+        make = { ...make, cutOn: u.date, finishedOn: u.date };
+        break;
+      case 'kind':
+        make = { ...make, kind: u.kind };
+        break;
+      case 'note':
+        make = { ...make, notes: [...make.notes, { id: newId(), kind: u.kind, words: u.words }] };
+        break;
+      case 'loose end':
+        make = { ...make, state: 'loose ends', looseEnds: [...make.looseEnds, { id: newId(), words: u.words, since: make.cutOn }] };
+        break;
+      case 'words':
+        words.push(u.words);
+    }
+  if (restRight) for (const zone of zones) if (!said.has(zone)) said.set(zone, { zone, outcome: 0 });
+  if (words.length > 0) make = { ...make, remark: words.join(' … ') };
+  return { make, seen, said: [...said.values()], love, newCloths, remarks };
+}

@@ -1,0 +1,418 @@
+import fc from 'fast-check';
+import { formatLength } from '../measure/length';
+import { parseLine, type Chip, type LineContext } from './parse-line';
+
+/** Everything here is made up. Two patterns with letters and figures as sizes, one without a chart. */
+const CONTEXT: LineContext = {
+  patterns: [
+    { id: 'tidewater', name: 'Tidewater shirt', kind: 'shirt', sizes: ['A', 'B', 'C', 'D', 'E'] },
+    { id: 'gangway', name: 'Gangway trousers', kind: 'trousers', sizes: ['38', '40', '42', '44'] },
+    { id: 'nocturne', name: 'Nocturne skirt', kind: 'skirt', sizes: ['36', '38/40', '42/44'] },
+    { id: 'ebb', name: 'Ebb tee', kind: 'top' },
+    { id: 'ebb-long', name: 'Ebb tee long', kind: 'top' },
+  ],
+  cloths: [
+    { id: 'poplin', name: 'blue poplin' },
+    { id: 'twill', name: 'grey viscose twill' },
+    { id: 'jersey', name: 'Jürgen’s jersey' },
+  ],
+  people: [
+    { id: 'maren', name: 'Maren' },
+    { id: 'tilda', name: 'Tilda' },
+  ],
+  unit: 'cm',
+  currency: 'EUR',
+  today: '2026-11-25',
+};
+
+const signed = (n: number) => (n > 0 ? `+${n}` : `${n}`.replace('-', '−'));
+const line = (l: { size: string; to?: string | undefined; at?: number | undefined }) => (l.to ? `${l.size}~${l.to}` : l.size);
+
+/** What a chip says, short enough to be written down in a test. */
+function gist({ understood: u }: Chip): string {
+  switch (u.is) {
+    case 'pattern':
+      return `${u.patternId}${u.version ? ` v${u.version}` : ''}`;
+    case 'version':
+      return `v${u.version}`;
+    case 'person':
+      return `for ${u.personId}`;
+    case 'size':
+      return `size ${line(u.line)}`;
+    case 'size at':
+      return `${u.zones.join('+')} size ${line(u.line)}`;
+    case 'alteration': {
+      const a = u.alteration;
+      const much = a.allowance
+        ? `${a.allowance.cut}→${a.allowance.sewn}`
+        : a.amount === undefined
+          ? `${a.direction === -1 ? '−' : '+'}bit`
+          : signed(Math.round(a.amount * 1000) / 1000);
+      const more = [
+        a.way === 'total' ? '' : a.way,
+        a.zones ? `@${a.zones.join('+')}` : '',
+        a.part && a.part !== 'both' ? a.part : '',
+        a.when === 'paper' ? '' : a.when,
+        a.purpose === 'style' ? 'looks' : '',
+      ];
+      return [a.kind, much, ...more].filter(Boolean).join(' ');
+    }
+    case 'fit':
+      return u.notes
+        .map((n) => [
+          n.zone,
+          n.outcome === 0 ? 'right' : signed(n.outcome),
+          n.amount ? `by ${n.amount}` : '',
+          n.side ?? '',
+          n.symptom ? `(${n.symptom})` : '',
+        ])
+        .map((words) => words.filter(Boolean).join(' '))
+        .join(', ');
+    case 'rest right':
+      return 'rest right';
+    case 'cloth':
+      return [
+        'id' in u.cloth ? u.cloth.id : `new “${u.cloth.name}”`,
+        u.part === 'main' ? '' : u.part,
+        u.length ? formatLength(u.length, 'cm', { bare: true }) : '',
+        u.left === undefined ? '' : `left ${u.left}`,
+      ]
+        .filter(Boolean)
+        .join(' ');
+    case 'seen':
+      return u.seen.at === 'worn' ? `after ${u.seen.wears}` : u.seen.at;
+    case 'time':
+      return `${u.phase} ${u.minutes} min`;
+    case 'cost':
+      return `${u.what} ${u.money.minor} ${u.money.currency}`;
+    case 'love':
+      return `love ${u.love}`;
+    case 'date':
+      return u.date;
+    case 'kind':
+      return u.kind;
+    case 'note':
+      return `${u.kind}: ${u.words}`;
+    case 'loose end':
+      return `todo: ${u.words}`;
+    case 'words':
+      return `“${u.words}”`;
+  }
+}
+const read = (text: string, rest: Partial<LineContext> = {}) => parseLine(text, { ...CONTEXT, ...rest }).map(gist);
+
+test('the line of the help page', () => {
+  expect(read('tidewater shirt 3 · C, hip D · bodice +1.5 sleeve -3/4in · blue poplin 1.9m · tight armhole 2 · love 4')).toEqual([
+    'tidewater v3',
+    'size C',
+    'hip size D',
+    'bodice-below-bust +1.5',
+    'sleeve-length −1.905',
+    'poplin 190',
+    'armhole −2',
+    'love 4',
+  ]);
+});
+
+describe('pattern, version, person', () => {
+  test.each<[string, string[]]>([
+    ['Tidewater shirt', ['tidewater']],
+    ['TIDEWATER SHIRT 3', ['tidewater v3']],
+    ['tidewater 2', ['tidewater v2']],
+    ['tidewater shirt version 4', ['tidewater v4']],
+    ['tidewater shirt v4', ['tidewater v4']],
+    ['tidewater #2', ['tidewater v2']],
+    ['tidewater no. 2', ['tidewater v2']],
+    ['version 5 of the tidewater', ['v5', '“of the”', 'tidewater']],
+    ['gangway 42', ['gangway', 'size 42']],
+    ['gangway 2, 42', ['gangway v2', 'size 42']],
+    ['gangway v42', ['gangway v42']],
+    ['ebb tee', ['ebb']],
+    ['ebb tee long', ['ebb-long']],
+    ['ebb 3', ['“ebb 3”']],
+    ['tidewaters', ['“tidewaters”']],
+    ['the new tidewater', ['“the new”', 'tidewater']],
+    ['tidewater for Tilda', ['tidewater', 'for tilda']],
+    ['Maren: tidewater', ['“Maren:”', 'tidewater']],
+    ['tilda tidewater', ['for tilda', 'tidewater']],
+  ])('%s', (text, expected) => expect(read(text)).toEqual(expected));
+});
+
+describe('size lines', () => {
+  test.each<[string, string[]]>([
+    ['tidewater C', ['tidewater', 'size C']],
+    ['tidewater c', ['tidewater', 'size C']],
+    ['tidewater size c', ['tidewater', 'size C']],
+    ['tidewater C, hip D', ['tidewater', 'size C', 'hip size D']],
+    ['tidewater C hip D waist E', ['tidewater', 'size C', 'hip size D', 'waist size E']],
+    ['tidewater C, hip: D', ['tidewater', 'size C', 'hip size D']],
+    ['tidewater C, D at the hip', ['tidewater', 'size C', 'hip size D']],
+    ['tidewater C, waist and hip D', ['tidewater', 'size C', 'waist+hip size D']],
+    ['tidewater between C and D', ['tidewater', 'size C~D']],
+    ['tidewater C/D', ['tidewater', 'size C~D']],
+    ['tidewater C-D', ['tidewater', 'size C~D']],
+    ['tidewater C, back between C and D', ['tidewater', 'size C', 'acrossBack size C~D']],
+    ['gangway 40, thigh 40/42', ['gangway', 'size 40', 'thigh size 40~42']],
+    ['nocturne 38/40', ['nocturne', 'size 38/40']],
+    ['nocturne 38/40, hip 42/44', ['nocturne', 'size 38/40', 'hip size 42/44']],
+    ['tidewater F', ['tidewater', '“F”']],
+    ['C without a pattern', ['“C without a pattern”']],
+    ['tidewater a lovely thing', ['tidewater', '“a lovely thing”']],
+  ])('%s', (text, expected) => expect(read(text)).toEqual(expected));
+});
+
+describe('alterations', () => {
+  test.each<[string, string]>([
+    ['bodice +1.5', 'bodice-below-bust +1.5'],
+    ['bodice+1.5', 'bodice-below-bust +1.5'],
+    ['bodice + 1,5 cm', 'bodice-below-bust +1.5'],
+    ['bodice plus 1.5', 'bodice-below-bust +1.5'],
+    ['sleeve -3/4in', 'sleeve-length −1.905'],
+    ['sleeve −3/4"', 'sleeve-length −1.905'],
+    ['sleeve - 1 1/2 in', 'sleeve-length −3.81'],
+    ['sleeve +½ in', 'sleeve-length +1.27'],
+    ['+2cm sleeve', 'sleeve-length +2'],
+    ['+2 on the sleeve', 'sleeve-length +2'],
+    ['lengthen bodice 1.5', 'bodice-below-bust +1.5'],
+    ['lengthened the sleeve by 2 cm', 'sleeve-length +2'],
+    ['shortened the hem by 3', 'body-at-hem −3'],
+    ['sleeve 2cm longer', 'sleeve-length +2'],
+    ['sleeve longer by 2', 'sleeve-length +2'],
+    ['sleeve a bit longer', 'sleeve-length +bit'],
+    ['sleeve - a bit', 'sleeve-length −bit'],
+    ['a bit off the sides', 'side-seams −bit perSeam'],
+    ['took in side seams 1 per seam at waist and hip', 'side-seams −1 perSeam @waist+hip'],
+    ['take in the side seams 0.5 at each side seam', 'side-seams −0.5 perSeam'],
+    ['let out side seams 2 in all at bust', 'side-seams +2 @bust'],
+    ['hip +4', 'side-seams +4 @hip'],
+    ['waist -2 cm in total', 'side-seams −2 @waist'],
+    ['fba 1.5', 'full-bust +1.5 perSide'],
+    ['fba +1.5', 'full-bust +1.5 perSide'],
+    ['sba 1', 'full-bust −1 perSide'],
+    ['broad back 1', 'across-back +1'],
+    ['narrow back 1', 'across-back −1'],
+    ['swayback 1.5', 'sway-back +1.5'],
+    ['sway back +1', 'sway-back +1'],
+    ['rise +2', 'rise +2'],
+    ['rise +2 back', 'rise +2 back'],
+    ['lowered the bust dart height 1.5', 'bust-dart +1.5'],
+    ['raise dart 1', 'bust-dart −1'],
+    ['raised the armhole by 1', 'armhole-depth −1'],
+    ['scooped the crotch curve 1', 'scoop-crotch +1'],
+    ['hem -3 on the body', 'body-at-hem −3 body'],
+    ['hem -3 when cutting', 'body-at-hem −3 cutting'],
+    ['hem -5 for looks', 'body-at-hem −5 looks'],
+    ['sleeve +1 on paper for fit', 'sleeve-length +1'],
+    ['seam allowance 1.5 sewn 1', 'allowance 1.5→1'],
+    ['seam allowance sewn at 1 instead of 1.5', 'allowance 1.5→1'],
+    ['princess seams -0.5 per seam at bust', 'princess-seams −0.5 perSeam @bust'],
+    ['forward shoulder 1', 'forward-shoulder +1'],
+    ['strap -1.5', 'strap-length −1.5'],
+  ])('%s', (text, expected) => expect(read(text)).toEqual([expected]));
+
+  test.each<[string, string]>([
+    ['gangway hem -3', 'leg-at-hem −3'],
+    ['nocturne hem +4', 'skirt-length +4'],
+    ['tidewater hem -2', 'body-at-hem −2'],
+  ])('a hem is where the garment has it: %s', (text, expected) => expect(read(text)[1]).toBe(expected));
+
+  test('a bare number is in the sewist’s own unit', () => {
+    expect(read('sleeve +1', { unit: 'in' })).toEqual(['sleeve-length +2.54']);
+    expect(read('sleeve +5/8', { unit: 'in' })).toEqual(['sleeve-length +1.588']);
+    expect(read('sleeve +1 cm', { unit: 'in' })).toEqual(['sleeve-length +1']);
+  });
+
+  test('how a girth was measured is asked where it was not said, and saying it settles it', () => {
+    const [chip] = parseLine('took in side seams 1 at hip', CONTEXT);
+    expect(chip!.readings.map((r) => r.text)).toEqual([
+      'took in side seams 1 at hip per seam',
+      'took in side seams 1 at hip per side',
+      'took in side seams 1 at hip in all',
+    ]);
+    for (const { text } of chip!.readings) expect(parseLine(text, CONTEXT)[0]!.readings).toEqual([]);
+    expect(read(chip!.readings[1]!.text)).toEqual(['side-seams −1 perSide @hip']);
+  });
+});
+
+describe('fit', () => {
+  test.each<[string, string]>([
+    ['tight armhole', 'armhole −1'],
+    ['tight armhole 2', 'armhole −2'],
+    ['armhole tight', 'armhole −1'],
+    ['armhole too tight', 'armhole −2'],
+    ['armhole a bit tight', 'armhole −1'],
+    ['armhole a bit too tight', 'armhole −1'],
+    ['far too tight at the hip', 'hip −3'],
+    ['slightly loose waist', 'waist +1'],
+    ['waist slightly too loose', 'waist +1'],
+    ['tight at bust and hip', 'bust −1, hip −1'],
+    ['bust & hip too tight', 'bust −2, hip −2'],
+    ['sleeve too long by 2 cm', 'sleeve +2 by 2'],
+    ['sleeve 2 cm too long', 'sleeve +2 by 2'],
+    ['2cm too long in the sleeve', 'sleeve +2 by 2'],
+    ['sleeve short 1/2 in', 'sleeve −2 by 1.27'],
+    ['sleeve tight', 'upperArm −1'],
+    ['leg too tight', 'thigh −2'],
+    ['waist too high', 'bodice −2'],
+    ['shoulders too wide', 'shoulder +2'],
+    ['across back narrow', 'acrossBack −1'],
+    ['back narrow slight', 'acrossBack −1'],
+    ['rise short, clear', 'rise −1'],
+    ['shoulder wide on the left', 'shoulder +1 left'],
+    ['bust right', 'bust right'],
+    ['bust and waist are fine', 'bust right, waist right'],
+    ['the rest is right', 'rest right'],
+    ['rest ok', 'rest right'],
+    ['gaping neckline', 'neckline +1 (neckline-gapes)'],
+    ['Twisting leg', 'thigh −1 (leg-twists)'],
+    ['whiskers at the crotch clear', 'crotch −2 (crotch-whiskers)'],
+  ])('%s', (text, expected) => expect(read(text)[0]).toBe(expected));
+
+  test('what means nothing together stays words', () => {
+    expect(read('wrist too low')).toEqual(['“wrist too low”']);
+  });
+
+  test('a bare number may be a degree or a length: both can be said without doubt', () => {
+    const [chip] = parseLine('tight armhole 2', CONTEXT);
+    expect(chip!.readings.map(({ text }) => read(text)[0])).toEqual(['armhole −2 by 2', 'armhole −2']);
+  });
+
+  test('a symptom names its other causes', () => {
+    const [chip] = parseLine('pulls across the bust', CONTEXT);
+    expect(read(chip!.readings[0]!.text)).toEqual(['acrossFront −1']);
+  });
+});
+
+describe('cloth, time, money, verdict, date', () => {
+  test.each<[string, string]>([
+    ['blue poplin', 'poplin'],
+    ['blue poplin 1.9m', 'poplin 190'],
+    ['blue poplin 1,9 m', 'poplin 190'],
+    ['in blue poplin, 1.9m', 'poplin'],
+    ['1.9 m of blue poplin', 'poplin 190'],
+    ['2 1/4 yds blue poplin', 'poplin 205.74'],
+    ['lining grey viscose twill 1.4 m', 'twill lining 140'],
+    ['grey viscose twill 1.4m lining', 'twill lining 140'],
+    ['blue poplin 1.9m 20 cm left', 'poplin 190 left 20'],
+    ['jurgen’s jersey 1m', 'jersey 100'],
+    ['in new red linen 2m', 'new “new red linen” 200'],
+    ['2h10', 'all 130 min'],
+    ['6 hours', 'all 360 min'],
+    ['90 min', 'all 90 min'],
+    ['cutting 1h', 'cut 60 min'],
+    ['2h30 sewing', 'sew 150 min'],
+    ['two afternoons', 'all 480 min'],
+    ['1½ h', 'all 90 min'],
+    ['cost 12,50', 'notions 1250 EUR'],
+    ['€12.50', 'notions 1250 EUR'],
+    ['zip 3.20', 'zip 320 EUR'],
+    ['buttons £4', 'buttons 400 GBP'],
+    ['12 usd', 'notions 1200 USD'],
+    ['love 4', 'love 4'],
+    ['love: 4/5', 'love 4'],
+    ['3 of 5', 'love 3'],
+    ['loved it', 'love 5'],
+    ['Hated it', 'love 1'],
+    ['2026-03-09', '2026-03-09'],
+    ['9 March 2026', '2026-03-09'],
+    ['9. Mar', '2026-03-09'],
+    ['March 9th, 2026', '2026-03-09'],
+    ['March 9, 2026', '2026-03-09'],
+    ['24 December', '2025-12-24'],
+    ['31 Feb 2026', '“31 Feb 2026”'],
+    ['9.3.2026', '2026-03-09'],
+    ['25/3/2026', '2026-03-25'],
+    ['3/25/2026', '2026-03-25'],
+    ['today', '2026-11-25'],
+    ['yesterday', '2026-11-24'],
+    ['last sunday', '2026-11-22'],
+    ['last wednesday', '2026-11-18'],
+    ['toile', 'toile'],
+    ['wearable muslin', 'wearable toile'],
+    ['after 3 wears', 'after 3'],
+    ['worn 12 times', 'after 12'],
+    ['worn 5×', 'after 5'],
+    ['first day', 'firstDay'],
+    ['tried on', 'tryOn'],
+    ['tip: press the seams first', 'tip: press the seams first'],
+    ['setting: needle 80, stitch 2.5', 'setting: needle 80, stitch 2.5'],
+    ['mistake: cut on the fold', 'mistake: cut on the fold'],
+    ['to do: hem by hand', 'todo: hem by hand'],
+    ['loose end: snap', 'todo: snap'],
+  ])('%s', (text, expected) => expect(read(text)[0]).toBe(expected));
+
+  test('an ambiguous date says both days', () => {
+    const [chip] = parseLine('3/4/2026', CONTEXT);
+    expect(chip!.understood).toEqual({ is: 'date', date: '2026-04-03' });
+    expect(chip!.readings.map((r) => r.text)).toEqual(['2026-04-03', '2026-03-04']);
+  });
+});
+
+describe('messy lines', () => {
+  test.each<[string, string[]]>([
+    ['', []],
+    ['   ', []],
+    ['· , ;', []],
+    ['tidewater,,C;;bodice +1', ['tidewater', 'size C', 'bodice-below-bust +1']],
+    ['c hip d tidewater shirt', ['size C', 'hip size D', 'tidewater']],
+    ['tidewater C. bodice +1. love 4.', ['tidewater', 'size C', '“.”', 'bodice-below-bust +1', '“.”', 'love 4', '“.”']],
+    ['tidewater\nC\nblue poplin 2m', ['tidewater', 'size C', 'poplin 200']],
+    ['made the tidewater again in blue poplin 1.9m, bit tight', ['“made the”', 'tidewater', '“again”', 'poplin 190', '“bit tight”']],
+    ['tidewater sleeve', ['tidewater', '“sleeve”']],
+    ['tidewater sleeve +', ['tidewater', '“sleeve +”']],
+    ['tidewater love 7', ['tidewater', '“love 7”']],
+    ['tidewater +++', ['tidewater', '“+++”']],
+    ['<b>tidewater</b>', ['“<b>tidewater</b>”']],
+    ['bodice +1.5.2', ['“bodice +1.5.2”']],
+    ['ebb tee blue poplin gangway', ['ebb', 'poplin', 'gangway']],
+    ['sleeve +2 sleeve long tight armhole', ['sleeve-length +2', 'sleeve +1', 'armhole −1']],
+  ])('%j', (text, expected) => expect(read(text)).toEqual(expected));
+
+  test('no character is ever dropped, and none is taken twice', () => {
+    const bits = [
+      'tidewater',
+      'shirt',
+      'C',
+      'hip',
+      'D',
+      '+1.5',
+      'bodice',
+      '-3/4in',
+      'tight',
+      '·',
+      ',',
+      ';',
+      '\n',
+      'blue poplin',
+      '2m',
+      '½',
+      '…',
+      'é',
+      '👗',
+      '.',
+    ];
+    const any = fc.oneof(
+      fc.string({ maxLength: 40 }),
+      fc.array(fc.constantFrom(...bits), { maxLength: 14 }).map((l) => l.join(' ')),
+    );
+    fc.assert(
+      fc.property(any, (text) => {
+        const chips = parseLine(text, CONTEXT);
+        let at = 0;
+        for (const chip of chips) {
+          expect(text.slice(at, chip.from)).toMatch(/^[\s·•,;|\u00a0\u2009]*$/);
+          expect(chip.text).toBe(text.slice(chip.from, chip.to));
+          expect(chip.to).toBeGreaterThan(chip.from);
+          at = chip.to;
+        }
+        expect(text.slice(at)).toMatch(/^[\s·•,;|\u00a0\u2009]*$/);
+      }),
+      { numRuns: 400 },
+    );
+  });
+
+  test('what is already read is not read anew by what comes after a separator', () => {
+    for (const tail of ['foo', 'love 4', 'tight', '2h'])
+      expect(read(`tidewater C · bodice +1.5 · ${tail}`).slice(0, 3)).toEqual(['tidewater', 'size C', 'bodice-below-bust +1.5']);
+  });
+});

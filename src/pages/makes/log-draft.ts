@@ -1,0 +1,89 @@
+import { viewOf } from '../../core/fit/case';
+import { settleUses } from '../../core/cloth/shelf';
+import type { Alteration, Cloth, Make, Pattern, Wear } from '../../core/records';
+import { blankMake } from '../../core/records/blank';
+import type { LineEntry } from '../../core/shorthand/entry-from-line';
+import type { Write } from '../../data/journal';
+import { newId } from '../../data/new-id';
+import { today } from '../../data/today';
+import { notesOf, type Look } from './look';
+import type { VerdictSaid } from './verdict-entry';
+
+/** Where a new make starts from. */
+export type Start = 'last' | 'carry' | 'drafted';
+
+/** What is being logged and not yet entered; kept in the browser as it is typed. */
+export interface LogDraft {
+  readonly make: Make;
+  readonly start: Start;
+  readonly look: Look;
+  readonly verdict: VerdictSaid;
+  /** Cloths named in the line that the shelf does not have yet: they come with the make. */
+  readonly newCloths: readonly Cloth[];
+}
+
+/** The name under which the draft is kept. */
+export const LOG_DRAFT = 'log';
+
+/** Alterations as they come with the paper into the next make: whatever was done on the body before is on the paper now. */
+function carriedOn(alterations: readonly Alteration[]): Alteration[] {
+  return alterations.map(({ afterWears: _, stage: __, date: ___, ...a }) => ({ ...a, id: newId(), when: 'paper' }));
+}
+
+/**
+ * A new version of a pattern.
+ *
+ * @param makes this person's makes of the pattern
+ * @param previous the make to start from: the last version, or the next cut that the engine proposes; none begins with the pattern as drafted
+ */
+export function startMake(pattern: Pattern, personId: string, makes: readonly Make[], day: string, previous: Make | undefined): Make {
+  const version = Math.max(0, ...makes.map((m) => m.version)) + 1;
+  const start: Make = { ...blankMake(newId(), personId, version, day), sources: [{ patternId: pattern.id, viewId: pattern.views[0]!.id }] };
+  if (!previous) return start;
+  const view = viewOf(pattern, previous);
+  return {
+    ...start,
+    sources: [{ patternId: pattern.id, viewId: view.id }],
+    ...(previous.chartId ? { chartId: previous.chartId } : {}),
+    ...(previous.size ? { size: previous.size } : {}),
+    sizeLines: previous.sizeLines,
+    alterations: carriedOn(previous.alterations),
+  };
+}
+
+/** A draft that says nothing yet of fit and liking. */
+export function freshDraft(make: Make, start: Start = 'last'): LogDraft {
+  return { make, start, look: { seen: { at: 'firstDay' }, said: [] }, verdict: {}, newCloths: [] };
+}
+
+/** The draft that a line amounts to. */
+export function draftFromLine({ make, seen, said, love, newCloths }: LineEntry): LogDraft {
+  return { make, start: 'last', look: { seen, said }, verdict: love === undefined ? {} : { love }, newCloths };
+}
+
+/**
+ * All that entering a draft writes, as one act: the make with its look and verdict, wears that are only counted as an estimate,
+ * cloths that are new, and what the make takes off the shelf.
+ *
+ * @param cloths the shelf as it is
+ */
+export function entryOf({ make, look, verdict, newCloths }: LogDraft, cloths: readonly Cloth[]): Write[] {
+  const day = today();
+  const wears = look.seen.at === 'worn' ? look.seen.wears : 0;
+  const { uses, changed } = settleUses(cloths, [], make.cloths);
+  const { love, reasons = [], ...saidMore } = verdict;
+  const entered: Make = {
+    ...make,
+    cloths: uses,
+    fitNotes: notesOf(look, day),
+    verdicts: love === undefined ? [] : [{ id: newId(), date: day, wears, love, reasons, ...saidMore }],
+  };
+  const wear: Wear = { id: newId(), date: day, makeIds: [make.id], count: Math.max(1, wears) };
+  const used = new Set(make.cloths.map((u) => u.clothId));
+  return [
+    ...newCloths.filter((c) => used.has(c.id)).map((c): Write => ({ table: 'cloths', put: c })),
+    { table: 'makes', put: entered },
+    ...(wears > 0 ? [{ table: 'wears', put: wear } as const] : []),
+    ...changed.map(({ from, to }): Write => ({ table: 'cloths', from, to })),
+  ];
+}

@@ -1,0 +1,26 @@
+import { useMemo } from 'react';
+import type { LineContext } from '../core/shorthand/parse-line';
+import { useCloths, usePatterns, usePeople, useSettings } from '../data/queries';
+import { today } from '../data/today';
+
+/** What lines are read against: the names of the ledger. */
+export function useLineContext(): LineContext | undefined {
+  const patterns = usePatterns();
+  const cloths = useCloths();
+  const people = usePeople();
+  const { unit, currency } = useSettings();
+  return useMemo(
+    () =>
+      patterns &&
+      cloths &&
+      people && {
+        patterns: patterns.map((p) => ({ id: p.id, name: p.name, kind: p.kind, sizes: [...new Set(p.charts.flatMap((c) => c.sizes))] })),
+        cloths: cloths.map(({ id, name }) => ({ id, name })),
+        people: people.map(({ id, name }) => ({ id, name })),
+        unit,
+        currency,
+        today: today(),
+      },
+    [patterns, cloths, people, unit, currency],
+  );
+}
