@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import { sampleMake } from '../core/fit/sample-case';
 import { LedgerDatabase } from './database';
-import { redo, undo, write } from './journal';
+import { bringBack, emptyOld, redo, removals, undo, write } from './journal';
 
 let count = 0;
 let database: LedgerDatabase;
@@ -105,10 +105,54 @@ describe('undo and redo', () => {
     expect(await redo(database)).toBeUndefined();
     expect((await database.people.get('person'))?.name).toBe('Tilda');
   });
+});
 
-  test('the journal lets the oldest acts go', async () => {
-    for (let i = 0; i < 210; i++) await write(database, `act ${i}`, [{ table: 'people', put: { ...maren, name: `name ${i}` } }]);
-    expect(await database.journal.count()).toBe(200);
-    expect((await database.journal.orderBy('seq').first())?.label).toBe('act 10');
+describe('what was removed', () => {
+  const DAY = 86_400_000;
+  const add = (now: number) => write(database, 'added', [{ table: 'people', put: maren }], now);
+  const remove = (now: number) => write(database, 'Maren removed', [{ table: 'people', remove: 'person' }], now);
+
+  test('is listed until it comes back, and comes back whatever happened since', async () => {
+    await add(1);
+    await remove(2);
+    await write(database, 'a make', [{ table: 'makes', put: make }], 3);
+    const [removal] = await removals(database);
+    expect(removal).toMatchObject({ label: 'Maren removed', records: 1 });
+    expect(await bringBack(database, removal!.seq)).toBe('Maren removed');
+    expect(await database.people.get('person')).toEqual(maren);
+    expect(await database.makes.count()).toBe(1);
+    expect(await removals(database)).toEqual([]);
+    expect(await bringBack(database, removal!.seq)).toBeUndefined();
+  });
+
+  test('bringing back is an act that can be taken back', async () => {
+    await add(1);
+    await remove(2);
+    await bringBack(database, (await removals(database))[0]!.seq);
+    expect(await undo(database)).toBe('brought back: Maren removed');
+    expect(await database.people.count()).toBe(0);
+  });
+
+  test('what undo brought back is not listed', async () => {
+    await add(1);
+    await remove(2);
+    await undo(database);
+    expect(await removals(database)).toEqual([]);
+  });
+
+  test('a change is no removal', async () => {
+    await add(1);
+    await write(database, 'renamed', [{ table: 'people', from: maren, to: { ...maren, name: 'Maren L.' } }], 2);
+    expect(await removals(database)).toEqual([]);
+  });
+
+  test('after thirty days it is gone for good, and not a day before', async () => {
+    await add(0);
+    await remove(5 * DAY);
+    await emptyOld(database, 34.9 * DAY);
+    expect(await removals(database)).toHaveLength(1);
+    await emptyOld(database, 35.1 * DAY);
+    expect(await removals(database)).toEqual([]);
+    expect(await database.journal.count()).toBe(0);
   });
 });

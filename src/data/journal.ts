@@ -1,8 +1,9 @@
 import { TABLE_NAMES, type TableName } from '../core/records/table-names';
 import type { Change, JournalEntry, LedgerDatabase, Stored } from './database';
 
-/** Acts that can be taken back; older ones are let go. */
-const DEPTH = 200;
+/** Days for which acts can be taken back, and what was removed can be brought back. */
+const KEPT_DAYS = 30;
+const DAY = 86_400_000;
 
 /**
  * A record to write, an edit of one, or one to remove. An edit says what the record was when it was edited and what it became: only
@@ -54,8 +55,6 @@ export async function write(database: LedgerDatabase, label: string, writes: rea
     }
     await database.journal.where('undone').equals(1).delete();
     await database.journal.add({ label, at: now, changes, undone: 0 } as Omit<JournalEntry, 'seq'> as JournalEntry);
-    const surplus = (await database.journal.count()) - DEPTH;
-    if (surplus > 0) await database.journal.orderBy('seq').limit(surplus).delete();
   });
 }
 
@@ -83,4 +82,55 @@ export function undo(database: LedgerDatabase): Promise<string | undefined> {
 /** Does the last act again that was taken back. */
 export function redo(database: LedgerDatabase): Promise<string | undefined> {
   return turn(database, 'redo');
+}
+
+/** Lets go of acts older than thirty days: what was removed then is gone for good. */
+export async function emptyOld(database: LedgerDatabase, now: number): Promise<void> {
+  const recent = await database.journal
+    .orderBy('seq')
+    .filter((entry) => entry.at > now - KEPT_DAYS * DAY)
+    .first();
+  const old = recent ? database.journal.where('seq').below(recent.seq) : database.journal.toCollection();
+  await old.delete();
+}
+
+/** An act that removed records which are still gone. */
+export interface Removal {
+  readonly seq: number;
+  readonly label: string;
+  readonly at: number;
+  readonly records: number;
+}
+
+type Removed = { readonly table: TableName; readonly before: Stored[TableName] };
+
+async function stillGone(database: LedgerDatabase, entry: JournalEntry): Promise<Removed[]> {
+  const gone: Removed[] = [];
+  for (const { table, id, before, after } of entry.changes)
+    if (before && !after && (await database.table(table).get(id)) === undefined) gone.push({ table, before });
+  return gone;
+}
+
+/** Acts of the last thirty days that removed something, the latest first; what came back since is left out. */
+export async function removals(database: LedgerDatabase): Promise<Removal[]> {
+  const found: Removal[] = [];
+  for (const entry of await database.journal.where('undone').equals(0).reverse().sortBy('seq')) {
+    const records = (await stillGone(database, entry)).length;
+    if (records > 0) found.push({ seq: entry.seq, label: entry.label, at: entry.at, records });
+  }
+  return found;
+}
+
+/** Brings back what an act removed, whatever happened since; an act of its own, which can be undone. */
+export async function bringBack(database: LedgerDatabase, seq: number): Promise<string | undefined> {
+  const entry = await database.journal.get(seq);
+  if (!entry) return undefined;
+  const gone = await stillGone(database, entry);
+  if (gone.length === 0) return undefined;
+  await write(
+    database,
+    `brought back: ${entry.label}`,
+    gone.map(({ table, before }) => ({ table, put: before }) as Write),
+  );
+  return entry.label;
 }

@@ -3,7 +3,9 @@ import { useMemo } from 'react';
 import type { LengthUnit } from '../core/measure/length';
 import type { PatternCase } from '../core/fit/case';
 import type { Cloth, Make, MeasurementSet, Pattern, Person, Wear } from '../core/records';
+import { PICTURE_SIDES } from '../core/records/picture-sides';
 import { db, type StoredPicture } from './database';
+import { removals, type Removal } from './journal';
 import { readSettings, USUAL_SETTINGS, type Settings } from './settings';
 
 /** Keys begin with the table they read: a write to it, in any tab, makes them fresh again (keep-fresh.ts). */
@@ -18,20 +20,18 @@ export const useCloths = (): readonly Cloth[] | undefined => useTable('cloths', 
 export const useMakes = (): readonly Make[] | undefined => useTable('makes', () => db.makes.toArray());
 export const useWears = (): readonly Wear[] | undefined => useTable('wears', () => db.wears.toArray());
 
-/** The pictures of a make, front first. */
+const bySide = (a: StoredPicture, b: StoredPicture) => PICTURE_SIDES.indexOf(a.side) - PICTURE_SIDES.indexOf(b.side);
+
+/** The pictures of a make in the order in which they were put: front first where nobody put them otherwise. */
 export function usePicturesOf(makeId: string | undefined): readonly StoredPicture[] | undefined {
-  const order = ['front', 'back', 'left', 'right', 'detail', 'inside'];
-  return useTable(
-    'pictures',
-    async () =>
-      (
-        await db.pictures
-          .where('makeId')
-          .equals(makeId ?? '')
-          .toArray()
-      ).sort((a, b) => order.indexOf(a.side) - order.indexOf(b.side)),
-    [makeId],
-  );
+  const read = async () => (await db.pictures.where({ makeId: makeId ?? '' }).toArray()).sort((a, b) => a.place - b.place || bySide(a, b));
+  return useTable('pictures', read, [makeId]);
+}
+
+/** The pictures of a cloth. */
+export function usePicturesOfCloth(clothId: string | undefined): readonly StoredPicture[] | undefined {
+  const read = async () => (await db.pictures.where({ clothId: clothId ?? '' }).toArray()).sort((a, b) => a.place - b.place || bySide(a, b));
+  return useTable('pictures', read, ['cloth', clothId]);
 }
 
 export function useSettings(): Settings {
@@ -67,6 +67,11 @@ export function useLastActs(): { readonly undo: string | undefined; readonly red
     }),
   }).data;
   return acts ?? { undo: undefined, redo: undefined };
+}
+
+/** What was removed in the last thirty days and is still gone. */
+export function useRemovals(): readonly Removal[] | undefined {
+  return useTable('journal', () => removals(db), ['removals']);
 }
 
 /** The person we speak of: the one chosen, else the first. */

@@ -5,6 +5,7 @@ import type { FlatSide } from '../core/drawing/flat';
 import type { Cloth, Make, Pattern } from '../core/records';
 import { viewOf } from '../core/fit/case';
 import { usePicturesOf } from '../data/queries';
+import { urlOf } from './blob-url';
 
 /** A drawing of a pattern, or of a make in its cloth, for use where there is no photograph. */
 function drawnUrl(pattern: Pattern, make: Make | undefined, cloths: readonly Cloth[], side: FlatSide): string {
@@ -13,35 +14,26 @@ function drawnUrl(pattern: Pattern, make: Make | undefined, cloths: readonly Clo
   return `data:image/svg+xml,${encodeURIComponent(flatSvg(pattern.kind, view.flat, side, cloth?.swatch))}`;
 }
 
-const urls = new WeakMap<Blob, string>();
-const released = new FinalizationRegistry<string>((url) => URL.revokeObjectURL(url));
-
-/** An address for a blob, the same each time, given back when the blob is forgotten. */
-function urlOf(blob: Blob): string {
-  const known = urls.get(blob);
-  if (known) return known;
-  const url = URL.createObjectURL(blob);
-  urls.set(blob, url);
-  released.register(blob, url);
-  return url;
-}
-
 /** A make's picture from one side; its flat drawing in its cloth until there is a picture. */
 export function GarmentPicture({
   pattern,
   make,
   cloths,
   side = 'front',
+  small = false,
   className,
 }: {
   pattern: Pattern | undefined;
   make?: Make | undefined;
   cloths: readonly Cloth[];
   side?: FlatSide;
+  /** The small copy will do: in a list. */
+  small?: boolean;
   className?: string;
 }) {
   const pictures = usePicturesOf(make?.id);
-  const blob = pictures?.find((p) => p.side === side)?.blob;
+  const picture = pictures?.find((p) => p.side === side);
+  const blob = small ? (picture?.small ?? picture?.blob) : picture?.blob;
   const drawn = useMemo(() => pattern && drawnUrl(pattern, make, cloths, side), [pattern, make, cloths, side]);
   const src = blob ? urlOf(blob) : pictures ? drawn : undefined;
   const what = make ? `${pattern?.name ?? 'garment'}, version ${make.version}` : (pattern?.name ?? 'garment');

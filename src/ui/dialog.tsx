@@ -1,3 +1,4 @@
+import clsx from 'clsx';
 import { Dialog as Base, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/react';
 import { X } from 'lucide-react';
 import type { ReactNode } from 'react';
@@ -8,12 +9,14 @@ export function Dialog({
   open,
   onClose,
   side = false,
+  wide = false,
   children,
 }: {
   title: ReactNode;
   open: boolean;
   onClose: () => void;
   side?: boolean;
+  wide?: boolean;
   children: ReactNode;
 }) {
   return (
@@ -24,7 +27,7 @@ export function Dialog({
           className={
             side
               ? 'h-full w-[520px] max-w-full overflow-y-auto border-l border-rule2 bg-page p-[22px] shadow-xl'
-              : 'w-[480px] max-w-full rounded-md border border-rule2 bg-page p-[22px] shadow-xl'
+              : clsx('max-w-full rounded-md border border-rule2 bg-page p-[22px] shadow-xl', wide ? 'w-[760px]' : 'w-[480px]')
           }
         >
           <div className="flex items-start justify-between gap-4">

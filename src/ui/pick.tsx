@@ -22,6 +22,7 @@ export function Pick({
   onPick,
   onNew,
   newLabel = (text) => `Add “${text}”`,
+  alsoNew,
   placeholder,
   autoFocus,
   className,
@@ -33,6 +34,8 @@ export function Pick({
   onPick: (id: string) => void;
   onNew?: (text: string) => void;
   newLabel?: (text: string) => string;
+  /** Another thing that what is typed can become. */
+  alsoNew?: { readonly label: (text: string) => string; readonly onNew: (text: string) => void };
   placeholder?: string;
   autoFocus?: boolean;
   className?: string;
@@ -44,6 +47,7 @@ export function Pick({
   const choose = (id: string | null) => {
     if (id === null) return;
     if (id === NEW) onNew?.(query.trim());
+    else if (id === ALSO) alsoNew?.onNew(query.trim());
     else onPick(id);
     setQuery('');
   };
@@ -76,6 +80,11 @@ export function Pick({
               {newLabel(query.trim())}
             </ComboboxOption>
           )}
+          {alsoNew && query.trim() !== '' && (
+            <ComboboxOption value={ALSO} className="cursor-pointer px-2.5 py-1 italic data-focus:bg-tint">
+              {alsoNew.label(query.trim())}
+            </ComboboxOption>
+          )}
         </ComboboxOptions>
       </Combobox>
     </Field>
@@ -83,3 +92,4 @@ export function Pick({
 }
 
 const NEW = '\u0000new';
+const ALSO = '\u0000also';

@@ -64,10 +64,10 @@ export interface CarryForward {
 /** A last cut this much less likely to be right than the best one is still kept. Source: engine.md, section 4. */
 const KEEP_MARGIN = 0.15;
 
-/** Versions that count, in order: not those left out, only planned, or given up before anything was seen of the fit. */
+/** Versions that count, in order: not those left out, only planned, without a fit, or given up before anything was seen of it. */
 export function reckonedMakes(input: PatternCase): Make[] {
   const seen = (m: Make) => m.state !== 'abandoned' || m.fitNotes.length > 0;
-  return inOrder(input.makes).filter((m) => m.setAside === undefined && m.state !== 'planned' && seen(m));
+  return inOrder(input.makes).filter((m) => m.setAside === undefined && m.state !== 'planned' && m.kind !== 'without fit' && seen(m));
 }
 
 /** Zones to speak of: those that decide the fit of any view made, and those noted. */

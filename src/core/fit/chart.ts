@@ -57,6 +57,11 @@ export function lineOf(make: { size?: SizeLine; sizeLines: readonly { zone: Zone
   return make.sizeLines.find((l) => l.zone === zone)?.line ?? make.size;
 }
 
+/** The finished measures of a zone: those of the view where the chart gives them, else those of all views. */
+export function finishedColumn(chart: SizeChart, zone: ZoneId, viewId: string): readonly (number | null)[] | undefined {
+  return chart.finishedOf.find((f) => f.viewId === viewId)?.finished[zone] ?? chart.finished[zone];
+}
+
 /** Whether two size lines are the same place. */
 export function sameLine(a: SizeLine | undefined, b: SizeLine | undefined): boolean {
   return a?.size === b?.size && a?.to === b?.to && a?.at === b?.at;

@@ -2,7 +2,7 @@ import { CLASS_EASE } from '../measure/fit-class';
 import { zoneOf, type ZoneId } from '../measure/zones';
 import type { Cloth, Make, Pattern, SizeLine, View } from '../records';
 import { fitClassAt } from './case';
-import { placeOf, readColumn } from './chart';
+import { finishedColumn, placeOf, readColumn } from './chart';
 import type { SizeChart } from '../records';
 
 /** A woven cut on the bias gives about this much unless tested, %. Source: engine.md, section 2. */
@@ -26,7 +26,7 @@ export function intendedEase(pattern: Pattern, view: View, zone: ZoneId, chart: 
   const { measure, band } = zoneOf(zone);
   const place = chart && line && placeOf(chart, line);
   if (chart && place !== undefined && measure) {
-    const finished = readColumn(chart.finished[zone], place);
+    const finished = readColumn(finishedColumn(chart, zone, view.id), place);
     const body = readColumn(chart.body[measure], place);
     if (finished !== undefined && body !== undefined) return finished - body;
   }

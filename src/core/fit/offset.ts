@@ -3,7 +3,7 @@ import { bodyOn, type IsoDate } from '../measure/body';
 import { zoneOf, type BodyMeasure, type ZoneId } from '../measure/zones';
 import type { Alteration, FitNote, Make, SizeLine } from '../records';
 import { effectContext, inOrder, viewOf, type PatternCase } from './case';
-import { chartOf, chartReading, lineOf, placeOf, readColumn } from './chart';
+import { chartOf, chartReading, finishedColumn, lineOf, placeOf, readColumn } from './chart';
 import { clothGive, intendedEase, mainCloth, type ClothGive } from './cloth-give';
 
 /** Where the first term came from. */
@@ -117,6 +117,7 @@ export function offsetOf(input: PatternCase, make: Make, zone: ZoneId, { note, b
   const measured = make.measured.find((m) => m.zone === zone);
   let chartTerm: ChartTerm = { from: 'nothing', cm: 0 };
   const reading = chart && chartReading(chart, zone);
+  const finished = chart && place !== undefined ? readColumn(finishedColumn(chart, zone, view.id), place) : undefined;
   const ownBody = bodyCm(measure);
   if (measured && ownBody !== undefined) {
     const intended = kind === 'girth' ? ease : 0;
@@ -138,8 +139,7 @@ export function offsetOf(input: PatternCase, make: Make, zone: ZoneId, { note, b
       const { factor, graded } = reading;
       chartTerm = { from: 'chart', cm, measure: reading.measure, line, chart: ofChart, body, factor, graded, standIn: known === undefined };
     }
-  } else if (chart && place !== undefined && kind === 'girth' && ownBody !== undefined && readColumn(chart.finished[zone], place) !== undefined) {
-    const finished = readColumn(chart.finished[zone], place)!;
+  } else if (kind === 'girth' && ownBody !== undefined && finished !== undefined) {
     chartTerm = { from: 'measured', cm: finished - ownBody - ease, what: 'finished', measure: finished, body: ownBody, ease };
   } else {
     unknown.add('no chart for the zone');

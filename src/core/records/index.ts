@@ -5,6 +5,7 @@ export * from './make';
 export * from './pattern';
 export * from './person';
 export * from './picture';
+export * from './picture-sides';
 export * from './wear';
 export * from './size-line';
 export * from './blank';

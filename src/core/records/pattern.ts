@@ -23,19 +23,30 @@ export type GarmentKind = z.infer<typeof GarmentKind>;
 
 /** What the flat drawing of a view shows, where it differs from the usual of its kind. */
 export const FlatDetails = z.strictObject({
-  neck: z.enum(['round', 'v', 'boat', 'collar', 'notched', 'band', 'shawl']).optional(),
-  sleeve: z.enum(['none', 'short', 'elbow', 'long']).optional(),
-  length: z.enum(['short', 'mid', 'long']).optional(),
-  shape: z.enum(['straight', 'shaped', 'flared']).optional(),
-  opening: z.enum(['none', 'buttons', 'zip', 'open']).optional(),
-  pockets: z.enum(['none', 'patch', 'welt', 'slant']).optional(),
-  darts: z.boolean().optional(),
-  cuffs: z.boolean().optional(),
+  neck: field(z.enum(['round', 'v', 'boat', 'collar', 'notched', 'band', 'shawl']).optional(), { label: 'Neck', ask: 'choice' }),
+  sleeve: field(z.enum(['none', 'short', 'elbow', 'long']).optional(), { label: 'Sleeve', ask: 'choice' }),
+  length: field(z.enum(['short', 'mid', 'long']).optional(), { label: 'Length', ask: 'choice' }),
+  shape: field(z.enum(['straight', 'shaped', 'flared']).optional(), { label: 'Shape', ask: 'choice' }),
+  opening: field(z.enum(['none', 'buttons', 'zip', 'open']).optional(), { label: 'Opening', ask: 'choice' }),
+  pockets: field(z.enum(['none', 'patch', 'welt', 'slant']).optional(), { label: 'Pockets', ask: 'choice' }),
+  darts: field(z.boolean().optional(), { label: 'Darts', ask: 'yes' }),
+  cuffs: field(z.boolean().optional(), { label: 'Cuffs', ask: 'yes' }),
 });
 export type FlatDetails = z.infer<typeof FlatDetails>;
 
 /** How an opening closes: it decides whether a garment can be put on. */
 export const CLOSINGS = ['fixed', 'elastic', 'drawn', 'wrap', 'slider'] as const;
+
+export const Opening = z.strictObject({ zone: ZoneName, closes: field(z.enum(CLOSINGS), { label: 'How it closes', ask: 'choice' }) });
+
+/** Cloth wanted: length at a width, cm, for some sizes or all. */
+export const ClothNeed = z.strictObject({
+  id: Id.optional(),
+  width: field(PositiveCm, { label: 'At a width of', ask: 'length' }),
+  length: field(PositiveCm, { label: 'Length', ask: 'length' }),
+  sizes: field(Words.optional(), { label: 'For sizes', ask: 'words', hint: 'all, or A to D' }),
+});
+export type ClothNeed = z.infer<typeof ClothNeed>;
 
 /** A variation of a pattern. */
 export const View = z.strictObject({
@@ -48,9 +59,8 @@ export const View = z.strictObject({
   zoneClass: z.partialRecord(ZoneName, FitClassName).default({}),
   /** Seams across a zone where not the usual number. */
   seams: z.partialRecord(ZoneName, z.int().min(-2).max(12)).default({}),
-  /** Cloth wanted: length at a width, cm. */
-  clothTable: z.array(z.strictObject({ width: PositiveCm, length: PositiveCm, sizes: Words.optional() })).default([]),
-  openings: z.array(z.strictObject({ zone: ZoneName, closes: z.enum(CLOSINGS) })).default([]),
+  clothTable: z.array(ClothNeed).default([]),
+  openings: z.array(Opening).default([]),
   /** Changes for looks that are kept from make to make. */
   wishes: z.array(Alteration).default([]),
   flat: FlatDetails.optional(),
@@ -93,11 +103,11 @@ export const PATTERN_FORMS = ['paper', 'printed at home', 'copy shop', 'projecto
 export const PatternPaper = z.strictObject({
   id: Id,
   personId: Id.optional(),
-  date: CalendarDate,
-  how: z.enum(['traced', 'cut']),
+  date: field(CalendarDate, { label: 'On', ask: 'date' }),
+  how: field(z.enum(['traced', 'cut']), { label: 'How', ask: 'choice' }),
   size: SizeLine.optional(),
   sizeLines: z.array(z.strictObject({ zone: ZoneName, line: SizeLine })).default([]),
-  note: Words.optional(),
+  note: field(Words.optional(), { label: 'Which lines', ask: 'words', hint: 'D, the back between C and D' }),
 });
 export type PatternPaper = z.infer<typeof PatternPaper>;
 
@@ -109,6 +119,7 @@ export const Erratum = z.strictObject({
     hint: 'step 9 shows the vent the wrong way round',
   }),
 });
+export type Erratum = z.infer<typeof Erratum>;
 
 export const Pattern = z.strictObject({
   id: Id,

@@ -1,9 +1,8 @@
 import { z } from 'zod';
+import { PICTURE_SIDES } from './picture-sides';
 import { Id } from './shapes';
 
 export const PICTURE_TYPES = ['image/png', 'image/jpeg', 'image/webp', 'image/svg+xml'] as const;
-export const PICTURE_SIDES = ['front', 'back', 'left', 'right', 'detail', 'inside'] as const;
-export type PictureSide = (typeof PICTURE_SIDES)[number];
 
 /** A picture of a make or of a cloth. The bytes are kept apart from these facts; in a file they stand as base64. */
 export const Picture = z

@@ -11,7 +11,7 @@ async function readLedger(database: LedgerDatabase): Promise<Ledger> {
     const entries = await Promise.all(others.map(async (t) => [t, await database.table(t).toArray()] as const));
     return [Object.fromEntries(entries), await database.pictures.toArray()] as const;
   });
-  const withData = await Promise.all(pictures.map(async ({ blob, ...facts }) => ({ ...facts, data: await toBase64(blob) })));
+  const withData = await Promise.all(pictures.map(async ({ blob, small: _, ...facts }) => ({ ...facts, data: await toBase64(blob) })));
   return { ...lists, pictures: withData } as Ledger;
 }
 

@@ -5,6 +5,7 @@ import { toast } from 'react-toastify';
 import { alterationWords } from '../../core/alteration/words';
 import { mainCloth } from '../../core/fit/cloth-give';
 import type { Make } from '../../core/records';
+import { makeName } from '../../core/records/blank';
 import { db } from '../../data/database';
 import { useDraft } from '../../data/drafts';
 import { openDemo } from '../../data/demo';
@@ -29,7 +30,7 @@ export function DayBook() {
   if (!makes || !patterns || !cloths || !people || !wears) return null;
 
   const patternOf = (make: Make) => patterns.find((p) => p.id === make.sources[0]?.patternId);
-  const nameOf = (make: Make) => `${patternOf(make)?.name ?? 'a make'}, version ${make.version}`;
+  const nameOf = (make: Make) => makeName(make, patterns);
   const whoOf = (make: Make) => people.find((p) => p.id === make.personId)?.name ?? '';
   const loose = makes
     .flatMap((make) => make.looseEnds.filter((l) => !l.done).map((end) => ({ make, end })))
@@ -117,7 +118,7 @@ export function DayBook() {
               {latest.map((m) => (
                 <tr key={m.id} className="relative border-b border-rule hover:bg-tint focus-within:bg-tint">
                   <td className="w-14 py-1">
-                    <GarmentPicture pattern={patternOf(m)} make={m} cloths={cloths} className="h-[52px] w-11" />
+                    <GarmentPicture small pattern={patternOf(m)} make={m} cloths={cloths} className="h-[52px] w-11" />
                   </td>
                   <td className="py-1">
                     <Link to={`/makes/${m.id}`} className="font-serif text-[16px] after:absolute after:inset-0">
@@ -182,7 +183,7 @@ export function DayBook() {
                   <span>
                     {alterationWords(alteration, unit)}
                     <span className="block text-small text-ink2">
-                      <Link className="underline-offset-2 hover:underline" to={`/patterns/${make.sources[0]!.patternId}`}>
+                      <Link className="underline-offset-2 hover:underline" to={`/patterns/${make.sources[0]?.patternId ?? ''}`}>
                         {nameOf(make)}
                       </Link>
                     </span>

@@ -1,4 +1,4 @@
-import { formatISO } from 'date-fns';
+import { formatDistanceToNow, formatISO } from 'date-fns';
 import { useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { toast } from 'react-toastify';
@@ -6,11 +6,13 @@ import { ledgerCounts } from '../../core/records';
 import { exportLedger, importLedger } from '../../data/archive/ledger-file';
 import { db } from '../../data/database';
 import { openDemo, openEmpty } from '../../data/demo';
-import { useCloths, useMakes, usePatterns, useSettings } from '../../data/queries';
+import { bringBack } from '../../data/journal';
+import { useCloths, useMakes, usePatterns, useRemovals, useSettings } from '../../data/queries';
 import { changeSettings, type Settings } from '../../data/settings';
 import { today } from '../../data/today';
 import { Button } from '../../ui/button';
 import { Dialog } from '../../ui/dialog';
+import { ReadField } from '../../ui/field';
 import { PageHead } from '../../ui/page-head';
 import { Segmented } from '../../ui/segmented';
 
@@ -29,7 +31,8 @@ type Question = 'empty' | 'demo' | { readonly file: File };
 /** Files: the whole ledger out and in, an empty start, the demo. */
 export function Files() {
   const navigate = useNavigate();
-  const { ledger, theme } = useSettings();
+  const { ledger, theme, currency } = useSettings();
+  const gone = useRemovals();
   const makes = useMakes();
   const patterns = usePatterns();
   const cloths = useCloths();
@@ -118,6 +121,38 @@ export function Files() {
             <Button onClick={() => setQuestion('empty')}>Start an empty ledger</Button>
             <Button onClick={() => (isEmpty ? void openDemo(db).then(() => navigate('/')) : setQuestion('demo'))}>Open the demo ledger</Button>
           </div>
+        </section>
+        <section className="border-t border-rule2 pt-3" aria-labelledby="removed">
+          <h2 id="removed" className="text-[17px]">
+            Removed in the last thirty days
+          </h2>
+          {gone?.length === 0 && <p className="text-ink2">Nothing. What is removed can be brought back from here for thirty days.</p>}
+          <ul>
+            {gone?.map((removal) => (
+              <li key={removal.seq} className="flex items-center justify-between gap-3 border-b border-rule py-1">
+                <span>
+                  {removal.label}
+                  <span className="text-small text-ink2"> · {formatDistanceToNow(removal.at, { addSuffix: true })}</span>
+                </span>
+                <Button onClick={() => void bringBack(db, removal.seq).then((label) => label && toast(`Brought back: ${label}`))}>Bring back</Button>
+              </li>
+            ))}
+          </ul>
+        </section>
+        <section className="border-t border-rule2 pt-3">
+          <h2 className="mb-2 text-[17px]">Money</h2>
+          <ReadField
+            label="Usual currency"
+            hint="three letters, such as EUR; taken where an amount is typed without one"
+            shown={currency}
+            read={(text) =>
+              /^[a-z]{3}$/i.test(text.trim())
+                ? { ok: true, value: text.trim().toUpperCase() }
+                : { ok: false, problem: 'Write the three letters of a currency, such as EUR.' }
+            }
+            onValue={(c) => void changeSettings(db, { currency: c })}
+            className="w-72 [&_input]:w-24"
+          />
         </section>
         <section className="border-t border-rule2 pt-3">
           <h2 className="mb-2 text-[17px]">Light</h2>

@@ -2,23 +2,26 @@ import { Link, useParams } from 'react-router';
 import { settleUses } from '../../core/cloth/shelf';
 import { changeWords } from '../../core/versions/change-words';
 import { useBodies, useCloths, useMakes, usePatterns, useUnit } from '../../data/queries';
+import { Make } from '../../core/records';
+import { makeName } from '../../core/records/blank';
 import { keep } from '../../parts/keep';
-import { WordsField } from '../../ui/field';
+import { RecordField } from '../../parts/record-field';
 import { Empty, PageHead } from '../../ui/page-head';
 import { MakeForm } from './make-form';
 
 /** What was cut, changed afterwards: each change is saved as it is made and can be undone. */
 export function ChangeMake() {
   const { makeId } = useParams();
-  const make = useMakes()?.find((m) => m.id === makeId);
   const makes = useMakes();
-  const pattern = usePatterns()?.find((p) => p.id === make?.sources[0]?.patternId);
+  const make = makes?.find((m) => m.id === makeId);
+  const patterns = usePatterns();
   const cloths = useCloths();
   const bodies = useBodies();
   const unit = useUnit();
   if (makes && !make) return <Empty>This make is not in the ledger. It may have been removed; Ctrl Z brings it back.</Empty>;
-  if (!make || !pattern || !cloths || !bodies) return null;
-  const name = `${pattern.name}, version ${make.version}`;
+  if (!make || !patterns || !cloths || !bodies) return null;
+  const pattern = patterns.find((p) => p.id === make.sources[0]?.patternId);
+  const name = makeName(make, patterns);
   const save = (changed: typeof make) => {
     const { uses, changed: shelf } = settleUses(cloths, make.cloths, changed.cloths);
     void keep(changeWords(name, make, changed, unit), [
@@ -49,15 +52,7 @@ export function ChangeMake() {
           unit={unit}
           onChange={save}
         />
-        <WordsField
-          label="Left out of the reckoning because (empty: it counts)"
-          words={make.setAside ?? ''}
-          onWords={(words) => {
-            const { setAside: _, ...rest } = make;
-            save(words === '' ? rest : { ...rest, setAside: words });
-          }}
-          className="mt-4"
-        />
+        <RecordField of={Make.shape} name="setAside" value={make.setAside} onValue={(setAside) => save({ ...make, setAside })} className="mt-4" />
       </div>
     </>
   );

@@ -4,10 +4,12 @@ import { Link, useNavigate, useSearchParams } from 'react-router';
 import { toast } from 'react-toastify';
 import { reckonedMakes } from '../../core/fit/carry-forward';
 import { viewOf, type PatternCase } from '../../core/fit/case';
-import type { Person } from '../../core/records';
+import type { Cloth, Person } from '../../core/records';
+import { blankMake } from '../../core/records/blank';
 import { clearDraft, saveDraft, useDraft } from '../../data/drafts';
-import { useMakes, usePatternCase, usePatterns, usePeople, usePerson, useUnit } from '../../data/queries';
+import { useCloths, useMakes, usePatternCase, usePatterns, usePeople, usePerson, useUnit } from '../../data/queries';
 import { today } from '../../data/today';
+import { newId } from '../../data/new-id';
 import { keep } from '../../parts/keep';
 import { GarmentPicture } from '../../parts/garment-picture';
 import { Button } from '../../ui/button';
@@ -31,7 +33,9 @@ function stepQuestion(by: 1 | -1) {
 }
 
 interface LogFormProps {
-  readonly input: PatternCase;
+  /** Absent for what has no pattern: it has a name, and no fit. */
+  readonly input: PatternCase | undefined;
+  readonly shelf: readonly Cloth[];
   readonly person: Person;
   readonly people: readonly Person[];
   readonly initial: LogDraft;
@@ -41,17 +45,18 @@ interface LogFormProps {
 }
 
 /** The form itself, for one pattern and one person; what is typed is kept at every change. */
-function LogForm({ input, person, people, initial, pick, onPerson, onPutAway }: LogFormProps) {
-  const { pattern } = input;
+function LogForm({ input, shelf, person, people, initial, pick, onPerson, onPutAway }: LogFormProps) {
+  const pattern = input?.pattern;
   const navigate = useNavigate();
   const unit = useUnit();
   const [draft, setDraft] = useState(initial);
   const button = useRef<HTMLButtonElement>(null);
   const plan = useMemo(() => ({ date: today(), unit }), [unit]);
   const carried = useCarryForward(input, plan);
-  const last = reckonedMakes(input).at(-1);
-  const cloths = useMemo(() => [...input.cloths, ...draft.newCloths], [input.cloths, draft.newCloths]);
-  const version = Math.max(0, ...input.makes.map((m) => m.version)) + 1;
+  const last = input && reckonedMakes(input).at(-1);
+  const cloths = useMemo(() => [...shelf, ...draft.newCloths], [shelf, draft.newCloths]);
+  const version = input ? Math.max(0, ...input.makes.map((m) => m.version)) + 1 : 1;
+  const called = pattern ? `${pattern.name}, version ${version}` : (draft.make.name ?? 'a make');
 
   const change = (part: Partial<LogDraft>) => {
     const next = { ...draft, ...part };
@@ -59,6 +64,7 @@ function LogForm({ input, person, people, initial, pick, onPerson, onPutAway }: 
     saveDraft(LOG_DRAFT, next);
   };
   const startFrom = (start: Start) => {
+    if (!pattern || !input) return;
     const from = start === 'carry' ? carried?.next : start === 'last' ? last : undefined;
     // What was already said of cloth, time and fit stays: only the cut begins anew.
     const { size, sizeLines, alterations, sources } = startMake(pattern, person.id, input.makes, draft.make.cutOn, from);
@@ -66,10 +72,10 @@ function LogForm({ input, person, people, initial, pick, onPerson, onPutAway }: 
   };
   const enter = async () => {
     const make = { ...draft.make, version };
-    if (!(await keep(`${pattern.name}, version ${version}`, entryOf({ ...draft, make }, input.cloths)))) return;
+    if (!(await keep(called, entryOf({ ...draft, make }, shelf)))) return;
     clearDraft(LOG_DRAFT);
-    toast(`Version ${version} of ${pattern.name} is entered. Ctrl Z takes it back.`);
-    void navigate(`/patterns/${pattern.id}`);
+    toast(`${pattern ? `Version ${version} of ${pattern.name}` : called} is entered. Ctrl Z takes it back.`);
+    void navigate(pattern ? `/patterns/${pattern.id}` : `/makes/${make.id}`);
   };
   useHotkeys(
     'ctrl+enter,meta+enter',
@@ -85,12 +91,12 @@ function LogForm({ input, person, people, initial, pick, onPerson, onPutAway }: 
     preventDefault: true,
   });
 
-  const letGo = pattern.state === 'let go' ? ` · this pattern was let go: ${pattern.why ?? 'no reason noted'}` : '';
+  const letGo = pattern?.state === 'let go' ? ` · this pattern was let go: ${pattern.why ?? 'no reason noted'}` : '';
   return (
     <>
       <PageHead
         title="Log a make"
-        under={`${pattern.name}, version ${version}${letGo}`}
+        under={`${called}${letGo}`}
         aside={
           <div className="flex items-center gap-2">
             <Button quiet onClick={onPutAway}>
@@ -129,14 +135,23 @@ function LogForm({ input, person, people, initial, pick, onPerson, onPutAway }: 
         )}
       </div>
       <div className="grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)] gap-8 max-lg:grid-cols-1">
-        <MakeForm make={draft.make} pattern={pattern} cloths={cloths} bodies={input.bodies} unit={unit} onChange={(make) => change({ make })} />
+        <MakeForm
+          make={draft.make}
+          pattern={pattern}
+          cloths={cloths}
+          bodies={input?.bodies ?? []}
+          unit={unit}
+          onChange={(make) => change({ make })}
+        />
         <div className="flex flex-col gap-4">
-          <section aria-labelledby="fit" data-question>
-            <h2 id="fit" className="mb-1 text-[17px]">
-              How did it fit?
-            </h2>
-            <LookEntry look={draft.look} zones={viewOf(pattern, draft.make).zones} unit={unit} onChange={(look) => change({ look })} />
-          </section>
+          {pattern && (
+            <section aria-labelledby="fit" data-question>
+              <h2 id="fit" className="mb-1 text-[17px]">
+                How did it fit?
+              </h2>
+              <LookEntry look={draft.look} zones={viewOf(pattern, draft.make).zones} unit={unit} onChange={(look) => change({ look })} />
+            </section>
+          )}
           <section aria-labelledby="like" data-question>
             <h2 id="like" className="mb-1 text-[17px]">
               Do you like it?
@@ -157,6 +172,7 @@ export function LogAMake() {
   const makes = useMakes();
   const people = usePeople();
   const chosen = usePerson();
+  const shelf = useCloths();
   const kept = useDraft<LogDraft>(LOG_DRAFT);
   const patternId = params.get('pattern') ?? undefined;
   const sewn = makes?.filter((m) => m.sources.some((s) => s.patternId === patternId)) ?? [];
@@ -178,6 +194,7 @@ export function LogAMake() {
       onPick={(id) => setParams({ pattern: id })}
       onNew={(name) => void navigate(`/patterns/new?name=${encodeURIComponent(name)}`)}
       newLabel={(name) => `New pattern: ${name} …`}
+      alsoNew={{ label: (name) => `Without a pattern (a bag, a cushion): ${name}`, onNew: (name) => setParams({ name }) }}
       className="w-72 max-w-full"
     />
   );
@@ -189,11 +206,37 @@ export function LogAMake() {
       <LogForm
         key={`${pattern.id} ${person.id}`}
         input={input}
+        shelf={input.cloths}
         person={person}
         people={people}
         initial={keptHere?.make.personId === person.id ? keptHere : fresh}
         pick={pick}
         onPerson={(id) => setParams({ pattern: pattern.id, for: id })}
+        onPutAway={() => {
+          clearDraft(LOG_DRAFT);
+          setParams({});
+        }}
+      />
+    );
+  }
+
+  const named = params.get('name');
+  if (named && person && shelf) {
+    const kind = { name: named, kind: 'without fit' } as const;
+    return (
+      <LogForm
+        key={`${named} ${person.id}`}
+        input={undefined}
+        shelf={shelf}
+        person={person}
+        people={people}
+        initial={
+          kept?.make.sources.length === 0 && kept.make.name === named
+            ? kept
+            : freshDraft({ ...blankMake(newId(), person.id, 1, today()), ...kind }, 'drafted')
+        }
+        pick={pick}
+        onPerson={(id) => setParams({ name: named, for: id })}
         onPutAway={() => {
           clearDraft(LOG_DRAFT);
           setParams({});

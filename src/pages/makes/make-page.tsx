@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useNavigate, useParams } from 'react-router';
 import { toast } from 'react-toastify';
-import { alterationWhen, alterationWords, sizeLineWords } from '../../core/alteration/words';
+import { alterationWhen, alterationWords, sizeLineWords, zoneList } from '../../core/alteration/words';
 import { viewOf } from '../../core/fit/case';
 import { offsetOf } from '../../core/fit/offset';
 import { outcomeWords, seenWords } from '../../core/fit/words';
@@ -13,8 +13,10 @@ import { zoneOf } from '../../core/measure/zones';
 import { clothCost, costPerWear } from '../../core/cost/cost';
 import { formatDuration } from '../../core/measure/duration';
 import { formatMoney } from '../../core/measure/money';
-import { minutesOf } from '../../core/records/blank';
-import type { FitNote, Make } from '../../core/records';
+import { makeName, minutesOf } from '../../core/records/blank';
+import { settleUses } from '../../core/cloth/shelf';
+import { symptomOf } from '../../core/symptom/catalogue';
+import type { FitNote, Make, Pattern } from '../../core/records';
 import { db } from '../../data/database';
 import { newId } from '../../data/new-id';
 import { useCloths, useMakes, usePatternCase, usePatterns, usePeople, useUnit, useWearCounts, useWears } from '../../data/queries';
@@ -22,6 +24,7 @@ import { today } from '../../data/today';
 import { keep } from '../../parts/keep';
 import { FitMark, markColour } from '../../parts/fit-mark';
 import { GarmentPicture } from '../../parts/garment-picture';
+import { Pictures } from '../../parts/pictures/pictures';
 import { Button } from '../../ui/button';
 import { KeyCap } from '../../ui/key-cap';
 import { Empty, PageHead } from '../../ui/page-head';
@@ -39,6 +42,53 @@ function looks(notes: readonly FitNote[]): { key: string; first: FitNote; notes:
     groups.set(key, [...(groups.get(key) ?? []), note]);
   }
   return [...groups].map(([key, list]) => ({ key, first: list[0]!, notes: list })).sort((a, b) => b.first.date.localeCompare(a.first.date));
+}
+
+function withPin({ pin: _, ...note }: FitNote, pin: FitNote['pin']): FitNote {
+  return pin ? { ...note, pin } : note;
+}
+
+/** A make's state with since when, at which stage and why. */
+function stateWords({ state, stateSince, stage, why }: Make): string {
+  return [state, stage && `at ${stage}`, stateSince && `since ${day(stateSince)}`, why].filter(Boolean).join(', ');
+}
+
+/** Makes that belong together: what this one was made over from, and what became of it; others from the same cloth. */
+function Related({ make, makes, patterns }: { make: Make; makes: readonly Make[]; patterns: readonly Pattern[] }) {
+  const from = makes.find((m) => m.id === make.refashionOf);
+  const into = makes.filter((m) => m.refashionOf === make.id);
+  const main = make.cloths.find((u) => u.part === 'main')?.clothId;
+  const same = makes.filter((m) => m.id !== make.id && main !== undefined && m.cloths.some((u) => u.clothId === main));
+  const links = (list: readonly Make[]) =>
+    list.map((m) => (
+      <div key={m.id}>
+        <Link className="underline-offset-2 hover:underline" to={`/makes/${m.id}`}>
+          {makeName(m, patterns)}
+        </Link>
+      </div>
+    ));
+  return (
+    <>
+      {from && (
+        <>
+          <dt>Made over from</dt>
+          <dd>{links([from])}</dd>
+        </>
+      )}
+      {into.length > 0 && (
+        <>
+          <dt>Made over into</dt>
+          <dd>{links(into)}</dd>
+        </>
+      )}
+      {same.length > 0 && (
+        <>
+          <dt>Same cloth</dt>
+          <dd>{links(same)}</dd>
+        </>
+      )}
+    </>
+  );
 }
 
 /** One garment: what it was, how it fitted each time it was looked at, how it is worn. */
@@ -68,9 +118,11 @@ export function MakePage() {
   useHotkeys('w', () => void wornToday());
 
   if (makes && !make) return <Empty>This make is not in the ledger. It may have been removed; Ctrl Z brings it back.</Empty>;
-  if (!make || !pattern || !cloths || !input || !people || !wears) return null;
+  // Where a make speaks of a pattern, the page waits for what its fit is reckoned from.
+  if (!make || !cloths || !people || !wears || !patterns || (make.sources.length > 0 && pattern && !input)) return null;
 
-  const view = viewOf(pattern, make);
+  const view = pattern && viewOf(pattern, make);
+  const name = makeName(make, patterns);
   const person = people.find((p) => p.id === make.personId);
   const cost = clothCost(make, cloths);
   const minutes = minutesOf(make);
@@ -79,7 +131,8 @@ export function MakePage() {
   const remove = async () => {
     const gone = wears.filter((w) => w.makeIds.includes(make.id));
     const pictures = await db.pictures.where('makeId').equals(make.id).primaryKeys();
-    await keep(`${pattern.name}, version ${make.version}, removed`, [
+    const { uses: _, changed } = settleUses(cloths, make.cloths, []);
+    await keep(`${name} removed`, [
       { table: 'makes', remove: make.id },
       // A day's outfit keeps its other garments.
       ...gone.map((w) =>
@@ -88,23 +141,29 @@ export function MakePage() {
           : { table: 'wears' as const, remove: w.id },
       ),
       ...pictures.map((id) => ({ table: 'pictures' as const, remove: id })),
+      // What was cut goes back on the shelf: it never was.
+      ...changed.map(({ from, to }) => ({ table: 'cloths' as const, from, to })),
     ]);
     toast('The make is removed. Ctrl Z brings it back.');
-    void navigate(`/patterns/${pattern.id}`);
+    void navigate(pattern ? `/patterns/${pattern.id}` : '/makes');
   };
 
   return (
     <>
       <PageHead
         title={
-          <>
-            <Link className="underline-offset-4 hover:underline" to={`/patterns/${pattern.id}`}>
-              {pattern.name}
-            </Link>
-            , version {make.version}
-          </>
+          pattern ? (
+            <>
+              <Link className="underline-offset-4 hover:underline" to={`/patterns/${pattern.id}`}>
+                {pattern.name}
+              </Link>
+              , version {make.version}
+            </>
+          ) : (
+            name
+          )
         }
-        under={`${make.kind} for ${person?.name ?? 'somebody'} · ${make.state}${make.why ? `, ${make.why}` : ''} · cut ${day(make.cutOn)}`}
+        under={`${make.kind}${make.quantity > 1 ? ` × ${make.quantity}` : ''} for ${person?.name ?? 'somebody'} · ${stateWords(make)} · cut ${day(make.cutOn)}`}
         aside={
           <div className="flex flex-wrap items-center gap-2">
             <Button quiet onClick={() => void remove()}>
@@ -124,10 +183,12 @@ export function MakePage() {
       />
       <div className="grid grid-cols-[300px_minmax(0,1fr)_minmax(0,1fr)] gap-8 max-lg:grid-cols-1">
         <div className="flex flex-col gap-3">
-          <div className="flex gap-2">
-            <GarmentPicture pattern={pattern} make={make} cloths={cloths} className="h-[200px] w-1/2" />
-            <GarmentPicture pattern={pattern} make={make} cloths={cloths} side="back" className="h-[200px] w-1/2" />
-          </div>
+          {pattern && (
+            <div className="flex gap-2">
+              <GarmentPicture pattern={pattern} make={make} cloths={cloths} className="h-[200px] w-1/2" />
+              <GarmentPicture pattern={pattern} make={make} cloths={cloths} side="back" className="h-[200px] w-1/2" />
+            </div>
+          )}
           <dl className="grid grid-cols-[92px_1fr] border-t border-rule [&>*]:border-b [&>*]:border-rule [&>*]:py-1 [&>dt]:text-ink2">
             <dt>Size cut</dt>
             <dd>
@@ -162,8 +223,62 @@ export function MakePage() {
               {cost && times > 0 && <span className="text-small text-ink2"> · {formatMoney(costPerWear(cost, times))} of cloth a wear</span>}
             </dd>
             <dt>Time</dt>
-            <dd>{minutes === undefined ? 'not noted' : formatDuration(minutes)}</dd>
+            <dd>
+              {minutes === undefined ? 'not noted' : formatDuration(minutes)}
+              {make.times.some((t) => t.phase !== 'all') && (
+                <span className="text-small text-ink2">
+                  {' '}
+                  ·{' '}
+                  {make.times
+                    .filter((t) => t.phase !== 'all')
+                    .map((t) => `${t.phase} ${formatDuration(t.minutes)}`)
+                    .join(', ')}
+                </span>
+              )}
+            </dd>
+            {make.notions.length > 0 && (
+              <>
+                <dt>Notions</dt>
+                <dd>{make.notions.map((n) => `${n.what}${n.cost ? ` ${formatMoney(n.cost)}` : ''}`).join(', ')}</dd>
+              </>
+            )}
+            {make.mends.length > 0 && (
+              <>
+                <dt>Mended</dt>
+                <dd>
+                  {make.mends.map((m) => (
+                    <div key={m.id}>
+                      {m.what}
+                      <span className="text-small text-ink2">
+                        {' '}
+                        {m.wore ? `· wore out: ${m.wore} ` : ''}· {day(m.date)}
+                      </span>
+                    </div>
+                  ))}
+                </dd>
+              </>
+            )}
+            {make.sources.length > 1 && (
+              <>
+                <dt>Joined with</dt>
+                <dd>
+                  {make.sources.slice(1).map((source) => (
+                    <div key={source.patternId}>
+                      {patterns.find((p) => p.id === source.patternId)?.name ?? 'a pattern that is gone'}
+                      {source.zones && source.zones.length > 0 && <span className="text-small text-ink2"> · {zoneList(source.zones)}</span>}
+                    </div>
+                  ))}
+                </dd>
+              </>
+            )}
+            <Related make={make} makes={makes ?? []} patterns={patterns} />
           </dl>
+          <Pictures
+            of={{ makeId: make.id }}
+            name={name}
+            notes={make.fitNotes}
+            onPin={(noteId, pin) => void save('a pin', { ...make, fitNotes: make.fitNotes.map((n) => (n.id === noteId ? withPin(n, pin) : n)) })}
+          />
           {make.remark && <p className="text-ink2 italic">{make.remark}</p>}
           {make.notes.length > 0 && (
             <ul className="text-small">
@@ -188,73 +303,88 @@ export function MakePage() {
           ))}
         </div>
 
-        <section aria-labelledby="fit">
-          <h2 id="fit" className="mb-1 text-[17px]">
-            Fit, each time it was looked at
-          </h2>
-          {make.fitNotes.length === 0 && <p className="text-ink2">Nothing is noted yet. A look after some wears tells most.</p>}
-          {looks(make.fitNotes).map(({ key, first, notes }) => (
-            <div key={key} className="mb-3">
-              <h3 className="double-rule-b font-sans text-small text-ink2">
-                {seenWords(first.seen)}, {day(first.date)}
-              </h3>
-              <table className="w-full">
-                <tbody>
-                  {notes.map((n) => (
-                    <tr key={n.id} className="border-b border-rule">
-                      <th scope="row" className="w-28 py-1 text-left font-normal first-letter:uppercase">
-                        {zoneOf(n.zone).label}
-                      </th>
-                      <td className="py-1">
-                        <span className="flex items-center gap-1.5" style={{ color: markColour(n.outcome) }}>
-                          <FitMark kind={zoneOf(n.zone).kind} outcome={n.outcome} /> {outcomeWords(n, unit)}
-                        </span>
-                        {n.words && <span className="block text-small text-ink2 italic">{n.words}</span>}
-                      </td>
-                      <td className="py-1 text-right text-small text-ink2">
-                        {formatLength(offsetOf(input, make, n.zone, { note: n }).x, unit, { signed: true, about: true })}
-                      </td>
-                      <td className="w-8 text-right">
-                        <button
-                          type="button"
-                          aria-label={`Remove the note on ${zoneOf(n.zone).label}`}
-                          className="rounded-md px-1.5 text-ink2 hover:bg-tint"
-                          onClick={() => void save('a fit note removed', { ...make, fitNotes: make.fitNotes.filter((o) => o.id !== n.id) })}
-                        >
-                          ×
-                        </button>
-                      </td>
-                    </tr>
-                  ))}
-                </tbody>
-              </table>
-            </div>
-          ))}
-          {look ? (
-            <div className="border-t-2 border-ink pt-2">
-              <LookEntry look={look} zones={view.zones} unit={unit} onChange={setLook} />
-              <div className="mt-2 flex gap-2">
-                <Button
-                  disabled={look.said.length === 0}
-                  onClick={() => {
-                    void save('a look at the fit', { ...make, fitNotes: [...make.fitNotes, ...notesOf(look, today())] }).then(() =>
-                      setLook(undefined),
-                    );
-                  }}
-                >
-                  Keep this look
-                </Button>
-                <Button quiet onClick={() => setLook(undefined)}>
-                  Put away
-                </Button>
+        {view && (
+          <section aria-labelledby="fit">
+            <h2 id="fit" className="mb-1 text-[17px]">
+              Fit, each time it was looked at
+            </h2>
+            {make.fitNotes.length === 0 && <p className="text-ink2">Nothing is noted yet. A look after some wears tells most.</p>}
+            {looks(make.fitNotes).map(({ key, first, notes }) => (
+              <div key={key} className="mb-3">
+                <h3 className="double-rule-b font-sans text-small text-ink2">
+                  {seenWords(first.seen)}, {day(first.date)}
+                </h3>
+                <table className="w-full">
+                  <tbody>
+                    {notes.map((n) => (
+                      <tr key={n.id} className="border-b border-rule">
+                        <th scope="row" className="w-28 py-1 text-left font-normal first-letter:uppercase">
+                          {zoneOf(n.zone).label}
+                        </th>
+                        <td className="py-1">
+                          <span className="flex items-center gap-1.5" style={{ color: markColour(n.outcome) }}>
+                            <FitMark kind={zoneOf(n.zone).kind} outcome={n.outcome} /> {outcomeWords(n, unit)}
+                          </span>
+                          {n.symptom && <span className="block text-small text-ink2">{symptomOf(n.symptom).label}</span>}
+                          {(n.side ?? n.over ?? n.causedBy ?? n.done) && (
+                            <span className="block text-small text-ink2">
+                              {[
+                                n.side && `on the ${n.side} only`,
+                                n.over && `over ${n.over}`,
+                                n.causedBy && `caused by the ${zoneOf(n.causedBy).label}`,
+                                n.done && `done: ${n.done}`,
+                              ]
+                                .filter(Boolean)
+                                .join(' · ')}
+                            </span>
+                          )}
+                          {n.words && <span className="block text-small text-ink2 italic">{n.words}</span>}
+                        </td>
+                        <td className="py-1 text-right text-small text-ink2">
+                          {input && formatLength(offsetOf(input, make, n.zone, { note: n }).x, unit, { signed: true, about: true })}
+                        </td>
+                        <td className="w-8 text-right">
+                          <button
+                            type="button"
+                            aria-label={`Remove the note on ${zoneOf(n.zone).label}`}
+                            className="rounded-md px-1.5 text-ink2 hover:bg-tint"
+                            onClick={() => void save('a fit note removed', { ...make, fitNotes: make.fitNotes.filter((o) => o.id !== n.id) })}
+                          >
+                            ×
+                          </button>
+                        </td>
+                      </tr>
+                    ))}
+                  </tbody>
+                </table>
               </div>
-            </div>
-          ) : (
-            <Button onClick={() => setLook({ seen: times > 0 ? { at: 'worn', wears: times } : { at: 'firstDay' }, said: [] })}>
-              Look at the fit again
-            </Button>
-          )}
-        </section>
+            ))}
+            {look ? (
+              <div className="border-t-2 border-ink pt-2">
+                <LookEntry look={look} zones={view.zones} unit={unit} onChange={setLook} />
+                <div className="mt-2 flex gap-2">
+                  <Button
+                    disabled={look.said.length === 0}
+                    onClick={() => {
+                      void save('a look at the fit', { ...make, fitNotes: [...make.fitNotes, ...notesOf(look, today())] }).then(() =>
+                        setLook(undefined),
+                      );
+                    }}
+                  >
+                    Keep this look
+                  </Button>
+                  <Button quiet onClick={() => setLook(undefined)}>
+                    Put away
+                  </Button>
+                </div>
+              </div>
+            ) : (
+              <Button onClick={() => setLook({ seen: times > 0 ? { at: 'worn', wears: times } : { at: 'firstDay' }, said: [] })}>
+                Look at the fit again
+              </Button>
+            )}
+          </section>
+        )}
 
         <section aria-labelledby="verdicts">
           <h2 id="verdicts" className="mb-1 text-[17px]">
@@ -266,6 +396,19 @@ export function MakePage() {
               <span className="text-small text-ink2">
                 {v.wears === 0 ? 'said unworn' : `after ${v.wears} wears`}, {day(v.date)}
               </span>
+              {v.parts && Object.keys(v.parts).length > 0 && (
+                <span className="block text-small text-ink2">
+                  {Object.entries(v.parts)
+                    .map(([part, n]) => `${part} ${n}`)
+                    .join(' · ')}
+                </span>
+              )}
+              {v.sewAgain && (
+                <span className="block text-small">
+                  sew again: {v.sewAgain}
+                  {v.later ? `, ${v.later}` : ''}
+                </span>
+              )}
               {v.reasons.length > 0 && <span className="block text-small">not reached for because of {v.reasons.join(', ')}</span>}
               {v.words && <span className="block text-ink2 italic">{v.words}</span>}
             </div>
@@ -278,8 +421,9 @@ export function MakePage() {
                 <Button
                   disabled={verdict.love === undefined}
                   onClick={() => {
-                    const { love = 3, reasons = [], words } = verdict;
-                    const said = { id: newId(), date: today(), wears: times, love, reasons, ...(words ? { words } : {}) };
+                    const { love, reasons = [], ...more } = verdict;
+                    if (love === undefined) return;
+                    const said = { id: newId(), date: today(), wears: times, love, reasons, ...more };
                     void save('a verdict', { ...make, verdicts: [...make.verdicts, said] }).then(() => setVerdict(undefined));
                   }}
                 >

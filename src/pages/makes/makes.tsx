@@ -51,12 +51,12 @@ function useLines(): readonly Line[] | undefined {
     const cloth = new Map(cloths.map((c) => [c.id, c.name]));
     const person = new Map(people.map((p) => [p.id, p.name]));
     return makes.map((make): Line => {
-      const of = pattern.get(make.sources[0]!.patternId);
+      const of = pattern.get(make.sources[0]?.patternId ?? '');
       const latest = make.fitNotes.reduce((date, n) => (n.date > date ? n.date : date), '');
       return {
         make,
         pattern: of,
-        name: of?.name ?? 'a pattern that is gone',
+        name: of?.name ?? make.name ?? 'a pattern that is gone',
         person: person.get(make.personId) ?? '',
         cloth: cloth.get(make.cloths[0]?.clothId ?? '') ?? '',
         size: sizeLineWords(make.size),
@@ -85,7 +85,9 @@ export function Makes() {
       column.display({
         id: 'picture',
         header: () => <span className="sr-only">Picture</span>,
-        cell: ({ row: { original: l } }) => <GarmentPicture pattern={l.pattern} make={l.make} cloths={cloths ?? []} className="h-[50px] w-10" />,
+        cell: ({ row: { original: l } }) => (
+          <GarmentPicture small pattern={l.pattern} make={l.make} cloths={cloths ?? []} className="h-[50px] w-10" />
+        ),
         size: 58,
       }),
       column.accessor((l) => `${l.name} ${String(l.make.version).padStart(3, '0')}`, {
@@ -93,7 +95,7 @@ export function Makes() {
         header: 'Make',
         cell: ({ row: { original: l } }) => (
           <>
-            <span className="font-serif text-[16px]">{l.name}</span> <span className="text-ink2">version {l.make.version}</span>
+            <span className="font-serif text-[16px]">{l.name}</span> {l.pattern && <span className="text-ink2">version {l.make.version}</span>}
             <span className="block text-small text-ink2">
               {[l.make.kind === 'garment' ? '' : l.make.kind, l.make.state].filter(Boolean).join(' · ')}
             </span>

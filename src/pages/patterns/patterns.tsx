@@ -88,7 +88,7 @@ export function Patterns() {
                 return (
                   <tr key={p.id} className="relative border-b border-rule hover:bg-tint focus-within:bg-tint">
                     <td className="px-3 py-1">
-                      <GarmentPicture pattern={p} make={last} cloths={cloths} className="h-[46px] w-10" />
+                      <GarmentPicture small pattern={p} make={last} cloths={cloths} className="h-[46px] w-10" />
                     </td>
                     <td className="px-3 py-1">
                       <Link to={`/patterns/${p.id}`} className="font-serif text-[17px] after:absolute after:inset-0">

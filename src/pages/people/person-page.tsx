@@ -2,17 +2,19 @@ import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { toast } from 'react-toastify';
 import { ageOn } from '../../core/measure/body';
-import { formatLength } from '../../core/measure/length';
+import { doubtsOf, HOW_TO_MEASURE, type Doubt } from '../../core/measure/how-to-measure';
+import { formatLength, type LengthUnit } from '../../core/measure/length';
 import { BODY_MEASURES, type BodyMeasure } from '../../core/measure/zones';
-import type { MeasurementSet } from '../../core/records';
+import { Person, type MeasurementSet } from '../../core/records';
 import { db } from '../../data/database';
 import { newId } from '../../data/new-id';
 import { useBodies, useMakes, usePeople, useUnit } from '../../data/queries';
 import { changeSettings } from '../../data/settings';
 import { today } from '../../data/today';
 import { keep } from '../../parts/keep';
+import { RecordField } from '../../parts/record-field';
 import { Button } from '../../ui/button';
-import { TextField, WordsField } from '../../ui/field';
+import { TextField } from '../../ui/field';
 import { LengthField } from '../../ui/length-field';
 import { Empty, PageHead } from '../../ui/page-head';
 
@@ -54,6 +56,30 @@ export function PersonPage() {
   return personId === 'new' ? <NewPerson /> : <Measures personId={personId ?? ''} />;
 }
 
+const DOUBT_WORDS: Record<Doubt['why'], (doubt: Doubt, say: (cm: number) => string) => string> = {
+  inches: ({ instead }, say) => `Inches, perhaps? That would be ${say(instead!)}.`,
+  centimetres: ({ instead }, say) => `In the other unit, perhaps? That would be ${say(instead!)}.`,
+  unusual: () => 'Unusual for this measure. If the tape says so, it stands.',
+  changed: ({ before, cm }, say) => `${say(Math.abs(cm - before!))} ${cm > before! ? 'more' : 'less'} than before. If the tape says so, it stands.`,
+  order: ({ other }) => `More than the ${BODY_MEASURES[other!]}: two fields swapped, perhaps?`,
+};
+
+/** A question about a measure. It asks; the number stands as it was typed. */
+function DoubtLine({ doubt, unit, onInstead }: { doubt: Doubt; unit: LengthUnit; onInstead: (cm: number) => void }) {
+  const { instead } = doubt;
+  const say = (cm: number) => formatLength(cm, unit, { about: true });
+  return (
+    <span role="status" className="block max-w-40 text-small leading-4 text-ink2 italic">
+      {DOUBT_WORDS[doubt.why](doubt, say)}{' '}
+      {instead !== undefined && (
+        <button type="button" className="min-h-6 underline" onClick={() => onInstead(instead)}>
+          Take {say(instead)}
+        </button>
+      )}
+    </span>
+  );
+}
+
 function Measures({ personId }: { personId: string }) {
   const people = usePeople();
   const bodies = useBodies();
@@ -73,6 +99,8 @@ function Measures({ personId }: { personId: string }) {
     if (sets.some((s) => s.date === today())) return toast('There is a column for today already.');
     void keep(`measures of ${person.name}`, [{ table: 'bodies', put: { id: newId(), personId: person.id, date: today(), measures: {} } }]);
   };
+  // Only the latest set is asked about: what was let stand before was meant.
+  const doubts = sets.map((s, i) => (i === 0 ? doubtsOf(s.measures, sets[1]?.measures) : []));
   const age = person.birthMonth ? ageOn(person.birthMonth, today()) : undefined;
   const remove = async () => {
     if (makes.some((m) => m.personId === person.id))
@@ -103,16 +131,16 @@ function Measures({ personId }: { personId: string }) {
         }
       />
       <div className="mb-4 flex flex-wrap gap-3">
-        <WordsField label="Name" words={person.name} onWords={(name) => name && savePerson({ name })} className="w-48" />
-        <TextField
-          label="Month of birth, for a child"
-          type="month"
-          value={person.birthMonth ?? ''}
-          onChange={(e) =>
-            savePerson({ birthMonth: /^\d{4}-\d{2}$/.test(e.target.value) ? e.target.value : undefined, child: e.target.value !== '' })
-          }
+        <RecordField of={Person.shape} name="name" value={person.name} onValue={(name) => savePerson({ name })} className="w-48" />
+        <RecordField of={Person.shape} name="unit" value={person.unit} onValue={(u) => savePerson({ unit: u })} className="w-32" />
+        <RecordField
+          of={Person.shape}
+          name="birthMonth"
+          value={person.birthMonth}
+          onValue={(birthMonth) => savePerson({ birthMonth, child: birthMonth !== undefined })}
           className="w-48"
         />
+        <RecordField of={Person.shape} name="note" value={person.note} onValue={(note) => savePerson({ note })} className="min-w-56 flex-1" />
       </div>
       {sets.length === 0 ? (
         <Empty>
@@ -123,7 +151,7 @@ function Measures({ personId }: { personId: string }) {
           <table className="border-collapse">
             <thead className="double-rule-b">
               <tr>
-                <th className="w-36 px-3 text-left text-small font-normal text-ink2">{unit}</th>
+                <th className="w-72 px-3 text-left text-small font-normal text-ink2 max-sm:w-40">{unit}</th>
                 {sets.map((s) => (
                   <th key={s.id} className="px-2 py-1 text-left font-normal">
                     <TextField
@@ -140,12 +168,14 @@ function Measures({ personId }: { personId: string }) {
             <tbody>
               {MEASURES.map((m) => (
                 <tr key={m} className="border-b border-rule">
-                  <th scope="row" className="px-3 text-left font-normal text-ink2 first-letter:uppercase">
-                    {BODY_MEASURES[m]}
+                  <th scope="row" className="px-3 text-left font-normal">
+                    <span className="block first-letter:uppercase">{BODY_MEASURES[m]}</span>
+                    <span className="block text-small leading-4 text-ink2">{HOW_TO_MEASURE[m]}</span>
                   </th>
                   {sets.map((s, i) => {
                     const before = sets[i + 1]?.measures[m];
                     const is = s.measures[m];
+                    const doubt = doubts[i]?.find((d) => d.measure === m);
                     return (
                       <td key={s.id} className="px-2 py-0.5">
                         <span className="flex items-center gap-2">
@@ -166,6 +196,13 @@ function Measures({ personId }: { personId: string }) {
                               : ''}
                           </span>
                         </span>
+                        {doubt && (
+                          <DoubtLine
+                            doubt={doubt}
+                            unit={unit}
+                            onInstead={(cm) => editSet(s, { measures: { ...s.measures, [m]: Math.round(cm * 10) / 10 } })}
+                          />
+                        )}
                       </td>
                     );
                   })}

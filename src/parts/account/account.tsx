@@ -291,6 +291,9 @@ function rowsOf({ input, carried, wears, unit, plannedCloth, onWhy, chosen }: Ac
             ),
           carry: (
             <ul className="text-small leading-[17px]">
+              {input.pattern.errata.map((e) => (
+                <li key={e.id}>{e.words}</li>
+              ))}
               {input.makes.flatMap((m) => m.notes.filter((n) => n.kind === 'tip' || n.kind === 'erratum').map((n) => <li key={n.id}>{n.words}</li>))}
             </ul>
           ),
@@ -442,7 +445,7 @@ export function Account(props: AccountProps) {
                       </span>
                     )}
                   </span>
-                  <GarmentPicture pattern={input.pattern} make={m} cloths={input.cloths} className="h-[54px] w-11 shrink-0" />
+                  <GarmentPicture small pattern={input.pattern} make={m} cloths={input.cloths} className="h-[54px] w-11 shrink-0" />
                 </span>
               </th>
             ))}

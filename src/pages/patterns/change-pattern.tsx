@@ -1,0 +1,187 @@
+import { useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { toast } from 'react-toastify';
+import { Erratum, Pattern, PatternPaper, USUAL_ZONES } from '../../core/records';
+import { blankView } from '../../core/records/blank';
+import { newId } from '../../data/new-id';
+import { useMakes, usePatterns, useUnit } from '../../data/queries';
+import { today } from '../../data/today';
+import { GarmentPicture } from '../../parts/garment-picture';
+import { keep } from '../../parts/keep';
+import { RecordField } from '../../parts/record-field';
+import { RecordRows } from '../../parts/record-rows';
+import { Button } from '../../ui/button';
+import { Fold } from '../../ui/fold';
+import { Empty, PageHead } from '../../ui/page-head';
+import { Segmented } from '../../ui/segmented';
+import { ChartFields } from './chart-fields';
+import { ViewFields } from './view-fields';
+
+/** The facts of a pattern in the order in which they are asked for. */
+const FACTS = [
+  'name',
+  'designer',
+  'kind',
+  'fitClass',
+  'allowance',
+  'form',
+  'pages',
+  'price',
+  'draftedHeight',
+  'draftedCup',
+  'instructions',
+  'added',
+] as const;
+
+/** A pattern’s facts; each change is saved as it is made. */
+export function ChangePattern() {
+  const { patternId } = useParams();
+  const navigate = useNavigate();
+  const patterns = usePatterns();
+  const makes = useMakes();
+  const unit = useUnit();
+  const [viewId, setViewId] = useState<string>();
+  const pattern = patterns?.find((p) => p.id === patternId);
+  if (patterns && !pattern) return <Empty>This pattern is not in the ledger. It may have been removed; Ctrl Z brings it back.</Empty>;
+  if (!pattern || !makes) return null;
+
+  const of = Pattern.shape;
+  const wants = of.wants.shape;
+  const change = (part: Partial<Pattern>, what = Object.keys(part)[0] ?? '') =>
+    void keep(`${what} of ${pattern.name}`, [{ table: 'patterns', from: pattern, to: { ...pattern, ...part } }]);
+  const view = pattern.views.find((v) => v.id === viewId) ?? pattern.views[0]!;
+  const made = makes.filter((m) => m.sources.some((s) => s.patternId === pattern.id));
+  const viewUsed = made.some((m) => m.sources.some((s) => s.viewId === view.id));
+
+  const remove = async () => {
+    if (made.length > 0) {
+      toast(`${made.length} ${made.length === 1 ? 'make speaks' : 'makes speak'} of this pattern. Let it go instead: its account stays.`);
+      return;
+    }
+    if (await keep(`pattern “${pattern.name}” removed`, [{ table: 'patterns', remove: pattern.id }]))
+      toast('The pattern is removed. Ctrl Z brings it back.');
+    void navigate('/patterns');
+  };
+  const addView = () => {
+    const added = blankView(newId(), `view ${pattern.views.length + 1}`, USUAL_ZONES[pattern.kind]);
+    change({ views: [...pattern.views, { ...added, zones: [...view.zones] }] }, 'another view');
+    setViewId(added.id);
+  };
+
+  return (
+    <>
+      <PageHead
+        title={pattern.name}
+        under="Each change is saved as it is made; Ctrl Z takes it back."
+        aside={
+          <div className="flex gap-2">
+            <Button quiet onClick={() => void remove()}>
+              Remove this pattern
+            </Button>
+            <Link
+              to={`/patterns/${pattern.id}`}
+              className="inline-flex min-h-[30px] items-center rounded-md border border-ink bg-page px-3 hover:bg-tint max-sm:min-h-11"
+            >
+              Open its account
+            </Link>
+          </div>
+        }
+      />
+      <div className="grid grid-cols-[minmax(0,1fr)_180px] gap-8 max-lg:grid-cols-1">
+        <div className="flex flex-col gap-5">
+          <section aria-label="Facts" className="flex flex-wrap items-end gap-3">
+            {FACTS.map((name) => (
+              <RecordField
+                key={name}
+                of={of}
+                name={name}
+                value={pattern[name]}
+                onValue={(value) => change({ [name]: value })}
+                className={name === 'name' || name === 'designer' ? 'w-60' : 'max-w-36'}
+              />
+            ))}
+            {(['structure', 'stretch', 'weight'] as const).map((name) => (
+              <RecordField
+                key={name}
+                of={wants}
+                name={name}
+                value={pattern.wants[name]}
+                onValue={(value) => change({ wants: { ...pattern.wants, [name]: value } }, 'cloth wanted')}
+                className="max-w-36"
+              />
+            ))}
+            <RecordField of={of} name="state" value={pattern.state} onValue={(state) => change({ state }, `${state}: state`)} />
+            {pattern.state !== 'kept' && (
+              <RecordField of={of} name="why" value={pattern.why} onValue={(why) => change({ why })} className="min-w-64 flex-1" />
+            )}
+            <RecordField of={of} name="note" value={pattern.note} onValue={(note) => change({ note })} className="min-w-64 flex-1" />
+          </section>
+          <section aria-labelledby="view">
+            <div className="mb-2 flex flex-wrap items-center gap-3">
+              <h2 id="view" className="text-[17px]">
+                {pattern.views.length > 1 ? 'Views' : 'The view'}
+              </h2>
+              {pattern.views.length > 1 && (
+                <Segmented label="View" value={view.id} choices={pattern.views.map((v) => ({ value: v.id, label: v.name }))} onChange={setViewId} />
+              )}
+              <Button quiet onClick={addView}>
+                Another view
+              </Button>
+              {pattern.views.length > 1 && !viewUsed && (
+                <Button quiet onClick={() => change({ views: pattern.views.filter((v) => v.id !== view.id) }, 'a view removed')}>
+                  Remove this view
+                </Button>
+              )}
+            </div>
+            <ViewFields
+              pattern={pattern}
+              view={view}
+              unit={unit}
+              onView={(part) => change({ views: pattern.views.map((v) => (v.id === view.id ? { ...v, ...part } : v)) }, Object.keys(part)[0])}
+            />
+          </section>
+          <section aria-labelledby="chart">
+            <h2 id="chart" className="mb-1 text-[17px]">
+              Size chart
+            </h2>
+            <ChartFields
+              charts={pattern.charts}
+              kind={pattern.kind}
+              views={pattern.views}
+              unit={unit}
+              onCharts={(charts) => change({ charts }, 'size chart')}
+            />
+          </section>
+          <div>
+            <Fold head="Errata" said={pattern.errata.map((e) => e.words).join(', ')}>
+              <RecordRows
+                of={Erratum.shape}
+                names={['words']}
+                rows={pattern.errata}
+                blank={(): Erratum => ({ id: newId(), words: '' })}
+                add="an erratum"
+                widths={{ words: 'min-w-64 flex-1' }}
+                onRows={(errata) => change({ errata })}
+              />
+            </Fold>
+            <Fold head="The paper" said={pattern.paper.map((p) => `${p.how} ${p.note ?? ''}`).join(', ')}>
+              <p className="mb-1 text-small text-ink2">
+                Which lines were traced or cut from it, and when. What is still to be marked stands on its account.
+              </p>
+              <RecordRows
+                of={PatternPaper.shape}
+                names={['note', 'how', 'date']}
+                rows={pattern.paper}
+                blank={(): PatternPaper => ({ id: newId(), date: today(), how: 'traced', sizeLines: [] })}
+                add="a tracing"
+                widths={{ note: 'min-w-56 flex-1' }}
+                onRows={(paper) => change({ paper })}
+              />
+            </Fold>
+          </div>
+        </div>
+        <GarmentPicture pattern={{ ...pattern, views: [view] }} cloths={[]} className="h-[220px] w-[176px]" />
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,142 @@
+import { useState } from 'react';
+import type { LengthUnit } from '../../core/measure/length';
+import { BODY_MEASURES, ZONE_IDS, zoneOf, type ZoneId } from '../../core/measure/zones';
+import type { GarmentKind, SizeChart, View } from '../../core/records';
+import { blankChart } from '../../core/records/blank';
+import type { ReadChart } from '../../core/records/chart-from-text';
+import { newId } from '../../data/new-id';
+import { Button } from '../../ui/button';
+import { Dialog } from '../../ui/dialog';
+import { ReadField, WordsField } from '../../ui/field';
+import { Segmented } from '../../ui/segmented';
+import { ChartGrid } from './chart-grid';
+import { ChartPaste } from './chart-paste';
+
+type Column = readonly (number | null)[];
+
+const FINISHED_LABELS = Object.fromEntries(ZONE_IDS.map((z) => [z, zoneOf(z).label])) as Record<ZoneId, string>;
+
+/** The sizes as they are written in a row: `A, B, C` or `34 36 38`. */
+function readSizes(text: string): { ok: true; value: string[] } | { ok: false; problem: string } {
+  const sizes = text.split(/[,;\t]+|\s+/).filter(Boolean);
+  if (sizes.length === 0) return { ok: false, problem: 'Write the sizes in order, with commas between them.' };
+  const twice = sizes.find((s, i) => sizes.indexOf(s) < i);
+  return twice ? { ok: false, problem: `Size ${twice} is there twice.` } : { ok: true, value: sizes };
+}
+
+/** A chart with other sizes: each column keeps what stood at its place. */
+function withSizes(chart: SizeChart, sizes: string[]): SizeChart {
+  const fit = (columns: Record<string, Column>) =>
+    Object.fromEntries(Object.entries(columns).map(([m, column]) => [m, sizes.map((_, i) => column[i] ?? null)]));
+  return {
+    ...chart,
+    sizes,
+    body: fit(chart.body),
+    finished: fit(chart.finished),
+    finishedOf: chart.finishedOf.map((f) => ({ ...f, finished: fit(f.finished) })),
+  };
+}
+
+/** A pattern's size charts: one, or several for cup or extended ranges; body measures and finished ones. */
+export function ChartFields({
+  charts,
+  kind,
+  views,
+  unit,
+  onCharts,
+}: {
+  charts: readonly SizeChart[];
+  kind: GarmentKind;
+  views: readonly View[];
+  unit: LengthUnit;
+  onCharts: (charts: SizeChart[]) => void;
+}) {
+  const [chosen, setChosen] = useState<string>();
+  const [pasting, setPasting] = useState(false);
+  const chart = charts.find((c) => c.id === chosen) ?? charts[0];
+  const change = (changed: SizeChart) => onCharts(charts.map((c) => (c.id === changed.id ? changed : c)));
+  const add = (made: SizeChart) => {
+    onCharts([...charts, made]);
+    setChosen(made.id);
+  };
+  const keepRead = ({ sizes, body, finished }: ReadChart) => {
+    const columns = { sizes: [...sizes], body: body as SizeChart['body'], finished: finished as SizeChart['finished'] };
+    // A chart that nobody filled in gives way to the pasted one.
+    const empty = chart && Object.values({ ...chart.body, ...chart.finished }).every((column) => column.every((cm) => cm === null));
+    if (chart && empty) change({ ...chart, ...columns });
+    else add({ ...blankChart(newId(), kind, sizes), name: `chart ${charts.length + 1}`, ...columns });
+    setPasting(false);
+  };
+  return (
+    <div className="flex flex-col gap-3">
+      <div className="flex flex-wrap items-end gap-3">
+        {charts.length > 1 && (
+          <Segmented label="Size chart" value={chart?.id} choices={charts.map((c) => ({ value: c.id, label: c.name }))} onChange={setChosen} />
+        )}
+        <Button onClick={() => setPasting(true)}>Paste a chart …</Button>
+        <Button
+          quiet
+          onClick={() =>
+            add({ ...blankChart(newId(), kind, ['S', 'M', 'L']), name: charts.length === 0 ? 'body chart' : `chart ${charts.length + 1}` })
+          }
+        >
+          Write one down
+        </Button>
+      </div>
+      {chart && (
+        <>
+          <div className="flex flex-wrap items-end gap-3">
+            <WordsField label="Name of the chart" words={chart.name} onWords={(name) => name && change({ ...chart, name })} className="w-44" />
+            <ReadField
+              label="Sizes in order"
+              shown={chart.sizes.join(', ')}
+              read={readSizes}
+              onValue={(sizes) => change(withSizes(chart, sizes))}
+              className="min-w-64 flex-1"
+            />
+            <Button quiet onClick={() => onCharts(charts.filter((c) => c.id !== chart.id))}>
+              Remove this chart
+            </Button>
+          </div>
+          <ChartGrid
+            title="body"
+            labels={BODY_MEASURES}
+            sizes={chart.sizes}
+            columns={chart.body}
+            unit={unit}
+            onColumns={(body) => change({ ...chart, body })}
+          />
+          <ChartGrid
+            title="finished"
+            labels={FINISHED_LABELS}
+            sizes={chart.sizes}
+            columns={chart.finished}
+            unit={unit}
+            onColumns={(finished) => change({ ...chart, finished })}
+          />
+          {views.length > 1 &&
+            views.map((view) => {
+              const own = chart.finishedOf.find((f) => f.viewId === view.id)?.finished ?? {};
+              const others = chart.finishedOf.filter((f) => f.viewId !== view.id);
+              return (
+                <ChartGrid
+                  key={view.id}
+                  title={`finished, ${view.name}`}
+                  labels={FINISHED_LABELS}
+                  sizes={chart.sizes}
+                  columns={own}
+                  unit={unit}
+                  onColumns={(finished) =>
+                    change({ ...chart, finishedOf: Object.keys(finished).length === 0 ? others : [...others, { viewId: view.id, finished }] })
+                  }
+                />
+              );
+            })}
+        </>
+      )}
+      <Dialog open={pasting} onClose={() => setPasting(false)} title="Paste a size chart" wide>
+        <ChartPaste unit={unit} onChart={keepRead} onClose={() => setPasting(false)} />
+      </Dialog>
+    </div>
+  );
+}

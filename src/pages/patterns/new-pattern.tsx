@@ -1,0 +1,83 @@
+import { useState } from 'react';
+import { Link, useNavigate, useSearchParams } from 'react-router';
+import { FIT_CLASS_WORDS, FIT_CLASSES, type FitClass } from '../../core/measure/fit-class';
+import { GARMENT_KINDS, type GarmentKind, type Pattern } from '../../core/records';
+import { blankChart, blankPattern } from '../../core/records/blank';
+import { newId } from '../../data/new-id';
+import { usePatterns } from '../../data/queries';
+import { today } from '../../data/today';
+import { keep } from '../../parts/keep';
+import { Button } from '../../ui/button';
+import { SelectField, TextField } from '../../ui/field';
+import { PageHead } from '../../ui/page-head';
+
+/** A new pattern: its name and kind are enough to begin; the rest is filled in on the next page. */
+export function NewPattern() {
+  const [params] = useSearchParams();
+  const navigate = useNavigate();
+  const patterns = usePatterns();
+  const [name, setName] = useState(params.get('name') ?? '');
+  const [designer, setDesigner] = useState('');
+  const [kind, setKind] = useState<GarmentKind>('top');
+  const [fitClass, setFitClass] = useState<FitClass>('semi');
+  const [structure, setStructure] = useState<'woven' | 'knit'>('woven');
+  const [problem, setProblem] = useState<string>();
+  const known = patterns?.find((p) => p.name.trim().toLowerCase() === name.trim().toLowerCase());
+
+  const add = async () => {
+    if (name.trim() === '') return setProblem('Give the pattern its name.');
+    const pattern: Pattern = {
+      ...blankPattern(newId(), newId(), name.trim(), kind, structure),
+      ...(designer.trim() ? { designer: designer.trim() } : {}),
+      fitClass,
+      charts: [blankChart(newId(), kind, ['S', 'M', 'L'])],
+      added: today(),
+    };
+    await keep(`pattern “${pattern.name}”`, [{ table: 'patterns', put: pattern }]);
+    void navigate(`/patterns/${pattern.id}/change`);
+  };
+
+  return (
+    <>
+      <PageHead title="Add a pattern" under="Its name and kind are enough to begin; the size chart comes next." />
+      <form
+        className="flex max-w-md flex-col gap-3"
+        onSubmit={(e) => {
+          e.preventDefault();
+          void add();
+        }}
+      >
+        <TextField label="Name" autoFocus value={name} onChange={(e) => setName(e.target.value)} problem={problem} />
+        {known && (
+          <p className="border-l-4 border-ink bg-tint px-3 py-1">
+            {known.name} is in the ledger already
+            {known.state === 'let go' ? `: let go, ${known.why ?? 'no reason noted'}` : ''}.{' '}
+            <Link className="underline" to={`/patterns/${known.id}`}>
+              Open its account
+            </Link>
+          </p>
+        )}
+        <TextField label="Designer" value={designer} onChange={(e) => setDesigner(e.target.value)} />
+        <SelectField label="Kind of garment" value={kind} onChange={(e) => setKind(e.target.value as GarmentKind)}>
+          {GARMENT_KINDS.map((k) => (
+            <option key={k}>{k}</option>
+          ))}
+        </SelectField>
+        <SelectField label="Class of fit" value={fitClass} onChange={(e) => setFitClass(e.target.value as FitClass)}>
+          {FIT_CLASSES.map((c) => (
+            <option key={c} value={c}>
+              {FIT_CLASS_WORDS[c]}
+            </option>
+          ))}
+        </SelectField>
+        <SelectField label="Cloth it wants" value={structure} onChange={(e) => setStructure(e.target.value as 'woven' | 'knit')}>
+          <option value="woven">woven</option>
+          <option value="knit">knit</option>
+        </SelectField>
+        <Button type="submit" className="self-start">
+          Add the pattern
+        </Button>
+      </form>
+    </>
+  );
+}

@@ -1,0 +1,122 @@
+import { useMemo } from 'react';
+import { effectContext } from '../../core/fit/case';
+import { FIT_CLASS_WORDS, FIT_CLASSES, type FitClass } from '../../core/measure/fit-class';
+import type { LengthUnit } from '../../core/measure/length';
+import { zoneOf, type ZoneId } from '../../core/measure/zones';
+import { ClothNeed, CLOSINGS, FlatDetails, type Pattern, View } from '../../core/records';
+import { newId } from '../../data/new-id';
+import { AlterationEntry } from '../../parts/alteration-entry';
+import { RecordField } from '../../parts/record-field';
+import { RecordRows } from '../../parts/record-rows';
+import { ZonePills } from '../../parts/zone-pills';
+import { SelectField } from '../../ui/field';
+import { Fold } from '../../ui/fold';
+
+/** One view of a pattern: which zones decide its fit, how it closes, the cloth it takes, how it is drawn, and what is always changed for looks. */
+export function ViewFields({
+  pattern,
+  view,
+  unit,
+  onView,
+}: {
+  pattern: Pattern;
+  view: View;
+  unit: LengthUnit;
+  onView: (part: Partial<View>) => void;
+}) {
+  const context = useMemo(() => effectContext(pattern, view), [pattern, view]);
+  const flat = view.flat ?? {};
+  const classed = Object.keys(view.zoneClass) as ZoneId[];
+  return (
+    <div className="flex flex-col gap-3">
+      <RecordField of={View.shape} name="name" value={view.name} onValue={(name) => onView({ name })} className="w-64" />
+      <ZonePills label="Places that decide the fit" zones={view.zones} onZones={(zones) => onView({ zones })} />
+      <ZonePills label="Hang free" zones={view.freeZones} onZones={(freeZones) => onView({ freeZones })} />
+      <div>
+        <Fold
+          head="Another class of fit at a place"
+          said={classed.map((z) => `${zoneOf(z).label} ${FIT_CLASS_WORDS[view.zoneClass[z]!]}`).join(', ')}
+        >
+          <ZonePills
+            label="At"
+            zones={classed}
+            onZones={(zones) => onView({ zoneClass: Object.fromEntries(zones.map((z) => [z, view.zoneClass[z] ?? pattern.fitClass])) })}
+          />
+          <div className="mt-2 flex flex-wrap gap-3">
+            {classed.map((z) => (
+              <SelectField
+                key={z}
+                label={`Class of fit, ${zoneOf(z).label}`}
+                value={view.zoneClass[z]}
+                onChange={(e) => onView({ zoneClass: { ...view.zoneClass, [z]: e.target.value as FitClass } })}
+              >
+                {FIT_CLASSES.map((c) => (
+                  <option key={c} value={c}>
+                    {FIT_CLASS_WORDS[c]}
+                  </option>
+                ))}
+              </SelectField>
+            ))}
+          </div>
+        </Fold>
+        <Fold head="How its openings close" said={view.openings.map((o) => `${zoneOf(o.zone).label} ${o.closes}`).join(', ')}>
+          <ZonePills
+            label="Openings"
+            zones={view.openings.map((o) => o.zone)}
+            onZones={(zones) => onView({ openings: zones.map((zone) => view.openings.find((o) => o.zone === zone) ?? { zone, closes: 'fixed' }) })}
+          />
+          <div className="mt-2 flex flex-wrap gap-3">
+            {view.openings.map((opening) => (
+              <SelectField
+                key={opening.zone}
+                label={`How the ${zoneOf(opening.zone).label} closes`}
+                value={opening.closes}
+                onChange={(e) =>
+                  onView({ openings: view.openings.map((o) => (o === opening ? { ...o, closes: e.target.value as (typeof CLOSINGS)[number] } : o)) })
+                }
+              >
+                {CLOSINGS.map((c) => (
+                  <option key={c}>{c}</option>
+                ))}
+              </SelectField>
+            ))}
+          </div>
+        </Fold>
+        <Fold head="Cloth it takes" said={view.clothTable.length === 0 ? '' : `${view.clothTable.length} of the table`}>
+          <RecordRows
+            of={ClothNeed.shape}
+            names={['width', 'length', 'sizes']}
+            rows={view.clothTable.map((row, i) => ({ ...row, id: row.id ?? String(i) }))}
+            blank={() => ({ id: newId(), width: 140, length: 150 })}
+            add="a line of the cloth table"
+            onRows={(clothTable) => onView({ clothTable })}
+          />
+        </Fold>
+        <Fold head="Always changed for looks" said={view.wishes.length === 0 ? '' : `${view.wishes.length} kept from make to make`}>
+          <p className="mb-1 text-small text-ink2">Wishes are offered with each make and say nothing of the body.</p>
+          <AlterationEntry
+            alterations={view.wishes}
+            context={context}
+            zones={view.zones}
+            allowance={pattern.allowance}
+            unit={unit}
+            onChange={(wishes) => onView({ wishes: wishes.map((w) => ({ ...w, purpose: 'style' })) })}
+          />
+        </Fold>
+        <Fold head="How it is drawn" said="neck, sleeve, length, pockets">
+          <div className="flex flex-wrap gap-3">
+            {(Object.keys(FlatDetails.shape) as (keyof FlatDetails)[]).map((name) => (
+              <RecordField
+                key={name}
+                of={FlatDetails.shape}
+                name={name}
+                value={flat[name]}
+                onValue={(value) => onView({ flat: { ...flat, [name]: value } as FlatDetails })}
+              />
+            ))}
+          </div>
+        </Fold>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,212 @@
+import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
+import { arrayMove, rectSortingStrategy, SortableContext, sortableKeyboardCoordinates, useSortable } from '@dnd-kit/sortable';
+import { CSS } from '@dnd-kit/utilities';
+import clsx from 'clsx';
+import { GripVertical, ImagePlus, X } from 'lucide-react';
+import { useEffect, useRef, useState } from 'react';
+import { useDropzone } from 'react-dropzone';
+import { toast } from 'react-toastify';
+import { PICTURE_SIDES, type FitNote, type PictureSide } from '../../core/records';
+import type { StoredPicture } from '../../data/database';
+import { usePicturesOf, usePicturesOfCloth } from '../../data/queries';
+import { Button } from '../../ui/button';
+import { Dialog } from '../../ui/dialog';
+import { SelectField } from '../../ui/field';
+import { urlOf } from '../blob-url';
+import { keep } from '../keep';
+import { addPictures, type PictureOwner } from './add-pictures';
+import { PinnedPicture } from './pinned-picture';
+
+/** A picture in the row: its side, its place, what can be done with it. */
+function Thumb({
+  picture,
+  name,
+  pins,
+  onOpen,
+  onSide,
+  onRemove,
+}: {
+  picture: StoredPicture;
+  name: string;
+  pins: number;
+  onOpen: () => void;
+  onSide: (side: PictureSide) => void;
+  onRemove: () => void;
+}) {
+  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({ id: picture.id });
+  return (
+    <li
+      ref={setNodeRef}
+      style={{ transform: CSS.Translate.toString(transform), transition }}
+      className={clsx('flex w-[108px] flex-col gap-1 rounded-md border border-rule2 bg-page p-1', isDragging && 'z-10 shadow-lg')}
+    >
+      <button type="button" onClick={onOpen} className="relative flex h-[104px] items-center justify-center overflow-hidden rounded-sm bg-plate">
+        <img
+          src={urlOf(picture.small ?? picture.blob)}
+          alt={`${name}, ${picture.side}: open`}
+          draggable={false}
+          className="size-full object-contain"
+        />
+        {pins > 0 && <span className="absolute right-1 bottom-1 rounded-sm bg-page px-1 text-small">{pins === 1 ? '1 pin' : `${pins} pins`}</span>}
+      </button>
+      <SelectField
+        label={`Side of the picture ${picture.side}`}
+        labelHidden
+        value={picture.side}
+        onChange={(e) => onSide(e.target.value as PictureSide)}
+        className="[&_select]:w-full [&_select]:text-small"
+      >
+        {PICTURE_SIDES.map((s) => (
+          <option key={s}>{s}</option>
+        ))}
+      </SelectField>
+      <div className="flex justify-between">
+        <button
+          type="button"
+          ref={setActivatorNodeRef}
+          {...attributes}
+          {...listeners}
+          aria-label={`Move the picture ${picture.side}: space, arrows, space`}
+          className="min-h-6 min-w-6 cursor-grab rounded-md text-ink2 hover:bg-tint max-sm:min-h-11 max-sm:min-w-11"
+        >
+          <GripVertical size={15} aria-hidden className="inline" />
+        </button>
+        <button
+          type="button"
+          aria-label={`Remove the picture ${picture.side}`}
+          onClick={onRemove}
+          className="min-h-6 min-w-6 rounded-md text-ink2 hover:bg-tint max-sm:min-h-11 max-sm:min-w-11"
+        >
+          <X size={15} aria-hidden className="inline" />
+        </button>
+      </div>
+    </li>
+  );
+}
+
+/**
+ * The pictures of a make or a cloth: dropped, pasted, picked or taken on a phone; brought down off the main thread; put in order by
+ * drag or keys.
+ *
+ * @param notes fit notes that can be pinned to a place on a picture
+ */
+export function Pictures({
+  of,
+  name,
+  notes = [],
+  onPin,
+}: {
+  of: PictureOwner;
+  name: string;
+  notes?: readonly FitNote[];
+  onPin?: (noteId: string, pin: FitNote['pin']) => void;
+}) {
+  const ofMake = usePicturesOf('makeId' in of ? of.makeId : undefined);
+  const ofCloth = usePicturesOfCloth('clothId' in of ? of.clothId : undefined);
+  const pictures = 'makeId' in of ? ofMake : ofCloth;
+  const [progress, setProgress] = useState<{ done: number; all: number }>();
+  const [problems, setProblems] = useState<readonly string[]>([]);
+  const [openId, setOpenId] = useState<string>();
+  const stopper = useRef<AbortController>(undefined);
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  );
+  const take = async (files: readonly File[]) => {
+    if (files.length === 0 || progress) return;
+    stopper.current = new AbortController();
+    setProblems([]);
+    setProgress({ done: 0, all: files.length });
+    const result = await addPictures(of, name, files, {
+      signal: stopper.current.signal,
+      onProgress: (done) => setProgress({ done, all: files.length }),
+      place: pictures?.length ?? 0,
+    });
+    setProgress(undefined);
+    setProblems(result.problems);
+    if (result.kept > 0) toast(`${result.kept} of ${files.length} ${files.length === 1 ? 'picture' : 'pictures'} kept. Ctrl Z takes them back.`);
+  };
+  const { getRootProps, getInputProps, isDragActive, open } = useDropzone({ onDrop: (files) => void take(files), noClick: true, noKeyboard: true });
+  const latest = useRef(take);
+  useEffect(() => {
+    latest.current = take;
+  });
+  // A picture that was copied elsewhere can be pasted anywhere on the page but in a field.
+  useEffect(() => {
+    const paste = (event: ClipboardEvent) => {
+      const files = [...(event.clipboardData?.files ?? [])];
+      if (files.length === 0 || event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement) return;
+      event.preventDefault();
+      void latest.current(files);
+    };
+    document.addEventListener('paste', paste);
+    return () => document.removeEventListener('paste', paste);
+  }, []);
+  if (!pictures) return null;
+
+  const edit = (label: string, from: StoredPicture, part: Partial<StoredPicture>) =>
+    void keep(`${label} of ${name}`, [{ table: 'pictures', from, to: { ...from, ...part } }]);
+  const moved = ({ active, over }: DragEndEvent) => {
+    if (!over || active.id === over.id) return;
+    const ids = pictures.map((p) => p.id);
+    const order = arrayMove([...pictures], ids.indexOf(String(active.id)), ids.indexOf(String(over.id)));
+    void keep(
+      `order of the pictures of ${name}`,
+      order.flatMap((from, place) => (from.place === place ? [] : [{ table: 'pictures' as const, from, to: { ...from, place } }])),
+    );
+  };
+  const opened = pictures.find((p) => p.id === openId);
+  return (
+    <div
+      {...getRootProps()}
+      role="region"
+      aria-label={`Pictures of ${name}`}
+      className={clsx('rounded-md border border-dashed p-2', isDragActive ? 'border-ink bg-tint' : 'border-rule2')}
+    >
+      <input {...getInputProps({ accept: 'image/*', 'aria-label': `Picture files of ${name}` })} />
+      <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={moved}>
+        <SortableContext items={pictures.map((p) => p.id)} strategy={rectSortingStrategy}>
+          <ul className="flex flex-wrap gap-2">
+            {pictures.map((p) => (
+              <Thumb
+                key={p.id}
+                picture={p}
+                name={name}
+                pins={notes.filter((n) => n.pin?.pictureId === p.id).length}
+                onOpen={() => setOpenId(p.id)}
+                onSide={(side) => edit('a side', p, { side })}
+                onRemove={() => void keep(`a picture of ${name} removed`, [{ table: 'pictures', remove: p.id }])}
+              />
+            ))}
+          </ul>
+        </SortableContext>
+      </DndContext>
+      {progress ? (
+        <div className="mt-2 flex items-center gap-3">
+          <progress value={progress.done} max={progress.all} aria-label="Pictures brought in" className="flex-1" />
+          <span className="text-small text-ink2">
+            {progress.done} of {progress.all}
+          </span>
+          <Button onClick={() => stopper.current?.abort()}>Stop</Button>
+        </div>
+      ) : (
+        <div className="mt-1 flex flex-wrap items-center gap-2">
+          <Button quiet onClick={open}>
+            <ImagePlus size={15} aria-hidden /> Add pictures
+          </Button>
+          <span className="text-small text-ink2">or drop or paste them here</span>
+        </div>
+      )}
+      {problems.length > 0 && (
+        <ul role="alert" className="mt-1 text-small text-garnet">
+          {problems.map((p) => (
+            <li key={p}>{p}</li>
+          ))}
+        </ul>
+      )}
+      <Dialog wide open={opened !== undefined} onClose={() => setOpenId(undefined)} title={opened ? `${name}, ${opened.side}` : ''}>
+        {opened && <PinnedPicture picture={opened} name={name} notes={notes} onPin={onPin} />}
+      </Dialog>
+    </div>
+  );
+}

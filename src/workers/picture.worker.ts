@@ -1,0 +1,35 @@
+import { expose } from 'comlink';
+import { PICTURE_SIDE, reducedSize, SMALL_SIDE } from '../core/drawing/reduced-size';
+
+/** A picture brought down and turned upright, with its small copy. Drawn anew, it carries nothing that the file hid: no place, no camera. */
+export interface ReducedPicture {
+  readonly blob: Blob;
+  readonly small: Blob;
+}
+
+async function drawn(image: ImageBitmap, most: number): Promise<Blob> {
+  const { width, height } = reducedSize(image.width, image.height, most);
+  const canvas = new OffscreenCanvas(width, height);
+  const context = canvas.getContext('2d')!;
+  // Behind what is clear in the file lies white, as behind a print.
+  context.fillStyle = '#ffffff';
+  context.fillRect(0, 0, width, height);
+  context.imageSmoothingQuality = 'high';
+  context.drawImage(image, 0, 0, width, height);
+  return canvas.convertToBlob({ type: 'image/jpeg', quality: 0.86 });
+}
+
+const reducer = {
+  /** @throws when the file is no picture that this browser can read */
+  async reduce(file: Blob): Promise<ReducedPicture> {
+    const image = await createImageBitmap(file, { imageOrientation: 'from-image' });
+    try {
+      return { blob: await drawn(image, PICTURE_SIDE), small: await drawn(image, SMALL_SIDE) };
+    } finally {
+      image.close();
+    }
+  },
+};
+export type Reducer = typeof reducer;
+
+expose(reducer);
