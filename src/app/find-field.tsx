@@ -4,17 +4,30 @@ import { useHotkeys } from 'react-hotkeys-hook';
 const Find = lazy(async () => ({ default: (await import('./find')).Find }));
 
 export const FIND_LABEL = 'Find, or write a make in one line';
-export const FIND_LOOK = 'h-9 min-w-0 flex-1 border-b border-rule2 bg-transparent font-serif text-[16px] italic focus:border-ink';
+export const FIND_LOOK = 'h-9 w-full min-w-0 flex-1 border-b border-rule2 bg-transparent font-serif text-[16px] italic focus:border-ink';
 
-/** The find field on the strip. The search behind it is loaded when the field is first entered. */
+/** The field on the strip. What is behind it is loaded when it is first entered; what is typed until then is not lost. */
 export function FindField() {
   const [entered, setEntered] = useState(false);
+  const [text, setText] = useState('');
   useHotkeys('slash', () => setEntered(true), { preventDefault: true, enabled: !entered });
-  const waiting = <input aria-label={FIND_LABEL} placeholder={`${FIND_LABEL} …`} readOnly onFocus={() => setEntered(true)} className={FIND_LOOK} />;
+  const waiting = (
+    <input
+      // Focused once the key asked for it, so that nothing typed while the rest is loaded goes elsewhere.
+      key={entered ? 'entered' : 'idle'}
+      autoFocus={entered}
+      aria-label={FIND_LABEL}
+      placeholder={`${FIND_LABEL} …`}
+      value={text}
+      onFocus={() => setEntered(true)}
+      onChange={(e) => setText(e.target.value)}
+      className={FIND_LOOK}
+    />
+  );
   if (!entered) return waiting;
   return (
     <Suspense fallback={waiting}>
-      <Find />
+      <Find text={text} onText={setText} />
     </Suspense>
   );
 }

@@ -115,11 +115,10 @@ function useFound(query: string): readonly Entry[] {
 }
 
 /** The field on the strip: find anything by a few letters, do anything by its name, or write a whole make in one line. */
-export function Find() {
+export function Find({ text, onText: setText }: { text: string; onText: (text: string) => void }) {
   const navigate = useNavigate();
   const field = useRef<HTMLInputElement>(null);
-  const [text, setText] = useState('');
-  const [open, setOpen] = useState(false);
+  const [open, setOpen] = useState(true);
   const context = useLineContext();
   const cloths = useCloths();
   const line = useReadLine(text, context);
@@ -171,6 +170,7 @@ export function Find() {
   return (
     <div className="relative min-w-0 flex-1">
       <Combobox<Choice | null>
+        immediate
         value={null}
         onChange={(choice) => {
           if (!choice) return;
@@ -187,11 +187,14 @@ export function Find() {
           autoComplete="off"
           spellCheck={false}
           value={text}
-          onFocus={() => setOpen(true)}
+          onFocus={(e) => {
+            setOpen(true);
+            e.target.setSelectionRange(e.target.value.length, e.target.value.length);
+          }}
           onBlur={() => setOpen(false)}
           onKeyDown={onKey}
           onChange={(e) => setText(e.target.value)}
-          className={`${FIND_LOOK} w-full`}
+          className={FIND_LOOK}
         />
         <ComboboxOptions
           modal={false}

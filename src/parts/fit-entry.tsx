@@ -40,7 +40,7 @@ function SymptomLine({ said, onCause }: { said: ZoneSaid; onCause: (zone: ZoneId
   const taken = causes.find((c) => c.zone === said.zone && c.direction === Math.sign(said.outcome));
   return (
     <div className="basis-full pb-1 text-small text-ink2">
-      <b className="text-ink first-letter:uppercase">{label}</b>
+      <b className="inline-block text-ink first-letter:uppercase">{label}</b>
       {taken && `: often ${taken.words}.`} {tell} Rule out {ruleOut}.
       <span className="flex flex-wrap items-center gap-1">
         {others.length > 0 && 'Or:'}
@@ -168,7 +168,7 @@ export function FitEntry({
               onKeyDown={(e) => onKey(e, zone, index)}
               className="flex min-h-[33px] flex-wrap items-center gap-x-2 border-b border-rule py-0.5 focus-within:bg-tint"
             >
-              <span className="w-28 first-letter:uppercase">{label}</span>
+              <span className="w-24 first-letter:uppercase">{label}</span>
               <span role="group" aria-label={`${label}: how it fitted`} className="flex">
                 {choices.map(({ sign, outcome }) => {
                   const on = is !== undefined && Math.sign(is.outcome) === sign;
@@ -183,7 +183,7 @@ export function FitEntry({
                       tabIndex={sign === 0 ? 0 : -1}
                       onClick={press}
                       className={clsx(
-                        '-ml-px flex min-h-[28px] w-[86px] items-center gap-1 border border-rule2 bg-page px-2 text-left first:ml-0 first:rounded-l-md last:rounded-r-md max-sm:min-h-11 max-sm:w-[92px]',
+                        '-ml-px flex min-h-[28px] w-[80px] items-center gap-1 border border-rule2 bg-page px-2 text-left first:ml-0 first:rounded-l-md last:rounded-r-md max-sm:min-h-11 max-sm:w-[92px]',
                         on ? 'relative border-ink font-semibold' : 'text-ink2 hover:bg-tint',
                       )}
                       style={on ? { color: markColour(outcome) } : undefined}
@@ -205,7 +205,7 @@ export function FitEntry({
                         aria-pressed={Math.abs(is.outcome) === size}
                         onClick={() => set(zone, { outcome: (Math.sign(is.outcome) * size) as Outcome })}
                         className={clsx(
-                          'min-h-[28px] px-1.5 text-small max-sm:min-h-11',
+                          'min-h-[28px] px-1 text-small max-sm:min-h-11',
                           Math.abs(is.outcome) === size ? 'font-bold underline underline-offset-4' : 'text-ink2 hover:bg-tint',
                         )}
                       >
@@ -220,7 +220,7 @@ export function FitEntry({
                     unit={unit}
                     cm={is.amount}
                     onCm={(cm) => set(zone, { amount: cm === undefined ? undefined : Math.abs(cm) || undefined })}
-                    className="w-20 [&_input]:w-20"
+                    className="w-16 [&_input]:w-16"
                   />
                 </>
               )}

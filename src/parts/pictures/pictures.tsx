@@ -1,4 +1,13 @@
-import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
+import {
+  closestCenter,
+  DndContext,
+  KeyboardSensor,
+  PointerSensor,
+  useSensor,
+  useSensors,
+  type Announcements,
+  type DragEndEvent,
+} from '@dnd-kit/core';
 import { arrayMove, rectSortingStrategy, SortableContext, sortableKeyboardCoordinates, useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import clsx from 'clsx';
@@ -156,6 +165,14 @@ export function Pictures({
     );
   };
   const opened = pictures.find((p) => p.id === openId);
+  const placeOf = (id: string | number) => `place ${pictures.findIndex((p) => p.id === id) + 1} of ${pictures.length}`;
+  // What a screen reader hears while a picture is moved.
+  const announcements: Announcements = {
+    onDragStart: ({ active }) => `Picked up the picture at ${placeOf(active.id)}.`,
+    onDragOver: ({ over }) => (over ? `Over ${placeOf(over.id)}.` : undefined),
+    onDragEnd: ({ over }) => (over ? `Put down at ${placeOf(over.id)}.` : 'Put back.'),
+    onDragCancel: () => 'Put back.',
+  };
   return (
     <div
       {...getRootProps()}
@@ -164,7 +181,7 @@ export function Pictures({
       className={clsx('rounded-md border border-dashed p-2', isDragActive ? 'border-ink bg-tint' : 'border-rule2')}
     >
       <input {...getInputProps({ accept: 'image/*', 'aria-label': `Picture files of ${name}` })} />
-      <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={moved}>
+      <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={moved} accessibility={{ announcements }}>
         <SortableContext items={pictures.map((p) => p.id)} strategy={rectSortingStrategy}>
           <ul className="flex flex-wrap gap-2">
             {pictures.map((p) => (

@@ -1,0 +1,220 @@
+import { expect, test, type Page } from '@playwright/test';
+
+/** A ledger with nothing in it, as a new user's. */
+async function startEmpty(page: Page) {
+  await page.goto('/files');
+  await page.getByRole('button', { name: 'Start an empty ledger' }).click();
+  await page.getByRole('button', { name: 'Remove and start empty' }).click();
+  await expect(page.getByText('An empty ledger.')).toBeVisible();
+}
+
+/** Writes into a field and leaves it, as it is saved when it is left. */
+async function fill(page: Page, label: string | RegExp, text: string) {
+  const field = page.getByLabel(label, { exact: typeof label === 'string' }).first();
+  await field.fill(text);
+  await field.blur();
+}
+
+test('a first make, from an empty ledger: a body, a pattern, its pasted chart in inches, and what to cut next', async ({ page }) => {
+  await startEmpty(page);
+  await page.getByRole('link', { name: '1. Whose body' }).click();
+  await fill(page, 'Name', 'Runa');
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  await page.getByRole('button', { name: 'Measure today' }).click();
+  await fill(page, /^bust on /, '88');
+  await fill(page, /^waist on /, '70');
+  await fill(page, /^hip on /, '96');
+
+  await page.goto('/patterns/new');
+  await fill(page, 'Name', 'Quay blouse');
+  await page.getByRole('button', { name: 'Add the pattern' }).click();
+  await page.getByRole('button', { name: 'Paste a chart' }).click();
+  const paste = page.getByLabel('Paste the table here');
+  await paste.fill('nothing that is a chart');
+  await expect(page.getByRole('alert')).toContainText('This is not a table');
+  await paste.fill('Size\t8\t10\t12\nBust\t33–34\t34 1/2\t36\nWaist\t26\t27½\t29\nHip\t36\t37 1/2\t39\nPhase\t1\t2\t3');
+  const preview = page.getByRole('table', { name: 'The chart as it was understood' });
+  await expect(page.getByText('by the size of the numbers')).toBeVisible();
+  await expect(preview.getByRole('row', { name: /^bust/i })).toContainText('85.09');
+  await expect(page.getByText('Phase: names no known measure')).toBeVisible();
+  await page.getByRole('button', { name: 'Keep this chart' }).click();
+  await expect(page.getByLabel('Sizes in order')).toHaveValue('8, 10, 12');
+  await expect(page.getByLabel('body: bust, size 10')).toHaveValue('87.63');
+
+  await page.getByRole('link', { name: 'Open its account' }).click();
+  await page.getByRole('link', { name: 'Log the first make' }).click();
+  const size = page.getByRole('slider', { name: 'Size cut all over' });
+  await size.focus();
+  await page.keyboard.press('1');
+  await expect(size).toHaveAttribute('aria-valuetext', '10');
+  await page.keyboard.press('ArrowRight');
+  await expect(size).toHaveAttribute('aria-valuetext', 'between 10 and 12');
+  await page.keyboard.press('ArrowLeft');
+  await page.getByLabel('Cloth', { exact: true }).fill('sand cotton');
+  await page.getByRole('option', { name: 'New cloth: sand cotton' }).click();
+  await expect(page.getByText('“sand cotton” is on the shelf')).toBeVisible();
+  await page.getByRole('group', { name: 'sleeve: how it fitted' }).getByRole('button', { name: 'short' }).click();
+  await fill(page, 'sleeve: by how much, if known', '2');
+  await page.getByRole('button', { name: /The rest is right/ }).click();
+  await page.getByRole('button', { name: '4: much' }).click();
+  await page.getByRole('button', { name: /Enter in the ledger/ }).click();
+
+  const account = page.getByRole('region', { name: 'Account of Quay blouse' });
+  await expect(account.getByText('short by 2 cm')).toBeVisible();
+  await expect(account.getByText(/sleeve length/)).toContainText('+2');
+});
+
+test('a repeat by the line, in one sentence; what it does not say is as last time', async ({ page }) => {
+  await page.goto('/');
+  await page.keyboard.press('/');
+  const line = page.getByLabel('Find, or write a make in one line');
+  await line.pressSequentially('tidewater shirt 4 · hip C, sleeve +1.5 tight armhole 2 love 4 blue st');
+  const panel = page.getByRole('region', { name: 'The make in this line' });
+  await expect(panel).toContainText('what the line does not say is as in version 3');
+  await expect(panel.getByRole('listitem').filter({ hasText: 'altered' })).toContainText('sleeve length +1.5');
+  await expect(panel.getByRole('listitem').filter({ hasText: 'kept as words' })).toContainText('blue st');
+  await page.keyboard.press('Tab');
+  await expect(line).toHaveValue(/blue stripe poplin $/);
+  await line.pressSequentially('1.9m');
+  await panel.getByRole('button', { name: 'or by 2 cm' }).click();
+  await expect(line).toHaveValue(/tight armhole by 2cm love 4/);
+  await page.keyboard.press('Control+Enter');
+  await expect(page.getByText('Version 4 of Tidewater shirt is entered.')).toBeVisible();
+
+  await page.goto('/patterns/pattern-tidewater');
+  const account = page.getByRole('region', { name: 'Account of Tidewater shirt' });
+  await expect(account.getByText('Version 4', { exact: true })).toBeVisible();
+  const altered = account
+    .getByRole('row', { name: /^Altered/ })
+    .getByRole('cell')
+    .nth(3);
+  await expect(altered).toContainText('bodice below the bust +1.5');
+  await expect(altered).toContainText('sleeve length +1.5');
+  await expect(account.getByText('tight by 2 cm')).toBeVisible();
+});
+
+test('the line asks where it is ambiguous, keeps what it does not know, and opens the form to look first', async ({ page }) => {
+  await page.goto('/line');
+  const field = page.getByLabel('Try it here');
+  const chips = page.getByRole('list', { name: 'What the line was understood as' });
+  await field.fill('gangway 42, took in side seams 1 at hip, 3/4/2026, sleeve of the moon, love 9');
+  await expect(chips.getByRole('listitem')).toHaveCount(6);
+  await expect(chips.getByRole('listitem').nth(3)).toContainText('3 April 2026');
+  await chips.getByRole('button', { name: 'or 2026-03-04' }).click();
+  await expect(chips.getByRole('listitem').nth(3)).toContainText('4 March 2026');
+  await chips.getByRole('button', { name: /per side/ }).click();
+  await expect(field).toHaveValue(/1 at hip per side, 2026-03-04/);
+  await expect(chips.getByRole('listitem').last()).toContainText('kept as words');
+
+  await page.keyboard.press('Escape');
+  await page.goto('/');
+  await page.keyboard.press('/');
+  await page.getByLabel('Find, or write a make in one line').pressSequentially('gangway 42, sleeve of the moon, 2h10');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('Gangway trousers, version 4')).toBeVisible();
+  await expect(page.getByRole('slider', { name: 'Size cut all over' })).toHaveAttribute('aria-valuetext', '42');
+  await expect(page.getByRole('button', { name: /^Remark/ })).toContainText('sleeve of the moon');
+  await expect(page.getByRole('button', { name: /^Time/ })).toContainText('2 h 10 min');
+});
+
+test('the strip finds with a slip of the finger, grouped, and does things by their name', async ({ page }) => {
+  await page.goto('/makes');
+  await page.keyboard.press('/');
+  const field = page.getByLabel('Find, or write a make in one line');
+  await field.pressSequentially('skery');
+  await expect(page.getByRole('option').filter({ hasText: 'Skerry concert jacket, version 2' })).toBeVisible();
+  await expect(page.getByRole('option', { name: /Log a make of Skerry concert jacket/ })).toBeVisible();
+  await field.fill('put a cloth');
+  await page.getByRole('option', { name: 'Put a cloth on the shelf' }).click();
+  await expect(page.getByRole('heading', { name: 'new cloth' })).toBeVisible();
+});
+
+test('a changed body: a slip of the unit is asked about, and the account reckons with the new one', async ({ page }) => {
+  await page.goto('/patterns/pattern-skerry');
+  const bust = page.getByRole('button', { name: /^bust: / });
+  const before = await bust.getAttribute('aria-label');
+  await page.goto('/people/person-maren');
+  const sets = await page.getByLabel(/^bust on /).count();
+  await page.getByRole('button', { name: 'Measure today' }).click();
+  await expect(page.getByLabel(/^bust on /)).toHaveCount(sets + 1);
+  const today = page.getByLabel(/^bust on /).first();
+  await today.fill('37.8');
+  await today.blur();
+  await expect(page.getByText(/Inches, perhaps\? That would be 96\scm\./)).toBeVisible();
+  await page.getByRole('button', { name: /^Take 96\scm/ }).click();
+  await expect(today).toHaveValue('96');
+  await page.goto('/patterns/pattern-skerry');
+  await expect(bust).not.toHaveAttribute('aria-label', before!);
+});
+
+test('a make removed comes back after a reload, with its wears, by undo or from the list', async ({ page }) => {
+  await page.goto('/makes/make-tidewater-3');
+  const worn = await page
+    .getByText(/^\d+\s×/)
+    .first()
+    .innerText();
+  await page.getByRole('button', { name: 'Remove this make' }).click();
+  await expect(page.getByText('The make is removed.')).toBeVisible();
+  await page.reload();
+  await expect(page.getByText('This make is not in the ledger.')).toBeVisible();
+  await page.keyboard.press('Control+z');
+  await expect(page.getByText('Undone: Tidewater shirt, version 3 removed')).toBeVisible();
+  await page.goto('/makes/make-tidewater-3');
+  await expect(page.getByText(/^\d+\s×/).first()).toHaveText(worn);
+
+  await page.getByRole('button', { name: 'Remove this make' }).click();
+  await expect(page.getByText('The make is removed.')).toBeVisible();
+  await page.goto('/files');
+  await page.getByRole('listitem').filter({ hasText: 'Tidewater shirt, version 3 removed' }).getByRole('button', { name: 'Bring back' }).click();
+  await expect(page.getByText('Brought back: Tidewater shirt, version 3 removed', { exact: true })).toBeVisible();
+  await page.goto('/makes/make-tidewater-3');
+  await expect(page.getByText(/^\d+\s×/).first()).toHaveText(worn);
+});
+
+test('undo is named in words on the strip', async ({ page }) => {
+  await page.goto('/makes/make-skerry-2/change');
+  await fill(page, /^sleeve length: amount/, '2');
+  await expect(page.getByRole('button', { name: /^Undo: sleeve length \+2 cm on Skerry concert jacket, version 2/ })).toBeVisible();
+  await page.reload();
+  await page.getByRole('button', { name: /^Undo: sleeve length/ }).click();
+  await expect(page.getByLabel(/^sleeve length: amount/)).toHaveValue('1.5');
+  await expect(page.getByRole('button', { name: /^Do again: sleeve length/ })).toBeVisible();
+});
+
+test('a thing without a pattern: a name, a quantity, and no fit is asked', async ({ page }) => {
+  await page.goto('/makes/new');
+  await page.getByLabel('Pattern', { exact: true }).fill('music bag');
+  await page.getByRole('option', { name: 'Without a pattern (a bag, a cushion): music bag' }).click();
+  await expect(page.getByRole('heading', { name: 'How did it fit?' })).toBeHidden();
+  await fill(page, 'How many', '3');
+  await page.getByRole('button', { name: /Enter in the ledger/ }).click();
+  await expect(page.getByRole('heading', { name: 'music bag' })).toBeVisible();
+  await expect(page.getByText('without fit × 3')).toBeVisible();
+});
+
+test('cloth comes off the shelf with a make, and goes back when the make is taken back', async ({ page }) => {
+  await page.goto('/shelf');
+  const row = page.getByRole('row').filter({ hasText: 'grey check flannel' });
+  const before = await row.getByRole('cell').nth(6).innerText();
+  await page.goto('/makes/new?pattern=pattern-skerry');
+  await page.getByLabel('Cloth', { exact: true }).fill('grey check');
+  await page.getByRole('option', { name: /grey check flannel/ }).click();
+  await fill(page, 'Length used', '20');
+  await page.getByRole('button', { name: /Enter in the ledger/ }).click();
+  await expect(page.getByText('Version 3 of Skerry concert jacket is entered.')).toBeVisible();
+  await page.goto('/shelf');
+  await expect(row.getByRole('cell').nth(6)).not.toHaveText(before);
+  await page.keyboard.press('Control+z');
+  await expect(row.getByRole('cell').nth(6)).toHaveText(before);
+});
+
+test('the timer goes on through a reload and gives its time to the make', async ({ page }) => {
+  await page.goto('/makes/make-fogbell-2/change');
+  await page.getByRole('button', { name: /^Time/ }).click();
+  await page.getByRole('button', { name: 'Start', exact: true }).click();
+  await expect(page.getByRole('timer')).toContainText('sew: 0 min');
+  await page.reload();
+  await page.getByRole('button', { name: /^Time/ }).click();
+  await page.getByRole('button', { name: 'Stop, and keep the time' }).click();
+  await expect(page.getByLabel('Phase').last()).toHaveValue('sew');
+});
