@@ -31,6 +31,16 @@ const WORN: Record<string, readonly [times: number, until?: string]> = {
   'make-saltmarsh-1': [2, '2023-07-30'],
   'make-foreshore-1': [30],
   'make-foreshore-2': [33],
+  'make-foreshore-3': [7, '2025-11-20'],
+  'make-foreshore-4': [34],
+  'make-slackwater-2': [31],
+  'make-slackwater-3': [8],
+  'make-sandpiper-1': [26, '2025-04-30'],
+  'make-sandpiper-2': [19, '2026-06-10'],
+  'make-sandpiper-3': [15],
+  'make-kelp-1': [88, '2025-01-30'],
+  'make-kelp-3': [47],
+  'make-nocturne-4': [2],
 };
 
 /** Wears of one make, spread evenly: the demo's sewist wrote each one down. */
@@ -46,9 +56,19 @@ function wearsOf(make: Make): Wear[] {
   }));
 }
 
+/** Evenings that were written down with more than a stroke: worn together, where, how it was. */
+const OUTFITS: readonly Omit<Wear, 'id' | 'count'>[] = [
+  { date: '2025-10-18', makeIds: ['make-skerry-2', 'make-nocturne-2'], occasion: 'concert', comfort: 4, remark: 'long, but one could breathe' },
+  { date: '2025-12-13', makeIds: ['make-skerry-2', 'make-nocturne-2'], occasion: 'concert', comfort: 3, washed: true },
+  { date: '2026-03-21', makeIds: ['make-slackwater-2'], occasion: 'concert', comfort: 5 },
+  { date: '2026-07-04', makeIds: ['make-foreshore-4', 'make-nocturne-3'], occasion: 'market', comfort: 5, washed: true },
+  { date: '2026-09-19', makeIds: ['make-slackwater-3'], occasion: 'a wedding', comfort: 4, remark: 'the hem dips' },
+];
+
 /** Front and back of a make, drawn in its cloth. */
 function picturesOf(make: Make): Picture[] {
-  const source = make.sources[0]!;
+  const source = make.sources[0];
+  if (!source) return [];
   const pattern = patterns.find((p) => p.id === source.patternId)!;
   const view = pattern.views.find((v) => v.id === source.viewId)!;
   const swatch = cloths.find((c) => c.id === make.cloths[0]?.clothId)?.swatch;
@@ -62,7 +82,15 @@ function picturesOf(make: Make): Picture[] {
   }));
 }
 
-/** The demo ledger: a year and more of a cellist's sewing. Everything in it is made up. */
+/** The demo ledger: four years of a cellist's sewing. Everything in it is made up. */
 export function demoLedger(): Ledger {
-  return { people, bodies, patterns, cloths, makes, wears: makes.flatMap(wearsOf), pictures: makes.flatMap(picturesOf) };
+  return {
+    people,
+    bodies,
+    patterns,
+    cloths,
+    makes,
+    wears: [...makes.flatMap(wearsOf), ...OUTFITS.map((wear, i) => ({ id: `wear-outfit-${i + 1}`, count: 1, ...wear }))],
+    pictures: makes.flatMap(picturesOf),
+  };
 }

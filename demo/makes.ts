@@ -7,10 +7,10 @@ const tryOn: Seen = { at: 'tryOn' };
 const firstDay: Seen = { at: 'firstDay' };
 const after = (wears: number): Seen => ({ at: 'worn', wears });
 
-type NoteLine = readonly [zone: ZoneId, outcome: Outcome, rest?: Partial<Pick<FitNote, 'amount' | 'words' | 'causedBy' | 'side'>>];
+type NoteLine = readonly [zone: ZoneId, outcome: Outcome, rest?: Partial<Pick<FitNote, 'amount' | 'words' | 'causedBy' | 'side' | 'symptom'>>];
 type AlterationLine = Partial<Alteration> & { kind: AlterationKindId };
 
-interface MakeLine extends Partial<Omit<Make, 'fitNotes' | 'alterations' | 'verdicts' | 'cloths' | 'notes' | 'times'>> {
+interface MakeLine extends Partial<Omit<Make, 'fitNotes' | 'alterations' | 'verdicts' | 'cloths' | 'notes'>> {
   readonly version: number;
   readonly cutOn: string;
   readonly size: { size: string; to?: string; at?: number };
@@ -34,7 +34,7 @@ function make(pattern: string, person: string, line: MakeLine): Make {
     ...(finishedOn ? { finishedOn } : {}),
     sources: [{ patternId: `pattern-${pattern}`, viewId: `view-${pattern}` }],
     ...rest,
-    times: minutes === undefined ? [] : [{ id: `${id}-t1`, phase: 'all', minutes }],
+    times: minutes === undefined ? (rest.times ?? []) : [{ id: `${id}-t1`, phase: 'all', minutes }],
     alterations: altered.map((a, i) => ({ id: `${id}-a${i + 1}`, way: 'total', purpose: 'fit', when: 'paper', ...a })),
     cloths: [{ id: `${id}-c1`, clothId: `cloth-${cloth[0]}`, part: 'main', length: cloth[1], ...(cloth[2] === undefined ? {} : { left: cloth[2] }) }],
     fitNotes: seen.flatMap(([when, date, notes], look) =>
@@ -650,6 +650,309 @@ const abandoned: Make[] = [
   }),
 ];
 
+/** A dress for concerts and a second for the summer; the third is joined with the sleeve of the shirt. */
+const slackwater: Make[] = [
+  make('slackwater', 'maren', {
+    version: 1,
+    kind: 'toile',
+    cutOn: '2024-05-04',
+    finishedOn: '2024-05-05',
+    size: { size: '40' },
+    cloth: ['bed-linen', 210],
+    lacking: ['skirt'],
+    minutes: 260,
+    seen: [
+      [
+        tryOn,
+        '2024-05-05',
+        [
+          ['bust', 0],
+          ['waist', -1, { symptom: 'tummy-pulls', words: 'pulls when sitting' }],
+          ['bodice', -2, { amount: 2 }],
+          ['armhole', 1, { symptom: 'armhole-gapes' }],
+        ],
+      ],
+    ],
+  }),
+  make('slackwater', 'maren', {
+    version: 2,
+    cutOn: '2024-06-29',
+    finishedOn: '2024-07-14',
+    size: { size: '40' },
+    sizeLines: [{ zone: 'waist', line: { size: '42' } }],
+    cloth: ['black-crepe', 215, 5],
+    times: [
+      { id: 'make-slackwater-2-t1', phase: 'trace and alter', minutes: 75 },
+      { id: 'make-slackwater-2-t2', phase: 'cut', minutes: 90 },
+      { id: 'make-slackwater-2-t3', phase: 'sew', minutes: 540 },
+      { id: 'make-slackwater-2-t4', phase: 'unpick', minutes: 45 },
+    ],
+    notions: [
+      { id: 'make-slackwater-2-o1', what: 'hidden zip 60 cm', cost: { minor: 380, currency: 'EUR' } },
+      { id: 'make-slackwater-2-o2', what: 'thread, one reel', cost: { minor: 290, currency: 'EUR' } },
+    ],
+    altered: [
+      { kind: 'bodice-below-bust', amount: 2, marked: '2024-06-29' },
+      { kind: 'armhole-wedge', amount: 1, marked: '2024-06-29' },
+    ],
+    seen: [
+      [firstDay, '2024-07-14', [...right('bust', 'waist', 'armhole'), ['skirt', -1, { amount: 3 }]]],
+      [after(12), '2025-03-02', right('bust', 'waist', 'bodice', 'armhole')],
+    ],
+    said: [
+      { date: '2024-07-14', wears: 0, love: 4 },
+      {
+        date: '2025-03-02',
+        wears: 12,
+        love: 5,
+        parts: { fit: 5, style: 5, cloth: 4, comfort: 5, making: 3 },
+        sewAgain: 'as is',
+        words: 'One can breathe in the slow movement.',
+      },
+    ],
+    learned: [
+      ['mistake', 'sewed the zip in twice; baste it first'],
+      ['setting', 'needle 70, stitch 2.2'],
+      ['tip', 'stay the neckline before anything else'],
+    ],
+  }),
+  make('slackwater', 'maren', {
+    version: 3,
+    sources: [
+      { patternId: 'pattern-slackwater', viewId: 'view-slackwater-b' },
+      { patternId: 'pattern-tidewater', viewId: 'view-tidewater', zones: ['sleeve'] },
+    ],
+    cutOn: '2026-05-09',
+    finishedOn: '2026-05-24',
+    size: { size: '40' },
+    sizeLines: [
+      { zone: 'waist', line: { size: '40', to: '42', at: 0.5 } },
+      { zone: 'sleeve', line: { size: 'C' } },
+    ],
+    cloth: ['petrol-crepe', 244],
+    minutes: 720,
+    altered: [
+      { kind: 'bodice-below-bust', amount: 2 },
+      { kind: 'skirt-length', amount: 6, purpose: 'style' },
+      { kind: 'swap-part', purpose: 'style', note: 'the sleeve of the shirt' },
+    ],
+    seen: [[after(3), '2026-08-02', [...right('bust', 'bodice', 'sleeve'), ['waist', -1, { words: 'after supper' }]]]],
+    said: [{ date: '2026-08-02', wears: 3, love: 4, reasons: ['care'] }],
+    mends: [{ id: 'make-slackwater-3-m1', date: '2026-09-13', what: 'hem levelled again', wore: 'the bias dropped', minutes: 40 }],
+  }),
+];
+
+/** A child who grows: each year's shorts are a size up, and the old ones are outgrown without anybody's fault. */
+const sandpiper: Make[] = [
+  make('sandpiper', 'tilda', {
+    version: 1,
+    state: 'outgrown',
+    stateSince: '2025-05-01',
+    cutOn: '2024-06-09',
+    size: { size: '98' },
+    cloth: ['star-cotton', 72, 16],
+    minutes: 110,
+    seen: [[after(10), '2024-08-20', right('waistband', 'rise', 'leg')]],
+    said: [{ date: '2024-08-20', wears: 10, love: 5 }],
+  }),
+  make('sandpiper', 'tilda', {
+    version: 2,
+    state: 'given',
+    stateSince: '2026-06-14',
+    why: 'to a neighbour’s child',
+    cutOn: '2025-05-10',
+    size: { size: '110' },
+    cloth: ['raspberry-cord', 78],
+    minutes: 95,
+    altered: [{ kind: 'elastic', amount: -2, marked: '2025-05-10' }],
+    seen: [
+      [
+        after(6),
+        '2025-07-20',
+        [
+          ['waistband', 0],
+          ['rise', 0],
+          ['leg', 1, { words: 'with room to grow, as meant' }],
+        ],
+      ],
+    ],
+    said: [{ date: '2025-07-20', wears: 6, love: 4 }],
+  }),
+  make('sandpiper', 'tilda', {
+    version: 3,
+    cutOn: '2026-06-20',
+    size: { size: '116' },
+    cloth: ['star-cotton', 70],
+    minutes: 90,
+    altered: [{ kind: 'elastic', amount: -2 }],
+    seen: [[after(8), '2026-09-06', right('waistband', 'rise', 'leg')]],
+    said: [{ date: '2026-09-06', wears: 8, love: 5, words: 'pockets full of shells' }],
+  }),
+];
+
+/** Leggings: one worn out, one unpicked because the cloth would not give, one right. */
+const kelp: Make[] = [
+  make('kelp', 'maren', {
+    version: 1,
+    state: 'worn out',
+    stateSince: '2025-02-01',
+    cutOn: '2022-11-26',
+    size: { size: 'C' },
+    cloth: ['kelp-jersey', 108, 8],
+    minutes: 160,
+    seen: [
+      [after(10), '2023-03-05', [...right('waistband', 'hip', 'thigh'), ['rise', -1, { symptom: 'rise-pulls-down' }], ['leg', 1, { amount: 3 }]]],
+    ],
+    said: [{ date: '2023-03-05', wears: 10, love: 4 }],
+    mends: [
+      { id: 'make-kelp-1-m1', date: '2023-10-01', what: 'seat seam sewn again', wore: 'the thread, at the seat', minutes: 15 },
+      { id: 'make-kelp-1-m2', date: '2024-06-02', what: 'patch inside the thigh', wore: 'the cloth, inner thigh', minutes: 25 },
+    ],
+  }),
+  make('kelp', 'maren', {
+    version: 2,
+    state: 'unpicked',
+    stateSince: '2023-02-12',
+    why: 'could not be pulled over the hip',
+    cutOn: '2023-01-28',
+    size: { size: 'C' },
+    cloth: ['ink-ponte', 84],
+    minutes: 130,
+    altered: [{ kind: 'leg-at-hem', amount: -3, marked: '2023-01-28' }],
+    seen: [
+      [
+        tryOn,
+        '2023-01-29',
+        [
+          ['hip', -3],
+          ['thigh', -2],
+          ['waistband', -2, { causedBy: 'hip' }],
+        ],
+      ],
+    ],
+    learned: [['mistake', 'did not pull at the cloth before cutting']],
+  }),
+  make('kelp', 'maren', {
+    version: 3,
+    cutOn: '2024-11-16',
+    size: { size: 'C' },
+    cloth: ['kelp-jersey', 106, 14],
+    minutes: 125,
+    altered: [
+      { kind: 'leg-at-hem', amount: -3, marked: '2023-01-28' },
+      { kind: 'rise', amount: 1.5, part: 'back', marked: '2024-11-16' },
+    ],
+    seen: [
+      [after(12), '2025-02-23', [...right('waistband', 'hip', 'rise', 'thigh'), ['leg', 0], ['knee', 1, { side: 'left', words: 'the old injury' }]]],
+    ],
+    said: [{ date: '2025-02-23', wears: 12, love: 4 }],
+  }),
+];
+
+/** Second makes of a few: given away, joined, half done. */
+const later: Make[] = [
+  make('foreshore', 'maren', {
+    version: 3,
+    state: 'given',
+    stateSince: '2025-12-06',
+    why: 'to a sister',
+    cutOn: '2025-07-12',
+    size: { size: 'M' },
+    cloth: ['tern-jersey', 122],
+    minutes: 140,
+    seen: [
+      [
+        after(5),
+        '2025-09-07',
+        [
+          ['neckWidth', 0],
+          ['bust', 0],
+          ['bodyLength', 0],
+          ['sleeve', 0],
+        ],
+      ],
+    ],
+    said: [{ date: '2025-09-07', wears: 5, love: 2, reasons: ['cloth'], words: 'One sees everything through it.' }],
+  }),
+  make('foreshore', 'maren', {
+    version: 4,
+    cutOn: '2026-02-07',
+    size: { size: 'M', to: 'L', at: 0.5 },
+    cloth: ['heron-sweat', 128, 20],
+    minutes: 175,
+    altered: [{ kind: 'neck-width', amount: -1, way: 'perSide', marked: '2026-02-07' }],
+    seen: [[after(20), '2026-09-13', right('neckWidth', 'bust', 'bodyLength', 'sleeve')]],
+    said: [{ date: '2026-09-13', wears: 20, love: 4, sewAgain: 'as is' }],
+  }),
+  make('nocturne', 'maren', {
+    version: 4,
+    state: 'resting',
+    stateSince: '2026-10-31',
+    why: 'put by until spring',
+    cutOn: '2026-06-06',
+    size: { size: '40' },
+    cloth: ['sand-linen', 13],
+    minutes: 30,
+    remark: 'Only the new waistband is of sand linen; the rest was cut down from version 2.',
+    refashionOf: 'make-nocturne-2',
+    kind: 'refashion',
+  }),
+  make('puffin', 'tilda', {
+    version: 4,
+    state: 'cut',
+    cutOn: '2026-11-15',
+    size: { size: '122' },
+    cloth: ['marigold-dot', 45],
+    minutes: 35,
+    looseEnds: [{ id: 'make-puffin-4-l1', words: 'the skirt does not come out of what is left: find another yellow', since: '2026-11-15' }],
+  }),
+];
+
+/** What has no fit is counted, and shows on the shelf what became of its cloth. */
+function thing(
+  id: string,
+  name: string,
+  person: string,
+  day: string,
+  quantity: number,
+  cloth: readonly [string, number],
+  rest: Partial<Make> = {},
+): Make {
+  return {
+    ...blankMake(`make-${id}`, `person-${person}`, 1, day),
+    name,
+    kind: 'without fit',
+    quantity,
+    cloths: [{ id: `make-${id}-c1`, clothId: `cloth-${cloth[0]}`, part: 'main', length: cloth[1] }],
+    ...rest,
+  };
+}
+
+const things: Make[] = [
+  thing('music-bag', 'music bag', 'maren', '2023-11-11', 1, ['sail-canvas', 90], {
+    notions: [{ id: 'make-music-bag-o1', what: '2 m webbing', cost: { minor: 520, currency: 'EUR' } }],
+    times: [{ id: 'make-music-bag-t1', phase: 'all', minutes: 240 }],
+    verdicts: [{ id: 'make-music-bag-v1', date: '2024-03-01', wears: 0, love: 5, reasons: [], words: 'Takes two scores and a lunch.' }],
+  }),
+  thing('rosin-pouches', 'rosin pouches', 'maren', '2023-12-09', 6, ['wine-silk', 38], {
+    state: 'given',
+    stateSince: '2023-12-24',
+    why: 'to the section',
+  }),
+  thing('window-cushions', 'window seat cushions', 'anselm', '2024-03-23', 2, ['harbour-ticking', 140], {
+    mends: [{ id: 'make-window-cushions-m1', date: '2026-02-15', what: 'a corner sewn again', minutes: 10 }],
+  }),
+  thing('fair-aprons', 'aprons for the harbour fair', 'anselm', '2025-06-28', 4, ['harbour-ticking', 105], {
+    state: 'sold',
+    stateSince: '2025-07-12',
+  }),
+  thing('concert-scarf', 'concert scarf', 'maren', '2025-11-08', 1, ['black-crepe', 12]),
+  thing('endpin-rest', 'endpin rest', 'maren', '2025-02-08', 1, ['sail-canvas', 20]),
+  thing('pet-bed', 'bed for the ship’s cat', 'anselm', '2026-01-10', 1, ['blanket', 60], {
+    looseEnds: [{ id: 'make-pet-bed-l1', words: 'a zip in the cover', since: '2026-01-10', done: '2026-02-01' }],
+  }),
+];
+
 export const makes: Make[] = [
   ...skerry,
   ...tidewater,
@@ -664,4 +967,9 @@ export const makes: Make[] = [
   ...foreshore,
   ...fogbell,
   ...abandoned,
+  ...slackwater,
+  ...sandpiper,
+  ...kelp,
+  ...later,
+  ...things,
 ];

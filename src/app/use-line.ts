@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { reckonedMakes } from '../core/fit/carry-forward';
+import { lastVersion } from '../core/fit/carry-forward';
 import type { PatternCase } from '../core/fit/case';
 import { viewOf } from '../core/fit/case';
 import { entryFromLine } from '../core/shorthand/entry-from-line';
@@ -37,8 +37,8 @@ export function useReadLine(text: string, context: LineContext | undefined): Rea
     const person = people?.find((p) => p.id === personId) ?? spoken;
     if (!pattern || !person || !makes || !bodies || !cloths) return { chips, pattern, person, draft: undefined, from: undefined, remarks: [] };
     const input: PatternCase = { pattern, makes: makesOf(makes, pattern.id, person.id), bodies, cloths };
-    const last = reckonedMakes(input).at(-1);
-    const start = startMake(pattern, person.id, input.makes, today(), last);
+    const last = lastVersion(input);
+    const start = startMake(input, person.id, today(), last);
     const entry = entryFromLine(chips, { start, zones: viewOf(pattern, start).zones, newId });
     return { chips, pattern, person, draft: draftFromLine(entry), from: last?.version, remarks: entry.remarks };
   }, [text, context, patterns, makes, bodies, cloths, people, spoken]);

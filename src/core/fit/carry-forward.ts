@@ -2,7 +2,7 @@ import { alterationKind } from '../alteration/catalogue';
 import { edgesOf } from '../measure/fit-class';
 import { ZONE_IDS, type ZoneId } from '../measure/zones';
 import type { Alteration, Make, SizeLine } from '../records';
-import { fitClassAt, inOrder, viewOf, type PatternCase } from './case';
+import { bringsZone, fitClassAt, inOrder, versionsOf, viewOf, type PatternCase } from './case';
 import { contradictionsIn, type Contradiction } from './contradiction';
 import { evidenceAt, type Evidence, type UnusedNote } from './evidence';
 import { caseForPlan, lastCutAgain, nextCut, type Plan } from './next-cut';
@@ -70,13 +70,19 @@ export function reckonedMakes(input: PatternCase): Make[] {
   return inOrder(input.makes).filter((m) => m.setAside === undefined && m.state !== 'planned' && m.kind !== 'without fit' && seen(m));
 }
 
+/** The version from which a new one starts: the last that counts. */
+export function lastVersion(input: PatternCase): Make | undefined {
+  return versionsOf({ ...input, makes: reckonedMakes(input) }).at(-1);
+}
+
 /** Zones to speak of: those that decide the fit of any view made, and those noted. */
 export function zonesOfCase({ pattern, makes }: PatternCase): ZoneId[] {
   const asked = new Set<ZoneId>();
   for (const make of makes) {
-    const view = viewOf(pattern, make);
-    for (const zone of view.zones) asked.add(zone);
-    for (const note of make.fitNotes) asked.add(note.zone);
+    const isVersion = make.sources[0]?.patternId === pattern.id;
+    if (isVersion) for (const zone of viewOf(pattern, make).zones) asked.add(zone);
+    // A piece that came from another pattern is that pattern's to speak of.
+    for (const note of make.fitNotes) if (isVersion || bringsZone(pattern, make, note.zone)) asked.add(note.zone);
   }
   if (makes.length === 0) for (const zone of pattern.views[0]!.zones) asked.add(zone);
   return ZONE_IDS.filter((z) => asked.has(z));
@@ -155,7 +161,8 @@ function settle(input: PatternCase, again: Make, forPlan: PatternCase, zone: Zon
 export function carryForward(input: PatternCase, plan: Plan): CarryForward | undefined {
   const counted = reckonedMakes(input);
   // A toile without the parts, or a make of unknown size, still has notes; the next cut starts from the last that names its size.
-  const last = counted.findLast((m) => m.size !== undefined) ?? counted.at(-1);
+  const versions = versionsOf({ ...input, makes: counted });
+  const last = versions.findLast((m) => m.size !== undefined) ?? versions.at(-1);
   if (!last) return undefined;
 
   const forPlan = caseForPlan(input, plan);
@@ -193,7 +200,7 @@ export function carryForward(input: PatternCase, plan: Plan): CarryForward | und
     last,
     ...(weakest ? { weakest: { zone: weakest.zone, chance: weakest.chance! }, allAtOnce: noted.reduce((p, z) => p * z.chance!, 1) } : {}),
     notNoted: zones.filter((z) => z.chance === undefined).map((z) => z.zone),
-    toMark: counted
+    toMark: versions
       .flatMap((make) => make.alterations.map((alteration) => ({ make, alteration })))
       .filter(({ alteration }) => alteration.purpose === 'fit' && alteration.marked === undefined && alteration.when !== 'cutting')
       .filter(({ alteration }) => carriedOn(alteration, next)),

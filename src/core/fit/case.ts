@@ -26,6 +26,16 @@ export function bringsZone(pattern: Pattern, make: Make, zone: ZoneId): boolean 
   return owner.patternId === pattern.id;
 }
 
+/** The versions of a pattern: makes of which it is the main one. Where it only lent a piece, a make is evidence and no version. */
+export function versionsOf({ pattern, makes }: Pick<PatternCase, 'pattern' | 'makes'>): Make[] {
+  return inOrder(makes.filter((m) => m.sources[0]?.patternId === pattern.id));
+}
+
+/** The number that the next version bears: toiles count, and so does what was given up. */
+export function nextVersion(input: Pick<PatternCase, 'pattern' | 'makes'>): number {
+  return Math.max(0, ...versionsOf(input).map((m) => m.version)) + 1;
+}
+
 /** The class of fit at a zone: the view's where it gives one, else the pattern's. */
 export function fitClassAt(pattern: Pattern, view: View, zone: ZoneId): FitClass {
   return view.zoneClass[zone] ?? pattern.fitClass;

@@ -1,5 +1,5 @@
 import type { ZoneId } from '../measure/zones';
-import type { PatternCase } from './case';
+import { versionsOf, type PatternCase } from './case';
 import { carryForward } from './carry-forward';
 import type { Plan } from './next-cut';
 
@@ -19,7 +19,7 @@ export function summaries(cases: readonly PatternCase[], plan: Plan): PatternSum
     const carried = carryForward(input, plan);
     return {
       patternId: input.pattern.id,
-      versions: input.makes.length,
+      versions: versionsOf(input).length,
       ...(carried?.weakest ? { weakest: carried.weakest } : {}),
       changes: carried ? carried.zones.filter(isChanged).map((z) => z.zone) : [],
       toMark: carried?.toMark.length ?? 0,

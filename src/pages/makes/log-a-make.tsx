@@ -2,8 +2,8 @@ import { useMemo, useRef, useState, type ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { toast } from 'react-toastify';
-import { reckonedMakes } from '../../core/fit/carry-forward';
-import { viewOf, type PatternCase } from '../../core/fit/case';
+import { lastVersion } from '../../core/fit/carry-forward';
+import { nextVersion, viewOf, type PatternCase } from '../../core/fit/case';
 import type { Cloth, Person } from '../../core/records';
 import { blankMake } from '../../core/records/blank';
 import { clearDraft, saveDraft, useDraft } from '../../data/drafts';
@@ -53,9 +53,9 @@ function LogForm({ input, shelf, person, people, initial, pick, onPerson, onPutA
   const button = useRef<HTMLButtonElement>(null);
   const plan = useMemo(() => ({ date: today(), unit }), [unit]);
   const carried = useCarryForward(input, plan);
-  const last = input && reckonedMakes(input).at(-1);
+  const last = input && lastVersion(input);
   const cloths = useMemo(() => [...shelf, ...draft.newCloths], [shelf, draft.newCloths]);
-  const version = input ? Math.max(0, ...input.makes.map((m) => m.version)) + 1 : 1;
+  const version = input ? nextVersion(input) : 1;
   const called = pattern ? `${pattern.name}, version ${version}` : (draft.make.name ?? 'a make');
 
   const change = (part: Partial<LogDraft>) => {
@@ -67,7 +67,7 @@ function LogForm({ input, shelf, person, people, initial, pick, onPerson, onPutA
     if (!pattern || !input) return;
     const from = start === 'carry' ? carried?.next : start === 'last' ? last : undefined;
     // What was already said of cloth, time and fit stays: only the cut begins anew.
-    const { size, sizeLines, alterations, sources } = startMake(pattern, person.id, input.makes, draft.make.cutOn, from);
+    const { size, sizeLines, alterations, sources } = startMake(input, person.id, draft.make.cutOn, from);
     change({ start, make: { ...draft.make, size, sizeLines, alterations, sources } });
   };
   const enter = async () => {
@@ -201,7 +201,7 @@ export function LogAMake() {
 
   if (input && person) {
     const { pattern } = input;
-    const fresh = freshDraft(startMake(pattern, person.id, input.makes, today(), reckonedMakes(input).at(-1)));
+    const fresh = freshDraft(startMake(input, person.id, today(), lastVersion(input)));
     return (
       <LogForm
         key={`${pattern.id} ${person.id}`}

@@ -1,6 +1,6 @@
-import { viewOf } from '../../core/fit/case';
+import { nextVersion, viewOf, type PatternCase } from '../../core/fit/case';
 import { settleUses } from '../../core/cloth/shelf';
-import type { Alteration, Cloth, Make, Pattern, Wear } from '../../core/records';
+import type { Alteration, Cloth, Make, Wear } from '../../core/records';
 import { blankMake } from '../../core/records/blank';
 import type { LineEntry } from '../../core/shorthand/entry-from-line';
 import type { Write } from '../../data/journal';
@@ -33,12 +33,15 @@ function carriedOn(alterations: readonly Alteration[]): Alteration[] {
 /**
  * A new version of a pattern.
  *
- * @param makes this person's makes of the pattern
+ * @param input the pattern with this person's makes of it
  * @param previous the make to start from: the last version, or the next cut that the engine proposes; none begins with the pattern as drafted
  */
-export function startMake(pattern: Pattern, personId: string, makes: readonly Make[], day: string, previous: Make | undefined): Make {
-  const version = Math.max(0, ...makes.map((m) => m.version)) + 1;
-  const start: Make = { ...blankMake(newId(), personId, version, day), sources: [{ patternId: pattern.id, viewId: pattern.views[0]!.id }] };
+export function startMake(input: Pick<PatternCase, 'pattern' | 'makes'>, personId: string, day: string, previous: Make | undefined): Make {
+  const { pattern } = input;
+  const start: Make = {
+    ...blankMake(newId(), personId, nextVersion(input), day),
+    sources: [{ patternId: pattern.id, viewId: pattern.views[0]!.id }],
+  };
   if (!previous) return start;
   const view = viewOf(pattern, previous);
   return {

@@ -6,7 +6,7 @@ import { toast } from 'react-toastify';
 import { alterationWhen, alterationWords, zoneList } from '../../core/alteration/words';
 import type { CarryForward } from '../../core/fit/carry-forward';
 import { reckonedMakes } from '../../core/fit/carry-forward';
-import type { PatternCase } from '../../core/fit/case';
+import { nextVersion, versionsOf, type PatternCase } from '../../core/fit/case';
 import { isChanged } from '../../core/fit/summary';
 import { FIT_CLASS_WORDS } from '../../core/measure/fit-class';
 import { zoneOf, type ZoneId } from '../../core/measure/zones';
@@ -73,7 +73,7 @@ function ToMark({ carried }: { carried: CarryForward }) {
 
 function WhatChanged({ input }: { input: PatternCase }) {
   const unit = useUnit();
-  const makes = reckonedMakes(input);
+  const makes = versionsOf({ ...input, makes: reckonedMakes(input) });
   const later = makes.at(-1);
   const earlier = makes.at(-2);
   if (!later || !earlier) return null;
@@ -247,7 +247,7 @@ export function PatternAccount() {
                   className="inline-flex min-h-[30px] items-center gap-2 rounded-md border border-ink bg-page px-3 hover:bg-tint"
                   to={`/makes/new?pattern=${pattern.id}`}
                 >
-                  Log version {Math.max(0, ...input.makes.map((m) => m.version)) + 1} <KeyCap>n</KeyCap>
+                  Log version {nextVersion(input)} <KeyCap>n</KeyCap>
                 </Link>
               </p>
             </div>

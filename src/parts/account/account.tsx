@@ -5,7 +5,7 @@ import { useLayoutEffect, useMemo, useRef, useState, type ReactNode } from 'reac
 import { Link } from 'react-router';
 import { alterationPlace, alterationAmount, alterationWhen, alterationWords, sizeLineWords, zoneList } from '../../core/alteration/words';
 import { reckonedMakes, zonesOfCase, type CarryForward, type ZoneForecast } from '../../core/fit/carry-forward';
-import type { PatternCase } from '../../core/fit/case';
+import { versionsOf, type PatternCase } from '../../core/fit/case';
 import { mainCloth } from '../../core/fit/cloth-give';
 import { offsetOf } from '../../core/fit/offset';
 import { isChanged } from '../../core/fit/summary';
@@ -383,8 +383,8 @@ const KIND_WORDS: Record<Make['kind'], string> = {
 /** The account of a pattern: versions run left to right, what was learned is carried forward at the end and always in view. */
 export function Account(props: AccountProps) {
   const { input, carried } = props;
-  const makes = useMemo(() => [...input.makes].sort((a, b) => a.version - b.version), [input.makes]);
-  const counted = useMemo(() => reckonedMakes(input), [input]);
+  const makes = useMemo(() => versionsOf(input), [input]);
+  const counted = useMemo(() => versionsOf({ ...input, makes: reckonedMakes(input) }), [input]);
   const notes = carried.zones.reduce((n, z) => n + z.reasons.length, 0);
   const [folded, setFolded] = useState<ReadonlySet<string>>(() => new Set(['Making']));
   const fold = (name: string) =>

@@ -1,0 +1,176 @@
+import { carryForward, reckonedMakes } from '../src/core/fit/carry-forward';
+import { bringsZone, type PatternCase } from '../src/core/fit/case';
+import { clothGive } from '../src/core/fit/cloth-give';
+import { contradictionsIn } from '../src/core/fit/contradiction';
+import { offsetOf } from '../src/core/fit/offset';
+import { checkLedgerText, ledgerText, type Make } from '../src/core/records';
+import { longestPiece } from '../src/core/cloth/shelf';
+import { demoLedger } from './ledger';
+
+const ledger = demoLedger();
+const PLAN = { date: '2026-11-24', unit: 'cm' } as const;
+
+function caseOf(patternId: string, personId = 'person-maren'): PatternCase {
+  return {
+    pattern: ledger.patterns.find((p) => p.id === patternId)!,
+    makes: ledger.makes.filter((m) => m.personId === personId && m.sources.some((s) => s.patternId === patternId)),
+    bodies: ledger.bodies.filter((b) => b.personId === personId),
+    cloths: ledger.cloths,
+  };
+}
+const carried = (patternId: string, personId?: string) => carryForward(caseOf(patternId, personId), PLAN)!;
+const zone = (patternId: string, name: string, personId?: string) => carried(patternId, personId).zones.find((z) => z.zone === name)!;
+const wears = (makeId: string) => ledger.wears.filter((w) => w.makeIds.includes(makeId)).reduce((n, w) => n + w.count, 0);
+
+describe('the demo ledger', () => {
+  test('is a ledger: what it writes, it reads', () => {
+    const read = checkLedgerText(ledgerText(ledger, '2026-11-24T12:00:00Z'));
+    expect(read).toEqual({ ok: true, ledger });
+  });
+
+  test('is large enough: patterns, makes, cloths, people, bodies and years', () => {
+    expect(ledger.patterns.length).toBeGreaterThanOrEqual(14);
+    expect(ledger.makes.length).toBeGreaterThanOrEqual(45);
+    expect(ledger.cloths.length).toBeGreaterThanOrEqual(30);
+    expect(ledger.people.length).toBeGreaterThanOrEqual(3);
+    const days = ledger.makes.map((m) => m.cutOn).sort();
+    expect(Number(days.at(-1)!.slice(0, 4)) - Number(days[0]!.slice(0, 4))).toBeGreaterThanOrEqual(4);
+  });
+
+  test('uses every part of a make somewhere', () => {
+    const used = (has: (m: Make) => boolean) => ledger.makes.some(has);
+    const parts: Record<string, (m: Make) => boolean> = {
+      toile: (m) => m.kind === 'toile' && m.lacking.length > 0,
+      refashion: (m) => m.refashionOf !== undefined,
+      'without fit': (m) => m.kind === 'without fit' && m.quantity > 1,
+      joined: (m) => m.sources.length > 1,
+      mended: (m) => m.mends.length > 0,
+      notions: (m) => m.notions.some((n) => n.cost),
+      phases: (m) => m.times.some((t) => t.phase === 'sew'),
+      'parts of a verdict': (m) => m.verdicts.some((v) => v.parts),
+      symptom: (m) => m.fitNotes.some((n) => n.symptom),
+      'one side': (m) => m.fitNotes.some((n) => n.side),
+      'caused by': (m) => m.fitNotes.some((n) => n.causedBy),
+      style: (m) => m.alterations.some((a) => a.purpose === 'style'),
+      'loose end': (m) => m.looseEnds.some((l) => !l.done),
+      ...Object.fromEntries(
+        ['cut', 'sewing', 'loose ends', 'resting', 'outgrown', 'given', 'sold', 'unpicked', 'worn out', 'abandoned'].map((state) => [
+          state,
+          (m: Make) => m.state === state,
+        ]),
+      ),
+    };
+    expect(Object.entries(parts).flatMap(([name, has]) => (used(has) ? [] : [name]))).toEqual([]);
+  });
+
+  test('versions of a pattern are counted in the order in which they were cut, per person', () => {
+    const groups = new Map<string, Make[]>();
+    for (const m of ledger.makes.filter((x) => x.sources.length > 0)) {
+      const key = `${m.personId} ${m.sources[0]!.patternId}`;
+      groups.set(key, [...(groups.get(key) ?? []), m]);
+    }
+    for (const makes of groups.values()) {
+      const byVersion = [...makes].sort((a, b) => a.version - b.version);
+      expect(byVersion.map((m) => m.version)).toEqual(byVersion.map((_, i) => i + 1));
+      expect(byVersion.map((m) => m.cutOn)).toEqual([...byVersion.map((m) => m.cutOn)].sort());
+    }
+  });
+
+  test('nothing is worn before it is finished, nor after it left', () => {
+    for (const wear of ledger.wears)
+      for (const id of wear.makeIds) {
+        const make = ledger.makes.find((m) => m.id === id)!;
+        expect(wear.date >= (make.finishedOn ?? make.cutOn)).toBe(true);
+        if (make.stateSince && make.state !== 'resting') expect(wear.date <= make.stateSince).toBe(true);
+      }
+  });
+
+  test('every fit note names a size of the chart it was cut by', () => {
+    for (const make of ledger.makes.filter((m) => m.fitNotes.length > 0)) {
+      const input = caseOf(make.sources[0]!.patternId, make.personId);
+      const own = make.fitNotes.filter((n) => bringsZone(input.pattern, make, n.zone));
+      for (const note of own) expect(offsetOf(input, make, note.zone, { note }).unknown).not.toContain('size not in the chart');
+    }
+  });
+});
+
+describe('its stories', () => {
+  test('the concert jacket: narrow across the back in one size, wide in the next, right between the two', () => {
+    const back = zone('pattern-skerry', 'acrossBack');
+    const notes = back.reasons.map((r) => r.evidence.note.outcome);
+    expect(notes).toEqual([-1, 1]);
+    expect(back.line).toEqual({ size: 'C', to: 'D', at: 0.5 });
+    expect(back.chance).toBeGreaterThan(0.85);
+    expect(back.chance!).toBeGreaterThan(back.chanceOfLast!);
+  });
+
+  test('its hem was shortened on the body and never marked on the paper', () => {
+    expect(carried('pattern-skerry').toMark.map(({ alteration }) => alteration.kind)).toContain('body-at-hem');
+  });
+
+  test('the shirt: its third version is right everywhere, and is kept', () => {
+    const shirt = carried('pattern-tidewater');
+    const third = shirt.last;
+    expect(third.version).toBe(3);
+    expect(third.fitNotes.every((n) => n.outcome === 0)).toBe(true);
+    for (const z of shirt.zones.filter((x) => x.chance !== undefined)) expect(Math.abs(z.x - z.lastX)).toBeLessThan(0.3);
+  });
+
+  test('the cardigan: the same size is tight in a cloth that gives less, and the cloth is the reason', () => {
+    const input = caseOf('pattern-eider');
+    const [first, second] = reckonedMakes(input);
+    expect(first!.size).toEqual(second!.size);
+    const bust = (make: Make) => offsetOf(input, make, 'bust', { note: make.fitNotes.find((n) => n.zone === 'bust')! });
+    expect(bust(second!).cloth.cm).toBeLessThan(-3);
+    expect(bust(first!).x).toBeGreaterThan(bust(second!).x + 3);
+    expect(second!.fitNotes.find((n) => n.zone === 'bust')!.outcome).toBe(-3);
+    expect(
+      contradictionsIn(
+        'bust',
+        zone('pattern-eider', 'bust').reasons.map((r) => r.evidence),
+        5,
+      ),
+    ).toEqual([]);
+  });
+
+  test('the waistcoat: admired, and hardly ever worn', () => {
+    const waistcoat = ledger.makes.find((m) => m.id === 'make-lantern-1')!;
+    expect(wears(waistcoat.id)).toBeLessThan(2);
+    expect(waistcoat.verdicts.at(-1)!.reasons).not.toContain('fit');
+    expect(waistcoat.fitNotes.every((n) => Math.abs(n.outcome) <= 1)).toBe(true);
+  });
+
+  test('a pattern was let go, and says why', () => {
+    expect(ledger.patterns.filter((p) => p.state === 'let go').map((p) => (p.why ?? '').length > 10)).toEqual([true]);
+  });
+
+  test('a child grows out of shorts that fitted', () => {
+    const outgrown = ledger.makes.find((m) => m.id === 'make-sandpiper-1')!;
+    expect(outgrown.fitNotes.every((n) => n.outcome === 0)).toBe(true);
+    expect(carried('pattern-sandpiper', 'person-tilda').last.size).toEqual({ size: '116' });
+  });
+
+  test('leggings in a jersey that hardly gives: too far from the pattern to reckon with', () => {
+    const { pattern, cloths } = caseOf('pattern-kelp');
+    const give = clothGive(
+      pattern,
+      'hip',
+      cloths.find((c) => c.id === 'cloth-ink-ponte'),
+      { girth: 96, ease: 0 },
+    );
+    expect(give.cm).toBeLessThan(-6);
+  });
+
+  test('a sleeve of the shirt on the dress speaks for the shirt', () => {
+    expect(zone('pattern-tidewater', 'sleeve').reasons.some((r) => r.evidence.make.id === 'make-slackwater-3')).toBe(true);
+    expect(carried('pattern-slackwater').zones.find((z) => z.zone === 'sleeve')?.reasons ?? []).toEqual([]);
+  });
+
+  test('a cloth on the shelf is just too short for the coat', () => {
+    const coat = ledger.patterns.find((p) => p.id === 'pattern-fogbell')!;
+    const flannel = ledger.cloths.find((c) => c.id === 'cloth-grey-check')!;
+    const needed = coat.views[0]!.clothTable.find((n) => n.width === 150)?.length ?? 0;
+    expect(longestPiece(flannel)).toBeLessThan(needed);
+    expect(needed - longestPiece(flannel)).toBeLessThan(140);
+  });
+});
