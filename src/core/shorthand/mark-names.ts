@@ -32,7 +32,12 @@ interface Entry {
 
 /** Case and accents folded, one character for each character, so that places stay the same. */
 function folded(text: string): string {
-  return [...text].map((c) => (c.normalize('NFD')[0] ?? c).toLowerCase().slice(0, c.length)).join('');
+  return [...text]
+    .map((c) => {
+      const bare = [...c.normalize('NFD')][0]!.toLowerCase();
+      return bare.length === c.length ? bare : c;
+    })
+    .join('');
 }
 
 /** Words that begin a name and would also be read as something else: a name is not shortened to them. */
@@ -85,10 +90,9 @@ export function markNames(text: string, vocabulary: Vocabulary): Marked {
   let out = '';
   const places: number[] = [];
   for (let at = 0; at < text.length;) {
-    const found =
-      isWordChar(low[at - 1]) || low.length !== text.length
-        ? undefined
-        : entries.get(low[at]!)?.find(({ words }) => low.startsWith(words, at) && !isWordChar(low[at + words.length]));
+    const found = isWordChar(low[at - 1])
+      ? undefined
+      : entries.get(low[at]!)?.find(({ words }) => low.startsWith(words, at) && !isWordChar(low[at + words.length]));
     places.push(at);
     out += found ? String.fromCharCode(MARKS[found.kind] + found.index) : text[at]!;
     at += found ? found.words.length : 1;

@@ -1,0 +1,61 @@
+import { chipWords } from './chip-words';
+import { LINE_EXAMPLES } from './examples';
+import { parseLine, type LineContext } from './parse-line';
+
+const CONTEXT: LineContext = {
+  patterns: [{ id: 'tidewater', name: 'Tidewater shirt', kind: 'shirt', sizes: ['A', 'B', 'C', 'D', 'E'] }],
+  cloths: [{ id: 'poplin', name: 'blue poplin' }],
+  people: [{ id: 'maren', name: 'Maren' }],
+  unit: 'cm',
+  currency: 'EUR',
+  today: '2026-11-25',
+};
+const fill = (line: string) =>
+  line.replace(
+    /\{(\w+)\}/g,
+    (_, name: string) => ({ pattern: 'tidewater shirt', cloth: 'blue poplin', person: 'Maren', size: 'C', next: 'D' })[name] ?? name,
+  );
+const words = (text: string, unit: 'cm' | 'in' = 'cm') =>
+  parseLine(text, { ...CONTEXT, unit }).map(({ understood }) => {
+    const { kind, says } = chipWords(understood, CONTEXT, unit);
+    return `${kind}: ${says.replace(/\u2009/g, ' ')}`;
+  });
+
+describe('the examples of the help page', () => {
+  test.each(LINE_EXAMPLES.flatMap((e) => e.lines))('%s is understood whole', (line) => {
+    const chips = parseLine(fill(line), CONTEXT);
+    expect(chips.length).toBeGreaterThan(0);
+    expect(chips.filter((c) => c.understood.is === 'words').map((c) => c.text)).toEqual([]);
+  });
+});
+
+test.each([
+  ['tidewater 3', ['pattern: Tidewater shirt, version 3']],
+  ['for Maren', ['for: Maren']],
+  ['tidewater C, hip between C and D', ['pattern: Tidewater shirt', 'size: C', 'size: between C and D at the hip']],
+  ['bodice +1.5', ['altered: bodice below the bust +1.5 cm']],
+  ['hem -3 on the body', ['altered: length at the hem −3 cm on the body']],
+  ['sleeve -4 for looks', ['for looks: sleeve length −4 cm']],
+  ['took in side seams 1 per seam at hip', ['altered: side seams at hip −1 cm per seam']],
+  ['a bit off the sides', ['altered: side seams take in a bit']],
+  ['tight armhole 2', ['fit: armhole tight, clear']],
+  ['shoulder 1 cm too wide on the left', ['fit: shoulder wide by 1 cm on the left']],
+  ['gaping neckline', ['fit: gaping neckline: perhaps neckline loose, slight']],
+  ['the rest is right', ['fit: the rest is right']],
+  ['blue poplin 1.9 m', ['cloth: blue poplin, 190 cm']],
+  ['in storm linen 2 m', ['cloth: storm linen (new), 200 cm']],
+  ['lining blue poplin', ['lining: blue poplin']],
+  ['after 4 wears', ['seen: after 4 wears']],
+  ['sewing 2h10', ['time: 2 h 10 min, sew']],
+  ['zip 3.20', ['zip: 3.20 EUR']],
+  ['love 4', ['love: 4 of 5']],
+  ['9 March 2026', ['date: 9 March 2026']],
+  ['muslin', ['kind: toile']],
+  ['tip: press first', ['tip: press first']],
+  ['to do: snap', ['loose end: snap']],
+  ['the quay', ['words: the quay']],
+])('%s', (text, expected) => expect(words(text)).toEqual(expected));
+
+test('lengths are said in the sewist’s unit', () => {
+  expect(words('sleeve +5/8', 'in')).toEqual(['altered: sleeve length +⅝ in']);
+});
