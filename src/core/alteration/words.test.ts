@@ -68,3 +68,11 @@ describe('the alteration that answers a zone', () => {
     expect([...inOrderOfAnswers(ZONE_IDS)].sort()).toEqual([...ZONE_IDS].sort());
   });
 });
+
+test.each<[string, Partial<Alteration>]>([
+  ['left out: the patch pocket', { kind: 'leave-out', note: 'the patch pocket' }],
+  ['added', { kind: 'add-part' }],
+  ['taken from another pattern: the sleeve of the shirt', { kind: 'swap-part', note: 'the sleeve of the shirt' }],
+])('what is no matter of more or less is kept in words: %s', (words, rest) => {
+  expect(alterationWords({ ...base, kind: 'leave-out', ...rest }, 'cm')).toBe(words);
+});

@@ -45,7 +45,9 @@ export function alterationAmount(alteration: Alteration, unit: LengthUnit): stri
 
 /** An alteration in one line: `sleeve length +1.5 cm`. */
 export function alterationWords(alteration: Alteration, unit: LengthUnit): string {
-  return `${alterationPlace(alteration)} ${alterationAmount(alteration, unit)}`.trim();
+  const amount = alterationAmount(alteration, unit);
+  if (!isSized(alteration.kind)) return amount === '' ? alterationPlace(alteration) : `${alterationPlace(alteration)}: ${amount}`;
+  return `${alterationPlace(alteration)} ${amount}`;
 }
 
 const WHEN_WORDS = { paper: 'on paper', cutting: 'when cutting', body: 'on the body', wear: 'after wearing' } as const;

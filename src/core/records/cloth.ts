@@ -29,7 +29,11 @@ export const ClothTest = z.strictObject({
 export type ClothTest = z.infer<typeof ClothTest>;
 
 /** A piece on the shelf, cm. */
-export const Piece = z.strictObject({ length: PositiveCm, width: PositiveCm, note: Words.optional() });
+export const Piece = z.strictObject({
+  length: field(PositiveCm, { label: 'Length', ask: 'length' }),
+  width: field(PositiveCm, { label: 'Width', ask: 'length' }),
+  note: field(Words.optional(), { label: 'Note', ask: 'words' }),
+});
 export type Piece = z.infer<typeof Piece>;
 
 export const Cloth = z.strictObject({

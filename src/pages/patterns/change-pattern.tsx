@@ -89,7 +89,7 @@ export function ChangePattern() {
       />
       <div className="grid grid-cols-[minmax(0,1fr)_180px] gap-8 max-lg:grid-cols-1">
         <div className="flex flex-col gap-5">
-          <section aria-label="Facts" className="flex flex-wrap items-end gap-3">
+          <section aria-label="Facts" className="flex flex-wrap items-start gap-3">
             {FACTS.map((name) => (
               <RecordField
                 key={name}

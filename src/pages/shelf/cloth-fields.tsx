@@ -111,7 +111,7 @@ export function ClothFields({ cloth, unit }: { cloth: Cloth; unit: LengthUnit })
         <Swatch swatch={cloth.swatch} className="size-16" />
         <RecordField of={of} name="name" value={cloth.name} onValue={(name) => change({ name })} className="flex-1" />
       </div>
-      <div className="flex flex-wrap items-end gap-3">{fields(FIRST)}</div>
+      <div className="flex flex-wrap items-start gap-3">{fields(FIRST)}</div>
       <section aria-labelledby="pieces">
         <h3 id="pieces" className="text-[16px]">
           On the shelf
@@ -174,7 +174,7 @@ export function ClothFields({ cloth, unit }: { cloth: Cloth; unit: LengthUnit })
         </Fold>
         {GROUPS.map(({ head, names }) => (
           <Fold key={head} head={head}>
-            <div className="flex flex-wrap items-end gap-3">{fields(names)}</div>
+            <div className="flex flex-wrap items-start gap-3">{fields(names)}</div>
           </Fold>
         ))}
         <Fold head="How it looks" said={cloth.swatch.print}>

@@ -1,0 +1,90 @@
+import { expect, test, type Page } from '@playwright/test';
+
+const row = (page: Page, name: string) => page.getByRole('row').filter({ hasText: name });
+
+test('the shelf is narrowed by structure, weight, season and length', async ({ page }) => {
+  await page.goto('/shelf');
+  const rows = page.getByRole('row');
+  await expect(row(page, 'black barathea')).toBeVisible();
+  const all = await rows.count();
+  await page.getByLabel('Structure').selectOption('knit');
+  await expect(row(page, 'black barathea')).toBeHidden();
+  await expect(row(page, 'oatmeal merino rib')).toBeVisible();
+  await page.getByLabel('Weight').selectOption('heavy');
+  await expect(row(page, 'ink firm jersey')).toBeVisible();
+  await expect(row(page, 'tern white jersey')).toBeHidden();
+  await page.getByLabel('Structure').selectOption('');
+  await page.getByLabel('Weight').selectOption('');
+  await page.getByLabel('A piece of').fill('1.8 m');
+  await page.getByLabel('A piece of').blur();
+  await expect(row(page, 'moss herringbone tweed')).toBeVisible();
+  await expect(row(page, 'sand washed linen')).toBeVisible();
+  expect(await rows.count()).toBeLessThan(all);
+  await page.getByLabel('Season').selectOption('summer');
+  await expect(row(page, 'moss herringbone tweed')).toBeHidden();
+});
+
+test('a stretch test is entered as a test, and what it found changes the account', async ({ page }) => {
+  await page.goto('/shelf?cloth=cloth-dark-denim');
+  const sheet = page.getByRole('dialog');
+  await sheet.getByLabel('Pulled to').fill('10.4');
+  await sheet.getByRole('button', { name: /It gives 4\s% across/ }).click();
+  await expect(sheet.getByText(/: gives 4\s% across/)).toBeVisible();
+  await sheet.getByRole('button', { name: 'How it behaves' }).click();
+  await expect(sheet.getByLabel('Gives across, %')).toHaveValue('4');
+  await page.keyboard.press('Escape');
+  await expect(row(page, 'dark denim')).toContainText('4');
+  await page.keyboard.press('Control+z');
+  await expect(row(page, 'dark denim')).toContainText('not tested');
+});
+
+test('a wash shortens the pieces once, by what the cloth shrinks', async ({ page }) => {
+  await page.goto('/shelf?cloth=cloth-dark-denim');
+  const sheet = page.getByRole('dialog');
+  await sheet.getByRole('button', { name: 'How it behaves' }).click();
+  const shrinks = sheet.getByLabel('Shrinks along, %');
+  await shrinks.fill('5');
+  await shrinks.blur();
+  await sheet.getByRole('button', { name: 'It was washed' }).click();
+  const length = sheet.getByLabel('Length', { exact: true });
+  await expect(length).toHaveValue('133');
+  await sheet.getByRole('button', { name: 'It was washed' }).click();
+  await expect(page.getByText('Washed again; it shrank the first time.')).toBeVisible();
+  await expect(length).toHaveValue('133');
+});
+
+test('fields take what people write, and refuse in the words of their shape', async ({ page }) => {
+  await page.goto('/shelf?cloth=cloth-dark-denim');
+  const sheet = page.getByRole('dialog');
+  const width = sheet.getByLabel('Width', { exact: true }).first();
+  await width.fill('60"');
+  await width.blur();
+  await expect(width).toHaveValue('152.4');
+  await width.fill('-3');
+  await width.blur();
+  await expect(sheet.getByRole('alert')).toContainText('Must be more than nothing.');
+  await expect(width).toHaveValue('-3');
+  await sheet.getByRole('button', { name: 'Where it is from' }).click();
+  const price = sheet.getByLabel(/^Price a metre/);
+  await price.fill('12,50');
+  await price.blur();
+  await expect(price).toHaveValue('12.50');
+  await price.fill('a lot');
+  await price.blur();
+  await expect(sheet.getByText('“a lot” is not an amount of money.')).toBeVisible();
+});
+
+test('a cloth that makes were cut from is not removed; a new one is, and comes back', async ({ page }) => {
+  await page.goto('/shelf?cloth=cloth-black-barathea');
+  await page.getByRole('button', { name: 'Remove this cloth' }).click();
+  await expect(page.getByText(/of your makes were cut from black barathea/)).toBeVisible();
+  await page.goto('/shelf');
+  await page.getByRole('button', { name: 'Add a cloth' }).click();
+  const name = page.getByRole('dialog').getByLabel('Name', { exact: true });
+  await name.fill('gorse yellow twill');
+  await name.blur();
+  await page.getByRole('button', { name: 'Remove this cloth' }).click();
+  await expect(row(page, 'gorse yellow twill')).toBeHidden();
+  await page.keyboard.press('Control+z');
+  await expect(row(page, 'gorse yellow twill')).toBeVisible();
+});
