@@ -155,8 +155,9 @@ test('a make removed comes back after a reload, with its wears, by undo or from 
     .innerText();
   await page.getByRole('button', { name: 'Remove this make' }).click();
   await expect(page.getByText('The make is removed.')).toBeVisible();
+  await expect(page).toHaveURL('/patterns/pattern-tidewater');
   await page.reload();
-  await expect(page.getByText('This make is not in the ledger.')).toBeVisible();
+  await expect(page.getByRole('heading', { level: 1, name: 'Tidewater shirt' })).toBeVisible();
   await page.keyboard.press('Control+z');
   await expect(page.getByText('Undone: Tidewater shirt, version 3 removed')).toBeVisible();
   await page.goto('/makes/make-tidewater-3');
@@ -217,4 +218,26 @@ test('the timer goes on through a reload and gives its time to the make', async 
   await page.getByRole('button', { name: /^Time/ }).click();
   await page.getByRole('button', { name: 'Stop, and keep the time' }).click();
   await expect(page.getByLabel('Phase').last()).toHaveValue('sew');
+});
+
+test('the figure is pointed at, goes to the zone’s line, and shows what was said there', async ({ page }) => {
+  await page.goto('/makes/new?pattern=pattern-gangway');
+  const figure = page.getByRole('group', { name: 'The garment, front and back' });
+  await figure.getByRole('button', { name: 'thigh: not judged. Go to it' }).click();
+  await expect(page.getByRole('group', { name: 'thigh: how it fitted' }).getByRole('button', { name: 'right' })).toBeFocused();
+  await page.keyboard.press('o');
+  await expect(figure.getByRole('button', { name: 'thigh: loose, slight. Go to it' })).toBeVisible();
+});
+
+test('a symptom offers its causes, none as certain, and another can be taken', async ({ page }) => {
+  await page.goto('/makes/new?pattern=pattern-gangway');
+  await page.getByLabel('What do you see?').fill('whiskers');
+  await page.getByRole('option', { name: /whiskers at the crotch/ }).click();
+  const crotch = page.getByRole('listitem').filter({ has: page.getByRole('group', { name: 'crotch: how it fitted' }) });
+  await expect(crotch).toContainText('often too short between the legs');
+  await expect(crotch).toContainText('Rule out');
+  await crotch.getByRole('button', { name: /^hip tight/ }).click();
+  const hip = page.getByRole('group', { name: 'hip: how it fitted' });
+  await expect(hip.getByRole('button', { pressed: true })).toContainText('tight');
+  await expect(page.getByRole('group', { name: 'crotch: how it fitted' })).toBeHidden();
 });

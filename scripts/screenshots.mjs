@@ -25,10 +25,20 @@ const VIEWS = [
   { name: 'account', path: 'patterns/pattern-skerry' },
   { name: 'reasons', path: 'patterns/pattern-skerry', act: (page) => page.getByRole('button', { name: /^across back: change/i }).click() },
   { name: 'log-a-make', path: 'makes/new?pattern=pattern-skerry' },
+  {
+    name: 'the-line',
+    path: '',
+    act: async (page) => {
+      await page.keyboard.press('/');
+      await page.getByRole('combobox', { name: /^Find/ }).waitFor();
+      await page.keyboard.type('tidewater shirt 4 · C, hip D · sleeve -3/4in · blue stripe poplin 1.9m · tight armhole 2 · love 4');
+    },
+  },
   { name: 'day-book', path: '' },
   { name: 'makes', path: 'makes' },
   { name: 'patterns', path: 'patterns' },
   { name: 'make', path: 'makes/make-skerry-2' },
+  { name: 'pattern', path: 'patterns/pattern-slackwater/change' },
   { name: 'cloth-shelf', path: 'shelf' },
   { name: 'files', path: 'files' },
   { name: 'account-phone', path: 'patterns/pattern-skerry', viewport: PHONE },

@@ -13,6 +13,7 @@ import { KeyCap } from '../ui/key-cap';
 import { LengthField } from '../ui/length-field';
 import { Pick } from '../ui/pick';
 import { FitMark, markColour } from './fit-mark';
+import { GarmentFigure, type Drawn } from './garment-figure';
 import { RecordField } from './record-field';
 
 /** What is said of a zone in one look: enough of a fit note to complete it with when and by whom. */
@@ -98,11 +99,14 @@ function NoteDetails({ said, zones, onChange }: { said: ZoneSaid; zones: readonl
 export function FitEntry({
   zones,
   said,
+  drawn,
   unit,
   onChange,
 }: {
   zones: readonly ZoneId[];
   said: readonly ZoneSaid[];
+  /** The garment, to point at. */
+  drawn?: Drawn | undefined;
   unit: LengthUnit;
   onChange: (said: readonly ZoneSaid[]) => void;
 }) {
@@ -153,6 +157,7 @@ export function FitEntry({
 
   return (
     <div>
+      {drawn && <GarmentFigure drawn={drawn} zones={shown} said={said} unit={unit} onZone={(zone) => focusRow(shown.indexOf(zone))} />}
       <ul ref={list} className="border-t border-rule">
         {shown.map((zone, index) => {
           const is = at(zone);

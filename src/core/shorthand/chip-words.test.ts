@@ -1,3 +1,5 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { chipWords } from './chip-words';
 import { LINE_EXAMPLES } from './examples';
 import { parseLine, type LineContext } from './parse-line';
@@ -27,6 +29,13 @@ describe('the examples of the help page', () => {
     expect(chips.length).toBeGreaterThan(0);
     expect(chips.filter((c) => c.understood.is === 'words').map((c) => c.text)).toEqual([]);
   });
+});
+
+test('the written page shows the examples of the help page, all of them and no others', () => {
+  const page = readFileSync(join(__dirname, '../../../docs/the-line.md'), 'utf8');
+  const written = [...page.matchAll(/^- `(.+)`$/gm)].map((m) => m[1]);
+  expect(written).toEqual(LINE_EXAMPLES.flatMap((e) => e.lines));
+  expect([...page.matchAll(/^## (.+)$/gm)].map((m) => m[1])).toEqual(LINE_EXAMPLES.map((e) => e.about));
 });
 
 test.each([

@@ -20,6 +20,7 @@ import { Pick } from '../../ui/pick';
 import { Segmented } from '../../ui/segmented';
 import { useCarryForward } from '../../workers/use-reckoning';
 import { entryOf, freshDraft, LOG_DRAFT, startMake, type LogDraft, type Start } from './log-draft';
+import { drawnOf } from './look';
 import { LookEntry } from './look-entry';
 import { MakeForm } from './make-form';
 import { VerdictEntry } from './verdict-entry';
@@ -149,7 +150,13 @@ function LogForm({ input, shelf, person, people, initial, pick, onPerson, onPutA
               <h2 id="fit" className="mb-1 text-[17px]">
                 How did it fit?
               </h2>
-              <LookEntry look={draft.look} zones={viewOf(pattern, draft.make).zones} unit={unit} onChange={(look) => change({ look })} />
+              <LookEntry
+                look={draft.look}
+                zones={viewOf(pattern, draft.make).zones}
+                drawn={drawnOf(pattern, draft.make, cloths)}
+                unit={unit}
+                onChange={(look) => change({ look })}
+              />
             </section>
           )}
           <section aria-labelledby="like" data-question>

@@ -1,6 +1,7 @@
 import type { LengthUnit } from '../../core/measure/length';
 import type { ZoneId } from '../../core/measure/zones';
 import { FitEntry } from '../../parts/fit-entry';
+import type { Drawn } from '../../parts/garment-figure';
 import { NumberField } from '../../ui/number-field';
 import { Segmented } from '../../ui/segmented';
 import type { Look } from './look';
@@ -9,11 +10,13 @@ import type { Look } from './look';
 export function LookEntry({
   look,
   zones,
+  drawn,
   unit,
   onChange,
 }: {
   look: Look;
   zones: readonly ZoneId[];
+  drawn: Drawn;
   unit: LengthUnit;
   onChange: (look: Look) => void;
 }) {
@@ -45,7 +48,7 @@ export function LookEntry({
         )}
         {seen.at === 'worn' && <span className="text-ink2">wears</span>}
       </div>
-      <FitEntry zones={zones} said={said} unit={unit} onChange={(next) => onChange({ ...look, said: next })} />
+      <FitEntry zones={zones} said={said} drawn={drawn} unit={unit} onChange={(next) => onChange({ ...look, said: next })} />
     </div>
   );
 }

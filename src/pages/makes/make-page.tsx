@@ -28,7 +28,7 @@ import { Pictures } from '../../parts/pictures/pictures';
 import { Button } from '../../ui/button';
 import { KeyCap } from '../../ui/key-cap';
 import { Empty, PageHead } from '../../ui/page-head';
-import { notesOf, type Look } from './look';
+import { drawnOf, notesOf, type Look } from './look';
 import { LookEntry } from './look-entry';
 import { VerdictEntry, type VerdictSaid } from './verdict-entry';
 
@@ -361,7 +361,7 @@ export function MakePage() {
             ))}
             {look ? (
               <div className="border-t-2 border-ink pt-2">
-                <LookEntry look={look} zones={view.zones} unit={unit} onChange={setLook} />
+                <LookEntry look={look} zones={view.zones} drawn={drawnOf(pattern, make, cloths)} unit={unit} onChange={setLook} />
                 <div className="mt-2 flex gap-2">
                   <Button
                     disabled={look.said.length === 0}

@@ -118,20 +118,9 @@ export function ClothFields({ cloth, unit }: { cloth: Cloth; unit: LengthUnit })
         </h3>
         {cloth.pieces.map((p, i) => (
           <div key={i} className="flex items-end gap-2 border-b border-rule py-1">
-            <RecordField
-              of={{ length: of.boughtLength }}
-              name="length"
-              value={p.length}
-              onValue={(length) => (length ? setPiece(i, { length }) : change({ pieces: cloth.pieces.filter((_, at) => at !== i) }, 'a piece'))}
-              className="w-28"
-            />
-            <RecordField
-              of={{ width: of.width }}
-              name="width"
-              value={p.width}
-              onValue={(width) => width && setPiece(i, { width })}
-              className="w-28"
-            />
+            <RecordField of={Piece.shape} name="length" value={p.length} onValue={(length) => setPiece(i, { length })} className="w-24" />
+            <RecordField of={Piece.shape} name="width" value={p.width} onValue={(width) => setPiece(i, { width })} className="w-24" />
+            <RecordField of={Piece.shape} name="note" value={p.note} onValue={(note) => setPiece(i, { note })} className="flex-1" />
             <Button
               quiet
               aria-label={`Take piece ${i + 1} off the shelf`}
