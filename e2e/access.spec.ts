@@ -13,6 +13,9 @@ const PAGES = [
   '/shelf',
   '/people/person-maren',
   '/files',
+  '/line',
+  '/patterns/new',
+  '/makes/make-music-bag',
 ];
 
 for (const colorScheme of ['light', 'dark'] as const)
@@ -39,4 +42,60 @@ test.describe('on a phone', () => {
       const main = await page.locator('main').evaluate((m) => m.scrollWidth - m.clientWidth);
       expect([width, main]).toEqual([390, 0]);
     });
+});
+
+test('what floats is clean to axe too: the line, a cloth, the reasons, a pasted chart', async ({ page }) => {
+  const clean = async () => {
+    const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze();
+    expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`)).toEqual([]);
+  };
+  await page.goto('/');
+  await page.keyboard.press('/');
+  await page.getByLabel('Find, or write a make in one line').pressSequentially('tidewater C, hip D, tight armhole 2');
+  await expect(page.getByRole('region', { name: 'The make in this line' })).toBeVisible();
+  await clean();
+  await page.goto('/shelf?cloth=cloth-sand-linen');
+  await expect(page.getByRole('heading', { name: 'sand washed linen' })).toBeVisible();
+  await clean();
+  await page.goto('/patterns/pattern-skerry');
+  await page.getByRole('button', { name: /^across back: change/i }).click();
+  await expect(page.getByRole('heading', { name: 'Why: across back' })).toBeVisible();
+  await clean();
+  await page.goto('/patterns/pattern-skerry/change');
+  await page.getByRole('button', { name: 'Paste a chart' }).click();
+  await page.getByLabel('Paste the table here').fill('Size\tA\tB\nBust\t82\t86');
+  await clean();
+});
+
+test('the keyboard reaches everything in the log, in the order of the page, and the focus shows', async ({ page }) => {
+  await page.goto('/makes/new?pattern=pattern-skerry');
+  await expect(page.getByRole('heading', { name: 'Do you like it?' })).toBeVisible();
+  await page.getByRole('button', { name: 'Put away' }).focus();
+  const seen: string[] = [];
+  for (let i = 0; i < 60; i++) {
+    await page.keyboard.press('Tab');
+    const focus = await page.evaluate(() => {
+      const e = document.activeElement as HTMLElement;
+      const style = getComputedStyle(e);
+      const name = e.getAttribute('aria-label') ?? document.querySelector(`label[for="${e.id}"]`)?.textContent ?? e.textContent ?? '';
+      return { name: name.trim(), shown: style.outlineStyle !== 'none' || style.borderBottomStyle !== 'none', inMain: e.closest('main') !== null };
+    });
+    if (!focus.inMain) break;
+    expect([focus.name, focus.shown]).toEqual([focus.name, true]);
+    expect(focus.name).not.toBe('');
+    seen.push(focus.name);
+  }
+  const at = (part: RegExp) => seen.findIndex((name) => part.test(name));
+  const order = [
+    /Enter in the ledger/,
+    /^Size cut all over/,
+    /^Size at the across back/,
+    /sleeve length: amount/,
+    /^Cloth/,
+    /^Cut on/,
+    /^Loose ends/,
+    /^1: not at all/,
+  ];
+  for (const part of order) expect([part.source, at(part) >= 0]).toEqual([part.source, true]);
+  expect(order.map(at)).toEqual([...order.map(at)].sort((a, b) => a - b));
 });

@@ -9,7 +9,7 @@ function jacket(): { input: PatternCase; carried: CarryForward } {
   const ledger = demoLedger();
   const input: PatternCase = {
     pattern: ledger.patterns.find((p) => p.id === 'pattern-skerry')!,
-    makes: ledger.makes.filter((m) => m.sources[0]!.patternId === 'pattern-skerry'),
+    makes: ledger.makes.filter((m) => m.sources[0]?.patternId === 'pattern-skerry'),
     bodies: ledger.bodies.filter((b) => b.personId === 'person-maren'),
     cloths: ledger.cloths,
   };

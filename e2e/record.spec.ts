@@ -110,8 +110,9 @@ test('the line asks where it is ambiguous, keeps what it does not know, and open
   await page.goto('/');
   await page.keyboard.press('/');
   await page.getByLabel('Find, or write a make in one line').pressSequentially('gangway 42, sleeve of the moon, 2h10');
+  await expect(page.getByRole('region', { name: 'The make in this line' })).toContainText('2 h 10 min');
   await page.keyboard.press('Enter');
-  await expect(page.getByText('Gangway trousers, version 4')).toBeVisible();
+  await expect(page.getByRole('main').getByText('Gangway trousers, version 4')).toBeVisible();
   await expect(page.getByRole('slider', { name: 'Size cut all over' })).toHaveAttribute('aria-valuetext', '42');
   await expect(page.getByRole('button', { name: /^Remark/ })).toContainText('sleeve of the moon');
   await expect(page.getByRole('button', { name: /^Time/ })).toContainText('2 h 10 min');
@@ -134,6 +135,7 @@ test('a changed body: a slip of the unit is asked about, and the account reckons
   const bust = page.getByRole('button', { name: /^bust: / });
   const before = await bust.getAttribute('aria-label');
   await page.goto('/people/person-maren');
+  await expect(page.getByLabel(/^bust on /).first()).toBeVisible();
   const sets = await page.getByLabel(/^bust on /).count();
   await page.getByRole('button', { name: 'Measure today' }).click();
   await expect(page.getByLabel(/^bust on /)).toHaveCount(sets + 1);
@@ -240,4 +242,71 @@ test('a symptom offers its causes, none as certain, and another can be taken', a
   const hip = page.getByRole('group', { name: 'hip: how it fitted' });
   await expect(hip.getByRole('button', { pressed: true })).toContainText('tight');
   await expect(page.getByRole('group', { name: 'crotch: how it fitted' })).toBeHidden();
+});
+
+test('a wear is written down with where and how it was, changed, counted in bulk, and removed', async ({ page }) => {
+  await page.goto('/makes/make-bollard-1');
+  const worn = page.getByText(/^\d+\s×/).first();
+  const times = async () => Number(/^(\d+)/.exec(await worn.innerText())![1]);
+  const before = await times();
+  await page.getByRole('button', { name: 'Worn on another day …' }).click();
+  await fill(page, 'Occasion', 'on the pier');
+  await expect(page.getByRole('button', { name: /on the pier/ })).toBeVisible();
+  await fill(page, 'How many times', '20');
+  await expect(worn).toHaveText(new RegExp(`^${before + 20}\\s×`));
+  await expect(page.getByRole('button', { name: /about 20 times · on the pier/ })).toBeVisible();
+  await fill(page, 'Comfort, 1 to 5', '9');
+  await expect(page.getByRole('alert')).toContainText(/5/);
+  await page.getByRole('button', { name: 'Remove this wear' }).click();
+  await expect(worn).toHaveText(new RegExp(`^${before}\\s×`));
+  await page.keyboard.press('Control+z');
+  await expect(worn).toHaveText(new RegExp(`^${before + 20}\\s×`));
+});
+
+test('an outfit stays one: a garment taken out of it leaves the other', async ({ page }) => {
+  await page.goto('/makes/make-slackwater-3');
+  await page.getByRole('button', { name: /a wedding · comfort 4 of 5/ }).click();
+  await page.getByRole('button', { name: 'Remove this wear' }).click();
+  await expect(page.getByRole('button', { name: /a wedding/ })).toBeHidden();
+  await page.goto('/makes/make-nocturne-3');
+  await page.getByRole('button', { name: /^All \d+ entries/ }).click();
+  await page.getByRole('button', { name: /market · comfort 5 of 5 · washed after · with Foreshore/ }).click();
+  await page.getByRole('button', { name: 'Remove this wear' }).click();
+  await page.goto('/makes/make-foreshore-4');
+  await page.getByRole('button', { name: /^All \d+ entries/ }).click();
+  await expect(page.getByRole('button', { name: /market/ })).toBeVisible();
+});
+
+test('a measured garment goes before the chart, and is kept once it has a length', async ({ page }) => {
+  await page.goto('/makes/make-skerry-2');
+  const bust = page.getByRole('row', { name: /^bust/i });
+  await expect(bust).toContainText('+3.1');
+  await page.goto('/makes/make-skerry-2/change');
+  await page.getByRole('button', { name: /^Measured instead/ }).click();
+  await page.getByLabel('Measured: another place').fill('bust');
+  await page.getByRole('option', { name: 'bust', exact: true }).click();
+  await fill(page, 'All round the bust', '102');
+  await expect(page.getByLabel('bust, measured on')).toHaveValue('garment');
+  await page.goto('/makes/make-skerry-2');
+  await expect(bust).not.toContainText('+3.1');
+});
+
+test('a photograph is turned upright as the camera meant it', async ({ page }) => {
+  // A JPEG made in the page, with the mark "turned a quarter" put in front of it as a camera does.
+  await page.goto('/makes/make-bollard-1');
+  const bytes = await page.evaluate(async () => {
+    const canvas = new OffscreenCanvas(40, 20);
+    canvas.getContext('2d')!.fillRect(0, 0, 40, 20);
+    const jpeg = new Uint8Array(await (await canvas.convertToBlob({ type: 'image/jpeg' })).arrayBuffer());
+    const exif = [0xff, 0xe1, 0, 34, 69, 120, 105, 102, 0, 0, 77, 77, 0, 42, 0, 0, 0, 8, 0, 1, 1, 18, 0, 3, 0, 0, 0, 1, 0, 6, 0, 0, 0, 0, 0, 0];
+    return [...jpeg.slice(0, 2), ...exif, ...jpeg.slice(2)];
+  });
+  const region = page.getByRole('region', { name: /^Pictures of Bollard overshirt/ });
+  await region.locator('input[type=file]').setInputFiles({ name: 'back.jpg', mimeType: 'image/jpeg', buffer: Buffer.from(bytes) });
+  await expect(page.getByText('1 of 1 picture kept.')).toBeVisible();
+  const size = await region
+    .getByRole('img', { name: /back: open$/ })
+    .last()
+    .evaluate((img: HTMLImageElement) => [img.naturalWidth, img.naturalHeight]);
+  expect(size).toEqual([20, 40]);
 });

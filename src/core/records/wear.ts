@@ -8,7 +8,7 @@ export const Wear = z.strictObject({
   date: field(CalendarDate, { label: 'Worn on', ask: 'date' }),
   makeIds: z.array(Id).min(1),
   /** How many wears this stands for; more than one is an estimate spread round the date. */
-  count: z.int().min(1).max(1000).default(1),
+  count: field(z.int().min(1).max(1000).default(1), { label: 'How many times', ask: 'whole', hint: 'more than one is an estimate' }),
   occasion: field(Words.optional(), { label: 'Occasion', ask: 'words' }),
   comfort: field(z.int().min(1).max(5).optional(), { label: 'Comfort, 1 to 5', ask: 'whole' }),
   remark: field(Words.optional(), { label: 'Remark', ask: 'words' }),

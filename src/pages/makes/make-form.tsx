@@ -4,7 +4,7 @@ import { effectContext, viewOf } from '../../core/fit/case';
 import { chartOf } from '../../core/fit/chart';
 import { formatDuration } from '../../core/measure/duration';
 import type { LengthUnit } from '../../core/measure/length';
-import type { ZoneId } from '../../core/measure/zones';
+import { zoneOf, type ZoneId } from '../../core/measure/zones';
 import { ConstructionNote, LooseEnd, Make, Mend, Notion, TimeSpent, type Cloth, type MeasurementSet, type Pattern } from '../../core/records';
 import { blankCloth, makeName, minutesOf } from '../../core/records/blank';
 import { newId } from '../../data/new-id';
@@ -21,6 +21,7 @@ import { Fold } from '../../ui/fold';
 import { Pick } from '../../ui/pick';
 import { ZonePills } from '../../parts/zone-pills';
 import { ClothUses } from './cloth-uses';
+import { MeasuredFields } from './measured-fields';
 import { WorkTimer } from './timer';
 
 /** A cloth that is only a name yet: what it does is asked on the shelf, and counted as not known until then. */
@@ -248,6 +249,11 @@ export function MakeForm({
             onRows={(mends) => change({ mends })}
           />
         </Fold>
+        {pattern && (
+          <Fold head="Measured instead of read from the chart" said={make.measured.map((m) => zoneOf(m.zone).label).join(', ')}>
+            <MeasuredFields measured={make.measured} unit={unit} onMeasured={(measured) => change({ measured })} />
+          </Fold>
+        )}
         {pattern && (
           <Fold head="Joined with another pattern" said={count(Math.max(0, make.sources.length - 1), 'pattern')}>
             <Joined make={make} onChange={(sources) => change({ sources })} />

@@ -30,6 +30,7 @@ import { KeyCap } from '../../ui/key-cap';
 import { Empty, PageHead } from '../../ui/page-head';
 import { drawnOf, notesOf, type Look } from './look';
 import { LookEntry } from './look-entry';
+import { WearList } from './wear-list';
 import { VerdictEntry, type VerdictSaid } from './verdict-entry';
 
 const day = (date: string) => format(parseISO(date), 'd MMMM yyyy');
@@ -439,6 +440,8 @@ export function MakePage() {
               How do you like it now?
             </Button>
           )}
+          <h2 className="mt-6 mb-1 text-[17px]">Worn</h2>
+          <WearList makeId={make.id} wears={wears} />
         </section>
       </div>
     </>

@@ -5,7 +5,7 @@ import { ageOn } from '../../core/measure/body';
 import { doubtsOf, HOW_TO_MEASURE, type Doubt } from '../../core/measure/how-to-measure';
 import { formatLength, type LengthUnit } from '../../core/measure/length';
 import { BODY_MEASURES, type BodyMeasure } from '../../core/measure/zones';
-import { Person, type MeasurementSet } from '../../core/records';
+import { MeasurementSet, Person } from '../../core/records';
 import { db } from '../../data/database';
 import { newId } from '../../data/new-id';
 import { useBodies, useMakes, usePeople, useUnit } from '../../data/queries';
@@ -208,6 +208,23 @@ function Measures({ personId }: { personId: string }) {
                   })}
                 </tr>
               ))}
+              <tr>
+                <th scope="row" className="px-3 text-left font-normal">
+                  Note
+                </th>
+                {sets.map((s) => (
+                  <td key={s.id} className="px-2 py-1">
+                    <RecordField
+                      of={MeasurementSet.shape}
+                      name="note"
+                      value={s.note}
+                      onValue={(note) => editSet(s, { note })}
+                      labelHidden
+                      className="w-40"
+                    />
+                  </td>
+                ))}
+              </tr>
             </tbody>
           </table>
         </div>

@@ -1,0 +1,95 @@
+import { format, parseISO } from 'date-fns';
+import { useState } from 'react';
+import { Wear } from '../../core/records';
+import { newId } from '../../data/new-id';
+import { useMakes, usePatterns } from '../../data/queries';
+import { makeName } from '../../core/records/blank';
+import { today } from '../../data/today';
+import { keep } from '../../parts/keep';
+import { RecordField } from '../../parts/record-field';
+import { Button } from '../../ui/button';
+
+/** How many are shown until all are asked for. */
+const LATEST = 5;
+const FIELDS = ['date', 'occasion', 'comfort', 'remark', 'washed', 'count'] as const;
+
+/** One wearing, or many at once as an estimate: read in a line, changed in place. */
+function WearLine({ wear, makeId, open, onOpen }: { wear: Wear; makeId: string; open: boolean; onOpen: () => void }) {
+  const makes = useMakes();
+  const patterns = usePatterns() ?? [];
+  const change = (part: Partial<Wear>) => void keep('a wear', [{ table: 'wears', from: wear, to: { ...wear, ...part } }]);
+  const others = wear.makeIds.filter((id) => id !== makeId).map((id) => makes?.find((m) => m.id === id));
+  const said = [
+    wear.count > 1 && `about ${wear.count} times`,
+    wear.occasion,
+    wear.comfort && `comfort ${wear.comfort} of 5`,
+    wear.washed && 'washed after',
+    ...others.map((m) => m && `with ${makeName(m, patterns)}`),
+  ].filter(Boolean);
+  const remove = () => {
+    // A day's outfit keeps its other garments.
+    const write =
+      wear.makeIds.length > 1 ? { from: wear, to: { ...wear, makeIds: wear.makeIds.filter((id) => id !== makeId) } } : { remove: wear.id };
+    void keep('a wear removed', [{ table: 'wears', ...write }]);
+  };
+  return (
+    <li className="border-b border-rule">
+      <button
+        type="button"
+        aria-expanded={open}
+        onClick={onOpen}
+        className="flex min-h-[29px] w-full flex-wrap gap-x-2 py-0.5 text-left hover:bg-tint max-sm:min-h-11"
+      >
+        <span className="w-28">{format(parseISO(wear.date), 'd MMM yyyy')}</span>
+        <span className="text-ink2">{said.join(' · ')}</span>
+        {wear.remark && <i className="text-ink2">{wear.remark}</i>}
+      </button>
+      {open && (
+        <div className="flex flex-wrap items-end gap-2 pb-2">
+          {FIELDS.map((name) => (
+            <RecordField
+              key={name}
+              of={Wear.shape}
+              name={name}
+              value={wear[name]}
+              onValue={(value) => change({ [name]: value })}
+              className={name === 'remark' ? 'min-w-40 flex-1' : 'w-32'}
+            />
+          ))}
+          <Button quiet onClick={remove}>
+            Remove this wear
+          </Button>
+        </div>
+      )}
+    </li>
+  );
+}
+
+/** The wears of a make, the latest first. "About 20 times" is one entry, marked as an estimate. */
+export function WearList({ makeId, wears }: { makeId: string; wears: readonly Wear[] }) {
+  const [all, setAll] = useState(false);
+  const [open, setOpen] = useState<string>();
+  const own = wears.filter((w) => w.makeIds.includes(makeId)).sort((a, b) => b.date.localeCompare(a.date) || b.id.localeCompare(a.id));
+  const shown = all ? own : own.slice(0, LATEST);
+  const add = async () => {
+    const wear: Wear = { id: newId(), date: today(), makeIds: [makeId], count: 1 };
+    if (await keep('a wear', [{ table: 'wears', put: wear }])) setOpen(wear.id);
+  };
+  return (
+    <div>
+      <ul className="border-t border-rule">
+        {shown.map((w) => (
+          <WearLine key={w.id} wear={w} makeId={makeId} open={open === w.id} onOpen={() => setOpen(open === w.id ? undefined : w.id)} />
+        ))}
+      </ul>
+      <div className="mt-1 flex gap-2">
+        <Button onClick={() => void add()}>Worn on another day …</Button>
+        {own.length > LATEST && (
+          <Button quiet onClick={() => setAll(!all)}>
+            {all ? 'Only the latest' : `All ${own.length} entries`}
+          </Button>
+        )}
+      </div>
+    </div>
+  );
+}
