@@ -229,7 +229,7 @@ export function Find({ text, onText: setText }: { text: string; onText: (text: s
       {isLine && open && context && (
         <section
           aria-label="The make in this line"
-          className="absolute inset-x-0 top-10 z-40 max-h-[70vh] overflow-y-auto rounded-md border border-rule2 bg-page p-3 shadow-lg"
+          className="absolute inset-x-0 top-10 z-40 max-sm:fixed max-sm:inset-x-2 max-sm:top-12 max-h-[70vh] overflow-y-auto rounded-md border border-rule2 bg-page p-3 shadow-lg"
           onMouseDown={(e) => e.preventDefault()}
         >
           <p className="mb-2">

@@ -86,6 +86,18 @@ describe('the uses of a make', () => {
     ]);
   });
 
+  test('an old make that took nothing off the shelf goes on taking nothing when it is corrected', () => {
+    const old = use({ length: 225 });
+    const { uses, changed } = settleUses([poplin], [old], [{ ...old, length: 230, squeeze: 'tight' }]);
+    expect(uses).toEqual([use({ length: 230, squeeze: 'tight' })]);
+    expect(changed).toEqual([]);
+  });
+
+  test('a use noted without a length takes it once it is said', () => {
+    const { uses } = settleUses([poplin], [use()], [use({ length: 100 })]);
+    expect(uses[0]!.taken).toBe(100);
+  });
+
   test('settling what is settled changes nothing', () => {
     const first = settleUses([poplin], [], [use({ length: 190 })]);
     const again = settleUses([first.changed[0]!.to], first.uses, first.uses);

@@ -75,9 +75,11 @@ export function settleUses(
     const cloth = cloths.find((c) => c.id === use.clothId);
     if (cloth && use.taken && !(still && settled(still))) pieces.set(cloth.id, putBack({ ...cloth, pieces: [...of(cloth.id)] }, use.taken));
   }
+  // A use that was entered without taking anything (an old make, written down long after) goes on taking nothing.
+  const neverTook = (use: ClothUse) => before.some((b) => b.id === use.id && b.taken === undefined && b.length !== undefined);
   const uses = after.map((use) => {
     const cloth = cloths.find((c) => c.id === use.clothId);
-    if (!cloth || settled(use)) return use;
+    if (!cloth || settled(use) || neverTook(use)) return use;
     const length = wants(use);
     if (length === 0 || of(cloth.id).length === 0) {
       const { taken, ...rest } = use;

@@ -119,7 +119,7 @@ Line {
   amount = degreeNumber | byLength | saidLength | degreeAfter
   byLength = caseInsensitive<"by"> sp+ length
   degreeAfter = (caseInsensitive<"and"> sp+)? degree
-  degreeNumber = "1".."3" ~(alnum | "/" | "," | "." | sp* unit)
+  degreeNumber = "1".."3" ~(alnum | "/" | ("," | ".") digit | sp* unit ~letter)
   onSide = (${anyOf(['on the left', 'on the right', 'left only', 'right only'])}) ~alnum
   degree = (${keys(DEGREES)}) ~alnum
   direction = (${keys(DIRECTIONS)}) ~alnum

@@ -47,11 +47,11 @@ function GiveLine({
 }
 
 /** What the shelf says to a use: where the length comes from, or that it does not reach. */
-function ShelfLine({ use, cloth, unit }: { use: ClothUse; cloth: Cloth; unit: LengthUnit }) {
+function ShelfLine({ use, cloth, unit, entering }: { use: ClothUse; cloth: Cloth; unit: LengthUnit; entering: boolean }) {
   if (use.taken !== undefined && use.taken > 0)
     return <span className="text-small text-ink2">{formatLength(use.taken, unit)} taken off the shelf</span>;
   const longest = longestPiece(cloth);
-  if (longest === 0 || use.length === undefined || use.taken === 0) return null;
+  if (!entering || longest === 0 || use.length === undefined || use.taken === 0) return null;
   return (
     <span className="text-small text-ink2">
       {longest >= use.length
@@ -68,6 +68,7 @@ export function ClothUses({
   cloths,
   bodies,
   unit,
+  entering,
   onUses,
   onNewCloth,
 }: {
@@ -76,6 +77,8 @@ export function ClothUses({
   cloths: readonly Cloth[];
   bodies: readonly MeasurementSet[];
   unit: LengthUnit;
+  /** The make is not in the ledger yet: its cloth is still on the shelf. */
+  entering: boolean;
   onUses: (uses: ClothUse[]) => void;
   /** Puts a cloth with this name on the shelf; answers its id. */
   onNewCloth: (name: string) => Promise<string>;
@@ -106,13 +109,13 @@ export function ClothUses({
                 onPick={(id) => set(use.id, { clothId: id })}
                 onNew={(name) => void onNewCloth(name).then((id) => set(use.id, { clothId: id }))}
                 newLabel={(name) => `New cloth: ${name}`}
-                className="min-w-44 flex-1"
+                className="min-w-36 flex-1"
               />
               <RecordField of={ClothUse.shape} name="part" value={use.part} onValue={(part) => set(use.id, { part })} className="w-28" />
               <RecordField of={ClothUse.shape} name="length" value={use.length} onValue={(length) => set(use.id, { length })} className="w-24" />
               <RecordField of={ClothUse.shape} name="left" value={use.left} onValue={(left) => set(use.id, { left })} className="w-20" />
-              <RecordField of={ClothUse.shape} name="squeeze" value={use.squeeze} onValue={(squeeze) => set(use.id, { squeeze })} className="w-32" />
-              <RecordField of={ClothUse.shape} name="bias" value={use.bias} onValue={(bias) => set(use.id, { bias })} className="w-28" />
+              <RecordField of={ClothUse.shape} name="squeeze" value={use.squeeze} onValue={(squeeze) => set(use.id, { squeeze })} className="w-28" />
+              <RecordField of={ClothUse.shape} name="bias" value={use.bias} onValue={(bias) => set(use.id, { bias })} className="w-24" />
               <button
                 type="button"
                 aria-label={`Remove ${cloth?.name ?? 'the cloth'} from this make`}
@@ -124,8 +127,8 @@ export function ClothUses({
             </div>
             {cloth && (
               <div className="flex flex-wrap items-center gap-x-4">
-                <ShelfLine use={use} cloth={cloth} unit={unit} />
-                {cloth.pieces.length > 0 && (
+                <ShelfLine use={use} cloth={cloth} unit={unit} entering={entering} />
+                {entering && cloth.pieces.length > 0 && (
                   <label className="flex items-center gap-1 text-small text-ink2">
                     <input
                       type="checkbox"

@@ -137,6 +137,7 @@ function LogForm({ input, shelf, person, people, initial, pick, onPerson, onPutA
       </div>
       <div className="grid grid-cols-[minmax(0,0.86fr)_minmax(0,1fr)] gap-8 max-lg:grid-cols-1">
         <MakeForm
+          entering
           make={draft.make}
           pattern={pattern}
           cloths={cloths}

@@ -75,6 +75,7 @@ export function MakeForm({
   cloths,
   bodies,
   unit,
+  entering = false,
   onChange,
 }: {
   make: Make;
@@ -83,6 +84,8 @@ export function MakeForm({
   cloths: readonly Cloth[];
   bodies: readonly MeasurementSet[];
   unit: LengthUnit;
+  /** The make is not in the ledger yet. */
+  entering?: boolean;
   onChange: (make: Make) => void;
 }) {
   const makes = useMakes();
@@ -154,6 +157,7 @@ export function MakeForm({
           cloths={cloths}
           bodies={bodies}
           unit={unit}
+          entering={entering}
           onUses={(uses) => change({ cloths: uses })}
           onNewCloth={(name) => addCloth(name, pattern?.wants.structure ?? 'woven')}
         />
