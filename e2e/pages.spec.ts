@@ -147,8 +147,12 @@ test('a key goes to each section, and the sheet of keys says which', async ({ pa
     await page.keyboard.press(key);
     await expect(page.getByRole('heading', { level: 1, name: heading })).toBeVisible();
   }
-  await page.keyboard.press('?');
-  await expect(page.getByRole('heading', { name: 'Keys' })).toBeVisible();
+  for (const question of ['?', 'Shift+Slash']) {
+    await page.keyboard.press(question);
+    await expect(page.getByRole('heading', { name: 'Keys' })).toBeVisible();
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('heading', { name: 'Keys' })).toBeHidden();
+  }
 });
 
 test('nothing is asked of any other machine', async ({ page }) => {

@@ -42,7 +42,10 @@ function useShellKeys(openKeys: () => void) {
     const pattern = /^\/patterns\/([^/]+)$/.exec(pathname)?.[1];
     void navigate(pattern && pattern !== 'new' ? `/makes/new?pattern=${pattern}` : '/makes/new');
   });
-  useHotkeys('shift+slash,?', openKeys, { useKey: true });
+  // By what the key writes: on which key the question mark lies differs from keyboard to keyboard.
+  useHotkeys('*', (event) => {
+    if (event.key === '?') openKeys();
+  });
   useHotkeys('mod+z', () => void takeBack(), { preventDefault: true });
   useHotkeys('mod+shift+z,mod+y', () => void doAgain(), { preventDefault: true });
 }
