@@ -192,7 +192,6 @@ describe('laws', () => {
         const likely = expectation(before, (theta) => Math.exp(logLikelihood(note)(theta)));
         if (width(after) > width(before) + 0.05) expect(likely).toBeLessThan(0.25);
       }),
-      { seed: 1187 },
     );
   });
 
@@ -201,9 +200,11 @@ describe('laws', () => {
       fc.property(anyNotes, ({ zone, observations }) => {
         const mirrored = observations.map((o): Observation => ({ ...o, x: -o.x, outcome: -o.outcome as Outcome }));
         const one = bestCut(posteriorOf(observations, priorSpread(zone)));
-        const other = bestCut(posteriorOf(mirrored, priorSpread(zone)));
-        expect(other.median).toBeCloseTo(-one.median, 4);
-        expect(other.low).toBeCloseTo(-one.high, 4);
+        const other = posteriorOf(mirrored, priorSpread(zone));
+        // By their mass, not by where they lie: in the empty valley between two equal hills any point is the middle.
+        expect(massBelow(other, -one.median)).toBeCloseTo(0.5, 4);
+        expect(massBelow(other, -one.high)).toBeCloseTo(0.1, 4);
+        expect(massBelow(other, -one.low)).toBeCloseTo(0.9, 4);
       }),
     );
   });
