@@ -4,6 +4,7 @@ import { daysBetween } from '../src/core/measure/body';
 import type { Ledger, Make, Picture, Wear } from '../src/core/records';
 import { cloths } from './cloths';
 import { makes } from './makes';
+import { lists, plans } from './plans';
 import { patterns } from './patterns';
 import { bodies, people } from './people';
 
@@ -91,6 +92,8 @@ export function demoLedger(): Ledger {
     cloths,
     makes,
     wears: [...makes.flatMap(wearsOf), ...OUTFITS.map((wear, i) => ({ id: `wear-outfit-${i + 1}`, count: 1, ...wear }))],
+    lists,
+    plans,
     pictures: makes.flatMap(picturesOf),
   };
 }

@@ -8,7 +8,7 @@ import { makeName } from '../core/records/blank';
 import { completions, type Completion } from '../core/shorthand/complete';
 import { saveDraft } from '../data/drafts';
 import { useCloths, useMakes, usePatterns, usePeople } from '../data/queries';
-import { entryOf, LOG_DRAFT } from '../pages/makes/log-draft';
+import { entryOf, logDraftName } from '../pages/makes/log-draft';
 import { keep } from '../parts/keep';
 import { LineChips } from '../parts/line-chips';
 import { useLineContext } from '../parts/use-line-context';
@@ -139,13 +139,13 @@ export function Find({ text, onText: setText }: { text: string; onText: (text: s
   };
   const toForm = () => {
     if (!draft || !pattern || !person) return;
-    saveDraft(LOG_DRAFT, draft);
+    saveDraft(logDraftName(draft), draft);
     leave();
-    void navigate(`/makes/new?pattern=${pattern.id}&for=${person.id}`);
+    void navigate(`/makes/new?pattern=${pattern.id}&for=${person.id}&draft=${draft.make.id}`);
   };
   const enter = async () => {
     if (!draft || !pattern || !cloths) return;
-    if (!(await keep(`${pattern.name}, version ${draft.make.version}`, entryOf(draft, cloths)))) return;
+    if (!(await keep(`${pattern.name}, version ${draft.make.version}`, entryOf(draft, cloths, { pattern })))) return;
     toast(`Version ${draft.make.version} of ${pattern.name} is entered. Ctrl Z takes it back.`);
     setText('');
   };

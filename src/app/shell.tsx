@@ -1,6 +1,6 @@
 import clsx from 'clsx';
 import { formatDistanceStrict, parseISO } from 'date-fns';
-import { BookOpen, FileText, Layers, Redo2, Scissors, Shirt, Undo2 } from 'lucide-react';
+import { BookOpen, FileText, Layers, ListTodo, Redo2, Scissors, Shirt, Undo2 } from 'lucide-react';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, NavLink, Outlet, useLocation, useNavigate } from 'react-router';
@@ -17,7 +17,7 @@ import { SECTIONS } from './sections';
 /** Loaded when it is first opened. */
 const KeySheet = lazy(async () => ({ default: (await import('./key-sheet')).KeySheet }));
 
-const ICONS = { '/': BookOpen, '/makes': Shirt, '/patterns': Scissors, '/shelf': Layers, '/files': FileText } as const;
+const ICONS = { '/': BookOpen, '/makes': Shirt, '/patterns': Scissors, '/shelf': Layers, '/sew-next': ListTodo, '/files': FileText } as const;
 
 async function takeBack() {
   const label = await undo(db);

@@ -1,5 +1,5 @@
 import Dexie, { type EntityTable } from 'dexie';
-import type { Cloth, Make, MeasurementSet, Pattern, Person, Picture, TableName, Wear } from '../core/records';
+import type { Cloth, Make, MeasurementSet, Pattern, Person, Picture, Plan, PlanList, TableName, Wear } from '../core/records';
 
 /** A picture as it is stored: its bytes as a blob, not as text, with a small copy for lists (a drawing needs none). */
 export type StoredPicture = Omit<Picture, 'data'> & { blob: Blob; small?: Blob };
@@ -12,6 +12,8 @@ export interface Stored {
   cloths: Cloth;
   makes: Make;
   wears: Wear;
+  lists: PlanList;
+  plans: Plan;
   pictures: StoredPicture;
 }
 
@@ -58,6 +60,7 @@ export const LAYOUTS: readonly { readonly version: number; readonly stores: Reco
       settings: 'key',
     },
   },
+  { version: 2, stores: { lists: 'id', plans: 'id, personId, patternId, listId' } },
 ];
 
 export class LedgerDatabase extends Dexie {
@@ -67,6 +70,8 @@ export class LedgerDatabase extends Dexie {
   declare cloths: EntityTable<Cloth, 'id'>;
   declare makes: EntityTable<Make, 'id'>;
   declare wears: EntityTable<Wear, 'id'>;
+  declare lists: EntityTable<PlanList, 'id'>;
+  declare plans: EntityTable<Plan, 'id'>;
   declare pictures: EntityTable<StoredPicture, 'id'>;
   declare journal: EntityTable<JournalEntry, 'seq'>;
   declare settings: EntityTable<Setting, 'key'>;

@@ -58,6 +58,33 @@ function draftOf(name: string): unknown {
   return value;
 }
 
+const lists = new Map<string, { readonly names: string; readonly drafts: readonly Draft[] }>();
+
+/** A draft under its name. */
+export interface Draft<T = unknown> {
+  readonly name: string;
+  readonly value: T;
+}
+
+function draftsOf(prefix: string): readonly Draft[] {
+  const names = Object.keys(localStorage)
+    .filter((key) => key.startsWith(KEY(prefix)))
+    .map((key) => key.slice(KEY('').length))
+    .sort();
+  const drafts = names.map((name) => ({ name, value: draftOf(name) })).filter(({ value }) => value !== null);
+  const known = lists.get(prefix);
+  // The same list as long as nothing in it changed: React compares by identity.
+  if (known?.names === names.join() && known.drafts.length === drafts.length && known.drafts.every((d, i) => d.value === drafts[i]!.value))
+    return known.drafts;
+  lists.set(prefix, { names: names.join(), drafts });
+  return drafts;
+}
+
+/** All drafts whose name begins so, by name; also when another tab writes them. */
+export function useDrafts<T>(prefix: string): readonly Draft<T>[] {
+  return useSyncExternalStore(subscribe, () => draftsOf(prefix)) as readonly Draft<T>[];
+}
+
 /** A draft as it stands, also when another tab writes it. */
 export function useDraft<T>(name: string): T | null {
   return useSyncExternalStore(subscribe, () => draftOf(name)) as T | null;

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import type { LengthUnit } from '../core/measure/length';
 import type { PatternCase } from '../core/fit/case';
-import type { Cloth, Make, MeasurementSet, Pattern, Person, Wear } from '../core/records';
+import type { Cloth, Make, MeasurementSet, Pattern, Person, Plan, PlanList, Wear } from '../core/records';
 import { PICTURE_SIDES } from '../core/records/picture-sides';
 import { db, type StoredPicture } from './database';
 import { removals, type Removal } from './journal';
@@ -19,6 +19,9 @@ export const usePatterns = (): readonly Pattern[] | undefined => useTable('patte
 export const useCloths = (): readonly Cloth[] | undefined => useTable('cloths', () => db.cloths.toArray());
 export const useMakes = (): readonly Make[] | undefined => useTable('makes', () => db.makes.toArray());
 export const useWears = (): readonly Wear[] | undefined => useTable('wears', () => db.wears.toArray());
+
+export const useLists = (): readonly PlanList[] | undefined => useTable('lists', () => db.lists.toArray());
+export const usePlans = (): readonly Plan[] | undefined => useTable('plans', () => db.plans.toArray());
 
 const bySide = (a: StoredPicture, b: StoredPicture) => PICTURE_SIDES.indexOf(a.side) - PICTURE_SIDES.indexOf(b.side);
 

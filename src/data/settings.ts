@@ -1,4 +1,5 @@
 import type { LengthUnit } from '../core/measure/length';
+import type { Hemisphere } from '../core/wear/season';
 import type { LedgerDatabase } from './database';
 
 /** What the sewist has chosen on this machine; not part of the ledger. */
@@ -9,10 +10,12 @@ export interface Settings {
   /** Whose body we speak of. */
   readonly personId: string | undefined;
   readonly ledger: 'none' | 'demo' | 'own';
+  /** Where it is summer in July, or in January. */
+  readonly hemisphere: Hemisphere;
   readonly theme: 'system' | 'light' | 'lamp';
 }
 
-export const USUAL_SETTINGS: Settings = { unit: 'cm', currency: 'EUR', personId: undefined, ledger: 'none', theme: 'system' };
+export const USUAL_SETTINGS: Settings = { unit: 'cm', currency: 'EUR', personId: undefined, ledger: 'none', hemisphere: 'north', theme: 'system' };
 
 export async function readSettings(database: LedgerDatabase): Promise<Settings> {
   const rows = await database.settings.toArray();

@@ -8,7 +8,7 @@ import { usePicturesOf } from '../data/queries';
 import { urlOf } from './blob-url';
 
 /** A drawing of a pattern, or of a make in its cloth, for use where there is no photograph. */
-function drawnUrl(pattern: Pattern, make: Make | undefined, cloths: readonly Cloth[], side: FlatSide): string {
+function drawnUrl(pattern: Pattern, make: Pick<Make, 'sources' | 'cloths'> | undefined, cloths: readonly Cloth[], side: FlatSide): string {
   const view = make ? viewOf(pattern, make) : pattern.views[0]!;
   const cloth = cloths.find((c) => c.id === (make?.cloths.find((u) => u.part === 'main') ?? make?.cloths[0])?.clothId);
   return `data:image/svg+xml,${encodeURIComponent(flatSvg(pattern.kind, view.flat, side, cloth?.swatch))}`;
@@ -24,7 +24,7 @@ export function GarmentPicture({
   className,
 }: {
   pattern: Pattern | undefined;
-  make?: Make | undefined;
+  make?: Pick<Make, 'id' | 'version' | 'sources' | 'cloths'> | undefined;
   cloths: readonly Cloth[];
   side?: FlatSide;
   /** The small copy will do: in a list. */

@@ -15,6 +15,8 @@ interface Props<S extends Shapes, K extends keyof S & string> {
   readonly name: K;
   readonly value: z.infer<S[K]> | undefined;
   readonly onValue: (value: z.infer<S[K]>) => void;
+  /** Says more than the shape's own label, where several of one kind stand side by side. */
+  readonly label?: string;
   readonly labelHidden?: boolean;
   readonly className?: string;
   readonly autoFocus?: boolean;

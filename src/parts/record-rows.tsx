@@ -1,5 +1,5 @@
 import { Plus, X } from 'lucide-react';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { z } from 'zod';
 import { Button } from '../ui/button';
 import { RecordField } from './record-field';
@@ -14,6 +14,7 @@ export function RecordRows<S extends Shapes, R extends { readonly id: string }>(
   blank,
   add,
   widths = {},
+  under,
   onRows,
 }: {
   of: S;
@@ -24,6 +25,8 @@ export function RecordRows<S extends Shapes, R extends { readonly id: string }>(
   /** What the button says: "a notion". */
   add: string;
   widths?: Partial<Record<keyof S & string, string>>;
+  /** What stands below a row that is kept. */
+  under?: (row: R, change: (part: Partial<R>) => void) => ReactNode;
   onRows: (rows: R[]) => void;
 }) {
   // A row that does not say enough yet stays here: what is kept has its shape.
@@ -65,6 +68,9 @@ export function RecordRows<S extends Shapes, R extends { readonly id: string }>(
           >
             <X size={15} aria-hidden />
           </button>
+          {row !== open && under && (
+            <div className="basis-full">{under(row, (part) => onRows(rows.map((r) => (r.id === row.id ? { ...r, ...part } : r))))}</div>
+          )}
         </div>
       ))}
       <Button quiet className="mt-1" onClick={begin}>

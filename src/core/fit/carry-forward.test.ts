@@ -3,14 +3,14 @@ import type { Make, Outcome } from '../records';
 import { edgesOf } from '../measure/fit-class';
 import { carryForward, reckonedMakes, zonesOfCase } from './carry-forward';
 import type { PatternCase } from './case';
-import type { Plan } from './next-cut';
+import type { PlannedCut } from './next-cut';
 import { offsetOf } from './offset';
 import { chanceOfRight, posteriorOf, priorSpread } from './posterior';
 import { SAMPLE_BODY, SAMPLE_PATTERN, sampleAlteration, sampleCase, sampleMake, sampleNote } from './sample-case';
 import { isChanged, summaries } from './summary';
 
-const PLAN: Plan = { date: '2025-12-01', unit: 'cm' };
-const carried = (makes: readonly Make[], rest: Partial<PatternCase> = {}, plan: Plan = PLAN) => carryForward(sampleCase(makes, rest), plan)!;
+const PLAN: PlannedCut = { date: '2025-12-01', unit: 'cm' };
+const carried = (makes: readonly Make[], rest: Partial<PatternCase> = {}, plan: PlannedCut = PLAN) => carryForward(sampleCase(makes, rest), plan)!;
 const zone = (result: ReturnType<typeof carried>, id: string) => result.zones.find((z) => z.zone === id)!;
 
 describe('what is kept', () => {

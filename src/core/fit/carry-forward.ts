@@ -5,7 +5,7 @@ import type { Alteration, Make, SizeLine } from '../records';
 import { bringsZone, fitClassAt, inOrder, versionsOf, viewOf, type PatternCase } from './case';
 import { contradictionsIn, type Contradiction } from './contradiction';
 import { evidenceAt, type Evidence, type UnusedNote } from './evidence';
-import { caseForPlan, lastCutAgain, nextCut, type Plan } from './next-cut';
+import { caseForPlan, lastCutAgain, nextCut, type PlannedCut } from './next-cut';
 import { offsetOf, type Unknown } from './offset';
 import { bestCut, chanceOfRight, divergence, posteriorOf, priorSpread, quantile, type BestCut, type Posterior } from './posterior';
 
@@ -158,7 +158,7 @@ function settle(input: PatternCase, again: Make, forPlan: PatternCase, zone: Zon
  *
  * @returns undefined where nothing has been cut yet
  */
-export function carryForward(input: PatternCase, plan: Plan): CarryForward | undefined {
+export function carryForward(input: PatternCase, plan: PlannedCut): CarryForward | undefined {
   const counted = reckonedMakes(input);
   // A toile without the parts, or a make of unknown size, still has notes; the next cut starts from the last that names its size.
   const versions = versionsOf({ ...input, makes: counted });

@@ -15,7 +15,7 @@ export interface PatternCase {
 }
 
 /** The view of this pattern that a make used. */
-export function viewOf(pattern: Pattern, make: Make): View {
+export function viewOf(pattern: Pattern, make: Pick<Make, 'sources'>): View {
   const source = make.sources.find((s) => s.patternId === pattern.id);
   return pattern.views.find((v) => v.id === source?.viewId) ?? pattern.views[0]!;
 }

@@ -1,13 +1,13 @@
 import type { Make, SizeLine } from '../records';
-import { lastCutAgain, nextCut, caseForPlan, type Plan } from './next-cut';
+import { lastCutAgain, nextCut, caseForPlan, type PlannedCut } from './next-cut';
 import { offsetOf } from './offset';
 import { sampleAlteration, sampleCase, sampleMake } from './sample-case';
 import type { ZoneId } from '../measure/zones';
 
-const PLAN: Plan = { date: '2026-01-01', unit: 'cm' };
+const PLAN: PlannedCut = { date: '2026-01-01', unit: 'cm' };
 
 /** The next cut with an offset wanted at some places, from one earlier make. */
-function cut(targets: Partial<Record<ZoneId, number>>, last: Make = sampleMake(1), plan: Plan = PLAN): Make {
+function cut(targets: Partial<Record<ZoneId, number>>, last: Make = sampleMake(1), plan: PlannedCut = PLAN): Make {
   return nextCut(sampleCase([last]), last, plan, new Map(Object.entries(targets) as [ZoneId, number][]));
 }
 const lineAt = (make: Make, zone: ZoneId): SizeLine | undefined => make.sizeLines.find((l) => l.zone === zone)?.line;
@@ -49,7 +49,7 @@ describe('then alterations', () => {
   });
 
   test('in inches to a quarter, fine places to an eighth', () => {
-    const inches: Plan = { ...PLAN, unit: 'in' };
+    const inches: PlannedCut = { ...PLAN, unit: 'in' };
     expect(cut({ sleeve: 1.7 }, sampleMake(1), inches).alterations[0]!.amount).toBeCloseTo(0.75 * 2.54, 6);
     expect(cut({ bustPoint: 1 }, sampleMake(1), inches).alterations[0]!.amount).toBeCloseTo(0.375 * 2.54, 6);
   });

@@ -10,7 +10,7 @@ import { chartOf, chartReading, lineAt, lineOf, placeOf, readColumn, sameLine } 
 import { offsetOf } from './offset';
 
 /** What the next garment is for. */
-export interface Plan {
+export interface PlannedCut {
   /** The day whose body counts. */
   readonly date: IsoDate;
   /** The planned main cloth. Without one the pattern's own cloth is meant, which gives as much as asked. */
@@ -26,7 +26,7 @@ const MOST_STEPS = 2;
 const OWN_CLOTH = 'cloth as the pattern asks';
 
 /** The case as it is for a plan: without a planned cloth, one is put on the shelf that gives what the pattern asks. */
-export function caseForPlan(input: PatternCase, { clothId }: Plan): PatternCase {
+export function caseForPlan(input: PatternCase, { clothId }: PlannedCut): PatternCase {
   if (clothId !== undefined) return input;
   const { structure, stretch } = input.pattern.wants;
   const own = { ...blankCloth(OWN_CLOTH, OWN_CLOTH, structure), ...(stretch === undefined ? {} : { stretchAcross: stretch, stretchAlong: stretch }) };
@@ -34,7 +34,7 @@ export function caseForPlan(input: PatternCase, { clothId }: Plan): PatternCase 
 }
 
 /** The last version cut again as it was: everything that was altered for fit is now on the paper, in the planned cloth. */
-export function lastCutAgain(last: Make, { date, clothId }: Plan): Make {
+export function lastCutAgain(last: Make, { date, clothId }: PlannedCut): Make {
   const cloth: ClothUse = { id: 'planned', clothId: clothId ?? OWN_CLOTH, part: 'main' };
   return {
     ...last,
@@ -73,7 +73,7 @@ export function isFine(zone: ZoneId): boolean {
  * @param targets the offset wanted at each zone, cm; zones not named stay on the last cut
  * @returns the next make, planned: its offsets are reckoned like those of any other
  */
-export function nextCut(input: PatternCase, last: Make, plan: Plan, targets: ReadonlyMap<ZoneId, number>): Make {
+export function nextCut(input: PatternCase, last: Make, plan: PlannedCut, targets: ReadonlyMap<ZoneId, number>): Make {
   const forPlan = caseForPlan(input, plan);
   let next = lastCutAgain(last, plan);
   for (const zone of inOrderOfAnswers([...targets.keys()])) next = reach(forPlan, next, zone, targets.get(zone)!, plan);
@@ -81,7 +81,7 @@ export function nextCut(input: PatternCase, last: Make, plan: Plan, targets: Rea
 }
 
 /** Brings one zone of a planned cut to its target, as nearly as can be cut. */
-function reach(input: PatternCase, next: Make, zone: ZoneId, target: number, { unit, date }: Plan): Make {
+function reach(input: PatternCase, next: Make, zone: ZoneId, target: number, { unit, date }: PlannedCut): Make {
   const now = offsetOf(input, next, zone);
   const step = workableStep(unit, isFine(zone));
   // A cut that is already within half a step of the target is the same cut to scissors.

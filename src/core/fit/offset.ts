@@ -110,7 +110,8 @@ export function offsetOf(input: PatternCase, make: Make, zone: ZoneId, { note, b
   const chart = chartOf(pattern, make.chartId);
   const line = lineOf(make, zone);
   const place = chart && line && placeOf(chart, line);
-  const date = day ?? note?.date ?? make.cutOn;
+  const cutFor = bodies.find((b) => b.id === make.bodyId)?.date;
+  const date = day ?? note?.date ?? cutFor ?? make.cutOn;
   const bodyCm = (of: BodyMeasure | undefined) => of && bodyOn(bodies, of, date)?.cm;
   const ease = intendedEase(pattern, view, zone, chart, line);
 

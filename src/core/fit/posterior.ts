@@ -28,8 +28,8 @@ const DOUBT_POINTS = Array.from({ length: 25 }, (_, i) => {
 /** Points of a search grid, and of the grid that is kept. The kept grid has a step of about a quarter of the posterior's spread. */
 const SEARCH_POINTS = 33;
 const KEPT_POINTS = 56;
-/** Where the density has fallen by e^−22 nothing is left that moves a quantile by a hundredth of a centimetre. */
-const DEPTH = 22;
+/** Where the density has fallen by e^−20 nothing is left that moves a quantile by a hundredth of a centimetre. */
+const DEPTH = 20;
 
 /** The spread of θ before any note: person, class, designer and pattern together, cm. */
 export function priorSpread(zone: ZoneId): number {
@@ -73,7 +73,7 @@ export function posteriorOf(observations: readonly Observation[], spread: number
 
   // Where notes contradict each other the mass has several hills: none may be narrower than the grid can see.
   const sharpest = Math.min(spread, ...observations.map((o) => Math.hypot(o.observer, o.garment)));
-  const points = Math.max(KEPT_POINTS, Math.ceil((2 * (high - low)) / sharpest));
+  const points = Math.max(KEPT_POINTS, Math.ceil((3 * (high - low)) / sharpest));
   const step = (high - low) / (points - 1);
   const density = new Float64Array(points);
   let peak = -Infinity;

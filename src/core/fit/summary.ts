@@ -1,7 +1,7 @@
 import type { ZoneId } from '../measure/zones';
 import { versionsOf, type PatternCase } from './case';
 import { carryForward } from './carry-forward';
-import type { Plan } from './next-cut';
+import type { PlannedCut } from './next-cut';
 
 /** What a list of patterns says of each: how sure the next cut is, and what it changes. */
 export interface PatternSummary {
@@ -14,7 +14,7 @@ export interface PatternSummary {
 }
 
 /** The next cut of many patterns in a line each. */
-export function summaries(cases: readonly PatternCase[], plan: Plan): PatternSummary[] {
+export function summaries(cases: readonly PatternCase[], plan: PlannedCut): PatternSummary[] {
   return cases.map((input) => {
     const carried = carryForward(input, plan);
     return {

@@ -14,6 +14,8 @@ const ONE_OF: Record<TableName, string> = {
   cloths: 'cloth',
   makes: 'make',
   wears: 'wear',
+  lists: 'list',
+  plans: 'plan',
   pictures: 'picture',
 };
 
@@ -62,6 +64,14 @@ function brokenReference(ledger: Ledger): string | undefined {
     first(ledger.makes, (m, i) => first(m.sources, (s) => missing('makes', i, 'patterns', s.patternId))) ??
     first(ledger.makes, (m, i) => first(m.cloths, (c) => missing('makes', i, 'cloths', c.clothId))) ??
     first(ledger.wears, (w, i) => first(w.makeIds, (id) => missing('wears', i, 'makes', id))) ??
+    first(
+      ledger.plans,
+      (p, i) =>
+        missing('plans', i, 'people', p.personId) ??
+        missing('plans', i, 'patterns', p.patternId) ??
+        (p.listId === undefined ? undefined : missing('plans', i, 'lists', p.listId)) ??
+        first(p.cloths, (c) => missing('plans', i, 'cloths', c.clothId)),
+    ) ??
     first(ledger.pictures, (p, i) =>
       p.makeId === undefined ? missing('pictures', i, 'cloths', p.clothId!) : missing('pictures', i, 'makes', p.makeId),
     )

@@ -5,6 +5,8 @@ export * from './make';
 export * from './pattern';
 export * from './person';
 export * from './picture';
+export * from './plan';
+export * from './plan-to-make';
 export * from './picture-sides';
 export * from './wear';
 export * from './size-line';

@@ -3,12 +3,16 @@ import { Cloth } from './cloth';
 import { Make } from './make';
 import { Pattern } from './pattern';
 import { MeasurementSet, Person } from './person';
+import { Plan, PlanList } from './plan';
 import { Picture } from './picture';
 import { TABLE_NAMES, type TableName } from './table-names';
 import { Wear } from './wear';
 
-/** The version of the file's layout; a file of a later one is refused with a sentence. */
-export const LEDGER_FILE_VERSION = 1;
+/**
+ * The version of the file's layout; a file of a later one is refused with a sentence, one of an earlier one is read as it is:
+ * 1 had no plans and lists.
+ */
+export const LEDGER_FILE_VERSION = 2;
 
 /** Every table of the ledger with the shape of its records: storage, files and checks are derived from this. */
 export const TABLES = {
@@ -18,6 +22,8 @@ export const TABLES = {
   cloths: Cloth,
   makes: Make,
   wears: Wear,
+  lists: PlanList,
+  plans: Plan,
   pictures: Picture,
 } as const satisfies Record<TableName, z.ZodType>;
 
@@ -29,6 +35,8 @@ export const Ledger = z.strictObject({
   cloths: z.array(Cloth),
   makes: z.array(Make),
   wears: z.array(Wear),
+  lists: z.array(PlanList).default([]),
+  plans: z.array(Plan).default([]),
   pictures: z.array(Picture),
 });
 export type Ledger = z.infer<typeof Ledger>;

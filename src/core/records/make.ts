@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { SYMPTOM_IDS } from '../symptom/catalogue';
 import { Alteration } from './alteration';
+import { SEASONS } from './cloth';
 import { field } from './field';
 import { CalendarDate, Cm, Id, Money, Name, PositiveCm, Words, ZoneName } from './shapes';
 import { SizeLine } from './size-line';
@@ -148,6 +149,15 @@ export const LooseEnd = z.strictObject({
 });
 export type LooseEnd = z.infer<typeof LooseEnd>;
 
+/** A time in which a garment could not be worn. */
+export const Away = z.strictObject({
+  id: Id,
+  why: field(z.enum(['in the mending', 'stored', 'lent', 'too big yet']), { label: 'Why', ask: 'choice' }),
+  from: field(CalendarDate, { label: 'From', ask: 'date' }),
+  until: field(CalendarDate.optional(), { label: 'Until (empty: still)', ask: 'date' }),
+});
+export type Away = z.infer<typeof Away>;
+
 export const MAKE_KINDS = ['garment', 'toile', 'wearable toile', 'refashion', 'without fit'] as const;
 
 /** One garment; or a thing without fit (a bag, a cushion), which is counted and not fitted. */
@@ -174,6 +184,8 @@ export const Make = z
     why: field(Words.optional(), { label: 'Why', ask: 'words' }),
     cutOn: field(CalendarDate, { label: 'Cut on', ask: 'date' }),
     finishedOn: field(CalendarDate.optional(), { label: 'Finished on', ask: 'date' }),
+    /** The measurement set it was cut for, where that was not simply the body of the day. */
+    bodyId: Id.optional(),
     chartId: Id.optional(),
     /** The size cut, and the zones where it differs. Absent where nobody knows. */
     size: SizeLine.optional(),
@@ -188,6 +200,9 @@ export const Make = z
     mends: z.array(Mend).default([]),
     /** What is still to be done: a hem, a snap. */
     looseEnds: z.array(LooseEnd).default([]),
+    /** When it could not be worn: in the mending, stored away. Such time says nothing of how it is liked. */
+    away: z.array(Away).optional(),
+    seasons: field(z.array(z.enum(SEASONS)).optional(), { label: 'Worn in (none named: as its cloth, else all year)', ask: 'choices' }),
     fitNotes: z.array(FitNote).default([]),
     verdicts: z.array(Verdict).default([]),
     /** Left out of the reckoning, and why. */

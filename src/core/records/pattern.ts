@@ -35,7 +35,7 @@ export const FlatDetails = z.strictObject({
 export type FlatDetails = z.infer<typeof FlatDetails>;
 
 /** How an opening closes: it decides whether a garment can be put on. */
-export const CLOSINGS = ['fixed', 'elastic', 'drawn', 'wrap', 'slider'] as const;
+const CLOSINGS = ['fixed', 'elastic', 'drawn', 'wrap', 'slider'] as const;
 
 export const Opening = z.strictObject({ zone: ZoneName, closes: field(z.enum(CLOSINGS), { label: 'How it closes', ask: 'choice' }) });
 

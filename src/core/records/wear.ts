@@ -2,13 +2,24 @@ import { z } from 'zod';
 import { field } from './field';
 import { CalendarDate, Id, Words } from './shapes';
 
-/** A day's wearing of one or more makes, or many wears at once as an estimate. */
+/** How often a garment was worn in a span of time, where nobody counted (wear/estimate.ts says how many that is taken for). */
+export const FREQUENCIES = ['never', 'twice', 'often', 'constantly'] as const;
+
+/** A day's wearing of one or more makes; or an estimate of many, spread over the days from `date` to `until`. */
 export const Wear = z.strictObject({
   id: Id,
   date: field(CalendarDate, { label: 'Worn on', ask: 'date' }),
   makeIds: z.array(Id).min(1),
   /** How many wears this stands for; more than one is an estimate spread round the date. */
-  count: field(z.int().min(1).max(1000).default(1), { label: 'How many times', ask: 'whole', hint: 'more than one is an estimate' }),
+  count: field(z.int().min(0).max(1000).default(1), {
+    label: 'How many times',
+    ask: 'whole',
+    hint: 'more than one is an estimate; 0: it went along and stayed folded',
+  }),
+  /** The last day of the span that an estimate is spread over. */
+  until: field(CalendarDate.optional(), { label: 'Until', ask: 'date' }),
+  /** The word it was said in; the count was worked out from it. */
+  often: field(z.enum(FREQUENCIES).optional(), { label: 'How often', ask: 'choice' }),
   occasion: field(Words.optional(), { label: 'Occasion', ask: 'words' }),
   comfort: field(z.int().min(1).max(5).optional(), { label: 'Comfort, 1 to 5', ask: 'whole' }),
   remark: field(Words.optional(), { label: 'Remark', ask: 'words' }),

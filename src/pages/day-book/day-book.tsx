@@ -7,11 +7,11 @@ import { mainCloth } from '../../core/fit/cloth-give';
 import type { Make } from '../../core/records';
 import { makeName } from '../../core/records/blank';
 import { db } from '../../data/database';
-import { useDraft } from '../../data/drafts';
 import { openDemo } from '../../data/demo';
 import { useCloths, useMakes, usePatterns, usePeople, useUnit, useWearCounts } from '../../data/queries';
 import { today } from '../../data/today';
 import { keep } from '../../parts/keep';
+import { HalfLogged } from '../makes/half-logged';
 import { GarmentPicture } from '../../parts/garment-picture';
 import { Button } from '../../ui/button';
 import { Empty, PageHead } from '../../ui/page-head';
@@ -26,7 +26,6 @@ export function DayBook() {
   const people = usePeople();
   const wears = useWearCounts();
   const unit = useUnit();
-  const draft = useDraft<{ make: Make }>('log');
   if (!makes || !patterns || !cloths || !people || !wears) return null;
 
   const patternOf = (make: Make) => patterns.find((p) => p.id === make.sources[0]?.patternId);
@@ -49,7 +48,6 @@ export function DayBook() {
         .map((alteration) => ({ make, alteration })),
     );
   const latest = [...makes].sort((a, b) => (b.finishedOn ?? b.cutOn).localeCompare(a.finishedOn ?? a.cutOn)).slice(0, LATEST);
-  const left = draft && patternOf(draft.make);
 
   if (makes.length === 0 && patterns.length === 0)
     return (
@@ -92,14 +90,7 @@ export function DayBook() {
   return (
     <>
       <PageHead title="Day book" under={format(new Date(), 'EEEE, d MMMM yyyy')} />
-      {left && draft && (
-        <p className="mb-4 border-l-4 border-ink bg-tint px-3 py-1.5">
-          You were logging {left.name}, version {draft.make.version}.{' '}
-          <Link className="underline" to={`/makes/new?pattern=${left.id}`}>
-            Go on with it
-          </Link>
-        </p>
-      )}
+      <HalfLogged />
       <div className="grid grid-cols-[minmax(0,3fr)_minmax(0,2fr)] gap-8 max-lg:grid-cols-1">
         <section aria-labelledby="latest">
           <h2 id="latest" className="text-[17px]">

@@ -10,6 +10,7 @@ import { bringBack } from '../../data/journal';
 import { useCloths, useMakes, usePatterns, useRemovals, useSettings } from '../../data/queries';
 import { changeSettings, type Settings } from '../../data/settings';
 import { today } from '../../data/today';
+import { makeSmallCopies } from './small-copies';
 import { Button } from '../../ui/button';
 import { Dialog } from '../../ui/dialog';
 import { ReadField } from '../../ui/field';
@@ -49,6 +50,7 @@ export function Files() {
       const result = await importLedger(db, await file.text());
       if (!result.ok) return setRefused(`${file.name} was not read. ${result.problem}`);
       await changeSettings(db, { ledger: 'own', personId: result.ledger.people[0]?.id });
+      void makeSmallCopies(db);
       const counts = ledgerCounts(result.ledger);
       toast(`Read: ${counts.makes} makes, ${counts.patterns} patterns, ${counts.cloths} cloths. Ctrl Z brings back what was here.`);
     } catch (error) {

@@ -3,6 +3,7 @@ import { settleUses } from '../../core/cloth/shelf';
 import { changeWords } from '../../core/versions/change-words';
 import { useBodies, useCloths, useMakes, usePatterns, useUnit } from '../../data/queries';
 import { Make } from '../../core/records';
+import { errataFound } from './errata-found';
 import { makeName } from '../../core/records/blank';
 import { keep } from '../../parts/keep';
 import { RecordField } from '../../parts/record-field';
@@ -26,6 +27,7 @@ export function ChangeMake() {
     const { uses, changed: shelf } = settleUses(cloths, make.cloths, changed.cloths);
     void keep(changeWords(name, make, changed, unit), [
       { table: 'makes', from: make, to: changed.cloths === make.cloths ? changed : { ...changed, cloths: uses } },
+      ...(pattern ? errataFound(pattern, make.notes, changed.notes) : []),
       ...shelf.map(({ from, to }) => ({ table: 'cloths' as const, from, to })),
     ]);
   };

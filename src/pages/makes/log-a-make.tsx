@@ -4,10 +4,10 @@ import { Link, useNavigate, useSearchParams } from 'react-router';
 import { toast } from 'react-toastify';
 import { lastVersion } from '../../core/fit/carry-forward';
 import { nextVersion, viewOf, type PatternCase } from '../../core/fit/case';
-import type { Cloth, Person } from '../../core/records';
+import type { Cloth, Person, Plan } from '../../core/records';
 import { blankMake } from '../../core/records/blank';
-import { clearDraft, saveDraft, useDraft } from '../../data/drafts';
-import { useCloths, useMakes, usePatternCase, usePatterns, usePeople, usePerson, useUnit } from '../../data/queries';
+import { clearDraft, saveDraft, useDrafts } from '../../data/drafts';
+import { useCloths, useMakes, usePatternCase, usePatterns, usePeople, usePerson, usePlans, useUnit } from '../../data/queries';
 import { today } from '../../data/today';
 import { newId } from '../../data/new-id';
 import { keep } from '../../parts/keep';
@@ -19,8 +19,9 @@ import { PageHead } from '../../ui/page-head';
 import { Pick } from '../../ui/pick';
 import { Segmented } from '../../ui/segmented';
 import { useCarryForward } from '../../workers/use-reckoning';
-import { entryOf, freshDraft, LOG_DRAFT, startMake, type LogDraft, type Start } from './log-draft';
+import { draftFromPlan, draftsFor, entryOf, freshDraft, LOG_DRAFTS, logDraftName, startMake, type LogDraft, type Start } from './log-draft';
 import { drawnOf } from './look';
+import { HalfLogged } from './half-logged';
 import { LookEntry } from './look-entry';
 import { MakeForm } from './make-form';
 import { VerdictEntry } from './verdict-entry';
@@ -40,13 +41,15 @@ interface LogFormProps {
   readonly person: Person;
   readonly people: readonly Person[];
   readonly initial: LogDraft;
+  /** What is planned of this pattern for this person, if anything is. */
+  readonly planned: Plan | undefined;
   readonly pick: ReactNode;
   readonly onPerson: (id: string) => void;
   readonly onPutAway: () => void;
 }
 
 /** The form itself, for one pattern and one person; what is typed is kept at every change. */
-function LogForm({ input, shelf, person, people, initial, pick, onPerson, onPutAway }: LogFormProps) {
+function LogForm({ input, shelf, person, people, initial, planned, pick, onPerson, onPutAway }: LogFormProps) {
   const pattern = input?.pattern;
   const navigate = useNavigate();
   const unit = useUnit();
@@ -62,19 +65,24 @@ function LogForm({ input, shelf, person, people, initial, pick, onPerson, onPutA
   const change = (part: Partial<LogDraft>) => {
     const next = { ...draft, ...part };
     setDraft(next);
-    saveDraft(LOG_DRAFT, next);
+    saveDraft(logDraftName(next), next);
   };
   const startFrom = (start: Start) => {
     if (!pattern || !input) return;
+    if (start === 'plan' && planned) {
+      const { make, planId } = draftFromPlan(planned, version, draft.make.cutOn);
+      return change({ start, planId, make: { ...draft.make, ...make, id: draft.make.id } });
+    }
     const from = start === 'carry' ? carried?.next : start === 'last' ? last : undefined;
     // What was already said of cloth, time and fit stays: only the cut begins anew.
     const { size, sizeLines, alterations, sources } = startMake(input, person.id, draft.make.cutOn, from);
-    change({ start, make: { ...draft.make, size, sizeLines, alterations, sources } });
+    change({ start, planId: undefined, make: { ...draft.make, size, sizeLines, alterations, sources } });
   };
   const enter = async () => {
     const make = { ...draft.make, version };
-    if (!(await keep(called, entryOf({ ...draft, make }, shelf)))) return;
-    clearDraft(LOG_DRAFT);
+    const plan = planned?.id === draft.planId ? planned : undefined;
+    if (!(await keep(called, entryOf({ ...draft, make }, shelf, { pattern, plan })))) return;
+    clearDraft(logDraftName(draft));
     toast(`${pattern ? `Version ${version} of ${pattern.name}` : called} is entered. Ctrl Z takes it back.`);
     void navigate(pattern ? `/patterns/${pattern.id}` : `/makes/${make.id}`);
   };
@@ -100,7 +108,13 @@ function LogForm({ input, shelf, person, people, initial, pick, onPerson, onPutA
         under={`${called}${letGo}`}
         aside={
           <div className="flex items-center gap-2">
-            <Button quiet onClick={onPutAway}>
+            <Button
+              quiet
+              onClick={() => {
+                clearDraft(logDraftName(draft));
+                onPutAway();
+              }}
+            >
               Put away
             </Button>
             <Button ref={button} onClick={() => void enter()}>
@@ -119,15 +133,20 @@ function LogForm({ input, shelf, person, people, initial, pick, onPerson, onPutA
             </option>
           ))}
         </SelectField>
-        {last && (
+        {(last ?? planned) && (
           <div className="flex flex-col gap-0.5">
             <span className="text-small text-ink2">Start from</span>
             <Segmented<Start>
               label="Start from"
               value={draft.start}
               choices={[
-                { value: 'last', label: `version ${last.version}` },
-                { value: 'carry', label: 'carried forward' },
+                ...(planned ? [{ value: 'plan' as const, label: 'the plan' }] : []),
+                ...(last
+                  ? [
+                      { value: 'last' as const, label: `version ${last.version}` },
+                      { value: 'carry' as const, label: 'carried forward' },
+                    ]
+                  : []),
                 { value: 'drafted', label: 'as drafted' },
               ]}
               onChange={startFrom}
@@ -181,16 +200,22 @@ export function LogAMake() {
   const people = usePeople();
   const chosen = usePerson();
   const shelf = useCloths();
-  const kept = useDraft<LogDraft>(LOG_DRAFT);
-  const patternId = params.get('pattern') ?? undefined;
+  const plans = usePlans();
+  const drafts = useDrafts<LogDraft>(LOG_DRAFTS);
+  const asked = plans?.find((p) => p.id === params.get('plan'));
+  const patternId = asked?.patternId ?? params.get('pattern') ?? undefined;
+  const named = params.get('name') ?? undefined;
   const sewn = makes?.filter((m) => m.sources.some((s) => s.patternId === patternId)) ?? [];
-  const keptHere = kept?.make.sources[0]?.patternId === patternId ? kept : undefined;
+  const begun = draftsFor(drafts, { patternId, name: named });
+  const wanted = begun.find(({ value }) => value.make.id === params.get('draft'));
+  const latest = begun.at(-1);
   // Where the pattern was only ever sewn for somebody else, that person is meant.
   const usual = sewn.length > 0 && !sewn.some((m) => m.personId === chosen?.id) ? sewn.at(-1)?.personId : chosen?.id;
-  const personId = params.get('for') ?? keptHere?.make.personId ?? usual;
+  const personId = asked?.personId ?? params.get('for') ?? (wanted ?? latest)?.value.make.personId ?? usual;
   const input = usePatternCase(patternId, personId);
   const person = people?.find((p) => p.id === personId);
-  if (!patterns || !people || (patternId && patterns.some((p) => p.id === patternId) && personId && !input)) return null;
+  if (!patterns || !people || !plans || (patternId && patterns.some((p) => p.id === patternId) && personId && !input)) return null;
+  const kept = wanted ?? begun.findLast(({ value }) => value.make.personId === personId && (!asked || value.planId === asked.id));
 
   const pick = (
     <Pick
@@ -206,29 +231,31 @@ export function LogAMake() {
       className="w-72 max-w-full"
     />
   );
+  const putAway = () => setParams({});
 
   if (input && person) {
     const { pattern } = input;
-    const fresh = freshDraft(startMake(input, person.id, today(), lastVersion(input)));
+    const planned = asked ?? plans.find((p) => p.patternId === pattern.id && p.personId === person.id && p.state === 'open');
+    const fresh = () =>
+      asked?.state === 'open'
+        ? draftFromPlan(asked, nextVersion(input), today())
+        : freshDraft(startMake(input, person.id, today(), lastVersion(input)));
     return (
       <LogForm
-        key={`${pattern.id} ${person.id}`}
+        key={`${pattern.id} ${person.id} ${wanted?.name ?? ''}`}
         input={input}
         shelf={input.cloths}
         person={person}
         people={people}
-        initial={keptHere?.make.personId === person.id ? keptHere : fresh}
+        initial={kept?.value ?? fresh()}
+        planned={planned?.state === 'open' ? planned : undefined}
         pick={pick}
         onPerson={(id) => setParams({ pattern: pattern.id, for: id })}
-        onPutAway={() => {
-          clearDraft(LOG_DRAFT);
-          setParams({});
-        }}
+        onPutAway={putAway}
       />
     );
   }
 
-  const named = params.get('name');
   if (named && person && shelf) {
     const kind = { name: named, kind: 'without fit' } as const;
     return (
@@ -238,34 +265,20 @@ export function LogAMake() {
         shelf={shelf}
         person={person}
         people={people}
-        initial={
-          kept?.make.sources.length === 0 && kept.make.name === named
-            ? kept
-            : freshDraft({ ...blankMake(newId(), person.id, 1, today()), ...kind }, 'drafted')
-        }
+        initial={kept?.value ?? freshDraft({ ...blankMake(newId(), person.id, 1, today()), ...kind }, 'drafted')}
+        planned={undefined}
         pick={pick}
         onPerson={(id) => setParams({ name: named, for: id })}
-        onPutAway={() => {
-          clearDraft(LOG_DRAFT);
-          setParams({});
-        }}
+        onPutAway={putAway}
       />
     );
   }
 
-  const left = patterns.find((p) => p.id === kept?.make.sources[0]?.patternId);
   return (
     <>
       <PageHead title="Log a make" under="Name the pattern: a new version starts from the last one." />
       {pick}
-      {left && kept && (
-        <p className="mt-4">
-          You were logging version {kept.make.version} of {left.name}.{' '}
-          <Link className="underline" to={`/makes/new?pattern=${left.id}`}>
-            Go on with it
-          </Link>
-        </p>
-      )}
+      <HalfLogged />
       {patterns.length === 0 && <p className="mt-4 text-ink2">The ledger has no pattern yet: type its name and press Enter to add it.</p>}
       {people.length === 0 && (
         <p className="mt-2">

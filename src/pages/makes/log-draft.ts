@@ -1,16 +1,19 @@
 import { nextVersion, viewOf, type PatternCase } from '../../core/fit/case';
 import { settleUses } from '../../core/cloth/shelf';
-import type { Alteration, Cloth, Make, Wear } from '../../core/records';
+import type { Alteration, Cloth, Make, Pattern, Plan, Wear } from '../../core/records';
 import { blankMake } from '../../core/records/blank';
 import type { LineEntry } from '../../core/shorthand/entry-from-line';
+import { makeOfPlan } from '../../core/records/plan-to-make';
+import type { Draft } from '../../data/drafts';
 import type { Write } from '../../data/journal';
 import { newId } from '../../data/new-id';
 import { today } from '../../data/today';
+import { errataFound } from './errata-found';
 import { notesOf, type Look } from './look';
 import type { VerdictSaid } from './verdict-entry';
 
 /** Where a new make starts from. */
-export type Start = 'last' | 'carry' | 'drafted';
+export type Start = 'last' | 'carry' | 'plan' | 'drafted';
 
 /** What is being logged and not yet entered; kept in the browser as it is typed. */
 export interface LogDraft {
@@ -20,10 +23,23 @@ export interface LogDraft {
   readonly verdict: VerdictSaid;
   /** Cloths named in the line that the shelf does not have yet: they come with the make. */
   readonly newCloths: readonly Cloth[];
+  /** The plan it began from, which is done when the make is entered. */
+  readonly planId?: string;
 }
 
-/** The name under which the draft is kept. */
-export const LOG_DRAFT = 'log';
+/** What the names of half logged makes begin with. Each has its own, so that one begun does not take the place of another. */
+export const LOG_DRAFTS = 'log';
+
+/** The name under which a half logged make is kept. */
+export const logDraftName = ({ make }: Pick<LogDraft, 'make'>) => `${LOG_DRAFTS} ${make.id}`;
+
+/** Half logged makes of a pattern (or, without one, of a name) for a person, the latest last. */
+export function draftsFor(
+  drafts: readonly Draft<LogDraft>[],
+  of: { patternId?: string | undefined; name?: string | undefined },
+): readonly Draft<LogDraft>[] {
+  return drafts.filter(({ value: { make } }) => make.sources[0]?.patternId === of.patternId && (of.patternId !== undefined || make.name === of.name));
+}
 
 /** Alterations as they come with the paper into the next make: whatever was done on the body before is on the paper now. */
 function carriedOn(alterations: readonly Alteration[]): Alteration[] {
@@ -59,6 +75,11 @@ export function freshDraft(make: Make, start: Start = 'last'): LogDraft {
   return { make, start, look: { seen: { at: 'firstDay' }, said: [] }, verdict: {}, newCloths: [] };
 }
 
+/** A draft that begins from a plan: nothing is typed twice. */
+export function draftFromPlan(plan: Plan, version: number, day: string): LogDraft {
+  return { ...freshDraft(makeOfPlan(plan, newId(), version, day), 'plan'), planId: plan.id };
+}
+
 /** The draft that a line amounts to. */
 export function draftFromLine({ make, seen, said, love, newCloths }: LineEntry): LogDraft {
   return { make, start: 'last', look: { seen, said }, verdict: love === undefined ? {} : { love }, newCloths };
@@ -69,8 +90,13 @@ export function draftFromLine({ make, seen, said, love, newCloths }: LineEntry):
  * cloths that are new, and what the make takes off the shelf.
  *
  * @param cloths the shelf as it is
+ * @param about the pattern, whose errata take up those that were found; the plan that is done with this
  */
-export function entryOf({ make, look, verdict, newCloths }: LogDraft, cloths: readonly Cloth[]): Write[] {
+export function entryOf(
+  { make, look, verdict, newCloths }: LogDraft,
+  cloths: readonly Cloth[],
+  { pattern, plan }: { pattern?: Pattern | undefined; plan?: Plan | undefined } = {},
+): Write[] {
   const day = today();
   const wears = look.seen.at === 'worn' ? look.seen.wears : 0;
   const { uses, changed } = settleUses(cloths, [], make.cloths);
@@ -86,6 +112,8 @@ export function entryOf({ make, look, verdict, newCloths }: LogDraft, cloths: re
   return [
     ...newCloths.filter((c) => used.has(c.id)).map((c): Write => ({ table: 'cloths', put: c })),
     { table: 'makes', put: entered },
+    ...(plan ? [{ table: 'plans', from: plan, to: { ...plan, state: 'made', makeId: make.id } } as const] : []),
+    ...(pattern ? errataFound(pattern, [], make.notes) : []),
     ...(wears > 0 ? [{ table: 'wears', put: wear } as const] : []),
     ...changed.map(({ from, to }): Write => ({ table: 'cloths', from, to })),
   ];

@@ -1,36 +1,21 @@
-import { useMemo } from 'react';
-import { toast } from 'react-toastify';
-import { effectContext, viewOf } from '../../core/fit/case';
-import { chartOf } from '../../core/fit/chart';
 import { formatDuration } from '../../core/measure/duration';
 import type { LengthUnit } from '../../core/measure/length';
 import { zoneOf, type ZoneId } from '../../core/measure/zones';
 import { ConstructionNote, LooseEnd, Make, Mend, Notion, TimeSpent, type Cloth, type MeasurementSet, type Pattern } from '../../core/records';
-import { blankCloth, makeName, minutesOf } from '../../core/records/blank';
+import { makeName, minutesOf } from '../../core/records/blank';
 import { newId } from '../../data/new-id';
 import { useMakes, usePatterns } from '../../data/queries';
 import { today } from '../../data/today';
-import { AlterationEntry } from '../../parts/alteration-entry';
-import { keep } from '../../parts/keep';
+import { ClothUses } from '../../parts/cloth-uses';
+import { CutFields } from '../../parts/cut-fields';
 import { RecordField } from '../../parts/record-field';
 import { RecordRows } from '../../parts/record-rows';
-import { SizeStrip } from '../../parts/size-strip';
 import { Button } from '../../ui/button';
-import { SelectField } from '../../ui/field';
 import { Fold } from '../../ui/fold';
 import { Pick } from '../../ui/pick';
 import { ZonePills } from '../../parts/zone-pills';
-import { ClothUses } from './cloth-uses';
 import { MeasuredFields } from './measured-fields';
 import { WorkTimer } from './timer';
-
-/** A cloth that is only a name yet: what it does is asked on the shelf, and counted as not known until then. */
-async function addCloth(name: string, structure: Cloth['structure']): Promise<string> {
-  const cloth = blankCloth(newId(), name, structure);
-  if (await keep(`cloth “${name}” put on the shelf`, [{ table: 'cloths', put: cloth }]))
-    toast(`“${name}” is on the shelf. Say there how far it gives.`);
-  return cloth.id;
-}
 
 const count = (n: number, one: string, many = `${one}s`) => (n === 0 ? '' : `${n} ${n === 1 ? one : many}`);
 
@@ -90,8 +75,6 @@ export function MakeForm({
 }) {
   const makes = useMakes();
   const patterns = usePatterns();
-  const view = pattern && viewOf(pattern, make);
-  const context = useMemo(() => pattern && view && effectContext(pattern, view), [pattern, view]);
   const change = (part: Partial<Make>) => onChange({ ...make, ...part });
   const of = Make.shape;
   const minutes = minutesOf(make);
@@ -99,52 +82,12 @@ export function MakeForm({
   const openEnds = make.looseEnds.filter((l) => !l.done);
   return (
     <div className="flex flex-col gap-4">
-      {pattern && view && context && (
+      {pattern && (
         <section aria-labelledby="cut" data-question>
           <h2 id="cut" className="mb-1 text-[17px]">
             What did you cut and change?
           </h2>
-          <div className="flex flex-col gap-2">
-            {(pattern.views.length > 1 || pattern.charts.length > 1) && (
-              <div className="flex flex-wrap gap-3">
-                {pattern.views.length > 1 && (
-                  <SelectField
-                    label="View"
-                    value={view.id}
-                    onChange={(e) => change({ sources: make.sources.map((s, i) => (i === 0 ? { ...s, viewId: e.target.value } : s)) })}
-                  >
-                    {pattern.views.map((v) => (
-                      <option key={v.id} value={v.id}>
-                        {v.name}
-                      </option>
-                    ))}
-                  </SelectField>
-                )}
-                {pattern.charts.length > 1 && (
-                  <SelectField
-                    label="Size chart"
-                    value={make.chartId ?? pattern.charts[0]!.id}
-                    onChange={(e) => change({ chartId: e.target.value, size: undefined, sizeLines: [] })}
-                  >
-                    {pattern.charts.map((c) => (
-                      <option key={c.id} value={c.id}>
-                        {c.name}
-                      </option>
-                    ))}
-                  </SelectField>
-                )}
-              </div>
-            )}
-            <SizeStrip chart={chartOf(pattern, make.chartId)} size={make.size} lines={make.sizeLines} zones={view.zones} onChange={change} />
-            <AlterationEntry
-              alterations={make.alterations}
-              context={context}
-              zones={view.zones}
-              allowance={pattern.allowance}
-              unit={unit}
-              onChange={(alterations) => change({ alterations })}
-            />
-          </div>
+          <CutFields make={make} pattern={pattern} bodies={bodies} unit={unit} onChange={change} />
         </section>
       )}
       <section aria-labelledby="cloth" data-question>
@@ -159,7 +102,6 @@ export function MakeForm({
           unit={unit}
           entering={entering}
           onUses={(uses) => change({ cloths: uses })}
-          onNewCloth={(name) => addCloth(name, pattern?.wants.structure ?? 'woven')}
         />
       </section>
       <section aria-labelledby="about" className="flex flex-col gap-2">

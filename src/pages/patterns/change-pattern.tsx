@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { toast } from 'react-toastify';
+import { sizeLineWords } from '../../core/alteration/words';
 import { Erratum, Pattern, PatternPaper, USUAL_ZONES } from '../../core/records';
 import { blankView } from '../../core/records/blank';
 import { newId } from '../../data/new-id';
@@ -10,6 +11,7 @@ import { GarmentPicture } from '../../parts/garment-picture';
 import { keep } from '../../parts/keep';
 import { RecordField } from '../../parts/record-field';
 import { RecordRows } from '../../parts/record-rows';
+import { SizeStrip } from '../../parts/size-strip';
 import { Button } from '../../ui/button';
 import { Fold } from '../../ui/fold';
 import { Empty, PageHead } from '../../ui/page-head';
@@ -164,7 +166,10 @@ export function ChangePattern() {
                 onRows={(errata) => change({ errata })}
               />
             </Fold>
-            <Fold head="The paper" said={pattern.paper.map((p) => `${p.how} ${p.note ?? ''}`).join(', ')}>
+            <Fold
+              head="The paper"
+              said={pattern.paper.map((p) => [p.how, p.size && sizeLineWords(p.size), p.note].filter(Boolean).join(' ')).join(', ')}
+            >
               <p className="mb-1 text-small text-ink2">
                 Which lines were traced or cut from it, and when. What is still to be marked stands on its account.
               </p>
@@ -175,6 +180,9 @@ export function ChangePattern() {
                 blank={(): PatternPaper => ({ id: newId(), date: today(), how: 'traced', sizeLines: [] })}
                 add="a tracing"
                 widths={{ note: 'min-w-56 flex-1' }}
+                under={(row, changeRow) => (
+                  <SizeStrip chart={pattern.charts[0]} size={row.size} lines={row.sizeLines} zones={view.zones} onChange={changeRow} />
+                )}
                 onRows={(paper) => change({ paper })}
               />
             </Fold>

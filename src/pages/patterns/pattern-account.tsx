@@ -1,7 +1,7 @@
 import { Checkbox, Field, Label } from '@headlessui/react';
 import { Check } from 'lucide-react';
 import { useMemo, useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { Link, useNavigate, useParams } from 'react-router';
 import { toast } from 'react-toastify';
 import { alterationWhen, alterationWords, zoneList } from '../../core/alteration/words';
 import type { CarryForward } from '../../core/fit/carry-forward';
@@ -11,12 +11,15 @@ import { isChanged } from '../../core/fit/summary';
 import { FIT_CLASS_WORDS } from '../../core/measure/fit-class';
 import { zoneOf, type ZoneId } from '../../core/measure/zones';
 import type { Alteration, Make } from '../../core/records';
+import { planOfMake } from '../../core/records/plan-to-make';
 import { differencesBetween } from '../../core/versions/differences';
 import { db } from '../../data/database';
 import { usePatternCase, usePatterns, usePeople, usePerson, useUnit, useWearCounts, useMakes } from '../../data/queries';
+import { newId } from '../../data/new-id';
 import { changeSettings } from '../../data/settings';
 import { today } from '../../data/today';
 import { keep } from '../../parts/keep';
+import { startMake } from '../makes/log-draft';
 import { Account } from '../../parts/account/account';
 import { percent, Reasons } from '../../parts/account/reasons';
 import { ClosingInChart } from '../../parts/closing-in-chart';
@@ -116,6 +119,7 @@ function NextInAWord({ carried }: { carried: CarryForward }) {
 
 /** The account of a pattern: its versions as columns, and what to cut next. */
 export function PatternAccount() {
+  const navigate = useNavigate();
   const { patternId } = useParams();
   const patterns = usePatterns();
   const pattern = patterns?.find((p) => p.id === patternId);
@@ -150,6 +154,12 @@ export function PatternAccount() {
     pattern.wants.structure,
     `${pattern.views[0]?.zones.length ?? 0} zones decide the fit`,
   ];
+  const planNext = async () => {
+    const next = startMake(input, person!.id, today(), carried?.next);
+    const cloths = clothId === '' ? [] : [{ id: newId(), clothId, part: 'main' as const }];
+    const plan = { ...planOfMake(next, newId(), today()), cloths };
+    if (await keep(`plan: ${pattern.name}`, [{ table: 'plans', put: plan }])) void navigate(`/sew-next/${plan.id}`);
+  };
   const shown =
     carried?.zones.find((z) => z.zone === chart) ?? carried?.zones.find(isChanged) ?? carried?.zones.find((z) => z.zone === carried.weakest?.zone);
   const reasoned = carried?.zones.find((z) => z.zone === why);
@@ -242,7 +252,8 @@ export function PatternAccount() {
             <div className="flex flex-col gap-4">
               <ToMark carried={carried} />
               <WhatChanged input={input} />
-              <p>
+              <p className="flex flex-wrap gap-2">
+                <Button onClick={() => void planNext()}>Plan version {nextVersion(input)}</Button>
                 <Link
                   className="inline-flex min-h-[30px] items-center gap-2 rounded-md border border-ink bg-page px-3 hover:bg-tint"
                   to={`/makes/new?pattern=${pattern.id}`}

@@ -1,15 +1,14 @@
 import { useMemo } from 'react';
 import { effectContext } from '../../core/fit/case';
-import { FIT_CLASS_WORDS, FIT_CLASSES, type FitClass } from '../../core/measure/fit-class';
+import { FIT_CLASS_WORDS } from '../../core/measure/fit-class';
 import type { LengthUnit } from '../../core/measure/length';
 import { zoneOf, type ZoneId } from '../../core/measure/zones';
-import { ClothNeed, CLOSINGS, FlatDetails, type Pattern, View } from '../../core/records';
+import { ClothNeed, FlatDetails, Opening, Pattern, View } from '../../core/records';
 import { newId } from '../../data/new-id';
 import { AlterationEntry } from '../../parts/alteration-entry';
 import { RecordField } from '../../parts/record-field';
 import { RecordRows } from '../../parts/record-rows';
 import { ZonePills } from '../../parts/zone-pills';
-import { SelectField } from '../../ui/field';
 import { Fold } from '../../ui/fold';
 
 /** One view of a pattern: which zones decide its fit, how it closes, the cloth it takes, how it is drawn, and what is always changed for looks. */
@@ -44,18 +43,14 @@ export function ViewFields({
           />
           <div className="mt-2 flex flex-wrap gap-3">
             {classed.map((z) => (
-              <SelectField
+              <RecordField
                 key={z}
+                of={Pattern.shape}
+                name="fitClass"
                 label={`Class of fit, ${zoneOf(z).label}`}
                 value={view.zoneClass[z]}
-                onChange={(e) => onView({ zoneClass: { ...view.zoneClass, [z]: e.target.value as FitClass } })}
-              >
-                {FIT_CLASSES.map((c) => (
-                  <option key={c} value={c}>
-                    {FIT_CLASS_WORDS[c]}
-                  </option>
-                ))}
-              </SelectField>
+                onValue={(fitClass) => onView({ zoneClass: { ...view.zoneClass, [z]: fitClass } })}
+              />
             ))}
           </div>
         </Fold>
@@ -67,18 +62,14 @@ export function ViewFields({
           />
           <div className="mt-2 flex flex-wrap gap-3">
             {view.openings.map((opening) => (
-              <SelectField
+              <RecordField
                 key={opening.zone}
+                of={Opening.shape}
+                name="closes"
                 label={`How the ${zoneOf(opening.zone).label} closes`}
                 value={opening.closes}
-                onChange={(e) =>
-                  onView({ openings: view.openings.map((o) => (o === opening ? { ...o, closes: e.target.value as (typeof CLOSINGS)[number] } : o)) })
-                }
-              >
-                {CLOSINGS.map((c) => (
-                  <option key={c}>{c}</option>
-                ))}
-              </SelectField>
+                onValue={(closes) => onView({ openings: view.openings.map((o) => (o === opening ? { ...o, closes } : o)) })}
+              />
             ))}
           </div>
         </Fold>

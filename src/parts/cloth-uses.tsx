@@ -1,16 +1,19 @@
 import { Plus, X } from 'lucide-react';
-import { clothGive, intendedEase } from '../../core/fit/cloth-give';
-import { viewOf } from '../../core/fit/case';
-import { chartOf } from '../../core/fit/chart';
-import { longestPiece } from '../../core/cloth/shelf';
-import { bodyOn } from '../../core/measure/body';
-import { formatLength, type LengthUnit } from '../../core/measure/length';
-import { zoneOf } from '../../core/measure/zones';
-import { ClothUse, type Cloth, type Make, type MeasurementSet, type Pattern } from '../../core/records';
-import { newId } from '../../data/new-id';
-import { RecordField } from '../../parts/record-field';
-import { Button } from '../../ui/button';
-import { Pick } from '../../ui/pick';
+import { toast } from 'react-toastify';
+import { clothGive, intendedEase } from '../core/fit/cloth-give';
+import { viewOf } from '../core/fit/case';
+import { chartOf } from '../core/fit/chart';
+import { longestPiece } from '../core/cloth/shelf';
+import { bodyOn } from '../core/measure/body';
+import { formatLength, type LengthUnit } from '../core/measure/length';
+import { zoneOf } from '../core/measure/zones';
+import { ClothUse, type Cloth, type Make, type MeasurementSet, type Pattern } from '../core/records';
+import { blankCloth } from '../core/records/blank';
+import { newId } from '../data/new-id';
+import { keep } from './keep';
+import { RecordField } from './record-field';
+import { Button } from '../ui/button';
+import { Pick } from '../ui/pick';
 
 /** What this cloth does to the girths that matter, in a line; only where the pattern asks for a stretch. */
 function GiveLine({
@@ -61,6 +64,14 @@ function ShelfLine({ use, cloth, unit, entering }: { use: ClothUse; cloth: Cloth
   );
 }
 
+/** A cloth that is only a name yet: what it does is asked on the shelf, and counted as not known until then. */
+async function addCloth(name: string, structure: Cloth['structure']): Promise<string> {
+  const cloth = blankCloth(newId(), name, structure);
+  if (await keep(`cloth “${name}” put on the shelf`, [{ table: 'cloths', put: cloth }]))
+    toast(`“${name}” is on the shelf. Say there how far it gives.`);
+  return cloth.id;
+}
+
 /** In which cloths: main, lining, contrast and so on, with the length of each and whether it comes off the shelf. */
 export function ClothUses({
   make,
@@ -70,7 +81,6 @@ export function ClothUses({
   unit,
   entering,
   onUses,
-  onNewCloth,
 }: {
   make: Make;
   pattern: Pattern | undefined;
@@ -80,10 +90,9 @@ export function ClothUses({
   /** The make is not in the ledger yet: its cloth is still on the shelf. */
   entering: boolean;
   onUses: (uses: ClothUse[]) => void;
-  /** Puts a cloth with this name on the shelf; answers its id. */
-  onNewCloth: (name: string) => Promise<string>;
 }) {
   const uses = make.cloths;
+  const structure = pattern?.wants.structure ?? 'woven';
   const set = (id: string, part: Partial<ClothUse>) => onUses(uses.map((u) => (u.id === id ? { ...u, ...part } : u)));
   const begin = (clothId: string) => {
     const parts = uses.map((u) => u.part);
@@ -107,7 +116,7 @@ export function ClothUses({
                 value={use.clothId}
                 options={options}
                 onPick={(id) => set(use.id, { clothId: id })}
-                onNew={(name) => void onNewCloth(name).then((id) => set(use.id, { clothId: id }))}
+                onNew={(name) => void addCloth(name, structure).then((id) => set(use.id, { clothId: id }))}
                 newLabel={(name) => `New cloth: ${name}`}
                 className="min-w-36 flex-1"
               />
@@ -154,7 +163,7 @@ export function ClothUses({
           value={undefined}
           options={options}
           onPick={begin}
-          onNew={(name) => void onNewCloth(name).then(begin)}
+          onNew={(name) => void addCloth(name, structure).then(begin)}
           newLabel={(name) => `New cloth: ${name}`}
         />
       ) : (

@@ -1,0 +1,61 @@
+import type { Plan, PlanList } from '../src/core/records';
+
+export const lists: PlanList[] = [
+  { id: 'list-winter', name: 'Winter concerts', due: '2026-12-19', added: '2026-10-04' },
+  { id: 'list-tilda', name: 'For Tilda’s birthday', due: '2027-04-10', note: 'with pockets', added: '2026-11-08' },
+];
+
+type PlanLine = Partial<Plan> & { readonly person: string; readonly of: string; readonly added: string };
+
+function plan({ person, of, ...line }: PlanLine): Plan {
+  return {
+    id: `plan-${of}-${line.added}`,
+    personId: `person-${person}`,
+    patternId: `pattern-${of}`,
+    viewId: `view-${of}`,
+    kind: 'garment',
+    lacking: [],
+    sizeLines: [],
+    alterations: [],
+    cloths: [],
+    place: 0,
+    state: 'open',
+    ...line,
+  };
+}
+
+export const plans: Plan[] = [
+  plan({
+    person: 'maren',
+    of: 'skerry',
+    listId: 'list-winter',
+    added: '2026-10-04',
+    due: '2026-12-12',
+    size: { size: 'D' },
+    sizeLines: [{ zone: 'acrossBack', line: { size: 'C', to: 'D', at: 0.5 } }],
+    alterations: [
+      { id: 'plan-skerry-a1', kind: 'sleeve-length', way: 'total', amount: 1.5, purpose: 'fit', when: 'paper', marked: '2025-09-20' },
+      { id: 'plan-skerry-a2', kind: 'body-at-hem', way: 'total', amount: -3, purpose: 'fit', when: 'paper' },
+    ],
+    cloths: [{ id: 'plan-skerry-c1', clothId: 'cloth-grey-check', part: 'main', length: 185 }],
+    words: 'the rehearsals in the cold hall',
+  }),
+  plan({
+    person: 'maren',
+    of: 'tidewater',
+    listId: 'list-winter',
+    place: 1,
+    added: '2026-10-18',
+    cloths: [{ id: 'plan-tidewater-c1', clothId: 'cloth-wine-silk', part: 'main' }],
+    words: 'something soft under the jacket',
+  }),
+  plan({
+    person: 'tilda',
+    of: 'puffin',
+    listId: 'list-tilda',
+    added: '2026-11-08',
+    due: '2027-04-03',
+    cloths: [{ id: 'plan-puffin-c1', clothId: 'cloth-star-cotton', part: 'main' }],
+  }),
+  plan({ person: 'maren', of: 'lantern', added: '2025-02-01', state: 'dropped', words: 'another velvet one; not before the first is worn' }),
+];

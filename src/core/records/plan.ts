@@ -1,0 +1,47 @@
+import { z } from 'zod';
+import { Alteration } from './alteration';
+import { field } from './field';
+import { ClothUse } from './make';
+import { CalendarDate, Id, Measure, Name, PositiveCm, Words, ZoneName } from './shapes';
+import { SizeLine } from './size-line';
+
+export const PLAN_KINDS = ['garment', 'toile', 'wearable toile'] as const;
+
+/** The next make, before it is cut: all that the cutting table needs, so that it becomes a make with nothing typed twice. */
+export const Plan = z.strictObject({
+  id: Id,
+  personId: Id,
+  patternId: Id,
+  viewId: Id,
+  kind: field(z.enum(PLAN_KINDS), { label: 'Kind', ask: 'choice' }),
+  /** Zones whose parts a toile leaves out. */
+  lacking: z.array(ZoneName).default([]),
+  chartId: Id.optional(),
+  size: SizeLine.optional(),
+  sizeLines: z.array(z.strictObject({ zone: ZoneName, line: SizeLine })).default([]),
+  alterations: z.array(Alteration).default([]),
+  cloths: z.array(ClothUse).default([]),
+  /** The body it is for: a measured set, where not the latest; or what is expected on the day it is due. */
+  bodyId: Id.optional(),
+  expected: z.partialRecord(Measure, PositiveCm).optional(),
+  due: field(CalendarDate.optional(), { label: 'Wanted by', ask: 'date' }),
+  listId: Id.optional(),
+  /** Where it stands in its list. */
+  place: z.int().default(0),
+  state: field(z.enum(['open', 'made', 'dropped']).default('open'), { label: 'State', ask: 'choice' }),
+  /** The make it became. */
+  makeId: Id.optional(),
+  words: field(Words.optional(), { label: 'What for, in words', ask: 'words', hint: 'the spring concert' }),
+  added: CalendarDate,
+});
+export type Plan = z.infer<typeof Plan>;
+
+/** A named set of plans: a season, the year's short list, a challenge with a date. */
+export const PlanList = z.strictObject({
+  id: Id,
+  name: field(Name, { label: 'Name of the list', ask: 'text', hint: 'spring, this year, the nine of May' }),
+  due: field(CalendarDate.optional(), { label: 'To be done by', ask: 'date' }),
+  note: field(Words.optional(), { label: 'Note', ask: 'words' }),
+  added: CalendarDate,
+});
+export type PlanList = z.infer<typeof PlanList>;

@@ -1,0 +1,28 @@
+import { Link } from 'react-router';
+import type { Make } from '../../core/records';
+import { makeName } from '../../core/records/blank';
+import { useDrafts } from '../../data/drafts';
+import { usePatterns } from '../../data/queries';
+
+/** Makes that were begun to be logged and left: nothing typed is lost, and each can be gone on with. */
+export function HalfLogged() {
+  const patterns = usePatterns();
+  const drafts = useDrafts<{ readonly make: Make }>('log');
+  if (!patterns || drafts.length === 0) return null;
+  return (
+    <ul className="my-3 border-l-4 border-ink bg-tint px-3 py-1.5">
+      {drafts.map(({ name, value: { make } }) => {
+        const pattern = make.sources[0]?.patternId;
+        const to = pattern ? `pattern=${pattern}` : `name=${encodeURIComponent(make.name ?? '')}`;
+        return (
+          <li key={name}>
+            You were logging {makeName(make, patterns)}.{' '}
+            <Link className="underline" to={`/makes/new?${to}&for=${make.personId}&draft=${make.id}`}>
+              Go on with it
+            </Link>
+          </li>
+        );
+      })}
+    </ul>
+  );
+}

@@ -1,0 +1,120 @@
+import { Link, useNavigate, useParams } from 'react-router';
+import { toast } from 'react-toastify';
+import { nextVersion } from '../../core/fit/case';
+import { Plan } from '../../core/records';
+import { makeOfPlan } from '../../core/records/plan-to-make';
+import { useLists, usePatternCase, usePeople, usePlans, useUnit } from '../../data/queries';
+import { today } from '../../data/today';
+import { ClothUses } from '../../parts/cloth-uses';
+import { CutFields } from '../../parts/cut-fields';
+import { GarmentPicture } from '../../parts/garment-picture';
+import { keep } from '../../parts/keep';
+import { RecordField } from '../../parts/record-field';
+import { ZonePills } from '../../parts/zone-pills';
+import { Button } from '../../ui/button';
+import { SelectField } from '../../ui/field';
+import { Empty, PageHead } from '../../ui/page-head';
+
+/** A plan: what will be cut, in which cloth, for when. Each change is saved as it is made. */
+export function PlanPage() {
+  const { planId } = useParams();
+  const navigate = useNavigate();
+  const plans = usePlans();
+  const lists = useLists();
+  const people = usePeople();
+  const unit = useUnit();
+  const plan = plans?.find((p) => p.id === planId);
+  const input = usePatternCase(plan?.patternId, plan?.personId);
+  if (plans && !plan) return <Empty>This plan is not in the ledger. It may have been removed; Ctrl Z brings it back.</Empty>;
+  if (!plan || !input || !lists || !people) return null;
+  const { pattern, bodies, cloths } = input;
+  const make = makeOfPlan(plan, plan.id, nextVersion(input), today());
+  const change = (part: Partial<Plan>) =>
+    void keep(`${Object.keys(part)[0] ?? ''} of the plan for ${pattern.name}`, [{ table: 'plans', from: plan, to: { ...plan, ...part } }]);
+  const remove = async () => {
+    if (await keep(`plan for ${pattern.name} removed`, [{ table: 'plans', remove: plan.id }])) toast('The plan is removed. Ctrl Z brings it back.');
+    void navigate('/sew-next');
+  };
+  return (
+    <>
+      <PageHead
+        title={`Plan: ${pattern.name}, version ${make.version}`}
+        under={
+          <>
+            for {people.find((p) => p.id === plan.personId)?.name ?? 'somebody'} ·{' '}
+            <Link className="underline underline-offset-2" to={`/patterns/${pattern.id}`}>
+              its account
+            </Link>{' '}
+            · each change is saved as it is made
+          </>
+        }
+        aside={
+          <div className="flex flex-wrap gap-2">
+            <Button quiet onClick={() => void remove()}>
+              Remove this plan
+            </Button>
+            {plan.state === 'open' && (
+              <Link
+                to={`/makes/new?plan=${plan.id}`}
+                className="inline-flex min-h-[30px] items-center rounded-md border border-ink bg-page px-3 hover:bg-tint max-sm:min-h-11"
+              >
+                It is cut: log it
+              </Link>
+            )}
+          </div>
+        }
+      />
+      <div className="grid grid-cols-[minmax(0,1fr)_180px] gap-8 max-lg:grid-cols-1">
+        <div className="flex flex-col gap-4">
+          <section aria-label="For when" className="flex flex-wrap items-end gap-3">
+            <RecordField of={Plan.shape} name="kind" value={plan.kind} onValue={(kind) => change({ kind })} />
+            <RecordField of={Plan.shape} name="due" value={plan.due} onValue={(due) => change({ due })} />
+            <SelectField
+              label="On the list"
+              value={plan.listId ?? ''}
+              onChange={(e) => change({ listId: e.target.value === '' ? undefined : e.target.value })}
+            >
+              <option value="">on none</option>
+              {lists.map((l) => (
+                <option key={l.id} value={l.id}>
+                  {l.name}
+                </option>
+              ))}
+            </SelectField>
+            <RecordField of={Plan.shape} name="words" value={plan.words} onValue={(words) => change({ words })} className="min-w-56 flex-1" />
+          </section>
+          {plan.kind === 'toile' && (
+            <ZonePills label="A toile without the parts for" zones={plan.lacking} onZones={(lacking) => change({ lacking })} />
+          )}
+          <section aria-labelledby="cut">
+            <h2 id="cut" className="mb-1 text-[17px]">
+              What will be cut and changed
+            </h2>
+            <CutFields
+              make={make}
+              pattern={pattern}
+              bodies={bodies}
+              unit={unit}
+              onChange={({ sources, ...part }) => change({ ...part, ...(sources ? { viewId: sources[0]!.viewId } : {}) } as Partial<Plan>)}
+            />
+          </section>
+          <section aria-labelledby="cloth">
+            <h2 id="cloth" className="mb-1 text-[17px]">
+              In which cloth
+            </h2>
+            <ClothUses
+              make={make}
+              pattern={pattern}
+              cloths={cloths}
+              bodies={bodies}
+              unit={unit}
+              entering
+              onUses={(uses) => change({ cloths: uses })}
+            />
+          </section>
+        </div>
+        <GarmentPicture pattern={pattern} make={make} cloths={cloths} className="h-[220px] w-[176px]" />
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,156 @@
+import { format, parseISO } from 'date-fns';
+import { Link, useNavigate } from 'react-router';
+import { nextVersion } from '../../core/fit/case';
+import { mainCloth } from '../../core/fit/cloth-give';
+import { PlanList, type Plan } from '../../core/records';
+import { makeOfPlan, planOfMake } from '../../core/records/plan-to-make';
+import { newId } from '../../data/new-id';
+import { makesOf, useCloths, useLists, useMakes, usePatterns, usePeople, usePerson, usePlans } from '../../data/queries';
+import { today } from '../../data/today';
+import { GarmentPicture } from '../../parts/garment-picture';
+import { keep } from '../../parts/keep';
+import { RecordRows } from '../../parts/record-rows';
+import { startMake } from '../makes/log-draft';
+import { Button } from '../../ui/button';
+import { Fold } from '../../ui/fold';
+import { Empty, PageHead } from '../../ui/page-head';
+import { Pick } from '../../ui/pick';
+import { lastVersion } from '../../core/fit/carry-forward';
+
+const day = (date: string) => format(parseISO(date), 'd MMM yyyy');
+
+/** What is to be sewn next: plans in their lists, each ready to be cut and logged. */
+export function SewNext() {
+  const navigate = useNavigate();
+  const plans = usePlans();
+  const lists = useLists();
+  const patterns = usePatterns();
+  const makes = useMakes();
+  const cloths = useCloths();
+  const people = usePeople();
+  const person = usePerson();
+  if (!plans || !lists || !patterns || !makes || !cloths || !people) return null;
+
+  const open = plans.filter((p) => p.state === 'open');
+  const groups = [
+    ...[...lists]
+      .sort((a, b) => (a.due ?? '9999').localeCompare(b.due ?? '9999'))
+      .map((list) => ({ list, plans: plans.filter((p) => p.listId === list.id) })),
+    { list: undefined, plans: plans.filter((p) => !p.listId || !lists.some((l) => l.id === p.listId)) },
+  ];
+  const put = (plan: Plan, part: Partial<Plan>, label: string) => void keep(label, [{ table: 'plans', from: plan, to: { ...plan, ...part } }]);
+  const begin = async (patternId: string) => {
+    const pattern = patterns.find((p) => p.id === patternId)!;
+    if (!person) return void navigate('/people/new');
+    const input = { pattern, makes: makesOf(makes, pattern.id, person.id), bodies: [], cloths };
+    const plan = planOfMake(startMake(input, person.id, today(), lastVersion(input)), newId(), today());
+    if (await keep(`plan: ${pattern.name}`, [{ table: 'plans', put: plan }])) void navigate(`/sew-next/${plan.id}`);
+  };
+
+  const line = (plan: Plan) => {
+    const pattern = patterns.find((p) => p.id === plan.patternId);
+    const version = pattern ? nextVersion({ pattern, makes: makesOf(makes, pattern.id, plan.personId) }) : 1;
+    const name = pattern?.name ?? 'a pattern that is gone';
+    const cloth = mainCloth(plan, cloths).cloth;
+    return (
+      <li key={plan.id} className="flex flex-wrap items-center gap-3 border-b border-rule py-1.5">
+        <GarmentPicture small pattern={pattern} make={makeOfPlan(plan, plan.id, version, plan.added)} cloths={cloths} className="h-[52px] w-11" />
+        <span className="min-w-48 flex-1">
+          <Link to={`/sew-next/${plan.id}`} className="font-serif text-[16px] underline-offset-4 hover:underline">
+            {name}
+            {plan.state === 'open' && pattern ? `, version ${version}` : ''}
+          </Link>
+          <span className="block text-small text-ink2">
+            {[
+              plan.kind === 'garment' ? '' : plan.kind,
+              `for ${people.find((p) => p.id === plan.personId)?.name ?? 'somebody'}`,
+              cloth ? `in ${cloth.name}` : 'cloth not chosen',
+              plan.due && `by ${day(plan.due)}`,
+              plan.words,
+            ]
+              .filter(Boolean)
+              .join(' · ')}
+          </span>
+        </span>
+        {plan.state === 'open' ? (
+          <>
+            <Button quiet onClick={() => put(plan, { state: 'dropped' }, `plan dropped: ${name}`)}>
+              Drop it
+            </Button>
+            <Link
+              to={`/makes/new?plan=${plan.id}`}
+              className="inline-flex min-h-[30px] items-center rounded-md border border-ink bg-page px-3 hover:bg-tint max-sm:min-h-11"
+            >
+              It is cut: log it
+            </Link>
+          </>
+        ) : plan.state === 'made' ? (
+          <Link to={`/makes/${plan.makeId ?? ''}`} className="text-small text-ink2 underline underline-offset-2">
+            made
+          </Link>
+        ) : (
+          <Button quiet onClick={() => put(plan, { state: 'open' }, `planned again: ${name}`)}>
+            dropped; plan it again
+          </Button>
+        )}
+      </li>
+    );
+  };
+
+  return (
+    <>
+      <PageHead title="Sew next" under={open.length === 0 ? 'Nothing is planned.' : `${open.length} planned`} />
+      <div className="mb-4 border-y border-rule py-2">
+        <Pick
+          label="Plan the next version of"
+          placeholder="type a pattern’s name"
+          value={undefined}
+          options={patterns.filter((p) => p.state !== 'let go').map((p) => ({ id: p.id, label: p.name, detail: p.designer ?? '' }))}
+          onPick={(id) => void begin(id)}
+          className="w-72 max-w-full"
+        />
+      </div>
+      {plans.length === 0 && <Empty>A plan holds pattern, cloth, size lines and alterations, and becomes a make with nothing typed twice.</Empty>}
+      {groups
+        .filter((g) => g.plans.length > 0 || g.list)
+        .map(({ list, plans: of }) => {
+          const ordered = [...of].sort((a, b) => a.place - b.place || a.added.localeCompare(b.added));
+          const done = of.filter((p) => p.state === 'made').length;
+          const counted = of.filter((p) => p.state !== 'dropped').length;
+          return (
+            <section key={list?.id ?? 'none'} aria-label={list?.name ?? 'On no list'} className="mb-5">
+              <h2 className="flex flex-wrap items-baseline gap-x-3 border-b-[3px] border-double border-rule2 text-[17px]">
+                {list?.name ?? 'On no list'}
+                <span className="font-sans text-small text-ink2">
+                  {[counted > 0 && `${done} of ${counted} made`, list?.due && `by ${day(list.due)}`, list?.note].filter(Boolean).join(' · ')}
+                </span>
+              </h2>
+              <ul>{ordered.map(line)}</ul>
+              {of.length === 0 && <p className="py-1 text-ink2">Nothing is on it yet: name it in a plan.</p>}
+            </section>
+          );
+        })}
+      <Fold head="Lists" said={lists.map((l) => l.name).join(', ')}>
+        <RecordRows
+          of={PlanList.shape}
+          names={['name', 'due', 'note']}
+          rows={lists}
+          blank={(): PlanList => ({ id: newId(), name: '', added: today() })}
+          add="a list"
+          widths={{ name: 'w-56', note: 'min-w-48 flex-1' }}
+          onRows={(rows) => {
+            const gone = lists.filter((l) => !rows.some((r) => r.id === l.id));
+            void keep(gone.length > 0 ? `list “${gone[0]!.name}” removed` : 'a list', [
+              ...gone.map((l) => ({ table: 'lists' as const, remove: l.id })),
+              // Its plans stay, on no list.
+              ...plans
+                .filter((p) => gone.some((l) => l.id === p.listId))
+                .map((p) => ({ table: 'plans' as const, from: p, to: { ...p, listId: undefined } })),
+              ...rows.filter((r) => !lists.includes(r)).map((r) => ({ table: 'lists' as const, put: r })),
+            ]);
+          }}
+        />
+      </Fold>
+    </>
+  );
+}
