@@ -63,6 +63,16 @@ describe('the demo ledger', () => {
     expect(Object.entries(parts).flatMap(([name, has]) => (used(has) ? [] : [name]))).toEqual([]);
   });
 
+  test('plans: open, in lists, with what is carried forward for the jacket; and one that was dropped', () => {
+    const { plans, lists } = ledger;
+    expect(new Set(plans.map((p) => p.state))).toEqual(new Set(['open', 'dropped']));
+    expect(lists.every((l) => plans.some((p) => p.listId === l.id))).toBe(true);
+    const jacket = plans.find((p) => p.patternId === 'pattern-skerry')!;
+    const { next } = carried('pattern-skerry');
+    expect([jacket.size, jacket.sizeLines]).toEqual([next.size, next.sizeLines]);
+    expect(jacket.alterations.map((a) => [a.kind, a.amount])).toEqual(expect.arrayContaining(next.alterations.map((a) => [a.kind, a.amount])));
+  });
+
   test('versions of a pattern are counted in the order in which they were cut, per person', () => {
     const groups = new Map<string, Make[]>();
     for (const m of ledger.makes.filter((x) => x.sources.length > 0)) {

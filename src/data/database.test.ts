@@ -33,6 +33,13 @@ describe('migrations', () => {
     expect(LAYOUTS.map((l) => l.version)).toEqual([...LAYOUTS.map((l) => l.version)].sort((a, b) => a - b));
   });
 
+  test('later layouts only add tables, so nothing is rewritten', () => {
+    const first = Object.keys(FIRST_LAYOUT.stores);
+    for (const { stores } of LAYOUTS.slice(1))
+      for (const [table, keys] of Object.entries(stores)) expect([table, first.includes(table), keys]).toEqual([table, false, keys]);
+    expect(Object.keys(LAYOUTS[1]!.stores)).toEqual(['lists', 'plans']);
+  });
+
   test('what was written under the first layout is there after opening with today’s', async () => {
     const old = new Dexie('migrated');
     old.version(1).stores(FIRST_LAYOUT.stores);
@@ -45,6 +52,8 @@ describe('migrations', () => {
     // And it can be worked on: a write under today's shapes goes through.
     await write(now, 'worked on', [{ table: 'makes', put: { ...FIRST_LAYOUT.records.makes, remark: 'still here' } }]);
     expect((await now.makes.get('make-1'))?.remark).toBe('still here');
+    await write(now, 'planned', [{ table: 'lists', put: { id: 'list', name: 'spring', added: '2026-01-01' } }]);
+    expect(await now.lists.count()).toBe(1);
     expect(await now.wears.where('makeIds').equals('make-1').count()).toBe(1);
     await now.delete();
   });

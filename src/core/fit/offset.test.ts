@@ -102,6 +102,13 @@ describe('the body of the day', () => {
     expect(offsetOf(input, make, 'bust', { note: sampleNote('bust', 0, { date: '2025-07-01' }) }).x).toBeCloseTo(-4, 9);
     expect(offsetOf(input, make, 'bust', { bodyOn: '2025-12-01' }).x).toBeCloseTo(-4, 9);
   });
+
+  test('a make cut for another set is reckoned by it, until it is looked at', () => {
+    const make = sampleMake(1, { cutOn: '2025-01-01', bodyId: 'later' });
+    const input = sampleCase([make], { bodies });
+    expect(offsetOf(input, make, 'bust').x).toBeCloseTo(-4, 9);
+    expect(offsetOf(input, make, 'bust', { note: sampleNote('bust', 0, { date: '2025-01-01' }) }).x).toBeCloseTo(0, 9);
+  });
 });
 
 describe('alterations', () => {

@@ -22,6 +22,12 @@ describe('a ledger file', () => {
     expect(checked).toEqual({ ok: true, ledger: demo });
   });
 
+  test('one of the first format, which had no plans and lists, is read', () => {
+    const { plans: _p, lists: _l, ...first } = small();
+    const checked = checkLedgerText(JSON.stringify({ format: 'amber-ledger', version: 1, ...first }));
+    expect(checked).toEqual({ ok: true, ledger: { ...first, plans: [], lists: [] } });
+  });
+
   test('an empty ledger is a ledger', () => {
     const empty = Object.fromEntries(TABLE_NAMES.map((t) => [t, []])) as unknown as Ledger;
     expect(checkLedgerText(ledgerText(empty, '2026-11-24T12:00:00Z')).ok).toBe(true);
@@ -79,6 +85,8 @@ describe('what is refused, in a sentence that names the place', () => {
     ['a cloth that is not there', (f) => Object.assign(f.makes[0]!.cloths[0]!, { clothId: 'gone' }), /make 1 .*cloth gone/],
     ['a pattern that is not there', (f) => Object.assign(f.makes[0]!.sources[0]!, { patternId: 'gone' }), /make 1 .*pattern gone/],
     ['a wear of nothing', (f) => Object.assign(f.wears[0]!, { makeIds: ['gone'] }), /wear 1 .*make gone/],
+    ['a plan of a pattern that is gone', (f) => Object.assign(f.plans[0]!, { patternId: 'gone' }), /plan 1 .*pattern gone/],
+    ['a plan on a list that is gone', (f) => Object.assign(f.plans[0]!, { listId: 'gone' }), /plan 1 .*list gone/],
     [
       'an id that is there twice',
       (f) => Object.assign(f.cloths[1]!, { id: f.cloths[0]!.id }),

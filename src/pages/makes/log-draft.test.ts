@@ -1,8 +1,9 @@
 import { sampleAlteration, sampleCloth, sampleMake, sampleNote, SAMPLE_PATTERN } from '../../core/fit/sample-case';
 import { Make } from '../../core/records';
 import { blankCloth } from '../../core/records/blank';
+import { planOfMake } from '../../core/records/plan-to-make';
 import type { Write } from '../../data/journal';
-import { draftFromLine, entryOf, freshDraft, startMake, type LogDraft } from './log-draft';
+import { draftFromLine, draftFromPlan, draftsFor, entryOf, freshDraft, logDraftName, startMake, type LogDraft } from './log-draft';
 
 const poplin = sampleCloth('poplin', { width: 140, pieces: [{ length: 300, width: 140 }] });
 const draft = (rest: Partial<LogDraft> = {}): LogDraft => ({
@@ -100,6 +101,24 @@ describe('entering', () => {
       make: sampleMake(2, { cloths: [{ id: 'u', clothId: 'linen', part: 'main', length: 200 }] }),
     });
     expect(put(entryOf(used, []), 'cloths')).toEqual([linen]);
+  });
+
+  test('what was planned is done with the make, in the same act', () => {
+    const plan = planOfMake(sampleMake(1, { alterations: [sampleAlteration('sleeve-length', 2)] }), 'plan', '2026-01-01');
+    const begun = draftFromPlan({ ...plan, cloths: [{ id: 'u', clothId: 'poplin', part: 'main', length: 120 }] }, 2, '2026-02-01');
+    expect(begun).toMatchObject({ start: 'plan', planId: 'plan', make: { version: 2, size: { size: 'C' }, alterations: [{ amount: 2 }] } });
+    const writes = entryOf(begun, [poplin], { plan });
+    expect(writes.map((w) => w.table)).toEqual(['makes', 'plans', 'cloths']);
+    expect(writes[1]).toMatchObject({ from: plan, to: { state: 'made', makeId: begun.make.id } });
+  });
+
+  test('each half-logged make is kept by itself, and found by its pattern or its name', () => {
+    const bag = freshDraft({ ...sampleMake(1), id: 'bag', sources: [], name: 'bow bag' });
+    const kept = [draft(), bag].map((value) => ({ name: logDraftName(value), value }));
+    expect(new Set(kept.map((k) => k.name)).size).toBe(2);
+    expect(draftsFor(kept, { patternId: 'pattern' })).toEqual([kept[0]]);
+    expect(draftsFor(kept, { name: 'bow bag' })).toEqual([kept[1]]);
+    expect(draftsFor(kept, {})).toEqual([]);
   });
 
   test('what is entered has its shape', () => {

@@ -14,12 +14,12 @@ import { clothCost, costPerWear } from '../../core/cost/cost';
 import { formatDuration } from '../../core/measure/duration';
 import { formatMoney } from '../../core/measure/money';
 import { makeName, minutesOf } from '../../core/records/blank';
-import { settleUses } from '../../core/cloth/shelf';
 import { symptomOf } from '../../core/symptom/catalogue';
 import type { FitNote, Make, Pattern } from '../../core/records';
 import { db } from '../../data/database';
 import { newId } from '../../data/new-id';
 import { useCloths, useMakes, usePatternCase, usePatterns, usePeople, useUnit, useWearCounts, useWears } from '../../data/queries';
+import { removalOf } from '../../data/removal';
 import { today } from '../../data/today';
 import { keep } from '../../parts/keep';
 import { FitMark, markColour } from '../../parts/fit-mark';
@@ -130,21 +130,7 @@ export function MakePage() {
   const loose = make.looseEnds.filter((l) => !l.done);
 
   const remove = async () => {
-    const gone = wears.filter((w) => w.makeIds.includes(make.id));
-    const pictures = await db.pictures.where('makeId').equals(make.id).primaryKeys();
-    const { uses: _, changed } = settleUses(cloths, make.cloths, []);
-    await keep(`${name} removed`, [
-      { table: 'makes', remove: make.id },
-      // A day's outfit keeps its other garments.
-      ...gone.map((w) =>
-        w.makeIds.length > 1
-          ? { table: 'wears' as const, from: w, to: { ...w, makeIds: w.makeIds.filter((id) => id !== make.id) } }
-          : { table: 'wears' as const, remove: w.id },
-      ),
-      ...pictures.map((id) => ({ table: 'pictures' as const, remove: id })),
-      // What was cut goes back on the shelf: it never was.
-      ...changed.map(({ from, to }) => ({ table: 'cloths' as const, from, to })),
-    ]);
+    await keep(`${name} removed`, await removalOf(db, 'makes', make.id));
     toast('The make is removed. Ctrl Z brings it back.');
     void navigate(pattern ? `/patterns/${pattern.id}` : '/makes');
   };

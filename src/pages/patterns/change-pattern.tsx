@@ -4,8 +4,10 @@ import { toast } from 'react-toastify';
 import { sizeLineWords } from '../../core/alteration/words';
 import { Erratum, Pattern, PatternPaper, USUAL_ZONES } from '../../core/records';
 import { blankView } from '../../core/records/blank';
+import { db } from '../../data/database';
 import { newId } from '../../data/new-id';
 import { useMakes, usePatterns, useUnit } from '../../data/queries';
+import { removalOf } from '../../data/removal';
 import { today } from '../../data/today';
 import { GarmentPicture } from '../../parts/garment-picture';
 import { keep } from '../../parts/keep';
@@ -60,7 +62,7 @@ export function ChangePattern() {
       toast(`${made.length} ${made.length === 1 ? 'make speaks' : 'makes speak'} of this pattern. Let it go instead: its account stays.`);
       return;
     }
-    if (await keep(`pattern “${pattern.name}” removed`, [{ table: 'patterns', remove: pattern.id }]))
+    if (await keep(`pattern “${pattern.name}” removed`, await removalOf(db, 'patterns', pattern.id)))
       toast('The pattern is removed. Ctrl Z brings it back.');
     void navigate('/patterns');
   };

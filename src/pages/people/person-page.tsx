@@ -10,6 +10,7 @@ import { db } from '../../data/database';
 import { newId } from '../../data/new-id';
 import { useBodies, useMakes, usePeople, useUnit } from '../../data/queries';
 import { changeSettings } from '../../data/settings';
+import { removalOf } from '../../data/removal';
 import { today } from '../../data/today';
 import { keep } from '../../parts/keep';
 import { RecordField } from '../../parts/record-field';
@@ -105,7 +106,7 @@ function Measures({ personId }: { personId: string }) {
   const remove = async () => {
     if (makes.some((m) => m.personId === person.id))
       return toast(`Garments of the ledger were made for ${person.name}: they are kept, and so is the person.`);
-    await keep(`${person.name} removed`, [{ table: 'people', remove: person.id }, ...sets.map((s) => ({ table: 'bodies' as const, remove: s.id }))]);
+    await keep(`${person.name} removed`, await removalOf(db, 'people', person.id));
     void navigate('/');
   };
 

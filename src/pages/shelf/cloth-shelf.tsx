@@ -7,6 +7,8 @@ import { formatMoney } from '../../core/measure/money';
 import { SEASONS, type Cloth } from '../../core/records';
 import { blankCloth } from '../../core/records/blank';
 import { newId } from '../../data/new-id';
+import { db } from '../../data/database';
+import { removalOf } from '../../data/removal';
 import { useCloths, useMakes, useUnit } from '../../data/queries';
 import { keep } from '../../parts/keep';
 import { Swatch } from '../../parts/swatch';
@@ -73,7 +75,7 @@ export function ClothShelf() {
 
   const remove = async (cloth: Cloth) => {
     if (used.get(cloth.id)) return toast(`${used.get(cloth.id)} of your makes were cut from ${cloth.name}: it stays, so that they can be compared.`);
-    await keep(`${cloth.name} removed`, [{ table: 'cloths', remove: cloth.id }]);
+    await keep(`${cloth.name} removed`, await removalOf(db, 'cloths', cloth.id));
     setParams({});
     toast('The cloth is removed. Ctrl Z brings it back.');
   };

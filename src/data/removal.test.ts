@@ -1,0 +1,60 @@
+import 'fake-indexeddb/auto';
+import { demoLedger } from '../../demo/ledger';
+import { startLedger } from './archive/start-ledger';
+import { exportLedger } from './archive/ledger-file';
+import { checkLedgerText } from '../core/records';
+import { LedgerDatabase } from './database';
+import { undo, write } from './journal';
+import { removalOf } from './removal';
+
+const ledger = { ...demoLedger(), pictures: [] };
+let database: LedgerDatabase;
+beforeEach(async () => {
+  database = new LedgerDatabase(`removal-${Math.floor(performance.now() * 1000)}`);
+  await startLedger(database, ledger);
+});
+afterEach(() => database.delete());
+
+/** Removes, checks that the ledger is still one that can be read from a file, and takes it back. */
+async function removeAndBringBack(table: Parameters<typeof removalOf>[1], id: string, then: () => Promise<void>) {
+  const before = await exportLedger(database, 'x');
+  await write(database, 'removed', await removalOf(database, table, id));
+  expect(await database.table(table).get(id)).toBeUndefined();
+  expect(checkLedgerText(await exportLedger(database, 'x'))).toMatchObject({ ok: true });
+  await then();
+  await undo(database);
+  expect(await exportLedger(database, 'x')).toBe(before);
+}
+
+test('a planned cloth leaves the plan without a cloth', async () => {
+  // A cloth that a make was cut from is not removed.
+  await database.makes.clear();
+  await database.wears.clear();
+  await removeAndBringBack('cloths', 'cloth-wine-silk', async () => {
+    expect((await database.plans.get('plan-tidewater-2026-10-18'))!.cloths).toEqual([]);
+  });
+});
+
+test('a make gives back its cloth, keeps the others of an outfit, and is planned again', async () => {
+  const plan = (await database.plans.get('plan-skerry-2026-10-04'))!;
+  await database.plans.put({ ...plan, state: 'made', makeId: 'make-skerry-2' });
+  await removeAndBringBack('makes', 'make-skerry-2', async () => {
+    const { makeId, state } = (await database.plans.get(plan.id))!;
+    expect([makeId, state]).toEqual([undefined, 'open']);
+    const outfits = await database.wears.where('date').equals('2025-10-18').toArray();
+    expect(outfits.filter((w) => w.occasion === 'concert').map((w) => w.makeIds)).toEqual([['make-nocturne-2']]);
+  });
+});
+
+test('a pattern takes its plans along, a person her plans and measures', async () => {
+  // Only what no make speaks of is removed.
+  await database.makes.clear();
+  await database.wears.clear();
+  await removeAndBringBack('patterns', 'pattern-skerry', async () => {
+    expect(await database.plans.where('patternId').equals('pattern-skerry').count()).toBe(0);
+  });
+  await removeAndBringBack('people', 'person-tilda', async () => {
+    expect(await database.bodies.where('personId').equals('person-tilda').count()).toBe(0);
+    expect(await database.plans.where('personId').equals('person-tilda').count()).toBe(0);
+  });
+});
