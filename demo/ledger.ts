@@ -2,6 +2,7 @@ import { addDays, formatISO, parseISO } from 'date-fns';
 import { flatSvg } from '../src/core/drawing/flat-svg';
 import { daysBetween } from '../src/core/measure/body';
 import type { Ledger, Make, Picture, Wear } from '../src/core/records';
+import { seasonOf, seasonsOf } from '../src/core/wear/season';
 import { cloths } from './cloths';
 import { makes } from './makes';
 import { lists, plans } from './plans';
@@ -28,7 +29,6 @@ const WORN: Record<string, readonly [times: number, until?: string]> = {
   'make-puffin-1': [18, '2025-04-20'],
   'make-puffin-2': [22],
   'make-puffin-3': [14],
-  'make-bollard-1': [44],
   'make-saltmarsh-1': [2, '2023-07-30'],
   'make-foreshore-1': [30],
   'make-foreshore-2': [33],
@@ -44,17 +44,28 @@ const WORN: Record<string, readonly [times: number, until?: string]> = {
   'make-nocturne-4': [2],
 };
 
-/** Wears of one make, spread evenly: the demo's sewist wrote each one down. */
+/** A number from 0 to 1 that looks like chance and is the same every time: FNV-1a over the words. */
+function chance(words: string): number {
+  let hash = 0x811c9dc5;
+  for (const sign of words) hash = Math.imul(hash ^ sign.charCodeAt(0), 0x01000193);
+  return (hash >>> 0) / 2 ** 32;
+}
+
+/** Wears of one make, each on a day of its own in the seasons of its cloth, as unevenly as life goes. */
 function wearsOf(make: Make): Wear[] {
   const [times, until = LAST_DAY] = WORN[make.id] ?? [0];
   const from = make.finishedOn ?? make.cutOn;
-  const span = daysBetween(from, until);
-  return Array.from({ length: times }, (_, i) => ({
-    id: `wear-${make.id}-${String(i + 1).padStart(3, '0')}`,
-    date: formatISO(addDays(parseISO(from), Math.floor(((i + 1) * span) / (times + 1))), { representation: 'date' }),
-    makeIds: [make.id],
-    count: 1,
-  }));
+  const seasons = seasonsOf(make, cloths);
+  const days = Array.from({ length: daysBetween(from, until) }, (_, i) => formatISO(addDays(parseISO(from), i), { representation: 'date' }));
+  const fitting = days.filter((day) => seasons.includes(seasonOf(day, 'north')));
+  const among = fitting.length >= times ? fitting : days;
+  const worn = among
+    .map((day) => ({ day, order: chance(`${make.id} ${day}`) }))
+    .sort((a, b) => a.order - b.order)
+    .slice(0, times)
+    .map(({ day }) => day)
+    .sort();
+  return worn.map((date, i) => ({ id: `wear-${make.id}-${String(i + 1).padStart(3, '0')}`, date, makeIds: [make.id], count: 1 }));
 }
 
 /** Evenings that were written down with more than a stroke: worn together, where, how it was. */
@@ -64,6 +75,17 @@ const OUTFITS: readonly Omit<Wear, 'id' | 'count'>[] = [
   { date: '2026-03-21', makeIds: ['make-slackwater-2'], occasion: 'concert', comfort: 5 },
   { date: '2026-07-04', makeIds: ['make-foreshore-4', 'make-nocturne-3'], occasion: 'market', comfort: 5, washed: true },
   { date: '2026-09-19', makeIds: ['make-slackwater-3'], occasion: 'a wedding', comfort: 4, remark: 'the hem dips' },
+];
+
+/** What was entered in bulk: Anselm keeps no book of days, and a journey is unpacked in one go. */
+const BULK: readonly Omit<Wear, 'id'>[] = [
+  { date: '2025-03-16', until: '2025-05-31', makeIds: ['make-bollard-1'], count: 12 },
+  { date: '2025-09-01', until: '2025-11-30', makeIds: ['make-bollard-1'], count: 9, often: 'often' },
+  { date: '2026-03-01', until: '2026-05-31', makeIds: ['make-bollard-1'], count: 15 },
+  { date: '2026-09-01', until: '2026-11-20', makeIds: ['make-bollard-1'], count: 8, often: 'often' },
+  { date: '2026-07-18', until: '2026-07-25', makeIds: ['make-foreshore-4'], count: 3, occasion: 'a week on the islands' },
+  { date: '2026-07-18', until: '2026-07-25', makeIds: ['make-nocturne-3'], count: 2, occasion: 'a week on the islands' },
+  { date: '2026-07-18', until: '2026-07-25', makeIds: ['make-slackwater-3'], count: 0, occasion: 'a week on the islands' },
 ];
 
 /** Front and back of a make, drawn in its cloth. */
@@ -91,7 +113,11 @@ export function demoLedger(): Ledger {
     patterns,
     cloths,
     makes,
-    wears: [...makes.flatMap(wearsOf), ...OUTFITS.map((wear, i) => ({ id: `wear-outfit-${i + 1}`, count: 1, ...wear }))],
+    wears: [
+      ...makes.flatMap(wearsOf),
+      ...OUTFITS.map((wear, i) => ({ id: `wear-outfit-${i + 1}`, count: 1, ...wear })),
+      ...BULK.map((wear, i) => ({ id: `wear-bulk-${i + 1}`, ...wear })),
+    ],
     lists,
     plans,
     pictures: makes.flatMap(picturesOf),

@@ -30,7 +30,8 @@ export function ledgerApp(folder: string): Express {
           styleSrc: ["'self'", "'unsafe-inline'"],
           fontSrc: ["'self'"],
           imgSrc: ["'self'", 'data:', 'blob:'],
-          connectSrc: ["'self'"],
+          // Pictures of this page's own, read back to be saved with a statement; neither leaves the machine.
+          connectSrc: ["'self'", 'data:', 'blob:'],
           manifestSrc: ["'self'"],
           baseUri: ["'none'"],
           formAction: ["'none'"],

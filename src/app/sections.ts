@@ -1,9 +1,14 @@
-/** The sections of the book, in the order of the spine. Keys keep their figure when further sections come between. */
+/**
+ * The sections of the book, in the order of the spine; each has its figure as its key. `rail` is its place in the foot rail of a phone,
+ * where capture comes first; the others are behind "more" there.
+ */
 export const SECTIONS = [
-  { key: '1', path: '/', name: 'Day book' },
-  { key: '2', path: '/makes', name: 'Makes' },
-  { key: '3', path: '/patterns', name: 'Patterns' },
-  { key: '5', path: '/shelf', name: 'Cloth shelf' },
-  { key: '7', path: '/sew-next', name: 'Sew next' },
-  { key: '9', path: '/files', name: 'Files' },
+  { key: '1', path: '/', name: 'Day book', rail: 1 },
+  { key: '2', path: '/makes', name: 'Makes', rail: 3 },
+  { key: '3', path: '/patterns', name: 'Patterns', rail: 4 },
+  { key: '5', path: '/shelf', name: 'Cloth shelf', rail: 5 },
+  { key: '6', path: '/wear', name: 'Wear', rail: 2 },
+  { key: '7', path: '/sew-next', name: 'Sew next', rail: undefined },
+  { key: '8', path: '/statements', name: 'Statements', rail: undefined },
+  { key: '9', path: '/files', name: 'Files', rail: undefined },
 ] as const;

@@ -1,6 +1,6 @@
 import clsx from 'clsx';
 import { formatDistanceStrict, parseISO } from 'date-fns';
-import { BookOpen, FileText, Layers, ListTodo, Redo2, Scissors, Shirt, Undo2 } from 'lucide-react';
+import { BookOpen, CalendarHeart, Ellipsis, FileText, Layers, ListTodo, Redo2, ScrollText, Scissors, Shirt, Undo2 } from 'lucide-react';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, NavLink, Outlet, useLocation, useNavigate } from 'react-router';
@@ -17,7 +17,16 @@ import { SECTIONS } from './sections';
 /** Loaded when it is first opened. */
 const KeySheet = lazy(async () => ({ default: (await import('./key-sheet')).KeySheet }));
 
-const ICONS = { '/': BookOpen, '/makes': Shirt, '/patterns': Scissors, '/shelf': Layers, '/sew-next': ListTodo, '/files': FileText } as const;
+const ICONS = {
+  '/': BookOpen,
+  '/makes': Shirt,
+  '/patterns': Scissors,
+  '/shelf': Layers,
+  '/wear': CalendarHeart,
+  '/sew-next': ListTodo,
+  '/statements': ScrollText,
+  '/files': FileText,
+} as const;
 
 async function takeBack() {
   const label = await undo(db);
@@ -107,6 +116,57 @@ function ForWhom() {
   );
 }
 
+const spineLink = ({ isActive }: { isActive: boolean }) =>
+  clsx(
+    'flex min-h-[31px] items-center justify-between border-l-4 px-[14px] focus-visible:outline-binding-text',
+    isActive ? 'border-binding-text bg-binding-lit' : 'border-transparent hover:bg-binding-lit',
+  );
+
+const railLink = ({ isActive }: { isActive: boolean }) =>
+  clsx(
+    'flex min-h-14 flex-col items-center justify-center gap-0.5 border-t-4 px-1.5 text-small focus-visible:outline-binding-text',
+    isActive ? 'border-binding-text bg-binding-lit' : 'border-transparent',
+  );
+
+/** On a phone: what is needed standing, and the rest behind one touch. */
+function FootRail() {
+  const { pathname } = useLocation();
+  const rail = SECTIONS.filter((s) => s.rail !== undefined).sort((a, b) => a.rail - b.rail);
+  const more = SECTIONS.filter((s) => s.rail === undefined);
+  const link = ({ path, name }: (typeof SECTIONS)[number]) => {
+    const Icon = ICONS[path];
+    return (
+      <NavLink to={path} end={path === '/'} className={railLink}>
+        <Icon size={18} aria-hidden />
+        {name}
+      </NavLink>
+    );
+  };
+  return (
+    <ul className="flex flex-1 justify-around sm:hidden">
+      {rail.map((s) => (
+        <li key={s.path}>{link(s)}</li>
+      ))}
+      <li>
+        {/* Closed by leaving for the page that was chosen. */}
+        <details key={pathname} className="relative">
+          <summary className={clsx(railLink({ isActive: more.some((s) => s.path === pathname) }), 'cursor-pointer list-none')}>
+            <Ellipsis size={18} aria-hidden />
+            More
+          </summary>
+          <ul className="absolute right-0 bottom-full border border-binding-lit bg-binding px-2 pb-1">
+            {more.map((s) => (
+              <li key={s.path} className="min-w-32">
+                {link(s)}
+              </li>
+            ))}
+          </ul>
+        </details>
+      </li>
+    </ul>
+  );
+}
+
 function Spine() {
   return (
     <nav
@@ -116,31 +176,19 @@ function Spine() {
       <Link to="/" className="px-[18px] pt-3 pb-4 font-serif text-[22px] leading-7 italic focus-visible:outline-binding-text max-sm:hidden">
         <span className="text-[#f6c25b]">Amber</span> Ledger
       </Link>
-      <ul className="max-sm:flex max-sm:flex-1 max-sm:justify-around">
-        {SECTIONS.map(({ key, path, name }) => {
-          const Icon = ICONS[path];
-          return (
-            <li key={path}>
-              <NavLink
-                to={path}
-                end={path === '/'}
-                className={({ isActive }) =>
-                  clsx(
-                    'flex min-h-[31px] items-center justify-between border-l-4 px-[14px] focus-visible:outline-binding-text max-sm:min-h-14 max-sm:flex-col max-sm:justify-center max-sm:gap-0.5 max-sm:border-t-4 max-sm:border-l-0 max-sm:px-2 max-sm:text-small',
-                    isActive ? 'border-binding-text bg-binding-lit' : 'border-transparent hover:bg-binding-lit',
-                  )
-                }
-              >
-                <Icon size={18} aria-hidden className="sm:hidden" />
-                {name}
-                <span aria-hidden className="text-small text-binding-text/75 max-sm:hidden">
-                  {key}
-                </span>
-              </NavLink>
-            </li>
-          );
-        })}
+      <ul className="max-sm:hidden">
+        {SECTIONS.map(({ key, path, name }) => (
+          <li key={path}>
+            <NavLink to={path} end={path === '/'} className={spineLink}>
+              {name}
+              <span aria-hidden className="text-small text-binding-text/75">
+                {key}
+              </span>
+            </NavLink>
+          </li>
+        ))}
       </ul>
+      <FootRail />
       <div className="mt-auto border-t border-binding-lit p-[14px] max-sm:hidden">
         <ForWhom />
       </div>
@@ -188,12 +236,12 @@ export function Shell() {
   useShellKeys(() => setKeysOpen(true));
   useTheme(theme);
   return (
-    <div className="flex h-dvh max-sm:flex-col">
+    <div className="flex h-dvh max-sm:flex-col print:block print:h-auto">
       <a href="#page" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-page focus:p-2">
         To the page
       </a>
       <Spine />
-      <div className="flex min-w-0 flex-1 flex-col max-sm:pb-14">
+      <div className="flex min-w-0 flex-1 flex-col max-sm:pb-14 print:block print:pb-0">
         <div className="flex min-h-12 items-center gap-3 border-b border-rule2 bg-page px-[22px] max-sm:px-3 print:hidden">
           <FindField />
           <KeyCap>/</KeyCap>
@@ -207,7 +255,7 @@ export function Shell() {
             </Link>
           )}
         </div>
-        <div className="sm:hidden">
+        <div className="sm:hidden print:hidden">
           <div className="flex items-center justify-between bg-binding px-3 py-1">
             <ForWhom />
           </div>
@@ -221,7 +269,11 @@ export function Shell() {
             when you like.
           </p>
         )}
-        <main id="page" tabIndex={-1} className="relative min-h-0 flex-1 overflow-y-auto px-[22px] pt-4 pb-8 outline-none max-sm:px-3">
+        <main
+          id="page"
+          tabIndex={-1}
+          className="relative min-h-0 flex-1 overflow-y-auto px-[22px] pt-4 pb-8 outline-none max-sm:px-3 print:overflow-visible print:p-0"
+        >
           <Suspense fallback={null}>
             <Outlet />
           </Suspense>

@@ -3,6 +3,7 @@ import { useMemo } from 'react';
 import type { LengthUnit } from '../core/measure/length';
 import type { PatternCase } from '../core/fit/case';
 import type { Cloth, Make, MeasurementSet, Pattern, Person, Plan, PlanList, Wear } from '../core/records';
+import { wearCounts, type WearCount } from '../core/wear/wear-count';
 import { PICTURE_SIDES } from '../core/records/picture-sides';
 import { db, type StoredPicture } from './database';
 import { removals, type Removal } from './journal';
@@ -46,18 +47,9 @@ export function useUnit(): LengthUnit {
 }
 
 /** How often each make was worn, estimates included, with the last day. */
-export function useWearCounts(): ReadonlyMap<string, { readonly times: number; readonly last: string }> | undefined {
+export function useWearCounts(): ReadonlyMap<string, WearCount> | undefined {
   const wears = useWears();
-  return useMemo(() => {
-    if (!wears) return undefined;
-    const counts = new Map<string, { times: number; last: string }>();
-    for (const { makeIds, count, date } of wears)
-      for (const id of makeIds) {
-        const before = counts.get(id);
-        counts.set(id, { times: (before?.times ?? 0) + count, last: before && before.last > date ? before.last : date });
-      }
-    return counts;
-  }, [wears]);
+  return useMemo(() => wears && wearCounts(wears), [wears]);
 }
 
 /** What the last act was, and what the last that was taken back: the words of undo and redo. */

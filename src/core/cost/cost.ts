@@ -1,22 +1,68 @@
-import type { Cloth, Make, Money } from '../records';
+import { minutesOf } from '../records/blank';
+import type { Cloth, Make, Money, Pattern } from '../records';
 
-/**
- * What the cloth of a make cost, by length used.
- *
- * @returns undefined where a price or a length is not known: an unknown price is never nothing
- */
-export function clothCost(make: Make, cloths: readonly Cloth[]): Money | undefined {
-  if (make.cloths.length === 0) return undefined;
-  let sum: Money | undefined;
-  for (const { clothId, length } of make.cloths) {
-    const price = cloths.find((c) => c.id === clothId)?.pricePerMetre;
-    if (!price || length === undefined || (sum && sum.currency !== price.currency)) return undefined;
-    sum = { minor: (sum?.minor ?? 0) + Math.round((price.minor * length) / 100), currency: price.currency };
-  }
-  return sum;
+/** What a make cost, as far as it is known. */
+export interface MakeCost {
+  readonly cloth: number;
+  readonly notions: number;
+  /** The pattern's price, spread over its versions so far. */
+  readonly pattern: number;
+  readonly mends: number;
+  /** All of it, minor units of `currency`. */
+  readonly total: number;
+  readonly currency: string;
+  /** What is not in it, in words; where this is not empty the total is "at least". */
+  readonly unknown: readonly string[];
 }
 
-/** Cost shared out among wears, to the nearest minor unit. */
-export function costPerWear(cost: Money, wears: number): Money {
-  return { minor: Math.round(cost.minor / Math.max(1, wears)), currency: cost.currency };
+/**
+ * What a make cost: cloth by the length used, notions, its part of the pattern's price, mends.
+ *
+ * @param makes all makes, for the versions that share a pattern's price
+ * @param currency ISO 4217; an amount in another one is not turned into it, and counts as unknown
+ * @returns whole minor units; an unknown price is never nothing, but listed
+ */
+export function makeCost(make: Make, makes: readonly Make[], patterns: readonly Pattern[], cloths: readonly Cloth[], currency: string): MakeCost {
+  const unknown: string[] = [];
+  const known = (money: Money | undefined, what: string): number => {
+    if (money === undefined) unknown.push(`the price of ${what}`);
+    else if (money.currency !== currency) unknown.push(`${what}, which is in ${money.currency}`);
+    else return money.minor;
+    return 0;
+  };
+  let cloth = 0;
+  if (make.cloths.length === 0) unknown.push('the cloth');
+  for (const use of make.cloths) {
+    const used = cloths.find((c) => c.id === use.clothId);
+    const name = used?.name ?? 'a cloth that is gone';
+    const part = use.part === 'main' ? name : `the ${use.part} (${name})`;
+    if (use.length === undefined) unknown.push(`the length used of ${part}`);
+    else cloth += Math.round((known(used?.pricePerMetre, part) * use.length) / 100);
+  }
+  const notions = make.notions.reduce((sum, n) => sum + known(n.cost, n.what), 0);
+  let share = 0;
+  for (const { patternId } of make.sources) {
+    const pattern = patterns.find((p) => p.id === patternId);
+    // A pattern of one's own costs nothing; of any other the price is to be known.
+    if (!pattern || (pattern.price === undefined && (pattern.form === 'own draft' || pattern.form === 'copied garment'))) continue;
+    const versions = makes.filter((m) => m.sources.some((s) => s.patternId === patternId)).length;
+    share += Math.round(known(pattern.price, `the pattern ${pattern.name}`) / Math.max(1, versions));
+  }
+  const mends = make.mends.reduce((sum, m) => sum + (m.cost === undefined ? 0 : known(m.cost, `the mend “${m.what}”`)), 0);
+  return { cloth, notions, pattern: share, mends, total: cloth + notions + share + mends, currency, unknown: [...new Set(unknown)] };
+}
+
+/**
+ * An amount for each wear, to the nearest minor unit; undefined before the first wear.
+ *
+ * @example perWear(4500, 12) // 375
+ */
+export function perWear(minor: number, wears: number): number | undefined {
+  return wears > 0 ? Math.round(minor / wears) : undefined;
+}
+
+/** Minutes of sewing for each wear; undefined before the first wear, or where nobody kept the time. */
+export function minutesPerWear(make: Pick<Make, 'times'>, wears: number): number | undefined {
+  const minutes = minutesOf(make);
+  return minutes === undefined || wears <= 0 ? undefined : minutes / wears;
 }

@@ -77,6 +77,8 @@ export interface LengthFormat {
 }
 
 const THIN = '\u2009';
+/** Exact by definition. */
+const CM_PER_YARD = 91.44;
 
 /** The nearest eighth of an inch, as mixed number: `1½`, `⅝`, `0`. */
 function inEighths(inches: number): string {
@@ -137,4 +139,14 @@ export function roundToWorkable(cm: number, unit: LengthUnit, fine: boolean): nu
 /** The smallest change worth cutting, cm. Source: engine.md, section 4. */
 export function workableStep(unit: LengthUnit, fine: boolean): number {
   return (unit === 'cm' ? 0.5 : CM_PER_INCH / 4) * (fine ? 0.5 : 1);
+}
+
+/**
+ * Writes a length of cloth as it is bought: metres, or yards where inches are spoken.
+ *
+ * @param cm not below zero
+ * @example formatClothLength(185, 'cm') // '1.85 m' (with a thin space)
+ */
+export function formatClothLength(cm: number, unit: LengthUnit): string {
+  return unit === 'cm' ? `${Number((cm / 100).toFixed(2))}${THIN}m` : `${Number((cm / CM_PER_YARD).toFixed(2))}${THIN}yd`;
 }

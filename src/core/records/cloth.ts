@@ -1,9 +1,9 @@
 import { z } from 'zod';
+import { SEASONS } from '../measure/seasons';
 import { field } from './field';
 import { CalendarDate, Id, Money, Name, Percent, PositiveCm, Words } from './shapes';
 
 export const PRINTS = ['plain', 'stripe', 'check', 'dot', 'sprig', 'rib', 'twill', 'pile', 'melange'] as const;
-export const SEASONS = ['spring', 'summer', 'autumn', 'winter'] as const;
 const Colour = z.string().regex(/^#[0-9a-f]{6}$/i, 'not a colour such as #20302d');
 
 /** A drawn swatch: how the cloth looks where there is no picture of it. `repeat` in cm. */

@@ -1,5 +1,7 @@
 import type { IsoDate } from '../measure/body';
-import { SEASONS } from '../records/cloth';
+import type { Cloth, Make } from '../records';
+import { SEASONS } from '../measure/seasons';
+import { mainCloth } from '../fit/cloth-give';
 
 export type Season = (typeof SEASONS)[number];
 export type Hemisphere = 'north' | 'south';
@@ -20,12 +22,23 @@ const NORTH: readonly Season[] = [
   'winter',
 ];
 
+/** The season of a month, 0 for January. */
+export function seasonOfMonth(month: number, hemisphere: Hemisphere): Season {
+  return NORTH[(month + (hemisphere === 'south' ? 6 : 0)) % 12]!;
+}
+
 /**
  * The season of a day.
  *
  * @example seasonOf('2026-07-14', 'south') // 'winter'
  */
 export function seasonOf(date: IsoDate, hemisphere: Hemisphere): Season {
-  const month = Number(date.slice(5, 7)) - 1;
-  return NORTH[(month + (hemisphere === 'south' ? 6 : 0)) % 12]!;
+  return seasonOfMonth(Number(date.slice(5, 7)) - 1, hemisphere);
+}
+
+/** The seasons a garment is worn in: those said of it, else those of its main cloth, else all the year. */
+export function seasonsOf(make: Pick<Make, 'seasons' | 'cloths'>, cloths: readonly Cloth[]): readonly Season[] {
+  if (make.seasons && make.seasons.length > 0) return make.seasons;
+  const ofCloth = mainCloth(make, cloths).cloth?.seasons;
+  return ofCloth && ofCloth.length > 0 ? ofCloth : SEASONS;
 }

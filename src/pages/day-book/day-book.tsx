@@ -1,22 +1,20 @@
-import { Check } from 'lucide-react';
-import { format, formatDistanceStrict, parseISO } from 'date-fns';
+import { format, parseISO } from 'date-fns';
+import { lazy, Suspense } from 'react';
 import { Link } from 'react-router';
-import { toast } from 'react-toastify';
-import { alterationWords } from '../../core/alteration/words';
 import { mainCloth } from '../../core/fit/cloth-give';
 import type { Make } from '../../core/records';
 import { makeName } from '../../core/records/blank';
 import { db } from '../../data/database';
 import { openDemo } from '../../data/demo';
-import { useCloths, useMakes, usePatterns, usePeople, useUnit, useWearCounts } from '../../data/queries';
-import { today } from '../../data/today';
-import { keep } from '../../parts/keep';
+import { useCloths, useMakes, usePatterns, usePeople, useWearCounts } from '../../data/queries';
 import { HalfLogged } from '../makes/half-logged';
 import { GarmentPicture } from '../../parts/garment-picture';
-import { Button } from '../../ui/button';
 import { Empty, PageHead } from '../../ui/page-head';
 
 const LATEST = 8;
+
+/** Loaded beside the page: the latest makes need not wait for the catalogue that alterations are named from. */
+const WhatWaits = lazy(async () => ({ default: (await import('./what-waits')).WhatWaits }));
 
 /** The day book: what waits for a hand, and the latest entries. */
 export function DayBook() {
@@ -25,28 +23,11 @@ export function DayBook() {
   const cloths = useCloths();
   const people = usePeople();
   const wears = useWearCounts();
-  const unit = useUnit();
   if (!makes || !patterns || !cloths || !people || !wears) return null;
 
   const patternOf = (make: Make) => patterns.find((p) => p.id === make.sources[0]?.patternId);
   const nameOf = (make: Make) => makeName(make, patterns);
   const whoOf = (make: Make) => people.find((p) => p.id === make.personId)?.name ?? '';
-  const loose = makes
-    .flatMap((make) => make.looseEnds.filter((l) => !l.done).map((end) => ({ make, end })))
-    .sort((a, b) => a.end.since.localeCompare(b.end.since));
-  // Of each pattern and person only the last version's paper matters: earlier ones were cut from it already.
-  const unmarked = makes
-    .filter(
-      (m) =>
-        !makes.some(
-          (o) => o.personId === m.personId && o.sources[0]?.patternId === m.sources[0]?.patternId && o.version > m.version && o.state !== 'abandoned',
-        ),
-    )
-    .flatMap((make) =>
-      make.alterations
-        .filter((a) => a.purpose === 'fit' && a.marked === undefined && a.when !== 'cutting')
-        .map((alteration) => ({ make, alteration })),
-    );
   const latest = [...makes].sort((a, b) => (b.finishedOn ?? b.cutOn).localeCompare(a.finishedOn ?? a.cutOn)).slice(0, LATEST);
 
   if (makes.length === 0 && patterns.length === 0)
@@ -77,21 +58,14 @@ export function DayBook() {
       </>
     );
 
-  const done = async (make: Make, id: string, words: string) => {
-    const looseEnds = make.looseEnds.map((l) => (l.id === id ? { ...l, done: today() } : l));
-    if (await keep(`done: ${words}`, [{ table: 'makes', from: make, to: { ...make, looseEnds } }])) toast(`Done: ${words}. Ctrl Z takes it back.`);
-  };
-  const mark = async (make: Make, id: string, words: string) => {
-    const alterations = make.alterations.map((a) => (a.id === id ? { ...a, marked: today() } : a));
-    if (await keep(`marked on the pattern paper: ${words}`, [{ table: 'makes', from: make, to: { ...make, alterations } }]))
-      toast('Marked on the paper. Ctrl Z takes it back.');
-  };
-
   return (
     <>
       <PageHead title="Day book" under={format(new Date(), 'EEEE, d MMMM yyyy')} />
       <HalfLogged />
-      <div className="grid grid-cols-[minmax(0,3fr)_minmax(0,2fr)] gap-8 max-lg:grid-cols-1">
+      <div className="grid grid-cols-[minmax(0,5fr)_minmax(0,4fr)] gap-8 max-lg:grid-cols-1">
+        <Suspense fallback={<div />}>
+          <WhatWaits makes={makes} patterns={patterns} cloths={cloths} people={people} />
+        </Suspense>
         <section aria-labelledby="latest">
           <h2 id="latest" className="text-[17px]">
             Latest makes
@@ -138,58 +112,6 @@ export function DayBook() {
             </Link>
           </p>
         </section>
-        <div className="flex flex-col gap-6">
-          <section aria-labelledby="loose">
-            <h2 id="loose" className="text-[17px]">
-              Loose ends
-            </h2>
-            {loose.length === 0 && <p className="border-t border-rule pt-1 text-ink2">Nothing hangs half done.</p>}
-            <ul className="border-t border-rule">
-              {loose.map(({ make, end }) => (
-                <li key={end.id} className="flex items-center justify-between gap-3 border-b border-rule py-1">
-                  <span>
-                    {end.words}
-                    <span className="block text-small text-ink2">
-                      <Link className="underline-offset-2 hover:underline" to={`/makes/${make.id}`}>
-                        {nameOf(make)}
-                      </Link>
-                      , for {formatDistanceStrict(parseISO(end.since), new Date())}
-                    </span>
-                  </span>
-                  <Button onClick={() => void done(make, end.id, end.words)} aria-label={`Done: ${end.words}`}>
-                    <Check size={14} aria-hidden /> Done
-                  </Button>
-                </li>
-              ))}
-            </ul>
-          </section>
-          <section aria-labelledby="unmarked">
-            <h2 id="unmarked" className="text-[17px] text-amber">
-              Mark on the pattern paper
-            </h2>
-            {unmarked.length === 0 && <p className="border-t border-rule pt-1 text-ink2">Every alteration stands on its paper.</p>}
-            <ul className="border-t border-rule">
-              {unmarked.map(({ make, alteration }) => (
-                <li key={alteration.id} className="flex items-center justify-between gap-3 border-b border-rule py-1">
-                  <span>
-                    {alterationWords(alteration, unit)}
-                    <span className="block text-small text-ink2">
-                      <Link className="underline-offset-2 hover:underline" to={`/patterns/${make.sources[0]?.patternId ?? ''}`}>
-                        {nameOf(make)}
-                      </Link>
-                    </span>
-                  </span>
-                  <Button
-                    onClick={() => void mark(make, alteration.id, alterationWords(alteration, unit))}
-                    aria-label={`Marked: ${alterationWords(alteration, unit)}, ${nameOf(make)}`}
-                  >
-                    <Check size={14} aria-hidden /> Marked
-                  </Button>
-                </li>
-              ))}
-            </ul>
-          </section>
-        </div>
       </div>
     </>
   );

@@ -10,6 +10,7 @@ import { bringBack } from '../../data/journal';
 import { useCloths, useMakes, usePatterns, useRemovals, useSettings } from '../../data/queries';
 import { changeSettings, type Settings } from '../../data/settings';
 import { today } from '../../data/today';
+import { saveFile } from '../../parts/save-file';
 import { makeSmallCopies } from './small-copies';
 import { Button } from '../../ui/button';
 import { Dialog } from '../../ui/dialog';
@@ -19,11 +20,7 @@ import { Segmented } from '../../ui/segmented';
 
 async function download() {
   const text = await exportLedger(db, formatISO(new Date()));
-  const link = document.createElement('a');
-  link.href = URL.createObjectURL(new Blob([text], { type: 'application/json' }));
-  link.download = `amber-ledger-${today()}.json`;
-  link.click();
-  setTimeout(() => URL.revokeObjectURL(link.href), 10_000);
+  saveFile(new Blob([text], { type: 'application/json' }), `amber-ledger-${today()}.json`);
   toast('The whole ledger is in the file.');
 }
 

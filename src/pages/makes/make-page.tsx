@@ -10,10 +10,8 @@ import { offsetOf } from '../../core/fit/offset';
 import { outcomeWords, seenWords } from '../../core/fit/words';
 import { formatLength } from '../../core/measure/length';
 import { zoneOf } from '../../core/measure/zones';
-import { clothCost, costPerWear } from '../../core/cost/cost';
-import { formatDuration } from '../../core/measure/duration';
 import { formatMoney } from '../../core/measure/money';
-import { makeName, minutesOf } from '../../core/records/blank';
+import { makeName } from '../../core/records/blank';
 import { symptomOf } from '../../core/symptom/catalogue';
 import type { FitNote, Make, Pattern } from '../../core/records';
 import { db } from '../../data/database';
@@ -21,6 +19,8 @@ import { newId } from '../../data/new-id';
 import { useCloths, useMakes, usePatternCase, usePatterns, usePeople, useUnit, useWearCounts, useWears } from '../../data/queries';
 import { removalOf } from '../../data/removal';
 import { today } from '../../data/today';
+import { useWardrobe } from '../../data/wardrobe';
+import type { Hanging } from '../../core/wear/wardrobe';
 import { keep } from '../../parts/keep';
 import { FitMark, markColour } from '../../parts/fit-mark';
 import { GarmentPicture } from '../../parts/garment-picture';
@@ -29,9 +29,11 @@ import { Button } from '../../ui/button';
 import { KeyCap } from '../../ui/key-cap';
 import { Empty, PageHead } from '../../ui/page-head';
 import { drawnOf, notesOf, type Look } from './look';
+import { ItsLife } from './its-life';
 import { LookEntry } from './look-entry';
 import { WearList } from './wear-list';
-import { VerdictEntry, type VerdictSaid } from './verdict-entry';
+import { Verdicts } from './verdicts';
+import { WhatItCost } from './what-it-cost';
 
 const day = (date: string) => format(parseISO(date), 'd MMMM yyyy');
 
@@ -52,6 +54,15 @@ function withPin({ pin: _, ...note }: FitNote, pin: FitNote['pin']): FitNote {
 /** A make's state with since when, at which stage and why. */
 function stateWords({ state, stateSince, stage, why }: Make): string {
   return [state, stage && `at ${stage}`, stateSince && `since ${day(stateSince)}`, why].filter(Boolean).join(', ');
+}
+
+/** How often it is worn, with what that says. */
+function rateWords(hanging: Hanging | undefined): string {
+  const { rate, months, count } = hanging ?? {};
+  if (!rate || months === undefined) return '';
+  const said = rate.word ? ` · ${rate.word}` : '';
+  const folded = count && count.folded > 0 ? ` · stayed folded ${count.folded}\u2009×` : '';
+  return ` in ${months.toFixed(1)} months of its season: about ${rate.mean.toFixed(1)} a month (${rate.low.toFixed(1)} to ${rate.high.toFixed(1)})${said}${folded}`;
 }
 
 /** Makes that belong together: what this one was made over from, and what became of it; others from the same cloth. */
@@ -106,9 +117,9 @@ export function MakePage() {
   const make = makes?.find((m) => m.id === makeId);
   const pattern = patterns?.find((p) => p.id === make?.sources[0]?.patternId);
   const input = usePatternCase(pattern?.id, make?.personId);
+  const hanging = useWardrobe(make?.personId)?.find((h) => h.make.id === makeId);
   const times = (make && counts?.get(make.id)?.times) ?? 0;
   const [look, setLook] = useState<Look>();
-  const [verdict, setVerdict] = useState<VerdictSaid>();
 
   const save = (label: string, changed: Make) => keep(label, [{ table: 'makes', from: make!, to: changed }]);
   const wornToday = async () => {
@@ -125,8 +136,6 @@ export function MakePage() {
   const view = pattern && viewOf(pattern, make);
   const name = makeName(make, patterns);
   const person = people.find((p) => p.id === make.personId);
-  const cost = clothCost(make, cloths);
-  const minutes = minutesOf(make);
   const loose = make.looseEnds.filter((l) => !l.done);
 
   const remove = async () => {
@@ -156,6 +165,12 @@ export function MakePage() {
             <Button quiet onClick={() => void remove()}>
               Remove this make
             </Button>
+            <Link
+              to={`/makes/${make.id}/review`}
+              className="inline-flex min-h-[30px] items-center rounded-md px-3 text-ink2 hover:bg-tint hover:text-ink max-sm:min-h-11"
+            >
+              Review to show
+            </Link>
             <Link
               to={`/makes/${make.id}/change`}
               className="inline-flex min-h-[30px] items-center rounded-md border border-ink bg-page px-3 hover:bg-tint max-sm:min-h-11"
@@ -206,23 +221,10 @@ export function MakePage() {
             </dd>
             <dt>Worn</dt>
             <dd>
-              {times}&#x2009;×
-              {cost && times > 0 && <span className="text-small text-ink2"> · {formatMoney(costPerWear(cost, times))} of cloth a wear</span>}
+              {Math.round(times)}&#x2009;×
+              <span className="text-small text-ink2">{rateWords(hanging)}</span>
             </dd>
-            <dt>Time</dt>
-            <dd>
-              {minutes === undefined ? 'not noted' : formatDuration(minutes)}
-              {make.times.some((t) => t.phase !== 'all') && (
-                <span className="text-small text-ink2">
-                  {' '}
-                  ·{' '}
-                  {make.times
-                    .filter((t) => t.phase !== 'all')
-                    .map((t) => `${t.phase} ${formatDuration(t.minutes)}`)
-                    .join(', ')}
-                </span>
-              )}
-            </dd>
+            <WhatItCost make={make} makes={makes ?? []} patterns={patterns} cloths={cloths} times={times} expected={hanging?.expected} />
             {make.notions.length > 0 && (
               <>
                 <dt>Notions</dt>
@@ -374,60 +376,10 @@ export function MakePage() {
         )}
 
         <section aria-labelledby="verdicts">
-          <h2 id="verdicts" className="mb-1 text-[17px]">
-            Verdicts
-          </h2>
-          {[...make.verdicts].reverse().map((v) => (
-            <div key={v.id} className="border-b border-rule py-1.5">
-              <b>{v.love} of 5</b>{' '}
-              <span className="text-small text-ink2">
-                {v.wears === 0 ? 'said unworn' : `after ${v.wears} wears`}, {day(v.date)}
-              </span>
-              {v.parts && Object.keys(v.parts).length > 0 && (
-                <span className="block text-small text-ink2">
-                  {Object.entries(v.parts)
-                    .map(([part, n]) => `${part} ${n}`)
-                    .join(' · ')}
-                </span>
-              )}
-              {v.sewAgain && (
-                <span className="block text-small">
-                  sew again: {v.sewAgain}
-                  {v.later ? `, ${v.later}` : ''}
-                </span>
-              )}
-              {v.reasons.length > 0 && <span className="block text-small">not reached for because of {v.reasons.join(', ')}</span>}
-              {v.words && <span className="block text-ink2 italic">{v.words}</span>}
-            </div>
-          ))}
-          {make.verdicts.length === 0 && <p className="mb-2 text-ink2">No verdict yet.</p>}
-          {verdict ? (
-            <div className="mt-2 border-t-2 border-ink pt-2">
-              <VerdictEntry said={verdict} onChange={setVerdict} />
-              <div className="mt-2 flex gap-2">
-                <Button
-                  disabled={verdict.love === undefined}
-                  onClick={() => {
-                    const { love, reasons = [], ...more } = verdict;
-                    if (love === undefined) return;
-                    const said = { id: newId(), date: today(), wears: times, love, reasons, ...more };
-                    void save('a verdict', { ...make, verdicts: [...make.verdicts, said] }).then(() => setVerdict(undefined));
-                  }}
-                >
-                  Keep this verdict
-                </Button>
-                <Button quiet onClick={() => setVerdict(undefined)}>
-                  Put away
-                </Button>
-              </div>
-            </div>
-          ) : (
-            <Button className="mt-2" onClick={() => setVerdict({})}>
-              How do you like it now?
-            </Button>
-          )}
+          <Verdicts make={make} times={times} hanging={hanging} onMake={save} />
           <h2 className="mt-6 mb-1 text-[17px]">Worn</h2>
           <WearList makeId={make.id} wears={wears} />
+          <ItsLife make={make} name={name} cloths={cloths} onMake={save} />
         </section>
       </div>
     </>

@@ -1,12 +1,10 @@
-import clsx from 'clsx';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Verdict, VerdictParts } from '../../core/records';
 import { RecordField } from '../../parts/record-field';
 import { Button } from '../../ui/button';
+import { LoveButtons } from './love-buttons';
 
 export type VerdictSaid = Partial<Omit<Verdict, 'id' | 'date' | 'wears'>>;
-
-const LOVE_WORDS = ['', 'not at all', 'a little', 'well enough', 'much', 'love it'];
 
 /** Do you like it? One figure from 1 to 5, reasons for not reaching for it, words. Keys 1 to 5 work in this part. */
 export function VerdictEntry({ said, onChange }: { said: VerdictSaid; onChange: (said: VerdictSaid) => void }) {
@@ -17,24 +15,7 @@ export function VerdictEntry({ said, onChange }: { said: VerdictSaid; onChange: 
   const reasons = said.reasons ?? [];
   return (
     <div ref={keys} tabIndex={-1} className="flex flex-col gap-2 outline-none">
-      <div role="group" aria-label="How much do you like it, 1 to 5" className="flex flex-wrap items-center">
-        {[1, 2, 3, 4, 5].map((love) => (
-          <button
-            key={love}
-            type="button"
-            aria-pressed={said.love === love}
-            aria-label={`${love}: ${LOVE_WORDS[love]}`}
-            onClick={() => onChange({ ...said, love })}
-            className={clsx(
-              '-ml-px min-h-[30px] min-w-11 border border-rule2 px-2 first:ml-0 first:rounded-l-md last:rounded-r-md max-sm:min-h-11',
-              said.love === love ? 'relative border-ink bg-tint font-bold' : 'bg-page text-ink2 hover:bg-tint',
-            )}
-          >
-            {love}
-          </button>
-        ))}
-        <span className="ml-3 text-ink2">{said.love ? LOVE_WORDS[said.love] : 'not said'}</span>
-      </div>
+      <LoveButtons love={said.love} onLove={(love) => onChange({ ...said, love })} />
       {said.love !== undefined && said.love < 5 && (
         <RecordField of={Verdict.shape} name="reasons" value={reasons} onValue={(next) => onChange({ ...said, reasons: next })} />
       )}

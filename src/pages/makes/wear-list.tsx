@@ -1,26 +1,27 @@
 import { format, parseISO } from 'date-fns';
 import { useState } from 'react';
-import { Wear } from '../../core/records';
+import type { Wear } from '../../core/records';
 import { newId } from '../../data/new-id';
 import { useMakes, usePatterns } from '../../data/queries';
 import { makeName } from '../../core/records/blank';
 import { today } from '../../data/today';
 import { keep } from '../../parts/keep';
-import { RecordField } from '../../parts/record-field';
 import { Button } from '../../ui/button';
+import { WearFields } from '../wear/wear-fields';
 
 /** How many are shown until all are asked for. */
 const LATEST = 5;
-const FIELDS = ['date', 'occasion', 'comfort', 'remark', 'washed', 'count'] as const;
+const FIELDS = ['date', 'occasion', 'comfort', 'remark', 'washed', 'count', 'until'] as const;
 
 /** One wearing, or many at once as an estimate: read in a line, changed in place. */
 function WearLine({ wear, makeId, open, onOpen }: { wear: Wear; makeId: string; open: boolean; onOpen: () => void }) {
   const makes = useMakes();
   const patterns = usePatterns() ?? [];
-  const change = (part: Partial<Wear>) => void keep('a wear', [{ table: 'wears', from: wear, to: { ...wear, ...part } }]);
   const others = wear.makeIds.filter((id) => id !== makeId).map((id) => makes?.find((m) => m.id === id));
   const said = [
-    wear.count > 1 && `about ${wear.count} times`,
+    wear.until && `to ${format(parseISO(wear.until), 'd MMM yyyy')}`,
+    wear.often ? `${wear.often}: taken for ${wear.count}` : wear.count > 1 && `about ${wear.count} times`,
+    wear.count === 0 && !wear.often && 'went along and stayed folded',
     wear.occasion,
     wear.comfort && `comfort ${wear.comfort} of 5`,
     wear.washed && 'washed after',
@@ -46,16 +47,7 @@ function WearLine({ wear, makeId, open, onOpen }: { wear: Wear; makeId: string; 
       </button>
       {open && (
         <div className="flex flex-wrap items-end gap-2 pb-2">
-          {FIELDS.map((name) => (
-            <RecordField
-              key={name}
-              of={Wear.shape}
-              name={name}
-              value={wear[name]}
-              onValue={(value) => change({ [name]: value })}
-              className={name === 'remark' ? 'min-w-40 flex-1' : 'w-32'}
-            />
-          ))}
+          <WearFields wear={wear} names={FIELDS} />
           <Button quiet onClick={remove}>
             Remove this wear
           </Button>

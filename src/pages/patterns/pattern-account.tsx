@@ -8,13 +8,14 @@ import type { CarryForward } from '../../core/fit/carry-forward';
 import { reckonedMakes } from '../../core/fit/carry-forward';
 import { nextVersion, versionsOf, type PatternCase } from '../../core/fit/case';
 import { isChanged } from '../../core/fit/summary';
+import { makeCost } from '../../core/cost/cost';
 import { FIT_CLASS_WORDS } from '../../core/measure/fit-class';
 import { zoneOf, type ZoneId } from '../../core/measure/zones';
 import type { Alteration, Make } from '../../core/records';
 import { planOfMake } from '../../core/records/plan-to-make';
 import { differencesBetween } from '../../core/versions/differences';
 import { db } from '../../data/database';
-import { usePatternCase, usePatterns, usePeople, usePerson, useUnit, useWearCounts, useMakes } from '../../data/queries';
+import { usePatternCase, usePatterns, usePeople, usePerson, useSettings, useUnit, useWearCounts, useMakes } from '../../data/queries';
 import { newId } from '../../data/new-id';
 import { changeSettings } from '../../data/settings';
 import { today } from '../../data/today';
@@ -128,6 +129,7 @@ export function PatternAccount() {
   const people = usePeople();
   const makes = useMakes();
   const wears = useWearCounts();
+  const { currency } = useSettings();
   const [clothId, setClothId] = useState('');
   const [chart, setChart] = useState<ZoneId>();
   const [why, setWhy] = useState<ZoneId>();
@@ -210,6 +212,7 @@ export function PatternAccount() {
             input={input}
             carried={carried}
             wears={wears}
+            costOf={(make) => makeCost(make, makes ?? [], patterns ?? [], input.cloths, currency)}
             unit={unit}
             chosen={shown?.zone}
             onWhy={(zone) => {

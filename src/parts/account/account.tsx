@@ -14,7 +14,8 @@ import { sameLine } from '../../core/fit/chart';
 import { formatLength, type LengthUnit } from '../../core/measure/length';
 import { zoneOf, type ZoneId } from '../../core/measure/zones';
 import type { Alteration, Cloth, FitNote, Make, SizeLine } from '../../core/records';
-import { clothCost, costPerWear } from '../../core/cost/cost';
+import { perWear, type MakeCost } from '../../core/cost/cost';
+import { judgedEarly, reasonShares, verdictWeight } from '../../core/decide/verdict-weight';
 import { formatDuration } from '../../core/measure/duration';
 import { formatMoney } from '../../core/measure/money';
 import { minutesOf } from '../../core/records/blank';
@@ -30,6 +31,7 @@ interface AccountProps {
   readonly input: PatternCase;
   readonly carried: CarryForward;
   readonly wears: WearCounts;
+  readonly costOf: (make: Make) => MakeCost;
   readonly unit: LengthUnit;
   readonly plannedCloth: ReactNode;
   readonly onWhy: (zone: ZoneId) => void;
@@ -179,7 +181,7 @@ const give = (cloth: Cloth | undefined) =>
         ? `${cloth.name}, no give`
         : `${cloth.name}, ${cloth.stretchAcross}\u2009% give`;
 
-function rowsOf({ input, carried, wears, unit, plannedCloth, onWhy, chosen }: AccountProps): Group[] {
+function rowsOf({ input, carried, wears, costOf, unit, plannedCloth, onWhy, chosen }: AccountProps): Group[] {
   const { next, last, zones } = carried;
   const differs = (what: string) => (make: Make, before: Make) => differencesBetween(input, before, make).some((d) => d.what === what);
   const clothOf = (make: Make) => mainCloth(make, input.cloths).cloth;
@@ -190,6 +192,7 @@ function rowsOf({ input, carried, wears, unit, plannedCloth, onWhy, chosen }: Ac
   const isNew = (a: Alteration) => !last.alterations.some((b) => alterationWords(a, unit) === alterationWords(b, unit));
   const verdict = (make: Make) => make.verdicts.at(-1);
   const asked = zonesOfCase(input);
+  const shares = reasonShares(input.makes);
 
   return [
     {
@@ -313,16 +316,17 @@ function rowsOf({ input, carried, wears, unit, plannedCloth, onWhy, chosen }: Ac
           key: 'cost',
           head: 'Cost a wear',
           cell: (m) => {
-            const cost = clothCost(m, input.cloths);
-            const times = wears.get(m.id)?.times ?? 0;
             if (m.kind === 'toile') return <Blank />;
-            if (!cost) return <span className="text-small text-ink2">price not known</span>;
-            return times === 0 ? (
-              <span className="text-small text-ink2">{formatMoney(cost)}, not worn yet</span>
+            const { total, currency, unknown } = costOf(m);
+            const each = perWear(total, wears.get(m.id)?.times ?? 0);
+            const money = (minor: number) => `${unknown.length > 0 ? 'at least ' : ''}${formatMoney({ minor, currency })}`;
+            if (total === 0) return <span className="text-small text-ink2">price not known</span>;
+            return each === undefined ? (
+              <span className="text-small text-ink2">{money(total)}, not worn yet</span>
             ) : (
               <span>
-                {formatMoney(costPerWear(cost, times))}
-                <span className="text-small text-ink2"> of {formatMoney(cost)} cloth</span>
+                {money(each)}
+                <span className="text-small text-ink2"> of {formatMoney({ minor: total, currency })}</span>
               </span>
             );
           },
@@ -346,7 +350,9 @@ function rowsOf({ input, carried, wears, unit, plannedCloth, onWhy, chosen }: Ac
                 <span className="text-small text-ink2">
                   {m.verdicts.length > 1 ? `, first ${first.love}` : ''}
                   {latest.wears === 0 ? ' · said unworn' : ` · after ${latest.wears} wears`}
+                  {`, counts ${verdictWeight(latest)}`}
                 </span>
+                {judgedEarly(m) && <span className="block text-small text-ink2 italic">judged early</span>}
               </span>
             );
           },
@@ -361,7 +367,18 @@ function rowsOf({ input, carried, wears, unit, plannedCloth, onWhy, chosen }: Ac
             if (!latest || latest.reasons.length === 0) return <Blank />;
             return <span title={latest.words}>{latest.reasons.join(', ')}</span>;
           },
-          carry: <Blank />,
+          carry:
+            shares.length === 0 ? (
+              <Blank />
+            ) : (
+              <ul className="text-small leading-[17px]">
+                {shares.map(({ reason, share, weight }) => (
+                  <li key={reason}>
+                    {reason}, {percent(share)} of what was said <span className="text-ink2">({weight} by the wears behind it)</span>
+                  </li>
+                ))}
+              </ul>
+            ),
         },
       ],
     },

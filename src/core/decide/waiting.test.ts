@@ -1,0 +1,85 @@
+import { sampleAlteration, sampleCloth, sampleMake, SAMPLE_PATTERN } from '../fit/sample-case';
+import type { Plan } from '../records';
+import { wardrobe } from '../wear/wardrobe';
+import { waiting } from './waiting';
+
+const TODAY = '2026-03-20';
+const plan = (id: string, rest: Partial<Plan>): Plan => ({
+  id,
+  personId: 'person',
+  patternId: 'pattern',
+  viewId: 'view',
+  kind: 'garment',
+  lacking: [],
+  sizeLines: [],
+  alterations: [],
+  cloths: [],
+  place: 0,
+  state: 'open',
+  added: '2026-01-01',
+  ...rest,
+});
+const waits = (input: Partial<Parameters<typeof waiting>[0]>, days = 0) => {
+  const makes = input.makes ?? [];
+  const wears = Array.from({ length: days }, (_, i) => ({
+    id: `w${i}`,
+    date: `2026-01-${String(i + 1).padStart(2, '0')}`,
+    makeIds: ['make-1'],
+    count: 1,
+  }));
+  const hanging = wardrobe(makes, wears, [SAMPLE_PATTERN], [], 'north', TODAY);
+  return waiting({ makes: [], cloths: [], plans: [], patterns: [SAMPLE_PATTERN], ...input }, hanging, 'north', TODAY);
+};
+
+test('loose ends by age, without those that are done', () => {
+  const ends = [
+    { id: 'a', words: 'hem', since: '2026-02-01' },
+    { id: 'b', words: 'snap', since: '2025-02-01' },
+    { id: 'c', words: 'button', since: '2024-02-01', done: '2024-03-01' },
+  ];
+  expect(waits({ makes: [sampleMake(1, { looseEnds: ends })] }).looseEnds.map((l) => l.end.words)).toEqual(['snap', 'hem']);
+});
+
+test('a verdict is due after ten wears', () => {
+  const makes = [sampleMake(1, { finishedOn: '2026-01-01' })];
+  expect(waits({ makes }, 10).verdicts.map((v) => v.due)).toEqual([{ why: 'wears', wears: 10 }]);
+  expect(waits({ makes }, 2).verdicts).toEqual([]);
+});
+
+test('only the last version’s paper is to be marked, and none of a pattern let go', () => {
+  const alterations = [
+    sampleAlteration('bodice-above-bust', 1.5),
+    sampleAlteration('sleeve-length', 1, { marked: '2026-01-01' }),
+    sampleAlteration('sleeve-length', 2, { purpose: 'style' }),
+    sampleAlteration('skirt-length', 2, { when: 'cutting' }),
+  ];
+  const makes = [sampleMake(1, { alterations }), sampleMake(2, { alterations }), sampleMake(3, { alterations, state: 'abandoned' })];
+  // The abandoned third was cut from paper that still lacks the mark.
+  expect(waits({ makes }).unmarked.map((u) => [u.make.version, u.alteration.kind])).toEqual([
+    [2, 'bodice-above-bust'],
+    [3, 'bodice-above-bust'],
+  ]);
+  expect(waits({ makes, patterns: [{ ...SAMPLE_PATTERN, state: 'let go' }] }).unmarked).toEqual([]);
+});
+
+test('cloth to wash, cloth ready to cut, plans due', () => {
+  const pieces = [{ length: 200, width: 140 }];
+  const cloths = [
+    sampleCloth('new', { bought: '2026-02-01', pieces }),
+    sampleCloth('firm', { bought: '2026-02-01', pieces, shrinkAlong: 0 }),
+    sampleCloth('old', { bought: '2020-02-01', pieces }),
+    sampleCloth('cut up', { bought: '2026-02-01' }),
+    sampleCloth('washed', { bought: '2026-02-01', washedOn: '2026-02-02', pieces }),
+  ];
+  const use = (clothId: string) => [{ id: clothId, clothId, part: 'main' as const }];
+  const plans = [
+    plan('soon', { due: '2026-05-01', cloths: use('washed') }),
+    plan('past', { due: '2026-03-01', cloths: use('new') }),
+    plan('later', { due: '2026-05-02' }),
+    plan('made', { due: '2026-03-01', state: 'made', cloths: use('washed') }),
+  ];
+  const found = waits({ cloths, plans });
+  expect(found.toWash.map((c) => c.id)).toEqual(['new']);
+  expect(found.readyToCut.map((r) => [r.cloth.id, r.plan.id])).toEqual([['washed', 'soon']]);
+  expect(found.plansDue.map((p) => p.id)).toEqual(['past', 'soon']);
+});

@@ -1,0 +1,115 @@
+import { format, parseISO } from 'date-fns';
+import { alterationWhen, alterationWords, sizeLineWords, zoneList } from '../alteration/words';
+import { viewOf } from '../fit/case';
+import { outcomeWords, seenWords } from '../fit/words';
+import { bodyOn } from '../measure/body';
+import { formatDuration } from '../measure/duration';
+import { formatClothLength, formatLength, type LengthUnit } from '../measure/length';
+import { BODY_MEASURES, zoneOf, type BodyMeasure } from '../measure/zones';
+import { makeName, minutesOf } from '../records/blank';
+import type { Cloth, FitNote, Make, MeasurementSet, Pattern } from '../records';
+import type { Sheet, SheetBlock, SheetOptions } from './sheet';
+
+/** What a review is written from. */
+export interface ReviewInput {
+  readonly make: Make;
+  readonly patterns: readonly Pattern[];
+  readonly cloths: readonly Cloth[];
+  /** Of the person it was made for. */
+  readonly bodies: readonly MeasurementSet[];
+  /** Wears so far. */
+  readonly wears: number;
+  /** What it cost, in words. */
+  readonly cost: string;
+}
+
+/** The latest note of each zone; what another zone caused is told there. */
+function latestNotes(notes: readonly FitNote[]): FitNote[] {
+  const latest = new Map<string, FitNote>();
+  for (const note of notes) if (!note.causedBy) latest.set(note.zone, note);
+  return [...latest.values()];
+}
+
+/** A make as sewists publish it: pattern, sizes, alterations, cloth, what worked, tips, errata, verdict after so many wears. */
+export function reviewSheet({ make, patterns, cloths, bodies, wears, cost }: ReviewInput, unit: LengthUnit, options: SheetOptions): Sheet {
+  const pattern = patterns.find((p) => p.id === make.sources[0]?.patternId);
+  const view = pattern && viewOf(pattern, make);
+  const blocks: SheetBlock[] = [{ kind: 'pictures', pictures: [{ makeId: make.id, caption: makeName(make, patterns) }] }];
+  const list = (heading: string, items: readonly string[]) => {
+    if (items.length > 0) blocks.push({ kind: 'heading', text: heading }, { kind: 'list', items });
+  };
+
+  list('The pattern', [
+    ...(pattern
+      ? [`${pattern.name}${pattern.designer ? ` by ${pattern.designer}` : ''}${view && pattern.views.length > 1 ? `, view ${view.name}` : ''}`]
+      : []),
+    ...make.sources.slice(1).flatMap((s) => {
+      const joined = patterns.find((p) => p.id === s.patternId);
+      return joined ? [`joined with ${joined.name}${s.zones?.length ? ` (${s.zones.map((z) => zoneOf(z).label).join(', ')})` : ''}`] : [];
+    }),
+    ...(pattern?.instructions ? [`instructions ${pattern.instructions} of 5`] : []),
+  ]);
+  list('Cut and changed', [
+    ...(make.size ? [`size ${sizeLineWords(make.size)}`] : []),
+    ...make.sizeLines.map((l) => `${zoneOf(l.zone).label}: ${sizeLineWords(l.line)}`),
+    ...make.alterations.map((a) => `${alterationWords(a, unit)}, ${a.purpose === 'style' ? 'for looks' : alterationWhen(a)}`),
+  ]);
+  list(
+    'Cloth and notions',
+    [
+      ...make.cloths.map((use) => {
+        const cloth = cloths.find((c) => c.id === use.clothId);
+        const length = use.length === undefined ? '' : `, ${formatClothLength(use.length, unit)}`;
+        const width = cloth?.width === undefined ? '' : ` at ${formatLength(cloth.width, unit)}`;
+        const squeeze = use.squeeze ? ` (${use.squeeze})` : '';
+        return `${use.part === 'main' ? '' : `${use.part}: `}${cloth?.name ?? 'cloth'}${cloth?.weave ? `, ${cloth.weave}` : ''}${length}${length ? width : ''}${squeeze}`;
+      }),
+      ...make.notions.map((n) => n.what),
+    ].filter((words) => words !== ''),
+  );
+  const noted = latestNotes(make.fitNotes);
+  const right = noted.filter((n) => n.outcome === 0 && !n.words);
+  const seen = [...new Set(right.map((n) => seenWords(n.seen)))];
+  list('How it fits', [
+    ...seen.map((when) => `right, ${when}: ${zoneList(right.filter((n) => seenWords(n.seen) === when).map((n) => n.zone))}`),
+    ...noted
+      .filter((n) => !right.includes(n))
+      .map((n) => `${zoneOf(n.zone).label}: ${outcomeWords(n, unit)}, ${seenWords(n.seen)}${n.words ? `: ${n.words}` : ''}`),
+  ]);
+  const notes = (kinds: readonly string[]) => make.notes.filter((n) => kinds.includes(n.kind)).map((n) => n.words);
+  list('Made differently', notes(['different', 'mistake']));
+  list('Tips', notes(['tip', 'setting']));
+  list('Errors in the pattern', [...new Set([...(pattern?.errata.map((e) => e.words) ?? []), ...notes(['erratum'])])]);
+  const verdict = make.verdicts.at(-1);
+  const minutes = minutesOf(make);
+  list('Verdict', [
+    ...(verdict
+      ? [
+          `${verdict.love} of 5, said ${verdict.wears === 0 ? 'before it was worn' : `after ${verdict.wears} wears`}${verdict.words ? `: ${verdict.words}` : ''}`,
+          ...(verdict.reasons.length > 0 ? [`not reached for because of ${verdict.reasons.join(', ')}`] : []),
+          ...(verdict.sewAgain ? [`sew it again: ${verdict.sewAgain}`] : []),
+        ]
+      : []),
+    `worn ${Math.round(wears)}\u2009× so far`,
+    ...(minutes === undefined ? [] : [`${formatDuration(minutes)} of work`]),
+    ...(options.prices && cost !== '' ? [`cost ${cost}`] : []),
+  ]);
+  if (options.body && view) {
+    const measures = [...new Set(view.zones.flatMap((z) => zoneOf(z).measure ?? []))] as BodyMeasure[];
+    const rows = measures.flatMap((m) => {
+      const value = bodyOn(bodies, m, make.cutOn);
+      return value ? [[BODY_MEASURES[m], formatLength(value.cm, unit, { about: true })]] : [];
+    });
+    if (rows.length > 0)
+      blocks.push(
+        { kind: 'heading', text: 'Made for' },
+        { kind: 'table', caption: 'Body on the day it was cut', columns: [{ head: 'Measure' }, { head: 'Length', figures: true }], rows },
+      );
+  }
+  const title = pattern ? `${pattern.name}, version ${make.version}` : makeName(make, patterns);
+  return {
+    title,
+    under: [make.kind === 'garment' ? '' : make.kind, `cut in ${format(parseISO(make.cutOn), 'MMMM yyyy')}`].filter(Boolean).join(' · '),
+    blocks,
+  };
+}

@@ -1,0 +1,177 @@
+import { alterationWords } from '../alteration/words';
+import { formatDuration } from '../measure/duration';
+import { formatClothLength, formatLength, type LengthUnit } from '../measure/length';
+import { formatMoney } from '../measure/money';
+import { BODY_MEASURES, type BodyMeasure } from '../measure/zones';
+import { makeName, minutesOf } from '../records/blank';
+import type { Make, Person } from '../records';
+import { mainCloth } from '../fit/cloth-give';
+import type { Sheet, SheetBlock, SheetOptions } from './sheet';
+import type { Statement, StatementInput, Sum } from './statement';
+
+const many = (n: number, one: string, more = `${one}s`) => `${n} ${n === 1 ? one : more}`;
+const times = (n: number) => `${Math.round(n)}\u2009×`;
+
+/** A statement written out: what was made, worn, used, spent and learned. Prices and bodies only if asked for. */
+export function statementSheet(
+  statement: Statement,
+  { patterns, cloths, currency }: Pick<StatementInput, 'patterns' | 'cloths' | 'currency'>,
+  people: readonly Person[],
+  unit: LengthUnit,
+  options: SheetOptions,
+): Sheet {
+  const { span, finished, wears, cloth, minutes } = statement;
+  const nameOf = (make: Make) => makeName(make, patterns);
+  const whose = (make: Make) => people.find((p) => p.id === make.personId)?.name ?? '';
+  const used = cloth.used.reduce((sum, u) => sum + u.length, 0);
+  const blocks: SheetBlock[] = [];
+  const part = (heading: string, ...content: (SheetBlock | undefined | false)[]) => {
+    const shown = content.filter((b): b is SheetBlock => b !== undefined && b !== false);
+    if (shown.length > 0) blocks.push({ kind: 'heading', text: heading }, ...shown);
+  };
+
+  part(
+    'Made',
+    finished.length === 0 && { kind: 'words', text: 'Nothing was finished.' },
+    finished.length > 0 && { kind: 'pictures', pictures: finished.map((m) => ({ makeId: m.id, caption: nameOf(m) })) },
+    finished.length > 0 && {
+      kind: 'table',
+      caption: 'Finished',
+      columns: [{ head: 'Make' }, { head: 'For' }, { head: 'Cloth' }, { head: 'Time', figures: true }, { head: 'Verdict' }],
+      rows: finished.map((m) => {
+        const verdict = m.verdicts.at(-1);
+        const spent = minutesOf(m);
+        return [
+          `${nameOf(m)}${m.kind === 'garment' ? '' : ` (${m.kind})`}`,
+          whose(m),
+          mainCloth(m, cloths).cloth?.name ?? '',
+          spent === undefined ? '' : formatDuration(spent),
+          verdict ? `${verdict.love} of 5, ${verdict.wears === 0 ? 'unworn' : `after ${many(verdict.wears, 'wear')}`}` : '',
+        ];
+      }),
+    },
+    statement.underWay.length > 0 && { kind: 'words', text: `Under way: ${statement.underWay.map(nameOf).join(', ')}.` },
+  );
+  part(
+    'What failed, and why',
+    statement.failed.length > 0 && { kind: 'list', items: statement.failed.map(({ make, why }) => `${nameOf(make)}: ${why}`) },
+  );
+  part(
+    'Worn',
+    wears.times > 0 && {
+      kind: 'bars',
+      caption: `${many(Math.round(wears.times), 'wear')}${wears.estimated ? ', estimates included' : ''}, by kind`,
+      bars: wears.byKind.map((k) => ({ label: k.kind, value: k.times, words: times(k.times) })),
+    },
+    wears.most.length > 0 && {
+      kind: 'table',
+      caption: 'Most worn',
+      columns: [{ head: 'Garment' }, { head: 'Worn', figures: true }],
+      rows: wears.most.map((w) => [nameOf(w.make), times(w.times)]),
+    },
+    wears.least.length > 0 && {
+      kind: 'table',
+      caption: 'Least worn, for the time they were in season',
+      columns: [{ head: 'Garment' }, { head: 'Worn', figures: true }, { head: 'In season', figures: true }],
+      rows: wears.least.map((w) => [nameOf(w.make), times(w.times), `${w.months.toFixed(1)} months`]),
+    },
+    statement.left.length > 0 && {
+      kind: 'words',
+      text: `Left the wardrobe: ${statement.left.map((m) => [`${nameOf(m)}, ${m.state}`, m.why].filter(Boolean).join(': ')).join('; ')}.`,
+    },
+  );
+  part(
+    'Cloth',
+    {
+      kind: 'bars',
+      caption: 'In, used, left',
+      bars: [
+        {
+          label: 'bought',
+          value: cloth.bought.reduce((sum, b) => sum + b.length, 0),
+          words: formatClothLength(
+            cloth.bought.reduce((sum, b) => sum + b.length, 0),
+            unit,
+          ),
+        },
+        { label: 'used', value: used, words: formatClothLength(used, unit) },
+        {
+          label: 'on the shelf today',
+          value: cloth.shelf.length,
+          words: `${formatClothLength(cloth.shelf.length, unit)} in ${many(cloth.shelf.cloths, 'cloth')}`,
+        },
+      ],
+    },
+    cloth.used.length > 0 && {
+      kind: 'table',
+      caption: 'Used',
+      columns: [{ head: 'Cloth' }, { head: 'Length', figures: true }],
+      rows: cloth.used.map((u) => [u.cloth.name, formatClothLength(u.length, unit)]),
+    },
+    cloth.unmeasured > 0 && { kind: 'words', quiet: true, text: `Of ${many(cloth.unmeasured, 'use')} the length was not noted.` },
+  );
+  part(
+    'Hours',
+    minutes.total > 0 && {
+      kind: 'bars',
+      caption: `${formatDuration(minutes.total)} on what was finished${minutes.untimed > 0 ? `; of ${many(minutes.untimed, 'make')} the time was not noted` : ''}`,
+      bars: minutes.byPhase.map((p) => ({ label: p.phase, value: p.minutes, words: formatDuration(p.minutes) })),
+    },
+  );
+  if (options.prices) part('Money', moneyTable(statement.money, currency));
+  part(
+    'The list',
+    statement.lists.length > 0 && {
+      kind: 'table',
+      caption: 'Lists',
+      columns: [{ head: 'List' }, { head: 'Made', figures: true }, { head: 'In this time', figures: true }],
+      rows: statement.lists.map((l) => [l.list.name, `${l.made} of ${l.of}`, String(l.inSpan)]),
+    },
+  );
+  const learned = [
+    ...statement.cameRight.map(({ pattern, make }) => `${pattern.name} came right with version ${make.version}.`),
+    ...statement.usual.map(
+      ({ alteration, patterns: on }) =>
+        `${alterationWords(alteration, unit)}: now made on ${on.length} patterns (${on.map((p) => p.name).join(', ')}).`,
+    ),
+    ...statement.changedMinds.map(
+      ({ make, from, to }) => `${nameOf(make)}: love ${from.love} → ${to.love}, after ${many(to.wears, 'wear')}${to.words ? `: ${to.words}` : '.'}`,
+    ),
+  ];
+  part('What was learned', learned.length > 0 && { kind: 'list', items: learned });
+  if (options.body) part('Measured', ...statement.bodies.map((b) => bodyTable(b, people, unit)));
+  const under = [
+    finished.length === 0 ? 'nothing finished' : many(finished.length, 'make'),
+    statement.failed.length > 0 && `${statement.failed.length} that failed`,
+    many(Math.round(wears.times), 'wear'),
+    minutes.total > 0 && formatDuration(minutes.total),
+    `${formatClothLength(used, unit)} of cloth used`,
+  ];
+  return { title: span.name, under: under.filter(Boolean).join(' · '), blocks };
+}
+
+function moneyTable(money: Statement['money'], currency: string): SheetBlock {
+  const rows: (readonly [string, Sum])[] = [
+    ['Cloth bought', money.cloth],
+    ['Notions of what was finished', money.notions],
+    ['Patterns', money.patterns],
+    ['Mends', money.mends],
+  ];
+  const total = rows.reduce((sum, [, s]) => sum + s.minor, 0);
+  const unknown = rows.flatMap(([, s]) => s.unknown);
+  return {
+    kind: 'table',
+    caption: unknown.length > 0 ? `Spent, at least; not known: ${unknown.join(', ')}` : 'Spent',
+    columns: [{ head: 'For' }, { head: currency, figures: true }],
+    rows: [...rows.map(([what, s]) => [what, formatMoney({ minor: s.minor, currency })]), ['In all', formatMoney({ minor: total, currency })]],
+  };
+}
+
+function bodyTable(body: Statement['bodies'][number], people: readonly Person[], unit: LengthUnit): SheetBlock {
+  return {
+    kind: 'table',
+    caption: `${people.find((p) => p.id === body.personId)?.name ?? ''}, ${body.date}`,
+    columns: [{ head: 'Measure' }, { head: 'Length', figures: true }],
+    rows: Object.entries(body.measures).map(([measure, cm]) => [BODY_MEASURES[measure as BodyMeasure], formatLength(cm, unit)]),
+  };
+}

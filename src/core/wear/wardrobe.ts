@@ -1,0 +1,64 @@
+import type { IsoDate } from '../measure/body';
+import type { Cloth, Make, Pattern, Wear } from '../records';
+import { availableMonths, inRotation, isAway, isWorn, monthsAYear } from './available';
+import { seasonOf, seasonsOf, type Hemisphere, type Season } from './season';
+import { wearCounts, type WearCount } from './wear-count';
+import { wearRates, type WearRate } from './wear-rates';
+
+/** A finished garment with all that wear says of it. */
+export interface Hanging {
+  readonly make: Make;
+  readonly kind: string;
+  readonly seasons: readonly Season[];
+  readonly count: WearCount;
+  /** In-season months in which it could be worn. */
+  readonly months: number;
+  /** Absent where it had no such month yet. */
+  readonly rate: WearRate | undefined;
+  /** Wears to be expected in the next year; absent for what is not in rotation, and where no rate is known. */
+  readonly expected: number | undefined;
+  readonly inRotation: boolean;
+  /** Can be worn this day: in rotation and not away. */
+  readonly ready: boolean;
+  readonly inSeason: boolean;
+}
+
+const NEVER: WearCount = { times: 0, spread: 0, last: undefined, folded: 0 };
+
+/**
+ * A person's garments with how often each is worn.
+ *
+ * @param makes of one person; toiles and things that are not worn are left out
+ * @param today the day up to which is counted
+ */
+export function wardrobe(
+  makes: readonly Make[],
+  wears: readonly Wear[],
+  patterns: readonly Pick<Pattern, 'id' | 'kind'>[],
+  cloths: readonly Cloth[],
+  hemisphere: Hemisphere,
+  today: IsoDate,
+): Hanging[] {
+  const counts = wearCounts(wears);
+  const kinds = new Map(patterns.map((p) => [p.id, p.kind as string]));
+  const now = seasonOf(today, hemisphere);
+  const found = makes.filter(isWorn).map((make) => {
+    const count = counts.get(make.id) ?? NEVER;
+    const seasons = seasonsOf(make, cloths);
+    const months = availableMonths(make, seasons, hemisphere, today, { lastWorn: count.last });
+    return { make, kind: kinds.get(make.sources[0]?.patternId ?? '') ?? 'other', seasons, count, months };
+  });
+  const rates = wearRates(found.map((f) => ({ id: f.make.id, kind: f.kind, n: f.count.times, spread: f.count.spread, t: f.months })));
+  return found.map((f) => {
+    const rate = rates.get(f.make.id);
+    const hangs = inRotation(f.make);
+    return {
+      ...f,
+      rate,
+      expected: hangs && rate ? rate.mean * monthsAYear(f.seasons) : undefined,
+      inRotation: hangs,
+      ready: hangs && !isAway(f.make, today),
+      inSeason: f.seasons.includes(now),
+    };
+  });
+}

@@ -1,0 +1,103 @@
+import type { IsoDate } from '../measure/body';
+import type { FREQUENCIES, Wear } from '../records/wear';
+import { dayNumber } from './calendar-day';
+
+export type Frequency = (typeof FREQUENCIES)[number];
+
+/**
+ * What the four words are taken for: wears in all, or per in-season month, and how far that may be out (standard deviation as a part
+ * of the count, or in wears). Source: our own convention; "often" is about once in ten days, "constantly" every third day.
+ */
+const SAID: Record<Frequency, { readonly times?: number; readonly perMonth?: number; readonly spread: (count: number) => number }> = {
+  never: { times: 0, spread: () => 0 },
+  twice: { times: 2, spread: () => 1 },
+  often: { perMonth: 3, spread: (n) => 0.5 * n },
+  constantly: { perMonth: 10, spread: (n) => 0.4 * n },
+};
+/** How far "about 20 times" may be out, as a part of it. Source: our own convention. */
+const ABOUT = 0.2;
+
+/**
+ * How many wears a word is taken for.
+ *
+ * @param months in-season months of the span it was said of
+ * @example timesSaid('often', 3) // 9
+ */
+export function timesSaid(word: Frequency, months: number): number {
+  const { times, perMonth = 0 } = SAID[word];
+  return times ?? Math.max(3, Math.round(perMonth * months));
+}
+
+/** Whether an entry speaks of many wears or of a span, and not of a day that was noted. */
+export function isEstimate(wear: Pick<Wear, 'count' | 'until' | 'often'>): boolean {
+  return wear.often !== undefined || wear.until !== undefined || wear.count > 1;
+}
+
+/** How far an entry's count may be out, wears; 0 for a day that was noted. */
+function spreadOf(wear: Pick<Wear, 'count' | 'until' | 'often'>): number {
+  if (!isEstimate(wear)) return 0;
+  return wear.often ? SAID[wear.often].spread(wear.count) : ABOUT * wear.count;
+}
+
+export interface WearCount {
+  /** Wears in all, estimates included. */
+  readonly times: number;
+  /** Standard deviation of what was estimated. */
+  readonly spread: number;
+  /** The last day it was worn, or the end of an estimate; undefined where it never was. */
+  readonly last: IsoDate | undefined;
+  /** How often it went along and stayed folded. */
+  readonly folded: number;
+}
+
+/** Days from which and up to which is counted, both included; open where absent. */
+export interface DaySpan {
+  readonly from?: IsoDate | undefined;
+  readonly until?: IsoDate | undefined;
+}
+
+/** What part of an entry falls within a span: all or nothing of a day, by days of an estimate that is spread over many. */
+export function partWithin({ date, until = date }: Pick<Wear, 'date' | 'until'>, span: DaySpan): number {
+  const [start, end] = [dayNumber(date), dayNumber(until)];
+  const from = Math.max(start, span.from === undefined ? -Infinity : dayNumber(span.from));
+  const to = Math.min(end, span.until === undefined ? Infinity : dayNumber(span.until));
+  return Math.max(0, to - from + 1) / (Math.max(start, end) - start + 1);
+}
+
+/**
+ * Wears of each make. An estimate of a span holds the single days noted within it: "about 20 times last summer" counts 20 in all.
+ *
+ * @param wears entries in any order
+ * @param span only what falls within it; an estimate gives it its part by days, so that a count need not be whole
+ */
+export function wearCounts(wears: readonly Wear[], span: DaySpan = {}): Map<string, WearCount> {
+  const of = new Map<string, Wear[]>();
+  for (const wear of wears) {
+    if (partWithin(wear, span) <= 0) continue;
+    for (const id of wear.makeIds) {
+      const list = of.get(id);
+      if (list) list.push(wear);
+      else of.set(id, [wear]);
+    }
+  }
+  return new Map([...of].map(([id, list]) => [id, countOf(list, span)]));
+}
+
+function countOf(wears: readonly Wear[], span: DaySpan): WearCount {
+  let times = 0;
+  let variance = 0;
+  let folded = 0;
+  let last: IsoDate | undefined;
+  const days = wears.filter((w) => !isEstimate(w));
+  for (const wear of wears) {
+    const guess = isEstimate(wear);
+    const noted =
+      guess && wear.until !== undefined ? days.filter((w) => w.date >= wear.date && w.date <= wear.until!).reduce((sum, w) => sum + w.count, 0) : 0;
+    times += Math.max(0, wear.count * partWithin(wear, span) - noted);
+    variance += (spreadOf(wear) * partWithin(wear, span)) ** 2;
+    if (wear.count === 0 && wear.often === undefined) folded += 1;
+    const end = wear.until ?? wear.date;
+    if (wear.count > 0 && (last === undefined || end > last)) last = end;
+  }
+  return { times, spread: Math.sqrt(variance), last, folded };
+}

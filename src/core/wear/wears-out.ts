@@ -1,0 +1,53 @@
+import type { Cloth, Make, Mend, Pattern, Wear } from '../records';
+import { mainCloth } from '../fit/cloth-give';
+import { makeName } from '../records/blank';
+import { wearCounts } from './wear-count';
+
+export interface Worn {
+  readonly make: Make;
+  readonly mend: Mend;
+  /** Wears it had by then. */
+  readonly wears: number;
+}
+
+export interface WearsOut {
+  readonly id: string;
+  readonly name: string;
+  readonly mends: readonly Worn[];
+  /** Makes of this cloth or pattern in all, so that one mend of twenty is seen as such. */
+  readonly of: number;
+}
+
+type Groups = Map<string, Omit<WearsOut, 'id'>>;
+
+function add(groups: Groups, id: string, name: string, mends: readonly Worn[]) {
+  const found = groups.get(id);
+  groups.set(id, { name, mends: [...(found?.mends ?? []), ...mends], of: (found?.of ?? 0) + 1 });
+}
+
+function mostMended(groups: Groups): WearsOut[] {
+  return [...groups]
+    .map(([id, g]) => ({ id, ...g }))
+    .filter((g) => g.mends.length > 0)
+    .sort((a, b) => b.mends.length - a.mends.length || a.name.localeCompare(b.name));
+}
+
+/** What was mended, by main cloth and by pattern, the most mended first. */
+export function wearsOut(
+  makes: readonly Make[],
+  wears: readonly Wear[],
+  patterns: readonly Pattern[],
+  cloths: readonly Cloth[],
+): { readonly byCloth: WearsOut[]; readonly byPattern: WearsOut[] } {
+  const byCloth: Groups = new Map();
+  const byPattern: Groups = new Map();
+  for (const make of makes) {
+    const own = make.mends.length > 0 ? wears.filter((w) => w.makeIds.includes(make.id)) : [];
+    const mends = make.mends.map((mend) => ({ make, mend, wears: wearCounts(own, { until: mend.date }).get(make.id)?.times ?? 0 }));
+    const cloth = mainCloth(make, cloths).cloth;
+    if (cloth) add(byCloth, cloth.id, cloth.name, mends);
+    const pattern = patterns.find((p) => p.id === make.sources[0]?.patternId);
+    add(byPattern, pattern?.id ?? make.id, pattern?.name ?? makeName(make, patterns), mends);
+  }
+  return { byCloth: mostMended(byCloth), byPattern: mostMended(byPattern) };
+}

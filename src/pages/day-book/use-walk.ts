@@ -1,0 +1,34 @@
+import { useEffect, useRef } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+
+const acts = () => [...document.querySelectorAll<HTMLElement>('[data-waits]')];
+
+/**
+ * Arrow keys walk over everything that waits; done with one, the next has the focus, so that Enter, Enter, Enter works a list off.
+ */
+export function useWalk(): void {
+  const at = useRef(-1);
+  useHotkeys(
+    'down,up',
+    (_, { keys }) => {
+      const all = acts();
+      const here = all.indexOf(document.activeElement as HTMLElement);
+      const next = here === -1 ? 0 : here + (keys?.includes('down') ? 1 : -1);
+      all[Math.max(0, Math.min(all.length - 1, next))]?.focus();
+    },
+    { preventDefault: true },
+  );
+  useEffect(() => {
+    const remember = (event: FocusEvent) => {
+      at.current = acts().indexOf(event.target as HTMLElement);
+    };
+    document.addEventListener('focusin', remember);
+    return () => document.removeEventListener('focusin', remember);
+  }, []);
+  useEffect(() => {
+    // The focused one is gone with what was done: the next stands in its place.
+    if (at.current < 0 || document.activeElement !== document.body) return;
+    const all = acts();
+    all[Math.min(at.current, all.length - 1)]?.focus();
+  });
+}

@@ -1,0 +1,170 @@
+import { format, formatDistanceStrict, parseISO } from 'date-fns';
+import { Link } from 'react-router';
+import { toast } from 'react-toastify';
+import { alterationWords } from '../../core/alteration/words';
+import { washed } from '../../core/cloth/shelf';
+import { stillSo, verdictDueWords } from '../../core/decide/verdict-due';
+import { waiting } from '../../core/decide/waiting';
+import type { Cloth, Make, Pattern, Person, Plan } from '../../core/records';
+import { makeName } from '../../core/records/blank';
+import { newId } from '../../data/new-id';
+import { usePlans, useSettings } from '../../data/queries';
+import { useWardrobe } from '../../data/wardrobe';
+import { today } from '../../data/today';
+import { keep } from '../../parts/keep';
+import { LoveButtons } from '../makes/love-buttons';
+import { useWalk } from './use-walk';
+import { WaitsList, type Waits } from './waits';
+
+/** Everything that waits for a hand; each is done with one key or one touch, and nothing is said twice. */
+export function WhatWaits({
+  makes,
+  patterns,
+  cloths,
+  people,
+}: {
+  makes: readonly Make[];
+  patterns: readonly Pattern[];
+  cloths: readonly Cloth[];
+  people: readonly Person[];
+}) {
+  const plans = usePlans();
+  const hanging = useWardrobe();
+  const { hemisphere, unit } = useSettings();
+  useWalk();
+  if (!plans || !hanging) return null;
+  const waits = waiting({ makes, cloths, plans, patterns }, hanging, hemisphere, today());
+  const nameOf = (make: Make) => makeName(make, patterns);
+  const toMake = (make: Make, hash = '') => (
+    <Link className="underline-offset-2 hover:underline" to={`/makes/${make.id}${hash}`}>
+      {nameOf(make)}
+    </Link>
+  );
+  const act = async (label: string, from: Make, to: Partial<Make>) => {
+    if (await keep(label, [{ table: 'makes', from, to: { ...from, ...to } }]))
+      toast(`${label.replace(/^./, (c) => c.toUpperCase())}. Ctrl Z takes it back.`);
+  };
+
+  const loose = waits.looseEnds.map(({ make, end }): Waits => ({
+    key: end.id,
+    words: end.words,
+    under: (
+      <>
+        {toMake(make)}, for {formatDistanceStrict(parseISO(end.since), parseISO(today()))}
+      </>
+    ),
+    act: {
+      label: 'Done',
+      name: `Done: ${end.words}`,
+      onAct: () => void act(`done: ${end.words}`, make, { looseEnds: make.looseEnds.map((l) => (l.id === end.id ? { ...l, done: today() } : l)) }),
+    },
+  }));
+  const verdicts = waits.verdicts.map(({ hanging: { make, count }, due }): Waits => {
+    const latest = make.verdicts.at(-1);
+    const times = Math.round(count.times);
+    const add = (said: Make['verdicts'][number], label: string) =>
+      void act(`${label}: ${nameOf(make)}`, make, { verdicts: [...make.verdicts, said] });
+    return {
+      key: make.id,
+      words: toMake(make),
+      under: latest
+        ? `${verdictDueWords(due)}; you said love ${latest.love} ${latest.wears === 0 ? 'unworn' : `after ${latest.wears} wears`}${latest.reasons.length > 0 ? `, ${latest.reasons.join(', ')}` : ''}`
+        : `${verdictDueWords(due)}; nothing said yet`,
+      ...(latest
+        ? {
+            act: { label: 'Still so', name: `Still so: ${nameOf(make)}`, onAct: () => add(stillSo(latest, newId(), today(), times), 'still so') },
+            aside: (
+              <Link
+                className="text-small text-ink2 underline underline-offset-2"
+                to={`/makes/${make.id}#verdicts`}
+                aria-label={`Not so any more: ${nameOf(make)}`}
+              >
+                not so any more
+              </Link>
+            ),
+          }
+        : {
+            aside: (
+              <LoveButtons
+                of={`: ${nameOf(make)}`}
+                love={undefined}
+                onLove={(love) => add({ id: newId(), date: today(), wears: times, love, reasons: [] }, `love ${love}`)}
+              />
+            ),
+          }),
+    };
+  });
+  const unmarked = waits.unmarked.map(({ make, alteration }): Waits => ({
+    key: alteration.id,
+    words: alterationWords(alteration, unit),
+    under: (
+      <Link className="underline-offset-2 hover:underline" to={`/patterns/${make.sources[0]?.patternId ?? ''}`}>
+        {nameOf(make)}
+      </Link>
+    ),
+    act: {
+      label: 'Marked',
+      name: `Marked: ${alterationWords(alteration, unit)}, ${nameOf(make)}`,
+      onAct: () =>
+        void act(`marked on the pattern paper: ${alterationWords(alteration, unit)}`, make, {
+          alterations: make.alterations.map((a) => (a.id === alteration.id ? { ...a, marked: today() } : a)),
+        }),
+    },
+  }));
+  const ready = new Map(waits.readyToCut.map(({ plan, cloth }) => [plan.id, cloth]));
+  const planned = [...new Set([...waits.plansDue, ...waits.readyToCut.map((r) => r.plan)])].map((plan: Plan): Waits => {
+    const cloth = ready.get(plan.id);
+    const late = plan.due !== undefined && plan.due < today();
+    return {
+      key: plan.id,
+      words: (
+        <Link className="underline-offset-2 hover:underline" to={`/sew-next/${plan.id}`}>
+          {patterns.find((p) => p.id === plan.patternId)?.name ?? 'a pattern that is gone'}
+        </Link>
+      ),
+      under: [
+        `for ${people.find((p) => p.id === plan.personId)?.name ?? 'somebody'}`,
+        plan.due && `${late ? 'was wanted' : 'wanted'} by ${format(parseISO(plan.due), 'd MMMM')}`,
+        cloth && `${cloth.name} is washed and waits`,
+        plan.words,
+      ]
+        .filter(Boolean)
+        .join(' · '),
+      aside: (
+        <Link
+          data-waits
+          to={`/makes/new?plan=${plan.id}`}
+          className="inline-flex min-h-[30px] items-center rounded-md border border-ink bg-page px-3 hover:bg-tint max-sm:min-h-11"
+        >
+          It is cut: log it
+        </Link>
+      ),
+    };
+  });
+  const toWash = waits.toWash.map((cloth): Waits => ({
+    key: cloth.id,
+    words: (
+      <Link className="underline-offset-2 hover:underline" to={`/shelf?cloth=${cloth.id}`}>
+        {cloth.name}
+      </Link>
+    ),
+    under: `bought ${format(parseISO(cloth.bought!), 'd MMM yyyy')}, not washed; ${cloth.shrinkAlong === undefined ? 'nobody knows how it shrinks' : `shrinks ${cloth.shrinkAlong}\u2009%`}`,
+    act: {
+      label: 'Washed',
+      name: `Washed: ${cloth.name}`,
+      onAct: () => void keep(`washed: ${cloth.name}`, [{ table: 'cloths', from: cloth, to: washed(cloth, today()) }]),
+    },
+  }));
+
+  if ([loose, verdicts, unmarked, planned, toWash].every((list) => list.length === 0))
+    return <p className="border-t border-rule pt-1 text-ink2">Nothing waits: no loose end, no mark, no plan that is due.</p>;
+  return (
+    <div className="flex flex-col gap-5">
+      <WaitsList id="planned" head="Planned" items={planned} amber />
+      <WaitsList id="loose" head="Loose ends" items={loose} />
+      <WaitsList id="unmarked" head="Mark on the pattern paper" items={unmarked} amber />
+      <WaitsList id="due" head="How do you like it now?" items={verdicts} />
+      <WaitsList id="wash" head="Cloth to wash" items={toWash} />
+    </div>
+  );
+}

@@ -1,0 +1,146 @@
+import { useState } from 'react';
+import { Away, Make, type Cloth } from '../../core/records';
+import { formatLength } from '../../core/measure/length';
+import { newId } from '../../data/new-id';
+import { useUnit } from '../../data/queries';
+import { today } from '../../data/today';
+import { keep } from '../../parts/keep';
+import { RecordField } from '../../parts/record-field';
+import { RecordRows } from '../../parts/record-rows';
+import { Button } from '../../ui/button';
+import { SelectField } from '../../ui/field';
+import { Fold } from '../../ui/fold';
+import { LengthField } from '../../ui/length-field';
+
+/** States in which a garment is worn no more, or was never finished; said once, with why. */
+const ENDS = ['resting', 'outgrown', 'given', 'sold', 'unpicked', 'worn out', 'abandoned'] as const satisfies readonly Make['state'][];
+type End = (typeof ENDS)[number];
+const isEnd = (state: Make['state']): state is End => (ENDS as readonly string[]).includes(state);
+
+/** What is left of a garment goes back to the shelf as a piece. */
+function ClothBack({ make, name, cloths }: { make: Make; name: string; cloths: readonly Cloth[] }) {
+  const unit = useUnit();
+  const used = cloths.filter((c) => make.cloths.some((u) => u.clothId === c.id));
+  const [clothId, setClothId] = useState(used[0]?.id);
+  const [length, setLength] = useState<number>();
+  const cloth = used.find((c) => c.id === clothId);
+  const [width, setWidth] = useState<number | undefined>(cloth?.width);
+  if (!cloth) return null;
+  const put = async () => {
+    if (length === undefined || width === undefined) return;
+    const piece = { length, width, note: `from ${name}` };
+    const label = `back to the shelf: ${formatLength(length, unit)} of ${cloth.name}`;
+    if (await keep(label, [{ table: 'cloths', from: cloth, to: { ...cloth, pieces: [...cloth.pieces, piece] } }])) setLength(undefined);
+  };
+  return (
+    <div className="mt-2 flex flex-wrap items-end gap-2">
+      <SelectField
+        label="Cloth that comes back"
+        value={clothId}
+        onChange={(e) => {
+          setClothId(e.target.value);
+          setWidth(used.find((c) => c.id === e.target.value)?.width);
+        }}
+        className="w-48"
+      >
+        {used.map((c) => (
+          <option key={c.id} value={c.id}>
+            {c.name}
+          </option>
+        ))}
+      </SelectField>
+      <LengthField label="Length" cm={length} unit={unit} onCm={setLength} className="w-24" />
+      <LengthField label="Width" cm={width} unit={unit} onCm={setWidth} className="w-24" />
+      <Button disabled={length === undefined || width === undefined} onClick={() => void put()}>
+        Put it on the shelf
+      </Button>
+    </div>
+  );
+}
+
+/** What becomes of a garment: times when it cannot be worn, the seasons it is for, and how it leaves the wardrobe. */
+export function ItsLife({
+  make,
+  name,
+  cloths,
+  onMake,
+}: {
+  make: Make;
+  name: string;
+  cloths: readonly Cloth[];
+  onMake: (label: string, make: Make) => Promise<boolean>;
+}) {
+  const of = Make.shape;
+  const away = make.away ?? [];
+  const now = away.find((a) => a.from <= today() && (a.until === undefined || a.until > today()));
+  const change = (part: Partial<Make>, label: string) => void onMake(label, { ...make, ...part });
+  return (
+    <div className="mt-6">
+      <Fold
+        head="Away for a time"
+        said={now ? `${now.why} since ${now.from}` : away.length > 0 ? `${away.length} times` : 'mending, storage, lent: does not count'}
+      >
+        <RecordRows
+          of={Away.shape}
+          names={['why', 'from', 'until']}
+          rows={away}
+          blank={(): Away => ({ id: newId(), why: 'in the mending', from: today() })}
+          add="a time away"
+          widths={{ why: 'w-36', from: 'w-36', until: 'w-36' }}
+          onRows={(rows) => change({ away: rows.length > 0 ? rows : undefined }, `${name}: away for a time`)}
+        />
+        <div className="mt-2">
+          <RecordField
+            of={of}
+            name="seasons"
+            value={make.seasons}
+            onValue={(seasons) => change({ seasons: seasons && seasons.length > 0 ? seasons : undefined }, `${name}: its seasons`)}
+          />
+        </div>
+      </Fold>
+      <Fold
+        head="Its time is over"
+        said={isEnd(make.state) ? [make.state, make.why].filter(Boolean).join(': ') : 'resting, outgrown, given, abandoned …'}
+      >
+        <div role="group" aria-label="What became of it" className="mb-2 flex flex-wrap gap-1">
+          {ENDS.map((state) => (
+            <Button
+              key={state}
+              aria-pressed={make.state === state}
+              className={make.state === state ? 'bg-tint font-semibold' : ''}
+              onClick={() =>
+                make.state === state
+                  ? change({ state: 'finished', stateSince: undefined, stage: undefined, why: undefined }, `${name}: in rotation again`)
+                  : change({ state, stateSince: today() }, `${name}: ${state}`)
+              }
+            >
+              {state}
+            </Button>
+          ))}
+        </div>
+        {isEnd(make.state) && (
+          <div className="flex flex-wrap items-end gap-2">
+            <RecordField
+              of={of}
+              name="stateSince"
+              value={make.stateSince}
+              onValue={(stateSince) => change({ stateSince }, `${name}: since when`)}
+              className="w-36"
+            />
+            {make.state === 'abandoned' && (
+              <RecordField
+                of={of}
+                name="stage"
+                value={make.stage}
+                onValue={(stage) => change({ stage }, `${name}: at which stage`)}
+                className="w-40"
+              />
+            )}
+            <RecordField of={of} name="why" value={make.why} onValue={(why) => change({ why }, `${name}: why`)} className="min-w-44 flex-1" />
+          </div>
+        )}
+        {isEnd(make.state) && <ClothBack make={make} name={name} cloths={cloths} />}
+      </Fold>
+    </div>
+  );
+}

@@ -1,0 +1,49 @@
+import { Link, useParams } from 'react-router';
+import { makeCost } from '../../core/cost/cost';
+import { formatMoney } from '../../core/measure/money';
+import { makeName } from '../../core/records/blank';
+import { reviewSheet } from '../../core/statement/review-sheet';
+import { useBodies, useCloths, useMakes, usePatterns, useSettings, useWearCounts } from '../../data/queries';
+import { fileNameOf } from '../../parts/save-file';
+import { SheetDesk } from '../../parts/sheet/sheet-desk';
+import { Empty } from '../../ui/page-head';
+
+/** A make as one shows it to other sewists: printed, as a web page, or as Markdown. */
+export function Review() {
+  const { makeId } = useParams();
+  const makes = useMakes();
+  const patterns = usePatterns();
+  const cloths = useCloths();
+  const bodies = useBodies();
+  const counts = useWearCounts();
+  const { currency, unit } = useSettings();
+  const make = makes?.find((m) => m.id === makeId);
+  if (makes && !make) return <Empty>This make is not in the ledger. It may have been removed; Ctrl Z brings it back.</Empty>;
+  if (!make || !makes || !patterns || !cloths || !bodies || !counts) return null;
+  const cost = makeCost(make, makes, patterns, cloths, currency);
+  const input = {
+    make,
+    patterns,
+    cloths,
+    bodies: bodies.filter((b) => b.personId === make.personId),
+    wears: counts.get(make.id)?.times ?? 0,
+    cost: cost.total === 0 ? '' : `${cost.unknown.length > 0 ? 'at least ' : ''}${formatMoney({ minor: cost.total, currency })}`,
+  };
+  return (
+    <SheetDesk
+      fileName={fileNameOf(makeName(make, patterns))}
+      sheetOf={(options) => reviewSheet(input, unit, options)}
+      makes={makes}
+      patterns={patterns}
+      cloths={cloths}
+      above={
+        <Link
+          to={`/makes/${make.id}`}
+          className="inline-flex min-h-[30px] items-center rounded-md px-3 text-ink2 hover:bg-tint hover:text-ink max-sm:min-h-11"
+        >
+          Back to the make
+        </Link>
+      }
+    />
+  );
+}

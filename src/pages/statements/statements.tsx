@@ -1,0 +1,99 @@
+import { ChevronLeft, ChevronRight } from 'lucide-react';
+import { useMemo, useState } from 'react';
+import { neighbourSpan, spanAround, SPAN_KINDS, type Span, type SpanKind } from '../../core/statement/span';
+import { statementOf } from '../../core/statement/statement';
+import { statementSheet } from '../../core/statement/statement-sheet';
+import { useBodies, useCloths, useLists, useMakes, usePatterns, usePeople, usePlans, useSettings, useWears } from '../../data/queries';
+import { today } from '../../data/today';
+import { fileNameOf } from '../../parts/save-file';
+import { SheetDesk } from '../../parts/sheet/sheet-desk';
+import { Button } from '../../ui/button';
+import { SelectField, TextField } from '../../ui/field';
+import { Empty, PageHead } from '../../ui/page-head';
+import { Segmented } from '../../ui/segmented';
+
+/** What happened in a month, a season, a year or any span, to look back on and to show. */
+export function Statements() {
+  const makes = useMakes();
+  const wears = useWears();
+  const patterns = usePatterns();
+  const cloths = useCloths();
+  const plans = usePlans();
+  const lists = useLists();
+  const bodies = useBodies();
+  const people = usePeople();
+  const { hemisphere, currency, unit } = useSettings();
+  const [kind, setKind] = useState<SpanKind | 'span'>('season');
+  const [span, setSpan] = useState<Span>(() => spanAround('season', today(), hemisphere));
+  const [personId, setPersonId] = useState('');
+  const statement = useMemo(() => {
+    if (!makes || !wears || !patterns || !cloths || !plans || !lists || !bodies) return undefined;
+    const own = personId === '' ? makes : makes.filter((m) => m.personId === personId);
+    const measured = personId === '' ? bodies : bodies.filter((b) => b.personId === personId);
+    return statementOf({ span, makes: own, wears, patterns, cloths, plans, lists, bodies: measured, hemisphere, currency, today: today() });
+  }, [makes, wears, patterns, cloths, plans, lists, bodies, personId, span, hemisphere, currency]);
+  if (!statement || !makes || !patterns || !cloths || !people) return null;
+  if (makes.length === 0) return <Empty>What was made, worn, used and learned in a month or a year is put together here. Log a make first.</Empty>;
+
+  const choose = (next: SpanKind | 'span') => {
+    setKind(next);
+    if (next !== 'span') setSpan(spanAround(next, span.until < today() ? span.until : today(), hemisphere));
+  };
+  const between = (part: Partial<Span>) => {
+    const { from, until } = { ...span, ...part };
+    if (from === '' || until === '') return;
+    setSpan({ from, until: until < from ? from : until, name: `${from} to ${until < from ? from : until}` });
+  };
+  return (
+    <>
+      <div className="print:hidden">
+        <PageHead title="Statements" under="What was made, worn, used and learned, to look back on and to show" />
+      </div>
+      <SheetDesk
+        fileName={`statement-${fileNameOf(span.name)}`}
+        sheetOf={(options) => statementSheet(statement, { patterns, cloths, currency }, people, unit, options)}
+        makes={makes}
+        patterns={patterns}
+        cloths={cloths}
+        above={
+          <>
+            <Segmented
+              label="How long"
+              value={kind}
+              choices={[...SPAN_KINDS.map((k) => ({ value: k, label: k })), { value: 'span' as const, label: 'from … to …' }]}
+              onChange={choose}
+            />
+            {kind === 'span' ? (
+              <>
+                <TextField label="From" type="date" value={span.from} onChange={(e) => between({ from: e.target.value })} />
+                <TextField label="To" type="date" value={span.until} onChange={(e) => between({ until: e.target.value })} />
+              </>
+            ) : (
+              <span className="flex items-center">
+                <Button quiet aria-label="Earlier" onClick={() => setSpan(neighbourSpan(kind, span, -1, hemisphere))}>
+                  <ChevronLeft size={16} aria-hidden />
+                </Button>
+                <span className="min-w-28 text-center" aria-live="polite">
+                  {span.name}
+                </span>
+                <Button quiet aria-label="Later" disabled={span.until >= today()} onClick={() => setSpan(neighbourSpan(kind, span, 1, hemisphere))}>
+                  <ChevronRight size={16} aria-hidden />
+                </Button>
+              </span>
+            )}
+            {people.length > 1 && (
+              <SelectField label="Whose" labelHidden value={personId} onChange={(e) => setPersonId(e.target.value)}>
+                <option value="">for everybody</option>
+                {people.map((p) => (
+                  <option key={p.id} value={p.id}>
+                    for {p.name}
+                  </option>
+                ))}
+              </SelectField>
+            )}
+          </>
+        }
+      />
+    </>
+  );
+}

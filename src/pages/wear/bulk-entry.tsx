@@ -1,0 +1,254 @@
+import { useState, type ReactNode } from 'react';
+import { availableMonths, readyOn } from '../../core/wear/available';
+import { timesSaid, type Frequency } from '../../core/wear/wear-count';
+import type { Hanging } from '../../core/wear/wardrobe';
+import { lastSeasons } from '../../core/statement/span';
+import { FREQUENCIES } from '../../core/records/wear';
+import type { Wear } from '../../core/records';
+import { makeName } from '../../core/records/blank';
+import { newId } from '../../data/new-id';
+import { usePatterns, useSettings } from '../../data/queries';
+import { today } from '../../data/today';
+import { keep } from '../../parts/keep';
+import { Button } from '../../ui/button';
+import { SelectField, TextField } from '../../ui/field';
+import { Fold } from '../../ui/fold';
+import { NumberField } from '../../ui/number-field';
+import { Pick } from '../../ui/pick';
+import { Segmented } from '../../ui/segmented';
+
+/** Garments chosen for an entry, each with what `aside` asks of it. */
+function Chosen({
+  hanging,
+  ids,
+  onIds,
+  aside,
+}: {
+  hanging: readonly Hanging[];
+  ids: readonly string[];
+  onIds: (ids: string[]) => void;
+  aside: (h: Hanging) => ReactNode;
+}) {
+  const patterns = usePatterns() ?? [];
+  const left = hanging.filter((h) => !ids.includes(h.make.id));
+  return (
+    <div>
+      <ul>
+        {ids.map((id) => {
+          const h = hanging.find((x) => x.make.id === id)!;
+          return (
+            <li key={id} className="flex flex-wrap items-center gap-3 border-b border-rule py-1">
+              <span className="min-w-44 flex-1">{makeName(h.make, patterns)}</span>
+              {aside(h)}
+              <Button quiet onClick={() => onIds(ids.filter((x) => x !== id))} aria-label={`Leave out ${makeName(h.make, patterns)}`}>
+                leave out
+              </Button>
+            </li>
+          );
+        })}
+      </ul>
+      <Pick
+        label="Which garment"
+        labelHidden
+        placeholder={ids.length === 0 ? 'which garment?' : 'and which other?'}
+        value={undefined}
+        options={left.map((h) => ({ id: h.make.id, label: makeName(h.make, patterns) }))}
+        onPick={(id) => onIds([...ids, id])}
+        className="mt-1 w-64 max-w-full"
+      />
+    </div>
+  );
+}
+
+/** Days from and to; a preset names both. */
+function useSpan() {
+  const { hemisphere } = useSettings();
+  const presets = [
+    ...lastSeasons(today(), hemisphere).map((s) => ({ name: s.name, from: s.from, until: s.until })),
+    { name: 'Since it was finished', from: '', until: today() },
+  ];
+  const [at, setAt] = useState(1);
+  const [own, setOwn] = useState<{ from: string; until: string }>();
+  const span = own ?? presets[at]!;
+  // What has not come yet was not worn.
+  const until = span.until > today() ? today() : span.until;
+  const fields = (
+    <>
+      <SelectField
+        label="When"
+        value={own ? 'own' : String(at)}
+        onChange={(e) => {
+          if (e.target.value === 'own') setOwn({ from: presets[1]!.from, until });
+          else {
+            setOwn(undefined);
+            setAt(Number(e.target.value));
+          }
+        }}
+      >
+        {presets.map((p, i) => (
+          <option key={p.name} value={i}>
+            {p.name}
+          </option>
+        ))}
+        <option value="own">from … until …</option>
+      </SelectField>
+      {own && (
+        <>
+          <TextField label="From" type="date" value={own.from} max={today()} onChange={(e) => setOwn({ ...own, from: e.target.value })} />
+          <TextField label="Until" type="date" value={own.until} max={today()} onChange={(e) => setOwn({ ...own, until: e.target.value })} />
+        </>
+      )}
+    </>
+  );
+  return { from: span.from, until, fields, inOrder: span.from <= until };
+}
+
+/** "About 20 times last summer", or in a word: never, twice, often, constantly. One entry a garment, marked as an estimate. */
+function ManyAtOnce({ hanging }: { hanging: readonly Hanging[] }) {
+  const { hemisphere } = useSettings();
+  const { from, until, fields, inOrder } = useSpan();
+  const [ids, setIds] = useState<string[]>([]);
+  const [how, setHow] = useState<Frequency | 'about'>('about');
+  const [about, setAbout] = useState<number | undefined>(20);
+
+  const startOf = ({ make }: Hanging) => {
+    const ready = readyOn(make) ?? make.cutOn;
+    return from > ready ? from : ready;
+  };
+  const countOf = (h: Hanging) =>
+    how === 'about' ? (about ?? 0) : timesSaid(how, availableMonths(h.make, h.seasons, hemisphere, until, { from: startOf(h) }));
+  const tooEarly = (h: Hanging) => startOf(h) > until;
+  const chosen = ids.map((id) => hanging.find((h) => h.make.id === id)!);
+  const enter = async () => {
+    const wears = chosen.map((h): Wear => ({
+      id: newId(),
+      date: startOf(h),
+      until,
+      makeIds: [h.make.id],
+      count: countOf(h),
+      ...(how === 'about' ? {} : { often: how }),
+    }));
+    const said = how === 'about' ? `about ${about} times` : how;
+    if (
+      await keep(
+        `worn ${said}: ${wears.length} ${wears.length === 1 ? 'garment' : 'garments'}`,
+        wears.map((put) => ({ table: 'wears', put })),
+      )
+    )
+      setIds([]);
+  };
+  return (
+    <div className="flex flex-col gap-2">
+      <div className="flex flex-wrap items-end gap-3">
+        <Segmented
+          label="How often"
+          value={how}
+          choices={[{ value: 'about', label: 'about …' }, ...FREQUENCIES.map((f) => ({ value: f, label: f }))]}
+          onChange={setHow}
+        />
+        {how === 'about' && <NumberField label="Times" number={about} whole least={1} most={1000} onNumber={setAbout} className="w-20" />}
+        {fields}
+      </div>
+      <Chosen
+        hanging={hanging}
+        ids={ids}
+        onIds={setIds}
+        aside={(h) => (
+          <span className="text-small text-ink2">
+            {tooEarly(h) ? 'was not finished then' : how === 'about' ? `about ${countOf(h)} times` : `${how}: taken for ${countOf(h)}, give or take`}
+          </span>
+        )}
+      />
+      <p className="text-small text-ink2">Days noted within that time are held in the number, not added to it.</p>
+      <div>
+        <Button
+          disabled={chosen.length === 0 || !inOrder || chosen.some(tooEarly) || (how === 'about' && about === undefined)}
+          onClick={() => void enter()}
+        >
+          Enter
+        </Button>
+      </div>
+    </div>
+  );
+}
+
+/** A journey: what went along and was worn how often, and what stayed folded. */
+function Suitcase({ hanging }: { hanging: readonly Hanging[] }) {
+  const [from, setFrom] = useState(today());
+  const [until, setUntil] = useState(today());
+  const [where, setWhere] = useState('');
+  const [ids, setIds] = useState<string[]>([]);
+  const [worn, setWorn] = useState<Readonly<Record<string, number>>>({});
+  const timesOf = (id: string) => worn[id] ?? 0;
+  const enter = async () => {
+    const occasion = where.trim();
+    const wears = ids.map((id): Wear => ({
+      id: newId(),
+      date: from,
+      until,
+      makeIds: [id],
+      count: timesOf(id),
+      ...(occasion === '' ? {} : { occasion }),
+    }));
+    if (
+      await keep(
+        `a suitcase: ${ids.length} ${ids.length === 1 ? 'garment' : 'garments'}`,
+        wears.map((put) => ({ table: 'wears', put })),
+      )
+    ) {
+      setIds([]);
+      setWorn({});
+    }
+  };
+  return (
+    <div className="flex flex-col gap-2">
+      <div className="flex flex-wrap items-end gap-3">
+        <TextField label="Left on" type="date" value={from} onChange={(e) => setFrom(e.target.value)} />
+        <TextField label="Back on" type="date" value={until} onChange={(e) => setUntil(e.target.value)} />
+        <TextField label="Where to, or what for" value={where} onChange={(e) => setWhere(e.target.value)} className="w-56" />
+      </div>
+      <Chosen
+        hanging={hanging}
+        ids={ids}
+        onIds={setIds}
+        aside={(h) => (
+          <span className="flex items-center gap-1">
+            {/* A word at either end: nothing is guessed from a bare figure. */}
+            <Button
+              aria-label="once less"
+              disabled={timesOf(h.make.id) === 0}
+              onClick={() => setWorn({ ...worn, [h.make.id]: timesOf(h.make.id) - 1 })}
+            >
+              −
+            </Button>
+            <span className="w-28 text-center" aria-live="polite">
+              {timesOf(h.make.id) === 0 ? 'stayed folded' : `worn ${timesOf(h.make.id)}\u2009×`}
+            </span>
+            <Button aria-label="once more" onClick={() => setWorn({ ...worn, [h.make.id]: timesOf(h.make.id) + 1 })}>
+              +
+            </Button>
+          </span>
+        )}
+      />
+      <div>
+        <Button disabled={ids.length === 0 || from === '' || until < from} onClick={() => void enter()}>
+          Unpack
+        </Button>
+      </div>
+    </div>
+  );
+}
+
+/** Wear entered in bulk, for those who do not log every day. */
+export function BulkEntry({ hanging }: { hanging: readonly Hanging[] }) {
+  return (
+    <div className="mb-6">
+      <Fold head="Many at once" said="about 20 times last summer; never, twice, often, constantly">
+        <ManyAtOnce hanging={hanging} />
+      </Fold>
+      <Fold head="A suitcase" said="what went along, what stayed folded">
+        <Suitcase hanging={hanging} />
+      </Fold>
+    </div>
+  );
+}

@@ -1,0 +1,168 @@
+import clsx from 'clsx';
+import { Check } from 'lucide-react';
+import { formatISO, parseISO, subDays } from 'date-fns';
+import { useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { readyOn } from '../../core/wear/available';
+import { outfitsOfDay, touched, type DayChange } from '../../core/wear/day-of-wear';
+import type { Hanging } from '../../core/wear/wardrobe';
+import { makeName } from '../../core/records/blank';
+import type { Write } from '../../data/journal';
+import { newId } from '../../data/new-id';
+import { useCloths, usePatterns, useWears } from '../../data/queries';
+import { today } from '../../data/today';
+import { GarmentPicture } from '../../parts/garment-picture';
+import { keep } from '../../parts/keep';
+import { Button } from '../../ui/button';
+import { TextField } from '../../ui/field';
+import { KeyCap } from '../../ui/key-cap';
+import { Segmented } from '../../ui/segmented';
+import { WearFields } from './wear-fields';
+
+/** Keys of the first garments shown: the home row, so that a garment is two keys away from anywhere (6, then its letter). */
+const KEYS = ['a', 's', 'd', 'f', 'g', 'h', 'j', 'k'] as const;
+const SHOWN = 16;
+
+const writeOf = (change: DayChange): Write =>
+  change.what === 'add'
+    ? { table: 'wears', put: change.wear }
+    : change.what === 'remove'
+      ? { table: 'wears', remove: change.wear.id }
+      : { table: 'wears', from: change.from, to: change.to };
+
+/** What was worn on a day: each garment touched is entered at once, and those of a day are one outfit. */
+export function DayCapture({ hanging }: { hanging: readonly Hanging[] }) {
+  const [date, setDate] = useState(today());
+  const [other, setOther] = useState(false);
+  const [find, setFind] = useState('');
+  const [all, setAll] = useState(false);
+  const [apart, setApart] = useState(false);
+  const patterns = usePatterns() ?? [];
+  const cloths = useCloths() ?? [];
+  const wears = useWears() ?? [];
+
+  const nameOf = (h: Hanging) => makeName(h.make, patterns);
+  // What is worn most in this season comes first; what was finished after the day, or lies in the mending, cannot have been worn.
+  const order = hanging
+    .filter((h) => h.ready && (readyOn(h.make) ?? '9999') <= date)
+    .sort((a, b) => Number(b.inSeason) - Number(a.inSeason) || (b.rate?.mean ?? 99) - (a.rate?.mean ?? 99) || nameOf(a).localeCompare(nameOf(b)));
+  const words = find.toLowerCase().split(/\s+/).filter(Boolean);
+  const found = words.length === 0 ? order : order.filter((h) => words.every((w) => nameOf(h).toLowerCase().includes(w)));
+  const shown = all ? found : found.slice(0, SHOWN);
+  const own = new Set(hanging.map((h) => h.make.id));
+  const day = outfitsOfDay(wears, date).filter((w) => w.makeIds.some((id) => own.has(id)));
+  const worn = new Set(day.flatMap((w) => w.makeIds));
+
+  const touch = async (h: Hanging) => {
+    const change = touched(day, h.make.id, date, newId(), apart);
+    setApart(false);
+    setFind('');
+    await keep(`${worn.has(h.make.id) ? 'not worn after all' : 'worn'}: ${nameOf(h)}`, [writeOf(change)]);
+  };
+  useHotkeys(KEYS.join(','), (_, { keys }) => {
+    const h = shown[KEYS.findIndex((k) => k === keys?.join(''))];
+    if (h) void touch(h);
+  });
+
+  const yesterday = formatISO(subDays(parseISO(today()), 1), { representation: 'date' });
+  return (
+    <section aria-labelledby="worn-on" className="mb-6">
+      <h2 id="worn-on" className="sr-only">
+        What was worn
+      </h2>
+      <div className="mb-2 flex flex-wrap items-end gap-3">
+        <Segmented
+          label="Which day"
+          value={other ? 'other' : date === today() ? 'today' : 'yesterday'}
+          choices={[
+            { value: 'today', label: 'today' },
+            { value: 'yesterday', label: 'yesterday' },
+            { value: 'other', label: 'another day' },
+          ]}
+          onChange={(which) => {
+            setOther(which === 'other');
+            if (which !== 'other') setDate(which === 'today' ? today() : yesterday);
+          }}
+        />
+        {other && (
+          <TextField
+            label="The day"
+            labelHidden
+            type="date"
+            value={date}
+            max={today()}
+            onChange={(e) => e.target.value !== '' && e.target.value <= today() && setDate(e.target.value)}
+          />
+        )}
+        <TextField
+          label="Find a garment"
+          labelHidden
+          placeholder="find a garment; Enter wears it"
+          value={find}
+          onChange={(e) => setFind(e.target.value)}
+          onKeyDown={(e) => {
+            if (e.key === 'Enter' && words.length > 0 && found[0]) void touch(found[0]);
+          }}
+          className="w-64 max-sm:w-full"
+        />
+      </div>
+      {day.map((wear) => (
+        <div key={wear.id} className="mb-2 border-l-4 border-ink bg-page py-1.5 pr-2 pl-3">
+          <p className="font-serif text-[16px]">
+            {wear.makeIds
+              .map((id) => hanging.find((h) => h.make.id === id))
+              .filter((h) => h !== undefined)
+              .map(nameOf)
+              .join(' with ')}
+          </p>
+          <div className="flex flex-wrap items-end gap-2">
+            <WearFields wear={wear} names={['occasion', 'comfort', 'remark', 'washed']} />
+          </div>
+        </div>
+      ))}
+      <div className="grid grid-cols-4 gap-px border border-rule bg-rule max-lg:grid-cols-3 max-sm:grid-cols-2">
+        {shown.map((h, i) => {
+          const on = worn.has(h.make.id);
+          return (
+            <button
+              key={h.make.id}
+              type="button"
+              aria-pressed={on}
+              onClick={() => void touch(h)}
+              className={clsx(
+                'relative flex min-h-14 items-center gap-2 px-2 py-1 text-left focus-visible:z-10',
+                on ? 'bg-tint shadow-[inset_4px_0_0_var(--c-ink)]' : 'bg-page hover:bg-tint',
+              )}
+            >
+              <GarmentPicture
+                small
+                pattern={patterns.find((p) => p.id === h.make.sources[0]?.patternId)}
+                make={h.make}
+                cloths={cloths}
+                className="h-12 w-10 shrink-0"
+              />
+              <span className="min-w-0 flex-1">
+                <span className={clsx('block leading-[18px]', on && 'font-semibold')}>{nameOf(h)}</span>
+                <span className="block truncate text-small text-ink2">{cloths.find((c) => c.id === h.make.cloths[0]?.clothId)?.name}</span>
+              </span>
+              {on ? <Check size={18} aria-hidden className="shrink-0" /> : KEYS[i] && words.length === 0 && <KeyCap>{KEYS[i]}</KeyCap>}
+            </button>
+          );
+        })}
+      </div>
+      {shown.length === 0 && <p className="py-2 text-ink2">No garment in rotation is called that.</p>}
+      <div className="mt-1 flex flex-wrap gap-2">
+        {found.length > SHOWN && (
+          <Button quiet onClick={() => setAll(!all)}>
+            {all ? 'Only those worn most' : `All ${found.length} in rotation`}
+          </Button>
+        )}
+        {day.length > 0 && (
+          <Button quiet aria-pressed={apart} onClick={() => setApart(!apart)}>
+            {apart ? 'The next one begins another outfit' : 'Changed clothes: another outfit'}
+          </Button>
+        )}
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,18 @@
+import { Wear } from '../../core/records';
+import { keep } from '../../parts/keep';
+import { RecordField } from '../../parts/record-field';
+
+/** Fields of an entry of wear, kept as they are left. */
+export function WearFields({ wear, names }: { wear: Wear; names: readonly (keyof typeof Wear.shape & string)[] }) {
+  const change = (part: Partial<Wear>) => void keep('a wear', [{ table: 'wears', from: wear, to: { ...wear, ...part } }]);
+  return names.map((name) => (
+    <RecordField
+      key={name}
+      of={Wear.shape}
+      name={name}
+      value={wear[name]}
+      onValue={(value) => change({ [name]: value })}
+      className={name === 'remark' ? 'min-w-40 flex-1' : 'w-32'}
+    />
+  ));
+}

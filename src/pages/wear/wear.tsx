@@ -1,0 +1,143 @@
+import { format, formatDistanceStrict, parseISO } from 'date-fns';
+import { Link } from 'react-router';
+import { makeName } from '../../core/records/blank';
+import { outfits } from '../../core/wear/outfits';
+import type { WearsOut } from '../../core/wear/wears-out';
+import { wearsOut } from '../../core/wear/wears-out';
+import type { Hanging } from '../../core/wear/wardrobe';
+import { useCloths, useMakes, usePatterns, usePerson, useSettings, useWears } from '../../data/queries';
+import { db } from '../../data/database';
+import { changeSettings } from '../../data/settings';
+import { useWardrobe } from '../../data/wardrobe';
+import { Fold } from '../../ui/fold';
+import { Empty, PageHead } from '../../ui/page-head';
+import { Segmented } from '../../ui/segmented';
+import { BulkEntry } from './bulk-entry';
+import { DayCapture } from './day-capture';
+import { WearWords } from './wear-words';
+import { WearYear } from './wear-year';
+
+/** How many outfits and idle garments are shown. */
+const SHOWN = 8;
+
+function Together({ hanging }: { hanging: readonly Hanging[] }) {
+  const patterns = usePatterns() ?? [];
+  const wears = useWears() ?? [];
+  const of = new Map(hanging.map((h) => [h.make.id, h.make]));
+  const found = outfits(wears).filter((o) => o.makeIds.every((id) => of.has(id)));
+  return (
+    <Fold head="Worn together" said={found.length === 0 ? 'no outfit noted yet' : `${found.length}`}>
+      <ul>
+        {found.slice(0, SHOWN).map((o) => (
+          <li key={o.makeIds.join()} className="flex flex-wrap justify-between gap-x-4 border-b border-rule py-1">
+            <span>{o.makeIds.map((id) => makeName(of.get(id)!, patterns)).join(' with ')}</span>
+            <span className="text-small text-ink2">
+              {[`${o.times}\u2009×`, ...o.occasions, `last ${format(parseISO(o.last), 'd MMM yyyy')}`].join(' · ')}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </Fold>
+  );
+}
+
+function NotWornSince({ hanging }: { hanging: readonly Hanging[] }) {
+  const patterns = usePatterns() ?? [];
+  const since = ({ make, count }: Hanging) => count.last ?? make.finishedOn ?? make.cutOn;
+  const idle = hanging.filter((h) => h.ready && h.inSeason).sort((a, b) => since(a).localeCompare(since(b)));
+  return (
+    <Fold head="In season and longest not worn" said={idle[0] ? makeName(idle[0].make, patterns) : ''}>
+      <ul>
+        {idle.slice(0, SHOWN).map((h) => (
+          <li key={h.make.id} className="flex flex-wrap justify-between gap-x-4 border-b border-rule py-1">
+            <Link to={`/makes/${h.make.id}`} className="underline-offset-2 hover:underline">
+              {makeName(h.make, patterns)}
+            </Link>
+            <span className="text-small text-ink2">
+              {h.count.last
+                ? `not for ${formatDistanceStrict(parseISO(h.count.last), new Date())}`
+                : `never, in ${formatDistanceStrict(parseISO(since(h)), new Date())}`}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </Fold>
+  );
+}
+
+function WearsOutList({ list, of }: { list: readonly WearsOut[]; of: string }) {
+  return (
+    <div>
+      <h3 className="font-sans text-small text-ink2">By {of}</h3>
+      <ul className="border-t border-rule">
+        {list.map((g) => (
+          <li key={g.id} className="border-b border-rule py-1">
+            {g.name}{' '}
+            <span className="text-small text-ink2">
+              {g.mends.length} {g.mends.length === 1 ? 'mend' : 'mends'} in {g.of} {g.of === 1 ? 'make' : 'makes'}
+            </span>
+            {g.mends.map(({ mend, wears }) => (
+              <span key={mend.id} className="block text-small text-ink2">
+                {mend.wore ?? mend.what}, after {Math.round(wears)} wears
+              </span>
+            ))}
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}
+
+function WhereItWearsOut({ personId }: { personId: string }) {
+  const makes = useMakes() ?? [];
+  const wears = useWears() ?? [];
+  const patterns = usePatterns() ?? [];
+  const cloths = useCloths() ?? [];
+  const own = makes.filter((m) => m.personId === personId);
+  if (!own.some((m) => m.mends.length > 0)) return null;
+  const { byCloth, byPattern } = wearsOut(own, wears, patterns, cloths);
+  return (
+    <Fold head="What wears out where" said={byCloth[0]?.name ?? ''}>
+      <div className="grid grid-cols-2 gap-8 max-sm:grid-cols-1">
+        <WearsOutList list={byCloth} of="cloth" />
+        <WearsOutList list={byPattern} of="pattern" />
+      </div>
+    </Fold>
+  );
+}
+
+/** What is worn: entered in two keys or two touches, and what a year of it says. */
+export function WearPage() {
+  const person = usePerson();
+  const hanging = useWardrobe(person?.id);
+  const { hemisphere } = useSettings();
+  if (!hanging || !person) return hanging ? <Empty>Log a make first: then its wear can be noted here.</Empty> : null;
+  if (hanging.length === 0) return <Empty>Nothing is sewn for {person.name} yet. Log a make, and what is worn can be noted here.</Empty>;
+  return (
+    <>
+      <PageHead
+        title="Wear"
+        under={`What ${person.name} wears; each touch is entered at once`}
+        aside={
+          <Segmented
+            label="Where it is summer in"
+            value={hemisphere}
+            choices={[
+              { value: 'north', label: 'summer in July' },
+              { value: 'south', label: 'in January' },
+            ]}
+            onChange={(next) => void changeSettings(db, { hemisphere: next })}
+            className="max-sm:hidden"
+          />
+        }
+      />
+      <DayCapture hanging={hanging} />
+      <BulkEntry hanging={hanging.filter((h) => h.inRotation || h.count.times > 0)} />
+      <WearYear hanging={hanging} />
+      <WearWords hanging={hanging} />
+      <Together hanging={hanging} />
+      <NotWornSince hanging={hanging} />
+      <WhereItWearsOut personId={person.id} />
+    </>
+  );
+}

@@ -1,0 +1,70 @@
+import { strToU8, zipSync } from 'fflate';
+import { toMarkdown, type Sheet } from '../../core/statement/sheet';
+import css from './sheet.css?inline';
+
+/** A picture of a shown sheet with its bytes. */
+interface Shown {
+  readonly makeId: string;
+  readonly image: HTMLImageElement;
+  readonly blob: Blob;
+}
+
+async function picturesOf(shown: HTMLElement): Promise<Shown[]> {
+  const images = [...shown.querySelectorAll<HTMLImageElement>('[data-make] img')];
+  return Promise.all(
+    images.map(async (image) => ({
+      makeId: image.closest<HTMLElement>('[data-make]')!.dataset['make']!,
+      image,
+      blob: await (await fetch(image.src)).blob(),
+    })),
+  );
+}
+
+function asDataUrl(blob: Blob): Promise<string> {
+  return new Promise((done, failed) => {
+    const reader = new FileReader();
+    reader.onload = () => done(reader.result as string);
+    reader.onerror = () => failed(new Error('A picture could not be read.'));
+    reader.readAsDataURL(blob);
+  });
+}
+
+const escaped = (text: string) => text.replace(/[&<>"]/g, (c) => `&#${c.charCodeAt(0)};`);
+
+/** A shown sheet as one HTML file that needs nothing beside it: its pictures and its style are in it. */
+export async function sheetAsHtml(sheet: Sheet, shown: HTMLElement): Promise<Blob> {
+  const copy = shown.cloneNode(true) as HTMLElement;
+  const copies = [...copy.querySelectorAll<HTMLImageElement>('[data-make] img')];
+  const pictures = await picturesOf(shown);
+  for (const [i, { blob }] of pictures.entries()) copies[i]!.src = await asDataUrl(blob);
+  const page = `<!doctype html>
+<html lang="en">
+<head>
+<meta charset="utf-8">
+<meta name="viewport" content="width=device-width">
+<title>${escaped(sheet.title)}</title>
+<style>
+body { margin: 24px auto; max-width: 760px; padding: 0 16px; background: #fffdf8; }
+${css}
+</style>
+</head>
+<body>
+${copy.outerHTML}
+</body>
+</html>
+`;
+  return new Blob([page], { type: 'text/html' });
+}
+
+const FILE_ENDINGS: Record<string, string> = { 'image/svg+xml': 'svg', 'image/jpeg': 'jpg', 'image/png': 'png', 'image/webp': 'webp' };
+
+/** A shown sheet as Markdown with its pictures beside it, in one zip. */
+export async function sheetAsMarkdown(sheet: Sheet, shown: HTMLElement, name: string): Promise<Blob> {
+  const pictures = await picturesOf(shown);
+  const file = new Map(
+    pictures.map(({ makeId, blob }, i) => [makeId, `pictures/${i + 1}.${FILE_ENDINGS[blob.type.split(';')[0]!] ?? 'bin'}`] as const),
+  );
+  const files: Record<string, Uint8Array> = { [`${name}.md`]: strToU8(toMarkdown(sheet, (id) => file.get(id))) };
+  for (const { makeId, blob } of pictures) files[file.get(makeId)!] = new Uint8Array(await blob.arrayBuffer());
+  return new Blob([zipSync(files) as Uint8Array<ArrayBuffer>], { type: 'application/zip' });
+}

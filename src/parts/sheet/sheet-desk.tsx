@@ -1,0 +1,73 @@
+import { Checkbox, Field, Label } from '@headlessui/react';
+import { Check } from 'lucide-react';
+import { useRef, useState, type ReactNode } from 'react';
+import { toast } from 'react-toastify';
+import type { Sheet, SheetOptions } from '../../core/statement/sheet';
+import type { Cloth, Make, Pattern } from '../../core/records';
+import { Button } from '../../ui/button';
+import { saveFile } from '../save-file';
+import { SheetView } from './sheet-view';
+
+function Asked({ label, on, onChange }: { label: string; on: boolean; onChange: (on: boolean) => void }) {
+  return (
+    <Field className="flex min-h-[30px] items-center gap-1.5 max-sm:min-h-11">
+      <Checkbox
+        checked={on}
+        onChange={onChange}
+        className="flex size-[18px] items-center justify-center rounded-sm border border-ink bg-page max-sm:size-6"
+      >
+        {on && <Check size={14} aria-hidden />}
+      </Checkbox>
+      <Label>{label}</Label>
+    </Field>
+  );
+}
+
+/** A sheet with what can be done with it: print it, save it to show others; prices and body measures only if they are asked for. */
+export function SheetDesk({
+  fileName,
+  sheetOf,
+  above,
+  makes,
+  patterns,
+  cloths,
+}: {
+  /** Without an ending. */
+  fileName: string;
+  sheetOf: (options: SheetOptions) => Sheet;
+  /** Further controls, before those of the sheet. */
+  above?: ReactNode;
+  makes: readonly Make[];
+  patterns: readonly Pattern[];
+  cloths: readonly Cloth[];
+}) {
+  const [options, setOptions] = useState<SheetOptions>({ prices: false, body: false });
+  const shown = useRef<HTMLElement>(null);
+  const sheet = sheetOf(options);
+  const save = async (ending: 'html' | 'zip') => {
+    if (!shown.current) return;
+    try {
+      // Only needed by those who save.
+      const { sheetAsHtml, sheetAsMarkdown } = await import('./save-sheet');
+      const blob = ending === 'html' ? await sheetAsHtml(sheet, shown.current) : await sheetAsMarkdown(sheet, shown.current, fileName);
+      saveFile(blob, `${fileName}.${ending}`);
+    } catch (error) {
+      toast.error(`Not saved: ${error instanceof Error ? error.message : String(error)}. The ledger is as it was; try again, or print it.`);
+    }
+  };
+  return (
+    <>
+      <div className="mb-4 flex flex-wrap items-end gap-x-4 gap-y-2 border-y border-rule py-2 print:hidden">
+        {above}
+        <Asked label="with prices" on={options.prices} onChange={(prices) => setOptions({ ...options, prices })} />
+        <Asked label="with body measures" on={options.body} onChange={(body) => setOptions({ ...options, body })} />
+        <span className="flex flex-wrap gap-2">
+          <Button onClick={() => window.print()}>Print</Button>
+          <Button onClick={() => void save('html')}>Save as a web page</Button>
+          <Button onClick={() => void save('zip')}>Save as Markdown with pictures</Button>
+        </span>
+      </div>
+      <SheetView ref={shown} sheet={sheet} makes={makes} patterns={patterns} cloths={cloths} />
+    </>
+  );
+}
