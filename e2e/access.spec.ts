@@ -16,11 +16,17 @@ const PAGES = [
   '/line',
   '/patterns/new',
   '/makes/make-music-bag',
+  '/makes/make-tidewater-3/review',
+  '/wear',
+  '/sew-next',
+  '/sew-next/plan-skerry-2026-10-04',
+  '/statements',
 ];
 
 /** What axe finds on a page, each as a line. */
-async function violationsOn(page: Page, path: string): Promise<string[]> {
-  const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze();
+async function violationsOn(page: Page, path: string, rules?: string[]): Promise<string[]> {
+  const axe = new AxeBuilder({ page });
+  const { violations } = await (rules ? axe.withRules(rules) : axe.withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])).analyze();
   return violations.map((v) => `${path} ${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`);
 }
 
@@ -39,7 +45,8 @@ for (const colorScheme of ['light', 'dark'] as const)
       test.slow();
       for (const path of PAGES) {
         await open(page, path);
-        expect(await violationsOn(page, path)).toEqual([]);
+        // The themes differ in colours and in nothing else.
+        expect(await violationsOn(page, path, colorScheme === 'dark' ? ['color-contrast'] : undefined)).toEqual([]);
       }
     });
   });

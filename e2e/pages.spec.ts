@@ -92,8 +92,25 @@ test.describe('the day book', () => {
     await page.getByRole('listitem').filter({ hasText: 'two snaps at the cuffs' }).getByRole('button', { name: 'Done' }).focus();
     await page.keyboard.press('Enter');
     await expect(end).toBeHidden();
+    // The next stands under the key: a list is worked off with one key.
+    await expect(page.locator('[data-waits]:focus')).toHaveCount(1);
     await page.keyboard.press('Control+z');
     await expect(end).toBeVisible();
+  });
+
+  test('arrow keys walk over what waits; still so is one key, and is taken back', async ({ page }) => {
+    await page.goto('/');
+    const asked = page.getByRole('region', { name: 'How do you like it now?' }).getByRole('button', { name: /^Still so/ });
+    await asked.first().waitFor();
+    const name = (await asked.first().getAttribute('aria-label'))!;
+    await page.keyboard.press('ArrowDown');
+    await expect(page.getByRole('link', { name: 'It is cut: log it' })).toBeFocused();
+    const waits = await page.locator('[data-waits]').count();
+    for (let i = 0; i < waits && !(await asked.first().evaluate((b) => b === document.activeElement)); i++) await page.keyboard.press('ArrowDown');
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('button', { name, exact: true })).toBeHidden();
+    await page.keyboard.press('Control+z');
+    await expect(page.getByRole('button', { name, exact: true })).toBeVisible();
   });
 });
 
@@ -141,6 +158,9 @@ test('a key goes to each section, and the sheet of keys says which', async ({ pa
     ['2', 'Makes'],
     ['3', 'Patterns'],
     ['5', 'Cloth shelf'],
+    ['6', 'Wear'],
+    ['7', 'Sew next'],
+    ['8', /^Statement: /],
     ['9', 'Files'],
     ['1', 'Day book'],
   ] as const) {
@@ -158,7 +178,7 @@ test('a key goes to each section, and the sheet of keys says which', async ({ pa
 test('nothing is asked of any other machine', async ({ page }) => {
   const asked: string[] = [];
   page.on('request', (r) => asked.push(r.url()));
-  for (const path of ['/', '/makes', '/patterns/pattern-skerry', '/shelf', '/line']) {
+  for (const path of ['/', '/makes', '/patterns/pattern-skerry', '/shelf', '/line', '/wear', '/statements']) {
     await page.goto(path);
     await page.waitForLoadState('networkidle');
   }

@@ -14,6 +14,7 @@ import { keep } from './keep';
 import { RecordField } from './record-field';
 import { Button } from '../ui/button';
 import { Pick } from '../ui/pick';
+import { Tick } from '../ui/tick';
 
 /** What this cloth does to the girths that matter, in a line; only where the pattern asks for a stretch. */
 function GiveLine({
@@ -138,17 +139,15 @@ export function ClothUses({
               <div className="flex flex-wrap items-center gap-x-4">
                 <ShelfLine use={use} cloth={cloth} unit={unit} entering={entering} />
                 {entering && cloth.pieces.length > 0 && (
-                  <label className="flex items-center gap-1 text-small text-ink2">
-                    <input
-                      type="checkbox"
-                      checked={use.taken === 0}
-                      onChange={(e) => {
-                        const { taken: _, ...rest } = use;
-                        onUses(uses.map((u) => (u.id === use.id ? (e.target.checked ? { ...rest, taken: 0 } : rest) : u)));
-                      }}
-                    />
-                    not off the shelf
-                  </label>
+                  <Tick
+                    on={use.taken === 0}
+                    onChange={(on) => {
+                      const { taken: _, ...rest } = use;
+                      onUses(uses.map((u) => (u.id === use.id ? (on ? { ...rest, taken: 0 } : rest) : u)));
+                    }}
+                  >
+                    <span className="text-small text-ink2">not off the shelf</span>
+                  </Tick>
                 )}
                 {pattern && use.part === 'main' && <GiveLine make={make} pattern={pattern} cloth={cloth} bodies={bodies} unit={unit} />}
               </div>

@@ -113,25 +113,28 @@ export function WearThreads({
           })}
         </svg>
       </div>
-      <table className="sr-only">
-        <caption>{caption}</caption>
-        <thead>
-          <tr>
-            <th>row</th>
-            <th>days noted</th>
-            <th>wears, estimates included</th>
-          </tr>
-        </thead>
-        <tbody>
-          {rows.map((row) => (
-            <tr key={row.id}>
-              <th scope="row">{names(row.id)}</th>
-              <td>{row.stitches.length}</td>
-              <td>{row.times}</td>
+      {/* A table does not shrink to nothing by itself; what is around it does. */}
+      <div className="sr-only">
+        <table>
+          <caption>{caption}</caption>
+          <thead>
+            <tr>
+              <th>row</th>
+              <th>days noted</th>
+              <th>wears, estimates included</th>
             </tr>
-          ))}
-        </tbody>
-      </table>
+          </thead>
+          <tbody>
+            {rows.map((row) => (
+              <tr key={row.id}>
+                <th scope="row">{names(row.id)}</th>
+                <td>{row.stitches.length}</td>
+                <td>{row.times}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
     </figure>
   );
 }

@@ -147,7 +147,7 @@ export function statementSheet(
     minutes.total > 0 && formatDuration(minutes.total),
     `${formatClothLength(used, unit)} of cloth used`,
   ];
-  return { title: span.name, under: under.filter(Boolean).join(' · '), blocks };
+  return { title: `Statement: ${span.name}`, under: under.filter(Boolean).join(' · '), blocks };
 }
 
 function moneyTable(money: Statement['money'], currency: string): SheetBlock {

@@ -10,10 +10,10 @@ export function useWalk(): void {
   const at = useRef(-1);
   useHotkeys(
     'down,up',
-    (_, { keys }) => {
+    (event) => {
       const all = acts();
       const here = all.indexOf(document.activeElement as HTMLElement);
-      const next = here === -1 ? 0 : here + (keys?.includes('down') ? 1 : -1);
+      const next = here === -1 ? 0 : here + (event.key === 'ArrowDown' ? 1 : -1);
       all[Math.max(0, Math.min(all.length - 1, next))]?.focus();
     },
     { preventDefault: true },

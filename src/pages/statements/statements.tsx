@@ -9,7 +9,7 @@ import { fileNameOf } from '../../parts/save-file';
 import { SheetDesk } from '../../parts/sheet/sheet-desk';
 import { Button } from '../../ui/button';
 import { SelectField, TextField } from '../../ui/field';
-import { Empty, PageHead } from '../../ui/page-head';
+import { Empty } from '../../ui/page-head';
 import { Segmented } from '../../ui/segmented';
 
 /** What happened in a month, a season, a year or any span, to look back on and to show. */
@@ -45,55 +45,50 @@ export function Statements() {
     setSpan({ from, until: until < from ? from : until, name: `${from} to ${until < from ? from : until}` });
   };
   return (
-    <>
-      <div className="print:hidden">
-        <PageHead title="Statements" under="What was made, worn, used and learned, to look back on and to show" />
-      </div>
-      <SheetDesk
-        fileName={`statement-${fileNameOf(span.name)}`}
-        sheetOf={(options) => statementSheet(statement, { patterns, cloths, currency }, people, unit, options)}
-        makes={makes}
-        patterns={patterns}
-        cloths={cloths}
-        above={
-          <>
-            <Segmented
-              label="How long"
-              value={kind}
-              choices={[...SPAN_KINDS.map((k) => ({ value: k, label: k })), { value: 'span' as const, label: 'from … to …' }]}
-              onChange={choose}
-            />
-            {kind === 'span' ? (
-              <>
-                <TextField label="From" type="date" value={span.from} onChange={(e) => between({ from: e.target.value })} />
-                <TextField label="To" type="date" value={span.until} onChange={(e) => between({ until: e.target.value })} />
-              </>
-            ) : (
-              <span className="flex items-center">
-                <Button quiet aria-label="Earlier" onClick={() => setSpan(neighbourSpan(kind, span, -1, hemisphere))}>
-                  <ChevronLeft size={16} aria-hidden />
-                </Button>
-                <span className="min-w-28 text-center" aria-live="polite">
-                  {span.name}
-                </span>
-                <Button quiet aria-label="Later" disabled={span.until >= today()} onClick={() => setSpan(neighbourSpan(kind, span, 1, hemisphere))}>
-                  <ChevronRight size={16} aria-hidden />
-                </Button>
+    <SheetDesk
+      fileName={`statement-${fileNameOf(span.name)}`}
+      sheetOf={(options) => statementSheet(statement, { patterns, cloths, currency }, people, unit, options)}
+      makes={makes}
+      patterns={patterns}
+      cloths={cloths}
+      above={
+        <>
+          <Segmented
+            label="How long"
+            value={kind}
+            choices={[...SPAN_KINDS.map((k) => ({ value: k, label: k })), { value: 'span' as const, label: 'from … to …' }]}
+            onChange={choose}
+          />
+          {kind === 'span' ? (
+            <>
+              <TextField label="From" type="date" value={span.from} onChange={(e) => between({ from: e.target.value })} />
+              <TextField label="To" type="date" value={span.until} onChange={(e) => between({ until: e.target.value })} />
+            </>
+          ) : (
+            <span className="flex items-center">
+              <Button quiet aria-label="Earlier" onClick={() => setSpan(neighbourSpan(kind, span, -1, hemisphere))}>
+                <ChevronLeft size={16} aria-hidden />
+              </Button>
+              <span className="min-w-28 text-center" aria-live="polite">
+                {span.name}
               </span>
-            )}
-            {people.length > 1 && (
-              <SelectField label="Whose" labelHidden value={personId} onChange={(e) => setPersonId(e.target.value)}>
-                <option value="">for everybody</option>
-                {people.map((p) => (
-                  <option key={p.id} value={p.id}>
-                    for {p.name}
-                  </option>
-                ))}
-              </SelectField>
-            )}
-          </>
-        }
-      />
-    </>
+              <Button quiet aria-label="Later" disabled={span.until >= today()} onClick={() => setSpan(neighbourSpan(kind, span, 1, hemisphere))}>
+                <ChevronRight size={16} aria-hidden />
+              </Button>
+            </span>
+          )}
+          {people.length > 1 && (
+            <SelectField label="Whose" labelHidden value={personId} onChange={(e) => setPersonId(e.target.value)}>
+              <option value="">for everybody</option>
+              {people.map((p) => (
+                <option key={p.id} value={p.id}>
+                  for {p.name}
+                </option>
+              ))}
+            </SelectField>
+          )}
+        </>
+      }
+    />
   );
 }

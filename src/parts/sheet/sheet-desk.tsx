@@ -1,27 +1,11 @@
-import { Checkbox, Field, Label } from '@headlessui/react';
-import { Check } from 'lucide-react';
 import { useRef, useState, type ReactNode } from 'react';
 import { toast } from 'react-toastify';
 import type { Sheet, SheetOptions } from '../../core/statement/sheet';
 import type { Cloth, Make, Pattern } from '../../core/records';
 import { Button } from '../../ui/button';
+import { Tick } from '../../ui/tick';
 import { saveFile } from '../save-file';
 import { SheetView } from './sheet-view';
-
-function Asked({ label, on, onChange }: { label: string; on: boolean; onChange: (on: boolean) => void }) {
-  return (
-    <Field className="flex min-h-[30px] items-center gap-1.5 max-sm:min-h-11">
-      <Checkbox
-        checked={on}
-        onChange={onChange}
-        className="flex size-[18px] items-center justify-center rounded-sm border border-ink bg-page max-sm:size-6"
-      >
-        {on && <Check size={14} aria-hidden />}
-      </Checkbox>
-      <Label>{label}</Label>
-    </Field>
-  );
-}
 
 /** A sheet with what can be done with it: print it, save it to show others; prices and body measures only if they are asked for. */
 export function SheetDesk({
@@ -59,8 +43,12 @@ export function SheetDesk({
     <>
       <div className="mb-4 flex flex-wrap items-end gap-x-4 gap-y-2 border-y border-rule py-2 print:hidden">
         {above}
-        <Asked label="with prices" on={options.prices} onChange={(prices) => setOptions({ ...options, prices })} />
-        <Asked label="with body measures" on={options.body} onChange={(body) => setOptions({ ...options, body })} />
+        <Tick on={options.prices} onChange={(prices) => setOptions({ ...options, prices })}>
+          with prices
+        </Tick>
+        <Tick on={options.body} onChange={(body) => setOptions({ ...options, body })}>
+          with body measures
+        </Tick>
         <span className="flex flex-wrap gap-2">
           <Button onClick={() => window.print()}>Print</Button>
           <Button onClick={() => void save('html')}>Save as a web page</Button>
