@@ -40,6 +40,17 @@ const VIEWS = [
   { name: 'make', path: 'makes/make-skerry-2' },
   { name: 'pattern', path: 'patterns/pattern-slackwater/change' },
   { name: 'cloth-shelf', path: 'shelf' },
+  {
+    name: 'wear',
+    path: 'wear',
+    act: async (page) => {
+      await page.getByRole('button', { name: /^Tidewater shirt, version 3/ }).click();
+      await page.getByRole('button', { name: /^Gangway trousers, version 2/ }).click();
+    },
+  },
+  { name: 'wear-phone', path: 'wear', viewport: PHONE },
+  { name: 'sew-next', path: 'sew-next' },
+  { name: 'statement', path: 'statements', act: (page) => page.getByRole('radio', { name: 'year' }).click() },
   { name: 'files', path: 'files' },
   { name: 'account-phone', path: 'patterns/pattern-skerry', viewport: PHONE },
   { name: 'account-lamp', path: 'patterns/pattern-gangway', colorScheme: 'dark' },

@@ -5,6 +5,8 @@ export const COMMANDS: readonly { readonly title: string; readonly path: string;
   { title: 'Log a make', path: '/makes/new', detail: 'key n', words: 'new garment version enter write' },
   { title: 'Add a pattern', path: '/patterns/new', words: 'new pattern' },
   { title: 'Put a cloth on the shelf', path: '/shelf?new=1', words: 'new cloth fabric stash bought' },
+  { title: 'Note what was worn', path: '/wear', words: 'wore today outfit suitcase journey bulk' },
+  { title: 'Statement of a month, a season or a year', path: '/statements', words: 'report review look back print' },
   { title: 'Plan the next garment', path: '/sew-next', words: 'new plan list queue' },
   { title: 'Add a person', path: '/people/new', words: 'new person body child' },
   { title: 'Save the ledger to a file', path: '/files', words: 'export backup copy' },

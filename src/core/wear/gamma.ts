@@ -58,10 +58,18 @@ export function gammaPoint(shape: number, rate: number, share: number): number {
   let low = 0;
   let high = Math.max(1, shape);
   while (gammaBelow(shape, high) < share) high *= 2;
-  for (let i = 0; i < 200 && high - low > 1e-13 * high; i++) {
-    const middle = (low + high) / 2;
-    if (gammaBelow(shape, middle) < share) low = middle;
-    else high = middle;
+  // Newton's steps from the mean, kept between what is known to be too low and too high.
+  const constant = lnGamma(shape);
+  let x = Math.min(shape, (low + high) / 2);
+  for (let i = 0; i < 200; i++) {
+    const off = gammaBelow(shape, x) - share;
+    if (off > 0) high = x;
+    else low = x;
+    const step = off / Math.exp((shape - 1) * Math.log(x) - x - constant);
+    const next = x - step;
+    const better = next > low && next < high ? next : (low + high) / 2;
+    if (Math.abs(better - x) <= 1e-13 * x) break;
+    x = better;
   }
-  return (low + high) / 2 / rate;
+  return x / rate;
 }

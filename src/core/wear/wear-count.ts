@@ -58,6 +58,9 @@ export interface DaySpan {
 
 /** What part of an entry falls within a span: all or nothing of a day, by days of an estimate that is spread over many. */
 export function partWithin({ date, until = date }: Pick<Wear, 'date' | 'until'>, span: DaySpan): number {
+  // Most entries lie wholly within or without: dates compare as words.
+  if ((span.from === undefined || date >= span.from) && (span.until === undefined || until <= span.until)) return 1;
+  if (date === until) return 0;
   const [start, end] = [dayNumber(date), dayNumber(until)];
   const from = Math.max(start, span.from === undefined ? -Infinity : dayNumber(span.from));
   const to = Math.min(end, span.until === undefined ? Infinity : dayNumber(span.until));

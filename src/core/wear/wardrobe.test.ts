@@ -1,0 +1,61 @@
+import { sampleCloth, sampleMake, SAMPLE_PATTERN } from '../fit/sample-case';
+import type { Make, Wear } from '../records';
+import { wardrobe } from './wardrobe';
+
+const TODAY = '2026-07-01';
+const cloths = [sampleCloth('poplin'), sampleCloth('linen', { seasons: ['summer'] }), sampleCloth('tweed', { seasons: ['winter'] })];
+const of = (clothId: string) => [{ id: 'use', clothId, part: 'main' as const }];
+const hang = (makes: readonly Make[], wears: readonly Wear[] = [], hemisphere: 'north' | 'south' = 'north') =>
+  wardrobe(makes, wears, [SAMPLE_PATTERN], cloths, hemisphere, TODAY);
+const garment = (version: number, rest: Partial<Make> = {}) => sampleMake(version, { finishedOn: '2025-07-01', ...rest });
+const worn = (makeId: string, dates: readonly string[]): Wear[] =>
+  dates.map((date, i) => ({ id: `${makeId}-${i}`, date, makeIds: [makeId], count: 1 }));
+
+describe('a wardrobe', () => {
+  test('toiles and things that are not worn do not hang in it', () => {
+    const found = hang([garment(1), garment(2, { kind: 'toile' }), garment(3, { kind: 'without fit' }), garment(4, { kind: 'wearable toile' })]);
+    expect(found.map((h) => h.make.version)).toEqual([1, 4]);
+  });
+
+  test('in season by its cloth and the hemisphere', () => {
+    const makes = [garment(1, { cloths: of('linen') }), garment(2, { cloths: of('tweed') })];
+    expect(hang(makes).map((h) => h.inSeason)).toEqual([true, false]);
+    expect(hang(makes, [], 'south').map((h) => h.inSeason)).toEqual([false, true]);
+  });
+
+  test('ready: in rotation and not away this day', () => {
+    const away = (from: string, until?: string) => [{ id: 'a', why: 'in the mending' as const, from, ...(until ? { until } : {}) }];
+    const found = hang([
+      garment(1),
+      garment(2, { away: away('2026-06-20') }),
+      garment(3, { away: away('2026-06-20', '2026-07-01') }),
+      garment(4, { state: 'resting', stateSince: '2026-01-01' }),
+    ]);
+    expect(found.map((h) => [h.inRotation, h.ready])).toEqual([
+      [true, true],
+      [true, false],
+      // Back on the day itself.
+      [true, true],
+      [false, false],
+    ]);
+  });
+
+  test('expected wears: the rate over the months of its seasons in a year; none for what is put aside', () => {
+    const makes = [garment(1), garment(2, { cloths: of('linen') }), garment(3, { state: 'given', stateSince: '2026-01-01' })];
+    const [all, summer, given] = hang(makes, worn('make-1', ['2025-09-01', '2026-01-05', '2026-05-05']));
+    expect(all!.expected).toBeCloseTo(all!.rate!.mean * 12, 12);
+    expect(summer!.expected).toBeCloseTo(summer!.rate!.mean * 3, 12);
+    expect(given!.expected).toBeUndefined();
+    expect(given!.rate).toBeDefined();
+  });
+
+  test('what was finished today has no rate yet', () => {
+    const [fresh] = hang([garment(1, { finishedOn: TODAY })]);
+    expect(fresh).toMatchObject({ months: 0, rate: undefined, expected: undefined, inRotation: true });
+  });
+
+  test('wears of other people’s garments and of removed ones change nothing', () => {
+    const mine = worn('make-1', ['2026-01-01']);
+    expect(hang([garment(1)], [...mine, ...worn('another', ['2026-01-02'])])).toEqual(hang([garment(1)], mine));
+  });
+});
