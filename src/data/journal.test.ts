@@ -43,6 +43,19 @@ describe('writing', () => {
     expect((await database.makes.get(make.id))?.size).toEqual(make.size);
   });
 
+  test('an act that reckons with a record finds it as it stands: two quick ones both count', async () => {
+    await write(database, 'make', [{ table: 'makes', put: make }]);
+    const once = (label: string) =>
+      write(database, label, [{ table: 'makes', id: make.id, edit: (now) => ({ ...now, quantity: now.quantity * 2 }) }]);
+    await Promise.all([once('doubled'), once('doubled again')]);
+    expect((await database.makes.get(make.id))!.quantity).toBe(4);
+    await undo(database);
+    expect((await database.makes.get(make.id))!.quantity).toBe(2);
+    await write(database, 'gone', [{ table: 'makes', remove: make.id }]);
+    await once('doubled what is gone');
+    expect(await database.makes.count()).toBe(0);
+  });
+
   test('an edit of what was removed meanwhile does not bring half of it back', async () => {
     await write(database, 'a remark', [{ table: 'makes', from: make, to: { ...make, remark: 'late' } }]);
     expect(await database.makes.count()).toBe(0);

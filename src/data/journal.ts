@@ -7,11 +7,15 @@ const DAY = 86_400_000;
 
 /**
  * A record to write, an edit of one, or one to remove. An edit says what the record was when it was edited and what it became: only
- * the fields that differ are written, so that two edits in quick succession, or in two tabs, do not undo each other.
+ * the fields that differ are written, so that two edits in quick succession, or in two tabs, do not undo each other. An act that reckons
+ * with what the record holds (a wash, one more verdict) says how: it is worked out from the record as it stands when it is written.
  */
 export type Write =
   | {
-      [T in TableName]: { readonly table: T; readonly put: Stored[T] } | { readonly table: T; readonly from: Stored[T]; readonly to: Stored[T] };
+      [T in TableName]:
+        | { readonly table: T; readonly put: Stored[T] }
+        | { readonly table: T; readonly from: Stored[T]; readonly to: Stored[T] }
+        | { readonly table: T; readonly id: string; readonly edit: (now: Stored[T]) => Stored[T] };
     }[TableName]
   | { readonly table: TableName; readonly remove: string };
 
@@ -30,6 +34,15 @@ function edited<T extends object>(now: T | undefined, from: T, to: T): T | undef
   return result;
 }
 
+/** What a record is to become; undefined where it is removed, or was removed meanwhile. */
+function wantedOf(w: Write, now: Change['before']): Change['after'] {
+  if ('remove' in w) return undefined;
+  if ('put' in w) return w.put;
+  // The table of the record and of the edit are one: the type of a write says so, and a lookup loses it.
+  if ('edit' in w) return now && (w.edit as (now: NonNullable<Change['before']>) => NonNullable<Change['after']>)(now);
+  return edited(now, w.from, w.to);
+}
+
 /**
  * Writes records as one act: all of them or none, noted in the journal so that it can be undone.
  *
@@ -45,9 +58,9 @@ export async function write(database: LedgerDatabase, label: string, writes: rea
     const changes: Change[] = [];
     for (const w of writes) {
       const { table } = w;
-      const id = 'remove' in w ? w.remove : 'put' in w ? w.put.id : w.to.id;
+      const id = 'remove' in w ? w.remove : 'put' in w ? w.put.id : 'edit' in w ? w.id : w.to.id;
       const before = (await database.table(table).get(id)) as Change['before'];
-      const wanted = 'remove' in w ? undefined : 'put' in w ? w.put : edited(before, w.from, w.to);
+      const wanted = wantedOf(w, before);
       const after = wanted && checked(table, wanted);
       if (after) await database.table(table).put(after);
       else await database.table(table).delete(id);

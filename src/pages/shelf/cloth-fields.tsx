@@ -141,7 +141,7 @@ export function ClothFields({ cloth, unit }: { cloth: Cloth; unit: LengthUnit })
             <Button
               quiet
               onClick={() => {
-                put(washed(cloth, today()), 'a wash');
+                void keep('a wash', [{ table: 'cloths', id: cloth.id, edit: (now) => washed(now, today()) }]);
                 toast(
                   cloth.washedOn
                     ? 'Washed again; it shrank the first time.'

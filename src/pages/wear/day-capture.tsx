@@ -1,12 +1,13 @@
 import clsx from 'clsx';
 import { Check } from 'lucide-react';
 import { formatISO, parseISO, subDays } from 'date-fns';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { readyOn } from '../../core/wear/available';
 import { outfitsOfDay, touched, type DayChange } from '../../core/wear/day-of-wear';
 import type { Hanging } from '../../core/wear/wardrobe';
 import { makeName } from '../../core/records/blank';
+import { db } from '../../data/database';
 import type { Write } from '../../data/journal';
 import { newId } from '../../data/new-id';
 import { useCloths, usePatterns, useWears } from '../../data/queries';
@@ -53,15 +54,22 @@ export function DayCapture({ hanging }: { hanging: readonly Hanging[] }) {
   const day = outfitsOfDay(wears, date).filter((w) => w.makeIds.some((id) => own.has(id)));
   const worn = new Set(day.flatMap((w) => w.makeIds));
 
-  const touch = async (h: Hanging) => {
-    const change = touched(day, h.make.id, date, newId(), apart);
+  // One touch after the other, each reckoned with the day as it then stands: two quick ones are one outfit.
+  const waiting = useRef(Promise.resolve());
+  const touch = (h: Hanging) => {
+    const another = apart;
     setApart(false);
     setFind('');
-    await keep(`${worn.has(h.make.id) ? 'not worn after all' : 'worn'}: ${nameOf(h)}`, [writeOf(change)]);
+    waiting.current = waiting.current.then(async () => {
+      const now = outfitsOfDay(await db.wears.where('date').equals(date).toArray(), date).filter((w) => w.makeIds.some((id) => own.has(id)));
+      const change = touched(now, h.make.id, date, newId(), another);
+      const off = now.some((w) => w.makeIds.includes(h.make.id));
+      await keep(`${off ? 'not worn after all' : 'worn'}: ${nameOf(h)}`, [writeOf(change)]);
+    });
   };
   useHotkeys(KEYS.join(','), (_, { keys }) => {
     const h = shown[KEYS.findIndex((k) => k === keys?.join(''))];
-    if (h) void touch(h);
+    if (h) touch(h);
   });
 
   const yesterday = formatISO(subDays(parseISO(today()), 1), { representation: 'date' });
@@ -101,7 +109,7 @@ export function DayCapture({ hanging }: { hanging: readonly Hanging[] }) {
           value={find}
           onChange={(e) => setFind(e.target.value)}
           onKeyDown={(e) => {
-            if (e.key === 'Enter' && words.length > 0 && found[0]) void touch(found[0]);
+            if (e.key === 'Enter' && words.length > 0 && found[0]) touch(found[0]);
           }}
           className="w-64 max-sm:w-full"
         />
@@ -128,7 +136,7 @@ export function DayCapture({ hanging }: { hanging: readonly Hanging[] }) {
               key={h.make.id}
               type="button"
               aria-pressed={on}
-              onClick={() => void touch(h)}
+              onClick={() => touch(h)}
               className={clsx(
                 'relative flex min-h-14 items-center gap-2 px-2 py-1 text-left focus-visible:z-10',
                 on ? 'bg-tint shadow-[inset_4px_0_0_var(--c-ink)]' : 'bg-page hover:bg-tint',
