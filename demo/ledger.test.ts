@@ -1,3 +1,5 @@
+import { casesFor } from '../src/core/fit/case';
+import { Recollection } from '../src/core/fit/recollection';
 import { carryForward, reckonedMakes } from '../src/core/fit/carry-forward';
 import { bringsZone, type PatternCase } from '../src/core/fit/case';
 import { clothGive } from '../src/core/fit/cloth-give';
@@ -182,5 +184,12 @@ describe('its stories', () => {
     const needed = coat.views[0]!.clothTable.find((n) => n.width === 150)?.length ?? 0;
     expect(longestPiece(flannel)).toBeLessThan(needed);
     expect(needed - longestPiece(flannel)).toBeLessThan(140);
+  });
+
+  test('the bodice is short in four patterns of four designers: a usual alteration', () => {
+    const usual = new Recollection(casesFor('person-maren', ledger)).usual();
+    expect(usual.map((u) => u.zone)).toEqual(['bodice']);
+    expect(usual[0]!.patterns).toHaveLength(4);
+    expect(usual[0]!.best.median).toBeCloseTo(1.8, 1);
   });
 });

@@ -516,7 +516,7 @@ const saltmarsh: Make[] = [
         [
           ['bust', 0],
           ['waist', 0],
-          ['bodice', -1],
+          ['bodice', -2, { amount: 3 }],
           ['neckDepth', 2, { amount: 2 }],
         ],
       ],

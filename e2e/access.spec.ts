@@ -17,6 +17,7 @@ const PAGES = [
   '/patterns/new',
   '/makes/make-music-bag',
   '/makes/make-tidewater-3/review',
+  '/fit',
   '/wear',
   '/sew-next',
   '/sew-next/plan-skerry-2026-10-04',

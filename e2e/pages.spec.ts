@@ -157,6 +157,7 @@ test('a key goes to each section, and the sheet of keys says which', async ({ pa
   for (const [key, heading] of [
     ['2', 'Makes'],
     ['3', 'Patterns'],
+    ['4', 'Fit'],
     ['5', 'Cloth shelf'],
     ['6', 'Wear'],
     ['7', 'Sew next'],

@@ -49,6 +49,7 @@ const VIEWS = [
     },
   },
   { name: 'wear-phone', path: 'wear', viewport: PHONE },
+  { name: 'fit', path: 'fit' },
   { name: 'sew-next', path: 'sew-next' },
   { name: 'statement', path: 'statements', act: (page) => page.getByRole('radio', { name: 'year' }).click() },
   { name: 'files', path: 'files' },

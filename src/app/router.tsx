@@ -22,6 +22,7 @@ export const router = createBrowserRouter([
           { path: 'patterns/new', lazy: async () => ({ Component: (await import('../pages/patterns/new-pattern')).NewPattern }) },
           { path: 'patterns/:patternId', lazy: async () => ({ Component: (await import('../pages/patterns/pattern-account')).PatternAccount }) },
           { path: 'patterns/:patternId/change', lazy: async () => ({ Component: (await import('../pages/patterns/change-pattern')).ChangePattern }) },
+          { path: 'fit', lazy: async () => ({ Component: (await import('../pages/fit/fit')).Fit }) },
           { path: 'shelf', lazy: async () => ({ Component: (await import('../pages/shelf/cloth-shelf')).ClothShelf }) },
           { path: 'wear', lazy: async () => ({ Component: (await import('../pages/wear/wear')).WearPage }) },
           { path: 'statements', lazy: async () => ({ Component: (await import('../pages/statements/statements')).Statements }) },

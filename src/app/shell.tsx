@@ -1,6 +1,6 @@
 import clsx from 'clsx';
 import { formatDistanceStrict, parseISO } from 'date-fns';
-import { BookOpen, CalendarHeart, Ellipsis, FileText, Layers, ListTodo, Redo2, ScrollText, Scissors, Shirt, Undo2 } from 'lucide-react';
+import { BookOpen, CalendarHeart, Ellipsis, FileText, Layers, ListTodo, Redo2, Ruler, ScrollText, Scissors, Shirt, Undo2 } from 'lucide-react';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, NavLink, Outlet, useLocation, useNavigate } from 'react-router';
@@ -21,6 +21,7 @@ const ICONS = {
   '/': BookOpen,
   '/makes': Shirt,
   '/patterns': Scissors,
+  '/fit': Ruler,
   '/shelf': Layers,
   '/wear': CalendarHeart,
   '/sew-next': ListTodo,

@@ -1,11 +1,11 @@
 import { useMemo } from 'react';
 import { lastVersion } from '../core/fit/carry-forward';
-import type { PatternCase } from '../core/fit/case';
+import { makesOf, type PatternCase } from '../core/fit/case';
 import { viewOf } from '../core/fit/case';
 import { entryFromLine } from '../core/shorthand/entry-from-line';
 import { parseLine, type Chip, type LineContext } from '../core/shorthand/parse-line';
 import { newId } from '../data/new-id';
-import { makesOf, useBodies, useCloths, useMakes, usePatterns, usePeople, usePerson } from '../data/queries';
+import { useBodies, useCloths, useMakes, usePatterns, usePeople, usePerson } from '../data/queries';
 import { today } from '../data/today';
 import { draftFromLine, startMake, type LogDraft } from '../pages/makes/log-draft';
 import type { Pattern, Person } from '../core/records';

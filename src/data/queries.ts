@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import type { LengthUnit } from '../core/measure/length';
-import type { PatternCase } from '../core/fit/case';
+import { makesOf, type PatternCase } from '../core/fit/case';
 import type { Cloth, Make, MeasurementSet, Pattern, Person, Plan, PlanList, Wear } from '../core/records';
 import { wearCounts, type WearCount } from '../core/wear/wear-count';
 import { PICTURE_SIDES } from '../core/records/picture-sides';
@@ -74,11 +74,6 @@ export function usePerson(): Person | undefined {
   const people = usePeople();
   const { personId } = useSettings();
   return people?.find((p) => p.id === personId) ?? people?.[0];
-}
-
-/** Makes of a pattern for a person, where the pattern is any of their sources. */
-export function makesOf(makes: readonly Make[], patternId: string, personId: string): Make[] {
-  return makes.filter((m) => m.personId === personId && m.sources.some((s) => s.patternId === patternId)).sort((a, b) => a.version - b.version);
 }
 
 /** Everything the engine needs to reckon a pattern for a person; undefined while it is being read. */

@@ -7,7 +7,8 @@ import { contradictionsIn, type Contradiction } from './contradiction';
 import { evidenceAt, type Evidence, type UnusedNote } from './evidence';
 import { caseForPlan, lastCutAgain, nextCut, type PlannedCut } from './next-cut';
 import { offsetOf, type Unknown } from './offset';
-import { bestCut, chanceOfRight, divergence, posteriorOf, priorSpread, quantile, type BestCut, type Posterior } from './posterior';
+import { bestCut, chanceOfRight, divergence, posteriorOf, priorSpread, quantile, type BestCut, type Posterior, type Prior } from './posterior';
+import type { FromOthers, Recollection } from './recollection';
 
 /** How one note moved the best cut: the reasons behind a figure. */
 export interface Reason {
@@ -29,6 +30,8 @@ export interface ZoneForecast {
   readonly reasons: readonly Reason[];
   readonly unused: readonly UnusedNote[];
   readonly best: BestCut;
+  /** What the person's other patterns say here; absent where none does. */
+  readonly fromOthers?: FromOthers;
   /** The range before any note, then after each version that has evidence. */
   readonly closingIn: readonly { readonly version: number; readonly best: BestCut }[];
   readonly ground: Ground;
@@ -88,12 +91,12 @@ export function zonesOfCase({ pattern, makes }: PatternCase): ZoneId[] {
   return ZONE_IDS.filter((z) => asked.has(z));
 }
 
-function reasonsFor(used: readonly Evidence[], all: Posterior, spread: number): Reason[] {
+function reasonsFor(used: readonly Evidence[], all: Posterior, prior: Prior | number): Reason[] {
   const width = (p: Posterior) => quantile(p, 0.9) - quantile(p, 0.1);
   const raw = used.map((evidence) => {
     const without = posteriorOf(
       used.filter((e) => e !== evidence).map((e) => e.observation),
-      spread,
+      prior,
     );
     return {
       evidence,
@@ -106,16 +109,16 @@ function reasonsFor(used: readonly Evidence[], all: Posterior, spread: number): 
   return raw.map((r) => ({ ...r, share: total > 0 ? r.share / total : 1 / raw.length }));
 }
 
-function closingInOf(used: readonly Evidence[], spread: number): ZoneForecast['closingIn'] {
+function closingInOf(used: readonly Evidence[], prior: Prior | number): ZoneForecast['closingIn'] {
   const versions = [...new Set(used.map((e) => e.make.version))];
   return [
-    { version: 0, best: bestCut(posteriorOf([], spread)) },
+    { version: 0, best: bestCut(posteriorOf([], prior)) },
     ...versions.map((version) => ({
       version,
       best: bestCut(
         posteriorOf(
           used.filter((e) => e.make.version <= version).map((e) => e.observation),
-          spread,
+          prior,
         ),
       ),
     })),
@@ -123,12 +126,12 @@ function closingInOf(used: readonly Evidence[], spread: number): ZoneForecast['c
 }
 
 /** What a zone's notes say, before it is settled what can be cut. */
-function settle(input: PatternCase, again: Make, forPlan: PatternCase, zone: ZoneId) {
-  const spread = priorSpread(zone);
+function settle(input: PatternCase, again: Make, forPlan: PatternCase, zone: ZoneId, memory: Recollection | undefined) {
+  const prior = memory?.prior(input, zone) ?? priorSpread(zone);
   const { used, unused } = evidenceAt(input, zone);
   const posterior = posteriorOf(
     used.map((e) => e.observation),
-    spread,
+    prior,
   );
   const best = bestCut(posterior);
   const [t1] = edgesOf(zone, fitClassAt(input.pattern, viewOf(input.pattern, again), zone));
@@ -150,15 +153,16 @@ function settle(input: PatternCase, again: Make, forPlan: PatternCase, zone: Zon
       target = best.median;
     }
   }
-  return { zone, spread, used, unused, posterior, best, t1, lastOffset, chanceAt, ground, target };
+  return { zone, prior, used, unused, posterior, best, t1, lastOffset, chanceAt, ground, target };
 }
 
 /**
  * What to cut next, worked out from every version (engine.md, section 4).
  *
+ * @param memory what the person's other patterns say; without it this pattern speaks alone
  * @returns undefined where nothing has been cut yet
  */
-export function carryForward(input: PatternCase, plan: PlannedCut): CarryForward | undefined {
+export function carryForward(input: PatternCase, plan: PlannedCut, memory?: Recollection): CarryForward | undefined {
   const counted = reckonedMakes(input);
   // A toile without the parts, or a make of unknown size, still has notes; the next cut starts from the last that names its size.
   const versions = versionsOf({ ...input, makes: counted });
@@ -167,26 +171,28 @@ export function carryForward(input: PatternCase, plan: PlannedCut): CarryForward
 
   const forPlan = caseForPlan(input, plan);
   const again = lastCutAgain(last, plan);
-  const settled = zonesOfCase({ ...input, makes: counted }).map((zone) => settle(input, again, forPlan, zone));
+  const settled = zonesOfCase({ ...input, makes: counted }).map((zone) => settle(input, again, forPlan, zone, memory));
   const targets = new Map(settled.filter((s) => s.used.length > 0).map((s) => [s.zone, s.target]));
   const next = nextCut(input, last, plan, targets);
 
   const zones = settled.map((s): ZoneForecast => {
     const x = offsetOf(forPlan, next, s.zone).x;
     const noted = s.used.length > 0;
+    const fromOthers = memory?.fromOthers(input, s.zone);
     return {
       zone: s.zone,
       t1: s.t1,
-      reasons: reasonsFor(s.used, s.posterior, s.spread),
+      reasons: reasonsFor(s.used, s.posterior, s.prior),
       unused: s.unused,
       best: s.best,
-      closingIn: closingInOf(s.used, s.spread),
+      ...(fromOthers ? { fromOthers } : {}),
+      closingIn: closingInOf(s.used, s.prior),
       ground: s.ground,
       x,
       lastX: s.lastOffset.x,
       ...(noted ? { chance: s.chanceAt(x), chanceOfLast: s.chanceAt(s.lastOffset.x), chanceOfBest: s.chanceAt(s.best.median) } : {}),
       line: next.sizeLines.find((l) => l.zone === s.zone)?.line ?? next.size,
-      contradictions: contradictionsIn(s.zone, s.used, s.spread),
+      contradictions: contradictionsIn(s.zone, s.used, s.prior),
       unknown: s.used.flatMap(({ make, offset }) => offset.unknown.map((what) => ({ make, what }))),
       clothTooFar: s.lastOffset.cloth.tooFar,
     };

@@ -26,6 +26,27 @@ export function bringsZone(pattern: Pattern, make: Make, zone: ZoneId): boolean 
   return owner.patternId === pattern.id;
 }
 
+/** Makes of a pattern for a person, where the pattern is any of their sources, in the order of their versions. */
+export function makesOf(makes: readonly Make[], patternId: string, personId: string): Make[] {
+  return makes.filter((m) => m.personId === personId && m.sources.some((s) => s.patternId === patternId)).sort((a, b) => a.version - b.version);
+}
+
+/** The tables that cases are made from. */
+export interface CaseTables {
+  readonly patterns: readonly Pattern[];
+  readonly makes: readonly Make[];
+  readonly bodies: readonly MeasurementSet[];
+  readonly cloths: readonly Cloth[];
+}
+
+/** Every pattern that was made for a person. */
+export function casesFor(personId: string, { patterns, makes, bodies, cloths }: CaseTables): PatternCase[] {
+  const own = bodies.filter((b) => b.personId === personId);
+  return patterns
+    .map((pattern): PatternCase => ({ pattern, makes: makesOf(makes, pattern.id, personId), bodies: own, cloths }))
+    .filter((c) => c.makes.length > 0);
+}
+
 /** The versions of a pattern: makes of which it is the main one. Where it only lent a piece, a make is evidence and no version. */
 export function versionsOf({ pattern, makes }: Pick<PatternCase, 'pattern' | 'makes'>): Make[] {
   return inOrder(makes.filter((m) => m.sources[0]?.patternId === pattern.id));

@@ -2,7 +2,7 @@ import { daysBetween } from '../measure/body';
 import type { ZoneId } from '../measure/zones';
 import type { Evidence } from './evidence';
 import { outcomeTails } from './likelihood';
-import { expectation, posteriorOf } from './posterior';
+import { expectation, posteriorOf, type Prior } from './posterior';
 
 /** What was not the same between a contradicting note and the others. */
 export type Difference = 'cloth' | 'body' | 'side' | 'stage' | 'layer';
@@ -38,13 +38,13 @@ function differences(one: Evidence, others: readonly Evidence[]): Difference[] {
 }
 
 /** The notes that the others make very unlikely, with what was different about them. Needs at least two notes. */
-export function contradictionsIn(zone: ZoneId, used: readonly Evidence[], spread: number): readonly Contradiction[] {
+export function contradictionsIn(zone: ZoneId, used: readonly Evidence[], prior: Prior | number): readonly Contradiction[] {
   if (used.length < 2) return [];
   return used.flatMap((evidence) => {
     const others = used.filter((e) => e !== evidence);
     const without = posteriorOf(
       others.map((e) => e.observation),
-      spread,
+      prior,
     );
     const tail = Math.min(
       expectation(without, (theta) => outcomeTails(evidence.observation, theta).atMost),

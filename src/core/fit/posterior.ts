@@ -37,6 +37,46 @@ export function priorSpread(zone: ZoneId): number {
   return Math.hypot(person, fitClass, designer, pattern);
 }
 
+/** What is believed of θ before the pattern's own notes. */
+export interface Prior {
+  /** Nothing worth speaking of lies further out than this, cm. */
+  readonly reach: number;
+  /** The smallest width in it, cm: no grid may be coarser. */
+  readonly sharpest: number;
+  /** Logarithm of the density; a constant more or less does not matter. */
+  readonly log: (theta: number) => number;
+}
+
+/** Normal round 0: what is believed where nothing else speaks. */
+function normalPrior(spread: number): Prior {
+  return { reach: 8 * spread, sharpest: spread, log: (theta) => -0.5 * (theta / spread) * (theta / spread) };
+}
+
+/**
+ * A posterior taken as the prior of what comes next. Between grid points the logarithm of the density is followed by a cubic
+ * (Catmull and Rom); beyond the grid it falls on as a normal of the same spread would.
+ */
+export function priorFrom({ start, step, density }: Posterior, sharpest: number): Prior {
+  const last = density.length - 1;
+  const logs = density.map((d) => Math.log(Math.max(d, 1e-300)));
+  const at = (i: number) => logs[Math.max(0, Math.min(last, i))]!;
+  return {
+    reach: Math.max(Math.abs(start), Math.abs(start + last * step)),
+    sharpest,
+    log: (theta) => {
+      const place = (theta - start) / step;
+      if (place <= 0 || place >= last) {
+        const beyond = place <= 0 ? -place : place - last;
+        return at(place <= 0 ? 0 : last) - 0.5 * ((beyond * step) / sharpest) ** 2;
+      }
+      const i = Math.floor(place);
+      const t = place - i;
+      const [a, b, c, d] = [at(i - 1), at(i), at(i + 1), at(i + 2)];
+      return b + 0.5 * t * (c - a + t * (2 * a - 5 * b + 4 * c - d + t * (3 * (b - c) + d - a)));
+    },
+  };
+}
+
 /**
  * The posterior of the ideal offset at a zone.
  *
@@ -44,14 +84,15 @@ export function priorSpread(zone: ZoneId): number {
  * an even grid of a smooth density converge so fast that 56 points give quantiles well within 0.02 cm.
  *
  * @param observations what the notes say; none gives the prior
- * @param spread standard deviation of the prior, cm; normal round 0
+ * @param before what was believed before them; a number is the spread of a normal round 0, cm
  */
-export function posteriorOf(observations: readonly Observation[], spread: number): Posterior {
-  let reach = 8 * spread;
+export function posteriorOf(observations: readonly Observation[], before: Prior | number): Posterior {
+  const prior = typeof before === 'number' ? normalPrior(before) : before;
+  let reach = prior.reach;
   for (const { x, edges } of observations) reach = Math.max(reach, Math.abs(x) + edges[2] + 4);
   const notes = observations.map(logLikelihood);
   const logDensity = (theta: number) => {
-    let sum = -0.5 * (theta / spread) * (theta / spread);
+    let sum = prior.log(theta);
     for (const note of notes) sum += note(theta);
     return sum;
   };
@@ -72,7 +113,7 @@ export function posteriorOf(observations: readonly Observation[], spread: number
   }
 
   // Where notes contradict each other the mass has several hills: none may be narrower than the grid can see.
-  const sharpest = Math.min(spread, ...observations.map((o) => Math.hypot(o.observer, o.garment)));
+  const sharpest = Math.min(prior.sharpest, ...observations.map((o) => Math.hypot(o.observer, o.garment)));
   const points = Math.max(KEPT_POINTS, Math.ceil((3 * (high - low)) / sharpest));
   const step = (high - low) / (points - 1);
   const density = new Float64Array(points);
@@ -82,14 +123,14 @@ export function posteriorOf(observations: readonly Observation[], spread: number
     peak = Math.max(peak, density[i]!);
   }
   for (let i = 0; i < points; i++) density[i] = Math.exp(density[i]! - peak);
-  return normalised(low, step, density);
+  return posteriorFrom(low, step, density);
 }
 
 /**
- * Sums the density up. Each cell is integrated by the cubic through its four nearest points, which is exact to the fifth power
+ * A posterior from its density on an even grid, which need not be normalised. Each cell is integrated by the cubic through its four nearest points, which is exact to the fifth power
  * of the step; the outermost cells hold nothing worth more than a straight line.
  */
-function normalised(start: number, step: number, density: Float64Array): Posterior {
+export function posteriorFrom(start: number, step: number, density: Float64Array): Posterior {
   const mass = new Float64Array(density.length);
   const last = density.length - 1;
   for (let i = 1; i <= last; i++) {

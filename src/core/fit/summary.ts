@@ -2,6 +2,7 @@ import type { ZoneId } from '../measure/zones';
 import { versionsOf, type PatternCase } from './case';
 import { carryForward } from './carry-forward';
 import type { PlannedCut } from './next-cut';
+import { Recollection } from './recollection';
 
 /** What a list of patterns says of each: how sure the next cut is, and what it changes. */
 export interface PatternSummary {
@@ -13,10 +14,16 @@ export interface PatternSummary {
   readonly toMark: number;
 }
 
-/** The next cut of many patterns in a line each. */
+/**
+ * The next cut of many patterns in a line each, each by what its person's other patterns taught.
+ *
+ * @param cases of one person or of several; those of a person remember together
+ */
 export function summaries(cases: readonly PatternCase[], plan: PlannedCut): PatternSummary[] {
+  const whose = (c: PatternCase) => c.makes[0]?.personId ?? '';
+  const memories = new Map([...new Set(cases.map(whose))].map((id) => [id, new Recollection(cases.filter((c) => whose(c) === id))]));
   return cases.map((input) => {
-    const carried = carryForward(input, plan);
+    const carried = carryForward(input, plan, memories.get(whose(input)));
     return {
       patternId: input.pattern.id,
       versions: versionsOf(input).length,

@@ -18,6 +18,7 @@ import { KeyCap } from '../../ui/key-cap';
 import { PageHead } from '../../ui/page-head';
 import { Pick } from '../../ui/pick';
 import { Segmented } from '../../ui/segmented';
+import { usePersonCases } from '../../data/cases';
 import { useCarryForward } from '../../workers/use-reckoning';
 import { draftFromPlan, draftsFor, entryOf, freshDraft, LOG_DRAFTS, logDraftName, startMake, type LogDraft, type Start } from './log-draft';
 import { drawnOf } from './look';
@@ -56,7 +57,8 @@ function LogForm({ input, shelf, person, people, initial, planned, pick, onPerso
   const [draft, setDraft] = useState(initial);
   const button = useRef<HTMLButtonElement>(null);
   const plan = useMemo(() => ({ date: today(), unit }), [unit]);
-  const carried = useCarryForward(input, plan);
+  const all = usePersonCases(person.id);
+  const carried = useCarryForward(input, plan, all);
   const last = input && lastVersion(input);
   const cloths = useMemo(() => [...shelf, ...draft.newCloths], [shelf, draft.newCloths]);
   const version = input ? nextVersion(input) : 1;

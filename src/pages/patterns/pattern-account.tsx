@@ -14,6 +14,7 @@ import { zoneOf, type ZoneId } from '../../core/measure/zones';
 import type { Alteration, Make } from '../../core/records';
 import { planOfMake } from '../../core/records/plan-to-make';
 import { differencesBetween } from '../../core/versions/differences';
+import { usePersonCases } from '../../data/cases';
 import { db } from '../../data/database';
 import { usePatternCase, usePatterns, usePeople, usePerson, useSettings, useUnit, useWearCounts, useMakes } from '../../data/queries';
 import { newId } from '../../data/new-id';
@@ -21,6 +22,7 @@ import { changeSettings } from '../../data/settings';
 import { today } from '../../data/today';
 import { keep } from '../../parts/keep';
 import { startMake } from '../makes/log-draft';
+import { FirstCuts } from './first-cuts';
 import { Account } from '../../parts/account/account';
 import { percent, Reasons } from '../../parts/account/reasons';
 import { ClosingInChart } from '../../parts/closing-in-chart';
@@ -143,7 +145,8 @@ export function PatternAccount() {
     chosenPerson && (sewnFor.size === 0 || sewnFor.has(chosenPerson.id)) ? chosenPerson : (people?.find((p) => sewnFor.has(p.id)) ?? chosenPerson);
   const input = usePatternCase(patternId, person?.id);
   const plan = useMemo(() => ({ date: today(), unit, ...(clothId === '' ? {} : { clothId }) }), [unit, clothId]);
-  const carried = useCarryForward(input, plan);
+  const all = usePersonCases(person?.id);
+  const carried = useCarryForward(input, plan, all);
 
   if (patterns && !pattern) return <Empty>This pattern is not in the ledger. It may have been removed; Ctrl Z brings it back.</Empty>;
   if (!pattern || !input || !wears) return null;
@@ -206,6 +209,7 @@ export function PatternAccount() {
           </p>
         </Empty>
       )}
+      {carried === null && all && <FirstCuts input={input} all={all} unit={unit} />}
       {carried && (
         <>
           <Account

@@ -1,10 +1,11 @@
+import { makesOf } from '../../core/fit/case';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { zoneList } from '../../core/alteration/words';
 import { FIT_CLASS_WORDS } from '../../core/measure/fit-class';
 import { zoneOf } from '../../core/measure/zones';
 import type { Pattern } from '../../core/records';
-import { makesOf, useBodies, useCloths, useMakes, usePatterns, usePeople, usePerson, useUnit } from '../../data/queries';
+import { useBodies, useCloths, useMakes, usePatterns, usePeople, usePerson, useUnit } from '../../data/queries';
 import { today } from '../../data/today';
 import { percent } from '../../parts/account/reasons';
 import { GarmentPicture } from '../../parts/garment-picture';

@@ -1,11 +1,11 @@
 import { format, parseISO } from 'date-fns';
 import { Link, useNavigate } from 'react-router';
-import { nextVersion } from '../../core/fit/case';
+import { makesOf, nextVersion } from '../../core/fit/case';
 import { mainCloth } from '../../core/fit/cloth-give';
 import { PlanList, type Plan } from '../../core/records';
 import { makeOfPlan, planOfMake } from '../../core/records/plan-to-make';
 import { newId } from '../../data/new-id';
-import { makesOf, useCloths, useLists, useMakes, usePatterns, usePeople, usePerson, usePlans } from '../../data/queries';
+import { useCloths, useLists, useMakes, usePatterns, usePeople, usePerson, usePlans } from '../../data/queries';
 import { today } from '../../data/today';
 import { GarmentPicture } from '../../parts/garment-picture';
 import { keep } from '../../parts/keep';

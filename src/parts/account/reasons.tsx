@@ -6,6 +6,7 @@ import { zoneOf } from '../../core/measure/zones';
 import { alterationWords } from '../../core/alteration/words';
 import { ClosingInChart } from '../closing-in-chart';
 import { FitMark } from '../fit-mark';
+import { WhoSpoke } from './from-others';
 
 export const percent = (share: number): string => `${Math.round(share * 100)}\u2009%`;
 
@@ -35,7 +36,8 @@ function OffsetTerms({ evidence, unit }: { evidence: Evidence; unit: LengthUnit 
 
 /** Why a figure of the carry-forward column is what it is: which versions, which notes, how much each counts. */
 export function Reasons({ forecast, unit }: { forecast: ZoneForecast; unit: LengthUnit }) {
-  const { zone, best, x, lastX, chance, chanceOfLast, chanceOfBest, reasons, unused, contradictions, unknown, ground, clothTooFar } = forecast;
+  const { zone, best, x, lastX, chance, chanceOfLast, chanceOfBest, reasons, unused, contradictions, unknown, ground, clothTooFar, fromOthers } =
+    forecast;
   const kind = zoneOf(zone).kind;
   const about = (cm: number) => formatLength(cm, unit, { signed: true, about: true });
   const span = (a: number, b: number) => `${about(a)} to ${about(b)}`;
@@ -67,6 +69,16 @@ export function Reasons({ forecast, unit }: { forecast: ZoneForecast; unit: Leng
           )}
         </p>
       </div>
+
+      {fromOthers && (
+        <div>
+          <h3 className="font-serif text-base">What the other patterns say</h3>
+          <p className="text-small text-ink2">
+            Before any note of this one they make it about <b className="text-ink">{about(fromOthers.prior.median)}</b> (
+            {span(fromOthers.prior.low, fromOthers.prior.high)}). <WhoSpoke spoke={fromOthers.spoke} unit={unit} />
+          </p>
+        </div>
+      )}
 
       {reasons.length > 0 && (
         <>

@@ -1,0 +1,30 @@
+import { expect, test } from '@playwright/test';
+
+test('what all patterns taught: a usual alteration, each place, and who says so', async ({ page }) => {
+  await page.goto('/fit');
+  const usual = page.getByRole('region', { name: 'Usual alterations' });
+  await expect(usual).toContainText(/from 4 patterns: .*Tidewater shirt/);
+  await expect(usual).toContainText(/as drafted the bodice would be short/);
+  await expect(page.getByRole('row', { name: /^bodice \+1\.8/i })).toBeVisible();
+
+  // In the account of one pattern, the others stand as what was believed before its own notes.
+  await page.goto('/patterns/pattern-lantern');
+  await page.getByRole('button', { name: /^bodice: / }).click();
+  const why = page.getByRole('dialog');
+  await expect(why.getByRole('heading', { name: 'What the other patterns say' })).toBeVisible();
+  await expect(why).toContainText(/Who spoke: .*moves it/);
+});
+
+test('a pattern never made: its first cut from what the others taught', async ({ page }) => {
+  await page.goto('/patterns/new');
+  await page.getByLabel('Name', { exact: true }).fill('Curlew dress');
+  await page.getByLabel('Designer').fill('Ninth Wave Cutting');
+  await page.getByLabel('Kind of garment').selectOption('dress');
+  await page.getByRole('button', { name: /^Add/ }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  await page.goto('/patterns');
+  await page.getByRole('link', { name: 'Curlew dress' }).click();
+  const first = page.getByRole('region', { name: 'What the other patterns say of a first make' });
+  await expect(first.getByRole('row', { name: /^bodice/i })).toContainText(/bodice below the bust \+1.5\scm/);
+  await expect(first.getByRole('row', { name: /^bodice/i })).toContainText(/One of this designer’s patterns speaks here/);
+});

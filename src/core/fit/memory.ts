@@ -1,0 +1,262 @@
+import type { FitClass } from '../measure/fit-class';
+import { zoneOf, type ZoneId } from '../measure/zones';
+import { logLikelihood, type Observation } from './likelihood';
+import { posteriorFrom, type Posterior } from './posterior';
+
+/** Classes that a person is taken to deviate in alike. Source: engine.md, section 5. */
+export type ClassGroup = 'close' | 'semi' | 'loose';
+
+/** The group of a class: close and fitted; semi; loose and oversized. */
+export function classGroup(fitClass: FitClass): ClassGroup {
+  return fitClass === 'close' || fitClass === 'fitted' ? 'close' : fitClass === 'semi' ? 'semi' : 'loose';
+}
+
+/** What one pattern's notes say at a zone, and where it stands in the tree. */
+export interface RememberedPattern {
+  readonly id: string;
+  /** A pattern without a known designer has one of its own. */
+  readonly designer: string;
+  readonly group: ClassGroup;
+  readonly observations: readonly Observation[];
+}
+
+/** The spreads along the tree, cm: S, C, D, W of the zone. */
+export interface TreeSpread {
+  readonly person: number;
+  readonly fitClass: number;
+  readonly designer: number;
+  readonly pattern: number;
+}
+
+/** A place in the tree to be asked about. */
+export interface Branch {
+  readonly designer: string;
+  readonly group: ClassGroup;
+}
+
+/** Reference step, cm; a grid this fine is never needed for more than it. Source: engine.md, section 5. */
+const FINEST = 0.05;
+const COARSEST = 0.5;
+/** Kernels are cut here, in standard deviations. */
+const KERNEL_REACH = 8;
+/** Beneath this a message says no; its logarithm stays finite. */
+const LEAST = 1e-300;
+
+/** Logarithms of a message on the grid, its peak at 0. */
+type Message = Float64Array;
+
+/**
+ * What all of a person's patterns together say at one zone (engine.md, section 5): exact inference on the tree person → class group →
+ * designer → pattern, by messages on an even grid.
+ *
+ * Messages up the tree are made once for each pattern; every question is answered by leaving out the asked branch on the way down.
+ */
+export class Memory {
+  readonly #start: number;
+  readonly #step: number;
+  readonly #points: number;
+  readonly #spread: TreeSpread;
+  readonly #kernels = new Map<number, Float64Array>();
+  /** Messages up the tree that were made already, by branch and what was left out of it: most questions leave most branches whole. */
+  readonly #made = new Map<string, Message>();
+  /** L_p and m_p = L_p ∗ W of each pattern, by its id. */
+  readonly #patterns = new Map<string, RememberedPattern & { readonly likelihood: Message; readonly up: Message }>();
+
+  /**
+   * @param patterns those with observations at the zone; others say nothing and may be left out
+   * @param step of the grid, cm; found from what is sharpest where it is not given
+   */
+  constructor(zone: ZoneId, patterns: readonly RememberedPattern[], spread: TreeSpread = zoneOf(zone).spread, step?: number) {
+    this.#spread = spread;
+    const all = patterns.flatMap((p) => p.observations);
+    const { person, fitClass, designer, pattern } = spread;
+    let reach = 8 * Math.hypot(person, fitClass, designer, pattern);
+    for (const { x, edges } of all) reach = Math.max(reach, Math.abs(x) + edges[2] + 4);
+    // An even grid sums a smooth function up almost without error as long as its step is less than half of what is sharpest in it.
+    const sharpest = Math.min(...[person, fitClass, designer, pattern].filter((s) => s > 0), ...all.map((o) => Math.hypot(o.observer, o.garment)));
+    this.#step = step ?? Math.min(COARSEST, Math.max(FINEST, sharpest / 2.5));
+    this.#points = 2 * Math.ceil(reach / this.#step) + 1;
+    this.#start = -((this.#points - 1) / 2) * this.#step;
+    for (const p of patterns) {
+      const likelihood = this.#fromLog((theta) => p.observations.map(logLikelihood).reduce((sum, note) => sum + note(theta), 0));
+      this.#patterns.set(p.id, { ...p, likelihood, up: this.#widened(likelihood, pattern) });
+    }
+  }
+
+  /** How many of a designer's patterns speak, in any class of fit or in one. */
+  patternsOf(designer: string, group?: ClassGroup): string[] {
+    return [...this.#patterns.values()].filter((p) => p.designer === designer && (group === undefined || p.group === group)).map((p) => p.id);
+  }
+
+  /** The patterns that speak here. */
+  get patterns(): readonly RememberedPattern[] {
+    return [...this.#patterns.values()];
+  }
+
+  /** What is believed of the person: μ. */
+  person(): Posterior {
+    return this.#posterior(this.#belowPerson({}));
+  }
+
+  /**
+   * What is believed of the ideal offset of a pattern not made yet, of a designer and class of fit.
+   *
+   * @param without patterns whose notes are left out
+   */
+  newPattern(branch: Branch, without: readonly string[] = []): Posterior {
+    return this.#posterior(this.#prior(branch, { patterns: without }));
+  }
+
+  /**
+   * What is believed of a pattern's ideal offset.
+   *
+   * @param without patterns whose notes are left out of what the others say: to ask who spoke
+   */
+  pattern(id: string, without: readonly string[] = []): { readonly prior: Posterior; readonly posterior: Posterior } {
+    const asked = this.#patterns.get(id);
+    if (!asked) throw new Error(`The pattern ${id} has no notes at this zone: ask for a new pattern.`);
+    const prior = this.#prior(asked, { patterns: [id, ...without] });
+    return { prior: this.#posterior(prior), posterior: this.#posterior(this.#product([prior, asked.likelihood])) };
+  }
+
+  /** What a designer adds to the person, at a class of fit: v > 0 means that the designer runs small. */
+  designer(branch: Branch): Posterior {
+    const own = this.#ofDesigner(branch, {});
+    const outside = this.#aboveDesigner(branch, {});
+    const sd = this.#spread.designer;
+    const reach = Math.min((this.#points - 1) / 2, Math.ceil((KERNEL_REACH * sd) / this.#step));
+    const points = 2 * reach + 1;
+    const density = new Float64Array(points);
+    const [a, b] = [outside.map(Math.exp), own.map(Math.exp)];
+    for (let k = 0; k < points; k++) {
+      const shift = k - reach;
+      let sum = 0;
+      for (let i = Math.max(0, -shift); i < Math.min(this.#points, this.#points - shift); i++) sum += a[i]! * b[i + shift]!;
+      density[k] = sum * Math.exp(-0.5 * ((shift * this.#step) / sd) ** 2);
+    }
+    return posteriorFrom(-reach * this.#step, this.#step, density);
+  }
+
+  /** p(μ) without the branches left out; not normalised. */
+  #belowPerson(leave: Leave): Message {
+    const { person, fitClass } = this.#spread;
+    const groups = this.#groups().filter((g) => g !== leave.group);
+    const prior = this.#once('person', () => this.#fromLog((theta) => -0.5 * (theta / person) ** 2));
+    const up = (group: ClassGroup) =>
+      this.#once(`up ${group} ${this.#leftOut({ group }, leave)}`, () => this.#widened(this.#ofGroup(group, leave), fitClass));
+    return this.#product([prior, ...groups.map(up)]);
+  }
+
+  /** Π over the group's designers of M_d ∗ D. */
+  #ofGroup(group: ClassGroup, leave: Leave): Message {
+    const designers = this.#designers(group).filter((d) => !(leave.designer === d));
+    const up = (designer: string) =>
+      this.#once(`up ${group} ${designer} ${this.#leftOut({ designer, group }, leave)}`, () =>
+        this.#widened(this.#ofDesigner({ designer, group }, leave), this.#spread.designer),
+      );
+    return this.#product(designers.map(up));
+  }
+
+  /** M_d: what a designer's patterns in the group say of what they have in common. */
+  #ofDesigner({ designer, group }: Branch, { patterns = [] }: Leave): Message {
+    const own = [...this.#patterns.values()].filter((p) => p.designer === designer && p.group === group && !patterns.includes(p.id));
+    return this.#product(own.map((p) => p.up));
+  }
+
+  /** What is believed of the group's offset, its own designer left out. */
+  #aboveDesigner({ designer, group }: Branch, leave: Leave): Message {
+    const person = this.#belowPerson({ ...leave, group });
+    return this.#product([this.#widened(person, this.#spread.fitClass), this.#ofGroup(group, { ...leave, designer })]);
+  }
+
+  /** What everything else says of a pattern's ideal offset. */
+  #prior(branch: Branch, leave: Leave): Message {
+    const designer = this.#widened(this.#aboveDesigner(branch, leave), this.#spread.designer);
+    return this.#widened(this.#product([designer, this.#ofDesigner(branch, leave)]), this.#spread.pattern);
+  }
+
+  /** Those of the patterns left out that stand in a branch. */
+  #leftOut({ designer, group }: Partial<Branch>, { patterns = [] }: Leave): string {
+    const inBranch = (id: string) => {
+      const p = this.#patterns.get(id);
+      return p !== undefined && p.group === group && (designer === undefined || p.designer === designer);
+    };
+    return patterns.filter(inBranch).sort().join(' ');
+  }
+
+  #once(name: string, make: () => Message): Message {
+    const made = this.#made.get(name) ?? make();
+    this.#made.set(name, made);
+    return made;
+  }
+
+  #groups(): ClassGroup[] {
+    return [...new Set([...this.#patterns.values()].map((p) => p.group))];
+  }
+
+  #designers(group: ClassGroup): string[] {
+    return [...new Set([...this.#patterns.values()].filter((p) => p.group === group).map((p) => p.designer))];
+  }
+
+  #posterior(message: Message): Posterior {
+    return posteriorFrom(this.#start, this.#step, message.map(Math.exp));
+  }
+
+  #fromLog(log: (theta: number) => number): Message {
+    const message = new Float64Array(this.#points);
+    for (let i = 0; i < this.#points; i++) message[i] = log(this.#start + i * this.#step);
+    return peaked(message);
+  }
+
+  #product(messages: readonly Message[]): Message {
+    const product = new Float64Array(this.#points);
+    for (const message of messages) for (let i = 0; i < product.length; i++) product[i]! += message[i]!;
+    return peaked(product);
+  }
+
+  /** A message widened by a normal step: (f∗s)(z) = ∫ f(u) N(z; u, s²) du, continued beyond the grid at its edge value. */
+  #widened(message: Message, sd: number): Message {
+    if (sd === 0) return message;
+    const kernel = this.#kernel(sd);
+    const reach = (kernel.length - 1) / 2;
+    const last = this.#points - 1;
+    const value = message.map(Math.exp);
+    const padded = new Float64Array(this.#points + 2 * reach);
+    padded.fill(value[0]!, 0, reach);
+    padded.set(value, reach);
+    padded.fill(value[last]!, reach + this.#points);
+    const wide = new Float64Array(this.#points);
+    for (let i = 0; i <= last; i++) {
+      let sum = 0;
+      for (let k = 0; k < kernel.length; k++) sum += kernel[k]! * padded[i + k]!;
+      wide[i] = Math.log(Math.max(sum, LEAST));
+    }
+    return peaked(wide);
+  }
+
+  #kernel(sd: number): Float64Array {
+    const known = this.#kernels.get(sd);
+    if (known) return known;
+    const reach = Math.ceil((KERNEL_REACH * sd) / this.#step);
+    const kernel = Float64Array.from({ length: 2 * reach + 1 }, (_, i) => Math.exp(-0.5 * (((i - reach) * this.#step) / sd) ** 2));
+    const sum = kernel.reduce((a, b) => a + b, 0);
+    const normalised = kernel.map((k) => k / sum);
+    this.#kernels.set(sd, normalised);
+    return normalised;
+  }
+}
+
+/** Branches that are left out of a product. */
+interface Leave {
+  readonly group?: ClassGroup;
+  readonly designer?: string;
+  readonly patterns?: readonly string[];
+}
+
+/** The same message with its peak at 0. */
+function peaked(message: Message): Message {
+  let peak = -Infinity;
+  for (const value of message) if (value > peak) peak = value;
+  for (let i = 0; i < message.length; i++) message[i]! -= peak;
+  return message;
+}

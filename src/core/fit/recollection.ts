@@ -1,0 +1,195 @@
+import { edgesOf } from '../measure/fit-class';
+import { ZONE_IDS, zoneOf, type ZoneId } from '../measure/zones';
+import { fitClassAt, viewOf, type PatternCase } from './case';
+import { evidenceAt, type Evidence } from './evidence';
+import { classGroup, Memory, type Branch, type RememberedPattern } from './memory';
+import { bestCut, chanceOfRight, massBelow, posteriorOf, priorFrom, quantile, type BestCut, type Posterior, type Prior } from './posterior';
+
+/** A pattern whose notes moved an answer, and by how much: the median with everything less the median without it, cm. */
+export interface Speaker {
+  readonly patternId: string;
+  readonly movedBy: number;
+  readonly sameDesigner: boolean;
+}
+
+/** What a person's other patterns say of one pattern at a zone. */
+export interface FromOthers {
+  readonly prior: BestCut;
+  readonly spoke: readonly Speaker[];
+}
+
+/** An alteration that a person needs on every pattern. */
+export interface UsualAlteration {
+  readonly zone: ZoneId;
+  readonly best: BestCut;
+  /** The chance that the person really deviates, in that direction. */
+  readonly chance: number;
+  readonly patterns: readonly string[];
+}
+
+/** A designer whose patterns run small (plus: more is needed) or large at a zone. */
+export interface DesignerHabit {
+  readonly designer: string;
+  readonly zone: ZoneId;
+  readonly best: BestCut;
+  readonly chance: number;
+  readonly patterns: readonly string[];
+}
+
+/** The first cut of a pattern at a zone, from what all others say. */
+export interface FirstCut {
+  readonly zone: ZoneId;
+  readonly best: BestCut;
+  /** Chance of right cut as drafted, and at the median. */
+  readonly asDrafted: number;
+  readonly atBest: number;
+  readonly spoke: readonly Speaker[];
+}
+
+/** Sure enough to be called usual. Source: engine.md, section 5. */
+const SURE = 0.8;
+/** A pattern that moves a median by less is not worth naming, cm. */
+const WORTH_NAMING = 0.1;
+
+/** The designer of a pattern; one that nobody knows is one of its own. */
+const designerOf = ({ pattern }: Pick<PatternCase, 'pattern'>) => pattern.designer?.trim().toLowerCase() || `of ${pattern.id}`;
+
+const groupAt = ({ pattern, makes }: PatternCase, zone: ZoneId) =>
+  classGroup(fitClassAt(pattern, makes[0] ? viewOf(pattern, makes[0]) : pattern.views[0]!, zone));
+
+/** The smallest step of the tree below a pattern's prior, cm. */
+const sharpestAt = (zone: ZoneId) => zoneOf(zone).spread.pattern;
+
+/** Where the body was never measured, an offset is against the first make's size: it means nothing to other patterns. */
+function isShared(used: readonly Evidence[]): boolean {
+  return !used.some(({ offset }) => offset.chart.from === 'chart' && offset.chart.standIn);
+}
+
+/** Everything that a person's patterns taught, zone by zone (engine.md, section 5). */
+export class Recollection {
+  readonly #cases: ReadonlyMap<string, PatternCase>;
+  readonly #memories = new Map<ZoneId, Memory>();
+  readonly #silent = new Set<string>();
+
+  /** @param cases every pattern of one person that was made; a pattern with no notes says nothing */
+  constructor(cases: readonly PatternCase[]) {
+    this.#cases = new Map(cases.map((c) => [c.pattern.id, c]));
+    const zones = new Map<ZoneId, RememberedPattern[]>();
+    for (const input of cases)
+      for (const zone of new Set(input.makes.flatMap((m) => m.fitNotes.map((n) => n.zone)))) {
+        const { used } = evidenceAt(input, zone);
+        if (used.length === 0) continue;
+        if (!isShared(used)) {
+          this.#silent.add(`${input.pattern.id} ${zone}`);
+          continue;
+        }
+        const group = groupAt(input, zone);
+        const said = { id: input.pattern.id, designer: designerOf(input), group, observations: used.map((e) => e.observation) };
+        zones.set(zone, [...(zones.get(zone) ?? []), said]);
+      }
+    for (const [zone, patterns] of zones) this.#memories.set(zone, new Memory(zone, patterns));
+  }
+
+  /** Zones of which anything was said, in the order of the body. */
+  get zones(): ZoneId[] {
+    return ZONE_IDS.filter((z) => this.#memories.has(z));
+  }
+
+  /** What is believed of the person at a zone, and how many patterns say so. */
+  person(zone: ZoneId): { readonly best: BestCut; readonly patterns: number } | undefined {
+    const memory = this.#memories.get(zone);
+    return memory && { best: bestCut(memory.person()), patterns: memory.patterns.length };
+  }
+
+  /** The prior of a pattern at a zone: what all other patterns say; undefined where none does, or where this one cannot be compared. */
+  prior(input: PatternCase, zone: ZoneId): Prior | undefined {
+    const found = this.#others(input, zone);
+    return found && priorFrom(found, sharpestAt(zone));
+  }
+
+  /** The same in numbers for people, with who spoke. */
+  fromOthers(input: PatternCase, zone: ZoneId): FromOthers | undefined {
+    const prior = this.#others(input, zone);
+    return prior && { prior: bestCut(prior), spoke: this.#speakers(input, zone, prior) };
+  }
+
+  /** What to cut first of a pattern that was never made, at the zones of its view. */
+  firstCut(input: PatternCase): FirstCut[] {
+    const view = input.pattern.views[0]!;
+    return view.zones.flatMap((zone) => {
+      const prior = this.#others(input, zone);
+      if (!prior) return [];
+      const best = bestCut(prior);
+      const [t1] = edgesOf(zone, fitClassAt(input.pattern, view, zone));
+      const chance = (x: number) => chanceOfRight(prior, x, t1);
+      return [{ zone, best, asDrafted: chance(0), atBest: chance(best.median), spoke: this.#speakers(input, zone, prior) }];
+    });
+  }
+
+  /** Alterations that the person needs wherever it was noted, from two patterns at least. */
+  usual(): UsualAlteration[] {
+    return this.zones.flatMap((zone) => {
+      const memory = this.#memories.get(zone)!;
+      if (memory.patterns.length < 2) return [];
+      const found = sure(memory.person(), edgesOf(zone, 'semi')[0]);
+      return found ? [{ zone, ...found, patterns: memory.patterns.map((p) => p.id) }] : [];
+    });
+  }
+
+  /** Designers who run small or large, from two of their patterns at least and two designers in all. */
+  designers(): DesignerHabit[] {
+    return this.zones.flatMap((zone) => {
+      const memory = this.#memories.get(zone)!;
+      const branches = new Map(memory.patterns.map((p) => [`${p.group} ${p.designer}`, { designer: p.designer, group: p.group }]));
+      if (new Set(memory.patterns.map((p) => p.designer)).size < 2) return [];
+      return [...branches.values()].flatMap((branch) => {
+        const patterns = memory.patternsOf(branch.designer, branch.group);
+        if (patterns.length < 2) return [];
+        const found = sure(memory.designer(branch), edgesOf(zone, 'semi')[0]);
+        const name = this.#cases.get(patterns[0]!)?.pattern.designer ?? branch.designer;
+        return found ? [{ designer: name, zone, ...found, patterns }] : [];
+      });
+    });
+  }
+
+  #branch(input: PatternCase, zone: ZoneId): Branch {
+    return { designer: designerOf(input), group: groupAt(input, zone) };
+  }
+
+  /** What the other patterns say; `without` leaves out further ones. */
+  #others(input: PatternCase, zone: ZoneId, without: readonly string[] = []): Posterior | undefined {
+    const memory = this.#memories.get(zone);
+    const { id } = input.pattern;
+    if (!memory || this.#silent.has(`${id} ${zone}`) || !memory.patterns.some((p) => p.id !== id)) return undefined;
+    return memory.newPattern(this.#branch(input, zone), [id, ...without]);
+  }
+
+  #speakers(input: PatternCase, zone: ZoneId, prior: Posterior): Speaker[] {
+    const own = this.#memories.get(zone)!.patterns.find((p) => p.id === input.pattern.id)?.observations ?? [];
+    const sharpest = sharpestAt(zone);
+    const medianOf = (before: Posterior) => quantile(own.length === 0 ? before : posteriorOf(own, priorFrom(before, sharpest)), 0.5);
+    const all = medianOf(prior);
+    return this.#memories
+      .get(zone)!
+      .patterns.filter((p) => p.id !== input.pattern.id)
+      .map((p): Speaker => {
+        const without = this.#others(input, zone, [p.id]);
+        const before = without ? medianOf(without) : medianOf(this.#nobody(zone));
+        return { patternId: p.id, movedBy: all - before, sameDesigner: p.designer === designerOf(input) };
+      })
+      .filter((s) => Math.abs(s.movedBy) >= WORTH_NAMING)
+      .sort((a, b) => Math.abs(b.movedBy) - Math.abs(a.movedBy));
+  }
+
+  /** What is believed where nobody speaks. */
+  #nobody(zone: ZoneId): Posterior {
+    const { person, fitClass, designer, pattern } = zoneOf(zone).spread;
+    return posteriorOf([], Math.hypot(person, fitClass, designer, pattern));
+  }
+}
+
+/** A deviation that is sure enough to be named. */
+function sure(belief: Posterior, t1: number): { readonly best: BestCut; readonly chance: number } | undefined {
+  const chance = Math.max(1 - massBelow(belief, t1), massBelow(belief, -t1));
+  return chance > SURE ? { best: bestCut(belief), chance } : undefined;
+}

@@ -1,0 +1,170 @@
+import { scaleLinear } from 'd3-scale';
+import { Link } from 'react-router';
+import { answerFor } from '../../core/alteration/answer';
+import { alterationWords } from '../../core/alteration/words';
+import { isFine } from '../../core/fit/next-cut';
+import type { Habits } from '../../core/fit/habits';
+import type { BestCut } from '../../core/fit/posterior';
+import { directionWord } from '../../core/fit/words';
+import { edgesOf } from '../../core/measure/fit-class';
+import { formatLength, roundToWorkable } from '../../core/measure/length';
+import { zoneOf } from '../../core/measure/zones';
+import { usePersonCases } from '../../data/cases';
+import { usePatterns, usePerson, useUnit } from '../../data/queries';
+import { percent } from '../../parts/account/reasons';
+import { Empty, PageHead } from '../../ui/page-head';
+import { useHabits } from '../../workers/use-reckoning';
+
+/** Where the person's own deviation lies against the pattern, with the band in which a garment is right. */
+function DeviationRule({ best, t1, reach }: { best: BestCut; t1: number; reach: number }) {
+  const x = scaleLinear([-reach, reach], [4, 216]).clamp(true);
+  return (
+    <svg width={220} height={18} aria-hidden className="block max-w-full">
+      <rect x={x(-t1)} y={3} width={x(t1) - x(-t1)} height={12} fill="var(--c-tint)" stroke="var(--c-rule2)" strokeWidth={0.6} />
+      <line x1={x(0)} x2={x(0)} y1={2} y2={16} stroke="var(--c-ink3)" />
+      <line x1={x(best.low)} x2={x(best.high)} y1={9} y2={9} stroke="var(--c-ink2)" strokeWidth={3} />
+      <circle cx={x(best.median)} cy={9} r={4} fill="var(--c-ink)" />
+    </svg>
+  );
+}
+
+function PatternNames({ ids }: { ids: readonly string[] }) {
+  const patterns = usePatterns() ?? [];
+  return ids.map((id, i) => (
+    <span key={id}>
+      {i > 0 && ', '}
+      <Link className="underline-offset-2 hover:underline" to={`/patterns/${id}`}>
+        {patterns.find((p) => p.id === id)?.name ?? 'a pattern that is gone'}
+      </Link>
+    </span>
+  ));
+}
+
+function Usual({ habits }: { habits: Habits }) {
+  const unit = useUnit();
+  const about = (cm: number) => formatLength(cm, unit, { signed: true, about: true });
+  return (
+    <section aria-labelledby="usual" className="mb-6">
+      <h2 id="usual" className="text-[17px] text-amber">
+        Usual alterations
+      </h2>
+      {habits.usual.length === 0 ? (
+        <p className="border-t border-rule pt-1 text-ink2">
+          None that two patterns or more agree on with a chance above 80&#x2009;%. They show themselves as versions are noted.
+        </p>
+      ) : (
+        <ul className="border-t border-rule">
+          {habits.usual.map((u) => (
+            <li key={u.zone} className="flex flex-wrap items-baseline justify-between gap-x-6 border-b border-rule py-1.5">
+              <span className="min-w-60">
+                <b className="text-amber">{alterationWords(answerFor(u.zone, roundToWorkable(u.best.median, unit, isFine(u.zone))), unit)}</b>
+                <span className="block text-small text-ink2">
+                  as drafted the {zoneOf(u.zone).label} would be {directionWord(u.zone, -Math.sign(u.best.median))}
+                </span>
+              </span>
+              <span className="text-ink2">
+                about {about(u.best.median)} ({about(u.best.low)} to {about(u.best.high)}), chance {percent(u.chance)}
+              </span>
+              <span className="basis-full text-small text-ink2">
+                from {u.patterns.length} patterns: <PatternNames ids={u.patterns} />
+              </span>
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}
+
+function Designers({ habits }: { habits: Habits }) {
+  const unit = useUnit();
+  return (
+    <section aria-labelledby="designers" className="mb-6">
+      <h2 id="designers" className="text-[17px]">
+        Designers
+      </h2>
+      {habits.designers.length === 0 ? (
+        <p className="border-t border-rule pt-1 text-ink2">
+          No designer is known to run small or large: that takes two of their patterns, and another designer to hold them against.
+        </p>
+      ) : (
+        <ul className="border-t border-rule">
+          {habits.designers.map((d) => (
+            <li key={`${d.designer} ${d.zone}`} className="border-b border-rule py-1.5">
+              {d.designer} runs {d.best.median > 0 ? 'small' : 'large'} at the {zoneOf(d.zone).label}, by about{' '}
+              {formatLength(Math.abs(d.best.median), unit, { about: true })}
+              <span className="text-small text-ink2">
+                {' '}
+                (chance {percent(d.chance)}; <PatternNames ids={d.patterns} />)
+              </span>
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}
+
+/** What all of a person's patterns taught together: usual alterations, designers, and each zone. */
+export function Fit() {
+  const person = usePerson();
+  const habits = useHabits(usePersonCases(person?.id));
+  const unit = useUnit();
+  if (!person) return <Empty>What all patterns teach together stands here. Begin with whose body you sew for.</Empty>;
+  if (!habits) return null;
+  const about = (cm: number) => formatLength(cm, unit, { signed: true, about: true });
+  const reach = Math.max(6, ...habits.zones.flatMap((z) => [Math.abs(z.best.low), Math.abs(z.best.high)]));
+  return (
+    <>
+      <PageHead title="Fit" under={`What ${person.name}’s patterns taught together, against the patterns as drafted`} />
+      {habits.zones.length === 0 ? (
+        <Empty>No fit note yet. How a make fits at a place teaches something about every other pattern.</Empty>
+      ) : (
+        <>
+          <Usual habits={habits} />
+          <Designers habits={habits} />
+          <section aria-labelledby="zones">
+            <h2 id="zones" className="text-[17px]">
+              Place by place
+            </h2>
+            <p className="mb-1 max-w-3xl text-small text-ink2">
+              What {person.name} needs beyond the pattern, whoever drew it: the middle, and the range that holds it with a chance of 80&#x2009;%. In
+              the tinted band a semi-fitted garment is right as drafted.
+            </p>
+            <table className="w-full max-w-3xl border-collapse">
+              <thead className="text-left text-small text-ink2 [&_th]:py-0.5 [&_th]:font-normal">
+                <tr className="double-rule-b">
+                  <th scope="col">Zone</th>
+                  <th scope="col">Needs</th>
+                  <th scope="col" className="max-sm:hidden" aria-label="The range, drawn" />
+                  <th scope="col" className="text-right">
+                    Patterns
+                  </th>
+                </tr>
+              </thead>
+              <tbody>
+                {habits.zones.map(({ zone, best, patterns }) => (
+                  <tr key={zone} className="border-b border-rule">
+                    <th scope="row" className="py-1 text-left font-normal first-letter:uppercase">
+                      {zoneOf(zone).label}
+                    </th>
+                    <td className="py-1">
+                      {about(best.median)}{' '}
+                      <span className="text-small text-ink2">
+                        ({about(best.low)} to {about(best.high)})
+                      </span>
+                    </td>
+                    <td className="py-1 max-sm:hidden">
+                      <DeviationRule best={best} t1={edgesOf(zone, 'semi')[0]} reach={reach} />
+                    </td>
+                    <td className="py-1 text-right">{patterns}</td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          </section>
+        </>
+      )}
+    </>
+  );
+}

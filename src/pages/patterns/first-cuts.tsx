@@ -1,0 +1,67 @@
+import { alterationWords } from '../../core/alteration/words';
+import { answerFor } from '../../core/alteration/answer';
+import type { PatternCase } from '../../core/fit/case';
+import { isFine } from '../../core/fit/next-cut';
+import { formatLength, roundToWorkable, type LengthUnit } from '../../core/measure/length';
+import { zoneOf } from '../../core/measure/zones';
+import { WhoSpoke } from '../../parts/account/from-others';
+import { percent } from '../../parts/account/reasons';
+import { useFirstCut } from '../../workers/use-reckoning';
+
+/** A better chance by less than this is not worth an alteration on a first make. Source: the margin of carry forward, engine.md, section 4. */
+const WORTH_IT = 0.15;
+
+/** What to change on the first make of a pattern, from what all the others taught. */
+export function FirstCuts({ input, all, unit }: { input: PatternCase; all: readonly PatternCase[]; unit: LengthUnit }) {
+  const found = useFirstCut(input, all);
+  if (!found || found.length === 0) return null;
+  const worth = found.filter((f) => f.atBest - f.asDrafted >= WORTH_IT);
+  return (
+    <section aria-labelledby="first" className="mt-5 border-y border-amber-fill bg-amber-wash px-3 py-2">
+      <h2 id="first" className="text-[17px] text-amber">
+        What the other patterns say of a first make
+      </h2>
+      <p className="mb-1 text-ink2">
+        {worth.length === 0
+          ? 'Cut it as drafted: nothing that was learned elsewhere would better its chances by much.'
+          : 'In the size of your measures, with these on paper:'}
+      </p>
+      {worth.length > 0 && (
+        <table className="w-full border-collapse">
+          <thead className="text-left text-small text-ink2 [&_th]:font-normal">
+            <tr className="double-rule-b">
+              <th scope="col">Zone</th>
+              <th scope="col">On paper</th>
+              <th scope="col">Chance of right</th>
+              <th scope="col">Why</th>
+            </tr>
+          </thead>
+          <tbody>
+            {worth.map((f) => (
+              <tr key={f.zone} className="border-b border-rule align-top">
+                <th scope="row" className="py-1 pr-3 text-left font-normal first-letter:uppercase">
+                  {zoneOf(f.zone).label}
+                </th>
+                <td className="py-1 pr-3">
+                  <b className="text-amber">{alterationWords(answerFor(f.zone, roundToWorkable(f.best.median, unit, isFine(f.zone))), unit)}</b>
+                  <span className="block text-small text-ink2">
+                    about {formatLength(f.best.median, unit, { signed: true, about: true })} (
+                    {formatLength(f.best.low, unit, { signed: true, about: true })} to{' '}
+                    {formatLength(f.best.high, unit, { signed: true, about: true })})
+                  </span>
+                </td>
+                <td className="py-1 pr-3">
+                  {percent(f.atBest)}
+                  <span className="block text-small text-ink2">as drafted {percent(f.asDrafted)}</span>
+                </td>
+                <td className="py-1 text-small text-ink2">
+                  <WhoSpoke spoke={f.spoke} unit={unit} />
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+    </section>
+  );
+}
