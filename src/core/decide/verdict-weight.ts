@@ -9,6 +9,11 @@ export function verdictWeight({ wears }: Pick<Verdict, 'wears'>): number {
   return 1 + wears;
 }
 
+/** When a verdict was said, in words: `after 9 wears`. */
+export function verdictWhen({ wears }: Pick<Verdict, 'wears'>): string {
+  return wears === 0 ? 'said unworn' : wears === 1 ? 'after 1 wear' : `after ${wears} wears`;
+}
+
 /** Whether a garment was judged early: said of it only on its first day, or before it had three wears. */
 export function judgedEarly({ verdicts }: Pick<Make, 'verdicts'>): boolean {
   const latest = verdicts.at(-1);

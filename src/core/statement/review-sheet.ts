@@ -1,5 +1,6 @@
 import { format, parseISO } from 'date-fns';
 import { alterationWhen, alterationWords, sizeLineWords, zoneList } from '../alteration/words';
+import { verdictWhen } from '../decide/verdict-weight';
 import { viewOf } from '../fit/case';
 import { outcomeWords, seenWords } from '../fit/words';
 import { bodyOn } from '../measure/body';
@@ -85,7 +86,7 @@ export function reviewSheet({ make, patterns, cloths, bodies, wears, cost }: Rev
   list('Verdict', [
     ...(verdict
       ? [
-          `${verdict.love} of 5, said ${verdict.wears === 0 ? 'before it was worn' : `after ${verdict.wears} wears`}${verdict.words ? `: ${verdict.words}` : ''}`,
+          `${verdict.love} of 5, ${verdictWhen(verdict)}${verdict.words ? `: ${verdict.words}` : ''}`,
           ...(verdict.reasons.length > 0 ? [`not reached for because of ${verdict.reasons.join(', ')}`] : []),
           ...(verdict.sewAgain ? [`sew it again: ${verdict.sewAgain}`] : []),
         ]

@@ -1,4 +1,5 @@
 import { alterationWords } from '../alteration/words';
+import { verdictWhen } from '../decide/verdict-weight';
 import { formatDuration } from '../measure/duration';
 import { formatClothLength, formatLength, type LengthUnit } from '../measure/length';
 import { formatMoney } from '../measure/money';
@@ -46,7 +47,7 @@ export function statementSheet(
           whose(m),
           mainCloth(m, cloths).cloth?.name ?? '',
           spent === undefined ? '' : formatDuration(spent),
-          verdict ? `${verdict.love} of 5, ${verdict.wears === 0 ? 'unworn' : `after ${many(verdict.wears, 'wear')}`}` : '',
+          verdict ? `${verdict.love} of 5, ${verdictWhen(verdict)}` : '',
         ];
       }),
     },
@@ -135,7 +136,7 @@ export function statementSheet(
         `${alterationWords(alteration, unit)}: now made on ${on.length} patterns (${on.map((p) => p.name).join(', ')}).`,
     ),
     ...statement.changedMinds.map(
-      ({ make, from, to }) => `${nameOf(make)}: love ${from.love} → ${to.love}, after ${many(to.wears, 'wear')}${to.words ? `: ${to.words}` : '.'}`,
+      ({ make, from, to }) => `${nameOf(make)}: love ${from.love} → ${to.love}, ${verdictWhen(to)}${to.words ? `: ${to.words}` : '.'}`,
     ),
   ];
   part('What was learned', learned.length > 0 && { kind: 'list', items: learned });

@@ -4,6 +4,7 @@ import { toast } from 'react-toastify';
 import { alterationWords } from '../../core/alteration/words';
 import { washed } from '../../core/cloth/shelf';
 import { stillSo, verdictDueWords } from '../../core/decide/verdict-due';
+import { verdictWhen } from '../../core/decide/verdict-weight';
 import { waiting } from '../../core/decide/waiting';
 import type { Cloth, Make, Pattern, Person, Plan } from '../../core/records';
 import { makeName } from '../../core/records/blank';
@@ -68,7 +69,7 @@ export function WhatWaits({
       key: make.id,
       words: toMake(make),
       under: latest
-        ? `${verdictDueWords(due)}; you said love ${latest.love} ${latest.wears === 0 ? 'unworn' : `after ${latest.wears} wears`}${latest.reasons.length > 0 ? `, ${latest.reasons.join(', ')}` : ''}`
+        ? `${verdictDueWords(due)}; you said love ${latest.love} ${verdictWhen(latest)}${latest.reasons.length > 0 ? `, ${latest.reasons.join(', ')}` : ''}`
         : `${verdictDueWords(due)}; nothing said yet`,
       ...(latest
         ? {

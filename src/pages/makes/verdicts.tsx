@@ -2,7 +2,7 @@ import { format, parseISO } from 'date-fns';
 import { useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { stillSo, verdictDue, verdictDueWords } from '../../core/decide/verdict-due';
-import { judgedEarly, verdictChange, verdictWeight } from '../../core/decide/verdict-weight';
+import { judgedEarly, verdictChange, verdictWeight, verdictWhen } from '../../core/decide/verdict-weight';
 import type { Make } from '../../core/records';
 import type { Hanging } from '../../core/wear/wardrobe';
 import { newId } from '../../data/new-id';
@@ -52,7 +52,7 @@ export function Verdicts({
           <div key={v.id} className="border-b border-rule py-1.5">
             <b>{v.love} of 5</b>{' '}
             <span className="text-small text-ink2">
-              {v.wears === 0 ? 'said unworn' : `after ${v.wears} wears`}, {day(v.date)}; counts {verdictWeight(v)}
+              {verdictWhen(v)}, {day(v.date)}; counts {verdictWeight(v)}
             </span>
             {before && <span className="block text-small text-ink2">{verdictChange(before, v)}</span>}
             {v.parts && Object.keys(v.parts).length > 0 && (

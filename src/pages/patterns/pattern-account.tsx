@@ -5,15 +5,13 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { toast } from 'react-toastify';
 import { alterationWhen, alterationWords, zoneList } from '../../core/alteration/words';
 import type { CarryForward } from '../../core/fit/carry-forward';
-import { reckonedMakes } from '../../core/fit/carry-forward';
-import { nextVersion, versionsOf, type PatternCase } from '../../core/fit/case';
+import { nextVersion } from '../../core/fit/case';
 import { isChanged } from '../../core/fit/summary';
 import { makeCost } from '../../core/cost/cost';
 import { FIT_CLASS_WORDS } from '../../core/measure/fit-class';
 import { zoneOf, type ZoneId } from '../../core/measure/zones';
 import type { Alteration, Make } from '../../core/records';
 import { planOfMake } from '../../core/records/plan-to-make';
-import { differencesBetween } from '../../core/versions/differences';
 import { usePersonCases } from '../../data/cases';
 import { db } from '../../data/database';
 import { usePatternCase, usePatterns, usePeople, usePerson, useSettings, useUnit, useWearCounts, useMakes } from '../../data/queries';
@@ -23,10 +21,11 @@ import { today } from '../../data/today';
 import { keep } from '../../parts/keep';
 import { startMake } from '../makes/log-draft';
 import { FirstCuts } from './first-cuts';
+import { SewItAgain } from './sew-it-again';
+import { WhatChanged } from './what-changed';
 import { Account } from '../../parts/account/account';
 import { percent, Reasons } from '../../parts/account/reasons';
 import { ClosingInChart } from '../../parts/closing-in-chart';
-import { differenceWords } from '../../parts/difference-words';
 import { Button } from '../../ui/button';
 import { Dialog } from '../../ui/dialog';
 import { SelectField } from '../../ui/field';
@@ -73,28 +72,6 @@ function ToMark({ carried }: { carried: CarryForward }) {
           ))}
         </ul>
       )}
-    </section>
-  );
-}
-
-function WhatChanged({ input }: { input: PatternCase }) {
-  const unit = useUnit();
-  const makes = versionsOf({ ...input, makes: reckonedMakes(input) });
-  const later = makes.at(-1);
-  const earlier = makes.at(-2);
-  if (!later || !earlier) return null;
-  const found = differencesBetween(input, earlier, later);
-  return (
-    <section aria-labelledby="what-changed">
-      <h2 id="what-changed" className="mb-1 text-[17px]">
-        From version {earlier.version} to {later.version}
-      </h2>
-      <ul className="text-small leading-[18px] text-ink2">
-        {found.map((d, i) => (
-          <li key={i}>{differenceWords(d, unit)}</li>
-        ))}
-        {found.length === 0 && <li>cut and cloth were the same</li>}
-      </ul>
     </section>
   );
 }
@@ -257,6 +234,7 @@ export function PatternAccount() {
               <p className="text-ink2">Nothing is noted on the fit yet: mark a zone on a make’s page, and the best cut closes in.</p>
             )}
             <div className="flex flex-col gap-4">
+              <SewItAgain input={input} carried={carried} clothId={clothId} />
               <ToMark carried={carried} />
               <WhatChanged input={input} />
               <p className="flex flex-wrap gap-2">

@@ -15,7 +15,7 @@ import { formatLength, type LengthUnit } from '../../core/measure/length';
 import { zoneOf, type ZoneId } from '../../core/measure/zones';
 import type { Alteration, Cloth, FitNote, Make, SizeLine } from '../../core/records';
 import { perWear, type MakeCost } from '../../core/cost/cost';
-import { judgedEarly, reasonShares, verdictWeight } from '../../core/decide/verdict-weight';
+import { judgedEarly, reasonShares, verdictWeight, verdictWhen } from '../../core/decide/verdict-weight';
 import { formatDuration } from '../../core/measure/duration';
 import { formatMoney } from '../../core/measure/money';
 import { minutesOf } from '../../core/records/blank';
@@ -349,7 +349,7 @@ function rowsOf({ input, carried, wears, costOf, unit, plannedCloth, onWhy, chos
                 {latest.love} of 5
                 <span className="text-small text-ink2">
                   {m.verdicts.length > 1 ? `, first ${first.love}` : ''}
-                  {latest.wears === 0 ? ' · said unworn' : ` · after ${latest.wears} wears`}
+                  {` · ${verdictWhen(latest)}`}
                   {`, counts ${verdictWeight(latest)}`}
                 </span>
                 {judgedEarly(m) && <span className="block text-small text-ink2 italic">judged early</span>}

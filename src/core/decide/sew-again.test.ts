@@ -1,0 +1,134 @@
+import fc from 'fast-check';
+import { carryForward } from '../fit/carry-forward';
+import { sampleCase, sampleCloth, sampleMake, sampleNote, SAMPLE_PATTERN } from '../fit/sample-case';
+import type { Make, Outcome, Verdict } from '../records';
+import { REASONS } from '../records/make';
+import { bestVersion, isDear, sewAgain, type Answer, type SewAgainInput } from './sew-again';
+
+const TODAY = '2026-03-01';
+const verdict = (love: number, rest: Partial<Verdict> = {}): Verdict => ({ id: 'v', date: '2026-01-01', wears: 5, love, reasons: [], ...rest });
+const ask = (makes: readonly Make[], rest: Partial<SewAgainInput> = {}, input = sampleCase(makes)) =>
+  sewAgain({ input, carried: carryForward(input, { date: TODAY, unit: 'cm' }), today: TODAY, ...rest });
+const right = [sampleNote('bust', 0), sampleNote('bodice', 0), sampleNote('sleeve', 0)];
+const good = (love: number, rest: Partial<Verdict> = {}) => sampleMake(1, { fitNotes: right, verdicts: [verdict(love, rest)] });
+/** Twice off, each time the other way: the best cut lies between, and is to be changed to. */
+const off = (love: number) => [sampleMake(1, { fitNotes: [sampleNote('bodice', -2)], verdicts: [verdict(love)] })];
+
+describe('sew it again?', () => {
+  test.each([
+    ['not made yet', ask([])],
+    ['not made yet', ask([sampleMake(1)])],
+    ['sew again', ask([good(5)])],
+    ['let it go', ask([good(4, { sewAgain: 'no', words: 'never' })])],
+    ['let it go', ask([good(4)], {}, sampleCase([good(4)], { pattern: { ...SAMPLE_PATTERN, state: 'let go', why: 'the neck' } }))],
+    ['let it go', ask([good(2, { reasons: ['style'] })])],
+    ['later', ask([good(5, { sewAgain: 'later', later: '2026-09' })])],
+    ['sew again', ask([good(5, { sewAgain: 'later', later: '2026-02' })])],
+    ['enough for now', ask([good(5)], { rotation: { ready: 4, wornOut: 0, wanted: 4 } })],
+    ['sew again', ask([good(5)], { rotation: { ready: 4, wornOut: 1, wanted: 4 } })],
+    ['another cloth', ask([good(4, { sewAgain: 'other cloth' })])],
+    ['another cloth', ask([good(4, { reasons: ['cloth'] })])],
+    ['one more, changed', ask(off(3))],
+    ['sew again with changes', ask(off(5))],
+    ['toile first', ask(off(5), { cloth: sampleCloth('silk', { dear: true }) })],
+    ['fits, not loved', ask([good(3, { parts: { fit: 5, style: 2 } })])],
+  ] as const)('%s', (answer, found) => expect(found.answer).toBe(answer));
+
+  test('a chance below 0.45 asks for a toile before anything that is said of love', () => {
+    const carried = carryForward(sampleCase([good(5)]), { date: TODAY, unit: 'cm' })!;
+    const asked = (chance: number) =>
+      sewAgain({ input: sampleCase([good(5)]), carried: { ...carried, weakest: { zone: 'sleeve', chance } }, today: TODAY });
+    expect(asked(0.44)).toMatchObject({ answer: 'toile first', wouldChange: 'a toile with the sleeve' });
+    expect(asked(0.45).answer).toBe('one more, changed');
+    expect(asked(0.6).answer).toBe('sew again');
+  });
+
+  test('it says why: the least of its parts, the version whose cloth did well', () => {
+    expect(ask([good(3, { parts: { fit: 5, style: 2 } })]).because).toContain('least of all for its style: 2 of 5');
+    const makes = [
+      sampleMake(1, { fitNotes: right, cloths: [{ id: 'u', clothId: 'give', part: 'main' }], verdicts: [verdict(5)] }),
+      sampleMake(2, { fitNotes: right, verdicts: [verdict(2, { reasons: ['cloth'], date: '2026-02-01', wears: 9 })] }),
+    ];
+    expect(ask(makes)).toMatchObject({ answer: 'another cloth' });
+    expect(ask(makes).because).toContain('version 1 in give did well: other stretch');
+  });
+
+  test('early is a remark beside the answer', () => {
+    expect(ask([good(5, { wears: 0 })])).toMatchObject({ answer: 'sew again', early: true });
+    expect(ask([good(5, { wears: 3 })])).toMatchObject({ answer: 'sew again', early: false });
+  });
+
+  test('a body that changed is not the pattern’s failure', () =>
+    expect(ask([good(2, { reasons: ['no longer fits', 'no longer fits', 'style'] })]).answer).toBe('let it go'));
+
+  test('the best version: the most loved, then the latest', () => {
+    const makes = [
+      sampleMake(1, { verdicts: [verdict(4)] }),
+      sampleMake(2, { verdicts: [verdict(5), verdict(4)] }),
+      sampleMake(3, { verdicts: [verdict(3)] }),
+    ];
+    expect(bestVersion(sampleCase(makes))!.version).toBe(2);
+  });
+});
+
+test('dear: marked so, not to be had again, or in the dearest fifth of the shelf', () => {
+  const price = (minor: number) => ({ pricePerMetre: { minor, currency: 'EUR' } });
+  const shelf = [10, 20, 30, 40, 50].map((p, i) => sampleCloth(`c${i}`, price(p)));
+  expect(isDear(shelf[4]!, shelf)).toBe(true);
+  expect(isDear(shelf[3]!, shelf)).toBe(false);
+  expect(isDear(shelf[2]!, shelf.slice(0, 3))).toBe(false);
+  expect(isDear(sampleCloth('x', { irreplaceable: true }), [])).toBe(true);
+  expect(isDear(sampleCloth('gift'), shelf)).toBe(false);
+});
+
+test('every state of a ledger gets exactly one answer, with what it rests on and what would change it', () => {
+  const ANSWERS: readonly Answer[] = [
+    'not made yet',
+    'let it go',
+    'later',
+    'enough for now',
+    'another cloth',
+    'toile first',
+    'one more, changed',
+    'fits, not loved',
+    'sew again with changes',
+    'sew again',
+  ];
+  const someVerdict = fc.record({
+    love: fc.integer({ min: 1, max: 5 }),
+    wears: fc.nat(30),
+    reasons: fc.subarray([...REASONS], { maxLength: 3 }),
+    sewAgain: fc.constantFrom(undefined, 'as is' as const, 'with changes' as const, 'other cloth' as const, 'later' as const, 'no' as const),
+    later: fc.constantFrom(undefined, '2026-01', '2026-12'),
+  });
+  const someMake = fc.record({
+    notes: fc.array(fc.record({ zone: fc.constantFrom('bust' as const, 'bodice' as const), outcome: fc.integer({ min: -3, max: 3 }) }), {
+      maxLength: 2,
+    }),
+    verdicts: fc.array(someVerdict, { maxLength: 2 }),
+    state: fc.constantFrom('finished' as const, 'abandoned' as const, 'given' as const),
+  });
+  fc.assert(
+    fc.property(fc.array(someMake, { maxLength: 3 }), fc.boolean(), (list, dear) => {
+      const makes = list.map(({ notes, verdicts, state }, i) =>
+        sampleMake(i + 1, {
+          state,
+          fitNotes: notes.map((n, at) => sampleNote(n.zone, n.outcome as Outcome, { id: `${i} ${at}` })),
+          verdicts: verdicts.map(({ sewAgain: again, later, ...v }, at) => ({
+            id: `${i} ${at}`,
+            date: '2026-01-01',
+            ...v,
+            ...(again ? { sewAgain: again } : {}),
+            ...(later ? { later } : {}),
+          })),
+        }),
+      );
+      const found = ask(makes, { cloth: sampleCloth('planned', { dear }) });
+      expect(ANSWERS.filter((a) => a === found.answer)).toHaveLength(1);
+      expect(found.wouldChange).not.toBe('');
+      expect(found.because.every((b) => b !== '')).toBe(true);
+      if (found.answer === 'not made yet') expect(makes.every((m) => m.verdicts.length === 0)).toBe(true);
+    }),
+    { numRuns: 60 },
+  );
+});

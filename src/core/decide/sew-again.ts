@@ -1,0 +1,157 @@
+import { isChanged } from '../fit/summary';
+import type { CarryForward } from '../fit/carry-forward';
+import { versionsOf, type PatternCase } from '../fit/case';
+import { mainCloth } from '../fit/cloth-give';
+import type { IsoDate } from '../measure/body';
+import { zoneOf } from '../measure/zones';
+import type { Cloth, Make, Verdict } from '../records';
+import { clothProperties } from '../versions/differences';
+import { judgedEarly, reasonShares, type Reason } from './verdict-weight';
+
+export type Answer =
+  | 'not made yet'
+  | 'let it go'
+  | 'later'
+  | 'enough for now'
+  | 'another cloth'
+  | 'toile first'
+  | 'one more, changed'
+  | 'fits, not loved'
+  | 'sew again with changes'
+  | 'sew again';
+
+export interface SewAgain {
+  readonly answer: Answer;
+  /** What it rests on, in words. */
+  readonly because: readonly string[];
+  /** What would make it another answer. */
+  readonly wouldChange: string;
+  /** The best version was judged early: a remark beside the answer, not an answer. */
+  readonly early: boolean;
+  readonly best: Make | undefined;
+}
+
+/** What the question is asked of. */
+export interface SewAgainInput {
+  readonly input: PatternCase;
+  /** What is carried forward; undefined where nothing was cut. */
+  readonly carried: CarryForward | undefined;
+  readonly today: IsoDate;
+  /** The cloth that is planned, if any. */
+  readonly cloth?: Cloth | undefined;
+  /** How many of this kind hang ready, how many of them are worn out, and how many are wanted; nobody need say. */
+  readonly rotation?: { readonly ready: number; readonly wornOut: number; readonly wanted: number } | undefined;
+}
+
+/** Chances below which a toile comes first, and one more version is sewn with changes. Source: engine.md, section 9. */
+const TOILE_BELOW = 0.45;
+const ANOTHER_BELOW = 0.6;
+/** Half of the reasons given, by weight. */
+const MOST = 0.5;
+/** A love of so much or less is not love. */
+const UNLOVED = 3;
+
+/** The best version: the one with the highest latest love, then the latest. */
+export function bestVersion(input: PatternCase): Make | undefined {
+  const judged = versionsOf(input).filter((m) => m.verdicts.length > 0);
+  return judged.reduce<Make | undefined>((best, m) => (best === undefined || loveOf(m)! >= loveOf(best)! ? m : best), undefined);
+}
+
+const latest = (make: Make | undefined): Verdict | undefined => make?.verdicts.at(-1);
+const loveOf = (make: Make | undefined) => latest(make)?.love;
+
+/** Whether a cloth is dear: marked so, not to be had again, or in the dearest fifth of the shelf. The length needed is the same for all. */
+export function isDear(cloth: Cloth, shelf: readonly Cloth[]): boolean {
+  if (cloth.dear === true || cloth.irreplaceable === true) return true;
+  const price = cloth.pricePerMetre;
+  if (!price) return false;
+  const priced = shelf.filter((c) => c.pricePerMetre?.currency === price.currency);
+  const cheaper = priced.filter((c) => c.pricePerMetre!.minor < price.minor).length;
+  return priced.length >= 5 && cheaper / priced.length >= 0.8;
+}
+
+const percent = (share: number) => `${Math.round(share * 100)}\u2009%`;
+
+/**
+ * Whether to sew a pattern again: the first row of engine.md, section 9, that holds, with its evidence.
+ *
+ * @returns exactly one answer, whatever the ledger holds
+ */
+export function sewAgain({ input, carried, today, cloth, rotation }: SewAgainInput): SewAgain {
+  const best = bestVersion(input);
+  const verdict = latest(best);
+  const love = verdict?.love;
+  const c = carried?.weakest?.chance;
+  const changes = carried?.zones.filter(isChanged).map((z) => zoneOf(z.zone).label) ?? [];
+  const toChange = changes.length > 0;
+  const shares = reasonShares(input.makes);
+  const shareOf = (...reasons: Reason[]) => shares.filter((s) => reasons.includes(s.reason)).reduce((sum, s) => sum + s.share, 0);
+  const said = (what: Verdict['sewAgain']) =>
+    input.makes.flatMap((m) => latest(m) ?? []).find((v) => v.sewAgain === what && v.date >= (verdict?.date ?? ''));
+  const answer = (kind: Answer, because: readonly (string | false | undefined)[], wouldChange: string): SewAgain => ({
+    answer: kind,
+    because: because.filter((b): b is string => typeof b === 'string'),
+    wouldChange,
+    early: best !== undefined && judgedEarly(best),
+    best,
+  });
+  const loved = love !== undefined && `version ${best!.version} is loved ${love} of 5`;
+  const weakest = c !== undefined && `its weakest place, the ${zoneOf(carried!.weakest!.zone).label}, is right with a chance of ${percent(c)}`;
+  const changed = toChange && `something is to be changed: ${changes.join(', ')}`;
+
+  if (c === undefined && love === undefined) return answer('not made yet', ['no fit note and no verdict'], 'a first version, and a look at its fit');
+  const no = said('no');
+  const drawn = shareOf('style', 'pattern');
+  if (no || input.pattern.state === 'let go')
+    return answer('let it go', [no ? `you said no${no.words ? `: ${no.words}` : ''}` : input.pattern.why, loved], 'saying otherwise in a verdict');
+  if (drawn >= MOST && love !== undefined && love <= 2)
+    return answer('let it go', [`${percent(drawn)} of the reasons are its style or how it is drafted`, loved], 'a version that is loved more');
+  const later = said('later');
+  if (later?.later !== undefined && later.later > today.slice(0, 7))
+    return answer('later', [`you said: in ${later.later}`], 'that month, or saying otherwise');
+  if (rotation && rotation.ready >= rotation.wanted && rotation.wornOut === 0)
+    return answer('enough for now', [`${rotation.ready} of its kind hang ready, and ${rotation.wanted} are wanted`], 'one of them wearing out');
+  const ofCloth = shareOf('cloth', 'care');
+  const other = said('other cloth');
+  if (other || ofCloth >= MOST)
+    return answer(
+      'another cloth',
+      [other ? 'you said so' : `${percent(ofCloth)} of the reasons are the cloth or its care`, ...didWell(input)],
+      'a version in another cloth',
+    );
+  const dear = cloth && isDear(cloth, input.cloths) ? cloth : undefined;
+  if (c !== undefined && c < TOILE_BELOW)
+    return answer('toile first', [weakest, changed], `a toile with the ${zoneOf(carried!.weakest!.zone).label}`);
+  if (toChange && dear)
+    return answer('toile first', [changed, `${dear.name} is dear or cannot be had again`, weakest], 'a cheaper cloth, or a toile');
+  if ((c !== undefined && c < ANOTHER_BELOW) || (love !== undefined && love <= UNLOVED && toChange))
+    return answer('one more, changed', [weakest, changed, loved], 'a version in which that is right');
+  if (love !== undefined && love <= UNLOVED)
+    return answer('fits, not loved', [weakest, loved, leastSaid(verdict)], 'wearing it, and saying again how you like it');
+  if (toChange) return answer('sew again with changes', [changed, weakest, loved], 'nothing to change any more');
+  return answer('sew again', [weakest, loved], 'a note that something is not right, or a lower verdict');
+}
+
+/** Versions that did well, with what their cloth had that the others' had not. */
+function didWell(input: PatternCase): string[] {
+  const of = (m: Make) => mainCloth(m, input.cloths).cloth;
+  const versions = versionsOf(input);
+  const poor = versions.filter((m) => latest(m)?.reasons.some((r) => r === 'cloth' || r === 'care'));
+  return versions
+    .filter((m) => !poor.includes(m) && (loveOf(m) ?? 0) > UNLOVED)
+    .flatMap((m) => {
+      const other = [...new Set(poor.flatMap((p) => clothProperties(of(p), of(m))))];
+      const cloth = of(m);
+      return cloth ? [`version ${m.version} in ${cloth.name} did well${other.length > 0 ? `: other ${other.join(' and ')}` : ''}`] : [];
+    });
+}
+
+/** The part that was said least of. */
+function leastSaid(verdict: Verdict | undefined): string | undefined {
+  const parts = Object.entries(verdict?.parts ?? {}).filter((p): p is [string, number] => p[1] !== undefined);
+  if (parts.length > 0) {
+    const [part, n] = parts.reduce((low, p) => (p[1] < low[1] ? p : low));
+    return `least of all for its ${part}: ${n} of 5`;
+  }
+  return verdict && verdict.reasons.length > 0 ? `not reached for: ${verdict.reasons.join(', ')}` : undefined;
+}

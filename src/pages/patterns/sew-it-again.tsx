@@ -1,0 +1,25 @@
+import type { CarryForward } from '../../core/fit/carry-forward';
+import type { PatternCase } from '../../core/fit/case';
+import { sewAgain } from '../../core/decide/sew-again';
+import { today } from '../../data/today';
+
+/** Whether to sew it again: one answer, what it rests on, and what would change it. */
+export function SewItAgain({ input, carried, clothId }: { input: PatternCase; carried: CarryForward; clothId: string }) {
+  const cloth = input.cloths.find((c) => c.id === clothId);
+  const { answer, because, wouldChange, early } = sewAgain({ input, carried, today: today(), ...(cloth ? { cloth } : {}) });
+  if (answer === 'not made yet') return null;
+  return (
+    <section aria-labelledby="again">
+      <h2 id="again" className="text-[17px] text-amber first-letter:uppercase">
+        {answer}
+      </h2>
+      <ul className="text-small leading-[18px] text-ink2">
+        {because.map((b) => (
+          <li key={b}>{b}</li>
+        ))}
+        {early && <li className="italic">Judged early: its best version was not worn three times when you last said.</li>}
+        <li>What would change that: {wouldChange}.</li>
+      </ul>
+    </section>
+  );
+}

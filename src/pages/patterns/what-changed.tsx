@@ -1,0 +1,73 @@
+import { alterationPlace } from '../../core/alteration/words';
+import { reckonedMakes } from '../../core/fit/carry-forward';
+import { versionsOf, type PatternCase } from '../../core/fit/case';
+import { outcomeWords } from '../../core/fit/words';
+import type { LengthUnit } from '../../core/measure/length';
+import { zoneOf } from '../../core/measure/zones';
+import { differencesBetween } from '../../core/versions/differences';
+import { whatItDid, type Cause, type Effect } from '../../core/versions/what-it-did';
+import { useUnit } from '../../data/queries';
+import { percent } from '../../parts/account/reasons';
+import { differenceWords } from '../../parts/difference-words';
+
+const causeWords = (cause: Cause): string =>
+  cause.of === 'size'
+    ? 'the size line'
+    : cause.of === 'body'
+      ? 'a changed body'
+      : cause.of === 'cloth'
+        ? 'the cloth'
+        : alterationPlace(cause.alteration);
+
+/** Who gets the credit: named with shares where there are several, or why nobody is. */
+function creditWords({ credit, notClear }: Effect): string {
+  if (credit.length === 1) return `by ${causeWords(credit[0]!.cause)}`;
+  if (credit.length > 1) return `by ${credit.map((c) => `${causeWords(c.cause)} (${percent(c.share)})`).join(' and ')}`;
+  return notClear ? `by what, is not clear: ${notClear}` : '';
+}
+
+function EffectLine({ effect, unit }: { effect: Effect; unit: LengthUnit }) {
+  const { zone, fate, before, after } = effect;
+  const was = before && before.note.outcome !== 0 ? outcomeWords(before.note, unit) : undefined;
+  const is = after && outcomeWords(after.note, unit);
+  const what = fate === 'new' ? `${is}: new` : fate === 'not seen' ? `${was}: not seen again` : `${was}, then ${is}: ${fate}`;
+  return (
+    <li>
+      {zoneOf(zone).label}: {what} <i>{creditWords(effect)}</i>
+    </li>
+  );
+}
+
+/** What was changed from one version to the last, and what that did to each fit note. */
+export function WhatChanged({ input }: { input: PatternCase }) {
+  const unit = useUnit();
+  const makes = versionsOf({ ...input, makes: reckonedMakes(input) });
+  const later = makes.at(-1);
+  const earlier = makes.at(-2);
+  if (!later || !earlier) return null;
+  const found = differencesBetween(input, earlier, later);
+  const effects = whatItDid(input, earlier, later);
+  return (
+    <section aria-labelledby="what-changed">
+      <h2 id="what-changed" className="mb-1 text-[17px]">
+        From version {earlier.version} to {later.version}
+      </h2>
+      <ul className="text-small leading-[18px] text-ink2">
+        {found.map((d, i) => (
+          <li key={i}>{differenceWords(d, unit)}</li>
+        ))}
+        {found.length === 0 && <li>cut and cloth were the same</li>}
+      </ul>
+      {effects.length > 0 && (
+        <>
+          <h3 className="mt-1.5 font-sans text-small text-ink2">What it did</h3>
+          <ul className="text-small leading-[18px]">
+            {effects.map((e) => (
+              <EffectLine key={`${e.zone} ${e.fate}`} effect={e} unit={unit} />
+            ))}
+          </ul>
+        </>
+      )}
+    </section>
+  );
+}
