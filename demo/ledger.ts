@@ -44,11 +44,13 @@ const WORN: Record<string, readonly [times: number, until?: string]> = {
   'make-nocturne-4': [2],
 };
 
-/** A number from 0 to 1 that looks like chance and is the same every time: FNV-1a over the words. */
+/** A number from 0 to 1 that looks like chance and is the same every time: FNV-1a over the words, stirred so that near words part. */
 function chance(words: string): number {
   let hash = 0x811c9dc5;
   for (const sign of words) hash = Math.imul(hash ^ sign.charCodeAt(0), 0x01000193);
-  return (hash >>> 0) / 2 ** 32;
+  hash = Math.imul(hash ^ (hash >>> 16), 0x85ebca6b);
+  hash = Math.imul(hash ^ (hash >>> 13), 0xc2b2ae35);
+  return ((hash ^ (hash >>> 16)) >>> 0) / 2 ** 32;
 }
 
 /** Wears of one make, each on a day of its own in the seasons of its cloth, as unevenly as life goes. */

@@ -1,6 +1,7 @@
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import type { ThreadRow } from '../core/wear/year-of-wear';
+import { useNarrow } from '../ui/use-narrow';
 
 /** A stretch of the row with its name: a month, a season. */
 export interface ThreadMark {
@@ -8,6 +9,9 @@ export interface ThreadMark {
   readonly name: string;
 }
 
+/** On a phone it scrolls rather than shrink its words. */
+const WIDE = 980;
+const NARROW = 680;
 const LABEL = 178;
 const TIMES = 46;
 const HEAD = 20;
@@ -27,7 +31,6 @@ export function WearThreads({
   days,
   marks,
   inSeason,
-  width = 980,
 }: {
   caption: string;
   rows: readonly ThreadRow[];
@@ -38,8 +41,8 @@ export function WearThreads({
   marks: readonly ThreadMark[];
   /** Stretches in which the row's garment is in season; absent where that does not apply. */
   inSeason?: (id: string) => readonly (readonly [from: number, to: number])[];
-  width?: number;
 }) {
+  const width = useNarrow() ? NARROW : WIDE;
   const height = HEAD + rows.length * ROW + 4;
   const x = scaleLinear([0, days], [LABEL, width - TIMES]);
   return (
@@ -47,7 +50,7 @@ export function WearThreads({
       <div className="overflow-x-auto" tabIndex={0} role="region" aria-label={caption}>
         <svg
           viewBox={`0 0 ${width} ${height}`}
-          style={{ minWidth: 680 }}
+          style={{ minWidth: NARROW }}
           className="block h-auto w-full"
           role="img"
           aria-label={`${caption}; the table below says the same.`}

@@ -102,7 +102,7 @@ export function WearWords({ hanging }: { hanging: readonly Hanging[] }) {
                   </span>
                 </span>
               </td>
-              <td className="py-1 text-right">
+              <td className="py-1 text-right whitespace-nowrap">
                 {count.spread > 0 ? 'about ' : ''}
                 {Math.round(count.times)}&#x2009;×
               </td>
