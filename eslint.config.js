@@ -57,7 +57,7 @@ export default tseslint.config(
     plugins: { 'react-hooks': reactHooks },
     rules: { ...reactHooks.configs.recommended.rules },
   },
-  { files: ['scripts/**', 'server/**', 'bench/**', 'e2e/**', '*.js'], languageOptions: { globals: globals.node } },
+  { files: ['scripts/**', 'server/**', 'bench/**', 'cli/**', 'e2e/**', '*.js'], languageOptions: { globals: globals.node } },
   {
     files: ['src/core/**/*.ts'],
     ignores: ['**/*.test.ts'],

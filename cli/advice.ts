@@ -1,0 +1,111 @@
+import { z } from 'zod';
+import { alterationWords, sizeLineWords } from '../src/core/alteration/words';
+import { answerFor } from '../src/core/alteration/answer';
+import { sewAgain } from '../src/core/decide/sew-again';
+import { carryForward } from '../src/core/fit/carry-forward';
+import { casesFor, nextVersion } from '../src/core/fit/case';
+import { isFine } from '../src/core/fit/next-cut';
+import { Recollection } from '../src/core/fit/recollection';
+import { isChanged } from '../src/core/fit/summary';
+import type { IsoDate } from '../src/core/measure/body';
+import { roundToWorkable, type LengthUnit } from '../src/core/measure/length';
+import { zoneOf } from '../src/core/measure/zones';
+import type { Ledger, Person } from '../src/core/records';
+
+const Cm = z.number().describe('centimetres against the pattern as drafted');
+const Chance = z.number().min(0).max(1);
+const Range = z.object({ median: Cm, low: Cm.describe('10 % point'), high: Cm.describe('90 % point') });
+
+/** What is advised of one pattern. */
+const PatternAdvice = z.object({
+  pattern: z.string(),
+  designer: z.string().optional(),
+  nextVersion: z.int(),
+  sizeLines: z.array(z.string()).describe('the size, then each zone where it differs'),
+  alterations: z.array(z.string()).describe('in the order of the work on paper'),
+  zones: z.array(
+    z.object({
+      zone: z.string(),
+      offset: Cm,
+      changed: z.boolean(),
+      best: Range,
+      chance: Chance.optional().describe('absent where nothing was noted'),
+      ground: z.string(),
+      saidByOthers: Range.optional().describe('what the other patterns say before any note of this one'),
+    }),
+  ),
+  weakest: z.object({ zone: z.string(), chance: Chance }).optional(),
+  toMark: z.array(z.string()).describe('alterations that are not on the pattern paper yet'),
+  decision: z.object({ answer: z.string(), because: z.array(z.string()), wouldChange: z.string(), judgedEarly: z.boolean() }),
+});
+
+/** The shape of what `advise --json` prints; docs/command-line.md is written from it. */
+export const Advice = z.object({
+  person: z.string(),
+  on: z.iso.date(),
+  usualAlterations: z.array(z.object({ zone: z.string(), alteration: z.string(), best: Range, chance: Chance, patterns: z.array(z.string()) })),
+  designers: z.array(z.object({ designer: z.string(), zone: z.string(), runs: z.enum(['small', 'large']), by: Range, chance: Chance })),
+  patterns: z.array(PatternAdvice),
+});
+export type Advice = z.infer<typeof Advice>;
+
+/**
+ * What the core advises a person: usual alterations, designers, and what to cut next of each pattern.
+ *
+ * @param patternIds those asked for; all that were made for the person where it is absent
+ */
+export function advise(ledger: Ledger, person: Person, patternIds: readonly string[] | undefined, on: IsoDate, unit: LengthUnit): Advice {
+  const cases = casesFor(person.id, ledger);
+  const memory = new Recollection(cases);
+  const nameOf = (id: string) => ledger.patterns.find((p) => p.id === id)?.name ?? id;
+  return {
+    person: person.name,
+    on,
+    usualAlterations: memory
+      .usual()
+      .map(({ zone, best, chance, patterns }) => ({
+        zone: zoneOf(zone).label,
+        alteration: alterationWords(answerFor(zone, roundToWorkable(best.median, unit, isFine(zone))), unit),
+        best,
+        chance,
+        patterns: patterns.map(nameOf),
+      })),
+    designers: memory
+      .designers()
+      .map(({ designer, zone, best, chance }) => ({
+        designer,
+        zone: zoneOf(zone).label,
+        runs: best.median > 0 ? 'small' : 'large',
+        by: best,
+        chance,
+      })),
+    patterns: cases
+      .filter((c) => patternIds === undefined || patternIds.includes(c.pattern.id))
+      .map((input) => {
+        const carried = carryForward(input, { date: on, unit }, memory);
+        const { answer, because, wouldChange, early } = sewAgain({ input, carried, today: on });
+        return {
+          pattern: input.pattern.name,
+          ...(input.pattern.designer ? { designer: input.pattern.designer } : {}),
+          nextVersion: nextVersion(input),
+          sizeLines: carried
+            ? [sizeLineWords(carried.next.size), ...carried.next.sizeLines.map((l) => `${zoneOf(l.zone).label} ${sizeLineWords(l.line)}`)]
+            : [],
+          alterations: carried?.next.alterations.map((a) => alterationWords(a, unit)) ?? [],
+          zones:
+            carried?.zones.map((z) => ({
+              zone: zoneOf(z.zone).label,
+              offset: z.x,
+              changed: isChanged(z),
+              best: z.best,
+              ...(z.chance === undefined ? {} : { chance: z.chance }),
+              ground: z.ground,
+              ...(z.fromOthers ? { saidByOthers: z.fromOthers.prior } : {}),
+            })) ?? [],
+          ...(carried?.weakest ? { weakest: { zone: zoneOf(carried.weakest.zone).label, chance: carried.weakest.chance } } : {}),
+          toMark: carried?.toMark.map((t) => alterationWords(t.alteration, unit)) ?? [],
+          decision: { answer, because: [...because], wouldChange, judgedEarly: early },
+        };
+      }),
+  };
+}

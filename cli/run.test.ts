@@ -1,0 +1,78 @@
+import { demoLedger } from '../demo/ledger';
+import { LEDGER_FORMAT } from '../src/core/records/check-ledger';
+import { LEDGER_FILE_VERSION } from '../src/core/records/ledger';
+import { Advice } from './advice';
+import { run } from './run';
+
+const file = JSON.stringify({ format: LEDGER_FORMAT, version: LEDGER_FILE_VERSION, written: '2026-11-25', ...demoLedger() });
+const files: Record<string, string> = { 'demo.json': file, 'half.json': file.slice(0, 4000), 'other.json': '{"songs": []}' };
+const ask = (...args: string[]) =>
+  run(
+    args,
+    (name) => {
+      if (files[name] === undefined) throw new Error('ENOENT');
+      return files[name];
+    },
+    '2026-11-25',
+  );
+
+describe('the core on a file', () => {
+  test('check counts what is in order', () => {
+    const { code, out } = ask('check', 'demo.json');
+    expect(code).toBe(0);
+    expect(out).toMatch(/^In order: 3 people, .* 45 makes, /);
+  });
+
+  test.each([
+    ['missing.json', /cannot be read/],
+    ['half.json', /\./],
+    ['other.json', /ledger/i],
+  ])('%s gets a sentence and not a stack', (name, problem) => {
+    const { code, out } = ask('advise', name);
+    expect(code).toBe(1);
+    expect(out).toMatch(problem);
+    expect(out).not.toMatch(/\bat .*\.ts:/);
+  });
+
+  test('advise in words: usual alterations, what to cut next, the decision', () => {
+    const { code, out } = ask('advise', 'demo.json', '--person', 'maren');
+    expect(code).toBe(0);
+    expect(out).toMatch(/^Maren, on 2026-11-25/);
+    expect(out).toMatch(/Usual alteration: bodice below the bust \+2 cm; bodice about \+1\.8 cm/);
+    expect(out).toMatch(/Eider cardigan, .*: another cloth\n {2}because /);
+    expect(out).toMatch(/version 3: cut C/);
+    expect(out).not.toMatch(/undefined|NaN|\u2009/);
+  });
+
+  test('one pattern, in inches', () => {
+    const { out } = ask('advise', 'demo.json', '--person', 'Maren', '--pattern', 'skerry concert jacket', '--unit', 'in');
+    expect(out).toContain('Skerry concert jacket');
+    expect(out).not.toMatch(/^Tidewater shirt/m);
+    expect(out).toMatch(/ in\b/);
+  });
+
+  test('JSON has the documented shape, and says the same', () => {
+    const { out } = ask('advise', 'demo.json', '--person', 'Maren', '--all', '--json');
+    const advice = Advice.strict().parse(JSON.parse(out));
+    const jacket = advice.patterns.find((p) => p.pattern === 'Skerry concert jacket')!;
+    expect(jacket).toMatchObject({ nextVersion: 3, decision: { answer: 'sew again with changes' } });
+    expect(jacket.zones.find((z) => z.zone === 'across back')!.changed).toBe(true);
+    expect(advice.usualAlterations.map((u) => u.zone)).toEqual(['bodice']);
+  });
+
+  test.each([
+    [[], 2, /npx tsx cli\/ledger\.ts advise FILE/],
+    [['sew', 'demo.json'], 2, /advise FILE/],
+    [['advise', 'demo.json', '--colour', 'red'], 2, /--colour/],
+    [['advise', 'demo.json', '--unit', 'ell'], 2, /not a unit/],
+    [['advise', 'demo.json', '--on', 'today'], 2, /not a day/],
+    [['advise', 'demo.json', '--pattern', 'x', '--all'], 2, /not for both/],
+    [['advise', 'demo.json', '--person', 'Nobody'], 1, /Nobody is called Nobody\. There are: Maren, Tilda, Anselm\./],
+    [['advise', 'demo.json', '--pattern', 'Nothing'], 1, /No pattern is called Nothing/],
+    [['advise', 'demo.json', '--person', 'Tilda', '--pattern', 'Skerry concert jacket'], 1, /was never made for Tilda/],
+  ])('%j: exit code %d, and what to do', (args, code, words) => {
+    const outcome = ask(...args);
+    expect(outcome.code).toBe(code);
+    expect(outcome.out).toMatch(words);
+  });
+});
