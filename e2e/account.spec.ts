@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 import { demoLedger } from '../demo/ledger';
 import { sizeLineWords } from '../src/core/alteration/words';
 import { carryForward, type CarryForward } from '../src/core/fit/carry-forward';

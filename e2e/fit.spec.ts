@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 
 test('what all patterns taught: a usual alteration, each place, and who says so', async ({ page }) => {
   await page.goto('/fit');

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './test';
 import { tabTo } from './keyboard';
 
 const account = (page: Page) => page.getByRole('region', { name: 'Account of Skerry concert jacket' });

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 
 test.describe('makes', () => {
   test('are filtered by typing, sorted by a head, and walked with the arrow keys', async ({ page }) => {

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 
 test('what is carried forward becomes a plan, the plan a make with nothing typed twice, and one undo plans it again', async ({ page }) => {
   await page.goto('/patterns/pattern-gangway');

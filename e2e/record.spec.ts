@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './test';
 
 /** A ledger with nothing in it, as a new user's. */
 async function startEmpty(page: Page) {

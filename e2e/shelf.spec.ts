@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './test';
 
 const row = (page: Page, name: string) => page.getByRole('row').filter({ hasText: name });
 

@@ -1,6 +1,6 @@
 import { copyFileSync, readFileSync } from 'node:fs';
 import { pathToFileURL } from 'node:url';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './test';
 import { strFromU8, unzipSync } from 'fflate';
 
 const saved = async (page: Page, button: string) => {

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './test';
 
 /** Days after the demo's story, so that nothing is worn on them yet. */
 const NOW = new Date('2026-12-20T18:00:00');
@@ -88,6 +88,10 @@ test('in bulk: about twenty times last summer, a word for a season, a suitcase; 
   await page.getByLabel('Which garment').last().fill('slackwater 2');
   await page.getByRole('option', { name: /Slackwater dress, version 2/ }).click();
   await expect(page.getByText('stayed folded', { exact: true })).toBeVisible();
+  // Half packed, and the page is reloaded: it stands as it was.
+  await page.reload();
+  await expect(page.getByLabel('Where to, or what for')).toHaveValue('the islands');
+  await expect(page.getByText('stayed folded', { exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'Unpack' }).click();
 
   // Days of the autumn that were noted are held in the forty.
@@ -110,6 +114,7 @@ test('a verdict after more wears weighs more, and changes what the account says 
   await page.getByRole('button', { name: 'How do you like it now?' }).click();
   await page.getByRole('button', { name: '3: well enough' }).click();
   await page.getByRole('button', { name: 'cloth', exact: true }).click();
+  await page.reload();
   await page.getByRole('button', { name: 'Keep this verdict' }).click();
   await expect(page.getByText('love 4 → 3; now also cloth; no longer fit')).toBeVisible();
   await page.goto('/patterns/pattern-skerry');

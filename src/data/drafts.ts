@@ -89,3 +89,9 @@ export function useDrafts<T>(prefix: string): readonly Draft<T>[] {
 export function useDraft<T>(name: string): T | null {
   return useSyncExternalStore(subscribe, () => draftOf(name)) as T | null;
 }
+
+/** What a form holds, through a reload and when its page is left; undefined where it holds nothing, and lets go of it. */
+export function useKept<T>(name: string): readonly [T | undefined, (value: T | undefined) => void] {
+  const kept = useDraft<T>(name);
+  return [kept ?? undefined, (value) => (value === undefined ? clearDraft(name) : saveDraft(name, value))];
+}

@@ -1,6 +1,5 @@
 import { Check } from 'lucide-react';
 import { format, parseISO } from 'date-fns';
-import { useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useNavigate, useParams } from 'react-router';
 import { toast } from 'react-toastify';
@@ -15,6 +14,7 @@ import { makeName } from '../../core/records/blank';
 import { symptomOf } from '../../core/symptom/catalogue';
 import type { FitNote, Make, Pattern } from '../../core/records';
 import { db } from '../../data/database';
+import { useKept } from '../../data/drafts';
 import { newId } from '../../data/new-id';
 import { useCloths, useMakes, usePatternCase, usePatterns, usePeople, useUnit, useWearCounts, useWears } from '../../data/queries';
 import { removalOf } from '../../data/removal';
@@ -119,7 +119,7 @@ export function MakePage() {
   const input = usePatternCase(pattern?.id, make?.personId);
   const hanging = useWardrobe(make?.personId)?.find((h) => h.make.id === makeId);
   const times = (make && counts?.get(make.id)?.times) ?? 0;
-  const [look, setLook] = useState<Look>();
+  const [look, setLook] = useKept<Look>(`look ${makeId ?? ''}`);
 
   const save = (label: string, changed: Make) => keep(label, [{ table: 'makes', from: make!, to: changed }]);
   const wornToday = async () => {

@@ -1,10 +1,10 @@
 import { format, parseISO } from 'date-fns';
-import { useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { stillSo, verdictDue, verdictDueWords } from '../../core/decide/verdict-due';
 import { judgedEarly, verdictChange, verdictWeight, verdictWhen } from '../../core/decide/verdict-weight';
 import type { Make } from '../../core/records';
 import type { Hanging } from '../../core/wear/wardrobe';
+import { useKept } from '../../data/drafts';
 import { newId } from '../../data/new-id';
 import { useSettings } from '../../data/queries';
 import { today } from '../../data/today';
@@ -27,7 +27,7 @@ export function Verdicts({
   onMake: (label: string, make: Make) => Promise<boolean>;
 }) {
   const { hemisphere } = useSettings();
-  const [verdict, setVerdict] = useState<VerdictSaid>();
+  const [verdict, setVerdict] = useKept<VerdictSaid>(`verdict ${make.id}`);
   const latest = make.verdicts.at(-1);
   const due = hanging && verdictDue(hanging, hemisphere, today());
   const add = (said: Make['verdicts'][number], label: string) => onMake(label, { ...make, verdicts: [...make.verdicts, said] });

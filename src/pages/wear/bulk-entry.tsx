@@ -6,6 +6,7 @@ import { lastSeasons } from '../../core/statement/span';
 import { FREQUENCIES } from '../../core/records/wear';
 import type { Wear } from '../../core/records';
 import { makeName } from '../../core/records/blank';
+import { useKept } from '../../data/drafts';
 import { newId } from '../../data/new-id';
 import { usePatterns, useSettings } from '../../data/queries';
 import { today } from '../../data/today';
@@ -16,6 +17,11 @@ import { Fold } from '../../ui/fold';
 import { NumberField } from '../../ui/number-field';
 import { Pick } from '../../ui/pick';
 import { Segmented } from '../../ui/segmented';
+
+/** Garments by their ids, in that order; what was removed meanwhile is left out. */
+function hangingOf(hanging: readonly Hanging[], ids: readonly string[]): Hanging[] {
+  return ids.flatMap((id) => hanging.find((h) => h.make.id === id) ?? []);
+}
 
 /** Garments chosen for an entry, each with what `aside` asks of it. */
 function Chosen({
@@ -34,8 +40,8 @@ function Chosen({
   return (
     <div>
       <ul>
-        {ids.map((id) => {
-          const h = hanging.find((x) => x.make.id === id)!;
+        {hangingOf(hanging, ids).map((h) => {
+          const { id } = h.make;
           return (
             <li key={id} className="flex flex-wrap items-center gap-3 border-b border-rule py-1">
               <span className="min-w-44 flex-1">{makeName(h.make, patterns)}</span>
@@ -103,13 +109,20 @@ function useSpan() {
   return { from: span.from, until, fields, inOrder: span.from <= until };
 }
 
+interface Bulk {
+  readonly ids: readonly string[];
+  readonly how: Frequency | 'about';
+  readonly about?: number | undefined;
+}
+const EMPTY_BULK: Bulk = { ids: [], how: 'about', about: 20 };
+
 /** "About 20 times last summer", or in a word: never, twice, often, constantly. One entry a garment, marked as an estimate. */
 function ManyAtOnce({ hanging }: { hanging: readonly Hanging[] }) {
   const { hemisphere } = useSettings();
   const { from, until, fields, inOrder } = useSpan();
-  const [ids, setIds] = useState<string[]>([]);
-  const [how, setHow] = useState<Frequency | 'about'>('about');
-  const [about, setAbout] = useState<number | undefined>(20);
+  const [kept, setKept] = useKept<Bulk>('wear in bulk');
+  const { ids, how, about } = { ...EMPTY_BULK, ...kept };
+  const change = (part: Partial<Bulk>) => setKept({ ...EMPTY_BULK, ...kept, ...part });
 
   const startOf = ({ make }: Hanging) => {
     const ready = readyOn(make) ?? make.cutOn;
@@ -118,7 +131,7 @@ function ManyAtOnce({ hanging }: { hanging: readonly Hanging[] }) {
   const countOf = (h: Hanging) =>
     how === 'about' ? (about ?? 0) : timesSaid(how, availableMonths(h.make, h.seasons, hemisphere, until, { from: startOf(h) }));
   const tooEarly = (h: Hanging) => startOf(h) > until;
-  const chosen = ids.map((id) => hanging.find((h) => h.make.id === id)!);
+  const chosen = hangingOf(hanging, ids);
   const enter = async () => {
     const wears = chosen.map((h): Wear => ({
       id: newId(),
@@ -135,7 +148,7 @@ function ManyAtOnce({ hanging }: { hanging: readonly Hanging[] }) {
         wears.map((put) => ({ table: 'wears', put })),
       )
     )
-      setIds([]);
+      setKept(undefined);
   };
   return (
     <div className="flex flex-col gap-2">
@@ -144,15 +157,17 @@ function ManyAtOnce({ hanging }: { hanging: readonly Hanging[] }) {
           label="How often"
           value={how}
           choices={[{ value: 'about', label: 'about …' }, ...FREQUENCIES.map((f) => ({ value: f, label: f }))]}
-          onChange={setHow}
+          onChange={(next) => change({ how: next })}
         />
-        {how === 'about' && <NumberField label="Times" number={about} whole least={1} most={1000} onNumber={setAbout} className="w-20" />}
+        {how === 'about' && (
+          <NumberField label="Times" number={about} whole least={1} most={1000} onNumber={(n) => change({ about: n })} className="w-20" />
+        )}
         {fields}
       </div>
       <Chosen
         hanging={hanging}
         ids={ids}
-        onIds={setIds}
+        onIds={(next) => change({ ids: next })}
         aside={(h) => (
           <span className="text-small text-ink2">
             {tooEarly(h) ? 'was not finished then' : how === 'about' ? `about ${countOf(h)} times` : `${how}: taken for ${countOf(h)}, give or take`}
@@ -172,13 +187,20 @@ function ManyAtOnce({ hanging }: { hanging: readonly Hanging[] }) {
   );
 }
 
+interface Packed {
+  readonly from: string;
+  readonly until: string;
+  readonly where: string;
+  readonly ids: readonly string[];
+  readonly worn: Readonly<Record<string, number>>;
+}
+
 /** A journey: what went along and was worn how often, and what stayed folded. */
 function Suitcase({ hanging }: { hanging: readonly Hanging[] }) {
-  const [from, setFrom] = useState(today());
-  const [until, setUntil] = useState(today());
-  const [where, setWhere] = useState('');
-  const [ids, setIds] = useState<string[]>([]);
-  const [worn, setWorn] = useState<Readonly<Record<string, number>>>({});
+  const [kept, setKept] = useKept<Packed>('suitcase');
+  const empty: Packed = { from: today(), until: today(), where: '', ids: [], worn: {} };
+  const { from, until, where, ids, worn } = { ...empty, ...kept };
+  const change = (part: Partial<Packed>) => setKept({ ...empty, ...kept, ...part });
   const timesOf = (id: string) => worn[id] ?? 0;
   const enter = async () => {
     const occasion = where.trim();
@@ -195,36 +217,34 @@ function Suitcase({ hanging }: { hanging: readonly Hanging[] }) {
         `a suitcase: ${ids.length} ${ids.length === 1 ? 'garment' : 'garments'}`,
         wears.map((put) => ({ table: 'wears', put })),
       )
-    ) {
-      setIds([]);
-      setWorn({});
-    }
+    )
+      setKept(undefined);
   };
   return (
     <div className="flex flex-col gap-2">
       <div className="flex flex-wrap items-end gap-3">
-        <TextField label="Left on" type="date" value={from} onChange={(e) => setFrom(e.target.value)} />
-        <TextField label="Back on" type="date" value={until} onChange={(e) => setUntil(e.target.value)} />
-        <TextField label="Where to, or what for" value={where} onChange={(e) => setWhere(e.target.value)} className="w-56" />
+        <TextField label="Left on" type="date" value={from} onChange={(e) => change({ from: e.target.value })} />
+        <TextField label="Back on" type="date" value={until} onChange={(e) => change({ until: e.target.value })} />
+        <TextField label="Where to, or what for" value={where} onChange={(e) => change({ where: e.target.value })} className="w-56" />
       </div>
       <Chosen
         hanging={hanging}
         ids={ids}
-        onIds={setIds}
+        onIds={(next) => change({ ids: next })}
         aside={(h) => (
           <span className="flex items-center gap-1">
             {/* A word at either end: nothing is guessed from a bare figure. */}
             <Button
               aria-label="once less"
               disabled={timesOf(h.make.id) === 0}
-              onClick={() => setWorn({ ...worn, [h.make.id]: timesOf(h.make.id) - 1 })}
+              onClick={() => change({ worn: { ...worn, [h.make.id]: timesOf(h.make.id) - 1 } })}
             >
               −
             </Button>
             <span className="w-28 text-center" aria-live="polite">
               {timesOf(h.make.id) === 0 ? 'stayed folded' : `worn ${timesOf(h.make.id)}\u2009×`}
             </span>
-            <Button aria-label="once more" onClick={() => setWorn({ ...worn, [h.make.id]: timesOf(h.make.id) + 1 })}>
+            <Button aria-label="once more" onClick={() => change({ worn: { ...worn, [h.make.id]: timesOf(h.make.id) + 1 } })}>
               +
             </Button>
           </span>
@@ -241,12 +261,15 @@ function Suitcase({ hanging }: { hanging: readonly Hanging[] }) {
 
 /** Wear entered in bulk, for those who do not log every day. */
 export function BulkEntry({ hanging }: { hanging: readonly Hanging[] }) {
+  // What was begun and not entered stands open again.
+  const [bulk] = useKept<Bulk>('wear in bulk');
+  const [packed] = useKept<Packed>('suitcase');
   return (
     <div className="mb-6">
-      <Fold head="Many at once" said="about 20 times last summer; never, twice, often, constantly">
+      <Fold head="Many at once" open={bulk !== undefined} said="about 20 times last summer; never, twice, often, constantly">
         <ManyAtOnce hanging={hanging} />
       </Fold>
-      <Fold head="A suitcase" said="what went along, what stayed folded">
+      <Fold head="A suitcase" open={packed !== undefined} said="what went along, what stayed folded">
         <Suitcase hanging={hanging} />
       </Fold>
     </div>
