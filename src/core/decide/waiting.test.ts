@@ -1,6 +1,7 @@
 import { sampleAlteration, sampleCloth, sampleMake, SAMPLE_PATTERN } from '../fit/sample-case';
 import type { Plan } from '../records';
 import { wardrobe } from '../wear/wardrobe';
+import { judgedAgain, looseEndDone, markedOnPaper } from './one-touch';
 import { waiting } from './waiting';
 
 const TODAY = '2026-03-20';
@@ -82,4 +83,18 @@ test('cloth to wash, cloth ready to cut, plans due', () => {
   expect(found.toWash.map((c) => c.id)).toEqual(['new']);
   expect(found.readyToCut.map((r) => [r.cloth.id, r.plan.id])).toEqual([['washed', 'soon']]);
   expect(found.plansDue.map((p) => p.id)).toEqual(['past', 'soon']);
+});
+
+test('done in one touch, from the make as it stands: what was said meanwhile stays', () => {
+  const make = sampleMake(1, {
+    looseEnds: [
+      { id: 'a', words: 'hem', since: '2026-02-01' },
+      { id: 'b', words: 'snap', since: '2026-02-01' },
+    ],
+    alterations: [sampleAlteration('bodice-above-bust', 1.5), sampleAlteration('sleeve-length', 1)],
+    verdicts: [{ id: 'v', date: '2026-01-01', wears: 0, love: 4, reasons: [] }],
+  });
+  expect(looseEndDone(make, 'b', TODAY).looseEnds.map((l) => l.done)).toEqual([undefined, TODAY]);
+  expect(markedOnPaper(make, make.alterations[0]!.id, TODAY).alterations.map((a) => a.marked)).toEqual([TODAY, undefined]);
+  expect(judgedAgain(make, { id: 'w', date: TODAY, wears: 3, love: 5, reasons: [] }).verdicts.map((v) => v.love)).toEqual([4, 5]);
 });

@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import { toast } from 'react-toastify';
 import { alterationWords } from '../../core/alteration/words';
 import { washed } from '../../core/cloth/shelf';
+import { judgedAgain, looseEndDone, markedOnPaper } from '../../core/decide/one-touch';
 import { stillSo, verdictDueWords } from '../../core/decide/verdict-due';
 import { verdictWhen } from '../../core/decide/verdict-weight';
 import { waiting } from '../../core/decide/waiting';
@@ -41,9 +42,8 @@ export function WhatWaits({
       {nameOf(make)}
     </Link>
   );
-  const act = async (label: string, from: Make, to: Partial<Make>) => {
-    if (await keep(label, [{ table: 'makes', from, to: { ...from, ...to } }]))
-      toast(`${label.replace(/^./, (c) => c.toUpperCase())}. Ctrl Z takes it back.`);
+  const act = async (label: string, { id }: Make, edit: (now: Make) => Make) => {
+    if (await keep(label, [{ table: 'makes', id, edit }])) toast(`${label.replace(/^./, (c) => c.toUpperCase())}. Ctrl Z takes it back.`);
   };
 
   const loose = waits.looseEnds.map(({ make, end }): Waits => ({
@@ -57,14 +57,13 @@ export function WhatWaits({
     act: {
       label: 'Done',
       name: `Done: ${end.words}`,
-      onAct: () => void act(`done: ${end.words}`, make, { looseEnds: make.looseEnds.map((l) => (l.id === end.id ? { ...l, done: today() } : l)) }),
+      onAct: () => void act(`done: ${end.words}`, make, (now) => looseEndDone(now, end.id, today())),
     },
   }));
   const verdicts = waits.verdicts.map(({ hanging: { make, count }, due }): Waits => {
     const latest = make.verdicts.at(-1);
     const times = Math.round(count.times);
-    const add = (said: Make['verdicts'][number], label: string) =>
-      void act(`${label}: ${nameOf(make)}`, make, { verdicts: [...make.verdicts, said] });
+    const add = (said: Make['verdicts'][number], label: string) => void act(`${label}: ${nameOf(make)}`, make, (now) => judgedAgain(now, said));
     return {
       key: make.id,
       words: toMake(make),
@@ -107,9 +106,7 @@ export function WhatWaits({
       label: 'Marked',
       name: `Marked: ${alterationWords(alteration, unit)}, ${nameOf(make)}`,
       onAct: () =>
-        void act(`marked on the pattern paper: ${alterationWords(alteration, unit)}`, make, {
-          alterations: make.alterations.map((a) => (a.id === alteration.id ? { ...a, marked: today() } : a)),
-        }),
+        void act(`marked on the pattern paper: ${alterationWords(alteration, unit)}`, make, (now) => markedOnPaper(now, alteration.id, today())),
     },
   }));
   const ready = new Map(waits.readyToCut.map(({ plan, cloth }) => [plan.id, cloth]));
@@ -153,7 +150,7 @@ export function WhatWaits({
     act: {
       label: 'Washed',
       name: `Washed: ${cloth.name}`,
-      onAct: () => void keep(`washed: ${cloth.name}`, [{ table: 'cloths', from: cloth, to: washed(cloth, today()) }]),
+      onAct: () => void keep(`washed: ${cloth.name}`, [{ table: 'cloths', id: cloth.id, edit: (now) => washed(now, today()) }]),
     },
   }));
 

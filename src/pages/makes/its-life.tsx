@@ -30,7 +30,7 @@ function ClothBack({ make, name, cloths }: { make: Make; name: string; cloths: r
     if (length === undefined || width === undefined) return;
     const piece = { length, width, note: `from ${name}` };
     const label = `back to the shelf: ${formatLength(length, unit)} of ${cloth.name}`;
-    if (await keep(label, [{ table: 'cloths', from: cloth, to: { ...cloth, pieces: [...cloth.pieces, piece] } }])) setLength(undefined);
+    if (await keep(label, [{ table: 'cloths', id: cloth.id, edit: (now) => ({ ...now, pieces: [...now.pieces, piece] }) }])) setLength(undefined);
   };
   return (
     <div className="mt-2 flex flex-wrap items-end gap-2">

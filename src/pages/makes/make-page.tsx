@@ -4,6 +4,7 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useNavigate, useParams } from 'react-router';
 import { toast } from 'react-toastify';
 import { alterationWhen, alterationWords, sizeLineWords, zoneList } from '../../core/alteration/words';
+import { looseEndDone } from '../../core/decide/one-touch';
 import { viewOf } from '../../core/fit/case';
 import { offsetOf } from '../../core/fit/offset';
 import { outcomeWords, seenWords } from '../../core/fit/words';
@@ -282,9 +283,7 @@ export function MakePage() {
             <p key={l.id} className="flex items-center justify-between gap-2 border-l-4 border-ink pl-2">
               {l.words}
               <Button
-                onClick={() =>
-                  void save(`done: ${l.words}`, { ...make, looseEnds: make.looseEnds.map((o) => (o.id === l.id ? { ...o, done: today() } : o)) })
-                }
+                onClick={() => void keep(`done: ${l.words}`, [{ table: 'makes', id: make.id, edit: (now) => looseEndDone(now, l.id, today()) }])}
               >
                 <Check size={14} aria-hidden /> Done
               </Button>
@@ -376,7 +375,7 @@ export function MakePage() {
         )}
 
         <section aria-labelledby="verdicts">
-          <Verdicts make={make} times={times} hanging={hanging} onMake={save} />
+          <Verdicts make={make} times={times} hanging={hanging} />
           <h2 className="mt-6 mb-1 text-[17px]">Worn</h2>
           <WearList makeId={make.id} wears={wears} />
           <ItsLife make={make} name={name} cloths={cloths} onMake={save} />

@@ -1,5 +1,6 @@
 import { format, parseISO } from 'date-fns';
 import { useHotkeys } from 'react-hotkeys-hook';
+import { judgedAgain } from '../../core/decide/one-touch';
 import { stillSo, verdictDue, verdictDueWords } from '../../core/decide/verdict-due';
 import { judgedEarly, verdictChange, verdictWeight, verdictWhen } from '../../core/decide/verdict-weight';
 import type { Make } from '../../core/records';
@@ -8,6 +9,7 @@ import { useKept } from '../../data/drafts';
 import { newId } from '../../data/new-id';
 import { useSettings } from '../../data/queries';
 import { today } from '../../data/today';
+import { keep } from '../../parts/keep';
 import { Button } from '../../ui/button';
 import { KeyCap } from '../../ui/key-cap';
 import { VerdictEntry, type VerdictSaid } from './verdict-entry';
@@ -15,22 +17,13 @@ import { VerdictEntry, type VerdictSaid } from './verdict-entry';
 const day = (date: string) => format(parseISO(date), 'd MMMM yyyy');
 
 /** The first verdict and every later one, with what changed and how much each counts; and the next. */
-export function Verdicts({
-  make,
-  times,
-  hanging,
-  onMake,
-}: {
-  make: Make;
-  times: number;
-  hanging: Hanging | undefined;
-  onMake: (label: string, make: Make) => Promise<boolean>;
-}) {
+export function Verdicts({ make, times, hanging }: { make: Make; times: number; hanging: Hanging | undefined }) {
   const { hemisphere } = useSettings();
   const [verdict, setVerdict] = useKept<VerdictSaid>(`verdict ${make.id}`);
   const latest = make.verdicts.at(-1);
   const due = hanging && verdictDue(hanging, hemisphere, today());
-  const add = (said: Make['verdicts'][number], label: string) => onMake(label, { ...make, verdicts: [...make.verdicts, said] });
+  const add = (said: Make['verdicts'][number], label: string) =>
+    keep(label, [{ table: 'makes', id: make.id, edit: (now) => judgedAgain(now, said) }]);
   const again = () => latest && void add(stillSo(latest, newId(), today(), times), 'still so');
   useHotkeys('s', () => void again(), { enabled: verdict === undefined && latest !== undefined });
 

@@ -7,6 +7,7 @@ import { alterationWhen, alterationWords, zoneList } from '../../core/alteration
 import type { CarryForward } from '../../core/fit/carry-forward';
 import { nextVersion } from '../../core/fit/case';
 import { isChanged } from '../../core/fit/summary';
+import { markedOnPaper } from '../../core/decide/one-touch';
 import { makeCost } from '../../core/cost/cost';
 import { FIT_CLASS_WORDS } from '../../core/measure/fit-class';
 import { zoneOf, type ZoneId } from '../../core/measure/zones';
@@ -35,8 +36,7 @@ import { useCarryForward } from '../../workers/use-reckoning';
 
 /** Ticks an alteration as marked on the pattern paper today. */
 async function markOnPaper(make: Make, alteration: Alteration) {
-  const alterations = make.alterations.map((a) => (a.id === alteration.id ? { ...a, marked: today() } : a));
-  if (await keep('marked on the pattern paper', [{ table: 'makes', from: make, to: { ...make, alterations } }]))
+  if (await keep('marked on the pattern paper', [{ table: 'makes', id: make.id, edit: (now) => markedOnPaper(now, alteration.id, today()) }]))
     toast('Marked on the paper. Ctrl Z takes it back.');
 }
 
