@@ -1,7 +1,6 @@
 import { formatLength, type LengthUnit } from '../src/core/measure/length';
+import { percent } from '../src/core/measure/percent';
 import type { Advice } from './advice';
-
-const percent = (share: number) => `${Math.round(share * 100)} %`;
 
 /** Advice as people read it in a terminal; plain spaces and hyphens, so that it survives any of them. */
 export function adviceText(advice: Advice, unit: LengthUnit): string {

@@ -7,7 +7,7 @@ import { casesFor, nextVersion } from '../src/core/fit/case';
 import { isFine } from '../src/core/fit/next-cut';
 import { Recollection } from '../src/core/fit/recollection';
 import { isChanged } from '../src/core/fit/summary';
-import type { IsoDate } from '../src/core/measure/body';
+import type { IsoDate } from '../src/core/measure/calendar-day';
 import { roundToWorkable, type LengthUnit } from '../src/core/measure/length';
 import { zoneOf } from '../src/core/measure/zones';
 import type { Ledger, Person } from '../src/core/records';
@@ -100,7 +100,7 @@ export function advise(ledger: Ledger, person: Person, patternIds: readonly stri
               best: z.best,
               ...(z.chance === undefined ? {} : { chance: z.chance }),
               ground: z.ground,
-              ...(z.fromOthers ? { saidByOthers: z.fromOthers.prior } : {}),
+              ...(z.saidByOthers ? { saidByOthers: z.saidByOthers } : {}),
             })) ?? [],
           ...(carried?.weakest ? { weakest: { zone: zoneOf(carried.weakest.zone).label, chance: carried.weakest.chance } } : {}),
           toMark: carried?.toMark.map((t) => alterationWords(t.alteration, unit)) ?? [],

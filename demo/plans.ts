@@ -1,3 +1,4 @@
+import { blankPlan } from '../src/core/records/blank';
 import type { Plan, PlanList } from '../src/core/records';
 
 export const lists: PlanList[] = [
@@ -8,20 +9,7 @@ export const lists: PlanList[] = [
 type PlanLine = Partial<Plan> & { readonly person: string; readonly of: string; readonly added: string };
 
 function plan({ person, of, ...line }: PlanLine): Plan {
-  return {
-    id: `plan-${of}-${line.added}`,
-    personId: `person-${person}`,
-    patternId: `pattern-${of}`,
-    viewId: `view-${of}`,
-    kind: 'garment',
-    lacking: [],
-    sizeLines: [],
-    alterations: [],
-    cloths: [],
-    place: 0,
-    state: 'open',
-    ...line,
-  };
+  return { ...blankPlan(`plan-${of}-${line.added}`, `person-${person}`, `pattern-${of}`, `view-${of}`, line.added), ...line };
 }
 
 export const plans: Plan[] = [

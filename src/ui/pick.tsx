@@ -1,16 +1,12 @@
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions, Label, Field } from '@headlessui/react';
 import clsx from 'clsx';
 import { useState } from 'react';
+import { findsWords, folded } from './typed-words';
 
 export interface PickOption {
   readonly id: string;
   readonly label: string;
   readonly detail?: string;
-}
-
-/** Folds case and accents so that “Jürgen” is found by “jurgen”. */
-function folded(text: string): string {
-  return text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase();
 }
 
 /** One out of many, found by typing. With `onNew`, what is typed can be added. */
@@ -41,8 +37,8 @@ export function Pick({
   className?: string;
 }) {
   const [query, setQuery] = useState('');
-  const words = folded(query).split(/\s+/).filter(Boolean);
-  const found = options.filter((o) => words.every((w) => folded(`${o.label} ${o.detail ?? ''}`).includes(w))).slice(0, 40);
+  const finds = findsWords(query);
+  const found = options.filter((o) => finds(`${o.label} ${o.detail ?? ''}`)).slice(0, 40);
   const isNew = onNew && query.trim() !== '' && !options.some((o) => folded(o.label) === folded(query.trim()));
   const choose = (id: string | null) => {
     if (id === null) return;

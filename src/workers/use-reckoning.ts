@@ -3,7 +3,8 @@ import type { PatternCase } from '../core/fit/case';
 import type { CarryForward } from '../core/fit/carry-forward';
 import type { Habits } from '../core/fit/habits';
 import type { PlannedCut } from '../core/fit/next-cut';
-import type { FirstCut } from '../core/fit/recollection';
+import type { FirstCut, Speaker } from '../core/fit/recollection';
+import type { ZoneId } from '../core/measure/zones';
 import type { PatternSummary } from '../core/fit/summary';
 import { engine } from './engine';
 
@@ -34,6 +35,15 @@ export function useCarryForward(input: PatternCase | undefined, plan: PlannedCut
     queryFn: async () => (await engine().carryForward(input!, plan, all!)) ?? null,
     enabled: input !== undefined && all !== undefined,
     placeholderData: keepPreviousData,
+  }).data;
+}
+
+/** Which other patterns moved the best cut at a zone; asked where its reasons are open. */
+export function useSpeakers(input: PatternCase, zone: ZoneId, all: Cases): readonly Speaker[] | undefined {
+  return useQuery({
+    queryKey: ['spoke', input.pattern, input.makes, zone, nameOf(all)],
+    queryFn: () => engine().spoke(input, zone, all!),
+    enabled: all !== undefined,
   }).data;
 }
 

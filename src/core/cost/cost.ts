@@ -1,3 +1,4 @@
+import { formatMoney } from '../measure/money';
 import { minutesOf } from '../records/blank';
 import type { Cloth, Make, Money, Pattern } from '../records';
 
@@ -50,6 +51,11 @@ export function makeCost(make: Make, makes: readonly Make[], patterns: readonly 
   }
   const mends = make.mends.reduce((sum, m) => sum + (m.cost === undefined ? 0 : known(m.cost, `the mend “${m.what}”`)), 0);
   return { cloth, notions, pattern: share, mends, total: cloth + notions + share + mends, currency, unknown: [...new Set(unknown)] };
+}
+
+/** An amount of a make's cost in words: `at least 12.40 EUR` where something in it is not known. */
+export function costWords({ currency, unknown }: Pick<MakeCost, 'currency' | 'unknown'>, minor: number): string {
+  return `${unknown.length > 0 ? 'at least ' : ''}${formatMoney({ minor, currency })}`;
 }
 
 /**

@@ -1,4 +1,4 @@
-import type { IsoDate } from '../measure/body';
+import type { IsoDate } from '../measure/calendar-day';
 import type { Make, Verdict } from '../records';
 
 /** Acts on a make that are done in one touch, each from the make as it stands. */

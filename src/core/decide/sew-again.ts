@@ -2,7 +2,8 @@ import { isChanged } from '../fit/summary';
 import type { CarryForward } from '../fit/carry-forward';
 import { versionsOf, type PatternCase } from '../fit/case';
 import { mainCloth } from '../fit/cloth-give';
-import type { IsoDate } from '../measure/body';
+import type { IsoDate } from '../measure/calendar-day';
+import { percent } from '../measure/percent';
 import { zoneOf } from '../measure/zones';
 import type { Cloth, Make, Verdict } from '../records';
 import { clothProperties } from '../versions/differences';
@@ -69,8 +70,6 @@ export function isDear(cloth: Cloth, shelf: readonly Cloth[]): boolean {
   const cheaper = priced.filter((c) => c.pricePerMetre!.minor < price.minor).length;
   return priced.length >= 5 && cheaper / priced.length >= 0.8;
 }
-
-const percent = (share: number) => `${Math.round(share * 100)}\u2009%`;
 
 /**
  * Whether to sew a pattern again: the first row of engine.md, section 9, that holds, with its evidence.

@@ -1,6 +1,7 @@
-import { daysBetween, type IsoDate } from '../measure/body';
+import { daysBetween } from '../measure/body';
+import type { IsoDate } from '../measure/calendar-day';
 import type { Verdict } from '../records';
-import { dateOfDay, monthStart } from '../wear/calendar-day';
+import { dateOfDay, monthStart } from '../measure/calendar-day';
 import { seasonOfMonth, type Hemisphere, type Season } from '../wear/season';
 import type { Hanging } from '../wear/wardrobe';
 

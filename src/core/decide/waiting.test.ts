@@ -1,25 +1,12 @@
 import { sampleAlteration, sampleCloth, sampleMake, SAMPLE_PATTERN } from '../fit/sample-case';
 import type { Plan } from '../records';
+import { blankPlan } from '../records/blank';
 import { wardrobe } from '../wear/wardrobe';
 import { judgedAgain, looseEndDone, markedOnPaper } from './one-touch';
 import { waiting } from './waiting';
 
 const TODAY = '2026-03-20';
-const plan = (id: string, rest: Partial<Plan>): Plan => ({
-  id,
-  personId: 'person',
-  patternId: 'pattern',
-  viewId: 'view',
-  kind: 'garment',
-  lacking: [],
-  sizeLines: [],
-  alterations: [],
-  cloths: [],
-  place: 0,
-  state: 'open',
-  added: '2026-01-01',
-  ...rest,
-});
+const plan = (id: string, rest: Partial<Plan>): Plan => ({ ...blankPlan(id, 'person', 'pattern', 'view', '2026-01-01'), ...rest });
 const waits = (input: Partial<Parameters<typeof waiting>[0]>, days = 0) => {
   const makes = input.makes ?? [];
   const wears = Array.from({ length: days }, (_, i) => ({

@@ -1,4 +1,4 @@
-import type { IsoDate } from '../measure/body';
+import type { IsoDate } from '../measure/calendar-day';
 import { daysBetween } from '../measure/body';
 import type { Alteration, Cloth, LooseEnd, Make, Pattern, Plan } from '../records';
 import type { Hanging } from '../wear/wardrobe';

@@ -8,7 +8,7 @@ import { evidenceAt, type Evidence, type UnusedNote } from './evidence';
 import { caseForPlan, lastCutAgain, nextCut, type PlannedCut } from './next-cut';
 import { offsetOf, type Unknown } from './offset';
 import { bestCut, chanceOfRight, divergence, posteriorOf, priorSpread, quantile, type BestCut, type Posterior, type Prior } from './posterior';
-import type { FromOthers, Recollection } from './recollection';
+import type { Recollection } from './recollection';
 
 /** How one note moved the best cut: the reasons behind a figure. */
 export interface Reason {
@@ -31,7 +31,7 @@ export interface ZoneForecast {
   readonly unused: readonly UnusedNote[];
   readonly best: BestCut;
   /** What the person's other patterns say here; absent where none does. */
-  readonly fromOthers?: FromOthers;
+  readonly saidByOthers?: BestCut;
   /** The range before any note, then after each version that has evidence. */
   readonly closingIn: readonly { readonly version: number; readonly best: BestCut }[];
   readonly ground: Ground;
@@ -127,7 +127,8 @@ function closingInOf(used: readonly Evidence[], prior: Prior | number): ZoneFore
 
 /** What a zone's notes say, before it is settled what can be cut. */
 function settle(input: PatternCase, again: Make, forPlan: PatternCase, zone: ZoneId, memory: Recollection | undefined) {
-  const prior = memory?.prior(input, zone) ?? priorSpread(zone);
+  const others = memory?.others(input, zone);
+  const prior = others?.prior ?? priorSpread(zone);
   const { used, unused } = evidenceAt(input, zone);
   const posterior = posteriorOf(
     used.map((e) => e.observation),
@@ -153,7 +154,7 @@ function settle(input: PatternCase, again: Make, forPlan: PatternCase, zone: Zon
       target = best.median;
     }
   }
-  return { zone, prior, used, unused, posterior, best, t1, lastOffset, chanceAt, ground, target };
+  return { zone, prior, saidByOthers: others?.said, used, unused, posterior, best, t1, lastOffset, chanceAt, ground, target };
 }
 
 /**
@@ -178,14 +179,13 @@ export function carryForward(input: PatternCase, plan: PlannedCut, memory?: Reco
   const zones = settled.map((s): ZoneForecast => {
     const x = offsetOf(forPlan, next, s.zone).x;
     const noted = s.used.length > 0;
-    const fromOthers = memory?.fromOthers(input, s.zone);
     return {
       zone: s.zone,
       t1: s.t1,
       reasons: reasonsFor(s.used, s.posterior, s.prior),
       unused: s.unused,
       best: s.best,
-      ...(fromOthers ? { fromOthers } : {}),
+      ...(s.saidByOthers ? { saidByOthers: s.saidByOthers } : {}),
       closingIn: closingInOf(s.used, s.prior),
       ground: s.ground,
       x,

@@ -83,9 +83,9 @@ export class Memory {
     }
   }
 
-  /** How many of a designer's patterns speak, in any class of fit or in one. */
-  patternsOf(designer: string, group?: ClassGroup): string[] {
-    return [...this.#patterns.values()].filter((p) => p.designer === designer && (group === undefined || p.group === group)).map((p) => p.id);
+  /** A designer's patterns in a class of fit that speak. */
+  patternsOf({ designer, group }: Branch): RememberedPattern[] {
+    return this.patterns.filter((p) => p.designer === designer && p.group === group);
   }
 
   /** The patterns that speak here. */

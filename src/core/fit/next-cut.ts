@@ -1,6 +1,7 @@
 import { answerFor, inOrderOfAnswers } from '../alteration/answer';
 import { effectsOf, sharesOf } from '../alteration/effects';
-import { bodyOn, type IsoDate } from '../measure/body';
+import { bodyOn } from '../measure/body';
+import type { IsoDate } from '../measure/calendar-day';
 import { roundToWorkable, workableStep, type LengthUnit } from '../measure/length';
 import { zoneOf, type ZoneId } from '../measure/zones';
 import type { Alteration, ClothUse, Make } from '../records';

@@ -1,5 +1,6 @@
 import { effectsOf } from '../alteration/effects';
-import { bodyOn, type IsoDate } from '../measure/body';
+import { bodyOn } from '../measure/body';
+import type { IsoDate } from '../measure/calendar-day';
 import { zoneOf, type BodyMeasure, type ZoneId } from '../measure/zones';
 import type { Alteration, FitNote, Make, SizeLine } from '../records';
 import { effectContext, inOrder, viewOf, type PatternCase } from './case';

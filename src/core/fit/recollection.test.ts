@@ -46,29 +46,29 @@ describe('what a person’s patterns taught', () => {
 
   test('without a pattern’s notes the answer is what it was before it was made', () => {
     const rest = three.slice(0, 2);
-    const before = new Recollection(rest).fromOthers(unmade, 'bodice')!;
-    const moved = new Recollection(three).fromOthers(unmade, 'bodice')!;
-    const plover = moved.spoke.find((s) => s.patternId === 'plover')!;
-    expect(moved.prior.median - plover.movedBy).toBeCloseTo(before.prior.median, 1);
+    const before = new Recollection(rest).others(unmade, 'bodice')!.said;
+    const moved = new Recollection(three).others(unmade, 'bodice')!.said;
+    const plover = new Recollection(three).spoke(unmade, 'bodice').find((s) => s.patternId === 'plover')!;
+    expect(moved.median - plover.movedBy).toBeCloseTo(before.median, 1);
   });
 
   test('a pattern does not speak to itself', () => {
     const alone = madeOnce('heron', 'A', -3);
-    expect(new Recollection([alone]).fromOthers(alone, 'bodice')).toBeUndefined();
-    expect(new Recollection(three).fromOthers(three[0]!, 'bodice')!.spoke.map((s) => s.patternId)).not.toContain('heron');
+    expect(new Recollection([alone]).others(alone, 'bodice')).toBeUndefined();
+    expect(new Recollection(three).spoke(three[0]!, 'bodice').map((s) => s.patternId)).not.toContain('heron');
   });
 
   test('where the body was never measured, nothing is said to others and nothing taken from them', () => {
     const unmeasured = { ...madeOnce('stranger', 'A', 0, { fitNotes: [sampleNote('bust', -3)] }), bodies: [] };
     const measured = madeOnce('heron', 'B', 0, { fitNotes: [sampleNote('bust', 0)] });
     const memory = new Recollection([unmeasured, measured]);
-    expect(memory.fromOthers(measured, 'bust')).toBeUndefined();
-    expect(memory.fromOthers(unmeasured, 'bust')).toBeUndefined();
+    expect(memory.others(measured, 'bust')).toBeUndefined();
+    expect(memory.others(unmeasured, 'bust')).toBeUndefined();
   });
 
   test('two patterns without a designer are two designers', () => {
     const memory = new Recollection([madeOnce('heron', undefined, -2), madeOnce('egret', undefined, -2)]);
-    expect(memory.fromOthers(unmade, 'bodice')!.spoke.every((s) => !s.sameDesigner)).toBe(true);
+    expect(memory.spoke(unmade, 'bodice').every((s) => !s.sameDesigner)).toBe(true);
     expect(memory.designers()).toEqual([]);
   });
 
@@ -94,10 +94,10 @@ describe('memory in what is carried forward', () => {
     const [alone, remembered] = [at(), at(new Recollection([...three, own]))];
     expect(remembered.best.median).toBeGreaterThan(alone.best.median);
     expect(remembered.best.high - remembered.best.low).toBeLessThan(alone.best.high - alone.best.low);
-    expect(remembered.fromOthers!.spoke[0]).toMatchObject({ patternId: 'plover', sameDesigner: true });
-    expect(alone.fromOthers).toBeUndefined();
+    expect(new Recollection([...three, own]).spoke(own, 'bodice')[0]).toMatchObject({ patternId: 'plover', sameDesigner: true });
+    expect(alone.saidByOthers).toBeUndefined();
     // The range before any note is what the others said.
-    expect(remembered.closingIn[0]!.best.median).toBeCloseTo(remembered.fromOthers!.prior.median, 1);
+    expect(remembered.closingIn[0]!.best.median).toBeCloseTo(remembered.saidByOthers!.median, 1);
   });
 
   test('with nobody else, nothing changes', () => expect(at(new Recollection([own]))).toEqual(at()));

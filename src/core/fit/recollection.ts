@@ -12,12 +12,6 @@ export interface Speaker {
   readonly sameDesigner: boolean;
 }
 
-/** What a person's other patterns say of one pattern at a zone. */
-export interface FromOthers {
-  readonly prior: BestCut;
-  readonly spoke: readonly Speaker[];
-}
-
 /** An alteration that a person needs on every pattern. */
 export interface UsualAlteration {
   readonly zone: ZoneId;
@@ -101,16 +95,19 @@ export class Recollection {
     return memory && { best: bestCut(memory.person()), patterns: memory.patterns.length };
   }
 
-  /** The prior of a pattern at a zone: what all other patterns say; undefined where none does, or where this one cannot be compared. */
-  prior(input: PatternCase, zone: ZoneId): Prior | undefined {
+  /**
+   * What all other patterns say of a pattern at a zone, as the prior of its own notes and in numbers for people; undefined where none
+   * speaks, or where this one cannot be compared.
+   */
+  others(input: PatternCase, zone: ZoneId): { readonly prior: Prior; readonly said: BestCut } | undefined {
     const found = this.#others(input, zone);
-    return found && priorFrom(found, sharpestAt(zone));
+    return found && { prior: priorFrom(found, sharpestAt(zone)), said: bestCut(found) };
   }
 
-  /** The same in numbers for people, with who spoke. */
-  fromOthers(input: PatternCase, zone: ZoneId): FromOthers | undefined {
+  /** Which of the others moved the answer, own notes included. Each is left out in turn, so that it is asked only where it is shown. */
+  spoke(input: PatternCase, zone: ZoneId): Speaker[] {
     const prior = this.#others(input, zone);
-    return prior && { prior: bestCut(prior), spoke: this.#speakers(input, zone, prior) };
+    return prior ? this.#speakers(input, zone, prior) : [];
   }
 
   /** What to cut first of a pattern that was never made, at the zones of its view. */
@@ -143,7 +140,7 @@ export class Recollection {
       const branches = new Map(memory.patterns.map((p) => [`${p.group} ${p.designer}`, { designer: p.designer, group: p.group }]));
       if (new Set(memory.patterns.map((p) => p.designer)).size < 2) return [];
       return [...branches.values()].flatMap((branch) => {
-        const patterns = memory.patternsOf(branch.designer, branch.group);
+        const patterns = memory.patternsOf(branch).map((p) => p.id);
         if (patterns.length < 2) return [];
         const found = sure(memory.designer(branch), edgesOf(zone, 'semi')[0]);
         const name = this.#cases.get(patterns[0]!)?.pattern.designer ?? branch.designer;

@@ -1,8 +1,6 @@
-import { differenceInCalendarDays, differenceInMonths, parseISO } from 'date-fns';
+import { differenceInMonths, parseISO } from 'date-fns';
+import { dayNumber, type IsoDate } from './calendar-day';
 import type { BodyMeasure } from './zones';
-
-/** An ISO calendar date, `2026-03-09`: no time, no time zone. */
-export type IsoDate = string;
 
 /** What this module needs of a measurement set: a date and measures in cm, any of which may be missing. */
 export interface DatedMeasures {
@@ -20,7 +18,7 @@ export interface BodyValue {
 
 /** Calendar days from one date to another; negative when the second is earlier. */
 export function daysBetween(from: IsoDate, to: IsoDate): number {
-  return differenceInCalendarDays(parseISO(to), parseISO(from));
+  return dayNumber(to) - dayNumber(from);
 }
 
 /**

@@ -2,6 +2,7 @@ import type { ZoneId } from '../measure/zones';
 import type { Cloth } from './cloth';
 import type { Make } from './make';
 import type { GarmentKind, Pattern, SizeChart, View } from './pattern';
+import type { Plan } from './plan';
 import { isLower, USUAL_MEASURES, USUAL_ZONES } from './usual-zones';
 
 /** Records with nothing in them but what they cannot be without; everything else is said later, or never. */
@@ -61,6 +62,24 @@ export function blankMake(id: string, personId: string, version: number, day: st
     looseEnds: [],
     fitNotes: [],
     verdicts: [],
+  };
+}
+
+/** A plan of cutting a pattern as drafted, on no list. */
+export function blankPlan(id: string, personId: string, patternId: string, viewId: string, day: string): Plan {
+  return {
+    id,
+    personId,
+    patternId,
+    viewId,
+    kind: 'garment',
+    lacking: [],
+    sizeLines: [],
+    alterations: [],
+    cloths: [],
+    place: 0,
+    state: 'open',
+    added: day,
   };
 }
 

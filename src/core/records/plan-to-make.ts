@@ -1,4 +1,4 @@
-import { blankMake } from './blank';
+import { blankMake, blankPlan } from './blank';
 import type { Make } from './make';
 import type { Plan } from './plan';
 
@@ -31,16 +31,5 @@ export function makeOfPlan(plan: Plan, id: string, version: number, day: string)
 export function planOfMake(make: Make, id: string, day: string): Plan {
   const { patternId, viewId } = make.sources[0]!;
   // Parts that a toile left out are left out no more; cloth already cut is not planned again.
-  return {
-    id,
-    personId: make.personId,
-    patternId,
-    viewId,
-    kind: 'garment',
-    lacking: [],
-    place: 0,
-    state: 'open',
-    added: day,
-    ...cutOf({ ...make, cloths: [] }),
-  };
+  return { ...blankPlan(id, make.personId, patternId, viewId, day), ...cutOf({ ...make, cloths: [] }) };
 }

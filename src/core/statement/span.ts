@@ -1,5 +1,5 @@
 import { addDays, addMonths, formatISO, lastDayOfMonth, parseISO } from 'date-fns';
-import type { IsoDate } from '../measure/body';
+import { MONTH_NAMES, type IsoDate } from '../measure/calendar-day';
 import { SEASONS } from '../measure/seasons';
 import { seasonOf, type Hemisphere, type Season } from '../wear/season';
 
@@ -14,8 +14,6 @@ export interface Span {
 }
 
 const iso = (date: Date): IsoDate => formatISO(date, { representation: 'date' });
-const MONTHS = ['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December'] as const;
-
 /**
  * The month, season or year that holds a day.
  *
@@ -26,7 +24,8 @@ export function spanAround(kind: SpanKind, date: IsoDate, hemisphere: Hemisphere
   const year = Number(date.slice(0, 4));
   if (kind === 'year') return { name: String(year), from: `${year}-01-01`, until: `${year}-12-31` };
   let first = parseISO(`${date.slice(0, 7)}-01`);
-  if (kind === 'month') return { name: `${MONTHS[first.getMonth()]} ${first.getFullYear()}`, from: iso(first), until: iso(lastDayOfMonth(first)) };
+  if (kind === 'month')
+    return { name: `${MONTH_NAMES[first.getMonth()]} ${first.getFullYear()}`, from: iso(first), until: iso(lastDayOfMonth(first)) };
   const season = seasonOf(date, hemisphere);
   while (seasonOf(iso(addMonths(first, -1)), hemisphere) === season) first = addMonths(first, -1);
   const last = lastDayOfMonth(addMonths(first, 2));

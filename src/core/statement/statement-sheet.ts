@@ -25,6 +25,7 @@ export function statementSheet(
   const nameOf = (make: Make) => makeName(make, patterns);
   const whose = (make: Make) => people.find((p) => p.id === make.personId)?.name ?? '';
   const used = cloth.used.reduce((sum, u) => sum + u.length, 0);
+  const bought = cloth.bought.reduce((sum, b) => sum + b.length, 0);
   const blocks: SheetBlock[] = [];
   const part = (heading: string, ...content: (SheetBlock | undefined | false)[]) => {
     const shown = content.filter((b): b is SheetBlock => b !== undefined && b !== false);
@@ -87,14 +88,7 @@ export function statementSheet(
       kind: 'bars',
       caption: 'In, used, left',
       bars: [
-        {
-          label: 'bought',
-          value: cloth.bought.reduce((sum, b) => sum + b.length, 0),
-          words: formatClothLength(
-            cloth.bought.reduce((sum, b) => sum + b.length, 0),
-            unit,
-          ),
-        },
+        { label: 'bought', value: bought, words: formatClothLength(bought, unit) },
         { label: 'used', value: used, words: formatClothLength(used, unit) },
         {
           label: 'on the shelf today',

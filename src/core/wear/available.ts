@@ -1,6 +1,6 @@
-import type { IsoDate } from '../measure/body';
+import type { IsoDate } from '../measure/calendar-day';
 import type { Make } from '../records';
-import { dayNumber, MONTH_DAYS, monthStart } from './calendar-day';
+import { dayNumber, MONTH_DAYS, monthOfDay, monthStart } from '../measure/calendar-day';
 import { seasonOfMonth, type Hemisphere, type Season } from './season';
 
 /** States in which a garment can be reached for. */
@@ -74,9 +74,7 @@ export function availableMonths(
   const end = Math.min(dayNumber(until), dayNumber(left));
   let days = 0;
   for (const [a, b] of spansOf(make, start, end)) {
-    const first = new Date(a * 86_400_000);
-    let year = first.getUTCFullYear();
-    let month = first.getUTCMonth();
+    let { year, month } = monthOfDay(a);
     for (let at = a; at < b;) {
       const next = Math.min(b, monthStart(year, month + 1));
       if (seasons.includes(seasonOfMonth(month, hemisphere))) days += next - at;

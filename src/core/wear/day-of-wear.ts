@@ -1,4 +1,4 @@
-import type { IsoDate } from '../measure/body';
+import type { IsoDate } from '../measure/calendar-day';
 import type { Wear } from '../records';
 import { isEstimate } from './wear-count';
 

@@ -1,4 +1,4 @@
-import type { IsoDate } from '../measure/body';
+import type { IsoDate } from '../measure/calendar-day';
 import type { Wear } from '../records';
 
 /** Garments worn together, how often, and last when. */

@@ -1,4 +1,4 @@
-import type { IsoDate } from '../measure/body';
+import type { IsoDate } from '../measure/calendar-day';
 import type { Cloth, Make } from '../records';
 import { SEASONS } from '../measure/seasons';
 import { mainCloth } from '../fit/cloth-give';

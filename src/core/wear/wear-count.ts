@@ -1,6 +1,6 @@
-import type { IsoDate } from '../measure/body';
+import type { IsoDate } from '../measure/calendar-day';
 import type { FREQUENCIES, Wear } from '../records/wear';
-import { dayNumber } from './calendar-day';
+import { dayNumber } from '../measure/calendar-day';
 
 export type Frequency = (typeof FREQUENCIES)[number];
 

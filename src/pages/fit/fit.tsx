@@ -11,7 +11,7 @@ import { formatLength, roundToWorkable } from '../../core/measure/length';
 import { zoneOf } from '../../core/measure/zones';
 import { usePersonCases } from '../../data/cases';
 import { usePatterns, usePerson, useUnit } from '../../data/queries';
-import { percent } from '../../parts/account/reasons';
+import { percent } from '../../core/measure/percent';
 import { Empty, PageHead } from '../../ui/page-head';
 import { useHabits } from '../../workers/use-reckoning';
 

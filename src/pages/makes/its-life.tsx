@@ -11,11 +11,7 @@ import { Button } from '../../ui/button';
 import { SelectField } from '../../ui/field';
 import { Fold } from '../../ui/fold';
 import { LengthField } from '../../ui/length-field';
-
-/** States in which a garment is worn no more, or was never finished; said once, with why. */
-const ENDS = ['resting', 'outgrown', 'given', 'sold', 'unpicked', 'worn out', 'abandoned'] as const satisfies readonly Make['state'][];
-type End = (typeof ENDS)[number];
-const isEnd = (state: Make['state']): state is End => (ENDS as readonly string[]).includes(state);
+import { ENDED, EndedFields, isEnded } from './ended-fields';
 
 /** What is left of a garment goes back to the shelf as a piece. */
 function ClothBack({ make, name, cloths }: { make: Make; name: string; cloths: readonly Cloth[] }) {
@@ -70,7 +66,6 @@ export function ItsLife({
   cloths: readonly Cloth[];
   onMake: (label: string, make: Make) => Promise<boolean>;
 }) {
-  const of = Make.shape;
   const away = make.away ?? [];
   const now = away.find((a) => a.from <= today() && (a.until === undefined || a.until > today()));
   const change = (part: Partial<Make>, label: string) => void onMake(label, { ...make, ...part });
@@ -91,7 +86,7 @@ export function ItsLife({
         />
         <div className="mt-2">
           <RecordField
-            of={of}
+            of={Make.shape}
             name="seasons"
             value={make.seasons}
             onValue={(seasons) => change({ seasons: seasons && seasons.length > 0 ? seasons : undefined }, `${name}: its seasons`)}
@@ -100,10 +95,10 @@ export function ItsLife({
       </Fold>
       <Fold
         head="Its time is over"
-        said={isEnd(make.state) ? [make.state, make.why].filter(Boolean).join(': ') : 'resting, outgrown, given, abandoned …'}
+        said={isEnded(make.state) ? [make.state, make.why].filter(Boolean).join(': ') : 'resting, outgrown, given, abandoned …'}
       >
         <div role="group" aria-label="What became of it" className="mb-2 flex flex-wrap gap-1">
-          {ENDS.map((state) => (
+          {ENDED.map((state) => (
             <Button
               key={state}
               aria-pressed={make.state === state}
@@ -118,28 +113,8 @@ export function ItsLife({
             </Button>
           ))}
         </div>
-        {isEnd(make.state) && (
-          <div className="flex flex-wrap items-end gap-2">
-            <RecordField
-              of={of}
-              name="stateSince"
-              value={make.stateSince}
-              onValue={(stateSince) => change({ stateSince }, `${name}: since when`)}
-              className="w-36"
-            />
-            {make.state === 'abandoned' && (
-              <RecordField
-                of={of}
-                name="stage"
-                value={make.stage}
-                onValue={(stage) => change({ stage }, `${name}: at which stage`)}
-                className="w-40"
-              />
-            )}
-            <RecordField of={of} name="why" value={make.why} onValue={(why) => change({ why }, `${name}: why`)} className="min-w-44 flex-1" />
-          </div>
-        )}
-        {isEnd(make.state) && <ClothBack make={make} name={name} cloths={cloths} />}
+        <EndedFields make={make} onChange={(part) => change(part, `${name}: ${make.state}`)} />
+        {isEnded(make.state) && <ClothBack make={make} name={name} cloths={cloths} />}
       </Fold>
     </div>
   );

@@ -14,13 +14,11 @@ import { Button } from '../../ui/button';
 import { Fold } from '../../ui/fold';
 import { Pick } from '../../ui/pick';
 import { ZonePills } from '../../parts/zone-pills';
+import { EndedFields } from './ended-fields';
 import { MeasuredFields } from './measured-fields';
 import { WorkTimer } from './timer';
 
 const count = (n: number, one: string, many = `${one}s`) => (n === 0 ? '' : `${n} ${n === 1 ? one : many}`);
-
-/** States that want to be explained: since when, and why. */
-const ENDED: readonly Make['state'][] = ['abandoned', 'outgrown', 'given', 'sold', 'unpicked', 'worn out', 'resting'];
 
 /** Which patterns the pieces came from: each zone's evidence goes to the pattern its piece came from. */
 function Joined({ make, onChange }: { make: Make; onChange: (sources: Make['sources']) => void }) {
@@ -78,7 +76,6 @@ export function MakeForm({
   const change = (part: Partial<Make>) => onChange({ ...make, ...part });
   const of = Make.shape;
   const minutes = minutesOf(make);
-  const ended = ENDED.includes(make.state);
   const openEnds = make.looseEnds.filter((l) => !l.done);
   return (
     <div className="flex flex-col gap-4">
@@ -118,15 +115,7 @@ export function MakeForm({
             <RecordField of={of} name="quantity" value={make.quantity} onValue={(quantity) => change({ quantity })} className="w-20" />
           )}
         </div>
-        {ended && (
-          <div className="flex flex-wrap items-end gap-3">
-            <RecordField of={of} name="stateSince" value={make.stateSince} onValue={(stateSince) => change({ stateSince })} />
-            {make.state === 'abandoned' && (
-              <RecordField of={of} name="stage" value={make.stage} onValue={(stage) => change({ stage })} className="w-40" />
-            )}
-            <RecordField of={of} name="why" value={make.why} onValue={(why) => change({ why })} className="min-w-48 flex-1" />
-          </div>
-        )}
+        <EndedFields make={make} onChange={change} />
         {make.kind === 'toile' && <ZonePills label="A toile without the parts for" zones={make.lacking} onZones={(lacking) => change({ lacking })} />}
         {make.kind === 'refashion' && (
           <Pick

@@ -1,6 +1,5 @@
 import { Link, useParams } from 'react-router';
-import { makeCost } from '../../core/cost/cost';
-import { formatMoney } from '../../core/measure/money';
+import { costWords, makeCost } from '../../core/cost/cost';
 import { makeName } from '../../core/records/blank';
 import { reviewSheet } from '../../core/statement/review-sheet';
 import { useBodies, useCloths, useMakes, usePatterns, useSettings, useWearCounts } from '../../data/queries';
@@ -27,7 +26,7 @@ export function Review() {
     cloths,
     bodies: bodies.filter((b) => b.personId === make.personId),
     wears: counts.get(make.id)?.times ?? 0,
-    cost: cost.total === 0 ? '' : `${cost.unknown.length > 0 ? 'at least ' : ''}${formatMoney({ minor: cost.total, currency })}`,
+    cost: cost.total === 0 ? '' : costWords(cost, cost.total),
   };
   return (
     <SheetDesk

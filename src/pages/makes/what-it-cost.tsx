@@ -1,4 +1,4 @@
-import { makeCost, minutesPerWear, perWear } from '../../core/cost/cost';
+import { costWords, makeCost, minutesPerWear, perWear } from '../../core/cost/cost';
 import { formatDuration } from '../../core/measure/duration';
 import { formatMoney } from '../../core/measure/money';
 import { minutesOf } from '../../core/records/blank';
@@ -35,14 +35,7 @@ export function WhatItCost({
     <>
       <dt>Cost</dt>
       <dd>
-        {cost.total === 0 && cost.unknown.length > 0 ? (
-          'not known'
-        ) : (
-          <>
-            {cost.unknown.length > 0 && 'at least '}
-            {money(cost.total)}
-          </>
-        )}
+        {cost.total === 0 && cost.unknown.length > 0 ? 'not known' : costWords(cost, cost.total)}
         <span className="block text-small text-ink2">
           {parts.length > 1 && parts.map((part) => `${part} ${money(cost[part])}`).join(' · ')}
           {cost.unknown.length > 0 && ` Not known: ${cost.unknown.join('; ')}.`}

@@ -5,7 +5,7 @@ import { isFine } from '../../core/fit/next-cut';
 import { formatLength, roundToWorkable, type LengthUnit } from '../../core/measure/length';
 import { zoneOf } from '../../core/measure/zones';
 import { WhoSpoke } from '../../parts/account/from-others';
-import { percent } from '../../parts/account/reasons';
+import { percent } from '../../core/measure/percent';
 import { useFirstCut } from '../../workers/use-reckoning';
 
 /** A better chance by less than this is not worth an alteration on a first make. Source: the margin of carry forward, engine.md, section 4. */

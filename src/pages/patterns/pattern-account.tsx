@@ -5,7 +5,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { toast } from 'react-toastify';
 import { alterationWhen, alterationWords, zoneList } from '../../core/alteration/words';
 import type { CarryForward } from '../../core/fit/carry-forward';
-import { nextVersion } from '../../core/fit/case';
+import { nextVersion, type PatternCase } from '../../core/fit/case';
 import { isChanged } from '../../core/fit/summary';
 import { markedOnPaper } from '../../core/decide/one-touch';
 import { makeCost } from '../../core/cost/cost';
@@ -25,14 +25,17 @@ import { FirstCuts } from './first-cuts';
 import { SewItAgain } from './sew-it-again';
 import { WhatChanged } from './what-changed';
 import { Account } from '../../parts/account/account';
-import { percent, Reasons } from '../../parts/account/reasons';
+import type { LengthUnit } from '../../core/measure/length';
+import { percent } from '../../core/measure/percent';
+import { WhoSpoke } from '../../parts/account/from-others';
+import { Reasons } from '../../parts/account/reasons';
 import { ClosingInChart } from '../../parts/closing-in-chart';
 import { Button } from '../../ui/button';
 import { Dialog } from '../../ui/dialog';
 import { SelectField } from '../../ui/field';
 import { KeyCap } from '../../ui/key-cap';
 import { Empty, PageHead } from '../../ui/page-head';
-import { useCarryForward } from '../../workers/use-reckoning';
+import { useCarryForward, useSpeakers } from '../../workers/use-reckoning';
 
 /** Ticks an alteration as marked on the pattern paper today. */
 async function markOnPaper(make: Make, alteration: Alteration) {
@@ -74,6 +77,12 @@ function ToMark({ carried }: { carried: CarryForward }) {
       )}
     </section>
   );
+}
+
+/** Which other patterns moved the best cut at a zone. */
+function Spoke({ input, zone, all, unit }: { input: PatternCase; zone: ZoneId; all: readonly PatternCase[]; unit: LengthUnit }) {
+  const spoke = useSpeakers(input, zone, all);
+  return spoke && <WhoSpoke spoke={spoke} unit={unit} />;
 }
 
 /** What to do next, in the head of the account: the one warm light on the page. */
@@ -251,7 +260,7 @@ export function PatternAccount() {
         </>
       )}
       <Dialog side open={reasoned !== undefined} onClose={() => setWhy(undefined)} title={reasoned ? `Why: ${zoneOf(reasoned.zone).label}` : ''}>
-        {reasoned && <Reasons forecast={reasoned} unit={unit} />}
+        {reasoned && all && <Reasons forecast={reasoned} unit={unit} spoke={<Spoke input={input} zone={reasoned.zone} all={all} unit={unit} />} />}
       </Dialog>
     </>
   );

@@ -7,7 +7,7 @@ import { zoneOf } from '../../core/measure/zones';
 import type { Pattern } from '../../core/records';
 import { useBodies, useCloths, useMakes, usePatterns, usePeople, usePerson, useUnit } from '../../data/queries';
 import { today } from '../../data/today';
-import { percent } from '../../parts/account/reasons';
+import { percent } from '../../core/measure/percent';
 import { GarmentPicture } from '../../parts/garment-picture';
 import { TextField } from '../../ui/field';
 import { Empty, PageHead } from '../../ui/page-head';

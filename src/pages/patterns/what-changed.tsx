@@ -7,7 +7,7 @@ import { zoneOf } from '../../core/measure/zones';
 import { differencesBetween } from '../../core/versions/differences';
 import { whatItDid, type Cause, type Effect } from '../../core/versions/what-it-did';
 import { useUnit } from '../../data/queries';
-import { percent } from '../../parts/account/reasons';
+import { percent } from '../../core/measure/percent';
 import { differenceWords } from '../../parts/difference-words';
 
 const causeWords = (cause: Cause): string =>

@@ -18,6 +18,7 @@ import { Button } from '../../ui/button';
 import { TextField } from '../../ui/field';
 import { KeyCap } from '../../ui/key-cap';
 import { Segmented } from '../../ui/segmented';
+import { findsWords } from '../../ui/typed-words';
 import { WearFields } from './wear-fields';
 
 /** Keys of the first garments shown: the home row, so that a garment is two keys away from anywhere (6, then its letter). */
@@ -47,8 +48,9 @@ export function DayCapture({ hanging }: { hanging: readonly Hanging[] }) {
   const order = hanging
     .filter((h) => h.ready && (readyOn(h.make) ?? '9999') <= date)
     .sort((a, b) => Number(b.inSeason) - Number(a.inSeason) || (b.rate?.mean ?? 99) - (a.rate?.mean ?? 99) || nameOf(a).localeCompare(nameOf(b)));
-  const words = find.toLowerCase().split(/\s+/).filter(Boolean);
-  const found = words.length === 0 ? order : order.filter((h) => words.every((w) => nameOf(h).toLowerCase().includes(w)));
+  const finds = findsWords(find);
+  const finding = find.trim() !== '';
+  const found = order.filter((h) => finds(nameOf(h)));
   const shown = all ? found : found.slice(0, SHOWN);
   const own = new Set(hanging.map((h) => h.make.id));
   const day = outfitsOfDay(wears, date).filter((w) => w.makeIds.some((id) => own.has(id)));
@@ -109,7 +111,7 @@ export function DayCapture({ hanging }: { hanging: readonly Hanging[] }) {
           value={find}
           onChange={(e) => setFind(e.target.value)}
           onKeyDown={(e) => {
-            if (e.key === 'Enter' && words.length > 0 && found[0]) touch(found[0]);
+            if (e.key === 'Enter' && finding && found[0]) touch(found[0]);
           }}
           className="w-64 max-sm:w-full"
         />
@@ -153,7 +155,7 @@ export function DayCapture({ hanging }: { hanging: readonly Hanging[] }) {
                 <span className={clsx('block leading-[18px]', on && 'font-semibold')}>{nameOf(h)}</span>
                 <span className="block truncate text-small text-ink2">{cloths.find((c) => c.id === h.make.cloths[0]?.clothId)?.name}</span>
               </span>
-              {on ? <Check size={18} aria-hidden className="shrink-0" /> : KEYS[i] && words.length === 0 && <KeyCap>{KEYS[i]}</KeyCap>}
+              {on ? <Check size={18} aria-hidden className="shrink-0" /> : KEYS[i] && !finding && <KeyCap>{KEYS[i]}</KeyCap>}
             </button>
           );
         })}

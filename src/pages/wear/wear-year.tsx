@@ -1,6 +1,6 @@
 import { ChevronLeft, ChevronRight } from 'lucide-react';
 import { useMemo, useState } from 'react';
-import { dayNumber, monthStart } from '../../core/wear/calendar-day';
+import { dayNumber, MONTH_NAMES, monthStart } from '../../core/measure/calendar-day';
 import { seasonOfMonth } from '../../core/wear/season';
 import type { Hanging } from '../../core/wear/wardrobe';
 import { yearOfWear, type ThreadRow } from '../../core/wear/year-of-wear';
@@ -11,14 +11,13 @@ import { WearThreads } from '../../parts/wear-threads';
 import { Button } from '../../ui/button';
 import { Segmented } from '../../ui/segmented';
 
-const MONTHS = ['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December'];
 const SHOWN = 14;
 type By = 'garment' | 'kind' | 'day';
 
 /** The row of the whole year cut into its months: a month a thread. */
 function inMonths(whole: ThreadRow | undefined, year: number): ThreadRow[] {
   const first = dayNumber(`${year}-01-01`);
-  return MONTHS.map((name, month) => {
+  return MONTH_NAMES.map((name, month) => {
     const [from, to] = [monthStart(year, month) - first, monthStart(year, month + 1) - first];
     const stitches = (whole?.stitches ?? []).filter((s) => s.at >= from && s.at < to).map((s) => ({ ...s, at: s.at - from }));
     const bastings = (whole?.bastings ?? []).flatMap((b) => {
@@ -48,7 +47,7 @@ export function WearYear({ hanging }: { hanging: readonly Hanging[] }) {
   }, [wears, year, by, of]);
   if (!patterns || !wears) return null;
 
-  const months = MONTHS.map((name, month) => ({ at: monthStart(year, month) - dayNumber(`${year}-01-01`), name: name.slice(0, 3) }));
+  const months = MONTH_NAMES.map((name, month) => ({ at: monthStart(year, month) - dayNumber(`${year}-01-01`), name: name.slice(0, 3) }));
   const days = dayNumber(`${year + 1}-01-01`) - dayNumber(`${year}-01-01`);
   const inSeason = (id: string) =>
     months.flatMap((m, month): (readonly [number, number])[] =>

@@ -14,7 +14,7 @@ import { sameLine } from '../../core/fit/chart';
 import { formatLength, type LengthUnit } from '../../core/measure/length';
 import { zoneOf, type ZoneId } from '../../core/measure/zones';
 import type { Alteration, Cloth, FitNote, Make, SizeLine } from '../../core/records';
-import { perWear, type MakeCost } from '../../core/cost/cost';
+import { costWords, perWear, type MakeCost } from '../../core/cost/cost';
 import { judgedEarly, reasonShares, verdictWeight, verdictWhen } from '../../core/decide/verdict-weight';
 import { formatDuration } from '../../core/measure/duration';
 import { formatMoney } from '../../core/measure/money';
@@ -23,7 +23,7 @@ import { differencesBetween } from '../../core/versions/differences';
 import { markColour } from '../fit-mark';
 import { GarmentPicture } from '../garment-picture';
 import { Gauge } from '../gauge';
-import { percent } from './reasons';
+import { percent } from '../../core/measure/percent';
 
 type WearCounts = ReadonlyMap<string, { readonly times: number }>;
 
@@ -317,15 +317,15 @@ function rowsOf({ input, carried, wears, costOf, unit, plannedCloth, onWhy, chos
           head: 'Cost a wear',
           cell: (m) => {
             if (m.kind === 'toile') return <Blank />;
-            const { total, currency, unknown } = costOf(m);
+            const cost = costOf(m);
+            const { total, currency } = cost;
             const each = perWear(total, wears.get(m.id)?.times ?? 0);
-            const money = (minor: number) => `${unknown.length > 0 ? 'at least ' : ''}${formatMoney({ minor, currency })}`;
             if (total === 0) return <span className="text-small text-ink2">price not known</span>;
             return each === undefined ? (
-              <span className="text-small text-ink2">{money(total)}, not worn yet</span>
+              <span className="text-small text-ink2">{costWords(cost, total)}, not worn yet</span>
             ) : (
               <span>
-                {money(each)}
+                {costWords(cost, each)}
                 <span className="text-small text-ink2"> of {formatMoney({ minor: total, currency })}</span>
               </span>
             );

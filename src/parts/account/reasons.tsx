@@ -1,14 +1,13 @@
+import type { ReactNode } from 'react';
 import type { ZoneForecast } from '../../core/fit/carry-forward';
 import { chartTermWords, DIFFERENCE_WORDS, GROUND_WORDS, outcomeWords, seenWords, UNKNOWN_WORDS, UNUSED_WORDS } from '../../core/fit/words';
 import type { Evidence } from '../../core/fit/evidence';
 import { formatLength, type LengthUnit } from '../../core/measure/length';
+import { percent } from '../../core/measure/percent';
 import { zoneOf } from '../../core/measure/zones';
 import { alterationWords } from '../../core/alteration/words';
 import { ClosingInChart } from '../closing-in-chart';
 import { FitMark } from '../fit-mark';
-import { WhoSpoke } from './from-others';
-
-export const percent = (share: number): string => `${Math.round(share * 100)}\u2009%`;
 
 /** The terms of a version's offset, one a line: how this number came about. */
 function OffsetTerms({ evidence, unit }: { evidence: Evidence; unit: LengthUnit }) {
@@ -34,9 +33,13 @@ function OffsetTerms({ evidence, unit }: { evidence: Evidence; unit: LengthUnit 
   );
 }
 
-/** Why a figure of the carry-forward column is what it is: which versions, which notes, how much each counts. */
-export function Reasons({ forecast, unit }: { forecast: ZoneForecast; unit: LengthUnit }) {
-  const { zone, best, x, lastX, chance, chanceOfLast, chanceOfBest, reasons, unused, contradictions, unknown, ground, clothTooFar, fromOthers } =
+/**
+ * Why a figure of the carry-forward column is what it is: which versions, which notes, how much each counts.
+ *
+ * `spoke` says which other patterns moved it; who shows the reasons asks for that.
+ */
+export function Reasons({ forecast, spoke, unit }: { forecast: ZoneForecast; spoke: ReactNode; unit: LengthUnit }) {
+  const { zone, best, x, lastX, chance, chanceOfLast, chanceOfBest, reasons, unused, contradictions, unknown, ground, clothTooFar, saidByOthers } =
     forecast;
   const kind = zoneOf(zone).kind;
   const about = (cm: number) => formatLength(cm, unit, { signed: true, about: true });
@@ -70,12 +73,12 @@ export function Reasons({ forecast, unit }: { forecast: ZoneForecast; unit: Leng
         </p>
       </div>
 
-      {fromOthers && (
+      {saidByOthers && (
         <div>
           <h3 className="font-serif text-base">What the other patterns say</h3>
           <p className="text-small text-ink2">
-            Before any note of this one they make it about <b className="text-ink">{about(fromOthers.prior.median)}</b> (
-            {span(fromOthers.prior.low, fromOthers.prior.high)}). <WhoSpoke spoke={fromOthers.spoke} unit={unit} />
+            Before any note of this one they make it about <b className="text-ink">{about(saidByOthers.median)}</b> (
+            {span(saidByOthers.low, saidByOthers.high)}). {spoke}
           </p>
         </div>
       )}
