@@ -1,5 +1,5 @@
 import { carryForward, lastVersion, reckonedMakes, zonesOfCase } from './carry-forward';
-import { bringsZone, effectContext, fitClassAt, nextVersion, versionsOf, viewOf } from './case';
+import { bringsZone, casesFor, effectContext, fitClassAt, makesOf, nextVersion, versionsOf, viewOf } from './case';
 import { evidenceAt } from './evidence';
 import { sampleCase, sampleMake, sampleNote, SAMPLE_PATTERN } from './sample-case';
 import { summaries, isChanged } from './summary';
@@ -13,6 +13,18 @@ const lent = sampleMake(5, {
     { patternId: 'pattern', viewId: 'view', zones: ['sleeve'] },
   ],
   fitNotes: [sampleNote('sleeve', -2), sampleNote('waist', 1)],
+});
+
+test('cases of a person: each pattern made for her, with lent pieces, in the order of the versions', () => {
+  const dress = { ...SAMPLE_PATTERN, id: 'dress' };
+  const unmade = { ...SAMPLE_PATTERN, id: 'unmade' };
+  const makes = [sampleMake(2), lent, sampleMake(1), sampleMake(3, { id: 'hers', personId: 'another' })];
+  const cases = casesFor('person', { patterns: [SAMPLE_PATTERN, dress, unmade], makes, bodies: [], cloths: [] });
+  expect(cases.map((c) => [c.pattern.id, c.makes.map((m) => m.version)])).toEqual([
+    ['pattern', [1, 2, 5]],
+    ['dress', [5]],
+  ]);
+  for (const c of cases) expect(c.makes).toEqual(makesOf(makes, c.pattern.id, 'person'));
 });
 
 describe('a piece lent to a make of another pattern', () => {

@@ -42,9 +42,15 @@ export interface CaseTables {
 /** Every pattern that was made for a person. */
 export function casesFor(personId: string, { patterns, makes, bodies, cloths }: CaseTables): PatternCase[] {
   const own = bodies.filter((b) => b.personId === personId);
-  return patterns
-    .map((pattern): PatternCase => ({ pattern, makes: makesOf(makes, pattern.id, personId), bodies: own, cloths }))
-    .filter((c) => c.makes.length > 0);
+  // In one pass over the makes: a ledger may have thousands of them and hundreds of patterns.
+  const byPattern = new Map<string, Make[]>();
+  for (const make of makes)
+    if (make.personId === personId)
+      for (const id of new Set(make.sources.map((s) => s.patternId))) byPattern.set(id, [...(byPattern.get(id) ?? []), make]);
+  return patterns.flatMap((pattern): PatternCase[] => {
+    const sewn = byPattern.get(pattern.id);
+    return sewn ? [{ pattern, makes: sewn.sort((a, b) => a.version - b.version), bodies: own, cloths }] : [];
+  });
 }
 
 /** The versions of a pattern: makes of which it is the main one. Where it only lent a piece, a make is evidence and no version. */

@@ -60,13 +60,14 @@ export class Memory {
   /** Messages up the tree that were made already, by branch and what was left out of it: most questions leave most branches whole. */
   readonly #made = new Map<string, Message>();
   /** L_p and m_p = L_p ∗ W of each pattern, by its id. */
-  readonly #patterns = new Map<string, RememberedPattern & { readonly likelihood: Message; readonly up: Message }>();
+  readonly #patterns = new Map<string, { readonly said: RememberedPattern; readonly likelihood: Message; readonly up: Message }>();
 
   /**
    * @param patterns those with observations at the zone; others say nothing and may be left out
    * @param step of the grid, cm; found from what is sharpest where it is not given
+   * @param before an earlier memory of the zone: what the very same patterns said there need not be worked out again
    */
-  constructor(zone: ZoneId, patterns: readonly RememberedPattern[], spread: TreeSpread = zoneOf(zone).spread, step?: number) {
+  constructor(zone: ZoneId, patterns: readonly RememberedPattern[], spread: TreeSpread = zoneOf(zone).spread, step?: number, before?: Memory) {
     this.#spread = spread;
     const all = patterns.flatMap((p) => p.observations);
     const { person, fitClass, designer, pattern } = spread;
@@ -77,9 +78,16 @@ export class Memory {
     this.#step = step ?? Math.min(COARSEST, Math.max(FINEST, sharpest / 2.5));
     this.#points = 2 * Math.ceil(reach / this.#step) + 1;
     this.#start = -((this.#points - 1) / 2) * this.#step;
+    const sameGrid = before && before.#step === this.#step && before.#points === this.#points;
     for (const p of patterns) {
-      const likelihood = this.#fromLog((theta) => p.observations.map(logLikelihood).reduce((sum, note) => sum + note(theta), 0));
-      this.#patterns.set(p.id, { ...p, likelihood, up: this.#widened(likelihood, pattern) });
+      const known = sameGrid ? before.#patterns.get(p.id) : undefined;
+      if (known?.said === p) {
+        this.#patterns.set(p.id, known);
+        continue;
+      }
+      const notes = p.observations.map(logLikelihood);
+      const likelihood = this.#fromLog((theta) => notes.reduce((sum, note) => sum + note(theta), 0));
+      this.#patterns.set(p.id, { said: p, likelihood, up: this.#widened(likelihood, pattern) });
     }
   }
 
@@ -90,7 +98,7 @@ export class Memory {
 
   /** The patterns that speak here. */
   get patterns(): readonly RememberedPattern[] {
-    return [...this.#patterns.values()];
+    return [...this.#patterns.values()].map((p) => p.said);
   }
 
   /** What is believed of the person: μ. */
@@ -115,7 +123,7 @@ export class Memory {
   pattern(id: string, without: readonly string[] = []): { readonly prior: Posterior; readonly posterior: Posterior } {
     const asked = this.#patterns.get(id);
     if (!asked) throw new Error(`The pattern ${id} has no notes at this zone: ask for a new pattern.`);
-    const prior = this.#prior(asked, { patterns: [id, ...without] });
+    const prior = this.#prior(asked.said, { patterns: [id, ...without] });
     return { prior: this.#posterior(prior), posterior: this.#posterior(this.#product([prior, asked.likelihood])) };
   }
 
@@ -159,7 +167,7 @@ export class Memory {
 
   /** M_d: what a designer's patterns in the group say of what they have in common. */
   #ofDesigner({ designer, group }: Branch, { patterns = [] }: Leave): Message {
-    const own = [...this.#patterns.values()].filter((p) => p.designer === designer && p.group === group && !patterns.includes(p.id));
+    const own = [...this.#patterns.values()].filter(({ said: p }) => p.designer === designer && p.group === group && !patterns.includes(p.id));
     return this.#product(own.map((p) => p.up));
   }
 
@@ -178,7 +186,7 @@ export class Memory {
   /** Those of the patterns left out that stand in a branch. */
   #leftOut({ designer, group }: Partial<Branch>, { patterns = [] }: Leave): string {
     const inBranch = (id: string) => {
-      const p = this.#patterns.get(id);
+      const p = this.#patterns.get(id)?.said;
       return p !== undefined && p.group === group && (designer === undefined || p.designer === designer);
     };
     return patterns.filter(inBranch).sort().join(' ');
@@ -191,11 +199,11 @@ export class Memory {
   }
 
   #groups(): ClassGroup[] {
-    return [...new Set([...this.#patterns.values()].map((p) => p.group))];
+    return [...new Set(this.patterns.map((p) => p.group))];
   }
 
   #designers(group: ClassGroup): string[] {
-    return [...new Set([...this.#patterns.values()].filter((p) => p.group === group).map((p) => p.designer))];
+    return [...new Set(this.patterns.filter((p) => p.group === group).map((p) => p.designer))];
   }
 
   #posterior(message: Message): Posterior {

@@ -66,6 +66,21 @@ describe('what a person’s patterns taught', () => {
     expect(memory.others(unmeasured, 'bust')).toBeUndefined();
   });
 
+  test('after one new note only its pattern is reckoned again, and the answer is the same as from nothing', () => {
+    const before = new Recollection(three);
+    expect(before.anew).toBe(3);
+    const again = structuredClone(three);
+    expect(new Recollection(again, before).anew).toBe(0);
+    const noted = again.map((c) => (c.pattern.id === 'egret' ? madeOnce('egret', 'Lowtide Drafts', 1) : c));
+    const after = new Recollection(noted, before);
+    expect(after.anew).toBe(1);
+    expect(after.others(unmade, 'bodice')!.said).toEqual(new Recollection(noted).others(unmade, 'bodice')!.said);
+    expect(after.others(unmade, 'bodice')!.said).not.toEqual(before.others(unmade, 'bodice')!.said);
+    // Another body, or another cloth, makes every garment another one.
+    const grown = again.map((c) => ({ ...c, bodies: [{ ...SAMPLE_BODY, note: 'measured anew' }] }));
+    expect(new Recollection(grown, before).anew).toBe(3);
+  });
+
   test('two patterns without a designer are two designers', () => {
     const memory = new Recollection([madeOnce('heron', undefined, -2), madeOnce('egret', undefined, -2)]);
     expect(memory.spoke(unmade, 'bodice').every((s) => !s.sameDesigner)).toBe(true);

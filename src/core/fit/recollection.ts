@@ -59,29 +59,61 @@ function isShared(used: readonly Evidence[]): boolean {
   return !used.some(({ offset }) => offset.chart.from === 'chart' && offset.chart.standIn);
 }
 
+interface PatternSaid {
+  /** The pattern with its makes, the bodies and the cloths, as text. */
+  readonly from: readonly string[];
+  /** Null where it says nothing to others. */
+  readonly zones: ReadonlyMap<ZoneId, RememberedPattern | null>;
+}
+
+/** What a pattern's notes say, at each zone that was noted. */
+function saidOf(input: PatternCase): PatternSaid['zones'] {
+  const zones = new Map<ZoneId, RememberedPattern | null>();
+  for (const zone of new Set(input.makes.flatMap((m) => m.fitNotes.map((n) => n.zone)))) {
+    const { used } = evidenceAt(input, zone);
+    if (used.length === 0) continue;
+    const observations = used.map((e) => e.observation);
+    zones.set(zone, isShared(used) ? { id: input.pattern.id, designer: designerOf(input), group: groupAt(input, zone), observations } : null);
+  }
+  return zones;
+}
+
 /** Everything that a person's patterns taught, zone by zone (engine.md, section 5). */
 export class Recollection {
   readonly #cases: ReadonlyMap<string, PatternCase>;
   readonly #memories = new Map<ZoneId, Memory>();
-  readonly #silent = new Set<string>();
+  /** What each pattern said, by what it was said from. */
+  readonly #patterns = new Map<string, PatternSaid>();
 
-  /** @param cases every pattern of one person that was made; a pattern with no notes says nothing */
-  constructor(cases: readonly PatternCase[]) {
+  /** How many patterns were reckoned anew: those that changed since the recollection before. */
+  readonly anew: number;
+
+  /**
+   * @param cases every pattern of one person that was made; a pattern with no notes says nothing
+   * @param before an earlier recollection: patterns that did not change since need not be reckoned again
+   */
+  constructor(cases: readonly PatternCase[], before?: Recollection) {
     this.#cases = new Map(cases.map((c) => [c.pattern.id, c]));
+    const around = new Map<object, string>();
+    const written = (table: object) => {
+      const text = around.get(table) ?? JSON.stringify(table);
+      around.set(table, text);
+      return text;
+    };
+    let anew = 0;
     const zones = new Map<ZoneId, RememberedPattern[]>();
-    for (const input of cases)
-      for (const zone of new Set(input.makes.flatMap((m) => m.fitNotes.map((n) => n.zone)))) {
-        const { used } = evidenceAt(input, zone);
-        if (used.length === 0) continue;
-        if (!isShared(used)) {
-          this.#silent.add(`${input.pattern.id} ${zone}`);
-          continue;
-        }
-        const group = groupAt(input, zone);
-        const said = { id: input.pattern.id, designer: designerOf(input), group, observations: used.map((e) => e.observation) };
-        zones.set(zone, [...(zones.get(zone) ?? []), said]);
-      }
-    for (const [zone, patterns] of zones) this.#memories.set(zone, new Memory(zone, patterns));
+    for (const input of cases) {
+      const from = [JSON.stringify([input.pattern, input.makes]), written(input.bodies), written(input.cloths)];
+      const known = before ? before.#patterns.get(input.pattern.id) : undefined;
+      const same = known?.from.every((text, i) => text === from[i]);
+      if (!same) anew += 1;
+      const said = same ? known! : { from, zones: saidOf(input) };
+      this.#patterns.set(input.pattern.id, said);
+      for (const [zone, s] of said.zones) if (s) zones.set(zone, [...(zones.get(zone) ?? []), s]);
+    }
+    for (const [zone, patterns] of zones)
+      this.#memories.set(zone, new Memory(zone, patterns, undefined, undefined, before ? before.#memories.get(zone) : undefined));
+    this.anew = anew;
   }
 
   /** Zones of which anything was said, in the order of the body. */
@@ -157,7 +189,7 @@ export class Recollection {
   #others(input: PatternCase, zone: ZoneId, without: readonly string[] = []): Posterior | undefined {
     const memory = this.#memories.get(zone);
     const { id } = input.pattern;
-    if (!memory || this.#silent.has(`${id} ${zone}`) || !memory.patterns.some((p) => p.id !== id)) return undefined;
+    if (!memory || this.#patterns.get(id)?.zones.get(zone) === null || !memory.patterns.some((p) => p.id !== id)) return undefined;
     return memory.newPattern(this.#branch(input, zone), [id, ...without]);
   }
 

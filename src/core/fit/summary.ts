@@ -18,10 +18,15 @@ export interface PatternSummary {
  * The next cut of many patterns in a line each, each by what its person's other patterns taught.
  *
  * @param cases of one person or of several; those of a person remember together
+ * @param remember what the patterns of a person taught
  */
-export function summaries(cases: readonly PatternCase[], plan: PlannedCut): PatternSummary[] {
+export function summaries(
+  cases: readonly PatternCase[],
+  plan: PlannedCut,
+  remember = (own: readonly PatternCase[]) => new Recollection(own),
+): PatternSummary[] {
   const whose = (c: PatternCase) => c.makes[0]?.personId ?? '';
-  const memories = new Map([...new Set(cases.map(whose))].map((id) => [id, new Recollection(cases.filter((c) => whose(c) === id))]));
+  const memories = new Map([...new Set(cases.map(whose))].map((id) => [id, remember(cases.filter((c) => whose(c) === id))]));
   return cases.map((input) => {
     const carried = carryForward(input, plan, memories.get(whose(input)));
     return {

@@ -1,4 +1,4 @@
-import { makesOf } from '../../core/fit/case';
+import { casesFor, type PatternCase } from '../../core/fit/case';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { zoneList } from '../../core/alteration/words';
@@ -25,11 +25,19 @@ export function Patterns() {
   const [filter, setFilter] = useState('');
   const cases = useMemo(() => {
     if (!patterns || !makes || !bodies || !cloths || !person) return undefined;
-    return patterns.map((pattern) => {
+    const sewnFor = new Map<string, Map<string, PatternCase>>();
+    const caseFor = (personId: string, patternId: string) => {
+      const made = sewnFor.get(personId) ?? new Map(casesFor(personId, { patterns, makes, bodies, cloths }).map((c) => [c.pattern.id, c]));
+      sewnFor.set(personId, made);
+      return made.get(patternId);
+    };
+    return patterns.map((pattern): PatternCase => {
+      const own = caseFor(person.id, pattern.id);
+      if (own) return own;
       // A pattern sewn only for somebody else is reckoned for that person.
-      const own = makesOf(makes, pattern.id, person.id);
-      const forId = own.length > 0 ? person.id : (makes.find((m) => m.sources.some((s) => s.patternId === pattern.id))?.personId ?? person.id);
-      return { pattern, makes: makesOf(makes, pattern.id, forId), bodies: bodies.filter((b) => b.personId === forId), cloths };
+      const other = makes.find((m) => m.sources.some((s) => s.patternId === pattern.id))?.personId;
+      const sewn = other === undefined ? undefined : caseFor(other, pattern.id);
+      return sewn ?? { pattern, makes: [], bodies: bodies.filter((b) => b.personId === person.id), cloths };
     });
   }, [patterns, makes, bodies, cloths, person]);
   const plan = useMemo(() => ({ date: today(), unit }), [unit]);
