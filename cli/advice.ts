@@ -3,9 +3,10 @@ import { alterationWords, sizeLineWords } from '../src/core/alteration/words';
 import { answerFor } from '../src/core/alteration/answer';
 import { sewAgain } from '../src/core/decide/sew-again';
 import { carryForward } from '../src/core/fit/carry-forward';
-import { casesFor, nextVersion } from '../src/core/fit/case';
+import { nextVersion, type PatternCase } from '../src/core/fit/case';
+import { FitLedger, newsBetween } from '../src/core/fit/fit-ledger';
 import { isFine } from '../src/core/fit/next-cut';
-import { Recollection } from '../src/core/fit/recollection';
+import { schoolWords, sizeRemarks } from '../src/core/fit/size-words';
 import { isChanged } from '../src/core/fit/summary';
 import type { IsoDate } from '../src/core/measure/calendar-day';
 import { roundToWorkable, type LengthUnit } from '../src/core/measure/length';
@@ -36,6 +37,14 @@ const PatternAdvice = z.object({
   ),
   weakest: z.object({ zone: z.string(), chance: Chance }).optional(),
   toMark: z.array(z.string()).describe('alterations that are not on the pattern paper yet'),
+  sizes: z
+    .object({
+      schools: z.array(z.object({ school: z.enum(['chart', 'finished', 'experience']), size: z.string().optional(), because: z.string() })),
+      blend: z.array(z.object({ zone: z.string(), size: z.string(), chance: Chance })).describe('a size for each zone, down the body'),
+      remarks: z.array(z.string()),
+    })
+    .optional()
+    .describe('absent where the pattern has no chart'),
   decision: z.object({ answer: z.string(), because: z.array(z.string()), wouldChange: z.string(), judgedEarly: z.boolean() }),
 });
 
@@ -52,11 +61,20 @@ export type Advice = z.infer<typeof Advice>;
 /**
  * What the core advises a person: usual alterations, designers, and what to cut next of each pattern.
  *
- * @param patternIds those asked for; all that were made for the person where it is absent
+ * @param patternIds those asked for, made or not; all that were made for the person where it is absent
  */
 export function advise(ledger: Ledger, person: Person, patternIds: readonly string[] | undefined, on: IsoDate, unit: LengthUnit): Advice {
-  const cases = casesFor(person.id, ledger);
-  const memory = new Recollection(cases);
+  const fit = new FitLedger();
+  fit.learn(newsBetween(undefined, ledger));
+  const memory = fit.memory(person.id);
+  const asked = patternIds ? patternIds.flatMap((id) => fit.caseOf(person.id, id) ?? []) : fit.cases(person.id);
+  const sizesAdvice = ({ pattern }: PatternCase): Pick<z.infer<typeof PatternAdvice>, 'sizes'> => {
+    const sizes = fit.sizes(person.id, pattern.id, { date: on, unit }, person.sizedBy);
+    if (!sizes) return {};
+    const schools = schoolWords(sizes, unit).map(({ school, size, because }) => ({ school, because, ...(size === undefined ? {} : { size }) }));
+    const blend = sizes.blend.map(({ zone, size, chance }) => ({ zone: zoneOf(zone).label, size, chance }));
+    return { sizes: { schools, blend, remarks: sizeRemarks(sizes, unit) } };
+  };
   const nameOf = (id: string) => ledger.patterns.find((p) => p.id === id)?.name ?? id;
   return {
     person: person.name,
@@ -79,33 +97,32 @@ export function advise(ledger: Ledger, person: Person, patternIds: readonly stri
         by: best,
         chance,
       })),
-    patterns: cases
-      .filter((c) => patternIds === undefined || patternIds.includes(c.pattern.id))
-      .map((input) => {
-        const carried = carryForward(input, { date: on, unit }, memory);
-        const { answer, because, wouldChange, early } = sewAgain({ input, carried, today: on });
-        return {
-          pattern: input.pattern.name,
-          ...(input.pattern.designer ? { designer: input.pattern.designer } : {}),
-          nextVersion: nextVersion(input),
-          sizeLines: carried
-            ? [sizeLineWords(carried.next.size), ...carried.next.sizeLines.map((l) => `${zoneOf(l.zone).label} ${sizeLineWords(l.line)}`)]
-            : [],
-          alterations: carried?.next.alterations.map((a) => alterationWords(a, unit)) ?? [],
-          zones:
-            carried?.zones.map((z) => ({
-              zone: zoneOf(z.zone).label,
-              offset: z.x,
-              changed: isChanged(z),
-              best: z.best,
-              ...(z.chance === undefined ? {} : { chance: z.chance }),
-              ground: z.ground,
-              ...(z.saidByOthers ? { saidByOthers: z.saidByOthers } : {}),
-            })) ?? [],
-          ...(carried?.weakest ? { weakest: { zone: zoneOf(carried.weakest.zone).label, chance: carried.weakest.chance } } : {}),
-          toMark: carried?.toMark.map((t) => alterationWords(t.alteration, unit)) ?? [],
-          decision: { answer, because: [...because], wouldChange, judgedEarly: early },
-        };
-      }),
+    patterns: asked.map((input) => {
+      const carried = carryForward(input, { date: on, unit }, memory);
+      const { answer, because, wouldChange, early } = sewAgain({ input, carried, today: on });
+      return {
+        pattern: input.pattern.name,
+        ...(input.pattern.designer ? { designer: input.pattern.designer } : {}),
+        nextVersion: nextVersion(input),
+        sizeLines: carried
+          ? [sizeLineWords(carried.next.size), ...carried.next.sizeLines.map((l) => `${zoneOf(l.zone).label} ${sizeLineWords(l.line)}`)]
+          : [],
+        alterations: carried?.next.alterations.map((a) => alterationWords(a, unit)) ?? [],
+        zones:
+          carried?.zones.map((z) => ({
+            zone: zoneOf(z.zone).label,
+            offset: z.x,
+            changed: isChanged(z),
+            best: z.best,
+            ...(z.chance === undefined ? {} : { chance: z.chance }),
+            ground: z.ground,
+            ...(z.saidByOthers ? { saidByOthers: z.saidByOthers } : {}),
+          })) ?? [],
+        ...(carried?.weakest ? { weakest: { zone: zoneOf(carried.weakest.zone).label, chance: carried.weakest.chance } } : {}),
+        ...sizesAdvice(input),
+        toMark: carried?.toMark.map((t) => alterationWords(t.alteration, unit)) ?? [],
+        decision: { answer, because: [...because], wouldChange, judgedEarly: early },
+      };
+    }),
   };
 }

@@ -76,6 +76,5 @@ export function run(args: readonly string[], read: (file: string) => string, tod
   if (values.pattern !== undefined && !pattern)
     return { code: 1, out: `No pattern is called ${values.pattern}. There are: ${ledger.patterns.map((p) => p.name).join(', ')}.` };
   const advice = advise(ledger, person, pattern && [pattern.id], on, unit);
-  if (pattern && advice.patterns.length === 0) return { code: 1, out: `${pattern.name} was never made for ${person.name}.` };
   return { code: 0, out: values.json ? JSON.stringify(advice, null, 2) : adviceText(advice, unit) };
 }

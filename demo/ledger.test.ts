@@ -3,7 +3,7 @@ import { Recollection } from '../src/core/fit/recollection';
 import { carryForward, reckonedMakes } from '../src/core/fit/carry-forward';
 import { bringsZone, type PatternCase } from '../src/core/fit/case';
 import { clothGive } from '../src/core/fit/cloth-give';
-import { contradictionsIn } from '../src/core/fit/contradiction';
+import { whyAt } from '../src/core/fit/why';
 import { offsetOf } from '../src/core/fit/offset';
 import { checkLedgerText, ledgerText, type Make } from '../src/core/records';
 import { longestPiece } from '../src/core/cloth/shelf';
@@ -109,7 +109,7 @@ describe('the demo ledger', () => {
 describe('its stories', () => {
   test('the concert jacket: narrow across the back in one size, wide in the next, right between the two', () => {
     const back = zone('pattern-skerry', 'acrossBack');
-    const notes = back.reasons.map((r) => r.evidence.note.outcome);
+    const notes = back.evidence.map((e) => e.note.outcome);
     expect(notes).toEqual([-1, 1]);
     expect(back.line).toEqual({ size: 'C', to: 'D', at: 0.5 });
     expect(back.chance).toBeGreaterThan(0.85);
@@ -136,13 +136,7 @@ describe('its stories', () => {
     expect(bust(second!).cloth.cm).toBeLessThan(-3);
     expect(bust(first!).x).toBeGreaterThan(bust(second!).x + 3);
     expect(second!.fitNotes.find((n) => n.zone === 'bust')!.outcome).toBe(-3);
-    expect(
-      contradictionsIn(
-        'bust',
-        zone('pattern-eider', 'bust').reasons.map((r) => r.evidence),
-        5,
-      ),
-    ).toEqual([]);
+    expect(whyAt(input, 'bust').contradictions).toEqual([]);
   });
 
   test('the waistcoat: admired, and hardly ever worn', () => {
@@ -174,8 +168,8 @@ describe('its stories', () => {
   });
 
   test('a sleeve of the shirt on the dress speaks for the shirt', () => {
-    expect(zone('pattern-tidewater', 'sleeve').reasons.some((r) => r.evidence.make.id === 'make-slackwater-3')).toBe(true);
-    expect(carried('pattern-slackwater').zones.find((z) => z.zone === 'sleeve')?.reasons ?? []).toEqual([]);
+    expect(zone('pattern-tidewater', 'sleeve').evidence.some((e) => e.make.id === 'make-slackwater-3')).toBe(true);
+    expect(carried('pattern-slackwater').zones.find((z) => z.zone === 'sleeve')?.evidence ?? []).toEqual([]);
   });
 
   test('a cloth on the shelf is just too short for the coat', () => {

@@ -22,6 +22,7 @@ const PAGES = [
   '/sew-next',
   '/sew-next/plan-skerry-2026-10-04',
   '/statements',
+  '/makes/compare?m=make-gangway-1&m=make-kelp-1&m=make-skerry-2',
 ];
 
 /** What axe finds on a page, each as a line. */

@@ -1,20 +1,18 @@
 import { expect, test } from './test';
 import { demoLedger } from '../demo/ledger';
 import { sizeLineWords } from '../src/core/alteration/words';
-import { carryForward, type CarryForward } from '../src/core/fit/carry-forward';
-import { casesFor, type PatternCase } from '../src/core/fit/case';
+import { FitLedger, newsBetween, type Account } from '../src/core/fit/fit-ledger';
 import { zoneOf } from '../src/core/measure/zones';
-import { Recollection } from '../src/core/fit/recollection';
 
 /** What the core computes for the concert jacket of the demo ledger, on this side of the browser, with what the other patterns taught. */
-function jacket(): { input: PatternCase; carried: CarryForward } {
-  const cases = casesFor('person-maren', demoLedger());
-  const input = cases.find((c) => c.pattern.id === 'pattern-skerry')!;
-  return { input, carried: carryForward(input, { date: '2026-11-24', unit: 'cm' }, new Recollection(cases))! };
+function jacket(): Account {
+  const ledger = new FitLedger();
+  ledger.learn(newsBetween(undefined, demoLedger()));
+  return ledger.account('person-maren', 'pattern-skerry', { date: '2026-11-24', unit: 'cm' })!;
 }
 
 test('the account of the concert jacket shows what the core computes', async ({ page }) => {
-  const { carried } = jacket();
+  const carried = jacket();
   await page.goto('/patterns/pattern-skerry');
   const account = page.getByRole('region', { name: 'Account of Skerry concert jacket' });
   for (const zone of carried.zones) {
@@ -28,13 +26,13 @@ test('the account of the concert jacket shows what the core computes', async ({ 
 });
 
 test('each figure opens its reasons: versions, notes, how much each counts', async ({ page }) => {
-  const { carried } = jacket();
+  const carried = jacket();
   await page.goto('/patterns/pattern-skerry');
   await page.getByRole('button', { name: /^across back: change/i }).click();
   const why = page.getByRole('dialog');
   await expect(why.getByText('cannot draw the bow to the tip')).toBeVisible();
   await expect(why.getByText('folds stand at the armholes')).toBeVisible();
-  for (const reason of carried.zones.find((z) => z.zone === 'acrossBack')!.reasons)
+  for (const reason of carried.why.acrossBack!.reasons)
     await expect(why.getByRole('cell', { name: new RegExp(`^${Math.round(reason.share * 100)}\\s?%`) })).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(why).toBeHidden();

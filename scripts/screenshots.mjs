@@ -49,7 +49,15 @@ const VIEWS = [
     },
   },
   { name: 'wear-phone', path: 'wear', viewport: PHONE },
-  { name: 'fit', path: 'fit' },
+  {
+    name: 'fit',
+    path: 'fit',
+    act: async (page) => {
+      await page.getByLabel('In the mirror').fill('gaping neckline');
+      await page.getByRole('option', { name: /^gaping neckline/ }).click();
+    },
+  },
+  { name: 'side-by-side', path: 'makes/compare?m=make-tidewater-1&m=make-tidewater-3&m=make-bollard-1&m=make-skerry-2' },
   { name: 'sew-next', path: 'sew-next' },
   { name: 'statement', path: 'statements', act: (page) => page.getByRole('radio', { name: 'year' }).click() },
   { name: 'files', path: 'files' },

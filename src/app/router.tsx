@@ -16,6 +16,7 @@ export const router = createBrowserRouter([
           { index: true, lazy: async () => ({ Component: (await import('../pages/day-book/day-book')).DayBook }) },
           { path: 'makes', lazy: async () => ({ Component: (await import('../pages/makes/makes')).Makes }) },
           { path: 'makes/new', lazy: async () => ({ Component: (await import('../pages/makes/log-a-make')).LogAMake }) },
+          { path: 'makes/compare', lazy: async () => ({ Component: (await import('../pages/makes/compare')).Compare }) },
           { path: 'makes/:makeId', lazy: async () => ({ Component: (await import('../pages/makes/make-page')).MakePage }) },
           { path: 'makes/:makeId/change', lazy: async () => ({ Component: (await import('../pages/makes/change-make')).ChangeMake }) },
           { path: 'patterns', lazy: async () => ({ Component: (await import('../pages/patterns/patterns')).Patterns }) },

@@ -34,6 +34,45 @@ function edited<T extends object>(now: T | undefined, from: T, to: T): T | undef
   return result;
 }
 
+const idOf = (w: Write): string => ('remove' in w ? w.remove : 'put' in w ? w.put.id : 'edit' in w ? w.id : w.to.id);
+
+type AnyRecord = Change['after'];
+
+/** Records of an act as they stand while it is worked out: read and stored by the table, since an act may be a whole ledger. */
+class Standing {
+  readonly #database: LedgerDatabase;
+  readonly #tables = new Map<TableName, Map<string, AnyRecord>>();
+
+  constructor(database: LedgerDatabase) {
+    this.#database = database;
+  }
+
+  async read(records: readonly { readonly table: TableName; readonly id: string }[]): Promise<void> {
+    for (const { table, id } of records) this.set(table, id, undefined);
+    for (const [table, of] of this.#tables) {
+      const ids = [...of.keys()];
+      const found = (await this.#database.table(table).bulkGet(ids)) as AnyRecord[];
+      ids.forEach((id, i) => of.set(id, found[i]));
+    }
+  }
+
+  get(table: TableName, id: string): AnyRecord {
+    return this.#tables.get(table)?.get(id);
+  }
+
+  set(table: TableName, id: string, record: AnyRecord): void {
+    const of = this.#tables.get(table) ?? new Map<string, AnyRecord>();
+    this.#tables.set(table, of.set(id, record));
+  }
+
+  async store(): Promise<void> {
+    for (const [table, of] of this.#tables) {
+      await this.#database.table(table).bulkPut([...of.values()].filter((r) => r !== undefined));
+      await this.#database.table(table).bulkDelete([...of].filter(([, r]) => r === undefined).map(([id]) => id));
+    }
+  }
+}
+
 /** What a record is to become; undefined where it is removed, or was removed meanwhile. */
 function wantedOf(w: Write, now: Change['before']): Change['after'] {
   if ('remove' in w) return undefined;
@@ -55,17 +94,18 @@ export async function write(database: LedgerDatabase, label: string, writes: rea
   // A stored picture holds a blob where its shape has text.
   const checked = (table: TableName, record: Stored[TableName]) => (table === 'pictures' ? record : (TABLES[table].parse(record) as typeof record));
   await database.transaction('rw', tablesOf(database), async () => {
-    const changes: Change[] = [];
-    for (const w of writes) {
+    const standing = new Standing(database);
+    await standing.read(writes.map((w) => ({ table: w.table, id: idOf(w) })));
+    const changes = writes.map((w): Change => {
       const { table } = w;
-      const id = 'remove' in w ? w.remove : 'put' in w ? w.put.id : 'edit' in w ? w.id : w.to.id;
-      const before = (await database.table(table).get(id)) as Change['before'];
+      const id = idOf(w);
+      const before = standing.get(table, id);
       const wanted = wantedOf(w, before);
       const after = wanted && checked(table, wanted);
-      if (after) await database.table(table).put(after);
-      else await database.table(table).delete(id);
-      changes.push({ table, id, ...(before ? { before } : {}), ...(after ? { after } : {}) } as Change);
-    }
+      standing.set(table, id, after);
+      return { table, id, ...(before ? { before } : {}), ...(after ? { after } : {}) } as Change;
+    });
+    await standing.store();
     await database.journal.where('undone').equals(1).delete();
     await database.journal.add({ label, at: now, changes, undone: 0 } as Omit<JournalEntry, 'seq'> as JournalEntry);
   });
@@ -77,11 +117,9 @@ async function turn(database: LedgerDatabase, direction: 'undo' | 'redo'): Promi
     const entry = direction === 'undo' ? await open.last() : await open.first();
     if (!entry) return undefined;
     const changes = direction === 'undo' ? [...entry.changes].reverse() : entry.changes;
-    for (const { table, id, before, after } of changes) {
-      const record = direction === 'undo' ? before : after;
-      if (record) await database.table(table).put(record);
-      else await database.table(table).delete(id);
-    }
+    const standing = new Standing(database);
+    for (const { table, id, before, after } of changes) standing.set(table, id, direction === 'undo' ? before : after);
+    await standing.store();
     await database.journal.update(entry.seq, { undone: direction === 'undo' ? 1 : 0 });
     return entry.label;
   });

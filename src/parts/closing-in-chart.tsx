@@ -1,6 +1,7 @@
 import { scaleLinear, scalePoint } from 'd3-scale';
 import { area, curveMonotoneX, line } from 'd3-shape';
 import type { ZoneForecast } from '../core/fit/carry-forward';
+import type { ClosingIn } from '../core/fit/why';
 import { outcomeWords } from '../core/fit/words';
 import { formatLength, type LengthUnit } from '../core/measure/length';
 import { zoneOf } from '../core/measure/zones';
@@ -12,16 +13,18 @@ const MARGIN = { top: 12, right: 84, bottom: 26, left: 74 };
 /** One zone, version by version: the range of the best cut narrows towards what to cut next. A table beneath says the same. */
 export function ClosingInChart({
   forecast,
+  steps: closingIn,
   unit,
   width = 700,
   height = 190,
 }: {
   forecast: ZoneForecast;
+  steps: ClosingIn;
   unit: LengthUnit;
   width?: number;
   height?: number;
 }) {
-  const { zone, closingIn, reasons, x } = forecast;
+  const { zone, evidence: shown, x } = forecast;
   const kind = zoneOf(zone).kind;
   const steps = [...closingIn.map((c) => ({ key: `v${c.version}`, label: c.version === 0 ? 'before' : `version ${c.version}`, best: c.best }))];
   const last = steps.at(-1)!;
@@ -30,7 +33,6 @@ export function ClosingInChart({
     all.map((s) => s.key),
     [MARGIN.left, width - MARGIN.right],
   );
-  const shown = reasons.map((r) => r.evidence);
   const low = Math.min(0, x, ...shown.map((e) => e.offset.x), ...steps.slice(1).map((s) => s.best.low));
   const high = Math.max(0, x, ...shown.map((e) => e.offset.x), ...steps.slice(1).map((s) => s.best.high));
   const pad = Math.max(0.8, (high - low) * 0.18);

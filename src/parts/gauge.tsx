@@ -9,7 +9,7 @@ const HEIGHT = 20;
 const MARGIN = 9;
 
 /**
- * A short rule with the best-cut band and a mark where this version was cut. The words beside it say the same.
+ * A short rule with the best-cut band, where there is one, and a mark where this version was cut. The words beside it say the same.
  *
  * @param domain the offsets at both ends, cm, the same for every version of a row so that they can be compared
  */
@@ -20,7 +20,7 @@ export function Gauge({
   kind,
   domain,
 }: {
-  best: BestCut;
+  best?: BestCut;
   x: number;
   outcome: Outcome;
   kind: ZoneKind;
@@ -30,7 +30,16 @@ export function Gauge({
   return (
     <svg width={WIDTH} height={HEIGHT} aria-hidden className="shrink-0">
       <line x1={0} x2={WIDTH} y1={HEIGHT / 2} y2={HEIGHT / 2} stroke="var(--c-rule2)" />
-      <rect x={at(best.low)} width={Math.max(2, at(best.high) - at(best.low))} y={4} height={HEIGHT - 8} fill="var(--c-amber-fill)" opacity={0.55} />
+      {best && (
+        <rect
+          x={at(best.low)}
+          width={Math.max(2, at(best.high) - at(best.low))}
+          y={4}
+          height={HEIGHT - 8}
+          fill="var(--c-amber-fill)"
+          opacity={0.55}
+        />
+      )}
       <line x1={at(0)} x2={at(0)} y1={5} y2={HEIGHT - 5} stroke="var(--c-ink3)" />
       <g transform={`translate(${at(x)} ${HEIGHT / 2})`}>
         <FitMarkShape kind={kind} outcome={outcome} />

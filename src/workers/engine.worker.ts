@@ -1,31 +1,27 @@
 import { expose } from 'comlink';
-import { carryForward, type CarryForward } from '../core/fit/carry-forward';
-import type { PatternCase } from '../core/fit/case';
-import type { PlannedCut } from '../core/fit/next-cut';
-import { Recollection } from '../core/fit/recollection';
-import { summaries } from '../core/fit/summary';
-import type { ZoneId } from '../core/measure/zones';
+import { FitLedger, type News } from '../core/fit/fit-ledger';
 import { habitsOf } from '../core/fit/habits';
+import type { PlannedCut } from '../core/fit/next-cut';
+import type { ZoneId } from '../core/measure/zones';
+import type { Person } from '../core/records';
 
-/** The last recollection of each person: after one new note only what it touches is reckoned again. */
-const last = new Map<string, Recollection>();
-
-function remember(all: readonly PatternCase[]): Recollection {
-  const whose = all[0]?.makes[0]?.personId ?? '';
-  const recollection = new Recollection(all, last.get(whose));
-  last.set(whose, recollection);
-  return recollection;
-}
+const ledger = new FitLedger();
 
 /** The core behind a worker; nothing but wiring. */
 const engine = {
-  /** @param all every pattern of the person: what they taught is the prior */
-  carryForward: (input: PatternCase, plan: PlannedCut, all: readonly PatternCase[]): CarryForward | undefined =>
-    carryForward(input, plan, remember(all)),
-  spoke: (input: PatternCase, zone: ZoneId, all: readonly PatternCase[]) => remember(all).spoke(input, zone),
-  firstCut: (input: PatternCase, all: readonly PatternCase[]) => remember(all).firstCut(input),
-  habits: (all: readonly PatternCase[]) => habitsOf(remember(all)),
-  summaries: (cases: readonly PatternCase[], plan: PlannedCut) => summaries(cases, plan, remember),
+  learn: (news: News) => ledger.learn(news),
+  account: (personId: string, patternId: string, plan: PlannedCut) => ledger.account(personId, patternId, plan),
+  spoke: (personId: string, patternId: string, zone: ZoneId) => {
+    const input = ledger.caseOf(personId, patternId);
+    return input ? ledger.memory(personId).spoke(input, zone) : [];
+  },
+  firstCut: (personId: string, patternId: string) => {
+    const input = ledger.caseOf(personId, patternId);
+    return input ? ledger.memory(personId).firstCut(input) : [];
+  },
+  sizes: (personId: string, patternId: string, plan: PlannedCut, by: Person['sizedBy']) => ledger.sizes(personId, patternId, plan, by),
+  habits: (personId: string) => habitsOf(ledger.memory(personId)),
+  summaries: (personId: string, plan: PlannedCut) => ledger.summaries(personId, plan),
 };
 export type Engine = typeof engine;
 

@@ -1,72 +1,89 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import type { PatternCase } from '../core/fit/case';
-import type { CarryForward } from '../core/fit/carry-forward';
+import type { CaseTables } from '../core/fit/case';
+import type { Account } from '../core/fit/fit-ledger';
 import type { Habits } from '../core/fit/habits';
 import type { PlannedCut } from '../core/fit/next-cut';
 import type { FirstCut, Speaker } from '../core/fit/recollection';
-import type { ZoneId } from '../core/measure/zones';
+import type { Sizes } from '../core/fit/sizes';
 import type { PatternSummary } from '../core/fit/summary';
+import type { Person } from '../core/records';
+import type { ZoneId } from '../core/measure/zones';
 import { engine } from './engine';
 
 const names = new WeakMap<object, number>();
 let given = 0;
 
 /**
- * A name for a list that stands for its content: the lists of cases are made anew when a table changes and at no other time
- * (data/cases.ts), and writing a whole ledger out as a key would cost more than the reckoning.
+ * A name that stands for a table's content: a table is read anew when it changes and at no other time, and writing it out as a key would
+ * cost more than the reckoning.
  */
-function nameOf(list: object | undefined): number {
-  if (!list) return 0;
-  const name = names.get(list) ?? ++given;
-  names.set(list, name);
+function nameOf(table: object): number {
+  const name = names.get(table) ?? ++given;
+  names.set(table, name);
   return name;
 }
 
-type Cases = readonly PatternCase[] | undefined;
+type Tables = CaseTables | undefined;
+const keyOf = (tables: Tables) => tables && Object.values(tables).map((t: object) => nameOf(t));
 
-/**
- * What to cut next, worked out in the worker; null where nothing was cut yet, undefined while it is worked out.
- *
- * @param all every pattern of the person
- */
-export function useCarryForward(input: PatternCase | undefined, plan: PlannedCut, all: Cases): CarryForward | null | undefined {
+/** What to cut next, worked out in the worker; null where nothing was cut yet, undefined while it is worked out. */
+export function useAccount(
+  personId: string | undefined,
+  patternId: string | undefined,
+  plan: PlannedCut,
+  tables: Tables,
+): Account | null | undefined {
   return useQuery({
-    queryKey: ['reckoning', input?.pattern, input?.makes, nameOf(all), plan],
-    queryFn: async () => (await engine().carryForward(input!, plan, all!)) ?? null,
-    enabled: input !== undefined && all !== undefined,
+    queryKey: ['account', personId, patternId, keyOf(tables), plan],
+    queryFn: async () => (await engine(tables!).account(personId!, patternId!, plan)) ?? null,
+    enabled: personId !== undefined && patternId !== undefined && tables !== undefined,
     placeholderData: keepPreviousData,
   }).data;
 }
 
 /** Which other patterns moved the best cut at a zone; asked where its reasons are open. */
-export function useSpeakers(input: PatternCase, zone: ZoneId, all: Cases): readonly Speaker[] | undefined {
+export function useSpeakers(personId: string, patternId: string, zone: ZoneId, tables: Tables): readonly Speaker[] | undefined {
   return useQuery({
-    queryKey: ['spoke', input.pattern, input.makes, zone, nameOf(all)],
-    queryFn: () => engine().spoke(input, zone, all!),
-    enabled: all !== undefined,
+    queryKey: ['spoke', personId, patternId, zone, keyOf(tables)],
+    queryFn: () => engine(tables!).spoke(personId, patternId, zone),
+    enabled: tables !== undefined,
   }).data;
 }
 
 /** What to cut first of a pattern that was never made. */
-export function useFirstCut(input: PatternCase | undefined, all: Cases): readonly FirstCut[] | undefined {
+export function useFirstCut(personId: string, patternId: string, tables: Tables): readonly FirstCut[] | undefined {
   return useQuery({
-    queryKey: ['first cut', input?.pattern.id, nameOf(all)],
-    queryFn: () => engine().firstCut(input!, all!),
-    enabled: input !== undefined && all !== undefined,
+    queryKey: ['first cut', personId, patternId, keyOf(tables)],
+    queryFn: () => engine(tables!).firstCut(personId, patternId),
+    enabled: tables !== undefined,
+  }).data;
+}
+
+/** The size of a pattern by the three schools; null where it has no chart. */
+export function useSizes(personId: string, patternId: string, plan: PlannedCut, by: Person['sizedBy'], tables: Tables): Sizes | null | undefined {
+  return useQuery({
+    queryKey: ['sizes', personId, patternId, keyOf(tables), plan, by],
+    queryFn: async () => (await engine(tables!).sizes(personId, patternId, plan, by)) ?? null,
+    enabled: tables !== undefined,
+    placeholderData: keepPreviousData,
   }).data;
 }
 
 /** What all of a person's patterns taught. */
-export function useHabits(all: Cases): Habits | undefined {
-  return useQuery({ queryKey: ['habits', nameOf(all)], queryFn: () => engine().habits(all!), enabled: all !== undefined }).data;
+export function useHabits(personId: string | undefined, tables: Tables): Habits | undefined {
+  return useQuery({
+    queryKey: ['habits', personId, keyOf(tables)],
+    queryFn: () => engine(tables!).habits(personId!),
+    enabled: personId !== undefined && tables !== undefined,
+  }).data;
 }
 
-/** A line for each of many patterns. */
-export function useSummaries(cases: Cases, plan: PlannedCut): readonly PatternSummary[] | undefined {
+/** A line for each pattern. */
+export function useSummaries(personId: string | undefined, plan: PlannedCut, tables: Tables): readonly PatternSummary[] | undefined {
   return useQuery({
-    queryKey: ['summaries', nameOf(cases), plan],
-    queryFn: () => engine().summaries(cases!, plan),
-    enabled: cases !== undefined,
+    queryKey: ['summaries', personId, keyOf(tables), plan],
+    queryFn: () => engine(tables!).summaries(personId!, plan),
+    enabled: personId !== undefined && tables !== undefined,
     placeholderData: keepPreviousData,
   }).data;
 }

@@ -2,7 +2,7 @@ import { carryForward, lastVersion, reckonedMakes, zonesOfCase } from './carry-f
 import { bringsZone, casesFor, effectContext, fitClassAt, makesOf, nextVersion, versionsOf, viewOf } from './case';
 import { evidenceAt } from './evidence';
 import { sampleCase, sampleMake, sampleNote, SAMPLE_PATTERN } from './sample-case';
-import { summaries, isChanged } from './summary';
+import { summaryOf, isChanged } from './summary';
 import { blankView } from '../records/blank';
 
 /** A dress by another pattern, with the sleeve of this one. */
@@ -104,13 +104,13 @@ describe('what a make asks of its pattern', () => {
 describe('a line for each of many patterns', () => {
   test('names what the next cut changes, the weakest place and what is not marked', () => {
     const tight = sampleMake(1, { fitNotes: [sampleNote('bust', -2), sampleNote('sleeve', 0)] });
-    const [line] = summaries([sampleCase([tight])], { date: '2026-01-01', unit: 'cm' });
+    const line = summaryOf(sampleCase([tight]), { date: '2026-01-01', unit: 'cm' });
     expect(line).toMatchObject({ patternId: 'pattern', versions: 1, changes: ['bust'] });
     expect(line!.weakest!.chance).toBeGreaterThan(0);
   });
 
   test('a pattern never cut says nothing', () => {
-    expect(summaries([sampleCase([])], { date: '2026-01-01', unit: 'cm' })).toEqual([{ patternId: 'pattern', versions: 0, changes: [], toMark: 0 }]);
+    expect(summaryOf(sampleCase([]), { date: '2026-01-01', unit: 'cm' })).toEqual({ patternId: 'pattern', versions: 0, changes: [], toMark: 0 });
   });
 
   test('less than the pencil’s width is no change, and a zone without a note none either', () => {

@@ -41,7 +41,7 @@ export function intendedEase(pattern: Pattern, view: View, zone: ZoneId, chart: 
  * @param bias cut on the bias
  */
 export function clothGive(
-  pattern: Pattern,
+  pattern: Pick<Pattern, 'wants'>,
   zone: ZoneId,
   cloth: Cloth | undefined,
   { girth, ease, bias = false }: { girth: number | undefined; ease: number; bias?: boolean },
@@ -59,8 +59,14 @@ export function clothGive(
   return { cm: Math.min(MOST, Math.max(-MOST, whole)), sd: 0.3 * Math.abs(whole), tooFar: Math.abs(whole) > MOST };
 }
 
+/** Cloths of a shelf by their ids: every note asks for one, and a shelf may hold hundreds. */
+const shelves = new WeakMap<readonly Cloth[], ReadonlyMap<string, Cloth>>();
+
 /** The main cloth of a make, with whether it was cut on the bias. */
 export function mainCloth(make: Pick<Make, 'cloths'>, cloths: readonly Cloth[]): { readonly cloth: Cloth | undefined; readonly bias: boolean } {
   const use = make.cloths.find((u) => u.part === 'main') ?? make.cloths[0];
-  return { cloth: cloths.find((c) => c.id === use?.clothId), bias: use?.bias ?? false };
+  if (!use) return { cloth: undefined, bias: false };
+  const known = shelves.get(cloths) ?? new Map(cloths.map((c) => [c.id, c]));
+  shelves.set(cloths, known);
+  return { cloth: known.get(use.clothId), bias: use.bias ?? false };
 }

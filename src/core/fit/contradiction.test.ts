@@ -1,12 +1,20 @@
 import type { Make } from '../records';
 import { contradictionsIn, type Difference } from './contradiction';
-import { evidenceAt } from './evidence';
-import { priorSpread } from './posterior';
+import { evidenceAt, type Evidence } from './evidence';
+import { posteriorsOf, priorSpread } from './posterior';
 import { sampleCase, sampleMake, sampleNote, SAMPLE_BODY } from './sample-case';
 
 const size = (label: string) => ({ size: { size: label } });
-const of = (makes: readonly Make[], rest: Parameters<typeof sampleCase>[1] = {}) =>
-  contradictionsIn('bust', evidenceAt(sampleCase(makes, rest), 'bust').used, priorSpread('bust'));
+const of = (makes: readonly Make[], rest: Parameters<typeof sampleCase>[1] = {}) => contradictions(evidenceAt(sampleCase(makes, rest), 'bust').used);
+const contradictions = (used: readonly Evidence[]) =>
+  contradictionsIn(
+    'bust',
+    used,
+    posteriorsOf(
+      used.map((e) => e.observation),
+      priorSpread('bust'),
+    ),
+  );
 
 describe('notes that cannot both be', () => {
   const right = (version: number, rest: Partial<Make> = {}) =>

@@ -2,7 +2,7 @@ import { daysBetween } from '../measure/body';
 import type { ZoneId } from '../measure/zones';
 import type { Evidence } from './evidence';
 import { outcomeTails } from './likelihood';
-import { expectation, posteriorOf, type Prior } from './posterior';
+import { expectation, quantile, type Posteriors } from './posterior';
 
 /** What was not the same between a contradicting note and the others. */
 export type Difference = 'cloth' | 'body' | 'side' | 'stage' | 'layer';
@@ -37,15 +37,19 @@ function differences(one: Evidence, others: readonly Evidence[]): Difference[] {
   return [...found];
 }
 
-/** The notes that the others make very unlikely, with what was different about them. Needs at least two notes. */
-export function contradictionsIn(zone: ZoneId, used: readonly Evidence[], prior: Prior | number): readonly Contradiction[] {
+/**
+ * The notes that the others make very unlikely, with what was different about them. Needs at least two notes.
+ *
+ * @param posteriors of the same notes, in their order
+ */
+export function contradictionsIn(zone: ZoneId, used: readonly Evidence[], { without: apart }: Posteriors): readonly Contradiction[] {
   if (used.length < 2) return [];
-  return used.flatMap((evidence) => {
+  return used.flatMap((evidence, i) => {
     const others = used.filter((e) => e !== evidence);
-    const without = posteriorOf(
-      others.map((e) => e.observation),
-      prior,
-    );
+    const without = apart[i]!;
+    // A tail only falls, or only rises, with θ: its mean is at least half of what it is at the median.
+    const middle = outcomeTails(evidence.observation, quantile(without, 0.5));
+    if (Math.min(middle.atMost, middle.atLeast) >= 2 * TAIL) return [];
     const tail = Math.min(
       expectation(without, (theta) => outcomeTails(evidence.observation, theta).atMost),
       expectation(without, (theta) => outcomeTails(evidence.observation, theta).atLeast),

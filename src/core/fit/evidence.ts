@@ -58,7 +58,24 @@ function whyUnused(input: PatternCase, make: Make, note: FitNote): UnusedNote['w
  *
  * Per make and state of the garment only the latest look counts: one garment seen twice is not two garments.
  */
-export function evidenceAt(input: PatternCase, zone: ZoneId): { readonly used: readonly Evidence[]; readonly unused: readonly UnusedNote[] } {
+export function evidenceAt(input: PatternCase, zone: ZoneId): ZoneEvidence {
+  const zones = read.get(input) ?? new Map<ZoneId, ZoneEvidence>();
+  read.set(input, zones);
+  const known = zones.get(zone) ?? readZone(input, zone);
+  zones.set(zone, known);
+  return known;
+}
+
+/** Notes of a zone: those that count, and those that do not. */
+export interface ZoneEvidence {
+  readonly used: readonly Evidence[];
+  readonly unused: readonly UnusedNote[];
+}
+
+/** What was read of a case already: memory, carry forward and what a change did all ask for the same notes. */
+const read = new WeakMap<PatternCase, Map<ZoneId, ZoneEvidence>>();
+
+function readZone(input: PatternCase, zone: ZoneId): ZoneEvidence {
   const used: Evidence[] = [];
   const unused: UnusedNote[] = [];
   for (const make of inOrder(input.makes)) {

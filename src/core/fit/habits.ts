@@ -1,13 +1,12 @@
 import type { ZoneId } from '../measure/zones';
-import type { BestCut } from './posterior';
-import type { DesignerHabit, Recollection, UsualAlteration } from './recollection';
+import type { DesignerHabit, PersonAt, Recollection, UsualAlteration } from './recollection';
 
 /** All that a person's patterns taught, for a page of its own. */
 export interface Habits {
   readonly usual: readonly UsualAlteration[];
   readonly designers: readonly DesignerHabit[];
   /** The person at each zone that was noted, in the order of the body. */
-  readonly zones: readonly { readonly zone: ZoneId; readonly best: BestCut; readonly patterns: number }[];
+  readonly zones: readonly (PersonAt & { readonly zone: ZoneId })[];
 }
 
 /** What a recollection says of the person, of designers, and at each zone. */

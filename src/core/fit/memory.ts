@@ -42,6 +42,9 @@ const KERNEL_REACH = 8;
 /** Beneath this a message says no; its logarithm stays finite. */
 const LEAST = 1e-300;
 
+/** Of a peak of 1, what is less than this adds nothing. A single note never says no as firmly: its chances are floored at 1e-12. */
+const NOTHING = 1e-40;
+
 /** Logarithms of a message on the grid, its peak at 0. */
 type Message = Float64Array;
 
@@ -179,17 +182,27 @@ export class Memory {
 
   /** What everything else says of a pattern's ideal offset. */
   #prior(branch: Branch, leave: Leave): Message {
-    const designer = this.#widened(this.#aboveDesigner(branch, leave), this.#spread.designer);
-    return this.#widened(this.#product([designer, this.#ofDesigner(branch, leave)]), this.#spread.pattern);
+    // The branch's own patterns are left out above it anyway: what comes down to a designer is the same for all of theirs.
+    const { designer, group } = branch;
+    const outside = (leave.patterns ?? []).filter((id) => !this.#stands(id, { designer, group }));
+    const above = this.#once(`above ${group} ${designer} ${[...outside].sort().join(' ')}`, () =>
+      this.#widened(this.#aboveDesigner(branch, { patterns: outside }), this.#spread.designer),
+    );
+    return this.#widened(this.#product([above, this.#ofDesigner(branch, leave)]), this.#spread.pattern);
   }
 
   /** Those of the patterns left out that stand in a branch. */
-  #leftOut({ designer, group }: Partial<Branch>, { patterns = [] }: Leave): string {
-    const inBranch = (id: string) => {
-      const p = this.#patterns.get(id)?.said;
-      return p !== undefined && p.group === group && (designer === undefined || p.designer === designer);
-    };
-    return patterns.filter(inBranch).sort().join(' ');
+  #leftOut(branch: Partial<Branch>, { patterns = [] }: Leave): string {
+    return patterns
+      .filter((id) => this.#stands(id, branch))
+      .sort()
+      .join(' ');
+  }
+
+  /** Whether a pattern stands in a branch. */
+  #stands(id: string, { designer, group }: Partial<Branch>): boolean {
+    const p = this.#patterns.get(id)?.said;
+    return p !== undefined && p.group === group && (designer === undefined || p.designer === designer);
   }
 
   #once(name: string, make: () => Message): Message {
@@ -233,13 +246,16 @@ export class Memory {
     padded.fill(value[0]!, 0, reach);
     padded.set(value, reach);
     padded.fill(value[last]!, reach + this.#points);
+    // Most messages say no over most of the grid: only where something is left is anything widened.
     const wide = new Float64Array(this.#points);
-    for (let i = 0; i <= last; i++) {
-      let sum = 0;
-      for (let k = 0; k < kernel.length; k++) sum += kernel[k]! * padded[i + k]!;
-      wide[i] = Math.log(Math.max(sum, LEAST));
+    for (let j = 0; j < padded.length; j++) {
+      const mass = padded[j]!;
+      if (mass < NOTHING) continue;
+      const from = Math.max(0, j - 2 * reach);
+      const to = Math.min(last, j);
+      for (let i = from; i <= to; i++) wide[i]! += mass * kernel[j - i]!;
     }
-    return peaked(wide);
+    return peaked(wide.map((sum) => Math.log(Math.max(sum, LEAST))));
   }
 
   #kernel(sd: number): Float64Array {

@@ -4,7 +4,7 @@ import { bodyOn } from '../measure/body';
 import type { IsoDate } from '../measure/calendar-day';
 import { roundToWorkable, workableStep, type LengthUnit } from '../measure/length';
 import { zoneOf, type ZoneId } from '../measure/zones';
-import type { Alteration, ClothUse, Make } from '../records';
+import type { Alteration, Cloth, ClothUse, Make } from '../records';
 import { blankCloth } from '../records/blank';
 import { effectContext, viewOf, type PatternCase } from './case';
 import { chartOf, chartReading, lineAt, lineOf, placeOf, readColumn, sameLine } from './chart';
@@ -26,24 +26,36 @@ const MOST_STEPS = 2;
 /** The pattern's own cloth: gives as much as it asks for, so that φ is nought. */
 const OWN_CLOTH = 'cloth as the pattern asks';
 
+/** Shelves with the pattern's own cloth on them: the same for every pattern that asks for the same. */
+const withOwn = new WeakMap<readonly Cloth[], Map<string, readonly Cloth[]>>();
+
 /** The case as it is for a plan: without a planned cloth, one is put on the shelf that gives what the pattern asks. */
 export function caseForPlan(input: PatternCase, { clothId }: PlannedCut): PatternCase {
   if (clothId !== undefined) return input;
   const { structure, stretch } = input.pattern.wants;
-  const own = { ...blankCloth(OWN_CLOTH, OWN_CLOTH, structure), ...(stretch === undefined ? {} : { stretchAcross: stretch, stretchAlong: stretch }) };
-  return { ...input, cloths: [...input.cloths, own] };
+  const shelves = withOwn.get(input.cloths) ?? new Map<string, readonly Cloth[]>();
+  withOwn.set(input.cloths, shelves);
+  const name = `${structure} ${stretch}`;
+  const gives = stretch === undefined ? {} : { stretchAcross: stretch, stretchAlong: stretch };
+  const shelf = shelves.get(name) ?? [...input.cloths, { ...blankCloth(OWN_CLOTH, OWN_CLOTH, structure), ...gives }];
+  shelves.set(name, shelf);
+  return { ...input, cloths: shelf };
+}
+
+/** The main cloth of a cut that is planned: the one planned, else the pattern's own. */
+export function plannedUse({ clothId }: PlannedCut): ClothUse {
+  return { id: 'planned', clothId: clothId ?? OWN_CLOTH, part: 'main' };
 }
 
 /** The last version cut again as it was: everything that was altered for fit is now on the paper, in the planned cloth. */
-export function lastCutAgain(last: Make, { date, clothId }: PlannedCut): Make {
-  const cloth: ClothUse = { id: 'planned', clothId: clothId ?? OWN_CLOTH, part: 'main' };
+export function lastCutAgain(last: Make, plan: PlannedCut): Make {
   return {
     ...last,
     id: 'next cut',
     version: last.version + 1,
     kind: 'garment',
-    cutOn: date,
-    cloths: [cloth],
+    cutOn: plan.date,
+    cloths: [plannedUse(plan)],
     alterations: merged(last.alterations.filter((a) => a.purpose === 'fit').map((a) => ({ ...a, when: 'paper' as const }))),
     measured: last.measured.filter((m) => m.of === 'piece'),
     fitNotes: [],

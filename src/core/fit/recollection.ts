@@ -1,5 +1,6 @@
 import { edgesOf } from '../measure/fit-class';
 import { ZONE_IDS, zoneOf, type ZoneId } from '../measure/zones';
+import { mainCloth } from './cloth-give';
 import { fitClassAt, viewOf, type PatternCase } from './case';
 import { evidenceAt, type Evidence } from './evidence';
 import { classGroup, Memory, type Branch, type RememberedPattern } from './memory';
@@ -19,6 +20,16 @@ export interface UsualAlteration {
   /** The chance that the person really deviates, in that direction. */
   readonly chance: number;
   readonly patterns: readonly string[];
+}
+
+/** What a person needs beyond the pattern at a zone, whoever drew it. */
+export interface PersonAt {
+  readonly best: BestCut;
+  /** How many patterns say so. */
+  readonly patterns: number;
+  /** Chances that a semi-fitted pattern as drafted is under there (tight, short …), and over. */
+  readonly under: number;
+  readonly over: number;
 }
 
 /** A designer whose patterns run small (plus: more is needed) or large at a zone. */
@@ -60,8 +71,8 @@ function isShared(used: readonly Evidence[]): boolean {
 }
 
 interface PatternSaid {
-  /** The pattern with its makes, the bodies and the cloths, as text. */
-  readonly from: readonly string[];
+  /** The records it was said from: the pattern, its makes, the bodies and the cloths they were cut from. */
+  readonly from: readonly object[];
   /** Null where it says nothing to others. */
   readonly zones: ReadonlyMap<ZoneId, RememberedPattern | null>;
 }
@@ -90,29 +101,27 @@ export class Recollection {
 
   /**
    * @param cases every pattern of one person that was made; a pattern with no notes says nothing
-   * @param before an earlier recollection: patterns that did not change since need not be reckoned again
+   * @param before an earlier recollection: patterns whose records are still the same objects need not be reckoned again
    */
   constructor(cases: readonly PatternCase[], before?: Recollection) {
     this.#cases = new Map(cases.map((c) => [c.pattern.id, c]));
-    const around = new Map<object, string>();
-    const written = (table: object) => {
-      const text = around.get(table) ?? JSON.stringify(table);
-      around.set(table, text);
-      return text;
-    };
     let anew = 0;
     const zones = new Map<ZoneId, RememberedPattern[]>();
     for (const input of cases) {
-      const from = [JSON.stringify([input.pattern, input.makes]), written(input.bodies), written(input.cloths)];
+      const cut = input.makes.flatMap((m) => mainCloth(m, input.cloths).cloth ?? []);
+      const from = [input.pattern, ...input.makes, ...input.bodies, ...cut];
       const known = before ? before.#patterns.get(input.pattern.id) : undefined;
-      const same = known?.from.every((text, i) => text === from[i]);
+      const same = known?.from.length === from.length && known.from.every((record, i) => record === from[i]);
       if (!same) anew += 1;
       const said = same ? known! : { from, zones: saidOf(input) };
       this.#patterns.set(input.pattern.id, said);
       for (const [zone, s] of said.zones) if (s) zones.set(zone, [...(zones.get(zone) ?? []), s]);
     }
-    for (const [zone, patterns] of zones)
-      this.#memories.set(zone, new Memory(zone, patterns, undefined, undefined, before ? before.#memories.get(zone) : undefined));
+    for (const [zone, patterns] of zones) {
+      const known = before ? before.#memories.get(zone) : undefined;
+      const same = known?.patterns.length === patterns.length && known.patterns.every((p, i) => p === patterns[i]);
+      this.#memories.set(zone, same ? known : new Memory(zone, patterns, undefined, undefined, known));
+    }
     this.anew = anew;
   }
 
@@ -121,10 +130,13 @@ export class Recollection {
     return ZONE_IDS.filter((z) => this.#memories.has(z));
   }
 
-  /** What is believed of the person at a zone, and how many patterns say so. */
-  person(zone: ZoneId): { readonly best: BestCut; readonly patterns: number } | undefined {
+  /** What is believed of the person at a zone. */
+  person(zone: ZoneId): PersonAt | undefined {
     const memory = this.#memories.get(zone);
-    return memory && { best: bestCut(memory.person()), patterns: memory.patterns.length };
+    if (!memory) return undefined;
+    const belief = memory.person();
+    const [t1] = edgesOf(zone, 'semi');
+    return { best: bestCut(belief), patterns: memory.patterns.length, under: 1 - massBelow(belief, t1), over: massBelow(belief, -t1) };
   }
 
   /**

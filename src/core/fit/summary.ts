@@ -2,7 +2,7 @@ import type { ZoneId } from '../measure/zones';
 import { versionsOf, type PatternCase } from './case';
 import { carryForward } from './carry-forward';
 import type { PlannedCut } from './next-cut';
-import { Recollection } from './recollection';
+import type { Recollection } from './recollection';
 
 /** What a list of patterns says of each: how sure the next cut is, and what it changes. */
 export interface PatternSummary {
@@ -15,28 +15,19 @@ export interface PatternSummary {
 }
 
 /**
- * The next cut of many patterns in a line each, each by what its person's other patterns taught.
+ * The next cut of a pattern in a line, by what its person's other patterns taught.
  *
- * @param cases of one person or of several; those of a person remember together
- * @param remember what the patterns of a person taught
+ * @param memory of the person
  */
-export function summaries(
-  cases: readonly PatternCase[],
-  plan: PlannedCut,
-  remember = (own: readonly PatternCase[]) => new Recollection(own),
-): PatternSummary[] {
-  const whose = (c: PatternCase) => c.makes[0]?.personId ?? '';
-  const memories = new Map([...new Set(cases.map(whose))].map((id) => [id, remember(cases.filter((c) => whose(c) === id))]));
-  return cases.map((input) => {
-    const carried = carryForward(input, plan, memories.get(whose(input)));
-    return {
-      patternId: input.pattern.id,
-      versions: versionsOf(input).length,
-      ...(carried?.weakest ? { weakest: carried.weakest } : {}),
-      changes: carried ? carried.zones.filter(isChanged).map((z) => z.zone) : [],
-      toMark: carried?.toMark.length ?? 0,
-    };
-  });
+export function summaryOf(input: PatternCase, plan: PlannedCut, memory?: Recollection): PatternSummary {
+  const carried = carryForward(input, plan, memory);
+  return {
+    patternId: input.pattern.id,
+    versions: versionsOf(input).length,
+    ...(carried?.weakest ? { weakest: carried.weakest } : {}),
+    changes: carried ? carried.zones.filter(isChanged).map((z) => z.zone) : [],
+    toMark: carried?.toMark.length ?? 0,
+  };
 }
 
 /** Whether the next cut differs from the last at a zone that was noted. */

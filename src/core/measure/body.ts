@@ -28,22 +28,21 @@ export function daysBetween(from: IsoDate, to: IsoDate): number {
  * @returns the value with how it was found, or undefined where no set has the measure
  */
 export function bodyOn(sets: readonly DatedMeasures[], measure: BodyMeasure, date: IsoDate): BodyValue | undefined {
-  let before: { days: number; cm: number } | undefined;
-  let after: { days: number; cm: number } | undefined;
+  let before: DatedMeasures | undefined;
+  let after: DatedMeasures | undefined;
   for (const set of sets) {
-    const cm = set.measures[measure];
-    if (cm === undefined) continue;
-    const days = daysBetween(date, set.date);
-    if (days <= 0 && (!before || days > before.days)) before = { days, cm };
-    if (days >= 0 && (!after || days < after.days)) after = { days, cm };
+    if (set.measures[measure] === undefined) continue;
+    if (set.date <= date && (!before || set.date > before.date)) before = set;
+    if (set.date >= date && (!after || set.date < after.date)) after = set;
   }
-  if (before?.days === 0) return { cm: before.cm, how: 'measured', ageDays: 0 };
+  const cmOf = (set: DatedMeasures) => set.measures[measure]!;
+  if (before?.date === date) return { cm: cmOf(before), how: 'measured', ageDays: 0 };
   if (before && after) {
-    const part = -before.days / (after.days - before.days);
-    return { cm: before.cm + part * (after.cm - before.cm), how: 'interpolated', ageDays: Math.min(-before.days, after.days) };
+    const [since, until] = [daysBetween(before.date, date), daysBetween(date, after.date)];
+    return { cm: cmOf(before) + (since / (since + until)) * (cmOf(after) - cmOf(before)), how: 'interpolated', ageDays: Math.min(since, until) };
   }
   const nearest = before ?? after;
-  return nearest && { cm: nearest.cm, how: 'nearest', ageDays: Math.abs(nearest.days) };
+  return nearest && { cm: cmOf(nearest), how: 'nearest', ageDays: Math.abs(daysBetween(nearest.date, date)) };
 }
 
 /**

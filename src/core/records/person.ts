@@ -14,6 +14,8 @@ export const Person = z.strictObject({
       .optional(),
     { label: 'Month of birth, for a child', ask: 'month' },
   ),
+  /** By which measure tops are sized. */
+  sizedBy: field(z.enum(['bust', 'high bust']).optional(), { label: 'Tops sized by', ask: 'choice' }),
   unit: field(z.enum(['cm', 'in']).optional(), { label: 'Measured in', ask: 'choice' }),
   note: field(Words.optional(), { label: 'Note', ask: 'words' }),
 });

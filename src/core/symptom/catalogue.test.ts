@@ -1,18 +1,9 @@
-import { ALTERATION_KIND_IDS, alterationKind, asksZones } from '../alteration/catalogue';
-import { effectsOf, USUAL_GARMENT } from '../alteration/effects';
+import { ALTERATION_KIND_IDS, alterationKind } from '../alteration/catalogue';
 import { ZONE_IDS, type ZoneId } from '../measure/zones';
+import { movesAt } from './finder';
 import { SYMPTOM_IDS, symptomOf, symptomsAt, type Answer, type Direction, type SymptomId } from './catalogue';
 
-/** The zones that an answer moves towards larger, longer or lower (+1), or the other way, for a zone that is asked about. */
-function moves({ kind, direction }: Answer, zone: ZoneId): number {
-  const { ways, zones } = alterationKind(kind);
-  const asked = asksZones(kind) ? (zones?.includes(zone) ? [zone] : []) : undefined;
-  const effects = effectsOf(
-    { id: 'a', kind, way: ways[0]!, amount: direction, purpose: 'fit', when: 'paper', ...(asked ? { zones: asked } : {}) },
-    USUAL_GARMENT,
-  );
-  return Math.sign(effects.find((e) => e.zone === zone)?.cm ?? 0);
-}
+const moves = (answer: Answer, zone: ZoneId) => Math.sign(movesAt(answer, zone));
 
 test('there are at least thirty, each with a name of its own', () => {
   expect(SYMPTOM_IDS.length).toBeGreaterThanOrEqual(30);

@@ -9,10 +9,11 @@ import { directionWord } from '../../core/fit/words';
 import { edgesOf } from '../../core/measure/fit-class';
 import { formatLength, roundToWorkable } from '../../core/measure/length';
 import { zoneOf } from '../../core/measure/zones';
-import { usePersonCases } from '../../data/cases';
+import { useCaseTables } from '../../data/case-tables';
 import { usePatterns, usePerson, useUnit } from '../../data/queries';
 import { percent } from '../../core/measure/percent';
 import { Empty, PageHead } from '../../ui/page-head';
+import { SymptomFinder } from './symptom-finder';
 import { useHabits } from '../../workers/use-reckoning';
 
 /** Where the person's own deviation lies against the pattern, with the band in which a garment is right. */
@@ -108,7 +109,7 @@ function Designers({ habits }: { habits: Habits }) {
 /** What all of a person's patterns taught together: usual alterations, designers, and each zone. */
 export function Fit() {
   const person = usePerson();
-  const habits = useHabits(usePersonCases(person?.id));
+  const habits = useHabits(person?.id, useCaseTables());
   const unit = useUnit();
   if (!person) return <Empty>What all patterns teach together stands here. Begin with whose body you sew for.</Empty>;
   if (!habits) return null;
@@ -118,10 +119,14 @@ export function Fit() {
     <>
       <PageHead title="Fit" under={`What ${person.name}’s patterns taught together, against the patterns as drafted`} />
       {habits.zones.length === 0 ? (
-        <Empty>No fit note yet. How a make fits at a place teaches something about every other pattern.</Empty>
+        <>
+          <Empty>No fit note yet. How a make fits at a place teaches something about every other pattern.</Empty>
+          <SymptomFinder habits={habits} person={person} />
+        </>
       ) : (
         <>
           <Usual habits={habits} />
+          <SymptomFinder habits={habits} person={person} />
           <Designers habits={habits} />
           <section aria-labelledby="zones">
             <h2 id="zones" className="text-[17px]">

@@ -167,6 +167,12 @@ export function MakePage() {
               Remove this make
             </Button>
             <Link
+              to={`/makes/compare?m=${make.id}`}
+              className="inline-flex min-h-[30px] items-center rounded-md px-3 text-ink2 hover:bg-tint hover:text-ink max-sm:min-h-11"
+            >
+              Put beside others
+            </Link>
+            <Link
               to={`/makes/${make.id}/review`}
               className="inline-flex min-h-[30px] items-center rounded-md px-3 text-ink2 hover:bg-tint hover:text-ink max-sm:min-h-11"
             >

@@ -17,6 +17,7 @@ import { sizeLineWords } from '../../core/alteration/words';
 import { outcomeWords } from '../../core/fit/words';
 import { zoneOf } from '../../core/measure/zones';
 import type { FitNote, Make, Pattern } from '../../core/records';
+import { MOST_COMPARED } from '../../core/versions/compare-makes';
 import { useCloths, useMakes, usePatterns, usePeople, useUnit, useWearCounts } from '../../data/queries';
 import { FitMark } from '../../parts/fit-mark';
 import { GarmentPicture } from '../../parts/garment-picture';
@@ -75,6 +76,7 @@ export function Makes() {
   const unit = useUnit();
   const navigate = useNavigate();
   const [filter, setFilter] = useState('');
+  const [marked, setMarked] = useState<readonly string[]>([]);
   const [who, setWho] = useState('');
   const [sorting, setSorting] = useState<SortingState>([{ id: 'cut', desc: true }]);
   const box = useRef<HTMLDivElement>(null);
@@ -82,6 +84,22 @@ export function Makes() {
   const shown = useMemo(() => (lines ?? []).filter((l) => who === '' || l.person === who), [lines, who]);
   const columns = useMemo(
     () => [
+      column.display({
+        id: 'mark',
+        header: () => <span className="sr-only">Put side by side</span>,
+        cell: ({ row: { original: l } }) => (
+          <input
+            type="checkbox"
+            aria-label={`Mark ${l.name}${l.pattern ? ` version ${l.make.version}` : ''} to put it side by side`}
+            checked={marked.includes(l.make.id)}
+            disabled={marked.length >= MOST_COMPARED && !marked.includes(l.make.id)}
+            onClick={(e) => e.stopPropagation()}
+            onChange={(e) => setMarked(e.target.checked ? [...marked, l.make.id] : marked.filter((id) => id !== l.make.id))}
+            className="size-4 accent-[var(--c-ink)] max-sm:size-6"
+          />
+        ),
+        size: 40,
+      }),
       column.display({
         id: 'picture',
         header: () => <span className="sr-only">Picture</span>,
@@ -137,7 +155,7 @@ export function Makes() {
         size: 104,
       }),
     ],
-    [cloths, unit],
+    [cloths, unit, marked],
   );
   // The table hands out functions that cannot be remembered safely; nothing here is compiled to do so.
   // eslint-disable-next-line react-hooks/incompatible-library
@@ -188,6 +206,14 @@ export function Makes() {
               onChange={(e) => setFilter(e.target.value)}
               className="w-56"
             />
+            {marked.length > 0 && (
+              <Link
+                to={`/makes/compare?${marked.map((id) => `m=${id}`).join('&')}`}
+                className="inline-flex min-h-[30px] items-center rounded-md border border-ink bg-page px-3 hover:bg-tint max-sm:min-h-11"
+              >
+                {marked.length === 1 ? 'Put it beside others' : `Put ${marked.length} side by side`}
+              </Link>
+            )}
             <SelectField label="For" value={who} onChange={(e) => setWho(e.target.value)}>
               <option value="">everybody</option>
               {people.map((p) => (
@@ -207,7 +233,7 @@ export function Makes() {
         </Empty>
       ) : (
         <div ref={box} className="relative min-h-0 flex-1 overflow-auto border border-rule2 bg-page">
-          <table className="w-full min-w-[1000px] table-fixed border-collapse">
+          <table className="w-full min-w-[1040px] table-fixed border-collapse">
             <colgroup>
               {table.getAllLeafColumns().map((c) => (
                 <col key={c.id} style={{ width: c.getSize() }} />

@@ -1,19 +1,19 @@
 import { alterationWords } from '../../core/alteration/words';
 import { answerFor } from '../../core/alteration/answer';
-import type { PatternCase } from '../../core/fit/case';
 import { isFine } from '../../core/fit/next-cut';
 import { formatLength, roundToWorkable, type LengthUnit } from '../../core/measure/length';
 import { zoneOf } from '../../core/measure/zones';
 import { WhoSpoke } from '../../parts/account/from-others';
 import { percent } from '../../core/measure/percent';
+import { useCaseTables } from '../../data/case-tables';
 import { useFirstCut } from '../../workers/use-reckoning';
 
-/** A better chance by less than this is not worth an alteration on a first make. Source: the margin of carry forward, engine.md, section 4. */
+/** A better chance by less than this is not worth an alteration on a first make. Source: engine.md, section 4. */
 const WORTH_IT = 0.15;
 
 /** What to change on the first make of a pattern, from what all the others taught. */
-export function FirstCuts({ input, all, unit }: { input: PatternCase; all: readonly PatternCase[]; unit: LengthUnit }) {
-  const found = useFirstCut(input, all);
+export function FirstCuts({ personId, patternId, unit }: { personId: string; patternId: string; unit: LengthUnit }) {
+  const found = useFirstCut(personId, patternId, useCaseTables());
   if (!found || found.length === 0) return null;
   const worth = found.filter((f) => f.atBest - f.asDrafted >= WORTH_IT);
   return (

@@ -5,7 +5,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { toast } from 'react-toastify';
 import { alterationWhen, alterationWords, zoneList } from '../../core/alteration/words';
 import type { CarryForward } from '../../core/fit/carry-forward';
-import { nextVersion, type PatternCase } from '../../core/fit/case';
+import { nextVersion } from '../../core/fit/case';
 import { isChanged } from '../../core/fit/summary';
 import { markedOnPaper } from '../../core/decide/one-touch';
 import { makeCost } from '../../core/cost/cost';
@@ -13,7 +13,7 @@ import { FIT_CLASS_WORDS } from '../../core/measure/fit-class';
 import { zoneOf, type ZoneId } from '../../core/measure/zones';
 import type { Alteration, Make } from '../../core/records';
 import { planOfMake } from '../../core/records/plan-to-make';
-import { usePersonCases } from '../../data/cases';
+import { useCaseTables } from '../../data/case-tables';
 import { db } from '../../data/database';
 import { usePatternCase, usePatterns, usePeople, usePerson, useSettings, useUnit, useWearCounts, useMakes } from '../../data/queries';
 import { newId } from '../../data/new-id';
@@ -22,6 +22,7 @@ import { today } from '../../data/today';
 import { keep } from '../../parts/keep';
 import { startMake } from '../makes/log-draft';
 import { FirstCuts } from './first-cuts';
+import { SizeSchools } from './size-schools';
 import { SewItAgain } from './sew-it-again';
 import { WhatChanged } from './what-changed';
 import { Account } from '../../parts/account/account';
@@ -35,7 +36,7 @@ import { Dialog } from '../../ui/dialog';
 import { SelectField } from '../../ui/field';
 import { KeyCap } from '../../ui/key-cap';
 import { Empty, PageHead } from '../../ui/page-head';
-import { useCarryForward, useSpeakers } from '../../workers/use-reckoning';
+import { useAccount, useSpeakers } from '../../workers/use-reckoning';
 
 /** Ticks an alteration as marked on the pattern paper today. */
 async function markOnPaper(make: Make, alteration: Alteration) {
@@ -80,8 +81,8 @@ function ToMark({ carried }: { carried: CarryForward }) {
 }
 
 /** Which other patterns moved the best cut at a zone. */
-function Spoke({ input, zone, all, unit }: { input: PatternCase; zone: ZoneId; all: readonly PatternCase[]; unit: LengthUnit }) {
-  const spoke = useSpeakers(input, zone, all);
+function Spoke({ personId, patternId, zone, unit }: { personId: string; patternId: string; zone: ZoneId; unit: LengthUnit }) {
+  const spoke = useSpeakers(personId, patternId, zone, useCaseTables());
   return spoke && <WhoSpoke spoke={spoke} unit={unit} />;
 }
 
@@ -131,8 +132,7 @@ export function PatternAccount() {
     chosenPerson && (sewnFor.size === 0 || sewnFor.has(chosenPerson.id)) ? chosenPerson : (people?.find((p) => sewnFor.has(p.id)) ?? chosenPerson);
   const input = usePatternCase(patternId, person?.id);
   const plan = useMemo(() => ({ date: today(), unit, ...(clothId === '' ? {} : { clothId }) }), [unit, clothId]);
-  const all = usePersonCases(person?.id);
-  const carried = useCarryForward(input, plan, all);
+  const carried = useAccount(person?.id, patternId, plan, useCaseTables());
 
   if (patterns && !pattern) return <Empty>This pattern is not in the ledger. It may have been removed; Ctrl Z brings it back.</Empty>;
   if (!pattern || !input || !wears) return null;
@@ -195,7 +195,8 @@ export function PatternAccount() {
           </p>
         </Empty>
       )}
-      {carried === null && all && <FirstCuts input={input} all={all} unit={unit} />}
+      {carried === null && person && <FirstCuts personId={person.id} patternId={pattern.id} unit={unit} />}
+      {carried === null && person && <SizeSchools input={input} person={person} plan={plan} />}
       {carried && (
         <>
           <Account
@@ -227,21 +228,24 @@ export function PatternAccount() {
             }
           />
           <div className="mt-3 grid grid-cols-[minmax(0,1fr)_280px] gap-8 max-lg:grid-cols-1">
-            {shown && shown.reasons.length > 0 ? (
-              <section aria-labelledby="closing-in">
-                <div className="flex items-baseline justify-between gap-4">
-                  <h2 id="closing-in" className="text-[17px] first-letter:uppercase">
-                    {zoneOf(shown.zone).label}, closing in
-                  </h2>
-                  <Button quiet onClick={() => setWhy(shown.zone)}>
-                    Why?
-                  </Button>
-                </div>
-                <ClosingInChart forecast={shown} unit={unit} />
-              </section>
-            ) : (
-              <p className="text-ink2">Nothing is noted on the fit yet: mark a zone on a make’s page, and the best cut closes in.</p>
-            )}
+            <div className="min-w-0">
+              {shown && shown.evidence.length > 0 ? (
+                <section aria-labelledby="closing-in">
+                  <div className="flex items-baseline justify-between gap-4">
+                    <h2 id="closing-in" className="text-[17px] first-letter:uppercase">
+                      {zoneOf(shown.zone).label}, closing in
+                    </h2>
+                    <Button quiet onClick={() => setWhy(shown.zone)}>
+                      Why?
+                    </Button>
+                  </div>
+                  <ClosingInChart forecast={shown} steps={carried.why[shown.zone]!.closingIn} unit={unit} />
+                </section>
+              ) : (
+                <p className="text-ink2">Nothing is noted on the fit yet: mark a zone on a make’s page, and the best cut closes in.</p>
+              )}
+              {person && <SizeSchools input={input} person={person} plan={plan} />}
+            </div>
             <div className="flex flex-col gap-4">
               <SewItAgain input={input} carried={carried} clothId={clothId} />
               <ToMark carried={carried} />
@@ -260,7 +264,14 @@ export function PatternAccount() {
         </>
       )}
       <Dialog side open={reasoned !== undefined} onClose={() => setWhy(undefined)} title={reasoned ? `Why: ${zoneOf(reasoned.zone).label}` : ''}>
-        {reasoned && all && <Reasons forecast={reasoned} unit={unit} spoke={<Spoke input={input} zone={reasoned.zone} all={all} unit={unit} />} />}
+        {reasoned && carried && person && (
+          <Reasons
+            forecast={reasoned}
+            why={carried.why[reasoned.zone]!}
+            unit={unit}
+            spoke={<Spoke personId={person.id} patternId={pattern.id} zone={reasoned.zone} unit={unit} />}
+          />
+        )}
       </Dialog>
     </>
   );

@@ -1,11 +1,11 @@
-import { casesFor, type PatternCase } from '../../core/fit/case';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { zoneList } from '../../core/alteration/words';
 import { FIT_CLASS_WORDS } from '../../core/measure/fit-class';
 import { zoneOf } from '../../core/measure/zones';
 import type { Pattern } from '../../core/records';
-import { useBodies, useCloths, useMakes, usePatterns, usePeople, usePerson, useUnit } from '../../data/queries';
+import { useCloths, useMakes, usePatterns, usePeople, usePerson, useUnit } from '../../data/queries';
+import { useCaseTables } from '../../data/case-tables';
 import { today } from '../../data/today';
 import { percent } from '../../core/measure/percent';
 import { GarmentPicture } from '../../parts/garment-picture';
@@ -17,31 +17,13 @@ import { useSummaries } from '../../workers/use-reckoning';
 export function Patterns() {
   const patterns = usePatterns();
   const makes = useMakes();
-  const bodies = useBodies();
   const cloths = useCloths();
   const people = usePeople();
   const person = usePerson();
   const unit = useUnit();
   const [filter, setFilter] = useState('');
-  const cases = useMemo(() => {
-    if (!patterns || !makes || !bodies || !cloths || !person) return undefined;
-    const sewnFor = new Map<string, Map<string, PatternCase>>();
-    const caseFor = (personId: string, patternId: string) => {
-      const made = sewnFor.get(personId) ?? new Map(casesFor(personId, { patterns, makes, bodies, cloths }).map((c) => [c.pattern.id, c]));
-      sewnFor.set(personId, made);
-      return made.get(patternId);
-    };
-    return patterns.map((pattern): PatternCase => {
-      const own = caseFor(person.id, pattern.id);
-      if (own) return own;
-      // A pattern sewn only for somebody else is reckoned for that person.
-      const other = makes.find((m) => m.sources.some((s) => s.patternId === pattern.id))?.personId;
-      const sewn = other === undefined ? undefined : caseFor(other, pattern.id);
-      return sewn ?? { pattern, makes: [], bodies: bodies.filter((b) => b.personId === person.id), cloths };
-    });
-  }, [patterns, makes, bodies, cloths, person]);
   const plan = useMemo(() => ({ date: today(), unit }), [unit]);
-  const found = useSummaries(cases, plan);
+  const found = useSummaries(person?.id, plan, useCaseTables());
   if (!patterns || !makes || !cloths) return null;
 
   const words = filter.toLowerCase().split(/\s+/).filter(Boolean);

@@ -134,6 +134,7 @@ function Measures({ personId }: { personId: string }) {
       <div className="mb-4 flex flex-wrap gap-3">
         <RecordField of={Person.shape} name="name" value={person.name} onValue={(name) => savePerson({ name })} className="w-48" />
         <RecordField of={Person.shape} name="unit" value={person.unit} onValue={(u) => savePerson({ unit: u })} className="w-32" />
+        <RecordField of={Person.shape} name="sizedBy" value={person.sizedBy} onValue={(sizedBy) => savePerson({ sizedBy })} className="w-32" />
         <RecordField
           of={Person.shape}
           name="birthMonth"

@@ -1,11 +1,12 @@
 import clsx from 'clsx';
 import { Check } from 'lucide-react';
 import { formatISO, parseISO, subDays } from 'date-fns';
-import { useRef, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { readyOn } from '../../core/wear/available';
 import { outfitsOfDay, touched, type DayChange } from '../../core/wear/day-of-wear';
 import type { Hanging } from '../../core/wear/wardrobe';
+import type { Pattern } from '../../core/records';
 import { makeName } from '../../core/records/blank';
 import { db } from '../../data/database';
 import type { Write } from '../../data/journal';
@@ -24,6 +25,7 @@ import { WearFields } from './wear-fields';
 /** Keys of the first garments shown: the home row, so that a garment is two keys away from anywhere (6, then its letter). */
 const KEYS = ['a', 's', 'd', 'f', 'g', 'h', 'j', 'k'] as const;
 const SHOWN = 16;
+const NONE: readonly Pattern[] = [];
 
 const writeOf = (change: DayChange): Write =>
   change.what === 'add'
@@ -39,11 +41,12 @@ export function DayCapture({ hanging }: { hanging: readonly Hanging[] }) {
   const [find, setFind] = useState('');
   const [all, setAll] = useState(false);
   const [apart, setApart] = useState(false);
-  const patterns = usePatterns() ?? [];
+  const patterns = usePatterns() ?? NONE;
   const cloths = useCloths() ?? [];
   const wears = useWears() ?? [];
 
-  const nameOf = (h: Hanging) => makeName(h.make, patterns);
+  const names = useMemo(() => new Map(hanging.map((h) => [h.make.id, makeName(h.make, patterns)])), [hanging, patterns]);
+  const nameOf = (h: Hanging) => names.get(h.make.id)!;
   // What is worn most in this season comes first; what was finished after the day, or lies in the mending, cannot have been worn.
   const order = hanging
     .filter((h) => h.ready && (readyOn(h.make) ?? '9999') <= date)

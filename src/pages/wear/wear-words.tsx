@@ -1,4 +1,5 @@
 import { scaleLinear } from 'd3-scale';
+import { useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { makeCost, perWear } from '../../core/cost/cost';
 import { formatMoney } from '../../core/measure/money';
@@ -7,7 +8,11 @@ import type { Hanging } from '../../core/wear/wardrobe';
 import type { WearRate } from '../../core/wear/wear-rates';
 import { useCloths, useMakes, usePatterns, useSettings } from '../../data/queries';
 import { GarmentPicture } from '../../parts/garment-picture';
+import { Button } from '../../ui/button';
 import { Fold } from '../../ui/fold';
+
+/** How many garments of a kind of wear are shown at first. */
+const SHOWN = 12;
 
 const one = (n: number) => n.toFixed(1);
 
@@ -21,6 +26,21 @@ function RateRule({ rate, most }: { rate: WearRate; most: number }) {
       <line x1={x(rate.low)} x2={x(rate.high)} y1={8} y2={8} stroke="var(--c-ink2)" strokeWidth={3} />
       <circle cx={x(rate.mean)} cy={8} r={3.6} fill="var(--c-ink)" />
     </svg>
+  );
+}
+
+/** The first of a long list, and the rest when it is asked for. */
+function FirstOf<T>({ list, table }: { list: readonly T[]; table: (shown: readonly T[]) => ReactNode }) {
+  const [all, setAll] = useState(false);
+  return (
+    <>
+      {table(all ? list : list.slice(0, SHOWN))}
+      {list.length > SHOWN && (
+        <Button quiet onClick={() => setAll(!all)}>
+          {all ? 'Only the first' : `All ${list.length}`}
+        </Button>
+      )}
+    </>
   );
 }
 
@@ -40,7 +60,7 @@ export function WearWords({ hanging }: { hanging: readonly Hanging[] }) {
     { word: undefined, head: 'Worn as much as others', order: -1, open: false },
   ];
 
-  const table = (list: typeof rated) => (
+  const table = (list: readonly (typeof rated)[number][]) => (
     <table className="w-full table-fixed border-collapse max-sm:table-auto">
       <colgroup className="max-sm:hidden">
         <col />
@@ -143,7 +163,7 @@ export function WearWords({ hanging }: { hanging: readonly Hanging[] }) {
         return (
           list.length > 0 && (
             <Fold key={head} head={head} said={`${list.length}`} open={open}>
-              {table(list)}
+              <FirstOf list={list} table={table} />
             </Fold>
           )
         );

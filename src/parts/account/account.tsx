@@ -4,7 +4,8 @@ import { format, parseISO } from 'date-fns';
 import { useLayoutEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { alterationPlace, alterationAmount, alterationWhen, alterationWords, sizeLineWords, zoneList } from '../../core/alteration/words';
-import { reckonedMakes, zonesOfCase, type CarryForward, type ZoneForecast } from '../../core/fit/carry-forward';
+import type { Account as Reckoned } from '../../core/fit/fit-ledger';
+import { reckonedMakes, zonesOfCase, type ZoneForecast } from '../../core/fit/carry-forward';
 import { versionsOf, type PatternCase } from '../../core/fit/case';
 import { mainCloth } from '../../core/fit/cloth-give';
 import { offsetOf } from '../../core/fit/offset';
@@ -29,7 +30,7 @@ type WearCounts = ReadonlyMap<string, { readonly times: number }>;
 
 interface AccountProps {
   readonly input: PatternCase;
-  readonly carried: CarryForward;
+  readonly carried: Reckoned;
   readonly wears: WearCounts;
   readonly costOf: (make: Make) => MakeCost;
   readonly unit: LengthUnit;
@@ -136,16 +137,24 @@ function FitCell({
   );
 }
 
-function rowDomain({ best, reasons, x }: ZoneForecast): readonly [number, number] {
-  const all = [best.low, best.high, x, 0, ...reasons.map((r) => r.evidence.offset.x)];
+function rowDomain({ best, evidence, x }: ZoneForecast): readonly [number, number] {
+  const all = [best.low, best.high, x, 0, ...evidence.map((e) => e.offset.x)];
   const low = Math.min(...all);
   const high = Math.max(...all);
   const pad = Math.max(1, (high - low) * 0.12);
   return [low - pad, high + pad];
 }
 
-function CarryFit({ forecast, unit, onWhy, chosen }: { forecast: ZoneForecast; unit: LengthUnit; onWhy: (zone: ZoneId) => void; chosen: boolean }) {
-  const { zone, x, best, chance, contradictions } = forecast;
+interface CarryFitProps {
+  readonly forecast: ZoneForecast;
+  readonly disagree: boolean;
+  readonly unit: LengthUnit;
+  readonly onWhy: (zone: ZoneId) => void;
+  readonly chosen: boolean;
+}
+
+function CarryFit({ forecast, disagree, unit, onWhy, chosen }: CarryFitProps) {
+  const { zone, x, best, chance } = forecast;
   const about = (cm: number) => formatLength(cm, unit, { signed: true, about: true, bare: true });
   if (chance === undefined) return <span className="text-small text-ink2">no note yet: last cut kept</span>;
   const changed = isChanged(forecast);
@@ -165,7 +174,7 @@ function CarryFit({ forecast, unit, onWhy, chosen }: { forecast: ZoneForecast; u
         <span className="text-small text-ink2">
           about {about(best.low)} to {about(best.high)}
         </span>
-        {contradictions.length > 0 && <span className="text-small text-garnet"> · notes disagree</span>}
+        {disagree && <span className="text-small text-garnet"> · notes disagree</span>}
       </span>
       <span className="text-small whitespace-nowrap text-ink2 underline decoration-dotted underline-offset-2">{percent(chance)}</span>
     </button>
@@ -263,7 +272,17 @@ function rowsOf({ input, carried, wears, costOf, unit, plannedCloth, onWhy, chos
             const was = latestNote(before, zone);
             return is !== undefined && was !== undefined && is.outcome !== was.outcome;
           },
-          carry: forecast ? <CarryFit forecast={forecast} unit={unit} onWhy={onWhy} chosen={chosen === zone} /> : <Blank />,
+          carry: forecast ? (
+            <CarryFit
+              forecast={forecast}
+              disagree={carried.why[zone]!.contradictions.length > 0}
+              unit={unit}
+              onWhy={onWhy}
+              chosen={chosen === zone}
+            />
+          ) : (
+            <Blank />
+          ),
         };
       }),
     },
@@ -402,7 +421,7 @@ export function Account(props: AccountProps) {
   const { input, carried } = props;
   const makes = useMemo(() => versionsOf(input), [input]);
   const counted = useMemo(() => versionsOf({ ...input, makes: reckonedMakes(input) }), [input]);
-  const notes = carried.zones.reduce((n, z) => n + z.reasons.length, 0);
+  const notes = carried.zones.reduce((n, z) => n + z.evidence.length, 0);
   const [folded, setFolded] = useState<ReadonlySet<string>>(() => new Set(['Making']));
   const fold = (name: string) =>
     setFolded((was) => {

@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import type { ZoneForecast } from '../../core/fit/carry-forward';
 import { chartTermWords, DIFFERENCE_WORDS, GROUND_WORDS, outcomeWords, seenWords, UNKNOWN_WORDS, UNUSED_WORDS } from '../../core/fit/words';
+import type { Why } from '../../core/fit/why';
 import type { Evidence } from '../../core/fit/evidence';
 import { formatLength, type LengthUnit } from '../../core/measure/length';
 import { percent } from '../../core/measure/percent';
@@ -38,9 +39,9 @@ function OffsetTerms({ evidence, unit }: { evidence: Evidence; unit: LengthUnit 
  *
  * `spoke` says which other patterns moved it; who shows the reasons asks for that.
  */
-export function Reasons({ forecast, spoke, unit }: { forecast: ZoneForecast; spoke: ReactNode; unit: LengthUnit }) {
-  const { zone, best, x, lastX, chance, chanceOfLast, chanceOfBest, reasons, unused, contradictions, unknown, ground, clothTooFar, saidByOthers } =
-    forecast;
+export function Reasons({ forecast, why, spoke, unit }: { forecast: ZoneForecast; why: Why; spoke: ReactNode; unit: LengthUnit }) {
+  const { zone, best, x, lastX, chance, chanceOfLast, chanceOfBest, unused, unknown, ground, clothTooFar, saidByOthers } = forecast;
+  const { reasons, contradictions, closingIn } = why;
   const kind = zoneOf(zone).kind;
   const about = (cm: number) => formatLength(cm, unit, { signed: true, about: true });
   const span = (a: number, b: number) => `${about(a)} to ${about(b)}`;
@@ -86,10 +87,10 @@ export function Reasons({ forecast, spoke, unit }: { forecast: ZoneForecast; spo
       {reasons.length > 0 && (
         <>
           <p className="text-small text-ink2">
-            Best cut about <b className="text-ink">{about(best.median)}</b>; four times in five it lies from {span(best.low, best.high)}. Before any
-            note the range was {span(forecast.closingIn[0]!.best.low, forecast.closingIn[0]!.best.high)}.
+            Best cut about <b className="text-ink">{about(best.median)}</b>; four times in five it lies from {span(best.low, best.high)}.
+            {closingIn[0] && <> Before any note the range was {span(closingIn[0].best.low, closingIn[0].best.high)}.</>}
           </p>
-          <ClosingInChart forecast={forecast} unit={unit} width={476} height={180} />
+          <ClosingInChart forecast={forecast} steps={closingIn} unit={unit} width={476} height={180} />
           <table className="w-full border-collapse">
             <caption className="pb-1 text-left font-serif text-base">What each note says</caption>
             <thead className="double-rule-b text-left text-small text-ink2">

@@ -1,0 +1,27 @@
+import { expect, test } from './test';
+
+test('the size three ways, why they differ, and a plan from the blend', async ({ page }) => {
+  await page.goto('/patterns/pattern-slackwater');
+  const sizes = page.getByRole('region', { name: 'The size, three ways' });
+  await expect(sizes.getByRole('row', { name: /^By the chart 40 Bust 90\s?cm/i })).toBeVisible();
+  await expect(sizes.getByRole('row', { name: /^By finished measures 40 leaves 10\s?cm .* as in what you love to wear/i })).toBeVisible();
+  await expect(sizes.getByRole('row', { name: /^By experience 42/ })).toBeVisible();
+  await expect(sizes.getByRole('row', { name: /^waist/i })).toContainText(/97\s?%/);
+  await sizes.getByRole('button', { name: 'Plan the blend for version 4' }).click();
+  await expect(page.getByRole('heading', { name: /^Plan: Slackwater dress/ })).toBeVisible();
+  await expect(page.getByRole('slider', { name: 'Size cut all over' })).toHaveAttribute('aria-valuetext', '40');
+  await expect(page.getByRole('slider', { name: /^Size at the waist/i })).toHaveAttribute('aria-valuetext', '42');
+});
+
+test('a setting of the person: tops sized by high bust', async ({ page }) => {
+  await page.goto('/people/person-maren');
+  await page.getByLabel('Tops sized by').selectOption('high bust');
+  await page.goto('/patterns/pattern-skerry');
+  const sizes = page.getByRole('region', { name: 'The size, three ways' });
+  await expect(sizes.getByRole('row', { name: /^By the chart .* high bust/i })).toBeVisible();
+});
+
+test('a child’s pattern is sized by the child’s measures', async ({ page }) => {
+  await page.goto('/patterns/pattern-puffin');
+  await expect(page.getByRole('region', { name: 'The size, three ways' }).getByRole('row', { name: /^By the chart 116/ })).toBeVisible();
+});

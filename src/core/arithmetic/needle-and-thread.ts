@@ -1,0 +1,41 @@
+import type { Cloth } from '../records';
+
+/** What to put into the machine for a cloth. */
+export interface NeedleAndThread {
+  readonly needle: string;
+  readonly thread: string;
+  /** Stitch length to begin from, mm. */
+  readonly stitch: number;
+  readonly why: string;
+}
+
+/** Weights, g/m², up to which a cloth is light, medium. Source: usual practice in the trade. */
+const LIGHT = 120;
+const MEDIUM = 240;
+
+/**
+ * Needle, thread and stitch to begin from. Usual practice: a scrap of the cloth has the last word.
+ *
+ * @example needleFor({ structure: 'knit', weight: 180 }) // ballpoint 80
+ */
+export function needleFor({
+  structure,
+  weight,
+  weightClass,
+  stretchAcross,
+}: Pick<Cloth, 'structure' | 'weight' | 'weightClass' | 'stretchAcross'>): NeedleAndThread {
+  const heft = weight === undefined ? (weightClass ?? 'medium') : weight <= LIGHT ? 'light' : weight <= MEDIUM ? 'medium' : 'heavy';
+  const size = { light: structure === 'knit' ? 75 : 70, medium: 80, heavy: structure === 'knit' ? 90 : 100 }[heft];
+  const thread = { light: 'fine all-purpose', medium: 'all-purpose', heavy: 'all-purpose, strong for the topstitching' }[heft];
+  const stitch = { light: 2, medium: 2.5, heavy: 3 }[heft];
+  if (structure === 'knit') {
+    const springy = (stretchAcross ?? 0) >= 50;
+    return {
+      needle: `${springy ? 'stretch' : 'ballpoint'} ${size}`,
+      thread,
+      stitch,
+      why: `a ${heft} knit${springy ? ' that gives much: a needle that does not skip' : ': a rounded point goes between the loops'}; a seam that gives`,
+    };
+  }
+  return { needle: `${heft === 'heavy' ? 'strong' : heft === 'light' ? 'fine sharp' : 'universal'} ${size}`, thread, stitch, why: `a ${heft} woven` };
+}

@@ -1,0 +1,110 @@
+import type { ZoneId } from '../measure/zones';
+import type { Person } from '../records';
+import { casesFor, viewOf, type CaseTables, type PatternCase } from './case';
+import { carryForward, type CarryForward } from './carry-forward';
+import type { PlannedCut } from './next-cut';
+import { Recollection } from './recollection';
+import { sizesFor, type Sizes } from './sizes';
+import { summaryOf, type PatternSummary } from './summary';
+import { whyAt, type Why } from './why';
+
+type Table = keyof CaseTables;
+type RecordOf<T extends Table> = CaseTables[T][number];
+
+/** What changed in the tables since they were last told. */
+export type News = { readonly [T in Table]: { readonly put: readonly RecordOf<T>[]; readonly gone: readonly string[] } };
+
+/** What is new in the tables: records that are not the very same objects, and ids that are no longer there. */
+export function newsBetween(before: CaseTables | undefined, now: CaseTables): News {
+  const of = <T extends Table>(table: T) => {
+    if (before?.[table] === now[table]) return { put: [], gone: [] };
+    const old = new Map<string, RecordOf<T>>((before?.[table] ?? []).map((r) => [r.id, r]));
+    const put: RecordOf<T>[] = [];
+    for (const record of now[table]) {
+      if (old.get(record.id) !== record) put.push(record);
+      old.delete(record.id);
+    }
+    return { put, gone: [...old.keys()] };
+  };
+  return { patterns: of('patterns'), makes: of('makes'), bodies: of('bodies'), cloths: of('cloths') };
+}
+
+/** What an account shows of a pattern: the next cut, and why. */
+export interface Account extends CarryForward {
+  readonly why: Partial<Record<ZoneId, Why>>;
+}
+
+/**
+ * The tables that fit is reckoned from, kept between questions: after one new note only what it touches is reckoned again
+ * (engine.md, Speed). It is told what changed and never the whole twice.
+ */
+export class FitLedger {
+  #tables: CaseTables = { patterns: [], makes: [], bodies: [], cloths: [] };
+  #cases = new Map<string, readonly PatternCase[]>();
+  /** The last recollection of each person; it stays when the tables change, for what did not. */
+  readonly #memories = new Map<string, { readonly cases: readonly PatternCase[]; readonly memory: Recollection }>();
+
+  learn(news: News): void {
+    const after = <T extends Table>(table: T): readonly RecordOf<T>[] => {
+      const { put, gone } = news[table];
+      if (put.length === 0 && gone.length === 0) return this.#tables[table];
+      const records = new Map<string, RecordOf<T>>(this.#tables[table].map((r) => [r.id, r]));
+      for (const record of put) records.set(record.id, record);
+      for (const id of gone) records.delete(id);
+      return [...records.values()];
+    };
+    this.#tables = { patterns: after('patterns'), makes: after('makes'), bodies: after('bodies'), cloths: after('cloths') };
+    this.#cases = new Map();
+  }
+
+  /** Every pattern that was made for a person. */
+  cases(personId: string): readonly PatternCase[] {
+    const cases = this.#cases.get(personId) ?? casesFor(personId, this.#tables);
+    this.#cases.set(personId, cases);
+    return cases;
+  }
+
+  /** What a person's patterns taught. */
+  memory(personId: string): Recollection {
+    const cases = this.cases(personId);
+    const known = this.#memories.get(personId);
+    if (known?.cases === cases) return known.memory;
+    const memory = new Recollection(cases, known?.memory);
+    this.#memories.set(personId, { cases, memory });
+    return memory;
+  }
+
+  /** A pattern as it stands for a person, made or not; undefined where there is no such pattern. */
+  caseOf(personId: string, patternId: string): PatternCase | undefined {
+    const made = this.cases(personId).find((c) => c.pattern.id === patternId);
+    if (made) return made;
+    const pattern = this.#tables.patterns.find((p) => p.id === patternId);
+    return pattern && { pattern, makes: [], bodies: this.#tables.bodies.filter((b) => b.personId === personId), cloths: this.#tables.cloths };
+  }
+
+  /** What to cut next of a pattern; undefined where nothing was cut yet. */
+  account(personId: string, patternId: string, plan: PlannedCut): Account | undefined {
+    const input = this.caseOf(personId, patternId);
+    const memory = this.memory(personId);
+    const carried = input && carryForward(input, plan, memory);
+    return carried && { ...carried, why: Object.fromEntries(carried.zones.map(({ zone }) => [zone, whyAt(input, zone, memory)])) };
+  }
+
+  /** The size of a pattern by the three schools, for a person. */
+  sizes(personId: string, patternId: string, plan: PlannedCut, by: Person['sizedBy']): Sizes | undefined {
+    const input = this.caseOf(personId, patternId);
+    const last = input?.makes.at(-1);
+    const view = input && (last ? viewOf(input.pattern, last) : input.pattern.views[0]!);
+    return input && sizesFor({ input, view: view!, plan, memory: this.memory(personId), all: this.cases(personId), by });
+  }
+
+  /** Every pattern in a line, for the person; those sewn only for somebody else as they stand for them. */
+  summaries(personId: string, plan: PlannedCut): PatternSummary[] {
+    const sewnFor = new Map(this.#tables.makes.flatMap((m) => m.sources.map((s) => [s.patternId, m.personId] as const)));
+    const own = new Set(this.cases(personId).map((c) => c.pattern.id));
+    return this.#tables.patterns.map((pattern) => {
+      const whose = own.has(pattern.id) ? personId : (sewnFor.get(pattern.id) ?? personId);
+      return summaryOf(this.caseOf(whose, pattern.id)!, plan, this.memory(whose));
+    });
+  }
+}

@@ -1,0 +1,69 @@
+import type { CaseTables, PatternCase } from '../fit/case';
+import { makesOf, viewOf } from '../fit/case';
+import { chartOf, lineOf } from '../fit/chart';
+import { intendedEase } from '../fit/cloth-give';
+import { evidenceAt } from '../fit/evidence';
+import { offsetOf } from '../fit/offset';
+import { ZONE_IDS, zoneOf, type ZoneId } from '../measure/zones';
+import type { FitNote, Make, Pattern } from '../records';
+
+/** So many makes stand side by side at most. */
+export const MOST_COMPARED = 6;
+
+/** How a garment was at a zone, on scales that garments of different patterns share. */
+export interface ComparedZone {
+  /** Against what its pattern intends for this body, cm. */
+  readonly offset: number;
+  /** Ease that the garment has on the body by the tape, cm: intended ease and offset, without what the cloth gives. Girths only. */
+  readonly ease?: number;
+  /** What was seen last; absent where the zone was not noted, or its note does not count. */
+  readonly note?: FitNote;
+}
+
+/** A make among those compared. */
+export interface Compared {
+  readonly make: Make;
+  /** Undefined for a thing without a pattern: it has no fit to compare. */
+  readonly pattern: Pattern | undefined;
+  readonly zones: ReadonlyMap<ZoneId, ComparedZone>;
+}
+
+/**
+ * Garments side by side, across patterns and people.
+ *
+ * @param ids in the order in which they were chosen; those that are not there are left out, and so are more than six
+ * @returns the makes, and the zones of which any of them says something, from the neck down
+ */
+export function compareMakes(
+  ids: readonly string[],
+  tables: CaseTables,
+): { readonly compared: readonly Compared[]; readonly zones: readonly ZoneId[] } {
+  const compared = [...new Set(ids)]
+    .flatMap((id) => tables.makes.find((m) => m.id === id) ?? [])
+    .slice(0, MOST_COMPARED)
+    .map((make): Compared => {
+      const pattern = tables.patterns.find((p) => p.id === make.sources[0]?.patternId);
+      if (!pattern) return { make, pattern, zones: new Map() };
+      const bodies = tables.bodies.filter((b) => b.personId === make.personId);
+      const input = { pattern, makes: makesOf(tables.makes, pattern.id, make.personId), bodies, cloths: tables.cloths };
+      return { make, pattern, zones: zonesOf(input, make) };
+    });
+  return { compared, zones: ZONE_IDS.filter((z) => compared.some((c) => c.zones.has(z))) };
+}
+
+function zonesOf(input: PatternCase, make: Make): Map<ZoneId, ComparedZone> {
+  const { pattern } = input;
+  const view = viewOf(pattern, make);
+  const asked = new Set<ZoneId>([...view.zones, ...make.fitNotes.map((n) => n.zone)]);
+  const found = new Map<ZoneId, ComparedZone>();
+  for (const zone of asked) {
+    const seen = evidenceAt(input, zone).used.findLast((e) => e.make.id === make.id);
+    const offset = seen?.offset ?? offsetOf(input, make, zone);
+    // A zone that nothing is known of is a gap, not a nought.
+    if (!seen && offset.chart.from === 'nothing' && offset.alterations.length === 0) continue;
+    const known = zoneOf(zone).kind === 'girth' && offset.chart.from !== 'nothing';
+    const ease = intendedEase(pattern, view, zone, chartOf(pattern, make.chartId), lineOf(make, zone)) + offset.x - offset.cloth.cm;
+    found.set(zone, { offset: offset.x, ...(known ? { ease } : {}), ...(seen ? { note: seen.note } : {}) });
+  }
+  return found;
+}

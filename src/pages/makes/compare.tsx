@@ -1,0 +1,258 @@
+import clsx from 'clsx';
+import { X } from 'lucide-react';
+import { useMemo, useState, type ReactNode } from 'react';
+import { Link, useSearchParams } from 'react-router';
+import { alterationWords, sizeLineWords } from '../../core/alteration/words';
+import { costWords, makeCost, perWear } from '../../core/cost/cost';
+import { mainCloth } from '../../core/fit/cloth-give';
+import { outcomeWords, seenWords } from '../../core/fit/words';
+import { formatDuration } from '../../core/measure/duration';
+import { FIT_CLASS_WORDS } from '../../core/measure/fit-class';
+import { formatLength } from '../../core/measure/length';
+import { zoneOf, type ZoneId } from '../../core/measure/zones';
+import { makeName, minutesOf } from '../../core/records/blank';
+import { compareMakes, MOST_COMPARED, type Compared } from '../../core/versions/compare-makes';
+import { useCaseTables } from '../../data/case-tables';
+import { usePeople, useSettings, useUnit, useWearCounts } from '../../data/queries';
+import { markColour } from '../../parts/fit-mark';
+import { GarmentPicture } from '../../parts/garment-picture';
+import { Gauge } from '../../parts/gauge';
+import { Empty, PageHead } from '../../ui/page-head';
+import { Pick } from '../../ui/pick';
+import { Tick } from '../../ui/tick';
+
+interface CompareRow {
+  readonly head: string;
+  readonly cells: readonly ReactNode[];
+  /** What the cells say, for rows that are alike. */
+  readonly words: readonly string[];
+}
+
+/** Room on either side of what a row holds, as a part of it. */
+const PAD = 0.12;
+
+function domainOf(values: readonly number[]): readonly [number, number] {
+  const [low, high] = [Math.min(0, ...values), Math.max(0, ...values)];
+  const pad = Math.max(1, (high - low) * PAD);
+  return [low - pad, high + pad];
+}
+
+/** Makes side by side, two to six, of one pattern or of many: the address of the page holds the choice. */
+export function Compare() {
+  const [params, setParams] = useSearchParams();
+  const tables = useCaseTables();
+  const people = usePeople();
+  const wears = useWearCounts();
+  const unit = useUnit();
+  const { currency } = useSettings();
+  const [onlyOther, setOnlyOther] = useState(false);
+  const ids = params.getAll('m');
+  const key = ids.join(' ');
+  const found = useMemo(() => tables && compareMakes(key.split(' '), tables), [tables, key]);
+  if (!tables || !found || !people || !wears) return null;
+  const { compared, zones } = found;
+
+  const choose = (chosen: readonly string[]) => setParams(new URLSearchParams(chosen.map((id) => ['m', id])), { replace: true });
+  const shown = compared.map((c) => c.make.id);
+  const options = tables.makes
+    .filter((m) => !shown.includes(m.id))
+    .map((m) => ({
+      id: m.id,
+      label: makeName(m, tables.patterns),
+      detail: `${people.find((p) => p.id === m.personId)?.name ?? ''}, ${mainCloth(m, tables.cloths).cloth?.name ?? 'cloth not noted'}`,
+    }));
+
+  const signed = (cm: number) => formatLength(cm, unit, { signed: true, about: true });
+  const row = (head: string, words: (c: Compared) => string): CompareRow => {
+    const said = compared.map(words);
+    return { head, words: said, cells: said };
+  };
+  const costOf = new Map(compared.map(({ make }) => [make.id, makeCost(make, tables.makes, tables.patterns, tables.cloths, currency)]));
+  const clothOf = (c: Compared) => mainCloth(c.make, tables.cloths).cloth;
+  const fitRow = (zone: ZoneId): CompareRow => {
+    const at = compared.map((c) => c.zones.get(zone));
+    const domain = domainOf(at.flatMap((z) => (z ? [z.ease ?? z.offset] : [])));
+    return {
+      head: zoneOf(zone).label,
+      words: at.map((z) => (z ? `${z.note?.outcome} ${z.ease ?? ''} ${z.offset}` : '')),
+      cells: compared.map((c, i) => {
+        const z = at[i];
+        if (!z) return '–';
+        return (
+          <span key={c.make.id} className="flex items-center justify-between gap-2" title={z.note && seenWords(z.note.seen)}>
+            <span>
+              <span style={{ color: markColour(z.note?.outcome ?? 0) }} className={clsx(!z.note && 'text-small !text-ink2')}>
+                {z.note ? outcomeWords(z.note, unit) : 'not judged'}
+              </span>
+              <span className="block text-small text-ink2">
+                {z.ease !== undefined && (
+                  <span className="inline-block whitespace-nowrap">ease {formatLength(z.ease, unit, { about: true })} ·&nbsp;</span>
+                )}
+                <span className="inline-block whitespace-nowrap">offset {signed(z.offset)}</span>
+              </span>
+            </span>
+            {z.note && <Gauge x={z.ease ?? z.offset} outcome={z.note.outcome} kind={zoneOf(zone).kind} domain={domain} />}
+          </span>
+        );
+      }),
+    };
+  };
+  const groups: { readonly name: string; readonly rows: readonly CompareRow[] }[] = [
+    {
+      name: 'Cut',
+      rows: [
+        row('Pattern', (c) => [c.pattern?.designer, c.pattern && FIT_CLASS_WORDS[c.pattern.fitClass]].filter(Boolean).join(', ') || '–'),
+        row('Size', (c) =>
+          [sizeLineWords(c.make.size), ...c.make.sizeLines.map((l) => `${zoneOf(l.zone).label} ${sizeLineWords(l.line)}`)].join(', '),
+        ),
+        row('Altered', (c) => c.make.alterations.map((a) => alterationWords(a, unit)).join('; ') || 'nothing'),
+      ],
+    },
+    {
+      name: 'Cloth',
+      rows: [
+        row('Main cloth', (c) => clothOf(c)?.name ?? 'not noted'),
+        row('Weight', (c) => {
+          const cloth = clothOf(c);
+          return cloth?.weight ? `${cloth.weight}\u2009g/m²` : (cloth?.weightClass ?? '–');
+        }),
+        row('Gives', (c) => {
+          const give = clothOf(c)?.stretchAcross;
+          return give === undefined ? 'not tested' : `${give}\u2009%`;
+        }),
+      ],
+    },
+    { name: 'Fit', rows: zones.map(fitRow) },
+    {
+      name: 'Wear and cost',
+      rows: [
+        row('Worn', (c) => (c.make.kind === 'toile' ? '–' : `${wears.get(c.make.id)?.times ?? 0}\u2009×`)),
+        row('Cost', (c) => {
+          const cost = costOf.get(c.make.id)!;
+          return cost.total === 0 ? 'not known' : costWords(cost, cost.total);
+        }),
+        row('Cost a wear', (c) => {
+          const cost = costOf.get(c.make.id)!;
+          const each = perWear(cost.total, wears.get(c.make.id)?.times ?? 0);
+          return each === undefined || cost.total === 0 ? '–' : costWords(cost, each);
+        }),
+        row('Time', (c) => {
+          const minutes = minutesOf(c.make);
+          return minutes === undefined ? '–' : formatDuration(minutes);
+        }),
+      ],
+    },
+    {
+      name: 'Verdict',
+      rows: [
+        row('Love', (c) => {
+          const love = c.make.verdicts.at(-1)?.love;
+          return love === undefined ? '–' : `${love} of 5`;
+        }),
+        row('Not reached for', (c) => c.make.verdicts.at(-1)?.reasons.join(', ') || '–'),
+        row('In words', (c) => c.make.verdicts.at(-1)?.words ?? '–'),
+      ],
+    },
+  ];
+  const isShown = (r: CompareRow) => !onlyOther || new Set(r.words).size > 1;
+
+  return (
+    <>
+      <PageHead
+        title="Side by side"
+        under={
+          compared.length < 2 ? 'Two to six makes, of one pattern or of many' : `${compared.length} makes; each offset is against its own pattern`
+        }
+        aside={
+          <div className="flex flex-wrap items-end gap-4">
+            {compared.length > 1 && (
+              <Tick on={onlyOther} onChange={setOnlyOther}>
+                Only what differs
+              </Tick>
+            )}
+            {compared.length < MOST_COMPARED && (
+              <Pick
+                label="Put beside"
+                placeholder="name, cloth, for whom …"
+                options={options}
+                value={undefined}
+                onPick={(id) => choose([...shown, id])}
+                className="w-72"
+              />
+            )}
+          </div>
+        }
+      />
+      {compared.length === 0 ? (
+        <Empty>
+          Choose the first make above, or mark makes in the list of{' '}
+          <Link className="underline" to="/makes">
+            Makes
+          </Link>
+          .
+        </Empty>
+      ) : (
+        <div className="relative overflow-x-auto border border-rule2 bg-page" tabIndex={0} role="region" aria-label="Makes side by side">
+          <table className="w-full table-fixed border-collapse" style={{ minWidth: 110 + 190 * compared.length }}>
+            <thead>
+              <tr className="double-rule-b align-top">
+                <td className="sticky left-0 z-10 w-[110px] bg-page" />
+                {compared.map((c) => (
+                  <th key={c.make.id} scope="col" className="border-l border-rule px-3 py-1.5 text-left font-normal">
+                    <span className="flex items-start justify-between gap-2">
+                      <span>
+                        <Link to={`/makes/${c.make.id}`} className="font-serif text-[16px] leading-5 underline-offset-2 hover:underline">
+                          {makeName(c.make, tables.patterns)}
+                        </Link>
+                        <span className="block text-small text-ink2">
+                          {people.find((p) => p.id === c.make.personId)?.name}, {c.make.kind === 'garment' ? c.make.state : c.make.kind}
+                        </span>
+                      </span>
+                      <button
+                        type="button"
+                        aria-label={`Take ${makeName(c.make, tables.patterns)} away`}
+                        className="rounded-md p-1 text-ink2 hover:bg-tint max-sm:min-h-11 max-sm:min-w-11"
+                        onClick={() => choose(shown.filter((id) => id !== c.make.id))}
+                      >
+                        <X size={14} aria-hidden />
+                      </button>
+                    </span>
+                    <GarmentPicture pattern={c.pattern} make={c.make} cloths={tables.cloths} className="mt-1 h-[84px] w-20" />
+                  </th>
+                ))}
+              </tr>
+            </thead>
+            {groups
+              .map((g) => ({ ...g, rows: g.rows.filter(isShown) }))
+              .filter((g) => g.rows.length > 0)
+              .map((g) => (
+                <tbody key={g.name}>
+                  <tr className="bg-tint">
+                    <th
+                      scope="rowgroup"
+                      colSpan={compared.length + 1}
+                      className="sticky left-0 px-3 py-0.5 text-left font-serif text-base font-normal italic"
+                    >
+                      {g.name}
+                    </th>
+                  </tr>
+                  {g.rows.map((r) => (
+                    <tr key={r.head} className="border-b border-rule align-top">
+                      <th scope="row" className="sticky left-0 z-10 bg-page px-3 py-1 text-left font-normal text-ink2 first-letter:uppercase">
+                        {r.head}
+                      </th>
+                      {r.cells.map((cell, i) => (
+                        <td key={shown[i]} className="border-l border-rule px-3 py-1">
+                          {cell}
+                        </td>
+                      ))}
+                    </tr>
+                  ))}
+                </tbody>
+              ))}
+          </table>
+        </div>
+      )}
+    </>
+  );
+}
