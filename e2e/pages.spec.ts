@@ -173,6 +173,8 @@ test('a key goes to each section, and the sheet of keys says which', async ({ pa
     await expect(page.getByRole('heading', { name: 'Keys' })).toBeVisible();
     await page.keyboard.press('Escape');
     await expect(page.getByRole('heading', { name: 'Keys' })).toBeHidden();
+    // The key of the question mark is the key of the slash on many keyboards, and means one of them.
+    await expect(page.getByLabel('Find, or write a make in one line')).not.toBeFocused();
   }
 });
 

@@ -1,5 +1,5 @@
 import { lazy, Suspense, useState } from 'react';
-import { useHotkeys } from 'react-hotkeys-hook';
+import { useWrittenKey } from '../ui/use-written-key';
 
 const Find = lazy(async () => ({ default: (await import('./find')).Find }));
 
@@ -10,7 +10,7 @@ export const FIND_LOOK = 'h-9 w-full min-w-0 flex-1 border-b border-rule2 bg-tra
 export function FindField() {
   const [entered, setEntered] = useState(false);
   const [text, setText] = useState('');
-  useHotkeys('slash', () => setEntered(true), { preventDefault: true, enabled: !entered });
+  useWrittenKey('/', () => setEntered(true));
   const waiting = (
     <input
       // Focused once the key asked for it, so that nothing typed while the rest is loaded goes elsewhere.

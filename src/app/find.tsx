@@ -1,7 +1,6 @@
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/react';
 import MiniSearch from 'minisearch';
 import { useMemo, useRef, useState, type KeyboardEvent } from 'react';
-import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useNavigate } from 'react-router';
 import { toast } from 'react-toastify';
 import { makeName } from '../core/records/blank';
@@ -14,6 +13,7 @@ import { LineChips } from '../parts/line-chips';
 import { useLineContext } from '../parts/use-line-context';
 import { Button } from '../ui/button';
 import { KeyCap } from '../ui/key-cap';
+import { useWrittenKey } from '../ui/use-written-key';
 import { COMMANDS } from './commands';
 import { FIND_LABEL, FIND_LOOK } from './find-field';
 import { useReadLine } from './use-line';
@@ -130,7 +130,7 @@ export function Find({ text, onText: setText }: { text: string; onText: (text: s
   const choices: readonly Choice[] = isLine
     ? []
     : [...offered.slice(0, 3).map((completion) => ({ completion })), ...found.map((entry) => ({ entry }))];
-  useHotkeys('slash', () => field.current?.focus(), { preventDefault: true });
+  useWrittenKey('/', () => field.current?.focus());
 
   const leave = () => {
     setText('');

@@ -11,6 +11,7 @@ import { useBodies, useLastActs, usePeople, usePerson, useSettings } from '../da
 import { changeSettings } from '../data/settings';
 import { KeyCap } from '../ui/key-cap';
 import { Segmented } from '../ui/segmented';
+import { useWrittenKey } from '../ui/use-written-key';
 import { FindField } from './find-field';
 import { SECTIONS } from './sections';
 
@@ -47,17 +48,14 @@ function useShellKeys(openKeys: () => void) {
     const section = SECTIONS.find((s) => s.key === keys?.join(''));
     if (section) void navigate(section.path);
   });
-  useHotkeys('n', () => {
+  useWrittenKey('n', () => {
     // On a pattern's account, a make of that pattern is meant.
     const pattern = /^\/patterns\/([^/]+)$/.exec(pathname)?.[1];
     void navigate(pattern && pattern !== 'new' ? `/makes/new?pattern=${pattern}` : '/makes/new');
   });
-  // By what the key writes: on which key the question mark lies differs from keyboard to keyboard.
-  useHotkeys('*', (event) => {
-    if (event.key === '?') openKeys();
-  });
-  useHotkeys('mod+z', () => void takeBack(), { preventDefault: true });
-  useHotkeys('mod+shift+z,mod+y', () => void doAgain(), { preventDefault: true });
+  useWrittenKey('?', openKeys);
+  useHotkeys('mod+z', () => void takeBack(), { preventDefault: true, useKey: true });
+  useHotkeys('mod+shift+z,mod+y', () => void doAgain(), { preventDefault: true, useKey: true });
 }
 
 function useTheme(theme: 'system' | 'light' | 'lamp') {

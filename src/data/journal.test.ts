@@ -56,6 +56,13 @@ describe('writing', () => {
     expect(await database.makes.count()).toBe(0);
   });
 
+  test('acts that are not waited for are written in the order in which they were done', async () => {
+    const names = ['Ada', 'Bele', 'Cora', 'Dorit'];
+    await Promise.all(names.map((name) => write(database, name, [{ table: 'people', put: { ...maren, name } }])));
+    expect((await database.journal.orderBy('seq').toArray()).map((entry) => entry.label)).toEqual(names);
+    expect(await database.people.get(maren.id)).toMatchObject({ name: 'Dorit' });
+  });
+
   test('an edit of what was removed meanwhile does not bring half of it back', async () => {
     await write(database, 'a remark', [{ table: 'makes', from: make, to: { ...make, remark: 'late' } }]);
     expect(await database.makes.count()).toBe(0);

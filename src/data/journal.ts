@@ -82,6 +82,20 @@ function wantedOf(w: Write, now: Change['before']): Change['after'] {
   return edited(now, w.from, w.to);
 }
 
+let loading: Promise<typeof import('../core/records/ledger')> | undefined;
+
+/**
+ * The shapes, loaded with the first write and before its transaction, which would not wait for them. Every write waits for the same
+ * promise, so that acts are written in the order in which they were done; a load that failed is tried again with the next.
+ */
+function shapes(): NonNullable<typeof loading> {
+  loading ??= import('../core/records/ledger').catch((error: unknown) => {
+    loading = undefined;
+    throw error;
+  });
+  return loading;
+}
+
 /**
  * Writes records as one act: all of them or none, noted in the journal so that it can be undone.
  *
@@ -89,8 +103,7 @@ function wantedOf(w: Write, now: Change['before']): Change['after'] {
  * @throws when a record does not have its shape; nothing is written then
  */
 export async function write(database: LedgerDatabase, label: string, writes: readonly Write[], now = Date.now()): Promise<void> {
-  // The shapes are loaded with the first write, and before the transaction, which would not wait for them.
-  const { TABLES } = await import('../core/records/ledger');
+  const { TABLES } = await shapes();
   // A stored picture holds a blob where its shape has text.
   const checked = (table: TableName, record: Stored[TableName]) => (table === 'pictures' ? record : (TABLES[table].parse(record) as typeof record));
   await database.transaction('rw', tablesOf(database), async () => {

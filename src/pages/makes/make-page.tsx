@@ -1,6 +1,5 @@
 import { Check } from 'lucide-react';
 import { format, parseISO } from 'date-fns';
-import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useNavigate, useParams } from 'react-router';
 import { toast } from 'react-toastify';
 import { alterationWhen, alterationWords, sizeLineWords, zoneList } from '../../core/alteration/words';
@@ -29,6 +28,7 @@ import { Pictures } from '../../parts/pictures/pictures';
 import { Button } from '../../ui/button';
 import { KeyCap } from '../../ui/key-cap';
 import { Empty, PageHead } from '../../ui/page-head';
+import { useWrittenKey } from '../../ui/use-written-key';
 import { drawnOf, notesOf, type Look } from './look';
 import { ItsLife } from './its-life';
 import { LookEntry } from './look-entry';
@@ -128,7 +128,7 @@ export function MakePage() {
     const wear = { id: newId(), date: today(), makeIds: [make.id], count: 1 };
     if (await keep('worn today', [{ table: 'wears', put: wear }])) toast('Worn today. Ctrl Z takes it back.');
   };
-  useHotkeys('w', () => void wornToday());
+  useWrittenKey('w', () => void wornToday());
 
   if (makes && !make) return <Empty>This make is not in the ledger. It may have been removed; Ctrl Z brings it back.</Empty>;
   // Where a make speaks of a pattern, the page waits for what its fit is reckoned from.

@@ -1,5 +1,4 @@
 import { format, parseISO } from 'date-fns';
-import { useHotkeys } from 'react-hotkeys-hook';
 import { judgedAgain } from '../../core/decide/one-touch';
 import { stillSo, verdictDue, verdictDueWords } from '../../core/decide/verdict-due';
 import { judgedEarly, verdictChange, verdictWeight, verdictWhen } from '../../core/decide/verdict-weight';
@@ -12,6 +11,7 @@ import { today } from '../../data/today';
 import { keep } from '../../parts/keep';
 import { Button } from '../../ui/button';
 import { KeyCap } from '../../ui/key-cap';
+import { useWrittenKey } from '../../ui/use-written-key';
 import { VerdictEntry, type VerdictSaid } from './verdict-entry';
 
 const day = (date: string) => format(parseISO(date), 'd MMMM yyyy');
@@ -25,7 +25,7 @@ export function Verdicts({ make, times, hanging }: { make: Make; times: number; 
   const add = (said: Make['verdicts'][number], label: string) =>
     keep(label, [{ table: 'makes', id: make.id, edit: (now) => judgedAgain(now, said) }]);
   const again = () => latest && void add(stillSo(latest, newId(), today(), times), 'still so');
-  useHotkeys('s', () => void again(), { enabled: verdict === undefined && latest !== undefined });
+  useWrittenKey('s', () => verdict === undefined && void again());
 
   return (
     <>

@@ -72,10 +72,14 @@ export function DayCapture({ hanging }: { hanging: readonly Hanging[] }) {
       await keep(`${off ? 'not worn after all' : 'worn'}: ${nameOf(h)}`, [writeOf(change)]);
     });
   };
-  useHotkeys(KEYS.join(','), (_, { keys }) => {
-    const h = shown[KEYS.findIndex((k) => k === keys?.join(''))];
-    if (h) touch(h);
-  });
+  useHotkeys(
+    KEYS.join(','),
+    (_, { keys }) => {
+      const h = shown[KEYS.findIndex((k) => k === keys?.join(''))];
+      if (h) touch(h);
+    },
+    { useKey: true },
+  );
 
   const yesterday = formatISO(subDays(parseISO(today()), 1), { representation: 'date' });
   return (
