@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import type { Outcome, Seen } from '../records';
-import { logLikelihood, outcomeTails, sharpness, type Observation } from './likelihood';
+import { outcomeTails, sharpness, type Observation } from './likelihood';
+import { logLikelihood } from './sample-case';
 
 const edges = [2, 5, 9] as const;
 const seen = (x: number, outcome: Outcome, rest: Partial<Observation> = {}): Observation => ({ x, outcome, edges, observer: 1, garment: 0, ...rest });

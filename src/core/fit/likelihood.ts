@@ -1,4 +1,5 @@
 import type { Outcome, Seen } from '../records';
+import { cubicAt } from './cubic';
 import { logNormal, phiBetween } from './normal';
 
 /** What one fit note says about the ideal offset θ, reduced to numbers. */
@@ -42,27 +43,33 @@ function bounds(outcome: Outcome, [t1, t2, t3]: Observation['edges']): readonly 
   return outcome > 0 ? [near, far] : [-far, -near];
 }
 
-/** The log chance of the outcome as a function of θ, worked out at every point. */
-function directly({ x, outcome, edges, observer, garment }: Observation): (theta: number) => number {
+/** Even steps of θ, cm, with a value at each: what is said of θ is added to it. */
+export interface Grid {
+  readonly start: number;
+  readonly step: number;
+  readonly values: Float64Array;
+}
+
+/** Adds the log chance of the outcome, worked out at every point. */
+function addDirectly({ x, outcome, edges, observer, garment }: Observation, { start, step, values }: Grid): void {
   const s = Math.sqrt(observer * observer + garment * garment);
   const [low, high] = bounds(outcome, edges);
   const [open, shut] = [x - high - FAR * s, x - low + FAR * s];
-  return (theta) => {
+  for (let k = 0; k < values.length; k++) {
+    const theta = start + k * step;
     // Most points of a grid lie where a note says nothing at all: too far off, or well inside what is open to one side.
-    if (theta < open || theta > shut) return LOG_FLOOR;
-    const [a, b] = [(low - x + theta) / s, (high - x + theta) / s];
-    return a < -FAR && b > FAR ? 0 : Math.log(Math.max(phiBetween(a, b), FLOOR));
-  };
+    if (theta < open || theta > shut) {
+      values[k]! += LOG_FLOOR;
+      continue;
+    }
+    const a = (low - x + theta) / s;
+    const b = (high - x + theta) / s;
+    if (a >= -FAR || b <= FAR) values[k]! += Math.log(Math.max(phiBetween(a, b), FLOOR));
+  }
 }
 
-/** Log chances of an outcome over x − θ, in even steps. */
-interface Table {
-  readonly start: number;
-  readonly step: number;
-  readonly logs: Float64Array;
-}
-
-const tables = new Map<string, Table>();
+/** Log chances of an outcome over x − θ. */
+const tables = new Map<string, Grid>();
 /** Steps of a table within one standard deviation of the observer: a cubic through them errs by less than 1e-5. */
 const STEPS = 16;
 
@@ -70,49 +77,47 @@ const STEPS = 16;
  * The same, read from a table. Most notes are of a woven, and differ in nothing but x from others of their zone, class, outcome and
  * sharpness: a ledger of 25,000 notes needs some hundreds of tables.
  */
-function tabled({ x, outcome, edges, observer }: Observation): (theta: number) => number {
+function addFromTable({ x, outcome, edges, observer }: Observation, { start, step, values }: Grid): void {
   // Over is under seen in a mirror.
   const size = Math.abs(outcome);
   const sign = outcome < 0 ? -1 : 1;
   const name = `${size} ${edges.join(' ')} ${observer}`;
   const table = tables.get(name) ?? tableOf(size as Outcome, edges, observer);
   tables.set(name, table);
-  const { start, step, logs } = table;
-  const last = logs.length - 3;
-  const [below, above] = [logs[0]!, logs[logs.length - 1]!];
-  return (theta) => {
-    const place = (sign * (x - theta) - start) / step;
-    if (place < 1) return below;
-    if (place >= last + 1) return above;
-    const i = Math.floor(place);
-    const t = place - i;
-    const [a, b, c, d] = [logs[i - 1]!, logs[i]!, logs[i + 1]!, logs[i + 2]!];
-    return b + 0.5 * t * (c - a + t * (2 * a - 5 * b + 4 * c - d + t * (3 * (b - c) + d - a)));
-  };
+  const last = table.values.length - 3;
+  const [below, above] = [table.values[0]!, table.values[table.values.length - 1]!];
+  const first = (sign * (x - start) - table.start) / table.step;
+  const along = (-sign * step) / table.step;
+  for (let k = 0; k < values.length; k++) {
+    const at = first + k * along;
+    values[k]! += at < 1 ? below : at >= last + 1 ? above : cubicAt(table.values, at);
+  }
 }
 
-function tableOf(outcome: Outcome, edges: Observation['edges'], observer: number): Table {
+function tableOf(outcome: Outcome, edges: Observation['edges'], observer: number): Grid {
   const [low, high] = bounds(outcome, edges);
   const step = observer / STEPS;
   const start = low - FAR * observer - 2 * step;
   const end = (Number.isFinite(high) ? high : low) + FAR * observer + 2 * step;
   const points = Math.ceil((end - start) / step) + 1;
-  const at = directly({ x: 0, outcome, edges, observer, garment: 0 });
-  return { start, step, logs: Float64Array.from({ length: points }, (_, i) => at(-(start + i * step))) };
+  const mirrored = { start: -start, step: -step, values: new Float64Array(points) };
+  addDirectly({ x: 0, outcome, edges, observer, garment: 0 }, mirrored);
+  return { start, step, values: mirrored.values };
 }
 
-/** A note's log likelihood as a function of θ. Made once a note, called for every point of a grid. */
-export function logLikelihood(o: Observation): (theta: number) => number {
-  const { x } = o;
-  const outcome = o.garment === 0 ? tabled(o) : directly(o);
-  if (o.amount === undefined || o.outcome === 0) return outcome;
+/** Adds a note's log likelihood to what is said of θ already. */
+export function addLogLikelihood(o: Observation, grid: Grid): void {
+  if (o.garment === 0) addFromTable(o, grid);
+  else addDirectly(o, grid);
+  if (o.amount === undefined || o.outcome === 0) return;
   const said = Math.sign(o.outcome) * o.amount;
   const garment2 = o.garment * o.garment;
-  return (theta) => {
-    const off = x - theta;
+  const { start, step, values } = grid;
+  for (let k = 0; k < values.length; k++) {
+    const off = o.x - start - k * step;
     const tape = Math.max(0.5, 0.35 * Math.abs(off));
-    return outcome(theta) + Math.max(logNormal(said - off, Math.sqrt(tape * tape + garment2)), LOG_FLOOR);
-  };
+    values[k]! += Math.max(logNormal(said - off, Math.sqrt(tape * tape + garment2)), LOG_FLOOR);
+  }
 }
 
 /** The chances of an outcome at most, and at least, as the one noted, were the ideal offset θ. */

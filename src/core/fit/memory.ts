@@ -1,6 +1,6 @@
 import type { FitClass } from '../measure/fit-class';
 import { zoneOf, type ZoneId } from '../measure/zones';
-import { logLikelihood, type Observation } from './likelihood';
+import { addLogLikelihood, type Observation } from './likelihood';
 import { posteriorFrom, type Posterior } from './posterior';
 
 /** Classes that a person is taken to deviate in alike. Source: engine.md, section 5. */
@@ -88,8 +88,9 @@ export class Memory {
         this.#patterns.set(p.id, known);
         continue;
       }
-      const notes = p.observations.map(logLikelihood);
-      const likelihood = this.#fromLog((theta) => notes.reduce((sum, note) => sum + note(theta), 0));
+      const grid = { start: this.#start, step: this.#step, values: new Float64Array(this.#points) };
+      for (const note of p.observations) addLogLikelihood(note, grid);
+      const likelihood = peaked(grid.values);
       this.#patterns.set(p.id, { said: p, likelihood, up: this.#widened(likelihood, pattern) });
     }
   }
@@ -139,10 +140,12 @@ export class Memory {
     const points = 2 * reach + 1;
     const density = new Float64Array(points);
     const [a, b] = [outside.map(Math.exp), own.map(Math.exp)];
+    // Only where both leave something is anything summed up.
+    const [first, last] = [a.findIndex((mass) => mass > NOTHING), a.findLastIndex((mass) => mass > NOTHING)];
     for (let k = 0; k < points; k++) {
       const shift = k - reach;
       let sum = 0;
-      for (let i = Math.max(0, -shift); i < Math.min(this.#points, this.#points - shift); i++) sum += a[i]! * b[i + shift]!;
+      for (let i = Math.max(first, -shift); i <= Math.min(last, this.#points - 1 - shift); i++) sum += a[i]! * b[i + shift]!;
       density[k] = sum * Math.exp(-0.5 * ((shift * this.#step) / sd) ** 2);
     }
     return posteriorFrom(-reach * this.#step, this.#step, density);
@@ -169,9 +172,18 @@ export class Memory {
   }
 
   /** M_d: what a designer's patterns in the group say of what they have in common. */
-  #ofDesigner({ designer, group }: Branch, { patterns = [] }: Leave): Message {
-    const own = [...this.#patterns.values()].filter(({ said: p }) => p.designer === designer && p.group === group && !patterns.includes(p.id));
-    return this.#product(own.map((p) => p.up));
+  #ofDesigner(branch: Branch, { patterns = [] }: Leave): Message {
+    const { designer, group } = branch;
+    const all = this.#once(`all ${group} ${designer}`, () => this.#product(this.patternsOf(branch).map((p) => this.#patterns.get(p.id)!.up)));
+    const out = patterns.filter((id) => this.#stands(id, branch));
+    if (out.length === 0) return all;
+    // What is left out of a product of many is divided away, and the rest not multiplied again.
+    const rest = all.slice();
+    for (const id of out) {
+      const { up } = this.#patterns.get(id)!;
+      for (let i = 0; i < rest.length; i++) rest[i]! -= up[i]!;
+    }
+    return peaked(rest);
   }
 
   /** What is believed of the group's offset, its own designer left out. */

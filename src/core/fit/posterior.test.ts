@@ -2,8 +2,9 @@ import fc from 'fast-check';
 import { edgesOf, type FitClass } from '../measure/fit-class';
 import { ZONE_IDS, zoneOf, type ZoneId } from '../measure/zones';
 import type { Outcome } from '../records';
-import { logLikelihood, outcomeTails, type Observation } from './likelihood';
+import { outcomeTails, type Observation } from './likelihood';
 import { bestCut, chanceOfRight, divergence, expectation, massBelow, posteriorOf, priorSpread, quantile } from './posterior';
+import { logLikelihood } from './sample-case';
 
 /** Notes after three wears. */
 function notes(zone: ZoneId, fitClass: FitClass, seen: readonly (readonly [x: number, outcome: Outcome, amount?: number])[]): Observation[] {

@@ -1,5 +1,6 @@
 import { zoneOf, type ZoneId } from '../measure/zones';
-import { logLikelihood, type Observation } from './likelihood';
+import { cubicAt } from './cubic';
+import { addLogLikelihood, type Grid, type Observation } from './likelihood';
 import { phiBetween } from './normal';
 
 /** What is believed of the ideal offset θ at a zone, as a density on an even grid. */
@@ -43,38 +44,33 @@ export interface Prior {
   readonly reach: number;
   /** The smallest width in it, cm: no grid may be coarser. */
   readonly sharpest: number;
-  /** Logarithm of the density; a constant more or less does not matter. */
-  readonly log: (theta: number) => number;
+  /** Adds the logarithm of the density; a constant more or less does not matter. */
+  readonly addTo: (grid: Grid) => void;
 }
 
 /** Normal round 0: what is believed where nothing else speaks. */
 function normalPrior(spread: number): Prior {
-  return { reach: 8 * spread, sharpest: spread, log: (theta) => -0.5 * (theta / spread) * (theta / spread) };
+  const addTo = ({ start, step, values }: Grid) => {
+    for (let k = 0; k < values.length; k++) values[k]! -= 0.5 * ((start + k * step) / spread) ** 2;
+  };
+  return { reach: 8 * spread, sharpest: spread, addTo };
 }
 
 /**
- * A posterior taken as the prior of what comes next. Between grid points the logarithm of the density is followed by a cubic
- * (Catmull and Rom); beyond the grid it falls on as a normal of the same spread would.
+ * A posterior taken as the prior of what comes next. Between grid points the logarithm of the density is followed by a cubic; beyond the
+ * grid it falls on as a normal of the same spread would.
  */
 export function priorFrom({ start, step, density }: Posterior, sharpest: number): Prior {
   const last = density.length - 1;
   const logs = density.map((d) => Math.log(Math.max(d, 1e-300)));
-  const at = (i: number) => logs[Math.max(0, Math.min(last, i))]!;
-  return {
-    reach: Math.max(Math.abs(start), Math.abs(start + last * step)),
-    sharpest,
-    log: (theta) => {
-      const place = (theta - start) / step;
-      if (place <= 0 || place >= last) {
-        const beyond = place <= 0 ? -place : place - last;
-        return at(place <= 0 ? 0 : last) - 0.5 * ((beyond * step) / sharpest) ** 2;
-      }
-      const i = Math.floor(place);
-      const t = place - i;
-      const [a, b, c, d] = [at(i - 1), at(i), at(i + 1), at(i + 2)];
-      return b + 0.5 * t * (c - a + t * (2 * a - 5 * b + 4 * c - d + t * (3 * (b - c) + d - a)));
-    },
+  const addTo = ({ start: first, step: by, values }: Grid) => {
+    for (let k = 0; k < values.length; k++) {
+      const place = (first + k * by - start) / step;
+      const beyond = place < 0 ? -place : place - last;
+      values[k]! += beyond < 0 ? cubicAt(logs, place) : logs[place < 0 ? 0 : last]! - 0.5 * ((beyond * step) / sharpest) ** 2;
+    }
   };
+  return { reach: Math.max(Math.abs(start), Math.abs(start + last * step)), sharpest, addTo };
 }
 
 /** The posterior with every note, and without each of them in turn. */
@@ -106,19 +102,22 @@ function onGrid(observations: readonly Observation[], before: Prior | number, ap
   const prior = typeof before === 'number' ? normalPrior(before) : before;
   let reach = prior.reach;
   for (const { x, edges } of observations) reach = Math.max(reach, Math.abs(x) + edges[2] + 4);
-  const notes = observations.map(logLikelihood);
   /** Log densities over a grid: the first with every note, then without each. */
-  const logDensities = (low: number, step: number, points: number): Float64Array[] => {
-    const all = new Float64Array(points);
-    for (let k = 0; k < points; k++) all[k] = prior.log(low + k * step);
-    const said = notes.map((note) => {
+  const logDensities = (start: number, step: number, points: number): Float64Array[] => {
+    const grid = { start, step, values: new Float64Array(points) };
+    prior.addTo(grid);
+    if (!apart) {
+      for (const note of observations) addLogLikelihood(note, grid);
+      return [grid.values];
+    }
+    const said = observations.map((note) => {
       const values = new Float64Array(points);
-      for (let k = 0; k < points; k++) all[k]! += values[k] = note(low + k * step);
+      addLogLikelihood(note, { start, step, values });
       return values;
     });
-    if (!apart) return [all];
-    for (const values of said) for (let k = 0; k < points; k++) values[k] = all[k]! - values[k]!;
-    return [all, ...said];
+    const all = grid.values;
+    for (const values of said) for (let k = 0; k < points; k++) all[k]! += values[k]!;
+    return [all, ...said.map((values) => values.map((value, k) => all[k]! - value))];
   };
 
   let low = -reach;

@@ -268,8 +268,9 @@ interface ZoneChances {
 function chancesOf(request: SizeRequest, input: PatternCase, chart: SizeChart, zones: readonly ZoneId[]): Map<ZoneId, ZoneChances> {
   const { view, memory } = request;
   const found = new Map<ZoneId, ZoneChances>();
+  const cuts = chart.sizes.map((size) => uncut(request, chart, size));
   for (const zone of zones) {
-    const offsets = chart.sizes.map((size) => offsetOf(input, uncut(request, chart, size), zone));
+    const offsets = cuts.map((cut) => offsetOf(input, cut, zone));
     if (offsets.every((o) => o.chart.from === 'nothing') || new Set(offsets.map((o) => o.x)).size === 1) continue;
     const { used, saidByOthers, posterior } = beliefAt(request.input, zone, memory);
     const [t1] = edgesOf(zone, fitClassAt(input.pattern, view, zone));

@@ -21,9 +21,16 @@ export const MONTH_DAYS = 365.25 / 12;
 
 const DAY = 86_400_000;
 
+/** The number written in some characters of a date. */
+function digits(date: IsoDate, from: number, to: number): number {
+  let number = 0;
+  for (let i = from; i < to; i++) number = 10 * number + date.charCodeAt(i) - 48;
+  return number;
+}
+
 /** A calendar date as a count of days, so that spans can be reckoned with; no time zone enters. */
 export function dayNumber(date: IsoDate): number {
-  return Date.UTC(Number(date.slice(0, 4)), Number(date.slice(5, 7)) - 1, Number(date.slice(8, 10))) / DAY;
+  return monthStart(digits(date, 0, 4), digits(date, 5, 7) - 1) + digits(date, 8, 10) - 1;
 }
 
 /** The calendar date of a count of days. */
@@ -37,7 +44,14 @@ export function monthOfDay(day: number): { readonly year: number; readonly month
   return { year: date.getUTCFullYear(), month: date.getUTCMonth() };
 }
 
-/** The first day of the month that many months on, as a count of days. */
+/**
+ * The first day of the month that many months on, 0 for January, as a count of days from 1 January 1970. Years are taken to begin in
+ * March, so that the odd day of a leap year is their last: the usual arithmetic of the calendar, since tens of thousands of dates are
+ * counted at once.
+ */
 export function monthStart(year: number, month: number): number {
-  return Date.UTC(year, month, 1) / DAY;
+  const fromMarch = month - 2;
+  const y = year + Math.floor(fromMarch / 12);
+  const m = fromMarch - 12 * Math.floor(fromMarch / 12);
+  return 365 * y + Math.floor(y / 4) - Math.floor(y / 100) + Math.floor(y / 400) + Math.floor((153 * m + 2) / 5) - 719_468;
 }
