@@ -1,3 +1,4 @@
+import type { z } from 'zod';
 import { TABLE_NAMES, type TableName } from '../core/records/table-names';
 import type { Change, JournalEntry, LedgerDatabase, Stored } from './database';
 
@@ -82,17 +83,20 @@ function wantedOf(w: Write, now: Change['before']): Change['after'] {
   return edited(now, w.from, w.to);
 }
 
-let loading: Promise<typeof import('../core/records/ledger')> | undefined;
+let loading: Promise<Record<TableName, z.ZodType>> | undefined;
 
 /**
  * The shapes, loaded with the first write and before its transaction, which would not wait for them. Every write waits for the same
  * promise, so that acts are written in the order in which they were done; a load that failed is tried again with the next.
  */
-function shapes(): NonNullable<typeof loading> {
-  loading ??= import('../core/records/ledger').catch((error: unknown) => {
-    loading = undefined;
-    throw error;
-  });
+function loadShapes(): NonNullable<typeof loading> {
+  loading ??= import('../core/records/ledger').then(
+    ({ TABLES }) => TABLES,
+    (error: unknown) => {
+      loading = undefined;
+      throw error;
+    },
+  );
   return loading;
 }
 
@@ -103,9 +107,9 @@ function shapes(): NonNullable<typeof loading> {
  * @throws when a record does not have its shape; nothing is written then
  */
 export async function write(database: LedgerDatabase, label: string, writes: readonly Write[], now = Date.now()): Promise<void> {
-  const { TABLES } = await shapes();
+  const shapes = await loadShapes();
   // A stored picture holds a blob where its shape has text.
-  const checked = (table: TableName, record: Stored[TableName]) => (table === 'pictures' ? record : (TABLES[table].parse(record) as typeof record));
+  const checked = (table: TableName, record: Stored[TableName]) => (table === 'pictures' ? record : (shapes[table].parse(record) as typeof record));
   await database.transaction('rw', tablesOf(database), async () => {
     const standing = new Standing(database);
     await standing.read(writes.map((w) => ({ table: w.table, id: idOf(w) })));

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import type { Outcome, Seen } from '../records';
 import { outcomeTails, sharpness, type Observation } from './likelihood';
-import { logLikelihood } from './sample-case';
+import { logLikelihoodAt } from './sample-case';
 
 const edges = [2, 5, 9] as const;
 const seen = (x: number, outcome: Outcome, rest: Partial<Observation> = {}): Observation => ({ x, outcome, edges, observer: 1, garment: 0, ...rest });
@@ -29,7 +29,7 @@ describe('what an outcome says', () => {
   test('the seven outcomes share out all that can be noted', () => {
     fc.assert(
       fc.property(fc.double({ min: -15, max: 15, noNaN: true }), fc.double({ min: 0.3, max: 4, noNaN: true }), (theta, observer) => {
-        const sum = OUTCOMES.reduce<number>((total, outcome) => total + Math.exp(logLikelihood(seen(0, outcome, { observer }))(theta)), 0);
+        const sum = OUTCOMES.reduce<number>((total, outcome) => total + Math.exp(logLikelihoodAt(seen(0, outcome, { observer }))(theta)), 0);
         expect(sum).toBeCloseTo(1, 5);
       }),
     );
@@ -39,8 +39,8 @@ describe('what an outcome says', () => {
     const cm = (min: number, max: number) => fc.double({ min, max, noNaN: true });
     fc.assert(
       fc.property(cm(-12, 12), cm(-12, 12), fc.constantFrom(...OUTCOMES), fc.constantFrom(0.4, 1, 1.3), (x, theta, outcome, observer) => {
-        const tabled = logLikelihood(seen(x, outcome, { observer }))(theta);
-        const direct = logLikelihood(seen(x, outcome, { observer, garment: 1e-9 }))(theta);
+        const tabled = logLikelihoodAt(seen(x, outcome, { observer }))(theta);
+        const direct = logLikelihoodAt(seen(x, outcome, { observer, garment: 1e-9 }))(theta);
         expect(Math.abs(Math.exp(tabled) - Math.exp(direct))).toBeLessThan(1e-5);
         expect(Math.abs(tabled - direct)).toBeLessThan(0.05);
       }),
@@ -48,24 +48,24 @@ describe('what an outcome says', () => {
   });
 
   test('right is likeliest where the garment was cut at the ideal', () => {
-    const right = logLikelihood(seen(3, 0));
+    const right = logLikelihoodAt(seen(3, 0));
     expect(right(3)).toBeGreaterThan(right(4));
     expect(right(3)).toBeGreaterThan(right(2));
     expect(right(4)).toBeCloseTo(right(2), 5);
   });
 
   test('tight says that more is wanted, loose that less is', () => {
-    expect(logLikelihood(seen(0, -2))(4)).toBeGreaterThan(logLikelihood(seen(0, -2))(-4));
-    expect(logLikelihood(seen(0, 2))(-4)).toBeGreaterThan(logLikelihood(seen(0, 2))(4));
+    expect(logLikelihoodAt(seen(0, -2))(4)).toBeGreaterThan(logLikelihoodAt(seen(0, -2))(-4));
+    expect(logLikelihoodAt(seen(0, 2))(-4)).toBeGreaterThan(logLikelihoodAt(seen(0, 2))(4));
   });
 
   test('no note rules a cut out for good: the floor', () => {
-    expect(logLikelihood(seen(0, -3))(-500)).toBeCloseTo(Math.log(1e-12), 9);
+    expect(logLikelihoodAt(seen(0, -3))(-500)).toBeCloseTo(Math.log(1e-12), 9);
   });
 
   test('doubt about the garment widens what is possible', () => {
-    const sharp = logLikelihood(seen(0, 0));
-    const doubtful = logLikelihood(seen(0, 0, { garment: 3 }));
+    const sharp = logLikelihoodAt(seen(0, 0));
+    const doubtful = logLikelihoodAt(seen(0, 0, { garment: 3 }));
     expect(doubtful(6)).toBeGreaterThan(sharp(6));
     expect(doubtful(0)).toBeLessThan(sharp(0));
   });
@@ -73,13 +73,13 @@ describe('what an outcome says', () => {
 
 describe('an amount', () => {
   test('short by 3 points at a garment 3 cm longer', () => {
-    const by3 = logLikelihood(seen(0, -2, { amount: 3, edges: [1, 2.5, 5] }));
+    const by3 = logLikelihoodAt(seen(0, -2, { amount: 3, edges: [1, 2.5, 5] }));
     expect(by3(3)).toBeGreaterThan(by3(1.5));
     expect(by3(3)).toBeGreaterThan(by3(6));
   });
 
   test('is ignored where the outcome is right', () => {
-    expect(logLikelihood(seen(0, 0, { amount: 3 }))(1)).toBe(logLikelihood(seen(0, 0))(1));
+    expect(logLikelihoodAt(seen(0, 0, { amount: 3 }))(1)).toBe(logLikelihoodAt(seen(0, 0))(1));
   });
 });
 
@@ -87,7 +87,7 @@ describe('tails', () => {
   test('at most and at least overlap by the outcome itself', () => {
     for (const outcome of OUTCOMES) {
       const { atMost, atLeast } = outcomeTails(seen(1, outcome), 0.4);
-      expect(atMost + atLeast - 1).toBeCloseTo(Math.exp(logLikelihood(seen(1, outcome))(0.4)), 5);
+      expect(atMost + atLeast - 1).toBeCloseTo(Math.exp(logLikelihoodAt(seen(1, outcome))(0.4)), 5);
     }
   });
 });

@@ -43,29 +43,34 @@ function bounds(outcome: Outcome, [t1, t2, t3]: Observation['edges']): readonly 
   return outcome > 0 ? [near, far] : [-far, -near];
 }
 
-/** Even steps of θ, cm, with a value at each: what is said of θ is added to it. */
+/** Even steps of θ, cm, with a value at each. */
 export interface Grid {
   readonly start: number;
   readonly step: number;
   readonly values: Float64Array;
 }
 
-/** Adds the log chance of the outcome, worked out at every point. */
-function addDirectly({ x, outcome, edges, observer, garment }: Observation, { start, step, values }: Grid): void {
+/** What is said of θ, to be added to what is said on a grid already. */
+export type Said = (grid: Grid) => void;
+
+/** The log chance of the outcome, worked out at every point. */
+function directly({ x, outcome, edges, observer, garment }: Observation): Said {
   const s = Math.sqrt(observer * observer + garment * garment);
   const [low, high] = bounds(outcome, edges);
   const [open, shut] = [x - high - FAR * s, x - low + FAR * s];
-  for (let k = 0; k < values.length; k++) {
-    const theta = start + k * step;
-    // Most points of a grid lie where a note says nothing at all: too far off, or well inside what is open to one side.
-    if (theta < open || theta > shut) {
-      values[k]! += LOG_FLOOR;
-      continue;
+  return ({ start, step, values }) => {
+    for (let k = 0; k < values.length; k++) {
+      const theta = start + k * step;
+      // Most points of a grid lie where a note says nothing at all: too far off, or well inside what is open to one side.
+      if (theta < open || theta > shut) {
+        values[k]! += LOG_FLOOR;
+        continue;
+      }
+      const a = (low - x + theta) / s;
+      const b = (high - x + theta) / s;
+      if (a >= -FAR || b <= FAR) values[k]! += Math.log(Math.max(phiBetween(a, b), FLOOR));
     }
-    const a = (low - x + theta) / s;
-    const b = (high - x + theta) / s;
-    if (a >= -FAR || b <= FAR) values[k]! += Math.log(Math.max(phiBetween(a, b), FLOOR));
-  }
+  };
 }
 
 /** Log chances of an outcome over x − θ. */
@@ -77,7 +82,7 @@ const STEPS = 16;
  * The same, read from a table. Most notes are of a woven, and differ in nothing but x from others of their zone, class, outcome and
  * sharpness: a ledger of 25,000 notes needs some hundreds of tables.
  */
-function addFromTable({ x, outcome, edges, observer }: Observation, { start, step, values }: Grid): void {
+function fromTable({ x, outcome, edges, observer }: Observation): Said {
   // Over is under seen in a mirror.
   const size = Math.abs(outcome);
   const sign = outcome < 0 ? -1 : 1;
@@ -86,12 +91,14 @@ function addFromTable({ x, outcome, edges, observer }: Observation, { start, ste
   tables.set(name, table);
   const last = table.values.length - 3;
   const [below, above] = [table.values[0]!, table.values[table.values.length - 1]!];
-  const first = (sign * (x - start) - table.start) / table.step;
-  const along = (-sign * step) / table.step;
-  for (let k = 0; k < values.length; k++) {
-    const at = first + k * along;
-    values[k]! += at < 1 ? below : at >= last + 1 ? above : cubicAt(table.values, at);
-  }
+  return ({ start, step, values }) => {
+    const first = (sign * (x - start) - table.start) / table.step;
+    const along = (-sign * step) / table.step;
+    for (let k = 0; k < values.length; k++) {
+      const at = first + k * along;
+      values[k]! += at < 1 ? below : at >= last + 1 ? above : cubicAt(table.values, at);
+    }
+  };
 }
 
 function tableOf(outcome: Outcome, edges: Observation['edges'], observer: number): Grid {
@@ -101,23 +108,25 @@ function tableOf(outcome: Outcome, edges: Observation['edges'], observer: number
   const end = (Number.isFinite(high) ? high : low) + FAR * observer + 2 * step;
   const points = Math.ceil((end - start) / step) + 1;
   const mirrored = { start: -start, step: -step, values: new Float64Array(points) };
-  addDirectly({ x: 0, outcome, edges, observer, garment: 0 }, mirrored);
+  directly({ x: 0, outcome, edges, observer, garment: 0 })(mirrored);
   return { start, step, values: mirrored.values };
 }
 
-/** Adds a note's log likelihood to what is said of θ already. */
-export function addLogLikelihood(o: Observation, grid: Grid): void {
-  if (o.garment === 0) addFromTable(o, grid);
-  else addDirectly(o, grid);
-  if (o.amount === undefined || o.outcome === 0) return;
+/** A note's log likelihood of θ. Made once a note, added to every grid on which it is asked for. */
+export function logLikelihood(o: Observation): Said {
+  const outcome = o.garment === 0 ? fromTable(o) : directly(o);
+  if (o.amount === undefined || o.outcome === 0) return outcome;
   const said = Math.sign(o.outcome) * o.amount;
   const garment2 = o.garment * o.garment;
-  const { start, step, values } = grid;
-  for (let k = 0; k < values.length; k++) {
-    const off = o.x - start - k * step;
-    const tape = Math.max(0.5, 0.35 * Math.abs(off));
-    values[k]! += Math.max(logNormal(said - off, Math.sqrt(tape * tape + garment2)), LOG_FLOOR);
-  }
+  return (grid) => {
+    outcome(grid);
+    const { start, step, values } = grid;
+    for (let k = 0; k < values.length; k++) {
+      const off = o.x - start - k * step;
+      const tape = Math.max(0.5, 0.35 * Math.abs(off));
+      values[k]! += Math.max(logNormal(said - off, Math.sqrt(tape * tape + garment2)), LOG_FLOOR);
+    }
+  };
 }
 
 /** The chances of an outcome at most, and at least, as the one noted, were the ideal offset θ. */

@@ -1,6 +1,6 @@
 import type { FitClass } from '../measure/fit-class';
 import { zoneOf, type ZoneId } from '../measure/zones';
-import { addLogLikelihood, type Observation } from './likelihood';
+import { logLikelihood, type Observation } from './likelihood';
 import { posteriorFrom, type Posterior } from './posterior';
 
 /** Classes that a person is taken to deviate in alike. Source: engine.md, section 5. */
@@ -44,6 +44,7 @@ const LEAST = 1e-300;
 
 /** Of a peak of 1, what is less than this adds nothing. A single note never says no as firmly: its chances are floored at 1e-12. */
 const NOTHING = 1e-40;
+const LOG_NOTHING = Math.log(NOTHING);
 
 /** Logarithms of a message on the grid, its peak at 0. */
 type Message = Float64Array;
@@ -89,7 +90,7 @@ export class Memory {
         continue;
       }
       const grid = { start: this.#start, step: this.#step, values: new Float64Array(this.#points) };
-      for (const note of p.observations) addLogLikelihood(note, grid);
+      for (const note of p.observations) logLikelihood(note)(grid);
       const likelihood = peaked(grid.values);
       this.#patterns.set(p.id, { said: p, likelihood, up: this.#widened(likelihood, pattern) });
     }
@@ -232,7 +233,9 @@ export class Memory {
   }
 
   #posterior(message: Message): Posterior {
-    return posteriorFrom(this.#start, this.#step, message.map(Math.exp));
+    const density = new Float64Array(this.#points);
+    for (let i = 0; i < density.length; i++) density[i] = Math.exp(message[i]!);
+    return posteriorFrom(this.#start, this.#step, density);
   }
 
   #fromLog(log: (theta: number) => number): Message {
@@ -253,21 +256,18 @@ export class Memory {
     const kernel = this.#kernel(sd);
     const reach = (kernel.length - 1) / 2;
     const last = this.#points - 1;
-    const value = message.map(Math.exp);
-    const padded = new Float64Array(this.#points + 2 * reach);
-    padded.fill(value[0]!, 0, reach);
-    padded.set(value, reach);
-    padded.fill(value[last]!, reach + this.#points);
     // Most messages say no over most of the grid: only where something is left is anything widened.
     const wide = new Float64Array(this.#points);
-    for (let j = 0; j < padded.length; j++) {
-      const mass = padded[j]!;
-      if (mass < NOTHING) continue;
-      const from = Math.max(0, j - 2 * reach);
-      const to = Math.min(last, j);
-      for (let i = from; i <= to; i++) wide[i]! += mass * kernel[j - i]!;
+    for (let j = -reach; j <= last + reach; j++) {
+      const log = message[j < 0 ? 0 : j > last ? last : j]!;
+      if (log < LOG_NOTHING) continue;
+      const mass = Math.exp(log);
+      const from = Math.max(0, j - reach);
+      const to = Math.min(last, j + reach);
+      for (let i = from; i <= to; i++) wide[i]! += mass * kernel[j - i + reach]!;
     }
-    return peaked(wide.map((sum) => Math.log(Math.max(sum, LEAST))));
+    for (let i = 0; i <= last; i++) wide[i] = Math.log(Math.max(wide[i]!, LEAST));
+    return peaked(wide);
   }
 
   #kernel(sd: number): Float64Array {

@@ -2,7 +2,7 @@ import { effectsOf } from '../alteration/effects';
 import { bodyOn } from '../measure/body';
 import type { IsoDate } from '../measure/calendar-day';
 import { zoneOf, type BodyMeasure, type ZoneId } from '../measure/zones';
-import type { Alteration, FitNote, Make, SizeLine } from '../records';
+import type { Alteration, FitNote, Make, SizeChart, SizeLine } from '../records';
 import { effectContext, inOrder, viewOf, type PatternCase } from './case';
 import { chartOf, chartReading, finishedColumn, lineOf, placeOf, readColumn } from './chart';
 import { clothGive, intendedEase, mainCloth, type ClothGive } from './cloth-give';
@@ -87,13 +87,11 @@ export interface Moment {
   readonly bodyOn?: IsoDate;
 }
 
-/** The size line of the first make that names one: it stands in where the body was never measured. */
-function firstLine({ makes }: PatternCase, zone: ZoneId): SizeLine | undefined {
-  for (const make of inOrder(makes)) {
-    const line = lineOf(make, zone);
-    if (line) return line;
-  }
-  return undefined;
+/** What the chart says at the size of the first make that names one, cm: it stands in where the body was never measured. */
+function chartAtFirst({ makes }: PatternCase, zone: ZoneId, chart: SizeChart, column: readonly (number | null)[]): number | undefined {
+  const first = inOrder(makes).find((make) => lineOf(make, zone));
+  const place = first && placeOf(chart, lineOf(first, zone)!);
+  return place === undefined ? undefined : readColumn(column, place);
 }
 
 /**
@@ -130,10 +128,8 @@ export function offsetOf(input: PatternCase, make: Make, zone: ZoneId, { note, b
     unknown.add('size not in the chart');
   } else if (chart && line && place !== undefined && reading) {
     const ofChart = readColumn(reading.column, place);
-    const known = bodyCm(reading.measure);
-    const first = firstLine(input, zone);
-    const firstPlace = first && placeOf(chart, first);
-    const body = known ?? (firstPlace === undefined ? undefined : readColumn(reading.column, firstPlace));
+    const known = reading.measure === measure ? ownBody : bodyCm(reading.measure);
+    const body = known ?? chartAtFirst(input, zone, chart, reading.column);
     if (ofChart === undefined || body === undefined) unknown.add(ofChart === undefined ? 'no chart for the zone' : 'body measure');
     else {
       if (known === undefined) unknown.add('body measure');

@@ -4,7 +4,7 @@ import { ZONE_IDS, zoneOf, type ZoneId } from '../measure/zones';
 import type { Outcome } from '../records';
 import { outcomeTails, type Observation } from './likelihood';
 import { bestCut, chanceOfRight, divergence, expectation, massBelow, posteriorOf, priorSpread, quantile } from './posterior';
-import { logLikelihood } from './sample-case';
+import { logLikelihoodAt } from './sample-case';
 
 /** Notes after three wears. */
 function notes(zone: ZoneId, fitClass: FitClass, seen: readonly (readonly [x: number, outcome: Outcome, amount?: number])[]): Observation[] {
@@ -63,7 +63,7 @@ describe('before any note', () => {
 /** The plain way: a fine even grid over everything, summed up. Slow and hard to get wrong. */
 function plainQuantiles(observations: readonly Observation[], spread: number, step: number): number[] {
   const reach = Math.max(8 * spread, ...observations.map((o) => Math.abs(o.x) + o.edges[2] + 4));
-  const ways = observations.map(logLikelihood);
+  const ways = observations.map(logLikelihoodAt);
   const weights: number[] = [];
   let total = 0;
   for (let theta = -reach; theta <= reach; theta += step) {
@@ -190,7 +190,7 @@ describe('laws', () => {
         const before = posteriorOf(observations, spread);
         const after = posteriorOf([...observations, note], spread);
         const width = (p: typeof before) => quantile(p, 0.9) - quantile(p, 0.1);
-        const likely = expectation(before, (theta) => Math.exp(logLikelihood(note)(theta)));
+        const likely = expectation(before, (theta) => Math.exp(logLikelihoodAt(note)(theta)));
         if (width(after) > width(before) + 0.05) expect(likely).toBeLessThan(0.25);
       }),
     );

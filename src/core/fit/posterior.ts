@@ -1,6 +1,6 @@
 import { zoneOf, type ZoneId } from '../measure/zones';
 import { cubicAt } from './cubic';
-import { addLogLikelihood, type Grid, type Observation } from './likelihood';
+import { logLikelihood, type Observation, type Said } from './likelihood';
 import { phiBetween } from './normal';
 
 /** What is believed of the ideal offset θ at a zone, as a density on an even grid. */
@@ -44,16 +44,16 @@ export interface Prior {
   readonly reach: number;
   /** The smallest width in it, cm: no grid may be coarser. */
   readonly sharpest: number;
-  /** Adds the logarithm of the density; a constant more or less does not matter. */
-  readonly addTo: (grid: Grid) => void;
+  /** The logarithm of the density; a constant more or less does not matter. */
+  readonly log: Said;
 }
 
 /** Normal round 0: what is believed where nothing else speaks. */
 function normalPrior(spread: number): Prior {
-  const addTo = ({ start, step, values }: Grid) => {
+  const log: Said = ({ start, step, values }) => {
     for (let k = 0; k < values.length; k++) values[k]! -= 0.5 * ((start + k * step) / spread) ** 2;
   };
-  return { reach: 8 * spread, sharpest: spread, addTo };
+  return { reach: 8 * spread, sharpest: spread, log };
 }
 
 /**
@@ -63,14 +63,14 @@ function normalPrior(spread: number): Prior {
 export function priorFrom({ start, step, density }: Posterior, sharpest: number): Prior {
   const last = density.length - 1;
   const logs = density.map((d) => Math.log(Math.max(d, 1e-300)));
-  const addTo = ({ start: first, step: by, values }: Grid) => {
+  const log: Said = ({ start: first, step: by, values }) => {
     for (let k = 0; k < values.length; k++) {
       const place = (first + k * by - start) / step;
       const beyond = place < 0 ? -place : place - last;
       values[k]! += beyond < 0 ? cubicAt(logs, place) : logs[place < 0 ? 0 : last]! - 0.5 * ((beyond * step) / sharpest) ** 2;
     }
   };
-  return { reach: Math.max(Math.abs(start), Math.abs(start + last * step)), sharpest, addTo };
+  return { reach: Math.max(Math.abs(start), Math.abs(start + last * step)), sharpest, log };
 }
 
 /** The posterior with every note, and without each of them in turn. */
@@ -102,17 +102,18 @@ function onGrid(observations: readonly Observation[], before: Prior | number, ap
   const prior = typeof before === 'number' ? normalPrior(before) : before;
   let reach = prior.reach;
   for (const { x, edges } of observations) reach = Math.max(reach, Math.abs(x) + edges[2] + 4);
+  const notes = observations.map(logLikelihood);
   /** Log densities over a grid: the first with every note, then without each. */
   const logDensities = (start: number, step: number, points: number): Float64Array[] => {
     const grid = { start, step, values: new Float64Array(points) };
-    prior.addTo(grid);
+    prior.log(grid);
     if (!apart) {
-      for (const note of observations) addLogLikelihood(note, grid);
+      for (const note of notes) note(grid);
       return [grid.values];
     }
-    const said = observations.map((note) => {
+    const said = notes.map((note) => {
       const values = new Float64Array(points);
-      addLogLikelihood(note, { start, step, values });
+      note({ start, step, values });
       return values;
     });
     const all = grid.values;
@@ -159,7 +160,9 @@ function spanOfMass(logs: Float64Array): { readonly first: number; readonly last
 function fromLogs(logs: Float64Array): Float64Array {
   let peak = -Infinity;
   for (const value of logs) if (value > peak) peak = value;
-  return logs.map((value) => Math.exp(value - peak));
+  const densities = new Float64Array(logs.length);
+  for (let i = 0; i < logs.length; i++) densities[i] = Math.exp(logs[i]! - peak);
+  return densities;
 }
 
 /**
@@ -175,7 +178,12 @@ export function posteriorFrom(start: number, step: number, density: Float64Array
     mass[i] = mass[i - 1]! + step * Math.max(0, cell);
   }
   const total = mass[last]!;
-  return { start, step, density: density.map((d) => d / total), mass: mass.map((m) => m / total) };
+  const normalised = new Float64Array(density.length);
+  for (let i = 0; i <= last; i++) {
+    normalised[i] = density[i]! / total;
+    mass[i]! /= total;
+  }
+  return { start, step, density: normalised, mass };
 }
 
 /** The part of a cell's mass that lies in its first `part`, the density going straight from d0 to d1. */

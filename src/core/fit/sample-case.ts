@@ -2,7 +2,7 @@ import type { Alteration, Cloth, FitNote, Make, MeasurementSet, Outcome, Pattern
 import { blankCloth, blankMake, blankPattern, blankView } from '../records/blank';
 import type { ZoneId } from '../measure/zones';
 import type { PatternCase } from './case';
-import { addLogLikelihood, type Observation } from './likelihood';
+import { logLikelihood, type Observation } from './likelihood';
 
 /** A small invented case for worked examples: one pattern with a plain chart, a body, cloths. Used by tests and the bench. */
 export const SAMPLE_BODY: MeasurementSet = {
@@ -73,8 +73,8 @@ export function sampleCase(makes: readonly Make[], rest: Partial<PatternCase> = 
 }
 
 /** A note's log likelihood as a function of θ. */
-export const logLikelihood = (note: Observation) => (theta: number) => {
+export const logLikelihoodAt = (note: Observation) => (theta: number) => {
   const values = new Float64Array(1);
-  addLogLikelihood(note, { start: theta, step: 1, values });
+  logLikelihood(note)({ start: theta, step: 1, values });
   return values[0]!;
 };
