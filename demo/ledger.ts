@@ -1,5 +1,7 @@
 import { addDays, formatISO, parseISO } from 'date-fns';
-import { flatSvg } from '../src/core/drawing/flat-svg';
+import { flatSvg, sheetOf } from '../src/core/drawing/flat-svg';
+import type { FlatSide } from '../src/core/drawing/sheet';
+import { zoneSpots } from '../src/core/drawing/zone-spots';
 import { daysBetween } from '../src/core/measure/body';
 import type { Ledger, Make, Picture, Wear } from '../src/core/records';
 import { seasonOf, seasonsOf } from '../src/core/wear/season';
@@ -90,15 +92,42 @@ const BULK: readonly Omit<Wear, 'id'>[] = [
   { date: '2026-07-18', until: '2026-07-25', makeIds: ['make-slackwater-3'], count: 0, occasion: 'a week on the islands' },
 ];
 
+/** Makes whose fit notes are pinned to their pictures: the shirt, which is compared most. */
+const PINNED = 'pattern-tidewater';
+
+/** The pattern and view that a make was cut from first. */
+function drawnAs(make: Make) {
+  const source = make.sources[0];
+  const pattern = patterns.find((p) => p.id === source?.patternId);
+  const view = pattern?.views.find((v) => v.id === source?.viewId);
+  return pattern && view && { pattern, view };
+}
+
+/** A make with its fit notes pinned where their zones lie on its pictures. */
+function pinned(make: Make): Make {
+  const drawn = drawnAs(make);
+  if (drawn?.pattern.id !== PINNED) return make;
+  const { kind } = drawn.pattern;
+  const spots = zoneSpots(kind, drawn.view.flat);
+  const fitNotes = make.fitNotes.map((note) => {
+    const spot = spots.find((s) => s.zone === note.zone);
+    if (!spot) return note;
+    const { width, height } = sheetOf(kind, drawn.view.flat, spot.side);
+    return { ...note, pin: { pictureId: pictureId(make, spot.side), x: spot.x / width, y: spot.y / height } };
+  });
+  return { ...make, fitNotes };
+}
+
+const pictureId = (make: Make, side: FlatSide) => `picture-${make.id}-${side}`;
+
 /** Front and back of a make, drawn in its cloth. */
 function picturesOf(make: Make): Picture[] {
-  const source = make.sources[0];
-  if (!source) return [];
-  const pattern = patterns.find((p) => p.id === source.patternId)!;
-  const view = pattern.views.find((v) => v.id === source.viewId)!;
+  const drawn = drawnAs(make);
+  if (!drawn) return [];
+  const { pattern, view } = drawn;
   const swatch = cloths.find((c) => c.id === make.cloths[0]?.clothId)?.swatch;
   return (['front', 'back'] as const).map((side) => ({
-    id: `picture-${make.id}-${side}`,
+    id: pictureId(make, side),
     makeId: make.id,
     side,
     place: 0,
@@ -114,7 +143,7 @@ export function demoLedger(): Ledger {
     bodies,
     patterns,
     cloths,
-    makes,
+    makes: makes.map(pinned),
     wears: [
       ...makes.flatMap(wearsOf),
       ...OUTFITS.map((wear, i) => ({ id: `wear-outfit-${i + 1}`, count: 1, ...wear })),

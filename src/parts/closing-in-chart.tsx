@@ -1,19 +1,84 @@
 import { scaleLinear, scalePoint } from 'd3-scale';
 import { area, curveMonotoneX, line } from 'd3-shape';
-import type { ZoneForecast } from '../core/fit/carry-forward';
-import type { ClosingIn } from '../core/fit/why';
-import { outcomeWords } from '../core/fit/words';
-import { formatLength, type LengthUnit } from '../core/measure/length';
-import { zoneOf } from '../core/measure/zones';
+import { useState, type KeyboardEvent } from 'react';
 import { sizeLineWords } from '../core/alteration/words';
-import { FitMarkShape, markColour } from './fit-mark';
+import type { ZoneForecast } from '../core/fit/carry-forward';
+import type { Evidence } from '../core/fit/evidence';
+import type { BestCut } from '../core/fit/posterior';
+import type { ClosingIn } from '../core/fit/why';
+import { outcomeWords, seenWords } from '../core/fit/words';
+import { formatLength, type LengthUnit } from '../core/measure/length';
+import { percent } from '../core/measure/percent';
+import { zoneOf } from '../core/measure/zones';
+import { ChartTable } from '../ui/chart-table';
+import { FitMark, FitMarkShape, markColour } from './fit-mark';
+import { OffsetTerms } from './offset-terms';
 
 const MARGIN = { top: 12, right: 84, bottom: 26, left: 74 };
 
-/** One zone, version by version: the range of the best cut narrows towards what to cut next. A table beneath says the same. */
+/** A place along the chart: before any note, after a version, or the next cut. */
+interface Stop {
+  readonly key: string;
+  readonly label: string;
+  readonly best: BestCut;
+  readonly evidence: readonly Evidence[];
+}
+
+function stopsOf({ evidence }: ZoneForecast, steps: ClosingIn): Stop[] {
+  const stops = steps.map(({ version, best }): Stop => ({
+    key: `v${version}`,
+    label: version === 0 ? 'before' : `version ${version}`,
+    best,
+    evidence: evidence.filter((e) => e.make.version === version),
+  }));
+  return [...stops, { key: 'next', label: 'next', best: stops.at(-1)!.best, evidence: [] }];
+}
+
+/** The size line and what was noted, in a word or two: what stands beside a mark. */
+const cutAndNoted = (e: Evidence, unit: LengthUnit) =>
+  `${sizeLineWords(e.offset.chart.from === 'chart' ? e.offset.chart.line : e.make.size)}, ${outcomeWords(e.note, unit)}`;
+
+/** What is known at a stop: the range, the notes it closed in by, and how each offset came about. */
+function AtStop({ stop, forecast, unit }: { stop: Stop; forecast: ZoneForecast; unit: LengthUnit }) {
+  const about = (cm: number) => formatLength(cm, unit, { signed: true, about: true });
+  const { best, evidence } = stop;
+  const kind = zoneOf(forecast.zone).kind;
+  const range = `about ${about(best.median)}, four times in five from ${about(best.low)} to ${about(best.high)}`;
+  return (
+    <div className="min-h-[74px] border-t border-rule pt-1 text-small leading-[18px]" aria-live="polite">
+      {stop.key === 'next' ? (
+        <p>
+          <b className="text-amber">Next: {about(forecast.x)}</b>
+          {forecast.chance !== undefined && `, right with a chance of ${percent(forecast.chance)}`}.{' '}
+          <span className="text-ink2">Best cut {range}.</span>
+        </p>
+      ) : (
+        <p>
+          <b className="first-letter:uppercase">{stop.key === 'v0' ? 'Before any note' : `After ${stop.label}`}</b>:{' '}
+          <span className="text-ink2">{range}.</span>
+        </p>
+      )}
+      {evidence.map((e) => (
+        <div key={e.note.id} className="flex flex-wrap gap-x-4">
+          <span className="flex items-center gap-1">
+            <FitMark kind={kind} outcome={e.note.outcome} />
+            {outcomeWords(e.note, unit)} at {about(e.offset.x)}, {seenWords(e.note.seen)}
+            {e.note.words && <i className="text-ink2">{e.note.words}</i>}
+          </span>
+          <OffsetTerms offset={e.offset} unit={unit} />
+        </div>
+      ))}
+    </div>
+  );
+}
+
+/**
+ * One zone, version by version: the range of the best cut narrows towards what to cut next. Pointing at a version, or the arrow keys,
+ * show its evidence; a table says the same, and is drawn on paper too.
+ */
 export function ClosingInChart({
   forecast,
-  steps: closingIn,
+  steps,
   unit,
   width = 700,
   height = 190,
@@ -26,104 +91,149 @@ export function ClosingInChart({
 }) {
   const { zone, evidence: shown, x } = forecast;
   const kind = zoneOf(zone).kind;
-  const steps = [...closingIn.map((c) => ({ key: `v${c.version}`, label: c.version === 0 ? 'before' : `version ${c.version}`, best: c.best }))];
-  const last = steps.at(-1)!;
-  const all = [...steps, { key: 'next', label: 'next', best: last.best }];
+  const all = stopsOf(forecast, steps);
+  const [at, setAt] = useState<string>();
+  const stop = all.find((s) => s.key === at) ?? all.at(-1)!;
   const across = scalePoint(
     all.map((s) => s.key),
     [MARGIN.left, width - MARGIN.right],
   );
-  const low = Math.min(0, x, ...shown.map((e) => e.offset.x), ...steps.slice(1).map((s) => s.best.low));
-  const high = Math.max(0, x, ...shown.map((e) => e.offset.x), ...steps.slice(1).map((s) => s.best.high));
+  const apart = across.step();
+  const noted = all.slice(1, -1);
+  const low = Math.min(0, x, ...shown.map((e) => e.offset.x), ...noted.map((s) => s.best.low));
+  const high = Math.max(0, x, ...shown.map((e) => e.offset.x), ...noted.map((s) => s.best.high));
   const pad = Math.max(0.8, (high - low) * 0.18);
   const down = scaleLinear([low - pad, high + pad], [height - MARGIN.bottom, MARGIN.top]).clamp(true);
-  const ticks = down.ticks(5);
-  const band = area<(typeof all)[number]>()
+  const band = area<Stop>()
     .x((d) => across(d.key)!)
     .y0((d) => down(d.best.low))
     .y1((d) => down(d.best.high))
     .curve(curveMonotoneX);
-  const middle = line<(typeof all)[number]>()
+  const middle = line<Stop>()
     .x((d) => across(d.key)!)
     .y((d) => down(d.best.median))
     .curve(curveMonotoneX);
   const about = (cm: number) => formatLength(cm, unit, { signed: true, about: true });
   const label = zoneOf(zone).label;
+  // Words stand beside a mark where there is room; where versions crowd, the mark speaks and its evidence says the rest.
+  const roomy = apart > 96;
+  const every = Math.ceil(70 / apart);
+  const walk = (event: KeyboardEvent) => {
+    const by = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
+    if (!by) return;
+    event.preventDefault();
+    const i = all.indexOf(stop) + by;
+    setAt(all[Math.max(0, Math.min(all.length - 1, i))]!.key);
+  };
 
   return (
     <figure className="m-0">
-      <svg
-        viewBox={`0 0 ${width} ${height}`}
-        className="block h-auto w-full"
-        role="img"
-        aria-label={`The best cut at the ${label} after each version; the table below says the same.`}
+      <div
+        tabIndex={0}
+        role="group"
+        aria-label={`The best cut at the ${label}, closing in: left and right arrows go from version to version`}
+        onKeyDown={walk}
+        className="rounded-md"
       >
-        {ticks.map((t) => (
-          <g key={t}>
-            <line
-              x1={MARGIN.left}
-              x2={width - MARGIN.right}
-              y1={down(t)}
-              y2={down(t)}
-              stroke={t === 0 ? 'var(--c-ink3)' : 'var(--c-rule)'}
-              strokeWidth={t === 0 ? 1.2 : 1}
-            />
-            <text x={MARGIN.left - 8} y={down(t) + 4} textAnchor="end" fontSize={12.5} fill="var(--c-ink2)">
-              {t === 0 ? 'as drafted' : formatLength(t, unit, { signed: true, bare: true, about: true })}
-            </text>
-          </g>
-        ))}
-        <path d={band(all) ?? ''} fill="var(--c-amber-fill)" opacity={0.45} />
-        <path d={middle(all) ?? ''} fill="none" stroke="var(--c-amber)" strokeWidth={1.8} />
-        {shown.map((e, i) => {
-          const words = `${sizeLineWords(e.offset.chart.from === 'chart' ? e.offset.chart.line : e.make.size)}, ${outcomeWords(e.note, unit)}`;
-          return (
-            <g key={e.note.id} transform={`translate(${across(`v${e.make.version}`)} ${down(e.offset.x)})`}>
-              <FitMarkShape kind={kind} outcome={e.note.outcome} />
-              {(i === shown.length - 1 || shown[i + 1]?.make.version !== e.make.version) && (
-                <text x={12} y={4} fontSize={12.5} fill={markColour(e.note.outcome)} stroke="var(--c-paper)" strokeWidth={3} paintOrder="stroke">
-                  {words}
-                </text>
-              )}
+        <svg viewBox={`0 0 ${width} ${height}`} className="block h-auto w-full" aria-hidden onPointerLeave={() => setAt(undefined)}>
+          {down.ticks(5).map((t) => (
+            <g key={t}>
+              <line
+                x1={MARGIN.left}
+                x2={width - MARGIN.right}
+                y1={down(t)}
+                y2={down(t)}
+                stroke={t === 0 ? 'var(--c-ink3)' : 'var(--c-rule)'}
+                strokeWidth={t === 0 ? 1.2 : 1}
+              />
+              <text x={MARGIN.left - 8} y={down(t) + 4} textAnchor="end" fontSize={12.5} fill="var(--c-ink2)">
+                {t === 0 ? 'as drafted' : formatLength(t, unit, { signed: true, bare: true, about: true })}
+              </text>
             </g>
-          );
-        })}
-        <path d={`M${across('next')} ${down(x) - 7}l7 7l-7 7l-7 -7z`} fill="var(--c-amber-fill)" stroke="var(--c-amber)" strokeWidth={1.2} />
-        {all.map((s) => (
-          <text
-            key={s.key}
-            x={across(s.key)}
-            y={height - 6}
-            textAnchor="middle"
-            fontSize={12.5}
-            fill={s.key === 'next' ? 'var(--c-amber)' : 'var(--c-ink2)'}
-            fontWeight={s.key === 'next' ? 600 : 400}
-          >
-            {s.key === 'next' ? `next: ${about(x)}` : s.label}
-          </text>
-        ))}
-      </svg>
-      <table className="sr-only">
-        <caption>Best cut at the {label}, against the pattern</caption>
-        <thead>
-          <tr>
-            <th>after</th>
-            <th>middle</th>
-            <th>from</th>
-            <th>to</th>
-          </tr>
-        </thead>
-        <tbody>
-          {steps.map((s) => (
-            <tr key={s.key}>
-              <th>{s.label}</th>
-              <td>{about(s.best.median)}</td>
-              <td>{about(s.best.low)}</td>
-              <td>{about(s.best.high)}</td>
-            </tr>
           ))}
-        </tbody>
-      </table>
+          <path d={band(all) ?? ''} fill="var(--c-amber-fill)" fillOpacity={0.45} stroke="var(--c-amber)" strokeWidth={0.5} strokeDasharray="3 3" />
+          <path d={middle(all) ?? ''} fill="none" stroke="var(--c-amber)" strokeWidth={1.8} />
+          {at !== undefined && (
+            <line
+              x1={across(stop.key)}
+              x2={across(stop.key)}
+              y1={MARGIN.top}
+              y2={height - MARGIN.bottom}
+              stroke="var(--c-ink3)"
+              strokeDasharray="2 3"
+            />
+          )}
+          {all.flatMap((s) =>
+            s.evidence.map((e, i) => {
+              // The words keep off the middle line: above it where the mark is above, beneath it where it is beneath.
+              const above = e.offset.x >= s.best.median;
+              return (
+                <g key={e.note.id} transform={`translate(${across(s.key)} ${down(e.offset.x)})`}>
+                  <FitMarkShape kind={kind} outcome={e.note.outcome} />
+                  {roomy && i === s.evidence.length - 1 && (
+                    <text
+                      x={0}
+                      y={above ? -11 : 20}
+                      textAnchor="middle"
+                      fontSize={12.5}
+                      fill={markColour(e.note.outcome)}
+                      stroke="var(--c-paper)"
+                      strokeWidth={3}
+                      paintOrder="stroke"
+                    >
+                      {cutAndNoted(e, unit)}
+                    </text>
+                  )}
+                </g>
+              );
+            }),
+          )}
+          <path d={`M${across('next')} ${down(x) - 7}l7 7l-7 7l-7 -7z`} fill="var(--c-amber-fill)" stroke="var(--c-amber)" strokeWidth={1.2} />
+          {all.map((s, i) => (
+            <text
+              key={s.key}
+              x={across(s.key)}
+              y={height - 6}
+              textAnchor="middle"
+              fontSize={12.5}
+              fill={s.key === 'next' ? 'var(--c-amber)' : 'var(--c-ink2)'}
+              fontWeight={s.key === 'next' || s.key === at ? 600 : 400}
+            >
+              {s.key === 'next' ? `next: ${about(x)}` : i % every === 0 && all.length - 1 - i >= every ? s.label : ''}
+            </text>
+          ))}
+          {all.map((s) => (
+            <rect
+              key={s.key}
+              data-stop={s.key}
+              x={across(s.key)! - apart / 2}
+              width={apart}
+              y={0}
+              height={height}
+              fill="transparent"
+              onPointerEnter={() => setAt(s.key)}
+            />
+          ))}
+        </svg>
+        <AtStop stop={stop} forecast={forecast} unit={unit} />
+      </div>
+      <ChartTable
+        caption={`Best cut at the ${label}, against the pattern`}
+        heads={['after', 'cut and noted', 'cut at', 'middle', 'from', 'to']}
+        rows={all
+          .slice(0, -1)
+          .map((s) => ({
+            key: s.key,
+            cells: [
+              s.label,
+              s.evidence.map((e) => cutAndNoted(e, unit)).join('; ') || '–',
+              s.evidence.map((e) => about(e.offset.x)).join('; ') || '–',
+              about(s.best.median),
+              about(s.best.low),
+              about(s.best.high),
+            ],
+          }))}
+      />
     </figure>
   );
 }

@@ -2,7 +2,7 @@ import clsx from 'clsx';
 import { MoreHorizontal } from 'lucide-react';
 import { useRef, useState, type KeyboardEvent } from 'react';
 import { alterationKind } from '../core/alteration/catalogue';
-import { directionWord } from '../core/fit/words';
+import { directionWord, outcomeWords } from '../core/fit/words';
 import type { LengthUnit } from '../core/measure/length';
 import { ZONE_IDS, zoneOf, type ZoneId } from '../core/measure/zones';
 import { FitNote, type Outcome } from '../core/records';
@@ -25,6 +25,9 @@ const DEGREES: readonly { readonly size: 1 | 2 | 3; readonly word: string }[] = 
   { size: 2, word: 'clear' },
   { size: 3, word: 'spoils' },
 ];
+
+/** With a key held down beside it, a key is another's. */
+const isHeld = ({ ctrlKey, metaKey, altKey }: KeyboardEvent) => ctrlKey || metaKey || altKey;
 
 /** Slight, then clear, then spoils, then slight again. */
 function stronger(was: Outcome | undefined, sign: -1 | 1): Outcome {
@@ -133,31 +136,44 @@ export function FitEntry({
   const restRight = () => onChange([...said, ...shown.filter((z) => !at(z)).map((zone): ZoneSaid => ({ zone, outcome: 0 }))]);
   const focusRow = (index: number) => list.current?.querySelectorAll<HTMLElement>('[data-row-stop]')[index]?.focus();
 
-  const onKey = (event: KeyboardEvent, zone: ZoneId, index: number) => {
-    if (event.target instanceof HTMLInputElement || event.ctrlKey || event.metaKey || event.altKey) return;
+  /** What a key says of a zone, on its line or its spot; whether it was one of those keys. */
+  const sayByKey = (event: KeyboardEvent, zone: ZoneId): boolean => {
+    if (isHeld(event)) return false;
     const acts: Record<string, () => void> = {
       u: () => set(zone, { outcome: stronger(at(zone)?.outcome, -1) }),
       o: () => set(zone, { outcome: stronger(at(zone)?.outcome, 1) }),
-      r: () => {
-        set(zone, { outcome: 0 });
-        focusRow(index + 1);
-      },
+      r: () => set(zone, { outcome: 0 }),
       a: restRight,
       Backspace: () => set(zone, undefined),
       Delete: () => set(zone, undefined),
-      ArrowDown: () => focusRow(index + 1),
-      ArrowUp: () => focusRow(index - 1),
     };
-    const act = acts[event.key];
-    if (!act) return;
+    acts[event.key]?.();
+    return event.key in acts;
+  };
+  const onRowKey = (event: KeyboardEvent, zone: ZoneId, index: number) => {
+    if (event.target instanceof HTMLInputElement || isHeld(event)) return;
+    const row = { ArrowDown: index + 1, ArrowUp: index - 1, r: index + 1 }[event.key];
+    if (!sayByKey(event, zone) && row === undefined) return;
     event.preventDefault();
     event.stopPropagation();
-    act();
+    if (row !== undefined) focusRow(row);
   };
 
   return (
     <div>
-      {drawn && <GarmentFigure drawn={drawn} zones={shown} said={said} unit={unit} onZone={(zone) => focusRow(shown.indexOf(zone))} />}
+      {drawn && (
+        <GarmentFigure
+          drawn={drawn}
+          zones={shown}
+          said={(zone) => {
+            const is = at(zone);
+            return { marks: is ? [is.outcome] : [], words: `${zoneOf(zone).label}: ${is ? outcomeWords(is, unit) : 'not judged'}. Go to it` };
+          }}
+          onZone={(zone) => focusRow(shown.indexOf(zone))}
+          onKey={sayByKey}
+          className="mb-2"
+        />
+      )}
       <ul ref={list} className="border-t border-rule">
         {shown.map((zone, index) => {
           const is = at(zone);
@@ -170,7 +186,7 @@ export function FitEntry({
           return (
             <li
               key={zone}
-              onKeyDown={(e) => onKey(e, zone, index)}
+              onKeyDown={(e) => onRowKey(e, zone, index)}
               className="flex min-h-[33px] flex-wrap items-center gap-x-2 border-b border-rule py-0.5 focus-within:bg-tint"
             >
               <span className="w-24 first-letter:uppercase">{label}</span>

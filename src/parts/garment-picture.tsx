@@ -1,7 +1,7 @@
 import clsx from 'clsx';
 import { useMemo } from 'react';
 import { flatSvg } from '../core/drawing/flat-svg';
-import type { FlatSide } from '../core/drawing/flat';
+import type { FlatSide } from '../core/drawing/sheet';
 import type { Cloth, Make, Pattern } from '../core/records';
 import { viewOf } from '../core/fit/case';
 import { usePicturesOf } from '../data/queries';

@@ -1,5 +1,6 @@
 import type { FlatDetails, GarmentKind, Swatch } from '../records';
-import { garmentFlat, SHEET, type FlatSide, type StrokeRole } from './flat';
+import { garmentFlat } from './flat';
+import { SHEET, type FlatSide, type StrokeRole } from './sheet';
 import { blend, lightness, printPattern } from './print';
 
 const INK = '#26211c';
@@ -7,6 +8,11 @@ const PAPER = '#fffdf8';
 
 /** Cloth without a swatch: unbleached calico. */
 export const CALICO: Swatch = { print: 'plain', ground: '#e9dfcb', figure: '#e9dfcb', repeat: 2 };
+
+/** How large the picture of a flat is, in units of its sheet: as high as the garment needs. */
+export function sheetOf(kind: GarmentKind, flat: FlatDetails | undefined, side: FlatSide): { readonly width: number; readonly height: number } {
+  return { width: SHEET.width, height: Math.min(SHEET.height, garmentFlat(kind, flat, side).bottom + 8) };
+}
 
 /**
  * A garment laid flat in its cloth, as a picture of its own: SVG without script or outside reference.
@@ -26,11 +32,11 @@ export function flatSvg(kind: GarmentKind, flat: FlatDetails | undefined, side: 
     stitch: `fill="none" ${line(seam, 0.6, 'stroke-dasharray="2 1.6"')}`,
     button: `fill="${dark ? blend(swatch.ground, PAPER, 0.75) : INK}"`,
   };
-  const { strokes, bottom } = garmentFlat(kind, flat, side);
+  const { strokes } = garmentFlat(kind, flat, side);
   const marks = strokes.map(({ role, path }) => `<path d="${path}" ${style[role]}/>`).join('');
-  const height = Math.min(SHEET.height, bottom + 8);
+  const { width, height } = sheetOf(kind, flat, side);
   return (
-    `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${SHEET.width} ${height}" width="${SHEET.width * 3}" height="${height * 3}">` +
+    `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${width} ${height}" width="${width * 3}" height="${height * 3}">` +
     `<defs>${printPattern(swatch, 'p', SHEET.unitsPerCm)}</defs><g stroke-linejoin="round" stroke-linecap="round">${marks}</g></svg>`
   );
 }

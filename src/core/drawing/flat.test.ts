@@ -1,5 +1,6 @@
 import { GARMENT_KINDS, type FlatDetails, type GarmentKind } from '../records';
-import { garmentFlat, SHEET, type FlatSide } from './flat';
+import { garmentFlat } from './flat';
+import { SHEET, type FlatSide } from './sheet';
 import { flatSvg } from './flat-svg';
 import { blend, lightness, printPattern } from './print';
 

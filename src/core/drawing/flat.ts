@@ -1,21 +1,8 @@
 import type { FlatDetails, GarmentKind } from '../records';
+import { hat } from './hat';
 import { bothSides, c, l, m, oneSide, symmetrical, type Half, type Move } from './outline';
-
-/** How a stroke of a flat is drawn: pieces and the details laid on them are filled with the cloth. */
-export type StrokeRole = 'piece' | 'detail' | 'under' | 'seam' | 'stitch' | 'button';
-export interface Stroke {
-  readonly role: StrokeRole;
-  readonly path: string;
-}
-
-export type FlatSide = 'front' | 'back';
-
-/** A flat: strokes in the order of painting, on a sheet of 160 by 200 on which 1.6 units are a centimetre of the garment. */
-export const SHEET = { width: 160, height: 200, unitsPerCm: 1.6 } as const;
-const MID = SHEET.width / 2;
-
-/** Everything about a flat's cut, with nothing left open. */
-type Details = Required<FlatDetails>;
+import { MID, type Details, type Flat, type FlatSide, type Stroke } from './sheet';
+import { swimsuit } from './swimsuit';
 
 const USUAL: Record<GarmentKind, Details> = {
   top: { neck: 'round', sleeve: 'short', length: 'mid', shape: 'straight', opening: 'none', pockets: 'none', darts: false, cuffs: false },
@@ -38,6 +25,8 @@ const USUAL: Record<GarmentKind, Details> = {
     darts: false,
     cuffs: false,
   },
+  swimsuit: { neck: 'round', sleeve: 'none', length: 'mid', shape: 'shaped', opening: 'none', pockets: 'none', darts: false, cuffs: false },
+  hat: { neck: 'round', sleeve: 'none', length: 'mid', shape: 'flared', opening: 'none', pockets: 'none', darts: false, cuffs: false },
 };
 
 /** Where the landmarks of a garment for the upper body lie. */
@@ -99,13 +88,16 @@ function armhole({ tip }: Body): Move {
 
 function trunk(b: Body): Half {
   const { waistX, hemX, hemY, d, kind, tip } = b;
+  // A one-piece ends at its waist seam, where the legs begin.
   const sides: Move[] =
-    d.shape === 'straight'
-      ? [c(40, 90, 41, hemY - 30, hemX, hemY)]
-      : [
-          c(39, 70, waistX, 76, waistX, WAIST_Y),
-          d.shape === 'flared' ? c(waistX + 4, WAIST_Y + 16, hemX - 6, hemY - 40, hemX, hemY) : c(waistX, 98, hemX, 106, hemX, hemY),
-        ];
+    kind === 'one-piece'
+      ? [c(39, 70, waistX, 76, waistX, WAIST_Y)]
+      : d.shape === 'straight'
+        ? [c(40, 90, 41, hemY - 30, hemX, hemY)]
+        : [
+            c(39, 70, waistX, 76, waistX, WAIST_Y),
+            d.shape === 'flared' ? c(waistX + 4, WAIST_Y + 16, hemX - 6, hemY - 40, hemX, hemY) : c(waistX, 98, hemX, 106, hemX, hemY),
+          ];
   const pointed = kind === 'waistcoat' && b.side === 'front';
   const hem: Move[] = pointed
     ? [l(14, hemY + 12), l(0, hemY)]
@@ -249,6 +241,9 @@ function reversedEdge(d: Details, neckY: number, width: number): Move[] {
   return d.neck === 'v' ? [l(0, neckY)] : [c(width, TOP + (neckY - TOP) * 0.55, width * 0.75, neckY, 0, neckY)];
 }
 
+/** Buttons down the front of what opens there. */
+const BUTTONS: Partial<Record<GarmentKind, number>> = { shirt: 6, 'one-piece': 5, cardigan: 5, waistcoat: 4, jacket: 2, coat: 3, dress: 6, top: 3 };
+
 function openings(b: Body): Stroke[] {
   const { d, side, neckY, hemY, kind } = b;
   if (side === 'back' || d.opening === 'none') return [];
@@ -261,7 +256,7 @@ function openings(b: Body): Stroke[] {
     ];
   const placket = kind === 'shirt' || kind === 'one-piece' || kind === 'cardigan';
   const edge = placket ? 3.2 : 2;
-  const count = { shirt: 6, 'one-piece': 5, cardigan: 5, waistcoat: 4, jacket: 2, coat: 3, dress: 6, top: 3, skirt: 0, trousers: 0, shorts: 0 }[kind];
+  const count = BUTTONS[kind] ?? 0;
   const last = kind === 'jacket' ? neckY + 20 : kind === 'coat' ? neckY + 50 : kind === 'dress' ? hemY - 24 : bottom - 16;
   const first = neckY + (placket ? 6 : 4);
   return [
@@ -415,12 +410,6 @@ function skirt(d: Details, side: FlatSide): Stroke[] {
   ];
 }
 
-/** A garment laid flat: its strokes, and how far down the sheet it reaches. */
-export interface Flat {
-  readonly strokes: readonly Stroke[];
-  readonly bottom: number;
-}
-
 /** A garment laid flat, seen from one side. Symmetrical but for what closes or hangs on one side. */
 export function garmentFlat(kind: GarmentKind, flat: FlatDetails | undefined, side: FlatSide): Flat {
   const d: Details = { ...USUAL[kind], ...flat };
@@ -430,6 +419,10 @@ export function garmentFlat(kind: GarmentKind, flat: FlatDetails | undefined, si
       return { strokes: legs(d, side, TOP, true), bottom: TOP + LEG_LENGTH[d.length] };
     case 'skirt':
       return { strokes: skirt(d, side), bottom: TOP + 22 + SKIRT_LENGTH[d.length] };
+    case 'swimsuit':
+      return swimsuit(d, side);
+    case 'hat':
+      return hat(d, side);
     case 'one-piece': {
       const hang: Details = { ...d, length: d.length === 'long' ? 'mid' : d.length, pockets: side === 'front' ? 'slant' : 'none' };
       return {

@@ -1,5 +1,6 @@
 import { GARMENT_KINDS, USUAL_ZONES } from '../records';
-import { garmentFlat, SHEET } from './flat';
+import { garmentFlat } from './flat';
+import { SHEET } from './sheet';
 import { zoneSpots } from './zone-spots';
 
 describe.each(GARMENT_KINDS)('%s', (kind) => {

@@ -1,7 +1,8 @@
 import type { ZoneId } from '../measure/zones';
 import { isLower } from '../records/usual-zones';
 import type { FlatDetails, GarmentKind } from '../records';
-import { garmentFlat, SHEET, type FlatSide } from './flat';
+import { garmentFlat } from './flat';
+import { SHEET, type FlatSide } from './sheet';
 
 /** Where a zone is pointed at on a flat, in units of its sheet. */
 export interface ZoneSpot {
@@ -50,7 +51,9 @@ function upper(hem: number, long: boolean, sleeve: NonNullable<FlatDetails['slee
 
 /** Spots of a garment with legs that begins at `top`. */
 function legs(top: number, hem: number): ZoneSpot[] {
-  const knee = Math.min(hem - 16, top + 92);
+  const knee = Math.min(hem - 16, top + 80);
+  // Shorts end above the knee.
+  const belowKnee = hem - top > 80;
   return [
     spot('waistband', 'front', 0, top + 4),
     spot('waist', 'front', -22, top + 10),
@@ -58,12 +61,33 @@ function legs(top: number, hem: number): ZoneSpot[] {
     spot('rise', 'front', 0, top + 36),
     spot('hip', 'front', -24, top + 34),
     spot('thigh', 'front', -26, top + 58),
-    spot('knee', 'front', -26, knee),
-    spot('calf', 'front', -26, Math.max(knee + 12, hem - 26)),
+    ...(belowKnee
+      ? [spot('knee', 'front', -26, knee), spot('calf', 'front', -26, Math.max(knee + 12, hem - 26)), spot('kneePoint', 'back', 26, knee)]
+      : []),
     spot('legHem', 'front', -26, hem - 4),
     spot('crotch', 'back', 0, top + 48),
-    spot('kneePoint', 'back', 26, knee),
     spot('leg', 'back', 26, Math.min(hem - 8, (top + 60 + hem) / 2 + 6)),
+  ];
+}
+
+/** Spots of a swimsuit: the torso is measured from shoulder to crotch and back. */
+function swimsuit(bottom: number): ZoneSpot[] {
+  return [
+    spot('strap', 'front', 20, 24),
+    spot('neckDepth', 'front', 0, 48),
+    spot('armhole', 'front', 27, 46),
+    spot('bust', 'front', -20, 60),
+    spot('underbust', 'front', 14, 72),
+    spot('frontBodice', 'front', 0, 84),
+    spot('waist', 'front', -22, 88),
+    spot('legHem', 'front', 26, bottom - 28),
+    spot('rise', 'front', 0, bottom - 26),
+    spot('strapSpacing', 'back', 0, 30),
+    spot('acrossBack', 'back', 22, 62),
+    spot('torso', 'back', 0, 92),
+    spot('hip', 'back', -26, 106),
+    spot('bodyLength', 'back', 18, 108),
+    spot('crotch', 'back', 0, bottom - 12),
   ];
 }
 
@@ -84,6 +108,8 @@ export function zoneSpots(kind: GarmentKind, flat: FlatDetails | undefined): Zon
       spot('skirt', 'back', 0, (60 + bottom) / 2),
       spot('hemSweep', 'back', 26, bottom - 8),
     ];
+  if (kind === 'hat') return [spot('head', 'front', 0, 97), spot('opening', 'back', 0, 97)];
+  if (kind === 'swimsuit') return swimsuit(bottom);
   if (isLower(kind)) return legs(16, bottom);
   if (kind === 'one-piece') {
     const own = legs(74, bottom);

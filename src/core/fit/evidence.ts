@@ -44,6 +44,11 @@ function inTime(notes: readonly FitNote[]): FitNote[] {
   return [...notes].sort((a, b) => worn(a) - worn(b) || a.date.localeCompare(b.date));
 }
 
+/** The latest look at a zone of a make, whether it counts as evidence or not. */
+export function latestNote(make: Pick<Make, 'fitNotes'>, zone: ZoneId): FitNote | undefined {
+  return inTime(make.fitNotes.filter((n) => n.zone === zone)).at(-1);
+}
+
 function whyUnused(input: PatternCase, make: Make, note: FitNote): UnusedNote['why'] | undefined {
   if (make.setAside !== undefined) return 'version left out';
   if (!bringsZone(input.pattern, make, note.zone)) return 'piece of another pattern';

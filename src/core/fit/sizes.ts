@@ -17,7 +17,7 @@ import type { Recollection } from './recollection';
 /** More steps between neighbours are hard to true. Source: engine.md, section 6. */
 const MOST_STEPS = 2;
 /** A love of so much or more is a garment whose ease is wanted again. */
-const LOVED = 4;
+export const LOVED = 4;
 /** Bust less high bust in the cup a pattern is drafted for, cm: an inch a cup. Source: fitting practice. */
 const CUP = 2.5;
 

@@ -17,6 +17,8 @@ export const GARMENT_KINDS = [
   'cardigan',
   'waistcoat',
   'one-piece',
+  'swimsuit',
+  'hat',
 ] as const;
 export const GarmentKind = z.enum(GARMENT_KINDS);
 export type GarmentKind = z.infer<typeof GarmentKind>;

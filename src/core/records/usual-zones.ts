@@ -17,6 +17,8 @@ export const USUAL_ZONES: Record<GarmentKind, readonly ZoneId[]> = {
   cardigan: ['bust', 'upperArm', 'bodyLength', 'sleeve'],
   waistcoat: ['bust', 'waist', 'bodice'],
   'one-piece': ['bust', 'waist', 'hip', 'torso', 'rise', 'leg'],
+  swimsuit: ['bust', 'waist', 'hip', 'torso', 'strap'],
+  hat: ['head'],
 };
 
 /** Measures that a size chart of a kind usually gives. */

@@ -52,18 +52,22 @@ export function compareMakes(
 }
 
 function zonesOf(input: PatternCase, make: Make): Map<ZoneId, ComparedZone> {
+  const asked = new Set<ZoneId>([...viewOf(input.pattern, make).zones, ...make.fitNotes.map((n) => n.zone)]);
+  return new Map(
+    [...asked].flatMap((zone) => {
+      const found = zoneOfMake(input, make, zone);
+      return found ? [[zone, found] as const] : [];
+    }),
+  );
+}
+
+/** How a make was at a zone; undefined where nothing is known of it: a gap, and not a nought. */
+export function zoneOfMake(input: PatternCase, make: Make, zone: ZoneId): ComparedZone | undefined {
   const { pattern } = input;
-  const view = viewOf(pattern, make);
-  const asked = new Set<ZoneId>([...view.zones, ...make.fitNotes.map((n) => n.zone)]);
-  const found = new Map<ZoneId, ComparedZone>();
-  for (const zone of asked) {
-    const seen = evidenceAt(input, zone).used.findLast((e) => e.make.id === make.id);
-    const offset = seen?.offset ?? offsetOf(input, make, zone);
-    // A zone that nothing is known of is a gap, not a nought.
-    if (!seen && offset.chart.from === 'nothing' && offset.alterations.length === 0) continue;
-    const known = zoneOf(zone).kind === 'girth' && offset.chart.from !== 'nothing';
-    const ease = intendedEase(pattern, view, zone, chartOf(pattern, make.chartId), lineOf(make, zone)) + offset.x - offset.cloth.cm;
-    found.set(zone, { offset: offset.x, ...(known ? { ease } : {}), ...(seen ? { note: seen.note } : {}) });
-  }
-  return found;
+  const seen = evidenceAt(input, zone).used.findLast((e) => e.make.id === make.id);
+  const offset = seen?.offset ?? offsetOf(input, make, zone);
+  if (!seen && offset.chart.from === 'nothing' && offset.alterations.length === 0) return undefined;
+  const known = zoneOf(zone).kind === 'girth' && offset.chart.from !== 'nothing';
+  const intended = intendedEase(pattern, viewOf(pattern, make), zone, chartOf(pattern, make.chartId), lineOf(make, zone));
+  return { offset: offset.x, ...(known ? { ease: intended + offset.x - offset.cloth.cm } : {}), ...(seen ? { note: seen.note } : {}) };
 }

@@ -1,7 +1,9 @@
 import { scaleLinear } from 'd3-scale';
+import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { answerFor } from '../../core/alteration/answer';
 import { alterationWords } from '../../core/alteration/words';
+import { casesFor } from '../../core/fit/case';
 import { isFine } from '../../core/fit/next-cut';
 import type { Habits } from '../../core/fit/habits';
 import type { BestCut } from '../../core/fit/posterior';
@@ -13,6 +15,8 @@ import { useCaseTables } from '../../data/case-tables';
 import { usePatterns, usePerson, useUnit } from '../../data/queries';
 import { percent } from '../../core/measure/percent';
 import { Empty, PageHead } from '../../ui/page-head';
+import { BodyChart } from './body-chart';
+import { EaseChart } from './ease-chart';
 import { SymptomFinder } from './symptom-finder';
 import { useHabits } from '../../workers/use-reckoning';
 
@@ -109,10 +113,19 @@ function Designers({ habits }: { habits: Habits }) {
 /** What all of a person's patterns taught together: usual alterations, designers, and each zone. */
 export function Fit() {
   const person = usePerson();
-  const habits = useHabits(person?.id, useCaseTables());
+  const tables = useCaseTables();
+  const habits = useHabits(person?.id, tables);
   const unit = useUnit();
+  const cases = useMemo(() => (person && tables ? casesFor(person.id, tables) : []), [person, tables]);
   if (!person) return <Empty>What all patterns teach together stands here. Begin with whose body you sew for.</Empty>;
-  if (!habits) return null;
+  if (!habits || !tables) return null;
+  // The figure begins as what was sewn last.
+  const latest = tables.makes
+    .filter((m) => m.personId === person.id && m.sources.length > 0)
+    .sort((a, b) => a.cutOn.localeCompare(b.cutOn))
+    .at(-1);
+  const usualKind = tables.patterns.find((p) => p.id === latest?.sources[0]?.patternId)?.kind ?? 'dress';
+  const body = <BodyChart key={person.id} person={person} bodies={tables.bodies} makes={tables.makes} patterns={tables.patterns} />;
   const about = (cm: number) => formatLength(cm, unit, { signed: true, about: true });
   const reach = Math.max(6, ...habits.zones.flatMap((z) => [Math.abs(z.best.low), Math.abs(z.best.high)]));
   return (
@@ -121,13 +134,20 @@ export function Fit() {
       {habits.zones.length === 0 ? (
         <>
           <Empty>No fit note yet. How a make fits at a place teaches something about every other pattern.</Empty>
-          <SymptomFinder habits={habits} person={person} />
+          <SymptomFinder habits={habits} person={person} usualKind={usualKind} />
+          {body}
         </>
       ) : (
         <>
-          <Usual habits={habits} />
-          <SymptomFinder habits={habits} person={person} />
-          <Designers habits={habits} />
+          <div className="grid grid-cols-2 gap-x-8 max-lg:grid-cols-1">
+            <Usual habits={habits} />
+            <Designers habits={habits} />
+          </div>
+          <SymptomFinder habits={habits} person={person} usualKind={usualKind} />
+          <div className="grid grid-cols-2 gap-x-8 max-lg:grid-cols-1">
+            <EaseChart cases={cases} name={person.name} />
+            {body}
+          </div>
           <section aria-labelledby="zones">
             <h2 id="zones" className="text-[17px]">
               Place by place

@@ -1,30 +1,38 @@
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
+import clsx from 'clsx';
 import { toast } from 'react-toastify';
 import { alterationWords, zoneList } from '../../core/alteration/words';
 import type { Habits } from '../../core/fit/habits';
 import { directionWord } from '../../core/fit/words';
 import { percent } from '../../core/measure/percent';
-import { zoneOf } from '../../core/measure/zones';
-import type { Alteration, Person } from '../../core/records';
-import { SYMPTOM_IDS, symptomOf, type SymptomId } from '../../core/symptom/catalogue';
+import { ZONE_IDS, zoneOf, type ZoneId } from '../../core/measure/zones';
+import { GARMENT_KINDS, type Alteration, type GarmentKind, type Person } from '../../core/records';
+import { SYMPTOM_IDS, symptomOf, symptomsAt, type SymptomId } from '../../core/symptom/catalogue';
 import { likelyCauses } from '../../core/symptom/finder';
 import { newId } from '../../data/new-id';
 import { usePatterns, usePlans, useUnit } from '../../data/queries';
+import { GarmentFigure } from '../../parts/garment-figure';
 import { keep } from '../../parts/keep';
 import { Button } from '../../ui/button';
 import { SelectField } from '../../ui/field';
 import { Pick } from '../../ui/pick';
 
+/** Places at which something may be seen. */
+const PLACES = ZONE_IDS.filter((z) => symptomsAt([z]).length > 0);
 /** Where a symptom may come from: by these too it is found. */
 const placesOf = (id: SymptomId) => zoneList([...new Set(symptomOf(id).causes.map((c) => c.zone))]);
 
 /** From what one sees to what may be behind it, how to tell, and an alteration on the next plan. */
-export function SymptomFinder({ habits, person }: { habits: Habits; person: Person }) {
+export function SymptomFinder({ habits, person, usualKind }: { habits: Habits; person: Person; usualKind: GarmentKind }) {
   const unit = useUnit();
   const patterns = usePatterns() ?? [];
   const plans = (usePlans() ?? []).filter((p) => p.personId === person.id && p.state === 'open');
   const [id, setId] = useState<SymptomId>();
   const [planId, setPlanId] = useState('');
+  const [kind, setKind] = useState(usualKind);
+  const [place, setPlace] = useState<ZoneId>();
+  const drawn = useMemo(() => ({ kind, flat: undefined, swatch: undefined }), [kind]);
+  const seenAt = place ? symptomsAt([place]) : [];
   const plan = plans.find((p) => p.id === planId) ?? plans[0];
   const planName = (patternId: string) => patterns.find((p) => p.id === patternId)?.name ?? 'a plan';
   const put = async (alteration: Alteration) => {
@@ -36,7 +44,7 @@ export function SymptomFinder({ habits, person }: { habits: Habits; person: Pers
     if (kept) toast(`${alterationWords(alteration, unit)}: on the plan of ${planName(plan.patternId)}. Ctrl Z takes it back.`);
   };
   return (
-    <section aria-labelledby="finder" className="mt-4 mb-6 max-w-3xl">
+    <section aria-labelledby="finder" className="mt-4 mb-6">
       <h2 id="finder" className="text-[17px]">
         What do you see?
       </h2>
@@ -49,6 +57,19 @@ export function SymptomFinder({ habits, person }: { habits: Habits; person: Pers
           onPick={(s) => setId(s as SymptomId)}
           className="w-72"
         />
+        <SelectField
+          label="On the figure of a"
+          value={kind}
+          onChange={(e) => {
+            setKind(e.target.value as GarmentKind);
+            setPlace(undefined);
+          }}
+          className="w-36"
+        >
+          {GARMENT_KINDS.map((k) => (
+            <option key={k}>{k}</option>
+          ))}
+        </SelectField>
         {id && plans.length > 0 && (
           <SelectField label="For the plan of" value={plan?.id ?? ''} onChange={(e) => setPlanId(e.target.value)} className="w-56">
             {plans.map((p) => (
@@ -59,59 +80,101 @@ export function SymptomFinder({ habits, person }: { habits: Habits; person: Pers
           </SelectField>
         )}
       </div>
-      {id && (
-        <>
-          <p className="mt-2">
-            <b>How to tell.</b> {symptomOf(id).tell} Rule out {symptomOf(id).ruleOut}.
-          </p>
-          <table className="mt-1 w-full border-collapse">
-            <thead className="text-left text-small text-ink2 [&_th]:font-normal">
-              <tr className="double-rule-b">
-                <th scope="col">May be</th>
-                <th scope="col">Your patterns</th>
-                <th scope="col">Answered by</th>
-              </tr>
-            </thead>
-            <tbody>
-              {likelyCauses(id, habits, unit).map((c) => (
-                <tr key={`${c.zone} ${c.direction}`} className="border-b border-rule align-top">
-                  <th scope="row" className="py-1 pr-3 text-left font-normal">
-                    {zoneOf(c.zone).label} {directionWord(c.zone, c.direction)}
-                    <span className="block text-small text-ink2">{c.words}</span>
-                  </th>
-                  <td className="py-1 pr-3">
-                    {c.chance === undefined ? (
-                      <span className="text-small text-ink2">nothing noted there</span>
-                    ) : (
-                      <>
-                        {percent(c.chance)}
-                        <span className="block text-small text-ink2">
-                          that a pattern as drafted is so, by {c.patterns} {c.patterns === 1 ? 'pattern' : 'patterns'}
-                        </span>
-                      </>
-                    )}
-                  </td>
-                  <td className="py-1">
-                    <ul>
-                      {c.answers.map((a) => (
-                        <li key={a.id} className="flex flex-wrap items-center justify-between gap-2">
-                          {alterationWords(a, unit)}
-                          {plan && (
-                            <Button quiet onClick={() => void put(a)}>
-                              Put on the plan
-                            </Button>
-                          )}
-                        </li>
-                      ))}
-                      {c.answers.length === 0 && <li className="text-small text-ink2">looked at last: no alteration of its own</li>}
-                    </ul>
-                  </td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </>
-      )}
+      <div className="mt-2 grid grid-cols-[minmax(0,420px)_minmax(0,1fr)] gap-6 max-md:grid-cols-1">
+        <div>
+          <GarmentFigure
+            drawn={drawn}
+            zones={PLACES}
+            said={(zone) => {
+              const count = symptomsAt([zone]).length;
+              return { marks: [], words: `${zoneOf(zone).label}: ${count} ${count === 1 ? 'thing' : 'things'} one may see there` };
+            }}
+            chosen={place}
+            onZone={setPlace}
+            className="max-w-[420px]"
+          />
+          {place ? (
+            <div className="mt-1.5" role="group" aria-label={`Seen at the ${zoneOf(place).label}`}>
+              <p className="text-small text-ink2 first-letter:uppercase">{zoneOf(place).label}: what do you see there?</p>
+              <ul className="flex flex-wrap gap-1">
+                {seenAt.map((s) => (
+                  <li key={s}>
+                    <button
+                      type="button"
+                      aria-pressed={s === id}
+                      onClick={() => setId(s)}
+                      className={clsx(
+                        'min-h-[28px] rounded-md border px-2 text-left hover:bg-tint max-sm:min-h-11',
+                        s === id ? 'border-ink bg-tint' : 'border-rule2 bg-page',
+                      )}
+                    >
+                      {symptomOf(s).label}
+                    </button>
+                  </li>
+                ))}
+              </ul>
+            </div>
+          ) : (
+            <p className="mt-1 text-small text-ink2">Point at the place that looks wrong, or say in words what you see.</p>
+          )}
+        </div>
+        <div>
+          {id && (
+            <>
+              <p className="font-serif text-[16px] first-letter:uppercase">{symptomOf(id).label}</p>
+              <p>
+                <b>How to tell.</b> {symptomOf(id).tell} Rule out {symptomOf(id).ruleOut}.
+              </p>
+              <table className="mt-1 w-full border-collapse">
+                <thead className="text-left text-small text-ink2 [&_th]:font-normal">
+                  <tr className="double-rule-b">
+                    <th scope="col">May be</th>
+                    <th scope="col">Your patterns</th>
+                    <th scope="col">Answered by</th>
+                  </tr>
+                </thead>
+                <tbody>
+                  {likelyCauses(id, habits, unit).map((c) => (
+                    <tr key={`${c.zone} ${c.direction}`} className="border-b border-rule align-top">
+                      <th scope="row" className="py-1 pr-3 text-left font-normal">
+                        {zoneOf(c.zone).label} {directionWord(c.zone, c.direction)}
+                        <span className="block text-small text-ink2">{c.words}</span>
+                      </th>
+                      <td className="py-1 pr-3">
+                        {c.chance === undefined ? (
+                          <span className="text-small text-ink2">nothing noted there</span>
+                        ) : (
+                          <>
+                            {percent(c.chance)}
+                            <span className="block text-small text-ink2">
+                              that a pattern as drafted is so, by {c.patterns} {c.patterns === 1 ? 'pattern' : 'patterns'}
+                            </span>
+                          </>
+                        )}
+                      </td>
+                      <td className="py-1">
+                        <ul>
+                          {c.answers.map((a) => (
+                            <li key={a.id} className="flex flex-wrap items-center justify-between gap-2">
+                              {alterationWords(a, unit)}
+                              {plan && (
+                                <Button quiet onClick={() => void put(a)}>
+                                  Put on the plan
+                                </Button>
+                              )}
+                            </li>
+                          ))}
+                          {c.answers.length === 0 && <li className="text-small text-ink2">looked at last: no alteration of its own</li>}
+                        </ul>
+                      </td>
+                    </tr>
+                  ))}
+                </tbody>
+              </table>
+            </>
+          )}
+        </div>
+      </div>
     </section>
   );
 }

@@ -17,6 +17,7 @@ import { usePeople, useSettings, useUnit, useWearCounts } from '../../data/queri
 import { markColour } from '../../parts/fit-mark';
 import { GarmentPicture } from '../../parts/garment-picture';
 import { Gauge } from '../../parts/gauge';
+import { TwoPicturesButton } from '../../parts/pictures/two-pictures-button';
 import { Empty, PageHead } from '../../ui/page-head';
 import { Pick } from '../../ui/pick';
 import { Tick } from '../../ui/tick';
@@ -166,9 +167,12 @@ export function Compare() {
         aside={
           <div className="flex flex-wrap items-end gap-4">
             {compared.length > 1 && (
-              <Tick on={onlyOther} onChange={setOnlyOther}>
-                Only what differs
-              </Tick>
+              <>
+                <Tick on={onlyOther} onChange={setOnlyOther}>
+                  Only what differs
+                </Tick>
+                <TwoPicturesButton makes={compared.map((c) => ({ ...c, name: makeName(c.make, tables.patterns) }))} cloths={tables.cloths} />
+              </>
             )}
             {compared.length < MOST_COMPARED && (
               <Pick

@@ -5,7 +5,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { toast } from 'react-toastify';
 import { alterationWhen, alterationWords, zoneList } from '../../core/alteration/words';
 import type { CarryForward } from '../../core/fit/carry-forward';
-import { nextVersion } from '../../core/fit/case';
+import { nextVersion, versionsOf } from '../../core/fit/case';
 import { isChanged } from '../../core/fit/summary';
 import { markedOnPaper } from '../../core/decide/one-touch';
 import { makeCost } from '../../core/cost/cost';
@@ -30,7 +30,9 @@ import type { LengthUnit } from '../../core/measure/length';
 import { percent } from '../../core/measure/percent';
 import { WhoSpoke } from '../../parts/account/from-others';
 import { Reasons } from '../../parts/account/reasons';
+import { VersionFigure } from '../../parts/account/version-figure';
 import { ClosingInChart } from '../../parts/closing-in-chart';
+import { TwoPicturesButton } from '../../parts/pictures/two-pictures-button';
 import { Button } from '../../ui/button';
 import { Dialog } from '../../ui/dialog';
 import { SelectField } from '../../ui/field';
@@ -206,6 +208,12 @@ export function PatternAccount() {
             costOf={(make) => makeCost(make, makes ?? [], patterns ?? [], input.cloths, currency)}
             unit={unit}
             chosen={shown?.zone}
+            tools={
+              <TwoPicturesButton
+                makes={versionsOf(input).map((make) => ({ make, pattern, name: `version ${make.version}` }))}
+                cloths={input.cloths}
+              />
+            }
             onWhy={(zone) => {
               setChart(zone);
               setWhy(zone);
@@ -244,6 +252,7 @@ export function PatternAccount() {
               ) : (
                 <p className="text-ink2">Nothing is noted on the fit yet: mark a zone on a make’s page, and the best cut closes in.</p>
               )}
+              <VersionFigure input={input} unit={unit} onZone={setChart} />
               {person && <SizeSchools input={input} person={person} plan={plan} />}
             </div>
             <div className="flex flex-col gap-4">

@@ -1,30 +1,13 @@
-import { alterationPlace } from '../../core/alteration/words';
 import { reckonedMakes } from '../../core/fit/carry-forward';
 import { versionsOf, type PatternCase } from '../../core/fit/case';
 import { outcomeWords } from '../../core/fit/words';
 import type { LengthUnit } from '../../core/measure/length';
 import { zoneOf } from '../../core/measure/zones';
+import { creditWords } from '../../core/versions/credit-words';
 import { differencesBetween } from '../../core/versions/differences';
-import { whatItDid, type Cause, type Effect } from '../../core/versions/what-it-did';
+import { whatItDid, type Effect } from '../../core/versions/what-it-did';
 import { useUnit } from '../../data/queries';
-import { percent } from '../../core/measure/percent';
 import { differenceWords } from '../../parts/difference-words';
-
-const causeWords = (cause: Cause): string =>
-  cause.of === 'size'
-    ? 'the size line'
-    : cause.of === 'body'
-      ? 'a changed body'
-      : cause.of === 'cloth'
-        ? 'the cloth'
-        : alterationPlace(cause.alteration);
-
-/** Who gets the credit: named with shares where there are several, or why nobody is. */
-function creditWords({ credit, notClear }: Effect): string {
-  if (credit.length === 1) return `by ${causeWords(credit[0]!.cause)}`;
-  if (credit.length > 1) return `by ${credit.map((c) => `${causeWords(c.cause)} (${percent(c.share)})`).join(' and ')}`;
-  return notClear ? `by what, is not clear: ${notClear}` : '';
-}
 
 function EffectLine({ effect, unit }: { effect: Effect; unit: LengthUnit }) {
   const { zone, fate, before, after } = effect;
@@ -33,7 +16,7 @@ function EffectLine({ effect, unit }: { effect: Effect; unit: LengthUnit }) {
   const what = fate === 'new' ? `${is}: new` : fate === 'not seen' ? `${was}: not seen again` : `${was}, then ${is}: ${fate}`;
   return (
     <li>
-      {zoneOf(zone).label}: {what} <i>{creditWords(effect)}</i>
+      {zoneOf(zone).label}: {what} <i>{creditWords(effect, unit)}</i>
     </li>
   );
 }

@@ -1,38 +1,14 @@
 import type { ReactNode } from 'react';
 import type { ZoneForecast } from '../../core/fit/carry-forward';
-import { chartTermWords, DIFFERENCE_WORDS, GROUND_WORDS, outcomeWords, seenWords, UNKNOWN_WORDS, UNUSED_WORDS } from '../../core/fit/words';
+import { DIFFERENCE_WORDS, GROUND_WORDS, outcomeWords, seenWords, UNKNOWN_WORDS, UNUSED_WORDS } from '../../core/fit/words';
 import type { Why } from '../../core/fit/why';
 import type { Evidence } from '../../core/fit/evidence';
 import { formatLength, type LengthUnit } from '../../core/measure/length';
 import { percent } from '../../core/measure/percent';
 import { zoneOf } from '../../core/measure/zones';
-import { alterationWords } from '../../core/alteration/words';
 import { ClosingInChart } from '../closing-in-chart';
 import { FitMark } from '../fit-mark';
-
-/** The terms of a version's offset, one a line: how this number came about. */
-function OffsetTerms({ evidence, unit }: { evidence: Evidence; unit: LengthUnit }) {
-  const { offset } = evidence;
-  const length = (cm: number) => formatLength(cm, unit, { signed: true, about: true });
-  const chart = chartTermWords(offset.chart, unit);
-  return (
-    <ul className="text-small leading-[18px] text-ink2">
-      {chart && (
-        <li>
-          {length(offset.chart.cm)} {chart}
-        </li>
-      )}
-      {offset.alterations.map((a) => (
-        <li key={a.alteration.id}>
-          {length(a.cm)} {alterationWords(a.alteration, unit)}
-          {a.atMost ? ' (at most)' : ''}
-        </li>
-      ))}
-      {offset.cloth.cm !== 0 && <li>{length(offset.cloth.cm)} what the cloth gives, against what the pattern asks</li>}
-      {!chart && offset.alterations.length === 0 && offset.cloth.cm === 0 && <li>as drafted</li>}
-    </ul>
-  );
-}
+import { OffsetTerms } from '../offset-terms';
 
 /**
  * Why a figure of the carry-forward column is what it is: which versions, which notes, how much each counts.
@@ -112,7 +88,7 @@ export function Reasons({ forecast, why, spoke, unit }: { forecast: ZoneForecast
                   </td>
                   <td className="py-1.5 pr-3">
                     {about(r.evidence.offset.x)}
-                    <OffsetTerms evidence={r.evidence} unit={unit} />
+                    <OffsetTerms offset={r.evidence.offset} unit={unit} />
                   </td>
                   <td className="py-1.5">
                     {percent(r.share)}

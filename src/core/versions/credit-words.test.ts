@@ -1,0 +1,37 @@
+import { sampleAlteration, sampleCase, sampleCloth, sampleMake, sampleNote } from '../fit/sample-case';
+import type { Make } from '../records';
+import { creditWords, fateWords } from './credit-words';
+import { whatItDid } from './what-it-did';
+
+const cloths = [sampleCloth('c', { weight: 150 }), sampleCloth('heavy', { weight: 400 })];
+const cut = (version: number, outcome: -1 | 0 | 1, rest: Partial<Make> = {}) =>
+  sampleMake(version, { cloths: [{ id: 'u', clothId: 'c', part: 'main' }], fitNotes: [sampleNote('acrossBack', outcome)], ...rest });
+const wordsOf = (earlier: Make, later: Make) => {
+  const effects = whatItDid(sampleCase([earlier, later], { cloths }), earlier, later);
+  return { cell: fateWords(effects, 'cm'), credits: effects.map((e) => creditWords(e, 'cm')) };
+};
+const wider = { alterations: [sampleAlteration('across-back', 1)] };
+
+test('a fix is credited to the change that made it, with its amount', () => {
+  expect(wordsOf(cut(1, -1), cut(2, 0, wider)).cell).toMatch(/^fixed by back width \+1\s*cm$/);
+});
+
+test('past right is overshot, and said once', () => {
+  const { cell, credits } = wordsOf(cut(1, -1), cut(2, 1, wider));
+  expect(cell).toMatch(/^overshot by back width/);
+  expect(credits).toHaveLength(2);
+});
+
+test('where cloth and cut both changed, nobody gets the credit', () => {
+  const inHeavy = cut(2, 0, { ...wider, cloths: [{ id: 'u', clothId: 'heavy', part: 'main' }] });
+  expect(wordsOf(cut(1, -1), inHeavy)).toEqual({
+    cell: 'fixed: cloth and cut both changed',
+    credits: ['by what, is not clear: cloth and cut both changed'],
+  });
+});
+
+test('several changes share the credit; what stayed the same says nothing', () => {
+  const both = cut(2, 0, { alterations: [sampleAlteration('across-back', 1)], size: { size: 'D' } });
+  expect(wordsOf(cut(1, -1), both).cell).toMatch(/^fixed by the size line \(\d+\s*%\) and back width \+1\s*cm \(\d+\s*%\)$/);
+  expect(wordsOf(cut(1, -1), cut(2, -1)).cell).toBe('');
+});

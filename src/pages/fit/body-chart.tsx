@@ -1,0 +1,161 @@
+import { scaleLinear } from 'd3-scale';
+import { line } from 'd3-shape';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { bodyOn } from '../../core/measure/body';
+import { dateOfDay, dayNumber } from '../../core/measure/calendar-day';
+import { formatLength } from '../../core/measure/length';
+import { BODY_MEASURES, type BodyMeasure } from '../../core/measure/zones';
+import type { Make, MeasurementSet, Pattern, Person } from '../../core/records';
+import { makeName } from '../../core/records/blank';
+import { useUnit } from '../../data/queries';
+import { ChartTable } from '../../ui/chart-table';
+import { SelectField } from '../../ui/field';
+
+const WIDTH = 520;
+const HEIGHT = 170;
+const MARGIN = { top: 12, right: 14, bottom: 24, left: 62 };
+
+const isMeasure = (m: string): m is BodyMeasure => m in BODY_MEASURES;
+
+/** A measure of a person over the years, with the garments that were cut on each body: a point on the line is one of them. */
+export function BodyChart({
+  person,
+  bodies,
+  makes,
+  patterns,
+}: {
+  person: Person;
+  bodies: readonly MeasurementSet[];
+  makes: readonly Make[];
+  patterns: readonly Pattern[];
+}) {
+  const unit = useUnit();
+  const sets = bodies.filter((b) => b.personId === person.id).sort((a, b) => a.date.localeCompare(b.date));
+  const taken = Object.keys(BODY_MEASURES)
+    .filter(isMeasure)
+    .filter((m) => sets.some((s) => s.measures[m] !== undefined));
+  const change = (m: BodyMeasure) => {
+    const values = sets.flatMap((s) => s.measures[m] ?? []);
+    return Math.max(...values) - Math.min(...values);
+  };
+  const [asked, setAsked] = useState<BodyMeasure>();
+  // What changed most is what a sewist would want to see.
+  const measure = asked ?? [...taken].sort((a, b) => change(b) - change(a))[0];
+  if (!measure) return null;
+  const points = sets.flatMap((s) => (s.measures[measure] === undefined ? [] : [{ date: s.date, cm: s.measures[measure] }]));
+  const cut = makes
+    .filter((m) => m.personId === person.id && m.state !== 'planned')
+    .flatMap((make) => {
+      const body = bodyOn(sets, measure, make.cutOn);
+      return body ? [{ make, cm: body.cm, how: body.how }] : [];
+    })
+    .sort((a, b) => a.make.cutOn.localeCompare(b.make.cutOn));
+  const days = [...points.map((p) => dayNumber(p.date)), ...cut.map((c) => dayNumber(c.make.cutOn))];
+  const [first, last] = [Math.min(...days), Math.max(...days)];
+  const across = scaleLinear([first, last === first ? first + 1 : last], [MARGIN.left, WIDTH - MARGIN.right]);
+  const [low, high] = [Math.min(...points.map((p) => p.cm)), Math.max(...points.map((p) => p.cm))];
+  const pad = Math.max(1, (high - low) * 0.25);
+  const down = scaleLinear([low - pad, high + pad], [HEIGHT - MARGIN.bottom, MARGIN.top]);
+  const length = (cm: number) => formatLength(cm, unit, { about: true });
+  const years = Array.from(
+    { length: Number(dateOfDay(last).slice(0, 4)) - Number(dateOfDay(first).slice(0, 4)) + 1 },
+    (_, i) => Number(dateOfDay(first).slice(0, 4)) + i,
+  );
+  const every = Math.ceil(years.length / 8);
+  // Before the first set and after the last the nearest is taken, and drawn so.
+  const path = line<{ date: string; cm: number }>()
+    .x((p) => across(dayNumber(p.date)))
+    .y((p) => down(p.cm));
+  const ends = [
+    [{ date: dateOfDay(first), cm: points[0]!.cm }, points[0]!],
+    [points.at(-1)!, { date: dateOfDay(last), cm: points.at(-1)!.cm }],
+  ];
+  return (
+    <section aria-labelledby="body" className="mb-6">
+      <div className="flex flex-wrap items-end justify-between gap-3">
+        <h2 id="body" className="text-[17px]">
+          The body over time
+        </h2>
+        <SelectField label="Measure" value={measure} onChange={(e) => setAsked(e.target.value as BodyMeasure)}>
+          {taken.map((m) => (
+            <option key={m} value={m}>
+              {BODY_MEASURES[m]}
+            </option>
+          ))}
+        </SelectField>
+      </div>
+      <p className="mb-1 text-small text-ink2">
+        Squares are what the tape said, rounds the garments cut then: each is judged against the body of its day.{' '}
+        <Link to={`/people/${person.id}`} className="underline">
+          All measures
+        </Link>
+      </p>
+      <figure className="m-0">
+        <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} className="block h-auto w-full max-w-[620px]" aria-hidden>
+          {down.ticks(4).map((t) => (
+            <g key={t}>
+              <line x1={MARGIN.left} x2={WIDTH - MARGIN.right} y1={down(t)} y2={down(t)} stroke="var(--c-rule)" />
+              <text x={MARGIN.left - 8} y={down(t) + 4} textAnchor="end" fontSize={12.5} fill="var(--c-ink2)">
+                {length(t)}
+              </text>
+            </g>
+          ))}
+          {years
+            .filter((y, i) => i % every === 0 && dayNumber(`${y}-01-01`) >= first)
+            .map((y) => (
+              <g key={y}>
+                <line
+                  x1={across(dayNumber(`${y}-01-01`))}
+                  x2={across(dayNumber(`${y}-01-01`))}
+                  y1={HEIGHT - MARGIN.bottom}
+                  y2={HEIGHT - MARGIN.bottom + 4}
+                  stroke="var(--c-ink3)"
+                />
+                <text x={across(dayNumber(`${y}-01-01`))} y={HEIGHT - 6} textAnchor="middle" fontSize={12.5} fill="var(--c-ink2)">
+                  {y}
+                </text>
+              </g>
+            ))}
+          {ends.map((end, i) => (
+            <path key={i} d={path(end) ?? ''} fill="none" stroke="var(--c-ink3)" strokeDasharray="3 3" />
+          ))}
+          <path d={path(points) ?? ''} fill="none" stroke="var(--c-ink2)" strokeWidth={1.6} />
+          {cut.map(({ make, cm }) => (
+            <circle key={make.id} cx={across(dayNumber(make.cutOn))} cy={down(cm)} r={4} fill="var(--c-page)" stroke="var(--c-ink)" strokeWidth={1.3}>
+              <title>
+                {makeName(make, patterns)}, cut {make.cutOn}: {BODY_MEASURES[measure]} {length(cm)}
+              </title>
+            </circle>
+          ))}
+          {points.map((p) => (
+            <rect key={p.date} x={across(dayNumber(p.date)) - 4} y={down(p.cm) - 4} width={8} height={8} fill="var(--c-ink)">
+              <title>
+                {p.date}: {length(p.cm)}
+              </title>
+            </rect>
+          ))}
+        </svg>
+        <ChartTable
+          caption={`${person.name}: ${BODY_MEASURES[measure]}`}
+          heads={['day', BODY_MEASURES[measure], 'from', 'garment cut']}
+          rows={[
+            ...points.map((p) => ({ key: p.date, day: p.date, cells: [p.date, length(p.cm), 'measured', '–'] })),
+            ...cut.map(({ make, cm, how }) => ({
+              key: make.id,
+              day: make.cutOn,
+              cells: [
+                make.cutOn,
+                length(cm),
+                how === 'interpolated' ? 'between two sets' : how === 'nearest' ? 'the nearest set' : 'measured',
+                <Link key="make" to={`/makes/${make.id}`} className="underline-offset-2 hover:underline">
+                  {makeName(make, patterns)}
+                </Link>,
+              ],
+            })),
+          ].sort((a, b) => a.day.localeCompare(b.day))}
+        />
+      </figure>
+    </section>
+  );
+}

@@ -1,0 +1,153 @@
+import { scaleLinear } from 'd3-scale';
+import { useMemo, useState } from 'react';
+import { Link } from 'react-router';
+import type { PatternCase } from '../../core/fit/case';
+import { outcomeWords } from '../../core/fit/words';
+import { latestNote } from '../../core/fit/evidence';
+import { CLASS_EASE, FIT_CLASS_WORDS, type FitClass } from '../../core/measure/fit-class';
+import { formatLength } from '../../core/measure/length';
+import { zoneOf, type ZoneId } from '../../core/measure/zones';
+import { easeByClass, girthsOf, type EaseDot, type Liking } from '../../core/versions/ease-by-class';
+import { useUnit } from '../../data/queries';
+import { ChartTable } from '../../ui/chart-table';
+import { SelectField } from '../../ui/field';
+
+const WIDTH = 520;
+const LEFT = 92;
+const RIGHT = 14;
+const DOT = 5;
+const LIKINGS: readonly Liking[] = ['loved', 'liked', 'not loved', 'unsaid'];
+
+/** Loved is full, liked a ring, not loved a cross, unsaid a point: shape and not colour tells them apart. */
+function LikingMark({ liking }: { liking: Liking }) {
+  if (liking === 'loved') return <circle r={DOT} fill="var(--c-ink)" />;
+  if (liking === 'liked') return <circle r={DOT - 0.8} fill="var(--c-paper)" stroke="var(--c-ink)" strokeWidth={1.6} />;
+  if (liking === 'not loved') return <path d="M-4 -4L4 4M4 -4L-4 4" stroke="var(--c-ink)" strokeWidth={1.8} />;
+  return <circle r={1.8} fill="var(--c-ink2)" />;
+}
+
+/** Dots that would lie on each other are laid one above the other. */
+function dodged(dots: readonly EaseDot[], x: (ease: number) => number): { readonly dot: EaseDot; readonly level: number }[] {
+  const ends: number[] = [];
+  return [...dots]
+    .sort((a, b) => a.ease - b.ease)
+    .map((dot) => {
+      const at = x(dot.ease);
+      const free = ends.findIndex((end) => end <= at - 2 * DOT);
+      const level = free === -1 ? ends.length : free;
+      ends[level] = at;
+      return { dot, level };
+    });
+}
+
+/** At a girth, the ease of every garment by class of fit: where those worn with love stand, and where those left hanging. */
+export function EaseChart({ cases, name }: { cases: readonly PatternCase[]; name: string }) {
+  const unit = useUnit();
+  const girths = useMemo(() => girthsOf(cases), [cases]);
+  const [asked, setAsked] = useState<ZoneId>();
+  const zone = asked ?? girths.find((z) => z === 'bust' || z === 'hip') ?? girths[0];
+  const classes = useMemo(() => (zone ? [...easeByClass(cases, zone)] : []), [cases, zone]);
+  if (!zone) return null;
+  const dots = classes.flatMap(([, of]) => of);
+  const low = Math.min(0, ...dots.map((d) => d.ease)) - 1;
+  const high = Math.max(12, ...dots.map((d) => d.ease)) + 1;
+  const x = scaleLinear([low, high], [LEFT, WIDTH - RIGHT]);
+  const rows = classes.map(([fitClass, of]) => ({ fitClass, dots: dodged(of, x) }));
+  const heights = rows.map((r) => 26 + 2 * DOT * Math.max(0, ...r.dots.map((d) => d.level)));
+  const tops = heights.map((_, i) => heights.slice(0, i).reduce((a, b) => a + b, 0));
+  const bottom = heights.reduce((a, b) => a + b, 0);
+  const length = (cm: number) => formatLength(cm, unit, { about: true });
+  const wordsOf = ({ make, pattern, ease, liking }: EaseDot) => `${pattern.name}, version ${make.version}: ease ${length(ease)}, ${liking}`;
+  const usual = (c: FitClass) => Math.min(high, CLASS_EASE[c]);
+  return (
+    <section aria-labelledby="ease" className="mb-6">
+      <div className="flex flex-wrap items-end justify-between gap-3">
+        <h2 id="ease" className="text-[17px]">
+          Ease, and what became of it
+        </h2>
+        <SelectField label="At the" value={zone} onChange={(e) => setAsked(e.target.value as ZoneId)}>
+          {girths.map((z) => (
+            <option key={z} value={z}>
+              {zoneOf(z).label}
+            </option>
+          ))}
+        </SelectField>
+      </div>
+      <p className="mb-1 text-small text-ink2">
+        What {name}’s garments measure beyond the body, by class of fit. A stroke marks the ease that is usual for the class.
+      </p>
+      {dots.length === 0 ? (
+        <p className="text-ink2">No garment has a known ease there: that takes its size, a chart and the body’s measure.</p>
+      ) : (
+        <figure className="m-0">
+          <svg viewBox={`0 0 ${WIDTH} ${bottom + 22}`} className="block h-auto w-full max-w-[620px]" aria-hidden>
+            {x.ticks(6).map((t) => (
+              <g key={t}>
+                <line x1={x(t)} x2={x(t)} y1={0} y2={bottom} stroke={t === 0 ? 'var(--c-ink3)' : 'var(--c-rule)'} />
+                <text x={x(t)} y={bottom + 16} textAnchor="middle" fontSize={12.5} fill="var(--c-ink2)">
+                  {t === 0 ? 'none' : formatLength(t, unit, { signed: true, bare: true, about: true })}
+                </text>
+              </g>
+            ))}
+            {rows.map((r, i) => (
+              <g key={r.fitClass}>
+                <line x1={0} x2={WIDTH} y1={tops[i]! + heights[i]!} y2={tops[i]! + heights[i]!} stroke="var(--c-rule)" />
+                <text x={0} y={tops[i]! + heights[i]! - 9} fontSize={12.5} fill="var(--c-ink)">
+                  {FIT_CLASS_WORDS[r.fitClass]}
+                </text>
+                <line
+                  x1={x(usual(r.fitClass))}
+                  x2={x(usual(r.fitClass))}
+                  y1={tops[i]! + 4}
+                  y2={tops[i]! + heights[i]! - 3}
+                  stroke="var(--c-ink2)"
+                  strokeWidth={1.4}
+                  strokeDasharray="3 2"
+                />
+                {r.dots.map(({ dot, level }) => (
+                  <g key={dot.make.id} transform={`translate(${x(dot.ease)} ${tops[i]! + heights[i]! - 13 - 2 * DOT * level})`}>
+                    <title>{wordsOf(dot)}</title>
+                    <rect x={-DOT - 1} y={-DOT - 1} width={2 * DOT + 2} height={2 * DOT + 2} fill="transparent" />
+                    <LikingMark liking={dot.liking} />
+                  </g>
+                ))}
+              </g>
+            ))}
+          </svg>
+          <figcaption className="mt-1 flex flex-wrap gap-x-4 text-small text-ink2">
+            {LIKINGS.filter((l) => dots.some((d) => d.liking === l)).map((l) => (
+              <span key={l} className="inline-flex items-center gap-1">
+                <svg viewBox="-7 -7 14 14" width={14} height={14} aria-hidden>
+                  <LikingMark liking={l} />
+                </svg>
+                {l} ({dots.filter((d) => d.liking === l).length})
+              </span>
+            ))}
+          </figcaption>
+          <ChartTable
+            caption={`Ease at the ${zoneOf(zone).label}`}
+            heads={['make', 'class', 'ease', 'noted there', 'love']}
+            rows={classes.flatMap(([fitClass, of]) =>
+              of.map(({ make, pattern, ease }) => {
+                const note = latestNote(make, zone);
+                const love = make.verdicts.at(-1)?.love;
+                return {
+                  key: make.id,
+                  cells: [
+                    <Link key="make" to={`/makes/${make.id}`} className="underline-offset-2 hover:underline">
+                      {pattern.name}, version {make.version}
+                    </Link>,
+                    FIT_CLASS_WORDS[fitClass],
+                    length(ease),
+                    note ? outcomeWords(note, unit) : '–',
+                    love === undefined ? '–' : `${love} of 5`,
+                  ],
+                };
+              }),
+            )}
+          />
+        </figure>
+      )}
+    </section>
+  );
+}

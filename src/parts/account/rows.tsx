@@ -1,0 +1,408 @@
+import clsx from 'clsx';
+import type { ReactNode } from 'react';
+import { alterationPlace, alterationAmount, alterationWhen, alterationWords, sizeLineWords } from '../../core/alteration/words';
+import type { Account as Reckoned } from '../../core/fit/fit-ledger';
+import { reckonedMakes, zonesOfCase, type ZoneForecast } from '../../core/fit/carry-forward';
+import { versionsOf, type PatternCase } from '../../core/fit/case';
+import { mainCloth } from '../../core/fit/cloth-give';
+import { latestNote } from '../../core/fit/evidence';
+import { offsetOf } from '../../core/fit/offset';
+import { isChanged } from '../../core/fit/summary';
+import { outcomeWords, seenWords } from '../../core/fit/words';
+import { sameLine } from '../../core/fit/chart';
+import { formatLength, type LengthUnit } from '../../core/measure/length';
+import { zoneOf, type ZoneId } from '../../core/measure/zones';
+import type { Alteration, Make, SizeLine } from '../../core/records';
+import { costWords, perWear, type MakeCost } from '../../core/cost/cost';
+import { judgedEarly, reasonShares, verdictWeight, verdictWhen } from '../../core/decide/verdict-weight';
+import { formatDuration } from '../../core/measure/duration';
+import { formatMoney } from '../../core/measure/money';
+import { minutesOf } from '../../core/records/blank';
+import { fateWords } from '../../core/versions/credit-words';
+import { differencesBetween } from '../../core/versions/differences';
+import { whatItDid, type Effect } from '../../core/versions/what-it-did';
+import { markColour } from '../fit-mark';
+import { Gauge } from '../gauge';
+import { percent } from '../../core/measure/percent';
+
+type WearCounts = ReadonlyMap<string, { readonly times: number }>;
+
+export interface AccountProps {
+  readonly input: PatternCase;
+  readonly carried: Reckoned;
+  readonly wears: WearCounts;
+  readonly costOf: (make: Make) => MakeCost;
+  readonly unit: LengthUnit;
+  readonly plannedCloth: ReactNode;
+  /** What else can be done with the versions, beside the account's own tools. */
+  readonly tools?: ReactNode;
+  readonly onWhy: (zone: ZoneId) => void;
+  readonly chosen: ZoneId | undefined;
+}
+
+/** A row of the account: what it says of each version, and what is carried forward. */
+export interface Row {
+  readonly key: string;
+  readonly head: ReactNode;
+  readonly cell: (make: Make) => ReactNode;
+  /** What the cell says, to tell whether the versions differ; undefined where nothing is known of a version. */
+  readonly said: (make: Make) => string | number | undefined;
+  /** Bears a notch where this version differs from the one before. */
+  readonly changed?: (make: Make, before: Make) => boolean;
+  readonly carry: ReactNode;
+}
+
+export interface Group {
+  readonly name: string;
+  readonly rows: readonly Row[];
+}
+
+/** Zones of one line together: `C; bust D; across back between C and D`. */
+function SizeLines({ size, lines, changed }: { size: SizeLine | undefined; lines: Make['sizeLines']; changed?: (zone: ZoneId | 'all') => boolean }) {
+  const strong = (zone: ZoneId | 'all', text: string) => (changed?.(zone) ? <b>{text}</b> : text);
+  return (
+    <>
+      {strong('all', sizeLineWords(size))}
+      {lines.map((l) => (
+        <span key={l.zone}>
+          {', '}
+          {strong(l.zone, `${zoneOf(l.zone).label} ${sizeLineWords(l.line)}`)}
+        </span>
+      ))}
+    </>
+  );
+}
+
+function AlterationList({
+  alterations,
+  unit,
+  showWhen,
+  isNew,
+}: {
+  alterations: readonly Alteration[];
+  unit: LengthUnit;
+  showWhen: boolean;
+  isNew?: (a: Alteration) => boolean;
+}) {
+  if (alterations.length === 0) return <span className="text-small text-ink2">nothing</span>;
+  return (
+    <ul>
+      {alterations.map((a) => (
+        <li key={a.id} className="leading-[18px]">
+          {alterationPlace(a)} <span className={clsx('whitespace-nowrap', isNew?.(a) && 'font-bold')}>{alterationAmount(a, unit)}</span>
+          {showWhen && <span className="text-small text-ink2"> {a.purpose === 'style' ? 'for looks' : alterationWhen(a)}</span>}
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+function FitCell({
+  input,
+  make,
+  forecast,
+  zone,
+  effects,
+  unit,
+}: {
+  input: PatternCase;
+  make: Make;
+  forecast: ZoneForecast | undefined;
+  zone: ZoneId;
+  /** What became here of the notes of the version before. */
+  effects: readonly Effect[];
+  unit: LengthUnit;
+}) {
+  const note = latestNote(make, zone);
+  if (!note) return <span className="text-small text-ink2">{make.lacking.includes(zone) ? 'part left out' : 'not judged'}</span>;
+  const kind = zoneOf(zone).kind;
+  const fate = fateWords(effects, unit);
+  const { x } = offsetOf(input, make, zone, { note });
+  return (
+    <span title={`${seenWords(note.seen)}${note.words ? `: ${note.words}` : ''}`}>
+      <span className="flex items-center justify-between gap-2">
+        <span style={{ color: markColour(note.outcome) }}>{outcomeWords(note, unit)}</span>
+        {forecast && <Gauge best={forecast.best} x={x} outcome={note.outcome} kind={kind} domain={rowDomain(forecast)} />}
+      </span>
+      {fate !== '' && <span className="block text-small leading-[15px] text-ink2">{fate}</span>}
+    </span>
+  );
+}
+
+/** The ends of the scale that the cells of a row share. */
+function rowDomain({ best, evidence, x }: ZoneForecast): readonly [number, number] {
+  const all = [best.low, best.high, x, 0, ...evidence.map((e) => e.offset.x)];
+  const low = Math.min(...all);
+  const high = Math.max(...all);
+  const pad = Math.max(1, (high - low) * 0.12);
+  return [low - pad, high + pad];
+}
+
+interface CarryFitProps {
+  readonly forecast: ZoneForecast;
+  readonly disagree: boolean;
+  readonly unit: LengthUnit;
+  readonly onWhy: (zone: ZoneId) => void;
+  readonly chosen: boolean;
+}
+
+function CarryFit({ forecast, disagree, unit, onWhy, chosen }: CarryFitProps) {
+  const { zone, x, best, chance } = forecast;
+  const about = (cm: number) => formatLength(cm, unit, { signed: true, about: true, bare: true });
+  if (chance === undefined) return <span className="text-small text-ink2">no note yet: last cut kept</span>;
+  const changed = isChanged(forecast);
+  return (
+    <button
+      type="button"
+      onClick={() => onWhy(zone)}
+      aria-label={`${zoneOf(zone).label}: ${changed ? 'change to' : 'keep'} ${formatLength(x, unit, { signed: true, about: true })}, chance of right ${percent(chance)}. Why?`}
+      className={clsx(
+        '-mx-2 flex w-[calc(100%+16px)] items-center justify-between gap-2 rounded-md px-2 py-0.5 text-left hover:bg-amber-tint',
+        chosen && 'bg-amber-tint',
+      )}
+    >
+      <span>
+        {!changed && 'keep '}
+        <b>{about(x)}</b>{' '}
+        <span className="text-small text-ink2">
+          about {about(best.low)} to {about(best.high)}
+        </span>
+        {disagree && <span className="text-small text-garnet"> · notes disagree</span>}
+      </span>
+      <span className="text-small whitespace-nowrap text-ink2 underline decoration-dotted underline-offset-2">{percent(chance)}</span>
+    </button>
+  );
+}
+
+/** What the account says of each version, group by group. */
+export function rowsOf({ input, carried, wears, costOf, unit, plannedCloth, onWhy, chosen }: AccountProps): Group[] {
+  const { next, last, zones } = carried;
+  const differs = (what: string) => (make: Make, before: Make) => differencesBetween(input, before, make).some((d) => d.what === what);
+  const clothOf = (make: Make) => mainCloth(make, input.cloths).cloth;
+  const lineChanged = (zone: ZoneId | 'all') =>
+    zone === 'all'
+      ? !sameLine(next.size, last.size)
+      : !sameLine(next.sizeLines.find((l) => l.zone === zone)?.line, last.sizeLines.find((l) => l.zone === zone)?.line);
+  const isNew = (a: Alteration) => !last.alterations.some((b) => alterationWords(a, unit) === alterationWords(b, unit));
+  const verdict = (make: Make) => make.verdicts.at(-1);
+  const asked = zonesOfCase(input);
+  const shares = reasonShares(input.makes);
+  const counted = versionsOf({ ...input, makes: reckonedMakes(input) });
+  const did = new Map(counted.map((m, i) => [m.id, i === 0 ? [] : whatItDid(input, counted[i - 1]!, m)]));
+  const effectsAt = (make: Make, zone: ZoneId) => (did.get(make.id) ?? []).filter((e) => e.zone === zone);
+
+  return [
+    {
+      name: 'Cut',
+      rows: [
+        {
+          key: 'size',
+          head: 'Size lines',
+          cell: (m) => <SizeLines size={m.size} lines={m.sizeLines} />,
+          said: (m) => [m.size, ...m.sizeLines.map((l) => l.line)].map(sizeLineWords).join(),
+          changed: differs('size'),
+          carry: <SizeLines size={next.size} lines={next.sizeLines} changed={lineChanged} />,
+        },
+        {
+          key: 'altered',
+          head: 'Altered',
+          cell: (m) => <AlterationList alterations={m.alterations} unit={unit} showWhen />,
+          said: (m) => m.alterations.map((a) => alterationWords(a, unit)).join(),
+          changed: differs('alteration'),
+          carry: <AlterationList alterations={next.alterations} unit={unit} showWhen={false} isNew={isNew} />,
+        },
+      ],
+    },
+    {
+      name: 'Cloth',
+      rows: [
+        {
+          key: 'cloth',
+          head: 'Main cloth',
+          cell: (m) => {
+            const cloth = clothOf(m);
+            const weight = cloth?.weight ? `${cloth.weight}\u2009g/m²` : cloth?.weightClass;
+            return (
+              <span>
+                {cloth?.name ?? 'not noted'}
+                {weight && <span className="text-small text-ink2"> · {weight}</span>}
+              </span>
+            );
+          },
+          said: (m) => clothOf(m)?.id,
+          changed: differs('cloth'),
+          carry: plannedCloth,
+        },
+        {
+          key: 'used',
+          head: 'Length used',
+          cell: (m) => {
+            const use = m.cloths.find((u) => u.part === 'main');
+            if (use?.length === undefined) return <Blank />;
+            return (
+              <span>
+                {formatLength(use.length, unit)}
+                {use.left !== undefined && <span className="text-small text-ink2"> · {formatLength(use.left, unit)} left over</span>}
+              </span>
+            );
+          },
+          said: (m) => m.cloths.find((u) => u.part === 'main')?.length,
+          carry: <Blank />,
+        },
+      ],
+    },
+    {
+      name: 'Fit',
+      rows: asked.map((zone) => {
+        const forecast = zones.find((z) => z.zone === zone);
+        return {
+          key: zone,
+          head: zoneOf(zone).label,
+          cell: (m: Make) => <FitCell input={input} make={m} forecast={forecast} zone={zone} effects={effectsAt(m, zone)} unit={unit} />,
+          said: (m: Make) => latestNote(m, zone)?.outcome,
+          changed: (m: Make, before: Make) => {
+            const is = latestNote(m, zone);
+            const was = latestNote(before, zone);
+            return is !== undefined && was !== undefined && is.outcome !== was.outcome;
+          },
+          carry: forecast ? (
+            <CarryFit
+              forecast={forecast}
+              disagree={carried.why[zone]!.contradictions.length > 0}
+              unit={unit}
+              onWhy={onWhy}
+              chosen={chosen === zone}
+            />
+          ) : (
+            <Blank />
+          ),
+        };
+      }),
+    },
+    {
+      name: 'Making',
+      rows: [
+        {
+          key: 'time',
+          head: 'Time',
+          cell: (m) => {
+            const minutes = minutesOf(m);
+            return minutes === undefined ? <Blank /> : <span>{formatDuration(minutes)}</span>;
+          },
+          said: minutesOf,
+          carry: <Blank />,
+        },
+        {
+          key: 'learned',
+          head: 'Learned',
+          cell: (m) =>
+            m.notes.length === 0 ? (
+              <Blank />
+            ) : (
+              <ul className="text-small leading-[17px]">
+                {m.notes.map((n) => (
+                  <li key={n.id}>{n.words}</li>
+                ))}
+              </ul>
+            ),
+          said: (m) => m.notes.map((n) => n.words).join(),
+          carry: (
+            <ul className="text-small leading-[17px]">
+              {input.pattern.errata.map((e) => (
+                <li key={e.id}>{e.words}</li>
+              ))}
+              {input.makes.flatMap((m) => m.notes.filter((n) => n.kind === 'tip' || n.kind === 'erratum').map((n) => <li key={n.id}>{n.words}</li>))}
+            </ul>
+          ),
+        },
+      ],
+    },
+    {
+      name: 'Wear',
+      rows: [
+        {
+          key: 'worn',
+          head: 'Worn',
+          cell: (m) => (m.kind === 'toile' ? <Blank /> : <span>{wears.get(m.id)?.times ?? 0}&#x2009;×</span>),
+          said: (m) => (m.kind === 'toile' ? undefined : (wears.get(m.id)?.times ?? 0)),
+          carry: <Blank />,
+        },
+        {
+          key: 'cost',
+          head: 'Cost a wear',
+          cell: (m) => {
+            if (m.kind === 'toile') return <Blank />;
+            const cost = costOf(m);
+            const { total, currency } = cost;
+            const each = perWear(total, wears.get(m.id)?.times ?? 0);
+            if (total === 0) return <span className="text-small text-ink2">price not known</span>;
+            return each === undefined ? (
+              <span className="text-small text-ink2">{costWords(cost, total)}, not worn yet</span>
+            ) : (
+              <span>
+                {costWords(cost, each)}
+                <span className="text-small text-ink2"> of {formatMoney({ minor: total, currency })}</span>
+              </span>
+            );
+          },
+          said: (m) => (m.kind === 'toile' ? undefined : perWear(costOf(m).total, wears.get(m.id)?.times ?? 0)),
+          carry: <Blank />,
+        },
+      ],
+    },
+    {
+      name: 'Verdict',
+      rows: [
+        {
+          key: 'love',
+          head: 'Love',
+          cell: (m) => {
+            const first = m.verdicts[0];
+            const latest = verdict(m);
+            if (!first || !latest) return <Blank />;
+            return (
+              <span>
+                {latest.love} of 5
+                <span className="text-small text-ink2">
+                  {m.verdicts.length > 1 ? `, first ${first.love}` : ''}
+                  {` · ${verdictWhen(latest)}`}
+                  {`, counts ${verdictWeight(latest)}`}
+                </span>
+                {judgedEarly(m) && <span className="block text-small text-ink2 italic">judged early</span>}
+              </span>
+            );
+          },
+          said: (m) => verdict(m)?.love,
+          changed: (m, before) => verdict(m) !== undefined && verdict(before) !== undefined && verdict(m)?.love !== verdict(before)?.love,
+          carry: <Blank />,
+        },
+        {
+          key: 'reasons',
+          head: 'Not reached for',
+          cell: (m) => {
+            const latest = verdict(m);
+            if (!latest || latest.reasons.length === 0) return <Blank />;
+            return <span title={latest.words}>{latest.reasons.join(', ')}</span>;
+          },
+          said: (m) => verdict(m)?.reasons.join(),
+          carry:
+            shares.length === 0 ? (
+              <Blank />
+            ) : (
+              <ul className="text-small leading-[17px]">
+                {shares.map(({ reason, share, weight }) => (
+                  <li key={reason}>
+                    {reason}, {percent(share)} of what was said <span className="text-ink2">({weight} by the wears behind it)</span>
+                  </li>
+                ))}
+              </ul>
+            ),
+        },
+      ],
+    },
+  ];
+}
+
+function Blank() {
+  return <span className="text-small text-ink2">–</span>;
+}

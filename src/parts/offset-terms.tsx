@@ -1,0 +1,27 @@
+import { alterationWords } from '../core/alteration/words';
+import type { Offset } from '../core/fit/offset';
+import { chartTermWords } from '../core/fit/words';
+import { formatLength, type LengthUnit } from '../core/measure/length';
+
+/** The terms of an offset, one a line: how this number came about. */
+export function OffsetTerms({ offset, unit }: { offset: Offset; unit: LengthUnit }) {
+  const length = (cm: number) => formatLength(cm, unit, { signed: true, about: true });
+  const chart = chartTermWords(offset.chart, unit);
+  return (
+    <ul className="text-small leading-[18px] text-ink2">
+      {chart && (
+        <li>
+          {length(offset.chart.cm)} {chart}
+        </li>
+      )}
+      {offset.alterations.map((a) => (
+        <li key={a.alteration.id}>
+          {length(a.cm)} {alterationWords(a.alteration, unit)}
+          {a.atMost ? ' (at most)' : ''}
+        </li>
+      ))}
+      {offset.cloth.cm !== 0 && <li>{length(offset.cloth.cm)} what the cloth gives, against what the pattern asks</li>}
+      {!chart && offset.alterations.length === 0 && offset.cloth.cm === 0 && <li>as drafted</li>}
+    </ul>
+  );
+}
