@@ -1,23 +1,9 @@
 // npm run screenshots: one picture of each main view, made from the demo ledger in the built app.
-import { spawn } from 'node:child_process';
 import { join } from 'node:path';
-import { chromium as findChromium } from './chromium.mjs';
-import { build, checkNode, install, ROOT } from './ready.mjs';
+import { builtApp } from './built-app.mjs';
+import { ROOT } from './ready.mjs';
 
-checkNode();
-install();
-build();
-const executablePath = findChromium();
-const { chromium } = await import('@playwright/test');
-
-const server = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], { cwd: ROOT, env: { ...process.env, PORT: '4480' } });
-const address = await new Promise((resolve, reject) => {
-  server.stdout.on('data', (text) => {
-    const found = /http:\/\/\S+/.exec(String(text));
-    if (found) resolve(found[0]);
-  });
-  server.on('exit', () => reject(new Error('the server did not start')));
-});
+const { address, browser, end } = await builtApp(4480);
 
 const DESKTOP = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
@@ -65,7 +51,6 @@ const VIEWS = [
   { name: 'account-lamp', path: 'patterns/pattern-gangway', colorScheme: 'dark' },
 ];
 
-const browser = await chromium.launch({ executablePath, args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] });
 for (const { name, path, act, viewport = DESKTOP, colorScheme = 'light' } of VIEWS) {
   const page = await browser.newPage({ viewport, colorScheme, reducedMotion: 'reduce' });
   await page.goto(address + path);
@@ -78,5 +63,4 @@ for (const { name, path, act, viewport = DESKTOP, colorScheme = 'light' } of VIE
   await page.close();
   console.log(`docs/screenshots/${name}.png`);
 }
-await browser.close();
-server.kill();
+await end();

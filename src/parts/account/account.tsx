@@ -1,7 +1,7 @@
 import { ChevronDown, ChevronRight } from 'lucide-react';
 import clsx from 'clsx';
 import { format, parseISO } from 'date-fns';
-import { useLayoutEffect, useMemo, useRef, useState } from 'react';
+import { memo, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { zoneList } from '../../core/alteration/words';
 import { reckonedMakes } from '../../core/fit/carry-forward';
@@ -10,7 +10,7 @@ import { mainCloth } from '../../core/fit/cloth-give';
 import type { Cloth, Make } from '../../core/records';
 import { Tick } from '../../ui/tick';
 import { GarmentPicture } from '../garment-picture';
-import { rowsOf, type AccountProps, type Row } from './rows';
+import { rowsOf, type AccountProps, type Group, type Row } from './rows';
 import { VersionsThatCount } from './versions-that-count';
 
 /** A triangle on the edge that a cell shares with the version before, as pattern pieces bear notches where they meet. */
@@ -44,25 +44,76 @@ function differ(row: Row, makes: readonly Make[]): boolean {
   return new Set(makes.map(row.said).filter((said) => said !== undefined)).size > 1;
 }
 
+// A collapsed border stays behind when its cell sticks: the rules of what stays in view are drawn within it.
+const HEAD_CELL = 'sticky left-0 z-20 bg-page after:absolute after:inset-y-0 after:right-0 after:w-[3px] after:border-x after:border-rule2';
+const CARRY_RULE = 'before:absolute before:inset-y-0 before:left-0 before:w-[2px] before:bg-amber';
+const CARRY_CELL = `sticky right-0 z-20 bg-amber-wash max-sm:relative ${CARRY_RULE}`;
+/** Beneath the heads: a double rule that stays with them. */
+const UNDER_HEADS = 'shadow-[inset_0_-1px_0_var(--c-rule2),inset_0_-2px_0_var(--c-page),inset_0_-3px_0_var(--c-rule2)]';
+/** Groups that are folded until they are asked for. */
+const FOLDED = ['Making'];
+
+/** A group of rows that folds by itself: the others need not be drawn again for it, however many versions there are. */
+const GroupRows = memo(function GroupRows({ group, makes }: { group: Group; makes: readonly Make[] }) {
+  const [open, setOpen] = useState(!FOLDED.includes(group.name));
+  return (
+    <tbody>
+      <tr className="h-[25px] border-y border-rule bg-tint">
+        <th scope="rowgroup" className="sticky left-0 z-20 bg-tint px-3 py-0 text-left font-normal">
+          <button
+            type="button"
+            aria-expanded={open}
+            onClick={() => setOpen(!open)}
+            className="-ml-1.5 flex h-6 min-w-20 items-center gap-0.5 font-serif text-[15px] leading-6 text-ink2 italic hover:text-ink max-sm:h-11"
+          >
+            {open ? <ChevronDown size={13} aria-hidden /> : <ChevronRight size={13} aria-hidden />}
+            {group.name}
+          </button>
+        </th>
+        <td colSpan={makes.length} />
+        <td className={clsx('sticky right-0 z-20 bg-amber-tint max-sm:relative', CARRY_RULE)} />
+      </tr>
+      {/* Folded rows stay drawn: to unfold forty versions is then a matter of showing them. */}
+      {group.rows.map((row) => (
+        <tr key={row.key} hidden={!open} className="h-[31px] border-b border-rule">
+          <th scope="row" className={clsx(HEAD_CELL, 'px-3 py-1 text-left font-normal text-ink2 first-letter:uppercase')}>
+            {row.head}
+          </th>
+          {makes.map((m, i) => {
+            const before = makes[i - 1];
+            return (
+              <td
+                key={m.id}
+                className={clsx(
+                  'relative border-r border-rule px-3 py-1 align-middle',
+                  m.kind === 'toile' && 'bg-paper',
+                  m.setAside !== undefined && 'opacity-70',
+                )}
+              >
+                {before && row.changed?.(m, before) && <Notch />}
+                {row.cell(m)}
+              </td>
+            );
+          })}
+          <td className={clsx(CARRY_CELL, 'px-3 py-1')}>{row.carry}</td>
+        </tr>
+      ))}
+    </tbody>
+  );
+});
+
 /** The account of a pattern: versions run left to right, what was learned is carried forward at the end and always in view. */
 export function Account(props: AccountProps) {
   const { input, carried } = props;
   const makes = useMemo(() => versionsOf(input), [input]);
   const counted = useMemo(() => versionsOf({ ...input, makes: reckonedMakes(input) }), [input]);
   const notes = carried.zones.reduce((n, z) => n + z.evidence.length, 0);
-  const [folded, setFolded] = useState<ReadonlySet<string>>(() => new Set(['Making']));
-  const fold = (name: string) =>
-    setFolded((was) => {
-      const now = new Set(was);
-      if (!now.delete(name)) now.add(name);
-      return now;
-    });
   const [onlyOther, setOnlyOther] = useState(false);
-  const groups = rowsOf(props)
-    .map((g) => ({ ...g, rows: g.rows.filter((r) => !onlyOther || differ(r, makes)) }))
-    .filter((g) => g.rows.length > 0);
-  const headCell = 'sticky left-0 z-20 bg-page double-rule-r';
-  const carryCell = 'sticky right-0 z-20 bg-amber-wash border-l-2 border-amber max-sm:static';
+  const all = useMemo(() => rowsOf(props), [props]);
+  const groups = useMemo(
+    () => (onlyOther ? all.map((g) => ({ ...g, rows: g.rows.filter((r) => differ(r, makes)) })).filter((g) => g.rows.length > 0) : all),
+    [all, makes, onlyOther],
+  );
 
   // On a phone the last column cannot stay in view beside the heads: the account opens at it instead.
   const box = useRef<HTMLDivElement>(null);
@@ -98,7 +149,7 @@ export function Account(props: AccountProps) {
           </colgroup>
           <thead className="sticky top-0 z-30 bg-page print:static">
             <tr className="align-top">
-              <td className={clsx(headCell, 'double-rule-b px-3 py-2 align-bottom text-small leading-4 text-ink2')}>
+              <td className={clsx(HEAD_CELL, UNDER_HEADS, 'px-3 py-2 align-bottom text-small leading-4 text-ink2')}>
                 offset against the pattern, {props.unit}
               </td>
               {makes.map((m) => (
@@ -106,7 +157,8 @@ export function Account(props: AccountProps) {
                   key={m.id}
                   scope="col"
                   className={clsx(
-                    'double-rule-b border-r border-rule px-3 py-1.5 text-left font-normal',
+                    UNDER_HEADS,
+                    'border-r border-rule px-3 py-1.5 text-left font-normal',
                     m.kind === 'toile' && 'bg-tint',
                     m.setAside !== undefined && 'opacity-70',
                   )}
@@ -131,7 +183,7 @@ export function Account(props: AccountProps) {
                   </span>
                 </th>
               ))}
-              <th scope="col" className={clsx(carryCell, 'double-rule-b border-t-4 border-t-amber-fill px-3 py-1 text-left font-normal')}>
+              <th scope="col" className={clsx(CARRY_CELL, UNDER_HEADS, 'border-t-4 border-t-amber-fill px-3 py-1 text-left font-normal')}>
                 <span className="font-serif text-[17px] leading-6 text-amber">Carry forward</span>
                 <span className="block text-small leading-[17px] text-ink2">
                   from {counted.length} {counted.length === 1 ? 'version' : 'versions'} and {notes} fit {notes === 1 ? 'note' : 'notes'}
@@ -142,53 +194,9 @@ export function Account(props: AccountProps) {
               </th>
             </tr>
           </thead>
-          {groups.map((group) => {
-            const open = !folded.has(group.name);
-            return (
-              <tbody key={group.name}>
-                <tr className="h-[25px] border-y border-rule bg-tint">
-                  <th scope="rowgroup" className="sticky left-0 z-20 bg-tint px-3 py-0 text-left font-normal">
-                    <button
-                      type="button"
-                      aria-expanded={open}
-                      onClick={() => fold(group.name)}
-                      className="-ml-1.5 flex h-6 min-w-20 items-center gap-0.5 font-serif text-[15px] leading-6 text-ink2 italic hover:text-ink max-sm:h-11"
-                    >
-                      {open ? <ChevronDown size={13} aria-hidden /> : <ChevronRight size={13} aria-hidden />}
-                      {group.name}
-                    </button>
-                  </th>
-                  <td colSpan={makes.length} />
-                  <td className="sticky right-0 z-20 border-l-2 border-amber bg-amber-tint max-sm:static" />
-                </tr>
-                {open &&
-                  group.rows.map((row) => (
-                    <tr key={row.key} className="h-[31px] border-b border-rule">
-                      <th scope="row" className={clsx(headCell, 'px-3 py-1 text-left font-normal text-ink2 first-letter:uppercase')}>
-                        {row.head}
-                      </th>
-                      {makes.map((m, i) => {
-                        const before = makes[i - 1];
-                        return (
-                          <td
-                            key={m.id}
-                            className={clsx(
-                              'relative border-r border-rule px-3 py-1 align-middle',
-                              m.kind === 'toile' && 'bg-paper',
-                              m.setAside !== undefined && 'opacity-70',
-                            )}
-                          >
-                            {before && row.changed?.(m, before) && <Notch />}
-                            {row.cell(m)}
-                          </td>
-                        );
-                      })}
-                      <td className={clsx(carryCell, 'px-3 py-1')}>{row.carry}</td>
-                    </tr>
-                  ))}
-              </tbody>
-            );
-          })}
+          {groups.map((group) => (
+            <GroupRows key={group.name} group={group} makes={makes} />
+          ))}
         </table>
       </div>
     </>

@@ -1,0 +1,112 @@
+/* global indexedDB, requestAnimationFrame -- what runs in the page */
+// npm run bench:frames: how long a frame takes while an account of 40 versions, or six makes side by side, is scrolled and folded; held
+// against the same page with two, in one run.
+import { builtApp } from '../scripts/built-app.mjs';
+
+/** No frame may take so much longer than the longest of the same page with two versions, ms. */
+const MOST_LONGER = 50;
+const RUNS = 3;
+const PATTERN = 'pattern-tidewater';
+
+const { address, browser, end } = await builtApp(4481);
+
+/** Cuts the demo's last version of the pattern again and again, until there are so many; or leaves only so many. */
+async function makeVersions(page, versions) {
+  await page.evaluate(
+    async ([patternId, count]) => {
+      const open = indexedDB.open('amber-ledger');
+      const database = await new Promise((done) => (open.onsuccess = () => done(open.result)));
+      const store = database.transaction('makes', 'readwrite').objectStore('makes');
+      const all = await new Promise((done) => {
+        const asked = store.getAll();
+        asked.onsuccess = () => done(asked.result);
+      });
+      const own = all.filter((m) => m.sources[0]?.patternId === patternId).sort((a, b) => a.version - b.version);
+      for (const make of own.slice(count)) store.delete(make.id);
+      const last = own.at(-1);
+      for (let version = own.length + 1; version <= count; version++) {
+        const outcome = (zone, i) => (zone.outcome === 0 && (version + i) % 5 === 0 ? (version % 2 === 0 ? 1 : -1) : zone.outcome);
+        const fitNotes = last.fitNotes.map(({ pin: _, ...note }, i) => ({ ...note, id: `${note.id} ${version}`, outcome: outcome(note, i) }));
+        store.put({ ...last, id: `${last.id} ${version}`, version, fitNotes });
+      }
+      await new Promise((done) => (store.transaction.oncomplete = done));
+      database.close();
+    },
+    [PATTERN, versions],
+  );
+}
+
+/** Scrolls a box across and down and folds every group in it, and times the frames meanwhile. Returns ms, the longest first. */
+async function framesOf(page, box) {
+  return page.getByRole('region', { name: box }).evaluate(async (region) => {
+    const frames = [];
+    let going = true;
+    let before = performance.now();
+    const tick = (now) => {
+      frames.push(now - before);
+      before = now;
+      if (going) requestAnimationFrame(tick);
+    };
+    requestAnimationFrame(tick);
+    const next = () => new Promise((done) => requestAnimationFrame(() => setTimeout(done, 0)));
+    const steps = 60;
+    for (let i = 0; i <= steps; i++) {
+      region.scrollLeft = ((region.scrollWidth - region.clientWidth) * i) / steps;
+      await next();
+    }
+    for (let i = 0; i <= steps; i++) {
+      region.scrollTop = ((region.scrollHeight - region.clientHeight) * i) / steps;
+      await next();
+    }
+    for (let turn = 0; turn < 4; turn++)
+      for (const fold of region.querySelectorAll('button[aria-expanded]')) {
+        fold.click();
+        await next();
+        await next();
+      }
+    going = false;
+    return frames.sort((a, b) => b - a);
+  });
+}
+
+async function longest(path, box, versions) {
+  const found = [];
+  for (let i = 0; i < RUNS; i++) {
+    const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();
+    await page.goto(address);
+    await page.getByText('Latest makes').waitFor();
+    if (versions) await makeVersions(page, versions);
+    await page.goto(address + path);
+    await page.getByRole('region', { name: box }).waitFor();
+    await page.waitForTimeout(1500);
+    const frames = await framesOf(page, box);
+    found.push({ longest: frames[0], middle: frames[frames.length >> 1], frames: frames.length });
+    await page.context().close();
+  }
+  // The middle run of three: what else the machine did in one of them is not the page's.
+  return found.sort((a, b) => a.longest - b.longest)[RUNS >> 1];
+}
+
+const six = ['tidewater-1', 'tidewater-2', 'tidewater-3', 'skerry-2', 'bollard-1', 'gangway-2'].map((m) => `m=make-${m}`);
+const pages = [
+  ['the account', `patterns/${PATTERN}`, 'Account of Tidewater shirt', 2, `patterns/${PATTERN}`, 40, '40 versions'],
+  [
+    'side by side',
+    `makes/compare?${six.slice(0, 2).join('&')}`,
+    'Makes side by side',
+    undefined,
+    `makes/compare?${six.join('&')}`,
+    undefined,
+    'six makes',
+  ],
+];
+for (const [name, path, box, few, manyPath, many, words] of pages) {
+  const of = (await longest(path, box, few)) ?? {};
+  const more = await longest(manyPath, box, many);
+  const longer = more.longest - of.longest;
+  console.log(
+    `${name}: longest frame ${of.longest.toFixed(0)} ms with two, ${more.longest.toFixed(0)} ms with ${words}: ${longer.toFixed(0)} ms longer (at most ${MOST_LONGER}); middle frame ${of.middle.toFixed(1)} and ${more.middle.toFixed(1)} ms.`,
+  );
+  if (longer > MOST_LONGER) process.exitCode = 1;
+}
+await end();

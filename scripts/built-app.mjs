@@ -1,0 +1,27 @@
+// The built app behind its own server, and a browser to drive it: for what looks at the app and is no test of it.
+import { spawn } from 'node:child_process';
+import { chromium as findChromium } from './chromium.mjs';
+import { build, checkNode, install, ROOT } from './ready.mjs';
+
+/** Builds where needed, and serves. Returns the address, the browser, and what ends both. */
+export async function builtApp(port) {
+  checkNode();
+  install();
+  build();
+  const executablePath = findChromium();
+  const { chromium } = await import('@playwright/test');
+  const server = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], { cwd: ROOT, env: { ...process.env, PORT: String(port) } });
+  const address = await new Promise((resolve, reject) => {
+    server.stdout.on('data', (text) => {
+      const found = /http:\/\/\S+/.exec(String(text));
+      if (found) resolve(found[0]);
+    });
+    server.on('exit', () => reject(new Error('the server did not start')));
+  });
+  const browser = await chromium.launch({ executablePath, args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] });
+  const end = async () => {
+    await browser.close();
+    server.kill();
+  };
+  return { address, browser, end };
+}
