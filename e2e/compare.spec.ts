@@ -22,6 +22,22 @@ test('makes are marked in the list, stand side by side across patterns, and the 
   await expect(table.getByRole('columnheader')).toHaveCount(2);
 });
 
+test('a make is marked from its page and from an account, and stays marked through a reload until the marks are let go', async ({ page }) => {
+  await page.goto('/makes/make-bollard-1');
+  await page.getByRole('checkbox', { name: /^Mark Bollard overshirt, version 1 / }).check();
+  await page.goto('/patterns/pattern-tidewater');
+  await page.getByRole('checkbox', { name: /^Mark Tidewater shirt version 3 / }).check();
+  await page.reload();
+  await page.getByRole('link', { name: 'Put 2 side by side' }).click();
+  const table = page.getByRole('region', { name: 'Makes side by side' });
+  await expect(table.getByRole('columnheader', { name: /Bollard overshirt, version 1/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Take Bollard overshirt, version 1 away' }).click();
+  await page.goto('/makes');
+  await expect(page.getByRole('link', { name: 'Put it beside others' })).toBeVisible();
+  await page.getByRole('button', { name: 'Let the marks go' }).click();
+  await expect(page.getByRole('link', { name: 'Put it beside others' })).toBeHidden();
+});
+
 test('only what differs: a row that says the same of all is put away', async ({ page }) => {
   await page.goto('/makes/compare?m=make-tidewater-2&m=make-tidewater-3');
   const table = page.getByRole('region', { name: 'Makes side by side' });

@@ -9,6 +9,7 @@ import { db } from '../data/database';
 import { redo, undo } from '../data/journal';
 import { useBodies, useLastActs, usePeople, usePerson, useSettings } from '../data/queries';
 import { changeSettings } from '../data/settings';
+import { MarkedMakes } from '../parts/marked-makes';
 import { KeyCap } from '../ui/key-cap';
 import { Segmented } from '../ui/segmented';
 import { useWrittenKey } from '../ui/use-written-key';
@@ -245,6 +246,7 @@ export function Shell() {
           <FindField />
           <KeyCap>/</KeyCap>
           <LastAct />
+          <MarkedMakes />
           {pathname !== '/makes/new' && (
             <Link
               to="/makes/new"

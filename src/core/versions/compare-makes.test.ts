@@ -1,6 +1,7 @@
 import { SAMPLE_BODY, SAMPLE_PATTERN, sampleAlteration, sampleCloth, sampleMake, sampleNote } from '../fit/sample-case';
 import type { Make } from '../records';
-import { compareMakes, MOST_COMPARED } from './compare-makes';
+import { MOST_COMPARED } from '../records/most-compared';
+import { compareMakes } from './compare-makes';
 
 const OTHER = { ...SAMPLE_PATTERN, id: 'other', name: 'Other blouse', fitClass: 'loose' as const };
 const KNIT = { ...SAMPLE_PATTERN, id: 'knit', fitClass: 'close' as const, wants: { structure: 'knit' as const, stretch: 40 } };

@@ -6,9 +6,7 @@ import { evidenceAt } from '../fit/evidence';
 import { offsetOf } from '../fit/offset';
 import { ZONE_IDS, zoneOf, type ZoneId } from '../measure/zones';
 import type { FitNote, Make, Pattern } from '../records';
-
-/** So many makes stand side by side at most. */
-export const MOST_COMPARED = 6;
+import { MOST_COMPARED } from '../records/most-compared';
 
 /** How a garment was at a zone, on scales that garments of different patterns share. */
 export interface ComparedZone {

@@ -11,12 +11,14 @@ import { FIT_CLASS_WORDS } from '../../core/measure/fit-class';
 import { formatLength } from '../../core/measure/length';
 import { zoneOf, type ZoneId } from '../../core/measure/zones';
 import { makeName, minutesOf } from '../../core/records/blank';
-import { compareMakes, MOST_COMPARED, type Compared } from '../../core/versions/compare-makes';
+import { MOST_COMPARED } from '../../core/records/most-compared';
+import { compareMakes, type Compared } from '../../core/versions/compare-makes';
 import { useCaseTables } from '../../data/case-tables';
 import { usePeople, useSettings, useUnit, useWearCounts } from '../../data/queries';
 import { markColour } from '../../parts/fit-mark';
 import { GarmentPicture } from '../../parts/garment-picture';
 import { Gauge } from '../../parts/gauge';
+import { useMarked } from '../../parts/marked-makes';
 import { TwoPicturesButton } from '../../parts/pictures/two-pictures-button';
 import { Empty, PageHead } from '../../ui/page-head';
 import { Pick } from '../../ui/pick';
@@ -47,13 +49,18 @@ export function Compare() {
   const unit = useUnit();
   const { currency } = useSettings();
   const [onlyOther, setOnlyOther] = useState(false);
+  const [, setMarked] = useMarked();
   const ids = params.getAll('m');
   const key = ids.join(' ');
   const found = useMemo(() => tables && compareMakes(key.split(' '), tables), [tables, key]);
   if (!tables || !found || !people || !wears) return null;
   const { compared, zones } = found;
 
-  const choose = (chosen: readonly string[]) => setParams(new URLSearchParams(chosen.map((id) => ['m', id])), { replace: true });
+  // The marks follow the choice: what was put beside or taken away here is so everywhere.
+  const choose = (chosen: readonly string[]) => {
+    setMarked(chosen);
+    setParams(new URLSearchParams(chosen.map((id) => ['m', id])), { replace: true });
+  };
   const shown = compared.map((c) => c.make.id);
   const options = tables.makes
     .filter((m) => !shown.includes(m.id))

@@ -24,6 +24,7 @@ import type { Hanging } from '../../core/wear/wardrobe';
 import { keep } from '../../parts/keep';
 import { FitMark, markColour } from '../../parts/fit-mark';
 import { GarmentPicture } from '../../parts/garment-picture';
+import { MarkMake } from '../../parts/marked-makes';
 import { Pictures } from '../../parts/pictures/pictures';
 import { Button } from '../../ui/button';
 import { KeyCap } from '../../ui/key-cap';
@@ -166,12 +167,7 @@ export function MakePage() {
             <Button quiet onClick={() => void remove()}>
               Remove this make
             </Button>
-            <Link
-              to={`/makes/compare?m=${make.id}`}
-              className="inline-flex min-h-[30px] items-center rounded-md px-3 text-ink2 hover:bg-tint hover:text-ink max-sm:min-h-11"
-            >
-              Put beside others
-            </Link>
+            <MarkMake id={make.id} name={name} words="side by side" />
             <Link
               to={`/makes/${make.id}/review`}
               className="inline-flex min-h-[30px] items-center rounded-md px-3 text-ink2 hover:bg-tint hover:text-ink max-sm:min-h-11"

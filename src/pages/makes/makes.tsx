@@ -17,9 +17,9 @@ import { sizeLineWords } from '../../core/alteration/words';
 import { outcomeWords } from '../../core/fit/words';
 import { zoneOf } from '../../core/measure/zones';
 import type { FitNote, Make, Pattern } from '../../core/records';
-import { MOST_COMPARED } from '../../core/versions/compare-makes';
 import { useCloths, useMakes, usePatterns, usePeople, useUnit, useWearCounts } from '../../data/queries';
 import { FitMark } from '../../parts/fit-mark';
+import { MarkMake } from '../../parts/marked-makes';
 import { GarmentPicture } from '../../parts/garment-picture';
 import { SelectField, TextField } from '../../ui/field';
 import { Empty, PageHead } from '../../ui/page-head';
@@ -76,7 +76,6 @@ export function Makes() {
   const unit = useUnit();
   const navigate = useNavigate();
   const [filter, setFilter] = useState('');
-  const [marked, setMarked] = useState<readonly string[]>([]);
   const [who, setWho] = useState('');
   const [sorting, setSorting] = useState<SortingState>([{ id: 'cut', desc: true }]);
   const box = useRef<HTMLDivElement>(null);
@@ -87,17 +86,7 @@ export function Makes() {
       column.display({
         id: 'mark',
         header: () => <span className="sr-only">Put side by side</span>,
-        cell: ({ row: { original: l } }) => (
-          <input
-            type="checkbox"
-            aria-label={`Mark ${l.name}${l.pattern ? ` version ${l.make.version}` : ''} to put it side by side`}
-            checked={marked.includes(l.make.id)}
-            disabled={marked.length >= MOST_COMPARED && !marked.includes(l.make.id)}
-            onClick={(e) => e.stopPropagation()}
-            onChange={(e) => setMarked(e.target.checked ? [...marked, l.make.id] : marked.filter((id) => id !== l.make.id))}
-            className="size-4 accent-[var(--c-ink)] max-sm:size-6"
-          />
-        ),
+        cell: ({ row: { original: l } }) => <MarkMake id={l.make.id} name={`${l.name}${l.pattern ? ` version ${l.make.version}` : ''}`} />,
         size: 40,
       }),
       column.display({
@@ -155,7 +144,7 @@ export function Makes() {
         size: 104,
       }),
     ],
-    [cloths, unit, marked],
+    [cloths, unit],
   );
   // The table hands out functions that cannot be remembered safely; nothing here is compiled to do so.
   // eslint-disable-next-line react-hooks/incompatible-library
@@ -206,14 +195,6 @@ export function Makes() {
               onChange={(e) => setFilter(e.target.value)}
               className="w-56"
             />
-            {marked.length > 0 && (
-              <Link
-                to={`/makes/compare?${marked.map((id) => `m=${id}`).join('&')}`}
-                className="inline-flex min-h-[30px] items-center rounded-md border border-ink bg-page px-3 hover:bg-tint max-sm:min-h-11"
-              >
-                {marked.length === 1 ? 'Put it beside others' : `Put ${marked.length} side by side`}
-              </Link>
-            )}
             <SelectField label="For" value={who} onChange={(e) => setWho(e.target.value)}>
               <option value="">everybody</option>
               {people.map((p) => (

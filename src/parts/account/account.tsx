@@ -10,6 +10,7 @@ import { mainCloth } from '../../core/fit/cloth-give';
 import type { Cloth, Make } from '../../core/records';
 import { Tick } from '../../ui/tick';
 import { GarmentPicture } from '../garment-picture';
+import { MarkMake } from '../marked-makes';
 import { rowsOf, type AccountProps, type Group, type Row } from './rows';
 import { VersionsThatCount } from './versions-that-count';
 
@@ -179,7 +180,10 @@ export function Account(props: AccountProps) {
                         </span>
                       )}
                     </span>
-                    <GarmentPicture small pattern={input.pattern} make={m} cloths={input.cloths} className="h-[54px] w-11 shrink-0" />
+                    <span className="flex shrink-0 flex-col items-end">
+                      <GarmentPicture small pattern={input.pattern} make={m} cloths={input.cloths} className="h-[54px] w-11" />
+                      <MarkMake id={m.id} name={`${input.pattern.name} version ${m.version}`} />
+                    </span>
                   </span>
                 </th>
               ))}
