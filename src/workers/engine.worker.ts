@@ -3,7 +3,7 @@ import { FitLedger, type News } from '../core/fit/fit-ledger';
 import { habitsOf } from '../core/fit/habits';
 import type { PlannedCut } from '../core/fit/next-cut';
 import type { ZoneId } from '../core/measure/zones';
-import type { Person } from '../core/records';
+import type { Make, Person } from '../core/records';
 
 const ledger = new FitLedger();
 
@@ -19,6 +19,7 @@ const engine = {
     const input = ledger.caseOf(personId, patternId);
     return input ? ledger.memory(personId).firstCut(input) : [];
   },
+  planned: (make: Make, plan: PlannedCut) => ledger.planned(make, plan),
   sizes: (personId: string, patternId: string, plan: PlannedCut, by: Person['sizedBy']) => ledger.sizes(personId, patternId, plan, by),
   habits: (personId: string) => habitsOf(ledger.memory(personId)),
   summaries: (personId: string, plan: PlannedCut) => ledger.summaries(personId, plan),

@@ -6,7 +6,8 @@ import type { PlannedCut } from '../core/fit/next-cut';
 import type { FirstCut, Speaker } from '../core/fit/recollection';
 import type { Sizes } from '../core/fit/sizes';
 import type { PatternSummary } from '../core/fit/summary';
-import type { Person } from '../core/records';
+import type { PlannedZone } from '../core/fit/planned-chance';
+import type { Make, Person } from '../core/records';
 import type { ZoneId } from '../core/measure/zones';
 import { engine } from './engine';
 
@@ -64,6 +65,16 @@ export function useSizes(personId: string, patternId: string, plan: PlannedCut, 
   return useQuery({
     queryKey: ['sizes', personId, patternId, keyOf(tables), plan, by],
     queryFn: async () => (await engine(tables!).sizes(personId, patternId, plan, by)) ?? null,
+    enabled: tables !== undefined,
+    placeholderData: keepPreviousData,
+  }).data;
+}
+
+/** The chances of a cut as it is planned; the ones before stand until the new are there. */
+export function usePlanned(make: Make, plan: PlannedCut, tables: Tables): readonly PlannedZone[] | undefined {
+  return useQuery({
+    queryKey: ['planned', make, keyOf(tables), plan],
+    queryFn: () => engine(tables!).planned(make, plan),
     enabled: tables !== undefined,
     placeholderData: keepPreviousData,
   }).data;

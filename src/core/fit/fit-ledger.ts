@@ -1,8 +1,9 @@
 import type { ZoneId } from '../measure/zones';
-import type { Person } from '../records';
+import type { Make, Person } from '../records';
 import { casesFor, viewOf, type CaseTables, type PatternCase } from './case';
 import { carryForward, type CarryForward } from './carry-forward';
 import type { PlannedCut } from './next-cut';
+import { plannedZones, type PlannedZone } from './planned-chance';
 import { Recollection } from './recollection';
 import { sizesFor, type Sizes } from './sizes';
 import { summaryOf, type PatternSummary } from './summary';
@@ -88,6 +89,12 @@ export class FitLedger {
     const memory = this.memory(personId);
     const carried = input && carryForward(input, plan, memory);
     return carried && { ...carried, why: Object.fromEntries(carried.zones.map(({ zone }) => [zone, whyAt(input, zone, memory)])) };
+  }
+
+  /** The chances of a cut as it is planned. */
+  planned(make: Make, plan: PlannedCut): PlannedZone[] {
+    const input = this.caseOf(make.personId, make.sources[0]!.patternId);
+    return input ? plannedZones(input, make, plan, this.memory(make.personId)) : [];
   }
 
   /** The size of a pattern by the three schools, for a person. */

@@ -77,6 +77,7 @@ export function blankPlan(id: string, personId: string, patternId: string, viewI
     sizeLines: [],
     alterations: [],
     cloths: [],
+    checks: {},
     place: 0,
     state: 'open',
     added: day,

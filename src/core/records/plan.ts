@@ -5,6 +5,9 @@ import { ClothUse } from './make';
 import { CalendarDate, Id, Measure, Name, PositiveCm, Words, ZoneName } from './shapes';
 import { SizeLine } from './size-line';
 
+/** What a sewist said of a check: seen to, later, or not minded. */
+export const CHECK_STATES = ['done', 'later', 'waved'] as const;
+
 export const PLAN_KINDS = ['garment', 'toile', 'wearable toile'] as const;
 
 /** The next make, before it is cut: all that the cutting table needs, so that it becomes a make with nothing typed twice. */
@@ -31,6 +34,8 @@ export const Plan = z.strictObject({
   state: field(z.enum(['open', 'made', 'dropped']).default('open'), { label: 'State', ask: 'choice' }),
   /** The make it became. */
   makeId: Id.optional(),
+  /** Checks before cutting that were ticked, put off or waved away, by their ids. */
+  checks: z.record(z.string().max(300), z.enum(CHECK_STATES)).default({}),
   words: field(Words.optional(), { label: 'What for, in words', ask: 'words', hint: 'the spring concert' }),
   added: CalendarDate,
 });

@@ -1,10 +1,7 @@
 import { Link, useNavigate, useParams } from 'react-router';
 import { toast } from 'react-toastify';
-import { nextVersion } from '../../core/fit/case';
 import { Plan } from '../../core/records';
-import { makeOfPlan } from '../../core/records/plan-to-make';
-import { useLists, usePatternCase, usePeople, usePlans, useUnit } from '../../data/queries';
-import { today } from '../../data/today';
+import { useLists, useUnit } from '../../data/queries';
 import { ClothUses } from '../../parts/cloth-uses';
 import { CutFields } from '../../parts/cut-fields';
 import { GarmentPicture } from '../../parts/garment-picture';
@@ -14,21 +11,21 @@ import { ZonePills } from '../../parts/zone-pills';
 import { Button } from '../../ui/button';
 import { SelectField } from '../../ui/field';
 import { Empty, PageHead } from '../../ui/page-head';
+import { BeforeCutting } from './before-cutting';
+import { PlanChances } from './plan-chances';
+import { usePlanInWork } from './use-plan';
 
 /** A plan: what will be cut, in which cloth, for when. Each change is saved as it is made. */
 export function PlanPage() {
   const { planId } = useParams();
   const navigate = useNavigate();
-  const plans = usePlans();
   const lists = useLists();
-  const people = usePeople();
   const unit = useUnit();
-  const plan = plans?.find((p) => p.id === planId);
-  const input = usePatternCase(plan?.patternId, plan?.personId);
-  if (plans && !plan) return <Empty>This plan is not in the ledger. It may have been removed; Ctrl Z brings it back.</Empty>;
-  if (!plan || !input || !lists || !people) return null;
+  const work = usePlanInWork(planId);
+  if (work === null) return <Empty>This plan is not in the ledger. It may have been removed; Ctrl Z brings it back.</Empty>;
+  if (!work || !lists) return null;
+  const { plan, input, person, make } = work;
   const { pattern, bodies, cloths } = input;
-  const make = makeOfPlan(plan, plan.id, nextVersion(input), today());
   const change = (part: Partial<Plan>) =>
     void keep(`${Object.keys(part)[0] ?? ''} of the plan for ${pattern.name}`, [{ table: 'plans', from: plan, to: { ...plan, ...part } }]);
   const remove = async () => {
@@ -41,7 +38,7 @@ export function PlanPage() {
         title={`Plan: ${pattern.name}, version ${make.version}`}
         under={
           <>
-            for {people.find((p) => p.id === plan.personId)?.name ?? 'somebody'} ·{' '}
+            for {person.name} ·{' '}
             <Link className="underline underline-offset-2" to={`/patterns/${pattern.id}`}>
               its account
             </Link>{' '}
@@ -53,6 +50,12 @@ export function PlanPage() {
             <Button quiet onClick={() => void remove()}>
               Remove this plan
             </Button>
+            <Link
+              to={`/sew-next/${plan.id}/sheet`}
+              className="inline-flex min-h-[30px] items-center rounded-md border border-ink bg-page px-3 hover:bg-tint max-sm:min-h-11"
+            >
+              Cut sheet
+            </Link>
             {plan.state === 'open' && (
               <Link
                 to={`/makes/new?plan=${plan.id}`}
@@ -64,7 +67,7 @@ export function PlanPage() {
           </div>
         }
       />
-      <div className="grid grid-cols-[minmax(0,1fr)_180px] gap-8 max-lg:grid-cols-1">
+      <div className="grid grid-cols-[minmax(0,1fr)_minmax(0,430px)] gap-8 max-lg:grid-cols-1">
         <div className="flex flex-col gap-4">
           <section aria-label="For when" className="flex flex-wrap items-end gap-3">
             <RecordField of={Plan.shape} name="kind" value={plan.kind} onValue={(kind) => change({ kind })} />
@@ -113,7 +116,11 @@ export function PlanPage() {
             />
           </section>
         </div>
-        <GarmentPicture pattern={pattern} make={make} cloths={cloths} className="h-[220px] w-[176px]" />
+        <div className="flex flex-col gap-5">
+          <GarmentPicture pattern={pattern} make={make} cloths={cloths} className="h-[180px] w-[150px]" />
+          <PlanChances work={work} />
+          <BeforeCutting work={work} />
+        </div>
       </div>
     </>
   );

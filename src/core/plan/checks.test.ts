@@ -1,0 +1,172 @@
+import { SAMPLE_BODY, SAMPLE_PATTERN, sampleAlteration, sampleCase, sampleCloth, sampleMake } from '../fit/sample-case';
+import { blankPlan } from '../records/blank';
+import type { Cloth, Make, Pattern, Person } from '../records';
+import { checksFor, type CheckRequest } from './checks';
+
+const TODAY = '2025-06-01';
+const person: Person = { id: 'person', name: 'Maren', child: false };
+const view = SAMPLE_PATTERN.views[0]!;
+const taken = sampleMake(1, { cloths: [{ id: 'u', clothId: 'c', part: 'main', length: 190, left: 10 }] });
+
+/** A plan in a cloth, with whatever differs from the plainest. */
+function request(
+  rest: { make?: Partial<Make>; cloth?: Partial<Cloth>; pattern?: Partial<Pattern>; person?: Partial<Person>; makes?: readonly Make[] } = {},
+): CheckRequest {
+  const cloth = sampleCloth('c', { width: 140, washedOn: '2025-05-01', pieces: [{ length: 250, width: 140 }], ...rest.cloth });
+  const make = sampleMake(2, { id: 'plan', cloths: [{ id: 'p', clothId: 'c', part: 'main' }], ...rest.make });
+  const input = sampleCase(rest.makes ?? [taken], { cloths: [cloth], pattern: { ...SAMPLE_PATTERN, ...rest.pattern }, bodies: [SAMPLE_BODY] });
+  return { input, make, person: { ...person, ...rest.person }, today: TODAY, unit: 'cm', plans: [] };
+}
+const said = (r: CheckRequest) => new Map(checksFor(r).map((c) => [c.id, c]));
+const plain = (text: string | undefined) => text?.replace(/\s/g, ' ');
+
+describe('cloth', () => {
+  test('what the last version took is what is needed; the piece and the centimetres are named', () => {
+    const enough = said(request()).get('enough c')!;
+    expect(enough.weight).toBe('know');
+    expect(plain(enough.words)).toBe('c: plenty, 70 cm over');
+    expect(plain(enough.detail)).toBe('needed 180 cm at 140 cm; as version 1 took; the longest piece is 250 cm');
+  });
+
+  test('a piece too short stops the cut, and two pieces are not one', () => {
+    const short = said(
+      request({
+        cloth: {
+          pieces: [
+            { length: 120, width: 140 },
+            { length: 130, width: 140 },
+          ],
+        },
+      }),
+    ).get('enough c')!;
+    expect([short.weight, plain(short.words)]).toEqual(['stop', 'c: not enough, 50 cm short']);
+  });
+
+  test('unwashed, it is as long as it will be once washed', () => {
+    const found = said(request({ cloth: { washedOn: undefined, shrinkAlong: 10, pieces: [{ length: 195, width: 140 }] } }));
+    expect(plain(found.get('enough c')!.words)).toBe('c: not enough, 4.5 cm short');
+    expect(plain(found.get('wash c')!.detail)).toBe('it shrinks 10 % along');
+  });
+
+  test('a length written into the plan goes before what was reckoned', () => {
+    const own = request({ make: { cloths: [{ id: 'p', clothId: 'c', part: 'main', length: 245 }] } });
+    expect(plain(said(own).get('enough c')!.words)).toBe('c: tight, 5 cm over');
+  });
+
+  test('nothing known, none chosen, none on the shelf: each is said and none is nought', () => {
+    expect(said(request({ makes: [] })).get('enough c')!.words).toMatch(/is not known$/);
+    expect(said(request({ make: { cloths: [] } })).get('cloth')!.words).toBe('No cloth is chosen yet.');
+    expect(said(request({ cloth: { pieces: [] } })).get('enough c')!.weight).toBe('stop');
+  });
+
+  test('nap, repeat and bias are said once each; another plan in the same cloth too', () => {
+    const all = request({ cloth: { nap: true, repeatAlong: 12 }, make: { cloths: [{ id: 'p', clothId: 'c', part: 'main', bias: true }] } });
+    const other = { ...blankPlan('other', 'person', 'pattern', 'view', TODAY), cloths: [{ id: 'o', clothId: 'c', part: 'main' as const }] };
+    const found = said({ ...all, plans: [other] });
+    expect(found.get('nap')!.words).toBe('All pieces one way');
+    expect(plain(found.get('repeat')!.words)).toContain('12 cm');
+    expect(found.get('bias')!.words).toContain('hang');
+    expect(found.get('shared c')!.words).toContain('another plan');
+    expect(said({ ...all, plans: [{ ...other, state: 'dropped' }] }).has('shared c')).toBe(false);
+  });
+
+  test('a knit that gives less than asked is heeded, less than half stops, untested is to be tested', () => {
+    const knit = { wants: { structure: 'knit' as const, stretch: 40 } };
+    const giving = (stretchAcross: number | undefined) =>
+      said(request({ pattern: knit, cloth: { structure: 'knit', stretchAcross } })).get('stretch c');
+    expect(giving(30)!.weight).toBe('heed');
+    expect(giving(15)!.weight).toBe('stop');
+    expect(giving(50)).toBeUndefined();
+    expect(plain(giving(undefined)!.detail)).toBe('the pattern asks for 40 %: 10 cm must reach 14 cm');
+    expect(said(request({ pattern: knit })).get('structure')!.weight).toBe('stop');
+  });
+});
+
+describe('the paper', () => {
+  const onBody = sampleMake(1, { alterations: [sampleAlteration('sleeve-length', 1.5, { when: 'body' })] });
+
+  test('what was altered on the body and never marked is to be marked before the next cut', () => {
+    const found = said(request({ makes: [onBody], make: { alterations: [sampleAlteration('sleeve-length', 1.5)] } })).get('mark sleeve-length')!;
+    expect(plain(found.words)).toBe('Mark on the paper: sleeve length +1.5 cm');
+    expect(found.detail).toBe('made on the body in version 1, never copied to the pattern');
+  });
+
+  test('what is marked, and what is only for looks, is not asked for', () => {
+    const done = [sampleAlteration('sleeve-length', 1.5, { marked: '2025-05-01' }), sampleAlteration('body-at-hem', -4, { purpose: 'style' })];
+    expect([...said(request({ make: { alterations: done } })).keys()].filter((id) => id.startsWith('mark'))).toEqual([]);
+  });
+
+  test('errata speak; notions of a longer garment are counted again', () => {
+    const zipped = sampleMake(1, { notions: [{ id: 'n', what: 'zip 20 cm' }] });
+    const found = said(
+      request({
+        makes: [zipped],
+        make: { alterations: [sampleAlteration('body-at-hem', 3)] },
+        pattern: { errata: [{ id: 'e', words: 'step 9 is the wrong way round' }] },
+      }),
+    );
+    expect(found.get('erratum e')!.words).toContain('step 9');
+    expect(plain(found.get('notion zip 20 cm')!.detail)).toContain('3 cm longer');
+  });
+});
+
+describe('closing, and getting in', () => {
+  const chart = { ...SAMPLE_PATTERN.charts[0]!, finished: { waistband: [62, 66, 70, 74, 78], neckline: [50, 51, 52, 53, 54] } };
+  const banded = { charts: [chart], views: [{ ...view, zones: ['waistband' as const] }] };
+
+  test('a band that would be too short to close stops the cut, with by how much', () => {
+    // Size A: 62 round, the waist 72.
+    const found = said(request({ pattern: banded, make: { size: { size: 'A' } } })).get('closes waistband')!;
+    expect(found.weight).toBe('stop');
+    expect(plain(found.words)).toBe('The waistband would be 10 cm short of the body: it cannot close');
+    expect(said(request({ pattern: banded, make: { size: { size: 'D' } } })).has('closes waistband')).toBe(false);
+  });
+
+  test('drawn in by elastic it need not close, but must pass the hip', () => {
+    const elastic = {
+      ...banded,
+      views: [{ ...view, zones: ['waistband' as const], openings: [{ zone: 'waistband' as const, closes: 'elastic' as const }] }],
+    };
+    const found = said(request({ pattern: elastic, make: { size: { size: 'A' } } }));
+    expect(found.has('closes waistband')).toBe(false);
+    expect(plain(found.get('put on waistband')!.words)).toContain('opens to 62 cm, and the hip is 98 cm');
+  });
+
+  test('a neck without a slit is held against the head; a neck made smaller is asked after', () => {
+    const body = { ...SAMPLE_BODY, measures: { ...SAMPLE_BODY.measures, head: 57 } };
+    const necked = { charts: [chart], views: [{ ...view, openings: [{ zone: 'neckline' as const, closes: 'fixed' as const }] }] };
+    const asked = request({ pattern: necked, make: { size: { size: 'C' } } });
+    const found = said({ ...asked, input: { ...asked.input, bodies: [body] } });
+    expect(plain(found.get('put on neckline')!.words)).toContain('the head is 57 cm');
+  });
+});
+
+describe('who it is for', () => {
+  test('a child: cords, small parts under three, nightwear; an adult: none of them', () => {
+    const of = (birthMonth: string | undefined) => said(request({ person: { child: true, ...(birthMonth ? { birthMonth } : {}) } }));
+    expect(of('2024-01').has('small parts')).toBe(true);
+    expect(of('2019-01').has('small parts')).toBe(false);
+    expect(of('2019-01').get('cords')!.words).toMatch(/hood and neck/);
+    expect(of('2015-01').get('cords')!.words).toMatch(/dangle/);
+    expect(of('2008-01').has('cords')).toBe(false);
+    // Of unknown age the youngest is meant.
+    expect(of(undefined).has('small parts')).toBe(true);
+    expect([...said(request()).keys()].filter((id) => ['cords', 'small parts', 'nightwear'].includes(id))).toEqual([]);
+  });
+
+  test('measures a year old are asked after, a child’s after four months', () => {
+    const old = { ...request(), today: '2026-06-01' };
+    expect(said(old).get('body 2025-01-01')!.words).toBe('Measure Maren again');
+    expect(said(request()).has('body 2025-01-01')).toBe(false);
+    expect(said(request({ person: { child: true } })).has('body 2025-01-01')).toBe(true);
+    expect(said({ ...old, input: { ...old.input, bodies: [] } }).get('body')!.words).toContain('never measured');
+  });
+
+  test('what would spoil the cut comes first, and no id stands twice', () => {
+    const all = checksFor(request({ cloth: { pieces: [], nap: true, fibre: 'polyester', behaviour: 'sheds', weight: 400 } }));
+    const order = ['stop', 'heed', 'know'];
+    expect(all.map((c) => order.indexOf(c.weight))).toEqual(all.map((c) => order.indexOf(c.weight)).sort());
+    expect(new Set(all.map((c) => c.id)).size).toBe(all.length);
+    expect(all.map((c) => c.id)).toEqual(expect.arrayContaining(['heat', 'dust', 'needles']));
+  });
+});

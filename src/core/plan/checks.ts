@@ -1,0 +1,313 @@
+import { needleFor } from '../arithmetic/needle-and-thread';
+import { effectsOf } from '../alteration/effects';
+import { alterationWhen, alterationWords } from '../alteration/words';
+import { effectContext, inOrder, versionsOf, viewOf, type PatternCase } from '../fit/case';
+import { chartOf, finishedColumn, lineOf, placeOf, readColumn } from '../fit/chart';
+import { mainCloth } from '../fit/cloth-give';
+import { ageOn, bodyOn } from '../measure/body';
+import type { IsoDate } from '../measure/calendar-day';
+import { formatLength, type LengthUnit } from '../measure/length';
+import { zoneOf, type BodyMeasure, type ZoneId } from '../measure/zones';
+import type { Alteration, Make, Person, Plan } from '../records';
+import { zoneOfMake } from '../versions/compare-makes';
+import { canBePutOn } from '../arithmetic/put-on';
+import { clothFor, type ClothForPlan } from './cloth-for-plan';
+
+/** How much a check weighs: what would spoil the cut, what is easily regretted, what is good to know. */
+export type Weight = 'stop' | 'heed' | 'know';
+
+/** One thing to look at before the scissors. */
+export interface Check {
+  /** Stays the same as long as the same thing is meant: what was ticked stays ticked. */
+  readonly id: string;
+  readonly weight: Weight;
+  readonly words: string;
+  /** What it rests on, or what to do. */
+  readonly detail?: string;
+}
+
+export interface CheckRequest {
+  readonly input: PatternCase;
+  /** The plan as a make (`makeOfPlan`), with the plan's id. */
+  readonly make: Make;
+  readonly person: Person;
+  readonly today: IsoDate;
+  readonly unit: LengthUnit;
+  readonly plans: readonly Plan[];
+}
+
+/** A measure older than this is asked after, days: a child's sooner. Source: our own convention. */
+const OLD = 365;
+const OLD_OF_CHILD = 120;
+/** Ages, in years, below which usual practice has cautions. Source: work.md; local rules go first. */
+const SMALL_PARTS_BELOW = 3;
+const CORDS_BELOW = 7;
+const FREE_CORDS_BELOW = 14;
+
+/** What an opening must let pass, by where it is. */
+const PASSES: Partial<Record<ZoneId, BodyMeasure>> = { neckline: 'head', waistband: 'hip', waist: 'hip', opening: 'head' };
+
+/** Cloth, in the order in which it is looked at: is there enough, is it washed, how must it lie, is it what the pattern asks for. */
+function clothChecks({ input, make, today, unit, plans }: CheckRequest): Check[] {
+  const { cloth, bias } = mainCloth(make, input.cloths);
+  if (!cloth) return [{ id: 'cloth', weight: 'heed', words: 'No cloth is chosen yet.' }];
+  const { wants } = input.pattern;
+  const found = clothFor(input, make, cloth, today, plans);
+  const checks: Check[] = [enoughOf(found, unit)];
+  if (found.alsoPlanned.length > 0) checks.push({ id: `shared ${cloth.id}`, weight: 'heed', words: `${cloth.name} is meant for another plan too.` });
+  if (cloth.washedOn === undefined)
+    checks.push({
+      id: `wash ${cloth.id}`,
+      weight: 'heed',
+      words: `Wash ${cloth.name} first`,
+      detail: cloth.shrinkAlong === undefined ? 'how much it shrinks is not known' : `it shrinks ${cloth.shrinkAlong}\u2009% along`,
+    });
+  if (cloth.nap) checks.push({ id: 'nap', weight: 'heed', words: 'All pieces one way', detail: `${cloth.name} has a nap or a one-way print` });
+  if (cloth.repeatAlong)
+    checks.push({ id: 'repeat', weight: 'heed', words: `Match the repeat of ${formatLength(cloth.repeatAlong, unit)} at the seams` });
+  if (bias)
+    checks.push({
+      id: 'bias',
+      weight: 'heed',
+      words: 'Cut on the bias: let it hang, then level the hem',
+      detail: 'a day or more, by its own weight',
+    });
+  if (cloth.structure !== wants.structure)
+    checks.push({ id: 'structure', weight: 'stop', words: `The pattern wants a ${wants.structure}, and ${cloth.name} is a ${cloth.structure}.` });
+  const gives = cloth.stretchAcross;
+  if (wants.stretch && gives === undefined)
+    checks.push({
+      id: `stretch ${cloth.id}`,
+      weight: 'heed',
+      words: `Test the stretch of ${cloth.name}`,
+      detail: `the pattern asks for ${wants.stretch}\u2009%: 10 cm must reach ${10 + wants.stretch / 10} cm`,
+    });
+  else if (wants.stretch && gives! < wants.stretch)
+    checks.push({
+      id: `stretch ${cloth.id}`,
+      weight: gives! < wants.stretch / 2 ? 'stop' : 'heed',
+      words: `${cloth.name} gives ${gives}\u2009%, the pattern asks for ${wants.stretch}\u2009%`,
+      detail: 'the girths are reckoned with that: a larger line may be meant',
+    });
+  for (const use of make.cloths.filter((u) => u.part !== 'main' && u.length !== undefined)) {
+    const other = input.cloths.find((c) => c.id === use.clothId);
+    const longest = Math.max(0, ...(other?.pieces ?? []).map((p) => p.length));
+    if (other && longest < use.length!)
+      checks.push({
+        id: `enough ${use.id}`,
+        weight: 'stop',
+        words: `${other.name} for the ${use.part}: ${formatLength(use.length! - longest, unit)} too short`,
+      });
+  }
+  return checks;
+}
+
+/** Whether the cloth is enough, in words that name the piece and the centimetres. */
+export function enoughOf({ cloth, needed, at, from, hand, shrinks }: ClothForPlan, unit: LengthUnit): Check {
+  const id = `enough ${cloth.id}`;
+  const length = (cm: number) => formatLength(cm, unit, { about: true });
+  if (needed === undefined)
+    return {
+      id,
+      weight: 'heed',
+      words: `How much ${cloth.name} is needed is not known`,
+      detail: 'the view has no cloth table and no version says what it took',
+    };
+  if (!hand.piece) return { id, weight: 'stop', words: `None of ${cloth.name} is on the shelf; ${length(needed)} at ${length(at)} are needed` };
+  const detail = [
+    `needed ${length(needed)} at ${length(at)}`,
+    from?.rough && 'reckoned from another width, rough',
+    from?.version !== undefined && `as version ${from.version} took`,
+    `the longest piece is ${length(hand.piece.length)}${shrinks ? ' once washed' : ''}`,
+  ].filter(Boolean);
+  const over = hand.over >= 0 ? `${length(hand.over)} over` : `${length(-hand.over)} short`;
+  const words = hand.tooNarrow ? `${cloth.name} is too narrow` : `${cloth.name}: ${hand.answer}, ${over}`;
+  const weight: Weight = hand.answer === 'not enough' ? 'stop' : hand.answer === 'tight' ? 'heed' : 'know';
+  return { id, weight, words, detail: detail.join('; ') };
+}
+
+/** Alterations: on the paper, and what else each of them changes. */
+function alterationChecks({ input, make, unit }: CheckRequest): Check[] {
+  const fit = make.alterations.filter((a) => a.when !== 'cutting');
+  const marked = (a: Alteration) => a.marked !== undefined;
+  return fit
+    .filter((a) => a.purpose === 'fit' && !marked(a))
+    .map((a) => {
+      const made = inOrder(input.makes).findLast((m) => m.alterations.some((b) => b.kind === a.kind && b.purpose === 'fit'));
+      const was = made?.alterations.find((b) => b.kind === a.kind);
+      return {
+        id: `mark ${a.kind} ${(a.zones ?? []).join(' ')}`.trim(),
+        weight: 'heed' as const,
+        words: `Mark on the paper: ${alterationWords(a, unit)}`,
+        ...(made && was ? { detail: `made ${alterationWhen(was)} in version ${made.version}, never copied to the pattern` } : {}),
+      };
+    });
+}
+
+/** Girth of a zone when sewn, cm: the chart's finished measure at the line that is cut, and what alterations do to it. */
+function sewnGirth({ pattern }: PatternCase, make: Make, zone: ZoneId): number | undefined {
+  const chart = chartOf(pattern, make.chartId);
+  const line = lineOf(make, zone);
+  const place = chart && line && placeOf(chart, line);
+  const view = viewOf(pattern, make);
+  const finished = chart && place !== undefined ? readColumn(finishedColumn(chart, zone, view.id), place) : undefined;
+  if (finished === undefined) return undefined;
+  const context = effectContext(pattern, view);
+  return make.alterations.flatMap((a) => effectsOf(a, context)).reduce((sum, e) => (e.zone === zone ? sum + e.cm : sum), finished);
+}
+
+/** Bands that must close, and openings that must let the head or the hips pass. */
+function passageChecks({ input, make, today, unit }: CheckRequest): Check[] {
+  const view = viewOf(input.pattern, make);
+  const { cloth } = mainCloth(make, input.cloths);
+  const length = (cm: number) => formatLength(cm, unit, { about: true });
+  const cm = (measure: BodyMeasure | undefined) => measure && bodyOn(input.bodies, measure, today)?.cm;
+  const checks: Check[] = [];
+  const closing = view.openings.map((o) => o.zone);
+  for (const zone of view.zones.filter((z) => zoneOf(z).band)) {
+    // What an elastic or a tie draws in need not close by itself.
+    if (view.openings.some((o) => o.zone === zone && (o.closes === 'elastic' || o.closes === 'drawn' || o.closes === 'wrap'))) continue;
+    const ease = zoneOfMake(input, make, zone)?.ease;
+    const body = cm(zoneOf(zone).measure);
+    const [t1] = zoneOf(zone).edges;
+    if (ease === undefined || body === undefined || ease >= -t1) continue;
+    checks.push({
+      id: `closes ${zone}`,
+      weight: 'stop',
+      words: `The ${zoneOf(zone).label} would be ${length(-ease)} short of the body: it cannot close`,
+      detail: `${length(body + ease)} round when sewn, the body ${length(body)}; check the piece: cut width × pieces × fold, less the seams`,
+    });
+  }
+  for (const { zone, closes } of view.openings) {
+    const measure = PASSES[zone];
+    const over = cm(measure);
+    const opening = sewnGirth(input, make, zone);
+    if (closes === 'wrap' || closes === 'slider' || !measure || over === undefined || opening === undefined) continue;
+    const stretch = closes === 'elastic' || closes === 'drawn' ? 0 : (cloth?.stretchAcross ?? 0);
+    const found = canBePutOn({ opening, stretch, over: { [measure]: over } });
+    if (found && !found.passes)
+      checks.push({
+        id: `put on ${zone}`,
+        weight: 'stop',
+        words: `It may not go on: the ${zoneOf(zone).label} opens to ${length(found.widest)}, and the ${measure} is ${length(over)}`,
+        detail: 'a slit, a zip or a wider opening lets it pass',
+      });
+  }
+  // An opening that was altered and of which nothing is known in numbers is asked after.
+  const context = effectContext(input.pattern, view);
+  for (const zone of ['neckline', 'opening'] as const)
+    if (!closing.includes(zone) && make.alterations.some((a) => effectsOf(a, context).some((e) => e.zone === zone && e.cm < 0)))
+      checks.push({
+        id: `put on ${zone}`,
+        weight: 'heed',
+        words: `The ${zoneOf(zone).label} becomes smaller: can it still be put on?`,
+        detail: 'hold the tape in a ring over the head',
+      });
+  return checks;
+}
+
+/** What the length changes beside the cloth: zips, buttons. */
+function notionChecks({ input, make, unit }: CheckRequest): Check[] {
+  const last = versionsOf(input).at(-1);
+  const notions = last?.notions.filter((n) => /zip|button|snap|elastic|hook/i.test(n.what)) ?? [];
+  if (!last || notions.length === 0) return [];
+  const context = effectContext(input.pattern, viewOf(input.pattern, make));
+  const sum = (of: Make) =>
+    of.alterations
+      .flatMap((a) => effectsOf(a, context))
+      .reduce((n, e) => (e.zone === 'bodyLength' || e.zone === 'rise' || e.zone === 'skirt' ? n + e.cm : n), 0);
+  const other = sum(make) - sum(last);
+  return notions.map((n) => ({
+    id: `notion ${n.what}`,
+    weight: 'know' as const,
+    words: n.what,
+    detail:
+      Math.abs(other) > 0.4
+        ? `as version ${last.version} had; this one is ${formatLength(Math.abs(other), unit)} ${other > 0 ? 'longer' : 'shorter'}: count and measure again`
+        : `as version ${last.version} had`,
+  }));
+}
+
+/** Cautions that belong to the work: usual practice, and local rules go first. */
+function cautions({ input, make, person, today }: CheckRequest): Check[] {
+  const { cloth } = mainCloth(make, input.cloths);
+  const view = viewOf(input.pattern, make);
+  const age = person.birthMonth ? ageOn(person.birthMonth, today).years : undefined;
+  const checks: Check[] = [];
+  const rules = 'usual practice; rules where you live go first';
+  const drawn = view.openings.some((o) => o.closes === 'drawn') || make.alterations.some((a) => /tie|cord|drawstring/i.test(a.note ?? ''));
+  if (person.child && (age === undefined || age < FREE_CORDS_BELOW)) {
+    const words =
+      age === undefined || age < CORDS_BELOW
+        ? 'No cords, drawstrings or ties at hood and neck, and none that hang free'
+        : 'No cords that hang free, and none that dangle at waist, hem or back';
+    checks.push({ id: 'cords', weight: drawn ? 'stop' : 'know', words, detail: `for a child of ${age ?? 'unknown age'}; ${rules}` });
+    if (age === undefined || age < SMALL_PARTS_BELOW)
+      checks.push({
+        id: 'small parts',
+        weight: 'heed',
+        words: 'No small parts that come off: buttons, snaps, appliqués',
+        detail: `under three; ${rules}`,
+      });
+    checks.push({ id: 'nightwear', weight: 'know', words: 'Nightwear: many places have rules about cloth near a flame', detail: rules });
+  }
+  if (cloth && /poly|nylon|acryl|acetate|elastan|spandex|viscose/i.test(cloth.fibre ?? ''))
+    checks.push({ id: 'heat', weight: 'know', words: `Try the iron and the fusing on a scrap: ${cloth.fibre} melts or shines under heat` });
+  if (cloth && /shed|fray|fibre|dust/i.test(cloth.behaviour ?? ''))
+    checks.push({ id: 'dust', weight: 'know', words: `${cloth.name} sheds: a mask while cutting, and the machine cleaned after` });
+  if (cloth && ((cloth.weight ?? 0) > 350 || cloth.weightClass === 'heavy'))
+    checks.push({ id: 'needles', weight: 'know', words: 'Thick seams break needles: turn the wheel by hand over them, no pins under the foot' });
+  return checks;
+}
+
+/** The body it is for, and how long ago it was measured. */
+function bodyChecks({ input, person, today }: CheckRequest): Check[] {
+  const latest = input.bodies
+    .map((b) => b.date)
+    .sort()
+    .at(-1);
+  if (latest === undefined) return [{ id: 'body', weight: 'heed', words: `${person.name} was never measured: the first size stands in` }];
+  const days = Math.max(0, bodyOn([{ date: latest, measures: { bust: 1 } }], 'bust', today)?.ageDays ?? 0);
+  if (days <= (person.child ? OLD_OF_CHILD : OLD)) return [];
+  return [{ id: `body ${latest}`, weight: 'heed', words: `Measure ${person.name} again`, detail: `the last measures are of ${latest}` }];
+}
+
+/** What went otherwise last time, and what is wrong in the pattern. */
+function lastTimeChecks({ input }: CheckRequest): Check[] {
+  const { errata } = input.pattern;
+  return errata.map((e) => ({ id: `erratum ${e.id}`, weight: 'heed' as const, words: e.words, detail: 'an error in the pattern' }));
+}
+
+/**
+ * What to look at before cutting, worked out for this plan: what would spoil it first.
+ *
+ * @returns checks with ids that stay, so that what was ticked, put off or waved away stays so
+ */
+export function checksFor(request: CheckRequest): Check[] {
+  const { cloth } = mainCloth(request.make, request.input.cloths);
+  const lined = request.make.alterations.length > 0 && request.make.cloths.some((u) => u.part === 'lining' || u.part === 'facing');
+  const needle = cloth && needleFor(cloth);
+  const all: Check[] = [
+    ...clothChecks(request),
+    ...passageChecks(request),
+    ...alterationChecks(request),
+    ...(lined ? [{ id: 'facings', weight: 'heed' as const, words: 'Alter facing and lining with their pieces' }] : []),
+    ...bodyChecks(request),
+    ...lastTimeChecks(request),
+    ...notionChecks(request),
+    ...(needle
+      ? [
+          {
+            id: 'needle',
+            weight: 'know' as const,
+            words: `Needle ${needle.needle}, stitch ${needle.stitch}`,
+            detail: `${needle.thread} thread; ${needle.why}`,
+          },
+        ]
+      : []),
+    ...cautions(request),
+  ];
+  const order: readonly Weight[] = ['stop', 'heed', 'know'];
+  const seen = new Set<string>();
+  return all.filter((c) => !seen.has(c.id) && seen.add(c.id)).sort((a, b) => order.indexOf(a.weight) - order.indexOf(b.weight));
+}

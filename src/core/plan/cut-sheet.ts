@@ -1,0 +1,138 @@
+import { alterationKind } from '../alteration/catalogue';
+import { alterationWhen, alterationWords, sizeLineWords } from '../alteration/words';
+import { inOrder, versionsOf, viewOf } from '../fit/case';
+import { mainCloth } from '../fit/cloth-give';
+import { formatLength } from '../measure/length';
+import { zoneOf } from '../measure/zones';
+import type { Alteration, ConstructionNote, SizeLine } from '../records';
+import { checksFor, type Check, type CheckRequest } from './checks';
+import { clothFor } from './cloth-for-plan';
+
+/** A line to trace: where, and along which size. */
+export interface TraceLine {
+  readonly where: string;
+  readonly line: string;
+  /** Between two sizes: to be drawn. */
+  readonly between?: { readonly from: string; readonly to: string; readonly at: number };
+}
+
+/** An alteration as it is done at the table. */
+export interface SheetStep {
+  readonly id: string;
+  readonly words: string;
+  readonly detail: readonly string[];
+}
+
+export interface SheetCloth {
+  readonly name: string;
+  readonly part: string;
+  readonly needed: string;
+  readonly hand: string;
+}
+
+/** One page to take to the table. */
+export interface CutSheet {
+  readonly trace: readonly TraceLine[];
+  readonly steps: readonly SheetStep[];
+  readonly cloths: readonly SheetCloth[];
+  readonly checks: readonly Check[];
+  /** What was learned in earlier versions: the latest first. */
+  readonly lastTime: readonly SheetStep[];
+}
+
+const betweenOf = (line: SizeLine): Pick<TraceLine, 'between'> =>
+  line.to === undefined || line.at === undefined ? {} : { between: { from: line.size, to: line.to, at: line.at } };
+
+function traceOf({ make }: CheckRequest): TraceLine[] {
+  if (!make.size) return [];
+  const own = make.sizeLines.map(({ zone, line }): TraceLine => ({ where: zoneOf(zone).label, line: sizeLineWords(line), ...betweenOf(line) }));
+  return [...own, { where: own.length === 0 ? 'all over' : 'everywhere else', line: sizeLineWords(make.size), ...betweenOf(make.size) }];
+}
+
+/** What is done on paper, in the usual order of the work; the seams are trued last. */
+function stepsOf({ input, make, unit }: CheckRequest): SheetStep[] {
+  const ordered = [...make.alterations].sort((a, b) => alterationKind(a.kind).order - alterationKind(b.kind).order);
+  const whenMade = (a: Alteration) => {
+    const made = inOrder(input.makes).findLast((m) => m.alterations.some((b) => b.kind === a.kind && b.purpose === a.purpose));
+    const was = made?.alterations.find((b) => b.kind === a.kind);
+    return made && was && was.when !== 'paper' ? `${alterationWhen(was)}, version ${made.version}; ` : '';
+  };
+  const steps = ordered.map((a): SheetStep => {
+    const { how, remind } = alterationKind(a.kind);
+    return {
+      id: `step ${a.id}`,
+      words: `${alterationWords(a, unit)}${a.purpose === 'style' ? ', for looks' : ''}`,
+      detail: [
+        how,
+        ...(remind ? [remind] : []),
+        ...(a.marked === undefined && a.when !== 'cutting' ? [`${whenMade(a)}not yet marked on the paper: mark it now`] : []),
+        ...(a.note ? [a.note] : []),
+      ],
+    };
+  });
+  const blends = make.sizeLines.length > 0;
+  if (steps.length > 0 || blends)
+    steps.push({
+      id: 'step true',
+      words: 'True the seams',
+      detail: ['walk each seam along its neighbour; sleeve into armhole, facings and linings with their pieces'],
+    });
+  return steps;
+}
+
+function clothsOf({ input, make, today, unit, plans }: CheckRequest): SheetCloth[] {
+  const length = (cm: number) => formatLength(cm, unit, { about: true });
+  const { cloth } = mainCloth(make, input.cloths);
+  const main = cloth && clothFor(input, make, cloth, today, plans);
+  const others = make.cloths.flatMap((use): SheetCloth[] => {
+    const other = input.cloths.find((c) => c.id === use.clothId);
+    if (!other || other === cloth) return [];
+    const longest = Math.max(0, ...other.pieces.map((p) => p.length));
+    return [
+      {
+        name: other.name,
+        part: use.part,
+        needed: use.length === undefined ? 'not noted' : length(use.length),
+        hand: longest > 0 ? length(longest) : 'none',
+      },
+    ];
+  });
+  if (!main) return others;
+  const needed = main.needed === undefined ? 'not known' : `${length(main.needed)} at ${length(main.at)}`;
+  const { piece, answer } = main.hand;
+  const hand = piece
+    ? `${length(piece.length)}${main.shrinks ? ' once washed' : ''}${main.needed === undefined ? '' : ` · ${answer}`}`
+    : 'none on the shelf';
+  return [{ name: main.cloth.name, part: 'main', needed: `${needed}${main.cloth.nap ? ', all one way' : ''}`, hand }, ...others];
+}
+
+/** Notes that help at the table: settings and tips, what was done differently, and mistakes not to make again. */
+const HELPS: readonly ConstructionNote['kind'][] = ['setting', 'tip', 'different', 'mistake'];
+
+function lastTimeOf({ input, make, unit }: CheckRequest): SheetStep[] {
+  const view = viewOf(input.pattern, make);
+  return [...versionsOf(input)]
+    .reverse()
+    .flatMap((m) =>
+      m.notes
+        .filter((n) => HELPS.includes(n.kind))
+        .map((n): SheetStep => ({ id: `note ${n.id}`, words: n.words, detail: [`${n.kind}, version ${m.version}`] })),
+    )
+    .slice(0, 8)
+    .concat(
+      view.wishes
+        .filter((w) => !make.alterations.some((a) => a.kind === w.kind))
+        .map((w) => ({ id: `wish ${w.id}`, words: alterationWords(w, unit), detail: ['a wish kept with the view, not in this plan'] })),
+    );
+}
+
+/** Everything that a plan says at the cutting table. Marks on the paper stand with their alterations and are not said twice. */
+export function cutSheet(request: CheckRequest): CutSheet {
+  return {
+    trace: traceOf(request),
+    steps: stepsOf(request),
+    cloths: clothsOf(request),
+    checks: checksFor(request).filter((c) => !c.id.startsWith('mark ')),
+    lastTime: lastTimeOf(request),
+  };
+}

@@ -1,0 +1,72 @@
+import { useMemo } from 'react';
+import { formatLength } from '../../core/measure/length';
+import { percent } from '../../core/measure/percent';
+import { zoneOf } from '../../core/measure/zones';
+import { useCaseTables } from '../../data/case-tables';
+import { useUnit } from '../../data/queries';
+import { today } from '../../data/today';
+import { usePlanned } from '../../workers/use-reckoning';
+import type { PlanInWork } from './use-plan';
+
+/** A chance that could be so much better is worth a look. Source: our own convention. */
+const WORTH_CHANGING = 0.1;
+
+/** The chance of right at each place as it is planned: every change of the plan shows here. */
+export function PlanChances({ work: { make } }: { work: PlanInWork }) {
+  const unit = useUnit();
+  const cloth = make.cloths.find((u) => u.part === 'main');
+  const clothId = cloth?.clothId;
+  const plan = useMemo(() => ({ date: today(), unit, ...(clothId === undefined ? {} : { clothId }) }), [unit, clothId]);
+  const zones = usePlanned(make, plan, useCaseTables());
+  if (!zones) return null;
+  const about = (cm: number) => formatLength(cm, unit, { signed: true, about: true });
+  const noted = zones.filter((z) => z.noted);
+  const weakest = [...(noted.length > 0 ? noted : zones)].sort((a, b) => a.chance - b.chance)[0];
+  return (
+    <section aria-labelledby="chances">
+      <h2 id="chances" className="text-[17px]">
+        Chance of right, as planned
+      </h2>
+      {!weakest ? (
+        <p className="text-ink2">Nothing is known of how this cut will fit: no version, and no other pattern, says anything of its places.</p>
+      ) : (
+        <>
+          <p className="text-ink2" aria-live="polite">
+            Weakest place: {zoneOf(weakest.zone).label}, {percent(weakest.chance)}
+            {noted.length > 1 && ` · all at once ${percent(noted.reduce((p, z) => p * z.chance, 1))}`}
+          </p>
+          <table className="w-full border-collapse">
+            <thead className="text-left text-small text-ink2 [&_th]:font-normal">
+              <tr className="double-rule-b">
+                <th scope="col">Zone</th>
+                <th scope="col">Cut at</th>
+                <th scope="col">Best cut</th>
+                <th scope="col" className="text-right">
+                  Chance
+                </th>
+              </tr>
+            </thead>
+            <tbody>
+              {zones.map((z) => (
+                <tr key={z.zone} className="border-b border-rule">
+                  <th scope="row" className="py-0.5 text-left font-normal first-letter:uppercase">
+                    {zoneOf(z.zone).label}
+                    {!z.noted && <span className="text-small text-ink2"> by other patterns</span>}
+                  </th>
+                  <td>{about(z.x)}</td>
+                  <td className="text-small text-ink2">
+                    {about(z.best.median)}
+                    {z.clothTooFar
+                      ? ': this cloth gives too differently; a toile'
+                      : z.atBest - z.chance > WORTH_CHANGING && `, ${percent(z.atBest)} there`}
+                  </td>
+                  <td className="text-right">{percent(z.chance)}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </>
+      )}
+    </section>
+  );
+}
