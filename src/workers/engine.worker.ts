@@ -1,4 +1,5 @@
 import { expose } from 'comlink';
+import { reckon } from '../core/decide/reckoning';
 import { FitLedger, type News } from '../core/fit/fit-ledger';
 import { habitsOf } from '../core/fit/habits';
 import type { PlannedCut } from '../core/fit/next-cut';
@@ -19,6 +20,7 @@ const engine = {
     const input = ledger.caseOf(personId, patternId);
     return input ? ledger.memory(personId).firstCut(input) : [];
   },
+  reckoning: (personId: string, plan: PlannedCut) => ledger.everyCase(personId).map((input) => reckon(input, plan, ledger.memory(personId))),
   planned: (make: Make, plan: PlannedCut) => ledger.planned(make, plan),
   sizes: (personId: string, patternId: string, plan: PlannedCut, by: Person['sizedBy']) => ledger.sizes(personId, patternId, plan, by),
   habits: (personId: string) => habitsOf(ledger.memory(personId)),

@@ -1,4 +1,5 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import type { Reckoned } from '../core/decide/reckoning';
 import type { CaseTables } from '../core/fit/case';
 import type { Account } from '../core/fit/fit-ledger';
 import type { Habits } from '../core/fit/habits';
@@ -66,6 +67,16 @@ export function useSizes(personId: string, patternId: string, plan: PlannedCut, 
     queryKey: ['sizes', personId, patternId, keyOf(tables), plan, by],
     queryFn: async () => (await engine(tables!).sizes(personId, patternId, plan, by)) ?? null,
     enabled: tables !== undefined,
+    placeholderData: keepPreviousData,
+  }).data;
+}
+
+/** Whether to sew each pattern again, for a person. */
+export function useSewAgain(personId: string | undefined, plan: PlannedCut, tables: Tables): readonly Reckoned[] | undefined {
+  return useQuery({
+    queryKey: ['reckoning', personId, keyOf(tables), plan],
+    queryFn: () => engine(tables!).reckoning(personId!, plan),
+    enabled: personId !== undefined && tables !== undefined,
     placeholderData: keepPreviousData,
   }).data;
 }

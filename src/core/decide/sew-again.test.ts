@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { carryForward } from '../fit/carry-forward';
 import { sampleCase, sampleCloth, sampleMake, sampleNote, SAMPLE_PATTERN } from '../fit/sample-case';
-import type { Make, Outcome, Verdict } from '../records';
+import type { Decision, Make, Outcome, Verdict } from '../records';
 import { REASONS } from '../records/make';
-import { bestVersion, isDear, sewAgain, type Answer, type SewAgainInput } from './sew-again';
+import { bestVersion, isDear, sewAgain, type SewAgainInput } from './sew-again';
 
 const TODAY = '2026-03-01';
 const verdict = (love: number, rest: Partial<Verdict> = {}): Verdict => ({ id: 'v', date: '2026-01-01', wears: 5, love, reasons: [], ...rest });
@@ -82,7 +82,7 @@ test('dear: marked so, not to be had again, or in the dearest fifth of the shelf
 });
 
 test('every state of a ledger gets exactly one answer, with what it rests on and what would change it', () => {
-  const ANSWERS: readonly Answer[] = [
+  const ANSWERS: readonly Decision[] = [
     'not made yet',
     'let it go',
     'later',

@@ -5,24 +5,12 @@ import { mainCloth } from '../fit/cloth-give';
 import type { IsoDate } from '../measure/calendar-day';
 import { percent } from '../measure/percent';
 import { zoneOf } from '../measure/zones';
-import type { Cloth, Make, Verdict } from '../records';
+import type { Cloth, Decision, Make, Verdict } from '../records';
 import { clothProperties } from '../versions/differences';
 import { judgedEarly, reasonShares, type Reason } from './verdict-weight';
 
-export type Answer =
-  | 'not made yet'
-  | 'let it go'
-  | 'later'
-  | 'enough for now'
-  | 'another cloth'
-  | 'toile first'
-  | 'one more, changed'
-  | 'fits, not loved'
-  | 'sew again with changes'
-  | 'sew again';
-
 export interface SewAgain {
-  readonly answer: Answer;
+  readonly answer: Decision;
   /** What it rests on, in words. */
   readonly because: readonly string[];
   /** What would make it another answer. */
@@ -87,7 +75,7 @@ export function sewAgain({ input, carried, today, cloth, rotation }: SewAgainInp
   const shareOf = (...reasons: Reason[]) => shares.filter((s) => reasons.includes(s.reason)).reduce((sum, s) => sum + s.share, 0);
   const said = (what: Verdict['sewAgain']) =>
     input.makes.flatMap((m) => latest(m) ?? []).find((v) => v.sewAgain === what && v.date >= (verdict?.date ?? ''));
-  const answer = (kind: Answer, because: readonly (string | false | undefined)[], wouldChange: string): SewAgain => ({
+  const answer = (kind: Decision, because: readonly (string | false | undefined)[], wouldChange: string): SewAgain => ({
     answer: kind,
     because: because.filter((b): b is string => typeof b === 'string'),
     wouldChange,

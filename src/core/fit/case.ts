@@ -53,6 +53,11 @@ export function casesFor(personId: string, { patterns, makes, bodies, cloths }: 
   });
 }
 
+/** A pattern as it stands for a person, made or not. */
+export function caseOf(pattern: Pattern, personId: string, { makes, bodies, cloths }: CaseTables): PatternCase {
+  return { pattern, makes: makesOf(makes, pattern.id, personId), bodies: bodies.filter((b) => b.personId === personId), cloths };
+}
+
 /** The versions of a pattern: makes of which it is the main one. Where it only lent a piece, a make is evidence and no version. */
 export function versionsOf({ pattern, makes }: Pick<PatternCase, 'pattern' | 'makes'>): Make[] {
   return inOrder(makes.filter((m) => m.sources[0]?.patternId === pattern.id));

@@ -1,6 +1,6 @@
 import type { ZoneId } from '../measure/zones';
 import type { Make, Person } from '../records';
-import { casesFor, viewOf, type CaseTables, type PatternCase } from './case';
+import { caseOf, casesFor, viewOf, type CaseTables, type PatternCase } from './case';
 import { carryForward, type CarryForward } from './carry-forward';
 import type { PlannedCut } from './next-cut';
 import { plannedZones, type PlannedZone } from './planned-chance';
@@ -80,7 +80,7 @@ export class FitLedger {
     const made = this.cases(personId).find((c) => c.pattern.id === patternId);
     if (made) return made;
     const pattern = this.#tables.patterns.find((p) => p.id === patternId);
-    return pattern && { pattern, makes: [], bodies: this.#tables.bodies.filter((b) => b.personId === personId), cloths: this.#tables.cloths };
+    return pattern && caseOf(pattern, personId, { ...this.#tables, makes: [] });
   }
 
   /** What to cut next of a pattern; undefined where nothing was cut yet. */
@@ -103,6 +103,11 @@ export class FitLedger {
     const last = input?.makes.at(-1);
     const view = input && (last ? viewOf(input.pattern, last) : input.pattern.views[0]!);
     return input && sizesFor({ input, view: view!, plan, memory: this.memory(personId), all: this.cases(personId), by });
+  }
+
+  /** Every pattern as it stands for a person, made or not. */
+  everyCase(personId: string): PatternCase[] {
+    return this.#tables.patterns.map((p) => this.caseOf(personId, p.id)!);
   }
 
   /** Every pattern in a line, for the person; those sewn only for somebody else as they stand for them. */

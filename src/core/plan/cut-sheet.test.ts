@@ -44,9 +44,7 @@ test('alterations in the order of the work, with what is easily forgotten; the s
 
 test('cloth with what is needed and what is there; what helped last time, and a wish that the plan has not taken', () => {
   const { cloths, lastTime } = sheetOf({});
-  expect(cloths.map((c) => plain(`${c.part} ${c.name}: ${c.needed}; ${c.hand}`))).toEqual([
-    'main c: 190 cm at 140 cm, all one way; 250 cm · plenty',
-  ]);
+  expect(cloths.map((c) => plain(`${c.part} ${c.name}: ${c.needed}; ${c.hand}`))).toEqual(['main c: 190 cm at 140 cm, all one way; 250 cm · plenty']);
   expect(lastTime.map((s) => plain(s.words))).toEqual(['needle 80, stitch 2.5', 'length at the hem −5 cm']);
   expect(sheetOf({ alterations: [wish] }).lastTime).toHaveLength(1);
 });

@@ -34,6 +34,7 @@ export function blankPattern(id: string, viewId: string, name: string, kind: Gar
     paper: [],
     views: [blankView(viewId, 'as drafted', USUAL_ZONES[kind])],
     charts: [],
+    decided: [],
     state: 'kept',
   };
 }

@@ -42,7 +42,8 @@ const ASKED: Record<string, { shape: Record<string, z.ZodType>; unasked: readonl
   },
   PlanList: { shape: records.PlanList.shape, unasked: ['id', 'added'] },
   Away: { shape: records.Away.shape, unasked: ['id'] },
-  Pattern: { shape: records.Pattern.shape, unasked: ['id', 'wants', 'errata', 'paper', 'views', 'charts'] },
+  Pattern: { shape: records.Pattern.shape, unasked: ['id', 'wants', 'errata', 'paper', 'views', 'charts', 'decided'] },
+  OwnDecision: { shape: records.OwnDecision.shape, unasked: ['id', 'personId', 'date'] },
 };
 
 describe.each(Object.entries(ASKED))('%s', (_, { shape, unasked }) => {

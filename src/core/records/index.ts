@@ -1,5 +1,6 @@
 export * from './alteration';
 export * from './cloth';
+export * from './decisions';
 export * from './ledger';
 export * from './make';
 export * from './pattern';

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { Alteration } from './alteration';
+import { OwnDecision } from './decisions';
 import { field } from './field';
 import { SizeLine } from './size-line';
 import { CalendarDate, Cm, FitClassName, Id, Measure, Money, Name, Percent, PositiveCm, Words, ZoneName } from './shapes';
@@ -149,6 +150,8 @@ export const Pattern = z.strictObject({
   charts: z.array(SizeChart).default([]),
   state: field(z.enum(['kept', 'resting', 'let go']).default('kept'), { label: 'State', ask: 'choice' }),
   why: field(Words.optional(), { label: 'Why', ask: 'words' }),
+  /** What a sewist decided against the engine's answer, for a person; the latest counts. */
+  decided: z.array(OwnDecision).default([]),
   note: field(Words.optional(), { label: 'Note', ask: 'words' }),
   added: field(CalendarDate.optional(), { label: 'In the ledger since', ask: 'date' }),
 });

@@ -1,6 +1,7 @@
 import { Link, useNavigate, useParams } from 'react-router';
 import { toast } from 'react-toastify';
 import { Plan } from '../../core/records';
+import { newId } from '../../data/new-id';
 import { useLists, useUnit } from '../../data/queries';
 import { ClothUses } from '../../parts/cloth-uses';
 import { CutFields } from '../../parts/cut-fields';
@@ -10,8 +11,10 @@ import { RecordField } from '../../parts/record-field';
 import { ZonePills } from '../../parts/zone-pills';
 import { Button } from '../../ui/button';
 import { SelectField } from '../../ui/field';
+import { Fold } from '../../ui/fold';
 import { Empty, PageHead } from '../../ui/page-head';
 import { BeforeCutting } from './before-cutting';
+import { ClothsThatSuit } from './cloths-that-suit';
 import { PlanChances } from './plan-chances';
 import { usePlanInWork } from './use-plan';
 
@@ -114,6 +117,12 @@ export function PlanPage() {
               entering
               onUses={(uses) => change({ cloths: uses })}
             />
+            <Fold head="What lies on the shelf for it" open={!plan.cloths.some((u) => u.part === 'main')}>
+              <ClothsThatSuit
+                work={work}
+                onTake={(clothId) => change({ cloths: [...plan.cloths.filter((u) => u.part !== 'main'), { id: newId(), clothId, part: 'main' }] })}
+              />
+            </Fold>
           </section>
         </div>
         <div className="flex flex-col gap-5">

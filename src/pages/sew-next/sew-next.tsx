@@ -4,8 +4,9 @@ import { makesOf, nextVersion } from '../../core/fit/case';
 import { mainCloth } from '../../core/fit/cloth-give';
 import { PlanList, type Plan } from '../../core/records';
 import { makeOfPlan, planOfMake } from '../../core/records/plan-to-make';
+import { useCaseTables } from '../../data/case-tables';
 import { newId } from '../../data/new-id';
-import { useCloths, useLists, useMakes, usePatterns, usePeople, usePerson, usePlans } from '../../data/queries';
+import { useCloths, useLists, useMakes, usePatterns, usePeople, usePerson, usePlans, useUnit } from '../../data/queries';
 import { today } from '../../data/today';
 import { GarmentPicture } from '../../parts/garment-picture';
 import { keep } from '../../parts/keep';
@@ -15,7 +16,9 @@ import { Button } from '../../ui/button';
 import { Fold } from '../../ui/fold';
 import { Empty, PageHead } from '../../ui/page-head';
 import { Pick } from '../../ui/pick';
+import { engine } from '../../workers/engine';
 import { lastVersion } from '../../core/fit/carry-forward';
+import { Reckoning } from './reckoning';
 
 const day = (date: string) => format(parseISO(date), 'd MMM yyyy');
 
@@ -29,6 +32,8 @@ export function SewNext() {
   const cloths = useCloths();
   const people = usePeople();
   const person = usePerson();
+  const tables = useCaseTables();
+  const unit = useUnit();
   if (!plans || !lists || !patterns || !makes || !cloths || !people) return null;
 
   const open = plans.filter((p) => p.state === 'open');
@@ -39,11 +44,15 @@ export function SewNext() {
     { list: undefined, plans: plans.filter((p) => !p.listId || !lists.some((l) => l.id === p.listId)) },
   ];
   const put = (plan: Plan, part: Partial<Plan>, label: string) => void keep(label, [{ table: 'plans', from: plan, to: { ...plan, ...part } }]);
-  const begin = async (patternId: string) => {
+  const begin = async (patternId: string, clothId?: string) => {
     const pattern = patterns.find((p) => p.id === patternId)!;
     if (!person) return void navigate('/people/new');
     const input = { pattern, makes: makesOf(makes, pattern.id, person.id), bodies: [], cloths };
-    const plan = planOfMake(startMake(input, person.id, today(), lastVersion(input)), newId(), today());
+    // What is carried forward is planned; a pattern never cut begins as it was drafted.
+    const carried =
+      tables && (await engine(tables).account(person.id, patternId, { date: today(), unit, ...(clothId === undefined ? {} : { clothId }) }));
+    const begun = planOfMake(startMake(input, person.id, today(), carried?.next ?? lastVersion(input)), newId(), today());
+    const plan = clothId === undefined ? begun : { ...begun, cloths: [{ id: newId(), clothId, part: 'main' as const }] };
     if (await keep(`plan: ${pattern.name}`, [{ table: 'plans', put: plan }])) void navigate(`/sew-next/${plan.id}`);
   };
 
@@ -130,6 +139,7 @@ export function SewNext() {
             </section>
           );
         })}
+      {person && <Reckoning person={person} onPlan={(patternId, clothId) => void begin(patternId, clothId)} />}
       <Fold head="Lists" said={lists.map((l) => l.name).join(', ')}>
         <RecordRows
           of={PlanList.shape}

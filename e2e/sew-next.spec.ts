@@ -1,0 +1,106 @@
+import { expect, test } from './test';
+
+test('from the reckoning to a plan, its checks, the cut sheet, a make with its look, and a changed reckoning', async ({ page }) => {
+  await page.goto('/sew-next');
+  const reckoning = page.getByRole('region', { name: 'What to sew again' });
+  const changes = reckoning.getByRole('region', { name: 'sew again with changes' });
+  await expect(changes.getByRole('listitem').filter({ hasText: 'Gangway trousers' })).toContainText('something is to be changed: hip');
+  await changes.getByRole('button', { name: 'Plan Gangway trousers' }).click();
+  await expect(page.getByRole('heading', { name: 'Plan: Gangway trousers, version 4' })).toBeVisible();
+
+  // The plan is what was carried forward, and each change of it shows its effect.
+  const chances = page.getByRole('region', { name: 'Chance of right, as planned' });
+  const leg = chances.getByRole('row', { name: /^leg/i });
+  await expect(leg).toContainText(/99\s*%/);
+  const amount = page.getByLabel(/^leg at the hem: amount/);
+  await amount.fill('4');
+  await amount.blur();
+  await expect(leg).toContainText(/99\s*% there/);
+  await page.keyboard.press('Control+z');
+  await expect(leg).not.toContainText('there');
+
+  // A cloth is taken from what lies on the shelf for it; the checks follow.
+  await page.getByRole('button', { name: 'Take dark denim' }).click();
+  const checks = page.getByRole('region', { name: 'Before you cut' });
+  const denim = checks.getByRole('listitem').filter({ hasText: /^dark denim, untested: / });
+  await expect(denim).toContainText(/over|short/);
+  const washing = checks.getByRole('group', { name: 'Wash dark denim, untested first' });
+  await washing.getByRole('button', { name: 'seen to' }).click();
+  await expect(washing.getByRole('button', { name: 'seen to' })).toHaveAttribute('aria-pressed', 'true');
+
+  await page.getByRole('link', { name: 'Cut sheet' }).click();
+  const sheet = page.getByRole('article');
+  await expect(sheet.getByRole('heading', { name: 'Gangway trousers, version 4' })).toBeVisible();
+  await expect(sheet.getByRole('checkbox', { name: /^Wash dark denim, untested first/ })).toBeChecked();
+  await expect(sheet.getByText('halfway').first()).toBeVisible();
+  const step = sheet.getByRole('checkbox', { name: /^leg at the hem/ });
+  await sheet.getByText(/^leg at the hem/).click();
+  await expect(step).toBeChecked();
+  await page.reload();
+  await expect(step).toBeChecked();
+
+  await page.getByRole('link', { name: 'Back to the plan' }).click();
+  await page.getByRole('link', { name: 'It is cut: log it' }).click();
+  await page.getByRole('button', { name: /^The rest is right/ }).click();
+  await page.keyboard.press('Control+Enter');
+  await expect(page.getByText('Version 4 of Gangway trousers is entered.')).toBeVisible();
+  await page.goto('/sew-next');
+  await expect(reckoning.getByRole('listitem').filter({ hasText: 'Gangway trousers' })).toContainText('4 versions');
+  await expect(changes.getByRole('listitem').filter({ hasText: 'Gangway trousers' })).toHaveCount(0);
+});
+
+test('printed, the cut sheet is one page on A4 and on Letter, and nothing of the frame is on it', async ({ page }) => {
+  await page.goto('/sew-next/plan-skerry-2026-10-04/sheet');
+  await expect(page.getByRole('article')).toContainText('not enough');
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.getByRole('navigation', { name: 'Sections' })).toBeHidden();
+  await expect(page.getByRole('button', { name: 'Print the cut sheet' })).toBeHidden();
+  for (const format of ['A4', 'Letter'] as const) {
+    const pdf = (await page.pdf({ format })).toString('latin1');
+    expect(pdf.match(/\/Type \/Page\b/g)).toHaveLength(1);
+  }
+});
+
+test('a plan in a cloth that is too short is stopped, with by how much, and a longer one lets it go on', async ({ page }) => {
+  await page.goto('/sew-next/plan-skerry-2026-10-04');
+  const checks = page.getByRole('region', { name: 'Before you cut' });
+  await expect(checks.getByRole('img', { name: 'would spoil the cut' })).toHaveCount(1);
+  await expect(checks).toContainText(/grey check flannel: not enough, 25\s*cm short/);
+  await page.getByLabel('Length used').fill('150');
+  await page.getByLabel('Length used').blur();
+  await expect(checks.getByRole('img', { name: 'would spoil the cut' })).toHaveCount(0);
+});
+
+test('a sewist disagrees: her answer stands beside the ledger’s, with her reason, until she takes it back', async ({ page }) => {
+  await page.goto('/sew-next');
+  const reckoning = page.getByRole('region', { name: 'What to sew again' });
+  await reckoning.getByRole('button', { name: 'Disagree about Tidewater shirt' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByLabel('My answer').selectOption('enough for now');
+  await expect(dialog.getByRole('button', { name: 'Keep my answer' })).toBeDisabled();
+  await dialog.getByLabel('Because').fill('five of these hang already');
+  await dialog.getByLabel('Because').blur();
+  await dialog.getByRole('button', { name: 'Keep my answer' }).click();
+  const enough = reckoning.getByRole('region', { name: 'enough for now' });
+  await expect(enough).toContainText('You said so: five of these hang already. The ledger says sew again.');
+  await page.reload();
+  await enough.getByRole('button', { name: 'Take my answer for Tidewater shirt back' }).click();
+  await expect(reckoning.getByRole('region', { name: 'sew again', exact: true })).toContainText('Tidewater shirt');
+});
+
+test('narrowed by kind, time to spare and a cloth of the shelf; what the cloth does not suit says why', async ({ page }) => {
+  await page.goto('/sew-next');
+  const reckoning = page.getByRole('region', { name: 'What to sew again' });
+  await reckoning.getByLabel('Kind').selectOption('jacket');
+  await expect(reckoning.getByRole('link', { name: 'Skerry concert jacket' })).toBeVisible();
+  await expect(reckoning.getByRole('link', { name: 'Tidewater shirt' })).toBeHidden();
+  await reckoning.getByLabel('Hours to spare').fill('5');
+  await expect(reckoning.getByText('None of them is left by what was asked for.')).toBeVisible();
+  await reckoning.getByLabel('Hours to spare').fill('');
+  await reckoning.getByLabel('Kind').selectOption('any');
+  await reckoning.getByLabel('In a cloth of the shelf').fill('dark denim');
+  await page.getByRole('option', { name: /^dark denim/ }).click();
+  await expect(reckoning.getByRole('region', { name: 'Not in dark denim, untested' })).toContainText(
+    /Eider cardigan: a woven, and the pattern wants a knit/,
+  );
+});

@@ -1,0 +1,52 @@
+import fc from 'fast-check';
+import { sampleCase, sampleMake, sampleNote } from '../fit/sample-case';
+import { DECISIONS } from '../records';
+import { inOrder, ownDecision, reckon } from './reckoning';
+
+const PLAN = { date: '2026-03-01', unit: 'cm' as const };
+const verdict = { id: 'v', date: '2026-01-01', wears: 6, love: 5, reasons: [] };
+
+test('a pattern never cut is not made yet; one that is right and loved is sewn again, with the time it takes', () => {
+  expect(reckon(sampleCase([]), PLAN)).toMatchObject({ answer: 'not made yet', versions: 0 });
+  const times = (minutes: number) => [{ id: 't', phase: 'all' as const, minutes }];
+  const makes = [300, 500, 420].map((minutes, i) =>
+    sampleMake(i + 1, {
+      fitNotes: ['acrossBack', 'bust', 'bodice', 'sleeve'].map((z) => sampleNote(z as 'bust', 0)),
+      verdicts: [verdict],
+      times: times(minutes),
+    }),
+  );
+  expect(reckon(sampleCase(makes), PLAN)).toMatchObject({ answer: 'sew again', versions: 3, bestId: 'make-3', minutes: 420 });
+});
+
+test('the latest own answer counts, and each person has her own', () => {
+  const decided = [
+    { id: 'a', personId: 'maren', date: '2026-01-01', answer: 'let it go' as const, why: 'tired of it' },
+    { id: 'b', personId: 'maren', date: '2026-02-01', answer: 'sew again' as const, why: 'missed it' },
+    { id: 'c', personId: 'tilda', date: '2026-02-03', answer: 'later' as const, why: 'still fits' },
+  ];
+  expect(ownDecision({ decided }, 'maren')?.why).toBe('missed it');
+  expect(ownDecision({ decided }, 'anselm')).toBeUndefined();
+});
+
+test('the order: by answer, then by wears to come, then by cost a wear; what is not known comes last', () => {
+  const line = fc.record({
+    answer: fc.constantFrom(...DECISIONS),
+    expected: fc.record({ wears: fc.option(fc.nat(50), { nil: undefined }), costPerWear: fc.option(fc.nat(900), { nil: undefined }) }),
+  });
+  fc.assert(
+    fc.property(fc.array(line), (lines) => {
+      const sorted = inOrder(lines);
+      expect(sorted).toHaveLength(lines.length);
+      for (const [i, b] of sorted.slice(1).entries()) {
+        const a = sorted[i]!;
+        const [x, y] = [DECISIONS.indexOf(a.answer), DECISIONS.indexOf(b.answer)];
+        expect(x).toBeLessThanOrEqual(y);
+        if (x !== y) continue;
+        const [v, w] = [a.expected.wears ?? -1, b.expected.wears ?? -1];
+        expect(v).toBeGreaterThanOrEqual(w);
+        if (v === w) expect(a.expected.costPerWear ?? Infinity).toBeLessThanOrEqual(b.expected.costPerWear ?? Infinity);
+      }
+    }),
+  );
+});

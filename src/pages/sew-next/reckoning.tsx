@@ -1,0 +1,239 @@
+import { useMemo, useState } from 'react';
+import { Link } from 'react-router';
+import { toast } from 'react-toastify';
+import { makeCost, perWear } from '../../core/cost/cost';
+import { inOrder, ownDecision, type Reckoned } from '../../core/decide/reckoning';
+import { lastVersion } from '../../core/fit/carry-forward';
+import { caseOf } from '../../core/fit/case';
+import { formatDuration } from '../../core/measure/duration';
+import { percent } from '../../core/measure/percent';
+import { SEASONS } from '../../core/measure/seasons';
+import { zoneOf } from '../../core/measure/zones';
+import { matchOf, type Match } from '../../core/plan/match';
+import { DECISIONS, GARMENT_KINDS, OwnDecision, type Decision, type Pattern, type Person } from '../../core/records';
+import type { Season } from '../../core/wear/season';
+import { useCaseTables } from '../../data/case-tables';
+import { newId } from '../../data/new-id';
+import { useSettings, useUnit, useWearCounts } from '../../data/queries';
+import { today } from '../../data/today';
+import { useWardrobe } from '../../data/wardrobe';
+import { keep } from '../../parts/keep';
+import { RecordField } from '../../parts/record-field';
+import { Button } from '../../ui/button';
+import { Dialog } from '../../ui/dialog';
+import { SelectField, TextField } from '../../ui/field';
+import { Pick } from '../../ui/pick';
+import { useSewAgain } from '../../workers/use-reckoning';
+import { startMake } from '../makes/log-draft';
+
+interface Line {
+  readonly reckoned: Reckoned;
+  readonly pattern: Pattern;
+  /** The sewist's own answer goes before the engine's. */
+  readonly answer: Decision;
+  readonly own: OwnDecision | undefined;
+  readonly seasons: readonly Season[];
+  readonly expected: { readonly wears: number | undefined; readonly costPerWear: number | undefined };
+  /** With the cloth that was chosen; undefined where none was. */
+  readonly match: Match | undefined;
+}
+
+/** A sewist's own answer with her reason. */
+function Disagree({ line, person, onClose }: { line: Line; person: Person; onClose: () => void }) {
+  const [answer, setAnswer] = useState<Decision>(line.answer);
+  const [why, setWhy] = useState('');
+  const said = why.trim();
+  const enter = () => {
+    const own: OwnDecision = { id: newId(), personId: person.id, date: today(), answer, why: said };
+    void keep(`my answer for ${line.pattern.name}: ${answer}`, [
+      { table: 'patterns', id: line.pattern.id, edit: (now) => ({ ...now, decided: [...now.decided.filter((d) => d.personId !== person.id), own] }) },
+    ]);
+    toast(`${line.pattern.name}: ${answer}. Ctrl Z takes it back.`);
+    onClose();
+  };
+  return (
+    <div className="mt-3 flex flex-col gap-3">
+      <p className="text-ink2">
+        The ledger says <b className="text-ink">{line.reckoned.answer}</b>. Yours stands beside it, and is kept until you take it back.
+      </p>
+      <SelectField label="My answer" value={answer} onChange={(e) => setAnswer(e.target.value as Decision)}>
+        {DECISIONS.map((d) => (
+          <option key={d}>{d}</option>
+        ))}
+      </SelectField>
+      <RecordField of={OwnDecision.shape} name="why" value={why} onValue={setWhy} autoFocus />
+      <Button disabled={said === ''} onClick={enter}>
+        Keep my answer
+      </Button>
+    </div>
+  );
+}
+
+/** Every pattern with its answer, the evidence, and what would change it; narrowed by kind, season, cloth and time to spare. */
+export function Reckoning({ person, onPlan }: { person: Person; onPlan: (patternId: string, clothId: string | undefined) => void }) {
+  const tables = useCaseTables();
+  const unit = useUnit();
+  const wears = useWearCounts();
+  const hanging = useWardrobe(person.id);
+  const { currency } = useSettings();
+  const plan = useMemo(() => ({ date: today(), unit }), [unit]);
+  const reckoned = useSewAgain(person.id, plan, tables);
+  const [kind, setKind] = useState('');
+  const [season, setSeason] = useState('');
+  const [hours, setHours] = useState('');
+  const [clothId, setClothId] = useState<string>();
+  const [asked, setAsked] = useState<Line>();
+  const cloth = tables?.cloths.find((c) => c.id === clothId);
+
+  const lines = useMemo((): Line[] => {
+    if (!tables || !reckoned || !hanging || !wears) return [];
+    const byMake = new Map(hanging.map((h) => [h.make.id, h]));
+    const byPattern = new Map(tables.patterns.map((p) => [p.id, p]));
+    return inOrder(
+      reckoned.flatMap((r): Line[] => {
+        const pattern = byPattern.get(r.patternId);
+        if (!pattern) return [];
+        const best = r.bestId === undefined ? undefined : byMake.get(r.bestId);
+        const own = ownDecision(pattern, person.id);
+        const cost = best && makeCost(best.make, tables.makes, tables.patterns, tables.cloths, currency);
+        const input = cloth && caseOf(pattern, person.id, tables);
+        const next = input && startMake(input, person.id, today(), lastVersion(input));
+        return [
+          {
+            reckoned: r,
+            pattern,
+            own,
+            answer: own?.answer ?? r.answer,
+            seasons: best?.seasons ?? [],
+            expected: {
+              wears: best?.expected,
+              costPerWear: cost && cost.total > 0 ? perWear(cost.total, wears.get(best.make.id)?.times ?? 0) : undefined,
+            },
+            match: input && next && matchOf(input, next, cloth, today(), unit),
+          },
+        ];
+      }),
+    );
+  }, [tables, reckoned, hanging, wears, person, currency, cloth, unit]);
+  if (!tables || !reckoned) return null;
+
+  const toSpare = Number(hours.replace(',', '.'));
+  const fits = (l: Line) =>
+    (kind === '' || l.pattern.kind === kind) &&
+    (season === '' || l.seasons.length === 0 || l.seasons.includes(season as Season)) &&
+    (!(toSpare > 0) || l.reckoned.minutes === undefined || l.reckoned.minutes <= toSpare * 60);
+  const shown = lines.filter((l) => fits(l) && l.match?.suits !== false);
+  const not = lines.filter((l) => fits(l) && l.match?.suits === false);
+  const groups = DECISIONS.map((answer) => ({ answer, of: shown.filter((l) => l.answer === answer) })).filter((g) => g.of.length > 0);
+  const takeBack = ({ pattern }: Line) =>
+    void keep(`my answer for ${pattern.name} taken back`, [
+      { table: 'patterns', id: pattern.id, edit: (now) => ({ ...now, decided: now.decided.filter((d) => d.personId !== person.id) }) },
+    ]);
+
+  return (
+    <section aria-labelledby="reckoning" className="mt-6">
+      <h2 id="reckoning" className="border-b-[3px] border-double border-rule2 text-[17px]">
+        What to sew again
+      </h2>
+      <div className="flex flex-wrap items-end gap-3 py-2">
+        <SelectField label="Kind" value={kind} onChange={(e) => setKind(e.target.value)}>
+          <option value="">any</option>
+          {GARMENT_KINDS.filter((k) => lines.some((l) => l.pattern.kind === k)).map((k) => (
+            <option key={k}>{k}</option>
+          ))}
+        </SelectField>
+        <SelectField label="Season" value={season} onChange={(e) => setSeason(e.target.value)}>
+          <option value="">any</option>
+          {SEASONS.map((s) => (
+            <option key={s}>{s}</option>
+          ))}
+        </SelectField>
+        <TextField label="Hours to spare" inputMode="decimal" value={hours} onChange={(e) => setHours(e.target.value)} className="[&_input]:w-20" />
+        <Pick
+          label="In a cloth of the shelf"
+          placeholder="any cloth"
+          value={clothId}
+          options={tables.cloths.filter((c) => c.pieces.length > 0).map((c) => ({ id: c.id, label: c.name, detail: c.structure }))}
+          onPick={setClothId}
+          className="w-56"
+        />
+        {clothId && (
+          <Button quiet onClick={() => setClothId(undefined)}>
+            any cloth
+          </Button>
+        )}
+      </div>
+      {groups.length === 0 && (
+        <p className="text-ink2">{lines.length === 0 ? 'No pattern is in the ledger yet.' : 'None of them is left by what was asked for.'}</p>
+      )}
+      {groups.map(({ answer, of }) => (
+        <section key={answer} aria-label={answer} className="mb-3">
+          <h3 className="font-serif text-[16px] text-amber italic first-letter:uppercase">{answer}</h3>
+          <ul className="border-t border-rule">
+            {of.map((l) => (
+              <li key={l.pattern.id} className="flex flex-wrap items-start gap-x-4 gap-y-1 border-b border-rule py-1.5">
+                <span className="min-w-64 flex-1">
+                  <Link to={`/patterns/${l.pattern.id}`} className="font-serif text-[16px] underline-offset-4 hover:underline">
+                    {l.pattern.name}
+                  </Link>
+                  <span className="text-small text-ink2">
+                    {[
+                      '',
+                      l.reckoned.versions > 0 && `${l.reckoned.versions} ${l.reckoned.versions === 1 ? 'version' : 'versions'}`,
+                      l.reckoned.minutes !== undefined && `about ${formatDuration(l.reckoned.minutes)}`,
+                      l.expected.wears !== undefined && `about ${Math.round(l.expected.wears)} wears a year`,
+                    ]
+                      .filter((part) => part !== false)
+                      .join(' · ')}
+                  </span>
+                  {l.own && (
+                    <span className="block">
+                      You said so: {l.own.why}. <span className="text-small text-ink2">The ledger says {l.reckoned.answer}.</span>
+                    </span>
+                  )}
+                  <span className="block text-small leading-[17px] text-ink2">
+                    {l.reckoned.because.join('; ')}
+                    {l.reckoned.weakest &&
+                      !l.reckoned.because.some((b) => b.includes('weakest')) &&
+                      `; ${zoneOf(l.reckoned.weakest.zone).label} ${percent(l.reckoned.weakest.chance)}`}
+                    {l.reckoned.early && '; judged early'}. What would change it: {l.reckoned.wouldChange}.
+                  </span>
+                  {l.match && <span className="block text-small leading-[17px]">{l.match.pro.join('; ')}</span>}
+                </span>
+                <span className="flex flex-wrap gap-1">
+                  {l.own ? (
+                    <Button quiet aria-label={`Take my answer for ${l.pattern.name} back`} onClick={() => takeBack(l)}>
+                      Take mine back
+                    </Button>
+                  ) : (
+                    <Button quiet aria-label={`Disagree about ${l.pattern.name}`} onClick={() => setAsked(l)}>
+                      I disagree …
+                    </Button>
+                  )}
+                  <Button aria-label={`Plan ${l.pattern.name}`} onClick={() => onPlan(l.pattern.id, clothId)}>
+                    Plan it
+                  </Button>
+                </span>
+              </li>
+            ))}
+          </ul>
+        </section>
+      ))}
+      {not.length > 0 && cloth && (
+        <section aria-label={`Not in ${cloth.name}`} className="mb-3">
+          <h3 className="font-serif text-[16px] italic">Not in {cloth.name}</h3>
+          <ul className="border-t border-rule text-small">
+            {not.map((l) => (
+              <li key={l.pattern.id} className="border-b border-rule py-1">
+                {l.pattern.name}: <span className="text-ink2">{l.match!.contra.join('; ')}</span>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+      <Dialog open={asked !== undefined} onClose={() => setAsked(undefined)} title={asked ? asked.pattern.name : ''}>
+        {asked && <Disagree line={asked} person={person} onClose={() => setAsked(undefined)} />}
+      </Dialog>
+    </section>
+  );
+}
