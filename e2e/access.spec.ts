@@ -22,6 +22,8 @@ const PAGES = [
   '/sew-next',
   '/sew-next/plan-skerry-2026-10-04',
   '/statements',
+  '/sew-next/shop',
+  '/sew-next/plan-skerry-2026-10-04/sheet',
   '/makes/compare?m=make-gangway-1&m=make-kelp-1&m=make-skerry-2',
 ];
 

@@ -104,3 +104,36 @@ test('narrowed by kind, time to spare and a cloth of the shelf; what the cloth d
     /Eider cardigan: a woven, and the pattern wants a knit/,
   );
 });
+
+test.describe('on a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 } });
+
+  test('the shop card: what to buy for a list or any pattern, and a cloth bought on the spot goes into its plan', async ({ page }) => {
+    await page.goto('/sew-next');
+    await page.getByRole('link', { name: 'Shop card' }).click();
+    await page.getByLabel('For the plans of').selectOption({ label: 'Winter concerts' });
+    const shirt = page.getByRole('listitem').filter({ has: page.getByRole('heading', { name: 'Tidewater shirt' }) });
+    await expect(shirt.getByRole('row', { name: /^140\s*cm/ })).toContainText(/2\.\d+\s*m/);
+    await expect(page.getByRole('heading', { name: 'Puffin pinafore' })).toBeHidden();
+    const before = await shirt.getByRole('row', { name: /^140\s*cm/ }).innerText();
+    await page.getByLabel('Shrinks in the wash, %').fill('12');
+    await page.getByLabel('Shrinks in the wash, %').blur();
+    await expect(shirt.getByRole('row', { name: /^140\s*cm/ })).not.toHaveText(before);
+
+    await shirt.getByText('Bought something for it').click();
+    await expect(shirt.getByRole('button', { name: 'On the shelf' })).toBeDisabled();
+    await shirt.getByLabel('Name').fill('pale green lawn');
+    await shirt.getByLabel('Length bought').fill('2.8 m');
+    await shirt.getByLabel('Width').fill('140');
+    await shirt.getByLabel('Width').blur();
+    await shirt.getByRole('button', { name: 'On the shelf' }).click();
+    await expect(page.getByText(/pale green lawn is on the shelf, and in the plan/)).toBeVisible();
+    await page.goto('/sew-next');
+    await expect(page.getByRole('listitem').filter({ hasText: 'Tidewater shirt, version 4' })).toContainText('in pale green lawn');
+
+    await page.goto('/sew-next/shop');
+    await page.getByLabel('Or any pattern').fill('kelp');
+    await page.getByRole('option', { name: /Kelp leggings/ }).click();
+    await expect(page.getByText(/a knit.*10 cm must reach/)).toBeVisible();
+  });
+});

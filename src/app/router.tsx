@@ -29,6 +29,7 @@ export const router = createBrowserRouter([
           { path: 'statements', lazy: async () => ({ Component: (await import('../pages/statements/statements')).Statements }) },
           { path: 'makes/:makeId/review', lazy: async () => ({ Component: (await import('../pages/makes/review')).Review }) },
           { path: 'sew-next', lazy: async () => ({ Component: (await import('../pages/sew-next/sew-next')).SewNext }) },
+          { path: 'sew-next/shop', lazy: async () => ({ Component: (await import('../pages/sew-next/shop-card')).ShopCardPage }) },
           { path: 'sew-next/:planId/sheet', lazy: async () => ({ Component: (await import('../pages/sew-next/cut-sheet')).CutSheetPage }) },
           { path: 'sew-next/:planId', lazy: async () => ({ Component: (await import('../pages/sew-next/plan-page')).PlanPage }) },
           { path: 'people/:personId', lazy: async () => ({ Component: (await import('../pages/people/person-page')).PersonPage }) },

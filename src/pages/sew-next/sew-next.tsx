@@ -108,7 +108,18 @@ export function SewNext() {
 
   return (
     <>
-      <PageHead title="Sew next" under={open.length === 0 ? 'Nothing is planned.' : `${open.length} planned`} />
+      <PageHead
+        title="Sew next"
+        under={open.length === 0 ? 'Nothing is planned.' : `${open.length} planned`}
+        aside={
+          <Link
+            to="/sew-next/shop"
+            className="inline-flex min-h-[30px] items-center rounded-md border border-ink bg-page px-3 hover:bg-tint max-sm:min-h-11"
+          >
+            Shop card
+          </Link>
+        }
+      />
       <div className="mb-4 border-y border-rule py-2">
         <Pick
           label="Plan the next version of"

@@ -1,0 +1,60 @@
+import { SAMPLE_PATTERN, sampleAlteration, sampleCase, sampleCloth, sampleMake } from '../fit/sample-case';
+import { shopCard, toBuy } from './shop-card';
+
+const view = {
+  ...SAMPLE_PATTERN.views[0]!,
+  clothTable: [
+    { width: 140, length: 180 },
+    { width: 115, length: 220 },
+  ],
+};
+const pattern = { ...SAMPLE_PATTERN, views: [view], wants: { structure: 'knit' as const, stretch: 30, weight: 'medium' as const } };
+const made = sampleMake(1, {
+  cloths: [{ id: 'u', clothId: 'jersey', part: 'main' }],
+  notions: [{ id: 'n', what: 'zip 20 cm' }],
+  verdicts: [{ id: 'v', date: '2025-01-01', wears: 4, love: 5, reasons: [] }],
+});
+const input = sampleCase([made], { pattern, cloths: [sampleCloth('jersey', { weight: 210 })] });
+const at = (width: number, shrinks = 0, make = sampleMake(2)) => shopCard(input, make, shrinks).lengths.find((l) => l.width === width)!;
+
+test('the table where it speaks, a narrower width by area and rough, never less at a wider one', () => {
+  expect(at(140)).toMatchObject({ length: 180, rough: false });
+  expect(at(115).length).toBe(220);
+  // 115 × 220 by area and a bit more, to 90.
+  expect(at(90).length).toBeCloseTo((220 * 115 * 1.15) / 90, 6);
+  expect(at(90).rough).toBe(true);
+  expect(at(150).length).toBe(180);
+});
+
+test('what washing takes and what alterations add is bought too; one way is a tenth more', () => {
+  expect(at(140, 10).length).toBeCloseTo(200, 9);
+  expect(at(140, 0, sampleMake(2, { alterations: [sampleAlteration('body-at-hem', 5)] })).length).toBe(190);
+  expect(at(140).oneWay).toBeCloseTo(198, 9);
+});
+
+test('stretch and weight to look for, the cloth that did well, and the notions of the last version', () => {
+  expect(shopCard(input, sampleMake(2))).toMatchObject({
+    structure: 'knit',
+    stretch: 30,
+    weight: 'medium',
+    didWell: [{ name: 'jersey', version: 1, love: 5, weight: 210 }],
+    notions: ['zip 20 cm'],
+  });
+  const nothing = shopCard(sampleCase([]), sampleMake(1));
+  expect(nothing.lengths.every((l) => l.length === undefined)).toBe(true);
+  expect(nothing.stretch).toBeUndefined();
+});
+
+test('in a shop one asks for whole fives, or eighths of a yard, and never for less than is needed', () => {
+  expect([toBuy(181, 'cm'), toBuy(185, 'cm'), toBuy(0.1, 'cm')]).toEqual([185, 185, 5]);
+  expect(toBuy(92, 'in') / 91.44).toBeCloseTo(1.125, 9);
+  expect(toBuy(91.44, 'in') / 91.44).toBeCloseTo(1, 9);
+});
+
+test('a narrower cloth never takes less than a wider one, whatever versions of other sizes took', () => {
+  const small = sampleMake(2, { cloths: [{ id: 'u', clothId: 'narrow', part: 'main', length: 90 }] });
+  const cloths = [sampleCloth('jersey'), sampleCloth('narrow', { width: 115 })];
+  const { lengths } = shopCard(sampleCase([made, small], { pattern, cloths }), sampleMake(3));
+  expect(lengths.map((l) => l.length)).toEqual([...lengths.map((l) => l.length!)].sort((a, b) => b - a));
+  expect(lengths.find((l) => l.width === 115)!.length).toBe(180);
+});

@@ -1,0 +1,88 @@
+import { clothNeeded, lengthToBuy } from '../cloth/needed';
+import { mainCloth } from '../fit/cloth-give';
+import { versionsOf, viewOf, type PatternCase } from '../fit/case';
+import type { LengthUnit } from '../measure/length';
+import type { Make } from '../records';
+import { addedAlong } from './cloth-for-plan';
+
+/** Widths in which cloth lies in shops, cm. Source: the trade. */
+export const SHOP_WIDTHS = [90, 115, 140, 150] as const;
+
+/** Length to buy at a width. */
+export interface ShopLength {
+  readonly width: number;
+  /** cm, once washed and with what alterations add; undefined where nothing is known. */
+  readonly length: number | undefined;
+  /** With pieces one way: a nap or a one-way print. */
+  readonly oneWay: number | undefined;
+  readonly rough: boolean;
+}
+
+/** What to look for in a shop for one pattern. */
+export interface ShopCard {
+  readonly lengths: readonly ShopLength[];
+  readonly structure: 'woven' | 'knit';
+  /** Stretch to look for, %: 10 cm must reach so many. */
+  readonly stretch: number | undefined;
+  readonly weight: 'light' | 'medium' | 'heavy' | undefined;
+  /** Cloths of versions that did well: what to look for again. */
+  readonly didWell: readonly { readonly name: string; readonly version: number; readonly love: number; readonly weight: number | undefined }[];
+  readonly notions: readonly string[];
+}
+
+/** Cloth is cut off the bolt in steps, cm: five, or an eighth of a yard. Source: the trade. */
+const STEP: Record<LengthUnit, number> = { cm: 5, in: 91.44 / 8 };
+
+/** A length as it is asked for in a shop: never less than is needed. */
+export function toBuy(cm: number, unit: LengthUnit): number {
+  return Math.ceil(cm / STEP[unit] - 1e-6) * STEP[unit];
+}
+
+/** A narrower cloth never takes less than a wider one: what versions of other sizes took would say so. */
+function neverLess(lengths: readonly ShopLength[]): ShopLength[] {
+  let [least, leastOneWay] = [0, 0];
+  return [...lengths]
+    .reverse()
+    .map((l) => {
+      if (l.length === undefined || l.oneWay === undefined) return l;
+      [least, leastOneWay] = [Math.max(least, l.length), Math.max(leastOneWay, l.oneWay)];
+      return { ...l, length: least, oneWay: leastOneWay };
+    })
+    .reverse();
+}
+
+/** Love of so much or more did well. */
+const WELL = 4;
+
+/**
+ * What to buy for a pattern as it is planned, or as it was cut last.
+ *
+ * @param make the cut that is meant: its view, size and alterations decide
+ * @param shrinks washing taken into account, %: what is bought shrinks once it is home
+ */
+export function shopCard(input: PatternCase, make: Make, shrinks = 0): ShopCard {
+  const { pattern, cloths } = input;
+  const view = viewOf(pattern, make);
+  const versions = versionsOf(input);
+  const lengthAt = (width: number): ShopLength => {
+    const found = clothNeeded({ pattern, view, makes: input.makes, cloths, size: make.size, width });
+    if (!found) return { width, length: undefined, oneWay: undefined, rough: false };
+    const extra = { added: found.from === 'a version' ? 0 : addedAlong(input, make), shrinkAlong: shrinks };
+    return { width, length: lengthToBuy(found.length, extra), oneWay: lengthToBuy(found.length, { ...extra, oneWay: true }), rough: found.rough };
+  };
+  const last = versions.at(-1);
+  const well = new Map<string, ShopCard['didWell'][number]>();
+  for (const m of versions) {
+    const { cloth } = mainCloth(m, cloths);
+    const love = m.verdicts.at(-1)?.love;
+    if (cloth && love !== undefined && love >= WELL) well.set(cloth.id, { name: cloth.name, version: m.version, love, weight: cloth.weight });
+  }
+  return {
+    lengths: neverLess(SHOP_WIDTHS.map(lengthAt)),
+    structure: pattern.wants.structure,
+    stretch: pattern.wants.stretch || undefined,
+    weight: pattern.wants.weight,
+    didWell: [...well.values()].reverse(),
+    notions: [...new Set((last?.notions ?? []).map((n) => n.what))],
+  };
+}

@@ -1,0 +1,182 @@
+import { useState } from 'react';
+import { Link, useSearchParams } from 'react-router';
+import { toast } from 'react-toastify';
+import { lastVersion } from '../../core/fit/carry-forward';
+import { caseOf, nextVersion } from '../../core/fit/case';
+import { formatClothLength, formatLength } from '../../core/measure/length';
+import { shopCard, toBuy } from '../../core/plan/shop-card';
+import { Cloth, type Plan } from '../../core/records';
+import { blankCloth } from '../../core/records/blank';
+import { makeOfPlan } from '../../core/records/plan-to-make';
+import { useCaseTables } from '../../data/case-tables';
+import type { Write } from '../../data/journal';
+import { newId } from '../../data/new-id';
+import { useLists, usePerson, usePlans, useUnit } from '../../data/queries';
+import { today } from '../../data/today';
+import { keep } from '../../parts/keep';
+import { RecordField } from '../../parts/record-field';
+import { Button } from '../../ui/button';
+import { NumberField } from '../../ui/number-field';
+import { SelectField } from '../../ui/field';
+import { Empty, PageHead } from '../../ui/page-head';
+import { Pick } from '../../ui/pick';
+import { startMake } from '../makes/log-draft';
+
+/** What is bought usually shrinks so much in its first wash, %. Source: usual practice for cottons; the field changes it. */
+const USUAL_SHRINKAGE = 5;
+
+/** A cloth bought on the spot: on the shelf at once, and in the plan it was bought for. */
+function Bought({ plan, structure }: { plan: Plan | undefined; structure: Cloth['structure'] }) {
+  const blank = () => ({ ...blankCloth(newId(), '', structure), bought: today() });
+  const [cloth, setCloth] = useState<Cloth>(blank);
+  const set = (part: Partial<Cloth>) => setCloth((was) => ({ ...was, ...part }));
+  const ready = cloth.name.trim() !== '' && cloth.boughtLength !== undefined && cloth.width !== undefined;
+  const enter = async () => {
+    const put: Cloth = { ...cloth, pieces: [{ length: cloth.boughtLength!, width: cloth.width! }] };
+    const use = { id: newId(), clothId: put.id, part: 'main' as const };
+    const writes: Write[] = [{ table: 'cloths', put }];
+    if (plan)
+      writes.push({ table: 'plans', id: plan.id, edit: (now) => ({ ...now, cloths: [...now.cloths.filter((u) => u.part !== 'main'), use] }) });
+    if (!(await keep(`bought: ${put.name}`, writes))) return;
+    toast(`${put.name} is on the shelf${plan ? ', and in the plan' : ''}. Ctrl Z takes it back.`);
+    setCloth(blank());
+  };
+  return (
+    <details className="mt-2 print:hidden">
+      <summary className="cursor-pointer py-1 text-ink2 underline underline-offset-2">Bought something for it</summary>
+      <div className="flex flex-wrap items-end gap-2 pt-1">
+        <RecordField of={Cloth.shape} name="name" value={cloth.name} onValue={(name) => set({ name })} className="w-44" />
+        <RecordField
+          of={Cloth.shape}
+          name="boughtLength"
+          value={cloth.boughtLength}
+          onValue={(boughtLength) => set({ boughtLength })}
+          className="w-28"
+        />
+        <RecordField of={Cloth.shape} name="width" value={cloth.width} onValue={(width) => set({ width })} className="w-24" />
+        <RecordField
+          of={Cloth.shape}
+          name="pricePerMetre"
+          value={cloth.pricePerMetre}
+          onValue={(pricePerMetre) => set({ pricePerMetre })}
+          className="w-32"
+        />
+        <Button disabled={!ready} onClick={() => void enter()}>
+          On the shelf
+        </Button>
+      </div>
+    </details>
+  );
+}
+
+/** For the shop, on a phone: what to buy for the plans of a list, or for any pattern. */
+export function ShopCardPage() {
+  const [params, setParams] = useSearchParams();
+  const tables = useCaseTables();
+  const plans = usePlans();
+  const lists = useLists();
+  const person = usePerson();
+  const unit = useUnit();
+  const [shrinks, setShrinks] = useState(USUAL_SHRINKAGE);
+  if (!tables || !plans || !lists) return null;
+  const listId = params.get('list') ?? '';
+  const patternId = params.get('pattern');
+  const meant = plans.filter((p) => p.state === 'open' && (listId === '' || p.listId === listId));
+  const length = (cm: number) => formatLength(cm, unit, { about: true });
+
+  const cards = [
+    ...(patternId && person ? [{ key: patternId, plan: undefined, patternId, personId: person.id }] : []),
+    ...(patternId ? [] : meant.map((plan) => ({ key: plan.id, plan, patternId: plan.patternId, personId: plan.personId }))),
+  ].flatMap(({ key, plan, patternId: id, personId }) => {
+    const pattern = tables.patterns.find((p) => p.id === id);
+    if (!pattern) return [];
+    const input = caseOf(pattern, personId, tables);
+    const make = plan ? makeOfPlan(plan, plan.id, nextVersion(input), today()) : startMake(input, personId, today(), lastVersion(input));
+    return [{ key, plan, pattern, card: shopCard(input, make, shrinks) }];
+  });
+
+  return (
+    <>
+      <PageHead title="Shop card" under="What to look for, and how much of it" />
+      <div className="mb-3 flex flex-wrap items-end gap-3 print:hidden">
+        <SelectField
+          label="For the plans of"
+          value={listId}
+          onChange={(e) => setParams(e.target.value === '' ? {} : { list: e.target.value }, { replace: true })}
+        >
+          <option value="">every list</option>
+          {lists.map((l) => (
+            <option key={l.id} value={l.id}>
+              {l.name}
+            </option>
+          ))}
+        </SelectField>
+        <Pick
+          label="Or any pattern"
+          placeholder="type its name"
+          value={patternId ?? undefined}
+          options={tables.patterns.map((p) => ({ id: p.id, label: p.name, detail: p.designer ?? '' }))}
+          onPick={(id) => setParams({ pattern: id }, { replace: true })}
+          className="w-56"
+        />
+        <NumberField label="Shrinks in the wash, %" number={shrinks} most={40} onNumber={(n) => setShrinks(n ?? 0)} />
+      </div>
+      {cards.length === 0 && (
+        <Empty>
+          Nothing is planned here.{' '}
+          <Link to="/sew-next" className="underline">
+            Plan something
+          </Link>
+          , or type the name of a pattern.
+        </Empty>
+      )}
+      <ul className="grid grid-cols-2 gap-4 max-lg:grid-cols-1">
+        {cards.map(({ key, plan, pattern, card }) => (
+          <li key={key} className="break-inside-avoid border border-rule2 bg-page p-3">
+            <h2 className="text-[18px]">{pattern.name}</h2>
+            <p className="text-ink2">
+              a {card.structure}
+              {card.weight ? `, ${card.weight}` : ''}
+              {card.stretch ? `, stretch ${card.stretch}\u2009%: 10 cm must reach ${formatLength(10 + card.stretch / 10, 'cm')}` : ''}
+            </p>
+            <table className="mt-1 w-full border-collapse text-[16px]">
+              <thead className="text-left text-small text-ink2 [&_th]:font-normal">
+                <tr className="double-rule-b">
+                  <th scope="col">Width</th>
+                  <th scope="col">Buy</th>
+                  <th scope="col">with a nap</th>
+                </tr>
+              </thead>
+              <tbody>
+                {card.lengths.map((l) => (
+                  <tr key={l.width} className="border-b border-rule">
+                    <th scope="row" className="py-1 text-left font-normal">
+                      {length(l.width)}
+                    </th>
+                    <td>
+                      {l.length === undefined ? (
+                        <span className="text-small text-ink2">not known</span>
+                      ) : (
+                        <strong>{formatClothLength(toBuy(l.length, unit), unit)}</strong>
+                      )}
+                      {l.rough && <span className="text-small text-ink2"> rough</span>}
+                    </td>
+                    <td className="text-ink2">{l.oneWay === undefined ? '–' : formatClothLength(toBuy(l.oneWay, unit), unit)}</td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+            {card.notions.length > 0 && <p className="mt-1">Notions as last time: {card.notions.join(', ')}</p>}
+            {card.didWell.length > 0 && (
+              <p className="mt-1 text-ink2">
+                Did well: {card.didWell.map((d) => `${d.name}${d.weight ? ` (${d.weight}\u2009g/m²)` : ''}, loved ${d.love} of 5`).join('; ')}
+              </p>
+            )}
+            {plan?.words && <p className="mt-1 text-ink2 italic">{plan.words}</p>}
+            <Bought plan={plan} structure={card.structure} />
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}
