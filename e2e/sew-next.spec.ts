@@ -105,6 +105,26 @@ test('narrowed by kind, time to spare and a cloth of the shelf; what the cloth d
   );
 });
 
+test('arithmetic at hand: a band cut too short is caught, the plan’s numbers stand there, and the answer goes into the plan', async ({ page }) => {
+  await page.goto('/sew-next/plan-skerry-2026-10-04');
+  await expect(page.getByRole('heading', { name: /^Plan: Skerry/ })).toBeVisible();
+  await page.keyboard.press('=');
+  const drawer = page.getByRole('dialog');
+  await expect(drawer.getByText(/grey check flannel, the allowance of Skerry concert jacket/)).toBeVisible();
+  await expect(drawer.getByLabel('Seam allowance')).toHaveValue('1.5');
+  await expect(drawer.getByRole('status')).toContainText('Still wanted: Width of the piece as cut.');
+  await drawer.getByLabel('Width of the piece as cut').fill('36');
+  await drawer.getByLabel('Width of the piece as cut').press('Enter');
+  await drawer.getByLabel('Cut', { exact: true }).selectOption('on the fold');
+  await expect(drawer.getByRole('status')).toContainText(/short: it cannot close/);
+  await drawer.getByLabel('What is to be worked out').selectOption('Elastic');
+  await expect(drawer.getByRole('status')).toContainText(/cut \d+/);
+  await page.keyboard.press('Control+Enter');
+  await expect(page.getByText('It stands in the plan. Ctrl Z takes it back.')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(page.getByLabel('What for, in words')).toHaveValue(/the rehearsals in the cold hall Elastic cut \d+/);
+});
+
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 } });
 

@@ -16,6 +16,7 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['a', 'on a zone: the rest is right'],
   ['1 – 5', 'on love: how much you like it'],
   ['Ctrl Enter', 'enter what was logged in the ledger'],
+  ['=', 'arithmetic at hand: bands, circles, bias, elastic'],
   ['?', 'this sheet'],
 ];
 

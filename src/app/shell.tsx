@@ -1,6 +1,20 @@
 import clsx from 'clsx';
 import { formatDistanceStrict, parseISO } from 'date-fns';
-import { BookOpen, CalendarHeart, Ellipsis, FileText, Layers, ListTodo, Redo2, Ruler, ScrollText, Scissors, Shirt, Undo2 } from 'lucide-react';
+import {
+  BookOpen,
+  Calculator,
+  CalendarHeart,
+  Ellipsis,
+  FileText,
+  Layers,
+  ListTodo,
+  Redo2,
+  Ruler,
+  ScrollText,
+  Scissors,
+  Shirt,
+  Undo2,
+} from 'lucide-react';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, NavLink, Outlet, useLocation, useNavigate } from 'react-router';
@@ -18,6 +32,7 @@ import { SECTIONS } from './sections';
 
 /** Loaded when it is first opened. */
 const KeySheet = lazy(async () => ({ default: (await import('./key-sheet')).KeySheet }));
+const Arithmetic = lazy(async () => ({ default: (await import('./arithmetic')).Arithmetic }));
 
 const ICONS = {
   '/': BookOpen,
@@ -42,7 +57,7 @@ async function doAgain() {
 }
 
 /** Keys that work anywhere but in a field. */
-function useShellKeys(openKeys: () => void) {
+function useShellKeys(openKeys: () => void, openArithmetic: () => void) {
   const navigate = useNavigate();
   const { pathname } = useLocation();
   useHotkeys(SECTIONS.map((s) => s.key).join(','), (_, { keys }) => {
@@ -55,6 +70,7 @@ function useShellKeys(openKeys: () => void) {
     void navigate(pattern && pattern !== 'new' ? `/makes/new?pattern=${pattern}` : '/makes/new');
   });
   useWrittenKey('?', openKeys);
+  useWrittenKey('=', openArithmetic);
   useHotkeys('mod+z', () => void takeBack(), { preventDefault: true, useKey: true });
   useHotkeys('mod+shift+z,mod+y', () => void doAgain(), { preventDefault: true, useKey: true });
 }
@@ -129,7 +145,7 @@ const railLink = ({ isActive }: { isActive: boolean }) =>
   );
 
 /** On a phone: what is needed standing, and the rest behind one touch. */
-function FootRail() {
+function FootRail({ onArithmetic }: { onArithmetic: () => void }) {
   const { pathname } = useLocation();
   const rail = SECTIONS.filter((s) => s.rail !== undefined).sort((a, b) => a.rail - b.rail);
   const more = SECTIONS.filter((s) => s.rail === undefined);
@@ -160,6 +176,12 @@ function FootRail() {
                 {link(s)}
               </li>
             ))}
+            <li className="min-w-32">
+              <button type="button" onClick={onArithmetic} className={clsx(railLink({ isActive: false }), 'w-full')}>
+                <Calculator size={18} aria-hidden />
+                Arithmetic
+              </button>
+            </li>
           </ul>
         </details>
       </li>
@@ -167,7 +189,7 @@ function FootRail() {
   );
 }
 
-function Spine() {
+function Spine({ onArithmetic }: { onArithmetic: () => void }) {
   return (
     <nav
       aria-label="Sections"
@@ -188,8 +210,18 @@ function Spine() {
           </li>
         ))}
       </ul>
-      <FootRail />
-      <div className="mt-auto border-t border-binding-lit p-[14px] max-sm:hidden">
+      <FootRail onArithmetic={onArithmetic} />
+      <button
+        type="button"
+        onClick={onArithmetic}
+        className="mt-auto flex min-h-[31px] items-center justify-between border-l-4 border-transparent px-[14px] hover:bg-binding-lit focus-visible:outline-binding-text max-sm:hidden"
+      >
+        Arithmetic
+        <span aria-hidden className="text-small text-binding-text/75">
+          =
+        </span>
+      </button>
+      <div className="border-t border-binding-lit p-[14px] max-sm:hidden">
         <ForWhom />
       </div>
     </nav>
@@ -233,14 +265,18 @@ export function Shell() {
   const [keysOpen, setKeysOpen] = useState(false);
   const { theme, ledger } = useSettings();
   const { pathname } = useLocation();
-  useShellKeys(() => setKeysOpen(true));
+  const [counting, setCounting] = useState(false);
+  useShellKeys(
+    () => setKeysOpen(true),
+    () => setCounting(true),
+  );
   useTheme(theme);
   return (
     <div className="flex h-dvh max-sm:flex-col print:block print:h-auto">
       <a href="#page" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-page focus:p-2">
         To the page
       </a>
-      <Spine />
+      <Spine onArithmetic={() => setCounting(true)} />
       <div className="flex min-w-0 flex-1 flex-col max-sm:pb-14 print:block print:pb-0">
         <div className="flex min-h-12 items-center gap-3 border-b border-rule2 bg-page px-[22px] max-sm:px-3 print:hidden">
           <FindField />
@@ -283,6 +319,11 @@ export function Shell() {
       {keysOpen && (
         <Suspense fallback={null}>
           <KeySheet open onClose={() => setKeysOpen(false)} />
+        </Suspense>
+      )}
+      {counting && (
+        <Suspense fallback={null}>
+          <Arithmetic onClose={() => setCounting(false)} />
         </Suspense>
       )}
       <ToastContainer
