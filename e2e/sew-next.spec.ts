@@ -1,3 +1,4 @@
+import { readFile } from 'node:fs/promises';
 import { expect, test } from './test';
 
 test('from the reckoning to a plan, its checks, the cut sheet, a make with its look, and a changed reckoning', async ({ page }) => {
@@ -103,6 +104,26 @@ test('narrowed by kind, time to spare and a cloth of the shelf; what the cloth d
   await expect(reckoning.getByRole('region', { name: 'Not in dark denim, untested' })).toContainText(
     /Eider cardigan: a woven, and the pattern wants a knit/,
   );
+});
+
+test('a doubtful plan asks for a toile with what it must show; the days go into a calendar', async ({ page }) => {
+  await page.goto('/sew-next/plan-skerry-2026-10-04');
+  await page.getByLabel(/^sleeve length: amount/).fill('0');
+  await page.getByLabel(/^sleeve length: amount/).blur();
+  const toile = page.getByRole('region', { name: 'Toile first?' });
+  await expect(toile).toContainText(/weakest place is right with a chance of \d+\s*%/);
+  await expect(toile).toContainText(/At stake: .* of sewing/);
+  await expect(toile).toContainText('A toile that tests them has both sleeves, to the wrist');
+  await toile.getByRole('button', { name: 'Make this plan a toile' }).click();
+  await expect(page.getByRole('region', { name: 'What this toile is to show' })).toBeVisible();
+  await expect(page.getByLabel('Kind', { exact: true })).toHaveValue('toile');
+
+  await page.goto('/sew-next');
+  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Into a calendar' }).click()]);
+  expect(download.suggestedFilename()).toBe('amber-ledger-sew-next.ics');
+  const file = await readFile(await download.path(), 'utf8');
+  expect(file).toContain('DTSTART;VALUE=DATE:20261212');
+  expect(file).toContain('Winter concerts: to be done');
 });
 
 test('arithmetic at hand: a band cut too short is caught, the plan’s numbers stand there, and the answer goes into the plan', async ({ page }) => {

@@ -1,24 +1,15 @@
-import { useMemo } from 'react';
+import type { PlannedZone } from '../../core/fit/planned-chance';
 import { formatLength } from '../../core/measure/length';
 import { percent } from '../../core/measure/percent';
 import { zoneOf } from '../../core/measure/zones';
-import { useCaseTables } from '../../data/case-tables';
 import { useUnit } from '../../data/queries';
-import { today } from '../../data/today';
-import { usePlanned } from '../../workers/use-reckoning';
-import type { PlanInWork } from './use-plan';
 
 /** A chance that could be so much better is worth a look. Source: our own convention. */
 const WORTH_CHANGING = 0.1;
 
 /** The chance of right at each place as it is planned: every change of the plan shows here. */
-export function PlanChances({ work: { make } }: { work: PlanInWork }) {
+export function PlanChances({ zones }: { zones: readonly PlannedZone[] }) {
   const unit = useUnit();
-  const cloth = make.cloths.find((u) => u.part === 'main');
-  const clothId = cloth?.clothId;
-  const plan = useMemo(() => ({ date: today(), unit, ...(clothId === undefined ? {} : { clothId }) }), [unit, clothId]);
-  const zones = usePlanned(make, plan, useCaseTables());
-  if (!zones) return null;
   const about = (cm: number) => formatLength(cm, unit, { signed: true, about: true });
   const noted = zones.filter((z) => z.noted);
   const weakest = [...(noted.length > 0 ? noted : zones)].sort((a, b) => a.chance - b.chance)[0];

@@ -16,17 +16,23 @@ import { Empty, PageHead } from '../../ui/page-head';
 import { BeforeCutting } from './before-cutting';
 import { ClothsThatSuit } from './cloths-that-suit';
 import { PlanChances } from './plan-chances';
-import { usePlanInWork } from './use-plan';
+import { ToileFirst } from './toile-first';
+import { usePlanChances, usePlanInWork, type PlanInWork } from './use-plan';
 
 /** A plan: what will be cut, in which cloth, for when. Each change is saved as it is made. */
 export function PlanPage() {
   const { planId } = useParams();
+  const work = usePlanInWork(planId);
+  if (work === null) return <Empty>This plan is not in the ledger. It may have been removed; Ctrl Z brings it back.</Empty>;
+  return work && <PlanDesk work={work} />;
+}
+
+function PlanDesk({ work }: { work: PlanInWork }) {
   const navigate = useNavigate();
   const lists = useLists();
   const unit = useUnit();
-  const work = usePlanInWork(planId);
-  if (work === null) return <Empty>This plan is not in the ledger. It may have been removed; Ctrl Z brings it back.</Empty>;
-  if (!work || !lists) return null;
+  const zones = usePlanChances(work.make);
+  if (!lists) return null;
   const { plan, input, person, make } = work;
   const { pattern, bodies, cloths } = input;
   const change = (part: Partial<Plan>) =>
@@ -127,7 +133,8 @@ export function PlanPage() {
         </div>
         <div className="flex flex-col gap-5">
           <GarmentPicture pattern={pattern} make={make} cloths={cloths} className="h-[180px] w-[150px]" />
-          <PlanChances work={work} />
+          {zones && <PlanChances zones={zones} />}
+          {zones && <ToileFirst work={work} zones={zones} onToile={() => change({ kind: 'toile' })} />}
           <BeforeCutting work={work} />
         </div>
       </div>

@@ -1,7 +1,9 @@
 import { format, parseISO } from 'date-fns';
 import { Link, useNavigate } from 'react-router';
+import { toast } from 'react-toastify';
 import { makesOf, nextVersion } from '../../core/fit/case';
 import { mainCloth } from '../../core/fit/cloth-give';
+import { calendarDays } from '../../core/plan/calendar';
 import { PlanList, type Plan } from '../../core/records';
 import { makeOfPlan, planOfMake } from '../../core/records/plan-to-make';
 import { useCaseTables } from '../../data/case-tables';
@@ -10,6 +12,7 @@ import { useCloths, useLists, useMakes, usePatterns, usePeople, usePerson, usePl
 import { today } from '../../data/today';
 import { GarmentPicture } from '../../parts/garment-picture';
 import { keep } from '../../parts/keep';
+import { saveFile } from '../../parts/save-file';
 import { RecordRows } from '../../parts/record-rows';
 import { startMake } from '../makes/log-draft';
 import { Button } from '../../ui/button';
@@ -54,6 +57,20 @@ export function SewNext() {
     const begun = planOfMake(startMake(input, person.id, today(), carried?.next ?? lastVersion(input)), newId(), today());
     const plan = clothId === undefined ? begun : { ...begun, cloths: [{ id: newId(), clothId, part: 'main' as const }] };
     if (await keep(`plan: ${pattern.name}`, [{ table: 'plans', put: plan }])) void navigate(`/sew-next/${plan.id}`);
+  };
+
+  const nameOf = (plan: Plan) => {
+    const pattern = patterns.find((p) => p.id === plan.patternId);
+    return pattern
+      ? `${pattern.name}, version ${nextVersion({ pattern, makes: makesOf(makes, pattern.id, plan.personId) })}`
+      : 'a pattern that is gone';
+  };
+  const days = calendarDays(plans, lists, nameOf);
+  const intoCalendar = async () => {
+    // The writer of calendars is loaded when it is asked for.
+    const { calendarFile } = await import('../../core/plan/calendar-file');
+    saveFile(new Blob([calendarFile(days, today())], { type: 'text/calendar' }), 'amber-ledger-sew-next.ics');
+    toast(`${days.length} ${days.length === 1 ? 'day' : 'days'} in a file that a calendar reads.`);
   };
 
   const line = (plan: Plan) => {
@@ -112,12 +129,19 @@ export function SewNext() {
         title="Sew next"
         under={open.length === 0 ? 'Nothing is planned.' : `${open.length} planned`}
         aside={
-          <Link
-            to="/sew-next/shop"
-            className="inline-flex min-h-[30px] items-center rounded-md border border-ink bg-page px-3 hover:bg-tint max-sm:min-h-11"
-          >
-            Shop card
-          </Link>
+          <div className="flex flex-wrap gap-2">
+            {days.length > 0 && (
+              <Button quiet onClick={() => void intoCalendar()}>
+                Into a calendar
+              </Button>
+            )}
+            <Link
+              to="/sew-next/shop"
+              className="inline-flex min-h-[30px] items-center rounded-md border border-ink bg-page px-3 hover:bg-tint max-sm:min-h-11"
+            >
+              Shop card
+            </Link>
+          </div>
         }
       />
       <div className="mb-4 border-y border-rule py-2">

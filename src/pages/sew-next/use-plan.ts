@@ -1,10 +1,13 @@
 import { useMemo } from 'react';
+import type { PlannedZone } from '../../core/fit/planned-chance';
 import { nextVersion, type PatternCase } from '../../core/fit/case';
 import type { CheckRequest } from '../../core/plan/checks';
 import type { Make, Person, Plan } from '../../core/records';
 import { makeOfPlan } from '../../core/records/plan-to-make';
+import { useCaseTables } from '../../data/case-tables';
 import { usePatternCase, usePeople, usePlans, useUnit } from '../../data/queries';
 import { today } from '../../data/today';
+import { usePlanned } from '../../workers/use-reckoning';
 
 /** A plan with all that is reckoned from it. */
 export interface PlanInWork {
@@ -30,4 +33,12 @@ export function usePlanInWork(planId: string | undefined): PlanInWork | null | u
     const make = makeOfPlan(plan, plan.id, nextVersion(input), today());
     return { plan, input, person, make, request: { input, make, person, today: today(), unit, plans } };
   }, [plans, plan, input, people, unit]);
+}
+
+/** The chances of a plan as it stands, worked out in the worker. */
+export function usePlanChances(make: Make): readonly PlannedZone[] | undefined {
+  const unit = useUnit();
+  const clothId = make.cloths.find((u) => u.part === 'main')?.clothId;
+  const plan = useMemo(() => ({ date: today(), unit, ...(clothId === undefined ? {} : { clothId }) }), [unit, clothId]);
+  return usePlanned(make, plan, useCaseTables());
 }

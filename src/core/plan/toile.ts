@@ -1,0 +1,73 @@
+import type { PlannedZone } from '../fit/planned-chance';
+import { versionsOf, type PatternCase } from '../fit/case';
+import { mainCloth } from '../fit/cloth-give';
+import type { ZoneId } from '../measure/zones';
+import type { Cloth, Make } from '../records';
+import { minutesOf } from '../records/blank';
+import { isDear } from '../decide/sew-again';
+
+/** Chance below which a toile comes first; below which a zone is in doubt. Source: engine.md, section 9. */
+const TOILE_BELOW = 0.45;
+const DOUBT_BELOW = 0.6;
+
+/** Zones that a toile without these parts could not show; named with the parts that it needs. */
+const PARTS: Partial<Record<ZoneId, string>> = {
+  waistband: 'the waistband',
+  sleeve: 'both sleeves, to the wrist',
+  upperArm: 'both sleeves',
+  armhole: 'both sleeves',
+  wrist: 'the cuffs',
+  rise: 'the waistband',
+  crotch: 'both legs to the knee',
+  leg: 'the legs to the hem',
+  neckline: 'the collar or the neck edge',
+  acrossBack: 'the back yoke and the sleeves',
+};
+
+/** Whether to sew a toile first: the chance, and what either way costs. No price is put on an hour. */
+export interface ToileQuestion {
+  readonly advised: boolean;
+  /** Why: the chance, or the cloth. */
+  readonly because: 'chance' | 'dear cloth' | undefined;
+  readonly chance: number | undefined;
+  readonly doubt: readonly ZoneId[];
+  /** Parts that the toile must have to test the zones in doubt. */
+  readonly parts: readonly string[];
+  /** Cloth at stake, in minor units of its currency; undefined where no price or no length is known. */
+  readonly cost: { readonly minor: number; readonly currency: string } | undefined;
+  /** Minutes of the middle of the versions that say; what is lost if it does not fit. */
+  readonly minutes: number | undefined;
+  /** Layers it was worn over when it was judged: the toile is tried over them too. */
+  readonly over: readonly string[];
+}
+
+/**
+ * Toile first?
+ *
+ * @param zones the chances of the cut as it is planned
+ * @param needed cloth needed, cm
+ */
+export function toileQuestion(input: PatternCase, make: Make, zones: readonly PlannedZone[], needed: number | undefined): ToileQuestion {
+  const known: Cloth | undefined = mainCloth(make, input.cloths).cloth;
+  const noted = zones.filter((z) => z.noted);
+  const asked = noted.length > 0 ? noted : zones;
+  const chance = asked.length === 0 ? undefined : Math.min(...asked.map((z) => z.chance));
+  const doubt = zones.filter((z) => z.chance < DOUBT_BELOW || z.clothTooFar).map((z) => z.zone);
+  const low = chance !== undefined && chance < TOILE_BELOW;
+  const dear = doubt.length > 0 && known !== undefined && isDear(known, input.cloths);
+  const price = known?.pricePerMetre;
+  const minutes = versionsOf(input)
+    .flatMap((m) => minutesOf(m) ?? [])
+    .sort((a, b) => a - b);
+  const over = new Set(versionsOf(input).flatMap((m) => m.fitNotes.flatMap((n) => (n.over === undefined || n.over === '' ? [] : [n.over]))));
+  return {
+    advised: make.kind === 'garment' && (low || dear),
+    because: low ? 'chance' : dear ? 'dear cloth' : undefined,
+    chance,
+    doubt,
+    parts: [...new Set(doubt.flatMap((z) => PARTS[z] ?? []))],
+    cost: price && needed !== undefined ? { minor: Math.round((price.minor * needed) / 100), currency: price.currency } : undefined,
+    minutes: minutes[minutes.length >> 1],
+    over: [...over],
+  };
+}

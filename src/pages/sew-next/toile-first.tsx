@@ -1,0 +1,52 @@
+import { zoneList } from '../../core/alteration/words';
+import { mainCloth } from '../../core/fit/cloth-give';
+import type { PlannedZone } from '../../core/fit/planned-chance';
+import { formatDuration } from '../../core/measure/duration';
+import { formatMoney } from '../../core/measure/money';
+import { percent } from '../../core/measure/percent';
+import { clothFor } from '../../core/plan/cloth-for-plan';
+import { toileQuestion } from '../../core/plan/toile';
+import { Button } from '../../ui/button';
+import type { PlanInWork } from './use-plan';
+
+/** Toile first? The chance and what either way costs; nothing where there is no doubt. */
+export function ToileFirst({
+  work: { input, make, request },
+  zones,
+  onToile,
+}: {
+  work: PlanInWork;
+  zones: readonly PlannedZone[];
+  onToile: () => void;
+}) {
+  const { cloth } = mainCloth(make, input.cloths);
+  const needed = cloth && clothFor(input, make, cloth, request.today, request.plans).needed;
+  const found = toileQuestion(input, make, zones, needed);
+  if (make.kind === 'garment' && !found.advised) return null;
+  const atStake = [
+    cloth && found.cost && `${formatMoney(found.cost)} of ${cloth.name}`,
+    found.minutes !== undefined && `about ${formatDuration(found.minutes)} of sewing`,
+  ].filter(Boolean);
+  return (
+    <section aria-labelledby="toile">
+      <h2 id="toile" className="text-[17px] text-amber">
+        {make.kind === 'garment' ? 'Toile first?' : 'What this toile is to show'}
+      </h2>
+      <p>
+        {found.chance !== undefined && `The weakest place is right with a chance of ${percent(found.chance)}. `}
+        {found.because === 'dear cloth' && `${cloth!.name} is dear or cannot be had again. `}
+        {atStake.length > 0 && `At stake: ${atStake.join(' and ')}.`}
+      </p>
+      <p className="text-small text-ink2">
+        {found.doubt.length > 0 && `In doubt: ${zoneList(found.doubt)}. `}
+        {found.parts.length > 0 && `A toile that tests them has ${found.parts.join(', ')}. `}
+        {found.over.length > 0 && `Try it on over ${found.over.join(' and ')}, as it was worn.`}
+      </p>
+      {make.kind === 'garment' && (
+        <p className="mt-1">
+          <Button onClick={onToile}>Make this plan a toile</Button>
+        </p>
+      )}
+    </section>
+  );
+}
