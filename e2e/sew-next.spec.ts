@@ -126,6 +126,24 @@ test('a doubtful plan asks for a toile with what it must show; the days go into 
   expect(file).toContain('Winter concerts: to be done');
 });
 
+test('plans of a list are put in another order by keys, and it is taken back', async ({ page }) => {
+  await page.goto('/sew-next');
+  const list = page.getByRole('region', { name: 'Winter concerts' });
+  const names = list.getByRole('link', { name: /, version \d$/ });
+  await expect(names).toHaveText([/^Skerry/, /^Tidewater/]);
+  await list.getByRole('button', { name: /^Move Tidewater shirt/ }).focus();
+  await page.keyboard.press('Space');
+  await expect(page.getByText(/place 2 of 2/)).toBeAttached();
+  await page.keyboard.press('ArrowUp');
+  await expect(page.getByText('Over place 1 of 2.')).toBeAttached();
+  await page.keyboard.press('Space');
+  await expect(names).toHaveText([/^Tidewater/, /^Skerry/]);
+  await page.reload();
+  await expect(names).toHaveText([/^Tidewater/, /^Skerry/]);
+  await page.keyboard.press('Control+z');
+  await expect(names).toHaveText([/^Skerry/, /^Tidewater/]);
+});
+
 test('arithmetic at hand: a band cut too short is caught, the plan’s numbers stand there, and the answer goes into the plan', async ({ page }) => {
   await page.goto('/sew-next/plan-skerry-2026-10-04');
   await expect(page.getByRole('heading', { name: /^Plan: Skerry/ })).toBeVisible();

@@ -9,7 +9,16 @@ const DESKTOP = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
 const VIEWS = [
   { name: 'account', path: 'patterns/pattern-skerry' },
-  { name: 'reasons', path: 'patterns/pattern-skerry', act: (page) => page.getByRole('button', { name: /^across back: change/i }).click() },
+  {
+    name: 'on-the-garment',
+    path: 'patterns/pattern-gangway',
+    act: async (page) => {
+      await page.getByLabel('Held against').selectOption({ label: 'version 2' });
+      await page.getByRole('button', { name: /^thigh: / }).click();
+      await page.keyboard.press('Escape');
+      await page.getByRole('heading', { name: 'thigh, closing in' }).evaluate((head) => head.scrollIntoView());
+    },
+  },
   { name: 'log-a-make', path: 'makes/new?pattern=pattern-skerry' },
   {
     name: 'the-line',
@@ -39,14 +48,14 @@ const VIEWS = [
     name: 'fit',
     path: 'fit',
     act: async (page) => {
-      await page.getByLabel('In the mirror').fill('gaping neckline');
-      await page.getByRole('option', { name: /^gaping neckline/ }).click();
+      await page.getByRole('button', { name: /^across back: \d+ things? one may see/ }).click();
+      await page.getByRole('button', { name: 'gaping back opening' }).click();
     },
   },
   { name: 'side-by-side', path: 'makes/compare?m=make-tidewater-1&m=make-tidewater-3&m=make-bollard-1&m=make-skerry-2' },
   { name: 'sew-next', path: 'sew-next' },
+  { name: 'cut-sheet', path: 'sew-next/plan-skerry-2026-10-04/sheet' },
   { name: 'statement', path: 'statements', act: (page) => page.getByRole('radio', { name: 'year' }).click() },
-  { name: 'files', path: 'files' },
   { name: 'account-phone', path: 'patterns/pattern-skerry', viewport: PHONE },
   { name: 'account-lamp', path: 'patterns/pattern-gangway', colorScheme: 'dark' },
 ];

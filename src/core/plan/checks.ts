@@ -4,7 +4,7 @@ import { alterationWhen, alterationWords } from '../alteration/words';
 import { effectContext, inOrder, versionsOf, viewOf, type PatternCase } from '../fit/case';
 import { chartOf, finishedColumn, lineOf, placeOf, readColumn } from '../fit/chart';
 import { mainCloth } from '../fit/cloth-give';
-import { ageOn, bodyOn } from '../measure/body';
+import { ageOn, bodyOn, daysBetween } from '../measure/body';
 import type { IsoDate } from '../measure/calendar-day';
 import { formatLength, type LengthUnit } from '../measure/length';
 import { zoneOf, type BodyMeasure, type ZoneId } from '../measure/zones';
@@ -267,8 +267,7 @@ function bodyChecks({ input, person, today }: CheckRequest): Check[] {
     .sort()
     .at(-1);
   if (latest === undefined) return [{ id: 'body', weight: 'heed', words: `${person.name} was never measured: the first size stands in` }];
-  const days = Math.max(0, bodyOn([{ date: latest, measures: { bust: 1 } }], 'bust', today)?.ageDays ?? 0);
-  if (days <= (person.child ? OLD_OF_CHILD : OLD)) return [];
+  if (daysBetween(latest, today) <= (person.child ? OLD_OF_CHILD : OLD)) return [];
   return [{ id: `body ${latest}`, weight: 'heed', words: `Measure ${person.name} again`, detail: `the last measures are of ${latest}` }];
 }
 

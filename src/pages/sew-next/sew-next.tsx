@@ -1,4 +1,6 @@
+import clsx from 'clsx';
 import { format, parseISO } from 'date-fns';
+import type { ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { toast } from 'react-toastify';
 import { makesOf, nextVersion } from '../../core/fit/case';
@@ -19,11 +21,23 @@ import { Button } from '../../ui/button';
 import { Fold } from '../../ui/fold';
 import { Empty, PageHead } from '../../ui/page-head';
 import { Pick } from '../../ui/pick';
+import { SortArea, useSorted } from '../../ui/sort-area';
 import { engine } from '../../workers/engine';
 import { lastVersion } from '../../core/fit/carry-forward';
 import { Reckoning } from './reckoning';
 
 const day = (date: string) => format(parseISO(date), 'd MMM yyyy');
+
+/** A plan in its list, with the grip by which it is moved. */
+function SortedLine({ id, name, children }: { id: string; name: string; children: ReactNode }) {
+  const { box, grip, isDragging } = useSorted(id, name);
+  return (
+    <li {...box} className={clsx('flex flex-wrap items-center gap-3 border-b border-rule bg-paper py-1.5', isDragging && 'relative z-10 shadow-lg')}>
+      {grip}
+      {children}
+    </li>
+  );
+}
 
 /** What is to be sewn next: plans in their lists, each ready to be cut and logged. */
 export function SewNext() {
@@ -47,6 +61,13 @@ export function SewNext() {
     { list: undefined, plans: plans.filter((p) => !p.listId || !lists.some((l) => l.id === p.listId)) },
   ];
   const put = (plan: Plan, part: Partial<Plan>, label: string) => void keep(label, [{ table: 'plans', from: plan, to: { ...plan, ...part } }]);
+  const reorder = (ids: readonly string[], list: string | undefined) =>
+    void keep(
+      `order of the plans ${list ? `of ${list}` : 'on no list'}`,
+      ids
+        .map((id) => plans.find((p) => p.id === id)!)
+        .flatMap((from, place) => (from.place === place ? [] : [{ table: 'plans' as const, from, to: { ...from, place } }])),
+    );
   const begin = async (patternId: string, clothId?: string) => {
     const pattern = patterns.find((p) => p.id === patternId)!;
     if (!person) return void navigate('/people/new');
@@ -79,7 +100,7 @@ export function SewNext() {
     const name = pattern?.name ?? 'a pattern that is gone';
     const cloth = mainCloth(plan, cloths).cloth;
     return (
-      <li key={plan.id} className="flex flex-wrap items-center gap-3 border-b border-rule py-1.5">
+      <SortedLine key={plan.id} id={plan.id} name={name}>
         <GarmentPicture small pattern={pattern} make={makeOfPlan(plan, plan.id, version, plan.added)} cloths={cloths} className="h-[52px] w-11" />
         <span className="min-w-48 flex-1">
           <Link to={`/sew-next/${plan.id}`} className="font-serif text-[16px] underline-offset-4 hover:underline">
@@ -119,7 +140,7 @@ export function SewNext() {
             dropped; plan it again
           </Button>
         )}
-      </li>
+      </SortedLine>
     );
   };
 
@@ -169,7 +190,9 @@ export function SewNext() {
                   {[counted > 0 && `${done} of ${counted} made`, list?.due && `by ${day(list.due)}`, list?.note].filter(Boolean).join(' · ')}
                 </span>
               </h2>
-              <ul>{ordered.map(line)}</ul>
+              <SortArea ids={ordered.map((p) => p.id)} what="plan" onOrder={(ids) => reorder(ids, list?.name)}>
+                <ul>{ordered.map(line)}</ul>
+              </SortArea>
               {of.length === 0 && <p className="py-1 text-ink2">Nothing is on it yet: name it in a plan.</p>}
             </section>
           );

@@ -1,17 +1,5 @@
-import {
-  closestCenter,
-  DndContext,
-  KeyboardSensor,
-  PointerSensor,
-  useSensor,
-  useSensors,
-  type Announcements,
-  type DragEndEvent,
-} from '@dnd-kit/core';
-import { arrayMove, rectSortingStrategy, SortableContext, sortableKeyboardCoordinates, useSortable } from '@dnd-kit/sortable';
-import { CSS } from '@dnd-kit/utilities';
 import clsx from 'clsx';
-import { GripVertical, ImagePlus, X } from 'lucide-react';
+import { ImagePlus, X } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { useDropzone } from 'react-dropzone';
 import { toast } from 'react-toastify';
@@ -21,6 +9,7 @@ import { usePicturesOf, usePicturesOfCloth } from '../../data/queries';
 import { Button } from '../../ui/button';
 import { Dialog } from '../../ui/dialog';
 import { SelectField } from '../../ui/field';
+import { SortArea, useSorted } from '../../ui/sort-area';
 import { urlOf } from '../blob-url';
 import { keep } from '../keep';
 import { addPictures, type PictureOwner } from './add-pictures';
@@ -42,13 +31,9 @@ function Thumb({
   onSide: (side: PictureSide) => void;
   onRemove: () => void;
 }) {
-  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({ id: picture.id });
+  const { box, grip, isDragging } = useSorted(picture.id, `the picture ${picture.side}`);
   return (
-    <li
-      ref={setNodeRef}
-      style={{ transform: CSS.Translate.toString(transform), transition }}
-      className={clsx('flex w-[108px] flex-col gap-1 rounded-md border border-rule2 bg-page p-1', isDragging && 'z-10 shadow-lg')}
-    >
+    <li {...box} className={clsx('flex w-[108px] flex-col gap-1 rounded-md border border-rule2 bg-page p-1', isDragging && 'z-10 shadow-lg')}>
       <button type="button" onClick={onOpen} className="relative flex h-[104px] items-center justify-center overflow-hidden rounded-sm bg-plate">
         <img
           src={urlOf(picture.small ?? picture.blob)}
@@ -70,16 +55,7 @@ function Thumb({
         ))}
       </SelectField>
       <div className="flex justify-between">
-        <button
-          type="button"
-          ref={setActivatorNodeRef}
-          {...attributes}
-          {...listeners}
-          aria-label={`Move the picture ${picture.side}: space, arrows, space`}
-          className="min-h-6 min-w-6 cursor-grab rounded-md text-ink2 hover:bg-tint max-sm:min-h-11 max-sm:min-w-11"
-        >
-          <GripVertical size={15} aria-hidden className="inline" />
-        </button>
+        {grip}
         <button
           type="button"
           aria-label={`Remove the picture ${picture.side}`}
@@ -117,10 +93,6 @@ export function Pictures({
   const [problems, setProblems] = useState<readonly string[]>([]);
   const [openId, setOpenId] = useState<string>();
   const stopper = useRef<AbortController>(undefined);
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  );
   const take = async (files: readonly File[]) => {
     if (files.length === 0 || progress) return;
     stopper.current = new AbortController();
@@ -155,24 +127,14 @@ export function Pictures({
 
   const edit = (label: string, from: StoredPicture, part: Partial<StoredPicture>) =>
     void keep(`${label} of ${name}`, [{ table: 'pictures', from, to: { ...from, ...part } }]);
-  const moved = ({ active, over }: DragEndEvent) => {
-    if (!over || active.id === over.id) return;
-    const ids = pictures.map((p) => p.id);
-    const order = arrayMove([...pictures], ids.indexOf(String(active.id)), ids.indexOf(String(over.id)));
+  const ordered = (ids: readonly string[]) =>
     void keep(
       `order of the pictures of ${name}`,
-      order.flatMap((from, place) => (from.place === place ? [] : [{ table: 'pictures' as const, from, to: { ...from, place } }])),
+      ids
+        .map((id) => pictures.find((p) => p.id === id)!)
+        .flatMap((from, place) => (from.place === place ? [] : [{ table: 'pictures' as const, from, to: { ...from, place } }])),
     );
-  };
   const opened = pictures.find((p) => p.id === openId);
-  const placeOf = (id: string | number) => `place ${pictures.findIndex((p) => p.id === id) + 1} of ${pictures.length}`;
-  // What a screen reader hears while a picture is moved.
-  const announcements: Announcements = {
-    onDragStart: ({ active }) => `Picked up the picture at ${placeOf(active.id)}.`,
-    onDragOver: ({ over }) => (over ? `Over ${placeOf(over.id)}.` : undefined),
-    onDragEnd: ({ over }) => (over ? `Put down at ${placeOf(over.id)}.` : 'Put back.'),
-    onDragCancel: () => 'Put back.',
-  };
   return (
     <div
       {...getRootProps()}
@@ -181,23 +143,21 @@ export function Pictures({
       className={clsx('rounded-md border border-dashed p-2', isDragActive ? 'border-ink bg-tint' : 'border-rule2')}
     >
       <input {...getInputProps({ accept: 'image/*', 'aria-label': `Picture files of ${name}` })} />
-      <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={moved} accessibility={{ announcements }}>
-        <SortableContext items={pictures.map((p) => p.id)} strategy={rectSortingStrategy}>
-          <ul className="flex flex-wrap gap-2">
-            {pictures.map((p) => (
-              <Thumb
-                key={p.id}
-                picture={p}
-                name={name}
-                pins={notes.filter((n) => n.pin?.pictureId === p.id).length}
-                onOpen={() => setOpenId(p.id)}
-                onSide={(side) => edit('a side', p, { side })}
-                onRemove={() => void keep(`a picture of ${name} removed`, [{ table: 'pictures', remove: p.id }])}
-              />
-            ))}
-          </ul>
-        </SortableContext>
-      </DndContext>
+      <SortArea ids={pictures.map((p) => p.id)} what="picture" onOrder={ordered}>
+        <ul className="flex flex-wrap gap-2">
+          {pictures.map((p) => (
+            <Thumb
+              key={p.id}
+              picture={p}
+              name={name}
+              pins={notes.filter((n) => n.pin?.pictureId === p.id).length}
+              onOpen={() => setOpenId(p.id)}
+              onSide={(side) => edit('a side', p, { side })}
+              onRemove={() => void keep(`a picture of ${name} removed`, [{ table: 'pictures', remove: p.id }])}
+            />
+          ))}
+        </ul>
+      </SortArea>
       {progress ? (
         <div className="mt-2 flex items-center gap-3">
           <progress value={progress.done} max={progress.all} aria-label="Pictures brought in" className="flex-1" />
