@@ -11,10 +11,13 @@ import { formatLength, type LengthUnit } from '../core/measure/length';
 import { percent } from '../core/measure/percent';
 import { zoneOf } from '../core/measure/zones';
 import { ChartTable } from '../ui/chart-table';
+import { useNarrow } from '../ui/use-narrow';
 import { FitMark, FitMarkShape, markColour } from './fit-mark';
 import { OffsetTerms } from './offset-terms';
 
 const MARGIN = { top: 12, right: 84, bottom: 26, left: 74 };
+/** On a phone it is drawn narrower, so that its words stay as large. */
+const NARROW = 360;
 
 /** A place along the chart: before any note, after a version, or the next cut. */
 interface Stop {
@@ -80,7 +83,7 @@ export function ClosingInChart({
   forecast,
   steps,
   unit,
-  width = 700,
+  width: wide = 700,
   height = 190,
 }: {
   forecast: ZoneForecast;
@@ -89,6 +92,7 @@ export function ClosingInChart({
   width?: number;
   height?: number;
 }) {
+  const width = useNarrow() ? NARROW : wide;
   const { zone, evidence: shown, x } = forecast;
   const kind = zoneOf(zone).kind;
   const all = stopsOf(forecast, steps);

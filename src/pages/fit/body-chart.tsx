@@ -11,8 +11,10 @@ import { makeName } from '../../core/records/blank';
 import { useUnit } from '../../data/queries';
 import { ChartTable } from '../../ui/chart-table';
 import { SelectField } from '../../ui/field';
+import { useNarrow } from '../../ui/use-narrow';
 
-const WIDTH = 520;
+/** A phone is narrower than the chart: it is drawn narrower, so that its words stay as large. */
+const WIDTH = { wide: 520, narrow: 350 } as const;
 const HEIGHT = 170;
 const MARGIN = { top: 12, right: 14, bottom: 24, left: 62 };
 
@@ -31,6 +33,7 @@ export function BodyChart({
   patterns: readonly Pattern[];
 }) {
   const unit = useUnit();
+  const width = useNarrow() ? WIDTH.narrow : WIDTH.wide;
   const sets = bodies.filter((b) => b.personId === person.id).sort((a, b) => a.date.localeCompare(b.date));
   const taken = Object.keys(BODY_MEASURES)
     .filter(isMeasure)
@@ -53,7 +56,7 @@ export function BodyChart({
     .sort((a, b) => a.make.cutOn.localeCompare(b.make.cutOn));
   const days = [...points.map((p) => dayNumber(p.date)), ...cut.map((c) => dayNumber(c.make.cutOn))];
   const [first, last] = [Math.min(...days), Math.max(...days)];
-  const across = scaleLinear([first, last === first ? first + 1 : last], [MARGIN.left, WIDTH - MARGIN.right]);
+  const across = scaleLinear([first, last === first ? first + 1 : last], [MARGIN.left, width - MARGIN.right]);
   const [low, high] = [Math.min(...points.map((p) => p.cm)), Math.max(...points.map((p) => p.cm))];
   const pad = Math.max(1, (high - low) * 0.25);
   const down = scaleLinear([low - pad, high + pad], [HEIGHT - MARGIN.bottom, MARGIN.top]);
@@ -62,7 +65,7 @@ export function BodyChart({
     { length: Number(dateOfDay(last).slice(0, 4)) - Number(dateOfDay(first).slice(0, 4)) + 1 },
     (_, i) => Number(dateOfDay(first).slice(0, 4)) + i,
   );
-  const every = Math.ceil(years.length / 8);
+  const every = Math.ceil(years.length / (width / 65));
   // Before the first set and after the last the nearest is taken, and drawn so.
   const path = line<{ date: string; cm: number }>()
     .x((p) => across(dayNumber(p.date)))
@@ -92,10 +95,10 @@ export function BodyChart({
         </Link>
       </p>
       <figure className="m-0">
-        <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} className="block h-auto w-full max-w-[620px]" aria-hidden>
+        <svg viewBox={`0 0 ${width} ${HEIGHT}`} className="block h-auto w-full max-w-[620px]" aria-hidden>
           {down.ticks(4).map((t) => (
             <g key={t}>
-              <line x1={MARGIN.left} x2={WIDTH - MARGIN.right} y1={down(t)} y2={down(t)} stroke="var(--c-rule)" />
+              <line x1={MARGIN.left} x2={width - MARGIN.right} y1={down(t)} y2={down(t)} stroke="var(--c-rule)" />
               <text x={MARGIN.left - 8} y={down(t) + 4} textAnchor="end" fontSize={12.5} fill="var(--c-ink2)">
                 {length(t)}
               </text>

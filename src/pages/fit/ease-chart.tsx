@@ -11,8 +11,10 @@ import { easeByClass, girthsOf, type EaseDot, type Liking } from '../../core/ver
 import { useUnit } from '../../data/queries';
 import { ChartTable } from '../../ui/chart-table';
 import { SelectField } from '../../ui/field';
+import { useNarrow } from '../../ui/use-narrow';
 
-const WIDTH = 520;
+/** A phone is narrower than the chart: it is drawn narrower, so that its words stay as large. */
+const WIDTH = { wide: 520, narrow: 350 } as const;
 const LEFT = 92;
 const RIGHT = 14;
 const DOT = 5;
@@ -43,6 +45,7 @@ function dodged(dots: readonly EaseDot[], x: (ease: number) => number): { readon
 /** At a girth, the ease of every garment by class of fit: where those worn with love stand, and where those left hanging. */
 export function EaseChart({ cases, name }: { cases: readonly PatternCase[]; name: string }) {
   const unit = useUnit();
+  const width = useNarrow() ? WIDTH.narrow : WIDTH.wide;
   const girths = useMemo(() => girthsOf(cases), [cases]);
   const [asked, setAsked] = useState<ZoneId>();
   const zone = asked ?? girths.find((z) => z === 'bust' || z === 'hip') ?? girths[0];
@@ -51,7 +54,7 @@ export function EaseChart({ cases, name }: { cases: readonly PatternCase[]; name
   const dots = classes.flatMap(([, of]) => of);
   const low = Math.min(0, ...dots.map((d) => d.ease)) - 1;
   const high = Math.max(12, ...dots.map((d) => d.ease)) + 1;
-  const x = scaleLinear([low, high], [LEFT, WIDTH - RIGHT]);
+  const x = scaleLinear([low, high], [LEFT, width - RIGHT]);
   const rows = classes.map(([fitClass, of]) => ({ fitClass, dots: dodged(of, x) }));
   const heights = rows.map((r) => 26 + 2 * DOT * Math.max(0, ...r.dots.map((d) => d.level)));
   const tops = heights.map((_, i) => heights.slice(0, i).reduce((a, b) => a + b, 0));
@@ -80,7 +83,7 @@ export function EaseChart({ cases, name }: { cases: readonly PatternCase[]; name
         <p className="text-ink2">No garment has a known ease there: that takes its size, a chart and the body’s measure.</p>
       ) : (
         <figure className="m-0">
-          <svg viewBox={`0 0 ${WIDTH} ${bottom + 22}`} className="block h-auto w-full max-w-[620px]" aria-hidden>
+          <svg viewBox={`0 0 ${width} ${bottom + 22}`} className="block h-auto w-full max-w-[620px]" aria-hidden>
             {x.ticks(6).map((t) => (
               <g key={t}>
                 <line x1={x(t)} x2={x(t)} y1={0} y2={bottom} stroke={t === 0 ? 'var(--c-ink3)' : 'var(--c-rule)'} />
@@ -91,7 +94,7 @@ export function EaseChart({ cases, name }: { cases: readonly PatternCase[]; name
             ))}
             {rows.map((r, i) => (
               <g key={r.fitClass}>
-                <line x1={0} x2={WIDTH} y1={tops[i]! + heights[i]!} y2={tops[i]! + heights[i]!} stroke="var(--c-rule)" />
+                <line x1={0} x2={width} y1={tops[i]! + heights[i]!} y2={tops[i]! + heights[i]!} stroke="var(--c-rule)" />
                 <text x={0} y={tops[i]! + heights[i]! - 9} fontSize={12.5} fill="var(--c-ink)">
                   {FIT_CLASS_WORDS[r.fitClass]}
                 </text>

@@ -117,7 +117,19 @@ export function Fit() {
   const habits = useHabits(person?.id, tables);
   const unit = useUnit();
   const cases = useMemo(() => (person && tables ? casesFor(person.id, tables) : []), [person, tables]);
-  if (!person) return <Empty>What all patterns teach together stands here. Begin with whose body you sew for.</Empty>;
+  if (!person)
+    return (
+      <>
+        <PageHead title="Fit" />
+        <Empty>
+          What all patterns teach together stands here. Begin with{' '}
+          <Link className="underline" to="/people/new">
+            whose body you sew for
+          </Link>
+          .
+        </Empty>
+      </>
+    );
   if (!habits || !tables) return null;
   // The figure begins as what was sewn last.
   const latest = tables.makes

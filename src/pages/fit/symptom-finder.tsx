@@ -91,7 +91,7 @@ export function SymptomFinder({ habits, person, usualKind }: { habits: Habits; p
             }}
             chosen={place}
             onZone={setPlace}
-            className="max-w-[420px]"
+            className="max-w-[420px] max-sm:grid-cols-1"
           />
           {place ? (
             <div className="mt-1.5" role="group" aria-label={`Seen at the ${zoneOf(place).label}`}>

@@ -101,8 +101,8 @@ export function VersionFigure({
           </SelectField>
         )}
       </div>
-      <div className="grid grid-cols-[minmax(0,360px)_minmax(0,1fr)] gap-6 max-md:grid-cols-1">
-        <GarmentFigure drawn={drawn} zones={zones} said={said} chosen={zone} onZone={choose} className="max-w-[360px]" />
+      <div className="grid grid-cols-[minmax(0,420px)_minmax(0,1fr)] gap-6 max-md:grid-cols-1">
+        <GarmentFigure drawn={drawn} zones={zones} said={said} chosen={zone} onZone={choose} className="max-w-[420px]" />
         <div aria-live="polite">
           {zone ? (
             <>
