@@ -129,3 +129,20 @@ test('the Fit page: ease by class with what became of it, the body over time, an
   await finder.getByRole('button', { name: 'whiskers at the crotch' }).click();
   await expect(finder.getByText('How to tell.')).toBeVisible();
 });
+
+test('the head of an account says in a word whether to sew it again, and the sewist’s own answer goes before the ledger’s', async ({ page }) => {
+  await page.goto('/patterns/pattern-eider');
+  const head = page.getByRole('banner').or(page.locator('main header').first());
+  await expect(head).toContainText('another cloth');
+  await expect(head).toContainText(/cut it as last time · weakest place: bust/);
+  await page.goto('/patterns/pattern-saltmarsh');
+  await expect(head).toContainText('let it go');
+  await page.goto('/sew-next');
+  await page.getByRole('button', { name: 'Disagree about Eider cardigan' }).click();
+  await page.getByLabel('My answer').selectOption('later');
+  await page.getByLabel('Because').fill('the rib is sold out until spring');
+  await page.getByLabel('Because').blur();
+  await page.getByRole('button', { name: 'Keep my answer' }).click();
+  await page.goto('/patterns/pattern-eider');
+  await expect(head).toContainText('you said so: the rib is sold out until spring');
+});

@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { SAMPLE_BODY, SAMPLE_PATTERN, sampleAlteration, sampleCase, sampleCloth, sampleMake } from '../fit/sample-case';
 import { blankPlan } from '../records/blank';
 import type { Cloth, Make, Pattern, Person } from '../records';
@@ -169,4 +170,30 @@ describe('who it is for', () => {
     expect(new Set(all.map((c) => c.id)).size).toBe(all.length);
     expect(all.map((c) => c.id)).toEqual(expect.arrayContaining(['heat', 'dust', 'needles']));
   });
+});
+
+test('whatever the cloth and whoever it is for: an answer, no id twice, and none without words', () => {
+  const maybe = <T>(of: fc.Arbitrary<T>) => fc.option(of, { nil: undefined });
+  const cloth = fc.record({
+    structure: fc.constantFrom('woven' as const, 'knit' as const),
+    stretchAcross: maybe(fc.nat(150)),
+    shrinkAlong: maybe(fc.nat(20)),
+    washedOn: maybe(fc.constant('2025-05-01')),
+    nap: maybe(fc.boolean()),
+    repeatAlong: maybe(fc.integer({ min: 1, max: 60 })),
+    weight: maybe(fc.integer({ min: 40, max: 600 })),
+    fibre: maybe(fc.constantFrom('linen', 'polyester', 'silk')),
+    pieces: fc.array(fc.record({ length: fc.integer({ min: 10, max: 400 }), width: fc.integer({ min: 60, max: 160 }) }), { maxLength: 3 }),
+  });
+  const who = fc.record({ child: fc.boolean(), birthMonth: maybe(fc.constantFrom('2024-05', '2019-05', '1990-05')) });
+  fc.assert(
+    fc.property(cloth, who, fc.integer({ min: -6, max: 6 }), (of, person, amount) => {
+      const alterations = amount === 0 ? [] : [sampleAlteration('sleeve-length', amount)];
+      const found = checksFor(request({ cloth: of as Partial<Cloth>, person: person as Partial<Person>, make: { alterations } }));
+      expect(new Set(found.map((c) => c.id)).size).toBe(found.length);
+      for (const { words, detail } of found) expect(`${words} ${detail ?? ''}`).not.toMatch(/undefined|NaN|Infinity| {2}/);
+      // Enough or not, the cloth is spoken of once.
+      expect(found.filter((c) => c.id === 'enough c')).toHaveLength(1);
+    }),
+  );
 });

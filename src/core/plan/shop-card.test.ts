@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { SAMPLE_PATTERN, sampleAlteration, sampleCase, sampleCloth, sampleMake } from '../fit/sample-case';
 import { shopCard, toBuy } from './shop-card';
 
@@ -57,4 +58,16 @@ test('a narrower cloth never takes less than a wider one, whatever versions of o
   const { lengths } = shopCard(sampleCase([made, small], { pattern, cloths }), sampleMake(3));
   expect(lengths.map((l) => l.length)).toEqual([...lengths.map((l) => l.length!)].sort((a, b) => b - a));
   expect(lengths.find((l) => l.width === 115)!.length).toBe(180);
+});
+
+test('what is asked for is never less than needed, by less than one step more, and a whole number of steps', () => {
+  fc.assert(
+    fc.property(fc.double({ min: 1, max: 2000, noNaN: true }), fc.constantFrom('cm' as const, 'in' as const), (cm, unit) => {
+      const step = unit === 'cm' ? 5 : 11.43;
+      const asked = toBuy(cm, unit);
+      expect(asked).toBeGreaterThanOrEqual(cm - 1e-4);
+      expect(asked).toBeLessThan(cm + step);
+      expect(Math.abs(asked / step - Math.round(asked / step))).toBeLessThan(1e-9);
+    }),
+  );
 });

@@ -4,8 +4,10 @@ import { useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { toast } from 'react-toastify';
 import { alterationWhen, alterationWords, zoneList } from '../../core/alteration/words';
+import { ownDecision } from '../../core/decide/reckoning';
+import { sewAgain } from '../../core/decide/sew-again';
 import type { CarryForward } from '../../core/fit/carry-forward';
-import { nextVersion, versionsOf } from '../../core/fit/case';
+import { nextVersion, versionsOf, type PatternCase } from '../../core/fit/case';
 import { isChanged } from '../../core/fit/summary';
 import { markedOnPaper } from '../../core/decide/one-touch';
 import { makeCost } from '../../core/cost/cost';
@@ -89,22 +91,26 @@ function Spoke({ personId, patternId, zone, unit }: { personId: string; patternI
 }
 
 /** What to do next, in the head of the account: the one warm light on the page. */
-function NextInAWord({ carried }: { carried: CarryForward }) {
+function NextInAWord({ input, carried, clothId }: { input: PatternCase; carried: CarryForward; clothId: string }) {
+  const cloth = input.cloths.find((c) => c.id === clothId);
+  const { answer } = sewAgain({ input, carried, today: today(), ...(cloth ? { cloth } : {}) });
+  const own = ownDecision(input.pattern, carried.last.personId);
   const changes = carried.zones.filter(isChanged);
-  const words =
+  const cut =
     carried.weakest === undefined
-      ? 'Nothing noted yet'
+      ? 'nothing noted yet'
       : changes.length === 0
-        ? 'Cut it as last time'
-        : `Change ${changes.length < 3 ? zoneList(changes.map((c) => c.zone)) : `${changes.length} places`}`;
+        ? 'cut it as last time'
+        : `change ${changes.length < 3 ? zoneList(changes.map((c) => c.zone)) : `${changes.length} places`}`;
   return (
     <div className="text-right max-sm:text-left">
-      <p className="font-serif text-[20px] leading-6 text-amber">{words}</p>
-      {carried.weakest && (
-        <p className="text-ink2">
-          weakest place: {zoneOf(carried.weakest.zone).label}, {percent(carried.weakest.chance)} · all at once {percent(carried.allAtOnce!)}
-        </p>
-      )}
+      <p className="font-serif text-[20px] leading-6 text-amber first-letter:uppercase">{own?.answer ?? answer}</p>
+      <p className="text-ink2">
+        {own && `you said so: ${own.why} · `}
+        {cut}
+        {carried.weakest &&
+          ` · weakest place: ${zoneOf(carried.weakest.zone).label}, ${percent(carried.weakest.chance)} · all at once ${percent(carried.allAtOnce!)}`}
+      </p>
     </div>
   );
 }
@@ -169,7 +175,7 @@ export function PatternAccount() {
             </Link>
           </>
         }
-        aside={carried ? <NextInAWord carried={carried} /> : undefined}
+        aside={carried ? <NextInAWord input={input} carried={carried} clothId={clothId} /> : undefined}
       />
       {pattern.state === 'let go' && (
         <p className="mb-3 border-l-4 border-ink bg-tint px-3 py-1.5">
