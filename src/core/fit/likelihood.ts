@@ -1,6 +1,6 @@
 import type { Outcome, Seen } from '../records';
 import { cubicAt } from './cubic';
-import { logNormal, phiBetween } from './normal';
+import { logNormal, phi, phiBetween } from './normal';
 
 /** What one fit note says about the ideal offset θ, reduced to numbers. */
 export interface Observation {
@@ -68,7 +68,10 @@ function directly({ x, outcome, edges, observer, garment }: Observation): Said {
       }
       const a = (low - x + theta) / s;
       const b = (high - x + theta) / s;
-      if (a >= -FAR || b <= FAR) values[k]! += Math.log(Math.max(phiBetween(a, b), FLOOR));
+      // Far enough off an edge it is as if it were not there: one look at the normal does for two.
+      if (a < -FAR && b > FAR) continue;
+      const chance = b > FAR ? phi(-a) : a < -FAR ? phi(b) : phiBetween(a, b);
+      values[k]! += Math.log(Math.max(chance, FLOOR));
     }
   };
 }

@@ -201,7 +201,9 @@ export class Memory {
     const above = this.#once(`above ${group} ${designer} ${[...outside].sort().join(' ')}`, () =>
       this.#widened(this.#aboveDesigner(branch, { patterns: outside }), this.#spread.designer),
     );
-    return this.#widened(this.#product([above, this.#ofDesigner(branch, leave)]), this.#spread.pattern);
+    const product = this.#ofDesigner(branch, leave).slice();
+    for (let i = 0; i < product.length; i++) product[i]! += above[i]!;
+    return this.#widened(peaked(product), this.#spread.pattern);
   }
 
   /** Those of the patterns left out that stand in a branch. */
