@@ -54,29 +54,12 @@ const UNDER_HEADS = 'shadow-[inset_0_-1px_0_var(--c-rule2),inset_0_-2px_0_var(--
 /** Groups that are folded until they are asked for. */
 const FOLDED = ['Making'];
 
-/** A group of rows that folds by itself: the others need not be drawn again for it, however many versions there are. */
-const GroupRows = memo(function GroupRows({ group, makes }: { group: Group; makes: readonly Make[] }) {
-  const [open, setOpen] = useState(!FOLDED.includes(group.name));
+/** The rows of a group; they are drawn once, and only shown or hidden when it folds. */
+const Rows = memo(function Rows({ group, makes }: { group: Group; makes: readonly Make[] }) {
   return (
-    <tbody>
-      <tr className="h-[25px] border-y border-rule bg-tint">
-        <th scope="rowgroup" className="sticky left-0 z-20 bg-tint px-3 py-0 text-left font-normal">
-          <button
-            type="button"
-            aria-expanded={open}
-            onClick={() => setOpen(!open)}
-            className="-ml-1.5 flex h-6 min-w-20 items-center gap-0.5 font-serif text-[15px] leading-6 text-ink2 italic hover:text-ink max-sm:h-11"
-          >
-            {open ? <ChevronDown size={13} aria-hidden /> : <ChevronRight size={13} aria-hidden />}
-            {group.name}
-          </button>
-        </th>
-        <td colSpan={makes.length} />
-        <td className={clsx('sticky right-0 z-20 bg-amber-tint max-sm:relative', CARRY_RULE)} />
-      </tr>
-      {/* Folded rows stay drawn: to unfold forty versions is then a matter of showing them. */}
+    <>
       {group.rows.map((row) => (
-        <tr key={row.key} hidden={!open} className="h-[31px] border-b border-rule">
+        <tr key={row.key} className="h-[31px] border-b border-rule">
           <th scope="row" className={clsx(HEAD_CELL, 'px-3 py-1 text-left font-normal text-ink2 first-letter:uppercase')}>
             {row.head}
           </th>
@@ -99,7 +82,36 @@ const GroupRows = memo(function GroupRows({ group, makes }: { group: Group; make
           <td className={clsx(CARRY_CELL, 'px-3 py-1')}>{row.carry}</td>
         </tr>
       ))}
-    </tbody>
+    </>
+  );
+});
+
+/** A group of rows that folds by itself: the others need not be drawn again for it, however many versions there are. */
+const GroupRows = memo(function GroupRows({ group, makes }: { group: Group; makes: readonly Make[] }) {
+  const [open, setOpen] = useState(!FOLDED.includes(group.name));
+  return (
+    <>
+      <tbody>
+        <tr className="h-[25px] border-y border-rule bg-tint">
+          <th scope="rowgroup" className="sticky left-0 z-20 bg-tint px-3 py-0 text-left font-normal">
+            <button
+              type="button"
+              aria-expanded={open}
+              onClick={() => setOpen(!open)}
+              className="-ml-1.5 flex h-6 min-w-20 items-center gap-0.5 font-serif text-[15px] leading-6 text-ink2 italic hover:text-ink max-sm:h-11"
+            >
+              {open ? <ChevronDown size={13} aria-hidden /> : <ChevronRight size={13} aria-hidden />}
+              {group.name}
+            </button>
+          </th>
+          <td colSpan={makes.length} />
+          <td className={clsx('sticky right-0 z-20 bg-amber-tint max-sm:relative', CARRY_RULE)} />
+        </tr>
+      </tbody>
+      <tbody hidden={!open}>
+        <Rows group={group} makes={makes} />
+      </tbody>
+    </>
   );
 });
 
