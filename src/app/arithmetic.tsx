@@ -3,6 +3,7 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { useLocation } from 'react-router';
 import { toast } from 'react-toastify';
 import { answerSum, SUMS, type AtHand, type Sum } from '../core/arithmetic/sums';
+import { pieceCheck } from '../core/arithmetic/piece-check';
 import { circleSkirt, QUARTERS, type CirclePart } from '../core/arithmetic/circle-skirt';
 import { mainCloth } from '../core/fit/cloth-give';
 import { bodyOn } from '../core/measure/body';
@@ -99,8 +100,9 @@ function BiasDrawing({ values }: { values: Readonly<Record<string, number>> }) {
 
 /** A piece against the body it must go round, one above the other. */
 function PieceDrawing({ values }: { values: Readonly<Record<string, number>> }) {
-  const finished = values['pieces']! * (values['cut']! * (values['fold'] === 1 ? 2 : 1) - 2 * values['allowance']!) - values['overlap']!;
-  const needed = values['body']! + values['ease']!;
+  const { cut, pieces, fold, allowance, overlap, body, ease } = values;
+  const piece = { cut: cut!, pieces: pieces!, onFold: fold === 1, allowance: allowance!, overlap: overlap! };
+  const { finished, needed } = pieceCheck(piece, body!, ease!);
   const scale = 240 / Math.max(finished, needed, 1);
   return (
     <svg viewBox="0 0 260 46" width={260} role="img" aria-label="The band when sewn, above what it must go round">

@@ -1,4 +1,5 @@
 import { needleFor } from '../arithmetic/needle-and-thread';
+import { longestPiece } from '../cloth/shelf';
 import { effectsOf } from '../alteration/effects';
 import { alterationWhen, alterationWords } from '../alteration/words';
 import { effectContext, inOrder, versionsOf, viewOf, type PatternCase } from '../fit/case';
@@ -91,8 +92,9 @@ function clothChecks({ input, make, today, unit, plans }: CheckRequest): Check[]
     });
   for (const use of make.cloths.filter((u) => u.part !== 'main' && u.length !== undefined)) {
     const other = input.cloths.find((c) => c.id === use.clothId);
-    const longest = Math.max(0, ...(other?.pieces ?? []).map((p) => p.length));
-    if (other && longest < use.length!)
+    if (!other) continue;
+    const longest = longestPiece(other);
+    if (longest < use.length!)
       checks.push({
         id: `enough ${use.id}`,
         weight: 'stop',

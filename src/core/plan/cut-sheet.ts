@@ -1,5 +1,6 @@
 import { alterationKind } from '../alteration/catalogue';
 import { alterationWhen, alterationWords, sizeLineWords } from '../alteration/words';
+import { longestPiece } from '../cloth/shelf';
 import { inOrder, versionsOf, viewOf } from '../fit/case';
 import { mainCloth } from '../fit/cloth-give';
 import { formatLength } from '../measure/length';
@@ -87,7 +88,7 @@ function clothsOf({ input, make, today, unit, plans }: CheckRequest): SheetCloth
   const others = make.cloths.flatMap((use): SheetCloth[] => {
     const other = input.cloths.find((c) => c.id === use.clothId);
     if (!other || other === cloth) return [];
-    const longest = Math.max(0, ...other.pieces.map((p) => p.length));
+    const longest = longestPiece(other);
     return [
       {
         name: other.name,

@@ -1,6 +1,7 @@
 import { clothProperties } from '../versions/differences';
 import { versionsOf, type PatternCase } from '../fit/case';
 import { mainCloth } from '../fit/cloth-give';
+import { LOVED } from '../fit/sizes';
 import type { IsoDate } from '../measure/calendar-day';
 import { formatLength, type LengthUnit } from '../measure/length';
 import type { Season } from '../wear/season';
@@ -19,8 +20,7 @@ export interface Match {
   readonly rank: number;
 }
 
-/** Love of this much or more is a version that did well; of so little or less one that did not. */
-const WELL = 4;
+/** Love of so little or less is a version that did not do well. */
 const POORLY = 2;
 
 /** How versions in cloths of the same kind did. */
@@ -34,7 +34,7 @@ function howTheLikeDid(input: PatternCase, cloth: Cloth): { readonly pro: string
     const alike = was.id === cloth.id || clothProperties(was, cloth).length === 0;
     if (!alike) continue;
     const words = `version ${make.version} in ${was.id === cloth.id ? 'this very cloth' : `${was.name}, alike in give and weight`}, is loved ${love} of 5`;
-    if (love >= WELL) pro.push(words);
+    if (love >= LOVED) pro.push(words);
     else if (love <= POORLY) contra.push(words);
   }
   return { pro, contra };

@@ -1,5 +1,6 @@
 import { clothNeeded, lengthToBuy } from '../cloth/needed';
 import { mainCloth } from '../fit/cloth-give';
+import { LOVED } from '../fit/sizes';
 import { versionsOf, viewOf, type PatternCase } from '../fit/case';
 import type { LengthUnit } from '../measure/length';
 import type { Make } from '../records';
@@ -51,9 +52,6 @@ function neverLess(lengths: readonly ShopLength[]): ShopLength[] {
     .reverse();
 }
 
-/** Love of so much or more did well. */
-const WELL = 4;
-
 /**
  * What to buy for a pattern as it is planned, or as it was cut last.
  *
@@ -75,7 +73,7 @@ export function shopCard(input: PatternCase, make: Make, shrinks = 0): ShopCard 
   for (const m of versions) {
     const { cloth } = mainCloth(m, cloths);
     const love = m.verdicts.at(-1)?.love;
-    if (cloth && love !== undefined && love >= WELL) well.set(cloth.id, { name: cloth.name, version: m.version, love, weight: cloth.weight });
+    if (cloth && love !== undefined && love >= LOVED) well.set(cloth.id, { name: cloth.name, version: m.version, love, weight: cloth.weight });
   }
   return {
     lengths: neverLess(SHOP_WIDTHS.map(lengthAt)),

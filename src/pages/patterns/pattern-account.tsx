@@ -7,13 +7,13 @@ import { alterationWhen, alterationWords, zoneList } from '../../core/alteration
 import { ownDecision } from '../../core/decide/reckoning';
 import { sewAgain } from '../../core/decide/sew-again';
 import type { CarryForward } from '../../core/fit/carry-forward';
-import { nextVersion, versionsOf, type PatternCase } from '../../core/fit/case';
+import { nextVersion, versionsOf } from '../../core/fit/case';
 import { isChanged } from '../../core/fit/summary';
 import { markedOnPaper } from '../../core/decide/one-touch';
 import { makeCost } from '../../core/cost/cost';
 import { FIT_CLASS_WORDS } from '../../core/measure/fit-class';
 import { zoneOf, type ZoneId } from '../../core/measure/zones';
-import type { Alteration, Make } from '../../core/records';
+import type { Alteration, Decision, Make, Pattern } from '../../core/records';
 import { planOfMake } from '../../core/records/plan-to-make';
 import { useCaseTables } from '../../data/case-tables';
 import { db } from '../../data/database';
@@ -91,10 +91,8 @@ function Spoke({ personId, patternId, zone, unit }: { personId: string; patternI
 }
 
 /** What to do next, in the head of the account: the one warm light on the page. */
-function NextInAWord({ input, carried, clothId }: { input: PatternCase; carried: CarryForward; clothId: string }) {
-  const cloth = input.cloths.find((c) => c.id === clothId);
-  const { answer } = sewAgain({ input, carried, today: today(), ...(cloth ? { cloth } : {}) });
-  const own = ownDecision(input.pattern, carried.last.personId);
+function NextInAWord({ pattern, carried, answer }: { pattern: Pattern; carried: CarryForward; answer: Decision }) {
+  const own = ownDecision(pattern, carried.last.personId);
   const changes = carried.zones.filter(isChanged);
   const cut =
     carried.weakest === undefined
@@ -162,6 +160,8 @@ export function PatternAccount() {
   const shown =
     carried?.zones.find((z) => z.zone === chart) ?? carried?.zones.find(isChanged) ?? carried?.zones.find((z) => z.zone === carried.weakest?.zone);
   const reasoned = carried?.zones.find((z) => z.zone === why);
+  const cloth = input.cloths.find((c) => c.id === clothId);
+  const again = carried ? sewAgain({ input, carried, today: today(), ...(cloth ? { cloth } : {}) }) : undefined;
 
   return (
     <>
@@ -175,7 +175,7 @@ export function PatternAccount() {
             </Link>
           </>
         }
-        aside={carried ? <NextInAWord input={input} carried={carried} clothId={clothId} /> : undefined}
+        aside={carried && again ? <NextInAWord pattern={pattern} carried={carried} answer={again.answer} /> : undefined}
       />
       {pattern.state === 'let go' && (
         <p className="mb-3 border-l-4 border-ink bg-tint px-3 py-1.5">
@@ -262,7 +262,7 @@ export function PatternAccount() {
               {person && <SizeSchools input={input} person={person} plan={plan} />}
             </div>
             <div className="flex flex-col gap-4">
-              <SewItAgain input={input} carried={carried} clothId={clothId} />
+              {again && <SewItAgain found={again} />}
               <ToMark carried={carried} />
               <WhatChanged input={input} />
               <p className="flex flex-wrap gap-2">

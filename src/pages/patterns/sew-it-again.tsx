@@ -1,12 +1,7 @@
-import type { CarryForward } from '../../core/fit/carry-forward';
-import type { PatternCase } from '../../core/fit/case';
-import { sewAgain } from '../../core/decide/sew-again';
-import { today } from '../../data/today';
+import type { SewAgain } from '../../core/decide/sew-again';
 
 /** Whether to sew it again: one answer, what it rests on, and what would change it. */
-export function SewItAgain({ input, carried, clothId }: { input: PatternCase; carried: CarryForward; clothId: string }) {
-  const cloth = input.cloths.find((c) => c.id === clothId);
-  const { answer, because, wouldChange, early } = sewAgain({ input, carried, today: today(), ...(cloth ? { cloth } : {}) });
+export function SewItAgain({ found: { answer, because, wouldChange, early } }: { found: SewAgain }) {
   if (answer === 'not made yet') return null;
   return (
     <section aria-labelledby="again">

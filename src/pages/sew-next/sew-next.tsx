@@ -16,6 +16,7 @@ import { GarmentPicture } from '../../parts/garment-picture';
 import { keep } from '../../parts/keep';
 import { saveFile } from '../../parts/save-file';
 import { RecordRows } from '../../parts/record-rows';
+import { reordered } from '../../parts/reorder';
 import { startMake } from '../makes/log-draft';
 import { Button } from '../../ui/button';
 import { Fold } from '../../ui/fold';
@@ -64,9 +65,7 @@ export function SewNext() {
   const reorder = (ids: readonly string[], list: string | undefined) =>
     void keep(
       `order of the plans ${list ? `of ${list}` : 'on no list'}`,
-      ids
-        .map((id) => plans.find((p) => p.id === id)!)
-        .flatMap((from, place) => (from.place === place ? [] : [{ table: 'plans' as const, from, to: { ...from, place } }])),
+      reordered(plans, ids).map((change) => ({ table: 'plans', ...change })),
     );
   const begin = async (patternId: string, clothId?: string) => {
     const pattern = patterns.find((p) => p.id === patternId)!;
@@ -80,13 +79,18 @@ export function SewNext() {
     if (await keep(`plan: ${pattern.name}`, [{ table: 'plans', put: plan }])) void navigate(`/sew-next/${plan.id}`);
   };
 
-  const nameOf = (plan: Plan) => {
+  /** The pattern of a plan, the version it will be, and its name. */
+  const cutOf = (plan: Plan) => {
     const pattern = patterns.find((p) => p.id === plan.patternId);
-    return pattern
-      ? `${pattern.name}, version ${nextVersion({ pattern, makes: makesOf(makes, pattern.id, plan.personId) })}`
-      : 'a pattern that is gone';
+    const version = pattern ? nextVersion({ pattern, makes: makesOf(makes, pattern.id, plan.personId) }) : 1;
+    return {
+      pattern,
+      version,
+      name: pattern?.name ?? 'a pattern that is gone',
+      numbered: pattern ? `${pattern.name}, version ${version}` : 'a pattern that is gone',
+    };
   };
-  const days = calendarDays(plans, lists, nameOf);
+  const days = calendarDays(plans, lists, (plan) => cutOf(plan).numbered);
   const intoCalendar = async () => {
     // The writer of calendars is loaded when it is asked for.
     const { calendarFile } = await import('../../core/plan/calendar-file');
@@ -95,17 +99,14 @@ export function SewNext() {
   };
 
   const line = (plan: Plan) => {
-    const pattern = patterns.find((p) => p.id === plan.patternId);
-    const version = pattern ? nextVersion({ pattern, makes: makesOf(makes, pattern.id, plan.personId) }) : 1;
-    const name = pattern?.name ?? 'a pattern that is gone';
+    const { pattern, version, name, numbered } = cutOf(plan);
     const cloth = mainCloth(plan, cloths).cloth;
     return (
       <SortedLine key={plan.id} id={plan.id} name={name}>
         <GarmentPicture small pattern={pattern} make={makeOfPlan(plan, plan.id, version, plan.added)} cloths={cloths} className="h-[52px] w-11" />
         <span className="min-w-48 flex-1">
           <Link to={`/sew-next/${plan.id}`} className="font-serif text-[16px] underline-offset-4 hover:underline">
-            {name}
-            {plan.state === 'open' && pattern ? `, version ${version}` : ''}
+            {plan.state === 'open' ? numbered : name}
           </Link>
           <span className="block text-small text-ink2">
             {[

@@ -12,6 +12,7 @@ import { SelectField } from '../../ui/field';
 import { SortArea, useSorted } from '../../ui/sort-area';
 import { urlOf } from '../blob-url';
 import { keep } from '../keep';
+import { reordered } from '../reorder';
 import { addPictures, type PictureOwner } from './add-pictures';
 import { PinnedPicture } from './pinned-picture';
 
@@ -130,9 +131,7 @@ export function Pictures({
   const ordered = (ids: readonly string[]) =>
     void keep(
       `order of the pictures of ${name}`,
-      ids
-        .map((id) => pictures.find((p) => p.id === id)!)
-        .flatMap((from, place) => (from.place === place ? [] : [{ table: 'pictures' as const, from, to: { ...from, place } }])),
+      reordered(pictures, ids).map((change) => ({ table: 'pictures', ...change })),
     );
   const opened = pictures.find((p) => p.id === openId);
   return (
