@@ -36,5 +36,5 @@ function believe(input: PatternCase, zone: ZoneId, memory: Recollection | undefi
   const prior = others?.prior ?? priorSpread(zone);
   const { used, unused } = evidenceAt(input, zone);
   const observations = used.map((e) => e.observation);
-  return { used, unused, prior, saidByOthers: others?.said, posterior: posteriorOf(observations, prior) };
+  return { used, unused, prior, saidByOthers: others?.said, posterior: posteriorOf(observations, prior, others?.span) };
 }

@@ -81,8 +81,17 @@ export function lastVersion(input: PatternCase): Make | undefined {
   return versionsOf({ ...input, makes: reckonedMakes(input) }).at(-1);
 }
 
+/** Zones of a case that were looked for already: each pair of versions asks again. */
+const zonesOf = new WeakMap<PatternCase, readonly ZoneId[]>();
+
 /** Zones to speak of: those that decide the fit of any view made, and those noted. */
-export function zonesOfCase({ pattern, makes }: PatternCase): ZoneId[] {
+export function zonesOfCase(input: PatternCase): readonly ZoneId[] {
+  const known = zonesOf.get(input) ?? findZones(input);
+  zonesOf.set(input, known);
+  return known;
+}
+
+function findZones({ pattern, makes }: PatternCase): ZoneId[] {
   const asked = new Set<ZoneId>();
   for (const make of makes) {
     const isVersion = make.sources[0]?.patternId === pattern.id;

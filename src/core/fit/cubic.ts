@@ -1,16 +1,40 @@
+/** Numbers that a cubic takes. */
+const TERMS = 4;
+
 /**
- * A function followed between the points of an even table by a cubic (Catmull and Rom).
+ * Cubics through an even table (Catmull and Rom): four coefficients for each of its cells, worked out once for many readings. Where a
+ * point has no neighbour, the last stands in.
  *
  * @param values of the function at each point
- * @param at a place along the table; its two neighbours on either side are read, and the last stands in where there is none
+ * @param slopes at each point, per cell, where they are known; else those of the line between both neighbours
  */
-export function cubicAt(values: Float64Array, at: number): number {
-  const i = Math.floor(at);
-  const t = at - i;
+export function cubicsOf(values: Float64Array, slopes?: Float64Array): Float64Array {
   const last = values.length - 1;
-  const a = values[i > 0 ? i - 1 : 0]!;
-  const b = values[i]!;
-  const c = values[i < last ? i + 1 : last]!;
-  const d = values[i < last - 1 ? i + 2 : last]!;
-  return b + 0.5 * t * (c - a + t * (2 * a - 5 * b + 4 * c - d + t * (3 * (b - c) + d - a)));
+  const cubics = new Float64Array(TERMS * last);
+  const slopeAt = (i: number) => slopes?.[i] ?? 0.5 * (values[i < last ? i + 1 : last]! - values[i > 0 ? i - 1 : 0]!);
+  let from = slopeAt(0);
+  for (let i = 0; i < last; i++) {
+    const rise = values[i + 1]! - values[i]!;
+    const to = slopeAt(i + 1);
+    const at = TERMS * i;
+    cubics[at] = values[i]!;
+    cubics[at + 1] = from;
+    cubics[at + 2] = 3 * rise - 2 * from - to;
+    cubics[at + 3] = from + to - 2 * rise;
+    from = to;
+  }
+  return cubics;
+}
+
+/**
+ * The function at a place along its table.
+ *
+ * @param cubics of the table
+ * @param at from 0 to the last point
+ */
+export function cubicAt(cubics: Float64Array, at: number): number {
+  const cell = Math.min(Math.floor(at), cubics.length / TERMS - 1);
+  const t = at - cell;
+  const i = TERMS * cell;
+  return cubics[i]! + t * (cubics[i + 1]! + t * (cubics[i + 2]! + t * cubics[i + 3]!));
 }

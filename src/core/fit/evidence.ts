@@ -39,7 +39,8 @@ function stateAt({ pattern }: PatternCase, make: Make, note: FitNote): string {
 }
 
 /** Notes of a make at a zone from the earliest to the latest look. */
-function inTime(notes: readonly FitNote[]): FitNote[] {
+function inTime(notes: readonly FitNote[]): readonly FitNote[] {
+  if (notes.length < 2) return notes;
   const worn = ({ seen }: FitNote) => (seen.at === 'worn' ? seen.wears : seen.at === 'firstDay' ? 0 : -1);
   return [...notes].sort((a, b) => worn(a) - worn(b) || a.date.localeCompare(b.date));
 }
@@ -64,11 +65,9 @@ function whyUnused(input: PatternCase, make: Make, note: FitNote): UnusedNote['w
  * Per make and state of the garment only the latest look counts: one garment seen twice is not two garments.
  */
 export function evidenceAt(input: PatternCase, zone: ZoneId): ZoneEvidence {
-  const zones = read.get(input) ?? new Map<ZoneId, ZoneEvidence>();
-  read.set(input, zones);
-  const known = zones.get(zone) ?? readZone(input, zone);
-  zones.set(zone, known);
-  return known;
+  const known = read.get(input) ?? readCase(input);
+  read.set(input, known);
+  return known.get(zone) ?? NO_EVIDENCE;
 }
 
 /** Notes of a zone: those that count, and those that do not. */
@@ -77,28 +76,42 @@ export interface ZoneEvidence {
   readonly unused: readonly UnusedNote[];
 }
 
-/** What was read of a case already: memory, carry forward and what a change did all ask for the same notes. */
-const read = new WeakMap<PatternCase, Map<ZoneId, ZoneEvidence>>();
+const NO_EVIDENCE: ZoneEvidence = { used: [], unused: [] };
 
-function readZone(input: PatternCase, zone: ZoneId): ZoneEvidence {
-  const used: Evidence[] = [];
-  const unused: UnusedNote[] = [];
+/** What was read of a case already: memory, carry forward and what a change did all ask for the same notes. */
+const read = new WeakMap<PatternCase, ReadonlyMap<ZoneId, ZoneEvidence>>();
+
+/** All notes of a case in one pass over its makes. */
+function readCase(input: PatternCase): ReadonlyMap<ZoneId, ZoneEvidence> {
+  const zones = new Map<ZoneId, { readonly used: Evidence[]; readonly unused: UnusedNote[] }>();
   for (const make of inOrder(input.makes)) {
-    const latest = new Map<string, FitNote>();
-    for (const note of inTime(make.fitNotes.filter((n) => n.zone === zone))) {
-      const why = whyUnused(input, make, note);
-      if (why) {
-        unused.push({ make, note, why });
-        continue;
+    for (const [zone, notes] of byZone(make.fitNotes)) {
+      const { used, unused } = zones.get(zone) ?? { used: [], unused: [] };
+      zones.set(zone, { used, unused });
+      const counting = inTime(notes).filter((note) => {
+        const why = whyUnused(input, make, note);
+        if (why) unused.push({ make, note, why });
+        return why === undefined;
+      });
+      for (const [i, note] of counting.entries()) {
+        // Two looks are rare: only then does it matter what had been altered between them.
+        const again = counting.slice(i + 1).some((later) => stateAt(input, make, later) === stateAt(input, make, note));
+        if (again) unused.push({ make, note, why: 'looked at again later' });
+        else used.push(evidenceOf(input, make, note));
       }
-      const state = stateAt(input, make, note);
-      const earlier = latest.get(state);
-      if (earlier) unused.push({ make, note: earlier, why: 'looked at again later' });
-      latest.set(state, note);
     }
-    for (const note of latest.values()) used.push(evidenceOf(input, make, note));
   }
-  return { used, unused };
+  return zones;
+}
+
+function byZone(notes: readonly FitNote[]): ReadonlyMap<ZoneId, readonly FitNote[]> {
+  const zones = new Map<ZoneId, FitNote[]>();
+  for (const note of notes) {
+    const found = zones.get(note.zone);
+    if (found) found.push(note);
+    else zones.set(note.zone, [note]);
+  }
+  return zones;
 }
 
 function evidenceOf(input: PatternCase, make: Make, note: FitNote): Evidence {

@@ -1,6 +1,6 @@
 import type { Outcome, Seen } from '../records';
-import { cubicAt } from './cubic';
-import { logNormal, phi, phiBetween } from './normal';
+import { cubicAt, cubicsOf } from './cubic';
+import { logNormal, nearlyPhiBetween, phiBetween } from './normal';
 
 /** What one fit note says about the ideal offset θ, reduced to numbers. */
 export interface Observation {
@@ -68,16 +68,24 @@ function directly({ x, outcome, edges, observer, garment }: Observation): Said {
       }
       const a = (low - x + theta) / s;
       const b = (high - x + theta) / s;
-      // Far enough off an edge it is as if it were not there: one look at the normal does for two.
+      // Far enough off an edge it is as if it were not there.
       if (a < -FAR && b > FAR) continue;
-      const chance = b > FAR ? phi(-a) : a < -FAR ? phi(b) : phiBetween(a, b);
+      const chance = nearlyPhiBetween(a < -FAR ? -Infinity : a, b > FAR ? Infinity : b);
       values[k]! += Math.log(Math.max(chance, FLOOR));
     }
   };
 }
 
-/** Log chances of an outcome over x − θ. */
-const tables = new Map<string, Grid>();
+/** Log chances of an outcome over x − θ, as cubics, and what they are to either side. */
+interface Table {
+  readonly start: number;
+  readonly step: number;
+  readonly points: number;
+  readonly cubics: Float64Array;
+  readonly below: number;
+  readonly above: number;
+}
+const tables = new Map<string, Table>();
 /** Steps of a table within one standard deviation of the observer: a cubic through them errs by less than 1e-5. */
 const STEPS = 16;
 
@@ -92,19 +100,19 @@ function fromTable({ x, outcome, edges, observer }: Observation): Said {
   const name = `${size} ${edges.join(' ')} ${observer}`;
   const table = tables.get(name) ?? tableOf(size as Outcome, edges, observer);
   tables.set(name, table);
-  const last = table.values.length - 3;
-  const [below, above] = [table.values[0]!, table.values[table.values.length - 1]!];
+  const { below, above, cubics } = table;
+  const end = table.points - 2;
   return ({ start, step, values }) => {
     const first = (sign * (x - start) - table.start) / table.step;
     const along = (-sign * step) / table.step;
     for (let k = 0; k < values.length; k++) {
       const at = first + k * along;
-      values[k]! += at < 1 ? below : at >= last + 1 ? above : cubicAt(table.values, at);
+      values[k]! += at < 1 ? below : at >= end ? above : cubicAt(cubics, at);
     }
   };
 }
 
-function tableOf(outcome: Outcome, edges: Observation['edges'], observer: number): Grid {
+function tableOf(outcome: Outcome, edges: Observation['edges'], observer: number): Table {
   const [low, high] = bounds(outcome, edges);
   const step = observer / STEPS;
   const start = low - FAR * observer - 2 * step;
@@ -112,14 +120,26 @@ function tableOf(outcome: Outcome, edges: Observation['edges'], observer: number
   const points = Math.ceil((end - start) / step) + 1;
   const mirrored = { start: -start, step: -step, values: new Float64Array(points) };
   directly({ x: 0, outcome, edges, observer, garment: 0 })(mirrored);
-  return { start, step, values: mirrored.values };
+  const { values } = mirrored;
+  return { start, step, points, cubics: cubicsOf(values), below: values[0]!, above: values[points - 1]! };
 }
+
+/** What notes say, made once: memory and the pattern's own posterior both ask. */
+const said = new WeakMap<Observation, Said>();
 
 /** A note's log likelihood of θ. Made once a note, added to every grid on which it is asked for. */
 export function logLikelihood(o: Observation): Said {
+  const known = said.get(o);
+  if (known) return known;
+  const saying = sayingOf(o);
+  said.set(o, saying);
+  return saying;
+}
+
+function sayingOf(o: Observation): Said {
   const outcome = o.garment === 0 ? fromTable(o) : directly(o);
   if (o.amount === undefined || o.outcome === 0) return outcome;
-  const said = Math.sign(o.outcome) * o.amount;
+  const noted = Math.sign(o.outcome) * o.amount;
   const garment2 = o.garment * o.garment;
   return (grid) => {
     outcome(grid);
@@ -127,7 +147,7 @@ export function logLikelihood(o: Observation): Said {
     for (let k = 0; k < values.length; k++) {
       const off = o.x - start - k * step;
       const tape = Math.max(0.5, 0.35 * Math.abs(off));
-      values[k]! += Math.max(logNormal(said - off, Math.sqrt(tape * tape + garment2)), LOG_FLOOR);
+      values[k]! += Math.max(logNormal(noted - off, Math.sqrt(tape * tape + garment2)), LOG_FLOOR);
     }
   };
 }

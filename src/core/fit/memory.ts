@@ -1,7 +1,8 @@
 import type { FitClass } from '../measure/fit-class';
 import { zoneOf, type ZoneId } from '../measure/zones';
 import { logLikelihood, type Observation } from './likelihood';
-import { posteriorFrom, type Posterior } from './posterior';
+import { posteriorFrom, spanOfMass, type Posterior, type Prior, type Span } from './posterior';
+import { room } from './room';
 
 /** Classes that a person is taken to deviate in alike. Source: engine.md, section 5. */
 export type ClassGroup = 'close' | 'semi' | 'loose';
@@ -41,10 +42,15 @@ const COARSEST = 0.5;
 const KERNEL_REACH = 8;
 /** Beneath this a message says no; its logarithm stays finite. */
 const LEAST = 1e-300;
+const LOG_LEAST = Math.log(LEAST);
 
 /** Of a peak of 1, what is less than this adds nothing. A single note never says no as firmly: its chances are floored at 1e-12. */
 const NOTHING = 1e-40;
 const LOG_NOTHING = Math.log(NOTHING);
+
+/** For what is looked at and let go at once: a message, and one continued on both sides. */
+let SCRATCH = new Float64Array(0);
+let MASS = new Float64Array(0);
 
 /** Logarithms of a message on the grid, its peak at 0. */
 type Message = Float64Array;
@@ -56,10 +62,14 @@ type Message = Float64Array;
  * Messages up the tree are made once for each pattern; every question is answered by leaving out the asked branch on the way down.
  */
 export class Memory {
+  /** The patterns that speak here. */
+  readonly patterns: readonly RememberedPattern[];
   readonly #start: number;
   readonly #step: number;
   readonly #points: number;
   readonly #spread: TreeSpread;
+  readonly #groups: readonly ClassGroup[];
+  readonly #designers = new Map<ClassGroup, readonly string[]>();
   readonly #kernels = new Map<number, Float64Array>();
   /** Messages up the tree that were made already, by branch and what was left out of it: most questions leave most branches whole. */
   readonly #made = new Map<string, Message>();
@@ -72,7 +82,10 @@ export class Memory {
    * @param before an earlier memory of the zone: what the very same patterns said there need not be worked out again
    */
   constructor(zone: ZoneId, patterns: readonly RememberedPattern[], spread: TreeSpread = zoneOf(zone).spread, step?: number, before?: Memory) {
+    this.patterns = patterns;
     this.#spread = spread;
+    this.#groups = [...new Set(patterns.map((p) => p.group))];
+    for (const group of this.#groups) this.#designers.set(group, [...new Set(patterns.filter((p) => p.group === group).map((p) => p.designer))]);
     const all = patterns.flatMap((p) => p.observations);
     const { person, fitClass, designer, pattern } = spread;
     let reach = 8 * Math.hypot(person, fitClass, designer, pattern);
@@ -81,6 +94,7 @@ export class Memory {
     const sharpest = Math.min(...[person, fitClass, designer, pattern].filter((s) => s > 0), ...all.map((o) => Math.hypot(o.observer, o.garment)));
     this.#step = step ?? Math.min(COARSEST, Math.max(FINEST, sharpest / 2.5));
     this.#points = 2 * Math.ceil(reach / this.#step) + 1;
+    if (this.#points > SCRATCH.length) SCRATCH = new Float64Array(this.#points);
     this.#start = -((this.#points - 1) / 2) * this.#step;
     const sameGrid = before && before.#step === this.#step && before.#points === this.#points;
     for (const p of patterns) {
@@ -89,7 +103,7 @@ export class Memory {
         this.#patterns.set(p.id, known);
         continue;
       }
-      const grid = { start: this.#start, step: this.#step, values: new Float64Array(this.#points) };
+      const grid = { start: this.#start, step: this.#step, values: room(this.#points) };
       for (const note of p.observations) logLikelihood(note)(grid);
       const likelihood = peaked(grid.values);
       this.#patterns.set(p.id, { said: p, likelihood, up: this.#widened(likelihood, pattern) });
@@ -99,11 +113,6 @@ export class Memory {
   /** A designer's patterns in a class of fit that speak. */
   patternsOf({ designer, group }: Branch): RememberedPattern[] {
     return this.patterns.filter((p) => p.designer === designer && p.group === group);
-  }
-
-  /** The patterns that speak here. */
-  get patterns(): readonly RememberedPattern[] {
-    return [...this.#patterns.values()].map((p) => p.said);
   }
 
   /** What is believed of the person: μ. */
@@ -117,7 +126,7 @@ export class Memory {
    * @param without patterns whose notes are left out
    */
   newPattern(branch: Branch, without: readonly string[] = []): Posterior {
-    return this.#posterior(this.#prior(branch, { patterns: without }));
+    return posteriorFrom(this.#start, this.#step, this.#prior(branch, { patterns: without }));
   }
 
   /**
@@ -128,8 +137,19 @@ export class Memory {
   pattern(id: string, without: readonly string[] = []): { readonly prior: Posterior; readonly posterior: Posterior } {
     const asked = this.#patterns.get(id);
     if (!asked) throw new Error(`The pattern ${id} has no notes at this zone: ask for a new pattern.`);
-    const prior = this.#prior(asked.said, { patterns: [id, ...without] });
-    return { prior: this.#posterior(prior), posterior: this.#posterior(this.#product([prior, asked.likelihood])) };
+    const prior = this.newPattern(asked.said, [id, ...without]);
+    const log = prior.density.map(Math.log);
+    return { prior, posterior: this.#posterior(this.#product([log, asked.likelihood])) };
+  }
+
+  /** Where a pattern's ideal offset lies, by what the others and its own notes say, to within the grid: undefined where it has none. */
+  span(id: string, others: Prior): Span | undefined {
+    const known = this.#patterns.get(id);
+    if (!known) return undefined;
+    const grid = { start: this.#start, step: this.#step, values: SCRATCH.subarray(0, this.#points) };
+    grid.values.set(known.likelihood);
+    others.log(grid);
+    return spanOfMass(grid);
   }
 
   /** What a designer adds to the person, at a class of fit: v > 0 means that the designer runs small. */
@@ -155,7 +175,7 @@ export class Memory {
   /** p(μ) without the branches left out; not normalised. */
   #belowPerson(leave: Leave): Message {
     const { person, fitClass } = this.#spread;
-    const groups = this.#groups().filter((g) => g !== leave.group);
+    const groups = this.#groups.filter((g) => g !== leave.group);
     const prior = this.#once('person', () => this.#fromLog((theta) => -0.5 * (theta / person) ** 2));
     const up = (group: ClassGroup) =>
       this.#once(`up ${group} ${this.#leftOut({ group }, leave)}`, () => this.#widened(this.#ofGroup(group, leave), fitClass));
@@ -164,7 +184,7 @@ export class Memory {
 
   /** Π over the group's designers of M_d ∗ D. */
   #ofGroup(group: ClassGroup, leave: Leave): Message {
-    const designers = this.#designers(group).filter((d) => !(leave.designer === d));
+    const designers = (this.#designers.get(group) ?? []).filter((d) => d !== leave.designer);
     const up = (designer: string) =>
       this.#once(`up ${group} ${designer} ${this.#leftOut({ designer, group }, leave)}`, () =>
         this.#widened(this.#ofDesigner({ designer, group }, leave), this.#spread.designer),
@@ -179,7 +199,8 @@ export class Memory {
     const out = patterns.filter((id) => this.#stands(id, branch));
     if (out.length === 0) return all;
     // What is left out of a product of many is divided away, and the rest not multiplied again.
-    const rest = all.slice();
+    const rest = room(this.#points);
+    rest.set(all);
     for (const id of out) {
       const { up } = this.#patterns.get(id)!;
       for (let i = 0; i < rest.length; i++) rest[i]! -= up[i]!;
@@ -193,17 +214,18 @@ export class Memory {
     return this.#product([this.#widened(person, this.#spread.fitClass), this.#ofGroup(group, { ...leave, designer })]);
   }
 
-  /** What everything else says of a pattern's ideal offset. */
-  #prior(branch: Branch, leave: Leave): Message {
+  /** What everything else says of a pattern's ideal offset, as a density that is not normalised. */
+  #prior(branch: Branch, leave: Leave): Float64Array {
     // The branch's own patterns are left out above it anyway: what comes down to a designer is the same for all of theirs.
     const { designer, group } = branch;
     const outside = (leave.patterns ?? []).filter((id) => !this.#stands(id, { designer, group }));
     const above = this.#once(`above ${group} ${designer} ${[...outside].sort().join(' ')}`, () =>
       this.#widened(this.#aboveDesigner(branch, { patterns: outside }), this.#spread.designer),
     );
-    const product = this.#ofDesigner(branch, leave).slice();
+    const product = SCRATCH.subarray(0, this.#points);
+    product.set(this.#ofDesigner(branch, leave));
     for (let i = 0; i < product.length; i++) product[i]! += above[i]!;
-    return this.#widened(peaked(product), this.#spread.pattern);
+    return this.#widenedMass(peaked(product), this.#spread.pattern);
   }
 
   /** Those of the patterns left out that stand in a branch. */
@@ -221,33 +243,27 @@ export class Memory {
   }
 
   #once(name: string, make: () => Message): Message {
-    const made = this.#made.get(name) ?? make();
+    const known = this.#made.get(name);
+    if (known) return known;
+    const made = make();
     this.#made.set(name, made);
     return made;
   }
 
-  #groups(): ClassGroup[] {
-    return [...new Set(this.patterns.map((p) => p.group))];
-  }
-
-  #designers(group: ClassGroup): string[] {
-    return [...new Set(this.patterns.filter((p) => p.group === group).map((p) => p.designer))];
-  }
-
   #posterior(message: Message): Posterior {
-    const density = new Float64Array(this.#points);
+    const density = room(this.#points);
     for (let i = 0; i < density.length; i++) density[i] = Math.exp(message[i]!);
     return posteriorFrom(this.#start, this.#step, density);
   }
 
   #fromLog(log: (theta: number) => number): Message {
-    const message = new Float64Array(this.#points);
+    const message = room(this.#points);
     for (let i = 0; i < this.#points; i++) message[i] = log(this.#start + i * this.#step);
     return peaked(message);
   }
 
   #product(messages: readonly Message[]): Message {
-    const product = new Float64Array(this.#points);
+    const product = room(this.#points);
     for (const message of messages) for (let i = 0; i < product.length; i++) product[i]! += message[i]!;
     return peaked(product);
   }
@@ -255,21 +271,38 @@ export class Memory {
   /** A message widened by a normal step: (f∗s)(z) = ∫ f(u) N(z; u, s²) du, continued beyond the grid at its edge value. */
   #widened(message: Message, sd: number): Message {
     if (sd === 0) return message;
+    const wide = this.#widenedMass(message, sd);
+    for (let i = 0; i < wide.length; i++) wide[i] = wide[i]! <= LEAST ? LOG_LEAST : Math.log(wide[i]!);
+    return peaked(wide);
+  }
+
+  /** The same, no longer as logarithms and not normalised. */
+  #widenedMass(message: Message, sd: number): Float64Array {
+    const wide = room(this.#points);
+    if (sd === 0) {
+      for (let i = 0; i < wide.length; i++) wide[i] = Math.exp(message[i]!);
+      return wide;
+    }
     const kernel = this.#kernel(sd);
     const reach = (kernel.length - 1) / 2;
     const last = this.#points - 1;
     // Most messages say no over most of the grid: only where something is left is anything widened.
-    const wide = new Float64Array(this.#points);
-    for (let j = -reach; j <= last + reach; j++) {
-      const log = message[j < 0 ? 0 : j > last ? last : j]!;
+    if (MASS.length < wide.length + 2 * reach) MASS = new Float64Array(wide.length + 2 * reach);
+    let [first, end] = [Infinity, 0];
+    for (let j = 0; j < wide.length + 2 * reach; j++) {
+      const log = message[j < reach ? 0 : j > last + reach ? last : j - reach]!;
+      MASS[j] = log < LOG_NOTHING ? 0 : Math.exp(log);
       if (log < LOG_NOTHING) continue;
-      const mass = Math.exp(log);
-      const from = Math.max(0, j - reach);
-      const to = Math.min(last, j + reach);
-      for (let i = from; i <= to; i++) wide[i]! += mass * kernel[j - i + reach]!;
+      if (j < first) first = j;
+      end = j + 1;
     }
-    for (let i = 0; i <= last; i++) wide[i] = Math.log(Math.max(wide[i]!, LEAST));
-    return peaked(wide);
+    for (let i = Math.max(0, first - 2 * reach); i <= Math.min(last, end - 1); i++) {
+      const to = Math.min(end, i + kernel.length);
+      let sum = 0;
+      for (let j = Math.max(first, i); j < to; j++) sum += MASS[j]! * kernel[j - i]!;
+      wide[i] = sum;
+    }
+    return wide;
   }
 
   #kernel(sd: number): Float64Array {

@@ -1,7 +1,8 @@
 import { zoneOf, type ZoneId } from '../measure/zones';
-import { cubicAt } from './cubic';
-import { logLikelihood, type Observation, type Said } from './likelihood';
+import { cubicAt, cubicsOf } from './cubic';
+import { logLikelihood, type Grid, type Observation, type Said } from './likelihood';
 import { phiBetween } from './normal';
+import { room } from './room';
 
 /** What is believed of the ideal offset θ at a zone, as a density on an even grid. */
 export interface Posterior {
@@ -29,10 +30,12 @@ const DOUBT_POINTS = Array.from({ length: 25 }, (_, i) => {
 /** Points of a search grid, and of the grid that is kept. The kept grid has a step of about a quarter of the posterior's spread. */
 const SEARCH_POINTS = 33;
 const KEPT_POINTS = 56;
-/** The search grid is looked at and let go: one for all. */
-const SEARCHED = new Float64Array(SEARCH_POINTS);
-/** Where the density has fallen by e^−20 nothing is left that moves a quantile by a hundredth of a centimetre. */
-const DEPTH = 20;
+/** Where the density has fallen by e^−23 nothing is left that moves a quantile by a hundredth of a centimetre. */
+const DEPTH = 23;
+
+/** Beneath this a density is taken for nothing; its logarithm stays finite. */
+const LEAST = 1e-300;
+const LOG_LEAST = Math.log(LEAST);
 
 /** The spread of θ before any note: person, class, designer and pattern together, cm. */
 export function priorSpread(zone: ZoneId): number {
@@ -64,12 +67,14 @@ function normalPrior(spread: number): Prior {
  */
 export function priorFrom({ start, step, density }: Posterior, sharpest: number): Prior {
   const last = density.length - 1;
-  const logs = density.map((d) => Math.log(Math.max(d, 1e-300)));
+  const logs = new Float64Array(density.length);
+  for (let i = 0; i < logs.length; i++) logs[i] = density[i]! <= LEAST ? LOG_LEAST : Math.log(density[i]!);
+  const cubics = cubicsOf(logs);
   const log: Said = ({ start: first, step: by, values }) => {
     for (let k = 0; k < values.length; k++) {
       const place = (first + k * by - start) / step;
       const beyond = place < 0 ? -place : place - last;
-      values[k]! += beyond < 0 ? cubicAt(logs, place) : logs[place < 0 ? 0 : last]! - 0.5 * ((beyond * step) / sharpest) ** 2;
+      values[k]! += beyond < 0 ? cubicAt(cubics, place) : logs[place < 0 ? 0 : last]! - 0.5 * ((beyond * step) / sharpest) ** 2;
     }
   };
   return { reach: Math.max(Math.abs(start), Math.abs(start + last * step)), sharpest, log };
@@ -86,9 +91,10 @@ export interface Posteriors {
  *
  * @param observations what the notes say; none gives the prior
  * @param before what was believed before them; a number is the spread of a normal round 0, cm
+ * @param span where the mass lies, where that is known already: it need not be looked for
  */
-export function posteriorOf(observations: readonly Observation[], before: Prior | number): Posterior {
-  return onGrid(observations, before, false).all;
+export function posteriorOf(observations: readonly Observation[], before: Prior | number, span?: Span): Posterior {
+  return onGrid(observations, before, false, span).all;
 }
 
 /** The same, and what would be believed without each note: every note is worked out once for all of them. */
@@ -100,21 +106,21 @@ export function posteriorsOf(observations: readonly Observation[], before: Prior
  * A coarse grid over all that is possible finds where the mass lies; the grid then closes in on it until it fits. Sums over
  * an even grid of a smooth density converge so fast that 56 points give quantiles well within 0.02 cm.
  */
-function onGrid(observations: readonly Observation[], before: Prior | number, apart: boolean): Posteriors {
+function onGrid(observations: readonly Observation[], before: Prior | number, apart: boolean, span?: Span): Posteriors {
   const prior = typeof before === 'number' ? normalPrior(before) : before;
   let reach = prior.reach;
   for (const { x, edges } of observations) reach = Math.max(reach, Math.abs(x) + edges[2] + 4);
   const notes = observations.map(logLikelihood);
   /** Log densities over a grid: the first with every note, then without each. */
-  const logDensities = (start: number, step: number, points: number, values = new Float64Array(points)): Float64Array[] => {
-    const grid = { start, step, values: values.fill(0) };
+  const logDensities = (start: number, step: number, points: number): Float64Array[] => {
+    const grid = { start, step, values: room(points) };
     prior.log(grid);
     if (!apart) {
       for (const note of notes) note(grid);
       return [grid.values];
     }
     const said = notes.map((note) => {
-      const values = new Float64Array(points);
+      const values = room(points);
       note({ start, step, values });
       return values;
     });
@@ -123,19 +129,18 @@ function onGrid(observations: readonly Observation[], before: Prior | number, ap
     return [all, ...said.map((values) => values.map((value, k) => all[k]! - value))];
   };
 
-  let low = -reach;
-  let high = reach;
+  let low = span?.low ?? -reach;
+  let high = span?.high ?? reach;
   /** How much of the grid the posterior with every note takes up: without one it is wider. */
   let part = 1;
-  for (let closing = true; closing;) {
+  for (let closing = span === undefined; closing;) {
     const step = (high - low) / (SEARCH_POINTS - 1);
-    const spans = logDensities(low, step, SEARCH_POINTS, SEARCHED).map(spanOfMass);
-    const first = Math.min(...spans.map((s) => s.first));
-    const last = Math.max(...spans.map((s) => s.last));
-    closing = last - first < (SEARCH_POINTS - 1) / 2;
-    part = (spans[0]!.last - spans[0]!.first) / (last - first);
-    high = low + last * step;
-    low += first * step;
+    const spans = logDensities(low, step, SEARCH_POINTS).map((values) => spanOfMass({ start: low, step, values }));
+    const first = Math.min(...spans.map((s) => s.low));
+    const last = Math.max(...spans.map((s) => s.high));
+    closing = last - first < (high - low) / 2;
+    part = (spans[0]!.high - spans[0]!.low) / (last - first);
+    [low, high] = [first, last];
   }
 
   // Where notes contradict each other the mass has several hills: none may be narrower than the grid can see.
@@ -146,33 +151,43 @@ function onGrid(observations: readonly Observation[], before: Prior | number, ap
   return { all: all!, without };
 }
 
-/** The stretch of a search grid outside which nothing is left, with a point to spare on either side. */
-function spanOfMass(logs: Float64Array): { readonly first: number; readonly last: number } {
-  let peak = -Infinity;
-  for (const value of logs) if (value > peak) peak = value;
-  const enough = peak - DEPTH;
-  let first = 0;
-  while (logs[first]! <= enough) first++;
-  let last = logs.length - 1;
-  while (logs[last]! <= enough) last--;
-  return { first: Math.max(0, first - 1), last: Math.min(logs.length - 1, last + 1) };
+/** Where a posterior lies, cm. */
+export interface Span {
+  readonly low: number;
+  readonly high: number;
 }
 
-/** Densities from their logarithms, the highest 1. */
+/** The stretch of a grid of log densities outside which nothing is left. */
+export function spanOfMass({ start, step, values }: Grid): Span {
+  let peak = -Infinity;
+  for (const value of values) if (value > peak) peak = value;
+  const enough = peak - DEPTH;
+  /** Where, from a point that has not enough to its neighbour that has, it becomes enough. */
+  const between = (without: number, having: number) => {
+    const [less, more] = [values[without], values[having]!];
+    return less === undefined ? having : without + ((having - without) * (enough - less)) / (more - less);
+  };
+  let first = 0;
+  while (values[first]! <= enough) first++;
+  let last = values.length - 1;
+  while (values[last]! <= enough) last--;
+  return { low: start + step * between(first - 1, first), high: start + step * between(last + 1, last) };
+}
+
+/** Logarithms turned into densities, the highest 1. */
 function fromLogs(logs: Float64Array): Float64Array {
   let peak = -Infinity;
   for (const value of logs) if (value > peak) peak = value;
-  const densities = new Float64Array(logs.length);
-  for (let i = 0; i < logs.length; i++) densities[i] = Math.exp(logs[i]! - peak);
-  return densities;
+  for (let i = 0; i < logs.length; i++) logs[i] = Math.exp(logs[i]! - peak);
+  return logs;
 }
 
 /**
- * A posterior from its density on an even grid, which need not be normalised. Each cell is integrated by the cubic through its four nearest points, which is exact to the fifth power
+ * A posterior from its density on an even grid, which need not be normalised and is then. Each cell is integrated by the cubic through its four nearest points, which is exact to the fifth power
  * of the step; the outermost cells hold nothing worth more than a straight line.
  */
 export function posteriorFrom(start: number, step: number, density: Float64Array): Posterior {
-  const mass = new Float64Array(density.length);
+  const mass = room(density.length);
   const last = density.length - 1;
   for (let i = 1; i <= last; i++) {
     const inner = density[i - 1]! + density[i]!;
@@ -180,12 +195,11 @@ export function posteriorFrom(start: number, step: number, density: Float64Array
     mass[i] = mass[i - 1]! + step * Math.max(0, cell);
   }
   const total = mass[last]!;
-  const normalised = new Float64Array(density.length);
   for (let i = 0; i <= last; i++) {
-    normalised[i] = density[i]! / total;
+    density[i]! /= total;
     mass[i]! /= total;
   }
-  return { start, step, density: normalised, mass };
+  return { start, step, density, mass };
 }
 
 /** The part of a cell's mass that lies in its first `part`, the density going straight from d0 to d1. */

@@ -4,7 +4,18 @@ import { mainCloth } from './cloth-give';
 import { fitClassAt, viewOf, type PatternCase } from './case';
 import { evidenceAt, type Evidence } from './evidence';
 import { classGroup, Memory, type Branch, type RememberedPattern } from './memory';
-import { bestCut, chanceOfRight, massBelow, posteriorOf, priorFrom, quantile, type BestCut, type Posterior, type Prior } from './posterior';
+import {
+  bestCut,
+  chanceOfRight,
+  massBelow,
+  posteriorOf,
+  priorFrom,
+  quantile,
+  type BestCut,
+  type Posterior,
+  type Prior,
+  type Span,
+} from './posterior';
 
 /** A pattern whose notes moved an answer, and by how much: the median with everything less the median without it, cm. */
 export interface Speaker {
@@ -140,12 +151,14 @@ export class Recollection {
   }
 
   /**
-   * What all other patterns say of a pattern at a zone, as the prior of its own notes and in numbers for people; undefined where none
-   * speaks, or where this one cannot be compared.
+   * What all other patterns say of a pattern at a zone, as the prior of its own notes and in numbers for people, and where it lies with
+   * both; undefined where none speaks, or where this one cannot be compared.
    */
-  others(input: PatternCase, zone: ZoneId): { readonly prior: Prior; readonly said: BestCut } | undefined {
+  others(input: PatternCase, zone: ZoneId): { readonly prior: Prior; readonly said: BestCut; readonly span: Span | undefined } | undefined {
     const found = this.#others(input, zone);
-    return found && { prior: priorFrom(found, sharpestAt(zone)), said: bestCut(found) };
+    if (!found) return undefined;
+    const prior = priorFrom(found, sharpestAt(zone));
+    return { prior, said: bestCut(found), span: this.#memories.get(zone)!.span(input.pattern.id, prior) };
   }
 
   /** Which of the others moved the answer, own notes included. Each is left out in turn, so that it is asked only where it is shown. */

@@ -21,6 +21,20 @@ export function daysBetween(from: IsoDate, to: IsoDate): number {
   return dayNumber(to) - dayNumber(from);
 }
 
+/** The sets that have a measure, from the earliest: every note of a garment asks for a body, and there may be years of sets. */
+const inTime = new WeakMap<readonly DatedMeasures[], Map<BodyMeasure, readonly DatedMeasures[]>>();
+
+function setsWith(sets: readonly DatedMeasures[], measure: BodyMeasure): readonly DatedMeasures[] {
+  let known = inTime.get(sets);
+  if (!known) inTime.set(sets, (known = new Map()));
+  let having = known.get(measure);
+  if (!having) {
+    having = sets.filter((set) => set.measures[measure] !== undefined).sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0));
+    known.set(measure, having);
+  }
+  return having;
+}
+
 /**
  * A body measure on a day.
  *
@@ -28,13 +42,11 @@ export function daysBetween(from: IsoDate, to: IsoDate): number {
  * @returns the value with how it was found, or undefined where no set has the measure
  */
 export function bodyOn(sets: readonly DatedMeasures[], measure: BodyMeasure, date: IsoDate): BodyValue | undefined {
-  let before: DatedMeasures | undefined;
-  let after: DatedMeasures | undefined;
-  for (const set of sets) {
-    if (set.measures[measure] === undefined) continue;
-    if (set.date <= date && (!before || set.date > before.date)) before = set;
-    if (set.date >= date && (!after || set.date < after.date)) after = set;
-  }
+  const having = setsWith(sets, measure);
+  let next = 0;
+  while (next < having.length && having[next]!.date <= date) next += 1;
+  const before = having[next - 1];
+  const after = having[next];
   const cmOf = (set: DatedMeasures) => set.measures[measure]!;
   if (before?.date === date) return { cm: cmOf(before), how: 'measured', ageDays: 0 };
   if (before && after) {

@@ -64,19 +64,18 @@ function normalPoint(share: number): number {
  */
 export function gammaPoint(shape: number, rate: number, share: number): number {
   let low = 0;
-  let high = Math.max(1, shape);
-  while (gammaBelow(shape, high) < share) high *= 2;
+  let high = Infinity;
   // Newton's steps from where a cube root would be normal (Wilson and Hilferty, 1931), kept between what is known to be too low and too high.
   const constant = lnGamma(shape);
   const guess = shape * (1 - 1 / (9 * shape) + normalPoint(share) / (3 * Math.sqrt(shape))) ** 3;
-  let x = guess > low && guess < high ? guess : (low + high) / 2;
+  let x = guess > 0 ? guess : shape / 2;
   for (let i = 0; i < 200; i++) {
     const off = gammaBelow(shape, x) - share;
     if (off > 0) high = x;
     else low = x;
     const step = off / Math.exp((shape - 1) * Math.log(x) - x - constant);
     const next = x - step;
-    const better = next > low && next < high ? next : (low + high) / 2;
+    const better = next > low && next < high ? next : high === Infinity ? 2 * x : (low + high) / 2;
     if (Math.abs(better - x) <= 1e-12 * x) break;
     x = better;
   }
