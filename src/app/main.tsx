@@ -24,3 +24,6 @@ createRoot(document.getElementById('root')!).render(
     </QueryClientProvider>
   </StrictMode>,
 );
+
+// After the first screen: what is kept for later must not hold it up.
+if (import.meta.env.PROD) void import('./offline').then(({ keepOffline }) => keepOffline());

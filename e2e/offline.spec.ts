@@ -1,0 +1,96 @@
+import { cpSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import type { Server } from 'node:http';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { ledgerApp } from '../server/app';
+import { listen } from '../server/listen';
+import { expect, test, type Page } from './test';
+
+/** A server of its own for each test: it is stopped in the middle, and its app is renewed. */
+const FIRST_PORT = 4410;
+let folder: string;
+let server: Server;
+let address: string;
+
+async function serve(port = FIRST_PORT): Promise<void> {
+  const listening = await listen(ledgerApp(folder), port, () => undefined);
+  server = listening.server;
+  address = `http://127.0.0.1:${listening.port}`;
+}
+async function stop(): Promise<void> {
+  server.closeAllConnections();
+  await new Promise((done) => server.close(done));
+}
+/** Opens the app and waits until the browser has taken all of it into its keeping. */
+async function openAndKeep(page: Page, path: string): Promise<void> {
+  await page.goto(address + path);
+  await page.evaluate(() => navigator.serviceWorker.ready);
+  await page.waitForFunction(async () => (await navigator.serviceWorker.getRegistration())?.active?.state === 'activated');
+}
+
+test.use({ serviceWorkers: 'allow' });
+test.beforeEach(async () => {
+  folder = mkdtempSync(join(tmpdir(), 'ledger-'));
+  cpSync('dist', folder, { recursive: true });
+  await serve();
+});
+test.afterEach(async () => {
+  if (server.listening) await stop();
+  rmSync(folder, { recursive: true });
+});
+
+test.describe('on a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 } });
+
+  test('without the server the shop card opens, takes a cloth bought on the spot, and the cut sheet keeps its ticks', async ({ page }) => {
+    await openAndKeep(page, '/');
+    await stop();
+
+    await page.goto(`${address}/sew-next/shop`);
+    await page.getByLabel('For the plans of').selectOption({ label: 'Winter concerts' });
+    const shirt = page.getByRole('listitem').filter({ has: page.getByRole('heading', { name: 'Tidewater shirt' }) });
+    await expect(shirt.getByRole('row', { name: /^140\s*cm/ })).toContainText(/2\.\d+\s*m/);
+    await shirt.getByText('Bought something for it').click();
+    await shirt.getByLabel('Name').fill('harbour blue poplin');
+    await shirt.getByLabel('Length bought').fill('2.6 m');
+    await shirt.getByLabel('Width').fill('140');
+    await shirt.getByLabel('Width').blur();
+    await shirt.getByRole('button', { name: 'On the shelf' }).click();
+    await expect(page.getByText(/harbour blue poplin is on the shelf, and in the plan/)).toBeVisible();
+
+    await page.goto(`${address}/sew-next/plan-skerry-2026-10-04/sheet`);
+    const box = page.getByRole('article').getByRole('checkbox').first();
+    await page.getByRole('article').locator('label').first().click();
+    await expect(box).toBeChecked();
+    await page.reload();
+    await expect(box).toBeChecked();
+
+    await page.goto(`${address}/shelf`);
+    await expect(page.getByText('harbour blue poplin').first()).toBeVisible();
+  });
+});
+
+test('a newer version is offered and never forced: what is being entered stays, until it is taken', async ({ page }) => {
+  await openAndKeep(page, '/people/new');
+  // The first visit came from the server; from the second on the browser's own keeping answers.
+  await page.reload();
+  await page.getByLabel('Name', { exact: true }).fill('Ottilie');
+  // The same app, one line newer.
+  const index = join(folder, 'index.html');
+  writeFileSync(index, readFileSync(index, 'utf8').replace('<title>Amber Ledger</title>', '<title>Amber Ledger, newer</title>'));
+  const worker = join(folder, 'sw.js');
+  const renewed = readFileSync(worker, 'utf8').replace(/(url:"index\.html",revision:")[^"]+|(revision:")[^"]+(",url:"index\.html")/, '$1$2newer$3');
+  expect(renewed).toContain('newer');
+  writeFileSync(worker, renewed);
+  await page.evaluate(async () => (await navigator.serviceWorker.getRegistration())!.update());
+
+  const offer = page.getByText('A newer Amber Ledger is ready.');
+  await expect(offer).toBeVisible();
+  await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Ottilie');
+  await page.reload();
+  await expect(page).toHaveTitle('Amber Ledger');
+  await expect(offer).toBeVisible();
+  await page.getByRole('button', { name: 'Take it now' }).click();
+  await expect(page).toHaveTitle('Amber Ledger, newer');
+  await expect(offer).toBeHidden();
+});
