@@ -181,6 +181,78 @@ test('arithmetic at hand: a band cut too short is caught, the plan’s numbers s
   await expect(page.getByLabel('What for, in words')).toHaveValue(/the rehearsals in the cold hall Elastic cut \d+/);
 });
 
+test('a band measured on the paper is written into its plan by one key, and there it is caught as too short', async ({ page }) => {
+  await page.goto('/sew-next');
+  await page.getByRole('region', { name: 'What to sew again' }).getByRole('button', { name: 'Plan Gangway trousers' }).click();
+  await expect(page.getByRole('heading', { name: 'Plan: Gangway trousers, version 4' })).toBeVisible();
+  const checks = page.getByRole('region', { name: 'Before you cut' });
+  await expect(checks.getByText('Measure the piece for the waistband')).toBeVisible();
+  await page.keyboard.press('=');
+  const drawer = page.getByRole('dialog');
+  await drawer.getByLabel('Width of the piece as cut').fill('35');
+  await drawer.getByLabel('Width of the piece as cut').press('Enter');
+  await drawer.getByLabel('Cut', { exact: true }).selectOption('on the fold');
+  await expect(drawer.getByRole('status')).toContainText(/short: it cannot close/);
+  await page.keyboard.press('Control+Enter');
+  await expect(page.getByText('The waistband stands in the plan and is checked there. Ctrl Z takes it back.')).toBeVisible();
+  await page.keyboard.press('Escape');
+  const caught = checks.getByRole('listitem').filter({ hasText: /The waistband would be .* short of the body: it cannot close/ });
+  await expect(caught).toContainText(/1 × 35\s*cm on the fold, less 1\.5\s*cm at each end/);
+  await page.getByRole('link', { name: 'Cut sheet' }).click();
+  await expect(page.getByRole('article')).toContainText('it cannot close');
+  await page.getByRole('link', { name: 'Back to the plan' }).click();
+  await page.getByLabel('Cut width').fill('40');
+  await page.getByLabel('Cut width').blur();
+  await expect(caught).toHaveCount(0);
+});
+
+test('for a child: how one cut sits now and as she grows, and the plan is cut for the body that is chosen', async ({ page }) => {
+  await page.goto('/sew-next/plan-puffin-2026-11-08');
+  await expect(page.getByText('Choose the size that is cut: the chances follow from it.')).toBeVisible();
+  const grow = page.getByRole('region', { name: 'Fit now, or room to grow' });
+  await expect(grow.getByRole('row', { name: /^Size by the chart/ })).toContainText(/116.*122.*128/);
+  await grow.getByRole('button', { name: /^Cut it for May/ }).click();
+  await expect(grow.getByRole('row', { name: /^bodice/i })).toContainText(/\d\s*%, long.*9\d\s*%.*\d\s*%/);
+  await expect(page.getByRole('region', { name: 'Chance of right, as planned' }).getByRole('row', { name: /^bodice/i })).toContainText(/9\d\s*%/);
+  await page.reload();
+  await expect(grow.getByRole('button', { name: /^Cut it for May/ })).toHaveAttribute('aria-pressed', 'true');
+  await page.getByRole('button', { name: 'The body as measured' }).click();
+  await expect(grow.getByRole('button', { name: 'Cut it for now' })).toHaveAttribute('aria-pressed', 'true');
+});
+
+test('a wish kept with a view is offered again, and a change for looks becomes one', async ({ page }) => {
+  await page.goto('/sew-next');
+  await page.getByLabel('Plan the next version of').fill('slackwater');
+  await page.getByRole('option', { name: /^Slackwater/ }).click();
+  const wishes = page.getByRole('region', { name: 'Wishes, for looks' });
+  await page.getByLabel('View', { exact: true }).selectOption('B, with sleeves');
+  await wishes.getByRole('button', { name: /^Take the wish in: skirt length \+6/i }).click();
+  await expect(page.getByLabel(/^skirt length: amount/i).last()).toHaveValue('6');
+  await expect(wishes).toHaveCount(0);
+  await page.goto('/sew-next/plan-skerry-2026-10-04');
+  await page.getByLabel(/^sleeve length: for fit or for looks/i).selectOption('style');
+  await wishes.getByRole('button', { name: /^Keep as a wish: sleeve length/i }).click();
+  await expect(wishes).toHaveCount(0);
+  // It is gone from this plan, and offered to it again.
+  await page.getByRole('button', { name: /^Remove sleeve length/i }).click();
+  await expect(wishes.getByRole('button', { name: /^Take the wish in: sleeve length/i })).toBeVisible();
+});
+
+test('as many of a kind as are wanted, and the reckoning says enough for now', async ({ page }) => {
+  await page.goto('/sew-next');
+  const reckoning = page.getByRole('region', { name: 'What to sew again' });
+  await expect(reckoning.getByRole('region', { name: 'sew again', exact: true })).toContainText('Tidewater shirt');
+  await reckoning.getByRole('button', { name: /^How many of a kind are enough/ }).click();
+  const shirts = reckoning.getByLabel(/^shirt: \d+ hang ready, wanted/);
+  await shirts.fill('1');
+  await shirts.blur();
+  await expect(reckoning.getByRole('region', { name: 'enough for now' })).toContainText(/Tidewater shirt.*hang ready, and 1 are wanted/s);
+  await page.reload();
+  await expect(reckoning.getByRole('region', { name: 'enough for now' })).toContainText('Tidewater shirt');
+  await page.keyboard.press('Control+z');
+  await expect(reckoning.getByRole('region', { name: 'sew again', exact: true })).toContainText('Tidewater shirt');
+});
+
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 } });
 

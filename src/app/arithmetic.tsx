@@ -8,8 +8,10 @@ import { circleSkirt, QUARTERS, type CirclePart } from '../core/arithmetic/circl
 import { mainCloth } from '../core/fit/cloth-give';
 import { bodyOn } from '../core/measure/body';
 import { formatLength } from '../core/measure/length';
-import { BODY_MEASURES, type BodyMeasure } from '../core/measure/zones';
-import type { Plan } from '../core/records';
+import { BODY_MEASURES, zoneOf, type BodyMeasure } from '../core/measure/zones';
+import { closedBands } from '../core/plan/closed-bands';
+import type { BandPiece, Plan } from '../core/records';
+import { newId } from '../data/new-id';
 import { useBodies, useCloths, usePatterns, usePerson, usePlans, useUnit } from '../data/queries';
 import { today } from '../data/today';
 import { keep } from '../parts/keep';
@@ -21,7 +23,13 @@ import { LengthField } from '../ui/length-field';
 import { NumberField } from '../ui/number-field';
 
 /** What lies at hand where the drawer is opened: the body spoken of; on a plan's page its cloth and its pattern too. */
-function useAtHand(): { readonly hand: AtHand; readonly plan: Plan | undefined; readonly from: readonly string[] } {
+function useAtHand(): {
+  readonly hand: AtHand;
+  readonly plan: Plan | undefined;
+  readonly from: readonly string[];
+  /** Bands of the planned view: what closes round the body. */
+  readonly bands: readonly BandPiece['zone'][];
+} {
   const { pathname } = useLocation();
   const person = usePerson();
   const bodies = useBodies();
@@ -42,7 +50,8 @@ function useAtHand(): { readonly hand: AtHand; readonly plan: Plan | undefined; 
   const from = [person && own.length > 0 && 'the measures', cloth?.name, pattern && `the allowance of ${pattern.name}`].filter((f): f is string =>
     Boolean(f),
   );
-  return { hand: { body, cloth, allowance: pattern?.allowance }, plan, from };
+  const view = pattern?.views.find((v) => v.id === plan?.viewId);
+  return { hand: { body, cloth, allowance: pattern?.allowance }, plan, from, bands: view ? closedBands(view) : [] };
 }
 
 /** A quarter of a circle skirt as it lies on the cloth, at its true proportions. */
@@ -98,11 +107,18 @@ function BiasDrawing({ values }: { values: Readonly<Record<string, number>> }) {
   );
 }
 
+/** A band as the sum has it. */
+const bandOf = ({ cut, pieces, fold, allowance, overlap }: Readonly<Record<string, number>>) => ({
+  cut: cut!,
+  pieces: pieces!,
+  onFold: fold === 1,
+  allowance: allowance!,
+  ...(overlap ? { overlap } : {}),
+});
+
 /** A piece against the body it must go round, one above the other. */
 function PieceDrawing({ values }: { values: Readonly<Record<string, number>> }) {
-  const { cut, pieces, fold, allowance, overlap, body, ease } = values;
-  const piece = { cut: cut!, pieces: pieces!, onFold: fold === 1, allowance: allowance!, overlap: overlap! };
-  const { finished, needed } = pieceCheck(piece, body!, ease!);
+  const { finished, needed } = pieceCheck(bandOf(values), values['body']!, values['ease']!);
   const scale = 240 / Math.max(finished, needed, 1);
   return (
     <svg viewBox="0 0 260 46" width={260} role="img" aria-label="The band when sewn, above what it must go round">
@@ -128,7 +144,7 @@ function drawingOf(sum: Sum, values: Readonly<Record<string, number>>, length: (
 /** The sums of the cutting table, from anywhere: what is known stands there already, and an answer goes back into the plan. */
 export function Arithmetic({ onClose }: { onClose: () => void }) {
   const unit = useUnit();
-  const { hand, plan, from } = useAtHand();
+  const { hand, plan, from, bands } = useAtHand();
   const [id, setId] = useState(SUMS[0]!.id);
   const [typed, setTyped] = useState<Readonly<Record<string, Readonly<Record<string, number>>>>>({});
   const sum = SUMS.find((s) => s.id === id)!;
@@ -145,9 +161,26 @@ export function Arithmetic({ onClose }: { onClose: () => void }) {
       return value === undefined ? [] : [[f.key, value] as const];
     }),
   );
+  // Of several bands the one whose body stands in the sum is meant.
+  const band = bands.find((z) => hand.body[zoneOf(z).measure ?? 'head'] === values['body']) ?? bands[0];
   const first = 'lines' in found ? found.lines[0] : undefined;
+  const intoCloth = 'lines' in found ? sum.intoCloth?.(values) : undefined;
+  const told = hand.cloth && intoCloth && Object.keys(intoCloth).length > 0 ? hand.cloth : undefined;
   const putBack = async () => {
     if (!plan || first === undefined) return;
+    if (told) {
+      const kept = await keep(`a test of ${told.name}`, [{ table: 'cloths', id: told.id, edit: (now) => ({ ...now, ...intoCloth }) }]);
+      if (kept) toast(`It stands with ${told.name}. Ctrl Z takes it back.`);
+      return;
+    }
+    if (sum.id === 'piece' && band) {
+      const piece = { ...bandOf(values), id: newId(), zone: band };
+      const kept = await keep('a band into the plan', [
+        { table: 'plans', id: plan.id, edit: (now) => ({ ...now, bands: [...(now.bands ?? []).filter((b) => b.zone !== band), piece] }) },
+      ]);
+      if (kept) toast(`The ${zoneOf(band).label} stands in the plan and is checked there. Ctrl Z takes it back.`);
+      return;
+    }
     const words = `${sum.name} ${first}.`;
     const kept = await keep('an answer into the plan', [
       { table: 'plans', id: plan.id, edit: (now) => ({ ...now, words: now.words ? `${now.words} ${words}` : words }) },
@@ -204,7 +237,7 @@ export function Arithmetic({ onClose }: { onClose: () => void }) {
       {plan && first !== undefined && (
         <p className="mt-3">
           <Button onClick={() => void putBack()}>
-            Write it into the plan <KeyCap>Ctrl Enter</KeyCap>
+            {told ? `Write it to ${told.name}` : 'Write it into the plan'} <KeyCap>Ctrl Enter</KeyCap>
           </Button>
         </p>
       )}

@@ -7,6 +7,7 @@ import type { Make, MeasurementSet, Pattern } from '../core/records';
 import { SelectField } from '../ui/field';
 import { AlterationEntry } from './alteration-entry';
 import { SizeStrip } from './size-strip';
+import { Wishes } from './wishes';
 
 /** What is cut: view, chart, size lines and alterations. For a make and for a plan alike. */
 export function CutFields({
@@ -82,6 +83,7 @@ export function CutFields({
         unit={unit}
         onChange={(alterations) => onChange({ alterations })}
       />
+      <Wishes pattern={pattern} view={view} alterations={make.alterations} unit={unit} onAlterations={(alterations) => onChange({ alterations })} />
     </div>
   );
 }

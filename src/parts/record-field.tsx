@@ -124,7 +124,9 @@ export function RecordField<S extends Shapes, K extends keyof S & string>({ of, 
         >
           {optional && <option value="">not noted</option>}
           {choicesOf(shape).map((c) => (
-            <option key={c}>{c}</option>
+            <option key={c} value={c}>
+              {meta.words?.[c] ?? c}
+            </option>
           ))}
         </SelectField>
       );

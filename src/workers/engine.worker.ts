@@ -1,8 +1,9 @@
 import { expose } from 'comlink';
-import { reckon } from '../core/decide/reckoning';
+import { reckonAll } from '../core/decide/reckoning';
 import { FitLedger, type News } from '../core/fit/fit-ledger';
 import { habitsOf } from '../core/fit/habits';
 import type { PlannedCut } from '../core/fit/next-cut';
+import { roomToGrow } from '../core/fit/room-to-grow';
 import type { ZoneId } from '../core/measure/zones';
 import type { Make, Person } from '../core/records';
 
@@ -20,8 +21,13 @@ const engine = {
     const input = ledger.caseOf(personId, patternId);
     return input ? ledger.memory(personId).firstCut(input) : [];
   },
-  reckoning: (personId: string, plan: PlannedCut) => ledger.everyCase(personId).map((input) => reckon(input, plan, ledger.memory(personId))),
+  reckoning: (personId: string, plan: PlannedCut, wanted: Person['wanted']) =>
+    reckonAll(ledger.everyCase(personId), plan, ledger.memory(personId), wanted),
   planned: (make: Make, plan: PlannedCut) => ledger.planned(make, plan),
+  growing: (make: Make, plan: PlannedCut) => {
+    const input = ledger.caseOf(make.personId, make.sources[0]!.patternId);
+    return input && roomToGrow(input, make, plan, ledger.memory(make.personId));
+  },
   sizes: (personId: string, patternId: string, plan: PlannedCut, by: Person['sizedBy']) => ledger.sizes(personId, patternId, plan, by),
   habits: (personId: string) => habitsOf(ledger.memory(personId)),
   summaries: (personId: string, plan: PlannedCut) => ledger.summaries(personId, plan),

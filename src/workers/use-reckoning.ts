@@ -5,6 +5,7 @@ import type { Account } from '../core/fit/fit-ledger';
 import type { Habits } from '../core/fit/habits';
 import type { PlannedCut } from '../core/fit/next-cut';
 import type { FirstCut, Speaker } from '../core/fit/recollection';
+import type { GrownFit } from '../core/fit/room-to-grow';
 import type { Sizes } from '../core/fit/sizes';
 import type { PatternSummary } from '../core/fit/summary';
 import type { PlannedZone } from '../core/fit/planned-chance';
@@ -72,11 +73,11 @@ export function useSizes(personId: string, patternId: string, plan: PlannedCut, 
 }
 
 /** Whether to sew each pattern again, for a person. */
-export function useSewAgain(personId: string | undefined, plan: PlannedCut, tables: Tables): readonly Reckoned[] | undefined {
+export function useSewAgain(person: Pick<Person, 'id' | 'wanted'> | undefined, plan: PlannedCut, tables: Tables): readonly Reckoned[] | undefined {
   return useQuery({
-    queryKey: ['reckoning', personId, keyOf(tables), plan],
-    queryFn: () => engine(tables!).reckoning(personId!, plan),
-    enabled: personId !== undefined && tables !== undefined,
+    queryKey: ['reckoning', person?.id, person?.wanted, keyOf(tables), plan],
+    queryFn: () => engine(tables!).reckoning(person!.id, plan, person!.wanted),
+    enabled: person !== undefined && tables !== undefined,
     placeholderData: keepPreviousData,
   }).data;
 }
@@ -86,6 +87,16 @@ export function usePlanned(make: Make, plan: PlannedCut, tables: Tables): readon
   return useQuery({
     queryKey: ['planned', make, keyOf(tables), plan],
     queryFn: () => engine(tables!).planned(make, plan),
+    enabled: tables !== undefined,
+    placeholderData: keepPreviousData,
+  }).data;
+}
+
+/** A planned cut on a child's body now and as it grows; null where its growth cannot be told. */
+export function useGrowing(make: Make, plan: PlannedCut, tables: Tables): readonly GrownFit[] | null | undefined {
+  return useQuery({
+    queryKey: ['growing', make, keyOf(tables), plan],
+    queryFn: async () => (await engine(tables!).growing(make, plan)) ?? null,
     enabled: tables !== undefined,
     placeholderData: keepPreviousData,
   }).data;

@@ -9,7 +9,12 @@ export interface CutPiece {
   /** Seam allowance at each end. */
   readonly allowance: number;
   /** Overlap for buttons, or a fly: goes round and does not close. */
-  readonly overlap?: number;
+  readonly overlap?: number | undefined;
+}
+
+/** Girth of a piece when sewn, cm. */
+export function sewnRound({ cut, pieces, onFold, allowance, overlap = 0 }: CutPiece): number {
+  return pieces * (cut * (onFold ? 2 : 1) - 2 * allowance) - overlap;
 }
 
 export interface PieceCheck {
@@ -28,8 +33,8 @@ export interface PieceCheck {
  * @param ease wanted, cm; minus for a knit band that is stretched on
  * @example pieceCheck({ cut: 36, pieces: 1, onFold: true, allowance: 1.5 }, 72, 2) // finished 69, 5 too short: it cannot close
  */
-export function pieceCheck({ cut, pieces, onFold, allowance, overlap = 0 }: CutPiece, body: number, ease: number): PieceCheck {
-  const finished = pieces * (cut * (onFold ? 2 : 1) - 2 * allowance) - overlap;
+export function pieceCheck(piece: CutPiece, body: number, ease: number): PieceCheck {
+  const finished = sewnRound(piece);
   const needed = body + ease;
   return { finished, needed, over: finished - needed, closes: finished >= needed - 1e-9 };
 }

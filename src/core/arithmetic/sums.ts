@@ -43,11 +43,15 @@ export interface Sum {
   readonly fields: readonly SumField[];
   /** @param length writes cm in the unit that is spoken */
   readonly answer: (values: Values, length: (cm: number) => string) => SumResult;
+  /** What a test of the cloth says of it, to be written to the shelf. */
+  readonly intoCloth?: (values: Values) => Partial<Cloth>;
 }
 
 const round = (n: number, to = 10) => Math.round(n * to) / to;
 const part = (values: Values): CirclePart => (Object.keys(QUARTERS) as CirclePart[])[values['part']!] ?? 'full';
-const allowance: SumField = { key: 'allowance', label: 'Seam allowance', ask: 'length', usual: (h) => h.allowance ?? 1.5 };
+/** The seam allowance of a pattern that says none, cm. Source: the commonest on home sewing patterns. */
+export const USUAL_ALLOWANCE = 1.5;
+const allowance: SumField = { key: 'allowance', label: 'Seam allowance', ask: 'length', usual: (h) => h.allowance ?? USUAL_ALLOWANCE };
 const clothWidth: SumField = { key: 'width', label: 'Width of the cloth', ask: 'length', usual: (h) => h.cloth?.width ?? 140 };
 
 /** Sums at hand (engine.md, section 11): each takes what is known and asks for the rest. */
@@ -218,6 +222,7 @@ export const SUMS: readonly Sum[] = [
       { key: 'after', label: 'pulls to', ask: 'length' },
     ],
     answer: ({ before, after }) => ({ lines: [`gives ${round((after! / before! - 1) * 100)}\u2009%`], warns: after! < before! }),
+    intoCloth: ({ before, after }) => (after! >= before! ? { stretchAcross: round((after! / before! - 1) * 100) } : {}),
   },
   {
     id: 'shrinkage',
@@ -227,6 +232,7 @@ export const SUMS: readonly Sum[] = [
       { key: 'after', label: 'washes to', ask: 'length' },
       { key: 'wanted', label: 'Length wanted once washed', ask: 'length', usual: () => 200 },
     ],
+    intoCloth: ({ before, after }) => (after! <= before! ? { shrinkAlong: round((1 - after! / before!) * 100) } : {}),
     answer: ({ before, after, wanted }, length) => ({
       lines: [`shrinks ${round((1 - after! / before!) * 100)}\u2009%`, `cut ${length((wanted! * before!) / after!)} before washing`],
     }),
@@ -238,6 +244,7 @@ export const SUMS: readonly Sum[] = [
       { key: 'amount', label: 'Weight', ask: 'number', usual: (h) => h.cloth?.weight },
       { key: 'in', label: 'In', ask: 'number', choices: ['g/m²', 'oz/yd²'], usual: () => 0 },
     ],
+    intoCloth: ({ amount, in: unit }) => ({ weight: Math.round(unit === 1 ? gramsOf(amount!) : amount!) }),
     answer: ({ amount, in: unit }) => ({ lines: [unit === 1 ? `${round(gramsOf(amount!), 1)} g/m²` : `${round(ouncesOf(amount!))} oz/yd²`] }),
   },
   {

@@ -37,7 +37,8 @@ describe('length needed', () => {
   test('what the last version of this view took is the better evidence', () => {
     const found = ask(140, { makes: [took(1, 230, 0), took(2, 200, 10)] });
     expect(found).toMatchObject({ length: 190, from: 'a version', version: 2 });
-    expect(ask(140, { makes: [{ ...took(1, 100, 0), kind: 'toile' }] })).toMatchObject({ from: 'the table of the view' });
+    for (const part of [{ kind: 'toile' }, { kind: 'refashion', refashionOf: 'other' }, { state: 'cut' }, { state: 'abandoned' }] as const)
+      expect(ask(140, { makes: [{ ...took(1, 100, 0), ...part }] })).toMatchObject({ from: 'the table of the view' });
     expect(ask(140, { makes: [{ ...took(1, 100, 0), sources: [{ patternId: 'pattern', viewId: 'other' }] }] })).toMatchObject({ length: 200 });
   });
 

@@ -9,6 +9,10 @@ const USUAL_WIDTH = 140;
 const PLENTY = 30;
 const TIGHT = 10;
 
+/** Makes that say what a view takes: not a toile of some parts, nor what was cut from another garment; and only when all of it is cut. */
+const TAKES_ITS_FILL: readonly Make['kind'][] = ['garment', 'wearable toile'];
+const UNDER_WAY: readonly Make['state'][] = ['planned', 'cut', 'abandoned'];
+
 /** Where the length came from. */
 export type NeedFrom = 'the table of the view' | 'a version' | 'another width';
 
@@ -53,7 +57,10 @@ function known({ pattern, view, makes, cloths, size }: NeedRequest): ClothNeeded
     .filter((n) => speaksOf(n.sizes, size, pattern))
     .map(({ width, length }): ClothNeeded => ({ width, length, from: 'the table of the view', rough: false }));
   const taken = makes
-    .filter((m) => m.kind !== 'toile' && m.sources.some((s) => s.patternId === pattern.id && s.viewId === view.id))
+    .filter(
+      (m) =>
+        TAKES_ITS_FILL.includes(m.kind) && !UNDER_WAY.includes(m.state) && m.sources.some((s) => s.patternId === pattern.id && s.viewId === view.id),
+    )
     .flatMap((make): ClothNeeded[] => {
       const use = make.cloths.find((u) => u.part === 'main');
       if (!use?.length) return [];

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { sampleCase, sampleMake, sampleNote } from '../fit/sample-case';
 import { DECISIONS } from '../records';
-import { inOrder, ownDecision, reckon } from './reckoning';
+import { Recollection } from '../fit/recollection';
+import { inOrder, ownDecision, reckon, reckonAll, rotationOf } from './reckoning';
 
 const PLAN = { date: '2026-03-01', unit: 'cm' as const };
 const verdict = { id: 'v', date: '2026-01-01', wears: 6, love: 5, reasons: [] };
@@ -17,6 +18,31 @@ test('a pattern never cut is not made yet; one that is right and loved is sewn a
     }),
   );
   expect(reckon(sampleCase(makes), PLAN)).toMatchObject({ answer: 'sew again', versions: 3, bestId: 'make-3', minutes: 420 });
+});
+
+describe('enough of a kind', () => {
+  const shirts = [
+    sampleCase([sampleMake(1, { verdicts: [verdict] }), sampleMake(2, { verdicts: [verdict], state: 'given' })]),
+    sampleCase([sampleMake(1, { id: 'other', verdicts: [verdict] }), sampleMake(2, { id: 'toile', kind: 'toile' })]),
+  ];
+  const { kind } = shirts[0]!.pattern;
+  const answers = (wanted: number | undefined, cases = shirts) =>
+    reckonAll(cases, PLAN, new Recollection(cases), wanted === undefined ? {} : { [kind]: wanted }).map((r) => r.answer);
+
+  test('what hangs ready is counted over all patterns: not what was given away, nor a toile', () => {
+    expect(rotationOf(shirts).get(kind)).toEqual({ ready: 2, wornOut: 0 });
+  });
+
+  test('as many as are wanted are enough; one more wanted, or nothing said, and it is not', () => {
+    expect(answers(2)).toEqual(['enough for now', 'enough for now']);
+    expect(answers(3)).not.toContain('enough for now');
+    expect(answers(undefined)).not.toContain('enough for now');
+  });
+
+  test('one of them damaged, and they are not enough', () => {
+    const damaged = sampleCase([sampleMake(1, { verdicts: [{ ...verdict, reasons: ['damage'] }] })]);
+    expect(answers(2, [damaged, shirts[1]!])).not.toContain('enough for now');
+  });
 });
 
 test('the latest own answer counts, and each person has her own', () => {

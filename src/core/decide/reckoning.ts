@@ -3,9 +3,10 @@ import { versionsOf, type PatternCase } from '../fit/case';
 import type { PlannedCut } from '../fit/next-cut';
 import type { Recollection } from '../fit/recollection';
 import type { ZoneId } from '../measure/zones';
-import { DECISIONS, type Decision, type OwnDecision, type Pattern } from '../records';
+import { DECISIONS, type Decision, type GarmentKind, type Make, type OwnDecision, type Pattern, type Person } from '../records';
 import { minutesOf } from '../records/blank';
-import { sewAgain } from './sew-again';
+import { inRotation } from '../wear/available';
+import { sewAgain, type SewAgainInput } from './sew-again';
 
 /** A pattern in the reckoning: whether to sew it again, with its evidence and what would change it. */
 export interface Reckoned {
@@ -30,10 +31,40 @@ function usualMinutes(input: PatternCase): number | undefined {
   return all[all.length >> 1];
 }
 
-/** One pattern of a person, reckoned. */
-export function reckon(input: PatternCase, plan: PlannedCut, memory?: Recollection): Reckoned {
+/** How many of a kind hang ready, and how many of those are worn out. */
+type Rotation = Pick<NonNullable<SewAgainInput['rotation']>, 'ready' | 'wornOut'>;
+
+/** A garment that is no longer reached for since it is damaged. */
+const isWornOut = (make: Make) => make.verdicts.at(-1)?.reasons.includes('damage') ?? false;
+
+/** What hangs ready of each kind of garment, in all of a person's patterns. */
+export function rotationOf(cases: readonly PatternCase[]): ReadonlyMap<GarmentKind, Rotation> {
+  const kinds = new Map<GarmentKind, Rotation>();
+  for (const input of cases)
+    for (const make of versionsOf(input).filter(inRotation)) {
+      const { ready, wornOut } = kinds.get(input.pattern.kind) ?? { ready: 0, wornOut: 0 };
+      kinds.set(input.pattern.kind, { ready: ready + 1, wornOut: wornOut + (isWornOut(make) ? 1 : 0) });
+    }
+  return kinds;
+}
+
+/** Every pattern of a person, reckoned; kinds of which enough hang ready are said to be enough. */
+export function reckonAll(cases: readonly PatternCase[], plan: PlannedCut, memory: Recollection, wanted: Person['wanted'] = {}): Reckoned[] {
+  const rotation = rotationOf(cases);
+  return cases.map((input) => {
+    const many = wanted[input.pattern.kind];
+    return reckon(input, plan, memory, many === undefined ? undefined : { ready: 0, wornOut: 0, ...rotation.get(input.pattern.kind), wanted: many });
+  });
+}
+
+/**
+ * One pattern of a person, reckoned.
+ *
+ * @param rotation how many of its kind hang ready and are wanted, where the sewist said
+ */
+export function reckon(input: PatternCase, plan: PlannedCut, memory?: Recollection, rotation?: SewAgainInput['rotation']): Reckoned {
   const carried = carryForward(input, plan, memory);
-  const { answer, because, wouldChange, early, best } = sewAgain({ input, carried, today: plan.date });
+  const { answer, because, wouldChange, early, best } = sewAgain({ input, carried, today: plan.date, rotation });
   const minutes = usualMinutes(input);
   return {
     patternId: input.pattern.id,

@@ -1,10 +1,10 @@
 import { answerFor, inOrderOfAnswers } from '../alteration/answer';
 import { effectsOf, sharesOf } from '../alteration/effects';
-import { bodyOn } from '../measure/body';
+import { bodyOn, measuresOn } from '../measure/body';
 import type { IsoDate } from '../measure/calendar-day';
 import { roundToWorkable, workableStep, type LengthUnit } from '../measure/length';
-import { zoneOf, type ZoneId } from '../measure/zones';
-import type { Alteration, Cloth, ClothUse, Make } from '../records';
+import { zoneOf, type BodyMeasure, type ZoneId } from '../measure/zones';
+import type { Alteration, Cloth, ClothUse, Make, MeasurementSet } from '../records';
 import { blankCloth } from '../records/blank';
 import { effectContext, viewOf, type PatternCase } from './case';
 import { chartOf, chartReading, lineAt, lineOf, placeOf, readColumn, sameLine } from './chart';
@@ -16,6 +16,8 @@ export interface PlannedCut {
   readonly date: IsoDate;
   /** The planned main cloth. Without one the pattern's own cloth is meant, which gives as much as asked. */
   readonly clothId?: string;
+  /** The body it is for, where that is not the one measured: what is expected on that day, cm. */
+  readonly expected?: Partial<Record<BodyMeasure, number>>;
   /** Amounts are rounded to what can be cut in this unit. */
   readonly unit: LengthUnit;
 }
@@ -29,9 +31,17 @@ const OWN_CLOTH = 'cloth as the pattern asks';
 /** Shelves with the pattern's own cloth on them: the same for every pattern that asks for the same. */
 const withOwn = new WeakMap<readonly Cloth[], Map<string, readonly Cloth[]>>();
 
-/** The case as it is for a plan: without a planned cloth, one is put on the shelf that gives what the pattern asks. */
-export function caseForPlan(input: PatternCase, { clothId }: PlannedCut): PatternCase {
-  if (clothId !== undefined) return input;
+/** The bodies for a plan: what is expected stands as the one set, of the planned day, with the other measures as they are. */
+export function bodiesForPlan(bodies: readonly MeasurementSet[], { date, expected }: PlannedCut): readonly MeasurementSet[] {
+  if (!expected || Object.keys(expected).length === 0) return bodies;
+  return [{ id: 'expected', personId: bodies[0]?.personId ?? '', date, measures: { ...measuresOn(bodies, date), ...expected } }];
+}
+
+/** The case as it is for a plan: with the body that is expected, and without a planned cloth with one that gives what the pattern asks. */
+export function caseForPlan(given: PatternCase, plan: PlannedCut): PatternCase {
+  const bodies = bodiesForPlan(given.bodies, plan);
+  const input = bodies === given.bodies ? given : { ...given, bodies };
+  if (plan.clothId !== undefined) return input;
   const { structure, stretch } = input.pattern.wants;
   const shelves = withOwn.get(input.cloths) ?? new Map<string, readonly Cloth[]>();
   withOwn.set(input.cloths, shelves);

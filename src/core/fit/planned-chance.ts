@@ -40,7 +40,8 @@ export function plannedZones(input: PatternCase, make: Make, plan: PlannedCut, m
     const { used, saidByOthers, posterior } = beliefAt(input, zone, memory);
     if (used.length === 0 && !saidByOthers) return [];
     const offset = offsetOf(forPlan, cut, zone, { bodyOn: plan.date });
-    // An offset of which no term is known says nothing.
+    // An offset of which no term is known says nothing, and neither does one that waits for its size.
+    if (offset.unknown.includes('size cut')) return [];
     if (offset.chart.from === 'nothing' && offset.alterations.length === 0 && used.length === 0) return [];
     const [t1] = edgesOf(zone, fitClassAt(input.pattern, viewOf(input.pattern, make), zone));
     const best = bestCut(posterior);

@@ -163,7 +163,7 @@ describe('by experience', () => {
 
 describe('the body it is for', () => {
   test('an expected body stands in for the measured one', () => {
-    expect(ask({ expected: { bust: 98 } }).byChart!.size).toBe('E');
+    expect(ask({ plan: { date: '2025-06-01', unit: 'cm', expected: { bust: 98 } } }).byChart!.size).toBe('E');
   });
 
   test('elastic waists leave the waist free and must pass the hip', () => {

@@ -1,4 +1,4 @@
-import { bodyOn } from '../measure/body';
+import { measuresOn } from '../measure/body';
 import { CLASS_EASE, edgesOf } from '../measure/fit-class';
 import { zoneOf, type BodyMeasure, type ZoneId } from '../measure/zones';
 import { blankMake, isLower, type Make, type MeasurementSet, type Person, type SizeChart, type View } from '../records';
@@ -71,8 +71,6 @@ export interface SizeRequest {
   readonly all?: readonly PatternCase[] | undefined;
   /** How the person sizes a top. */
   readonly by?: Person['sizedBy'];
-  /** The body it is for, where that is not the one measured: expected, cm. */
-  readonly expected?: Partial<Record<BodyMeasure, number>> | undefined;
 }
 
 /** By the chart: the size drafted for the nearest measure. */
@@ -122,23 +120,6 @@ export interface Sizes {
   readonly lacking: readonly BodyMeasure[];
 }
 
-/** The case as it stands for the body it is for: what is expected stands as a set of the planned day. */
-function forBody({ input, expected, plan }: SizeRequest): PatternCase {
-  if (!expected || Object.keys(expected).length === 0) return input;
-  const set: MeasurementSet = {
-    id: 'expected',
-    personId: input.bodies[0]?.personId ?? '',
-    date: plan.date,
-    measures: { ...measuresOn(input.bodies, plan.date), ...expected },
-  };
-  return { ...input, bodies: [set] };
-}
-
-function measuresOn(bodies: readonly MeasurementSet[], date: string): MeasurementSet['measures'] {
-  const measures = new Set(bodies.flatMap((b) => Object.keys(b.measures) as BodyMeasure[]));
-  return Object.fromEntries([...measures].map((m) => [m, bodyOn(bodies, m, date)!.cm]));
-}
-
 /**
  * Zones that matter for the size: those of the view that do not hang free and whose opening is not drawn in. Girths and widths, where
  * there are any: a seam is blended from size to size across, while a length is altered along.
@@ -177,7 +158,7 @@ function decidingColumn(chart: SizeChart, measure: BodyMeasure, cup: string | un
 export function sizesFor(request: SizeRequest): Sizes | undefined {
   const { pattern } = request.input;
   if (pattern.charts.length === 0) return undefined;
-  const input = caseForPlan(forBody(request), request.plan);
+  const input = caseForPlan(request.input, request.plan);
   const measured = measuresOn(input.bodies, request.plan.date);
   const zones = zonesThatMatter(request.view);
   const deciding = decidingMeasure(request);

@@ -57,6 +57,12 @@ export function bodyOn(sets: readonly DatedMeasures[], measure: BodyMeasure, dat
   return nearest && { cm: cmOf(nearest), how: 'nearest', ageDays: Math.abs(daysBetween(nearest.date, date)) };
 }
 
+/** Every measure of a person on a day, cm. */
+export function measuresOn(sets: readonly DatedMeasures[], date: IsoDate): Partial<Record<BodyMeasure, number>> {
+  const measures = new Set(sets.flatMap((s) => Object.keys(s.measures) as BodyMeasure[]));
+  return Object.fromEntries([...measures].map((m) => [m, bodyOn(sets, m, date)!.cm]));
+}
+
 /**
  * Age in whole years and months on a day.
  *

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { SAMPLE_BODY, SAMPLE_PATTERN, sampleAlteration, sampleCase, sampleCloth, sampleMake } from '../fit/sample-case';
 import { blankPlan } from '../records/blank';
 import type { Cloth, Make, Pattern, Person } from '../records';
+import { makeOfPlan } from '../records/plan-to-make';
 import { checksFor, type CheckRequest } from './checks';
 
 const TODAY = '2025-06-01';
@@ -47,6 +48,22 @@ describe('cloth', () => {
     const found = said(request({ cloth: { washedOn: undefined, shrinkAlong: 10, pieces: [{ length: 195, width: 140 }] } }));
     expect(plain(found.get('enough c')!.words)).toBe('c: not enough, 4.5 cm short');
     expect(plain(found.get('wash c')!.detail)).toBe('it shrinks 10 % along');
+  });
+
+  test('the widest piece is held against the width, on the bias with both its sides; unmeasured, a bias cut asks for a look', () => {
+    const of = (widest: number | undefined, bias = false) =>
+      said(
+        request({
+          pattern: { views: [{ ...view, ...(widest === undefined ? {} : { widest, longest: 100 }) }] },
+          make: { cloths: [{ id: 'p', clothId: 'c', part: 'main', ...(bias ? { bias } : {}) }] },
+        }),
+      );
+    expect(of(141).get('enough c')!.words).toBe('c is too narrow for the widest piece');
+    expect(plain(of(141).get('enough c')!.detail)).toContain('it needs 141 cm, and the widest on the shelf is 140 cm');
+    expect(of(120).get('enough c')!.weight).toBe('know');
+    // (120 + 100) / √2 = 155.6
+    expect(plain(of(120, true).get('enough c')!.detail)).toContain('it needs 155.6 cm');
+    expect([of(undefined, true).has('widest'), of(undefined).has('widest'), of(120, true).has('widest')]).toEqual([true, false, false]);
   });
 
   test('a length written into the plan goes before what was reckoned', () => {
@@ -97,6 +114,28 @@ describe('the paper', () => {
     expect([...said(request({ make: { alterations: done } })).keys()].filter((id) => id.startsWith('mark'))).toEqual([]);
   });
 
+  test('what went wrong last time speaks, with the tip that answers it', () => {
+    const first = sampleMake(1, { notes: [{ id: 'n1', kind: 'mistake', words: 'collar sewn on upside down' }] });
+    const second = sampleMake(2, {
+      notes: [
+        { id: 'n2', kind: 'tip', words: 'chalk an arrow on the collar stand' },
+        { id: 'n3', kind: 'tip', words: 'a longer stitch in the yoke' },
+      ],
+    });
+    const found = said(request({ makes: [first, second] })).get('mistake n1')!;
+    expect([found.weight, found.words]).toEqual(['heed', 'Not again: collar sewn on upside down']);
+    expect(found.detail).toBe('version 1; the tip since: chalk an arrow on the collar stand');
+  });
+
+  test('seams are trued where a piece was altered or a line bends, and only there', () => {
+    expect(said(request()).has('true')).toBe(false);
+    expect(said(request({ make: { alterations: [sampleAlteration('full-bust', 1)] } })).get('true')!.detail).toContain(
+      'True the side seam and the dart',
+    );
+    const bent = said(request({ make: { sizeLines: [{ zone: 'hip', line: { size: 'D' } }] } })).get('true')!;
+    expect(bent.detail).toBe('Blend the lines between the sizes along the seam, alike on both pieces.');
+  });
+
   test('errata speak; notions of a longer garment are counted again', () => {
     const zipped = sampleMake(1, { notions: [{ id: 'n', what: 'zip 20 cm' }] });
     const found = said(
@@ -121,6 +160,29 @@ describe('closing, and getting in', () => {
     expect(found.weight).toBe('stop');
     expect(plain(found.words)).toBe('The waistband would be 10 cm short of the body: it cannot close');
     expect(said(request({ pattern: banded, make: { size: { size: 'D' } } })).has('closes waistband')).toBe(false);
+  });
+
+  test('a piece measured on the paper is held against the body, with the sum; unmeasured, it is asked for', () => {
+    const bands = (cut: number) => [{ id: 'b', zone: 'waistband' as const, cut, pieces: 1, onFold: true, allowance: 1.5 }];
+    const of = (cut: number) => {
+      const plan = { ...blankPlan('plan', 'person', SAMPLE_PATTERN.id, view.id, TODAY), bands: bands(cut) };
+      const asked = request({ pattern: banded });
+      return said({ ...asked, make: { ...makeOfPlan(plan, 'plan', 2, TODAY), cloths: asked.make.cloths }, plans: [plan] });
+    };
+    const found = of(36).get('closes waistband')!;
+    // 2 × 36 − 2 × 1.5 = 69 round a waist of 72.
+    expect(plain(found.words)).toBe('The waistband would be 3 cm short of the body: it cannot close');
+    expect(plain(found.detail)).toContain('1 × 36 cm on the fold, less 1.5 cm at each end');
+    expect(of(38).has('closes waistband')).toBe(false);
+    expect(of(38).has('piece waistband')).toBe(false);
+    expect(said(request({ pattern: banded })).get('piece waistband')!.weight).toBe('know');
+  });
+
+  test('a knit band is cut smaller and stretched on: it is stopped only where it gives too little', () => {
+    const knit = (stretchAcross: number) =>
+      said(request({ pattern: banded, make: { size: { size: 'A' } }, cloth: { structure: 'knit', stretchAcross } }));
+    expect(knit(30).has('closes waistband')).toBe(false);
+    expect(knit(10).has('closes waistband')).toBe(true);
   });
 
   test('drawn in by elastic it need not close, but must pass the hip', () => {

@@ -1,6 +1,7 @@
 import { needleFor } from '../arithmetic/needle-and-thread';
 import { longestPiece } from '../cloth/shelf';
 import { effectsOf } from '../alteration/effects';
+import { alterationKind } from '../alteration/catalogue';
 import { alterationWhen, alterationWords } from '../alteration/words';
 import { effectContext, inOrder, versionsOf, viewOf, type PatternCase } from '../fit/case';
 import { chartOf, finishedColumn, lineOf, placeOf, readColumn } from '../fit/chart';
@@ -9,9 +10,10 @@ import { ageOn, bodyOn, daysBetween } from '../measure/body';
 import type { IsoDate } from '../measure/calendar-day';
 import { formatLength, type LengthUnit } from '../measure/length';
 import { zoneOf, type BodyMeasure, type ZoneId } from '../measure/zones';
-import type { Alteration, Make, Person, Plan } from '../records';
+import type { Alteration, BandPiece, Make, Person, Plan } from '../records';
 import { zoneOfMake } from '../versions/compare-makes';
 import { canBePutOn } from '../arithmetic/put-on';
+import { closedBands } from './closed-bands';
 import { clothFor, type ClothForPlan } from './cloth-for-plan';
 
 /** How much a check weighs: what would spoil the cut, what is easily regretted, what is good to know. */
@@ -53,6 +55,7 @@ function clothChecks({ input, make, today, unit, plans }: CheckRequest): Check[]
   const { cloth, bias } = mainCloth(make, input.cloths);
   if (!cloth) return [{ id: 'cloth', weight: 'heed', words: 'No cloth is chosen yet.' }];
   const { wants } = input.pattern;
+  const view = viewOf(input.pattern, make);
   const found = clothFor(input, make, cloth, today, plans);
   const checks: Check[] = [enoughOf(found, unit)];
   if (found.alsoPlanned.length > 0) checks.push({ id: `shared ${cloth.id}`, weight: 'heed', words: `${cloth.name} is meant for another plan too.` });
@@ -66,6 +69,13 @@ function clothChecks({ input, make, today, unit, plans }: CheckRequest): Check[]
   if (cloth.nap) checks.push({ id: 'nap', weight: 'heed', words: 'All pieces one way', detail: `${cloth.name} has a nap or a one-way print` });
   if (cloth.repeatAlong)
     checks.push({ id: 'repeat', weight: 'heed', words: `Match the repeat of ${formatLength(cloth.repeatAlong, unit)} at the seams` });
+  if (found.widest === 0 && (bias || view.flat?.shape === 'flared'))
+    checks.push({
+      id: 'widest',
+      weight: 'heed',
+      words: `Lay the widest piece across ${cloth.name} before you count on it`,
+      detail: `${bias ? 'on the bias it takes more width than on the grain' : 'a flared piece may be wider than the cloth'}; noted with the view, it is checked here`,
+    });
   if (bias)
     checks.push({
       id: 'bias',
@@ -105,9 +115,16 @@ function clothChecks({ input, make, today, unit, plans }: CheckRequest): Check[]
 }
 
 /** Whether the cloth is enough, in words that name the piece and the centimetres. */
-export function enoughOf({ cloth, needed, at, from, hand, shrinks }: ClothForPlan, unit: LengthUnit): Check {
+export function enoughOf({ cloth, needed, at, from, hand, shrinks, widest }: ClothForPlan, unit: LengthUnit): Check {
   const id = `enough ${cloth.id}`;
   const length = (cm: number) => formatLength(cm, unit, { about: true });
+  if (hand.tooNarrow)
+    return {
+      id,
+      weight: 'stop',
+      words: `${cloth.name} is too narrow for the widest piece`,
+      detail: `it needs ${length(widest)}, and the widest on the shelf is ${length(Math.max(...cloth.pieces.map((p) => p.width)))}${shrinks ? ' unwashed' : ''}: a join, or another cloth`,
+    };
   if (needed === undefined)
     return {
       id,
@@ -123,7 +140,7 @@ export function enoughOf({ cloth, needed, at, from, hand, shrinks }: ClothForPla
     `the longest piece is ${length(hand.piece.length)}${shrinks ? ' once washed' : ''}`,
   ].filter(Boolean);
   const over = hand.over >= 0 ? `${length(hand.over)} over` : `${length(-hand.over)} short`;
-  const words = hand.tooNarrow ? `${cloth.name} is too narrow` : `${cloth.name}: ${hand.answer}, ${over}`;
+  const words = `${cloth.name}: ${hand.answer}, ${over}`;
   const weight: Weight = hand.answer === 'not enough' ? 'stop' : hand.answer === 'tight' ? 'heed' : 'know';
   return { id, weight, words, detail: detail.join('; ') };
 }
@@ -158,26 +175,43 @@ function sewnGirth({ pattern }: PatternCase, make: Make, zone: ZoneId): number |
   return make.alterations.flatMap((a) => effectsOf(a, context)).reduce((sum, e) => (e.zone === zone ? sum + e.cm : sum), finished);
 }
 
+/** How a band was measured: `1 × 36 cm on the fold, less 1.5 cm at each end`. */
+function bandWords({ cut, pieces, onFold, allowance, overlap }: BandPiece, unit: LengthUnit): string {
+  const length = (cm: number) => formatLength(cm, unit);
+  return `${pieces} × ${length(cut)}${onFold ? ' on the fold' : ''}, less ${length(allowance)} at each end${overlap ? ` and ${length(overlap)} of overlap` : ''}`;
+}
+
 /** Bands that must close, and openings that must let the head or the hips pass. */
-function passageChecks({ input, make, today, unit }: CheckRequest): Check[] {
+function passageChecks({ input, make, today, unit, plans }: CheckRequest): Check[] {
+  const plan = plans.find((p) => p.id === make.id);
   const view = viewOf(input.pattern, make);
   const { cloth } = mainCloth(make, input.cloths);
   const length = (cm: number) => formatLength(cm, unit, { about: true });
   const cm = (measure: BodyMeasure | undefined) => measure && bodyOn(input.bodies, measure, today)?.cm;
   const checks: Check[] = [];
   const closing = view.openings.map((o) => o.zone);
-  for (const zone of view.zones.filter((z) => zoneOf(z).band)) {
+  for (const zone of closedBands(view)) {
     // What an elastic or a tie draws in need not close by itself.
     if (view.openings.some((o) => o.zone === zone && (o.closes === 'elastic' || o.closes === 'drawn' || o.closes === 'wrap'))) continue;
+    const band = plan?.bands?.find((b) => b.zone === zone);
+    if (!band)
+      checks.push({
+        id: `piece ${zone}`,
+        weight: 'know',
+        words: `Measure the piece for the ${zoneOf(zone).label}`,
+        detail: 'cut width × pieces × fold, less the seams: written with the plan, it is checked against the body',
+      });
     const ease = zoneOfMake(input, make, zone)?.ease;
     const body = cm(zoneOf(zone).measure);
     const [t1] = zoneOf(zone).edges;
-    if (ease === undefined || body === undefined || ease >= -t1) continue;
+    // A knit band is cut smaller and stretched on: it must give as much.
+    const gives = 1 + (cloth?.structure === 'knit' ? (cloth.stretchAcross ?? 0) : 0) / 100;
+    if (ease === undefined || body === undefined || ease >= -t1 || (body + ease) * gives >= body) continue;
     checks.push({
       id: `closes ${zone}`,
       weight: 'stop',
       words: `The ${zoneOf(zone).label} would be ${length(-ease)} short of the body: it cannot close`,
-      detail: `${length(body + ease)} round when sewn, the body ${length(body)}; check the piece: cut width × pieces × fold, less the seams`,
+      detail: `${length(body + ease)} round when sewn, the body ${length(body)}; ${band ? bandWords(band, unit) : 'check the piece: cut width × pieces × fold, less the seams'}`,
     });
   }
   for (const { zone, closes } of view.openings) {
@@ -273,10 +307,40 @@ function bodyChecks({ input, person, today }: CheckRequest): Check[] {
   return [{ id: `body ${latest}`, weight: 'heed', words: `Measure ${person.name} again`, detail: `the last measures are of ${latest}` }];
 }
 
-/** What went otherwise last time, and what is wrong in the pattern. */
+/** Whether two notes name the same thing: a word of some length stands in both. */
+function speakOfTheSame(a: string, b: string): boolean {
+  const wordsOf = (text: string) => text.toLowerCase().match(/\p{L}{3,}/gu) ?? [];
+  const common = new Set(wordsOf(a).filter((w) => w.length > 3 || w === 'zip' || w === 'hem'));
+  return wordsOf(b).some((w) => common.has(w));
+}
+
+/** What is wrong in the pattern, and what went wrong last time, with a tip of that version or a later one that speaks of the same. */
 function lastTimeChecks({ input }: CheckRequest): Check[] {
   const { errata } = input.pattern;
-  return errata.map((e) => ({ id: `erratum ${e.id}`, weight: 'heed' as const, words: e.words, detail: 'an error in the pattern' }));
+  const versions = versionsOf(input);
+  const mistakes = versions.flatMap((m) =>
+    m.notes
+      .filter((n) => n.kind === 'mistake')
+      .map((n): Check => {
+        const since = versions.filter((v) => v.version >= m.version).flatMap((v) => v.notes.filter((t) => t.kind === 'tip').map((t) => t.words));
+        const tip = since.findLast((words) => speakOfTheSame(words, n.words));
+        return {
+          id: `mistake ${n.id}`,
+          weight: 'heed',
+          words: `Not again: ${n.words}`,
+          detail: `version ${m.version}${tip ? `; the tip since: ${tip}` : ''}`,
+        };
+      }),
+  );
+  return [...errata.map((e): Check => ({ id: `erratum ${e.id}`, weight: 'heed', words: e.words, detail: 'an error in the pattern' })), ...mistakes];
+}
+
+/** Seams that no longer match once a piece is altered: to be trued before the cloth is cut. */
+function seamChecks({ make }: CheckRequest): Check[] {
+  const reminders = new Set(make.alterations.flatMap((a) => alterationKind(a.kind).remind ?? []));
+  if (reminders.size === 0 && make.sizeLines.length === 0) return [];
+  const blended = make.sizeLines.length > 0 && 'Blend the lines between the sizes along the seam, alike on both pieces.';
+  return [{ id: 'true', weight: 'heed', words: 'True the seams', detail: [...(blended ? [blended] : []), ...reminders].join(' ') }];
 }
 
 /**
@@ -292,6 +356,7 @@ export function checksFor(request: CheckRequest): Check[] {
     ...clothChecks(request),
     ...passageChecks(request),
     ...alterationChecks(request),
+    ...seamChecks(request),
     ...(lined ? [{ id: 'facings', weight: 'heed' as const, words: 'Alter facing and lining with their pieces' }] : []),
     ...bodyChecks(request),
     ...lastTimeChecks(request),

@@ -4,7 +4,7 @@ import { washed } from '../cloth/shelf';
 import { effectContext, viewOf, type PatternCase } from '../fit/case';
 import type { IsoDate } from '../measure/calendar-day';
 import type { ZoneId } from '../measure/zones';
-import type { Cloth, Make, Plan } from '../records';
+import type { Cloth, Make, Plan, View } from '../records';
 
 /** Lengths along the grain that take cloth when they are altered. */
 const ALONG: readonly ZoneId[] = ['bodyLength', 'skirt', 'leg', 'sleeve'];
@@ -25,6 +25,15 @@ export function addedAlong({ pattern }: Pick<PatternCase, 'pattern'>, make: Make
   return Math.max(0, ...sums.values());
 }
 
+/**
+ * The width that a view's widest piece needs on the cloth, cm: as it lies on the grain, or turned by half a right angle on the bias, where
+ * both its sides count. 0 where nobody measured it.
+ */
+export function widthNeeded({ widest, longest = widest }: Pick<View, 'widest' | 'longest'>, bias: boolean): number {
+  if (widest === undefined) return 0;
+  return bias ? (widest + longest!) / Math.SQRT2 : widest;
+}
+
 /** What a plan needs of its main cloth, and whether the shelf has it. */
 export interface ClothForPlan {
   readonly cloth: Cloth;
@@ -32,6 +41,8 @@ export interface ClothForPlan {
   readonly needed: number | undefined;
   readonly at: number;
   readonly from: ClothNeeded | undefined;
+  /** Width that the widest piece needs, cm; 0 where nobody measured it. */
+  readonly widest: number;
   readonly hand: OnHand;
   /** Pieces are shorter after the first wash than they lie there now. */
   readonly shrinks: boolean;
@@ -47,17 +58,19 @@ const afterWash = (cloth: Cloth, today: IsoDate): Cloth => (cloth.washedOn === u
  *
  * @param make the plan as a make
  * @param plans all plans: the same cloth may be meant twice
- * @param widest width that a bias or circular piece needs, cm
  */
-export function clothFor(input: PatternCase, make: Make, cloth: Cloth, today: IsoDate, plans: readonly Plan[] = [], widest = 0): ClothForPlan {
+export function clothFor(input: PatternCase, make: Make, cloth: Cloth, today: IsoDate, plans: readonly Plan[] = []): ClothForPlan {
   const { pattern, makes, cloths } = input;
   const view = viewOf(pattern, make);
   const lain = afterWash(cloth, today);
   const added = addedAlong(input, make);
   const at = lain.pieces[0]?.width ?? lain.width ?? 140;
+  const bias = make.cloths.some((u) => u.clothId === cloth.id && u.part === 'main' && u.bias === true);
+  const widest = widthNeeded(view, bias);
+  const request = { pattern, view, makes, cloths, size: make.size, longestPiece: view.longest };
   const named = make.cloths.find((u) => u.clothId === cloth.id && u.part === 'main')?.length;
   const ofWidth = (width: number) => {
-    const found = clothNeeded({ pattern, view, makes, cloths, size: make.size, width });
+    const found = clothNeeded({ ...request, width });
     // Versions took their own lengths with their own alterations: what they took is what they took.
     const extra = extraOf(lain, found?.from === 'a version' ? 0 : added);
     return found && lengthToBuy(found.length, extra);
@@ -68,7 +81,8 @@ export function clothFor(input: PatternCase, make: Make, cloth: Cloth, today: Is
     cloth,
     needed: needed(at),
     at,
-    from: named === undefined ? clothNeeded({ pattern, view, makes, cloths, size: make.size, width: at }) : undefined,
+    from: named === undefined ? clothNeeded({ ...request, width: at }) : undefined,
+    widest,
     hand: onHand(lain.pieces, needed, widest),
     shrinks: cloth.washedOn === undefined && (cloth.shrinkAlong ?? 0) > 0,
     alsoPlanned: plans.filter((p) => p.state === 'open' && p.id !== make.id && p.cloths.some((u) => u.clothId === cloth.id)).map((p) => p.id),

@@ -1,4 +1,5 @@
 import { alterationKind } from '../alteration/catalogue';
+import { openWishes } from '../alteration/wishes';
 import { alterationWhen, alterationWords, sizeLineWords } from '../alteration/words';
 import { longestPiece } from '../cloth/shelf';
 import { inOrder, versionsOf, viewOf } from '../fit/case';
@@ -107,8 +108,8 @@ function clothsOf({ input, make, today, unit, plans }: CheckRequest): SheetCloth
   return [{ name: main.cloth.name, part: 'main', needed: `${needed}${main.cloth.nap ? ', all one way' : ''}`, hand }, ...others];
 }
 
-/** Notes that help at the table: settings and tips, what was done differently, and mistakes not to make again. */
-const HELPS: readonly ConstructionNote['kind'][] = ['setting', 'tip', 'different', 'mistake'];
+/** Notes that help at the table: settings and tips, and what was done differently. Mistakes stand with the checks. */
+const HELPS: readonly ConstructionNote['kind'][] = ['setting', 'tip', 'different'];
 
 function lastTimeOf({ input, make, unit }: CheckRequest): SheetStep[] {
   const view = viewOf(input.pattern, make);
@@ -121,19 +122,21 @@ function lastTimeOf({ input, make, unit }: CheckRequest): SheetStep[] {
     )
     .slice(0, 8)
     .concat(
-      view.wishes
-        .filter((w) => !make.alterations.some((a) => a.kind === w.kind))
-        .map((w) => ({ id: `wish ${w.id}`, words: alterationWords(w, unit), detail: ['a wish kept with the view, not in this plan'] })),
+      openWishes(view, make.alterations).map((w) => ({
+        id: `wish ${w.id}`,
+        words: alterationWords(w, unit),
+        detail: ['a wish kept with the view, not in this plan'],
+      })),
     );
 }
 
-/** Everything that a plan says at the cutting table. Marks on the paper stand with their alterations and are not said twice. */
+/** Everything that a plan says at the cutting table. Marks on the paper stand with their alterations, truing last of them: neither is said twice. */
 export function cutSheet(request: CheckRequest): CutSheet {
   return {
     trace: traceOf(request),
     steps: stepsOf(request),
     cloths: clothsOf(request),
-    checks: checksFor(request).filter((c) => !c.id.startsWith('mark ')),
+    checks: checksFor(request).filter((c) => !c.id.startsWith('mark ') && c.id !== 'true'),
     lastTime: lastTimeOf(request),
   };
 }

@@ -4,7 +4,7 @@ import { choicesOf, field, fieldMeta, fieldProblem, type FieldKind } from './fie
 
 /** Shapes whose fields are asked for one by one. */
 const ASKED: Record<string, { shape: Record<string, z.ZodType>; unasked: readonly string[] }> = {
-  Person: { shape: records.Person.shape, unasked: ['id', 'child'] },
+  Person: { shape: records.Person.shape, unasked: ['id', 'child', 'wanted'] },
   Cloth: { shape: records.Cloth.shape, unasked: ['id', 'tests', 'swatch', 'pieces'] },
   Swatch: { shape: records.Swatch.shape, unasked: [] },
   Wear: { shape: records.Wear.shape, unasked: ['id', 'makeIds'] },
@@ -33,6 +33,7 @@ const ASKED: Record<string, { shape: Record<string, z.ZodType>; unasked: readonl
       'cloths',
       'bodyId',
       'expected',
+      'bands',
       'listId',
       'place',
       'checks',
@@ -40,6 +41,7 @@ const ASKED: Record<string, { shape: Record<string, z.ZodType>; unasked: readonl
       'added',
     ],
   },
+  BandPiece: { shape: records.BandPiece.shape, unasked: ['id'] },
   PlanList: { shape: records.PlanList.shape, unasked: ['id', 'added'] },
   Away: { shape: records.Away.shape, unasked: ['id'] },
   Pattern: { shape: records.Pattern.shape, unasked: ['id', 'wants', 'errata', 'paper', 'views', 'charts', 'decided'] },

@@ -10,6 +10,8 @@ export interface FieldMeta {
   readonly ask: FieldKind;
   readonly unit?: string;
   readonly hint?: string;
+  /** What the choices are called, where not by themselves. */
+  readonly words?: Readonly<Record<string, string>>;
 }
 
 /**

@@ -63,6 +63,9 @@ export const View = z.strictObject({
   /** Seams across a zone where not the usual number. */
   seams: z.partialRecord(ZoneName, z.int().min(-2).max(12)).default({}),
   clothTable: z.array(ClothNeed).default([]),
+  /** The widest and the longest piece of this view, as they lie on the grain, unfolded. */
+  widest: field(PositiveCm.optional(), { label: 'Widest piece', ask: 'length', hint: 'across the grain, unfolded' }),
+  longest: field(PositiveCm.optional(), { label: 'Longest piece', ask: 'length', hint: 'along the grain' }),
   openings: z.array(Opening).default([]),
   /** Changes for looks that are kept from make to make. */
   wishes: z.array(Alteration).default([]),

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { field } from './field';
+import { GarmentKind } from './pattern';
 import { CalendarDate, Id, Measure, Name, PositiveCm, Words } from './shapes';
 
 /** Who a garment is for. */
@@ -17,6 +18,8 @@ export const Person = z.strictObject({
   /** By which measure tops are sized. */
   sizedBy: field(z.enum(['bust', 'high bust']).optional(), { label: 'Tops sized by', ask: 'choice' }),
   unit: field(z.enum(['cm', 'in']).optional(), { label: 'Measured in', ask: 'choice' }),
+  /** How many garments of a kind this person wants in the wardrobe; nobody need say. */
+  wanted: z.partialRecord(GarmentKind, z.int().min(0).max(99)).optional(),
   note: field(Words.optional(), { label: 'Note', ask: 'words' }),
 });
 export type Person = z.infer<typeof Person>;

@@ -1,3 +1,4 @@
+import { sewnRound } from '../arithmetic/piece-check';
 import { blankMake, blankPlan } from './blank';
 import type { Make } from './make';
 import type { Plan } from './plan';
@@ -23,6 +24,8 @@ export function makeOfPlan(plan: Plan, id: string, version: number, day: string)
     sources: [{ patternId: plan.patternId, viewId: plan.viewId }],
     kind: plan.kind,
     lacking: [...plan.lacking],
+    // What was measured on the paper is what the garment will have there.
+    measured: (plan.bands ?? []).flatMap((b) => (sewnRound(b) > 0 ? [{ zone: b.zone, cm: sewnRound(b), of: 'piece' as const }] : [])),
     ...cutOf(plan),
   };
 }

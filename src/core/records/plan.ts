@@ -2,13 +2,42 @@ import { z } from 'zod';
 import { Alteration } from './alteration';
 import { field } from './field';
 import { ClothUse } from './make';
-import { CalendarDate, Id, Measure, Name, PositiveCm, Words, ZoneName } from './shapes';
+import { CalendarDate, Cm, Id, Measure, Name, PositiveCm, Words, ZoneName } from './shapes';
+import { zoneOf } from '../measure/zones';
 import { SizeLine } from './size-line';
 
 /** What a sewist said of a check: seen to, later, or not minded. */
 export const CHECK_STATES = ['done', 'later', 'waved'] as const;
 
 export const PLAN_KINDS = ['garment', 'toile', 'wearable toile'] as const;
+
+/** Places where a piece closes round the body, or holds it. */
+export const BAND_ZONES = [
+  'waistband',
+  'waist',
+  'wrist',
+  'neckline',
+  'head',
+  'opening',
+  'upperArm',
+  'thigh',
+  'knee',
+  'calf',
+  'legHem',
+  'strap',
+] as const;
+
+/** A band, cuff or strap as it will be cut: it is checked against the body before the scissors. */
+export const BandPiece = z.strictObject({
+  id: Id,
+  zone: field(z.enum(BAND_ZONES), { label: 'For the', ask: 'choice', words: Object.fromEntries(BAND_ZONES.map((b) => [b, zoneOf(b).label])) }),
+  cut: field(PositiveCm, { label: 'Cut width', ask: 'length', hint: 'as it lies on the cloth' }),
+  pieces: field(z.int().min(1).max(12), { label: 'How many go round', ask: 'whole' }),
+  onFold: field(z.boolean(), { label: 'On the fold', ask: 'yes' }),
+  allowance: field(Cm, { label: 'Seam at each end', ask: 'length' }),
+  overlap: field(Cm.optional(), { label: 'Overlap', ask: 'length' }),
+});
+export type BandPiece = z.infer<typeof BandPiece>;
 
 /** The next make, before it is cut: all that the cutting table needs, so that it becomes a make with nothing typed twice. */
 export const Plan = z.strictObject({
@@ -24,6 +53,8 @@ export const Plan = z.strictObject({
   sizeLines: z.array(z.strictObject({ zone: ZoneName, line: SizeLine })).default([]),
   alterations: z.array(Alteration).default([]),
   cloths: z.array(ClothUse).default([]),
+  /** Bands that were measured on the paper. */
+  bands: z.array(BandPiece).optional(),
   /** The body it is for: a measured set, where not the latest; or what is expected on the day it is due. */
   bodyId: Id.optional(),
   expected: z.partialRecord(Measure, PositiveCm).optional(),

@@ -74,6 +74,10 @@ export function ViewFields({
           </div>
         </Fold>
         <Fold head="Cloth it takes" said={view.clothTable.length === 0 ? '' : `${view.clothTable.length} of the table`}>
+          <div className="mb-1 flex flex-wrap gap-3">
+            <RecordField of={View.shape} name="widest" value={view.widest} onValue={(widest) => onView({ widest })} className="w-44" />
+            <RecordField of={View.shape} name="longest" value={view.longest} onValue={(longest) => onView({ longest })} className="w-44" />
+          </div>
           <RecordRows
             of={ClothNeed.shape}
             names={['width', 'length', 'sizes']}

@@ -8,7 +8,7 @@ import { useUnit } from '../../data/queries';
 const WORTH_CHANGING = 0.1;
 
 /** The chance of right at each place as it is planned: every change of the plan shows here. */
-export function PlanChances({ zones }: { zones: readonly PlannedZone[] }) {
+export function PlanChances({ zones, sized }: { zones: readonly PlannedZone[]; sized: boolean }) {
   const unit = useUnit();
   const about = (cm: number) => formatLength(cm, unit, { signed: true, about: true });
   const noted = zones.filter((z) => z.noted);
@@ -19,7 +19,11 @@ export function PlanChances({ zones }: { zones: readonly PlannedZone[] }) {
         Chance of right, as planned
       </h2>
       {!weakest ? (
-        <p className="text-ink2">Nothing is known of how this cut will fit: no version, and no other pattern, says anything of its places.</p>
+        <p className="text-ink2">
+          {sized
+            ? 'Nothing is known of how this cut will fit: no version, and no other pattern, says anything of its places.'
+            : 'Choose the size that is cut: the chances follow from it.'}
+        </p>
       ) : (
         <>
           <p className="text-ink2" aria-live="polite">

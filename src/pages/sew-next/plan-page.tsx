@@ -1,5 +1,7 @@
 import { Link, useNavigate, useParams } from 'react-router';
 import { toast } from 'react-toastify';
+import { USUAL_ALLOWANCE } from '../../core/arithmetic/sums';
+import { viewOf } from '../../core/fit/case';
 import { Plan } from '../../core/records';
 import { newId } from '../../data/new-id';
 import { useLists, useUnit } from '../../data/queries';
@@ -13,9 +15,12 @@ import { Button } from '../../ui/button';
 import { SelectField } from '../../ui/field';
 import { Fold } from '../../ui/fold';
 import { Empty, PageHead } from '../../ui/page-head';
+import { Bands, bandsSaid } from './bands';
 import { BeforeCutting } from './before-cutting';
 import { ClothsThatSuit } from './cloths-that-suit';
+import { ExpectedBody } from './expected-body';
 import { PlanChances } from './plan-chances';
+import { RoomToGrow } from './room-to-grow';
 import { ToileFirst } from './toile-first';
 import { usePlanChances, usePlanInWork, type PlanInWork } from './use-plan';
 
@@ -31,7 +36,7 @@ function PlanDesk({ work }: { work: PlanInWork }) {
   const navigate = useNavigate();
   const lists = useLists();
   const unit = useUnit();
-  const zones = usePlanChances(work.make);
+  const zones = usePlanChances(work);
   if (!lists) return null;
   const { plan, input, person, make } = work;
   const { pattern, bodies, cloths } = input;
@@ -110,6 +115,16 @@ function PlanDesk({ work }: { work: PlanInWork }) {
               onChange={({ sources, ...part }) => change({ ...part, ...(sources ? { viewId: sources[0]!.viewId } : {}) } as Partial<Plan>)}
             />
           </section>
+          <Fold
+            head="For a body that is expected"
+            said={plan.expected ? `${Object.keys(plan.expected).length} measures` : ''}
+            open={plan.expected !== undefined}
+          >
+            <ExpectedBody work={work} onExpected={(expected) => change({ expected })} />
+          </Fold>
+          <Fold head="Bands as they are on the paper" said={bandsSaid(plan)} open={(plan.bands ?? []).length > 0}>
+            <Bands plan={plan} view={viewOf(pattern, make)} allowance={pattern.allowance ?? USUAL_ALLOWANCE} onBands={(bands) => change({ bands })} />
+          </Fold>
           <section aria-labelledby="cloth">
             <h2 id="cloth" className="mb-1 text-[17px]">
               In which cloth
@@ -133,7 +148,8 @@ function PlanDesk({ work }: { work: PlanInWork }) {
         </div>
         <div className="flex flex-col gap-5">
           <GarmentPicture pattern={pattern} make={make} cloths={cloths} className="h-[180px] w-[150px]" />
-          {zones && <PlanChances zones={zones} />}
+          {zones && <PlanChances zones={zones} sized={plan.size !== undefined || pattern.charts.length === 0} />}
+          {person.child && <RoomToGrow work={work} onChange={change} />}
           {zones && <ToileFirst work={work} zones={zones} onToile={() => change({ kind: 'toile' })} />}
           <BeforeCutting work={work} />
         </div>

@@ -22,6 +22,8 @@ import { RecordField } from '../../parts/record-field';
 import { Button } from '../../ui/button';
 import { Dialog } from '../../ui/dialog';
 import { SelectField, TextField } from '../../ui/field';
+import { Fold } from '../../ui/fold';
+import { NumberField } from '../../ui/number-field';
 import { Pick } from '../../ui/pick';
 import { useSewAgain } from '../../workers/use-reckoning';
 import { startMake } from '../makes/log-draft';
@@ -77,7 +79,7 @@ export function Reckoning({ person, onPlan }: { person: Person; onPlan: (pattern
   const hanging = useWardrobe(person.id);
   const { currency } = useSettings();
   const plan = useMemo(() => ({ date: today(), unit }), [unit]);
-  const reckoned = useSewAgain(person.id, plan, tables);
+  const reckoned = useSewAgain(person, plan, tables);
   const [kind, setKind] = useState('');
   const [season, setSeason] = useState('');
   const [hours, setHours] = useState('');
@@ -125,6 +127,18 @@ export function Reckoning({ person, onPlan }: { person: Person; onPlan: (pattern
   const shown = lines.filter((l) => fits(l) && l.match?.suits !== false);
   const not = lines.filter((l) => fits(l) && l.match?.suits === false);
   const groups = DECISIONS.map((answer) => ({ answer, of: shown.filter((l) => l.answer === answer) })).filter((g) => g.of.length > 0);
+  const kinds = GARMENT_KINDS.filter((k) => lines.some((l) => l.pattern.kind === k));
+  const wantSoMany = (of: (typeof GARMENT_KINDS)[number], number: number | undefined) =>
+    keep(`how many of ${of} ${person.name} wants`, [
+      {
+        table: 'people',
+        id: person.id,
+        edit: (now) => {
+          const { [of]: _, ...others } = now.wanted ?? {};
+          return { ...now, wanted: number === undefined ? others : { ...others, [of]: number } };
+        },
+      },
+    ]);
   const takeBack = ({ pattern }: Line) =>
     void keep(`my answer for ${pattern.name} taken back`, [
       { table: 'patterns', id: pattern.id, edit: (now) => ({ ...now, decided: now.decided.filter((d) => d.personId !== person.id) }) },
@@ -138,7 +152,7 @@ export function Reckoning({ person, onPlan }: { person: Person; onPlan: (pattern
       <div className="flex flex-wrap items-end gap-3 py-2">
         <SelectField label="Kind" value={kind} onChange={(e) => setKind(e.target.value)}>
           <option value="">any</option>
-          {GARMENT_KINDS.filter((k) => lines.some((l) => l.pattern.kind === k)).map((k) => (
+          {kinds.map((k) => (
             <option key={k}>{k}</option>
           ))}
         </SelectField>
@@ -163,6 +177,27 @@ export function Reckoning({ person, onPlan }: { person: Person; onPlan: (pattern
           </Button>
         )}
       </div>
+      <Fold
+        head="How many of a kind are enough"
+        said={kinds.flatMap((k) => (person.wanted?.[k] === undefined ? [] : `${k} ${person.wanted[k]}`)).join(', ')}
+      >
+        <p className="mb-1 text-small text-ink2">
+          Where so many hang ready and none is worn out, the reckoning says enough for now. Empty: as many as you like.
+        </p>
+        <div className="flex flex-wrap gap-3">
+          {kinds.map((k) => (
+            <NumberField
+              key={k}
+              label={`${k}: ${hanging?.filter((h) => h.kind === k && h.inRotation).length ?? 0} hang ready, wanted`}
+              number={person.wanted?.[k]}
+              whole
+              most={99}
+              onNumber={(number) => void wantSoMany(k, number)}
+              className="w-44"
+            />
+          ))}
+        </div>
+      </Fold>
       {groups.length === 0 && (
         <p className="text-ink2">{lines.length === 0 ? 'No pattern is in the ledger yet.' : 'None of them is left by what was asked for.'}</p>
       )}

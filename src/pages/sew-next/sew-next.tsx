@@ -5,6 +5,7 @@ import { Link, useNavigate } from 'react-router';
 import { toast } from 'react-toastify';
 import { makesOf, nextVersion } from '../../core/fit/case';
 import { mainCloth } from '../../core/fit/cloth-give';
+import { daysBetween } from '../../core/measure/body';
 import { calendarDays } from '../../core/plan/calendar';
 import { PlanList, type Plan } from '../../core/records';
 import { makeOfPlan, planOfMake } from '../../core/records/plan-to-make';
@@ -28,6 +29,13 @@ import { lastVersion } from '../../core/fit/carry-forward';
 import { Reckoning } from './reckoning';
 
 const day = (date: string) => format(parseISO(date), 'd MMM yyyy');
+
+/** How long there is to a date. */
+function daysLeft(due: string): string {
+  const days = daysBetween(today(), due);
+  if (days < 0) return 'gone by';
+  return days === 0 ? 'today' : days === 1 ? 'one day left' : `${days} days left`;
+}
 
 /** A plan in its list, with the grip by which it is moved. */
 function SortedLine({ id, name, children }: { id: string; name: string; children: ReactNode }) {
@@ -188,7 +196,13 @@ export function SewNext() {
               <h2 className="flex flex-wrap items-baseline gap-x-3 border-b-[3px] border-double border-rule2 text-[17px]">
                 {list?.name ?? 'On no list'}
                 <span className="font-sans text-small text-ink2">
-                  {[counted > 0 && `${done} of ${counted} made`, list?.due && `by ${day(list.due)}`, list?.note].filter(Boolean).join(' · ')}
+                  {[
+                    counted > 0 && `${done} of ${counted} made`,
+                    list?.due && `by ${day(list.due)}${counted > done ? `, ${daysLeft(list.due)}` : ''}`,
+                    list?.note,
+                  ]
+                    .filter(Boolean)
+                    .join(' · ')}
                 </span>
               </h2>
               <SortArea ids={ordered.map((p) => p.id)} what="plan" onOrder={(ids) => reorder(ids, list?.name)}>

@@ -1,6 +1,8 @@
 import { useMemo } from 'react';
 import type { PlannedZone } from '../../core/fit/planned-chance';
 import { nextVersion, type PatternCase } from '../../core/fit/case';
+import { bodiesForPlan, type PlannedCut } from '../../core/fit/next-cut';
+import type { LengthUnit } from '../../core/measure/length';
 import type { CheckRequest } from '../../core/plan/checks';
 import type { Make, Person, Plan } from '../../core/records';
 import { makeOfPlan } from '../../core/records/plan-to-make';
@@ -31,14 +33,21 @@ export function usePlanInWork(planId: string | undefined): PlanInWork | null | u
     const person = people?.find((p) => p.id === plan?.personId);
     if (!plans || !plan || !input || !person) return undefined;
     const make = makeOfPlan(plan, plan.id, nextVersion(input), today());
-    return { plan, input, person, make, request: { input, make, person, today: today(), unit, plans } };
+    // What is checked is checked against the body it is for.
+    const forBody = { ...input, bodies: bodiesForPlan(input.bodies, plannedCut(make, unit, plan.expected)) };
+    return { plan, input, person, make, request: { input: forBody, make, person, today: today(), unit, plans } };
   }, [plans, plan, input, people, unit]);
 }
 
-/** The chances of a plan as it stands, worked out in the worker. */
-export function usePlanChances(make: Make): readonly PlannedZone[] | undefined {
-  const unit = useUnit();
+/** What the engine is told of a plan: cut today, in its main cloth, for the body that is expected or the one measured. */
+export function plannedCut(make: Make, unit: LengthUnit, expected: Plan['expected']): PlannedCut {
   const clothId = make.cloths.find((u) => u.part === 'main')?.clothId;
-  const plan = useMemo(() => ({ date: today(), unit, ...(clothId === undefined ? {} : { clothId }) }), [unit, clothId]);
+  return { date: today(), unit, ...(clothId === undefined ? {} : { clothId }), ...(expected ? { expected } : {}) };
+}
+
+/** The chances of a plan as it stands, worked out in the worker. */
+export function usePlanChances({ make, plan: { expected } }: Pick<PlanInWork, 'make' | 'plan'>): readonly PlannedZone[] | undefined {
+  const unit = useUnit();
+  const plan = useMemo(() => plannedCut(make, unit, expected), [make, unit, expected]);
   return usePlanned(make, plan, useCaseTables());
 }

@@ -1,0 +1,15 @@
+import type { Alteration, View } from '../records';
+
+/** The same change for looks: of one kind, at the same places. What is altered for fit fulfils no wish. */
+const alike = (a: Alteration, b: Alteration) =>
+  a.purpose === 'style' && b.purpose === 'style' && a.kind === b.kind && a.part === b.part && (a.zones ?? []).join() === (b.zones ?? []).join();
+
+/** Wishes kept with a view that a make or a plan does not fulfil yet: they are offered. */
+export function openWishes(view: Pick<View, 'wishes'>, alterations: readonly Alteration[]): Alteration[] {
+  return view.wishes.filter((w) => !alterations.some((a) => alike(a, w)));
+}
+
+/** Changes for looks that are no wish of the view yet: they can be kept as one. */
+export function newWishes(view: Pick<View, 'wishes'>, alterations: readonly Alteration[]): Alteration[] {
+  return alterations.filter((a) => a.purpose === 'style' && !view.wishes.some((w) => alike(a, w)));
+}

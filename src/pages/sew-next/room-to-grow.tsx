@@ -1,0 +1,130 @@
+import clsx from 'clsx';
+import { format, parseISO } from 'date-fns';
+import { useMemo } from 'react';
+import { Link } from 'react-router';
+import { edgesOf } from '../../core/measure/fit-class';
+import { fitClassAt, viewOf } from '../../core/fit/case';
+import type { GrownFit } from '../../core/fit/room-to-grow';
+import { formatLength } from '../../core/measure/length';
+import { percent } from '../../core/measure/percent';
+import { DIRECTION_WORDS, zoneOf, type ZoneId } from '../../core/measure/zones';
+import type { Plan } from '../../core/records';
+import { useCaseTables } from '../../data/case-tables';
+import { useUnit } from '../../data/queries';
+import { Button } from '../../ui/button';
+import { engine } from '../../workers/engine';
+import { useGrowing } from '../../workers/use-reckoning';
+import { plannedCut, type PlanInWork } from './use-plan';
+
+const when = (g: GrownFit) => (g.months === 0 ? 'Now' : format(parseISO(g.date), 'MMM yyyy'));
+
+/** Fit now and room to grow, side by side: this cut on a child's body as it is, and as it grows. */
+export function RoomToGrow({ work: { plan, make, input, person }, onChange }: { work: PlanInWork; onChange: (part: Partial<Plan>) => void }) {
+  const unit = useUnit();
+  const tables = useCaseTables();
+  // What is asked is how this cut sits on each body: the one it is meant for is one of them.
+  const cut = useMemo(() => plannedCut(make, unit, undefined), [make, unit]);
+  const growing = useGrowing(make, cut, tables);
+  if (growing === undefined) return null;
+  const view = viewOf(input.pattern, make);
+  const zones = growing ? [...new Set(growing.flatMap((g) => g.zones.map((z) => z.zone)))] : [];
+  const meant = growing?.find((g) => (g.expected === undefined ? plan.expected === undefined : sameBody(g.expected, plan.expected)));
+  const cutFor = async (g: GrownFit) => {
+    const request = { ...cut, date: g.date, ...(g.expected ? { expected: g.expected } : {}) };
+    const next = (await engine(tables!).account(plan.personId, plan.patternId, request))?.next;
+    onChange({
+      expected: g.expected,
+      ...(next
+        ? { size: next.size, sizeLines: next.sizeLines, alterations: next.alterations }
+        : g.size
+          ? { size: { size: g.size }, sizeLines: [] }
+          : {}),
+    });
+  };
+  return (
+    <section aria-labelledby="grow">
+      <h2 id="grow" className="text-[17px]">
+        Fit now, or room to grow
+      </h2>
+      {growing === null ? (
+        <p className="text-ink2">
+          Two sets of measures some months apart tell how fast {person.name} grows.{' '}
+          <Link to={`/people/${person.id}`} className="underline underline-offset-2">
+            Measure again
+          </Link>
+          , or give the body you expect below.
+        </p>
+      ) : (
+        <>
+          <table className="w-full border-collapse">
+            <thead className="text-left text-small text-ink2 [&_th]:font-normal">
+              <tr className="double-rule-b">
+                <th scope="col">This cut, in</th>
+                {growing.map((g) => (
+                  <th key={g.months} scope="col" className={clsx(g === meant && 'font-semibold text-ink')}>
+                    {when(g)}
+                  </th>
+                ))}
+              </tr>
+            </thead>
+            <tbody>
+              <tr className="border-b border-rule">
+                <th scope="row" className="py-0.5 text-left font-normal">
+                  Size by the chart
+                </th>
+                {growing.map((g) => (
+                  <td key={g.months}>{g.size ?? ''}</td>
+                ))}
+              </tr>
+              {zones.map((zone) => (
+                <tr key={zone} className="border-b border-rule">
+                  <th scope="row" className="py-0.5 text-left font-normal first-letter:uppercase">
+                    {zoneOf(zone).label}
+                  </th>
+                  {growing.map((g) => (
+                    <td key={g.months}>{chanceOf(g, zone, edgesOf(zone, fitClassAt(input.pattern, view, zone))[0])}</td>
+                  ))}
+                </tr>
+              ))}
+              <tr>
+                <th scope="row" className="py-1 text-left font-normal">
+                  Cut it for
+                </th>
+                {growing.map((g) => (
+                  <td key={g.months} className="py-1">
+                    <Button
+                      aria-pressed={g === meant}
+                      aria-label={`Cut it for ${g.months === 0 ? 'now' : when(g)}`}
+                      className={clsx(g === meant && 'bg-tint font-semibold')}
+                      onClick={() => void cutFor(g)}
+                    >
+                      {g === meant ? 'meant' : 'this body'}
+                    </Button>
+                  </td>
+                ))}
+              </tr>
+            </tbody>
+          </table>
+          <p className="text-small text-ink2">
+            Growth as between the first set of measures and the last
+            {growing[2]?.expected?.height !== undefined &&
+              `: about ${formatLength(growing[2].expected.height, unit, { about: true })} tall in a year`}
+            . A hem or a tuck let down later is room too.
+          </p>
+        </>
+      )}
+    </section>
+  );
+}
+
+/** The chance of right, and where it is little, whether the cut will be too small or too large by then. */
+function chanceOf(g: GrownFit, zone: ZoneId, t1: number): string {
+  const z = g.zones.find((other) => other.zone === zone);
+  if (!z) return '';
+  const off = z.x - z.best.median;
+  return Math.abs(off) > t1 ? `${percent(z.chance)}, ${DIRECTION_WORDS[zoneOf(zone).kind][off < 0 ? 'under' : 'over']}` : percent(z.chance);
+}
+
+function sameBody(a: Plan['expected'], b: Plan['expected']): boolean {
+  return b !== undefined && Object.entries(a ?? {}).every(([measure, cm]) => Math.abs(cm - (b[measure as keyof typeof b] ?? -1)) < 0.5);
+}
