@@ -25,3 +25,16 @@ test('a child’s pattern is sized by the child’s measures', async ({ page }) 
   await page.goto('/patterns/pattern-puffin');
   await expect(page.getByRole('region', { name: 'The size, three ways' }).getByRole('row', { name: /^By the chart 116/ })).toBeVisible();
 });
+
+test('a plan takes the size of one school or the blend of the chances', async ({ page }) => {
+  await page.goto('/sew-next/plan-puffin-2026-11-08');
+  const sizes = page.getByRole('region', { name: 'The size, three ways' });
+  await sizes.getByRole('button', { name: 'Cut 116, by the chart' }).click();
+  const all = page.getByRole('slider', { name: 'Size cut all over' });
+  await expect(all).toHaveAttribute('aria-valuetext', '116');
+  await expect(page.getByRole('region', { name: 'Chance of right, as planned' }).getByRole('row', { name: /^bust/i })).toContainText(/9\d\s*%/);
+  await page.keyboard.press('Control+z');
+  await expect(all).not.toHaveAttribute('aria-valuetext', '116');
+  await sizes.getByRole('button', { name: 'Cut the blend' }).click();
+  await expect(all).toHaveAttribute('aria-valuetext', '116');
+});

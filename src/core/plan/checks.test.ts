@@ -212,6 +212,9 @@ describe('who it is for', () => {
     expect(of('2019-01').get('cords')!.words).toMatch(/hood and neck/);
     expect(of('2015-01').get('cords')!.words).toMatch(/dangle/);
     expect(of('2008-01').has('cords')).toBe(false);
+    const drawnIn = { views: [{ ...view, openings: [{ zone: 'waistband' as const, closes: 'elastic' as const }] }] };
+    const elastic = (birthMonth: string) => said(request({ person: { child: true, birthMonth }, pattern: drawnIn })).has('elastic');
+    expect([elastic('2024-05'), elastic('2019-01')]).toEqual([true, false]);
     // Of unknown age the youngest is meant.
     expect(of(undefined).has('small parts')).toBe(true);
     expect([...said(request()).keys()].filter((id) => ['cords', 'small parts', 'nightwear'].includes(id))).toEqual([]);
@@ -226,11 +229,11 @@ describe('who it is for', () => {
   });
 
   test('what would spoil the cut comes first, and no id stands twice', () => {
-    const all = checksFor(request({ cloth: { pieces: [], nap: true, fibre: 'polyester', behaviour: 'sheds', weight: 400 } }));
+    const all = checksFor(request({ cloth: { pieces: [], nap: true, fibre: 'polyester', behaviour: 'sheds, bleeds', weight: 400 } }));
     const order = ['stop', 'heed', 'know'];
     expect(all.map((c) => order.indexOf(c.weight))).toEqual(all.map((c) => order.indexOf(c.weight)).sort());
     expect(new Set(all.map((c) => c.id)).size).toBe(all.length);
-    expect(all.map((c) => c.id)).toEqual(expect.arrayContaining(['heat', 'dust', 'needles']));
+    expect(all.map((c) => c.id)).toEqual(expect.arrayContaining(['heat', 'dust', 'dye', 'needles']));
   });
 });
 

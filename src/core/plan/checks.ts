@@ -43,6 +43,7 @@ export interface CheckRequest {
 const OLD = 365;
 const OLD_OF_CHILD = 120;
 /** Ages, in years, below which usual practice has cautions. Source: work.md; local rules go first. */
+const INFANT_BELOW = 2;
 const SMALL_PARTS_BELOW = 3;
 const CORDS_BELOW = 7;
 const FREE_CORDS_BELOW = 14;
@@ -176,7 +177,7 @@ function sewnGirth({ pattern }: PatternCase, make: Make, zone: ZoneId): number |
 }
 
 /** How a band was measured: `1 × 36 cm on the fold, less 1.5 cm at each end`. */
-function bandWords({ cut, pieces, onFold, allowance, overlap }: BandPiece, unit: LengthUnit): string {
+export function bandWords({ cut, pieces, onFold, allowance, overlap }: BandPiece, unit: LengthUnit): string {
   const length = (cm: number) => formatLength(cm, unit);
   return `${pieces} × ${length(cut)}${onFold ? ' on the fold' : ''}, less ${length(allowance)} at each end${overlap ? ` and ${length(overlap)} of overlap` : ''}`;
 }
@@ -285,12 +286,16 @@ function cautions({ input, make, person, today }: CheckRequest): Check[] {
         words: 'No small parts that come off: buttons, snaps, appliqués',
         detail: `under three; ${rules}`,
       });
+    if ((age === undefined || age < INFANT_BELOW) && view.openings.some((o) => o.closes === 'elastic'))
+      checks.push({ id: 'elastic', weight: 'heed', words: 'No tight elastic on a small child: wide, soft, and with room', detail: rules });
     checks.push({ id: 'nightwear', weight: 'know', words: 'Nightwear: many places have rules about cloth near a flame', detail: rules });
   }
   if (cloth && /poly|nylon|acryl|acetate|elastan|spandex|viscose/i.test(cloth.fibre ?? ''))
     checks.push({ id: 'heat', weight: 'know', words: `Try the iron and the fusing on a scrap: ${cloth.fibre} melts or shines under heat` });
   if (cloth && /shed|fray|fibre|dust/i.test(cloth.behaviour ?? ''))
     checks.push({ id: 'dust', weight: 'know', words: `${cloth.name} sheds: a mask while cutting, and the machine cleaned after` });
+  if (cloth && /bleed|loses? (its )?(dye|colou?r)|dye runs/i.test(cloth.behaviour ?? ''))
+    checks.push({ id: 'dye', weight: 'heed', words: `Wash ${cloth.name} alone until the water stays clear: its dye bleeds` });
   if (cloth && ((cloth.weight ?? 0) > 350 || cloth.weightClass === 'heavy'))
     checks.push({ id: 'needles', weight: 'know', words: 'Thick seams break needles: turn the wheel by hand over them, no pins under the foot' });
   return checks;

@@ -1,5 +1,6 @@
 import { SAMPLE_PATTERN, sampleAlteration, sampleCase, sampleCloth, sampleMake } from '../fit/sample-case';
-import type { Make } from '../records';
+import type { Make, Plan } from '../records';
+import { blankPlan } from '../records/blank';
 import { addedAlong } from './cloth-for-plan';
 import { cutSheet } from './cut-sheet';
 
@@ -12,14 +13,14 @@ const last = sampleMake(1, {
 });
 const wish = sampleAlteration('body-at-hem', -5, { purpose: 'style' });
 const pattern = { ...SAMPLE_PATTERN, views: [{ ...SAMPLE_PATTERN.views[0]!, wishes: [wish] }] };
-const sheetOf = (make: Partial<Make>) =>
+const sheetOf = (make: Partial<Make>, plans: readonly Plan[] = []) =>
   cutSheet({
     input: sampleCase([last], { pattern, cloths: [sampleCloth('c', { pieces: [{ length: 250, width: 140 }], nap: true })] }),
     make: sampleMake(2, { id: 'plan', cloths: [{ id: 'p', clothId: 'c', part: 'main', length: 190 }], ...make }),
     person: { id: 'person', name: 'Maren', child: false },
     today: '2025-06-01',
     unit: 'cm',
-    plans: [],
+    plans,
   });
 const plain = (text: string) => text.replace(/\s/g, ' ');
 
@@ -30,6 +31,13 @@ test('lines to trace: each that differs, then everywhere else; a line between tw
     { where: 'everywhere else', line: 'D' },
   ]);
   expect(sheetOf({ size: { size: 'D' } }).trace.map((t) => t.where)).toEqual(['all over']);
+});
+
+test('bands are measured out with the lines: their fold and their pieces, as they were written into the plan', () => {
+  const bands = [{ id: 'b', zone: 'waistband' as const, cut: 40, pieces: 2, onFold: false, allowance: 1, overlap: 3 }];
+  const { trace } = sheetOf({ size: { size: 'D' } }, [{ ...blankPlan('plan', 'person', 'pattern', 'view', '2025-06-01'), bands }]);
+  expect(trace.at(-1)!.where).toBe('waistband, the piece');
+  expect(plain(trace.at(-1)!.line)).toBe('2 × 40 cm, less 1 cm at each end and 3 cm of overlap');
 });
 
 test('alterations in the order of the work, with what is easily forgotten; the seams are trued last', () => {

@@ -7,7 +7,7 @@ import { mainCloth } from '../fit/cloth-give';
 import { formatLength } from '../measure/length';
 import { zoneOf } from '../measure/zones';
 import type { Alteration, ConstructionNote, SizeLine } from '../records';
-import { checksFor, type Check, type CheckRequest } from './checks';
+import { bandWords, checksFor, type Check, type CheckRequest } from './checks';
 import { clothFor } from './cloth-for-plan';
 
 /** A line to trace: where, and along which size. */
@@ -45,10 +45,14 @@ export interface CutSheet {
 const betweenOf = (line: SizeLine): Pick<TraceLine, 'between'> =>
   line.to === undefined || line.at === undefined ? {} : { between: { from: line.size, to: line.to, at: line.at } };
 
-function traceOf({ make }: CheckRequest): TraceLine[] {
-  if (!make.size) return [];
+function traceOf({ make, plans, unit }: CheckRequest): TraceLine[] {
+  const bands = (plans.find((p) => p.id === make.id)?.bands ?? []).map((b): TraceLine => ({
+    where: `${zoneOf(b.zone).label}, the piece`,
+    line: bandWords(b, unit),
+  }));
+  if (!make.size) return bands;
   const own = make.sizeLines.map(({ zone, line }): TraceLine => ({ where: zoneOf(zone).label, line: sizeLineWords(line), ...betweenOf(line) }));
-  return [...own, { where: own.length === 0 ? 'all over' : 'everywhere else', line: sizeLineWords(make.size), ...betweenOf(make.size) }];
+  return [...own, { where: own.length === 0 ? 'all over' : 'everywhere else', line: sizeLineWords(make.size), ...betweenOf(make.size) }, ...bands];
 }
 
 /** What is done on paper, in the usual order of the work; the seams are trued last. */

@@ -22,6 +22,8 @@ export interface ShopLength {
 /** What to look for in a shop for one pattern. */
 export interface ShopCard {
   readonly lengths: readonly ShopLength[];
+  /** The cloth must be so wide, cm, for the widest piece; undefined where nobody measured it. */
+  readonly widest: number | undefined;
   readonly structure: 'woven' | 'knit';
   /** Stretch to look for, %: 10 cm must reach so many. */
   readonly stretch: number | undefined;
@@ -63,7 +65,7 @@ export function shopCard(input: PatternCase, make: Make, shrinks = 0): ShopCard 
   const view = viewOf(pattern, make);
   const versions = versionsOf(input);
   const lengthAt = (width: number): ShopLength => {
-    const found = clothNeeded({ pattern, view, makes: input.makes, cloths, size: make.size, width });
+    const found = clothNeeded({ pattern, view, makes: input.makes, cloths, size: make.size, width, longestPiece: view.longest });
     if (!found) return { width, length: undefined, oneWay: undefined, rough: false };
     const extra = { added: found.from === 'a version' ? 0 : addedAlong(input, make), shrinkAlong: shrinks };
     return { width, length: lengthToBuy(found.length, extra), oneWay: lengthToBuy(found.length, { ...extra, oneWay: true }), rough: found.rough };
@@ -77,6 +79,7 @@ export function shopCard(input: PatternCase, make: Make, shrinks = 0): ShopCard 
   }
   return {
     lengths: neverLess(SHOP_WIDTHS.map(lengthAt)),
+    widest: view.widest,
     structure: pattern.wants.structure,
     stretch: pattern.wants.stretch || undefined,
     weight: pattern.wants.weight,

@@ -24,9 +24,9 @@ import { today } from '../../data/today';
 import { keep } from '../../parts/keep';
 import { startMake } from '../makes/log-draft';
 import { FirstCuts } from './first-cuts';
-import { SizeSchools } from './size-schools';
 import { SewItAgain } from './sew-it-again';
 import { WhatChanged } from './what-changed';
+import { SizeSchools } from '../../parts/size-schools';
 import { Account } from '../../parts/account/account';
 import type { LengthUnit } from '../../core/measure/length';
 import { percent } from '../../core/measure/percent';
@@ -151,12 +151,21 @@ export function PatternAccount() {
     pattern.wants.structure,
     `${pattern.views[0]?.zones.length ?? 0} zones decide the fit`,
   ];
-  const planNext = async () => {
-    const next = startMake(input, person!.id, today(), carried?.next);
+  const planCut = async (next: Make) => {
     const cloths = clothId === '' ? [] : [{ id: newId(), clothId, part: 'main' as const }];
     const plan = { ...planOfMake(next, newId(), today()), cloths };
     if (await keep(`plan: ${pattern.name}`, [{ table: 'plans', put: plan }])) void navigate(`/sew-next/${plan.id}`);
   };
+  const planNext = () => planCut(startMake(input, person!.id, today(), carried?.next));
+  const schools = person && (
+    <SizeSchools
+      patternId={pattern.id}
+      person={person}
+      plan={plan}
+      take={`Plan the blend for version ${nextVersion(input)}`}
+      onTake={(cut) => void planCut({ ...startMake(input, person.id, today(), undefined), ...cut })}
+    />
+  );
   const shown =
     carried?.zones.find((z) => z.zone === chart) ?? carried?.zones.find(isChanged) ?? carried?.zones.find((z) => z.zone === carried.weakest?.zone);
   const reasoned = carried?.zones.find((z) => z.zone === why);
@@ -204,7 +213,7 @@ export function PatternAccount() {
         </Empty>
       )}
       {carried === null && person && <FirstCuts personId={person.id} patternId={pattern.id} unit={unit} />}
-      {carried === null && person && <SizeSchools input={input} person={person} plan={plan} />}
+      {carried === null && schools}
       {carried && (
         <>
           <Account
@@ -259,7 +268,7 @@ export function PatternAccount() {
                 <p className="text-ink2">Nothing is noted on the fit yet: mark a zone on a make’s page, and the best cut closes in.</p>
               )}
               <VersionFigure input={input} unit={unit} onZone={setChart} />
-              {person && <SizeSchools input={input} person={person} plan={plan} />}
+              {schools}
             </div>
             <div className="flex flex-col gap-4">
               {again && <SewItAgain found={again} />}

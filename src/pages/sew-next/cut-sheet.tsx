@@ -1,4 +1,5 @@
 import { Check as Tick, Printer } from 'lucide-react';
+import { format, parseISO } from 'date-fns';
 import type { ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
 import { cutSheet, type SheetStep, type TraceLine } from '../../core/plan/cut-sheet';
@@ -103,7 +104,7 @@ export function CutSheetPage() {
                 .join(' · ')}
             </p>
           </div>
-          {plan.due && <p>wanted by {plan.due}</p>}
+          {plan.due && <p>wanted by {format(parseISO(plan.due), 'd MMM yyyy')}</p>}
         </header>
         <div className="grid grid-cols-2 gap-x-8 gap-y-5 max-sm:grid-cols-1">
           <Part head="Trace these lines">

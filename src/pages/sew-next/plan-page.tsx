@@ -1,3 +1,4 @@
+import { useMemo } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { toast } from 'react-toastify';
 import { USUAL_ALLOWANCE } from '../../core/arithmetic/sums';
@@ -10,6 +11,7 @@ import { CutFields } from '../../parts/cut-fields';
 import { GarmentPicture } from '../../parts/garment-picture';
 import { keep } from '../../parts/keep';
 import { RecordField } from '../../parts/record-field';
+import { SIZES_HEAD, SizeSchools } from '../../parts/size-schools';
 import { ZonePills } from '../../parts/zone-pills';
 import { Button } from '../../ui/button';
 import { SelectField } from '../../ui/field';
@@ -22,7 +24,7 @@ import { ExpectedBody } from './expected-body';
 import { PlanChances } from './plan-chances';
 import { RoomToGrow } from './room-to-grow';
 import { ToileFirst } from './toile-first';
-import { usePlanChances, usePlanInWork, type PlanInWork } from './use-plan';
+import { plannedCut, usePlanChances, usePlanInWork, type PlanInWork } from './use-plan';
 
 /** A plan: what will be cut, in which cloth, for when. Each change is saved as it is made. */
 export function PlanPage() {
@@ -37,6 +39,7 @@ function PlanDesk({ work }: { work: PlanInWork }) {
   const lists = useLists();
   const unit = useUnit();
   const zones = usePlanChances(work);
+  const sized = useMemo(() => plannedCut(work.make, unit, work.plan.expected), [work.make, unit, work.plan.expected]);
   if (!lists) return null;
   const { plan, input, person, make } = work;
   const { pattern, bodies, cloths } = input;
@@ -115,6 +118,11 @@ function PlanDesk({ work }: { work: PlanInWork }) {
               onChange={({ sources, ...part }) => change({ ...part, ...(sources ? { viewId: sources[0]!.viewId } : {}) } as Partial<Plan>)}
             />
           </section>
+          {pattern.charts.length > 0 && (
+            <Fold head={SIZES_HEAD} open={plan.size === undefined}>
+              <SizeSchools patternId={pattern.id} person={person} plan={sized} take="Cut the blend" each onTake={(cut) => change(cut)} />
+            </Fold>
+          )}
           <Fold
             head="For a body that is expected"
             said={plan.expected ? `${Object.keys(plan.expected).length} measures` : ''}

@@ -184,7 +184,7 @@ export function Reckoning({ person, onPlan }: { person: Person; onPlan: (pattern
         <p className="mb-1 text-small text-ink2">
           Where so many hang ready and none is worn out, the reckoning says enough for now. Empty: as many as you like.
         </p>
-        <div className="flex flex-wrap gap-3">
+        <div className="flex flex-wrap items-end gap-3">
           {kinds.map((k) => (
             <NumberField
               key={k}
@@ -193,7 +193,7 @@ export function Reckoning({ person, onPlan }: { person: Person; onPlan: (pattern
               whole
               most={99}
               onNumber={(number) => void wantSoMany(k, number)}
-              className="w-44"
+              className="w-48"
             />
           ))}
         </div>

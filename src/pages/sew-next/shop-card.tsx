@@ -137,6 +137,7 @@ export function ShopCardPage() {
             <p className="text-ink2">
               a {card.structure}
               {card.weight ? `, ${card.weight}` : ''}
+              {card.widest ? `, at least ${length(card.widest)} wide` : ''}
               {card.stretch ? `, stretch ${card.stretch}\u2009%: 10 cm must reach ${formatLength(10 + card.stretch / 10, 'cm')}` : ''}
             </p>
             <table className="mt-1 w-full border-collapse text-[16px]">
