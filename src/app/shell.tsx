@@ -23,6 +23,7 @@ import { db } from '../data/database';
 import { redo, undo } from '../data/journal';
 import { useBodies, useLastActs, usePeople, usePerson, useSettings } from '../data/queries';
 import { changeSettings } from '../data/settings';
+import { today } from '../data/today';
 import { MarkedMakes } from '../parts/marked-makes';
 import { KeyCap } from '../ui/key-cap';
 import { Segmented } from '../ui/segmented';
@@ -115,7 +116,9 @@ function ForWhom() {
             to={`/people/${person.id}`}
             className="text-binding-text/80 underline decoration-dotted underline-offset-4 focus-visible:outline-binding-text"
           >
-            {measured ? `measured ${formatDistanceStrict(parseISO(measured), new Date(), { addSuffix: true })}` : 'never measured'}
+            {measured === undefined
+              ? 'never measured'
+              : `measured ${measured === today() ? 'today' : formatDistanceStrict(parseISO(measured), parseISO(today()), { addSuffix: true })}`}
           </Link>
         </div>
       )}

@@ -26,6 +26,24 @@ import { RoomToGrow } from './room-to-grow';
 import { ToileFirst } from './toile-first';
 import { plannedCut, usePlanChances, usePlanInWork, type PlanInWork } from './use-plan';
 
+/** What is changed, as undo will name it. */
+const PART_WORDS: Partial<Record<keyof Plan, string>> = {
+  kind: 'kind',
+  due: 'day',
+  words: 'words',
+  listId: 'list',
+  lacking: 'parts left out',
+  viewId: 'view',
+  chartId: 'size',
+  size: 'size',
+  sizeLines: 'size lines',
+  alterations: 'alterations',
+  cloths: 'cloth',
+  bodyId: 'body',
+  expected: 'expected body',
+  bands: 'bands',
+};
+
 /** A plan: what will be cut, in which cloth, for when. Each change is saved as it is made. */
 export function PlanPage() {
   const { planId } = useParams();
@@ -44,7 +62,9 @@ function PlanDesk({ work }: { work: PlanInWork }) {
   const { plan, input, person, make } = work;
   const { pattern, bodies, cloths } = input;
   const change = (part: Partial<Plan>) =>
-    void keep(`${Object.keys(part)[0] ?? ''} of the plan for ${pattern.name}`, [{ table: 'plans', from: plan, to: { ...plan, ...part } }]);
+    void keep(`${PART_WORDS[Object.keys(part)[0] as keyof Plan] ?? 'a part'} of the plan for ${pattern.name}`, [
+      { table: 'plans', from: plan, to: { ...plan, ...part } },
+    ]);
   const remove = async () => {
     if (await keep(`plan for ${pattern.name} removed`, [{ table: 'plans', remove: plan.id }])) toast('The plan is removed. Ctrl Z brings it back.');
     void navigate('/sew-next');
