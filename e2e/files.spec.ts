@@ -1,5 +1,9 @@
 import { expect, test, type Page } from './test';
+import { unzipSync } from 'fflate';
+import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { readFile } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 
 interface LedgerFile {
   written: string;
@@ -11,7 +15,7 @@ interface LedgerFile {
 async function saved(page: Page): Promise<{ path: string; file: LedgerFile }> {
   await page.goto('/files');
   await expect(page.getByText(/\d+ makes, \d+ patterns/).first()).not.toHaveText(/^0 makes/);
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save to a file' }).click()]);
+  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save as one text file' }).click()]);
   const path = await download.path();
   return { path, file: JSON.parse(await readFile(path, 'utf8')) as LedgerFile };
 }
@@ -44,6 +48,42 @@ test('export, start empty, import: the same ledger', async ({ page }) => {
   await expect(page.getByText(new RegExp(`Read: ${file.makes.length} makes`))).toBeVisible();
   const again = await saved(page);
   expect(tablesOf(again.file)).toEqual(tablesOf(file));
+});
+
+test('the archive: saved, opened without the app, and read back with every picture; a hurt one is refused', async ({ page }) => {
+  const { file } = await saved(page);
+  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save to a file' }).click()]);
+  expect(download.suggestedFilename()).toMatch(/^amber-ledger-\d{4}-\d{2}-\d{2}\.zip$/);
+  const zip = await readFile(await download.path());
+  const files = unzipSync(zip);
+  expect(Object.keys(files).filter((f) => f.startsWith('pictures/'))).toHaveLength((file['pictures'] as unknown[]).length);
+
+  // The page of all makes, as it lies in the archive, with its pictures.
+  const folder = mkdtempSync(join(tmpdir(), 'archive-'));
+  mkdirSync(join(folder, 'pictures'));
+  for (const [name, bytes] of Object.entries(files)) writeFileSync(join(folder, name), bytes);
+  const reader = await page.context().newPage();
+  await reader.goto(`file://${join(folder, 'index.html')}`);
+  await expect(reader.getByRole('article')).toHaveCount(file.makes.length);
+  await expect(reader.getByRole('heading', { name: 'Skerry concert jacket, version 2' })).toBeVisible();
+  expect(
+    await reader
+      .locator('article img')
+      .first()
+      .evaluate((img: HTMLImageElement) => img.naturalWidth),
+  ).toBeGreaterThan(0);
+  await reader.close();
+  rmSync(folder, { recursive: true });
+
+  const hand = async (name: string, buffer: Buffer) => {
+    await page.getByLabel('Ledger file').setInputFiles({ name, mimeType: 'application/zip', buffer });
+    await page.getByRole('button', { name: 'Read the file' }).click();
+  };
+  await hand('cut-off.zip', zip.subarray(0, zip.length - 9000));
+  await expect(page.getByRole('alert')).toContainText(/cut-off\.zip was not read\. .*The ledger is as it was\./);
+  await hand('whole.zip', zip);
+  await expect(page.getByText(new RegExp(`Read: ${file.makes.length} makes`))).toBeVisible();
+  expect(tablesOf((await saved(page)).file)).toEqual(tablesOf(file));
 });
 
 test('damaged and foreign files are refused with the place, and nothing is lost', async ({ page }) => {

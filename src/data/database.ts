@@ -2,7 +2,7 @@ import Dexie, { type EntityTable } from 'dexie';
 import type { Cloth, Make, MeasurementSet, Pattern, Person, Picture, Plan, PlanList, TableName, Wear } from '../core/records';
 
 /** A picture as it is stored: its bytes as a blob, not as text, with a small copy for lists (a drawing needs none). */
-export type StoredPicture = Omit<Picture, 'data'> & { blob: Blob; small?: Blob };
+export type StoredPicture = Omit<Picture, 'data' | 'file' | 'sha256'> & { blob: Blob; small?: Blob };
 
 /** What a table holds in the browser. */
 export interface Stored {

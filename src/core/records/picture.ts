@@ -4,7 +4,10 @@ import { Id } from './shapes';
 
 export const PICTURE_TYPES = ['image/png', 'image/jpeg', 'image/webp', 'image/svg+xml'] as const;
 
-/** A picture of a make or of a cloth. The bytes are kept apart from these facts; in a file they stand as base64. */
+/**
+ * A picture of a make or of a cloth. The bytes are kept apart from these facts: in a ledger of one text file they stand as base64, in an
+ * archive as a file of their own, with a digest by which damage is found.
+ */
 export const Picture = z
   .strictObject({
     id: Id,
@@ -14,7 +17,13 @@ export const Picture = z
     /** Place among the pictures of one side; the lowest is shown first. */
     place: z.number().default(0),
     type: z.enum(PICTURE_TYPES),
-    data: z.base64('not base64').max(20_000_000),
+    data: z.base64('not base64').max(20_000_000).optional(),
+    file: z.string().max(120).optional(),
+    sha256: z
+      .string()
+      .regex(/^[0-9a-f]{64}$/, 'not a digest')
+      .optional(),
   })
+  .refine((p) => (p.data === undefined) !== (p.file === undefined), { message: 'a picture stands in the text or in a file of its own' })
   .refine((p) => (p.makeId === undefined) !== (p.clothId === undefined), { message: 'a picture is of one make or of one cloth' });
 export type Picture = z.infer<typeof Picture>;

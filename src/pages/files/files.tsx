@@ -2,15 +2,17 @@ import { formatDistanceToNow, formatISO } from 'date-fns';
 import { useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { toast } from 'react-toastify';
-import { ledgerCounts } from '../../core/records';
-import { exportLedger, importLedger } from '../../data/archive/ledger-file';
+import { proxy } from 'comlink';
+import { archiveWorker } from '../../data/archive/archive-worker';
+import { exportLedger, importLedger, readIn, type ReadIn } from '../../data/archive/ledger-file';
 import { db } from '../../data/database';
 import { openDemo, openEmpty } from '../../data/demo';
 import { bringBack } from '../../data/journal';
-import { useCloths, useMakes, usePatterns, useRemovals, useSettings } from '../../data/queries';
+import { useCloths, useMakes, usePatterns, useRemovals, useSettings, useUnit } from '../../data/queries';
 import { changeSettings, type Settings } from '../../data/settings';
 import { today } from '../../data/today';
 import { saveFile } from '../../parts/save-file';
+import { LongWorkBar } from './long-work-bar';
 import { makeSmallCopies } from './small-copies';
 import { Button } from '../../ui/button';
 import { Dialog } from '../../ui/dialog';
@@ -18,10 +20,15 @@ import { ReadField } from '../../ui/field';
 import { PageHead } from '../../ui/page-head';
 import { Segmented } from '../../ui/segmented';
 
-async function download() {
+async function downloadText() {
   const text = await exportLedger(db, formatISO(new Date()));
   saveFile(new Blob([text], { type: 'application/json' }), `amber-ledger-${today()}.json`);
   toast('The whole ledger is in the file.');
+}
+
+/** Whether a file is a zip, by its first signs; its name may say anything. */
+async function isZip(file: File): Promise<boolean> {
+  return (await file.slice(0, 2).text()) === 'PK';
 }
 
 type Question = 'empty' | 'demo' | { readonly file: File };
@@ -31,29 +38,48 @@ export function Files() {
   const navigate = useNavigate();
   const { ledger, theme, currency } = useSettings();
   const gone = useRemovals();
+  const unit = useUnit();
   const makes = useMakes();
   const patterns = usePatterns();
   const cloths = useCloths();
   const picker = useRef<HTMLInputElement>(null);
   const [question, setQuestion] = useState<Question>();
   const [refused, setRefused] = useState<string>();
-  const [busy, setBusy] = useState(false);
+  const [work, setWork] = useState<{ readonly what: string; readonly done: number }>();
+  const busy = work !== undefined;
+  /** A work that shows how far it is, off the main thread. */
+  const longWork = async <T,>(what: string, run: (onProgress: (done: number) => void) => Promise<T>): Promise<T> => {
+    setWork({ what, done: 0 });
+    try {
+      return await run(proxy((done: number) => setWork({ what, done })));
+    } finally {
+      setWork(undefined);
+    }
+  };
+  const download = async () => {
+    const zip = await longWork('Writing the archive', (onProgress) => archiveWorker().save(formatISO(new Date()), unit, onProgress));
+    if (!zip) return void toast('Stopped; nothing was written.');
+    saveFile(zip, `amber-ledger-${today()}.zip`);
+    toast('The whole ledger is in the file.');
+  };
   const isEmpty = makes?.length === 0 && patterns?.length === 0 && cloths?.length === 0;
 
   const read = async (file: File) => {
-    setBusy(true);
     setRefused(undefined);
     try {
-      const result = await importLedger(db, await file.text());
+      const zipped = await isZip(file);
+      const result = await longWork<ReadIn | undefined>(zipped ? 'Reading the archive' : 'Reading the file', async (onProgress) =>
+        zipped ? await archiveWorker().read(file, onProgress) : readIn(await importLedger(db, await file.text())),
+      );
+      if (!result) return void toast('Stopped; the ledger is as it was.');
       if (!result.ok) return setRefused(`${file.name} was not read. ${result.problem}`);
-      await changeSettings(db, { ledger: 'own', personId: result.ledger.people[0]?.id });
+      await changeSettings(db, { ledger: 'own', personId: result.personId });
       void makeSmallCopies(db);
-      const counts = ledgerCounts(result.ledger);
+      const { counts } = result;
       toast(`Read: ${counts.makes} makes, ${counts.patterns} patterns, ${counts.cloths} cloths. Ctrl Z brings back what was here.`);
     } catch (error) {
       setRefused(`${file.name} was not read: ${error instanceof Error ? error.message : String(error)}.`);
     } finally {
-      setBusy(false);
       if (picker.current) picker.current.value = '';
     }
   };
@@ -79,7 +105,18 @@ export function Files() {
             {makes?.length ?? 0} makes, {patterns?.length ?? 0} patterns, {cloths?.length ?? 0} cloths, with bodies, wears and pictures. Keep a copy
             elsewhere now and then.
           </p>
-          <Button onClick={() => void download()}>Save to a file</Button>
+          <p className="flex flex-wrap gap-2">
+            <Button disabled={busy} onClick={() => void download()}>
+              Save to a file
+            </Button>
+            <Button quiet disabled={busy} onClick={() => void downloadText()}>
+              Save as one text file
+            </Button>
+          </p>
+          <p className="mt-1 text-small text-ink2">
+            The file is a zip that opens anywhere: a page of all makes, the pictures as they are, and everything else as documented text.
+          </p>
+          {work && <LongWorkBar {...work} onStop={() => void archiveWorker().stop()} />}
         </section>
         <section className="border-t border-rule2 pt-3">
           <h2 className="text-[17px]">Read a ledger from a file</h2>
@@ -93,7 +130,7 @@ export function Files() {
             id="ledger-file"
             ref={picker}
             type="file"
-            accept="application/json,.json"
+            accept="application/zip,.zip,application/json,.json"
             disabled={busy}
             className="file:mr-3 file:min-h-[30px] file:cursor-pointer file:rounded-md file:border file:border-solid file:border-ink file:bg-page file:px-3 file:text-ink"
             onChange={(e) => {

@@ -1,4 +1,5 @@
 import { strToU8, zipSync } from 'fflate';
+import { FILE_ENDINGS } from '../../core/records/file-endings';
 import { toMarkdown, type Sheet } from '../../core/statement/sheet';
 import css from './sheet.css?inline';
 
@@ -55,8 +56,6 @@ ${copy.outerHTML}
 `;
   return new Blob([page], { type: 'text/html' });
 }
-
-const FILE_ENDINGS: Record<string, string> = { 'image/svg+xml': 'svg', 'image/jpeg': 'jpg', 'image/png': 'png', 'image/webp': 'webp' };
 
 /** A shown sheet as Markdown with its pictures beside it, in one zip. */
 export async function sheetAsMarkdown(sheet: Sheet, shown: HTMLElement, name: string): Promise<Blob> {

@@ -1,0 +1,82 @@
+import { alterationWords, sizeLineWords } from '../alteration/words';
+import { outcomeWords, seenWords } from '../fit/words';
+import type { LengthUnit } from '../measure/length';
+import { zoneOf } from '../measure/zones';
+import type { Ledger, Make } from '../records';
+import { makeName } from '../records/blank';
+
+/** What is written is data, never markup. */
+const escaped = (text: string) => text.replace(/[&<>"']/g, (c) => `&#${c.charCodeAt(0)};`);
+
+/** What a page of makes is written from: a ledger whose pictures lie beside it. */
+export type IndexInput = Pick<Ledger, 'people' | 'patterns' | 'cloths' | 'makes'> & {
+  readonly pictures: readonly {
+    readonly makeId?: string | undefined;
+    readonly side: string;
+    readonly place: number;
+    readonly file?: string | undefined;
+  }[];
+};
+
+/**
+ * All makes of a ledger as one page that needs no program: the newest first, with pattern, size, alterations, cloth, fit, verdict and
+ * pictures. No script, and nothing from elsewhere.
+ *
+ * @param written the day it was written
+ */
+export function indexPage(ledger: IndexInput, written: string, unit: LengthUnit): string {
+  const pictures = new Map<string, string[]>();
+  for (const p of [...ledger.pictures].sort((a, b) => a.side.localeCompare(b.side) || a.place - b.place))
+    if (p.makeId !== undefined && p.file !== undefined) pictures.set(p.makeId, [...(pictures.get(p.makeId) ?? []), p.file]);
+  const makes = [...ledger.makes].sort((a, b) => b.cutOn.localeCompare(a.cutOn) || b.id.localeCompare(a.id));
+  return `<!doctype html>
+<html lang="en">
+<head>
+<meta charset="utf-8">
+<meta name="viewport" content="width=device-width">
+<meta http-equiv="Content-Security-Policy" content="default-src 'none'; img-src 'self' file:; style-src 'unsafe-inline'">
+<title>Makes, ${escaped(written)}</title>
+<style>
+body { margin: 24px auto; max-width: 820px; padding: 0 16px; background: #fffdf8; color: #26211c; font: 16px/1.45 Georgia, serif; }
+article { border-top: 3px double #cdbfa9; padding: 8px 0 16px; overflow: hidden; }
+h2 { font-size: 19px; margin: 4px 0; }
+p { margin: 2px 0; }
+img { height: 150px; float: right; margin-left: 10px; background: #fff; }
+.at { color: #5c5347; }
+</style>
+</head>
+<body>
+<h1>${makes.length} ${makes.length === 1 ? 'make' : 'makes'}</h1>
+<p class="at">Written on ${escaped(written)}. All that the ledger holds stands in ledger.json; schema.json says how.</p>
+${makes.map((m) => makeArticle(m, ledger, pictures.get(m.id) ?? [], unit)).join('\n')}
+</body>
+</html>
+`;
+}
+
+function makeArticle(make: Make, ledger: IndexInput, files: readonly string[], unit: LengthUnit): string {
+  const verdict = make.verdicts.at(-1);
+  const lines: [string, string][] = [
+    [
+      'Cut',
+      [make.size && `size ${sizeLineWords(make.size)}`, ...make.sizeLines.map((l) => `${zoneOf(l.zone).label} ${sizeLineWords(l.line)}`)]
+        .filter(Boolean)
+        .join(', '),
+    ],
+    ['Changed', make.alterations.map((a) => alterationWords(a, unit)).join('; ')],
+    ['Cloth', make.cloths.flatMap((u) => ledger.cloths.find((c) => c.id === u.clothId)?.name ?? []).join(', ')],
+    ['Fit', make.fitNotes.map((n) => `${zoneOf(n.zone).label} ${outcomeWords(n, unit)}, ${seenWords(n.seen)}`).join('; ')],
+    ['Notes', make.notes.map((n) => n.words).join('; ')],
+    ['Verdict', verdict ? `${verdict.love} of 5${verdict.words ? `: ${verdict.words}` : ''}` : ''],
+    ['Remark', make.remark ?? ''],
+  ];
+  const person = ledger.people.find((p) => p.id === make.personId)?.name;
+  return `<article>
+${files.map((f) => `<img src="${escaped(f)}" alt="">`).join('')}<h2>${escaped(makeName(make, ledger.patterns))}</h2>
+<p class="at">${escaped([make.cutOn, person && `for ${person}`, make.kind === 'garment' ? '' : make.kind, make.state].filter(Boolean).join(' · '))}</p>
+${lines
+  .filter(([, words]) => words !== '')
+  .map(([head, words]) => `<p><b>${head}</b> ${escaped(words)}</p>`)
+  .join('\n')}
+</article>`;
+}

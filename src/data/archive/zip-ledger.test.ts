@@ -1,0 +1,144 @@
+import fc from 'fast-check';
+import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
+import { demoLedger } from '../../../demo/ledger';
+import type { Ledger } from '../../core/records';
+import type { StoredPicture } from '../database';
+import { fromBase64 } from './base64';
+import { Stopped } from './long-work';
+import { storedRecords } from './start-ledger';
+import { unzipLedger } from './unzip-ledger';
+import { zipLedger, type LedgerInParts } from './zip-ledger';
+
+const demo = demoLedger();
+/** Some of the demo's pictures: each is a drawing of a few kilobytes. */
+const ledger: Ledger = { ...demo, pictures: demo.pictures.slice(0, 6) };
+const { pictures, ...tables } = ledger;
+const parts: LedgerInParts = { tables, pictures: storedRecords(ledger, 'pictures') as StoredPicture[] };
+const WRITTEN = '2026-11-25T12:00:00Z';
+const zipped = zipLedger(parts, WRITTEN, 'cm');
+const bytesOf = async (blob: Blob) => new Uint8Array(await blob.arrayBuffer());
+const entries = async () => unzipSync(await bytesOf(await zipped));
+const rezipped = (files: Record<string, Uint8Array>) => new Blob([zipSync(files, { level: 1 }) as Uint8Array<ArrayBuffer>]);
+const problemOf = async (blob: Blob) => {
+  const opened = await unzipLedger(blob);
+  return opened.ok ? undefined : opened.problem;
+};
+
+describe('out and in', () => {
+  test('the same records, and every picture byte for byte', async () => {
+    const opened = await unzipLedger(await zipped);
+    if (!opened.ok) throw new Error(opened.problem);
+    expect({ ...opened.ledger, pictures: [] }).toEqual({ ...ledger, pictures: [] });
+    for (const [i, { file, sha256: _, ...facts }] of opened.ledger.pictures.entries()) {
+      const { data, ...before } = pictures[i]!;
+      expect(facts).toEqual(before);
+      expect(await bytesOf(opened.files.get(file!)!)).toEqual(await bytesOf(fromBase64(data!, before.type)));
+      expect(opened.files.get(file!)!.type).toBe(before.type);
+    }
+  });
+
+  test('a page of all makes, that needs nothing and runs nothing; words are words in it', async () => {
+    const name = '<script>alert(1)</script>';
+    const hostile = { ...tables, patterns: tables.patterns.map((p, i) => (i === 0 ? { ...p, name } : p)) };
+    const blob = await zipLedger({ ...parts, tables: hostile }, WRITTEN, 'cm');
+    const page = strFromU8(unzipSync(await bytesOf(blob))['index.html']!);
+    expect(page.match(/<article>/g)).toHaveLength(ledger.makes.length);
+    expect(page).not.toMatch(/<script|javascript:|https?:/i);
+    expect(page).toContain('&#60;script&#62;');
+    const shown = pictures.filter((p) => p.makeId !== undefined).length;
+    expect(shown).toBeGreaterThan(0);
+    expect(page.match(/<img src="pictures\//g)).toHaveLength(shown);
+  });
+
+  test('the schema names every table, and the digest stands beside the ledger', async () => {
+    const files = await entries();
+    const schema = JSON.parse(strFromU8(files['schema.json']!)) as { properties: Record<string, unknown> };
+    expect(Object.keys(schema.properties)).toEqual(Object.keys(ledger));
+    expect(strFromU8(files['check.txt']!)).toMatch(/^[0-9a-f]{64} {2}ledger\.json\n$/);
+  });
+
+  test('it tells how far it is, never backwards, to the end; and stops where it is told to', async () => {
+    const told: number[] = [];
+    await zipLedger(parts, WRITTEN, 'cm', { onProgress: (done) => told.push(done) });
+    expect(told).toEqual([...told].sort((a, b) => a - b));
+    expect(told.at(-1)).toBe(1);
+    await expect(zipLedger(parts, WRITTEN, 'cm', { stopped: () => true })).rejects.toThrow(Stopped);
+    await expect(unzipLedger(await zipped, { stopped: () => true })).rejects.toThrow(Stopped);
+  });
+});
+
+describe('what is refused, with a sentence', () => {
+  test('a picture that was changed, or is gone', async () => {
+    const files = await entries();
+    const picture = Object.keys(files).find((f) => f.startsWith('pictures/'))!;
+    const changed = files[picture]!.slice();
+    changed[10]! ^= 1;
+    expect(await problemOf(rezipped({ ...files, [picture]: changed }))).toBe(`The picture ${picture} is damaged.`);
+    const { [picture]: _, ...without } = files;
+    expect(await problemOf(rezipped(without))).toBe(`The picture ${picture} is missing in it.`);
+  });
+
+  test('a ledger changed by hand: only once its digest is taken out', async () => {
+    const files = await entries();
+    const text = strFromU8(files['ledger.json']!).replace('"Maren"', '"Maren B."');
+    const changed = strToU8(text);
+    expect(await problemOf(rezipped({ ...files, 'ledger.json': changed }))).toContain('not as it was written');
+    const { 'check.txt': _, ...unchecked } = files;
+    const opened = await unzipLedger(rezipped({ ...unchecked, 'ledger.json': changed }));
+    expect(opened.ok && opened.ledger.people[0]!.name).toBe('Maren B.');
+  });
+
+  test('a foreign zip, and files whose names climb or hide: none of them is taken in', async () => {
+    expect(await problemOf(rezipped({ 'notes.txt': strToU8('a shopping list') }))).toContain('holds no ledger');
+    const files = await entries();
+    const extra = strToU8('x');
+    const opened = await unzipLedger(
+      rezipped({
+        ...files,
+        '../../ledger.json': extra,
+        'pictures/../../x.png': extra,
+        '/etc/x.png': extra,
+        'pictures/a.html': extra,
+        'PICTURES/b.png': extra,
+      }),
+    );
+    expect(opened.ok && [...opened.files.keys()].every((f) => /^pictures\/[\w-]+\.(svg|jpg|png|webp)$/.test(f))).toBe(true);
+  });
+
+  test('a bomb goes out: a picture that unpacks to more than any picture has', async () => {
+    const files = await entries();
+    const bomb = rezipped({ ...files, 'pictures/9999-bomb.png': new Uint8Array(60_000_000) });
+    expect(bomb.size).toBeLessThan(1_000_000);
+    expect(await problemOf(bomb)).toBe('pictures/9999-bomb.png is larger than 20 MB.');
+  });
+
+  test('keys that reach into prototypes, numbers without end, and nests without bottom', async () => {
+    const of = (text: string) => problemOf(rezipped({ 'ledger.json': strToU8(text) }));
+    const file = strFromU8((await entries())['ledger.json']!);
+    expect(await of(file.replace('"people"', '"__proto__": { "polluted": true }, "people"'))).toContain('proto');
+    expect(({} as Record<string, unknown>)['polluted']).toBeUndefined();
+    expect(await of(file.replace(/"place": \d+/, '"place": 1e999'))).toMatch(/At /);
+    expect(await of('['.repeat(200_000))).toMatch(/cannot be read as JSON/);
+  });
+});
+
+test('a thousand archives cut off or hurt anywhere: each is refused, or is the very same ledger', async () => {
+  const few = { ...tables, patterns: [], makes: [], wears: [], plans: [], cloths: tables.cloths.slice(0, 3) };
+  const picture = { ...parts.pictures[0]!, makeId: undefined, clothId: few.cloths[0]!.id } as StoredPicture;
+  const small = await zipLedger({ tables: few, pictures: [picture] }, WRITTEN, 'cm');
+  const whole = await bytesOf(small);
+  const same = JSON.stringify(((await unzipLedger(small)) as { ledger: Ledger }).ledger);
+  const unhurt = async (bytes: Uint8Array) => {
+    const opened = await unzipLedger(new Blob([bytes as Uint8Array<ArrayBuffer>]));
+    if (!opened.ok) expect(opened.problem.length).toBeGreaterThan(15);
+    else expect(JSON.stringify(opened.ledger)).toBe(same);
+  };
+  await fc.assert(
+    fc.asyncProperty(fc.nat(whole.length - 1), fc.integer({ min: 1, max: 255 }), fc.boolean(), async (at, by, cut) => {
+      const hurt = cut ? whole.slice(0, at) : whole.slice();
+      if (!cut) hurt[at]! ^= by;
+      await unhurt(hurt);
+    }),
+    { numRuns: 1000 },
+  );
+});

@@ -1,0 +1,88 @@
+import { Zip, ZipDeflate, ZipPassThrough } from 'fflate';
+import { z } from 'zod';
+import { indexPage } from '../../core/archive/index-page';
+import { CHECK_NAME, INDEX_NAME, LEDGER_NAME, pictureName, SCHEMA_NAME } from '../../core/archive/names';
+import type { LengthUnit } from '../../core/measure/length';
+import { Ledger, ledgerText, type Picture } from '../../core/records';
+import type { StoredPicture } from '../database';
+import { digest } from './digest';
+import { tell, type LongWork } from './long-work';
+
+/** A ledger as it lies in the database: the pictures beside it. */
+export interface LedgerInParts {
+  readonly tables: Omit<Ledger, 'pictures'>;
+  readonly pictures: readonly StoredPicture[];
+}
+
+/** Bytes are handed on in such pieces: whatever the size of a ledger, no more of the zip than this lies in memory. */
+const PIECE = 1 << 20;
+const FOLD_AT = 16 * PIECE;
+
+/** A Blob that grows: what is written is given to the browser piece by piece, which keeps large ones on disk. */
+class GrowingBlob {
+  #parts: BlobPart[] = [];
+  #loose = 0;
+
+  add(bytes: Uint8Array): void {
+    this.#parts.push(bytes as Uint8Array<ArrayBuffer>);
+    this.#loose += bytes.length;
+    if (this.#loose < FOLD_AT) return;
+    this.#parts = [new Blob(this.#parts)];
+    this.#loose = 0;
+  }
+
+  whole(type: string): Blob {
+    return new Blob(this.#parts, { type });
+  }
+}
+
+/** The shapes of an archive's ledger, for programs that are not ours. */
+function schemaText(): string {
+  return JSON.stringify(z.toJSONSchema(Ledger, { io: 'input', unrepresentable: 'any' }), null, 1);
+}
+
+/**
+ * A whole ledger as one zip: `ledger.json`, the pictures as files, a page of all makes to be read without a program, the shapes as JSON
+ * Schema, and a digest. One picture at a time is in memory.
+ *
+ * @param written the moment of writing, ISO
+ * @param unit lengths on the page of makes
+ * @throws Stopped
+ */
+export async function zipLedger({ tables, pictures }: LedgerInParts, written: string, unit: LengthUnit, work: LongWork = {}): Promise<Blob> {
+  const blob = new GrowingBlob();
+  let failed: Error | undefined;
+  const zip = new Zip((error, bytes) => {
+    if (error) failed = error;
+    else blob.add(bytes);
+  });
+  const add = (name: string, bytes: Uint8Array, packed: boolean) => {
+    const file = packed ? new ZipDeflate(name, { level: 6 }) : new ZipPassThrough(name);
+    zip.add(file);
+    for (let at = 0; at < bytes.length; at += PIECE) file.push(bytes.subarray(at, at + PIECE), at + PIECE >= bytes.length);
+    if (bytes.length === 0) file.push(bytes, true);
+    if (failed) throw failed;
+  };
+  const text = (name: string, words: string) => add(name, new TextEncoder().encode(words), true);
+
+  const filed: Picture[] = [];
+  for (const [i, { blob: picture, small: _, ...facts }] of pictures.entries()) {
+    tell(work, i / (pictures.length + 1));
+    const bytes = new Uint8Array(await picture.arrayBuffer());
+    const file = pictureName(facts, i);
+    // A photograph is packed already; drawings are words.
+    add(file, bytes, facts.type === 'image/svg+xml');
+    filed.push({ ...facts, file, sha256: await digest(bytes) });
+  }
+  tell(work, pictures.length / (pictures.length + 1));
+  const ledger: Ledger = { ...tables, pictures: filed };
+  const ledgerBytes = new TextEncoder().encode(ledgerText(ledger, written));
+  add(LEDGER_NAME, ledgerBytes, true);
+  text(CHECK_NAME, `${await digest(ledgerBytes)}  ${LEDGER_NAME}\n`);
+  text(SCHEMA_NAME, schemaText());
+  text(INDEX_NAME, indexPage(ledger, written.slice(0, 10), unit));
+  zip.end();
+  if (failed) throw failed;
+  tell(work, 1);
+  return blob.whole('application/zip');
+}
