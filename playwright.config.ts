@@ -24,7 +24,7 @@ export default defineConfig({
   },
   webServer: {
     command: 'node --import tsx server/main.ts',
-    env: { PORT: String(PORT) },
+    env: { PORT: String(PORT), LEDGER_COPIES: 'test-results/copies' },
     url: `http://127.0.0.1:${PORT}/`,
     reuseExistingServer: false,
   },

@@ -15,7 +15,7 @@ const USAGE = `The core of Amber Ledger on a ledger's file, without the app.
   npx tsx cli/ledger.ts advise FILE [--person NAME] [--pattern NAME | --all] [--unit cm|in] [--on 2026-03-09] [--json]
   npx tsx cli/ledger.ts check FILE
 
-FILE is what "Save to a file" in the app wrote. advise speaks to the first person where none is named, and of all patterns.`;
+FILE is what the app saved: the archive (.zip) or the one text file (.json). advise speaks to the first person where none is named, and of all patterns.`;
 
 const OPTIONS = {
   person: { type: 'string' },
@@ -51,7 +51,7 @@ export function run(args: readonly string[], read: (file: string) => string, tod
   try {
     text = read(file);
   } catch {
-    return { code: 1, out: `The file ${file} cannot be read. Is it there, and is its name right?` };
+    return { code: 1, out: `The file ${file} cannot be read. Is it there, is its name right, and is it whole?` };
   }
   const checked = checkLedgerText(text);
   if (!checked.ok) return { code: 1, out: checked.problem };

@@ -1,5 +1,6 @@
 // The built app behind its own server, and a browser to drive it: for what looks at the app and is no test of it.
 import { spawn } from 'node:child_process';
+import { join } from 'node:path';
 import { chromium as findChromium } from './chromium.mjs';
 import { build, checkNode, install, ROOT } from './ready.mjs';
 
@@ -10,7 +11,10 @@ export async function builtApp(port) {
   build();
   const executablePath = findChromium();
   const { chromium } = await import('@playwright/test');
-  const server = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], { cwd: ROOT, env: { ...process.env, PORT: String(port) } });
+  const server = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], {
+    cwd: ROOT,
+    env: { ...process.env, PORT: String(port), LEDGER_COPIES: join(ROOT, 'node_modules/.cache/copies') },
+  });
   const address = await new Promise((resolve, reject) => {
     server.stdout.on('data', (text) => {
       const found = /http:\/\/\S+/.exec(String(text));

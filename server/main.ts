@@ -2,8 +2,10 @@ import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import { ledgerApp } from './app';
 import { listen } from './listen';
+import { Shelf, shelfFolder } from './shelf';
 
 const folder = join(import.meta.dirname, '..', 'dist');
+const copies = shelfFolder(process.env);
 const wished = Number(process.env['PORT'] ?? 4270);
 
 if (!existsSync(join(folder, 'index.html'))) {
@@ -16,7 +18,7 @@ if (!Number.isInteger(wished) || wished < 1 || wished > 65_535) {
 }
 
 try {
-  const { server, port } = await listen(ledgerApp(folder), wished, console.log);
+  const { server, port } = await listen(ledgerApp(folder, new Shelf(copies)), wished, console.log);
   const stop = () => {
     server.close(() => process.exit(0));
     server.closeAllConnections();
@@ -24,6 +26,7 @@ try {
   process.on('SIGINT', stop);
   process.on('SIGTERM', stop);
   console.log('Amber Ledger is open. Ctrl-C closes it; what you entered stays in your browser.');
+  console.log(`Copies of it are kept in ${copies}`);
   console.log(`http://127.0.0.1:${port}/`);
 } catch (error) {
   console.error(error instanceof Error ? error.message : String(error));

@@ -26,4 +26,7 @@ createRoot(document.getElementById('root')!).render(
 );
 
 // After the first screen: what is kept for later must not hold it up.
-if (import.meta.env.PROD) void import('./offline').then(({ keepOffline }) => keepOffline());
+if (import.meta.env.PROD) {
+  void import('./offline').then(({ keepOffline }) => keepOffline());
+  void import('./copies').then(({ keepCopies }) => keepCopies());
+}

@@ -69,6 +69,15 @@ export function useRemovals(): readonly Removal[] | undefined {
   return useTable('journal', () => removals(db), ['removals']);
 }
 
+/** How many acts were done since the whole ledger was last saved to a file or copied. */
+export function useUnsaved(): number | undefined {
+  const { savedAt = 0 } = useSettings();
+  return useQuery({
+    queryKey: ['journal', 'unsaved', savedAt],
+    queryFn: () => db.journal.filter((act) => act.at > savedAt && act.undone === 0).count(),
+  }).data;
+}
+
 /** The person we speak of: the one chosen, else the first. */
 export function usePerson(): Person | undefined {
   const people = usePeople();

@@ -13,9 +13,19 @@ export interface Settings {
   /** Where it is summer in July, or in January. */
   readonly hemisphere: Hemisphere;
   readonly theme: 'system' | 'light' | 'lamp';
+  /** When the whole ledger was last saved to a file or copied to the shelf, milliseconds. */
+  readonly savedAt: number | undefined;
 }
 
-export const USUAL_SETTINGS: Settings = { unit: 'cm', currency: 'EUR', personId: undefined, ledger: 'none', hemisphere: 'north', theme: 'system' };
+export const USUAL_SETTINGS: Settings = {
+  unit: 'cm',
+  currency: 'EUR',
+  personId: undefined,
+  ledger: 'none',
+  hemisphere: 'north',
+  theme: 'system',
+  savedAt: undefined,
+};
 
 export async function readSettings(database: LedgerDatabase): Promise<Settings> {
   const rows = await database.settings.toArray();

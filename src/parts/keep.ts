@@ -19,6 +19,14 @@ function end() {
   window.removeEventListener('beforeunload', askFirst);
 }
 
+/** Why an act was not written, as a sentence with what to do. A full browser says so by one name or another, on the outside or within. */
+export function whyNot(error: unknown): string {
+  const inner = (error as { inner?: unknown } | undefined)?.inner;
+  const full = [error, inner].some((e) => (e as { name?: string } | undefined)?.name === 'QuotaExceededError');
+  if (full) return 'this browser has no room left. Save the ledger to a file, make room on the machine or remove pictures, and enter it again.';
+  return `${error instanceof Error ? error.message : String(error)}.`;
+}
+
 /**
  * Writes an act to the ledger; where that fails, says so in words.
  *
@@ -31,7 +39,7 @@ export async function keep(label: string, writes: readonly Write[]): Promise<boo
     await write(db, label, writes);
     return true;
   } catch (error) {
-    toast.error(`Not kept: ${error instanceof Error ? error.message : String(error)}. The ledger is as it was.`);
+    toast.error(`Not kept: ${whyNot(error)} The ledger is as it was.`);
     return false;
   } finally {
     end();

@@ -1,4 +1,5 @@
 import { expose } from 'comlink';
+import { whatWouldChange, type TableChange } from '../../core/archive/what-would-change';
 import type { LengthUnit } from '../../core/measure/length';
 import { Stopped } from './long-work';
 import { readIn, readParts, replaceLedger, type ReadIn } from './ledger-file';
@@ -9,6 +10,9 @@ import { LedgerDatabase } from '../database';
 const database = new LedgerDatabase();
 let stopped = false;
 
+/** What an archive would change, or why it cannot be read. */
+export type Compared = { readonly ok: true; readonly changes: readonly TableChange[] } | { readonly ok: false; readonly problem: string };
+
 /** The archive out and in, off the main thread. Undefined is the answer of a work that was stopped. */
 const archive = {
   stop: () => {
@@ -18,12 +22,23 @@ const archive = {
     stopped = false;
     return unlessStopped(async () => zipLedger(await readParts(database), written, unit, { onProgress, stopped: () => stopped }));
   },
-  async read(file: Blob, onProgress: (done: number) => void): Promise<ReadIn | undefined> {
+  /** @param label what undo will say was done */
+  async read(file: Blob, label: string, onProgress: (done: number) => void): Promise<ReadIn | undefined> {
     stopped = false;
     return unlessStopped(async () => {
       const opened = await unzipLedger(file, { onProgress, stopped: () => stopped });
-      if (opened.ok) await replaceLedger(database, 'ledger read from a file', opened.ledger, opened.files);
+      if (opened.ok) await replaceLedger(database, label, opened.ledger, opened.files);
       return readIn(opened);
+    });
+  },
+  /** What would change were an archive put in the place of the ledger. */
+  async compare(file: Blob, onProgress: (done: number) => void): Promise<Compared | undefined> {
+    stopped = false;
+    return unlessStopped(async () => {
+      const opened = await unzipLedger(file, { onProgress, stopped: () => stopped });
+      if (!opened.ok) return opened;
+      const { tables, pictures } = await readParts(database);
+      return { ok: true, changes: whatWouldChange({ ...tables, pictures }, opened.ledger) };
     });
   },
 };

@@ -8,11 +8,13 @@ import { exportLedger, importLedger, readIn, type ReadIn } from '../../data/arch
 import { db } from '../../data/database';
 import { openDemo, openEmpty } from '../../data/demo';
 import { bringBack } from '../../data/journal';
-import { useCloths, useMakes, usePatterns, useRemovals, useSettings, useUnit } from '../../data/queries';
+import { useCloths, useMakes, usePatterns, useRemovals, useSettings, useUnit, useUnsaved } from '../../data/queries';
 import { changeSettings, type Settings } from '../../data/settings';
 import { today } from '../../data/today';
 import { saveFile } from '../../parts/save-file';
+import { CopiesOnTheShelf } from './copies-on-the-shelf';
 import { LongWorkBar } from './long-work-bar';
+import { RoomInTheBrowser } from './room-in-the-browser';
 import { makeSmallCopies } from './small-copies';
 import { Button } from '../../ui/button';
 import { Dialog } from '../../ui/dialog';
@@ -39,6 +41,7 @@ export function Files() {
   const { ledger, theme, currency } = useSettings();
   const gone = useRemovals();
   const unit = useUnit();
+  const unsaved = useUnsaved();
   const makes = useMakes();
   const patterns = usePatterns();
   const cloths = useCloths();
@@ -60,6 +63,7 @@ export function Files() {
     const zip = await longWork('Writing the archive', (onProgress) => archiveWorker().save(formatISO(new Date()), unit, onProgress));
     if (!zip) return void toast('Stopped; nothing was written.');
     saveFile(zip, `amber-ledger-${today()}.zip`);
+    await changeSettings(db, { savedAt: Date.now() });
     toast('The whole ledger is in the file.');
   };
   const isEmpty = makes?.length === 0 && patterns?.length === 0 && cloths?.length === 0;
@@ -69,7 +73,7 @@ export function Files() {
     try {
       const zipped = await isZip(file);
       const result = await longWork<ReadIn | undefined>(zipped ? 'Reading the archive' : 'Reading the file', async (onProgress) =>
-        zipped ? await archiveWorker().read(file, onProgress) : readIn(await importLedger(db, await file.text())),
+        zipped ? await archiveWorker().read(file, 'ledger read from a file', onProgress) : readIn(await importLedger(db, await file.text())),
       );
       if (!result) return void toast('Stopped; the ledger is as it was.');
       if (!result.ok) return setRefused(`${file.name} was not read. ${result.problem}`);
@@ -117,7 +121,9 @@ export function Files() {
             The file is a zip that opens anywhere: a page of all makes, the pictures as they are, and everything else as documented text.
           </p>
           {work && <LongWorkBar {...work} onStop={() => void archiveWorker().stop()} />}
+          {(unsaved ?? 0) > 0 && <p className="mt-1">{unsaved === 1 ? 'One entry is' : `${unsaved} entries are`} in no file and no copy yet.</p>}
         </section>
+        <CopiesOnTheShelf busy={busy} longWork={longWork} />
         <section className="border-t border-rule2 pt-3">
           <h2 className="text-[17px]">Read a ledger from a file</h2>
           <p className="mb-2 text-ink2">
@@ -158,6 +164,7 @@ export function Files() {
             <Button onClick={() => (isEmpty ? void openDemo(db).then(() => navigate('/')) : setQuestion('demo'))}>Open the demo ledger</Button>
           </div>
         </section>
+        <RoomInTheBrowser />
         <section className="border-t border-rule2 pt-3" aria-labelledby="removed">
           <h2 id="removed" className="text-[17px]">
             Removed in the last thirty days

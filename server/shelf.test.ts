@@ -1,0 +1,126 @@
+import { mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync, utimesSync, writeFileSync } from 'node:fs';
+import { request, type Server } from 'node:http';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { Readable } from 'node:stream';
+import { ledgerApp } from './app';
+import { listen } from './listen';
+import { NotTaken, Shelf, shelfFolder } from './shelf';
+
+const NOW = Date.parse('2026-11-25T20:00:00.000Z');
+const DAY = 86_400_000;
+let folder: string;
+let shelf: Shelf;
+beforeEach(() => {
+  folder = join(mkdtempSync(join(tmpdir(), 'shelf-')), 'copies');
+  shelf = new Shelf(folder);
+});
+afterEach(() => rmSync(folder, { recursive: true, force: true }));
+
+const zip = (words: string) => Readable.from([Buffer.from('PK'), Buffer.from(words)]);
+const words = (name: string) => readFileSync(join(folder, name), 'utf8');
+
+describe('a copy', () => {
+  test('is written whole, dated, listed the newest first; two of one moment are two', async () => {
+    const first = await shelf.take(zip('one'), NOW);
+    const second = await shelf.take(zip('two'), NOW);
+    expect(first).toEqual({ name: 'amber-ledger-2026-11-25T20-00-00-000Z.zip', written: '2026-11-25T20:00:00.000Z', bytes: 5 });
+    expect([words(first.name), words(second.name)]).toEqual(['PKone', 'PKtwo']);
+    expect((await shelf.list()).map((c) => c.name)).toEqual([second.name, first.name]);
+  });
+
+  test('that breaks off, is empty or no archive, leaves nothing, and the copies before as they are', async () => {
+    const before = await shelf.take(zip('whole'), NOW);
+    async function* breaks() {
+      yield Buffer.from('PKhalf');
+      await Promise.resolve();
+      throw Object.assign(new Error('aborted'), { code: 'ECONNRESET' });
+    }
+    await expect(shelf.take(Readable.from(breaks()), NOW + 1)).rejects.toThrow('aborted');
+    await expect(shelf.take(Readable.from([]), NOW + 2)).rejects.toThrow(NotTaken);
+    await expect(shelf.take(Readable.from([Buffer.from('<html>')]), NOW + 3)).rejects.toThrow('no archive');
+    expect(readdirSync(folder)).toEqual([before.name]);
+    expect(words(before.name)).toBe('PKwhole');
+  });
+
+  test('thins what is old, and touches nothing that is not its own', async () => {
+    mkdirSync(folder, { recursive: true });
+    writeFileSync(join(folder, 'holiday.zip'), 'PK mine');
+    for (const days of [1.2, 1.3, 40, 41]) await shelf.take(zip(`${days}`), NOW - days * DAY);
+    await shelf.take(zip('now'), NOW);
+    expect((await shelf.list()).map((c) => c.written.slice(0, 10))).toEqual(['2026-11-25', '2026-11-24', '2026-10-16']);
+    expect(words('holiday.zip')).toBe('PK mine');
+  });
+
+  test('half written when the power went: it is no copy, and is swept away once it is an hour old', async () => {
+    mkdirSync(folder, { recursive: true });
+    const half = join(folder, '.writing-0b1c2d3e-0000-4000-8000-123456789abc');
+    writeFileSync(half, 'PKha');
+    expect(await shelf.list()).toEqual([]);
+    await shelf.take(zip('one'), NOW);
+    expect(readdirSync(folder)).toContain('.writing-0b1c2d3e-0000-4000-8000-123456789abc');
+    utimesSync(half, new Date(Date.now() - 7_200_000), new Date(Date.now() - 7_200_000));
+    await shelf.take(zip('two'), NOW + 1);
+    expect(readdirSync(folder).filter((f) => f.startsWith('.'))).toEqual([]);
+  });
+
+  test('a clock that jumps back loses none: what claims to be of the future stays', async () => {
+    await shelf.take(zip('future'), NOW + 300 * DAY);
+    await shelf.take(zip('now'), NOW);
+    expect(await shelf.list()).toHaveLength(2);
+  });
+});
+
+test('the folder is the one named, else one under the home folder', () => {
+  expect(shelfFolder({ LEDGER_COPIES: '/elsewhere' })).toBe('/elsewhere');
+  expect(shelfFolder({})).toMatch(/Amber Ledger copies$/);
+});
+
+describe('over the wire', () => {
+  let server: Server;
+  let port: number;
+  beforeEach(async () => ({ server, port } = await listen(ledgerApp(folder, shelf), 4740, () => undefined)));
+  afterEach(async () => {
+    server.closeAllConnections();
+    await new Promise((done) => server.close(done));
+  });
+  const ask = (method: string, path: string, headers: Record<string, string> = {}, body?: string) =>
+    new Promise<{ status: number; text: string }>((resolve, reject) => {
+      const asked = request({ host: '127.0.0.1', port, method, path, headers, agent: false }, (response) => {
+        let text = '';
+        response.on('data', (part) => (text += String(part)));
+        response.on('end', () => resolve({ status: response.statusCode ?? 0, text }));
+      });
+      asked.on('error', reject).end(body);
+    });
+  const OURS = { 'x-amber-ledger': 'copies' };
+
+  test('taken, listed and given back', async () => {
+    const taken = await ask('POST', '/copies', OURS, 'PKwords');
+    expect(taken.status).toBe(201);
+    const { name } = JSON.parse(taken.text) as { name: string };
+    const listed = JSON.parse((await ask('GET', '/copies', OURS)).text) as { folder: string; copies: { name: string }[] };
+    expect([listed.folder, listed.copies.map((c) => c.name)]).toEqual([folder, [name]]);
+    expect((await ask('GET', `/copies/${name}`, OURS)).text).toBe('PKwords');
+  });
+
+  test.each([
+    ['without the sign', {}],
+    ['from a page elsewhere', { ...OURS, origin: 'http://example.org' }],
+    ['from another port of this machine', { ...OURS, origin: 'http://127.0.0.1:1' }],
+  ])('%s nothing is told and nothing taken', async (_, headers) => {
+    expect((await ask('GET', '/copies', headers)).status).toBe(403);
+    expect((await ask('POST', '/copies', headers, 'PKwords')).status).toBe(403);
+    expect(await shelf.list()).toEqual([]);
+  });
+
+  test.each(['..%2f..%2fetc%2fpasswd', '.writing-0b1c2d3e-0000-4000-8000-123456789abc', 'amber-ledger-2026-11-25T20-00-00-000Z.zip'])(
+    'no file but a copy is given: %s',
+    async (name) => expect((await ask('GET', `/copies/${name}`, OURS)).status).toBe(404),
+  );
+
+  test('what is no archive is refused with a sentence', async () => {
+    const refused = await ask('POST', '/copies', OURS, 'words');
+    expect([refused.status, refused.text]).toEqual([422, JSON.stringify({ problem: 'This is no archive of a ledger.' })]);
+  });
+});

@@ -1,0 +1,35 @@
+/** Copies that the server of this machine keeps of the ledger. */
+export interface Copies {
+  readonly folder: string;
+  /** The newest first. */
+  readonly copies: readonly { readonly name: string; readonly written: string; readonly bytes: number }[];
+}
+
+/** By this the server knows its own app. */
+const OURS = { 'X-Amber-Ledger': 'copies' };
+
+/** @returns null where no server answers that keeps copies */
+export async function listCopies(): Promise<Copies | null> {
+  try {
+    const answer = await fetch('/copies', { headers: OURS });
+    if (!answer.ok || !answer.headers.get('content-type')?.includes('json')) return null;
+    return (await answer.json()) as Copies;
+  } catch {
+    return null;
+  }
+}
+
+/** @throws with a sentence where the copy was not taken */
+export async function sendCopy(zip: Blob): Promise<void> {
+  const answer = await fetch('/copies', { method: 'POST', headers: { ...OURS, 'Content-Type': 'application/zip' }, body: zip });
+  if (answer.ok) return;
+  const said = (await answer.json().catch(() => ({}))) as { problem?: string };
+  throw new Error(said.problem ?? 'The copy was not taken.');
+}
+
+/** @throws with a sentence where it cannot be fetched */
+export async function fetchCopy(name: string): Promise<Blob> {
+  const answer = await fetch(`/copies/${encodeURIComponent(name)}`, { headers: OURS });
+  if (!answer.ok) throw new Error('This copy is no longer on the shelf.');
+  return answer.blob();
+}

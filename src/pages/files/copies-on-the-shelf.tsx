@@ -1,0 +1,140 @@
+import { useQuery } from '@tanstack/react-query';
+import { format, formatISO, parseISO } from 'date-fns';
+import { useState } from 'react';
+import { toast } from 'react-toastify';
+import type { TableChange } from '../../core/archive/what-would-change';
+import { archiveWorker } from '../../data/archive/archive-worker';
+import { fetchCopy, listCopies, sendCopy } from '../../data/archive/copies';
+import { db } from '../../data/database';
+import { useSettings, useUnit } from '../../data/queries';
+import { changeSettings } from '../../data/settings';
+import { Button } from '../../ui/button';
+import { Dialog } from '../../ui/dialog';
+import { makeSmallCopies } from './small-copies';
+
+type LongWork = <T>(what: string, run: (onProgress: (done: number) => void) => Promise<T>) => Promise<T>;
+
+const size = (bytes: number) => (bytes < 1e6 ? `${Math.max(1, Math.round(bytes / 1e3))} kB` : `${(bytes / 1e6).toFixed(1)} MB`);
+
+/** What putting a copy back would do to a table, in words. */
+const changeWords = ({ table, come, go, differ }: TableChange) =>
+  `${table}: ${[come > 0 && `${come} come back`, go > 0 && `${go} go`, differ > 0 && `${differ} as they were then`].filter(Boolean).join(', ')}`;
+
+interface Asked {
+  readonly name: string;
+  readonly written: string;
+  readonly zip: Blob;
+  readonly changes: readonly TableChange[];
+}
+
+/** Dated copies that the server keeps in a folder of this machine: made by themselves, listed, and put back with a look first. */
+export function CopiesOnTheShelf({ busy, longWork }: { busy: boolean; longWork: LongWork }) {
+  const { ledger, savedAt } = useSettings();
+  const unit = useUnit();
+  const { data: shelf, refetch } = useQuery({ queryKey: ['copies', savedAt], queryFn: listCopies, staleTime: 0 });
+  const [asked, setAsked] = useState<Asked>();
+  const [problem, setProblem] = useState<string>();
+
+  const tried = async (act: () => Promise<void>) => {
+    setProblem(undefined);
+    try {
+      await act();
+    } catch (error) {
+      setProblem(error instanceof Error ? error.message : String(error));
+    }
+  };
+  const copyNow = () =>
+    tried(async () => {
+      const zip = await longWork('Making a copy', (onProgress) => archiveWorker().save(formatISO(new Date()), unit, onProgress));
+      if (!zip) return;
+      await sendCopy(zip);
+      await changeSettings(db, { savedAt: Date.now() });
+      await refetch();
+      toast('A copy lies on the shelf.');
+    });
+  const look = (name: string, written: string) =>
+    tried(async () => {
+      const zip = await fetchCopy(name);
+      const compared = await longWork('Looking through the copy', async (onProgress) => await archiveWorker().compare(zip, onProgress));
+      if (!compared) return;
+      if (!compared.ok) throw new Error(`This copy cannot be put back. ${compared.problem}`);
+      setAsked({ name, written, zip, changes: compared.changes });
+    });
+  const putBack = ({ zip, written }: Asked) =>
+    tried(async () => {
+      setAsked(undefined);
+      const label = `copy of ${format(parseISO(written), 'd MMM yyyy, HH:mm')} put back`;
+      const read = await longWork('Putting the copy back', async (onProgress) => await archiveWorker().read(zip, label, onProgress));
+      if (!read) return;
+      if (!read.ok) throw new Error(read.problem);
+      void makeSmallCopies(db);
+      toast('The copy is back. Ctrl Z brings back what was here.');
+    });
+
+  return (
+    <section className="border-t border-rule2 pt-3" aria-labelledby="copies">
+      <h2 id="copies" className="text-[17px]">
+        Copies on this machine
+      </h2>
+      {shelf === null && (
+        <p className="text-ink2">No copies are being made: the app runs without its server. Started with npm start, it keeps dated ones by itself.</p>
+      )}
+      {shelf && (
+        <>
+          <p className="mb-2 text-ink2">
+            {ledger === 'demo'
+              ? 'Of your own ledger a copy is made by itself after changes; the demo is not copied.'
+              : 'A copy is made by itself after changes: all of a day are kept, one a day for a month, one a month for years.'}{' '}
+            They lie in {shelf.folder}.
+          </p>
+          <Button disabled={busy} onClick={() => void copyNow()}>
+            Make a copy now
+          </Button>
+          <ul className="mt-2 max-h-72 overflow-y-auto">
+            {shelf.copies.map((c) => (
+              <li key={c.name} className="flex items-center justify-between gap-3 border-b border-rule py-1">
+                <span>
+                  {format(parseISO(c.written), 'd MMM yyyy, HH:mm')} <span className="text-small text-ink2">· {size(c.bytes)}</span>
+                </span>
+                <Button
+                  quiet
+                  disabled={busy}
+                  aria-label={`Look through the copy of ${format(parseISO(c.written), 'd MMM yyyy, HH:mm')}`}
+                  onClick={() => void look(c.name, c.written)}
+                >
+                  Look, and put back …
+                </Button>
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+      {problem && (
+        <p role="alert" className="mt-2 border-l-4 border-garnet bg-page px-3 py-2">
+          {problem}
+        </p>
+      )}
+      <Dialog
+        open={asked !== undefined}
+        onClose={() => setAsked(undefined)}
+        title={asked ? `The copy of ${format(parseISO(asked.written), 'd MMM yyyy, HH:mm')}` : ''}
+      >
+        {asked && (
+          <div className="mt-2 flex flex-col gap-3">
+            {asked.changes.length === 0 ? (
+              <p>It is the ledger as it stands: nothing would change.</p>
+            ) : (
+              <ul className="list-disc pl-5">
+                {asked.changes.map((c) => (
+                  <li key={c.table}>{changeWords(c)}</li>
+                ))}
+              </ul>
+            )}
+            <p className="text-small text-ink2">It takes the place of what is here. Ctrl Z takes that back.</p>
+            {asked.changes.length > 0 && <Button onClick={() => void putBack(asked)}>Put this copy back</Button>}
+          </div>
+        )}
+      </Dialog>
+    </section>
+  );
+}

@@ -1,0 +1,16 @@
+import Dexie from 'dexie';
+import { whyNot } from './keep';
+
+jest.mock('../data/database', () => ({ db: {} }));
+jest.mock('../data/journal', () => ({}));
+jest.mock('react-toastify', () => ({ toast: {} }));
+
+test('a browser that is full says what to do, whether the storage says it or its wrapper', () => {
+  const full = new DOMException('the quota was exceeded', 'QuotaExceededError');
+  expect(whyNot(full)).toMatch(/no room left.*Save the ledger to a file/);
+  expect(whyNot(new Dexie.AbortError('transaction aborted', full))).toMatch(/no room left/);
+});
+
+test('anything else is told as it is', () => {
+  expect(whyNot(new Error('a make needs a person'))).toBe('a make needs a person.');
+});
