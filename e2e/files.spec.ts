@@ -86,6 +86,24 @@ test('the archive: saved, opened without the app, and read back with every pictu
   expect(tablesOf((await saved(page)).file)).toEqual(tablesOf(file));
 });
 
+test('a table for a spreadsheet: the cloths, with prices only where they are asked for', async ({ page }) => {
+  await page.goto('/files');
+  const sheets = page.getByRole('region', { name: 'A table for a spreadsheet' });
+  await sheets.getByLabel('Table').selectOption('cloths');
+  const table = async () => {
+    const [download] = await Promise.all([page.waitForEvent('download'), sheets.getByRole('button', { name: 'Save the table' }).click()]);
+    return { name: download.suggestedFilename(), text: await readFile(await download.path(), 'utf8') };
+  };
+  const plain = await table();
+  expect(plain.name).toMatch(/^amber-ledger-cloths-.*\.csv$/);
+  expect(plain.text.split('\r\n')[0]).toMatch(/^\uFEFF?Name,Structure,.*Bought on$/);
+  await sheets.getByText('with prices').click();
+  await sheets.getByLabel('Written with').selectOption('tabs (TSV)');
+  const priced = await table();
+  expect(priced.name).toMatch(/\.tsv$/);
+  expect(priced.text.split('\r\n')[0]!.split('\t').at(-1)).toBe('Price a metre');
+});
+
 test('damaged and foreign files are refused with the place, and nothing is lost', async ({ page }) => {
   const { file } = await saved(page);
   const whole = JSON.stringify(file);

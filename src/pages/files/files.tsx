@@ -15,6 +15,7 @@ import { saveFile } from '../../parts/save-file';
 import { CopiesOnTheShelf } from './copies-on-the-shelf';
 import { LongWorkBar } from './long-work-bar';
 import { RoomInTheBrowser } from './room-in-the-browser';
+import { TablesForASpreadsheet } from './tables-for-a-spreadsheet';
 import { makeSmallCopies } from './small-copies';
 import { Button } from '../../ui/button';
 import { Dialog } from '../../ui/dialog';
@@ -124,6 +125,7 @@ export function Files() {
           {(unsaved ?? 0) > 0 && <p className="mt-1">{unsaved === 1 ? 'One entry is' : `${unsaved} entries are`} in no file and no copy yet.</p>}
         </section>
         <CopiesOnTheShelf busy={busy} longWork={longWork} />
+        <TablesForASpreadsheet />
         <section className="border-t border-rule2 pt-3">
           <h2 className="text-[17px]">Read a ledger from a file</h2>
           <p className="mb-2 text-ink2">

@@ -33,16 +33,25 @@ function DeviationRule({ best, t1, reach }: { best: BestCut; t1: number; reach: 
   );
 }
 
+/** So many patterns are named; of hundreds the rest is a number. */
+const MOST_NAMED = 5;
+
 function PatternNames({ ids }: { ids: readonly string[] }) {
   const patterns = usePatterns() ?? [];
-  return ids.map((id, i) => (
-    <span key={id}>
-      {i > 0 && ', '}
-      <Link className="underline-offset-2 hover:underline" to={`/patterns/${id}`}>
-        {patterns.find((p) => p.id === id)?.name ?? 'a pattern that is gone'}
-      </Link>
-    </span>
-  ));
+  const named = ids.length > MOST_NAMED + 1 ? ids.slice(0, MOST_NAMED) : ids;
+  return (
+    <>
+      {named.map((id, i) => (
+        <span key={id}>
+          {i > 0 && ', '}
+          <Link className="underline-offset-2 hover:underline" to={`/patterns/${id}`}>
+            {patterns.find((p) => p.id === id)?.name ?? 'a pattern that is gone'}
+          </Link>
+        </span>
+      ))}
+      {named.length < ids.length && ` and ${ids.length - named.length} others`}
+    </>
+  );
 }
 
 function Usual({ habits }: { habits: Habits }) {

@@ -35,7 +35,8 @@ export function RoomToGrow({ work: { plan, make, input, person }, onChange }: { 
     onChange({
       expected: g.expected,
       ...(next
-        ? { size: next.size, sizeLines: next.sizeLines, alterations: next.alterations }
+        ? // What is changed for looks is no matter of the body: it stays.
+          { size: next.size, sizeLines: next.sizeLines, alterations: [...next.alterations, ...plan.alterations.filter((a) => a.purpose === 'style')] }
         : g.size
           ? { size: { size: g.size }, sizeLines: [] }
           : {}),

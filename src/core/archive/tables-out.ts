@@ -1,0 +1,134 @@
+import Papa from 'papaparse';
+import { alterationWords, sizeLineWords } from '../alteration/words';
+import { outcomeWords } from '../fit/words';
+import { BODY_MEASURES, zoneOf, type BodyMeasure } from '../measure/zones';
+import { lengthForEditing, type LengthUnit } from '../measure/length';
+import { moneyForEditing } from '../measure/money';
+import type { Ledger } from '../records';
+import { makeName, minutesOf } from '../records/blank';
+import { wearCounts } from '../wear/wear-count';
+
+/** Tables that a spreadsheet can take. */
+export const SHEETS = ['makes', 'wears', 'cloths', 'patterns', 'body measures'] as const;
+export type SheetName = (typeof SHEETS)[number];
+
+export type TablesOf = Omit<Ledger, 'pictures' | 'lists' | 'plans'>;
+
+export interface SheetWishes {
+  /** Lengths are numbers in this unit, named in the head of their column. */
+  readonly unit: LengthUnit;
+  /** What was paid: left out unless asked for. */
+  readonly money: boolean;
+  readonly separator: 'comma' | 'tab';
+}
+
+/** A column: its head, and what stands in it for a record; empty where nothing is known. */
+type Column<T> = readonly [head: string, of: (record: T) => string | number | undefined];
+
+const rowsOf = <T>(records: readonly T[], columns: readonly (Column<T> | false)[]): string[][] => {
+  const shown = columns.filter((c): c is Column<T> => c !== false);
+  return [shown.map(([head]) => head), ...records.map((r) => shown.map(([, of]) => String(of(r) ?? '')))];
+};
+
+/**
+ * One table of a ledger for a spreadsheet.
+ *
+ * A cell that a spreadsheet would take for a formula is written so that it stays words.
+ */
+export function sheetText(sheet: SheetName, tables: TablesOf, wishes: SheetWishes): string {
+  return Papa.unparse(sheetRows(sheet, tables, wishes), {
+    delimiter: wishes.separator === 'tab' ? '\t' : ',',
+    escapeFormulae: true,
+    newline: '\r\n',
+  });
+}
+
+function sheetRows(sheet: SheetName, tables: TablesOf, { unit, money }: SheetWishes): string[][] {
+  const { people, bodies, patterns, cloths, makes, wears } = tables;
+  const nameOf = (id: string | undefined, list: readonly { readonly id: string; readonly name: string }[]) => list.find((r) => r.id === id)?.name;
+  const length = (cm: number | undefined) => (cm === undefined ? undefined : lengthForEditing(cm, unit));
+  const paid = (sum: { minor: number; currency: string } | undefined) => sum && moneyForEditing(sum, '');
+  switch (sheet) {
+    case 'makes': {
+      const counts = wearCounts(wears);
+      return rowsOf(
+        [...makes].sort((a, b) => a.cutOn.localeCompare(b.cutOn)),
+        [
+          ['Name', (m) => makeName(m, patterns)],
+          ['Version', (m) => m.version],
+          ['For', (m) => nameOf(m.personId, people)],
+          ['Kind', (m) => m.kind],
+          ['State', (m) => m.state],
+          ['Cut on', (m) => m.cutOn],
+          ['Finished on', (m) => m.finishedOn],
+          ['Size', (m) => m.size && sizeLineWords(m.size)],
+          ['Size elsewhere', (m) => m.sizeLines.map((l) => `${zoneOf(l.zone).label} ${sizeLineWords(l.line)}`).join('; ')],
+          ['Altered', (m) => m.alterations.map((a) => alterationWords(a, unit)).join('; ')],
+          ['Cloth', (m) => m.cloths.flatMap((u) => nameOf(u.clothId, cloths) ?? []).join('; ')],
+          [`Cloth used, ${unit}`, (m) => length(m.cloths.find((u) => u.part === 'main')?.length)],
+          ['Fit', (m) => m.fitNotes.map((n) => `${zoneOf(n.zone).label} ${outcomeWords(n, unit)}`).join('; ')],
+          ['Love, of 5', (m) => m.verdicts.at(-1)?.love],
+          ['Sew again', (m) => m.verdicts.at(-1)?.sewAgain],
+          ['Worn', (m) => Math.round(counts.get(m.id)?.times ?? 0)],
+          ['Minutes', (m) => minutesOf(m)],
+          ['Remark', (m) => m.remark],
+        ],
+      );
+    }
+    case 'wears':
+      return rowsOf(
+        [...wears].sort((a, b) => a.date.localeCompare(b.date)),
+        [
+          ['Worn on', (w) => w.date],
+          ['Until', (w) => w.until],
+          ['What', (w) => w.makeIds.flatMap((id) => makes.filter((m) => m.id === id).map((m) => makeName(m, patterns))).join('; ')],
+          ['Times', (w) => w.count],
+          ['Occasion', (w) => w.occasion],
+          ['Comfort, of 5', (w) => w.comfort],
+          ['Remark', (w) => w.remark],
+        ],
+      );
+    case 'cloths':
+      return rowsOf(cloths, [
+        ['Name', (c) => c.name],
+        ['Structure', (c) => c.structure],
+        ['Weave', (c) => c.weave],
+        ['Fibre', (c) => c.fibre],
+        ['Colour', (c) => c.colour],
+        ['Weight, g/m²', (c) => c.weight],
+        [`Width, ${unit}`, (c) => length(c.width)],
+        [`On hand, ${unit}`, (c) => c.pieces.map((p) => `${lengthForEditing(p.length, unit)} × ${lengthForEditing(p.width, unit)}`).join('; ')],
+        ['Gives across, %', (c) => c.stretchAcross],
+        ['From', (c) => c.source],
+        ['Bought on', (c) => c.bought],
+        money && ['Price a metre', (c) => paid(c.pricePerMetre)],
+      ]);
+    case 'patterns':
+      return rowsOf(patterns, [
+        ['Name', (p) => p.name],
+        ['Designer', (p) => p.designer],
+        ['Kind', (p) => p.kind],
+        ['Class of fit', (p) => p.fitClass],
+        ['Wants', (p) => p.wants.structure],
+        ['Form', (p) => p.form],
+        ['State', (p) => p.state],
+        ['Why', (p) => p.why],
+        ['Versions', (p) => makes.filter((m) => m.sources[0]?.patternId === p.id).length],
+        money && ['Price', (p) => paid(p.price)],
+        ['Note', (p) => p.note],
+      ]);
+    case 'body measures':
+      return rowsOf(
+        [...bodies].sort((a, b) => a.date.localeCompare(b.date)),
+        [
+          ['Of', (b) => nameOf(b.personId, people)],
+          ['On', (b) => b.date],
+          ...(Object.entries(BODY_MEASURES) as [BodyMeasure, string][]).map(([measure, label]): Column<(typeof bodies)[number]> => [
+            `${label}, ${unit}`,
+            (b) => length(b.measures[measure]),
+          ]),
+          ['Note', (b) => b.note],
+        ],
+      );
+  }
+}

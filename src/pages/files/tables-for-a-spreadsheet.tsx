@@ -1,0 +1,48 @@
+import { useState } from 'react';
+import { SHEETS, sheetText, type SheetName } from '../../core/archive/tables-out';
+import { readParts } from '../../data/archive/ledger-file';
+import { db } from '../../data/database';
+import { useUnit } from '../../data/queries';
+import { today } from '../../data/today';
+import { saveFile } from '../../parts/save-file';
+import { Button } from '../../ui/button';
+import { SelectField } from '../../ui/field';
+import { Tick } from '../../ui/tick';
+
+/** One table at a time, as a spreadsheet takes it. */
+export function TablesForASpreadsheet() {
+  const unit = useUnit();
+  const [sheet, setSheet] = useState<SheetName>('makes');
+  const [separator, setSeparator] = useState<'comma' | 'tab'>('comma');
+  const [money, setMoney] = useState(false);
+  const save = async () => {
+    const { tables } = await readParts(db);
+    // A spreadsheet takes a file for Unicode only by the sign at its beginning.
+    const text = `\uFEFF${sheetText(sheet, tables, { unit, money, separator })}`;
+    const [ending, type] = separator === 'tab' ? ['tsv', 'text/tab-separated-values'] : ['csv', 'text/csv'];
+    saveFile(new Blob([text], { type }), `amber-ledger-${sheet.replace(' ', '-')}-${today()}.${ending}`);
+  };
+  return (
+    <section className="border-t border-rule2 pt-3" aria-labelledby="sheets">
+      <h2 id="sheets" className="text-[17px]">
+        A table for a spreadsheet
+      </h2>
+      <p className="mb-2 text-ink2">Lengths in {unit}; what was paid is left out unless you ask for it.</p>
+      <div className="flex flex-wrap items-end gap-3">
+        <SelectField label="Table" value={sheet} onChange={(e) => setSheet(e.target.value as SheetName)}>
+          {SHEETS.map((s) => (
+            <option key={s}>{s}</option>
+          ))}
+        </SelectField>
+        <SelectField label="Written with" value={separator} onChange={(e) => setSeparator(e.target.value as 'comma' | 'tab')}>
+          <option value="comma">commas (CSV)</option>
+          <option value="tab">tabs (TSV)</option>
+        </SelectField>
+        <Tick on={money} onChange={setMoney}>
+          with prices
+        </Tick>
+        <Button onClick={() => void save()}>Save the table</Button>
+      </div>
+    </section>
+  );
+}
