@@ -15,13 +15,17 @@ const client = new QueryClient({
 keepFresh(client);
 
 /** Nothing is drawn before the ledger is there: a first visit would flash an empty book. */
-await firstVisit(db).catch((error: unknown) => console.error(error));
+const book = await firstVisit(db).then(
+  () => <RouterProvider router={router} />,
+  async (error: unknown) => {
+    const { CannotOpen } = await import('./cannot-open');
+    return <CannotOpen error={error} />;
+  },
+);
 
 createRoot(document.getElementById('root')!).render(
   <StrictMode>
-    <QueryClientProvider client={client}>
-      <RouterProvider router={router} />
-    </QueryClientProvider>
+    <QueryClientProvider client={client}>{book}</QueryClientProvider>
   </StrictMode>,
 );
 
