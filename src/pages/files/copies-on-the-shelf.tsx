@@ -45,10 +45,11 @@ export function CopiesOnTheShelf({ busy, longWork }: { busy: boolean; longWork: 
   };
   const copyNow = () =>
     tried(async () => {
+      const at = Date.now();
       const zip = await longWork('Making a copy', (onProgress) => archiveWorker().save(formatISO(new Date()), unit, onProgress));
       if (!zip) return;
       await sendCopy(zip);
-      await changeSettings(db, { savedAt: Date.now() });
+      await changeSettings(db, { savedAt: at });
       await refetch();
       toast('A copy lies on the shelf.');
     });
@@ -67,6 +68,7 @@ export function CopiesOnTheShelf({ busy, longWork }: { busy: boolean; longWork: 
       const read = await longWork('Putting the copy back', async (onProgress) => await archiveWorker().read(zip, label, onProgress));
       if (!read) return;
       if (!read.ok) throw new Error(read.problem);
+      await changeSettings(db, { ledger: 'own', personId: read.personId });
       void makeSmallCopies(db);
       toast('The copy is back. Ctrl Z brings back what was here.');
     });

@@ -61,11 +61,17 @@ export function Files() {
     }
   };
   const download = async () => {
-    const zip = await longWork('Writing the archive', (onProgress) => archiveWorker().save(formatISO(new Date()), unit, onProgress));
-    if (!zip) return void toast('Stopped; nothing was written.');
-    saveFile(zip, `amber-ledger-${today()}.zip`);
-    await changeSettings(db, { savedAt: Date.now() });
-    toast('The whole ledger is in the file.');
+    // What is entered while it is written is in no file yet.
+    const at = Date.now();
+    try {
+      const zip = await longWork('Writing the archive', (onProgress) => archiveWorker().save(formatISO(new Date()), unit, onProgress));
+      if (!zip) return void toast('Stopped; nothing was written.');
+      saveFile(zip, `amber-ledger-${today()}.zip`);
+      await changeSettings(db, { savedAt: at });
+      toast('The whole ledger is in the file.');
+    } catch (error) {
+      toast.error(`The file was not written: ${error instanceof Error ? error.message : String(error)}. The ledger is as it was.`);
+    }
   };
   const isEmpty = makes?.length === 0 && patterns?.length === 0 && cloths?.length === 0;
 
