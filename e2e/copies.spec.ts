@@ -1,25 +1,17 @@
 import { mkdtempSync, readdirSync, rmSync } from 'node:fs';
-import { request, type Server } from 'node:http';
+import { request } from 'node:http';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
-import { ledgerApp } from '../server/app';
-import { listen } from '../server/listen';
 import { Shelf } from '../server/shelf';
+import { ownServer, type OwnServer } from './own-server';
 import { expect, test, type Page } from './test';
 
 let folder: string;
-let server: Server;
-let port: number;
+let server: OwnServer;
+const serve = async (wished = 4450) => (server = await ownServer(resolve('dist'), wished, new Shelf(folder)));
 
-async function serve(wished = 4450): Promise<void> {
-  ({ server, port } = await listen(ledgerApp(resolve('dist'), new Shelf(folder)), wished, () => undefined));
-}
-async function stop(): Promise<void> {
-  server.closeAllConnections();
-  await new Promise((done) => server.close(done));
-}
 async function addPerson(page: Page, name: string): Promise<void> {
-  await page.goto(`http://127.0.0.1:${port}/people/new`);
+  await page.goto(`${server.address}/people/new`);
   await page.getByLabel('Name', { exact: true }).fill(name);
   await page.getByLabel('Name', { exact: true }).blur();
   await page.getByRole('button', { name: 'Add', exact: true }).click();
@@ -32,12 +24,12 @@ test.beforeEach(async () => {
   await serve();
 });
 test.afterEach(async () => {
-  if (server.listening) await stop();
+  await server.stop();
   rmSync(folder, { recursive: true, force: true });
 });
 
 test('a copy is made by itself after changes, and another is put back after a look; undo brings back what was', async ({ page }) => {
-  await page.goto(`http://127.0.0.1:${port}/files`);
+  await page.goto(`${server.address}/files`);
   await page.getByRole('button', { name: 'Start an empty ledger' }).click();
   await page.getByRole('button', { name: 'Remove and start empty' }).click();
   await expect(page.getByText('An empty ledger.')).toBeVisible();
@@ -45,7 +37,7 @@ test('a copy is made by itself after changes, and another is put back after a lo
   await expect.poll(() => readdirSync(folder).length, { timeout: 40_000 }).toBe(1);
 
   await addPerson(page, 'Ottilie');
-  await page.goto(`http://127.0.0.1:${port}/files`);
+  await page.goto(`${server.address}/files`);
   await expect(page.getByText('One entry is in no file and no copy yet.')).toBeVisible();
   await copies(page)
     .getByRole('button', { name: /^Look through the copy/ })
@@ -62,18 +54,25 @@ test('a copy is made by itself after changes, and another is put back after a lo
 });
 
 test('killed while it writes, the server loses no copy; without it the page says that none are made', async ({ page }) => {
-  await page.goto(`http://127.0.0.1:${port}/files`);
+  await page.goto(`${server.address}/files`);
   await copies(page).getByRole('button', { name: 'Make a copy now' }).click();
   await expect(copies(page).getByRole('listitem')).toHaveCount(1);
   const [whole] = readdirSync(folder);
 
   // Half of a copy has come in when the server goes.
-  const half = request({ host: '127.0.0.1', port, method: 'POST', path: '/copies', headers: { 'x-amber-ledger': 'copies' }, agent: false });
+  const half = request({
+    host: '127.0.0.1',
+    port: server.port,
+    method: 'POST',
+    path: '/copies',
+    headers: { 'x-amber-ledger': 'copies' },
+    agent: false,
+  });
   half.on('error', () => undefined);
   half.write(Buffer.concat([Buffer.from('PK'), Buffer.alloc(200_000)]));
   await expect.poll(() => readdirSync(folder).length).toBe(2);
-  const was = port;
-  await stop();
+  const was = server.port;
+  await server.stop();
   await serve(was);
   await page.reload();
   await expect(copies(page).getByRole('listitem')).toHaveCount(1);
@@ -84,7 +83,7 @@ test('killed while it writes, the server loses no copy; without it the page says
   expect(readdirSync(folder)).toContain(whole);
   await page.keyboard.press('Escape');
 
-  await stop();
+  await server.stop();
   await copies(page).getByRole('button', { name: 'Make a copy now' }).click();
   await expect(copies(page).getByRole('alert')).toBeVisible();
 });

@@ -1,29 +1,16 @@
 import { cpSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
-import type { Server } from 'node:http';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { ledgerApp } from '../server/app';
-import { listen } from '../server/listen';
+import { ownServer, type OwnServer } from './own-server';
 import { expect, test, type Page } from './test';
 
-/** A server of its own for each test: it is stopped in the middle, and its app is renewed. */
-const FIRST_PORT = 4410;
 let folder: string;
-let server: Server;
-let address: string;
+/** Stopped in the middle, and its app is renewed. */
+let server: OwnServer;
 
-async function serve(port = FIRST_PORT): Promise<void> {
-  const listening = await listen(ledgerApp(folder), port, () => undefined);
-  server = listening.server;
-  address = `http://127.0.0.1:${listening.port}`;
-}
-async function stop(): Promise<void> {
-  server.closeAllConnections();
-  await new Promise((done) => server.close(done));
-}
 /** Opens the app and waits until the browser has taken all of it into its keeping. */
 async function openAndKeep(page: Page, path: string): Promise<void> {
-  await page.goto(address + path);
+  await page.goto(server.address + path);
   await page.evaluate(() => navigator.serviceWorker.ready);
   await page.waitForFunction(async () => (await navigator.serviceWorker.getRegistration())?.active?.state === 'activated');
 }
@@ -32,10 +19,10 @@ test.use({ serviceWorkers: 'allow' });
 test.beforeEach(async () => {
   folder = mkdtempSync(join(tmpdir(), 'ledger-'));
   cpSync('dist', folder, { recursive: true });
-  await serve();
+  server = await ownServer(folder, 4410);
 });
 test.afterEach(async () => {
-  if (server.listening) await stop();
+  await server.stop();
   rmSync(folder, { recursive: true });
 });
 
@@ -44,9 +31,9 @@ test.describe('on a phone', () => {
 
   test('without the server the shop card opens, takes a cloth bought on the spot, and the cut sheet keeps its ticks', async ({ page }) => {
     await openAndKeep(page, '/');
-    await stop();
+    await server.stop();
 
-    await page.goto(`${address}/sew-next/shop`);
+    await page.goto(`${server.address}/sew-next/shop`);
     await page.getByLabel('For the plans of').selectOption({ label: 'Winter concerts' });
     const shirt = page.getByRole('listitem').filter({ has: page.getByRole('heading', { name: 'Tidewater shirt' }) });
     await expect(shirt.getByRole('row', { name: /^140\s*cm/ })).toContainText(/2\.\d+\s*m/);
@@ -58,14 +45,14 @@ test.describe('on a phone', () => {
     await shirt.getByRole('button', { name: 'On the shelf' }).click();
     await expect(page.getByText(/harbour blue poplin is on the shelf, and in the plan/)).toBeVisible();
 
-    await page.goto(`${address}/sew-next/plan-skerry-2026-10-04/sheet`);
+    await page.goto(`${server.address}/sew-next/plan-skerry-2026-10-04/sheet`);
     const box = page.getByRole('article').getByRole('checkbox').first();
     await page.getByRole('article').locator('label').first().click();
     await expect(box).toBeChecked();
     await page.reload();
     await expect(box).toBeChecked();
 
-    await page.goto(`${address}/shelf`);
+    await page.goto(`${server.address}/shelf`);
     await expect(page.getByText('harbour blue poplin').first()).toBeVisible();
   });
 });

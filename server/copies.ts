@@ -37,14 +37,10 @@ export function copiesOf(shelf: Shelf): Router {
     }
   });
   router.get('/:name', (request, response) => {
+    const missing = () => response.status(404).json({ problem: 'There is no such copy.' });
     const path = shelf.pathOf(request.params.name);
-    if (path === undefined) response.status(404).json({ problem: 'There is no such copy.' });
-    else
-      response.sendFile(
-        path,
-        { dotfiles: 'allow', cacheControl: false },
-        (error) => error && !response.headersSent && response.status(404).json({ problem: 'There is no such copy.' }),
-      );
+    if (path === undefined) missing();
+    else response.sendFile(path, { dotfiles: 'allow', cacheControl: false }, (error) => error && !response.headersSent && missing());
   });
   return router;
 }

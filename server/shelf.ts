@@ -69,21 +69,22 @@ export class Shelf {
       const { bytes, digest } = await writeDown(copy, writing);
       // What the disk gives back is what counts, not what was handed to it.
       if ((await digestOf(writing)) !== digest) throw new NotTaken('The copy does not read back as it was written: is the disk in order?');
-      const name = await this.#free(now);
+      const { name, written } = await this.#free(now);
       await rename(writing, join(this.folder, name));
       for (const old of copiesToLetGo(await this.list(), now)) await rm(join(this.folder, old.name), { force: true });
-      return { name, written: new Date(now).toISOString(), bytes };
+      return { name, written, bytes };
     } finally {
       await rm(writing, { force: true });
     }
   }
 
-  /** A name that no copy bears yet: two within a millisecond are two. */
-  async #free(now: number): Promise<string> {
+  /** A moment, and its name, that no copy bears yet: two within a millisecond are two. */
+  async #free(now: number): Promise<DatedCopy> {
     const taken = new Set((await this.list()).map((c) => c.name));
     for (let at = now; ; at++) {
-      const name = `amber-ledger-${new Date(at).toISOString().replace(/[:.]/g, '-')}.zip`;
-      if (!taken.has(name)) return name;
+      const written = new Date(at).toISOString();
+      const name = `amber-ledger-${written.replace(/[:.]/g, '-')}.zip`;
+      if (!taken.has(name)) return { name, written };
     }
   }
 

@@ -1,8 +1,8 @@
 import type { Alteration, View } from '../records';
+import { alterationKey } from './alteration-key';
 
-/** The same change for looks: of one kind, at the same places. What is altered for fit fulfils no wish. */
-const alike = (a: Alteration, b: Alteration) =>
-  a.purpose === 'style' && b.purpose === 'style' && a.kind === b.kind && a.part === b.part && (a.zones ?? []).join() === (b.zones ?? []).join();
+/** The same change for looks. What is altered for fit fulfils no wish. */
+const alike = (a: Alteration, b: Alteration) => a.purpose === 'style' && b.purpose === 'style' && alterationKey(a) === alterationKey(b);
 
 /** Wishes kept with a view that a make or a plan does not fulfil yet: they are offered. */
 export function openWishes(view: Pick<View, 'wishes'>, alterations: readonly Alteration[]): Alteration[] {

@@ -4,9 +4,7 @@ import type { LengthUnit } from '../measure/length';
 import { zoneOf } from '../measure/zones';
 import type { Ledger, Make } from '../records';
 import { makeName } from '../records/blank';
-
-/** What is written is data, never markup. */
-const escaped = (text: string) => text.replace(/[&<>"']/g, (c) => `&#${c.charCodeAt(0)};`);
+import { escapeHtml } from '../statement/escape-html';
 
 /** What a page of makes is written from: a ledger whose pictures lie beside it. */
 export type IndexInput = Pick<Ledger, 'people' | 'patterns' | 'cloths' | 'makes'> & {
@@ -35,7 +33,7 @@ export function indexPage(ledger: IndexInput, written: string, unit: LengthUnit)
 <meta charset="utf-8">
 <meta name="viewport" content="width=device-width">
 <meta http-equiv="Content-Security-Policy" content="default-src 'none'; img-src 'self' file:; style-src 'unsafe-inline'">
-<title>Makes, ${escaped(written)}</title>
+<title>Makes, ${escapeHtml(written)}</title>
 <style>
 body { margin: 24px auto; max-width: 820px; padding: 0 16px; background: #fffdf8; color: #26211c; font: 16px/1.45 Georgia, serif; }
 article { border-top: 3px double #cdbfa9; padding: 8px 0 16px; overflow: hidden; }
@@ -47,7 +45,7 @@ img { height: 150px; float: right; margin-left: 10px; background: #fff; }
 </head>
 <body>
 <h1>${makes.length} ${makes.length === 1 ? 'make' : 'makes'}</h1>
-<p class="at">Written on ${escaped(written)}. All that the ledger holds stands in ledger.json; schema.json says how.</p>
+<p class="at">Written on ${escapeHtml(written)}. All that the ledger holds stands in ledger.json; schema.json says how.</p>
 ${makes.map((m) => makeArticle(m, ledger, pictures.get(m.id) ?? [], unit)).join('\n')}
 </body>
 </html>
@@ -72,11 +70,11 @@ function makeArticle(make: Make, ledger: IndexInput, files: readonly string[], u
   ];
   const person = ledger.people.find((p) => p.id === make.personId)?.name;
   return `<article>
-${files.map((f) => `<img src="${escaped(f)}" alt="">`).join('')}<h2>${escaped(makeName(make, ledger.patterns))}</h2>
-<p class="at">${escaped([make.cutOn, person && `for ${person}`, make.kind === 'garment' ? '' : make.kind, make.state].filter(Boolean).join(' · '))}</p>
+${files.map((f) => `<img src="${escapeHtml(f)}" alt="">`).join('')}<h2>${escapeHtml(makeName(make, ledger.patterns))}</h2>
+<p class="at">${escapeHtml([make.cutOn, person && `for ${person}`, make.kind === 'garment' ? '' : make.kind, make.state].filter(Boolean).join(' · '))}</p>
 ${lines
   .filter(([, words]) => words !== '')
-  .map(([head, words]) => `<p><b>${head}</b> ${escaped(words)}</p>`)
+  .map(([head, words]) => `<p><b>${head}</b> ${escapeHtml(words)}</p>`)
   .join('\n')}
 </article>`;
 }

@@ -1,5 +1,6 @@
 import { alterationKind } from '../alteration/catalogue';
 import { edgesOf } from '../measure/fit-class';
+import { onceFor } from '../measure/once-for';
 import { ZONE_IDS, type ZoneId } from '../measure/zones';
 import type { Alteration, Make, Outcome, SizeLine } from '../records';
 import { beliefAt } from './belief';
@@ -81,17 +82,8 @@ export function lastVersion(input: PatternCase): Make | undefined {
   return versionsOf({ ...input, makes: reckonedMakes(input) }).at(-1);
 }
 
-/** Zones of a case that were looked for already: each pair of versions asks again. */
-const zonesOf = new WeakMap<PatternCase, readonly ZoneId[]>();
-
 /** Zones to speak of: those that decide the fit of any view made, and those noted. */
-export function zonesOfCase(input: PatternCase): readonly ZoneId[] {
-  const known = zonesOf.get(input) ?? findZones(input);
-  zonesOf.set(input, known);
-  return known;
-}
-
-function findZones({ pattern, makes }: PatternCase): ZoneId[] {
+export const zonesOfCase = onceFor(({ pattern, makes }: PatternCase): readonly ZoneId[] => {
   const asked = new Set<ZoneId>();
   for (const make of makes) {
     const isVersion = make.sources[0]?.patternId === pattern.id;
@@ -101,7 +93,7 @@ function findZones({ pattern, makes }: PatternCase): ZoneId[] {
   }
   if (makes.length === 0) for (const zone of pattern.views[0]!.zones) asked.add(zone);
   return ZONE_IDS.filter((z) => asked.has(z));
-}
+});
 
 /** What a zone's notes say, before it is settled what can be cut. */
 function settle(input: PatternCase, again: Make, forPlan: PatternCase, zone: ZoneId, memory: Recollection | undefined) {

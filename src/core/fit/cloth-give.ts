@@ -1,4 +1,5 @@
 import { CLASS_EASE } from '../measure/fit-class';
+import { onceFor } from '../measure/once-for';
 import { zoneOf, type ZoneId } from '../measure/zones';
 import type { Cloth, Make, Pattern, SizeLine, View } from '../records';
 import { fitClassAt } from './case';
@@ -60,13 +61,11 @@ export function clothGive(
 }
 
 /** Cloths of a shelf by their ids: every note asks for one, and a shelf may hold hundreds. */
-const shelves = new WeakMap<readonly Cloth[], ReadonlyMap<string, Cloth>>();
+const shelfById = onceFor((cloths: readonly Cloth[]): ReadonlyMap<string, Cloth> => new Map(cloths.map((c) => [c.id, c])));
 
 /** The main cloth of a make, with whether it was cut on the bias. */
 export function mainCloth(make: Pick<Make, 'cloths'>, cloths: readonly Cloth[]): { readonly cloth: Cloth | undefined; readonly bias: boolean } {
   const use = make.cloths.find((u) => u.part === 'main') ?? make.cloths[0];
   if (!use) return { cloth: undefined, bias: false };
-  const known = shelves.get(cloths) ?? new Map(cloths.map((c) => [c.id, c]));
-  shelves.set(cloths, known);
-  return { cloth: known.get(use.clothId), bias: use.bias ?? false };
+  return { cloth: shelfById(cloths).get(use.clothId), bias: use.bias ?? false };
 }

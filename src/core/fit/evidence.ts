@@ -1,5 +1,6 @@
 import { effectsOf } from '../alteration/effects';
 import { edgesOf } from '../measure/fit-class';
+import { onceFor } from '../measure/once-for';
 import { zoneOf, type ZoneId } from '../measure/zones';
 import type { FitNote, Make } from '../records';
 import { bringsZone, effectContext, fitClassAt, inOrder, viewOf, type PatternCase } from './case';
@@ -65,9 +66,7 @@ function whyUnused(input: PatternCase, make: Make, note: FitNote): UnusedNote['w
  * Per make and state of the garment only the latest look counts: one garment seen twice is not two garments.
  */
 export function evidenceAt(input: PatternCase, zone: ZoneId): ZoneEvidence {
-  const known = read.get(input) ?? readCase(input);
-  read.set(input, known);
-  return known.get(zone) ?? NO_EVIDENCE;
+  return readCase(input).get(zone) ?? NO_EVIDENCE;
 }
 
 /** Notes of a zone: those that count, and those that do not. */
@@ -78,11 +77,8 @@ export interface ZoneEvidence {
 
 const NO_EVIDENCE: ZoneEvidence = { used: [], unused: [] };
 
-/** What was read of a case already: memory, carry forward and what a change did all ask for the same notes. */
-const read = new WeakMap<PatternCase, ReadonlyMap<ZoneId, ZoneEvidence>>();
-
-/** All notes of a case in one pass over its makes. */
-function readCase(input: PatternCase): ReadonlyMap<ZoneId, ZoneEvidence> {
+/** All notes of a case in one pass over its makes: memory, carry forward and what a change did all ask for the same ones. */
+const readCase = onceFor((input: PatternCase): ReadonlyMap<ZoneId, ZoneEvidence> => {
   const zones = new Map<ZoneId, { readonly used: Evidence[]; readonly unused: UnusedNote[] }>();
   for (const make of inOrder(input.makes)) {
     for (const [zone, notes] of byZone(make.fitNotes)) {
@@ -102,7 +98,7 @@ function readCase(input: PatternCase): ReadonlyMap<ZoneId, ZoneEvidence> {
     }
   }
   return zones;
-}
+});
 
 function byZone(notes: readonly FitNote[]): ReadonlyMap<ZoneId, readonly FitNote[]> {
   const zones = new Map<ZoneId, FitNote[]>();

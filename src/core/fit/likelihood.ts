@@ -1,4 +1,5 @@
 import type { Outcome, Seen } from '../records';
+import { onceFor } from '../measure/once-for';
 import { cubicAt, cubicsOf } from './cubic';
 import { logNormal, nearlyPhiBetween, phiBetween } from './normal';
 
@@ -124,19 +125,8 @@ function tableOf(outcome: Outcome, edges: Observation['edges'], observer: number
   return { start, step, points, cubics: cubicsOf(values), below: values[0]!, above: values[points - 1]! };
 }
 
-/** What notes say, made once: memory and the pattern's own posterior both ask. */
-const said = new WeakMap<Observation, Said>();
-
-/** A note's log likelihood of θ. Made once a note, added to every grid on which it is asked for. */
-export function logLikelihood(o: Observation): Said {
-  const known = said.get(o);
-  if (known) return known;
-  const saying = sayingOf(o);
-  said.set(o, saying);
-  return saying;
-}
-
-function sayingOf(o: Observation): Said {
+/** A note's log likelihood of θ. Made once a note, since memory and the pattern's own posterior both ask; added to every grid on which it is asked for. */
+export const logLikelihood = onceFor((o: Observation): Said => {
   const outcome = o.garment === 0 ? fromTable(o) : directly(o);
   if (o.amount === undefined || o.outcome === 0) return outcome;
   const noted = Math.sign(o.outcome) * o.amount;
@@ -150,7 +140,7 @@ function sayingOf(o: Observation): Said {
       values[k]! += Math.max(logNormal(noted - off, Math.sqrt(tape * tape + garment2)), LOG_FLOOR);
     }
   };
-}
+});
 
 /** The chances of an outcome at most, and at least, as the one noted, were the ideal offset θ. */
 export function outcomeTails(o: Observation, theta: number): { readonly atMost: number; readonly atLeast: number } {

@@ -1,7 +1,7 @@
 import type { FitClass } from '../measure/fit-class';
 import { zoneOf, type ZoneId } from '../measure/zones';
 import { logLikelihood, type Observation } from './likelihood';
-import { posteriorFrom, spanOfMass, type Posterior, type Prior, type Span } from './posterior';
+import { logsOf, posteriorFrom, spanOfMass, type Posterior, type Prior, type Span } from './posterior';
 import { room } from './room';
 
 /** Classes that a person is taken to deviate in alike. Source: engine.md, section 5. */
@@ -40,10 +40,6 @@ const FINEST = 0.05;
 const COARSEST = 0.5;
 /** Kernels are cut here, in standard deviations. */
 const KERNEL_REACH = 8;
-/** Beneath this a message says no; its logarithm stays finite. */
-const LEAST = 1e-300;
-const LOG_LEAST = Math.log(LEAST);
-
 /** Of a peak of 1, what is less than this adds nothing. A single note never says no as firmly: its chances are floored at 1e-12. */
 const NOTHING = 1e-40;
 const LOG_NOTHING = Math.log(NOTHING);
@@ -138,8 +134,7 @@ export class Memory {
     const asked = this.#patterns.get(id);
     if (!asked) throw new Error(`The pattern ${id} has no notes at this zone: ask for a new pattern.`);
     const prior = this.newPattern(asked.said, [id, ...without]);
-    const log = prior.density.map(Math.log);
-    return { prior, posterior: this.#posterior(this.#product([log, asked.likelihood])) };
+    return { prior, posterior: this.#posterior(this.#product([logsOf(prior.density.slice()), asked.likelihood])) };
   }
 
   /** Where a pattern's ideal offset lies, by what the others and its own notes say, to within the grid: undefined where it has none. */
@@ -271,9 +266,7 @@ export class Memory {
   /** A message widened by a normal step: (f∗s)(z) = ∫ f(u) N(z; u, s²) du, continued beyond the grid at its edge value. */
   #widened(message: Message, sd: number): Message {
     if (sd === 0) return message;
-    const wide = this.#widenedMass(message, sd);
-    for (let i = 0; i < wide.length; i++) wide[i] = wide[i]! <= LEAST ? LOG_LEAST : Math.log(wide[i]!);
-    return peaked(wide);
+    return peaked(logsOf(this.#widenedMass(message, sd)));
   }
 
   /** The same, no longer as logarithms and not normalised. */

@@ -17,7 +17,7 @@ export interface PlannedCut {
   /** The planned main cloth. Without one the pattern's own cloth is meant, which gives as much as asked. */
   readonly clothId?: string;
   /** The body it is for, where that is not the one measured: what is expected on that day, cm. */
-  readonly expected?: Partial<Record<BodyMeasure, number>>;
+  readonly expected?: Partial<Record<BodyMeasure, number>> | undefined;
   /** Amounts are rounded to what can be cut in this unit. */
   readonly unit: LengthUnit;
 }

@@ -37,6 +37,12 @@ const DEPTH = 23;
 const LEAST = 1e-300;
 const LOG_LEAST = Math.log(LEAST);
 
+/** Densities turned into their logarithms, in place. */
+export function logsOf(density: Float64Array): Float64Array {
+  for (let i = 0; i < density.length; i++) density[i] = density[i]! <= LEAST ? LOG_LEAST : Math.log(density[i]!);
+  return density;
+}
+
 /** The spread of θ before any note: person, class, designer and pattern together, cm. */
 export function priorSpread(zone: ZoneId): number {
   const { person, fitClass, designer, pattern } = zoneOf(zone).spread;
@@ -67,8 +73,7 @@ function normalPrior(spread: number): Prior {
  */
 export function priorFrom({ start, step, density }: Posterior, sharpest: number): Prior {
   const last = density.length - 1;
-  const logs = new Float64Array(density.length);
-  for (let i = 0; i < logs.length; i++) logs[i] = density[i]! <= LEAST ? LOG_LEAST : Math.log(density[i]!);
+  const logs = logsOf(density.slice());
   const cubics = cubicsOf(logs);
   const log: Said = ({ start: first, step: by, values }) => {
     for (let k = 0; k < values.length; k++) {

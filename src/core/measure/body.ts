@@ -1,5 +1,6 @@
 import { differenceInMonths, parseISO } from 'date-fns';
 import { dayNumber, type IsoDate } from './calendar-day';
+import { onceFor } from './once-for';
 import type { BodyMeasure } from './zones';
 
 /** What this module needs of a measurement set: a date and measures in cm, any of which may be missing. */
@@ -21,19 +22,22 @@ export function daysBetween(from: IsoDate, to: IsoDate): number {
   return dayNumber(to) - dayNumber(from);
 }
 
-/** The sets that have a measure, from the earliest: every note of a garment asks for a body, and there may be years of sets. */
-const inTime = new WeakMap<readonly DatedMeasures[], Map<BodyMeasure, readonly DatedMeasures[]>>();
-
-function setsWith(sets: readonly DatedMeasures[], measure: BodyMeasure): readonly DatedMeasures[] {
-  let known = inTime.get(sets);
-  if (!known) inTime.set(sets, (known = new Map()));
-  let having = known.get(measure);
-  if (!having) {
-    having = sets.filter((set) => set.measures[measure] !== undefined).sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0));
-    known.set(measure, having);
-  }
-  return having;
-}
+/**
+ * The sets that have a measure, from the earliest, one for each day, by the measure: every note of a garment asks for a body, and there may
+ * be years of sets. Of two of one day the first counts.
+ */
+const setsByMeasure = onceFor((sets: readonly DatedMeasures[]) => {
+  const inTime = [...sets].sort((a, b) => a.date.localeCompare(b.date));
+  const found = new Map<BodyMeasure, DatedMeasures[]>();
+  for (const set of inTime)
+    for (const measure of Object.keys(set.measures) as BodyMeasure[]) {
+      if (set.measures[measure] === undefined) continue;
+      const having = found.get(measure);
+      if (!having) found.set(measure, [set]);
+      else if (having.at(-1)!.date !== set.date) having.push(set);
+    }
+  return found;
+});
 
 /**
  * A body measure on a day.
@@ -42,7 +46,7 @@ function setsWith(sets: readonly DatedMeasures[], measure: BodyMeasure): readonl
  * @returns the value with how it was found, or undefined where no set has the measure
  */
 export function bodyOn(sets: readonly DatedMeasures[], measure: BodyMeasure, date: IsoDate): BodyValue | undefined {
-  const having = setsWith(sets, measure);
+  const having = setsByMeasure(sets).get(measure) ?? [];
   let next = 0;
   while (next < having.length && having[next]!.date <= date) next += 1;
   const before = having[next - 1];
@@ -59,8 +63,7 @@ export function bodyOn(sets: readonly DatedMeasures[], measure: BodyMeasure, dat
 
 /** Every measure of a person on a day, cm. */
 export function measuresOn(sets: readonly DatedMeasures[], date: IsoDate): Partial<Record<BodyMeasure, number>> {
-  const measures = new Set(sets.flatMap((s) => Object.keys(s.measures) as BodyMeasure[]));
-  return Object.fromEntries([...measures].map((m) => [m, bodyOn(sets, m, date)!.cm]));
+  return Object.fromEntries([...setsByMeasure(sets).keys()].map((m) => [m, bodyOn(sets, m, date)!.cm]));
 }
 
 /**

@@ -65,10 +65,10 @@ export function clothFor(input: PatternCase, make: Make, cloth: Cloth, today: Is
   const lain = afterWash(cloth, today);
   const added = addedAlong(input, make);
   const at = lain.pieces[0]?.width ?? lain.width ?? 140;
-  const bias = make.cloths.some((u) => u.clothId === cloth.id && u.part === 'main' && u.bias === true);
-  const widest = widthNeeded(view, bias);
+  const use = make.cloths.find((u) => u.clothId === cloth.id && u.part === 'main');
+  const widest = widthNeeded(view, use?.bias ?? false);
   const request = { pattern, view, makes, cloths, size: make.size, longestPiece: view.longest };
-  const named = make.cloths.find((u) => u.clothId === cloth.id && u.part === 'main')?.length;
+  const named = use?.length;
   const ofWidth = (width: number) => {
     const found = clothNeeded({ ...request, width });
     // Versions took their own lengths with their own alterations: what they took is what they took.

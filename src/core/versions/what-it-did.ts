@@ -1,3 +1,4 @@
+import { alterationKey } from '../alteration/alteration-key';
 import { evidenceAt, type Evidence } from '../fit/evidence';
 import { mainCloth } from '../fit/cloth-give';
 import { zonesOfCase } from '../fit/carry-forward';
@@ -28,8 +29,6 @@ export interface Effect {
 
 /** A term that moved by less than this, cm, moved nothing. */
 const NOTHING = 0.05;
-
-const alterationKey = (a: Alteration) => [a.kind, a.part, ...(a.zones ?? [])].join(' ');
 
 /** What moved the offset of a zone between two looks, cm, the cloth apart. */
 function termsOf(from: Offset, to: Offset): { readonly cause: Cause; readonly cm: number }[] {

@@ -1,3 +1,9 @@
+import { formatISO } from 'date-fns';
+import type { LengthUnit } from '../../core/measure/length';
+import { db } from '../database';
+import { changeSettings } from '../settings';
+import { archiveWorker } from './archive-worker';
+
 /** Copies that the server of this machine keeps of the ledger. */
 export interface Copies {
   readonly folder: string;
@@ -19,8 +25,23 @@ export async function listCopies(): Promise<Copies | null> {
   }
 }
 
+/**
+ * Makes a copy of the whole ledger, and notes up to when its entries are in one: what is entered meanwhile is not.
+ *
+ * @returns whether one was made; not where it was stopped
+ * @throws with a sentence where the copy was not taken
+ */
+export async function makeCopy(unit: LengthUnit, onProgress: (done: number) => void): Promise<boolean> {
+  const savedAt = Date.now();
+  const zip = await archiveWorker().save(formatISO(savedAt), unit, onProgress);
+  if (!zip) return false;
+  await sendCopy(zip);
+  await changeSettings(db, { savedAt });
+  return true;
+}
+
 /** @throws with a sentence where the copy was not taken */
-export async function sendCopy(zip: Blob): Promise<void> {
+async function sendCopy(zip: Blob): Promise<void> {
   const answer = await fetch('/copies', { method: 'POST', headers: { ...OURS, 'Content-Type': 'application/zip' }, body: zip });
   if (answer.ok) return;
   const said = (await answer.json().catch(() => ({}))) as { problem?: string };

@@ -1,10 +1,10 @@
 import { useQuery } from '@tanstack/react-query';
-import { format, formatISO, parseISO } from 'date-fns';
+import { format, parseISO } from 'date-fns';
 import { useState } from 'react';
 import { toast } from 'react-toastify';
 import type { TableChange } from '../../core/archive/what-would-change';
 import { archiveWorker } from '../../data/archive/archive-worker';
-import { fetchCopy, listCopies, sendCopy } from '../../data/archive/copies';
+import { fetchCopy, listCopies, makeCopy } from '../../data/archive/copies';
 import { db } from '../../data/database';
 import { useSettings, useUnit } from '../../data/queries';
 import { changeSettings } from '../../data/settings';
@@ -14,6 +14,7 @@ import { makeSmallCopies } from './small-copies';
 
 type LongWork = <T>(what: string, run: (onProgress: (done: number) => void) => Promise<T>) => Promise<T>;
 
+const moment = (written: string) => format(parseISO(written), 'd MMM yyyy, HH:mm');
 const size = (bytes: number) => (bytes < 1e6 ? `${Math.max(1, Math.round(bytes / 1e3))} kB` : `${(bytes / 1e6).toFixed(1)} MB`);
 
 /** What putting a copy back would do to a table, in words. */
@@ -21,7 +22,6 @@ const changeWords = ({ table, come, go, differ }: TableChange) =>
   `${table}: ${[come > 0 && `${come} come back`, go > 0 && `${go} go`, differ > 0 && `${differ} as they were then`].filter(Boolean).join(', ')}`;
 
 interface Asked {
-  readonly name: string;
   readonly written: string;
   readonly zip: Blob;
   readonly changes: readonly TableChange[];
@@ -45,11 +45,7 @@ export function CopiesOnTheShelf({ busy, longWork }: { busy: boolean; longWork: 
   };
   const copyNow = () =>
     tried(async () => {
-      const at = Date.now();
-      const zip = await longWork('Making a copy', (onProgress) => archiveWorker().save(formatISO(new Date()), unit, onProgress));
-      if (!zip) return;
-      await sendCopy(zip);
-      await changeSettings(db, { savedAt: at });
+      if (!(await longWork('Making a copy', (onProgress) => makeCopy(unit, onProgress)))) return;
       await refetch();
       toast('A copy lies on the shelf.');
     });
@@ -59,12 +55,12 @@ export function CopiesOnTheShelf({ busy, longWork }: { busy: boolean; longWork: 
       const compared = await longWork('Looking through the copy', async (onProgress) => await archiveWorker().compare(zip, onProgress));
       if (!compared) return;
       if (!compared.ok) throw new Error(`This copy cannot be put back. ${compared.problem}`);
-      setAsked({ name, written, zip, changes: compared.changes });
+      setAsked({ written, zip, changes: compared.changes });
     });
   const putBack = ({ zip, written }: Asked) =>
     tried(async () => {
       setAsked(undefined);
-      const label = `copy of ${format(parseISO(written), 'd MMM yyyy, HH:mm')} put back`;
+      const label = `copy of ${moment(written)} put back`;
       const read = await longWork('Putting the copy back', async (onProgress) => await archiveWorker().read(zip, label, onProgress));
       if (!read) return;
       if (!read.ok) throw new Error(read.problem);
@@ -96,12 +92,12 @@ export function CopiesOnTheShelf({ busy, longWork }: { busy: boolean; longWork: 
             {shelf.copies.map((c) => (
               <li key={c.name} className="flex items-center justify-between gap-3 border-b border-rule py-1">
                 <span>
-                  {format(parseISO(c.written), 'd MMM yyyy, HH:mm')} <span className="text-small text-ink2">· {size(c.bytes)}</span>
+                  {moment(c.written)} <span className="text-small text-ink2">· {size(c.bytes)}</span>
                 </span>
                 <Button
                   quiet
                   disabled={busy}
-                  aria-label={`Look through the copy of ${format(parseISO(c.written), 'd MMM yyyy, HH:mm')}`}
+                  aria-label={`Look through the copy of ${moment(c.written)}`}
                   onClick={() => void look(c.name, c.written)}
                 >
                   Look, and put back …
@@ -116,11 +112,7 @@ export function CopiesOnTheShelf({ busy, longWork }: { busy: boolean; longWork: 
           {problem}
         </p>
       )}
-      <Dialog
-        open={asked !== undefined}
-        onClose={() => setAsked(undefined)}
-        title={asked ? `The copy of ${format(parseISO(asked.written), 'd MMM yyyy, HH:mm')}` : ''}
-      >
+      <Dialog open={asked !== undefined} onClose={() => setAsked(undefined)} title={asked ? `The copy of ${moment(asked.written)}` : ''}>
         {asked && (
           <div className="mt-2 flex flex-col gap-3">
             {asked.changes.length === 0 ? (

@@ -1,4 +1,3 @@
-import { useMemo } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { toast } from 'react-toastify';
 import { USUAL_ALLOWANCE } from '../../core/arithmetic/sums';
@@ -24,7 +23,7 @@ import { ExpectedBody } from './expected-body';
 import { PlanChances } from './plan-chances';
 import { RoomToGrow } from './room-to-grow';
 import { ToileFirst } from './toile-first';
-import { plannedCut, usePlanChances, usePlanInWork, type PlanInWork } from './use-plan';
+import { usePlanChances, usePlanInWork, type PlanInWork } from './use-plan';
 
 /** What is changed, as undo will name it. */
 const PART_WORDS: Partial<Record<keyof Plan, string>> = {
@@ -57,7 +56,6 @@ function PlanDesk({ work }: { work: PlanInWork }) {
   const lists = useLists();
   const unit = useUnit();
   const zones = usePlanChances(work);
-  const sized = useMemo(() => plannedCut(work.make, unit, work.plan.expected), [work.make, unit, work.plan.expected]);
   if (!lists) return null;
   const { plan, input, person, make } = work;
   const { pattern, bodies, cloths } = input;
@@ -140,7 +138,7 @@ function PlanDesk({ work }: { work: PlanInWork }) {
           </section>
           {pattern.charts.length > 0 && (
             <Fold head={SIZES_HEAD} open={plan.size === undefined}>
-              <SizeSchools patternId={pattern.id} person={person} plan={sized} take="Cut the blend" each onTake={(cut) => change(cut)} />
+              <SizeSchools patternId={pattern.id} person={person} plan={work.cut} take="Cut the blend" each onTake={(cut) => change(cut)} />
             </Fold>
           )}
           <Fold

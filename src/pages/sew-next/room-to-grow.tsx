@@ -1,6 +1,5 @@
 import clsx from 'clsx';
 import { format, parseISO } from 'date-fns';
-import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { edgesOf } from '../../core/measure/fit-class';
 import { fitClassAt, viewOf } from '../../core/fit/case';
@@ -14,23 +13,21 @@ import { useUnit } from '../../data/queries';
 import { Button } from '../../ui/button';
 import { engine } from '../../workers/engine';
 import { useGrowing } from '../../workers/use-reckoning';
-import { plannedCut, type PlanInWork } from './use-plan';
+import type { PlanInWork } from './use-plan';
 
 const when = (g: GrownFit) => (g.months === 0 ? 'Now' : format(parseISO(g.date), 'MMM yyyy'));
 
 /** Fit now and room to grow, side by side: this cut on a child's body as it is, and as it grows. */
-export function RoomToGrow({ work: { plan, make, input, person }, onChange }: { work: PlanInWork; onChange: (part: Partial<Plan>) => void }) {
+export function RoomToGrow({ work: { plan, make, cut, input, person }, onChange }: { work: PlanInWork; onChange: (part: Partial<Plan>) => void }) {
   const unit = useUnit();
   const tables = useCaseTables();
-  // What is asked is how this cut sits on each body: the one it is meant for is one of them.
-  const cut = useMemo(() => plannedCut(make, unit, undefined), [make, unit]);
   const growing = useGrowing(make, cut, tables);
   if (growing === undefined) return null;
   const view = viewOf(input.pattern, make);
   const zones = growing ? [...new Set(growing.flatMap((g) => g.zones.map((z) => z.zone)))] : [];
   const meant = growing?.find((g) => (g.expected === undefined ? plan.expected === undefined : sameBody(g.expected, plan.expected)));
   const cutFor = async (g: GrownFit) => {
-    const request = { ...cut, date: g.date, ...(g.expected ? { expected: g.expected } : {}) };
+    const request = { ...cut, date: g.date, expected: g.expected };
     const next = (await engine(tables!).account(plan.personId, plan.patternId, request))?.next;
     onChange({
       expected: g.expected,

@@ -18,6 +18,8 @@ export interface PlanInWork {
   readonly person: Person;
   /** The make that it becomes when it is cut. */
   readonly make: Make;
+  /** What the engine is told of it. */
+  readonly cut: PlannedCut;
   readonly request: CheckRequest;
 }
 
@@ -34,20 +36,19 @@ export function usePlanInWork(planId: string | undefined): PlanInWork | null | u
     if (!plans || !plan || !input || !person) return undefined;
     const make = makeOfPlan(plan, plan.id, nextVersion(input), today());
     // What is checked is checked against the body it is for.
-    const forBody = { ...input, bodies: bodiesForPlan(input.bodies, plannedCut(make, unit, plan.expected)) };
-    return { plan, input, person, make, request: { input: forBody, make, person, today: today(), unit, plans } };
+    const cut = plannedCut(make, unit, plan.expected);
+    const forBody = { ...input, bodies: bodiesForPlan(input.bodies, cut) };
+    return { plan, input, person, make, cut, request: { input: forBody, make, person, today: today(), unit, plans } };
   }, [plans, plan, input, people, unit]);
 }
 
-/** What the engine is told of a plan: cut today, in its main cloth, for the body that is expected or the one measured. */
-export function plannedCut(make: Make, unit: LengthUnit, expected: Plan['expected']): PlannedCut {
+/** A plan as the engine knows it: cut today, in its main cloth, for the body that is expected or the one measured. */
+function plannedCut(make: Make, unit: LengthUnit, expected: Plan['expected']): PlannedCut {
   const clothId = make.cloths.find((u) => u.part === 'main')?.clothId;
   return { date: today(), unit, ...(clothId === undefined ? {} : { clothId }), ...(expected ? { expected } : {}) };
 }
 
 /** The chances of a plan as it stands, worked out in the worker. */
-export function usePlanChances({ make, plan: { expected } }: Pick<PlanInWork, 'make' | 'plan'>): readonly PlannedZone[] | undefined {
-  const unit = useUnit();
-  const plan = useMemo(() => plannedCut(make, unit, expected), [make, unit, expected]);
-  return usePlanned(make, plan, useCaseTables());
+export function usePlanChances({ make, cut }: PlanInWork): readonly PlannedZone[] | undefined {
+  return usePlanned(make, cut, useCaseTables());
 }

@@ -1,4 +1,5 @@
 import { strToU8, zipSync } from 'fflate';
+import { escapeHtml } from '../../core/statement/escape-html';
 import { FILE_ENDINGS } from '../../core/records/file-endings';
 import { toMarkdown, type Sheet } from '../../core/statement/sheet';
 import css from './sheet.css?inline';
@@ -30,8 +31,6 @@ function asDataUrl(blob: Blob): Promise<string> {
   });
 }
 
-const escaped = (text: string) => text.replace(/[&<>"]/g, (c) => `&#${c.charCodeAt(0)};`);
-
 /** A shown sheet as one HTML file that needs nothing beside it: its pictures and its style are in it. */
 export async function sheetAsHtml(sheet: Sheet, shown: HTMLElement): Promise<Blob> {
   const copy = shown.cloneNode(true) as HTMLElement;
@@ -43,7 +42,7 @@ export async function sheetAsHtml(sheet: Sheet, shown: HTMLElement): Promise<Blo
 <head>
 <meta charset="utf-8">
 <meta name="viewport" content="width=device-width">
-<title>${escaped(sheet.title)}</title>
+<title>${escapeHtml(sheet.title)}</title>
 <style>
 body { margin: 24px auto; max-width: 760px; padding: 0 16px; background: #fffdf8; }
 ${css}
