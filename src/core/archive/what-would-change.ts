@@ -1,4 +1,4 @@
-import equal from 'fast-deep-equal';
+import { sayTheSame } from '../merge/leaves';
 import { TABLE_NAMES, type TableName } from '../records/table-names';
 
 type Tables = Readonly<Record<TableName, readonly { readonly id: string }[]>>;
@@ -19,18 +19,11 @@ export interface TableChange {
  */
 export function whatWouldChange(now: Tables, then: Tables): TableChange[] {
   return TABLE_NAMES.flatMap((table): TableChange[] => {
-    const facts = table === 'pictures' ? factsOf : (record: object) => record;
-    const before = new Map(now[table].map((r) => [r.id, facts(r)]));
-    const after = new Map(then[table].map((r) => [r.id, facts(r)]));
+    const before = new Map(now[table].map((r) => [r.id, r]));
+    const after = new Map(then[table].map((r) => [r.id, r]));
     const come = [...after.keys()].filter((id) => !before.has(id)).length;
     const go = [...before.keys()].filter((id) => !after.has(id)).length;
-    const differ = [...after].filter(([id, record]) => before.has(id) && !equal(before.get(id), record)).length;
+    const differ = [...after].filter(([id, record]) => before.has(id) && !sayTheSame(table, before.get(id), record)).length;
     return come + go + differ === 0 ? [] : [{ table, come, go, differ }];
   });
-}
-
-/** What is known of a picture wherever it lies. */
-function factsOf({ id, ...rest }: { readonly id: string }): object {
-  const { makeId, clothId, side, place, type } = rest as Record<string, unknown>;
-  return { id, makeId, clothId, side, place, type };
 }

@@ -82,14 +82,24 @@ function unitIn(text: string): LengthUnit | undefined {
   return /\binch(es)?\b|\bins?\b\.?|["″”]/i.test(text) ? 'in' : undefined;
 }
 
+/** A heading without its unit and what every heading says. */
+function wordsOfHead(text: string): string {
+  return text
+    .toLowerCase()
+    .replace(/\(.*?\)|\b(finished|garment|body|measurements?|circumference|girth|cm|cms|in|inch|inches)\b|["″”:*,]/g, ' ')
+    .replace(/\s+/g, ' ')
+    .trim();
+}
+
+/** The body measure that a heading names. */
+export function measureNamed(head: string): BodyMeasure | undefined {
+  return MEASURE_WORDS.get(wordsOfHead(head));
+}
+
 /** What a heading names: a body measure, or a finished one where it or its section says so. */
 function readLabel(text: string, finished: boolean): Label | undefined {
   const unit = unitIn(text);
-  const words = text
-    .toLowerCase()
-    .replace(/\(.*?\)|\b(finished|garment|body|measurements?|circumference|girth|cm|cms|in|inch|inches)\b|["″”:*]/g, ' ')
-    .replace(/\s+/g, ' ')
-    .trim();
+  const words = wordsOfHead(text);
   const zone = finished || FINISHED.test(text) ? FINISHED_WORDS.get(words) : undefined;
   const measure = zone ? undefined : MEASURE_WORDS.get(words);
   return zone || measure ? { ...(zone ? { zone } : {}), ...(measure ? { measure } : {}), ...(unit ? { unit } : {}) } : undefined;

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { demoLedger } from '../../../demo/ledger';
+import { NO_HISTORY } from '../merge/history';
 import { checkLedgerText, ledgerCounts, ledgerText, TABLE_NAMES, type Ledger } from '.';
 
 const demo = demoLedger();
@@ -19,13 +20,13 @@ const damaged = (damage: (file: { [key: string]: unknown } & Ledger) => void): s
 describe('a ledger file', () => {
   test('comes back as it went', () => {
     const checked = checkLedgerText(ledgerText(demo, '2026-11-24T12:00:00Z'));
-    expect(checked).toEqual({ ok: true, ledger: demo });
+    expect(checked).toEqual({ ok: true, ledger: demo, history: NO_HISTORY });
   });
 
   test('one of the first format, which had no plans and lists, is read', () => {
     const { plans: _p, lists: _l, ...first } = small();
     const checked = checkLedgerText(JSON.stringify({ format: 'amber-ledger', version: 1, ...first }));
-    expect(checked).toEqual({ ok: true, ledger: { ...first, plans: [], lists: [] } });
+    expect(checked).toEqual({ ok: true, ledger: { ...first, plans: [], lists: [] }, history: NO_HISTORY });
   });
 
   test('an empty ledger is a ledger', () => {

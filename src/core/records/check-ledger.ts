@@ -1,8 +1,11 @@
 import type { z } from 'zod';
+import { History, NO_HISTORY } from '../merge/history';
 import { Ledger, LEDGER_FILE_VERSION } from './ledger';
+import { referencesOf } from './references';
 import { TABLE_NAMES, type TableName } from './table-names';
 
-export type CheckedLedger = { readonly ok: true; readonly ledger: Ledger } | { readonly ok: false; readonly problem: string };
+export type CheckedLedger =
+  { readonly ok: true; readonly ledger: Ledger; readonly history: History } | { readonly ok: false; readonly problem: string };
 
 /** What a ledger's file calls itself. */
 export const LEDGER_FORMAT = 'amber-ledger';
@@ -49,33 +52,12 @@ function brokenReference(ledger: Ledger): string | undefined {
       return `Two records among the ${table} have the id ${twice.id}.`;
     }
   }
-  const missing = (table: TableName, index: number, other: TableName, id: string) =>
-    ids[other].has(id) ? undefined : `At ${placeOf([table, index], ledger)}: it speaks of the ${ONE_OF[other]} ${id}, which the file does not hold.`;
-  const first = <T>(list: readonly T[], check: (item: T, index: number) => string | undefined): string | undefined => {
-    for (const [index, item] of list.entries()) {
-      const problem = check(item, index);
-      if (problem) return problem;
-    }
-    return undefined;
-  };
-  return (
-    first(ledger.bodies, (b, i) => missing('bodies', i, 'people', b.personId)) ??
-    first(ledger.makes, (m, i) => missing('makes', i, 'people', m.personId)) ??
-    first(ledger.makes, (m, i) => first(m.sources, (s) => missing('makes', i, 'patterns', s.patternId))) ??
-    first(ledger.makes, (m, i) => first(m.cloths, (c) => missing('makes', i, 'cloths', c.clothId))) ??
-    first(ledger.wears, (w, i) => first(w.makeIds, (id) => missing('wears', i, 'makes', id))) ??
-    first(
-      ledger.plans,
-      (p, i) =>
-        missing('plans', i, 'people', p.personId) ??
-        missing('plans', i, 'patterns', p.patternId) ??
-        (p.listId === undefined ? undefined : missing('plans', i, 'lists', p.listId)) ??
-        first(p.cloths, (c) => missing('plans', i, 'cloths', c.clothId)),
-    ) ??
-    first(ledger.pictures, (p, i) =>
-      p.makeId === undefined ? missing('pictures', i, 'cloths', p.clothId!) : missing('pictures', i, 'makes', p.makeId),
-    )
-  );
+  for (const table of TABLE_NAMES)
+    for (const [index, record] of ledger[table].entries())
+      for (const [other, id] of referencesOf(table, record))
+        if (!ids[other].has(id))
+          return `At ${placeOf([table, index], ledger)}: it speaks of the ${ONE_OF[other]} ${id}, which the file does not hold.`;
+  return undefined;
 }
 
 /**
@@ -101,18 +83,22 @@ export function checkLedgerText(text: string): CheckedLedger {
       problem: `This file is of format ${file['version']}; this Amber Ledger reads up to ${LEDGER_FILE_VERSION}. Open it with a newer one.`,
     };
 
-  const { format: _format, version: _version, written: _written, ...tables } = file;
+  const { format: _format, version: _version, written: _written, history = NO_HISTORY, ...tables } = file;
   const parsed = Ledger.safeParse(tables);
   if (!parsed.success) return { ok: false, problem: sentence(parsed.error.issues[0]!, file) };
+  const told = History.safeParse(history);
+  if (!told.success) return { ok: false, problem: `In the history: ${sentence(told.error.issues[0]!, isRecord(history) ? history : {})}` };
   const broken = brokenReference(parsed.data);
-  return broken ? { ok: false, problem: broken } : { ok: true, ledger: parsed.data };
+  return broken ? { ok: false, problem: broken } : { ok: true, ledger: parsed.data, history: told.data };
 }
 
 /**
  * The text of a ledger file.
  *
  * @param written the moment of writing, ISO
+ * @param history what is noted for merges; left out where nothing is
  */
-export function ledgerText(ledger: Ledger, written: string): string {
-  return JSON.stringify({ format: LEDGER_FORMAT, version: LEDGER_FILE_VERSION, written, ...ledger }, null, 1);
+export function ledgerText(ledger: Ledger, written: string, history: History = NO_HISTORY): string {
+  const told = history.known.length > 0 ? { history } : {};
+  return JSON.stringify({ format: LEDGER_FORMAT, version: LEDGER_FILE_VERSION, written, ...ledger, ...told }, null, 1);
 }

@@ -10,9 +10,9 @@ import { Wear } from './wear';
 
 /**
  * The version of the file's layout; a file of a later one is refused with a sentence, one of an earlier one is read as it is:
- * 1 had no plans and lists; 2 had all pictures within, and no bands, widest pieces or wanted numbers.
+ * 1 had no plans and lists; 2 had all pictures within, and no bands, widest pieces or wanted numbers; 3 had no history.
  */
-export const LEDGER_FILE_VERSION = 3;
+export const LEDGER_FILE_VERSION = 4;
 
 /** Every table of the ledger with the shape of its records: storage, files and checks are derived from this. */
 export const TABLES = {
