@@ -1,0 +1,231 @@
+import { BODY_MEASURES, type BodyMeasure } from '../../measure/zones';
+import { CM_PER_INCH, parseLength, type LengthUnit } from '../../measure/length';
+import { measureNamed } from '../../records/chart-from-text';
+import type { SheetName } from '../tables-out';
+
+/** Units in which a column of bare numbers may be. */
+export const COLUMN_UNITS = ['cm', 'in', 'm', 'yd'] as const;
+export type ColumnUnit = (typeof COLUMN_UNITS)[number];
+
+export const CM_OF: Record<ColumnUnit, number> = { cm: 1, in: CM_PER_INCH, m: 100, yd: 36 * CM_PER_INCH };
+
+/** What a column of a sewist's table can be. */
+export interface SheetField {
+  readonly key: string;
+  readonly label: string;
+  /** What other tables call it; all that begins so is taken, the longest first. */
+  readonly heads: readonly string[];
+  readonly kind: 'words' | 'day' | 'length' | 'money';
+  /** Lengths: from how many cm to how many they usually are, by which the unit is guessed. */
+  readonly usual?: readonly [number, number];
+}
+
+const words = (key: string, label: string, ...heads: string[]): SheetField => ({ key, label, heads: [label.toLowerCase(), ...heads], kind: 'words' });
+const day = (key: string, label: string, ...heads: string[]): SheetField => ({ ...words(key, label, ...heads), kind: 'day' });
+const money = (key: string, label: string, ...heads: string[]): SheetField => ({ ...words(key, label, ...heads), kind: 'money' });
+const length = (key: string, label: string, usual: readonly [number, number], ...heads: string[]): SheetField => ({
+  ...words(key, label, ...heads),
+  kind: 'length',
+  usual,
+});
+
+/** Lengths of cloth as they are bought, and widths it is woven in, cm. Source: usual cloths; used only to guess a unit. */
+const CLOTH_LENGTH = [25, 1500] as const;
+const CLOTH_WIDTH = [70, 330] as const;
+
+/** From how many cm to how many a measure of a body is; height and head to waist apart. Used only to guess a unit. */
+const bodyRange = (measure: BodyMeasure): readonly [number, number] =>
+  measure === 'height' ? [80, 215] : ['bust', 'highBust', 'underbust', 'waist', 'hip', 'torsoLoop'].includes(measure) ? [44, 190] : [8, 110];
+
+/** Which columns each table can have. */
+export const SHEET_FIELDS: Readonly<Record<SheetName, readonly SheetField[]>> = {
+  makes: [
+    words('name', 'Name', 'pattern', 'pattern name', 'garment', 'project', 'item', 'what', 'make', 'title'),
+    words('designer', 'Designer', 'company', 'pattern company', 'brand', 'pattern maker', 'publisher'),
+    words('kind', 'Kind of garment', 'garment type', 'type', 'category', 'kind of garment'),
+    words('made', 'Kind', 'made as', 'toile', 'muslin'),
+    words('version', 'Version', 'version no', 'v'),
+    words('person', 'For', 'for whom', 'made for', 'recipient', 'who', 'person', 'wearer'),
+    words('state', 'State', 'status'),
+    day('cutOn', 'Cut on', 'date cut', 'started', 'start date', 'begun', 'date started', 'cut'),
+    day('finishedOn', 'Finished on', 'finished', 'date finished', 'completed', 'date completed', 'done', 'end date', 'date', 'month'),
+    words('size', 'Size', 'size cut', 'size made', 'cut size'),
+    words('sizeElsewhere', 'Size elsewhere', 'graded', 'grading'),
+    words('altered', 'Altered', 'alterations', 'alteration', 'adjustments', 'modifications', 'mods', 'changes', 'fitting changes'),
+    words('cloth', 'Cloth', 'fabric', 'fabric used', 'material', 'main fabric'),
+    length(
+      'clothUsed',
+      'Cloth used',
+      CLOTH_LENGTH,
+      'fabric length',
+      'yardage',
+      'metres',
+      'meters',
+      'yards',
+      'amount used',
+      'amount',
+      'used',
+      'fabric amount',
+    ),
+    words('fit', 'Fit', 'fit notes', 'fitting notes', 'fit issues'),
+    words('love', 'Love', 'rating', 'stars', 'score', 'verdict', 'how much i like it'),
+    words('sewAgain', 'Sew again', 'make again', 'would sew again', 'again'),
+    words('worn', 'Worn', 'times worn', 'wears', 'wear count'),
+    words('minutes', 'Minutes', 'time', 'hours', 'time spent', 'sewing time'),
+    words('remark', 'Remark', 'notes', 'note', 'comments', 'comment', 'remarks'),
+  ],
+  wears: [
+    day('date', 'Worn on', 'date', 'day', 'when'),
+    day('until', 'Until', 'to'),
+    words('what', 'What', 'garment', 'make', 'item', 'name', 'outfit', 'worn'),
+    words('times', 'Times', 'count', 'how often', 'wears', 'times worn'),
+    words('occasion', 'Occasion', 'event', 'where', 'for'),
+    words('comfort', 'Comfort', 'comfortable'),
+    words('remark', 'Remark', 'notes', 'note', 'comment', 'comments'),
+  ],
+  cloths: [
+    words('name', 'Name', 'fabric', 'fabric name', 'cloth', 'description', 'material', 'title'),
+    words('structure', 'Structure', 'knit or woven', 'woven or knit', 'type'),
+    words('weave', 'Weave', 'weave or knit', 'fabric type', 'kind'),
+    words('fibre', 'Fibre', 'fiber', 'content', 'fibre content', 'fiber content', 'composition'),
+    words('colour', 'Colour', 'color', 'colours', 'print'),
+    words('weight', 'Weight', 'gsm', 'weight gsm'),
+    length('width', 'Width', CLOTH_WIDTH, 'fabric width'),
+    length('onHand', 'On hand', CLOTH_LENGTH, 'length', 'amount', 'yardage', 'metres', 'meters', 'yards', 'quantity', 'have', 'left', 'size'),
+    words('gives', 'Gives across', 'stretch', 'stretch across'),
+    words('source', 'From', 'shop', 'store', 'bought from', 'bought at', 'source', 'where bought', 'supplier', 'where from'),
+    day('bought', 'Bought on', 'bought', 'date bought', 'purchased', 'date purchased', 'purchase date', 'date'),
+    money(
+      'price',
+      'Price a metre',
+      'price per metre',
+      'price per meter',
+      'per metre',
+      'price/m',
+      'price m',
+      'price',
+      'price per yard',
+      'per yard',
+      'price/yd',
+      'price yd',
+    ),
+    words('behaviour', 'Note', 'notes', 'comment', 'comments', 'how it behaves', 'remark'),
+  ],
+  patterns: [
+    words('name', 'Name', 'pattern', 'pattern name', 'title'),
+    words('designer', 'Designer', 'company', 'pattern company', 'brand', 'publisher'),
+    words('kind', 'Kind', 'garment', 'garment type', 'type', 'category'),
+    words('fitClass', 'Class of fit', 'fit', 'ease', 'silhouette'),
+    words('wants', 'Wants', 'fabric', 'woven or knit', 'knit or woven', 'fabric type'),
+    words('form', 'Form', 'format', 'paper or pdf'),
+    words('state', 'State', 'status'),
+    words('why', 'Why', 'reason'),
+    money('price', 'Price', 'cost', 'paid'),
+    words('note', 'Note', 'notes', 'comment', 'comments', 'remark'),
+  ],
+  'body measures': [
+    words('person', 'Of', 'name', 'person', 'who', 'for'),
+    day('date', 'On', 'date', 'measured', 'measured on', 'day', 'when'),
+    ...(Object.entries(BODY_MEASURES) as [BodyMeasure, string][]).map(([measure, label]) => length(measure, label, bodyRange(measure))),
+    words('note', 'Note', 'notes', 'comment', 'comments', 'remark'),
+  ],
+};
+
+/** A heading without its unit, its numbers and its signs: "Width, cm" and "width (in)" are both "width". */
+const plainHead = (head: string) =>
+  head
+    .toLowerCase()
+    .replace(/\(.*?\)/g, ' ')
+    .replace(/,?\s*\b(of 5|out of \d+|cms?|inch(es)?|ins?|g\/m²|%)(?=\s|$)|[#:*?"″,%]/g, ' ')
+    .replace(/[_\s]+/g, ' ')
+    .trim();
+
+/** What a column was taken for, and how its bare numbers are read. */
+export interface ColumnGuess {
+  /** The key of a field; undefined for a column that is left out. */
+  readonly field: string | undefined;
+  readonly unit: ColumnUnit;
+}
+
+function fieldNamed(sheet: SheetName, head: string): SheetField | undefined {
+  const fields = SHEET_FIELDS[sheet];
+  const plain = plainHead(head);
+  if (plain === '') return undefined;
+  const measure = sheet === 'body measures' ? measureNamed(head) : undefined;
+  return (
+    fields.find((f) => f.key === measure || f.heads.includes(plain)) ??
+    // The longest name that a heading begins with: "fabric used (main)" is more than "fabric".
+    fields
+      .flatMap((f) => f.heads.filter((h) => h.length > 2 && plain.startsWith(`${h} `)).map((h) => [h.length, f] as const))
+      .sort(([a], [b]) => b - a)[0]?.[1]
+  );
+}
+
+/** The unit that a heading writes. */
+function unitOfHead(head: string): ColumnUnit | undefined {
+  if (/\bcms?\b|centimet/i.test(head)) return 'cm';
+  if (/\b(yds?|yards?|yardage)\b/i.test(head)) return 'yd';
+  if (/\b(m|met(re|er)s?)\b/i.test(head)) return 'm';
+  return /\b(in|ins|inch|inches)\b|["″”]/i.test(head) ? 'in' : undefined;
+}
+
+/** Whether a cell writes a number without a unit. */
+export const isBareNumber = (cell: string) => /^[\d\s.,/½¼¾⅛⅜⅝⅞]+$/.test(cell.trim());
+
+/** Bare numbers in a column: those with a unit of their own say nothing of the others. */
+const bareNumbers = (cells: readonly string[]) =>
+  cells.flatMap((cell) => {
+    if (!isBareNumber(cell)) return [];
+    const read = parseLength(cell, 'cm');
+    return read.ok && read.cm > 0 ? [read.cm] : [];
+  });
+
+/** The unit by which most of a column would be as long as such things are; the sewist's own first. */
+function unitOfNumbers(cells: readonly string[], usual: readonly [number, number], own: LengthUnit): ColumnUnit | undefined {
+  const numbers = bareNumbers(cells).sort((a, b) => a - b);
+  const middle = numbers[Math.floor(numbers.length / 2)];
+  if (middle === undefined) return undefined;
+  const order: readonly ColumnUnit[] = own === 'cm' ? ['cm', 'm', 'in', 'yd'] : ['in', 'yd', 'cm', 'm'];
+  return order.find((unit) => middle * CM_OF[unit] >= usual[0] && middle * CM_OF[unit] <= usual[1]);
+}
+
+/** What each column of a table is, by its heading and its numbers. Each field is taken once, by the column that names it best. */
+export function guessColumns(sheet: SheetName, heads: readonly string[], rows: readonly (readonly string[])[], own: LengthUnit): ColumnGuess[] {
+  const taken = new Set<string>();
+  const exact = (head: string, field: SheetField) => field.heads.includes(plainHead(head)) || measureNamed(head) === field.key;
+  const named = heads.map((head) => ({ head, field: fieldNamed(sheet, head) }));
+  const best = (pass: boolean) =>
+    named.forEach(({ head, field }, i) => {
+      if (!field || taken.has(field.key) || exact(head, field) !== pass) return;
+      taken.add(field.key);
+      fields[i] = field;
+    });
+  const fields: (SheetField | undefined)[] = heads.map(() => undefined);
+  best(true);
+  best(false);
+  return heads.map((head, i): ColumnGuess => {
+    const field = fields[i];
+    return {
+      field: field?.key,
+      unit: field?.usual
+        ? unitOfColumn(
+            field,
+            head,
+            rows.map((r) => r[i] ?? ''),
+            own,
+          )
+        : own,
+    };
+  });
+}
+
+/** The unit of a column's bare numbers: as its heading says, else as its numbers are, else the sewist's own. */
+export function unitOfColumn(field: SheetField, head: string, cells: readonly string[], own: LengthUnit): ColumnUnit {
+  return unitOfHead(head) ?? (field.usual && unitOfNumbers(cells, field.usual, own)) ?? own;
+}
+
+/** Which table a file is most likely of: the one of which most columns are known; makes where none is. */
+export function guessSheet(heads: readonly string[]): SheetName {
+  const known = (sheet: SheetName) => new Set(heads.flatMap((h) => fieldNamed(sheet, h)?.key ?? [])).size;
+  return (Object.keys(SHEET_FIELDS) as SheetName[]).reduce((best, sheet) => (known(sheet) > known(best) ? sheet : best), 'makes');
+}

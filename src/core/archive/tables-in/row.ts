@@ -1,0 +1,121 @@
+import { isAfter, readDay, type DayOrder } from '../../measure/day-as-written';
+import type { IsoDate } from '../../measure/calendar-day';
+import { parseLength, type LengthUnit } from '../../measure/length';
+import { parseMoney } from '../../measure/money';
+import type { Cloth } from '../../records';
+import type { SheetName, TablesOf } from '../tables-out';
+import { CannotTake } from './cells';
+import { isBareNumber, type ColumnGuess } from './columns';
+
+/** How a table is to be read. */
+export interface TableReading {
+  readonly sheet: SheetName;
+  readonly columns: readonly ColumnGuess[];
+  readonly order: DayOrder;
+}
+
+/** What the ledger knows, and what is usual where a table says nothing. */
+export interface TakingInto {
+  readonly tables: TablesOf;
+  /** Whom garments and measures are of where no column says it. */
+  readonly personId: string | undefined;
+  /** Who that is where there is nobody in the ledger yet. */
+  readonly personName?: string;
+  readonly unit: LengthUnit;
+  readonly currency: string;
+  readonly today: IsoDate;
+  readonly newId: () => string;
+}
+
+/** The cells of one row by what they are. */
+export class Row {
+  readonly #cells: ReadonlyMap<string, { readonly text: string; readonly unit: ColumnGuess['unit']; readonly head: string }>;
+  readonly #order: DayOrder;
+  readonly #into: TakingInto;
+
+  constructor(cells: readonly string[], heads: readonly string[], { columns, order }: TableReading, into: TakingInto) {
+    this.#cells = new Map(
+      columns.flatMap(({ field, unit }, i) => {
+        const text = cells[i] ?? '';
+        return field === undefined || text === '' ? [] : [[field, { text, unit, head: heads[i] ?? '' }] as const];
+      }),
+    );
+    this.#order = order;
+    this.#into = into;
+  }
+
+  text(key: string): string | undefined {
+    return this.#cells.get(key)?.text;
+  }
+
+  /** The heading over a field's column. */
+  head(key: string): string {
+    return this.#cells.get(key)?.head ?? '';
+  }
+
+  /** What a cell says, read; a cell that cannot be read refuses the row, with the name of its column. */
+  read<T>(key: string, how: (text: string) => T): T | undefined {
+    const cell = this.#cells.get(key);
+    if (!cell) return undefined;
+    try {
+      return how(cell.text);
+    } catch (error) {
+      throw error instanceof CannotTake ? new CannotTake(`${cell.head}: ${error.message}`) : error;
+    }
+  }
+
+  day(key: string): IsoDate | undefined {
+    return this.read(key, (text) => this.#day(text));
+  }
+
+  /** A day that has been. */
+  past(key: string): IsoDate | undefined {
+    return this.read(key, (text) => {
+      const date = this.#day(text);
+      if (isAfter(date, this.#into.today)) throw new CannotTake(`“${text}” is still to come`);
+      return date;
+    });
+  }
+
+  #day(text: string): IsoDate {
+    const read = readDay(text, this.#order);
+    if (!read.ok) throw new CannotTake(read.problem);
+    return read.date;
+  }
+
+  length(key: string): number | undefined {
+    return this.read(key, (text) => this.#length(text, this.#cells.get(key)!.unit));
+  }
+
+  #length(text: string, unit: ColumnGuess['unit']): number {
+    const read = parseLength(isBareNumber(text) && (unit === 'm' || unit === 'yd') ? `${text} ${unit}` : text, unit === 'in' ? 'in' : 'cm');
+    if (!read.ok) throw new CannotTake(read.problem);
+    if (read.cm <= 0 || read.cm > 200_000) throw new CannotTake(`“${text}” is no length that a thing can have`);
+    return Math.round(read.cm * 1e4) / 1e4;
+  }
+
+  /** Pieces on the shelf: "2 1/4 yds", "150 × 140; 30 × 140". */
+  pieces(key: string, width: number): Cloth['pieces'] {
+    return (
+      this.read(key, (text) =>
+        text.split(/;|\n/).map((part) => {
+          const [length, across] = part.split(/\s*[×x]\s*(?=[\d.,]+)/).map((side) => this.#length(side.trim(), this.#cells.get(key)!.unit));
+          return { length: length!, width: across ?? width };
+        }),
+      ) ?? []
+    );
+  }
+
+  money(key: string): Cloth['pricePerMetre'] {
+    return this.read(key, (text) => {
+      const read = parseMoney(text, this.#into.currency);
+      if (!read.ok) throw new CannotTake(read.problem.replace(/\.$/, ''));
+      return read.money;
+    });
+  }
+
+  /** Whether the column of a field speaks of yards. */
+  byTheYard(key: string): boolean {
+    return /\b(yds?|yards?)\b/i.test(this.head(key));
+  }
+}

@@ -1,0 +1,142 @@
+import type { IsoDate } from '../../measure/calendar-day';
+import { formatLength } from '../../measure/length';
+import { BODY_MEASURES, type BodyMeasure } from '../../measure/zones';
+import { blankCloth, blankPattern, PATTERN_FORMS, type Make, type Wear } from '../../records';
+import { CannotTake, choiceNamed, fitClassNamed, kindNamed, readLove, readPercent, readWeight, readWhole, structureNamed } from './cells';
+import { CM_OF } from './columns';
+import type { Row } from './row';
+import { dayWords, joined, sameName, THERE, type Taking } from './taking';
+
+/** The garment that a row of wear speaks of: by its name and version, or its pattern's latest on that day. */
+function makeMeant(name: string, date: IsoDate, taking: Taking): Make {
+  const [exact] = taking.makesCalled(name);
+  if (exact) return exact;
+  const ofPattern = taking
+    .patternsCalled(name)
+    .flatMap((p) => taking.makesOf(p.id))
+    .sort((a, b) => (a.cutOn < b.cutOn ? 1 : -1));
+  const meant = ofPattern.find((m) => m.cutOn <= date) ?? ofPattern[0];
+  if (!meant) throw new CannotTake(`no garment is called “${name}”: write it as it stands in the ledger, or take the garments in first`);
+  return meant;
+}
+
+/** A day's wear of one row. */
+export function takeWear(row: Row, taking: Taking) {
+  const date = row.past('date');
+  if (!date) throw new CannotTake('no day says when it was worn');
+  const until = row.past('until');
+  if (until && until < date) throw new CannotTake(`it ends on ${until}, before it begins`);
+  const makes = row.read('what', (text) =>
+    text
+      .split(/;|\n/)
+      .filter((t) => t.trim() !== '')
+      .map((t) => makeMeant(t.trim(), date, taking)),
+  );
+  if (!makes?.length) throw new CannotTake('it does not say what was worn');
+  const makeIds = [...new Set(makes.map((m) => m.id))];
+  const same = (w: Wear) => w.makeIds.length === makeIds.length && makeIds.every((id) => w.makeIds.includes(id));
+  if (taking.wearsOn(date).some(same)) return THERE;
+  const count = row.read('times', (text) => readWhole(text, 1000)) ?? 1;
+  const comfort = row.read('comfort', readLove);
+  const [occasion, remark] = [row.text('occasion'), row.text('remark')];
+  taking.add('wears', {
+    id: taking.into.newId(),
+    date,
+    makeIds,
+    count,
+    ...(until ? { until } : {}),
+    ...(occasion ? { occasion } : {}),
+    ...(comfort ? { comfort } : {}),
+    ...(remark ? { remark } : {}),
+  });
+  return joined(makes.map((m) => taking.called(m)).join(', '), dayWords(date), count !== 1 && `${count} ×`, occasion);
+}
+
+/** Widths where a table gives none, cm. Source: our own convention for cloth of the usual double width. */
+const USUAL_WIDTH = 140;
+
+/** A cloth of one row. */
+export function takeCloth(row: Row, taking: Taking) {
+  const name = row.text('name');
+  if (name === undefined) throw new CannotTake('it has no name');
+  if (taking.clothCalled(name)) return THERE;
+  const { unit, newId } = taking.into;
+  const width = row.length('width');
+  const pieces = row.pieces('onHand', width ?? USUAL_WIDTH);
+  const structure = [row.text('structure'), row.text('weave'), name, row.text('fibre')].map((t) => t && structureNamed(t)).find(Boolean) || 'woven';
+  const weight = row.read('weight', readWeight);
+  const gives = row.read('gives', readPercent);
+  const bought = row.day('bought');
+  const price = row.money('price');
+  const pricePerMetre = price && row.byTheYard('price') ? { ...price, minor: Math.round((price.minor * 100) / CM_OF.yd) } : price;
+  const texts = Object.fromEntries(
+    (['weave', 'fibre', 'colour', 'source', 'behaviour'] as const).flatMap((key) => (row.text(key) ? [[key, row.text(key)]] : [])),
+  );
+  taking.add('cloths', {
+    ...blankCloth(newId(), name, structure),
+    ...texts,
+    pieces,
+    ...(width ? { width } : {}),
+    ...(weight ? { weight } : {}),
+    ...(gives === undefined ? {} : { stretchAcross: gives }),
+    ...(bought ? { bought } : {}),
+    ...(pricePerMetre ? { pricePerMetre } : {}),
+  });
+  return joined(
+    name,
+    structure,
+    width && `${formatLength(width, unit)} wide`,
+    pieces.length > 0 && `${pieces.map((p) => formatLength(p.length, unit)).join(' + ')} on hand`,
+  );
+}
+
+/** A pattern of one row. */
+export function takePattern(row: Row, taking: Taking) {
+  const name = row.text('name');
+  if (name === undefined) throw new CannotTake('it has no name');
+  const designer = row.text('designer');
+  if (taking.patternsCalled(name).some((p) => !designer || !p.designer || sameName(p.designer, designer))) return THERE;
+  const kind = row.read('kind', (text) => {
+    const found = kindNamed(text);
+    if (!found) throw new CannotTake(`“${text}” is no kind of garment that the ledger draws, such as shirt, dress or trousers`);
+    return found;
+  });
+  const { newId } = taking.into;
+  const fitClass = row.read('fitClass', fitClassNamed);
+  const form = row.read('form', (text) => (/pdf|print/i.test(text) ? 'printed at home' : choiceNamed(text, PATTERN_FORMS)));
+  const state = row.read('state', (text) => choiceNamed(text, ['kept', 'resting', 'let go'] as const));
+  const price = row.money('price');
+  const [note, why] = [row.text('note'), row.text('why')];
+  const structure = row.read('wants', structureNamed) ?? 'woven';
+  taking.add('patterns', {
+    ...blankPattern(newId(), newId(), name, kind ?? kindNamed(name) ?? 'top', structure),
+    ...(designer ? { designer } : {}),
+    ...(fitClass ? { fitClass } : {}),
+    ...(form ? { form } : {}),
+    ...(state ? { state } : {}),
+    ...(price ? { price } : {}),
+    ...(note ? { note } : {}),
+    ...(why ? { why } : {}),
+  });
+  return joined(name, designer, kind ?? kindNamed(name) ?? 'top', structure);
+}
+
+/** Measures of one row: a body on a day. */
+export function takeBody(row: Row, taking: Taking) {
+  const person = taking.person(row.text('person'));
+  const date = row.past('date');
+  if (!date) throw new CannotTake('no day says when it was measured');
+  const measures: Partial<Record<BodyMeasure, number>> = {};
+  for (const measure of Object.keys(BODY_MEASURES) as BodyMeasure[]) {
+    const cm = row.length(measure);
+    if (cm !== undefined) measures[measure] = cm;
+  }
+  if (Object.keys(measures).length === 0) throw new CannotTake('it holds no measure');
+  if (taking.isMeasured(person.id, date)) return THERE;
+  const note = row.text('note');
+  taking.add('bodies', { id: taking.into.newId(), personId: person.id, date, measures, ...(note ? { note } : {}) });
+  const shown = (Object.entries(measures) as [BodyMeasure, number][])
+    .slice(0, 3)
+    .map(([m, cm]) => `${BODY_MEASURES[m]} ${formatLength(cm, taking.into.unit)}`);
+  return joined(person.name, dayWords(date), ...shown, Object.keys(measures).length > 3 && `${Object.keys(measures).length} measures`);
+}
