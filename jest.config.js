@@ -1,7 +1,9 @@
 /** @type {import('jest').Config} */
 export default {
   testMatch: ['<rootDir>/{src,demo,server,cli}/**/*.test.ts'],
-  setupFiles: ['<rootDir>/scripts/property-seed.ts'],
+  // A test that hangs must end, yet a slow machine is no fault: the limit is far above what the longest takes.
+  testTimeout: 120_000,
+  setupFiles: ['<rootDir>/scripts/property-seed.ts', '<rootDir>/scripts/clone-here.ts'],
   transform: {
     '^.+\\.tsx?$': ['@swc/jest', { jsc: { target: 'es2022', parser: { syntax: 'typescript', tsx: true } }, module: { type: 'commonjs' } }],
   },

@@ -27,7 +27,7 @@ const wears = (makeId: string) => ledger.wears.filter((w) => w.makeIds.includes(
 describe('the demo ledger', () => {
   test('is a ledger: what it writes, it reads', () => {
     const read = checkLedgerText(ledgerText(ledger, '2026-11-24T12:00:00Z'));
-    expect(read).toEqual({ ok: true, ledger });
+    expect(read).toEqual({ ok: true, ledger, history: { known: [], records: [] } });
   });
 
   test('is large enough: patterns, makes, cloths, people, bodies and years', () => {

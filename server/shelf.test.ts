@@ -1,4 +1,5 @@
 import { mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync, utimesSync, writeFileSync } from 'node:fs';
+import disk from 'node:fs/promises';
 import { request, type Server } from 'node:http';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -68,6 +69,45 @@ describe('a copy', () => {
     await shelf.take(zip('future'), NOW + 300 * DAY);
     await shelf.take(zip('now'), NOW);
     expect(await shelf.list()).toHaveLength(2);
+  });
+});
+
+describe('a disk that fails', () => {
+  const full = () => Promise.reject(Object.assign(new Error('no space left on device'), { code: 'ENOSPC' }));
+  afterEach(() => jest.restoreAllMocks());
+
+  test.each(['appendFile', 'sync'] as const)('at %s: the copy is not taken, and those before stay', async (method) => {
+    const before = await shelf.take(zip('whole'), NOW);
+    const handle = await disk.open(join(folder, before.name));
+    const failing = jest.spyOn(Object.getPrototypeOf(handle) as typeof handle, method).mockImplementation(full);
+    await expect(shelf.take(zip('more'), NOW + 1)).rejects.toThrow('no space left');
+    expect(failing).toHaveBeenCalled();
+    failing.mockRestore();
+    await handle.close();
+    expect(readdirSync(folder)).toEqual([before.name]);
+    expect(words(before.name)).toBe('PKwhole');
+    await shelf.take(zip('again'), NOW + 2);
+    expect(await shelf.list()).toHaveLength(2);
+  });
+
+  test.each(['mkdir', 'readdir', 'open', 'rename'] as const)('at %s: the same', async (method) => {
+    const before = await shelf.take(zip('whole'), NOW);
+    const failing = jest.spyOn(disk, method).mockImplementation(full);
+    await expect(shelf.take(zip('more'), NOW + 1)).rejects.toThrow('no space left');
+    failing.mockRestore();
+    expect(readdirSync(folder)).toEqual([before.name]);
+  });
+
+  test('that gives back something else than was written: the copy is not taken', async () => {
+    const handle = await disk.open(join(folder, (await shelf.take(zip('whole'), NOW)).name));
+    const proto = Object.getPrototypeOf(handle) as { appendFile: (piece: Buffer) => Promise<void> };
+    const real = proto.appendFile;
+    jest.spyOn(proto, 'appendFile').mockImplementation(function (this: unknown, piece: Buffer) {
+      return real.call(this, piece.subarray(0, 1));
+    });
+    await expect(shelf.take(zip('half of it'), NOW + 1)).rejects.toThrow('does not read back');
+    await handle.close();
+    expect(await shelf.list()).toHaveLength(1);
   });
 });
 

@@ -111,7 +111,8 @@ async function writeDown(copy: Readable, path: string): Promise<{ readonly bytes
       bytes += piece.length;
       if (bytes > MOST) throw new NotTaken(`A copy may be ${MOST / 1e9} GB at most.`);
       hash.update(piece);
-      await file.write(piece);
+      // Whole, also where the disk takes it in parts.
+      await file.appendFile(piece);
     }
     if (bytes === 0) throw new NotTaken('The copy is empty.');
     await file.sync();

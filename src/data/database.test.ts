@@ -59,6 +59,24 @@ describe('migrations', () => {
   });
 });
 
+describe('a later layout', () => {
+  test('is not written to by this app, neither opened later nor opened while it stands open', async () => {
+    const name = 'later';
+    const now = new LedgerDatabase(name);
+    await write(now, 'a make', [{ table: 'makes', put: sampleMake(1) }]);
+    const later = new Dexie(name);
+    for (const { version, stores } of [...LAYOUTS, { version: LAYOUTS.at(-1)!.version + 1, stores: { hats: 'id' } }])
+      later.version(version).stores(stores);
+    await later.open();
+    await expect(write(now, 'a remark', [{ table: 'makes', put: sampleMake(1, { remark: 'of the old one' }) }])).rejects.toThrow(
+      /a newer Amber Ledger has opened this ledger/,
+    );
+    await expect(new LedgerDatabase(name).makes.toArray()).rejects.toThrow(/newer/);
+    expect(await later.table('makes').toArray()).toEqual([sampleMake(1)]);
+    await later.delete();
+  });
+});
+
 describe('settings', () => {
   test('usual until chosen, and each by itself', async () => {
     const database = new LedgerDatabase('settings');

@@ -1,4 +1,5 @@
 import Dexie, { type EntityTable } from 'dexie';
+import type { RecordHistory } from '../core/merge/history';
 import type { Cloth, Make, MeasurementSet, Pattern, Person, Picture, Plan, PlanList, TableName, Wear } from '../core/records';
 
 /** A picture as it is stored: its bytes as a blob, not as text, with a small copy for lists (a drawing needs none). */
@@ -32,6 +33,24 @@ export interface JournalEntry {
   readonly at: number;
   readonly changes: readonly Change[];
   readonly undone: 0 | 1;
+  /** What was noted of its records before and after, where they came from another ledger: taking the act back takes that back too. */
+  readonly noted?: { readonly keys: readonly string[]; readonly before: Noted; readonly after: Noted };
+}
+
+/** What is noted of records for merges, and up to where it is known what each device wrote. */
+export interface Noted {
+  readonly histories: readonly StoredHistory[];
+  readonly devices: readonly Device[];
+}
+
+/** The history of a record, by table and id; `gone` is when it was removed, while what it held is kept. */
+export type StoredHistory = RecordHistory & { readonly key: string; readonly gone?: string };
+
+/** A device that wrote in this ledger, and the last that is known of it. One of them is this one. */
+export interface Device {
+  readonly id: string;
+  readonly last: string;
+  readonly here?: true;
 }
 
 interface Setting {
@@ -61,7 +80,21 @@ export const LAYOUTS: readonly { readonly version: number; readonly stores: Reco
     },
   },
   { version: 2, stores: { lists: 'id', plans: 'id, personId, patternId, listId' } },
+  { version: 3, stores: { histories: 'key, gone', devices: 'id' } },
 ];
+
+/** This window is of an older app than the one that last opened the ledger. */
+export class LaterLayout extends Error {
+  constructor() {
+    super('a newer Amber Ledger has opened this ledger, in another window or before: open this page anew to take it');
+  }
+}
+
+/** What went wrong as it was thrown: the database library wraps it in errors of its own. */
+export function causeOf(error: unknown): unknown {
+  const inner = (error as { inner?: unknown } | undefined)?.inner;
+  return inner === undefined || inner === null ? error : causeOf(inner);
+}
 
 export class LedgerDatabase extends Dexie {
   declare people: EntityTable<Person, 'id'>;
@@ -74,11 +107,20 @@ export class LedgerDatabase extends Dexie {
   declare plans: EntityTable<Plan, 'id'>;
   declare pictures: EntityTable<StoredPicture, 'id'>;
   declare journal: EntityTable<JournalEntry, 'seq'>;
+  declare histories: EntityTable<StoredHistory, 'key'>;
+  declare devices: EntityTable<Device, 'id'>;
   declare settings: EntityTable<Setting, 'key'>;
 
   constructor(name = DATABASE_NAME) {
     super(name);
     for (const { version, stores } of LAYOUTS) this.version(version).stores(stores);
+    // Dexie opens a later layout as if it were ours: what it writes there would miss what that one keeps.
+    this.on('ready', () => this.#refuseLater(), true);
+  }
+
+  #refuseLater(): void {
+    // Dexie counts layouts in tens.
+    if (Math.floor(this.backendDB().version / 10) > LAYOUTS.at(-1)!.version) throw new LaterLayout();
   }
 }
 

@@ -127,6 +127,34 @@ describe('undo and redo', () => {
   });
 });
 
+describe('pictures', () => {
+  const bytes = new Blob([new Uint8Array([1, 2, 3])], { type: 'image/png' });
+  const small = new Blob([new Uint8Array([1])]);
+  const picture = { id: 'picture', makeId: make.id, side: 'front', place: 0, type: 'image/png', blob: bytes, small } as const;
+  const inJournal = async () =>
+    (await database.journal.toArray()).flatMap((entry) => entry.changes.flatMap((c) => [c.before, c.after])).filter((r) => r && 'blob' in r).length;
+
+  test('that are there do not lie in the journal too; those that went do, and all of it can be taken back and done again', async () => {
+    await write(database, 'added', [{ table: 'pictures', put: picture }]);
+    await write(database, 'turned', [{ table: 'pictures', from: picture, to: { ...picture, side: 'back' } }]);
+    expect(await inJournal()).toBe(0);
+    await undo(database);
+    expect(await database.pictures.get('picture')).toEqual(picture);
+    await undo(database);
+    expect(await database.pictures.count()).toBe(0);
+    expect(await inJournal()).toBe(1);
+    await redo(database);
+    await redo(database);
+    const again = (await database.pictures.get('picture'))!;
+    expect([again.side, again.blob, again.small]).toEqual(['back', bytes, small]);
+    expect(await inJournal()).toBe(0);
+    await write(database, 'removed', [{ table: 'pictures', remove: 'picture' }]);
+    expect(await inJournal()).toBe(1);
+    await bringBack(database, (await removals(database))[0]!.seq);
+    expect((await database.pictures.get('picture'))!.blob).toBe(bytes);
+  });
+});
+
 describe('what was removed', () => {
   const DAY = 86_400_000;
   const add = (now: number) => write(database, 'added', [{ table: 'people', put: maren }], now);

@@ -1,6 +1,8 @@
 import type { z } from 'zod';
 import { TABLE_NAMES, type TableName } from '../core/records/table-names';
 import type { Change, JournalEntry, LedgerDatabase, Stored } from './database';
+import { changeSettings, type Settings } from './settings';
+import { forgetOld, HISTORY_TABLES, noteChanges, putBack, takeHistories, type Brought, type Note } from './histories';
 
 /** Days for which acts can be taken back, and what was removed can be brought back. */
 const KEPT_DAYS = 30;
@@ -20,7 +22,7 @@ export type Write =
     }[TableName]
   | { readonly table: TableName; readonly remove: string };
 
-const tablesOf = (database: LedgerDatabase) => [...TABLE_NAMES.map((t) => database.table(t)), database.journal];
+const tablesOf = (database: LedgerDatabase) => [...TABLE_NAMES, ...HISTORY_TABLES, 'journal', 'settings'].map((t) => database.table(t));
 
 /** The record as it stands with the fields of an edit in it; a record that is gone is not brought back by an edit. */
 function edited<T extends object>(now: T | undefined, from: T, to: T): T | undefined {
@@ -74,6 +76,20 @@ class Standing {
   }
 }
 
+/**
+ * A change as the journal keeps it: a picture that is there after it need not lie there twice. Its bytes are taken into the journal when the
+ * act that brought it is taken back, and only then.
+ */
+function withoutBytes(change: Change): Change {
+  if (change.table !== 'pictures' || !change.after) return change;
+  const { before, after } = change as { before?: Stored['pictures']; after: Stored['pictures'] };
+  return { ...change, ...(before ? { before: factsOf(before) } : {}), after: factsOf(after) } as Change;
+}
+
+function factsOf({ blob: _, small: __, ...facts }: Stored['pictures']): Stored['pictures'] {
+  return facts as Stored['pictures'];
+}
+
 /** What a record is to become; undefined where it is removed, or was removed meanwhile. */
 function wantedOf(w: Write, now: Change['before']): Change['after'] {
   if ('remove' in w) return undefined;
@@ -83,15 +99,20 @@ function wantedOf(w: Write, now: Change['before']): Change['after'] {
   return edited(now, w.from, w.to);
 }
 
-let loading: Promise<Record<TableName, z.ZodType>> | undefined;
+interface Shapes {
+  readonly TABLES: Record<TableName, z.ZodType>;
+  readonly noted: Note;
+}
+
+let loading: Promise<Shapes> | undefined;
 
 /**
  * The shapes, loaded with the first write and before its transaction, which would not wait for them. Every write waits for the same
  * promise, so that acts are written in the order in which they were done; a load that failed is tried again with the next.
  */
 function loadShapes(): NonNullable<typeof loading> {
-  loading ??= import('../core/records/ledger').then(
-    ({ TABLES }) => TABLES,
+  loading ??= Promise.all([import('../core/records/ledger'), import('../core/merge/history')]).then(
+    ([{ TABLES }, { noted }]) => ({ TABLES, noted }),
     (error: unknown) => {
       loading = undefined;
       throw error;
@@ -106,11 +127,28 @@ function loadShapes(): NonNullable<typeof loading> {
  * @param label what was done, as it will be read in "Undone: …"
  * @throws when a record does not have its shape; nothing is written then
  */
-export async function write(database: LedgerDatabase, label: string, writes: readonly Write[], now = Date.now()): Promise<void> {
-  const shapes = await loadShapes();
+export function write(database: LedgerDatabase, label: string, writes: readonly Write[], now = Date.now()): Promise<void> {
+  return writeReckoned(database, label, () => Promise.resolve({ writes }), now);
+}
+
+/** What an act writes: records, what another ledger noted of them, and what is chosen with it on this machine. */
+export interface Reckoned {
+  readonly writes: readonly Write[];
+  readonly brought?: Brought;
+  readonly settings?: Partial<Settings>;
+}
+
+/**
+ * The same for what can only be worked out from the ledger as it stands when it is written.
+ *
+ * @param reckon asked within the transaction: it may wait for the database and for nothing else
+ */
+export async function writeReckoned(database: LedgerDatabase, label: string, reckon: () => Promise<Reckoned>, now = Date.now()): Promise<void> {
+  const { TABLES, noted } = await loadShapes();
   // A stored picture holds a blob where its shape has text.
-  const checked = (table: TableName, record: Stored[TableName]) => (table === 'pictures' ? record : (shapes[table].parse(record) as typeof record));
+  const checked = (table: TableName, record: Stored[TableName]) => (table === 'pictures' ? record : (TABLES[table].parse(record) as typeof record));
   await database.transaction('rw', tablesOf(database), async () => {
+    const { writes, brought, settings } = await reckon();
     const standing = new Standing(database);
     await standing.read(writes.map((w) => ({ table: w.table, id: idOf(w) })));
     const changes = writes.map((w): Change => {
@@ -123,21 +161,53 @@ export async function write(database: LedgerDatabase, label: string, writes: rea
       return { table, id, ...(before ? { before } : {}), ...(after ? { after } : {}) } as Change;
     });
     await standing.store();
+    if (settings) await changeSettings(database, settings);
+    const kept = brought ? { noted: await takeHistories(database, brought) } : await noteChanges(database, changes, noted, now);
     await database.journal.where('undone').equals(1).delete();
-    await database.journal.add({ label, at: now, changes, undone: 0 } as Omit<JournalEntry, 'seq'> as JournalEntry);
+    await database.journal.add({ label, at: now, changes: changes.map(withoutBytes), undone: 0, ...kept } as Omit<
+      JournalEntry,
+      'seq'
+    > as JournalEntry);
+  });
+}
+
+const isEdit = (c: Change) => c.before !== undefined && c.after !== undefined;
+
+/** The change that takes another back. */
+const backwards = ({ table, id, before, after }: Change) =>
+  ({ table, id, ...(after ? { before: after } : {}), ...(before ? { after: before } : {}) }) as Change;
+
+/** Changes with the bytes of pictures that the journal left where they lie: those that are about to go, and those that are to be written. */
+async function withBytes(database: LedgerDatabase, changes: readonly Change[]): Promise<readonly Change[]> {
+  const without = (record: Change['after']) => record !== undefined && !('blob' in record);
+  const ids = changes.filter((c) => c.table === 'pictures' && (without(c.before) || without(c.after))).map((c) => c.id);
+  if (ids.length === 0) return changes;
+  const here = new Map((await database.pictures.bulkGet(ids)).flatMap((p) => (p ? [[p.id, p] as const] : [])));
+  return changes.map((c) => {
+    const picture = c.table === 'pictures' ? here.get(c.id) : undefined;
+    if (!picture) return c;
+    const { blob, small } = picture;
+    const whole = (record: Change['after']) => (record && without(record) ? { ...record, blob, ...(small ? { small } : {}) } : record);
+    return { ...c, ...(c.before ? { before: whole(c.before) } : {}), ...(c.after ? { after: whole(c.after) } : {}) } as Change;
   });
 }
 
 async function turn(database: LedgerDatabase, direction: 'undo' | 'redo'): Promise<string | undefined> {
+  const { noted } = await loadShapes();
   return database.transaction('rw', tablesOf(database), async () => {
     const open = database.journal.where('undone').equals(direction === 'undo' ? 0 : 1);
     const entry = direction === 'undo' ? await open.last() : await open.first();
     if (!entry) return undefined;
-    const changes = direction === 'undo' ? [...entry.changes].reverse() : entry.changes;
+    const changes = await withBytes(database, entry.changes);
+    const turned = direction === 'undo' ? [...changes].reverse().map(backwards) : changes;
     const standing = new Standing(database);
-    for (const { table, id, before, after } of changes) standing.set(table, id, direction === 'undo' ? before : after);
+    for (const { table, id, after } of turned) standing.set(table, id, after);
     await standing.store();
-    await database.journal.update(entry.seq, { undone: direction === 'undo' ? 1 : 0 });
+    if (entry.noted) await putBack(database, entry.noted.keys, direction === 'undo' ? entry.noted.before : entry.noted.after);
+    else await noteChanges(database, turned, noted, Date.now());
+    // What goes by this is kept with its bytes; what comes by it, or stays, lies in the ledger.
+    const kept = changes.map((c) => (direction === 'undo' && !isEdit(c) ? c : withoutBytes(c)));
+    await database.journal.update(entry.seq, { undone: direction === 'undo' ? 1 : 0, changes: kept });
     return entry.label;
   });
 }
@@ -154,12 +224,16 @@ export function redo(database: LedgerDatabase): Promise<string | undefined> {
 
 /** Lets go of acts older than thirty days: what was removed then is gone for good. */
 export async function emptyOld(database: LedgerDatabase, now: number): Promise<void> {
-  const recent = await database.journal
-    .orderBy('seq')
-    .filter((entry) => entry.at > now - KEPT_DAYS * DAY)
-    .first();
-  const old = recent ? database.journal.where('seq').below(recent.seq) : database.journal.toCollection();
-  await old.delete();
+  const before = now - KEPT_DAYS * DAY;
+  await database.transaction('rw', database.journal, database.histories, async () => {
+    const recent = await database.journal
+      .orderBy('seq')
+      .filter((entry) => entry.at > before)
+      .first();
+    const old = recent ? database.journal.where('seq').below(recent.seq) : database.journal.toCollection();
+    await old.delete();
+    await forgetOld(database, before);
+  });
 }
 
 /** An act that removed records which are still gone. */

@@ -17,13 +17,14 @@ afterEach(() => database.delete());
 
 /** Removes, checks that the ledger is still one that can be read from a file, and takes it back. */
 async function removeAndBringBack(table: Parameters<typeof removalOf>[1], id: string, then: () => Promise<void>) {
-  const before = await exportLedger(database, 'x');
+  const records = async () => ({ ...(JSON.parse(await exportLedger(database, 'x')) as object), history: undefined });
+  const before = await records();
   await write(database, 'removed', await removalOf(database, table, id));
   expect(await database.table(table).get(id)).toBeUndefined();
   expect(checkLedgerText(await exportLedger(database, 'x'))).toMatchObject({ ok: true });
   await then();
   await undo(database);
-  expect(await exportLedger(database, 'x')).toBe(before);
+  expect(await records()).toEqual(before);
 }
 
 test('a planned cloth leaves the plan without a cloth', async () => {

@@ -33,5 +33,8 @@ export async function readSettings(database: LedgerDatabase): Promise<Settings> 
 }
 
 export async function changeSettings(database: LedgerDatabase, changes: Partial<Settings>): Promise<void> {
-  await database.settings.bulkPut(Object.entries(changes).map(([key, value]) => ({ key, value })));
+  // All of them or none, also where there is room for one more only.
+  await database.transaction('rw', database.settings, () =>
+    database.settings.bulkPut(Object.entries(changes).map(([key, value]) => ({ key, value }))),
+  );
 }

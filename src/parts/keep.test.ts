@@ -1,7 +1,7 @@
 import Dexie from 'dexie';
 import { whyNot } from './keep';
 
-jest.mock('../data/database', () => ({ db: {} }));
+jest.mock('../data/database', () => ({ ...jest.requireActual<object>('../data/database'), db: {} }));
 jest.mock('../data/journal', () => ({}));
 jest.mock('react-toastify', () => ({ toast: {} }));
 

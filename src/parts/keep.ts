@@ -1,5 +1,5 @@
 import { toast } from 'react-toastify';
-import { db } from '../data/database';
+import { causeOf, db } from '../data/database';
 import { write, type Write } from '../data/journal';
 
 /** Acts that are being written. While there are any, the page says so to the browser, which asks before it leaves: a write cut off is lost. */
@@ -21,10 +21,10 @@ function end() {
 
 /** Why an act was not written, as a sentence with what to do. A full browser says so by one name or another, on the outside or within. */
 export function whyNot(error: unknown): string {
-  const inner = (error as { inner?: unknown } | undefined)?.inner;
-  const full = [error, inner].some((e) => (e as { name?: string } | undefined)?.name === 'QuotaExceededError');
-  if (full) return 'this browser has no room left. Save the ledger to a file, make room on the machine or remove pictures, and enter it again.';
-  return `${error instanceof Error ? error.message : String(error)}.`;
+  const cause = causeOf(error);
+  if ((cause as { name?: string } | undefined)?.name === 'QuotaExceededError')
+    return 'this browser has no room left. Save the ledger to a file, make room on the machine or remove pictures, and do it again.';
+  return `${(cause instanceof Error ? cause.message : String(cause)).replace(/\.$/, '')}.`;
 }
 
 /**

@@ -2,16 +2,21 @@ import { expose } from 'comlink';
 import { whatWouldChange, type TableChange } from '../../core/archive/what-would-change';
 import type { LengthUnit } from '../../core/measure/length';
 import { Stopped } from './long-work';
-import { readIn, readParts, replaceLedger, type ReadIn } from './ledger-file';
-import { unzipLedger } from './unzip-ledger';
+import type { Which } from '../../core/merge/merge';
+import { openFile, readFile, readParts, type ReadIn } from './ledger-file';
+import { bringTogether, lookTogether, type Together } from './merge-in';
 import { zipLedger } from './zip-ledger';
-import { LedgerDatabase } from '../database';
+import { causeOf, LedgerDatabase } from '../database';
 
 const database = new LedgerDatabase();
 let stopped = false;
 
 /** What an archive would change, or why it cannot be read. */
 export type Compared = { readonly ok: true; readonly changes: readonly TableChange[] } | { readonly ok: false; readonly problem: string };
+
+/** What bringing a file together with the ledger would come to, or why it cannot be read. */
+export type Looked = { readonly ok: true; readonly together: Together } | { readonly ok: false; readonly problem: string };
+type Brought = { readonly ok: true } | { readonly ok: false; readonly problem: string };
 
 /** The archive out and in, off the main thread. Undefined is the answer of a work that was stopped. */
 const archive = {
@@ -25,20 +30,34 @@ const archive = {
   /** @param label what undo will say was done */
   async read(file: Blob, label: string, onProgress: (done: number) => void): Promise<ReadIn | undefined> {
     stopped = false;
-    return unlessStopped(async () => {
-      const opened = await unzipLedger(file, { onProgress, stopped: () => stopped });
-      if (opened.ok) await replaceLedger(database, label, opened.ledger, opened.files);
-      return readIn(opened);
-    });
+    return unlessStopped(() => readFile(database, file, label, { onProgress, stopped: () => stopped }));
   },
-  /** What would change were an archive put in the place of the ledger. */
+  /** What would change were a file put in the place of the ledger. */
   async compare(file: Blob, onProgress: (done: number) => void): Promise<Compared | undefined> {
     stopped = false;
     return unlessStopped(async () => {
-      const opened = await unzipLedger(file, { onProgress, stopped: () => stopped });
+      const opened = await openFile(file, { onProgress, stopped: () => stopped });
       if (!opened.ok) return opened;
       const { tables, pictures } = await readParts(database);
       return { ok: true, changes: whatWouldChange({ ...tables, pictures }, opened.ledger) };
+    });
+  },
+  /** What would come of bringing the ledger of a file together with the one here; nothing is written. */
+  async look(file: Blob, unit: LengthUnit, onProgress: (done: number) => void): Promise<Looked | undefined> {
+    stopped = false;
+    return unlessStopped(async () => {
+      const opened = await openFile(file, { onProgress, stopped: () => stopped });
+      return opened.ok ? { ok: true, together: await lookTogether(database, opened, unit) } : opened;
+    });
+  },
+  /** @param choices which side stands, by the keys of conflicts */
+  async bring(file: Blob, label: string, choices: ReadonlyMap<string, Which>, onProgress: (done: number) => void): Promise<Brought | undefined> {
+    stopped = false;
+    return unlessStopped(async () => {
+      const opened = await openFile(file, { onProgress, stopped: () => stopped });
+      if (!opened.ok) return opened;
+      await bringTogether(database, label, opened, choices);
+      return { ok: true };
     });
   },
 };
@@ -49,7 +68,8 @@ async function unlessStopped<T>(work: () => Promise<T>): Promise<T | undefined> 
     return await work();
   } catch (error) {
     if (error instanceof Stopped) return undefined;
-    throw error;
+    // What wraps an error does not come out of a worker with it.
+    throw causeOf(error);
   }
 }
 

@@ -1,63 +1,138 @@
-import { checkLedgerText, ledgerCounts, ledgerText, TABLE_NAMES, type Ledger } from '../../core/records';
-import type { LedgerDatabase } from '../database';
-import { write, type Write } from '../journal';
+import { historiesOf, type History } from '../../core/merge/history';
+import { sayTheSame, type AnyRecord } from '../../core/merge/leaves';
+import type { Side, Tables } from '../../core/merge/merge';
+import { replacedHistory } from '../../core/merge/replace';
+import { checkLedgerText, ledgerCounts, ledgerText, TABLE_NAMES, type Ledger, type TableName } from '../../core/records';
+import type { LedgerDatabase, StoredPicture } from '../database';
+import { readHistory, stampNow } from '../histories';
+import { writeReckoned, type Write } from '../journal';
 import { toBase64 } from './base64';
-import { storedRecords, type PictureFiles } from './start-ledger';
+import type { LongWork } from './long-work';
+import { readSettings, type Settings } from '../settings';
+import { digestOfBlob } from './digest';
+import { storedPictures, type PictureFiles } from './start-ledger';
+import { unzipLedger } from './unzip-ledger';
 import type { LedgerInParts } from './zip-ledger';
 
 /** The whole ledger as it stands in one moment, its pictures as they lie in the database. */
 export async function readParts(database: LedgerDatabase): Promise<LedgerInParts> {
-  return database.transaction('r', database.tables, async () => {
-    const others = TABLE_NAMES.filter((t) => t !== 'pictures');
-    const entries = await Promise.all(others.map(async (t) => [t, await database.table(t).toArray()] as const));
-    return { tables: Object.fromEntries(entries) as LedgerInParts['tables'], pictures: await database.pictures.toArray() };
+  return database.transaction('r', database.tables, () => partsWithin(database));
+}
+
+/** The same within a transaction. */
+export async function partsWithin(database: LedgerDatabase): Promise<LedgerInParts> {
+  const tables: Record<string, unknown[]> = {};
+  for (const table of TABLE_NAMES) if (table !== 'pictures') tables[table] = await database.table(table).toArray();
+  const pictures = await database.pictures.toArray();
+  return { tables: tables as LedgerInParts['tables'], pictures, history: await readHistory(database) };
+}
+
+/** A ledger in parts as one side of a merge. */
+export function sideOf({ tables, pictures, history }: LedgerInParts): Side {
+  return { tables: { ...tables, pictures }, history: historiesOf(history) };
+}
+
+/** The whole ledger as the text of one file, the bytes of its pictures as text. */
+export async function exportLedger(database: LedgerDatabase, written: string): Promise<string> {
+  const { tables, pictures, history } = await readParts(database);
+  const within = await Promise.all(pictures.map(async ({ blob, small: _, ...facts }) => ({ ...facts, data: await toBase64(blob) })));
+  return ledgerText({ ...tables, pictures: within }, written, history);
+}
+
+/** A ledger as it was read from a file. */
+export interface ReadLedger {
+  readonly ledger: Ledger;
+  readonly history: History;
+  readonly files?: PictureFiles;
+}
+
+/** Whom we speak of in a ledger that was read: the person chosen before, else the one most was made for. */
+function personOf({ people, makes }: Ledger, { personId }: Pick<Settings, 'personId'>): string | undefined {
+  const made = (id: string) => makes.filter((m) => m.personId === id).length;
+  return people.find((p) => p.id === personId)?.id ?? [...people].sort((a, b) => made(b.id) - made(a.id))[0]?.id;
+}
+
+/** Pictures of a file that are here already, byte by byte: nothing is gained by writing them again, and much room by not. */
+async function picturesHere(database: LedgerDatabase, { ledger, files }: ReadLedger, coming: readonly StoredPicture[]): Promise<ReadonlySet<string>> {
+  const told = new Map(ledger.pictures.map((p) => [p.id, p.sha256]));
+  const same = new Set<string>();
+  for (const { id, blob } of coming) {
+    const here = await database.pictures.get(id);
+    if (here?.blob.size !== blob.size) continue;
+    const theirs = files === undefined ? undefined : told.get(id);
+    if ((await digestOfBlob(here.blob)) === (theirs ?? (await digestOfBlob(blob)))) same.add(id);
+  }
+  return same;
+}
+
+/**
+ * What is to be written so that one ledger stands where another did: what is gone from it is removed, what it says otherwise is put.
+ *
+ * @param then pictures as they are stored
+ */
+export function writesBetween(now: Tables, then: Tables, same: (table: TableName, now: AnyRecord | undefined, then: AnyRecord) => boolean): Write[] {
+  return TABLE_NAMES.flatMap((table): Write[] => {
+    const before = new Map(now[table].map((r) => [r.id, r]));
+    const stay = new Set(then[table].map((r) => r.id));
+    return [
+      ...[...before.keys()].filter((id) => !stay.has(id)).map((remove): Write => ({ table, remove })),
+      ...then[table].filter((r) => !same(table, before.get(r.id), r)).map((put) => ({ table, put }) as Write),
+    ];
   });
 }
 
-/** The same with the bytes of the pictures as text. */
-async function readLedger(database: LedgerDatabase): Promise<Ledger> {
-  const { tables, pictures } = await readParts(database);
-  return { ...tables, pictures: await Promise.all(pictures.map(async ({ blob, small: _, ...facts }) => ({ ...facts, data: await toBase64(blob) }))) };
-}
-
-/** The whole ledger as the text of one file. */
-export async function exportLedger(database: LedgerDatabase, written: string): Promise<string> {
-  return ledgerText(await readLedger(database), written);
-}
-
 /** Puts a checked ledger in the place of what is there, as one act that can be undone. */
-export async function replaceLedger(database: LedgerDatabase, label: string, ledger: Ledger, files?: PictureFiles): Promise<void> {
-  const writes: Write[] = [];
-  for (const table of TABLE_NAMES) {
-    const coming = storedRecords(ledger, table, files);
-    const ids = new Set(coming.map((r) => r.id));
-    for (const id of (await database.table(table).toCollection().primaryKeys()) as string[]) if (!ids.has(id)) writes.push({ table, remove: id });
-    for (const record of coming) writes.push({ table, put: record } as Write);
-  }
-  await write(database, label, writes);
+async function replaceLedger(database: LedgerDatabase, label: string, read: ReadLedger): Promise<void> {
+  const { ledger, history, files } = read;
+  const coming = { ...ledger, pictures: storedPictures(ledger, files) };
+  const bytesHere = await picturesHere(database, read, coming.pictures);
+  await writeReckoned(database, label, async () => {
+    const here = sideOf(await partsWithin(database));
+    const there = { tables: ledger, history: historiesOf(history) };
+    const writes = writesBetween(
+      here.tables,
+      coming,
+      (table, now, then) => sayTheSame(table, now, then) && (table !== 'pictures' || bytesHere.has(then.id)),
+    );
+    const { known } = there.history;
+    const histories = replacedHistory(here, there, await stampNow(database, Date.now(), known));
+    return { writes, brought: { histories, known }, settings: { ledger: 'own', personId: personOf(ledger, await readSettings(database)) } };
+  });
 }
 
-/** What came of reading a ledger: counts for a sentence and whose it is first, or why it was refused. */
-export type ReadIn =
-  | { readonly ok: true; readonly counts: ReturnType<typeof ledgerCounts>; readonly personId: string | undefined }
-  | { readonly ok: false; readonly problem: string };
+/** What came of opening a file: the whole ledger, or a sentence that says why not. */
+export type Opened = ({ readonly ok: true } & ReadLedger) | { readonly ok: false; readonly problem: string };
 
-type Read = { readonly ok: true; readonly ledger: Ledger } | { readonly ok: false; readonly problem: string };
-
-export function readIn(read: Read): ReadIn {
-  return read.ok ? { ok: true, counts: ledgerCounts(read.ledger), personId: read.ledger.people[0]?.id } : read;
+/** Whether a file is a zip, by its first signs; its name may say anything. */
+async function isZip(file: Blob): Promise<boolean> {
+  return (await file.slice(0, 2).text()) === 'PK';
 }
+
+/**
+ * Opens a ledger file, an archive or one text, and checks all of it.
+ *
+ * @throws Stopped
+ */
+export async function openFile(file: Blob, work: LongWork = {}): Promise<Opened> {
+  if (await isZip(file)) return unzipLedger(file, work);
+  const checked = checkLedgerText(await file.text());
+  if (checked.ok && checked.ledger.pictures.some((p) => p.data === undefined))
+    return { ok: false, problem: 'The pictures of this ledger stand in files beside it: read the whole archive (.zip).' };
+  return checked;
+}
+
+/** What came of reading a ledger: counts for a sentence, or why it was refused. */
+export type ReadIn = { readonly ok: true; readonly counts: ReturnType<typeof ledgerCounts> } | { readonly ok: false; readonly problem: string };
 
 /**
  * Reads a ledger file and puts it in the place of what is there.
  *
+ * @param label what undo will say was done
  * @returns a sentence where the file is refused; the ledger is then as it was
  */
-export async function importLedger(database: LedgerDatabase, text: string): Promise<Read> {
-  const checked = checkLedgerText(text);
-  if (!checked.ok) return checked;
-  if (checked.ledger.pictures.some((p) => p.data === undefined))
-    return { ok: false, problem: 'The pictures of this ledger stand in files beside it: read the whole archive (.zip).' };
-  await replaceLedger(database, 'ledger read from a file', checked.ledger);
-  return checked;
+export async function readFile(database: LedgerDatabase, file: Blob, label: string, work: LongWork = {}): Promise<ReadIn> {
+  const opened = await openFile(file, work);
+  if (!opened.ok) return opened;
+  await replaceLedger(database, label, opened);
+  return { ok: true, counts: ledgerCounts(opened.ledger) };
 }

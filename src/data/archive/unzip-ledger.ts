@@ -1,7 +1,8 @@
 import { Unzip, UnzipInflate } from 'fflate';
 import { CHECK_NAME, isOurs, LEDGER_NAME } from '../../core/archive/names';
+import type { History } from '../../core/merge/history';
 import { checkLedgerText, type Ledger } from '../../core/records';
-import { digest } from './digest';
+import { digestOfBlob } from './digest';
 import { tell, type LongWork } from './long-work';
 import type { PictureFiles } from './start-ledger';
 
@@ -10,7 +11,8 @@ const MOST = { ledger: 400e6, check: 1000, picture: 20e6, all: 6e9, pictures: 50
 const PIECE = 1 << 20;
 
 export type Unzipped =
-  { readonly ok: true; readonly ledger: Ledger; readonly files: PictureFiles } | { readonly ok: false; readonly problem: string };
+  | { readonly ok: true; readonly ledger: Ledger; readonly history: History; readonly files: PictureFiles }
+  | { readonly ok: false; readonly problem: string };
 
 /** What makes an archive unfit: a sentence for people. */
 class Unfit extends Error {}
@@ -69,7 +71,7 @@ async function unpack(zip: Blob, work: LongWork): Promise<Map<string, Blob>> {
 async function checkDigest(ledger: Blob, check: Blob | undefined): Promise<void> {
   if (!check) return;
   const said = (await check.text()).slice(0, 64);
-  if (said !== (await digest(new Uint8Array(await ledger.arrayBuffer()))))
+  if (said !== (await digestOfBlob(ledger)))
     throw new Unfit(`${LEDGER_NAME} is not as it was written. If you changed it by hand, take ${CHECK_NAME} out of the archive.`);
 }
 
@@ -81,8 +83,7 @@ async function picturesOf(ledger: Ledger, files: ReadonlyMap<string, Blob>, work
     if (file === undefined) continue;
     const blob = files.get(file);
     if (!blob) throw new Unfit(`The picture ${file} is missing in it.`);
-    if (sha256 !== undefined && sha256 !== (await digest(new Uint8Array(await blob.arrayBuffer()))))
-      throw new Unfit(`The picture ${file} is damaged.`);
+    if (sha256 !== undefined && sha256 !== (await digestOfBlob(blob))) throw new Unfit(`The picture ${file} is damaged.`);
     pictures.set(file, new Blob([blob], { type }));
   }
   return pictures;
@@ -102,7 +103,7 @@ export async function unzipLedger(zip: Blob, work: LongWork = {}): Promise<Unzip
     tell(work, 0.75);
     const checked = checkLedgerText(await ledger.text());
     if (!checked.ok) return checked;
-    return { ok: true, ledger: checked.ledger, files: await picturesOf(checked.ledger, files, work) };
+    return { ...checked, files: await picturesOf(checked.ledger, files, work) };
   } catch (error) {
     if (error instanceof Unfit) return { ok: false, problem: error.message };
     throw error;

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
 import { demoLedger } from '../../../demo/ledger';
+import { NO_HISTORY } from '../../core/merge/history';
 import type { Ledger } from '../../core/records';
 import type { StoredPicture } from '../database';
 import { fromBase64 } from './base64';
@@ -13,7 +14,7 @@ const demo = demoLedger();
 /** Some of the demo's pictures: each is a drawing of a few kilobytes. */
 const ledger: Ledger = { ...demo, pictures: demo.pictures.slice(0, 6) };
 const { pictures, ...tables } = ledger;
-const parts: LedgerInParts = { tables, pictures: storedRecords(ledger, 'pictures') as StoredPicture[] };
+const parts: LedgerInParts = { tables, pictures: storedRecords(ledger, 'pictures') as StoredPicture[], history: NO_HISTORY };
 const WRITTEN = '2026-11-25T12:00:00Z';
 const zipped = zipLedger(parts, WRITTEN, 'cm');
 const bytesOf = async (blob: Blob) => new Uint8Array(await blob.arrayBuffer());
@@ -125,7 +126,7 @@ describe('what is refused, with a sentence', () => {
 test('a thousand archives cut off or hurt anywhere: each is refused, or is the very same ledger', async () => {
   const few = { ...tables, patterns: [], makes: [], wears: [], plans: [], cloths: tables.cloths.slice(0, 3) };
   const picture = { ...parts.pictures[0]!, makeId: undefined, clothId: few.cloths[0]!.id } as StoredPicture;
-  const small = await zipLedger({ tables: few, pictures: [picture] }, WRITTEN, 'cm');
+  const small = await zipLedger({ tables: few, pictures: [picture], history: NO_HISTORY }, WRITTEN, 'cm');
   const whole = await bytesOf(small);
   const same = JSON.stringify(((await unzipLedger(small)) as { ledger: Ledger }).ledger);
   const unhurt = async (bytes: Uint8Array) => {

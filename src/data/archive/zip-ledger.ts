@@ -4,6 +4,7 @@ import { indexPage } from '../../core/archive/index-page';
 import { CHECK_NAME, INDEX_NAME, LEDGER_NAME, pictureName, SCHEMA_NAME } from '../../core/archive/names';
 import type { LengthUnit } from '../../core/measure/length';
 import { Ledger, ledgerText, type Picture } from '../../core/records';
+import type { History } from '../../core/merge/history';
 import type { StoredPicture } from '../database';
 import { digest } from './digest';
 import { tell, type LongWork } from './long-work';
@@ -12,6 +13,7 @@ import { tell, type LongWork } from './long-work';
 export interface LedgerInParts {
   readonly tables: Omit<Ledger, 'pictures'>;
   readonly pictures: readonly StoredPicture[];
+  readonly history: History;
 }
 
 /** Bytes are handed on in such pieces: whatever the size of a ledger, no more of the zip than this lies in memory. */
@@ -49,7 +51,7 @@ function schemaText(): string {
  * @param unit lengths on the page of makes
  * @throws Stopped
  */
-export async function zipLedger({ tables, pictures }: LedgerInParts, written: string, unit: LengthUnit, work: LongWork = {}): Promise<Blob> {
+export async function zipLedger({ tables, pictures, history }: LedgerInParts, written: string, unit: LengthUnit, work: LongWork = {}): Promise<Blob> {
   const blob = new GrowingBlob();
   let failed: Error | undefined;
   const zip = new Zip((error, bytes) => {
@@ -76,7 +78,7 @@ export async function zipLedger({ tables, pictures }: LedgerInParts, written: st
   }
   tell(work, pictures.length / (pictures.length + 1));
   const ledger: Ledger = { ...tables, pictures: filed };
-  const ledgerBytes = new TextEncoder().encode(ledgerText(ledger, written));
+  const ledgerBytes = new TextEncoder().encode(ledgerText(ledger, written, history));
   add(LEDGER_NAME, ledgerBytes, true);
   text(CHECK_NAME, `${await digest(ledgerBytes)}  ${LEDGER_NAME}\n`);
   text(SCHEMA_NAME, schemaText());

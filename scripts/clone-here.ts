@@ -1,0 +1,13 @@
+/**
+ * Node's own clone makes objects that belong to Node and not to the test, so that nothing the stand-in for the browser's database gives
+ * back is equal to what was put in, and loses blobs. In a browser both are as this is.
+ */
+const isPlain = (value: unknown): value is Record<string, unknown> =>
+  typeof value === 'object' && value !== null && Object.prototype.toString.call(value) === '[object Object]';
+
+const clone = (value: unknown): unknown => {
+  if (Array.isArray(value)) return value.map(clone);
+  return isPlain(value) ? Object.fromEntries(Object.entries(value).map(([name, part]) => [name, clone(part)])) : value;
+};
+
+globalThis.structuredClone = clone as typeof structuredClone;

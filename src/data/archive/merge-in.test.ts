@@ -1,0 +1,143 @@
+import 'fake-indexeddb/auto';
+import { demoLedger } from '../../../demo/ledger';
+import { checkLedgerText, type Ledger } from '../../core/records';
+import { LedgerDatabase } from '../database';
+import { bringBack, emptyOld, redo, removals, undo, write } from '../journal';
+import { readSettings } from '../settings';
+import { exportLedger, readFile, type ReadLedger } from './ledger-file';
+import { bringTogether, lookTogether } from './merge-in';
+import { startLedger } from './start-ledger';
+
+// A blob does not survive the database that stands in for the browser's in these tests, so pictures are left to the browser tests.
+const ledger: Ledger = { ...demoLedger(), pictures: [] };
+const [first, second] = ledger.makes as [Ledger['makes'][number], Ledger['makes'][number]];
+let count = 0;
+let desk: LedgerDatabase;
+let phone: LedgerDatabase;
+
+async function fileOf(database: LedgerDatabase): Promise<ReadLedger> {
+  const read = checkLedgerText(await exportLedger(database, '2026-11-25T12:00:00Z'));
+  if (!read.ok) throw new Error(read.problem);
+  return read;
+}
+const take = async (from: LedgerDatabase, into: LedgerDatabase, choices: [string, 'here' | 'there'][] = []) =>
+  bringTogether(into, 'brought together', await fileOf(from), new Map(choices));
+const look = async (from: LedgerDatabase, into: LedgerDatabase) => lookTogether(into, await fileOf(from), 'cm');
+const records = async (database: LedgerDatabase) => (await fileOf(database)).ledger;
+
+/** A desktop with a ledger, and a phone on which its file was read. */
+beforeEach(async () => {
+  desk = new LedgerDatabase(`desk-${count}`);
+  phone = new LedgerDatabase(`phone-${count++}`);
+  await startLedger(desk, ledger, { ledger: 'own' });
+  await write(desk, 'a remark', [{ table: 'makes', from: first, to: { ...first, remark: 'from before' } }]);
+  await readFile(phone, new Blob([await exportLedger(desk, 'x')]), 'read');
+});
+afterEach(async () => {
+  await desk.delete();
+  await phone.delete();
+});
+
+test('both sides go on and are brought together: each has all, and a second time nothing changes', async () => {
+  await write(phone, 'worn', [{ table: 'wears', put: { id: 'w-phone', date: '2026-11-20', makeIds: [first.id], count: 1 } }]);
+  await write(phone, 'a verdict', [
+    {
+      table: 'makes',
+      id: first.id,
+      edit: (m) => ({ ...m, verdicts: [...m.verdicts, { id: 'v-phone', date: '2026-11-20', wears: 9, love: 4, reasons: [] }] }),
+    },
+  ]);
+  await write(desk, 'a note', [
+    { table: 'makes', id: first.id, edit: (m) => ({ ...m, notes: [...m.notes, { id: 'n-desk', kind: 'tip', words: 'press first' }] }) },
+  ]);
+  await write(desk, 'gone', [{ table: 'makes', id: second.id, edit: (m) => ({ ...m, state: 'given' }) }]);
+  const seen = await look(phone, desk);
+  expect(seen).toMatchObject({ conflicts: [], returned: [], renumbered: 0 });
+  expect(seen.changes).toEqual([
+    { table: 'makes', come: 0, go: 0, differ: 1 },
+    { table: 'wears', come: 1, go: 0, differ: 0 },
+  ]);
+  await take(phone, desk);
+  await take(desk, phone);
+  expect(await records(phone)).toEqual(await records(desk));
+  const make = (await desk.makes.get(first.id))!;
+  expect([make.verdicts.at(-1)!.id, make.notes.at(-1)!.id, make.remark]).toEqual(['v-phone', 'n-desk', 'from before']);
+  expect((await look(phone, desk)).changes).toEqual([]);
+  expect(await readSettings(desk)).toMatchObject({ ledger: 'own' });
+});
+
+test('what both changed waits for an answer; undo takes the whole back, and it can be done again', async () => {
+  const cloth = ledger.cloths[0]!;
+  await write(desk, 'name', [{ table: 'cloths', from: cloth, to: { ...cloth, name: 'as the desk has it' } }]);
+  await write(phone, 'name', [{ table: 'cloths', from: cloth, to: { ...cloth, name: 'as the phone has it' } }]);
+  const { conflicts } = await look(phone, desk);
+  expect(conflicts).toMatchObject([
+    { of: 'as the desk has it', what: 'name', here: 'as the desk has it', there: 'as the phone has it', stands: 'there' },
+  ]);
+  await take(phone, desk, [[conflicts[0]!.key, 'here']]);
+  expect((await desk.cloths.get(cloth.id))!.name).toBe('as the desk has it');
+  await undo(desk);
+  expect((await look(phone, desk)).conflicts).toHaveLength(1);
+  await take(phone, desk);
+  expect((await desk.cloths.get(cloth.id))!.name).toBe('as the phone has it');
+  await undo(desk);
+  await redo(desk);
+  expect((await desk.cloths.get(cloth.id))!.name).toBe('as the phone has it');
+  expect((await look(desk, phone)).conflicts).toEqual([]);
+});
+
+test('an undo on one side is the last word on it; what was removed and brought back is there on both', async () => {
+  await write(phone, 'a remark', [{ table: 'makes', id: first.id, edit: (m) => ({ ...m, remark: 'a slip' }) }]);
+  await take(phone, desk);
+  await undo(phone);
+  await take(phone, desk);
+  expect((await desk.makes.get(first.id))!.remark).toBe('from before');
+  const wear = ledger.wears[0]!;
+  await write(desk, 'a wear removed', [{ table: 'wears', remove: wear.id }]);
+  await take(desk, phone);
+  expect(await phone.wears.get(wear.id)).toBeUndefined();
+  await bringBack(desk, (await removals(desk))[0]!.seq);
+  await take(desk, phone);
+  expect(await phone.wears.get(wear.id)).toEqual(wear);
+});
+
+test('two that were both numbered version 9 become two versions', async () => {
+  const again = (id: string, cutOn: string) => ({ ...first, id, version: 9, cutOn, fitNotes: [], verdicts: [] });
+  await write(desk, 'logged', [{ table: 'makes', put: again('m-desk', '2026-11-02') }]);
+  await write(phone, 'logged', [{ table: 'makes', put: again('m-phone', '2026-11-01') }]);
+  expect((await look(phone, desk)).renumbered).toBe(1);
+  await take(phone, desk);
+  await take(desk, phone);
+  const versions = async (database: LedgerDatabase) => (await database.makes.bulkGet(['m-desk', 'm-phone'])).map((m) => m!.version);
+  expect([await versions(desk), await versions(phone)]).toEqual([
+    [10, 9],
+    [10, 9],
+  ]);
+  // Both did so before they knew of each other: it is the same answer, and nobody is asked.
+  expect((await look(phone, desk)).conflicts).toEqual([]);
+});
+
+test('a copy put back is what was meant: it stands against the other device, which knew of what came later', async () => {
+  const copy = await exportLedger(desk, 'x');
+  await write(desk, 'spoilt', [{ table: 'makes', id: first.id, edit: (m) => ({ ...m, remark: 'spoilt' }) }]);
+  await write(desk, 'spoilt', [{ table: 'wears', remove: ledger.wears[0]!.id }]);
+  await take(desk, phone);
+  await readFile(desk, new Blob([copy]), 'put back');
+  await take(phone, desk);
+  expect((await desk.makes.get(first.id))!.remark).toBe('from before');
+  expect(await desk.wears.get(ledger.wears[0]!.id)).toBeDefined();
+  await take(desk, phone);
+  expect(await records(phone)).toEqual(await records(desk));
+});
+
+test('what a removed record held is let go of after thirty days, and the removal is still known', async () => {
+  const wear = ledger.wears[0]!;
+  await write(desk, 'removed', [{ table: 'wears', remove: wear.id }]);
+  const held = async () => (await fileOf(desk)).history.records.find((r) => r.id === wear.id);
+  await emptyOld(desk, Date.now() + 20 * 86_400_000);
+  expect((await held())!.last).toMatchObject({ date: wear.date });
+  await emptyOld(desk, Date.now() + 31 * 86_400_000);
+  expect(await held()).not.toHaveProperty('last');
+  await take(desk, phone);
+  expect(await phone.wears.get(wear.id)).toBeUndefined();
+});
