@@ -6,7 +6,7 @@ const PORT = 4391;
 export default defineConfig({
   testDir: 'e2e',
   outputDir: 'test-results/e2e',
-  timeout: 60_000,
+  timeout: 90_000,
   // Two cores shared by two browsers and their workers: what is waited for comes, but not always within five seconds.
   expect: { timeout: 15_000 },
   workers: 2,

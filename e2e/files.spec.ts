@@ -20,7 +20,8 @@ async function saved(page: Page): Promise<{ path: string; file: LedgerFile }> {
   return { path, file: JSON.parse(await readFile(path, 'utf8')) as LedgerFile };
 }
 
-const tablesOf = ({ written: _, ...tables }: LedgerFile) => tables;
+/** The ledger itself: not when it was written, nor what is noted for merges. */
+const tablesOf = ({ written: _, history: __, ...tables }: LedgerFile) => tables;
 
 async function read(page: Page, name: string, text: string) {
   await page.getByLabel('Ledger file').setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) });
@@ -88,7 +89,7 @@ test('the archive: saved, opened without the app, and read back with every pictu
 
 test('a table for a spreadsheet: the cloths, with prices only where they are asked for', async ({ page }) => {
   await page.goto('/files');
-  const sheets = page.getByRole('region', { name: 'A table for a spreadsheet' });
+  const sheets = page.getByRole('region', { name: 'Tables of a spreadsheet' });
   await sheets.getByLabel('Table').selectOption('cloths');
   const table = async () => {
     const [download] = await Promise.all([page.waitForEvent('download'), sheets.getByRole('button', { name: 'Save the table' }).click()]);
@@ -176,4 +177,53 @@ test('a ledger that the browser does not give out: the page says so, and saves w
   const saved = JSON.parse(await readFile(await download.path(), 'utf8')) as { makes: unknown[] };
   expect(saved.makes.length).toBeGreaterThan(40);
   await expect(page.getByText('All of its records are in the file.')).toBeVisible();
+});
+
+test('a window left open on an older layout writes nothing more and says so; what is there stays', async ({ page }) => {
+  await page.goto('/makes/make-skerry-2');
+  const worn = page.getByRole('button', { name: 'Worn today' });
+  await expect(worn).toBeVisible();
+  // What a later app would do in another window.
+  const newer = await page.context().newPage();
+  await newer.goto('/icon.svg');
+  await newer.evaluate(
+    () =>
+      new Promise<void>((done, failed) => {
+        const asked = indexedDB.open('amber-ledger', 990);
+        asked.onupgradeneeded = () => asked.result.createObjectStore('hats', { keyPath: 'id' });
+        asked.onsuccess = () => done();
+        asked.onerror = () => failed(asked.error!);
+      }),
+  );
+  await expect(page.getByText('A newer Amber Ledger was opened in another window.')).toBeVisible();
+  await worn.click();
+  await expect(page.getByText(/^Not kept: a newer Amber Ledger has opened this ledger/)).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'The ledger cannot be opened' })).toBeVisible();
+  await expect(page.getByText('This page is of an older Amber Ledger than the ledger')).toBeVisible();
+});
+
+test('a browser without room: what is typed is not kept and says why, and is there to be kept once there is room', async ({ page }) => {
+  await page.goto('/shelf?cloth=cloth-bed-linen');
+  const name = page.getByRole('dialog').getByLabel('Name', { exact: true });
+  await expect(name).toHaveValue('old bed linen');
+  // A browser that is full says so at whatever is written next.
+  await page.evaluate(() => {
+    const put = IDBObjectStore.prototype.put;
+    const full = function (): never {
+      throw new DOMException('The quota has been exceeded.', 'QuotaExceededError');
+    };
+    IDBObjectStore.prototype.put = full;
+    Object.assign(window, { makeRoom: () => (IDBObjectStore.prototype.put = put) });
+  });
+  await name.fill('linen of a full browser');
+  await name.blur();
+  await expect(page.getByText(/^Not kept: this browser has no room left\. Save the ledger to a file/)).toBeVisible();
+  await expect(name).toHaveValue('linen of a full browser');
+  await page.evaluate(() => (window as unknown as { makeRoom: () => void }).makeRoom());
+  await name.focus();
+  await name.press('Enter');
+  await expect(page.getByRole('heading', { name: 'linen of a full browser' })).toBeVisible();
+  await page.reload();
+  await expect(name).toHaveValue('linen of a full browser');
 });

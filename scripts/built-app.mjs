@@ -4,7 +4,10 @@ import { join } from 'node:path';
 import { chromium as findChromium } from './chromium.mjs';
 import { build, checkNode, install, ROOT } from './ready.mjs';
 
-/** Builds where needed, and serves. Returns the address, the browser, and what ends both. */
+/**
+ * Builds where needed, and serves. Returns the address, the browser, and what ends both; and a way to open a window that keeps what it holds
+ * on the disk, as a sewist's does, where others keep it in memory.
+ */
 export async function builtApp(port) {
   checkNode();
   install();
@@ -22,10 +25,12 @@ export async function builtApp(port) {
     });
     server.on('exit', () => reject(new Error('the server did not start')));
   });
-  const browser = await chromium.launch({ executablePath, args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] });
+  const launched = { executablePath, args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] };
+  const browser = await chromium.launch(launched);
+  const onDisk = (folder, options) => chromium.launchPersistentContext(folder, { ...launched, ...options });
   const end = async () => {
     await browser.close();
     server.kill();
   };
-  return { address, browser, end };
+  return { address, browser, onDisk, end };
 }

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { causeOf, LaterLayout } from '../data/database';
 import { rescue } from '../data/rescue';
 import { today } from '../data/today';
 import { saveFile } from '../parts/save-file';
@@ -7,6 +8,7 @@ import { Button } from '../ui/button';
 /** What stands there when the ledger in this browser cannot be opened: why, what to do, and a way to what is in it. */
 export function CannotOpen({ error }: { error: unknown }) {
   const [said, setSaid] = useState('');
+  const cause = causeOf(error);
   const save = async () => {
     const saved = await rescue();
     if (!saved) return setSaid('Nothing of it can be read by this page. The copies of the server, if you run one, are as they were.');
@@ -19,8 +21,9 @@ export function CannotOpen({ error }: { error: unknown }) {
     <main className="mx-auto flex max-w-xl flex-col gap-3 p-8">
       <h1 className="text-[30px]">The ledger cannot be opened</h1>
       <p>
-        The browser does not give out what it keeps ({error instanceof Error ? error.message : String(error)}). Nothing of it was changed. Opening the
-        page anew often helps; a private window, or a browser that may keep nothing, never has it.
+        {cause instanceof LaterLayout
+          ? `This page is of an older Amber Ledger than the ledger: ${cause.message}. Close other windows of it if that does not help. Nothing of it was changed.`
+          : `The browser does not give out what it keeps (${cause instanceof Error ? cause.message : String(cause)}). Nothing of it was changed. Opening the page anew often helps; a private window, or a browser that may keep nothing, never has it.`}
       </p>
       <p className="flex flex-wrap gap-2">
         <Button onClick={() => location.reload()}>Open the page anew</Button>

@@ -2,6 +2,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router';
+import { toast } from 'react-toastify';
 import { db } from '../data/database';
 import { keepFresh } from '../data/keep-fresh';
 import { firstVisit } from './first-visit';
@@ -13,6 +14,14 @@ const client = new QueryClient({
   defaultOptions: { queries: { staleTime: Infinity, gcTime: 5 * 60_000, retry: false, refetchOnWindowFocus: false, networkMode: 'always' } },
 });
 keepFresh(client);
+
+db.on('versionchange', ({ newVersion }) => {
+  if (newVersion)
+    toast(
+      'A newer Amber Ledger was opened in another window. This one writes nothing more: open it anew. What you have typed and not kept stays until then.',
+      { toastId: 'newer', autoClose: false },
+    );
+});
 
 /** Nothing is drawn before the ledger is there: a first visit would flash an empty book. */
 const book = await firstVisit(db).then(

@@ -35,6 +35,7 @@ export const router = createBrowserRouter([
           { path: 'people/:personId', lazy: async () => ({ Component: (await import('../pages/people/person-page')).PersonPage }) },
           { path: 'line', lazy: async () => ({ Component: (await import('../pages/line/line-help')).LineHelp }) },
           { path: 'files', lazy: async () => ({ Component: (await import('../pages/files/files')).Files }) },
+          { path: 'files/table', lazy: async () => ({ Component: (await import('../pages/files/take-in-a-table')).TakeInATable }) },
           { path: '*', Component: PageProblem },
         ],
       },

@@ -3,23 +3,23 @@ import { format, parseISO } from 'date-fns';
 import { useState } from 'react';
 import { toast } from 'react-toastify';
 import type { TableChange } from '../../core/archive/what-would-change';
+import { TABLE_WORDS } from '../../core/records/table-names';
 import { archiveWorker } from '../../data/archive/archive-worker';
 import { fetchCopy, listCopies, makeCopy } from '../../data/archive/copies';
 import { db } from '../../data/database';
 import { useSettings, useUnit } from '../../data/queries';
-import { changeSettings } from '../../data/settings';
+import { whyNot } from '../../parts/keep';
 import { Button } from '../../ui/button';
 import { Dialog } from '../../ui/dialog';
+import type { LongWork } from './long-work-bar';
 import { makeSmallCopies } from './small-copies';
-
-type LongWork = <T>(what: string, run: (onProgress: (done: number) => void) => Promise<T>) => Promise<T>;
 
 const moment = (written: string) => format(parseISO(written), 'd MMM yyyy, HH:mm');
 const size = (bytes: number) => (bytes < 1e6 ? `${Math.max(1, Math.round(bytes / 1e3))} kB` : `${(bytes / 1e6).toFixed(1)} MB`);
 
 /** What putting a copy back would do to a table, in words. */
 const changeWords = ({ table, come, go, differ }: TableChange) =>
-  `${table}: ${[come > 0 && `${come} come back`, go > 0 && `${go} go`, differ > 0 && `${differ} as they were then`].filter(Boolean).join(', ')}`;
+  `${TABLE_WORDS[table]}: ${[come > 0 && `${come} come back`, go > 0 && `${go} go`, differ > 0 && `${differ} as they were then`].filter(Boolean).join(', ')}`;
 
 interface Asked {
   readonly written: string;
@@ -40,7 +40,7 @@ export function CopiesOnTheShelf({ busy, longWork }: { busy: boolean; longWork: 
     try {
       await act();
     } catch (error) {
-      setProblem(error instanceof Error ? error.message : String(error));
+      setProblem(`Not done: ${whyNot(error)}`);
     }
   };
   const copyNow = () =>
@@ -54,7 +54,7 @@ export function CopiesOnTheShelf({ busy, longWork }: { busy: boolean; longWork: 
       const zip = await fetchCopy(name);
       const compared = await longWork('Looking through the copy', async (onProgress) => await archiveWorker().compare(zip, onProgress));
       if (!compared) return;
-      if (!compared.ok) throw new Error(`This copy cannot be put back. ${compared.problem}`);
+      if (!compared.ok) return setProblem(`This copy cannot be put back. ${compared.problem}`);
       setAsked({ written, zip, changes: compared.changes });
     });
   const putBack = ({ zip, written }: Asked) =>
@@ -63,8 +63,7 @@ export function CopiesOnTheShelf({ busy, longWork }: { busy: boolean; longWork: 
       const label = `copy of ${moment(written)} put back`;
       const read = await longWork('Putting the copy back', async (onProgress) => await archiveWorker().read(zip, label, onProgress));
       if (!read) return;
-      if (!read.ok) throw new Error(read.problem);
-      await changeSettings(db, { ledger: 'own', personId: read.personId });
+      if (!read.ok) return setProblem(`This copy cannot be put back. ${read.problem}`);
       void makeSmallCopies(db);
       toast('The copy is back. Ctrl Z brings back what was here.');
     });
@@ -125,7 +124,11 @@ export function CopiesOnTheShelf({ busy, longWork }: { busy: boolean; longWork: 
               </ul>
             )}
             <p className="text-small text-ink2">It takes the place of what is here. Ctrl Z takes that back.</p>
-            {asked.changes.length > 0 && <Button onClick={() => void putBack(asked)}>Put this copy back</Button>}
+            {asked.changes.length > 0 && (
+              <p>
+                <Button onClick={() => void putBack(asked)}>Put this copy back</Button>
+              </p>
+            )}
           </div>
         )}
       </Dialog>

@@ -4,18 +4,21 @@ import { useNavigate } from 'react-router';
 import { toast } from 'react-toastify';
 import { proxy } from 'comlink';
 import { archiveWorker } from '../../data/archive/archive-worker';
-import { exportLedger, importLedger, readIn, type ReadIn } from '../../data/archive/ledger-file';
+import { exportLedger } from '../../data/archive/ledger-file';
 import { db } from '../../data/database';
 import { openDemo, openEmpty } from '../../data/demo';
 import { bringBack } from '../../data/journal';
 import { useCloths, useMakes, usePatterns, useRemovals, useSettings, useUnit, useUnsaved } from '../../data/queries';
 import { changeSettings, type Settings } from '../../data/settings';
 import { today } from '../../data/today';
+import { whyNot } from '../../parts/keep';
 import { saveFile } from '../../parts/save-file';
 import { CopiesOnTheShelf } from './copies-on-the-shelf';
-import { LongWorkBar } from './long-work-bar';
+import { LongWorkBar, type LongWork } from './long-work-bar';
 import { RoomInTheBrowser } from './room-in-the-browser';
 import { TablesForASpreadsheet } from './tables-for-a-spreadsheet';
+import { TwoLedgersTogether } from './two-ledgers-together';
+import { ChooseFile, LEDGER_FILES } from './choose-file';
 import { makeSmallCopies } from './small-copies';
 import { Button } from '../../ui/button';
 import { Dialog } from '../../ui/dialog';
@@ -27,11 +30,6 @@ async function downloadText() {
   const text = await exportLedger(db, formatISO(new Date()));
   saveFile(new Blob([text], { type: 'application/json' }), `amber-ledger-${today()}.json`);
   toast('The whole ledger is in the file.');
-}
-
-/** Whether a file is a zip, by its first signs; its name may say anything. */
-async function isZip(file: File): Promise<boolean> {
-  return (await file.slice(0, 2).text()) === 'PK';
 }
 
 type Question = 'empty' | 'demo' | { readonly file: File };
@@ -52,7 +50,7 @@ export function Files() {
   const [work, setWork] = useState<{ readonly what: string; readonly done: number }>();
   const busy = work !== undefined;
   /** A work that shows how far it is, off the main thread. */
-  const longWork = async <T,>(what: string, run: (onProgress: (done: number) => void) => Promise<T>): Promise<T> => {
+  const longWork: LongWork = async (what, run) => {
     setWork({ what, done: 0 });
     try {
       return await run(proxy((done: number) => setWork({ what, done })));
@@ -70,7 +68,7 @@ export function Files() {
       await changeSettings(db, { savedAt: at });
       toast('The whole ledger is in the file.');
     } catch (error) {
-      toast.error(`The file was not written: ${error instanceof Error ? error.message : String(error)}. The ledger is as it was.`);
+      toast.error(`The file was not written: ${whyNot(error)} The ledger is as it was.`);
     }
   };
   const isEmpty = makes?.length === 0 && patterns?.length === 0 && cloths?.length === 0;
@@ -78,18 +76,17 @@ export function Files() {
   const read = async (file: File) => {
     setRefused(undefined);
     try {
-      const zipped = await isZip(file);
-      const result = await longWork<ReadIn | undefined>(zipped ? 'Reading the archive' : 'Reading the file', async (onProgress) =>
-        zipped ? await archiveWorker().read(file, 'ledger read from a file', onProgress) : readIn(await importLedger(db, await file.text())),
+      const result = await longWork(
+        'Reading the file',
+        async (onProgress) => await archiveWorker().read(file, 'ledger read from a file', onProgress),
       );
       if (!result) return void toast('Stopped; the ledger is as it was.');
       if (!result.ok) return setRefused(`${file.name} was not read. ${result.problem}`);
-      await changeSettings(db, { ledger: 'own', personId: result.personId });
       void makeSmallCopies(db);
       const { counts } = result;
       toast(`Read: ${counts.makes} makes, ${counts.patterns} patterns, ${counts.cloths} cloths. Ctrl Z brings back what was here.`);
     } catch (error) {
-      setRefused(`${file.name} was not read: ${error instanceof Error ? error.message : String(error)}.`);
+      setRefused(`${file.name} was not read: ${whyNot(error)}`);
     } finally {
       if (picker.current) picker.current.value = '';
     }
@@ -131,28 +128,20 @@ export function Files() {
           {(unsaved ?? 0) > 0 && <p className="mt-1">{unsaved === 1 ? 'One entry is' : `${unsaved} entries are`} in no file and no copy yet.</p>}
         </section>
         <CopiesOnTheShelf busy={busy} longWork={longWork} />
+        <TwoLedgersTogether busy={busy} longWork={longWork} />
         <TablesForASpreadsheet />
         <section className="border-t border-rule2 pt-3">
           <h2 className="text-[17px]">Read a ledger from a file</h2>
           <p className="mb-2 text-ink2">
             It takes the place of what is here. A file that is damaged or foreign is refused, and the ledger stays as it was.
           </p>
-          <label className="sr-only" htmlFor="ledger-file">
-            Ledger file
-          </label>
-          <input
+          <ChooseFile
             id="ledger-file"
-            ref={picker}
-            type="file"
-            accept="application/zip,.zip,application/json,.json"
+            label="Ledger file"
+            accept={LEDGER_FILES}
             disabled={busy}
-            className="file:mr-3 file:min-h-[30px] file:cursor-pointer file:rounded-md file:border file:border-solid file:border-ink file:bg-page file:px-3 file:text-ink"
-            onChange={(e) => {
-              const file = e.target.files?.[0];
-              if (!file) return;
-              if (isEmpty) void read(file);
-              else setQuestion({ file });
-            }}
+            field={picker}
+            onFile={(file) => (isEmpty ? void read(file) : setQuestion({ file }))}
           />
           {refused && (
             <p role="alert" className="mt-2 border-l-4 border-garnet bg-page px-3 py-2">

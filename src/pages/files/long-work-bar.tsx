@@ -1,5 +1,8 @@
 import { Button } from '../../ui/button';
 
+/** Runs a work off the main thread and shows meanwhile how far it is. */
+export type LongWork = <T>(what: string, run: (onProgress: (done: number) => void) => Promise<T>) => Promise<T>;
+
 /** How far a long work has come, and the way to stop it. */
 export function LongWorkBar({ what, done, onStop }: { what: string; done: number; onStop: () => void }) {
   return (

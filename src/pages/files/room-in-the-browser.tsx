@@ -43,7 +43,7 @@ export function RoomInTheBrowser() {
         {inWords(room.used)} used, about {inWords(room.of - room.used)} left.{' '}
         {room.kept
           ? 'The browser keeps it until you clear it away.'
-          : 'Where room runs short, a browser may clear away what it did not promise to keep.'}
+          : 'Where room runs short, a browser may clear away what it did not promise to keep; a private window loses all when it is closed.'}
       </p>
       {room.used > NEARLY_FULL * room.of && (
         <p className="mt-1 border-l-4 border-garnet bg-page px-3 py-2">

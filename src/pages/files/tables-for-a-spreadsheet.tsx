@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { SHEETS, sheetText, type SheetName } from '../../core/archive/tables-out';
 import { readParts } from '../../data/archive/ledger-file';
 import { db } from '../../data/database';
@@ -25,7 +26,7 @@ export function TablesForASpreadsheet() {
   return (
     <section className="border-t border-rule2 pt-3" aria-labelledby="sheets">
       <h2 id="sheets" className="text-[17px]">
-        A table for a spreadsheet
+        Tables of a spreadsheet
       </h2>
       <p className="mb-2 text-ink2">Lengths in {unit}; what was paid is left out unless you ask for it.</p>
       <div className="flex flex-wrap items-end gap-3">
@@ -43,6 +44,13 @@ export function TablesForASpreadsheet() {
         </Tick>
         <Button onClick={() => void save()}>Save the table</Button>
       </div>
+      <p className="mt-2">
+        Or the other way round:{' '}
+        <Link className="underline" to="/files/table">
+          take in a table
+        </Link>{' '}
+        of your own, from an old spreadsheet.
+      </p>
     </section>
   );
 }

@@ -1,0 +1,288 @@
+/* global indexedDB, requestAnimationFrame, document, window, OffscreenCanvas -- what runs in the page */
+// npm run bench:scale: the app on a ledger of 5,000 makes, 50,000 wears and 2,000 pictures, as ratios to the demo ledger in one run; and
+// its archive written and read back in the browser, with the longest frame and the memory meanwhile.
+import { execSync } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { builtApp } from '../scripts/built-app.mjs';
+import { largeLedger, PERSON } from './large-ledger.ts';
+
+// Fewer of both for a quick look: MAKES=500 PICTURES=100 npm run bench:scale
+const MAKES = Number(process.env.MAKES ?? 5000);
+const PICTURES = Number(process.env.PICTURES ?? 2000);
+const PICTURE_BYTES = 300_000;
+const RUNS = 3;
+
+const { address, onDisk, end } = await builtApp(4482);
+const folder = mkdtempSync(join(tmpdir(), 'scale-'));
+
+/** Writes records straight into the database of the page, a few thousand at a time. */
+async function put(page, table, records) {
+  for (let at = 0; at < records.length; at += 2000)
+    await page.evaluate(
+      async ([name, some]) => {
+        const open = indexedDB.open('amber-ledger');
+        const database = await new Promise((done) => (open.onsuccess = () => done(open.result)));
+        const transaction = database.transaction(name, 'readwrite');
+        for (const record of some) transaction.objectStore(name).put(record);
+        await new Promise((done) => (transaction.oncomplete = done));
+        database.close();
+      },
+      [table, records.slice(at, at + 2000)],
+    );
+}
+
+/** The large ledger in the place of the demo: its pictures are noise of the size of a photograph, with a small copy that can be drawn. */
+async function fill(page) {
+  const { makes, wears, patterns, bodies, cloths } = largeLedger(MAKES);
+  await page.evaluate(async () => {
+    const open = indexedDB.open('amber-ledger');
+    const database = await new Promise((done) => (open.onsuccess = () => done(open.result)));
+    const names = [...database.objectStoreNames];
+    const transaction = database.transaction(names, 'readwrite');
+    for (const name of names) if (name !== 'settings') transaction.objectStore(name).clear();
+    transaction.objectStore('settings').put({ key: 'ledger', value: 'demo' });
+    await new Promise((done) => (transaction.oncomplete = done));
+    database.close();
+  });
+  await put(page, 'people', [{ id: PERSON, name: 'Maren', child: false }]);
+  await put(page, 'settings', [{ key: 'personId', value: PERSON }]);
+  for (const [table, records] of Object.entries({ patterns, bodies, cloths, makes, wears })) await put(page, table, records);
+  await page.evaluate(
+    async ([count, size, step]) => {
+      const open = indexedDB.open('amber-ledger');
+      const database = await new Promise((done) => (open.onsuccess = () => done(open.result)));
+      const canvas = new OffscreenCanvas(160, 200);
+      const drawing = canvas.getContext('2d');
+      drawing.fillStyle = '#7a8471';
+      drawing.fillRect(20, 20, 120, 160);
+      const small = await canvas.convertToBlob({ type: 'image/jpeg' });
+      const whole = new Uint8Array(await small.arrayBuffer());
+      for (let at = 0; at < count; at += 100) {
+        const transaction = database.transaction('pictures', 'readwrite');
+        for (let i = at; i < Math.min(count, at + 100); i++) {
+          // What stands behind the end of a picture is not drawn: each is another, and all can be shown.
+          const bytes = new Uint8Array(size);
+          for (let from = whole.length; from < size; from += 65_536) crypto.getRandomValues(bytes.subarray(from, Math.min(size, from + 65_536)));
+          bytes.set(whole);
+          const blob = new Blob([bytes], { type: 'image/jpeg' });
+          transaction
+            .objectStore('pictures')
+            .put({ id: `picture ${i}`, makeId: `m${i * step}`, side: 'front', place: 0, type: 'image/jpeg', blob, small });
+        }
+        await new Promise((done) => (transaction.oncomplete = done));
+      }
+      database.close();
+    },
+    [PICTURES, PICTURE_BYTES, Math.floor(MAKES / PICTURES)],
+  );
+}
+
+const middle = (numbers) => [...numbers].sort((a, b) => a - b)[numbers.length >> 1];
+
+/** From before an act until what it waits for has been painted, ms: the middle of some runs. */
+async function timed(page, before, act) {
+  const found = [];
+  for (let i = 0; i < RUNS; i++) {
+    await before(i);
+    const from = performance.now();
+    await act(i);
+    await page.evaluate(() => new Promise((done) => requestAnimationFrame(() => setTimeout(done, 0))));
+    found.push(performance.now() - from);
+  }
+  return middle(found);
+}
+
+/** From a key's going down until the frame after it is painted, ms. */
+async function keystroke(page, field, letters) {
+  await field.click();
+  const found = [];
+  for (const letter of letters) {
+    await page.evaluate(() => {
+      window.painted = new Promise((done) => {
+        document.addEventListener(
+          'keydown',
+          () => {
+            const from = performance.now();
+            requestAnimationFrame(() => setTimeout(() => done(performance.now() - from), 0));
+          },
+          { once: true, capture: true },
+        );
+      });
+    });
+    await page.keyboard.press(letter);
+    found.push(await page.evaluate(() => window.painted));
+    await page.waitForTimeout(600);
+  }
+  return Math.max(...found);
+}
+
+/** Live objects of the page after a thorough tidying, bytes. */
+async function heapOf(page) {
+  const session = await page.context().newCDPSession(page);
+  await session.send('HeapProfiler.collectGarbage');
+  const { usedSize } = await session.send('Runtime.getHeapUsage');
+  return usedSize;
+}
+
+/** What all processes of the browser hold in memory, bytes. */
+const memoryOfBrowser = () =>
+  execSync('ps -eo rss=,args=')
+    .toString()
+    .split('\n')
+    .filter((line) => /chrom/.test(line) && /--type=(renderer|utility)|--headless/.test(line))
+    .reduce((sum, line) => sum + 1024 * Number(line.trim().split(/\s+/)[0]), 0);
+
+async function measure(page, patternId, word) {
+  const results = {};
+  results['first full screen'] = await timed(
+    page,
+    () => page.goto('about:blank'),
+    async () => {
+      await page.goto(address);
+      await page.getByText('Latest makes').waitFor();
+      await page.locator('main svg').first().waitFor();
+    },
+  );
+  await page.goto(`${address}makes`);
+  await page.getByLabel('Filter').first().waitFor();
+  await page.waitForTimeout(3000);
+  results['filter, key to paint'] = await keystroke(page, page.getByLabel('Filter').first(), word);
+  await page.goto(`${address}patterns`);
+  await page.waitForTimeout(3000);
+  results['account open'] = await timed(
+    page,
+    async () => {
+      await page.goto(`${address}patterns`);
+      await page.getByLabel('Filter').first().waitFor();
+      await page.waitForTimeout(2000);
+    },
+    async () => {
+      await page.locator(`a[href="/patterns/${patternId}"]`).first().click();
+      await page.getByRole('region', { name: /^Account of/ }).waitFor();
+    },
+  );
+  results['account reckoned'] = await timed(
+    page,
+    () => page.goto('about:blank'),
+    async () => {
+      await page.goto(`${address}patterns/${patternId}`);
+      await page.getByText('Carry forward').first().waitFor();
+    },
+  );
+  await page.goto(address);
+  await page.getByText('Latest makes').waitFor();
+  await page.waitForTimeout(2000);
+  results['search, key to paint'] = await keystroke(page, page.getByLabel(/^Find/).first(), word);
+  const make = await page.evaluate(async () => {
+    const open = indexedDB.open('amber-ledger');
+    const database = await new Promise((done) => (open.onsuccess = () => done(open.result)));
+    const asked = database.transaction('makes').objectStore('makes').getAllKeys(undefined, 1);
+    const keys = await new Promise((done) => (asked.onsuccess = () => done(asked.result)));
+    database.close();
+    return keys[0];
+  });
+  results['worn today, press to notice'] = await timed(
+    page,
+    async () => {
+      await page.goto(`${address}makes/${make}`);
+      await page.getByRole('button', { name: 'Worn today', exact: true }).waitFor();
+      await page.waitForTimeout(1500);
+    },
+    async () => {
+      await page.getByRole('button', { name: 'Worn today', exact: true }).click();
+      await page
+        .getByText(/^Worn today\./)
+        .first()
+        .waitFor();
+    },
+  );
+  await page.goto(`${address}makes`);
+  await page.waitForTimeout(3000);
+  results.memory = (await heapOf(page)) / 1e6;
+  return results;
+}
+
+/** A long work of the page: how long it took, its longest frame, and by how much the browser grew at most. */
+async function longWork(page, act) {
+  await page.evaluate(() => {
+    window.longest = 0;
+    let before = performance.now();
+    const tick = (now) => {
+      window.longest = Math.max(window.longest, now - before);
+      before = now;
+      requestAnimationFrame(tick);
+    };
+    requestAnimationFrame(tick);
+  });
+  const held = memoryOfBrowser();
+  let most = held;
+  const watch = setInterval(() => (most = Math.max(most, memoryOfBrowser())), 250);
+  const from = performance.now();
+  const result = await act();
+  clearInterval(watch);
+  return { result, seconds: (performance.now() - from) / 1000, longest: await page.evaluate(() => window.longest), grew: (most - held) / 1e6 };
+}
+
+const fresh = async (name) => {
+  const page = await (await onDisk(join(folder, name), { viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' })).newPage();
+  await page.goto(address);
+  await page.getByText('Latest makes').waitFor();
+  return page;
+};
+
+const small = await fresh('demo');
+const demo = process.env.ONLY_FILES ? {} : await measure(small, 'pattern-skerry', 'sk');
+await small.context().close();
+const page = await fresh('large');
+await fill(page);
+const large = process.env.ONLY_FILES ? demo : await measure(page, 'p3', 'pa');
+for (const [name, of] of Object.entries(demo)) {
+  const unit = name === 'memory' ? 'MB' : 'ms';
+  console.log(
+    `${name}: ${of.toFixed(0)} ${unit} with the demo, ${large[name].toFixed(0)} ${unit} with ${MAKES} makes: × ${(large[name] / of).toFixed(1)}`,
+  );
+}
+
+await page.goto(`${address}files`);
+await page.getByText(`${MAKES} makes`).first().waitFor();
+const saved = await longWork(page, async () => {
+  const [download] = await Promise.all([
+    page.waitForEvent('download', { timeout: 600_000 }),
+    page.getByRole('button', { name: 'Save to a file' }).click(),
+  ]);
+  return download.path();
+});
+console.log(
+  `archive written: ${saved.seconds.toFixed(1)} s, longest frame ${saved.longest.toFixed(0)} ms, the browser grew by ${saved.grew.toFixed(0)} MB at most`,
+);
+await page.getByRole('button', { name: 'Start an empty ledger' }).click();
+await page.getByRole('button', { name: 'Remove and start empty' }).click();
+await page.waitForURL(address);
+await page.goto(`${address}files`);
+// The page says so too while it still reads.
+await page.waitForTimeout(3000);
+await page.getByText(/^0 makes, 0 patterns/).waitFor();
+const read = await longWork(page, async () => {
+  await page.getByLabel('Ledger file').setInputFiles(saved.result);
+  const refused = page.getByRole('alert');
+  await page
+    .getByText(/^Read: /)
+    .or(refused)
+    .waitFor({ timeout: 600_000 });
+  if (await refused.isVisible()) throw new Error(await refused.innerText());
+});
+console.log(
+  `archive read into an empty ledger: ${read.seconds.toFixed(1)} s, longest frame ${read.longest.toFixed(0)} ms, the browser grew by ${read.grew.toFixed(0)} MB at most`,
+);
+const together = await longWork(page, async () => {
+  await page.getByLabel('File of the other ledger').setInputFiles(saved.result);
+  await page.getByText('All that is in the file is here already').waitFor({ timeout: 600_000 });
+});
+console.log(
+  `looked through for a merge: ${together.seconds.toFixed(1)} s, longest frame ${together.longest.toFixed(0)} ms, the browser grew by ${together.grew.toFixed(0)} MB at most`,
+);
+await page.context().close();
+rmSync(folder, { recursive: true, force: true });
+await end();

@@ -1,0 +1,191 @@
+import { useRef, useState } from 'react';
+import { toast } from 'react-toastify';
+import type { TableChange } from '../../core/archive/what-would-change';
+import type { Which } from '../../core/merge/merge';
+import { TABLE_WORDS } from '../../core/records/table-names';
+import { archiveWorker } from '../../data/archive/archive-worker';
+import type { Together } from '../../data/archive/merge-in';
+import { db } from '../../data/database';
+import { useSettings, useUnit } from '../../data/queries';
+import { whyNot } from '../../parts/keep';
+import { Button } from '../../ui/button';
+import { Dialog } from '../../ui/dialog';
+import { Segmented } from '../../ui/segmented';
+import { ChooseFile, LEDGER_FILES } from './choose-file';
+import type { LongWork } from './long-work-bar';
+import { makeSmallCopies } from './small-copies';
+
+const PLACE: Record<Which, string> = { here: 'here', there: 'in the file' };
+
+/** So many records are named. */
+const NAMED = 4;
+
+const comesWords = ({ table, come, go, differ }: TableChange) =>
+  `${TABLE_WORDS[table]}: ${[come > 0 && `${come} new`, differ > 0 && `${differ} changed`, go > 0 && `${go} removed`].filter(Boolean).join(', ')}`;
+
+interface Asked {
+  readonly file: File;
+  readonly together: Together;
+}
+
+/** A phone's ledger and this one, or those of two machines: looked at first, asked about where both changed the same, and brought together. */
+export function TwoLedgersTogether({ busy, longWork }: { busy: boolean; longWork: LongWork }) {
+  const { ledger } = useSettings();
+  const unit = useUnit();
+  const [asked, setAsked] = useState<Asked>();
+  const [choices, setChoices] = useState<ReadonlyMap<string, Which>>(new Map());
+  const [problem, setProblem] = useState<string>();
+  const field = useRef<HTMLInputElement>(null);
+
+  const tried = async (file: File, act: () => Promise<void>) => {
+    setProblem(undefined);
+    try {
+      await act();
+    } catch (error) {
+      setProblem(`${file.name} was not taken in: ${whyNot(error)}`);
+    } finally {
+      if (field.current) field.current.value = '';
+    }
+  };
+  const look = (file: File) =>
+    tried(file, async () => {
+      const looked = await longWork('Looking through both', async (onProgress) => await archiveWorker().look(file, unit, onProgress));
+      if (!looked) return;
+      if (!looked.ok) return setProblem(`${file.name} was not taken in. ${looked.problem}`);
+      setChoices(new Map());
+      setAsked({ file, together: looked.together });
+    });
+  const bring = ({ file }: Asked) =>
+    tried(file, async () => {
+      setAsked(undefined);
+      const label = `brought together with ${file.name}`;
+      const done = await longWork('Bringing together', async (onProgress) => await archiveWorker().bring(file, label, choices, onProgress));
+      if (!done) return;
+      if (!done.ok) return setProblem(`${file.name} was not taken in. ${done.problem}`);
+      void makeSmallCopies(db);
+      toast('Both are here now. Save this ledger to a file and bring it to the other device, and both have all.');
+    });
+
+  return (
+    <section className="border-t border-rule2 pt-3" aria-labelledby="together">
+      <h2 id="together" className="text-[17px]">
+        Bring two ledgers together
+      </h2>
+      <p className="mb-2 text-ink2">
+        {ledger === 'demo'
+          ? 'What is here is the demo: read your own ledger from a file first, below.'
+          : 'Your phone’s and this one: save the other to a file there, and choose it here. What only one of them changed is taken over, what one removed goes, and where both changed the same you are asked.'}
+      </p>
+      {ledger !== 'demo' && (
+        <ChooseFile
+          id="together-file"
+          label="File of the other ledger"
+          accept={LEDGER_FILES}
+          disabled={busy}
+          field={field}
+          onFile={(f) => void look(f)}
+        />
+      )}
+      {problem && (
+        <p role="alert" className="mt-2 border-l-4 border-garnet bg-page px-3 py-2">
+          {problem} The ledger is as it was.
+        </p>
+      )}
+      <Dialog open={asked !== undefined} onClose={() => setAsked(undefined)} title={asked ? `With ${asked.file.name}` : ''} wide>
+        {asked && (
+          <WhatComes
+            together={asked.together}
+            choices={choices}
+            onChoose={(key, which) => setChoices(new Map(choices).set(key, which))}
+            onBring={() => void bring(asked)}
+          />
+        )}
+      </Dialog>
+    </section>
+  );
+}
+
+/** What bringing together would do here, and the questions that only the sewist can answer. */
+function WhatComes({
+  together: { changes, conflicts, returned, renumbered },
+  choices,
+  onChoose,
+  onBring,
+}: {
+  together: Together;
+  choices: ReadonlyMap<string, Which>;
+  onChoose: (key: string, which: Which) => void;
+  onBring: () => void;
+}) {
+  const undated = conflicts.every((c) => c.undated);
+  const nothing = changes.length === 0 && conflicts.length === 0;
+  return (
+    <div className="mt-2 flex flex-col gap-3">
+      {nothing ? (
+        <p>All that is in the file is here already: nothing would change.</p>
+      ) : (
+        <ul className="list-disc pl-5">
+          {changes.map((c) => (
+            <li key={c.table}>{comesWords(c)}</li>
+          ))}
+          {returned.length > 0 && (
+            <li>
+              removed on one side, and back since the other needs it: {returned.slice(0, NAMED).join('; ')}
+              {returned.length > NAMED && ` and ${returned.length - NAMED} more`}
+            </li>
+          )}
+          {renumbered > 0 && (
+            <li>{renumbered === 1 ? 'one make takes' : `${renumbered} makes take`} the next version: both sides had counted the same</li>
+          )}
+        </ul>
+      )}
+      {conflicts.length > 0 && (
+        <>
+          <p>
+            {undated
+              ? `${conflicts.length === 1 ? 'One thing differs' : `${conflicts.length} things differ`}, and nobody noted which of both was changed: look which is to stand.`
+              : `${conflicts.length === 1 ? 'One thing was' : `${conflicts.length} things were`} changed on both sides. The later one stands unless you say otherwise.`}
+          </p>
+          <ul className="border-t border-rule">
+            {conflicts.map(({ key, of, what, here, there, stands: first, undated: noDate }) => {
+              const stands = choices.get(key) ?? first;
+              const label = (which: Which) => `as ${PLACE[which]}${which === first && !noDate ? ' (later)' : ''}`;
+              return (
+                <li key={key} className="border-b border-rule py-2">
+                  <p>
+                    <span className="font-semibold">{of}</span> · {what}
+                  </p>
+                  <dl className="my-1 grid grid-cols-[4.5rem_1fr] gap-x-2">
+                    {(['here', 'there'] as const).map((which) => (
+                      <div key={which} className="contents">
+                        <dt className="text-ink2">{PLACE[which]}</dt>
+                        <dd className={stands === which ? 'font-semibold' : 'text-ink2'}>{which === 'here' ? here : there}</dd>
+                      </div>
+                    ))}
+                  </dl>
+                  <Segmented<Which>
+                    label={`${of}, ${what}: which stands`}
+                    value={stands}
+                    choices={[
+                      { value: 'here', label: label('here') },
+                      { value: 'there', label: label('there') },
+                    ]}
+                    onChange={(which) => onChoose(key, which)}
+                  />
+                </li>
+              );
+            })}
+          </ul>
+        </>
+      )}
+      {!nothing && (
+        <>
+          <p className="text-small text-ink2">Ctrl Z takes it back as a whole.</p>
+          <p>
+            <Button onClick={onBring}>Bring together</Button>
+          </p>
+        </>
+      )}
+    </div>
+  );
+}
