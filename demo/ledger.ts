@@ -60,7 +60,8 @@ function wearsOf(make: Make): Wear[] {
   const [times, until = LAST_DAY] = WORN[make.id] ?? [0];
   const from = make.finishedOn ?? make.cutOn;
   const seasons = seasonsOf(make, cloths);
-  const days = Array.from({ length: daysBetween(from, until) }, (_, i) => formatISO(addDays(parseISO(from), i), { representation: 'date' }));
+  const first = parseISO(from);
+  const days = Array.from({ length: daysBetween(from, until) }, (_, i) => formatISO(addDays(first, i), { representation: 'date' }));
   const fitting = days.filter((day) => seasons.includes(seasonOf(day, 'north')));
   const among = fitting.length >= times ? fitting : days;
   const worn = among

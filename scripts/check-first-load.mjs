@@ -7,6 +7,7 @@ import { ROOT } from './ready.mjs';
 const MOST = 230_000;
 const manifest = JSON.parse(readFileSync(join(ROOT, 'dist/.vite/manifest.json'), 'utf8'));
 const entry = Object.keys(manifest).find((key) => manifest[key].isEntry);
+if (!entry) throw new Error('No entry is in the build: nothing would start.');
 // The day book is what a first visit opens, with the demo ledger that it puts on the table.
 const open = [entry, 'src/pages/day-book/day-book.tsx', 'demo/ledger.ts'];
 const loaded = new Set();
