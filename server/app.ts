@@ -1,4 +1,3 @@
-import compression from 'compression';
 import express, { type Express } from 'express';
 import helmet from 'helmet';
 import { join } from 'node:path';
@@ -44,7 +43,6 @@ export function ledgerApp(folder: string, shelf?: Shelf): Express {
     }),
   );
   if (shelf) app.use('/copies', copiesOf(shelf));
-  app.use(compression());
   // Built files carry a hash of their content in their name; the page that names them must always be fresh.
   app.use('/assets', express.static(join(folder, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }));
   app.use(express.static(folder, { index: false, cacheControl: false }));
