@@ -6,7 +6,8 @@ import type { Recollection } from './recollection';
 
 /** What is believed of the ideal offset of a pattern at a zone, and what from. */
 export interface Belief extends ZoneEvidence {
-  readonly prior: Prior | number;
+  /** Asked for only where a note is left out: what is believed with all of them needs no copy of it. */
+  readonly prior: () => Prior | number;
   /** What the person's other patterns say, in numbers for people; absent where none does. */
   readonly saidByOthers: BestCut | undefined;
   readonly posterior: Posterior;
@@ -32,9 +33,10 @@ export function beliefAt(input: PatternCase, zone: ZoneId, memory?: Recollection
 }
 
 function believe(input: PatternCase, zone: ZoneId, memory: Recollection | undefined): Belief {
-  const others = memory?.others(input, zone);
-  const prior = others?.prior ?? priorSpread(zone);
   const { used, unused } = evidenceAt(input, zone);
+  const others = memory?.others(input, zone);
+  if (others) return { used, unused, prior: others.prior, saidByOthers: others.said, posterior: others.posterior };
+  const alone = priorSpread(zone);
   const observations = used.map((e) => e.observation);
-  return { used, unused, prior, saidByOthers: others?.said, posterior: posteriorOf(observations, prior, others?.span) };
+  return { used, unused, prior: () => alone, saidByOthers: undefined, posterior: posteriorOf(observations, alone) };
 }

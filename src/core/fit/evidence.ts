@@ -113,19 +113,13 @@ function byZone(notes: readonly FitNote[]): ReadonlyMap<ZoneId, readonly FitNote
 function evidenceOf(input: PatternCase, make: Make, note: FitNote): Evidence {
   const offset = offsetOf(input, make, note.zone, { note });
   const k = sharpness(note.seen, note.over !== undefined && note.over !== '');
-  const fitClass = fitClassAt(input.pattern, viewOf(input.pattern, make), note.zone);
-  return {
-    make,
-    note,
-    offset,
-    sharpness: k,
-    observation: {
-      x: offset.x,
-      outcome: note.outcome,
-      edges: edgesOf(note.zone, fitClass),
-      observer: k * zoneOf(note.zone).sigma,
-      garment: Math.hypot(offset.cloth.sd, offset.unsized),
-      ...(note.amount === undefined ? {} : { amount: note.amount }),
-    },
+  const { amount } = note;
+  const said = {
+    x: offset.x,
+    outcome: note.outcome,
+    edges: edgesOf(note.zone, fitClassAt(input.pattern, viewOf(input.pattern, make), note.zone)),
+    observer: k * zoneOf(note.zone).sigma,
+    garment: Math.sqrt(offset.cloth.sd ** 2 + offset.unsized ** 2),
   };
+  return { make, note, offset, sharpness: k, observation: amount === undefined ? said : { ...said, amount } };
 }

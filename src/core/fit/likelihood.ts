@@ -1,5 +1,4 @@
 import type { Outcome, Seen } from '../records';
-import { onceFor } from '../measure/once-for';
 import { cubicAt, cubicsOf } from './cubic';
 import { logNormal, nearlyPhiBetween, phiBetween } from './normal';
 
@@ -54,26 +53,35 @@ export interface Grid {
 /** What is said of θ, to be added to what is said on a grid already. */
 export type Said = (grid: Grid) => void;
 
+/**
+ * Adds to a grid what a note says of it: the same at every point up to a place, the same beyond another, and worked out between them.
+ * Most points of a grid lie where a note says no more than that they are too far off, or well inside what is open to one side.
+ *
+ * @param from the first of the points between, and `to` the last; either may lie beyond the grid
+ */
+function addTo(values: Float64Array, from: number, to: number, before: number, after: number, at: (k: number) => number): void {
+  const first = Math.min(values.length, Math.max(0, Math.ceil(from)));
+  const end = Math.max(first, Math.min(values.length, Math.floor(to) + 1));
+  if (before !== 0) for (let k = 0; k < first; k++) values[k]! += before;
+  for (let k = first; k < end; k++) values[k]! += at(k);
+  if (after !== 0) for (let k = end; k < values.length; k++) values[k]! += after;
+}
+
 /** The log chance of the outcome, worked out at every point. */
 function directly({ x, outcome, edges, observer, garment }: Observation): Said {
   const s = Math.sqrt(observer * observer + garment * garment);
   const [low, high] = bounds(outcome, edges);
-  const [open, shut] = [x - high - FAR * s, x - low + FAR * s];
   return ({ start, step, values }) => {
-    for (let k = 0; k < values.length; k++) {
-      const theta = start + k * step;
-      // Most points of a grid lie where a note says nothing at all: too far off, or well inside what is open to one side.
-      if (theta < open || theta > shut) {
-        values[k]! += LOG_FLOOR;
-        continue;
-      }
-      const a = (low - x + theta) / s;
-      const b = (high - x + theta) / s;
+    // A grid may run downwards: then what is too low comes after the rest.
+    const [one, other] = [(x - high - FAR * s - start) / step, (x - low + FAR * s - start) / step];
+    addTo(values, Math.min(one, other), Math.max(one, other), LOG_FLOOR, LOG_FLOOR, (k) => {
+      const off = start + k * step - x;
+      const a = (low + off) / s;
+      const b = (high + off) / s;
       // Far enough off an edge it is as if it were not there.
-      if (a < -FAR && b > FAR) continue;
-      const chance = nearlyPhiBetween(a < -FAR ? -Infinity : a, b > FAR ? Infinity : b);
-      values[k]! += Math.log(Math.max(chance, FLOOR));
-    }
+      if (a < -FAR && b > FAR) return 0;
+      return Math.log(Math.max(nearlyPhiBetween(a < -FAR ? -Infinity : a, b > FAR ? Infinity : b), FLOOR));
+    });
   };
 }
 
@@ -86,7 +94,8 @@ interface Table {
   readonly below: number;
   readonly above: number;
 }
-const tables = new Map<string, Table>();
+/** By the edges, the observer's doubt and how far off. */
+const tables = new WeakMap<Observation['edges'], Map<number, (Table | undefined)[]>>();
 /** Steps of a table within one standard deviation of the observer: a cubic through them errs by less than 1e-5. */
 const STEPS = 16;
 
@@ -96,20 +105,20 @@ const STEPS = 16;
  */
 function fromTable({ x, outcome, edges, observer }: Observation): Said {
   // Over is under seen in a mirror.
-  const size = Math.abs(outcome);
+  const size = Math.abs(outcome) as Outcome;
   const sign = outcome < 0 ? -1 : 1;
-  const name = `${size} ${edges.join(' ')} ${observer}`;
-  const table = tables.get(name) ?? tableOf(size as Outcome, edges, observer);
-  tables.set(name, table);
-  const { below, above, cubics } = table;
-  const end = table.points - 2;
+  const ofEdges = tables.get(edges) ?? new Map<number, (Table | undefined)[]>();
+  tables.set(edges, ofEdges);
+  const ofObserver = ofEdges.get(observer) ?? [];
+  ofEdges.set(observer, ofObserver);
+  const { below, above, cubics, start: tableStart, step: tableStep, points } = (ofObserver[size] ??= tableOf(size, edges, observer));
   return ({ start, step, values }) => {
-    const first = (sign * (x - start) - table.start) / table.step;
-    const along = (-sign * step) / table.step;
-    for (let k = 0; k < values.length; k++) {
-      const at = first + k * along;
-      values[k]! += at < 1 ? below : at >= end ? above : cubicAt(cubics, at);
-    }
+    const first = (sign * (x - start) - tableStart) / tableStep;
+    const along = (-sign * step) / tableStep;
+    const [one, other] = [(1 - first) / along, (points - 2 - first) / along];
+    const at = (k: number) => cubicAt(cubics, first + k * along);
+    if (along > 0) addTo(values, one, other, below, above, at);
+    else addTo(values, other, one, above, below, at);
   };
 }
 
@@ -125,8 +134,8 @@ function tableOf(outcome: Outcome, edges: Observation['edges'], observer: number
   return { start, step, points, cubics: cubicsOf(values), below: values[0]!, above: values[points - 1]! };
 }
 
-/** A note's log likelihood of θ. Made once a note, since memory and the pattern's own posterior both ask; added to every grid on which it is asked for. */
-export const logLikelihood = onceFor((o: Observation): Said => {
+/** A note's log likelihood of θ, added to every grid on which it is asked for. */
+export function logLikelihood(o: Observation): Said {
   const outcome = o.garment === 0 ? fromTable(o) : directly(o);
   if (o.amount === undefined || o.outcome === 0) return outcome;
   const noted = Math.sign(o.outcome) * o.amount;
@@ -140,7 +149,7 @@ export const logLikelihood = onceFor((o: Observation): Said => {
       values[k]! += Math.max(logNormal(noted - off, Math.sqrt(tape * tape + garment2)), LOG_FLOOR);
     }
   };
-});
+}
 
 /** The chances of an outcome at most, and at least, as the one noted, were the ideal offset θ. */
 export function outcomeTails(o: Observation, theta: number): { readonly atMost: number; readonly atLeast: number } {

@@ -1,7 +1,7 @@
 import type { FitClass } from '../measure/fit-class';
 import { zoneOf, type ZoneId } from '../measure/zones';
 import { logLikelihood, type Observation } from './likelihood';
-import { logsOf, posteriorFrom, spanOfMass, type Posterior, type Prior, type Span } from './posterior';
+import { DEPTH, logsOf, posteriorAlong, posteriorFrom, type Posterior } from './posterior';
 import { room } from './room';
 
 /** Classes that a person is taken to deviate in alike. Source: engine.md, section 5. */
@@ -63,14 +63,16 @@ export class Memory {
   readonly #start: number;
   readonly #step: number;
   readonly #points: number;
+  /** The smallest width in what any pattern says here, cm. */
+  readonly #sharpest: number;
   readonly #spread: TreeSpread;
   readonly #groups: readonly ClassGroup[];
   readonly #designers = new Map<ClassGroup, readonly string[]>();
   readonly #kernels = new Map<number, Float64Array>();
   /** Messages up the tree that were made already, by branch and what was left out of it: most questions leave most branches whole. */
   readonly #made = new Map<string, Message>();
-  /** L_p and m_p = L_p ∗ W of each pattern, by its id. */
-  readonly #patterns = new Map<string, { readonly said: RememberedPattern; readonly likelihood: Message; readonly up: Message }>();
+  /** By the id of the pattern. */
+  readonly #patterns = new Map<string, SaidHere>();
 
   /**
    * @param patterns those with observations at the zone; others say nothing and may be left out
@@ -87,8 +89,8 @@ export class Memory {
     let reach = 8 * Math.hypot(person, fitClass, designer, pattern);
     for (const { x, edges } of all) reach = Math.max(reach, Math.abs(x) + edges[2] + 4);
     // An even grid sums a smooth function up almost without error as long as its step is less than half of what is sharpest in it.
-    const sharpest = Math.min(...[person, fitClass, designer, pattern].filter((s) => s > 0), ...all.map((o) => Math.hypot(o.observer, o.garment)));
-    this.#step = step ?? Math.min(COARSEST, Math.max(FINEST, sharpest / 2.5));
+    this.#sharpest = Math.min(...[person, fitClass, designer, pattern].filter((s) => s > 0), ...all.map((o) => Math.hypot(o.observer, o.garment)));
+    this.#step = step ?? Math.min(COARSEST, Math.max(FINEST, this.#sharpest / 2.5));
     this.#points = 2 * Math.ceil(reach / this.#step) + 1;
     if (this.#points > SCRATCH.length) SCRATCH = new Float64Array(this.#points);
     this.#start = -((this.#points - 1) / 2) * this.#step;
@@ -134,17 +136,31 @@ export class Memory {
     const asked = this.#patterns.get(id);
     if (!asked) throw new Error(`The pattern ${id} has no notes at this zone: ask for a new pattern.`);
     const prior = this.newPattern(asked.said, [id, ...without]);
-    return { prior, posterior: this.#posterior(this.#product([logsOf(prior.density.slice()), asked.likelihood])) };
+    return { prior, posterior: this.#withNotes(prior, asked) };
   }
 
-  /** Where a pattern's ideal offset lies, by what the others and its own notes say, to within the grid: undefined where it has none. */
-  span(id: string, others: Prior): Span | undefined {
-    const known = this.#patterns.get(id);
-    if (!known) return undefined;
-    const grid = { start: this.#start, step: this.#step, values: SCRATCH.subarray(0, this.#points) };
-    grid.values.set(known.likelihood);
-    others.log(grid);
-    return spanOfMass(grid);
+  /** A prior with a pattern's own notes. */
+  #withNotes({ density }: Posterior, { likelihood }: SaidHere): Posterior {
+    let most = 0;
+    let likeliest = 0;
+    for (let i = 0; i < density.length; i++) {
+      if (density[i]! > most) most = density[i]!;
+      if (likelihood[i]! > likelihood[likeliest]!) likeliest = i;
+    }
+    // Where a note says no more firmly than the prior can say yes there is no mass, and no need to ask the prior.
+    const enough = Math.log(density[likeliest]! / most) - DEPTH;
+    let first = 0;
+    while (likelihood[first]! < enough) first++;
+    let last = density.length - 1;
+    while (likelihood[last]! < enough) last--;
+    // A cubic asks its neighbours.
+    first = Math.max(0, first - 2);
+    last = Math.min(density.length - 1, last + 2);
+    const values = SCRATCH.subarray(0, last - first + 1);
+    values.set(density.subarray(first, last + 1));
+    logsOf(values);
+    for (let i = 0; i < values.length; i++) values[i]! += likelihood[first + i]!;
+    return posteriorAlong({ start: this.#start + first * this.#step, step: this.#step, values }, this.#sharpest);
   }
 
   /** What a designer adds to the person, at a class of fit: v > 0 means that the designer runs small. */
@@ -289,11 +305,12 @@ export class Memory {
       if (j < first) first = j;
       end = j + 1;
     }
-    for (let i = Math.max(0, first - 2 * reach); i <= Math.min(last, end - 1); i++) {
-      const to = Math.min(end, i + kernel.length);
-      let sum = 0;
-      for (let j = Math.max(first, i); j < to; j++) sum += MASS[j]! * kernel[j - i]!;
-      wide[i] = sum;
+    // Each mass is spread out by itself: sums of one place after the other would each wait for the sum before.
+    for (let j = first; j < end; j++) {
+      const mass = MASS[j]!;
+      if (mass === 0) continue;
+      const to = Math.min(last, j);
+      for (let i = Math.max(0, j - 2 * reach); i <= to; i++) wide[i]! += mass * kernel[j - i]!;
     }
     return wide;
   }
@@ -308,6 +325,13 @@ export class Memory {
     this.#kernels.set(sd, normalised);
     return normalised;
   }
+}
+
+/** What a pattern said on the grid of a memory: L_p and m_p = L_p ∗ W. */
+interface SaidHere {
+  readonly said: RememberedPattern;
+  readonly likelihood: Message;
+  readonly up: Message;
 }
 
 /** Branches that are left out of a product. */

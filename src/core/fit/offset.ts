@@ -1,4 +1,4 @@
-import { effectsOf } from '../alteration/effects';
+import { effectsOf, type EffectContext } from '../alteration/effects';
 import { bodyOn } from '../measure/body';
 import type { IsoDate } from '../measure/calendar-day';
 import { zoneOf, type BodyMeasure, type ZoneId } from '../measure/zones';
@@ -94,6 +94,20 @@ function chartAtFirst({ makes }: PatternCase, zone: ZoneId, chart: SizeChart, co
   return place === undefined ? undefined : readColumn(column, place);
 }
 
+const UNALTERED: readonly AlterationTerm[] = [];
+
+/** What a make's alterations for fit do at a zone, as far as they were made when it was looked at. */
+function alterationsAt(make: Make, zone: ZoneId, note: FitNote | undefined, context: EffectContext): readonly AlterationTerm[] {
+  if (make.alterations.length === 0) return UNALTERED;
+  return make.alterations
+    .filter((a) => a.purpose === 'fit' && (!note || madeBefore(a, note)))
+    .flatMap((alteration) =>
+      effectsOf(alteration, context)
+        .filter((e) => e.zone === zone)
+        .map(({ cm, sd, atMost }): AlterationTerm => ({ alteration, cm, sd, atMost })),
+    );
+}
+
 /**
  * The offset x of a make at a zone: one scale for every version (engine.md, section 1).
  *
@@ -102,9 +116,8 @@ function chartAtFirst({ makes }: PatternCase, zone: ZoneId, chart: SizeChart, co
 export function offsetOf(input: PatternCase, make: Make, zone: ZoneId, { note, bodyOn: day }: Moment = {}): Offset {
   const { pattern, bodies, cloths } = input;
   const view = viewOf(pattern, make);
-  const context = effectContext(pattern, view);
   const { kind, measure } = zoneOf(zone);
-  const unknown = new Set<Unknown>();
+  const unknown: Unknown[] = [];
 
   const chart = chartOf(pattern, make.chartId);
   const line = lineOf(make, zone);
@@ -112,7 +125,8 @@ export function offsetOf(input: PatternCase, make: Make, zone: ZoneId, { note, b
   const cutFor = bodies.find((b) => b.id === make.bodyId)?.date;
   const date = day ?? note?.date ?? cutFor ?? make.cutOn;
   const bodyCm = (of: BodyMeasure | undefined) => of && bodyOn(bodies, of, date)?.cm;
-  const ease = intendedEase(pattern, view, zone, chart, line);
+  // Only where something goes round the body does ease enter.
+  const ease = kind === 'girth' || zone === 'torso' ? intendedEase(pattern, view, zone, chart, line) : 0;
 
   const measured = make.measured.find((m) => m.zone === zone);
   let chartTerm: ChartTerm = { from: 'nothing', cm: 0 };
@@ -123,16 +137,16 @@ export function offsetOf(input: PatternCase, make: Make, zone: ZoneId, { note, b
     const intended = kind === 'girth' ? ease : 0;
     chartTerm = { from: 'measured', cm: measured.cm - ownBody - intended, what: measured.of, measure: measured.cm, body: ownBody, ease: intended };
   } else if (!line && (reading || chart)) {
-    unknown.add('size cut');
+    unknown.push('size cut');
   } else if (chart && place === undefined) {
-    unknown.add('size not in the chart');
+    unknown.push('size not in the chart');
   } else if (chart && line && place !== undefined && reading) {
     const ofChart = readColumn(reading.column, place);
     const known = reading.measure === measure ? ownBody : bodyCm(reading.measure);
     const body = known ?? chartAtFirst(input, zone, chart, reading.column);
-    if (ofChart === undefined || body === undefined) unknown.add(ofChart === undefined ? 'no chart for the zone' : 'body measure');
+    if (ofChart === undefined || body === undefined) unknown.push(ofChart === undefined ? 'no chart for the zone' : 'body measure');
     else {
-      if (known === undefined) unknown.add('body measure');
+      if (known === undefined) unknown.push('body measure');
       const cm = reading.factor * (ofChart - body);
       const { factor, graded } = reading;
       chartTerm = { from: 'chart', cm, measure: reading.measure, line, chart: ofChart, body, factor, graded, standIn: known === undefined };
@@ -140,32 +154,25 @@ export function offsetOf(input: PatternCase, make: Make, zone: ZoneId, { note, b
   } else if (kind === 'girth' && ownBody !== undefined && finished !== undefined) {
     chartTerm = { from: 'measured', cm: finished - ownBody - ease, what: 'finished', measure: finished, body: ownBody, ease };
   } else {
-    unknown.add('no chart for the zone');
+    unknown.push('no chart for the zone');
   }
 
   const sewnGarment = chartTerm.from === 'measured' && chartTerm.what === 'garment';
-  const alterations = sewnGarment
-    ? []
-    : make.alterations
-        .filter((a) => a.purpose === 'fit' && (!note || madeBefore(a, note)))
-        .flatMap((alteration) =>
-          effectsOf(alteration, context)
-            .filter((e) => e.zone === zone)
-            .map(({ cm, sd, atMost }): AlterationTerm => ({ alteration, cm, sd, atMost })),
-        );
-  if (alterations.some((a) => a.sd > 0)) unknown.add('amount of an alteration');
+  const alterations = sewnGarment ? UNALTERED : alterationsAt(make, zone, note, effectContext(pattern, view));
+  const doubt2 = alterations.reduce((sum, a) => sum + a.sd * a.sd, 0);
+  if (doubt2 > 0) unknown.push('amount of an alteration');
 
   const { cloth, bias } = mainCloth(make, cloths);
   const girth = ownBody ?? (chartTerm.from === 'chart' && chartTerm.measure === measure ? chartTerm.body : undefined);
   const give = clothGive(pattern, zone, cloth, { girth, ease, bias });
-  if (give.unknown) unknown.add(give.unknown);
+  if (give.unknown) unknown.push(give.unknown);
 
   return {
     x: chartTerm.cm + alterations.reduce((sum, a) => sum + a.cm, 0) + give.cm,
     chart: chartTerm,
     alterations,
     cloth: give,
-    unsized: Math.hypot(0, ...alterations.map((a) => a.sd)),
-    unknown: [...unknown],
+    unsized: Math.sqrt(doubt2),
+    unknown,
   };
 }

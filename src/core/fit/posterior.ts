@@ -31,7 +31,7 @@ const DOUBT_POINTS = Array.from({ length: 25 }, (_, i) => {
 const SEARCH_POINTS = 33;
 const KEPT_POINTS = 56;
 /** Where the density has fallen by e^−23 nothing is left that moves a quantile by a hundredth of a centimetre. */
-const DEPTH = 23;
+export const DEPTH = 23;
 
 /** Beneath this a density is taken for nothing; its logarithm stays finite. */
 const LEAST = 1e-300;
@@ -96,10 +96,9 @@ export interface Posteriors {
  *
  * @param observations what the notes say; none gives the prior
  * @param before what was believed before them; a number is the spread of a normal round 0, cm
- * @param span where the mass lies, where that is known already: it need not be looked for
  */
-export function posteriorOf(observations: readonly Observation[], before: Prior | number, span?: Span): Posterior {
-  return onGrid(observations, before, false, span).all;
+export function posteriorOf(observations: readonly Observation[], before: Prior | number): Posterior {
+  return onGrid(observations, before, false).all;
 }
 
 /** The same, and what would be believed without each note: every note is worked out once for all of them. */
@@ -111,7 +110,7 @@ export function posteriorsOf(observations: readonly Observation[], before: Prior
  * A coarse grid over all that is possible finds where the mass lies; the grid then closes in on it until it fits. Sums over
  * an even grid of a smooth density converge so fast that 56 points give quantiles well within 0.02 cm.
  */
-function onGrid(observations: readonly Observation[], before: Prior | number, apart: boolean, span?: Span): Posteriors {
+function onGrid(observations: readonly Observation[], before: Prior | number, apart: boolean): Posteriors {
   const prior = typeof before === 'number' ? normalPrior(before) : before;
   let reach = prior.reach;
   for (const { x, edges } of observations) reach = Math.max(reach, Math.abs(x) + edges[2] + 4);
@@ -134,11 +133,11 @@ function onGrid(observations: readonly Observation[], before: Prior | number, ap
     return [all, ...said.map((values) => values.map((value, k) => all[k]! - value))];
   };
 
-  let low = span?.low ?? -reach;
-  let high = span?.high ?? reach;
+  let low = -reach;
+  let high = reach;
   /** How much of the grid the posterior with every note takes up: without one it is wider. */
   let part = 1;
-  for (let closing = span === undefined; closing;) {
+  for (let closing = true; closing;) {
     const step = (high - low) / (SEARCH_POINTS - 1);
     const spans = logDensities(low, step, SEARCH_POINTS).map((values) => spanOfMass({ start: low, step, values }));
     const first = Math.min(...spans.map((s) => s.low));
@@ -156,14 +155,24 @@ function onGrid(observations: readonly Observation[], before: Prior | number, ap
   return { all: all!, without };
 }
 
-/** Where a posterior lies, cm. */
-export interface Span {
-  readonly low: number;
-  readonly high: number;
+/**
+ * A posterior whose log density is known on a wide grid already: read off by cubics where its mass lies, as finely as if every note had
+ * been asked there. The grid must show all that is sharp in it, as Memory's does.
+ *
+ * @param sharpest the smallest width in it, cm
+ */
+export function posteriorAlong(grid: Grid, sharpest: number): Posterior {
+  const { low, high } = spanOfMass(grid);
+  const points = Math.ceil(Math.max(KEPT_POINTS, (3 * (high - low)) / sharpest));
+  const step = (high - low) / (points - 1);
+  const cubics = cubicsOf(grid.values);
+  const logs = room(points);
+  for (let i = 0; i < points; i++) logs[i] = cubicAt(cubics, (low + i * step - grid.start) / grid.step);
+  return posteriorFrom(low, step, fromLogs(logs));
 }
 
-/** The stretch of a grid of log densities outside which nothing is left. */
-export function spanOfMass({ start, step, values }: Grid): Span {
+/** The stretch of a grid of log densities outside which nothing is left, cm. */
+function spanOfMass({ start, step, values }: Grid): { readonly low: number; readonly high: number } {
   let peak = -Infinity;
   for (const value of values) if (value > peak) peak = value;
   const enough = peak - DEPTH;

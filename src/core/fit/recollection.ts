@@ -4,18 +4,7 @@ import { mainCloth } from './cloth-give';
 import { fitClassAt, viewOf, type PatternCase } from './case';
 import { evidenceAt, type Evidence } from './evidence';
 import { classGroup, Memory, type Branch, type RememberedPattern } from './memory';
-import {
-  bestCut,
-  chanceOfRight,
-  massBelow,
-  posteriorOf,
-  priorFrom,
-  quantile,
-  type BestCut,
-  type Posterior,
-  type Prior,
-  type Span,
-} from './posterior';
+import { bestCut, chanceOfRight, massBelow, posteriorOf, priorFrom, quantile, type BestCut, type Posterior, type Prior } from './posterior';
 
 /** A pattern whose notes moved an answer, and by how much: the median with everything less the median without it, cm. */
 export interface Speaker {
@@ -126,7 +115,12 @@ export class Recollection {
       if (!same) anew += 1;
       const said = same ? known! : { from, zones: saidOf(input) };
       this.#patterns.set(input.pattern.id, said);
-      for (const [zone, s] of said.zones) if (s) zones.set(zone, [...(zones.get(zone) ?? []), s]);
+      for (const [zone, s] of said.zones) {
+        if (!s) continue;
+        const patterns = zones.get(zone);
+        if (patterns) patterns.push(s);
+        else zones.set(zone, [s]);
+      }
     }
     for (const [zone, patterns] of zones) {
       const known = before ? before.#memories.get(zone) : undefined;
@@ -151,14 +145,21 @@ export class Recollection {
   }
 
   /**
-   * What all other patterns say of a pattern at a zone, as the prior of its own notes and in numbers for people, and where it lies with
+   * What all other patterns say of a pattern at a zone, as the prior of its own notes and in numbers for people, and what is believed with
    * both; undefined where none speaks, or where this one cannot be compared.
    */
-  others(input: PatternCase, zone: ZoneId): { readonly prior: Prior; readonly said: BestCut; readonly span: Span | undefined } | undefined {
-    const found = this.#others(input, zone);
-    if (!found) return undefined;
-    const prior = priorFrom(found, sharpestAt(zone));
-    return { prior, said: bestCut(found), span: this.#memories.get(zone)!.span(input.pattern.id, prior) };
+  others(input: PatternCase, zone: ZoneId): { readonly prior: () => Prior; readonly said: BestCut; readonly posterior: Posterior } | undefined {
+    const memory = this.#heard(input, zone);
+    if (!memory) return undefined;
+    const { id } = input.pattern;
+    const { used } = evidenceAt(input, zone);
+    // What the very case that was remembered said needs no second reading; any other reading of the pattern has notes of its own.
+    const remembered = used.length > 0 && this.#cases.get(id) === input ? memory.pattern(id) : undefined;
+    const before = remembered?.prior ?? memory.newPattern(this.#branch(input, zone), [id]);
+    const prior = () => priorFrom(before, sharpestAt(zone));
+    const observations = used.map((e) => e.observation);
+    const posterior = remembered?.posterior ?? (used.length === 0 ? before : posteriorOf(observations, prior()));
+    return { prior, said: bestCut(before), posterior };
   }
 
   /** Which of the others moved the answer, own notes included. Each is left out in turn, so that it is asked only where it is shown. */
@@ -210,12 +211,16 @@ export class Recollection {
     return { designer: designerOf(input), group: groupAt(input, zone) };
   }
 
+  /** The memory of a zone, where other patterns than this speak in it and this one can be compared with them. */
+  #heard({ pattern: { id } }: PatternCase, zone: ZoneId): Memory | undefined {
+    const memory = this.#memories.get(zone);
+    if (this.#patterns.get(id)?.zones.get(zone) === null) return undefined;
+    return memory?.patterns.some((p) => p.id !== id) ? memory : undefined;
+  }
+
   /** What the other patterns say; `without` leaves out further ones. */
   #others(input: PatternCase, zone: ZoneId, without: readonly string[] = []): Posterior | undefined {
-    const memory = this.#memories.get(zone);
-    const { id } = input.pattern;
-    if (!memory || this.#patterns.get(id)?.zones.get(zone) === null || !memory.patterns.some((p) => p.id !== id)) return undefined;
-    return memory.newPattern(this.#branch(input, zone), [id, ...without]);
+    return this.#heard(input, zone)?.newPattern(this.#branch(input, zone), [input.pattern.id, ...without]);
   }
 
   #speakers(input: PatternCase, zone: ZoneId, prior: Posterior): Speaker[] {

@@ -34,7 +34,8 @@ export interface Why {
  * @param memory what the person's other patterns say; without it this pattern speaks alone
  */
 export function whyAt(input: PatternCase, zone: ZoneId, memory?: Recollection): Why {
-  const { used, prior } = beliefAt(input, zone, memory);
+  const { used, prior: before } = beliefAt(input, zone, memory);
+  const prior = before();
   const posteriors = posteriorsOf(
     used.map((e) => e.observation),
     prior,

@@ -23,19 +23,22 @@ export function daysBetween(from: IsoDate, to: IsoDate): number {
 }
 
 /**
- * The sets that have a measure, from the earliest, one for each day, by the measure: every note of a garment asks for a body, and there may
+ * What the sets say of each measure, from the earliest, once for each day: every note of a garment asks for a body, and there may
  * be years of sets. Of two of one day the first counts.
  */
 const setsByMeasure = onceFor((sets: readonly DatedMeasures[]) => {
   const inTime = [...sets].sort((a, b) => a.date.localeCompare(b.date));
-  const found = new Map<BodyMeasure, DatedMeasures[]>();
-  for (const set of inTime)
-    for (const measure of Object.keys(set.measures) as BodyMeasure[]) {
-      if (set.measures[measure] === undefined) continue;
+  const found = new Map<BodyMeasure, { readonly day: number; readonly cm: number }[]>();
+  for (const { date, measures } of inTime) {
+    const day = dayNumber(date);
+    for (const measure of Object.keys(measures) as BodyMeasure[]) {
+      const cm = measures[measure];
+      if (cm === undefined) continue;
       const having = found.get(measure);
-      if (!having) found.set(measure, [set]);
-      else if (having.at(-1)!.date !== set.date) having.push(set);
+      if (!having) found.set(measure, [{ day, cm }]);
+      else if (having.at(-1)!.day !== day) having.push({ day, cm });
     }
+  }
   return found;
 });
 
@@ -46,19 +49,20 @@ const setsByMeasure = onceFor((sets: readonly DatedMeasures[]) => {
  * @returns the value with how it was found, or undefined where no set has the measure
  */
 export function bodyOn(sets: readonly DatedMeasures[], measure: BodyMeasure, date: IsoDate): BodyValue | undefined {
-  const having = setsByMeasure(sets).get(measure) ?? [];
+  const having = setsByMeasure(sets).get(measure);
+  if (!having) return undefined;
+  const day = dayNumber(date);
   let next = 0;
-  while (next < having.length && having[next]!.date <= date) next += 1;
-  const before = having[next - 1];
+  while (next < having.length && having[next]!.day <= day) next += 1;
+  const before = next > 0 ? having[next - 1] : undefined;
   const after = having[next];
-  const cmOf = (set: DatedMeasures) => set.measures[measure]!;
-  if (before?.date === date) return { cm: cmOf(before), how: 'measured', ageDays: 0 };
+  if (before?.day === day) return { cm: before.cm, how: 'measured', ageDays: 0 };
   if (before && after) {
-    const [since, until] = [daysBetween(before.date, date), daysBetween(date, after.date)];
-    return { cm: cmOf(before) + (since / (since + until)) * (cmOf(after) - cmOf(before)), how: 'interpolated', ageDays: Math.min(since, until) };
+    const [since, until] = [day - before.day, after.day - day];
+    return { cm: before.cm + (since / (since + until)) * (after.cm - before.cm), how: 'interpolated', ageDays: Math.min(since, until) };
   }
-  const nearest = before ?? after;
-  return nearest && { cm: cmOf(nearest), how: 'nearest', ageDays: Math.abs(daysBetween(nearest.date, date)) };
+  const nearest = (before ?? after)!;
+  return { cm: nearest.cm, how: 'nearest', ageDays: Math.abs(nearest.day - day) };
 }
 
 /** Every measure of a person on a day, cm. */

@@ -18,15 +18,22 @@ export const CLASS_EASE: Record<FitClass, number> = { close: 0, fitted: 4, semi:
 /** What counts as right widens with the looseness of the cut. Source: engine.md, section 3. */
 const EDGE_SCALE: Record<FitClass, number> = { close: 0.6, fitted: 0.8, semi: 1, loose: 1.5, oversized: 2.2 };
 
+/** The edges of a zone, cm: what is felt as right, slightly, clearly and quite off. */
+type Edges = readonly [t1: number, t2: number, t3: number];
+/** Edges of a zone, scaled: the very same list each time, so that what is worked out from one is found again by it. */
+const scaled = new Map<Edges, Partial<Record<FitClass, Edges>>>();
+
 /**
  * The edges t1, t2, t3 of a zone for a class of fit.
  *
  * @returns three lengths in cm; scaled on girths and widths that can give, as in the table elsewhere
  * @example edgesOf('thigh', 'fitted') // [1.2, 3.2, 5.6]
  */
-export function edgesOf(zone: ZoneId, fitClass: FitClass): readonly [number, number, number] {
+export function edgesOf(zone: ZoneId, fitClass: FitClass): Edges {
   const { kind, band, edges } = zoneOf(zone);
   if (band || (kind !== 'girth' && kind !== 'width')) return edges;
+  const known = scaled.get(edges) ?? {};
+  scaled.set(edges, known);
   const scale = EDGE_SCALE[fitClass];
-  return [edges[0] * scale, edges[1] * scale, edges[2] * scale];
+  return (known[fitClass] ??= [edges[0] * scale, edges[1] * scale, edges[2] * scale]);
 }

@@ -49,16 +49,20 @@ export function wardrobe(
     return { make, kind: kinds.get(make.sources[0]?.patternId ?? '') ?? 'other', seasons, count, months };
   });
   const rates = wearRates(found.map((f) => ({ id: f.make.id, kind: f.kind, n: f.count.times, spread: f.count.spread, t: f.months })));
-  return found.map((f) => {
-    const rate = rates.get(f.make.id);
-    const hangs = inRotation(f.make);
+  return found.map(({ make, kind, seasons, count, months }) => {
+    const rate = rates.get(make.id);
+    const hangs = inRotation(make);
     return {
-      ...f,
+      make,
+      kind,
+      seasons,
+      count,
+      months,
       rate,
-      expected: hangs && rate ? rate.mean * monthsAYear(f.seasons) : undefined,
+      expected: hangs && rate ? rate.mean * monthsAYear(seasons) : undefined,
       inRotation: hangs,
-      ready: hangs && !isAway(f.make, today),
-      inSeason: f.seasons.includes(now),
+      ready: hangs && !isAway(make, today),
+      inSeason: seasons.includes(now),
     };
   });
 }
