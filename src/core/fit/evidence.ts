@@ -69,6 +69,23 @@ export function evidenceAt(input: PatternCase, zone: ZoneId): ZoneEvidence {
   return readCase(input).get(zone) ?? NO_EVIDENCE;
 }
 
+/** The last of a make's notes on a zone that count as evidence. */
+export function lastEvidence(input: PatternCase, zone: ZoneId, makeId: string): Evidence | undefined {
+  return lastByMake(input).get(makeId)?.[zone];
+}
+
+/** By make: what every change from version to version did is asked of hundreds of patterns at once. */
+const lastByMake = onceFor((input: PatternCase) => {
+  const makes = new Map<string, Partial<Record<ZoneId, Evidence>>>();
+  for (const [zone, { used }] of readCase(input))
+    for (const evidence of used) {
+      const zones = makes.get(evidence.make.id) ?? {};
+      zones[zone] = evidence;
+      makes.set(evidence.make.id, zones);
+    }
+  return makes;
+});
+
 /** Notes of a zone: those that count, and those that do not. */
 export interface ZoneEvidence {
   readonly used: readonly Evidence[];

@@ -71,9 +71,10 @@ function addTo(values: Float64Array, from: number, to: number, before: number, a
 function directly({ x, outcome, edges, observer, garment }: Observation): Said {
   const s = Math.sqrt(observer * observer + garment * garment);
   const [low, high] = bounds(outcome, edges);
+  const [open, shut] = floorsOf({ x, outcome, edges, observer, garment });
   return ({ start, step, values }) => {
     // A grid may run downwards: then what is too low comes after the rest.
-    const [one, other] = [(x - high - FAR * s - start) / step, (x - low + FAR * s - start) / step];
+    const [one, other] = [(open - start) / step, (shut - start) / step];
     addTo(values, Math.min(one, other), Math.max(one, other), LOG_FLOOR, LOG_FLOOR, (k) => {
       const off = start + k * step - x;
       const a = (low + off) / s;
@@ -134,20 +135,40 @@ function tableOf(outcome: Outcome, edges: Observation['edges'], observer: number
   return { start, step, points, cubics: cubicsOf(values), below: values[0]!, above: values[points - 1]! };
 }
 
-/** A note's log likelihood of θ, added to every grid on which it is asked for. */
-export function logLikelihood(o: Observation): Said {
-  const outcome = o.garment === 0 ? fromTable(o) : directly(o);
-  if (o.amount === undefined || o.outcome === 0) return outcome;
-  const noted = Math.sign(o.outcome) * o.amount;
-  const garment2 = o.garment * o.garment;
-  return (grid) => {
-    outcome(grid);
-    const { start, step, values } = grid;
+/** The log chance of a note's outcome, by θ. */
+export function logOutcome(o: Observation): Said {
+  return o.garment === 0 ? fromTable(o) : directly(o);
+}
+
+/** Where, on either side, the outcome's chance reaches its floor and turns at an angle, θ in cm; infinite where it never does. */
+export function floorsOf({ x, outcome, edges, observer, garment }: Observation): readonly [number, number] {
+  const far = FAR * Math.sqrt(observer * observer + garment * garment);
+  const [low, high] = bounds(outcome, edges);
+  return [x - high - far, x - low + far];
+}
+
+/** The log likelihood of a noted amount, by θ; undefined where none was noted. It turns at an angle where a tape errs by more than half a centimetre. */
+export function logAmount({ x, outcome, amount, garment }: Observation): Said | undefined {
+  if (amount === undefined || outcome === 0) return undefined;
+  const noted = Math.sign(outcome) * amount;
+  const garment2 = garment * garment;
+  return ({ start, step, values }) => {
     for (let k = 0; k < values.length; k++) {
-      const off = o.x - start - k * step;
+      const off = x - start - k * step;
       const tape = Math.max(0.5, 0.35 * Math.abs(off));
       values[k]! += Math.max(logNormal(noted - off, Math.sqrt(tape * tape + garment2)), LOG_FLOOR);
     }
+  };
+}
+
+/** A note's log likelihood of θ, added to every grid on which it is asked for. */
+export function logLikelihood(o: Observation): Said {
+  const outcome = logOutcome(o);
+  const amount = logAmount(o);
+  if (!amount) return outcome;
+  return (grid) => {
+    outcome(grid);
+    amount(grid);
   };
 }
 

@@ -72,6 +72,29 @@ test('a prior handed on to the notes gives the posterior of the tree', () => {
   near(posterior, [median, low, high], 0.02);
 });
 
+// What is read off the memory's grid must be what every note says when it is asked itself: also where it turns at an angle, as amounts do
+// and notes that contradict each other.
+test('read off the grid, a posterior is as near as asked note by note', () => {
+  const someNote = fc.record({
+    x: fc.double({ min: -12, max: 12, noNaN: true }),
+    outcome: fc.constantFrom(-3 as const, -2 as const, -1 as const, 0 as const, 1 as const, 2 as const),
+    garment: fc.constantFrom(0, 0.4, 2),
+    amount: fc.option(fc.constantFrom(0.5, 2, 4), { nil: undefined }),
+  });
+  const someNotes = fc
+    .array(someNote, { minLength: 1, maxLength: 12 })
+    .map((list) => list.map(({ amount, ...n }): Observation => ({ ...note(n.x, n.outcome), ...n, ...(amount === undefined ? {} : { amount }) })));
+  fc.assert(
+    fc.property(someNotes, (observations) => {
+      const memory = new Memory('waist', [A1, A2, { ...B1, observations }]);
+      const { prior, posterior } = memory.pattern('B1');
+      const asked = bestCut(posteriorOf(observations, priorFrom(prior, 2)));
+      near(posterior, [asked.median, asked.low, asked.high], 0.02);
+    }),
+    { numRuns: 300 },
+  );
+});
+
 test('a designer who runs small moves her own patterns more than others’', () => {
   const small = ['A1', 'A2', 'A3'].map((id): RememberedPattern => ({ id, designer: 'A', group: 'semi', observations: [note(0, -2), note(6, 0)] }));
   const fair = ['B1', 'B2', 'B3'].map((id): RememberedPattern => ({ id, designer: 'B', group: 'semi', observations: [note(0, 0), note(0, 0)] }));

@@ -1,7 +1,7 @@
 import type { FitClass } from '../measure/fit-class';
 import { zoneOf, type ZoneId } from '../measure/zones';
-import { logLikelihood, type Observation } from './likelihood';
-import { DEPTH, logsOf, posteriorAlong, posteriorFrom, type Posterior } from './posterior';
+import { floorsOf, logAmount, logOutcome, type Observation } from './likelihood';
+import { DEPTH, logsOf, posteriorAlong, posteriorFrom, spanOfMass, type Posterior } from './posterior';
 import { room } from './room';
 
 /** Classes that a person is taken to deviate in alike. Source: engine.md, section 5. */
@@ -101,10 +101,17 @@ export class Memory {
         this.#patterns.set(p.id, known);
         continue;
       }
-      const grid = { start: this.#start, step: this.#step, values: room(this.#points) };
-      for (const note of p.observations) logLikelihood(note)(grid);
+      const outcomes = room(this.#points);
+      const grid = { start: this.#start, step: this.#step, values: outcomes };
+      for (const note of p.observations) logOutcome(note)(grid);
+      const amounts = p.observations.flatMap((note) => logAmount(note) ?? []);
+      if (amounts.length > 0) {
+        grid.values = room(this.#points);
+        grid.values.set(outcomes);
+        for (const amount of amounts) amount(grid);
+      }
       const likelihood = peaked(grid.values);
-      this.#patterns.set(p.id, { said: p, likelihood, up: this.#widened(likelihood, pattern) });
+      this.#patterns.set(p.id, { said: p, outcomes, likelihood, up: this.#widened(likelihood, pattern) });
     }
   }
 
@@ -140,7 +147,7 @@ export class Memory {
   }
 
   /** A prior with a pattern's own notes. */
-  #withNotes({ density }: Posterior, { likelihood }: SaidHere): Posterior {
+  #withNotes({ density }: Posterior, { said, outcomes, likelihood }: SaidHere): Posterior {
     let most = 0;
     let likeliest = 0;
     for (let i = 0; i < density.length; i++) {
@@ -156,11 +163,27 @@ export class Memory {
     // A cubic asks its neighbours.
     first = Math.max(0, first - 2);
     last = Math.min(density.length - 1, last + 2);
-    const values = SCRATCH.subarray(0, last - first + 1);
-    values.set(density.subarray(first, last + 1));
-    logsOf(values);
-    for (let i = 0; i < values.length; i++) values[i]! += likelihood[first + i]!;
-    return posteriorAlong({ start: this.#start + first * this.#step, step: this.#step, values }, this.#sharpest);
+    const points = last - first + 1;
+    const gridOf = (values: Float64Array) => ({ start: this.#start + first * this.#step, step: this.#step, values });
+
+    const smooth = gridOf(room(points));
+    smooth.values.set(density.subarray(first, last + 1));
+    logsOf(smooth.values);
+    const whole = gridOf(SCRATCH.subarray(0, points));
+    for (let i = 0; i < points; i++) whole.values[i] = smooth.values[i]! + likelihood[first + i]!;
+    const span = spanOfMass(whole);
+    for (let i = 0; i < points; i++) smooth.values[i]! += outcomes[first + i]!;
+
+    // What turns at an angle is no cubic: amounts do, and an outcome that reaches its floor where there is mass, as contradictions do.
+    const rest = said.observations.flatMap((note) => logAmount(note) ?? []);
+    for (const note of said.observations) {
+      if (!floorsOf(note).some((theta) => theta > span.low - 2 * this.#step && theta < span.high + 2 * this.#step)) continue;
+      const alone = gridOf(room(points));
+      logOutcome(note)(alone);
+      for (let i = 0; i < points; i++) smooth.values[i]! -= alone.values[i]!;
+      rest.push(logOutcome(note));
+    }
+    return posteriorAlong(span, smooth, rest, this.#sharpest);
   }
 
   /** What a designer adds to the person, at a class of fit: v > 0 means that the designer runs small. */
@@ -171,15 +194,15 @@ export class Memory {
     const reach = Math.min((this.#points - 1) / 2, Math.ceil((KERNEL_REACH * sd) / this.#step));
     const points = 2 * reach + 1;
     const density = new Float64Array(points);
-    const [a, b] = [outside.map(Math.exp), own.map(Math.exp)];
-    // Only where both leave something is anything summed up.
-    const [first, last] = [a.findIndex((mass) => mass > NOTHING), a.findLastIndex((mass) => mass > NOTHING)];
-    for (let k = 0; k < points; k++) {
-      const shift = k - reach;
-      let sum = 0;
-      for (let i = Math.max(first, -shift); i <= Math.min(last, this.#points - 1 - shift); i++) sum += a[i]! * b[i + shift]!;
-      density[k] = sum * Math.exp(-0.5 * ((shift * this.#step) / sd) ** 2);
+    const from = outside.map(Math.exp);
+    for (let i = 0; i < this.#points; i++) {
+      const mass = Math.exp(own[i]!);
+      // The designer's own patterns say no over most of the grid.
+      if (mass < NOTHING) continue;
+      const last = Math.min(points - 1, i + reach);
+      for (let k = Math.max(0, i + reach - this.#points + 1); k <= last; k++) density[k]! += mass * from[i + reach - k]!;
     }
+    for (let k = 0; k < points; k++) density[k]! *= Math.exp(-0.5 * (((k - reach) * this.#step) / sd) ** 2);
     return posteriorFrom(-reach * this.#step, this.#step, density);
   }
 
@@ -327,9 +350,10 @@ export class Memory {
   }
 }
 
-/** What a pattern said on the grid of a memory: L_p and m_p = L_p ∗ W. */
+/** What a pattern said on the grid of a memory: L_p, by its outcomes alone and with the amounts noted, and m_p = L_p ∗ W. */
 interface SaidHere {
   readonly said: RememberedPattern;
+  readonly outcomes: Message;
   readonly likelihood: Message;
   readonly up: Message;
 }

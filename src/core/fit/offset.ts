@@ -94,7 +94,9 @@ function chartAtFirst({ makes }: PatternCase, zone: ZoneId, chart: SizeChart, co
   return place === undefined ? undefined : readColumn(column, place);
 }
 
+/** Most offsets have neither: thousands of empty lists would be kept. */
 const UNALTERED: readonly AlterationTerm[] = [];
+const ALL_KNOWN: readonly Unknown[] = [];
 
 /** What a make's alterations for fit do at a zone, as far as they were made when it was looked at. */
 function alterationsAt(make: Make, zone: ZoneId, note: FitNote | undefined, context: EffectContext): readonly AlterationTerm[] {
@@ -173,6 +175,6 @@ export function offsetOf(input: PatternCase, make: Make, zone: ZoneId, { note, b
     alterations,
     cloth: give,
     unsized: Math.sqrt(doubt2),
-    unknown,
+    unknown: unknown.length === 0 ? ALL_KNOWN : unknown,
   };
 }

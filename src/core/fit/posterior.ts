@@ -137,6 +137,7 @@ function onGrid(observations: readonly Observation[], before: Prior | number, ap
   let high = reach;
   /** How much of the grid the posterior with every note takes up: without one it is wider. */
   let part = 1;
+  let hills = 1;
   for (let closing = true; closing;) {
     const step = (high - low) / (SEARCH_POINTS - 1);
     const spans = logDensities(low, step, SEARCH_POINTS).map((values) => spanOfMass({ start: low, step, values }));
@@ -144,35 +145,60 @@ function onGrid(observations: readonly Observation[], before: Prior | number, ap
     const last = Math.max(...spans.map((s) => s.high));
     closing = last - first < (high - low) / 2;
     part = (spans[0]!.high - spans[0]!.low) / (last - first);
+    hills = Math.max(...spans.map((s) => s.hills));
     [low, high] = [first, last];
   }
 
-  // Where notes contradict each other the mass has several hills: none may be narrower than the grid can see.
   const sharpest = Math.min(prior.sharpest, ...observations.map((o) => Math.hypot(o.observer, o.garment)));
-  const points = Math.ceil(Math.max(KEPT_POINTS / part, (3 * (high - low)) / sharpest));
+  const points = pointsOver({ low, high, hills }, sharpest, part);
   const step = (high - low) / (points - 1);
   const [all, ...without] = logDensities(low, step, points).map((logs) => posteriorFrom(low, step, fromLogs(logs)));
   return { all: all!, without };
 }
 
 /**
- * A posterior whose log density is known on a wide grid already: read off by cubics where its mass lies, as finely as if every note had
- * been asked there. The grid must show all that is sharp in it, as Memory's does.
+ * A posterior whose log density is known on a wide grid already, where its mass lies: read off by cubics, as finely as if every note had
+ * been asked there.
  *
+ * @param smooth log densities of all that goes smoothly from one point of its grid to the next
+ * @param rest what does not: asked at every point of the finer grid
  * @param sharpest the smallest width in it, cm
  */
-export function posteriorAlong(grid: Grid, sharpest: number): Posterior {
-  const { low, high } = spanOfMass(grid);
-  const points = Math.ceil(Math.max(KEPT_POINTS, (3 * (high - low)) / sharpest));
+export function posteriorAlong(span: Span, smooth: Grid, rest: readonly Said[], sharpest: number): Posterior {
+  const { low, high } = span;
+  const points = pointsOver(span, sharpest);
   const step = (high - low) / (points - 1);
-  const cubics = cubicsOf(grid.values);
-  const logs = room(points);
-  for (let i = 0; i < points; i++) logs[i] = cubicAt(cubics, (low + i * step - grid.start) / grid.step);
-  return posteriorFrom(low, step, fromLogs(logs));
+  const cubics = cubicsOf(smooth.values);
+  const fine = { start: low, step, values: room(points) };
+  for (let i = 0; i < points; i++) fine.values[i] = cubicAt(cubics, (low + i * step - smooth.start) / smooth.step);
+  for (const said of rest) said(fine);
+  return posteriorFrom(low, step, fromLogs(fine.values));
+}
+
+/** Where a posterior lies, cm, and of how many hills it is there. */
+export interface Span {
+  readonly low: number;
+  readonly high: number;
+  readonly hills: number;
+}
+
+/** A difference of log densities that is none. */
+const LEVEL = 1e-6;
+/** Where notes contradict each other a quantile may fall into a valley, where little mass lies on much of the way: so many times finer. */
+const FINER_IN_HILLS = 6;
+
+/**
+ * Points of the grid that is kept over a span: none of its hills may be narrower than the grid can see.
+ *
+ * @param sharpest the smallest width in it, cm
+ * @param part of the span that a posterior takes up, where others on the same grid are wider
+ */
+function pointsOver({ low, high, hills }: Span, sharpest: number, part = 1): number {
+  return Math.ceil(Math.max(KEPT_POINTS / part, (3 * (high - low)) / sharpest)) * (hills > 1 ? FINER_IN_HILLS : 1);
 }
 
 /** The stretch of a grid of log densities outside which nothing is left, cm. */
-function spanOfMass({ start, step, values }: Grid): { readonly low: number; readonly high: number } {
+export function spanOfMass({ start, step, values }: Grid): Span {
   let peak = -Infinity;
   for (const value of values) if (value > peak) peak = value;
   const enough = peak - DEPTH;
@@ -185,7 +211,17 @@ function spanOfMass({ start, step, values }: Grid): { readonly low: number; read
   while (values[first]! <= enough) first++;
   let last = values.length - 1;
   while (values[last]! <= enough) last--;
-  return { low: start + step * between(first - 1, first), high: start + step * between(last + 1, last) };
+  let hills = 1;
+  let fell = false;
+  for (let k = first + 1; k <= last; k++) {
+    const rise = values[k]! - values[k - 1]!;
+    if (rise < -LEVEL) fell = true;
+    else if (fell && rise > LEVEL) {
+      hills += 1;
+      fell = false;
+    }
+  }
+  return { low: start + step * between(first - 1, first), high: start + step * between(last + 1, last), hills };
 }
 
 /** Logarithms turned into densities, the highest 1. */

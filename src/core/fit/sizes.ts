@@ -7,7 +7,7 @@ import { blendOf, LEAST_CHANCE, type BlendZone } from './blend';
 import { fitClassAt, viewOf, type PatternCase } from './case';
 import { chartOf, finishedColumn, lineOf, readColumn } from './chart';
 import { intendedEase } from './cloth-give';
-import { evidenceAt } from './evidence';
+import { lastEvidence } from './evidence';
 import { classGroup } from './memory';
 import { caseForPlan, plannedUse, type PlannedCut } from './next-cut';
 import { offsetOf } from './offset';
@@ -227,15 +227,15 @@ function byChartOf(
   return { size: chart.sizes[nearest.place]!, measure: deciding, body, chart: nearest.cm, ...(beyond === undefined ? {} : { offChart: beyond }) };
 }
 
-/** A garment of one size all over, as it would be cut in the planned cloth. */
-function uncut({ input, view, plan }: SizeRequest, chart: SizeChart, size: string): Make {
-  return {
+/** A garment in each size of a chart, the same all over, as it would be cut in the planned cloth. */
+function uncut({ input, view, plan }: SizeRequest, chart: SizeChart): Make[] {
+  const unsized = {
     ...blankMake('size', input.makes[0]?.personId ?? '', 1, plan.date),
     sources: [{ patternId: input.pattern.id, viewId: view.id }],
     chartId: chart.id,
-    size: { size },
     cloths: [plannedUse(plan)],
   };
+  return chart.sizes.map((size) => ({ ...unsized, size: { size } }));
 }
 
 interface ZoneChances {
@@ -249,7 +249,7 @@ interface ZoneChances {
 function chancesOf(request: SizeRequest, input: PatternCase, chart: SizeChart, zones: readonly ZoneId[]): Map<ZoneId, ZoneChances> {
   const { view, memory } = request;
   const found = new Map<ZoneId, ZoneChances>();
-  const cuts = chart.sizes.map((size) => uncut(request, chart, size));
+  const cuts = uncut(request, chart);
   for (const zone of zones) {
     const offsets = cuts.map((cut) => offsetOf(input, cut, zone));
     if (offsets.every((o) => o.chart.from === 'nothing') || new Set(offsets.map((o) => o.x)).size === 1) continue;
@@ -284,7 +284,7 @@ function lovedEase({ input, view, all = [] }: SizeRequest, zone: ZoneId): number
         .flatMap((make) => {
           const own = viewOf(c.pattern, make);
           if (classGroup(fitClassAt(c.pattern, own, zone)) !== group) return [];
-          const note = evidenceAt(c, zone).used.findLast((e) => e.make.id === make.id);
+          const note = lastEvidence(c, zone, make.id);
           if (note?.note.outcome !== 0) return [];
           // What the pattern intends, and by how much this garment was cut off from that: the ease it has on this body.
           return [intendedEase(c.pattern, own, zone, chartOf(c.pattern, make.chartId), lineOf(make, zone)) + note.offset.x - note.offset.cloth.cm];

@@ -2,7 +2,7 @@ import type { CaseTables, PatternCase } from '../fit/case';
 import { makesOf, viewOf } from '../fit/case';
 import { chartOf, lineOf } from '../fit/chart';
 import { intendedEase } from '../fit/cloth-give';
-import { evidenceAt } from '../fit/evidence';
+import { lastEvidence } from '../fit/evidence';
 import { offsetOf } from '../fit/offset';
 import { ZONE_IDS, zoneOf, type ZoneId } from '../measure/zones';
 import type { FitNote, Make, Pattern } from '../records';
@@ -62,7 +62,7 @@ function zonesOf(input: PatternCase, make: Make): Map<ZoneId, ComparedZone> {
 /** How a make was at a zone; undefined where nothing is known of it: a gap, and not a nought. */
 export function zoneOfMake(input: PatternCase, make: Make, zone: ZoneId): ComparedZone | undefined {
   const { pattern } = input;
-  const seen = evidenceAt(input, zone).used.findLast((e) => e.make.id === make.id);
+  const seen = lastEvidence(input, zone, make.id);
   const offset = seen?.offset ?? offsetOf(input, make, zone);
   if (!seen && offset.chart.from === 'nothing' && offset.alterations.length === 0) return undefined;
   const known = zoneOf(zone).kind === 'girth' && offset.chart.from !== 'nothing';

@@ -1,5 +1,5 @@
 import { alterationKey } from '../alteration/alteration-key';
-import { evidenceAt, type Evidence } from '../fit/evidence';
+import { lastEvidence, type Evidence } from '../fit/evidence';
 import { mainCloth } from '../fit/cloth-give';
 import { zonesOfCase } from '../fit/carry-forward';
 import type { PatternCase } from '../fit/case';
@@ -74,9 +74,8 @@ function creditFor(before: Evidence, after: Evidence, otherCloth: boolean, wante
 export function whatItDid(input: PatternCase, earlier: Make, later: Make): Effect[] {
   const otherCloth = clothProperties(mainCloth(earlier, input.cloths).cloth, mainCloth(later, input.cloths).cloth).length > 0;
   return zonesOfCase(input).flatMap((zone): Effect[] => {
-    const { used } = evidenceAt(input, zone);
-    const before = used.findLast((e) => e.make.id === earlier.id);
-    const after = used.findLast((e) => e.make.id === later.id);
+    const before = lastEvidence(input, zone, earlier.id);
+    const after = lastEvidence(input, zone, later.id);
     const was = before?.note.outcome ?? 0;
     const is = after?.note.outcome;
     if (before && was !== 0 && is === undefined) return [{ zone, fate: 'not seen', before, credit: [] }];
