@@ -46,7 +46,13 @@ export function casesFor(personId: string, { patterns, makes, bodies, cloths }: 
   const byPattern = new Map<string, Make[]>();
   for (const make of makes)
     if (make.personId === personId)
-      for (const id of new Set(make.sources.map((s) => s.patternId))) byPattern.set(id, [...(byPattern.get(id) ?? []), make]);
+      for (const [i, { patternId }] of make.sources.entries()) {
+        // A garment may have more than one piece of the same pattern.
+        if (make.sources.findIndex((s) => s.patternId === patternId) !== i) continue;
+        const sewn = byPattern.get(patternId);
+        if (sewn) sewn.push(make);
+        else byPattern.set(patternId, [make]);
+      }
   return patterns.flatMap((pattern): PatternCase[] => {
     const sewn = byPattern.get(pattern.id);
     return sewn ? [{ pattern, makes: sewn.sort((a, b) => a.version - b.version), bodies: own, cloths }] : [];

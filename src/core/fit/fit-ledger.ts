@@ -19,9 +19,14 @@ export type News = { readonly [T in Table]: { readonly put: readonly RecordOf<T>
 export function newsBetween(before: CaseTables | undefined, now: CaseTables): News {
   const of = <T extends Table>(table: T) => {
     if (before?.[table] === now[table]) return { put: [], gone: [] };
-    const old = new Map<string, RecordOf<T>>((before?.[table] ?? []).map((r) => [r.id, r]));
+    const was: readonly RecordOf<T>[] = before?.[table] ?? [];
+    const is: readonly RecordOf<T>[] = now[table];
     const put: RecordOf<T>[] = [];
-    for (const record of now[table]) {
+    // Most of a table stands where it stood: only from where it does not is anything looked up.
+    let same = 0;
+    for (; same < is.length && was[same]?.id === is[same]!.id; same++) if (was[same] !== is[same]) put.push(is[same]!);
+    const old = new Map(was.slice(same).map((r) => [r.id, r]));
+    for (const record of is.slice(same)) {
       if (old.get(record.id) !== record) put.push(record);
       old.delete(record.id);
     }
@@ -41,43 +46,53 @@ export interface Account extends CarryForward {
  */
 export class FitLedger {
   #tables: CaseTables = { patterns: [], makes: [], bodies: [], cloths: [] };
-  #cases = new Map<string, readonly PatternCase[]>();
+  #cases = new Map<string, ReadonlyMap<string, PatternCase>>();
   /** The last recollection of each person; it stays when the tables change, for what did not. */
-  readonly #memories = new Map<string, { readonly cases: readonly PatternCase[]; readonly memory: Recollection }>();
+  readonly #memories = new Map<string, { readonly cases: ReadonlyMap<string, PatternCase>; readonly memory: Recollection }>();
 
   learn(news: News): void {
     const after = <T extends Table>(table: T): readonly RecordOf<T>[] => {
       const { put, gone } = news[table];
       if (put.length === 0 && gone.length === 0) return this.#tables[table];
-      const records = new Map<string, RecordOf<T>>(this.#tables[table].map((r) => [r.id, r]));
-      for (const record of put) records.set(record.id, record);
-      for (const id of gone) records.delete(id);
-      return [...records.values()];
+      const anew = new Map(put.map((r) => [r.id, r]));
+      const left = new Set(gone);
+      const records: RecordOf<T>[] = [];
+      for (const record of this.#tables[table] as readonly RecordOf<T>[]) {
+        if (!left.has(record.id)) records.push(anew.get(record.id) ?? record);
+        anew.delete(record.id);
+      }
+      for (const [id, record] of anew) if (!left.has(id)) records.push(record);
+      return records;
     };
     this.#tables = { patterns: after('patterns'), makes: after('makes'), bodies: after('bodies'), cloths: after('cloths') };
     this.#cases = new Map();
   }
 
   /** Every pattern that was made for a person. */
-  cases(personId: string): readonly PatternCase[] {
-    const cases = this.#cases.get(personId) ?? casesFor(personId, this.#tables);
+  cases(personId: string): PatternCase[] {
+    return [...this.#casesOf(personId).values()];
+  }
+
+  /** The same, by the id of the pattern. */
+  #casesOf(personId: string): ReadonlyMap<string, PatternCase> {
+    const cases = this.#cases.get(personId) ?? new Map(casesFor(personId, this.#tables).map((c) => [c.pattern.id, c]));
     this.#cases.set(personId, cases);
     return cases;
   }
 
   /** What a person's patterns taught. */
   memory(personId: string): Recollection {
-    const cases = this.cases(personId);
+    const cases = this.#casesOf(personId);
     const known = this.#memories.get(personId);
     if (known?.cases === cases) return known.memory;
-    const memory = new Recollection(cases, known?.memory);
+    const memory = new Recollection([...cases.values()], known?.memory);
     this.#memories.set(personId, { cases, memory });
     return memory;
   }
 
   /** A pattern as it stands for a person, made or not; undefined where there is no such pattern. */
   caseOf(personId: string, patternId: string): PatternCase | undefined {
-    const made = this.cases(personId).find((c) => c.pattern.id === patternId);
+    const made = this.#casesOf(personId).get(patternId);
     if (made) return made;
     const pattern = this.#tables.patterns.find((p) => p.id === patternId);
     return pattern && caseOf(pattern, personId, { ...this.#tables, makes: [] });
@@ -113,7 +128,7 @@ export class FitLedger {
   /** Every pattern in a line, for the person; those sewn only for somebody else as they stand for them. */
   summaries(personId: string, plan: PlannedCut): PatternSummary[] {
     const sewnFor = new Map(this.#tables.makes.flatMap((m) => m.sources.map((s) => [s.patternId, m.personId] as const)));
-    const own = new Set(this.cases(personId).map((c) => c.pattern.id));
+    const own = this.#casesOf(personId);
     return this.#tables.patterns.map((pattern) => {
       const whose = own.has(pattern.id) ? personId : (sewnFor.get(pattern.id) ?? personId);
       return summaryOf(this.caseOf(whose, pattern.id)!, plan, this.memory(whose));

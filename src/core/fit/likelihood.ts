@@ -18,7 +18,7 @@ export interface Observation {
 
 /** Probabilities are floored here, so that one note can never rule a cut out for good. Source: engine.md, section 3. */
 const FLOOR = 1e-12;
-const LOG_FLOOR = Math.log(FLOOR);
+export const LOG_FLOOR = Math.log(FLOOR);
 /** Standard deviations beyond which less than the floor is left: Φ(−7.1) is 6e-13. */
 const FAR = 7.1;
 
@@ -156,7 +156,7 @@ export function logAmount({ x, outcome, amount, garment }: Observation): Said | 
     for (let k = 0; k < values.length; k++) {
       const off = x - start - k * step;
       const tape = Math.max(0.5, 0.35 * Math.abs(off));
-      values[k]! += Math.max(logNormal(noted - off, Math.sqrt(tape * tape + garment2)), LOG_FLOOR);
+      values[k]! += Math.max(logNormal(noted - off, garment2 === 0 ? tape : Math.sqrt(tape * tape + garment2)), LOG_FLOOR);
     }
   };
 }

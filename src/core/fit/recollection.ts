@@ -108,8 +108,11 @@ export class Recollection {
     let anew = 0;
     const zones = new Map<ZoneId, RememberedPattern[]>();
     for (const input of cases) {
-      const cut = input.makes.flatMap((m) => mainCloth(m, input.cloths).cloth ?? []);
-      const from = [input.pattern, ...input.makes, ...input.bodies, ...cut];
+      const from: object[] = [input.pattern, ...input.makes, ...input.bodies];
+      for (const make of input.makes) {
+        const { cloth } = mainCloth(make, input.cloths);
+        if (cloth) from.push(cloth);
+      }
       const known = before ? before.#patterns.get(input.pattern.id) : undefined;
       const same = known?.from.length === from.length && known.from.every((record, i) => record === from[i]);
       if (!same) anew += 1;

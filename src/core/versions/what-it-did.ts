@@ -30,6 +30,8 @@ export interface Effect {
 /** A term that moved by less than this, cm, moved nothing. */
 const NOTHING = 0.05;
 
+const NONE: readonly Effect[] = [];
+
 /** What moved the offset of a zone between two looks, cm, the cloth apart. */
 function termsOf(from: Offset, to: Offset): { readonly cause: Cause; readonly cm: number }[] {
   const terms: { cause: Cause; cm: number }[] = [];
@@ -73,14 +75,15 @@ function creditFor(before: Evidence, after: Evidence, otherCloth: boolean, wante
  */
 export function whatItDid(input: PatternCase, earlier: Make, later: Make): Effect[] {
   const otherCloth = clothProperties(mainCloth(earlier, input.cloths).cloth, mainCloth(later, input.cloths).cloth).length > 0;
-  return zonesOfCase(input).flatMap((zone): Effect[] => {
+  return zonesOfCase(input).flatMap((zone): readonly Effect[] => {
     const before = lastEvidence(input, zone, earlier.id);
     const after = lastEvidence(input, zone, later.id);
     const was = before?.note.outcome ?? 0;
     const is = after?.note.outcome;
+    if (was === 0 && (is ?? 0) === 0) return NONE;
     if (before && was !== 0 && is === undefined) return [{ zone, fate: 'not seen', before, credit: [] }];
-    if (!after || is === undefined || (was === 0 && is === 0)) return [];
-    const both = { zone, ...(before ? { before } : {}), after };
+    if (!after || is === undefined) return NONE;
+    const both = before ? { zone, before, after } : { zone, after };
     const credit = (wanted: number) =>
       before ? creditFor(before, after, otherCloth, wanted) : { credit: [], notClear: 'nothing that touches it changed' as const };
     const found: Effect[] = [];
