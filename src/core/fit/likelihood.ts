@@ -35,11 +35,10 @@ export function sharpness(seen: Seen, overLayer: boolean): number {
 
 /** The two edges of x − θ between which an outcome is noted, cm. */
 function bounds(outcome: Outcome, [t1, t2, t3]: Observation['edges']): readonly [number, number] {
-  const up = [t1, t2, t3, Infinity] as const;
   const size = Math.abs(outcome);
   if (size === 0) return [-t1, t1];
-  const near = up[size - 1]!;
-  const far = up[size]!;
+  const near = size === 1 ? t1 : size === 2 ? t2 : t3;
+  const far = size === 1 ? t2 : size === 2 ? t3 : Infinity;
   return outcome > 0 ? [near, far] : [-far, -near];
 }
 

@@ -1,6 +1,6 @@
 import type { FitClass } from '../measure/fit-class';
 import { zoneOf, type ZoneId } from '../measure/zones';
-import { floorsOf, LOG_FLOOR, logAmount, logOutcome, type Observation } from './likelihood';
+import { floorsOf, LOG_FLOOR, logAmount, logOutcome, type Observation, type Said } from './likelihood';
 import { DEPTH, logsOf, posteriorAlong, posteriorFrom, spanOfMass, type Posterior } from './posterior';
 import { room } from './room';
 
@@ -110,8 +110,9 @@ export class Memory {
       const outcomes = room(this.#points);
       const grid = { start: this.#start, step: this.#step, values: outcomes };
       for (const note of p.observations) logOutcome(note)(grid);
-      const likelihood = this.#withAmounts(peaked(outcomes), p.observations);
-      this.#patterns.set(p.id, { said: p, outcomes, likelihood, up: this.#widened(likelihood, pattern) });
+      const amounts = p.observations.flatMap((note) => logAmount(note) ?? []);
+      const likelihood = this.#withAmounts(peaked(outcomes), amounts);
+      this.#patterns.set(p.id, { said: p, outcomes, amounts, likelihood, up: this.#widened(likelihood, pattern) });
     }
   }
 
@@ -147,8 +148,7 @@ export class Memory {
   }
 
   /** What the outcomes say, with the amounts noted: asked only where these could leave anything. */
-  #withAmounts(outcomes: Message, observations: readonly Observation[]): Message {
-    const amounts = observations.flatMap((note) => logAmount(note) ?? []);
+  #withAmounts(outcomes: Message, amounts: readonly Said[]): Message {
     if (amounts.length === 0) return outcomes;
     const least = LOG_NOTHING + amounts.length * LOG_FLOOR;
     let first = 0;
@@ -163,7 +163,7 @@ export class Memory {
   }
 
   /** A prior with a pattern's own notes. */
-  #withNotes({ density }: Posterior, { said, outcomes, likelihood }: SaidHere): Posterior {
+  #withNotes({ density }: Posterior, { said, outcomes, amounts, likelihood }: SaidHere): Posterior {
     let most = 0;
     let likeliest = 0;
     for (let i = 0; i < density.length; i++) {
@@ -188,12 +188,14 @@ export class Memory {
     const whole = gridOf(SCRATCH.subarray(0, points));
     for (let i = 0; i < points; i++) whole.values[i] = smooth.values[i]! + likelihood[first + i]!;
     const span = spanOfMass(whole);
+    const [low, high] = [span.low - 2 * this.#step, span.high + 2 * this.#step];
     for (let i = 0; i < points; i++) smooth.values[i]! += outcomes[first + i]!;
 
     // What turns at an angle is no cubic: amounts do, and an outcome that reaches its floor where there is mass, as contradictions do.
-    const rest = said.observations.flatMap((note) => logAmount(note) ?? []);
+    const rest = [...amounts];
     for (const note of said.observations) {
-      if (!floorsOf(note).some((theta) => theta > span.low - 2 * this.#step && theta < span.high + 2 * this.#step)) continue;
+      const [under, over] = floorsOf(note);
+      if ((under < low || under > high) && (over < low || over > high)) continue;
       const alone = gridOf(room(points));
       logOutcome(note)(alone);
       for (let i = 0; i < points; i++) smooth.values[i]! -= alone.values[i]!;
@@ -375,6 +377,7 @@ export class Memory {
 interface SaidHere {
   readonly said: RememberedPattern;
   readonly outcomes: Message;
+  readonly amounts: readonly Said[];
   readonly likelihood: Message;
   readonly up: Message;
 }
