@@ -5,6 +5,7 @@ import { zoneOf } from '../measure/zones';
 import type { Ledger, Make } from '../records';
 import { makeName } from '../records/blank';
 import { escapeHtml } from '../statement/escape-html';
+import { counted } from '../measure/counted';
 
 /** What a page of makes is written from: a ledger whose pictures lie beside it. */
 export type IndexInput = Pick<Ledger, 'people' | 'patterns' | 'cloths' | 'makes'> & {
@@ -44,7 +45,7 @@ img { height: 150px; float: right; margin-left: 10px; background: #fff; }
 </style>
 </head>
 <body>
-<h1>${makes.length} ${makes.length === 1 ? 'make' : 'makes'}</h1>
+<h1>${counted(makes.length, 'make')}</h1>
 <p class="at">Written on ${escapeHtml(written)}. All that the ledger holds stands in ledger.json; schema.json says how.</p>
 ${makes.map((m) => makeArticle(m, ledger, pictures.get(m.id) ?? [], unit)).join('\n')}
 </body>

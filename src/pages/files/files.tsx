@@ -3,6 +3,7 @@ import { useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { toast } from 'react-toastify';
 import { proxy } from 'comlink';
+import { counted } from '../../core/measure/counted';
 import { archiveWorker } from '../../data/archive/archive-worker';
 import { exportLedger } from '../../data/archive/ledger-file';
 import { db } from '../../data/database';
@@ -72,6 +73,9 @@ export function Files() {
     }
   };
   const isEmpty = makes?.length === 0 && patterns?.length === 0 && cloths?.length === 0;
+  /** Absent while it is still counted. */
+  const held =
+    makes && patterns && cloths && `${counted(makes.length, 'make')}, ${counted(patterns.length, 'pattern')}, ${counted(cloths.length, 'cloth')}`;
 
   const read = async (file: File) => {
     setRefused(undefined);
@@ -84,7 +88,9 @@ export function Files() {
       if (!result.ok) return setRefused(`${file.name} was not read. ${result.problem}`);
       void makeSmallCopies(db);
       const { counts } = result;
-      toast(`Read: ${counts.makes} makes, ${counts.patterns} patterns, ${counts.cloths} cloths. Ctrl Z brings back what was here.`);
+      toast(
+        `Read: ${counted(counts.makes, 'make')}, ${counted(counts.patterns, 'pattern')}, ${counted(counts.cloths, 'cloth')}. Ctrl Z brings back what was here.`,
+      );
     } catch (error) {
       setRefused(`${file.name} was not read: ${whyNot(error)}`);
     } finally {
@@ -110,8 +116,7 @@ export function Files() {
         <section className="border-t border-rule2 pt-3">
           <h2 className="text-[17px]">Save the whole ledger to a file</h2>
           <p className="mb-2 text-ink2">
-            {makes?.length ?? 0} makes, {patterns?.length ?? 0} patterns, {cloths?.length ?? 0} cloths, with bodies, wears and pictures. Keep a copy
-            elsewhere now and then.
+            {held ?? 'All makes, patterns and cloths'}, with bodies, wears and pictures. Keep a copy elsewhere now and then.
           </p>
           <p className="flex flex-wrap gap-2">
             <Button disabled={busy} onClick={() => void download()}>
@@ -224,8 +229,8 @@ export function Files() {
       >
         <p className="my-3">
           {typeof question === 'object'
-            ? `${makes?.length ?? 0} makes that are here now give way to those of ${question.file.name}. Ctrl Z brings them back.`
-            : `${makes?.length ?? 0} makes, ${patterns?.length ?? 0} patterns and ${cloths?.length ?? 0} cloths that are here now are removed from this browser. This cannot be undone: save them to a file first if you want them.`}
+            ? `What is here now (${held ?? 'all makes, patterns and cloths'}) gives way to what is in ${question.file.name}. Ctrl Z brings it back.`
+            : `What is here now (${held ?? 'all makes, patterns and cloths'}) is removed from this browser. This cannot be undone: save it to a file first if you want it.`}
         </p>
         <div className="flex justify-end gap-2">
           {typeof question !== 'object' && (

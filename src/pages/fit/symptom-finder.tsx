@@ -16,6 +16,7 @@ import { keep } from '../../parts/keep';
 import { Button } from '../../ui/button';
 import { SelectField } from '../../ui/field';
 import { Pick } from '../../ui/pick';
+import { counted } from '../../core/measure/counted';
 
 /** Places at which something may be seen. */
 const PLACES = ZONE_IDS.filter((z) => symptomsAt([z]).length > 0);
@@ -87,7 +88,7 @@ export function SymptomFinder({ habits, person, usualKind }: { habits: Habits; p
             zones={PLACES}
             said={(zone) => {
               const count = symptomsAt([zone]).length;
-              return { marks: [], words: `${zoneOf(zone).label}: ${count} ${count === 1 ? 'thing' : 'things'} one may see there` };
+              return { marks: [], words: `${zoneOf(zone).label}: ${counted(count, 'thing')} one may see there` };
             }}
             chosen={place}
             onZone={setPlace}
@@ -146,9 +147,7 @@ export function SymptomFinder({ habits, person, usualKind }: { habits: Habits; p
                         ) : (
                           <>
                             {percent(c.chance)}
-                            <span className="block text-small text-ink2">
-                              that a pattern as drafted is so, by {c.patterns} {c.patterns === 1 ? 'pattern' : 'patterns'}
-                            </span>
+                            <span className="block text-small text-ink2">that a pattern as drafted is so, by {counted(c.patterns, 'pattern')}</span>
                           </>
                         )}
                       </td>

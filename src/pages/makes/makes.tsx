@@ -23,6 +23,7 @@ import { MarkMake } from '../../parts/marked-makes';
 import { GarmentPicture } from '../../parts/garment-picture';
 import { SelectField, TextField } from '../../ui/field';
 import { Empty, PageHead } from '../../ui/page-head';
+import { counted } from '../../core/measure/counted';
 
 interface Line {
   readonly make: Make;
@@ -185,7 +186,7 @@ export function Makes() {
     <div className="flex h-full flex-col">
       <PageHead
         title="Makes"
-        under={`${rows.length} of ${lines.length} ${lines.length === 1 ? 'garment' : 'garments'}`}
+        under={`${rows.length} of ${counted(lines.length, 'garment')}`}
         aside={
           <div className="flex flex-wrap items-end gap-3">
             <TextField

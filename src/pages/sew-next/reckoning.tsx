@@ -27,6 +27,7 @@ import { NumberField } from '../../ui/number-field';
 import { Pick } from '../../ui/pick';
 import { useSewAgain } from '../../workers/use-reckoning';
 import { startMake } from '../makes/log-draft';
+import { counted } from '../../core/measure/counted';
 
 interface Line {
   readonly reckoned: Reckoned;
@@ -214,7 +215,7 @@ export function Reckoning({ person, onPlan }: { person: Person; onPlan: (pattern
                   <span className="text-small text-ink2">
                     {[
                       '',
-                      l.reckoned.versions > 0 && `${l.reckoned.versions} ${l.reckoned.versions === 1 ? 'version' : 'versions'}`,
+                      l.reckoned.versions > 0 && `${counted(l.reckoned.versions, 'version')}`,
                       l.reckoned.minutes !== undefined && `about ${formatDuration(l.reckoned.minutes)}`,
                       l.expected.wears !== undefined && `about ${Math.round(l.expected.wears)} wears a year`,
                     ]

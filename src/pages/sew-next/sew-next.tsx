@@ -27,6 +27,7 @@ import { SortArea, useSorted } from '../../ui/sort-area';
 import { engine } from '../../workers/engine';
 import { lastVersion } from '../../core/fit/carry-forward';
 import { Reckoning } from './reckoning';
+import { counted } from '../../core/measure/counted';
 
 const day = (date: string) => format(parseISO(date), 'd MMM yyyy');
 
@@ -103,7 +104,7 @@ export function SewNext() {
     // The writer of calendars is loaded when it is asked for.
     const { calendarFile } = await import('../../core/plan/calendar-file');
     saveFile(new Blob([calendarFile(days, today())], { type: 'text/calendar' }), 'amber-ledger-sew-next.ics');
-    toast(`${days.length} ${days.length === 1 ? 'day' : 'days'} in a file that a calendar reads.`);
+    toast(`${counted(days.length, 'day')} in a file that a calendar reads.`);
   };
 
   const line = (plan: Plan) => {

@@ -17,6 +17,7 @@ import { Fold } from '../../ui/fold';
 import { NumberField } from '../../ui/number-field';
 import { Pick } from '../../ui/pick';
 import { Segmented } from '../../ui/segmented';
+import { counted } from '../../core/measure/counted';
 
 /** Garments by their ids, in that order; what was removed meanwhile is left out. */
 function hangingOf(hanging: readonly Hanging[], ids: readonly string[]): Hanging[] {
@@ -144,7 +145,7 @@ function ManyAtOnce({ hanging }: { hanging: readonly Hanging[] }) {
     const said = how === 'about' ? `about ${about} times` : how;
     if (
       await keep(
-        `worn ${said}: ${wears.length} ${wears.length === 1 ? 'garment' : 'garments'}`,
+        `worn ${said}: ${counted(wears.length, 'garment')}`,
         wears.map((put) => ({ table: 'wears', put })),
       )
     )
@@ -214,7 +215,7 @@ function Suitcase({ hanging }: { hanging: readonly Hanging[] }) {
     }));
     if (
       await keep(
-        `a suitcase: ${ids.length} ${ids.length === 1 ? 'garment' : 'garments'}`,
+        `a suitcase: ${counted(ids.length, 'garment')}`,
         wears.map((put) => ({ table: 'wears', put })),
       )
     )

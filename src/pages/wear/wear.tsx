@@ -16,6 +16,7 @@ import { BulkEntry } from './bulk-entry';
 import { DayCapture } from './day-capture';
 import { WearWords } from './wear-words';
 import { WearYear } from './wear-year';
+import { counted } from '../../core/measure/counted';
 
 /** How many outfits and idle garments are shown. */
 const SHOWN = 8;
@@ -74,7 +75,7 @@ function WearsOutList({ list, of }: { list: readonly WearsOut[]; of: string }) {
           <li key={g.id} className="border-b border-rule py-1">
             {g.name}{' '}
             <span className="text-small text-ink2">
-              {g.mends.length} {g.mends.length === 1 ? 'mend' : 'mends'} in {g.of} {g.of === 1 ? 'make' : 'makes'}
+              {counted(g.mends.length, 'mend')} in {counted(g.of, 'make')}
             </span>
             {g.mends.map(({ mend, wears }) => (
               <span key={mend.id} className="block text-small text-ink2">

@@ -13,6 +13,7 @@ import { GarmentPicture } from '../garment-picture';
 import { MarkMake } from '../marked-makes';
 import { rowsOf, type AccountProps, type Group, type Row } from './rows';
 import { VersionsThatCount } from './versions-that-count';
+import { counted } from '../../core/measure/counted';
 
 /** A triangle on the edge that a cell shares with the version before, as pattern pieces bear notches where they meet. */
 function Notch() {
@@ -119,7 +120,7 @@ const GroupRows = memo(function GroupRows({ group, makes }: { group: Group; make
 export function Account(props: AccountProps) {
   const { input, carried } = props;
   const makes = useMemo(() => versionsOf(input), [input]);
-  const counted = useMemo(() => versionsOf({ ...input, makes: reckonedMakes(input) }), [input]);
+  const thatCount = useMemo(() => versionsOf({ ...input, makes: reckonedMakes(input) }), [input]);
   const notes = carried.zones.reduce((n, z) => n + z.evidence.length, 0);
   const [onlyOther, setOnlyOther] = useState(false);
   const all = useMemo(() => rowsOf(props), [props]);
@@ -141,7 +142,7 @@ export function Account(props: AccountProps) {
           <Tick on={onlyOther} onChange={setOnlyOther}>
             Only what differs
           </Tick>
-          <VersionsThatCount makes={makes} counted={counted} />
+          <VersionsThatCount makes={makes} counted={thatCount} />
           {props.tools}
         </div>
       )}
@@ -186,7 +187,7 @@ export function Account(props: AccountProps) {
                         {format(parseISO(m.cutOn), 'MMMM yyyy')}
                       </span>
                       <span className="block text-small leading-[17px] text-ink2">{give(mainCloth(m, input.cloths).cloth)}</span>
-                      {!counted.includes(m) && (
+                      {!thatCount.includes(m) && (
                         <span className="block text-small leading-[17px] text-ink2 italic">
                           {m.state === 'abandoned' ? 'abandoned' : 'left out of the reckoning'}
                         </span>
@@ -202,7 +203,7 @@ export function Account(props: AccountProps) {
               <th scope="col" className={clsx(CARRY_CELL, UNDER_HEADS, 'border-t-4 border-t-amber-fill px-3 py-1 text-left font-normal')}>
                 <span className="font-serif text-[17px] leading-6 text-amber">Carry forward</span>
                 <span className="block text-small leading-[17px] text-ink2">
-                  from {counted.length} {counted.length === 1 ? 'version' : 'versions'} and {notes} fit {notes === 1 ? 'note' : 'notes'}
+                  from {counted(thatCount.length, 'version')} and {counted(notes, 'fit note')}
                 </span>
                 {carried.notNoted.length > 0 && (
                   <span className="block text-small leading-[17px] text-ink2">nothing noted on {zoneList(carried.notNoted)}</span>

@@ -3,6 +3,7 @@ import type { StoredPicture } from '../../data/database';
 import { newId } from '../../data/new-id';
 import { pictureReducer } from '../../workers/pictures';
 import { keep } from '../keep';
+import { counted } from '../../core/measure/counted';
 
 /** Whose pictures they are. */
 export type PictureOwner = { readonly makeId: string } | { readonly clothId: string };
@@ -55,7 +56,7 @@ export async function addPictures(
     onProgress(index + 1);
   }
   if (pictures.length === 0) return { kept: 0, problems };
-  const label = `${pictures.length} ${pictures.length === 1 ? 'picture' : 'pictures'} of ${name}`;
+  const label = `${counted(pictures.length, 'picture')} of ${name}`;
   const kept = await keep(
     label,
     pictures.map((put) => ({ table: 'pictures', put })),

@@ -15,6 +15,7 @@ import { keep } from '../keep';
 import { reordered } from '../reorder';
 import { addPictures, type PictureOwner } from './add-pictures';
 import { PinnedPicture } from './pinned-picture';
+import { counted } from '../../core/measure/counted';
 
 /** A picture in the row: its side, its place, what can be done with it. */
 function Thumb({
@@ -106,7 +107,7 @@ export function Pictures({
     });
     setProgress(undefined);
     setProblems(result.problems);
-    if (result.kept > 0) toast(`${result.kept} of ${files.length} ${files.length === 1 ? 'picture' : 'pictures'} kept. Ctrl Z takes them back.`);
+    if (result.kept > 0) toast(`${result.kept} of ${counted(files.length, 'picture')} kept. Ctrl Z takes them back.`);
   };
   const { getRootProps, getInputProps, isDragActive, open } = useDropzone({ onDrop: (files) => void take(files), noClick: true, noKeyboard: true });
   const latest = useRef(take);

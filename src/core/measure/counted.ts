@@ -1,0 +1,8 @@
+/**
+ * A count with its noun: `1 make`, `3 makes`.
+ *
+ * @param noun in the singular; its plural adds an s
+ */
+export function counted(count: number, noun: string): string {
+  return `${count} ${count === 1 ? noun : `${noun}s`}`;
+}
