@@ -26,6 +26,11 @@ test('an old spreadsheet: columns guessed and put right, rows taken in, the othe
   await expect(page.getByText(/Tern shirt dress, version 1 · size between C and D · 205\.74\scm of slate twill · 4 Mar 2025/)).toBeVisible();
   await expect(page.getByText(/250\scm of oat linen · 25 Apr 2025/)).toBeVisible();
   await page.getByText('3 April', { exact: true }).click();
+  // A lid that falls shut loses neither the table nor what was put right in it.
+  await page.reload();
+  await expect(page.getByText('what I sewed.csv: 4 rows')).toBeVisible();
+  await expect(page.getByLabel('Bought with is taken for')).toHaveValue('remark');
+  await expect(page.getByText(/205\.74\scm of slate twill · 3 Apr 2025/)).toBeVisible();
   await page.getByRole('button', { name: 'Take in 2 rows' }).click();
   await expect(page.getByText('Taken in: 2 rows.')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Nothing to take in' })).toBeDisabled();
@@ -38,6 +43,9 @@ test('an old spreadsheet: columns guessed and put right, rows taken in, the othe
   await hand(page, 'mended.csv', back.replace('nine', '4').replace('\r\n,Plover', '\r\n1 March 2024,Plover'));
   await page.getByRole('button', { name: 'Take in 2 rows' }).click();
   await expect(page.getByText('Taken in: 2 rows.').first()).toBeVisible();
+  // All of it is in: the page is empty the next time.
+  await page.reload();
+  await expect(page.getByLabel('or paste it here')).toBeVisible();
 
   await page.goto('/makes');
   await expect(page.getByRole('link', { name: /Reed trousers/ }).first()).toBeVisible();

@@ -7,6 +7,7 @@ import type { TakingInto } from '../../core/archive/tables-in/row';
 import { guessOrder, takeRows } from '../../core/archive/tables-in/take-rows';
 import { SHEETS, type SheetName } from '../../core/archive/tables-out';
 import type { DayOrder } from '../../core/measure/day-as-written';
+import { useKept } from '../../data/drafts';
 import { newId } from '../../data/new-id';
 import type { Write } from '../../data/journal';
 import { useBodies, useCloths, useMakes, usePatterns, usePeople, usePerson, useSettings, useUnit, useWears } from '../../data/queries';
@@ -24,10 +25,30 @@ import { RowsOfATable } from './rows-of-a-table';
 /** A table with how it is read; what was not chosen was guessed. */
 interface Chosen {
   readonly name: string;
+  /** As it was read, and as it was written. */
   readonly sheet: Sheet;
+  readonly text: string;
   readonly which: SheetName;
   readonly columns: readonly ColumnGuess[];
   readonly order: DayOrder;
+}
+
+/** The table on this page: through a reload too, where the browser has room for it. */
+function useChosen(): readonly [Chosen | undefined, (chosen: Chosen | undefined, finished?: boolean) => void] {
+  const [kept, keepThrough] = useKept<Omit<Chosen, 'sheet'>>('table to take in');
+  const [chosen, setChosen] = useState(() => {
+    const read = kept && readSheet(kept.text);
+    return read?.ok ? { ...kept!, sheet: read.sheet } : undefined;
+  });
+  return [
+    chosen,
+    (next, finished = false) => {
+      setChosen(next);
+      if (!next || finished) return keepThrough(undefined);
+      const { sheet: _, ...rest } = next;
+      keepThrough(rest);
+    },
+  ];
 }
 
 /** The words of a file: most are of today; a spreadsheet of long ago wrote the signs of one part of the world. */
@@ -52,27 +73,28 @@ function useTakingInto(personName: string): TakingInto | undefined {
 
 /** A sewist's old spreadsheet, taken in: its columns are guessed, shown with what comes of them, and put right before anything is written. */
 export function TakeInATable() {
-  const [whose, setWhose] = useState('');
-  const into = useTakingInto(whose);
+  const [whose, setWhose] = useKept<string>('whom a table is for');
+  const into = useTakingInto(whose ?? '');
   const unit = useUnit();
   const picker = useRef<HTMLInputElement>(null);
-  const [chosen, setChosen] = useState<Chosen>();
+  const [chosen, setChosen] = useChosen();
   const [problem, setProblem] = useState<string>();
   const [pasted, setPasted] = useState('');
 
-  const guessed = (name: string, sheet: Sheet, which: SheetName): Chosen => {
+  const guessed = ({ name, sheet, text }: Pick<Chosen, 'name' | 'sheet' | 'text'>, which: SheetName): Chosen => {
     const columns = guessColumns(
       which,
       sheet.heads,
       sheet.rows.map((r) => r.cells),
       unit,
     );
-    return { name, sheet, which, columns, order: guessOrder(sheet, columns, which, unit) };
+    return { name, sheet, text, which, columns, order: guessOrder(sheet, columns, which, unit) };
   };
   const open = (name: string, text: string) => {
     const read = readSheet(text);
     setProblem(read.ok ? undefined : `${name} was not read. ${read.problem}`);
-    setChosen(read.ok ? guessed(name, read.sheet, guessSheet(read.sheet.heads)) : undefined);
+    // A file that is no table leaves the one before on the page.
+    if (read.ok) setChosen(guessed({ name, sheet: read.sheet, text }, guessSheet(read.sheet.heads)));
   };
   const taken = useMemo(
     () => chosen && into && takeRows(chosen.sheet, { sheet: chosen.which, columns: chosen.columns, order: chosen.order }, into),
@@ -86,7 +108,15 @@ export function TakeInATable() {
   const takeIn = async () => {
     if (!taken || !chosen) return;
     const writes = taken.records.map(({ table, record }) => ({ table, put: record }) as Write);
-    if (await keep(`${rowsWords(fresh)} of ${chosen.name} taken in`, writes)) toast(`Taken in: ${rowsWords(fresh)}. Ctrl Z takes them out again.`);
+    if (!(await keep(`${rowsWords(fresh)} of ${chosen.name} taken in`, writes))) return;
+    toast(`Taken in: ${rowsWords(fresh)}. Ctrl Z takes them out again.`);
+    // Rows that could not be taken still wait to be mended.
+    setChosen(chosen, refused.size === 0);
+  };
+  const putAway = () => {
+    setChosen(undefined);
+    setPasted('');
+    if (picker.current) picker.current.value = '';
   };
   const saveRefused = () => {
     if (!chosen) return;
@@ -113,7 +143,14 @@ export function TakeInATable() {
           field={picker}
           onFile={(file) => void wordsOf(file).then((text) => open(file.name, text))}
         />
-        {!chosen && (
+        {chosen ? (
+          <p className="flex items-center gap-3 self-end">
+            {chosen.name}: {rowsWords(chosen.sheet.rows.length)}
+            <Button quiet onClick={putAway}>
+              Put away
+            </Button>
+          </p>
+        ) : (
           <label className="flex min-w-64 flex-1 flex-col gap-0.5 text-small text-ink2">
             or paste it here
             <textarea
@@ -145,11 +182,7 @@ export function TakeInATable() {
               What its columns are
             </h2>
             <div className="my-2 flex flex-wrap items-end gap-4">
-              <SelectField
-                label="It is a table of"
-                value={chosen.which}
-                onChange={(e) => setChosen(guessed(chosen.name, chosen.sheet, e.target.value as SheetName))}
-              >
+              <SelectField label="It is a table of" value={chosen.which} onChange={(e) => setChosen(guessed(chosen, e.target.value as SheetName))}>
                 {SHEETS.map((s) => (
                   <option key={s}>{s}</option>
                 ))}
@@ -180,8 +213,8 @@ export function TakeInATable() {
                 className="my-2 w-72"
                 label="Whom they are for, where the table does not say"
                 placeholder="your name"
-                value={whose}
-                onChange={(e) => setWhose(e.target.value)}
+                value={whose ?? ''}
+                onChange={(e) => setWhose(e.target.value || undefined)}
               />
             )}
             <div className="my-2 flex flex-wrap items-center gap-2">
