@@ -138,7 +138,10 @@ export function carryForward(input: PatternCase, plan: PlannedCut, memory?: Reco
 
   const forPlan = caseForPlan(input, plan);
   const again = lastCutAgain(last, plan);
-  const settled = zonesOfCase({ ...input, makes: counted }).map((zone) => settle(input, again, forPlan, zone, memory));
+  // Where every make counts, it is the very case whose zones are known already.
+  const settled = zonesOfCase(counted.length === input.makes.length ? input : { ...input, makes: counted }).map((zone) =>
+    settle(input, again, forPlan, zone, memory),
+  );
   const targets = new Map(settled.filter((s) => s.used.length > 0).map((s) => [s.zone, s.target]));
   const next = nextCut(input, last, plan, targets);
 

@@ -69,9 +69,9 @@ export function evidenceAt(input: PatternCase, zone: ZoneId): ZoneEvidence {
   return readCase(input).get(zone) ?? NO_EVIDENCE;
 }
 
-/** The last of a make's notes on a zone that count as evidence. */
-export function lastEvidence(input: PatternCase, zone: ZoneId, makeId: string): Evidence | undefined {
-  return lastByMake(input).get(makeId)?.[zone];
+/** The last of a make's notes that count as evidence, by zone. */
+export function lastEvidence(input: PatternCase, makeId: string): Partial<Record<ZoneId, Evidence>> {
+  return lastByMake(input).get(makeId) ?? {};
 }
 
 /** By make: what every change from version to version did is asked of hundreds of patterns at once. */

@@ -124,8 +124,7 @@ export function offsetOf(input: PatternCase, make: Make, zone: ZoneId, { note, b
   const chart = chartOf(pattern, make.chartId);
   const line = lineOf(make, zone);
   const place = chart && line && placeOf(chart, line);
-  const cutFor = bodies.find((b) => b.id === make.bodyId)?.date;
-  const date = day ?? note?.date ?? cutFor ?? make.cutOn;
+  const date = day ?? note?.date ?? bodies.find((b) => b.id === make.bodyId)?.date ?? make.cutOn;
   const bodyCm = (of: BodyMeasure | undefined) => of && bodyOn(bodies, of, date)?.cm;
   // Only where something goes round the body does ease enter.
   const ease = kind === 'girth' || zone === 'torso' ? intendedEase(pattern, view, zone, chart, line) : 0;

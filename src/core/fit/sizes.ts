@@ -284,7 +284,7 @@ function lovedEase({ input, view, all = [] }: SizeRequest, zone: ZoneId): number
         .flatMap((make) => {
           const own = viewOf(c.pattern, make);
           if (classGroup(fitClassAt(c.pattern, own, zone)) !== group) return [];
-          const note = lastEvidence(c, zone, make.id);
+          const note = lastEvidence(c, make.id)[zone];
           if (note?.note.outcome !== 0) return [];
           // What the pattern intends, and by how much this garment was cut off from that: the ease it has on this body.
           return [intendedEase(c.pattern, own, zone, chartOf(c.pattern, make.chartId), lineOf(make, zone)) + note.offset.x - note.offset.cloth.cm];

@@ -62,7 +62,7 @@ function zonesOf(input: PatternCase, make: Make): Map<ZoneId, ComparedZone> {
 /** How a make was at a zone; undefined where nothing is known of it: a gap, and not a nought. */
 export function zoneOfMake(input: PatternCase, make: Make, zone: ZoneId): ComparedZone | undefined {
   const { pattern } = input;
-  const seen = lastEvidence(input, zone, make.id);
+  const seen = lastEvidence(input, make.id)[zone];
   const offset = seen?.offset ?? offsetOf(input, make, zone);
   if (!seen && offset.chart.from === 'nothing' && offset.alterations.length === 0) return undefined;
   const known = zoneOf(zone).kind === 'girth' && offset.chart.from !== 'nothing';

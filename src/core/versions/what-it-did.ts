@@ -75,9 +75,10 @@ function creditFor(before: Evidence, after: Evidence, otherCloth: boolean, wante
  */
 export function whatItDid(input: PatternCase, earlier: Make, later: Make): Effect[] {
   const otherCloth = clothProperties(mainCloth(earlier, input.cloths).cloth, mainCloth(later, input.cloths).cloth).length > 0;
+  const [ofEarlier, ofLater] = [lastEvidence(input, earlier.id), lastEvidence(input, later.id)];
   return zonesOfCase(input).flatMap((zone): readonly Effect[] => {
-    const before = lastEvidence(input, zone, earlier.id);
-    const after = lastEvidence(input, zone, later.id);
+    const before = ofEarlier[zone];
+    const after = ofLater[zone];
     const was = before?.note.outcome ?? 0;
     const is = after?.note.outcome;
     if (was === 0 && (is ?? 0) === 0) return NONE;
