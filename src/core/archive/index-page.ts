@@ -6,6 +6,7 @@ import type { Ledger, Make } from '../records';
 import { makeName } from '../records/blank';
 import { escapeHtml } from '../statement/escape-html';
 import { counted } from '../measure/counted';
+import { gather } from '../measure/gather';
 
 /** What a page of makes is written from: a ledger whose pictures lie beside it. */
 export type IndexInput = Pick<Ledger, 'people' | 'patterns' | 'cloths' | 'makes'> & {
@@ -26,7 +27,7 @@ export type IndexInput = Pick<Ledger, 'people' | 'patterns' | 'cloths' | 'makes'
 export function indexPage(ledger: IndexInput, written: string, unit: LengthUnit): string {
   const pictures = new Map<string, string[]>();
   for (const p of [...ledger.pictures].sort((a, b) => a.side.localeCompare(b.side) || a.place - b.place))
-    if (p.makeId !== undefined && p.file !== undefined) pictures.set(p.makeId, [...(pictures.get(p.makeId) ?? []), p.file]);
+    if (p.makeId !== undefined && p.file !== undefined) gather(pictures, p.makeId, p.file);
   const makes = [...ledger.makes].sort((a, b) => b.cutOn.localeCompare(a.cutOn) || b.id.localeCompare(a.id));
   return `<!doctype html>
 <html lang="en">

@@ -2,6 +2,7 @@ import type { EffectContext } from '../alteration/effects';
 import type { FitClass } from '../measure/fit-class';
 import { zoneOf, type ZoneId } from '../measure/zones';
 import type { Cloth, Make, MeasurementSet, Pattern, View } from '../records';
+import { gather } from '../measure/gather';
 
 /** All that is needed to reckon one pattern for one person. */
 export interface PatternCase {
@@ -46,13 +47,8 @@ export function casesFor(personId: string, { patterns, makes, bodies, cloths }: 
   const byPattern = new Map<string, Make[]>();
   for (const make of makes)
     if (make.personId === personId)
-      for (const [i, { patternId }] of make.sources.entries()) {
-        // A garment may have more than one piece of the same pattern.
-        if (make.sources.findIndex((s) => s.patternId === patternId) !== i) continue;
-        const sewn = byPattern.get(patternId);
-        if (sewn) sewn.push(make);
-        else byPattern.set(patternId, [make]);
-      }
+      // A garment may have more than one piece of the same pattern.
+      for (const id of new Set(make.sources.map((s) => s.patternId))) gather(byPattern, id, make);
   return patterns.flatMap((pattern): PatternCase[] => {
     const sewn = byPattern.get(pattern.id);
     return sewn ? [{ pattern, makes: sewn.sort((a, b) => a.version - b.version), bodies: own, cloths }] : [];

@@ -6,6 +6,7 @@ import type { FitNote, Make } from '../records';
 import { bringsZone, effectContext, fitClassAt, inOrder, viewOf, type PatternCase } from './case';
 import { sharpness, type Observation } from './likelihood';
 import { madeBefore, offsetOf, type Offset } from './offset';
+import { gather } from '../measure/gather';
 
 /** A fit note that counts, with the garment's offset when it was seen. */
 export interface Evidence {
@@ -119,11 +120,7 @@ const readCase = onceFor((input: PatternCase): ReadonlyMap<ZoneId, ZoneEvidence>
 
 function byZone(notes: readonly FitNote[]): ReadonlyMap<ZoneId, readonly FitNote[]> {
   const zones = new Map<ZoneId, FitNote[]>();
-  for (const note of notes) {
-    const found = zones.get(note.zone);
-    if (found) found.push(note);
-    else zones.set(note.zone, [note]);
-  }
+  for (const note of notes) gather(zones, note.zone, note);
   return zones;
 }
 

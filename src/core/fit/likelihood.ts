@@ -33,6 +33,11 @@ export function sharpness(seen: Seen, overLayer: boolean): number {
   return seen.wears >= 3 ? 1 : 1.15;
 }
 
+/** All doubt about what was seen, the observer's and the garment's, cm. */
+export function doubtOf({ observer, garment }: Pick<Observation, 'observer' | 'garment'>): number {
+  return Math.sqrt(observer * observer + garment * garment);
+}
+
 /** The two edges of x − θ between which an outcome is noted, cm. */
 function bounds(outcome: Outcome, [t1, t2, t3]: Observation['edges']): readonly [number, number] {
   const size = Math.abs(outcome);
@@ -68,7 +73,7 @@ function addTo(values: Float64Array, from: number, to: number, before: number, a
 
 /** The log chance of the outcome, worked out at every point. */
 function directly({ x, outcome, edges, observer, garment }: Observation): Said {
-  const s = Math.sqrt(observer * observer + garment * garment);
+  const s = doubtOf({ observer, garment });
   const [low, high] = bounds(outcome, edges);
   const [open, shut] = floorsOf({ x, outcome, edges, observer, garment });
   return ({ start, step, values }) => {
@@ -141,7 +146,7 @@ export function logOutcome(o: Observation): Said {
 
 /** Where, on either side, the outcome's chance reaches its floor and turns at an angle, θ in cm; infinite where it never does. */
 export function floorsOf({ x, outcome, edges, observer, garment }: Observation): readonly [number, number] {
-  const far = FAR * Math.sqrt(observer * observer + garment * garment);
+  const far = FAR * doubtOf({ observer, garment });
   const [low, high] = bounds(outcome, edges);
   return [x - high - far, x - low + far];
 }
@@ -173,7 +178,7 @@ export function logLikelihood(o: Observation): Said {
 
 /** The chances of an outcome at most, and at least, as the one noted, were the ideal offset θ. */
 export function outcomeTails(o: Observation, theta: number): { readonly atMost: number; readonly atLeast: number } {
-  const s = Math.sqrt(o.observer * o.observer + o.garment * o.garment);
+  const s = doubtOf(o);
   const [low, high] = bounds(o.outcome, o.edges);
   return { atMost: phiBetween(-Infinity, (high - o.x + theta) / s), atLeast: phiBetween((low - o.x + theta) / s, Infinity) };
 }

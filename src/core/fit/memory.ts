@@ -1,6 +1,6 @@
 import type { FitClass } from '../measure/fit-class';
 import { zoneOf, type ZoneId } from '../measure/zones';
-import { floorsOf, LOG_FLOOR, logAmount, logOutcome, type Observation, type Said } from './likelihood';
+import { doubtOf, floorsOf, LOG_FLOOR, logAmount, logOutcome, type Observation, type Said } from './likelihood';
 import { DEPTH, logsOf, posteriorAlong, posteriorFrom, spanOfMass, type Posterior } from './posterior';
 import { room } from './room';
 
@@ -91,9 +91,9 @@ export class Memory {
     // An even grid sums a smooth function up almost without error as long as its step is less than half of what is sharpest in it.
     let sharpest = Math.min(...[person, fitClass, designer, pattern].filter((s) => s > 0));
     for (const { observations } of patterns)
-      for (const { x, edges, observer, garment } of observations) {
-        reach = Math.max(reach, Math.abs(x) + edges[2] + 4);
-        sharpest = Math.min(sharpest, Math.sqrt(observer * observer + garment * garment));
+      for (const o of observations) {
+        reach = Math.max(reach, Math.abs(o.x) + o.edges[2] + 4);
+        sharpest = Math.min(sharpest, doubtOf(o));
       }
     this.#sharpest = sharpest;
     this.#step = step ?? Math.min(COARSEST, Math.max(FINEST, this.#sharpest / 2.5));
@@ -151,10 +151,7 @@ export class Memory {
   #withAmounts(outcomes: Message, amounts: readonly Said[]): Message {
     if (amounts.length === 0) return outcomes;
     const least = LOG_NOTHING + amounts.length * LOG_FLOOR;
-    let first = 0;
-    while (outcomes[first]! < least) first++;
-    let last = outcomes.length - 1;
-    while (outcomes[last]! < least) last--;
+    const [first, last] = endsOf(outcomes, least);
     const both = room(this.#points);
     both.set(outcomes);
     const asked = { start: this.#start + first * this.#step, step: this.#step, values: both.subarray(first, last + 1) };
@@ -172,13 +169,10 @@ export class Memory {
     }
     // Where a note says no more firmly than the prior can say yes there is no mass, and no need to ask the prior.
     const enough = Math.log(density[likeliest]! / most) - DEPTH;
-    let first = 0;
-    while (likelihood[first]! < enough) first++;
-    let last = density.length - 1;
-    while (likelihood[last]! < enough) last--;
+    const ends = endsOf(likelihood, enough);
     // A cubic asks its neighbours.
-    first = Math.max(0, first - 2);
-    last = Math.min(density.length - 1, last + 2);
+    const first = Math.max(0, ends[0] - 2);
+    const last = Math.min(density.length - 1, ends[1] + 2);
     const points = last - first + 1;
     const gridOf = (values: Float64Array) => ({ start: this.#start + first * this.#step, step: this.#step, values });
 
@@ -387,6 +381,15 @@ interface Leave {
   readonly group?: ClassGroup;
   readonly designer?: string;
   readonly patterns?: readonly string[];
+}
+
+/** The first and the last point of a message that are not less than so much. */
+function endsOf(message: Message, least: number): readonly [number, number] {
+  let first = 0;
+  while (message[first]! < least) first++;
+  let last = message.length - 1;
+  while (message[last]! < least) last--;
+  return [first, last];
 }
 
 /** The same message with its peak at 0. */

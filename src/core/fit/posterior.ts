@@ -1,6 +1,6 @@
 import { zoneOf, type ZoneId } from '../measure/zones';
 import { cubicAt, cubicsOf } from './cubic';
-import { logLikelihood, type Grid, type Observation, type Said } from './likelihood';
+import { doubtOf, logLikelihood, type Grid, type Observation, type Said } from './likelihood';
 import { phiBetween } from './normal';
 import { room } from './room';
 
@@ -149,7 +149,7 @@ function onGrid(observations: readonly Observation[], before: Prior | number, ap
     [low, high] = [first, last];
   }
 
-  const sharpest = Math.min(prior.sharpest, ...observations.map((o) => Math.hypot(o.observer, o.garment)));
+  const sharpest = Math.min(prior.sharpest, ...observations.map(doubtOf));
   const points = pointsOver({ low, high, hills }, sharpest, part);
   const step = (high - low) / (points - 1);
   const [all, ...without] = logDensities(low, step, points).map((logs) => posteriorFrom(low, step, fromLogs(logs)));

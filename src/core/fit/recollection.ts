@@ -5,6 +5,7 @@ import { fitClassAt, viewOf, type PatternCase } from './case';
 import { evidenceAt, type Evidence } from './evidence';
 import { classGroup, Memory, type Branch, type RememberedPattern } from './memory';
 import { bestCut, chanceOfRight, massBelow, posteriorOf, priorFrom, quantile, type BestCut, type Posterior, type Prior } from './posterior';
+import { gather } from '../measure/gather';
 
 /** A pattern whose notes moved an answer, and by how much: the median with everything less the median without it, cm. */
 export interface Speaker {
@@ -118,12 +119,7 @@ export class Recollection {
       if (!same) anew += 1;
       const said = same ? known! : { from, zones: saidOf(input) };
       this.#patterns.set(input.pattern.id, said);
-      for (const [zone, s] of said.zones) {
-        if (!s) continue;
-        const patterns = zones.get(zone);
-        if (patterns) patterns.push(s);
-        else zones.set(zone, [s]);
-      }
+      for (const [zone, s] of said.zones) if (s) gather(zones, zone, s);
     }
     for (const [zone, patterns] of zones) {
       const known = before ? before.#memories.get(zone) : undefined;

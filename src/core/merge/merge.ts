@@ -7,6 +7,7 @@ import { historyKey } from './history-key';
 import { join, newer, type Told, type ToldLeaf } from './join';
 import { fieldOfOrder, sayTheSame, type AnyRecord } from './leaves';
 import { knows, knownTogether, NEVER, type Stamp } from './stamp';
+import { gather } from '../measure/gather';
 
 export type Tables = Readonly<Record<TableName, readonly AnyRecord[]>>;
 
@@ -182,7 +183,7 @@ function bringBackNeeded(joined: ReadonlyMap<string, Joined>): ReadonlySet<strin
       const { all = NEVER, removed = NEVER } = joined.get(needed)?.history ?? {};
       // What was made anew after it had been removed was so by one who knew what had gone with it.
       if (removed !== one.history?.removed || all > removed) continue;
-      wentWith.set(needed, [...(wentWith.get(needed) ?? []), one]);
+      gather(wentWith, needed, one);
     }
   }
   const waiting = [...joined.values()].filter((one) => one.there);

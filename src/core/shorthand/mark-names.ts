@@ -1,4 +1,5 @@
 import { MARKS, MARKS_EACH } from './grammar';
+import { gather } from '../measure/gather';
 
 /** A name that the ledger knows. */
 export interface Named {
@@ -65,16 +66,13 @@ function entriesOf(vocabulary: Vocabulary): Map<string, Entry[]> {
       const parts = words.split(/\s+/);
       for (let n = 1; n < parts.length; n++) {
         const start = parts.slice(0, n).join(' ');
-        if (start.length >= TOO_SHORT) starts.set(start, [...(starts.get(start) ?? []), { words: start, kind, index }]);
+        if (start.length >= TOO_SHORT) gather(starts, start, { words: start, kind, index });
       }
     }
   for (const [start, entries] of starts) if (entries.length === 1 && !full.has(start) && entries[0]!.kind === 'pattern') all.push(entries[0]!);
   // By first letter, the longest first: what is looked at for each place of a line stays short however large the ledger.
   const byLetter = new Map<string, Entry[]>();
-  for (const entry of all.sort((a, b) => b.words.length - a.words.length)) {
-    const letter = entry.words[0]!;
-    byLetter.set(letter, [...(byLetter.get(letter) ?? []), entry]);
-  }
+  for (const entry of all.sort((a, b) => b.words.length - a.words.length)) gather(byLetter, entry.words[0]!, entry);
   return byLetter;
 }
 

@@ -4,6 +4,7 @@ import { FIT_CLASSES, type FitClass } from '../measure/fit-class';
 import { ZONE_IDS, zoneOf, type ZoneId } from '../measure/zones';
 import type { Make, Pattern } from '../records';
 import { zoneOfMake } from './compare-makes';
+import { gather } from '../measure/gather';
 
 /** How a garment came to be thought of: loved is 4 or 5 of 5, liked 3, not loved less; unsaid without a verdict. */
 export type Liking = 'loved' | 'liked' | 'not loved' | 'unsaid';
@@ -40,7 +41,7 @@ export function easeByClass(cases: readonly PatternCase[], zone: ZoneId): Readon
       const ease = zoneOfMake(input, make, zone)?.ease;
       if (ease === undefined) continue;
       const fitClass = fitClassAt(pattern, view, zone);
-      found.set(fitClass, [...(found.get(fitClass) ?? []), { make, pattern, ease, liking: likingOf(make) }]);
+      gather(found, fitClass, { make, pattern, ease, liking: likingOf(make) });
     }
   return new Map(FIT_CLASSES.flatMap((c) => (found.has(c) ? [[c, found.get(c)!] as const] : [])));
 }

@@ -80,10 +80,9 @@ export function whatItDid(input: PatternCase, earlier: Make, later: Make): Effec
     const before = ofEarlier[zone];
     const after = ofLater[zone];
     const was = before?.note.outcome ?? 0;
-    const is = after?.note.outcome;
-    if (was === 0 && (is ?? 0) === 0) return NONE;
-    if (before && was !== 0 && is === undefined) return [{ zone, fate: 'not seen', before, credit: [] }];
-    if (!after || is === undefined) return NONE;
+    if (!after) return before && was !== 0 ? [{ zone, fate: 'not seen', before, credit: [] }] : NONE;
+    const is = after.note.outcome;
+    if (was === 0 && is === 0) return NONE;
     const both = before ? { zone, before, after } : { zone, after };
     const credit = (wanted: number) =>
       before ? creditFor(before, after, otherCloth, wanted) : { credit: [], notClear: 'nothing that touches it changed' as const };

@@ -1,6 +1,7 @@
 import type { IsoDate } from '../measure/calendar-day';
 import type { FREQUENCIES, Wear } from '../records/wear';
 import { dayNumber } from '../measure/calendar-day';
+import { gather } from '../measure/gather';
 
 export type Frequency = (typeof FREQUENCIES)[number];
 
@@ -77,11 +78,7 @@ export function wearCounts(wears: readonly Wear[], span: DaySpan = {}): Map<stri
   const of = new Map<string, Wear[]>();
   for (const wear of wears) {
     if (partWithin(wear, span) <= 0) continue;
-    for (const id of wear.makeIds) {
-      const list = of.get(id);
-      if (list) list.push(wear);
-      else of.set(id, [wear]);
-    }
+    for (const id of wear.makeIds) gather(of, id, wear);
   }
   return new Map([...of].map(([id, list]) => [id, countOf(list, span)]));
 }

@@ -1,4 +1,5 @@
 import { gammaBelow, gammaPoint } from './gamma';
+import { gather } from '../measure/gather';
 
 /** A garment as the reckoning of wear sees it. */
 export interface WornGarment {
@@ -71,11 +72,7 @@ const median = (values: readonly number[]) => {
 export function wearRates(garments: readonly WornGarment[]): Map<string, WearRate> {
   const counted = garments.filter((g) => g.t > 0);
   const kinds = new Map<string, WornGarment[]>();
-  for (const g of counted) {
-    const set = kinds.get(g.kind);
-    if (set) set.push(g);
-    else kinds.set(g.kind, [g]);
-  }
+  for (const g of counted) gather(kinds, g.kind, g);
   const measureOf = (set: readonly WornGarment[]) => {
     const prior = wearPrior(set);
     const means = set.map((g) => {

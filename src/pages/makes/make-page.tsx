@@ -36,16 +36,14 @@ import { LookEntry } from './look-entry';
 import { WearList } from './wear-list';
 import { Verdicts } from './verdicts';
 import { WhatItCost } from './what-it-cost';
+import { gather } from '../../core/measure/gather';
 
 const day = (date: string) => format(parseISO(date), 'd MMMM yyyy');
 
 /** Fit notes by look, the latest first. */
 function looks(notes: readonly FitNote[]): { key: string; first: FitNote; notes: FitNote[] }[] {
   const groups = new Map<string, FitNote[]>();
-  for (const note of notes) {
-    const key = `${note.date} ${seenWords(note.seen)}`;
-    groups.set(key, [...(groups.get(key) ?? []), note]);
-  }
+  for (const note of notes) gather(groups, `${note.date} ${seenWords(note.seen)}`, note);
   return [...groups].map(([key, list]) => ({ key, first: list[0]!, notes: list })).sort((a, b) => b.first.date.localeCompare(a.first.date));
 }
 
