@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { alterationWords, sizeLineWords } from '../src/core/alteration/words';
 import { answerFor } from '../src/core/alteration/answer';
 import { sewAgain } from '../src/core/decide/sew-again';
+import { beliefAt } from '../src/core/fit/belief';
 import { carryForward } from '../src/core/fit/carry-forward';
 import { nextVersion, type PatternCase } from '../src/core/fit/case';
 import { FitLedger, newsBetween } from '../src/core/fit/fit-ledger';
@@ -109,15 +110,18 @@ export function advise(ledger: Ledger, person: Person, patternIds: readonly stri
           : [],
         alterations: carried?.next.alterations.map((a) => alterationWords(a, unit)) ?? [],
         zones:
-          carried?.zones.map((z) => ({
-            zone: zoneOf(z.zone).label,
-            offset: z.x,
-            changed: isChanged(z),
-            best: z.best,
-            ...(z.chance === undefined ? {} : { chance: z.chance }),
-            ground: z.ground,
-            ...(z.saidByOthers ? { saidByOthers: z.saidByOthers } : {}),
-          })) ?? [],
+          carried?.zones.map((z) => {
+            const { saidByOthers } = beliefAt(input, z.zone, memory);
+            return {
+              zone: zoneOf(z.zone).label,
+              offset: z.x,
+              changed: isChanged(z),
+              best: z.best,
+              ...(z.chance === undefined ? {} : { chance: z.chance }),
+              ground: z.ground,
+              ...(saidByOthers ? { saidByOthers: saidByOthers() } : {}),
+            };
+          }) ?? [],
         ...(carried?.weakest ? { weakest: { zone: zoneOf(carried.weakest.zone).label, chance: carried.weakest.chance } } : {}),
         ...sizesAdvice(input),
         toMark: carried?.toMark.map((t) => alterationWords(t.alteration, unit)) ?? [],

@@ -8,8 +8,8 @@ import type { Recollection } from './recollection';
 export interface Belief extends ZoneEvidence {
   /** Asked for only where a note is left out: what is believed with all of them needs no copy of it. */
   readonly prior: () => Prior | number;
-  /** What the person's other patterns say, in numbers for people; absent where none does. */
-  readonly saidByOthers: BestCut | undefined;
+  /** What the person's other patterns say, in numbers for people; absent where none does. Asked for where it is shown. */
+  readonly saidByOthers: (() => BestCut) | undefined;
   readonly posterior: Posterior;
 }
 

@@ -21,8 +21,6 @@ export interface ZoneForecast {
   readonly evidence: readonly Evidence[];
   readonly unused: readonly UnusedNote[];
   readonly best: BestCut;
-  /** What the person's other patterns say here; absent where none does. */
-  readonly saidByOthers?: BestCut;
   readonly ground: Ground;
   /** Offset of the next cut, and of the last version if it were cut again for the plan's body and cloth, cm. */
   readonly x: number;
@@ -97,7 +95,7 @@ export const zonesOfCase = onceFor(({ pattern, makes }: PatternCase): readonly Z
 
 /** What a zone's notes say, before it is settled what can be cut. */
 function settle(input: PatternCase, again: Make, forPlan: PatternCase, zone: ZoneId, memory: Recollection | undefined) {
-  const { used, unused, saidByOthers, posterior } = beliefAt(input, zone, memory);
+  const { used, unused, posterior } = beliefAt(input, zone, memory);
   const best = bestCut(posterior);
   const [t1] = edgesOf(zone, fitClassAt(input.pattern, viewOf(input.pattern, again), zone));
   const lastOffset = offsetOf(forPlan, again, zone);
@@ -120,7 +118,7 @@ function settle(input: PatternCase, again: Make, forPlan: PatternCase, zone: Zon
       target = best.median;
     }
   }
-  return { zone, saidByOthers, used, unused, best, t1, lastOffset, chanceAt, ground, target };
+  return { zone, used, unused, best, t1, lastOffset, chanceAt, ground, target };
 }
 
 /**
@@ -154,7 +152,6 @@ export function carryForward(input: PatternCase, plan: PlannedCut, memory?: Reco
       evidence: s.used,
       unused: s.unused,
       best: s.best,
-      ...(s.saidByOthers ? { saidByOthers: s.saidByOthers } : {}),
       ground: s.ground,
       x,
       lastX: s.lastOffset.x,

@@ -29,13 +29,3 @@ test('a smooth function in steps of a sixteenth is followed to a twenty thousand
   const values = Float64Array.from({ length: 120 }, (_, i) => Math.exp(-0.5 * (i * step - 3.5) ** 2));
   for (let at = 2; at < 117; at += 0.37) expect(Math.abs(cubicAt(values, at) - Math.exp(-0.5 * (at * step - 3.5) ** 2))).toBeLessThan(5e-5);
 });
-
-test('where the slopes are known a cubic is followed exactly', () => {
-  fc.assert(
-    fc.property(number, number, number, number, fc.double({ min: 0, max: 11, noNaN: true }), (a, b, c, d, at) => {
-      const cubic = (x: number) => a + x * (b + x * (c + x * d));
-      const slope = (x: number) => b + x * (2 * c + x * 3 * d);
-      expect(readAt(cubicsOf(table(cubic), table(slope)), at)).toBeCloseTo(cubic(at), 6);
-    }),
-  );
-});

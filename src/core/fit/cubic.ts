@@ -1,3 +1,5 @@
+import { room } from './room';
+
 /** Numbers that a cubic takes. */
 const TERMS = 4;
 
@@ -6,12 +8,13 @@ const TERMS = 4;
  * point has no neighbour, the last stands in.
  *
  * @param values of the function at each point
- * @param slopes at each point, per cell, where they are known; else those of the line between both neighbours
  */
-export function cubicsOf(values: Float64Array, slopes?: Float64Array): Float64Array {
+export function cubicsOf(values: Float64Array): Float64Array {
   const last = values.length - 1;
-  const cubics = new Float64Array(TERMS * last);
-  const slopeAt = (i: number) => slopes?.[i] ?? 0.5 * (values[i < last ? i + 1 : last]! - values[i > 0 ? i - 1 : 0]!);
+  // A cell of its own for the last point, so that it can be asked for like the others.
+  const cubics = room(TERMS * (last + 1));
+  cubics[TERMS * last] = values[last]!;
+  const slopeAt = (i: number) => 0.5 * (values[i < last ? i + 1 : last]! - values[i > 0 ? i - 1 : 0]!);
   let from = slopeAt(0);
   for (let i = 0; i < last; i++) {
     const rise = values[i + 1]! - values[i]!;
@@ -33,7 +36,7 @@ export function cubicsOf(values: Float64Array, slopes?: Float64Array): Float64Ar
  * @param at from 0 to the last point
  */
 export function cubicAt(cubics: Float64Array, at: number): number {
-  const cell = Math.min(Math.floor(at), cubics.length / TERMS - 1);
+  const cell = at | 0;
   const t = at - cell;
   const i = TERMS * cell;
   return cubics[i]! + t * (cubics[i + 1]! + t * (cubics[i + 2]! + t * cubics[i + 3]!));

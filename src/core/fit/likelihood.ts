@@ -1,6 +1,6 @@
 import type { Outcome, Seen } from '../records';
-import { cubicAt, cubicsOf } from './cubic';
-import { logNormal, nearlyPhiBetween, phiBetween } from './normal';
+import { addLogBand, FAR } from './log-band';
+import { logNormal, phiBetween } from './normal';
 
 /** What one fit note says about the ideal offset θ, reduced to numbers. */
 export interface Observation {
@@ -19,9 +19,6 @@ export interface Observation {
 /** Probabilities are floored here, so that one note can never rule a cut out for good. Source: engine.md, section 3. */
 const FLOOR = 1e-12;
 export const LOG_FLOOR = Math.log(FLOOR);
-/** Standard deviations beyond which less than the floor is left: Φ(−7.1) is 6e-13. */
-const FAR = 7.1;
-
 /**
  * How sharp an observation is, by when it was made: the factor k on σ.
  *
@@ -38,13 +35,15 @@ export function doubtOf({ observer, garment }: Pick<Observation, 'observer' | 'g
   return Math.sqrt(observer * observer + garment * garment);
 }
 
-/** The two edges of x − θ between which an outcome is noted, cm. */
-function bounds(outcome: Outcome, [t1, t2, t3]: Observation['edges']): readonly [number, number] {
-  const size = Math.abs(outcome);
-  if (size === 0) return [-t1, t1];
-  const near = size === 1 ? t1 : size === 2 ? t2 : t3;
-  const far = size === 1 ? t2 : size === 2 ? t3 : Infinity;
-  return outcome > 0 ? [near, far] : [-far, -near];
+/** The lower of the two edges of x − θ between which an outcome is noted, cm. */
+function lowEdge(outcome: Outcome, edges: Observation['edges']): number {
+  if (outcome > 0) return edges[outcome - 1]!;
+  return outcome === -3 ? -Infinity : -edges[-outcome]!;
+}
+
+/** The upper one: over is under seen in a mirror. */
+function highEdge(outcome: Outcome, edges: Observation['edges']): number {
+  return -lowEdge(-outcome as Outcome, edges);
 }
 
 /** Even steps of θ, cm, with a value at each. */
@@ -57,98 +56,47 @@ export interface Grid {
 /** What is said of θ, to be added to what is said on a grid already. */
 export type Said = (grid: Grid) => void;
 
-/**
- * Adds to a grid what a note says of it: the same at every point up to a place, the same beyond another, and worked out between them.
- * Most points of a grid lie where a note says no more than that they are too far off, or well inside what is open to one side.
- *
- * @param from the first of the points between, and `to` the last; either may lie beyond the grid
- */
-function addTo(values: Float64Array, from: number, to: number, before: number, after: number, at: (k: number) => number): void {
-  const first = Math.min(values.length, Math.max(0, Math.ceil(from)));
-  const end = Math.max(first, Math.min(values.length, Math.floor(to) + 1));
-  if (before !== 0) for (let k = 0; k < first; k++) values[k]! += before;
-  for (let k = first; k < end; k++) values[k]! += at(k);
-  if (after !== 0) for (let k = end; k < values.length; k++) values[k]! += after;
+/** The first point of a grid that lies at a place or beyond it; the place may lie off the grid. */
+function pointFrom(place: number, { start, step, values }: Grid): number {
+  return Math.min(values.length, Math.max(0, Math.ceil((place - start) / step)));
 }
 
-/** The log chance of the outcome, worked out at every point. */
-function directly({ x, outcome, edges, observer, garment }: Observation): Said {
-  const s = doubtOf({ observer, garment });
-  const [low, high] = bounds(outcome, edges);
-  const [open, shut] = floorsOf({ x, outcome, edges, observer, garment });
-  return ({ start, step, values }) => {
-    // A grid may run downwards: then what is too low comes after the rest.
-    const [one, other] = [(open - start) / step, (shut - start) / step];
-    addTo(values, Math.min(one, other), Math.max(one, other), LOG_FLOOR, LOG_FLOOR, (k) => {
-      const off = start + k * step - x;
-      const a = (low + off) / s;
-      const b = (high + off) / s;
-      // Far enough off an edge it is as if it were not there.
-      if (a < -FAR && b > FAR) return 0;
-      return Math.log(Math.max(nearlyPhiBetween(a < -FAR ? -Infinity : a, b > FAR ? Infinity : b), FLOOR));
-    });
-  };
-}
+/** Half the width of an outcome that is open to one side, cm: as good as endless. */
+const VAST = 1e6;
 
-/** Log chances of an outcome over x − θ, as cubics, and what they are to either side. */
-interface Table {
-  readonly start: number;
-  readonly step: number;
-  readonly points: number;
-  readonly cubics: Float64Array;
-  readonly below: number;
-  readonly above: number;
-}
-/** By the edges, the observer's doubt and how far off. */
-const tables = new WeakMap<Observation['edges'], Map<number, (Table | undefined)[]>>();
-/** Steps of a table within one standard deviation of the observer: a cubic through them errs by less than 1e-5. */
-const STEPS = 16;
+/** What a note's outcome says of θ: its log chance. */
+export class SaidOutcome {
+  /** All doubt, and half the width of what would be noted like this, cm. */
+  readonly #doubt: number;
+  readonly #half: number;
+  /** θ in the middle of it, and where on either side the chance reaches its floor and turns at an angle, cm. */
+  readonly #middle: number;
+  readonly #low: number;
+  readonly #high: number;
 
-/**
- * The same, read from a table. Most notes are of a woven, and differ in nothing but x from others of their zone, class, outcome and
- * sharpness: a ledger of 25,000 notes needs some hundreds of tables.
- */
-function fromTable({ x, outcome, edges, observer }: Observation): Said {
-  // Over is under seen in a mirror.
-  const size = Math.abs(outcome) as Outcome;
-  const sign = outcome < 0 ? -1 : 1;
-  const ofEdges = tables.get(edges) ?? new Map<number, (Table | undefined)[]>();
-  tables.set(edges, ofEdges);
-  const ofObserver = ofEdges.get(observer) ?? [];
-  ofEdges.set(observer, ofObserver);
-  const { below, above, cubics, start: tableStart, step: tableStep, points } = (ofObserver[size] ??= tableOf(size, edges, observer));
-  return ({ start, step, values }) => {
-    const first = (sign * (x - start) - tableStart) / tableStep;
-    const along = (-sign * step) / tableStep;
-    const [one, other] = [(1 - first) / along, (points - 2 - first) / along];
-    const at = (k: number) => cubicAt(cubics, first + k * along);
-    if (along > 0) addTo(values, one, other, below, above, at);
-    else addTo(values, other, one, above, below, at);
-  };
-}
+  constructor(o: Observation) {
+    const [low, high] = [lowEdge(o.outcome, o.edges), highEdge(o.outcome, o.edges)];
+    this.#doubt = doubtOf(o);
+    this.#half = Math.min(VAST, (high - low) / 2);
+    this.#middle = o.x - (o.outcome < 0 ? high - this.#half : low + this.#half);
+    this.#low = this.#middle - this.#half - FAR * this.#doubt;
+    this.#high = this.#middle + this.#half + FAR * this.#doubt;
+  }
 
-function tableOf(outcome: Outcome, edges: Observation['edges'], observer: number): Table {
-  const [low, high] = bounds(outcome, edges);
-  const step = observer / STEPS;
-  const start = low - FAR * observer - 2 * step;
-  const end = (Number.isFinite(high) ? high : low) + FAR * observer + 2 * step;
-  const points = Math.ceil((end - start) / step) + 1;
-  const mirrored = { start: -start, step: -step, values: new Float64Array(points) };
-  directly({ x: 0, outcome, edges, observer, garment: 0 })(mirrored);
-  const { values } = mirrored;
-  return { start, step, points, cubics: cubicsOf(values), below: values[0]!, above: values[points - 1]! };
-}
+  /** Whether the chance turns at an angle on a stretch of θ, cm. */
+  turnsBetween(from: number, to: number): boolean {
+    return (this.#low >= from && this.#low <= to) || (this.#high >= from && this.#high <= to);
+  }
 
-/** The log chance of a note's outcome, by θ. */
-export function logOutcome(o: Observation): Said {
-  return o.garment === 0 ? fromTable(o) : directly(o);
-}
-
-/** Where, on either side, the outcome's chance reaches its floor and turns at an angle, θ in cm; infinite where it never does. */
-export function floorsOf({ x, outcome, edges, observer, garment }: Observation): readonly [number, number] {
-  const far = FAR * doubtOf({ observer, garment });
-  const [low, high] = bounds(outcome, edges);
-  return [x - high - far, x - low + far];
+  /** Adds the log chance to a grid. Most points lie where a note says no more than that they are too far off. */
+  addTo(grid: Grid): void {
+    const { start, step, values } = grid;
+    const first = pointFrom(this.#low, grid);
+    const end = pointFrom(this.#high, grid);
+    for (let k = 0; k < first; k++) values[k]! += LOG_FLOOR;
+    addLogBand(values, first, end, (start - this.#middle) / this.#doubt, step / this.#doubt, this.#half / this.#doubt, LOG_FLOOR);
+    for (let k = end; k < values.length; k++) values[k]! += LOG_FLOOR;
+  }
 }
 
 /** The log likelihood of a noted amount, by θ; undefined where none was noted. It turns at an angle where a tape errs by more than half a centimetre. */
@@ -167,18 +115,20 @@ export function logAmount({ x, outcome, amount, garment }: Observation): Said | 
 
 /** A note's log likelihood of θ, added to every grid on which it is asked for. */
 export function logLikelihood(o: Observation): Said {
-  const outcome = logOutcome(o);
+  const outcome = new SaidOutcome(o);
   const amount = logAmount(o);
-  if (!amount) return outcome;
   return (grid) => {
-    outcome(grid);
-    amount(grid);
+    outcome.addTo(grid);
+    amount?.(grid);
   };
 }
 
 /** The chances of an outcome at most, and at least, as the one noted, were the ideal offset θ. */
 export function outcomeTails(o: Observation, theta: number): { readonly atMost: number; readonly atLeast: number } {
   const s = doubtOf(o);
-  const [low, high] = bounds(o.outcome, o.edges);
-  return { atMost: phiBetween(-Infinity, (high - o.x + theta) / s), atLeast: phiBetween((low - o.x + theta) / s, Infinity) };
+  const off = theta - o.x;
+  return {
+    atMost: phiBetween(-Infinity, (highEdge(o.outcome, o.edges) + off) / s),
+    atLeast: phiBetween((lowEdge(o.outcome, o.edges) + off) / s, Infinity),
+  };
 }

@@ -1,6 +1,7 @@
 import type { FitClass } from '../measure/fit-class';
 import { zoneOf, type ZoneId } from '../measure/zones';
-import { doubtOf, floorsOf, LOG_FLOOR, logAmount, logOutcome, type Observation, type Said } from './likelihood';
+import { expOf } from './exp';
+import { doubtOf, LOG_FLOOR, logAmount, SaidOutcome, type Observation, type Said } from './likelihood';
 import { DEPTH, logsOf, posteriorAlong, posteriorFrom, spanOfMass, type Posterior } from './posterior';
 import { room } from './room';
 
@@ -68,11 +69,8 @@ export class Memory {
   /** The smallest width in what any pattern says here, cm. */
   readonly #sharpest: number;
   readonly #spread: TreeSpread;
-  readonly #groups: readonly ClassGroup[];
-  readonly #designers = new Map<ClassGroup, readonly string[]>();
+  readonly #groups = new Map<ClassGroup, GroupHere>();
   readonly #kernels = new Map<number, Float64Array>();
-  /** Messages up the tree that were made already, by branch and what was left out of it: most questions leave most branches whole. */
-  readonly #made = new Map<string, Message>();
   /** By the id of the pattern. */
   readonly #patterns = new Map<string, SaidHere>();
 
@@ -84,11 +82,9 @@ export class Memory {
   constructor(zone: ZoneId, patterns: readonly RememberedPattern[], spread: TreeSpread = zoneOf(zone).spread, step?: number, before?: Memory) {
     this.patterns = patterns;
     this.#spread = spread;
-    this.#groups = [...new Set(patterns.map((p) => p.group))];
-    for (const group of this.#groups) this.#designers.set(group, [...new Set(patterns.filter((p) => p.group === group).map((p) => p.designer))]);
     const { person, fitClass, designer, pattern } = spread;
     let reach = 8 * Math.hypot(person, fitClass, designer, pattern);
-    // An even grid sums a smooth function up almost without error as long as its step is less than half of what is sharpest in it.
+    // An even grid sums a smooth function up almost without error as long as its step is no more than half of what is sharpest in it.
     let sharpest = Math.min(...[person, fitClass, designer, pattern].filter((s) => s > 0));
     for (const { observations } of patterns)
       for (const o of observations) {
@@ -96,34 +92,50 @@ export class Memory {
         sharpest = Math.min(sharpest, doubtOf(o));
       }
     this.#sharpest = sharpest;
-    this.#step = step ?? Math.min(COARSEST, Math.max(FINEST, this.#sharpest / 2.5));
+    this.#step = step ?? Math.min(COARSEST, Math.max(FINEST, this.#sharpest / 2));
     this.#points = 2 * Math.ceil(reach / this.#step) + 1;
     if (this.#points > SCRATCH.length) SCRATCH = new Float64Array(this.#points);
     this.#start = -((this.#points - 1) / 2) * this.#step;
     const sameGrid = before && before.#step === this.#step && before.#points === this.#points;
     for (const p of patterns) {
       const known = sameGrid ? before.#patterns.get(p.id) : undefined;
-      if (known?.said === p) {
-        this.#patterns.set(p.id, known);
-        continue;
-      }
-      const outcomes = room(this.#points);
-      const grid = { start: this.#start, step: this.#step, values: outcomes };
-      for (const note of p.observations) logOutcome(note)(grid);
-      const amounts = p.observations.flatMap((note) => logAmount(note) ?? []);
-      const likelihood = this.#withAmounts(peaked(outcomes), amounts);
-      this.#patterns.set(p.id, { said: p, outcomes, amounts, likelihood, up: this.#widened(likelihood, pattern) });
+      const here = known?.said === p ? known : this.#hear(p);
+      this.#patterns.set(p.id, here);
+      this.#place(p).designer.patterns.push(here);
     }
   }
 
+  /** What a pattern's notes say on the grid. */
+  #hear(said: RememberedPattern): SaidHere {
+    const outcomes = said.observations.map((note) => new SaidOutcome(note));
+    const together = room(this.#points);
+    const grid = { start: this.#start, step: this.#step, values: together };
+    for (const outcome of outcomes) outcome.addTo(grid);
+    const amounts = said.observations.flatMap((note) => logAmount(note) ?? []);
+    const likelihood = this.#withAmounts(peaked(together), amounts);
+    return { said, outcomes, together, amounts, likelihood, up: this.#widened(likelihood, this.#spread.pattern) };
+  }
+
+  /** Where a branch grows; one of which nothing was said yet is planted. */
+  #place({ designer, group }: Branch): { readonly group: GroupHere; readonly designer: DesignerHere } {
+    let groupHere = this.#groups.get(group);
+    if (!groupHere) this.#groups.set(group, (groupHere = { designers: new Map() }));
+    let designerHere = groupHere.designers.get(designer);
+    if (!designerHere) groupHere.designers.set(designer, (designerHere = { patterns: [] }));
+    return { group: groupHere, designer: designerHere };
+  }
+
   /** A designer's patterns in a class of fit that speak. */
-  patternsOf({ designer, group }: Branch): RememberedPattern[] {
-    return this.patterns.filter((p) => p.designer === designer && p.group === group);
+  patternsOf(branch: Branch): RememberedPattern[] {
+    return this.#place(branch).designer.patterns.map((p) => p.said);
   }
 
   /** What is believed of the person: μ. */
   person(): Posterior {
-    return this.#posterior(this.#belowPerson({}));
+    const density = room(this.#points);
+    const belief = this.#ofPerson([...this.#groups.values()].map((g) => this.#upOfGroup(g, NOBODY)));
+    for (let i = 0; i < density.length; i++) density[i] = expOf(belief[i]!);
+    return posteriorFrom(this.#start, this.#step, density);
   }
 
   /**
@@ -132,19 +144,28 @@ export class Memory {
    * @param without patterns whose notes are left out
    */
   newPattern(branch: Branch, without: readonly string[] = []): Posterior {
-    return posteriorFrom(this.#start, this.#step, this.#prior(branch, { patterns: without }));
+    return posteriorFrom(this.#start, this.#step, this.#widenedMass(this.#before(branch, new Set(without)), this.#spread.pattern));
   }
 
   /**
-   * What is believed of a pattern's ideal offset.
+   * What all other patterns say of a pattern's ideal offset.
    *
-   * @param without patterns whose notes are left out of what the others say: to ask who spoke
+   * @param without patterns whose notes are left out as well: to ask who spoke
    */
-  pattern(id: string, without: readonly string[] = []): { readonly prior: Posterior; readonly posterior: Posterior } {
+  prior(id: string, without: readonly string[] = []): Posterior {
+    return this.newPattern(this.#asked(id).said, [id, ...without]);
+  }
+
+  /** What is believed of a pattern's ideal offset, by its own notes and by all others'. */
+  pattern(id: string): Posterior {
+    const asked = this.#asked(id);
+    return this.#withNotes(this.#before(asked.said, new Set([id])), asked);
+  }
+
+  #asked(id: string): SaidHere {
     const asked = this.#patterns.get(id);
     if (!asked) throw new Error(`The pattern ${id} has no notes at this zone: ask for a new pattern.`);
-    const prior = this.newPattern(asked.said, [id, ...without]);
-    return { prior, posterior: this.#withNotes(prior, asked) };
+    return asked;
   }
 
   /** What the outcomes say, with the amounts noted: asked only where these could leave anything. */
@@ -159,58 +180,53 @@ export class Memory {
     return peaked(both);
   }
 
-  /** A prior with a pattern's own notes. */
-  #withNotes({ density }: Posterior, { said, outcomes, amounts, likelihood }: SaidHere): Posterior {
-    let most = 0;
-    let likeliest = 0;
-    for (let i = 0; i < density.length; i++) {
-      if (density[i]! > most) most = density[i]!;
-      if (likelihood[i]! > likelihood[likeliest]!) likeliest = i;
-    }
-    // Where a note says no more firmly than the prior can say yes there is no mass, and no need to ask the prior.
-    const enough = Math.log(density[likeliest]! / most) - DEPTH;
+  /** What is believed before a pattern's own notes, not yet widened by what is its own, with these notes. */
+  #withNotes(before: Message, { outcomes, together, amounts, likelihood }: SaidHere): Posterior {
+    const prior = this.#toWiden(before, this.#spread.pattern);
+    const likeliest = likelihood.indexOf(0);
+    // Where a note says no more firmly than the prior can say yes there is no mass, and no need to ask the prior: its peak is at most 1.
+    const enough = Math.log(prior(likeliest, likeliest)[0]!) - DEPTH;
     const ends = endsOf(likelihood, enough);
     // A cubic asks its neighbours.
     const first = Math.max(0, ends[0] - 2);
-    const last = Math.min(density.length - 1, ends[1] + 2);
+    const last = Math.min(this.#points - 1, ends[1] + 2);
     const points = last - first + 1;
     const gridOf = (values: Float64Array) => ({ start: this.#start + first * this.#step, step: this.#step, values });
 
-    const smooth = gridOf(room(points));
-    smooth.values.set(density.subarray(first, last + 1));
-    logsOf(smooth.values);
+    const smooth = gridOf(logsOf(prior(first, last)));
     const whole = gridOf(SCRATCH.subarray(0, points));
     for (let i = 0; i < points; i++) whole.values[i] = smooth.values[i]! + likelihood[first + i]!;
     const span = spanOfMass(whole);
     const [low, high] = [span.low - 2 * this.#step, span.high + 2 * this.#step];
-    for (let i = 0; i < points; i++) smooth.values[i]! += outcomes[first + i]!;
+    add(smooth.values, together.subarray(first, last + 1));
 
     // What turns at an angle is no cubic: amounts do, and an outcome that reaches its floor where there is mass, as contradictions do.
     const rest = [...amounts];
-    for (const note of said.observations) {
-      const [under, over] = floorsOf(note);
-      if ((under < low || under > high) && (over < low || over > high)) continue;
+    for (const outcome of outcomes) {
+      if (!outcome.turnsBetween(low, high)) continue;
       const alone = gridOf(room(points));
-      logOutcome(note)(alone);
-      for (let i = 0; i < points; i++) smooth.values[i]! -= alone.values[i]!;
-      rest.push(logOutcome(note));
+      outcome.addTo(alone);
+      take(smooth.values, alone.values);
+      rest.push((grid) => outcome.addTo(grid));
     }
     return posteriorAlong(span, smooth, rest, this.#sharpest);
   }
 
   /** What a designer adds to the person, at a class of fit: v > 0 means that the designer runs small. */
   designer(branch: Branch): Posterior {
-    const own = this.#ofDesigner(branch, {});
-    const outside = this.#aboveDesigner(branch, {});
+    const { group, designer } = this.#place(branch);
+    const own = this.#ofDesigner(designer, NOBODY);
+    const outside = this.#aboveDesigner(group, designer, NOBODY);
     const sd = this.#spread.designer;
     const reach = Math.min((this.#points - 1) / 2, Math.ceil((KERNEL_REACH * sd) / this.#step));
     const points = 2 * reach + 1;
-    const density = new Float64Array(points);
-    const from = outside.map(Math.exp);
+    const density = room(points);
+    const from = SCRATCH.subarray(0, this.#points);
+    for (let i = 0; i < from.length; i++) from[i] = expOf(outside[i]!);
     for (let i = 0; i < this.#points; i++) {
-      const mass = Math.exp(own[i]!);
       // The designer's own patterns say no over most of the grid.
-      if (mass < NOTHING) continue;
+      if (own[i]! < LOG_NOTHING) continue;
+      const mass = expOf(own[i]!);
       const last = Math.min(points - 1, i + reach);
       for (let k = Math.max(0, i + reach - this.#points + 1); k <= last; k++) density[k]! += mass * from[i + reach - k]!;
     }
@@ -218,99 +234,85 @@ export class Memory {
     return posteriorFrom(-reach * this.#step, this.#step, density);
   }
 
-  /** p(μ) without the branches left out; not normalised. */
-  #belowPerson(leave: Leave): Message {
-    const { person, fitClass } = this.#spread;
-    const groups = this.#groups.filter((g) => g !== leave.group);
-    const prior = this.#once('person', () => this.#fromLog((theta) => -0.5 * (theta / person) ** 2));
-    const up = (group: ClassGroup) =>
-      this.#once(`up ${group} ${this.#leftOut({ group }, leave)}`, () => this.#widened(this.#ofGroup(group, leave), fitClass));
-    return this.#product([prior, ...groups.map(up)]);
-  }
-
-  /** Π over the group's designers of M_d ∗ D. */
-  #ofGroup(group: ClassGroup, leave: Leave): Message {
-    const designers = (this.#designers.get(group) ?? []).filter((d) => d !== leave.designer);
-    const up = (designer: string) =>
-      this.#once(`up ${group} ${designer} ${this.#leftOut({ designer, group }, leave)}`, () =>
-        this.#widened(this.#ofDesigner({ designer, group }, leave), this.#spread.designer),
-      );
-    return this.#product(designers.map(up));
-  }
-
   /** M_d: what a designer's patterns in the group say of what they have in common. */
-  #ofDesigner(branch: Branch, { patterns = [] }: Leave): Message {
-    const { designer, group } = branch;
-    const all = this.#once(`all ${group} ${designer}`, () => this.#product(this.patternsOf(branch).map((p) => this.#patterns.get(p.id)!.up)));
-    const out = patterns.filter((id) => this.#stands(id, branch));
+  #ofDesigner(designer: DesignerHere, leave: Leave): Message {
+    const all = (designer.all ??= this.#product(designer.patterns.map((p) => p.up)));
+    const out = leave.size === 0 ? [] : designer.patterns.filter((p) => leave.has(p.said.id));
     if (out.length === 0) return all;
     // What is left out of a product of many is divided away, and the rest not multiplied again.
-    const rest = room(this.#points);
-    rest.set(all);
-    for (const id of out) {
-      const { up } = this.#patterns.get(id)!;
-      for (let i = 0; i < rest.length; i++) rest[i]! -= up[i]!;
+    const rest = this.#copy(all);
+    for (const { up } of out) take(rest, up);
+    return rest;
+  }
+
+  /** M_d ∗ D. */
+  #upOfDesigner(designer: DesignerHere, leave: Leave): Message {
+    const own = this.#ofDesigner(designer, leave);
+    if (own !== designer.all) return this.#widened(peaked(own), this.#spread.designer);
+    return (designer.up ??= this.#widened(own, this.#spread.designer));
+  }
+
+  /** Π over the group's designers of M_d ∗ D, but for one. */
+  #ofGroup(group: GroupHere, leave: Leave, butFor?: DesignerHere): Message {
+    const designers = [...group.designers.values()];
+    const all = (group.all ??= this.#product(designers.map((d) => this.#upOfDesigner(d, NOBODY))));
+    const touched = leave.size === 0 ? [] : designers.filter((d) => d !== butFor && d.patterns.some((p) => leave.has(p.said.id)));
+    if (!butFor && touched.length === 0) return all;
+    const rest = this.#copy(all);
+    if (butFor) take(rest, this.#upOfDesigner(butFor, NOBODY));
+    for (const d of touched) {
+      take(rest, this.#upOfDesigner(d, NOBODY));
+      add(rest, this.#upOfDesigner(d, leave));
     }
     return peaked(rest);
   }
 
-  /** What is believed of the group's offset, its own designer left out. */
-  #aboveDesigner({ designer, group }: Branch, leave: Leave): Message {
-    const person = this.#belowPerson({ ...leave, group });
-    return this.#product([this.#widened(person, this.#spread.fitClass), this.#ofGroup(group, { ...leave, designer })]);
+  /** M_g: what a class group says of the person. */
+  #upOfGroup(group: GroupHere, leave: Leave): Message {
+    const own = this.#ofGroup(group, leave);
+    if (own !== group.all) return this.#widened(own, this.#spread.fitClass);
+    return (group.up ??= this.#widened(own, this.#spread.fitClass));
   }
 
-  /** What everything else says of a pattern's ideal offset, as a density that is not normalised. */
-  #prior(branch: Branch, leave: Leave): Float64Array {
-    // The branch's own patterns are left out above it anyway: what comes down to a designer is the same for all of theirs.
-    const { designer, group } = branch;
-    const outside = (leave.patterns ?? []).filter((id) => !this.#stands(id, { designer, group }));
-    const above = this.#once(`above ${group} ${designer} ${[...outside].sort().join(' ')}`, () =>
-      this.#widened(this.#aboveDesigner(branch, { patterns: outside }), this.#spread.designer),
-    );
+  /** p(μ), by what some of the groups say; not normalised. */
+  #ofPerson(ups: readonly Message[]): Message {
+    const belief = room(this.#points);
+    for (let i = 0; i < belief.length; i++) belief[i] = -0.5 * ((this.#start + i * this.#step) / this.#spread.person) ** 2;
+    for (const up of ups) add(belief, up);
+    return peaked(belief);
+  }
+
+  /** What is believed of a group's offset, one of its designers left out. */
+  #aboveDesigner(group: GroupHere, designer: DesignerHere, leave: Leave): Message {
+    const others = [...this.#groups.values()].filter((g) => g !== group);
+    const ups = others.map((g) => this.#upOfGroup(g, leave));
+    const widened = () => this.#widened(this.#ofPerson(ups), this.#spread.fitClass);
+    const person = ups.every((up, i) => up === others[i]!.up) ? (group.person ??= widened()) : widened();
+    return this.#product([person, this.#ofGroup(group, leave, designer)]);
+  }
+
+  /** What everything else says of what a pattern has in common with its designer's others: its own spread is still to come. */
+  #before(branch: Branch, leave: Leave): Message {
+    const { group, designer } = this.#place(branch);
+    // The designer's own patterns are left out above it anyway: what comes down to a designer is the same for all of theirs.
+    const own = designer.patterns.reduce((count, p) => count + (leave.has(p.said.id) ? 1 : 0), 0);
+    const widened = () => this.#widened(this.#aboveDesigner(group, designer, leave), this.#spread.designer);
+    const above = own === leave.size ? (designer.above ??= widened()) : widened();
     const product = SCRATCH.subarray(0, this.#points);
-    product.set(this.#ofDesigner(branch, leave));
-    for (let i = 0; i < product.length; i++) product[i]! += above[i]!;
-    return this.#widenedMass(peaked(product), this.#spread.pattern);
+    product.set(this.#ofDesigner(designer, leave));
+    add(product, above);
+    return peaked(product);
   }
 
-  /** Those of the patterns left out that stand in a branch. */
-  #leftOut(branch: Partial<Branch>, { patterns = [] }: Leave): string {
-    return patterns
-      .filter((id) => this.#stands(id, branch))
-      .sort()
-      .join(' ');
-  }
-
-  /** Whether a pattern stands in a branch. */
-  #stands(id: string, { designer, group }: Partial<Branch>): boolean {
-    const p = this.#patterns.get(id)?.said;
-    return p !== undefined && p.group === group && (designer === undefined || p.designer === designer);
-  }
-
-  #once(name: string, make: () => Message): Message {
-    const known = this.#made.get(name);
-    if (known) return known;
-    const made = make();
-    this.#made.set(name, made);
-    return made;
-  }
-
-  #posterior(message: Message): Posterior {
-    const density = room(this.#points);
-    for (let i = 0; i < density.length; i++) density[i] = Math.exp(message[i]!);
-    return posteriorFrom(this.#start, this.#step, density);
-  }
-
-  #fromLog(log: (theta: number) => number): Message {
-    const message = room(this.#points);
-    for (let i = 0; i < this.#points; i++) message[i] = log(this.#start + i * this.#step);
-    return peaked(message);
+  #copy(message: Message): Message {
+    const copy = room(this.#points);
+    copy.set(message);
+    return copy;
   }
 
   #product(messages: readonly Message[]): Message {
     const product = room(this.#points);
-    for (const message of messages) for (let i = 0; i < product.length; i++) product[i]! += message[i]!;
+    for (const message of messages) add(product, message);
     return peaked(product);
   }
 
@@ -322,36 +324,37 @@ export class Memory {
 
   /** The same, no longer as logarithms and not normalised. */
   #widenedMass(message: Message, sd: number): Float64Array {
-    const wide = room(this.#points);
-    if (sd === 0) {
-      for (let i = 0; i < wide.length; i++) wide[i] = Math.exp(message[i]!);
-      return wide;
-    }
+    return this.#toWiden(message, sd)(0, this.#points - 1);
+  }
+
+  /**
+   * The same, made ready for being asked on some stretches only, from one point of the grid to another: before the next message is.
+   * Where the message peaks at 1 no value is larger.
+   */
+  #toWiden(message: Message, sd: number): (from: number, to: number) => Float64Array {
     const kernel = this.#kernel(sd);
     const reach = (kernel.length - 1) / 2 - MARGIN;
     const last = this.#points - 1;
+    if (MASS.length < last + 1 + 2 * reach) MASS = new Float64Array(last + 1 + 2 * reach);
+    const mass = MASS;
     // Most messages say no over most of the grid: only where something is left is anything widened.
-    const length = wide.length + 2 * reach;
-    if (MASS.length < length + MARGIN) MASS = new Float64Array(length + MARGIN);
-    MASS.fill(0, length, length + MARGIN);
     let [first, end] = [Infinity, 0];
-    for (let j = 0; j < length; j++) {
-      const log = message[j < reach ? 0 : j > last + reach ? last : j - reach]!;
-      MASS[j] = log < LOG_NOTHING ? 0 : Math.exp(log);
+    for (let i = 0; i <= last; i++) {
+      const log = message[i]!;
+      mass[i + reach] = log < LOG_NOTHING ? 0 : expOf(log);
       if (log < LOG_NOTHING) continue;
-      if (j < first) first = j;
-      end = j + 1;
+      if (first === Infinity) first = i === 0 ? 0 : i + reach;
+      end = i + reach + 1;
     }
-    // Four masses are spread out at once, half the work of one after the other; the kernel's margin of noughts lets all four share their ends.
-    for (let j = first; j < end; j += 4) {
-      const [a, b, c, d] = [MASS[j]!, MASS[j + 1]!, MASS[j + 2]!, MASS[j + 3]!];
-      const to = Math.min(last, j + MARGIN);
-      for (let i = Math.max(0, j - 2 * reach); i <= to; i++) {
-        const k = j + MARGIN - i;
-        wide[i]! += a * kernel[k]! + b * kernel[k + 1]! + c * kernel[k + 2]! + d * kernel[k + 3]!;
-      }
-    }
-    return wide;
+    // Beyond the grid it goes on at its edge value.
+    mass.fill(mass[reach]!, 0, reach);
+    if (end === last + reach + 1) end += reach;
+    mass.fill(mass[last + reach]!, last + reach + 1, last + 1 + 2 * reach);
+    return (from, to) => {
+      const wide = room(to - from + 1);
+      for (let i = from; i <= to; i += 4) gatherFour(wide, i - from, kernel, mass, Math.max(first, i), Math.min(end, i + 2 * reach + 4), i);
+      return wide;
+    };
   }
 
   #kernel(sd: number): Float64Array {
@@ -359,7 +362,7 @@ export class Memory {
     if (known) return known;
     const reach = Math.ceil((KERNEL_REACH * sd) / this.#step);
     const kernel = new Float64Array(2 * (reach + MARGIN) + 1);
-    for (let k = -reach; k <= reach; k++) kernel[k + reach + MARGIN] = Math.exp(-0.5 * ((k * this.#step) / sd) ** 2);
+    for (let k = -reach; k <= reach; k++) kernel[k + reach + MARGIN] = k === 0 ? 1 : Math.exp(-0.5 * ((k * this.#step) / sd) ** 2);
     const sum = kernel.reduce((a, b) => a + b, 0);
     const normalised = kernel.map((k) => k / sum);
     this.#kernels.set(sd, normalised);
@@ -367,20 +370,81 @@ export class Memory {
   }
 }
 
-/** What a pattern said on the grid of a memory: L_p, by its outcomes alone and with the amounts noted, and m_p = L_p ∗ W. */
+/** What a pattern said on the grid of a memory: L_p, by its outcomes together and with the amounts noted, and m_p = L_p ∗ W. */
 interface SaidHere {
   readonly said: RememberedPattern;
-  readonly outcomes: Message;
+  readonly outcomes: readonly SaidOutcome[];
+  readonly together: Message;
   readonly amounts: readonly Said[];
   readonly likelihood: Message;
   readonly up: Message;
 }
 
-/** Branches that are left out of a product. */
-interface Leave {
-  readonly group?: ClassGroup;
-  readonly designer?: string;
-  readonly patterns?: readonly string[];
+/** A designer's patterns in a class group, and messages that were made of them already: most questions leave most branches whole. */
+interface DesignerHere {
+  readonly patterns: SaidHere[];
+  all?: Message;
+  up?: Message;
+  /** What comes down to it from everybody else. */
+  above?: Message;
+}
+
+/** A class group with its designers, and the same of it. */
+interface GroupHere {
+  readonly designers: Map<string, DesignerHere>;
+  all?: Message;
+  up?: Message;
+  /** What comes down to it from the other groups. */
+  person?: Message;
+}
+
+/** The ids of patterns that are left out. */
+type Leave = ReadonlySet<string>;
+const NOBODY: Leave = new Set();
+
+/** One message multiplied into another, in place. */
+function add(to: Message, message: Message): void {
+  for (let i = 0; i < to.length; i++) to[i]! += message[i]!;
+}
+
+/** One message divided out of another, in place. */
+function take(from: Message, message: Message): void {
+  for (let i = 0; i < from.length; i++) from[i]! -= message[i]!;
+}
+
+/**
+ * Four values of a widened message, each mass read once for them all; the kernel's margin of noughts lets the four share their ends.
+ *
+ * @param at where they go in `wide`; those beyond its end are left
+ * @param from the first mass to be gathered, and `stop` the one after the last
+ * @param origin the mass at which the first value's kernel begins
+ */
+function gatherFour(wide: Float64Array, at: number, kernel: Float64Array, mass: Float64Array, from: number, stop: number, origin: number): void {
+  if (from >= stop) return;
+  let k = from - origin + MARGIN;
+  let k1 = kernel[k - 1]!;
+  let k2 = kernel[k - 2]!;
+  let k3 = kernel[k - 3]!;
+  let a = 0;
+  let b = 0;
+  let c = 0;
+  let d = 0;
+  for (let j = from; j < stop; j++) {
+    const m = mass[j]!;
+    const k0 = kernel[k]!;
+    a += m * k0;
+    b += m * k1;
+    c += m * k2;
+    d += m * k3;
+    k3 = k2;
+    k2 = k1;
+    k1 = k0;
+    k += 1;
+  }
+  wide[at] = a;
+  if (at + 1 < wide.length) wide[at + 1] = b;
+  if (at + 2 < wide.length) wide[at + 2] = c;
+  if (at + 3 < wide.length) wide[at + 3] = d;
 }
 
 /** The first and the last point of a message that are not less than so much. */
@@ -395,7 +459,7 @@ function endsOf(message: Message, least: number): readonly [number, number] {
 /** The same message with its peak at 0. */
 function peaked(message: Message): Message {
   let peak = -Infinity;
-  for (const value of message) if (value > peak) peak = value;
+  for (let i = 0; i < message.length; i++) if (message[i]! > peak) peak = message[i]!;
   for (let i = 0; i < message.length; i++) message[i]! -= peak;
   return message;
 }

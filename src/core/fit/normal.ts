@@ -1,5 +1,3 @@
-import { cubicAt, cubicsOf } from './cubic';
-
 /**
  * The normal distribution function.
  *
@@ -48,27 +46,6 @@ export function phi(z: number): number {
 }
 
 const LOG_SQRT_2PI = 0.5 * Math.log(2 * Math.PI);
-
-/** How far the table of tails reaches, standard deviations, and its steps in one. */
-const TAIL_REACH = 8;
-const TAIL_STEPS = 32;
-const tailPoints = (of: (z: number) => number) => Float64Array.from({ length: TAIL_REACH * TAIL_STEPS + 1 }, (_, i) => of(i / TAIL_STEPS));
-const TAILS = cubicsOf(
-  tailPoints((z) => phi(-z)),
-  tailPoints((z) => -Math.exp(logNormal(z, 1)) / TAIL_STEPS),
-);
-
-/** The chance above z, from 0 to 8, from a table: within a hundred thousandth of itself, and a tenth of the work. */
-function tailAbove(z: number): number {
-  return cubicAt(TAILS, z * TAIL_STEPS);
-}
-
-/** Φ(high) − Φ(low) as `phiBetween` has it, from a table: within a hundred thousandth of itself. Both lie within ±8, or are infinite. */
-export function nearlyPhiBetween(low: number, high: number): number {
-  if (low > 0) return tailAbove(low) - (high === Infinity ? 0 : tailAbove(high));
-  if (high < 0) return tailAbove(-high) - (low === -Infinity ? 0 : tailAbove(-low));
-  return 1 - (high === Infinity ? 0 : tailAbove(high)) - (low === -Infinity ? 0 : tailAbove(-low));
-}
 
 /** Φ(high) − Φ(low), exact in both tails (a difference of two numbers near 1 would lose its figures). */
 export function phiBetween(low: number, high: number): number {

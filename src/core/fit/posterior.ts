@@ -1,5 +1,6 @@
 import { zoneOf, type ZoneId } from '../measure/zones';
 import { cubicAt, cubicsOf } from './cubic';
+import { expOf } from './exp';
 import { doubtOf, logLikelihood, type Grid, type Observation, type Said } from './likelihood';
 import { phiBetween } from './normal';
 import { room } from './room';
@@ -200,7 +201,7 @@ function pointsOver({ low, high, hills }: Span, sharpest: number, part = 1): num
 /** The stretch of a grid of log densities outside which nothing is left, cm. */
 export function spanOfMass({ start, step, values }: Grid): Span {
   let peak = -Infinity;
-  for (const value of values) if (value > peak) peak = value;
+  for (let i = 0; i < values.length; i++) if (values[i]! > peak) peak = values[i]!;
   const enough = peak - DEPTH;
   /** Where, from a point that has not enough to its neighbour that has, it becomes enough. */
   const between = (without: number, having: number) => {
@@ -227,8 +228,8 @@ export function spanOfMass({ start, step, values }: Grid): Span {
 /** Logarithms turned into densities, the highest 1. */
 function fromLogs(logs: Float64Array): Float64Array {
   let peak = -Infinity;
-  for (const value of logs) if (value > peak) peak = value;
-  for (let i = 0; i < logs.length; i++) logs[i] = Math.exp(logs[i]! - peak);
+  for (let i = 0; i < logs.length; i++) if (logs[i]! > peak) peak = logs[i]!;
+  for (let i = 0; i < logs.length; i++) logs[i] = expOf(logs[i]! - peak);
   return logs;
 }
 

@@ -47,8 +47,8 @@ describe('what a person’s patterns taught', () => {
 
   test('without a pattern’s notes the answer is what it was before it was made', () => {
     const rest = three.slice(0, 2);
-    const before = new Recollection(rest).others(unmade, 'bodice')!.said;
-    const moved = new Recollection(three).others(unmade, 'bodice')!.said;
+    const before = new Recollection(rest).others(unmade, 'bodice')!.said();
+    const moved = new Recollection(three).others(unmade, 'bodice')!.said();
     const plover = new Recollection(three).spoke(unmade, 'bodice').find((s) => s.patternId === 'plover')!;
     expect(moved.median - plover.movedBy).toBeCloseTo(before.median, 1);
   });
@@ -75,8 +75,8 @@ describe('what a person’s patterns taught', () => {
     const noted = again.map((c) => (c.pattern.id === 'egret' ? madeOnce('egret', 'Lowtide Drafts', 1) : c));
     const after = new Recollection(noted, before);
     expect(after.anew).toBe(1);
-    expect(after.others(unmade, 'bodice')!.said).toEqual(new Recollection(noted).others(unmade, 'bodice')!.said);
-    expect(after.others(unmade, 'bodice')!.said).not.toEqual(before.others(unmade, 'bodice')!.said);
+    expect(after.others(unmade, 'bodice')!.said()).toEqual(new Recollection(noted).others(unmade, 'bodice')!.said());
+    expect(after.others(unmade, 'bodice')!.said()).not.toEqual(before.others(unmade, 'bodice')!.said());
     // Another body, or another cloth, makes every garment another one.
     const grown = again.map((c) => ({ ...c, bodies: [{ ...SAMPLE_BODY, note: 'measured anew' }] }));
     expect(new Recollection(grown, before).anew).toBe(3);
@@ -111,9 +111,10 @@ describe('memory in what is carried forward', () => {
     expect(remembered.best.median).toBeGreaterThan(alone.best.median);
     expect(remembered.best.high - remembered.best.low).toBeLessThan(alone.best.high - alone.best.low);
     expect(new Recollection([...three, own]).spoke(own, 'bodice')[0]).toMatchObject({ patternId: 'plover', sameDesigner: true });
-    expect(alone.saidByOthers).toBeUndefined();
+    const why = whyAt(own, 'bodice', new Recollection([...three, own]));
+    expect(whyAt(own, 'bodice').saidByOthers).toBeUndefined();
     // The range before any note is what the others said.
-    expect(whyAt(own, 'bodice', new Recollection([...three, own])).closingIn[0]!.best.median).toBeCloseTo(remembered.saidByOthers!.median, 1);
+    expect(why.closingIn[0]!.best.median).toBeCloseTo(why.saidByOthers!.median, 1);
   });
 
   test('with nobody else, nothing changes', () => expect(at(new Recollection([own]))).toEqual(at()));

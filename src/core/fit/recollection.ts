@@ -144,21 +144,21 @@ export class Recollection {
   }
 
   /**
-   * What all other patterns say of a pattern at a zone, as the prior of its own notes and in numbers for people, and what is believed with
-   * both; undefined where none speaks, or where this one cannot be compared.
+   * What is believed of a pattern at a zone by its own notes and by what all other patterns say, with what these say alone where it is
+   * asked for: as the prior of its notes and in numbers for people. Undefined where none speaks, or where this one cannot be compared.
    */
-  others(input: PatternCase, zone: ZoneId): { readonly prior: () => Prior; readonly said: BestCut; readonly posterior: Posterior } | undefined {
+  others(input: PatternCase, zone: ZoneId): { readonly prior: () => Prior; readonly said: () => BestCut; readonly posterior: Posterior } | undefined {
     const memory = this.#heard(input, zone);
     if (!memory) return undefined;
     const { id } = input.pattern;
     const { used } = evidenceAt(input, zone);
     // What the very case that was remembered said needs no second reading; any other reading of the pattern has notes of its own.
-    const remembered = used.length > 0 && this.#cases.get(id) === input ? memory.pattern(id) : undefined;
-    const before = remembered?.prior ?? memory.newPattern(this.#branch(input, zone), [id]);
-    const prior = () => priorFrom(before, sharpestAt(zone));
+    const remembered = used.length > 0 && this.#cases.get(id) === input;
+    const before = () => memory.newPattern(this.#branch(input, zone), [id]);
+    const prior = () => priorFrom(before(), sharpestAt(zone));
     const observations = used.map((e) => e.observation);
-    const posterior = remembered?.posterior ?? (used.length === 0 ? before : posteriorOf(observations, prior()));
-    return { prior, said: bestCut(before), posterior };
+    const posterior = remembered ? memory.pattern(id) : used.length === 0 ? before() : posteriorOf(observations, prior());
+    return { prior, said: () => bestCut(before()), posterior };
   }
 
   /** Which of the others moved the answer, own notes included. Each is left out in turn, so that it is asked only where it is shown. */

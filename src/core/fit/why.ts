@@ -25,6 +25,8 @@ export interface Why {
   readonly reasons: readonly Reason[];
   readonly contradictions: readonly Contradiction[];
   readonly closingIn: ClosingIn;
+  /** What the person's other patterns say before any note of this one; absent where none does. */
+  readonly saidByOthers?: BestCut;
 }
 
 /**
@@ -34,7 +36,7 @@ export interface Why {
  * @param memory what the person's other patterns say; without it this pattern speaks alone
  */
 export function whyAt(input: PatternCase, zone: ZoneId, memory?: Recollection): Why {
-  const { used, prior: before } = beliefAt(input, zone, memory);
+  const { used, prior: before, saidByOthers } = beliefAt(input, zone, memory);
   const prior = before();
   const posteriors = posteriorsOf(
     used.map((e) => e.observation),
@@ -49,6 +51,7 @@ export function whyAt(input: PatternCase, zone: ZoneId, memory?: Recollection): 
     reasons: reasonsFor(used, posteriors),
     contradictions: contradictionsIn(zone, used, posteriors),
     closingIn: [0, ...new Set(used.map((e) => e.make.version))].map((version) => ({ version, best: bestCut(upTo(version)) })),
+    ...(saidByOthers ? { saidByOthers: saidByOthers() } : {}),
   };
 }
 

@@ -16,8 +16,8 @@ import { OffsetTerms } from '../offset-terms';
  * `spoke` says which other patterns moved it; who shows the reasons asks for that.
  */
 export function Reasons({ forecast, why, spoke, unit }: { forecast: ZoneForecast; why: Why; spoke: ReactNode; unit: LengthUnit }) {
-  const { zone, best, x, lastX, chance, chanceOfLast, chanceOfBest, unused, unknown, ground, clothTooFar, saidByOthers } = forecast;
-  const { reasons, contradictions, closingIn } = why;
+  const { zone, best, x, lastX, chance, chanceOfLast, chanceOfBest, unused, unknown, ground, clothTooFar } = forecast;
+  const { reasons, contradictions, closingIn, saidByOthers } = why;
   const kind = zoneOf(zone).kind;
   const about = (cm: number) => formatLength(cm, unit, { signed: true, about: true });
   const span = (a: number, b: number) => `${about(a)} to ${about(b)}`;

@@ -1,0 +1,60 @@
+import { cubicsOf } from './cubic';
+import { phiBetween } from './normal';
+
+/**
+ * Standard deviations beyond an edge at which less is left than any note may say: Φ(−7.1) is 6e-13, and chances are floored at 1e-12.
+ */
+export const FAR = 7.1;
+/** From here on the other edge of a band is out of sight of the one that is near. */
+const WIDEST = 8;
+
+/** Steps of a table within one standard deviation: a cubic through them errs by less than 1e-5. */
+const STEPS = 16;
+/** A little more on either side, for what a cubic asks of its neighbours. */
+const START = -FAR - 4 / STEPS;
+const CELLS = Math.ceil((FAR + 4 / STEPS - START) * STEPS);
+/** Tables for widths that grow by two per cent: blended over the logarithm of the width, log chances err by less than a ten-thousandth. */
+const WIDTHS = 50;
+
+/** By the number of the width: log chances by how far beyond the nearer edge a point lies. Thousands of notes share some hundred of them. */
+const tables = new Map<number, Float64Array>();
+
+function tableFor(width: number): Float64Array {
+  let table = tables.get(width);
+  if (!table) {
+    const across = 2 * (width === Infinity ? Infinity : Math.exp(width / WIDTHS));
+    const values = Float64Array.from({ length: CELLS + 1 }, (_, i) => {
+      const beyond = START + i / STEPS;
+      return Math.log(Math.max(phiBetween(-beyond - across, -beyond), Number.MIN_VALUE));
+    });
+    // Kept for good, and so not with what is let go.
+    tables.set(width, (table = cubicsOf(values).slice()));
+  }
+  return table;
+}
+
+/**
+ * Adds to an even row of points the logarithm of the chance that a normal number round each of them falls into a band.
+ *
+ * @param first the point of the row to begin with, and `end` the one to end before: none further than `FAR` beyond an edge
+ * @param from where the row's point 0 lies, in standard deviations from the middle of the band, and `by` how far apart points lie
+ * @param half half the width of the band, standard deviations; it may be vast
+ * @param floor the least that a logarithm may be
+ */
+export function addLogBand(values: Float64Array, first: number, end: number, from: number, by: number, half: number, floor: number): void {
+  const width = half < WIDEST ? WIDTHS * Math.log(half) : Infinity;
+  const narrow = tableFor(Math.floor(width));
+  const wide = width === Infinity ? narrow : tableFor(Math.floor(width) + 1);
+  const part = width === Infinity ? 0 : width - Math.floor(width);
+  for (let k = first; k < end; k++) {
+    const beyond = Math.abs(from + k * by) - half;
+    // Well inside the band it is as if it had no edges.
+    if (beyond < -FAR) continue;
+    const at = (beyond - START) * STEPS;
+    const t = at - (at | 0);
+    const i = 4 * (at | 0);
+    const less = narrow[i]! + t * (narrow[i + 1]! + t * (narrow[i + 2]! + t * narrow[i + 3]!));
+    const more = wide[i]! + t * (wide[i + 1]! + t * (wide[i + 2]! + t * wide[i + 3]!));
+    values[k]! += Math.max(less + part * (more - less), floor);
+  }
+}
