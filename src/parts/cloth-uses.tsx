@@ -1,8 +1,8 @@
 import { Plus, X } from 'lucide-react';
 import { toast } from 'react-toastify';
-import { clothGive, intendedEase } from '../core/fit/cloth-give';
+import { clothGive } from '../core/fit/cloth-give';
+import { easeOf } from '../core/fit/draft';
 import { viewOf } from '../core/fit/case';
-import { chartOf } from '../core/fit/chart';
 import { longestPiece } from '../core/cloth/shelf';
 import { bodyOn } from '../core/measure/body';
 import { formatLength, type LengthUnit } from '../core/measure/length';
@@ -34,10 +34,7 @@ function GiveLine({
   const zone = view.zones.find((z) => zoneOf(z).kind === 'girth');
   const measure = zone && zoneOf(zone).measure;
   if (!zone || !measure) return null;
-  const give = clothGive(pattern, zone, cloth, {
-    girth: bodyOn(bodies, measure, make.cutOn)?.cm,
-    ease: intendedEase(pattern, view, zone, chartOf(pattern, make.chartId), make.size),
-  });
+  const give = clothGive(pattern, zone, cloth, { girth: bodyOn(bodies, measure, make.cutOn)?.cm, ease: easeOf(pattern, view, make, zone) });
   if (give.unknown === 'stretch of the cloth')
     return <p className="text-small text-ink2">How far it gives is not noted: the reckoning stays wider.</p>;
   if (Math.abs(give.cm) < 0.25) return null;

@@ -17,6 +17,8 @@ export interface PatternCase {
 
 /** The view of this pattern that a make used. */
 export function viewOf(pattern: Pattern, make: Pick<Make, 'sources'>): View {
+  // Asked of every note: most patterns have one view.
+  if (pattern.views.length === 1) return pattern.views[0]!;
   const source = make.sources.find((s) => s.patternId === pattern.id);
   return pattern.views.find((v) => v.id === source?.viewId) ?? pattern.views[0]!;
 }

@@ -49,7 +49,8 @@ export function chartReading(chart: SizeChart, zone: ZoneId): ChartReading | und
 
 /** The chart a make was cut by: the one it names, else the pattern's first. */
 export function chartOf(pattern: Pattern, chartId: string | undefined): SizeChart | undefined {
-  return pattern.charts.find((c) => c.id === chartId) ?? pattern.charts[0];
+  const named = pattern.charts.length > 1 ? pattern.charts.find((c) => c.id === chartId) : undefined;
+  return named ?? pattern.charts[0];
 }
 
 /** The size line at a zone: where it differs, else the size cut. */

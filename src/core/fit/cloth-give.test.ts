@@ -1,5 +1,5 @@
 import type { Pattern } from '../records';
-import { clothGive, intendedEase, mainCloth } from './cloth-give';
+import { clothGive, mainCloth } from './cloth-give';
 import { SAMPLE_PATTERN, sampleCloth, sampleMake } from './sample-case';
 
 const knit: Pattern = { ...SAMPLE_PATTERN, fitClass: 'close', wants: { structure: 'knit', stretch: 60 } };
@@ -66,25 +66,6 @@ describe('what a cloth’s give does', () => {
 
   test('no girth known: said, not guessed', () => {
     expect(clothGive(knit, 'bust', across(40), { girth: undefined, ease: 0 }).unknown).toBe('girth of the body');
-  });
-});
-
-describe('the ease intended', () => {
-  const view = SAMPLE_PATTERN.views[0]!;
-  const chart = { ...SAMPLE_PATTERN.charts[0]!, finished: { bust: [88, 92, 96, 100, 104] } };
-
-  test('finished − chart body where both are there', () => {
-    expect(intendedEase(SAMPLE_PATTERN, view, 'bust', chart, { size: 'C' })).toBe(6);
-  });
-
-  test('else by class, none in a band', () => {
-    expect(intendedEase(SAMPLE_PATTERN, view, 'hip', chart, { size: 'C' })).toBe(8);
-    expect(intendedEase(knit, view, 'hip', chart, { size: 'C' })).toBe(0);
-    expect(intendedEase(SAMPLE_PATTERN, view, 'waistband', undefined, undefined)).toBe(0);
-  });
-
-  test('by the class of the zone where the view gives one', () => {
-    expect(intendedEase(SAMPLE_PATTERN, { ...view, zoneClass: { hip: 'loose' } }, 'hip', undefined, undefined)).toBe(12);
   });
 });
 

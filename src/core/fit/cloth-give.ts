@@ -1,10 +1,6 @@
-import { CLASS_EASE } from '../measure/fit-class';
 import { onceFor } from '../measure/once-for';
 import { zoneOf, type ZoneId } from '../measure/zones';
-import type { Cloth, Make, Pattern, SizeLine, View } from '../records';
-import { fitClassAt } from './case';
-import { finishedColumn, placeOf, readColumn } from './chart';
-import type { SizeChart } from '../records';
+import type { Cloth, Make, Pattern } from '../records';
 
 /** A woven cut on the bias gives about this much unless tested, %. Source: engine.md, section 2. */
 const BIAS_STRETCH = 10;
@@ -21,18 +17,6 @@ export interface ClothGive {
 }
 
 const NONE: ClothGive = { cm: 0, sd: 0, tooFar: false };
-
-/** The ease the pattern intends at a zone, cm: finished measure − chart body, else by class; none in a closed band. */
-export function intendedEase(pattern: Pattern, view: View, zone: ZoneId, chart: SizeChart | undefined, line: SizeLine | undefined): number {
-  const { measure, band } = zoneOf(zone);
-  const place = chart && line && placeOf(chart, line);
-  if (chart && place !== undefined && measure) {
-    const finished = readColumn(finishedColumn(chart, zone, view.id), place);
-    const body = readColumn(chart.body[measure], place);
-    if (finished !== undefined && body !== undefined) return finished - body;
-  }
-  return band ? 0 : CLASS_EASE[fitClassAt(pattern, view, zone)];
-}
 
 /**
  * What the cloth's stretch does to a zone against what the pattern asks for (engine.md, section 2).

@@ -1,11 +1,12 @@
 import { effectsOf } from '../alteration/effects';
-import { edgesOf } from '../measure/fit-class';
 import { onceFor } from '../measure/once-for';
-import { zoneOf, type ZoneId } from '../measure/zones';
+import type { ZoneId } from '../measure/zones';
 import type { FitNote, Make } from '../records';
-import { bringsZone, effectContext, fitClassAt, inOrder, viewOf, type PatternCase } from './case';
+import { bringsZone, effectContext, inOrder, viewOf, type PatternCase } from './case';
+import { chartOf } from './chart';
+import { draftOf } from './draft';
 import { sharpness, type Observation } from './likelihood';
-import { madeBefore, offsetOf, type Offset } from './offset';
+import { madeBefore, offsetsOf, type Offset } from './offset';
 import { gather } from '../measure/gather';
 
 /** A fit note that counts, with the garment's offset when it was seen. */
@@ -52,9 +53,9 @@ export function latestNote(make: Pick<Make, 'fitNotes'>, zone: ZoneId): FitNote 
   return inTime(make.fitNotes.filter((n) => n.zone === zone)).at(-1);
 }
 
-function whyUnused(input: PatternCase, make: Make, note: FitNote): UnusedNote['why'] | undefined {
+function whyUnused({ pattern }: PatternCase, make: Make, note: FitNote): UnusedNote['why'] | undefined {
   if (make.setAside !== undefined) return 'version left out';
-  if (!bringsZone(input.pattern, make, note.zone)) return 'piece of another pattern';
+  if (!bringsZone(pattern, make, note.zone)) return 'piece of another pattern';
   if (make.lacking.includes(note.zone)) return 'part left out of the toile';
   if (note.causedBy !== undefined) return 'caused by another zone';
   if (note.side !== undefined) return 'one side only';
@@ -98,25 +99,34 @@ const NO_EVIDENCE: ZoneEvidence = { used: [], unused: [] };
 /** All notes of a case in one pass over its makes: memory, carry forward and what a change did all ask for the same ones. */
 const readCase = onceFor((input: PatternCase): ReadonlyMap<ZoneId, ZoneEvidence> => {
   const zones = new Map<ZoneId, { readonly used: Evidence[]; readonly unused: UnusedNote[] }>();
+  const listsAt = (zone: ZoneId) => {
+    const lists = zones.get(zone) ?? { used: [], unused: [] };
+    zones.set(zone, lists);
+    return lists;
+  };
   for (const make of inOrder(input.makes)) {
+    const evidenceOf = evidenceFrom(input, make);
     for (const [zone, notes] of byZone(make.fitNotes)) {
-      const { used, unused } = zones.get(zone) ?? { used: [], unused: [] };
-      zones.set(zone, { used, unused });
-      const counting = inTime(notes).filter((note) => {
+      const { used, unused } = listsAt(zone);
+      const counting: FitNote[] = [];
+      for (const note of inTime(notes)) {
         const why = whyUnused(input, make, note);
         if (why) unused.push({ make, note, why });
-        return why === undefined;
-      });
+        else counting.push(note);
+      }
       for (const [i, note] of counting.entries()) {
         // Two looks are rare: only then does it matter what had been altered between them.
-        const again = counting.slice(i + 1).some((later) => stateAt(input, make, later) === stateAt(input, make, note));
-        if (again) unused.push({ make, note, why: 'looked at again later' });
-        else used.push(evidenceOf(input, make, note));
+        const later = counting.length > 1 ? counting.slice(i + 1) : NO_NOTES;
+        if (later.some((next) => stateAt(input, make, next) === stateAt(input, make, note)))
+          unused.push({ make, note, why: 'looked at again later' });
+        else used.push(evidenceOf(note));
       }
     }
   }
   return zones;
 });
+
+const NO_NOTES: readonly FitNote[] = [];
 
 function byZone(notes: readonly FitNote[]): ReadonlyMap<ZoneId, readonly FitNote[]> {
   const zones = new Map<ZoneId, FitNote[]>();
@@ -124,16 +134,16 @@ function byZone(notes: readonly FitNote[]): ReadonlyMap<ZoneId, readonly FitNote
   return zones;
 }
 
-function evidenceOf(input: PatternCase, make: Make, note: FitNote): Evidence {
-  const offset = offsetOf(input, make, note.zone, { note });
-  const k = sharpness(note.seen, note.over !== undefined && note.over !== '');
-  const { amount } = note;
-  const said = {
-    x: offset.x,
-    outcome: note.outcome,
-    edges: edgesOf(note.zone, fitClassAt(input.pattern, viewOf(input.pattern, make), note.zone)),
-    observer: k * zoneOf(note.zone).sigma,
-    garment: Math.sqrt(offset.cloth.sd ** 2 + offset.unsized ** 2),
+/** Makes evidence of the notes of a make. */
+function evidenceFrom(input: PatternCase, make: Make): (note: FitNote) => Evidence {
+  const draft = draftOf(input.pattern, viewOf(input.pattern, make), chartOf(input.pattern, make.chartId));
+  const offsetAt = offsetsOf(input, make);
+  return (note) => {
+    const { outcome, amount } = note;
+    const { zone, edges } = draft.at(note.zone);
+    const offset = offsetAt(note.zone, { note });
+    const k = sharpness(note.seen, note.over !== undefined && note.over !== '');
+    const said = { x: offset.x, outcome, edges, observer: k * zone.sigma, garment: Math.sqrt(offset.cloth.sd ** 2 + offset.unsized ** 2) };
+    return { make, note, offset, sharpness: k, observation: amount === undefined ? said : { ...said, amount } };
   };
-  return { make, note, offset, sharpness: k, observation: amount === undefined ? said : { ...said, amount } };
 }

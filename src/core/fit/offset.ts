@@ -1,11 +1,12 @@
 import { effectsOf, type EffectContext } from '../alteration/effects';
 import { bodyOn } from '../measure/body';
 import type { IsoDate } from '../measure/calendar-day';
-import { zoneOf, type BodyMeasure, type ZoneId } from '../measure/zones';
+import type { BodyMeasure, ZoneId } from '../measure/zones';
 import type { Alteration, FitNote, Make, SizeChart, SizeLine } from '../records';
 import { effectContext, inOrder, viewOf, type PatternCase } from './case';
-import { chartOf, chartReading, finishedColumn, lineOf, placeOf, readColumn } from './chart';
-import { clothGive, intendedEase, mainCloth, type ClothGive } from './cloth-give';
+import { chartOf, lineOf, placeOf, readColumn } from './chart';
+import { clothGive, mainCloth, type ClothGive } from './cloth-give';
+import { draftOf } from './draft';
 
 /** Where the first term came from. */
 export type ChartTerm =
@@ -94,6 +95,7 @@ function chartAtFirst({ makes }: PatternCase, zone: ZoneId, chart: SizeChart, co
   return place === undefined ? undefined : readColumn(column, place);
 }
 
+const NO_TERM: ChartTerm = { from: 'nothing', cm: 0 };
 /** Most offsets have neither: thousands of empty lists would be kept. */
 const UNALTERED: readonly AlterationTerm[] = [];
 const ALL_KNOWN: readonly Unknown[] = [];
@@ -110,70 +112,102 @@ function alterationsAt(make: Make, zone: ZoneId, note: FitNote | undefined, cont
     );
 }
 
+/** The offset of a make at a zone, by the moment it is asked for; what was not known is listed with it. */
+export type OffsetAt = (zone: ZoneId, moment?: Moment) => Offset;
+
+/** The offset x of a make at a zone: `offsetsOf` for one zone alone. */
+export function offsetOf(input: PatternCase, make: Make, zone: ZoneId, moment?: Moment): Offset {
+  return offsetsOf(input, make)(zone, moment);
+}
+
+const AS_ENDED: Moment = {};
+
 /**
- * The offset x of a make at a zone: one scale for every version (engine.md, section 1).
+ * The offsets x of a make: one scale for every version (engine.md, section 1). What is the same at all zones is found once.
  *
- * @returns centimetres, with the terms and what was not known
+ * @returns by zone and moment, centimetres with the terms and what was not known
  */
-export function offsetOf(input: PatternCase, make: Make, zone: ZoneId, { note, bodyOn: day }: Moment = {}): Offset {
+export function offsetsOf(input: PatternCase, make: Make): OffsetAt {
   const { pattern, bodies, cloths } = input;
   const view = viewOf(pattern, make);
-  const { kind, measure } = zoneOf(zone);
-  const unknown: Unknown[] = [];
-
   const chart = chartOf(pattern, make.chartId);
-  const line = lineOf(make, zone);
-  const place = chart && line && placeOf(chart, line);
-  const date = day ?? note?.date ?? bodies.find((b) => b.id === make.bodyId)?.date ?? make.cutOn;
-  const bodyCm = (of: BodyMeasure | undefined) => of && bodyOn(bodies, of, date)?.cm;
-  // Only where something goes round the body does ease enter.
-  const ease = kind === 'girth' || zone === 'torso' ? intendedEase(pattern, view, zone, chart, line) : 0;
-
-  const measured = make.measured.find((m) => m.zone === zone);
-  let chartTerm: ChartTerm = { from: 'nothing', cm: 0 };
-  const reading = chart && chartReading(chart, zone);
-  const finished = chart && place !== undefined ? readColumn(finishedColumn(chart, zone, view.id), place) : undefined;
-  const ownBody = bodyCm(measure);
-  if (measured && ownBody !== undefined) {
-    const intended = kind === 'girth' ? ease : 0;
-    chartTerm = { from: 'measured', cm: measured.cm - ownBody - intended, what: measured.of, measure: measured.cm, body: ownBody, ease: intended };
-  } else if (!line && (reading || chart)) {
-    unknown.push('size cut');
-  } else if (chart && place === undefined) {
-    unknown.push('size not in the chart');
-  } else if (chart && line && place !== undefined && reading) {
-    const ofChart = readColumn(reading.column, place);
-    const known = reading.measure === measure ? ownBody : bodyCm(reading.measure);
-    const body = known ?? chartAtFirst(input, zone, chart, reading.column);
-    if (ofChart === undefined || body === undefined) unknown.push(ofChart === undefined ? 'no chart for the zone' : 'body measure');
-    else {
-      if (known === undefined) unknown.push('body measure');
-      const cm = reading.factor * (ofChart - body);
-      const { factor, graded } = reading;
-      chartTerm = { from: 'chart', cm, measure: reading.measure, line, chart: ofChart, body, factor, graded, standIn: known === undefined };
-    }
-  } else if (kind === 'girth' && ownBody !== undefined && finished !== undefined) {
-    chartTerm = { from: 'measured', cm: finished - ownBody - ease, what: 'finished', measure: finished, body: ownBody, ease };
-  } else {
-    unknown.push('no chart for the zone');
-  }
-
-  const sewnGarment = chartTerm.from === 'measured' && chartTerm.what === 'garment';
-  const alterations = sewnGarment ? UNALTERED : alterationsAt(make, zone, note, effectContext(pattern, view));
-  const doubt2 = alterations.reduce((sum, a) => sum + a.sd * a.sd, 0);
-  if (doubt2 > 0) unknown.push('amount of an alteration');
-
+  const draft = draftOf(pattern, view, chart);
+  const placeOfSize = chart && make.size && placeOf(chart, make.size);
+  const placeOfLine = (line: SizeLine | undefined) => (line === make.size ? placeOfSize : chart && line && placeOf(chart, line));
   const { cloth, bias } = mainCloth(make, cloths);
-  const girth = ownBody ?? (chartTerm.from === 'chart' && chartTerm.measure === measure ? chartTerm.body : undefined);
-  const give = clothGive(pattern, zone, cloth, { girth, ease, bias });
-  if (give.unknown) unknown.push(give.unknown);
+  const context = effectContext(pattern, view);
 
-  return {
-    x: chartTerm.cm + alterations.reduce((sum, a) => sum + a.cm, 0) + give.cm,
-    chart: chartTerm,
-    alterations,
-    cloth: give,
-    unsized: Math.sqrt(doubt2),
-    unknown: unknown.length === 0 ? ALL_KNOWN : unknown,
+  /** The first term of x at a zone; what is not known of it is added to a list. */
+  const chartTermAt = (zone: ZoneId, date: IsoDate, ownBody: number | undefined, ease: number, unknown: Unknown[]): ChartTerm => {
+    const drafted = draft.at(zone);
+    const { reading } = drafted;
+    const { kind, measure } = drafted.zone;
+    const line = lineOf(make, zone);
+    const place = placeOfLine(line);
+    const measured = make.measured.find((m) => m.zone === zone);
+    if (measured && ownBody !== undefined) {
+      const intended = kind === 'girth' ? ease : 0;
+      return { from: 'measured', cm: measured.cm - ownBody - intended, what: measured.of, measure: measured.cm, body: ownBody, ease: intended };
+    }
+    if (!chart) {
+      unknown.push('no chart for the zone');
+      return NO_TERM;
+    }
+    if (!line || place === undefined) {
+      unknown.push(line ? 'size not in the chart' : 'size cut');
+      return NO_TERM;
+    }
+    if (reading) {
+      const ofChart = readColumn(reading.column, place);
+      const known = reading.measure === measure ? ownBody : bodyOn(bodies, reading.measure, date)?.cm;
+      const body = known ?? chartAtFirst(input, zone, chart, reading.column);
+      if (ofChart === undefined || body === undefined) {
+        unknown.push(ofChart === undefined ? 'no chart for the zone' : 'body measure');
+        return NO_TERM;
+      }
+      if (known === undefined) unknown.push('body measure');
+      const { factor, graded } = reading;
+      const cm = factor * (ofChart - body);
+      return { from: 'chart', cm, measure: reading.measure, line, chart: ofChart, body, factor, graded, standIn: known === undefined };
+    }
+    const finished = kind === 'girth' && ownBody !== undefined ? readColumn(drafted.finished, place) : undefined;
+    if (finished === undefined || ownBody === undefined) {
+      unknown.push('no chart for the zone');
+      return NO_TERM;
+    }
+    return { from: 'measured', cm: finished - ownBody - ease, what: 'finished', measure: finished, body: ownBody, ease };
+  };
+
+  return (zone, { note, bodyOn: day } = AS_ENDED) => {
+    const { kind, measure } = draft.at(zone).zone;
+    const unknown: Unknown[] = [];
+    const date = day ?? note?.date ?? bodies.find((b) => b.id === make.bodyId)?.date ?? make.cutOn;
+    const ownBody = measure && bodyOn(bodies, measure, date)?.cm;
+    // Only where something goes round the body does ease enter.
+    const ease = kind === 'girth' || zone === 'torso' ? draft.ease(zone, placeOfLine(lineOf(make, zone))) : 0;
+    const chartTerm = chartTermAt(zone, date, ownBody, ease, unknown);
+
+    const sewnGarment = chartTerm.from === 'measured' && chartTerm.what === 'garment';
+    const alterations = sewnGarment ? UNALTERED : alterationsAt(make, zone, note, context);
+    let altered = 0;
+    let doubt2 = 0;
+    for (const { cm, sd } of alterations) {
+      altered += cm;
+      doubt2 += sd * sd;
+    }
+    if (doubt2 > 0) unknown.push('amount of an alteration');
+
+    const girth = ownBody ?? (chartTerm.from === 'chart' && chartTerm.measure === measure ? chartTerm.body : undefined);
+    const give = clothGive(pattern, zone, cloth, { girth, ease, bias });
+    if (give.unknown) unknown.push(give.unknown);
+
+    return {
+      x: chartTerm.cm + altered + give.cm,
+      chart: chartTerm,
+      alterations,
+      cloth: give,
+      unsized: Math.sqrt(doubt2),
+      unknown: unknown.length === 0 ? ALL_KNOWN : unknown,
+    };
   };
 }

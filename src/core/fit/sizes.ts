@@ -5,8 +5,8 @@ import { blankMake, isLower, type Make, type MeasurementSet, type Person, type S
 import { beliefAt } from './belief';
 import { blendOf, LEAST_CHANCE, type BlendZone } from './blend';
 import { fitClassAt, viewOf, type PatternCase } from './case';
-import { chartOf, finishedColumn, lineOf, readColumn } from './chart';
-import { intendedEase } from './cloth-give';
+import { finishedColumn, readColumn } from './chart';
+import { easeOf } from './draft';
 import { lastEvidence } from './evidence';
 import { classGroup } from './memory';
 import { caseForPlan, plannedUse, type PlannedCut } from './next-cut';
@@ -287,7 +287,7 @@ function lovedEase({ input, view, all = [] }: SizeRequest, zone: ZoneId): number
           const note = lastEvidence(c, make.id)[zone];
           if (note?.note.outcome !== 0) return [];
           // What the pattern intends, and by how much this garment was cut off from that: the ease it has on this body.
-          return [intendedEase(c.pattern, own, zone, chartOf(c.pattern, make.chartId), lineOf(make, zone)) + note.offset.x - note.offset.cloth.cm];
+          return [easeOf(c.pattern, own, make, zone) + note.offset.x - note.offset.cloth.cm];
         }),
     );
   return eases.length === 0 ? undefined : eases.reduce((a, b) => a + b, 0) / eases.length;

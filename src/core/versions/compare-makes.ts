@@ -1,7 +1,6 @@
 import type { CaseTables, PatternCase } from '../fit/case';
 import { makesOf, viewOf } from '../fit/case';
-import { chartOf, lineOf } from '../fit/chart';
-import { intendedEase } from '../fit/cloth-give';
+import { easeOf } from '../fit/draft';
 import { lastEvidence } from '../fit/evidence';
 import { offsetOf } from '../fit/offset';
 import { ZONE_IDS, zoneOf, type ZoneId } from '../measure/zones';
@@ -66,6 +65,6 @@ export function zoneOfMake(input: PatternCase, make: Make, zone: ZoneId): Compar
   const offset = seen?.offset ?? offsetOf(input, make, zone);
   if (!seen && offset.chart.from === 'nothing' && offset.alterations.length === 0) return undefined;
   const known = zoneOf(zone).kind === 'girth' && offset.chart.from !== 'nothing';
-  const intended = intendedEase(pattern, viewOf(pattern, make), zone, chartOf(pattern, make.chartId), lineOf(make, zone));
+  const intended = easeOf(pattern, viewOf(pattern, make), make, zone);
   return { offset: offset.x, ...(known ? { ease: intended + offset.x - offset.cloth.cm } : {}), ...(seen ? { note: seen.note } : {}) };
 }
