@@ -1,6 +1,7 @@
 import type { IsoDate } from '../measure/calendar-day';
 import type { Make } from '../records';
 import { dayNumber, MONTH_DAYS, monthOfDay, monthStart } from '../measure/calendar-day';
+import { SEASONS } from '../measure/seasons';
 import { seasonOfMonth, type Hemisphere, type Season } from './season';
 
 /** States in which a garment can be reached for. */
@@ -32,9 +33,8 @@ type Span = readonly [from: number, to: number];
 
 /** The days of a garment between two dates, without those when it was in the mending, stored, lent or too big yet. */
 function spansOf(make: Pick<Make, 'away'>, from: number, to: number): Span[] {
-  const away = (make.away ?? [])
-    .map((a): Span => [dayNumber(a.from), a.until === undefined ? Infinity : dayNumber(a.until)])
-    .sort((a, b) => a[0] - b[0]);
+  if (!make.away || make.away.length === 0) return from < to ? [[from, to]] : [];
+  const away = make.away.map((a): Span => [dayNumber(a.from), a.until === undefined ? Infinity : dayNumber(a.until)]).sort((a, b) => a[0] - b[0]);
   const spans: Span[] = [];
   let at = from;
   for (const [start, end] of away) {
@@ -72,8 +72,13 @@ export function availableMonths(
   const start = Math.max(dayNumber(ready), from === undefined ? -Infinity : dayNumber(from));
   const left = WORN_STATES.includes(make.state) ? until : (make.stateSince ?? lastWorn ?? ready);
   const end = Math.min(dayNumber(until), dayNumber(left));
+  const allYear = SEASONS.every((s) => seasons.includes(s));
   let days = 0;
   for (const [a, b] of spansOf(make, start, end)) {
+    if (allYear) {
+      days += b - a;
+      continue;
+    }
     let { year, month } = monthOfDay(a);
     for (let at = a; at < b;) {
       const next = Math.min(b, monthStart(year, month + 1));

@@ -18,10 +18,11 @@ function lnGamma(x: number): number {
  * Source: Abramowitz and Stegun, Handbook of Mathematical Functions, 6.5.29 and 6.5.31.
  *
  * @param shape more than 0
+ * @param constant ln Γ(shape), where it is known already
  */
-export function gammaBelow(shape: number, x: number): number {
+export function gammaBelow(shape: number, x: number, constant = lnGamma(shape)): number {
   if (x <= 0) return 0;
-  const front = Math.exp(shape * Math.log(x) - x - lnGamma(shape));
+  const front = Math.exp(shape * Math.log(x) - x - constant);
   if (x < shape + 1) {
     let term = 1 / shape;
     let sum = term;
@@ -70,14 +71,16 @@ export function gammaPoint(shape: number, rate: number, share: number): number {
   const guess = shape * (1 - 1 / (9 * shape) + normalPoint(share) / (3 * Math.sqrt(shape))) ** 3;
   let x = guess > 0 ? guess : shape / 2;
   for (let i = 0; i < 200; i++) {
-    const off = gammaBelow(shape, x) - share;
+    const off = gammaBelow(shape, x, constant) - share;
     if (off > 0) high = x;
     else low = x;
     const step = off / Math.exp((shape - 1) * Math.log(x) - x - constant);
     const next = x - step;
     const better = next > low && next < high ? next : high === Infinity ? 2 * x : (low + high) / 2;
-    if (Math.abs(better - x) <= 1e-12 * x) break;
+    const moved = Math.abs(better - x);
     x = better;
+    // Every step of Newton's doubles the figures: after so small a one they are all there.
+    if (moved <= 1e-7 * x) break;
   }
   return x / rate;
 }

@@ -34,9 +34,8 @@ export function isEstimate(wear: Pick<Wear, 'count' | 'until' | 'often'>): boole
   return wear.often !== undefined || wear.until !== undefined || wear.count > 1;
 }
 
-/** How far an entry's count may be out, wears; 0 for a day that was noted. */
-function spreadOf(wear: Pick<Wear, 'count' | 'until' | 'often'>): number {
-  if (!isEstimate(wear)) return 0;
+/** How far the count of an estimate may be out, wears. */
+function spreadOf(wear: Pick<Wear, 'count' | 'often'>): number {
   return wear.often ? SAID[wear.often].spread(wear.count) : ABOUT * wear.count;
 }
 
@@ -83,18 +82,23 @@ export function wearCounts(wears: readonly Wear[], span: DaySpan = {}): Map<stri
   return new Map([...of].map(([id, list]) => [id, countOf(list, span)]));
 }
 
+/** Wears on single days that were noted within the span of an estimate. */
+function notedWithin(wears: readonly Wear[], { date, until }: Wear): number {
+  if (until === undefined) return 0;
+  return wears.reduce((sum, w) => (!isEstimate(w) && w.date >= date && w.date <= until ? sum + w.count : sum), 0);
+}
+
 function countOf(wears: readonly Wear[], span: DaySpan): WearCount {
   let times = 0;
   let variance = 0;
   let folded = 0;
   let last: IsoDate | undefined;
-  const days = wears.filter((w) => !isEstimate(w));
   for (const wear of wears) {
-    const guess = isEstimate(wear);
-    const noted =
-      guess && wear.until !== undefined ? days.filter((w) => w.date >= wear.date && w.date <= wear.until!).reduce((sum, w) => sum + w.count, 0) : 0;
-    times += Math.max(0, wear.count * partWithin(wear, span) - noted);
-    variance += (spreadOf(wear) * partWithin(wear, span)) ** 2;
+    const part = partWithin(wear, span);
+    if (isEstimate(wear)) {
+      times += Math.max(0, wear.count * part - notedWithin(wears, wear));
+      variance += (spreadOf(wear) * part) ** 2;
+    } else times += wear.count * part;
     if (wear.count === 0 && wear.often === undefined) folded += 1;
     const end = wear.until ?? wear.date;
     if (wear.count > 0 && (last === undefined || end > last)) last = end;
