@@ -19,29 +19,29 @@ export interface Effect {
   readonly zone: ZoneId;
   readonly fate: Fate;
   /** The note of the earlier version, of the later one; absent where the zone was not seen. */
-  readonly before?: Evidence;
-  readonly after?: Evidence;
+  readonly before: Evidence | undefined;
+  readonly after: Evidence | undefined;
   /** Who gets the credit, with shares that sum to 1; empty where it cannot be told. */
   readonly credit: readonly { readonly cause: Cause; readonly share: number }[];
   /** Why it cannot be told; absent where a credit is given or none is asked for. */
-  readonly notClear?: 'cloth and cut both changed' | 'nothing that touches it changed' | 'the cut moved the other way';
+  readonly notClear: 'cloth and cut both changed' | 'nothing that touches it changed' | 'the cut moved the other way' | undefined;
 }
 
 /** A term that moved by less than this, cm, moved nothing. */
 const NOTHING = 0.05;
 
-const NONE: readonly Effect[] = [];
-
 /** What moved the offset of a zone between two looks, cm, the cloth apart. */
 function termsOf(from: Offset, to: Offset): { readonly cause: Cause; readonly cm: number }[] {
   const terms: { cause: Cause; cm: number }[] = [];
+  const add = (cause: Cause, cm: number) => {
+    if (Math.abs(cm) > NOTHING) terms.push({ cause, cm });
+  };
   const [a, b] = [from.chart, to.chart];
   if (a.from === 'chart' && b.from === 'chart' && a.measure === b.measure) {
-    terms.push(
-      { cause: { of: 'size' }, cm: b.factor * b.chart - a.factor * a.chart },
-      { cause: { of: 'body' }, cm: a.factor * a.body - b.factor * b.body },
-    );
-  } else terms.push({ cause: { of: 'size' }, cm: b.cm - a.cm });
+    add({ of: 'size' }, b.factor * b.chart - a.factor * a.chart);
+    add({ of: 'body' }, a.factor * a.body - b.factor * b.body);
+  } else add({ of: 'size' }, b.cm - a.cm);
+  if (from.alterations.length + to.alterations.length === 0) return terms;
   const sums = new Map<string, { alteration: Alteration; cm: number }>();
   for (const [offset, sign] of [
     [from, -1],
@@ -51,21 +51,33 @@ function termsOf(from: Offset, to: Offset): { readonly cause: Cause; readonly cm
       const key = alterationKey(alteration);
       sums.set(key, { alteration, cm: (sums.get(key)?.cm ?? 0) + sign * cm });
     }
-  for (const { alteration, cm } of sums.values()) terms.push({ cause: { of: 'alteration', alteration }, cm });
-  return terms.filter((t) => Math.abs(t.cm) > NOTHING);
+  for (const { alteration, cm } of sums.values()) add({ of: 'alteration', alteration }, cm);
+  return terms;
 }
 
+/** Who gets the credit, and why nobody does. */
+interface Credited {
+  readonly credit: Effect['credit'];
+  readonly notClear: Effect['notClear'];
+}
+
+const NOBODY: Credited = { credit: [], notClear: undefined };
+const because = (notClear: Effect['notClear']): Credited => ({ credit: [], notClear });
+const CLOTH_AND_CUT = because('cloth and cut both changed');
+const NO_CHANGE = because('nothing that touches it changed');
+const OTHER_WAY = because('the cut moved the other way');
+const THE_CLOTH: Credited = { credit: [{ cause: { of: 'cloth' }, share: 1 }], notClear: undefined };
+
 /** Who gets the credit for what became of a zone, or why nobody can be named. */
-function creditFor(before: Evidence, after: Evidence, otherCloth: boolean, wanted: number): Pick<Effect, 'credit' | 'notClear'> {
+function creditFor(before: Evidence, after: Evidence, otherCloth: boolean, wanted: number): Credited {
   const terms = termsOf(before.offset, after.offset);
   const give = after.offset.cloth.cm - before.offset.cloth.cm;
   const cloth = otherCloth || Math.abs(give) > NOTHING;
-  if (cloth && terms.length > 0) return { credit: [], notClear: 'cloth and cut both changed' };
-  if (cloth) return { credit: [{ cause: { of: 'cloth' }, share: 1 }] };
+  if (cloth) return terms.length > 0 ? CLOTH_AND_CUT : THE_CLOTH;
   const helped = terms.filter((t) => Math.sign(t.cm) === wanted);
-  if (helped.length === 0) return { credit: [], notClear: terms.length > 0 ? 'the cut moved the other way' : 'nothing that touches it changed' };
+  if (helped.length === 0) return terms.length > 0 ? OTHER_WAY : NO_CHANGE;
   const total = helped.reduce((sum, t) => sum + Math.abs(t.cm), 0);
-  return { credit: helped.map(({ cause, cm }) => ({ cause, share: Math.abs(cm) / total })) };
+  return { credit: helped.map(({ cause, cm }) => ({ cause, share: Math.abs(cm) / total })), notClear: undefined };
 }
 
 /**
@@ -76,25 +88,24 @@ function creditFor(before: Evidence, after: Evidence, otherCloth: boolean, wante
 export function whatItDid(input: PatternCase, earlier: Make, later: Make): Effect[] {
   const otherCloth = clothProperties(mainCloth(earlier, input.cloths).cloth, mainCloth(later, input.cloths).cloth).length > 0;
   const [ofEarlier, ofLater] = [lastEvidence(input, earlier.id), lastEvidence(input, later.id)];
-  return zonesOfCase(input).flatMap((zone): readonly Effect[] => {
+  const found: Effect[] = [];
+  for (const zone of zonesOfCase(input)) {
     const before = ofEarlier[zone];
     const after = ofLater[zone];
-    const was = before?.note.outcome ?? 0;
-    if (!after) return before && was !== 0 ? [{ zone, fate: 'not seen', before, credit: [] }] : NONE;
-    const is = after.note.outcome;
-    if (was === 0 && is === 0) return NONE;
-    const both = before ? { zone, before, after } : { zone, after };
-    const credit = (wanted: number) =>
-      before ? creditFor(before, after, otherCloth, wanted) : { credit: [], notClear: 'nothing that touches it changed' as const };
-    const found: Effect[] = [];
-    if (was !== 0 && Math.sign(is) !== Math.sign(was)) found.push({ ...both, fate: 'fixed', ...credit(-Math.sign(was)) });
-    if (is !== 0 && Math.sign(is) !== Math.sign(was)) found.push({ ...both, fate: 'new', ...(before ? credit(Math.sign(is)) : { credit: [] }) });
-    if (is !== 0 && Math.sign(is) === Math.sign(was)) {
+    const [was, is] = [before?.note.outcome ?? 0, after?.note.outcome ?? 0];
+    if (was === 0 && is === 0) continue;
+    const say = (fate: Fate, { credit, notClear }: Credited) => found.push({ zone, fate, before, after, credit, notClear });
+    const creditWhere = (wanted: number) => (before && after ? creditFor(before, after, otherCloth, wanted) : NOBODY);
+    if (!after) say('not seen', NOBODY);
+    else if (is !== 0 && Math.sign(is) === Math.sign(was)) {
       const [less, more] = [Math.abs(is) < Math.abs(was), Math.abs(is) > Math.abs(was)];
-      if (less) found.push({ ...both, fate: 'eased', ...credit(-Math.sign(was)) });
-      else if (more) found.push({ ...both, fate: 'worse', ...credit(Math.sign(was)) });
-      else found.push({ ...both, fate: 'the same', credit: [] });
+      if (less) say('eased', creditWhere(-Math.sign(was)));
+      else if (more) say('worse', creditWhere(Math.sign(was)));
+      else say('the same', NOBODY);
+    } else {
+      if (was !== 0) say('fixed', creditWhere(-Math.sign(was)));
+      if (is !== 0) say('new', creditWhere(Math.sign(is)));
     }
-    return found;
-  });
+  }
+  return found;
 }
