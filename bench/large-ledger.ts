@@ -1,3 +1,4 @@
+import { answerFor } from '../src/core/alteration/answer';
 import { edgesOf, FIT_CLASSES } from '../src/core/measure/fit-class';
 import { BODY_MEASURES, zoneOf, type BodyMeasure, type ZoneId } from '../src/core/measure/zones';
 import {
@@ -6,6 +7,7 @@ import {
   blankPattern,
   GARMENT_KINDS,
   USUAL_ZONES,
+  type Alteration,
   type Cloth,
   type FitNote,
   type Make,
@@ -31,6 +33,15 @@ const MEASURES: Partial<Record<BodyMeasure, readonly [first: number, step: numbe
   inseam: [78, 0],
 };
 const SIZES = ['1', '2', '3', '4', '5', '6', '7', '8'];
+/** Sewn narrower than cut, wherever a seam runs. */
+const NARROW_SEAMS: Alteration = {
+  id: 'narrow seams',
+  kind: 'allowance',
+  way: 'total',
+  allowance: { cut: 1.5, sewn: 1.2 },
+  purpose: 'fit',
+  when: 'cutting',
+};
 export const TODAY = '2026-11-25';
 export const PERSON = 'person';
 
@@ -42,7 +53,10 @@ interface LargeLedger {
   readonly cloths: Cloth[];
 }
 
-/** A made-up ledger over ten years: patterns of ten designers, versions that close in on what nobody sees, ten wears each. */
+/**
+ * A made-up ledger over ten years: patterns of ten designers, some with finished measures, versions that are altered and close in on what
+ * nobody sees, ten wears each.
+ */
 export function largeLedger(makes: number): LargeLedger {
   const chance = seeded(61);
   const normal = () => Math.sqrt(-2 * Math.log(chance() || 1e-12)) * Math.cos(2 * Math.PI * chance());
@@ -56,25 +70,28 @@ export function largeLedger(makes: number): LargeLedger {
     date: day(last - 3650 + 365 * i),
     measures: Object.fromEntries(measures.map((m) => [m, MEASURES[m]![0] + 3 * MEASURES[m]![1] + 0.3 * i])),
   }));
-  const cloths = Array.from({ length: Math.ceil(makes / 10) }, (_, i) => {
+  const cloths = Array.from({ length: Math.ceil(makes / 10) }, (_, i): Cloth => {
     const knit = i % 2 === 0;
     return {
       ...blankCloth(`c${i}`, `cloth ${i}`, knit ? 'knit' : 'woven'),
       stretchAcross: knit ? Math.round(20 + 30 * chance()) : 0,
       stretchAlong: 0,
+      ...(chance() < 0.4 ? { seasons: i % 4 < 2 ? ['spring', 'summer'] : ['autumn', 'winter'] } : {}),
     };
   });
   const patterns = Array.from({ length: Math.ceil(makes / 12.5) }, (_, i): Pattern => {
     const kind = GARMENT_KINDS[i % GARMENT_KINDS.length]!;
     const knit = chance() < 0.4;
     const blank = blankPattern(`p${i}`, `v${i}`, `pattern ${i}`, kind, knit ? 'knit' : 'woven');
-    const body = Object.fromEntries(measures.map((m) => [m, SIZES.map((_size, s) => MEASURES[m]![0] + MEASURES[m]![1] * s)]));
+    const columns = (plus: number) =>
+      Object.fromEntries(measures.map((m) => [m, SIZES.map((_size, s) => MEASURES[m]![0] + MEASURES[m]![1] * s + plus)]));
+    const finished = chance() < 0.3 ? columns(5 + 10 * chance()) : {};
     return {
       ...blank,
       designer: `designer ${Math.floor(10 * chance())}`,
       fitClass: FIT_CLASSES[Math.floor(4 * chance())]!,
       wants: { ...blank.wants, stretch: knit ? 35 : 0 },
-      charts: [{ id: `chart ${i}`, name: 'chart', sizes: SIZES, body, finished: {}, finishedOf: [] }],
+      charts: [{ id: `chart ${i}`, name: 'chart', sizes: SIZES, body: columns(0), finished, finishedOf: [] }],
     };
   });
   const ideal = new Map<string, number>();
@@ -92,18 +109,30 @@ export function largeLedger(makes: number): LargeLedger {
     const version = 1 + Math.floor(i / patterns.length);
     const finished = last - 3650 + Math.floor((3650 * i) / makes);
     const date = day(finished + 20);
-    const fitNotes = USUAL_ZONES[pattern.kind].map((zone): FitNote => {
+    const fitNotes = USUAL_ZONES[pattern.kind].flatMap((zone): FitNote[] => {
       const off = (2 * normal()) / version - (version === 1 ? idealOf(pattern, zone) : 0) + zoneOf(zone).sigma * normal();
       const size = edgesOf(zone, pattern.fitClass).filter((t) => Math.abs(off) > t).length;
       const outcome = (size * Math.sign(off) || 0) as Outcome;
-      return { id: `n${i} ${zone}`, zone, outcome, seen: { at: 'worn', wears: 3 }, date, ...(outcome !== 0 && chance() < 0.3 ? { amount: 2 } : {}) };
+      const worn: FitNote = {
+        id: `n${i} ${zone}`,
+        zone,
+        outcome,
+        seen: { at: 'worn', wears: 3 },
+        date,
+        ...(outcome !== 0 && chance() < 0.3 ? { amount: 2 } : {}),
+      };
+      // Now and then it was looked at on the first day as well.
+      return chance() < 0.1 ? [{ ...worn, id: `first ${worn.id}`, seen: { at: 'firstDay' } }, worn] : [worn];
     });
     const verdict: Verdict = { id: `d${i}`, date, wears: 3, love: 1 + Math.floor(5 * chance()), reasons: [] };
+    const altered = version > 1 ? USUAL_ZONES[pattern.kind].filter(() => chance() < 0.2) : [];
+    const alterations = altered.map((zone) => answerFor(zone, Math.round(4 * normal()) / 2 || 1));
     return {
       ...blankMake(`m${i}`, PERSON, version, day(finished)),
       sources: [{ patternId: pattern.id, viewId: pattern.views[0]!.id }],
       size: { size: SIZES[2 + Math.floor(3 * chance())]! },
       cloths: [{ id: `u${i}`, clothId: cloths[Math.floor(chance() * cloths.length)]!.id, part: 'main' }],
+      alterations: chance() < 0.1 ? [...alterations, NARROW_SEAMS] : alterations,
       fitNotes,
       verdicts: [verdict],
     };
