@@ -26,16 +26,24 @@ export function blendOf(chances: ReadonlyMap<ZoneId, readonly number[]>, sizes: 
   const zones = [...chances.keys()];
   if (zones.length === 0) return [];
   const places = sizes.map((_, place) => place);
-  const cost = (zone: ZoneId, place: number) => -Math.log(Math.max(chances.get(zone)![place]!, LEAST_CHANCE));
+  const costsAt = (zone: ZoneId) => chances.get(zone)!.map((chance) => -Math.log(Math.max(chance, LEAST_CHANCE)));
   const way = (costs: readonly number[], from: number, to: number) => costs[from]! + STEP_WEIGHT * Math.abs(to - from);
-  const least = (of: (place: number) => number) => places.reduce((best, place) => (of(place) < of(best) - 1e-12 ? place : best), 0);
+  const least = (of: (place: number) => number) => {
+    let [best, cost] = [0, of(0)];
+    for (let place = 1; place < places.length; place++) {
+      const other = of(place);
+      if (other < cost - 1e-12) [best, cost] = [place, other];
+    }
+    return best;
+  };
 
-  let costs = places.map((place) => cost(zones[0]!, place));
+  let costs = costsAt(zones[0]!);
   const cameFrom: number[][] = [];
   for (const zone of zones.slice(1)) {
     const before = costs;
+    const own = costsAt(zone);
     const from = places.map((to) => least((place) => way(before, place, to)));
-    costs = places.map((to) => way(before, from[to]!, to) + cost(zone, to));
+    costs = places.map((to) => way(before, from[to]!, to) + own[to]!);
     cameFrom.push(from);
   }
   let place = least((p) => costs[p]!);

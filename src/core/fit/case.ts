@@ -47,10 +47,13 @@ export function casesFor(personId: string, { patterns, makes, bodies, cloths }: 
   const own = bodies.filter((b) => b.personId === personId);
   // In one pass over the makes: a ledger may have thousands of them and hundreds of patterns.
   const byPattern = new Map<string, Make[]>();
-  for (const make of makes)
-    if (make.personId === personId)
-      // A garment may have more than one piece of the same pattern.
-      for (const id of new Set(make.sources.map((s) => s.patternId))) gather(byPattern, id, make);
+  for (const make of makes) {
+    if (make.personId !== personId) continue;
+    const { sources } = make;
+    // A garment may have more than one piece of the same pattern.
+    if (sources.length === 1) gather(byPattern, sources[0]!.patternId, make);
+    else for (const id of new Set(sources.map((s) => s.patternId))) gather(byPattern, id, make);
+  }
   return patterns.flatMap((pattern): PatternCase[] => {
     const sewn = byPattern.get(pattern.id);
     return sewn ? [{ pattern, makes: sewn.sort((a, b) => a.version - b.version), bodies: own, cloths }] : [];

@@ -63,6 +63,12 @@ export class Draft {
     }
     return zone.band ? 0 : CLASS_EASE[fitClass];
   }
+
+  /** The ease intended at a zone in the size that a make of it was cut in, cm. */
+  easeOf(make: Make, id: ZoneId): number {
+    const line = lineOf(make, id);
+    return this.ease(id, this.chart && line && placeOf(this.chart, line));
+  }
 }
 
 const draftsOf = onceFor((_: Pattern): Draft[] => []);
@@ -78,7 +84,5 @@ export function draftOf(pattern: Pattern, view: View, chart: SizeChart | undefin
 
 /** The ease that a pattern intends at a zone in the size a make was cut in, cm. */
 export function easeOf(pattern: Pattern, view: View, make: Make, zone: ZoneId): number {
-  const chart = chartOf(pattern, make.chartId);
-  const line = lineOf(make, zone);
-  return draftOf(pattern, view, chart).ease(zone, chart && line && placeOf(chart, line));
+  return draftOf(pattern, view, chartOf(pattern, make.chartId)).easeOf(make, zone);
 }

@@ -67,6 +67,18 @@ describe('after one new note only what it touches is reckoned again', () => {
     expect(ledger.memory('person').anew).toBe(0);
   });
 
+  test('a pattern of which no record changed is the very same case, and what was worked out of it stands', () => {
+    const ledger = told(first);
+    const [curlew, plover] = ledger.cases('person');
+    ledger.learn(newsBetween(first, noted));
+    expect(ledger.cases('person')[0]).toBe(curlew);
+    expect(ledger.cases('person')[1]).not.toBe(plover);
+    expect(ledger.cases('person')[1]!.makes).toContain(noted.makes[3]);
+    ledger.learn(newsBetween(noted, { ...noted, bodies: [{ ...SAMPLE_BODY, measures: { ...SAMPLE_BODY.measures, bust: 92 } }] }));
+    expect(ledger.cases('person')[0]).not.toBe(curlew);
+    expect(ledger.memory('person').anew).toBe(3);
+  });
+
   test('a cloth that nobody cut from touches nothing; one that was cut from touches its patterns', () => {
     const ledger = told(first);
     ledger.memory('person');

@@ -40,15 +40,28 @@ export interface Account extends CarryForward {
   readonly why: Partial<Record<ZoneId, Why>>;
 }
 
+/** A person's patterns that were made. */
+interface Cases {
+  readonly all: readonly PatternCase[];
+  readonly byPattern: ReadonlyMap<string, PatternCase>;
+}
+
+function isSameCase(a: PatternCase, b: PatternCase): boolean {
+  const same = <T>(one: readonly T[], other: readonly T[]) => one.length === other.length && one.every((record, i) => record === other[i]);
+  return a.pattern === b.pattern && a.cloths === b.cloths && same(a.makes, b.makes) && same(a.bodies, b.bodies);
+}
+
 /**
  * The tables that fit is reckoned from, kept between questions: after one new note only what it touches is reckoned again
  * (engine.md, Speed). It is told what changed and never the whole twice.
  */
 export class FitLedger {
   #tables: CaseTables = { patterns: [], makes: [], bodies: [], cloths: [] };
-  #cases = new Map<string, ReadonlyMap<string, PatternCase>>();
+  /** By person: those of the tables as they stand, and the last of the tables as they stood. */
+  #cases = new Map<string, Cases>();
+  #outdated = new Map<string, Cases>();
   /** The last recollection of each person; it stays when the tables change, for what did not. */
-  readonly #memories = new Map<string, { readonly cases: ReadonlyMap<string, PatternCase>; readonly memory: Recollection }>();
+  readonly #memories = new Map<string, { readonly cases: Cases; readonly memory: Recollection }>();
 
   learn(news: News): void {
     const after = <T extends Table>(table: T): readonly RecordOf<T>[] => {
@@ -65,18 +78,27 @@ export class FitLedger {
       return records;
     };
     this.#tables = { patterns: after('patterns'), makes: after('makes'), bodies: after('bodies'), cloths: after('cloths') };
+    this.#outdated = new Map([...this.#outdated, ...this.#cases]);
     this.#cases = new Map();
   }
 
   /** Every pattern that was made for a person. */
-  cases(personId: string): PatternCase[] {
-    return [...this.#casesOf(personId).values()];
+  cases(personId: string): readonly PatternCase[] {
+    return this.#casesOf(personId).all;
   }
 
-  /** The same, by the id of the pattern. */
-  #casesOf(personId: string): ReadonlyMap<string, PatternCase> {
-    const cases = this.#cases.get(personId) ?? new Map(casesFor(personId, this.#tables).map((c) => [c.pattern.id, c]));
+  #casesOf(personId: string): Cases {
+    const known = this.#cases.get(personId);
+    if (known) return known;
+    const before = this.#outdated.get(personId)?.byPattern;
+    const all = casesFor(personId, this.#tables).map((now) => {
+      // What was worked out of a pattern stays true of the very same case.
+      const was = before?.get(now.pattern.id);
+      return was && isSameCase(was, now) ? was : now;
+    });
+    const cases = { all, byPattern: new Map(all.map((c) => [c.pattern.id, c])) };
     this.#cases.set(personId, cases);
+    this.#outdated.delete(personId);
     return cases;
   }
 
@@ -85,14 +107,14 @@ export class FitLedger {
     const cases = this.#casesOf(personId);
     const known = this.#memories.get(personId);
     if (known?.cases === cases) return known.memory;
-    const memory = new Recollection([...cases.values()], known?.memory);
+    const memory = new Recollection(cases.all, known?.memory);
     this.#memories.set(personId, { cases, memory });
     return memory;
   }
 
   /** A pattern as it stands for a person, made or not; undefined where there is no such pattern. */
   caseOf(personId: string, patternId: string): PatternCase | undefined {
-    const made = this.#casesOf(personId).get(patternId);
+    const made = this.#casesOf(personId).byPattern.get(patternId);
     if (made) return made;
     const pattern = this.#tables.patterns.find((p) => p.id === patternId);
     return pattern && caseOf(pattern, personId, { ...this.#tables, makes: [] });
@@ -128,7 +150,7 @@ export class FitLedger {
   /** Every pattern in a line, for the person; those sewn only for somebody else as they stand for them. */
   summaries(personId: string, plan: PlannedCut): PatternSummary[] {
     const sewnFor = new Map(this.#tables.makes.flatMap((m) => m.sources.map((s) => [s.patternId, m.personId] as const)));
-    const own = this.#casesOf(personId);
+    const own = this.#casesOf(personId).byPattern;
     return this.#tables.patterns.map((pattern) => {
       const whose = own.has(pattern.id) ? personId : (sewnFor.get(pattern.id) ?? personId);
       return summaryOf(this.caseOf(whose, pattern.id)!, plan, this.memory(whose));

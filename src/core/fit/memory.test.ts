@@ -141,7 +141,12 @@ describe('laws', () => {
         const [gone, ...rest] = patterns;
         const branch = { designer: 'A', group: 'semi' as const };
         const never = bestCut(new Memory('waist', rest).newPattern(branch));
-        near(new Memory('waist', patterns).newPattern(branch, [gone!.id]), [never.median, never.low, never.high], 0.02);
+        const memory = new Memory('waist', patterns);
+        const whole = bestCut(memory.newPattern(branch));
+        near(memory.newPattern(branch, [gone!.id]), [never.median, never.low, never.high], 0.02);
+        // What was asked in between is forgotten again.
+        expect(bestCut(memory.newPattern(branch))).toEqual(whole);
+        expect(bestCut(memory.person())).toEqual(bestCut(new Memory('waist', patterns).person()));
       }),
       { numRuns: 30 },
     );

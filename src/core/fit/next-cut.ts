@@ -8,7 +8,7 @@ import type { Alteration, Cloth, ClothUse, Make, MeasurementSet } from '../recor
 import { blankCloth } from '../records/blank';
 import { effectContext, viewOf, type PatternCase } from './case';
 import { chartOf, chartReading, lineAt, lineOf, placeOf, readColumn, sameLine } from './chart';
-import { offsetOf } from './offset';
+import { fitAlterations, offsetOf } from './offset';
 
 /** What the next garment is for. */
 export interface PlannedCut {
@@ -66,7 +66,7 @@ export function lastCutAgain(last: Make, plan: PlannedCut): Make {
     kind: 'garment',
     cutOn: plan.date,
     cloths: [plannedUse(plan)],
-    alterations: merged(last.alterations.filter((a) => a.purpose === 'fit').map((a) => ({ ...a, when: 'paper' as const }))),
+    alterations: merged(fitAlterations(last).map((a) => ({ ...a, when: 'paper' as const }))),
     measured: last.measured.filter((m) => m.of === 'piece'),
     fitNotes: [],
     lacking: [],
@@ -116,10 +116,10 @@ function reach(input: PatternCase, next: Make, zone: ZoneId, target: number, { u
   if (Math.abs(wanted - net) < 1e-9) return next;
 
   const byLine = moveLine(input, next, zone, wanted - net);
-  const left = wanted - (offsetOf(input, byLine, zone).x - now.cloth.cm - base);
+  const lineMoved = byLine !== next;
+  const left = lineMoved ? wanted - (offsetOf(input, byLine, zone).x - now.cloth.cm - base) : wanted - net;
   const remains = roundToWorkable(left, unit, isFine(zone));
   // Between two lines of a chart, what is left is less than the pencil's width against t1: leave it.
-  const lineMoved = byLine !== next;
   if (lineMoved ? Math.abs(remains) < Math.max(step, zoneOf(zone).edges[0] / 2) : Math.abs(remains) < 1e-9) return byLine;
   return alterBy(input, byLine, zone, remains);
 }

@@ -1,4 +1,4 @@
-import { effectsOf, type EffectContext } from '../alteration/effects';
+import { effectsOf, type Effect } from '../alteration/effects';
 import { bodyOn } from '../measure/body';
 import type { IsoDate } from '../measure/calendar-day';
 import type { BodyMeasure, ZoneId } from '../measure/zones';
@@ -100,16 +100,23 @@ const NO_TERM: ChartTerm = { from: 'nothing', cm: 0 };
 const UNALTERED: readonly AlterationTerm[] = [];
 const ALL_KNOWN: readonly Unknown[] = [];
 
-/** What a make's alterations for fit do at a zone, as far as they were made when it was looked at. */
-function alterationsAt(make: Make, zone: ZoneId, note: FitNote | undefined, context: EffectContext): readonly AlterationTerm[] {
-  if (make.alterations.length === 0) return UNALTERED;
-  return make.alterations
-    .filter((a) => a.purpose === 'fit' && (!note || madeBefore(a, note)))
-    .flatMap((alteration) =>
-      effectsOf(alteration, context)
-        .filter((e) => e.zone === zone)
-        .map(({ cm, sd, atMost }): AlterationTerm => ({ alteration, cm, sd, atMost })),
-    );
+/** What was altered for the fit of a make. */
+export const fitAlterations = ({ alterations }: Pick<Make, 'alterations'>) => alterations.filter((a) => a.purpose === 'fit');
+
+/** An alteration with all that it does. */
+interface Altered {
+  readonly alteration: Alteration;
+  readonly effects: readonly Effect[];
+}
+
+/** What alterations do at a zone, as far as they were made when it was looked at. */
+function alterationsAt(altered: readonly Altered[], zone: ZoneId, note: FitNote | undefined): readonly AlterationTerm[] {
+  if (altered.length === 0) return UNALTERED;
+  const terms: AlterationTerm[] = [];
+  for (const { alteration, effects } of altered)
+    for (const { zone: at, cm, sd, atMost } of effects)
+      if (at === zone && (!note || madeBefore(alteration, note))) terms.push({ alteration, cm, sd, atMost });
+  return terms;
 }
 
 /** The offset of a make at a zone, by the moment it is asked for; what was not known is listed with it. */
@@ -135,7 +142,10 @@ export function offsetsOf(input: PatternCase, make: Make): OffsetAt {
   const placeOfSize = chart && make.size && placeOf(chart, make.size);
   const placeOfLine = (line: SizeLine | undefined) => (line === make.size ? placeOfSize : chart && line && placeOf(chart, line));
   const { cloth, bias } = mainCloth(make, cloths);
-  const context = effectContext(pattern, view);
+  const altered =
+    make.alterations.length === 0
+      ? []
+      : fitAlterations(make).map((alteration) => ({ alteration, effects: effectsOf(alteration, effectContext(pattern, view)) }));
 
   /** The first term of x at a zone; what is not known of it is added to a list. */
   const chartTermAt = (zone: ZoneId, date: IsoDate, ownBody: number | undefined, ease: number, unknown: Unknown[]): ChartTerm => {
@@ -188,11 +198,11 @@ export function offsetsOf(input: PatternCase, make: Make): OffsetAt {
     const chartTerm = chartTermAt(zone, date, ownBody, ease, unknown);
 
     const sewnGarment = chartTerm.from === 'measured' && chartTerm.what === 'garment';
-    const alterations = sewnGarment ? UNALTERED : alterationsAt(make, zone, note, context);
-    let altered = 0;
+    const alterations = sewnGarment ? UNALTERED : alterationsAt(altered, zone, note);
+    let alteredBy = 0;
     let doubt2 = 0;
     for (const { cm, sd } of alterations) {
-      altered += cm;
+      alteredBy += cm;
       doubt2 += sd * sd;
     }
     if (doubt2 > 0) unknown.push('amount of an alteration');
@@ -202,7 +212,7 @@ export function offsetsOf(input: PatternCase, make: Make): OffsetAt {
     if (give.unknown) unknown.push(give.unknown);
 
     return {
-      x: chartTerm.cm + altered + give.cm,
+      x: chartTerm.cm + alteredBy + give.cm,
       chart: chartTerm,
       alterations,
       cloth: give,

@@ -6,6 +6,7 @@ import { evidenceAt, type Evidence } from './evidence';
 import { classGroup, Memory, type Branch, type RememberedPattern } from './memory';
 import { bestCut, chanceOfRight, massBelow, posteriorOf, priorFrom, quantile, type BestCut, type Posterior, type Prior } from './posterior';
 import { gather } from '../measure/gather';
+import type { Observation } from './likelihood';
 
 /** A pattern whose notes moved an answer, and by how much: the median with everything less the median without it, cm. */
 export interface Speaker {
@@ -72,22 +73,45 @@ function isShared(used: readonly Evidence[]): boolean {
 }
 
 interface PatternSaid {
+  readonly input: PatternCase;
   /** The records it was said from: the pattern, its makes, the bodies and the cloths they were cut from. */
   readonly from: readonly object[];
   /** Null where it says nothing to others. */
   readonly zones: ReadonlyMap<ZoneId, RememberedPattern | null>;
 }
 
-/** What a pattern's notes say, at each zone that was noted. */
-function saidOf(input: PatternCase): PatternSaid['zones'] {
+/** The records that what a pattern says comes from. */
+function recordsOf({ pattern, makes, bodies, cloths }: PatternCase): PatternSaid['from'] {
+  return [pattern, ...makes, ...bodies, ...makes.flatMap((make) => mainCloth(make, cloths).cloth ?? [])];
+}
+
+/**
+ * What a pattern's notes say, at each zone that was noted.
+ *
+ * @param before what it said earlier: where it says the very same, that stands, and nothing that was worked out of it need be again
+ */
+function saidOf(input: PatternCase, before: PatternSaid['zones'] | undefined): PatternSaid['zones'] {
   const zones = new Map<ZoneId, RememberedPattern | null>();
   for (const zone of new Set(input.makes.flatMap((m) => m.fitNotes.map((n) => n.zone)))) {
     const { used } = evidenceAt(input, zone);
     if (used.length === 0) continue;
     const observations = used.map((e) => e.observation);
-    zones.set(zone, isShared(used) ? { id: input.pattern.id, designer: designerOf(input), group: groupAt(input, zone), observations } : null);
+    const said = isShared(used) ? { id: input.pattern.id, designer: designerOf(input), group: groupAt(input, zone), observations } : null;
+    const earlier = before?.get(zone);
+    zones.set(zone, said && earlier && saysTheSame(said, earlier) ? earlier : said);
   }
   return zones;
+}
+
+function saysTheSame(a: RememberedPattern, b: RememberedPattern): boolean {
+  const same = (p: Observation, q: Observation) =>
+    p.x === q.x && p.outcome === q.outcome && p.edges === q.edges && p.observer === q.observer && p.garment === q.garment && p.amount === q.amount;
+  return (
+    a.designer === b.designer &&
+    a.group === b.group &&
+    a.observations.length === b.observations.length &&
+    a.observations.every((o, i) => same(o, b.observations[i]!))
+  );
 }
 
 /** Everything that a person's patterns taught, zone by zone (engine.md, section 5). */
@@ -109,15 +133,9 @@ export class Recollection {
     let anew = 0;
     const zones = new Map<ZoneId, RememberedPattern[]>();
     for (const input of cases) {
-      const from: object[] = [input.pattern, ...input.makes, ...input.bodies];
-      for (const make of input.makes) {
-        const { cloth } = mainCloth(make, input.cloths);
-        if (cloth) from.push(cloth);
-      }
       const known = before ? before.#patterns.get(input.pattern.id) : undefined;
-      const same = known?.from.length === from.length && known.from.every((record, i) => record === from[i]);
-      if (!same) anew += 1;
-      const said = same ? known! : { from, zones: saidOf(input) };
+      const said = known?.input === input ? known : this.#hear(input, known);
+      if (said.zones !== known?.zones) anew += 1;
       this.#patterns.set(input.pattern.id, said);
       for (const [zone, s] of said.zones) if (s) gather(zones, zone, s);
     }
@@ -127,6 +145,12 @@ export class Recollection {
       this.#memories.set(zone, same ? known : new Memory(zone, patterns, undefined, undefined, known));
     }
     this.anew = anew;
+  }
+
+  #hear(input: PatternCase, known: PatternSaid | undefined): PatternSaid {
+    const from = recordsOf(input);
+    const same = known?.from.length === from.length && known.from.every((record, i) => record === from[i]);
+    return { input, from, zones: same ? known.zones : saidOf(input, known?.zones) };
   }
 
   /** Zones of which anything was said, in the order of the body. */

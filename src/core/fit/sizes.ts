@@ -1,16 +1,18 @@
 import { measuresOn } from '../measure/body';
 import { CLASS_EASE, edgesOf } from '../measure/fit-class';
+import { gather } from '../measure/gather';
+import { onceFor } from '../measure/once-for';
 import { zoneOf, type BodyMeasure, type ZoneId } from '../measure/zones';
-import { blankMake, isLower, type Make, type MeasurementSet, type Person, type SizeChart, type View } from '../records';
+import { blankMake, isLower, type Make, type MeasurementSet, type Pattern, type Person, type SizeChart, type View } from '../records';
 import { beliefAt } from './belief';
 import { blendOf, LEAST_CHANCE, type BlendZone } from './blend';
 import { fitClassAt, viewOf, type PatternCase } from './case';
-import { finishedColumn, readColumn } from './chart';
-import { easeOf } from './draft';
+import { chartOf, finishedColumn, readColumn } from './chart';
+import { draftOf } from './draft';
 import { lastEvidence } from './evidence';
-import { classGroup } from './memory';
+import { classGroup, type ClassGroup } from './memory';
 import { caseForPlan, plannedUse, type PlannedCut } from './next-cut';
-import { offsetOf } from './offset';
+import { offsetsOf } from './offset';
 import { chanceOfRight } from './posterior';
 import type { Recollection } from './recollection';
 
@@ -249,9 +251,9 @@ interface ZoneChances {
 function chancesOf(request: SizeRequest, input: PatternCase, chart: SizeChart, zones: readonly ZoneId[]): Map<ZoneId, ZoneChances> {
   const { view, memory } = request;
   const found = new Map<ZoneId, ZoneChances>();
-  const cuts = uncut(request, chart);
+  const cuts = uncut(request, chart).map((cut) => offsetsOf(input, cut));
   for (const zone of zones) {
-    const offsets = cuts.map((cut) => offsetOf(input, cut, zone));
+    const offsets = cuts.map((offsetAt) => offsetAt(zone));
     if (offsets.every((o) => o.chart.from === 'nothing') || new Set(offsets.map((o) => o.x)).size === 1) continue;
     const { used, saidByOthers, posterior } = beliefAt(request.input, zone, memory);
     const [t1] = edgesOf(zone, fitClassAt(input.pattern, view, zone));
@@ -273,24 +275,38 @@ function byExperienceOf(chances: ReadonlyMap<ZoneId, ZoneChances>, chart: SizeCh
   return { size: best.size, chance: [...chances.values()].reduce((product, c) => product * c.ofSize[place]!, 1) };
 }
 
+const lovedKey = (structure: Pattern['wants']['structure'], group: ClassGroup, zone: ZoneId) => `${structure} ${group} ${zone}`;
+
+/** Eases of a pattern's loved garments at the girths that were noted right, cm: by structure, class and zone. */
+const lovedOf = onceFor((input: PatternCase) => {
+  const { pattern, makes } = input;
+  const found: { readonly key: string; readonly ease: number }[] = [];
+  for (const make of makes) {
+    if ((make.verdicts.at(-1)?.love ?? 0) < LOVED) continue;
+    const draft = draftOf(pattern, viewOf(pattern, make), chartOf(pattern, make.chartId));
+    for (const { note, offset } of Object.values(lastEvidence(input, make.id))) {
+      const { zone, fitClass } = draft.at(note.zone);
+      if (note.outcome !== 0 || zone.kind !== 'girth') continue;
+      const key = lovedKey(pattern.wants.structure, classGroup(fitClass), note.zone);
+      // What the pattern intends, and by how much this garment was cut off from that: the ease it has on this body.
+      found.push({ key, ease: draft.easeOf(make, note.zone) + offset.x - offset.cloth.cm });
+    }
+  }
+  return found;
+});
+
+/** The same of all of a person's patterns: each of hundreds asks of all the others. */
+const lovedEases = onceFor((cases: readonly PatternCase[]): ReadonlyMap<string, readonly number[]> => {
+  const eases = new Map<string, number[]>();
+  for (const input of cases) for (const { key, ease } of lovedOf(input)) gather(eases, key, ease);
+  return eases;
+});
+
 /** Ease that loved garments of this class and structure have at a zone where they were noted right, cm: the mean. */
 function lovedEase({ input, view, all = [] }: SizeRequest, zone: ZoneId): number | undefined {
   const group = classGroup(fitClassAt(input.pattern, view, zone));
-  const eases = all
-    .filter((c) => c.pattern.wants.structure === input.pattern.wants.structure)
-    .flatMap((c) =>
-      c.makes
-        .filter((m) => (m.verdicts.at(-1)?.love ?? 0) >= LOVED)
-        .flatMap((make) => {
-          const own = viewOf(c.pattern, make);
-          if (classGroup(fitClassAt(c.pattern, own, zone)) !== group) return [];
-          const note = lastEvidence(c, make.id)[zone];
-          if (note?.note.outcome !== 0) return [];
-          // What the pattern intends, and by how much this garment was cut off from that: the ease it has on this body.
-          return [easeOf(c.pattern, own, make, zone) + note.offset.x - note.offset.cloth.cm];
-        }),
-    );
-  return eases.length === 0 ? undefined : eases.reduce((a, b) => a + b, 0) / eases.length;
+  const eases = lovedEases(all).get(lovedKey(input.pattern.wants.structure, group, zone));
+  return eases && eases.reduce((a, b) => a + b, 0) / eases.length;
 }
 
 function byFinishedOf(

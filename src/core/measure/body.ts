@@ -65,9 +65,16 @@ export function bodyOn(sets: readonly DatedMeasures[], measure: BodyMeasure, dat
   return { cm: nearest.cm, how: 'nearest', ageDays: Math.abs(nearest.day - day) };
 }
 
-/** Every measure of a person on a day, cm. */
-export function measuresOn(sets: readonly DatedMeasures[], date: IsoDate): Partial<Record<BodyMeasure, number>> {
-  return Object.fromEntries([...setsByMeasure(sets).keys()].map((m) => [m, bodyOn(sets, m, date)!.cm]));
+const measuresByDay = onceFor((_: readonly DatedMeasures[]) => new Map<IsoDate, Readonly<Partial<Record<BodyMeasure, number>>>>());
+
+/** Every measure of a person on a day, cm: hundreds of patterns are sized for the same one. */
+export function measuresOn(sets: readonly DatedMeasures[], date: IsoDate): Readonly<Partial<Record<BodyMeasure, number>>> {
+  const days = measuresByDay(sets);
+  const known = days.get(date);
+  if (known) return known;
+  const measures = Object.fromEntries([...setsByMeasure(sets).keys()].map((m) => [m, bodyOn(sets, m, date)!.cm]));
+  days.set(date, measures);
+  return measures;
 }
 
 /**
