@@ -7,7 +7,7 @@ import { beliefAt } from './belief';
 import { bringsZone, fitClassAt, inOrder, versionsOf, viewOf, type PatternCase } from './case';
 import type { Evidence, UnusedNote } from './evidence';
 import { caseForPlan, lastCutAgain, nextCut, type PlannedCut } from './next-cut';
-import { offsetsOf, type OffsetAt, type Unknown } from './offset';
+import { Garment, type Unknown } from './offset';
 import { bestCut, chanceOfRight, type BestCut } from './posterior';
 import type { Recollection } from './recollection';
 
@@ -94,11 +94,11 @@ export const zonesOfCase = onceFor(({ pattern, makes }: PatternCase): readonly Z
 });
 
 /** What a zone's notes say, before it is settled what can be cut. */
-function settle(input: PatternCase, again: Make, offsetAgain: OffsetAt, zone: ZoneId, memory: Recollection | undefined) {
+function settle(input: PatternCase, again: Make, garmentAgain: Garment, zone: ZoneId, memory: Recollection | undefined) {
   const { used, unused, posterior } = beliefAt(input, zone, memory);
   const best = bestCut(posterior);
   const [t1] = edgesOf(zone, fitClassAt(input.pattern, viewOf(input.pattern, again), zone));
-  const lastOffset = offsetAgain(zone);
+  const lastOffset = garmentAgain.offset(zone);
   const chanceAt = (x: number) => chanceOfRight(posterior, x, t1, lastOffset.cloth.sd);
 
   const latest = used.at(-1);
@@ -136,17 +136,17 @@ export function carryForward(input: PatternCase, plan: PlannedCut, memory?: Reco
 
   const forPlan = caseForPlan(input, plan);
   const again = lastCutAgain(last, plan);
-  const offsetAgain = offsetsOf(forPlan, again);
+  const garmentAgain = new Garment(forPlan, again);
   // Where every make counts, it is the very case whose zones are known already.
   const settled = zonesOfCase(counted.length === input.makes.length ? input : { ...input, makes: counted }).map((zone) =>
-    settle(input, again, offsetAgain, zone, memory),
+    settle(input, again, garmentAgain, zone, memory),
   );
   const targets = new Map(settled.filter((s) => s.used.length > 0).map((s) => [s.zone, s.target]));
   const next = nextCut(input, last, plan, targets);
-  const offsetNext = offsetsOf(forPlan, next);
+  const garmentNext = new Garment(forPlan, next);
 
   const zones = settled.map((s): ZoneForecast => {
-    const x = offsetNext(s.zone).x;
+    const { x } = garmentNext.offset(s.zone);
     const noted = s.used.length > 0;
     return {
       zone: s.zone,

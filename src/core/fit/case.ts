@@ -25,6 +25,7 @@ export function viewOf(pattern: Pattern, make: Pick<Make, 'sources'>): View {
 
 /** Whether a zone's evidence belongs to this pattern: where a make joins several, it belongs to the one its piece came from. */
 export function bringsZone(pattern: Pattern, make: Make, zone: ZoneId): boolean {
+  if (make.sources.length === 1) return make.sources[0]!.patternId === pattern.id;
   const owner = make.sources.find((s) => s.zones?.includes(zone)) ?? make.sources[0]!;
   return owner.patternId === pattern.id;
 }

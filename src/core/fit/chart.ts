@@ -55,7 +55,9 @@ export function chartOf(pattern: Pattern, chartId: string | undefined): SizeChar
 
 /** The size line at a zone: where it differs, else the size cut. */
 export function lineOf(make: { size?: SizeLine; sizeLines: readonly { zone: ZoneId; line: SizeLine }[] }, zone: ZoneId): SizeLine | undefined {
-  return make.sizeLines.find((l) => l.zone === zone)?.line ?? make.size;
+  // Most garments are cut in one size.
+  const line = make.sizeLines.length > 0 ? make.sizeLines.find((l) => l.zone === zone)?.line : undefined;
+  return line ?? make.size;
 }
 
 /** The finished measures of a zone: those of the view where the chart gives them, else those of all views. */

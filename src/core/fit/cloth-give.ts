@@ -16,7 +16,8 @@ export interface ClothGive {
   readonly unknown?: 'stretch of the cloth' | 'girth of the body';
 }
 
-const NONE: ClothGive = { cm: 0, sd: 0, tooFar: false };
+/** Of a place that does not go round the body, or where give does not matter. */
+export const NO_GIVE: ClothGive = { cm: 0, sd: 0, tooFar: false };
 
 /**
  * What the cloth's stretch does to a zone against what the pattern asks for (engine.md, section 2).
@@ -33,10 +34,10 @@ export function clothGive(
 ): ClothGive {
   const asked = pattern.wants.stretch;
   const { kind, band } = zoneOf(zone);
-  if (asked === undefined || (kind !== 'girth' && zone !== 'torso')) return NONE;
+  if (asked === undefined || (kind !== 'girth' && zone !== 'torso')) return NO_GIVE;
   const f = band ? 1 : Math.min(1, Math.max(0, 1 - ease / 10));
-  if (f === 0) return NONE;
-  if (girth === undefined) return { ...NONE, unknown: 'girth of the body' };
+  if (f === 0) return NO_GIVE;
+  if (girth === undefined) return { ...NO_GIVE, unknown: 'girth of the body' };
   const tested = zone === 'torso' ? cloth?.stretchAlong : cloth?.stretchAcross;
   const stretch = tested ?? (bias && cloth?.structure === 'woven' ? BIAS_STRETCH : undefined);
   if (stretch === undefined) return { cm: 0, sd: 0.06 * girth * f, tooFar: false, unknown: 'stretch of the cloth' };

@@ -1,5 +1,5 @@
 import type { Make } from '../records';
-import { draftOf, easeOf } from './draft';
+import { draftOf, easeAt, easeOf } from './draft';
 import { SAMPLE_PATTERN, sampleMake } from './sample-case';
 
 const view = SAMPLE_PATTERN.views[0]!;
@@ -19,11 +19,11 @@ describe('the ease intended', () => {
     expect(easeOf(pattern, view, inSize({ size: 'C' }), 'hip')).toBe(8);
     expect(easeOf({ ...pattern, fitClass: 'close' }, view, inSize({ size: 'C' }), 'hip')).toBe(0);
     expect(easeOf(pattern, view, inSize({ size: 'no such size' }), 'bust')).toBe(8);
-    expect(draftOf(pattern, view, undefined).ease('waistband', undefined)).toBe(0);
+    expect(easeAt(draftOf(pattern, view, undefined).at('waistband'), undefined)).toBe(0);
   });
 
   test('by the class of the zone where the view gives one', () => {
-    expect(draftOf(pattern, { ...view, zoneClass: { hip: 'loose' } }, undefined).ease('hip', undefined)).toBe(12);
+    expect(easeAt(draftOf(pattern, { ...view, zoneClass: { hip: 'loose' } }, undefined).at('hip'), undefined)).toBe(12);
   });
 });
 

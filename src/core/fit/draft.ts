@@ -7,6 +7,7 @@ import { chartOf, chartReading, finishedColumn, lineOf, placeOf, readColumn, typ
 
 /** What a pattern intends at a zone: the same for every make of one view by one chart. */
 export interface DraftedZone {
+  readonly id: ZoneId;
   readonly zone: Zone;
   readonly fitClass: FitClass;
   readonly edges: ReturnType<typeof edgesOf>;
@@ -15,6 +16,19 @@ export interface DraftedZone {
   /** Its finished measures by size, and the body's they are meant for, cm. */
   readonly finished: readonly (number | null)[] | undefined;
   readonly body: readonly (number | null)[] | undefined;
+}
+
+/**
+ * The ease intended at a zone, cm: finished measure − chart body, else by class; none in a closed band.
+ *
+ * @param place along the chart of the size cut, where it is known
+ */
+export function easeAt({ zone, fitClass, finished, body }: DraftedZone, place: number | undefined): number {
+  if (place !== undefined && finished && body) {
+    const [ofGarment, ofBody] = [readColumn(finished, place), readColumn(body, place)];
+    if (ofGarment !== undefined && ofBody !== undefined) return ofGarment - ofBody;
+  }
+  return zone.band ? 0 : CLASS_EASE[fitClass];
 }
 
 /** A view of a pattern by one of its charts, as it was drafted. */
@@ -39,6 +53,7 @@ export class Draft {
     const zone = zoneOf(id);
     const fitClass = fitClassAt(pattern, view, id);
     const drafted = {
+      id,
       zone,
       fitClass,
       edges: edgesOf(id, fitClass),
@@ -50,24 +65,10 @@ export class Draft {
     return drafted;
   }
 
-  /**
-   * The ease intended at a zone, cm: finished measure − chart body, else by class; none in a closed band.
-   *
-   * @param place along the chart of the size cut, where it is known
-   */
-  ease(id: ZoneId, place: number | undefined): number {
-    const { zone, fitClass, finished, body } = this.at(id);
-    if (place !== undefined && finished && body) {
-      const [ofGarment, ofBody] = [readColumn(finished, place), readColumn(body, place)];
-      if (ofGarment !== undefined && ofBody !== undefined) return ofGarment - ofBody;
-    }
-    return zone.band ? 0 : CLASS_EASE[fitClass];
-  }
-
   /** The ease intended at a zone in the size that a make of it was cut in, cm. */
   easeOf(make: Make, id: ZoneId): number {
     const line = lineOf(make, id);
-    return this.ease(id, this.chart && line && placeOf(this.chart, line));
+    return easeAt(this.at(id), this.chart && line && placeOf(this.chart, line));
   }
 }
 

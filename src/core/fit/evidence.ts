@@ -1,12 +1,9 @@
-import { effectsOf } from '../alteration/effects';
 import { onceFor } from '../measure/once-for';
 import type { ZoneId } from '../measure/zones';
 import type { FitNote, Make } from '../records';
-import { bringsZone, effectContext, inOrder, viewOf, type PatternCase } from './case';
-import { chartOf } from './chart';
-import { draftOf } from './draft';
+import { bringsZone, inOrder, type PatternCase } from './case';
 import { sharpness, type Observation } from './likelihood';
-import { madeBefore, offsetsOf, type Offset } from './offset';
+import { Garment, type Offset } from './offset';
 import { gather } from '../measure/gather';
 
 /** A fit note that counts, with the garment's offset when it was seen. */
@@ -30,15 +27,6 @@ export interface UnusedNote {
     | 'looked at again later'
     | 'version left out'
     | 'piece of another pattern';
-}
-
-/** The state of a garment at a zone: which of the alterations that touch it had been made. */
-function stateAt({ pattern }: PatternCase, make: Make, note: FitNote): string {
-  const context = effectContext(pattern, viewOf(pattern, make));
-  return make.alterations
-    .filter((a) => madeBefore(a, note) && effectsOf(a, context).some((e) => e.zone === note.zone))
-    .map((a) => a.id)
-    .join(' ');
 }
 
 /** Notes of a make at a zone from the earliest to the latest look. */
@@ -105,28 +93,28 @@ const readCase = onceFor((input: PatternCase): ReadonlyMap<ZoneId, ZoneEvidence>
     return lists;
   };
   for (const make of inOrder(input.makes)) {
-    const evidenceOf = evidenceFrom(input, make);
+    const garment = new Garment(input, make);
+    const count = (note: FitNote) => {
+      const why = whyUnused(input, make, note);
+      if (why) listsAt(note.zone).unused.push({ make, note, why });
+      return why === undefined;
+    };
     for (const [zone, notes] of byZone(make.fitNotes)) {
-      const { used, unused } = listsAt(zone);
-      const counting: FitNote[] = [];
-      for (const note of inTime(notes)) {
-        const why = whyUnused(input, make, note);
-        if (why) unused.push({ make, note, why });
-        else counting.push(note);
+      if (notes.length === 1) {
+        if (count(notes[0]!)) listsAt(zone).used.push(evidenceOf(garment, make, notes[0]!));
+        continue;
       }
+      const counting = inTime(notes).filter(count);
       for (const [i, note] of counting.entries()) {
         // Two looks are rare: only then does it matter what had been altered between them.
-        const later = counting.length > 1 ? counting.slice(i + 1) : NO_NOTES;
-        if (later.some((next) => stateAt(input, make, next) === stateAt(input, make, note)))
-          unused.push({ make, note, why: 'looked at again later' });
-        else used.push(evidenceOf(note));
+        const again = counting.slice(i + 1).some((later) => garment.stateAt(later) === garment.stateAt(note));
+        if (again) listsAt(zone).unused.push({ make, note, why: 'looked at again later' });
+        else listsAt(zone).used.push(evidenceOf(garment, make, note));
       }
     }
   }
   return zones;
 });
-
-const NO_NOTES: readonly FitNote[] = [];
 
 function byZone(notes: readonly FitNote[]): ReadonlyMap<ZoneId, readonly FitNote[]> {
   const zones = new Map<ZoneId, FitNote[]>();
@@ -134,16 +122,12 @@ function byZone(notes: readonly FitNote[]): ReadonlyMap<ZoneId, readonly FitNote
   return zones;
 }
 
-/** Makes evidence of the notes of a make. */
-function evidenceFrom(input: PatternCase, make: Make): (note: FitNote) => Evidence {
-  const draft = draftOf(input.pattern, viewOf(input.pattern, make), chartOf(input.pattern, make.chartId));
-  const offsetAt = offsetsOf(input, make);
-  return (note) => {
-    const { outcome, amount } = note;
-    const { zone, edges } = draft.at(note.zone);
-    const offset = offsetAt(note.zone, { note });
-    const k = sharpness(note.seen, note.over !== undefined && note.over !== '');
-    const said = { x: offset.x, outcome, edges, observer: k * zone.sigma, garment: Math.sqrt(offset.cloth.sd ** 2 + offset.unsized ** 2) };
-    return { make, note, offset, sharpness: k, observation: amount === undefined ? said : { ...said, amount } };
-  };
+function evidenceOf(garment: Garment, make: Make, note: FitNote): Evidence {
+  const { zone, edges } = garment.draft.at(note.zone);
+  const offset = garment.offset(note.zone, note);
+  const k = sharpness(note.seen, note.over !== undefined && note.over !== '');
+  const { sd } = offset.cloth;
+  const said = { x: offset.x, outcome: note.outcome, edges, observer: k * zone.sigma, garment: Math.sqrt(sd * sd + offset.unsized * offset.unsized) };
+  const { amount } = note;
+  return { make, note, offset, sharpness: k, observation: amount === undefined ? said : { ...said, amount } };
 }

@@ -1,12 +1,12 @@
 import { effectsOf, type Effect } from '../alteration/effects';
-import { bodyOn } from '../measure/body';
+import { BodyReader } from '../measure/body';
 import type { IsoDate } from '../measure/calendar-day';
 import type { BodyMeasure, ZoneId } from '../measure/zones';
 import type { Alteration, FitNote, Make, SizeChart, SizeLine } from '../records';
 import { effectContext, inOrder, viewOf, type PatternCase } from './case';
 import { chartOf, lineOf, placeOf, readColumn } from './chart';
-import { clothGive, mainCloth, type ClothGive } from './cloth-give';
-import { draftOf } from './draft';
+import { clothGive, mainCloth, NO_GIVE, type ClothGive } from './cloth-give';
+import { draftOf, easeAt, type Draft, type DraftedZone } from './draft';
 
 /** Where the first term came from. */
 export type ChartTerm =
@@ -108,69 +108,137 @@ interface Altered {
   readonly alteration: Alteration;
   readonly effects: readonly Effect[];
 }
+const NOT_ALTERED: readonly Altered[] = [];
 
-/** What alterations do at a zone, as far as they were made when it was looked at. */
-function alterationsAt(altered: readonly Altered[], zone: ZoneId, note: FitNote | undefined): readonly AlterationTerm[] {
-  if (altered.length === 0) return UNALTERED;
-  const terms: AlterationTerm[] = [];
-  for (const { alteration, effects } of altered)
-    for (const { zone: at, cm, sd, atMost } of effects)
-      if (at === zone && (!note || madeBefore(alteration, note))) terms.push({ alteration, cm, sd, atMost });
-  return terms;
+/** The offset x of a make at a zone: `Garment.offset` for one zone alone. */
+export function offsetOf(input: PatternCase, make: Make, zone: ZoneId, { note, bodyOn: day }: Moment = {}): Offset {
+  return new Garment(input, make).offset(zone, note, day);
 }
 
-/** The offset of a make at a zone, by the moment it is asked for; what was not known is listed with it. */
-export type OffsetAt = (zone: ZoneId, moment?: Moment) => Offset;
+/** A make with its offsets x: one scale for every version (engine.md, section 1). What is the same at all zones is found once. */
+export class Garment {
+  readonly draft: Draft;
+  readonly #input: PatternCase;
+  readonly #make: Make;
+  readonly #placeOfSize: number | undefined;
+  readonly #cloth: ReturnType<typeof mainCloth>;
+  readonly #altered: readonly Altered[];
+  readonly #body: BodyReader;
 
-/** The offset x of a make at a zone: `offsetsOf` for one zone alone. */
-export function offsetOf(input: PatternCase, make: Make, zone: ZoneId, moment?: Moment): Offset {
-  return offsetsOf(input, make)(zone, moment);
-}
+  constructor(input: PatternCase, make: Make) {
+    const { pattern } = input;
+    const view = viewOf(pattern, make);
+    const chart = chartOf(pattern, make.chartId);
+    this.#input = input;
+    this.#make = make;
+    this.draft = draftOf(pattern, view, chart);
+    this.#placeOfSize = chart && make.size && placeOf(chart, make.size);
+    this.#cloth = mainCloth(make, input.cloths);
+    this.#body = new BodyReader(input.bodies);
+    this.#altered = NOT_ALTERED;
+    if (make.alterations.length > 0) {
+      const context = effectContext(pattern, view);
+      this.#altered = make.alterations.map((alteration) => ({ alteration, effects: effectsOf(alteration, context) }));
+    }
+  }
 
-const AS_ENDED: Moment = {};
+  /**
+   * The offset at a zone.
+   *
+   * @param note when it was looked at; without one, as the garment ended
+   * @param day whose body counts, where it is neither the note's nor the day of cutting
+   * @returns centimetres, with the terms and what was not known
+   */
+  offset(zone: ZoneId, note?: FitNote, day?: IsoDate): Offset {
+    const { bodies, pattern } = this.#input;
+    const make = this.#make;
+    const drafted = this.draft.at(zone);
+    const { kind, measure } = drafted.zone;
+    const unknown: Unknown[] = [];
+    const line = lineOf(make, zone);
+    const date = day ?? note?.date ?? bodies.find((b) => b.id === make.bodyId)?.date ?? make.cutOn;
+    const ownBody = measure && this.#body.cm(measure, date);
+    // Only where something goes round the body does ease enter, and the give of a cloth.
+    const goesRound = kind === 'girth' || zone === 'torso';
+    const ease = goesRound ? easeAt(drafted, this.#placeOf(line)) : 0;
+    const chartTerm = this.#chartTerm(drafted, line, date, ownBody, ease, unknown);
 
-/**
- * The offsets x of a make: one scale for every version (engine.md, section 1). What is the same at all zones is found once.
- *
- * @returns by zone and moment, centimetres with the terms and what was not known
- */
-export function offsetsOf(input: PatternCase, make: Make): OffsetAt {
-  const { pattern, bodies, cloths } = input;
-  const view = viewOf(pattern, make);
-  const chart = chartOf(pattern, make.chartId);
-  const draft = draftOf(pattern, view, chart);
-  const placeOfSize = chart && make.size && placeOf(chart, make.size);
-  const placeOfLine = (line: SizeLine | undefined) => (line === make.size ? placeOfSize : chart && line && placeOf(chart, line));
-  const { cloth, bias } = mainCloth(make, cloths);
-  const altered =
-    make.alterations.length === 0
-      ? []
-      : fitAlterations(make).map((alteration) => ({ alteration, effects: effectsOf(alteration, effectContext(pattern, view)) }));
+    const sewnGarment = chartTerm.from === 'measured' && chartTerm.what === 'garment';
+    const alterations = sewnGarment || this.#altered.length === 0 ? UNALTERED : this.#alterationsAt(zone, note);
+    let altered = 0;
+    let doubt2 = 0;
+    for (const { cm, sd } of alterations) {
+      altered += cm;
+      doubt2 += sd * sd;
+    }
+    if (doubt2 > 0) unknown.push('amount of an alteration');
+
+    const girth = ownBody ?? (chartTerm.from === 'chart' && chartTerm.measure === measure ? chartTerm.body : undefined);
+    const { cloth, bias } = this.#cloth;
+    const give = goesRound ? clothGive(pattern, zone, cloth, { girth, ease, bias }) : NO_GIVE;
+    if (give.unknown) unknown.push(give.unknown);
+
+    return {
+      x: chartTerm.cm + altered + give.cm,
+      chart: chartTerm,
+      alterations,
+      cloth: give,
+      unsized: Math.sqrt(doubt2),
+      unknown: unknown.length === 0 ? ALL_KNOWN : unknown,
+    };
+  }
+
+  /** The state of the garment at a zone when it was looked at: which of the alterations that touch it had been made. */
+  stateAt(note: FitNote): string {
+    return this.#altered
+      .filter(({ alteration, effects }) => effects.some((e) => e.zone === note.zone) && madeBefore(alteration, note))
+      .map(({ alteration }) => alteration.id)
+      .join(' ');
+  }
+
+  #placeOf(line: SizeLine | undefined): number | undefined {
+    const { chart } = this.draft;
+    return line === this.#make.size ? this.#placeOfSize : chart && line && placeOf(chart, line);
+  }
+
+  /** What alterations for fit do at a zone, as far as they were made when it was looked at. */
+  #alterationsAt(zone: ZoneId, note: FitNote | undefined): readonly AlterationTerm[] {
+    const terms: AlterationTerm[] = [];
+    for (const { alteration, effects } of this.#altered) {
+      if (alteration.purpose !== 'fit' || (note && !madeBefore(alteration, note))) continue;
+      for (const effect of effects) if (effect.zone === zone) terms.push({ alteration, cm: effect.cm, sd: effect.sd, atMost: effect.atMost });
+    }
+    return terms;
+  }
 
   /** The first term of x at a zone; what is not known of it is added to a list. */
-  const chartTermAt = (zone: ZoneId, date: IsoDate, ownBody: number | undefined, ease: number, unknown: Unknown[]): ChartTerm => {
-    const drafted = draft.at(zone);
-    const { reading } = drafted;
-    const { kind, measure } = drafted.zone;
-    const line = lineOf(make, zone);
-    const place = placeOfLine(line);
-    const measured = make.measured.find((m) => m.zone === zone);
+  #chartTerm(
+    { id, zone: { kind, measure }, reading, finished }: DraftedZone,
+    line: SizeLine | undefined,
+    date: IsoDate,
+    ownBody: number | undefined,
+    ease: number,
+    unknown: Unknown[],
+  ): ChartTerm {
+    const measured = this.#make.measured.length > 0 ? this.#make.measured.find((m) => m.zone === id) : undefined;
     if (measured && ownBody !== undefined) {
       const intended = kind === 'girth' ? ease : 0;
       return { from: 'measured', cm: measured.cm - ownBody - intended, what: measured.of, measure: measured.cm, body: ownBody, ease: intended };
     }
+    const { chart } = this.draft;
     if (!chart) {
       unknown.push('no chart for the zone');
       return NO_TERM;
     }
+    const place = this.#placeOf(line);
     if (!line || place === undefined) {
       unknown.push(line ? 'size not in the chart' : 'size cut');
       return NO_TERM;
     }
     if (reading) {
       const ofChart = readColumn(reading.column, place);
-      const known = reading.measure === measure ? ownBody : bodyOn(bodies, reading.measure, date)?.cm;
-      const body = known ?? chartAtFirst(input, zone, chart, reading.column);
+      const known = reading.measure === measure ? ownBody : this.#body.cm(reading.measure, date);
+      const body = known ?? chartAtFirst(this.#input, id, chart, reading.column);
       if (ofChart === undefined || body === undefined) {
         unknown.push(ofChart === undefined ? 'no chart for the zone' : 'body measure');
         return NO_TERM;
@@ -180,44 +248,11 @@ export function offsetsOf(input: PatternCase, make: Make): OffsetAt {
       const cm = factor * (ofChart - body);
       return { from: 'chart', cm, measure: reading.measure, line, chart: ofChart, body, factor, graded, standIn: known === undefined };
     }
-    const finished = kind === 'girth' && ownBody !== undefined ? readColumn(drafted.finished, place) : undefined;
-    if (finished === undefined || ownBody === undefined) {
+    const sewn = kind === 'girth' && ownBody !== undefined ? readColumn(finished, place) : undefined;
+    if (sewn === undefined || ownBody === undefined) {
       unknown.push('no chart for the zone');
       return NO_TERM;
     }
-    return { from: 'measured', cm: finished - ownBody - ease, what: 'finished', measure: finished, body: ownBody, ease };
-  };
-
-  return (zone, { note, bodyOn: day } = AS_ENDED) => {
-    const { kind, measure } = draft.at(zone).zone;
-    const unknown: Unknown[] = [];
-    const date = day ?? note?.date ?? bodies.find((b) => b.id === make.bodyId)?.date ?? make.cutOn;
-    const ownBody = measure && bodyOn(bodies, measure, date)?.cm;
-    // Only where something goes round the body does ease enter.
-    const ease = kind === 'girth' || zone === 'torso' ? draft.ease(zone, placeOfLine(lineOf(make, zone))) : 0;
-    const chartTerm = chartTermAt(zone, date, ownBody, ease, unknown);
-
-    const sewnGarment = chartTerm.from === 'measured' && chartTerm.what === 'garment';
-    const alterations = sewnGarment ? UNALTERED : alterationsAt(altered, zone, note);
-    let alteredBy = 0;
-    let doubt2 = 0;
-    for (const { cm, sd } of alterations) {
-      alteredBy += cm;
-      doubt2 += sd * sd;
-    }
-    if (doubt2 > 0) unknown.push('amount of an alteration');
-
-    const girth = ownBody ?? (chartTerm.from === 'chart' && chartTerm.measure === measure ? chartTerm.body : undefined);
-    const give = clothGive(pattern, zone, cloth, { girth, ease, bias });
-    if (give.unknown) unknown.push(give.unknown);
-
-    return {
-      x: chartTerm.cm + alteredBy + give.cm,
-      chart: chartTerm,
-      alterations,
-      cloth: give,
-      unsized: Math.sqrt(doubt2),
-      unknown: unknown.length === 0 ? ALL_KNOWN : unknown,
-    };
-  };
+    return { from: 'measured', cm: sewn - ownBody - ease, what: 'finished', measure: sewn, body: ownBody, ease };
+  }
 }

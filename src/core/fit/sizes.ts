@@ -12,7 +12,7 @@ import { draftOf } from './draft';
 import { lastEvidence } from './evidence';
 import { classGroup, type ClassGroup } from './memory';
 import { caseForPlan, plannedUse, type PlannedCut } from './next-cut';
-import { offsetsOf } from './offset';
+import { Garment } from './offset';
 import { chanceOfRight } from './posterior';
 import type { Recollection } from './recollection';
 
@@ -251,9 +251,9 @@ interface ZoneChances {
 function chancesOf(request: SizeRequest, input: PatternCase, chart: SizeChart, zones: readonly ZoneId[]): Map<ZoneId, ZoneChances> {
   const { view, memory } = request;
   const found = new Map<ZoneId, ZoneChances>();
-  const cuts = uncut(request, chart).map((cut) => offsetsOf(input, cut));
+  const cuts = uncut(request, chart).map((cut) => new Garment(input, cut));
   for (const zone of zones) {
-    const offsets = cuts.map((offsetAt) => offsetAt(zone));
+    const offsets = cuts.map((garment) => garment.offset(zone));
     if (offsets.every((o) => o.chart.from === 'nothing') || new Set(offsets.map((o) => o.x)).size === 1) continue;
     const { used, saidByOthers, posterior } = beliefAt(request.input, zone, memory);
     const [t1] = edgesOf(zone, fitClassAt(input.pattern, view, zone));

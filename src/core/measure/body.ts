@@ -49,9 +49,11 @@ const setsByMeasure = onceFor((sets: readonly DatedMeasures[]) => {
  * @returns the value with how it was found, or undefined where no set has the measure
  */
 export function bodyOn(sets: readonly DatedMeasures[], measure: BodyMeasure, date: IsoDate): BodyValue | undefined {
-  const having = setsByMeasure(sets).get(measure);
+  return valueOn(setsByMeasure(sets).get(measure), dayNumber(date));
+}
+
+function valueOn(having: readonly { readonly day: number; readonly cm: number }[] | undefined, day: number): BodyValue | undefined {
   if (!having) return undefined;
-  const day = dayNumber(date);
   let next = 0;
   while (next < having.length && having[next]!.day <= day) next += 1;
   const before = next > 0 ? having[next - 1] : undefined;
@@ -63,6 +65,26 @@ export function bodyOn(sets: readonly DatedMeasures[], measure: BodyMeasure, dat
   }
   const nearest = (before ?? after)!;
   return { cm: nearest.cm, how: 'nearest', ageDays: Math.abs(nearest.day - day) };
+}
+
+/** A body asked for one measure after the other, mostly on the same day. */
+export class BodyReader {
+  readonly #sets: ReturnType<typeof setsByMeasure>;
+  #date: IsoDate = '';
+  #day = 0;
+
+  constructor(sets: readonly DatedMeasures[]) {
+    this.#sets = setsByMeasure(sets);
+  }
+
+  /** A measure on a day, cm, as `bodyOn` has it; undefined where no set has it. */
+  cm(measure: BodyMeasure, date: IsoDate): number | undefined {
+    if (date !== this.#date) {
+      this.#date = date;
+      this.#day = dayNumber(date);
+    }
+    return valueOn(this.#sets.get(measure), this.#day)?.cm;
+  }
 }
 
 const measuresByDay = onceFor((_: readonly DatedMeasures[]) => new Map<IsoDate, Readonly<Partial<Record<BodyMeasure, number>>>>());
