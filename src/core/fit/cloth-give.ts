@@ -50,7 +50,7 @@ const shelfById = onceFor((cloths: readonly Cloth[]): ReadonlyMap<string, Cloth>
 
 /** The main cloth of a make, with whether it was cut on the bias. */
 export function mainCloth(make: Pick<Make, 'cloths'>, cloths: readonly Cloth[]): { readonly cloth: Cloth | undefined; readonly bias: boolean } {
-  const use = make.cloths.find((u) => u.part === 'main') ?? make.cloths[0];
+  const use = (make.cloths.length > 1 ? make.cloths.find((u) => u.part === 'main') : undefined) ?? make.cloths[0];
   if (!use) return { cloth: undefined, bias: false };
   return { cloth: shelfById(cloths).get(use.clothId), bias: use.bias ?? false };
 }

@@ -67,6 +67,7 @@ export class FitLedger {
     const after = <T extends Table>(table: T): readonly RecordOf<T>[] => {
       const { put, gone } = news[table];
       if (put.length === 0 && gone.length === 0) return this.#tables[table];
+      if (this.#tables[table].length === 0) return put;
       const anew = new Map(put.map((r) => [r.id, r]));
       const left = new Set(gone);
       const records: RecordOf<T>[] = [];

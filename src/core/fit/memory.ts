@@ -66,8 +66,6 @@ export class Memory {
   readonly #start: number;
   readonly #step: number;
   readonly #points: number;
-  /** The smallest width in what any pattern says here, cm. */
-  readonly #sharpest: number;
   readonly #spread: TreeSpread;
   readonly #groups = new Map<ClassGroup, GroupHere>();
   readonly #kernels = new Map<number, Float64Array>();
@@ -91,8 +89,7 @@ export class Memory {
         reach = Math.max(reach, Math.abs(o.x) + o.edges[2] + 4);
         sharpest = Math.min(sharpest, doubtOf(o));
       }
-    this.#sharpest = sharpest;
-    this.#step = step ?? Math.min(COARSEST, Math.max(FINEST, this.#sharpest / 2));
+    this.#step = step ?? Math.min(COARSEST, Math.max(FINEST, sharpest / 2));
     this.#points = 2 * Math.ceil(reach / this.#step) + 1;
     if (this.#points > SCRATCH.length) SCRATCH = new Float64Array(this.#points);
     this.#start = -((this.#points - 1) / 2) * this.#step;
@@ -113,7 +110,8 @@ export class Memory {
     for (const outcome of outcomes) outcome.addTo(grid);
     const amounts = said.observations.flatMap((note) => logAmount(note) ?? []);
     const likelihood = this.#withAmounts(peaked(together), amounts);
-    return { said, outcomes, together, amounts, likelihood, up: this.#widened(likelihood, this.#spread.pattern) };
+    const sharpest = Math.min(...said.observations.map(doubtOf));
+    return { said, sharpest, outcomes, together, amounts, likelihood, up: this.#widened(likelihood, this.#spread.pattern) };
   }
 
   /** Where a branch grows; one of which nothing was said yet is planted. */
@@ -181,7 +179,7 @@ export class Memory {
   }
 
   /** What is believed before a pattern's own notes, not yet widened by what is its own, with these notes. */
-  #withNotes(before: Message, { outcomes, together, amounts, likelihood }: SaidHere): Posterior {
+  #withNotes(before: Message, { sharpest, outcomes, together, amounts, likelihood }: SaidHere): Posterior {
     const prior = this.#toWiden(before, this.#spread.pattern);
     const likeliest = likelihood.indexOf(0);
     // Where a note says no more firmly than the prior can say yes there is no mass, and no need to ask the prior: its peak is at most 1.
@@ -209,7 +207,7 @@ export class Memory {
       take(smooth.values, alone.values);
       rest.push((grid) => outcome.addTo(grid));
     }
-    return posteriorAlong(span, smooth, rest, this.#sharpest);
+    return posteriorAlong(span, smooth, rest, Math.min(sharpest, this.#spread.pattern || Infinity));
   }
 
   /** What a designer adds to the person, at a class of fit: v > 0 means that the designer runs small. */
@@ -373,6 +371,8 @@ export class Memory {
 /** What a pattern said on the grid of a memory: L_p, by its outcomes together and with the amounts noted, and m_p = L_p ∗ W. */
 interface SaidHere {
   readonly said: RememberedPattern;
+  /** The smallest doubt of its notes, cm. */
+  readonly sharpest: number;
   readonly outcomes: readonly SaidOutcome[];
   readonly together: Message;
   readonly amounts: readonly Said[];

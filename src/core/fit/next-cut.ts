@@ -8,7 +8,7 @@ import type { Alteration, Cloth, ClothUse, Make, MeasurementSet } from '../recor
 import { blankCloth } from '../records/blank';
 import { effectContext, viewOf, type PatternCase } from './case';
 import { chartOf, chartReading, lineAt, lineOf, placeOf, readColumn, sameLine } from './chart';
-import { fitAlterations, offsetOf } from './offset';
+import { fitAlterations, Garment, offsetOf, type Offset } from './offset';
 
 /** What the next garment is for. */
 export interface PlannedCut {
@@ -99,13 +99,23 @@ export function isFine(zone: ZoneId): boolean {
 export function nextCut(input: PatternCase, last: Make, plan: PlannedCut, targets: ReadonlyMap<ZoneId, number>): Make {
   const forPlan = caseForPlan(input, plan);
   let next = lastCutAgain(last, plan);
-  for (const zone of inOrderOfAnswers([...targets.keys()])) next = reach(forPlan, next, zone, targets.get(zone)!, plan);
+  let garment = new Garment(forPlan, next);
+  for (const zone of inOrderOfAnswers([...targets.keys()])) {
+    const changed = reach(forPlan, next, garment.offset(zone), zone, targets.get(zone)!, plan);
+    // Most zones are on their target already: it is still the same garment.
+    if (changed !== next) garment = new Garment(forPlan, changed);
+    next = changed;
+  }
   return next;
 }
 
-/** Brings one zone of a planned cut to its target, as nearly as can be cut. */
-function reach(input: PatternCase, next: Make, zone: ZoneId, target: number, { unit, date }: PlannedCut): Make {
-  const now = offsetOf(input, next, zone);
+/**
+ * Brings one zone of a planned cut to its target, as nearly as can be cut.
+ *
+ * @param now its offset as it stands
+ * @returns the very same make where that is near enough
+ */
+function reach(input: PatternCase, next: Make, now: Offset, zone: ZoneId, target: number, { unit, date }: PlannedCut): Make {
   const step = workableStep(unit, isFine(zone));
   // A cut that is already within half a step of the target is the same cut to scissors.
   if (Math.abs(target - now.x) < step / 2) return next;
