@@ -1,4 +1,4 @@
-import { cubicsOf } from './cubic';
+import { cubicAt, cubicsOf } from './cubic';
 import { phiBetween } from './normal';
 
 /**
@@ -51,10 +51,7 @@ export function addLogBand(values: Float64Array, first: number, end: number, fro
     // Well inside the band it is as if it had no edges.
     if (beyond < -FAR) continue;
     const at = (beyond - START) * STEPS;
-    const t = at - (at | 0);
-    const i = 4 * (at | 0);
-    const less = narrow[i]! + t * (narrow[i + 1]! + t * (narrow[i + 2]! + t * narrow[i + 3]!));
-    const more = wide[i]! + t * (wide[i + 1]! + t * (wide[i + 2]! + t * wide[i + 3]!));
-    values[k]! += Math.max(less + part * (more - less), floor);
+    const less = cubicAt(narrow, at);
+    values[k]! += Math.max(less + part * (cubicAt(wide, at) - less), floor);
   }
 }
