@@ -1,10 +1,9 @@
 import { alterationKind } from '../alteration/catalogue';
-import { edgesOf } from '../measure/fit-class';
 import { onceFor } from '../measure/once-for';
 import { ZONE_IDS, type ZoneId } from '../measure/zones';
 import type { Alteration, Make, Outcome, SizeLine } from '../records';
 import { beliefAt } from './belief';
-import { bringsZone, fitClassAt, inOrder, versionsOf, viewOf, type PatternCase } from './case';
+import { bringsZone, inOrder, versionsOf, viewOf, type PatternCase } from './case';
 import type { Evidence, UnusedNote } from './evidence';
 import { caseForPlan, lastCutAgain, nextCut, type PlannedCut } from './next-cut';
 import { Garment, type Unknown } from './offset';
@@ -94,11 +93,11 @@ export const zonesOfCase = onceFor(({ pattern, makes }: PatternCase): readonly Z
 });
 
 /** What a zone's notes say, before it is settled what can be cut. */
-function settle(input: PatternCase, again: Make, garmentAgain: Garment, zone: ZoneId, memory: Recollection | undefined) {
+function settle(input: PatternCase, again: Garment, zone: ZoneId, memory: Recollection | undefined) {
   const { used, unused, posterior } = beliefAt(input, zone, memory);
   const best = bestCut(posterior);
-  const [t1] = edgesOf(zone, fitClassAt(input.pattern, viewOf(input.pattern, again), zone));
-  const lastOffset = garmentAgain.offset(zone);
+  const [t1] = again.draft.at(zone).edges;
+  const lastOffset = again.offset(zone);
   const chanceAt = (x: number) => chanceOfRight(posterior, x, t1, lastOffset.cloth.sd);
 
   const latest = used.at(-1);
@@ -135,11 +134,10 @@ export function carryForward(input: PatternCase, plan: PlannedCut, memory?: Reco
   if (!last) return undefined;
 
   const forPlan = caseForPlan(input, plan);
-  const again = lastCutAgain(last, plan);
-  const garmentAgain = new Garment(forPlan, again);
+  const again = new Garment(forPlan, lastCutAgain(last, plan));
   // Where every make counts, it is the very case whose zones are known already.
   const settled = zonesOfCase(counted.length === input.makes.length ? input : { ...input, makes: counted }).map((zone) =>
-    settle(input, again, garmentAgain, zone, memory),
+    settle(input, again, zone, memory),
   );
   const targets = new Map(settled.filter((s) => s.used.length > 0).map((s) => [s.zone, s.target]));
   const next = nextCut(input, last, plan, targets);

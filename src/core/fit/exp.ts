@@ -1,5 +1,6 @@
 /** Steps into which each doubling is divided, with their powers, and the powers of two down to the least there is. */
-const PARTS = 32;
+const BITS = 5;
+const PARTS = 2 ** BITS;
 const part = Float64Array.from({ length: PARTS }, (_, i) => 2 ** (i / PARTS));
 const LEAST = -1075;
 const powers = Float64Array.from({ length: 1 - LEAST }, (_, i) => 2 ** (LEAST + i));
@@ -15,6 +16,6 @@ export function expOf(x: number): number {
   if (x < -745) return 0;
   const steps = Math.floor(x / PER_STEP + 0.5);
   const r = x - steps * PER_STEP;
-  const whole = steps >> 5;
-  return powers[whole - LEAST]! * part[steps & 31]! * (1 + r * (1 + r * (1 / 2 + r * (1 / 6 + r * (1 / 24 + r / 120)))));
+  const whole = steps >> BITS;
+  return powers[whole - LEAST]! * part[steps & (PARTS - 1)]! * (1 + r * (1 + r * (1 / 2 + r * (1 / 6 + r * (1 / 24 + r / 120)))));
 }

@@ -42,6 +42,8 @@ export interface Account extends CarryForward {
 
 /** A person's patterns that were made. */
 interface Cases {
+  /** The tables they were made from. */
+  readonly of: CaseTables;
   readonly all: readonly PatternCase[];
   readonly byPattern: ReadonlyMap<string, PatternCase>;
 }
@@ -57,9 +59,8 @@ function isSameCase(a: PatternCase, b: PatternCase): boolean {
  */
 export class FitLedger {
   #tables: CaseTables = { patterns: [], makes: [], bodies: [], cloths: [] };
-  /** By person: those of the tables as they stand, and the last of the tables as they stood. */
-  #cases = new Map<string, Cases>();
-  #outdated = new Map<string, Cases>();
+  /** By person: of the tables as they stand, or as they stood when it was last asked. */
+  readonly #cases = new Map<string, Cases>();
   /** The last recollection of each person; it stays when the tables change, for what did not. */
   readonly #memories = new Map<string, { readonly cases: Cases; readonly memory: Recollection }>();
 
@@ -79,8 +80,6 @@ export class FitLedger {
       return records;
     };
     this.#tables = { patterns: after('patterns'), makes: after('makes'), bodies: after('bodies'), cloths: after('cloths') };
-    this.#outdated = new Map([...this.#outdated, ...this.#cases]);
-    this.#cases = new Map();
   }
 
   /** Every pattern that was made for a person. */
@@ -90,16 +89,14 @@ export class FitLedger {
 
   #casesOf(personId: string): Cases {
     const known = this.#cases.get(personId);
-    if (known) return known;
-    const before = this.#outdated.get(personId)?.byPattern;
+    if (known?.of === this.#tables) return known;
     const all = casesFor(personId, this.#tables).map((now) => {
       // What was worked out of a pattern stays true of the very same case.
-      const was = before?.get(now.pattern.id);
+      const was = known?.byPattern.get(now.pattern.id);
       return was && isSameCase(was, now) ? was : now;
     });
-    const cases = { all, byPattern: new Map(all.map((c) => [c.pattern.id, c])) };
+    const cases = { of: this.#tables, all, byPattern: new Map(all.map((c) => [c.pattern.id, c])) };
     this.#cases.set(personId, cases);
-    this.#outdated.delete(personId);
     return cases;
   }
 

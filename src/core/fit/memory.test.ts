@@ -36,7 +36,7 @@ describe.each([
   test('all in one group, C = 0', () => {
     const memory = new Memory('waist', [A1, A2, B1], SPREAD, step);
     near(memory.person(), [4.06, 2.01, 6.11], within);
-    near(memory.prior('B1'), [3.48, -0.59, 7.54], within);
+    near(memory.newPattern(B1, ['B1']), [3.48, -0.59, 7.54], within);
     near(memory.pattern('B1'), [5.01, 3.53, 6.51], within);
     near(memory.pattern('A1'), [5.54, 3.99, 7.23], within);
     near(memory.newPattern({ designer: 'A', group: 'semi' }), [4.28, 1.14, 7.42], within);
@@ -46,7 +46,7 @@ describe.each([
   test('C = 2, B1 in the loose group', () => {
     const memory = new Memory('waist', [A1, A2, { ...B1, group: 'loose' }], { ...SPREAD, fitClass: 2 }, step);
     near(memory.person(), [3.68, 1.16, 6.2], within);
-    near(memory.prior('B1'), [2.92, -2.21, 8.05], within);
+    near(memory.newPattern({ ...B1, group: 'loose' }, ['B1']), [2.92, -2.21, 8.05], within);
     near(memory.pattern('B1'), [5.04, 3.53, 6.58], within);
     near(memory.pattern('A1'), [5.55, 3.98, 7.25], within);
     near(memory.newPattern({ designer: 'A', group: 'semi' }), [4.29, 1.09, 7.5], within);
@@ -67,7 +67,7 @@ test('one pattern alone: its posterior is that of the engine for one pattern', (
 
 test('a prior handed on to the notes gives the posterior of the tree', () => {
   const memory = new Memory('waist', [A1, A2, B1]);
-  const [prior, posterior] = [memory.prior('B1'), memory.pattern('B1')];
+  const [prior, posterior] = [memory.newPattern(B1, ['B1']), memory.pattern('B1')];
   const { median, low, high } = bestCut(posteriorOf(B1.observations, priorFrom(prior, 2)));
   near(posterior, [median, low, high], 0.02);
 });
@@ -87,7 +87,7 @@ test('read off the grid, a posterior is as near as asked note by note', () => {
   fc.assert(
     fc.property(someNotes, (observations) => {
       const memory = new Memory('waist', [A1, A2, { ...B1, observations }]);
-      const [prior, posterior] = [memory.prior('B1'), memory.pattern('B1')];
+      const [prior, posterior] = [memory.newPattern(B1, ['B1']), memory.pattern('B1')];
       const asked = bestCut(posteriorOf(observations, priorFrom(prior, 2)));
       near(posterior, [asked.median, asked.low, asked.high], 0.02);
     }),

@@ -145,25 +145,11 @@ export class Memory {
     return posteriorFrom(this.#start, this.#step, this.#widenedMass(this.#before(branch, new Set(without)), this.#spread.pattern));
   }
 
-  /**
-   * What all other patterns say of a pattern's ideal offset.
-   *
-   * @param without patterns whose notes are left out as well: to ask who spoke
-   */
-  prior(id: string, without: readonly string[] = []): Posterior {
-    return this.newPattern(this.#asked(id).said, [id, ...without]);
-  }
-
-  /** What is believed of a pattern's ideal offset, by its own notes and by all others'. */
+  /** What is believed of a pattern's ideal offset, by its own notes and by all others'. What these say alone is `newPattern` without it. */
   pattern(id: string): Posterior {
-    const asked = this.#asked(id);
-    return this.#withNotes(this.#before(asked.said, new Set([id])), asked);
-  }
-
-  #asked(id: string): SaidHere {
     const asked = this.#patterns.get(id);
     if (!asked) throw new Error(`The pattern ${id} has no notes at this zone: ask for a new pattern.`);
-    return asked;
+    return this.#withNotes(this.#before(asked.said, new Set([id])), asked);
   }
 
   /** What the outcomes say, with the amounts noted: asked only where these could leave anything. */

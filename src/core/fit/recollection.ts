@@ -178,7 +178,8 @@ export class Recollection {
     const { used } = evidenceAt(input, zone);
     // What the very case that was remembered said needs no second reading; any other reading of the pattern has notes of its own.
     const remembered = used.length > 0 && this.#cases.get(id) === input;
-    const before = () => memory.newPattern(this.#branch(input, zone), [id]);
+    let alone: Posterior | undefined;
+    const before = () => (alone ??= memory.newPattern(this.#branch(input, zone), [id]));
     const prior = () => priorFrom(before(), sharpestAt(zone));
     const observations = used.map((e) => e.observation);
     const posterior = remembered ? memory.pattern(id) : used.length === 0 ? before() : posteriorOf(observations, prior());

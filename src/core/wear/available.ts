@@ -48,7 +48,6 @@ function spansOf(make: Pick<Make, 'away'>, from: number, to: number): Span[] {
 
 /** Whether it lies in the mending, is stored, lent or too big on that day. */
 export function isAway(make: Pick<Make, 'away'>, date: IsoDate): boolean {
-  if (!make.away || make.away.length === 0) return false;
   const day = dayNumber(date);
   return spansOf(make, day, day + 1).length === 0;
 }

@@ -215,7 +215,7 @@ export function Reckoning({ person, onPlan }: { person: Person; onPlan: (pattern
                   <span className="text-small text-ink2">
                     {[
                       '',
-                      l.reckoned.versions > 0 && `${counted(l.reckoned.versions, 'version')}`,
+                      l.reckoned.versions > 0 && counted(l.reckoned.versions, 'version'),
                       l.reckoned.minutes !== undefined && `about ${formatDuration(l.reckoned.minutes)}`,
                       l.expected.wears !== undefined && `about ${Math.round(l.expected.wears)} wears a year`,
                     ]
