@@ -32,6 +32,8 @@ const MEASURES: Partial<Record<BodyMeasure, readonly [first: number, step: numbe
   rise: [25, 0.6],
   inseam: [78, 0],
 };
+/** Measures that are zones of a garment too, where its finished measure can stand. */
+const GIRTHS = ['bust', 'waist', 'hip', 'upperArm', 'thigh'] as const;
 const SIZES = ['1', '2', '3', '4', '5', '6', '7', '8'];
 /** Sewn narrower than cut, wherever a seam runs. */
 const NARROW_SEAMS: Alteration = {
@@ -83,15 +85,15 @@ export function largeLedger(makes: number): LargeLedger {
     const kind = GARMENT_KINDS[i % GARMENT_KINDS.length]!;
     const knit = chance() < 0.4;
     const blank = blankPattern(`p${i}`, `v${i}`, `pattern ${i}`, kind, knit ? 'knit' : 'woven');
-    const columns = (plus: number) =>
-      Object.fromEntries(measures.map((m) => [m, SIZES.map((_size, s) => MEASURES[m]![0] + MEASURES[m]![1] * s + plus)]));
-    const finished = chance() < 0.3 ? columns(5 + 10 * chance()) : {};
+    const columns = (of: readonly BodyMeasure[], plus: number) =>
+      Object.fromEntries(of.map((m) => [m, SIZES.map((_size, s) => MEASURES[m]![0] + MEASURES[m]![1] * s + plus)]));
+    const finished = chance() < 0.3 ? columns(GIRTHS, 5 + 10 * chance()) : {};
     return {
       ...blank,
       designer: `designer ${Math.floor(10 * chance())}`,
       fitClass: FIT_CLASSES[Math.floor(4 * chance())]!,
       wants: { ...blank.wants, stretch: knit ? 35 : 0 },
-      charts: [{ id: `chart ${i}`, name: 'chart', sizes: SIZES, body: columns(0), finished, finishedOf: [] }],
+      charts: [{ id: `chart ${i}`, name: 'chart', sizes: SIZES, body: columns(measures, 0), finished, finishedOf: [] }],
     };
   });
   const ideal = new Map<string, number>();
