@@ -35,15 +35,12 @@ export function doubtOf({ observer, garment }: Pick<Observation, 'observer' | 'g
   return Math.sqrt(observer * observer + garment * garment);
 }
 
-/** The lower of the two edges of x − θ between which an outcome is noted, cm. */
-function lowEdge(outcome: Outcome, edges: Observation['edges']): number {
-  if (outcome > 0) return edges[outcome - 1]!;
-  return outcome === -3 ? -Infinity : -edges[-outcome]!;
-}
-
-/** The upper one: over is under seen in a mirror. */
-function highEdge(outcome: Outcome, edges: Observation['edges']): number {
-  return -lowEdge(-outcome as Outcome, edges);
+/** The edges of x − θ between which an outcome is noted, cm: under is over seen in a mirror. */
+function edgesOf(outcome: Outcome, edges: Observation['edges']): readonly [low: number, high: number] {
+  const size = Math.abs(outcome);
+  const near = size === 0 ? -edges[0] : edges[size - 1]!;
+  const far = size < edges.length ? edges[size]! : Infinity;
+  return outcome < 0 ? [-far, -near] : [near, far];
 }
 
 /** Even steps of θ, cm, with a value at each. */
@@ -75,7 +72,7 @@ export class SaidOutcome {
   readonly #high: number;
 
   constructor(o: Observation) {
-    const [low, high] = [lowEdge(o.outcome, o.edges), highEdge(o.outcome, o.edges)];
+    const [low, high] = edgesOf(o.outcome, o.edges);
     this.#doubt = doubtOf(o);
     this.#half = Math.min(VAST, (high - low) / 2);
     this.#middle = o.x - (o.outcome < 0 ? high - this.#half : low + this.#half);
@@ -127,8 +124,6 @@ export function logLikelihood(o: Observation): Said {
 export function outcomeTails(o: Observation, theta: number): { readonly atMost: number; readonly atLeast: number } {
   const s = doubtOf(o);
   const off = theta - o.x;
-  return {
-    atMost: phiBetween(-Infinity, (highEdge(o.outcome, o.edges) + off) / s),
-    atLeast: phiBetween((lowEdge(o.outcome, o.edges) + off) / s, Infinity),
-  };
+  const [low, high] = edgesOf(o.outcome, o.edges);
+  return { atMost: phiBetween(-Infinity, (high + off) / s), atLeast: phiBetween((low + off) / s, Infinity) };
 }

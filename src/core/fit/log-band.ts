@@ -1,5 +1,5 @@
 import { cubicAt, cubicsOf } from './cubic';
-import { phiBetween } from './normal';
+import { phi } from './normal';
 
 /**
  * Standard deviations beyond an edge at which less is left than any note may say: Φ(−7.1) is 6e-13, and chances are floored at 1e-12.
@@ -16,17 +16,21 @@ const CELLS = Math.ceil((FAR + 4 / STEPS - START) * STEPS);
 /** Tables for widths that grow by two per cent: blended over the logarithm of the width, log chances err by less than a ten-thousandth. */
 const WIDTHS = 50;
 
+/** How far beyond the nearer edge each point of a table lies, and how much of a normal number round it falls short of that edge. */
+const BEYOND = Float64Array.from({ length: CELLS + 1 }, (_, i) => START + i / STEPS);
+const SHORT = BEYOND.map((beyond) => phi(-beyond));
+
 /** By the number of the width: log chances by how far beyond the nearer edge a point lies. Thousands of notes share some hundred of them. */
 const tables = new Map<number, Float64Array>();
 
 function tableFor(width: number): Float64Array {
   let table = tables.get(width);
   if (!table) {
-    const across = 2 * (width === Infinity ? Infinity : Math.exp(width / WIDTHS));
-    const values = Float64Array.from({ length: CELLS + 1 }, (_, i) => {
-      const beyond = START + i / STEPS;
-      return Math.log(Math.max(phiBetween(-beyond - across, -beyond), Number.MIN_VALUE));
-    });
+    const values = new Float64Array(CELLS + 1);
+    const across = 2 * Math.exp(width / WIDTHS);
+    // No point lies deeper in a band than its middle; the widest band that is read from here is that of the next table.
+    const deepest = Math.max(0, Math.floor((-Math.exp((width + 1) / WIDTHS) - START) * STEPS) - 2);
+    for (let i = deepest; i <= CELLS; i++) values[i] = Math.log(Math.max(SHORT[i]! - phi(-BEYOND[i]! - across), Number.MIN_VALUE));
     // Kept for good, and so not with what is let go.
     tables.set(width, (table = cubicsOf(values).slice()));
   }

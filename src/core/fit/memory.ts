@@ -104,14 +104,18 @@ export class Memory {
 
   /** What a pattern's notes say on the grid. */
   #hear(said: RememberedPattern): SaidHere {
-    const outcomes = said.observations.map((note) => new SaidOutcome(note));
     const together = room(this.#points);
     const grid = { start: this.#start, step: this.#step, values: together };
-    for (const outcome of outcomes) outcome.addTo(grid);
-    const amounts = said.observations.flatMap((note) => logAmount(note) ?? []);
+    const amounts: Said[] = [];
+    let sharpest = Infinity;
+    for (const note of said.observations) {
+      new SaidOutcome(note).addTo(grid);
+      const amount = logAmount(note);
+      if (amount) amounts.push(amount);
+      sharpest = Math.min(sharpest, doubtOf(note));
+    }
     const likelihood = this.#withAmounts(peaked(together), amounts);
-    const sharpest = Math.min(...said.observations.map(doubtOf));
-    return { said, sharpest, outcomes, together, amounts, likelihood, up: this.#widened(likelihood, this.#spread.pattern) };
+    return { said, sharpest, together, amounts, likelihood, up: this.#widened(likelihood, this.#spread.pattern) };
   }
 
   /** Where a branch grows; one of which nothing was said yet is planted. */
@@ -165,7 +169,7 @@ export class Memory {
   }
 
   /** What is believed before a pattern's own notes, not yet widened by what is its own, with these notes. */
-  #withNotes(before: Message, { sharpest, outcomes, together, amounts, likelihood }: SaidHere): Posterior {
+  #withNotes(before: Message, { said, sharpest, together, amounts, likelihood }: SaidHere): Posterior {
     const prior = this.#toWiden(before, this.#spread.pattern);
     const likeliest = likelihood.indexOf(0);
     // Where a note says no more firmly than the prior can say yes there is no mass, and no need to ask the prior: its peak is at most 1.
@@ -186,7 +190,8 @@ export class Memory {
 
     // What turns at an angle is no cubic: amounts do, and an outcome that reaches its floor where there is mass, as contradictions do.
     const rest = [...amounts];
-    for (const outcome of outcomes) {
+    for (const note of said.observations) {
+      const outcome = new SaidOutcome(note);
       if (!outcome.turnsBetween(low, high)) continue;
       const alone = gridOf(room(points));
       outcome.addTo(alone);
@@ -359,7 +364,6 @@ interface SaidHere {
   readonly said: RememberedPattern;
   /** The smallest doubt of its notes, cm. */
   readonly sharpest: number;
-  readonly outcomes: readonly SaidOutcome[];
   readonly together: Message;
   readonly amounts: readonly Said[];
   readonly likelihood: Message;

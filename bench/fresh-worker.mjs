@@ -1,0 +1,38 @@
+/* global Worker -- what runs in the page */
+// npm run bench:worker: all of a ledger of 5,000 makes, 50,000 wears and 400 patterns in a worker of the browser that was started a moment
+// ago, as a sewist's is, held against the same work done again.
+import { chromium } from '@playwright/test';
+import { build } from 'vite';
+import { chromium as findChromium } from '../scripts/chromium.mjs';
+
+/** The first time may take so many times as long as later ones: the browser has compiled nothing yet. */
+const MOST_LONGER = 4;
+const WORKERS = 7;
+
+const lib = { entry: 'bench/fresh-worker.ts', formats: ['iife'], name: 'bench' };
+const [{ output }] = await build({ configFile: false, logLevel: 'warn', build: { lib, write: false, copyPublicDir: false } });
+
+const browser = await chromium.launch({ executablePath: findChromium(), args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] });
+const took = [];
+for (let i = 0; i < WORKERS; i++) {
+  const page = await browser.newPage();
+  const ask = (code) =>
+    new Promise((done, failed) => {
+      const worker = new Worker(URL.createObjectURL(new Blob([code])));
+      worker.onmessage = ({ data }) => done(data);
+      worker.onerror = ({ message }) => failed(new Error(message));
+    });
+  took.push(await page.evaluate(ask, output[0].code));
+  await page.close();
+}
+await browser.close();
+
+const median = (numbers) => [...numbers].sort((a, b) => a - b)[numbers.length >> 1];
+const first = took.map((runs) => runs[0]);
+const later = median(took.flatMap((runs) => runs.slice(2)));
+const longer = median(first) / later;
+console.log(
+  `All of a ledger of 5,000 makes, 50,000 wears and 400 patterns in ${WORKERS} fresh workers: ${first.map((ms) => ms.toFixed(0)).join(', ')} ms the first time,`,
+);
+console.log(`median ${median(first).toFixed(0)} ms; later ${later.toFixed(0)} ms: ${longer.toFixed(1)} times (at most ${MOST_LONGER}).`);
+if (longer > MOST_LONGER) process.exitCode = 1;
