@@ -2,6 +2,7 @@ import { format, parseISO } from 'date-fns';
 import { useMemo } from 'react';
 import { effectContext, viewOf } from '../core/fit/case';
 import { chartOf } from '../core/fit/chart';
+import { byDay } from '../core/measure/calendar-day';
 import type { LengthUnit } from '../core/measure/length';
 import type { Make, MeasurementSet, Pattern } from '../core/records';
 import { SelectField } from '../ui/field';
@@ -64,7 +65,7 @@ export function CutFields({
             >
               <option value="">the day it is cut</option>
               {[...bodies]
-                .sort((a, b) => b.date.localeCompare(a.date))
+                .sort((a, b) => byDay(b.date, a.date))
                 .map((b) => (
                   <option key={b.id} value={b.id}>
                     {format(parseISO(b.date), 'd MMM yyyy')}

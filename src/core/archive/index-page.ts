@@ -1,5 +1,6 @@
 import { alterationWords, sizeLineWords } from '../alteration/words';
 import { outcomeWords, seenWords } from '../fit/words';
+import { byDay } from '../measure/calendar-day';
 import type { LengthUnit } from '../measure/length';
 import { zoneOf } from '../measure/zones';
 import type { Ledger, Make } from '../records';
@@ -28,7 +29,7 @@ export function indexPage(ledger: IndexInput, written: string, unit: LengthUnit)
   const pictures = new Map<string, string[]>();
   for (const p of [...ledger.pictures].sort((a, b) => a.side.localeCompare(b.side) || a.place - b.place))
     if (p.makeId !== undefined && p.file !== undefined) gather(pictures, p.makeId, p.file);
-  const makes = [...ledger.makes].sort((a, b) => b.cutOn.localeCompare(a.cutOn) || b.id.localeCompare(a.id));
+  const makes = [...ledger.makes].sort((a, b) => byDay(b.cutOn, a.cutOn) || b.id.localeCompare(a.id));
   return `<!doctype html>
 <html lang="en">
 <head>

@@ -1,6 +1,7 @@
 import Papa from 'papaparse';
 import { alterationWords, sizeLineWords } from '../alteration/words';
 import { outcomeWords } from '../fit/words';
+import { byDay } from '../measure/calendar-day';
 import { BODY_MEASURES, zoneOf, type BodyMeasure } from '../measure/zones';
 import { lengthForEditing, type LengthUnit } from '../measure/length';
 import { moneyForEditing } from '../measure/money';
@@ -52,7 +53,7 @@ function sheetRows(sheet: SheetName, tables: TablesOf, { unit, money }: SheetWis
     case 'makes': {
       const counts = wearCounts(wears);
       return rowsOf(
-        [...makes].sort((a, b) => a.cutOn.localeCompare(b.cutOn)),
+        [...makes].sort((a, b) => byDay(a.cutOn, b.cutOn)),
         [
           ['Name', (m) => makeName(m, patterns)],
           ['Version', (m) => m.version],
@@ -77,7 +78,7 @@ function sheetRows(sheet: SheetName, tables: TablesOf, { unit, money }: SheetWis
     }
     case 'wears':
       return rowsOf(
-        [...wears].sort((a, b) => a.date.localeCompare(b.date)),
+        [...wears].sort((a, b) => byDay(a.date, b.date)),
         [
           ['Worn on', (w) => w.date],
           ['Until', (w) => w.until],
@@ -119,7 +120,7 @@ function sheetRows(sheet: SheetName, tables: TablesOf, { unit, money }: SheetWis
       ]);
     case 'body measures':
       return rowsOf(
-        [...bodies].sort((a, b) => a.date.localeCompare(b.date)),
+        [...bodies].sort((a, b) => byDay(a.date, b.date)),
         [
           ['Of', (b) => nameOf(b.personId, people)],
           ['On', (b) => b.date],

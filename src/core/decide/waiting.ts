@@ -1,4 +1,4 @@
-import type { IsoDate } from '../measure/calendar-day';
+import { byDay, type IsoDate } from '../measure/calendar-day';
 import { daysBetween } from '../measure/body';
 import type { Alteration, Cloth, LooseEnd, Make, Pattern, Plan } from '../records';
 import type { Hanging } from '../wear/wardrobe';
@@ -37,7 +37,7 @@ export function waiting(
   return {
     looseEnds: makes
       .flatMap((make) => make.looseEnds.filter((l) => !l.done).map((end) => ({ make, end })))
-      .sort((a, b) => a.end.since.localeCompare(b.end.since)),
+      .sort((a, b) => byDay(a.end.since, b.end.since)),
     verdicts: hanging
       .flatMap((h) => {
         const due = verdictDue(h, hemisphere, today);
@@ -57,7 +57,7 @@ export function waiting(
       const used = cloths.filter((c) => plan.cloths.some((u) => u.clothId === c.id));
       return used.filter((c) => c.washedOn !== undefined && c.pieces.length > 0).map((cloth) => ({ cloth, plan }));
     }),
-    plansDue: open.filter((p) => p.due !== undefined && daysBetween(today, p.due) <= PLAN_AHEAD).sort((a, b) => a.due!.localeCompare(b.due!)),
+    plansDue: open.filter((p) => p.due !== undefined && daysBetween(today, p.due) <= PLAN_AHEAD).sort((a, b) => byDay(a.due!, b.due!)),
   };
 }
 

@@ -1,4 +1,5 @@
 import type { EffectContext } from '../alteration/effects';
+import { byDay } from '../measure/calendar-day';
 import type { FitClass } from '../measure/fit-class';
 import { zoneOf, type ZoneId } from '../measure/zones';
 import type { Cloth, Make, MeasurementSet, Pattern, View } from '../records';
@@ -88,5 +89,5 @@ export function effectContext(pattern: Pattern, view: View): EffectContext {
 
 /** Makes in the order in which they were cut; versions decide between two of one day. */
 export function inOrder(makes: readonly Make[]): Make[] {
-  return [...makes].sort((a, b) => a.version - b.version || a.cutOn.localeCompare(b.cutOn));
+  return [...makes].sort((a, b) => a.version - b.version || byDay(a.cutOn, b.cutOn));
 }

@@ -1,4 +1,4 @@
-import { room } from './room';
+import type { Scratch } from './room';
 
 /** Numbers that a cubic takes. */
 const TERMS = 4;
@@ -8,11 +8,13 @@ const TERMS = 4;
  * point has no neighbour, the last stands in.
  *
  * @param values of the function at each point
+ * @param scratch where they are let go before more are asked for
  */
-export function cubicsOf(values: Float64Array): Float64Array {
+export function cubicsOf(values: Float64Array, scratch?: Scratch): Float64Array {
   const last = values.length - 1;
   // A cell of its own for the last point, so that it can be asked for like the others.
-  const cubics = room(TERMS * (last + 1));
+  const numbers = TERMS * (last + 1);
+  const cubics = scratch?.of(numbers) ?? new Float64Array(numbers);
   cubics[TERMS * last] = values[last]!;
   const slopeAt = (i: number) => 0.5 * (values[i < last ? i + 1 : last]! - values[i > 0 ? i - 1 : 0]!);
   let from = slopeAt(0);

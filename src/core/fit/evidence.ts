@@ -1,3 +1,4 @@
+import { byDay } from '../measure/calendar-day';
 import { onceFor } from '../measure/once-for';
 import type { ZoneId } from '../measure/zones';
 import type { FitNote, Make } from '../records';
@@ -33,7 +34,7 @@ export interface UnusedNote {
 function inTime(notes: readonly FitNote[]): readonly FitNote[] {
   if (notes.length < 2) return notes;
   const worn = ({ seen }: FitNote) => (seen.at === 'worn' ? seen.wears : seen.at === 'firstDay' ? 0 : -1);
-  return [...notes].sort((a, b) => worn(a) - worn(b) || a.date.localeCompare(b.date));
+  return [...notes].sort((a, b) => worn(a) - worn(b) || byDay(a.date, b.date));
 }
 
 /** The latest look at a zone of a make, whether it counts as evidence or not. */

@@ -31,8 +31,7 @@ function tableFor(width: number): Float64Array {
     // No point lies deeper in a band than its middle; the widest band that is read from here is that of the next table.
     const deepest = Math.max(0, Math.floor((-Math.exp((width + 1) / WIDTHS) - START) * STEPS) - 2);
     for (let i = deepest; i <= CELLS; i++) values[i] = Math.log(Math.max(SHORT[i]! - phi(-BEYOND[i]! - across), Number.MIN_VALUE));
-    // Kept for good, and so not with what is let go.
-    tables.set(width, (table = cubicsOf(values).slice()));
+    tables.set(width, (table = cubicsOf(values)));
   }
   return table;
 }

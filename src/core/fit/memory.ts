@@ -3,7 +3,7 @@ import { zoneOf, type ZoneId } from '../measure/zones';
 import { expOf } from './exp';
 import { doubtOf, LOG_FLOOR, logAmount, SaidOutcome, type Observation, type Said } from './likelihood';
 import { DEPTH, logsOf, posteriorAlong, posteriorFrom, spanOfMass, type Posterior } from './posterior';
-import { room } from './room';
+import { room, Scratch } from './room';
 
 /** Classes that a person is taken to deviate in alike. Source: engine.md, section 5. */
 export type ClassGroup = 'close' | 'semi' | 'loose';
@@ -47,9 +47,10 @@ const MARGIN = 3;
 const NOTHING = 1e-40;
 const LOG_NOTHING = Math.log(NOTHING);
 
-/** For what is looked at and let go at once: a message, and one continued on both sides. */
-let SCRATCH = new Float64Array(0);
-let MASS = new Float64Array(0);
+/** A message that is only looked at, one continued on both sides, and a stretch of one that was widened. */
+const LOOKED_AT = new Scratch();
+const CONTINUED = new Scratch();
+const STRETCH = new Scratch();
 
 /** Logarithms of a message on the grid, its peak at 0. */
 type Message = Float64Array;
@@ -91,7 +92,6 @@ export class Memory {
       }
     this.#step = step ?? Math.min(COARSEST, Math.max(FINEST, sharpest / 2));
     this.#points = 2 * Math.ceil(reach / this.#step) + 1;
-    if (this.#points > SCRATCH.length) SCRATCH = new Float64Array(this.#points);
     this.#start = -((this.#points - 1) / 2) * this.#step;
     const sameGrid = before && before.#step === this.#step && before.#points === this.#points;
     for (const p of patterns) {
@@ -119,7 +119,7 @@ export class Memory {
   }
 
   /** Where a branch grows; one of which nothing was said yet is planted. */
-  #place({ designer, group }: Branch): { readonly group: GroupHere; readonly designer: DesignerHere } {
+  #place({ designer, group }: Branch): Place {
     let groupHere = this.#groups.get(group);
     if (!groupHere) this.#groups.set(group, (groupHere = { designers: new Map() }));
     let designerHere = groupHere.designers.get(designer);
@@ -146,14 +146,19 @@ export class Memory {
    * @param without patterns whose notes are left out
    */
   newPattern(branch: Branch, without: readonly string[] = []): Posterior {
-    return posteriorFrom(this.#start, this.#step, this.#widenedMass(this.#before(branch, new Set(without)), this.#spread.pattern));
+    const leave = without.flatMap((id) => {
+      const pattern = this.#patterns.get(id);
+      return pattern ? [{ pattern, ...this.#place(pattern.said) }] : [];
+    });
+    return posteriorFrom(this.#start, this.#step, this.#widenedMass(this.#before(this.#place(branch), leave), this.#spread.pattern));
   }
 
   /** What is believed of a pattern's ideal offset, by its own notes and by all others'. What these say alone is `newPattern` without it. */
   pattern(id: string): Posterior {
-    const asked = this.#patterns.get(id);
-    if (!asked) throw new Error(`The pattern ${id} has no notes at this zone: ask for a new pattern.`);
-    return this.#withNotes(this.#before(asked.said, new Set([id])), asked);
+    const pattern = this.#patterns.get(id);
+    if (!pattern) throw new Error(`The pattern ${id} has no notes at this zone: ask for a new pattern.`);
+    const place = this.#place(pattern.said);
+    return this.#withNotes(this.#before(place, [{ pattern, ...place }]), pattern);
   }
 
   /** What the outcomes say, with the amounts noted: asked only where these could leave anything. */
@@ -173,7 +178,7 @@ export class Memory {
     const prior = this.#toWiden(before, this.#spread.pattern);
     const likeliest = likelihood.indexOf(0);
     // Where a note says no more firmly than the prior can say yes there is no mass, and no need to ask the prior: its peak is at most 1.
-    const enough = Math.log(prior(likeliest, likeliest)[0]!) - DEPTH;
+    const enough = Math.log(prior(likeliest, STRETCH.of(1))[0]!) - DEPTH;
     const ends = endsOf(likelihood, enough);
     // A cubic asks its neighbours.
     const first = Math.max(0, ends[0] - 2);
@@ -181,8 +186,8 @@ export class Memory {
     const points = last - first + 1;
     const gridOf = (values: Float64Array) => ({ start: this.#start + first * this.#step, step: this.#step, values });
 
-    const smooth = gridOf(logsOf(prior(first, last)));
-    const whole = gridOf(SCRATCH.subarray(0, points));
+    const smooth = gridOf(logsOf(prior(first, STRETCH.of(points))));
+    const whole = gridOf(LOOKED_AT.of(points));
     for (let i = 0; i < points; i++) whole.values[i] = smooth.values[i]! + likelihood[first + i]!;
     const span = spanOfMass(whole);
     const [low, high] = [span.low - 2 * this.#step, span.high + 2 * this.#step];
@@ -193,7 +198,7 @@ export class Memory {
     for (const note of said.observations) {
       const outcome = new SaidOutcome(note);
       if (!outcome.turnsBetween(low, high)) continue;
-      const alone = gridOf(room(points));
+      const alone = gridOf(LOOKED_AT.of(points));
       outcome.addTo(alone);
       take(smooth.values, alone.values);
       rest.push((grid) => outcome.addTo(grid));
@@ -204,13 +209,13 @@ export class Memory {
   /** What a designer adds to the person, at a class of fit: v > 0 means that the designer runs small. */
   designer(branch: Branch): Posterior {
     const { group, designer } = this.#place(branch);
-    const own = this.#ofDesigner(designer, NOBODY);
+    const own = this.#ofDesigner(designer);
     const outside = this.#aboveDesigner(group, designer, NOBODY);
     const sd = this.#spread.designer;
     const reach = Math.min((this.#points - 1) / 2, Math.ceil((KERNEL_REACH * sd) / this.#step));
     const points = 2 * reach + 1;
     const density = room(points);
-    const from = SCRATCH.subarray(0, this.#points);
+    const from = LOOKED_AT.of(this.#points);
     for (let i = 0; i < from.length; i++) from[i] = expOf(outside[i]!);
     for (let i = 0; i < this.#points; i++) {
       // The designer's own patterns say no over most of the grid.
@@ -224,30 +229,31 @@ export class Memory {
   }
 
   /** M_d: what a designer's patterns in the group say of what they have in common. */
-  #ofDesigner(designer: DesignerHere, leave: Leave): Message {
-    const all = (designer.all ??= this.#product(designer.patterns.map((p) => p.up)));
-    const out = leave.size === 0 ? [] : designer.patterns.filter((p) => leave.has(p.said.id));
-    if (out.length === 0) return all;
-    // What is left out of a product of many is divided away, and the rest not multiplied again.
-    const rest = this.#copy(all);
-    for (const { up } of out) take(rest, up);
+  #ofDesigner(designer: DesignerHere): Message {
+    return (designer.all ??= this.#product(designer.patterns.map((p) => p.up)));
+  }
+
+  /** The same but for some of them: what is left out of a product of many is divided away, and the rest not multiplied again. */
+  #ofDesignerBut(designer: DesignerHere, leave: Leave, rest: Message): Message {
+    rest.set(this.#ofDesigner(designer));
+    for (const left of leave) if (left.designer === designer) take(rest, left.pattern.up);
     return rest;
   }
 
   /** M_d ∗ D. */
   #upOfDesigner(designer: DesignerHere, leave: Leave): Message {
-    const own = this.#ofDesigner(designer, leave);
-    if (own !== designer.all) return this.#widened(peaked(own), this.#spread.designer);
-    return (designer.up ??= this.#widened(own, this.#spread.designer));
+    if (leave.some((left) => left.designer === designer))
+      return this.#widened(peaked(this.#ofDesignerBut(designer, leave, room(this.#points))), this.#spread.designer);
+    return (designer.up ??= this.#widened(this.#ofDesigner(designer), this.#spread.designer));
   }
 
   /** Π over the group's designers of M_d ∗ D, but for one. */
   #ofGroup(group: GroupHere, leave: Leave, butFor?: DesignerHere): Message {
-    const designers = [...group.designers.values()];
-    const all = (group.all ??= this.#product(designers.map((d) => this.#upOfDesigner(d, NOBODY))));
-    const touched = leave.size === 0 ? [] : designers.filter((d) => d !== butFor && d.patterns.some((p) => leave.has(p.said.id)));
-    if (!butFor && touched.length === 0) return all;
-    const rest = this.#copy(all);
+    const all = (group.all ??= this.#product([...group.designers.values()].map((d) => this.#upOfDesigner(d, NOBODY))));
+    const touched = new Set(leave.flatMap((left) => (left.group === group && left.designer !== butFor ? left.designer : [])));
+    if (!butFor && touched.size === 0) return all;
+    const rest = room(this.#points);
+    rest.set(all);
     if (butFor) take(rest, this.#upOfDesigner(butFor, NOBODY));
     for (const d of touched) {
       take(rest, this.#upOfDesigner(d, NOBODY));
@@ -281,22 +287,13 @@ export class Memory {
   }
 
   /** What everything else says of what a pattern has in common with its designer's others: its own spread is still to come. */
-  #before(branch: Branch, leave: Leave): Message {
-    const { group, designer } = this.#place(branch);
+  #before({ group, designer }: Place, leave: Leave): Message {
     // The designer's own patterns are left out above it anyway: what comes down to a designer is the same for all of theirs.
-    const own = designer.patterns.reduce((count, p) => count + (leave.has(p.said.id) ? 1 : 0), 0);
     const widened = () => this.#widened(this.#aboveDesigner(group, designer, leave), this.#spread.designer);
-    const above = own === leave.size ? (designer.above ??= widened()) : widened();
-    const product = SCRATCH.subarray(0, this.#points);
-    product.set(this.#ofDesigner(designer, leave));
+    const above = leave.every((left) => left.designer === designer) ? (designer.above ??= widened()) : widened();
+    const product = this.#ofDesignerBut(designer, leave, LOOKED_AT.of(this.#points));
     add(product, above);
     return peaked(product);
-  }
-
-  #copy(message: Message): Message {
-    const copy = room(this.#points);
-    copy.set(message);
-    return copy;
   }
 
   #product(messages: readonly Message[]): Message {
@@ -313,19 +310,18 @@ export class Memory {
 
   /** The same, no longer as logarithms and not normalised. */
   #widenedMass(message: Message, sd: number): Float64Array {
-    return this.#toWiden(message, sd)(0, this.#points - 1);
+    return this.#toWiden(message, sd)(0, room(this.#points));
   }
 
   /**
-   * The same, made ready for being asked on some stretches only, from one point of the grid to another: before the next message is.
-   * Where the message peaks at 1 no value is larger.
+   * The same, made ready for being asked on some stretches only, from a point of the grid for as far as there is room: before the next
+   * message is. Where the message peaks at 1 no value is larger.
    */
-  #toWiden(message: Message, sd: number): (from: number, to: number) => Float64Array {
+  #toWiden(message: Message, sd: number): (from: number, wide: Float64Array) => Float64Array {
     const kernel = this.#kernel(sd);
     const reach = (kernel.length - 1) / 2 - MARGIN;
     const last = this.#points - 1;
-    if (MASS.length < last + 1 + 2 * reach) MASS = new Float64Array(last + 1 + 2 * reach);
-    const mass = MASS;
+    const mass = CONTINUED.of(last + 1 + 2 * reach);
     // Most messages say no over most of the grid: only where something is left is anything widened.
     let [first, end] = [Infinity, 0];
     for (let i = 0; i <= last; i++) {
@@ -339,9 +335,9 @@ export class Memory {
     mass.fill(mass[reach]!, 0, reach);
     if (end === last + reach + 1) end += reach;
     mass.fill(mass[last + reach]!, last + reach + 1, last + 1 + 2 * reach);
-    return (from, to) => {
-      const wide = room(to - from + 1);
-      for (let i = from; i <= to; i += 4) gatherFour(wide, i - from, kernel, mass, Math.max(first, i), Math.min(end, i + 2 * reach + 4), i);
+    return (from, wide) => {
+      for (let at = 0, i = from; at < wide.length; at += 4, i += 4)
+        gatherFour(wide, at, kernel, mass, Math.max(first, i), Math.min(end, i + 2 * reach + 4), i);
       return wide;
     };
   }
@@ -388,9 +384,15 @@ interface GroupHere {
   person?: Message;
 }
 
-/** The ids of patterns that are left out. */
-type Leave = ReadonlySet<string>;
-const NOBODY: Leave = new Set();
+/** Where a branch stands. */
+interface Place {
+  readonly group: GroupHere;
+  readonly designer: DesignerHere;
+}
+
+/** Patterns that are left out, with their places: mostly one, so that not every pattern need be asked whether it is meant. */
+type Leave = readonly (Place & { readonly pattern: SaidHere })[];
+const NOBODY: Leave = [];
 
 /** One message multiplied into another, in place. */
 function add(to: Message, message: Message): void {

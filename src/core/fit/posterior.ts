@@ -3,7 +3,7 @@ import { cubicAt, cubicsOf } from './cubic';
 import { expOf } from './exp';
 import { doubtOf, logLikelihood, type Grid, type Observation, type Said } from './likelihood';
 import { phiBetween } from './normal';
-import { room } from './room';
+import { room, Scratch } from './room';
 
 /** What is believed of the ideal offset θ at a zone, as a density on an even grid. */
 export interface Posterior {
@@ -37,6 +37,8 @@ export const DEPTH = 23;
 /** Beneath this a density is taken for nothing; its logarithm stays finite. */
 const LEAST = 1e-300;
 const LOG_LEAST = Math.log(LEAST);
+
+const CUBICS = new Scratch();
 
 /** Densities turned into their logarithms, in place. */
 export function logsOf(density: Float64Array): Float64Array {
@@ -169,7 +171,7 @@ export function posteriorAlong(span: Span, smooth: Grid, rest: readonly Said[], 
   const { low, high } = span;
   const points = pointsOver(span, sharpest);
   const step = (high - low) / (points - 1);
-  const cubics = cubicsOf(smooth.values);
+  const cubics = cubicsOf(smooth.values, CUBICS);
   const fine = { start: low, step, values: room(points) };
   for (let i = 0; i < points; i++) fine.values[i] = cubicAt(cubics, (low + i * step - smooth.start) / smooth.step);
   for (const said of rest) said(fine);

@@ -92,11 +92,12 @@ function recordsOf({ pattern, makes, bodies, cloths }: PatternCase): PatternSaid
  */
 function saidOf(input: PatternCase, before: PatternSaid['zones'] | undefined): PatternSaid['zones'] {
   const zones = new Map<ZoneId, RememberedPattern | null>();
+  const designer = designerOf(input);
   for (const zone of new Set(input.makes.flatMap((m) => m.fitNotes.map((n) => n.zone)))) {
     const { used } = evidenceAt(input, zone);
     if (used.length === 0) continue;
     const observations = used.map((e) => e.observation);
-    const said = isShared(used) ? { id: input.pattern.id, designer: designerOf(input), group: groupAt(input, zone), observations } : null;
+    const said = isShared(used) ? { id: input.pattern.id, designer, group: groupAt(input, zone), observations } : null;
     const earlier = before?.get(zone);
     zones.set(zone, said && earlier && saysTheSame(said, earlier) ? earlier : said);
   }

@@ -18,3 +18,13 @@ export function room(points: number): Float64Array {
   taken += points;
   return stretch;
 }
+
+/** Room for numbers that are looked at and let go before its owner asks for more: it is the same room again, all 0. */
+export class Scratch {
+  #numbers = new Float64Array(0);
+
+  of(points: number): Float64Array {
+    if (points > this.#numbers.length) this.#numbers = new Float64Array(points);
+    return this.#numbers.subarray(0, points).fill(0);
+  }
+}

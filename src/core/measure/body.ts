@@ -1,5 +1,5 @@
 import { differenceInMonths, parseISO } from 'date-fns';
-import { dayNumber, type IsoDate } from './calendar-day';
+import { byDay, dayNumber, type IsoDate } from './calendar-day';
 import { onceFor } from './once-for';
 import type { BodyMeasure } from './zones';
 
@@ -27,7 +27,7 @@ export function daysBetween(from: IsoDate, to: IsoDate): number {
  * be years of sets. Of two of one day the first counts.
  */
 const setsByMeasure = onceFor((sets: readonly DatedMeasures[]) => {
-  const inTime = [...sets].sort((a, b) => a.date.localeCompare(b.date));
+  const inTime = [...sets].sort((a, b) => byDay(a.date, b.date));
   const found = new Map<BodyMeasure, { readonly day: number; readonly cm: number }[]>();
   for (const { date, measures } of inTime) {
     const day = dayNumber(date);

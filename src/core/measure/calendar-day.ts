@@ -33,6 +33,11 @@ export function dayNumber(date: IsoDate): number {
   return monthStart(digits(date, 0, 4), digits(date, 5, 7) - 1) + digits(date, 8, 10) - 1;
 }
 
+/** Days in their order, for sorting. Written like this they compare as they stand: to ask for a language's order costs 25 ms the first time. */
+export function byDay(a: IsoDate, b: IsoDate): number {
+  return a < b ? -1 : a > b ? 1 : 0;
+}
+
 /** The calendar date of a count of days. */
 export function dateOfDay(day: number): IsoDate {
   return new Date(day * DAY).toISOString().slice(0, 10);

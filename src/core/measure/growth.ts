@@ -1,5 +1,5 @@
 import { daysBetween, type DatedMeasures } from './body';
-import type { IsoDate } from './calendar-day';
+import { byDay, type IsoDate } from './calendar-day';
 import type { BodyMeasure } from './zones';
 
 /**
@@ -8,7 +8,7 @@ import type { BodyMeasure } from './zones';
  * @returns undefined with one set or none: growth is asked for then, and not guessed
  */
 export function grownBody(bodies: readonly DatedMeasures[], date: IsoDate): Partial<Record<BodyMeasure, number>> | undefined {
-  const sets = [...bodies].sort((a, b) => a.date.localeCompare(b.date));
+  const sets = [...bodies].sort((a, b) => byDay(a.date, b.date));
   const grown: Partial<Record<BodyMeasure, number>> = {};
   for (const measure of new Set(sets.flatMap((s) => Object.keys(s.measures) as BodyMeasure[]))) {
     const own = sets.filter((s) => s.measures[measure] !== undefined);

@@ -1,3 +1,4 @@
+import { byDay } from '../measure/calendar-day';
 import type { Make } from '../records/make';
 import { noted } from './history';
 import { historyKey } from './history-key';
@@ -17,7 +18,7 @@ function numberedAnew(makes: readonly Make[], sides: readonly (readonly Make[])[
   const numbers = sides.map(numberOn);
   const anew = new Map<string, number>();
   const first = new Map<string, Make>();
-  for (const make of [...makes].sort((a, b) => a.cutOn.localeCompare(b.cutOn) || (a.id < b.id ? -1 : 1))) {
+  for (const make of [...makes].sort((a, b) => byDay(a.cutOn, b.cutOn) || (a.id < b.id ? -1 : 1))) {
     const series = seriesOf(make);
     const number = `${series} ${make.version}`;
     const twin = first.get(number);

@@ -1,4 +1,4 @@
-import type { IsoDate } from '../measure/calendar-day';
+import { byDay, type IsoDate } from '../measure/calendar-day';
 import type { Plan, PlanList } from '../records';
 
 /** A day in a calendar: a garment wanted by then, or a list to be done. */
@@ -24,5 +24,5 @@ export function calendarDays(plans: readonly Plan[], lists: readonly PlanList[],
     if (l.due === undefined || left.length === 0) return [];
     return [{ id: l.id, date: l.due, title: `${l.name}: to be done`, note: [l.note, ...left.map(nameOf)].filter(Boolean).join('\n') }];
   });
-  return [...ofPlans, ...ofLists].sort((a, b) => a.date.localeCompare(b.date));
+  return [...ofPlans, ...ofLists].sort((a, b) => byDay(a.date, b.date));
 }

@@ -1,4 +1,4 @@
-import type { IsoDate } from '../measure/calendar-day';
+import { byDay, type IsoDate } from '../measure/calendar-day';
 import { minutesOf } from '../records/blank';
 import type { Alteration, Cloth, Make, MeasurementSet, Pattern, Plan, PlanList, Verdict, Wear } from '../records';
 import { availableMonths, inRotation, isWorn, readyOn } from '../wear/available';
@@ -74,7 +74,7 @@ const GONE: readonly Make['state'][] = ['outgrown', 'given', 'sold', 'unpicked',
 export function statementOf(input: StatementInput): Statement {
   const { span, makes, patterns, plans, bodies } = input;
   const within = (date: IsoDate | undefined) => date !== undefined && date >= span.from && date <= span.until;
-  const finished = makes.filter((m) => within(readyOn(m))).sort((a, b) => readyOn(a)!.localeCompare(readyOn(b)!));
+  const finished = makes.filter((m) => within(readyOn(m))).sort((a, b) => byDay(readyOn(a)!, readyOn(b)!));
   return {
     span,
     finished,
@@ -216,7 +216,7 @@ function cameRight(makes: readonly Make[], patterns: readonly Pattern[], within:
 /** Fit alterations of one kind and direction that a person now makes on two patterns or more, the latest of them in the span. */
 function usualAlterations(makes: readonly Make[], patterns: readonly Pattern[], within: Within): { alteration: Alteration; patterns: Pattern[] }[] {
   const found = new Map<string, { alteration: Alteration; on: Map<string, IsoDate> }>();
-  for (const make of [...makes].sort((a, b) => a.cutOn.localeCompare(b.cutOn)))
+  for (const make of [...makes].sort((a, b) => byDay(a.cutOn, b.cutOn)))
     for (const alteration of make.alterations) {
       const patternId = make.sources[0]?.patternId;
       if (alteration.purpose !== 'fit' || patternId === undefined) continue;

@@ -1,4 +1,4 @@
-import type { IsoDate } from '../measure/calendar-day';
+import { byDay, type IsoDate } from '../measure/calendar-day';
 import type { Wear } from '../records';
 
 /** Garments worn together, how often, and last when. */
@@ -22,7 +22,5 @@ export function outfits(wears: readonly Wear[]): Outfit[] {
     if (occasion) outfit.occasions.add(occasion);
     found.set(key, outfit);
   }
-  return [...found.values()]
-    .map((o) => ({ ...o, occasions: [...o.occasions].sort() }))
-    .sort((a, b) => b.times - a.times || b.last.localeCompare(a.last));
+  return [...found.values()].map((o) => ({ ...o, occasions: [...o.occasions].sort() })).sort((a, b) => b.times - a.times || byDay(b.last, a.last));
 }

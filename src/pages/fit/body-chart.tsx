@@ -3,7 +3,7 @@ import { line } from 'd3-shape';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { bodyOn } from '../../core/measure/body';
-import { dateOfDay, dayNumber } from '../../core/measure/calendar-day';
+import { byDay, dateOfDay, dayNumber } from '../../core/measure/calendar-day';
 import { formatLength } from '../../core/measure/length';
 import { BODY_MEASURES, type BodyMeasure } from '../../core/measure/zones';
 import type { Make, MeasurementSet, Pattern, Person } from '../../core/records';
@@ -34,7 +34,7 @@ export function BodyChart({
 }) {
   const unit = useUnit();
   const width = useNarrow() ? WIDTH.narrow : WIDTH.wide;
-  const sets = bodies.filter((b) => b.personId === person.id).sort((a, b) => a.date.localeCompare(b.date));
+  const sets = bodies.filter((b) => b.personId === person.id).sort((a, b) => byDay(a.date, b.date));
   const taken = Object.keys(BODY_MEASURES)
     .filter(isMeasure)
     .filter((m) => sets.some((s) => s.measures[m] !== undefined));
@@ -53,7 +53,7 @@ export function BodyChart({
       const body = bodyOn(sets, measure, make.cutOn);
       return body ? [{ make, cm: body.cm, how: body.how }] : [];
     })
-    .sort((a, b) => a.make.cutOn.localeCompare(b.make.cutOn));
+    .sort((a, b) => byDay(a.make.cutOn, b.make.cutOn));
   const days = [...points.map((p) => dayNumber(p.date)), ...cut.map((c) => dayNumber(c.make.cutOn))];
   const [first, last] = [Math.min(...days), Math.max(...days)];
   const across = scaleLinear([first, last === first ? first + 1 : last], [MARGIN.left, width - MARGIN.right]);
@@ -156,7 +156,7 @@ export function BodyChart({
                 </Link>,
               ],
             })),
-          ].sort((a, b) => a.day.localeCompare(b.day))}
+          ].sort((a, b) => byDay(a.day, b.day))}
         />
       </figure>
     </section>

@@ -8,6 +8,7 @@ import { isFine } from '../../core/fit/next-cut';
 import type { Habits } from '../../core/fit/habits';
 import type { BestCut } from '../../core/fit/posterior';
 import { directionWord } from '../../core/fit/words';
+import { byDay } from '../../core/measure/calendar-day';
 import { edgesOf } from '../../core/measure/fit-class';
 import { formatLength, roundToWorkable } from '../../core/measure/length';
 import { zoneOf } from '../../core/measure/zones';
@@ -143,7 +144,7 @@ export function Fit() {
   // The figure begins as what was sewn last.
   const latest = tables.makes
     .filter((m) => m.personId === person.id && m.sources.length > 0)
-    .sort((a, b) => a.cutOn.localeCompare(b.cutOn))
+    .sort((a, b) => byDay(a.cutOn, b.cutOn))
     .at(-1);
   const usualKind = tables.patterns.find((p) => p.id === latest?.sources[0]?.patternId)?.kind ?? 'dress';
   const body = <BodyChart key={person.id} person={person} bodies={tables.bodies} makes={tables.makes} patterns={tables.patterns} />;

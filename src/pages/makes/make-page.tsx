@@ -7,6 +7,7 @@ import { looseEndDone } from '../../core/decide/one-touch';
 import { viewOf } from '../../core/fit/case';
 import { offsetOf } from '../../core/fit/offset';
 import { outcomeWords, seenWords } from '../../core/fit/words';
+import { byDay } from '../../core/measure/calendar-day';
 import { formatLength } from '../../core/measure/length';
 import { zoneOf } from '../../core/measure/zones';
 import { formatMoney } from '../../core/measure/money';
@@ -44,7 +45,7 @@ const day = (date: string) => format(parseISO(date), 'd MMMM yyyy');
 function looks(notes: readonly FitNote[]): { key: string; first: FitNote; notes: FitNote[] }[] {
   const groups = new Map<string, FitNote[]>();
   for (const note of notes) gather(groups, `${note.date} ${seenWords(note.seen)}`, note);
-  return [...groups].map(([key, list]) => ({ key, first: list[0]!, notes: list })).sort((a, b) => b.first.date.localeCompare(a.first.date));
+  return [...groups].map(([key, list]) => ({ key, first: list[0]!, notes: list })).sort((a, b) => byDay(b.first.date, a.first.date));
 }
 
 function withPin({ pin: _, ...note }: FitNote, pin: FitNote['pin']): FitNote {

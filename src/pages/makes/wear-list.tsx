@@ -1,5 +1,6 @@
 import { format, parseISO } from 'date-fns';
 import { useState } from 'react';
+import { byDay } from '../../core/measure/calendar-day';
 import type { Wear } from '../../core/records';
 import { newId } from '../../data/new-id';
 import { useMakes, usePatterns } from '../../data/queries';
@@ -61,7 +62,7 @@ function WearLine({ wear, makeId, open, onOpen }: { wear: Wear; makeId: string; 
 export function WearList({ makeId, wears }: { makeId: string; wears: readonly Wear[] }) {
   const [all, setAll] = useState(false);
   const [open, setOpen] = useState<string>();
-  const own = wears.filter((w) => w.makeIds.includes(makeId)).sort((a, b) => b.date.localeCompare(a.date) || b.id.localeCompare(a.id));
+  const own = wears.filter((w) => w.makeIds.includes(makeId)).sort((a, b) => byDay(b.date, a.date) || b.id.localeCompare(a.id));
   const shown = all ? own : own.slice(0, LATEST);
   const add = async () => {
     const wear: Wear = { id: newId(), date: today(), makeIds: [makeId], count: 1 };

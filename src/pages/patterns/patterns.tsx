@@ -1,6 +1,7 @@
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { zoneList } from '../../core/alteration/words';
+import { byDay } from '../../core/measure/calendar-day';
 import { FIT_CLASS_WORDS } from '../../core/measure/fit-class';
 import { zoneOf } from '../../core/measure/zones';
 import type { Pattern } from '../../core/records';
@@ -34,7 +35,7 @@ export function Patterns() {
   const lastOf = (p: Pattern) =>
     makes
       .filter((m) => m.sources.some((s) => s.patternId === p.id) && m.state !== 'abandoned')
-      .sort((a, b) => a.cutOn.localeCompare(b.cutOn))
+      .sort((a, b) => byDay(a.cutOn, b.cutOn))
       .at(-1);
 
   return (

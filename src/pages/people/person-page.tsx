@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { toast } from 'react-toastify';
 import { ageOn } from '../../core/measure/body';
+import { byDay } from '../../core/measure/calendar-day';
 import { doubtsOf, HOW_TO_MEASURE, type Doubt } from '../../core/measure/how-to-measure';
 import { formatLength, type LengthUnit } from '../../core/measure/length';
 import { BODY_MEASURES, type BodyMeasure } from '../../core/measure/zones';
@@ -91,7 +92,7 @@ function Measures({ personId }: { personId: string }) {
   if (people && !person) return <Empty>This person is not in the ledger. They may have been removed; Ctrl Z brings them back.</Empty>;
   if (!person || !bodies || !makes) return null;
 
-  const sets = bodies.filter((b) => b.personId === person.id).sort((a, b) => b.date.localeCompare(a.date));
+  const sets = bodies.filter((b) => b.personId === person.id).sort((a, b) => byDay(b.date, a.date));
   const editSet = (set: MeasurementSet, part: Partial<MeasurementSet>) =>
     void keep(`measures of ${person.name}`, [{ table: 'bodies', from: set, to: { ...set, ...part } }]);
   const savePerson = (part: Partial<typeof person>) =>

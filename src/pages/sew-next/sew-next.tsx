@@ -6,6 +6,7 @@ import { toast } from 'react-toastify';
 import { makesOf, nextVersion } from '../../core/fit/case';
 import { mainCloth } from '../../core/fit/cloth-give';
 import { daysBetween } from '../../core/measure/body';
+import { byDay } from '../../core/measure/calendar-day';
 import { calendarDays } from '../../core/plan/calendar';
 import { PlanList, type Plan } from '../../core/records';
 import { makeOfPlan, planOfMake } from '../../core/records/plan-to-make';
@@ -65,9 +66,7 @@ export function SewNext() {
 
   const open = plans.filter((p) => p.state === 'open');
   const groups = [
-    ...[...lists]
-      .sort((a, b) => (a.due ?? '9999').localeCompare(b.due ?? '9999'))
-      .map((list) => ({ list, plans: plans.filter((p) => p.listId === list.id) })),
+    ...[...lists].sort((a, b) => byDay(a.due ?? '9999', b.due ?? '9999')).map((list) => ({ list, plans: plans.filter((p) => p.listId === list.id) })),
     { list: undefined, plans: plans.filter((p) => !p.listId || !lists.some((l) => l.id === p.listId)) },
   ];
   const put = (plan: Plan, part: Partial<Plan>, label: string) => void keep(label, [{ table: 'plans', from: plan, to: { ...plan, ...part } }]);
@@ -189,7 +188,7 @@ export function SewNext() {
       {groups
         .filter((g) => g.plans.length > 0 || g.list)
         .map(({ list, plans: of }) => {
-          const ordered = [...of].sort((a, b) => a.place - b.place || a.added.localeCompare(b.added));
+          const ordered = [...of].sort((a, b) => a.place - b.place || byDay(a.added, b.added));
           const done = of.filter((p) => p.state === 'made').length;
           const counted = of.filter((p) => p.state !== 'dropped').length;
           return (

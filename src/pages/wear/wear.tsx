@@ -1,5 +1,6 @@
 import { format, formatDistanceStrict, parseISO } from 'date-fns';
 import { Link } from 'react-router';
+import { byDay } from '../../core/measure/calendar-day';
 import { makeName } from '../../core/records/blank';
 import { outfits } from '../../core/wear/outfits';
 import type { WearsOut } from '../../core/wear/wears-out';
@@ -45,7 +46,7 @@ function Together({ hanging }: { hanging: readonly Hanging[] }) {
 function NotWornSince({ hanging }: { hanging: readonly Hanging[] }) {
   const patterns = usePatterns() ?? [];
   const since = ({ make, count }: Hanging) => count.last ?? make.finishedOn ?? make.cutOn;
-  const idle = hanging.filter((h) => h.ready && h.inSeason).sort((a, b) => since(a).localeCompare(since(b)));
+  const idle = hanging.filter((h) => h.ready && h.inSeason).sort((a, b) => byDay(since(a), since(b)));
   return (
     <Fold head="In season and longest not worn" said={idle[0] ? makeName(idle[0].make, patterns) : ''}>
       <ul>
