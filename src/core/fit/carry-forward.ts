@@ -157,7 +157,7 @@ export function carryForward(input: PatternCase, plan: PlannedCut, memory?: Reco
       lastX: s.lastOffset.x,
       ...(noted ? { chance: s.chanceAt(x), chanceOfLast: s.chanceAt(s.lastOffset.x), chanceOfBest: s.chanceAt(s.best.median) } : {}),
       line: next.sizeLines.find((l) => l.zone === s.zone)?.line ?? next.size,
-      unknown: s.used.flatMap(({ make, offset }) => offset.unknown.map((what) => ({ make, what }))),
+      unknown: s.used.filter(({ offset }) => offset.unknown.length > 0).flatMap(({ make, offset }) => offset.unknown.map((what) => ({ make, what }))),
       clothTooFar: s.lastOffset.cloth.tooFar,
     };
   });

@@ -57,7 +57,7 @@ function whyUnused({ pattern }: PatternCase, make: Make, note: FitNote): UnusedN
  * Per make and state of the garment only the latest look counts: one garment seen twice is not two garments.
  */
 export function evidenceAt(input: PatternCase, zone: ZoneId): ZoneEvidence {
-  return readCase(input).get(zone) ?? NO_EVIDENCE;
+  return evidenceIn(input).get(zone) ?? NO_EVIDENCE;
 }
 
 /** The last of a make's notes that count as evidence, by zone. */
@@ -68,7 +68,7 @@ export function lastEvidence(input: PatternCase, makeId: string): Partial<Record
 /** By make: what every change from version to version did is asked of hundreds of patterns at once. */
 const lastByMake = onceFor((input: PatternCase) => {
   const makes = new Map<string, Partial<Record<ZoneId, Evidence>>>();
-  for (const [zone, { used }] of readCase(input))
+  for (const [zone, { used }] of evidenceIn(input))
     for (const evidence of used) {
       const zones = makes.get(evidence.make.id) ?? {};
       zones[zone] = evidence;
@@ -86,7 +86,7 @@ export interface ZoneEvidence {
 const NO_EVIDENCE: ZoneEvidence = { used: [], unused: [] };
 
 /** All notes of a case in one pass over its makes: memory, carry forward and what a change did all ask for the same ones. */
-const readCase = onceFor((input: PatternCase): ReadonlyMap<ZoneId, ZoneEvidence> => {
+export const evidenceIn = onceFor((input: PatternCase): ReadonlyMap<ZoneId, ZoneEvidence> => {
   const zones = new Map<ZoneId, { readonly used: Evidence[]; readonly unused: UnusedNote[] }>();
   const listsAt = (zone: ZoneId) => {
     const lists = zones.get(zone) ?? { used: [], unused: [] };

@@ -121,6 +121,8 @@ export class Garment {
   readonly #input: PatternCase;
   readonly #make: Make;
   readonly #placeOfSize: number | undefined;
+  /** The day whose body it was cut for. */
+  readonly #cutFor: IsoDate;
   readonly #cloth: ReturnType<typeof mainCloth>;
   readonly #altered: readonly Altered[];
   readonly #body: BodyReader;
@@ -133,6 +135,7 @@ export class Garment {
     this.#make = make;
     this.draft = draftOf(pattern, view, chart);
     this.#placeOfSize = chart && make.size && placeOf(chart, make.size);
+    this.#cutFor = (make.bodyId && input.bodies.find((b) => b.id === make.bodyId)?.date) || make.cutOn;
     this.#cloth = mainCloth(make, input.cloths);
     this.#body = new BodyReader(input.bodies);
     this.#altered = NOT_ALTERED;
@@ -150,13 +153,12 @@ export class Garment {
    * @returns centimetres, with the terms and what was not known
    */
   offset(zone: ZoneId, note?: FitNote, day?: IsoDate): Offset {
-    const { bodies, pattern } = this.#input;
     const make = this.#make;
     const drafted = this.draft.at(zone);
     const { kind, measure } = drafted.zone;
     const unknown: Unknown[] = [];
     const line = lineOf(make, zone);
-    const date = day ?? note?.date ?? bodies.find((b) => b.id === make.bodyId)?.date ?? make.cutOn;
+    const date = day ?? note?.date ?? this.#cutFor;
     const ownBody = measure && this.#body.cm(measure, date);
     // Only where something goes round the body does ease enter, and the give of a cloth.
     const goesRound = kind === 'girth' || zone === 'torso';
@@ -175,7 +177,7 @@ export class Garment {
 
     const girth = ownBody ?? (chartTerm.from === 'chart' && chartTerm.measure === measure ? chartTerm.body : undefined);
     const { cloth, bias } = this.#cloth;
-    const give = goesRound ? clothGive(pattern, zone, cloth, { girth, ease, bias }) : NO_GIVE;
+    const give = goesRound ? clothGive(this.#input.pattern, zone, cloth, { girth, ease, bias }) : NO_GIVE;
     if (give.unknown) unknown.push(give.unknown);
 
     return {

@@ -2,7 +2,7 @@ import { edgesOf } from '../measure/fit-class';
 import { ZONE_IDS, zoneOf, type ZoneId } from '../measure/zones';
 import { mainCloth } from './cloth-give';
 import { fitClassAt, viewOf, type PatternCase } from './case';
-import { evidenceAt, type Evidence } from './evidence';
+import { evidenceAt, evidenceIn, type Evidence } from './evidence';
 import { classGroup, Memory, type Branch, type RememberedPattern } from './memory';
 import { bestCut, chanceOfRight, massBelow, posteriorOf, priorFrom, quantile, type BestCut, type Posterior, type Prior } from './posterior';
 import { gather } from '../measure/gather';
@@ -74,14 +74,12 @@ function isShared(used: readonly Evidence[]): boolean {
 
 interface PatternSaid {
   readonly input: PatternCase;
-  /** The records it was said from: the pattern, its makes, the bodies and the cloths they were cut from. */
-  readonly from: readonly object[];
   /** Null where it says nothing to others. */
   readonly zones: ReadonlyMap<ZoneId, RememberedPattern | null>;
 }
 
-/** The records that what a pattern says comes from. */
-function recordsOf({ pattern, makes, bodies, cloths }: PatternCase): PatternSaid['from'] {
+/** The records that what a pattern says comes from: the pattern, its makes, the bodies and the cloths they were cut from. */
+function recordsOf({ pattern, makes, bodies, cloths }: PatternCase): readonly object[] {
   return [pattern, ...makes, ...bodies, ...makes.flatMap((make) => mainCloth(make, cloths).cloth ?? [])];
 }
 
@@ -93,8 +91,7 @@ function recordsOf({ pattern, makes, bodies, cloths }: PatternCase): PatternSaid
 function saidOf(input: PatternCase, before: PatternSaid['zones'] | undefined): PatternSaid['zones'] {
   const zones = new Map<ZoneId, RememberedPattern | null>();
   const designer = designerOf(input);
-  for (const zone of new Set(input.makes.flatMap((m) => m.fitNotes.map((n) => n.zone)))) {
-    const { used } = evidenceAt(input, zone);
+  for (const [zone, { used }] of evidenceIn(input)) {
     if (used.length === 0) continue;
     const observations = used.map((e) => e.observation);
     const said = isShared(used) ? { id: input.pattern.id, designer, group: groupAt(input, zone), observations } : null;
@@ -119,7 +116,7 @@ function saysTheSame(a: RememberedPattern, b: RememberedPattern): boolean {
 export class Recollection {
   readonly #cases: ReadonlyMap<string, PatternCase>;
   readonly #memories = new Map<ZoneId, Memory>();
-  /** What each pattern said, by what it was said from. */
+  /** What each pattern said, and of which case. */
   readonly #patterns = new Map<string, PatternSaid>();
 
   /** How many patterns were reckoned anew: those that changed since the recollection before. */
@@ -149,9 +146,10 @@ export class Recollection {
   }
 
   #hear(input: PatternCase, known: PatternSaid | undefined): PatternSaid {
-    const from = recordsOf(input);
-    const same = known?.from.length === from.length && known.from.every((record, i) => record === from[i]);
-    return { input, from, zones: same ? known.zones : saidOf(input, known?.zones) };
+    if (!known) return { input, zones: saidOf(input, undefined) };
+    const [before, now] = [recordsOf(known.input), recordsOf(input)];
+    const same = before.length === now.length && before.every((record, i) => record === now[i]);
+    return { input, zones: same ? known.zones : saidOf(input, known.zones) };
   }
 
   /** Zones of which anything was said, in the order of the body. */
