@@ -3,8 +3,9 @@ import { versionsOf, type PatternCase } from '../fit/case';
 import type { PlannedCut } from '../fit/next-cut';
 import type { Recollection } from '../fit/recollection';
 import type { ZoneId } from '../measure/zones';
-import { DECISIONS, type Decision, type GarmentKind, type Make, type OwnDecision, type Pattern, type Person } from '../records';
+import type { Decision, GarmentKind, Make, OwnDecision, Pattern, Person } from '../records';
 import { minutesOf } from '../records/blank';
+import { DECISIONS } from '../records/decisions';
 import { inRotation } from '../wear/available';
 import { sewAgain, type SewAgainInput } from './sew-again';
 

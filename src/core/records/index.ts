@@ -1,6 +1,7 @@
 export * from './alteration';
 export * from './cloth';
 export * from './decisions';
+export * from './own-decision';
 export * from './ledger';
 export * from './make';
 export * from './pattern';

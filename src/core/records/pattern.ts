@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { Alteration } from './alteration';
-import { OwnDecision } from './decisions';
+import { OwnDecision } from './own-decision';
 import { field } from './field';
 import { SizeLine } from './size-line';
 import { CalendarDate, Cm, FitClassName, Id, Measure, Money, Name, Percent, PositiveCm, Words, ZoneName } from './shapes';
