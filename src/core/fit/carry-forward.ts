@@ -5,8 +5,8 @@ import type { Alteration, Make, Outcome, SizeLine } from '../records';
 import { beliefAt } from './belief';
 import { bringsZone, inOrder, versionsOf, viewOf, type PatternCase } from './case';
 import type { Evidence, UnusedNote } from './evidence';
-import { caseForPlan, lastCutAgain, nextCut, type PlannedCut } from './next-cut';
-import { Garment, type Unknown } from './offset';
+import { lastCutAgain, nextCut, type PlannedCut } from './next-cut';
+import type { Garment, Unknown } from './offset';
 import { bestCut, chanceOfRight, type BestCut } from './posterior';
 import type { Recollection } from './recollection';
 
@@ -133,18 +133,17 @@ export function carryForward(input: PatternCase, plan: PlannedCut, memory?: Reco
   const last = versions.findLast((m) => m.size !== undefined) ?? versions.at(-1);
   if (!last) return undefined;
 
-  const forPlan = caseForPlan(input, plan);
-  const again = new Garment(forPlan, lastCutAgain(last, plan));
+  const again = lastCutAgain(input, last, plan);
   // Where every make counts, it is the very case whose zones are known already.
   const settled = zonesOfCase(counted.length === input.makes.length ? input : { ...input, makes: counted }).map((zone) =>
     settle(input, again, zone, memory),
   );
   const targets = new Map(settled.filter((s) => s.used.length > 0).map((s) => [s.zone, s.target]));
-  const next = nextCut(input, last, plan, targets);
-  const garmentNext = new Garment(forPlan, next);
+  const garment = nextCut(again, plan, targets);
+  const next = garment.make;
 
   const zones = settled.map((s): ZoneForecast => {
-    const { x } = garmentNext.offset(s.zone);
+    const { x } = garment.offset(s.zone);
     const noted = s.used.length > 0;
     return {
       zone: s.zone,

@@ -1,14 +1,17 @@
 import type { Make, SizeLine } from '../records';
 import { lastCutAgain, nextCut, caseForPlan, type PlannedCut } from './next-cut';
 import { offsetOf } from './offset';
-import { sampleAlteration, sampleCase, sampleMake } from './sample-case';
+import { SAMPLE_BODY, sampleAlteration, sampleCase, sampleMake } from './sample-case';
 import type { ZoneId } from '../measure/zones';
 
 const PLAN: PlannedCut = { date: '2026-01-01', unit: 'cm' };
 
+/** An earlier make cut again. */
+const again = (last: Make, plan: PlannedCut = PLAN) => lastCutAgain(sampleCase([last]), last, plan);
+
 /** The next cut with an offset wanted at some places, from one earlier make. */
 function cut(targets: Partial<Record<ZoneId, number>>, last: Make = sampleMake(1), plan: PlannedCut = PLAN): Make {
-  return nextCut(sampleCase([last]), last, plan, new Map(Object.entries(targets) as [ZoneId, number][]));
+  return nextCut(again(last, plan), plan, new Map(Object.entries(targets) as [ZoneId, number][])).make;
 }
 const lineAt = (make: Make, zone: ZoneId): SizeLine | undefined => make.sizeLines.find((l) => l.zone === zone)?.line;
 const reached = (make: Make, zone: ZoneId, last: Make = sampleMake(1)) => offsetOf(caseForPlan(sampleCase([last]), PLAN), make, zone).x;
@@ -69,12 +72,12 @@ describe('then alterations', () => {
     const last = sampleMake(1, {
       alterations: [sampleAlteration('sleeve-length', 1.5), { ...sampleAlteration('sleeve-length', -0.5), id: 'b', when: 'body' }],
     });
-    expect(lastCutAgain(last, PLAN).alterations).toEqual([expect.objectContaining({ amount: 1, when: 'paper' })]);
+    expect(again(last).make.alterations).toEqual([expect.objectContaining({ amount: 1, when: 'paper' })]);
   });
 
   test('a wish is not carried by the fit', () => {
     const last = sampleMake(1, { alterations: [sampleAlteration('sleeve-length', -4, { purpose: 'style' })] });
-    expect(lastCutAgain(last, PLAN).alterations).toEqual([]);
+    expect(again(last).make.alterations).toEqual([]);
   });
 
   test('a longer bodice lowers the hem, which is put right where the length was noted', () => {
@@ -110,6 +113,17 @@ describe('the plan', () => {
     expect(cut({})).toMatchObject({ version: 2, cutOn: '2026-01-01', kind: 'garment', fitNotes: [], lacking: [] });
   });
 
+  test('the body of the planned day counts, whichever body the last one was cut for', () => {
+    const grown = { ...SAMPLE_BODY, id: 'grown', date: PLAN.date, measures: { ...SAMPLE_BODY.measures, bust: 94 } };
+    const last = sampleMake(1, { bodyId: SAMPLE_BODY.id });
+    const input = sampleCase([last], { bodies: [SAMPLE_BODY, grown] });
+    expect(offsetOf(input, last, 'bust').x).toBe(0);
+    expect(lastCutAgain(input, last, PLAN).offset('bust').x).toBe(-4);
+    const next = nextCut(lastCutAgain(input, last, PLAN), PLAN, new Map([['bust', 0]]));
+    expect(lineAt(next.make, 'bust')).toEqual({ size: 'D' });
+    expect(next.make.bodyId).toBeUndefined();
+  });
+
   test('a garment measured is not the paper: the next cut is reckoned from the chart again', () => {
     const last = sampleMake(1, {
       measured: [
@@ -117,6 +131,6 @@ describe('the plan', () => {
         { zone: 'hip', cm: 106, of: 'piece' },
       ],
     });
-    expect(lastCutAgain(last, PLAN).measured).toEqual([{ zone: 'hip', cm: 106, of: 'piece' }]);
+    expect(again(last).make.measured).toEqual([{ zone: 'hip', cm: 106, of: 'piece' }]);
   });
 });

@@ -1,14 +1,14 @@
 import { answerFor, inOrderOfAnswers } from '../alteration/answer';
 import { effectsOf, sharesOf } from '../alteration/effects';
-import { bodyOn, measuresOn } from '../measure/body';
+import { measuresOn } from '../measure/body';
 import type { IsoDate } from '../measure/calendar-day';
 import { roundToWorkable, workableStep, type LengthUnit } from '../measure/length';
 import { zoneOf, type BodyMeasure, type ZoneId } from '../measure/zones';
 import type { Alteration, Cloth, ClothUse, Make, MeasurementSet } from '../records';
 import { blankCloth } from '../records/blank';
-import { effectContext, viewOf, type PatternCase } from './case';
-import { chartOf, chartReading, lineAt, lineOf, placeOf, readColumn, sameLine } from './chart';
-import { fitAlterations, Garment, offsetOf, type Offset } from './offset';
+import { effectContext, type PatternCase } from './case';
+import { lineAt, lineOf, placeOf, readColumn, sameLine } from './chart';
+import { fitAlterations, Garment } from './offset';
 
 /** What the next garment is for. */
 export interface PlannedCut {
@@ -57,9 +57,12 @@ export function plannedUse({ clothId }: PlannedCut): ClothUse {
   return { id: 'planned', clothId: clothId ?? OWN_CLOTH, part: 'main' };
 }
 
-/** The last version cut again as it was: everything that was altered for fit is now on the paper, in the planned cloth. */
-export function lastCutAgain(last: Make, plan: PlannedCut): Make {
-  return {
+/**
+ * The last version cut again as it was, for what is planned: everything that was altered for fit is now on the paper, in the planned cloth,
+ * and whichever body it was cut for, the planned day's counts.
+ */
+export function lastCutAgain(input: PatternCase, { bodyId: _, ...last }: Make, plan: PlannedCut): Garment {
+  return new Garment(caseForPlan(input, plan), {
     ...last,
     id: 'next cut',
     version: last.version + 1,
@@ -70,7 +73,7 @@ export function lastCutAgain(last: Make, plan: PlannedCut): Make {
     measured: last.measured.filter((m) => m.of === 'piece'),
     fitNotes: [],
     lacking: [],
-  };
+  });
 }
 
 /** Sums alterations of one kind that are measured alike: +1.5 on paper and −0.5 on the body are +1 the next time. */
@@ -93,72 +96,50 @@ export function isFine(zone: ZoneId): boolean {
 /**
  * Works out a cut that one can do: size lines first, then the alteration for what remains.
  *
- * @param targets the offset wanted at each zone, cm; zones not named stay on the last cut
- * @returns the next make, planned: its offsets are reckoned like those of any other
+ * @param again the last cut (`lastCutAgain`)
+ * @param targets the offset wanted at each zone, cm; zones not named stay as they are
+ * @returns the next garment, planned: its offsets are reckoned like those of any other
  */
-export function nextCut(input: PatternCase, last: Make, plan: PlannedCut, targets: ReadonlyMap<ZoneId, number>): Make {
-  const forPlan = caseForPlan(input, plan);
-  let next = lastCutAgain(last, plan);
-  let garment = new Garment(forPlan, next);
-  for (const zone of inOrderOfAnswers([...targets.keys()])) {
-    const changed = reach(forPlan, next, garment.offset(zone), zone, targets.get(zone)!, plan);
-    // Most zones are on their target already: it is still the same garment.
-    if (changed !== next) garment = new Garment(forPlan, changed);
-    next = changed;
-  }
-  return next;
+export function nextCut(again: Garment, { unit }: PlannedCut, targets: ReadonlyMap<ZoneId, number>): Garment {
+  return inOrderOfAnswers([...targets.keys()]).reduce((garment, zone) => reach(garment, zone, targets.get(zone)!, unit), again);
 }
 
-/**
- * Brings one zone of a planned cut to its target, as nearly as can be cut.
- *
- * @param now its offset as it stands
- * @returns the very same make where that is near enough
- */
-function reach(input: PatternCase, next: Make, now: Offset, zone: ZoneId, target: number, { unit, date }: PlannedCut): Make {
+/** Brings one zone of a planned cut to its target, as nearly as can be cut: the very same garment where that is near enough. */
+function reach(garment: Garment, zone: ZoneId, target: number, unit: LengthUnit): Garment {
+  const now = garment.offset(zone);
   const step = workableStep(unit, isFine(zone));
   // A cut that is already within half a step of the target is the same cut to scissors.
-  if (Math.abs(target - now.x) < step / 2) return next;
+  if (Math.abs(target - now.x) < step / 2) return garment;
 
-  const base = baseTerm(input, next, zone, date);
+  const base = garment.asDrafted(zone);
   const net = now.x - now.cloth.cm - base;
   const wanted = roundToWorkable(target - now.cloth.cm - base, unit, isFine(zone));
-  if (Math.abs(wanted - net) < 1e-9) return next;
+  if (Math.abs(wanted - net) < 1e-9) return garment;
 
-  const byLine = moveLine(input, next, zone, wanted - net);
-  const lineMoved = byLine !== next;
-  const left = lineMoved ? wanted - (offsetOf(input, byLine, zone).x - now.cloth.cm - base) : wanted - net;
+  const byLine = moveLine(garment, zone, wanted - net);
+  const lineMoved = byLine !== garment;
+  const left = lineMoved ? wanted - (byLine.offset(zone).x - now.cloth.cm - base) : wanted - net;
   const remains = roundToWorkable(left, unit, isFine(zone));
   // Between two lines of a chart, what is left is less than the pencil's width against t1: leave it.
   if (lineMoved ? Math.abs(remains) < Math.max(step, zoneOf(zone).edges[0] / 2) : Math.abs(remains) < 1e-9) return byLine;
-  return alterBy(input, byLine, zone, remains);
-}
-
-/** The chart term of the size cut all over, cm: the pattern as drafted, for this body. */
-function baseTerm({ pattern, bodies }: PatternCase, make: Make, zone: ZoneId, date: IsoDate): number {
-  const chart = chartOf(pattern, make.chartId);
-  const place = chart && make.size && placeOf(chart, make.size);
-  const reading = chart && chartReading(chart, zone);
-  if (!reading || place === undefined) return 0;
-  const ofChart = readColumn(reading.column, place);
-  const body = bodyOn(bodies, reading.measure, date)?.cm;
-  return ofChart === undefined || body === undefined ? 0 : reading.factor * (ofChart - body);
+  return alterBy(byLine, zone, remains);
 }
 
 /** Moves the size line at a zone by a length, as far as the chart and two steps allow. */
-function moveLine({ pattern }: PatternCase, next: Make, zone: ZoneId, by: number): Make {
-  const chart = chartOf(pattern, next.chartId);
-  const line = lineOf(next, zone);
+function moveLine(garment: Garment, zone: ZoneId, by: number): Garment {
+  const { draft, make } = garment;
+  const { chart } = draft;
+  const { reading } = draft.at(zone);
+  const line = lineOf(make, zone);
   const from = chart && line && placeOf(chart, line);
-  const reading = chart && chartReading(chart, zone);
-  const measured = next.measured.some((m) => m.zone === zone);
-  if (!chart || !reading || from === undefined || measured || !next.size) return next;
+  const measured = make.measured.some((m) => m.zone === zone);
+  if (!chart || !reading || from === undefined || measured || !make.size) return garment;
 
-  const base = placeOf(chart, next.size)!;
+  const base = placeOf(chart, make.size)!;
   const low = Math.max(0, base - MOST_STEPS);
   const high = Math.min(chart.sizes.length - 1, base + MOST_STEPS);
   const start = readColumn(reading.column, from);
-  if (start === undefined) return next;
+  if (start === undefined) return garment;
   let best = from;
   let miss = Math.abs(by);
   // A whole size is easier to trace than halfway, and halfway than a quarter: of two as near, the rounder is found first.
@@ -175,16 +156,17 @@ function moveLine({ pattern }: PatternCase, next: Make, zone: ZoneId, by: number
         miss = off;
       }
     }
-  if (best === from) return next;
+  if (best === from) return garment;
   const moved = lineAt(chart, best);
-  const others = next.sizeLines.filter((l) => l.zone !== zone);
-  return { ...next, sizeLines: sameLine(moved, next.size) ? others : [...others, { zone, line: moved }] };
+  const others = make.sizeLines.filter((l) => l.zone !== zone);
+  return garment.changed({ sizeLines: sameLine(moved, make.size) ? others : [...others, { zone, line: moved }] });
 }
 
 /** Changes an alteration that is there for this zone, or adds the zone's own answer. */
-function alterBy({ pattern }: PatternCase, next: Make, zone: ZoneId, cm: number): Make {
-  const context = effectContext(pattern, viewOf(pattern, next));
-  const existing = next.alterations.find((a) => {
+function alterBy(garment: Garment, zone: ZoneId, cm: number): Garment {
+  const { alterations } = garment.make;
+  const context = effectContext(garment.draft.pattern, garment.draft.view);
+  const existing = alterations.find((a) => {
     const shares = sharesOf(a, context);
     return a.kind !== 'full-bust' && shares[0]?.zone === zone && (shares.length === 1 || a.kind === answerFor(zone, 0).kind);
   });
@@ -193,9 +175,9 @@ function alterBy({ pattern }: PatternCase, next: Make, zone: ZoneId, cm: number)
     const was = effectsOf(existing, context)[0]!.cm / per;
     const amount = Math.round((was + cm / per) * 1e6) / 1e6;
     const { direction: _, ...sized } = existing;
-    const rest = next.alterations.filter((a) => a !== existing);
-    return { ...next, alterations: Math.abs(amount) < 1e-9 ? rest : [...rest, { ...sized, amount }] };
+    const rest = alterations.filter((a) => a !== existing);
+    return garment.changed({ alterations: Math.abs(amount) < 1e-9 ? rest : [...rest, { ...sized, amount }] });
   }
   const per = sharesOf(answerFor(zone, 1), context)[0]!.per;
-  return { ...next, alterations: [...next.alterations, answerFor(zone, Math.round((cm / per) * 1e6) / 1e6)] };
+  return garment.changed({ alterations: [...alterations, answerFor(zone, Math.round((cm / per) * 1e6) / 1e6)] });
 }

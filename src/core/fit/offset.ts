@@ -117,22 +117,27 @@ export function offsetOf(input: PatternCase, make: Make, zone: ZoneId, { note, b
 
 /** A make with its offsets x: one scale for every version (engine.md, section 1). What is the same at all zones is found once. */
 export class Garment {
+  readonly make: Make;
   readonly draft: Draft;
   readonly #input: PatternCase;
-  readonly #make: Make;
   readonly #placeOfSize: number | undefined;
   /** The day whose body it was cut for. */
   readonly #cutFor: IsoDate;
   readonly #cloth: ReturnType<typeof mainCloth>;
   readonly #altered: readonly Altered[];
   readonly #body: BodyReader;
+  /** As it ended: a cut that is worked out asks more than once. */
+  #ended: Map<ZoneId, Offset> | undefined;
 
-  constructor(input: PatternCase, make: Make) {
+  /**
+   * @param before the same garment with other lines or alterations: what those that stayed do is known
+   */
+  constructor(input: PatternCase, make: Make, before?: Garment) {
     const { pattern } = input;
     const view = viewOf(pattern, make);
     const chart = chartOf(pattern, make.chartId);
     this.#input = input;
-    this.#make = make;
+    this.make = make;
     this.draft = draftOf(pattern, view, chart);
     this.#placeOfSize = chart && make.size && placeOf(chart, make.size);
     this.#cutFor = (make.bodyId && input.bodies.find((b) => b.id === make.bodyId)?.date) || make.cutOn;
@@ -141,8 +146,25 @@ export class Garment {
     this.#altered = NOT_ALTERED;
     if (make.alterations.length > 0) {
       const context = effectContext(pattern, view);
-      this.#altered = make.alterations.map((alteration) => ({ alteration, effects: effectsOf(alteration, context) }));
+      const known = before ? before.#altered : NOT_ALTERED;
+      this.#altered = make.alterations.map(
+        (alteration) => known.find((a) => a.alteration === alteration) ?? { alteration, effects: effectsOf(alteration, context) },
+      );
     }
+  }
+
+  /** The same garment, its size lines or alterations changed. */
+  changed(to: Pick<Make, 'sizeLines'> | Pick<Make, 'alterations'>): Garment {
+    return new Garment(this.#input, { ...this.make, ...to }, this);
+  }
+
+  /** The chart term of the size cut all over, cm: the pattern as drafted, for this body. */
+  asDrafted(zone: ZoneId): number {
+    const { reading } = this.draft.at(zone);
+    if (!reading || this.#placeOfSize === undefined) return 0;
+    const ofChart = readColumn(reading.column, this.#placeOfSize);
+    const body = this.#body.cm(reading.measure, this.#cutFor);
+    return ofChart === undefined || body === undefined ? 0 : reading.factor * (ofChart - body);
   }
 
   /**
@@ -153,11 +175,18 @@ export class Garment {
    * @returns centimetres, with the terms and what was not known
    */
   offset(zone: ZoneId, note?: FitNote, day?: IsoDate): Offset {
-    const make = this.#make;
+    if (note ?? day) return this.#offset(zone, note, day);
+    this.#ended ??= new Map();
+    const known = this.#ended.get(zone) ?? this.#offset(zone, undefined, undefined);
+    this.#ended.set(zone, known);
+    return known;
+  }
+
+  #offset(zone: ZoneId, note: FitNote | undefined, day: IsoDate | undefined): Offset {
     const drafted = this.draft.at(zone);
     const { kind, measure } = drafted.zone;
     const unknown: Unknown[] = [];
-    const line = lineOf(make, zone);
+    const line = lineOf(this.make, zone);
     const date = day ?? note?.date ?? this.#cutFor;
     const ownBody = measure && this.#body.cm(measure, date);
     // Only where something goes round the body does ease enter, and the give of a cloth.
@@ -200,7 +229,7 @@ export class Garment {
 
   #placeOf(line: SizeLine | undefined): number | undefined {
     const { chart } = this.draft;
-    return line === this.#make.size ? this.#placeOfSize : chart && line && placeOf(chart, line);
+    return line === this.make.size ? this.#placeOfSize : chart && line && placeOf(chart, line);
   }
 
   /** What alterations for fit do at a zone, as far as they were made when it was looked at. */
@@ -222,7 +251,7 @@ export class Garment {
     ease: number,
     unknown: Unknown[],
   ): ChartTerm {
-    const measured = this.#make.measured.length > 0 ? this.#make.measured.find((m) => m.zone === id) : undefined;
+    const measured = this.make.measured.length > 0 ? this.make.measured.find((m) => m.zone === id) : undefined;
     if (measured && ownBody !== undefined) {
       const intended = kind === 'girth' ? ease : 0;
       return { from: 'measured', cm: measured.cm - ownBody - intended, what: measured.of, measure: measured.cm, body: ownBody, ease: intended };
