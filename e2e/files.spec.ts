@@ -76,13 +76,15 @@ test('the archive: saved, opened without the app, and read back with every pictu
   await reader.close();
   rmSync(folder, { recursive: true });
 
-  const hand = async (name: string, buffer: Buffer) => {
-    await page.getByLabel('Ledger file').setInputFiles({ name, mimeType: 'application/zip', buffer });
-    await page.getByRole('button', { name: 'Read the file' }).click();
-  };
+  const hand = (name: string, buffer: Buffer) => page.getByLabel('Ledger file').setInputFiles({ name, mimeType: 'application/zip', buffer });
+  // It is looked through before anybody is asked whether it may take the place of the ledger.
   await hand('cut-off.zip', zip.subarray(0, zip.length - 9000));
   await expect(page.getByRole('alert')).toContainText(/cut-off\.zip was not read\. .*The ledger is as it was\./);
+  await expect(page.getByRole('dialog')).toBeHidden();
   await hand('whole.zip', zip);
+  await expect(page.getByRole('alert')).toBeHidden();
+  await expect(page.getByRole('dialog', { name: /^Put whole\.zip/ })).toContainText('nothing would change');
+  await page.getByRole('button', { name: 'Read the file' }).click();
   await expect(page.getByText(new RegExp(`Read: ${file.makes.length} makes`))).toBeVisible();
   expect(tablesOf((await saved(page)).file)).toEqual(tablesOf(file));
 });
@@ -128,7 +130,17 @@ test('damaged and foreign files are refused with the place, and nothing is lost'
 test('a file read in the place of a ledger is taken back by undo', async ({ page }) => {
   const { file } = await saved(page);
   const small = { ...file, makes: [], wears: [], pictures: [] };
-  await read(page, 'small.json', JSON.stringify(small));
+  const choose = () =>
+    page.getByLabel('Ledger file').setInputFiles({ name: 'small.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(small)) });
+  await choose();
+  const dialog = page.getByRole('dialog', { name: 'Put small.json in the place of this ledger?' });
+  await expect(dialog).toContainText(`makes: ${file.makes.length} removed`);
+  // Whoever thinks better of it has lost nothing, and may choose the same file again.
+  await page.keyboard.press('Escape');
+  await expect(dialog).toBeHidden();
+  expect(tablesOf((await saved(page)).file)).toEqual(tablesOf(file));
+  await choose();
+  await dialog.getByRole('button', { name: 'Read the file' }).click();
   await expect(page.getByText('Read: 0 makes')).toBeVisible();
   await page.keyboard.press('Control+z');
   await expect(page.getByText('Undone: ledger read from a file')).toBeVisible();

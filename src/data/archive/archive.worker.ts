@@ -3,20 +3,21 @@ import { whatWouldChange, type TableChange } from '../../core/archive/what-would
 import type { LengthUnit } from '../../core/measure/length';
 import { Stopped } from './long-work';
 import type { Which } from '../../core/merge/merge';
-import { openFile, readFile, readParts, type ReadIn } from './ledger-file';
+import { openFile, readFile, readParts, replaceLedger, type LedgerCounts, type Opened, type ReadIn, type ReadLedger } from './ledger-file';
 import { bringTogether, lookTogether, type Together } from './merge-in';
 import { zipLedger } from './zip-ledger';
 import { causeOf, LedgerDatabase } from '../database';
 
 const database = new LedgerDatabase();
 let stopped = false;
+/** The ledger of the file that was looked through last, until it is taken: to unpack an archive twice may take minutes. */
+let looked: ReadLedger | undefined;
 
 /** What an archive would change, or why it cannot be read. */
 export type Compared = { readonly ok: true; readonly changes: readonly TableChange[] } | { readonly ok: false; readonly problem: string };
 
 /** What bringing a file together with the ledger would come to, or why it cannot be read. */
 export type Looked = { readonly ok: true; readonly together: Together } | { readonly ok: false; readonly problem: string };
-type Brought = { readonly ok: true } | { readonly ok: false; readonly problem: string };
 
 /** The archive out and in, off the main thread. Undefined is the answer of a work that was stopped. */
 const archive = {
@@ -36,7 +37,7 @@ const archive = {
   async compare(file: Blob, onProgress: (done: number) => void): Promise<Compared | undefined> {
     stopped = false;
     return unlessStopped(async () => {
-      const opened = await openFile(file, { onProgress, stopped: () => stopped });
+      const opened = await lookInto(file, onProgress);
       if (!opened.ok) return opened;
       const { tables, pictures } = await readParts(database);
       return { ok: true, changes: whatWouldChange({ ...tables, pictures }, opened.ledger) };
@@ -46,30 +47,54 @@ const archive = {
   async look(file: Blob, unit: LengthUnit, onProgress: (done: number) => void): Promise<Looked | undefined> {
     stopped = false;
     return unlessStopped(async () => {
-      const opened = await openFile(file, { onProgress, stopped: () => stopped });
+      const opened = await lookInto(file, onProgress);
       return opened.ok ? { ok: true, together: await lookTogether(database, opened, unit) } : opened;
     });
   },
-  /** @param choices which side stands, by the keys of conflicts */
-  async bring(file: Blob, label: string, choices: ReadonlyMap<string, Which>, onProgress: (done: number) => void): Promise<Brought | undefined> {
-    stopped = false;
-    return unlessStopped(async () => {
-      const opened = await openFile(file, { onProgress, stopped: () => stopped });
-      if (!opened.ok) return opened;
-      await bringTogether(database, label, opened, choices);
-      return { ok: true };
-    });
-  },
+  /**
+   * Puts the file that was looked through in the place of the ledger.
+   *
+   * @param label what undo will say was done
+   */
+  replace: (label: string): Promise<LedgerCounts> => unlessWrapped(() => replaceLedger(database, label, taken())),
+  /**
+   * Brings the file that was looked through together with the ledger.
+   *
+   * @param choices which side stands, by the keys of conflicts
+   */
+  bring: (label: string, choices: ReadonlyMap<string, Which>): Promise<void> => unlessWrapped(() => bringTogether(database, label, taken(), choices)),
 };
 export type Archive = typeof archive;
 
-async function unlessStopped<T>(work: () => Promise<T>): Promise<T | undefined> {
+async function lookInto(file: Blob, onProgress: (done: number) => void): Promise<Opened> {
+  looked = undefined;
+  const opened = await openFile(file, { onProgress, stopped: () => stopped });
+  if (opened.ok) looked = opened;
+  return opened;
+}
+
+function taken(): ReadLedger {
+  const ledger = looked;
+  looked = undefined;
+  if (!ledger) throw new Error('The file is no longer open: choose it again.');
+  return ledger;
+}
+
+/** What wraps an error does not come out of a worker with it. */
+async function unlessWrapped<T>(work: () => Promise<T>): Promise<T> {
   try {
     return await work();
   } catch (error) {
-    if (error instanceof Stopped) return undefined;
-    // What wraps an error does not come out of a worker with it.
     throw causeOf(error);
+  }
+}
+
+async function unlessStopped<T>(work: () => Promise<T>): Promise<T | undefined> {
+  try {
+    return await unlessWrapped(work);
+  } catch (error) {
+    if (error instanceof Stopped) return undefined;
+    throw error;
   }
 }
 

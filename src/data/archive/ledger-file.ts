@@ -81,8 +81,15 @@ export function writesBetween(now: Tables, then: Tables, same: (table: TableName
   });
 }
 
-/** Puts a checked ledger in the place of what is there, as one act that can be undone. */
-async function replaceLedger(database: LedgerDatabase, label: string, read: ReadLedger): Promise<void> {
+/** What is in a ledger, counted for a sentence. */
+export type LedgerCounts = ReturnType<typeof ledgerCounts>;
+
+/**
+ * Puts a checked ledger in the place of what is there, as one act that can be undone.
+ *
+ * @param label what undo will say was done
+ */
+export async function replaceLedger(database: LedgerDatabase, label: string, read: ReadLedger): Promise<LedgerCounts> {
   const { ledger, history, files } = read;
   const coming = { ...ledger, pictures: storedPictures(ledger, files) };
   const bytesHere = await picturesHere(database, read, coming.pictures);
@@ -98,6 +105,7 @@ async function replaceLedger(database: LedgerDatabase, label: string, read: Read
     const histories = replacedHistory(here, there, await stampNow(database, Date.now(), known));
     return { writes, brought: { histories, known }, settings: { ledger: 'own', personId: personOf(ledger, await readSettings(database)) } };
   });
+  return ledgerCounts(ledger);
 }
 
 /** What came of opening a file: the whole ledger, or a sentence that says why not. */
@@ -121,8 +129,8 @@ export async function openFile(file: Blob, work: LongWork = {}): Promise<Opened>
   return checked;
 }
 
-/** What came of reading a ledger: counts for a sentence, or why it was refused. */
-export type ReadIn = { readonly ok: true; readonly counts: ReturnType<typeof ledgerCounts> } | { readonly ok: false; readonly problem: string };
+/** What came of reading a ledger, or why it was refused. */
+export type ReadIn = { readonly ok: true; readonly counts: LedgerCounts } | { readonly ok: false; readonly problem: string };
 
 /**
  * Reads a ledger file and puts it in the place of what is there.
@@ -133,6 +141,5 @@ export type ReadIn = { readonly ok: true; readonly counts: ReturnType<typeof led
 export async function readFile(database: LedgerDatabase, file: Blob, label: string, work: LongWork = {}): Promise<ReadIn> {
   const opened = await openFile(file, work);
   if (!opened.ok) return opened;
-  await replaceLedger(database, label, opened);
-  return { ok: true, counts: ledgerCounts(opened.ledger) };
+  return { ok: true, counts: await replaceLedger(database, label, opened) };
 }

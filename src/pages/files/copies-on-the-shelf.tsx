@@ -2,37 +2,21 @@ import { useQuery } from '@tanstack/react-query';
 import { format, parseISO } from 'date-fns';
 import { useState } from 'react';
 import { toast } from 'react-toastify';
-import type { TableChange } from '../../core/archive/what-would-change';
-import { TABLE_WORDS } from '../../core/records/table-names';
-import { archiveWorker } from '../../data/archive/archive-worker';
 import { fetchCopy, listCopies, makeCopy } from '../../data/archive/copies';
-import { db } from '../../data/database';
 import { useSettings, useUnit } from '../../data/queries';
 import { whyNot } from '../../parts/keep';
 import { Button } from '../../ui/button';
-import { Dialog } from '../../ui/dialog';
 import type { LongWork } from './long-work-bar';
-import { makeSmallCopies } from './small-copies';
+import { usePutInPlace } from './put-in-place';
 
 const moment = (written: string) => format(parseISO(written), 'd MMM yyyy, HH:mm');
 const size = (bytes: number) => (bytes < 1e6 ? `${Math.max(1, Math.round(bytes / 1e3))} kB` : `${(bytes / 1e6).toFixed(1)} MB`);
-
-/** What putting a copy back would do to a table, in words. */
-const changeWords = ({ table, come, go, differ }: TableChange) =>
-  `${TABLE_WORDS[table]}: ${[come > 0 && `${come} come back`, go > 0 && `${go} go`, differ > 0 && `${differ} as they were then`].filter(Boolean).join(', ')}`;
-
-interface Asked {
-  readonly written: string;
-  readonly zip: Blob;
-  readonly changes: readonly TableChange[];
-}
 
 /** Dated copies that the server keeps in a folder of this machine: made by themselves, listed, and put back with a look first. */
 export function CopiesOnTheShelf({ busy, longWork }: { busy: boolean; longWork: LongWork }) {
   const { ledger, savedAt } = useSettings();
   const unit = useUnit();
   const { data: shelf, refetch } = useQuery({ queryKey: ['copies', savedAt], queryFn: listCopies, staleTime: 0 });
-  const [asked, setAsked] = useState<Asked>();
   const [problem, setProblem] = useState<string>();
 
   const tried = async (act: () => Promise<void>) => {
@@ -49,23 +33,20 @@ export function CopiesOnTheShelf({ busy, longWork }: { busy: boolean; longWork: 
       await refetch();
       toast('A copy lies on the shelf.');
     });
-  const look = (name: string, written: string) =>
+  const { look, dialog } = usePutInPlace(longWork, tried);
+  const lookInto = (name: string, written: string) =>
     tried(async () => {
-      const zip = await fetchCopy(name);
-      const compared = await longWork('Looking through the copy', async (onProgress) => await archiveWorker().compare(zip, onProgress));
-      if (!compared) return;
-      if (!compared.ok) return setProblem(`This copy cannot be put back. ${compared.problem}`);
-      setAsked({ written, zip, changes: compared.changes });
-    });
-  const putBack = ({ zip, written }: Asked) =>
-    tried(async () => {
-      setAsked(undefined);
-      const label = `copy of ${moment(written)} put back`;
-      const read = await longWork('Putting the copy back', async (onProgress) => await archiveWorker().read(zip, label, onProgress));
-      if (!read) return;
-      if (!read.ok) return setProblem(`This copy cannot be put back. ${read.problem}`);
-      void makeSmallCopies(db);
-      toast('The copy is back. Ctrl Z brings back what was here.');
+      const why = await look({
+        ledger: await fetchCopy(name),
+        title: `The copy of ${moment(written)}`,
+        looking: 'Looking through the copy',
+        putting: 'Putting the copy back',
+        changes: { come: 'come back', differ: 'as they were then', go: 'go' },
+        act: 'Put this copy back',
+        label: `copy of ${moment(written)} put back`,
+        done: () => toast('The copy is back. Ctrl Z brings back what was here.'),
+      });
+      if (why !== undefined) setProblem(`This copy cannot be put back. ${why}`);
     });
 
   return (
@@ -97,7 +78,7 @@ export function CopiesOnTheShelf({ busy, longWork }: { busy: boolean; longWork: 
                   quiet
                   disabled={busy}
                   aria-label={`Look through the copy of ${moment(c.written)}`}
-                  onClick={() => void look(c.name, c.written)}
+                  onClick={() => void lookInto(c.name, c.written)}
                 >
                   Look, and put back …
                 </Button>
@@ -111,27 +92,7 @@ export function CopiesOnTheShelf({ busy, longWork }: { busy: boolean; longWork: 
           {problem}
         </p>
       )}
-      <Dialog open={asked !== undefined} onClose={() => setAsked(undefined)} title={asked ? `The copy of ${moment(asked.written)}` : ''}>
-        {asked && (
-          <div className="mt-2 flex flex-col gap-3">
-            {asked.changes.length === 0 ? (
-              <p>It is the ledger as it stands: nothing would change.</p>
-            ) : (
-              <ul className="list-disc pl-5">
-                {asked.changes.map((c) => (
-                  <li key={c.table}>{changeWords(c)}</li>
-                ))}
-              </ul>
-            )}
-            <p className="text-small text-ink2">It takes the place of what is here. Ctrl Z takes that back.</p>
-            {asked.changes.length > 0 && (
-              <p>
-                <Button onClick={() => void putBack(asked)}>Put this copy back</Button>
-              </p>
-            )}
-          </div>
-        )}
-      </Dialog>
+      {dialog}
     </section>
   );
 }

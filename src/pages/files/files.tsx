@@ -1,5 +1,5 @@
 import { formatDistanceToNow, formatISO } from 'date-fns';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { toast } from 'react-toastify';
 import { proxy } from 'comlink';
@@ -19,8 +19,7 @@ import { LongWorkBar, type LongWork } from './long-work-bar';
 import { RoomInTheBrowser } from './room-in-the-browser';
 import { TablesForASpreadsheet } from './tables-for-a-spreadsheet';
 import { TwoLedgersTogether } from './two-ledgers-together';
-import { ChooseFile, LEDGER_FILES } from './choose-file';
-import { makeSmallCopies } from './small-copies';
+import { ReadFromFile } from './read-from-file';
 import { Button } from '../../ui/button';
 import { Dialog } from '../../ui/dialog';
 import { ReadField } from '../../ui/field';
@@ -33,7 +32,7 @@ async function downloadText() {
   toast('The whole ledger is in the file.');
 }
 
-type Question = 'empty' | 'demo' | { readonly file: File };
+type Question = 'empty' | 'demo';
 
 /** Files: the whole ledger out and in, an empty start, the demo. */
 export function Files() {
@@ -45,9 +44,7 @@ export function Files() {
   const makes = useMakes();
   const patterns = usePatterns();
   const cloths = useCloths();
-  const picker = useRef<HTMLInputElement>(null);
   const [question, setQuestion] = useState<Question>();
-  const [refused, setRefused] = useState<string>();
   const [work, setWork] = useState<{ readonly what: string; readonly done: number }>();
   const busy = work !== undefined;
   /** A work that shows how far it is, off the main thread. */
@@ -76,27 +73,6 @@ export function Files() {
   /** Absent while it is still counted. */
   const held =
     makes && patterns && cloths && `${counted(makes.length, 'make')}, ${counted(patterns.length, 'pattern')}, ${counted(cloths.length, 'cloth')}`;
-
-  const read = async (file: File) => {
-    setRefused(undefined);
-    try {
-      const result = await longWork(
-        'Reading the file',
-        async (onProgress) => await archiveWorker().read(file, 'ledger read from a file', onProgress),
-      );
-      if (!result) return void toast('Stopped; the ledger is as it was.');
-      if (!result.ok) return setRefused(`${file.name} was not read. ${result.problem}`);
-      void makeSmallCopies(db);
-      const { counts } = result;
-      toast(
-        `Read: ${counted(counts.makes, 'make')}, ${counted(counts.patterns, 'pattern')}, ${counted(counts.cloths, 'cloth')}. Ctrl Z brings back what was here.`,
-      );
-    } catch (error) {
-      setRefused(`${file.name} was not read: ${whyNot(error)}`);
-    } finally {
-      if (picker.current) picker.current.value = '';
-    }
-  };
   const answer = async () => {
     const asked = question;
     setQuestion(undefined);
@@ -106,7 +82,7 @@ export function Files() {
     } else if (asked === 'demo') {
       await openDemo(db);
       void navigate('/');
-    } else if (asked) await read(asked.file);
+    }
   };
 
   return (
@@ -135,25 +111,7 @@ export function Files() {
         <CopiesOnTheShelf busy={busy} longWork={longWork} />
         <TwoLedgersTogether busy={busy} longWork={longWork} />
         <TablesForASpreadsheet />
-        <section className="border-t border-rule2 pt-3">
-          <h2 className="text-[17px]">Read a ledger from a file</h2>
-          <p className="mb-2 text-ink2">
-            It takes the place of what is here. A file that is damaged or foreign is refused, and the ledger stays as it was.
-          </p>
-          <ChooseFile
-            id="ledger-file"
-            label="Ledger file"
-            accept={LEDGER_FILES}
-            disabled={busy}
-            field={picker}
-            onFile={(file) => (isEmpty ? void read(file) : setQuestion({ file }))}
-          />
-          {refused && (
-            <p role="alert" className="mt-2 border-l-4 border-garnet bg-page px-3 py-2">
-              {refused} The ledger is as it was.
-            </p>
-          )}
-        </section>
+        <ReadFromFile busy={busy} longWork={longWork} isEmpty={isEmpty} />
         <section className="border-t border-rule2 pt-3">
           <h2 className="text-[17px]">{ledger === 'demo' ? 'Start your own ledger' : 'Start again'}</h2>
           <p className="mb-2 text-ink2">
@@ -215,32 +173,17 @@ export function Files() {
       </div>
       <Dialog
         open={question !== undefined}
-        onClose={() => {
-          setQuestion(undefined);
-          if (picker.current) picker.current.value = '';
-        }}
-        title={
-          question === 'empty'
-            ? 'Start an empty ledger?'
-            : question === 'demo'
-              ? 'Open the demo ledger?'
-              : 'Put the file in the place of this ledger?'
-        }
+        onClose={() => setQuestion(undefined)}
+        title={question === 'demo' ? 'Open the demo ledger?' : 'Start an empty ledger?'}
       >
         <p className="my-3">
-          {typeof question === 'object'
-            ? `What is here now (${held ?? 'all makes, patterns and cloths'}) gives way to what is in ${question.file.name}. Ctrl Z brings it back.`
-            : `What is here now (${held ?? 'all makes, patterns and cloths'}) is removed from this browser. This cannot be undone: save it to a file first if you want it.`}
+          What is here now{held && ` (${held})`} is removed from this browser. This cannot be undone: save it to a file first if you want it.
         </p>
         <div className="flex justify-end gap-2">
-          {typeof question !== 'object' && (
-            <Button quiet onClick={() => void download()}>
-              Save to a file first
-            </Button>
-          )}
-          <Button onClick={() => void answer()}>
-            {question === 'empty' ? 'Remove and start empty' : question === 'demo' ? 'Remove and open the demo' : 'Read the file'}
+          <Button quiet onClick={() => void download()}>
+            Save to a file first
           </Button>
+          <Button onClick={() => void answer()}>{question === 'demo' ? 'Remove and open the demo' : 'Remove and start empty'}</Button>
         </div>
       </Dialog>
     </>

@@ -1,8 +1,6 @@
 import { useRef, useState } from 'react';
 import { toast } from 'react-toastify';
-import type { TableChange } from '../../core/archive/what-would-change';
 import type { Which } from '../../core/merge/merge';
-import { TABLE_WORDS } from '../../core/records/table-names';
 import { archiveWorker } from '../../data/archive/archive-worker';
 import type { Together } from '../../data/archive/merge-in';
 import { db } from '../../data/database';
@@ -14,14 +12,12 @@ import { Segmented } from '../../ui/segmented';
 import { ChooseFile, LEDGER_FILES } from './choose-file';
 import type { LongWork } from './long-work-bar';
 import { makeSmallCopies } from './small-copies';
+import { OF_A_FILE, WhatWouldChange } from './what-would-change';
 
 const PLACE: Record<Which, string> = { here: 'here', there: 'in the file' };
 
 /** So many records are named. */
 const NAMED = 4;
-
-const comesWords = ({ table, come, go, differ }: TableChange) =>
-  `${TABLE_WORDS[table]}: ${[come > 0 && `${come} new`, differ > 0 && `${differ} changed`, go > 0 && `${go} removed`].filter(Boolean).join(', ')}`;
 
 interface Asked {
   readonly file: File;
@@ -59,9 +55,7 @@ export function TwoLedgersTogether({ busy, longWork }: { busy: boolean; longWork
     tried(file, async () => {
       setAsked(undefined);
       const label = `brought together with ${file.name}`;
-      const done = await longWork('Bringing together', async (onProgress) => await archiveWorker().bring(file, label, choices, onProgress));
-      if (!done) return;
-      if (!done.ok) return setProblem(`${file.name} was not taken in. ${done.problem}`);
+      await longWork('Bringing together', async () => await archiveWorker().bring(label, choices));
       void makeSmallCopies(db);
       toast('Both are here now. Save this ledger to a file and bring it to the other device, and both have all.');
     });
@@ -125,9 +119,7 @@ function WhatComes({
         <p>All that is in the file is here already: nothing would change.</p>
       ) : (
         <ul className="list-disc pl-5">
-          {changes.map((c) => (
-            <li key={c.table}>{comesWords(c)}</li>
-          ))}
+          <WhatWouldChange changes={changes} words={OF_A_FILE} />
           {returned.length > 0 && (
             <li>
               removed on one side, and back since the other needs it: {returned.slice(0, NAMED).join('; ')}

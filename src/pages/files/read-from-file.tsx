@@ -1,0 +1,81 @@
+import { useRef, useState } from 'react';
+import { toast } from 'react-toastify';
+import { counted } from '../../core/measure/counted';
+import { archiveWorker } from '../../data/archive/archive-worker';
+import type { LedgerCounts } from '../../data/archive/ledger-file';
+import { db } from '../../data/database';
+import { useSettings } from '../../data/queries';
+import { whyNot } from '../../parts/keep';
+import { ChooseFile, LEDGER_FILES } from './choose-file';
+import type { LongWork } from './long-work-bar';
+import { usePutInPlace } from './put-in-place';
+import { makeSmallCopies } from './small-copies';
+import { OF_A_FILE } from './what-would-change';
+
+const LABEL = 'ledger read from a file';
+
+const sayRead = (counts: LedgerCounts) =>
+  toast(
+    `Read: ${counted(counts.makes, 'make')}, ${counted(counts.patterns, 'pattern')}, ${counted(counts.cloths, 'cloth')}. Ctrl Z brings back what was here.`,
+  );
+
+/** A ledger file in the place of what is here. Where there is nothing here, nothing is asked. */
+export function ReadFromFile({ busy, longWork, isEmpty }: { busy: boolean; longWork: LongWork; isEmpty: boolean }) {
+  const { ledger } = useSettings();
+  const picker = useRef<HTMLInputElement>(null);
+  const [refused, setRefused] = useState<string>();
+  const tried = async (act: () => Promise<void>) => {
+    setRefused(undefined);
+    try {
+      await act();
+    } catch (error) {
+      setRefused(`It was not read: ${whyNot(error)}`);
+    } finally {
+      if (picker.current) picker.current.value = '';
+    }
+  };
+  const { look, dialog } = usePutInPlace(longWork, tried);
+
+  const readAtOnce = async (file: File): Promise<string | undefined> => {
+    const read = await longWork('Reading the file', async (onProgress) => await archiveWorker().read(file, LABEL, onProgress));
+    if (!read) toast('Stopped; the ledger is as it was.');
+    if (!read?.ok) return read?.problem;
+    void makeSmallCopies(db);
+    sayRead(read.counts);
+    return undefined;
+  };
+  const offer = (file: File) =>
+    look({
+      ledger: file,
+      title: `Put ${file.name} in the place of this ledger?`,
+      looking: 'Looking through the file',
+      putting: 'Reading the file',
+      changes: OF_A_FILE,
+      act: 'Read the file',
+      evenSo: ledger === 'demo' ? 'Read from a file, it is your own ledger and no longer the demo.' : undefined,
+      label: LABEL,
+      done: sayRead,
+    });
+  const choose = (file: File) =>
+    tried(async () => {
+      const problem = await (isEmpty ? readAtOnce(file) : offer(file));
+      if (problem !== undefined) setRefused(`${file.name} was not read. ${problem}`);
+    });
+
+  return (
+    <section className="border-t border-rule2 pt-3">
+      <h2 className="text-[17px]">Read a ledger from a file</h2>
+      <p className="mb-2 text-ink2">
+        It takes the place of what is here, once you have seen what would change. A file that is damaged or foreign is refused, and the ledger stays
+        as it was.
+      </p>
+      <ChooseFile id="ledger-file" label="Ledger file" accept={LEDGER_FILES} disabled={busy} field={picker} onFile={(file) => void choose(file)} />
+      {refused && (
+        <p role="alert" className="mt-2 border-l-4 border-garnet bg-page px-3 py-2">
+          {refused} The ledger is as it was.
+        </p>
+      )}
+      {dialog}
+    </section>
+  );
+}
