@@ -6,6 +6,8 @@ export default {
   // A test that hangs must end, yet a slow machine is no fault: the limit is far above what the longest takes.
   testTimeout: 120_000,
   setupFiles: ['<rootDir>/scripts/property-seed.ts', '<rootDir>/scripts/clone-here.ts'],
+  // Jest reads no modules of packages: it takes the build for Node of the same.
+  moduleNameMapper: { '^@zip\\.js/zip\\.js/lib/zip-core-native\\.js$': '@zip.js/zip.js' },
   transform: {
     '^.+\\.tsx?$': ['@swc/jest', { jsc: { target: 'es2022', parser: { syntax: 'typescript', tsx: true } }, module: { type: 'commonjs' } }],
   },

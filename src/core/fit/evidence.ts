@@ -5,7 +5,6 @@ import type { FitNote, Make } from '../records';
 import { bringsZone, inOrder, type PatternCase } from './case';
 import { sharpness, type Observation } from './likelihood';
 import { Garment, type Offset } from './offset';
-import { gather } from '../measure/gather';
 
 /** A fit note that counts, with the garment's offset when it was seen. */
 export interface Evidence {
@@ -87,10 +86,11 @@ const NO_EVIDENCE: ZoneEvidence = { used: [], unused: [] };
 
 /** All notes of a case in one pass over its makes: memory, carry forward and what a change did all ask for the same ones. */
 export const evidenceIn = onceFor((input: PatternCase): ReadonlyMap<ZoneId, ZoneEvidence> => {
-  const zones = new Map<ZoneId, { readonly used: Evidence[]; readonly unused: UnusedNote[] }>();
+  /** With the looks at the zone of the make that is being read. */
+  const zones = new Map<ZoneId, { readonly used: Evidence[]; readonly unused: UnusedNote[]; readonly looks: FitNote[] }>();
   const listsAt = (zone: ZoneId) => {
-    const lists = zones.get(zone) ?? { used: [], unused: [] };
-    zones.set(zone, lists);
+    let lists = zones.get(zone);
+    if (!lists) zones.set(zone, (lists = { used: [], unused: [], looks: [] }));
     return lists;
   };
   for (const make of inOrder(input.makes)) {
@@ -100,28 +100,21 @@ export const evidenceIn = onceFor((input: PatternCase): ReadonlyMap<ZoneId, Zone
       if (why) listsAt(note.zone).unused.push({ make, note, why });
       return why === undefined;
     };
-    for (const [zone, notes] of byZone(make.fitNotes)) {
-      if (notes.length === 1) {
-        if (count(notes[0]!)) listsAt(zone).used.push(evidenceOf(garment, make, notes[0]!));
-        continue;
-      }
-      const counting = inTime(notes).filter(count);
+    for (const note of make.fitNotes) listsAt(note.zone).looks.push(note);
+    for (const { zone } of make.fitNotes) {
+      const { used, unused, looks } = listsAt(zone);
+      const counting = inTime(looks).filter(count);
+      looks.length = 0;
       for (const [i, note] of counting.entries()) {
         // Two looks are rare: only then does it matter what had been altered between them.
-        const again = counting.slice(i + 1).some((later) => garment.stateAt(later) === garment.stateAt(note));
-        if (again) listsAt(zone).unused.push({ make, note, why: 'looked at again later' });
-        else listsAt(zone).used.push(evidenceOf(garment, make, note));
+        const again = counting.length > 1 && counting.slice(i + 1).some((later) => garment.stateAt(later) === garment.stateAt(note));
+        if (again) unused.push({ make, note, why: 'looked at again later' });
+        else used.push(evidenceOf(garment, make, note));
       }
     }
   }
   return zones;
 });
-
-function byZone(notes: readonly FitNote[]): ReadonlyMap<ZoneId, readonly FitNote[]> {
-  const zones = new Map<ZoneId, FitNote[]>();
-  for (const note of notes) gather(zones, note.zone, note);
-  return zones;
-}
 
 function evidenceOf(garment: Garment, make: Make, note: FitNote): Evidence {
   const { zone, edges } = garment.draft.at(note.zone);

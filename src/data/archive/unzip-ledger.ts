@@ -1,4 +1,4 @@
-import { Unzip, UnzipInflate } from 'fflate';
+import { BlobReader, configure, ZipReader, type FileEntry } from '@zip.js/zip.js/lib/zip-core-native.js';
 import { CHECK_NAME, isOurs, LEDGER_NAME } from '../../core/archive/names';
 import type { History } from '../../core/merge/history';
 import { checkLedgerText, type Ledger } from '../../core/records';
@@ -6,9 +6,11 @@ import { digestOfBlob } from './digest';
 import { tell, type LongWork } from './long-work';
 import type { PictureFiles } from './start-ledger';
 
+// It runs in a worker of ours already.
+configure({ useWebWorkers: false });
+
 /** What may be unpacked, bytes: more than any ledger holds, and little enough that a bomb goes out before it fills the machine. */
 const MOST = { ledger: 400e6, check: 1000, picture: 20e6, all: 6e9, pictures: 50_000 } as const;
-const PIECE = 1 << 20;
 
 export type Unzipped =
   | { readonly ok: true; readonly ledger: Ledger; readonly history: History; readonly files: PictureFiles }
@@ -20,49 +22,62 @@ class Unfit extends Error {}
 const mostOf = (name: string) => (name === LEDGER_NAME ? MOST.ledger : name === CHECK_NAME ? MOST.check : MOST.picture);
 const megabytes = (bytes: number) => `${Math.round(bytes / 1e6)} MB`;
 
-/** Takes the files of ours out of a zip, bounded in size and number; whatever else is in it is passed over. */
-async function unpack(zip: Blob, work: LongWork): Promise<Map<string, Blob>> {
-  const found = new Map<string, Blob | undefined>();
-  let all = 0;
-  // What is thrown within the unpacker comes out of it as damage: the reason is kept here, and thrown after the piece.
-  let unfit: Unfit | undefined;
-  const unzip = new Unzip();
-  unzip.register(UnzipInflate);
-  unzip.onfile = (file) => {
-    const { name } = file;
-    if (!isOurs(name) || unfit) return;
-    if (found.has(name)) unfit = new Unfit(`It holds ${name} twice.`);
-    if (found.size > MOST.pictures) unfit = new Unfit(`It holds more than ${MOST.pictures} pictures.`);
-    found.set(name, undefined);
-    const parts: BlobPart[] = [];
-    let size = 0;
-    file.ondata = (error, bytes, final) => {
-      if (error) unfit ??= new Unfit(`It is damaged at ${name}.`);
-      if (unfit) return;
-      size += bytes.length;
-      all += bytes.length;
-      if (size > mostOf(name)) unfit = new Unfit(`${name} is larger than ${megabytes(mostOf(name))}.`);
-      if (all > MOST.all) unfit = new Unfit(`It unpacks to more than ${megabytes(MOST.all)}.`);
-      parts.push(bytes.slice() as Uint8Array<ArrayBuffer>);
-      if (final) found.set(name, new Blob(parts));
-    };
-    file.start();
-  };
-  for (let at = 0; at < zip.size; at += PIECE) {
-    tell(work, (0.7 * at) / zip.size);
-    const piece = new Uint8Array(await zip.slice(at, at + PIECE).arrayBuffer());
-    try {
-      unzip.push(piece, at + PIECE >= zip.size);
-    } catch {
-      // The unpacker gives codes for what it meets in a damaged file; none of them helps a sewist.
-      unfit ??= new Unfit('It is damaged, and cannot be unpacked.');
-    }
-    if (unfit) throw unfit;
+/** What the unpacker says of a damaged file helps no sewist; that the file cannot be read at all is another matter. */
+async function orUnfit<T>(problem: string, work: () => Promise<T>): Promise<T> {
+  try {
+    return await work();
+  } catch (error) {
+    if (error instanceof Unfit || error instanceof DOMException) throw error;
+    throw new Unfit(problem);
   }
+}
+
+/** Takes one file out, bounded in size: what a zip says of its sizes need not be so. */
+async function take(entry: FileEntry, room: number): Promise<Blob> {
+  const name = entry.filename;
+  const parts: BlobPart[] = [];
+  let size = 0;
+  let unfit: Unfit | undefined;
+  const into = new WritableStream<Uint8Array>({
+    write(bytes) {
+      size += bytes.length;
+      if (size > mostOf(name)) unfit = new Unfit(`${name} is larger than ${megabytes(mostOf(name))}.`);
+      else if (size > room) unfit = new Unfit(`It unpacks to more than ${megabytes(MOST.all)}.`);
+      if (unfit) throw unfit;
+      parts.push(bytes.slice() as Uint8Array<ArrayBuffer>);
+    },
+  });
+  await orUnfit(`It is damaged at ${name}.`, async () => {
+    try {
+      await entry.getData(into, { checkSignature: true });
+    } catch (error) {
+      throw unfit ?? error;
+    }
+  });
+  return new Blob(parts);
+}
+
+/**
+ * Takes the files of ours out of a zip, bounded in size and number; whatever else is in it is passed over.
+ *
+ * It goes by the directory at the end of the zip. To read on from one file to the next would not do: where a photograph ends could only be
+ * told by four bytes that may as well stand in the midst of one, and in a ledger of two thousand they do.
+ */
+async function unpack(zip: Blob, work: LongWork): Promise<Map<string, Blob>> {
+  const entries = await orUnfit('It is damaged, and cannot be unpacked.', () =>
+    // Names that climb out of a folder are no matter: none but ours is taken.
+    new ZipReader(new BlobReader(zip), { filenameValidation: 'tolerant' }).getEntries(),
+  );
+  const ours = entries.filter((entry): entry is FileEntry => !entry.directory && isOurs(entry.filename));
+  if (ours.length > MOST.pictures) throw new Unfit(`It holds more than ${MOST.pictures} pictures.`);
   const files = new Map<string, Blob>();
-  for (const [name, blob] of found) {
-    if (!blob) throw new Unfit(`It breaks off at ${name}.`);
-    files.set(name, blob);
+  let room: number = MOST.all;
+  for (const [i, entry] of ours.entries()) {
+    tell(work, (0.7 * i) / ours.length);
+    if (files.has(entry.filename)) throw new Unfit(`It holds ${entry.filename} twice.`);
+    const file = await take(entry, room);
+    room -= file.size;
+    files.set(entry.filename, file);
   }
   return files;
 }

@@ -38,6 +38,15 @@ describe('out and in', () => {
     }
   });
 
+  test('a photograph that happens to hold the very signs by which a zip divides its files', async () => {
+    const signs = ['PK\u0007\u0008', 'PK\u0003\u0004', 'PK\u0001\u0002', 'PK\u0005\u0006'].map((s) => strToU8(`${s}${'x'.repeat(40)}`));
+    const photograph = new Blob(signs as Uint8Array<ArrayBuffer>[], { type: 'image/jpeg' });
+    const picture: StoredPicture = { ...parts.pictures[0]!, type: 'image/jpeg', blob: photograph };
+    const opened = await unzipLedger(await zipLedger({ ...parts, pictures: [picture, ...parts.pictures.slice(1)] }, WRITTEN, 'cm'));
+    if (!opened.ok) throw new Error(opened.problem);
+    expect(await bytesOf(opened.files.get(opened.ledger.pictures[0]!.file!)!)).toEqual(await bytesOf(photograph));
+  });
+
   test('a page of all makes, that needs nothing and runs nothing; words are words in it', async () => {
     const name = '<script>alert(1)</script>';
     const hostile = { ...tables, patterns: tables.patterns.map((p, i) => (i === 0 ? { ...p, name } : p)) };

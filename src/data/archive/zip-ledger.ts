@@ -1,4 +1,4 @@
-import { Zip, ZipDeflate, ZipPassThrough } from 'fflate';
+import { configure, Uint8ArrayReader, ZipWriter } from '@zip.js/zip.js/lib/zip-core-native.js';
 import { z } from 'zod';
 import { indexPage } from '../../core/archive/index-page';
 import { CHECK_NAME, INDEX_NAME, LEDGER_NAME, pictureName, SCHEMA_NAME } from '../../core/archive/names';
@@ -9,6 +9,9 @@ import type { StoredPicture } from '../database';
 import { digest } from './digest';
 import { tell, type LongWork } from './long-work';
 
+// It runs in a worker of ours already.
+configure({ useWebWorkers: false });
+
 /** A ledger as it lies in the database: the pictures beside it. */
 export interface LedgerInParts {
   readonly tables: Omit<Ledger, 'pictures'>;
@@ -16,9 +19,8 @@ export interface LedgerInParts {
   readonly history: History;
 }
 
-/** Bytes are handed on in such pieces: whatever the size of a ledger, no more of the zip than this lies in memory. */
-const PIECE = 1 << 20;
-const FOLD_AT = 16 * PIECE;
+/** Bytes that lie in memory before they are handed to the browser, whatever the size of a ledger. */
+const FOLD_AT = 16 << 20;
 
 /** A Blob that grows: what is written is given to the browser piece by piece, which keeps large ones on disk. */
 class GrowingBlob {
@@ -53,18 +55,9 @@ function schemaText(): string {
  */
 export async function zipLedger({ tables, pictures, history }: LedgerInParts, written: string, unit: LengthUnit, work: LongWork = {}): Promise<Blob> {
   const blob = new GrowingBlob();
-  let failed: Error | undefined;
-  const zip = new Zip((error, bytes) => {
-    if (error) failed = error;
-    else blob.add(bytes);
-  });
-  const add = (name: string, bytes: Uint8Array, packed: boolean) => {
-    const file = packed ? new ZipDeflate(name, { level: 6 }) : new ZipPassThrough(name);
-    zip.add(file);
-    for (let at = 0; at < bytes.length; at += PIECE) file.push(bytes.subarray(at, at + PIECE), at + PIECE >= bytes.length);
-    if (bytes.length === 0) file.push(bytes, true);
-    if (failed) throw failed;
-  };
+  const zip = new ZipWriter(new WritableStream<Uint8Array>({ write: (bytes) => blob.add(bytes.slice()) }));
+  const add = (name: string, bytes: Uint8Array<ArrayBuffer>, packed: boolean) =>
+    zip.add(name, new Uint8ArrayReader(bytes), { level: packed ? 6 : 0 });
   const text = (name: string, words: string) => add(name, new TextEncoder().encode(words), true);
 
   const filed: Picture[] = [];
@@ -73,18 +66,17 @@ export async function zipLedger({ tables, pictures, history }: LedgerInParts, wr
     const bytes = new Uint8Array(await picture.arrayBuffer());
     const file = pictureName(facts, i);
     // A photograph is packed already; drawings are words.
-    add(file, bytes, facts.type === 'image/svg+xml');
+    await add(file, bytes, facts.type === 'image/svg+xml');
     filed.push({ ...facts, file, sha256: await digest(bytes) });
   }
   tell(work, pictures.length / (pictures.length + 1));
   const ledger: Ledger = { ...tables, pictures: filed };
   const ledgerBytes = new TextEncoder().encode(ledgerText(ledger, written, history));
-  add(LEDGER_NAME, ledgerBytes, true);
-  text(CHECK_NAME, `${await digest(ledgerBytes)}  ${LEDGER_NAME}\n`);
-  text(SCHEMA_NAME, schemaText());
-  text(INDEX_NAME, indexPage(ledger, written.slice(0, 10), unit));
-  zip.end();
-  if (failed) throw failed;
+  await add(LEDGER_NAME, ledgerBytes, true);
+  await text(CHECK_NAME, `${await digest(ledgerBytes)}  ${LEDGER_NAME}\n`);
+  await text(SCHEMA_NAME, schemaText());
+  await text(INDEX_NAME, indexPage(ledger, written.slice(0, 10), unit));
+  await zip.close();
   tell(work, 1);
   return blob.whole('application/zip');
 }
