@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
+import { strFromU8, strToU8, unzipSync, Zip, ZipDeflate, ZipPassThrough, zipSync } from 'fflate';
 import { demoLedger } from '../../../demo/ledger';
 import { NO_HISTORY } from '../../core/merge/history';
 import type { Ledger } from '../../core/records';
@@ -25,6 +25,14 @@ const problemOf = async (blob: Blob) => {
   return opened.ok ? undefined : opened.problem;
 };
 
+/** A photograph that happens to hold the very signs by which a zip divides its files. */
+const signs = ['PK\u0007\u0008', 'PK\u0003\u0004', 'PK\u0001\u0002', 'PK\u0005\u0006'].map((s) => strToU8(`${s}${'x'.repeat(40)}`));
+const photograph = new Blob(signs as Uint8Array<ArrayBuffer>[], { type: 'image/jpeg' });
+const withPhotograph: LedgerInParts = {
+  ...parts,
+  pictures: [{ ...parts.pictures[0]!, type: 'image/jpeg', blob: photograph }, ...parts.pictures.slice(1)],
+};
+
 describe('out and in', () => {
   test('the same records, and every picture byte for byte', async () => {
     const opened = await unzipLedger(await zipped);
@@ -38,13 +46,26 @@ describe('out and in', () => {
     }
   });
 
-  test('a photograph that happens to hold the very signs by which a zip divides its files', async () => {
-    const signs = ['PK\u0007\u0008', 'PK\u0003\u0004', 'PK\u0001\u0002', 'PK\u0005\u0006'].map((s) => strToU8(`${s}${'x'.repeat(40)}`));
-    const photograph = new Blob(signs as Uint8Array<ArrayBuffer>[], { type: 'image/jpeg' });
-    const picture: StoredPicture = { ...parts.pictures[0]!, type: 'image/jpeg', blob: photograph };
-    const opened = await unzipLedger(await zipLedger({ ...parts, pictures: [picture, ...parts.pictures.slice(1)] }, WRITTEN, 'cm'));
+  const photographOf = async (zip: Blob) => {
+    const opened = await unzipLedger(zip);
     if (!opened.ok) throw new Error(opened.problem);
-    expect(await bytesOf(opened.files.get(opened.ledger.pictures[0]!.file!)!)).toEqual(await bytesOf(photograph));
+    return bytesOf(opened.files.get(opened.ledger.pictures[0]!.file!)!);
+  };
+
+  test('a photograph that happens to hold the signs of a zip', async () => {
+    expect(await photographOf(await zipLedger(withPhotograph, WRITTEN, 'cm'))).toEqual(await bytesOf(photograph));
+  });
+
+  test('the same in an archive as it used to be written: lengths only behind each file', async () => {
+    const pieces: Uint8Array<ArrayBuffer>[] = [];
+    const zip = new Zip((_, bytes) => pieces.push(bytes as Uint8Array<ArrayBuffer>));
+    for (const [name, bytes] of Object.entries(unzipSync(await bytesOf(await zipLedger(withPhotograph, WRITTEN, 'cm'))))) {
+      const file = name.endsWith('.jpg') ? new ZipPassThrough(name) : new ZipDeflate(name);
+      zip.add(file);
+      file.push(bytes, true);
+    }
+    zip.end();
+    expect(await photographOf(new Blob(pieces))).toEqual(await bytesOf(photograph));
   });
 
   test('a page of all makes, that needs nothing and runs nothing; words are words in it', async () => {
