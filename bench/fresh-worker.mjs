@@ -3,7 +3,7 @@
 // ago, as a sewist's is, held against the same work done again.
 import { chromium } from '@playwright/test';
 import { build } from 'vite';
-import { chromium as findChromium } from '../scripts/chromium.mjs';
+import { launchOptions } from '../scripts/built-app.mjs';
 
 /** The first time may take so many times as long as later ones: the browser has compiled nothing yet. */
 const MOST_LONGER = 4;
@@ -12,7 +12,7 @@ const WORKERS = 7;
 const lib = { entry: 'bench/fresh-worker.ts', formats: ['iife'], name: 'bench' };
 const [{ output }] = await build({ configFile: false, logLevel: 'warn', build: { lib, write: false, copyPublicDir: false } });
 
-const browser = await chromium.launch({ executablePath: findChromium(), args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] });
+const browser = await chromium.launch(launchOptions());
 const took = [];
 for (let i = 0; i < WORKERS; i++) {
   const page = await browser.newPage();

@@ -4,6 +4,9 @@ import { join } from 'node:path';
 import { chromium as findChromium } from './chromium.mjs';
 import { build, checkNode, install, ROOT } from './ready.mjs';
 
+/** How a browser is started that is driven by a script. */
+export const launchOptions = () => ({ executablePath: findChromium(), args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] });
+
 /**
  * Builds where needed, and serves. Returns the address, the browser, and what ends both; and a way to open a window that keeps what it holds
  * on the disk, as a sewist's does, where others keep it in memory.
@@ -12,7 +15,7 @@ export async function builtApp(port) {
   checkNode();
   install();
   build();
-  const executablePath = findChromium();
+  const launched = launchOptions();
   const { chromium } = await import('@playwright/test');
   const server = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], {
     cwd: ROOT,
@@ -25,7 +28,6 @@ export async function builtApp(port) {
     });
     server.on('exit', () => reject(new Error('the server did not start')));
   });
-  const launched = { executablePath, args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] };
   const browser = await chromium.launch(launched);
   const onDisk = (folder, options) => chromium.launchPersistentContext(folder, { ...launched, ...options });
   const end = async () => {

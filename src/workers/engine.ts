@@ -7,9 +7,7 @@ import type { Engine } from './engine.worker';
 const remote: Remote<Engine> = wrap<Engine>(new Worker(new URL('./engine.worker.ts', import.meta.url), { type: 'module', name: 'engine' }));
 let told: CaseTables | undefined;
 
-/**
- * The engine, told what changed in the tables since the last question; messages arrive in the order in which they were sent.
- */
+/** The engine, told what changed in the tables since the last question; messages arrive in the order in which they were sent. */
 export function engine(tables: CaseTables): Remote<Engine> {
   const news = newsBetween(told, tables);
   // Told nothing new it goes on with what it has; every learning lets go of what was worked out.

@@ -1,7 +1,7 @@
 import { expose } from 'comlink';
 import { whatWouldChange, type TableChange } from '../../core/archive/what-would-change';
 import type { LengthUnit } from '../../core/measure/length';
-import { Stopped } from './long-work';
+import { Stopped, type LongWork } from './long-work';
 import type { Which } from '../../core/merge/merge';
 import { openFile, readFile, readParts, replaceLedger, type LedgerCounts, type Opened, type ReadIn, type ReadLedger } from './ledger-file';
 import { bringTogether, lookTogether, type Together } from './merge-in';
@@ -24,33 +24,25 @@ const archive = {
   stop: () => {
     stopped = true;
   },
-  async save(written: string, unit: LengthUnit, onProgress: (done: number) => void): Promise<Blob | undefined> {
-    stopped = false;
-    return unlessStopped(async () => zipLedger(await readParts(database), written, unit, { onProgress, stopped: () => stopped }));
-  },
+  save: (written: string, unit: LengthUnit, onProgress: (done: number) => void): Promise<Blob | undefined> =>
+    stoppable(onProgress, async (work) => zipLedger(await readParts(database), written, unit, work)),
   /** @param label what undo will say was done */
-  async read(file: Blob, label: string, onProgress: (done: number) => void): Promise<ReadIn | undefined> {
-    stopped = false;
-    return unlessStopped(() => readFile(database, file, label, { onProgress, stopped: () => stopped }));
-  },
+  read: (file: Blob, label: string, onProgress: (done: number) => void): Promise<ReadIn | undefined> =>
+    stoppable(onProgress, (work) => readFile(database, file, label, work)),
   /** What would change were a file put in the place of the ledger. */
-  async compare(file: Blob, onProgress: (done: number) => void): Promise<Compared | undefined> {
-    stopped = false;
-    return unlessStopped(async () => {
-      const opened = await lookInto(file, onProgress);
+  compare: (file: Blob, onProgress: (done: number) => void): Promise<Compared | undefined> =>
+    stoppable(onProgress, async (work) => {
+      const opened = await lookInto(file, work);
       if (!opened.ok) return opened;
       const { tables, pictures } = await readParts(database);
       return { ok: true, changes: whatWouldChange({ ...tables, pictures }, opened.ledger) };
-    });
-  },
+    }),
   /** What would come of bringing the ledger of a file together with the one here; nothing is written. */
-  async look(file: Blob, unit: LengthUnit, onProgress: (done: number) => void): Promise<Looked | undefined> {
-    stopped = false;
-    return unlessStopped(async () => {
-      const opened = await lookInto(file, onProgress);
+  look: (file: Blob, unit: LengthUnit, onProgress: (done: number) => void): Promise<Looked | undefined> =>
+    stoppable(onProgress, async (work) => {
+      const opened = await lookInto(file, work);
       return opened.ok ? { ok: true, together: await lookTogether(database, opened, unit) } : opened;
-    });
-  },
+    }),
   /**
    * Puts the file that was looked through in the place of the ledger.
    *
@@ -66,9 +58,9 @@ const archive = {
 };
 export type Archive = typeof archive;
 
-async function lookInto(file: Blob, onProgress: (done: number) => void): Promise<Opened> {
+async function lookInto(file: Blob, work: LongWork): Promise<Opened> {
   looked = undefined;
-  const opened = await openFile(file, { onProgress, stopped: () => stopped });
+  const opened = await openFile(file, work);
   if (opened.ok) looked = opened;
   return opened;
 }
@@ -89,9 +81,11 @@ async function unlessWrapped<T>(work: () => Promise<T>): Promise<T> {
   }
 }
 
-async function unlessStopped<T>(work: () => Promise<T>): Promise<T | undefined> {
+/** A work that shows how far it is and can be stopped: undefined where it was. */
+async function stoppable<T>(onProgress: (done: number) => void, run: (work: LongWork) => Promise<T>): Promise<T | undefined> {
+  stopped = false;
   try {
-    return await unlessWrapped(work);
+    return await unlessWrapped(() => run({ onProgress, stopped: () => stopped }));
   } catch (error) {
     if (error instanceof Stopped) return undefined;
     throw error;

@@ -1,13 +1,10 @@
-import { BlobReader, configure, ZipReader, type FileEntry } from '@zip.js/zip.js/lib/zip-core-native.js';
+import { BlobReader, ZipReader, type FileEntry } from '@zip.js/zip.js/lib/zip-core-native.js';
 import { CHECK_NAME, isOurs, LEDGER_NAME } from '../../core/archive/names';
 import type { History } from '../../core/merge/history';
 import { checkLedgerText, type Ledger } from '../../core/records';
 import { digestOfBlob } from './digest';
 import { tell, type LongWork } from './long-work';
 import type { PictureFiles } from './start-ledger';
-
-// It runs in a worker of ours already.
-configure({ useWebWorkers: false });
 
 /** What may be unpacked, bytes: more than any ledger holds, and little enough that a bomb goes out before it fills the machine. */
 const MOST = { ledger: 400e6, check: 1000, picture: 20e6, all: 6e9, pictures: 50_000 } as const;
@@ -65,8 +62,8 @@ async function take(entry: FileEntry, room: number): Promise<Blob> {
  */
 async function unpack(zip: Blob, work: LongWork): Promise<Map<string, Blob>> {
   const entries = await orUnfit('It is damaged, and cannot be unpacked.', () =>
-    // Names that climb out of a folder are no matter: none but ours is taken.
-    new ZipReader(new BlobReader(zip), { filenameValidation: 'tolerant' }).getEntries(),
+    // Names that climb out of a folder are no matter: none but ours is taken. It runs in a worker of ours already.
+    new ZipReader(new BlobReader(zip), { filenameValidation: 'tolerant', useWebWorkers: false }).getEntries(),
   );
   const ours = entries.filter((entry): entry is FileEntry => !entry.directory && isOurs(entry.filename));
   if (ours.length > MOST.pictures) throw new Unfit(`It holds more than ${MOST.pictures} pictures.`);

@@ -1,4 +1,4 @@
-import { configure, Uint8ArrayReader, ZipWriter } from '@zip.js/zip.js/lib/zip-core-native.js';
+import { Uint8ArrayReader, ZipWriter } from '@zip.js/zip.js/lib/zip-core-native.js';
 import { z } from 'zod';
 import { indexPage } from '../../core/archive/index-page';
 import { CHECK_NAME, INDEX_NAME, LEDGER_NAME, pictureName, SCHEMA_NAME } from '../../core/archive/names';
@@ -8,9 +8,6 @@ import type { History } from '../../core/merge/history';
 import type { StoredPicture } from '../database';
 import { digest } from './digest';
 import { tell, type LongWork } from './long-work';
-
-// It runs in a worker of ours already.
-configure({ useWebWorkers: false });
 
 /** A ledger as it lies in the database: the pictures beside it. */
 export interface LedgerInParts {
@@ -55,7 +52,8 @@ function schemaText(): string {
  */
 export async function zipLedger({ tables, pictures, history }: LedgerInParts, written: string, unit: LengthUnit, work: LongWork = {}): Promise<Blob> {
   const blob = new GrowingBlob();
-  const zip = new ZipWriter(new WritableStream<Uint8Array>({ write: (bytes) => blob.add(bytes.slice()) }));
+  // It runs in a worker of ours already.
+  const zip = new ZipWriter(new WritableStream<Uint8Array>({ write: (bytes) => blob.add(bytes.slice()) }), { useWebWorkers: false });
   const add = (name: string, bytes: Uint8Array<ArrayBuffer>, packed: boolean) =>
     zip.add(name, new Uint8ArrayReader(bytes), { level: packed ? 6 : 0 });
   const text = (name: string, words: string) => add(name, new TextEncoder().encode(words), true);

@@ -1,13 +1,13 @@
 import { useQuery } from '@tanstack/react-query';
 import { format, parseISO } from 'date-fns';
-import { useState } from 'react';
 import { toast } from 'react-toastify';
 import { fetchCopy, listCopies, makeCopy } from '../../data/archive/copies';
 import { useSettings, useUnit } from '../../data/queries';
-import { whyNot } from '../../parts/keep';
 import { Button } from '../../ui/button';
+import { Refusal } from '../../ui/refusal';
 import type { LongWork } from './long-work-bar';
 import { usePutInPlace } from './put-in-place';
+import { useTried } from './use-tried';
 
 const moment = (written: string) => format(parseISO(written), 'd MMM yyyy, HH:mm');
 const size = (bytes: number) => (bytes < 1e6 ? `${Math.max(1, Math.round(bytes / 1e3))} kB` : `${(bytes / 1e6).toFixed(1)} MB`);
@@ -17,26 +17,18 @@ export function CopiesOnTheShelf({ busy, longWork }: { busy: boolean; longWork: 
   const { ledger, savedAt } = useSettings();
   const unit = useUnit();
   const { data: shelf, refetch } = useQuery({ queryKey: ['copies', savedAt], queryFn: listCopies, staleTime: 0 });
-  const [problem, setProblem] = useState<string>();
-
-  const tried = async (act: () => Promise<void>) => {
-    setProblem(undefined);
-    try {
-      await act();
-    } catch (error) {
-      setProblem(`Not done: ${whyNot(error)}`);
-    }
-  };
+  const trying = useTried();
+  const { problem, tried } = trying;
+  const { look, dialog } = usePutInPlace(longWork, trying);
   const copyNow = () =>
-    tried(async () => {
+    tried('Not done', async () => {
       if (!(await longWork('Making a copy', (onProgress) => makeCopy(unit, onProgress)))) return;
       await refetch();
       toast('A copy lies on the shelf.');
     });
-  const { look, dialog } = usePutInPlace(longWork, tried);
   const lookInto = (name: string, written: string) =>
-    tried(async () => {
-      const why = await look({
+    tried('Not done', async () =>
+      look({
         ledger: await fetchCopy(name),
         title: `The copy of ${moment(written)}`,
         looking: 'Looking through the copy',
@@ -45,9 +37,10 @@ export function CopiesOnTheShelf({ busy, longWork }: { busy: boolean; longWork: 
         act: 'Put this copy back',
         label: `copy of ${moment(written)} put back`,
         done: () => toast('The copy is back. Ctrl Z brings back what was here.'),
-      });
-      if (why !== undefined) setProblem(`This copy cannot be put back. ${why}`);
-    });
+        refused: 'This copy cannot be put back.',
+        failed: 'Not done',
+      }),
+    );
 
   return (
     <section className="border-t border-rule2 pt-3" aria-labelledby="copies">
@@ -87,11 +80,7 @@ export function CopiesOnTheShelf({ busy, longWork }: { busy: boolean; longWork: 
           </ul>
         </>
       )}
-      {problem && (
-        <p role="alert" className="mt-2 border-l-4 border-garnet bg-page px-3 py-2">
-          {problem}
-        </p>
-      )}
+      {problem && <Refusal>{problem}</Refusal>}
       {dialog}
     </section>
   );

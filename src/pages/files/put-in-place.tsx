@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { toast } from 'react-toastify';
 import type { TableChange } from '../../core/archive/what-would-change';
 import { archiveWorker } from '../../data/archive/archive-worker';
 import type { LedgerCounts } from '../../data/archive/ledger-file';
@@ -7,6 +8,7 @@ import { Button } from '../../ui/button';
 import { Dialog } from '../../ui/dialog';
 import type { LongWork } from './long-work-bar';
 import { makeSmallCopies } from './small-copies';
+import type { Tried } from './use-tried';
 import { WhatWouldChange, type ChangeWords } from './what-would-change';
 
 /** A ledger that may take the place of the one here, and how that is spoken of. */
@@ -24,6 +26,9 @@ export interface Offer {
   /** What undo will say was done. */
   readonly label: string;
   readonly done: (counts: LedgerCounts) => void;
+  /** What is said before the reason: where it cannot be read, as a sentence, and where putting it in place fails. */
+  readonly refused: string;
+  readonly failed: string;
 }
 
 interface Asked {
@@ -31,22 +36,18 @@ interface Asked {
   readonly changes: readonly TableChange[];
 }
 
-/**
- * A ledger put in the place of the one here: looked through first, so that nobody is asked about what cannot be read, and only then asked.
- *
- * @param tried what runs an act and says where it fails
- */
-export function usePutInPlace(longWork: LongWork, tried: (act: () => Promise<void>) => Promise<void>) {
+/** A ledger put in the place of the one here: looked through first, so that nobody is asked about what cannot be read, and only then asked. */
+export function usePutInPlace(longWork: LongWork, { tried, refuse }: Tried) {
   const [asked, setAsked] = useState<Asked>();
 
-  /** @returns why it cannot be read; undefined where it can, or was stopped */
-  const look = async (offer: Offer): Promise<string | undefined> => {
+  const look = async (offer: Offer) => {
     const compared = await longWork(offer.looking, async (onProgress) => await archiveWorker().compare(offer.ledger, onProgress));
-    if (compared?.ok) setAsked({ offer, changes: compared.changes });
-    return compared?.ok === false ? compared.problem : undefined;
+    if (!compared) return void toast('Stopped; the ledger is as it was.');
+    if (!compared.ok) return refuse(`${offer.refused} ${compared.problem}`);
+    setAsked({ offer, changes: compared.changes });
   };
   const put = (offer: Offer) =>
-    tried(async () => {
+    tried(offer.failed, async () => {
       setAsked(undefined);
       const counts = await longWork(offer.putting, async () => await archiveWorker().replace(offer.label));
       void makeSmallCopies(db);

@@ -1,15 +1,16 @@
-import { useRef, useState } from 'react';
+import { useRef } from 'react';
 import { toast } from 'react-toastify';
 import { counted } from '../../core/measure/counted';
 import { archiveWorker } from '../../data/archive/archive-worker';
 import type { LedgerCounts } from '../../data/archive/ledger-file';
 import { db } from '../../data/database';
 import { useSettings } from '../../data/queries';
-import { whyNot } from '../../parts/keep';
+import { Refusal } from '../../ui/refusal';
 import { ChooseFile, LEDGER_FILES } from './choose-file';
 import type { LongWork } from './long-work-bar';
 import { usePutInPlace } from './put-in-place';
 import { makeSmallCopies } from './small-copies';
+import { useTried } from './use-tried';
 import { OF_A_FILE } from './what-would-change';
 
 const LABEL = 'ledger read from a file';
@@ -23,26 +24,16 @@ const sayRead = (counts: LedgerCounts) =>
 export function ReadFromFile({ busy, longWork, isEmpty }: { busy: boolean; longWork: LongWork; isEmpty: boolean }) {
   const { ledger } = useSettings();
   const picker = useRef<HTMLInputElement>(null);
-  const [refused, setRefused] = useState<string>();
-  const tried = async (act: () => Promise<void>) => {
-    setRefused(undefined);
-    try {
-      await act();
-    } catch (error) {
-      setRefused(`It was not read: ${whyNot(error)}`);
-    } finally {
-      if (picker.current) picker.current.value = '';
-    }
-  };
-  const { look, dialog } = usePutInPlace(longWork, tried);
+  const trying = useTried(picker);
+  const { problem, refuse, tried } = trying;
+  const { look, dialog } = usePutInPlace(longWork, trying);
 
-  const readAtOnce = async (file: File): Promise<string | undefined> => {
+  const readAtOnce = async (file: File) => {
     const read = await longWork('Reading the file', async (onProgress) => await archiveWorker().read(file, LABEL, onProgress));
-    if (!read) toast('Stopped; the ledger is as it was.');
-    if (!read?.ok) return read?.problem;
+    if (!read) return void toast('Stopped; the ledger is as it was.');
+    if (!read.ok) return refuse(`${file.name} was not read. ${read.problem}`);
     void makeSmallCopies(db);
     sayRead(read.counts);
-    return undefined;
   };
   const offer = (file: File) =>
     look({
@@ -55,12 +46,10 @@ export function ReadFromFile({ busy, longWork, isEmpty }: { busy: boolean; longW
       evenSo: ledger === 'demo' ? 'Read from a file, it is your own ledger and no longer the demo.' : undefined,
       label: LABEL,
       done: sayRead,
+      refused: `${file.name} was not read.`,
+      failed: `${file.name} was not read`,
     });
-  const choose = (file: File) =>
-    tried(async () => {
-      const problem = await (isEmpty ? readAtOnce(file) : offer(file));
-      if (problem !== undefined) setRefused(`${file.name} was not read. ${problem}`);
-    });
+  const choose = (file: File) => tried(`${file.name} was not read`, () => (isEmpty ? readAtOnce(file) : offer(file)));
 
   return (
     <section className="border-t border-rule2 pt-3">
@@ -70,11 +59,7 @@ export function ReadFromFile({ busy, longWork, isEmpty }: { busy: boolean; longW
         as it was.
       </p>
       <ChooseFile id="ledger-file" label="Ledger file" accept={LEDGER_FILES} disabled={busy} field={picker} onFile={(file) => void choose(file)} />
-      {refused && (
-        <p role="alert" className="mt-2 border-l-4 border-garnet bg-page px-3 py-2">
-          {refused} The ledger is as it was.
-        </p>
-      )}
+      {problem && <Refusal>{problem} The ledger is as it was.</Refusal>}
       {dialog}
     </section>
   );

@@ -17,6 +17,7 @@ import { fileNameOf, saveFile } from '../../parts/save-file';
 import { Button } from '../../ui/button';
 import { SelectField, TextField } from '../../ui/field';
 import { PageHead } from '../../ui/page-head';
+import { Refusal } from '../../ui/refusal';
 import { Segmented } from '../../ui/segmented';
 import { ChooseFile } from './choose-file';
 import { ColumnsOfATable } from './columns-of-a-table';
@@ -170,11 +171,7 @@ export function TakeInATable() {
           cloths that a garment names come along. You see what comes of each row before anything is written.
         </p>
       )}
-      {problem && (
-        <p role="alert" className="mt-3 max-w-3xl border-l-4 border-garnet bg-page px-3 py-2">
-          {problem}
-        </p>
-      )}
+      {problem && <Refusal className="mt-3 max-w-3xl">{problem}</Refusal>}
       {chosen && taken && (
         <div className="mt-4 grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)] gap-8 max-lg:grid-cols-1">
           <section aria-labelledby="columns">

@@ -5,13 +5,14 @@ import { archiveWorker } from '../../data/archive/archive-worker';
 import type { Together } from '../../data/archive/merge-in';
 import { db } from '../../data/database';
 import { useSettings, useUnit } from '../../data/queries';
-import { whyNot } from '../../parts/keep';
 import { Button } from '../../ui/button';
 import { Dialog } from '../../ui/dialog';
+import { Refusal } from '../../ui/refusal';
 import { Segmented } from '../../ui/segmented';
 import { ChooseFile, LEDGER_FILES } from './choose-file';
 import type { LongWork } from './long-work-bar';
 import { makeSmallCopies } from './small-copies';
+import { useTried } from './use-tried';
 import { OF_A_FILE, WhatWouldChange } from './what-would-change';
 
 const PLACE: Record<Which, string> = { here: 'here', there: 'in the file' };
@@ -30,29 +31,19 @@ export function TwoLedgersTogether({ busy, longWork }: { busy: boolean; longWork
   const unit = useUnit();
   const [asked, setAsked] = useState<Asked>();
   const [choices, setChoices] = useState<ReadonlyMap<string, Which>>(new Map());
-  const [problem, setProblem] = useState<string>();
   const field = useRef<HTMLInputElement>(null);
+  const { problem, refuse, tried } = useTried(field);
 
-  const tried = async (file: File, act: () => Promise<void>) => {
-    setProblem(undefined);
-    try {
-      await act();
-    } catch (error) {
-      setProblem(`${file.name} was not taken in: ${whyNot(error)}`);
-    } finally {
-      if (field.current) field.current.value = '';
-    }
-  };
   const look = (file: File) =>
-    tried(file, async () => {
+    tried(`${file.name} was not taken in`, async () => {
       const looked = await longWork('Looking through both', async (onProgress) => await archiveWorker().look(file, unit, onProgress));
       if (!looked) return;
-      if (!looked.ok) return setProblem(`${file.name} was not taken in. ${looked.problem}`);
+      if (!looked.ok) return refuse(`${file.name} was not taken in. ${looked.problem}`);
       setChoices(new Map());
       setAsked({ file, together: looked.together });
     });
   const bring = ({ file }: Asked) =>
-    tried(file, async () => {
+    tried(`${file.name} was not taken in`, async () => {
       setAsked(undefined);
       const label = `brought together with ${file.name}`;
       await longWork('Bringing together', async () => await archiveWorker().bring(label, choices));
@@ -80,11 +71,7 @@ export function TwoLedgersTogether({ busy, longWork }: { busy: boolean; longWork
           onFile={(f) => void look(f)}
         />
       )}
-      {problem && (
-        <p role="alert" className="mt-2 border-l-4 border-garnet bg-page px-3 py-2">
-          {problem} The ledger is as it was.
-        </p>
-      )}
+      {problem && <Refusal>{problem} The ledger is as it was.</Refusal>}
       <Dialog open={asked !== undefined} onClose={() => setAsked(undefined)} title={asked ? `With ${asked.file.name}` : ''} wide>
         {asked && (
           <WhatComes
