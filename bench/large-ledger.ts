@@ -1,6 +1,6 @@
 import { answerFor } from '../src/core/alteration/answer';
-import { edgesOf, FIT_CLASSES } from '../src/core/measure/fit-class';
-import { BODY_MEASURES, zoneOf, type BodyMeasure, type ZoneId } from '../src/core/measure/zones';
+import { edgesOf, FIT_CLASSES } from '../src/core/body/fit-class';
+import { BODY_MEASURES, zoneOf, type BodyMeasure, type ZoneId } from '../src/core/body/zones';
 import {
   blankCloth,
   blankMake,

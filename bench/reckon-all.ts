@@ -1,8 +1,8 @@
 import { sewAgain } from '../src/core/decide/sew-again';
-import { carryForward } from '../src/core/fit/carry-forward';
-import { versionsOf, type CaseTables } from '../src/core/fit/case';
-import { FitLedger, newsBetween } from '../src/core/fit/fit-ledger';
-import { habitsOf } from '../src/core/fit/habits';
+import { carryForward } from '../src/core/forecast/carry-forward';
+import { versionsOf, type CaseTables } from '../src/core/garment/case';
+import { FitLedger, newsBetween } from '../src/core/engine/session';
+import { habitsOf } from '../src/core/forecast/habits';
 import type { Wear } from '../src/core/records';
 import { whatItDid } from '../src/core/versions/what-it-did';
 import { wardrobe } from '../src/core/wear/wardrobe';

@@ -1,11 +1,11 @@
-import { keepsLast } from '../src/core/fit/carry-forward';
-import { clothGive, type ClothGive } from '../src/core/fit/cloth-give';
-import type { Observation } from '../src/core/fit/likelihood';
-import { Memory, type ClassGroup, classGroup, type RememberedPattern } from '../src/core/fit/memory';
-import { bestCut, chanceOfRight, posteriorOf, priorFrom, priorSpread, type Prior } from '../src/core/fit/posterior';
-import { CLASS_EASE, edgesOf, FIT_CLASSES, type FitClass } from '../src/core/measure/fit-class';
-import { roundToWorkable } from '../src/core/measure/length';
-import { zoneOf, type ZoneId } from '../src/core/measure/zones';
+import { keepsLast } from '../src/core/forecast/carry-forward';
+import { clothGive, type ClothGive } from '../src/core/garment/stretch';
+import type { Observation } from '../src/core/inference/likelihood';
+import { Memory, type ClassGroup, classGroup, type RememberedPattern } from '../src/core/inference/belief-tree';
+import { bestCut, chanceOfRight, posteriorOf, priorFrom, priorSpread, type Prior } from '../src/core/inference/posterior';
+import { CLASS_EASE, edgesOf, FIT_CLASSES, type FitClass } from '../src/core/body/fit-class';
+import { roundToWorkable } from '../src/core/units/length';
+import { zoneOf, type ZoneId } from '../src/core/body/zones';
 import { blankCloth, USUAL_ZONES, type GarmentKind, type Outcome } from '../src/core/records';
 import { seeded } from './seeded';
 

@@ -1,6 +1,6 @@
 import { Bench } from 'tinybench';
-import type { CaseTables } from '../src/core/fit/case';
-import { FitLedger, newsBetween } from '../src/core/fit/fit-ledger';
+import type { CaseTables } from '../src/core/garment/case';
+import { FitLedger, newsBetween } from '../src/core/engine/session';
 import type { Make } from '../src/core/records';
 import { largeLedger, PERSON } from './large-ledger';
 import { reckon, reckonAll } from './reckon-all';

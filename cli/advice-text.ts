@@ -1,5 +1,5 @@
-import { formatLength, type LengthUnit } from '../src/core/measure/length';
-import { percent } from '../src/core/measure/percent';
+import { formatLength, type LengthUnit } from '../src/core/units/length';
+import { percent } from '../src/core/units/percent';
 import type { Advice } from './advice';
 
 /** Advice as people read it in a terminal; plain spaces and hyphens, so that it survives any of them. */

@@ -1,5 +1,5 @@
 import { demoLedger } from '../demo/ledger';
-import { LEDGER_FORMAT } from '../src/core/records/check-ledger';
+import { LEDGER_FORMAT } from '../src/core/ledger/check-ledger';
 import { LEDGER_FILE_VERSION } from '../src/core/records/ledger';
 import { Advice } from './advice';
 import { run } from './run';

@@ -1,5 +1,5 @@
 import { parseArgs } from 'node:util';
-import { checkLedgerText } from '../src/core/records/check-ledger';
+import { checkLedgerText } from '../src/core/ledger/check-ledger';
 import { ledgerCounts } from '../src/core/records/ledger';
 import { advise } from './advice';
 import { adviceText } from './advice-text';

@@ -1,12 +1,12 @@
-import { casesFor } from '../src/core/fit/case';
-import { Recollection } from '../src/core/fit/recollection';
-import { carryForward, reckonedMakes } from '../src/core/fit/carry-forward';
-import { bringsZone, type PatternCase } from '../src/core/fit/case';
-import { clothGive } from '../src/core/fit/cloth-give';
-import { whyAt } from '../src/core/fit/why';
-import { offsetOf } from '../src/core/fit/offset';
+import { casesFor } from '../src/core/garment/case';
+import { Recollection } from '../src/core/forecast/recollection';
+import { carryForward, reckonedMakes } from '../src/core/forecast/carry-forward';
+import { bringsZone, type PatternCase } from '../src/core/garment/case';
+import { clothGive } from '../src/core/garment/stretch';
+import { whyAt } from '../src/core/forecast/why';
+import { offsetOf } from '../src/core/garment/offset';
 import { checkLedgerText, ledgerText, type Make } from '../src/core/records';
-import { longestPiece } from '../src/core/cloth/shelf';
+import { longestPiece } from '../src/core/fabric/stash';
 import { demoLedger } from './ledger';
 
 const ledger = demoLedger();

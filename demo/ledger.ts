@@ -2,7 +2,7 @@ import { addDays, formatISO, parseISO } from 'date-fns';
 import { flatSvg, sheetOf } from '../src/core/drawing/flat-svg';
 import type { FlatSide } from '../src/core/drawing/sheet';
 import { zoneSpots } from '../src/core/drawing/zone-spots';
-import { daysBetween } from '../src/core/measure/body';
+import { daysBetween } from '../src/core/body/measures';
 import type { Ledger, Make, Picture, Wear } from '../src/core/records';
 import { seasonOf, seasonsOf } from '../src/core/wear/season';
 import { cloths } from './cloths';

@@ -1,5 +1,5 @@
-import type { AlterationKindId } from '../src/core/alteration/catalogue';
-import type { ZoneId } from '../src/core/measure/zones';
+import type { AlterationKindId } from '../src/core/catalogue/alterations';
+import type { ZoneId } from '../src/core/body/zones';
 import type { Alteration, FitNote, Make, Outcome, Seen, Verdict } from '../src/core/records';
 import { blankMake } from '../src/core/records/blank';
 

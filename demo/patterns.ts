@@ -1,4 +1,4 @@
-import type { BodyMeasure } from '../src/core/measure/zones';
+import type { BodyMeasure } from '../src/core/body/zones';
 import type { Pattern, SizeChart, View } from '../src/core/records';
 import { blankPattern, blankView } from '../src/core/records/blank';
 

@@ -1,8 +1,8 @@
 import { expect, test } from './test';
 import { demoLedger } from '../demo/ledger';
 import { sizeLineWords } from '../src/core/alteration/words';
-import { FitLedger, newsBetween, type Account } from '../src/core/fit/fit-ledger';
-import { zoneOf } from '../src/core/measure/zones';
+import { FitLedger, newsBetween, type Account } from '../src/core/engine/session';
+import { zoneOf } from '../src/core/body/zones';
 
 /** What the core computes for the concert jacket of the demo ledger, on this side of the browser, with what the other patterns taught. */
 function jacket(): Account {

@@ -7,7 +7,7 @@ import { makeName } from '../core/records/blank';
 import { completions, type Completion } from '../core/shorthand/complete';
 import { saveDraft } from '../data/drafts';
 import { useCloths, useMakes, usePatterns, usePeople } from '../data/queries';
-import { entryOf, logDraftName } from '../pages/makes/log-draft';
+import { entryOf, logDraftName } from '../core/make/log-draft';
 import { keep } from '../parts/keep';
 import { LineChips } from '../parts/line-chips';
 import { useLineContext } from '../parts/use-line-context';

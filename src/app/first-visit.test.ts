@@ -1,5 +1,5 @@
 import 'fake-indexeddb/auto';
-import { sampleMake } from '../core/fit/sample-case';
+import { sampleMake } from '../core/garment/sample-case';
 import { firstVisit } from './first-visit';
 import { LedgerDatabase } from '../data/database';
 import { openDemo, openEmpty } from '../data/demo';

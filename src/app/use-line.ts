@@ -1,13 +1,13 @@
 import { useMemo } from 'react';
-import { lastVersion } from '../core/fit/carry-forward';
-import { makesOf, type PatternCase } from '../core/fit/case';
-import { viewOf } from '../core/fit/case';
+import { lastVersion } from '../core/forecast/carry-forward';
+import { makesOf, type PatternCase } from '../core/garment/case';
+import { viewOf } from '../core/garment/case';
 import { entryFromLine } from '../core/shorthand/entry-from-line';
 import { parseLine, type Chip, type LineContext } from '../core/shorthand/parse-line';
 import { newId } from '../data/new-id';
 import { useBodies, useCloths, useMakes, usePatterns, usePeople, usePerson } from '../data/queries';
 import { today } from '../data/today';
-import { draftFromLine, startMake, type LogDraft } from '../pages/makes/log-draft';
+import { draftFromLine, startMake, type LogDraft } from '../core/make/log-draft';
 import type { Pattern, Person } from '../core/records';
 
 /** A line that was read: its chips, and the make they amount to where a pattern is named. */

@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import type { CaseTables } from '../core/fit/case';
+import type { CaseTables } from '../core/garment/case';
 import { useBodies, useCloths, useMakes, usePatterns } from './queries';
 
 /** The tables that fit is reckoned from; undefined while they are being read. */

@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto';
 import Dexie from 'dexie';
-import { sampleMake } from '../core/fit/sample-case';
+import { sampleMake } from '../core/garment/sample-case';
 import { LAYOUTS, LedgerDatabase } from './database';
 import { write } from './journal';
 import { changeSettings, readSettings, USUAL_SETTINGS } from './settings';

@@ -1,5 +1,5 @@
 import Dexie, { type EntityTable } from 'dexie';
-import type { RecordHistory } from '../core/merge/history';
+import type { RecordHistory } from '../core/ledger/merge/history';
 import type { Cloth, Make, MeasurementSet, Pattern, Person, Picture, Plan, PlanList, TableName, Wear } from '../core/records';
 
 /** A picture as it is stored: its bytes as a blob, not as text, with a small copy for lists (a drawing needs none). */

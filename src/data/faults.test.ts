@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto';
 import Dexie from 'dexie';
-import { sampleMake, SAMPLE_BODY, SAMPLE_PATTERN } from '../core/fit/sample-case';
+import { sampleMake, SAMPLE_BODY, SAMPLE_PATTERN } from '../core/garment/sample-case';
 import { blankCloth } from '../core/records/blank';
 import { checkLedgerText, Ledger, ledgerText } from '../core/records';
 import { exportLedger, readFile } from './archive/ledger-file';

@@ -1,6 +1,6 @@
-import { historyKey } from '../core/merge/history-key';
-import type { History, noted, RecordHistory } from '../core/merge/history';
-import { knownTogether, later, latestOf, NEVER, nextStamp, stampOf, type Known, type Stamp } from '../core/merge/stamp';
+import { historyKey } from '../core/ledger/merge/history-key';
+import type { History, noted, RecordHistory } from '../core/ledger/merge/history';
+import { knownTogether, later, latestOf, NEVER, nextStamp, stampOf, type Known, type Stamp } from '../core/ledger/merge/stamp';
 import type { Change, Device, JournalEntry, LedgerDatabase, StoredHistory } from './database';
 import { newId } from './new-id';
 

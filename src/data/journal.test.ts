@@ -1,5 +1,5 @@
 import 'fake-indexeddb/auto';
-import { sampleMake } from '../core/fit/sample-case';
+import { sampleMake } from '../core/garment/sample-case';
 import { LedgerDatabase } from './database';
 import { bringBack, emptyOld, redo, removals, undo, write } from './journal';
 

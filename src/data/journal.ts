@@ -111,7 +111,7 @@ let loading: Promise<Shapes> | undefined;
  * promise, so that acts are written in the order in which they were done; a load that failed is tried again with the next.
  */
 function loadShapes(): NonNullable<typeof loading> {
-  loading ??= Promise.all([import('../core/records/ledger'), import('../core/merge/history')]).then(
+  loading ??= Promise.all([import('../core/records/ledger'), import('../core/ledger/merge/history')]).then(
     ([{ TABLES }, { noted }]) => ({ TABLES, noted }),
     (error: unknown) => {
       loading = undefined;

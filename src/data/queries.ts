@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
-import type { LengthUnit } from '../core/measure/length';
-import { makesOf, type PatternCase } from '../core/fit/case';
+import type { LengthUnit } from '../core/units/length';
+import { makesOf, type PatternCase } from '../core/garment/case';
 import type { Cloth, Make, MeasurementSet, Pattern, Person, Plan, PlanList, Wear } from '../core/records';
 import { wearCounts, type WearCount } from '../core/wear/wear-count';
 import { PICTURE_SIDES } from '../core/records/picture-sides';

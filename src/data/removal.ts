@@ -1,4 +1,4 @@
-import { settleUses } from '../core/cloth/shelf';
+import { settleUses } from '../core/fabric/stash';
 import type { LedgerDatabase } from './database';
 import type { Write } from './journal';
 

@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto';
 import Dexie from 'dexie';
-import { sampleMake } from '../core/fit/sample-case';
+import { sampleMake } from '../core/garment/sample-case';
 import { DATABASE_NAME, LedgerDatabase } from './database';
 import { rescue } from './rescue';
 

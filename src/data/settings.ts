@@ -1,4 +1,4 @@
-import type { LengthUnit } from '../core/measure/length';
+import type { LengthUnit } from '../core/units/length';
 import type { Hemisphere } from '../core/wear/season';
 import type { LedgerDatabase } from './database';
 

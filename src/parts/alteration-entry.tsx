@@ -9,10 +9,10 @@ import {
   WAY_WORDS,
   type AlterationKindId,
   type Way,
-} from '../core/alteration/catalogue';
+} from '../core/catalogue/alterations';
 import { effectsOf, type EffectContext } from '../core/alteration/effects';
-import { formatLength, type LengthUnit } from '../core/measure/length';
-import { zoneOf, type ZoneId } from '../core/measure/zones';
+import { formatLength, type LengthUnit } from '../core/units/length';
+import { zoneOf, type ZoneId } from '../core/body/zones';
 import type { Alteration } from '../core/records';
 import { newId } from '../data/new-id';
 import { SelectField, WordsField } from '../ui/field';

@@ -1,9 +1,9 @@
 import { format, parseISO } from 'date-fns';
 import { useMemo } from 'react';
-import { effectContext, viewOf } from '../core/fit/case';
-import { chartOf } from '../core/fit/chart';
-import { byDay } from '../core/measure/calendar-day';
-import type { LengthUnit } from '../core/measure/length';
+import { effectContext, viewOf } from '../core/garment/case';
+import { chartOf } from '../core/garment/chart';
+import { byDay } from '../core/units/date';
+import type { LengthUnit } from '../core/units/length';
 import type { Make, MeasurementSet, Pattern } from '../core/records';
 import { SelectField } from '../ui/field';
 import { AlterationEntry } from './alteration-entry';

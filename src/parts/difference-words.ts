@@ -1,6 +1,6 @@
 import { alterationAmount, alterationPlace, sizeLineWords } from '../core/alteration/words';
-import { formatLength, type LengthUnit } from '../core/measure/length';
-import { BODY_MEASURES, zoneOf } from '../core/measure/zones';
+import { formatLength, type LengthUnit } from '../core/units/length';
+import { BODY_MEASURES, zoneOf } from '../core/body/zones';
 import type { VersionDifference } from '../core/versions/differences';
 
 /** A difference between two versions in a line: `hip: C → D`, `sleeve length: nothing → +1.5 cm`. */

@@ -1,12 +1,12 @@
 import clsx from 'clsx';
 import { MoreHorizontal } from 'lucide-react';
 import { useRef, useState, type KeyboardEvent } from 'react';
-import { alterationKind } from '../core/alteration/catalogue';
-import { directionWord, outcomeWords } from '../core/fit/words';
-import type { LengthUnit } from '../core/measure/length';
-import { ZONE_IDS, zoneOf, type ZoneId } from '../core/measure/zones';
+import { alterationKind } from '../core/catalogue/alterations';
+import { directionWord, outcomeWords } from '../core/forecast/words';
+import type { LengthUnit } from '../core/units/length';
+import { ZONE_IDS, zoneOf, type ZoneId } from '../core/body/zones';
 import { FitNote, type Outcome } from '../core/records';
-import { SYMPTOM_IDS, symptomOf, symptomsAt, type SymptomId } from '../core/symptom/catalogue';
+import { SYMPTOM_IDS, symptomOf, symptomsAt, type SymptomId } from '../core/catalogue/symptoms';
 import { Button } from '../ui/button';
 import { SelectField } from '../ui/field';
 import { KeyCap } from '../ui/key-cap';

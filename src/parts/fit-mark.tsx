@@ -1,4 +1,4 @@
-import type { ZoneKind } from '../core/measure/zones';
+import type { ZoneKind } from '../core/body/zones';
 import type { Outcome } from '../core/records';
 
 /** Wedges on a 16-unit grid: their points meet for under, their backs for over. */

@@ -4,7 +4,7 @@ import { flatSvg, sheetOf } from '../core/drawing/flat-svg';
 import { nextSpot, type Direction } from '../core/drawing/next-spot';
 import type { FlatSide } from '../core/drawing/sheet';
 import { zoneSpots, type ZoneSpot } from '../core/drawing/zone-spots';
-import { zoneOf, type ZoneId } from '../core/measure/zones';
+import { zoneOf, type ZoneId } from '../core/body/zones';
 import type { FlatDetails, GarmentKind, Outcome, Swatch } from '../core/records';
 import { FitMarkShape } from './fit-mark';
 

@@ -3,7 +3,7 @@ import { useMemo } from 'react';
 import { flatSvg } from '../core/drawing/flat-svg';
 import type { FlatSide } from '../core/drawing/sheet';
 import type { Cloth, Make, Pattern } from '../core/records';
-import { viewOf } from '../core/fit/case';
+import { viewOf } from '../core/garment/case';
 import { usePicturesOf } from '../data/queries';
 import { urlOf } from './blob-url';
 

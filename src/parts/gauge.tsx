@@ -1,6 +1,6 @@
 import { scaleLinear } from 'd3-scale';
-import type { BestCut } from '../core/fit/posterior';
-import type { ZoneKind } from '../core/measure/zones';
+import type { BestCut } from '../core/inference/posterior';
+import type { ZoneKind } from '../core/body/zones';
 import type { Outcome } from '../core/records';
 import { FitMarkShape } from './fit-mark';
 

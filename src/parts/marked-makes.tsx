@@ -1,6 +1,6 @@
 import { Columns2, X } from 'lucide-react';
 import { Link, useLocation } from 'react-router';
-import { MOST_COMPARED } from '../core/records/most-compared';
+import { MOST_COMPARED } from '../core/versions/most-compared';
 import { useKept } from '../data/drafts';
 
 /** Makes that were marked to be put side by side, wherever that was; they stay marked until they are let go. */

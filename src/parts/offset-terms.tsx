@@ -1,7 +1,7 @@
 import { alterationWords } from '../core/alteration/words';
-import type { Offset } from '../core/fit/offset';
-import { chartTermWords } from '../core/fit/words';
-import { formatLength, type LengthUnit } from '../core/measure/length';
+import type { Offset } from '../core/garment/offset';
+import { chartTermWords } from '../core/forecast/words';
+import { formatLength, type LengthUnit } from '../core/units/length';
 
 /** The terms of an offset, one a line: how this number came about. */
 export function OffsetTerms({ offset, unit }: { offset: Offset; unit: LengthUnit }) {

@@ -1,7 +1,7 @@
 import clsx from 'clsx';
 import type { z } from 'zod';
-import { durationForEditing, formatDuration, parseDuration } from '../core/measure/duration';
-import { moneyForEditing, parseMoney } from '../core/measure/money';
+import { durationForEditing, formatDuration, parseDuration } from '../core/units/duration';
+import { moneyForEditing, parseMoney } from '../core/units/money';
 import { choicesOf, fieldMeta, fieldProblem, type FieldMeta } from '../core/records/field';
 import { useSettings } from '../data/queries';
 import { ReadField, SelectField, TextField, WordsField } from '../ui/field';

@@ -1,7 +1,7 @@
 import clsx from 'clsx';
-import type { BlendZone } from '../core/fit/blend';
-import { percent } from '../core/measure/percent';
-import { zoneOf } from '../core/measure/zones';
+import type { BlendZone } from '../core/forecast/blend';
+import { percent } from '../core/units/percent';
+import { zoneOf } from '../core/body/zones';
 
 const ROW = 28;
 /** Width of the row heads, px. */

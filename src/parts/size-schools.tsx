@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
-import { cutOfBlend } from '../core/fit/blend';
-import type { PlannedCut } from '../core/fit/next-cut';
-import { schoolWords, sizeRemarks } from '../core/fit/size-words';
+import { cutOfBlend } from '../core/forecast/blend';
+import type { PlannedCut } from '../core/forecast/next-cut';
+import { schoolWords, sizeRemarks } from '../core/forecast/size-words';
 import type { Make, Person } from '../core/records';
 import { useCaseTables } from '../data/case-tables';
 import { Button } from '../ui/button';

@@ -1,6 +1,6 @@
 import { newWishes, openWishes } from '../core/alteration/wishes';
 import { alterationWords } from '../core/alteration/words';
-import type { LengthUnit } from '../core/measure/length';
+import type { LengthUnit } from '../core/units/length';
 import type { Alteration, Pattern, View } from '../core/records';
 import { newId } from '../data/new-id';
 import { Button } from '../ui/button';

@@ -1,5 +1,5 @@
 import { X } from 'lucide-react';
-import { ZONE_IDS, zoneOf, type ZoneId } from '../core/measure/zones';
+import { ZONE_IDS, zoneOf, type ZoneId } from '../core/body/zones';
 import { Pick } from '../ui/pick';
 
 /** Some zones, each with a way to leave it out, and a field that adds one. */

@@ -1,4 +1,4 @@
-import { lengthForEditing, parseLength, type LengthUnit } from '../core/measure/length';
+import { lengthForEditing, parseLength, type LengthUnit } from '../core/units/length';
 import { ReadField } from './field';
 
 type Props = Omit<Parameters<typeof ReadField<number | undefined>>[0], 'shown' | 'read' | 'onValue'> & {

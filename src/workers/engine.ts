@@ -1,6 +1,6 @@
 import { wrap, type Remote } from 'comlink';
-import type { CaseTables } from '../core/fit/case';
-import { newsBetween } from '../core/fit/fit-ledger';
+import type { CaseTables } from '../core/garment/case';
+import { newsBetween } from '../core/engine/session';
 import type { Engine } from './engine.worker';
 
 /** The engine, off the main thread. It starts when a page comes that asks it, while the tables are still being read. */

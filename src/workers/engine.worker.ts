@@ -1,10 +1,10 @@
 import { expose } from 'comlink';
 import { reckonAll } from '../core/decide/reckoning';
-import { FitLedger, type News } from '../core/fit/fit-ledger';
-import { habitsOf } from '../core/fit/habits';
-import type { PlannedCut } from '../core/fit/next-cut';
-import { roomToGrow } from '../core/fit/room-to-grow';
-import type { ZoneId } from '../core/measure/zones';
+import { FitLedger, type News } from '../core/engine/session';
+import { habitsOf } from '../core/forecast/habits';
+import type { PlannedCut } from '../core/forecast/next-cut';
+import { roomToGrow } from '../core/forecast/room-to-grow';
+import type { ZoneId } from '../core/body/zones';
 import type { Make, Person } from '../core/records';
 
 const ledger = new FitLedger();

@@ -1,16 +1,16 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import type { Reckoned } from '../core/decide/reckoning';
-import type { CaseTables } from '../core/fit/case';
-import type { Account } from '../core/fit/fit-ledger';
-import type { Habits } from '../core/fit/habits';
-import type { PlannedCut } from '../core/fit/next-cut';
-import type { FirstCut, Speaker } from '../core/fit/recollection';
-import type { GrownFit } from '../core/fit/room-to-grow';
-import type { Sizes } from '../core/fit/sizes';
-import type { PatternSummary } from '../core/fit/summary';
-import type { PlannedZone } from '../core/fit/planned-chance';
+import type { CaseTables } from '../core/garment/case';
+import type { Account } from '../core/engine/session';
+import type { Habits } from '../core/forecast/habits';
+import type { PlannedCut } from '../core/forecast/next-cut';
+import type { FirstCut, Speaker } from '../core/forecast/recollection';
+import type { GrownFit } from '../core/forecast/room-to-grow';
+import type { Sizes } from '../core/forecast/sizes';
+import type { PatternSummary } from '../core/forecast/summary';
+import type { PlannedZone } from '../core/forecast/planned-chance';
 import type { Make, Person } from '../core/records';
-import type { ZoneId } from '../core/measure/zones';
+import type { ZoneId } from '../core/body/zones';
 import { engine } from './engine';
 
 const names = new WeakMap<object, number>();

@@ -1,6 +1,6 @@
-import type { ZoneId } from '../measure/zones';
+import type { ZoneId } from '../body/zones';
 import type { Alteration } from '../records';
-import type { AlterationKindId, Way } from './catalogue';
+import type { AlterationKindId, Way } from '../catalogue/alterations';
 
 /** The alteration that changes a zone where no other is asked for. */
 interface Answer {

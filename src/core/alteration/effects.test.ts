@@ -1,8 +1,8 @@
 import fc from 'fast-check';
-import type { ZoneId } from '../measure/zones';
-import { zoneOf } from '../measure/zones';
+import type { ZoneId } from '../body/zones';
+import { zoneOf } from '../body/zones';
 import type { Alteration } from '../records';
-import { ALTERATION_KIND_IDS, ALTERATIONS, alterationKind, asksAllowance, asksZones, isSized, type AlterationKindId, type Way } from './catalogue';
+import { ALTERATION_KIND_IDS, ALTERATIONS, alterationKind, asksAllowance, asksZones, isSized, type AlterationKindId, type Way } from '../catalogue/alterations';
 import { effectsOf, girthFactor, USUAL_GARMENT, type EffectContext } from './effects';
 
 function alteration(kind: AlterationKindId, rest: Partial<Alteration> = {}): Alteration {

@@ -1,7 +1,7 @@
-import { edgesOf, type FitClass } from '../measure/fit-class';
-import { ZONE_IDS, zoneOf, type ZoneId } from '../measure/zones';
+import { edgesOf, type FitClass } from '../body/fit-class';
+import { ZONE_IDS, zoneOf, type ZoneId } from '../body/zones';
 import type { Alteration } from '../records';
-import { alterationKind, type Way } from './catalogue';
+import { alterationKind, type Way } from '../catalogue/alterations';
 
 /** What an alteration does at one zone. */
 export interface Effect {

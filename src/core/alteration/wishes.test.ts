@@ -1,4 +1,4 @@
-import { sampleAlteration } from '../fit/sample-case';
+import { sampleAlteration } from '../garment/sample-case';
 import { newWishes, openWishes } from './wishes';
 
 const looks = { ...sampleAlteration('skirt-length', 6), purpose: 'style' as const };

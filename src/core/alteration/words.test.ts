@@ -1,7 +1,7 @@
 import type { Alteration } from '../records';
 import { answerFor, inOrderOfAnswers } from './answer';
 import { effectsOf, USUAL_GARMENT } from './effects';
-import { ZONE_IDS } from '../measure/zones';
+import { ZONE_IDS } from '../body/zones';
 import { alterationWhen, alterationWords, sizeLineWords, zoneList } from './words';
 
 const plain = (text: string) => text.replace(/\u2009/g, ' ');

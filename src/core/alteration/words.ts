@@ -1,7 +1,7 @@
-import { formatLength, type LengthUnit } from '../measure/length';
-import { zoneOf, type ZoneId } from '../measure/zones';
+import { formatLength, type LengthUnit } from '../units/length';
+import { zoneOf, type ZoneId } from '../body/zones';
 import type { Alteration, SizeLine } from '../records';
-import { alterationKind, isSized, WAY_WORDS } from './catalogue';
+import { alterationKind, isSized, WAY_WORDS } from '../catalogue/alterations';
 
 /** A size line in words: `C`, `between C and D`, `between C and D, nearer D`. */
 export function sizeLineWords(line: SizeLine | undefined): string {

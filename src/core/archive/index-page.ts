@@ -1,13 +1,13 @@
 import { alterationWords, sizeLineWords } from '../alteration/words';
-import { outcomeWords, seenWords } from '../fit/words';
-import { byDay } from '../measure/calendar-day';
-import type { LengthUnit } from '../measure/length';
-import { zoneOf } from '../measure/zones';
+import { outcomeWords, seenWords } from '../forecast/words';
+import { byDay } from '../units/date';
+import type { LengthUnit } from '../units/length';
+import { zoneOf } from '../body/zones';
 import type { Ledger, Make } from '../records';
 import { makeName } from '../records/blank';
 import { escapeHtml } from '../statement/escape-html';
-import { counted } from '../measure/counted';
-import { gather } from '../measure/gather';
+import { counted } from '../units/counted';
+import { gather } from '../units/group-by';
 
 /** What a page of makes is written from: a ledger whose pictures lie beside it. */
 export type IndexInput = Pick<Ledger, 'people' | 'patterns' | 'cloths' | 'makes'> & {

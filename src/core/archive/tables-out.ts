@@ -1,10 +1,10 @@
 import Papa from 'papaparse';
 import { alterationWords, sizeLineWords } from '../alteration/words';
-import { outcomeWords } from '../fit/words';
-import { byDay } from '../measure/calendar-day';
-import { BODY_MEASURES, zoneOf, type BodyMeasure } from '../measure/zones';
-import { lengthForEditing, type LengthUnit } from '../measure/length';
-import { moneyForEditing } from '../measure/money';
+import { outcomeWords } from '../forecast/words';
+import { byDay } from '../units/date';
+import { BODY_MEASURES, zoneOf, type BodyMeasure } from '../body/zones';
+import { lengthForEditing, type LengthUnit } from '../units/length';
+import { moneyForEditing } from '../units/money';
 import type { Ledger } from '../records';
 import { makeName, minutesOf } from '../records/blank';
 import { wearCounts } from '../wear/wear-count';

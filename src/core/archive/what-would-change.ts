@@ -1,4 +1,4 @@
-import { sayTheSame } from '../merge/leaves';
+import { sayTheSame } from '../ledger/merge/leaves';
 import { TABLE_NAMES, type TableName } from '../records/table-names';
 
 type Tables = Readonly<Record<TableName, readonly { readonly id: string }[]>>;

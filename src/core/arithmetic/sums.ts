@@ -1,8 +1,8 @@
-import type { BodyMeasure } from '../measure/zones';
+import type { BodyMeasure } from '../body/zones';
 import type { Cloth } from '../records';
 import { biasFrom, squareForBias } from './bias';
 import { circleSkirt, QUARTERS, type CirclePart } from './circle-skirt';
-import { gramsOf, ouncesOf } from './cloth-weight';
+import { gramsOf, ouncesOf } from './fabric-weight';
 import { band, elasticLength, foldToSeam, gatherRatio, seamToFold, skirtLength, strapLength } from './lengths';
 import { needleFor } from './needle-and-thread';
 import { pieceCheck } from './piece-check';

@@ -1,4 +1,4 @@
-import { formatMoney } from '../measure/money';
+import { formatMoney } from '../units/money';
 import { minutesOf } from '../records/blank';
 import type { Cloth, Make, Money, Pattern } from '../records';
 

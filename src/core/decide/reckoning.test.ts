@@ -1,7 +1,7 @@
 import fc from 'fast-check';
-import { sampleCase, sampleMake, sampleNote } from '../fit/sample-case';
+import { sampleCase, sampleMake, sampleNote } from '../garment/sample-case';
 import { DECISIONS } from '../records';
-import { Recollection } from '../fit/recollection';
+import { Recollection } from '../forecast/recollection';
 import { inOrder, ownDecision, reckon, reckonAll, rotationOf } from './reckoning';
 
 const PLAN = { date: '2026-03-01', unit: 'cm' as const };

@@ -1,8 +1,8 @@
-import { carryForward } from '../fit/carry-forward';
-import { versionsOf, type PatternCase } from '../fit/case';
-import type { PlannedCut } from '../fit/next-cut';
-import type { Recollection } from '../fit/recollection';
-import type { ZoneId } from '../measure/zones';
+import { carryForward } from '../forecast/carry-forward';
+import { versionsOf, type PatternCase } from '../garment/case';
+import type { PlannedCut } from '../forecast/next-cut';
+import type { Recollection } from '../forecast/recollection';
+import type { ZoneId } from '../body/zones';
 import type { Decision, GarmentKind, Make, OwnDecision, Pattern, Person } from '../records';
 import { minutesOf } from '../records/blank';
 import { DECISIONS } from '../records/decisions';

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { carryForward } from '../fit/carry-forward';
-import { sampleCase, sampleCloth, sampleMake, sampleNote, SAMPLE_PATTERN } from '../fit/sample-case';
+import { carryForward } from '../forecast/carry-forward';
+import { sampleCase, sampleCloth, sampleMake, sampleNote, SAMPLE_PATTERN } from '../garment/sample-case';
 import type { Decision, Make, Outcome, Verdict } from '../records';
 import { REASONS } from '../records/make';
 import { bestVersion, isDear, sewAgain, type SewAgainInput } from './sew-again';

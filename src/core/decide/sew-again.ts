@@ -1,10 +1,10 @@
-import { isChanged } from '../fit/summary';
-import type { CarryForward } from '../fit/carry-forward';
-import { versionsOf, type PatternCase } from '../fit/case';
-import { mainCloth } from '../fit/cloth-give';
-import type { IsoDate } from '../measure/calendar-day';
-import { percent } from '../measure/percent';
-import { zoneOf } from '../measure/zones';
+import { isChanged } from '../forecast/summary';
+import type { CarryForward } from '../forecast/carry-forward';
+import { versionsOf, type PatternCase } from '../garment/case';
+import { mainCloth } from '../garment/stretch';
+import type { IsoDate } from '../units/date';
+import { percent } from '../units/percent';
+import { zoneOf } from '../body/zones';
 import type { Cloth, Decision, Make, Verdict } from '../records';
 import { clothProperties } from '../versions/differences';
 import { judgedEarly, reasonShares, type Reason } from './verdict-weight';

@@ -1,7 +1,7 @@
-import { daysBetween } from '../measure/body';
-import type { IsoDate } from '../measure/calendar-day';
+import { daysBetween } from '../body/measures';
+import type { IsoDate } from '../units/date';
 import type { Verdict } from '../records';
-import { dateOfDay, monthStart } from '../measure/calendar-day';
+import { dateOfDay, monthStart } from '../units/date';
 import { seasonOfMonth, type Hemisphere, type Season } from '../wear/season';
 import type { Hanging } from '../wear/wardrobe';
 

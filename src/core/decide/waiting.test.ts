@@ -1,8 +1,8 @@
-import { sampleAlteration, sampleCloth, sampleMake, SAMPLE_PATTERN } from '../fit/sample-case';
+import { sampleAlteration, sampleCloth, sampleMake, SAMPLE_PATTERN } from '../garment/sample-case';
 import type { Plan } from '../records';
 import { blankPlan } from '../records/blank';
 import { wardrobe } from '../wear/wardrobe';
-import { judgedAgain, looseEndDone, markedOnPaper } from './one-touch';
+import { judgedAgain, looseEndDone, markedOnPaper } from '../make/one-touch';
 import { waiting } from './waiting';
 
 const TODAY = '2026-03-20';

@@ -1,5 +1,5 @@
-import { byDay, type IsoDate } from '../measure/calendar-day';
-import { daysBetween } from '../measure/body';
+import { byDay, type IsoDate } from '../units/date';
+import { daysBetween } from '../body/measures';
 import type { Alteration, Cloth, LooseEnd, Make, Pattern, Plan } from '../records';
 import type { Hanging } from '../wear/wardrobe';
 import type { Hemisphere } from '../wear/season';

@@ -1,4 +1,4 @@
-import type { ZoneId } from '../measure/zones';
+import type { ZoneId } from '../body/zones';
 import { isLower } from '../records/usual-zones';
 import type { FlatDetails, GarmentKind } from '../records';
 import { garmentFlat } from './flat';

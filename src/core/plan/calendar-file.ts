@@ -1,5 +1,5 @@
 import ical, { ICalCalendarMethod } from 'ical-generator';
-import { dateOfDay, dayNumber, type IsoDate } from '../measure/calendar-day';
+import { dateOfDay, dayNumber, type IsoDate } from '../units/date';
 import type { CalendarDay } from './calendar';
 
 /** A day for the calendar's writer, which reads the parts of a date in the zone of the machine: noon is the same day in every zone. */

@@ -1,4 +1,4 @@
-import { byDay, type IsoDate } from '../measure/calendar-day';
+import { byDay, type IsoDate } from '../units/date';
 import type { Plan, PlanList } from '../records';
 
 /** A day in a calendar: a garment wanted by then, or a list to be done. */

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
-import { SAMPLE_BODY, SAMPLE_PATTERN, sampleAlteration, sampleCase, sampleCloth, sampleMake } from '../fit/sample-case';
+import { SAMPLE_BODY, SAMPLE_PATTERN, sampleAlteration, sampleCase, sampleCloth, sampleMake } from '../garment/sample-case';
 import { blankPlan } from '../records/blank';
 import type { Cloth, Make, Pattern, Person } from '../records';
-import { makeOfPlan } from '../records/plan-to-make';
+import { makeOfPlan } from '../make/plan-to-make';
 import { checksFor, type CheckRequest } from './checks';
 
 const TODAY = '2025-06-01';

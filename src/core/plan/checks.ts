@@ -1,20 +1,20 @@
 import { needleFor } from '../arithmetic/needle-and-thread';
-import { longestPiece } from '../cloth/shelf';
+import { longestPiece } from '../fabric/stash';
 import { effectsOf } from '../alteration/effects';
-import { alterationKind } from '../alteration/catalogue';
+import { alterationKind } from '../catalogue/alterations';
 import { alterationWhen, alterationWords } from '../alteration/words';
-import { effectContext, inOrder, versionsOf, viewOf, type PatternCase } from '../fit/case';
-import { chartOf, finishedColumn, lineOf, placeOf, readColumn } from '../fit/chart';
-import { mainCloth } from '../fit/cloth-give';
-import { ageOn, bodyOn, daysBetween } from '../measure/body';
-import type { IsoDate } from '../measure/calendar-day';
-import { formatLength, type LengthUnit } from '../measure/length';
-import { zoneOf, type BodyMeasure, type ZoneId } from '../measure/zones';
+import { effectContext, inOrder, versionsOf, viewOf, type PatternCase } from '../garment/case';
+import { chartOf, finishedColumn, lineOf, placeOf, readColumn } from '../garment/chart';
+import { mainCloth } from '../garment/stretch';
+import { ageOn, bodyOn, daysBetween } from '../body/measures';
+import type { IsoDate } from '../units/date';
+import { formatLength, type LengthUnit } from '../units/length';
+import { zoneOf, type BodyMeasure, type ZoneId } from '../body/zones';
 import type { Alteration, BandPiece, Make, Person, Plan } from '../records';
 import { zoneOfMake } from '../versions/compare-makes';
 import { canBePutOn } from '../arithmetic/put-on';
 import { closedBands } from './closed-bands';
-import { clothFor, type ClothForPlan } from './cloth-for-plan';
+import { clothFor, type ClothForPlan } from './fabric-for-plan';
 
 /** How much a check weighs: what would spoil the cut, what is easily regretted, what is good to know. */
 export type Weight = 'stop' | 'heed' | 'know';

@@ -1,4 +1,4 @@
-import { zoneOf } from '../measure/zones';
+import { zoneOf } from '../body/zones';
 import { BAND_ZONES, type BandPiece, type View } from '../records';
 
 /** Bands of a view that close round the body. */

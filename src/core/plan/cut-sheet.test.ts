@@ -1,7 +1,7 @@
-import { SAMPLE_PATTERN, sampleAlteration, sampleCase, sampleCloth, sampleMake } from '../fit/sample-case';
+import { SAMPLE_PATTERN, sampleAlteration, sampleCase, sampleCloth, sampleMake } from '../garment/sample-case';
 import type { Make, Plan } from '../records';
 import { blankPlan } from '../records/blank';
-import { addedAlong } from './cloth-for-plan';
+import { addedAlong } from './fabric-for-plan';
 import { cutSheet } from './cut-sheet';
 
 const last = sampleMake(1, {

@@ -1,14 +1,14 @@
-import { alterationKind } from '../alteration/catalogue';
+import { alterationKind } from '../catalogue/alterations';
 import { openWishes } from '../alteration/wishes';
 import { alterationWhen, alterationWords, sizeLineWords } from '../alteration/words';
-import { longestPiece } from '../cloth/shelf';
-import { inOrder, versionsOf, viewOf } from '../fit/case';
-import { mainCloth } from '../fit/cloth-give';
-import { formatLength } from '../measure/length';
-import { zoneOf } from '../measure/zones';
+import { longestPiece } from '../fabric/stash';
+import { inOrder, versionsOf, viewOf } from '../garment/case';
+import { mainCloth } from '../garment/stretch';
+import { formatLength } from '../units/length';
+import { zoneOf } from '../body/zones';
 import type { Alteration, ConstructionNote, SizeLine } from '../records';
 import { bandWords, checksFor, type Check, type CheckRequest } from './checks';
-import { clothFor } from './cloth-for-plan';
+import { clothFor } from './fabric-for-plan';
 
 /** A line to trace: where, and along which size. */
 export interface TraceLine {

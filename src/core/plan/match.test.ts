@@ -1,4 +1,4 @@
-import { SAMPLE_PATTERN, sampleCase, sampleCloth, sampleMake } from '../fit/sample-case';
+import { SAMPLE_PATTERN, sampleCase, sampleCloth, sampleMake } from '../garment/sample-case';
 import type { Cloth, Make } from '../records';
 import { clothsFor, matchOf } from './match';
 

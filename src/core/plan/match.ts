@@ -1,13 +1,13 @@
 import { clothProperties } from '../versions/differences';
-import { versionsOf, type PatternCase } from '../fit/case';
-import { mainCloth } from '../fit/cloth-give';
-import { LOVED } from '../fit/sizes';
-import type { IsoDate } from '../measure/calendar-day';
-import { formatLength, type LengthUnit } from '../measure/length';
+import { versionsOf, type PatternCase } from '../garment/case';
+import { mainCloth } from '../garment/stretch';
+import { LOVED } from '../forecast/sizes';
+import type { IsoDate } from '../units/date';
+import { formatLength, type LengthUnit } from '../units/length';
 import type { Season } from '../wear/season';
 import type { Cloth, Make } from '../records';
-import { weightOf } from '../cloth/filter';
-import { clothFor } from './cloth-for-plan';
+import { weightOf } from '../fabric/filter';
+import { clothFor } from './fabric-for-plan';
 
 /** How a cloth and a pattern go together: what speaks for it, and what against. */
 export interface Match {

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { SAMPLE_PATTERN, sampleAlteration, sampleCase, sampleCloth, sampleMake } from '../fit/sample-case';
+import { SAMPLE_PATTERN, sampleAlteration, sampleCase, sampleCloth, sampleMake } from '../garment/sample-case';
 import { shopCard, toBuy } from './shop-card';
 
 const view = {

@@ -1,10 +1,10 @@
-import { clothNeeded, lengthToBuy } from '../cloth/needed';
-import { mainCloth } from '../fit/cloth-give';
-import { LOVED } from '../fit/sizes';
-import { versionsOf, viewOf, type PatternCase } from '../fit/case';
-import type { LengthUnit } from '../measure/length';
+import { clothNeeded, lengthToBuy } from '../fabric/needed';
+import { mainCloth } from '../garment/stretch';
+import { LOVED } from '../forecast/sizes';
+import { versionsOf, viewOf, type PatternCase } from '../garment/case';
+import type { LengthUnit } from '../units/length';
 import type { Make } from '../records';
-import { addedAlong } from './cloth-for-plan';
+import { addedAlong } from './fabric-for-plan';
 
 /** Widths in which cloth lies in shops, cm. Source: the trade. */
 export const SHOP_WIDTHS = [90, 115, 140, 150] as const;

@@ -1,6 +1,6 @@
-import type { PlannedZone } from '../fit/planned-chance';
-import { sampleCase, sampleCloth, sampleMake, sampleNote } from '../fit/sample-case';
-import type { ZoneId } from '../measure/zones';
+import type { PlannedZone } from '../forecast/planned-chance';
+import { sampleCase, sampleCloth, sampleMake, sampleNote } from '../garment/sample-case';
+import type { ZoneId } from '../body/zones';
 import { toileQuestion } from './toile';
 
 const at = (zone: ZoneId, chance: number, rest: Partial<PlannedZone> = {}): PlannedZone => ({

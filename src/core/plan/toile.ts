@@ -1,7 +1,7 @@
-import type { PlannedZone } from '../fit/planned-chance';
-import { versionsOf, type PatternCase } from '../fit/case';
-import { mainCloth } from '../fit/cloth-give';
-import type { ZoneId } from '../measure/zones';
+import type { PlannedZone } from '../forecast/planned-chance';
+import { versionsOf, type PatternCase } from '../garment/case';
+import { mainCloth } from '../garment/stretch';
+import type { ZoneId } from '../body/zones';
 import type { Cloth, Make } from '../records';
 import { minutesOf } from '../records/blank';
 import { isDear } from '../decide/sew-again';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { ALTERATION_KIND_IDS, isSized, WAYS } from '../alteration/catalogue';
+import { ALTERATION_KIND_IDS, isSized, WAYS } from '../catalogue/alterations';
 import { CalendarDate, Cm, Id, Words, ZoneName } from './shapes';
 
 /** What was changed against the pattern as drafted. Its effects on zones are computed, never typed. */

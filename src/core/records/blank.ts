@@ -1,5 +1,5 @@
-import type { ZoneId } from '../measure/zones';
-import type { Cloth } from './cloth';
+import type { ZoneId } from '../body/zones';
+import type { Cloth } from './fabric';
 import type { Make } from './make';
 import type { GarmentKind, Pattern, SizeChart, View } from './pattern';
 import type { Plan } from './plan';

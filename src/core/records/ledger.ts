@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { Cloth } from './cloth';
+import { Cloth } from './fabric';
 import { Make } from './make';
 import { Pattern } from './pattern';
 import { MeasurementSet, Person } from './person';

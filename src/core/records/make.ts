@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { SYMPTOM_IDS } from '../symptom/catalogue';
+import { SYMPTOM_IDS } from '../catalogue/symptoms';
 import { Alteration } from './alteration';
-import { SEASONS } from '../measure/seasons';
+import { SEASONS } from './seasons';
 import { field } from './field';
 import { CalendarDate, Cm, Id, Money, Name, PositiveCm, Words, ZoneName } from './shapes';
 import { SizeLine } from './size-line';

@@ -3,7 +3,7 @@ import { Alteration } from './alteration';
 import { field } from './field';
 import { ClothUse } from './make';
 import { CalendarDate, Cm, Id, Measure, Name, PositiveCm, Words, ZoneName } from './shapes';
-import { zoneOf } from '../measure/zones';
+import { zoneOf } from '../body/zones';
 import { SizeLine } from './size-line';
 
 /** What a sewist said of a check: seen to, later, or not minded. */

@@ -1,4 +1,4 @@
-import { sampleAlteration, sampleCloth, sampleMake, sampleNote, SAMPLE_PATTERN } from '../fit/sample-case';
+import { sampleAlteration, sampleCloth, sampleMake, sampleNote, SAMPLE_PATTERN } from '../garment/sample-case';
 import { Alteration, Cloth, FitNote, Make, MeasurementSet, Pattern, Picture, Verdict, Wear } from './index';
 import { blankChart, blankCloth, blankMake, blankPattern, makeName, minutesOf } from './blank';
 

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { FIT_CLASSES } from '../measure/fit-class';
-import { BODY_MEASURES, ZONE_IDS, type BodyMeasure } from '../measure/zones';
+import { FIT_CLASSES } from '../body/fit-class';
+import { BODY_MEASURES, ZONE_IDS, type BodyMeasure } from '../body/zones';
 
 /** Shapes that several records share. Every length is in cm; every date an ISO calendar date. */
 export const Id = z.string().min(1).max(64);

@@ -1,4 +1,4 @@
-import type { BodyMeasure, ZoneId } from '../measure/zones';
+import type { BodyMeasure, ZoneId } from '../body/zones';
 import type { GarmentKind } from './pattern';
 
 const UPPER: readonly ZoneId[] = ['shoulder', 'acrossBack', 'bust', 'waist', 'bodyLength', 'sleeve'];

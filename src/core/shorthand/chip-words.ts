@@ -1,11 +1,11 @@
 import { format, parseISO } from 'date-fns';
 import { alterationWhen, alterationWords, sizeLineWords, zoneList } from '../alteration/words';
-import { outcomeWords, seenWords } from '../fit/words';
-import { formatDuration } from '../measure/duration';
-import { formatLength, type LengthUnit } from '../measure/length';
-import { formatMoney } from '../measure/money';
-import { zoneOf } from '../measure/zones';
-import { symptomOf } from '../symptom/catalogue';
+import { outcomeWords, seenWords } from '../forecast/words';
+import { formatDuration } from '../units/duration';
+import { formatLength, type LengthUnit } from '../units/length';
+import { formatMoney } from '../units/money';
+import { zoneOf } from '../body/zones';
+import { symptomOf } from '../catalogue/symptoms';
 import type { Named } from './mark-names';
 import type { LineContext, Understood } from './parse-line';
 

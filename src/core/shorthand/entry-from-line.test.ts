@@ -1,4 +1,4 @@
-import { sampleAlteration, sampleMake } from '../fit/sample-case';
+import { sampleAlteration, sampleMake } from '../garment/sample-case';
 import type { Make } from '../records';
 import { Make as MakeShape } from '../records';
 import { completions } from './complete';

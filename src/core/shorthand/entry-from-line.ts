@@ -1,4 +1,4 @@
-import type { ZoneId } from '../measure/zones';
+import type { ZoneId } from '../body/zones';
 import type { Alteration, FitNote, Make, Seen } from '../records';
 import { blankCloth } from '../records/blank';
 import type { Cloth } from '../records';

@@ -1,5 +1,5 @@
 import { MARKS, MARKS_EACH } from './grammar';
-import { gather } from '../measure/gather';
+import { gather } from '../units/group-by';
 
 /** A name that the ledger knows. */
 export interface Named {

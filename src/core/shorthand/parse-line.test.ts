@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { formatLength } from '../measure/length';
+import { formatLength } from '../units/length';
 import { parseLine, type Chip, type LineContext } from './parse-line';
 
 /** Everything here is made up. Two patterns with letters and figures as sizes, one without a chart. */

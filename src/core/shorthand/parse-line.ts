@@ -1,12 +1,12 @@
 import type { Node } from 'ohm-js';
 import { addDays, formatISO, getDay, isValid, parseISO } from 'date-fns';
-import { alterationKind, asksZones } from '../alteration/catalogue';
-import { parseDuration } from '../measure/duration';
-import { formatLength, parseLength, type LengthUnit } from '../measure/length';
-import { parseMoney } from '../measure/money';
-import { DIRECTION_WORDS, zoneOf, type ZoneId } from '../measure/zones';
+import { alterationKind, asksZones } from '../catalogue/alterations';
+import { parseDuration } from '../units/duration';
+import { formatLength, parseLength, type LengthUnit } from '../units/length';
+import { parseMoney } from '../units/money';
+import { DIRECTION_WORDS, zoneOf, type ZoneId } from '../body/zones';
 import type { Alteration, ClothUse, FitNote, GarmentKind, Make, Money, Outcome, Seen, SizeLine, TimeSpent } from '../records';
-import { symptomOf } from '../symptom/catalogue';
+import { symptomOf } from '../catalogue/symptoms';
 import { LINE, lineWithSizes } from './grammar';
 import { markNames, type Marked, type Named, type Vocabulary } from './mark-names';
 import {

@@ -1,7 +1,7 @@
-import { ALTERATION_KIND_IDS, alterationKind, type AlterationKindId } from '../alteration/catalogue';
-import { ZONE_IDS, zoneOf, type ZoneId } from '../measure/zones';
+import { ALTERATION_KIND_IDS, alterationKind, type AlterationKindId } from '../catalogue/alterations';
+import { ZONE_IDS, zoneOf, type ZoneId } from '../body/zones';
 import { CLOTH_PARTS, type GarmentKind } from '../records';
-import { SYMPTOM_IDS, symptomOf, type SymptomId } from '../symptom/catalogue';
+import { SYMPTOM_IDS, symptomOf, type SymptomId } from '../catalogue/symptoms';
 
 /** The words that the line understands, beside those of the ledger itself. What a zone or a kind is called in the catalogues always works. */
 

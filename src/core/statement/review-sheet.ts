@@ -1,12 +1,12 @@
 import { format, parseISO } from 'date-fns';
 import { alterationWhen, alterationWords, sizeLineWords, zoneList } from '../alteration/words';
 import { verdictWhen } from '../decide/verdict-weight';
-import { viewOf } from '../fit/case';
-import { outcomeWords, seenWords } from '../fit/words';
-import { bodyOn } from '../measure/body';
-import { formatDuration } from '../measure/duration';
-import { formatClothLength, formatLength, type LengthUnit } from '../measure/length';
-import { BODY_MEASURES, zoneOf, type BodyMeasure } from '../measure/zones';
+import { viewOf } from '../garment/case';
+import { outcomeWords, seenWords } from '../forecast/words';
+import { bodyOn } from '../body/measures';
+import { formatDuration } from '../units/duration';
+import { formatClothLength, formatLength, type LengthUnit } from '../units/length';
+import { BODY_MEASURES, zoneOf, type BodyMeasure } from '../body/zones';
 import { makeName, minutesOf } from '../records/blank';
 import type { Cloth, FitNote, Make, MeasurementSet, Pattern } from '../records';
 import type { Sheet, SheetBlock, SheetOptions } from './sheet';

@@ -1,6 +1,6 @@
 import { addDays, addMonths, formatISO, lastDayOfMonth, parseISO } from 'date-fns';
-import { MONTH_NAMES, type IsoDate } from '../measure/calendar-day';
-import { SEASONS } from '../measure/seasons';
+import { MONTH_NAMES, type IsoDate } from '../units/date';
+import { SEASONS } from '../records/seasons';
 import { seasonOf, type Hemisphere, type Season } from '../wear/season';
 
 export const SPAN_KINDS = ['month', 'season', 'year'] as const;

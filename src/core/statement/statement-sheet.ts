@@ -1,12 +1,12 @@
 import { alterationWords } from '../alteration/words';
 import { verdictWhen } from '../decide/verdict-weight';
-import { formatDuration } from '../measure/duration';
-import { formatClothLength, formatLength, type LengthUnit } from '../measure/length';
-import { formatMoney } from '../measure/money';
-import { BODY_MEASURES, type BodyMeasure } from '../measure/zones';
+import { formatDuration } from '../units/duration';
+import { formatClothLength, formatLength, type LengthUnit } from '../units/length';
+import { formatMoney } from '../units/money';
+import { BODY_MEASURES, type BodyMeasure } from '../body/zones';
 import { makeName, minutesOf } from '../records/blank';
 import type { Make, Person } from '../records';
-import { mainCloth } from '../fit/cloth-give';
+import { mainCloth } from '../garment/stretch';
 import type { Sheet, SheetBlock, SheetOptions } from './sheet';
 import type { Statement, StatementInput, Sum } from './statement';
 

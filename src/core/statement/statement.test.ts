@@ -1,4 +1,4 @@
-import { sampleAlteration, sampleCloth, sampleMake, sampleNote, SAMPLE_BODY, SAMPLE_PATTERN } from '../fit/sample-case';
+import { sampleAlteration, sampleCloth, sampleMake, sampleNote, SAMPLE_BODY, SAMPLE_PATTERN } from '../garment/sample-case';
 import type { Make, Wear } from '../records';
 import { toMarkdown } from './sheet';
 import { reviewSheet } from './review-sheet';

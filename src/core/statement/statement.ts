@@ -1,4 +1,4 @@
-import { byDay, type IsoDate } from '../measure/calendar-day';
+import { byDay, type IsoDate } from '../units/date';
 import { minutesOf } from '../records/blank';
 import type { Alteration, Cloth, Make, MeasurementSet, Pattern, Plan, PlanList, Verdict, Wear } from '../records';
 import { availableMonths, inRotation, isWorn, readyOn } from '../wear/available';

@@ -1,6 +1,6 @@
-import type { Habits } from '../fit/habits';
-import type { ZoneId } from '../measure/zones';
-import { SYMPTOM_IDS, symptomOf } from './catalogue';
+import type { Habits } from '../forecast/habits';
+import type { ZoneId } from '../body/zones';
+import { SYMPTOM_IDS, symptomOf } from '../catalogue/symptoms';
 import { likelyCauses, movesAt } from './finder';
 
 const habits = (zone: ZoneId, median: number, under: number, over: number): Habits => ({

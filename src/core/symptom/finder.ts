@@ -1,11 +1,11 @@
-import { alterationKind, asksZones } from '../alteration/catalogue';
+import { alterationKind, asksZones } from '../catalogue/alterations';
 import { effectsOf, USUAL_GARMENT } from '../alteration/effects';
-import type { Habits } from '../fit/habits';
-import { isFine } from '../fit/next-cut';
-import { roundToWorkable, type LengthUnit } from '../measure/length';
-import type { ZoneId } from '../measure/zones';
+import type { Habits } from '../forecast/habits';
+import { isFine } from '../forecast/next-cut';
+import { roundToWorkable, type LengthUnit } from '../units/length';
+import type { ZoneId } from '../body/zones';
 import type { Alteration } from '../records';
-import { symptomOf, type Answer, type Cause, type SymptomId } from './catalogue';
+import { symptomOf, type Answer, type Cause, type SymptomId } from '../catalogue/symptoms';
 
 /** A likely cause of what is seen, with what the person's patterns say of it. */
 export interface LikelyCause extends Cause {

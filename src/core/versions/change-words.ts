@@ -1,7 +1,7 @@
 import { alterationWords, sizeLineWords } from '../alteration/words';
-import { sameLine } from '../fit/chart';
-import type { LengthUnit } from '../measure/length';
-import { zoneOf } from '../measure/zones';
+import { sameLine } from '../garment/chart';
+import type { LengthUnit } from '../units/length';
+import { zoneOf } from '../body/zones';
 import type { Make } from '../records';
 
 /** What a field of a make is called when it changed and nothing finer can be said. */

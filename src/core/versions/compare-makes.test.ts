@@ -1,6 +1,6 @@
-import { SAMPLE_BODY, SAMPLE_PATTERN, sampleAlteration, sampleCloth, sampleMake, sampleNote } from '../fit/sample-case';
+import { SAMPLE_BODY, SAMPLE_PATTERN, sampleAlteration, sampleCloth, sampleMake, sampleNote } from '../garment/sample-case';
 import type { Make } from '../records';
-import { MOST_COMPARED } from '../records/most-compared';
+import { MOST_COMPARED } from './most-compared';
 import { compareMakes } from './compare-makes';
 
 const OTHER = { ...SAMPLE_PATTERN, id: 'other', name: 'Other blouse', fitClass: 'loose' as const };

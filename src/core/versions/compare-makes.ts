@@ -1,11 +1,11 @@
-import type { CaseTables, PatternCase } from '../fit/case';
-import { makesOf, viewOf } from '../fit/case';
-import { easeOf } from '../fit/draft';
-import { lastEvidence } from '../fit/evidence';
-import { offsetOf } from '../fit/offset';
-import { ZONE_IDS, zoneOf, type ZoneId } from '../measure/zones';
+import type { CaseTables, PatternCase } from '../garment/case';
+import { makesOf, viewOf } from '../garment/case';
+import { easeOf } from '../garment/draft';
+import { lastEvidence } from '../garment/evidence';
+import { offsetOf } from '../garment/offset';
+import { ZONE_IDS, zoneOf, type ZoneId } from '../body/zones';
 import type { FitNote, Make, Pattern } from '../records';
-import { MOST_COMPARED } from '../records/most-compared';
+import { MOST_COMPARED } from './most-compared';
 
 /** How a garment was at a zone, on scales that garments of different patterns share. */
 export interface ComparedZone {

@@ -1,4 +1,4 @@
-import { sampleAlteration, sampleCase, sampleCloth, sampleMake, sampleNote } from '../fit/sample-case';
+import { sampleAlteration, sampleCase, sampleCloth, sampleMake, sampleNote } from '../garment/sample-case';
 import type { Make } from '../records';
 import { creditWords, fateWords } from './credit-words';
 import { whatItDid } from './what-it-did';

@@ -1,6 +1,6 @@
 import { alterationAmount, alterationPlace } from '../alteration/words';
-import type { LengthUnit } from '../measure/length';
-import { percent } from '../measure/percent';
+import type { LengthUnit } from '../units/length';
+import { percent } from '../units/percent';
 import type { Cause, Effect } from './what-it-did';
 
 /** What gets the credit, in words: `back width +1 cm`. */

@@ -1,4 +1,4 @@
-import { SAMPLE_BODY, sampleAlteration, sampleCase, sampleCloth, sampleMake } from '../fit/sample-case';
+import { SAMPLE_BODY, sampleAlteration, sampleCase, sampleCloth, sampleMake } from '../garment/sample-case';
 import type { Make } from '../records';
 import { clothProperties, differencesBetween } from './differences';
 

@@ -1,8 +1,8 @@
-import { bodyOn } from '../measure/body';
-import { BODY_MEASURES, zoneOf, type BodyMeasure, type ZoneId } from '../measure/zones';
-import { viewOf, type PatternCase } from '../fit/case';
-import { lineOf, sameLine } from '../fit/chart';
-import { mainCloth } from '../fit/cloth-give';
+import { bodyOn } from '../body/measures';
+import { BODY_MEASURES, zoneOf, type BodyMeasure, type ZoneId } from '../body/zones';
+import { viewOf, type PatternCase } from '../garment/case';
+import { lineOf, sameLine } from '../garment/chart';
+import { mainCloth } from '../garment/stretch';
 import type { Alteration, Cloth, Make, SizeLine } from '../records';
 
 /** One thing that is not the same in two versions. */

@@ -1,5 +1,5 @@
-import { casesFor } from '../fit/case';
-import { SAMPLE_BODY, SAMPLE_PATTERN, sampleCloth, sampleMake, sampleNote } from '../fit/sample-case';
+import { casesFor } from '../garment/case';
+import { SAMPLE_BODY, SAMPLE_PATTERN, sampleCloth, sampleMake, sampleNote } from '../garment/sample-case';
 import type { Make } from '../records';
 import { easeByClass, girthsOf } from './ease-by-class';
 

@@ -1,10 +1,10 @@
-import { fitClassAt, viewOf, type PatternCase } from '../fit/case';
-import { LOVED } from '../fit/sizes';
-import { FIT_CLASSES, type FitClass } from '../measure/fit-class';
-import { ZONE_IDS, zoneOf, type ZoneId } from '../measure/zones';
+import { fitClassAt, viewOf, type PatternCase } from '../garment/case';
+import { LOVED } from '../forecast/sizes';
+import { FIT_CLASSES, type FitClass } from '../body/fit-class';
+import { ZONE_IDS, zoneOf, type ZoneId } from '../body/zones';
 import type { Make, Pattern } from '../records';
 import { zoneOfMake } from './compare-makes';
-import { gather } from '../measure/gather';
+import { gather } from '../units/group-by';
 
 /** How a garment came to be thought of: loved is 4 or 5 of 5, liked 3, not loved less; unsaid without a verdict. */
 export type Liking = 'loved' | 'liked' | 'not loved' | 'unsaid';

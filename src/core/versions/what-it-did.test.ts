@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { sampleAlteration, sampleCase, sampleCloth, sampleMake, sampleNote } from '../fit/sample-case';
+import { sampleAlteration, sampleCase, sampleCloth, sampleMake, sampleNote } from '../garment/sample-case';
 import type { Make, Outcome } from '../records';
 import { whatItDid } from './what-it-did';
 

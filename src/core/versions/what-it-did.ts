@@ -1,10 +1,10 @@
 import { alterationKey } from '../alteration/alteration-key';
-import { lastEvidence, type Evidence } from '../fit/evidence';
-import { mainCloth } from '../fit/cloth-give';
-import { zonesOfCase } from '../fit/carry-forward';
-import type { PatternCase } from '../fit/case';
-import type { Offset } from '../fit/offset';
-import type { ZoneId } from '../measure/zones';
+import { lastEvidence, type Evidence } from '../garment/evidence';
+import { mainCloth } from '../garment/stretch';
+import { zonesOfCase } from '../forecast/carry-forward';
+import type { PatternCase } from '../garment/case';
+import type { Offset } from '../garment/offset';
+import type { ZoneId } from '../body/zones';
 import type { Alteration, Make } from '../records';
 import { clothProperties } from './differences';
 

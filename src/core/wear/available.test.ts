@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { blankMake } from '../records/blank';
 import type { Make } from '../records';
 import { availableMonths, inRotation, isAway } from './available';
-import { MONTH_DAYS } from '../measure/calendar-day';
+import { MONTH_DAYS } from '../units/date';
 import { seasonOf, seasonsOf } from './season';
 
 const make = (rest: Partial<Make> = {}): Make => ({ ...blankMake('m', 'p', 1, '2025-06-01'), ...rest });

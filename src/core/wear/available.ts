@@ -1,7 +1,7 @@
-import type { IsoDate } from '../measure/calendar-day';
+import type { IsoDate } from '../units/date';
 import type { Make } from '../records';
-import { dayNumber, MONTH_DAYS, monthOfDay, monthStart } from '../measure/calendar-day';
-import { SEASONS } from '../measure/seasons';
+import { dayNumber, MONTH_DAYS, monthOfDay, monthStart } from '../units/date';
+import { SEASONS } from '../records/seasons';
 import { seasonOfMonth, type Hemisphere, type Season } from './season';
 
 /** States in which a garment can be reached for. */

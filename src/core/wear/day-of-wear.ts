@@ -1,4 +1,4 @@
-import type { IsoDate } from '../measure/calendar-day';
+import type { IsoDate } from '../units/date';
 import type { Wear } from '../records';
 import { isEstimate } from './wear-count';
 

@@ -1,4 +1,4 @@
-import { byDay, type IsoDate } from '../measure/calendar-day';
+import { byDay, type IsoDate } from '../units/date';
 import type { Wear } from '../records';
 
 /** Garments worn together, how often, and last when. */

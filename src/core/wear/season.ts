@@ -1,7 +1,7 @@
-import type { IsoDate } from '../measure/calendar-day';
+import type { IsoDate } from '../units/date';
 import type { Cloth, Make } from '../records';
-import { SEASONS } from '../measure/seasons';
-import { mainCloth } from '../fit/cloth-give';
+import { SEASONS } from '../records/seasons';
+import { mainCloth } from '../garment/stretch';
 
 export type Season = (typeof SEASONS)[number];
 export type Hemisphere = 'north' | 'south';

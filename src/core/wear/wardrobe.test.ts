@@ -1,4 +1,4 @@
-import { sampleCloth, sampleMake, SAMPLE_PATTERN } from '../fit/sample-case';
+import { sampleCloth, sampleMake, SAMPLE_PATTERN } from '../garment/sample-case';
 import type { Make, Wear } from '../records';
 import { wardrobe } from './wardrobe';
 

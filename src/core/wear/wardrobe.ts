@@ -1,4 +1,4 @@
-import type { IsoDate } from '../measure/calendar-day';
+import type { IsoDate } from '../units/date';
 import type { Cloth, Make, Pattern, Wear } from '../records';
 import { availableMonths, inRotation, isAway, isWorn, monthsAYear } from './available';
 import { seasonOf, seasonsOf, type Hemisphere, type Season } from './season';

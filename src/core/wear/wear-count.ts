@@ -1,7 +1,7 @@
-import type { IsoDate } from '../measure/calendar-day';
+import type { IsoDate } from '../units/date';
 import type { FREQUENCIES, Wear } from '../records/wear';
-import { dayNumber } from '../measure/calendar-day';
-import { gather } from '../measure/gather';
+import { dayNumber } from '../units/date';
+import { gather } from '../units/group-by';
 
 export type Frequency = (typeof FREQUENCIES)[number];
 

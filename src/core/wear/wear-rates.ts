@@ -1,5 +1,5 @@
 import { gammaBelow, gammaPoint } from './gamma';
-import { gather } from '../measure/gather';
+import { gather } from '../units/group-by';
 
 /** A garment as the reckoning of wear sees it. */
 export interface WornGarment {

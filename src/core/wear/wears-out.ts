@@ -1,5 +1,5 @@
 import type { Cloth, Make, Mend, Pattern, Wear } from '../records';
-import { mainCloth } from '../fit/cloth-give';
+import { mainCloth } from '../garment/stretch';
 import { makeName } from '../records/blank';
 import { wearCounts } from './wear-count';
 

@@ -1,5 +1,5 @@
 import type { Wear } from '../records';
-import { dayNumber } from '../measure/calendar-day';
+import { dayNumber } from '../units/date';
 import { isEstimate } from './wear-count';
 
 /** A stitch on a thread: a day with how many garments of the row were worn, and which. */

@@ -1,8 +1,8 @@
 import { expose } from 'comlink';
 import { whatWouldChange, type TableChange } from '../../core/archive/what-would-change';
-import type { LengthUnit } from '../../core/measure/length';
+import type { LengthUnit } from '../../core/units/length';
 import { Stopped, type LongWork } from './long-work';
-import type { Which } from '../../core/merge/merge';
+import type { Which } from '../../core/ledger/merge/merge';
 import { openFile, readFile, readParts, replaceLedger, type LedgerCounts, type Opened, type ReadIn, type ReadLedger } from './ledger-file';
 import { bringTogether, lookTogether, type Together } from './merge-in';
 import { zipLedger } from './zip-ledger';

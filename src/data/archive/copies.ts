@@ -1,5 +1,5 @@
 import { formatISO } from 'date-fns';
-import type { LengthUnit } from '../../core/measure/length';
+import type { LengthUnit } from '../../core/units/length';
 import { db } from '../database';
 import { changeSettings } from '../settings';
 import { archiveWorker } from './archive-worker';

@@ -1,7 +1,7 @@
-import { historiesOf, type History } from '../../core/merge/history';
-import { sayTheSame, type AnyRecord } from '../../core/merge/leaves';
-import type { Side, Tables } from '../../core/merge/merge';
-import { replacedHistory } from '../../core/merge/replace';
+import { historiesOf, type History } from '../../core/ledger/merge/history';
+import { sayTheSame, type AnyRecord } from '../../core/ledger/merge/leaves';
+import type { Side, Tables } from '../../core/ledger/merge/merge';
+import { replacedHistory } from '../../core/ledger/merge/replace';
 import { checkLedgerText, ledgerCounts, ledgerText, TABLE_NAMES, type Ledger, type TableName } from '../../core/records';
 import type { LedgerDatabase, StoredPicture } from '../database';
 import { readHistory, stampNow } from '../histories';

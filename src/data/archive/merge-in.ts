@@ -1,10 +1,10 @@
 import equal from 'fast-deep-equal';
-import { historiesOf } from '../../core/merge/history';
-import { conflictWords, recordWords, type ConflictWords } from '../../core/merge/conflict-words';
-import { mergeLedgers, type Conflict, type Which } from '../../core/merge/merge';
-import { settled } from '../../core/merge/settle';
-import { stampOf, type Stamp } from '../../core/merge/stamp';
-import type { LengthUnit } from '../../core/measure/length';
+import { historiesOf } from '../../core/ledger/merge/history';
+import { conflictWords, recordWords, type ConflictWords } from '../../core/ledger/merge/conflict-words';
+import { mergeLedgers, type Conflict, type Which } from '../../core/ledger/merge/merge';
+import { settled } from '../../core/ledger/merge/settle';
+import { stampOf, type Stamp } from '../../core/ledger/merge/stamp';
+import type { LengthUnit } from '../../core/units/length';
 import { whatWouldChange, type TableChange } from '../../core/archive/what-would-change';
 import type { LedgerDatabase } from '../database';
 import { stampNow } from '../histories';

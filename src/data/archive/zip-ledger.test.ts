@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { strFromU8, strToU8, unzipSync, Zip, ZipDeflate, ZipPassThrough, zipSync } from 'fflate';
 import { demoLedger } from '../../../demo/ledger';
-import { NO_HISTORY } from '../../core/merge/history';
+import { NO_HISTORY } from '../../core/ledger/merge/history';
 import type { Ledger } from '../../core/records';
 import type { StoredPicture } from '../database';
 import { fromBase64 } from './base64';

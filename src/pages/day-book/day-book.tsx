@@ -1,7 +1,7 @@
 import { format, parseISO } from 'date-fns';
 import { lazy, Suspense } from 'react';
 import { Link } from 'react-router';
-import { mainCloth } from '../../core/fit/cloth-give';
+import { mainCloth } from '../../core/garment/stretch';
 import type { Make } from '../../core/records';
 import { makeName } from '../../core/records/blank';
 import { db } from '../../data/database';

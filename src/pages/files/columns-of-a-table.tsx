@@ -1,7 +1,7 @@
 import { COLUMN_UNITS, SHEET_FIELDS, unitOfColumn, type ColumnGuess, type ColumnUnit } from '../../core/archive/tables-in/columns';
 import type { Sheet } from '../../core/archive/tables-in/read-sheet';
 import type { SheetName } from '../../core/archive/tables-out';
-import type { LengthUnit } from '../../core/measure/length';
+import type { LengthUnit } from '../../core/units/length';
 import { SelectField } from '../../ui/field';
 
 const UNIT_WORDS: Record<ColumnUnit, string> = { cm: 'centimetres', in: 'inches', m: 'metres', yd: 'yards' };

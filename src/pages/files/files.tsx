@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { toast } from 'react-toastify';
 import { proxy } from 'comlink';
-import { counted } from '../../core/measure/counted';
+import { counted } from '../../core/units/counted';
 import { archiveWorker } from '../../data/archive/archive-worker';
 import { exportLedger } from '../../data/archive/ledger-file';
 import { db } from '../../data/database';

@@ -1,6 +1,6 @@
 import { useRef } from 'react';
 import { toast } from 'react-toastify';
-import { counted } from '../../core/measure/counted';
+import { counted } from '../../core/units/counted';
 import { archiveWorker } from '../../data/archive/archive-worker';
 import type { LedgerCounts } from '../../data/archive/ledger-file';
 import { db } from '../../data/database';

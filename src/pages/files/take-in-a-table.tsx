@@ -6,7 +6,7 @@ import { readSheet, rejectedText, type Sheet } from '../../core/archive/tables-i
 import type { TakingInto } from '../../core/archive/tables-in/row';
 import { guessOrder, takeRows } from '../../core/archive/tables-in/take-rows';
 import { SHEETS, type SheetName } from '../../core/archive/tables-out';
-import type { DayOrder } from '../../core/measure/day-as-written';
+import type { DayOrder } from '../../core/units/day-as-written';
 import { useKept } from '../../data/drafts';
 import { newId } from '../../data/new-id';
 import type { Write } from '../../data/journal';

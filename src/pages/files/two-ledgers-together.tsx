@@ -1,6 +1,6 @@
 import { useRef, useState } from 'react';
 import { toast } from 'react-toastify';
-import type { Which } from '../../core/merge/merge';
+import type { Which } from '../../core/ledger/merge/merge';
 import { archiveWorker } from '../../data/archive/archive-worker';
 import type { Together } from '../../data/archive/merge-in';
 import { db } from '../../data/database';

@@ -1,12 +1,12 @@
 import { scaleLinear } from 'd3-scale';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import type { PatternCase } from '../../core/fit/case';
-import { outcomeWords } from '../../core/fit/words';
-import { latestNote } from '../../core/fit/evidence';
-import { CLASS_EASE, FIT_CLASS_WORDS, type FitClass } from '../../core/measure/fit-class';
-import { formatLength } from '../../core/measure/length';
-import { zoneOf, type ZoneId } from '../../core/measure/zones';
+import type { PatternCase } from '../../core/garment/case';
+import { outcomeWords } from '../../core/forecast/words';
+import { latestNote } from '../../core/garment/evidence';
+import { CLASS_EASE, FIT_CLASS_WORDS, type FitClass } from '../../core/body/fit-class';
+import { formatLength } from '../../core/units/length';
+import { zoneOf, type ZoneId } from '../../core/body/zones';
 import { easeByClass, girthsOf, type EaseDot, type Liking } from '../../core/versions/ease-by-class';
 import { useUnit } from '../../data/queries';
 import { ChartTable } from '../../ui/chart-table';

@@ -2,12 +2,12 @@ import { useMemo, useState } from 'react';
 import clsx from 'clsx';
 import { toast } from 'react-toastify';
 import { alterationWords, zoneList } from '../../core/alteration/words';
-import type { Habits } from '../../core/fit/habits';
-import { directionWord } from '../../core/fit/words';
-import { percent } from '../../core/measure/percent';
-import { ZONE_IDS, zoneOf, type ZoneId } from '../../core/measure/zones';
+import type { Habits } from '../../core/forecast/habits';
+import { directionWord } from '../../core/forecast/words';
+import { percent } from '../../core/units/percent';
+import { ZONE_IDS, zoneOf, type ZoneId } from '../../core/body/zones';
 import { GARMENT_KINDS, type Alteration, type GarmentKind, type Person } from '../../core/records';
-import { SYMPTOM_IDS, symptomOf, symptomsAt, type SymptomId } from '../../core/symptom/catalogue';
+import { SYMPTOM_IDS, symptomOf, symptomsAt, type SymptomId } from '../../core/catalogue/symptoms';
 import { likelyCauses } from '../../core/symptom/finder';
 import { newId } from '../../data/new-id';
 import { usePatterns, usePlans, useUnit } from '../../data/queries';
@@ -16,7 +16,7 @@ import { keep } from '../../parts/keep';
 import { Button } from '../../ui/button';
 import { SelectField } from '../../ui/field';
 import { Pick } from '../../ui/pick';
-import { counted } from '../../core/measure/counted';
+import { counted } from '../../core/units/counted';
 
 /** Places at which something may be seen. */
 const PLACES = ZONE_IDS.filter((z) => symptomsAt([z]).length > 0);

@@ -1,5 +1,5 @@
 import { Link, useParams } from 'react-router';
-import { settleUses } from '../../core/cloth/shelf';
+import { settleUses } from '../../core/fabric/stash';
 import { changeWords } from '../../core/versions/change-words';
 import { useBodies, useCloths, useMakes, usePatterns, useUnit } from '../../data/queries';
 import { Make } from '../../core/records';

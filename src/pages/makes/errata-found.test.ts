@@ -1,4 +1,4 @@
-import { SAMPLE_PATTERN } from '../../core/fit/sample-case';
+import { SAMPLE_PATTERN } from '../../core/garment/sample-case';
 import type { ConstructionNote, Pattern } from '../../core/records';
 import { errataFound } from './errata-found';
 

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Away, Make, type Cloth } from '../../core/records';
-import { formatLength } from '../../core/measure/length';
+import { formatLength } from '../../core/units/length';
 import { newId } from '../../data/new-id';
 import { useUnit } from '../../data/queries';
 import { today } from '../../data/today';

@@ -1,5 +1,5 @@
-import type { LengthUnit } from '../../core/measure/length';
-import type { ZoneId } from '../../core/measure/zones';
+import type { LengthUnit } from '../../core/units/length';
+import type { ZoneId } from '../../core/body/zones';
 import { FitEntry } from '../../parts/fit-entry';
 import type { Drawn } from '../../parts/garment-figure';
 import { NumberField } from '../../ui/number-field';

@@ -1,4 +1,4 @@
-import { viewOf } from '../../core/fit/case';
+import { viewOf } from '../../core/garment/case';
 import type { Cloth, FitNote, Make, Pattern, Seen } from '../../core/records';
 import { newId } from '../../data/new-id';
 import type { ZoneSaid } from '../../parts/fit-entry';

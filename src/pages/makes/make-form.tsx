@@ -1,12 +1,12 @@
-import { formatDuration } from '../../core/measure/duration';
-import type { LengthUnit } from '../../core/measure/length';
-import { zoneOf, type ZoneId } from '../../core/measure/zones';
+import { formatDuration } from '../../core/units/duration';
+import type { LengthUnit } from '../../core/units/length';
+import { zoneOf, type ZoneId } from '../../core/body/zones';
 import { ConstructionNote, LooseEnd, Make, Mend, Notion, TimeSpent, type Cloth, type MeasurementSet, type Pattern } from '../../core/records';
 import { makeName, minutesOf } from '../../core/records/blank';
 import { newId } from '../../data/new-id';
 import { useMakes, usePatterns } from '../../data/queries';
 import { today } from '../../data/today';
-import { ClothUses } from '../../parts/cloth-uses';
+import { ClothUses } from '../../parts/fabric-uses';
 import { CutFields } from '../../parts/cut-fields';
 import { RecordField } from '../../parts/record-field';
 import { RecordRows } from '../../parts/record-rows';

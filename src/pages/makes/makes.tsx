@@ -14,8 +14,8 @@ import { ArrowDown, ArrowUp } from 'lucide-react';
 import { useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { sizeLineWords } from '../../core/alteration/words';
-import { outcomeWords } from '../../core/fit/words';
-import { zoneOf } from '../../core/measure/zones';
+import { outcomeWords } from '../../core/forecast/words';
+import { zoneOf } from '../../core/body/zones';
 import type { FitNote, Make, Pattern } from '../../core/records';
 import { useCloths, useMakes, usePatterns, usePeople, useUnit, useWearCounts } from '../../data/queries';
 import { FitMark } from '../../parts/fit-mark';
@@ -23,7 +23,7 @@ import { MarkMake } from '../../parts/marked-makes';
 import { GarmentPicture } from '../../parts/garment-picture';
 import { SelectField, TextField } from '../../ui/field';
 import { Empty, PageHead } from '../../ui/page-head';
-import { counted } from '../../core/measure/counted';
+import { counted } from '../../core/units/counted';
 
 interface Line {
   readonly make: Make;

@@ -1,6 +1,6 @@
 import { useState } from 'react';
-import type { LengthUnit } from '../../core/measure/length';
-import { zoneOf, type ZoneId } from '../../core/measure/zones';
+import type { LengthUnit } from '../../core/units/length';
+import { zoneOf, type ZoneId } from '../../core/body/zones';
 import type { Make } from '../../core/records';
 import { ZonePills } from '../../parts/zone-pills';
 import { SelectField } from '../../ui/field';

@@ -1,6 +1,6 @@
 import { Timer as Clock } from 'lucide-react';
 import { useEffect, useState } from 'react';
-import { formatDuration } from '../../core/measure/duration';
+import { formatDuration } from '../../core/units/duration';
 import { PHASES, type TimeSpent } from '../../core/records';
 import { clearDraft, saveDraft, useDraft } from '../../data/drafts';
 import { newId } from '../../data/new-id';

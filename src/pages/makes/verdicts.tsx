@@ -1,5 +1,5 @@
 import { format, parseISO } from 'date-fns';
-import { judgedAgain } from '../../core/decide/one-touch';
+import { judgedAgain } from '../../core/make/one-touch';
 import { stillSo, verdictDue, verdictDueWords } from '../../core/decide/verdict-due';
 import { judgedEarly, verdictChange, verdictWeight, verdictWhen } from '../../core/decide/verdict-weight';
 import type { Make } from '../../core/records';

@@ -1,6 +1,6 @@
 import { format, parseISO } from 'date-fns';
 import { useState } from 'react';
-import { byDay } from '../../core/measure/calendar-day';
+import { byDay } from '../../core/units/date';
 import type { Wear } from '../../core/records';
 import { newId } from '../../data/new-id';
 import { useMakes, usePatterns } from '../../data/queries';

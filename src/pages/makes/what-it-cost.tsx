@@ -1,6 +1,6 @@
 import { costWords, makeCost, minutesPerWear, perWear } from '../../core/cost/cost';
-import { formatDuration } from '../../core/measure/duration';
-import { formatMoney } from '../../core/measure/money';
+import { formatDuration } from '../../core/units/duration';
+import { formatMoney } from '../../core/units/money';
 import { minutesOf } from '../../core/records/blank';
 import type { Cloth, Make, Pattern } from '../../core/records';
 import { useSettings } from '../../data/queries';

@@ -1,9 +1,9 @@
 import { useState } from 'react';
-import type { LengthUnit } from '../../core/measure/length';
-import { BODY_MEASURES, ZONE_IDS, zoneOf, type ZoneId } from '../../core/measure/zones';
+import type { LengthUnit } from '../../core/units/length';
+import { BODY_MEASURES, ZONE_IDS, zoneOf, type ZoneId } from '../../core/body/zones';
 import type { GarmentKind, SizeChart, View } from '../../core/records';
 import { blankChart } from '../../core/records/blank';
-import type { ReadChart } from '../../core/records/chart-from-text';
+import type { ReadChart } from '../../core/garment/chart-from-text';
 import { newId } from '../../data/new-id';
 import { Button } from '../../ui/button';
 import { Dialog } from '../../ui/dialog';

@@ -1,4 +1,4 @@
-import type { LengthUnit } from '../../core/measure/length';
+import type { LengthUnit } from '../../core/units/length';
 import { Button } from '../../ui/button';
 import { LengthField } from '../../ui/length-field';
 import { Pick } from '../../ui/pick';

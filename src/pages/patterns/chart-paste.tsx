@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
-import { formatLength, type LengthUnit } from '../../core/measure/length';
-import { BODY_MEASURES, zoneOf, type BodyMeasure, type ZoneId } from '../../core/measure/zones';
-import { chartFromText, type ReadChart } from '../../core/records/chart-from-text';
+import { formatLength, type LengthUnit } from '../../core/units/length';
+import { BODY_MEASURES, zoneOf, type BodyMeasure, type ZoneId } from '../../core/body/zones';
+import { chartFromText, type ReadChart } from '../../core/garment/chart-from-text';
 import { Button } from '../../ui/button';
 import { Segmented } from '../../ui/segmented';
 

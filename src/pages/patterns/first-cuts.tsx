@@ -1,10 +1,10 @@
 import { alterationWords } from '../../core/alteration/words';
 import { answerFor } from '../../core/alteration/answer';
-import { isFine } from '../../core/fit/next-cut';
-import { formatLength, roundToWorkable, type LengthUnit } from '../../core/measure/length';
-import { zoneOf } from '../../core/measure/zones';
+import { isFine } from '../../core/forecast/next-cut';
+import { formatLength, roundToWorkable, type LengthUnit } from '../../core/units/length';
+import { zoneOf } from '../../core/body/zones';
 import { WhoSpoke } from '../../parts/account/from-others';
-import { percent } from '../../core/measure/percent';
+import { percent } from '../../core/units/percent';
 import { useCaseTables } from '../../data/case-tables';
 import { useFirstCut } from '../../workers/use-reckoning';
 

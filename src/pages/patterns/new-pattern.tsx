@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
-import { FIT_CLASS_WORDS, FIT_CLASSES, type FitClass } from '../../core/measure/fit-class';
+import { FIT_CLASS_WORDS, FIT_CLASSES, type FitClass } from '../../core/body/fit-class';
 import { GARMENT_KINDS, type GarmentKind, type Pattern } from '../../core/records';
 import { blankChart, blankPattern } from '../../core/records/blank';
 import { newId } from '../../data/new-id';

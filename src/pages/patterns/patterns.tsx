@@ -1,14 +1,14 @@
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { zoneList } from '../../core/alteration/words';
-import { byDay } from '../../core/measure/calendar-day';
-import { FIT_CLASS_WORDS } from '../../core/measure/fit-class';
-import { zoneOf } from '../../core/measure/zones';
+import { byDay } from '../../core/units/date';
+import { FIT_CLASS_WORDS } from '../../core/body/fit-class';
+import { zoneOf } from '../../core/body/zones';
 import type { Pattern } from '../../core/records';
 import { useCloths, useMakes, usePatterns, usePeople, usePerson, useUnit } from '../../data/queries';
 import { useCaseTables } from '../../data/case-tables';
 import { today } from '../../data/today';
-import { percent } from '../../core/measure/percent';
+import { percent } from '../../core/units/percent';
 import { GarmentPicture } from '../../parts/garment-picture';
 import { TextField } from '../../ui/field';
 import { Empty, PageHead } from '../../ui/page-head';

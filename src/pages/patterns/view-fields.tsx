@@ -1,8 +1,8 @@
 import { useMemo } from 'react';
-import { effectContext } from '../../core/fit/case';
-import { FIT_CLASS_WORDS } from '../../core/measure/fit-class';
-import type { LengthUnit } from '../../core/measure/length';
-import { zoneOf, type ZoneId } from '../../core/measure/zones';
+import { effectContext } from '../../core/garment/case';
+import { FIT_CLASS_WORDS } from '../../core/body/fit-class';
+import type { LengthUnit } from '../../core/units/length';
+import { zoneOf, type ZoneId } from '../../core/body/zones';
 import { ClothNeed, FlatDetails, Opening, Pattern, View } from '../../core/records';
 import { newId } from '../../data/new-id';
 import { AlterationEntry } from '../../parts/alteration-entry';

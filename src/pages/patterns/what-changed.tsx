@@ -1,8 +1,8 @@
-import { reckonedMakes } from '../../core/fit/carry-forward';
-import { versionsOf, type PatternCase } from '../../core/fit/case';
-import { outcomeWords } from '../../core/fit/words';
-import type { LengthUnit } from '../../core/measure/length';
-import { zoneOf } from '../../core/measure/zones';
+import { reckonedMakes } from '../../core/forecast/carry-forward';
+import { versionsOf, type PatternCase } from '../../core/garment/case';
+import { outcomeWords } from '../../core/forecast/words';
+import type { LengthUnit } from '../../core/units/length';
+import { zoneOf } from '../../core/body/zones';
 import { creditWords } from '../../core/versions/credit-words';
 import { differencesBetween } from '../../core/versions/differences';
 import { whatItDid, type Effect } from '../../core/versions/what-it-did';

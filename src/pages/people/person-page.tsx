@@ -1,11 +1,11 @@
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { toast } from 'react-toastify';
-import { ageOn } from '../../core/measure/body';
-import { byDay } from '../../core/measure/calendar-day';
-import { doubtsOf, HOW_TO_MEASURE, type Doubt } from '../../core/measure/how-to-measure';
-import { formatLength, type LengthUnit } from '../../core/measure/length';
-import { BODY_MEASURES, type BodyMeasure } from '../../core/measure/zones';
+import { ageOn } from '../../core/body/measures';
+import { byDay } from '../../core/units/date';
+import { doubtsOf, HOW_TO_MEASURE, type Doubt } from '../../core/body/how-to-measure';
+import { formatLength, type LengthUnit } from '../../core/units/length';
+import { BODY_MEASURES, type BodyMeasure } from '../../core/body/zones';
 import { MeasurementSet, Person } from '../../core/records';
 import { db } from '../../data/database';
 import { newId } from '../../data/new-id';

@@ -1,7 +1,7 @@
 import { sewnRound } from '../../core/arithmetic/piece-check';
-import { formatLength } from '../../core/measure/length';
+import { formatLength } from '../../core/units/length';
 import { closedBands } from '../../core/plan/closed-bands';
-import { zoneOf } from '../../core/measure/zones';
+import { zoneOf } from '../../core/body/zones';
 import { BandPiece, type Plan, type View } from '../../core/records';
 import { newId } from '../../data/new-id';
 import { useUnit } from '../../data/queries';

@@ -3,7 +3,7 @@ import { format, parseISO } from 'date-fns';
 import type { ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
 import { cutSheet, type SheetStep, type TraceLine } from '../../core/plan/cut-sheet';
-import { formatLength } from '../../core/measure/length';
+import { formatLength } from '../../core/units/length';
 import type { Plan } from '../../core/records';
 import { Button } from '../../ui/button';
 import { Empty } from '../../ui/page-head';

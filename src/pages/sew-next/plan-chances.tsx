@@ -1,7 +1,7 @@
-import type { PlannedZone } from '../../core/fit/planned-chance';
-import { formatLength } from '../../core/measure/length';
-import { percent } from '../../core/measure/percent';
-import { zoneOf } from '../../core/measure/zones';
+import type { PlannedZone } from '../../core/forecast/planned-chance';
+import { formatLength } from '../../core/units/length';
+import { percent } from '../../core/units/percent';
+import { zoneOf } from '../../core/body/zones';
 import { useUnit } from '../../data/queries';
 
 /** A chance that could be so much better is worth a look. Source: our own convention. */

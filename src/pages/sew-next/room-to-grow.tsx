@@ -1,12 +1,12 @@
 import clsx from 'clsx';
 import { format, parseISO } from 'date-fns';
 import { Link } from 'react-router';
-import { edgesOf } from '../../core/measure/fit-class';
-import { fitClassAt, viewOf } from '../../core/fit/case';
-import type { GrownFit } from '../../core/fit/room-to-grow';
-import { formatLength } from '../../core/measure/length';
-import { percent } from '../../core/measure/percent';
-import { DIRECTION_WORDS, zoneOf, type ZoneId } from '../../core/measure/zones';
+import { edgesOf } from '../../core/body/fit-class';
+import { fitClassAt, viewOf } from '../../core/garment/case';
+import type { GrownFit } from '../../core/forecast/room-to-grow';
+import { formatLength } from '../../core/units/length';
+import { percent } from '../../core/units/percent';
+import { DIRECTION_WORDS, zoneOf, type ZoneId } from '../../core/body/zones';
 import type { Plan } from '../../core/records';
 import { useCaseTables } from '../../data/case-tables';
 import { useUnit } from '../../data/queries';

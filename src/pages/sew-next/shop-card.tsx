@@ -1,13 +1,13 @@
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { toast } from 'react-toastify';
-import { lastVersion } from '../../core/fit/carry-forward';
-import { caseOf, nextVersion } from '../../core/fit/case';
-import { formatClothLength, formatLength } from '../../core/measure/length';
+import { lastVersion } from '../../core/forecast/carry-forward';
+import { caseOf, nextVersion } from '../../core/garment/case';
+import { formatClothLength, formatLength } from '../../core/units/length';
 import { shopCard, toBuy } from '../../core/plan/shop-card';
 import { Cloth, type Plan } from '../../core/records';
 import { blankCloth } from '../../core/records/blank';
-import { makeOfPlan } from '../../core/records/plan-to-make';
+import { makeOfPlan } from '../../core/make/plan-to-make';
 import { useCaseTables } from '../../data/case-tables';
 import type { Write } from '../../data/journal';
 import { newId } from '../../data/new-id';
@@ -20,7 +20,7 @@ import { NumberField } from '../../ui/number-field';
 import { SelectField } from '../../ui/field';
 import { Empty, PageHead } from '../../ui/page-head';
 import { Pick } from '../../ui/pick';
-import { startMake } from '../makes/log-draft';
+import { startMake } from '../../core/make/log-draft';
 
 /** What is bought usually shrinks so much in its first wash, %. Source: usual practice for cottons; the field changes it. */
 const USUAL_SHRINKAGE = 5;

@@ -1,10 +1,10 @@
 import { zoneList } from '../../core/alteration/words';
-import { mainCloth } from '../../core/fit/cloth-give';
-import type { PlannedZone } from '../../core/fit/planned-chance';
-import { formatDuration } from '../../core/measure/duration';
-import { formatMoney } from '../../core/measure/money';
-import { percent } from '../../core/measure/percent';
-import { clothFor } from '../../core/plan/cloth-for-plan';
+import { mainCloth } from '../../core/garment/stretch';
+import type { PlannedZone } from '../../core/forecast/planned-chance';
+import { formatDuration } from '../../core/units/duration';
+import { formatMoney } from '../../core/units/money';
+import { percent } from '../../core/units/percent';
+import { clothFor } from '../../core/plan/fabric-for-plan';
 import { toileQuestion } from '../../core/plan/toile';
 import { Button } from '../../ui/button';
 import type { PlanInWork } from './use-plan';

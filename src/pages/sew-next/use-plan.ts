@@ -1,11 +1,11 @@
 import { useMemo } from 'react';
-import type { PlannedZone } from '../../core/fit/planned-chance';
-import { nextVersion, type PatternCase } from '../../core/fit/case';
-import { bodiesForPlan, type PlannedCut } from '../../core/fit/next-cut';
-import type { LengthUnit } from '../../core/measure/length';
+import type { PlannedZone } from '../../core/forecast/planned-chance';
+import { nextVersion, type PatternCase } from '../../core/garment/case';
+import { bodiesForPlan, type PlannedCut } from '../../core/forecast/next-cut';
+import type { LengthUnit } from '../../core/units/length';
 import type { CheckRequest } from '../../core/plan/checks';
 import type { Make, Person, Plan } from '../../core/records';
-import { makeOfPlan } from '../../core/records/plan-to-make';
+import { makeOfPlan } from '../../core/make/plan-to-make';
 import { useCaseTables } from '../../data/case-tables';
 import { usePatternCase, usePeople, usePlans, useUnit } from '../../data/queries';
 import { today } from '../../data/today';

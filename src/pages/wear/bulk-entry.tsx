@@ -17,7 +17,7 @@ import { Fold } from '../../ui/fold';
 import { NumberField } from '../../ui/number-field';
 import { Pick } from '../../ui/pick';
 import { Segmented } from '../../ui/segmented';
-import { counted } from '../../core/measure/counted';
+import { counted } from '../../core/units/counted';
 
 /** Garments by their ids, in that order; what was removed meanwhile is left out. */
 function hangingOf(hanging: readonly Hanging[], ids: readonly string[]): Hanging[] {

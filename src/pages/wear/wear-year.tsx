@@ -1,6 +1,6 @@
 import { ChevronLeft, ChevronRight } from 'lucide-react';
 import { useMemo, useState } from 'react';
-import { dayNumber, MONTH_NAMES, monthStart } from '../../core/measure/calendar-day';
+import { dayNumber, MONTH_NAMES, monthStart } from '../../core/units/date';
 import { seasonOfMonth } from '../../core/wear/season';
 import type { Hanging } from '../../core/wear/wardrobe';
 import { yearOfWear, type ThreadRow } from '../../core/wear/year-of-wear';

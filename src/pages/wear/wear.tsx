@@ -1,6 +1,6 @@
 import { format, formatDistanceStrict, parseISO } from 'date-fns';
 import { Link } from 'react-router';
-import { byDay } from '../../core/measure/calendar-day';
+import { byDay } from '../../core/units/date';
 import { makeName } from '../../core/records/blank';
 import { outfits } from '../../core/wear/outfits';
 import type { WearsOut } from '../../core/wear/wears-out';
@@ -17,7 +17,7 @@ import { BulkEntry } from './bulk-entry';
 import { DayCapture } from './day-capture';
 import { WearWords } from './wear-words';
 import { WearYear } from './wear-year';
-import { counted } from '../../core/measure/counted';
+import { counted } from '../../core/units/counted';
 
 /** How many outfits and idle garments are shown. */
 const SHOWN = 8;

@@ -4,16 +4,16 @@ import { format, parseISO } from 'date-fns';
 import { memo, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { zoneList } from '../../core/alteration/words';
-import { reckonedMakes } from '../../core/fit/carry-forward';
-import { versionsOf } from '../../core/fit/case';
-import { mainCloth } from '../../core/fit/cloth-give';
+import { reckonedMakes } from '../../core/forecast/carry-forward';
+import { versionsOf } from '../../core/garment/case';
+import { mainCloth } from '../../core/garment/stretch';
 import type { Cloth, Make } from '../../core/records';
 import { Tick } from '../../ui/tick';
 import { GarmentPicture } from '../garment-picture';
 import { MarkMake } from '../marked-makes';
 import { rowsOf, type AccountProps, type Group, type Row } from './rows';
 import { VersionsThatCount } from './versions-that-count';
-import { counted } from '../../core/measure/counted';
+import { counted } from '../../core/units/counted';
 
 /** A triangle on the edge that a cell shares with the version before, as pattern pieces bear notches where they meet. */
 function Notch() {

@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
-import type { Speaker } from '../../core/fit/recollection';
-import { formatLength, type LengthUnit } from '../../core/measure/length';
+import type { Speaker } from '../../core/forecast/recollection';
+import { formatLength, type LengthUnit } from '../../core/units/length';
 import { usePatterns } from '../../data/queries';
 
 /** How many of those who spoke are named. */

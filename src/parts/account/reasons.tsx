@@ -1,11 +1,11 @@
 import type { ReactNode } from 'react';
-import type { ZoneForecast } from '../../core/fit/carry-forward';
-import { DIFFERENCE_WORDS, GROUND_WORDS, outcomeWords, seenWords, UNKNOWN_WORDS, UNUSED_WORDS } from '../../core/fit/words';
-import type { Why } from '../../core/fit/why';
-import type { Evidence } from '../../core/fit/evidence';
-import { formatLength, type LengthUnit } from '../../core/measure/length';
-import { percent } from '../../core/measure/percent';
-import { zoneOf } from '../../core/measure/zones';
+import type { ZoneForecast } from '../../core/forecast/carry-forward';
+import { DIFFERENCE_WORDS, GROUND_WORDS, outcomeWords, seenWords, UNKNOWN_WORDS, UNUSED_WORDS } from '../../core/forecast/words';
+import type { Why } from '../../core/forecast/why';
+import type { Evidence } from '../../core/garment/evidence';
+import { formatLength, type LengthUnit } from '../../core/units/length';
+import { percent } from '../../core/units/percent';
+import { zoneOf } from '../../core/body/zones';
 import { ClosingInChart } from '../closing-in-chart';
 import { FitMark } from '../fit-mark';
 import { OffsetTerms } from '../offset-terms';

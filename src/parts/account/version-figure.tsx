@@ -1,11 +1,11 @@
 import { useMemo, useState } from 'react';
-import { zonesOfCase } from '../../core/fit/carry-forward';
-import { versionsOf, viewOf, type PatternCase } from '../../core/fit/case';
-import { mainCloth } from '../../core/fit/cloth-give';
-import { latestNote } from '../../core/fit/evidence';
-import { outcomeWords, seenWords } from '../../core/fit/words';
-import type { LengthUnit } from '../../core/measure/length';
-import { zoneOf, type ZoneId } from '../../core/measure/zones';
+import { zonesOfCase } from '../../core/forecast/carry-forward';
+import { versionsOf, viewOf, type PatternCase } from '../../core/garment/case';
+import { mainCloth } from '../../core/garment/stretch';
+import { latestNote } from '../../core/garment/evidence';
+import { outcomeWords, seenWords } from '../../core/forecast/words';
+import type { LengthUnit } from '../../core/units/length';
+import { zoneOf, type ZoneId } from '../../core/body/zones';
 import type { Make } from '../../core/records';
 import { fateWords } from '../../core/versions/credit-words';
 import { whatItDid } from '../../core/versions/what-it-did';

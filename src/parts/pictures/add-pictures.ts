@@ -3,7 +3,7 @@ import type { StoredPicture } from '../../data/database';
 import { newId } from '../../data/new-id';
 import { pictureReducer } from '../../workers/pictures';
 import { keep } from '../keep';
-import { counted } from '../../core/measure/counted';
+import { counted } from '../../core/units/counted';
 
 /** Whose pictures they are. */
 export type PictureOwner = { readonly makeId: string } | { readonly clothId: string };

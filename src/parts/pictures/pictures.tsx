@@ -15,7 +15,7 @@ import { keep } from '../keep';
 import { reordered } from '../reorder';
 import { addPictures, type PictureOwner } from './add-pictures';
 import { PinnedPicture } from './pinned-picture';
-import { counted } from '../../core/measure/counted';
+import { counted } from '../../core/units/counted';
 
 /** A picture in the row: its side, its place, what can be done with it. */
 function Thumb({

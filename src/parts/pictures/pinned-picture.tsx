@@ -1,6 +1,6 @@
 import { useState, type KeyboardEvent, type MouseEvent } from 'react';
-import { outcomeWords } from '../../core/fit/words';
-import { zoneOf } from '../../core/measure/zones';
+import { outcomeWords } from '../../core/forecast/words';
+import { zoneOf } from '../../core/body/zones';
 import type { FitNote } from '../../core/records';
 import type { StoredPicture } from '../../data/database';
 import { useUnit } from '../../data/queries';

@@ -1,10 +1,10 @@
 import { useState, type CSSProperties, type KeyboardEvent, type ReactNode } from 'react';
-import { outcomeWords } from '../../core/fit/words';
-import { viewOf } from '../../core/fit/case';
-import { mainCloth } from '../../core/fit/cloth-give';
+import { outcomeWords } from '../../core/forecast/words';
+import { viewOf } from '../../core/garment/case';
+import { mainCloth } from '../../core/garment/stretch';
 import { flatSvg } from '../../core/drawing/flat-svg';
 import { AS_IT_IS, overlayOf, type Overlay, type Place } from '../../core/drawing/overlay';
-import { zoneOf } from '../../core/measure/zones';
+import { zoneOf } from '../../core/body/zones';
 import { PICTURE_SIDES, type Cloth, type FitNote, type Make, type Pattern, type PictureSide } from '../../core/records';
 import type { StoredPicture } from '../../data/database';
 import { usePicturesOf, useUnit } from '../../data/queries';

@@ -1,4 +1,4 @@
-import { FIT_CLASSES, FIT_CLASS_WORDS, type FitClass } from '../../measure/fit-class';
+import { FIT_CLASSES, FIT_CLASS_WORDS, type FitClass } from '../../body/fit-class';
 import { GARMENT_KINDS, type GarmentKind, type SizeLine } from '../../records';
 
 /** A row, or a cell of it, that cannot be taken: a sentence that says why. */

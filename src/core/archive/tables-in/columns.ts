@@ -1,6 +1,6 @@
-import { BODY_MEASURES, type BodyMeasure } from '../../measure/zones';
-import { CM_PER_INCH, parseLength, type LengthUnit } from '../../measure/length';
-import { measureNamed } from '../../records/chart-from-text';
+import { BODY_MEASURES, type BodyMeasure } from '../../body/zones';
+import { CM_PER_INCH, parseLength, type LengthUnit } from '../../units/length';
+import { measureNamed } from '../../garment/chart-from-text';
 import type { SheetName } from '../tables-out';
 
 /** Units in which a column of bare numbers may be. */

@@ -1,7 +1,7 @@
-import { isAfter, readDay, type DayOrder } from '../../measure/day-as-written';
-import type { IsoDate } from '../../measure/calendar-day';
-import { parseLength, type LengthUnit } from '../../measure/length';
-import { parseMoney } from '../../measure/money';
+import { isAfter, readDay, type DayOrder } from '../../units/day-as-written';
+import type { IsoDate } from '../../units/date';
+import { parseLength, type LengthUnit } from '../../units/length';
+import { parseMoney } from '../../units/money';
 import type { Cloth } from '../../records';
 import type { SheetName, TablesOf } from '../tables-out';
 import { CannotTake } from './cells';

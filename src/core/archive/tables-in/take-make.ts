@@ -1,6 +1,6 @@
 import { sizeLineWords } from '../../alteration/words';
-import { formatDuration, parseDuration } from '../../measure/duration';
-import { formatLength } from '../../measure/length';
+import { formatDuration, parseDuration } from '../../units/duration';
+import { formatLength } from '../../units/length';
 import { blankMake, blankPattern, MAKE_KINDS, MAKE_STATES, type Make, type Pattern } from '../../records';
 import { CannotTake, choiceNamed, kindNamed, readLove, readSizeLine, readWhole, structureNamed } from './cells';
 import type { Row } from './row';

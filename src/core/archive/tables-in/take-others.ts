@@ -1,6 +1,6 @@
-import type { IsoDate } from '../../measure/calendar-day';
-import { formatLength } from '../../measure/length';
-import { BODY_MEASURES, type BodyMeasure } from '../../measure/zones';
+import type { IsoDate } from '../../units/date';
+import { formatLength } from '../../units/length';
+import { BODY_MEASURES, type BodyMeasure } from '../../body/zones';
 import { blankCloth, blankPattern, PATTERN_FORMS, type Make, type Wear } from '../../records';
 import { CannotTake, choiceNamed, fitClassNamed, kindNamed, readLove, readPercent, readWeight, readWhole, structureNamed } from './cells';
 import { CM_OF } from './columns';

@@ -1,5 +1,5 @@
-import { orderOfDays, type DayOrder } from '../../measure/day-as-written';
-import type { LengthUnit } from '../../measure/length';
+import { orderOfDays, type DayOrder } from '../../units/day-as-written';
+import type { LengthUnit } from '../../units/length';
 import { TABLE_NAMES, type Ledger, type TableName } from '../../records';
 import type { SheetName } from '../tables-out';
 import { CannotTake } from './cells';

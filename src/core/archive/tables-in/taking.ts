@@ -1,5 +1,5 @@
 import { format, parseISO } from 'date-fns';
-import type { IsoDate } from '../../measure/calendar-day';
+import type { IsoDate } from '../../units/date';
 import {
   blankCloth,
   makeName,

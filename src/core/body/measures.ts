@@ -1,0 +1,110 @@
+import { differenceInMonths, parseISO } from 'date-fns';
+import { byDay, dayNumber, type IsoDate } from '../units/date';
+import { onceFor } from '../units/memoize';
+import type { BodyMeasure } from './zones';
+
+/** What this module needs of a measurement set: a date and measures in cm, any of which may be missing. */
+export interface DatedMeasures {
+  readonly date: IsoDate;
+  readonly measures: Partial<Record<BodyMeasure, number>>;
+}
+
+export interface BodyValue {
+  readonly cm: number;
+  /** Between two sets a value is interpolated; outside them the nearest holds. */
+  readonly how: 'measured' | 'interpolated' | 'nearest';
+  /** Days between the date asked for and the nearest set that has the measure. */
+  readonly ageDays: number;
+}
+
+/** Calendar days from one date to another; negative when the second is earlier. */
+export function daysBetween(from: IsoDate, to: IsoDate): number {
+  return dayNumber(to) - dayNumber(from);
+}
+
+/**
+ * What the sets say of each measure, from the earliest, once for each day: every note of a garment asks for a body, and there may
+ * be years of sets. Of two of one day the first counts.
+ */
+const setsByMeasure = onceFor((sets: readonly DatedMeasures[]) => {
+  const inTime = [...sets].sort((a, b) => byDay(a.date, b.date));
+  const found = new Map<BodyMeasure, { readonly day: number; readonly cm: number }[]>();
+  for (const { date, measures } of inTime) {
+    const day = dayNumber(date);
+    for (const measure of Object.keys(measures) as BodyMeasure[]) {
+      const cm = measures[measure];
+      if (cm === undefined) continue;
+      const having = found.get(measure);
+      if (!having) found.set(measure, [{ day, cm }]);
+      else if (having.at(-1)!.day !== day) having.push({ day, cm });
+    }
+  }
+  return found;
+});
+
+/**
+ * A body measure on a day.
+ *
+ * @param sets a person's measurement sets, in any order
+ * @returns the value with how it was found, or undefined where no set has the measure
+ */
+export function bodyOn(sets: readonly DatedMeasures[], measure: BodyMeasure, date: IsoDate): BodyValue | undefined {
+  return valueOn(setsByMeasure(sets).get(measure), dayNumber(date));
+}
+
+function valueOn(having: readonly { readonly day: number; readonly cm: number }[] | undefined, day: number): BodyValue | undefined {
+  if (!having) return undefined;
+  let next = 0;
+  while (next < having.length && having[next]!.day <= day) next += 1;
+  const before = next > 0 ? having[next - 1] : undefined;
+  const after = having[next];
+  if (before?.day === day) return { cm: before.cm, how: 'measured', ageDays: 0 };
+  if (before && after) {
+    const [since, until] = [day - before.day, after.day - day];
+    return { cm: before.cm + (since / (since + until)) * (after.cm - before.cm), how: 'interpolated', ageDays: Math.min(since, until) };
+  }
+  const nearest = (before ?? after)!;
+  return { cm: nearest.cm, how: 'nearest', ageDays: Math.abs(nearest.day - day) };
+}
+
+/** A body asked for one measure after the other, mostly on the same day. */
+export class BodyReader {
+  readonly #sets: ReturnType<typeof setsByMeasure>;
+  #date: IsoDate = '';
+  #day = 0;
+
+  constructor(sets: readonly DatedMeasures[]) {
+    this.#sets = setsByMeasure(sets);
+  }
+
+  /** A measure on a day, cm, as `bodyOn` has it; undefined where no set has it. */
+  cm(measure: BodyMeasure, date: IsoDate): number | undefined {
+    if (date !== this.#date) {
+      this.#date = date;
+      this.#day = dayNumber(date);
+    }
+    return valueOn(this.#sets.get(measure), this.#day)?.cm;
+  }
+}
+
+const measuresByDay = onceFor((_: readonly DatedMeasures[]) => new Map<IsoDate, Readonly<Partial<Record<BodyMeasure, number>>>>());
+
+/** Every measure of a person on a day, cm: hundreds of patterns are sized for the same one. */
+export function measuresOn(sets: readonly DatedMeasures[], date: IsoDate): Readonly<Partial<Record<BodyMeasure, number>>> {
+  const days = measuresByDay(sets);
+  const known = days.get(date);
+  if (known) return known;
+  const measures = Object.fromEntries([...setsByMeasure(sets).keys()].map((m) => [m, bodyOn(sets, m, date)!.cm]));
+  days.set(date, measures);
+  return measures;
+}
+
+/**
+ * Age in whole years and months on a day.
+ *
+ * @param birthMonth `2019-05`; the day within the month is not known, so the first counts
+ */
+export function ageOn(birthMonth: string, date: IsoDate): { readonly years: number; readonly months: number } {
+  const months = Math.max(0, differenceInMonths(parseISO(date), parseISO(`${birthMonth}-01`)));
+  return { years: Math.floor(months / 12), months: months % 12 };
+}

@@ -1,0 +1,40 @@
+import type { Cloth } from '../records';
+import { longestPiece } from './stash';
+
+/** What one looks for on the shelf; what is left open does not matter. */
+export interface ShelfFilter {
+  readonly words?: string;
+  readonly structure?: Cloth['structure'];
+  readonly weight?: 'light' | 'medium' | 'heavy';
+  readonly season?: Cloth['seasons'][number];
+  /** A piece at least this long, cm. */
+  readonly length?: number;
+  /** Only what lies there. */
+  readonly onHand?: boolean;
+}
+
+/** Light below, heavy from, g/m². Source: usual trade practice for garment cloth; knits run a little heavier. */
+const WEIGHT_EDGES = { woven: [130, 230], knit: [160, 260] } as const;
+
+/** A cloth's weight by hand: said, or by its grams; undefined where neither is known. */
+export function weightOf({ structure, weight, weightClass }: Cloth): 'light' | 'medium' | 'heavy' | undefined {
+  if (weight === undefined) return weightClass;
+  const [light, heavy] = WEIGHT_EDGES[structure];
+  return weight < light ? 'light' : weight >= heavy ? 'heavy' : 'medium';
+}
+
+/** Cloths that answer a filter. A cloth whose weight or season nobody noted is not found by them: it is not known to suit. */
+export function onShelf(cloths: readonly Cloth[], { words = '', structure, weight, season, length, onHand = false }: ShelfFilter): Cloth[] {
+  const wanted = words.toLowerCase().split(/\s+/).filter(Boolean);
+  return cloths.filter((c) => {
+    const text = [c.name, c.colour, c.fibre, c.weave, c.structure, c.source, c.behaviour].join(' ').toLowerCase();
+    return (
+      wanted.every((w) => text.includes(w)) &&
+      (structure === undefined || c.structure === structure) &&
+      (weight === undefined || weightOf(c) === weight) &&
+      (season === undefined || c.seasons.includes(season)) &&
+      (length === undefined || longestPiece(c) >= length) &&
+      (!onHand || c.pieces.length > 0)
+    );
+  });
+}

@@ -1,0 +1,124 @@
+import fc from 'fast-check';
+import { blankView, type Make, type View } from '../records';
+import { SAMPLE_PATTERN, sampleCloth, sampleMake } from '../garment/sample-case';
+import { clothNeeded, lengthToBuy, onHand, type NeedRequest } from './needed';
+
+const VIEW: View = {
+  ...blankView('view', 'plain', ['bust']),
+  clothTable: [
+    { width: 115, length: 245 },
+    { width: 140, length: 200, sizes: 'A to C' },
+    { width: 140, length: 220, sizes: 'D, E' },
+  ],
+};
+const took = (version: number, length: number, left: number, clothId = 'poplin'): Make =>
+  sampleMake(version, { cloths: [{ id: 'u', clothId, part: 'main', length, left }] });
+const ask = (width: number, rest: Partial<NeedRequest> = {}) =>
+  clothNeeded({
+    pattern: SAMPLE_PATTERN,
+    view: VIEW,
+    makes: [],
+    cloths: [sampleCloth('poplin', { width: 140 }), sampleCloth('narrow', { width: 90 })],
+    size: { size: 'C' },
+    width,
+    ...rest,
+  });
+
+describe('length needed', () => {
+  test.each([
+    ['A', 200],
+    ['C', 200],
+    ['D', 220],
+    ['E', 220],
+  ])('from the table, for size %s', (size, length) => {
+    expect(ask(140, { size: { size } })).toMatchObject({ length, from: 'the table of the view', rough: false });
+  });
+
+  test('what the last version of this view took is the better evidence', () => {
+    const found = ask(140, { makes: [took(1, 230, 0), took(2, 200, 10)] });
+    expect(found).toMatchObject({ length: 190, from: 'a version', version: 2 });
+    for (const part of [{ kind: 'toile' }, { kind: 'refashion', refashionOf: 'other' }, { state: 'cut' }, { state: 'abandoned' }] as const)
+      expect(ask(140, { makes: [{ ...took(1, 100, 0), ...part }] })).toMatchObject({ from: 'the table of the view' });
+    expect(ask(140, { makes: [{ ...took(1, 100, 0), sources: [{ patternId: 'pattern', viewId: 'other' }] }] })).toMatchObject({ length: 200 });
+  });
+
+  test('a narrower width by area and a bit more, said to be rough', () => {
+    const found = ask(90)!;
+    expect(found).toMatchObject({ from: 'another width', rough: true, width: 90 });
+    expect(found.length).toBeCloseTo((245 * 115 * 1.15) / 90, 6);
+  });
+
+  test('between two widths never more than the narrower takes; a wider one never less than the longest piece', () => {
+    expect(ask(125)!.length).toBe(245);
+    expect(ask(180)).toMatchObject({ length: 200, rough: true });
+    expect(ask(180, { longestPiece: 212 })!.length).toBe(212);
+  });
+
+  test('nothing known: nothing invented', () => {
+    expect(ask(140, { view: { ...VIEW, clothTable: [] } })).toBeUndefined();
+  });
+
+  test('a wider cloth never takes more', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 80, max: 200 }), fc.integer({ min: 0, max: 60 }), (width, more) => {
+        expect(ask(width + more)!.length).toBeLessThanOrEqual(ask(width)!.length + 1e-6);
+      }),
+    );
+  });
+});
+
+describe('what comes on top', () => {
+  test.each([
+    ['nothing', {}, 200],
+    ['a nap', { oneWay: true }, 220],
+    ['a repeat, for front and back', { repeat: 12 }, 224],
+    ['four centimetres longer, front and back', { added: 4 }, 208],
+    ['five per cent of shrinkage', { shrinkAlong: 5 }, 210.526],
+    ['all of it', { oneWay: true, repeat: 12, added: 4, shrinkAlong: 5 }, 265.263],
+  ])('%s', (_, extra, length) => expect(lengthToBuy(200, extra)).toBeCloseTo(length, 3));
+});
+
+describe('on hand: pieces, never a sum', () => {
+  const needed = (width: number) => (width >= 140 ? 180 : 220);
+
+  test.each([
+    [[{ length: 215, width: 140 }], 'plenty', 35],
+    [[{ length: 195, width: 140 }], 'enough', 15],
+    [[{ length: 184, width: 140 }], 'tight', 4],
+    [[{ length: 172, width: 140 }], 'not enough', -8],
+    [
+      [
+        { length: 120, width: 140 },
+        { length: 120, width: 140 },
+      ],
+      'not enough',
+      -60,
+    ],
+    [
+      [
+        { length: 215, width: 110 },
+        { length: 190, width: 140 },
+      ],
+      'enough',
+      10,
+    ],
+  ] as const)('%j: %s, %d over', (pieces, answer, over) => {
+    expect(onHand(pieces, needed)).toMatchObject({ answer, over, tooNarrow: false });
+  });
+
+  test('a bias or circular piece needs a width that no length makes up for', () => {
+    expect(onHand([{ length: 900, width: 110 }], needed, 146)).toMatchObject({ answer: 'not enough', tooNarrow: true });
+    expect(
+      onHand(
+        [
+          { length: 900, width: 110 },
+          { length: 200, width: 150 },
+        ],
+        needed,
+        146,
+      ),
+    ).toMatchObject({ answer: 'enough', piece: { width: 150 } });
+  });
+
+  test('an empty shelf', () => expect(onHand([], needed)).toEqual({ answer: 'not enough', piece: undefined, over: -180, tooNarrow: false }));
+});

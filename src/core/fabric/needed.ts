@@ -1,0 +1,156 @@
+import type { Cloth, Make, Pattern, Piece, SizeLine, View } from '../records';
+import { mainCloth } from '../garment/stretch';
+
+/** To a narrower width by area, and more, since pieces do not fill it as well. Source: engine.md, section 10. */
+const ROUGH = 1.15;
+/** A cloth without a width is taken to be so wide, cm: the commonest. */
+const USUAL_WIDTH = 140;
+/** What is left over when there is plenty, and what is tight, cm. Source: our own convention. */
+const PLENTY = 30;
+const TIGHT = 10;
+
+/** Makes that say what a view takes: not a toile of some parts, nor what was cut from another garment; and only when all of it is cut. */
+const TAKES_ITS_FILL: readonly Make['kind'][] = ['garment', 'wearable toile'];
+const UNDER_WAY: readonly Make['state'][] = ['planned', 'cut', 'abandoned'];
+
+/** Where the length came from. */
+export type NeedFrom = 'the table of the view' | 'a version' | 'another width';
+
+/** A length of cloth needed, cm, at a width. */
+export interface ClothNeeded {
+  readonly length: number;
+  readonly width: number;
+  readonly from: NeedFrom;
+  /** Reckoned from another width by area: rough. */
+  readonly rough: boolean;
+  readonly version?: number;
+}
+
+export interface NeedRequest {
+  readonly pattern: Pattern;
+  readonly view: View;
+  /** Makes of this view that name what they took. */
+  readonly makes: readonly Make[];
+  readonly cloths: readonly Cloth[];
+  readonly size?: SizeLine | undefined;
+  /** Width of the cloth that is wanted, cm. */
+  readonly width: number;
+  /** The longest piece of the pattern, cm, where known: no width makes that shorter. */
+  readonly longestPiece?: number | undefined;
+}
+
+/** Whether a line of the table speaks of this size: it names none, or names it. Ranges are read along the chart. */
+function speaksOf(sizes: string | undefined, size: SizeLine | undefined, pattern: Pattern): boolean {
+  if (sizes === undefined || sizes.trim() === '' || /^all$/i.test(sizes.trim()) || size === undefined) return true;
+  const order = pattern.charts[0]?.sizes ?? [];
+  return sizes.split(/[,;]/).some((part) => {
+    const [from, to = from] = part.split(/\s+to\s+|\s*[–-]\s*/).map((s) => s.trim());
+    if (from === size.size || to === size.size) return true;
+    const [a, b, at] = [from, to, size.size].map((s) => order.indexOf(s ?? ''));
+    return a! >= 0 && b! >= 0 && at! >= a! && at! <= b!;
+  });
+}
+
+/** What is known of this view: table lines for the size, and what versions really took. */
+function known({ pattern, view, makes, cloths, size }: NeedRequest): ClothNeeded[] {
+  const table = view.clothTable
+    .filter((n) => speaksOf(n.sizes, size, pattern))
+    .map(({ width, length }): ClothNeeded => ({ width, length, from: 'the table of the view', rough: false }));
+  const taken = makes
+    .filter(
+      (m) =>
+        TAKES_ITS_FILL.includes(m.kind) && !UNDER_WAY.includes(m.state) && m.sources.some((s) => s.patternId === pattern.id && s.viewId === view.id),
+    )
+    .flatMap((make): ClothNeeded[] => {
+      const use = make.cloths.find((u) => u.part === 'main');
+      if (!use?.length) return [];
+      const width = mainCloth(make, cloths).cloth?.width ?? USUAL_WIDTH;
+      return [{ width, length: use.length - (use.left ?? 0), from: 'a version', rough: false, version: make.version }];
+    });
+  return [...table, ...taken];
+}
+
+/**
+ * Length of cloth needed at a width, before nap, repeats, added lengths and shrinkage (engine.md, section 10).
+ *
+ * What a version really took at this width is the better evidence; then the table; then another width, by area and a bit more. A wider
+ * cloth never takes less than the longest piece.
+ *
+ * @returns cm; undefined where nothing is known of the view
+ */
+export function clothNeeded(request: NeedRequest): ClothNeeded | undefined {
+  const { width, longestPiece = 0 } = request;
+  const all = known(request);
+  const near = (n: ClothNeeded) => Math.abs(n.width - width) < 5;
+  const latest = all.filter((n) => n.from === 'a version' && near(n)).sort((a, b) => b.version! - a.version!)[0];
+  const direct = latest ?? all.find(near);
+  if (direct) return { ...direct, length: Math.max(direct.length, longestPiece) };
+  // The nearest width below costs nothing extra; from a wider one to this narrower one it is area, and rough.
+  const narrower = all.filter((n) => n.width < width).sort((a, b) => b.width - a.width)[0];
+  const wider = all.filter((n) => n.width > width).sort((a, b) => a.width - b.width)[0];
+  if (wider) {
+    const length = (wider.length * wider.width * ROUGH) / width;
+    const most = narrower ? Math.min(length, narrower.length) : length;
+    return { ...wider, length: Math.max(most, longestPiece), width, from: 'another width', rough: true };
+  }
+  if (!narrower) return undefined;
+  return { ...narrower, length: Math.max(narrower.length, longestPiece), width, from: 'another width', rough: true };
+}
+
+/** What comes on top of the length on the envelope. */
+export interface Extra {
+  /** Nap or a one-way print: pieces cannot be turned; so much of the length. Source: fitting practice, a tenth. */
+  readonly oneWay?: boolean;
+  /** Repeat to match along the cloth, cm: one for each length that pieces are laid in. */
+  readonly repeat?: number;
+  /** Lengths into which pieces are laid one after the other; two is usual (front and back). */
+  readonly lengths?: number;
+  /** Added by alterations along the grain, cm: sleeve and body lengthened. */
+  readonly added?: number;
+  /** Shrinkage along in the first wash, %. */
+  readonly shrinkAlong?: number;
+}
+
+/** A tenth more where pieces cannot be turned. Source: cutting practice. */
+const ONE_WAY = 0.1;
+
+/**
+ * Length to buy or to cut before washing: nap, repeats and added lengths on top, divided by what washing leaves.
+ *
+ * @example lengthToBuy(200, { repeat: 10, shrinkAlong: 5 }) // (200 + 2 × 10) / 0.95 = 231.58
+ */
+export function lengthToBuy(length: number, { oneWay = false, repeat = 0, lengths = 2, added = 0, shrinkAlong = 0 }: Extra): number {
+  const laid = length * (oneWay ? 1 + ONE_WAY : 1) + repeat * lengths + added * lengths;
+  return laid / (1 - shrinkAlong / 100);
+}
+
+export type Enough = 'plenty' | 'enough' | 'tight' | 'not enough';
+
+/** Whether the shelf has enough, with the piece that was asked and how much it is over or short. */
+export interface OnHand {
+  readonly answer: Enough;
+  /** The piece that comes nearest; undefined where none is on the shelf. */
+  readonly piece: Piece | undefined;
+  /** cm left over in that piece; minus is short. */
+  readonly over: number;
+  /** No piece is wide enough for the widest pattern piece. */
+  readonly tooNarrow: boolean;
+}
+
+/**
+ * Whether the pieces on the shelf suffice: one of them must, since a sum of pieces is not a length.
+ *
+ * @param pieces washed, or as they will be after the first wash (`washed` in shelf.ts)
+ * @param needed length at a piece's own width, cm
+ * @param widest the widest pattern piece, or the width a bias or circular piece needs, cm
+ */
+export function onHand(pieces: readonly Piece[], needed: (width: number) => number | undefined, widest = 0): OnHand {
+  const fits = pieces.filter((p) => p.width >= widest);
+  const asked = (fits.length > 0 ? fits : pieces).map((piece) => ({ piece, over: piece.length - (needed(piece.width) ?? Infinity) }));
+  const best = asked.reduce<{ piece: Piece; over: number } | undefined>((a, b) => (a === undefined || b.over > a.over ? b : a), undefined);
+  if (!best) return { answer: 'not enough', piece: undefined, over: -(needed(USUAL_WIDTH) ?? 0), tooNarrow: false };
+  const tooNarrow = fits.length === 0;
+  const { over, piece } = best;
+  const answer = tooNarrow || over < 0 ? 'not enough' : over < TIGHT ? 'tight' : over < PLENTY ? 'enough' : 'plenty';
+  return { answer, piece, over, tooNarrow };
+}

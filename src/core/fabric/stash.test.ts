@@ -1,0 +1,145 @@
+import fc from 'fast-check';
+import { sampleCloth } from '../garment/sample-case';
+import type { ClothUse } from '../records';
+import { cutFrom, longestPiece, putBack, settleUses, testResult, washed, withTest } from './stash';
+
+const piece = (length: number, width = 140) => ({ length, width });
+const poplin = sampleCloth('poplin', { width: 140, pieces: [piece(300), piece(120)] });
+const use = (rest: Partial<ClothUse> = {}): ClothUse => ({ id: 'u1', clothId: 'poplin', part: 'main', ...rest });
+const sum = (pieces: readonly { length: number }[]) => pieces.reduce((total, p) => total + p.length, 0);
+
+describe('cutting from the shelf', () => {
+  test('takes from the shortest piece that is long enough', () => {
+    expect(cutFrom(poplin.pieces, 100)).toEqual({ pieces: [piece(300), piece(20)], taken: 100 });
+    expect(cutFrom(poplin.pieces, 190)).toEqual({ pieces: [piece(110), piece(120)], taken: 190 });
+  });
+
+  test('what is left of less than a hand is no piece', () => {
+    expect(cutFrom(poplin.pieces, 115)).toEqual({ pieces: [piece(300)], taken: 115 });
+    expect(cutFrom([piece(200)], 200)).toEqual({ pieces: [], taken: 200 });
+  });
+
+  test('where no piece is long enough, it takes what there is and says how much that was', () => {
+    expect(cutFrom(poplin.pieces, 350)).toEqual({ pieces: [piece(70)], taken: 350 });
+    expect(cutFrom(poplin.pieces, 500)).toEqual({ pieces: [], taken: 420 });
+    expect(cutFrom([], 100)).toEqual({ pieces: [], taken: 0 });
+  });
+
+  test('never gains cloth', () => {
+    fc.assert(
+      fc.property(fc.array(fc.integer({ min: 10, max: 600 }), { maxLength: 5 }), fc.integer({ min: 1, max: 900 }), (lengths, length) => {
+        const before = lengths.map((l) => piece(l));
+        const { pieces, taken } = cutFrom(before, length);
+        expect(taken).toBeLessThanOrEqual(length);
+        expect(sum(pieces)).toBeLessThanOrEqual(sum(before) - taken);
+        expect(sum(pieces)).toBeGreaterThan(sum(before) - taken - 10 * Math.max(1, before.length));
+      }),
+    );
+  });
+});
+
+describe('putting back', () => {
+  test('onto the longest piece of the cloth’s width, else as a piece of its own', () => {
+    expect(putBack(poplin, 50)).toEqual([piece(350), piece(120)]);
+    expect(putBack({ width: 150, pieces: [piece(40, 20)] }, 50)).toEqual([piece(40, 20), piece(50, 150)]);
+    expect(putBack({ pieces: [] }, 50)).toEqual([piece(50, 140)]);
+  });
+});
+
+describe('the uses of a make', () => {
+  test('a new use takes its length and knows what it took', () => {
+    const { uses, changed } = settleUses([poplin], [], [use({ length: 190 })]);
+    expect(uses[0]).toMatchObject({ length: 190, taken: 190 });
+    expect(changed[0]?.to.pieces).toEqual([piece(110), piece(120)]);
+  });
+
+  test('two uses of one cloth both take', () => {
+    const { changed } = settleUses([poplin], [], [use({ length: 190 }), use({ id: 'u2', part: 'facing', length: 60 })]);
+    expect(sum(changed[0]!.to.pieces)).toBe(170);
+  });
+
+  test('a use that is not from the shelf takes nothing', () => {
+    expect(settleUses([poplin], [], [use({ length: 190, taken: 0 })]).changed).toEqual([]);
+  });
+
+  test('a cloth with nothing on the shelf is only noted', () => {
+    const empty = sampleCloth('poplin');
+    expect(settleUses([empty], [], [use({ length: 190 })])).toEqual({ uses: [use({ length: 190 })], changed: [] });
+  });
+
+  test('a length corrected gives back and takes anew', () => {
+    const first = settleUses([poplin], [], [use({ length: 190 })]);
+    const shelf = first.changed[0]!.to;
+    const second = settleUses([shelf], first.uses, [{ ...first.uses[0]!, length: 150 }]);
+    expect(second.uses[0]!.taken).toBe(150);
+    expect(sum(second.changed[0]!.to.pieces)).toBe(270);
+  });
+
+  test('a use removed, or moved to another cloth, gives back what it took', () => {
+    const first = settleUses([poplin], [], [use({ length: 190 })]);
+    const shelf = [first.changed[0]!.to, sampleCloth('twill', { width: 150, pieces: [piece(200, 150)] })];
+    expect(sum(settleUses(shelf, first.uses, []).changed[0]!.to.pieces)).toBe(420);
+    const moved = settleUses(shelf, first.uses, [{ ...first.uses[0]!, clothId: 'twill' }]);
+    expect(moved.changed.map(({ to }) => [to.id, sum(to.pieces)])).toEqual([
+      ['poplin', 420],
+      ['twill', 10],
+    ]);
+  });
+
+  test('an old make that took nothing off the shelf goes on taking nothing when it is corrected', () => {
+    const old = use({ length: 225 });
+    const { uses, changed } = settleUses([poplin], [old], [{ ...old, length: 230, squeeze: 'tight' }]);
+    expect(uses).toEqual([use({ length: 230, squeeze: 'tight' })]);
+    expect(changed).toEqual([]);
+  });
+
+  test('a use noted without a length takes it once it is said', () => {
+    const { uses } = settleUses([poplin], [use()], [use({ length: 100 })]);
+    expect(uses[0]!.taken).toBe(100);
+  });
+
+  test('settling what is settled changes nothing', () => {
+    const first = settleUses([poplin], [], [use({ length: 190 })]);
+    const again = settleUses([first.changed[0]!.to], first.uses, first.uses);
+    expect(again).toEqual({ uses: first.uses, changed: [] });
+  });
+});
+
+describe('tests on a piece', () => {
+  test.each([
+    ['stretch across', 10, 13, 30],
+    ['stretch along', 10, 10, 0],
+    ['shrinkage along', 100, 96, 4],
+    ['shrinkage across', 50, 49, 2],
+    ['weight', 100, 1.8, 180],
+  ] as const)('%s: %d to %d is %d', (of, before, after, result) => {
+    expect(testResult({ of, before, after })).toBe(result);
+  });
+
+  test('the result stands where the cloth says what it does, and the test is kept', () => {
+    const tested = withTest(sampleCloth('knit', { stretchAcross: undefined }), {
+      id: 't',
+      of: 'stretch across',
+      date: '2026-11-01',
+      before: 10,
+      after: 12.5,
+    });
+    expect(tested.stretchAcross).toBe(25);
+    expect(tested.tests).toHaveLength(1);
+  });
+});
+
+describe('washing', () => {
+  const cotton = sampleCloth('cotton', { shrinkAlong: 4, shrinkAcross: 1, pieces: [piece(200)] });
+
+  test('the first wash shortens and narrows every piece, a later one does not', () => {
+    const once = washed(cotton, '2026-11-01');
+    expect(once).toMatchObject({ washedOn: '2026-11-01', pieces: [{ length: 192, width: 138.6 }] });
+    expect(washed(once, '2026-11-20').pieces).toEqual(once.pieces);
+  });
+
+  test('the longest piece counts, not their sum', () => {
+    expect(longestPiece(poplin)).toBe(300);
+    expect(longestPiece({ pieces: [] })).toBe(0);
+  });
+});

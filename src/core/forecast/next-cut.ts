@@ -1,0 +1,183 @@
+import { answerFor, inOrderOfAnswers } from '../alteration/answer';
+import { effectsOf, sharesOf } from '../alteration/effects';
+import { measuresOn } from '../body/measures';
+import type { IsoDate } from '../units/date';
+import { roundToWorkable, workableStep, type LengthUnit } from '../units/length';
+import { zoneOf, type BodyMeasure, type ZoneId } from '../body/zones';
+import type { Alteration, Cloth, ClothUse, Make, MeasurementSet } from '../records';
+import { blankCloth } from '../records/blank';
+import { effectContext, type PatternCase } from '../garment/case';
+import { lineAt, lineOf, placeOf, readColumn, sameLine } from '../garment/chart';
+import { fitAlterations, Garment } from '../garment/offset';
+
+/** What the next garment is for. */
+export interface PlannedCut {
+  /** The day whose body counts. */
+  readonly date: IsoDate;
+  /** The planned main cloth. Without one the pattern's own cloth is meant, which gives as much as asked. */
+  readonly clothId?: string;
+  /** The body it is for, where that is not the one measured: what is expected on that day, cm. */
+  readonly expected?: Partial<Record<BodyMeasure, number>> | undefined;
+  /** Amounts are rounded to what can be cut in this unit. */
+  readonly unit: LengthUnit;
+}
+
+/** Size lines may leave the size cut by this many steps; what is left after that is an alteration. Source: engine.md, section 6. */
+const MOST_STEPS = 2;
+
+/** The pattern's own cloth: gives as much as it asks for, so that φ is nought. */
+const OWN_CLOTH = 'cloth as the pattern asks';
+
+/** Shelves with the pattern's own cloth on them: the same for every pattern that asks for the same. */
+const withOwn = new WeakMap<readonly Cloth[], Map<string, readonly Cloth[]>>();
+
+/** The bodies for a plan: what is expected stands as the one set, of the planned day, with the other measures as they are. */
+export function bodiesForPlan(bodies: readonly MeasurementSet[], { date, expected }: PlannedCut): readonly MeasurementSet[] {
+  if (!expected || Object.keys(expected).length === 0) return bodies;
+  return [{ id: 'expected', personId: bodies[0]?.personId ?? '', date, measures: { ...measuresOn(bodies, date), ...expected } }];
+}
+
+/** The case as it is for a plan: with the body that is expected, and without a planned cloth with one that gives what the pattern asks. */
+export function caseForPlan(given: PatternCase, plan: PlannedCut): PatternCase {
+  const bodies = bodiesForPlan(given.bodies, plan);
+  const input = bodies === given.bodies ? given : { ...given, bodies };
+  if (plan.clothId !== undefined) return input;
+  const { structure, stretch } = input.pattern.wants;
+  const shelves = withOwn.get(input.cloths) ?? new Map<string, readonly Cloth[]>();
+  withOwn.set(input.cloths, shelves);
+  const name = `${structure} ${stretch}`;
+  const gives = stretch === undefined ? {} : { stretchAcross: stretch, stretchAlong: stretch };
+  const shelf = shelves.get(name) ?? [...input.cloths, { ...blankCloth(OWN_CLOTH, OWN_CLOTH, structure), ...gives }];
+  shelves.set(name, shelf);
+  return { ...input, cloths: shelf };
+}
+
+/** The main cloth of a cut that is planned: the one planned, else the pattern's own. */
+export function plannedUse({ clothId }: PlannedCut): ClothUse {
+  return { id: 'planned', clothId: clothId ?? OWN_CLOTH, part: 'main' };
+}
+
+/**
+ * The last version cut again as it was, for what is planned: everything that was altered for fit is now on the paper, in the planned cloth,
+ * and whichever body it was cut for, the planned day's counts.
+ */
+export function lastCutAgain(input: PatternCase, { bodyId: _, ...last }: Make, plan: PlannedCut): Garment {
+  return new Garment(caseForPlan(input, plan), {
+    ...last,
+    id: 'next cut',
+    version: last.version + 1,
+    kind: 'garment',
+    cutOn: plan.date,
+    cloths: [plannedUse(plan)],
+    alterations: merged(fitAlterations(last).map((a) => ({ ...a, when: 'paper' as const }))),
+    measured: last.measured.filter((m) => m.of === 'piece'),
+    fitNotes: [],
+    lacking: [],
+  });
+}
+
+/** Sums alterations of one kind that are measured alike: +1.5 on paper and −0.5 on the body are +1 the next time. */
+function merged(alterations: readonly Alteration[]): Alteration[] {
+  const sums = new Map<string, Alteration>();
+  for (const a of alterations) {
+    const key = a.amount === undefined ? a.id : [a.kind, a.way, a.part, a.fullness, a.seams, ...(a.zones ?? [])].join('|');
+    const earlier = sums.get(key);
+    sums.set(key, earlier?.amount === undefined || a.amount === undefined ? a : { ...a, amount: earlier.amount + a.amount });
+  }
+  return [...sums.values()].filter((a) => a.amount !== 0);
+}
+
+/** Fine zones are rounded to half the step. */
+export function isFine(zone: ZoneId): boolean {
+  const { kind } = zoneOf(zone);
+  return kind === 'width' || kind === 'position';
+}
+
+/**
+ * Works out a cut that one can do: size lines first, then the alteration for what remains.
+ *
+ * @param again the last cut (`lastCutAgain`)
+ * @param targets the offset wanted at each zone, cm; zones not named stay as they are
+ * @returns the next garment, planned: its offsets are reckoned like those of any other
+ */
+export function nextCut(again: Garment, { unit }: PlannedCut, targets: ReadonlyMap<ZoneId, number>): Garment {
+  return inOrderOfAnswers([...targets.keys()]).reduce((garment, zone) => reach(garment, zone, targets.get(zone)!, unit), again);
+}
+
+/** Brings one zone of a planned cut to its target, as nearly as can be cut: the very same garment where that is near enough. */
+function reach(garment: Garment, zone: ZoneId, target: number, unit: LengthUnit): Garment {
+  const now = garment.offset(zone);
+  const step = workableStep(unit, isFine(zone));
+  // A cut that is already within half a step of the target is the same cut to scissors.
+  if (Math.abs(target - now.x) < step / 2) return garment;
+
+  const base = garment.asDrafted(zone);
+  const net = now.x - now.cloth.cm - base;
+  const wanted = roundToWorkable(target - now.cloth.cm - base, unit, isFine(zone));
+  if (Math.abs(wanted - net) < 1e-9) return garment;
+
+  const byLine = moveLine(garment, zone, wanted - net);
+  const lineMoved = byLine !== garment;
+  const left = lineMoved ? wanted - (byLine.offset(zone).x - now.cloth.cm - base) : wanted - net;
+  const remains = roundToWorkable(left, unit, isFine(zone));
+  // Between two lines of a chart, what is left is less than the pencil's width against t1: leave it.
+  if (lineMoved ? Math.abs(remains) < Math.max(step, zoneOf(zone).edges[0] / 2) : Math.abs(remains) < 1e-9) return byLine;
+  return alterBy(byLine, zone, remains);
+}
+
+/** Moves the size line at a zone by a length, as far as the chart and two steps allow. */
+function moveLine(garment: Garment, zone: ZoneId, by: number): Garment {
+  const { draft, make } = garment;
+  const { chart } = draft;
+  const { reading } = draft.at(zone);
+  const line = lineOf(make, zone);
+  const from = chart && line && placeOf(chart, line);
+  const measured = make.measured.some((m) => m.zone === zone);
+  if (!chart || !reading || from === undefined || measured || !make.size) return garment;
+
+  const base = placeOf(chart, make.size)!;
+  const low = Math.max(0, base - MOST_STEPS);
+  const high = Math.min(chart.sizes.length - 1, base + MOST_STEPS);
+  const start = readColumn(reading.column, from);
+  if (start === undefined) return garment;
+  let best = from;
+  let miss = Math.abs(by);
+  // A whole size is easier to trace than halfway, and halfway than a quarter: of two as near, the rounder is found first.
+  for (const [first, step] of [
+    [0, 1],
+    [0.5, 1],
+    [0.25, 0.5],
+  ] as const)
+    for (let place = Math.floor(low) + first; place <= high; place += step) {
+      const cm = readColumn(reading.column, place);
+      const off = cm === undefined ? Infinity : Math.abs(reading.factor * (cm - start) - by);
+      if (place >= low && off < miss - 1e-9) {
+        best = place;
+        miss = off;
+      }
+    }
+  if (best === from) return garment;
+  const moved = lineAt(chart, best);
+  const others = make.sizeLines.filter((l) => l.zone !== zone);
+  return garment.changed({ sizeLines: sameLine(moved, make.size) ? others : [...others, { zone, line: moved }] });
+}
+
+/** Changes an alteration that is there for this zone, or adds the zone's own answer. */
+function alterBy(garment: Garment, zone: ZoneId, cm: number): Garment {
+  const { alterations } = garment.make;
+  const context = effectContext(garment.draft.pattern, garment.draft.view);
+  const existing = alterations.find((a) => {
+    const shares = sharesOf(a, context);
+    return a.kind !== 'full-bust' && shares[0]?.zone === zone && (shares.length === 1 || a.kind === answerFor(zone, 0).kind);
+  });
+  if (existing) {
+    const per = sharesOf(existing, context)[0]!.per;
+    const was = effectsOf(existing, context)[0]!.cm / per;
+    const amount = Math.round((was + cm / per) * 1e6) / 1e6;
+    const { direction: _, ...sized } = existing;
+    const rest = alterations.filter((a) => a !== existing);
+    return garment.changed({ alterations: Math.abs(amount) < 1e-9 ? rest : [...rest, { ...sized, amount }] });
+  }
+  const per = sharesOf(answerFor(zone, 1), context)[0]!.per;
+  return garment.changed({ alterations: [...alterations, answerFor(zone, Math.round((cm / per) * 1e6) / 1e6)] });
+}

@@ -1,0 +1,41 @@
+import { carryForward } from './carry-forward';
+import { plannedZones } from './planned-chance';
+import { sampleAlteration, sampleCase, sampleCloth, sampleMake, sampleNote } from '../garment/sample-case';
+
+const PLAN = { date: '2025-06-01', unit: 'cm' as const };
+const cloths = [sampleCloth('c')];
+const makes = [
+  sampleMake(1, { fitNotes: [sampleNote('sleeve', -2)], cloths: [{ id: 'u', clothId: 'c', part: 'main' }] }),
+  sampleMake(2, {
+    fitNotes: [sampleNote('sleeve', 0)],
+    alterations: [sampleAlteration('sleeve-length', 3)],
+    cloths: [{ id: 'u', clothId: 'c', part: 'main' }],
+  }),
+];
+const input = sampleCase(makes, { cloths });
+const sleeve = (amount: number) =>
+  plannedZones(input, sampleMake(3, { alterations: [sampleAlteration('sleeve-length', amount)] }), PLAN).find((z) => z.zone === 'sleeve')!;
+
+test('the plan that is carried forward has the chances that carry forward states', () => {
+  const carried = carryForward(input, PLAN)!;
+  const planned = plannedZones(input, carried.next, PLAN);
+  for (const zone of carried.zones.filter((z) => z.chance !== undefined)) {
+    const found = planned.find((p) => p.zone === zone.zone)!;
+    expect([found.x, found.chance]).toEqual([zone.x, zone.chance]);
+  }
+});
+
+test('a change of the plan shows in its chance, and no plan is better than the best cut', () => {
+  expect(sleeve(0).chance).toBeLessThan(0.2);
+  expect(sleeve(3).chance).toBeGreaterThan(0.7);
+  for (const amount of [0, 1.5, 3, 4.5, 6]) expect(sleeve(amount).chance).toBeLessThanOrEqual(sleeve(amount).atBest + 1e-6);
+});
+
+test('an alteration without an amount is less sure than one with it', () => {
+  const vague = plannedZones(input, sampleMake(3, { alterations: [sampleAlteration('sleeve-length', undefined, { direction: 1 })] }), PLAN);
+  expect(vague.find((z) => z.zone === 'sleeve')!.chance).toBeLessThan(sleeve(3).chance);
+});
+
+test('a part that the toile leaves out is not spoken of', () => {
+  expect(plannedZones(input, sampleMake(3, { lacking: ['sleeve'] }), PLAN).map((z) => z.zone)).not.toContain('sleeve');
+});

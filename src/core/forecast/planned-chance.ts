@@ -1,0 +1,53 @@
+import { edgesOf } from '../body/fit-class';
+import type { ZoneId } from '../body/zones';
+import type { Make } from '../records';
+import { beliefAt } from './belief';
+import { fitClassAt, viewOf, type PatternCase } from '../garment/case';
+import { zonesOfCase } from './carry-forward';
+import { caseForPlan, plannedUse, type PlannedCut } from './next-cut';
+import { offsetOf } from '../garment/offset';
+import { bestCut, chanceOfRight, type BestCut } from '../inference/posterior';
+import type { Recollection } from './recollection';
+
+/** What is to be expected of a planned cut at a zone. */
+export interface PlannedZone {
+  readonly zone: ZoneId;
+  /** Offset of the cut as it is planned, cm. */
+  readonly x: number;
+  readonly chance: number;
+  readonly best: BestCut;
+  /** Chance of the best cut there is. */
+  readonly atBest: number;
+  /** The cloth gives too differently from what the pattern asks to reckon with: a toile is the answer. */
+  readonly clothTooFar: boolean;
+  /** Rests on notes of this pattern; else on other patterns alone. */
+  readonly noted: boolean;
+}
+
+/**
+ * The chance of right at every zone of which anything is known, for a cut as it is planned: size lines, alterations, cloth and body.
+ *
+ * @param make the plan as a make (`makeOfPlan`)
+ * @param plan the day whose body counts, and the planned cloth
+ * @param memory what the person's other patterns say
+ */
+export function plannedZones(input: PatternCase, make: Make, plan: PlannedCut, memory?: Recollection): PlannedZone[] {
+  const forPlan = caseForPlan(input, plan);
+  const cut: Make = { ...make, cutOn: plan.date, cloths: [plannedUse(plan)], fitNotes: [] };
+  const zones = new Set([...zonesOfCase(input), ...viewOf(input.pattern, make).zones]);
+  return [...zones].flatMap((zone): PlannedZone[] => {
+    if (make.lacking.includes(zone)) return [];
+    const { used, saidByOthers, posterior } = beliefAt(input, zone, memory);
+    if (used.length === 0 && !saidByOthers) return [];
+    const offset = offsetOf(forPlan, cut, zone, { bodyOn: plan.date });
+    // An offset of which no term is known says nothing, and neither does one that waits for its size.
+    if (offset.unknown.includes('size cut')) return [];
+    if (offset.chart.from === 'nothing' && offset.alterations.length === 0 && used.length === 0) return [];
+    const [t1] = edgesOf(zone, fitClassAt(input.pattern, viewOf(input.pattern, make), zone));
+    const best = bestCut(posterior);
+    const chance = (x: number) => chanceOfRight(posterior, x, t1, Math.hypot(offset.cloth.sd, offset.unsized));
+    return [
+      { zone, x: offset.x, chance: chance(offset.x), best, atBest: chance(best.median), clothTooFar: offset.cloth.tooFar, noted: used.length > 0 },
+    ];
+  });
+}

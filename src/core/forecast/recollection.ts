@@ -1,0 +1,277 @@
+import { edgesOf } from '../body/fit-class';
+import { ZONE_IDS, zoneOf, type ZoneId } from '../body/zones';
+import { mainCloth } from '../garment/stretch';
+import { fitClassAt, viewOf, type PatternCase } from '../garment/case';
+import { evidenceAt, evidenceIn, type Evidence } from '../garment/evidence';
+import { classGroup, Memory, type Branch, type RememberedPattern } from '../inference/belief-tree';
+import { bestCut, chanceOfRight, massBelow, posteriorOf, priorFrom, quantile, type BestCut, type Posterior, type Prior } from '../inference/posterior';
+import { gather } from '../units/group-by';
+import type { Observation } from '../inference/likelihood';
+
+/** A pattern whose notes moved an answer, and by how much: the median with everything less the median without it, cm. */
+export interface Speaker {
+  readonly patternId: string;
+  readonly movedBy: number;
+  readonly sameDesigner: boolean;
+}
+
+/** An alteration that a person needs on every pattern. */
+export interface UsualAlteration {
+  readonly zone: ZoneId;
+  readonly best: BestCut;
+  /** The chance that the person really deviates, in that direction. */
+  readonly chance: number;
+  readonly patterns: readonly string[];
+}
+
+/** What a person needs beyond the pattern at a zone, whoever drew it. */
+export interface PersonAt {
+  readonly best: BestCut;
+  /** How many patterns say so. */
+  readonly patterns: number;
+  /** Chances that a semi-fitted pattern as drafted is under there (tight, short …), and over. */
+  readonly under: number;
+  readonly over: number;
+}
+
+/** A designer whose patterns run small (plus: more is needed) or large at a zone. */
+export interface DesignerHabit {
+  readonly designer: string;
+  readonly zone: ZoneId;
+  readonly best: BestCut;
+  readonly chance: number;
+  readonly patterns: readonly string[];
+}
+
+/** The first cut of a pattern at a zone, from what all others say. */
+export interface FirstCut {
+  readonly zone: ZoneId;
+  readonly best: BestCut;
+  /** Chance of right cut as drafted, and at the median. */
+  readonly asDrafted: number;
+  readonly atBest: number;
+  readonly spoke: readonly Speaker[];
+}
+
+/** Sure enough to be called usual. Source: engine.md, section 5. */
+const SURE = 0.8;
+/** A pattern that moves a median by less is not worth naming, cm. */
+const WORTH_NAMING = 0.1;
+
+/** The designer of a pattern; one that nobody knows is one of its own. */
+const designerOf = ({ pattern }: Pick<PatternCase, 'pattern'>) => pattern.designer?.trim().toLowerCase() || `of ${pattern.id}`;
+
+const groupAt = ({ pattern, makes }: PatternCase, zone: ZoneId) =>
+  classGroup(fitClassAt(pattern, makes[0] ? viewOf(pattern, makes[0]) : pattern.views[0]!, zone));
+
+/** The smallest step of the tree below a pattern's prior, cm. */
+const sharpestAt = (zone: ZoneId) => zoneOf(zone).spread.pattern;
+
+/** Where the body was never measured, an offset is against the first make's size: it means nothing to other patterns. */
+function isShared(used: readonly Evidence[]): boolean {
+  return !used.some(({ offset }) => offset.chart.from === 'chart' && offset.chart.standIn);
+}
+
+interface PatternSaid {
+  readonly input: PatternCase;
+  /** Null where it says nothing to others. */
+  readonly zones: ReadonlyMap<ZoneId, RememberedPattern | null>;
+}
+
+/** The records that what a pattern says comes from: the pattern, its makes, the bodies and the cloths they were cut from. */
+function recordsOf({ pattern, makes, bodies, cloths }: PatternCase): readonly object[] {
+  return [pattern, ...makes, ...bodies, ...makes.flatMap((make) => mainCloth(make, cloths).cloth ?? [])];
+}
+
+/**
+ * What a pattern's notes say, at each zone that was noted.
+ *
+ * @param before what it said earlier: where it says the very same, that stands, and nothing that was worked out of it need be again
+ */
+function saidOf(input: PatternCase, before: PatternSaid['zones'] | undefined): PatternSaid['zones'] {
+  const zones = new Map<ZoneId, RememberedPattern | null>();
+  const designer = designerOf(input);
+  for (const [zone, { used }] of evidenceIn(input)) {
+    if (used.length === 0) continue;
+    const observations = used.map((e) => e.observation);
+    const said = isShared(used) ? { id: input.pattern.id, designer, group: groupAt(input, zone), observations } : null;
+    const earlier = before?.get(zone);
+    zones.set(zone, said && earlier && saysTheSame(said, earlier) ? earlier : said);
+  }
+  return zones;
+}
+
+function saysTheSame(a: RememberedPattern, b: RememberedPattern): boolean {
+  const same = (p: Observation, q: Observation) =>
+    p.x === q.x && p.outcome === q.outcome && p.edges === q.edges && p.observer === q.observer && p.garment === q.garment && p.amount === q.amount;
+  return (
+    a.designer === b.designer &&
+    a.group === b.group &&
+    a.observations.length === b.observations.length &&
+    a.observations.every((o, i) => same(o, b.observations[i]!))
+  );
+}
+
+/** Everything that a person's patterns taught, zone by zone (engine.md, section 5). */
+export class Recollection {
+  readonly #cases: ReadonlyMap<string, PatternCase>;
+  readonly #memories = new Map<ZoneId, Memory>();
+  /** What each pattern said, and of which case. */
+  readonly #patterns = new Map<string, PatternSaid>();
+
+  /** How many patterns were reckoned anew: those that changed since the recollection before. */
+  readonly anew: number;
+
+  /**
+   * @param cases every pattern of one person that was made; a pattern with no notes says nothing
+   * @param before an earlier recollection: patterns whose records are still the same objects need not be reckoned again
+   */
+  constructor(cases: readonly PatternCase[], before?: Recollection) {
+    this.#cases = new Map(cases.map((c) => [c.pattern.id, c]));
+    let anew = 0;
+    const zones = new Map<ZoneId, RememberedPattern[]>();
+    for (const input of cases) {
+      const known = before ? before.#patterns.get(input.pattern.id) : undefined;
+      const said = known?.input === input ? known : this.#hear(input, known);
+      if (said.zones !== known?.zones) anew += 1;
+      this.#patterns.set(input.pattern.id, said);
+      for (const [zone, s] of said.zones) if (s) gather(zones, zone, s);
+    }
+    for (const [zone, patterns] of zones) {
+      const known = before ? before.#memories.get(zone) : undefined;
+      const same = known?.patterns.length === patterns.length && known.patterns.every((p, i) => p === patterns[i]);
+      this.#memories.set(zone, same ? known : new Memory(zone, patterns, undefined, undefined, known));
+    }
+    this.anew = anew;
+  }
+
+  #hear(input: PatternCase, known: PatternSaid | undefined): PatternSaid {
+    if (!known) return { input, zones: saidOf(input, undefined) };
+    const [before, now] = [recordsOf(known.input), recordsOf(input)];
+    const same = before.length === now.length && before.every((record, i) => record === now[i]);
+    return { input, zones: same ? known.zones : saidOf(input, known.zones) };
+  }
+
+  /** Zones of which anything was said, in the order of the body. */
+  get zones(): ZoneId[] {
+    return ZONE_IDS.filter((z) => this.#memories.has(z));
+  }
+
+  /** What is believed of the person at a zone. */
+  person(zone: ZoneId): PersonAt | undefined {
+    const memory = this.#memories.get(zone);
+    if (!memory) return undefined;
+    const belief = memory.person();
+    const [t1] = edgesOf(zone, 'semi');
+    return { best: bestCut(belief), patterns: memory.patterns.length, under: 1 - massBelow(belief, t1), over: massBelow(belief, -t1) };
+  }
+
+  /**
+   * What is believed of a pattern at a zone by its own notes and by what all other patterns say, with what these say alone where it is
+   * asked for: as the prior of its notes and in numbers for people. Undefined where none speaks, or where this one cannot be compared.
+   */
+  others(input: PatternCase, zone: ZoneId): { readonly prior: () => Prior; readonly said: () => BestCut; readonly posterior: Posterior } | undefined {
+    const memory = this.#heard(input, zone);
+    if (!memory) return undefined;
+    const { id } = input.pattern;
+    const { used } = evidenceAt(input, zone);
+    // What the very case that was remembered said needs no second reading; any other reading of the pattern has notes of its own.
+    const remembered = used.length > 0 && this.#cases.get(id) === input;
+    let alone: Posterior | undefined;
+    const before = () => (alone ??= memory.newPattern(this.#branch(input, zone), [id]));
+    const prior = () => priorFrom(before(), sharpestAt(zone));
+    const observations = used.map((e) => e.observation);
+    const posterior = remembered ? memory.pattern(id) : used.length === 0 ? before() : posteriorOf(observations, prior());
+    return { prior, said: () => bestCut(before()), posterior };
+  }
+
+  /** Which of the others moved the answer, own notes included. Each is left out in turn, so that it is asked only where it is shown. */
+  spoke(input: PatternCase, zone: ZoneId): Speaker[] {
+    const prior = this.#others(input, zone);
+    return prior ? this.#speakers(input, zone, prior) : [];
+  }
+
+  /** What to cut first of a pattern that was never made, at the zones of its view. */
+  firstCut(input: PatternCase): FirstCut[] {
+    const view = input.pattern.views[0]!;
+    return view.zones.flatMap((zone) => {
+      const prior = this.#others(input, zone);
+      if (!prior) return [];
+      const best = bestCut(prior);
+      const [t1] = edgesOf(zone, fitClassAt(input.pattern, view, zone));
+      const chance = (x: number) => chanceOfRight(prior, x, t1);
+      return [{ zone, best, asDrafted: chance(0), atBest: chance(best.median), spoke: this.#speakers(input, zone, prior) }];
+    });
+  }
+
+  /** Alterations that the person needs wherever it was noted, from two patterns at least. */
+  usual(): UsualAlteration[] {
+    return this.zones.flatMap((zone) => {
+      const memory = this.#memories.get(zone)!;
+      if (memory.patterns.length < 2) return [];
+      const found = sure(memory.person(), edgesOf(zone, 'semi')[0]);
+      return found ? [{ zone, ...found, patterns: memory.patterns.map((p) => p.id) }] : [];
+    });
+  }
+
+  /** Designers who run small or large, from two of their patterns at least and two designers in all. */
+  designers(): DesignerHabit[] {
+    return this.zones.flatMap((zone) => {
+      const memory = this.#memories.get(zone)!;
+      const branches = new Map(memory.patterns.map((p) => [`${p.group} ${p.designer}`, { designer: p.designer, group: p.group }]));
+      if (new Set(memory.patterns.map((p) => p.designer)).size < 2) return [];
+      return [...branches.values()].flatMap((branch) => {
+        const patterns = memory.patternsOf(branch).map((p) => p.id);
+        if (patterns.length < 2) return [];
+        const found = sure(memory.designer(branch), edgesOf(zone, 'semi')[0]);
+        const name = this.#cases.get(patterns[0]!)?.pattern.designer ?? branch.designer;
+        return found ? [{ designer: name, zone, ...found, patterns }] : [];
+      });
+    });
+  }
+
+  #branch(input: PatternCase, zone: ZoneId): Branch {
+    return { designer: designerOf(input), group: groupAt(input, zone) };
+  }
+
+  /** The memory of a zone, where other patterns than this speak in it and this one can be compared with them. */
+  #heard({ pattern: { id } }: PatternCase, zone: ZoneId): Memory | undefined {
+    const memory = this.#memories.get(zone);
+    if (this.#patterns.get(id)?.zones.get(zone) === null) return undefined;
+    return memory?.patterns.some((p) => p.id !== id) ? memory : undefined;
+  }
+
+  /** What the other patterns say; `without` leaves out further ones. */
+  #others(input: PatternCase, zone: ZoneId, without: readonly string[] = []): Posterior | undefined {
+    return this.#heard(input, zone)?.newPattern(this.#branch(input, zone), [input.pattern.id, ...without]);
+  }
+
+  #speakers(input: PatternCase, zone: ZoneId, prior: Posterior): Speaker[] {
+    const own = this.#memories.get(zone)!.patterns.find((p) => p.id === input.pattern.id)?.observations ?? [];
+    const sharpest = sharpestAt(zone);
+    const medianOf = (before: Posterior) => quantile(own.length === 0 ? before : posteriorOf(own, priorFrom(before, sharpest)), 0.5);
+    const all = medianOf(prior);
+    return this.#memories
+      .get(zone)!
+      .patterns.filter((p) => p.id !== input.pattern.id)
+      .map((p): Speaker => {
+        const without = this.#others(input, zone, [p.id]);
+        const before = without ? medianOf(without) : medianOf(this.#nobody(zone));
+        return { patternId: p.id, movedBy: all - before, sameDesigner: p.designer === designerOf(input) };
+      })
+      .filter((s) => Math.abs(s.movedBy) >= WORTH_NAMING)
+      .sort((a, b) => Math.abs(b.movedBy) - Math.abs(a.movedBy));
+  }
+
+  /** What is believed where nobody speaks. */
+  #nobody(zone: ZoneId): Posterior {
+    const { person, fitClass, designer, pattern } = zoneOf(zone).spread;
+    return posteriorOf([], Math.hypot(person, fitClass, designer, pattern));
+  }
+}
+
+/** A deviation that is sure enough to be named. */
+function sure(belief: Posterior, t1: number): { readonly best: BestCut; readonly chance: number } | undefined {
+  const chance = Math.max(1 - massBelow(belief, t1), massBelow(belief, -t1));
+  return chance > SURE ? { best: bestCut(belief), chance } : undefined;
+}

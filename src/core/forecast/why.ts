@@ -1,0 +1,68 @@
+import type { ZoneId } from '../body/zones';
+import { beliefAt } from './belief';
+import type { PatternCase } from '../garment/case';
+import { contradictionsIn, type Contradiction } from './contradiction';
+import type { Evidence } from '../garment/evidence';
+import { bestCut, divergence, posteriorOf, posteriorsOf, quantile, type BestCut, type Posterior, type Posteriors } from '../inference/posterior';
+import type { Recollection } from './recollection';
+
+/** How one note moved the best cut: the reasons behind a figure. */
+export interface Reason {
+  readonly evidence: Evidence;
+  /** Median with every note less the median without this one, cm. */
+  readonly movedBy: number;
+  /** The 80 % range without this note, cm wide, less the range with it. */
+  readonly narrowedBy: number;
+  /** Share of what all notes together say, 0 to 1. */
+  readonly share: number;
+}
+
+/** The range of the best cut before any note (version 0), then after each version that has evidence. */
+export type ClosingIn = readonly { readonly version: number; readonly best: BestCut }[];
+
+/** Why the best cut at a zone is what it is. */
+export interface Why {
+  readonly reasons: readonly Reason[];
+  readonly contradictions: readonly Contradiction[];
+  readonly closingIn: ClosingIn;
+  /** What the person's other patterns say before any note of this one; absent where none does. */
+  readonly saidByOthers?: BestCut;
+}
+
+/**
+ * Which notes moved the best cut at a zone and by how much, which contradict each other, and how the versions closed in on it: worked
+ * out where it is shown, since every note is left out in turn.
+ *
+ * @param memory what the person's other patterns say; without it this pattern speaks alone
+ */
+export function whyAt(input: PatternCase, zone: ZoneId, memory?: Recollection): Why {
+  const { used, prior: before, saidByOthers } = beliefAt(input, zone, memory);
+  const prior = before();
+  const posteriors = posteriorsOf(
+    used.map((e) => e.observation),
+    prior,
+  );
+  const upTo = (version: number) =>
+    posteriorOf(
+      used.filter((e) => e.make.version <= version).map((e) => e.observation),
+      prior,
+    );
+  return {
+    reasons: reasonsFor(used, posteriors),
+    contradictions: contradictionsIn(zone, used, posteriors),
+    closingIn: [0, ...new Set(used.map((e) => e.make.version))].map((version) => ({ version, best: bestCut(upTo(version)) })),
+    ...(saidByOthers ? { saidByOthers: saidByOthers() } : {}),
+  };
+}
+
+function reasonsFor(used: readonly Evidence[], { all, without }: Posteriors): Reason[] {
+  const width = (p: Posterior) => quantile(p, 0.9) - quantile(p, 0.1);
+  const raw = used.map((evidence, i) => ({
+    evidence,
+    movedBy: quantile(all, 0.5) - quantile(without[i]!, 0.5),
+    narrowedBy: width(without[i]!) - width(all),
+    share: divergence(all, without[i]!),
+  }));
+  const total = raw.reduce((sum, r) => sum + r.share, 0);
+  return raw.map((r) => ({ ...r, share: total > 0 ? r.share / total : 1 / raw.length }));
+}

@@ -1,0 +1,127 @@
+import { byDay } from '../units/date';
+import { onceFor } from '../units/memoize';
+import type { ZoneId } from '../body/zones';
+import type { FitNote, Make } from '../records';
+import { bringsZone, inOrder, type PatternCase } from './case';
+import { sharpness, type Observation } from '../inference/likelihood';
+import { Garment, type Offset } from './offset';
+
+/** A fit note that counts, with the garment's offset when it was seen. */
+export interface Evidence {
+  readonly make: Make;
+  readonly note: FitNote;
+  readonly offset: Offset;
+  readonly observation: Observation;
+  /** k: 1.3 on the first day … 0.7 after ten wears. */
+  readonly sharpness: number;
+}
+
+/** A fit note that is shown and does not count, and why. */
+export interface UnusedNote {
+  readonly make: Make;
+  readonly note: FitNote;
+  readonly why:
+    | 'caused by another zone'
+    | 'one side only'
+    | 'part left out of the toile'
+    | 'looked at again later'
+    | 'version left out'
+    | 'piece of another pattern';
+}
+
+/** Notes of a make at a zone from the earliest to the latest look. */
+function inTime(notes: readonly FitNote[]): readonly FitNote[] {
+  if (notes.length < 2) return notes;
+  const worn = ({ seen }: FitNote) => (seen.at === 'worn' ? seen.wears : seen.at === 'firstDay' ? 0 : -1);
+  return [...notes].sort((a, b) => worn(a) - worn(b) || byDay(a.date, b.date));
+}
+
+/** The latest look at a zone of a make, whether it counts as evidence or not. */
+export function latestNote(make: Pick<Make, 'fitNotes'>, zone: ZoneId): FitNote | undefined {
+  return inTime(make.fitNotes.filter((n) => n.zone === zone)).at(-1);
+}
+
+function whyUnused({ pattern }: PatternCase, make: Make, note: FitNote): UnusedNote['why'] | undefined {
+  if (make.setAside !== undefined) return 'version left out';
+  if (!bringsZone(pattern, make, note.zone)) return 'piece of another pattern';
+  if (make.lacking.includes(note.zone)) return 'part left out of the toile';
+  if (note.causedBy !== undefined) return 'caused by another zone';
+  if (note.side !== undefined) return 'one side only';
+  return undefined;
+}
+
+/**
+ * The notes on a zone that count as evidence, and those that do not.
+ *
+ * Per make and state of the garment only the latest look counts: one garment seen twice is not two garments.
+ */
+export function evidenceAt(input: PatternCase, zone: ZoneId): ZoneEvidence {
+  return evidenceIn(input).get(zone) ?? NO_EVIDENCE;
+}
+
+/** The last of a make's notes that count as evidence, by zone. */
+export function lastEvidence(input: PatternCase, makeId: string): Partial<Record<ZoneId, Evidence>> {
+  return lastByMake(input).get(makeId) ?? {};
+}
+
+/** By make: what every change from version to version did is asked of hundreds of patterns at once. */
+const lastByMake = onceFor((input: PatternCase) => {
+  const makes = new Map<string, Partial<Record<ZoneId, Evidence>>>();
+  for (const [zone, { used }] of evidenceIn(input))
+    for (const evidence of used) {
+      const zones = makes.get(evidence.make.id) ?? {};
+      zones[zone] = evidence;
+      makes.set(evidence.make.id, zones);
+    }
+  return makes;
+});
+
+/** Notes of a zone: those that count, and those that do not. */
+export interface ZoneEvidence {
+  readonly used: readonly Evidence[];
+  readonly unused: readonly UnusedNote[];
+}
+
+const NO_EVIDENCE: ZoneEvidence = { used: [], unused: [] };
+
+/** All notes of a case in one pass over its makes: memory, carry forward and what a change did all ask for the same ones. */
+export const evidenceIn = onceFor((input: PatternCase): ReadonlyMap<ZoneId, ZoneEvidence> => {
+  /** With the looks at the zone of the make that is being read. */
+  const zones = new Map<ZoneId, { readonly used: Evidence[]; readonly unused: UnusedNote[]; readonly looks: FitNote[] }>();
+  const listsAt = (zone: ZoneId) => {
+    let lists = zones.get(zone);
+    if (!lists) zones.set(zone, (lists = { used: [], unused: [], looks: [] }));
+    return lists;
+  };
+  for (const make of inOrder(input.makes)) {
+    const garment = new Garment(input, make);
+    const count = (note: FitNote) => {
+      const why = whyUnused(input, make, note);
+      if (why) listsAt(note.zone).unused.push({ make, note, why });
+      return why === undefined;
+    };
+    for (const note of make.fitNotes) listsAt(note.zone).looks.push(note);
+    for (const { zone } of make.fitNotes) {
+      const { used, unused, looks } = listsAt(zone);
+      const counting = inTime(looks).filter(count);
+      looks.length = 0;
+      for (const [i, note] of counting.entries()) {
+        // Two looks are rare: only then does it matter what had been altered between them.
+        const again = counting.length > 1 && counting.slice(i + 1).some((later) => garment.stateAt(later) === garment.stateAt(note));
+        if (again) unused.push({ make, note, why: 'looked at again later' });
+        else used.push(evidenceOf(garment, make, note));
+      }
+    }
+  }
+  return zones;
+});
+
+function evidenceOf(garment: Garment, make: Make, note: FitNote): Evidence {
+  const { zone, edges } = garment.draft.at(note.zone);
+  const offset = garment.offset(note.zone, note);
+  const k = sharpness(note.seen, note.over !== undefined && note.over !== '');
+  const { sd } = offset.cloth;
+  const said = { x: offset.x, outcome: note.outcome, edges, observer: k * zone.sigma, garment: Math.sqrt(sd * sd + offset.unsized * offset.unsized) };
+  const { amount } = note;
+  return { make, note, offset, sharpness: k, observation: amount === undefined ? said : { ...said, amount } };
+}

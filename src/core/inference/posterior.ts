@@ -1,0 +1,338 @@
+import { zoneOf, type ZoneId } from '../body/zones';
+import { cubicAt, cubicsOf } from './cubic';
+import { expOf } from './exp';
+import { doubtOf, logLikelihood, type Grid, type Observation, type Said } from './likelihood';
+import { phiBetween } from './normal';
+import { room, Scratch } from './allocate';
+
+/** What is believed of the ideal offset θ at a zone, as a density on an even grid. */
+export interface Posterior {
+  readonly start: number;
+  readonly step: number;
+  /** Density at each grid point; integrates to 1. */
+  readonly density: Float64Array;
+  /** Mass up to each grid point. */
+  readonly mass: Float64Array;
+}
+
+/** θ where the lower edge of the 80 % range, the middle and the upper edge lie, cm. */
+export interface BestCut {
+  readonly median: number;
+  readonly low: number;
+  readonly high: number;
+}
+
+/** A standard normal in 25 points, from −4 to 4, with weights that sum to 1. */
+const DOUBT_POINTS = Array.from({ length: 25 }, (_, i) => {
+  const z = (i - 12) / 3;
+  return { z, weight: Math.exp(-0.5 * z * z) / 3 / Math.sqrt(2 * Math.PI) };
+});
+
+/** Points of a search grid, and of the grid that is kept. The kept grid has a step of about a quarter of the posterior's spread. */
+const SEARCH_POINTS = 33;
+const KEPT_POINTS = 56;
+/** Where the density has fallen by e^−23 nothing is left that moves a quantile by a hundredth of a centimetre. */
+export const DEPTH = 23;
+
+/** Beneath this a density is taken for nothing; its logarithm stays finite. */
+const LEAST = 1e-300;
+const LOG_LEAST = Math.log(LEAST);
+
+const CUBICS = new Scratch();
+
+/** Densities turned into their logarithms, in place. */
+export function logsOf(density: Float64Array): Float64Array {
+  for (let i = 0; i < density.length; i++) density[i] = density[i]! <= LEAST ? LOG_LEAST : Math.log(density[i]!);
+  return density;
+}
+
+/** The spread of θ before any note: person, class, designer and pattern together, cm. */
+export function priorSpread(zone: ZoneId): number {
+  const { person, fitClass, designer, pattern } = zoneOf(zone).spread;
+  return Math.hypot(person, fitClass, designer, pattern);
+}
+
+/** What is believed of θ before the pattern's own notes. */
+export interface Prior {
+  /** Nothing worth speaking of lies further out than this, cm. */
+  readonly reach: number;
+  /** The smallest width in it, cm: no grid may be coarser. */
+  readonly sharpest: number;
+  /** The logarithm of the density; a constant more or less does not matter. */
+  readonly log: Said;
+}
+
+/** Normal round 0: what is believed where nothing else speaks. */
+function normalPrior(spread: number): Prior {
+  const log: Said = ({ start, step, values }) => {
+    for (let k = 0; k < values.length; k++) values[k]! -= 0.5 * ((start + k * step) / spread) ** 2;
+  };
+  return { reach: 8 * spread, sharpest: spread, log };
+}
+
+/**
+ * A posterior taken as the prior of what comes next. Between grid points the logarithm of the density is followed by a cubic; beyond the
+ * grid it falls on as a normal of the same spread would.
+ */
+export function priorFrom({ start, step, density }: Posterior, sharpest: number): Prior {
+  const last = density.length - 1;
+  const logs = logsOf(density.slice());
+  const cubics = cubicsOf(logs);
+  const log: Said = ({ start: first, step: by, values }) => {
+    for (let k = 0; k < values.length; k++) {
+      const place = (first + k * by - start) / step;
+      const beyond = place < 0 ? -place : place - last;
+      values[k]! += beyond < 0 ? cubicAt(cubics, place) : logs[place < 0 ? 0 : last]! - 0.5 * ((beyond * step) / sharpest) ** 2;
+    }
+  };
+  return { reach: Math.max(Math.abs(start), Math.abs(start + last * step)), sharpest, log };
+}
+
+/** The posterior with every note, and without each of them in turn. */
+export interface Posteriors {
+  readonly all: Posterior;
+  readonly without: readonly Posterior[];
+}
+
+/**
+ * The posterior of the ideal offset at a zone.
+ *
+ * @param observations what the notes say; none gives the prior
+ * @param before what was believed before them; a number is the spread of a normal round 0, cm
+ */
+export function posteriorOf(observations: readonly Observation[], before: Prior | number): Posterior {
+  return onGrid(observations, before, false).all;
+}
+
+/** The same, and what would be believed without each note: every note is worked out once for all of them. */
+export function posteriorsOf(observations: readonly Observation[], before: Prior | number): Posteriors {
+  return onGrid(observations, before, true);
+}
+
+/**
+ * A coarse grid over all that is possible finds where the mass lies; the grid then closes in on it until it fits. Sums over
+ * an even grid of a smooth density converge so fast that 56 points give quantiles well within 0.02 cm.
+ */
+function onGrid(observations: readonly Observation[], before: Prior | number, apart: boolean): Posteriors {
+  const prior = typeof before === 'number' ? normalPrior(before) : before;
+  let reach = prior.reach;
+  for (const { x, edges } of observations) reach = Math.max(reach, Math.abs(x) + edges[2] + 4);
+  const notes = observations.map(logLikelihood);
+  /** Log densities over a grid: the first with every note, then without each. */
+  const logDensities = (start: number, step: number, points: number): Float64Array[] => {
+    const grid = { start, step, values: room(points) };
+    prior.log(grid);
+    if (!apart) {
+      for (const note of notes) note(grid);
+      return [grid.values];
+    }
+    const said = notes.map((note) => {
+      const values = room(points);
+      note({ start, step, values });
+      return values;
+    });
+    const all = grid.values;
+    for (const values of said) for (let k = 0; k < points; k++) all[k]! += values[k]!;
+    return [all, ...said.map((values) => values.map((value, k) => all[k]! - value))];
+  };
+
+  let low = -reach;
+  let high = reach;
+  /** How much of the grid the posterior with every note takes up: without one it is wider. */
+  let part = 1;
+  let hills = 1;
+  for (let closing = true; closing;) {
+    const step = (high - low) / (SEARCH_POINTS - 1);
+    const spans = logDensities(low, step, SEARCH_POINTS).map((values) => spanOfMass({ start: low, step, values }));
+    const first = Math.min(...spans.map((s) => s.low));
+    const last = Math.max(...spans.map((s) => s.high));
+    closing = last - first < (high - low) / 2;
+    part = (spans[0]!.high - spans[0]!.low) / (last - first);
+    hills = Math.max(...spans.map((s) => s.hills));
+    [low, high] = [first, last];
+  }
+
+  const sharpest = Math.min(prior.sharpest, ...observations.map(doubtOf));
+  const points = pointsOver({ low, high, hills }, sharpest, part);
+  const step = (high - low) / (points - 1);
+  const [all, ...without] = logDensities(low, step, points).map((logs) => posteriorFrom(low, step, fromLogs(logs)));
+  return { all: all!, without };
+}
+
+/**
+ * A posterior whose log density is known on a wide grid already, where its mass lies: read off by cubics, as finely as if every note had
+ * been asked there.
+ *
+ * @param smooth log densities of all that goes smoothly from one point of its grid to the next
+ * @param rest what does not: asked at every point of the finer grid
+ * @param sharpest the smallest width in it, cm
+ */
+export function posteriorAlong(span: Span, smooth: Grid, rest: readonly Said[], sharpest: number): Posterior {
+  const { low, high } = span;
+  const points = pointsOver(span, sharpest);
+  const step = (high - low) / (points - 1);
+  const cubics = cubicsOf(smooth.values, CUBICS);
+  const fine = { start: low, step, values: room(points) };
+  for (let i = 0; i < points; i++) fine.values[i] = cubicAt(cubics, (low + i * step - smooth.start) / smooth.step);
+  for (const said of rest) said(fine);
+  return posteriorFrom(low, step, fromLogs(fine.values));
+}
+
+/** Where a posterior lies, cm, and of how many hills it is there. */
+export interface Span {
+  readonly low: number;
+  readonly high: number;
+  readonly hills: number;
+}
+
+/** A difference of log densities that is none. */
+const LEVEL = 1e-6;
+/** Where notes contradict each other a quantile may fall into a valley, where little mass lies on much of the way: so many times finer. */
+const FINER_IN_HILLS = 6;
+
+/**
+ * Points of the grid that is kept over a span: none of its hills may be narrower than the grid can see.
+ *
+ * @param sharpest the smallest width in it, cm
+ * @param part of the span that a posterior takes up, where others on the same grid are wider
+ */
+function pointsOver({ low, high, hills }: Span, sharpest: number, part = 1): number {
+  return Math.ceil(Math.max(KEPT_POINTS / part, (3 * (high - low)) / sharpest)) * (hills > 1 ? FINER_IN_HILLS : 1);
+}
+
+/** The stretch of a grid of log densities outside which nothing is left, cm. */
+export function spanOfMass({ start, step, values }: Grid): Span {
+  let peak = -Infinity;
+  for (let i = 0; i < values.length; i++) if (values[i]! > peak) peak = values[i]!;
+  const enough = peak - DEPTH;
+  /** Where, from a point that has not enough to its neighbour that has, it becomes enough. */
+  const between = (without: number, having: number) => {
+    const [less, more] = [values[without], values[having]!];
+    return less === undefined ? having : without + ((having - without) * (enough - less)) / (more - less);
+  };
+  let first = 0;
+  while (values[first]! <= enough) first++;
+  let last = values.length - 1;
+  while (values[last]! <= enough) last--;
+  let hills = 1;
+  let fell = false;
+  for (let k = first + 1; k <= last; k++) {
+    const rise = values[k]! - values[k - 1]!;
+    if (rise < -LEVEL) fell = true;
+    else if (fell && rise > LEVEL) {
+      hills += 1;
+      fell = false;
+    }
+  }
+  return { low: start + step * between(first - 1, first), high: start + step * between(last + 1, last), hills };
+}
+
+/** Logarithms turned into densities, the highest 1. */
+function fromLogs(logs: Float64Array): Float64Array {
+  let peak = -Infinity;
+  for (let i = 0; i < logs.length; i++) if (logs[i]! > peak) peak = logs[i]!;
+  for (let i = 0; i < logs.length; i++) logs[i] = expOf(logs[i]! - peak);
+  return logs;
+}
+
+/**
+ * A posterior from its density on an even grid, which need not be normalised and is then. Each cell is integrated by the cubic through its four nearest points, which is exact to the fifth power
+ * of the step; the outermost cells hold nothing worth more than a straight line.
+ */
+export function posteriorFrom(start: number, step: number, density: Float64Array): Posterior {
+  const mass = room(density.length);
+  const last = density.length - 1;
+  for (let i = 1; i <= last; i++) {
+    const inner = density[i - 1]! + density[i]!;
+    const cell = i > 1 && i < last ? (13 * inner - density[i - 2]! - density[i + 1]!) / 24 : inner / 2;
+    mass[i] = mass[i - 1]! + step * Math.max(0, cell);
+  }
+  const total = mass[last]!;
+  for (let i = 0; i <= last; i++) {
+    density[i]! /= total;
+    mass[i]! /= total;
+  }
+  return { start, step, density, mass };
+}
+
+/** The part of a cell's mass that lies in its first `part`, the density going straight from d0 to d1. */
+function shareOfCell(d0: number, d1: number, part: number): number {
+  return d0 + d1 === 0 ? part : (part * (2 * d0 + part * (d1 - d0))) / (d0 + d1);
+}
+
+/** The part of a cell below which a share of its mass lies: `shareOfCell` turned round. */
+function partOfCell(d0: number, d1: number, share: number): number {
+  const rest = (share * (d0 + d1)) / 2;
+  return (2 * rest) / (d0 + Math.sqrt(Math.max(0, d0 * d0 + 2 * (d1 - d0) * rest)) || 1);
+}
+
+/** The θ below which a share of the mass lies, cm. */
+export function quantile({ start, step, mass, density }: Posterior, share: number): number {
+  let low = 0;
+  let high = mass.length - 1;
+  while (high - low > 1) {
+    const middle = (low + high) >> 1;
+    if (mass[middle]! <= share) low = middle;
+    else high = middle;
+  }
+  const inCell = mass[high]! - mass[low]!;
+  const part = inCell > 0 ? partOfCell(density[low]!, density[high]!, (share - mass[low]!) / inCell) : 0;
+  return start + (low + Math.min(1, Math.max(0, part))) * step;
+}
+
+/** Median with the 10 % and 90 % points, cm. */
+export function bestCut(posterior: Posterior): BestCut {
+  return { median: quantile(posterior, 0.5), low: quantile(posterior, 0.1), high: quantile(posterior, 0.9) };
+}
+
+/** The mass below θ. */
+export function massBelow({ start, step, mass, density }: Posterior, theta: number): number {
+  const at = (theta - start) / step;
+  if (at <= 0) return 0;
+  if (at >= mass.length - 1) return 1;
+  const cell = Math.floor(at);
+  return mass[cell]! + (mass[cell + 1]! - mass[cell]!) * shareOfCell(density[cell]!, density[cell + 1]!, at - cell);
+}
+
+/** The mean of a function of θ. */
+export function expectation({ start, step, density }: Posterior, of: (theta: number) => number): number {
+  let sum = 0;
+  for (let i = 0; i < density.length; i++) {
+    const weight = i === 0 || i === density.length - 1 ? 0.5 : 1;
+    sum += weight * density[i]! * of(start + i * step);
+  }
+  return sum * step;
+}
+
+/**
+ * The chance that a garment at offset x is noted as right: the mass within t1 of it.
+ *
+ * @param clothDoubt σφ of a planned cloth, cm (engine.md, section 2)
+ */
+export function chanceOfRight(posterior: Posterior, x: number, t1: number, clothDoubt = 0): number {
+  const massWithin = (at: number) => massBelow(posterior, at + t1) - massBelow(posterior, at - t1);
+  if (clothDoubt <= 1e-9) return massWithin(x);
+  // Less doubt than a step of the grid: its edges would fall between the points, so the doubt is summed over instead of θ.
+  if (clothDoubt < posterior.step) return DOUBT_POINTS.reduce((sum, { z, weight }) => sum + weight * massWithin(x + z * clothDoubt), 0);
+  return expectation(posterior, (theta) => phiBetween((-t1 - x + theta) / clothDoubt, (t1 - x + theta) / clothDoubt));
+}
+
+/**
+ * How much `full` knows that `less` does not: the Kullback–Leibler divergence in nats, on the grid of `full`.
+ * It weighs how much one note counts, whether it moved the best cut or narrowed it.
+ */
+export function divergence(full: Posterior, less: Posterior): number {
+  const lessAt = (theta: number) => {
+    const at = (theta - less.start) / less.step;
+    const cell = Math.floor(at);
+    if (cell < 0 || cell >= less.density.length - 1) return 1e-12;
+    const part = at - cell;
+    return less.density[cell]! * (1 - part) + less.density[cell + 1]! * part;
+  };
+  let sum = 0;
+  for (let i = 0; i < full.density.length; i++) {
+    const p = full.density[i]!;
+    if (p > 1e-12) sum += p * Math.log(p / Math.max(lessAt(full.start + i * full.step), 1e-12));
+  }
+  return Math.max(0, sum * full.step);
+}

@@ -1,0 +1,111 @@
+import fc from 'fast-check';
+import { demoLedger } from '../../../demo/ledger';
+import { NO_HISTORY } from './merge/history';
+import { checkLedgerText, ledgerCounts, ledgerText, TABLE_NAMES, type Ledger } from '../records';
+
+const demo = demoLedger();
+const small = (): Ledger => ({ ...structuredClone(demo), pictures: [], wears: structuredClone(demo.wears.slice(0, 3)) });
+const refused = (text: string): string => {
+  const checked = checkLedgerText(text);
+  if (checked.ok) throw new Error('was taken');
+  return checked.problem;
+};
+/** A file with one thing wrong. */
+const damaged = (damage: (file: { [key: string]: unknown } & Ledger) => void): string => {
+  const file = JSON.parse(ledgerText(small(), '2026-11-24T12:00:00Z')) as { [key: string]: unknown } & Ledger;
+  damage(file);
+  return JSON.stringify(file);
+};
+
+describe('a ledger file', () => {
+  test('comes back as it went', () => {
+    const checked = checkLedgerText(ledgerText(demo, '2026-11-24T12:00:00Z'));
+    expect(checked).toEqual({ ok: true, ledger: demo, history: NO_HISTORY });
+  });
+
+  test('one of the first format, which had no plans and lists, is read', () => {
+    const { plans: _p, lists: _l, ...first } = small();
+    const checked = checkLedgerText(JSON.stringify({ format: 'amber-ledger', version: 1, ...first }));
+    expect(checked).toEqual({ ok: true, ledger: { ...first, plans: [], lists: [] }, history: NO_HISTORY });
+  });
+
+  test('an empty ledger is a ledger', () => {
+    const empty = Object.fromEntries(TABLE_NAMES.map((t) => [t, []])) as unknown as Ledger;
+    expect(checkLedgerText(ledgerText(empty, '2026-11-24T12:00:00Z')).ok).toBe(true);
+    expect(ledgerCounts(empty).makes).toBe(0);
+  });
+
+  test('cut off anywhere it is refused, never half read', () => {
+    const text = ledgerText(small(), '2026-11-24T12:00:00Z');
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: text.length - 1 }), (length) => {
+        expect(checkLedgerText(text.slice(0, length)).ok).toBe(false);
+      }),
+      { numRuns: 60 },
+    );
+  });
+});
+
+describe('what is refused, in a sentence that names the place', () => {
+  test.each<[string, string, RegExp]>([
+    ['nothing', '', /cannot be read as JSON/],
+    ['another program’s file', '{"rows":[1,2]}', /was not written by Amber Ledger/],
+    ['a list', '[]', /was not written by Amber Ledger/],
+    ['a number', '42', /was not written by Amber Ledger/],
+    ['no version', '{"format":"amber-ledger"}', /At version/],
+    ['a later version', '{"format":"amber-ledger","version":99}', /format 99.*newer/],
+    ['no tables', '{"format":"amber-ledger","version":1}', /At people/],
+  ])('%s', (_, text, problem) => {
+    expect(refused(text)).toMatch(problem);
+    expect(refused(text)).toMatch(/\.$/);
+  });
+
+  test.each<[string, Parameters<typeof damaged>[0], RegExp]>([
+    [
+      'a degree that does not exist',
+      (f) => Object.assign(f.makes[0]!.fitNotes[0]!, { outcome: 7 }),
+      /make 1 \(make-skerry-1\), fitNotes, no\. 1, outcome/,
+    ],
+    ['a length in words', (f) => Object.assign(f.bodies[0]!.measures, { bust: 'ninety' }), /measurement set 1 .*measures, bust/],
+    ['a day that does not exist', (f) => Object.assign(f.makes[2]!, { cutOn: '2025-02-30' }), /make 3 .*cutOn.*calendar date/],
+    ['an unknown field', (f) => Object.assign(f.patterns[0]!, { colour: 'red' }), /pattern 1 \(“Skerry concert jacket”\).*colour/],
+    ['a chart with a hole', (f) => f.patterns[0]!.charts[0]!.body.bust!.pop(), /pattern 1 .*bust: has 5 amounts for 6 sizes/],
+    ['a size named twice', (f) => void (f.patterns[0]!.charts[0]!.sizes[1] = 'A'), /sizes: names a size twice/],
+    ['a name of nothing', (f) => Object.assign(f.people[0]!, { name: '  ' }), /person 1.*name/],
+    ['half a size line', (f) => Object.assign(f.makes[0]!, { size: { size: 'C', to: 'D' } }), /needs both sizes and how far/],
+    [
+      'an alteration without amount and direction',
+      (f) => Object.assign(f.makes[1]!.alterations[0]!, { amount: undefined }),
+      /needs an amount, or at least a direction/,
+    ],
+    [
+      'a person who is not there',
+      (f) => Object.assign(f.makes[0]!, { personId: 'nobody' }),
+      /make 1 .*speaks of the person nobody, which the file does not hold/,
+    ],
+    ['a cloth that is not there', (f) => Object.assign(f.makes[0]!.cloths[0]!, { clothId: 'gone' }), /make 1 .*cloth gone/],
+    ['a pattern that is not there', (f) => Object.assign(f.makes[0]!.sources[0]!, { patternId: 'gone' }), /make 1 .*pattern gone/],
+    ['a wear of nothing', (f) => Object.assign(f.wears[0]!, { makeIds: ['gone'] }), /wear 1 .*make gone/],
+    ['a plan of a pattern that is gone', (f) => Object.assign(f.plans[0]!, { patternId: 'gone' }), /plan 1 .*pattern gone/],
+    ['a plan on a list that is gone', (f) => Object.assign(f.plans[0]!, { listId: 'gone' }), /plan 1 .*list gone/],
+    [
+      'an id that is there twice',
+      (f) => Object.assign(f.cloths[1]!, { id: f.cloths[0]!.id }),
+      /Two records among the cloths have the id cloth-bed-linen/,
+    ],
+  ])('%s', (_, damage, problem) => {
+    expect(refused(damaged(damage))).toMatch(problem);
+  });
+
+  test('a key that would change how objects work is an unknown field like any other', () => {
+    const text = damaged(() => undefined).replace('"people":', '"__proto__": {"polluted": true}, "people":');
+    checkLedgerText(text);
+    expect(({} as Record<string, unknown>)['polluted']).toBeUndefined();
+  });
+
+  test('a picture that is markup pretending to be data is refused', () => {
+    const file = JSON.parse(ledgerText({ ...small(), pictures: [demo.pictures[0]!] }, 'x')) as Ledger;
+    expect(refused(JSON.stringify({ ...file, pictures: [{ ...demo.pictures[0], data: '<script>' }] }))).toMatch(/picture 1 .*data: not base64/);
+    expect(refused(JSON.stringify({ ...file, pictures: [{ ...demo.pictures[0], type: 'text/html' }] }))).toMatch(/picture 1 .*type/);
+  });
+});

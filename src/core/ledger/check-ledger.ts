@@ -1,0 +1,104 @@
+import type { z } from 'zod';
+import { History, NO_HISTORY } from './merge/history';
+import { Ledger, LEDGER_FILE_VERSION } from '../records/ledger';
+import { referencesOf } from './references';
+import { TABLE_NAMES, type TableName } from '../records/table-names';
+
+export type CheckedLedger =
+  { readonly ok: true; readonly ledger: Ledger; readonly history: History } | { readonly ok: false; readonly problem: string };
+
+/** What a ledger's file calls itself. */
+export const LEDGER_FORMAT = 'amber-ledger';
+
+const ONE_OF: Record<TableName, string> = {
+  people: 'person',
+  bodies: 'measurement set',
+  patterns: 'pattern',
+  cloths: 'cloth',
+  makes: 'make',
+  wears: 'wear',
+  lists: 'list',
+  plans: 'plan',
+  pictures: 'picture',
+};
+
+function isRecord(value: unknown): value is Record<string, unknown> {
+  return typeof value === 'object' && value !== null && !Array.isArray(value);
+}
+
+/** A place in the file for people: `make 3 (“Skerry jacket”), fit note 2, outcome`. */
+function placeOf(path: readonly PropertyKey[], file: Record<string, unknown>): string {
+  const [table, index, ...rest] = path;
+  const list = file[String(table)];
+  const known = TABLE_NAMES.includes(table as TableName);
+  const entry: unknown = Array.isArray(list) && typeof index === 'number' ? list[index] : undefined;
+  const name = isRecord(entry) && typeof entry['name'] === 'string' ? ` (“${entry['name'].slice(0, 60)}”)` : '';
+  const id = !name && isRecord(entry) && typeof entry['id'] === 'string' ? ` (${entry['id'].slice(0, 40)})` : '';
+  const head = known && typeof index === 'number' ? `${ONE_OF[table as TableName]} ${index + 1}${name}${id}` : String(table ?? 'the file');
+  const inside = rest.map((part) => (typeof part === 'number' ? `no. ${part + 1}` : String(part)));
+  return [head, ...inside].join(', ');
+}
+
+function sentence(issue: z.core.$ZodIssue, file: Record<string, unknown>): string {
+  return `At ${placeOf(issue.path, file)}: ${issue.message.charAt(0).toLowerCase()}${issue.message.slice(1)}.`;
+}
+
+/** The first record that speaks of one which is not there, or a record that is there twice. */
+function brokenReference(ledger: Ledger): string | undefined {
+  const ids = Object.fromEntries(TABLE_NAMES.map((t) => [t, new Set(ledger[t].map((r) => r.id))])) as Record<TableName, Set<string>>;
+  for (const table of TABLE_NAMES) {
+    if (ids[table].size < ledger[table].length) {
+      const twice = ledger[table].find((r, i) => ledger[table].findIndex((other) => other.id === r.id) < i)!;
+      return `Two records among the ${table} have the id ${twice.id}.`;
+    }
+  }
+  for (const table of TABLE_NAMES)
+    for (const [index, record] of ledger[table].entries())
+      for (const [other, id] of referencesOf(table, record))
+        if (!ids[other].has(id))
+          return `At ${placeOf([table, index], ledger)}: it speaks of the ${ONE_OF[other]} ${id}, which the file does not hold.`;
+  return undefined;
+}
+
+/**
+ * Checks the text of a ledger file.
+ *
+ * @returns the ledger, or one sentence that says what is wrong and where. Nothing is guessed and nothing dropped: a field that
+ *   is not known refuses the file, so that nobody's words are lost in silence.
+ */
+export function checkLedgerText(text: string): CheckedLedger {
+  let file: unknown;
+  try {
+    file = JSON.parse(text);
+  } catch (error) {
+    const why = error instanceof Error ? error.message : String(error);
+    return { ok: false, problem: `This is not a whole ledger file: it cannot be read as JSON (${why}).` };
+  }
+  if (!isRecord(file) || file['format'] !== LEDGER_FORMAT)
+    return { ok: false, problem: 'This file was not written by Amber Ledger: it does not begin with its format.' };
+  if (typeof file['version'] !== 'number' || file['version'] < 1) return { ok: false, problem: 'At version: the number of the format is missing.' };
+  if (file['version'] > LEDGER_FILE_VERSION)
+    return {
+      ok: false,
+      problem: `This file is of format ${file['version']}; this Amber Ledger reads up to ${LEDGER_FILE_VERSION}. Open it with a newer one.`,
+    };
+
+  const { format: _format, version: _version, written: _written, history = NO_HISTORY, ...tables } = file;
+  const parsed = Ledger.safeParse(tables);
+  if (!parsed.success) return { ok: false, problem: sentence(parsed.error.issues[0]!, file) };
+  const told = History.safeParse(history);
+  if (!told.success) return { ok: false, problem: `In the history: ${sentence(told.error.issues[0]!, isRecord(history) ? history : {})}` };
+  const broken = brokenReference(parsed.data);
+  return broken ? { ok: false, problem: broken } : { ok: true, ledger: parsed.data, history: told.data };
+}
+
+/**
+ * The text of a ledger file.
+ *
+ * @param written the moment of writing, ISO
+ * @param history what is noted for merges; left out where nothing is
+ */
+export function ledgerText(ledger: Ledger, written: string, history: History = NO_HISTORY): string {
+  const told = history.known.length > 0 ? { history } : {};
+  return JSON.stringify({ format: LEDGER_FORMAT, version: LEDGER_FILE_VERSION, written, ...ledger, ...told }, null, 1);
+}

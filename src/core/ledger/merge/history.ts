@@ -1,0 +1,102 @@
+import { z } from 'zod';
+import { Id } from '../../records/shapes';
+import { TABLE_NAMES, type TableName } from '../../records/table-names';
+import { historyKey } from './history-key';
+import { fieldOfOrder, leavesOf, sayTheSame, type AnyRecord } from './leaves';
+import { deviceOf, later, NEVER, STAMP_PATTERN, type Known, type Stamp } from './stamp';
+
+const StampShape = z.string().regex(STAMP_PATTERN, 'not a stamp');
+
+/** When a record was written, leaf by leaf: what a merge goes by. A record without one was never written since such notes are kept. */
+export const RecordHistory = z.strictObject({
+  table: z.enum(TABLE_NAMES),
+  id: Id,
+  /** The stamp of every leaf that is not named in `fields`. */
+  all: StampShape.optional(),
+  fields: z.record(z.string().max(200), StampShape).optional(),
+  /** The order of a list with ids as it was when its stamp was set; without, the list as it stands. */
+  orders: z.record(z.string().max(60), z.array(z.string().max(80)).max(10_000)).optional(),
+  /** When it was removed, if ever; it is there again where anything was written later. */
+  removed: StampShape.optional(),
+  /** What a removed record held, kept for a time: what another device has come to need comes back whole. Never of pictures. */
+  last: z.looseObject({ id: Id }).optional(),
+});
+export type RecordHistory = z.infer<typeof RecordHistory>;
+
+/** The history of a ledger as it stands in its file. */
+export const History = z.strictObject({
+  /** The last stamp known of each device. */
+  known: z.array(StampShape).max(10_000),
+  records: z.array(RecordHistory),
+});
+export type History = z.infer<typeof History>;
+
+/** Of a ledger in which nothing was written since such notes are kept. */
+export const NO_HISTORY: History = { known: [], records: [] };
+
+/** The same to be looked things up in. */
+export interface Histories {
+  readonly known: Known;
+  /** By `historyKey`. */
+  readonly records: ReadonlyMap<string, RecordHistory>;
+}
+
+export function historiesOf({ known, records }: History): Histories {
+  return { known: new Map(known.map((stamp) => [deviceOf(stamp), stamp])), records: new Map(records.map((r) => [historyKey(r.table, r.id), r])) };
+}
+
+export function stampAt(history: RecordHistory | undefined, leaf: string): Stamp {
+  return history?.fields?.[leaf] ?? history?.all ?? NEVER;
+}
+
+/** When a record was last written. */
+export function newestOf(history: RecordHistory | undefined): Stamp {
+  return Object.values(history?.fields ?? {}).reduce(later, history?.all ?? NEVER);
+}
+
+/** A history without what is empty in it, so that equal ones are equal. */
+export function tidyHistory({ table, id, all, fields, orders, removed, last }: RecordHistory): RecordHistory {
+  const some = <T extends object>(of: T | undefined) => of && Object.keys(of).length > 0;
+  return {
+    table,
+    id,
+    ...(all ? { all } : {}),
+    ...(some(fields) ? { fields } : {}),
+    ...(some(orders) ? { orders } : {}),
+    ...(removed ? { removed } : {}),
+    ...(last ? { last } : {}),
+  };
+}
+
+/** A record as it was or is: absent before it was made and after it was removed. */
+export type MaybeRecord = AnyRecord | undefined;
+
+/** The history of a record after it was written, changed or removed at `stamp`. */
+export function noted(
+  at: { readonly table: TableName; readonly id: string },
+  history: RecordHistory | undefined,
+  before: MaybeRecord,
+  after: MaybeRecord,
+  stamp: Stamp,
+): RecordHistory | undefined {
+  const { table, id } = at;
+  const { all, fields, orders, removed } = history ?? {};
+  if (!after) {
+    if (!before) return history;
+    return tidyHistory({ table, id, all, fields, orders, removed: stamp, ...(table === 'pictures' ? {} : { last: { ...before } }) });
+  }
+  if (!before) return tidyHistory({ table, id, all: stamp, removed });
+  const was = leavesOf(table, before);
+  const is = leavesOf(table, after);
+  const stamps = { ...fields };
+  const told = { ...orders };
+  for (const leaf of new Set([...was.keys(), ...is.keys()])) {
+    if (sayTheSame(table, was.get(leaf), is.get(leaf))) continue;
+    stamps[leaf] = stamp;
+    const list = fieldOfOrder(leaf);
+    const order = is.get(leaf) as string[] | undefined;
+    if (list !== undefined && order) told[list] = order;
+    else if (list !== undefined) delete told[list];
+  }
+  return tidyHistory({ table, id, all, fields: stamps, orders: told, removed });
+}

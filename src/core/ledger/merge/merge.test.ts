@@ -1,0 +1,399 @@
+import fc from 'fast-check';
+import { sampleMake, SAMPLE_PATTERN } from '../../garment/sample-case';
+import { blankCloth } from '../../records/blank';
+import { Ledger } from '../../records/ledger';
+import { referencesOf } from '../references';
+import { TABLE_NAMES, type TableName } from '../../records/table-names';
+import { noted, type RecordHistory } from './history';
+import { historyKey } from './history-key';
+import type { AnyRecord } from './leaves';
+import { BEING_THERE, mergeLedgers, type Side, type Which } from './merge';
+import { deviceOf, knownTogether, later, latestOf, NEVER, nextStamp, stampOf, timeOf, type Known } from './stamp';
+
+type Loose = AnyRecord & Record<string, unknown>;
+
+/** A device with a ledger: it writes, and takes in what others wrote. */
+class Device {
+  readonly #name: string;
+  #clock = 1000;
+  #latest = NEVER;
+  tables: Record<TableName, Loose[]>;
+  readonly records = new Map<string, RecordHistory>();
+  readonly known = new Map<string, string>();
+
+  constructor(name: string, tables: Record<TableName, Loose[]>) {
+    this.#name = name;
+    this.tables = tables;
+  }
+
+  get side(): Side {
+    return { tables: this.tables, history: { known: new Map(this.known), records: new Map(this.records) } };
+  }
+
+  setClock(time: number): void {
+    this.#clock = time;
+  }
+
+  #stamp(knowing: Known = this.known): string {
+    this.#latest = nextStamp(this.#clock, later(latestOf(knowing), this.#latest), this.#name);
+    this.known.set(this.#name, this.#latest);
+    return this.#latest;
+  }
+
+  get(table: TableName, id: string): Loose | undefined {
+    return this.tables[table].find((r) => r.id === id);
+  }
+
+  /** One act: records as they become, or undefined for those that go. */
+  write(...changes: readonly (readonly [TableName, string, Loose | undefined])[]): void {
+    const stamp = this.#stamp();
+    for (const [table, id, after] of changes) {
+      const before = this.get(table, id);
+      const key = historyKey(table, id);
+      const history = noted({ table, id }, this.records.get(key), before, after, stamp);
+      if (history) this.records.set(key, history);
+      this.tables[table] = [...this.tables[table].filter((r) => r.id !== id), ...(after ? [after] : [])];
+    }
+  }
+
+  change(table: TableName, id: string, part: object): void {
+    const before = this.get(table, id);
+    if (before) this.write([table, id, { ...before, ...part }]);
+  }
+
+  /** Removes a record and what is nothing without it, as one act. */
+  remove(table: TableName, id: string): void {
+    if (!this.get(table, id)) return;
+    const gone = new Set([historyKey(table, id)]);
+    for (let grown = true; grown;) {
+      grown = false;
+      for (const other of TABLE_NAMES)
+        for (const record of this.tables[other]) {
+          const key = historyKey(other, record.id);
+          if (gone.has(key) || !referencesOf(other, record as never).some(([t, i]) => gone.has(historyKey(t, i)))) continue;
+          gone.add(key);
+          grown = true;
+        }
+    }
+    this.write(...[...gone].map((key) => [key.split('/')[0] as TableName, key.slice(key.indexOf('/') + 1), undefined] as const));
+  }
+
+  takeIn(other: Device, choices: ReadonlyMap<string, Which> = new Map()) {
+    const merged = mergeLedgers(
+      this.side,
+      other.side,
+      choices,
+      choices.size > 0 ? this.#stamp(knownTogether(this.known, other.known)) : stampOf(0, 'none'),
+    );
+    this.tables = merged.tables as unknown as Record<TableName, Loose[]>;
+    for (const [key, history] of merged.history.records) this.records.set(key, history);
+    for (const [device, stamp] of merged.history.known) this.known.set(device, later(stamp, this.known.get(device) ?? NEVER));
+    return merged;
+  }
+}
+
+const note = (id: string, words: string) => ({ id, kind: 'tip', words }) as const;
+
+function common(): Record<TableName, Loose[]> {
+  const ledger = Ledger.parse({
+    people: [
+      { id: 'person', name: 'Maren' },
+      { id: 'other', name: 'Anselm' },
+    ],
+    bodies: [{ id: 'body', personId: 'person', date: '2025-01-01', measures: { bust: 90 } }],
+    patterns: [SAMPLE_PATTERN],
+    cloths: [blankCloth('linen', 'washed linen'), blankCloth('twill', 'slate twill')],
+    makes: [
+      sampleMake(1, { cloths: [], notes: [{ ...note('n1', 'clip the curve') }] }),
+      sampleMake(2, { cloths: [{ id: 'use', clothId: 'linen', part: 'main', length: 120 }] }),
+    ],
+    wears: [{ id: 'wear', date: '2025-03-01', makeIds: ['make-1'] }],
+    pictures: [{ id: 'picture', makeId: 'make-1', side: 'front', type: 'image/png', file: 'pictures/1.png' }],
+  });
+  return ledger as unknown as Record<TableName, Loose[]>;
+}
+const device = (name: string) => new Device(name, common());
+
+/** A ledger in an order of its own, to be compared. */
+function shown({ tables, history }: Side) {
+  const byId = (list: readonly AnyRecord[]) => [...list].sort((a, b) => (a.id < b.id ? -1 : 1));
+  return {
+    tables: Object.fromEntries(TABLE_NAMES.map((t) => [t, byId(tables[t])])),
+    known: [...history.known].sort(),
+    records: [...history.records].sort(([a], [b]) => (a < b ? -1 : 1)),
+  };
+}
+const merge = (a: Side, b: Side) => mergeLedgers(a, b, new Map(), stampOf(0, 'none'));
+
+describe('stamps', () => {
+  test('sort by time, and grow on a device whatever its clock says', () => {
+    fc.assert(
+      fc.property(fc.array(fc.oneof(fc.integer(), fc.double(), fc.constant(Number.NaN)), { maxLength: 20 }), (clock) => {
+        let latest = stampOf(0, 'a');
+        for (const now of clock) {
+          const next = nextStamp(now, latest, 'a');
+          expect(next > latest).toBe(true);
+          expect([deviceOf(next), timeOf(next) > timeOf(latest)]).toEqual(['a', true]);
+          latest = next;
+        }
+      }),
+    );
+    expect(stampOf(2, 'b') < stampOf(10, 'a')).toBe(true);
+  });
+});
+
+describe('two ledgers brought together', () => {
+  test('what one side changed is taken, fields and notes of one make from both', () => {
+    const [desk, phone] = [device('desk'), device('phone')];
+    desk.change('makes', 'make-1', { remark: 'sheds', notes: [note('n1', 'clip the curve'), note('n2', 'from the desk')] });
+    phone.change('makes', 'make-1', { quantity: 2, notes: [note('n1', 'clip the curve'), note('n3', 'from the phone')] });
+    phone.write(['wears', 'w2', { id: 'w2', date: '2025-04-01', makeIds: ['make-2'], count: 1 }]);
+    const { conflicts } = desk.takeIn(phone);
+    expect(conflicts).toEqual([]);
+    expect(desk.get('makes', 'make-1')).toMatchObject({ remark: 'sheds', quantity: 2 });
+    expect((desk.get('makes', 'make-1')!['notes'] as AnyRecord[]).map((n) => n.id)).toEqual(['n1', 'n3', 'n2']);
+    expect(desk.get('wears', 'w2')).toBeDefined();
+  });
+
+  test('what both changed is shown with both, the later one stands, and a choice ends it', () => {
+    const [desk, phone] = [device('desk'), device('phone')];
+    desk.setClock(2000);
+    desk.change('cloths', 'linen', { name: 'linen, washed' });
+    phone.setClock(3000);
+    phone.change('cloths', 'linen', { name: 'oat linen' });
+    const before = desk.side;
+    const { conflicts } = merge(before, phone.side);
+    expect(conflicts).toEqual([
+      {
+        key: 'cloths/linen#name',
+        table: 'cloths',
+        id: 'linen',
+        leaf: 'name',
+        here: 'linen, washed',
+        there: 'oat linen',
+        stands: 'there',
+        undated: false,
+      },
+    ]);
+    desk.takeIn(phone, new Map([['cloths/linen#name', 'here']]));
+    expect(desk.get('cloths', 'linen')!['name']).toBe('linen, washed');
+    // The other takes the answer over without being asked again.
+    expect(phone.takeIn(desk).conflicts).toEqual([]);
+    expect(phone.get('cloths', 'linen')!['name']).toBe('linen, washed');
+    expect(desk.takeIn(phone).conflicts).toEqual([]);
+  });
+
+  test('a change made in the knowledge of another is the later one, however wrong the clock', () => {
+    const [desk, phone] = [device('desk'), device('phone')];
+    desk.setClock(9e12);
+    desk.change('cloths', 'linen', { name: 'from a clock of the far future' });
+    phone.takeIn(desk);
+    phone.setClock(-5);
+    phone.change('cloths', 'linen', { name: 'put right' });
+    expect(desk.takeIn(phone).conflicts).toEqual([]);
+    expect(desk.get('cloths', 'linen')!['name']).toBe('put right');
+  });
+
+  test('what was removed on one side is gone, with what went in the same act', () => {
+    const [desk, phone] = [device('desk'), device('phone')];
+    phone.remove('makes', 'make-1');
+    desk.change('makes', 'make-2', { remark: 'another' });
+    desk.takeIn(phone);
+    expect([desk.get('makes', 'make-1'), desk.get('wears', 'wear'), desk.get('pictures', 'picture')]).toEqual([undefined, undefined, undefined]);
+    expect(desk.get('makes', 'make-2')).toMatchObject({ remark: 'another' });
+  });
+
+  test('removed on one side and changed on the other: the later stands, whole, and both are shown', () => {
+    const [desk, phone] = [device('desk'), device('phone')];
+    phone.setClock(2000);
+    phone.remove('makes', 'make-1');
+    desk.setClock(3000);
+    desk.change('makes', 'make-1', { remark: 'still worn' });
+    const { conflicts } = merge(phone.side, desk.side);
+    expect(conflicts).toMatchObject([{ leaf: BEING_THERE, here: undefined, there: { remark: 'still worn' }, stands: 'there' }]);
+    phone.takeIn(desk);
+    expect(phone.get('makes', 'make-1')).toMatchObject({ remark: 'still worn' });
+    expect(phone.get('wears', 'wear')).toBeDefined();
+    expect(phone.get('pictures', 'picture')).toBeDefined();
+    desk.takeIn(phone);
+    expect(desk.get('wears', 'wear')).toBeDefined();
+    const third = device('third');
+    third.setClock(4000);
+    third.remove('makes', 'make-1');
+    const key = merge(third.side, desk.side).conflicts[0]!.key;
+    third.takeIn(desk, new Map([[key, 'there']]));
+    expect(third.get('makes', 'make-1')).toMatchObject({ remark: 'still worn' });
+    expect([third.get('wears', 'wear'), third.get('pictures', 'picture')].map(Boolean)).toEqual([true, true]);
+    desk.takeIn(third);
+    expect(desk.get('makes', 'make-1')).toMatchObject({ remark: 'still worn' });
+  });
+
+  test('a cloth removed on one side comes back where the other side cut something from it', () => {
+    const [desk, phone] = [device('desk'), device('phone')];
+    phone.remove('cloths', 'twill');
+    desk.change('makes', 'make-1', { cloths: [{ id: 'u2', clothId: 'twill', part: 'main' }] });
+    const { returned } = phone.takeIn(desk);
+    expect(returned).toEqual([{ table: 'cloths', id: 'twill' }]);
+    expect(phone.get('cloths', 'twill')).toMatchObject({ name: 'slate twill' });
+  });
+
+  test('two that differ from before anything was noted are shown, and the same one stands whichever is asked', () => {
+    const [desk, phone] = [device('desk'), device('phone')];
+    phone.tables = { ...phone.tables, people: phone.tables.people.map((p) => ({ ...p, note: `of the phone: ${p.id}` })) };
+    const [one, other] = [merge(desk.side, phone.side), merge(phone.side, desk.side)];
+    expect(one.conflicts.map((c) => [c.leaf, c.undated])).toEqual([
+      ['note', true],
+      ['note', true],
+    ]);
+    expect(shown(one).tables).toEqual(shown(other).tables);
+  });
+});
+
+type Act = (d: Device) => void;
+const words = fc.constantFrom('a', 'b', 'c', 'd');
+const makeId = fc.constantFrom('make-1', 'make-2', 'make-9');
+const noteId = fc.constantFrom('n1', 'n2', 'n3', 'n4');
+const list = (d: Device, id: string) => (d.get('makes', id)?.['notes'] ?? []) as (AnyRecord & { words: string })[];
+const act: fc.Arbitrary<Act> = fc.oneof(
+  fc.tuple(makeId, words).map(
+    ([id, remark]): Act =>
+      (d) =>
+        d.change('makes', id, { remark }),
+  ),
+  fc.constantFrom('linen', 'twill').chain((id) =>
+    words.map(
+      (colour): Act =>
+        (d) =>
+          d.change('cloths', id, { colour }),
+    ),
+  ),
+  fc.tuple(makeId, noteId, words).map(
+    ([id, n, w]): Act =>
+      (d) =>
+        d.change('makes', id, { notes: [...list(d, id).filter((x) => x.id !== n), note(n, w)] }),
+  ),
+  fc.tuple(makeId, noteId).map(
+    ([id, n]): Act =>
+      (d) =>
+        d.change('makes', id, { notes: list(d, id).filter((x) => x.id !== n) }),
+  ),
+  makeId.map(
+    (id): Act =>
+      (d) =>
+        d.change('makes', id, { notes: [...list(d, id)].reverse() }),
+  ),
+  words.map(
+    (w): Act =>
+      (d) =>
+        d.get('patterns', 'pattern') && d.get('people', 'person') && d.write(['makes', 'make-9', { ...sampleMake(9, { cloths: [], remark: w }) }]),
+  ),
+  fc.tuple(fc.constantFrom('w2', 'w3'), makeId).map(
+    ([id, make]): Act =>
+      (d) =>
+        d.get('makes', make) && d.write(['wears', id, { id, date: '2025-05-01', makeIds: [make], count: 1 }]),
+  ),
+  fc.tuple(makeId, fc.constantFrom('linen', 'twill')).map(
+    ([id, clothId]): Act =>
+      (d) =>
+        d.get('cloths', clothId) && d.change('makes', id, { cloths: [{ id: 'use', clothId, part: 'main' }] }),
+  ),
+  fc
+    .constantFrom(
+      ['makes', 'make-1'],
+      ['makes', 'make-2'],
+      ['makes', 'make-9'],
+      ['cloths', 'twill'],
+      ['wears', 'wear'],
+      ['pictures', 'picture'],
+      ['people', 'other'],
+    )
+    .map(
+      ([table, id]): Act =>
+        (d) =>
+          d.remove(table as TableName, id!),
+    ),
+  fc.integer({ min: -10, max: 5000 }).map(
+    (time): Act =>
+      (d) =>
+        d.setClock(time),
+  ),
+);
+/** What three devices did, one after another; now and then one takes in what another has. */
+const histories = fc.array(
+  fc.oneof(
+    {
+      weight: 6,
+      arbitrary: fc.tuple(fc.nat(2), act).map(
+        ([i, a]) =>
+          (all: Device[]) =>
+            void a(all[i]!),
+      ),
+    },
+    {
+      weight: 1,
+      arbitrary: fc.tuple(fc.nat(2), fc.nat(2)).map(
+        ([i, j]) =>
+          (all: Device[]) =>
+            void all[i]!.takeIn(all[j]!),
+      ),
+    },
+  ),
+  { maxLength: 24 },
+);
+const played = (steps: readonly ((all: Device[]) => void)[]) => {
+  const all = ['desk', 'phone', 'tablet'].map((name) => device(name));
+  for (const step of steps) step(all);
+  return all.map((d) => d.side) as [Side, Side, Side];
+};
+const of = (merged: Side): Side => ({ tables: merged.tables, history: merged.history });
+
+describe('random histories of three devices', () => {
+  const holds = (check: (a: Side, b: Side, c: Side) => void) =>
+    fc.assert(
+      fc.property(histories, (steps) => check(...played(steps))),
+      { numRuns: 300 },
+    );
+
+  test('it does not matter which of two is asked', () => {
+    holds((a, b) => expect(shown(merge(a, b))).toEqual(shown(merge(b, a))));
+  });
+
+  test('nor in which order three are brought together', () => {
+    holds((a, b, c) => expect(shown(merge(of(merge(a, b)), c))).toEqual(shown(merge(a, of(merge(b, c))))));
+  });
+
+  test('a second time changes nothing, and asks nothing', () => {
+    holds((a, b) => {
+      const once = merge(a, b);
+      const twice = merge(of(once), b);
+      expect(shown(twice)).toEqual(shown(once));
+      expect(twice.conflicts).toEqual([]);
+    });
+  });
+
+  test('no record is left that speaks of one which is gone', () => {
+    holds((a, b, c) => {
+      const { tables } = merge(of(merge(a, b)), c);
+      for (const table of TABLE_NAMES)
+        for (const record of tables[table])
+          for (const [other, id] of referencesOf(table, record as never)) expect(tables[other].some((r) => r.id === id)).toBe(true);
+    });
+  });
+
+  test('a ledger that was brought in and went on takes the place of the one it came from', () => {
+    fc.assert(
+      fc.property(histories, fc.array(act, { maxLength: 8 }), (steps, acts) => {
+        const [a] = played(steps);
+        const next = device('next');
+        next.takeIn(Object.assign(device('x'), { tables: a.tables, records: a.history.records, known: a.history.known }));
+        const first = merge(next.side, a);
+        expect(shown(first).tables).toEqual(shown(a).tables);
+        for (const one of acts) one(next);
+        const { conflicts, ...merged } = merge(a, next.side);
+        expect(conflicts).toEqual([]);
+        expect(shown(merged).tables).toEqual(shown(next.side).tables);
+      }),
+      { numRuns: 200 },
+    );
+  });
+});

@@ -1,0 +1,19 @@
+import type { IsoDate } from '../units/date';
+import type { Make, Verdict } from '../records';
+
+/** Acts on a make that are done in one touch, each from the make as it stands. */
+
+/** A loose end that is done. */
+export function looseEndDone(make: Make, id: string, date: IsoDate): Make {
+  return { ...make, looseEnds: make.looseEnds.map((l) => (l.id === id ? { ...l, done: date } : l)) };
+}
+
+/** An alteration that now stands on the pattern paper. */
+export function markedOnPaper(make: Make, alterationId: string, date: IsoDate): Make {
+  return { ...make, alterations: make.alterations.map((a) => (a.id === alterationId ? { ...a, marked: date } : a)) };
+}
+
+/** One more verdict; the earlier ones are kept. */
+export function judgedAgain(make: Make, said: Verdict): Make {
+  return { ...make, verdicts: [...make.verdicts, said] };
+}

@@ -1,0 +1,38 @@
+import { sewnRound } from '../arithmetic/piece-check';
+import { blankMake, blankPlan } from '../records/blank';
+import type { Make } from '../records/make';
+import type { Plan } from '../records/plan';
+
+/** What a plan and a make say alike: what is cut, how it is altered, and from which cloth. */
+const cutOf = ({ chartId, size, sizeLines, alterations, cloths, bodyId }: Plan | Make) => ({
+  ...(chartId === undefined ? {} : { chartId }),
+  ...(size === undefined ? {} : { size }),
+  ...(bodyId === undefined ? {} : { bodyId }),
+  sizeLines: [...sizeLines],
+  alterations: [...alterations],
+  cloths: [...cloths],
+});
+
+/**
+ * The make that a plan becomes when it is cut.
+ *
+ * @param day the day it is cut on
+ */
+export function makeOfPlan(plan: Plan, id: string, version: number, day: string): Make {
+  return {
+    ...blankMake(id, plan.personId, version, day),
+    sources: [{ patternId: plan.patternId, viewId: plan.viewId }],
+    kind: plan.kind,
+    lacking: [...plan.lacking],
+    // What was measured on the paper is what the garment will have there.
+    measured: (plan.bands ?? []).flatMap((b) => (sewnRound(b) > 0 ? [{ zone: b.zone, cm: sewnRound(b), of: 'piece' as const }] : [])),
+    ...cutOf(plan),
+  };
+}
+
+/** A plan of cutting this again: the next cut that the engine proposes, or a version as it was. */
+export function planOfMake(make: Make, id: string, day: string): Plan {
+  const { patternId, viewId } = make.sources[0]!;
+  // Parts that a toile left out are left out no more; cloth already cut is not planned again.
+  return { ...blankPlan(id, make.personId, patternId, viewId, day), ...cutOf({ ...make, cloths: [] }) };
+}

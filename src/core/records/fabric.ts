@@ -1,0 +1,74 @@
+import { z } from 'zod';
+import { SEASONS } from './seasons';
+import { field } from './field';
+import { CalendarDate, Id, Money, Name, Percent, PositiveCm, Words } from './shapes';
+
+export const PRINTS = ['plain', 'stripe', 'check', 'dot', 'sprig', 'rib', 'twill', 'pile', 'melange'] as const;
+const Colour = z.string().regex(/^#[0-9a-f]{6}$/i, 'not a colour such as #20302d');
+
+/** A drawn swatch: how the cloth looks where there is no picture of it. `repeat` in cm. */
+export const Swatch = z.strictObject({
+  print: field(z.enum(PRINTS), { label: 'Print', ask: 'choice' }),
+  ground: field(Colour, { label: 'Ground', ask: 'colour' }),
+  figure: field(Colour, { label: 'Figure', ask: 'colour' }),
+  repeat: field(PositiveCm.default(2), { label: 'Drawn repeat', ask: 'length' }),
+});
+export type Swatch = z.infer<typeof Swatch>;
+
+/** What was measured on a piece of cloth, before and after: 10 cm pulled to 13, a metre washed to 96 cm. */
+export const CLOTH_TESTS = ['stretch across', 'stretch along', 'shrinkage across', 'shrinkage along', 'weight'] as const;
+export const ClothTest = z.strictObject({
+  id: Id,
+  of: z.enum(CLOTH_TESTS),
+  date: CalendarDate,
+  /** cm before; for weight the area in cm². */
+  before: z.number().positive().max(200_000),
+  /** cm after; for weight grams. */
+  after: z.number().positive().max(200_000),
+});
+export type ClothTest = z.infer<typeof ClothTest>;
+
+/** A piece on the shelf, cm. */
+export const Piece = z.strictObject({
+  length: field(PositiveCm, { label: 'Length', ask: 'length' }),
+  width: field(PositiveCm, { label: 'Width', ask: 'length' }),
+  note: field(Words.optional(), { label: 'Note', ask: 'words' }),
+});
+export type Piece = z.infer<typeof Piece>;
+
+export const Cloth = z.strictObject({
+  id: Id,
+  name: field(Name, { label: 'Name', ask: 'text' }),
+  colour: field(Words.optional(), { label: 'Colour', ask: 'words' }),
+  fibre: field(Words.optional(), { label: 'Fibre', ask: 'words' }),
+  structure: field(z.enum(['woven', 'knit']), { label: 'Structure', ask: 'choice' }),
+  weave: field(Words.optional(), { label: 'Which weave or knit', ask: 'words', hint: 'twill, poplin, jersey, rib' }),
+  weight: field(z.number().positive().max(3000).optional(), { label: 'Weight', ask: 'number', unit: 'g/m²' }),
+  weightClass: field(z.enum(['light', 'medium', 'heavy']).optional(), { label: 'Weight by hand', ask: 'choice' }),
+  width: field(PositiveCm.optional(), { label: 'Width', ask: 'length' }),
+  /** Give in %, across and along. Absent means untested, which is not the same as none. */
+  stretchAcross: field(Percent.optional(), { label: 'Gives across', ask: 'percent', hint: '10 cm pulled to 13 is 30 %; none is 0' }),
+  stretchAlong: field(Percent.optional(), { label: 'Gives along', ask: 'percent' }),
+  recovery: field(z.number().min(0).max(100).optional(), { label: 'Springs back', ask: 'percent', hint: '100 % is all the way' }),
+  drape: field(z.int().min(1).max(5).optional(), { label: 'Drape, 1 stiff to 5 flowing', ask: 'whole' }),
+  opacity: field(z.int().min(1).max(5).optional(), { label: 'Opacity, 1 sheer to 5 dense', ask: 'whole' }),
+  nap: field(z.boolean().optional(), { label: 'Nap or one-way print', ask: 'yes' }),
+  repeatAlong: field(PositiveCm.optional(), { label: 'Repeat to match, along', ask: 'length' }),
+  seasons: field(z.array(z.enum(SEASONS)).default([]), { label: 'Season', ask: 'choices' }),
+  pricePerMetre: field(Money.optional(), { label: 'Price a metre', ask: 'money' }),
+  source: field(Words.optional(), { label: 'From', ask: 'words' }),
+  bought: field(CalendarDate.optional(), { label: 'Bought on', ask: 'date' }),
+  boughtLength: field(PositiveCm.optional(), { label: 'Length bought', ask: 'length' }),
+  shrinkAlong: field(Percent.optional(), { label: 'Shrinks along', ask: 'percent' }),
+  shrinkAcross: field(Percent.optional(), { label: 'Shrinks across', ask: 'percent' }),
+  washedOn: field(CalendarDate.optional(), { label: 'Washed on', ask: 'date' }),
+  care: field(Words.optional(), { label: 'Care', ask: 'words' }),
+  dear: field(z.boolean().optional(), { label: 'Dear', ask: 'yes' }),
+  irreplaceable: field(z.boolean().optional(), { label: 'Cannot be had again', ask: 'yes' }),
+  behaviour: field(Words.optional(), { label: 'How it behaves', ask: 'words', hint: 'sheds, slips, grows off grain, wants starch' }),
+  tests: z.array(ClothTest).default([]),
+  swatch: Swatch,
+  /** What lies on the shelf: pieces, never a sum. */
+  pieces: z.array(Piece).default([]),
+});
+export type Cloth = z.infer<typeof Cloth>;
