@@ -2,13 +2,13 @@ import { answerFor } from '../src/core/alteration/answer';
 import { edgesOf, FIT_CLASSES } from '../src/core/body/fit-class';
 import { BODY_MEASURES, zoneOf, type BodyMeasure, type ZoneId } from '../src/core/body/zones';
 import {
-  blankCloth,
+  blankFabric,
   blankMake,
   blankPattern,
   GARMENT_KINDS,
   USUAL_ZONES,
   type Alteration,
-  type Cloth,
+  type Fabric,
   type FitNote,
   type Make,
   type MeasurementSet,
@@ -52,7 +52,7 @@ interface LargeLedger {
   readonly makes: Make[];
   readonly wears: Wear[];
   readonly bodies: MeasurementSet[];
-  readonly cloths: Cloth[];
+  readonly fabrics: Fabric[];
 }
 
 /**
@@ -72,10 +72,10 @@ export function largeLedger(makes: number): LargeLedger {
     date: day(last - 3650 + 365 * i),
     measures: Object.fromEntries(measures.map((m) => [m, MEASURES[m]![0] + 3 * MEASURES[m]![1] + 0.3 * i])),
   }));
-  const cloths = Array.from({ length: Math.ceil(makes / 10) }, (_, i): Cloth => {
+  const fabrics = Array.from({ length: Math.ceil(makes / 10) }, (_, i): Fabric => {
     const knit = i % 2 === 0;
     return {
-      ...blankCloth(`c${i}`, `cloth ${i}`, knit ? 'knit' : 'woven'),
+      ...blankFabric(`c${i}`, `fabric ${i}`, knit ? 'knit' : 'woven'),
       stretchAcross: knit ? Math.round(20 + 30 * chance()) : 0,
       stretchAlong: 0,
       ...(chance() < 0.4 ? { seasons: i % 4 < 2 ? ['spring', 'summer'] : ['autumn', 'winter'] } : {}),
@@ -133,7 +133,7 @@ export function largeLedger(makes: number): LargeLedger {
       ...blankMake(`m${i}`, PERSON, version, day(finished)),
       sources: [{ patternId: pattern.id, viewId: pattern.views[0]!.id }],
       size: { size: SIZES[2 + Math.floor(3 * chance())]! },
-      cloths: [{ id: `u${i}`, clothId: cloths[Math.floor(chance() * cloths.length)]!.id, part: 'main' }],
+      fabrics: [{ id: `u${i}`, fabricId: fabrics[Math.floor(chance() * fabrics.length)]!.id, part: 'main' }],
       alterations: chance() < 0.1 ? [...alterations, NARROW_SEAMS] : alterations,
       fitNotes,
       verdicts: [verdict],
@@ -144,5 +144,5 @@ export function largeLedger(makes: number): LargeLedger {
     const from = Date.parse(make.cutOn) / DAY;
     return { id: `w${i}`, date: day(from + Math.floor(chance() * (last - from + 1))), makeIds: [make.id], count: chance() < 0.02 ? 12 : 1 };
   });
-  return { patterns, makes: made, wears, bodies, cloths };
+  return { patterns, makes: made, wears, bodies, fabrics };
 }

@@ -26,5 +26,5 @@ export function reckonAll(tables: CaseTables, wears: readonly Wear[]): void {
   ledger.learn(newsBetween(undefined, tables));
   habitsOf(ledger.memory(PERSON));
   for (const { id } of tables.patterns) reckon(ledger, id);
-  wardrobe(tables.makes, wears, tables.patterns, tables.cloths, 'north', TODAY);
+  wardrobe(tables.makes, wears, tables.patterns, tables.fabrics, 'north', TODAY);
 }

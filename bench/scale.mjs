@@ -35,7 +35,7 @@ async function put(page, table, records) {
 
 /** The large ledger in the place of the demo: its pictures are noise of the size of a photograph, with a small copy that can be drawn. */
 async function fill(page) {
-  const { makes, wears, patterns, bodies, cloths } = largeLedger(MAKES);
+  const { makes, wears, patterns, bodies, fabrics } = largeLedger(MAKES);
   await page.evaluate(async () => {
     const open = indexedDB.open('amber-ledger');
     const database = await new Promise((done) => (open.onsuccess = () => done(open.result)));
@@ -48,7 +48,7 @@ async function fill(page) {
   });
   await put(page, 'people', [{ id: PERSON, name: 'Maren', child: false }]);
   await put(page, 'settings', [{ key: 'personId', value: PERSON }]);
-  for (const [table, records] of Object.entries({ patterns, bodies, cloths, makes, wears })) await put(page, table, records);
+  for (const [table, records] of Object.entries({ patterns, bodies, fabrics, makes, wears })) await put(page, table, records);
   await page.evaluate(
     async ([count, size, step]) => {
       const open = indexedDB.open('amber-ledger');

@@ -1,12 +1,12 @@
 import { keepsLast } from '../src/core/forecast/carry-forward';
-import { clothGive, type ClothGive } from '../src/core/garment/stretch';
+import { fabricGive, type FabricGive } from '../src/core/garment/stretch';
 import type { Observation } from '../src/core/inference/likelihood';
 import { Memory, type ClassGroup, classGroup, type RememberedPattern } from '../src/core/inference/belief-tree';
 import { bestCut, chanceOfRight, posteriorOf, priorFrom, priorSpread, type Prior } from '../src/core/inference/posterior';
 import { CLASS_EASE, edgesOf, FIT_CLASSES, type FitClass } from '../src/core/body/fit-class';
 import { roundToWorkable } from '../src/core/units/length';
 import { zoneOf, type ZoneId } from '../src/core/body/zones';
-import { blankCloth, USUAL_ZONES, type GarmentKind, type Outcome } from '../src/core/records';
+import { blankFabric, USUAL_ZONES, type GarmentKind, type Outcome } from '../src/core/records';
 import { seeded } from './seeded';
 
 /** How a sewist decides what to cut next. */
@@ -14,7 +14,7 @@ const WAYS = ['notebook', 'one pattern', 'memory'] as const;
 type Way = (typeof WAYS)[number];
 
 const DESIGNERS = ['Lowtide', 'Ninth Wave', 'Kittiwake', 'Marram'];
-/** What is sewn, and whether for a cloth that stretches; each is fitted at the zones that usually decide it. */
+/** What is sewn, and whether for a fabric that stretches; each is fitted at the zones that usually decide it. */
 const GARMENTS: readonly { readonly kind: GarmentKind; readonly knit: boolean }[] = [
   { kind: 'top', knit: true },
   { kind: 'top', knit: true },
@@ -34,9 +34,9 @@ const GARMENTS: readonly { readonly kind: GarmentKind; readonly knit: boolean }[
   { kind: 'one-piece', knit: true },
 ];
 const PATTERNS = 12;
-/** Girths of the body that the give of a cloth is reckoned on, cm. */
+/** Girths of the body that the give of a fabric is reckoned on, cm. */
 const GIRTHS: Partial<Record<ZoneId, number>> = { bust: 92, waist: 76, waistband: 76, hip: 100, thigh: 58, upperArm: 29, torso: 155 };
-/** What a knit pattern asks for, and how far the cloths bought for it lie from that: % of stretch. */
+/** What a knit pattern asks for, and how far the fabrics bought for it lie from that: % of stretch. */
 const STRETCH_ASKED = 35;
 const STRETCH_SPREAD = 12;
 /** The true give is the reckoned one, but for this part: as the core takes it (engine.md, section 2). */
@@ -59,7 +59,7 @@ interface HiddenPattern {
 
 interface Version {
   readonly observations: Map<ZoneId, Observation>;
-  /** What the paper was cut to; the cloth's give comes on top. */
+  /** What the paper was cut to; the fabric's give comes on top. */
   readonly cut: Map<ZoneId, number>;
   readonly trulyRight: Map<ZoneId, boolean>;
   readonly chance: Map<ZoneId, number>;
@@ -111,11 +111,11 @@ function sewist(chance: () => number): HiddenPattern[] {
   });
 }
 
-/** What the core says of a cloth that stretches so much, %. */
-function giveOf({ knit, fitClass }: HiddenPattern, zone: ZoneId, stretch: number): ClothGive {
+/** What the core says of a fabric that stretches so much, %. */
+function giveOf({ knit, fitClass }: HiddenPattern, zone: ZoneId, stretch: number): FabricGive {
   const wants = knit ? { structure: 'knit' as const, stretch: STRETCH_ASKED } : { structure: 'woven' as const };
-  const cloth = { ...blankCloth('c', 'cloth', wants.structure), stretchAcross: stretch, stretchAlong: stretch };
-  return clothGive({ wants }, zone, cloth, { girth: GIRTHS[zone], ease: zoneOf(zone).band ? 0 : CLASS_EASE[fitClass] });
+  const fabric = { ...blankFabric('c', 'fabric', wants.structure), stretchAcross: stretch, stretchAlong: stretch };
+  return fabricGive({ wants }, zone, fabric, { girth: GIRTHS[zone], ease: zoneOf(zone).band ? 0 : CLASS_EASE[fitClass] });
 }
 
 /** A careful notebook: by what was noticed, and halfway between too small and too large once both are known. */

@@ -7,7 +7,7 @@ import { carryForward } from '../src/core/forecast/carry-forward';
 import { nextVersion, type PatternCase } from '../src/core/garment/case';
 import { FitLedger, newsBetween } from '../src/core/engine/session';
 import { isFine } from '../src/core/forecast/next-cut';
-import { schoolWords, sizeRemarks } from '../src/core/forecast/size-words';
+import { sizingMethodWords, sizeRemarks } from '../src/core/forecast/size-words';
 import { isChanged } from '../src/core/forecast/summary';
 import type { IsoDate } from '../src/core/units/date';
 import { roundToWorkable, type LengthUnit } from '../src/core/units/length';
@@ -40,7 +40,7 @@ const PatternAdvice = z.object({
   toMark: z.array(z.string()).describe('alterations that are not on the pattern paper yet'),
   sizes: z
     .object({
-      schools: z.array(z.object({ school: z.enum(['chart', 'finished', 'experience']), size: z.string().optional(), because: z.string() })),
+      sizingMethods: z.array(z.object({ school: z.enum(['chart', 'finished', 'experience']), size: z.string().optional(), because: z.string() })),
       blend: z.array(z.object({ zone: z.string(), size: z.string(), chance: Chance })).describe('a size for each zone, down the body'),
       remarks: z.array(z.string()),
     })
@@ -72,9 +72,13 @@ export function advise(ledger: Ledger, person: Person, patternIds: readonly stri
   const sizesAdvice = ({ pattern }: PatternCase): Pick<z.infer<typeof PatternAdvice>, 'sizes'> => {
     const sizes = fit.sizes(person.id, pattern.id, { date: on, unit }, person.sizedBy);
     if (!sizes) return {};
-    const schools = schoolWords(sizes, unit).map(({ school, size, because }) => ({ school, because, ...(size === undefined ? {} : { size }) }));
+    const sizingMethods = sizingMethodWords(sizes, unit).map(({ school, size, because }) => ({
+      school,
+      because,
+      ...(size === undefined ? {} : { size }),
+    }));
     const blend = sizes.blend.map(({ zone, size, chance }) => ({ zone: zoneOf(zone).label, size, chance }));
-    return { sizes: { schools, blend, remarks: sizeRemarks(sizes, unit) } };
+    return { sizes: { sizingMethods, blend, remarks: sizeRemarks(sizes, unit) } };
   };
   const nameOf = (id: string) => ledger.patterns.find((p) => p.id === id)?.name ?? id;
   return {

@@ -39,7 +39,7 @@ describe('the core on a file', () => {
     expect(code).toBe(0);
     expect(out).toMatch(/^Maren, on 2026-11-25/);
     expect(out).toMatch(/Usual alteration: bodice below the bust \+2 cm; bodice about \+1\.8 cm/);
-    expect(out).toMatch(/Eider cardigan, .*: another cloth\n {2}because /);
+    expect(out).toMatch(/Eider cardigan, .*: another fabric\n {2}because /);
     expect(out).toMatch(/version 3: cut C/);
     expect(out).not.toMatch(/undefined|NaN|\u2009/);
   });

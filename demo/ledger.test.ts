@@ -1,8 +1,8 @@
 import { casesFor } from '../src/core/garment/case';
 import { Recollection } from '../src/core/forecast/recollection';
-import { carryForward, reckonedMakes } from '../src/core/forecast/carry-forward';
+import { carryForward, countedVersions } from '../src/core/forecast/carry-forward';
 import { bringsZone, type PatternCase } from '../src/core/garment/case';
-import { clothGive } from '../src/core/garment/stretch';
+import { fabricGive } from '../src/core/garment/stretch';
 import { whyAt } from '../src/core/forecast/why';
 import { offsetOf } from '../src/core/garment/offset';
 import { checkLedgerText, ledgerText, type Make } from '../src/core/records';
@@ -17,7 +17,7 @@ function caseOf(patternId: string, personId = 'person-maren'): PatternCase {
     pattern: ledger.patterns.find((p) => p.id === patternId)!,
     makes: ledger.makes.filter((m) => m.personId === personId && m.sources.some((s) => s.patternId === patternId)),
     bodies: ledger.bodies.filter((b) => b.personId === personId),
-    cloths: ledger.cloths,
+    fabrics: ledger.fabrics,
   };
 }
 const carried = (patternId: string, personId?: string) => carryForward(caseOf(patternId, personId), PLAN)!;
@@ -30,10 +30,10 @@ describe('the demo ledger', () => {
     expect(read).toEqual({ ok: true, ledger, history: { known: [], records: [] } });
   });
 
-  test('is large enough: patterns, makes, cloths, people, bodies and years', () => {
+  test('is large enough: patterns, makes, fabrics, people, bodies and years', () => {
     expect(ledger.patterns.length).toBeGreaterThanOrEqual(14);
     expect(ledger.makes.length).toBeGreaterThanOrEqual(45);
-    expect(ledger.cloths.length).toBeGreaterThanOrEqual(30);
+    expect(ledger.fabrics.length).toBeGreaterThanOrEqual(30);
     expect(ledger.people.length).toBeGreaterThanOrEqual(3);
     const days = ledger.makes.map((m) => m.cutOn).sort();
     expect(Number(days.at(-1)!.slice(0, 4)) - Number(days[0]!.slice(0, 4))).toBeGreaterThanOrEqual(4);
@@ -128,12 +128,12 @@ describe('its stories', () => {
     for (const z of shirt.zones.filter((x) => x.chance !== undefined)) expect(Math.abs(z.x - z.lastX)).toBeLessThan(0.3);
   });
 
-  test('the cardigan: the same size is tight in a cloth that gives less, and the cloth is the reason', () => {
+  test('the cardigan: the same size is tight in a fabric that gives less, and the fabric is the reason', () => {
     const input = caseOf('pattern-eider');
-    const [first, second] = reckonedMakes(input);
+    const [first, second] = countedVersions(input);
     expect(first!.size).toEqual(second!.size);
     const bust = (make: Make) => offsetOf(input, make, 'bust', { note: make.fitNotes.find((n) => n.zone === 'bust')! });
-    expect(bust(second!).cloth.cm).toBeLessThan(-3);
+    expect(bust(second!).fabric.cm).toBeLessThan(-3);
     expect(bust(first!).x).toBeGreaterThan(bust(second!).x + 3);
     expect(second!.fitNotes.find((n) => n.zone === 'bust')!.outcome).toBe(-3);
     expect(whyAt(input, 'bust').contradictions).toEqual([]);
@@ -147,7 +147,7 @@ describe('its stories', () => {
   });
 
   test('a pattern was let go, and says why', () => {
-    expect(ledger.patterns.filter((p) => p.state === 'let go').map((p) => (p.why ?? '').length > 10)).toEqual([true]);
+    expect(ledger.patterns.filter((p) => p.state === 'retired').map((p) => (p.why ?? '').length > 10)).toEqual([true]);
   });
 
   test('a child grows out of shorts that fitted', () => {
@@ -157,11 +157,11 @@ describe('its stories', () => {
   });
 
   test('leggings in a jersey that hardly gives: too far from the pattern to reckon with', () => {
-    const { pattern, cloths } = caseOf('pattern-kelp');
-    const give = clothGive(
+    const { pattern, fabrics } = caseOf('pattern-kelp');
+    const give = fabricGive(
       pattern,
       'hip',
-      cloths.find((c) => c.id === 'cloth-ink-ponte'),
+      fabrics.find((c) => c.id === 'fabric-ink-ponte'),
       { girth: 96, ease: 0 },
     );
     expect(give.cm).toBeLessThan(-6);
@@ -172,10 +172,10 @@ describe('its stories', () => {
     expect(carried('pattern-slackwater').zones.find((z) => z.zone === 'sleeve')?.evidence ?? []).toEqual([]);
   });
 
-  test('a cloth on the shelf is just too short for the coat', () => {
+  test('a fabric in the stash is just too short for the coat', () => {
     const coat = ledger.patterns.find((p) => p.id === 'pattern-fogbell')!;
-    const flannel = ledger.cloths.find((c) => c.id === 'cloth-grey-check')!;
-    const needed = coat.views[0]!.clothTable.find((n) => n.width === 150)?.length ?? 0;
+    const flannel = ledger.fabrics.find((c) => c.id === 'fabric-grey-check')!;
+    const needed = coat.views[0]!.fabricTable.find((n) => n.width === 150)?.length ?? 0;
     expect(longestPiece(flannel)).toBeLessThan(needed);
     expect(needed - longestPiece(flannel)).toBeLessThan(140);
   });

@@ -5,7 +5,7 @@ import { zoneSpots } from '../src/core/drawing/zone-spots';
 import { daysBetween } from '../src/core/body/measures';
 import type { Ledger, Make, Picture, Wear } from '../src/core/records';
 import { seasonOf, seasonsOf } from '../src/core/wear/season';
-import { cloths } from './cloths';
+import { fabrics } from './fabrics';
 import { makes } from './makes';
 import { lists, plans } from './plans';
 import { patterns } from './patterns';
@@ -55,11 +55,11 @@ function chance(words: string): number {
   return ((hash ^ (hash >>> 16)) >>> 0) / 2 ** 32;
 }
 
-/** Wears of one make, each on a day of its own in the seasons of its cloth, as unevenly as life goes. */
+/** Wears of one make, each on a day of its own in the seasons of its fabric, as unevenly as life goes. */
 function wearsOf(make: Make): Wear[] {
   const [times, until = LAST_DAY] = WORN[make.id] ?? [0];
   const from = make.finishedOn ?? make.cutOn;
-  const seasons = seasonsOf(make, cloths);
+  const seasons = seasonsOf(make, fabrics);
   const first = parseISO(from);
   const days = Array.from({ length: daysBetween(from, until) }, (_, i) => formatISO(addDays(first, i), { representation: 'date' }));
   const fitting = days.filter((day) => seasons.includes(seasonOf(day, 'north')));
@@ -121,12 +121,12 @@ function pinned(make: Make): Make {
 
 const pictureId = (make: Make, side: FlatSide) => `picture-${make.id}-${side}`;
 
-/** Front and back of a make, drawn in its cloth. */
+/** Front and back of a make, drawn in its fabric. */
 function picturesOf(make: Make): Picture[] {
   const drawn = drawnAs(make);
   if (!drawn) return [];
   const { pattern, view } = drawn;
-  const swatch = cloths.find((c) => c.id === make.cloths[0]?.clothId)?.swatch;
+  const swatch = fabrics.find((c) => c.id === make.fabrics[0]?.fabricId)?.swatch;
   return (['front', 'back'] as const).map((side) => ({
     id: pictureId(make, side),
     makeId: make.id,
@@ -143,7 +143,7 @@ export function demoLedger(): Ledger {
     people,
     bodies,
     patterns,
-    cloths,
+    fabrics,
     makes: makes.map(pinned),
     wears: [
       ...makes.flatMap(wearsOf),

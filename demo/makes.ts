@@ -10,11 +10,11 @@ const after = (wears: number): Seen => ({ at: 'worn', wears });
 type NoteLine = readonly [zone: ZoneId, outcome: Outcome, rest?: Partial<Pick<FitNote, 'amount' | 'words' | 'causedBy' | 'side' | 'symptom'>>];
 type AlterationLine = Partial<Alteration> & { kind: AlterationKindId };
 
-interface MakeLine extends Partial<Omit<Make, 'fitNotes' | 'alterations' | 'verdicts' | 'cloths' | 'notes'>> {
+interface MakeLine extends Partial<Omit<Make, 'fitNotes' | 'alterations' | 'verdicts' | 'fabrics' | 'notes'>> {
   readonly version: number;
   readonly cutOn: string;
   readonly size: { size: string; to?: string; at?: number };
-  readonly cloth: readonly [clothId: string, length: number, left?: number];
+  readonly fabric: readonly [fabricId: string, length: number, left?: number];
   readonly altered?: readonly AlterationLine[];
   /** Looks at the garment: when, on which day, what was seen. */
   readonly seen?: readonly (readonly [Seen, string, readonly NoteLine[]])[];
@@ -26,7 +26,7 @@ interface MakeLine extends Partial<Omit<Make, 'fitNotes' | 'alterations' | 'verd
 
 /** A make in a few words: what is usual is filled in. */
 function make(pattern: string, person: string, line: MakeLine): Make {
-  const { cloth, altered = [], seen = [], said = [], learned = [], minutes, finishedOn, ...rest } = line;
+  const { fabric, altered = [], seen = [], said = [], learned = [], minutes, finishedOn, ...rest } = line;
   const id = `make-${pattern}-${line.version}`;
   const { finishedOn: _, ...blank } = blankMake(id, `person-${person}`, line.version, line.cutOn);
   return {
@@ -36,7 +36,9 @@ function make(pattern: string, person: string, line: MakeLine): Make {
     ...rest,
     times: minutes === undefined ? (rest.times ?? []) : [{ id: `${id}-t1`, phase: 'all', minutes }],
     alterations: altered.map((a, i) => ({ id: `${id}-a${i + 1}`, way: 'total', purpose: 'fit', when: 'paper', ...a })),
-    cloths: [{ id: `${id}-c1`, clothId: `cloth-${cloth[0]}`, part: 'main', length: cloth[1], ...(cloth[2] === undefined ? {} : { left: cloth[2] }) }],
+    fabrics: [
+      { id: `${id}-c1`, fabricId: `fabric-${fabric[0]}`, part: 'main', length: fabric[1], ...(fabric[2] === undefined ? {} : { left: fabric[2] }) },
+    ],
     fitNotes: seen.flatMap(([when, date, notes], look) =>
       notes.map(([zone, outcome, more], i) => ({ id: `${id}-n${look + 1}${i + 1}`, zone, outcome, seen: when, date, ...more })),
     ),
@@ -55,7 +57,7 @@ const skerry: Make[] = [
     cutOn: '2024-03-09',
     finishedOn: '2024-03-10',
     size: { size: 'C' },
-    cloth: ['bed-linen', 180],
+    fabric: ['bed-linen', 180],
     minutes: 300,
     lacking: ['bodyLength'],
     seen: [
@@ -77,7 +79,7 @@ const skerry: Make[] = [
     cutOn: '2025-09-20',
     finishedOn: '2025-10-05',
     size: { size: 'D' },
-    cloth: ['black-barathea', 195, 40],
+    fabric: ['black-barathea', 195, 40],
     minutes: 1560,
     altered: [
       { kind: 'sleeve-length', amount: 1.5, marked: '2025-09-20' },
@@ -115,7 +117,7 @@ const tidewater: Make[] = [
     cutOn: '2023-04-22',
     finishedOn: '2023-05-01',
     size: { size: 'C' },
-    cloth: ['white-lawn', 195, 5],
+    fabric: ['white-lawn', 195, 5],
     minutes: 780,
     seen: [
       [
@@ -142,7 +144,7 @@ const tidewater: Make[] = [
     finishedOn: '2024-03-30',
     size: { size: 'C' },
     sizeLines: [{ zone: 'hip', line: { size: 'C', to: 'D', at: 0.5 } }],
-    cloth: ['blue-poplin', 198, 12],
+    fabric: ['blue-poplin', 198, 12],
     minutes: 690,
     altered: [
       { kind: 'bodice-below-bust', amount: 2, marked: '2024-03-16' },
@@ -172,7 +174,7 @@ const tidewater: Make[] = [
     finishedOn: '2025-05-11',
     size: { size: 'C' },
     sizeLines: [{ zone: 'hip', line: { size: 'D' } }],
-    cloth: ['indigo-chambray', 190, 15],
+    fabric: ['indigo-chambray', 190, 15],
     minutes: 540,
     altered: [
       { kind: 'bodice-below-bust', amount: 1.5, marked: '2025-05-03' },
@@ -198,7 +200,7 @@ const eider: Make[] = [
     cutOn: '2024-10-12',
     finishedOn: '2024-10-20',
     size: { size: 'M' },
-    cloth: ['oatmeal-rib', 150],
+    fabric: ['oatmeal-rib', 150],
     minutes: 480,
     altered: [{ kind: 'sleeve-length', amount: 1.5, marked: '2024-10-12' }],
     seen: [[after(30), '2025-09-28', right('bust', 'upperArm', 'hip', 'sleeve')]],
@@ -212,7 +214,7 @@ const eider: Make[] = [
     cutOn: '2025-10-18',
     finishedOn: '2025-10-25',
     size: { size: 'M' },
-    cloth: ['plum-double-knit', 128, 22],
+    fabric: ['plum-double-knit', 128, 22],
     minutes: 430,
     altered: [{ kind: 'sleeve-length', amount: 1.5, marked: '2024-10-12' }],
     seen: [
@@ -232,9 +234,9 @@ const eider: Make[] = [
         date: '2025-11-02',
         wears: 1,
         love: 1,
-        reasons: ['cloth', 'fit'],
-        sewAgain: 'other cloth',
-        words: 'Same size, same paper: the cloth did this.',
+        reasons: ['fabric', 'fit'],
+        sewAgain: 'other fabric',
+        words: 'Same size, same paper: the fabric did this.',
       },
     ],
   }),
@@ -247,7 +249,7 @@ const lantern: Make[] = [
     cutOn: '2024-12-01',
     finishedOn: '2024-12-21',
     size: { size: 'C' },
-    cloth: ['bottle-velvet', 72, 18],
+    fabric: ['bottle-velvet', 72, 18],
     minutes: 960,
     altered: [{ kind: 'bodice-below-bust', amount: 1.5, marked: '2024-12-01' }],
     seen: [[firstDay, '2024-12-21', right('bust', 'waist', 'bodice')]],
@@ -273,7 +275,7 @@ const gangway: Make[] = [
     cutOn: '2024-06-15',
     finishedOn: '2024-06-23',
     size: { size: '40' },
-    cloth: ['navy-drill', 150],
+    fabric: ['navy-drill', 150],
     minutes: 620,
     seen: [
       [
@@ -299,7 +301,7 @@ const gangway: Make[] = [
       { zone: 'thigh', line: { size: '42' } },
       { zone: 'waistband', line: { size: '40', to: '42', at: 0.5 } },
     ],
-    cloth: ['navy-drill', 148, 20],
+    fabric: ['navy-drill', 148, 20],
     minutes: 540,
     altered: [
       { kind: 'rise', amount: 2, part: 'both', marked: '2024-09-07' },
@@ -329,7 +331,7 @@ const gangway: Make[] = [
       { zone: 'thigh', line: { size: '40', to: '42', at: 0.5 } },
       { zone: 'waistband', line: { size: '42' } },
     ],
-    cloth: ['rust-corduroy', 156, 24],
+    fabric: ['rust-corduroy', 156, 24],
     minutes: 560,
     altered: [
       { kind: 'rise', amount: 2, part: 'both', marked: '2024-09-07' },
@@ -358,7 +360,7 @@ const nocturne: Make[] = [
     cutOn: '2023-10-14',
     finishedOn: '2023-10-28',
     size: { size: '38' },
-    cloth: ['black-crepe', 172],
+    fabric: ['black-crepe', 172],
     minutes: 420,
     seen: [
       [
@@ -377,7 +379,7 @@ const nocturne: Make[] = [
     cutOn: '2025-02-08',
     finishedOn: '2025-02-22',
     size: { size: '40' },
-    cloth: ['black-crepe', 73, 55],
+    fabric: ['black-crepe', 73, 55],
     minutes: 400,
     altered: [
       {
@@ -415,7 +417,7 @@ const puffin: Make[] = [
     state: 'outgrown',
     why: 'too short after one summer',
     size: { size: '104' },
-    cloth: ['marigold-dot', 105],
+    fabric: ['marigold-dot', 105],
     minutes: 240,
     altered: [{ kind: 'skirt-length', amount: 3, purpose: 'style', note: 'deep hem, to let down' }],
     seen: [[after(12), '2024-09-01', right('bust', 'bodice', 'skirt')]],
@@ -426,7 +428,7 @@ const puffin: Make[] = [
     cutOn: '2025-05-17',
     finishedOn: '2025-05-18',
     size: { size: '110' },
-    cloth: ['marigold-dot', 110, 45],
+    fabric: ['marigold-dot', 110, 45],
     minutes: 220,
     seen: [
       [
@@ -446,7 +448,7 @@ const puffin: Make[] = [
     cutOn: '2026-06-13',
     finishedOn: '2026-06-14',
     size: { size: '116' },
-    cloth: ['seaglass-viscose', 130],
+    fabric: ['seaglass-viscose', 130],
     minutes: 230,
     altered: [
       { kind: 'bodice-below-bust', amount: 1 },
@@ -463,7 +465,7 @@ const bollard: Make[] = [
     cutOn: '2025-03-08',
     finishedOn: '2025-03-16',
     size: { size: 'L' },
-    cloth: ['navy-drill', 225],
+    fabric: ['navy-drill', 225],
     minutes: 600,
     seen: [
       [
@@ -484,7 +486,7 @@ const bollard: Make[] = [
     state: 'loose ends',
     cutOn: '2026-10-17',
     size: { size: 'L' },
-    cloth: ['rust-corduroy', 180],
+    fabric: ['rust-corduroy', 180],
     minutes: 510,
     altered: [
       { kind: 'body-at-hem', amount: 3, marked: '2026-10-17' },
@@ -507,7 +509,7 @@ const saltmarsh: Make[] = [
     state: 'unpicked',
     why: 'made into a skirt',
     size: { size: '38' },
-    cloth: ['seaglass-viscose', 160],
+    fabric: ['seaglass-viscose', 160],
     minutes: 720,
     seen: [
       [
@@ -534,7 +536,7 @@ const refashioned: Make[] = [
     cutOn: '2026-04-18',
     finishedOn: '2026-04-19',
     size: { size: '40' },
-    cloth: ['seaglass-viscose', 110],
+    fabric: ['seaglass-viscose', 110],
     minutes: 180,
     altered: [{ kind: 'skirt-length', amount: -12, purpose: 'style', note: 'all that the old skirt gave' }],
     seen: [[after(7), '2026-08-23', right('waistband', 'skirt')]],
@@ -549,7 +551,7 @@ const foreshore: Make[] = [
     cutOn: '2024-05-04',
     finishedOn: '2024-05-05',
     size: { size: 'M' },
-    cloth: ['gull-jersey', 115],
+    fabric: ['gull-jersey', 115],
     minutes: 150,
     seen: [
       [
@@ -570,7 +572,7 @@ const foreshore: Make[] = [
     cutOn: '2025-04-19',
     finishedOn: '2025-04-20',
     size: { size: 'M' },
-    cloth: ['gull-jersey', 100, 35],
+    fabric: ['gull-jersey', 100, 35],
     minutes: 130,
     altered: [
       { kind: 'neck-width', amount: -1, way: 'perSide' },
@@ -599,7 +601,7 @@ const fogbell: Make[] = [
     cutOn: '2026-02-14',
     finishedOn: '2026-02-15',
     size: { size: 'C' },
-    cloth: ['bed-linen', 240],
+    fabric: ['bed-linen', 240],
     minutes: 260,
     seen: [
       [
@@ -620,7 +622,7 @@ const fogbell: Make[] = [
     state: 'sewing',
     cutOn: '2026-11-07',
     size: { size: 'D' },
-    cloth: ['grey-check', 160, 5],
+    fabric: ['grey-check', 160, 5],
     minutes: 480,
     altered: [{ kind: 'sleeve-length', amount: 2 }],
     looseEnds: [{ id: 'loose-fogbell-lining', words: 'lining still to be cut', since: '2026-11-15' }],
@@ -642,10 +644,10 @@ const abandoned: Make[] = [
   make('lantern', 'maren', {
     version: 2,
     state: 'abandoned',
-    why: 'the cord is too thick for the points; the rest is on the shelf',
+    why: 'the cord is too thick for the points; the rest is in the stash',
     cutOn: '2025-11-22',
     size: { size: 'C' },
-    cloth: ['rust-corduroy', 70],
+    fabric: ['rust-corduroy', 70],
     minutes: 90,
   }),
 ];
@@ -658,7 +660,7 @@ const slackwater: Make[] = [
     cutOn: '2024-05-04',
     finishedOn: '2024-05-05',
     size: { size: '40' },
-    cloth: ['bed-linen', 210],
+    fabric: ['bed-linen', 210],
     lacking: ['skirt'],
     minutes: 260,
     seen: [
@@ -680,7 +682,7 @@ const slackwater: Make[] = [
     finishedOn: '2024-07-14',
     size: { size: '40' },
     sizeLines: [{ zone: 'waist', line: { size: '42' } }],
-    cloth: ['black-crepe', 215, 5],
+    fabric: ['black-crepe', 215, 5],
     times: [
       { id: 'make-slackwater-2-t1', phase: 'trace and alter', minutes: 75 },
       { id: 'make-slackwater-2-t2', phase: 'cut', minutes: 90 },
@@ -705,7 +707,7 @@ const slackwater: Make[] = [
         date: '2025-03-02',
         wears: 12,
         love: 5,
-        parts: { fit: 5, style: 5, cloth: 4, comfort: 5, making: 3 },
+        parts: { fit: 5, style: 5, fabric: 4, comfort: 5, making: 3 },
         sewAgain: 'as is',
         words: 'One can breathe in the slow movement.',
       },
@@ -729,7 +731,7 @@ const slackwater: Make[] = [
       { zone: 'waist', line: { size: '40', to: '42', at: 0.5 } },
       { zone: 'sleeve', line: { size: 'C' } },
     ],
-    cloth: ['petrol-crepe', 244],
+    fabric: ['petrol-crepe', 244],
     minutes: 720,
     altered: [
       { kind: 'bodice-below-bust', amount: 2 },
@@ -750,7 +752,7 @@ const sandpiper: Make[] = [
     stateSince: '2025-05-01',
     cutOn: '2024-06-09',
     size: { size: '98' },
-    cloth: ['star-cotton', 72, 16],
+    fabric: ['star-cotton', 72, 16],
     minutes: 110,
     seen: [[after(10), '2024-08-20', right('waistband', 'rise', 'leg')]],
     said: [{ date: '2024-08-20', wears: 10, love: 5 }],
@@ -762,7 +764,7 @@ const sandpiper: Make[] = [
     why: 'to a neighbour’s child',
     cutOn: '2025-05-10',
     size: { size: '110' },
-    cloth: ['raspberry-cord', 78],
+    fabric: ['raspberry-cord', 78],
     minutes: 95,
     altered: [{ kind: 'elastic', amount: -2, marked: '2025-05-10' }],
     seen: [
@@ -782,7 +784,7 @@ const sandpiper: Make[] = [
     version: 3,
     cutOn: '2026-06-20',
     size: { size: '116' },
-    cloth: ['star-cotton', 70],
+    fabric: ['star-cotton', 70],
     minutes: 90,
     altered: [{ kind: 'elastic', amount: -2 }],
     seen: [[after(8), '2026-09-06', right('waistband', 'rise', 'leg')]],
@@ -790,7 +792,7 @@ const sandpiper: Make[] = [
   }),
 ];
 
-/** Leggings: one worn out, one unpicked because the cloth would not give, one right. */
+/** Leggings: one worn out, one unpicked because the fabric would not give, one right. */
 const kelp: Make[] = [
   make('kelp', 'maren', {
     version: 1,
@@ -798,7 +800,7 @@ const kelp: Make[] = [
     stateSince: '2025-02-01',
     cutOn: '2022-11-26',
     size: { size: 'C' },
-    cloth: ['kelp-jersey', 108, 8],
+    fabric: ['kelp-jersey', 108, 8],
     minutes: 160,
     seen: [
       [after(10), '2023-03-05', [...right('waistband', 'hip', 'thigh'), ['rise', -1, { symptom: 'rise-pulls-down' }], ['leg', 1, { amount: 3 }]]],
@@ -806,7 +808,7 @@ const kelp: Make[] = [
     said: [{ date: '2023-03-05', wears: 10, love: 4 }],
     mends: [
       { id: 'make-kelp-1-m1', date: '2023-10-01', what: 'seat seam sewn again', wore: 'the thread, at the seat', minutes: 15 },
-      { id: 'make-kelp-1-m2', date: '2024-06-02', what: 'patch inside the thigh', wore: 'the cloth, inner thigh', minutes: 25 },
+      { id: 'make-kelp-1-m2', date: '2024-06-02', what: 'patch inside the thigh', wore: 'the fabric, inner thigh', minutes: 25 },
     ],
   }),
   make('kelp', 'maren', {
@@ -816,7 +818,7 @@ const kelp: Make[] = [
     why: 'could not be pulled over the hip',
     cutOn: '2023-01-28',
     size: { size: 'C' },
-    cloth: ['ink-ponte', 84],
+    fabric: ['ink-ponte', 84],
     minutes: 130,
     altered: [{ kind: 'leg-at-hem', amount: -3, marked: '2023-01-28' }],
     seen: [
@@ -830,13 +832,13 @@ const kelp: Make[] = [
         ],
       ],
     ],
-    learned: [['mistake', 'did not pull at the cloth before cutting']],
+    learned: [['mistake', 'did not pull at the fabric before cutting']],
   }),
   make('kelp', 'maren', {
     version: 3,
     cutOn: '2024-11-16',
     size: { size: 'C' },
-    cloth: ['kelp-jersey', 106, 14],
+    fabric: ['kelp-jersey', 106, 14],
     minutes: 125,
     altered: [
       { kind: 'leg-at-hem', amount: -3, marked: '2023-01-28' },
@@ -858,7 +860,7 @@ const later: Make[] = [
     why: 'to a sister',
     cutOn: '2025-07-12',
     size: { size: 'M' },
-    cloth: ['tern-jersey', 122],
+    fabric: ['tern-jersey', 122],
     minutes: 140,
     seen: [
       [
@@ -872,13 +874,13 @@ const later: Make[] = [
         ],
       ],
     ],
-    said: [{ date: '2025-09-07', wears: 5, love: 2, reasons: ['cloth'], words: 'One sees everything through it.' }],
+    said: [{ date: '2025-09-07', wears: 5, love: 2, reasons: ['fabric'], words: 'One sees everything through it.' }],
   }),
   make('foreshore', 'maren', {
     version: 4,
     cutOn: '2026-02-07',
     size: { size: 'M', to: 'L', at: 0.5 },
-    cloth: ['heron-sweat', 128, 20],
+    fabric: ['heron-sweat', 128, 20],
     minutes: 175,
     altered: [{ kind: 'neck-width', amount: -1, way: 'perSide', marked: '2026-02-07' }],
     seen: [[after(20), '2026-09-13', right('neckWidth', 'bust', 'bodyLength', 'sleeve')]],
@@ -891,7 +893,7 @@ const later: Make[] = [
     why: 'put by until spring',
     cutOn: '2026-06-06',
     size: { size: '40' },
-    cloth: ['sand-linen', 13],
+    fabric: ['sand-linen', 13],
     minutes: 30,
     remark: 'Only the new waistband is of sand linen; the rest was cut down from version 2.',
     refashionOf: 'make-nocturne-2',
@@ -902,20 +904,20 @@ const later: Make[] = [
     state: 'cut',
     cutOn: '2026-11-15',
     size: { size: '122' },
-    cloth: ['marigold-dot', 45],
+    fabric: ['marigold-dot', 45],
     minutes: 35,
     looseEnds: [{ id: 'make-puffin-4-l1', words: 'the skirt does not come out of what is left: find another yellow', since: '2026-11-15' }],
   }),
 ];
 
-/** What has no fit is counted, and shows on the shelf what became of its cloth. */
+/** What has no fit is counted, and shows in the stash what became of its fabric. */
 function thing(
   id: string,
   name: string,
   person: string,
   day: string,
   quantity: number,
-  cloth: readonly [string, number],
+  fabric: readonly [string, number],
   rest: Partial<Make> = {},
 ): Make {
   return {
@@ -923,7 +925,7 @@ function thing(
     name,
     kind: 'without fit',
     quantity,
-    cloths: [{ id: `make-${id}-c1`, clothId: `cloth-${cloth[0]}`, part: 'main', length: cloth[1] }],
+    fabrics: [{ id: `make-${id}-c1`, fabricId: `fabric-${fabric[0]}`, part: 'main', length: fabric[1] }],
     ...rest,
   };
 }

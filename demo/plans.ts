@@ -25,7 +25,7 @@ export const plans: Plan[] = [
       { id: 'plan-skerry-a1', kind: 'sleeve-length', way: 'total', amount: 1.5, purpose: 'fit', when: 'paper', marked: '2025-09-20' },
       { id: 'plan-skerry-a2', kind: 'body-at-hem', way: 'total', amount: -3, purpose: 'fit', when: 'paper' },
     ],
-    cloths: [{ id: 'plan-skerry-c1', clothId: 'cloth-grey-check', part: 'main', length: 185 }],
+    fabrics: [{ id: 'plan-skerry-c1', fabricId: 'fabric-grey-check', part: 'main', length: 185 }],
     words: 'the rehearsals in the cold hall',
   }),
   plan({
@@ -34,7 +34,7 @@ export const plans: Plan[] = [
     listId: 'list-winter',
     place: 1,
     added: '2026-10-18',
-    cloths: [{ id: 'plan-tidewater-c1', clothId: 'cloth-wine-silk', part: 'main' }],
+    fabrics: [{ id: 'plan-tidewater-c1', fabricId: 'fabric-wine-silk', part: 'main' }],
     words: 'something soft under the jacket',
   }),
   plan({
@@ -43,7 +43,7 @@ export const plans: Plan[] = [
     listId: 'list-tilda',
     added: '2026-11-08',
     due: '2027-04-03',
-    cloths: [{ id: 'plan-puffin-c1', clothId: 'cloth-star-cotton', part: 'main' }],
+    fabrics: [{ id: 'plan-puffin-c1', fabricId: 'fabric-star-cotton', part: 'main' }],
   }),
   plan({ person: 'maren', of: 'lantern', added: '2025-02-01', state: 'dropped', words: 'another velvet one; not before the first is worn' }),
 ];

@@ -10,7 +10,7 @@ const PAGES = [
   '/patterns',
   '/patterns/pattern-skerry',
   '/patterns/pattern-skerry/change',
-  '/shelf',
+  '/stash',
   '/people/person-maren',
   '/files',
   '/files/table',
@@ -66,14 +66,14 @@ for (const [third, paths] of (['first', 'second', 'last'] as const).map((name, i
     }
   });
 
-test('what floats is clean to axe too: the line, a cloth, the reasons, a pasted chart', async ({ page }) => {
+test('what floats is clean to axe too: the line, a fabric, the reasons, a pasted chart', async ({ page }) => {
   const clean = async () => expect(await violationsOn(page, page.url())).toEqual([]);
   await page.goto('/');
   await page.keyboard.press('/');
   await page.getByLabel('Find, or write a make in one line').pressSequentially('tidewater C, hip D, tight armhole 2');
   await expect(page.getByRole('region', { name: 'The make in this line' })).toBeVisible();
   await clean();
-  await page.goto('/shelf?cloth=cloth-sand-linen');
+  await page.goto('/stash?fabric=fabric-sand-linen');
   await expect(page.getByRole('heading', { name: 'sand washed linen' })).toBeVisible();
   await clean();
   await page.goto('/patterns/pattern-skerry');
@@ -114,7 +114,7 @@ test('the keyboard reaches everything in the log, in the order of the page, and 
     /^Size cut all over/,
     /^Size at the across back/,
     /sleeve length: amount/,
-    /^Cloth/,
+    /^Fabric/,
     /^Cut on/,
     /^Loose ends/,
     /^1: not at all/,

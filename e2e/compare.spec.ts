@@ -44,7 +44,7 @@ test('only what differs: a row that says the same of all is put away', async ({ 
   await expect(table.getByRole('rowheader', { name: 'Pattern' })).toBeVisible();
   await page.getByRole('checkbox', { name: 'Only what differs' }).click();
   await expect(table.getByRole('rowheader', { name: 'Pattern' })).toBeHidden();
-  await expect(table.getByRole('rowheader', { name: 'Main cloth' })).toBeVisible();
+  await expect(table.getByRole('rowheader', { name: 'Main fabric' })).toBeVisible();
 });
 
 test('six at most; one that is gone is left out; none says what to do', async ({ page }) => {

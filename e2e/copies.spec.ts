@@ -2,13 +2,13 @@ import { mkdtempSync, readdirSync, rmSync } from 'node:fs';
 import { request } from 'node:http';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
-import { Shelf } from '../server/shelf';
+import { CopiesFolder } from '../server/copies-folder';
 import { ownServer, type OwnServer } from './own-server';
 import { expect, test, type Page } from './test';
 
 let folder: string;
 let server: OwnServer;
-const serve = async (wished = 4450) => (server = await ownServer(resolve('dist'), wished, new Shelf(folder)));
+const serve = async (wished = 4450) => (server = await ownServer(resolve('dist'), wished, new CopiesFolder(folder)));
 
 async function addPerson(page: Page, name: string): Promise<void> {
   await page.goto(`${server.address}/people/new`);

@@ -89,16 +89,16 @@ test('the archive: saved, opened without the app, and read back with every pictu
   expect(tablesOf((await saved(page)).file)).toEqual(tablesOf(file));
 });
 
-test('a table for a spreadsheet: the cloths, with prices only where they are asked for', async ({ page }) => {
+test('a table for a spreadsheet: the fabrics, with prices only where they are asked for', async ({ page }) => {
   await page.goto('/files');
   const sheets = page.getByRole('region', { name: 'Tables of a spreadsheet' });
-  await sheets.getByLabel('Table').selectOption('cloths');
+  await sheets.getByLabel('Table').selectOption('fabrics');
   const table = async () => {
     const [download] = await Promise.all([page.waitForEvent('download'), sheets.getByRole('button', { name: 'Save the table' }).click()]);
     return { name: download.suggestedFilename(), text: await readFile(await download.path(), 'utf8') };
   };
   const plain = await table();
-  expect(plain.name).toMatch(/^amber-ledger-cloths-.*\.csv$/);
+  expect(plain.name).toMatch(/^amber-ledger-fabrics-.*\.csv$/);
   expect(plain.text.split('\r\n')[0]).toMatch(/^\uFEFF?Name,Structure,.*Bought on$/);
   await sheets.getByText('with prices').click();
   await sheets.getByLabel('Written with').selectOption('tabs (TSV)');
@@ -209,14 +209,14 @@ test('a window left open on an older layout writes nothing more and says so; wha
   );
   await expect(page.getByText('A newer Amber Ledger was opened in another window.')).toBeVisible();
   await worn.click();
-  await expect(page.getByText(/^Not kept: a newer Amber Ledger has opened this ledger/)).toBeVisible();
+  await expect(page.getByText(/^Not saved: a newer Amber Ledger has opened this ledger/)).toBeVisible();
   await page.reload();
   await expect(page.getByRole('heading', { name: 'The ledger cannot be opened' })).toBeVisible();
   await expect(page.getByText('This page is of an older Amber Ledger than the ledger')).toBeVisible();
 });
 
 test('a browser without room: what is typed is not kept and says why, and is there to be kept once there is room', async ({ page }) => {
-  await page.goto('/shelf?cloth=cloth-bed-linen');
+  await page.goto('/stash?fabric=fabric-bed-linen');
   const name = page.getByRole('dialog').getByLabel('Name', { exact: true });
   await expect(name).toHaveValue('old bed linen');
   // A browser that is full says so at whatever is written next.
@@ -230,7 +230,7 @@ test('a browser without room: what is typed is not kept and says why, and is the
   });
   await name.fill('linen of a full browser');
   await name.blur();
-  await expect(page.getByText(/^Not kept: this browser has no room left\. Save the ledger to a file/)).toBeVisible();
+  await expect(page.getByText(/^Not saved: this browser has no room left\. Save the ledger to a file/)).toBeVisible();
   await expect(name).toHaveValue('linen of a full browser');
   await page.evaluate(() => (window as unknown as { makeRoom: () => void }).makeRoom());
   await name.focus();

@@ -29,16 +29,16 @@ test('a pattern never made: its first cut from what the others taught', async ({
   await expect(first.getByRole('row', { name: /^bodice/i })).toContainText(/One of this designer’s patterns speaks here/);
 });
 
-test('the cardigan: what the cloth did, and that another cloth is the answer, with what would change it', async ({ page }) => {
+test('the cardigan: what the fabric did, and that another fabric is the answer, with what would change it', async ({ page }) => {
   await page.goto('/patterns/pattern-eider');
   const did = page.getByRole('region', { name: 'From version 1 to 2' });
-  await expect(did).toContainText(/bust: tight, spoils: new by the cloth/);
-  const again = page.getByRole('region', { name: 'another cloth' });
+  await expect(did).toContainText(/bust: tight, spoils: new by the fabric/);
+  const again = page.getByRole('region', { name: 'another fabric' });
   await expect(again).toContainText('version 1 in oatmeal merino rib did well: other stretch');
-  await expect(again).toContainText('What would change that: a version in another cloth.');
-  // The jacket changed its cloth and its cut at once: nothing is claimed.
+  await expect(again).toContainText('What would change that: a version in another fabric.');
+  // The jacket changed its fabric and its cut at once: nothing is claimed.
   await page.goto('/patterns/pattern-skerry');
   await expect(page.getByRole('region', { name: 'From version 1 to 2' })).toContainText(
-    /sleeve: .*fixed by what, is not clear: cloth and cut both changed/,
+    /sleeve: .*fixed by what, is not clear: fabric and cut both changed/,
   );
 });

@@ -29,7 +29,7 @@ test.afterEach(async () => {
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 } });
 
-  test('without the server the shop card opens, takes a cloth bought on the spot, and the cut sheet keeps its ticks', async ({ page }) => {
+  test('without the server the shop card opens, takes a fabric bought on the spot, and the cut sheet keeps its ticks', async ({ page }) => {
     await openAndKeep(page, '/');
     await server.stop();
 
@@ -42,8 +42,8 @@ test.describe('on a phone', () => {
     await shirt.getByLabel('Length bought').fill('2.6 m');
     await shirt.getByLabel('Width').fill('140');
     await shirt.getByLabel('Width').blur();
-    await shirt.getByRole('button', { name: 'On the shelf' }).click();
-    await expect(page.getByText(/harbour blue poplin is on the shelf, and in the plan/)).toBeVisible();
+    await shirt.getByRole('button', { name: 'In the stash' }).click();
+    await expect(page.getByText(/harbour blue poplin is in the stash, and in the plan/)).toBeVisible();
 
     await page.goto(`${server.address}/sew-next/plan-skerry-2026-10-04/sheet`);
     const box = page.getByRole('article').getByRole('checkbox').first();
@@ -52,7 +52,7 @@ test.describe('on a phone', () => {
     await page.reload();
     await expect(box).toBeChecked();
 
-    await page.goto(`${server.address}/shelf`);
+    await page.goto(`${server.address}/stash`);
     await expect(page.getByText('harbour blue poplin').first()).toBeVisible();
   });
 });

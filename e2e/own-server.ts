@@ -1,7 +1,7 @@
 import type { Server } from 'node:http';
 import { ledgerApp } from '../server/app';
 import { listen } from '../server/listen';
-import type { Shelf } from '../server/shelf';
+import type { CopiesFolder } from '../server/copies-folder';
 
 /** A server of a test's own, which it stops and starts in the middle. */
 export interface OwnServer {
@@ -10,8 +10,8 @@ export interface OwnServer {
   readonly stop: () => Promise<void>;
 }
 
-export async function ownServer(folder: string, wished: number, shelf?: Shelf): Promise<OwnServer> {
-  const { server, port } = await listen(ledgerApp(folder, shelf), wished, () => undefined);
+export async function ownServer(folder: string, wished: number, copies?: CopiesFolder): Promise<OwnServer> {
+  const { server, port } = await listen(ledgerApp(folder, copies), wished, () => undefined);
   return { port, address: `http://127.0.0.1:${port}`, stop: () => stopped(server) };
 }
 

@@ -24,24 +24,24 @@ test.describe('makes', () => {
     await expect(page.getByText(/without fit × 6 for Maren · given, since 24 December 2023, to the section/)).toBeVisible();
   });
 
-  test('a make says what it was joined from, how it was mended, and what else was cut from its cloth', async ({ page }) => {
+  test('a make says what it was joined from, how it was mended, and what else was cut from its fabric', async ({ page }) => {
     await page.goto('/makes/make-slackwater-3');
     await expect(page.getByText('Tidewater shirt · sleeve')).toBeVisible();
     await expect(page.getByText('wore out: the bias dropped')).toBeVisible();
     await page.goto('/makes/make-nocturne-4');
     await expect(page.getByRole('link', { name: 'Nocturne skirt, version 2' })).toBeVisible();
     await page.goto('/makes/make-slackwater-2');
-    await expect(page.getByText('fit 5 · style 5 · cloth 4 · comfort 5 · making 3')).toBeVisible();
+    await expect(page.getByText('fit 5 · style 5 · fabric 4 · comfort 5 · making 3')).toBeVisible();
   });
 });
 
 test.describe('the account', () => {
-  test('folds, takes a planned cloth into the reckoning, and marks an alteration on the paper', async ({ page }) => {
+  test('folds, takes a planned fabric into the reckoning, and marks an alteration on the paper', async ({ page }) => {
     await page.goto('/patterns/pattern-kelp');
     const account = page.getByRole('region', { name: 'Account of Kelp leggings' });
     const hip = account.getByRole('button', { name: /^hip: / });
     const before = await hip.getAttribute('aria-label');
-    await page.getByLabel('Planned cloth').selectOption({ label: 'ink firm jersey' });
+    await page.getByLabel('Planned fabric').selectOption({ label: 'ink firm jersey' });
     await expect(hip).not.toHaveAttribute('aria-label', before!);
     await account.getByRole('button', { name: 'Wear' }).click();
     await expect(account.getByRole('row', { name: /^Worn/ })).toBeHidden();
@@ -158,7 +158,7 @@ test('a key goes to each section, and the sheet of keys says which', async ({ pa
     ['2', 'Makes'],
     ['3', 'Patterns'],
     ['4', 'Fit'],
-    ['5', 'Cloth shelf'],
+    ['5', 'Stash'],
     ['6', 'Wear'],
     ['7', 'Sew next'],
     ['8', /^Statement: /],
@@ -181,7 +181,7 @@ test('a key goes to each section, and the sheet of keys says which', async ({ pa
 test('nothing is asked of any other machine', async ({ page }) => {
   const asked: string[] = [];
   page.on('request', (r) => asked.push(r.url()));
-  for (const path of ['/', '/makes', '/patterns/pattern-skerry', '/shelf', '/line', '/wear', '/statements']) {
+  for (const path of ['/', '/makes', '/patterns/pattern-skerry', '/stash', '/line', '/wear', '/statements']) {
     await page.goto(path);
     await page.waitForLoadState('networkidle');
   }

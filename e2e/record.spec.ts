@@ -50,9 +50,9 @@ test('a first make, from an empty ledger: a body, a pattern, its pasted chart in
   await page.keyboard.press('ArrowRight');
   await expect(size).toHaveAttribute('aria-valuetext', 'between 10 and 12');
   await page.keyboard.press('ArrowLeft');
-  await page.getByLabel('Cloth', { exact: true }).fill('sand cotton');
-  await page.getByRole('option', { name: 'New cloth: sand cotton' }).click();
-  await expect(page.getByText('“sand cotton” is on the shelf')).toBeVisible();
+  await page.getByLabel('Fabric', { exact: true }).fill('sand cotton');
+  await page.getByRole('option', { name: 'New fabric: sand cotton' }).click();
+  await expect(page.getByText('“sand cotton” is in the stash')).toBeVisible();
   await page.getByRole('group', { name: 'sleeve: how it fitted' }).getByRole('button', { name: 'short' }).click();
   await fill(page, 'sleeve: by how much, if known', '2');
   await page.getByRole('button', { name: /The rest is right/ }).click();
@@ -125,9 +125,9 @@ test('the strip finds with a slip of the finger, grouped, and does things by the
   await field.pressSequentially('skery');
   await expect(page.getByRole('option').filter({ hasText: 'Skerry concert jacket, version 2' })).toBeVisible();
   await expect(page.getByRole('option', { name: /Log a make of Skerry concert jacket/ })).toBeVisible();
-  await field.fill('put a cloth');
-  await page.getByRole('option', { name: 'Put a cloth on the shelf' }).click();
-  await expect(page.getByRole('heading', { name: 'new cloth' })).toBeVisible();
+  await field.fill('put a fabric');
+  await page.getByRole('option', { name: 'Add a fabric to the stash' }).click();
+  await expect(page.getByRole('heading', { name: 'new fabric' })).toBeVisible();
 });
 
 test('a changed body: a slip of the unit is asked about, and the account reckons with the new one', async ({ page }) => {
@@ -195,17 +195,17 @@ test('a thing without a pattern: a name, a quantity, and no fit is asked', async
   await expect(page.getByText('without fit × 3')).toBeVisible();
 });
 
-test('cloth comes off the shelf with a make, and goes back when the make is taken back', async ({ page }) => {
-  await page.goto('/shelf');
+test('fabric comes from the stash with a make, and goes back when the make is taken back', async ({ page }) => {
+  await page.goto('/stash');
   const row = page.getByRole('row').filter({ hasText: 'grey check flannel' });
   const before = await row.getByRole('cell').nth(6).innerText();
   await page.goto('/makes/new?pattern=pattern-skerry');
-  await page.getByLabel('Cloth', { exact: true }).fill('grey check');
+  await page.getByLabel('Fabric', { exact: true }).fill('grey check');
   await page.getByRole('option', { name: /grey check flannel/ }).click();
   await fill(page, 'Length used', '20');
   await page.getByRole('button', { name: /Enter in the ledger/ }).click();
   await expect(page.getByText('Version 3 of Skerry concert jacket is entered.')).toBeVisible();
-  await page.goto('/shelf');
+  await page.goto('/stash');
   await expect(row.getByRole('cell').nth(6)).not.toHaveText(before);
   await page.keyboard.press('Control+z');
   await expect(row.getByRole('cell').nth(6)).toHaveText(before);

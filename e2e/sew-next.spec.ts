@@ -32,7 +32,7 @@ test('from the reckoning to a plan, its checks, the cut sheet, a make with its l
   await page.keyboard.press('Control+z');
   await expect(leg).not.toContainText('there');
 
-  // A cloth is taken from what lies on the shelf for it; the checks follow.
+  // A fabric is taken from what lies in the stash for it; the checks follow.
   await page.getByRole('button', { name: 'Take dark denim' }).click();
   const checks = page.getByRole('region', { name: 'Before you cut' });
   const denim = checks.getByRole('listitem').filter({ hasText: /^dark denim, untested: / });
@@ -79,7 +79,7 @@ test('printed, the cut sheet is one page on A4 and on Letter, and nothing of the
   }
 });
 
-test('a plan in a cloth that is too short is stopped, with by how much, and a longer one lets it go on', async ({ page }) => {
+test('a plan in a fabric that is too short is stopped, with by how much, and a longer one lets it go on', async ({ page }) => {
   await page.goto('/sew-next/plan-skerry-2026-10-04');
   const checks = page.getByRole('region', { name: 'Before you cut' });
   await expect(checks.getByRole('img', { name: 'would spoil the cut' })).toHaveCount(1);
@@ -106,7 +106,7 @@ test('a sewist disagrees: her answer stands beside the ledger’s, with her reas
   await expect(reckoning.getByRole('region', { name: 'sew again', exact: true })).toContainText('Tidewater shirt');
 });
 
-test('narrowed by kind, time to spare and a cloth of the shelf; what the cloth does not suit says why', async ({ page }) => {
+test('narrowed by kind, time to spare and a fabric of the stash; what the fabric does not suit says why', async ({ page }) => {
   await page.goto('/sew-next');
   const reckoning = page.getByRole('region', { name: 'What to sew again' });
   await reckoning.getByLabel('Kind').selectOption('jacket');
@@ -116,7 +116,7 @@ test('narrowed by kind, time to spare and a cloth of the shelf; what the cloth d
   await expect(reckoning.getByText('None of them is left by what was asked for.')).toBeVisible();
   await reckoning.getByLabel('Hours to spare').fill('');
   await reckoning.getByLabel('Kind').selectOption('any');
-  await reckoning.getByLabel('In a cloth of the shelf').fill('dark denim');
+  await reckoning.getByLabel('In a fabric of the stash').fill('dark denim');
   await page.getByRole('option', { name: /^dark denim/ }).click();
   await expect(reckoning.getByRole('region', { name: 'Not in dark denim, untested' })).toContainText(
     /Eider cardigan: a woven, and the pattern wants a knit/,
@@ -256,7 +256,7 @@ test('as many of a kind as are wanted, and the reckoning says enough for now', a
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 } });
 
-  test('the shop card: what to buy for a list or any pattern, and a cloth bought on the spot goes into its plan', async ({ page }) => {
+  test('the shop card: what to buy for a list or any pattern, and a fabric bought on the spot goes into its plan', async ({ page }) => {
     await page.goto('/sew-next');
     await page.getByRole('link', { name: 'Shop card' }).click();
     await page.getByLabel('For the plans of').selectOption({ label: 'Winter concerts' });
@@ -269,13 +269,13 @@ test.describe('on a phone', () => {
     await expect(shirt.getByRole('row', { name: /^140\s*cm/ })).not.toHaveText(before);
 
     await shirt.getByText('Bought something for it').click();
-    await expect(shirt.getByRole('button', { name: 'On the shelf' })).toBeDisabled();
+    await expect(shirt.getByRole('button', { name: 'In the stash' })).toBeDisabled();
     await shirt.getByLabel('Name').fill('pale green lawn');
     await shirt.getByLabel('Length bought').fill('2.8 m');
     await shirt.getByLabel('Width').fill('140');
     await shirt.getByLabel('Width').blur();
-    await shirt.getByRole('button', { name: 'On the shelf' }).click();
-    await expect(page.getByText(/pale green lawn is on the shelf, and in the plan/)).toBeVisible();
+    await shirt.getByRole('button', { name: 'In the stash' }).click();
+    await expect(page.getByText(/pale green lawn is in the stash, and in the plan/)).toBeVisible();
     await page.goto('/sew-next');
     await expect(page.getByRole('listitem').filter({ hasText: 'Tidewater shirt, version 4' })).toContainText('in pale green lawn');
 

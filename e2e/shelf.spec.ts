@@ -2,8 +2,8 @@ import { expect, test, type Page } from './test';
 
 const row = (page: Page, name: string) => page.getByRole('row').filter({ hasText: name });
 
-test('the shelf is narrowed by structure, weight, season and length', async ({ page }) => {
-  await page.goto('/shelf');
+test('the stash is narrowed by structure, weight, season and length', async ({ page }) => {
+  await page.goto('/stash');
   const rows = page.getByRole('row');
   await expect(row(page, 'black barathea')).toBeVisible();
   const all = await rows.count();
@@ -25,7 +25,7 @@ test('the shelf is narrowed by structure, weight, season and length', async ({ p
 });
 
 test('a stretch test is entered as a test, and what it found changes the account', async ({ page }) => {
-  await page.goto('/shelf?cloth=cloth-dark-denim');
+  await page.goto('/stash?fabric=fabric-dark-denim');
   const sheet = page.getByRole('dialog');
   await sheet.getByLabel('Pulled to').fill('10.4');
   await sheet.getByRole('button', { name: /It gives 4\s% across/ }).click();
@@ -38,8 +38,8 @@ test('a stretch test is entered as a test, and what it found changes the account
   await expect(row(page, 'dark denim')).toContainText('not tested');
 });
 
-test('a wash shortens the pieces once, by what the cloth shrinks', async ({ page }) => {
-  await page.goto('/shelf?cloth=cloth-dark-denim');
+test('a wash shortens the pieces once, by what the fabric shrinks', async ({ page }) => {
+  await page.goto('/stash?fabric=fabric-dark-denim');
   const sheet = page.getByRole('dialog');
   await sheet.getByRole('button', { name: 'How it behaves' }).click();
   const shrinks = sheet.getByLabel('Shrinks along, %');
@@ -54,7 +54,7 @@ test('a wash shortens the pieces once, by what the cloth shrinks', async ({ page
 });
 
 test('fields take what people write, and refuse in the words of their shape', async ({ page }) => {
-  await page.goto('/shelf?cloth=cloth-dark-denim');
+  await page.goto('/stash?fabric=fabric-dark-denim');
   const sheet = page.getByRole('dialog');
   const width = sheet.getByLabel('Width', { exact: true }).first();
   await width.fill('60"');
@@ -74,16 +74,16 @@ test('fields take what people write, and refuse in the words of their shape', as
   await expect(sheet.getByText('“a lot” is not an amount of money.')).toBeVisible();
 });
 
-test('a cloth that makes were cut from is not removed; a new one is, and comes back', async ({ page }) => {
-  await page.goto('/shelf?cloth=cloth-black-barathea');
-  await page.getByRole('button', { name: 'Remove this cloth' }).click();
+test('a fabric that makes were cut from is not removed; a new one is, and comes back', async ({ page }) => {
+  await page.goto('/stash?fabric=fabric-black-barathea');
+  await page.getByRole('button', { name: 'Remove this fabric' }).click();
   await expect(page.getByText(/of your makes were cut from black barathea/)).toBeVisible();
-  await page.goto('/shelf');
-  await page.getByRole('button', { name: 'Add a cloth' }).click();
+  await page.goto('/stash');
+  await page.getByRole('button', { name: 'Add a fabric' }).click();
   const name = page.getByRole('dialog').getByLabel('Name', { exact: true });
   await name.fill('gorse yellow twill');
   await name.blur();
-  await page.getByRole('button', { name: 'Remove this cloth' }).click();
+  await page.getByRole('button', { name: 'Remove this fabric' }).click();
   await expect(row(page, 'gorse yellow twill')).toBeHidden();
   await page.keyboard.press('Control+z');
   await expect(row(page, 'gorse yellow twill')).toBeVisible();

@@ -59,7 +59,7 @@ test('what is no table is refused with what to do, and words of an old machine a
   await hand(page, 'letter.txt', 'Dear ledger');
   await expect(page.getByRole('alert')).toContainText(/letter\.txt was not read\. This is no table with a heading and rows/);
   const old = Buffer.from('Name;Fibre\ncr\u00eape;soie', 'latin1');
-  await page.getByLabel('File of a table').setInputFiles({ name: 'cloths.csv', mimeType: 'text/csv', buffer: old });
+  await page.getByLabel('File of a table').setInputFiles({ name: 'fabrics.csv', mimeType: 'text/csv', buffer: old });
   await expect(page.getByText(/^crêpe · woven/)).toBeVisible();
 });
 

@@ -23,7 +23,7 @@ const choose = (page: Page, name: string, buffer: Buffer) =>
   page.getByLabel('File of the other ledger').setInputFiles({ name, mimeType: 'application/zip', buffer });
 
 async function rename(page: Page, name: string) {
-  await page.goto('/shelf?cloth=cloth-bed-linen');
+  await page.goto('/stash?fabric=fabric-bed-linen');
   const field = page.getByRole('dialog').getByLabel('Name', { exact: true });
   await field.fill(name);
   await field.blur();
@@ -60,10 +60,10 @@ test('a phone’s ledger and a desktop’s: both go on, are brought together, an
   const back = await archiveOf(page);
   await phone.goto('/files');
   await choose(phone, 'desk.zip', back);
-  await expect(phone.getByRole('dialog').getByText('cloths: 1 changed')).toBeVisible();
+  await expect(phone.getByRole('dialog').getByText('fabrics: 1 changed')).toBeVisible();
   await phone.getByRole('button', { name: 'Bring together' }).click();
   await expect(phone.getByText('Both are here now.')).toBeVisible();
-  await phone.goto('/shelf?cloth=cloth-bed-linen');
+  await phone.goto('/stash?fabric=fabric-bed-linen');
   await expect(phone.getByRole('heading', { name: 'linen as the desk calls it' })).toBeVisible();
 
   // A second time nothing would change; and the first is taken back as one act.

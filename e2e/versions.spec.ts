@@ -133,10 +133,10 @@ test('the Fit page: ease by class with what became of it, the body over time, an
 test('the head of an account says in a word whether to sew it again, and the sewist’s own answer goes before the ledger’s', async ({ page }) => {
   await page.goto('/patterns/pattern-eider');
   const head = page.getByRole('banner').or(page.locator('main header').first());
-  await expect(head).toContainText('another cloth');
+  await expect(head).toContainText('another fabric');
   await expect(head).toContainText(/cut it as last time · weakest place: bust/);
   await page.goto('/patterns/pattern-saltmarsh');
-  await expect(head).toContainText('let it go');
+  await expect(head).toContainText('retire');
   await page.goto('/sew-next');
   await page.getByRole('button', { name: 'Disagree about Eider cardigan' }).click();
   await page.getByLabel('My answer').selectOption('later');

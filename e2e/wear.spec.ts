@@ -113,16 +113,16 @@ test('a verdict after more wears weighs more, and changes what the account says 
   await page.goto('/makes/make-skerry-2');
   await page.getByRole('button', { name: 'How do you like it now?' }).click();
   await page.getByRole('button', { name: '3: well enough' }).click();
-  await page.getByRole('button', { name: 'cloth', exact: true }).click();
+  await page.getByRole('button', { name: 'fabric', exact: true }).click();
   await page.reload();
   await page.getByRole('button', { name: 'Keep this verdict' }).click();
-  await expect(page.getByText('love 4 → 3; now also cloth; no longer fit')).toBeVisible();
+  await expect(page.getByText('love 4 → 3; now also fabric; no longer fit')).toBeVisible();
   await page.goto('/patterns/pattern-skerry');
-  await expect(reasons).toContainText(/cloth, 63\s% of what was said \(17 by/);
+  await expect(reasons).toContainText(/fabric, 63\s% of what was said \(17 by/);
   await expect(reasons).toContainText(/fit, 37\s% of what was said \(10 by/);
 });
 
-test('abandoned once, with why and what cloth came back', async ({ page }) => {
+test('abandoned once, with why and what fabric came back', async ({ page }) => {
   await page.goto('/makes/make-puffin-4');
   await page.getByRole('button', { name: /^Its time is over/ }).click();
   await page.getByRole('button', { name: 'abandoned', exact: true }).click();
@@ -130,9 +130,9 @@ test('abandoned once, with why and what cloth came back', async ({ page }) => {
   await page.getByLabel('Why').fill('not enough yellow');
   await page.getByLabel('Length', { exact: true }).fill('30');
   await page.getByLabel('Length', { exact: true }).press('Tab');
-  await page.getByRole('button', { name: 'Put it on the shelf' }).click();
-  await expect(page.getByRole('button', { name: /^Undo: back to the shelf: 30\scm of marigold/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Put it in the stash' }).click();
+  await expect(page.getByRole('button', { name: /^Undo: back to the stash: 30\scm of marigold/ })).toBeVisible();
   await expect(page.getByText(/abandoned, at the skirt, since .* not enough yellow/)).toBeVisible();
-  await page.goto('/shelf?cloth=cloth-marigold-dot');
+  await page.goto('/stash?fabric=fabric-marigold-dot');
   await expect(page.getByRole('textbox', { name: 'Note' }).last()).toHaveValue(/from Puffin pinafore, version 4/);
 });

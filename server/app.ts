@@ -2,17 +2,17 @@ import express, { type Express } from 'express';
 import helmet from 'helmet';
 import { join } from 'node:path';
 import { copiesOf } from './copies';
-import type { Shelf } from './shelf';
+import type { CopiesFolder } from './copies-folder';
 
 /** Names under which this machine may be asked; any other Host is a page elsewhere trying to reach in. */
 const LOCAL_HOSTS = /^(127\.0\.0\.1|localhost|\[::1\])(:\d+)?$/;
 
 /**
- * The server of the built app: static files from one folder, and the shelf of copies where there is one.
+ * The server of the built app: static files from one folder, and the folder of copies where there is one.
  *
  * @param folder the built app
  */
-export function ledgerApp(folder: string, shelf?: Shelf): Express {
+export function ledgerApp(folder: string, copies?: CopiesFolder): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use((request, response, next) => {
@@ -42,7 +42,7 @@ export function ledgerApp(folder: string, shelf?: Shelf): Express {
       strictTransportSecurity: false,
     }),
   );
-  if (shelf) app.use('/copies', copiesOf(shelf));
+  if (copies) app.use('/copies', copiesOf(copies));
   // Built files carry a hash of their content in their name; the page that names them must always be fresh.
   app.use('/assets', express.static(join(folder, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }));
   app.use(express.static(folder, { index: false, cacheControl: false }));

@@ -2,10 +2,10 @@ import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import { ledgerApp } from './app';
 import { listen } from './listen';
-import { Shelf, shelfFolder } from './shelf';
+import { CopiesFolder, copiesFolder } from './copies-folder';
 
 const folder = join(import.meta.dirname, '..', 'dist');
-const copies = shelfFolder(process.env);
+const copies = copiesFolder(process.env);
 const wished = Number(process.env['PORT'] ?? 4270);
 
 if (!existsSync(join(folder, 'index.html'))) {
@@ -18,7 +18,7 @@ if (!Number.isInteger(wished) || wished < 1 || wished > 65_535) {
 }
 
 try {
-  const { server, port } = await listen(ledgerApp(folder, new Shelf(copies)), wished, console.log);
+  const { server, port } = await listen(ledgerApp(folder, new CopiesFolder(copies)), wished, console.log);
   const stop = () => {
     server.close(() => process.exit(0));
     server.closeAllConnections();

@@ -5,16 +5,16 @@ import { toast } from 'react-toastify';
 import { answerSum, SUMS, type AtHand, type Sum } from '../core/arithmetic/sums';
 import { pieceCheck } from '../core/arithmetic/piece-check';
 import { circleSkirt, QUARTERS, type CirclePart } from '../core/arithmetic/circle-skirt';
-import { mainCloth } from '../core/garment/stretch';
+import { mainFabric } from '../core/garment/stretch';
 import { bodyOn } from '../core/body/measures';
 import { formatLength } from '../core/units/length';
 import { BODY_MEASURES, zoneOf, type BodyMeasure } from '../core/body/zones';
 import { closedBands } from '../core/plan/closed-bands';
 import type { BandPiece, Plan } from '../core/records';
 import { newId } from '../data/new-id';
-import { useBodies, useCloths, usePatterns, usePerson, usePlans, useUnit } from '../data/queries';
+import { useBodies, useFabrics, usePatterns, usePerson, usePlans, useUnit } from '../data/queries';
 import { today } from '../data/today';
-import { keep } from '../parts/keep';
+import { save } from '../parts/save';
 import { Button } from '../ui/button';
 import { Dialog } from '../ui/dialog';
 import { SelectField } from '../ui/field';
@@ -22,7 +22,7 @@ import { KeyCap } from '../ui/key-cap';
 import { LengthField } from '../ui/length-field';
 import { NumberField } from '../ui/number-field';
 
-/** What lies at hand where the drawer is opened: the body spoken of; on a plan's page its cloth and its pattern too. */
+/** What lies at hand where the drawer is opened: the body spoken of; on a plan's page its fabric and its pattern too. */
 function useAtHand(): {
   readonly hand: AtHand;
   readonly plan: Plan | undefined;
@@ -35,7 +35,7 @@ function useAtHand(): {
   const bodies = useBodies();
   const plans = usePlans();
   const patterns = usePatterns();
-  const cloths = useCloths();
+  const fabrics = useFabrics();
   const plan = plans?.find((p) => pathname === `/sew-next/${p.id}` || pathname === `/sew-next/${p.id}/sheet`);
   const personId = plan?.personId ?? person?.id;
   const own = (bodies ?? []).filter((b) => b.personId === personId);
@@ -46,15 +46,15 @@ function useAtHand(): {
     }),
   ) as AtHand['body'];
   const pattern = patterns?.find((p) => p.id === plan?.patternId);
-  const cloth = plan && mainCloth(plan, cloths ?? []).cloth;
-  const from = [person && own.length > 0 && 'the measures', cloth?.name, pattern && `the allowance of ${pattern.name}`].filter((f): f is string =>
+  const fabric = plan && mainFabric(plan, fabrics ?? []).fabric;
+  const from = [person && own.length > 0 && 'the measures', fabric?.name, pattern && `the allowance of ${pattern.name}`].filter((f): f is string =>
     Boolean(f),
   );
   const view = pattern?.views.find((v) => v.id === plan?.viewId);
-  return { hand: { body, cloth, allowance: pattern?.allowance }, plan, from, bands: view ? closedBands(view) : [] };
+  return { hand: { body, fabric, allowance: pattern?.allowance }, plan, from, bands: view ? closedBands(view) : [] };
 }
 
-/** A quarter of a circle skirt as it lies on the cloth, at its true proportions. */
+/** A quarter of a circle skirt as it lies on the fabric, at its true proportions. */
 function CircleDrawing({ values, length }: { values: Readonly<Record<string, number>>; length: (cm: number) => string }) {
   const part = (Object.keys(QUARTERS) as CirclePart[])[values['part']!]!;
   const found = circleSkirt(part, values['waist']!, values['length']!, values['width']!, { waist: values['allowance']!, hem: values['hem']! });
@@ -164,25 +164,25 @@ export function Arithmetic({ onClose }: { onClose: () => void }) {
   // Of several bands the one whose body stands in the sum is meant.
   const band = bands.find((z) => hand.body[zoneOf(z).measure ?? 'head'] === values['body']) ?? bands[0];
   const first = 'lines' in found ? found.lines[0] : undefined;
-  const intoCloth = 'lines' in found ? sum.intoCloth?.(values) : undefined;
-  const told = hand.cloth && intoCloth && Object.keys(intoCloth).length > 0 ? hand.cloth : undefined;
+  const intoFabric = 'lines' in found ? sum.intoFabric?.(values) : undefined;
+  const told = hand.fabric && intoFabric && Object.keys(intoFabric).length > 0 ? hand.fabric : undefined;
   const putBack = async () => {
     if (!plan || first === undefined) return;
     if (told) {
-      const kept = await keep(`a test of ${told.name}`, [{ table: 'cloths', id: told.id, edit: (now) => ({ ...now, ...intoCloth }) }]);
+      const kept = await save(`a test of ${told.name}`, [{ table: 'fabrics', id: told.id, edit: (now) => ({ ...now, ...intoFabric }) }]);
       if (kept) toast(`It stands with ${told.name}. Ctrl Z takes it back.`);
       return;
     }
     if (sum.id === 'piece' && band) {
       const piece = { ...bandOf(values), id: newId(), zone: band };
-      const kept = await keep('a band into the plan', [
+      const kept = await save('a band into the plan', [
         { table: 'plans', id: plan.id, edit: (now) => ({ ...now, bands: [...(now.bands ?? []).filter((b) => b.zone !== band), piece] }) },
       ]);
       if (kept) toast(`The ${zoneOf(band).label} stands in the plan and is checked there. Ctrl Z takes it back.`);
       return;
     }
     const words = `${sum.name} ${first}.`;
-    const kept = await keep('an answer into the plan', [
+    const kept = await save('an answer into the plan', [
       { table: 'plans', id: plan.id, edit: (now) => ({ ...now, words: now.words ? `${now.words} ${words}` : words }) },
     ]);
     if (kept) toast('It stands in the plan. Ctrl Z takes it back.');
@@ -200,7 +200,7 @@ export function Arithmetic({ onClose }: { onClose: () => void }) {
       <p className="mt-1 text-small text-ink2">
         {from.length > 0
           ? `Taken from what is at hand: ${from.join(', ')}.`
-          : 'Nothing is at hand here: on a plan’s page its cloth and pattern would be.'}
+          : 'Nothing is at hand here: on a plan’s page its fabric and pattern would be.'}
       </p>
       <div className="mt-3 grid grid-cols-2 gap-3" key={id}>
         {sum.fields.map((f) =>

@@ -4,7 +4,7 @@ import { SECTIONS } from './sections';
 export const COMMANDS: readonly { readonly title: string; readonly path: string; readonly detail?: string; readonly words?: string }[] = [
   { title: 'Log a make', path: '/makes/new', detail: 'key n', words: 'new garment version enter write' },
   { title: 'Add a pattern', path: '/patterns/new', words: 'new pattern' },
-  { title: 'Put a cloth on the shelf', path: '/shelf?new=1', words: 'new cloth fabric stash bought' },
+  { title: 'Add a fabric to the stash', path: '/stash?new=1', words: 'new fabric fabric stash bought' },
   { title: 'Note what was worn', path: '/wear', words: 'wore today outfit suitcase journey bulk' },
   { title: 'Statement of a month, a season or a year', path: '/statements', words: 'report review look back print' },
   { title: 'Plan the next garment', path: '/sew-next', words: 'new plan list queue' },

@@ -6,9 +6,9 @@ import { toast } from 'react-toastify';
 import { makeName } from '../core/records/blank';
 import { completions, type Completion } from '../core/shorthand/complete';
 import { saveDraft } from '../data/drafts';
-import { useCloths, useMakes, usePatterns, usePeople } from '../data/queries';
+import { useFabrics, useMakes, usePatterns, usePeople } from '../data/queries';
 import { entryOf, logDraftName } from '../core/make/log-draft';
-import { keep } from '../parts/keep';
+import { save } from '../parts/save';
 import { LineChips } from '../parts/line-chips';
 import { useLineContext } from '../parts/use-line-context';
 import { Button } from '../ui/button';
@@ -20,7 +20,7 @@ import { useReadLine } from './use-line';
 
 interface Entry {
   readonly id: string;
-  readonly what: 'commands' | 'patterns' | 'makes' | 'cloths' | 'people';
+  readonly what: 'commands' | 'patterns' | 'makes' | 'fabrics' | 'people';
   readonly title: string;
   readonly detail: string;
   readonly words: string;
@@ -30,18 +30,18 @@ interface Entry {
 /** What can be chosen: a name to go on with, or a place to go to. */
 type Choice = { readonly completion: Completion } | { readonly entry: Entry };
 
-const GROUPS = ['commands', 'patterns', 'makes', 'cloths', 'people'] as const;
+const GROUPS = ['commands', 'patterns', 'makes', 'fabrics', 'people'] as const;
 const MOST_OF_A_GROUP = 5;
 
 /** Everything that can be found, as entries of one index. */
 function useEntries(): readonly Entry[] {
   const patterns = usePatterns();
   const makes = useMakes();
-  const cloths = useCloths();
+  const fabrics = useFabrics();
   const people = usePeople();
   return useMemo(() => {
-    if (!patterns || !makes || !cloths || !people) return [];
-    const clothName = new Map(cloths.map((c) => [c.id, c.name]));
+    if (!patterns || !makes || !fabrics || !people) return [];
+    const fabricName = new Map(fabrics.map((c) => [c.id, c.name]));
     const personName = new Map(people.map((p) => [p.id, p.name]));
     return [
       ...COMMANDS.map((c): Entry => ({
@@ -57,32 +57,32 @@ function useEntries(): readonly Entry[] {
           id: `pattern ${p.id}`,
           what: 'patterns',
           title: p.name,
-          detail: `${p.designer ?? p.kind}${p.state === 'let go' ? ' · let go' : ''}`,
+          detail: `${p.designer ?? p.kind}${p.state === 'retired' ? ' · let go' : ''}`,
           words: `${p.kind} ${p.designer ?? ''} ${p.note ?? ''}`,
           path: `/patterns/${p.id}`,
         },
         { id: `log ${p.id}`, what: 'commands', title: `Log a make of ${p.name}`, detail: '', words: '', path: `/makes/new?pattern=${p.id}` },
       ]),
       ...makes.map((m): Entry => {
-        const cloth = clothName.get(m.cloths[0]?.clothId ?? '') ?? '';
+        const fabric = fabricName.get(m.fabrics[0]?.fabricId ?? '') ?? '';
         const who = personName.get(m.personId) ?? '';
         const said = [...m.notes, ...m.fitNotes, ...m.verdicts].map((n) => n.words ?? '').join(' ');
         return {
           id: `make ${m.id}`,
           what: 'makes',
           title: makeName(m, patterns),
-          detail: [cloth, who].filter(Boolean).join(' · '),
-          words: `${cloth} ${who} ${m.state} ${m.kind} ${m.remark ?? ''} ${said}`,
+          detail: [fabric, who].filter(Boolean).join(' · '),
+          words: `${fabric} ${who} ${m.state} ${m.kind} ${m.remark ?? ''} ${said}`,
           path: `/makes/${m.id}`,
         };
       }),
-      ...cloths.map((c): Entry => ({
-        id: `cloth ${c.id}`,
-        what: 'cloths',
+      ...fabrics.map((c): Entry => ({
+        id: `fabric ${c.id}`,
+        what: 'fabrics',
         title: c.name,
         detail: c.fibre ?? '',
         words: `${c.fibre ?? ''} ${c.source ?? ''} ${c.colour ?? ''} ${c.weave ?? ''}`,
-        path: `/shelf?cloth=${c.id}`,
+        path: `/stash?fabric=${c.id}`,
       })),
       ...people.map((p): Entry => ({
         id: `person ${p.id}`,
@@ -93,7 +93,7 @@ function useEntries(): readonly Entry[] {
         path: `/people/${p.id}`,
       })),
     ];
-  }, [patterns, makes, cloths, people]);
+  }, [patterns, makes, fabrics, people]);
 }
 
 function useFound(query: string): readonly Entry[] {
@@ -120,7 +120,7 @@ export function Find({ text, onText: setText }: { text: string; onText: (text: s
   const field = useRef<HTMLInputElement>(null);
   const [open, setOpen] = useState(true);
   const context = useLineContext();
-  const cloths = useCloths();
+  const fabrics = useFabrics();
   const line = useReadLine(text, context);
   const { pattern, person, draft, chips } = line;
   // A pattern's name alone is looked for; with anything beside it, it is a make that is being written.
@@ -144,8 +144,8 @@ export function Find({ text, onText: setText }: { text: string; onText: (text: s
     void navigate(`/makes/new?pattern=${pattern.id}&for=${person.id}&draft=${draft.make.id}`);
   };
   const enter = async () => {
-    if (!draft || !pattern || !cloths) return;
-    if (!(await keep(`${pattern.name}, version ${draft.make.version}`, entryOf(draft, cloths, { pattern })))) return;
+    if (!draft || !pattern || !fabrics) return;
+    if (!(await save(`${pattern.name}, version ${draft.make.version}`, entryOf(draft, fabrics, { pattern })))) return;
     toast(`Version ${draft.make.version} of ${pattern.name} is entered. Ctrl Z takes it back.`);
     setText('');
   };

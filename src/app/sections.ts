@@ -7,7 +7,7 @@ export const SECTIONS = [
   { key: '2', path: '/makes', name: 'Makes', rail: 3 },
   { key: '3', path: '/patterns', name: 'Patterns', rail: 4 },
   { key: '4', path: '/fit', name: 'Fit', rail: undefined },
-  { key: '5', path: '/shelf', name: 'Cloth shelf', rail: 5 },
+  { key: '5', path: '/stash', name: 'Stash', rail: 5 },
   { key: '6', path: '/wear', name: 'Wear', rail: 2 },
   { key: '7', path: '/sew-next', name: 'Sew next', rail: undefined },
   { key: '8', path: '/statements', name: 'Statements', rail: undefined },

@@ -40,7 +40,7 @@ const ICONS = {
   '/makes': Shirt,
   '/patterns': Scissors,
   '/fit': Ruler,
-  '/shelf': Layers,
+  '/stash': Layers,
   '/wear': CalendarHeart,
   '/sew-next': ListTodo,
   '/statements': ScrollText,

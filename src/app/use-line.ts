@@ -5,7 +5,7 @@ import { viewOf } from '../core/garment/case';
 import { entryFromLine } from '../core/shorthand/entry-from-line';
 import { parseLine, type Chip, type LineContext } from '../core/shorthand/parse-line';
 import { newId } from '../data/new-id';
-import { useBodies, useCloths, useMakes, usePatterns, usePeople, usePerson } from '../data/queries';
+import { useBodies, useFabrics, useMakes, usePatterns, usePeople, usePerson } from '../data/queries';
 import { today } from '../data/today';
 import { draftFromLine, startMake, type LogDraft } from '../core/make/log-draft';
 import type { Pattern, Person } from '../core/records';
@@ -26,7 +26,7 @@ export function useReadLine(text: string, context: LineContext | undefined): Rea
   const patterns = usePatterns();
   const makes = useMakes();
   const bodies = useBodies();
-  const cloths = useCloths();
+  const fabrics = useFabrics();
   const people = usePeople();
   const spoken = usePerson();
   return useMemo(() => {
@@ -35,11 +35,11 @@ export function useReadLine(text: string, context: LineContext | undefined): Rea
     const personId = chips.flatMap(({ understood: u }) => (u.is === 'person' ? [u.personId] : []))[0];
     const pattern = patterns?.find((p) => p.id === patternId);
     const person = people?.find((p) => p.id === personId) ?? spoken;
-    if (!pattern || !person || !makes || !bodies || !cloths) return { chips, pattern, person, draft: undefined, from: undefined, remarks: [] };
-    const input: PatternCase = { pattern, makes: makesOf(makes, pattern.id, person.id), bodies, cloths };
+    if (!pattern || !person || !makes || !bodies || !fabrics) return { chips, pattern, person, draft: undefined, from: undefined, remarks: [] };
+    const input: PatternCase = { pattern, makes: makesOf(makes, pattern.id, person.id), bodies, fabrics };
     const last = lastVersion(input);
     const start = startMake(input, person.id, today(), last);
     const entry = entryFromLine(chips, { start, zones: viewOf(pattern, start).zones, newId });
     return { chips, pattern, person, draft: draftFromLine(entry), from: last?.version, remarks: entry.remarks };
-  }, [text, context, patterns, makes, bodies, cloths, people, spoken]);
+  }, [text, context, patterns, makes, bodies, fabrics, people, spoken]);
 }

@@ -1,6 +1,7 @@
-import Dexie, { type EntityTable } from 'dexie';
+import Dexie, { type EntityTable, type Transaction } from 'dexie';
+import { changeToday, historyToday, recordToday, tableToday } from '../core/ledger/earlier-names';
 import type { RecordHistory } from '../core/ledger/merge/history';
-import type { Cloth, Make, MeasurementSet, Pattern, Person, Picture, Plan, PlanList, TableName, Wear } from '../core/records';
+import type { Fabric, Make, MeasurementSet, Pattern, Person, Picture, Plan, PlanList, TableName, Wear } from '../core/records';
 
 /** A picture as it is stored: its bytes as a blob, not as text, with a small copy for lists (a drawing needs none). */
 export type StoredPicture = Omit<Picture, 'data' | 'file' | 'sha256'> & { blob: Blob; small?: Blob };
@@ -10,7 +11,7 @@ export interface Stored {
   people: Person;
   bodies: MeasurementSet;
   patterns: Pattern;
-  cloths: Cloth;
+  fabrics: Fabric;
   makes: Make;
   wears: Wear;
   lists: PlanList;
@@ -60,11 +61,54 @@ interface Setting {
 
 export const DATABASE_NAME = 'amber-ledger';
 
+interface Layout {
+  readonly version: number;
+  /** Tables with their keys; null takes one away, after its records were moved. */
+  readonly stores: Record<string, string | null>;
+  readonly upgrade?: (transaction: Transaction) => Promise<void>;
+}
+
+/** Layout 4: records, what is noted of them and what can be undone get the names that are used today, all within the transaction of the upgrade. */
+async function takeTodaysNames(transaction: Transaction): Promise<void> {
+  const table = (name: string) => transaction.table<Record<string, unknown>, string>(name);
+  const renamed = (from: string) => (record: Record<string, unknown>) => recordToday(from, record) as Record<string, unknown>;
+  await table('fabrics').bulkAdd((await table('cloths').toArray()).map(renamed('cloths')));
+  for (const name of ['patterns', 'makes', 'plans'] as const) await table(name).bulkPut((await table(name).toArray()).map(renamed(name)));
+  // Pictures are large: only those of a fabric are read.
+  await table('pictures')
+    .filter((picture) => 'clothId' in picture)
+    .modify((picture, of) => {
+      of.value = renamed('pictures')(picture);
+    });
+  const histories = await table('histories').toArray();
+  const keys = histories.map((h) => String(h['key'])).filter((key) => key.startsWith('cloths/'));
+  await table('histories').bulkDelete(keys);
+  await table('histories').bulkPut(histories.map((h) => historyToday(h) as Record<string, unknown>));
+  await table('journal')
+    .toCollection()
+    .modify((entry, of) => {
+      of.value = entryToday(entry);
+    });
+}
+
+/** An act in the journal with today's names. */
+function entryToday(entry: Record<string, unknown>): Record<string, unknown> {
+  const { changes, noted } = entry as { changes?: readonly unknown[]; noted?: JournalEntry['noted'] };
+  const side = ({ histories, devices }: Noted) => ({ histories: histories.map((h) => historyToday(h) as StoredHistory), devices });
+  return {
+    ...entry,
+    ...(changes ? { changes: changes.map(changeToday) } : {}),
+    ...(noted
+      ? { noted: { keys: noted.keys.map((key) => key.replace(/^[^/]*/, tableToday)), before: side(noted.before), after: side(noted.after) } }
+      : {}),
+  };
+}
+
 /**
  * Layouts of the database, oldest first. A layout that has reached users is never edited: a change is a new entry, with
  * `upgrade` where records must be rewritten.
  */
-export const LAYOUTS: readonly { readonly version: number; readonly stores: Record<string, string | null> }[] = [
+export const LAYOUTS: readonly Layout[] = [
   {
     version: 1,
     stores: {
@@ -81,6 +125,7 @@ export const LAYOUTS: readonly { readonly version: number; readonly stores: Reco
   },
   { version: 2, stores: { lists: 'id', plans: 'id, personId, patternId, listId' } },
   { version: 3, stores: { histories: 'key, gone', devices: 'id' } },
+  { version: 4, stores: { fabrics: 'id', cloths: null, pictures: 'id, makeId, fabricId' }, upgrade: takeTodaysNames },
 ];
 
 /** This window is of an older app than the one that last opened the ledger. */
@@ -100,7 +145,7 @@ export class LedgerDatabase extends Dexie {
   declare people: EntityTable<Person, 'id'>;
   declare bodies: EntityTable<MeasurementSet, 'id'>;
   declare patterns: EntityTable<Pattern, 'id'>;
-  declare cloths: EntityTable<Cloth, 'id'>;
+  declare fabrics: EntityTable<Fabric, 'id'>;
   declare makes: EntityTable<Make, 'id'>;
   declare wears: EntityTable<Wear, 'id'>;
   declare lists: EntityTable<PlanList, 'id'>;
@@ -113,7 +158,10 @@ export class LedgerDatabase extends Dexie {
 
   constructor(name = DATABASE_NAME) {
     super(name);
-    for (const { version, stores } of LAYOUTS) this.version(version).stores(stores);
+    for (const { version, stores, upgrade } of LAYOUTS) {
+      const layout = this.version(version).stores(stores);
+      if (upgrade) layout.upgrade(upgrade);
+    }
     // Dexie opens a later layout as if it were ours: what it writes there would miss what that one keeps.
     this.on('ready', () => this.#refuseLater(), true);
   }

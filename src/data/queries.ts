@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import type { LengthUnit } from '../core/units/length';
 import { makesOf, type PatternCase } from '../core/garment/case';
-import type { Cloth, Make, MeasurementSet, Pattern, Person, Plan, PlanList, Wear } from '../core/records';
+import type { Fabric, Make, MeasurementSet, Pattern, Person, Plan, PlanList, Wear } from '../core/records';
 import { wearCounts, type WearCount } from '../core/wear/wear-count';
 import { PICTURE_SIDES } from '../core/records/picture-sides';
 import { db, type StoredPicture } from './database';
@@ -17,7 +17,7 @@ function useTable<T>(table: string, read: () => Promise<T[]>, key: readonly unkn
 export const usePeople = (): readonly Person[] | undefined => useTable('people', () => db.people.toArray());
 export const useBodies = (): readonly MeasurementSet[] | undefined => useTable('bodies', () => db.bodies.toArray());
 export const usePatterns = (): readonly Pattern[] | undefined => useTable('patterns', () => db.patterns.toArray());
-export const useCloths = (): readonly Cloth[] | undefined => useTable('cloths', () => db.cloths.toArray());
+export const useFabrics = (): readonly Fabric[] | undefined => useTable('fabrics', () => db.fabrics.toArray());
 export const useMakes = (): readonly Make[] | undefined => useTable('makes', () => db.makes.toArray());
 export const useWears = (): readonly Wear[] | undefined => useTable('wears', () => db.wears.toArray());
 
@@ -32,10 +32,10 @@ export function usePicturesOf(makeId: string | undefined): readonly StoredPictur
   return useTable('pictures', read, [makeId]);
 }
 
-/** The pictures of a cloth. */
-export function usePicturesOfCloth(clothId: string | undefined): readonly StoredPicture[] | undefined {
-  const read = async () => (await db.pictures.where({ clothId: clothId ?? '' }).toArray()).sort((a, b) => a.place - b.place || bySide(a, b));
-  return useTable('pictures', read, ['cloth', clothId]);
+/** The pictures of a fabric. */
+export function usePicturesOfFabric(fabricId: string | undefined): readonly StoredPicture[] | undefined {
+  const read = async () => (await db.pictures.where({ fabricId: fabricId ?? '' }).toArray()).sort((a, b) => a.place - b.place || bySide(a, b));
+  return useTable('pictures', read, ['fabric', fabricId]);
 }
 
 export function useSettings(): Settings {
@@ -90,10 +90,10 @@ export function usePatternCase(patternId: string | undefined, personId: string |
   const patterns = usePatterns();
   const makes = useMakes();
   const bodies = useBodies();
-  const cloths = useCloths();
+  const fabrics = useFabrics();
   return useMemo(() => {
     const pattern = patterns?.find((p) => p.id === patternId);
-    if (!pattern || !personId || !makes || !bodies || !cloths) return undefined;
-    return { pattern, makes: makesOf(makes, pattern.id, personId), bodies: bodies.filter((b) => b.personId === personId), cloths };
-  }, [patterns, makes, bodies, cloths, patternId, personId]);
+    if (!pattern || !personId || !makes || !bodies || !fabrics) return undefined;
+    return { pattern, makes: makesOf(makes, pattern.id, personId), bodies: bodies.filter((b) => b.personId === personId), fabrics };
+  }, [patterns, makes, bodies, fabrics, patternId, personId]);
 }

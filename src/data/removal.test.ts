@@ -27,16 +27,16 @@ async function removeAndBringBack(table: Parameters<typeof removalOf>[1], id: st
   expect(await records()).toEqual(before);
 }
 
-test('a planned cloth leaves the plan without a cloth', async () => {
-  // A cloth that a make was cut from is not removed.
+test('a planned fabric leaves the plan without a fabric', async () => {
+  // A fabric that a make was cut from is not removed.
   await database.makes.clear();
   await database.wears.clear();
-  await removeAndBringBack('cloths', 'cloth-wine-silk', async () => {
-    expect((await database.plans.get('plan-tidewater-2026-10-18'))!.cloths).toEqual([]);
+  await removeAndBringBack('fabrics', 'fabric-wine-silk', async () => {
+    expect((await database.plans.get('plan-tidewater-2026-10-18'))!.fabrics).toEqual([]);
   });
 });
 
-test('a make gives back its cloth, keeps the others of an outfit, and is planned again', async () => {
+test('a make gives back its fabric, keeps the others of an outfit, and is planned again', async () => {
   const plan = (await database.plans.get('plan-skerry-2026-10-04'))!;
   await database.plans.put({ ...plan, state: 'made', makeId: 'make-skerry-2' });
   await removeAndBringBack('makes', 'make-skerry-2', async () => {

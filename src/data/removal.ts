@@ -4,9 +4,9 @@ import type { Write } from './journal';
 
 /**
  * What goes with a record that is removed, and what is changed so that nothing speaks of what is gone: to be written as one act,
- * which one undo brings back whole. Whether it may be removed at all (a cloth that makes were cut from) is asked before.
+ * which one undo brings back whole. Whether it may be removed at all (a fabric that makes were cut from) is asked before.
  */
-export async function removalOf(database: LedgerDatabase, table: 'people' | 'patterns' | 'cloths' | 'makes', id: string): Promise<Write[]> {
+export async function removalOf(database: LedgerDatabase, table: 'people' | 'patterns' | 'fabrics' | 'makes', id: string): Promise<Write[]> {
   const plans = await database.plans.toArray();
   const self: Write = { table, remove: id };
   const removed = (other: Write['table'], ids: readonly string[]) => ids.map((gone): Write => ({ table: other, remove: gone }));
@@ -19,19 +19,19 @@ export async function removalOf(database: LedgerDatabase, table: 'people' | 'pat
     const planned = plans.filter((p) => p.patternId === id).map((p) => p.id);
     return [self, ...removed('plans', planned)];
   }
-  if (table === 'cloths') {
-    const pictures = await database.pictures.where('clothId').equals(id).primaryKeys();
-    const planned = plans.filter((p) => p.cloths.some((u) => u.clothId === id));
+  if (table === 'fabrics') {
+    const pictures = await database.pictures.where('fabricId').equals(id).primaryKeys();
+    const planned = plans.filter((p) => p.fabrics.some((u) => u.fabricId === id));
     return [
       self,
       ...removed('pictures', pictures),
-      ...planned.map((from): Write => ({ table: 'plans', from, to: { ...from, cloths: from.cloths.filter((u) => u.clothId !== id) } })),
+      ...planned.map((from): Write => ({ table: 'plans', from, to: { ...from, fabrics: from.fabrics.filter((u) => u.fabricId !== id) } })),
     ];
   }
   const make = await database.makes.get(id);
   const wears = await database.wears.where('makeIds').equals(id).toArray();
   const pictures = await database.pictures.where('makeId').equals(id).primaryKeys();
-  const { changed } = settleUses(await database.cloths.toArray(), make?.cloths ?? [], []);
+  const { changed } = settleUses(await database.fabrics.toArray(), make?.fabrics ?? [], []);
   return [
     self,
     // A day's outfit keeps its other garments.
@@ -41,8 +41,8 @@ export async function removalOf(database: LedgerDatabase, table: 'people' | 'pat
         : { table: 'wears', remove: from.id },
     ),
     ...removed('pictures', pictures),
-    // What was cut goes back on the shelf, and what was planned is to be made again: it never was.
-    ...changed.map(({ from, to }): Write => ({ table: 'cloths', from, to })),
+    // What was cut goes back in the stash, and what was planned is to be made again: it never was.
+    ...changed.map(({ from, to }): Write => ({ table: 'fabrics', from, to })),
     ...plans.filter((p) => p.makeId === id).map((from): Write => ({ table: 'plans', from, to: { ...from, state: 'open', makeId: undefined } })),
   ];
 }

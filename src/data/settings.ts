@@ -13,7 +13,7 @@ export interface Settings {
   /** Where it is summer in July, or in January. */
   readonly hemisphere: Hemisphere;
   readonly theme: 'system' | 'light' | 'lamp';
-  /** When the whole ledger was last saved to a file or copied to the shelf, milliseconds. */
+  /** When the whole ledger was last saved to a file or copied to the stash, milliseconds. */
   readonly savedAt: number | undefined;
 }
 

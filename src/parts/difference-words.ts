@@ -15,8 +15,8 @@ export function differenceWords(d: VersionDifference, unit: LengthUnit): string 
     }
     case 'seam allowance':
       return `seams sewn narrower than cut: ${length(d.from)} → ${length(d.to)}`;
-    case 'cloth':
-      return `cloth: ${d.from?.name ?? 'not noted'} → ${d.to?.name ?? 'not noted'}${d.properties.length > 0 ? `, other ${d.properties.join(' and ')}` : ''}`;
+    case 'fabric':
+      return `fabric: ${d.from?.name ?? 'not noted'} → ${d.to?.name ?? 'not noted'}${d.properties.length > 0 ? `, other ${d.properties.join(' and ')}` : ''}`;
     case 'body':
       return `body, ${BODY_MEASURES[d.measure]}: ${length(d.from)} → ${length(d.to)}`;
   }

@@ -1,32 +1,32 @@
 import { Plus, X } from 'lucide-react';
 import { toast } from 'react-toastify';
-import { clothGive } from '../core/garment/stretch';
+import { fabricGive } from '../core/garment/stretch';
 import { easeOf } from '../core/garment/draft';
 import { viewOf } from '../core/garment/case';
 import { longestPiece } from '../core/fabric/stash';
 import { bodyOn } from '../core/body/measures';
 import { formatLength, type LengthUnit } from '../core/units/length';
 import { zoneOf } from '../core/body/zones';
-import { ClothUse, type Cloth, type Make, type MeasurementSet, type Pattern } from '../core/records';
-import { blankCloth } from '../core/records/blank';
+import { FabricUse, type Fabric, type Make, type MeasurementSet, type Pattern } from '../core/records';
+import { blankFabric } from '../core/records/blank';
 import { newId } from '../data/new-id';
-import { keep } from './keep';
+import { save } from './save';
 import { RecordField } from './record-field';
 import { Button } from '../ui/button';
 import { Pick } from '../ui/pick';
 import { Tick } from '../ui/tick';
 
-/** What this cloth does to the girths that matter, in a line; only where the pattern asks for a stretch. */
+/** What this fabric does to the girths that matter, in a line; only where the pattern asks for a stretch. */
 function GiveLine({
   make,
   pattern,
-  cloth,
+  fabric,
   bodies,
   unit,
 }: {
   make: Make;
   pattern: Pattern;
-  cloth: Cloth;
+  fabric: Fabric;
   bodies: readonly MeasurementSet[];
   unit: LengthUnit;
 }) {
@@ -34,8 +34,8 @@ function GiveLine({
   const zone = view.zones.find((z) => zoneOf(z).kind === 'girth');
   const measure = zone && zoneOf(zone).measure;
   if (!zone || !measure) return null;
-  const give = clothGive(pattern, zone, cloth, { girth: bodyOn(bodies, measure, make.cutOn)?.cm, ease: easeOf(pattern, view, make, zone) });
-  if (give.unknown === 'stretch of the cloth')
+  const give = fabricGive(pattern, zone, fabric, { girth: bodyOn(bodies, measure, make.cutOn)?.cm, ease: easeOf(pattern, view, make, zone) });
+  if (give.unknown === 'stretch of the fabric')
     return <p className="text-small text-ink2">How far it gives is not noted: the reckoning stays wider.</p>;
   if (Math.abs(give.cm) < 0.25) return null;
   return (
@@ -47,34 +47,34 @@ function GiveLine({
   );
 }
 
-/** What the shelf says to a use: where the length comes from, or that it does not reach. */
-function ShelfLine({ use, cloth, unit, entering }: { use: ClothUse; cloth: Cloth; unit: LengthUnit; entering: boolean }) {
+/** What the stash says to a use: where the length comes from, or that it does not reach. */
+function StashLine({ use, fabric, unit, entering }: { use: FabricUse; fabric: Fabric; unit: LengthUnit; entering: boolean }) {
   if (use.taken !== undefined && use.taken > 0)
-    return <span className="text-small text-ink2">{formatLength(use.taken, unit)} taken off the shelf</span>;
-  const longest = longestPiece(cloth);
+    return <span className="text-small text-ink2">{formatLength(use.taken, unit)} taken from the stash</span>;
+  const longest = longestPiece(fabric);
   if (!entering || longest === 0 || use.length === undefined || use.taken === 0) return null;
   return (
     <span className="text-small text-ink2">
       {longest >= use.length
-        ? `comes off the shelf: ${formatLength(longest, unit)} lie there`
-        : `the longest piece on the shelf is ${formatLength(longest, unit)}`}
+        ? `comes from the stash: ${formatLength(longest, unit)} lie there`
+        : `the longest piece in the stash is ${formatLength(longest, unit)}`}
     </span>
   );
 }
 
-/** A cloth that is only a name yet: what it does is asked on the shelf, and counted as not known until then. */
-async function addCloth(name: string, structure: Cloth['structure']): Promise<string> {
-  const cloth = blankCloth(newId(), name, structure);
-  if (await keep(`cloth “${name}” put on the shelf`, [{ table: 'cloths', put: cloth }]))
-    toast(`“${name}” is on the shelf. Say there how far it gives.`);
-  return cloth.id;
+/** A fabric that is only a name yet: what it does is asked in the stash, and counted as not known until then. */
+async function addFabric(name: string, structure: Fabric['structure']): Promise<string> {
+  const fabric = blankFabric(newId(), name, structure);
+  if (await save(`fabric “${name}” put in the stash`, [{ table: 'fabrics', put: fabric }]))
+    toast(`“${name}” is in the stash. Say there how far it gives.`);
+  return fabric.id;
 }
 
-/** In which cloths: main, lining, contrast and so on, with the length of each and whether it comes off the shelf. */
-export function ClothUses({
+/** In which fabrics: main, lining, contrast and so on, with the length of each and whether it comes from the stash. */
+export function FabricUses({
   make,
   pattern,
-  cloths,
+  fabrics,
   bodies,
   unit,
   entering,
@@ -82,22 +82,22 @@ export function ClothUses({
 }: {
   make: Make;
   pattern: Pattern | undefined;
-  cloths: readonly Cloth[];
+  fabrics: readonly Fabric[];
   bodies: readonly MeasurementSet[];
   unit: LengthUnit;
-  /** The make is not in the ledger yet: its cloth is still on the shelf. */
+  /** The make is not in the ledger yet: its fabric is still in the stash. */
   entering: boolean;
-  onUses: (uses: ClothUse[]) => void;
+  onUses: (uses: FabricUse[]) => void;
 }) {
-  const uses = make.cloths;
+  const uses = make.fabrics;
   const structure = pattern?.wants.structure ?? 'woven';
-  const set = (id: string, part: Partial<ClothUse>) => onUses(uses.map((u) => (u.id === id ? { ...u, ...part } : u)));
-  const begin = (clothId: string) => {
+  const set = (id: string, part: Partial<FabricUse>) => onUses(uses.map((u) => (u.id === id ? { ...u, ...part } : u)));
+  const begin = (fabricId: string) => {
     const parts = uses.map((u) => u.part);
     const part = !parts.includes('main') ? 'main' : !parts.includes('lining') ? 'lining' : 'contrast';
-    onUses([...uses, { id: newId(), clothId, part }]);
+    onUses([...uses, { id: newId(), fabricId, part }]);
   };
-  const options = cloths.map((c) => ({
+  const options = fabrics.map((c) => ({
     id: c.id,
     label: c.name,
     detail: longestPiece(c) > 0 ? formatLength(longestPiece(c), unit) : (c.fibre ?? ''),
@@ -105,37 +105,37 @@ export function ClothUses({
   return (
     <div>
       {uses.map((use) => {
-        const cloth = cloths.find((c) => c.id === use.clothId);
+        const fabric = fabrics.find((c) => c.id === use.fabricId);
         return (
           <div key={use.id} className="border-b border-rule py-1.5">
             <div className="flex flex-wrap items-end gap-2">
               <Pick
-                label={use.part === 'main' ? 'Main cloth' : `Cloth, ${use.part}`}
-                value={use.clothId}
+                label={use.part === 'main' ? 'Main fabric' : `Fabric, ${use.part}`}
+                value={use.fabricId}
                 options={options}
-                onPick={(id) => set(use.id, { clothId: id })}
-                onNew={(name) => void addCloth(name, structure).then((id) => set(use.id, { clothId: id }))}
-                newLabel={(name) => `New cloth: ${name}`}
+                onPick={(id) => set(use.id, { fabricId: id })}
+                onNew={(name) => void addFabric(name, structure).then((id) => set(use.id, { fabricId: id }))}
+                newLabel={(name) => `New fabric: ${name}`}
                 className="min-w-36 flex-1"
               />
-              <RecordField of={ClothUse.shape} name="part" value={use.part} onValue={(part) => set(use.id, { part })} className="w-28" />
-              <RecordField of={ClothUse.shape} name="length" value={use.length} onValue={(length) => set(use.id, { length })} className="w-24" />
-              <RecordField of={ClothUse.shape} name="left" value={use.left} onValue={(left) => set(use.id, { left })} className="w-20" />
-              <RecordField of={ClothUse.shape} name="squeeze" value={use.squeeze} onValue={(squeeze) => set(use.id, { squeeze })} className="w-28" />
-              <RecordField of={ClothUse.shape} name="bias" value={use.bias} onValue={(bias) => set(use.id, { bias })} className="w-24" />
+              <RecordField of={FabricUse.shape} name="part" value={use.part} onValue={(part) => set(use.id, { part })} className="w-28" />
+              <RecordField of={FabricUse.shape} name="length" value={use.length} onValue={(length) => set(use.id, { length })} className="w-24" />
+              <RecordField of={FabricUse.shape} name="left" value={use.left} onValue={(left) => set(use.id, { left })} className="w-20" />
+              <RecordField of={FabricUse.shape} name="squeeze" value={use.squeeze} onValue={(squeeze) => set(use.id, { squeeze })} className="w-28" />
+              <RecordField of={FabricUse.shape} name="bias" value={use.bias} onValue={(bias) => set(use.id, { bias })} className="w-24" />
               <button
                 type="button"
-                aria-label={`Remove ${cloth?.name ?? 'the cloth'} from this make`}
+                aria-label={`Remove ${fabric?.name ?? 'the fabric'} from this make`}
                 onClick={() => onUses(uses.filter((u) => u.id !== use.id))}
                 className="rounded-md p-1.5 text-ink2 hover:bg-tint max-sm:p-3"
               >
                 <X size={15} aria-hidden />
               </button>
             </div>
-            {cloth && (
+            {fabric && (
               <div className="flex flex-wrap items-center gap-x-4">
-                <ShelfLine use={use} cloth={cloth} unit={unit} entering={entering} />
-                {entering && cloth.pieces.length > 0 && (
+                <StashLine use={use} fabric={fabric} unit={unit} entering={entering} />
+                {entering && fabric.pieces.length > 0 && (
                   <Tick
                     on={use.taken === 0}
                     onChange={(on) => {
@@ -143,10 +143,10 @@ export function ClothUses({
                       onUses(uses.map((u) => (u.id === use.id ? (on ? { ...rest, taken: 0 } : rest) : u)));
                     }}
                   >
-                    <span className="text-small text-ink2">not off the shelf</span>
+                    <span className="text-small text-ink2">not from the stash</span>
                   </Tick>
                 )}
-                {pattern && use.part === 'main' && <GiveLine make={make} pattern={pattern} cloth={cloth} bodies={bodies} unit={unit} />}
+                {pattern && use.part === 'main' && <GiveLine make={make} pattern={pattern} fabric={fabric} bodies={bodies} unit={unit} />}
               </div>
             )}
           </div>
@@ -154,17 +154,17 @@ export function ClothUses({
       })}
       {uses.length === 0 ? (
         <Pick
-          label="Cloth"
+          label="Fabric"
           placeholder="type a name; a new one is added"
           value={undefined}
           options={options}
           onPick={begin}
-          onNew={(name) => void addCloth(name, structure).then(begin)}
-          newLabel={(name) => `New cloth: ${name}`}
+          onNew={(name) => void addFabric(name, structure).then(begin)}
+          newLabel={(name) => `New fabric: ${name}`}
         />
       ) : (
-        <Button quiet className="mt-1" onClick={() => cloths[0] && begin(uses[0]?.clothId ?? cloths[0].id)}>
-          <Plus size={14} aria-hidden /> lining, contrast or another cloth
+        <Button quiet className="mt-1" onClick={() => fabrics[0] && begin(uses[0]?.fabricId ?? fabrics[0].id)}>
+          <Plus size={14} aria-hidden /> lining, contrast or another fabric
         </Button>
       )}
     </div>

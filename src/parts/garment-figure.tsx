@@ -8,7 +8,7 @@ import { zoneOf, type ZoneId } from '../core/body/zones';
 import type { FlatDetails, GarmentKind, Outcome, Swatch } from '../core/records';
 import { FitMarkShape } from './fit-mark';
 
-/** What a figure draws: a kind of garment with the details of its view, in its cloth. */
+/** What a figure draws: a kind of garment with the details of its view, in its fabric. */
 export interface Drawn {
   readonly kind: GarmentKind;
   readonly flat: FlatDetails | undefined;

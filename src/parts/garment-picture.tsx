@@ -2,30 +2,30 @@ import clsx from 'clsx';
 import { useMemo } from 'react';
 import { flatSvg } from '../core/drawing/flat-svg';
 import type { FlatSide } from '../core/drawing/sheet';
-import type { Cloth, Make, Pattern } from '../core/records';
+import type { Fabric, Make, Pattern } from '../core/records';
 import { viewOf } from '../core/garment/case';
 import { usePicturesOf } from '../data/queries';
 import { urlOf } from './blob-url';
 
-/** A drawing of a pattern, or of a make in its cloth, for use where there is no photograph. */
-function drawnUrl(pattern: Pattern, make: Pick<Make, 'sources' | 'cloths'> | undefined, cloths: readonly Cloth[], side: FlatSide): string {
+/** A drawing of a pattern, or of a make in its fabric, for use where there is no photograph. */
+function drawnUrl(pattern: Pattern, make: Pick<Make, 'sources' | 'fabrics'> | undefined, fabrics: readonly Fabric[], side: FlatSide): string {
   const view = make ? viewOf(pattern, make) : pattern.views[0]!;
-  const cloth = cloths.find((c) => c.id === (make?.cloths.find((u) => u.part === 'main') ?? make?.cloths[0])?.clothId);
-  return `data:image/svg+xml,${encodeURIComponent(flatSvg(pattern.kind, view.flat, side, cloth?.swatch))}`;
+  const fabric = fabrics.find((c) => c.id === (make?.fabrics.find((u) => u.part === 'main') ?? make?.fabrics[0])?.fabricId);
+  return `data:image/svg+xml,${encodeURIComponent(flatSvg(pattern.kind, view.flat, side, fabric?.swatch))}`;
 }
 
-/** A make's picture from one side; its flat drawing in its cloth until there is a picture. */
+/** A make's picture from one side; its flat drawing in its fabric until there is a picture. */
 export function GarmentPicture({
   pattern,
   make,
-  cloths,
+  fabrics,
   side = 'front',
   small = false,
   className,
 }: {
   pattern: Pattern | undefined;
-  make?: Pick<Make, 'id' | 'version' | 'sources' | 'cloths'> | undefined;
-  cloths: readonly Cloth[];
+  make?: Pick<Make, 'id' | 'version' | 'sources' | 'fabrics'> | undefined;
+  fabrics: readonly Fabric[];
   side?: FlatSide;
   /** The small copy will do: in a list. */
   small?: boolean;
@@ -34,7 +34,7 @@ export function GarmentPicture({
   const pictures = usePicturesOf(make?.id);
   const picture = pictures?.find((p) => p.side === side);
   const blob = small ? (picture?.small ?? picture?.blob) : picture?.blob;
-  const drawn = useMemo(() => pattern && drawnUrl(pattern, make, cloths, side), [pattern, make, cloths, side]);
+  const drawn = useMemo(() => pattern && drawnUrl(pattern, make, fabrics, side), [pattern, make, fabrics, side]);
   const src = blob ? urlOf(blob) : pictures ? drawn : undefined;
   const what = make ? `${pattern?.name ?? 'garment'}, version ${make.version}` : (pattern?.name ?? 'garment');
   return (

@@ -20,8 +20,8 @@ export function OffsetTerms({ offset, unit }: { offset: Offset; unit: LengthUnit
           {a.atMost ? ' (at most)' : ''}
         </li>
       ))}
-      {offset.cloth.cm !== 0 && <li>{length(offset.cloth.cm)} what the cloth gives, against what the pattern asks</li>}
-      {!chart && offset.alterations.length === 0 && offset.cloth.cm === 0 && <li>as drafted</li>}
+      {offset.fabric.cm !== 0 && <li>{length(offset.fabric.cm)} what the fabric gives, against what the pattern asks</li>}
+      {!chart && offset.alterations.length === 0 && offset.fabric.cm === 0 && <li>as drafted</li>}
     </ul>
   );
 }

@@ -10,7 +10,7 @@ import { LengthField } from '../ui/length-field';
 type Shapes = Record<string, z.ZodType>;
 
 interface Props<S extends Shapes, K extends keyof S & string> {
-  /** The shape of the record, such as `Cloth.shape`: label, unit, limits and messages come from it. */
+  /** The shape of the record, such as `Fabric.shape`: label, unit, limits and messages come from it. */
   readonly of: S;
   readonly name: K;
   readonly value: z.infer<S[K]> | undefined;

@@ -3,7 +3,7 @@ import { useId } from 'react';
 import { printPattern } from '../core/drawing/print';
 import type { Swatch as SwatchRecord } from '../core/records';
 
-/** A square of the cloth as it is drawn: about 9 cm of it, so that a print shows its repeat. */
+/** A square of the fabric as it is drawn: about 9 cm of it, so that a print shows its repeat. */
 export function Swatch({ swatch, className }: { swatch: SwatchRecord; className?: string }) {
   const id = useId();
   return (

@@ -1,26 +1,26 @@
 import { useMemo } from 'react';
 import type { LineContext } from '../core/shorthand/parse-line';
-import { useCloths, usePatterns, usePeople, useSettings } from '../data/queries';
+import { useFabrics, usePatterns, usePeople, useSettings } from '../data/queries';
 import { today } from '../data/today';
 
 /** What lines are read against: the names of the ledger. */
 export function useLineContext(): LineContext | undefined {
   const patterns = usePatterns();
-  const cloths = useCloths();
+  const fabrics = useFabrics();
   const people = usePeople();
   const { unit, currency } = useSettings();
   return useMemo(
     () =>
       patterns &&
-      cloths &&
+      fabrics &&
       people && {
         patterns: patterns.map((p) => ({ id: p.id, name: p.name, kind: p.kind, sizes: [...new Set(p.charts.flatMap((c) => c.sizes))] })),
-        cloths: cloths.map(({ id, name }) => ({ id, name })),
+        fabrics: fabrics.map(({ id, name }) => ({ id, name })),
         people: people.map(({ id, name }) => ({ id, name })),
         unit,
         currency,
         today: today(),
       },
-    [patterns, cloths, people, unit, currency],
+    [patterns, fabrics, people, unit, currency],
   );
 }

@@ -4,7 +4,7 @@ import type { LengthUnit } from '../core/units/length';
 import type { Alteration, Pattern, View } from '../core/records';
 import { newId } from '../data/new-id';
 import { Button } from '../ui/button';
-import { keep } from './keep';
+import { save } from './save';
 
 /** What is changed for looks: wishes kept with the view are offered, and a change for looks can be kept as one. They say nothing of fit. */
 export function Wishes({
@@ -25,7 +25,7 @@ export function Wishes({
   const toKeep = newWishes(view, alterations);
   if (offered.length === 0 && toKeep.length === 0) return null;
   const remember = (wish: Alteration) =>
-    void keep(`a wish kept with ${view.name}`, [
+    void save(`a wish kept with ${view.name}`, [
       {
         table: 'patterns',
         id: pattern.id,

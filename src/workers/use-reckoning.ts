@@ -62,7 +62,7 @@ export function useFirstCut(personId: string, patternId: string, tables: Tables)
   }).data;
 }
 
-/** The size of a pattern by the three schools; null where it has no chart. */
+/** The size of a pattern by the three sizing methods; null where it has no chart. */
 export function useSizes(personId: string, patternId: string, plan: PlannedCut, by: Person['sizedBy'], tables: Tables): Sizes | null | undefined {
   return useQuery({
     queryKey: ['sizes', personId, patternId, keyOf(tables), plan, by],

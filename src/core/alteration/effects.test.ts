@@ -2,7 +2,16 @@ import fc from 'fast-check';
 import type { ZoneId } from '../body/zones';
 import { zoneOf } from '../body/zones';
 import type { Alteration } from '../records';
-import { ALTERATION_KIND_IDS, ALTERATIONS, alterationKind, asksAllowance, asksZones, isSized, type AlterationKindId, type Way } from '../catalogue/alterations';
+import {
+  ALTERATION_KIND_IDS,
+  ALTERATIONS,
+  alterationKind,
+  asksAllowance,
+  asksZones,
+  isSized,
+  type AlterationKindId,
+  type Way,
+} from '../catalogue/alterations';
 import { effectsOf, girthFactor, USUAL_GARMENT, type EffectContext } from './effects';
 
 function alteration(kind: AlterationKindId, rest: Partial<Alteration> = {}): Alteration {

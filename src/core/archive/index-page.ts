@@ -7,10 +7,10 @@ import type { Ledger, Make } from '../records';
 import { makeName } from '../records/blank';
 import { escapeHtml } from '../statement/escape-html';
 import { counted } from '../units/counted';
-import { gather } from '../units/group-by';
+import { addToGroup } from '../units/group-by';
 
 /** What a page of makes is written from: a ledger whose pictures lie beside it. */
-export type IndexInput = Pick<Ledger, 'people' | 'patterns' | 'cloths' | 'makes'> & {
+export type IndexInput = Pick<Ledger, 'people' | 'patterns' | 'fabrics' | 'makes'> & {
   readonly pictures: readonly {
     readonly makeId?: string | undefined;
     readonly side: string;
@@ -20,7 +20,7 @@ export type IndexInput = Pick<Ledger, 'people' | 'patterns' | 'cloths' | 'makes'
 };
 
 /**
- * All makes of a ledger as one page that needs no program: the newest first, with pattern, size, alterations, cloth, fit, verdict and
+ * All makes of a ledger as one page that needs no program: the newest first, with pattern, size, alterations, fabric, fit, verdict and
  * pictures. No script, and nothing from elsewhere.
  *
  * @param written the day it was written
@@ -28,7 +28,7 @@ export type IndexInput = Pick<Ledger, 'people' | 'patterns' | 'cloths' | 'makes'
 export function indexPage(ledger: IndexInput, written: string, unit: LengthUnit): string {
   const pictures = new Map<string, string[]>();
   for (const p of [...ledger.pictures].sort((a, b) => a.side.localeCompare(b.side) || a.place - b.place))
-    if (p.makeId !== undefined && p.file !== undefined) gather(pictures, p.makeId, p.file);
+    if (p.makeId !== undefined && p.file !== undefined) addToGroup(pictures, p.makeId, p.file);
   const makes = [...ledger.makes].sort((a, b) => byDay(b.cutOn, a.cutOn) || b.id.localeCompare(a.id));
   return `<!doctype html>
 <html lang="en">
@@ -65,7 +65,7 @@ function makeArticle(make: Make, ledger: IndexInput, files: readonly string[], u
         .join(', '),
     ],
     ['Changed', make.alterations.map((a) => alterationWords(a, unit)).join('; ')],
-    ['Cloth', make.cloths.flatMap((u) => ledger.cloths.find((c) => c.id === u.clothId)?.name ?? []).join(', ')],
+    ['Fabric', make.fabrics.flatMap((u) => ledger.fabrics.find((c) => c.id === u.fabricId)?.name ?? []).join(', ')],
     ['Fit', make.fitNotes.map((n) => `${zoneOf(n.zone).label} ${outcomeWords(n, unit)}, ${seenWords(n.seen)}`).join('; ')],
     ['Notes', make.notes.map((n) => n.words).join('; ')],
     ['Verdict', verdict ? `${verdict.love} of 5${verdict.words ? `: ${verdict.words}` : ''}` : ''],

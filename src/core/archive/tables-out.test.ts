@@ -25,21 +25,21 @@ test('a make in its row: size, alterations, fit and wears in words', () => {
 });
 
 test('lengths in the unit asked for, named in the head; inches come as fractions', () => {
-  const head = (unit: 'cm' | 'in') => read(sheetText('cloths', demo, { ...wishes, unit }))[0]!;
+  const head = (unit: 'cm' | 'in') => read(sheetText('fabrics', demo, { ...wishes, unit }))[0]!;
   expect(head('cm')).toContain('Width, cm');
   expect(head('in')).toContain('Width, in');
-  const cloth = { ...demo.cloths[0]!, width: 145.415 };
-  expect(read(sheetText('cloths', { ...demo, cloths: [cloth] }, { ...wishes, unit: 'in' }))[1]).toContain('57 1/4');
+  const fabric = { ...demo.fabrics[0]!, width: 145.415 };
+  expect(read(sheetText('fabrics', { ...demo, fabrics: [fabric] }, { ...wishes, unit: 'in' }))[1]).toContain('57 1/4');
 });
 
 test('what was paid only where it is asked for', () => {
-  const prices = (money: boolean) => read(sheetText('cloths', demo, { ...wishes, money }))[0]!.includes('Price a metre');
+  const prices = (money: boolean) => read(sheetText('fabrics', demo, { ...wishes, money }))[0]!.includes('Price a metre');
   expect([prices(false), prices(true)]).toEqual([false, true]);
 });
 
 test('a cell that begins as a formula does stays words', () => {
-  const hostile = { ...demo.cloths[0]!, name: '=HYPERLINK("x")', source: '+41 44', fibre: '@sum', colour: '-1+2' };
-  const [, row] = read(sheetText('cloths', { ...demo, cloths: [hostile] }, wishes));
+  const hostile = { ...demo.fabrics[0]!, name: '=HYPERLINK("x")', source: '+41 44', fibre: '@sum', colour: '-1+2' };
+  const [, row] = read(sheetText('fabrics', { ...demo, fabrics: [hostile] }, wishes));
   for (const cell of row!.filter((c) => /HYPERLINK|\+41|@sum|-1\+2/.test(c))) expect(cell).toMatch(/^'/);
   expect(row!.filter((c) => c.startsWith("'"))).toHaveLength(4);
 });

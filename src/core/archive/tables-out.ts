@@ -10,7 +10,7 @@ import { makeName, minutesOf } from '../records/blank';
 import { wearCounts } from '../wear/wear-count';
 
 /** Tables that a spreadsheet can take. */
-export const SHEETS = ['makes', 'wears', 'cloths', 'patterns', 'body measures'] as const;
+export const SHEETS = ['makes', 'wears', 'fabrics', 'patterns', 'body measures'] as const;
 export type SheetName = (typeof SHEETS)[number];
 
 export type TablesOf = Omit<Ledger, 'pictures' | 'lists' | 'plans'>;
@@ -45,7 +45,7 @@ export function sheetText(sheet: SheetName, tables: TablesOf, wishes: SheetWishe
 }
 
 function sheetRows(sheet: SheetName, tables: TablesOf, { unit, money }: SheetWishes): string[][] {
-  const { people, bodies, patterns, cloths, makes, wears } = tables;
+  const { people, bodies, patterns, fabrics, makes, wears } = tables;
   const nameOf = (id: string | undefined, list: readonly { readonly id: string; readonly name: string }[]) => list.find((r) => r.id === id)?.name;
   const length = (cm: number | undefined) => (cm === undefined ? undefined : lengthForEditing(cm, unit));
   const paid = (sum: { minor: number; currency: string } | undefined) => sum && moneyForEditing(sum, '');
@@ -65,8 +65,8 @@ function sheetRows(sheet: SheetName, tables: TablesOf, { unit, money }: SheetWis
           ['Size', (m) => m.size && sizeLineWords(m.size)],
           ['Size elsewhere', (m) => m.sizeLines.map((l) => `${zoneOf(l.zone).label} ${sizeLineWords(l.line)}`).join('; ')],
           ['Altered', (m) => m.alterations.map((a) => alterationWords(a, unit)).join('; ')],
-          ['Cloth', (m) => m.cloths.flatMap((u) => nameOf(u.clothId, cloths) ?? []).join('; ')],
-          [`Cloth used, ${unit}`, (m) => length(m.cloths.find((u) => u.part === 'main')?.length)],
+          ['Fabric', (m) => m.fabrics.flatMap((u) => nameOf(u.fabricId, fabrics) ?? []).join('; ')],
+          [`Fabric used, ${unit}`, (m) => length(m.fabrics.find((u) => u.part === 'main')?.length)],
           ['Fit', (m) => m.fitNotes.map((n) => `${zoneOf(n.zone).label} ${outcomeWords(n, unit)}`).join('; ')],
           ['Love, of 5', (m) => m.verdicts.at(-1)?.love],
           ['Sew again', (m) => m.verdicts.at(-1)?.sewAgain],
@@ -89,8 +89,8 @@ function sheetRows(sheet: SheetName, tables: TablesOf, { unit, money }: SheetWis
           ['Remark', (w) => w.remark],
         ],
       );
-    case 'cloths':
-      return rowsOf(cloths, [
+    case 'fabrics':
+      return rowsOf(fabrics, [
         ['Name', (c) => c.name],
         ['Structure', (c) => c.structure],
         ['Weave', (c) => c.weave],

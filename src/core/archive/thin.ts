@@ -1,4 +1,4 @@
-/** A copy on the shelf by the moment it was written, ISO in UTC. */
+/** A copy in the stash by the moment it was written, ISO in UTC. */
 export interface DatedCopy {
   readonly name: string;
   readonly written: string;

@@ -76,7 +76,7 @@ describe('circle skirts', () => {
     expect(skirt.cutRadius).toBeCloseTo(9.959, 3);
     expect(skirt.sweep).toBeCloseTo(448.99, 2);
     expect(skirt).toMatchObject({ panels: 1 });
-    expect(skirt.cloth).toBeCloseTo(146.92, 2);
+    expect(skirt.fabric).toBeCloseTo(146.92, 2);
   });
 
   test.each([
@@ -85,15 +85,15 @@ describe('circle skirts', () => {
     ['half', 140, 1, 2],
     ['half', 180, 1, 1],
     ['three-quarter', 180, 1, 2],
-  ] as const)('%s at %d: %d panels, %d outer radii of cloth', (part, width, panels, radii) => {
+  ] as const)('%s at %d: %d panels, %d outer radii of fabric', (part, width, panels, radii) => {
     const skirt = circleSkirt(part, 72, 60, width, allowance)!;
     expect(skirt.panels).toBe(panels);
-    expect(skirt.cloth / skirt.outer).toBeCloseTo(radii, 9);
+    expect(skirt.fabric / skirt.outer).toBeCloseTo(radii, 9);
   });
 
-  test('longer than the cloth is wide: it would have to be pieced', () => expect(circleSkirt('full', 72, 100, 90, allowance)).toBeUndefined());
+  test('longer than the fabric is wide: it would have to be pieced', () => expect(circleSkirt('full', 72, 100, 90, allowance)).toBeUndefined());
 
-  test('the arc is as long as the waist, the panels lie on the cloth', () => {
+  test('the arc is as long as the waist, the panels lie on the fabric', () => {
     fc.assert(
       fc.property(
         fc.constantFrom(...(Object.keys(QUARTERS) as CirclePart[])),
@@ -105,8 +105,8 @@ describe('circle skirts', () => {
           if (!skirt) return;
           const share = QUARTERS[part] / 4;
           expect(2 * Math.PI * skirt.radius * share).toBeCloseTo(waist, 6);
-          // A ring segment never has more area than the cloth it is cut from.
-          expect(Math.PI * (skirt.outer ** 2 - skirt.cutRadius ** 2) * share).toBeLessThan(skirt.cloth * width);
+          // A ring segment never has more area than the fabric it is cut from.
+          expect(Math.PI * (skirt.outer ** 2 - skirt.cutRadius ** 2) * share).toBeLessThan(skirt.fabric * width);
         },
       ),
     );
@@ -135,7 +135,7 @@ describe('bias strip', () => {
   });
 });
 
-describe('cloth weight', () => {
+describe('fabric weight', () => {
   test('ounces a square yard and grams a square metre', () => {
     expect(gramsOf(1)).toBeCloseTo(33.906, 3);
     expect(ouncesOf(170)).toBeCloseTo(5.014, 3);
@@ -151,5 +151,5 @@ describe('needle and thread', () => {
     [{ structure: 'knit', weight: 180 }, 'ballpoint 80', 2.5],
     [{ structure: 'knit', weight: 200, stretchAcross: 60 }, 'stretch 80', 2.5],
     [{ structure: 'woven' }, 'universal 80', 2.5],
-  ] as const)('%j', (cloth, needle, stitch) => expect(needleFor(cloth)).toMatchObject({ needle, stitch }));
+  ] as const)('%j', (fabric, needle, stitch) => expect(needleFor(fabric)).toMatchObject({ needle, stitch }));
 });

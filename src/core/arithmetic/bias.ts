@@ -1,5 +1,5 @@
 /**
- * Bias strip that can be cut from a piece of cloth: its area, less what is lost at the ends, by the width of the strip.
+ * Bias strip that can be cut from a piece of fabric: its area, less what is lost at the ends, by the width of the strip.
  *
  * @param length,width of the piece, cm
  * @param strip width of the strip as cut, cm

@@ -12,21 +12,21 @@ export interface CircleSkirt {
   readonly sweep: number;
   /** In how many panels it is cut from this width; more than one are joined by seams. */
   readonly panels: number;
-  /** Length of cloth used, cm. */
-  readonly cloth: number;
+  /** Length of fabric used, cm. */
+  readonly fabric: number;
 }
 
 /**
- * A circle skirt: the radius of its waist, its sweep, and the cloth it takes at a width (engine.md, section 11).
+ * A circle skirt: the radius of its waist, its sweep, and the fabric it takes at a width (engine.md, section 11).
  *
  * A quarter takes a square as wide as the outer radius. Where two squares lie side by side the panels hang together in one piece; where
  * only one does, two quarters follow each other along the selvedge as half a circle.
  *
  * @param waist finished girth, cm
  * @param length finished, cm
- * @param width of the cloth, cm
+ * @param width of the fabric, cm
  * @param allowance at the waist and at the hem, cm
- * @returns undefined where the cloth is narrower than the outer radius: the panels would have to be pieced
+ * @returns undefined where the fabric is narrower than the outer radius: the panels would have to be pieced
  * @example circleSkirt('full', 72, 60, 150, { waist: 1.5, hem: 2 }) // radius 11.46, outer 73.46: one piece from 146.9 cm
  */
 export function circleSkirt(
@@ -48,6 +48,6 @@ export function circleSkirt(
     outer,
     sweep: round * (radius + length),
     panels: across > 1 ? 1 : Math.ceil(quarters / 2),
-    cloth: Math.ceil(quarters / Math.min(2, across)) * outer,
+    fabric: Math.ceil(quarters / Math.min(2, across)) * outer,
   };
 }

@@ -1,6 +1,6 @@
-import type { Cloth } from '../records';
+import type { Fabric } from '../records';
 
-/** What to put into the machine for a cloth. */
+/** What to put into the machine for a fabric. */
 export interface NeedleAndThread {
   readonly needle: string;
   readonly thread: string;
@@ -9,12 +9,12 @@ export interface NeedleAndThread {
   readonly why: string;
 }
 
-/** Weights, g/m², up to which a cloth is light, medium. Source: usual practice in the trade. */
+/** Weights, g/m², up to which a fabric is light, medium. Source: usual practice in the trade. */
 const LIGHT = 120;
 const MEDIUM = 240;
 
 /**
- * Needle, thread and stitch to begin from. Usual practice: a scrap of the cloth has the last word.
+ * Needle, thread and stitch to begin from. Usual practice: a scrap of the fabric has the last word.
  *
  * @example needleFor({ structure: 'knit', weight: 180 }) // ballpoint 80
  */
@@ -23,7 +23,7 @@ export function needleFor({
   weight,
   weightClass,
   stretchAcross,
-}: Pick<Cloth, 'structure' | 'weight' | 'weightClass' | 'stretchAcross'>): NeedleAndThread {
+}: Pick<Fabric, 'structure' | 'weight' | 'weightClass' | 'stretchAcross'>): NeedleAndThread {
   const heft = weight === undefined ? (weightClass ?? 'medium') : weight <= LIGHT ? 'light' : weight <= MEDIUM ? 'medium' : 'heavy';
   const size = { light: structure === 'knit' ? 75 : 70, medium: 80, heavy: structure === 'knit' ? 90 : 100 }[heft];
   const thread = { light: 'fine all-purpose', medium: 'all-purpose', heavy: 'all-purpose, strong for the topstitching' }[heft];

@@ -1,10 +1,10 @@
 /** A band, cuff or waistband as it is cut. Lengths in cm. */
 export interface CutPiece {
-  /** Length of the piece along the body's girth, as it lies on the cloth. */
+  /** Length of the piece along the body's girth, as it lies on the fabric. */
   readonly cut: number;
   /** How many such pieces go round. */
   readonly pieces: number;
-  /** Cut on the fold: what lies on the cloth is half of it. */
+  /** Cut on the fold: what lies on the fabric is half of it. */
   readonly onFold: boolean;
   /** Seam allowance at each end. */
   readonly allowance: number;

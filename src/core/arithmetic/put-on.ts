@@ -4,7 +4,7 @@ export interface Passage {
   readonly opening: number;
   /** Length of a slit, zip or placket that opens it: adds twice its length. */
   readonly slit?: number;
-  /** What the cloth or the elastic gives at the opening, %. */
+  /** What the fabric or the elastic gives at the opening, %. */
   readonly stretch?: number;
   /** What must pass, by name. */
   readonly over: Readonly<Record<string, number>>;

@@ -1,9 +1,9 @@
-import { blankCloth } from '../records/blank';
+import { blankFabric } from '../records/blank';
 import { answerSum, SUMS, type AtHand, type SumResult } from './sums';
 
 const hand: AtHand = {
   body: { waist: 72, head: 57, hip: 98 },
-  cloth: { ...blankCloth('c', 'c', 'knit'), width: 150, weight: 180, stretchAcross: 60 },
+  fabric: { ...blankFabric('c', 'c', 'knit'), width: 150, weight: 180, stretchAcross: 60 },
   allowance: 1.5,
 };
 const length = (cm: number) => `${Math.round(cm * 100) / 100} cm`;
@@ -28,14 +28,14 @@ test('a band that was cut too short is caught before cutting, with by how much',
 });
 
 test('a neck of 54 does not let a head of 57 pass in a woven; in this knit it does, and so it does with a slit', () => {
-  const woven = { ...hand, cloth: { ...hand.cloth!, stretchAcross: 0 } };
+  const woven = { ...hand, fabric: { ...hand.fabric!, stretchAcross: 0 } };
   expect(lines('put on', { opening: 54 }, woven)[0]).toBe('It is 5 cm short: it does not go on');
   expect(lines('put on', { opening: 54 })[0]).toMatch(/^It goes on/);
   expect(lines('put on', { opening: 54, slit: 3 }, woven)[0]).toBe('It goes on, with 1 cm to spare');
 });
 
-test('what lies at hand is taken: the waist of the body, the width of the cloth, the allowance of the pattern', () => {
-  expect(lines('circle')[0]).toBe('146.92 cm of cloth, in one piece');
+test('what lies at hand is taken: the waist of the body, the width of the fabric, the allowance of the pattern', () => {
+  expect(lines('circle')[0]).toBe('146.92 cm of fabric, in one piece');
   expect(lines('elastic')[0]).toBe('cut 66.8 cm');
   expect(lines('needle')[0]).toBe('stretch 80, stitch 2.5');
   expect(lines('weight')[0]).toBe('5.3 oz/yd²');
@@ -47,7 +47,7 @@ test('what is typed goes before what lies at hand', () => {
   expect(lines('circle', { width: 60 })[0]).toMatch(/narrower/);
 });
 
-test('tests of cloth and plain lengths', () => {
+test('tests of fabric and plain lengths', () => {
   expect(lines('stretch', { after: 13 })).toEqual(['gives 30 %']);
   expect(lines('shrinkage', { after: 47.5 })).toEqual(['shrinks 5 %', 'cut 210.53 cm before washing']);
   expect(lines('fold', { width: 24 })).toEqual(['a fold made a seam: two pieces of 25.5 cm', 'a seam made a fold: 22.5 cm on the fold']);

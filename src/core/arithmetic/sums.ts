@@ -1,5 +1,5 @@
 import type { BodyMeasure } from '../body/zones';
-import type { Cloth } from '../records';
+import type { Fabric } from '../records';
 import { biasFrom, squareForBias } from './bias';
 import { circleSkirt, QUARTERS, type CirclePart } from './circle-skirt';
 import { gramsOf, ouncesOf } from './fabric-weight';
@@ -8,10 +8,10 @@ import { needleFor } from './needle-and-thread';
 import { pieceCheck } from './piece-check';
 import { canBePutOn } from './put-on';
 
-/** What lies at hand: the body, the cloth and the pattern that are spoken of. */
+/** What lies at hand: the body, the fabric and the pattern that are spoken of. */
 export interface AtHand {
   readonly body: Partial<Record<BodyMeasure, number>>;
-  readonly cloth?: Cloth | undefined;
+  readonly fabric?: Fabric | undefined;
   /** Seam allowance of the pattern, cm. */
   readonly allowance?: number | undefined;
 }
@@ -43,8 +43,8 @@ export interface Sum {
   readonly fields: readonly SumField[];
   /** @param length writes cm in the unit that is spoken */
   readonly answer: (values: Values, length: (cm: number) => string) => SumResult;
-  /** What a test of the cloth says of it, to be written to the shelf. */
-  readonly intoCloth?: (values: Values) => Partial<Cloth>;
+  /** What a test of the fabric says of it, to be written to the stash. */
+  readonly intoFabric?: (values: Values) => Partial<Fabric>;
 }
 
 const round = (n: number, to = 10) => Math.round(n * to) / to;
@@ -52,7 +52,7 @@ const part = (values: Values): CirclePart => (Object.keys(QUARTERS) as CirclePar
 /** The seam allowance of a pattern that says none, cm. Source: the commonest on home sewing patterns. */
 export const USUAL_ALLOWANCE = 1.5;
 const allowance: SumField = { key: 'allowance', label: 'Seam allowance', ask: 'length', usual: (h) => h.allowance ?? USUAL_ALLOWANCE };
-const clothWidth: SumField = { key: 'width', label: 'Width of the cloth', ask: 'length', usual: (h) => h.cloth?.width ?? 140 };
+const fabricWidth: SumField = { key: 'width', label: 'Width of the fabric', ask: 'length', usual: (h) => h.fabric?.width ?? 140 };
 
 /** Sums at hand (engine.md, section 11): each takes what is known and asks for the rest. */
 export const SUMS: readonly Sum[] = [
@@ -85,7 +85,7 @@ export const SUMS: readonly Sum[] = [
     fields: [
       { key: 'opening', label: 'Opening as sewn, round', ask: 'length' },
       { key: 'slit', label: 'Slit, zip or placket', ask: 'length', usual: () => 0 },
-      { key: 'stretch', label: 'The cloth gives there', ask: 'percent', usual: (h) => h.cloth?.stretchAcross ?? 0 },
+      { key: 'stretch', label: 'The fabric gives there', ask: 'percent', usual: (h) => h.fabric?.stretchAcross ?? 0 },
       { key: 'over', label: 'Must pass', ask: 'length', usual: (h) => h.body.head ?? h.body.hip },
     ],
     answer: ({ opening, slit, stretch, over }, length) => {
@@ -107,7 +107,7 @@ export const SUMS: readonly Sum[] = [
       { key: 'part', label: 'How much of a circle', ask: 'number', choices: Object.keys(QUARTERS), usual: () => 0 },
       { key: 'waist', label: 'Waist, finished', ask: 'length', usual: (h) => h.body.waist },
       { key: 'length', label: 'Length, finished', ask: 'length', usual: () => 60 },
-      clothWidth,
+      fabricWidth,
       allowance,
       { key: 'hem', label: 'Hem allowance', ask: 'length', usual: () => 2 },
     ],
@@ -116,10 +116,10 @@ export const SUMS: readonly Sum[] = [
         waist: values['allowance']!,
         hem: values['hem']!,
       });
-      if (!found) return { lines: ['The cloth is narrower than the skirt is long: its panels would have to be pieced'], warns: true };
+      if (!found) return { lines: ['The fabric is narrower than the skirt is long: its panels would have to be pieced'], warns: true };
       return {
         lines: [
-          `${length(found.cloth)} of cloth, in ${found.panels === 1 ? 'one piece' : `${found.panels} panels`}`,
+          `${length(found.fabric)} of fabric, in ${found.panels === 1 ? 'one piece' : `${found.panels} panels`}`,
           `waist at a radius of ${length(found.radius)}, cut at ${length(found.cutRadius)}; hem at ${length(found.outer)}`,
           `${length(found.sweep)} round the hem; let it hang before it is levelled`,
         ],
@@ -211,7 +211,7 @@ export const SUMS: readonly Sum[] = [
       { key: 'to', label: 'Gathered to', ask: 'length', usual: (h) => h.body.waist },
     ],
     answer: ({ gathered, to }) => ({
-      lines: [`${round(gatherRatio(gathered!, to!), 100)} to 1`, 'one and a half is soft, two is full, three wants a light cloth'],
+      lines: [`${round(gatherRatio(gathered!, to!), 100)} to 1`, 'one and a half is soft, two is full, three wants a light fabric'],
     }),
   },
   {
@@ -222,7 +222,7 @@ export const SUMS: readonly Sum[] = [
       { key: 'after', label: 'pulls to', ask: 'length' },
     ],
     answer: ({ before, after }) => ({ lines: [`gives ${round((after! / before! - 1) * 100)}\u2009%`], warns: after! < before! }),
-    intoCloth: ({ before, after }) => (after! >= before! ? { stretchAcross: round((after! / before! - 1) * 100) } : {}),
+    intoFabric: ({ before, after }) => (after! >= before! ? { stretchAcross: round((after! / before! - 1) * 100) } : {}),
   },
   {
     id: 'shrinkage',
@@ -232,32 +232,34 @@ export const SUMS: readonly Sum[] = [
       { key: 'after', label: 'washes to', ask: 'length' },
       { key: 'wanted', label: 'Length wanted once washed', ask: 'length', usual: () => 200 },
     ],
-    intoCloth: ({ before, after }) => (after! <= before! ? { shrinkAlong: round((1 - after! / before!) * 100) } : {}),
+    intoFabric: ({ before, after }) => (after! <= before! ? { shrinkAlong: round((1 - after! / before!) * 100) } : {}),
     answer: ({ before, after, wanted }, length) => ({
       lines: [`shrinks ${round((1 - after! / before!) * 100)}\u2009%`, `cut ${length((wanted! * before!) / after!)} before washing`],
     }),
   },
   {
     id: 'weight',
-    name: 'Weight of cloth',
+    name: 'Weight of fabric',
     fields: [
-      { key: 'amount', label: 'Weight', ask: 'number', usual: (h) => h.cloth?.weight },
+      { key: 'amount', label: 'Weight', ask: 'number', usual: (h) => h.fabric?.weight },
       { key: 'in', label: 'In', ask: 'number', choices: ['g/m²', 'oz/yd²'], usual: () => 0 },
     ],
-    intoCloth: ({ amount, in: unit }) => ({ weight: Math.round(unit === 1 ? gramsOf(amount!) : amount!) }),
+    intoFabric: ({ amount, in: unit }) => ({ weight: Math.round(unit === 1 ? gramsOf(amount!) : amount!) }),
     answer: ({ amount, in: unit }) => ({ lines: [unit === 1 ? `${round(gramsOf(amount!), 1)} g/m²` : `${round(ouncesOf(amount!))} oz/yd²`] }),
   },
   {
     id: 'needle',
     name: 'Needle and thread',
     fields: [
-      { key: 'structure', label: 'Cloth', ask: 'number', choices: ['woven', 'knit'], usual: (h) => (h.cloth?.structure === 'knit' ? 1 : 0) },
-      { key: 'weight', label: 'Weight, g/m²', ask: 'number', usual: (h) => h.cloth?.weight ?? 150 },
-      { key: 'stretch', label: 'Gives across', ask: 'percent', usual: (h) => h.cloth?.stretchAcross ?? 0 },
+      { key: 'structure', label: 'Fabric', ask: 'number', choices: ['woven', 'knit'], usual: (h) => (h.fabric?.structure === 'knit' ? 1 : 0) },
+      { key: 'weight', label: 'Weight, g/m²', ask: 'number', usual: (h) => h.fabric?.weight ?? 150 },
+      { key: 'stretch', label: 'Gives across', ask: 'percent', usual: (h) => h.fabric?.stretchAcross ?? 0 },
     ],
     answer: ({ structure, weight, stretch }) => {
       const found = needleFor({ structure: structure === 1 ? 'knit' : 'woven', weight: weight!, stretchAcross: stretch! });
-      return { lines: [`${found.needle}, stitch ${found.stitch}`, `${found.thread} thread: ${found.why}`, 'a scrap of the cloth has the last word'] };
+      return {
+        lines: [`${found.needle}, stitch ${found.stitch}`, `${found.thread} thread: ${found.why}`, 'a scrap of the fabric has the last word'],
+      };
     },
   },
 ];

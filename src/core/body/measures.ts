@@ -1,6 +1,6 @@
 import { differenceInMonths, parseISO } from 'date-fns';
 import { byDay, dayNumber, type IsoDate } from '../units/date';
-import { onceFor } from '../units/memoize';
+import { memoize } from '../units/memoize';
 import type { BodyMeasure } from './zones';
 
 /** What this module needs of a measurement set: a date and measures in cm, any of which may be missing. */
@@ -26,7 +26,7 @@ export function daysBetween(from: IsoDate, to: IsoDate): number {
  * What the sets say of each measure, from the earliest, once for each day: every note of a garment asks for a body, and there may
  * be years of sets. Of two of one day the first counts.
  */
-const setsByMeasure = onceFor((sets: readonly DatedMeasures[]) => {
+const setsByMeasure = memoize((sets: readonly DatedMeasures[]) => {
   const inTime = [...sets].sort((a, b) => byDay(a.date, b.date));
   const found = new Map<BodyMeasure, { readonly day: number; readonly cm: number }[]>();
   for (const { date, measures } of inTime) {
@@ -87,7 +87,7 @@ export class BodyReader {
   }
 }
 
-const measuresByDay = onceFor((_: readonly DatedMeasures[]) => new Map<IsoDate, Readonly<Partial<Record<BodyMeasure, number>>>>());
+const measuresByDay = memoize((_: readonly DatedMeasures[]) => new Map<IsoDate, Readonly<Partial<Record<BodyMeasure, number>>>>());
 
 /** Every measure of a person on a day, cm: hundreds of patterns are sized for the same one. */
 export function measuresOn(sets: readonly DatedMeasures[], date: IsoDate): Readonly<Partial<Record<BodyMeasure, number>>> {

@@ -481,7 +481,7 @@ export const ALTERATIONS = {
     ways: ['total'],
     rule: fixed(['hemSweep', 1]),
     how: 'Cut from hem to hip or waist and spread, shared out among the panels.',
-    remind: 'The hem grows rounder: level it after it has hung. More width of cloth is needed.',
+    remind: 'The hem grows rounder: level it after it has hung. More width of fabric is needed.',
     order: 53,
   },
   'full-seat': {

@@ -22,7 +22,7 @@ export interface Symptom {
   readonly label: string;
   /** Likely causes, the usual first. The zone and direction of the first are filled in; opposite causes stand side by side. */
   readonly causes: readonly [Cause, ...Cause[]];
-  /** Causes that are no matter of size: cloth, grain, stretch, stitching. */
+  /** Causes that are no matter of size: fabric, grain, stretch, stitching. */
   readonly ruleOut: string;
   /** What to look at to tell the causes apart. */
   readonly tell: string;
@@ -39,7 +39,7 @@ export const SYMPTOMS = {
   'bust-pulls': {
     label: 'pulls across the bust',
     causes: [under('bust', 'too little girth for the fullness'), under('acrossFront', 'too narrow between the armholes')],
-    ruleOut: 'a cloth that gives less than the pattern asks for',
+    ruleOut: 'a fabric that gives less than the pattern asks for',
     tell: 'Pulls that point at the bust want girth; pulls that run into the armholes want width in front.',
     answers: [more('full-bust'), more('side-seams'), more('across-front')],
   },
@@ -71,7 +71,7 @@ export const SYMPTOMS = {
   'back-neck-stands': {
     label: 'stands away at the back of the neck',
     causes: [under('bodice', 'too short over the upper back'), over('neckWidth', 'too wide at the neck')],
-    ruleOut: 'a collar that is stiffer than its cloth',
+    ruleOut: 'a collar that is stiffer than its fabric',
     tell: 'Let it down at the back: if it settles when the waist rises, it wants length over the upper back.',
     answers: [more('high-back'), less('neck-width')],
   },
@@ -96,14 +96,14 @@ export const SYMPTOMS = {
   'back-folds-stand': {
     label: 'upright folds at the back of the armholes',
     causes: [over('acrossBack', 'too wide across the back')],
-    ruleOut: 'a cloth too stiff to lie in the ease that reaching needs',
+    ruleOut: 'a fabric too stiff to lie in the ease that reaching needs',
     tell: 'Fold it away with the arms hanging, then reach: what is still there is ease, not excess.',
     answers: [less('across-back')],
   },
   'swayback-folds': {
     label: 'folds across the small of the back',
     causes: [over('bodice', 'too long between shoulder and waist at the back'), under('hip', 'too tight over the seat: it rides up there')],
-    ruleOut: 'a lining or zip shorter than the cloth',
+    ruleOut: 'a lining or zip shorter than the fabric',
     tell: 'Let out the side seams over the seat: if the folds drop away it was the hip; if not, the back is too long.',
     answers: [more('sway-back'), more('side-seams')],
   },
@@ -152,7 +152,7 @@ export const SYMPTOMS = {
   'bust-folds': {
     label: 'empty folds at the bust',
     causes: [over('bust', 'more girth than the bust fills'), over('frontBodice', 'too long over the bust')],
-    ruleOut: 'a stiff cloth that does not fall into the ease',
+    ruleOut: 'a stiff fabric that does not fall into the ease',
     tell: 'Upright folds are girth; folds across are length.',
     answers: [less('full-bust'), less('front-length')],
   },
@@ -180,7 +180,7 @@ export const SYMPTOMS = {
   'cap-ridges': {
     label: 'ridges or puckers at the sleeve cap',
     causes: [over('sleeve', 'the cap is higher than the shoulder wants'), under('sleeve', 'the cap is too low: it pulls across')],
-    ruleOut: 'more ease in the cap than the cloth can take',
+    ruleOut: 'more ease in the cap than the fabric can take',
     tell: 'Ridges across the top: too high. Pulls from the top to the underarm: too low.',
     answers: [less('cap-height'), more('cap-height')],
   },
@@ -222,7 +222,7 @@ export const SYMPTOMS = {
   'straps-slip': {
     label: 'straps slip',
     causes: [over('strapSpacing', 'set too far apart'), over('strap', 'too long')],
-    ruleOut: 'a smooth cloth against smooth skin',
+    ruleOut: 'a smooth fabric against smooth skin',
     tell: 'Hold them shorter: if they still slip, they are too far apart.',
     answers: [less('strap-spacing'), less('strap-length')],
   },
@@ -256,7 +256,7 @@ export const SYMPTOMS = {
     causes: [
       under('crotch', 'too short between the legs'),
       under('hip', 'too tight across the hip'),
-      over('crotch', 'too long: cloth gathers there'),
+      over('crotch', 'too long: fabric gathers there'),
       under('thigh', 'too tight at the thigh'),
     ],
     ruleOut: 'a curve that was not clipped',
@@ -284,7 +284,7 @@ export const SYMPTOMS = {
   'seat-tight': {
     label: 'pulls across the seat',
     causes: [under('hip', 'too little girth'), under('crotch', 'too short over the seat')],
-    ruleOut: 'a cloth that gives less than the pattern asks for',
+    ruleOut: 'a fabric that gives less than the pattern asks for',
     tell: 'Pulls from side to side are girth; pulls into the crotch are length.',
     answers: [more('side-seams'), more('full-seat')],
   },
@@ -305,7 +305,7 @@ export const SYMPTOMS = {
   'leg-twists': {
     label: 'twisting leg',
     causes: [under('thigh', 'pulled round by a tight thigh'), under('calf', 'caught on the calf')],
-    ruleOut: 'legs cut off grain, or a cloth that skews in the wash: often this',
+    ruleOut: 'legs cut off grain, or a fabric that skews in the wash: often this',
     tell: 'Lay it flat: a seam that wanders on the table too is grain, and no alteration mends it.',
     answers: [more('inseam'), more('calf-girth')],
   },

@@ -1,10 +1,10 @@
 import { formatMoney } from '../units/money';
 import { minutesOf } from '../records/blank';
-import type { Cloth, Make, Money, Pattern } from '../records';
+import type { Fabric, Make, Money, Pattern } from '../records';
 
 /** What a make cost, as far as it is known. */
 export interface MakeCost {
-  readonly cloth: number;
+  readonly fabric: number;
   readonly notions: number;
   /** The pattern's price, spread over its versions so far. */
   readonly pattern: number;
@@ -17,13 +17,13 @@ export interface MakeCost {
 }
 
 /**
- * What a make cost: cloth by the length used, notions, its part of the pattern's price, mends.
+ * What a make cost: fabric by the length used, notions, its part of the pattern's price, mends.
  *
  * @param makes all makes, for the versions that share a pattern's price
  * @param currency ISO 4217; an amount in another one is not turned into it, and counts as unknown
  * @returns whole minor units; an unknown price is never nothing, but listed
  */
-export function makeCost(make: Make, makes: readonly Make[], patterns: readonly Pattern[], cloths: readonly Cloth[], currency: string): MakeCost {
+export function makeCost(make: Make, makes: readonly Make[], patterns: readonly Pattern[], fabrics: readonly Fabric[], currency: string): MakeCost {
   const unknown: string[] = [];
   const known = (money: Money | undefined, what: string): number => {
     if (money === undefined) unknown.push(`the price of ${what}`);
@@ -31,14 +31,14 @@ export function makeCost(make: Make, makes: readonly Make[], patterns: readonly 
     else return money.minor;
     return 0;
   };
-  let cloth = 0;
-  if (make.cloths.length === 0) unknown.push('the cloth');
-  for (const use of make.cloths) {
-    const used = cloths.find((c) => c.id === use.clothId);
-    const name = used?.name ?? 'a cloth that is gone';
+  let fabric = 0;
+  if (make.fabrics.length === 0) unknown.push('the fabric');
+  for (const use of make.fabrics) {
+    const used = fabrics.find((c) => c.id === use.fabricId);
+    const name = used?.name ?? 'a fabric that is gone';
     const part = use.part === 'main' ? name : `the ${use.part} (${name})`;
     if (use.length === undefined) unknown.push(`the length used of ${part}`);
-    else cloth += Math.round((known(used?.pricePerMetre, part) * use.length) / 100);
+    else fabric += Math.round((known(used?.pricePerMetre, part) * use.length) / 100);
   }
   const notions = make.notions.reduce((sum, n) => sum + known(n.cost, n.what), 0);
   let share = 0;
@@ -50,7 +50,7 @@ export function makeCost(make: Make, makes: readonly Make[], patterns: readonly 
     share += Math.round(known(pattern.price, `the pattern ${pattern.name}`) / Math.max(1, versions));
   }
   const mends = make.mends.reduce((sum, m) => sum + (m.cost === undefined ? 0 : known(m.cost, `the mend “${m.what}”`)), 0);
-  return { cloth, notions, pattern: share, mends, total: cloth + notions + share + mends, currency, unknown: [...new Set(unknown)] };
+  return { fabric, notions, pattern: share, mends, total: fabric + notions + share + mends, currency, unknown: [...new Set(unknown)] };
 }
 
 /** An amount of a make's cost in words: `at least 12.40 EUR` where something in it is not known. */

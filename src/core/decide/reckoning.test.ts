@@ -47,7 +47,7 @@ describe('enough of a kind', () => {
 
 test('the latest own answer counts, and each person has her own', () => {
   const decided = [
-    { id: 'a', personId: 'maren', date: '2026-01-01', answer: 'let it go' as const, why: 'tired of it' },
+    { id: 'a', personId: 'maren', date: '2026-01-01', answer: 'retire' as const, why: 'tired of it' },
     { id: 'b', personId: 'maren', date: '2026-02-01', answer: 'sew again' as const, why: 'missed it' },
     { id: 'c', personId: 'tilda', date: '2026-02-03', answer: 'later' as const, why: 'still fits' },
   ];

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { carryForward } from '../forecast/carry-forward';
-import { sampleCase, sampleCloth, sampleMake, sampleNote, SAMPLE_PATTERN } from '../garment/sample-case';
+import { sampleCase, sampleFabric, sampleMake, sampleNote, SAMPLE_PATTERN } from '../garment/sample-case';
 import type { Decision, Make, Outcome, Verdict } from '../records';
 import { REASONS } from '../records/make';
-import { bestVersion, isDear, sewAgain, type SewAgainInput } from './sew-again';
+import { bestVersion, isExpensive, sewAgain, type SewAgainInput } from './sew-again';
 
 const TODAY = '2026-03-01';
 const verdict = (love: number, rest: Partial<Verdict> = {}): Verdict => ({ id: 'v', date: '2026-01-01', wears: 5, love, reasons: [], ...rest });
@@ -19,18 +19,18 @@ describe('sew it again?', () => {
     ['not made yet', ask([])],
     ['not made yet', ask([sampleMake(1)])],
     ['sew again', ask([good(5)])],
-    ['let it go', ask([good(4, { sewAgain: 'no', words: 'never' })])],
-    ['let it go', ask([good(4)], {}, sampleCase([good(4)], { pattern: { ...SAMPLE_PATTERN, state: 'let go', why: 'the neck' } }))],
-    ['let it go', ask([good(2, { reasons: ['style'] })])],
+    ['retire', ask([good(4, { sewAgain: 'no', words: 'never' })])],
+    ['retire', ask([good(4)], {}, sampleCase([good(4)], { pattern: { ...SAMPLE_PATTERN, state: 'retired', why: 'the neck' } }))],
+    ['retire', ask([good(2, { reasons: ['style'] })])],
     ['later', ask([good(5, { sewAgain: 'later', later: '2026-09' })])],
     ['sew again', ask([good(5, { sewAgain: 'later', later: '2026-02' })])],
     ['enough for now', ask([good(5)], { rotation: { ready: 4, wornOut: 0, wanted: 4 } })],
     ['sew again', ask([good(5)], { rotation: { ready: 4, wornOut: 1, wanted: 4 } })],
-    ['another cloth', ask([good(4, { sewAgain: 'other cloth' })])],
-    ['another cloth', ask([good(4, { reasons: ['cloth'] })])],
+    ['another fabric', ask([good(4, { sewAgain: 'other fabric' })])],
+    ['another fabric', ask([good(4, { reasons: ['fabric'] })])],
     ['one more, changed', ask(off(3))],
     ['sew again with changes', ask(off(5))],
-    ['toile first', ask(off(5), { cloth: sampleCloth('silk', { dear: true }) })],
+    ['toile first', ask(off(5), { fabric: sampleFabric('silk', { expensive: true }) })],
     ['fits, not loved', ask([good(3, { parts: { fit: 5, style: 2 } })])],
   ] as const)('%s', (answer, found) => expect(found.answer).toBe(answer));
 
@@ -43,13 +43,13 @@ describe('sew it again?', () => {
     expect(asked(0.6).answer).toBe('sew again');
   });
 
-  test('it says why: the least of its parts, the version whose cloth did well', () => {
+  test('it says why: the least of its parts, the version whose fabric did well', () => {
     expect(ask([good(3, { parts: { fit: 5, style: 2 } })]).because).toContain('least of all for its style: 2 of 5');
     const makes = [
-      sampleMake(1, { fitNotes: right, cloths: [{ id: 'u', clothId: 'give', part: 'main' }], verdicts: [verdict(5)] }),
-      sampleMake(2, { fitNotes: right, verdicts: [verdict(2, { reasons: ['cloth'], date: '2026-02-01', wears: 9 })] }),
+      sampleMake(1, { fitNotes: right, fabrics: [{ id: 'u', fabricId: 'give', part: 'main' }], verdicts: [verdict(5)] }),
+      sampleMake(2, { fitNotes: right, verdicts: [verdict(2, { reasons: ['fabric'], date: '2026-02-01', wears: 9 })] }),
     ];
-    expect(ask(makes)).toMatchObject({ answer: 'another cloth' });
+    expect(ask(makes)).toMatchObject({ answer: 'another fabric' });
     expect(ask(makes).because).toContain('version 1 in give did well: other stretch');
   });
 
@@ -59,7 +59,7 @@ describe('sew it again?', () => {
   });
 
   test('a body that changed is not the pattern’s failure', () =>
-    expect(ask([good(2, { reasons: ['no longer fits', 'no longer fits', 'style'] })]).answer).toBe('let it go'));
+    expect(ask([good(2, { reasons: ['no longer fits', 'no longer fits', 'style'] })]).answer).toBe('retire'));
 
   test('the best version: the most loved, then the latest', () => {
     const makes = [
@@ -71,23 +71,23 @@ describe('sew it again?', () => {
   });
 });
 
-test('dear: marked so, not to be had again, or in the dearest fifth of the shelf', () => {
+test('expensive: marked so, not to be had again, or in the dearest fifth of the stash', () => {
   const price = (minor: number) => ({ pricePerMetre: { minor, currency: 'EUR' } });
-  const shelf = [10, 20, 30, 40, 50].map((p, i) => sampleCloth(`c${i}`, price(p)));
-  expect(isDear(shelf[4]!, shelf)).toBe(true);
-  expect(isDear(shelf[3]!, shelf)).toBe(false);
-  expect(isDear(shelf[2]!, shelf.slice(0, 3))).toBe(false);
-  expect(isDear(sampleCloth('x', { irreplaceable: true }), [])).toBe(true);
-  expect(isDear(sampleCloth('gift'), shelf)).toBe(false);
+  const stash = [10, 20, 30, 40, 50].map((p, i) => sampleFabric(`c${i}`, price(p)));
+  expect(isExpensive(stash[4]!, stash)).toBe(true);
+  expect(isExpensive(stash[3]!, stash)).toBe(false);
+  expect(isExpensive(stash[2]!, stash.slice(0, 3))).toBe(false);
+  expect(isExpensive(sampleFabric('x', { irreplaceable: true }), [])).toBe(true);
+  expect(isExpensive(sampleFabric('gift'), stash)).toBe(false);
 });
 
 test('every state of a ledger gets exactly one answer, with what it rests on and what would change it', () => {
   const ANSWERS: readonly Decision[] = [
     'not made yet',
-    'let it go',
+    'retire',
     'later',
     'enough for now',
-    'another cloth',
+    'another fabric',
     'toile first',
     'one more, changed',
     'fits, not loved',
@@ -98,7 +98,7 @@ test('every state of a ledger gets exactly one answer, with what it rests on and
     love: fc.integer({ min: 1, max: 5 }),
     wears: fc.nat(30),
     reasons: fc.subarray([...REASONS], { maxLength: 3 }),
-    sewAgain: fc.constantFrom(undefined, 'as is' as const, 'with changes' as const, 'other cloth' as const, 'later' as const, 'no' as const),
+    sewAgain: fc.constantFrom(undefined, 'as is' as const, 'with changes' as const, 'other fabric' as const, 'later' as const, 'no' as const),
     later: fc.constantFrom(undefined, '2026-01', '2026-12'),
   });
   const someMake = fc.record({
@@ -123,7 +123,7 @@ test('every state of a ledger gets exactly one answer, with what it rests on and
           })),
         }),
       );
-      const found = ask(makes, { cloth: sampleCloth('planned', { dear }) });
+      const found = ask(makes, { fabric: sampleFabric('planned', { expensive: dear }) });
       expect(ANSWERS.filter((a) => a === found.answer)).toHaveLength(1);
       expect(found.wouldChange).not.toBe('');
       expect(found.because.every((b) => b !== '')).toBe(true);

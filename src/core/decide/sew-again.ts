@@ -1,12 +1,12 @@
 import { isChanged } from '../forecast/summary';
 import type { CarryForward } from '../forecast/carry-forward';
 import { versionsOf, type PatternCase } from '../garment/case';
-import { mainCloth } from '../garment/stretch';
+import { mainFabric } from '../garment/stretch';
 import type { IsoDate } from '../units/date';
 import { percent } from '../units/percent';
 import { zoneOf } from '../body/zones';
-import type { Cloth, Decision, Make, Verdict } from '../records';
-import { clothProperties } from '../versions/differences';
+import type { Fabric, Decision, Make, Verdict } from '../records';
+import { fabricProperties } from '../versions/differences';
 import { judgedEarly, reasonShares, type Reason } from './verdict-weight';
 
 export interface SewAgain {
@@ -26,8 +26,8 @@ export interface SewAgainInput {
   /** What is carried forward; undefined where nothing was cut. */
   readonly carried: CarryForward | undefined;
   readonly today: IsoDate;
-  /** The cloth that is planned, if any. */
-  readonly cloth?: Cloth | undefined;
+  /** The fabric that is planned, if any. */
+  readonly fabric?: Fabric | undefined;
   /** How many of this kind hang ready, how many of them are worn out, and how many are wanted; nobody need say. */
   readonly rotation?: { readonly ready: number; readonly wornOut: number; readonly wanted: number } | undefined;
 }
@@ -49,12 +49,12 @@ export function bestVersion(input: PatternCase): Make | undefined {
 const latest = (make: Make | undefined): Verdict | undefined => make?.verdicts.at(-1);
 const loveOf = (make: Make | undefined) => latest(make)?.love;
 
-/** Whether a cloth is dear: marked so, not to be had again, or in the dearest fifth of the shelf. The length needed is the same for all. */
-export function isDear(cloth: Cloth, shelf: readonly Cloth[]): boolean {
-  if (cloth.dear === true || cloth.irreplaceable === true) return true;
-  const price = cloth.pricePerMetre;
+/** Whether a fabric is dear: marked so, not to be had again, or in the dearest fifth of the stash. The length needed is the same for all. */
+export function isExpensive(fabric: Fabric, stash: readonly Fabric[]): boolean {
+  if (fabric.expensive === true || fabric.irreplaceable === true) return true;
+  const price = fabric.pricePerMetre;
   if (!price) return false;
-  const priced = shelf.filter((c) => c.pricePerMetre?.currency === price.currency);
+  const priced = stash.filter((c) => c.pricePerMetre?.currency === price.currency);
   const cheaper = priced.filter((c) => c.pricePerMetre!.minor < price.minor).length;
   return priced.length >= 5 && cheaper / priced.length >= 0.8;
 }
@@ -64,7 +64,7 @@ export function isDear(cloth: Cloth, shelf: readonly Cloth[]): boolean {
  *
  * @returns exactly one answer, whatever the ledger holds
  */
-export function sewAgain({ input, carried, today, cloth, rotation }: SewAgainInput): SewAgain {
+export function sewAgain({ input, carried, today, fabric, rotation }: SewAgainInput): SewAgain {
   const best = bestVersion(input);
   const verdict = latest(best);
   const love = verdict?.love;
@@ -89,28 +89,28 @@ export function sewAgain({ input, carried, today, cloth, rotation }: SewAgainInp
   if (c === undefined && love === undefined) return answer('not made yet', ['no fit note and no verdict'], 'a first version, and a look at its fit');
   const no = said('no');
   const drawn = shareOf('style', 'pattern');
-  if (no || input.pattern.state === 'let go')
-    return answer('let it go', [no ? `you said no${no.words ? `: ${no.words}` : ''}` : input.pattern.why, loved], 'saying otherwise in a verdict');
+  if (no || input.pattern.state === 'retired')
+    return answer('retire', [no ? `you said no${no.words ? `: ${no.words}` : ''}` : input.pattern.why, loved], 'saying otherwise in a verdict');
   if (drawn >= MOST && love !== undefined && love <= 2)
-    return answer('let it go', [`${percent(drawn)} of the reasons are its style or how it is drafted`, loved], 'a version that is loved more');
+    return answer('retire', [`${percent(drawn)} of the reasons are its style or how it is drafted`, loved], 'a version that is loved more');
   const later = said('later');
   if (later?.later !== undefined && later.later > today.slice(0, 7))
     return answer('later', [`you said: in ${later.later}`], 'that month, or saying otherwise');
   if (rotation && rotation.ready >= rotation.wanted && rotation.wornOut === 0)
     return answer('enough for now', [`${rotation.ready} of its kind hang ready, and ${rotation.wanted} are wanted`], 'one of them wearing out');
-  const ofCloth = shareOf('cloth', 'care');
-  const other = said('other cloth');
-  if (other || ofCloth >= MOST)
+  const ofFabric = shareOf('fabric', 'care');
+  const other = said('other fabric');
+  if (other || ofFabric >= MOST)
     return answer(
-      'another cloth',
-      [other ? 'you said so' : `${percent(ofCloth)} of the reasons are the cloth or its care`, ...didWell(input)],
-      'a version in another cloth',
+      'another fabric',
+      [other ? 'you said so' : `${percent(ofFabric)} of the reasons are the fabric or its care`, ...didWell(input)],
+      'a version in another fabric',
     );
-  const dear = cloth && isDear(cloth, input.cloths) ? cloth : undefined;
+  const expensive = fabric && isExpensive(fabric, input.fabrics) ? fabric : undefined;
   if (c !== undefined && c < TOILE_BELOW)
     return answer('toile first', [weakest, changed], `a toile with the ${zoneOf(carried!.weakest!.zone).label}`);
-  if (toChange && dear)
-    return answer('toile first', [changed, `${dear.name} is dear or cannot be had again`, weakest], 'a cheaper cloth, or a toile');
+  if (toChange && expensive)
+    return answer('toile first', [changed, `${expensive.name} is expensive or cannot be had again`, weakest], 'a cheaper fabric, or a toile');
   if ((c !== undefined && c < ANOTHER_BELOW) || (love !== undefined && love <= UNLOVED && toChange))
     return answer('one more, changed', [weakest, changed, loved], 'a version in which that is right');
   if (love !== undefined && love <= UNLOVED)
@@ -119,17 +119,17 @@ export function sewAgain({ input, carried, today, cloth, rotation }: SewAgainInp
   return answer('sew again', [weakest, loved], 'a note that something is not right, or a lower verdict');
 }
 
-/** Versions that did well, with what their cloth had that the others' had not. */
+/** Versions that did well, with what their fabric had that the others' had not. */
 function didWell(input: PatternCase): string[] {
-  const of = (m: Make) => mainCloth(m, input.cloths).cloth;
+  const of = (m: Make) => mainFabric(m, input.fabrics).fabric;
   const versions = versionsOf(input);
-  const poor = versions.filter((m) => latest(m)?.reasons.some((r) => r === 'cloth' || r === 'care'));
+  const poor = versions.filter((m) => latest(m)?.reasons.some((r) => r === 'fabric' || r === 'care'));
   return versions
     .filter((m) => !poor.includes(m) && (loveOf(m) ?? 0) > UNLOVED)
     .flatMap((m) => {
-      const other = [...new Set(poor.flatMap((p) => clothProperties(of(p), of(m))))];
-      const cloth = of(m);
-      return cloth ? [`version ${m.version} in ${cloth.name} did well${other.length > 0 ? `: other ${other.join(' and ')}` : ''}`] : [];
+      const other = [...new Set(poor.flatMap((p) => fabricProperties(of(p), of(m))))];
+      const fabric = of(m);
+      return fabric ? [`version ${m.version} in ${fabric.name} did well${other.length > 0 ? `: other ${other.join(' and ')}` : ''}`] : [];
     });
 }
 

@@ -18,11 +18,11 @@ describe('what a verdict counts', () => {
 
   test('reasons by weight: ten wears of knowledge outweigh a first day', () => {
     const shares = reasonShares([
-      { verdicts: [verdict(0, 3, { reasons: ['style'] }), verdict(10, 3, { reasons: ['cloth', 'care'] })] },
-      { verdicts: [verdict(2, 2, { reasons: ['cloth', 'no longer fits'] })] },
+      { verdicts: [verdict(0, 3, { reasons: ['style'] }), verdict(10, 3, { reasons: ['fabric', 'care'] })] },
+      { verdicts: [verdict(2, 2, { reasons: ['fabric', 'no longer fits'] })] },
     ]);
     expect(shares.map((s) => [s.reason, s.weight])).toEqual([
-      ['cloth', 14],
+      ['fabric', 14],
       ['care', 11],
       ['style', 1],
     ]);

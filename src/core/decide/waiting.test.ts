@@ -1,4 +1,4 @@
-import { sampleAlteration, sampleCloth, sampleMake, SAMPLE_PATTERN } from '../garment/sample-case';
+import { sampleAlteration, sampleFabric, sampleMake, SAMPLE_PATTERN } from '../garment/sample-case';
 import type { Plan } from '../records';
 import { blankPlan } from '../records/blank';
 import { wardrobe } from '../wear/wardrobe';
@@ -16,7 +16,7 @@ const waits = (input: Partial<Parameters<typeof waiting>[0]>, days = 0) => {
     count: 1,
   }));
   const hanging = wardrobe(makes, wears, [SAMPLE_PATTERN], [], 'north', TODAY);
-  return waiting({ makes: [], cloths: [], plans: [], patterns: [SAMPLE_PATTERN], ...input }, hanging, 'north', TODAY);
+  return waiting({ makes: [], fabrics: [], plans: [], patterns: [SAMPLE_PATTERN], ...input }, hanging, 'north', TODAY);
 };
 
 test('loose ends by age, without those that are done', () => {
@@ -47,28 +47,28 @@ test('only the last version’s paper is to be marked, and none of a pattern let
     [2, 'bodice-above-bust'],
     [3, 'bodice-above-bust'],
   ]);
-  expect(waits({ makes, patterns: [{ ...SAMPLE_PATTERN, state: 'let go' }] }).unmarked).toEqual([]);
+  expect(waits({ makes, patterns: [{ ...SAMPLE_PATTERN, state: 'retired' }] }).unmarked).toEqual([]);
 });
 
-test('cloth to wash, cloth ready to cut, plans due', () => {
+test('fabric to wash, fabric ready to cut, plans due', () => {
   const pieces = [{ length: 200, width: 140 }];
-  const cloths = [
-    sampleCloth('new', { bought: '2026-02-01', pieces }),
-    sampleCloth('firm', { bought: '2026-02-01', pieces, shrinkAlong: 0 }),
-    sampleCloth('old', { bought: '2020-02-01', pieces }),
-    sampleCloth('cut up', { bought: '2026-02-01' }),
-    sampleCloth('washed', { bought: '2026-02-01', washedOn: '2026-02-02', pieces }),
+  const fabrics = [
+    sampleFabric('new', { bought: '2026-02-01', pieces }),
+    sampleFabric('firm', { bought: '2026-02-01', pieces, shrinkAlong: 0 }),
+    sampleFabric('old', { bought: '2020-02-01', pieces }),
+    sampleFabric('cut up', { bought: '2026-02-01' }),
+    sampleFabric('washed', { bought: '2026-02-01', washedOn: '2026-02-02', pieces }),
   ];
-  const use = (clothId: string) => [{ id: clothId, clothId, part: 'main' as const }];
+  const use = (fabricId: string) => [{ id: fabricId, fabricId, part: 'main' as const }];
   const plans = [
-    plan('soon', { due: '2026-05-01', cloths: use('washed') }),
-    plan('past', { due: '2026-03-01', cloths: use('new') }),
+    plan('soon', { due: '2026-05-01', fabrics: use('washed') }),
+    plan('past', { due: '2026-03-01', fabrics: use('new') }),
     plan('later', { due: '2026-05-02' }),
-    plan('made', { due: '2026-03-01', state: 'made', cloths: use('washed') }),
+    plan('made', { due: '2026-03-01', state: 'made', fabrics: use('washed') }),
   ];
-  const found = waits({ cloths, plans });
+  const found = waits({ fabrics, plans });
   expect(found.toWash.map((c) => c.id)).toEqual(['new']);
-  expect(found.readyToCut.map((r) => [r.cloth.id, r.plan.id])).toEqual([['washed', 'soon']]);
+  expect(found.readyToCut.map((r) => [r.fabric.id, r.plan.id])).toEqual([['washed', 'soon']]);
   expect(found.plansDue.map((p) => p.id)).toEqual(['past', 'soon']);
 });
 

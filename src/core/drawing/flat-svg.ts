@@ -6,7 +6,7 @@ import { blend, lightness, printPattern } from './print';
 const INK = '#26211c';
 const PAPER = '#fffdf8';
 
-/** Cloth without a swatch: unbleached calico. */
+/** Fabric without a swatch: unbleached calico. */
 export const CALICO: Swatch = { print: 'plain', ground: '#e9dfcb', figure: '#e9dfcb', repeat: 2 };
 
 /** How large the picture of a flat is, in units of its sheet: as high as the garment needs. */
@@ -15,9 +15,9 @@ export function sheetOf(kind: GarmentKind, flat: FlatDetails | undefined, side: 
 }
 
 /**
- * A garment laid flat in its cloth, as a picture of its own: SVG without script or outside reference.
+ * A garment laid flat in its fabric, as a picture of its own: SVG without script or outside reference.
  *
- * Lines keep their weight at any size (look.md); on dark cloth the seams are drawn in a lighter shade of it, so that they show.
+ * Lines keep their weight at any size (look.md); on dark fabric the seams are drawn in a lighter shade of it, so that they show.
  */
 export function flatSvg(kind: GarmentKind, flat: FlatDetails | undefined, side: FlatSide, swatch: Swatch = CALICO): string {
   const dark = lightness(swatch.ground) < 0.2;
@@ -25,7 +25,7 @@ export function flatSvg(kind: GarmentKind, flat: FlatDetails | undefined, side: 
   const line = (colour: string, width: number, rest = '') => `stroke="${colour}" stroke-width="${width}" vector-effect="non-scaling-stroke" ${rest}`;
   const style: Record<StrokeRole, string> = {
     piece: `fill="url(#p)" ${line(dark ? blend(INK, swatch.ground, 0.2) : INK, 1.1)}`,
-    // On dark cloth lapels and welts take the lighter shade, or they would vanish.
+    // On dark fabric lapels and welts take the lighter shade, or they would vanish.
     detail: `fill="url(#p)" ${line(dark ? seam : INK, dark ? 0.8 : 1)}`,
     under: `fill="${dark ? blend(swatch.ground, PAPER, 0.22) : blend(swatch.ground, INK, 0.28)}" ${line(INK, 0.8)}`,
     seam: `fill="none" ${line(seam, 0.8)}`,

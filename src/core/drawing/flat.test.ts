@@ -86,7 +86,7 @@ describe('as a picture', () => {
     }
   });
 
-  test('on dark cloth the seams are lighter than the cloth, on light cloth darker', () => {
+  test('on dark fabric the seams are lighter than the fabric, on light fabric darker', () => {
     const strokeOf = (ground: string) =>
       /fill="none" stroke="(#[0-9a-f]{6})"/.exec(flatSvg('shirt', undefined, 'front', { print: 'plain', ground, figure: ground, repeat: 2 }))![1]!;
     expect(lightness(strokeOf('#101418'))).toBeGreaterThan(lightness('#101418') + 0.1);

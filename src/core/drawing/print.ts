@@ -22,7 +22,7 @@ export function blend(from: string, to: string, part: number): string {
 }
 
 /**
- * The cloth's print as an SVG pattern.
+ * The fabric's print as an SVG pattern.
  *
  * @param id the id of the pattern within its drawing
  * @param unitsPerCm scale of the drawing; the repeat is drawn true, but never finer than can be seen

@@ -1,6 +1,6 @@
 import type { FlatDetails } from '../records';
 
-/** How a stroke of a flat is drawn: pieces and the details laid on them are filled with the cloth. */
+/** How a stroke of a flat is drawn: pieces and the details laid on them are filled with the fabric. */
 export type StrokeRole = 'piece' | 'detail' | 'under' | 'seam' | 'stitch' | 'button';
 export interface Stroke {
   readonly role: StrokeRole;

@@ -1,6 +1,6 @@
 import type { CaseTables } from '../garment/case';
 import { FitLedger, newsBetween } from './session';
-import { SAMPLE_BODY, SAMPLE_PATTERN, sampleCloth, sampleMake, sampleNote } from '../garment/sample-case';
+import { SAMPLE_BODY, SAMPLE_PATTERN, sampleFabric, sampleMake, sampleNote } from '../garment/sample-case';
 
 const PLAN = { date: SAMPLE_BODY.date, unit: 'cm' as const };
 
@@ -17,7 +17,7 @@ function tables(): CaseTables {
     patterns: [...ids, 'never made'].map((id) => ({ ...SAMPLE_PATTERN, id, name: id })),
     makes: [...ids.flatMap((id) => [make(id, 1), make(id, 2)]), make('curlew', 1, 'niece')],
     bodies: [SAMPLE_BODY],
-    cloths: [sampleCloth('poplin'), sampleCloth('unused')],
+    fabrics: [sampleFabric('poplin'), sampleFabric('unused')],
   };
 }
 
@@ -79,10 +79,10 @@ describe('after one new note only what it touches is reckoned again', () => {
     expect(ledger.memory('person').anew).toBe(3);
   });
 
-  test('a cloth that nobody cut from touches nothing; one that was cut from touches its patterns', () => {
+  test('a fabric that nobody cut from touches nothing; one that was cut from touches its patterns', () => {
     const ledger = told(first);
     ledger.memory('person');
-    const other = (id: string) => ({ ...first, cloths: first.cloths.map((c) => (c.id === id ? { ...c, stretchAcross: 12 } : c)) });
+    const other = (id: string) => ({ ...first, fabrics: first.fabrics.map((c) => (c.id === id ? { ...c, stretchAcross: 12 } : c)) });
     ledger.learn(newsBetween(first, other('unused')));
     expect(ledger.memory('person').anew).toBe(0);
     ledger.learn(newsBetween(other('unused'), other('poplin')));

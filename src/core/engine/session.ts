@@ -32,7 +32,7 @@ export function newsBetween(before: CaseTables | undefined, now: CaseTables): Ne
     }
     return { put, gone: [...old.keys()] };
   };
-  return { patterns: of('patterns'), makes: of('makes'), bodies: of('bodies'), cloths: of('cloths') };
+  return { patterns: of('patterns'), makes: of('makes'), bodies: of('bodies'), fabrics: of('fabrics') };
 }
 
 /** What an account shows of a pattern: the next cut, and why. */
@@ -50,7 +50,7 @@ interface Cases {
 
 function isSameCase(a: PatternCase, b: PatternCase): boolean {
   const same = <T>(one: readonly T[], other: readonly T[]) => one.length === other.length && one.every((record, i) => record === other[i]);
-  return a.pattern === b.pattern && a.cloths === b.cloths && same(a.makes, b.makes) && same(a.bodies, b.bodies);
+  return a.pattern === b.pattern && a.fabrics === b.fabrics && same(a.makes, b.makes) && same(a.bodies, b.bodies);
 }
 
 /**
@@ -58,7 +58,7 @@ function isSameCase(a: PatternCase, b: PatternCase): boolean {
  * (engine.md, Speed). It is told what changed and never the whole twice.
  */
 export class FitLedger {
-  #tables: CaseTables = { patterns: [], makes: [], bodies: [], cloths: [] };
+  #tables: CaseTables = { patterns: [], makes: [], bodies: [], fabrics: [] };
   /** By person: of the tables as they stand, or as they stood when it was last asked. */
   readonly #cases = new Map<string, Cases>();
   /** The last recollection of each person; it stays when the tables change, for what did not. */
@@ -79,7 +79,7 @@ export class FitLedger {
       for (const [id, record] of anew) if (!left.has(id)) records.push(record);
       return records;
     };
-    this.#tables = { patterns: after('patterns'), makes: after('makes'), bodies: after('bodies'), cloths: after('cloths') };
+    this.#tables = { patterns: after('patterns'), makes: after('makes'), bodies: after('bodies'), fabrics: after('fabrics') };
   }
 
   /** Every pattern that was made for a person. */
@@ -132,7 +132,7 @@ export class FitLedger {
     return input ? plannedZones(input, make, plan, this.memory(make.personId)) : [];
   }
 
-  /** The size of a pattern by the three schools, for a person. */
+  /** The size of a pattern by the three sizing methods, for a person. */
   sizes(personId: string, patternId: string, plan: PlannedCut, by: Person['sizedBy']): Sizes | undefined {
     const input = this.caseOf(personId, patternId);
     const last = input?.makes.at(-1);

@@ -1,7 +1,7 @@
-import { sampleCloth } from '../garment/sample-case';
-import { onShelf, weightOf } from './filter';
+import { sampleFabric } from '../garment/sample-case';
+import { inStash, weightOf } from './filter';
 
-const poplin = sampleCloth('poplin', {
+const poplin = sampleFabric('poplin', {
   name: 'blue poplin',
   colour: 'blue',
   fibre: 'cotton',
@@ -9,15 +9,15 @@ const poplin = sampleCloth('poplin', {
   seasons: ['summer'],
   pieces: [{ length: 190, width: 140 }],
 });
-const coating = sampleCloth('coating', {
+const coating = sampleFabric('coating', {
   name: 'storm coating',
   fibre: 'wool',
   weight: 420,
   seasons: ['autumn', 'winter'],
   pieces: [{ length: 80, width: 150 }],
 });
-const rib = sampleCloth('rib', { name: 'plum rib', structure: 'knit', weightClass: 'medium' });
-const ids = (...filter: Parameters<typeof onShelf>[1][]) => onShelf([poplin, coating, rib], filter[0] ?? {}).map((c) => c.id);
+const rib = sampleFabric('rib', { name: 'plum rib', structure: 'knit', weightClass: 'medium' });
+const ids = (...filter: Parameters<typeof inStash>[1][]) => inStash([poplin, coating, rib], filter[0] ?? {}).map((c) => c.id);
 
 test.each([
   [{}, ['poplin', 'coating', 'rib']],
@@ -36,7 +36,7 @@ test.each([
 ] as const)('%j', (filter, found) => expect(ids(filter)).toEqual(found));
 
 test('grams go before the hand; a knit counts as medium where a woven is heavy', () => {
-  expect(weightOf(sampleCloth('a', { weight: 240, weightClass: 'light' }))).toBe('heavy');
-  expect(weightOf(sampleCloth('a', { weight: 240, structure: 'knit' }))).toBe('medium');
-  expect(weightOf(sampleCloth('a'))).toBeUndefined();
+  expect(weightOf(sampleFabric('a', { weight: 240, weightClass: 'light' }))).toBe('heavy');
+  expect(weightOf(sampleFabric('a', { weight: 240, structure: 'knit' }))).toBe('medium');
+  expect(weightOf(sampleFabric('a'))).toBeUndefined();
 });

@@ -1,32 +1,32 @@
-import type { Cloth } from '../records';
+import type { Fabric } from '../records';
 import { longestPiece } from './stash';
 
-/** What one looks for on the shelf; what is left open does not matter. */
-export interface ShelfFilter {
+/** What one looks for in the stash; what is left open does not matter. */
+export interface StashFilter {
   readonly words?: string;
-  readonly structure?: Cloth['structure'];
+  readonly structure?: Fabric['structure'];
   readonly weight?: 'light' | 'medium' | 'heavy';
-  readonly season?: Cloth['seasons'][number];
+  readonly season?: Fabric['seasons'][number];
   /** A piece at least this long, cm. */
   readonly length?: number;
   /** Only what lies there. */
   readonly onHand?: boolean;
 }
 
-/** Light below, heavy from, g/m². Source: usual trade practice for garment cloth; knits run a little heavier. */
+/** Light below, heavy from, g/m². Source: usual trade practice for garment fabric; knits run a little heavier. */
 const WEIGHT_EDGES = { woven: [130, 230], knit: [160, 260] } as const;
 
-/** A cloth's weight by hand: said, or by its grams; undefined where neither is known. */
-export function weightOf({ structure, weight, weightClass }: Cloth): 'light' | 'medium' | 'heavy' | undefined {
+/** A fabric's weight by hand: said, or by its grams; undefined where neither is known. */
+export function weightOf({ structure, weight, weightClass }: Fabric): 'light' | 'medium' | 'heavy' | undefined {
   if (weight === undefined) return weightClass;
   const [light, heavy] = WEIGHT_EDGES[structure];
   return weight < light ? 'light' : weight >= heavy ? 'heavy' : 'medium';
 }
 
-/** Cloths that answer a filter. A cloth whose weight or season nobody noted is not found by them: it is not known to suit. */
-export function onShelf(cloths: readonly Cloth[], { words = '', structure, weight, season, length, onHand = false }: ShelfFilter): Cloth[] {
+/** Fabrics that answer a filter. A fabric whose weight or season nobody noted is not found by them: it is not known to suit. */
+export function inStash(fabrics: readonly Fabric[], { words = '', structure, weight, season, length, onHand = false }: StashFilter): Fabric[] {
   const wanted = words.toLowerCase().split(/\s+/).filter(Boolean);
-  return cloths.filter((c) => {
+  return fabrics.filter((c) => {
     const text = [c.name, c.colour, c.fibre, c.weave, c.structure, c.source, c.behaviour].join(' ').toLowerCase();
     return (
       wanted.every((w) => text.includes(w)) &&

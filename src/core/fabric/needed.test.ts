@@ -1,24 +1,24 @@
 import fc from 'fast-check';
 import { blankView, type Make, type View } from '../records';
-import { SAMPLE_PATTERN, sampleCloth, sampleMake } from '../garment/sample-case';
-import { clothNeeded, lengthToBuy, onHand, type NeedRequest } from './needed';
+import { SAMPLE_PATTERN, sampleFabric, sampleMake } from '../garment/sample-case';
+import { fabricNeeded, lengthToBuy, onHand, type NeedRequest } from './needed';
 
 const VIEW: View = {
   ...blankView('view', 'plain', ['bust']),
-  clothTable: [
+  fabricTable: [
     { width: 115, length: 245 },
     { width: 140, length: 200, sizes: 'A to C' },
     { width: 140, length: 220, sizes: 'D, E' },
   ],
 };
-const took = (version: number, length: number, left: number, clothId = 'poplin'): Make =>
-  sampleMake(version, { cloths: [{ id: 'u', clothId, part: 'main', length, left }] });
+const took = (version: number, length: number, left: number, fabricId = 'poplin'): Make =>
+  sampleMake(version, { fabrics: [{ id: 'u', fabricId, part: 'main', length, left }] });
 const ask = (width: number, rest: Partial<NeedRequest> = {}) =>
-  clothNeeded({
+  fabricNeeded({
     pattern: SAMPLE_PATTERN,
     view: VIEW,
     makes: [],
-    cloths: [sampleCloth('poplin', { width: 140 }), sampleCloth('narrow', { width: 90 })],
+    fabrics: [sampleFabric('poplin', { width: 140 }), sampleFabric('narrow', { width: 90 })],
     size: { size: 'C' },
     width,
     ...rest,
@@ -55,10 +55,10 @@ describe('length needed', () => {
   });
 
   test('nothing known: nothing invented', () => {
-    expect(ask(140, { view: { ...VIEW, clothTable: [] } })).toBeUndefined();
+    expect(ask(140, { view: { ...VIEW, fabricTable: [] } })).toBeUndefined();
   });
 
-  test('a wider cloth never takes more', () => {
+  test('a wider fabric never takes more', () => {
     fc.assert(
       fc.property(fc.integer({ min: 80, max: 200 }), fc.integer({ min: 0, max: 60 }), (width, more) => {
         expect(ask(width + more)!.length).toBeLessThanOrEqual(ask(width)!.length + 1e-6);
@@ -120,5 +120,5 @@ describe('on hand: pieces, never a sum', () => {
     ).toMatchObject({ answer: 'enough', piece: { width: 150 } });
   });
 
-  test('an empty shelf', () => expect(onHand([], needed)).toEqual({ answer: 'not enough', piece: undefined, over: -180, tooNarrow: false }));
+  test('an empty stash', () => expect(onHand([], needed)).toEqual({ answer: 'not enough', piece: undefined, over: -180, tooNarrow: false }));
 });

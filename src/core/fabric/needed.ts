@@ -1,9 +1,9 @@
-import type { Cloth, Make, Pattern, Piece, SizeLine, View } from '../records';
-import { mainCloth } from '../garment/stretch';
+import type { Fabric, Make, Pattern, Piece, SizeLine, View } from '../records';
+import { mainFabric } from '../garment/stretch';
 
 /** To a narrower width by area, and more, since pieces do not fill it as well. Source: engine.md, section 10. */
 const ROUGH = 1.15;
-/** A cloth without a width is taken to be so wide, cm: the commonest. */
+/** A fabric without a width is taken to be so wide, cm: the commonest. */
 const USUAL_WIDTH = 140;
 /** What is left over when there is plenty, and what is tight, cm. Source: our own convention. */
 const PLENTY = 30;
@@ -16,8 +16,8 @@ const UNDER_WAY: readonly Make['state'][] = ['planned', 'cut', 'abandoned'];
 /** Where the length came from. */
 export type NeedFrom = 'the table of the view' | 'a version' | 'another width';
 
-/** A length of cloth needed, cm, at a width. */
-export interface ClothNeeded {
+/** A length of fabric needed, cm, at a width. */
+export interface FabricNeeded {
   readonly length: number;
   readonly width: number;
   readonly from: NeedFrom;
@@ -31,9 +31,9 @@ export interface NeedRequest {
   readonly view: View;
   /** Makes of this view that name what they took. */
   readonly makes: readonly Make[];
-  readonly cloths: readonly Cloth[];
+  readonly fabrics: readonly Fabric[];
   readonly size?: SizeLine | undefined;
-  /** Width of the cloth that is wanted, cm. */
+  /** Width of the fabric that is wanted, cm. */
   readonly width: number;
   /** The longest piece of the pattern, cm, where known: no width makes that shorter. */
   readonly longestPiece?: number | undefined;
@@ -52,36 +52,36 @@ function speaksOf(sizes: string | undefined, size: SizeLine | undefined, pattern
 }
 
 /** What is known of this view: table lines for the size, and what versions really took. */
-function known({ pattern, view, makes, cloths, size }: NeedRequest): ClothNeeded[] {
-  const table = view.clothTable
+function known({ pattern, view, makes, fabrics, size }: NeedRequest): FabricNeeded[] {
+  const table = view.fabricTable
     .filter((n) => speaksOf(n.sizes, size, pattern))
-    .map(({ width, length }): ClothNeeded => ({ width, length, from: 'the table of the view', rough: false }));
+    .map(({ width, length }): FabricNeeded => ({ width, length, from: 'the table of the view', rough: false }));
   const taken = makes
     .filter(
       (m) =>
         TAKES_ITS_FILL.includes(m.kind) && !UNDER_WAY.includes(m.state) && m.sources.some((s) => s.patternId === pattern.id && s.viewId === view.id),
     )
-    .flatMap((make): ClothNeeded[] => {
-      const use = make.cloths.find((u) => u.part === 'main');
+    .flatMap((make): FabricNeeded[] => {
+      const use = make.fabrics.find((u) => u.part === 'main');
       if (!use?.length) return [];
-      const width = mainCloth(make, cloths).cloth?.width ?? USUAL_WIDTH;
+      const width = mainFabric(make, fabrics).fabric?.width ?? USUAL_WIDTH;
       return [{ width, length: use.length - (use.left ?? 0), from: 'a version', rough: false, version: make.version }];
     });
   return [...table, ...taken];
 }
 
 /**
- * Length of cloth needed at a width, before nap, repeats, added lengths and shrinkage (engine.md, section 10).
+ * Length of fabric needed at a width, before nap, repeats, added lengths and shrinkage (engine.md, section 10).
  *
  * What a version really took at this width is the better evidence; then the table; then another width, by area and a bit more. A wider
- * cloth never takes less than the longest piece.
+ * fabric never takes less than the longest piece.
  *
  * @returns cm; undefined where nothing is known of the view
  */
-export function clothNeeded(request: NeedRequest): ClothNeeded | undefined {
+export function fabricNeeded(request: NeedRequest): FabricNeeded | undefined {
   const { width, longestPiece = 0 } = request;
   const all = known(request);
-  const near = (n: ClothNeeded) => Math.abs(n.width - width) < 5;
+  const near = (n: FabricNeeded) => Math.abs(n.width - width) < 5;
   const latest = all.filter((n) => n.from === 'a version' && near(n)).sort((a, b) => b.version! - a.version!)[0];
   const direct = latest ?? all.find(near);
   if (direct) return { ...direct, length: Math.max(direct.length, longestPiece) };
@@ -101,7 +101,7 @@ export function clothNeeded(request: NeedRequest): ClothNeeded | undefined {
 export interface Extra {
   /** Nap or a one-way print: pieces cannot be turned; so much of the length. Source: fitting practice, a tenth. */
   readonly oneWay?: boolean;
-  /** Repeat to match along the cloth, cm: one for each length that pieces are laid in. */
+  /** Repeat to match along the fabric, cm: one for each length that pieces are laid in. */
   readonly repeat?: number;
   /** Lengths into which pieces are laid one after the other; two is usual (front and back). */
   readonly lengths?: number;
@@ -126,10 +126,10 @@ export function lengthToBuy(length: number, { oneWay = false, repeat = 0, length
 
 export type Enough = 'plenty' | 'enough' | 'tight' | 'not enough';
 
-/** Whether the shelf has enough, with the piece that was asked and how much it is over or short. */
+/** Whether the stash has enough, with the piece that was asked and how much it is over or short. */
 export interface OnHand {
   readonly answer: Enough;
-  /** The piece that comes nearest; undefined where none is on the shelf. */
+  /** The piece that comes nearest; undefined where none is in the stash. */
   readonly piece: Piece | undefined;
   /** cm left over in that piece; minus is short. */
   readonly over: number;
@@ -138,9 +138,9 @@ export interface OnHand {
 }
 
 /**
- * Whether the pieces on the shelf suffice: one of them must, since a sum of pieces is not a length.
+ * Whether the pieces in the stash suffice: one of them must, since a sum of pieces is not a length.
  *
- * @param pieces washed, or as they will be after the first wash (`washed` in shelf.ts)
+ * @param pieces washed, or as they will be after the first wash (`washed` in stash.ts)
  * @param needed length at a piece's own width, cm
  * @param widest the widest pattern piece, or the width a bias or circular piece needs, cm
  */

@@ -1,14 +1,14 @@
 import fc from 'fast-check';
-import { sampleCloth } from '../garment/sample-case';
-import type { ClothUse } from '../records';
+import { sampleFabric } from '../garment/sample-case';
+import type { FabricUse } from '../records';
 import { cutFrom, longestPiece, putBack, settleUses, testResult, washed, withTest } from './stash';
 
 const piece = (length: number, width = 140) => ({ length, width });
-const poplin = sampleCloth('poplin', { width: 140, pieces: [piece(300), piece(120)] });
-const use = (rest: Partial<ClothUse> = {}): ClothUse => ({ id: 'u1', clothId: 'poplin', part: 'main', ...rest });
+const poplin = sampleFabric('poplin', { width: 140, pieces: [piece(300), piece(120)] });
+const use = (rest: Partial<FabricUse> = {}): FabricUse => ({ id: 'u1', fabricId: 'poplin', part: 'main', ...rest });
 const sum = (pieces: readonly { length: number }[]) => pieces.reduce((total, p) => total + p.length, 0);
 
-describe('cutting from the shelf', () => {
+describe('cutting from the stash', () => {
   test('takes from the shortest piece that is long enough', () => {
     expect(cutFrom(poplin.pieces, 100)).toEqual({ pieces: [piece(300), piece(20)], taken: 100 });
     expect(cutFrom(poplin.pieces, 190)).toEqual({ pieces: [piece(110), piece(120)], taken: 190 });
@@ -25,7 +25,7 @@ describe('cutting from the shelf', () => {
     expect(cutFrom([], 100)).toEqual({ pieces: [], taken: 0 });
   });
 
-  test('never gains cloth', () => {
+  test('never gains fabric', () => {
     fc.assert(
       fc.property(fc.array(fc.integer({ min: 10, max: 600 }), { maxLength: 5 }), fc.integer({ min: 1, max: 900 }), (lengths, length) => {
         const before = lengths.map((l) => piece(l));
@@ -39,7 +39,7 @@ describe('cutting from the shelf', () => {
 });
 
 describe('putting back', () => {
-  test('onto the longest piece of the cloth’s width, else as a piece of its own', () => {
+  test('onto the longest piece of the fabric’s width, else as a piece of its own', () => {
     expect(putBack(poplin, 50)).toEqual([piece(350), piece(120)]);
     expect(putBack({ width: 150, pieces: [piece(40, 20)] }, 50)).toEqual([piece(40, 20), piece(50, 150)]);
     expect(putBack({ pieces: [] }, 50)).toEqual([piece(50, 140)]);
@@ -53,40 +53,40 @@ describe('the uses of a make', () => {
     expect(changed[0]?.to.pieces).toEqual([piece(110), piece(120)]);
   });
 
-  test('two uses of one cloth both take', () => {
+  test('two uses of one fabric both take', () => {
     const { changed } = settleUses([poplin], [], [use({ length: 190 }), use({ id: 'u2', part: 'facing', length: 60 })]);
     expect(sum(changed[0]!.to.pieces)).toBe(170);
   });
 
-  test('a use that is not from the shelf takes nothing', () => {
+  test('a use that is not from the stash takes nothing', () => {
     expect(settleUses([poplin], [], [use({ length: 190, taken: 0 })]).changed).toEqual([]);
   });
 
-  test('a cloth with nothing on the shelf is only noted', () => {
-    const empty = sampleCloth('poplin');
+  test('a fabric with nothing in the stash is only noted', () => {
+    const empty = sampleFabric('poplin');
     expect(settleUses([empty], [], [use({ length: 190 })])).toEqual({ uses: [use({ length: 190 })], changed: [] });
   });
 
   test('a length corrected gives back and takes anew', () => {
     const first = settleUses([poplin], [], [use({ length: 190 })]);
-    const shelf = first.changed[0]!.to;
-    const second = settleUses([shelf], first.uses, [{ ...first.uses[0]!, length: 150 }]);
+    const stash = first.changed[0]!.to;
+    const second = settleUses([stash], first.uses, [{ ...first.uses[0]!, length: 150 }]);
     expect(second.uses[0]!.taken).toBe(150);
     expect(sum(second.changed[0]!.to.pieces)).toBe(270);
   });
 
-  test('a use removed, or moved to another cloth, gives back what it took', () => {
+  test('a use removed, or moved to another fabric, gives back what it took', () => {
     const first = settleUses([poplin], [], [use({ length: 190 })]);
-    const shelf = [first.changed[0]!.to, sampleCloth('twill', { width: 150, pieces: [piece(200, 150)] })];
-    expect(sum(settleUses(shelf, first.uses, []).changed[0]!.to.pieces)).toBe(420);
-    const moved = settleUses(shelf, first.uses, [{ ...first.uses[0]!, clothId: 'twill' }]);
+    const stash = [first.changed[0]!.to, sampleFabric('twill', { width: 150, pieces: [piece(200, 150)] })];
+    expect(sum(settleUses(stash, first.uses, []).changed[0]!.to.pieces)).toBe(420);
+    const moved = settleUses(stash, first.uses, [{ ...first.uses[0]!, fabricId: 'twill' }]);
     expect(moved.changed.map(({ to }) => [to.id, sum(to.pieces)])).toEqual([
       ['poplin', 420],
       ['twill', 10],
     ]);
   });
 
-  test('an old make that took nothing off the shelf goes on taking nothing when it is corrected', () => {
+  test('an old make that took nothing from the stash goes on taking nothing when it is corrected', () => {
     const old = use({ length: 225 });
     const { uses, changed } = settleUses([poplin], [old], [{ ...old, length: 230, squeeze: 'tight' }]);
     expect(uses).toEqual([use({ length: 230, squeeze: 'tight' })]);
@@ -116,8 +116,8 @@ describe('tests on a piece', () => {
     expect(testResult({ of, before, after })).toBe(result);
   });
 
-  test('the result stands where the cloth says what it does, and the test is kept', () => {
-    const tested = withTest(sampleCloth('knit', { stretchAcross: undefined }), {
+  test('the result stands where the fabric says what it does, and the test is kept', () => {
+    const tested = withTest(sampleFabric('knit', { stretchAcross: undefined }), {
       id: 't',
       of: 'stretch across',
       date: '2026-11-01',
@@ -130,7 +130,7 @@ describe('tests on a piece', () => {
 });
 
 describe('washing', () => {
-  const cotton = sampleCloth('cotton', { shrinkAlong: 4, shrinkAcross: 1, pieces: [piece(200)] });
+  const cotton = sampleFabric('cotton', { shrinkAlong: 4, shrinkAcross: 1, pieces: [piece(200)] });
 
   test('the first wash shortens and narrows every piece, a later one does not', () => {
     const once = washed(cotton, '2026-11-01');

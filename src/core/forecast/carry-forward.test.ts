@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import type { Make, Outcome } from '../records';
 import { edgesOf } from '../body/fit-class';
-import { carryForward, keepsLast, reckonedMakes, zonesOfCase } from './carry-forward';
+import { carryForward, keepsLast, countedVersions, zonesOfCase } from './carry-forward';
 import type { PatternCase } from '../garment/case';
 import type { PlannedCut } from './next-cut';
 import { offsetOf } from '../garment/offset';
@@ -167,8 +167,8 @@ describe('what is changed', () => {
   });
 });
 
-describe('the body and the cloth of the plan', () => {
-  test('a body that has grown asks for more cloth at the same offset', () => {
+describe('the body and the fabric of the plan', () => {
+  test('a body that has grown asks for more fabric at the same offset', () => {
     const grown = { ...SAMPLE_BODY, id: 'grown', date: '2025-11-30', measures: { ...SAMPLE_BODY.measures, bust: 98 } };
     const result = carried([sampleMake(1, { cutOn: '2025-01-01', fitNotes: [sampleNote('bust', 0, { date: '2025-01-01' })] })], {
       bodies: [SAMPLE_BODY, grown],
@@ -178,20 +178,20 @@ describe('the body and the cloth of the plan', () => {
   });
 
   const knit = { ...SAMPLE_PATTERN, fitClass: 'close' as const, wants: { structure: 'knit' as const, stretch: 20 } };
-  const inGive = sampleMake(1, { cloths: [{ id: 'u', clothId: 'give', part: 'main' as const }], fitNotes: [sampleNote('bust', 0)] });
+  const inGive = sampleMake(1, { fabrics: [{ id: 'u', fabricId: 'give', part: 'main' as const }], fitNotes: [sampleNote('bust', 0)] });
 
-  test('a cloth that gives less than asked is cut larger, and its doubt lowers the chance', () => {
+  test('a fabric that gives less than asked is cut larger, and its doubt lowers the chance', () => {
     const asAsked = carried([inGive], { pattern: knit });
-    const inPoplin = carried([inGive], { pattern: knit }, { ...PLAN, clothId: 'poplin' });
+    const inPoplin = carried([inGive], { pattern: knit }, { ...PLAN, fabricId: 'poplin' });
     expect(asAsked.next.sizeLines).toEqual([]);
     expect(inPoplin.next.sizeLines.find((l) => l.zone === 'bust')).toBeDefined();
     expect(zone(inPoplin, 'bust').chance!).toBeLessThan(zone(asAsked, 'bust').chance!);
   });
 
-  test('a garment tight in a stiff cloth is not blamed on the size', () => {
+  test('a garment tight in a stiff fabric is not blamed on the size', () => {
     const stiff = sampleMake(1, { fitNotes: [sampleNote('bust', -3)] });
     expect(zone(carried([stiff], { pattern: knit }), 'bust').best.median).toBeLessThan(zone(carried([stiff]), 'bust').best.median + 6);
-    expect(offsetOf(sampleCase([stiff], { pattern: knit }), stiff, 'bust').cloth.cm).toBeCloseTo(-7.2, 6);
+    expect(offsetOf(sampleCase([stiff], { pattern: knit }), stiff, 'bust').fabric.cm).toBeCloseTo(-7.2, 6);
   });
 });
 
@@ -256,11 +256,11 @@ describe('contradiction', () => {
   test('two notes that cannot both be, with what differed', () => {
     const input = sampleCase([
       sampleMake(1, { fitNotes: [sampleNote('bust', -3)] }),
-      sampleMake(2, { cloths: [{ id: 'u', clothId: 'give', part: 'main' }], fitNotes: [sampleNote('bust', 3, { seen: { at: 'firstDay' } })] }),
+      sampleMake(2, { fabrics: [{ id: 'u', fabricId: 'give', part: 'main' }], fitNotes: [sampleNote('bust', 3, { seen: { at: 'firstDay' } })] }),
     ]);
     const found = whyAt(input, 'bust').contradictions;
     expect(found.map((c) => c.evidence.make.version)).toEqual([1, 2]);
-    expect(found[0]?.differed).toEqual(['cloth', 'stage']);
+    expect(found[0]?.differed).toEqual(['fabric', 'stage']);
     expect(found[0]?.tail).toBeLessThan(0.01);
   });
 
@@ -279,7 +279,7 @@ describe('which versions count', () => {
       sampleMake(4, { state: 'abandoned' }),
       sampleMake(5, { state: 'abandoned', fitNotes: [sampleNote('bust', -1)] }),
     ];
-    expect(reckonedMakes(sampleCase(makes)).map((m) => m.version)).toEqual([1, 5]);
+    expect(countedVersions(sampleCase(makes)).map((m) => m.version)).toEqual([1, 5]);
   });
 
   test('a noted zone is spoken of even where the view does not name it', () => {

@@ -1,5 +1,5 @@
 import { alterationKind } from '../catalogue/alterations';
-import { onceFor } from '../units/memoize';
+import { memoize } from '../units/memoize';
 import { ZONE_IDS, type ZoneId } from '../body/zones';
 import type { Alteration, Make, Outcome, SizeLine } from '../records';
 import { beliefAt } from './belief';
@@ -21,7 +21,7 @@ export interface ZoneForecast {
   readonly unused: readonly UnusedNote[];
   readonly best: BestCut;
   readonly ground: Ground;
-  /** Offset of the next cut, and of the last version if it were cut again for the plan's body and cloth, cm. */
+  /** Offset of the next cut, and of the last version if it were cut again for the plan's body and fabric, cm. */
   readonly x: number;
   readonly lastX: number;
   /** Chance of right at the next cut; of the last cut again; of the very best cut. Absent without a note. */
@@ -30,8 +30,8 @@ export interface ZoneForecast {
   readonly chanceOfBest?: number;
   readonly line: SizeLine | undefined;
   readonly unknown: readonly { readonly make: Make; readonly what: Unknown }[];
-  /** The planned cloth gives so differently that a toile is the answer. */
-  readonly clothTooFar: boolean;
+  /** The planned fabric gives so differently that a toile is the answer. */
+  readonly fabricTooFar: boolean;
 }
 
 export interface CarryForward {
@@ -61,7 +61,7 @@ const KEEP_MARGIN = 0.03;
  * Whether the last cut of a zone is kept.
  *
  * @param outcome what its latest note said
- * @param ofLast chance of right of the last cut again, for the body and cloth that are planned
+ * @param ofLast chance of right of the last cut again, for the body and fabric that are planned
  * @param ofBest chance of right of the best cut
  */
 export function keepsLast(outcome: Outcome, ofLast: number, ofBest: number): boolean {
@@ -69,18 +69,18 @@ export function keepsLast(outcome: Outcome, ofLast: number, ofBest: number): boo
 }
 
 /** Versions that count, in order: not those left out, only planned, without a fit, or given up before anything was seen of it. */
-export function reckonedMakes(input: PatternCase): Make[] {
+export function countedVersions(input: PatternCase): Make[] {
   const seen = (m: Make) => m.state !== 'abandoned' || m.fitNotes.length > 0;
   return inOrder(input.makes).filter((m) => m.setAside === undefined && m.state !== 'planned' && m.kind !== 'without fit' && seen(m));
 }
 
 /** The version from which a new one starts: the last that counts. */
 export function lastVersion(input: PatternCase): Make | undefined {
-  return versionsOf({ ...input, makes: reckonedMakes(input) }).at(-1);
+  return versionsOf({ ...input, makes: countedVersions(input) }).at(-1);
 }
 
 /** Zones to speak of: those that decide the fit of any view made, and those noted. */
-export const zonesOfCase = onceFor(({ pattern, makes }: PatternCase): readonly ZoneId[] => {
+export const zonesOfCase = memoize(({ pattern, makes }: PatternCase): readonly ZoneId[] => {
   const asked = new Set<ZoneId>();
   for (const make of makes) {
     const isVersion = make.sources[0]?.patternId === pattern.id;
@@ -98,7 +98,7 @@ function settle(input: PatternCase, again: Garment, zone: ZoneId, memory: Recoll
   const best = bestCut(posterior);
   const [t1] = again.draft.at(zone).edges;
   const lastOffset = again.offset(zone);
-  const chanceAt = (x: number) => chanceOfRight(posterior, x, t1, lastOffset.cloth.sd);
+  const chanceAt = (x: number) => chanceOfRight(posterior, x, t1, lastOffset.fabric.sd);
 
   const latest = used.at(-1);
   let ground: Ground = 'no note';
@@ -109,7 +109,7 @@ function settle(input: PatternCase, again: Garment, zone: ZoneId, memory: Recoll
     if (keeps(lastOffset.x)) {
       ground = rightAfterWear ? 'right after wear' : 'good enough';
     } else if (rightAfterWear && keeps(latest.offset.x)) {
-      // Another body or cloth makes the same paper another garment: the offset that was right is reached again.
+      // Another body or fabric makes the same paper another garment: the offset that was right is reached again.
       ground = 'right after wear';
       target = latest.offset.x;
     } else {
@@ -127,7 +127,7 @@ function settle(input: PatternCase, again: Garment, zone: ZoneId, memory: Recoll
  * @returns undefined where nothing has been cut yet
  */
 export function carryForward(input: PatternCase, plan: PlannedCut, memory?: Recollection): CarryForward | undefined {
-  const counted = reckonedMakes(input);
+  const counted = countedVersions(input);
   // A toile without the parts, or a make of unknown size, still has notes; the next cut starts from the last that names its size.
   const versions = versionsOf({ ...input, makes: counted });
   const last = versions.findLast((m) => m.size !== undefined) ?? versions.at(-1);
@@ -157,7 +157,7 @@ export function carryForward(input: PatternCase, plan: PlannedCut, memory?: Reco
       ...(noted ? { chance: s.chanceAt(x), chanceOfLast: s.chanceAt(s.lastOffset.x), chanceOfBest: s.chanceAt(s.best.median) } : {}),
       line: next.sizeLines.find((l) => l.zone === s.zone)?.line ?? next.size,
       unknown: s.used.filter(({ offset }) => offset.unknown.length > 0).flatMap(({ make, offset }) => offset.unknown.map((what) => ({ make, what }))),
-      clothTooFar: s.lastOffset.cloth.tooFar,
+      fabricTooFar: s.lastOffset.fabric.tooFar,
     };
   });
 

@@ -46,7 +46,7 @@ describe('notes that cannot both be', () => {
   });
 
   test.each<[Difference, Partial<Make>]>([
-    ['cloth', { cloths: [{ id: 'use', clothId: 'untested', part: 'main' }] }],
+    ['fabric', { fabrics: [{ id: 'use', fabricId: 'untested', part: 'main' }] }],
     ['stage', { fitNotes: [sampleNote('bust', 3, { seen: { at: 'firstDay' } })] }],
     ['layer', { fitNotes: [sampleNote('bust', 3, { seen: { at: 'worn', wears: 12 }, over: 'a thick jumper' })] }],
   ])('what differed is named: %s', (difference, rest) => {

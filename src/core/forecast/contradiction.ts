@@ -5,7 +5,7 @@ import { outcomeTails } from '../inference/likelihood';
 import { expectation, quantile, type Posteriors } from '../inference/posterior';
 
 /** What was not the same between a contradicting note and the others. */
-export type Difference = 'cloth' | 'body' | 'side' | 'stage' | 'layer';
+export type Difference = 'fabric' | 'body' | 'side' | 'stage' | 'layer';
 
 export interface Contradiction {
   readonly zone: ZoneId;
@@ -24,8 +24,8 @@ function differences(one: Evidence, others: readonly Evidence[]): Difference[] {
   const found = new Set<Difference>();
   for (const other of others) {
     if (one.make.id === other.make.id) continue;
-    const cloth = (e: Evidence) => e.make.cloths.find((u) => u.part === 'main')?.clothId;
-    if (cloth(one) !== cloth(other)) found.add('cloth');
+    const fabric = (e: Evidence) => e.make.fabrics.find((u) => u.part === 'main')?.fabricId;
+    if (fabric(one) !== fabric(other)) found.add('fabric');
     const a = one.offset.chart;
     const b = other.offset.chart;
     if (a.from !== 'nothing' && b.from !== 'nothing' && Math.abs(a.body - b.body) > OTHER_BODY) found.add('body');

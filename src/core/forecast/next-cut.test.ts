@@ -104,9 +104,9 @@ describe('what is not worth cutting', () => {
 });
 
 describe('the plan', () => {
-  test('without a planned cloth the pattern’s own is meant, which gives as much as asked', () => {
+  test('without a planned fabric the pattern’s own is meant, which gives as much as asked', () => {
     const next = cut({});
-    expect(offsetOf(caseForPlan(sampleCase([sampleMake(1)]), PLAN), next, 'bust').cloth).toMatchObject({ cm: 0, sd: 0 });
+    expect(offsetOf(caseForPlan(sampleCase([sampleMake(1)]), PLAN), next, 'bust').fabric).toMatchObject({ cm: 0, sd: 0 });
   });
 
   test('the next make is planned for its day, counted on, and carries no notes', () => {

@@ -4,8 +4,8 @@ import { measuresOn } from '../body/measures';
 import type { IsoDate } from '../units/date';
 import { roundToWorkable, workableStep, type LengthUnit } from '../units/length';
 import { zoneOf, type BodyMeasure, type ZoneId } from '../body/zones';
-import type { Alteration, Cloth, ClothUse, Make, MeasurementSet } from '../records';
-import { blankCloth } from '../records/blank';
+import type { Alteration, Fabric, FabricUse, Make, MeasurementSet } from '../records';
+import { blankFabric } from '../records/blank';
 import { effectContext, type PatternCase } from '../garment/case';
 import { lineAt, lineOf, placeOf, readColumn, sameLine } from '../garment/chart';
 import { fitAlterations, Garment } from '../garment/offset';
@@ -14,8 +14,8 @@ import { fitAlterations, Garment } from '../garment/offset';
 export interface PlannedCut {
   /** The day whose body counts. */
   readonly date: IsoDate;
-  /** The planned main cloth. Without one the pattern's own cloth is meant, which gives as much as asked. */
-  readonly clothId?: string;
+  /** The planned main fabric. Without one the pattern's own fabric is meant, which gives as much as asked. */
+  readonly fabricId?: string;
   /** The body it is for, where that is not the one measured: what is expected on that day, cm. */
   readonly expected?: Partial<Record<BodyMeasure, number>> | undefined;
   /** Amounts are rounded to what can be cut in this unit. */
@@ -25,11 +25,11 @@ export interface PlannedCut {
 /** Size lines may leave the size cut by this many steps; what is left after that is an alteration. Source: engine.md, section 6. */
 const MOST_STEPS = 2;
 
-/** The pattern's own cloth: gives as much as it asks for, so that φ is nought. */
-const OWN_CLOTH = 'cloth as the pattern asks';
+/** The pattern's own fabric: gives as much as it asks for, so that φ is nought. */
+const OWN_FABRIC = 'fabric as the pattern asks';
 
-/** Shelves with the pattern's own cloth on them: the same for every pattern that asks for the same. */
-const withOwn = new WeakMap<readonly Cloth[], Map<string, readonly Cloth[]>>();
+/** Shelves with the pattern's own fabric on them: the same for every pattern that asks for the same. */
+const withOwn = new WeakMap<readonly Fabric[], Map<string, readonly Fabric[]>>();
 
 /** The bodies for a plan: what is expected stands as the one set, of the planned day, with the other measures as they are. */
 export function bodiesForPlan(bodies: readonly MeasurementSet[], { date, expected }: PlannedCut): readonly MeasurementSet[] {
@@ -37,28 +37,28 @@ export function bodiesForPlan(bodies: readonly MeasurementSet[], { date, expecte
   return [{ id: 'expected', personId: bodies[0]?.personId ?? '', date, measures: { ...measuresOn(bodies, date), ...expected } }];
 }
 
-/** The case as it is for a plan: with the body that is expected, and without a planned cloth with one that gives what the pattern asks. */
+/** The case as it is for a plan: with the body that is expected, and without a planned fabric with one that gives what the pattern asks. */
 export function caseForPlan(given: PatternCase, plan: PlannedCut): PatternCase {
   const bodies = bodiesForPlan(given.bodies, plan);
   const input = bodies === given.bodies ? given : { ...given, bodies };
-  if (plan.clothId !== undefined) return input;
+  if (plan.fabricId !== undefined) return input;
   const { structure, stretch } = input.pattern.wants;
-  const shelves = withOwn.get(input.cloths) ?? new Map<string, readonly Cloth[]>();
-  withOwn.set(input.cloths, shelves);
+  const stashes = withOwn.get(input.fabrics) ?? new Map<string, readonly Fabric[]>();
+  withOwn.set(input.fabrics, stashes);
   const name = `${structure} ${stretch}`;
   const gives = stretch === undefined ? {} : { stretchAcross: stretch, stretchAlong: stretch };
-  const shelf = shelves.get(name) ?? [...input.cloths, { ...blankCloth(OWN_CLOTH, OWN_CLOTH, structure), ...gives }];
-  shelves.set(name, shelf);
-  return { ...input, cloths: shelf };
+  const stash = stashes.get(name) ?? [...input.fabrics, { ...blankFabric(OWN_FABRIC, OWN_FABRIC, structure), ...gives }];
+  stashes.set(name, stash);
+  return { ...input, fabrics: stash };
 }
 
-/** The main cloth of a cut that is planned: the one planned, else the pattern's own. */
-export function plannedUse({ clothId }: PlannedCut): ClothUse {
-  return { id: 'planned', clothId: clothId ?? OWN_CLOTH, part: 'main' };
+/** The main fabric of a cut that is planned: the one planned, else the pattern's own. */
+export function plannedUse({ fabricId }: PlannedCut): FabricUse {
+  return { id: 'planned', fabricId: fabricId ?? OWN_FABRIC, part: 'main' };
 }
 
 /**
- * The last version cut again as it was, for what is planned: everything that was altered for fit is now on the paper, in the planned cloth,
+ * The last version cut again as it was, for what is planned: everything that was altered for fit is now on the paper, in the planned fabric,
  * and whichever body it was cut for, the planned day's counts.
  */
 export function lastCutAgain(input: PatternCase, { bodyId: _, ...last }: Make, plan: PlannedCut): Garment {
@@ -68,7 +68,7 @@ export function lastCutAgain(input: PatternCase, { bodyId: _, ...last }: Make, p
     version: last.version + 1,
     kind: 'garment',
     cutOn: plan.date,
-    cloths: [plannedUse(plan)],
+    fabrics: [plannedUse(plan)],
     alterations: merged(fitAlterations(last).map((a) => ({ ...a, when: 'paper' as const }))),
     measured: last.measured.filter((m) => m.of === 'piece'),
     fitNotes: [],
@@ -112,13 +112,13 @@ function reach(garment: Garment, zone: ZoneId, target: number, unit: LengthUnit)
   if (Math.abs(target - now.x) < step / 2) return garment;
 
   const base = garment.asDrafted(zone);
-  const net = now.x - now.cloth.cm - base;
-  const wanted = roundToWorkable(target - now.cloth.cm - base, unit, isFine(zone));
+  const net = now.x - now.fabric.cm - base;
+  const wanted = roundToWorkable(target - now.fabric.cm - base, unit, isFine(zone));
   if (Math.abs(wanted - net) < 1e-9) return garment;
 
   const byLine = moveLine(garment, zone, wanted - net);
   const lineMoved = byLine !== garment;
-  const left = lineMoved ? wanted - (byLine.offset(zone).x - now.cloth.cm - base) : wanted - net;
+  const left = lineMoved ? wanted - (byLine.offset(zone).x - now.fabric.cm - base) : wanted - net;
   const remains = roundToWorkable(left, unit, isFine(zone));
   // Between two lines of a chart, what is left is less than the pencil's width against t1: leave it.
   if (lineMoved ? Math.abs(remains) < Math.max(step, zoneOf(zone).edges[0] / 2) : Math.abs(remains) < 1e-9) return byLine;

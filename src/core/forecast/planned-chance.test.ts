@@ -1,18 +1,18 @@
 import { carryForward } from './carry-forward';
 import { plannedZones } from './planned-chance';
-import { sampleAlteration, sampleCase, sampleCloth, sampleMake, sampleNote } from '../garment/sample-case';
+import { sampleAlteration, sampleCase, sampleFabric, sampleMake, sampleNote } from '../garment/sample-case';
 
 const PLAN = { date: '2025-06-01', unit: 'cm' as const };
-const cloths = [sampleCloth('c')];
+const fabrics = [sampleFabric('c')];
 const makes = [
-  sampleMake(1, { fitNotes: [sampleNote('sleeve', -2)], cloths: [{ id: 'u', clothId: 'c', part: 'main' }] }),
+  sampleMake(1, { fitNotes: [sampleNote('sleeve', -2)], fabrics: [{ id: 'u', fabricId: 'c', part: 'main' }] }),
   sampleMake(2, {
     fitNotes: [sampleNote('sleeve', 0)],
     alterations: [sampleAlteration('sleeve-length', 3)],
-    cloths: [{ id: 'u', clothId: 'c', part: 'main' }],
+    fabrics: [{ id: 'u', fabricId: 'c', part: 'main' }],
   }),
 ];
-const input = sampleCase(makes, { cloths });
+const input = sampleCase(makes, { fabrics });
 const sleeve = (amount: number) =>
   plannedZones(input, sampleMake(3, { alterations: [sampleAlteration('sleeve-length', amount)] }), PLAN).find((z) => z.zone === 'sleeve')!;
 

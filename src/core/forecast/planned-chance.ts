@@ -18,22 +18,22 @@ export interface PlannedZone {
   readonly best: BestCut;
   /** Chance of the best cut there is. */
   readonly atBest: number;
-  /** The cloth gives too differently from what the pattern asks to reckon with: a toile is the answer. */
-  readonly clothTooFar: boolean;
+  /** The fabric gives too differently from what the pattern asks to reckon with: a toile is the answer. */
+  readonly fabricTooFar: boolean;
   /** Rests on notes of this pattern; else on other patterns alone. */
   readonly noted: boolean;
 }
 
 /**
- * The chance of right at every zone of which anything is known, for a cut as it is planned: size lines, alterations, cloth and body.
+ * The chance of right at every zone of which anything is known, for a cut as it is planned: size lines, alterations, fabric and body.
  *
  * @param make the plan as a make (`makeOfPlan`)
- * @param plan the day whose body counts, and the planned cloth
+ * @param plan the day whose body counts, and the planned fabric
  * @param memory what the person's other patterns say
  */
 export function plannedZones(input: PatternCase, make: Make, plan: PlannedCut, memory?: Recollection): PlannedZone[] {
   const forPlan = caseForPlan(input, plan);
-  const cut: Make = { ...make, cutOn: plan.date, cloths: [plannedUse(plan)], fitNotes: [] };
+  const cut: Make = { ...make, cutOn: plan.date, fabrics: [plannedUse(plan)], fitNotes: [] };
   const zones = new Set([...zonesOfCase(input), ...viewOf(input.pattern, make).zones]);
   return [...zones].flatMap((zone): PlannedZone[] => {
     if (make.lacking.includes(zone)) return [];
@@ -45,9 +45,9 @@ export function plannedZones(input: PatternCase, make: Make, plan: PlannedCut, m
     if (offset.chart.from === 'nothing' && offset.alterations.length === 0 && used.length === 0) return [];
     const [t1] = edgesOf(zone, fitClassAt(input.pattern, viewOf(input.pattern, make), zone));
     const best = bestCut(posterior);
-    const chance = (x: number) => chanceOfRight(posterior, x, t1, Math.hypot(offset.cloth.sd, offset.unsized));
+    const chance = (x: number) => chanceOfRight(posterior, x, t1, Math.hypot(offset.fabric.sd, offset.unsized));
     return [
-      { zone, x: offset.x, chance: chance(offset.x), best, atBest: chance(best.median), clothTooFar: offset.cloth.tooFar, noted: used.length > 0 },
+      { zone, x: offset.x, chance: chance(offset.x), best, atBest: chance(best.median), fabricTooFar: offset.fabric.tooFar, noted: used.length > 0 },
     ];
   });
 }

@@ -77,7 +77,7 @@ describe('what a person’s patterns taught', () => {
     expect(after.anew).toBe(1);
     expect(after.others(unmade, 'bodice')!.said()).toEqual(new Recollection(noted).others(unmade, 'bodice')!.said());
     expect(after.others(unmade, 'bodice')!.said()).not.toEqual(before.others(unmade, 'bodice')!.said());
-    // Another body, or another cloth, makes every garment another one.
+    // Another body, or another fabric, makes every garment another one.
     const grown = again.map((c) => ({ ...c, bodies: [{ ...SAMPLE_BODY, note: 'measured anew' }] }));
     expect(new Recollection(grown, before).anew).toBe(3);
   });

@@ -1,11 +1,21 @@
 import { edgesOf } from '../body/fit-class';
 import { ZONE_IDS, zoneOf, type ZoneId } from '../body/zones';
-import { mainCloth } from '../garment/stretch';
+import { mainFabric } from '../garment/stretch';
 import { fitClassAt, viewOf, type PatternCase } from '../garment/case';
 import { evidenceAt, evidenceIn, type Evidence } from '../garment/evidence';
 import { classGroup, Memory, type Branch, type RememberedPattern } from '../inference/belief-tree';
-import { bestCut, chanceOfRight, massBelow, posteriorOf, priorFrom, quantile, type BestCut, type Posterior, type Prior } from '../inference/posterior';
-import { gather } from '../units/group-by';
+import {
+  bestCut,
+  chanceOfRight,
+  massBelow,
+  posteriorOf,
+  priorFrom,
+  quantile,
+  type BestCut,
+  type Posterior,
+  type Prior,
+} from '../inference/posterior';
+import { addToGroup } from '../units/group-by';
 import type { Observation } from '../inference/likelihood';
 
 /** A pattern whose notes moved an answer, and by how much: the median with everything less the median without it, cm. */
@@ -78,9 +88,9 @@ interface PatternSaid {
   readonly zones: ReadonlyMap<ZoneId, RememberedPattern | null>;
 }
 
-/** The records that what a pattern says comes from: the pattern, its makes, the bodies and the cloths they were cut from. */
-function recordsOf({ pattern, makes, bodies, cloths }: PatternCase): readonly object[] {
-  return [pattern, ...makes, ...bodies, ...makes.flatMap((make) => mainCloth(make, cloths).cloth ?? [])];
+/** The records that what a pattern says comes from: the pattern, its makes, the bodies and the fabrics they were cut from. */
+function recordsOf({ pattern, makes, bodies, fabrics }: PatternCase): readonly object[] {
+  return [pattern, ...makes, ...bodies, ...makes.flatMap((make) => mainFabric(make, fabrics).fabric ?? [])];
 }
 
 /**
@@ -135,7 +145,7 @@ export class Recollection {
       const said = known?.input === input ? known : this.#hear(input, known);
       if (said.zones !== known?.zones) anew += 1;
       this.#patterns.set(input.pattern.id, said);
-      for (const [zone, s] of said.zones) if (s) gather(zones, zone, s);
+      for (const [zone, s] of said.zones) if (s) addToGroup(zones, zone, s);
     }
     for (const [zone, patterns] of zones) {
       const known = before ? before.#memories.get(zone) : undefined;

@@ -4,14 +4,14 @@ import { BODY_MEASURES, zoneOf } from '../body/zones';
 import type { Sizes } from './sizes';
 
 /** What a school says, in a line; without a size where it cannot speak, and then why. */
-export interface SchoolWords {
+export interface SizingMethodWords {
   readonly school: 'chart' | 'finished' | 'experience';
   readonly size: string | undefined;
   readonly because: string;
 }
 
-/** The three schools in words, each with what it goes by: read side by side they say why they differ. */
-export function schoolWords(sizes: Sizes, unit: LengthUnit): SchoolWords[] {
+/** The three sizing methods in words, each with what it goes by: read side by side they say why they differ. */
+export function sizingMethodWords(sizes: Sizes, unit: LengthUnit): SizingMethodWords[] {
   const { byChart, byFinished, byExperience } = sizes;
   const length = (cm: number) => formatLength(cm, unit, { about: true });
   return [

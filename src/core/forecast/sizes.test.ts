@@ -3,8 +3,8 @@ import type { Make, Pattern, SizeChart, View } from '../records';
 import { blankView } from '../records/blank';
 import { casesFor, type PatternCase } from '../garment/case';
 import { Recollection } from './recollection';
-import { SAMPLE_PATTERN, sampleCase, sampleCloth, sampleMake, sampleNote } from '../garment/sample-case';
-import { schoolWords, sizeRemarks } from './size-words';
+import { SAMPLE_PATTERN, sampleCase, sampleFabric, sampleMake, sampleNote } from '../garment/sample-case';
+import { sizingMethodWords, sizeRemarks } from './size-words';
 import { sizesFor, type SizeRequest, type Sizes } from './sizes';
 
 const CHART: SizeChart = {
@@ -105,7 +105,7 @@ describe('by finished measures', () => {
     expect(found.byChart).toBeUndefined();
     expect(found.byFinished!.size).toBe('D');
     expect(found.blend.map((z) => [z.zone, z.size])).toEqual([['bust', 'D']]);
-    expect(schoolWords(found, 'cm').map((s) => s.size)).toEqual([undefined, 'D', undefined]);
+    expect(sizingMethodWords(found, 'cm').map((s) => s.size)).toEqual([undefined, 'D', undefined]);
   });
 });
 
@@ -127,18 +127,18 @@ describe('by experience', () => {
       id: `o${i}`,
       sources: [{ patternId: 'other', viewId: 'view' }],
     }));
-    const cases = casesFor('person', { patterns: [pattern], makes: made, bodies: bodyOf({ bust: 90 }), cloths: [sampleCloth('poplin')] });
+    const cases = casesFor('person', { patterns: [pattern], makes: made, bodies: bodyOf({ bust: 90 }), fabrics: [sampleFabric('poplin')] });
     const found = ask({ memory: new Recollection(cases), view: blankView('view', 'x', ['bust']) });
     expect(found.byExperience!.size).toBe('D');
   });
 
-  test('less stretch than the pattern asks for: a size up, by the cloth that is planned', () => {
+  test('less stretch than the pattern asks for: a size up, by the fabric that is planned', () => {
     const stretchy = { kind: 'top' as const, fitClass: 'close' as const, wants: { structure: 'knit' as const, stretch: 40 } };
     const view = blankView('view', 'x', ['bust']);
-    const firm = sampleCloth('firm', { stretchAcross: 15 });
-    const at = (clothId?: string) =>
-      ask({ pattern: stretchy, view, input: { cloths: [firm] }, plan: { date: '2025-06-01', unit: 'cm', ...(clothId ? { clothId } : {}) } }).blend[0]!
-        .size;
+    const firm = sampleFabric('firm', { stretchAcross: 15 });
+    const at = (fabricId?: string) =>
+      ask({ pattern: stretchy, view, input: { fabrics: [firm] }, plan: { date: '2025-06-01', unit: 'cm', ...(fabricId ? { fabricId } : {}) } })
+        .blend[0]!.size;
     expect(at()).toBe('C');
     expect(at('firm')).toBe('E');
   });

@@ -1,7 +1,7 @@
 import { measuresOn } from '../body/measures';
 import { CLASS_EASE, edgesOf } from '../body/fit-class';
-import { gather } from '../units/group-by';
-import { onceFor } from '../units/memoize';
+import { addToGroup } from '../units/group-by';
+import { memoize } from '../units/memoize';
 import { zoneOf, type BodyMeasure, type ZoneId } from '../body/zones';
 import type { Make, MeasurementSet, Pattern, Person, SizeChart, View } from '../records';
 import { blankMake } from '../records/blank';
@@ -129,7 +129,7 @@ export interface Sizes {
  * there are any: a seam is blended from size to size across, while a length is altered along.
  */
 function zonesThatMatter(view: View): ZoneId[] {
-  const drawn = view.openings.filter((o) => o.closes === 'elastic' || o.closes === 'drawn').map((o) => o.zone);
+  const drawn = view.openings.filter((o) => o.closes === 'elastic' || o.closes === 'drawstring').map((o) => o.zone);
   const free = new Set<ZoneId>([...view.freeZones, ...drawn, ...(drawn.includes('waistband') ? (['waist'] as const) : [])]);
   const zones = DOWN_THE_BODY.filter((z) => view.zones.includes(z) && !free.has(z));
   const across = zones.filter((z) => zoneOf(z).kind === 'girth' || zoneOf(z).kind === 'width');
@@ -155,7 +155,7 @@ function decidingColumn(chart: SizeChart, measure: BodyMeasure, cup: string | un
 }
 
 /**
- * The size for a pattern, by the three schools side by side, with a blend down the body (engine.md, section 6).
+ * The size for a pattern, by the three sizing methods side by side, with a blend down the body (engine.md, section 6).
  *
  * @returns undefined where the pattern has no chart
  */
@@ -231,13 +231,13 @@ function byChartOf(
   return { size: chart.sizes[nearest.place]!, measure: deciding, body, chart: nearest.cm, ...(beyond === undefined ? {} : { offChart: beyond }) };
 }
 
-/** A garment in each size of a chart, the same all over, as it would be cut in the planned cloth. */
+/** A garment in each size of a chart, the same all over, as it would be cut in the planned fabric. */
 function uncut({ input, view, plan }: SizeRequest, chart: SizeChart): Make[] {
   const unsized = {
     ...blankMake('size', input.makes[0]?.personId ?? '', 1, plan.date),
     sources: [{ patternId: input.pattern.id, viewId: view.id }],
     chartId: chart.id,
-    cloths: [plannedUse(plan)],
+    fabrics: [plannedUse(plan)],
   };
   return chart.sizes.map((size) => ({ ...unsized, size: { size } }));
 }
@@ -260,7 +260,7 @@ function chancesOf(request: SizeRequest, input: PatternCase, chart: SizeChart, z
     const { used, saidByOthers, posterior } = beliefAt(request.input, zone, memory);
     const [t1] = edgesOf(zone, fitClassAt(input.pattern, view, zone));
     found.set(zone, {
-      ofSize: offsets.map((o) => chanceOfRight(posterior, o.x, t1, o.cloth.sd)),
+      ofSize: offsets.map((o) => chanceOfRight(posterior, o.x, t1, o.fabric.sd)),
       spoke: used.length > 0 || saidByOthers !== undefined,
     });
   }
@@ -280,7 +280,7 @@ function byExperienceOf(chances: ReadonlyMap<ZoneId, ZoneChances>, chart: SizeCh
 const lovedKey = (structure: Pattern['wants']['structure'], group: ClassGroup, zone: ZoneId) => `${structure} ${group} ${zone}`;
 
 /** Eases of a pattern's loved garments at the girths that were noted right, cm: by structure, class and zone. */
-const lovedOf = onceFor((input: PatternCase) => {
+const lovedOf = memoize((input: PatternCase) => {
   const { pattern, makes } = input;
   const found: { readonly key: string; readonly ease: number }[] = [];
   for (const make of makes) {
@@ -291,16 +291,16 @@ const lovedOf = onceFor((input: PatternCase) => {
       if (note.outcome !== 0 || zone.kind !== 'girth') continue;
       const key = lovedKey(pattern.wants.structure, classGroup(fitClass), note.zone);
       // What the pattern intends, and by how much this garment was cut off from that: the ease it has on this body.
-      found.push({ key, ease: draft.easeOf(make, note.zone) + offset.x - offset.cloth.cm });
+      found.push({ key, ease: draft.easeOf(make, note.zone) + offset.x - offset.fabric.cm });
     }
   }
   return found;
 });
 
 /** The same of all of a person's patterns: each of hundreds asks of all the others. */
-const lovedEases = onceFor((cases: readonly PatternCase[]): ReadonlyMap<string, readonly number[]> => {
+const lovedEases = memoize((cases: readonly PatternCase[]): ReadonlyMap<string, readonly number[]> => {
   const eases = new Map<string, number[]>();
-  for (const input of cases) for (const { key, ease } of lovedOf(input)) gather(eases, key, ease);
+  for (const input of cases) for (const { key, ease } of lovedOf(input)) addToGroup(eases, key, ease);
   return eases;
 });
 
@@ -349,7 +349,7 @@ function byFinishedOf(
 /** An elastic or drawn waist must pass the hip; what draws it in sets the fit. */
 function mustPassOf(view: View, chart: SizeChart, measured: MeasurementSet['measures'], size: string | undefined): Sizes['mustPass'] {
   return view.openings.flatMap(({ zone, closes }) => {
-    if ((closes !== 'elastic' && closes !== 'drawn') || (zone !== 'waistband' && zone !== 'waist')) return [];
+    if ((closes !== 'elastic' && closes !== 'drawstring') || (zone !== 'waistband' && zone !== 'waist')) return [];
     const cm = size === undefined ? undefined : readColumn(finishedColumn(chart, zone, view.id), chart.sizes.indexOf(size));
     return cm === undefined || measured.hip === undefined ? [] : [{ zone, over: 'hip' as const, short: measured.hip - cm }];
   });

@@ -49,20 +49,20 @@ export const UNKNOWN_WORDS: Record<Unknown, string> = {
   'size not in the chart': 'the size cut is not in the chart',
   'no chart for the zone': 'the chart gives no measure here; the pattern as drafted is the reference',
   'body measure': 'the body measure is not known; the first make’s size stands in for it',
-  'stretch of the cloth': 'nobody tested how far the cloth gives, so the range is wider',
-  'girth of the body': 'the girth is not known, so the cloth’s give is left out',
+  'stretch of the fabric': 'nobody tested how far the fabric gives, so the range is wider',
+  'girth of the body': 'the girth is not known, so the fabric’s give is left out',
   'amount of an alteration': 'an alteration was noted without an amount; about half way from slight to clear is taken',
 };
 
 export const DIFFERENCE_WORDS: Record<Difference, string> = {
-  cloth: 'the cloth',
+  fabric: 'the fabric',
   body: 'the body',
   side: 'the side',
   stage: 'when it was seen',
   layer: 'what it was worn over',
 };
 
-export const GROUND_WORDS: Record<Ground, string> = {
+export const BASIS_WORDS: Record<Ground, string> = {
   'no note': 'Nothing was noted here: the last cut is kept.',
   'right after wear': 'It was right after wear: keep it.',
   'good enough': 'The last cut is about as likely to be right as the best cut: keep it.',

@@ -1,4 +1,4 @@
-import { carryForward, lastVersion, reckonedMakes, zonesOfCase } from '../forecast/carry-forward';
+import { carryForward, lastVersion, countedVersions, zonesOfCase } from '../forecast/carry-forward';
 import { bringsZone, casesFor, effectContext, fitClassAt, makesOf, nextVersion, versionsOf, viewOf } from './case';
 import { evidenceAt } from './evidence';
 import { sampleCase, sampleMake, sampleNote, SAMPLE_PATTERN } from './sample-case';
@@ -19,7 +19,7 @@ test('cases of a person: each pattern made for her, with lent pieces, in the ord
   const dress = { ...SAMPLE_PATTERN, id: 'dress' };
   const unmade = { ...SAMPLE_PATTERN, id: 'unmade' };
   const makes = [sampleMake(2), lent, sampleMake(1), sampleMake(3, { id: 'hers', personId: 'another' })];
-  const cases = casesFor('person', { patterns: [SAMPLE_PATTERN, dress, unmade], makes, bodies: [], cloths: [] });
+  const cases = casesFor('person', { patterns: [SAMPLE_PATTERN, dress, unmade], makes, bodies: [], fabrics: [] });
   expect(cases.map((c) => [c.pattern.id, c.makes.map((m) => m.version)])).toEqual([
     ['pattern', [1, 2, 5]],
     ['dress', [5]],
@@ -68,7 +68,7 @@ describe('which versions count', () => {
       sampleMake(6, { kind: 'without fit' }),
       sampleMake(7, { kind: 'toile' }),
     ];
-    expect(reckonedMakes(sampleCase(makes)).map((m) => m.version)).toEqual([1, 5, 7]);
+    expect(countedVersions(sampleCase(makes)).map((m) => m.version)).toEqual([1, 5, 7]);
   });
 
   test('a number once given is not given again, whatever became of it', () => {

@@ -2,8 +2,8 @@ import type { EffectContext } from '../alteration/effects';
 import { byDay } from '../units/date';
 import type { FitClass } from '../body/fit-class';
 import { zoneOf, type ZoneId } from '../body/zones';
-import type { Cloth, Make, MeasurementSet, Pattern, View } from '../records';
-import { gather } from '../units/group-by';
+import type { Fabric, Make, MeasurementSet, Pattern, View } from '../records';
+import { addToGroup } from '../units/group-by';
 
 /** All that is needed to reckon one pattern for one person. */
 export interface PatternCase {
@@ -12,8 +12,8 @@ export interface PatternCase {
   readonly makes: readonly Make[];
   /** The person's measurement sets. */
   readonly bodies: readonly MeasurementSet[];
-  /** Every cloth that the makes, or the plan, use. */
-  readonly cloths: readonly Cloth[];
+  /** Every fabric that the makes, or the plan, use. */
+  readonly fabrics: readonly Fabric[];
 }
 
 /** The view of this pattern that a make used. */
@@ -41,11 +41,11 @@ export interface CaseTables {
   readonly patterns: readonly Pattern[];
   readonly makes: readonly Make[];
   readonly bodies: readonly MeasurementSet[];
-  readonly cloths: readonly Cloth[];
+  readonly fabrics: readonly Fabric[];
 }
 
 /** Every pattern that was made for a person. */
-export function casesFor(personId: string, { patterns, makes, bodies, cloths }: CaseTables): PatternCase[] {
+export function casesFor(personId: string, { patterns, makes, bodies, fabrics }: CaseTables): PatternCase[] {
   const own = bodies.filter((b) => b.personId === personId);
   // In one pass over the makes: a ledger may have thousands of them and hundreds of patterns.
   const byPattern = new Map<string, Make[]>();
@@ -53,18 +53,18 @@ export function casesFor(personId: string, { patterns, makes, bodies, cloths }: 
     if (make.personId !== personId) continue;
     const { sources } = make;
     // A garment may have more than one piece of the same pattern.
-    if (sources.length === 1) gather(byPattern, sources[0]!.patternId, make);
-    else for (const id of new Set(sources.map((s) => s.patternId))) gather(byPattern, id, make);
+    if (sources.length === 1) addToGroup(byPattern, sources[0]!.patternId, make);
+    else for (const id of new Set(sources.map((s) => s.patternId))) addToGroup(byPattern, id, make);
   }
   return patterns.flatMap((pattern): PatternCase[] => {
     const sewn = byPattern.get(pattern.id);
-    return sewn ? [{ pattern, makes: sewn.sort((a, b) => a.version - b.version), bodies: own, cloths }] : [];
+    return sewn ? [{ pattern, makes: sewn.sort((a, b) => a.version - b.version), bodies: own, fabrics }] : [];
   });
 }
 
 /** A pattern as it stands for a person, made or not. */
-export function caseOf(pattern: Pattern, personId: string, { makes, bodies, cloths }: CaseTables): PatternCase {
-  return { pattern, makes: makesOf(makes, pattern.id, personId), bodies: bodies.filter((b) => b.personId === personId), cloths };
+export function caseOf(pattern: Pattern, personId: string, { makes, bodies, fabrics }: CaseTables): PatternCase {
+  return { pattern, makes: makesOf(makes, pattern.id, personId), bodies: bodies.filter((b) => b.personId === personId), fabrics };
 }
 
 /** The versions of a pattern: makes of which it is the main one. Where it only lent a piece, a make is evidence and no version. */

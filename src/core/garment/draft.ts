@@ -1,5 +1,5 @@
 import { CLASS_EASE, edgesOf, type FitClass } from '../body/fit-class';
-import { onceFor } from '../units/memoize';
+import { memoize } from '../units/memoize';
 import { zoneOf, type Zone, type ZoneId } from '../body/zones';
 import type { Make, Pattern, SizeChart, View } from '../records';
 import { fitClassAt } from './case';
@@ -72,7 +72,7 @@ export class Draft {
   }
 }
 
-const draftsOf = onceFor((_: Pattern): Draft[] => []);
+const draftsOf = memoize((_: Pattern): Draft[] => []);
 
 /** A view of a pattern by a chart, or by none. */
 export function draftOf(pattern: Pattern, view: View, chart: SizeChart | undefined): Draft {

@@ -67,9 +67,9 @@ describe('which notes count', () => {
     expect(at([sampleMake(1, { fitNotes: [sampleNote('bust', 0, { over: 'a thick jumper' })] })]).used[0]?.sharpness).toBe(1.3);
   });
 
-  test('doubt about cloth and about an unsized alteration add in quadrature', () => {
+  test('doubt about fabric and about an unsized alteration add in quadrature', () => {
     const make = sampleMake(1, {
-      cloths: [{ id: 'u', clothId: 'untested', part: 'main' }],
+      fabrics: [{ id: 'u', fabricId: 'untested', part: 'main' }],
       alterations: [sampleAlteration('side-seams', undefined, { zones: ['bust'] })],
       fitNotes: [sampleNote('bust', 0)],
     });

@@ -1,5 +1,5 @@
 import { byDay } from '../units/date';
-import { onceFor } from '../units/memoize';
+import { memoize } from '../units/memoize';
 import type { ZoneId } from '../body/zones';
 import type { FitNote, Make } from '../records';
 import { bringsZone, inOrder, type PatternCase } from './case';
@@ -65,7 +65,7 @@ export function lastEvidence(input: PatternCase, makeId: string): Partial<Record
 }
 
 /** By make: what every change from version to version did is asked of hundreds of patterns at once. */
-const lastByMake = onceFor((input: PatternCase) => {
+const lastByMake = memoize((input: PatternCase) => {
   const makes = new Map<string, Partial<Record<ZoneId, Evidence>>>();
   for (const [zone, { used }] of evidenceIn(input))
     for (const evidence of used) {
@@ -85,7 +85,7 @@ export interface ZoneEvidence {
 const NO_EVIDENCE: ZoneEvidence = { used: [], unused: [] };
 
 /** All notes of a case in one pass over its makes: memory, carry forward and what a change did all ask for the same ones. */
-export const evidenceIn = onceFor((input: PatternCase): ReadonlyMap<ZoneId, ZoneEvidence> => {
+export const evidenceIn = memoize((input: PatternCase): ReadonlyMap<ZoneId, ZoneEvidence> => {
   /** With the looks at the zone of the make that is being read. */
   const zones = new Map<ZoneId, { readonly used: Evidence[]; readonly unused: UnusedNote[]; readonly looks: FitNote[] }>();
   const listsAt = (zone: ZoneId) => {
@@ -120,7 +120,7 @@ function evidenceOf(garment: Garment, make: Make, note: FitNote): Evidence {
   const { zone, edges } = garment.draft.at(note.zone);
   const offset = garment.offset(note.zone, note);
   const k = sharpness(note.seen, note.over !== undefined && note.over !== '');
-  const { sd } = offset.cloth;
+  const { sd } = offset.fabric;
   const said = { x: offset.x, outcome: note.outcome, edges, observer: k * zone.sigma, garment: Math.sqrt(sd * sd + offset.unsized * offset.unsized) };
   const { amount } = note;
   return { make, note, offset, sharpness: k, observation: amount === undefined ? said : { ...said, amount } };

@@ -161,8 +161,8 @@ describe('alterations', () => {
         fc.constantFrom('A', 'B', 'C', 'D', 'E'),
         (a, b, size) => {
           const alterations = [sampleAlteration('side-seams', a, { zones: ['bust'] }), sampleAlteration('full-bust', b, { id: 'b', way: 'perSide' })];
-          const found = offset(sampleMake(1, { size: { size }, alterations, cloths: [{ id: 'u', clothId: 'give', part: 'main' }] }), 'bust');
-          expect(found.x).toBeCloseTo(found.chart.cm + a + 2 * b + found.cloth.cm, 9);
+          const found = offset(sampleMake(1, { size: { size }, alterations, fabrics: [{ id: 'u', fabricId: 'give', part: 'main' }] }), 'bust');
+          expect(found.x).toBeCloseTo(found.chart.cm + a + 2 * b + found.fabric.cm, 9);
         },
       ),
     );

@@ -5,7 +5,7 @@ import type { BodyMeasure, ZoneId } from '../body/zones';
 import type { Alteration, FitNote, Make, SizeChart, SizeLine } from '../records';
 import { effectContext, inOrder, viewOf, type PatternCase } from './case';
 import { chartOf, lineOf, placeOf, readColumn } from './chart';
-import { clothGive, mainCloth, NO_GIVE, type ClothGive } from './stretch';
+import { fabricGive, mainFabric, NO_GIVE, type FabricGive } from './stretch';
 import { draftOf, easeAt, type Draft, type DraftedZone } from './draft';
 
 /** Where the first term came from. */
@@ -46,7 +46,7 @@ export type Unknown =
   | 'size not in the chart'
   | 'no chart for the zone'
   | 'body measure'
-  | 'stretch of the cloth'
+  | 'stretch of the fabric'
   | 'girth of the body'
   | 'amount of an alteration';
 
@@ -56,7 +56,7 @@ export interface Offset {
   readonly x: number;
   readonly chart: ChartTerm;
   readonly alterations: readonly AlterationTerm[];
-  readonly cloth: ClothGive;
+  readonly fabric: FabricGive;
   /** Doubt about alterations without an amount, cm. */
   readonly unsized: number;
   readonly unknown: readonly Unknown[];
@@ -123,7 +123,7 @@ export class Garment {
   readonly #placeOfSize: number | undefined;
   /** The day whose body it was cut for. */
   readonly #cutFor: IsoDate;
-  readonly #cloth: ReturnType<typeof mainCloth>;
+  readonly #fabric: ReturnType<typeof mainFabric>;
   readonly #altered: readonly Altered[];
   readonly #body: BodyReader;
   /** As it ended: a cut that is worked out asks more than once. */
@@ -141,7 +141,7 @@ export class Garment {
     this.draft = draftOf(pattern, view, chart);
     this.#placeOfSize = chart && make.size && placeOf(chart, make.size);
     this.#cutFor = (make.bodyId && input.bodies.find((b) => b.id === make.bodyId)?.date) || make.cutOn;
-    this.#cloth = mainCloth(make, input.cloths);
+    this.#fabric = mainFabric(make, input.fabrics);
     this.#body = new BodyReader(input.bodies);
     this.#altered = NOT_ALTERED;
     if (make.alterations.length > 0) {
@@ -189,7 +189,7 @@ export class Garment {
     const line = lineOf(this.make, zone);
     const date = day ?? note?.date ?? this.#cutFor;
     const ownBody = measure && this.#body.cm(measure, date);
-    // Only where something goes round the body does ease enter, and the give of a cloth.
+    // Only where something goes round the body does ease enter, and the give of a fabric.
     const goesRound = kind === 'girth' || zone === 'torso';
     const ease = goesRound ? easeAt(drafted, this.#placeOf(line)) : 0;
     const chartTerm = this.#chartTerm(drafted, line, date, ownBody, ease, unknown);
@@ -205,15 +205,15 @@ export class Garment {
     if (doubt2 > 0) unknown.push('amount of an alteration');
 
     const girth = ownBody ?? (chartTerm.from === 'chart' && chartTerm.measure === measure ? chartTerm.body : undefined);
-    const { cloth, bias } = this.#cloth;
-    const give = goesRound ? clothGive(this.#input.pattern, zone, cloth, { girth, ease, bias }) : NO_GIVE;
+    const { fabric, bias } = this.#fabric;
+    const give = goesRound ? fabricGive(this.#input.pattern, zone, fabric, { girth, ease, bias }) : NO_GIVE;
     if (give.unknown) unknown.push(give.unknown);
 
     return {
       x: chartTerm.cm + altered + give.cm,
       chart: chartTerm,
       alterations,
-      cloth: give,
+      fabric: give,
       unsized: Math.sqrt(doubt2),
       unknown: unknown.length === 0 ? ALL_KNOWN : unknown,
     };

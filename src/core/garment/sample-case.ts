@@ -1,10 +1,10 @@
-import type { Alteration, Cloth, FitNote, Make, MeasurementSet, Outcome, Pattern, Seen } from '../records';
-import { blankCloth, blankMake, blankPattern, blankView } from '../records/blank';
+import type { Alteration, Fabric, FitNote, Make, MeasurementSet, Outcome, Pattern, Seen } from '../records';
+import { blankFabric, blankMake, blankPattern, blankView } from '../records/blank';
 import type { ZoneId } from '../body/zones';
 import type { PatternCase } from './case';
 import { logLikelihood, type Observation } from '../inference/likelihood';
 
-/** A small invented case for worked examples: one pattern with a plain chart, a body, cloths. Used by tests and the bench. */
+/** A small invented case for worked examples: one pattern with a plain chart, a body, fabrics. Used by tests and the bench. */
 export const SAMPLE_BODY: MeasurementSet = {
   id: 'body',
   personId: 'person',
@@ -29,8 +29,8 @@ export const SAMPLE_PATTERN: Pattern = {
   ],
 };
 
-export function sampleCloth(id: string, rest: Partial<Cloth> = {}): Cloth {
-  return { ...blankCloth(id, id), stretchAcross: 0, stretchAlong: 0, ...rest };
+export function sampleFabric(id: string, rest: Partial<Fabric> = {}): Fabric {
+  return { ...blankFabric(id, id), stretchAcross: 0, stretchAlong: 0, ...rest };
 }
 
 export function sampleMake(version: number, rest: Partial<Make> = {}): Make {
@@ -39,7 +39,7 @@ export function sampleMake(version: number, rest: Partial<Make> = {}): Make {
     ...blank,
     sources: [{ patternId: 'pattern', viewId: 'view' }],
     size: { size: 'C' },
-    cloths: [{ id: 'use', clothId: 'poplin', part: 'main' }],
+    fabrics: [{ id: 'use', fabricId: 'poplin', part: 'main' }],
     ...rest,
   };
 }
@@ -67,7 +67,7 @@ export function sampleCase(makes: readonly Make[], rest: Partial<PatternCase> = 
     pattern: SAMPLE_PATTERN,
     makes,
     bodies: [SAMPLE_BODY],
-    cloths: [sampleCloth('poplin'), sampleCloth('give', { stretchAcross: 20 }), sampleCloth('untested', { stretchAcross: undefined })],
+    fabrics: [sampleFabric('poplin'), sampleFabric('give', { stretchAcross: 20 }), sampleFabric('untested', { stretchAcross: undefined })],
     ...rest,
   };
 }

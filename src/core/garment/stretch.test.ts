@@ -1,17 +1,17 @@
 import type { Pattern } from '../records';
-import { clothGive, mainCloth } from './stretch';
-import { SAMPLE_PATTERN, sampleCloth, sampleMake } from './sample-case';
+import { fabricGive, mainFabric } from './stretch';
+import { SAMPLE_PATTERN, sampleFabric, sampleMake } from './sample-case';
 
 const knit: Pattern = { ...SAMPLE_PATTERN, fitClass: 'close', wants: { structure: 'knit', stretch: 60 } };
-const across = (stretchAcross: number | undefined) => sampleCloth('knit', { structure: 'knit', stretchAcross });
+const across = (stretchAcross: number | undefined) => sampleFabric('knit', { structure: 'knit', stretchAcross });
 
-describe('what a cloth’s give does', () => {
-  test('a cloth that gives as asked does nothing', () => {
-    expect(clothGive(knit, 'bust', across(60), { girth: 90, ease: 0 })).toEqual({ cm: 0, sd: 0, tooFar: false });
+describe('what a fabric’s give does', () => {
+  test('a fabric that gives as asked does nothing', () => {
+    expect(fabricGive(knit, 'bust', across(60), { girth: 90, ease: 0 })).toEqual({ cm: 0, sd: 0, tooFar: false });
   });
 
   test('less give than asked is like a smaller cut: 0.4 · 90 · (40 − 60) / 100', () => {
-    const give = clothGive(knit, 'bust', across(40), { girth: 90, ease: 0 });
+    const give = fabricGive(knit, 'bust', across(40), { girth: 90, ease: 0 });
     expect(give.cm).toBeCloseTo(-7.2, 9);
     expect(give.sd).toBeCloseTo(2.16, 9);
     expect(give.tooFar).toBe(false);
@@ -25,58 +25,58 @@ describe('what a cloth’s give does', () => {
     [10, 0],
     [20, 0],
   ])('with %d cm of ease it counts × %d', (ease, f) => {
-    expect(clothGive(knit, 'bust', across(40), { girth: 90, ease }).cm).toBeCloseTo(-7.2 * f, 9);
+    expect(fabricGive(knit, 'bust', across(40), { girth: 90, ease }).cm).toBeCloseTo(-7.2 * f, 9);
   });
 
   test('in a closed band it always counts in full', () => {
-    expect(clothGive(knit, 'waistband', across(40), { girth: 70, ease: 8 }).cm).toBeCloseTo(-5.6, 9);
+    expect(fabricGive(knit, 'waistband', across(40), { girth: 70, ease: 8 }).cm).toBeCloseTo(-5.6, 9);
   });
 
-  test('cut to ±10 cm, and then the cloth is too far from the pattern', () => {
-    const give = clothGive(knit, 'hip', across(0), { girth: 98, ease: 0 });
+  test('cut to ±10 cm, and then the fabric is too far from the pattern', () => {
+    const give = fabricGive(knit, 'hip', across(0), { girth: 98, ease: 0 });
     expect(give.cm).toBe(-10);
     expect(give.tooFar).toBe(true);
     expect(give.sd).toBeCloseTo(0.3 * 0.4 * 98 * 0.6, 9);
   });
 
   test('stretch not tested: nothing is assumed, the doubt is', () => {
-    expect(clothGive(knit, 'bust', across(undefined), { girth: 90, ease: 0 })).toEqual({
+    expect(fabricGive(knit, 'bust', across(undefined), { girth: 90, ease: 0 })).toEqual({
       cm: 0,
       sd: 5.3999999999999995,
       tooFar: false,
-      unknown: 'stretch of the cloth',
+      unknown: 'stretch of the fabric',
     });
   });
 
   test('a pattern that asks for no particular give exchanges nothing', () => {
     const unasked: Pattern = { ...SAMPLE_PATTERN, wants: { structure: 'woven' } };
-    expect(clothGive(unasked, 'bust', across(40), { girth: 90, ease: 0 })).toEqual({ cm: 0, sd: 0, tooFar: false });
+    expect(fabricGive(unasked, 'bust', across(40), { girth: 90, ease: 0 })).toEqual({ cm: 0, sd: 0, tooFar: false });
   });
 
   test('lengths do not stretch, but the torso loop by the give along', () => {
-    expect(clothGive(knit, 'sleeve', across(0), { girth: 60, ease: 0 }).cm).toBe(0);
-    expect(clothGive(knit, 'torso', sampleCloth('k', { stretchAlong: 50, stretchAcross: 0 }), { girth: 160, ease: 0 }).cm).toBeCloseTo(-6.4, 9);
+    expect(fabricGive(knit, 'sleeve', across(0), { girth: 60, ease: 0 }).cm).toBe(0);
+    expect(fabricGive(knit, 'torso', sampleFabric('k', { stretchAlong: 50, stretchAcross: 0 }), { girth: 160, ease: 0 }).cm).toBeCloseTo(-6.4, 9);
   });
 
   test('a woven on the bias counts as 10 % unless it was tested', () => {
     const woven = { ...SAMPLE_PATTERN, fitClass: 'close' as const };
-    expect(clothGive(woven, 'bust', sampleCloth('w', { stretchAcross: undefined }), { girth: 90, ease: 0, bias: true }).cm).toBeCloseTo(3.6, 9);
-    expect(clothGive(woven, 'bust', sampleCloth('w', { stretchAcross: 5 }), { girth: 90, ease: 0, bias: true }).cm).toBeCloseTo(1.8, 9);
+    expect(fabricGive(woven, 'bust', sampleFabric('w', { stretchAcross: undefined }), { girth: 90, ease: 0, bias: true }).cm).toBeCloseTo(3.6, 9);
+    expect(fabricGive(woven, 'bust', sampleFabric('w', { stretchAcross: 5 }), { girth: 90, ease: 0, bias: true }).cm).toBeCloseTo(1.8, 9);
   });
 
   test('no girth known: said, not guessed', () => {
-    expect(clothGive(knit, 'bust', across(40), { girth: undefined, ease: 0 }).unknown).toBe('girth of the body');
+    expect(fabricGive(knit, 'bust', across(40), { girth: undefined, ease: 0 }).unknown).toBe('girth of the body');
   });
 });
 
-test('the main cloth, not the lining, decides', () => {
-  const cloths = [sampleCloth('lining'), sampleCloth('wool')];
+test('the main fabric, not the lining, decides', () => {
+  const fabrics = [sampleFabric('lining'), sampleFabric('wool')];
   const make = sampleMake(1, {
-    cloths: [
-      { id: '1', clothId: 'lining', part: 'lining' },
-      { id: '2', clothId: 'wool', part: 'main', bias: true },
+    fabrics: [
+      { id: '1', fabricId: 'lining', part: 'lining' },
+      { id: '2', fabricId: 'wool', part: 'main', bias: true },
     ],
   });
-  expect(mainCloth(make, cloths)).toEqual({ cloth: cloths[1], bias: true });
-  expect(mainCloth({ cloths: [] }, cloths)).toEqual({ cloth: undefined, bias: false });
+  expect(mainFabric(make, fabrics)).toEqual({ fabric: fabrics[1], bias: true });
+  expect(mainFabric({ fabrics: [] }, fabrics)).toEqual({ fabric: undefined, bias: false });
 });

@@ -1,56 +1,56 @@
-import { onceFor } from '../units/memoize';
+import { memoize } from '../units/memoize';
 import { zoneOf, type ZoneId } from '../body/zones';
-import type { Cloth, Make, Pattern } from '../records';
+import type { Fabric, Make, Pattern } from '../records';
 
 /** A woven cut on the bias gives about this much unless tested, %. Source: engine.md, section 2. */
 const BIAS_STRETCH = 10;
-/** Beyond ±10 cm the cloth is too far from the pattern to reckon with. */
+/** Beyond ±10 cm the fabric is too far from the pattern to reckon with. */
 const MOST = 10;
 
-/** What a cloth's give does to a zone: φ and σφ in cm. */
-export interface ClothGive {
+/** What a fabric's give does to a zone: φ and σφ in cm. */
+export interface FabricGive {
   readonly cm: number;
   readonly sd: number;
-  /** φ was cut to ±10 cm: this cloth is too far from the pattern to reckon with. */
+  /** φ was cut to ±10 cm: this fabric is too far from the pattern to reckon with. */
   readonly tooFar: boolean;
-  readonly unknown?: 'stretch of the cloth' | 'girth of the body';
+  readonly unknown?: 'stretch of the fabric' | 'girth of the body';
 }
 
 /** Of a place that does not go round the body, or where give does not matter. */
-export const NO_GIVE: ClothGive = { cm: 0, sd: 0, tooFar: false };
+export const NO_GIVE: FabricGive = { cm: 0, sd: 0, tooFar: false };
 
 /**
- * What the cloth's stretch does to a zone against what the pattern asks for (engine.md, section 2).
+ * What the fabric's stretch does to a zone against what the pattern asks for (engine.md, section 2).
  *
  * @param girth G, the body girth in cm, where known
  * @param ease the ease intended, cm: the more of it, the less the give matters, nothing from 10 cm
  * @param bias cut on the bias
  */
-export function clothGive(
+export function fabricGive(
   pattern: Pick<Pattern, 'wants'>,
   zone: ZoneId,
-  cloth: Cloth | undefined,
+  fabric: Fabric | undefined,
   { girth, ease, bias = false }: { girth: number | undefined; ease: number; bias?: boolean },
-): ClothGive {
+): FabricGive {
   const asked = pattern.wants.stretch;
   const { kind, band } = zoneOf(zone);
   if (asked === undefined || (kind !== 'girth' && zone !== 'torso')) return NO_GIVE;
   const f = band ? 1 : Math.min(1, Math.max(0, 1 - ease / 10));
   if (f === 0) return NO_GIVE;
   if (girth === undefined) return { ...NO_GIVE, unknown: 'girth of the body' };
-  const tested = zone === 'torso' ? cloth?.stretchAlong : cloth?.stretchAcross;
-  const stretch = tested ?? (bias && cloth?.structure === 'woven' ? BIAS_STRETCH : undefined);
-  if (stretch === undefined) return { cm: 0, sd: 0.06 * girth * f, tooFar: false, unknown: 'stretch of the cloth' };
+  const tested = zone === 'torso' ? fabric?.stretchAlong : fabric?.stretchAcross;
+  const stretch = tested ?? (bias && fabric?.structure === 'woven' ? BIAS_STRETCH : undefined);
+  if (stretch === undefined) return { cm: 0, sd: 0.06 * girth * f, tooFar: false, unknown: 'stretch of the fabric' };
   const whole = (f * 0.4 * girth * (stretch - asked)) / 100;
   return { cm: Math.min(MOST, Math.max(-MOST, whole)), sd: 0.3 * Math.abs(whole), tooFar: Math.abs(whole) > MOST };
 }
 
-/** Cloths of a shelf by their ids: every note asks for one, and a shelf may hold hundreds. */
-const shelfById = onceFor((cloths: readonly Cloth[]): ReadonlyMap<string, Cloth> => new Map(cloths.map((c) => [c.id, c])));
+/** Fabrics of a stash by their ids: every note asks for one, and a stash may hold hundreds. */
+const stashById = memoize((fabrics: readonly Fabric[]): ReadonlyMap<string, Fabric> => new Map(fabrics.map((c) => [c.id, c])));
 
-/** The main cloth of a make, with whether it was cut on the bias. */
-export function mainCloth(make: Pick<Make, 'cloths'>, cloths: readonly Cloth[]): { readonly cloth: Cloth | undefined; readonly bias: boolean } {
-  const use = (make.cloths.length > 1 ? make.cloths.find((u) => u.part === 'main') : undefined) ?? make.cloths[0];
-  if (!use) return { cloth: undefined, bias: false };
-  return { cloth: shelfById(cloths).get(use.clothId), bias: use.bias ?? false };
+/** The main fabric of a make, with whether it was cut on the bias. */
+export function mainFabric(make: Pick<Make, 'fabrics'>, fabrics: readonly Fabric[]): { readonly fabric: Fabric | undefined; readonly bias: boolean } {
+  const use = (make.fabrics.length > 1 ? make.fabrics.find((u) => u.part === 'main') : undefined) ?? make.fabrics[0];
+  if (!use) return { fabric: undefined, bias: false };
+  return { fabric: stashById(fabrics).get(use.fabricId), bias: use.bias ?? false };
 }

@@ -8,7 +8,7 @@ let taken = 0;
  * block of its own costs several times what is worked out in it. It stays within the core: sent to another thread, the whole block
  * would go along.
  */
-export function room(points: number): Float64Array {
+export function allocate(points: number): Float64Array {
   if (points > BLOCK) return new Float64Array(points);
   if (taken + points > BLOCK) {
     block = new Float64Array(BLOCK);

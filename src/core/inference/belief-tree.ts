@@ -3,7 +3,7 @@ import { zoneOf, type ZoneId } from '../body/zones';
 import { expOf } from './exp';
 import { doubtOf, LOG_FLOOR, logAmount, SaidOutcome, type Observation, type Said } from './likelihood';
 import { DEPTH, logsOf, posteriorAlong, posteriorFrom, spanOfMass, type Posterior } from './posterior';
-import { room, Scratch } from './allocate';
+import { allocate, Scratch } from './allocate';
 
 /** Classes that a person is taken to deviate in alike. Source: engine.md, section 5. */
 export type ClassGroup = 'close' | 'semi' | 'loose';
@@ -104,7 +104,7 @@ export class Memory {
 
   /** What a pattern's notes say on the grid. */
   #hear(said: RememberedPattern): SaidHere {
-    const together = room(this.#points);
+    const together = allocate(this.#points);
     const grid = { start: this.#start, step: this.#step, values: together };
     const amounts: Said[] = [];
     let sharpest = Infinity;
@@ -134,7 +134,7 @@ export class Memory {
 
   /** What is believed of the person: μ. */
   person(): Posterior {
-    const density = room(this.#points);
+    const density = allocate(this.#points);
     const belief = this.#ofPerson([...this.#groups.values()].map((g) => this.#upOfGroup(g, NOBODY)));
     for (let i = 0; i < density.length; i++) density[i] = expOf(belief[i]!);
     return posteriorFrom(this.#start, this.#step, density);
@@ -166,7 +166,7 @@ export class Memory {
     if (amounts.length === 0) return outcomes;
     const least = LOG_NOTHING + amounts.length * LOG_FLOOR;
     const [first, last] = endsOf(outcomes, least);
-    const both = room(this.#points);
+    const both = allocate(this.#points);
     both.set(outcomes);
     const asked = { start: this.#start + first * this.#step, step: this.#step, values: both.subarray(first, last + 1) };
     for (const amount of amounts) amount(asked);
@@ -214,7 +214,7 @@ export class Memory {
     const sd = this.#spread.designer;
     const reach = Math.min((this.#points - 1) / 2, Math.ceil((KERNEL_REACH * sd) / this.#step));
     const points = 2 * reach + 1;
-    const density = room(points);
+    const density = allocate(points);
     const from = LOOKED_AT.of(this.#points);
     for (let i = 0; i < from.length; i++) from[i] = expOf(outside[i]!);
     for (let i = 0; i < this.#points; i++) {
@@ -243,7 +243,7 @@ export class Memory {
   /** M_d ∗ D. */
   #upOfDesigner(designer: DesignerHere, leave: Leave): Message {
     if (leave.some((left) => left.designer === designer))
-      return this.#widened(peaked(this.#ofDesignerBut(designer, leave, room(this.#points))), this.#spread.designer);
+      return this.#widened(peaked(this.#ofDesignerBut(designer, leave, allocate(this.#points))), this.#spread.designer);
     return (designer.up ??= this.#widened(this.#ofDesigner(designer), this.#spread.designer));
   }
 
@@ -252,7 +252,7 @@ export class Memory {
     const all = (group.all ??= this.#product([...group.designers.values()].map((d) => this.#upOfDesigner(d, NOBODY))));
     const touched = new Set(leave.flatMap((left) => (left.group === group && left.designer !== butFor ? left.designer : [])));
     if (!butFor && touched.size === 0) return all;
-    const rest = room(this.#points);
+    const rest = allocate(this.#points);
     rest.set(all);
     if (butFor) take(rest, this.#upOfDesigner(butFor, NOBODY));
     for (const d of touched) {
@@ -271,7 +271,7 @@ export class Memory {
 
   /** p(μ), by what some of the groups say; not normalised. */
   #ofPerson(ups: readonly Message[]): Message {
-    const belief = room(this.#points);
+    const belief = allocate(this.#points);
     for (let i = 0; i < belief.length; i++) belief[i] = -0.5 * ((this.#start + i * this.#step) / this.#spread.person) ** 2;
     for (const up of ups) add(belief, up);
     return peaked(belief);
@@ -297,7 +297,7 @@ export class Memory {
   }
 
   #product(messages: readonly Message[]): Message {
-    const product = room(this.#points);
+    const product = allocate(this.#points);
     for (const message of messages) add(product, message);
     return peaked(product);
   }
@@ -310,7 +310,7 @@ export class Memory {
 
   /** The same, no longer as logarithms and not normalised. */
   #widenedMass(message: Message, sd: number): Float64Array {
-    return this.#toWiden(message, sd)(0, room(this.#points));
+    return this.#toWiden(message, sd)(0, allocate(this.#points));
   }
 
   /**

@@ -10,7 +10,7 @@ export interface Observation {
   readonly edges: readonly [number, number, number];
   /** The observer's doubt, k·σ, cm. */
   readonly observer: number;
-  /** Doubt about the garment itself: cloth and alterations without an amount, cm, in quadrature. */
+  /** Doubt about the garment itself: fabric and alterations without an amount, cm, in quadrature. */
   readonly garment: number;
   /** Noted amount, cm, unsigned; only where the outcome is not right. */
   readonly amount?: number;

@@ -237,7 +237,7 @@ describe('chance of right', () => {
     expect(at(median + 30)).toBeCloseTo(0, 9);
   });
 
-  test('a cloth in doubt lowers it, and less doubt leads to the plain answer', () => {
+  test('a fabric in doubt lowers it, and less doubt leads to the plain answer', () => {
     const { median } = bestCut(posterior);
     expect(chanceOfRight(posterior, median, 2, 3)).toBeLessThan(chanceOfRight(posterior, median, 2));
     expect(chanceOfRight(posterior, median, 2, 0.01)).toBeCloseTo(chanceOfRight(posterior, median, 2), 2);

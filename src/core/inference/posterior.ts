@@ -3,7 +3,7 @@ import { cubicAt, cubicsOf } from './cubic';
 import { expOf } from './exp';
 import { doubtOf, logLikelihood, type Grid, type Observation, type Said } from './likelihood';
 import { phiBetween } from './normal';
-import { room, Scratch } from './allocate';
+import { allocate, Scratch } from './allocate';
 
 /** What is believed of the ideal offset θ at a zone, as a density on an even grid. */
 export interface Posterior {
@@ -120,14 +120,14 @@ function onGrid(observations: readonly Observation[], before: Prior | number, ap
   const notes = observations.map(logLikelihood);
   /** Log densities over a grid: the first with every note, then without each. */
   const logDensities = (start: number, step: number, points: number): Float64Array[] => {
-    const grid = { start, step, values: room(points) };
+    const grid = { start, step, values: allocate(points) };
     prior.log(grid);
     if (!apart) {
       for (const note of notes) note(grid);
       return [grid.values];
     }
     const said = notes.map((note) => {
-      const values = room(points);
+      const values = allocate(points);
       note({ start, step, values });
       return values;
     });
@@ -172,7 +172,7 @@ export function posteriorAlong(span: Span, smooth: Grid, rest: readonly Said[], 
   const points = pointsOver(span, sharpest);
   const step = (high - low) / (points - 1);
   const cubics = cubicsOf(smooth.values, CUBICS);
-  const fine = { start: low, step, values: room(points) };
+  const fine = { start: low, step, values: allocate(points) };
   for (let i = 0; i < points; i++) fine.values[i] = cubicAt(cubics, (low + i * step - smooth.start) / smooth.step);
   for (const said of rest) said(fine);
   return posteriorFrom(low, step, fromLogs(fine.values));
@@ -240,7 +240,7 @@ function fromLogs(logs: Float64Array): Float64Array {
  * of the step; the outermost cells hold nothing worth more than a straight line.
  */
 export function posteriorFrom(start: number, step: number, density: Float64Array): Posterior {
-  const mass = room(density.length);
+  const mass = allocate(density.length);
   const last = density.length - 1;
   for (let i = 1; i <= last; i++) {
     const inner = density[i - 1]! + density[i]!;
@@ -307,14 +307,14 @@ export function expectation({ start, step, density }: Posterior, of: (theta: num
 /**
  * The chance that a garment at offset x is noted as right: the mass within t1 of it.
  *
- * @param clothDoubt σφ of a planned cloth, cm (engine.md, section 2)
+ * @param fabricDoubt σφ of a planned fabric, cm (engine.md, section 2)
  */
-export function chanceOfRight(posterior: Posterior, x: number, t1: number, clothDoubt = 0): number {
+export function chanceOfRight(posterior: Posterior, x: number, t1: number, fabricDoubt = 0): number {
   const massWithin = (at: number) => massBelow(posterior, at + t1) - massBelow(posterior, at - t1);
-  if (clothDoubt <= 1e-9) return massWithin(x);
+  if (fabricDoubt <= 1e-9) return massWithin(x);
   // Less doubt than a step of the grid: its edges would fall between the points, so the doubt is summed over instead of θ.
-  if (clothDoubt < posterior.step) return DOUBT_POINTS.reduce((sum, { z, weight }) => sum + weight * massWithin(x + z * clothDoubt), 0);
-  return expectation(posterior, (theta) => phiBetween((-t1 - x + theta) / clothDoubt, (t1 - x + theta) / clothDoubt));
+  if (fabricDoubt < posterior.step) return DOUBT_POINTS.reduce((sum, { z, weight }) => sum + weight * massWithin(x + z * fabricDoubt), 0);
+  return expectation(posterior, (theta) => phiBetween((-t1 - x + theta) / fabricDoubt, (t1 - x + theta) / fabricDoubt));
 }
 
 /**

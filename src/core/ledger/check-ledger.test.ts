@@ -83,15 +83,15 @@ describe('what is refused, in a sentence that names the place', () => {
       (f) => Object.assign(f.makes[0]!, { personId: 'nobody' }),
       /make 1 .*speaks of the person nobody, which the file does not hold/,
     ],
-    ['a cloth that is not there', (f) => Object.assign(f.makes[0]!.cloths[0]!, { clothId: 'gone' }), /make 1 .*cloth gone/],
+    ['a fabric that is not there', (f) => Object.assign(f.makes[0]!.fabrics[0]!, { fabricId: 'gone' }), /make 1 .*fabric gone/],
     ['a pattern that is not there', (f) => Object.assign(f.makes[0]!.sources[0]!, { patternId: 'gone' }), /make 1 .*pattern gone/],
     ['a wear of nothing', (f) => Object.assign(f.wears[0]!, { makeIds: ['gone'] }), /wear 1 .*make gone/],
     ['a plan of a pattern that is gone', (f) => Object.assign(f.plans[0]!, { patternId: 'gone' }), /plan 1 .*pattern gone/],
     ['a plan on a list that is gone', (f) => Object.assign(f.plans[0]!, { listId: 'gone' }), /plan 1 .*list gone/],
     [
       'an id that is there twice',
-      (f) => Object.assign(f.cloths[1]!, { id: f.cloths[0]!.id }),
-      /Two records among the cloths have the id cloth-bed-linen/,
+      (f) => Object.assign(f.fabrics[1]!, { id: f.fabrics[0]!.id }),
+      /Two records among the fabrics have the id fabric-bed-linen/,
     ],
   ])('%s', (_, damage, problem) => {
     expect(refused(damaged(damage))).toMatch(problem);

@@ -1,6 +1,7 @@
 import type { z } from 'zod';
 import { History, NO_HISTORY } from './merge/history';
 import { Ledger, LEDGER_FILE_VERSION } from '../records/ledger';
+import { fileToday } from './earlier-names';
 import { referencesOf } from './references';
 import { TABLE_NAMES, type TableName } from '../records/table-names';
 
@@ -14,7 +15,7 @@ const ONE_OF: Record<TableName, string> = {
   people: 'person',
   bodies: 'measurement set',
   patterns: 'pattern',
-  cloths: 'cloth',
+  fabrics: 'fabric',
   makes: 'make',
   wears: 'wear',
   lists: 'list',
@@ -83,7 +84,7 @@ export function checkLedgerText(text: string): CheckedLedger {
       problem: `This file is of format ${file['version']}; this Amber Ledger reads up to ${LEDGER_FILE_VERSION}. Open it with a newer one.`,
     };
 
-  const { format: _format, version: _version, written: _written, history = NO_HISTORY, ...tables } = file;
+  const { format: _format, version: _version, written: _written, history = NO_HISTORY, ...tables } = fileToday(file);
   const parsed = Ledger.safeParse(tables);
   if (!parsed.success) return { ok: false, problem: sentence(parsed.error.issues[0]!, file) };
   const told = History.safeParse(history);

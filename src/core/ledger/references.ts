@@ -8,22 +8,22 @@ export type Reference = readonly [table: TableName, id: string];
 const NEEDED: { readonly [T in TableName]: (record: Ledger[T][number]) => readonly Reference[] } = {
   people: () => [],
   patterns: () => [],
-  cloths: () => [],
+  fabrics: () => [],
   lists: () => [],
   bodies: (b) => [['people', b.personId]],
   makes: (m) => [
     ['people', m.personId],
     ...m.sources.map((s): Reference => ['patterns', s.patternId]),
-    ...m.cloths.map((c): Reference => ['cloths', c.clothId]),
+    ...m.fabrics.map((c): Reference => ['fabrics', c.fabricId]),
   ],
   wears: (w) => w.makeIds.map((id): Reference => ['makes', id]),
   plans: (p) => [
     ['people', p.personId],
     ['patterns', p.patternId],
     ...(p.listId === undefined ? [] : [['lists', p.listId] as Reference]),
-    ...p.cloths.map((c): Reference => ['cloths', c.clothId]),
+    ...p.fabrics.map((c): Reference => ['fabrics', c.fabricId]),
   ],
-  pictures: (p) => [p.makeId === undefined ? ['cloths', p.clothId!] : ['makes', p.makeId]],
+  pictures: (p) => [p.makeId === undefined ? ['fabrics', p.fabricId!] : ['makes', p.makeId]],
 };
 
 /** Records that a record of a table cannot be without. */

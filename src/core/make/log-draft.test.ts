@@ -1,13 +1,13 @@
-import { sampleAlteration, sampleCloth, sampleMake, sampleNote, SAMPLE_PATTERN } from '../garment/sample-case';
+import { sampleAlteration, sampleFabric, sampleMake, sampleNote, SAMPLE_PATTERN } from '../garment/sample-case';
 import { Make } from '../records';
-import { blankCloth } from '../records/blank';
+import { blankFabric } from '../records/blank';
 import { planOfMake } from './plan-to-make';
 import type { Write } from '../../data/journal';
 import { draftFromLine, draftFromPlan, draftsFor, entryOf, freshDraft, logDraftName, startMake, type LogDraft } from './log-draft';
 
-const poplin = sampleCloth('poplin', { width: 140, pieces: [{ length: 300, width: 140 }] });
+const poplin = sampleFabric('poplin', { width: 140, pieces: [{ length: 300, width: 140 }] });
 const draft = (rest: Partial<LogDraft> = {}): LogDraft => ({
-  ...freshDraft(sampleMake(2, { cloths: [{ id: 'u', clothId: 'poplin', part: 'main', length: 190 }] })),
+  ...freshDraft(sampleMake(2, { fabrics: [{ id: 'u', fabricId: 'poplin', part: 'main', length: 190 }] })),
   ...rest,
 });
 const put = (writes: readonly Write[], table: string) => writes.flatMap((w) => (w.table === table && 'put' in w ? [w.put] : []));
@@ -33,8 +33,8 @@ describe('a new version', () => {
     expect(next.alterations[0]!.id).not.toBe(previous.alterations[0]!.id);
   });
 
-  test('takes nothing of its fit, its cloth or its loose ends', () => {
-    expect(next).toMatchObject({ fitNotes: [], cloths: [], looseEnds: [], verdicts: [] });
+  test('takes nothing of its fit, its fabric or its loose ends', () => {
+    expect(next).toMatchObject({ fitNotes: [], fabrics: [], looseEnds: [], verdicts: [] });
   });
 
   test('of a pattern never made begins as drafted, without a size that nobody chose', () => {
@@ -46,10 +46,10 @@ describe('a new version', () => {
 });
 
 describe('entering', () => {
-  test('is one act: the make, and what it takes off the shelf', () => {
+  test('is one act: the make, and what it takes from the stash', () => {
     const writes = entryOf(draft(), [poplin]);
-    expect(writes.map((w) => w.table)).toEqual(['makes', 'cloths']);
-    expect(made(writes).cloths[0]).toMatchObject({ length: 190, taken: 190 });
+    expect(writes.map((w) => w.table)).toEqual(['makes', 'fabrics']);
+    expect(made(writes).fabrics[0]).toMatchObject({ length: 190, taken: 190 });
     expect(writes[1]).toMatchObject({ from: poplin, to: { pieces: [{ length: 110, width: 140 }] } });
   });
 
@@ -84,31 +84,31 @@ describe('entering', () => {
     const said = entryOf(
       draft({
         look: { seen: { at: 'worn', wears: 4 }, said: [] },
-        verdict: { love: 3, reasons: ['cloth'], sewAgain: 'other cloth', words: 'it clings' },
+        verdict: { love: 3, reasons: ['fabric'], sewAgain: 'other fabric', words: 'it clings' },
       }),
       [],
     );
     expect(made(said).verdicts).toEqual([
-      expect.objectContaining({ love: 3, wears: 4, reasons: ['cloth'], sewAgain: 'other cloth', words: 'it clings' }),
+      expect.objectContaining({ love: 3, wears: 4, reasons: ['fabric'], sewAgain: 'other fabric', words: 'it clings' }),
     ]);
     expect(made(entryOf(draft({ verdict: { words: 'hm' } }), [])).verdicts).toEqual([]);
   });
 
-  test('a cloth of the line that is still used comes with it; one that is not does not', () => {
-    const linen = blankCloth('linen', 'storm linen');
+  test('a fabric of the line that is still used comes with it; one that is not does not', () => {
+    const linen = blankFabric('linen', 'storm linen');
     const used = draft({
-      newCloths: [linen, blankCloth('silk', 'silk')],
-      make: sampleMake(2, { cloths: [{ id: 'u', clothId: 'linen', part: 'main', length: 200 }] }),
+      newFabrics: [linen, blankFabric('silk', 'silk')],
+      make: sampleMake(2, { fabrics: [{ id: 'u', fabricId: 'linen', part: 'main', length: 200 }] }),
     });
-    expect(put(entryOf(used, []), 'cloths')).toEqual([linen]);
+    expect(put(entryOf(used, []), 'fabrics')).toEqual([linen]);
   });
 
   test('what was planned is done with the make, in the same act', () => {
     const plan = planOfMake(sampleMake(1, { alterations: [sampleAlteration('sleeve-length', 2)] }), 'plan', '2026-01-01');
-    const begun = draftFromPlan({ ...plan, cloths: [{ id: 'u', clothId: 'poplin', part: 'main', length: 120 }] }, 2, '2026-02-01');
+    const begun = draftFromPlan({ ...plan, fabrics: [{ id: 'u', fabricId: 'poplin', part: 'main', length: 120 }] }, 2, '2026-02-01');
     expect(begun).toMatchObject({ start: 'plan', planId: 'plan', make: { version: 2, size: { size: 'C' }, alterations: [{ amount: 2 }] } });
     const writes = entryOf(begun, [poplin], { plan });
-    expect(writes.map((w) => w.table)).toEqual(['makes', 'plans', 'cloths']);
+    expect(writes.map((w) => w.table)).toEqual(['makes', 'plans', 'fabrics']);
     expect(writes[1]).toMatchObject({ from: plan, to: { state: 'made', makeId: begun.make.id } });
   });
 
@@ -130,8 +130,10 @@ describe('entering', () => {
   });
 
   test('a line becomes a draft with nothing said that it does not say', () => {
-    const line = draftFromLine({ make: sampleMake(2), seen: { at: 'firstDay' }, said: [], love: undefined, newCloths: [], remarks: [] });
+    const line = draftFromLine({ make: sampleMake(2), seen: { at: 'firstDay' }, said: [], love: undefined, newFabrics: [], remarks: [] });
     expect(line).toEqual(freshDraft(sampleMake(2)));
-    expect(draftFromLine({ make: sampleMake(2), seen: { at: 'tryOn' }, said: [], love: 4, newCloths: [], remarks: [] }).verdict).toEqual({ love: 4 });
+    expect(draftFromLine({ make: sampleMake(2), seen: { at: 'tryOn' }, said: [], love: 4, newFabrics: [], remarks: [] }).verdict).toEqual({
+      love: 4,
+    });
   });
 });

@@ -1,6 +1,6 @@
 import { nextVersion, viewOf, type PatternCase } from '../garment/case';
 import { settleUses } from '../fabric/stash';
-import type { Alteration, Cloth, Make, Pattern, Plan, Wear } from '../records';
+import type { Alteration, Fabric, Make, Pattern, Plan, Wear } from '../records';
 import { blankMake } from '../records/blank';
 import type { LineEntry } from '../shorthand/entry-from-line';
 import { makeOfPlan } from './plan-to-make';
@@ -21,8 +21,8 @@ export interface LogDraft {
   readonly start: Start;
   readonly look: Look;
   readonly verdict: VerdictSaid;
-  /** Cloths named in the line that the shelf does not have yet: they come with the make. */
-  readonly newCloths: readonly Cloth[];
+  /** Fabrics named in the line that the stash does not have yet: they come with the make. */
+  readonly newFabrics: readonly Fabric[];
   /** The plan it began from, which is done when the make is entered. */
   readonly planId?: string;
 }
@@ -72,7 +72,7 @@ export function startMake(input: Pick<PatternCase, 'pattern' | 'makes'>, personI
 
 /** A draft that says nothing yet of fit and liking. */
 export function freshDraft(make: Make, start: Start = 'last'): LogDraft {
-  return { make, start, look: { seen: { at: 'firstDay' }, said: [] }, verdict: {}, newCloths: [] };
+  return { make, start, look: { seen: { at: 'firstDay' }, said: [] }, verdict: {}, newFabrics: [] };
 }
 
 /** A draft that begins from a plan: nothing is typed twice. */
@@ -81,40 +81,40 @@ export function draftFromPlan(plan: Plan, version: number, day: string): LogDraf
 }
 
 /** The draft that a line amounts to. */
-export function draftFromLine({ make, seen, said, love, newCloths }: LineEntry): LogDraft {
-  return { make, start: 'last', look: { seen, said }, verdict: love === undefined ? {} : { love }, newCloths };
+export function draftFromLine({ make, seen, said, love, newFabrics }: LineEntry): LogDraft {
+  return { make, start: 'last', look: { seen, said }, verdict: love === undefined ? {} : { love }, newFabrics };
 }
 
 /**
  * All that entering a draft writes, as one act: the make with its look and verdict, wears that are only counted as an estimate,
- * cloths that are new, and what the make takes off the shelf.
+ * fabrics that are new, and what the make takes from the stash.
  *
- * @param cloths the shelf as it is
+ * @param fabrics the stash as it is
  * @param about the pattern, whose errata take up those that were found; the plan that is done with this
  */
 export function entryOf(
-  { make, look, verdict, newCloths }: LogDraft,
-  cloths: readonly Cloth[],
+  { make, look, verdict, newFabrics }: LogDraft,
+  fabrics: readonly Fabric[],
   { pattern, plan }: { pattern?: Pattern | undefined; plan?: Plan | undefined } = {},
 ): Write[] {
   const day = today();
   const wears = look.seen.at === 'worn' ? look.seen.wears : 0;
-  const { uses, changed } = settleUses(cloths, [], make.cloths);
+  const { uses, changed } = settleUses(fabrics, [], make.fabrics);
   const { love, reasons = [], ...saidMore } = verdict;
   const entered: Make = {
     ...make,
-    cloths: uses,
+    fabrics: uses,
     fitNotes: notesOf(look, day),
     verdicts: love === undefined ? [] : [{ id: newId(), date: day, wears, love, reasons, ...saidMore }],
   };
   const wear: Wear = { id: newId(), date: day, makeIds: [make.id], count: Math.max(1, wears) };
-  const used = new Set(make.cloths.map((u) => u.clothId));
+  const used = new Set(make.fabrics.map((u) => u.fabricId));
   return [
-    ...newCloths.filter((c) => used.has(c.id)).map((c): Write => ({ table: 'cloths', put: c })),
+    ...newFabrics.filter((c) => used.has(c.id)).map((c): Write => ({ table: 'fabrics', put: c })),
     { table: 'makes', put: entered },
     ...(plan ? [{ table: 'plans', from: plan, to: { ...plan, state: 'made', makeId: make.id } } as const] : []),
     ...(pattern ? errataFound(pattern, [], make.notes) : []),
     ...(wears > 0 ? [{ table: 'wears', put: wear } as const] : []),
-    ...changed.map(({ from, to }): Write => ({ table: 'cloths', from, to })),
+    ...changed.map(({ from, to }): Write => ({ table: 'fabrics', from, to })),
   ];
 }

@@ -16,7 +16,7 @@ const version = sampleMake(3, {
 describe('a plan', () => {
   const plan = planOfMake(version, 'plan', '2026-02-01');
 
-  test('of cutting a version again takes its cut, and neither its cloth nor what a toile left out', () => {
+  test('of cutting a version again takes its cut, and neither its fabric nor what a toile left out', () => {
     expect(Plan.parse(plan)).toEqual(plan);
     expect(plan).toMatchObject({
       size: version.size,
@@ -25,14 +25,14 @@ describe('a plan', () => {
       chartId: 'chart',
       bodyId: 'body',
     });
-    expect(plan).toMatchObject({ kind: 'garment', lacking: [], cloths: [], state: 'open', added: '2026-02-01' });
+    expect(plan).toMatchObject({ kind: 'garment', lacking: [], fabrics: [], state: 'open', added: '2026-02-01' });
   });
 
   test('becomes a make with all that was planned', () => {
-    const cloths = [{ id: 'c', clothId: 'poplin', part: 'main' as const, length: 180 }];
-    const make = makeOfPlan({ ...plan, kind: 'toile', lacking: ['sleeve'], cloths }, 'make', 4, '2026-03-01');
+    const fabrics = [{ id: 'c', fabricId: 'poplin', part: 'main' as const, length: 180 }];
+    const make = makeOfPlan({ ...plan, kind: 'toile', lacking: ['sleeve'], fabrics }, 'make', 4, '2026-03-01');
     expect(Make.parse(make)).toEqual(make);
-    expect(make).toMatchObject({ version: 4, cutOn: '2026-03-01', kind: 'toile', lacking: ['sleeve'], cloths, size: version.size, bodyId: 'body' });
+    expect(make).toMatchObject({ version: 4, cutOn: '2026-03-01', kind: 'toile', lacking: ['sleeve'], fabrics, size: version.size, bodyId: 'body' });
     expect(make.sources).toEqual(version.sources);
     expect(make.looseEnds).toEqual([]);
   });

@@ -3,14 +3,14 @@ import { blankMake, blankPlan } from '../records/blank';
 import type { Make } from '../records/make';
 import type { Plan } from '../records/plan';
 
-/** What a plan and a make say alike: what is cut, how it is altered, and from which cloth. */
-const cutOf = ({ chartId, size, sizeLines, alterations, cloths, bodyId }: Plan | Make) => ({
+/** What a plan and a make say alike: what is cut, how it is altered, and from which fabric. */
+const cutOf = ({ chartId, size, sizeLines, alterations, fabrics, bodyId }: Plan | Make) => ({
   ...(chartId === undefined ? {} : { chartId }),
   ...(size === undefined ? {} : { size }),
   ...(bodyId === undefined ? {} : { bodyId }),
   sizeLines: [...sizeLines],
   alterations: [...alterations],
-  cloths: [...cloths],
+  fabrics: [...fabrics],
 });
 
 /**
@@ -33,6 +33,6 @@ export function makeOfPlan(plan: Plan, id: string, version: number, day: string)
 /** A plan of cutting this again: the next cut that the engine proposes, or a version as it was. */
 export function planOfMake(make: Make, id: string, day: string): Plan {
   const { patternId, viewId } = make.sources[0]!;
-  // Parts that a toile left out are left out no more; cloth already cut is not planned again.
-  return { ...blankPlan(id, make.personId, patternId, viewId, day), ...cutOf({ ...make, cloths: [] }) };
+  // Parts that a toile left out are left out no more; fabric already cut is not planned again.
+  return { ...blankPlan(id, make.personId, patternId, viewId, day), ...cutOf({ ...make, fabrics: [] }) };
 }

@@ -1,31 +1,31 @@
 import fc from 'fast-check';
-import { SAMPLE_BODY, SAMPLE_PATTERN, sampleAlteration, sampleCase, sampleCloth, sampleMake } from '../garment/sample-case';
+import { SAMPLE_BODY, SAMPLE_PATTERN, sampleAlteration, sampleCase, sampleFabric, sampleMake } from '../garment/sample-case';
 import { blankPlan } from '../records/blank';
-import type { Cloth, Make, Pattern, Person } from '../records';
+import type { Fabric, Make, Pattern, Person } from '../records';
 import { makeOfPlan } from '../make/plan-to-make';
 import { checksFor, type CheckRequest } from './checks';
 
 const TODAY = '2025-06-01';
 const person: Person = { id: 'person', name: 'Maren', child: false };
 const view = SAMPLE_PATTERN.views[0]!;
-const taken = sampleMake(1, { cloths: [{ id: 'u', clothId: 'c', part: 'main', length: 190, left: 10 }] });
+const taken = sampleMake(1, { fabrics: [{ id: 'u', fabricId: 'c', part: 'main', length: 190, left: 10 }] });
 
-/** A plan in a cloth, with whatever differs from the plainest. */
+/** A plan in a fabric, with whatever differs from the plainest. */
 function request(
-  rest: { make?: Partial<Make>; cloth?: Partial<Cloth>; pattern?: Partial<Pattern>; person?: Partial<Person>; makes?: readonly Make[] } = {},
+  rest: { make?: Partial<Make>; fabric?: Partial<Fabric>; pattern?: Partial<Pattern>; person?: Partial<Person>; makes?: readonly Make[] } = {},
 ): CheckRequest {
-  const cloth = sampleCloth('c', { width: 140, washedOn: '2025-05-01', pieces: [{ length: 250, width: 140 }], ...rest.cloth });
-  const make = sampleMake(2, { id: 'plan', cloths: [{ id: 'p', clothId: 'c', part: 'main' }], ...rest.make });
-  const input = sampleCase(rest.makes ?? [taken], { cloths: [cloth], pattern: { ...SAMPLE_PATTERN, ...rest.pattern }, bodies: [SAMPLE_BODY] });
+  const fabric = sampleFabric('c', { width: 140, washedOn: '2025-05-01', pieces: [{ length: 250, width: 140 }], ...rest.fabric });
+  const make = sampleMake(2, { id: 'plan', fabrics: [{ id: 'p', fabricId: 'c', part: 'main' }], ...rest.make });
+  const input = sampleCase(rest.makes ?? [taken], { fabrics: [fabric], pattern: { ...SAMPLE_PATTERN, ...rest.pattern }, bodies: [SAMPLE_BODY] });
   return { input, make, person: { ...person, ...rest.person }, today: TODAY, unit: 'cm', plans: [] };
 }
 const said = (r: CheckRequest) => new Map(checksFor(r).map((c) => [c.id, c]));
 const plain = (text: string | undefined) => text?.replace(/\s/g, ' ');
 
-describe('cloth', () => {
+describe('fabric', () => {
   test('what the last version took is what is needed; the piece and the centimetres are named', () => {
     const enough = said(request()).get('enough c')!;
-    expect(enough.weight).toBe('know');
+    expect(enough.weight).toBe('info');
     expect(plain(enough.words)).toBe('c: plenty, 70 cm over');
     expect(plain(enough.detail)).toBe('needed 180 cm at 140 cm; as version 1 took; the longest piece is 250 cm');
   });
@@ -33,7 +33,7 @@ describe('cloth', () => {
   test('a piece too short stops the cut, and two pieces are not one', () => {
     const short = said(
       request({
-        cloth: {
+        fabric: {
           pieces: [
             { length: 120, width: 140 },
             { length: 130, width: 140 },
@@ -41,11 +41,11 @@ describe('cloth', () => {
         },
       }),
     ).get('enough c')!;
-    expect([short.weight, plain(short.words)]).toEqual(['stop', 'c: not enough, 50 cm short']);
+    expect([short.weight, plain(short.words)]).toEqual(['blocker', 'c: not enough, 50 cm short']);
   });
 
   test('unwashed, it is as long as it will be once washed', () => {
-    const found = said(request({ cloth: { washedOn: undefined, shrinkAlong: 10, pieces: [{ length: 195, width: 140 }] } }));
+    const found = said(request({ fabric: { washedOn: undefined, shrinkAlong: 10, pieces: [{ length: 195, width: 140 }] } }));
     expect(plain(found.get('enough c')!.words)).toBe('c: not enough, 4.5 cm short');
     expect(plain(found.get('wash c')!.detail)).toBe('it shrinks 10 % along');
   });
@@ -55,31 +55,31 @@ describe('cloth', () => {
       said(
         request({
           pattern: { views: [{ ...view, ...(widest === undefined ? {} : { widest, longest: 100 }) }] },
-          make: { cloths: [{ id: 'p', clothId: 'c', part: 'main', ...(bias ? { bias } : {}) }] },
+          make: { fabrics: [{ id: 'p', fabricId: 'c', part: 'main', ...(bias ? { bias } : {}) }] },
         }),
       );
     expect(of(141).get('enough c')!.words).toBe('c is too narrow for the widest piece');
-    expect(plain(of(141).get('enough c')!.detail)).toContain('it needs 141 cm, and the widest on the shelf is 140 cm');
-    expect(of(120).get('enough c')!.weight).toBe('know');
+    expect(plain(of(141).get('enough c')!.detail)).toContain('it needs 141 cm, and the widest in the stash is 140 cm');
+    expect(of(120).get('enough c')!.weight).toBe('info');
     // (120 + 100) / √2 = 155.6
     expect(plain(of(120, true).get('enough c')!.detail)).toContain('it needs 155.6 cm');
     expect([of(undefined, true).has('widest'), of(undefined).has('widest'), of(120, true).has('widest')]).toEqual([true, false, false]);
   });
 
   test('a length written into the plan goes before what was reckoned', () => {
-    const own = request({ make: { cloths: [{ id: 'p', clothId: 'c', part: 'main', length: 245 }] } });
+    const own = request({ make: { fabrics: [{ id: 'p', fabricId: 'c', part: 'main', length: 245 }] } });
     expect(plain(said(own).get('enough c')!.words)).toBe('c: tight, 5 cm over');
   });
 
-  test('nothing known, none chosen, none on the shelf: each is said and none is nought', () => {
+  test('nothing known, none chosen, none in the stash: each is said and none is nought', () => {
     expect(said(request({ makes: [] })).get('enough c')!.words).toMatch(/is not known$/);
-    expect(said(request({ make: { cloths: [] } })).get('cloth')!.words).toBe('No cloth is chosen yet.');
-    expect(said(request({ cloth: { pieces: [] } })).get('enough c')!.weight).toBe('stop');
+    expect(said(request({ make: { fabrics: [] } })).get('fabric')!.words).toBe('No fabric is chosen yet.');
+    expect(said(request({ fabric: { pieces: [] } })).get('enough c')!.weight).toBe('blocker');
   });
 
-  test('nap, repeat and bias are said once each; another plan in the same cloth too', () => {
-    const all = request({ cloth: { nap: true, repeatAlong: 12 }, make: { cloths: [{ id: 'p', clothId: 'c', part: 'main', bias: true }] } });
-    const other = { ...blankPlan('other', 'person', 'pattern', 'view', TODAY), cloths: [{ id: 'o', clothId: 'c', part: 'main' as const }] };
+  test('nap, repeat and bias are said once each; another plan in the same fabric too', () => {
+    const all = request({ fabric: { nap: true, repeatAlong: 12 }, make: { fabrics: [{ id: 'p', fabricId: 'c', part: 'main', bias: true }] } });
+    const other = { ...blankPlan('other', 'person', 'pattern', 'view', TODAY), fabrics: [{ id: 'o', fabricId: 'c', part: 'main' as const }] };
     const found = said({ ...all, plans: [other] });
     expect(found.get('nap')!.words).toBe('All pieces one way');
     expect(plain(found.get('repeat')!.words)).toContain('12 cm');
@@ -91,12 +91,12 @@ describe('cloth', () => {
   test('a knit that gives less than asked is heeded, less than half stops, untested is to be tested', () => {
     const knit = { wants: { structure: 'knit' as const, stretch: 40 } };
     const giving = (stretchAcross: number | undefined) =>
-      said(request({ pattern: knit, cloth: { structure: 'knit', stretchAcross } })).get('stretch c');
-    expect(giving(30)!.weight).toBe('heed');
-    expect(giving(15)!.weight).toBe('stop');
+      said(request({ pattern: knit, fabric: { structure: 'knit', stretchAcross } })).get('stretch c');
+    expect(giving(30)!.weight).toBe('warning');
+    expect(giving(15)!.weight).toBe('blocker');
     expect(giving(50)).toBeUndefined();
     expect(plain(giving(undefined)!.detail)).toBe('the pattern asks for 40 %: 10 cm must reach 14 cm');
-    expect(said(request({ pattern: knit })).get('structure')!.weight).toBe('stop');
+    expect(said(request({ pattern: knit })).get('structure')!.weight).toBe('blocker');
   });
 });
 
@@ -123,7 +123,7 @@ describe('the paper', () => {
       ],
     });
     const found = said(request({ makes: [first, second] })).get('mistake n1')!;
-    expect([found.weight, found.words]).toEqual(['heed', 'Not again: collar sewn on upside down']);
+    expect([found.weight, found.words]).toEqual(['warning', 'Not again: collar sewn on upside down']);
     expect(found.detail).toBe('version 1; the tip since: chalk an arrow on the collar stand');
   });
 
@@ -157,7 +157,7 @@ describe('closing, and getting in', () => {
   test('a band that would be too short to close stops the cut, with by how much', () => {
     // Size A: 62 round, the waist 72.
     const found = said(request({ pattern: banded, make: { size: { size: 'A' } } })).get('closes waistband')!;
-    expect(found.weight).toBe('stop');
+    expect(found.weight).toBe('blocker');
     expect(plain(found.words)).toBe('The waistband would be 10 cm short of the body: it cannot close');
     expect(said(request({ pattern: banded, make: { size: { size: 'D' } } })).has('closes waistband')).toBe(false);
   });
@@ -167,7 +167,7 @@ describe('closing, and getting in', () => {
     const of = (cut: number) => {
       const plan = { ...blankPlan('plan', 'person', SAMPLE_PATTERN.id, view.id, TODAY), bands: bands(cut) };
       const asked = request({ pattern: banded });
-      return said({ ...asked, make: { ...makeOfPlan(plan, 'plan', 2, TODAY), cloths: asked.make.cloths }, plans: [plan] });
+      return said({ ...asked, make: { ...makeOfPlan(plan, 'plan', 2, TODAY), fabrics: asked.make.fabrics }, plans: [plan] });
     };
     const found = of(36).get('closes waistband')!;
     // 2 × 36 − 2 × 1.5 = 69 round a waist of 72.
@@ -175,12 +175,12 @@ describe('closing, and getting in', () => {
     expect(plain(found.detail)).toContain('1 × 36 cm on the fold, less 1.5 cm at each end');
     expect(of(38).has('closes waistband')).toBe(false);
     expect(of(38).has('piece waistband')).toBe(false);
-    expect(said(request({ pattern: banded })).get('piece waistband')!.weight).toBe('know');
+    expect(said(request({ pattern: banded })).get('piece waistband')!.weight).toBe('info');
   });
 
   test('a knit band is cut smaller and stretched on: it is stopped only where it gives too little', () => {
     const knit = (stretchAcross: number) =>
-      said(request({ pattern: banded, make: { size: { size: 'A' } }, cloth: { structure: 'knit', stretchAcross } }));
+      said(request({ pattern: banded, make: { size: { size: 'A' } }, fabric: { structure: 'knit', stretchAcross } }));
     expect(knit(30).has('closes waistband')).toBe(false);
     expect(knit(10).has('closes waistband')).toBe(true);
   });
@@ -229,17 +229,17 @@ describe('who it is for', () => {
   });
 
   test('what would spoil the cut comes first, and no id stands twice', () => {
-    const all = checksFor(request({ cloth: { pieces: [], nap: true, fibre: 'polyester', behaviour: 'sheds, bleeds', weight: 400 } }));
-    const order = ['stop', 'heed', 'know'];
+    const all = checksFor(request({ fabric: { pieces: [], nap: true, fibre: 'polyester', behaviour: 'sheds, bleeds', weight: 400 } }));
+    const order = ['blocker', 'warning', 'info'];
     expect(all.map((c) => order.indexOf(c.weight))).toEqual(all.map((c) => order.indexOf(c.weight)).sort());
     expect(new Set(all.map((c) => c.id)).size).toBe(all.length);
     expect(all.map((c) => c.id)).toEqual(expect.arrayContaining(['heat', 'dust', 'dye', 'needles']));
   });
 });
 
-test('whatever the cloth and whoever it is for: an answer, no id twice, and none without words', () => {
+test('whatever the fabric and whoever it is for: an answer, no id twice, and none without words', () => {
   const maybe = <T>(of: fc.Arbitrary<T>) => fc.option(of, { nil: undefined });
-  const cloth = fc.record({
+  const fabric = fc.record({
     structure: fc.constantFrom('woven' as const, 'knit' as const),
     stretchAcross: maybe(fc.nat(150)),
     shrinkAlong: maybe(fc.nat(20)),
@@ -252,12 +252,12 @@ test('whatever the cloth and whoever it is for: an answer, no id twice, and none
   });
   const who = fc.record({ child: fc.boolean(), birthMonth: maybe(fc.constantFrom('2024-05', '2019-05', '1990-05')) });
   fc.assert(
-    fc.property(cloth, who, fc.integer({ min: -6, max: 6 }), (of, person, amount) => {
+    fc.property(fabric, who, fc.integer({ min: -6, max: 6 }), (of, person, amount) => {
       const alterations = amount === 0 ? [] : [sampleAlteration('sleeve-length', amount)];
-      const found = checksFor(request({ cloth: of as Partial<Cloth>, person: person as Partial<Person>, make: { alterations } }));
+      const found = checksFor(request({ fabric: of as Partial<Fabric>, person: person as Partial<Person>, make: { alterations } }));
       expect(new Set(found.map((c) => c.id)).size).toBe(found.length);
       for (const { words, detail } of found) expect(`${words} ${detail ?? ''}`).not.toMatch(/undefined|NaN|Infinity| {2}/);
-      // Enough or not, the cloth is spoken of once.
+      // Enough or not, the fabric is spoken of once.
       expect(found.filter((c) => c.id === 'enough c')).toHaveLength(1);
     }),
   );

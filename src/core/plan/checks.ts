@@ -5,7 +5,7 @@ import { alterationKind } from '../catalogue/alterations';
 import { alterationWhen, alterationWords } from '../alteration/words';
 import { effectContext, inOrder, versionsOf, viewOf, type PatternCase } from '../garment/case';
 import { chartOf, finishedColumn, lineOf, placeOf, readColumn } from '../garment/chart';
-import { mainCloth } from '../garment/stretch';
+import { mainFabric } from '../garment/stretch';
 import { ageOn, bodyOn, daysBetween } from '../body/measures';
 import type { IsoDate } from '../units/date';
 import { formatLength, type LengthUnit } from '../units/length';
@@ -14,10 +14,10 @@ import type { Alteration, BandPiece, Make, Person, Plan } from '../records';
 import { zoneOfMake } from '../versions/compare-makes';
 import { canBePutOn } from '../arithmetic/put-on';
 import { closedBands } from './closed-bands';
-import { clothFor, type ClothForPlan } from './fabric-for-plan';
+import { fabricFor, type FabricForPlan } from './fabric-for-plan';
 
 /** How much a check weighs: what would spoil the cut, what is easily regretted, what is good to know. */
-export type Weight = 'stop' | 'heed' | 'know';
+export type Weight = 'blocker' | 'warning' | 'info';
 
 /** One thing to look at before the scissors. */
 export interface Check {
@@ -51,89 +51,94 @@ const FREE_CORDS_BELOW = 14;
 /** What an opening must let pass, by where it is. */
 const PASSES: Partial<Record<ZoneId, BodyMeasure>> = { neckline: 'head', waistband: 'hip', waist: 'hip', opening: 'head' };
 
-/** Cloth, in the order in which it is looked at: is there enough, is it washed, how must it lie, is it what the pattern asks for. */
-function clothChecks({ input, make, today, unit, plans }: CheckRequest): Check[] {
-  const { cloth, bias } = mainCloth(make, input.cloths);
-  if (!cloth) return [{ id: 'cloth', weight: 'heed', words: 'No cloth is chosen yet.' }];
+/** Fabric, in the order in which it is looked at: is there enough, is it washed, how must it lie, is it what the pattern asks for. */
+function fabricChecks({ input, make, today, unit, plans }: CheckRequest): Check[] {
+  const { fabric, bias } = mainFabric(make, input.fabrics);
+  if (!fabric) return [{ id: 'fabric', weight: 'warning', words: 'No fabric is chosen yet.' }];
   const { wants } = input.pattern;
   const view = viewOf(input.pattern, make);
-  const found = clothFor(input, make, cloth, today, plans);
+  const found = fabricFor(input, make, fabric, today, plans);
   const checks: Check[] = [enoughOf(found, unit)];
-  if (found.alsoPlanned.length > 0) checks.push({ id: `shared ${cloth.id}`, weight: 'heed', words: `${cloth.name} is meant for another plan too.` });
-  if (cloth.washedOn === undefined)
+  if (found.alsoPlanned.length > 0)
+    checks.push({ id: `shared ${fabric.id}`, weight: 'warning', words: `${fabric.name} is meant for another plan too.` });
+  if (fabric.washedOn === undefined)
     checks.push({
-      id: `wash ${cloth.id}`,
-      weight: 'heed',
-      words: `Wash ${cloth.name} first`,
-      detail: cloth.shrinkAlong === undefined ? 'how much it shrinks is not known' : `it shrinks ${cloth.shrinkAlong}\u2009% along`,
+      id: `wash ${fabric.id}`,
+      weight: 'warning',
+      words: `Wash ${fabric.name} first`,
+      detail: fabric.shrinkAlong === undefined ? 'how much it shrinks is not known' : `it shrinks ${fabric.shrinkAlong}\u2009% along`,
     });
-  if (cloth.nap) checks.push({ id: 'nap', weight: 'heed', words: 'All pieces one way', detail: `${cloth.name} has a nap or a one-way print` });
-  if (cloth.repeatAlong)
-    checks.push({ id: 'repeat', weight: 'heed', words: `Match the repeat of ${formatLength(cloth.repeatAlong, unit)} at the seams` });
+  if (fabric.nap) checks.push({ id: 'nap', weight: 'warning', words: 'All pieces one way', detail: `${fabric.name} has a nap or a one-way print` });
+  if (fabric.repeatAlong)
+    checks.push({ id: 'repeat', weight: 'warning', words: `Match the repeat of ${formatLength(fabric.repeatAlong, unit)} at the seams` });
   if (found.widest === 0 && (bias || view.flat?.shape === 'flared'))
     checks.push({
       id: 'widest',
-      weight: 'heed',
-      words: `Lay the widest piece across ${cloth.name} before you count on it`,
-      detail: `${bias ? 'on the bias it takes more width than on the grain' : 'a flared piece may be wider than the cloth'}; noted with the view, it is checked here`,
+      weight: 'warning',
+      words: `Lay the widest piece across ${fabric.name} before you count on it`,
+      detail: `${bias ? 'on the bias it takes more width than on the grain' : 'a flared piece may be wider than the fabric'}; noted with the view, it is checked here`,
     });
   if (bias)
     checks.push({
       id: 'bias',
-      weight: 'heed',
+      weight: 'warning',
       words: 'Cut on the bias: let it hang, then level the hem',
       detail: 'a day or more, by its own weight',
     });
-  if (cloth.structure !== wants.structure)
-    checks.push({ id: 'structure', weight: 'stop', words: `The pattern wants a ${wants.structure}, and ${cloth.name} is a ${cloth.structure}.` });
-  const gives = cloth.stretchAcross;
+  if (fabric.structure !== wants.structure)
+    checks.push({
+      id: 'structure',
+      weight: 'blocker',
+      words: `The pattern wants a ${wants.structure}, and ${fabric.name} is a ${fabric.structure}.`,
+    });
+  const gives = fabric.stretchAcross;
   if (wants.stretch && gives === undefined)
     checks.push({
-      id: `stretch ${cloth.id}`,
-      weight: 'heed',
-      words: `Test the stretch of ${cloth.name}`,
+      id: `stretch ${fabric.id}`,
+      weight: 'warning',
+      words: `Test the stretch of ${fabric.name}`,
       detail: `the pattern asks for ${wants.stretch}\u2009%: 10 cm must reach ${10 + wants.stretch / 10} cm`,
     });
   else if (wants.stretch && gives! < wants.stretch)
     checks.push({
-      id: `stretch ${cloth.id}`,
-      weight: gives! < wants.stretch / 2 ? 'stop' : 'heed',
-      words: `${cloth.name} gives ${gives}\u2009%, the pattern asks for ${wants.stretch}\u2009%`,
+      id: `stretch ${fabric.id}`,
+      weight: gives! < wants.stretch / 2 ? 'blocker' : 'warning',
+      words: `${fabric.name} gives ${gives}\u2009%, the pattern asks for ${wants.stretch}\u2009%`,
       detail: 'the girths are reckoned with that: a larger line may be meant',
     });
-  for (const use of make.cloths.filter((u) => u.part !== 'main' && u.length !== undefined)) {
-    const other = input.cloths.find((c) => c.id === use.clothId);
+  for (const use of make.fabrics.filter((u) => u.part !== 'main' && u.length !== undefined)) {
+    const other = input.fabrics.find((c) => c.id === use.fabricId);
     if (!other) continue;
     const longest = longestPiece(other);
     if (longest < use.length!)
       checks.push({
         id: `enough ${use.id}`,
-        weight: 'stop',
+        weight: 'blocker',
         words: `${other.name} for the ${use.part}: ${formatLength(use.length! - longest, unit)} too short`,
       });
   }
   return checks;
 }
 
-/** Whether the cloth is enough, in words that name the piece and the centimetres. */
-export function enoughOf({ cloth, needed, at, from, hand, shrinks, widest }: ClothForPlan, unit: LengthUnit): Check {
-  const id = `enough ${cloth.id}`;
+/** Whether the fabric is enough, in words that name the piece and the centimetres. */
+export function enoughOf({ fabric, needed, at, from, hand, shrinks, widest }: FabricForPlan, unit: LengthUnit): Check {
+  const id = `enough ${fabric.id}`;
   const length = (cm: number) => formatLength(cm, unit, { about: true });
   if (hand.tooNarrow)
     return {
       id,
-      weight: 'stop',
-      words: `${cloth.name} is too narrow for the widest piece`,
-      detail: `it needs ${length(widest)}, and the widest on the shelf is ${length(Math.max(...cloth.pieces.map((p) => p.width)))}${shrinks ? ' unwashed' : ''}: a join, or another cloth`,
+      weight: 'blocker',
+      words: `${fabric.name} is too narrow for the widest piece`,
+      detail: `it needs ${length(widest)}, and the widest in the stash is ${length(Math.max(...fabric.pieces.map((p) => p.width)))}${shrinks ? ' unwashed' : ''}: a join, or another fabric`,
     };
   if (needed === undefined)
     return {
       id,
-      weight: 'heed',
-      words: `How much ${cloth.name} is needed is not known`,
-      detail: 'the view has no cloth table and no version says what it took',
+      weight: 'warning',
+      words: `How much ${fabric.name} is needed is not known`,
+      detail: 'the view has no fabric table and no version says what it took',
     };
-  if (!hand.piece) return { id, weight: 'stop', words: `None of ${cloth.name} is on the shelf; ${length(needed)} at ${length(at)} are needed` };
+  if (!hand.piece) return { id, weight: 'blocker', words: `None of ${fabric.name} is in the stash; ${length(needed)} at ${length(at)} are needed` };
   const detail = [
     `needed ${length(needed)} at ${length(at)}`,
     from?.rough && 'reckoned from another width, rough',
@@ -141,8 +146,8 @@ export function enoughOf({ cloth, needed, at, from, hand, shrinks, widest }: Clo
     `the longest piece is ${length(hand.piece.length)}${shrinks ? ' once washed' : ''}`,
   ].filter(Boolean);
   const over = hand.over >= 0 ? `${length(hand.over)} over` : `${length(-hand.over)} short`;
-  const words = `${cloth.name}: ${hand.answer}, ${over}`;
-  const weight: Weight = hand.answer === 'not enough' ? 'stop' : hand.answer === 'tight' ? 'heed' : 'know';
+  const words = `${fabric.name}: ${hand.answer}, ${over}`;
+  const weight: Weight = hand.answer === 'not enough' ? 'blocker' : hand.answer === 'tight' ? 'warning' : 'info';
   return { id, weight, words, detail: detail.join('; ') };
 }
 
@@ -157,7 +162,7 @@ function alterationChecks({ input, make, unit }: CheckRequest): Check[] {
       const was = made?.alterations.find((b) => b.kind === a.kind);
       return {
         id: `mark ${a.kind} ${(a.zones ?? []).join(' ')}`.trim(),
-        weight: 'heed' as const,
+        weight: 'warning' as const,
         words: `Mark on the paper: ${alterationWords(a, unit)}`,
         ...(made && was ? { detail: `made ${alterationWhen(was)} in version ${made.version}, never copied to the pattern` } : {}),
       };
@@ -186,19 +191,19 @@ export function bandWords({ cut, pieces, onFold, allowance, overlap }: BandPiece
 function passageChecks({ input, make, today, unit, plans }: CheckRequest): Check[] {
   const plan = plans.find((p) => p.id === make.id);
   const view = viewOf(input.pattern, make);
-  const { cloth } = mainCloth(make, input.cloths);
+  const { fabric } = mainFabric(make, input.fabrics);
   const length = (cm: number) => formatLength(cm, unit, { about: true });
   const cm = (measure: BodyMeasure | undefined) => measure && bodyOn(input.bodies, measure, today)?.cm;
   const checks: Check[] = [];
   const closing = view.openings.map((o) => o.zone);
   for (const zone of closedBands(view)) {
     // What an elastic or a tie draws in need not close by itself.
-    if (view.openings.some((o) => o.zone === zone && (o.closes === 'elastic' || o.closes === 'drawn' || o.closes === 'wrap'))) continue;
+    if (view.openings.some((o) => o.zone === zone && (o.closes === 'elastic' || o.closes === 'drawstring' || o.closes === 'wrap'))) continue;
     const band = plan?.bands?.find((b) => b.zone === zone);
     if (!band)
       checks.push({
         id: `piece ${zone}`,
-        weight: 'know',
+        weight: 'info',
         words: `Measure the piece for the ${zoneOf(zone).label}`,
         detail: 'cut width × pieces × fold, less the seams: written with the plan, it is checked against the body',
       });
@@ -206,11 +211,11 @@ function passageChecks({ input, make, today, unit, plans }: CheckRequest): Check
     const body = cm(zoneOf(zone).measure);
     const [t1] = zoneOf(zone).edges;
     // A knit band is cut smaller and stretched on: it must give as much.
-    const gives = 1 + (cloth?.structure === 'knit' ? (cloth.stretchAcross ?? 0) : 0) / 100;
+    const gives = 1 + (fabric?.structure === 'knit' ? (fabric.stretchAcross ?? 0) : 0) / 100;
     if (ease === undefined || body === undefined || ease >= -t1 || (body + ease) * gives >= body) continue;
     checks.push({
       id: `closes ${zone}`,
-      weight: 'stop',
+      weight: 'blocker',
       words: `The ${zoneOf(zone).label} would be ${length(-ease)} short of the body: it cannot close`,
       detail: `${length(body + ease)} round when sewn, the body ${length(body)}; ${band ? bandWords(band, unit) : 'check the piece: cut width × pieces × fold, less the seams'}`,
     });
@@ -219,13 +224,13 @@ function passageChecks({ input, make, today, unit, plans }: CheckRequest): Check
     const measure = PASSES[zone];
     const over = cm(measure);
     const opening = sewnGirth(input, make, zone);
-    if (closes === 'wrap' || closes === 'slider' || !measure || over === undefined || opening === undefined) continue;
-    const stretch = closes === 'elastic' || closes === 'drawn' ? 0 : (cloth?.stretchAcross ?? 0);
+    if (closes === 'wrap' || closes === 'zip' || !measure || over === undefined || opening === undefined) continue;
+    const stretch = closes === 'elastic' || closes === 'drawstring' ? 0 : (fabric?.stretchAcross ?? 0);
     const found = canBePutOn({ opening, stretch, over: { [measure]: over } });
     if (found && !found.passes)
       checks.push({
         id: `put on ${zone}`,
-        weight: 'stop',
+        weight: 'blocker',
         words: `It may not go on: the ${zoneOf(zone).label} opens to ${length(found.widest)}, and the ${measure} is ${length(over)}`,
         detail: 'a slit, a zip or a wider opening lets it pass',
       });
@@ -236,14 +241,14 @@ function passageChecks({ input, make, today, unit, plans }: CheckRequest): Check
     if (!closing.includes(zone) && make.alterations.some((a) => effectsOf(a, context).some((e) => e.zone === zone && e.cm < 0)))
       checks.push({
         id: `put on ${zone}`,
-        weight: 'heed',
+        weight: 'warning',
         words: `The ${zoneOf(zone).label} becomes smaller: can it still be put on?`,
         detail: 'hold the tape in a ring over the head',
       });
   return checks;
 }
 
-/** What the length changes beside the cloth: zips, buttons. */
+/** What the length changes beside the fabric: zips, buttons. */
 function notionChecks({ input, make, unit }: CheckRequest): Check[] {
   const last = versionsOf(input).at(-1);
   const notions = last?.notions.filter((n) => /zip|button|snap|elastic|hook/i.test(n.what)) ?? [];
@@ -256,7 +261,7 @@ function notionChecks({ input, make, unit }: CheckRequest): Check[] {
   const other = sum(make) - sum(last);
   return notions.map((n) => ({
     id: `notion ${n.what}`,
-    weight: 'know' as const,
+    weight: 'info' as const,
     words: n.what,
     detail:
       Math.abs(other) > 0.4
@@ -267,37 +272,37 @@ function notionChecks({ input, make, unit }: CheckRequest): Check[] {
 
 /** Cautions that belong to the work: usual practice, and local rules go first. */
 function cautions({ input, make, person, today }: CheckRequest): Check[] {
-  const { cloth } = mainCloth(make, input.cloths);
+  const { fabric } = mainFabric(make, input.fabrics);
   const view = viewOf(input.pattern, make);
   const age = person.birthMonth ? ageOn(person.birthMonth, today).years : undefined;
   const checks: Check[] = [];
   const rules = 'usual practice; rules where you live go first';
-  const drawn = view.openings.some((o) => o.closes === 'drawn') || make.alterations.some((a) => /tie|cord|drawstring/i.test(a.note ?? ''));
+  const drawn = view.openings.some((o) => o.closes === 'drawstring') || make.alterations.some((a) => /tie|cord|drawstring/i.test(a.note ?? ''));
   if (person.child && (age === undefined || age < FREE_CORDS_BELOW)) {
     const words =
       age === undefined || age < CORDS_BELOW
         ? 'No cords, drawstrings or ties at hood and neck, and none that hang free'
         : 'No cords that hang free, and none that dangle at waist, hem or back';
-    checks.push({ id: 'cords', weight: drawn ? 'stop' : 'know', words, detail: `for a child of ${age ?? 'unknown age'}; ${rules}` });
+    checks.push({ id: 'cords', weight: drawn ? 'blocker' : 'info', words, detail: `for a child of ${age ?? 'unknown age'}; ${rules}` });
     if (age === undefined || age < SMALL_PARTS_BELOW)
       checks.push({
         id: 'small parts',
-        weight: 'heed',
+        weight: 'warning',
         words: 'No small parts that come off: buttons, snaps, appliqués',
         detail: `under three; ${rules}`,
       });
     if ((age === undefined || age < INFANT_BELOW) && view.openings.some((o) => o.closes === 'elastic'))
-      checks.push({ id: 'elastic', weight: 'heed', words: 'No tight elastic on a small child: wide, soft, and with room', detail: rules });
-    checks.push({ id: 'nightwear', weight: 'know', words: 'Nightwear: many places have rules about cloth near a flame', detail: rules });
+      checks.push({ id: 'elastic', weight: 'warning', words: 'No tight elastic on a small child: wide, soft, and with room', detail: rules });
+    checks.push({ id: 'nightwear', weight: 'info', words: 'Nightwear: many places have rules about fabric near a flame', detail: rules });
   }
-  if (cloth && /poly|nylon|acryl|acetate|elastan|spandex|viscose/i.test(cloth.fibre ?? ''))
-    checks.push({ id: 'heat', weight: 'know', words: `Try the iron and the fusing on a scrap: ${cloth.fibre} melts or shines under heat` });
-  if (cloth && /shed|fray|fibre|dust/i.test(cloth.behaviour ?? ''))
-    checks.push({ id: 'dust', weight: 'know', words: `${cloth.name} sheds: a mask while cutting, and the machine cleaned after` });
-  if (cloth && /bleed|loses? (its )?(dye|colou?r)|dye runs/i.test(cloth.behaviour ?? ''))
-    checks.push({ id: 'dye', weight: 'heed', words: `Wash ${cloth.name} alone until the water stays clear: its dye bleeds` });
-  if (cloth && ((cloth.weight ?? 0) > 350 || cloth.weightClass === 'heavy'))
-    checks.push({ id: 'needles', weight: 'know', words: 'Thick seams break needles: turn the wheel by hand over them, no pins under the foot' });
+  if (fabric && /poly|nylon|acryl|acetate|elastan|spandex|viscose/i.test(fabric.fibre ?? ''))
+    checks.push({ id: 'heat', weight: 'info', words: `Try the iron and the fusing on a scrap: ${fabric.fibre} melts or shines under heat` });
+  if (fabric && /shed|fray|fibre|dust/i.test(fabric.behaviour ?? ''))
+    checks.push({ id: 'dust', weight: 'info', words: `${fabric.name} sheds: a mask while cutting, and the machine cleaned after` });
+  if (fabric && /bleed|loses? (its )?(dye|colou?r)|dye runs/i.test(fabric.behaviour ?? ''))
+    checks.push({ id: 'dye', weight: 'warning', words: `Wash ${fabric.name} alone until the water stays clear: its dye bleeds` });
+  if (fabric && ((fabric.weight ?? 0) > 350 || fabric.weightClass === 'heavy'))
+    checks.push({ id: 'needles', weight: 'info', words: 'Thick seams break needles: turn the wheel by hand over them, no pins under the foot' });
   return checks;
 }
 
@@ -307,9 +312,9 @@ function bodyChecks({ input, person, today }: CheckRequest): Check[] {
     .map((b) => b.date)
     .sort()
     .at(-1);
-  if (latest === undefined) return [{ id: 'body', weight: 'heed', words: `${person.name} was never measured: the first size stands in` }];
+  if (latest === undefined) return [{ id: 'body', weight: 'warning', words: `${person.name} was never measured: the first size stands in` }];
   if (daysBetween(latest, today) <= (person.child ? OLD_OF_CHILD : OLD)) return [];
-  return [{ id: `body ${latest}`, weight: 'heed', words: `Measure ${person.name} again`, detail: `the last measures are of ${latest}` }];
+  return [{ id: `body ${latest}`, weight: 'warning', words: `Measure ${person.name} again`, detail: `the last measures are of ${latest}` }];
 }
 
 /** Whether two notes name the same thing: a word of some length stands in both. */
@@ -331,21 +336,24 @@ function lastTimeChecks({ input }: CheckRequest): Check[] {
         const tip = since.findLast((words) => speakOfTheSame(words, n.words));
         return {
           id: `mistake ${n.id}`,
-          weight: 'heed',
+          weight: 'warning',
           words: `Not again: ${n.words}`,
           detail: `version ${m.version}${tip ? `; the tip since: ${tip}` : ''}`,
         };
       }),
   );
-  return [...errata.map((e): Check => ({ id: `erratum ${e.id}`, weight: 'heed', words: e.words, detail: 'an error in the pattern' })), ...mistakes];
+  return [
+    ...errata.map((e): Check => ({ id: `erratum ${e.id}`, weight: 'warning', words: e.words, detail: 'an error in the pattern' })),
+    ...mistakes,
+  ];
 }
 
-/** Seams that no longer match once a piece is altered: to be trued before the cloth is cut. */
+/** Seams that no longer match once a piece is altered: to be trued before the fabric is cut. */
 function seamChecks({ make }: CheckRequest): Check[] {
   const reminders = new Set(make.alterations.flatMap((a) => alterationKind(a.kind).remind ?? []));
   if (reminders.size === 0 && make.sizeLines.length === 0) return [];
   const blended = make.sizeLines.length > 0 && 'Blend the lines between the sizes along the seam, alike on both pieces.';
-  return [{ id: 'true', weight: 'heed', words: 'True the seams', detail: [...(blended ? [blended] : []), ...reminders].join(' ') }];
+  return [{ id: 'true', weight: 'warning', words: 'True the seams', detail: [...(blended ? [blended] : []), ...reminders].join(' ') }];
 }
 
 /**
@@ -354,15 +362,15 @@ function seamChecks({ make }: CheckRequest): Check[] {
  * @returns checks with ids that stay, so that what was ticked, put off or waved away stays so
  */
 export function checksFor(request: CheckRequest): Check[] {
-  const { cloth } = mainCloth(request.make, request.input.cloths);
-  const lined = request.make.alterations.length > 0 && request.make.cloths.some((u) => u.part === 'lining' || u.part === 'facing');
-  const needle = cloth && needleFor(cloth);
+  const { fabric } = mainFabric(request.make, request.input.fabrics);
+  const lined = request.make.alterations.length > 0 && request.make.fabrics.some((u) => u.part === 'lining' || u.part === 'facing');
+  const needle = fabric && needleFor(fabric);
   const all: Check[] = [
-    ...clothChecks(request),
+    ...fabricChecks(request),
     ...passageChecks(request),
     ...alterationChecks(request),
     ...seamChecks(request),
-    ...(lined ? [{ id: 'facings', weight: 'heed' as const, words: 'Alter facing and lining with their pieces' }] : []),
+    ...(lined ? [{ id: 'facings', weight: 'warning' as const, words: 'Alter facing and lining with their pieces' }] : []),
     ...bodyChecks(request),
     ...lastTimeChecks(request),
     ...notionChecks(request),
@@ -370,7 +378,7 @@ export function checksFor(request: CheckRequest): Check[] {
       ? [
           {
             id: 'needle',
-            weight: 'know' as const,
+            weight: 'info' as const,
             words: `Needle ${needle.needle}, stitch ${needle.stitch}`,
             detail: `${needle.thread} thread; ${needle.why}`,
           },
@@ -378,7 +386,7 @@ export function checksFor(request: CheckRequest): Check[] {
       : []),
     ...cautions(request),
   ];
-  const order: readonly Weight[] = ['stop', 'heed', 'know'];
+  const order: readonly Weight[] = ['blocker', 'warning', 'info'];
   const seen = new Set<string>();
   return all.filter((c) => !seen.has(c.id) && seen.add(c.id)).sort((a, b) => order.indexOf(a.weight) - order.indexOf(b.weight));
 }

@@ -1,4 +1,4 @@
-import { SAMPLE_PATTERN, sampleAlteration, sampleCase, sampleCloth, sampleMake } from '../garment/sample-case';
+import { SAMPLE_PATTERN, sampleAlteration, sampleCase, sampleFabric, sampleMake } from '../garment/sample-case';
 import type { Make, Plan } from '../records';
 import { blankPlan } from '../records/blank';
 import { addedAlong } from './fabric-for-plan';
@@ -15,8 +15,8 @@ const wish = sampleAlteration('body-at-hem', -5, { purpose: 'style' });
 const pattern = { ...SAMPLE_PATTERN, views: [{ ...SAMPLE_PATTERN.views[0]!, wishes: [wish] }] };
 const sheetOf = (make: Partial<Make>, plans: readonly Plan[] = []) =>
   cutSheet({
-    input: sampleCase([last], { pattern, cloths: [sampleCloth('c', { pieces: [{ length: 250, width: 140 }], nap: true })] }),
-    make: sampleMake(2, { id: 'plan', cloths: [{ id: 'p', clothId: 'c', part: 'main', length: 190 }], ...make }),
+    input: sampleCase([last], { pattern, fabrics: [sampleFabric('c', { pieces: [{ length: 250, width: 140 }], nap: true })] }),
+    make: sampleMake(2, { id: 'plan', fabrics: [{ id: 'p', fabricId: 'c', part: 'main', length: 190 }], ...make }),
     person: { id: 'person', name: 'Maren', child: false },
     today: '2025-06-01',
     unit: 'cm',
@@ -50,14 +50,16 @@ test('alterations in the order of the work, with what is easily forgotten; the s
   expect(sheetOf({}).steps).toEqual([]);
 });
 
-test('cloth with what is needed and what is there; what helped last time, and a wish that the plan has not taken', () => {
-  const { cloths, lastTime } = sheetOf({});
-  expect(cloths.map((c) => plain(`${c.part} ${c.name}: ${c.needed}; ${c.hand}`))).toEqual(['main c: 190 cm at 140 cm, all one way; 250 cm · plenty']);
+test('fabric with what is needed and what is there; what helped last time, and a wish that the plan has not taken', () => {
+  const { fabrics, lastTime } = sheetOf({});
+  expect(fabrics.map((c) => plain(`${c.part} ${c.name}: ${c.needed}; ${c.hand}`))).toEqual([
+    'main c: 190 cm at 140 cm, all one way; 250 cm · plenty',
+  ]);
   expect(lastTime.map((s) => plain(s.words))).toEqual(['needle 80, stitch 2.5', 'length at the hem −5 cm']);
   expect(sheetOf({ alterations: [wish] }).lastTime).toHaveLength(1);
 });
 
-test('lengthening takes cloth, and shortening gives none back', () => {
+test('lengthening takes fabric, and shortening gives none back', () => {
   const input = sampleCase([last]);
   const added = (amount: number) => addedAlong(input, sampleMake(2, { alterations: [sampleAlteration('body-at-hem', amount)] }));
   expect([added(4), added(-4)]).toEqual([4, 0]);

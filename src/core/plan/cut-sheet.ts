@@ -3,12 +3,12 @@ import { openWishes } from '../alteration/wishes';
 import { alterationWhen, alterationWords, sizeLineWords } from '../alteration/words';
 import { longestPiece } from '../fabric/stash';
 import { inOrder, versionsOf, viewOf } from '../garment/case';
-import { mainCloth } from '../garment/stretch';
+import { mainFabric } from '../garment/stretch';
 import { formatLength } from '../units/length';
 import { zoneOf } from '../body/zones';
 import type { Alteration, ConstructionNote, SizeLine } from '../records';
 import { bandWords, checksFor, type Check, type CheckRequest } from './checks';
-import { clothFor } from './fabric-for-plan';
+import { fabricFor } from './fabric-for-plan';
 
 /** A line to trace: where, and along which size. */
 export interface TraceLine {
@@ -25,7 +25,7 @@ export interface SheetStep {
   readonly detail: readonly string[];
 }
 
-export interface SheetCloth {
+export interface SheetFabric {
   readonly name: string;
   readonly part: string;
   readonly needed: string;
@@ -36,7 +36,7 @@ export interface SheetCloth {
 export interface CutSheet {
   readonly trace: readonly TraceLine[];
   readonly steps: readonly SheetStep[];
-  readonly cloths: readonly SheetCloth[];
+  readonly fabrics: readonly SheetFabric[];
   readonly checks: readonly Check[];
   /** What was learned in earlier versions: the latest first. */
   readonly lastTime: readonly SheetStep[];
@@ -86,13 +86,13 @@ function stepsOf({ input, make, unit }: CheckRequest): SheetStep[] {
   return steps;
 }
 
-function clothsOf({ input, make, today, unit, plans }: CheckRequest): SheetCloth[] {
+function fabricsOf({ input, make, today, unit, plans }: CheckRequest): SheetFabric[] {
   const length = (cm: number) => formatLength(cm, unit, { about: true });
-  const { cloth } = mainCloth(make, input.cloths);
-  const main = cloth && clothFor(input, make, cloth, today, plans);
-  const others = make.cloths.flatMap((use): SheetCloth[] => {
-    const other = input.cloths.find((c) => c.id === use.clothId);
-    if (!other || other === cloth) return [];
+  const { fabric } = mainFabric(make, input.fabrics);
+  const main = fabric && fabricFor(input, make, fabric, today, plans);
+  const others = make.fabrics.flatMap((use): SheetFabric[] => {
+    const other = input.fabrics.find((c) => c.id === use.fabricId);
+    if (!other || other === fabric) return [];
     const longest = longestPiece(other);
     return [
       {
@@ -108,8 +108,8 @@ function clothsOf({ input, make, today, unit, plans }: CheckRequest): SheetCloth
   const { piece, answer } = main.hand;
   const hand = piece
     ? `${length(piece.length)}${main.shrinks ? ' once washed' : ''}${main.needed === undefined ? '' : ` · ${answer}`}`
-    : 'none on the shelf';
-  return [{ name: main.cloth.name, part: 'main', needed: `${needed}${main.cloth.nap ? ', all one way' : ''}`, hand }, ...others];
+    : 'none in the stash';
+  return [{ name: main.fabric.name, part: 'main', needed: `${needed}${main.fabric.nap ? ', all one way' : ''}`, hand }, ...others];
 }
 
 /** Notes that help at the table: settings and tips, and what was done differently. Mistakes stand with the checks. */
@@ -139,7 +139,7 @@ export function cutSheet(request: CheckRequest): CutSheet {
   return {
     trace: traceOf(request),
     steps: stepsOf(request),
-    cloths: clothsOf(request),
+    fabrics: fabricsOf(request),
     checks: checksFor(request).filter((c) => !c.id.startsWith('mark ') && c.id !== 'true'),
     lastTime: lastTimeOf(request),
   };

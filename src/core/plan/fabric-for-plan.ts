@@ -1,18 +1,18 @@
 import { effectsOf } from '../alteration/effects';
-import { clothNeeded, lengthToBuy, onHand, type ClothNeeded, type OnHand } from '../fabric/needed';
+import { fabricNeeded, lengthToBuy, onHand, type FabricNeeded, type OnHand } from '../fabric/needed';
 import { washed } from '../fabric/stash';
 import { effectContext, viewOf, type PatternCase } from '../garment/case';
 import type { IsoDate } from '../units/date';
 import type { ZoneId } from '../body/zones';
-import type { Cloth, Make, Plan, View } from '../records';
+import type { Fabric, Make, Plan, View } from '../records';
 
-/** Lengths along the grain that take cloth when they are altered. */
+/** Lengths along the grain that take fabric when they are altered. */
 const ALONG: readonly ZoneId[] = ['bodyLength', 'skirt', 'leg', 'sleeve'];
 
-/** Whether a cloth's pieces must all lie one way, and what is left out of the length when they do. */
-const extraOf = (cloth: Cloth, added: number) => ({
-  oneWay: cloth.nap ?? false,
-  ...(cloth.repeatAlong === undefined ? {} : { repeat: cloth.repeatAlong }),
+/** Whether a fabric's pieces must all lie one way, and what is left out of the length when they do. */
+const extraOf = (fabric: Fabric, added: number) => ({
+  oneWay: fabric.nap ?? false,
+  ...(fabric.repeatAlong === undefined ? {} : { repeat: fabric.repeatAlong }),
   added,
 });
 
@@ -26,7 +26,7 @@ export function addedAlong({ pattern }: Pick<PatternCase, 'pattern'>, make: Make
 }
 
 /**
- * The width that a view's widest piece needs on the cloth, cm: as it lies on the grain, or turned by half a right angle on the bias, where
+ * The width that a view's widest piece needs on the fabric, cm: as it lies on the grain, or turned by half a right angle on the bias, where
  * both its sides count. 0 where nobody measured it.
  */
 export function widthNeeded({ widest, longest = widest }: Pick<View, 'widest' | 'longest'>, bias: boolean): number {
@@ -34,43 +34,43 @@ export function widthNeeded({ widest, longest = widest }: Pick<View, 'widest' | 
   return bias ? (widest + longest!) / Math.SQRT2 : widest;
 }
 
-/** What a plan needs of its main cloth, and whether the shelf has it. */
-export interface ClothForPlan {
-  readonly cloth: Cloth;
+/** What a plan needs of its main fabric, and whether the stash has it. */
+export interface FabricForPlan {
+  readonly fabric: Fabric;
   /** Length on the table, cm, washed; with nap, repeats and added lengths. Undefined where nothing is known of the view. */
   readonly needed: number | undefined;
   readonly at: number;
-  readonly from: ClothNeeded | undefined;
+  readonly from: FabricNeeded | undefined;
   /** Width that the widest piece needs, cm; 0 where nobody measured it. */
   readonly widest: number;
   readonly hand: OnHand;
   /** Pieces are shorter after the first wash than they lie there now. */
   readonly shrinks: boolean;
-  /** Other open plans in the same cloth, by their ids. */
+  /** Other open plans in the same fabric, by their ids. */
   readonly alsoPlanned: readonly string[];
 }
 
-/** A cloth as it lies once washed: the length that counts at the table. */
-const afterWash = (cloth: Cloth, today: IsoDate): Cloth => (cloth.washedOn === undefined ? washed(cloth, today) : cloth);
+/** A fabric as it lies once washed: the length that counts at the table. */
+const afterWash = (fabric: Fabric, today: IsoDate): Fabric => (fabric.washedOn === undefined ? washed(fabric, today) : fabric);
 
 /**
- * Whether a cloth suffices for a make as it is planned.
+ * Whether a fabric suffices for a make as it is planned.
  *
  * @param make the plan as a make
- * @param plans all plans: the same cloth may be meant twice
+ * @param plans all plans: the same fabric may be meant twice
  */
-export function clothFor(input: PatternCase, make: Make, cloth: Cloth, today: IsoDate, plans: readonly Plan[] = []): ClothForPlan {
-  const { pattern, makes, cloths } = input;
+export function fabricFor(input: PatternCase, make: Make, fabric: Fabric, today: IsoDate, plans: readonly Plan[] = []): FabricForPlan {
+  const { pattern, makes, fabrics } = input;
   const view = viewOf(pattern, make);
-  const lain = afterWash(cloth, today);
+  const lain = afterWash(fabric, today);
   const added = addedAlong(input, make);
   const at = lain.pieces[0]?.width ?? lain.width ?? 140;
-  const use = make.cloths.find((u) => u.clothId === cloth.id && u.part === 'main');
+  const use = make.fabrics.find((u) => u.fabricId === fabric.id && u.part === 'main');
   const widest = widthNeeded(view, use?.bias ?? false);
-  const request = { pattern, view, makes, cloths, size: make.size, longestPiece: view.longest };
+  const request = { pattern, view, makes, fabrics, size: make.size, longestPiece: view.longest };
   const named = use?.length;
   const ofWidth = (width: number) => {
-    const found = clothNeeded({ ...request, width });
+    const found = fabricNeeded({ ...request, width });
     // Versions took their own lengths with their own alterations: what they took is what they took.
     const extra = extraOf(lain, found?.from === 'a version' ? 0 : added);
     return found && lengthToBuy(found.length, extra);
@@ -78,13 +78,13 @@ export function clothFor(input: PatternCase, make: Make, cloth: Cloth, today: Is
   // A length that the sewist wrote into the plan is hers to know better.
   const needed = (width: number) => named ?? ofWidth(width);
   return {
-    cloth,
+    fabric,
     needed: needed(at),
     at,
-    from: named === undefined ? clothNeeded({ ...request, width: at }) : undefined,
+    from: named === undefined ? fabricNeeded({ ...request, width: at }) : undefined,
     widest,
     hand: onHand(lain.pieces, needed, widest),
-    shrinks: cloth.washedOn === undefined && (cloth.shrinkAlong ?? 0) > 0,
-    alsoPlanned: plans.filter((p) => p.state === 'open' && p.id !== make.id && p.cloths.some((u) => u.clothId === cloth.id)).map((p) => p.id),
+    shrinks: fabric.washedOn === undefined && (fabric.shrinkAlong ?? 0) > 0,
+    alsoPlanned: plans.filter((p) => p.state === 'open' && p.id !== make.id && p.fabrics.some((u) => u.fabricId === fabric.id)).map((p) => p.id),
   };
 }

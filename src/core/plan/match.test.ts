@@ -1,36 +1,36 @@
-import { SAMPLE_PATTERN, sampleCase, sampleCloth, sampleMake } from '../garment/sample-case';
-import type { Cloth, Make } from '../records';
-import { clothsFor, matchOf } from './match';
+import { SAMPLE_PATTERN, sampleCase, sampleFabric, sampleMake } from '../garment/sample-case';
+import type { Fabric, Make } from '../records';
+import { fabricsFor, matchOf } from './match';
 
 const TODAY = '2025-06-01';
 const piece = { pieces: [{ length: 250, width: 140 }] };
 const loved = (love: 1 | 5) => ({ verdicts: [{ id: 'v', date: TODAY, wears: 5, love, reasons: [] }] });
-const version = (n: number, clothId: string, rest: Partial<Make> = {}) =>
-  sampleMake(n, { cloths: [{ id: 'u', clothId, part: 'main', length: 200 }], ...rest });
-const input = (cloths: readonly Cloth[], makes: readonly Make[] = [version(1, cloths[0]!.id)]) =>
-  sampleCase(makes, { cloths, pattern: SAMPLE_PATTERN });
-const next = sampleMake(9, { cloths: [] });
+const version = (n: number, fabricId: string, rest: Partial<Make> = {}) =>
+  sampleMake(n, { fabrics: [{ id: 'u', fabricId, part: 'main', length: 200 }], ...rest });
+const input = (fabrics: readonly Fabric[], makes: readonly Make[] = [version(1, fabrics[0]!.id)]) =>
+  sampleCase(makes, { fabrics, pattern: SAMPLE_PATTERN });
+const next = sampleMake(9, { fabrics: [] });
 const plain = (words: readonly string[]) => words.map((w) => w.replace(/\s/g, ' '));
 
 test('a knit is no woven, a short piece is too short by so much, an untested stretch is not taken for enough', () => {
-  const knit = sampleCloth('jersey', { ...piece, structure: 'knit' });
+  const knit = sampleFabric('jersey', { ...piece, structure: 'knit' });
   expect(matchOf(input([knit]), next, knit, TODAY, 'cm')).toMatchObject({ suits: false, contra: ['a knit, and the pattern wants a woven'] });
-  const short = sampleCloth('short', { pieces: [{ length: 150, width: 140 }], washedOn: '2025-01-01' });
+  const short = sampleFabric('short', { pieces: [{ length: 150, width: 140 }], washedOn: '2025-01-01' });
   expect(plain(matchOf(input([short]), next, short, TODAY, 'cm').contra)).toEqual(['50 cm too short']);
   const stretchy = { ...SAMPLE_PATTERN, wants: { structure: 'knit' as const, stretch: 40 } };
-  const untested = sampleCloth('untested', { ...piece, structure: 'knit', stretchAcross: undefined });
+  const untested = sampleFabric('untested', { ...piece, structure: 'knit', stretchAcross: undefined });
   const asked = { ...input([untested]), pattern: stretchy };
   expect(matchOf(asked, next, untested, TODAY, 'cm').contra).toContain('its stretch was never tested');
 });
 
-test('how the like did before speaks for a cloth or against it; another weight is not alike', () => {
-  const cloths = ['a', 'like', 'heavy'].map((id) => sampleCloth(id, { ...piece, weight: id === 'heavy' ? 400 : 150 }));
+test('how the like did before speaks for a fabric or against it; another weight is not alike', () => {
+  const fabrics = ['a', 'like', 'heavy'].map((id) => sampleFabric(id, { ...piece, weight: id === 'heavy' ? 400 : 150 }));
   const found = (love: 1 | 5, id: string) => {
-    const asked = input(cloths, [version(1, 'a', loved(love))]);
+    const asked = input(fabrics, [version(1, 'a', loved(love))]);
     return matchOf(
       asked,
       next,
-      cloths.find((c) => c.id === id)!,
+      fabrics.find((c) => c.id === id)!,
       TODAY,
       'cm',
     );
@@ -40,16 +40,16 @@ test('how the like did before speaks for a cloth or against it; another weight i
   expect(found(1, 'heavy').suits).toBe(true);
 });
 
-test('of a shelf those that suit come first, and what has nothing left is not offered', () => {
-  const cloths = [
-    sampleCloth('short', { pieces: [{ length: 90, width: 140 }] }),
-    sampleCloth('gone', { pieces: [] }),
-    sampleCloth('fine', { ...piece, seasons: ['summer'] }),
+test('of a stash those that suit come first, and what has nothing left is not offered', () => {
+  const fabrics = [
+    sampleFabric('short', { pieces: [{ length: 90, width: 140 }] }),
+    sampleFabric('gone', { pieces: [] }),
+    sampleFabric('fine', { ...piece, seasons: ['summer'] }),
   ];
-  const makes = [sampleMake(1, { cloths: [{ id: 'u', clothId: 'gone', part: 'main', length: 200 }] })];
-  expect(clothsFor(input(cloths, makes), next, TODAY, 'cm').map((m) => [m.cloth.id, m.suits])).toEqual([
+  const makes = [sampleMake(1, { fabrics: [{ id: 'u', fabricId: 'gone', part: 'main', length: 200 }] })];
+  expect(fabricsFor(input(fabrics, makes), next, TODAY, 'cm').map((m) => [m.fabric.id, m.suits])).toEqual([
     ['fine', true],
     ['short', false],
   ]);
-  expect(clothsFor(input(cloths, makes), next, TODAY, 'cm', 'winter')[0]!.contra).toContain('not for winter');
+  expect(fabricsFor(input(fabrics, makes), next, TODAY, 'cm', 'winter')[0]!.contra).toContain('not for winter');
 });

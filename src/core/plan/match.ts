@@ -1,17 +1,17 @@
-import { clothProperties } from '../versions/differences';
+import { fabricProperties } from '../versions/differences';
 import { versionsOf, type PatternCase } from '../garment/case';
-import { mainCloth } from '../garment/stretch';
+import { mainFabric } from '../garment/stretch';
 import { LOVED } from '../forecast/sizes';
 import type { IsoDate } from '../units/date';
 import { formatLength, type LengthUnit } from '../units/length';
 import type { Season } from '../wear/season';
-import type { Cloth, Make } from '../records';
+import type { Fabric, Make } from '../records';
 import { weightOf } from '../fabric/filter';
-import { clothFor } from './fabric-for-plan';
+import { fabricFor } from './fabric-for-plan';
 
-/** How a cloth and a pattern go together: what speaks for it, and what against. */
+/** How a fabric and a pattern go together: what speaks for it, and what against. */
 export interface Match {
-  readonly cloth: Cloth;
+  readonly fabric: Fabric;
   /** Nothing speaks against it. */
   readonly suits: boolean;
   readonly pro: readonly string[];
@@ -23,17 +23,17 @@ export interface Match {
 /** Love of so little or less is a version that did not do well. */
 const POORLY = 2;
 
-/** How versions in cloths of the same kind did. */
-function howTheLikeDid(input: PatternCase, cloth: Cloth): { readonly pro: string[]; readonly contra: string[] } {
+/** How versions in fabrics of the same kind did. */
+function howTheLikeDid(input: PatternCase, fabric: Fabric): { readonly pro: string[]; readonly contra: string[] } {
   const pro: string[] = [];
   const contra: string[] = [];
   for (const make of versionsOf(input)) {
-    const was = mainCloth(make, input.cloths).cloth;
+    const was = mainFabric(make, input.fabrics).fabric;
     const love = make.verdicts.at(-1)?.love;
     if (!was || love === undefined) continue;
-    const alike = was.id === cloth.id || clothProperties(was, cloth).length === 0;
+    const alike = was.id === fabric.id || fabricProperties(was, fabric).length === 0;
     if (!alike) continue;
-    const words = `version ${make.version} in ${was.id === cloth.id ? 'this very cloth' : `${was.name}, alike in give and weight`}, is loved ${love} of 5`;
+    const words = `version ${make.version} in ${was.id === fabric.id ? 'this very fabric' : `${was.name}, alike in give and weight`}, is loved ${love} of 5`;
     if (love >= LOVED) pro.push(words);
     else if (love <= POORLY) contra.push(words);
   }
@@ -41,46 +41,46 @@ function howTheLikeDid(input: PatternCase, cloth: Cloth): { readonly pro: string
 }
 
 /**
- * Whether a cloth suits a pattern: structure, stretch, weight, season, length on hand after washing, and how the like did before.
+ * Whether a fabric suits a pattern: structure, stretch, weight, season, length on hand after washing, and how the like did before.
  *
  * @param make the cut that is meant: size and view decide how much is needed
  * @param season wanted; undefined where any will do
  */
-export function matchOf(input: PatternCase, make: Make, cloth: Cloth, today: IsoDate, unit: LengthUnit, season?: Season): Match {
+export function matchOf(input: PatternCase, make: Make, fabric: Fabric, today: IsoDate, unit: LengthUnit, season?: Season): Match {
   const { wants } = input.pattern;
   const pro: string[] = [];
   const contra: string[] = [];
-  if (cloth.structure !== wants.structure) contra.push(`a ${cloth.structure}, and the pattern wants a ${wants.structure}`);
+  if (fabric.structure !== wants.structure) contra.push(`a ${fabric.structure}, and the pattern wants a ${wants.structure}`);
   if (wants.stretch) {
-    if (cloth.stretchAcross === undefined) contra.push('its stretch was never tested');
-    else if (cloth.stretchAcross < wants.stretch) contra.push(`gives ${cloth.stretchAcross}\u2009% and ${wants.stretch}\u2009% are asked for`);
-    else pro.push(`gives ${cloth.stretchAcross}\u2009%`);
+    if (fabric.stretchAcross === undefined) contra.push('its stretch was never tested');
+    else if (fabric.stretchAcross < wants.stretch) contra.push(`gives ${fabric.stretchAcross}\u2009% and ${wants.stretch}\u2009% are asked for`);
+    else pro.push(`gives ${fabric.stretchAcross}\u2009%`);
   }
-  const weight = weightOf(cloth);
+  const weight = weightOf(fabric);
   if (wants.weight && weight) {
     if (weight === wants.weight) pro.push(`${weight}, as the pattern wants it`);
     else contra.push(`${weight}, and the pattern wants ${wants.weight}`);
   }
-  if (season && cloth.seasons.length > 0) {
-    if (cloth.seasons.includes(season)) pro.push(`for ${season}`);
+  if (season && fabric.seasons.length > 0) {
+    if (fabric.seasons.includes(season)) pro.push(`for ${season}`);
     else contra.push(`not for ${season}`);
   }
-  const { hand, needed, alsoPlanned } = clothFor(input, { ...make, cloths: [] }, cloth, today);
+  const { hand, needed, alsoPlanned } = fabricFor(input, { ...make, fabrics: [] }, fabric, today);
   if (needed === undefined) contra.push('how much is needed is not known');
   else if (hand.answer === 'not enough')
-    contra.push(hand.piece ? `${formatLength(-hand.over, unit, { about: true })} too short` : 'none on the shelf');
+    contra.push(hand.piece ? `${formatLength(-hand.over, unit, { about: true })} too short` : 'none in the stash');
   else pro.push(`${hand.answer}: ${formatLength(hand.over, unit, { about: true })} over`);
   if (alsoPlanned.length > 0) contra.push('meant for another plan');
-  const like = howTheLikeDid(input, cloth);
+  const like = howTheLikeDid(input, fabric);
   pro.push(...like.pro);
   contra.push(...like.contra);
-  return { cloth, suits: contra.length === 0, pro, contra, rank: pro.length + 2 * like.pro.length - 2 * contra.length };
+  return { fabric, suits: contra.length === 0, pro, contra, rank: pro.length + 2 * like.pro.length - 2 * contra.length };
 }
 
-/** Cloths of a shelf for a pattern, those that suit best first; what has no piece left on the shelf is left out. */
-export function clothsFor(input: PatternCase, make: Make, today: IsoDate, unit: LengthUnit, season?: Season): Match[] {
-  return input.cloths
+/** Fabrics of a stash for a pattern, those that suit best first; what has no piece left in the stash is left out. */
+export function fabricsFor(input: PatternCase, make: Make, today: IsoDate, unit: LengthUnit, season?: Season): Match[] {
+  return input.fabrics
     .filter((c) => c.pieces.length > 0)
-    .map((cloth) => matchOf(input, make, cloth, today, unit, season))
-    .sort((a, b) => Number(b.suits) - Number(a.suits) || b.rank - a.rank || a.cloth.name.localeCompare(b.cloth.name));
+    .map((fabric) => matchOf(input, make, fabric, today, unit, season))
+    .sort((a, b) => Number(b.suits) - Number(a.suits) || b.rank - a.rank || a.fabric.name.localeCompare(b.fabric.name));
 }

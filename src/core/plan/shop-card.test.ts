@@ -1,21 +1,21 @@
 import fc from 'fast-check';
-import { SAMPLE_PATTERN, sampleAlteration, sampleCase, sampleCloth, sampleMake } from '../garment/sample-case';
+import { SAMPLE_PATTERN, sampleAlteration, sampleCase, sampleFabric, sampleMake } from '../garment/sample-case';
 import { shopCard, toBuy } from './shop-card';
 
 const view = {
   ...SAMPLE_PATTERN.views[0]!,
-  clothTable: [
+  fabricTable: [
     { width: 140, length: 180 },
     { width: 115, length: 220 },
   ],
 };
 const pattern = { ...SAMPLE_PATTERN, views: [view], wants: { structure: 'knit' as const, stretch: 30, weight: 'medium' as const } };
 const made = sampleMake(1, {
-  cloths: [{ id: 'u', clothId: 'jersey', part: 'main' }],
+  fabrics: [{ id: 'u', fabricId: 'jersey', part: 'main' }],
   notions: [{ id: 'n', what: 'zip 20 cm' }],
   verdicts: [{ id: 'v', date: '2025-01-01', wears: 4, love: 5, reasons: [] }],
 });
-const input = sampleCase([made], { pattern, cloths: [sampleCloth('jersey', { weight: 210 })] });
+const input = sampleCase([made], { pattern, fabrics: [sampleFabric('jersey', { weight: 210 })] });
 const at = (width: number, shrinks = 0, make = sampleMake(2)) => shopCard(input, make, shrinks).lengths.find((l) => l.width === width)!;
 
 test('the table where it speaks, a narrower width by area and rough, never less at a wider one', () => {
@@ -33,7 +33,7 @@ test('what washing takes and what alterations add is bought too; one way is a te
   expect(at(140).oneWay).toBeCloseTo(198, 9);
 });
 
-test('stretch and weight to look for, the cloth that did well, and the notions of the last version', () => {
+test('stretch and weight to look for, the fabric that did well, and the notions of the last version', () => {
   expect(shopCard(input, sampleMake(2))).toMatchObject({
     structure: 'knit',
     stretch: 30,
@@ -52,10 +52,10 @@ test('in a shop one asks for whole fives, or eighths of a yard, and never for le
   expect(toBuy(91.44, 'in') / 91.44).toBeCloseTo(1, 9);
 });
 
-test('a narrower cloth never takes less than a wider one, whatever versions of other sizes took', () => {
-  const small = sampleMake(2, { cloths: [{ id: 'u', clothId: 'narrow', part: 'main', length: 90 }] });
-  const cloths = [sampleCloth('jersey'), sampleCloth('narrow', { width: 115 })];
-  const { lengths } = shopCard(sampleCase([made, small], { pattern, cloths }), sampleMake(3));
+test('a narrower fabric never takes less than a wider one, whatever versions of other sizes took', () => {
+  const small = sampleMake(2, { fabrics: [{ id: 'u', fabricId: 'narrow', part: 'main', length: 90 }] });
+  const fabrics = [sampleFabric('jersey'), sampleFabric('narrow', { width: 115 })];
+  const { lengths } = shopCard(sampleCase([made, small], { pattern, fabrics }), sampleMake(3));
   expect(lengths.map((l) => l.length)).toEqual([...lengths.map((l) => l.length!)].sort((a, b) => b - a));
   expect(lengths.find((l) => l.width === 115)!.length).toBe(180);
 });

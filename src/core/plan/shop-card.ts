@@ -1,12 +1,12 @@
-import { clothNeeded, lengthToBuy } from '../fabric/needed';
-import { mainCloth } from '../garment/stretch';
+import { fabricNeeded, lengthToBuy } from '../fabric/needed';
+import { mainFabric } from '../garment/stretch';
 import { LOVED } from '../forecast/sizes';
 import { versionsOf, viewOf, type PatternCase } from '../garment/case';
 import type { LengthUnit } from '../units/length';
 import type { Make } from '../records';
 import { addedAlong } from './fabric-for-plan';
 
-/** Widths in which cloth lies in shops, cm. Source: the trade. */
+/** Widths in which fabric lies in shops, cm. Source: the trade. */
 export const SHOP_WIDTHS = [90, 115, 140, 150] as const;
 
 /** Length to buy at a width. */
@@ -22,18 +22,18 @@ export interface ShopLength {
 /** What to look for in a shop for one pattern. */
 export interface ShopCard {
   readonly lengths: readonly ShopLength[];
-  /** The cloth must be so wide, cm, for the widest piece; undefined where nobody measured it. */
+  /** The fabric must be so wide, cm, for the widest piece; undefined where nobody measured it. */
   readonly widest: number | undefined;
   readonly structure: 'woven' | 'knit';
   /** Stretch to look for, %: 10 cm must reach so many. */
   readonly stretch: number | undefined;
   readonly weight: 'light' | 'medium' | 'heavy' | undefined;
-  /** Cloths of versions that did well: what to look for again. */
+  /** Fabrics of versions that did well: what to look for again. */
   readonly didWell: readonly { readonly name: string; readonly version: number; readonly love: number; readonly weight: number | undefined }[];
   readonly notions: readonly string[];
 }
 
-/** Cloth is cut off the bolt in steps, cm: five, or an eighth of a yard. Source: the trade. */
+/** Fabric is cut off the bolt in steps, cm: five, or an eighth of a yard. Source: the trade. */
 const STEP: Record<LengthUnit, number> = { cm: 5, in: 91.44 / 8 };
 
 /** A length as it is asked for in a shop: never less than is needed. */
@@ -41,7 +41,7 @@ export function toBuy(cm: number, unit: LengthUnit): number {
   return Math.ceil(cm / STEP[unit] - 1e-6) * STEP[unit];
 }
 
-/** A narrower cloth never takes less than a wider one: what versions of other sizes took would say so. */
+/** A narrower fabric never takes less than a wider one: what versions of other sizes took would say so. */
 function neverLess(lengths: readonly ShopLength[]): ShopLength[] {
   let [least, leastOneWay] = [0, 0];
   return [...lengths]
@@ -61,11 +61,11 @@ function neverLess(lengths: readonly ShopLength[]): ShopLength[] {
  * @param shrinks washing taken into account, %: what is bought shrinks once it is home
  */
 export function shopCard(input: PatternCase, make: Make, shrinks = 0): ShopCard {
-  const { pattern, cloths } = input;
+  const { pattern, fabrics } = input;
   const view = viewOf(pattern, make);
   const versions = versionsOf(input);
   const lengthAt = (width: number): ShopLength => {
-    const found = clothNeeded({ pattern, view, makes: input.makes, cloths, size: make.size, width, longestPiece: view.longest });
+    const found = fabricNeeded({ pattern, view, makes: input.makes, fabrics, size: make.size, width, longestPiece: view.longest });
     if (!found) return { width, length: undefined, oneWay: undefined, rough: false };
     const extra = { added: found.from === 'a version' ? 0 : addedAlong(input, make), shrinkAlong: shrinks };
     return { width, length: lengthToBuy(found.length, extra), oneWay: lengthToBuy(found.length, { ...extra, oneWay: true }), rough: found.rough };
@@ -73,9 +73,9 @@ export function shopCard(input: PatternCase, make: Make, shrinks = 0): ShopCard 
   const last = versions.at(-1);
   const well = new Map<string, ShopCard['didWell'][number]>();
   for (const m of versions) {
-    const { cloth } = mainCloth(m, cloths);
+    const { fabric } = mainFabric(m, fabrics);
     const love = m.verdicts.at(-1)?.love;
-    if (cloth && love !== undefined && love >= LOVED) well.set(cloth.id, { name: cloth.name, version: m.version, love, weight: cloth.weight });
+    if (fabric && love !== undefined && love >= LOVED) well.set(fabric.id, { name: fabric.name, version: m.version, love, weight: fabric.weight });
   }
   return {
     lengths: neverLess(SHOP_WIDTHS.map(lengthAt)),

@@ -1,5 +1,5 @@
 import type { PlannedZone } from '../forecast/planned-chance';
-import { sampleCase, sampleCloth, sampleMake, sampleNote } from '../garment/sample-case';
+import { sampleCase, sampleFabric, sampleMake, sampleNote } from '../garment/sample-case';
 import type { ZoneId } from '../body/zones';
 import { toileQuestion } from './toile';
 
@@ -9,15 +9,15 @@ const at = (zone: ZoneId, chance: number, rest: Partial<PlannedZone> = {}): Plan
   chance,
   best: { median: 0, low: -1, high: 1 },
   atBest: 0.9,
-  clothTooFar: false,
+  fabricTooFar: false,
   noted: true,
   ...rest,
 });
 const price = (minor: number) => ({ pricePerMetre: { minor, currency: 'EUR' } });
-const shelf = [sampleCloth('cheap', price(900)), sampleCloth('silk', price(6400)), ...[1, 2, 3].map((n) => sampleCloth(`c${n}`, price(1000 + n)))];
+const stash = [sampleFabric('cheap', price(900)), sampleFabric('silk', price(6400)), ...[1, 2, 3].map((n) => sampleFabric(`c${n}`, price(1000 + n)))];
 const timed = (version: number, minutes: number) => sampleMake(version, { times: [{ id: 't', phase: 'all', minutes }] });
-const input = sampleCase([timed(1, 300), timed(2, 600), timed(3, 420)], { cloths: shelf });
-const cut = (clothId: string) => sampleMake(4, { cloths: [{ id: 'u', clothId, part: 'main' }] });
+const input = sampleCase([timed(1, 300), timed(2, 600), timed(3, 420)], { fabrics: stash });
+const cut = (fabricId: string) => sampleMake(4, { fabrics: [{ id: 'u', fabricId, part: 'main' }] });
 
 test('a low chance asks for a toile, with the parts that the zones in doubt need', () => {
   const found = toileQuestion(input, cut('cheap'), [at('sleeve', 0.3), at('acrossBack', 0.55), at('bust', 0.9)], 185);
@@ -25,20 +25,20 @@ test('a low chance asks for a toile, with the parts that the zones in doubt need
   expect(found.parts).toEqual(['both sleeves, to the wrist', 'the back yoke and the sleeves']);
 });
 
-test('both costs are shown: the cloth to the cent, the hours as they were', () => {
+test('both costs are shown: the fabric to the cent, the hours as they were', () => {
   expect(toileQuestion(input, cut('silk'), [at('bust', 0.4)], 185)).toMatchObject({ cost: { minor: 11_840, currency: 'EUR' }, minutes: 420 });
   expect(toileQuestion(input, cut('silk'), [at('bust', 0.4)], undefined).cost).toBeUndefined();
 });
 
-test('in a dear cloth a doubt is enough; in a cheap one it is not', () => {
+test('in a expensive fabric a doubt is enough; in a cheap one it is not', () => {
   const doubtful = [at('bust', 0.55)];
-  expect(toileQuestion(input, cut('silk'), doubtful, 185)).toMatchObject({ advised: true, because: 'dear cloth' });
+  expect(toileQuestion(input, cut('silk'), doubtful, 185)).toMatchObject({ advised: true, because: 'expensive fabric' });
   expect(toileQuestion(input, cut('cheap'), doubtful, 185).advised).toBe(false);
   expect(toileQuestion(input, cut('silk'), [at('bust', 0.9)], 185).advised).toBe(false);
 });
 
-test('a cloth too far from the pattern is in doubt whatever its chance; a toile does not ask for another', () => {
-  expect(toileQuestion(input, cut('silk'), [at('hip', 0.8, { clothTooFar: true })], 185).doubt).toEqual(['hip']);
+test('a fabric too far from the pattern is in doubt whatever its chance; a toile does not ask for another', () => {
+  expect(toileQuestion(input, cut('silk'), [at('hip', 0.8, { fabricTooFar: true })], 185).doubt).toEqual(['hip']);
   expect(toileQuestion(input, { ...cut('cheap'), kind: 'toile' }, [at('bust', 0.1)], 185).advised).toBe(false);
 });
 

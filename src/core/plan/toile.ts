@@ -1,10 +1,10 @@
 import type { PlannedZone } from '../forecast/planned-chance';
 import { versionsOf, type PatternCase } from '../garment/case';
-import { mainCloth } from '../garment/stretch';
+import { mainFabric } from '../garment/stretch';
 import type { ZoneId } from '../body/zones';
-import type { Cloth, Make } from '../records';
+import type { Fabric, Make } from '../records';
 import { minutesOf } from '../records/blank';
-import { isDear } from '../decide/sew-again';
+import { isExpensive } from '../decide/sew-again';
 
 /** Chance below which a toile comes first; below which a zone is in doubt. Source: engine.md, section 9. */
 const TOILE_BELOW = 0.45;
@@ -27,13 +27,13 @@ const PARTS: Partial<Record<ZoneId, string>> = {
 /** Whether to sew a toile first: the chance, and what either way costs. No price is put on an hour. */
 export interface ToileQuestion {
   readonly advised: boolean;
-  /** Why: the chance, or the cloth. */
-  readonly because: 'chance' | 'dear cloth' | undefined;
+  /** Why: the chance, or the fabric. */
+  readonly because: 'chance' | 'expensive fabric' | undefined;
   readonly chance: number | undefined;
   readonly doubt: readonly ZoneId[];
   /** Parts that the toile must have to test the zones in doubt. */
   readonly parts: readonly string[];
-  /** Cloth at stake, in minor units of its currency; undefined where no price or no length is known. */
+  /** Fabric at stake, in minor units of its currency; undefined where no price or no length is known. */
   readonly cost: { readonly minor: number; readonly currency: string } | undefined;
   /** Minutes of the middle of the versions that say; what is lost if it does not fit. */
   readonly minutes: number | undefined;
@@ -45,16 +45,16 @@ export interface ToileQuestion {
  * Toile first?
  *
  * @param zones the chances of the cut as it is planned
- * @param needed cloth needed, cm
+ * @param needed fabric needed, cm
  */
 export function toileQuestion(input: PatternCase, make: Make, zones: readonly PlannedZone[], needed: number | undefined): ToileQuestion {
-  const known: Cloth | undefined = mainCloth(make, input.cloths).cloth;
+  const known: Fabric | undefined = mainFabric(make, input.fabrics).fabric;
   const noted = zones.filter((z) => z.noted);
   const asked = noted.length > 0 ? noted : zones;
   const chance = asked.length === 0 ? undefined : Math.min(...asked.map((z) => z.chance));
-  const doubt = zones.filter((z) => z.chance < DOUBT_BELOW || z.clothTooFar).map((z) => z.zone);
+  const doubt = zones.filter((z) => z.chance < DOUBT_BELOW || z.fabricTooFar).map((z) => z.zone);
   const low = chance !== undefined && chance < TOILE_BELOW;
-  const dear = doubt.length > 0 && known !== undefined && isDear(known, input.cloths);
+  const dear = doubt.length > 0 && known !== undefined && isExpensive(known, input.fabrics);
   const price = known?.pricePerMetre;
   const minutes = versionsOf(input)
     .flatMap((m) => minutesOf(m) ?? [])
@@ -62,7 +62,7 @@ export function toileQuestion(input: PatternCase, make: Make, zones: readonly Pl
   const over = new Set(versionsOf(input).flatMap((m) => m.fitNotes.flatMap((n) => (n.over === undefined || n.over === '' ? [] : [n.over]))));
   return {
     advised: make.kind === 'garment' && (low || dear),
-    because: low ? 'chance' : dear ? 'dear cloth' : undefined,
+    because: low ? 'chance' : dear ? 'expensive fabric' : undefined,
     chance,
     doubt,
     parts: [...new Set(doubt.flatMap((z) => PARTS[z] ?? []))],

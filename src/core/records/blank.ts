@@ -1,5 +1,5 @@
 import type { ZoneId } from '../body/zones';
-import type { Cloth } from './fabric';
+import type { Fabric } from './fabric';
 import type { Make } from './make';
 import type { GarmentKind, Pattern, SizeChart, View } from './pattern';
 import type { Plan } from './plan';
@@ -7,12 +7,12 @@ import { isLower, USUAL_MEASURES, USUAL_ZONES } from './usual-zones';
 
 /** Records with nothing in them but what they cannot be without; everything else is said later, or never. */
 
-export function blankCloth(id: string, name: string, structure: Cloth['structure'] = 'woven'): Cloth {
+export function blankFabric(id: string, name: string, structure: Fabric['structure'] = 'woven'): Fabric {
   return { id, name, structure, seasons: [], tests: [], swatch: { print: 'plain', ground: '#d8cdb8', figure: '#a99a7f', repeat: 2 }, pieces: [] };
 }
 
 export function blankView(id: string, name: string, zones: readonly ZoneId[]): View {
-  return { id, name, zones: [...zones], freeZones: [], zoneClass: {}, seams: {}, clothTable: [], openings: [], wishes: [] };
+  return { id, name, zones: [...zones], freeZones: [], zoneClass: {}, seams: {}, fabricTable: [], openings: [], wishes: [] };
 }
 
 /** A chart with the measures that a kind usually gives, all of them open. */
@@ -23,7 +23,7 @@ export function blankChart(id: string, kind: GarmentKind, sizes: readonly string
 }
 
 /** A woven asks for no give; what a knit asks for stands on its envelope. */
-export function blankPattern(id: string, viewId: string, name: string, kind: GarmentKind, structure: Cloth['structure'] = 'woven'): Pattern {
+export function blankPattern(id: string, viewId: string, name: string, kind: GarmentKind, structure: Fabric['structure'] = 'woven'): Pattern {
   return {
     id,
     name,
@@ -55,7 +55,7 @@ export function blankMake(id: string, personId: string, version: number, day: st
     sizeLines: [],
     measured: [],
     alterations: [],
-    cloths: [],
+    fabrics: [],
     times: [],
     notions: [],
     notes: [],
@@ -77,7 +77,7 @@ export function blankPlan(id: string, personId: string, patternId: string, viewI
     lacking: [],
     sizeLines: [],
     alterations: [],
-    cloths: [],
+    fabrics: [],
     checks: {},
     place: 0,
     state: 'open',

@@ -4,11 +4,11 @@ export const DECISIONS = [
   'sew again with changes',
   'one more, changed',
   'toile first',
-  'another cloth',
+  'another fabric',
   'fits, not loved',
   'not made yet',
   'later',
   'enough for now',
-  'let it go',
+  'retire',
 ] as const;
 export type Decision = (typeof DECISIONS)[number];

@@ -6,7 +6,7 @@ import { CalendarDate, Id, Money, Name, Percent, PositiveCm, Words } from './sha
 export const PRINTS = ['plain', 'stripe', 'check', 'dot', 'sprig', 'rib', 'twill', 'pile', 'melange'] as const;
 const Colour = z.string().regex(/^#[0-9a-f]{6}$/i, 'not a colour such as #20302d');
 
-/** A drawn swatch: how the cloth looks where there is no picture of it. `repeat` in cm. */
+/** A drawn swatch: how the fabric looks where there is no picture of it. `repeat` in cm. */
 export const Swatch = z.strictObject({
   print: field(z.enum(PRINTS), { label: 'Print', ask: 'choice' }),
   ground: field(Colour, { label: 'Ground', ask: 'colour' }),
@@ -15,20 +15,20 @@ export const Swatch = z.strictObject({
 });
 export type Swatch = z.infer<typeof Swatch>;
 
-/** What was measured on a piece of cloth, before and after: 10 cm pulled to 13, a metre washed to 96 cm. */
-export const CLOTH_TESTS = ['stretch across', 'stretch along', 'shrinkage across', 'shrinkage along', 'weight'] as const;
-export const ClothTest = z.strictObject({
+/** What was measured on a piece of fabric, before and after: 10 cm pulled to 13, a metre washed to 96 cm. */
+export const FABRIC_TESTS = ['stretch across', 'stretch along', 'shrinkage across', 'shrinkage along', 'weight'] as const;
+export const FabricTest = z.strictObject({
   id: Id,
-  of: z.enum(CLOTH_TESTS),
+  of: z.enum(FABRIC_TESTS),
   date: CalendarDate,
   /** cm before; for weight the area in cm². */
   before: z.number().positive().max(200_000),
   /** cm after; for weight grams. */
   after: z.number().positive().max(200_000),
 });
-export type ClothTest = z.infer<typeof ClothTest>;
+export type FabricTest = z.infer<typeof FabricTest>;
 
-/** A piece on the shelf, cm. */
+/** A piece in the stash, cm. */
 export const Piece = z.strictObject({
   length: field(PositiveCm, { label: 'Length', ask: 'length' }),
   width: field(PositiveCm, { label: 'Width', ask: 'length' }),
@@ -36,7 +36,7 @@ export const Piece = z.strictObject({
 });
 export type Piece = z.infer<typeof Piece>;
 
-export const Cloth = z.strictObject({
+export const Fabric = z.strictObject({
   id: Id,
   name: field(Name, { label: 'Name', ask: 'text' }),
   colour: field(Words.optional(), { label: 'Colour', ask: 'words' }),
@@ -63,12 +63,12 @@ export const Cloth = z.strictObject({
   shrinkAcross: field(Percent.optional(), { label: 'Shrinks across', ask: 'percent' }),
   washedOn: field(CalendarDate.optional(), { label: 'Washed on', ask: 'date' }),
   care: field(Words.optional(), { label: 'Care', ask: 'words' }),
-  dear: field(z.boolean().optional(), { label: 'Dear', ask: 'yes' }),
+  expensive: field(z.boolean().optional(), { label: 'Expensive', ask: 'yes' }),
   irreplaceable: field(z.boolean().optional(), { label: 'Cannot be had again', ask: 'yes' }),
   behaviour: field(Words.optional(), { label: 'How it behaves', ask: 'words', hint: 'sheds, slips, grows off grain, wants starch' }),
-  tests: z.array(ClothTest).default([]),
+  tests: z.array(FabricTest).default([]),
   swatch: Swatch,
-  /** What lies on the shelf: pieces, never a sum. */
+  /** What lies in the stash: pieces, never a sum. */
   pieces: z.array(Piece).default([]),
 });
-export type Cloth = z.infer<typeof Cloth>;
+export type Fabric = z.infer<typeof Fabric>;

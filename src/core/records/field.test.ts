@@ -5,7 +5,7 @@ import { choicesOf, field, fieldMeta, fieldProblem, type FieldKind } from './fie
 /** Shapes whose fields are asked for one by one. */
 const ASKED: Record<string, { shape: Record<string, z.ZodType>; unasked: readonly string[] }> = {
   Person: { shape: records.Person.shape, unasked: ['id', 'child', 'wanted'] },
-  Cloth: { shape: records.Cloth.shape, unasked: ['id', 'tests', 'swatch', 'pieces'] },
+  Fabric: { shape: records.Fabric.shape, unasked: ['id', 'tests', 'swatch', 'pieces'] },
   Swatch: { shape: records.Swatch.shape, unasked: [] },
   Wear: { shape: records.Wear.shape, unasked: ['id', 'makeIds'] },
   MeasurementSet: { shape: records.MeasurementSet.shape, unasked: ['id', 'personId', 'date', 'measures'] },
@@ -17,7 +17,7 @@ const ASKED: Record<string, { shape: Record<string, z.ZodType>; unasked: readonl
   Erratum: { shape: records.Erratum.shape, unasked: ['id'] },
   FlatDetails: { shape: records.FlatDetails.shape, unasked: [] },
   VerdictParts: { shape: records.VerdictParts.shape, unasked: [] },
-  ClothUse: { shape: records.ClothUse.shape, unasked: ['id', 'clothId', 'taken'] },
+  FabricUse: { shape: records.FabricUse.shape, unasked: ['id', 'fabricId', 'taken'] },
   Plan: {
     shape: records.Plan.shape,
     unasked: [
@@ -30,7 +30,7 @@ const ASKED: Record<string, { shape: Record<string, z.ZodType>; unasked: readonl
       'size',
       'sizeLines',
       'alterations',
-      'cloths',
+      'fabrics',
       'bodyId',
       'expected',
       'bands',
@@ -91,7 +91,7 @@ describe('a field', () => {
   const drape = field(z.int().min(1).max(5).optional(), { label: 'Drape', ask: 'whole' });
 
   test('says what it may not be in the words of its shape, as a sentence', () => {
-    expect(fieldProblem(records.Cloth.shape.width, -3)).toBe('Must be more than nothing.');
+    expect(fieldProblem(records.Fabric.shape.width, -3)).toBe('Must be more than nothing.');
     expect(fieldProblem(drape, 9)).toMatch(/^[A-Z].*\.$/);
     expect(fieldProblem(records.Person.shape.birthMonth, '2019-13')).toBe('Not a month such as 2019-05.');
     expect(fieldProblem(drape, undefined)).toBeUndefined();

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { Cloth } from './fabric';
+import { Fabric } from './fabric';
 import { Make } from './make';
 import { Pattern } from './pattern';
 import { MeasurementSet, Person } from './person';
@@ -10,16 +10,17 @@ import { Wear } from './wear';
 
 /**
  * The version of the file's layout; a file of a later one is refused with a sentence, one of an earlier one is read as it is:
- * 1 had no plans and lists; 2 had all pictures within, and no bands, widest pieces or wanted numbers; 3 had no history.
+ * 1 had no plans and lists; 2 had all pictures within, and no bands, widest pieces or wanted numbers; 3 had no history; up to 4 some things
+ * had other names (`ledger/earlier-names.ts`).
  */
-export const LEDGER_FILE_VERSION = 4;
+export const LEDGER_FILE_VERSION = 5;
 
 /** Every table of the ledger with the shape of its records: storage, files and checks are derived from this. */
 export const TABLES = {
   people: Person,
   bodies: MeasurementSet,
   patterns: Pattern,
-  cloths: Cloth,
+  fabrics: Fabric,
   makes: Make,
   wears: Wear,
   lists: PlanList,
@@ -32,7 +33,7 @@ export const Ledger = z.strictObject({
   people: z.array(Person),
   bodies: z.array(MeasurementSet),
   patterns: z.array(Pattern),
-  cloths: z.array(Cloth),
+  fabrics: z.array(Fabric),
   makes: z.array(Make),
   wears: z.array(Wear),
   lists: z.array(PlanList).default([]),
@@ -41,7 +42,7 @@ export const Ledger = z.strictObject({
 });
 export type Ledger = z.infer<typeof Ledger>;
 
-/** Counts of a ledger, for sentences such as "24 makes, 12 cloths". */
+/** Counts of a ledger, for sentences such as "24 makes, 12 fabrics". */
 export function ledgerCounts(ledger: Ledger): Record<TableName, number> {
   return Object.fromEntries(TABLE_NAMES.map((t) => [t, ledger[t].length])) as Record<TableName, number>;
 }

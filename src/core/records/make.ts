@@ -41,7 +41,7 @@ export const FitNote = z.strictObject({
 });
 export type FitNote = z.infer<typeof FitNote>;
 
-export const REASONS = ['fit', 'style', 'cloth', 'occasion', 'season', 'care', 'damage', 'pattern', 'no longer fits'] as const;
+export const REASONS = ['fit', 'style', 'fabric', 'occasion', 'season', 'care', 'damage', 'pattern', 'no longer fits'] as const;
 
 const Part = (label: string) => field(z.int().min(1).max(5).optional(), { label, ask: 'whole' });
 
@@ -49,7 +49,7 @@ const Part = (label: string) => field(z.int().min(1).max(5).optional(), { label,
 export const VerdictParts = z.strictObject({
   fit: Part('Fit'),
   style: Part('Style'),
-  cloth: Part('Cloth'),
+  fabric: Part('Fabric'),
   comfort: Part('Comfort'),
   making: Part('Making'),
 });
@@ -62,7 +62,7 @@ export const Verdict = z.strictObject({
   love: z.int().min(1).max(5),
   parts: VerdictParts.optional(),
   reasons: field(z.array(z.enum(REASONS)).default([]), { label: 'What keeps you from reaching for it', ask: 'choices' }),
-  sewAgain: field(z.enum(['as is', 'with changes', 'other cloth', 'later', 'no']).optional(), { label: 'Sew it again', ask: 'choice' }),
+  sewAgain: field(z.enum(['as is', 'with changes', 'other fabric', 'later', 'no']).optional(), { label: 'Sew it again', ask: 'choice' }),
   /** The month meant by later. */
   later: field(
     z
@@ -75,20 +75,20 @@ export const Verdict = z.strictObject({
 });
 export type Verdict = z.infer<typeof Verdict>;
 
-export const CLOTH_PARTS = ['main', 'contrast', 'lining', 'facing', 'interfacing', 'binding', 'interlining'] as const;
+export const FABRIC_PARTS = ['main', 'contrast', 'lining', 'facing', 'interfacing', 'binding', 'interlining'] as const;
 
-export const ClothUse = z.strictObject({
+export const FabricUse = z.strictObject({
   id: Id,
-  clothId: Id,
-  part: field(z.enum(CLOTH_PARTS), { label: 'Part', ask: 'choice' }),
+  fabricId: Id,
+  part: field(z.enum(FABRIC_PARTS), { label: 'Part', ask: 'choice' }),
   length: field(PositiveCm.optional(), { label: 'Length used', ask: 'length' }),
   left: field(Cm.optional(), { label: 'Left over', ask: 'length' }),
   squeeze: field(z.enum(['plenty', 'enough', 'tight', 'every scrap']).optional(), { label: 'How tight a squeeze', ask: 'choice' }),
   bias: field(z.boolean().optional(), { label: 'Cut on the bias', ask: 'yes' }),
-  /** Taken from the shelf: the length by which its pieces grew shorter, cm. */
+  /** Taken from the stash: the length by which its pieces grew shorter, cm. */
   taken: Cm.optional(),
 });
-export type ClothUse = z.infer<typeof ClothUse>;
+export type FabricUse = z.infer<typeof FabricUse>;
 
 /** Zip, buttons, elastic, thread: what and how much, and what it cost. */
 export const Notion = z.strictObject({
@@ -193,7 +193,7 @@ export const Make = z
     /** Measured instead of read from a chart: a piece laid flat, or the sewn garment. */
     measured: z.array(z.strictObject({ zone: ZoneName, cm: PositiveCm, of: z.enum(['piece', 'garment']) })).default([]),
     alterations: z.array(Alteration).default([]),
-    cloths: z.array(ClothUse).default([]),
+    fabrics: z.array(FabricUse).default([]),
     times: z.array(TimeSpent).default([]),
     notions: z.array(Notion).default([]),
     notes: z.array(ConstructionNote).default([]),
@@ -202,7 +202,7 @@ export const Make = z
     looseEnds: z.array(LooseEnd).default([]),
     /** When it could not be worn: in the mending, stored away. Such time says nothing of how it is liked. */
     away: z.array(Away).optional(),
-    seasons: field(z.array(z.enum(SEASONS)).optional(), { label: 'Worn in (none named: as its cloth, else all year)', ask: 'choices' }),
+    seasons: field(z.array(z.enum(SEASONS)).optional(), { label: 'Worn in (none named: as its fabric, else all year)', ask: 'choices' }),
     fitNotes: z.array(FitNote).default([]),
     verdicts: z.array(Verdict).default([]),
     /** Left out of the reckoning, and why. */

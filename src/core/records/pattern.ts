@@ -38,18 +38,18 @@ export const FlatDetails = z.strictObject({
 export type FlatDetails = z.infer<typeof FlatDetails>;
 
 /** How an opening closes: it decides whether a garment can be put on. */
-const CLOSINGS = ['fixed', 'elastic', 'drawn', 'wrap', 'slider'] as const;
+const CLOSINGS = ['fixed', 'elastic', 'drawstring', 'wrap', 'zip'] as const;
 
 export const Opening = z.strictObject({ zone: ZoneName, closes: field(z.enum(CLOSINGS), { label: 'How it closes', ask: 'choice' }) });
 
-/** Cloth wanted: length at a width, cm, for some sizes or all. */
-export const ClothNeed = z.strictObject({
+/** Fabric wanted: length at a width, cm, for some sizes or all. */
+export const FabricNeed = z.strictObject({
   id: Id.optional(),
   width: field(PositiveCm, { label: 'At a width of', ask: 'length' }),
   length: field(PositiveCm, { label: 'Length', ask: 'length' }),
   sizes: field(Words.optional(), { label: 'For sizes', ask: 'words', hint: 'all, or A to D' }),
 });
-export type ClothNeed = z.infer<typeof ClothNeed>;
+export type FabricNeed = z.infer<typeof FabricNeed>;
 
 /** A variation of a pattern. */
 export const View = z.strictObject({
@@ -62,7 +62,7 @@ export const View = z.strictObject({
   zoneClass: z.partialRecord(ZoneName, FitClassName).default({}),
   /** Seams across a zone where not the usual number. */
   seams: z.partialRecord(ZoneName, z.int().min(-2).max(12)).default({}),
-  clothTable: z.array(ClothNeed).default([]),
+  fabricTable: z.array(FabricNeed).default([]),
   /** The widest and the longest piece of this view, as they lie on the grain, unfolded. */
   widest: field(PositiveCm.optional(), { label: 'Widest piece', ask: 'length', hint: 'across the grain, unfolded' }),
   longest: field(PositiveCm.optional(), { label: 'Longest piece', ask: 'length', hint: 'along the grain' }),
@@ -133,9 +133,9 @@ export const Pattern = z.strictObject({
   designer: field(z.string().trim().max(200).optional(), { label: 'Designer', ask: 'text' }),
   kind: field(GarmentKind, { label: 'Kind of garment', ask: 'choice' }),
   fitClass: field(FitClassName, { label: 'Class of fit', ask: 'choice' }),
-  /** The cloth it asks for. `stretch` in %; 0 for a woven that need not give, absent where nobody said. */
+  /** The fabric it asks for. `stretch` in %; 0 for a woven that need not give, absent where nobody said. */
   wants: z.strictObject({
-    structure: field(z.enum(['woven', 'knit']), { label: 'Cloth it wants', ask: 'choice' }),
+    structure: field(z.enum(['woven', 'knit']), { label: 'Fabric it wants', ask: 'choice' }),
     stretch: field(Percent.optional(), { label: 'Stretch it asks for', ask: 'percent' }),
     weight: field(z.enum(['light', 'medium', 'heavy']).optional(), { label: 'Weight it wants', ask: 'choice' }),
   }),
@@ -151,7 +151,7 @@ export const Pattern = z.strictObject({
   paper: z.array(PatternPaper).default([]),
   views: z.array(View).min(1),
   charts: z.array(SizeChart).default([]),
-  state: field(z.enum(['kept', 'resting', 'let go']).default('kept'), { label: 'State', ask: 'choice' }),
+  state: field(z.enum(['kept', 'resting', 'retired']).default('kept'), { label: 'State', ask: 'choice' }),
   why: field(Words.optional(), { label: 'Why', ask: 'words' }),
   /** What a sewist decided against the engine's answer, for a person; the latest counts. */
   decided: z.array(OwnDecision).default([]),

@@ -5,14 +5,14 @@ import { Id } from './shapes';
 export const PICTURE_TYPES = ['image/png', 'image/jpeg', 'image/webp', 'image/svg+xml'] as const;
 
 /**
- * A picture of a make or of a cloth. The bytes are kept apart from these facts: in a ledger of one text file they stand as base64, in an
+ * A picture of a make or of a fabric. The bytes are kept apart from these facts: in a ledger of one text file they stand as base64, in an
  * archive as a file of their own, with a digest by which damage is found.
  */
 export const Picture = z
   .strictObject({
     id: Id,
     makeId: Id.optional(),
-    clothId: Id.optional(),
+    fabricId: Id.optional(),
     side: z.enum(PICTURE_SIDES),
     /** Place among the pictures of one side; the lowest is shown first. */
     place: z.number().default(0),
@@ -25,5 +25,5 @@ export const Picture = z
       .optional(),
   })
   .refine((p) => (p.data === undefined) !== (p.file === undefined), { message: 'a picture stands in the text or in a file of its own' })
-  .refine((p) => (p.makeId === undefined) !== (p.clothId === undefined), { message: 'a picture is of one make or of one cloth' });
+  .refine((p) => (p.makeId === undefined) !== (p.fabricId === undefined), { message: 'a picture is of one make or of one fabric' });
 export type Picture = z.infer<typeof Picture>;

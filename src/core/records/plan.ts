@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { Alteration } from './alteration';
 import { field } from './field';
-import { ClothUse } from './make';
+import { FabricUse } from './make';
 import { CalendarDate, Cm, Id, Measure, Name, PositiveCm, Words, ZoneName } from './shapes';
 import { zoneOf } from '../body/zones';
 import { SizeLine } from './size-line';
@@ -31,7 +31,7 @@ export const BAND_ZONES = [
 export const BandPiece = z.strictObject({
   id: Id,
   zone: field(z.enum(BAND_ZONES), { label: 'For the', ask: 'choice', words: Object.fromEntries(BAND_ZONES.map((b) => [b, zoneOf(b).label])) }),
-  cut: field(PositiveCm, { label: 'Cut width', ask: 'length', hint: 'as it lies on the cloth' }),
+  cut: field(PositiveCm, { label: 'Cut width', ask: 'length', hint: 'as it lies on the fabric' }),
   pieces: field(z.int().min(1).max(12), { label: 'How many go round', ask: 'whole' }),
   onFold: field(z.boolean(), { label: 'On the fold', ask: 'yes' }),
   allowance: field(Cm, { label: 'Seam at each end', ask: 'length' }),
@@ -52,7 +52,7 @@ export const Plan = z.strictObject({
   size: SizeLine.optional(),
   sizeLines: z.array(z.strictObject({ zone: ZoneName, line: SizeLine })).default([]),
   alterations: z.array(Alteration).default([]),
-  cloths: z.array(ClothUse).default([]),
+  fabrics: z.array(FabricUse).default([]),
   /** Bands that were measured on the paper. */
   bands: z.array(BandPiece).optional(),
   /** The body it is for: a measured set, where not the latest; or what is expected on the day it is due. */

@@ -1,13 +1,13 @@
-import { sampleAlteration, sampleCloth, sampleMake, sampleNote, SAMPLE_PATTERN } from '../garment/sample-case';
-import { Alteration, Cloth, FitNote, Make, MeasurementSet, Pattern, Picture, Verdict, Wear } from './index';
-import { blankChart, blankCloth, blankMake, blankPattern, makeName, minutesOf } from './blank';
+import { sampleAlteration, sampleFabric, sampleMake, sampleNote, SAMPLE_PATTERN } from '../garment/sample-case';
+import { Alteration, Fabric, FitNote, Make, MeasurementSet, Pattern, Picture, Verdict, Wear } from './index';
+import { blankChart, blankFabric, blankMake, blankPattern, makeName, minutesOf } from './blank';
 
 const first = (result: { success: boolean; error?: { issues: { path: PropertyKey[]; message: string }[] } | undefined }) =>
   result.success ? undefined : [result.error!.issues[0]!.path.join('.'), result.error!.issues[0]!.message];
 
 describe('blank records have their shape', () => {
-  test('cloth, pattern, chart and make', () => {
-    expect(first(Cloth.safeParse(blankCloth('c', 'linen')))).toBeUndefined();
+  test('fabric, pattern, chart and make', () => {
+    expect(first(Fabric.safeParse(blankFabric('c', 'linen')))).toBeUndefined();
     expect(
       first(Pattern.safeParse({ ...blankPattern('p', 'v', 'Quay blouse', 'shirt'), charts: [blankChart('ch', 'shirt', ['S', 'M'])] })),
     ).toBeUndefined();
@@ -71,12 +71,12 @@ describe('what is refused, and where', () => {
     expect(first(Verdict.safeParse({ ...verdict, sewAgain: 'later', later: 'spring' }))?.[0]).toBe('later');
   });
 
-  test('a picture belongs to one make or to one cloth, never to both or to none', () => {
+  test('a picture belongs to one make or to one fabric, never to both or to none', () => {
     const picture = { id: 'p', side: 'front', type: 'image/png', data: 'AAAA' };
     expect(first(Picture.safeParse({ ...picture, makeId: 'm' }))).toBeUndefined();
-    expect(first(Picture.safeParse({ ...picture, clothId: 'c' }))).toBeUndefined();
-    expect(first(Picture.safeParse(picture))?.[1]).toMatch(/one make or of one cloth/);
-    expect(first(Picture.safeParse({ ...picture, makeId: 'm', clothId: 'c' }))).toBeDefined();
+    expect(first(Picture.safeParse({ ...picture, fabricId: 'c' }))).toBeUndefined();
+    expect(first(Picture.safeParse(picture))?.[1]).toMatch(/one make or of one fabric/);
+    expect(first(Picture.safeParse({ ...picture, makeId: 'm', fabricId: 'c' }))).toBeDefined();
   });
 
   test('a measurement set takes any measure and none that is nothing', () => {
@@ -84,10 +84,12 @@ describe('what is refused, and where', () => {
     expect(first(MeasurementSet.safeParse({ id: 'b', personId: 'p', date: '2026-01-01', measures: { waist: 0 } }))?.[0]).toBe('measures.waist');
   });
 
-  test('a cloth gives a percentage that cloth can give', () => {
-    expect(first(Cloth.safeParse(sampleCloth('c', { stretchAcross: 400 })))?.[0]).toBe('stretchAcross');
-    expect(first(Cloth.safeParse(sampleCloth('c', { drape: 6 })))?.[0]).toBe('drape');
-    expect(first(Cloth.safeParse({ ...sampleCloth('c'), swatch: { print: 'plain', ground: 'red', figure: '#000000' } }))?.[0]).toBe('swatch.ground');
+  test('a fabric gives a percentage that fabric can give', () => {
+    expect(first(Fabric.safeParse(sampleFabric('c', { stretchAcross: 400 })))?.[0]).toBe('stretchAcross');
+    expect(first(Fabric.safeParse(sampleFabric('c', { drape: 6 })))?.[0]).toBe('drape');
+    expect(first(Fabric.safeParse({ ...sampleFabric('c'), swatch: { print: 'plain', ground: 'red', figure: '#000000' } }))?.[0]).toBe(
+      'swatch.ground',
+    );
   });
 
   test('a wear is of at least one make', () => {

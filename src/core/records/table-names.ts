@@ -1,5 +1,5 @@
 /** The tables of a ledger, in the order in which records speak of each other. */
-export const TABLE_NAMES = ['people', 'bodies', 'patterns', 'cloths', 'makes', 'wears', 'lists', 'plans', 'pictures'] as const;
+export const TABLE_NAMES = ['people', 'bodies', 'patterns', 'fabrics', 'makes', 'wears', 'lists', 'plans', 'pictures'] as const;
 export type TableName = (typeof TABLE_NAMES)[number];
 
 /** What the records of a table are called on a page. */
@@ -7,7 +7,7 @@ export const TABLE_WORDS: Record<TableName, string> = {
   people: 'people',
   bodies: 'body measures',
   patterns: 'patterns',
-  cloths: 'cloths',
+  fabrics: 'fabrics',
   makes: 'makes',
   wears: 'wears',
   lists: 'lists',

@@ -6,7 +6,7 @@ import { parseLine, type LineContext } from './parse-line';
 
 const CONTEXT: LineContext = {
   patterns: [{ id: 'tidewater', name: 'Tidewater shirt', kind: 'shirt', sizes: ['A', 'B', 'C', 'D', 'E'] }],
-  cloths: [{ id: 'poplin', name: 'blue poplin' }],
+  fabrics: [{ id: 'poplin', name: 'blue poplin' }],
   people: [{ id: 'maren', name: 'Maren' }],
   unit: 'cm',
   currency: 'EUR',
@@ -15,7 +15,7 @@ const CONTEXT: LineContext = {
 const fill = (line: string) =>
   line.replace(
     /\{(\w+)\}/g,
-    (_, name: string) => ({ pattern: 'tidewater shirt', cloth: 'blue poplin', person: 'Maren', size: 'C', next: 'D' })[name] ?? name,
+    (_, name: string) => ({ pattern: 'tidewater shirt', fabric: 'blue poplin', person: 'Maren', size: 'C', next: 'D' })[name] ?? name,
   );
 const words = (text: string, unit: 'cm' | 'in' = 'cm') =>
   parseLine(text, { ...CONTEXT, unit }).map(({ understood }) => {
@@ -51,8 +51,8 @@ test.each([
   ['shoulder 1 cm too wide on the left', ['fit: shoulder wide by 1 cm on the left']],
   ['gaping neckline', ['fit: gaping neckline: perhaps neckline loose, slight']],
   ['the rest is right', ['fit: the rest is right']],
-  ['blue poplin 1.9 m', ['cloth: blue poplin, 190 cm']],
-  ['in storm linen 2 m', ['cloth: storm linen (new), 200 cm']],
+  ['blue poplin 1.9 m', ['fabric: blue poplin, 190 cm']],
+  ['in storm linen 2 m', ['fabric: storm linen (new), 200 cm']],
   ['lining blue poplin', ['lining: blue poplin']],
   ['after 4 wears', ['seen: after 4 wears']],
   ['sewing 2h10', ['time: 2 h 10 min, sew']],

@@ -12,7 +12,7 @@ import type { LineContext, Understood } from './parse-line';
 /** What a chip was understood as: a word for its kind, and what it says. */
 export function chipWords(
   u: Understood,
-  { patterns, cloths, people }: LineContext,
+  { patterns, fabrics, people }: LineContext,
   unit: LengthUnit,
 ): { readonly kind: string; readonly says: string } {
   const nameOf = (list: readonly Named[], id: string) => list.find((n) => n.id === id)?.name ?? '';
@@ -42,11 +42,11 @@ export function chipWords(
     }
     case 'rest right':
       return { kind: 'fit', says: 'the rest is right' };
-    case 'cloth': {
-      const name = 'id' in u.cloth ? nameOf(cloths, u.cloth.id) : `${u.cloth.name} (new)`;
+    case 'fabric': {
+      const name = 'id' in u.fabric ? nameOf(fabrics, u.fabric.id) : `${u.fabric.name} (new)`;
       const length = u.length === undefined ? '' : `, ${formatLength(u.length, unit)}`;
       const left = u.left === undefined ? '' : `, ${formatLength(u.left, unit)} left`;
-      return { kind: u.part === 'main' ? 'cloth' : u.part, says: `${name}${length}${left}` };
+      return { kind: u.part === 'main' ? 'fabric' : u.part, says: `${name}${length}${left}` };
     }
     case 'seen':
       return { kind: 'seen', says: seenWords(u.seen) };

@@ -2,7 +2,7 @@ import type { Named, Vocabulary } from './mark-names';
 
 /** A name that what is being typed may become, with the whole line as it would then stand. */
 export interface Completion {
-  readonly kind: 'pattern' | 'cloth' | 'person';
+  readonly kind: 'pattern' | 'fabric' | 'person';
   readonly name: string;
   readonly line: string;
 }
@@ -15,12 +15,12 @@ const MOST = 6;
  * Names of the ledger that the last words of a line begin.
  *
  * @param text the line up to where it is typed
- * @example completions('C, blue po', …) // [{ kind: 'cloth', name: 'blue poplin', line: 'C, blue poplin ' }]
+ * @example completions('C, blue po', …) // [{ kind: 'fabric', name: 'blue poplin', line: 'C, blue poplin ' }]
  */
-export function completions(text: string, { patterns, cloths, people }: Vocabulary): Completion[] {
+export function completions(text: string, { patterns, fabrics, people }: Vocabulary): Completion[] {
   const names: [Completion['kind'], readonly Named[]][] = [
     ['pattern', patterns],
-    ['cloth', cloths],
+    ['fabric', fabrics],
     ['person', people],
   ];
   const found: Completion[] = [];

@@ -7,7 +7,7 @@ import { parseLine, type LineContext } from './parse-line';
 
 const CONTEXT: LineContext = {
   patterns: [{ id: 'pattern', name: 'Sandbar blouse', kind: 'shirt', sizes: ['A', 'B', 'C', 'D', 'E'] }],
-  cloths: [
+  fabrics: [
     { id: 'poplin', name: 'blue poplin' },
     { id: 'twill', name: 'grey twill' },
   ],
@@ -18,7 +18,7 @@ const CONTEXT: LineContext = {
 };
 
 /** A second version that begins from the first one's cut. */
-const START: Make = { ...sampleMake(2), cloths: [], alterations: [sampleAlteration('sleeve-length', 1), sampleAlteration('body-at-hem', -3)] };
+const START: Make = { ...sampleMake(2), fabrics: [], alterations: [sampleAlteration('sleeve-length', 1), sampleAlteration('body-at-hem', -3)] };
 
 function entry(text: string, start = START) {
   let n = 0;
@@ -29,7 +29,7 @@ test('what the line does not speak of stays as the last version had it', () => {
   const { make } = entry('sandbar blouse 2 · blue poplin 1.9m');
   expect(make.size).toEqual({ size: 'C' });
   expect(make.alterations).toEqual(START.alterations);
-  expect(make.cloths).toEqual([expect.objectContaining({ clothId: 'poplin', part: 'main', length: 190 })]);
+  expect(make.fabrics).toEqual([expect.objectContaining({ fabricId: 'poplin', part: 'main', length: 190 })]);
 });
 
 test('an alteration takes the place of the same one, and leaves the others', () => {
@@ -70,10 +70,10 @@ test('the rest is right speaks of the zones that matter and were not named', () 
   expect(seen).toEqual({ at: 'worn', wears: 4 });
 });
 
-test('a cloth that the shelf does not have is put there', () => {
-  const { make, newCloths } = entry('sandbar in storm grey linen 2m');
-  expect(newCloths).toEqual([expect.objectContaining({ name: 'storm grey linen' })]);
-  expect(make.cloths[0]).toMatchObject({ clothId: newCloths[0]!.id, length: 200 });
+test('a fabric that the stash does not have is put there', () => {
+  const { make, newFabrics } = entry('sandbar in storm grey linen 2m');
+  expect(newFabrics).toEqual([expect.objectContaining({ name: 'storm grey linen' })]);
+  expect(make.fabrics[0]).toMatchObject({ fabricId: newFabrics[0]!.id, length: 200 });
 });
 
 test('time, money, notes, loose ends, date and kind have their places', () => {

@@ -1,7 +1,7 @@
 import type { ZoneId } from '../body/zones';
 import type { Alteration, FitNote, Make, Seen } from '../records';
-import { blankCloth } from '../records/blank';
-import type { Cloth } from '../records';
+import { blankFabric } from '../records/blank';
+import type { Fabric } from '../records';
 import type { Chip } from './parse-line';
 
 /** A make that a line amounts to, with what is not part of the make itself. */
@@ -11,8 +11,8 @@ export interface LineEntry {
   readonly seen: Seen;
   readonly said: readonly Pick<FitNote, 'zone' | 'outcome' | 'amount' | 'side' | 'symptom'>[];
   readonly love: 1 | 2 | 3 | 4 | 5 | undefined;
-  /** Cloths that the line names and the shelf does not have. */
-  readonly newCloths: readonly Cloth[];
+  /** Fabrics that the line names and the stash does not have. */
+  readonly newFabrics: readonly Fabric[];
   /** What the sewist should know before it is entered. */
   readonly remarks: readonly string[];
 }
@@ -39,7 +39,7 @@ export function entryFromLine(
   let restRight = false;
   let saidSize = false;
   const said = new Map<ZoneId, LineEntry['said'][number]>();
-  const newCloths: Cloth[] = [];
+  const newFabrics: Fabric[] = [];
   const remarks: string[] = [];
   const words: string[] = [];
 
@@ -74,22 +74,22 @@ export function entryFromLine(
       case 'rest right':
         restRight = true;
         break;
-      case 'cloth': {
-        let clothId: string;
-        if ('id' in u.cloth) clothId = u.cloth.id;
+      case 'fabric': {
+        let fabricId: string;
+        if ('id' in u.fabric) fabricId = u.fabric.id;
         else {
-          const cloth = blankCloth(newId(), u.cloth.name);
-          newCloths.push(cloth);
-          clothId = cloth.id;
+          const fabric = blankFabric(newId(), u.fabric.name);
+          newFabrics.push(fabric);
+          fabricId = fabric.id;
         }
         const use = {
           id: newId(),
-          clothId,
+          fabricId,
           part: u.part,
           ...(u.length === undefined ? {} : { length: u.length }),
           ...(u.left === undefined ? {} : { left: u.left }),
         };
-        make = { ...make, cloths: [...make.cloths, use] };
+        make = { ...make, fabrics: [...make.fabrics, use] };
         break;
       }
       case 'seen':
@@ -121,5 +121,5 @@ export function entryFromLine(
     }
   if (restRight) for (const zone of zones) if (!said.has(zone)) said.set(zone, { zone, outcome: 0 });
   if (words.length > 0) make = { ...make, remark: words.join(' … ') };
-  return { make, seen, said: [...said.values()], love, newCloths, remarks };
+  return { make, seen, said: [...said.values()], love, newFabrics, remarks };
 }

@@ -30,9 +30,9 @@ export const LINE_EXAMPLES: readonly { readonly about: string; readonly note: st
     lines: ['tight armhole 2', 'sleeve 2 cm too long', 'bust and hip right', 'gaping neckline', 'the rest is right', 'after 4 wears'],
   },
   {
-    about: 'Cloth',
-    note: 'A cloth of the shelf with its length and part. A new one is put on the shelf: begin with “in”.',
-    lines: ['{cloth} 1.9m', 'lining {cloth} 1.4 m', '2 1/4 yds of {cloth}', 'in storm grey linen 2m'],
+    about: 'Fabric',
+    note: 'A fabric of the stash with its length and part. A new one is put in the stash: begin with “in”.',
+    lines: ['{fabric} 1.9m', 'lining {fabric} 1.4 m', '2 1/4 yds of {fabric}', 'in storm grey linen 2m'],
   },
   {
     about: 'Time, money, verdict, day',

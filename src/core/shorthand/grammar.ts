@@ -1,6 +1,6 @@
 import { grammar, type Grammar } from 'ohm-js';
 import {
-  CLOTH_PART_WORDS,
+  FABRIC_PART_WORDS,
   COMPARATIVES,
   DEGREES,
   DIRECTIONS,
@@ -17,7 +17,7 @@ import {
 } from './words';
 
 /** Names of the ledger stand in the text as one character each (see mark-names.ts), by what they name. */
-export const MARKS = { pattern: 0xe000, cloth: 0xe800, person: 0xf000 } as const;
+export const MARKS = { pattern: 0xe000, fabric: 0xe800, person: 0xf000 } as const;
 export const MARKS_EACH = 0x800;
 
 const escaped = (word: string) => JSON.stringify(word);
@@ -45,7 +45,7 @@ Line {
   stopper = gap | fullStop | end
   fullStop = "." (gap | end)
 
-  item = note | looseEnd | named | change | right | symptom | fit | sizes | cloth | newCloth | worn | time | price | love | date | kind | word
+  item = note | looseEnd | named | change | right | symptom | fit | sizes | fabric | newFabric | worn | time | price | love | date | kind | word
 
   note = noteKind sp* ":" sp* rest
   noteKind = (${keys(NOTES_SAID)})
@@ -124,16 +124,16 @@ Line {
   degree = (${keys(DEGREES)}) ~alnum
   direction = (${keys(DIRECTIONS)}) ~alnum
 
-  cloth = clothLength sp+ (caseInsensitive<"of"> sp+)? (part sp+)? clothName (sp+ part)? stop -- first
-        | (part colon)? (caseInsensitive<"in"> sp+)? clothName (sp+ clothLength)? (sp+ part)? (sp+ left)? stop -- name
-  clothName = ${range(MARKS.cloth)}
-  clothLength = saidLength
+  fabric = fabricLength sp+ (caseInsensitive<"of"> sp+)? (part sp+)? fabricName (sp+ part)? stop -- first
+        | (part colon)? (caseInsensitive<"in"> sp+)? fabricName (sp+ fabricLength)? (sp+ part)? (sp+ left)? stop -- name
+  fabricName = ${range(MARKS.fabric)}
+  fabricLength = saidLength
   colon = sp* ":" sp* -- sign
         | sp+ -- space
-  part = (${anyOf(CLOTH_PART_WORDS)}) ~alnum
+  part = (${anyOf(FABRIC_PART_WORDS)}) ~alnum
   left = saidLength sp+ caseInsensitive<"left"> ~alnum
-  newCloth = caseInsensitive<"in"> sp+ newName sp+ clothLength stop
-  newName = newWord (sp+ ~(clothLength stop) newWord)*
+  newFabric = caseInsensitive<"in"> sp+ newName sp+ fabricLength stop
+  newName = newWord (sp+ ~(fabricLength stop) newWord)*
   newWord = ~digit (~gap any)+
 
   worn = (caseInsensitive<"worn"> sp+)? wholeNumber sp* ("×" | caseInsensitive<"x"> | caseInsensitive<"times"> | caseInsensitive<"wears">) ~alnum stop -- times

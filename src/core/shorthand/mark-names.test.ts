@@ -8,9 +8,9 @@ const VOCABULARY: Vocabulary = {
     { id: 'skerry', name: 'Skerry concert jacket' },
     { id: 'c', name: 'C' },
   ],
-  cloths: [
+  fabrics: [
     { id: 'poplin', name: 'blue poplin' },
-    { id: 'ebb-cloth', name: 'Ebb tee' },
+    { id: 'ebb-fabric', name: 'Ebb tee' },
     { id: 'jersey', name: 'Jürgen’s jersey' },
   ],
   people: [{ id: 'maren', name: 'Maren' }],
@@ -50,8 +50,8 @@ test('every place of the marked text leads back to the typed one', () => {
   expect(places).toHaveLength(short.length + 1);
   expect(places.at(-1)).toBe(text.length);
   expect([...places]).toEqual([...places].sort((a, b) => a - b));
-  const at = [...short].findIndex((c) => c.charCodeAt(0) === MARKS.cloth);
-  const place = short.indexOf(String.fromCharCode(MARKS.cloth));
+  const at = [...short].findIndex((c) => c.charCodeAt(0) === MARKS.fabric);
+  const place = short.indexOf(String.fromCharCode(MARKS.fabric));
   expect(at).toBeGreaterThan(0);
   expect(text.slice(places[place]!, places[place + 1]!)).toBe('blue poplin');
 });
@@ -59,7 +59,7 @@ test('every place of the marked text leads back to the typed one', () => {
 test('a thousand names are found as fast as few: each place is looked up by its first letter', () => {
   const many: Vocabulary = {
     patterns: Array.from({ length: 1000 }, (_, i) => ({ id: `p${i}`, name: `Pattern ${i} of many` })),
-    cloths: [],
+    fabrics: [],
     people: [],
   };
   const { text, named } = markNames('pattern 77 of many', many);

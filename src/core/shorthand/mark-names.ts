@@ -1,5 +1,5 @@
 import { MARKS, MARKS_EACH } from './grammar';
-import { gather } from '../units/group-by';
+import { addToGroup } from '../units/group-by';
 
 /** A name that the ledger knows. */
 export interface Named {
@@ -10,7 +10,7 @@ export interface Named {
 /** What a line may speak of. */
 export interface Vocabulary {
   readonly patterns: readonly Named[];
-  readonly cloths: readonly Named[];
+  readonly fabrics: readonly Named[];
   readonly people: readonly Named[];
 }
 
@@ -46,13 +46,13 @@ const TOO_SHORT = 3;
 
 /**
  * Names with their short forms: the first words of a name stand for it where no other name begins with them.
- * A pattern's name wins over a cloth's of the same words.
+ * A pattern's name wins over a fabric's of the same words.
  */
 function entriesOf(vocabulary: Vocabulary): Map<string, Entry[]> {
   const all: Entry[] = [];
   const tables: [Kind, readonly Named[]][] = [
     ['pattern', vocabulary.patterns],
-    ['cloth', vocabulary.cloths],
+    ['fabric', vocabulary.fabrics],
     ['person', vocabulary.people],
   ];
   const full = new Set<string>();
@@ -66,13 +66,13 @@ function entriesOf(vocabulary: Vocabulary): Map<string, Entry[]> {
       const parts = words.split(/\s+/);
       for (let n = 1; n < parts.length; n++) {
         const start = parts.slice(0, n).join(' ');
-        if (start.length >= TOO_SHORT) gather(starts, start, { words: start, kind, index });
+        if (start.length >= TOO_SHORT) addToGroup(starts, start, { words: start, kind, index });
       }
     }
   for (const [start, entries] of starts) if (entries.length === 1 && !full.has(start) && entries[0]!.kind === 'pattern') all.push(entries[0]!);
   // By first letter, the longest first: what is looked at for each place of a line stays short however large the ledger.
   const byLetter = new Map<string, Entry[]>();
-  for (const entry of all.sort((a, b) => b.words.length - a.words.length)) gather(byLetter, entry.words[0]!, entry);
+  for (const entry of all.sort((a, b) => b.words.length - a.words.length)) addToGroup(byLetter, entry.words[0]!, entry);
   return byLetter;
 }
 
@@ -96,7 +96,7 @@ export function markNames(text: string, vocabulary: Vocabulary): Marked {
     at += found ? found.words.length : 1;
   }
   places.push(text.length);
-  const lists: Record<Kind, readonly Named[]> = { pattern: vocabulary.patterns, cloth: vocabulary.cloths, person: vocabulary.people };
+  const lists: Record<Kind, readonly Named[]> = { pattern: vocabulary.patterns, fabric: vocabulary.fabrics, person: vocabulary.people };
   return {
     text: out,
     places,

@@ -11,7 +11,7 @@ const CONTEXT: LineContext = {
     { id: 'ebb', name: 'Ebb tee', kind: 'top' },
     { id: 'ebb-long', name: 'Ebb tee long', kind: 'top' },
   ],
-  cloths: [
+  fabrics: [
     { id: 'poplin', name: 'blue poplin' },
     { id: 'twill', name: 'grey viscose twill' },
     { id: 'jersey', name: 'Jürgen’s jersey' },
@@ -70,9 +70,9 @@ function gist({ understood: u }: Chip): string {
         .join(', ');
     case 'rest right':
       return 'rest right';
-    case 'cloth':
+    case 'fabric':
       return [
-        'id' in u.cloth ? u.cloth.id : `new “${u.cloth.name}”`,
+        'id' in u.fabric ? u.fabric.id : `new “${u.fabric.name}”`,
         u.part === 'main' ? '' : u.part,
         u.length ? formatLength(u.length, 'cm', { bare: true }) : '',
         u.left === undefined ? '' : `left ${u.left}`,
@@ -287,7 +287,7 @@ describe('fit', () => {
   });
 });
 
-describe('cloth, time, money, verdict, date', () => {
+describe('fabric, time, money, verdict, date', () => {
   test.each<[string, string]>([
     ['blue poplin', 'poplin'],
     ['blue poplin 1.9m', 'poplin 190'],

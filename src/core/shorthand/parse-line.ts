@@ -5,7 +5,7 @@ import { parseDuration } from '../units/duration';
 import { formatLength, parseLength, type LengthUnit } from '../units/length';
 import { parseMoney } from '../units/money';
 import { DIRECTION_WORDS, zoneOf, type ZoneId } from '../body/zones';
-import type { Alteration, ClothUse, FitNote, GarmentKind, Make, Money, Outcome, Seen, SizeLine, TimeSpent } from '../records';
+import type { Alteration, FabricUse, FitNote, GarmentKind, Make, Money, Outcome, Seen, SizeLine, TimeSpent } from '../records';
 import { symptomOf } from '../catalogue/symptoms';
 import { LINE, lineWithSizes } from './grammar';
 import { markNames, type Marked, type Named, type Vocabulary } from './mark-names';
@@ -46,10 +46,10 @@ export type Understood =
   | { readonly is: 'fit'; readonly notes: readonly Pick<FitNote, 'zone' | 'outcome' | 'amount' | 'side' | 'symptom'>[] }
   | { readonly is: 'rest right' }
   | {
-      readonly is: 'cloth';
-      /** A cloth of the shelf, or the name of one that is not there yet. */
-      readonly cloth: { readonly id: string } | { readonly name: string };
-      readonly part: ClothUse['part'];
+      readonly is: 'fabric';
+      /** A fabric of the stash, or the name of one that is not there yet. */
+      readonly fabric: { readonly id: string } | { readonly name: string };
+      readonly part: FabricUse['part'];
       readonly length?: number;
       readonly left?: number;
     }
@@ -117,7 +117,7 @@ const semantics = LINE.createSemantics().addOperation<Part[]>('parts', {
   },
   _nonterminal(this: Node, ...children: Node[]) {
     const parts = children.flatMap((c) => c['parts']() as Part[]);
-    // A named case of a rule (`cloth_first`) is that rule.
+    // A named case of a rule (`fabric_first`) is that rule.
     if (SILENT.has(this.ctorName) || this.ctorName.includes('_')) return parts;
     return [{ rule: this.ctorName, text: this.sourceString, from: this.source.startIdx, to: this.source.endIdx, parts }];
   },
@@ -333,22 +333,22 @@ const READERS: Record<string, Reader> = {
     return { understood: { is: 'fit', notes: [{ zone: cause.zone, outcome: (cause.direction * degree) as Outcome, symptom: id }] }, readings };
   },
   fit: readFit,
-  cloth: (part, { marked, unit }) => {
+  fabric: (part, { marked, unit }) => {
     const left = lengthIn(first(part.parts, 'left')?.parts ?? [], unit);
-    const length = lengthIn(first(part.parts, 'clothLength')?.parts ?? [], unit);
+    const length = lengthIn(first(part.parts, 'fabricLength')?.parts ?? [], unit);
     return {
       understood: {
-        is: 'cloth',
-        cloth: { id: marked.named(first(part.parts, 'clothName')!.text)!.id },
-        part: (low(first(part.parts, 'part')?.text ?? 'main') as ClothUse['part']) ?? 'main',
+        is: 'fabric',
+        fabric: { id: marked.named(first(part.parts, 'fabricName')!.text)!.id },
+        part: (low(first(part.parts, 'part')?.text ?? 'main') as FabricUse['part']) ?? 'main',
         ...(length ? { length } : {}),
         ...(left === undefined ? {} : { left }),
       },
     };
   },
-  newCloth: (part, { unit }) => {
-    const length = lengthIn(first(part.parts, 'clothLength')!.parts, unit);
-    return { understood: { is: 'cloth', cloth: { name: first(part.parts, 'newName')!.text }, part: 'main', ...(length ? { length } : {}) } };
+  newFabric: (part, { unit }) => {
+    const length = lengthIn(first(part.parts, 'fabricLength')!.parts, unit);
+    return { understood: { is: 'fabric', fabric: { name: first(part.parts, 'newName')!.text }, part: 'main', ...(length ? { length } : {}) } };
   },
   worn: (part) => {
     const count = Number(/\d+/.exec(part.text)?.[0] ?? 0);

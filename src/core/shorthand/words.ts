@@ -1,6 +1,6 @@
 import { ALTERATION_KIND_IDS, alterationKind, type AlterationKindId } from '../catalogue/alterations';
 import { ZONE_IDS, zoneOf, type ZoneId } from '../body/zones';
-import { CLOTH_PARTS, type GarmentKind } from '../records';
+import { FABRIC_PARTS, type GarmentKind } from '../records';
 import { SYMPTOM_IDS, symptomOf, type SymptomId } from '../catalogue/symptoms';
 
 /** The words that the line understands, beside those of the ledger itself. What a zone or a kind is called in the catalogues always works. */
@@ -233,7 +233,7 @@ export const MAKE_KINDS_SAID: Record<string, 'toile' | 'wearable toile'> = {
   'wearable muslin': 'wearable toile',
 };
 
-export const CLOTH_PART_WORDS: readonly string[] = CLOTH_PARTS;
+export const FABRIC_PART_WORDS: readonly string[] = FABRIC_PARTS;
 
 /** Where a direction does not suit a zone, the zone that is meant instead: a tight sleeve is tight round the upper arm. */
 const MEANT: Partial<Record<ZoneId, { readonly round?: ZoneId; readonly along?: ZoneId }>> = {

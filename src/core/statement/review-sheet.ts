@@ -5,17 +5,17 @@ import { viewOf } from '../garment/case';
 import { outcomeWords, seenWords } from '../forecast/words';
 import { bodyOn } from '../body/measures';
 import { formatDuration } from '../units/duration';
-import { formatClothLength, formatLength, type LengthUnit } from '../units/length';
+import { formatFabricLength, formatLength, type LengthUnit } from '../units/length';
 import { BODY_MEASURES, zoneOf, type BodyMeasure } from '../body/zones';
 import { makeName, minutesOf } from '../records/blank';
-import type { Cloth, FitNote, Make, MeasurementSet, Pattern } from '../records';
+import type { Fabric, FitNote, Make, MeasurementSet, Pattern } from '../records';
 import type { Sheet, SheetBlock, SheetOptions } from './sheet';
 
 /** What a review is written from. */
 export interface ReviewInput {
   readonly make: Make;
   readonly patterns: readonly Pattern[];
-  readonly cloths: readonly Cloth[];
+  readonly fabrics: readonly Fabric[];
   /** Of the person it was made for. */
   readonly bodies: readonly MeasurementSet[];
   /** Wears so far. */
@@ -31,8 +31,8 @@ function latestNotes(notes: readonly FitNote[]): FitNote[] {
   return [...latest.values()];
 }
 
-/** A make as sewists publish it: pattern, sizes, alterations, cloth, what worked, tips, errata, verdict after so many wears. */
-export function reviewSheet({ make, patterns, cloths, bodies, wears, cost }: ReviewInput, unit: LengthUnit, options: SheetOptions): Sheet {
+/** A make as sewists publish it: pattern, sizes, alterations, fabric, what worked, tips, errata, verdict after so many wears. */
+export function reviewSheet({ make, patterns, fabrics, bodies, wears, cost }: ReviewInput, unit: LengthUnit, options: SheetOptions): Sheet {
   const pattern = patterns.find((p) => p.id === make.sources[0]?.patternId);
   const view = pattern && viewOf(pattern, make);
   const blocks: SheetBlock[] = [{ kind: 'pictures', pictures: [{ makeId: make.id, caption: makeName(make, patterns) }] }];
@@ -56,14 +56,14 @@ export function reviewSheet({ make, patterns, cloths, bodies, wears, cost }: Rev
     ...make.alterations.map((a) => `${alterationWords(a, unit)}, ${a.purpose === 'style' ? 'for looks' : alterationWhen(a)}`),
   ]);
   list(
-    'Cloth and notions',
+    'Fabric and notions',
     [
-      ...make.cloths.map((use) => {
-        const cloth = cloths.find((c) => c.id === use.clothId);
-        const length = use.length === undefined ? '' : `, ${formatClothLength(use.length, unit)}`;
-        const width = cloth?.width === undefined ? '' : ` at ${formatLength(cloth.width, unit)}`;
+      ...make.fabrics.map((use) => {
+        const fabric = fabrics.find((c) => c.id === use.fabricId);
+        const length = use.length === undefined ? '' : `, ${formatFabricLength(use.length, unit)}`;
+        const width = fabric?.width === undefined ? '' : ` at ${formatLength(fabric.width, unit)}`;
         const squeeze = use.squeeze ? ` (${use.squeeze})` : '';
-        return `${use.part === 'main' ? '' : `${use.part}: `}${cloth?.name ?? 'cloth'}${cloth?.weave ? `, ${cloth.weave}` : ''}${length}${length ? width : ''}${squeeze}`;
+        return `${use.part === 'main' ? '' : `${use.part}: `}${fabric?.name ?? 'fabric'}${fabric?.weave ? `, ${fabric.weave}` : ''}${length}${length ? width : ''}${squeeze}`;
       }),
       ...make.notions.map((n) => n.what),
     ].filter((words) => words !== ''),

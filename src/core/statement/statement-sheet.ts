@@ -1,12 +1,12 @@
 import { alterationWords } from '../alteration/words';
 import { verdictWhen } from '../decide/verdict-weight';
 import { formatDuration } from '../units/duration';
-import { formatClothLength, formatLength, type LengthUnit } from '../units/length';
+import { formatFabricLength, formatLength, type LengthUnit } from '../units/length';
 import { formatMoney } from '../units/money';
 import { BODY_MEASURES, type BodyMeasure } from '../body/zones';
 import { makeName, minutesOf } from '../records/blank';
 import type { Make, Person } from '../records';
-import { mainCloth } from '../garment/stretch';
+import { mainFabric } from '../garment/stretch';
 import type { Sheet, SheetBlock, SheetOptions } from './sheet';
 import type { Statement, StatementInput, Sum } from './statement';
 
@@ -16,16 +16,16 @@ const times = (n: number) => `${Math.round(n)}\u2009×`;
 /** A statement written out: what was made, worn, used, spent and learned. Prices and bodies only if asked for. */
 export function statementSheet(
   statement: Statement,
-  { patterns, cloths, currency }: Pick<StatementInput, 'patterns' | 'cloths' | 'currency'>,
+  { patterns, fabrics, currency }: Pick<StatementInput, 'patterns' | 'fabrics' | 'currency'>,
   people: readonly Person[],
   unit: LengthUnit,
   options: SheetOptions,
 ): Sheet {
-  const { span, finished, wears, cloth, minutes } = statement;
+  const { span, finished, wears, fabric, minutes } = statement;
   const nameOf = (make: Make) => makeName(make, patterns);
   const whose = (make: Make) => people.find((p) => p.id === make.personId)?.name ?? '';
-  const used = cloth.used.reduce((sum, u) => sum + u.length, 0);
-  const bought = cloth.bought.reduce((sum, b) => sum + b.length, 0);
+  const used = fabric.used.reduce((sum, u) => sum + u.length, 0);
+  const bought = fabric.bought.reduce((sum, b) => sum + b.length, 0);
   const blocks: SheetBlock[] = [];
   const part = (heading: string, ...content: (SheetBlock | undefined | false)[]) => {
     const shown = content.filter((b): b is SheetBlock => b !== undefined && b !== false);
@@ -39,14 +39,14 @@ export function statementSheet(
     finished.length > 0 && {
       kind: 'table',
       caption: 'Finished',
-      columns: [{ head: 'Make' }, { head: 'For' }, { head: 'Cloth' }, { head: 'Time', figures: true }, { head: 'Verdict' }],
+      columns: [{ head: 'Make' }, { head: 'For' }, { head: 'Fabric' }, { head: 'Time', figures: true }, { head: 'Verdict' }],
       rows: finished.map((m) => {
         const verdict = m.verdicts.at(-1);
         const spent = minutesOf(m);
         return [
           `${nameOf(m)}${m.kind === 'garment' ? '' : ` (${m.kind})`}`,
           whose(m),
-          mainCloth(m, cloths).cloth?.name ?? '',
+          mainFabric(m, fabrics).fabric?.name ?? '',
           spent === undefined ? '' : formatDuration(spent),
           verdict ? `${verdict.love} of 5, ${verdictWhen(verdict)}` : '',
         ];
@@ -83,27 +83,27 @@ export function statementSheet(
     },
   );
   part(
-    'Cloth',
+    'Fabric',
     {
       kind: 'bars',
       caption: 'In, used, left',
       bars: [
-        { label: 'bought', value: bought, words: formatClothLength(bought, unit) },
-        { label: 'used', value: used, words: formatClothLength(used, unit) },
+        { label: 'bought', value: bought, words: formatFabricLength(bought, unit) },
+        { label: 'used', value: used, words: formatFabricLength(used, unit) },
         {
-          label: 'on the shelf today',
-          value: cloth.shelf.length,
-          words: `${formatClothLength(cloth.shelf.length, unit)} in ${many(cloth.shelf.cloths, 'cloth')}`,
+          label: 'in the stash today',
+          value: fabric.stash.length,
+          words: `${formatFabricLength(fabric.stash.length, unit)} in ${many(fabric.stash.fabrics, 'fabric')}`,
         },
       ],
     },
-    cloth.used.length > 0 && {
+    fabric.used.length > 0 && {
       kind: 'table',
       caption: 'Used',
-      columns: [{ head: 'Cloth' }, { head: 'Length', figures: true }],
-      rows: cloth.used.map((u) => [u.cloth.name, formatClothLength(u.length, unit)]),
+      columns: [{ head: 'Fabric' }, { head: 'Length', figures: true }],
+      rows: fabric.used.map((u) => [u.fabric.name, formatFabricLength(u.length, unit)]),
     },
-    cloth.unmeasured > 0 && { kind: 'words', quiet: true, text: `Of ${many(cloth.unmeasured, 'use')} the length was not noted.` },
+    fabric.unmeasured > 0 && { kind: 'words', quiet: true, text: `Of ${many(fabric.unmeasured, 'use')} the length was not noted.` },
   );
   part(
     'Hours',
@@ -140,14 +140,14 @@ export function statementSheet(
     statement.failed.length > 0 && `${statement.failed.length} that failed`,
     many(Math.round(wears.times), 'wear'),
     minutes.total > 0 && formatDuration(minutes.total),
-    `${formatClothLength(used, unit)} of cloth used`,
+    `${formatFabricLength(used, unit)} of fabric used`,
   ];
   return { title: `Statement: ${span.name}`, under: under.filter(Boolean).join(' · '), blocks };
 }
 
 function moneyTable(money: Statement['money'], currency: string): SheetBlock {
   const rows: (readonly [string, Sum])[] = [
-    ['Cloth bought', money.cloth],
+    ['Fabric bought', money.fabric],
     ['Notions of what was finished', money.notions],
     ['Patterns', money.patterns],
     ['Mends', money.mends],

@@ -1,4 +1,4 @@
-import { sampleAlteration, sampleCloth, sampleMake, sampleNote, SAMPLE_BODY, SAMPLE_PATTERN } from '../garment/sample-case';
+import { sampleAlteration, sampleFabric, sampleMake, sampleNote, SAMPLE_BODY, SAMPLE_PATTERN } from '../garment/sample-case';
 import type { Make, Wear } from '../records';
 import { toMarkdown } from './sheet';
 import { reviewSheet } from './review-sheet';
@@ -16,11 +16,11 @@ const second = { ...SAMPLE_PATTERN, id: 'second', name: 'Kittiwake skirt', kind:
 const first = finished(1, '2025-10-01', {
   fitNotes: [sampleNote('bust', 1), sampleNote('sleeve', -2)],
   alterations: [sampleAlteration('bodice-above-bust', 1.5)],
-  verdicts: [verdict('2025-10-01', 5, 0), verdict('2026-04-10', 2, 6, { reasons: ['cloth'], words: 'It creases.' })],
+  verdicts: [verdict('2025-10-01', 5, 0), verdict('2026-04-10', 2, 6, { reasons: ['fabric'], words: 'It creases.' })],
 });
 const right = finished(2, '2026-03-10', {
   fitNotes: [sampleNote('bust', 0, { date: '2026-04-01' }), sampleNote('sleeve', 0, { date: '2026-04-01' })],
-  cloths: [{ id: 'u', clothId: 'poplin', part: 'main', length: 185 }],
+  fabrics: [{ id: 'u', fabricId: 'poplin', part: 'main', length: 185 }],
   times: [
     { id: 't', phase: 'cut', minutes: 60 },
     { id: 's', phase: 'sew', minutes: 240 },
@@ -34,7 +34,7 @@ const skirt = finished(1, '2026-05-02', {
   id: 'skirt',
   sources: [{ patternId: 'second', viewId: 'view' }],
   alterations: [sampleAlteration('bodice-above-bust', 2)],
-  cloths: [],
+  fabrics: [],
 });
 const dropped = sampleMake(3, { cutOn: '2026-03-05', state: 'abandoned', stage: 'the collar', why: 'frayed away' });
 const given = finished(4, '2024-01-01', { state: 'given', stateSince: '2026-03-20', why: 'too short by now' });
@@ -49,9 +49,9 @@ const INPUT: StatementInput = {
     wear('4', '2026-05-22', [first.id], { until: '2026-06-10', count: 10 }),
   ],
   patterns: [SAMPLE_PATTERN, second],
-  cloths: [
-    sampleCloth('poplin', { bought: '2026-03-02', boughtLength: 250, pricePerMetre: eur(1190), pieces: [{ length: 65, width: 140 }] }),
-    sampleCloth('gift', { bought: '2026-04-02', boughtLength: 100, pieces: [{ length: 100, width: 150 }] }),
+  fabrics: [
+    sampleFabric('poplin', { bought: '2026-03-02', boughtLength: 250, pricePerMetre: eur(1190), pieces: [{ length: 65, width: 140 }] }),
+    sampleFabric('gift', { bought: '2026-04-02', boughtLength: 100, pieces: [{ length: 100, width: 150 }] }),
   ],
   plans: [
     { id: 'p', personId: 'person', patternId: 'pattern', viewId: 'view', kind: 'garment', listId: 'l', state: 'made', makeId: right.id } as never,
@@ -71,7 +71,7 @@ describe('a statement', () => {
   test('makes: finished, failed with why, left', () => {
     expect(said.finished).toEqual([right, skirt]);
     expect(said.failed).toEqual([
-      { make: first, why: 'love 2 of 5: cloth: It creases.' },
+      { make: first, why: 'love 2 of 5: fabric: It creases.' },
       { make: dropped, why: 'abandoned at the collar: frayed away' },
     ]);
     expect(said.left).toEqual([given]);
@@ -87,12 +87,12 @@ describe('a statement', () => {
     expect(said.wears.least.map((w) => w.make.id)).toEqual(['skirt']);
   });
 
-  test('cloth in, used and left', () => {
-    expect(said.cloth.bought.map((b) => b.length)).toEqual([250, 100]);
-    expect(said.cloth.used.map((u) => [u.cloth.id, u.length])).toEqual([['poplin', 185]]);
-    // The abandoned one and the skirt’s cloth: one use without a length.
-    expect(said.cloth.unmeasured).toBe(1);
-    expect(said.cloth.shelf).toEqual({ length: 165, cloths: 2 });
+  test('fabric in, used and left', () => {
+    expect(said.fabric.bought.map((b) => b.length)).toEqual([250, 100]);
+    expect(said.fabric.used.map((u) => [u.fabric.id, u.length])).toEqual([['poplin', 185]]);
+    // The abandoned one and the skirt’s fabric: one use without a length.
+    expect(said.fabric.unmeasured).toBe(1);
+    expect(said.fabric.stash).toEqual({ length: 165, fabrics: 2 });
   });
 
   test('hours by phase, and what nobody timed', () =>
@@ -107,7 +107,7 @@ describe('a statement', () => {
 
   test('money to the cent, the unknown by name', () =>
     expect(said.money).toEqual({
-      cloth: { minor: 2975, unknown: ['gift'] },
+      fabric: { minor: 2975, unknown: ['gift'] },
       notions: { minor: 420, unknown: ['thread'] },
       patterns: { minor: 1450, unknown: [] },
       mends: { minor: 0, unknown: [] },
@@ -131,7 +131,7 @@ describe('a statement', () => {
     const shy = text({ prices: false, body: false });
     expect(shy).not.toMatch(/EUR|Measured|72\scm/);
     expect(shy).toContain('![Sandbar blouse, version 2](pictures/1.svg)');
-    expect(shy).toContain('| on the shelf today | 1.65\u2009m in 2 cloths |');
+    expect(shy).toContain('| in the stash today | 1.65\u2009m in 2 fabrics |');
     expect(text({ prices: true, body: false })).toContain('| In all | 48.45\u2009EUR |');
     expect(text({ prices: true, body: false })).toContain('not known: gift, thread');
     expect(text({ prices: false, body: true })).toMatch(/\| waist \| 72\scm \|/);
@@ -139,7 +139,7 @@ describe('a statement', () => {
 });
 
 describe('a review', () => {
-  const input = { make: right, patterns: INPUT.patterns, cloths: INPUT.cloths, bodies: INPUT.bodies, wears: 12, cost: '41.20\u2009EUR' };
+  const input = { make: right, patterns: INPUT.patterns, fabrics: INPUT.fabrics, bodies: INPUT.bodies, wears: 12, cost: '41.20\u2009EUR' };
   const text = (options = { prices: false, body: false }) => toMarkdown(reviewSheet(input, 'cm', options), () => 'front.svg');
 
   test('what sewists publish, and no more', () => {

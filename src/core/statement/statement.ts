@@ -1,6 +1,6 @@
 import { byDay, type IsoDate } from '../units/date';
 import { minutesOf } from '../records/blank';
-import type { Alteration, Cloth, Make, MeasurementSet, Pattern, Plan, PlanList, Verdict, Wear } from '../records';
+import type { Alteration, Fabric, Make, MeasurementSet, Pattern, Plan, PlanList, Verdict, Wear } from '../records';
 import { availableMonths, inRotation, isWorn, readyOn } from '../wear/available';
 import { seasonsOf, type Hemisphere } from '../wear/season';
 import { wearCounts } from '../wear/wear-count';
@@ -12,7 +12,7 @@ export interface StatementInput {
   readonly makes: readonly Make[];
   readonly wears: readonly Wear[];
   readonly patterns: readonly Pattern[];
-  readonly cloths: readonly Cloth[];
+  readonly fabrics: readonly Fabric[];
   readonly plans: readonly Plan[];
   readonly lists: readonly PlanList[];
   readonly bodies: readonly MeasurementSet[];
@@ -44,13 +44,13 @@ export interface Statement {
     readonly least: readonly { readonly make: Make; readonly times: number; readonly months: number }[];
     readonly byKind: readonly { readonly kind: string; readonly times: number }[];
   };
-  readonly cloth: {
-    readonly bought: readonly { readonly cloth: Cloth; readonly length: number }[];
-    readonly used: readonly { readonly cloth: Cloth; readonly length: number }[];
+  readonly fabric: {
+    readonly bought: readonly { readonly fabric: Fabric; readonly length: number }[];
+    readonly used: readonly { readonly fabric: Fabric; readonly length: number }[];
     /** Uses of which nobody noted the length. */
     readonly unmeasured: number;
-    /** On the shelf today, cm in all and in how many cloths. */
-    readonly shelf: { readonly length: number; readonly cloths: number };
+    /** In the stash today, cm in all and in how many fabrics. */
+    readonly stash: { readonly length: number; readonly fabrics: number };
   };
   /** Minutes spent on what was finished, by phase. */
   readonly minutes: {
@@ -58,7 +58,7 @@ export interface Statement {
     readonly untimed: number;
     readonly byPhase: readonly { readonly phase: string; readonly minutes: number }[];
   };
-  readonly money: { readonly cloth: Sum; readonly notions: Sum; readonly patterns: Sum; readonly mends: Sum };
+  readonly money: { readonly fabric: Sum; readonly notions: Sum; readonly patterns: Sum; readonly mends: Sum };
   readonly lists: readonly { readonly list: PlanList; readonly made: number; readonly of: number; readonly inSpan: number }[];
   readonly cameRight: readonly { readonly pattern: Pattern; readonly make: Make }[];
   readonly usual: readonly { readonly alteration: Alteration; readonly patterns: readonly Pattern[] }[];
@@ -70,7 +70,7 @@ export interface Statement {
 const NAMED = 5;
 const GONE: readonly Make['state'][] = ['outgrown', 'given', 'sold', 'unpicked', 'worn out'];
 
-/** What happened from one day to another (work.md, 13): makes with failures, wears, cloth, hours, money, lists, what was learned. */
+/** What happened from one day to another (work.md, 13): makes with failures, wears, fabric, hours, money, lists, what was learned. */
 export function statementOf(input: StatementInput): Statement {
   const { span, makes, patterns, plans, bodies } = input;
   const within = (date: IsoDate | undefined) => date !== undefined && date >= span.from && date <= span.until;
@@ -82,7 +82,7 @@ export function statementOf(input: StatementInput): Statement {
     failed: failedOf(makes, within),
     left: makes.filter((m) => GONE.includes(m.state) && within(m.stateSince)),
     wears: wearsOf(input),
-    cloth: clothOf(input, within),
+    fabric: fabricOf(input, within),
     minutes: minutesIn(finished),
     money: moneyOf(input, finished, within),
     lists: input.lists
@@ -117,7 +117,7 @@ function failedOf(makes: readonly Make[], within: Within): { make: Make; why: st
   });
 }
 
-function wearsOf({ span, makes, wears, patterns, cloths, hemisphere, today }: StatementInput): Statement['wears'] {
+function wearsOf({ span, makes, wears, patterns, fabrics, hemisphere, today }: StatementInput): Statement['wears'] {
   const counts = wearCounts(wears, span);
   const until = span.until < today ? span.until : today;
   const worn = makes.filter(isWorn).map((make) => ({ make, times: counts.get(make.id)?.times ?? 0, spread: counts.get(make.id)?.spread ?? 0 }));
@@ -128,7 +128,7 @@ function wearsOf({ span, makes, wears, patterns, cloths, hemisphere, today }: St
   }
   const least = worn
     .filter((w) => inRotation(w.make))
-    .map((w) => ({ ...w, months: availableMonths(w.make, seasonsOf(w.make, cloths), hemisphere, until, { from: span.from }) }))
+    .map((w) => ({ ...w, months: availableMonths(w.make, seasonsOf(w.make, fabrics), hemisphere, until, { from: span.from }) }))
     // A garment that hung for less than half a month of its season had no chance to be worn.
     .filter((w) => w.months >= 0.5)
     .sort((a, b) => a.times / a.months - b.times / b.months);
@@ -145,21 +145,21 @@ function wearsOf({ span, makes, wears, patterns, cloths, hemisphere, today }: St
   };
 }
 
-function clothOf({ makes, cloths }: StatementInput, within: Within): Statement['cloth'] {
-  const used = new Map<Cloth, number>();
+function fabricOf({ makes, fabrics }: StatementInput, within: Within): Statement['fabric'] {
+  const used = new Map<Fabric, number>();
   let unmeasured = 0;
   for (const make of makes.filter((m) => within(m.cutOn)))
-    for (const use of make.cloths) {
-      const cloth = cloths.find((c) => c.id === use.clothId);
-      if (cloth && use.length !== undefined) used.set(cloth, (used.get(cloth) ?? 0) + use.length);
+    for (const use of make.fabrics) {
+      const fabric = fabrics.find((c) => c.id === use.fabricId);
+      if (fabric && use.length !== undefined) used.set(fabric, (used.get(fabric) ?? 0) + use.length);
       else unmeasured += 1;
     }
-  const shelf = cloths.filter((c) => c.pieces.length > 0);
+  const stash = fabrics.filter((c) => c.pieces.length > 0);
   return {
-    bought: cloths.filter((c) => within(c.bought)).map((cloth) => ({ cloth, length: cloth.boughtLength ?? 0 })),
-    used: [...used].map(([cloth, length]) => ({ cloth, length })).sort((a, b) => b.length - a.length),
+    bought: fabrics.filter((c) => within(c.bought)).map((fabric) => ({ fabric, length: fabric.boughtLength ?? 0 })),
+    used: [...used].map(([fabric, length]) => ({ fabric, length })).sort((a, b) => b.length - a.length),
     unmeasured,
-    shelf: { length: shelf.flatMap((c) => c.pieces).reduce((sum, p) => sum + p.length, 0), cloths: shelf.length },
+    stash: { length: stash.flatMap((c) => c.pieces).reduce((sum, p) => sum + p.length, 0), fabrics: stash.length },
   };
 }
 
@@ -178,17 +178,17 @@ function minutesIn(finished: readonly Make[]): Statement['minutes'] {
   };
 }
 
-function moneyOf({ makes, cloths, patterns, currency }: StatementInput, finished: readonly Make[], within: Within): Statement['money'] {
+function moneyOf({ makes, fabrics, patterns, currency }: StatementInput, finished: readonly Make[], within: Within): Statement['money'] {
   const sum = (amounts: readonly (readonly [money: { minor: number; currency: string } | undefined, what: string])[]): Sum => ({
     minor: amounts.reduce((total, [money]) => total + (money?.currency === currency ? money.minor : 0), 0),
     unknown: amounts.filter(([money]) => money?.currency !== currency).map(([money, what]) => (money ? `${what} (in ${money.currency})` : what)),
   });
-  const priceOf = ({ pricePerMetre, boughtLength }: Cloth) =>
+  const priceOf = ({ pricePerMetre, boughtLength }: Fabric) =>
     pricePerMetre && boughtLength !== undefined
       ? { minor: Math.round((pricePerMetre.minor * boughtLength) / 100), currency: pricePerMetre.currency }
       : undefined;
   return {
-    cloth: sum(cloths.filter((c) => within(c.bought)).map((c) => [priceOf(c), c.name] as const)),
+    fabric: sum(fabrics.filter((c) => within(c.bought)).map((c) => [priceOf(c), c.name] as const)),
     notions: sum(finished.flatMap((m) => m.notions.map((n) => [n.cost, n.what] as const))),
     patterns: sum(
       patterns.filter((p) => within(p.added) && p.form !== 'own draft' && p.form !== 'copied garment').map((p) => [p.price, p.name] as const),

@@ -142,11 +142,11 @@ export function workableStep(unit: LengthUnit, fine: boolean): number {
 }
 
 /**
- * Writes a length of cloth as it is bought: metres, or yards where inches are spoken.
+ * Writes a length of fabric as it is bought: metres, or yards where inches are spoken.
  *
  * @param cm not below zero
- * @example formatClothLength(185, 'cm') // '1.85 m' (with a thin space)
+ * @example formatFabricLength(185, 'cm') // '1.85 m' (with a thin space)
  */
-export function formatClothLength(cm: number, unit: LengthUnit): string {
+export function formatFabricLength(cm: number, unit: LengthUnit): string {
   return unit === 'cm' ? `${Number((cm / 100).toFixed(2))}${THIN}m` : `${Number((cm / CM_PER_YARD).toFixed(2))}${THIN}yd`;
 }

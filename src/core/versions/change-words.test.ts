@@ -13,7 +13,7 @@ test.each<[string, Partial<Make>]>([
   ['hip E on Sandbar blouse, version 3', { sizeLines: [{ zone: 'hip', line: { size: 'E' } }] }],
   ['hip as elsewhere on Sandbar blouse, version 3', { sizeLines: [] }],
   ['outgrown on Sandbar blouse, version 3', { state: 'outgrown' }],
-  ['cloth on Sandbar blouse, version 3', { cloths: [] }],
+  ['fabric on Sandbar blouse, version 3', { fabrics: [] }],
   ['remark on Sandbar blouse, version 3', { remark: 'sheds' }],
   ['time, notions on Sandbar blouse, version 3', { times: [], notions: [] }],
 ])('%s', (words, after) => expect(said(after)).toBe(words));

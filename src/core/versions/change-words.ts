@@ -6,7 +6,7 @@ import type { Make } from '../records';
 
 /** What a field of a make is called when it changed and nothing finer can be said. */
 const FIELD_WORDS: Partial<Record<keyof Make, string>> = {
-  cloths: 'cloth',
+  fabrics: 'fabric',
   times: 'time',
   notions: 'notions',
   notes: 'notes',

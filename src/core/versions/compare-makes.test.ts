@@ -1,4 +1,4 @@
-import { SAMPLE_BODY, SAMPLE_PATTERN, sampleAlteration, sampleCloth, sampleMake, sampleNote } from '../garment/sample-case';
+import { SAMPLE_BODY, SAMPLE_PATTERN, sampleAlteration, sampleFabric, sampleMake, sampleNote } from '../garment/sample-case';
 import type { Make } from '../records';
 import { MOST_COMPARED } from './most-compared';
 import { compareMakes } from './compare-makes';
@@ -13,14 +13,14 @@ const makes: Make[] = [
     alterations: [sampleAlteration('sleeve-length', 2)],
   }),
   of('b', 'other', { fitNotes: [sampleNote('bust', 1)] }),
-  of('c', 'knit', { cloths: [{ id: 'u', clothId: 'firm', part: 'main' }], fitNotes: [sampleNote('bust', -1)] }),
+  of('c', 'knit', { fabrics: [{ id: 'u', fabricId: 'firm', part: 'main' }], fitNotes: [sampleNote('bust', -1)] }),
   { ...sampleMake(1), id: 'bag', sources: [], name: 'a bag' },
 ];
 const TABLES = {
   patterns: [SAMPLE_PATTERN, OTHER, KNIT],
   makes,
   bodies: [SAMPLE_BODY],
-  cloths: [sampleCloth('poplin'), sampleCloth('firm', { structure: 'knit', stretchAcross: 15 })],
+  fabrics: [sampleFabric('poplin'), sampleFabric('firm', { structure: 'knit', stretchAcross: 15 })],
 };
 const zone = (ids: readonly string[], i: number, id: 'bust' | 'sleeve' | 'bodice') => compareMakes(ids, TABLES).compared[i]!.zones.get(id);
 

@@ -11,7 +11,7 @@ import { MOST_COMPARED } from './most-compared';
 export interface ComparedZone {
   /** Against what its pattern intends for this body, cm. */
   readonly offset: number;
-  /** Ease that the garment has on the body by the tape, cm: intended ease and offset, without what the cloth gives. Girths only. */
+  /** Ease that the garment has on the body by the tape, cm: intended ease and offset, without what the fabric gives. Girths only. */
   readonly ease?: number;
   /** What was seen last; absent where the zone was not noted, or its note does not count. */
   readonly note?: FitNote;
@@ -42,7 +42,7 @@ export function compareMakes(
       const pattern = tables.patterns.find((p) => p.id === make.sources[0]?.patternId);
       if (!pattern) return { make, pattern, zones: new Map() };
       const bodies = tables.bodies.filter((b) => b.personId === make.personId);
-      const input = { pattern, makes: makesOf(tables.makes, pattern.id, make.personId), bodies, cloths: tables.cloths };
+      const input = { pattern, makes: makesOf(tables.makes, pattern.id, make.personId), bodies, fabrics: tables.fabrics };
       return { make, pattern, zones: zonesOf(input, make) };
     });
   return { compared, zones: ZONE_IDS.filter((z) => compared.some((c) => c.zones.has(z))) };
@@ -66,5 +66,5 @@ export function zoneOfMake(input: PatternCase, make: Make, zone: ZoneId): Compar
   if (!seen && offset.chart.from === 'nothing' && offset.alterations.length === 0) return undefined;
   const known = zoneOf(zone).kind === 'girth' && offset.chart.from !== 'nothing';
   const intended = easeOf(pattern, viewOf(pattern, make), make, zone);
-  return { offset: offset.x, ...(known ? { ease: intended + offset.x - offset.cloth.cm } : {}), ...(seen ? { note: seen.note } : {}) };
+  return { offset: offset.x, ...(known ? { ease: intended + offset.x - offset.fabric.cm } : {}), ...(seen ? { note: seen.note } : {}) };
 }

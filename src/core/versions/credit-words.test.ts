@@ -1,13 +1,13 @@
-import { sampleAlteration, sampleCase, sampleCloth, sampleMake, sampleNote } from '../garment/sample-case';
+import { sampleAlteration, sampleCase, sampleFabric, sampleMake, sampleNote } from '../garment/sample-case';
 import type { Make } from '../records';
 import { creditWords, fateWords } from './credit-words';
 import { whatItDid } from './what-it-did';
 
-const cloths = [sampleCloth('c', { weight: 150 }), sampleCloth('heavy', { weight: 400 })];
+const fabrics = [sampleFabric('c', { weight: 150 }), sampleFabric('heavy', { weight: 400 })];
 const cut = (version: number, outcome: -1 | 0 | 1, rest: Partial<Make> = {}) =>
-  sampleMake(version, { cloths: [{ id: 'u', clothId: 'c', part: 'main' }], fitNotes: [sampleNote('acrossBack', outcome)], ...rest });
+  sampleMake(version, { fabrics: [{ id: 'u', fabricId: 'c', part: 'main' }], fitNotes: [sampleNote('acrossBack', outcome)], ...rest });
 const wordsOf = (earlier: Make, later: Make) => {
-  const effects = whatItDid(sampleCase([earlier, later], { cloths }), earlier, later);
+  const effects = whatItDid(sampleCase([earlier, later], { fabrics }), earlier, later);
   return { cell: fateWords(effects, 'cm'), credits: effects.map((e) => creditWords(e, 'cm')) };
 };
 const wider = { alterations: [sampleAlteration('across-back', 1)] };
@@ -22,11 +22,11 @@ test('past right is overshot, and said once', () => {
   expect(credits).toHaveLength(2);
 });
 
-test('where cloth and cut both changed, nobody gets the credit', () => {
-  const inHeavy = cut(2, 0, { ...wider, cloths: [{ id: 'u', clothId: 'heavy', part: 'main' }] });
+test('where fabric and cut both changed, nobody gets the credit', () => {
+  const inHeavy = cut(2, 0, { ...wider, fabrics: [{ id: 'u', fabricId: 'heavy', part: 'main' }] });
   expect(wordsOf(cut(1, -1), inHeavy)).toEqual({
-    cell: 'fixed: cloth and cut both changed',
-    credits: ['by what, is not clear: cloth and cut both changed'],
+    cell: 'fixed: fabric and cut both changed',
+    credits: ['by what, is not clear: fabric and cut both changed'],
   });
 });
 

@@ -10,8 +10,8 @@ function causeWords(cause: Cause, unit: LengthUnit): string {
       return 'the size line';
     case 'body':
       return 'a changed body';
-    case 'cloth':
-      return 'the cloth';
+    case 'fabric':
+      return 'the fabric';
     case 'alteration':
       return `${alterationPlace(cause.alteration)} ${alterationAmount(cause.alteration, unit)}`;
   }
@@ -33,7 +33,7 @@ export function creditWords({ credit, notClear }: Effect, unit: LengthUnit): str
  * What became of the notes of a zone in as few words as a cell holds.
  *
  * @param effects of one zone, from one version to the next
- * @example fateWords(effects, 'cm') // 'fixed by back width +1 cm', or 'eased: cloth and cut both changed'
+ * @example fateWords(effects, 'cm') // 'fixed by back width +1 cm', or 'eased: fabric and cut both changed'
  */
 export function fateWords(effects: readonly Effect[], unit: LengthUnit): string {
   const effect = effects.find((e) => e.fate !== 'new') ?? effects[0];

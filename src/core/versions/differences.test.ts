@@ -1,6 +1,6 @@
-import { SAMPLE_BODY, sampleAlteration, sampleCase, sampleCloth, sampleMake } from '../garment/sample-case';
+import { SAMPLE_BODY, sampleAlteration, sampleCase, sampleFabric, sampleMake } from '../garment/sample-case';
 import type { Make } from '../records';
-import { clothProperties, differencesBetween } from './differences';
+import { fabricProperties, differencesBetween } from './differences';
 
 const between = (earlier: Partial<Make>, later: Partial<Make>, rest: Parameters<typeof sampleCase>[1] = {}) => {
   const a = sampleMake(1, earlier);
@@ -9,7 +9,7 @@ const between = (earlier: Partial<Make>, later: Partial<Make>, rest: Parameters<
 };
 
 describe('what differs between two versions', () => {
-  test('the same cut in the same cloth on the same body: nothing', () => {
+  test('the same cut in the same fabric on the same body: nothing', () => {
     expect(between({}, {})).toEqual([]);
   });
 
@@ -52,9 +52,9 @@ describe('what differs between two versions', () => {
     expect(between({}, { alterations: [narrow] })).toEqual([{ what: 'seam allowance', from: 0, to: 0.5 }]);
   });
 
-  test('another cloth, with the properties that matter', () => {
-    const found = between({}, { cloths: [{ id: 'u', clothId: 'give', part: 'main' }] });
-    expect(found).toEqual([expect.objectContaining({ what: 'cloth', properties: ['stretch'] })]);
+  test('another fabric, with the properties that matter', () => {
+    const found = between({}, { fabrics: [{ id: 'u', fabricId: 'give', part: 'main' }] });
+    expect(found).toEqual([expect.objectContaining({ what: 'fabric', properties: ['stretch'] })]);
   });
 
   test('the body, where it moved by more than the tape’s doubt at a place that matters', () => {
@@ -65,22 +65,22 @@ describe('what differs between two versions', () => {
   });
 });
 
-describe('properties of cloth', () => {
-  const plain = sampleCloth('plain', { weight: 120, drape: 2 });
+describe('properties of fabric', () => {
+  const plain = sampleFabric('plain', { weight: 120, drape: 2 });
   test.each([
     ['structure', { structure: 'knit' as const }],
     ['stretch', { stretchAcross: 4 }],
     ['weight', { weight: 160 }],
     ['drape', { drape: 4 }],
   ])('%s', (property, change) => {
-    expect(clothProperties(plain, { ...plain, ...change })).toEqual([property]);
+    expect(fabricProperties(plain, { ...plain, ...change })).toEqual([property]);
   });
 
   test('a weight that a hand does not feel is the same', () => {
-    expect(clothProperties(plain, { ...plain, weight: 130 })).toEqual([]);
+    expect(fabricProperties(plain, { ...plain, weight: 130 })).toEqual([]);
   });
 
-  test('a cloth that nobody noted is compared with nothing', () => {
-    expect(clothProperties(plain, undefined)).toEqual([]);
+  test('a fabric that nobody noted is compared with nothing', () => {
+    expect(fabricProperties(plain, undefined)).toEqual([]);
   });
 });

@@ -2,19 +2,19 @@ import { bodyOn } from '../body/measures';
 import { BODY_MEASURES, zoneOf, type BodyMeasure, type ZoneId } from '../body/zones';
 import { viewOf, type PatternCase } from '../garment/case';
 import { lineOf, sameLine } from '../garment/chart';
-import { mainCloth } from '../garment/stretch';
-import type { Alteration, Cloth, Make, SizeLine } from '../records';
+import { mainFabric } from '../garment/stretch';
+import type { Alteration, Fabric, Make, SizeLine } from '../records';
 
 /** One thing that is not the same in two versions. */
 export type VersionDifference =
   | { readonly what: 'size'; readonly zone: ZoneId | 'all'; readonly from: SizeLine | undefined; readonly to: SizeLine | undefined }
   | { readonly what: 'alteration'; readonly from: Alteration | undefined; readonly to: Alteration | undefined }
   | { readonly what: 'seam allowance'; readonly from: number; readonly to: number }
-  | { readonly what: 'cloth'; readonly from: Cloth | undefined; readonly to: Cloth | undefined; readonly properties: readonly ClothProperty[] }
+  | { readonly what: 'fabric'; readonly from: Fabric | undefined; readonly to: Fabric | undefined; readonly properties: readonly FabricProperty[] }
   | { readonly what: 'body'; readonly measure: BodyMeasure; readonly from: number; readonly to: number };
 
-/** Properties of cloth that can change how a garment fits or hangs. */
-export type ClothProperty = 'structure' | 'stretch' | 'weight' | 'drape';
+/** Properties of fabric that can change how a garment fits or hangs. */
+export type FabricProperty = 'structure' | 'stretch' | 'weight' | 'drape';
 
 /** A body measure that moved by less than this, cm, is the tape, not the body. */
 const TAPE_DOUBT = 0.5;
@@ -43,10 +43,10 @@ function narrowerSeams(make: Make): number {
   return make.alterations.reduce((sum, a) => sum + (a.allowance ? a.allowance.cut - a.allowance.sewn : 0), 0);
 }
 
-/** Which properties of two cloths differ enough to matter. */
-export function clothProperties(from: Cloth | undefined, to: Cloth | undefined): ClothProperty[] {
+/** Which properties of two fabrics differ enough to matter. */
+export function fabricProperties(from: Fabric | undefined, to: Fabric | undefined): FabricProperty[] {
   if (!from || !to) return [];
-  const found: ClothProperty[] = [];
+  const found: FabricProperty[] = [];
   if (from.structure !== to.structure) found.push('structure');
   if (from.stretchAcross !== to.stretchAcross || from.stretchAlong !== to.stretchAlong) found.push('stretch');
   const heavier = from.weight && to.weight ? Math.abs(to.weight / from.weight - 1) > OTHER_WEIGHT : from.weightClass !== to.weightClass;
@@ -56,11 +56,11 @@ export function clothProperties(from: Cloth | undefined, to: Cloth | undefined):
 }
 
 /**
- * Everything that differs between two versions of a pattern: size lines, alterations, seam allowance, cloth and body.
+ * Everything that differs between two versions of a pattern: size lines, alterations, seam allowance, fabric and body.
  *
  * @param earlier,later two makes of the case, of one person
  */
-export function differencesBetween({ pattern, bodies, cloths }: PatternCase, earlier: Make, later: Make): VersionDifference[] {
+export function differencesBetween({ pattern, bodies, fabrics }: PatternCase, earlier: Make, later: Make): VersionDifference[] {
   const found: VersionDifference[] = [];
 
   if (!sameLine(earlier.size, later.size)) found.push({ what: 'size', zone: 'all', from: earlier.size, to: later.size });
@@ -83,9 +83,9 @@ export function differencesBetween({ pattern, bodies, cloths }: PatternCase, ear
   const seamAfter = narrowerSeams(later);
   if (seamBefore !== seamAfter) found.push({ what: 'seam allowance', from: seamBefore, to: seamAfter });
 
-  const from = mainCloth(earlier, cloths).cloth;
-  const to = mainCloth(later, cloths).cloth;
-  if (from?.id !== to?.id) found.push({ what: 'cloth', from, to, properties: clothProperties(from, to) });
+  const from = mainFabric(earlier, fabrics).fabric;
+  const to = mainFabric(later, fabrics).fabric;
+  if (from?.id !== to?.id) found.push({ what: 'fabric', from, to, properties: fabricProperties(from, to) });
 
   const zones = viewOf(pattern, later).zones;
   for (const measure of Object.keys(BODY_MEASURES) as BodyMeasure[]) {

@@ -1,5 +1,5 @@
 import { casesFor } from '../garment/case';
-import { SAMPLE_BODY, SAMPLE_PATTERN, sampleCloth, sampleMake, sampleNote } from '../garment/sample-case';
+import { SAMPLE_BODY, SAMPLE_PATTERN, sampleFabric, sampleMake, sampleNote } from '../garment/sample-case';
 import type { Make } from '../records';
 import { easeByClass, girthsOf } from './ease-by-class';
 
@@ -13,7 +13,7 @@ const makes = [
   of('d', 'loose'),
   of('toile', 'pattern', { kind: 'toile', ...loved(5) }),
 ];
-const cases = casesFor('person', { patterns: [SAMPLE_PATTERN, loose], makes, bodies: [SAMPLE_BODY], cloths: [sampleCloth('poplin')] });
+const cases = casesFor('person', { patterns: [SAMPLE_PATTERN, loose], makes, bodies: [SAMPLE_BODY], fabrics: [sampleFabric('poplin')] });
 
 test('each make stands in its class at the ease it has on the body, with what was thought of it', () => {
   const found = easeByClass(cases, 'bust');
@@ -40,7 +40,7 @@ test('only girths of what was sewn are offered', () => {
     patterns: [SAMPLE_PATTERN],
     makes: [of('a', 'pattern', { fitNotes: [sampleNote('upperArm', -1)] })],
     bodies: [SAMPLE_BODY],
-    cloths: [],
+    fabrics: [],
   });
   expect(girthsOf(noted)).toEqual(['bust', 'upperArm']);
 });

@@ -4,7 +4,7 @@ import { FIT_CLASSES, type FitClass } from '../body/fit-class';
 import { ZONE_IDS, zoneOf, type ZoneId } from '../body/zones';
 import type { Make, Pattern } from '../records';
 import { zoneOfMake } from './compare-makes';
-import { gather } from '../units/group-by';
+import { addToGroup } from '../units/group-by';
 
 /** How a garment came to be thought of: loved is 4 or 5 of 5, liked 3, not loved less; unsaid without a verdict. */
 export type Liking = 'loved' | 'liked' | 'not loved' | 'unsaid';
@@ -41,7 +41,7 @@ export function easeByClass(cases: readonly PatternCase[], zone: ZoneId): Readon
       const ease = zoneOfMake(input, make, zone)?.ease;
       if (ease === undefined) continue;
       const fitClass = fitClassAt(pattern, view, zone);
-      gather(found, fitClass, { make, pattern, ease, liking: likingOf(make) });
+      addToGroup(found, fitClass, { make, pattern, ease, liking: likingOf(make) });
     }
   return new Map(FIT_CLASSES.flatMap((c) => (found.has(c) ? [[c, found.get(c)!] as const] : [])));
 }

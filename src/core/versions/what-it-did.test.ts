@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { sampleAlteration, sampleCase, sampleCloth, sampleMake, sampleNote } from '../garment/sample-case';
+import { sampleAlteration, sampleCase, sampleFabric, sampleMake, sampleNote } from '../garment/sample-case';
 import type { Make, Outcome } from '../records';
 import { whatItDid } from './what-it-did';
 
@@ -37,26 +37,26 @@ describe('what the changes did', () => {
     ]);
   });
 
-  test('cloth alone gets the credit; cloth and cut together, nobody', () => {
-    const give = [{ id: 'use', clothId: 'give', part: 'main' as const }];
+  test('fabric alone gets the credit; fabric and cut together, nobody', () => {
+    const give = [{ id: 'use', fabricId: 'give', part: 'main' as const }];
     const tight = sampleMake(1, { fitNotes: [sampleNote('bust', -2)] });
-    const looser = { fitNotes: [sampleNote('bust', 0)], cloths: give };
-    expect(said([tight, sampleMake(2, looser)])[0]).toMatchObject({ fate: 'fixed', credit: [{ cause: { of: 'cloth' }, share: 1 }] });
+    const looser = { fitNotes: [sampleNote('bust', 0)], fabrics: give };
+    expect(said([tight, sampleMake(2, looser)])[0]).toMatchObject({ fate: 'fixed', credit: [{ cause: { of: 'fabric' }, share: 1 }] });
     expect(said([tight, sampleMake(2, { ...looser, size: { size: 'D' } })])[0]).toMatchObject({
       fate: 'fixed',
       credit: [],
-      notClear: 'cloth and cut both changed',
+      notClear: 'fabric and cut both changed',
     });
   });
 
   test('weight is not turned into centimetres, and cannot be told from the cut', () => {
-    const cloths = [sampleCloth('poplin', { weight: 110 }), sampleCloth('drill', { weight: 260 })];
+    const fabrics = [sampleFabric('poplin', { weight: 110 }), sampleFabric('drill', { weight: 260 })];
     const makes = [
       short(),
-      then(0, { alterations: [sampleAlteration('bodice-above-bust', 2)], cloths: [{ id: 'u', clothId: 'drill', part: 'main' }] }),
+      then(0, { alterations: [sampleAlteration('bodice-above-bust', 2)], fabrics: [{ id: 'u', fabricId: 'drill', part: 'main' }] }),
     ] as const;
-    const [effect] = whatItDid(sampleCase(makes, { cloths }), makes[0], makes[1]);
-    expect(effect).toMatchObject({ fate: 'fixed', notClear: 'cloth and cut both changed' });
+    const [effect] = whatItDid(sampleCase(makes, { fabrics }), makes[0], makes[1]);
+    expect(effect).toMatchObject({ fate: 'fixed', notClear: 'fabric and cut both changed' });
   });
 
   test('nothing is claimed where nothing changed, or the cut went the other way', () => {

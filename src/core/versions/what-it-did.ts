@@ -1,19 +1,19 @@
 import { alterationKey } from '../alteration/alteration-key';
 import { lastEvidence, type Evidence } from '../garment/evidence';
-import { mainCloth } from '../garment/stretch';
+import { mainFabric } from '../garment/stretch';
 import { zonesOfCase } from '../forecast/carry-forward';
 import type { PatternCase } from '../garment/case';
 import type { Offset } from '../garment/offset';
 import type { ZoneId } from '../body/zones';
 import type { Alteration, Make } from '../records';
-import { clothProperties } from './differences';
+import { fabricProperties } from './differences';
 
 /** What became of a fit note in the next version; an overshot one is fixed, and its contrary is new. Source: engine.md, section 7. */
 export type Fate = 'fixed' | 'eased' | 'the same' | 'worse' | 'not seen' | 'new';
 
 /** What may be given the credit. */
 export type Cause =
-  { readonly of: 'size' } | { readonly of: 'body' } | { readonly of: 'cloth' } | { readonly of: 'alteration'; readonly alteration: Alteration };
+  { readonly of: 'size' } | { readonly of: 'body' } | { readonly of: 'fabric' } | { readonly of: 'alteration'; readonly alteration: Alteration };
 
 export interface Effect {
   readonly zone: ZoneId;
@@ -24,13 +24,13 @@ export interface Effect {
   /** Who gets the credit, with shares that sum to 1; empty where it cannot be told. */
   readonly credit: readonly { readonly cause: Cause; readonly share: number }[];
   /** Why it cannot be told; absent where a credit is given or none is asked for. */
-  readonly notClear: 'cloth and cut both changed' | 'nothing that touches it changed' | 'the cut moved the other way' | undefined;
+  readonly notClear: 'fabric and cut both changed' | 'nothing that touches it changed' | 'the cut moved the other way' | undefined;
 }
 
 /** A term that moved by less than this, cm, moved nothing. */
 const NOTHING = 0.05;
 
-/** What moved the offset of a zone between two looks, cm, the cloth apart. */
+/** What moved the offset of a zone between two looks, cm, the fabric apart. */
 function termsOf(from: Offset, to: Offset): { readonly cause: Cause; readonly cm: number }[] {
   const terms: { cause: Cause; cm: number }[] = [];
   const add = (cause: Cause, cm: number) => {
@@ -63,17 +63,17 @@ interface Credited {
 
 const NOBODY: Credited = { credit: [], notClear: undefined };
 const because = (notClear: Effect['notClear']): Credited => ({ credit: [], notClear });
-const CLOTH_AND_CUT = because('cloth and cut both changed');
+const FABRIC_AND_CUT = because('fabric and cut both changed');
 const NO_CHANGE = because('nothing that touches it changed');
 const OTHER_WAY = because('the cut moved the other way');
-const THE_CLOTH: Credited = { credit: [{ cause: { of: 'cloth' }, share: 1 }], notClear: undefined };
+const THE_FABRIC: Credited = { credit: [{ cause: { of: 'fabric' }, share: 1 }], notClear: undefined };
 
 /** Who gets the credit for what became of a zone, or why nobody can be named. */
-function creditFor(before: Evidence, after: Evidence, otherCloth: boolean, wanted: number): Credited {
+function creditFor(before: Evidence, after: Evidence, otherFabric: boolean, wanted: number): Credited {
   const terms = termsOf(before.offset, after.offset);
-  const give = after.offset.cloth.cm - before.offset.cloth.cm;
-  const cloth = otherCloth || Math.abs(give) > NOTHING;
-  if (cloth) return terms.length > 0 ? CLOTH_AND_CUT : THE_CLOTH;
+  const give = after.offset.fabric.cm - before.offset.fabric.cm;
+  const fabric = otherFabric || Math.abs(give) > NOTHING;
+  if (fabric) return terms.length > 0 ? FABRIC_AND_CUT : THE_FABRIC;
   const helped = terms.filter((t) => Math.sign(t.cm) === wanted);
   if (helped.length === 0) return terms.length > 0 ? OTHER_WAY : NO_CHANGE;
   const total = helped.reduce((sum, t) => sum + Math.abs(t.cm), 0);
@@ -86,7 +86,7 @@ function creditFor(before: Evidence, after: Evidence, otherCloth: boolean, wante
  * @returns an entry for each zone that was not right in one of the two; zones right in both are left out
  */
 export function whatItDid(input: PatternCase, earlier: Make, later: Make): Effect[] {
-  const otherCloth = clothProperties(mainCloth(earlier, input.cloths).cloth, mainCloth(later, input.cloths).cloth).length > 0;
+  const otherFabric = fabricProperties(mainFabric(earlier, input.fabrics).fabric, mainFabric(later, input.fabrics).fabric).length > 0;
   const [ofEarlier, ofLater] = [lastEvidence(input, earlier.id), lastEvidence(input, later.id)];
   const found: Effect[] = [];
   for (const zone of zonesOfCase(input)) {
@@ -95,7 +95,7 @@ export function whatItDid(input: PatternCase, earlier: Make, later: Make): Effec
     const [was, is] = [before?.note.outcome ?? 0, after?.note.outcome ?? 0];
     if (was === 0 && is === 0) continue;
     const say = (fate: Fate, { credit, notClear }: Credited) => found.push({ zone, fate, before, after, credit, notClear });
-    const creditWhere = (wanted: number) => (before && after ? creditFor(before, after, otherCloth, wanted) : NOBODY);
+    const creditWhere = (wanted: number) => (before && after ? creditFor(before, after, otherFabric, wanted) : NOBODY);
     if (!after) say('not seen', NOBODY);
     else if (is !== 0 && Math.sign(is) === Math.sign(was)) {
       const [less, more] = [Math.abs(is) < Math.abs(was), Math.abs(is) > Math.abs(was)];

@@ -66,11 +66,11 @@ describe('seasons', () => {
     ['2026-12-01', 'south', 'summer'],
   ] as const)('%s in the %s is %s', (date, hemisphere, season) => expect(seasonOf(date, hemisphere)).toBe(season));
 
-  test('those said of the garment, else those of its cloth, else all', () => {
+  test('those said of the garment, else those of its fabric, else all', () => {
     const linen = { id: 'linen', seasons: ['summer'] } as never;
-    const cloths = [{ id: 'u', clothId: 'linen', part: 'main' as const }];
-    expect(seasonsOf({ seasons: ['winter'], cloths }, [linen])).toEqual(['winter']);
-    expect(seasonsOf({ cloths }, [linen])).toEqual(['summer']);
-    expect(seasonsOf({ cloths: [] }, [linen])).toEqual(ALL);
+    const fabrics = [{ id: 'u', fabricId: 'linen', part: 'main' as const }];
+    expect(seasonsOf({ seasons: ['winter'], fabrics }, [linen])).toEqual(['winter']);
+    expect(seasonsOf({ fabrics }, [linen])).toEqual(['summer']);
+    expect(seasonsOf({ fabrics: [] }, [linen])).toEqual(ALL);
   });
 });

@@ -1,7 +1,7 @@
 import type { IsoDate } from '../units/date';
-import type { Cloth, Make } from '../records';
+import type { Fabric, Make } from '../records';
 import { SEASONS } from '../records/seasons';
-import { mainCloth } from '../garment/stretch';
+import { mainFabric } from '../garment/stretch';
 
 export type Season = (typeof SEASONS)[number];
 export type Hemisphere = 'north' | 'south';
@@ -36,9 +36,9 @@ export function seasonOf(date: IsoDate, hemisphere: Hemisphere): Season {
   return seasonOfMonth(Number(date.slice(5, 7)) - 1, hemisphere);
 }
 
-/** The seasons a garment is worn in: those said of it, else those of its main cloth, else all the year. */
-export function seasonsOf(make: Pick<Make, 'seasons' | 'cloths'>, cloths: readonly Cloth[]): readonly Season[] {
+/** The seasons a garment is worn in: those said of it, else those of its main fabric, else all the year. */
+export function seasonsOf(make: Pick<Make, 'seasons' | 'fabrics'>, fabrics: readonly Fabric[]): readonly Season[] {
   if (make.seasons && make.seasons.length > 0) return make.seasons;
-  const ofCloth = mainCloth(make, cloths).cloth?.seasons;
-  return ofCloth && ofCloth.length > 0 ? ofCloth : SEASONS;
+  const ofFabric = mainFabric(make, fabrics).fabric?.seasons;
+  return ofFabric && ofFabric.length > 0 ? ofFabric : SEASONS;
 }

@@ -1,12 +1,12 @@
-import { sampleCloth, sampleMake, SAMPLE_PATTERN } from '../garment/sample-case';
+import { sampleFabric, sampleMake, SAMPLE_PATTERN } from '../garment/sample-case';
 import type { Make, Wear } from '../records';
 import { wardrobe } from './wardrobe';
 
 const TODAY = '2026-07-01';
-const cloths = [sampleCloth('poplin'), sampleCloth('linen', { seasons: ['summer'] }), sampleCloth('tweed', { seasons: ['winter'] })];
-const of = (clothId: string) => [{ id: 'use', clothId, part: 'main' as const }];
+const fabrics = [sampleFabric('poplin'), sampleFabric('linen', { seasons: ['summer'] }), sampleFabric('tweed', { seasons: ['winter'] })];
+const of = (fabricId: string) => [{ id: 'use', fabricId, part: 'main' as const }];
 const hang = (makes: readonly Make[], wears: readonly Wear[] = [], hemisphere: 'north' | 'south' = 'north') =>
-  wardrobe(makes, wears, [SAMPLE_PATTERN], cloths, hemisphere, TODAY);
+  wardrobe(makes, wears, [SAMPLE_PATTERN], fabrics, hemisphere, TODAY);
 const garment = (version: number, rest: Partial<Make> = {}) => sampleMake(version, { finishedOn: '2025-07-01', ...rest });
 const worn = (makeId: string, dates: readonly string[]): Wear[] =>
   dates.map((date, i) => ({ id: `${makeId}-${i}`, date, makeIds: [makeId], count: 1 }));
@@ -17,8 +17,8 @@ describe('a wardrobe', () => {
     expect(found.map((h) => h.make.version)).toEqual([1, 4]);
   });
 
-  test('in season by its cloth and the hemisphere', () => {
-    const makes = [garment(1, { cloths: of('linen') }), garment(2, { cloths: of('tweed') })];
+  test('in season by its fabric and the hemisphere', () => {
+    const makes = [garment(1, { fabrics: of('linen') }), garment(2, { fabrics: of('tweed') })];
     expect(hang(makes).map((h) => h.inSeason)).toEqual([true, false]);
     expect(hang(makes, [], 'south').map((h) => h.inSeason)).toEqual([false, true]);
   });
@@ -41,7 +41,7 @@ describe('a wardrobe', () => {
   });
 
   test('expected wears: the rate over the months of its seasons in a year; none for what is put aside', () => {
-    const makes = [garment(1), garment(2, { cloths: of('linen') }), garment(3, { state: 'given', stateSince: '2026-01-01' })];
+    const makes = [garment(1), garment(2, { fabrics: of('linen') }), garment(3, { state: 'given', stateSince: '2026-01-01' })];
     const [all, summer, given] = hang(makes, worn('make-1', ['2025-09-01', '2026-01-05', '2026-05-05']));
     expect(all!.expected).toBeCloseTo(all!.rate!.mean * 12, 12);
     expect(summer!.expected).toBeCloseTo(summer!.rate!.mean * 3, 12);

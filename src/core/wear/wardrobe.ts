@@ -1,5 +1,5 @@
 import type { IsoDate } from '../units/date';
-import type { Cloth, Make, Pattern, Wear } from '../records';
+import type { Fabric, Make, Pattern, Wear } from '../records';
 import { availableMonths, inRotation, isAway, isWorn, monthsAYear } from './available';
 import { seasonOf, seasonsOf, type Hemisphere, type Season } from './season';
 import { wearCounts, type WearCount } from './wear-count';
@@ -35,7 +35,7 @@ export function wardrobe(
   makes: readonly Make[],
   wears: readonly Wear[],
   patterns: readonly Pick<Pattern, 'id' | 'kind'>[],
-  cloths: readonly Cloth[],
+  fabrics: readonly Fabric[],
   hemisphere: Hemisphere,
   today: IsoDate,
 ): Hanging[] {
@@ -44,7 +44,7 @@ export function wardrobe(
   const now = seasonOf(today, hemisphere);
   const found = makes.filter(isWorn).map((make) => {
     const count = counts.get(make.id) ?? NEVER;
-    const seasons = seasonsOf(make, cloths);
+    const seasons = seasonsOf(make, fabrics);
     const months = availableMonths(make, seasons, hemisphere, today, { lastWorn: count.last });
     return { make, kind: kinds.get(make.sources[0]?.patternId ?? '') ?? 'other', seasons, count, months };
   });

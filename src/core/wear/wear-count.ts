@@ -1,7 +1,7 @@
 import type { IsoDate } from '../units/date';
 import type { FREQUENCIES, Wear } from '../records/wear';
 import { dayNumber } from '../units/date';
-import { gather } from '../units/group-by';
+import { addToGroup } from '../units/group-by';
 
 export type Frequency = (typeof FREQUENCIES)[number];
 
@@ -77,7 +77,7 @@ export function wearCounts(wears: readonly Wear[], span: DaySpan = {}): Map<stri
   const of = new Map<string, Wear[]>();
   for (const wear of wears) {
     if (partWithin(wear, span) <= 0) continue;
-    for (const id of wear.makeIds) gather(of, id, wear);
+    for (const id of wear.makeIds) addToGroup(of, id, wear);
   }
   return new Map([...of].map(([id, list]) => [id, countOf(list, span)]));
 }

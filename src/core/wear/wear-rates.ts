@@ -1,5 +1,5 @@
 import { gammaBelow, gammaPoint } from './gamma';
-import { gather } from '../units/group-by';
+import { addToGroup } from '../units/group-by';
 
 /** A garment as the reckoning of wear sees it. */
 export interface WornGarment {
@@ -14,7 +14,7 @@ export interface WornGarment {
   readonly t: number;
 }
 
-export type WearWord = 'works hard' | 'hangs' | 'too soon to say';
+export type WearWord = 'works hard' | 'rarely worn' | 'too soon to say';
 
 export interface WearRate {
   /** Wears per in-season month: the mean, and the range that holds it with a chance of 80 %. */
@@ -72,7 +72,7 @@ const median = (values: readonly number[]) => {
 export function wearRates(garments: readonly WornGarment[]): Map<string, WearRate> {
   const counted = garments.filter((g) => g.t > 0);
   const kinds = new Map<string, WornGarment[]>();
-  for (const g of counted) gather(kinds, g.kind, g);
+  for (const g of counted) addToGroup(kinds, g.kind, g);
   const measureOf = (set: readonly WornGarment[]) => {
     const prior = wearPrior(set);
     const means = set.map((g) => {
@@ -92,7 +92,13 @@ export function wearRates(garments: readonly WornGarment[]): Map<string, WearRat
       const aboveMiddle = above(middle);
       const aboveHalf = above(middle / 2);
       const word =
-        aboveMiddle > 0.7 && g.t >= 1 && g.n >= 3 ? 'works hard' : aboveHalf < 0.1 && g.t >= 2 ? 'hangs' : g.t < 2 ? 'too soon to say' : undefined;
+        aboveMiddle > 0.7 && g.t >= 1 && g.n >= 3
+          ? 'works hard'
+          : aboveHalf < 0.1 && g.t >= 2
+            ? 'rarely worn'
+            : g.t < 2
+              ? 'too soon to say'
+              : undefined;
       rates.set(g.id, {
         mean: shape / rate,
         low: gammaPoint(shape, rate, 0.1),

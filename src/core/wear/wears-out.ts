@@ -1,5 +1,5 @@
-import type { Cloth, Make, Mend, Pattern, Wear } from '../records';
-import { mainCloth } from '../garment/stretch';
+import type { Fabric, Make, Mend, Pattern, Wear } from '../records';
+import { mainFabric } from '../garment/stretch';
 import { makeName } from '../records/blank';
 import { wearCounts } from './wear-count';
 
@@ -14,7 +14,7 @@ export interface WearsOut {
   readonly id: string;
   readonly name: string;
   readonly mends: readonly Worn[];
-  /** Makes of this cloth or pattern in all, so that one mend of twenty is seen as such. */
+  /** Makes of this fabric or pattern in all, so that one mend of twenty is seen as such. */
   readonly of: number;
 }
 
@@ -32,22 +32,22 @@ function mostMended(groups: Groups): WearsOut[] {
     .sort((a, b) => b.mends.length - a.mends.length || a.name.localeCompare(b.name));
 }
 
-/** What was mended, by main cloth and by pattern, the most mended first. */
+/** What was mended, by main fabric and by pattern, the most mended first. */
 export function wearsOut(
   makes: readonly Make[],
   wears: readonly Wear[],
   patterns: readonly Pattern[],
-  cloths: readonly Cloth[],
-): { readonly byCloth: WearsOut[]; readonly byPattern: WearsOut[] } {
-  const byCloth: Groups = new Map();
+  fabrics: readonly Fabric[],
+): { readonly byFabric: WearsOut[]; readonly byPattern: WearsOut[] } {
+  const byFabric: Groups = new Map();
   const byPattern: Groups = new Map();
   for (const make of makes) {
     const own = make.mends.length > 0 ? wears.filter((w) => w.makeIds.includes(make.id)) : [];
     const mends = make.mends.map((mend) => ({ make, mend, wears: wearCounts(own, { until: mend.date }).get(make.id)?.times ?? 0 }));
-    const cloth = mainCloth(make, cloths).cloth;
-    if (cloth) add(byCloth, cloth.id, cloth.name, mends);
+    const fabric = mainFabric(make, fabrics).fabric;
+    if (fabric) add(byFabric, fabric.id, fabric.name, mends);
     const pattern = patterns.find((p) => p.id === make.sources[0]?.patternId);
     add(byPattern, pattern?.id ?? make.id, pattern?.name ?? makeName(make, patterns), mends);
   }
-  return { byCloth: mostMended(byCloth), byPattern: mostMended(byPattern) };
+  return { byFabric: mostMended(byFabric), byPattern: mostMended(byPattern) };
 }

@@ -51,6 +51,6 @@ async function sendCopy(zip: Blob): Promise<void> {
 /** @throws with a sentence where it cannot be fetched */
 export async function fetchCopy(name: string): Promise<Blob> {
   const answer = await fetch(`/copies/${encodeURIComponent(name)}`, { headers: OURS });
-  if (!answer.ok) throw new Error('This copy is no longer on the shelf.');
+  if (!answer.ok) throw new Error('This copy is no longer in the stash.');
   return answer.blob();
 }

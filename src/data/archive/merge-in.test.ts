@@ -67,22 +67,22 @@ test('both sides go on and are brought together: each has all, and a second time
 });
 
 test('what both changed waits for an answer; undo takes the whole back, and it can be done again', async () => {
-  const cloth = ledger.cloths[0]!;
-  await write(desk, 'name', [{ table: 'cloths', from: cloth, to: { ...cloth, name: 'as the desk has it' } }]);
-  await write(phone, 'name', [{ table: 'cloths', from: cloth, to: { ...cloth, name: 'as the phone has it' } }]);
+  const fabric = ledger.fabrics[0]!;
+  await write(desk, 'name', [{ table: 'fabrics', from: fabric, to: { ...fabric, name: 'as the desk has it' } }]);
+  await write(phone, 'name', [{ table: 'fabrics', from: fabric, to: { ...fabric, name: 'as the phone has it' } }]);
   const { conflicts } = await look(phone, desk);
   expect(conflicts).toMatchObject([
     { of: 'as the desk has it', what: 'name', here: 'as the desk has it', there: 'as the phone has it', stands: 'there' },
   ]);
   await take(phone, desk, [[conflicts[0]!.key, 'here']]);
-  expect((await desk.cloths.get(cloth.id))!.name).toBe('as the desk has it');
+  expect((await desk.fabrics.get(fabric.id))!.name).toBe('as the desk has it');
   await undo(desk);
   expect((await look(phone, desk)).conflicts).toHaveLength(1);
   await take(phone, desk);
-  expect((await desk.cloths.get(cloth.id))!.name).toBe('as the phone has it');
+  expect((await desk.fabrics.get(fabric.id))!.name).toBe('as the phone has it');
   await undo(desk);
   await redo(desk);
-  expect((await desk.cloths.get(cloth.id))!.name).toBe('as the phone has it');
+  expect((await desk.fabrics.get(fabric.id))!.name).toBe('as the phone has it');
   expect((await look(desk, phone)).conflicts).toEqual([]);
 });
 

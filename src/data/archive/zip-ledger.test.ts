@@ -154,8 +154,8 @@ describe('what is refused, with a sentence', () => {
 });
 
 test('a thousand archives cut off or hurt anywhere: each is refused, or is the very same ledger', async () => {
-  const few = { ...tables, patterns: [], makes: [], wears: [], plans: [], cloths: tables.cloths.slice(0, 3) };
-  const picture = { ...parts.pictures[0]!, makeId: undefined, clothId: few.cloths[0]!.id } as StoredPicture;
+  const few = { ...tables, patterns: [], makes: [], wears: [], plans: [], fabrics: tables.fabrics.slice(0, 3) };
+  const picture = { ...parts.pictures[0]!, makeId: undefined, fabricId: few.fabrics[0]!.id } as StoredPicture;
   const small = await zipLedger({ tables: few, pictures: [picture], history: NO_HISTORY }, WRITTEN, 'cm');
   const whole = await bytesOf(small);
   const same = JSON.stringify(((await unzipLedger(small)) as { ledger: Ledger }).ledger);

@@ -1,12 +1,12 @@
 import { format, parseISO } from 'date-fns';
 import { lazy, Suspense } from 'react';
 import { Link } from 'react-router';
-import { mainCloth } from '../../core/garment/stretch';
+import { mainFabric } from '../../core/garment/stretch';
 import type { Make } from '../../core/records';
 import { makeName } from '../../core/records/blank';
 import { db } from '../../data/database';
 import { openDemo } from '../../data/demo';
-import { useCloths, useMakes, usePatterns, usePeople, useWearCounts } from '../../data/queries';
+import { useFabrics, useMakes, usePatterns, usePeople, useWearCounts } from '../../data/queries';
 import { HalfLogged } from '../makes/half-logged';
 import { GarmentPicture } from '../../parts/garment-picture';
 import { Empty, PageHead } from '../../ui/page-head';
@@ -20,10 +20,10 @@ const WhatWaits = lazy(async () => ({ default: (await import('./what-waits')).Wh
 export function DayBook() {
   const makes = useMakes();
   const patterns = usePatterns();
-  const cloths = useCloths();
+  const fabrics = useFabrics();
   const people = usePeople();
   const wears = useWearCounts();
-  if (!makes || !patterns || !cloths || !people || !wears) return null;
+  if (!makes || !patterns || !fabrics || !people || !wears) return null;
 
   const patternOf = (make: Make) => patterns.find((p) => p.id === make.sources[0]?.patternId);
   const nameOf = (make: Make) => makeName(make, patterns);
@@ -64,7 +64,7 @@ export function DayBook() {
       <HalfLogged />
       <div className="grid grid-cols-[minmax(0,5fr)_minmax(0,4fr)] gap-8 max-lg:grid-cols-1">
         <Suspense fallback={<div />}>
-          <WhatWaits makes={makes} patterns={patterns} cloths={cloths} people={people} />
+          <WhatWaits makes={makes} patterns={patterns} fabrics={fabrics} people={people} />
         </Suspense>
         <section aria-labelledby="latest">
           <h2 id="latest" className="text-[17px]">
@@ -83,14 +83,14 @@ export function DayBook() {
               {latest.map((m) => (
                 <tr key={m.id} className="relative border-b border-rule hover:bg-tint focus-within:bg-tint">
                   <td className="w-14 py-1">
-                    <GarmentPicture small pattern={patternOf(m)} make={m} cloths={cloths} className="h-[52px] w-11" />
+                    <GarmentPicture small pattern={patternOf(m)} make={m} fabrics={fabrics} className="h-[52px] w-11" />
                   </td>
                   <td className="py-1">
                     <Link to={`/makes/${m.id}`} className="font-serif text-[16px] after:absolute after:inset-0">
                       {nameOf(m)}
                     </Link>
                     <span className="block text-small text-ink2">
-                      {[m.kind === 'garment' ? '' : m.kind, mainCloth(m, cloths).cloth?.name, `for ${whoOf(m)}`].filter(Boolean).join(' · ')}
+                      {[m.kind === 'garment' ? '' : m.kind, mainFabric(m, fabrics).fabric?.name, `for ${whoOf(m)}`].filter(Boolean).join(' · ')}
                     </span>
                   </td>
                   <td className="py-1 text-small text-ink2">

@@ -7,13 +7,13 @@ import { judgedAgain, looseEndDone, markedOnPaper } from '../../core/make/one-to
 import { stillSo, verdictDueWords } from '../../core/decide/verdict-due';
 import { verdictWhen } from '../../core/decide/verdict-weight';
 import { waiting } from '../../core/decide/waiting';
-import type { Cloth, Make, Pattern, Person, Plan } from '../../core/records';
+import type { Fabric, Make, Pattern, Person, Plan } from '../../core/records';
 import { makeName } from '../../core/records/blank';
 import { newId } from '../../data/new-id';
 import { usePlans, useSettings } from '../../data/queries';
 import { useWardrobe } from '../../data/wardrobe';
 import { today } from '../../data/today';
-import { keep } from '../../parts/keep';
+import { save } from '../../parts/save';
 import { LoveButtons } from '../makes/love-buttons';
 import { useWalk } from './use-walk';
 import { WaitsList, type Waits } from './waits';
@@ -22,12 +22,12 @@ import { WaitsList, type Waits } from './waits';
 export function WhatWaits({
   makes,
   patterns,
-  cloths,
+  fabrics,
   people,
 }: {
   makes: readonly Make[];
   patterns: readonly Pattern[];
-  cloths: readonly Cloth[];
+  fabrics: readonly Fabric[];
   people: readonly Person[];
 }) {
   const plans = usePlans();
@@ -35,7 +35,7 @@ export function WhatWaits({
   const { hemisphere, unit } = useSettings();
   useWalk();
   if (!plans || !hanging) return null;
-  const waits = waiting({ makes, cloths, plans, patterns }, hanging, hemisphere, today());
+  const waits = waiting({ makes, fabrics, plans, patterns }, hanging, hemisphere, today());
   const nameOf = (make: Make) => makeName(make, patterns);
   const toMake = (make: Make, hash = '') => (
     <Link className="underline-offset-2 hover:underline" to={`/makes/${make.id}${hash}`}>
@@ -43,7 +43,7 @@ export function WhatWaits({
     </Link>
   );
   const act = async (label: string, { id }: Make, edit: (now: Make) => Make) => {
-    if (await keep(label, [{ table: 'makes', id, edit }])) toast(`${label.replace(/^./, (c) => c.toUpperCase())}. Ctrl Z takes it back.`);
+    if (await save(label, [{ table: 'makes', id, edit }])) toast(`${label.replace(/^./, (c) => c.toUpperCase())}. Ctrl Z takes it back.`);
   };
 
   const loose = waits.looseEnds.map(({ make, end }): Waits => ({
@@ -109,9 +109,9 @@ export function WhatWaits({
         void act(`marked on the pattern paper: ${alterationWords(alteration, unit)}`, make, (now) => markedOnPaper(now, alteration.id, today())),
     },
   }));
-  const ready = new Map(waits.readyToCut.map(({ plan, cloth }) => [plan.id, cloth]));
+  const ready = new Map(waits.readyToCut.map(({ plan, fabric }) => [plan.id, fabric]));
   const planned = [...new Set([...waits.plansDue, ...waits.readyToCut.map((r) => r.plan)])].map((plan: Plan): Waits => {
-    const cloth = ready.get(plan.id);
+    const fabric = ready.get(plan.id);
     const late = plan.due !== undefined && plan.due < today();
     return {
       key: plan.id,
@@ -123,7 +123,7 @@ export function WhatWaits({
       under: [
         `for ${people.find((p) => p.id === plan.personId)?.name ?? 'somebody'}`,
         plan.due && `${late ? 'was wanted' : 'wanted'} by ${format(parseISO(plan.due), 'd MMMM')}`,
-        cloth && `${cloth.name} is washed and waits`,
+        fabric && `${fabric.name} is washed and waits`,
         plan.words,
       ]
         .filter(Boolean)
@@ -139,18 +139,18 @@ export function WhatWaits({
       ),
     };
   });
-  const toWash = waits.toWash.map((cloth): Waits => ({
-    key: cloth.id,
+  const toWash = waits.toWash.map((fabric): Waits => ({
+    key: fabric.id,
     words: (
-      <Link className="underline-offset-2 hover:underline" to={`/shelf?cloth=${cloth.id}`}>
-        {cloth.name}
+      <Link className="underline-offset-2 hover:underline" to={`/stash?fabric=${fabric.id}`}>
+        {fabric.name}
       </Link>
     ),
-    under: `bought ${format(parseISO(cloth.bought!), 'd MMM yyyy')}, not washed; ${cloth.shrinkAlong === undefined ? 'nobody knows how it shrinks' : `shrinks ${cloth.shrinkAlong}\u2009%`}`,
+    under: `bought ${format(parseISO(fabric.bought!), 'd MMM yyyy')}, not washed; ${fabric.shrinkAlong === undefined ? 'nobody knows how it shrinks' : `shrinks ${fabric.shrinkAlong}\u2009%`}`,
     act: {
       label: 'Washed',
-      name: `Washed: ${cloth.name}`,
-      onAct: () => void keep(`washed: ${cloth.name}`, [{ table: 'cloths', id: cloth.id, edit: (now) => washed(now, today()) }]),
+      name: `Washed: ${fabric.name}`,
+      onAct: () => void save(`washed: ${fabric.name}`, [{ table: 'fabrics', id: fabric.id, edit: (now) => washed(now, today()) }]),
     },
   }));
 
@@ -162,7 +162,7 @@ export function WhatWaits({
       <WaitsList id="loose" head="Loose ends" items={loose} />
       <WaitsList id="unmarked" head="Mark on the pattern paper" items={unmarked} amber />
       <WaitsList id="due" head="How do you like it now?" items={verdicts} />
-      <WaitsList id="wash" head="Cloth to wash" items={toWash} />
+      <WaitsList id="wash" head="Fabric to wash" items={toWash} />
     </div>
   );
 }

@@ -9,12 +9,12 @@ import { exportLedger } from '../../data/archive/ledger-file';
 import { db } from '../../data/database';
 import { openDemo, openEmpty } from '../../data/demo';
 import { bringBack } from '../../data/journal';
-import { useCloths, useMakes, usePatterns, useRemovals, useSettings, useUnit, useUnsaved } from '../../data/queries';
+import { useFabrics, useMakes, usePatterns, useRemovals, useSettings, useUnit, useUnsaved } from '../../data/queries';
 import { changeSettings, type Settings } from '../../data/settings';
 import { today } from '../../data/today';
-import { whyNot } from '../../parts/keep';
+import { whyNot } from '../../parts/save';
 import { saveFile } from '../../parts/save-file';
-import { CopiesOnTheShelf } from './copies-on-the-shelf';
+import { SavedCopies } from './saved-copies';
 import { LongWorkBar, type LongWork } from './long-work-bar';
 import { RoomInTheBrowser } from './room-in-the-browser';
 import { TablesForASpreadsheet } from './tables-for-a-spreadsheet';
@@ -43,7 +43,7 @@ export function Files() {
   const unsaved = useUnsaved();
   const makes = useMakes();
   const patterns = usePatterns();
-  const cloths = useCloths();
+  const fabrics = useFabrics();
   const [question, setQuestion] = useState<Question>();
   const [work, setWork] = useState<{ readonly what: string; readonly done: number }>();
   const busy = work !== undefined;
@@ -69,10 +69,10 @@ export function Files() {
       toast.error(`The file was not written: ${whyNot(error)} The ledger is as it was.`);
     }
   };
-  const isEmpty = makes?.length === 0 && patterns?.length === 0 && cloths?.length === 0;
+  const isEmpty = makes?.length === 0 && patterns?.length === 0 && fabrics?.length === 0;
   /** Absent while it is still counted. */
   const held =
-    makes && patterns && cloths && `${counted(makes.length, 'make')}, ${counted(patterns.length, 'pattern')}, ${counted(cloths.length, 'cloth')}`;
+    makes && patterns && fabrics && `${counted(makes.length, 'make')}, ${counted(patterns.length, 'pattern')}, ${counted(fabrics.length, 'fabric')}`;
   const answer = async () => {
     const asked = question;
     setQuestion(undefined);
@@ -92,7 +92,7 @@ export function Files() {
         <section className="border-t border-rule2 pt-3">
           <h2 className="text-[17px]">Save the whole ledger to a file</h2>
           <p className="mb-2 text-ink2">
-            {held ?? 'All makes, patterns and cloths'}, with bodies, wears and pictures. Keep a copy elsewhere now and then.
+            {held ?? 'All makes, patterns and fabrics'}, with bodies, wears and pictures. Keep a copy elsewhere now and then.
           </p>
           <p className="flex flex-wrap gap-2">
             <Button disabled={busy} onClick={() => void download()}>
@@ -108,7 +108,7 @@ export function Files() {
           {work && <LongWorkBar {...work} onStop={() => void archiveWorker().stop()} />}
           {(unsaved ?? 0) > 0 && <p className="mt-1">{unsaved === 1 ? 'One entry is' : `${unsaved} entries are`} in no file and no copy yet.</p>}
         </section>
-        <CopiesOnTheShelf busy={busy} longWork={longWork} />
+        <SavedCopies busy={busy} longWork={longWork} />
         <TwoLedgersTogether busy={busy} longWork={longWork} />
         <TablesForASpreadsheet />
         <ReadFromFile busy={busy} longWork={longWork} isEmpty={isEmpty} />

@@ -17,7 +17,7 @@ const LABEL = 'ledger read from a file';
 
 const sayRead = (counts: LedgerCounts) =>
   toast(
-    `Read: ${counted(counts.makes, 'make')}, ${counted(counts.patterns, 'pattern')}, ${counted(counts.cloths, 'cloth')}. Ctrl Z brings back what was here.`,
+    `Read: ${counted(counts.makes, 'make')}, ${counted(counts.patterns, 'pattern')}, ${counted(counts.fabrics, 'fabric')}. Ctrl Z brings back what was here.`,
   );
 
 /** A ledger file in the place of what is here. Where there is nothing here, nothing is asked. */

@@ -10,9 +10,9 @@ import type { DayOrder } from '../../core/units/day-as-written';
 import { useKept } from '../../data/drafts';
 import { newId } from '../../data/new-id';
 import type { Write } from '../../data/journal';
-import { useBodies, useCloths, useMakes, usePatterns, usePeople, usePerson, useSettings, useUnit, useWears } from '../../data/queries';
+import { useBodies, useFabrics, useMakes, usePatterns, usePeople, usePerson, useSettings, useUnit, useWears } from '../../data/queries';
 import { today } from '../../data/today';
-import { keep } from '../../parts/keep';
+import { save } from '../../parts/save';
 import { fileNameOf, saveFile } from '../../parts/save-file';
 import { Button } from '../../ui/button';
 import { SelectField, TextField } from '../../ui/field';
@@ -61,15 +61,15 @@ async function wordsOf(file: File): Promise<string> {
 
 /** What the rows are taken into; undefined while it is being read. */
 function useTakingInto(personName: string): TakingInto | undefined {
-  const [people, bodies, patterns, cloths, makes, wears] = [usePeople(), useBodies(), usePatterns(), useCloths(), useMakes(), useWears()];
+  const [people, bodies, patterns, fabrics, makes, wears] = [usePeople(), useBodies(), usePatterns(), useFabrics(), useMakes(), useWears()];
   const person = usePerson();
   const { currency } = useSettings();
   const unit = useUnit();
   return useMemo(() => {
-    if (!people || !bodies || !patterns || !cloths || !makes || !wears) return undefined;
-    const tables = { people: [...people], bodies: [...bodies], patterns: [...patterns], cloths: [...cloths], makes: [...makes], wears: [...wears] };
+    if (!people || !bodies || !patterns || !fabrics || !makes || !wears) return undefined;
+    const tables = { people: [...people], bodies: [...bodies], patterns: [...patterns], fabrics: [...fabrics], makes: [...makes], wears: [...wears] };
     return { tables, personId: person?.id, personName, unit, currency, today: today(), newId };
-  }, [people, bodies, patterns, cloths, makes, wears, person, personName, unit, currency]);
+  }, [people, bodies, patterns, fabrics, makes, wears, person, personName, unit, currency]);
 }
 
 /** A sewist's old spreadsheet, taken in: its columns are guessed, shown with what comes of them, and put right before anything is written. */
@@ -109,7 +109,7 @@ export function TakeInATable() {
   const takeIn = async () => {
     if (!taken || !chosen) return;
     const writes = taken.records.map(({ table, record }) => ({ table, put: record }) as Write);
-    if (!(await keep(`${rowsWords(fresh)} of ${chosen.name} taken in`, writes))) return;
+    if (!(await save(`${rowsWords(fresh)} of ${chosen.name} taken in`, writes))) return;
     toast(`Taken in: ${rowsWords(fresh)}. Ctrl Z takes them out again.`);
     // Rows that could not be taken still wait to be mended.
     setChosen(chosen, refused.size === 0);
@@ -129,7 +129,7 @@ export function TakeInATable() {
     <>
       <PageHead
         title="Take in a table"
-        under="Your old spreadsheet of garments, wears, cloths, patterns or measures: saved as CSV or TSV, or copied with its headings."
+        under="Your old spreadsheet of garments, wears, fabrics, patterns or measures: saved as CSV or TSV, or copied with its headings."
         aside={
           <Link className="underline" to="/files">
             Files
@@ -168,7 +168,7 @@ export function TakeInATable() {
       {!chosen && (
         <p className="mt-3 max-w-3xl text-ink2">
           Days are read as 3/4/25, 9 March 2025 or May 2024, sizes as D or C/D, lengths as 2 1/4 yds or 180 cm, liking as 4/5 or ★★★★. Patterns and
-          cloths that a garment names come along. You see what comes of each row before anything is written.
+          fabrics that a garment names come along. You see what comes of each row before anything is written.
         </p>
       )}
       {problem && <Refusal className="mt-3 max-w-3xl">{problem}</Refusal>}

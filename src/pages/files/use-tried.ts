@@ -1,5 +1,5 @@
 import { useState, type RefObject } from 'react';
-import { whyNot } from '../../parts/keep';
+import { whyNot } from '../../parts/save';
 
 /** What a part of the page tries, and why the last of it was not done. */
 export interface Tried {

@@ -12,7 +12,7 @@ import { likelyCauses } from '../../core/symptom/finder';
 import { newId } from '../../data/new-id';
 import { usePatterns, usePlans, useUnit } from '../../data/queries';
 import { GarmentFigure } from '../../parts/garment-figure';
-import { keep } from '../../parts/keep';
+import { save } from '../../parts/save';
 import { Button } from '../../ui/button';
 import { SelectField } from '../../ui/field';
 import { Pick } from '../../ui/pick';
@@ -39,7 +39,7 @@ export function SymptomFinder({ habits, person, usualKind }: { habits: Habits; p
   const put = async (alteration: Alteration) => {
     if (!plan) return;
     const added = { ...alteration, id: newId() };
-    const kept = await keep('an alteration on a plan', [
+    const kept = await save('an alteration on a plan', [
       { table: 'plans', id: plan.id, edit: (now) => ({ ...now, alterations: [...now.alterations, added] }) },
     ]);
     if (kept) toast(`${alterationWords(alteration, unit)}: on the plan of ${planName(plan.patternId)}. Ctrl Z takes it back.`);

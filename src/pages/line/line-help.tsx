@@ -18,7 +18,7 @@ export function LineHelp() {
     const names: Record<string, string> = {
       pattern: pattern?.name.toLowerCase() ?? 'a pattern',
       person: context?.people[0]?.name ?? 'Maren',
-      cloth: context?.cloths[0]?.name ?? 'a cloth',
+      fabric: context?.fabrics[0]?.name ?? 'a fabric',
       size: sizes[middle] ?? 'C',
       next: sizes[middle + 1] ?? sizes[middle] ?? 'D',
     };

@@ -1,11 +1,11 @@
 import { Link, useParams } from 'react-router';
 import { settleUses } from '../../core/fabric/stash';
 import { changeWords } from '../../core/versions/change-words';
-import { useBodies, useCloths, useMakes, usePatterns, useUnit } from '../../data/queries';
+import { useBodies, useFabrics, useMakes, usePatterns, useUnit } from '../../data/queries';
 import { Make } from '../../core/records';
 import { errataFound } from './errata-found';
 import { makeName } from '../../core/records/blank';
-import { keep } from '../../parts/keep';
+import { save } from '../../parts/save';
 import { RecordField } from '../../parts/record-field';
 import { Empty, PageHead } from '../../ui/page-head';
 import { MakeForm } from './make-form';
@@ -16,19 +16,19 @@ export function ChangeMake() {
   const makes = useMakes();
   const make = makes?.find((m) => m.id === makeId);
   const patterns = usePatterns();
-  const cloths = useCloths();
+  const fabrics = useFabrics();
   const bodies = useBodies();
   const unit = useUnit();
   if (makes && !make) return <Empty>This make is not in the ledger. It may have been removed; Ctrl Z brings it back.</Empty>;
-  if (!make || !patterns || !cloths || !bodies) return null;
+  if (!make || !patterns || !fabrics || !bodies) return null;
   const pattern = patterns.find((p) => p.id === make.sources[0]?.patternId);
   const name = makeName(make, patterns);
-  const save = (changed: typeof make) => {
-    const { uses, changed: shelf } = settleUses(cloths, make.cloths, changed.cloths);
-    void keep(changeWords(name, make, changed, unit), [
-      { table: 'makes', from: make, to: changed.cloths === make.cloths ? changed : { ...changed, cloths: uses } },
+  const saveMake = (changed: typeof make) => {
+    const { uses, changed: stash } = settleUses(fabrics, make.fabrics, changed.fabrics);
+    void save(changeWords(name, make, changed, unit), [
+      { table: 'makes', from: make, to: changed.fabrics === make.fabrics ? changed : { ...changed, fabrics: uses } },
       ...(pattern ? errataFound(pattern, make.notes, changed.notes) : []),
-      ...shelf.map(({ from, to }) => ({ table: 'cloths' as const, from, to })),
+      ...stash.map(({ from, to }) => ({ table: 'fabrics' as const, from, to })),
     ]);
   };
   return (
@@ -49,12 +49,12 @@ export function ChangeMake() {
         <MakeForm
           make={make}
           pattern={pattern}
-          cloths={cloths}
+          fabrics={fabrics}
           bodies={bodies.filter((b) => b.personId === make.personId)}
           unit={unit}
-          onChange={save}
+          onChange={saveMake}
         />
-        <RecordField of={Make.shape} name="setAside" value={make.setAside} onValue={(setAside) => save({ ...make, setAside })} className="mt-4" />
+        <RecordField of={Make.shape} name="setAside" value={make.setAside} onValue={(setAside) => saveMake({ ...make, setAside })} className="mt-4" />
       </div>
     </>
   );

@@ -4,7 +4,7 @@ import { useMemo, useState, type ReactNode } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { alterationWords, sizeLineWords } from '../../core/alteration/words';
 import { costWords, makeCost, perWear } from '../../core/cost/cost';
-import { mainCloth } from '../../core/garment/stretch';
+import { mainFabric } from '../../core/garment/stretch';
 import { outcomeWords, seenWords } from '../../core/forecast/words';
 import { formatDuration } from '../../core/units/duration';
 import { FIT_CLASS_WORDS } from '../../core/body/fit-class';
@@ -67,7 +67,7 @@ export function Compare() {
     .map((m) => ({
       id: m.id,
       label: makeName(m, tables.patterns),
-      detail: `${people.find((p) => p.id === m.personId)?.name ?? ''}, ${mainCloth(m, tables.cloths).cloth?.name ?? 'cloth not noted'}`,
+      detail: `${people.find((p) => p.id === m.personId)?.name ?? ''}, ${mainFabric(m, tables.fabrics).fabric?.name ?? 'fabric not noted'}`,
     }));
 
   const signed = (cm: number) => formatLength(cm, unit, { signed: true, about: true });
@@ -75,8 +75,8 @@ export function Compare() {
     const said = compared.map(words);
     return { head, words: said, cells: said };
   };
-  const costOf = new Map(compared.map(({ make }) => [make.id, makeCost(make, tables.makes, tables.patterns, tables.cloths, currency)]));
-  const clothOf = (c: Compared) => mainCloth(c.make, tables.cloths).cloth;
+  const costOf = new Map(compared.map(({ make }) => [make.id, makeCost(make, tables.makes, tables.patterns, tables.fabrics, currency)]));
+  const fabricOf = (c: Compared) => mainFabric(c.make, tables.fabrics).fabric;
   const fitRow = (zone: ZoneId): CompareRow => {
     const at = compared.map((c) => c.zones.get(zone));
     const domain = domainOf(at.flatMap((z) => (z ? [z.ease ?? z.offset] : [])));
@@ -117,15 +117,15 @@ export function Compare() {
       ],
     },
     {
-      name: 'Cloth',
+      name: 'Fabric',
       rows: [
-        row('Main cloth', (c) => clothOf(c)?.name ?? 'not noted'),
+        row('Main fabric', (c) => fabricOf(c)?.name ?? 'not noted'),
         row('Weight', (c) => {
-          const cloth = clothOf(c);
-          return cloth?.weight ? `${cloth.weight}\u2009g/m²` : (cloth?.weightClass ?? '–');
+          const fabric = fabricOf(c);
+          return fabric?.weight ? `${fabric.weight}\u2009g/m²` : (fabric?.weightClass ?? '–');
         }),
         row('Gives', (c) => {
-          const give = clothOf(c)?.stretchAcross;
+          const give = fabricOf(c)?.stretchAcross;
           return give === undefined ? 'not tested' : `${give}\u2009%`;
         }),
       ],
@@ -178,13 +178,13 @@ export function Compare() {
                 <Tick on={onlyOther} onChange={setOnlyOther}>
                   Only what differs
                 </Tick>
-                <TwoPicturesButton makes={compared.map((c) => ({ ...c, name: makeName(c.make, tables.patterns) }))} cloths={tables.cloths} />
+                <TwoPicturesButton makes={compared.map((c) => ({ ...c, name: makeName(c.make, tables.patterns) }))} fabrics={tables.fabrics} />
               </>
             )}
             {compared.length < MOST_COMPARED && (
               <Pick
                 label="Put beside"
-                placeholder="name, cloth, for whom …"
+                placeholder="name, fabric, for whom …"
                 options={options}
                 value={undefined}
                 onPick={(id) => choose([...shown, id])}
@@ -228,7 +228,7 @@ export function Compare() {
                         <X size={14} aria-hidden />
                       </button>
                     </span>
-                    <GarmentPicture pattern={c.pattern} make={c.make} cloths={tables.cloths} className="mt-1 h-[84px] w-20" />
+                    <GarmentPicture pattern={c.pattern} make={c.make} fabrics={tables.fabrics} className="mt-1 h-[84px] w-20" />
                   </th>
                 ))}
               </tr>

@@ -1,10 +1,10 @@
 import { useState } from 'react';
-import { Away, Make, type Cloth } from '../../core/records';
+import { Away, Make, type Fabric } from '../../core/records';
 import { formatLength } from '../../core/units/length';
 import { newId } from '../../data/new-id';
 import { useUnit } from '../../data/queries';
 import { today } from '../../data/today';
-import { keep } from '../../parts/keep';
+import { save } from '../../parts/save';
 import { RecordField } from '../../parts/record-field';
 import { RecordRows } from '../../parts/record-rows';
 import { Button } from '../../ui/button';
@@ -13,28 +13,28 @@ import { Fold } from '../../ui/fold';
 import { LengthField } from '../../ui/length-field';
 import { ENDED, EndedFields, isEnded } from './ended-fields';
 
-/** What is left of a garment goes back to the shelf as a piece. */
-function ClothBack({ make, name, cloths }: { make: Make; name: string; cloths: readonly Cloth[] }) {
+/** What is left of a garment goes back to the stash as a piece. */
+function FabricBack({ make, name, fabrics }: { make: Make; name: string; fabrics: readonly Fabric[] }) {
   const unit = useUnit();
-  const used = cloths.filter((c) => make.cloths.some((u) => u.clothId === c.id));
-  const [clothId, setClothId] = useState(used[0]?.id);
+  const used = fabrics.filter((c) => make.fabrics.some((u) => u.fabricId === c.id));
+  const [fabricId, setFabricId] = useState(used[0]?.id);
   const [length, setLength] = useState<number>();
-  const cloth = used.find((c) => c.id === clothId);
-  const [width, setWidth] = useState<number | undefined>(cloth?.width);
-  if (!cloth) return null;
+  const fabric = used.find((c) => c.id === fabricId);
+  const [width, setWidth] = useState<number | undefined>(fabric?.width);
+  if (!fabric) return null;
   const put = async () => {
     if (length === undefined || width === undefined) return;
     const piece = { length, width, note: `from ${name}` };
-    const label = `back to the shelf: ${formatLength(length, unit)} of ${cloth.name}`;
-    if (await keep(label, [{ table: 'cloths', id: cloth.id, edit: (now) => ({ ...now, pieces: [...now.pieces, piece] }) }])) setLength(undefined);
+    const label = `back to the stash: ${formatLength(length, unit)} of ${fabric.name}`;
+    if (await save(label, [{ table: 'fabrics', id: fabric.id, edit: (now) => ({ ...now, pieces: [...now.pieces, piece] }) }])) setLength(undefined);
   };
   return (
     <div className="mt-2 flex flex-wrap items-end gap-2">
       <SelectField
-        label="Cloth that comes back"
-        value={clothId}
+        label="Fabric that comes back"
+        value={fabricId}
         onChange={(e) => {
-          setClothId(e.target.value);
+          setFabricId(e.target.value);
           setWidth(used.find((c) => c.id === e.target.value)?.width);
         }}
         className="w-48"
@@ -48,7 +48,7 @@ function ClothBack({ make, name, cloths }: { make: Make; name: string; cloths: r
       <LengthField label="Length" cm={length} unit={unit} onCm={setLength} className="w-24" />
       <LengthField label="Width" cm={width} unit={unit} onCm={setWidth} className="w-24" />
       <Button disabled={length === undefined || width === undefined} onClick={() => void put()}>
-        Put it on the shelf
+        Put it in the stash
       </Button>
     </div>
   );
@@ -58,12 +58,12 @@ function ClothBack({ make, name, cloths }: { make: Make; name: string; cloths: r
 export function ItsLife({
   make,
   name,
-  cloths,
+  fabrics,
   onMake,
 }: {
   make: Make;
   name: string;
-  cloths: readonly Cloth[];
+  fabrics: readonly Fabric[];
   onMake: (label: string, make: Make) => Promise<boolean>;
 }) {
   const away = make.away ?? [];
@@ -114,7 +114,7 @@ export function ItsLife({
           ))}
         </div>
         <EndedFields make={make} onChange={(part) => change(part, `${name}: ${make.state}`)} />
-        {isEnded(make.state) && <ClothBack make={make} name={name} cloths={cloths} />}
+        {isEnded(make.state) && <FabricBack make={make} name={name} fabrics={fabrics} />}
       </Fold>
     </div>
   );

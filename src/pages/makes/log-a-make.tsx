@@ -4,13 +4,13 @@ import { Link, useNavigate, useSearchParams } from 'react-router';
 import { toast } from 'react-toastify';
 import { lastVersion } from '../../core/forecast/carry-forward';
 import { nextVersion, viewOf, type PatternCase } from '../../core/garment/case';
-import type { Cloth, Person, Plan } from '../../core/records';
+import type { Fabric, Person, Plan } from '../../core/records';
 import { blankMake } from '../../core/records/blank';
 import { clearDraft, saveDraft, useDrafts } from '../../data/drafts';
-import { useCloths, useMakes, usePatternCase, usePatterns, usePeople, usePerson, usePlans, useUnit } from '../../data/queries';
+import { useFabrics, useMakes, usePatternCase, usePatterns, usePeople, usePerson, usePlans, useUnit } from '../../data/queries';
 import { today } from '../../data/today';
 import { newId } from '../../data/new-id';
-import { keep } from '../../parts/keep';
+import { save } from '../../parts/save';
 import { GarmentPicture } from '../../parts/garment-picture';
 import { Button } from '../../ui/button';
 import { SelectField } from '../../ui/field';
@@ -20,7 +20,17 @@ import { Pick } from '../../ui/pick';
 import { Segmented } from '../../ui/segmented';
 import { useCaseTables } from '../../data/case-tables';
 import { useAccount } from '../../workers/use-reckoning';
-import { draftFromPlan, draftsFor, entryOf, freshDraft, LOG_DRAFTS, logDraftName, startMake, type LogDraft, type Start } from '../../core/make/log-draft';
+import {
+  draftFromPlan,
+  draftsFor,
+  entryOf,
+  freshDraft,
+  LOG_DRAFTS,
+  logDraftName,
+  startMake,
+  type LogDraft,
+  type Start,
+} from '../../core/make/log-draft';
 import { drawnOf } from './look';
 import { HalfLogged } from './half-logged';
 import { LookEntry } from './look-entry';
@@ -38,7 +48,7 @@ function stepQuestion(by: 1 | -1) {
 interface LogFormProps {
   /** Absent for what has no pattern: it has a name, and no fit. */
   readonly input: PatternCase | undefined;
-  readonly shelf: readonly Cloth[];
+  readonly stash: readonly Fabric[];
   readonly person: Person;
   readonly people: readonly Person[];
   readonly initial: LogDraft;
@@ -50,7 +60,7 @@ interface LogFormProps {
 }
 
 /** The form itself, for one pattern and one person; what is typed is kept at every change. */
-function LogForm({ input, shelf, person, people, initial, planned, pick, onPerson, onPutAway }: LogFormProps) {
+function LogForm({ input, stash, person, people, initial, planned, pick, onPerson, onPutAway }: LogFormProps) {
   const pattern = input?.pattern;
   const navigate = useNavigate();
   const unit = useUnit();
@@ -59,7 +69,7 @@ function LogForm({ input, shelf, person, people, initial, planned, pick, onPerso
   const plan = useMemo(() => ({ date: today(), unit }), [unit]);
   const carried = useAccount(person.id, pattern?.id, plan, useCaseTables());
   const last = input && lastVersion(input);
-  const cloths = useMemo(() => [...shelf, ...draft.newCloths], [shelf, draft.newCloths]);
+  const fabrics = useMemo(() => [...stash, ...draft.newFabrics], [stash, draft.newFabrics]);
   const version = input ? nextVersion(input) : 1;
   const called = pattern ? `${pattern.name}, version ${version}` : (draft.make.name ?? 'a make');
 
@@ -75,14 +85,14 @@ function LogForm({ input, shelf, person, people, initial, planned, pick, onPerso
       return change({ start, planId, make: { ...draft.make, ...make, id: draft.make.id } });
     }
     const from = start === 'carry' ? carried?.next : start === 'last' ? last : undefined;
-    // What was already said of cloth, time and fit stays: only the cut begins anew.
+    // What was already said of fabric, time and fit stays: only the cut begins anew.
     const { size, sizeLines, alterations, sources } = startMake(input, person.id, draft.make.cutOn, from);
     change({ start, planId: undefined, make: { ...draft.make, size, sizeLines, alterations, sources } });
   };
   const enter = async () => {
     const make = { ...draft.make, version };
     const plan = planned?.id === draft.planId ? planned : undefined;
-    if (!(await keep(called, entryOf({ ...draft, make }, shelf, { pattern, plan })))) return;
+    if (!(await save(called, entryOf({ ...draft, make }, stash, { pattern, plan })))) return;
     clearDraft(logDraftName(draft));
     toast(`${pattern ? `Version ${version} of ${pattern.name}` : called} is entered. Ctrl Z takes it back.`);
     void navigate(pattern ? `/patterns/${pattern.id}` : `/makes/${make.id}`);
@@ -101,7 +111,7 @@ function LogForm({ input, shelf, person, people, initial, planned, pick, onPerso
     preventDefault: true,
   });
 
-  const letGo = pattern?.state === 'let go' ? ` · this pattern was let go: ${pattern.why ?? 'no reason noted'}` : '';
+  const letGo = pattern?.state === 'retired' ? ` · this pattern was let go: ${pattern.why ?? 'no reason noted'}` : '';
   return (
     <>
       <PageHead
@@ -125,7 +135,7 @@ function LogForm({ input, shelf, person, people, initial, planned, pick, onPerso
         }
       />
       <div className="mb-4 flex flex-wrap items-end gap-4 border-y border-rule py-2">
-        <GarmentPicture pattern={pattern} make={draft.make} cloths={cloths} className="h-14 w-11" />
+        <GarmentPicture pattern={pattern} make={draft.make} fabrics={fabrics} className="h-14 w-11" />
         {pick}
         <SelectField label="For" value={person.id} onChange={(e) => onPerson(e.target.value)}>
           {people.map((p) => (
@@ -160,7 +170,7 @@ function LogForm({ input, shelf, person, people, initial, planned, pick, onPerso
           entering
           make={draft.make}
           pattern={pattern}
-          cloths={cloths}
+          fabrics={fabrics}
           bodies={input?.bodies ?? []}
           unit={unit}
           onChange={(make) => change({ make })}
@@ -174,7 +184,7 @@ function LogForm({ input, shelf, person, people, initial, planned, pick, onPerso
               <LookEntry
                 look={draft.look}
                 zones={viewOf(pattern, draft.make).zones}
-                drawn={drawnOf(pattern, draft.make, cloths)}
+                drawn={drawnOf(pattern, draft.make, fabrics)}
                 unit={unit}
                 onChange={(look) => change({ look })}
               />
@@ -200,7 +210,7 @@ export function LogAMake() {
   const makes = useMakes();
   const people = usePeople();
   const chosen = usePerson();
-  const shelf = useCloths();
+  const stash = useFabrics();
   const plans = usePlans();
   const drafts = useDrafts<LogDraft>(LOG_DRAFTS);
   const asked = plans?.find((p) => p.id === params.get('plan'));
@@ -224,7 +234,7 @@ export function LogAMake() {
       placeholder="type a pattern’s name"
       autoFocus={!patternId}
       value={patternId}
-      options={patterns.map((p) => ({ id: p.id, label: p.name, detail: p.state === 'let go' ? 'let go' : (p.designer ?? '') }))}
+      options={patterns.map((p) => ({ id: p.id, label: p.name, detail: p.state === 'retired' ? 'let go' : (p.designer ?? '') }))}
       onPick={(id) => setParams({ pattern: id })}
       onNew={(name) => void navigate(`/patterns/new?name=${encodeURIComponent(name)}`)}
       newLabel={(name) => `New pattern: ${name} …`}
@@ -245,7 +255,7 @@ export function LogAMake() {
       <LogForm
         key={`${pattern.id} ${person.id} ${wanted?.name ?? ''}`}
         input={input}
-        shelf={input.cloths}
+        stash={input.fabrics}
         person={person}
         people={people}
         initial={kept?.value ?? fresh()}
@@ -257,13 +267,13 @@ export function LogAMake() {
     );
   }
 
-  if (named && person && shelf) {
+  if (named && person && stash) {
     const kind = { name: named, kind: 'without fit' } as const;
     return (
       <LogForm
         key={`${named} ${person.id}`}
         input={undefined}
-        shelf={shelf}
+        stash={stash}
         person={person}
         people={people}
         initial={kept?.value ?? freshDraft({ ...blankMake(newId(), person.id, 1, today()), ...kind }, 'drafted')}

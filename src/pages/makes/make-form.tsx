@@ -1,12 +1,12 @@
 import { formatDuration } from '../../core/units/duration';
 import type { LengthUnit } from '../../core/units/length';
 import { zoneOf, type ZoneId } from '../../core/body/zones';
-import { ConstructionNote, LooseEnd, Make, Mend, Notion, TimeSpent, type Cloth, type MeasurementSet, type Pattern } from '../../core/records';
+import { ConstructionNote, LooseEnd, Make, Mend, Notion, TimeSpent, type Fabric, type MeasurementSet, type Pattern } from '../../core/records';
 import { makeName, minutesOf } from '../../core/records/blank';
 import { newId } from '../../data/new-id';
 import { useMakes, usePatterns } from '../../data/queries';
 import { today } from '../../data/today';
-import { ClothUses } from '../../parts/fabric-uses';
+import { FabricUses } from '../../parts/fabric-uses';
 import { CutFields } from '../../parts/cut-fields';
 import { RecordField } from '../../parts/record-field';
 import { RecordRows } from '../../parts/record-rows';
@@ -51,11 +51,11 @@ function Joined({ make, onChange }: { make: Make; onChange: (sources: Make['sour
   );
 }
 
-/** The left side of logging: what was cut, what was changed, in which cloth, and how it was made. Parts fold; nothing is asked that is not wanted. */
+/** The left side of logging: what was cut, what was changed, in which fabric, and how it was made. Parts fold; nothing is asked that is not wanted. */
 export function MakeForm({
   make,
   pattern,
-  cloths,
+  fabrics,
   bodies,
   unit,
   entering = false,
@@ -64,7 +64,7 @@ export function MakeForm({
   make: Make;
   /** Absent for what has no pattern: a bag, a cushion. */
   pattern: Pattern | undefined;
-  cloths: readonly Cloth[];
+  fabrics: readonly Fabric[];
   bodies: readonly MeasurementSet[];
   unit: LengthUnit;
   /** The make is not in the ledger yet. */
@@ -87,18 +87,18 @@ export function MakeForm({
           <CutFields make={make} pattern={pattern} bodies={bodies} unit={unit} onChange={change} />
         </section>
       )}
-      <section aria-labelledby="cloth" data-question>
-        <h2 id="cloth" className="mb-1 text-[17px]">
-          In which cloth?
+      <section aria-labelledby="fabric" data-question>
+        <h2 id="fabric" className="mb-1 text-[17px]">
+          In which fabric?
         </h2>
-        <ClothUses
+        <FabricUses
           make={make}
           pattern={pattern}
-          cloths={cloths}
+          fabrics={fabrics}
           bodies={bodies}
           unit={unit}
           entering={entering}
-          onUses={(uses) => change({ cloths: uses })}
+          onUses={(uses) => change({ fabrics: uses })}
         />
       </section>
       <section aria-labelledby="about" className="flex flex-col gap-2">

@@ -17,12 +17,12 @@ import type { FitNote, Make, Pattern } from '../../core/records';
 import { db } from '../../data/database';
 import { useKept } from '../../data/drafts';
 import { newId } from '../../data/new-id';
-import { useCloths, useMakes, usePatternCase, usePatterns, usePeople, useUnit, useWearCounts, useWears } from '../../data/queries';
+import { useFabrics, useMakes, usePatternCase, usePatterns, usePeople, useUnit, useWearCounts, useWears } from '../../data/queries';
 import { removalOf } from '../../data/removal';
 import { today } from '../../data/today';
 import { useWardrobe } from '../../data/wardrobe';
 import type { Hanging } from '../../core/wear/wardrobe';
-import { keep } from '../../parts/keep';
+import { save } from '../../parts/save';
 import { FitMark, markColour } from '../../parts/fit-mark';
 import { GarmentPicture } from '../../parts/garment-picture';
 import { MarkMake } from '../../parts/marked-makes';
@@ -37,14 +37,14 @@ import { LookEntry } from './look-entry';
 import { WearList } from './wear-list';
 import { Verdicts } from './verdicts';
 import { WhatItCost } from './what-it-cost';
-import { gather } from '../../core/units/group-by';
+import { addToGroup } from '../../core/units/group-by';
 
 const day = (date: string) => format(parseISO(date), 'd MMMM yyyy');
 
 /** Fit notes by look, the latest first. */
 function looks(notes: readonly FitNote[]): { key: string; first: FitNote; notes: FitNote[] }[] {
   const groups = new Map<string, FitNote[]>();
-  for (const note of notes) gather(groups, `${note.date} ${seenWords(note.seen)}`, note);
+  for (const note of notes) addToGroup(groups, `${note.date} ${seenWords(note.seen)}`, note);
   return [...groups].map(([key, list]) => ({ key, first: list[0]!, notes: list })).sort((a, b) => byDay(b.first.date, a.first.date));
 }
 
@@ -66,12 +66,12 @@ function rateWords(hanging: Hanging | undefined): string {
   return ` in ${months.toFixed(1)} months of its season: about ${rate.mean.toFixed(1)} a month (${rate.low.toFixed(1)} to ${rate.high.toFixed(1)})${said}${folded}`;
 }
 
-/** Makes that belong together: what this one was made over from, and what became of it; others from the same cloth. */
+/** Makes that belong together: what this one was made over from, and what became of it; others from the same fabric. */
 function Related({ make, makes, patterns }: { make: Make; makes: readonly Make[]; patterns: readonly Pattern[] }) {
   const from = makes.find((m) => m.id === make.refashionOf);
   const into = makes.filter((m) => m.refashionOf === make.id);
-  const main = make.cloths.find((u) => u.part === 'main')?.clothId;
-  const same = makes.filter((m) => m.id !== make.id && main !== undefined && m.cloths.some((u) => u.clothId === main));
+  const main = make.fabrics.find((u) => u.part === 'main')?.fabricId;
+  const same = makes.filter((m) => m.id !== make.id && main !== undefined && m.fabrics.some((u) => u.fabricId === main));
   const links = (list: readonly Make[]) =>
     list.map((m) => (
       <div key={m.id}>
@@ -96,7 +96,7 @@ function Related({ make, makes, patterns }: { make: Make; makes: readonly Make[]
       )}
       {same.length > 0 && (
         <>
-          <dt>Same cloth</dt>
+          <dt>Same fabric</dt>
           <dd>{links(same)}</dd>
         </>
       )}
@@ -110,7 +110,7 @@ export function MakePage() {
   const navigate = useNavigate();
   const makes = useMakes();
   const patterns = usePatterns();
-  const cloths = useCloths();
+  const fabrics = useFabrics();
   const people = usePeople();
   const wears = useWears();
   const counts = useWearCounts();
@@ -122,17 +122,17 @@ export function MakePage() {
   const times = (make && counts?.get(make.id)?.times) ?? 0;
   const [look, setLook] = useKept<Look>(`look ${makeId ?? ''}`);
 
-  const save = (label: string, changed: Make) => keep(label, [{ table: 'makes', from: make!, to: changed }]);
+  const saveMake = (label: string, changed: Make) => save(label, [{ table: 'makes', from: make!, to: changed }]);
   const wornToday = async () => {
     if (!make) return;
     const wear = { id: newId(), date: today(), makeIds: [make.id], count: 1 };
-    if (await keep('worn today', [{ table: 'wears', put: wear }])) toast('Worn today. Ctrl Z takes it back.');
+    if (await save('worn today', [{ table: 'wears', put: wear }])) toast('Worn today. Ctrl Z takes it back.');
   };
   useWrittenKey('w', () => void wornToday());
 
   if (makes && !make) return <Empty>This make is not in the ledger. It may have been removed; Ctrl Z brings it back.</Empty>;
   // Where a make speaks of a pattern, the page waits for what its fit is reckoned from.
-  if (!make || !cloths || !people || !wears || !patterns || (make.sources.length > 0 && pattern && !input)) return null;
+  if (!make || !fabrics || !people || !wears || !patterns || (make.sources.length > 0 && pattern && !input)) return null;
 
   const view = pattern && viewOf(pattern, make);
   const name = makeName(make, patterns);
@@ -140,7 +140,7 @@ export function MakePage() {
   const loose = make.looseEnds.filter((l) => !l.done);
 
   const remove = async () => {
-    await keep(`${name} removed`, await removalOf(db, 'makes', make.id));
+    await save(`${name} removed`, await removalOf(db, 'makes', make.id));
     toast('The make is removed. Ctrl Z brings it back.');
     void navigate(pattern ? `/patterns/${pattern.id}` : '/makes');
   };
@@ -189,8 +189,8 @@ export function MakePage() {
         <div className="flex flex-col gap-3">
           {pattern && (
             <div className="flex gap-2">
-              <GarmentPicture pattern={pattern} make={make} cloths={cloths} className="h-[200px] w-1/2" />
-              <GarmentPicture pattern={pattern} make={make} cloths={cloths} side="back" className="h-[200px] w-1/2" />
+              <GarmentPicture pattern={pattern} make={make} fabrics={fabrics} className="h-[200px] w-1/2" />
+              <GarmentPicture pattern={pattern} make={make} fabrics={fabrics} side="back" className="h-[200px] w-1/2" />
             </div>
           )}
           <dl className="grid grid-cols-[92px_1fr] border-t border-rule [&>*]:border-b [&>*]:border-rule [&>*]:py-1 [&>dt]:text-ink2">
@@ -208,13 +208,13 @@ export function MakePage() {
                 </div>
               ))}
             </dd>
-            <dt>Cloth</dt>
+            <dt>Fabric</dt>
             <dd>
-              {make.cloths.length === 0 && 'not noted'}
-              {make.cloths.map((u) => (
+              {make.fabrics.length === 0 && 'not noted'}
+              {make.fabrics.map((u) => (
                 <div key={u.id}>
-                  <Link className="underline-offset-2 hover:underline" to={`/shelf?cloth=${u.clothId}`}>
-                    {cloths.find((c) => c.id === u.clothId)?.name ?? 'a cloth that is gone'}
+                  <Link className="underline-offset-2 hover:underline" to={`/stash?fabric=${u.fabricId}`}>
+                    {fabrics.find((c) => c.id === u.fabricId)?.name ?? 'a fabric that is gone'}
                   </Link>
                   {u.length !== undefined && <span className="text-small text-ink2"> · {formatLength(u.length, unit)} used</span>}
                   {u.left !== undefined && <span className="text-small text-ink2"> · {formatLength(u.left, unit)} left</span>}
@@ -226,7 +226,7 @@ export function MakePage() {
               {Math.round(times)}&#x2009;×
               <span className="text-small text-ink2">{rateWords(hanging)}</span>
             </dd>
-            <WhatItCost make={make} makes={makes ?? []} patterns={patterns} cloths={cloths} times={times} expected={hanging?.expected} />
+            <WhatItCost make={make} makes={makes ?? []} patterns={patterns} fabrics={fabrics} times={times} expected={hanging?.expected} />
             {make.notions.length > 0 && (
               <>
                 <dt>Notions</dt>
@@ -268,7 +268,7 @@ export function MakePage() {
             of={{ makeId: make.id }}
             name={name}
             notes={make.fitNotes}
-            onPin={(noteId, pin) => void save('a pin', { ...make, fitNotes: make.fitNotes.map((n) => (n.id === noteId ? withPin(n, pin) : n)) })}
+            onPin={(noteId, pin) => void saveMake('a pin', { ...make, fitNotes: make.fitNotes.map((n) => (n.id === noteId ? withPin(n, pin) : n)) })}
           />
           {make.remark && <p className="text-ink2 italic">{make.remark}</p>}
           {make.notes.length > 0 && (
@@ -284,7 +284,7 @@ export function MakePage() {
             <p key={l.id} className="flex items-center justify-between gap-2 border-l-4 border-ink pl-2">
               {l.words}
               <Button
-                onClick={() => void keep(`done: ${l.words}`, [{ table: 'makes', id: make.id, edit: (now) => looseEndDone(now, l.id, today()) }])}
+                onClick={() => void save(`done: ${l.words}`, [{ table: 'makes', id: make.id, edit: (now) => looseEndDone(now, l.id, today()) }])}
               >
                 <Check size={14} aria-hidden /> Done
               </Button>
@@ -337,7 +337,7 @@ export function MakePage() {
                             type="button"
                             aria-label={`Remove the note on ${zoneOf(n.zone).label}`}
                             className="rounded-md px-1.5 text-ink2 hover:bg-tint"
-                            onClick={() => void save('a fit note removed', { ...make, fitNotes: make.fitNotes.filter((o) => o.id !== n.id) })}
+                            onClick={() => void saveMake('a fit note removed', { ...make, fitNotes: make.fitNotes.filter((o) => o.id !== n.id) })}
                           >
                             ×
                           </button>
@@ -350,12 +350,12 @@ export function MakePage() {
             ))}
             {look ? (
               <div className="border-t-2 border-ink pt-2">
-                <LookEntry look={look} zones={view.zones} drawn={drawnOf(pattern, make, cloths)} unit={unit} onChange={setLook} />
+                <LookEntry look={look} zones={view.zones} drawn={drawnOf(pattern, make, fabrics)} unit={unit} onChange={setLook} />
                 <div className="mt-2 flex gap-2">
                   <Button
                     disabled={look.said.length === 0}
                     onClick={() => {
-                      void save('a look at the fit', { ...make, fitNotes: [...make.fitNotes, ...notesOf(look, today())] }).then(() =>
+                      void saveMake('a look at the fit', { ...make, fitNotes: [...make.fitNotes, ...notesOf(look, today())] }).then(() =>
                         setLook(undefined),
                       );
                     }}
@@ -379,7 +379,7 @@ export function MakePage() {
           <Verdicts make={make} times={times} hanging={hanging} />
           <h2 className="mt-6 mb-1 text-[17px]">Worn</h2>
           <WearList makeId={make.id} wears={wears} />
-          <ItsLife make={make} name={name} cloths={cloths} onMake={save} />
+          <ItsLife make={make} name={name} fabrics={fabrics} onMake={saveMake} />
         </section>
       </div>
     </>

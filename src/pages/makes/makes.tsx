@@ -17,7 +17,7 @@ import { sizeLineWords } from '../../core/alteration/words';
 import { outcomeWords } from '../../core/forecast/words';
 import { zoneOf } from '../../core/body/zones';
 import type { FitNote, Make, Pattern } from '../../core/records';
-import { useCloths, useMakes, usePatterns, usePeople, useUnit, useWearCounts } from '../../data/queries';
+import { useFabrics, useMakes, usePatterns, usePeople, useUnit, useWearCounts } from '../../data/queries';
 import { FitMark } from '../../parts/fit-mark';
 import { MarkMake } from '../../parts/marked-makes';
 import { GarmentPicture } from '../../parts/garment-picture';
@@ -30,7 +30,7 @@ interface Line {
   readonly pattern: Pattern | undefined;
   readonly name: string;
   readonly person: string;
-  readonly cloth: string;
+  readonly fabric: string;
   readonly size: string;
   readonly worn: number;
   readonly love: number | undefined;
@@ -45,12 +45,12 @@ function useLines(): readonly Line[] | undefined {
   const makes = useMakes();
   const patterns = usePatterns();
   const people = usePeople();
-  const cloths = useCloths();
+  const fabrics = useFabrics();
   const wears = useWearCounts();
   return useMemo(() => {
-    if (!makes || !patterns || !people || !cloths || !wears) return undefined;
+    if (!makes || !patterns || !people || !fabrics || !wears) return undefined;
     const pattern = new Map(patterns.map((p) => [p.id, p]));
-    const cloth = new Map(cloths.map((c) => [c.id, c.name]));
+    const fabric = new Map(fabrics.map((c) => [c.id, c.name]));
     const person = new Map(people.map((p) => [p.id, p.name]));
     return makes.map((make): Line => {
       const of = pattern.get(make.sources[0]?.patternId ?? '');
@@ -60,20 +60,20 @@ function useLines(): readonly Line[] | undefined {
         pattern: of,
         name: of?.name ?? make.name ?? 'a pattern that is gone',
         person: person.get(make.personId) ?? '',
-        cloth: cloth.get(make.cloths[0]?.clothId ?? '') ?? '',
+        fabric: fabric.get(make.fabrics[0]?.fabricId ?? '') ?? '',
         size: sizeLineWords(make.size),
         worn: wears.get(make.id)?.times ?? 0,
         love: make.verdicts.at(-1)?.love,
         worst: make.fitNotes.filter((n) => n.date === latest).sort((a, b) => Math.abs(b.outcome) - Math.abs(a.outcome))[0],
       };
     });
-  }, [makes, patterns, people, cloths, wears]);
+  }, [makes, patterns, people, fabrics, wears]);
 }
 
 /** All makes in a table: sorted by a head, filtered by typing, walked with the arrow keys. */
 export function Makes() {
   const lines = useLines();
-  const cloths = useCloths();
+  const fabrics = useFabrics();
   const unit = useUnit();
   const navigate = useNavigate();
   const [filter, setFilter] = useState('');
@@ -94,7 +94,7 @@ export function Makes() {
         id: 'picture',
         header: () => <span className="sr-only">Picture</span>,
         cell: ({ row: { original: l } }) => (
-          <GarmentPicture small pattern={l.pattern} make={l.make} cloths={cloths ?? []} className="h-[50px] w-10" />
+          <GarmentPicture small pattern={l.pattern} make={l.make} fabrics={fabrics ?? []} className="h-[50px] w-10" />
         ),
         size: 58,
       }),
@@ -112,7 +112,7 @@ export function Makes() {
         size: 236,
       }),
       column.accessor('person', { header: 'For', size: 74 }),
-      column.accessor('cloth', { header: 'Cloth', size: 170 }),
+      column.accessor('fabric', { header: 'Fabric', size: 170 }),
       column.accessor('size', { header: 'Size', size: 64 }),
       column.accessor((l) => (l.worst ? Math.abs(l.worst.outcome) : -1), {
         id: 'fit',
@@ -145,7 +145,7 @@ export function Makes() {
         size: 104,
       }),
     ],
-    [cloths, unit],
+    [fabrics, unit],
   );
   // The table hands out functions that cannot be remembered safely; nothing here is compiled to do so.
   // eslint-disable-next-line react-hooks/incompatible-library
@@ -162,7 +162,7 @@ export function Makes() {
         .toLowerCase()
         .split(/\s+/)
         .every((w) =>
-          `${l.name} ${l.make.version} ${l.person} ${l.cloth} ${l.make.state} ${l.make.kind} ${l.pattern?.kind ?? ''} ${l.pattern?.designer ?? ''}`
+          `${l.name} ${l.make.version} ${l.person} ${l.fabric} ${l.make.state} ${l.make.kind} ${l.pattern?.kind ?? ''} ${l.pattern?.designer ?? ''}`
             .toLowerCase()
             .includes(w),
         ),
@@ -191,7 +191,7 @@ export function Makes() {
           <div className="flex flex-wrap items-end gap-3">
             <TextField
               label="Filter"
-              placeholder="name, cloth, state …"
+              placeholder="name, fabric, state …"
               value={filter}
               onChange={(e) => setFilter(e.target.value)}
               className="w-56"

@@ -2,7 +2,7 @@ import { Link, useParams } from 'react-router';
 import { costWords, makeCost } from '../../core/cost/cost';
 import { makeName } from '../../core/records/blank';
 import { reviewSheet } from '../../core/statement/review-sheet';
-import { useBodies, useCloths, useMakes, usePatterns, useSettings, useWearCounts } from '../../data/queries';
+import { useBodies, useFabrics, useMakes, usePatterns, useSettings, useWearCounts } from '../../data/queries';
 import { fileNameOf } from '../../parts/save-file';
 import { SheetDesk } from '../../parts/sheet/sheet-desk';
 import { Empty } from '../../ui/page-head';
@@ -12,18 +12,18 @@ export function Review() {
   const { makeId } = useParams();
   const makes = useMakes();
   const patterns = usePatterns();
-  const cloths = useCloths();
+  const fabrics = useFabrics();
   const bodies = useBodies();
   const counts = useWearCounts();
   const { currency, unit } = useSettings();
   const make = makes?.find((m) => m.id === makeId);
   if (makes && !make) return <Empty>This make is not in the ledger. It may have been removed; Ctrl Z brings it back.</Empty>;
-  if (!make || !makes || !patterns || !cloths || !bodies || !counts) return null;
-  const cost = makeCost(make, makes, patterns, cloths, currency);
+  if (!make || !makes || !patterns || !fabrics || !bodies || !counts) return null;
+  const cost = makeCost(make, makes, patterns, fabrics, currency);
   const input = {
     make,
     patterns,
-    cloths,
+    fabrics,
     bodies: bodies.filter((b) => b.personId === make.personId),
     wears: counts.get(make.id)?.times ?? 0,
     cost: cost.total === 0 ? '' : costWords(cost, cost.total),
@@ -34,7 +34,7 @@ export function Review() {
       sheetOf={(options) => reviewSheet(input, unit, options)}
       makes={makes}
       patterns={patterns}
-      cloths={cloths}
+      fabrics={fabrics}
       above={
         <Link
           to={`/makes/${make.id}`}

@@ -8,7 +8,7 @@ import { useKept } from '../../data/drafts';
 import { newId } from '../../data/new-id';
 import { useSettings } from '../../data/queries';
 import { today } from '../../data/today';
-import { keep } from '../../parts/keep';
+import { save } from '../../parts/save';
 import { Button } from '../../ui/button';
 import { KeyCap } from '../../ui/key-cap';
 import { useWrittenKey } from '../../ui/use-written-key';
@@ -23,7 +23,7 @@ export function Verdicts({ make, times, hanging }: { make: Make; times: number; 
   const latest = make.verdicts.at(-1);
   const due = hanging && verdictDue(hanging, hemisphere, today());
   const add = (said: Make['verdicts'][number], label: string) =>
-    keep(label, [{ table: 'makes', id: make.id, edit: (now) => judgedAgain(now, said) }]);
+    save(label, [{ table: 'makes', id: make.id, edit: (now) => judgedAgain(now, said) }]);
   const again = () => latest && void add(stillSo(latest, newId(), today(), times), 'still so');
   useWrittenKey('s', () => verdict === undefined && void again());
 

@@ -6,7 +6,7 @@ import { newId } from '../../data/new-id';
 import { useMakes, usePatterns } from '../../data/queries';
 import { makeName } from '../../core/records/blank';
 import { today } from '../../data/today';
-import { keep } from '../../parts/keep';
+import { save } from '../../parts/save';
 import { Button } from '../../ui/button';
 import { WearFields } from '../wear/wear-fields';
 
@@ -32,7 +32,7 @@ function WearLine({ wear, makeId, open, onOpen }: { wear: Wear; makeId: string; 
     // A day's outfit keeps its other garments.
     const write =
       wear.makeIds.length > 1 ? { from: wear, to: { ...wear, makeIds: wear.makeIds.filter((id) => id !== makeId) } } : { remove: wear.id };
-    void keep('a wear removed', [{ table: 'wears', ...write }]);
+    void save('a wear removed', [{ table: 'wears', ...write }]);
   };
   return (
     <li className="border-b border-rule">
@@ -66,7 +66,7 @@ export function WearList({ makeId, wears }: { makeId: string; wears: readonly We
   const shown = all ? own : own.slice(0, LATEST);
   const add = async () => {
     const wear: Wear = { id: newId(), date: today(), makeIds: [makeId], count: 1 };
-    if (await keep('a wear', [{ table: 'wears', put: wear }])) setOpen(wear.id);
+    if (await save('a wear', [{ table: 'wears', put: wear }])) setOpen(wear.id);
   };
   return (
     <div>

@@ -2,7 +2,7 @@ import { costWords, makeCost, minutesPerWear, perWear } from '../../core/cost/co
 import { formatDuration } from '../../core/units/duration';
 import { formatMoney } from '../../core/units/money';
 import { minutesOf } from '../../core/records/blank';
-import type { Cloth, Make, Pattern } from '../../core/records';
+import type { Fabric, Make, Pattern } from '../../core/records';
 import { useSettings } from '../../data/queries';
 
 /** Cost and time of a make, and of each wear so far and to come; what nobody knows is said and not guessed. */
@@ -10,23 +10,23 @@ export function WhatItCost({
   make,
   makes,
   patterns,
-  cloths,
+  fabrics,
   times,
   expected,
 }: {
   make: Make;
   makes: readonly Make[];
   patterns: readonly Pattern[];
-  cloths: readonly Cloth[];
+  fabrics: readonly Fabric[];
   times: number;
   /** Wears expected in the next year. */
   expected: number | undefined;
 }) {
   const { currency } = useSettings();
-  const cost = makeCost(make, makes, patterns, cloths, currency);
+  const cost = makeCost(make, makes, patterns, fabrics, currency);
   const minutes = minutesOf(make);
   const money = (minor: number) => formatMoney({ minor, currency });
-  const parts = (['cloth', 'notions', 'pattern', 'mends'] as const).filter((part) => cost[part] > 0);
+  const parts = (['fabric', 'notions', 'pattern', 'mends'] as const).filter((part) => cost[part] > 0);
   const each = perWear(cost.total, times);
   const later = expected !== undefined && expected >= 0.5 ? perWear(cost.total, times + expected) : undefined;
   const timeEach = minutesPerWear(make, times);

@@ -10,7 +10,7 @@ import { useMakes, usePatterns, useUnit } from '../../data/queries';
 import { removalOf } from '../../data/removal';
 import { today } from '../../data/today';
 import { GarmentPicture } from '../../parts/garment-picture';
-import { keep } from '../../parts/keep';
+import { save } from '../../parts/save';
 import { RecordField } from '../../parts/record-field';
 import { RecordRows } from '../../parts/record-rows';
 import { SizeStrip } from '../../parts/size-strip';
@@ -52,7 +52,7 @@ export function ChangePattern() {
   const of = Pattern.shape;
   const wants = of.wants.shape;
   const change = (part: Partial<Pattern>, what = Object.keys(part)[0] ?? '') =>
-    void keep(`${what} of ${pattern.name}`, [{ table: 'patterns', from: pattern, to: { ...pattern, ...part } }]);
+    void save(`${what} of ${pattern.name}`, [{ table: 'patterns', from: pattern, to: { ...pattern, ...part } }]);
   const view = pattern.views.find((v) => v.id === viewId) ?? pattern.views[0]!;
   const made = makes.filter((m) => m.sources.some((s) => s.patternId === pattern.id));
   const viewUsed = made.some((m) => m.sources.some((s) => s.viewId === view.id));
@@ -62,7 +62,7 @@ export function ChangePattern() {
       toast(`${made.length} ${made.length === 1 ? 'make speaks' : 'makes speak'} of this pattern. Let it go instead: its account stays.`);
       return;
     }
-    if (await keep(`pattern “${pattern.name}” removed`, await removalOf(db, 'patterns', pattern.id)))
+    if (await save(`pattern “${pattern.name}” removed`, await removalOf(db, 'patterns', pattern.id)))
       toast('The pattern is removed. Ctrl Z brings it back.');
     void navigate('/patterns');
   };
@@ -110,7 +110,7 @@ export function ChangePattern() {
                 of={wants}
                 name={name}
                 value={pattern.wants[name]}
-                onValue={(value) => change({ wants: { ...pattern.wants, [name]: value } }, 'cloth wanted')}
+                onValue={(value) => change({ wants: { ...pattern.wants, [name]: value } }, 'fabric wanted')}
                 className="max-w-36"
               />
             ))}
@@ -190,7 +190,7 @@ export function ChangePattern() {
             </Fold>
           </div>
         </div>
-        <GarmentPicture pattern={{ ...pattern, views: [view] }} cloths={[]} className="h-[220px] w-[176px]" />
+        <GarmentPicture pattern={{ ...pattern, views: [view] }} fabrics={[]} className="h-[220px] w-[176px]" />
       </div>
     </>
   );

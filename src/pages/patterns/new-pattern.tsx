@@ -6,7 +6,7 @@ import { blankChart, blankPattern } from '../../core/records/blank';
 import { newId } from '../../data/new-id';
 import { usePatterns } from '../../data/queries';
 import { today } from '../../data/today';
-import { keep } from '../../parts/keep';
+import { save } from '../../parts/save';
 import { Button } from '../../ui/button';
 import { SelectField, TextField } from '../../ui/field';
 import { PageHead } from '../../ui/page-head';
@@ -33,7 +33,7 @@ export function NewPattern() {
       charts: [blankChart(newId(), kind, ['S', 'M', 'L'])],
       added: today(),
     };
-    await keep(`pattern “${pattern.name}”`, [{ table: 'patterns', put: pattern }]);
+    await save(`pattern “${pattern.name}”`, [{ table: 'patterns', put: pattern }]);
     void navigate(`/patterns/${pattern.id}/change`);
   };
 
@@ -51,7 +51,7 @@ export function NewPattern() {
         {known && (
           <p className="border-l-4 border-ink bg-tint px-3 py-1">
             {known.name} is in the ledger already
-            {known.state === 'let go' ? `: let go, ${known.why ?? 'no reason noted'}` : ''}.{' '}
+            {known.state === 'retired' ? `: let go, ${known.why ?? 'no reason noted'}` : ''}.{' '}
             <Link className="underline" to={`/patterns/${known.id}`}>
               Open its account
             </Link>
@@ -70,7 +70,7 @@ export function NewPattern() {
             </option>
           ))}
         </SelectField>
-        <SelectField label="Cloth it wants" value={structure} onChange={(e) => setStructure(e.target.value as 'woven' | 'knit')}>
+        <SelectField label="Fabric it wants" value={structure} onChange={(e) => setStructure(e.target.value as 'woven' | 'knit')}>
           <option value="woven">woven</option>
           <option value="knit">knit</option>
         </SelectField>

@@ -21,12 +21,12 @@ import { usePatternCase, usePatterns, usePeople, usePerson, useSettings, useUnit
 import { newId } from '../../data/new-id';
 import { changeSettings } from '../../data/settings';
 import { today } from '../../data/today';
-import { keep } from '../../parts/keep';
+import { save } from '../../parts/save';
 import { startMake } from '../../core/make/log-draft';
 import { FirstCuts } from './first-cuts';
 import { SewItAgain } from './sew-it-again';
 import { WhatChanged } from './what-changed';
-import { SizeSchools } from '../../parts/size-schools';
+import { SizingMethods } from '../../parts/sizing-methods';
 import { Account } from '../../parts/account/account';
 import type { LengthUnit } from '../../core/units/length';
 import { percent } from '../../core/units/percent';
@@ -44,7 +44,7 @@ import { useAccount, useSpeakers } from '../../workers/use-reckoning';
 
 /** Ticks an alteration as marked on the pattern paper today. */
 async function markOnPaper(make: Make, alteration: Alteration) {
-  if (await keep('marked on the pattern paper', [{ table: 'makes', id: make.id, edit: (now) => markedOnPaper(now, alteration.id, today()) }]))
+  if (await save('marked on the pattern paper', [{ table: 'makes', id: make.id, edit: (now) => markedOnPaper(now, alteration.id, today()) }]))
     toast('Marked on the paper. Ctrl Z takes it back.');
 }
 
@@ -125,7 +125,7 @@ export function PatternAccount() {
   const makes = useMakes();
   const wears = useWearCounts();
   const { currency } = useSettings();
-  const [clothId, setClothId] = useState('');
+  const [fabricId, setFabricId] = useState('');
   const [chart, setChart] = useState<ZoneId>();
   const [why, setWhy] = useState<ZoneId>();
 
@@ -137,7 +137,7 @@ export function PatternAccount() {
   const person =
     chosenPerson && (sewnFor.size === 0 || sewnFor.has(chosenPerson.id)) ? chosenPerson : (people?.find((p) => sewnFor.has(p.id)) ?? chosenPerson);
   const input = usePatternCase(patternId, person?.id);
-  const plan = useMemo(() => ({ date: today(), unit, ...(clothId === '' ? {} : { clothId }) }), [unit, clothId]);
+  const plan = useMemo(() => ({ date: today(), unit, ...(fabricId === '' ? {} : { fabricId }) }), [unit, fabricId]);
   const carried = useAccount(person?.id, patternId, plan, useCaseTables());
 
   if (patterns && !pattern) return <Empty>This pattern is not in the ledger. It may have been removed; Ctrl Z brings it back.</Empty>;
@@ -152,13 +152,13 @@ export function PatternAccount() {
     `${pattern.views[0]?.zones.length ?? 0} zones decide the fit`,
   ];
   const planCut = async (next: Make) => {
-    const cloths = clothId === '' ? [] : [{ id: newId(), clothId, part: 'main' as const }];
-    const plan = { ...planOfMake(next, newId(), today()), cloths };
-    if (await keep(`plan: ${pattern.name}`, [{ table: 'plans', put: plan }])) void navigate(`/sew-next/${plan.id}`);
+    const fabrics = fabricId === '' ? [] : [{ id: newId(), fabricId, part: 'main' as const }];
+    const plan = { ...planOfMake(next, newId(), today()), fabrics };
+    if (await save(`plan: ${pattern.name}`, [{ table: 'plans', put: plan }])) void navigate(`/sew-next/${plan.id}`);
   };
   const planNext = () => planCut(startMake(input, person!.id, today(), carried?.next));
-  const schools = person && (
-    <SizeSchools
+  const sizingMethods = person && (
+    <SizingMethods
       patternId={pattern.id}
       person={person}
       plan={plan}
@@ -169,8 +169,8 @@ export function PatternAccount() {
   const shown =
     carried?.zones.find((z) => z.zone === chart) ?? carried?.zones.find(isChanged) ?? carried?.zones.find((z) => z.zone === carried.weakest?.zone);
   const reasoned = carried?.zones.find((z) => z.zone === why);
-  const cloth = input.cloths.find((c) => c.id === clothId);
-  const again = carried ? sewAgain({ input, carried, today: today(), ...(cloth ? { cloth } : {}) }) : undefined;
+  const fabric = input.fabrics.find((c) => c.id === fabricId);
+  const again = carried ? sewAgain({ input, carried, today: today(), ...(fabric ? { fabric } : {}) }) : undefined;
 
   return (
     <>
@@ -186,7 +186,7 @@ export function PatternAccount() {
         }
         aside={carried && again ? <NextInAWord pattern={pattern} carried={carried} answer={again.answer} /> : undefined}
       />
-      {pattern.state === 'let go' && (
+      {pattern.state === 'retired' && (
         <p className="mb-3 border-l-4 border-ink bg-tint px-3 py-1.5">
           <b>Let go.</b> {pattern.why ?? 'No reason was noted.'}
         </p>
@@ -213,36 +213,36 @@ export function PatternAccount() {
         </Empty>
       )}
       {carried === null && person && <FirstCuts personId={person.id} patternId={pattern.id} unit={unit} />}
-      {carried === null && schools}
+      {carried === null && sizingMethods}
       {carried && (
         <>
           <Account
             input={input}
             carried={carried}
             wears={wears}
-            costOf={(make) => makeCost(make, makes ?? [], patterns ?? [], input.cloths, currency)}
+            costOf={(make) => makeCost(make, makes ?? [], patterns ?? [], input.fabrics, currency)}
             unit={unit}
             chosen={shown?.zone}
             tools={
               <TwoPicturesButton
                 makes={versionsOf(input).map((make) => ({ make, pattern, name: `version ${make.version}` }))}
-                cloths={input.cloths}
+                fabrics={input.fabrics}
               />
             }
             onWhy={(zone) => {
               setChart(zone);
               setWhy(zone);
             }}
-            plannedCloth={
+            plannedFabric={
               <SelectField
-                label="Planned cloth"
+                label="Planned fabric"
                 labelHidden
-                value={clothId}
-                onChange={(e) => setClothId(e.target.value)}
+                value={fabricId}
+                onChange={(e) => setFabricId(e.target.value)}
                 className="-mx-1 [&_select]:w-full [&_select]:border-rule2 [&_select]:bg-transparent"
               >
                 <option value="">{pattern.wants.structure === 'knit' ? 'a knit that gives as asked' : 'a woven as the pattern asks'}</option>
-                {input.cloths.map((c) => (
+                {input.fabrics.map((c) => (
                   <option key={c.id} value={c.id}>
                     {c.name}
                   </option>
@@ -268,7 +268,7 @@ export function PatternAccount() {
                 <p className="text-ink2">Nothing is noted on the fit yet: mark a zone on a make’s page, and the best cut closes in.</p>
               )}
               <VersionFigure input={input} unit={unit} onZone={setChart} />
-              {schools}
+              {sizingMethods}
             </div>
             <div className="flex flex-col gap-4">
               {again && <SewItAgain found={again} />}

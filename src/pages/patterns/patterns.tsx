@@ -5,7 +5,7 @@ import { byDay } from '../../core/units/date';
 import { FIT_CLASS_WORDS } from '../../core/body/fit-class';
 import { zoneOf } from '../../core/body/zones';
 import type { Pattern } from '../../core/records';
-import { useCloths, useMakes, usePatterns, usePeople, usePerson, useUnit } from '../../data/queries';
+import { useFabrics, useMakes, usePatterns, usePeople, usePerson, useUnit } from '../../data/queries';
 import { useCaseTables } from '../../data/case-tables';
 import { today } from '../../data/today';
 import { percent } from '../../core/units/percent';
@@ -18,19 +18,19 @@ import { useSummaries } from '../../workers/use-reckoning';
 export function Patterns() {
   const patterns = usePatterns();
   const makes = useMakes();
-  const cloths = useCloths();
+  const fabrics = useFabrics();
   const people = usePeople();
   const person = usePerson();
   const unit = useUnit();
   const [filter, setFilter] = useState('');
   const plan = useMemo(() => ({ date: today(), unit }), [unit]);
   const found = useSummaries(person?.id, plan, useCaseTables());
-  if (!patterns || !makes || !cloths) return null;
+  if (!patterns || !makes || !fabrics) return null;
 
   const words = filter.toLowerCase().split(/\s+/).filter(Boolean);
   const rows = [...patterns]
     .filter((p) => words.every((w) => `${p.name} ${p.designer ?? ''} ${p.kind}`.toLowerCase().includes(w)))
-    .sort((a, b) => Number(a.state === 'let go') - Number(b.state === 'let go') || a.name.localeCompare(b.name));
+    .sort((a, b) => Number(a.state === 'retired') - Number(b.state === 'retired') || a.name.localeCompare(b.name));
   const summaryOf = (p: Pattern) => found?.find((s) => s.patternId === p.id);
   const lastOf = (p: Pattern) =>
     makes
@@ -80,7 +80,7 @@ export function Patterns() {
                 return (
                   <tr key={p.id} className="relative border-b border-rule hover:bg-tint focus-within:bg-tint">
                     <td className="px-3 py-1">
-                      <GarmentPicture small pattern={p} make={last} cloths={cloths} className="h-[46px] w-10" />
+                      <GarmentPicture small pattern={p} make={last} fabrics={fabrics} className="h-[46px] w-10" />
                     </td>
                     <td className="px-3 py-1">
                       <Link to={`/patterns/${p.id}`} className="font-serif text-[17px] after:absolute after:inset-0">
@@ -96,14 +96,14 @@ export function Patterns() {
                       {forOther && <span className="text-small text-ink2"> for {forOther}</span>}
                     </td>
                     <td className="px-3 py-1">
-                      {p.state === 'let go' ? (
+                      {p.state === 'retired' ? (
                         <span className="text-ink2 italic">let go</span>
                       ) : !summary?.weakest ? (
                         <span className="text-small text-ink2">{summary ? 'nothing noted yet' : '…'}</span>
                       ) : (
                         <span className="text-amber">{summary.changes.length === 0 ? 'as last time' : `change ${zoneList(summary.changes)}`}</span>
                       )}
-                      {p.state !== 'let go' && summary && summary.toMark > 0 && (
+                      {p.state !== 'retired' && summary && summary.toMark > 0 && (
                         <span className="block text-small text-ink2">{summary.toMark} to mark on the paper</span>
                       )}
                     </td>

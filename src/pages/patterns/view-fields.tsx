@@ -3,7 +3,7 @@ import { effectContext } from '../../core/garment/case';
 import { FIT_CLASS_WORDS } from '../../core/body/fit-class';
 import type { LengthUnit } from '../../core/units/length';
 import { zoneOf, type ZoneId } from '../../core/body/zones';
-import { ClothNeed, FlatDetails, Opening, Pattern, View } from '../../core/records';
+import { FabricNeed, FlatDetails, Opening, Pattern, View } from '../../core/records';
 import { newId } from '../../data/new-id';
 import { AlterationEntry } from '../../parts/alteration-entry';
 import { RecordField } from '../../parts/record-field';
@@ -11,7 +11,7 @@ import { RecordRows } from '../../parts/record-rows';
 import { ZonePills } from '../../parts/zone-pills';
 import { Fold } from '../../ui/fold';
 
-/** One view of a pattern: which zones decide its fit, how it closes, the cloth it takes, how it is drawn, and what is always changed for looks. */
+/** One view of a pattern: which zones decide its fit, how it closes, the fabric it takes, how it is drawn, and what is always changed for looks. */
 export function ViewFields({
   pattern,
   view,
@@ -73,18 +73,18 @@ export function ViewFields({
             ))}
           </div>
         </Fold>
-        <Fold head="Cloth it takes" said={view.clothTable.length === 0 ? '' : `${view.clothTable.length} of the table`}>
+        <Fold head="Fabric it takes" said={view.fabricTable.length === 0 ? '' : `${view.fabricTable.length} of the table`}>
           <div className="mb-1 flex flex-wrap gap-3">
             <RecordField of={View.shape} name="widest" value={view.widest} onValue={(widest) => onView({ widest })} className="w-44" />
             <RecordField of={View.shape} name="longest" value={view.longest} onValue={(longest) => onView({ longest })} className="w-44" />
           </div>
           <RecordRows
-            of={ClothNeed.shape}
+            of={FabricNeed.shape}
             names={['width', 'length', 'sizes']}
-            rows={view.clothTable.map((row, i) => ({ ...row, id: row.id ?? String(i) }))}
+            rows={view.fabricTable.map((row, i) => ({ ...row, id: row.id ?? String(i) }))}
             blank={() => ({ id: newId(), width: 140, length: 150 })}
-            add="a line of the cloth table"
-            onRows={(clothTable) => onView({ clothTable })}
+            add="a line of the fabric table"
+            onRows={(fabricTable) => onView({ fabricTable })}
           />
         </Fold>
         <Fold head="Always changed for looks" said={view.wishes.length === 0 ? '' : `${view.wishes.length} kept from make to make`}>

@@ -1,4 +1,4 @@
-import { reckonedMakes } from '../../core/forecast/carry-forward';
+import { countedVersions } from '../../core/forecast/carry-forward';
 import { versionsOf, type PatternCase } from '../../core/garment/case';
 import { outcomeWords } from '../../core/forecast/words';
 import type { LengthUnit } from '../../core/units/length';
@@ -24,7 +24,7 @@ function EffectLine({ effect, unit }: { effect: Effect; unit: LengthUnit }) {
 /** What was changed from one version to the last, and what that did to each fit note. */
 export function WhatChanged({ input }: { input: PatternCase }) {
   const unit = useUnit();
-  const makes = versionsOf({ ...input, makes: reckonedMakes(input) });
+  const makes = versionsOf({ ...input, makes: countedVersions(input) });
   const later = makes.at(-1);
   const earlier = makes.at(-2);
   if (!later || !earlier) return null;
@@ -39,7 +39,7 @@ export function WhatChanged({ input }: { input: PatternCase }) {
         {found.map((d, i) => (
           <li key={i}>{differenceWords(d, unit)}</li>
         ))}
-        {found.length === 0 && <li>cut and cloth were the same</li>}
+        {found.length === 0 && <li>cut and fabric were the same</li>}
       </ul>
       {effects.length > 0 && (
         <>

@@ -13,7 +13,7 @@ import { useBodies, useMakes, usePeople, useUnit } from '../../data/queries';
 import { changeSettings } from '../../data/settings';
 import { removalOf } from '../../data/removal';
 import { today } from '../../data/today';
-import { keep } from '../../parts/keep';
+import { save } from '../../parts/save';
 import { RecordField } from '../../parts/record-field';
 import { Button } from '../../ui/button';
 import { TextField } from '../../ui/field';
@@ -29,7 +29,7 @@ function NewPerson() {
   const add = async () => {
     if (name.trim() === '') return setProblem('Give the person a name; a short one will do.');
     const id = newId();
-    await keep(`${name.trim()} added`, [{ table: 'people', put: { id, name: name.trim(), child: false } }]);
+    await save(`${name.trim()} added`, [{ table: 'people', put: { id, name: name.trim(), child: false } }]);
     await changeSettings(db, { personId: id });
     void navigate(`/people/${id}`);
   };
@@ -94,12 +94,12 @@ function Measures({ personId }: { personId: string }) {
 
   const sets = bodies.filter((b) => b.personId === person.id).sort((a, b) => byDay(b.date, a.date));
   const editSet = (set: MeasurementSet, part: Partial<MeasurementSet>) =>
-    void keep(`measures of ${person.name}`, [{ table: 'bodies', from: set, to: { ...set, ...part } }]);
+    void save(`measures of ${person.name}`, [{ table: 'bodies', from: set, to: { ...set, ...part } }]);
   const savePerson = (part: Partial<typeof person>) =>
-    void keep(`change of ${person.name}`, [{ table: 'people', from: person, to: { ...person, ...part } }]);
+    void save(`change of ${person.name}`, [{ table: 'people', from: person, to: { ...person, ...part } }]);
   const measureToday = () => {
     if (sets.some((s) => s.date === today())) return toast('There is a column for today already.');
-    void keep(`measures of ${person.name}`, [{ table: 'bodies', put: { id: newId(), personId: person.id, date: today(), measures: {} } }]);
+    void save(`measures of ${person.name}`, [{ table: 'bodies', put: { id: newId(), personId: person.id, date: today(), measures: {} } }]);
   };
   // Only the latest set is asked about: what was let stand before was meant.
   const doubts = sets.map((s, i) => (i === 0 ? doubtsOf(s.measures, sets[1]?.measures) : []));
@@ -107,7 +107,7 @@ function Measures({ personId }: { personId: string }) {
   const remove = async () => {
     if (makes.some((m) => m.personId === person.id))
       return toast(`Garments of the ledger were made for ${person.name}: they are kept, and so is the person.`);
-    await keep(`${person.name} removed`, await removalOf(db, 'people', person.id));
+    await save(`${person.name} removed`, await removalOf(db, 'people', person.id));
     void navigate('/');
   };
 

@@ -10,7 +10,7 @@ import { RecordRows } from '../../parts/record-rows';
 /** Which bands of a plan were measured. */
 export const bandsSaid = ({ bands = [] }: Plan) => bands.map((b) => zoneOf(b.zone).label).join(', ');
 
-/** Bands, cuffs and straps as they lie on the cloth: folds and pieces are multiplied out, and what results is checked against the body. */
+/** Bands, cuffs and straps as they lie on the fabric: folds and pieces are multiplied out, and what results is checked against the body. */
 export function Bands({ plan, view, allowance, onBands }: { plan: Plan; view: View; allowance: number; onBands: (bands: BandPiece[]) => void }) {
   const unit = useUnit();
   const bands = plan.bands ?? [];

@@ -2,15 +2,15 @@ import clsx from 'clsx';
 import { Check as Tick, CircleAlert, Info, OctagonAlert } from 'lucide-react';
 import { checksFor, type Check, type Weight } from '../../core/plan/checks';
 import type { Plan } from '../../core/records';
-import { keep } from '../../parts/keep';
+import { save } from '../../parts/save';
 import type { PlanInWork } from './use-plan';
 
 type State = Plan['checks'][string];
 
 const WEIGHT: Record<Weight, { readonly icon: typeof Info; readonly words: string }> = {
-  stop: { icon: OctagonAlert, words: 'would spoil the cut' },
-  heed: { icon: CircleAlert, words: 'see to it' },
-  know: { icon: Info, words: 'good to know' },
+  blocker: { icon: OctagonAlert, words: 'would spoil the cut' },
+  warning: { icon: CircleAlert, words: 'see to it' },
+  info: { icon: Info, words: 'good to know' },
 };
 const ACTS: readonly { readonly state: State; readonly act: string }[] = [
   { state: 'done', act: 'seen to' },
@@ -20,7 +20,7 @@ const ACTS: readonly { readonly state: State; readonly act: string }[] = [
 
 /** Says something of a check, or takes it back where it was said already. */
 export function sayOfCheck(plan: Plan, check: Pick<Check, 'id' | 'words'>, state: State): void {
-  void keep(`check: ${check.words}`, [
+  void save(`check: ${check.words}`, [
     {
       table: 'plans',
       id: plan.id,
@@ -35,7 +35,7 @@ export function sayOfCheck(plan: Plan, check: Pick<Check, 'id' | 'words'>, state
 /** What to look at before the scissors: each can be ticked, put off or waved away. */
 export function BeforeCutting({ work: { plan, request } }: { work: PlanInWork }) {
   const checks = checksFor(request);
-  const open = checks.filter((c) => plan.checks[c.id] === undefined && c.weight !== 'know').length;
+  const open = checks.filter((c) => plan.checks[c.id] === undefined && c.weight !== 'info').length;
   return (
     <section aria-labelledby="before">
       <h2 id="before" className="text-[17px]">
@@ -51,9 +51,14 @@ export function BeforeCutting({ work: { plan, request } }: { work: PlanInWork })
           return (
             <li key={c.id} className="flex flex-wrap items-start gap-x-3 gap-y-1 border-b border-rule py-1">
               <span className={clsx('flex min-w-56 flex-1 items-start gap-1.5', state !== undefined && 'text-ink2')}>
-                <Icon size={15} role="img" aria-label={words} className={clsx('mt-0.5 shrink-0', c.weight === 'stop' ? 'text-ink' : 'text-ink2')} />
+                <Icon
+                  size={15}
+                  role="img"
+                  aria-label={words}
+                  className={clsx('mt-0.5 shrink-0', c.weight === 'blocker' ? 'text-ink' : 'text-ink2')}
+                />
                 <span>
-                  <span className={clsx(c.weight === 'stop' && state === undefined && 'font-semibold', state === 'done' && 'line-through')}>
+                  <span className={clsx(c.weight === 'blocker' && state === undefined && 'font-semibold', state === 'done' && 'line-through')}>
                     {c.words}
                   </span>
                   {c.detail && <span className="block text-small text-ink2">{c.detail}</span>}

@@ -64,7 +64,7 @@ function Between({ from, to, at }: NonNullable<TraceLine['between']>) {
   );
 }
 
-/** One page to take to the table: what to trace, what to alter in which order, the cloth, the checks, and what was learned. */
+/** One page to take to the table: what to trace, what to alter in which order, the fabric, the checks, and what was learned. */
 export function CutSheetPage() {
   const { planId } = useParams();
   const work = usePlanInWork(planId);
@@ -135,9 +135,9 @@ export function CutSheetPage() {
               </ul>
             )}
           </Part>
-          <Part wide head={sheet.cloths[0] ? `Cloth: ${sheet.cloths[0].name}` : 'Cloth'}>
-            {sheet.cloths.length === 0 ? (
-              <p className="py-1">No cloth is chosen in the plan yet.</p>
+          <Part wide head={sheet.fabrics[0] ? `Fabric: ${sheet.fabrics[0].name}` : 'Fabric'}>
+            {sheet.fabrics.length === 0 ? (
+              <p className="py-1">No fabric is chosen in the plan yet.</p>
             ) : (
               <table className="w-full border-collapse">
                 <thead className="text-left text-small text-ink2 [&_th]:font-normal">
@@ -145,12 +145,12 @@ export function CutSheetPage() {
                     <th scope="col">Part</th>
                     <th scope="col">Needed</th>
                     <th scope="col" className="text-right">
-                      On the shelf
+                      In the stash
                     </th>
                   </tr>
                 </thead>
                 <tbody>
-                  {sheet.cloths.map((c) => (
+                  {sheet.fabrics.map((c) => (
                     <tr key={`${c.part} ${c.name}`} className="border-b border-rule2">
                       <th scope="row" className="py-1 text-left font-normal">
                         {c.part}: {c.name}

@@ -51,8 +51,8 @@ export function PlanChances({ zones, sized }: { zones: readonly PlannedZone[]; s
                   <td>{about(z.x)}</td>
                   <td className="text-small text-ink2">
                     {about(z.best.median)}
-                    {z.clothTooFar
-                      ? ': this cloth gives too differently; a toile'
+                    {z.fabricTooFar
+                      ? ': this fabric gives too differently; a toile'
                       : z.atBest - z.chance > WORTH_CHANGING && `, ${percent(z.atBest)} there`}
                   </td>
                   <td className="text-right">{percent(z.chance)}</td>

@@ -5,12 +5,12 @@ import { viewOf } from '../../core/garment/case';
 import { Plan } from '../../core/records';
 import { newId } from '../../data/new-id';
 import { useLists, useUnit } from '../../data/queries';
-import { ClothUses } from '../../parts/fabric-uses';
+import { FabricUses } from '../../parts/fabric-uses';
 import { CutFields } from '../../parts/cut-fields';
 import { GarmentPicture } from '../../parts/garment-picture';
-import { keep } from '../../parts/keep';
+import { save } from '../../parts/save';
 import { RecordField } from '../../parts/record-field';
-import { SIZES_HEAD, SizeSchools } from '../../parts/size-schools';
+import { SIZES_HEAD, SizingMethods } from '../../parts/sizing-methods';
 import { ZonePills } from '../../parts/zone-pills';
 import { Button } from '../../ui/button';
 import { SelectField } from '../../ui/field';
@@ -18,7 +18,7 @@ import { Fold } from '../../ui/fold';
 import { Empty, PageHead } from '../../ui/page-head';
 import { Bands, bandsSaid } from './bands';
 import { BeforeCutting } from './before-cutting';
-import { ClothsThatSuit } from './fabrics-that-suit';
+import { FabricsThatSuit } from './fabrics-that-suit';
 import { ExpectedBody } from './expected-body';
 import { PlanChances } from './plan-chances';
 import { RoomToGrow } from './room-to-grow';
@@ -37,13 +37,13 @@ const PART_WORDS: Partial<Record<keyof Plan, string>> = {
   size: 'size',
   sizeLines: 'size lines',
   alterations: 'alterations',
-  cloths: 'cloth',
+  fabrics: 'fabric',
   bodyId: 'body',
   expected: 'expected body',
   bands: 'bands',
 };
 
-/** A plan: what will be cut, in which cloth, for when. Each change is saved as it is made. */
+/** A plan: what will be cut, in which fabric, for when. Each change is saved as it is made. */
 export function PlanPage() {
   const { planId } = useParams();
   const work = usePlanInWork(planId);
@@ -58,13 +58,13 @@ function PlanDesk({ work }: { work: PlanInWork }) {
   const zones = usePlanChances(work);
   if (!lists) return null;
   const { plan, input, person, make } = work;
-  const { pattern, bodies, cloths } = input;
+  const { pattern, bodies, fabrics } = input;
   const change = (part: Partial<Plan>) =>
-    void keep(`${PART_WORDS[Object.keys(part)[0] as keyof Plan] ?? 'a part'} of the plan for ${pattern.name}`, [
+    void save(`${PART_WORDS[Object.keys(part)[0] as keyof Plan] ?? 'a part'} of the plan for ${pattern.name}`, [
       { table: 'plans', from: plan, to: { ...plan, ...part } },
     ]);
   const remove = async () => {
-    if (await keep(`plan for ${pattern.name} removed`, [{ table: 'plans', remove: plan.id }])) toast('The plan is removed. Ctrl Z brings it back.');
+    if (await save(`plan for ${pattern.name} removed`, [{ table: 'plans', remove: plan.id }])) toast('The plan is removed. Ctrl Z brings it back.');
     void navigate('/sew-next');
   };
   return (
@@ -138,7 +138,7 @@ function PlanDesk({ work }: { work: PlanInWork }) {
           </section>
           {pattern.charts.length > 0 && (
             <Fold head={SIZES_HEAD} open={plan.size === undefined}>
-              <SizeSchools patternId={pattern.id} person={person} plan={work.cut} take="Cut the blend" each onTake={(cut) => change(cut)} />
+              <SizingMethods patternId={pattern.id} person={person} plan={work.cut} take="Cut the blend" each onTake={(cut) => change(cut)} />
             </Fold>
           )}
           <Fold
@@ -151,29 +151,31 @@ function PlanDesk({ work }: { work: PlanInWork }) {
           <Fold head="Bands as they are on the paper" said={bandsSaid(plan)} open={(plan.bands ?? []).length > 0}>
             <Bands plan={plan} view={viewOf(pattern, make)} allowance={pattern.allowance ?? USUAL_ALLOWANCE} onBands={(bands) => change({ bands })} />
           </Fold>
-          <section aria-labelledby="cloth">
-            <h2 id="cloth" className="mb-1 text-[17px]">
-              In which cloth
+          <section aria-labelledby="fabric">
+            <h2 id="fabric" className="mb-1 text-[17px]">
+              In which fabric
             </h2>
-            <ClothUses
+            <FabricUses
               make={make}
               pattern={pattern}
-              cloths={cloths}
+              fabrics={fabrics}
               bodies={bodies}
               unit={unit}
               entering
-              onUses={(uses) => change({ cloths: uses })}
+              onUses={(uses) => change({ fabrics: uses })}
             />
-            <Fold head="What lies on the shelf for it" open={!plan.cloths.some((u) => u.part === 'main')}>
-              <ClothsThatSuit
+            <Fold head="What the stash has for it" open={!plan.fabrics.some((u) => u.part === 'main')}>
+              <FabricsThatSuit
                 work={work}
-                onTake={(clothId) => change({ cloths: [...plan.cloths.filter((u) => u.part !== 'main'), { id: newId(), clothId, part: 'main' }] })}
+                onTake={(fabricId) =>
+                  change({ fabrics: [...plan.fabrics.filter((u) => u.part !== 'main'), { id: newId(), fabricId, part: 'main' }] })
+                }
               />
             </Fold>
           </section>
         </div>
         <div className="flex flex-col gap-5">
-          <GarmentPicture pattern={pattern} make={make} cloths={cloths} className="h-[180px] w-[150px]" />
+          <GarmentPicture pattern={pattern} make={make} fabrics={fabrics} className="h-[180px] w-[150px]" />
           {zones && <PlanChances zones={zones} sized={plan.size !== undefined || pattern.charts.length === 0} />}
           {person.child && <RoomToGrow work={work} onChange={change} />}
           {zones && <ToileFirst work={work} zones={zones} onToile={() => change({ kind: 'toile' })} />}

@@ -17,7 +17,7 @@ import { newId } from '../../data/new-id';
 import { useSettings, useUnit, useWearCounts } from '../../data/queries';
 import { today } from '../../data/today';
 import { useWardrobe } from '../../data/wardrobe';
-import { keep } from '../../parts/keep';
+import { save } from '../../parts/save';
 import { RecordField } from '../../parts/record-field';
 import { Button } from '../../ui/button';
 import { Dialog } from '../../ui/dialog';
@@ -37,7 +37,7 @@ interface Line {
   readonly own: OwnDecision | undefined;
   readonly seasons: readonly Season[];
   readonly expected: { readonly wears: number | undefined; readonly costPerWear: number | undefined };
-  /** With the cloth that was chosen; undefined where none was. */
+  /** With the fabric that was chosen; undefined where none was. */
   readonly match: Match | undefined;
 }
 
@@ -48,7 +48,7 @@ function Disagree({ line, person, onClose }: { line: Line; person: Person; onClo
   const said = why.trim();
   const enter = () => {
     const own: OwnDecision = { id: newId(), personId: person.id, date: today(), answer, why: said };
-    void keep(`my answer for ${line.pattern.name}: ${answer}`, [
+    void save(`my answer for ${line.pattern.name}: ${answer}`, [
       { table: 'patterns', id: line.pattern.id, edit: (now) => ({ ...now, decided: [...now.decided.filter((d) => d.personId !== person.id), own] }) },
     ]);
     toast(`${line.pattern.name}: ${answer}. Ctrl Z takes it back.`);
@@ -72,8 +72,8 @@ function Disagree({ line, person, onClose }: { line: Line; person: Person; onClo
   );
 }
 
-/** Every pattern with its answer, the evidence, and what would change it; narrowed by kind, season, cloth and time to spare. */
-export function Reckoning({ person, onPlan }: { person: Person; onPlan: (patternId: string, clothId: string | undefined) => void }) {
+/** Every pattern with its answer, the evidence, and what would change it; narrowed by kind, season, fabric and time to spare. */
+export function Reckoning({ person, onPlan }: { person: Person; onPlan: (patternId: string, fabricId: string | undefined) => void }) {
   const tables = useCaseTables();
   const unit = useUnit();
   const wears = useWearCounts();
@@ -84,9 +84,9 @@ export function Reckoning({ person, onPlan }: { person: Person; onPlan: (pattern
   const [kind, setKind] = useState('');
   const [season, setSeason] = useState('');
   const [hours, setHours] = useState('');
-  const [clothId, setClothId] = useState<string>();
+  const [fabricId, setFabricId] = useState<string>();
   const [asked, setAsked] = useState<Line>();
-  const cloth = tables?.cloths.find((c) => c.id === clothId);
+  const fabric = tables?.fabrics.find((c) => c.id === fabricId);
 
   const lines = useMemo((): Line[] => {
     if (!tables || !reckoned || !hanging || !wears) return [];
@@ -98,8 +98,8 @@ export function Reckoning({ person, onPlan }: { person: Person; onPlan: (pattern
         if (!pattern) return [];
         const best = r.bestId === undefined ? undefined : byMake.get(r.bestId);
         const own = ownDecision(pattern, person.id);
-        const cost = best && makeCost(best.make, tables.makes, tables.patterns, tables.cloths, currency);
-        const input = cloth && caseOf(pattern, person.id, tables);
+        const cost = best && makeCost(best.make, tables.makes, tables.patterns, tables.fabrics, currency);
+        const input = fabric && caseOf(pattern, person.id, tables);
         const next = input && startMake(input, person.id, today(), lastVersion(input));
         return [
           {
@@ -112,12 +112,12 @@ export function Reckoning({ person, onPlan }: { person: Person; onPlan: (pattern
               wears: best?.expected,
               costPerWear: cost && cost.total > 0 ? perWear(cost.total, wears.get(best.make.id)?.times ?? 0) : undefined,
             },
-            match: input && next && matchOf(input, next, cloth, today(), unit),
+            match: input && next && matchOf(input, next, fabric, today(), unit),
           },
         ];
       }),
     );
-  }, [tables, reckoned, hanging, wears, person, currency, cloth, unit]);
+  }, [tables, reckoned, hanging, wears, person, currency, fabric, unit]);
   if (!tables || !reckoned) return null;
 
   const toSpare = Number(hours.replace(',', '.'));
@@ -130,7 +130,7 @@ export function Reckoning({ person, onPlan }: { person: Person; onPlan: (pattern
   const groups = DECISIONS.map((answer) => ({ answer, of: shown.filter((l) => l.answer === answer) })).filter((g) => g.of.length > 0);
   const kinds = GARMENT_KINDS.filter((k) => lines.some((l) => l.pattern.kind === k));
   const wantSoMany = (of: (typeof GARMENT_KINDS)[number], number: number | undefined) =>
-    keep(`how many of ${of} ${person.name} wants`, [
+    save(`how many of ${of} ${person.name} wants`, [
       {
         table: 'people',
         id: person.id,
@@ -141,7 +141,7 @@ export function Reckoning({ person, onPlan }: { person: Person; onPlan: (pattern
       },
     ]);
   const takeBack = ({ pattern }: Line) =>
-    void keep(`my answer for ${pattern.name} taken back`, [
+    void save(`my answer for ${pattern.name} taken back`, [
       { table: 'patterns', id: pattern.id, edit: (now) => ({ ...now, decided: now.decided.filter((d) => d.personId !== person.id) }) },
     ]);
 
@@ -165,16 +165,16 @@ export function Reckoning({ person, onPlan }: { person: Person; onPlan: (pattern
         </SelectField>
         <TextField label="Hours to spare" inputMode="decimal" value={hours} onChange={(e) => setHours(e.target.value)} className="[&_input]:w-20" />
         <Pick
-          label="In a cloth of the shelf"
-          placeholder="any cloth"
-          value={clothId}
-          options={tables.cloths.filter((c) => c.pieces.length > 0).map((c) => ({ id: c.id, label: c.name, detail: c.structure }))}
-          onPick={setClothId}
+          label="In a fabric of the stash"
+          placeholder="any fabric"
+          value={fabricId}
+          options={tables.fabrics.filter((c) => c.pieces.length > 0).map((c) => ({ id: c.id, label: c.name, detail: c.structure }))}
+          onPick={setFabricId}
           className="w-56"
         />
-        {clothId && (
-          <Button quiet onClick={() => setClothId(undefined)}>
-            any cloth
+        {fabricId && (
+          <Button quiet onClick={() => setFabricId(undefined)}>
+            any fabric
           </Button>
         )}
       </div>
@@ -246,7 +246,7 @@ export function Reckoning({ person, onPlan }: { person: Person; onPlan: (pattern
                       I disagree …
                     </Button>
                   )}
-                  <Button aria-label={`Plan ${l.pattern.name}`} onClick={() => onPlan(l.pattern.id, clothId)}>
+                  <Button aria-label={`Plan ${l.pattern.name}`} onClick={() => onPlan(l.pattern.id, fabricId)}>
                     Plan it
                   </Button>
                 </span>
@@ -255,9 +255,9 @@ export function Reckoning({ person, onPlan }: { person: Person; onPlan: (pattern
           </ul>
         </section>
       ))}
-      {not.length > 0 && cloth && (
-        <section aria-label={`Not in ${cloth.name}`} className="mb-3">
-          <h3 className="font-serif text-[16px] italic">Not in {cloth.name}</h3>
+      {not.length > 0 && fabric && (
+        <section aria-label={`Not in ${fabric.name}`} className="mb-3">
+          <h3 className="font-serif text-[16px] italic">Not in {fabric.name}</h3>
           <ul className="border-t border-rule text-small">
             {not.map((l) => (
               <li key={l.pattern.id} className="border-b border-rule py-1">

@@ -4,7 +4,7 @@ import type { ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { toast } from 'react-toastify';
 import { makesOf, nextVersion } from '../../core/garment/case';
-import { mainCloth } from '../../core/garment/stretch';
+import { mainFabric } from '../../core/garment/stretch';
 import { daysBetween } from '../../core/body/measures';
 import { byDay } from '../../core/units/date';
 import { calendarDays } from '../../core/plan/calendar';
@@ -12,10 +12,10 @@ import { PlanList, type Plan } from '../../core/records';
 import { makeOfPlan, planOfMake } from '../../core/make/plan-to-make';
 import { useCaseTables } from '../../data/case-tables';
 import { newId } from '../../data/new-id';
-import { useCloths, useLists, useMakes, usePatterns, usePeople, usePerson, usePlans, useUnit } from '../../data/queries';
+import { useFabrics, useLists, useMakes, usePatterns, usePeople, usePerson, usePlans, useUnit } from '../../data/queries';
 import { today } from '../../data/today';
 import { GarmentPicture } from '../../parts/garment-picture';
-import { keep } from '../../parts/keep';
+import { save } from '../../parts/save';
 import { saveFile } from '../../parts/save-file';
 import { RecordRows } from '../../parts/record-rows';
 import { reordered } from '../../parts/reorder';
@@ -57,34 +57,34 @@ export function SewNext() {
   const lists = useLists();
   const patterns = usePatterns();
   const makes = useMakes();
-  const cloths = useCloths();
+  const fabrics = useFabrics();
   const people = usePeople();
   const person = usePerson();
   const tables = useCaseTables();
   const unit = useUnit();
-  if (!plans || !lists || !patterns || !makes || !cloths || !people) return null;
+  if (!plans || !lists || !patterns || !makes || !fabrics || !people) return null;
 
   const open = plans.filter((p) => p.state === 'open');
   const groups = [
     ...[...lists].sort((a, b) => byDay(a.due ?? '9999', b.due ?? '9999')).map((list) => ({ list, plans: plans.filter((p) => p.listId === list.id) })),
     { list: undefined, plans: plans.filter((p) => !p.listId || !lists.some((l) => l.id === p.listId)) },
   ];
-  const put = (plan: Plan, part: Partial<Plan>, label: string) => void keep(label, [{ table: 'plans', from: plan, to: { ...plan, ...part } }]);
+  const put = (plan: Plan, part: Partial<Plan>, label: string) => void save(label, [{ table: 'plans', from: plan, to: { ...plan, ...part } }]);
   const reorder = (ids: readonly string[], list: string | undefined) =>
-    void keep(
+    void save(
       `order of the plans ${list ? `of ${list}` : 'on no list'}`,
       reordered(plans, ids).map((change) => ({ table: 'plans', ...change })),
     );
-  const begin = async (patternId: string, clothId?: string) => {
+  const begin = async (patternId: string, fabricId?: string) => {
     const pattern = patterns.find((p) => p.id === patternId)!;
     if (!person) return void navigate('/people/new');
-    const input = { pattern, makes: makesOf(makes, pattern.id, person.id), bodies: [], cloths };
+    const input = { pattern, makes: makesOf(makes, pattern.id, person.id), bodies: [], fabrics };
     // What is carried forward is planned; a pattern never cut begins as it was drafted.
     const carried =
-      tables && (await engine(tables).account(person.id, patternId, { date: today(), unit, ...(clothId === undefined ? {} : { clothId }) }));
+      tables && (await engine(tables).account(person.id, patternId, { date: today(), unit, ...(fabricId === undefined ? {} : { fabricId }) }));
     const begun = planOfMake(startMake(input, person.id, today(), carried?.next ?? lastVersion(input)), newId(), today());
-    const plan = clothId === undefined ? begun : { ...begun, cloths: [{ id: newId(), clothId, part: 'main' as const }] };
-    if (await keep(`plan: ${pattern.name}`, [{ table: 'plans', put: plan }])) void navigate(`/sew-next/${plan.id}`);
+    const plan = fabricId === undefined ? begun : { ...begun, fabrics: [{ id: newId(), fabricId, part: 'main' as const }] };
+    if (await save(`plan: ${pattern.name}`, [{ table: 'plans', put: plan }])) void navigate(`/sew-next/${plan.id}`);
   };
 
   /** The pattern of a plan, the version it will be, and its name. */
@@ -108,10 +108,10 @@ export function SewNext() {
 
   const line = (plan: Plan) => {
     const { pattern, version, name, numbered } = cutOf(plan);
-    const cloth = mainCloth(plan, cloths).cloth;
+    const fabric = mainFabric(plan, fabrics).fabric;
     return (
       <SortedLine key={plan.id} id={plan.id} name={name}>
-        <GarmentPicture small pattern={pattern} make={makeOfPlan(plan, plan.id, version, plan.added)} cloths={cloths} className="h-[52px] w-11" />
+        <GarmentPicture small pattern={pattern} make={makeOfPlan(plan, plan.id, version, plan.added)} fabrics={fabrics} className="h-[52px] w-11" />
         <span className="min-w-48 flex-1">
           <Link to={`/sew-next/${plan.id}`} className="font-serif text-[16px] underline-offset-4 hover:underline">
             {plan.state === 'open' ? numbered : name}
@@ -120,7 +120,7 @@ export function SewNext() {
             {[
               plan.kind === 'garment' ? '' : plan.kind,
               `for ${people.find((p) => p.id === plan.personId)?.name ?? 'somebody'}`,
-              cloth ? `in ${cloth.name}` : 'cloth not chosen',
+              fabric ? `in ${fabric.name}` : 'fabric not chosen',
               plan.due && `by ${day(plan.due)}`,
               plan.words,
             ]
@@ -179,12 +179,12 @@ export function SewNext() {
           label="Plan the next version of"
           placeholder="type a pattern’s name"
           value={undefined}
-          options={patterns.filter((p) => p.state !== 'let go').map((p) => ({ id: p.id, label: p.name, detail: p.designer ?? '' }))}
+          options={patterns.filter((p) => p.state !== 'retired').map((p) => ({ id: p.id, label: p.name, detail: p.designer ?? '' }))}
           onPick={(id) => void begin(id)}
           className="w-72 max-w-full"
         />
       </div>
-      {plans.length === 0 && <Empty>A plan holds pattern, cloth, size lines and alterations, and becomes a make with nothing typed twice.</Empty>}
+      {plans.length === 0 && <Empty>A plan holds pattern, fabric, size lines and alterations, and becomes a make with nothing typed twice.</Empty>}
       {groups
         .filter((g) => g.plans.length > 0 || g.list)
         .map(({ list, plans: of }) => {
@@ -212,7 +212,7 @@ export function SewNext() {
             </section>
           );
         })}
-      {person && <Reckoning person={person} onPlan={(patternId, clothId) => void begin(patternId, clothId)} />}
+      {person && <Reckoning person={person} onPlan={(patternId, fabricId) => void begin(patternId, fabricId)} />}
       <Fold head="Lists" said={lists.map((l) => l.name).join(', ')}>
         <RecordRows
           of={PlanList.shape}
@@ -223,7 +223,7 @@ export function SewNext() {
           widths={{ name: 'w-56', note: 'min-w-48 flex-1' }}
           onRows={(rows) => {
             const gone = lists.filter((l) => !rows.some((r) => r.id === l.id));
-            void keep(gone.length > 0 ? `list “${gone[0]!.name}” removed` : 'a list', [
+            void save(gone.length > 0 ? `list “${gone[0]!.name}” removed` : 'a list', [
               ...gone.map((l) => ({ table: 'lists' as const, remove: l.id })),
               // Its plans stay, on no list.
               ...plans

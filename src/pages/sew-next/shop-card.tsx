@@ -3,17 +3,17 @@ import { Link, useSearchParams } from 'react-router';
 import { toast } from 'react-toastify';
 import { lastVersion } from '../../core/forecast/carry-forward';
 import { caseOf, nextVersion } from '../../core/garment/case';
-import { formatClothLength, formatLength } from '../../core/units/length';
+import { formatFabricLength, formatLength } from '../../core/units/length';
 import { shopCard, toBuy } from '../../core/plan/shop-card';
-import { Cloth, type Plan } from '../../core/records';
-import { blankCloth } from '../../core/records/blank';
+import { Fabric, type Plan } from '../../core/records';
+import { blankFabric } from '../../core/records/blank';
 import { makeOfPlan } from '../../core/make/plan-to-make';
 import { useCaseTables } from '../../data/case-tables';
 import type { Write } from '../../data/journal';
 import { newId } from '../../data/new-id';
 import { useLists, usePerson, usePlans, useUnit } from '../../data/queries';
 import { today } from '../../data/today';
-import { keep } from '../../parts/keep';
+import { save } from '../../parts/save';
 import { RecordField } from '../../parts/record-field';
 import { Button } from '../../ui/button';
 import { NumberField } from '../../ui/number-field';
@@ -25,44 +25,44 @@ import { startMake } from '../../core/make/log-draft';
 /** What is bought usually shrinks so much in its first wash, %. Source: usual practice for cottons; the field changes it. */
 const USUAL_SHRINKAGE = 5;
 
-/** A cloth bought on the spot: on the shelf at once, and in the plan it was bought for. */
-function Bought({ plan, structure }: { plan: Plan | undefined; structure: Cloth['structure'] }) {
-  const blank = () => ({ ...blankCloth(newId(), '', structure), bought: today() });
-  const [cloth, setCloth] = useState<Cloth>(blank);
-  const set = (part: Partial<Cloth>) => setCloth((was) => ({ ...was, ...part }));
-  const ready = cloth.name.trim() !== '' && cloth.boughtLength !== undefined && cloth.width !== undefined;
+/** A fabric bought on the spot: in the stash at once, and in the plan it was bought for. */
+function Bought({ plan, structure }: { plan: Plan | undefined; structure: Fabric['structure'] }) {
+  const blank = () => ({ ...blankFabric(newId(), '', structure), bought: today() });
+  const [fabric, setFabric] = useState<Fabric>(blank);
+  const set = (part: Partial<Fabric>) => setFabric((was) => ({ ...was, ...part }));
+  const ready = fabric.name.trim() !== '' && fabric.boughtLength !== undefined && fabric.width !== undefined;
   const enter = async () => {
-    const put: Cloth = { ...cloth, pieces: [{ length: cloth.boughtLength!, width: cloth.width! }] };
-    const use = { id: newId(), clothId: put.id, part: 'main' as const };
-    const writes: Write[] = [{ table: 'cloths', put }];
+    const put: Fabric = { ...fabric, pieces: [{ length: fabric.boughtLength!, width: fabric.width! }] };
+    const use = { id: newId(), fabricId: put.id, part: 'main' as const };
+    const writes: Write[] = [{ table: 'fabrics', put }];
     if (plan)
-      writes.push({ table: 'plans', id: plan.id, edit: (now) => ({ ...now, cloths: [...now.cloths.filter((u) => u.part !== 'main'), use] }) });
-    if (!(await keep(`bought: ${put.name}`, writes))) return;
-    toast(`${put.name} is on the shelf${plan ? ', and in the plan' : ''}. Ctrl Z takes it back.`);
-    setCloth(blank());
+      writes.push({ table: 'plans', id: plan.id, edit: (now) => ({ ...now, fabrics: [...now.fabrics.filter((u) => u.part !== 'main'), use] }) });
+    if (!(await save(`bought: ${put.name}`, writes))) return;
+    toast(`${put.name} is in the stash${plan ? ', and in the plan' : ''}. Ctrl Z takes it back.`);
+    setFabric(blank());
   };
   return (
     <details className="mt-2 print:hidden">
       <summary className="cursor-pointer py-1 text-ink2 underline underline-offset-2">Bought something for it</summary>
       <div className="flex flex-wrap items-end gap-2 pt-1">
-        <RecordField of={Cloth.shape} name="name" value={cloth.name} onValue={(name) => set({ name })} className="w-44" />
+        <RecordField of={Fabric.shape} name="name" value={fabric.name} onValue={(name) => set({ name })} className="w-44" />
         <RecordField
-          of={Cloth.shape}
+          of={Fabric.shape}
           name="boughtLength"
-          value={cloth.boughtLength}
+          value={fabric.boughtLength}
           onValue={(boughtLength) => set({ boughtLength })}
           className="w-28"
         />
-        <RecordField of={Cloth.shape} name="width" value={cloth.width} onValue={(width) => set({ width })} className="w-24" />
+        <RecordField of={Fabric.shape} name="width" value={fabric.width} onValue={(width) => set({ width })} className="w-24" />
         <RecordField
-          of={Cloth.shape}
+          of={Fabric.shape}
           name="pricePerMetre"
-          value={cloth.pricePerMetre}
+          value={fabric.pricePerMetre}
           onValue={(pricePerMetre) => set({ pricePerMetre })}
           className="w-32"
         />
         <Button disabled={!ready} onClick={() => void enter()}>
-          On the shelf
+          In the stash
         </Button>
       </div>
     </details>
@@ -158,11 +158,11 @@ export function ShopCardPage() {
                       {l.length === undefined ? (
                         <span className="text-small text-ink2">not known</span>
                       ) : (
-                        <strong>{formatClothLength(toBuy(l.length, unit), unit)}</strong>
+                        <strong>{formatFabricLength(toBuy(l.length, unit), unit)}</strong>
                       )}
                       {l.rough && <span className="text-small text-ink2"> rough</span>}
                     </td>
-                    <td className="text-ink2">{l.oneWay === undefined ? '–' : formatClothLength(toBuy(l.oneWay, unit), unit)}</td>
+                    <td className="text-ink2">{l.oneWay === undefined ? '–' : formatFabricLength(toBuy(l.oneWay, unit), unit)}</td>
                   </tr>
                 ))}
               </tbody>

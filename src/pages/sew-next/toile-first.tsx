@@ -1,10 +1,10 @@
 import { zoneList } from '../../core/alteration/words';
-import { mainCloth } from '../../core/garment/stretch';
+import { mainFabric } from '../../core/garment/stretch';
 import type { PlannedZone } from '../../core/forecast/planned-chance';
 import { formatDuration } from '../../core/units/duration';
 import { formatMoney } from '../../core/units/money';
 import { percent } from '../../core/units/percent';
-import { clothFor } from '../../core/plan/fabric-for-plan';
+import { fabricFor } from '../../core/plan/fabric-for-plan';
 import { toileQuestion } from '../../core/plan/toile';
 import { Button } from '../../ui/button';
 import type { PlanInWork } from './use-plan';
@@ -19,12 +19,12 @@ export function ToileFirst({
   zones: readonly PlannedZone[];
   onToile: () => void;
 }) {
-  const { cloth } = mainCloth(make, input.cloths);
-  const needed = cloth && clothFor(input, make, cloth, request.today, request.plans).needed;
+  const { fabric } = mainFabric(make, input.fabrics);
+  const needed = fabric && fabricFor(input, make, fabric, request.today, request.plans).needed;
   const found = toileQuestion(input, make, zones, needed);
   if (make.kind === 'garment' && !found.advised) return null;
   const atStake = [
-    cloth && found.cost && `${formatMoney(found.cost)} of ${cloth.name}`,
+    fabric && found.cost && `${formatMoney(found.cost)} of ${fabric.name}`,
     found.minutes !== undefined && `about ${formatDuration(found.minutes)} of sewing`,
   ].filter(Boolean);
   return (
@@ -34,7 +34,7 @@ export function ToileFirst({
       </h2>
       <p>
         {found.chance !== undefined && `The weakest place is right with a chance of ${percent(found.chance)}. `}
-        {found.because === 'dear cloth' && `${cloth!.name} is dear or cannot be had again. `}
+        {found.because === 'expensive fabric' && `${fabric!.name} is expensive or cannot be had again. `}
         {atStake.length > 0 && `At stake: ${atStake.join(' and ')}.`}
       </p>
       <p className="text-small text-ink2">

@@ -42,10 +42,10 @@ export function usePlanInWork(planId: string | undefined): PlanInWork | null | u
   }, [plans, plan, input, people, unit]);
 }
 
-/** A plan as the engine knows it: cut today, in its main cloth, for the body that is expected or the one measured. */
+/** A plan as the engine knows it: cut today, in its main fabric, for the body that is expected or the one measured. */
 function plannedCut(make: Make, unit: LengthUnit, expected: Plan['expected']): PlannedCut {
-  const clothId = make.cloths.find((u) => u.part === 'main')?.clothId;
-  return { date: today(), unit, ...(clothId === undefined ? {} : { clothId }), ...(expected ? { expected } : {}) };
+  const fabricId = make.fabrics.find((u) => u.part === 'main')?.fabricId;
+  return { date: today(), unit, ...(fabricId === undefined ? {} : { fabricId }), ...(expected ? { expected } : {}) };
 }
 
 /** The chances of a plan as it stands, worked out in the worker. */

@@ -1,26 +1,26 @@
 import { useEffect, useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { toast } from 'react-toastify';
-import { onShelf, type ShelfFilter } from '../../core/fabric/filter';
+import { inStash, type StashFilter } from '../../core/fabric/filter';
 import { formatLength, type LengthUnit } from '../../core/units/length';
 import { formatMoney } from '../../core/units/money';
-import type { Cloth } from '../../core/records';
+import type { Fabric } from '../../core/records';
 import { SEASONS } from '../../core/records/seasons';
-import { blankCloth } from '../../core/records/blank';
+import { blankFabric } from '../../core/records/blank';
 import { newId } from '../../data/new-id';
 import { db } from '../../data/database';
 import { removalOf } from '../../data/removal';
-import { useCloths, useMakes, useUnit } from '../../data/queries';
-import { keep } from '../../parts/keep';
+import { useFabrics, useMakes, useUnit } from '../../data/queries';
+import { save } from '../../parts/save';
 import { Swatch } from '../../parts/swatch';
 import { Button } from '../../ui/button';
 import { Dialog } from '../../ui/dialog';
 import { SelectField, TextField } from '../../ui/field';
 import { LengthField } from '../../ui/length-field';
 import { Empty, PageHead } from '../../ui/page-head';
-import { ClothFields } from './fabric-fields';
+import { FabricFields } from './fabric-fields';
 
-function piecesWords({ pieces }: Cloth, unit: LengthUnit): string {
+function piecesWords({ pieces }: Fabric, unit: LengthUnit): string {
   return pieces.length === 0 ? 'none left' : pieces.map((p) => `${formatLength(p.length, unit)} × ${formatLength(p.width, unit)}`).join(', ');
 }
 
@@ -46,46 +46,47 @@ function OneOf<T extends string>({
   );
 }
 
-/** The cloths: what each does, and what is left of it. */
-export function ClothShelf() {
-  const cloths = useCloths();
+/** The fabrics: what each does, and what is left of it. */
+export function Stash() {
+  const fabrics = useFabrics();
   const makes = useMakes();
   const unit = useUnit();
   const [params, setParams] = useSearchParams();
-  const [filter, setFilter] = useState<ShelfFilter>({});
-  const narrow = (part: Partial<ShelfFilter>) => setFilter({ ...filter, ...part });
-  const open = cloths?.find((c) => c.id === params.get('cloth'));
+  const [filter, setFilter] = useState<StashFilter>({});
+  const narrow = (part: Partial<StashFilter>) => setFilter({ ...filter, ...part });
+  const open = fabrics?.find((c) => c.id === params.get('fabric'));
   const used = useMemo(() => {
     const count = new Map<string, number>();
-    for (const m of makes ?? []) for (const u of m.cloths) count.set(u.clothId, (count.get(u.clothId) ?? 0) + 1);
+    for (const m of makes ?? []) for (const u of m.fabrics) count.set(u.fabricId, (count.get(u.fabricId) ?? 0) + 1);
     return count;
   }, [makes]);
   const add = async () => {
-    const cloth = blankCloth(newId(), 'new cloth');
-    if (await keep('a cloth put on the shelf', [{ table: 'cloths', put: cloth }])) setParams({ cloth: cloth.id });
+    const fabric = blankFabric(newId(), 'new fabric');
+    if (await save('a fabric put in the stash', [{ table: 'fabrics', put: fabric }])) setParams({ fabric: fabric.id });
   };
-  // The command from the strip opens a new cloth at once.
+  // The command from the strip opens a new fabric at once.
   const wanted = params.get('new') !== null;
   useEffect(() => {
     if (wanted) void add();
     // Asked once, when the address says so.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [wanted]);
-  if (!cloths) return null;
-  const rows = onShelf(cloths, filter).sort((a, b) => a.name.localeCompare(b.name));
+  if (!fabrics) return null;
+  const rows = inStash(fabrics, filter).sort((a, b) => a.name.localeCompare(b.name));
 
-  const remove = async (cloth: Cloth) => {
-    if (used.get(cloth.id)) return toast(`${used.get(cloth.id)} of your makes were cut from ${cloth.name}: it stays, so that they can be compared.`);
-    await keep(`${cloth.name} removed`, await removalOf(db, 'cloths', cloth.id));
+  const remove = async (fabric: Fabric) => {
+    if (used.get(fabric.id))
+      return toast(`${used.get(fabric.id)} of your makes were cut from ${fabric.name}: it stays, so that they can be compared.`);
+    await save(`${fabric.name} removed`, await removalOf(db, 'fabrics', fabric.id));
     setParams({});
-    toast('The cloth is removed. Ctrl Z brings it back.');
+    toast('The fabric is removed. Ctrl Z brings it back.');
   };
 
   return (
     <>
       <PageHead
-        title="Cloth shelf"
-        under="How far a cloth gives decides what a size means in it."
+        title="Stash"
+        under="How far a fabric gives decides what a size means in it."
         aside={
           <div className="flex flex-wrap items-end gap-3">
             <TextField
@@ -99,18 +100,18 @@ export function ClothShelf() {
             <OneOf label="Weight" all={['light', 'medium', 'heavy']} value={filter.weight} onValue={(weight) => narrow({ weight })} />
             <OneOf label="Season" all={SEASONS} value={filter.season} onValue={(season) => narrow({ season })} />
             <LengthField label="A piece of" unit={unit} cm={filter.length} onCm={(length) => narrow({ length })} className="[&_input]:w-20" />
-            <Button onClick={() => void add()}>Add a cloth</Button>
+            <Button onClick={() => void add()}>Add a fabric</Button>
           </div>
         }
       />
-      {cloths.length === 0 ? (
-        <Empty>Cloth that you have, or had, stands here: it comes when you log a make, or with “Add a cloth”.</Empty>
+      {fabrics.length === 0 ? (
+        <Empty>Fabric that you have, or had, stands here: it comes when you log a make, or with “Add a fabric”.</Empty>
       ) : (
         <div className="overflow-x-auto border border-rule2 bg-page">
           <table className="w-full min-w-[820px] border-collapse">
             <thead className="double-rule-b text-left text-small text-ink2">
               <tr>
-                {['', 'Cloth', 'Structure', 'Gives across', 'Weight', 'Price a metre', 'On the shelf', 'Used in'].map((h) => (
+                {['', 'Fabric', 'Structure', 'Gives across', 'Weight', 'Price a metre', 'In the stash', 'Used in'].map((h) => (
                   <th key={h} className="px-3 py-1 font-normal">
                     {h || <span className="sr-only">Swatch</span>}
                   </th>
@@ -126,7 +127,7 @@ export function ClothShelf() {
                   <td className="px-3 py-1">
                     <button
                       type="button"
-                      onClick={() => setParams({ cloth: c.id })}
+                      onClick={() => setParams({ fabric: c.id })}
                       className="text-left font-serif text-[16px] after:absolute after:inset-0"
                     >
                       {c.name}
@@ -153,15 +154,15 @@ export function ClothShelf() {
               ))}
             </tbody>
           </table>
-          {rows.length === 0 && <p className="px-3 py-4 text-ink2">No cloth on the shelf answers all of this.</p>}
+          {rows.length === 0 && <p className="px-3 py-4 text-ink2">No fabric in the stash answers all of this.</p>}
         </div>
       )}
       <Dialog side open={open !== undefined} onClose={() => setParams({})} title={open?.name ?? ''}>
         {open && (
           <>
-            <ClothFields key={open.id} cloth={open} unit={unit} />
+            <FabricFields key={open.id} fabric={open} unit={unit} />
             <Button quiet className="mt-4" onClick={() => void remove(open)}>
-              Remove this cloth
+              Remove this fabric
             </Button>
           </>
         )}

@@ -3,7 +3,7 @@ import { useMemo, useState } from 'react';
 import { neighbourSpan, spanAround, SPAN_KINDS, type Span, type SpanKind } from '../../core/statement/span';
 import { statementOf } from '../../core/statement/statement';
 import { statementSheet } from '../../core/statement/statement-sheet';
-import { useBodies, useCloths, useLists, useMakes, usePatterns, usePeople, usePlans, useSettings, useWears } from '../../data/queries';
+import { useBodies, useFabrics, useLists, useMakes, usePatterns, usePeople, usePlans, useSettings, useWears } from '../../data/queries';
 import { today } from '../../data/today';
 import { fileNameOf } from '../../parts/save-file';
 import { SheetDesk } from '../../parts/sheet/sheet-desk';
@@ -17,7 +17,7 @@ export function Statements() {
   const makes = useMakes();
   const wears = useWears();
   const patterns = usePatterns();
-  const cloths = useCloths();
+  const fabrics = useFabrics();
   const plans = usePlans();
   const lists = useLists();
   const bodies = useBodies();
@@ -27,12 +27,12 @@ export function Statements() {
   const [span, setSpan] = useState<Span>(() => spanAround('season', today(), hemisphere));
   const [personId, setPersonId] = useState('');
   const statement = useMemo(() => {
-    if (!makes || !wears || !patterns || !cloths || !plans || !lists || !bodies) return undefined;
+    if (!makes || !wears || !patterns || !fabrics || !plans || !lists || !bodies) return undefined;
     const own = personId === '' ? makes : makes.filter((m) => m.personId === personId);
     const measured = personId === '' ? bodies : bodies.filter((b) => b.personId === personId);
-    return statementOf({ span, makes: own, wears, patterns, cloths, plans, lists, bodies: measured, hemisphere, currency, today: today() });
-  }, [makes, wears, patterns, cloths, plans, lists, bodies, personId, span, hemisphere, currency]);
-  if (!statement || !makes || !patterns || !cloths || !people) return null;
+    return statementOf({ span, makes: own, wears, patterns, fabrics, plans, lists, bodies: measured, hemisphere, currency, today: today() });
+  }, [makes, wears, patterns, fabrics, plans, lists, bodies, personId, span, hemisphere, currency]);
+  if (!statement || !makes || !patterns || !fabrics || !people) return null;
   if (makes.length === 0) return <Empty>What was made, worn, used and learned in a month or a year is put together here. Log a make first.</Empty>;
 
   const choose = (next: SpanKind | 'span') => {
@@ -47,10 +47,10 @@ export function Statements() {
   return (
     <SheetDesk
       fileName={`statement-${fileNameOf(span.name)}`}
-      sheetOf={(options) => statementSheet(statement, { patterns, cloths, currency }, people, unit, options)}
+      sheetOf={(options) => statementSheet(statement, { patterns, fabrics, currency }, people, unit, options)}
       makes={makes}
       patterns={patterns}
-      cloths={cloths}
+      fabrics={fabrics}
       above={
         <>
           <Segmented

@@ -10,7 +10,7 @@ import { useKept } from '../../data/drafts';
 import { newId } from '../../data/new-id';
 import { usePatterns, useSettings } from '../../data/queries';
 import { today } from '../../data/today';
-import { keep } from '../../parts/keep';
+import { save } from '../../parts/save';
 import { Button } from '../../ui/button';
 import { SelectField, TextField } from '../../ui/field';
 import { Fold } from '../../ui/fold';
@@ -144,7 +144,7 @@ function ManyAtOnce({ hanging }: { hanging: readonly Hanging[] }) {
     }));
     const said = how === 'about' ? `about ${about} times` : how;
     if (
-      await keep(
+      await save(
         `worn ${said}: ${counted(wears.length, 'garment')}`,
         wears.map((put) => ({ table: 'wears', put })),
       )
@@ -214,7 +214,7 @@ function Suitcase({ hanging }: { hanging: readonly Hanging[] }) {
       ...(occasion === '' ? {} : { occasion }),
     }));
     if (
-      await keep(
+      await save(
         `a suitcase: ${counted(ids.length, 'garment')}`,
         wears.map((put) => ({ table: 'wears', put })),
       )

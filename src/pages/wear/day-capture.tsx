@@ -11,10 +11,10 @@ import { makeName } from '../../core/records/blank';
 import { db } from '../../data/database';
 import type { Write } from '../../data/journal';
 import { newId } from '../../data/new-id';
-import { useCloths, usePatterns, useWears } from '../../data/queries';
+import { useFabrics, usePatterns, useWears } from '../../data/queries';
 import { today } from '../../data/today';
 import { GarmentPicture } from '../../parts/garment-picture';
-import { keep } from '../../parts/keep';
+import { save } from '../../parts/save';
 import { Button } from '../../ui/button';
 import { TextField } from '../../ui/field';
 import { KeyCap } from '../../ui/key-cap';
@@ -42,7 +42,7 @@ export function DayCapture({ hanging }: { hanging: readonly Hanging[] }) {
   const [all, setAll] = useState(false);
   const [apart, setApart] = useState(false);
   const patterns = usePatterns() ?? NONE;
-  const cloths = useCloths() ?? [];
+  const fabrics = useFabrics() ?? [];
   const wears = useWears() ?? [];
 
   const names = useMemo(() => new Map(hanging.map((h) => [h.make.id, makeName(h.make, patterns)])), [hanging, patterns]);
@@ -69,7 +69,7 @@ export function DayCapture({ hanging }: { hanging: readonly Hanging[] }) {
       const now = outfitsOfDay(await db.wears.where('date').equals(date).toArray(), date).filter((w) => w.makeIds.some((id) => own.has(id)));
       const change = touched(now, h.make.id, date, newId(), another);
       const off = now.some((w) => w.makeIds.includes(h.make.id));
-      await keep(`${off ? 'not worn after all' : 'worn'}: ${nameOf(h)}`, [writeOf(change)]);
+      await save(`${off ? 'not worn after all' : 'worn'}: ${nameOf(h)}`, [writeOf(change)]);
     });
   };
   useHotkeys(
@@ -155,12 +155,12 @@ export function DayCapture({ hanging }: { hanging: readonly Hanging[] }) {
                 small
                 pattern={patterns.find((p) => p.id === h.make.sources[0]?.patternId)}
                 make={h.make}
-                cloths={cloths}
+                fabrics={fabrics}
                 className="h-12 w-10 shrink-0"
               />
               <span className="min-w-0 flex-1">
                 <span className={clsx('block leading-[18px]', on && 'font-semibold')}>{nameOf(h)}</span>
-                <span className="block truncate text-small text-ink2">{cloths.find((c) => c.id === h.make.cloths[0]?.clothId)?.name}</span>
+                <span className="block truncate text-small text-ink2">{fabrics.find((c) => c.id === h.make.fabrics[0]?.fabricId)?.name}</span>
               </span>
               {on ? <Check size={18} aria-hidden className="shrink-0" /> : KEYS[i] && !finding && <KeyCap>{KEYS[i]}</KeyCap>}
             </button>

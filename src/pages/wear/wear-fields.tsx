@@ -1,10 +1,10 @@
 import { Wear } from '../../core/records';
-import { keep } from '../../parts/keep';
+import { save } from '../../parts/save';
 import { RecordField } from '../../parts/record-field';
 
 /** Fields of an entry of wear, kept as they are left. */
 export function WearFields({ wear, names }: { wear: Wear; names: readonly (keyof typeof Wear.shape & string)[] }) {
-  const change = (part: Partial<Wear>) => void keep('a wear', [{ table: 'wears', from: wear, to: { ...wear, ...part } }]);
+  const change = (part: Partial<Wear>) => void save('a wear', [{ table: 'wears', from: wear, to: { ...wear, ...part } }]);
   return names.map((name) => (
     <RecordField
       key={name}

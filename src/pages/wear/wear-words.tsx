@@ -6,7 +6,7 @@ import { formatMoney } from '../../core/units/money';
 import { makeName } from '../../core/records/blank';
 import type { Hanging } from '../../core/wear/wardrobe';
 import type { WearRate } from '../../core/wear/wear-rates';
-import { useCloths, useMakes, usePatterns, useSettings } from '../../data/queries';
+import { useFabrics, useMakes, usePatterns, useSettings } from '../../data/queries';
 import { GarmentPicture } from '../../parts/garment-picture';
 import { Button } from '../../ui/button';
 import { Fold } from '../../ui/fold';
@@ -48,14 +48,14 @@ function FirstOf<T>({ list, table }: { list: readonly T[]; table: (shown: readon
 export function WearWords({ hanging }: { hanging: readonly Hanging[] }) {
   const makes = useMakes();
   const patterns = usePatterns();
-  const cloths = useCloths();
+  const fabrics = useFabrics();
   const { currency } = useSettings();
-  if (!makes || !patterns || !cloths) return null;
+  if (!makes || !patterns || !fabrics) return null;
   const rated = hanging.flatMap((h) => (h.inRotation && h.rate ? [{ ...h, rate: h.rate }] : []));
   const most = Math.max(1, ...rated.map((h) => h.rate.high));
   const groups = [
     { word: 'works hard' as const, head: 'Works hard', order: -1, open: true },
-    { word: 'hangs' as const, head: 'Hangs', order: 1, open: true },
+    { word: 'rarely worn' as const, head: 'Hangs', order: 1, open: true },
     { word: 'too soon to say' as const, head: 'Too soon to say', order: -1, open: true },
     { word: undefined, head: 'Worn as much as others', order: -1, open: false },
   ];
@@ -90,7 +90,7 @@ export function WearWords({ hanging }: { hanging: readonly Hanging[] }) {
       </thead>
       <tbody>
         {list.map(({ make, count, months, rate, expected }) => {
-          const cost = makeCost(make, makes, patterns, cloths, currency);
+          const cost = makeCost(make, makes, patterns, fabrics, currency);
           const each = perWear(cost.total, count.times);
           const later = perWear(cost.total, count.times + (expected ?? 0));
           const reasons = make.verdicts.at(-1)?.reasons ?? [];
@@ -102,7 +102,7 @@ export function WearWords({ hanging }: { hanging: readonly Hanging[] }) {
                     small
                     pattern={patterns.find((p) => p.id === make.sources[0]?.patternId)}
                     make={make}
-                    cloths={cloths}
+                    fabrics={fabrics}
                     className="h-9 w-8 shrink-0"
                   />
                   <span>

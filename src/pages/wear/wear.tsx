@@ -6,7 +6,7 @@ import { outfits } from '../../core/wear/outfits';
 import type { WearsOut } from '../../core/wear/wears-out';
 import { wearsOut } from '../../core/wear/wears-out';
 import type { Hanging } from '../../core/wear/wardrobe';
-import { useCloths, useMakes, usePatterns, usePerson, useSettings, useWears } from '../../data/queries';
+import { useFabrics, useMakes, usePatterns, usePerson, useSettings, useWears } from '../../data/queries';
 import { db } from '../../data/database';
 import { changeSettings } from '../../data/settings';
 import { useWardrobe } from '../../data/wardrobe';
@@ -94,14 +94,14 @@ function WhereItWearsOut({ personId }: { personId: string }) {
   const makes = useMakes() ?? [];
   const wears = useWears() ?? [];
   const patterns = usePatterns() ?? [];
-  const cloths = useCloths() ?? [];
+  const fabrics = useFabrics() ?? [];
   const own = makes.filter((m) => m.personId === personId);
   if (!own.some((m) => m.mends.length > 0)) return null;
-  const { byCloth, byPattern } = wearsOut(own, wears, patterns, cloths);
+  const { byFabric, byPattern } = wearsOut(own, wears, patterns, fabrics);
   return (
-    <Fold head="What wears out where" said={byCloth[0]?.name ?? ''}>
+    <Fold head="What wears out where" said={byFabric[0]?.name ?? ''}>
       <div className="grid grid-cols-2 gap-8 max-sm:grid-cols-1">
-        <WearsOutList list={byCloth} of="cloth" />
+        <WearsOutList list={byFabric} of="fabric" />
         <WearsOutList list={byPattern} of="pattern" />
       </div>
     </Fold>

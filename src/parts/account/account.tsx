@@ -4,10 +4,10 @@ import { format, parseISO } from 'date-fns';
 import { memo, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { zoneList } from '../../core/alteration/words';
-import { reckonedMakes } from '../../core/forecast/carry-forward';
+import { countedVersions } from '../../core/forecast/carry-forward';
 import { versionsOf } from '../../core/garment/case';
-import { mainCloth } from '../../core/garment/stretch';
-import type { Cloth, Make } from '../../core/records';
+import { mainFabric } from '../../core/garment/stretch';
+import type { Fabric, Make } from '../../core/records';
 import { Tick } from '../../ui/tick';
 import { GarmentPicture } from '../garment-picture';
 import { MarkMake } from '../marked-makes';
@@ -24,14 +24,14 @@ function Notch() {
   );
 }
 
-const give = (cloth: Cloth | undefined) =>
-  cloth === undefined
-    ? 'cloth not noted'
-    : cloth.stretchAcross === undefined
-      ? `${cloth.name}, give not tested`
-      : cloth.stretchAcross === 0
-        ? `${cloth.name}, no give`
-        : `${cloth.name}, ${cloth.stretchAcross}\u2009% give`;
+const give = (fabric: Fabric | undefined) =>
+  fabric === undefined
+    ? 'fabric not noted'
+    : fabric.stretchAcross === undefined
+      ? `${fabric.name}, give not tested`
+      : fabric.stretchAcross === 0
+        ? `${fabric.name}, no give`
+        : `${fabric.name}, ${fabric.stretchAcross}\u2009% give`;
 
 const KIND_WORDS: Record<Make['kind'], string> = {
   garment: '',
@@ -120,7 +120,7 @@ const GroupRows = memo(function GroupRows({ group, makes }: { group: Group; make
 export function Account(props: AccountProps) {
   const { input, carried } = props;
   const makes = useMemo(() => versionsOf(input), [input]);
-  const thatCount = useMemo(() => versionsOf({ ...input, makes: reckonedMakes(input) }), [input]);
+  const thatCount = useMemo(() => versionsOf({ ...input, makes: countedVersions(input) }), [input]);
   const notes = carried.zones.reduce((n, z) => n + z.evidence.length, 0);
   const [onlyOther, setOnlyOther] = useState(false);
   const all = useMemo(() => rowsOf(props), [props]);
@@ -186,7 +186,7 @@ export function Account(props: AccountProps) {
                         {KIND_WORDS[m.kind]}
                         {format(parseISO(m.cutOn), 'MMMM yyyy')}
                       </span>
-                      <span className="block text-small leading-[17px] text-ink2">{give(mainCloth(m, input.cloths).cloth)}</span>
+                      <span className="block text-small leading-[17px] text-ink2">{give(mainFabric(m, input.fabrics).fabric)}</span>
                       {!thatCount.includes(m) && (
                         <span className="block text-small leading-[17px] text-ink2 italic">
                           {m.state === 'abandoned' ? 'abandoned' : 'left out of the reckoning'}
@@ -194,7 +194,7 @@ export function Account(props: AccountProps) {
                       )}
                     </span>
                     <span className="flex shrink-0 flex-col items-end">
-                      <GarmentPicture small pattern={input.pattern} make={m} cloths={input.cloths} className="h-[54px] w-11" />
+                      <GarmentPicture small pattern={input.pattern} make={m} fabrics={input.fabrics} className="h-[54px] w-11" />
                       <MarkMake id={m.id} name={`${input.pattern.name} version ${m.version}`} />
                     </span>
                   </span>

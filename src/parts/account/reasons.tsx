@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import type { ZoneForecast } from '../../core/forecast/carry-forward';
-import { DIFFERENCE_WORDS, GROUND_WORDS, outcomeWords, seenWords, UNKNOWN_WORDS, UNUSED_WORDS } from '../../core/forecast/words';
+import { DIFFERENCE_WORDS, BASIS_WORDS, outcomeWords, seenWords, UNKNOWN_WORDS, UNUSED_WORDS } from '../../core/forecast/words';
 import type { Why } from '../../core/forecast/why';
 import type { Evidence } from '../../core/garment/evidence';
 import { formatLength, type LengthUnit } from '../../core/units/length';
@@ -16,7 +16,7 @@ import { OffsetTerms } from '../offset-terms';
  * `spoke` says which other patterns moved it; who shows the reasons asks for that.
  */
 export function Reasons({ forecast, why, spoke, unit }: { forecast: ZoneForecast; why: Why; spoke: ReactNode; unit: LengthUnit }) {
-  const { zone, best, x, lastX, chance, chanceOfLast, chanceOfBest, unused, unknown, ground, clothTooFar } = forecast;
+  const { zone, best, x, lastX, chance, chanceOfLast, chanceOfBest, unused, unknown, ground, fabricTooFar } = forecast;
   const { reasons, contradictions, closingIn, saidByOthers } = why;
   const kind = zoneOf(zone).kind;
   const about = (cm: number) => formatLength(cm, unit, { signed: true, about: true });
@@ -40,7 +40,7 @@ export function Reasons({ forecast, why, spoke, unit }: { forecast: ZoneForecast
           .
         </p>
         <p className="text-small text-ink2">
-          {GROUND_WORDS[ground]}
+          {BASIS_WORDS[ground]}
           {chanceOfLast !== undefined && chanceOfBest !== undefined && (
             <>
               {' '}
@@ -124,14 +124,14 @@ export function Reasons({ forecast, why, spoke, unit }: { forecast: ZoneForecast
           </ul>
         </div>
       )}
-      {(unknowns.length > 0 || clothTooFar) && (
+      {(unknowns.length > 0 || fabricTooFar) && (
         <div>
           <h3 className="font-serif text-base">What was not known</h3>
           <ul className="list-disc pl-5 text-small">
             {unknowns.map((what) => (
               <li key={what}>{UNKNOWN_WORDS[what]}</li>
             ))}
-            {clothTooFar && <li>the planned cloth gives too differently from what the pattern asks to reckon with: sew a toile in it</li>}
+            {fabricTooFar && <li>the planned fabric gives too differently from what the pattern asks to reckon with: sew a toile in it</li>}
           </ul>
         </div>
       )}

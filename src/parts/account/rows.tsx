@@ -2,9 +2,9 @@ import clsx from 'clsx';
 import type { ReactNode } from 'react';
 import { alterationPlace, alterationAmount, alterationWhen, alterationWords, sizeLineWords } from '../../core/alteration/words';
 import type { Account as Reckoned } from '../../core/engine/session';
-import { reckonedMakes, zonesOfCase, type ZoneForecast } from '../../core/forecast/carry-forward';
+import { countedVersions, zonesOfCase, type ZoneForecast } from '../../core/forecast/carry-forward';
 import { versionsOf, type PatternCase } from '../../core/garment/case';
-import { mainCloth } from '../../core/garment/stretch';
+import { mainFabric } from '../../core/garment/stretch';
 import { latestNote } from '../../core/garment/evidence';
 import { offsetOf } from '../../core/garment/offset';
 import { isChanged } from '../../core/forecast/summary';
@@ -33,7 +33,7 @@ export interface AccountProps {
   readonly wears: WearCounts;
   readonly costOf: (make: Make) => MakeCost;
   readonly unit: LengthUnit;
-  readonly plannedCloth: ReactNode;
+  readonly plannedFabric: ReactNode;
   /** What else can be done with the versions, beside the account's own tools. */
   readonly tools?: ReactNode;
   readonly onWhy: (zone: ZoneId) => void;
@@ -175,10 +175,10 @@ function CarryFit({ forecast, disagree, unit, onWhy, chosen }: CarryFitProps) {
 }
 
 /** What the account says of each version, group by group. */
-export function rowsOf({ input, carried, wears, costOf, unit, plannedCloth, onWhy, chosen }: AccountProps): Group[] {
+export function rowsOf({ input, carried, wears, costOf, unit, plannedFabric, onWhy, chosen }: AccountProps): Group[] {
   const { next, last, zones } = carried;
   const differs = (what: string) => (make: Make, before: Make) => differencesBetween(input, before, make).some((d) => d.what === what);
-  const clothOf = (make: Make) => mainCloth(make, input.cloths).cloth;
+  const fabricOf = (make: Make) => mainFabric(make, input.fabrics).fabric;
   const lineChanged = (zone: ZoneId | 'all') =>
     zone === 'all'
       ? !sameLine(next.size, last.size)
@@ -187,7 +187,7 @@ export function rowsOf({ input, carried, wears, costOf, unit, plannedCloth, onWh
   const verdict = (make: Make) => make.verdicts.at(-1);
   const asked = zonesOfCase(input);
   const shares = reasonShares(input.makes);
-  const counted = versionsOf({ ...input, makes: reckonedMakes(input) });
+  const counted = versionsOf({ ...input, makes: countedVersions(input) });
   const did = new Map(counted.map((m, i) => [m.id, i === 0 ? [] : whatItDid(input, counted[i - 1]!, m)]));
   const effectsAt = (make: Make, zone: ZoneId) => (did.get(make.id) ?? []).filter((e) => e.zone === zone);
 
@@ -214,30 +214,30 @@ export function rowsOf({ input, carried, wears, costOf, unit, plannedCloth, onWh
       ],
     },
     {
-      name: 'Cloth',
+      name: 'Fabric',
       rows: [
         {
-          key: 'cloth',
-          head: 'Main cloth',
+          key: 'fabric',
+          head: 'Main fabric',
           cell: (m) => {
-            const cloth = clothOf(m);
-            const weight = cloth?.weight ? `${cloth.weight}\u2009g/m²` : cloth?.weightClass;
+            const fabric = fabricOf(m);
+            const weight = fabric?.weight ? `${fabric.weight}\u2009g/m²` : fabric?.weightClass;
             return (
               <span>
-                {cloth?.name ?? 'not noted'}
+                {fabric?.name ?? 'not noted'}
                 {weight && <span className="text-small text-ink2"> · {weight}</span>}
               </span>
             );
           },
-          said: (m) => clothOf(m)?.id,
-          changed: differs('cloth'),
-          carry: plannedCloth,
+          said: (m) => fabricOf(m)?.id,
+          changed: differs('fabric'),
+          carry: plannedFabric,
         },
         {
           key: 'used',
           head: 'Length used',
           cell: (m) => {
-            const use = m.cloths.find((u) => u.part === 'main');
+            const use = m.fabrics.find((u) => u.part === 'main');
             if (use?.length === undefined) return <Blank />;
             return (
               <span>
@@ -246,7 +246,7 @@ export function rowsOf({ input, carried, wears, costOf, unit, plannedCloth, onWh
               </span>
             );
           },
-          said: (m) => m.cloths.find((u) => u.part === 'main')?.length,
+          said: (m) => m.fabrics.find((u) => u.part === 'main')?.length,
           carry: <Blank />,
         },
       ],

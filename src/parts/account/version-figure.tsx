@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
 import { zonesOfCase } from '../../core/forecast/carry-forward';
 import { versionsOf, viewOf, type PatternCase } from '../../core/garment/case';
-import { mainCloth } from '../../core/garment/stretch';
+import { mainFabric } from '../../core/garment/stretch';
 import { latestNote } from '../../core/garment/evidence';
 import { outcomeWords, seenWords } from '../../core/forecast/words';
 import type { LengthUnit } from '../../core/units/length';
@@ -50,7 +50,7 @@ export function VersionFigure({
   const zones = zonesOfCase(input);
   const effects = useMemo(() => (earlier ? whatItDid(input, earlier, later) : []), [input, earlier, later]);
   const drawn = useMemo(
-    () => ({ kind: input.pattern.kind, flat: viewOf(input.pattern, later).flat, swatch: mainCloth(later, input.cloths).cloth?.swatch }),
+    () => ({ kind: input.pattern.kind, flat: viewOf(input.pattern, later).flat, swatch: mainFabric(later, input.fabrics).fabric?.swatch }),
     [input, later],
   );
 

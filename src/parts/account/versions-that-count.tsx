@@ -3,7 +3,7 @@ import type { Make } from '../../core/records';
 import { Button } from '../../ui/button';
 import { Dialog } from '../../ui/dialog';
 import { WordsField } from '../../ui/field';
-import { keep } from '../keep';
+import { save } from '../save';
 
 /**
  * Which versions the reckoning counts: one is left out with a reason and can return at any time. It stays in the account and is shown as
@@ -16,7 +16,7 @@ export function VersionsThatCount({ makes, counted }: { makes: readonly Make[]; 
     setAsked(undefined);
     const { setAside: _, ...rest } = make;
     const label = why === undefined ? `version ${make.version} counts again` : `left out of the reckoning: version ${make.version}`;
-    void keep(label, [{ table: 'makes', from: make, to: why === undefined ? rest : { ...make, setAside: why } }]);
+    void save(label, [{ table: 'makes', from: make, to: why === undefined ? rest : { ...make, setAside: why } }]);
   };
   const left = makes.length - counted.length;
   return (
@@ -26,7 +26,7 @@ export function VersionsThatCount({ makes, counted }: { makes: readonly Make[]; 
       </Button>
       <Dialog title="Versions that count" open={open} onClose={() => setOpen(false)}>
         <p className="mt-1 text-small text-ink2">
-          A version cut for another purpose, or in a cloth that says nothing of the next, can be left out of what is carried forward.
+          A version cut for another purpose, or in a fabric that says nothing of the next, can be left out of what is carried forward.
         </p>
         <ul className="mt-2 border-t border-rule">
           {makes.map((m) => (

@@ -2,11 +2,11 @@ import { sideFromName } from '../../core/drawing/reduced-size';
 import type { StoredPicture } from '../../data/database';
 import { newId } from '../../data/new-id';
 import { pictureReducer } from '../../workers/pictures';
-import { keep } from '../keep';
+import { save } from '../save';
 import { counted } from '../../core/units/counted';
 
 /** Whose pictures they are. */
-export type PictureOwner = { readonly makeId: string } | { readonly clothId: string };
+export type PictureOwner = { readonly makeId: string } | { readonly fabricId: string };
 
 /** Larger files are refused before they are read, bytes. */
 const LARGEST = 60_000_000;
@@ -57,7 +57,7 @@ export async function addPictures(
   }
   if (pictures.length === 0) return { kept: 0, problems };
   const label = `${counted(pictures.length, 'picture')} of ${name}`;
-  const kept = await keep(
+  const kept = await save(
     label,
     pictures.map((put) => ({ table: 'pictures', put })),
   );

@@ -5,13 +5,13 @@ import { useDropzone } from 'react-dropzone';
 import { toast } from 'react-toastify';
 import { PICTURE_SIDES, type FitNote, type PictureSide } from '../../core/records';
 import type { StoredPicture } from '../../data/database';
-import { usePicturesOf, usePicturesOfCloth } from '../../data/queries';
+import { usePicturesOf, usePicturesOfFabric } from '../../data/queries';
 import { Button } from '../../ui/button';
 import { Dialog } from '../../ui/dialog';
 import { SelectField } from '../../ui/field';
 import { SortArea, useSorted } from '../../ui/sort-area';
 import { urlOf } from '../blob-url';
-import { keep } from '../keep';
+import { save } from '../save';
 import { reordered } from '../reorder';
 import { addPictures, type PictureOwner } from './add-pictures';
 import { PinnedPicture } from './pinned-picture';
@@ -72,7 +72,7 @@ function Thumb({
 }
 
 /**
- * The pictures of a make or a cloth: dropped, pasted, picked or taken on a phone; brought down off the main thread; put in order by
+ * The pictures of a make or a fabric: dropped, pasted, picked or taken on a phone; brought down off the main thread; put in order by
  * drag or keys.
  *
  * @param notes fit notes that can be pinned to a place on a picture
@@ -89,8 +89,8 @@ export function Pictures({
   onPin?: (noteId: string, pin: FitNote['pin']) => void;
 }) {
   const ofMake = usePicturesOf('makeId' in of ? of.makeId : undefined);
-  const ofCloth = usePicturesOfCloth('clothId' in of ? of.clothId : undefined);
-  const pictures = 'makeId' in of ? ofMake : ofCloth;
+  const ofFabric = usePicturesOfFabric('fabricId' in of ? of.fabricId : undefined);
+  const pictures = 'makeId' in of ? ofMake : ofFabric;
   const [progress, setProgress] = useState<{ done: number; all: number }>();
   const [problems, setProblems] = useState<readonly string[]>([]);
   const [openId, setOpenId] = useState<string>();
@@ -128,9 +128,9 @@ export function Pictures({
   if (!pictures) return null;
 
   const edit = (label: string, from: StoredPicture, part: Partial<StoredPicture>) =>
-    void keep(`${label} of ${name}`, [{ table: 'pictures', from, to: { ...from, ...part } }]);
+    void save(`${label} of ${name}`, [{ table: 'pictures', from, to: { ...from, ...part } }]);
   const ordered = (ids: readonly string[]) =>
-    void keep(
+    void save(
       `order of the pictures of ${name}`,
       reordered(pictures, ids).map((change) => ({ table: 'pictures', ...change })),
     );
@@ -153,7 +153,7 @@ export function Pictures({
               pins={notes.filter((n) => n.pin?.pictureId === p.id).length}
               onOpen={() => setOpenId(p.id)}
               onSide={(side) => edit('a side', p, { side })}
-              onRemove={() => void keep(`a picture of ${name} removed`, [{ table: 'pictures', remove: p.id }])}
+              onRemove={() => void save(`a picture of ${name} removed`, [{ table: 'pictures', remove: p.id }])}
             />
           ))}
         </ul>

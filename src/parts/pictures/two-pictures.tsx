@@ -1,11 +1,11 @@
 import { useState, type CSSProperties, type KeyboardEvent, type ReactNode } from 'react';
 import { outcomeWords } from '../../core/forecast/words';
 import { viewOf } from '../../core/garment/case';
-import { mainCloth } from '../../core/garment/stretch';
+import { mainFabric } from '../../core/garment/stretch';
 import { flatSvg } from '../../core/drawing/flat-svg';
 import { AS_IT_IS, overlayOf, type Overlay, type Place } from '../../core/drawing/overlay';
 import { zoneOf } from '../../core/body/zones';
-import { PICTURE_SIDES, type Cloth, type FitNote, type Make, type Pattern, type PictureSide } from '../../core/records';
+import { PICTURE_SIDES, type Fabric, type FitNote, type Make, type Pattern, type PictureSide } from '../../core/records';
 import type { StoredPicture } from '../../data/database';
 import { usePicturesOf, useUnit } from '../../data/queries';
 import { Button } from '../../ui/button';
@@ -40,12 +40,12 @@ function layerOf(
   { make, pattern, name }: Pictured,
   pictures: readonly StoredPicture[] | undefined,
   side: PictureSide,
-  cloths: readonly Cloth[],
+  fabrics: readonly Fabric[],
 ): Layer {
   const picture = pictures?.find((p) => p.side === side);
   if (picture) return { name, url: urlOf(picture.blob), pinned: make.fitNotes.filter((n) => n.pin?.pictureId === picture.id) };
   const drawn = pattern && (side === 'front' || side === 'back');
-  const svg = drawn && flatSvg(pattern.kind, viewOf(pattern, make).flat, side, mainCloth(make, cloths).cloth?.swatch);
+  const svg = drawn && flatSvg(pattern.kind, viewOf(pattern, make).flat, side, mainFabric(make, fabrics).fabric?.swatch);
   return { name, url: svg && pictures ? `data:image/svg+xml,${encodeURIComponent(svg)}` : undefined, pinned: [] };
 }
 
@@ -106,7 +106,7 @@ const placeOf = (note: FitNote, aspect: number): Place => ({ x: (note.pin!.x - 0
  * Two makes by their pictures at one scale: beside each other, or one over the other with a wipe or a blink. Where the same zones are
  * pinned in both, the second is laid over the first by them; by hand it is made larger, smaller and moved.
  */
-export function TwoPictures({ makes, cloths }: { makes: readonly Pictured[]; cloths: readonly Cloth[] }) {
+export function TwoPictures({ makes, fabrics }: { makes: readonly Pictured[]; fabrics: readonly Fabric[] }) {
   const unit = useUnit();
   const [ids, setIds] = useState<readonly [string, string]>([makes.at(-2)!.make.id, makes.at(-1)!.make.id]);
   const [asked, setSide] = useState<PictureSide>();
@@ -124,7 +124,7 @@ export function TwoPictures({ makes, cloths }: { makes: readonly Pictured[]; clo
   const sides = PICTURE_SIDES.filter((s) => s === 'front' || s === 'back' || has(ofOne, s) || has(ofOther, s));
   const usual = PICTURE_SIDES.find((s) => has(ofOne, s) && has(ofOther, s)) ?? sides.find((s) => has(ofOne, s) || has(ofOther, s)) ?? 'front';
   const side = asked !== undefined && sides.includes(asked) ? asked : usual;
-  const layers = [layerOf(one, ofOne, side, cloths), layerOf(other, ofOther, side, cloths)] as const;
+  const layers = [layerOf(one, ofOne, side, fabrics), layerOf(other, ofOther, side, fabrics)] as const;
 
   const aspectOf = (layer: Layer) => aspects[layer.url ?? ''] ?? UPRIGHT;
   const byPins = overlayOf(

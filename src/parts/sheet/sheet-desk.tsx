@@ -1,7 +1,7 @@
 import { useRef, useState, type ReactNode } from 'react';
 import { toast } from 'react-toastify';
 import type { Sheet, SheetOptions } from '../../core/statement/sheet';
-import type { Cloth, Make, Pattern } from '../../core/records';
+import type { Fabric, Make, Pattern } from '../../core/records';
 import { Button } from '../../ui/button';
 import { Tick } from '../../ui/tick';
 import { saveFile } from '../save-file';
@@ -14,7 +14,7 @@ export function SheetDesk({
   above,
   makes,
   patterns,
-  cloths,
+  fabrics,
 }: {
   /** Without an ending. */
   fileName: string;
@@ -23,7 +23,7 @@ export function SheetDesk({
   above?: ReactNode;
   makes: readonly Make[];
   patterns: readonly Pattern[];
-  cloths: readonly Cloth[];
+  fabrics: readonly Fabric[];
 }) {
   const [options, setOptions] = useState<SheetOptions>({ prices: false, body: false });
   const shown = useRef<HTMLElement>(null);
@@ -55,7 +55,7 @@ export function SheetDesk({
           <Button onClick={() => void save('zip')}>Save as Markdown with pictures</Button>
         </span>
       </div>
-      <SheetView ref={shown} sheet={sheet} makes={makes} patterns={patterns} cloths={cloths} />
+      <SheetView ref={shown} sheet={sheet} makes={makes} patterns={patterns} fabrics={fabrics} />
     </>
   );
 }

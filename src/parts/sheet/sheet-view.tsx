@@ -1,6 +1,6 @@
 import { scaleLinear } from 'd3-scale';
 import type { Sheet, SheetBlock } from '../../core/statement/sheet';
-import type { Cloth, Make, Pattern } from '../../core/records';
+import type { Fabric, Make, Pattern } from '../../core/records';
 import { GarmentPicture } from '../garment-picture';
 import './sheet.css';
 
@@ -32,7 +32,7 @@ function Bars({ caption, bars }: Extract<SheetBlock, { kind: 'bars' }>) {
   );
 }
 
-function Block({ block, makes, patterns, cloths }: { block: SheetBlock } & Ledger) {
+function Block({ block, makes, patterns, fabrics }: { block: SheetBlock } & Ledger) {
   switch (block.kind) {
     case 'heading':
       return <h2>{block.text}</h2>;
@@ -85,7 +85,7 @@ function Block({ block, makes, patterns, cloths }: { block: SheetBlock } & Ledge
                   <GarmentPicture
                     pattern={patterns.find((p) => p.id === make.sources[0]?.patternId)}
                     make={make}
-                    cloths={cloths}
+                    fabrics={fabrics}
                     className="sheet-picture"
                   />
                   <figcaption>{caption}</figcaption>
@@ -101,7 +101,7 @@ function Block({ block, makes, patterns, cloths }: { block: SheetBlock } & Ledge
 interface Ledger {
   readonly makes: readonly Make[];
   readonly patterns: readonly Pattern[];
-  readonly cloths: readonly Cloth[];
+  readonly fabrics: readonly Fabric[];
 }
 
 /** A sheet as it is shown, printed, and saved. */

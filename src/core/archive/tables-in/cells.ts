@@ -58,7 +58,7 @@ export function kindNamed(text: string): GarmentKind | undefined {
 const KNITS = /\b(knit|jersey|rib(bing)?|interlock|ponte|fleece|french terry|sweatshirting|lycra|tricot)\b/i;
 const WOVENS = /\b(woven|cotton|linen|denim|twill|poplin|lawn|wool|silk|satin|canvas|voile|chambray|viscose|crepe|gabardine|corduroy)\b/i;
 
-/** Whether words are of a knit or of a woven cloth. */
+/** Whether words are of a knit or of a woven fabric. */
 export function structureNamed(text: string): 'woven' | 'knit' | undefined {
   if (/\bnon[ -]?stretch\b/i.test(text)) return 'woven';
   return KNITS.test(text) ? 'knit' : WOVENS.test(text) ? 'woven' : undefined;
@@ -146,7 +146,7 @@ export function readPercent(text: string): number {
 /** g/m² of an ounce to the square yard: 28.3495 g on 0.836127 m². Exact by definition of both. */
 const GSM_OF_OUNCE = 28.349523125 / 0.83612736;
 
-/** The weight of a cloth, g/m². */
+/** The weight of a fabric, g/m². */
 export function readWeight(text: string): number {
   const found = /^(\d+(?:[.,]\d+)?)\s*(oz\b.*|ounces?.*|g\b.*|gsm)?$/i.exec(text.trim());
   const number = found ? Number(found[1]!.replace(',', '.')) : NaN;

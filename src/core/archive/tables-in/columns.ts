@@ -29,9 +29,9 @@ const length = (key: string, label: string, usual: readonly [number, number], ..
   usual,
 });
 
-/** Lengths of cloth as they are bought, and widths it is woven in, cm. Source: usual cloths; used only to guess a unit. */
-const CLOTH_LENGTH = [25, 1500] as const;
-const CLOTH_WIDTH = [70, 330] as const;
+/** Lengths of fabric as they are bought, and widths it is woven in, cm. Source: usual fabrics; used only to guess a unit. */
+const FABRIC_LENGTH = [25, 1500] as const;
+const FABRIC_WIDTH = [70, 330] as const;
 
 /** From how many cm to how many a measure of a body is; height and head to waist apart. Used only to guess a unit. */
 const bodyRange = (measure: BodyMeasure): readonly [number, number] =>
@@ -52,11 +52,11 @@ export const SHEET_FIELDS: Readonly<Record<SheetName, readonly SheetField[]>> = 
     words('size', 'Size', 'size cut', 'size made', 'cut size'),
     words('sizeElsewhere', 'Size elsewhere', 'graded', 'grading'),
     words('altered', 'Altered', 'alterations', 'alteration', 'adjustments', 'modifications', 'mods', 'changes', 'fitting changes'),
-    words('cloth', 'Cloth', 'fabric', 'fabric used', 'material', 'main fabric'),
+    words('fabric', 'Fabric', 'fabric', 'fabric used', 'material', 'main fabric'),
     length(
-      'clothUsed',
-      'Cloth used',
-      CLOTH_LENGTH,
+      'fabricUsed',
+      'Fabric used',
+      FABRIC_LENGTH,
       'fabric length',
       'yardage',
       'metres',
@@ -83,15 +83,15 @@ export const SHEET_FIELDS: Readonly<Record<SheetName, readonly SheetField[]>> = 
     words('comfort', 'Comfort', 'comfortable'),
     words('remark', 'Remark', 'notes', 'note', 'comment', 'comments'),
   ],
-  cloths: [
-    words('name', 'Name', 'fabric', 'fabric name', 'cloth', 'description', 'material', 'title'),
+  fabrics: [
+    words('name', 'Name', 'fabric', 'fabric name', 'fabric', 'description', 'material', 'title'),
     words('structure', 'Structure', 'knit or woven', 'woven or knit', 'type'),
     words('weave', 'Weave', 'weave or knit', 'fabric type', 'kind'),
     words('fibre', 'Fibre', 'fiber', 'content', 'fibre content', 'fiber content', 'composition'),
     words('colour', 'Colour', 'color', 'colours', 'print'),
     words('weight', 'Weight', 'gsm', 'weight gsm'),
-    length('width', 'Width', CLOTH_WIDTH, 'fabric width'),
-    length('onHand', 'On hand', CLOTH_LENGTH, 'length', 'amount', 'yardage', 'metres', 'meters', 'yards', 'quantity', 'have', 'left', 'size'),
+    length('width', 'Width', FABRIC_WIDTH, 'fabric width'),
+    length('onHand', 'On hand', FABRIC_LENGTH, 'length', 'amount', 'yardage', 'metres', 'meters', 'yards', 'quantity', 'have', 'left', 'size'),
     words('gives', 'Gives across', 'stretch', 'stretch across'),
     words('source', 'From', 'shop', 'store', 'bought from', 'bought at', 'source', 'where bought', 'supplier', 'where from'),
     day('bought', 'Bought on', 'bought', 'date bought', 'purchased', 'date purchased', 'purchase date', 'date'),

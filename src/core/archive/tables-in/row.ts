@@ -2,7 +2,7 @@ import { isAfter, readDay, type DayOrder } from '../../units/day-as-written';
 import type { IsoDate } from '../../units/date';
 import { parseLength, type LengthUnit } from '../../units/length';
 import { parseMoney } from '../../units/money';
-import type { Cloth } from '../../records';
+import type { Fabric } from '../../records';
 import type { SheetName, TablesOf } from '../tables-out';
 import { CannotTake } from './cells';
 import { isBareNumber, type ColumnGuess } from './columns';
@@ -94,8 +94,8 @@ export class Row {
     return Math.round(read.cm * 1e4) / 1e4;
   }
 
-  /** Pieces on the shelf: "2 1/4 yds", "150 × 140; 30 × 140". */
-  pieces(key: string, width: number): Cloth['pieces'] {
+  /** Pieces in the stash: "2 1/4 yds", "150 × 140; 30 × 140". */
+  pieces(key: string, width: number): Fabric['pieces'] {
     return (
       this.read(key, (text) =>
         text.split(/;|\n/).map((part) => {
@@ -106,7 +106,7 @@ export class Row {
     );
   }
 
-  money(key: string): Cloth['pricePerMetre'] {
+  money(key: string): Fabric['pricePerMetre'] {
     return this.read(key, (text) => {
       const read = parseMoney(text, this.#into.currency);
       if (!read.ok) throw new CannotTake(read.problem.replace(/\.$/, ''));

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { demoLedger } from '../../../../demo/ledger';
-import type { Cloth, Make, MeasurementSet, Pattern, Wear } from '../../records';
+import type { Fabric, Make, MeasurementSet, Pattern, Wear } from '../../records';
 import { SHEETS, sheetText, type SheetName, type TablesOf } from '../tables-out';
 import { readLove, readSizeLine, kindNamed } from './cells';
 import { guessColumns, guessSheet, SHEET_FIELDS } from './columns';
@@ -9,7 +9,7 @@ import type { TakingInto } from './row';
 import { guessOrder, takeRows } from './take-rows';
 
 const demo = demoLedger();
-const nothing: TablesOf = { people: [{ id: 'maren', name: 'Maren', child: false }], bodies: [], patterns: [], cloths: [], makes: [], wears: [] };
+const nothing: TablesOf = { people: [{ id: 'maren', name: 'Maren', child: false }], bodies: [], patterns: [], fabrics: [], makes: [], wears: [] };
 const into = (rest: Partial<TakingInto> = {}): TakingInto => {
   let count = 0;
   return { tables: nothing, personId: 'maren', unit: 'cm', currency: 'EUR', today: '2026-11-25', newId: () => `new-${count++}`, ...rest };
@@ -53,8 +53,8 @@ describe('an old spreadsheet of garments', () => {
       'designer',
       'kind',
       'size',
-      'cloth',
-      'clothUsed',
+      'fabric',
+      'fabricUsed',
       'altered',
       'love',
       'sewAgain',
@@ -64,7 +64,7 @@ describe('an old spreadsheet of garments', () => {
   });
 
   test('days, sizes, lengths and stars are read as they are written', () => {
-    expect(makes.map((m) => [m.cutOn, m.version, m.size, m.cloths[0]?.length, m.verdicts[0]?.love])).toEqual([
+    expect(makes.map((m) => [m.cutOn, m.version, m.size, m.fabrics[0]?.length, m.verdicts[0]?.love])).toEqual([
       ['2024-05-01', 1, { size: 'M' }, 180, 5],
       ['2025-04-03', 1, { size: 'C', to: 'D', at: 0.5 }, 205.74, 4],
       ['2025-04-25', 2, { size: 'D' }, 228.6, 5],
@@ -73,12 +73,12 @@ describe('an old spreadsheet of garments', () => {
     expect(makes[1]!.notes[0]!.words).toBe('Altered: +2 cm sleeve');
   });
 
-  test('patterns and cloths that are not there yet come with them, each once', () => {
+  test('patterns and fabrics that are not there yet come with them, each once', () => {
     expect(of<Pattern>('patterns').map((p) => [p.name, p.designer, p.kind, p.wants.structure])).toEqual([
       ['Plover cardigan', undefined, 'cardigan', 'knit'],
       ['Tern shirt dress', 'Lowtide Drafts', 'dress', 'woven'],
     ]);
-    expect(of<Cloth>('cloths').map((c) => [c.name, c.structure])).toEqual([
+    expect(of<Fabric>('fabrics').map((c) => [c.name, c.structure])).toEqual([
       ['wool jersey', 'knit'],
       ['slate twill', 'woven'],
       ['oat linen', 'woven'],
@@ -98,7 +98,7 @@ describe('an old spreadsheet of garments', () => {
 
   test('taken in again, nothing comes twice', () => {
     const first = take(OLD_SHEET);
-    const tables = { ...nothing, patterns: first.of<Pattern>('patterns'), cloths: first.of<Cloth>('cloths'), makes: first.of<Make>('makes') };
+    const tables = { ...nothing, patterns: first.of<Pattern>('patterns'), fabrics: first.of<Fabric>('fabrics'), makes: first.of<Make>('makes') };
     const again = take(OLD_SHEET, into({ tables }));
     expect(again.rows.map((r) => r.state)).toEqual(['there already', 'there already', 'there already', 'not taken', 'not taken']);
     expect(again.records).toEqual([]);
@@ -107,7 +107,7 @@ describe('an old spreadsheet of garments', () => {
 
 test('the unit of bare numbers is the one by which they are as long as such things are', () => {
   const units = (text: string, unit: 'cm' | 'in' = 'cm') => {
-    const { columns } = take(text, into({ unit }), 'cloths');
+    const { columns } = take(text, into({ unit }), 'fabrics');
     return columns.filter((c) => ['width', 'onHand'].includes(c.field!)).map((c) => c.unit);
   };
   expect(units('Name,Width,On hand\na,140,2.5\nb,150,1.2')).toEqual(['cm', 'm']);
@@ -116,12 +116,12 @@ test('the unit of bare numbers is the one by which they are as long as such thin
   expect(units('Name,Width (in),Yards\na,140,2.5')).toEqual(['in', 'yd']);
 });
 
-test('cloths: pieces, weights and prices by the yard; a price is exact', () => {
+test('fabrics: pieces, weights and prices by the yard; a price is exact', () => {
   const { of, rows } = take(
     'Fabric\tContent\tWidth\tAmount\tWeight\tPrice per yard\tStretch\nteal jersey\tcotton\t60"\t1 1/2 yds; 30 x 150 cm\t6 oz\t$9.99\t30%\nbad one\tcotton\twide\t1 m\t\t\t',
     into({ unit: 'in', currency: 'USD' }),
   );
-  expect(of<Cloth>('cloths')).toMatchObject([
+  expect(of<Fabric>('fabrics')).toMatchObject([
     {
       name: 'teal jersey',
       structure: 'knit',

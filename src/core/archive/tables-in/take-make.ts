@@ -6,12 +6,12 @@ import { CannotTake, choiceNamed, kindNamed, readLove, readSizeLine, readWhole, 
 import type { Row } from './row';
 import { dayWords, joined, THERE, type Taking } from './taking';
 
-const SEW_AGAIN = ['as is', 'with changes', 'other cloth', 'later', 'no'] as const;
+const SEW_AGAIN = ['as is', 'with changes', 'other fabric', 'later', 'no'] as const;
 
 /** A garment as a row tells it. */
 type ToldMake = ReturnType<typeof readMake>;
 
-/** A garment of one row, with the pattern and the cloth it names where they are not there yet. */
+/** A garment of one row, with the pattern and the fabric it names where they are not there yet. */
 export function takeMake(row: Row, taking: Taking) {
   const called = row.text('name');
   if (called === undefined) throw new CannotTake('it has no name');
@@ -30,7 +30,7 @@ export function takeMake(row: Row, taking: Taking) {
   return joined(
     make.sources.length > 0 ? `${name}, version ${make.version}` : name,
     told.size && `size ${sizeLineWords(told.size)}`,
-    told.cloth && `${told.used ? `${formatLength(told.used, taking.into.unit)} of ` : ''}${told.cloth}`,
+    told.fabric && `${told.used ? `${formatLength(told.used, taking.into.unit)} of ` : ''}${told.fabric}`,
     dayWords(told.finishedOn ?? told.cutOn),
     told.minutes !== undefined && formatDuration(told.minutes),
     told.love !== undefined && `${told.love} of 5`,
@@ -51,8 +51,8 @@ function readMake(row: Row, pattern: Pattern | undefined) {
     state: row.read('state', readState),
     size: row.read('size', (text) => readSizeLine(text, pattern?.charts.flatMap((c) => c.sizes) ?? [])),
     version: row.read('version', (text) => readWhole(text.replace(/^v(ersion)?\.?\s*/i, ''), 1000)),
-    cloth: row.text('cloth'),
-    used: row.length('clothUsed'),
+    fabric: row.text('fabric'),
+    used: row.length('fabricUsed'),
     love: row.read('love', readLove),
     minutes: row.read('minutes', (text) => readMinutes(text, row.head('minutes'))),
     worn: row.read('worn', (text) => readWhole(text, 1000)),
@@ -86,8 +86,8 @@ function readMinutes(text: string, head: string): number {
 function addMake(row: Row, taking: Taking, name: string, personId: string, known: Pattern | undefined, told: ToldMake): Make {
   const { newId, today } = taking.into;
   const { cutOn, finishedOn, love, state, sewAgain } = told;
-  const clothIds = told.cloth?.split(';').map((c) => taking.cloth(c.trim()).id) ?? [];
-  const pattern = told.kind === 'without fit' ? undefined : (known ?? addPattern(row, taking, name, told.cloth));
+  const fabricIds = told.fabric?.split(';').map((c) => taking.fabric(c.trim()).id) ?? [];
+  const pattern = told.kind === 'without fit' ? undefined : (known ?? addPattern(row, taking, name, told.fabric));
   const numbers = taking
     .makesOf(pattern?.id)
     .filter((m) => m.personId === personId)
@@ -107,9 +107,9 @@ function addMake(row: Row, taking: Taking, name: string, personId: string, known
     kind: told.kind,
     ...(pattern ? { sources: [{ patternId: pattern.id, viewId: pattern.views[0]!.id }] } : { name }),
     ...(told.size ? { size: told.size } : {}),
-    cloths: clothIds.map((clothId, i) => ({
+    fabrics: fabricIds.map((fabricId, i) => ({
       id: newId(),
-      clothId,
+      fabricId,
       part: i === 0 ? ('main' as const) : ('contrast' as const),
       ...(i === 0 && told.used ? { length: told.used } : {}),
     })),
@@ -126,12 +126,12 @@ function addMake(row: Row, taking: Taking, name: string, personId: string, known
   return make;
 }
 
-function addPattern(row: Row, taking: Taking, name: string, cloth: string | undefined): Pattern {
+function addPattern(row: Row, taking: Taking, name: string, fabric: string | undefined): Pattern {
   const { newId } = taking.into;
   const kind = row.read('kind', kindNamed) ?? kindNamed(name) ?? 'top';
   const designer = row.text('designer');
   return taking.add('patterns', {
-    ...blankPattern(newId(), newId(), name, kind, cloth ? (structureNamed(cloth) ?? 'woven') : 'woven'),
+    ...blankPattern(newId(), newId(), name, kind, fabric ? (structureNamed(fabric) ?? 'woven') : 'woven'),
     ...(designer ? { designer } : {}),
   });
 }

@@ -1,7 +1,7 @@
 import type { IsoDate } from '../../units/date';
 import { formatLength } from '../../units/length';
 import { BODY_MEASURES, type BodyMeasure } from '../../body/zones';
-import { blankCloth, blankPattern, PATTERN_FORMS, type Make, type Wear } from '../../records';
+import { blankFabric, blankPattern, PATTERN_FORMS, type Make, type Wear } from '../../records';
 import { CannotTake, choiceNamed, fitClassNamed, kindNamed, readLove, readPercent, readWeight, readWhole, structureNamed } from './cells';
 import { CM_OF } from './columns';
 import type { Row } from './row';
@@ -52,14 +52,14 @@ export function takeWear(row: Row, taking: Taking) {
   return joined(makes.map((m) => taking.called(m)).join(', '), dayWords(date), count !== 1 && `${count} ×`, occasion);
 }
 
-/** Widths where a table gives none, cm. Source: our own convention for cloth of the usual double width. */
+/** Widths where a table gives none, cm. Source: our own convention for fabric of the usual double width. */
 const USUAL_WIDTH = 140;
 
-/** A cloth of one row. */
-export function takeCloth(row: Row, taking: Taking) {
+/** A fabric of one row. */
+export function takeFabric(row: Row, taking: Taking) {
   const name = row.text('name');
   if (name === undefined) throw new CannotTake('it has no name');
-  if (taking.clothCalled(name)) return THERE;
+  if (taking.fabricCalled(name)) return THERE;
   const { unit, newId } = taking.into;
   const width = row.length('width');
   const pieces = row.pieces('onHand', width ?? USUAL_WIDTH);
@@ -72,8 +72,8 @@ export function takeCloth(row: Row, taking: Taking) {
   const texts = Object.fromEntries(
     (['weave', 'fibre', 'colour', 'source', 'behaviour'] as const).flatMap((key) => (row.text(key) ? [[key, row.text(key)]] : [])),
   );
-  taking.add('cloths', {
-    ...blankCloth(newId(), name, structure),
+  taking.add('fabrics', {
+    ...blankFabric(newId(), name, structure),
     ...texts,
     pieces,
     ...(width ? { width } : {}),
@@ -104,7 +104,7 @@ export function takePattern(row: Row, taking: Taking) {
   const { newId } = taking.into;
   const fitClass = row.read('fitClass', fitClassNamed);
   const form = row.read('form', (text) => (/pdf|print/i.test(text) ? 'printed at home' : choiceNamed(text, PATTERN_FORMS)));
-  const state = row.read('state', (text) => choiceNamed(text, ['kept', 'resting', 'let go'] as const));
+  const state = row.read('state', (text) => choiceNamed(text, ['kept', 'resting', 'retired'] as const));
   const price = row.money('price');
   const [note, why] = [row.text('note'), row.text('why')];
   const structure = row.read('wants', structureNamed) ?? 'woven';

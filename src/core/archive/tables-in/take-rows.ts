@@ -7,7 +7,7 @@ import { SHEET_FIELDS, type ColumnGuess } from './columns';
 import type { Sheet } from './read-sheet';
 import { Row, type TableReading, type TakingInto } from './row';
 import { takeMake } from './take-make';
-import { takeBody, takeCloth, takePattern, takeWear } from './take-others';
+import { takeBody, takeFabric, takePattern, takeWear } from './take-others';
 import { Taking, THERE } from './taking';
 
 /** What became of a row. */
@@ -35,7 +35,7 @@ export function guessOrder({ rows }: Sheet, columns: readonly ColumnGuess[], she
 const TAKE: Readonly<Record<SheetName, (row: Row, taking: Taking) => string | typeof THERE>> = {
   makes: takeMake,
   wears: takeWear,
-  cloths: takeCloth,
+  fabrics: takeFabric,
   patterns: takePattern,
   'body measures': takeBody,
 };

@@ -1,10 +1,10 @@
 import { format, parseISO } from 'date-fns';
 import type { IsoDate } from '../../units/date';
 import {
-  blankCloth,
+  blankFabric,
   makeName,
   TABLES,
-  type Cloth,
+  type Fabric,
   type Ledger,
   type Make,
   type MeasurementSet,
@@ -21,7 +21,7 @@ const plainName = (name: string) => name.trim().toLowerCase();
 /** Whether two names are one to a sewist. */
 export const sameName = (a: string, b: string) => plainName(a) === plainName(b);
 
-type Taken = 'people' | 'patterns' | 'cloths' | 'makes' | 'wears' | 'bodies';
+type Taken = 'people' | 'patterns' | 'fabrics' | 'makes' | 'wears' | 'bodies';
 
 /** What is in the ledger, with what the rows before have added to it: each record under all that it is asked for by. */
 export class Taking {
@@ -32,7 +32,7 @@ export class Taking {
   constructor(into: TakingInto) {
     this.into = into;
     // Makes are called by their patterns, which therefore go before.
-    for (const table of ['people', 'patterns', 'cloths', 'makes', 'wears', 'bodies'] as const)
+    for (const table of ['people', 'patterns', 'fabrics', 'makes', 'wears', 'bodies'] as const)
       for (const record of into.tables[table]) this.#put(table, record);
   }
 
@@ -42,8 +42,8 @@ export class Taking {
         return ['somebody', `person ${plainName((record as Person).name)}`];
       case 'patterns':
         return [`pattern ${record.id}`, `pattern called ${plainName((record as Pattern).name)}`];
-      case 'cloths':
-        return [`cloth ${plainName((record as Cloth).name)}`];
+      case 'fabrics':
+        return [`fabric ${plainName((record as Fabric).name)}`];
       case 'makes': {
         const make = record as Make;
         const names = new Set([this.called(make), make.name ?? ''].map(plainName));
@@ -106,13 +106,13 @@ export class Taking {
     return this.#all('patterns', `pattern called ${plainName(name)}`);
   }
 
-  clothCalled(name: string): Cloth | undefined {
-    return this.#all('cloths', `cloth ${plainName(name)}`)[0];
+  fabricCalled(name: string): Fabric | undefined {
+    return this.#all('fabrics', `fabric ${plainName(name)}`)[0];
   }
 
-  /** The cloth of a name, and a new one where there is none. */
-  cloth(name: string): Cloth {
-    return this.clothCalled(name) ?? this.add('cloths', blankCloth(this.into.newId(), name, structureNamed(name) ?? 'woven'));
+  /** The fabric of a name, and a new one where there is none. */
+  fabric(name: string): Fabric {
+    return this.fabricCalled(name) ?? this.add('fabrics', blankFabric(this.into.newId(), name, structureNamed(name) ?? 'woven'));
   }
 
   /** Makes of a pattern, or those of none. */

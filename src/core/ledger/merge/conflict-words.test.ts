@@ -19,19 +19,19 @@ test('each says of what it is, and both values as they are shown elsewhere', () 
     here: expect.stringMatching(/^sleeve.*2\scm/) as string,
     there: 'nothing',
   });
-  const cloth = demoLedger().cloths[0]!;
-  expect(said({ table: 'cloths', id: cloth.id, leaf: 'width', here: 140, there: 150 })).toEqual({
-    of: cloth.name,
+  const fabric = demoLedger().fabrics[0]!;
+  expect(said({ table: 'fabrics', id: fabric.id, leaf: 'width', here: 140, there: 150 })).toEqual({
+    of: fabric.name,
     what: 'width',
     here: '140\u2009cm',
     there: '150\u2009cm',
   });
-  expect(said({ table: 'cloths', id: cloth.id, leaf: 'pieces', here: [{ length: 120, width: 140 }], there: [] })).toMatchObject({
+  expect(said({ table: 'fabrics', id: fabric.id, leaf: 'pieces', here: [{ length: 120, width: 140 }], there: [] })).toMatchObject({
     here: expect.stringMatching(/length 120\scm, width 140\scm/) as string,
     there: 'nothing',
   });
-  const use = { id: 'u', clothId: cloth.id, part: 'main', length: 225 };
-  expect(said({ leaf: 'cloths/u', here: use, there: undefined }).here).toMatch(new RegExp(`^${cloth.name}, main, length 225\\scm$`));
+  const use = { id: 'u', fabricId: fabric.id, part: 'main', length: 225 };
+  expect(said({ leaf: 'fabrics/u', here: use, there: undefined }).here).toMatch(new RegExp(`^${fabric.name}, main, length 225\\scm$`));
   expect(said({ leaf: 'sources', here: make.sources, there: [] }).here).toMatch(/^[A-Z][a-z]+ [a-z ]+$/);
   expect(said({ leaf: BEING_THERE, here: make, there: undefined })).toMatchObject({ here: 'changed, and still there', there: 'removed' });
 });

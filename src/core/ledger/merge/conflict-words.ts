@@ -6,7 +6,7 @@ import { formatDuration } from '../../units/duration';
 import { formatLength, type LengthUnit } from '../../units/length';
 import { formatMoney } from '../../units/money';
 import { BODY_MEASURES, zoneOf } from '../../body/zones';
-import type { Alteration, Cloth, FitNote, Make, MeasurementSet, Money, Pattern, Person, Plan, SizeLine, Verdict, Wear } from '../../records';
+import type { Alteration, Fabric, FitNote, Make, MeasurementSet, Money, Pattern, Person, Plan, SizeLine, Verdict, Wear } from '../../records';
 import { makeName } from '../../records/blank';
 import type { FieldMeta } from '../../records/field';
 import { TABLES } from '../../records/ledger';
@@ -67,7 +67,7 @@ const WORDS_OF: Record<string, (value: never, unit: LengthUnit) => string> = {
 const NAMES_A: Readonly<Record<string, TableName>> = {
   personId: 'people',
   patternId: 'patterns',
-  clothId: 'cloths',
+  fabricId: 'fabrics',
   makeId: 'makes',
   makeIds: 'makes',
   refashionOf: 'makes',
@@ -146,8 +146,8 @@ export function recordWords(table: TableName, id: string, sides: readonly Tables
     case 'plans':
       return `plan of ${find<Pattern>('patterns', find<Plan>('plans', id)?.patternId)?.name ?? 'a pattern'}`;
     case 'pictures': {
-      const picture = find<{ makeId?: string; clothId?: string }>('pictures', id);
-      return `a picture of ${picture?.clothId ? (find<Cloth>('cloths', picture.clothId)?.name ?? 'a cloth') : makeWords(picture?.makeId)}`;
+      const picture = find<{ makeId?: string; fabricId?: string }>('pictures', id);
+      return `a picture of ${picture?.fabricId ? (find<Fabric>('fabrics', picture.fabricId)?.name ?? 'a fabric') : makeWords(picture?.makeId)}`;
     }
     default:
       return find<{ name: string }>(table, id)?.name ?? id;

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { sampleMake, SAMPLE_PATTERN } from '../../garment/sample-case';
-import { blankCloth } from '../../records/blank';
+import { blankFabric } from '../../records/blank';
 import { Ledger } from '../../records/ledger';
 import { referencesOf } from '../references';
 import { TABLE_NAMES, type TableName } from '../../records/table-names';
@@ -102,10 +102,10 @@ function common(): Record<TableName, Loose[]> {
     ],
     bodies: [{ id: 'body', personId: 'person', date: '2025-01-01', measures: { bust: 90 } }],
     patterns: [SAMPLE_PATTERN],
-    cloths: [blankCloth('linen', 'washed linen'), blankCloth('twill', 'slate twill')],
+    fabrics: [blankFabric('linen', 'washed linen'), blankFabric('twill', 'slate twill')],
     makes: [
-      sampleMake(1, { cloths: [], notes: [{ ...note('n1', 'clip the curve') }] }),
-      sampleMake(2, { cloths: [{ id: 'use', clothId: 'linen', part: 'main', length: 120 }] }),
+      sampleMake(1, { fabrics: [], notes: [{ ...note('n1', 'clip the curve') }] }),
+      sampleMake(2, { fabrics: [{ id: 'use', fabricId: 'linen', part: 'main', length: 120 }] }),
     ],
     wears: [{ id: 'wear', date: '2025-03-01', makeIds: ['make-1'] }],
     pictures: [{ id: 'picture', makeId: 'make-1', side: 'front', type: 'image/png', file: 'pictures/1.png' }],
@@ -158,15 +158,15 @@ describe('two ledgers brought together', () => {
   test('what both changed is shown with both, the later one stands, and a choice ends it', () => {
     const [desk, phone] = [device('desk'), device('phone')];
     desk.setClock(2000);
-    desk.change('cloths', 'linen', { name: 'linen, washed' });
+    desk.change('fabrics', 'linen', { name: 'linen, washed' });
     phone.setClock(3000);
-    phone.change('cloths', 'linen', { name: 'oat linen' });
+    phone.change('fabrics', 'linen', { name: 'oat linen' });
     const before = desk.side;
     const { conflicts } = merge(before, phone.side);
     expect(conflicts).toEqual([
       {
-        key: 'cloths/linen#name',
-        table: 'cloths',
+        key: 'fabrics/linen#name',
+        table: 'fabrics',
         id: 'linen',
         leaf: 'name',
         here: 'linen, washed',
@@ -175,23 +175,23 @@ describe('two ledgers brought together', () => {
         undated: false,
       },
     ]);
-    desk.takeIn(phone, new Map([['cloths/linen#name', 'here']]));
-    expect(desk.get('cloths', 'linen')!['name']).toBe('linen, washed');
+    desk.takeIn(phone, new Map([['fabrics/linen#name', 'here']]));
+    expect(desk.get('fabrics', 'linen')!['name']).toBe('linen, washed');
     // The other takes the answer over without being asked again.
     expect(phone.takeIn(desk).conflicts).toEqual([]);
-    expect(phone.get('cloths', 'linen')!['name']).toBe('linen, washed');
+    expect(phone.get('fabrics', 'linen')!['name']).toBe('linen, washed');
     expect(desk.takeIn(phone).conflicts).toEqual([]);
   });
 
   test('a change made in the knowledge of another is the later one, however wrong the clock', () => {
     const [desk, phone] = [device('desk'), device('phone')];
     desk.setClock(9e12);
-    desk.change('cloths', 'linen', { name: 'from a clock of the far future' });
+    desk.change('fabrics', 'linen', { name: 'from a clock of the far future' });
     phone.takeIn(desk);
     phone.setClock(-5);
-    phone.change('cloths', 'linen', { name: 'put right' });
+    phone.change('fabrics', 'linen', { name: 'put right' });
     expect(desk.takeIn(phone).conflicts).toEqual([]);
-    expect(desk.get('cloths', 'linen')!['name']).toBe('put right');
+    expect(desk.get('fabrics', 'linen')!['name']).toBe('put right');
   });
 
   test('what was removed on one side is gone, with what went in the same act', () => {
@@ -228,13 +228,13 @@ describe('two ledgers brought together', () => {
     expect(desk.get('makes', 'make-1')).toMatchObject({ remark: 'still worn' });
   });
 
-  test('a cloth removed on one side comes back where the other side cut something from it', () => {
+  test('a fabric removed on one side comes back where the other side cut something from it', () => {
     const [desk, phone] = [device('desk'), device('phone')];
-    phone.remove('cloths', 'twill');
-    desk.change('makes', 'make-1', { cloths: [{ id: 'u2', clothId: 'twill', part: 'main' }] });
+    phone.remove('fabrics', 'twill');
+    desk.change('makes', 'make-1', { fabrics: [{ id: 'u2', fabricId: 'twill', part: 'main' }] });
     const { returned } = phone.takeIn(desk);
-    expect(returned).toEqual([{ table: 'cloths', id: 'twill' }]);
-    expect(phone.get('cloths', 'twill')).toMatchObject({ name: 'slate twill' });
+    expect(returned).toEqual([{ table: 'fabrics', id: 'twill' }]);
+    expect(phone.get('fabrics', 'twill')).toMatchObject({ name: 'slate twill' });
   });
 
   test('two that differ from before anything was noted are shown, and the same one stands whichever is asked', () => {
@@ -264,7 +264,7 @@ const act: fc.Arbitrary<Act> = fc.oneof(
     words.map(
       (colour): Act =>
         (d) =>
-          d.change('cloths', id, { colour }),
+          d.change('fabrics', id, { colour }),
     ),
   ),
   fc.tuple(makeId, noteId, words).map(
@@ -285,7 +285,7 @@ const act: fc.Arbitrary<Act> = fc.oneof(
   words.map(
     (w): Act =>
       (d) =>
-        d.get('patterns', 'pattern') && d.get('people', 'person') && d.write(['makes', 'make-9', { ...sampleMake(9, { cloths: [], remark: w }) }]),
+        d.get('patterns', 'pattern') && d.get('people', 'person') && d.write(['makes', 'make-9', { ...sampleMake(9, { fabrics: [], remark: w }) }]),
   ),
   fc.tuple(fc.constantFrom('w2', 'w3'), makeId).map(
     ([id, make]): Act =>
@@ -293,16 +293,16 @@ const act: fc.Arbitrary<Act> = fc.oneof(
         d.get('makes', make) && d.write(['wears', id, { id, date: '2025-05-01', makeIds: [make], count: 1 }]),
   ),
   fc.tuple(makeId, fc.constantFrom('linen', 'twill')).map(
-    ([id, clothId]): Act =>
+    ([id, fabricId]): Act =>
       (d) =>
-        d.get('cloths', clothId) && d.change('makes', id, { cloths: [{ id: 'use', clothId, part: 'main' }] }),
+        d.get('fabrics', fabricId) && d.change('makes', id, { fabrics: [{ id: 'use', fabricId, part: 'main' }] }),
   ),
   fc
     .constantFrom(
       ['makes', 'make-1'],
       ['makes', 'make-2'],
       ['makes', 'make-9'],
-      ['cloths', 'twill'],
+      ['fabrics', 'twill'],
       ['wears', 'wear'],
       ['pictures', 'picture'],
       ['people', 'other'],

@@ -7,7 +7,7 @@ import { historyKey } from './history-key';
 import { join, newer, type Told, type ToldLeaf } from './join';
 import { fieldOfOrder, sayTheSame, type AnyRecord } from './leaves';
 import { knows, knownTogether, NEVER, type Stamp } from './stamp';
-import { gather } from '../../units/group-by';
+import { addToGroup } from '../../units/group-by';
 
 export type Tables = Readonly<Record<TableName, readonly AnyRecord[]>>;
 
@@ -183,7 +183,7 @@ function bringBackNeeded(joined: ReadonlyMap<string, Joined>): ReadonlySet<strin
       const { all = NEVER, removed = NEVER } = joined.get(needed)?.history ?? {};
       // What was made anew after it had been removed was so by one who knew what had gone with it.
       if (removed !== one.history?.removed || all > removed) continue;
-      gather(wentWith, needed, one);
+      addToGroup(wentWith, needed, one);
     }
   }
   const waiting = [...joined.values()].filter((one) => one.there);

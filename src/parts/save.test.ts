@@ -1,5 +1,5 @@
 import Dexie from 'dexie';
-import { whyNot } from './keep';
+import { whyNot } from './save';
 
 jest.mock('../data/database', () => ({ ...jest.requireActual<object>('../data/database'), db: {} }));
 jest.mock('../data/journal', () => ({}));

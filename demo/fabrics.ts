@@ -1,13 +1,13 @@
-import type { Cloth } from '../src/core/records';
-import { blankCloth } from '../src/core/records/blank';
+import type { Fabric } from '../src/core/records';
+import { blankFabric } from '../src/core/records/blank';
 
 const eur = (minor: number) => ({ minor, currency: 'EUR' });
 
-/** The shelf. Shops and cloths are invented. */
-export const cloths: Cloth[] = (
+/** The stash. Shops and fabrics are invented. */
+export const fabrics: Fabric[] = (
   [
     {
-      id: 'cloth-bed-linen',
+      id: 'fabric-bed-linen',
       name: 'old bed linen',
       fibre: 'cotton',
       structure: 'woven',
@@ -19,7 +19,7 @@ export const cloths: Cloth[] = (
       pieces: [{ length: 90, width: 150 }],
     },
     {
-      id: 'cloth-black-barathea',
+      id: 'fabric-black-barathea',
       name: 'black barathea',
       fibre: 'wool',
       structure: 'woven',
@@ -29,16 +29,16 @@ export const cloths: Cloth[] = (
       stretchAlong: 0,
       drape: 3,
       pricePerMetre: eur(4200),
-      source: 'Ropewalk Cloth Hall',
+      source: 'Ropewalk Fabric Hall',
       bought: '2025-08-30',
       boughtLength: 250,
       shrinkAlong: 2,
-      dear: true,
+      expensive: true,
       swatch: { print: 'plain', ground: '#22242c', figure: '#22242c', repeat: 2 },
       pieces: [{ length: 40, width: 150 }],
     },
     {
-      id: 'cloth-grey-check',
+      id: 'fabric-grey-check',
       name: 'grey check flannel',
       fibre: 'wool',
       structure: 'woven',
@@ -49,16 +49,16 @@ export const cloths: Cloth[] = (
       drape: 3,
       nap: true,
       pricePerMetre: eur(3600),
-      source: 'Ropewalk Cloth Hall',
+      source: 'Ropewalk Fabric Hall',
       bought: '2026-09-12',
       boughtLength: 165,
       shrinkAlong: 3,
-      behaviour: 'shines when pressed without a cloth',
+      behaviour: 'shines when pressed without a fabric',
       swatch: { print: 'check', ground: '#b9b5ad', figure: '#55524d', repeat: 5 },
       pieces: [{ length: 165, width: 150 }],
     },
     {
-      id: 'cloth-blue-poplin',
+      id: 'fabric-blue-poplin',
       name: 'blue stripe poplin',
       fibre: 'cotton',
       structure: 'woven',
@@ -74,7 +74,7 @@ export const cloths: Cloth[] = (
       pieces: [{ length: 12, width: 148 }],
     },
     {
-      id: 'cloth-white-lawn',
+      id: 'fabric-white-lawn',
       name: 'white lawn',
       fibre: 'cotton',
       structure: 'woven',
@@ -90,7 +90,7 @@ export const cloths: Cloth[] = (
       pieces: [],
     },
     {
-      id: 'cloth-indigo-chambray',
+      id: 'fabric-indigo-chambray',
       name: 'indigo chambray',
       fibre: 'cotton',
       structure: 'woven',
@@ -107,7 +107,7 @@ export const cloths: Cloth[] = (
       pieces: [{ length: 15, width: 145 }],
     },
     {
-      id: 'cloth-oatmeal-rib',
+      id: 'fabric-oatmeal-rib',
       name: 'oatmeal merino rib',
       fibre: 'wool',
       structure: 'knit',
@@ -116,14 +116,14 @@ export const cloths: Cloth[] = (
       stretchAcross: 60,
       stretchAlong: 20,
       pricePerMetre: eur(3800),
-      source: 'Ropewalk Cloth Hall',
+      source: 'Ropewalk Fabric Hall',
       bought: '2024-09-21',
       boughtLength: 160,
       swatch: { print: 'rib', ground: '#d8c9ab', figure: '#c2b08d', repeat: 1 },
       pieces: [],
     },
     {
-      id: 'cloth-plum-double-knit',
+      id: 'fabric-plum-double-knit',
       name: 'plum double knit',
       fibre: 'viscose and nylon',
       structure: 'knit',
@@ -139,7 +139,7 @@ export const cloths: Cloth[] = (
       pieces: [{ length: 22, width: 150 }],
     },
     {
-      id: 'cloth-bottle-velvet',
+      id: 'fabric-bottle-velvet',
       name: 'bottle green velvet',
       fibre: 'silk and viscose',
       structure: 'woven',
@@ -150,16 +150,16 @@ export const cloths: Cloth[] = (
       drape: 5,
       nap: true,
       pricePerMetre: eur(5200),
-      source: 'Ropewalk Cloth Hall',
+      source: 'Ropewalk Fabric Hall',
       bought: '2024-11-16',
       boughtLength: 90,
-      dear: true,
+      expensive: true,
       behaviour: 'creeps; baste every seam',
       swatch: { print: 'pile', ground: '#24503d', figure: '#69a184', repeat: 1 },
       pieces: [{ length: 18, width: 115 }],
     },
     {
-      id: 'cloth-navy-drill',
+      id: 'fabric-navy-drill',
       name: 'navy drill',
       fibre: 'cotton',
       structure: 'woven',
@@ -175,7 +175,7 @@ export const cloths: Cloth[] = (
       pieces: [{ length: 30, width: 150 }],
     },
     {
-      id: 'cloth-black-crepe',
+      id: 'fabric-black-crepe',
       name: 'black wool crepe',
       fibre: 'wool',
       structure: 'woven',
@@ -191,7 +191,7 @@ export const cloths: Cloth[] = (
       pieces: [{ length: 55, width: 150 }],
     },
     {
-      id: 'cloth-rust-corduroy',
+      id: 'fabric-rust-corduroy',
       name: 'rust needlecord',
       fibre: 'cotton',
       structure: 'woven',
@@ -207,7 +207,7 @@ export const cloths: Cloth[] = (
       pieces: [{ length: 24, width: 145 }],
     },
     {
-      id: 'cloth-seaglass-viscose',
+      id: 'fabric-seaglass-viscose',
       name: 'sea-glass viscose, sprigged',
       fibre: 'viscose',
       structure: 'woven',
@@ -223,7 +223,7 @@ export const cloths: Cloth[] = (
       pieces: [],
     },
     {
-      id: 'cloth-gull-jersey',
+      id: 'fabric-gull-jersey',
       name: 'gull stripe jersey',
       fibre: 'cotton',
       structure: 'knit',
@@ -238,7 +238,7 @@ export const cloths: Cloth[] = (
       pieces: [{ length: 35, width: 160 }],
     },
     {
-      id: 'cloth-marigold-dot',
+      id: 'fabric-marigold-dot',
       name: 'marigold dotted cotton',
       fibre: 'cotton',
       structure: 'woven',
@@ -253,7 +253,7 @@ export const cloths: Cloth[] = (
       pieces: [{ length: 45, width: 110 }],
     },
     {
-      id: 'cloth-kelp-jersey',
+      id: 'fabric-kelp-jersey',
       name: 'kelp green sports jersey',
       colour: 'green',
       fibre: 'polyamide, elastane',
@@ -266,7 +266,7 @@ export const cloths: Cloth[] = (
       recovery: 95,
       seasons: ['autumn', 'winter', 'spring'],
       pricePerMetre: eur(1900),
-      source: 'Ropewalk Cloth Hall',
+      source: 'Ropewalk Fabric Hall',
       bought: '2022-11-19',
       boughtLength: 230,
       washedOn: '2022-11-20',
@@ -275,7 +275,7 @@ export const cloths: Cloth[] = (
       pieces: [{ length: 14, width: 150, note: 'enough for a band' }],
     },
     {
-      id: 'cloth-ink-ponte',
+      id: 'fabric-ink-ponte',
       name: 'ink firm jersey',
       colour: 'dark blue',
       fibre: 'viscose, polyamide',
@@ -292,7 +292,7 @@ export const cloths: Cloth[] = (
       pieces: [{ length: 36, width: 155 }],
     },
     {
-      id: 'cloth-sand-linen',
+      id: 'fabric-sand-linen',
       name: 'sand washed linen',
       colour: 'sand',
       fibre: 'linen',
@@ -318,7 +318,7 @@ export const cloths: Cloth[] = (
       pieces: [{ length: 237, width: 135 }],
     },
     {
-      id: 'cloth-petrol-crepe',
+      id: 'fabric-petrol-crepe',
       name: 'petrol viscose crepe',
       colour: 'petrol',
       fibre: 'viscose',
@@ -341,7 +341,7 @@ export const cloths: Cloth[] = (
       pieces: [],
     },
     {
-      id: 'cloth-star-cotton',
+      id: 'fabric-star-cotton',
       name: 'night sky cotton',
       colour: 'dark blue',
       fibre: 'cotton',
@@ -360,7 +360,7 @@ export const cloths: Cloth[] = (
       pieces: [{ length: 18, width: 110 }],
     },
     {
-      id: 'cloth-raspberry-cord',
+      id: 'fabric-raspberry-cord',
       name: 'raspberry needlecord',
       colour: 'red',
       fibre: 'cotton',
@@ -376,7 +376,7 @@ export const cloths: Cloth[] = (
       pieces: [],
     },
     {
-      id: 'cloth-sail-canvas',
+      id: 'fabric-sail-canvas',
       name: 'old sail canvas',
       colour: 'white',
       fibre: 'cotton',
@@ -396,7 +396,7 @@ export const cloths: Cloth[] = (
       ],
     },
     {
-      id: 'cloth-harbour-ticking',
+      id: 'fabric-harbour-ticking',
       name: 'harbour ticking',
       colour: 'blue and white',
       fibre: 'cotton',
@@ -407,14 +407,14 @@ export const cloths: Cloth[] = (
       stretchAcross: 0,
       repeatAlong: 1,
       pricePerMetre: eur(1300),
-      source: 'Ropewalk Cloth Hall',
+      source: 'Ropewalk Fabric Hall',
       bought: '2023-11-04',
       boughtLength: 300,
       swatch: { print: 'stripe', ground: '#eae4d3', figure: '#33507a', repeat: 1 },
       pieces: [{ length: 55, width: 150 }],
     },
     {
-      id: 'cloth-moss-tweed',
+      id: 'fabric-moss-tweed',
       name: 'moss herringbone tweed',
       colour: 'green',
       fibre: 'wool',
@@ -425,7 +425,7 @@ export const cloths: Cloth[] = (
       stretchAcross: 0,
       stretchAlong: 0,
       drape: 2,
-      dear: true,
+      expensive: true,
       irreplaceable: true,
       seasons: ['autumn', 'winter'],
       pricePerMetre: eur(5800),
@@ -436,7 +436,7 @@ export const cloths: Cloth[] = (
       pieces: [{ length: 190, width: 150 }],
     },
     {
-      id: 'cloth-grey-lining',
+      id: 'fabric-grey-lining',
       name: 'pearl grey lining',
       fibre: 'viscose',
       structure: 'woven',
@@ -453,7 +453,7 @@ export const cloths: Cloth[] = (
       pieces: [{ length: 150, width: 140 }],
     },
     {
-      id: 'cloth-heron-sweat',
+      id: 'fabric-heron-sweat',
       name: 'heron grey sweatshirting',
       colour: 'grey',
       fibre: 'cotton',
@@ -471,7 +471,7 @@ export const cloths: Cloth[] = (
       pieces: [{ length: 20, width: 165 }],
     },
     {
-      id: 'cloth-tern-jersey',
+      id: 'fabric-tern-jersey',
       name: 'tern white jersey',
       colour: 'white',
       fibre: 'cotton',
@@ -490,7 +490,7 @@ export const cloths: Cloth[] = (
       pieces: [],
     },
     {
-      id: 'cloth-wine-silk',
+      id: 'fabric-wine-silk',
       name: 'wine silk remnant',
       colour: 'wine',
       fibre: 'silk',
@@ -498,7 +498,7 @@ export const cloths: Cloth[] = (
       weight: 75,
       width: 110,
       drape: 5,
-      dear: true,
+      expensive: true,
       source: 'a flea market',
       bought: '2023-12-02',
       boughtLength: 60,
@@ -506,7 +506,7 @@ export const cloths: Cloth[] = (
       pieces: [{ length: 22, width: 110 }],
     },
     {
-      id: 'cloth-dark-denim',
+      id: 'fabric-dark-denim',
       name: 'dark denim, untested',
       colour: 'dark blue',
       fibre: 'cotton',
@@ -521,7 +521,7 @@ export const cloths: Cloth[] = (
       pieces: [{ length: 140, width: 152 }],
     },
     {
-      id: 'cloth-blanket',
+      id: 'fabric-blanket',
       name: 'felted blanket',
       fibre: 'wool',
       structure: 'woven',
@@ -531,5 +531,5 @@ export const cloths: Cloth[] = (
       swatch: { print: 'check', ground: '#a8895f', figure: '#7b5f3c', repeat: 6 },
       pieces: [{ length: 70, width: 130 }],
     },
-  ] satisfies (Pick<Cloth, 'id' | 'name' | 'structure'> & Partial<Cloth>)[]
-).map((cloth) => ({ ...blankCloth(cloth.id, cloth.name, cloth.structure), ...cloth }));
+  ] satisfies (Pick<Fabric, 'id' | 'name' | 'structure'> & Partial<Fabric>)[]
+).map((fabric) => ({ ...blankFabric(fabric.id, fabric.name, fabric.structure), ...fabric }));

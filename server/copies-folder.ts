@@ -6,7 +6,7 @@ import { join } from 'node:path';
 import type { Readable } from 'node:stream';
 import { copiesToLetGo, type DatedCopy } from '../src/core/archive/thin';
 
-/** A copy of the ledger as the shelf lists it. */
+/** A copy of the ledger as the copies lists it. */
 export interface ShelvedCopy extends DatedCopy {
   readonly bytes: number;
 }
@@ -21,7 +21,7 @@ const MOST = 6e9;
 export class NotTaken extends Error {}
 
 /** Where copies are kept: a folder under the home folder, or the one that LEDGER_COPIES names. */
-export function shelfFolder(environment: Readonly<Record<string, string | undefined>>): string {
+export function copiesFolder(environment: Readonly<Record<string, string | undefined>>): string {
   return environment['LEDGER_COPIES'] ?? join(homedir(), 'Amber Ledger copies');
 }
 
@@ -29,7 +29,7 @@ export function shelfFolder(environment: Readonly<Record<string, string | undefi
  * Dated copies of the ledger in one folder. A copy is written under another name, read back and compared, and only then takes its place:
  * whatever happens in between, the copies before it stay as they are.
  */
-export class Shelf {
+export class CopiesFolder {
   readonly folder: string;
 
   constructor(folder: string) {

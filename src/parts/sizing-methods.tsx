@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { cutOfBlend } from '../core/forecast/blend';
 import type { PlannedCut } from '../core/forecast/next-cut';
-import { schoolWords, sizeRemarks } from '../core/forecast/size-words';
+import { sizingMethodWords, sizeRemarks } from '../core/forecast/size-words';
 import type { Make, Person } from '../core/records';
 import { useCaseTables } from '../data/case-tables';
 import { Button } from '../ui/button';
@@ -13,8 +13,8 @@ const SCHOOLS = { chart: 'By the chart', finished: 'By finished measures', exper
 /** Named by the page itself where it folds. */
 export const SIZES_HEAD = 'The size, three ways';
 
-/** The three schools of size side by side, why they differ, and the blend that the chances of right ask for. */
-export function SizeSchools({
+/** The three sizing methods of size side by side, why they differ, and the blend that the chances of right ask for. */
+export function SizingMethods({
   patternId,
   person,
   plan,
@@ -42,7 +42,7 @@ export function SizeSchools({
         <div>
           <table className="w-full border-collapse">
             <tbody>
-              {schoolWords(sizes, plan.unit).map(({ school, size, because }) => (
+              {sizingMethodWords(sizes, plan.unit).map(({ school, size, because }) => (
                 <tr key={school} className="border-b border-rule align-top">
                   <th scope="row" className="w-44 py-1 pr-3 text-left font-normal">
                     {SCHOOLS[school]}

@@ -6,15 +6,15 @@ import { join } from 'node:path';
 import { Readable } from 'node:stream';
 import { ledgerApp } from './app';
 import { listen } from './listen';
-import { NotTaken, Shelf, shelfFolder } from './shelf';
+import { NotTaken, CopiesFolder, copiesFolder } from './copies-folder';
 
 const NOW = Date.parse('2026-11-25T20:00:00.000Z');
 const DAY = 86_400_000;
 let folder: string;
-let shelf: Shelf;
+let copies: CopiesFolder;
 beforeEach(() => {
-  folder = join(mkdtempSync(join(tmpdir(), 'shelf-')), 'copies');
-  shelf = new Shelf(folder);
+  folder = join(mkdtempSync(join(tmpdir(), 'copies-')), 'copies');
+  copies = new CopiesFolder(folder);
 });
 afterEach(() => rmSync(folder, { recursive: true, force: true }));
 
@@ -23,23 +23,23 @@ const words = (name: string) => readFileSync(join(folder, name), 'utf8');
 
 describe('a copy', () => {
   test('is written whole, dated, listed the newest first; two of one moment are two', async () => {
-    const first = await shelf.take(zip('one'), NOW);
-    const second = await shelf.take(zip('two'), NOW);
+    const first = await copies.take(zip('one'), NOW);
+    const second = await copies.take(zip('two'), NOW);
     expect(first).toEqual({ name: 'amber-ledger-2026-11-25T20-00-00-000Z.zip', written: '2026-11-25T20:00:00.000Z', bytes: 5 });
     expect([words(first.name), words(second.name)]).toEqual(['PKone', 'PKtwo']);
-    expect((await shelf.list()).map((c) => c.name)).toEqual([second.name, first.name]);
+    expect((await copies.list()).map((c) => c.name)).toEqual([second.name, first.name]);
   });
 
   test('that breaks off, is empty or no archive, leaves nothing, and the copies before as they are', async () => {
-    const before = await shelf.take(zip('whole'), NOW);
+    const before = await copies.take(zip('whole'), NOW);
     async function* breaks() {
       yield Buffer.from('PKhalf');
       await Promise.resolve();
       throw Object.assign(new Error('aborted'), { code: 'ECONNRESET' });
     }
-    await expect(shelf.take(Readable.from(breaks()), NOW + 1)).rejects.toThrow('aborted');
-    await expect(shelf.take(Readable.from([]), NOW + 2)).rejects.toThrow(NotTaken);
-    await expect(shelf.take(Readable.from([Buffer.from('<html>')]), NOW + 3)).rejects.toThrow('no archive');
+    await expect(copies.take(Readable.from(breaks()), NOW + 1)).rejects.toThrow('aborted');
+    await expect(copies.take(Readable.from([]), NOW + 2)).rejects.toThrow(NotTaken);
+    await expect(copies.take(Readable.from([Buffer.from('<html>')]), NOW + 3)).rejects.toThrow('no archive');
     expect(readdirSync(folder)).toEqual([before.name]);
     expect(words(before.name)).toBe('PKwhole');
   });
@@ -47,9 +47,9 @@ describe('a copy', () => {
   test('thins what is old, and touches nothing that is not its own', async () => {
     mkdirSync(folder, { recursive: true });
     writeFileSync(join(folder, 'holiday.zip'), 'PK mine');
-    for (const days of [1.2, 1.3, 40, 41]) await shelf.take(zip(`${days}`), NOW - days * DAY);
-    await shelf.take(zip('now'), NOW);
-    expect((await shelf.list()).map((c) => c.written.slice(0, 10))).toEqual(['2026-11-25', '2026-11-24', '2026-10-16']);
+    for (const days of [1.2, 1.3, 40, 41]) await copies.take(zip(`${days}`), NOW - days * DAY);
+    await copies.take(zip('now'), NOW);
+    expect((await copies.list()).map((c) => c.written.slice(0, 10))).toEqual(['2026-11-25', '2026-11-24', '2026-10-16']);
     expect(words('holiday.zip')).toBe('PK mine');
   });
 
@@ -57,18 +57,18 @@ describe('a copy', () => {
     mkdirSync(folder, { recursive: true });
     const half = join(folder, '.writing-0b1c2d3e-0000-4000-8000-123456789abc');
     writeFileSync(half, 'PKha');
-    expect(await shelf.list()).toEqual([]);
-    await shelf.take(zip('one'), NOW);
+    expect(await copies.list()).toEqual([]);
+    await copies.take(zip('one'), NOW);
     expect(readdirSync(folder)).toContain('.writing-0b1c2d3e-0000-4000-8000-123456789abc');
     utimesSync(half, new Date(Date.now() - 7_200_000), new Date(Date.now() - 7_200_000));
-    await shelf.take(zip('two'), NOW + 1);
+    await copies.take(zip('two'), NOW + 1);
     expect(readdirSync(folder).filter((f) => f.startsWith('.'))).toEqual([]);
   });
 
   test('a clock that jumps back loses none: what claims to be of the future stays', async () => {
-    await shelf.take(zip('future'), NOW + 300 * DAY);
-    await shelf.take(zip('now'), NOW);
-    expect(await shelf.list()).toHaveLength(2);
+    await copies.take(zip('future'), NOW + 300 * DAY);
+    await copies.take(zip('now'), NOW);
+    expect(await copies.list()).toHaveLength(2);
   });
 });
 
@@ -77,49 +77,49 @@ describe('a disk that fails', () => {
   afterEach(() => jest.restoreAllMocks());
 
   test.each(['appendFile', 'sync'] as const)('at %s: the copy is not taken, and those before stay', async (method) => {
-    const before = await shelf.take(zip('whole'), NOW);
+    const before = await copies.take(zip('whole'), NOW);
     const handle = await disk.open(join(folder, before.name));
     const failing = jest.spyOn(Object.getPrototypeOf(handle) as typeof handle, method).mockImplementation(full);
-    await expect(shelf.take(zip('more'), NOW + 1)).rejects.toThrow('no space left');
+    await expect(copies.take(zip('more'), NOW + 1)).rejects.toThrow('no space left');
     expect(failing).toHaveBeenCalled();
     failing.mockRestore();
     await handle.close();
     expect(readdirSync(folder)).toEqual([before.name]);
     expect(words(before.name)).toBe('PKwhole');
-    await shelf.take(zip('again'), NOW + 2);
-    expect(await shelf.list()).toHaveLength(2);
+    await copies.take(zip('again'), NOW + 2);
+    expect(await copies.list()).toHaveLength(2);
   });
 
   test.each(['mkdir', 'readdir', 'open', 'rename'] as const)('at %s: the same', async (method) => {
-    const before = await shelf.take(zip('whole'), NOW);
+    const before = await copies.take(zip('whole'), NOW);
     const failing = jest.spyOn(disk, method).mockImplementation(full);
-    await expect(shelf.take(zip('more'), NOW + 1)).rejects.toThrow('no space left');
+    await expect(copies.take(zip('more'), NOW + 1)).rejects.toThrow('no space left');
     failing.mockRestore();
     expect(readdirSync(folder)).toEqual([before.name]);
   });
 
   test('that gives back something else than was written: the copy is not taken', async () => {
-    const handle = await disk.open(join(folder, (await shelf.take(zip('whole'), NOW)).name));
+    const handle = await disk.open(join(folder, (await copies.take(zip('whole'), NOW)).name));
     const proto = Object.getPrototypeOf(handle) as { appendFile: (piece: Buffer) => Promise<void> };
     const real = proto.appendFile;
     jest.spyOn(proto, 'appendFile').mockImplementation(function (this: unknown, piece: Buffer) {
       return real.call(this, piece.subarray(0, 1));
     });
-    await expect(shelf.take(zip('half of it'), NOW + 1)).rejects.toThrow('does not read back');
+    await expect(copies.take(zip('half of it'), NOW + 1)).rejects.toThrow('does not read back');
     await handle.close();
-    expect(await shelf.list()).toHaveLength(1);
+    expect(await copies.list()).toHaveLength(1);
   });
 });
 
 test('the folder is the one named, else one under the home folder', () => {
-  expect(shelfFolder({ LEDGER_COPIES: '/elsewhere' })).toBe('/elsewhere');
-  expect(shelfFolder({})).toMatch(/Amber Ledger copies$/);
+  expect(copiesFolder({ LEDGER_COPIES: '/elsewhere' })).toBe('/elsewhere');
+  expect(copiesFolder({})).toMatch(/Amber Ledger copies$/);
 });
 
 describe('over the wire', () => {
   let server: Server;
   let port: number;
-  beforeEach(async () => ({ server, port } = await listen(ledgerApp(folder, shelf), 4740, () => undefined)));
+  beforeEach(async () => ({ server, port } = await listen(ledgerApp(folder, copies), 4740, () => undefined)));
   afterEach(async () => {
     server.closeAllConnections();
     await new Promise((done) => server.close(done));
@@ -151,7 +151,7 @@ describe('over the wire', () => {
   ])('%s nothing is told and nothing taken', async (_, headers) => {
     expect((await ask('GET', '/copies', headers)).status).toBe(403);
     expect((await ask('POST', '/copies', headers, 'PKwords')).status).toBe(403);
-    expect(await shelf.list()).toEqual([]);
+    expect(await copies.list()).toEqual([]);
   });
 
   test.each(['..%2f..%2fetc%2fpasswd', '.writing-0b1c2d3e-0000-4000-8000-123456789abc', 'amber-ledger-2026-11-25T20-00-00-000Z.zip'])(

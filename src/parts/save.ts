@@ -33,13 +33,13 @@ export function whyNot(error: unknown): string {
  * @param label what was done, as undo will name it
  * @returns whether it was written
  */
-export async function keep(label: string, writes: readonly Write[]): Promise<boolean> {
+export async function save(label: string, writes: readonly Write[]): Promise<boolean> {
   begin();
   try {
     await write(db, label, writes);
     return true;
   } catch (error) {
-    toast.error(`Not kept: ${whyNot(error)} The ledger is as it was.`);
+    toast.error(`Not saved: ${whyNot(error)} The ledger is as it was.`);
     return false;
   } finally {
     end();

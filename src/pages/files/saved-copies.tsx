@@ -13,10 +13,10 @@ const moment = (written: string) => format(parseISO(written), 'd MMM yyyy, HH:mm
 const size = (bytes: number) => (bytes < 1e6 ? `${Math.max(1, Math.round(bytes / 1e3))} kB` : `${(bytes / 1e6).toFixed(1)} MB`);
 
 /** Dated copies that the server keeps in a folder of this machine: made by themselves, listed, and put back with a look first. */
-export function CopiesOnTheShelf({ busy, longWork }: { busy: boolean; longWork: LongWork }) {
+export function SavedCopies({ busy, longWork }: { busy: boolean; longWork: LongWork }) {
   const { ledger, savedAt } = useSettings();
   const unit = useUnit();
-  const { data: shelf, refetch } = useQuery({ queryKey: ['copies', savedAt], queryFn: listCopies, staleTime: 0 });
+  const { data: stash, refetch } = useQuery({ queryKey: ['copies', savedAt], queryFn: listCopies, staleTime: 0 });
   const trying = useTried();
   const { problem, tried } = trying;
   const { look, dialog } = usePutInPlace(longWork, trying);
@@ -24,7 +24,7 @@ export function CopiesOnTheShelf({ busy, longWork }: { busy: boolean; longWork: 
     tried('Not done', async () => {
       if (!(await longWork('Making a copy', (onProgress) => makeCopy(unit, onProgress)))) return;
       await refetch();
-      toast('A copy lies on the shelf.');
+      toast('A copy is saved.');
     });
   const lookInto = (name: string, written: string) =>
     tried('Not done', async () =>
@@ -47,22 +47,22 @@ export function CopiesOnTheShelf({ busy, longWork }: { busy: boolean; longWork: 
       <h2 id="copies" className="text-[17px]">
         Copies on this machine
       </h2>
-      {shelf === null && (
+      {stash === null && (
         <p className="text-ink2">No copies are being made: the app runs without its server. Started with npm start, it keeps dated ones by itself.</p>
       )}
-      {shelf && (
+      {stash && (
         <>
           <p className="mb-2 text-ink2">
             {ledger === 'demo'
               ? 'Of your own ledger a copy is made by itself after changes; the demo is not copied.'
               : 'A copy is made by itself after changes: all of a day are kept, one a day for a month, one a month for years.'}{' '}
-            They lie in {shelf.folder}.
+            They lie in {stash.folder}.
           </p>
           <Button disabled={busy} onClick={() => void copyNow()}>
             Make a copy now
           </Button>
           <ul className="mt-2 max-h-72 overflow-y-auto">
-            {shelf.copies.map((c) => (
+            {stash.copies.map((c) => (
               <li key={c.name} className="flex items-center justify-between gap-3 border-b border-rule py-1">
                 <span>
                   {moment(c.written)} <span className="text-small text-ink2">· {size(c.bytes)}</span>
