@@ -1,6 +1,7 @@
+import { versionsOf } from '../src/core/make/versions';
 import { sewAgain } from '../src/core/decide/sew-again';
 import { carryForward } from '../src/core/forecast/carry-forward';
-import { versionsOf, type CaseTables } from '../src/core/garment/case';
+import { type CaseTables } from '../src/core/garment/case';
 import { FitLedger, newsBetween } from '../src/core/engine/session';
 import { habitsOf } from '../src/core/forecast/habits';
 import type { Wear } from '../src/core/records';

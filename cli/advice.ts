@@ -1,10 +1,11 @@
+import { nextVersion } from '../src/core/make/versions';
 import { z } from 'zod';
 import { alterationWords, sizeLineWords } from '../src/core/alteration/words';
 import { answerFor } from '../src/core/alteration/answer';
 import { sewAgain } from '../src/core/decide/sew-again';
 import { beliefAt } from '../src/core/forecast/belief';
 import { carryForward } from '../src/core/forecast/carry-forward';
-import { nextVersion, type PatternCase } from '../src/core/garment/case';
+import { type PatternCase } from '../src/core/garment/case';
 import { FitLedger, newsBetween } from '../src/core/engine/session';
 import { isFine } from '../src/core/forecast/next-cut';
 import { sizingMethodWords, sizeRemarks } from '../src/core/forecast/size-words';

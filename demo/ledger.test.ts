@@ -1,7 +1,7 @@
-import { casesFor } from '../src/core/garment/case';
+import { countedVersions } from '../src/core/make/versions';
+import { casesFor, bringsZone, type PatternCase } from '../src/core/garment/case';
 import { Recollection } from '../src/core/forecast/recollection';
-import { carryForward, countedVersions } from '../src/core/forecast/carry-forward';
-import { bringsZone, type PatternCase } from '../src/core/garment/case';
+import { carryForward } from '../src/core/forecast/carry-forward';
 import { fabricGive } from '../src/core/garment/stretch';
 import { whyAt } from '../src/core/forecast/why';
 import { offsetOf } from '../src/core/garment/offset';

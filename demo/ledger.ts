@@ -1,3 +1,4 @@
+import { mainFabric } from '../src/core/make/main-fabric';
 import { addDays, formatISO, parseISO } from 'date-fns';
 import { flatSvg, sheetOf } from '../src/core/drawing/flat-svg';
 import type { FlatSide } from '../src/core/drawing/sheet';
@@ -126,7 +127,7 @@ function picturesOf(make: Make): Picture[] {
   const drawn = drawnAs(make);
   if (!drawn) return [];
   const { pattern, view } = drawn;
-  const swatch = fabrics.find((c) => c.id === make.fabrics[0]?.fabricId)?.swatch;
+  const swatch = mainFabric(make, fabrics).fabric?.swatch;
   return (['front', 'back'] as const).map((side) => ({
     id: pictureId(make, side),
     makeId: make.id,

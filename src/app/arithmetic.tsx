@@ -1,3 +1,4 @@
+import { mainFabric } from '../core/make/main-fabric';
 import { useState, type ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useLocation } from 'react-router';
@@ -5,7 +6,6 @@ import { toast } from 'react-toastify';
 import { answerSum, SUMS, type AtHand, type Sum } from '../core/arithmetic/sums';
 import { pieceCheck } from '../core/arithmetic/piece-check';
 import { circleSkirt, QUARTERS, type CirclePart } from '../core/arithmetic/circle-skirt';
-import { mainFabric } from '../core/garment/stretch';
 import { bodyOn } from '../core/body/measures';
 import { formatLength } from '../core/units/length';
 import { BODY_MEASURES, zoneOf, type BodyMeasure } from '../core/body/zones';

@@ -1,13 +1,15 @@
+import { makeName } from '../core/make/make-name';
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/react';
 import MiniSearch from 'minisearch';
 import { useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { toast } from 'react-toastify';
-import { makeName } from '../core/records/blank';
 import { completions, type Completion } from '../core/shorthand/complete';
 import { saveDraft } from '../data/drafts';
 import { useFabrics, useMakes, usePatterns, usePeople } from '../data/queries';
-import { entryOf, logDraftName } from '../core/make/log-draft';
+import { mainUse } from '../core/make/main-fabric';
+import { logDraftName } from '../core/make/log-draft';
+import { enterMake } from '../data/commands/enter-make';
 import { save } from '../parts/save';
 import { LineChips } from '../parts/line-chips';
 import { useLineContext } from '../parts/use-line-context';
@@ -64,7 +66,7 @@ function useEntries(): readonly Entry[] {
         { id: `log ${p.id}`, what: 'commands', title: `Log a make of ${p.name}`, detail: '', words: '', path: `/makes/new?pattern=${p.id}` },
       ]),
       ...makes.map((m): Entry => {
-        const fabric = fabricName.get(m.fabrics[0]?.fabricId ?? '') ?? '';
+        const fabric = fabricName.get(mainUse(m)?.fabricId ?? '') ?? '';
         const who = personName.get(m.personId) ?? '';
         const said = [...m.notes, ...m.fitNotes, ...m.verdicts].map((n) => n.words ?? '').join(' ');
         return {
@@ -145,7 +147,7 @@ export function Find({ text, onText: setText }: { text: string; onText: (text: s
   };
   const enter = async () => {
     if (!draft || !pattern || !fabrics) return;
-    if (!(await save(`${pattern.name}, version ${draft.make.version}`, entryOf(draft, fabrics, { pattern })))) return;
+    if (!(await save(`${pattern.name}, version ${draft.make.version}`, enterMake(draft, fabrics, { pattern })))) return;
     toast(`Version ${draft.make.version} of ${pattern.name} is entered. Ctrl Z takes it back.`);
     setText('');
   };

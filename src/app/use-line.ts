@@ -1,7 +1,6 @@
+import { lastVersion, makesOf, viewOf } from '../core/make/versions';
 import { useMemo } from 'react';
-import { lastVersion } from '../core/forecast/carry-forward';
-import { makesOf, type PatternCase } from '../core/garment/case';
-import { viewOf } from '../core/garment/case';
+import { type PatternCase } from '../core/garment/case';
 import { entryFromLine } from '../core/shorthand/entry-from-line';
 import { parseLine, type Chip, type LineContext } from '../core/shorthand/parse-line';
 import { newId } from '../data/new-id';
@@ -38,7 +37,7 @@ export function useReadLine(text: string, context: LineContext | undefined): Rea
     if (!pattern || !person || !makes || !bodies || !fabrics) return { chips, pattern, person, draft: undefined, from: undefined, remarks: [] };
     const input: PatternCase = { pattern, makes: makesOf(makes, pattern.id, person.id), bodies, fabrics };
     const last = lastVersion(input);
-    const start = startMake(input, person.id, today(), last);
+    const start = startMake(input, person.id, today(), last, newId);
     const entry = entryFromLine(chips, { start, zones: viewOf(pattern, start).zones, newId });
     return { chips, pattern, person, draft: draftFromLine(entry), from: last?.version, remarks: entry.remarks };
   }, [text, context, patterns, makes, bodies, fabrics, people, spoken]);

@@ -1,7 +1,8 @@
+import { makesOf } from '../core/make/versions';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import type { LengthUnit } from '../core/units/length';
-import { makesOf, type PatternCase } from '../core/garment/case';
+import { type PatternCase } from '../core/garment/case';
 import type { Fabric, Make, MeasurementSet, Pattern, Person, Plan, PlanList, Wear } from '../core/records';
 import { wearCounts, type WearCount } from '../core/wear/wear-count';
 import { PICTURE_SIDES } from '../core/records/picture-sides';

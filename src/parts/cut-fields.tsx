@@ -1,6 +1,7 @@
+import { viewOf } from '../core/make/versions';
 import { format, parseISO } from 'date-fns';
 import { useMemo } from 'react';
-import { effectContext, viewOf } from '../core/garment/case';
+import { effectContext } from '../core/garment/case';
 import { chartOf } from '../core/garment/chart';
 import { byDay } from '../core/units/date';
 import type { LengthUnit } from '../core/units/length';

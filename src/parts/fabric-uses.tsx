@@ -1,8 +1,8 @@
+import { viewOf } from '../core/make/versions';
 import { Plus, X } from 'lucide-react';
 import { toast } from 'react-toastify';
 import { fabricGive } from '../core/garment/stretch';
 import { easeOf } from '../core/garment/draft';
-import { viewOf } from '../core/garment/case';
 import { longestPiece } from '../core/fabric/stash';
 import { bodyOn } from '../core/body/measures';
 import { formatLength, type LengthUnit } from '../core/units/length';

@@ -5,6 +5,7 @@ import { alterationKind } from '../core/catalogue/alterations';
 import { directionWord, outcomeWords } from '../core/forecast/words';
 import type { LengthUnit } from '../core/units/length';
 import { ZONE_IDS, zoneOf, type ZoneId } from '../core/body/zones';
+import type { ZoneSaid } from '../core/make/log-draft';
 import { FitNote, type Outcome } from '../core/records';
 import { SYMPTOM_IDS, symptomOf, symptomsAt, type SymptomId } from '../core/catalogue/symptoms';
 import { Button } from '../ui/button';
@@ -15,10 +16,6 @@ import { Pick } from '../ui/pick';
 import { FitMark, markColour } from './fit-mark';
 import { GarmentFigure, type Drawn } from './garment-figure';
 import { RecordField } from './record-field';
-
-/** What is said of a zone in one look: enough of a fit note to complete it with when and by whom. */
-export type ZoneSaid = Pick<FitNote, 'zone' | 'outcome'> &
-  Partial<Pick<FitNote, 'amount' | 'words' | 'side' | 'over' | 'symptom' | 'causedBy' | 'done' | 'pin'>>;
 
 const DEGREES: readonly { readonly size: 1 | 2 | 3; readonly word: string }[] = [
   { size: 1, word: 'slight' },

@@ -1,16 +1,17 @@
+import { viewOf } from '../core/make/versions';
 import clsx from 'clsx';
 import { useMemo } from 'react';
 import { flatSvg } from '../core/drawing/flat-svg';
 import type { FlatSide } from '../core/drawing/sheet';
 import type { Fabric, Make, Pattern } from '../core/records';
-import { viewOf } from '../core/garment/case';
+import { mainFabric } from '../core/make/main-fabric';
 import { usePicturesOf } from '../data/queries';
 import { urlOf } from './blob-url';
 
 /** A drawing of a pattern, or of a make in its fabric, for use where there is no photograph. */
 function drawnUrl(pattern: Pattern, make: Pick<Make, 'sources' | 'fabrics'> | undefined, fabrics: readonly Fabric[], side: FlatSide): string {
   const view = make ? viewOf(pattern, make) : pattern.views[0]!;
-  const fabric = fabrics.find((c) => c.id === (make?.fabrics.find((u) => u.part === 'main') ?? make?.fabrics[0])?.fabricId);
+  const fabric = make && mainFabric(make, fabrics).fabric;
   return `data:image/svg+xml,${encodeURIComponent(flatSvg(pattern.kind, view.flat, side, fabric?.swatch))}`;
 }
 

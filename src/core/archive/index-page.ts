@@ -1,10 +1,10 @@
+import { makeName } from '../make/make-name';
 import { alterationWords, sizeLineWords } from '../alteration/words';
 import { outcomeWords, seenWords } from '../forecast/words';
 import { byDay } from '../units/date';
 import type { LengthUnit } from '../units/length';
 import { zoneOf } from '../body/zones';
 import type { Ledger, Make } from '../records';
-import { makeName } from '../records/blank';
 import { escapeHtml } from '../statement/escape-html';
 import { counted } from '../units/counted';
 import { addToGroup } from '../units/group-by';

@@ -1,3 +1,6 @@
+import { makeName } from '../make/make-name';
+import { minutesOf } from '../make/minutes';
+import { mainUse } from '../make/main-fabric';
 import Papa from 'papaparse';
 import { alterationWords, sizeLineWords } from '../alteration/words';
 import { outcomeWords } from '../forecast/words';
@@ -6,7 +9,6 @@ import { BODY_MEASURES, zoneOf, type BodyMeasure } from '../body/zones';
 import { lengthForEditing, type LengthUnit } from '../units/length';
 import { moneyForEditing } from '../units/money';
 import type { Ledger } from '../records';
-import { makeName, minutesOf } from '../records/blank';
 import { wearCounts } from '../wear/wear-count';
 
 /** Tables that a spreadsheet can take. */
@@ -66,7 +68,7 @@ function sheetRows(sheet: SheetName, tables: TablesOf, { unit, money }: SheetWis
           ['Size elsewhere', (m) => m.sizeLines.map((l) => `${zoneOf(l.zone).label} ${sizeLineWords(l.line)}`).join('; ')],
           ['Altered', (m) => m.alterations.map((a) => alterationWords(a, unit)).join('; ')],
           ['Fabric', (m) => m.fabrics.flatMap((u) => nameOf(u.fabricId, fabrics) ?? []).join('; ')],
-          [`Fabric used, ${unit}`, (m) => length(m.fabrics.find((u) => u.part === 'main')?.length)],
+          [`Fabric length, ${unit}`, (m) => length(mainUse(m)?.length)],
           ['Fit', (m) => m.fitNotes.map((n) => `${zoneOf(n.zone).label} ${outcomeWords(n, unit)}`).join('; ')],
           ['Love, of 5', (m) => m.verdicts.at(-1)?.love],
           ['Sew again', (m) => m.verdicts.at(-1)?.sewAgain],
@@ -99,7 +101,7 @@ function sheetRows(sheet: SheetName, tables: TablesOf, { unit, money }: SheetWis
         ['Weight, g/m²', (c) => c.weight],
         [`Width, ${unit}`, (c) => length(c.width)],
         [`On hand, ${unit}`, (c) => c.pieces.map((p) => `${lengthForEditing(p.length, unit)} × ${lengthForEditing(p.width, unit)}`).join('; ')],
-        ['Gives across, %', (c) => c.stretchAcross],
+        ['Crosswise stretch, %', (c) => c.stretchAcross],
         ['From', (c) => c.source],
         ['Bought on', (c) => c.bought],
         money && ['Price a metre', (c) => paid(c.pricePerMetre)],

@@ -1,3 +1,4 @@
+import { weightOf } from '../fabric/weight';
 import type { Fabric } from '../records';
 
 /** What to put into the machine for a fabric. */
@@ -9,22 +10,14 @@ export interface NeedleAndThread {
   readonly why: string;
 }
 
-/** Weights, g/m², up to which a fabric is light, medium. Source: usual practice in the trade. */
-const LIGHT = 120;
-const MEDIUM = 240;
-
 /**
  * Needle, thread and stitch to begin from. Usual practice: a scrap of the fabric has the last word.
  *
  * @example needleFor({ structure: 'knit', weight: 180 }) // ballpoint 80
  */
-export function needleFor({
-  structure,
-  weight,
-  weightClass,
-  stretchAcross,
-}: Pick<Fabric, 'structure' | 'weight' | 'weightClass' | 'stretchAcross'>): NeedleAndThread {
-  const heft = weight === undefined ? (weightClass ?? 'medium') : weight <= LIGHT ? 'light' : weight <= MEDIUM ? 'medium' : 'heavy';
+export function needleFor(fabric: Pick<Fabric, 'structure' | 'weight' | 'weightClass' | 'stretchAcross'>): NeedleAndThread {
+  const { structure, stretchAcross } = fabric;
+  const heft = weightOf(fabric) ?? 'medium';
   const size = { light: structure === 'knit' ? 75 : 70, medium: 80, heavy: structure === 'knit' ? 90 : 100 }[heft];
   const thread = { light: 'fine all-purpose', medium: 'all-purpose', heavy: 'all-purpose, strong for the topstitching' }[heft];
   const stitch = { light: 2, medium: 2.5, heavy: 3 }[heft];

@@ -1,5 +1,5 @@
+import { minutesOf } from '../make/minutes';
 import { formatMoney } from '../units/money';
-import { minutesOf } from '../records/blank';
 import type { Fabric, Make, Money, Pattern } from '../records';
 
 /** What a make cost, as far as it is known. */

@@ -1,10 +1,11 @@
+import { versionsOf } from '../make/versions';
+import { usualMinutes } from '../make/minutes';
 import { carryForward } from '../forecast/carry-forward';
-import { versionsOf, type PatternCase } from '../garment/case';
+import { type PatternCase } from '../garment/case';
 import type { PlannedCut } from '../forecast/next-cut';
 import type { Recollection } from '../forecast/recollection';
 import type { ZoneId } from '../body/zones';
 import type { Decision, GarmentKind, Make, OwnDecision, Pattern, Person } from '../records';
-import { minutesOf } from '../records/blank';
 import { DECISIONS } from '../records/decisions';
 import { inRotation } from '../wear/available';
 import { sewAgain, type SewAgainInput } from './sew-again';
@@ -21,15 +22,6 @@ export interface Reckoned {
   readonly weakest?: { readonly zone: ZoneId; readonly chance: number };
   /** Minutes that a version took, the middle of those that say; absent where none does. */
   readonly minutes?: number;
-}
-
-/** The middle of what versions took, minutes. */
-function usualMinutes(input: PatternCase): number | undefined {
-  const all = versionsOf(input)
-    .filter((m) => m.kind !== 'toile')
-    .flatMap((m) => minutesOf(m) ?? [])
-    .sort((a, b) => a - b);
-  return all[all.length >> 1];
 }
 
 /** How many of a kind hang ready, and how many of those are worn out. */
@@ -66,7 +58,7 @@ export function reckonAll(cases: readonly PatternCase[], plan: PlannedCut, memor
 export function reckon(input: PatternCase, plan: PlannedCut, memory?: Recollection, rotation?: SewAgainInput['rotation']): Reckoned {
   const carried = carryForward(input, plan, memory);
   const { answer, because, wouldChange, early, best } = sewAgain({ input, carried, today: plan.date, rotation });
-  const minutes = usualMinutes(input);
+  const minutes = usualMinutes(versionsOf(input));
   return {
     patternId: input.pattern.id,
     answer,

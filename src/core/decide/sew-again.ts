@@ -1,7 +1,8 @@
+import { versionsOf } from '../make/versions';
+import { mainFabric } from '../make/main-fabric';
 import { isChanged } from '../forecast/summary';
 import type { CarryForward } from '../forecast/carry-forward';
-import { versionsOf, type PatternCase } from '../garment/case';
-import { mainFabric } from '../garment/stretch';
+import { type PatternCase } from '../garment/case';
 import type { IsoDate } from '../units/date';
 import { percent } from '../units/percent';
 import { zoneOf } from '../body/zones';

@@ -1,6 +1,7 @@
+import { viewOf } from '../make/versions';
 import type { ZoneId } from '../body/zones';
 import type { Make, Person } from '../records';
-import { caseOf, casesFor, viewOf, type CaseTables, type PatternCase } from '../garment/case';
+import { caseOf, casesFor, type CaseTables, type PatternCase } from '../garment/case';
 import { carryForward, type CarryForward } from '../forecast/carry-forward';
 import type { PlannedCut } from '../forecast/next-cut';
 import { plannedZones, type PlannedZone } from '../forecast/planned-chance';

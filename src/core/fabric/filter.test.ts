@@ -1,5 +1,6 @@
+import { weightOf } from './weight';
 import { sampleFabric } from '../garment/sample-case';
-import { inStash, weightOf } from './filter';
+import { inStash } from './filter';
 
 const poplin = sampleFabric('poplin', {
   name: 'blue poplin',

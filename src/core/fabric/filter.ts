@@ -1,4 +1,5 @@
 import type { Fabric } from '../records';
+import { weightOf } from './weight';
 import { longestPiece } from './stash';
 
 /** What one looks for in the stash; what is left open does not matter. */
@@ -11,16 +12,6 @@ export interface StashFilter {
   readonly length?: number;
   /** Only what lies there. */
   readonly onHand?: boolean;
-}
-
-/** Light below, heavy from, g/m². Source: usual trade practice for garment fabric; knits run a little heavier. */
-const WEIGHT_EDGES = { woven: [130, 230], knit: [160, 260] } as const;
-
-/** A fabric's weight by hand: said, or by its grams; undefined where neither is known. */
-export function weightOf({ structure, weight, weightClass }: Fabric): 'light' | 'medium' | 'heavy' | undefined {
-  if (weight === undefined) return weightClass;
-  const [light, heavy] = WEIGHT_EDGES[structure];
-  return weight < light ? 'light' : weight >= heavy ? 'heavy' : 'medium';
 }
 
 /** Fabrics that answer a filter. A fabric whose weight or season nobody noted is not found by them: it is not known to suit. */

@@ -1,5 +1,6 @@
+import { mainFabric, mainUse } from '../make/main-fabric';
+import { STATES } from '../make/states';
 import type { Fabric, Make, Pattern, Piece, SizeLine, View } from '../records';
-import { mainFabric } from '../garment/stretch';
 
 /** To a narrower width by area, and more, since pieces do not fill it as well. Source: engine.md, section 10. */
 const ROUGH = 1.15;
@@ -11,7 +12,6 @@ const TIGHT = 10;
 
 /** Makes that say what a view takes: not a toile of some parts, nor what was cut from another garment; and only when all of it is cut. */
 const TAKES_ITS_FILL: readonly Make['kind'][] = ['garment', 'wearable toile'];
-const UNDER_WAY: readonly Make['state'][] = ['planned', 'cut', 'abandoned'];
 
 /** Where the length came from. */
 export type NeedFrom = 'the table of the view' | 'a version' | 'another width';
@@ -58,11 +58,10 @@ function known({ pattern, view, makes, fabrics, size }: NeedRequest): FabricNeed
     .map(({ width, length }): FabricNeeded => ({ width, length, from: 'the table of the view', rough: false }));
   const taken = makes
     .filter(
-      (m) =>
-        TAKES_ITS_FILL.includes(m.kind) && !UNDER_WAY.includes(m.state) && m.sources.some((s) => s.patternId === pattern.id && s.viewId === view.id),
+      (m) => TAKES_ITS_FILL.includes(m.kind) && STATES[m.state].cutOut && m.sources.some((s) => s.patternId === pattern.id && s.viewId === view.id),
     )
     .flatMap((make): FabricNeeded[] => {
-      const use = make.fabrics.find((u) => u.part === 'main');
+      const use = mainUse(make);
       if (!use?.length) return [];
       const width = mainFabric(make, fabrics).fabric?.width ?? USUAL_WIDTH;
       return [{ width, length: use.length - (use.left ?? 0), from: 'a version', rough: false, version: make.version }];

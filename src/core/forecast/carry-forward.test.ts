@@ -1,7 +1,8 @@
+import { countedVersions } from '../make/versions';
 import fc from 'fast-check';
 import type { Make, Outcome } from '../records';
 import { edgesOf } from '../body/fit-class';
-import { carryForward, keepsLast, countedVersions, zonesOfCase } from './carry-forward';
+import { carryForward, keepsLast, zonesOfCase } from './carry-forward';
 import type { PatternCase } from '../garment/case';
 import type { PlannedCut } from './next-cut';
 import { offsetOf } from '../garment/offset';

@@ -1,9 +1,11 @@
+import { versionsOf, viewOf, countedMakes } from '../make/versions';
+import { toMark, type PaperMark } from './to-mark';
 import { alterationKind } from '../catalogue/alterations';
 import { memoize } from '../units/memoize';
 import { ZONE_IDS, type ZoneId } from '../body/zones';
-import type { Alteration, Make, Outcome, SizeLine } from '../records';
+import type { Make, Outcome, SizeLine } from '../records';
 import { beliefAt } from './belief';
-import { bringsZone, inOrder, versionsOf, viewOf, type PatternCase } from '../garment/case';
+import { bringsZone, type PatternCase } from '../garment/case';
 import type { Evidence, UnusedNote } from '../garment/evidence';
 import { lastCutAgain, nextCut, type PlannedCut } from './next-cut';
 import type { Garment, Unknown } from '../garment/offset';
@@ -46,7 +48,7 @@ export interface CarryForward {
   /** Zones that decide the fit and were never noted. */
   readonly notNoted: readonly ZoneId[];
   /** Alterations of the versions that are carried on and were never marked on the pattern paper. */
-  readonly toMark: readonly { readonly make: Make; readonly alteration: Alteration }[];
+  readonly toMark: readonly PaperMark[];
 }
 
 /**
@@ -66,17 +68,6 @@ const KEEP_MARGIN = 0.03;
  */
 export function keepsLast(outcome: Outcome, ofLast: number, ofBest: number): boolean {
   return ofLast >= ofBest - (outcome === 0 ? RIGHT_MARGIN : KEEP_MARGIN);
-}
-
-/** Versions that count, in order: not those left out, only planned, without a fit, or given up before anything was seen of it. */
-export function countedVersions(input: PatternCase): Make[] {
-  const seen = (m: Make) => m.state !== 'abandoned' || m.fitNotes.length > 0;
-  return inOrder(input.makes).filter((m) => m.setAside === undefined && m.state !== 'planned' && m.kind !== 'without fit' && seen(m));
-}
-
-/** The version from which a new one starts: the last that counts. */
-export function lastVersion(input: PatternCase): Make | undefined {
-  return versionsOf({ ...input, makes: countedVersions(input) }).at(-1);
 }
 
 /** Zones to speak of: those that decide the fit of any view made, and those noted. */
@@ -127,9 +118,9 @@ function settle(input: PatternCase, again: Garment, zone: ZoneId, memory: Recoll
  * @returns undefined where nothing has been cut yet
  */
 export function carryForward(input: PatternCase, plan: PlannedCut, memory?: Recollection): CarryForward | undefined {
-  const counted = countedVersions(input);
+  const counted = countedMakes(input);
   // A toile without the parts, or a make of unknown size, still has notes; the next cut starts from the last that names its size.
-  const versions = versionsOf({ ...input, makes: counted });
+  const versions = versionsOf({ pattern: input.pattern, makes: counted });
   const last = versions.findLast((m) => m.size !== undefined) ?? versions.at(-1);
   if (!last) return undefined;
 
@@ -169,19 +160,6 @@ export function carryForward(input: PatternCase, plan: PlannedCut, memory?: Reco
     last,
     ...(weakest ? { weakest: { zone: weakest.zone, chance: weakest.chance! }, allAtOnce: noted.reduce((p, z) => p * z.chance!, 1) } : {}),
     notNoted: zones.filter((z) => z.chance === undefined).map((z) => z.zone),
-    toMark: versions
-      .flatMap((make) => make.alterations.map((alteration) => ({ make, alteration })))
-      .filter(({ alteration }) => alteration.purpose === 'fit' && alteration.marked === undefined && alteration.when !== 'cutting')
-      .filter(({ alteration }) => carriedOn(alteration, next)),
+    toMark: toMark(input.pattern, versions, next),
   };
-}
-
-/** Whether an alteration lives on in the next cut; what is taken back need not be marked. */
-function carriedOn(alteration: Alteration, next: Make): boolean {
-  return next.alterations.some(
-    (a) =>
-      a.kind === alteration.kind &&
-      (a.zones ?? []).join() === (alteration.zones ?? []).join() &&
-      (a.amount === undefined || alteration.amount === undefined || Math.sign(a.amount) === Math.sign(alteration.amount)),
-  );
 }

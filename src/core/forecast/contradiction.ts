@@ -1,3 +1,4 @@
+import { mainUse } from '../make/main-fabric';
 import { daysBetween } from '../body/measures';
 import type { ZoneId } from '../body/zones';
 import type { Evidence } from '../garment/evidence';
@@ -24,7 +25,7 @@ function differences(one: Evidence, others: readonly Evidence[]): Difference[] {
   const found = new Set<Difference>();
   for (const other of others) {
     if (one.make.id === other.make.id) continue;
-    const fabric = (e: Evidence) => e.make.fabrics.find((u) => u.part === 'main')?.fabricId;
+    const fabric = (e: Evidence) => mainUse(e.make)?.fabricId;
     if (fabric(one) !== fabric(other)) found.add('fabric');
     const a = one.offset.chart;
     const b = other.offset.chart;

@@ -1,3 +1,4 @@
+import { alterationKey } from '../alteration/alteration-key';
 import { answerFor, inOrderOfAnswers } from '../alteration/answer';
 import { effectsOf, sharesOf } from '../alteration/effects';
 import { measuresOn } from '../body/measures';
@@ -80,7 +81,7 @@ export function lastCutAgain(input: PatternCase, { bodyId: _, ...last }: Make, p
 function merged(alterations: readonly Alteration[]): Alteration[] {
   const sums = new Map<string, Alteration>();
   for (const a of alterations) {
-    const key = a.amount === undefined ? a.id : [a.kind, a.way, a.part, a.fullness, a.seams, ...(a.zones ?? [])].join('|');
+    const key = a.amount === undefined ? a.id : [alterationKey(a), a.way, a.fullness, a.seams].join(' | ');
     const earlier = sums.get(key);
     sums.set(key, earlier?.amount === undefined || a.amount === undefined ? a : { ...a, amount: earlier.amount + a.amount });
   }

@@ -1,8 +1,9 @@
+import { viewOf } from '../make/versions';
 import { edgesOf } from '../body/fit-class';
 import type { ZoneId } from '../body/zones';
 import type { Make } from '../records';
 import { beliefAt } from './belief';
-import { fitClassAt, viewOf, type PatternCase } from '../garment/case';
+import { fitClassAt, type PatternCase } from '../garment/case';
 import { zonesOfCase } from './carry-forward';
 import { caseForPlan, plannedUse, type PlannedCut } from './next-cut';
 import { offsetOf } from '../garment/offset';

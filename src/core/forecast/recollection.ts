@@ -1,7 +1,8 @@
+import { viewOf } from '../make/versions';
+import { mainFabric } from '../make/main-fabric';
 import { edgesOf } from '../body/fit-class';
 import { ZONE_IDS, zoneOf, type ZoneId } from '../body/zones';
-import { mainFabric } from '../garment/stretch';
-import { fitClassAt, viewOf, type PatternCase } from '../garment/case';
+import { fitClassAt, type PatternCase } from '../garment/case';
 import { evidenceAt, evidenceIn, type Evidence } from '../garment/evidence';
 import { classGroup, Memory, type Branch, type RememberedPattern } from '../inference/belief-tree';
 import {

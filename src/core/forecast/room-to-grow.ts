@@ -1,9 +1,10 @@
+import { viewOf } from '../make/versions';
 import { addMonths, formatISO, parseISO } from 'date-fns';
 import type { IsoDate } from '../units/date';
 import { grownBody } from '../body/growth';
 import type { BodyMeasure } from '../body/zones';
 import type { Make } from '../records';
-import { viewOf, type PatternCase } from '../garment/case';
+import { type PatternCase } from '../garment/case';
 import type { PlannedCut } from './next-cut';
 import { plannedZones, type PlannedZone } from './planned-chance';
 import type { Recollection } from './recollection';

@@ -1,3 +1,4 @@
+import { viewOf } from '../make/versions';
 import { measuresOn } from '../body/measures';
 import { CLASS_EASE, edgesOf } from '../body/fit-class';
 import { addToGroup } from '../units/group-by';
@@ -8,7 +9,7 @@ import { blankMake } from '../records/blank';
 import { isLower } from '../records/usual-zones';
 import { beliefAt } from './belief';
 import { blendOf, LEAST_CHANCE, type BlendZone } from './blend';
-import { fitClassAt, viewOf, type PatternCase } from '../garment/case';
+import { fitClassAt, type PatternCase } from '../garment/case';
 import { chartOf, finishedColumn, readColumn } from '../garment/chart';
 import { draftOf } from '../garment/draft';
 import { lastEvidence } from '../garment/evidence';

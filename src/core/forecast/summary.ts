@@ -1,5 +1,6 @@
+import { versionsOf } from '../make/versions';
 import type { ZoneId } from '../body/zones';
-import { versionsOf, type PatternCase } from '../garment/case';
+import { type PatternCase } from '../garment/case';
 import { carryForward } from './carry-forward';
 import type { PlannedCut } from './next-cut';
 import type { Recollection } from './recollection';

@@ -1,5 +1,6 @@
-import { carryForward, lastVersion, countedVersions, zonesOfCase } from '../forecast/carry-forward';
-import { bringsZone, casesFor, effectContext, fitClassAt, makesOf, nextVersion, versionsOf, viewOf } from './case';
+import { lastVersion, countedVersions, makesOf, nextVersion, versionsOf, viewOf } from '../make/versions';
+import { carryForward, zonesOfCase } from '../forecast/carry-forward';
+import { bringsZone, casesFor, effectContext, fitClassAt } from './case';
 import { evidenceAt } from './evidence';
 import { sampleCase, sampleMake, sampleNote, SAMPLE_PATTERN } from './sample-case';
 import { summaryOf, isChanged } from '../forecast/summary';

@@ -1,8 +1,9 @@
-import { byDay } from '../units/date';
+import { inOrder } from '../make/versions';
 import { memoize } from '../units/memoize';
 import type { ZoneId } from '../body/zones';
 import type { FitNote, Make } from '../records';
-import { bringsZone, inOrder, type PatternCase } from './case';
+import { bringsZone, type PatternCase } from './case';
+import { looksInTime } from '../make/latest-note';
 import { sharpness, type Observation } from '../inference/likelihood';
 import { Garment, type Offset } from './offset';
 
@@ -27,18 +28,6 @@ export interface UnusedNote {
     | 'looked at again later'
     | 'version left out'
     | 'piece of another pattern';
-}
-
-/** Notes of a make at a zone from the earliest to the latest look. */
-function inTime(notes: readonly FitNote[]): readonly FitNote[] {
-  if (notes.length < 2) return notes;
-  const worn = ({ seen }: FitNote) => (seen.at === 'worn' ? seen.wears : seen.at === 'firstDay' ? 0 : -1);
-  return [...notes].sort((a, b) => worn(a) - worn(b) || byDay(a.date, b.date));
-}
-
-/** The latest look at a zone of a make, whether it counts as evidence or not. */
-export function latestNote(make: Pick<Make, 'fitNotes'>, zone: ZoneId): FitNote | undefined {
-  return inTime(make.fitNotes.filter((n) => n.zone === zone)).at(-1);
 }
 
 function whyUnused({ pattern }: PatternCase, make: Make, note: FitNote): UnusedNote['why'] | undefined {
@@ -103,7 +92,7 @@ export const evidenceIn = memoize((input: PatternCase): ReadonlyMap<ZoneId, Zone
     for (const note of make.fitNotes) listsAt(note.zone).looks.push(note);
     for (const { zone } of make.fitNotes) {
       const { used, unused, looks } = listsAt(zone);
-      const counting = inTime(looks).filter(count);
+      const counting = looksInTime(looks).filter(count);
       looks.length = 0;
       for (const [i, note] of counting.entries()) {
         // Two looks are rare: only then does it matter what had been altered between them.

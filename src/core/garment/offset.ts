@@ -1,11 +1,13 @@
+import { inOrder, viewOf } from '../make/versions';
+import { mainFabric } from '../make/main-fabric';
 import { effectsOf, type Effect } from '../alteration/effects';
 import { BodyReader } from '../body/measures';
 import type { IsoDate } from '../units/date';
 import type { BodyMeasure, ZoneId } from '../body/zones';
 import type { Alteration, FitNote, Make, SizeChart, SizeLine } from '../records';
-import { effectContext, inOrder, viewOf, type PatternCase } from './case';
+import { effectContext, type PatternCase } from './case';
 import { chartOf, lineOf, placeOf, readColumn } from './chart';
-import { fabricGive, mainFabric, NO_GIVE, type FabricGive } from './stretch';
+import { fabricGive, NO_GIVE, type FabricGive } from './stretch';
 import { draftOf, easeAt, type Draft, type DraftedZone } from './draft';
 
 /** Where the first term came from. */

@@ -1,5 +1,6 @@
+import { mainFabric } from '../make/main-fabric';
 import type { Pattern } from '../records';
-import { fabricGive, mainFabric } from './stretch';
+import { fabricGive } from './stretch';
 import { SAMPLE_PATTERN, sampleFabric, sampleMake } from './sample-case';
 
 const knit: Pattern = { ...SAMPLE_PATTERN, fitClass: 'close', wants: { structure: 'knit', stretch: 60 } };

@@ -1,6 +1,5 @@
-import { memoize } from '../units/memoize';
 import { zoneOf, type ZoneId } from '../body/zones';
-import type { Fabric, Make, Pattern } from '../records';
+import type { Fabric, Pattern } from '../records';
 
 /** A woven cut on the bias gives about this much unless tested, %. Source: engine.md, section 2. */
 const BIAS_STRETCH = 10;
@@ -43,14 +42,4 @@ export function fabricGive(
   if (stretch === undefined) return { cm: 0, sd: 0.06 * girth * f, tooFar: false, unknown: 'stretch of the fabric' };
   const whole = (f * 0.4 * girth * (stretch - asked)) / 100;
   return { cm: Math.min(MOST, Math.max(-MOST, whole)), sd: 0.3 * Math.abs(whole), tooFar: Math.abs(whole) > MOST };
-}
-
-/** Fabrics of a stash by their ids: every note asks for one, and a stash may hold hundreds. */
-const stashById = memoize((fabrics: readonly Fabric[]): ReadonlyMap<string, Fabric> => new Map(fabrics.map((c) => [c.id, c])));
-
-/** The main fabric of a make, with whether it was cut on the bias. */
-export function mainFabric(make: Pick<Make, 'fabrics'>, fabrics: readonly Fabric[]): { readonly fabric: Fabric | undefined; readonly bias: boolean } {
-  const use = (make.fabrics.length > 1 ? make.fabrics.find((u) => u.part === 'main') : undefined) ?? make.fabrics[0];
-  if (!use) return { fabric: undefined, bias: false };
-  return { fabric: stashById(fabrics).get(use.fabricId), bias: use.bias ?? false };
 }

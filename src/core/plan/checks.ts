@@ -1,16 +1,19 @@
+import { toMark } from '../forecast/to-mark';
+import { countedVersions, versionsOf, viewOf } from '../make/versions';
+import { mainFabric } from '../make/main-fabric';
 import { needleFor } from '../arithmetic/needle-and-thread';
+import { weightOf } from '../fabric/weight';
 import { longestPiece } from '../fabric/stash';
 import { effectsOf } from '../alteration/effects';
 import { alterationKind } from '../catalogue/alterations';
 import { alterationWhen, alterationWords } from '../alteration/words';
-import { effectContext, inOrder, versionsOf, viewOf, type PatternCase } from '../garment/case';
+import { effectContext, type PatternCase } from '../garment/case';
 import { chartOf, finishedColumn, lineOf, placeOf, readColumn } from '../garment/chart';
-import { mainFabric } from '../garment/stretch';
 import { ageOn, bodyOn, daysBetween } from '../body/measures';
 import type { IsoDate } from '../units/date';
 import { formatLength, type LengthUnit } from '../units/length';
 import { zoneOf, type BodyMeasure, type ZoneId } from '../body/zones';
-import type { Alteration, BandPiece, Make, Person, Plan } from '../records';
+import type { BandPiece, Make, Person, Plan } from '../records';
 import { zoneOfMake } from '../versions/compare-makes';
 import { canBePutOn } from '../arithmetic/put-on';
 import { closedBands } from './closed-bands';
@@ -151,22 +154,14 @@ export function enoughOf({ fabric, needed, at, from, hand, shrinks, widest }: Fa
   return { id, weight, words, detail: detail.join('; ') };
 }
 
-/** Alterations: on the paper, and what else each of them changes. */
+/** Alterations that were made and are not on the paper yet. */
 function alterationChecks({ input, make, unit }: CheckRequest): Check[] {
-  const fit = make.alterations.filter((a) => a.when !== 'cutting');
-  const marked = (a: Alteration) => a.marked !== undefined;
-  return fit
-    .filter((a) => a.purpose === 'fit' && !marked(a))
-    .map((a) => {
-      const made = inOrder(input.makes).findLast((m) => m.alterations.some((b) => b.kind === a.kind && b.purpose === 'fit'));
-      const was = made?.alterations.find((b) => b.kind === a.kind);
-      return {
-        id: `mark ${a.kind} ${(a.zones ?? []).join(' ')}`.trim(),
-        weight: 'warning' as const,
-        words: `Mark on the paper: ${alterationWords(a, unit)}`,
-        ...(made && was ? { detail: `made ${alterationWhen(was)} in version ${made.version}, never copied to the pattern` } : {}),
-      };
-    });
+  return toMark(input.pattern, countedVersions(input), make).map(({ make: made, alteration, wanted }) => ({
+    id: `mark ${wanted.kind} ${(wanted.zones ?? []).join(' ')}`.trim(),
+    weight: 'warning' as const,
+    words: `Mark on the paper: ${alterationWords(wanted, unit)}`,
+    detail: `made ${alterationWhen(alteration)} in version ${made.version}, never copied to the pattern`,
+  }));
 }
 
 /** Girth of a zone when sewn, cm: the chart's finished measure at the line that is cut, and what alterations do to it. */
@@ -301,7 +296,7 @@ function cautions({ input, make, person, today }: CheckRequest): Check[] {
     checks.push({ id: 'dust', weight: 'info', words: `${fabric.name} sheds: a mask while cutting, and the machine cleaned after` });
   if (fabric && /bleed|loses? (its )?(dye|colou?r)|dye runs/i.test(fabric.behaviour ?? ''))
     checks.push({ id: 'dye', weight: 'warning', words: `Wash ${fabric.name} alone until the water stays clear: its dye bleeds` });
-  if (fabric && ((fabric.weight ?? 0) > 350 || fabric.weightClass === 'heavy'))
+  if (fabric && weightOf(fabric) === 'heavy')
     checks.push({ id: 'needles', weight: 'info', words: 'Thick seams break needles: turn the wheel by hand over them, no pins under the foot' });
   return checks;
 }

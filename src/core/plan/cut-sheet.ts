@@ -1,9 +1,10 @@
+import { sameAlteration } from '../alteration/alteration-key';
+import { inOrder, versionsOf, viewOf } from '../make/versions';
+import { mainFabric } from '../make/main-fabric';
 import { alterationKind } from '../catalogue/alterations';
 import { openWishes } from '../alteration/wishes';
 import { alterationWhen, alterationWords, sizeLineWords } from '../alteration/words';
 import { longestPiece } from '../fabric/stash';
-import { inOrder, versionsOf, viewOf } from '../garment/case';
-import { mainFabric } from '../garment/stretch';
 import { formatLength } from '../units/length';
 import { zoneOf } from '../body/zones';
 import type { Alteration, ConstructionNote, SizeLine } from '../records';
@@ -59,8 +60,8 @@ function traceOf({ make, plans, unit }: CheckRequest): TraceLine[] {
 function stepsOf({ input, make, unit }: CheckRequest): SheetStep[] {
   const ordered = [...make.alterations].sort((a, b) => alterationKind(a.kind).order - alterationKind(b.kind).order);
   const whenMade = (a: Alteration) => {
-    const made = inOrder(input.makes).findLast((m) => m.alterations.some((b) => b.kind === a.kind && b.purpose === a.purpose));
-    const was = made?.alterations.find((b) => b.kind === a.kind);
+    const made = inOrder(input.makes).findLast((m) => m.alterations.some((b) => sameAlteration(a, b)));
+    const was = made?.alterations.find((b) => sameAlteration(a, b));
     return made && was && was.when !== 'paper' ? `${alterationWhen(was)}, version ${made.version}; ` : '';
   };
   const steps = ordered.map((a): SheetStep => {

@@ -1,7 +1,8 @@
+import { viewOf } from '../make/versions';
 import { effectsOf } from '../alteration/effects';
 import { fabricNeeded, lengthToBuy, onHand, type FabricNeeded, type OnHand } from '../fabric/needed';
 import { washed } from '../fabric/stash';
-import { effectContext, viewOf, type PatternCase } from '../garment/case';
+import { effectContext, type PatternCase } from '../garment/case';
 import type { IsoDate } from '../units/date';
 import type { ZoneId } from '../body/zones';
 import type { Fabric, Make, Plan, View } from '../records';

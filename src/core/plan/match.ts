@@ -1,12 +1,13 @@
+import { versionsOf } from '../make/versions';
+import { weightOf } from '../fabric/weight';
+import { mainFabric } from '../make/main-fabric';
 import { fabricProperties } from '../versions/differences';
-import { versionsOf, type PatternCase } from '../garment/case';
-import { mainFabric } from '../garment/stretch';
+import { type PatternCase } from '../garment/case';
 import { LOVED } from '../forecast/sizes';
 import type { IsoDate } from '../units/date';
 import { formatLength, type LengthUnit } from '../units/length';
 import type { Season } from '../wear/season';
 import type { Fabric, Make } from '../records';
-import { weightOf } from '../fabric/filter';
 import { fabricFor } from './fabric-for-plan';
 
 /** How a fabric and a pattern go together: what speaks for it, and what against. */

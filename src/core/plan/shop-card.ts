@@ -1,7 +1,8 @@
+import { versionsOf, viewOf } from '../make/versions';
+import { mainFabric } from '../make/main-fabric';
 import { fabricNeeded, lengthToBuy } from '../fabric/needed';
-import { mainFabric } from '../garment/stretch';
 import { LOVED } from '../forecast/sizes';
-import { versionsOf, viewOf, type PatternCase } from '../garment/case';
+import { type PatternCase } from '../garment/case';
 import type { LengthUnit } from '../units/length';
 import type { Make } from '../records';
 import { addedAlong } from './fabric-for-plan';

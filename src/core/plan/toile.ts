@@ -1,9 +1,10 @@
+import { versionsOf } from '../make/versions';
+import { usualMinutes } from '../make/minutes';
+import { mainFabric } from '../make/main-fabric';
 import type { PlannedZone } from '../forecast/planned-chance';
-import { versionsOf, type PatternCase } from '../garment/case';
-import { mainFabric } from '../garment/stretch';
+import { type PatternCase } from '../garment/case';
 import type { ZoneId } from '../body/zones';
 import type { Fabric, Make } from '../records';
-import { minutesOf } from '../records/blank';
 import { isExpensive } from '../decide/sew-again';
 
 /** Chance below which a toile comes first; below which a zone is in doubt. Source: engine.md, section 9. */
@@ -35,7 +36,7 @@ export interface ToileQuestion {
   readonly parts: readonly string[];
   /** Fabric at stake, in minor units of its currency; undefined where no price or no length is known. */
   readonly cost: { readonly minor: number; readonly currency: string } | undefined;
-  /** Minutes of the middle of the versions that say; what is lost if it does not fit. */
+  /** Minutes that a version usually takes; what is lost if it does not fit. */
   readonly minutes: number | undefined;
   /** Layers it was worn over when it was judged: the toile is tried over them too. */
   readonly over: readonly string[];
@@ -56,9 +57,6 @@ export function toileQuestion(input: PatternCase, make: Make, zones: readonly Pl
   const low = chance !== undefined && chance < TOILE_BELOW;
   const dear = doubt.length > 0 && known !== undefined && isExpensive(known, input.fabrics);
   const price = known?.pricePerMetre;
-  const minutes = versionsOf(input)
-    .flatMap((m) => minutesOf(m) ?? [])
-    .sort((a, b) => a - b);
   const over = new Set(versionsOf(input).flatMap((m) => m.fitNotes.flatMap((n) => (n.over === undefined || n.over === '' ? [] : [n.over]))));
   return {
     advised: make.kind === 'garment' && (low || dear),
@@ -67,7 +65,7 @@ export function toileQuestion(input: PatternCase, make: Make, zones: readonly Pl
     doubt,
     parts: [...new Set(doubt.flatMap((z) => PARTS[z] ?? []))],
     cost: price && needed !== undefined ? { minor: Math.round((price.minor * needed) / 100), currency: price.currency } : undefined,
-    minutes: minutes[minutes.length >> 1],
+    minutes: usualMinutes(versionsOf(input)),
     over: [...over],
   };
 }

@@ -84,18 +84,3 @@ export function blankPlan(id: string, personId: string, patternId: string, viewI
     added: day,
   };
 }
-
-/** Minutes spent on a make in all; undefined where nobody kept them. A whole beside phases is taken to hold them. */
-export function minutesOf({ times }: Pick<Make, 'times'>): number | undefined {
-  if (times.length === 0) return undefined;
-  const sum = (list: readonly { minutes: number }[]) => list.reduce((total, t) => total + t.minutes, 0);
-  const whole = times.filter((t) => t.phase === 'all');
-  return whole.length > 0 ? Math.max(sum(whole), sum(times.filter((t) => t.phase !== 'all'))) : sum(times);
-}
-
-/** What a make is called: by its pattern, else by its own name. */
-export function makeName(make: Pick<Make, 'name' | 'version' | 'sources'>, patterns: readonly Pick<Pattern, 'id' | 'name'>[]): string {
-  const source = make.sources[0];
-  if (!source) return make.name ?? 'a make';
-  return `${patterns.find((p) => p.id === source.patternId)?.name ?? 'a pattern that is gone'}, version ${make.version}`;
-}

@@ -1,6 +1,8 @@
+import { makeName } from '../make/make-name';
+import { minutesOf } from '../make/minutes';
 import { sampleAlteration, sampleFabric, sampleMake, sampleNote, SAMPLE_PATTERN } from '../garment/sample-case';
 import { Alteration, Fabric, FitNote, Make, MeasurementSet, Pattern, Picture, Verdict, Wear } from './index';
-import { blankChart, blankFabric, blankMake, blankPattern, makeName, minutesOf } from './blank';
+import { blankChart, blankFabric, blankMake, blankPattern } from './blank';
 
 const first = (result: { success: boolean; error?: { issues: { path: PropertyKey[]; message: string }[] } | undefined }) =>
   result.success ? undefined : [result.error!.issues[0]!.path.join('.'), result.error!.issues[0]!.message];

@@ -1,7 +1,7 @@
+import { sameAlteration } from '../alteration/alteration-key';
 import type { ZoneId } from '../body/zones';
-import type { Alteration, FitNote, Make, Seen } from '../records';
+import type { FitNote, Make, Seen, Fabric } from '../records';
 import { blankFabric } from '../records/blank';
-import type { Fabric } from '../records';
 import type { Chip } from './parse-line';
 
 /** A make that a line amounts to, with what is not part of the make itself. */
@@ -15,11 +15,6 @@ export interface LineEntry {
   readonly newFabrics: readonly Fabric[];
   /** What the sewist should know before it is entered. */
   readonly remarks: readonly string[];
-}
-
-/** Two alterations that are the same change, whatever their amount: the one in the line takes the place of the one carried on. */
-function sameChange(a: Pick<Alteration, 'kind' | 'zones' | 'part' | 'purpose'>, b: typeof a): boolean {
-  return a.kind === b.kind && (a.zones ?? []).join() === (b.zones ?? []).join() && (a.part ?? '') === (b.part ?? '') && a.purpose === b.purpose;
 }
 
 /**
@@ -64,7 +59,8 @@ export function entryFromLine(
         break;
       }
       case 'alteration': {
-        const others = make.alterations.filter((a) => !sameChange(a, u.alteration));
+        // The one in the line takes the place of the one carried on.
+        const others = make.alterations.filter((a) => !sameAlteration(a, u.alteration));
         make = { ...make, alterations: [...others, { id: newId(), ...u.alteration }] };
         break;
       }

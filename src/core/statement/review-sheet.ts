@@ -1,13 +1,14 @@
+import { viewOf } from '../make/versions';
+import { makeName } from '../make/make-name';
+import { minutesOf } from '../make/minutes';
 import { format, parseISO } from 'date-fns';
 import { alterationWhen, alterationWords, sizeLineWords, zoneList } from '../alteration/words';
 import { verdictWhen } from '../decide/verdict-weight';
-import { viewOf } from '../garment/case';
 import { outcomeWords, seenWords } from '../forecast/words';
 import { bodyOn } from '../body/measures';
 import { formatDuration } from '../units/duration';
 import { formatFabricLength, formatLength, type LengthUnit } from '../units/length';
 import { BODY_MEASURES, zoneOf, type BodyMeasure } from '../body/zones';
-import { makeName, minutesOf } from '../records/blank';
 import type { Fabric, FitNote, Make, MeasurementSet, Pattern } from '../records';
 import type { Sheet, SheetBlock, SheetOptions } from './sheet';
 

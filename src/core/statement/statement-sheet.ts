@@ -1,12 +1,13 @@
+import { makeName } from '../make/make-name';
+import { minutesOf } from '../make/minutes';
+import { mainFabric } from '../make/main-fabric';
 import { alterationWords } from '../alteration/words';
 import { verdictWhen } from '../decide/verdict-weight';
 import { formatDuration } from '../units/duration';
 import { formatFabricLength, formatLength, type LengthUnit } from '../units/length';
 import { formatMoney } from '../units/money';
 import { BODY_MEASURES, type BodyMeasure } from '../body/zones';
-import { makeName, minutesOf } from '../records/blank';
 import type { Make, Person } from '../records';
-import { mainFabric } from '../garment/stretch';
 import type { Sheet, SheetBlock, SheetOptions } from './sheet';
 import type { Statement, StatementInput, Sum } from './statement';
 

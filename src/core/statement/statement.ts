@@ -1,5 +1,6 @@
+import { STATES } from '../make/states';
+import { minutesOf } from '../make/minutes';
 import { byDay, type IsoDate } from '../units/date';
-import { minutesOf } from '../records/blank';
 import type { Alteration, Fabric, Make, MeasurementSet, Pattern, Plan, PlanList, Verdict, Wear } from '../records';
 import { availableMonths, inRotation, isWorn, readyOn } from '../wear/available';
 import { seasonsOf, type Hemisphere } from '../wear/season';
@@ -68,7 +69,6 @@ export interface Statement {
 
 /** How many of the best and least worn are named. */
 const NAMED = 5;
-const GONE: readonly Make['state'][] = ['outgrown', 'given', 'sold', 'unpicked', 'worn out'];
 
 /** What happened from one day to another (work.md, 13): makes with failures, wears, fabric, hours, money, lists, what was learned. */
 export function statementOf(input: StatementInput): Statement {
@@ -80,7 +80,7 @@ export function statementOf(input: StatementInput): Statement {
     finished,
     underWay: makes.filter((m) => within(m.cutOn) && m.state !== 'abandoned' && (readyOn(m) ?? '9999') > span.until),
     failed: failedOf(makes, within),
-    left: makes.filter((m) => GONE.includes(m.state) && within(m.stateSince)),
+    left: makes.filter((m) => STATES[m.state].left && within(m.stateSince)),
     wears: wearsOf(input),
     fabric: fabricOf(input, within),
     minutes: minutesIn(finished),

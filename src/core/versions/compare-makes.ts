@@ -1,5 +1,5 @@
+import { makesOf, viewOf } from '../make/versions';
 import type { CaseTables, PatternCase } from '../garment/case';
-import { makesOf, viewOf } from '../garment/case';
 import { easeOf } from '../garment/draft';
 import { lastEvidence } from '../garment/evidence';
 import { offsetOf } from '../garment/offset';

@@ -1,8 +1,11 @@
+import { viewOf } from '../make/versions';
+import { alterationKey } from '../alteration/alteration-key';
+import { weightOf } from '../fabric/weight';
+import { mainFabric } from '../make/main-fabric';
 import { bodyOn } from '../body/measures';
 import { BODY_MEASURES, zoneOf, type BodyMeasure, type ZoneId } from '../body/zones';
-import { viewOf, type PatternCase } from '../garment/case';
+import { type PatternCase } from '../garment/case';
 import { lineOf, sameLine } from '../garment/chart';
-import { mainFabric } from '../garment/stretch';
 import type { Alteration, Fabric, Make, SizeLine } from '../records';
 
 /** One thing that is not the same in two versions. */
@@ -20,11 +23,6 @@ export type FabricProperty = 'structure' | 'stretch' | 'weight' | 'drape';
 const TAPE_DOUBT = 0.5;
 /** Relative change of weight that a hand feels. */
 const OTHER_WEIGHT = 0.15;
-
-/** Names an alteration by what it does, whatever its amount: two of one key are the same change with another amount. */
-function keyOf(a: Alteration): string {
-  return [a.kind, a.purpose, ...(a.zones ?? []), a.part ?? ''].join(' ');
-}
 
 function sameAmount(a: Alteration, b: Alteration): boolean {
   return (
@@ -49,7 +47,10 @@ export function fabricProperties(from: Fabric | undefined, to: Fabric | undefine
   const found: FabricProperty[] = [];
   if (from.structure !== to.structure) found.push('structure');
   if (from.stretchAcross !== to.stretchAcross || from.stretchAlong !== to.stretchAlong) found.push('stretch');
-  const heavier = from.weight && to.weight ? Math.abs(to.weight / from.weight - 1) > OTHER_WEIGHT : from.weightClass !== to.weightClass;
+  const [was, is] = [weightOf(from), weightOf(to)];
+  // What nobody weighed or felt does not differ.
+  const heavier =
+    from.weight && to.weight ? Math.abs(to.weight / from.weight - 1) > OTHER_WEIGHT : was !== undefined && is !== undefined && was !== is;
   if (heavier) found.push('weight');
   if (from.drape !== undefined && to.drape !== undefined && from.drape !== to.drape) found.push('drape');
   return found;
@@ -71,8 +72,8 @@ export function differencesBetween({ pattern, bodies, fabrics }: PatternCase, ea
     if (!sameLine(from, to)) found.push({ what: 'size', zone, from, to });
   }
 
-  const before = new Map(earlier.alterations.filter((a) => !a.allowance).map((a) => [keyOf(a), a]));
-  const after = new Map(later.alterations.filter((a) => !a.allowance).map((a) => [keyOf(a), a]));
+  const before = new Map(earlier.alterations.filter((a) => !a.allowance).map((a) => [alterationKey(a), a]));
+  const after = new Map(later.alterations.filter((a) => !a.allowance).map((a) => [alterationKey(a), a]));
   for (const [key, to] of after) {
     const from = before.get(key);
     if (!from || !sameAmount(from, to)) found.push({ what: 'alteration', from, to });

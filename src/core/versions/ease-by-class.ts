@@ -1,4 +1,5 @@
-import { fitClassAt, viewOf, type PatternCase } from '../garment/case';
+import { viewOf } from '../make/versions';
+import { fitClassAt, type PatternCase } from '../garment/case';
 import { LOVED } from '../forecast/sizes';
 import { FIT_CLASSES, type FitClass } from '../body/fit-class';
 import { ZONE_IDS, zoneOf, type ZoneId } from '../body/zones';

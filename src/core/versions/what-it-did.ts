@@ -1,6 +1,6 @@
+import { mainFabric } from '../make/main-fabric';
 import { alterationKey } from '../alteration/alteration-key';
 import { lastEvidence, type Evidence } from '../garment/evidence';
-import { mainFabric } from '../garment/stretch';
 import { zonesOfCase } from '../forecast/carry-forward';
 import type { PatternCase } from '../garment/case';
 import type { Offset } from '../garment/offset';

@@ -1,26 +1,21 @@
-import type { IsoDate } from '../units/date';
+import { type IsoDate, dayNumber, MONTH_DAYS, monthOfDay, monthStart } from '../units/date';
 import type { Make } from '../records';
-import { dayNumber, MONTH_DAYS, monthOfDay, monthStart } from '../units/date';
 import { SEASONS } from '../records/seasons';
+import { STATES } from '../make/states';
 import { seasonOfMonth, type Hemisphere, type Season } from './season';
-
-/** States in which a garment can be reached for. */
-const WORN_STATES: readonly Make['state'][] = ['finished', 'loose ends'];
-/** States in which it never hung ready. */
-const UNMADE: readonly Make['state'][] = ['planned', 'cut', 'sewing', 'abandoned'];
 
 /**
  * The day on which a make was ready: its finishing, else the day it was cut, where it was finished and nobody said when. Undefined for
  * what is still under way, or was given up.
  */
 export function readyOn({ state, finishedOn, cutOn }: Pick<Make, 'state' | 'finishedOn' | 'cutOn'>): IsoDate | undefined {
-  if (UNMADE.includes(state)) return undefined;
+  if (STATES[state].unmade) return undefined;
   return finishedOn ?? (state === 'loose ends' ? undefined : cutOn);
 }
 
 /** Whether a garment hangs ready to be worn today: finished, and neither put aside, given away nor unpicked. */
 export function inRotation(make: Make): boolean {
-  return isWorn(make) && WORN_STATES.includes(make.state) && readyOn(make) !== undefined;
+  return isWorn(make) && STATES[make.state].worn === true && readyOn(make) !== undefined;
 }
 
 /** Whether wear says anything of it: not of a toile, nor of a thing that is not worn. */
@@ -70,7 +65,7 @@ export function availableMonths(
   const ready = readyOn(make);
   if (ready === undefined) return 0;
   const start = Math.max(dayNumber(ready), from === undefined ? -Infinity : dayNumber(from));
-  const left = WORN_STATES.includes(make.state) ? until : (make.stateSince ?? lastWorn ?? ready);
+  const left = STATES[make.state].worn ? until : (make.stateSince ?? lastWorn ?? ready);
   const end = Math.min(dayNumber(until), dayNumber(left));
   const allYear = SEASONS.every((s) => seasons.includes(s));
   let days = 0;

@@ -1,7 +1,7 @@
+import { mainFabric } from '../make/main-fabric';
 import type { IsoDate } from '../units/date';
 import type { Fabric, Make } from '../records';
 import { SEASONS } from '../records/seasons';
-import { mainFabric } from '../garment/stretch';
 
 export type Season = (typeof SEASONS)[number];
 export type Hemisphere = 'north' | 'south';

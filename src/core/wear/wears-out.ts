@@ -1,6 +1,6 @@
+import { makeName } from '../make/make-name';
+import { mainFabric } from '../make/main-fabric';
 import type { Fabric, Make, Mend, Pattern, Wear } from '../records';
-import { mainFabric } from '../garment/stretch';
-import { makeName } from '../records/blank';
 import { wearCounts } from './wear-count';
 
 export interface Worn {

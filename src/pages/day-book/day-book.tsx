@@ -1,9 +1,9 @@
+import { makeName } from '../../core/make/make-name';
+import { mainFabric } from '../../core/make/main-fabric';
 import { format, parseISO } from 'date-fns';
 import { lazy, Suspense } from 'react';
 import { Link } from 'react-router';
-import { mainFabric } from '../../core/garment/stretch';
 import type { Make } from '../../core/records';
-import { makeName } from '../../core/records/blank';
 import { db } from '../../data/database';
 import { openDemo } from '../../data/demo';
 import { useFabrics, useMakes, usePatterns, usePeople, useWearCounts } from '../../data/queries';

@@ -1,3 +1,4 @@
+import { makeName } from '../../core/make/make-name';
 import { format, formatDistanceStrict, parseISO } from 'date-fns';
 import { Link } from 'react-router';
 import { toast } from 'react-toastify';
@@ -8,7 +9,6 @@ import { stillSo, verdictDueWords } from '../../core/decide/verdict-due';
 import { verdictWhen } from '../../core/decide/verdict-weight';
 import { waiting } from '../../core/decide/waiting';
 import type { Fabric, Make, Pattern, Person, Plan } from '../../core/records';
-import { makeName } from '../../core/records/blank';
 import { newId } from '../../data/new-id';
 import { usePlans, useSettings } from '../../data/queries';
 import { useWardrobe } from '../../data/wardrobe';

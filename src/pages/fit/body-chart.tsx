@@ -1,3 +1,4 @@
+import { makeName } from '../../core/make/make-name';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import { useState } from 'react';
@@ -7,7 +8,6 @@ import { byDay, dateOfDay, dayNumber } from '../../core/units/date';
 import { formatLength } from '../../core/units/length';
 import { BODY_MEASURES, type BodyMeasure } from '../../core/body/zones';
 import type { Make, MeasurementSet, Pattern, Person } from '../../core/records';
-import { makeName } from '../../core/records/blank';
 import { useUnit } from '../../data/queries';
 import { ChartTable } from '../../ui/chart-table';
 import { SelectField } from '../../ui/field';

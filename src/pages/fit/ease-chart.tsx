@@ -1,9 +1,9 @@
+import { latestNote } from '../../core/make/latest-note';
 import { scaleLinear } from 'd3-scale';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { PatternCase } from '../../core/garment/case';
 import { outcomeWords } from '../../core/forecast/words';
-import { latestNote } from '../../core/garment/evidence';
 import { CLASS_EASE, FIT_CLASS_WORDS, type FitClass } from '../../core/body/fit-class';
 import { formatLength } from '../../core/units/length';
 import { zoneOf, type ZoneId } from '../../core/body/zones';

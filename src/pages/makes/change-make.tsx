@@ -1,10 +1,10 @@
+import { makeName } from '../../core/make/make-name';
 import { Link, useParams } from 'react-router';
 import { settleUses } from '../../core/fabric/stash';
 import { changeWords } from '../../core/versions/change-words';
 import { useBodies, useFabrics, useMakes, usePatterns, useUnit } from '../../data/queries';
 import { Make } from '../../core/records';
-import { errataFound } from './errata-found';
-import { makeName } from '../../core/records/blank';
+import { errataWrites } from '../../data/commands/enter-make';
 import { save } from '../../parts/save';
 import { RecordField } from '../../parts/record-field';
 import { Empty, PageHead } from '../../ui/page-head';
@@ -27,7 +27,7 @@ export function ChangeMake() {
     const { uses, changed: stash } = settleUses(fabrics, make.fabrics, changed.fabrics);
     void save(changeWords(name, make, changed, unit), [
       { table: 'makes', from: make, to: changed.fabrics === make.fabrics ? changed : { ...changed, fabrics: uses } },
-      ...(pattern ? errataFound(pattern, make.notes, changed.notes) : []),
+      ...(pattern ? errataWrites(pattern, make.notes, changed.notes) : []),
       ...stash.map(({ from, to }) => ({ table: 'fabrics' as const, from, to })),
     ]);
   };

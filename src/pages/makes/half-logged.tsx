@@ -1,6 +1,6 @@
+import { makeName } from '../../core/make/make-name';
 import { Link } from 'react-router';
 import type { Make } from '../../core/records';
-import { makeName } from '../../core/records/blank';
 import { useDrafts } from '../../data/drafts';
 import { usePatterns } from '../../data/queries';
 

@@ -11,7 +11,8 @@ import { Button } from '../../ui/button';
 import { SelectField } from '../../ui/field';
 import { Fold } from '../../ui/fold';
 import { LengthField } from '../../ui/length-field';
-import { ENDED, EndedFields, isEnded } from './ended-fields';
+import { ENDED_STATES, STATES } from '../../core/make/states';
+import { EndedFields } from './ended-fields';
 
 /** What is left of a garment goes back to the stash as a piece. */
 function FabricBack({ make, name, fabrics }: { make: Make; name: string; fabrics: readonly Fabric[] }) {
@@ -95,10 +96,10 @@ export function ItsLife({
       </Fold>
       <Fold
         head="Its time is over"
-        said={isEnded(make.state) ? [make.state, make.why].filter(Boolean).join(': ') : 'resting, outgrown, given, abandoned …'}
+        said={STATES[make.state].ended ? [make.state, make.why].filter(Boolean).join(': ') : 'resting, outgrown, given, abandoned …'}
       >
         <div role="group" aria-label="What became of it" className="mb-2 flex flex-wrap gap-1">
-          {ENDED.map((state) => (
+          {ENDED_STATES.map((state) => (
             <Button
               key={state}
               aria-pressed={make.state === state}
@@ -114,7 +115,7 @@ export function ItsLife({
           ))}
         </div>
         <EndedFields make={make} onChange={(part) => change(part, `${name}: ${make.state}`)} />
-        {isEnded(make.state) && <FabricBack make={make} name={name} fabrics={fabrics} />}
+        {STATES[make.state].ended && <FabricBack make={make} name={name} fabrics={fabrics} />}
       </Fold>
     </div>
   );

@@ -1,9 +1,9 @@
+import { lastVersion, nextVersion, viewOf } from '../../core/make/versions';
 import { useMemo, useRef, useState, type ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { toast } from 'react-toastify';
-import { lastVersion } from '../../core/forecast/carry-forward';
-import { nextVersion, viewOf, type PatternCase } from '../../core/garment/case';
+import { type PatternCase } from '../../core/garment/case';
 import type { Fabric, Person, Plan } from '../../core/records';
 import { blankMake } from '../../core/records/blank';
 import { clearDraft, saveDraft, useDrafts } from '../../data/drafts';
@@ -20,18 +20,9 @@ import { Pick } from '../../ui/pick';
 import { Segmented } from '../../ui/segmented';
 import { useCaseTables } from '../../data/case-tables';
 import { useAccount } from '../../workers/use-reckoning';
-import {
-  draftFromPlan,
-  draftsFor,
-  entryOf,
-  freshDraft,
-  LOG_DRAFTS,
-  logDraftName,
-  startMake,
-  type LogDraft,
-  type Start,
-} from '../../core/make/log-draft';
-import { drawnOf } from './look';
+import { draftFromPlan, draftsFor, freshDraft, LOG_DRAFTS, logDraftName, startMake, type LogDraft, type Start } from '../../core/make/log-draft';
+import { enterMake } from '../../data/commands/enter-make';
+import { drawnOf } from '../../parts/drawn-of';
 import { HalfLogged } from './half-logged';
 import { LookEntry } from './look-entry';
 import { MakeForm } from './make-form';
@@ -81,18 +72,18 @@ function LogForm({ input, stash, person, people, initial, planned, pick, onPerso
   const startFrom = (start: Start) => {
     if (!pattern || !input) return;
     if (start === 'plan' && planned) {
-      const { make, planId } = draftFromPlan(planned, version, draft.make.cutOn);
+      const { make, planId } = draftFromPlan(planned, version, draft.make.cutOn, newId);
       return change({ start, planId, make: { ...draft.make, ...make, id: draft.make.id } });
     }
     const from = start === 'carry' ? carried?.next : start === 'last' ? last : undefined;
     // What was already said of fabric, time and fit stays: only the cut begins anew.
-    const { size, sizeLines, alterations, sources } = startMake(input, person.id, draft.make.cutOn, from);
+    const { size, sizeLines, alterations, sources } = startMake(input, person.id, draft.make.cutOn, from, newId);
     change({ start, planId: undefined, make: { ...draft.make, size, sizeLines, alterations, sources } });
   };
   const enter = async () => {
     const make = { ...draft.make, version };
     const plan = planned?.id === draft.planId ? planned : undefined;
-    if (!(await save(called, entryOf({ ...draft, make }, stash, { pattern, plan })))) return;
+    if (!(await save(called, enterMake({ ...draft, make }, stash, { pattern, plan })))) return;
     clearDraft(logDraftName(draft));
     toast(`${pattern ? `Version ${version} of ${pattern.name}` : called} is entered. Ctrl Z takes it back.`);
     void navigate(pattern ? `/patterns/${pattern.id}` : `/makes/${make.id}`);
@@ -249,8 +240,8 @@ export function LogAMake() {
     const planned = asked ?? plans.find((p) => p.patternId === pattern.id && p.personId === person.id && p.state === 'open');
     const fresh = () =>
       asked?.state === 'open'
-        ? draftFromPlan(asked, nextVersion(input), today())
-        : freshDraft(startMake(input, person.id, today(), lastVersion(input)));
+        ? draftFromPlan(asked, nextVersion(input), today(), newId)
+        : freshDraft(startMake(input, person.id, today(), lastVersion(input), newId));
     return (
       <LogForm
         key={`${pattern.id} ${person.id} ${wanted?.name ?? ''}`}

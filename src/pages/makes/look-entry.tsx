@@ -4,7 +4,7 @@ import { FitEntry } from '../../parts/fit-entry';
 import type { Drawn } from '../../parts/garment-figure';
 import { NumberField } from '../../ui/number-field';
 import { Segmented } from '../../ui/segmented';
-import type { Look } from './look';
+import type { Look } from '../../core/make/log-draft';
 
 /** How did it fit? When it was looked at, and a line for each zone that matters. */
 export function LookEntry({

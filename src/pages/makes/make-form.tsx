@@ -1,8 +1,9 @@
+import { makeName } from '../../core/make/make-name';
+import { minutesOf } from '../../core/make/minutes';
 import { formatDuration } from '../../core/units/duration';
 import type { LengthUnit } from '../../core/units/length';
 import { zoneOf, type ZoneId } from '../../core/body/zones';
 import { ConstructionNote, LooseEnd, Make, Mend, Notion, TimeSpent, type Fabric, type MeasurementSet, type Pattern } from '../../core/records';
-import { makeName, minutesOf } from '../../core/records/blank';
 import { newId } from '../../data/new-id';
 import { useMakes, usePatterns } from '../../data/queries';
 import { today } from '../../data/today';

@@ -1,17 +1,18 @@
+import { viewOf } from '../../core/make/versions';
+import { makeName } from '../../core/make/make-name';
 import { Check } from 'lucide-react';
 import { format, parseISO } from 'date-fns';
 import { Link, useNavigate, useParams } from 'react-router';
 import { toast } from 'react-toastify';
 import { alterationWhen, alterationWords, sizeLineWords, zoneList } from '../../core/alteration/words';
 import { looseEndDone } from '../../core/make/one-touch';
-import { viewOf } from '../../core/garment/case';
+import { mainUse } from '../../core/make/main-fabric';
 import { offsetOf } from '../../core/garment/offset';
 import { outcomeWords, seenWords } from '../../core/forecast/words';
 import { byDay } from '../../core/units/date';
 import { formatLength } from '../../core/units/length';
 import { zoneOf } from '../../core/body/zones';
 import { formatMoney } from '../../core/units/money';
-import { makeName } from '../../core/records/blank';
 import { symptomOf } from '../../core/catalogue/symptoms';
 import type { FitNote, Make, Pattern } from '../../core/records';
 import { db } from '../../data/database';
@@ -31,7 +32,8 @@ import { Button } from '../../ui/button';
 import { KeyCap } from '../../ui/key-cap';
 import { Empty, PageHead } from '../../ui/page-head';
 import { useWrittenKey } from '../../ui/use-written-key';
-import { drawnOf, notesOf, type Look } from './look';
+import { notesOf, type Look } from '../../core/make/log-draft';
+import { drawnOf } from '../../parts/drawn-of';
 import { ItsLife } from './its-life';
 import { LookEntry } from './look-entry';
 import { WearList } from './wear-list';
@@ -70,7 +72,7 @@ function rateWords(hanging: Hanging | undefined): string {
 function Related({ make, makes, patterns }: { make: Make; makes: readonly Make[]; patterns: readonly Pattern[] }) {
   const from = makes.find((m) => m.id === make.refashionOf);
   const into = makes.filter((m) => m.refashionOf === make.id);
-  const main = make.fabrics.find((u) => u.part === 'main')?.fabricId;
+  const main = mainUse(make)?.fabricId;
   const same = makes.filter((m) => m.id !== make.id && main !== undefined && m.fabrics.some((u) => u.fabricId === main));
   const links = (list: readonly Make[]) =>
     list.map((m) => (
@@ -355,7 +357,7 @@ export function MakePage() {
                   <Button
                     disabled={look.said.length === 0}
                     onClick={() => {
-                      void saveMake('a look at the fit', { ...make, fitNotes: [...make.fitNotes, ...notesOf(look, today())] }).then(() =>
+                      void saveMake('a look at the fit', { ...make, fitNotes: [...make.fitNotes, ...notesOf(look, today(), newId)] }).then(() =>
                         setLook(undefined),
                       );
                     }}

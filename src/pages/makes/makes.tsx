@@ -14,6 +14,7 @@ import { ArrowDown, ArrowUp } from 'lucide-react';
 import { useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { sizeLineWords } from '../../core/alteration/words';
+import { mainUse } from '../../core/make/main-fabric';
 import { outcomeWords } from '../../core/forecast/words';
 import { zoneOf } from '../../core/body/zones';
 import type { FitNote, Make, Pattern } from '../../core/records';
@@ -60,7 +61,7 @@ function useLines(): readonly Line[] | undefined {
         pattern: of,
         name: of?.name ?? make.name ?? 'a pattern that is gone',
         person: person.get(make.personId) ?? '',
-        fabric: fabric.get(make.fabrics[0]?.fabricId ?? '') ?? '',
+        fabric: fabric.get(mainUse(make)?.fabricId ?? '') ?? '',
         size: sizeLineWords(make.size),
         worn: wears.get(make.id)?.times ?? 0,
         love: make.verdicts.at(-1)?.love,

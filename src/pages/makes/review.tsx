@@ -1,6 +1,6 @@
+import { makeName } from '../../core/make/make-name';
 import { Link, useParams } from 'react-router';
 import { costWords, makeCost } from '../../core/cost/cost';
-import { makeName } from '../../core/records/blank';
 import { reviewSheet } from '../../core/statement/review-sheet';
 import { useBodies, useFabrics, useMakes, usePatterns, useSettings, useWearCounts } from '../../data/queries';
 import { fileNameOf } from '../../parts/save-file';

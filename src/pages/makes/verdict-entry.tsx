@@ -1,10 +1,9 @@
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Verdict, VerdictParts } from '../../core/records';
+import type { VerdictSaid } from '../../core/make/log-draft';
 import { RecordField } from '../../parts/record-field';
 import { Button } from '../../ui/button';
 import { LoveButtons } from './love-buttons';
-
-export type VerdictSaid = Partial<Omit<Verdict, 'id' | 'date' | 'wears'>>;
 
 /** Do you like it? One figure from 1 to 5, reasons for not reaching for it, words. Keys 1 to 5 work in this part. */
 export function VerdictEntry({ said, onChange }: { said: VerdictSaid; onChange: (said: VerdictSaid) => void }) {

@@ -12,7 +12,8 @@ import { save } from '../../parts/save';
 import { Button } from '../../ui/button';
 import { KeyCap } from '../../ui/key-cap';
 import { useWrittenKey } from '../../ui/use-written-key';
-import { VerdictEntry, type VerdictSaid } from './verdict-entry';
+import type { VerdictSaid } from '../../core/make/log-draft';
+import { VerdictEntry } from './verdict-entry';
 
 const day = (date: string) => format(parseISO(date), 'd MMMM yyyy');
 

@@ -1,10 +1,10 @@
+import { makeName } from '../../core/make/make-name';
 import { format, parseISO } from 'date-fns';
 import { useState } from 'react';
 import { byDay } from '../../core/units/date';
 import type { Wear } from '../../core/records';
 import { newId } from '../../data/new-id';
 import { useMakes, usePatterns } from '../../data/queries';
-import { makeName } from '../../core/records/blank';
 import { today } from '../../data/today';
 import { save } from '../../parts/save';
 import { Button } from '../../ui/button';

@@ -1,7 +1,7 @@
+import { minutesOf } from '../../core/make/minutes';
 import { costWords, makeCost, minutesPerWear, perWear } from '../../core/cost/cost';
 import { formatDuration } from '../../core/units/duration';
 import { formatMoney } from '../../core/units/money';
-import { minutesOf } from '../../core/records/blank';
 import type { Fabric, Make, Pattern } from '../../core/records';
 import { useSettings } from '../../data/queries';
 

@@ -1,3 +1,4 @@
+import { nextVersion, versionsOf } from '../../core/make/versions';
 import { Checkbox, Field, Label } from '@headlessui/react';
 import { Check } from 'lucide-react';
 import { useMemo, useState } from 'react';
@@ -7,7 +8,6 @@ import { alterationWhen, alterationWords, zoneList } from '../../core/alteration
 import { ownDecision } from '../../core/decide/reckoning';
 import { sewAgain } from '../../core/decide/sew-again';
 import type { CarryForward } from '../../core/forecast/carry-forward';
-import { nextVersion, versionsOf } from '../../core/garment/case';
 import { isChanged } from '../../core/forecast/summary';
 import { markedOnPaper } from '../../core/make/one-touch';
 import { makeCost } from '../../core/cost/cost';
@@ -156,14 +156,14 @@ export function PatternAccount() {
     const plan = { ...planOfMake(next, newId(), today()), fabrics };
     if (await save(`plan: ${pattern.name}`, [{ table: 'plans', put: plan }])) void navigate(`/sew-next/${plan.id}`);
   };
-  const planNext = () => planCut(startMake(input, person!.id, today(), carried?.next));
+  const planNext = () => planCut(startMake(input, person!.id, today(), carried?.next, newId));
   const sizingMethods = person && (
     <SizingMethods
       patternId={pattern.id}
       person={person}
       plan={plan}
       take={`Plan the blend for version ${nextVersion(input)}`}
-      onTake={(cut) => void planCut({ ...startMake(input, person.id, today(), undefined), ...cut })}
+      onTake={(cut) => void planCut({ ...startMake(input, person.id, today(), undefined, newId), ...cut })}
     />
   );
   const shown =

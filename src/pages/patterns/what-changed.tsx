@@ -1,5 +1,5 @@
-import { countedVersions } from '../../core/forecast/carry-forward';
-import { versionsOf, type PatternCase } from '../../core/garment/case';
+import { countedVersions } from '../../core/make/versions';
+import { type PatternCase } from '../../core/garment/case';
 import { outcomeWords } from '../../core/forecast/words';
 import type { LengthUnit } from '../../core/units/length';
 import { zoneOf } from '../../core/body/zones';
@@ -24,7 +24,7 @@ function EffectLine({ effect, unit }: { effect: Effect; unit: LengthUnit }) {
 /** What was changed from one version to the last, and what that did to each fit note. */
 export function WhatChanged({ input }: { input: PatternCase }) {
   const unit = useUnit();
-  const makes = versionsOf({ ...input, makes: countedVersions(input) });
+  const makes = countedVersions(input);
   const later = makes.at(-1);
   const earlier = makes.at(-2);
   if (!later || !earlier) return null;

@@ -1,7 +1,7 @@
+import { viewOf } from '../../core/make/versions';
 import { measuresOn } from '../../core/body/measures';
 import { formatLength } from '../../core/units/length';
 import { BODY_MEASURES, zoneOf, type BodyMeasure } from '../../core/body/zones';
-import { viewOf } from '../../core/garment/case';
 import type { Plan } from '../../core/records';
 import { useUnit } from '../../data/queries';
 import { today } from '../../data/today';

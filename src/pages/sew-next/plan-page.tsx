@@ -1,7 +1,8 @@
+import { viewOf } from '../../core/make/versions';
 import { Link, useNavigate, useParams } from 'react-router';
 import { toast } from 'react-toastify';
 import { USUAL_ALLOWANCE } from '../../core/arithmetic/sums';
-import { viewOf } from '../../core/garment/case';
+import { mainUse } from '../../core/make/main-fabric';
 import { Plan } from '../../core/records';
 import { newId } from '../../data/new-id';
 import { useLists, useUnit } from '../../data/queries';
@@ -164,7 +165,7 @@ function PlanDesk({ work }: { work: PlanInWork }) {
               entering
               onUses={(uses) => change({ fabrics: uses })}
             />
-            <Fold head="What the stash has for it" open={!plan.fabrics.some((u) => u.part === 'main')}>
+            <Fold head="What the stash has for it" open={mainUse(plan) === undefined}>
               <FabricsThatSuit
                 work={work}
                 onTake={(fabricId) =>

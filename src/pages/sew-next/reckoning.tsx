@@ -1,9 +1,9 @@
+import { lastVersion } from '../../core/make/versions';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { toast } from 'react-toastify';
 import { makeCost, perWear } from '../../core/cost/cost';
 import { inOrder, ownDecision, type Reckoned } from '../../core/decide/reckoning';
-import { lastVersion } from '../../core/forecast/carry-forward';
 import { caseOf } from '../../core/garment/case';
 import { formatDuration } from '../../core/units/duration';
 import { percent } from '../../core/units/percent';
@@ -100,7 +100,7 @@ export function Reckoning({ person, onPlan }: { person: Person; onPlan: (pattern
         const own = ownDecision(pattern, person.id);
         const cost = best && makeCost(best.make, tables.makes, tables.patterns, tables.fabrics, currency);
         const input = fabric && caseOf(pattern, person.id, tables);
-        const next = input && startMake(input, person.id, today(), lastVersion(input));
+        const next = input && startMake(input, person.id, today(), lastVersion(input), newId);
         return [
           {
             reckoned: r,

@@ -1,8 +1,9 @@
+import { viewOf } from '../../core/make/versions';
 import clsx from 'clsx';
 import { format, parseISO } from 'date-fns';
 import { Link } from 'react-router';
 import { edgesOf } from '../../core/body/fit-class';
-import { fitClassAt, viewOf } from '../../core/garment/case';
+import { fitClassAt } from '../../core/garment/case';
 import type { GrownFit } from '../../core/forecast/room-to-grow';
 import { formatLength } from '../../core/units/length';
 import { percent } from '../../core/units/percent';

@@ -1,10 +1,10 @@
+import { lastVersion, makesOf, nextVersion } from '../../core/make/versions';
+import { mainFabric } from '../../core/make/main-fabric';
 import clsx from 'clsx';
 import { format, parseISO } from 'date-fns';
 import type { ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { toast } from 'react-toastify';
-import { makesOf, nextVersion } from '../../core/garment/case';
-import { mainFabric } from '../../core/garment/stretch';
 import { daysBetween } from '../../core/body/measures';
 import { byDay } from '../../core/units/date';
 import { calendarDays } from '../../core/plan/calendar';
@@ -26,7 +26,6 @@ import { Empty, PageHead } from '../../ui/page-head';
 import { Pick } from '../../ui/pick';
 import { SortArea, useSorted } from '../../ui/sort-area';
 import { engine } from '../../workers/engine';
-import { lastVersion } from '../../core/forecast/carry-forward';
 import { Reckoning } from './reckoning';
 import { counted } from '../../core/units/counted';
 
@@ -82,7 +81,7 @@ export function SewNext() {
     // What is carried forward is planned; a pattern never cut begins as it was drafted.
     const carried =
       tables && (await engine(tables).account(person.id, patternId, { date: today(), unit, ...(fabricId === undefined ? {} : { fabricId }) }));
-    const begun = planOfMake(startMake(input, person.id, today(), carried?.next ?? lastVersion(input)), newId(), today());
+    const begun = planOfMake(startMake(input, person.id, today(), carried?.next ?? lastVersion(input), newId), newId(), today());
     const plan = fabricId === undefined ? begun : { ...begun, fabrics: [{ id: newId(), fabricId, part: 'main' as const }] };
     if (await save(`plan: ${pattern.name}`, [{ table: 'plans', put: plan }])) void navigate(`/sew-next/${plan.id}`);
   };

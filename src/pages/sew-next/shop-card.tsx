@@ -1,8 +1,8 @@
+import { lastVersion, nextVersion } from '../../core/make/versions';
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { toast } from 'react-toastify';
-import { lastVersion } from '../../core/forecast/carry-forward';
-import { caseOf, nextVersion } from '../../core/garment/case';
+import { caseOf } from '../../core/garment/case';
 import { formatFabricLength, formatLength } from '../../core/units/length';
 import { shopCard, toBuy } from '../../core/plan/shop-card';
 import { Fabric, type Plan } from '../../core/records';
@@ -91,7 +91,7 @@ export function ShopCardPage() {
     const pattern = tables.patterns.find((p) => p.id === id);
     if (!pattern) return [];
     const input = caseOf(pattern, personId, tables);
-    const make = plan ? makeOfPlan(plan, plan.id, nextVersion(input), today()) : startMake(input, personId, today(), lastVersion(input));
+    const make = plan ? makeOfPlan(plan, plan.id, nextVersion(input), today()) : startMake(input, personId, today(), lastVersion(input), newId);
     return [{ key, plan, pattern, card: shopCard(input, make, shrinks) }];
   });
 

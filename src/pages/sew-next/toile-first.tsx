@@ -1,5 +1,5 @@
+import { mainFabric } from '../../core/make/main-fabric';
 import { zoneList } from '../../core/alteration/words';
-import { mainFabric } from '../../core/garment/stretch';
 import type { PlannedZone } from '../../core/forecast/planned-chance';
 import { formatDuration } from '../../core/units/duration';
 import { formatMoney } from '../../core/units/money';

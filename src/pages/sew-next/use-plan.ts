@@ -1,6 +1,8 @@
+import { nextVersion } from '../../core/make/versions';
 import { useMemo } from 'react';
 import type { PlannedZone } from '../../core/forecast/planned-chance';
-import { nextVersion, type PatternCase } from '../../core/garment/case';
+import { mainUse } from '../../core/make/main-fabric';
+import { type PatternCase } from '../../core/garment/case';
 import { bodiesForPlan, type PlannedCut } from '../../core/forecast/next-cut';
 import type { LengthUnit } from '../../core/units/length';
 import type { CheckRequest } from '../../core/plan/checks';
@@ -44,7 +46,7 @@ export function usePlanInWork(planId: string | undefined): PlanInWork | null | u
 
 /** A plan as the engine knows it: cut today, in its main fabric, for the body that is expected or the one measured. */
 function plannedCut(make: Make, unit: LengthUnit, expected: Plan['expected']): PlannedCut {
-  const fabricId = make.fabrics.find((u) => u.part === 'main')?.fabricId;
+  const fabricId = mainUse(make)?.fabricId;
   return { date: today(), unit, ...(fabricId === undefined ? {} : { fabricId }), ...(expected ? { expected } : {}) };
 }
 

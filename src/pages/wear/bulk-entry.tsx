@@ -1,3 +1,4 @@
+import { makeName } from '../../core/make/make-name';
 import { useState, type ReactNode } from 'react';
 import { availableMonths, readyOn } from '../../core/wear/available';
 import { timesSaid, type Frequency } from '../../core/wear/wear-count';
@@ -5,7 +6,6 @@ import type { Hanging } from '../../core/wear/wardrobe';
 import { lastSeasons } from '../../core/statement/span';
 import { FREQUENCIES } from '../../core/records/wear';
 import type { Wear } from '../../core/records';
-import { makeName } from '../../core/records/blank';
 import { useKept } from '../../data/drafts';
 import { newId } from '../../data/new-id';
 import { usePatterns, useSettings } from '../../data/queries';

@@ -1,13 +1,14 @@
+import { makeName } from '../../core/make/make-name';
 import clsx from 'clsx';
 import { Check } from 'lucide-react';
 import { formatISO, parseISO, subDays } from 'date-fns';
 import { useMemo, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
+import { mainFabric } from '../../core/make/main-fabric';
 import { readyOn } from '../../core/wear/available';
 import { outfitsOfDay, touched, type DayChange } from '../../core/wear/day-of-wear';
 import type { Hanging } from '../../core/wear/wardrobe';
 import type { Pattern } from '../../core/records';
-import { makeName } from '../../core/records/blank';
 import { db } from '../../data/database';
 import type { Write } from '../../data/journal';
 import { newId } from '../../data/new-id';
@@ -160,7 +161,7 @@ export function DayCapture({ hanging }: { hanging: readonly Hanging[] }) {
               />
               <span className="min-w-0 flex-1">
                 <span className={clsx('block leading-[18px]', on && 'font-semibold')}>{nameOf(h)}</span>
-                <span className="block truncate text-small text-ink2">{fabrics.find((c) => c.id === h.make.fabrics[0]?.fabricId)?.name}</span>
+                <span className="block truncate text-small text-ink2">{mainFabric(h.make, fabrics).fabric?.name}</span>
               </span>
               {on ? <Check size={18} aria-hidden className="shrink-0" /> : KEYS[i] && !finding && <KeyCap>{KEYS[i]}</KeyCap>}
             </button>

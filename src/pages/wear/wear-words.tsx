@@ -1,9 +1,9 @@
+import { makeName } from '../../core/make/make-name';
 import { scaleLinear } from 'd3-scale';
 import { useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { makeCost, perWear } from '../../core/cost/cost';
 import { formatMoney } from '../../core/units/money';
-import { makeName } from '../../core/records/blank';
 import type { Hanging } from '../../core/wear/wardrobe';
 import type { WearRate } from '../../core/wear/wear-rates';
 import { useFabrics, useMakes, usePatterns, useSettings } from '../../data/queries';

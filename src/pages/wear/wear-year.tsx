@@ -1,10 +1,10 @@
+import { makeName } from '../../core/make/make-name';
 import { ChevronLeft, ChevronRight } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { dayNumber, MONTH_NAMES, monthStart } from '../../core/units/date';
 import { seasonOfMonth } from '../../core/wear/season';
 import type { Hanging } from '../../core/wear/wardrobe';
 import { yearOfWear, type ThreadRow } from '../../core/wear/year-of-wear';
-import { makeName } from '../../core/records/blank';
 import { usePatterns, useSettings, useWears } from '../../data/queries';
 import { today } from '../../data/today';
 import { WearThreads } from '../../parts/wear-threads';

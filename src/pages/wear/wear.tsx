@@ -1,10 +1,9 @@
+import { makeName } from '../../core/make/make-name';
 import { format, formatDistanceStrict, parseISO } from 'date-fns';
 import { Link } from 'react-router';
 import { byDay } from '../../core/units/date';
-import { makeName } from '../../core/records/blank';
 import { outfits } from '../../core/wear/outfits';
-import type { WearsOut } from '../../core/wear/wears-out';
-import { wearsOut } from '../../core/wear/wears-out';
+import { type WearsOut, wearsOut } from '../../core/wear/wears-out';
 import type { Hanging } from '../../core/wear/wardrobe';
 import { useFabrics, useMakes, usePatterns, usePerson, useSettings, useWears } from '../../data/queries';
 import { db } from '../../data/database';

@@ -1,12 +1,11 @@
+import { countedVersions, versionsOf } from '../../core/make/versions';
+import { mainFabric } from '../../core/make/main-fabric';
 import { ChevronDown, ChevronRight } from 'lucide-react';
 import clsx from 'clsx';
 import { format, parseISO } from 'date-fns';
 import { memo, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { zoneList } from '../../core/alteration/words';
-import { countedVersions } from '../../core/forecast/carry-forward';
-import { versionsOf } from '../../core/garment/case';
-import { mainFabric } from '../../core/garment/stretch';
 import type { Fabric, Make } from '../../core/records';
 import { Tick } from '../../ui/tick';
 import { GarmentPicture } from '../garment-picture';
@@ -120,7 +119,7 @@ const GroupRows = memo(function GroupRows({ group, makes }: { group: Group; make
 export function Account(props: AccountProps) {
   const { input, carried } = props;
   const makes = useMemo(() => versionsOf(input), [input]);
-  const thatCount = useMemo(() => versionsOf({ ...input, makes: countedVersions(input) }), [input]);
+  const thatCount = useMemo(() => countedVersions(input), [input]);
   const notes = carried.zones.reduce((n, z) => n + z.evidence.length, 0);
   const [onlyOther, setOnlyOther] = useState(false);
   const all = useMemo(() => rowsOf(props), [props]);

@@ -1,11 +1,13 @@
+import { countedVersions } from '../../core/make/versions';
+import { minutesOf } from '../../core/make/minutes';
+import { latestNote } from '../../core/make/latest-note';
+import { mainFabric, mainUse } from '../../core/make/main-fabric';
 import clsx from 'clsx';
 import type { ReactNode } from 'react';
 import { alterationPlace, alterationAmount, alterationWhen, alterationWords, sizeLineWords } from '../../core/alteration/words';
 import type { Account as Reckoned } from '../../core/engine/session';
-import { countedVersions, zonesOfCase, type ZoneForecast } from '../../core/forecast/carry-forward';
-import { versionsOf, type PatternCase } from '../../core/garment/case';
-import { mainFabric } from '../../core/garment/stretch';
-import { latestNote } from '../../core/garment/evidence';
+import { zonesOfCase, type ZoneForecast } from '../../core/forecast/carry-forward';
+import { type PatternCase } from '../../core/garment/case';
 import { offsetOf } from '../../core/garment/offset';
 import { isChanged } from '../../core/forecast/summary';
 import { outcomeWords, seenWords } from '../../core/forecast/words';
@@ -17,7 +19,6 @@ import { costWords, perWear, type MakeCost } from '../../core/cost/cost';
 import { judgedEarly, reasonShares, verdictWeight, verdictWhen } from '../../core/decide/verdict-weight';
 import { formatDuration } from '../../core/units/duration';
 import { formatMoney } from '../../core/units/money';
-import { minutesOf } from '../../core/records/blank';
 import { fateWords } from '../../core/versions/credit-words';
 import { differencesBetween } from '../../core/versions/differences';
 import { whatItDid, type Effect } from '../../core/versions/what-it-did';
@@ -187,7 +188,7 @@ export function rowsOf({ input, carried, wears, costOf, unit, plannedFabric, onW
   const verdict = (make: Make) => make.verdicts.at(-1);
   const asked = zonesOfCase(input);
   const shares = reasonShares(input.makes);
-  const counted = versionsOf({ ...input, makes: countedVersions(input) });
+  const counted = countedVersions(input);
   const did = new Map(counted.map((m, i) => [m.id, i === 0 ? [] : whatItDid(input, counted[i - 1]!, m)]));
   const effectsAt = (make: Make, zone: ZoneId) => (did.get(make.id) ?? []).filter((e) => e.zone === zone);
 
@@ -237,7 +238,7 @@ export function rowsOf({ input, carried, wears, costOf, unit, plannedFabric, onW
           key: 'used',
           head: 'Length used',
           cell: (m) => {
-            const use = m.fabrics.find((u) => u.part === 'main');
+            const use = mainUse(m);
             if (use?.length === undefined) return <Blank />;
             return (
               <span>
@@ -246,7 +247,7 @@ export function rowsOf({ input, carried, wears, costOf, unit, plannedFabric, onW
               </span>
             );
           },
-          said: (m) => m.fabrics.find((u) => u.part === 'main')?.length,
+          said: (m) => mainUse(m)?.length,
           carry: <Blank />,
         },
       ],

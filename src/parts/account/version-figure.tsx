@@ -1,8 +1,9 @@
+import { versionsOf, viewOf } from '../../core/make/versions';
+import { latestNote } from '../../core/make/latest-note';
+import { mainFabric } from '../../core/make/main-fabric';
 import { useMemo, useState } from 'react';
 import { zonesOfCase } from '../../core/forecast/carry-forward';
-import { versionsOf, viewOf, type PatternCase } from '../../core/garment/case';
-import { mainFabric } from '../../core/garment/stretch';
-import { latestNote } from '../../core/garment/evidence';
+import { type PatternCase } from '../../core/garment/case';
 import { outcomeWords, seenWords } from '../../core/forecast/words';
 import type { LengthUnit } from '../../core/units/length';
 import { zoneOf, type ZoneId } from '../../core/body/zones';

@@ -52,12 +52,12 @@ export const SHEET_FIELDS: Readonly<Record<SheetName, readonly SheetField[]>> = 
     words('size', 'Size', 'size cut', 'size made', 'cut size'),
     words('sizeElsewhere', 'Size elsewhere', 'graded', 'grading'),
     words('altered', 'Altered', 'alterations', 'alteration', 'adjustments', 'modifications', 'mods', 'changes', 'fitting changes'),
-    words('fabric', 'Fabric', 'fabric', 'fabric used', 'material', 'main fabric'),
+    words('fabric', 'Fabric', 'fabric used', 'cloth', 'material', 'main fabric'),
     length(
       'fabricUsed',
-      'Fabric used',
+      'Fabric length',
       FABRIC_LENGTH,
-      'fabric length',
+      'cloth used',
       'yardage',
       'metres',
       'meters',
@@ -84,7 +84,7 @@ export const SHEET_FIELDS: Readonly<Record<SheetName, readonly SheetField[]>> = 
     words('remark', 'Remark', 'notes', 'note', 'comment', 'comments'),
   ],
   fabrics: [
-    words('name', 'Name', 'fabric', 'fabric name', 'fabric', 'description', 'material', 'title'),
+    words('name', 'Name', 'fabric', 'fabric name', 'cloth', 'description', 'material', 'title'),
     words('structure', 'Structure', 'knit or woven', 'woven or knit', 'type'),
     words('weave', 'Weave', 'weave or knit', 'fabric type', 'kind'),
     words('fibre', 'Fibre', 'fiber', 'content', 'fibre content', 'fiber content', 'composition'),
@@ -92,7 +92,7 @@ export const SHEET_FIELDS: Readonly<Record<SheetName, readonly SheetField[]>> = 
     words('weight', 'Weight', 'gsm', 'weight gsm'),
     length('width', 'Width', FABRIC_WIDTH, 'fabric width'),
     length('onHand', 'On hand', FABRIC_LENGTH, 'length', 'amount', 'yardage', 'metres', 'meters', 'yards', 'quantity', 'have', 'left', 'size'),
-    words('gives', 'Gives across', 'stretch', 'stretch across'),
+    words('gives', 'Crosswise stretch', 'gives across', 'stretch', 'stretch across'),
     words('source', 'From', 'shop', 'store', 'bought from', 'bought at', 'source', 'where bought', 'supplier', 'where from'),
     day('bought', 'Bought on', 'bought', 'date bought', 'purchased', 'date purchased', 'purchase date', 'date'),
     money(

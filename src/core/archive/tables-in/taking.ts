@@ -1,17 +1,7 @@
+import { makeName } from '../../make/make-name';
 import { format, parseISO } from 'date-fns';
 import type { IsoDate } from '../../units/date';
-import {
-  blankFabric,
-  makeName,
-  TABLES,
-  type Fabric,
-  type Ledger,
-  type Make,
-  type MeasurementSet,
-  type Pattern,
-  type Person,
-  type Wear,
-} from '../../records';
+import { blankFabric, TABLES, type Fabric, type Ledger, type Make, type MeasurementSet, type Pattern, type Person, type Wear } from '../../records';
 import { CannotTake, structureNamed } from './cells';
 import type { TakingInto } from './row';
 

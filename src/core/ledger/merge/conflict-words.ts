@@ -1,3 +1,4 @@
+import { makeName } from '../../make/make-name';
 import equal from 'fast-deep-equal';
 import type { z } from 'zod';
 import { alterationWords, sizeLineWords } from '../../alteration/words';
@@ -7,7 +8,6 @@ import { formatLength, type LengthUnit } from '../../units/length';
 import { formatMoney } from '../../units/money';
 import { BODY_MEASURES, zoneOf } from '../../body/zones';
 import type { Alteration, Fabric, FitNote, Make, MeasurementSet, Money, Pattern, Person, Plan, SizeLine, Verdict, Wear } from '../../records';
-import { makeName } from '../../records/blank';
 import type { FieldMeta } from '../../records/field';
 import { TABLES } from '../../records/ledger';
 import type { TableName } from '../../records/table-names';

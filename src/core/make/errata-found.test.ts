@@ -1,12 +1,11 @@
-import { SAMPLE_PATTERN } from '../../core/garment/sample-case';
-import type { ConstructionNote, Pattern } from '../../core/records';
-import { errataFound } from './errata-found';
+import { SAMPLE_PATTERN } from '../garment/sample-case';
+import type { ConstructionNote, Pattern } from '../records';
+import { withErrataFound } from './errata-found';
 
 const erratum = (id: string, words: string): ConstructionNote => ({ id, kind: 'erratum', words });
 const pattern: Pattern = { ...SAMPLE_PATTERN, errata: [{ id: 'printed', words: 'step 9 is upside down' }] };
 const after = (was: ConstructionNote[], is: ConstructionNote[], of = pattern) => {
-  const [write] = errataFound(of, was, is);
-  return write && 'to' in write ? (write.to as Pattern).errata.map((e) => e.words) : undefined;
+  return withErrataFound(of, was, is)?.errata.map((e) => e.words);
 };
 
 describe('errata found while sewing', () => {

@@ -1,0 +1,21 @@
+import type { Make } from '../records';
+
+/** Minutes spent on a make in all; undefined where nobody kept them. A whole beside phases is taken to hold them. */
+export function minutesOf({ times }: Pick<Make, 'times'>): number | undefined {
+  if (times.length === 0) return undefined;
+  const sum = (list: readonly { minutes: number }[]) => list.reduce((total, t) => total + t.minutes, 0);
+  const whole = times.filter((t) => t.phase === 'all');
+  return whole.length > 0 ? Math.max(sum(whole), sum(times.filter((t) => t.phase !== 'all'))) : sum(times);
+}
+
+/**
+ * Minutes that one more version is to be expected to take: the middle of the versions that say, toiles left out, since they are sewn in
+ * part. Undefined where none says.
+ */
+export function usualMinutes(versions: readonly Pick<Make, 'times' | 'kind'>[]): number | undefined {
+  const all = versions
+    .filter((m) => m.kind !== 'toile')
+    .flatMap((m) => minutesOf(m) ?? [])
+    .sort((a, b) => a - b);
+  return all[all.length >> 1];
+}

@@ -1,0 +1,59 @@
+import type { Make, Pattern, View } from '../records';
+import { byDay } from '../units/date';
+import { STATES } from './states';
+
+/** A pattern with a person's makes of it, in any order. */
+export interface MadeOf {
+  readonly pattern: Pick<Pattern, 'id'>;
+  readonly makes: readonly Make[];
+}
+
+/** The view of this pattern that a make used. */
+export function viewOf(pattern: Pattern, make: Pick<Make, 'sources'>): View {
+  // Asked of every note: most patterns have one view.
+  if (pattern.views.length === 1) return pattern.views[0]!;
+  const source = make.sources.find((s) => s.patternId === pattern.id);
+  return pattern.views.find((v) => v.id === source?.viewId) ?? pattern.views[0]!;
+}
+
+/** Makes in the order of their versions; of two with one number the one that was cut first. */
+export function inOrder(makes: readonly Make[]): Make[] {
+  return [...makes].sort((a, b) => a.version - b.version || byDay(a.cutOn, b.cutOn));
+}
+
+/** Makes of a pattern for a person, where the pattern is any of their sources, in the order of their versions. */
+export function makesOf(makes: readonly Make[], patternId: string, personId: string): Make[] {
+  return makes.filter((m) => m.personId === personId && m.sources.some((s) => s.patternId === patternId)).sort((a, b) => a.version - b.version);
+}
+
+/** The versions of a pattern: makes of which it is the main one. Where it only lent a piece, a make is evidence and no version. */
+export function versionsOf({ pattern, makes }: MadeOf): Make[] {
+  return inOrder(makes.filter((m) => m.sources[0]?.patternId === pattern.id));
+}
+
+/** The number that the next version bears: toiles count, and so does what was given up. */
+export function nextVersion(made: MadeOf): number {
+  return Math.max(0, ...versionsOf(made).map((m) => m.version)) + 1;
+}
+
+/** Whether a make counts in what is carried forward: not one left out, only planned, without a fit, or given up before anything was seen of it. */
+export function counts(make: Make): boolean {
+  if (make.setAside !== undefined || make.state === 'planned' || make.kind === 'without fit') return false;
+  const givenUp = STATES[make.state].unmade && STATES[make.state].ended;
+  return !givenUp || make.fitNotes.length > 0;
+}
+
+/** Makes that count, in order. */
+export function countedMakes({ makes }: Pick<MadeOf, 'makes'>): Make[] {
+  return inOrder(makes).filter(counts);
+}
+
+/** Versions that count, in order. */
+export function countedVersions({ pattern, makes }: MadeOf): Make[] {
+  return versionsOf({ pattern, makes: countedMakes({ makes }) });
+}
+
+/** The version from which a new one starts: the last that counts. */
+export function lastVersion(made: MadeOf): Make | undefined {
+  return countedVersions(made).at(-1);
+}

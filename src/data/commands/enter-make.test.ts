@@ -1,0 +1,91 @@
+import { sampleAlteration, sampleFabric, sampleMake } from '../../core/garment/sample-case';
+import { draftFromPlan, freshDraft, type LogDraft } from '../../core/make/log-draft';
+import { planOfMake } from '../../core/make/plan-to-make';
+import { Make } from '../../core/records';
+import { blankFabric } from '../../core/records/blank';
+import type { Write } from '../journal';
+import { newId } from '../new-id';
+import { enterMake } from './enter-make';
+
+const poplin = sampleFabric('poplin', { width: 140, pieces: [{ length: 300, width: 140 }] });
+const draft = (rest: Partial<LogDraft> = {}): LogDraft => ({
+  ...freshDraft(sampleMake(2, { fabrics: [{ id: 'u', fabricId: 'poplin', part: 'main', length: 190 }] })),
+  ...rest,
+});
+const put = (writes: readonly Write[], table: string) => writes.flatMap((w) => (w.table === table && 'put' in w ? [w.put] : []));
+const made = (writes: readonly Write[]) => put(writes, 'makes')[0] as Make;
+
+describe('entering', () => {
+  test('is one act: the make, and what it takes from the stash', () => {
+    const writes = enterMake(draft(), [poplin]);
+    expect(writes.map((w) => w.table)).toEqual(['makes', 'fabrics']);
+    expect(made(writes).fabrics[0]).toMatchObject({ length: 190, taken: 190 });
+    expect(writes[1]).toMatchObject({ from: poplin, to: { pieces: [{ length: 110, width: 140 }] } });
+  });
+
+  test('a look becomes fit notes, all seen at one time', () => {
+    const writes = enterMake(
+      draft({
+        look: {
+          seen: { at: 'tryOn' },
+          said: [
+            { zone: 'bust', outcome: -2, amount: 3 },
+            { zone: 'sleeve', outcome: 0 },
+          ],
+        },
+      }),
+      [],
+    );
+    const { fitNotes } = made(writes);
+    expect(fitNotes.map(({ zone, outcome, amount, seen }) => ({ zone, outcome, amount, seen }))).toEqual([
+      { zone: 'bust', outcome: -2, amount: 3, seen: { at: 'tryOn' } },
+      { zone: 'sleeve', outcome: 0, amount: undefined, seen: { at: 'tryOn' } },
+    ]);
+    expect(new Set(fitNotes.map((n) => n.id)).size).toBe(2);
+  });
+
+  test('wears that are only counted are kept as an estimate; on the first day there are none', () => {
+    const worn = enterMake(draft({ look: { seen: { at: 'worn', wears: 6 }, said: [] } }), []);
+    expect(put(worn, 'wears')).toEqual([expect.objectContaining({ count: 6, makeIds: ['make-2'] })]);
+    expect(put(enterMake(draft(), []), 'wears')).toEqual([]);
+  });
+
+  test('a verdict knows how often the garment was worn when it was said; without love there is none', () => {
+    const said = enterMake(
+      draft({
+        look: { seen: { at: 'worn', wears: 4 }, said: [] },
+        verdict: { love: 3, reasons: ['fabric'], sewAgain: 'other fabric', words: 'it clings' },
+      }),
+      [],
+    );
+    expect(made(said).verdicts).toEqual([
+      expect.objectContaining({ love: 3, wears: 4, reasons: ['fabric'], sewAgain: 'other fabric', words: 'it clings' }),
+    ]);
+    expect(made(enterMake(draft({ verdict: { words: 'hm' } }), [])).verdicts).toEqual([]);
+  });
+
+  test('a fabric of the line that is still used comes with it; one that is not does not', () => {
+    const linen = blankFabric('linen', 'storm linen');
+    const used = draft({
+      newFabrics: [linen, blankFabric('silk', 'silk')],
+      make: sampleMake(2, { fabrics: [{ id: 'u', fabricId: 'linen', part: 'main', length: 200 }] }),
+    });
+    expect(put(enterMake(used, []), 'fabrics')).toEqual([linen]);
+  });
+
+  test('what was planned is done with the make, in the same act', () => {
+    const plan = planOfMake(sampleMake(1, { alterations: [sampleAlteration('sleeve-length', 2)] }), 'plan', '2026-01-01');
+    const begun = draftFromPlan({ ...plan, fabrics: [{ id: 'u', fabricId: 'poplin', part: 'main', length: 120 }] }, 2, '2026-02-01', newId);
+    const writes = enterMake(begun, [poplin], { plan });
+    expect(writes.map((w) => w.table)).toEqual(['makes', 'plans', 'fabrics']);
+    expect(writes[1]).toMatchObject({ from: plan, to: { state: 'made', makeId: begun.make.id } });
+  });
+
+  test('what is entered has its shape', () => {
+    const full = draft({
+      look: { seen: { at: 'firstDay' }, said: [{ zone: 'bust', outcome: 1, side: 'left', symptom: 'bust-folds', over: 'a jumper' }] },
+      verdict: { love: 5, parts: { fit: 4 } },
+    });
+    expect(Make.safeParse(made(enterMake(full, [poplin]))).error).toBeUndefined();
+  });
+});

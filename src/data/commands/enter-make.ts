@@ -1,0 +1,47 @@
+import { settleUses } from '../../core/fabric/stash';
+import { withErrataFound } from '../../core/make/errata-found';
+import { notesOf, type LogDraft } from '../../core/make/log-draft';
+import type { Fabric, Make, Pattern, Plan, Wear } from '../../core/records';
+import type { Write } from '../journal';
+import { newId } from '../new-id';
+import { today } from '../today';
+
+/** The write that takes errata noted with a make over into its pattern; none where they stand there already. */
+export function errataWrites(pattern: Pattern, before: Make['notes'], after: Make['notes']): Write[] {
+  const changed = withErrataFound(pattern, before, after);
+  return changed ? [{ table: 'patterns', from: pattern, to: changed }] : [];
+}
+
+/**
+ * Entering a make that was logged, as one act: the make with its look and verdict, wears that are only counted as an estimate, fabrics that
+ * are new, and what the make takes from the stash.
+ *
+ * @param fabrics the stash as it is
+ * @param about the pattern, whose errata take up those that were found; the plan that is done with this
+ */
+export function enterMake(
+  { make, look, verdict, newFabrics }: LogDraft,
+  fabrics: readonly Fabric[],
+  { pattern, plan }: { pattern?: Pattern | undefined; plan?: Plan | undefined } = {},
+): Write[] {
+  const day = today();
+  const wears = look.seen.at === 'worn' ? look.seen.wears : 0;
+  const { uses, changed } = settleUses(fabrics, [], make.fabrics);
+  const { love, reasons = [], ...saidMore } = verdict;
+  const entered: Make = {
+    ...make,
+    fabrics: uses,
+    fitNotes: notesOf(look, day, newId),
+    verdicts: love === undefined ? [] : [{ id: newId(), date: day, wears, love, reasons, ...saidMore }],
+  };
+  const wear: Wear = { id: newId(), date: day, makeIds: [make.id], count: Math.max(1, wears) };
+  const used = new Set(make.fabrics.map((u) => u.fabricId));
+  return [
+    ...newFabrics.filter((c) => used.has(c.id)).map((c): Write => ({ table: 'fabrics', put: c })),
+    { table: 'makes', put: entered },
+    ...(plan ? [{ table: 'plans', from: plan, to: { ...plan, state: 'made', makeId: make.id } } as const] : []),
+    ...(pattern ? errataWrites(pattern, [], make.notes) : []),
+    ...(wears > 0 ? [{ table: 'wears', put: wear } as const] : []),
+    ...changed.map(({ from, to }): Write => ({ table: 'fabrics', from, to })),
+  ];
+}
