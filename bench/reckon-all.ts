@@ -2,7 +2,8 @@ import { versionsOf } from '../src/core/make/versions';
 import { sewAgain } from '../src/core/decide/sew-again';
 import { carryForward } from '../src/core/forecast/carry-forward';
 import { type CaseTables } from '../src/core/garment/case';
-import { FitLedger, newsBetween } from '../src/core/engine/session';
+import { EngineSession } from '../src/core/engine/session';
+import { newsBetween } from '../src/core/engine/tables';
 import { habitsOf } from '../src/core/forecast/habits';
 import type { Wear } from '../src/core/records';
 import { whatItDid } from '../src/core/versions/what-it-did';
@@ -12,7 +13,7 @@ import { PERSON, TODAY } from './large-ledger';
 const PLAN = { date: TODAY, unit: 'cm' as const };
 
 /** What is worked out of one pattern: the next cut, whether to sew it again, what its last change did. */
-export function reckon(ledger: FitLedger, patternId: string): void {
+export function reckon(ledger: EngineSession, patternId: string): void {
   const input = ledger.caseOf(PERSON, patternId)!;
   const carried = carryForward(input, PLAN, ledger.memory(PERSON));
   ledger.sizes(PERSON, patternId, PLAN, undefined);
@@ -23,8 +24,8 @@ export function reckon(ledger: FitLedger, patternId: string): void {
 
 /** All that the engine works out of a ledger, from nothing (engine.md, sections 1 to 9). */
 export function reckonAll(tables: CaseTables, wears: readonly Wear[]): void {
-  const ledger = new FitLedger();
-  ledger.learn(newsBetween(undefined, tables));
+  const ledger = new EngineSession();
+  ledger.learn(newsBetween({}, tables));
   habitsOf(ledger.memory(PERSON));
   for (const { id } of tables.patterns) reckon(ledger, id);
   wardrobe(tables.makes, wears, tables.patterns, tables.fabrics, 'north', TODAY);

@@ -1,6 +1,7 @@
 import { Bench } from 'tinybench';
 import type { CaseTables } from '../src/core/garment/case';
-import { FitLedger, newsBetween } from '../src/core/engine/session';
+import { EngineSession } from '../src/core/engine/session';
+import { newsBetween } from '../src/core/engine/tables';
 import type { Make } from '../src/core/records';
 import { largeLedger, PERSON } from './large-ledger';
 import { reckon, reckonAll } from './reckon-all';
@@ -16,8 +17,8 @@ export interface WholeResult {
 /** A ledger of 5,000 makes, 50,000 wears and 400 patterns: all of it from nothing, and what one new fit note touches. */
 export async function benchWhole(): Promise<WholeResult> {
   const { wears, ...tables } = largeLedger(5000);
-  const known = new FitLedger();
-  known.learn(newsBetween(undefined, tables));
+  const known = new EngineSession();
+  known.learn(newsBetween({}, tables));
   known.memory(PERSON);
   let now: CaseTables = tables;
 

@@ -23,7 +23,7 @@ export function adviceText(advice: Advice, unit: LengthUnit): string {
           ? `  ${z.zone}: nothing noted, kept at ${about(z.offset)}`
           : `  ${z.zone}: ${z.changed ? 'to' : 'keep'} ${about(z.offset)}, best ${range(z.best)}, chance of right ${percent(z.chance)}`,
       );
-    for (const { school, size, because } of p.sizes?.sizingMethods ?? []) lines.push(`  size by ${school}: ${size ?? 'none'} (${because})`);
+    for (const { method, size, because } of p.sizes?.sizingMethods ?? []) lines.push(`  size by ${method}: ${size ?? 'none'} (${because})`);
     if (p.sizes && p.sizes.blend.length > 0)
       lines.push(`  blend: ${p.sizes.blend.map((z) => `${z.zone} ${z.size} (${percent(z.chance)})`).join(', ')}`);
     for (const remark of p.sizes?.remarks ?? []) lines.push(`  ${remark}`);

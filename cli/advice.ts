@@ -2,11 +2,10 @@ import { nextVersion } from '../src/core/make/versions';
 import { z } from 'zod';
 import { alterationWords, sizeLineWords } from '../src/core/alteration/words';
 import { answerFor } from '../src/core/alteration/answer';
-import { sewAgain } from '../src/core/decide/sew-again';
 import { beliefAt } from '../src/core/forecast/belief';
-import { carryForward } from '../src/core/forecast/carry-forward';
 import { type PatternCase } from '../src/core/garment/case';
-import { FitLedger, newsBetween } from '../src/core/engine/session';
+import { EngineSession } from '../src/core/engine/session';
+import { newsBetween } from '../src/core/engine/tables';
 import { isFine } from '../src/core/forecast/next-cut';
 import { sizingMethodWords, sizeRemarks } from '../src/core/forecast/size-words';
 import { isChanged } from '../src/core/forecast/summary';
@@ -41,7 +40,7 @@ const PatternAdvice = z.object({
   toMark: z.array(z.string()).describe('alterations that are not on the pattern paper yet'),
   sizes: z
     .object({
-      sizingMethods: z.array(z.object({ school: z.enum(['chart', 'finished', 'experience']), size: z.string().optional(), because: z.string() })),
+      sizingMethods: z.array(z.object({ method: z.enum(['chart', 'finished', 'experience']), size: z.string().optional(), because: z.string() })),
       blend: z.array(z.object({ zone: z.string(), size: z.string(), chance: Chance })).describe('a size for each zone, down the body'),
       remarks: z.array(z.string()),
     })
@@ -66,15 +65,15 @@ export type Advice = z.infer<typeof Advice>;
  * @param patternIds those asked for, made or not; all that were made for the person where it is absent
  */
 export function advise(ledger: Ledger, person: Person, patternIds: readonly string[] | undefined, on: IsoDate, unit: LengthUnit): Advice {
-  const fit = new FitLedger();
-  fit.learn(newsBetween(undefined, ledger));
+  const fit = new EngineSession();
+  fit.learn(newsBetween({}, ledger));
   const memory = fit.memory(person.id);
   const asked = patternIds ? patternIds.flatMap((id) => fit.caseOf(person.id, id) ?? []) : fit.cases(person.id);
   const sizesAdvice = ({ pattern }: PatternCase): Pick<z.infer<typeof PatternAdvice>, 'sizes'> => {
     const sizes = fit.sizes(person.id, pattern.id, { date: on, unit }, person.sizedBy);
     if (!sizes) return {};
-    const sizingMethods = sizingMethodWords(sizes, unit).map(({ school, size, because }) => ({
-      school,
+    const sizingMethods = sizingMethodWords(sizes, unit).map(({ method, size, because }) => ({
+      method,
       because,
       ...(size === undefined ? {} : { size }),
     }));
@@ -104,8 +103,9 @@ export function advise(ledger: Ledger, person: Person, patternIds: readonly stri
         chance,
       })),
     patterns: asked.map((input) => {
-      const carried = carryForward(input, { date: on, unit }, memory);
-      const { answer, because, wouldChange, early } = sewAgain({ input, carried, today: on });
+      const plan = { date: on, unit };
+      const carried = fit.account(person.id, input.pattern.id, plan);
+      const { answer, because, wouldChange, early } = carried?.decision ?? fit.decision(person.id, input, plan);
       return {
         pattern: input.pattern.name,
         ...(input.pattern.designer ? { designer: input.pattern.designer } : {}),

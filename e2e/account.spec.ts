@@ -1,13 +1,15 @@
 import { expect, test } from './test';
 import { demoLedger } from '../demo/ledger';
 import { sizeLineWords } from '../src/core/alteration/words';
-import { FitLedger, newsBetween, type Account } from '../src/core/engine/session';
+import { EngineSession } from '../src/core/engine/session';
+import { newsBetween } from '../src/core/engine/tables';
+import type { Account } from '../src/core/engine/account';
 import { zoneOf } from '../src/core/body/zones';
 
 /** What the core computes for the concert jacket of the demo ledger, on this side of the browser, with what the other patterns taught. */
 function jacket(): Account {
-  const ledger = new FitLedger();
-  ledger.learn(newsBetween(undefined, demoLedger()));
+  const ledger = new EngineSession();
+  ledger.learn(newsBetween({}, demoLedger()));
   return ledger.account('person-maren', 'pattern-skerry', { date: '2026-11-24', unit: 'cm' })!;
 }
 

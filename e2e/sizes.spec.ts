@@ -26,7 +26,7 @@ test('a child’s pattern is sized by the child’s measures', async ({ page }) 
   await expect(page.getByRole('region', { name: 'The size, three ways' }).getByRole('row', { name: /^By the chart 116/ })).toBeVisible();
 });
 
-test('a plan takes the size of one school or the blend of the chances', async ({ page }) => {
+test('a plan takes the size of one sizing method or the blend of the chances', async ({ page }) => {
   await page.goto('/sew-next/plan-puffin-2026-11-08');
   const sizes = page.getByRole('region', { name: 'The size, three ways' });
   await sizes.getByRole('button', { name: 'Cut 116, by the chart' }).click();

@@ -3,7 +3,7 @@ import { test as base } from '@playwright/test';
 export { expect, type Page } from '@playwright/test';
 
 /**
- * A page that is not left while an act is being written. A sewist is asked by her browser then (parts/keep.ts); a test, which is quicker
+ * A page that is not left while an act is being written. A sewist is asked by her browser then (parts/save.ts); a test, which is quicker
  * than any hand, waits for it.
  */
 export const test = base.extend({

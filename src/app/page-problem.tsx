@@ -1,10 +1,27 @@
-import { isRouteErrorResponse, Link, useRouteError } from 'react-router';
+import { isRouteErrorResponse, Link, useLocation, useNavigate, useRouteError } from 'react-router';
+import { useQueryErrorResetBoundary } from '@tanstack/react-query';
+import { EngineProblem } from '../parts/engine-boundary';
 import { PageHead } from '../ui/page-head';
+import { EngineError } from '../workers/engine';
 
 /** What a page says that cannot be shown. What was entered is in the ledger; nothing is lost by it. */
 export function PageProblem() {
   const error = useRouteError();
+  const { reset } = useQueryErrorResetBoundary();
+  const navigate = useNavigate();
+  const here = useLocation();
   const missing = error === undefined || (isRouteErrorResponse(error) && error.status === 404);
+  if (error instanceof EngineError)
+    return (
+      <EngineProblem
+        error={error}
+        onAgain={() => {
+          reset();
+          // The router shows a page anew only where one goes to it.
+          void navigate(here, { replace: true });
+        }}
+      />
+    );
   return (
     <div className="p-[22px]">
       <PageHead title={missing ? 'There is no such page' : 'This page could not be shown'} />

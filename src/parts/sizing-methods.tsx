@@ -3,12 +3,12 @@ import { cutOfBlend } from '../core/forecast/blend';
 import type { PlannedCut } from '../core/forecast/next-cut';
 import { sizingMethodWords, sizeRemarks } from '../core/forecast/size-words';
 import type { Make, Person } from '../core/records';
-import { useCaseTables } from '../data/case-tables';
+import { useCaseTables } from '../data/engine-tables';
 import { Button } from '../ui/button';
-import { useSizes } from '../workers/use-reckoning';
+import { useEngine } from '../workers/use-engine';
 import { SizeBlend } from './size-blend';
 
-const SCHOOLS = { chart: 'By the chart', finished: 'By finished measures', experience: 'By experience' } as const;
+const METHODS = { chart: 'By the chart', finished: 'By finished measures', experience: 'By experience' } as const;
 
 /** Named by the page itself where it folds. */
 export const SIZES_HEAD = 'The size, three ways';
@@ -28,10 +28,10 @@ export function SizingMethods({
   /** What the button beside the blend says. */
   take: string;
   onTake: (cut: Pick<Make, 'chartId' | 'size' | 'sizeLines'>) => void;
-  /** Each school can be taken, not the blend alone. */
+  /** Each method can be taken, not the blend alone. */
   each?: boolean;
 }) {
-  const sizes = useSizes(person.id, patternId, plan, person.sizedBy, useCaseTables());
+  const { answer: sizes, status } = useEngine('sizes', useCaseTables(), [person.id, patternId, plan, person.sizedBy]);
   const remarks = useMemo(() => (sizes ? sizeRemarks(sizes, plan.unit) : []), [sizes, plan.unit]);
   if (!sizes) return null;
   const chartId = sizes.chart.id;
@@ -42,10 +42,10 @@ export function SizingMethods({
         <div>
           <table className="w-full border-collapse">
             <tbody>
-              {sizingMethodWords(sizes, plan.unit).map(({ school, size, because }) => (
-                <tr key={school} className="border-b border-rule align-top">
+              {sizingMethodWords(sizes, plan.unit).map(({ method, size, because }) => (
+                <tr key={method} className="border-b border-rule align-top">
                   <th scope="row" className="w-44 py-1 pr-3 text-left font-normal">
-                    {SCHOOLS[school]}
+                    {METHODS[method]}
                   </th>
                   <td className="w-14 py-1 pr-3 font-serif text-base">{size ?? '–'}</td>
                   <td className="py-1 text-small text-ink2 first-letter:uppercase">{because}</td>
@@ -54,8 +54,9 @@ export function SizingMethods({
                       {size !== undefined && sizes.chart.sizes.includes(size) && (
                         <Button
                           quiet
+                          disabled={status !== 'ready'}
                           className="whitespace-nowrap"
-                          aria-label={`Cut ${size}, ${SCHOOLS[school].toLowerCase()}`}
+                          aria-label={`Cut ${size}, ${METHODS[method].toLowerCase()}`}
                           onClick={() => onTake({ chartId, size: { size }, sizeLines: [] })}
                         >
                           cut it
@@ -80,7 +81,9 @@ export function SizingMethods({
             <SizeBlend sizes={sizes.chart.sizes} blend={sizes.blend} />
             <p className="mt-2 flex flex-wrap items-center gap-3 text-small text-ink2">
               Chance of right in each size, before any alteration; the blend is the line to trace.
-              <Button onClick={() => onTake({ chartId, ...cutOfBlend(sizes.blend) })}>{take}</Button>
+              <Button disabled={status !== 'ready'} onClick={() => onTake({ chartId, ...cutOfBlend(sizes.blend) })}>
+                {take}
+              </Button>
             </p>
           </div>
         )}

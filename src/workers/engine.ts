@@ -1,17 +1,71 @@
 import { wrap, type Remote } from 'comlink';
-import type { CaseTables } from '../core/garment/case';
-import { newsBetween } from '../core/engine/session';
+import type { EngineSession, Question } from '../core/engine/session';
+import { newsBetween, type EngineTables } from '../core/engine/tables';
 import type { Engine } from './engine.worker';
 
-/** The engine, off the main thread. It starts when a page comes that asks it, while the tables are still being read. */
-const remote: Remote<Engine> = wrap<Engine>(new Worker(new URL('./engine.worker.ts', import.meta.url), { type: 'module', name: 'engine' }));
-let told: CaseTables | undefined;
+/** Why the engine has no answer: in its own words. What was entered is not touched by it. */
+export class EngineError extends Error {
+  constructor(cause: unknown) {
+    super(cause instanceof Error ? cause.message : String(cause), { cause });
+    this.name = 'EngineError';
+  }
+}
 
-/** The engine, told what changed in the tables since the last question; messages arrive in the order in which they were sent. */
-export function engine(tables: CaseTables): Remote<Engine> {
+/** A worker that runs, with what it was told, and a promise that breaks when the worker does. */
+interface Running {
+  readonly worker: Worker;
+  readonly remote: Remote<Engine>;
+  /** Never kept; broken when the worker stops by a fault of its own, which no answer would tell. */
+  readonly broken: Promise<never>;
+  told: Partial<EngineTables>;
+}
+
+function start(): Running {
+  const worker = new Worker(new URL('./engine.worker.ts', import.meta.url), { type: 'module', name: 'engine' });
+  const broken = new Promise<never>((_, reject) => {
+    worker.addEventListener('error', (event) => {
+      event.preventDefault();
+      stop(worker);
+      reject(new EngineError(event.message || 'its worker could not be started'));
+    });
+  });
+  // Where nobody is asking, nobody need be told.
+  broken.catch(() => undefined);
+  return { worker, remote: wrap<Engine>(worker), broken, told: {} };
+}
+
+/** A worker that is at fault is not asked again: the next question starts another. */
+function stop(worker: Worker): void {
+  worker.terminate();
+  if (running?.worker === worker) running = undefined;
+}
+
+/** Started when a page comes that asks it, while the tables are still being read; one that broke is started anew by the next question. */
+let running: Running | undefined = start();
+
+/**
+ * Asks the engine, off the main thread, after telling it what changed in the tables since the last question; messages arrive in the order in
+ * which they were sent.
+ *
+ * @throws EngineError where it fails, or its worker does
+ */
+export async function askEngine<Q extends Question>(
+  tables: Partial<EngineTables>,
+  question: Q,
+  args: Parameters<EngineSession[Q]>,
+): Promise<Awaited<ReturnType<EngineSession[Q]>>> {
+  const { worker, remote, broken, told } = (running ??= start());
   const news = newsBetween(told, tables);
+  running.told = { ...told, ...tables };
   // Told nothing new it goes on with what it has; every learning lets go of what was worked out.
-  if (Object.values(news).some(({ put, gone }) => put.length + gone.length > 0)) void remote.learn(news);
-  told = tables;
-  return remote;
+  const learned = Object.keys(news).length > 0 ? remote.learn(news) : undefined;
+  try {
+    // Sent at once, not after the answer to what it learned: the messages of two questions must not overtake each other.
+    const answer = remote.ask(question, args) as Promise<Awaited<ReturnType<EngineSession[Q]>>>;
+    return await Promise.race([Promise.all([answer, learned]).then(([found]) => found), broken]);
+  } catch (error) {
+    // It may not have learned what it was told: what it would say next could be of other records.
+    if (learned) stop(worker);
+    throw error instanceof EngineError ? error : new EngineError(error);
+  }
 }

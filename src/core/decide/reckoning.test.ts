@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { sampleCase, sampleMake, sampleNote } from '../garment/sample-case';
 import { DECISIONS } from '../records';
 import { Recollection } from '../forecast/recollection';
-import { inOrder, ownDecision, reckon, reckonAll, rotationOf } from './reckoning';
+import { inOrder, ownDecision, reckon, rotationOf } from './reckoning';
 
 const PLAN = { date: '2026-03-01', unit: 'cm' as const };
 const verdict = { id: 'v', date: '2026-01-01', wears: 6, love: 5, reasons: [] };
@@ -26,8 +26,10 @@ describe('enough of a kind', () => {
     sampleCase([sampleMake(1, { id: 'other', verdicts: [verdict] }), sampleMake(2, { id: 'toile', kind: 'toile' })]),
   ];
   const { kind } = shirts[0]!.pattern;
-  const answers = (wanted: number | undefined, cases = shirts) =>
-    reckonAll(cases, PLAN, new Recollection(cases), wanted === undefined ? {} : { [kind]: wanted }).map((r) => r.answer);
+  const answers = (wanted: number | undefined, cases = shirts) => {
+    const rotation = wanted === undefined ? undefined : { ready: 0, wornOut: 0, ...rotationOf(cases).get(kind), wanted };
+    return cases.map((input) => reckon(input, PLAN, new Recollection(cases), rotation).answer);
+  };
 
   test('what hangs ready is counted over all patterns: not what was given away, nor a toile', () => {
     expect(rotationOf(shirts).get(kind)).toEqual({ ready: 2, wornOut: 0 });

@@ -5,7 +5,7 @@ import { type PatternCase } from '../garment/case';
 import type { PlannedCut } from '../forecast/next-cut';
 import type { Recollection } from '../forecast/recollection';
 import type { ZoneId } from '../body/zones';
-import type { Decision, GarmentKind, Make, OwnDecision, Pattern, Person } from '../records';
+import type { Decision, GarmentKind, Make, OwnDecision, Pattern } from '../records';
 import { DECISIONS } from '../records/decisions';
 import { inRotation } from '../wear/available';
 import { sewAgain, type SewAgainInput } from './sew-again';
@@ -41,15 +41,6 @@ export function rotationOf(cases: readonly PatternCase[]): ReadonlyMap<GarmentKi
   return kinds;
 }
 
-/** Every pattern of a person, reckoned; kinds of which enough hang ready are said to be enough. */
-export function reckonAll(cases: readonly PatternCase[], plan: PlannedCut, memory: Recollection, wanted: Person['wanted'] = {}): Reckoned[] {
-  const rotation = rotationOf(cases);
-  return cases.map((input) => {
-    const many = wanted[input.pattern.kind];
-    return reckon(input, plan, memory, many === undefined ? undefined : { ready: 0, wornOut: 0, ...rotation.get(input.pattern.kind), wanted: many });
-  });
-}
-
 /**
  * One pattern of a person, reckoned.
  *
@@ -57,7 +48,8 @@ export function reckonAll(cases: readonly PatternCase[], plan: PlannedCut, memor
  */
 export function reckon(input: PatternCase, plan: PlannedCut, memory?: Recollection, rotation?: SewAgainInput['rotation']): Reckoned {
   const carried = carryForward(input, plan, memory);
-  const { answer, because, wouldChange, early, best } = sewAgain({ input, carried, today: plan.date, rotation });
+  const fabric = plan.fabricId === undefined ? undefined : input.fabrics.find((f) => f.id === plan.fabricId);
+  const { answer, because, wouldChange, early, best } = sewAgain({ input, carried, today: plan.date, fabric, rotation });
   const minutes = usualMinutes(versionsOf(input));
   return {
     patternId: input.pattern.id,

@@ -16,7 +16,7 @@ const waits = (input: Partial<Parameters<typeof waiting>[0]>, days = 0) => {
     count: 1,
   }));
   const hanging = wardrobe(makes, wears, [SAMPLE_PATTERN], [], 'north', TODAY);
-  return waiting({ makes: [], fabrics: [], plans: [], patterns: [SAMPLE_PATTERN], ...input }, hanging, 'north', TODAY);
+  return waiting({ makes: [], fabrics: [], plans: [], ...input }, hanging, [], 'north', TODAY);
 };
 
 test('loose ends by age, without those that are done', () => {
@@ -32,22 +32,6 @@ test('a verdict is due after ten wears', () => {
   const makes = [sampleMake(1, { finishedOn: '2026-01-01' })];
   expect(waits({ makes }, 10).verdicts.map((v) => v.due)).toEqual([{ why: 'wears', wears: 10 }]);
   expect(waits({ makes }, 2).verdicts).toEqual([]);
-});
-
-test('only the last version’s paper is to be marked, and none of a pattern let go', () => {
-  const alterations = [
-    sampleAlteration('bodice-above-bust', 1.5),
-    sampleAlteration('sleeve-length', 1, { marked: '2026-01-01' }),
-    sampleAlteration('sleeve-length', 2, { purpose: 'style' }),
-    sampleAlteration('skirt-length', 2, { when: 'cutting' }),
-  ];
-  const makes = [sampleMake(1, { alterations }), sampleMake(2, { alterations }), sampleMake(3, { alterations, state: 'abandoned' })];
-  // The abandoned third was cut from paper that still lacks the mark.
-  expect(waits({ makes }).unmarked.map((u) => [u.make.version, u.alteration.kind])).toEqual([
-    [2, 'bodice-above-bust'],
-    [3, 'bodice-above-bust'],
-  ]);
-  expect(waits({ makes, patterns: [{ ...SAMPLE_PATTERN, state: 'retired' }] }).unmarked).toEqual([]);
 });
 
 test('fabric to wash, fabric ready to cut, plans due', () => {

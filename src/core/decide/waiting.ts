@@ -1,6 +1,6 @@
 import { byDay, type IsoDate } from '../units/date';
 import { daysBetween } from '../body/measures';
-import type { Alteration, Fabric, LooseEnd, Make, Pattern, Plan } from '../records';
+import type { Alteration, Fabric, LooseEnd, Make, Plan } from '../records';
 import type { Hanging } from '../wear/wardrobe';
 import type { Hemisphere } from '../wear/season';
 import { verdictDue, type VerdictDue } from './verdict-due';
@@ -26,10 +26,12 @@ export interface Waiting {
  * What waits: loose ends by age, verdicts due, alterations not yet marked on paper, fabric to wash or ready to cut, plans due.
  *
  * @param hanging all garments in the wardrobe, of everybody
+ * @param marks what everybody's next cuts want on the paper (`toMark`)
  */
 export function waiting(
-  { makes, fabrics, plans, patterns }: { makes: readonly Make[]; fabrics: readonly Fabric[]; plans: readonly Plan[]; patterns: readonly Pattern[] },
+  { makes, fabrics, plans }: { makes: readonly Make[]; fabrics: readonly Fabric[]; plans: readonly Plan[] },
   hanging: readonly Hanging[],
+  marks: Waiting['unmarked'],
   hemisphere: Hemisphere,
   today: IsoDate,
 ): Waiting {
@@ -44,7 +46,7 @@ export function waiting(
         return due ? [{ hanging: h, due }] : [];
       })
       .sort((a, b) => b.hanging.count.times - a.hanging.count.times),
-    unmarked: unmarkedOf(makes, patterns),
+    unmarked: marks,
     toWash: fabrics.filter(
       (c) =>
         c.washedOn === undefined &&
@@ -59,22 +61,4 @@ export function waiting(
     }),
     plansDue: open.filter((p) => p.due !== undefined && daysBetween(today, p.due) <= PLAN_AHEAD).sort((a, b) => byDay(a.due!, b.due!)),
   };
-}
-
-/**
- * Fit alterations that are not yet on the pattern paper. Of each pattern and person only the last version's paper matters: earlier ones
- * were cut from it already. What was altered in the fabric while cutting leaves the paper as it is; a pattern let go wants no marks.
- */
-function unmarkedOf(makes: readonly Make[], patterns: readonly Pattern[]): { make: Make; alteration: Alteration }[] {
-  const kept = new Set(patterns.filter((p) => p.state !== 'retired').map((p) => p.id));
-  const last = new Map<string, number>();
-  const key = (m: Make) => `${m.personId} ${m.sources[0]?.patternId}`;
-  for (const m of makes) if (m.state !== 'abandoned') last.set(key(m), Math.max(last.get(key(m)) ?? 0, m.version));
-  return makes
-    .filter((m) => kept.has(m.sources[0]?.patternId ?? '') && m.version >= (last.get(key(m)) ?? 0))
-    .flatMap((make) =>
-      make.alterations
-        .filter((a) => a.purpose === 'fit' && a.marked === undefined && a.when !== 'cutting')
-        .map((alteration) => ({ make, alteration })),
-    );
 }

@@ -1,5 +1,6 @@
 import type { CaseTables } from '../garment/case';
-import { FitLedger, newsBetween } from './session';
+import { EngineSession } from './session';
+import { newsBetween } from './tables';
 import { SAMPLE_BODY, SAMPLE_PATTERN, sampleFabric, sampleMake, sampleNote } from '../garment/sample-case';
 
 const PLAN = { date: SAMPLE_BODY.date, unit: 'cm' as const };
@@ -21,20 +22,20 @@ function tables(): CaseTables {
   };
 }
 
-function told(...states: readonly CaseTables[]): FitLedger {
-  const ledger = new FitLedger();
-  states.forEach((state, i) => ledger.learn(newsBetween(states[i - 1], state)));
+function told(...states: readonly CaseTables[]): EngineSession {
+  const ledger = new EngineSession();
+  states.forEach((state, i) => ledger.learn(newsBetween(states[i - 1] ?? {}, state)));
   return ledger;
 }
 
 describe('what is new in the tables', () => {
   test('the same tables: nothing; one make changed, one gone: those two', () => {
     const before = tables();
-    expect(newsBetween(before, { ...before }).makes).toEqual({ put: [], gone: [] });
+    expect(newsBetween(before, { ...before })).toEqual({});
     const changed = { ...before.makes[1]!, remark: 'worn thin' };
     const after = { ...before, makes: [before.makes[0]!, changed, ...before.makes.slice(3)] };
     expect(newsBetween(before, after).makes).toEqual({ put: [changed], gone: [before.makes[2]!.id] });
-    expect(newsBetween(before, after).patterns).toEqual({ put: [], gone: [] });
+    expect(newsBetween(before, after).patterns).toBeUndefined();
   });
 
   test('told in steps or at once, the answers are the same', () => {

@@ -1,52 +1,62 @@
-import { viewOf } from '../make/versions';
+import { FIT_CLASSES, type FitClass } from '../body/fit-class';
 import type { ZoneId } from '../body/zones';
-import type { Make, Person } from '../records';
-import { caseOf, casesFor, type CaseTables, type PatternCase } from '../garment/case';
-import { carryForward, type CarryForward } from '../forecast/carry-forward';
+import { reckon, rotationOf, type Reckoned } from '../decide/reckoning';
+import { carryForward } from '../forecast/carry-forward';
+import { habitsOf, type Habits } from '../forecast/habits';
 import type { PlannedCut } from '../forecast/next-cut';
 import { plannedZones, type PlannedZone } from '../forecast/planned-chance';
-import { Recollection } from '../forecast/recollection';
+import { Recollection, type FirstCut, type Speaker } from '../forecast/recollection';
+import { roomToGrow, type GrownFit } from '../forecast/room-to-grow';
 import { sizesFor, type Sizes } from '../forecast/sizes';
 import { summaryOf, type PatternSummary } from '../forecast/summary';
-import { whyAt, type Why } from '../forecast/why';
-
-type Table = keyof CaseTables;
-type RecordOf<T extends Table> = CaseTables[T][number];
-
-/** What changed in the tables since they were last told. */
-export type News = { readonly [T in Table]: { readonly put: readonly RecordOf<T>[]; readonly gone: readonly string[] } };
-
-/** What is new in the tables: records that are not the very same objects, and ids that are no longer there. */
-export function newsBetween(before: CaseTables | undefined, now: CaseTables): News {
-  const of = <T extends Table>(table: T) => {
-    if (before?.[table] === now[table]) return { put: [], gone: [] };
-    const was: readonly RecordOf<T>[] = before?.[table] ?? [];
-    const is: readonly RecordOf<T>[] = now[table];
-    const put: RecordOf<T>[] = [];
-    // Most of a table stands where it stood: only from where it does not is anything looked up.
-    let same = 0;
-    for (; same < is.length && was[same]?.id === is[same]!.id; same++) if (was[same] !== is[same]) put.push(is[same]!);
-    const old = new Map(was.slice(same).map((r) => [r.id, r]));
-    for (const record of is.slice(same)) {
-      if (old.get(record.id) !== record) put.push(record);
-      old.delete(record.id);
-    }
-    return { put, gone: [...old.keys()] };
-  };
-  return { patterns: of('patterns'), makes: of('makes'), bodies: of('bodies'), fabrics: of('fabrics') };
-}
-
-/** What an account shows of a pattern: the next cut, and why. */
-export interface Account extends CarryForward {
-  readonly why: Partial<Record<ZoneId, Why>>;
-}
+import { canBeMarked } from '../forecast/to-mark';
+import { caseOf, casesFor, type PatternCase } from '../garment/case';
+import { offsetOf } from '../garment/offset';
+import { countedVersions, viewOf } from '../make/versions';
+import type { GarmentKind, Make, Person } from '../records';
+import type { IsoDate } from '../units/date';
+import { addToGroup } from '../units/group-by';
+import { compareMakes, type ComparedZone } from '../versions/compare-makes';
+import { easeByClass, girthsOf, type Liking } from '../versions/ease-by-class';
+import type { Hemisphere } from '../wear/season';
+import { wardrobe, type Hanging } from '../wear/wardrobe';
+import { accountOf, changesBetween, type Account, type Changes } from './account';
+import { NO_TABLES, tablesAfter, type EngineTables, type News } from './tables';
 
 /** A person's patterns that were made. */
 interface Cases {
   /** The tables they were made from. */
-  readonly of: CaseTables;
+  readonly of: EngineTables;
   readonly all: readonly PatternCase[];
   readonly byPattern: ReadonlyMap<string, PatternCase>;
+}
+
+/** An alteration to be marked on the paper, by the ids of what it was made on. */
+export interface MarkToMake {
+  readonly makeId: string;
+  readonly alterationId: string;
+}
+
+/** A garment that hangs, by the id of its make. */
+export type HangingFacts = Omit<Hanging, 'make'> & { readonly makeId: string };
+
+/** Makes side by side, by their ids, with the zones of which any says something. */
+export interface Comparison {
+  readonly compared: readonly { readonly makeId: string; readonly zones: ReadonlyMap<ZoneId, ComparedZone> }[];
+  readonly zones: readonly ZoneId[];
+}
+
+/** The ease of a person's garments at one girth, by class of fit. */
+export interface EaseAt {
+  readonly zone: ZoneId;
+  readonly classes: readonly { readonly fitClass: FitClass; readonly dots: readonly EaseOf[] }[];
+}
+
+/** The ease of one garment, by the id of its make. */
+export interface EaseOf {
+  readonly makeId: string;
+  readonly ease: number;
+  readonly liking: Liking;
 }
 
 function isSameCase(a: PatternCase, b: PatternCase): boolean {
@@ -55,32 +65,25 @@ function isSameCase(a: PatternCase, b: PatternCase): boolean {
 }
 
 /**
- * The tables that fit is reckoned from, kept between questions: after one new note only what it touches is reckoned again
- * (engine.md, Speed). It is told what changed and never the whole twice.
+ * The engine as it goes on from question to question: it keeps the tables that all is reckoned from, and after one new note only what it
+ * touches is reckoned again (engine.md, Speed). It is told what changed and never the whole twice. Answers name makes by their ids where
+ * they could be many: whoever asks has them.
+ *
+ * @example
+ * const session = new EngineSession();
+ * session.learn(newsBetween({}, ledger));
+ * session.account('person', 'pattern', { date: '2026-03-01', unit: 'cm' })?.decision.answer // 'sew again'
  */
-export class FitLedger {
-  #tables: CaseTables = { patterns: [], makes: [], bodies: [], fabrics: [] };
+export class EngineSession {
+  #tables: EngineTables = NO_TABLES;
   /** By person: of the tables as they stand, or as they stood when it was last asked. */
   readonly #cases = new Map<string, Cases>();
   /** The last recollection of each person; it stays when the tables change, for what did not. */
   readonly #memories = new Map<string, { readonly cases: Cases; readonly memory: Recollection }>();
+  readonly #rotations = new Map<string, { readonly cases: Cases; readonly rotation: ReturnType<typeof rotationOf> }>();
 
   learn(news: News): void {
-    const after = <T extends Table>(table: T): readonly RecordOf<T>[] => {
-      const { put, gone } = news[table];
-      if (put.length === 0 && gone.length === 0) return this.#tables[table];
-      if (this.#tables[table].length === 0) return put;
-      const anew = new Map(put.map((r) => [r.id, r]));
-      const left = new Set(gone);
-      const records: RecordOf<T>[] = [];
-      for (const record of this.#tables[table] as readonly RecordOf<T>[]) {
-        if (!left.has(record.id)) records.push(anew.get(record.id) ?? record);
-        anew.delete(record.id);
-      }
-      for (const [id, record] of anew) if (!left.has(id)) records.push(record);
-      return records;
-    };
-    this.#tables = { patterns: after('patterns'), makes: after('makes'), bodies: after('bodies'), fabrics: after('fabrics') };
+    this.#tables = tablesAfter(this.#tables, news);
   }
 
   /** Every pattern that was made for a person. */
@@ -119,31 +122,82 @@ export class FitLedger {
     return pattern && caseOf(pattern, personId, { ...this.#tables, makes: [] });
   }
 
-  /** What to cut next of a pattern; undefined where nothing was cut yet. */
+  /** Every pattern as it stands for a person, made or not. */
+  everyCase(personId: string): PatternCase[] {
+    return this.#tables.patterns.map((p) => this.caseOf(personId, p.id)!);
+  }
+
+  /** How many of a kind hang ready for a person and how many are wanted; undefined where she never said. */
+  #rotation(personId: string, kind: GarmentKind) {
+    const wanted = this.#tables.people.find((p) => p.id === personId)?.wanted?.[kind];
+    if (wanted === undefined) return undefined;
+    const cases = this.#casesOf(personId);
+    let known = this.#rotations.get(personId);
+    if (known?.cases !== cases) this.#rotations.set(personId, (known = { cases, rotation: rotationOf(cases.all) }));
+    return { ready: 0, wornOut: 0, ...known.rotation.get(kind), wanted };
+  }
+
+  /** Whether to sew a pattern again: the one answer that every page gives. */
+  decision(personId: string, input: PatternCase, plan: PlannedCut): Reckoned {
+    return reckon(input, plan, this.memory(personId), this.#rotation(personId, input.pattern.kind));
+  }
+
+  /** Whether to sew each pattern again, made or not. */
+  decisions(personId: string, plan: PlannedCut): Reckoned[] {
+    return this.everyCase(personId).map((input) => this.decision(personId, input, plan));
+  }
+
+  /** The account of a pattern whole; undefined where nothing was cut yet. */
   account(personId: string, patternId: string, plan: PlannedCut): Account | undefined {
     const input = this.caseOf(personId, patternId);
     const memory = this.memory(personId);
     const carried = input && carryForward(input, plan, memory);
-    return carried && { ...carried, why: Object.fromEntries(carried.zones.map(({ zone }) => [zone, whyAt(input, zone, memory)])) };
+    return carried && accountOf(input, carried, this.decision(personId, input, plan), memory);
+  }
+
+  /** What was changed between two versions, and what that did; undefined where one of them is not there. */
+  changes(personId: string, patternId: string, earlierId: string, laterId: string): Changes | undefined {
+    const input = this.caseOf(personId, patternId);
+    const [earlier, later] = [earlierId, laterId].map((id) => input?.makes.find((m) => m.id === id));
+    return input && earlier && later && changesBetween(input, earlier, later);
+  }
+
+  /** Which other patterns moved the best cut at a zone. */
+  influences(personId: string, patternId: string, zone: ZoneId): readonly Speaker[] {
+    const input = this.caseOf(personId, patternId);
+    return input ? this.memory(personId).spoke(input, zone) : [];
+  }
+
+  /** What to cut first of a pattern that was never made. */
+  firstCut(personId: string, patternId: string): readonly FirstCut[] {
+    const input = this.caseOf(personId, patternId);
+    return input ? this.memory(personId).firstCut(input) : [];
   }
 
   /** The chances of a cut as it is planned. */
-  planned(make: Make, plan: PlannedCut): PlannedZone[] {
+  planned(make: Make, plan: PlannedCut): readonly PlannedZone[] {
     const input = this.caseOf(make.personId, make.sources[0]!.patternId);
     return input ? plannedZones(input, make, plan, this.memory(make.personId)) : [];
   }
 
-  /** The size of a pattern by the three sizing methods, for a person. */
-  sizes(personId: string, patternId: string, plan: PlannedCut, by: Person['sizedBy']): Sizes | undefined {
-    const input = this.caseOf(personId, patternId);
-    const last = input?.makes.at(-1);
-    const view = input && (last ? viewOf(input.pattern, last) : input.pattern.views[0]!);
-    return input && sizesFor({ input, view: view!, plan, memory: this.memory(personId), all: this.cases(personId), by });
+  /** A planned cut on a child's body now and as it grows; undefined where its growth cannot be told. */
+  growing(make: Make, plan: PlannedCut): readonly GrownFit[] | undefined {
+    const input = this.caseOf(make.personId, make.sources[0]!.patternId);
+    return input && roomToGrow(input, make, plan, this.memory(make.personId));
   }
 
-  /** Every pattern as it stands for a person, made or not. */
-  everyCase(personId: string): PatternCase[] {
-    return this.#tables.patterns.map((p) => this.caseOf(personId, p.id)!);
+  /** The size of a pattern by the three sizing methods, for a person; undefined where it has no chart. */
+  sizes(personId: string, patternId: string, plan: PlannedCut, by: Person['sizedBy']): Sizes | undefined {
+    const input = this.caseOf(personId, patternId);
+    if (!input) return undefined;
+    const last = input.makes.at(-1);
+    const view = last ? viewOf(input.pattern, last) : input.pattern.views[0]!;
+    return sizesFor({ input, view, plan, memory: this.memory(personId), all: this.cases(personId), by });
+  }
+
+  /** What all of a person's patterns taught. */
+  habits(personId: string): Habits {
+    return habitsOf(this.memory(personId));
   }
 
   /** Every pattern in a line, for the person; those sewn only for somebody else as they stand for them. */
@@ -155,4 +209,61 @@ export class FitLedger {
       return summaryOf(this.caseOf(whose, pattern.id)!, plan, this.memory(whose));
     });
   }
+
+  /** What everybody's patterns have to be marked with: for each, the very list that its account shows. */
+  marks(plan: PlannedCut): MarkToMake[] {
+    return [...new Set(this.#tables.makes.map((m) => m.personId))].flatMap((personId) =>
+      this.cases(personId)
+        // Most patterns have nothing that could be marked: their next cut need not be worked out for it.
+        .filter((input) => canBeMarked(input.pattern, countedVersions(input)))
+        .flatMap((input) => carryForward(input, plan, this.memory(personId))?.toMark ?? [])
+        .map(({ make, alteration }) => ({ makeId: make.id, alterationId: alteration.id })),
+    );
+  }
+
+  /** The offsets of a make as it was when each of its notes was made, cm, by the note's id. */
+  noteOffsets(makeId: string): ReadonlyMap<string, number> {
+    const make = this.#tables.makes.find((m) => m.id === makeId);
+    const patternId = make?.sources[0]?.patternId;
+    const input = make && patternId !== undefined ? this.caseOf(make.personId, patternId) : undefined;
+    return new Map(input && make ? make.fitNotes.map((note) => [note.id, offsetOf(input, make, note.zone, { note }).x]) : []);
+  }
+
+  /** Makes side by side, of one pattern or of many. */
+  comparison(ids: readonly string[]): Comparison {
+    const { compared, zones } = compareMakes(ids, this.#tables);
+    return { compared: compared.map((c) => ({ makeId: c.make.id, zones: c.zones })), zones };
+  }
+
+  /** The ease of a person's garments at every girth that any of them speaks of. */
+  ease(personId: string): EaseAt[] {
+    const cases = this.cases(personId);
+    return girthsOf(cases).map((zone) => {
+      const found = easeByClass(cases, zone);
+      return {
+        zone,
+        classes: FIT_CLASSES.flatMap((fitClass) => {
+          const dots = found.get(fitClass)?.map(({ make, ease, liking }) => ({ makeId: make.id, ease, liking }));
+          return dots ? [{ fitClass, dots }] : [];
+        }),
+      };
+    });
+  }
+
+  /**
+   * The garments that hang, each held against those of its own wearer.
+   *
+   * @param personId whose; everybody's where it is undefined
+   */
+  wardrobe(personId: string | undefined, hemisphere: Hemisphere, today: IsoDate): HangingFacts[] {
+    const { makes, wears, patterns, fabrics } = this.#tables;
+    const byWearer = new Map<string, Make[]>();
+    for (const make of makes) if (personId === undefined || make.personId === personId) addToGroup(byWearer, make.personId, make);
+    return [...byWearer.values()].flatMap((own) =>
+      wardrobe(own, wears, patterns, fabrics, hemisphere, today).map(({ make, ...facts }) => ({ ...facts, makeId: make.id })),
+    );
+  }
 }
+
+/** What can be asked of the engine. */
+export type Question = Exclude<keyof EngineSession, 'learn' | 'cases' | 'memory' | 'caseOf' | 'everyCase' | 'decision'>;

@@ -3,9 +3,9 @@ import { percent } from '../units/percent';
 import { BODY_MEASURES, zoneOf } from '../body/zones';
 import type { Sizes } from './sizes';
 
-/** What a school says, in a line; without a size where it cannot speak, and then why. */
+/** What a method says, in a line; without a size where it cannot speak, and then why. */
 export interface SizingMethodWords {
-  readonly school: 'chart' | 'finished' | 'experience';
+  readonly method: 'chart' | 'finished' | 'experience';
   readonly size: string | undefined;
   readonly because: string;
 }
@@ -16,14 +16,14 @@ export function sizingMethodWords(sizes: Sizes, unit: LengthUnit): SizingMethodW
   const length = (cm: number) => formatLength(cm, unit, { about: true });
   return [
     {
-      school: 'chart',
+      method: 'chart',
       size: byChart?.size,
       because: byChart
         ? `${BODY_MEASURES[byChart.measure]} ${length(byChart.body)}; the size is drafted for ${length(byChart.chart)}`
         : 'the chart or the body gives no measure that decides',
     },
     {
-      school: 'finished',
+      method: 'finished',
       size: byFinished?.size,
       because: byFinished
         ? `leaves ${length(byFinished.ease)} of ease at the ${zoneOf(byFinished.at).label}; ${length(byFinished.wanted)} is wanted, ${
@@ -32,7 +32,7 @@ export function sizingMethodWords(sizes: Sizes, unit: LengthUnit): SizingMethodW
         : 'the pattern gives no finished measure at a place that matters',
     },
     {
-      school: 'experience',
+      method: 'experience',
       size: byExperience?.size,
       because: byExperience
         ? `one size all over is right at every place with a chance of ${percent(byExperience.chance)}, by what you noted so far`

@@ -109,7 +109,7 @@ export interface Sizes {
   readonly chart: SizeChart;
   /** Why this chart and not another of the pattern's. */
   readonly otherCharts: readonly string[];
-  /** Each school, where it can speak: chart without body measures, finished without finished ones, experience where nobody spoke. */
+  /** Each sizing method, where it can speak: chart without body measures, finished without finished ones, experience where nobody spoke. */
   readonly byChart?: ChartSchool;
   readonly byFinished?: FinishedSchool;
   readonly byExperience?: ExperienceSchool;

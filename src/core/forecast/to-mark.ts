@@ -27,13 +27,22 @@ function carriedOn(alteration: Alteration, next: Pick<Make, 'alterations'>): Alt
  * @param next the cut that is planned, or the one that the engine proposes
  */
 export function toMark(pattern: Pick<Pattern, 'state'>, versions: readonly Make[], next: Pick<Make, 'alterations'>): PaperMark[] {
-  if (pattern.state === 'retired') return [];
+  return unmarked(pattern, versions).flatMap(({ make, alteration }) => {
+    const wanted = carriedOn(alteration, next);
+    return wanted ? [{ make, alteration, wanted }] : [];
+  });
+}
+
+/** Whether a pattern could have anything to mark, whatever is cut next: asked before a cut is worked out for it. */
+export function canBeMarked(pattern: Pick<Pattern, 'state'>, versions: readonly Make[]): boolean {
+  return unmarked(pattern, versions).length > 0;
+}
+
+function unmarked({ state }: Pick<Pattern, 'state'>, versions: readonly Make[]): Omit<PaperMark, 'wanted'>[] {
+  if (state === 'retired') return [];
   const latest = new Map<string, Omit<PaperMark, 'wanted'>>();
   for (const make of versions)
     for (const alteration of make.alterations)
       if (alteration.purpose === 'fit' && alteration.when !== 'cutting') latest.set(alterationKey(alteration), { make, alteration });
-  return [...latest.values()].flatMap(({ make, alteration }) => {
-    const wanted = alteration.marked === undefined ? carriedOn(alteration, next) : undefined;
-    return wanted ? [{ make, alteration, wanted }] : [];
-  });
+  return [...latest.values()].filter(({ alteration }) => alteration.marked === undefined);
 }

@@ -1,3 +1,4 @@
+import { EngineBoundary } from '../../parts/engine-boundary';
 import { makeName } from '../../core/make/make-name';
 import { mainFabric } from '../../core/make/main-fabric';
 import { format, parseISO } from 'date-fns';
@@ -64,7 +65,9 @@ export function DayBook() {
       <HalfLogged />
       <div className="grid grid-cols-[minmax(0,5fr)_minmax(0,4fr)] gap-8 max-lg:grid-cols-1">
         <Suspense fallback={<div />}>
-          <WhatWaits makes={makes} patterns={patterns} fabrics={fabrics} people={people} />
+          <EngineBoundary>
+            <WhatWaits makes={makes} patterns={patterns} fabrics={fabrics} people={people} />
+          </EngineBoundary>
         </Suspense>
         <section aria-labelledby="latest">
           <h2 id="latest" className="text-[17px]">

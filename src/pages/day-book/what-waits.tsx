@@ -1,3 +1,6 @@
+import { useMemo } from 'react';
+import { useCaseTables } from '../../data/engine-tables';
+import { useEngine } from '../../workers/use-engine';
 import { makeName } from '../../core/make/make-name';
 import { format, formatDistanceStrict, parseISO } from 'date-fns';
 import { Link } from 'react-router';
@@ -11,7 +14,7 @@ import { waiting } from '../../core/decide/waiting';
 import type { Fabric, Make, Pattern, Person, Plan } from '../../core/records';
 import { newId } from '../../data/new-id';
 import { usePlans, useSettings } from '../../data/queries';
-import { useWardrobe } from '../../data/wardrobe';
+import { useWardrobe } from '../../parts/use-wardrobe';
 import { today } from '../../data/today';
 import { save } from '../../parts/save';
 import { LoveButtons } from '../makes/love-buttons';
@@ -31,11 +34,20 @@ export function WhatWaits({
   people: readonly Person[];
 }) {
   const plans = usePlans();
-  const hanging = useWardrobe();
   const { hemisphere, unit } = useSettings();
+  const hanging = useWardrobe();
+  const tables = useCaseTables();
+  const plan = useMemo(() => ({ date: today(), unit }), [unit]);
+  const toMark = useEngine('marks', tables, [plan]).answer;
   useWalk();
-  if (!plans || !hanging) return null;
-  const waits = waiting({ makes, fabrics, plans, patterns }, hanging, hemisphere, today());
+  if (!plans || !hanging || !toMark) return null;
+  const byId = new Map(makes.map((m) => [m.id, m]));
+  const marks = toMark.flatMap(({ makeId, alterationId }) => {
+    const make = byId.get(makeId);
+    const alteration = make?.alterations.find((a) => a.id === alterationId);
+    return make && alteration ? [{ make, alteration }] : [];
+  });
+  const waits = waiting({ makes, fabrics, plans }, hanging, marks, hemisphere, today());
   const nameOf = (make: Make) => makeName(make, patterns);
   const toMake = (make: Make, hash = '') => (
     <Link className="underline-offset-2 hover:underline" to={`/makes/${make.id}${hash}`}>

@@ -1,13 +1,14 @@
 import { latestNote } from '../../core/make/latest-note';
 import { scaleLinear } from 'd3-scale';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { Link } from 'react-router';
-import type { PatternCase } from '../../core/garment/case';
+import type { EaseAt } from '../../core/engine/session';
+import type { CaseTables } from '../../core/garment/case';
 import { outcomeWords } from '../../core/forecast/words';
 import { CLASS_EASE, FIT_CLASS_WORDS, type FitClass } from '../../core/body/fit-class';
 import { formatLength } from '../../core/units/length';
 import { zoneOf, type ZoneId } from '../../core/body/zones';
-import { easeByClass, girthsOf, type EaseDot, type Liking } from '../../core/versions/ease-by-class';
+import type { EaseDot, Liking } from '../../core/versions/ease-by-class';
 import { useUnit } from '../../data/queries';
 import { ChartTable } from '../../ui/chart-table';
 import { SelectField } from '../../ui/field';
@@ -42,14 +43,30 @@ function dodged(dots: readonly EaseDot[], x: (ease: number) => number): { readon
     });
 }
 
+/** The garments behind the figures; one that was removed meanwhile is left out. */
+function dotsOf(
+  classes: EaseAt['classes'],
+  { makes, patterns }: Pick<CaseTables, 'makes' | 'patterns'>,
+): (readonly [FitClass, readonly EaseDot[]])[] {
+  const byId = new Map(makes.map((m) => [m.id, m]));
+  return classes.map(({ fitClass, dots }) => [
+    fitClass,
+    dots.flatMap(({ makeId, ...dot }): EaseDot[] => {
+      const make = byId.get(makeId);
+      const pattern = patterns.find((p) => p.id === make?.sources[0]?.patternId);
+      return make && pattern ? [{ ...dot, make, pattern }] : [];
+    }),
+  ]);
+}
+
 /** At a girth, the ease of every garment by class of fit: where those worn with love stand, and where those left hanging. */
-export function EaseChart({ cases, name }: { cases: readonly PatternCase[]; name: string }) {
+export function EaseChart({ ease, tables, name }: { ease: readonly EaseAt[]; tables: Pick<CaseTables, 'makes' | 'patterns'>; name: string }) {
   const unit = useUnit();
   const width = useNarrow() ? WIDTH.narrow : WIDTH.wide;
-  const girths = useMemo(() => girthsOf(cases), [cases]);
+  const girths = ease.map((e) => e.zone);
   const [asked, setAsked] = useState<ZoneId>();
   const zone = asked ?? girths.find((z) => z === 'bust' || z === 'hip') ?? girths[0];
-  const classes = useMemo(() => (zone ? [...easeByClass(cases, zone)] : []), [cases, zone]);
+  const classes = dotsOf(ease.find((e) => e.zone === zone)?.classes ?? [], tables);
   if (!zone) return null;
   const dots = classes.flatMap(([, of]) => of);
   const low = Math.min(0, ...dots.map((d) => d.ease)) - 1;

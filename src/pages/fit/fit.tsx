@@ -1,9 +1,7 @@
 import { scaleLinear } from 'd3-scale';
-import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { answerFor } from '../../core/alteration/answer';
 import { alterationWords } from '../../core/alteration/words';
-import { casesFor } from '../../core/garment/case';
 import { isFine } from '../../core/forecast/next-cut';
 import type { Habits } from '../../core/forecast/habits';
 import type { BestCut } from '../../core/inference/posterior';
@@ -12,14 +10,14 @@ import { byDay } from '../../core/units/date';
 import { edgesOf } from '../../core/body/fit-class';
 import { formatLength, roundToWorkable } from '../../core/units/length';
 import { zoneOf } from '../../core/body/zones';
-import { useCaseTables } from '../../data/case-tables';
+import { useCaseTables } from '../../data/engine-tables';
 import { usePatterns, usePerson, useUnit } from '../../data/queries';
 import { percent } from '../../core/units/percent';
 import { Empty, PageHead } from '../../ui/page-head';
 import { BodyChart } from './body-chart';
 import { EaseChart } from './ease-chart';
 import { SymptomFinder } from './symptom-finder';
-import { useHabits } from '../../workers/use-reckoning';
+import { useEngine } from '../../workers/use-engine';
 
 /** Where the person's own deviation lies against the pattern, with the band in which a garment is right. */
 function DeviationRule({ best, t1, reach }: { best: BestCut; t1: number; reach: number }) {
@@ -124,9 +122,9 @@ function Designers({ habits }: { habits: Habits }) {
 export function Fit() {
   const person = usePerson();
   const tables = useCaseTables();
-  const habits = useHabits(person?.id, tables);
+  const habits = useEngine('habits', tables, person && [person.id]).answer;
+  const ease = useEngine('ease', tables, person && [person.id]).answer;
   const unit = useUnit();
-  const cases = useMemo(() => (person && tables ? casesFor(person.id, tables) : []), [person, tables]);
   if (!person)
     return (
       <>
@@ -167,7 +165,7 @@ export function Fit() {
           </div>
           <SymptomFinder habits={habits} person={person} usualKind={usualKind} />
           <div className="grid grid-cols-2 gap-x-8 max-lg:grid-cols-1">
-            <EaseChart cases={cases} name={person.name} />
+            {ease && tables && <EaseChart ease={ease} tables={tables} name={person.name} />}
             {body}
           </div>
           <section aria-labelledby="zones">

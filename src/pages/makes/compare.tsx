@@ -1,3 +1,4 @@
+import { useEngine } from '../../workers/use-engine';
 import { makeName } from '../../core/make/make-name';
 import { minutesOf } from '../../core/make/minutes';
 import { mainFabric } from '../../core/make/main-fabric';
@@ -13,8 +14,8 @@ import { FIT_CLASS_WORDS } from '../../core/body/fit-class';
 import { formatLength } from '../../core/units/length';
 import { zoneOf, type ZoneId } from '../../core/body/zones';
 import { MOST_COMPARED } from '../../core/versions/most-compared';
-import { compareMakes, type Compared } from '../../core/versions/compare-makes';
-import { useCaseTables } from '../../data/case-tables';
+import type { Compared } from '../../core/versions/compare-makes';
+import { useCaseTables } from '../../data/engine-tables';
 import { usePeople, useSettings, useUnit, useWearCounts } from '../../data/queries';
 import { markColour } from '../../parts/fit-mark';
 import { GarmentPicture } from '../../parts/garment-picture';
@@ -53,9 +54,17 @@ export function Compare() {
   const [, setMarked] = useMarked();
   const ids = params.getAll('m');
   const key = ids.join(' ');
-  const found = useMemo(() => tables && compareMakes(key.split(' '), tables), [tables, key]);
-  if (!tables || !found || !people || !wears) return null;
-  const { compared, zones } = found;
+  const found = useEngine('comparison', tables, [key.split(' ')]).answer;
+  const compared = useMemo(
+    () =>
+      found?.compared.flatMap(({ makeId, zones }): Compared[] => {
+        const make = tables?.makes.find((m) => m.id === makeId);
+        return make ? [{ make, pattern: tables?.patterns.find((p) => p.id === make.sources[0]?.patternId), zones }] : [];
+      }),
+    [found, tables],
+  );
+  if (!tables || !found || !compared || !people || !wears) return null;
+  const { zones } = found;
 
   // The marks follow the choice: what was put beside or taken away here is so everywhere.
   const choose = (chosen: readonly string[]) => {

@@ -18,8 +18,8 @@ import { KeyCap } from '../../ui/key-cap';
 import { PageHead } from '../../ui/page-head';
 import { Pick } from '../../ui/pick';
 import { Segmented } from '../../ui/segmented';
-import { useCaseTables } from '../../data/case-tables';
-import { useAccount } from '../../workers/use-reckoning';
+import { useCaseTables } from '../../data/engine-tables';
+import { useEngine } from '../../workers/use-engine';
 import { draftFromPlan, draftsFor, freshDraft, LOG_DRAFTS, logDraftName, startMake, type LogDraft, type Start } from '../../core/make/log-draft';
 import { enterMake } from '../../data/commands/enter-make';
 import { drawnOf } from '../../parts/drawn-of';
@@ -58,7 +58,7 @@ function LogForm({ input, stash, person, people, initial, planned, pick, onPerso
   const [draft, setDraft] = useState(initial);
   const button = useRef<HTMLButtonElement>(null);
   const plan = useMemo(() => ({ date: today(), unit }), [unit]);
-  const carried = useAccount(person.id, pattern?.id, plan, useCaseTables());
+  const account = useEngine('account', useCaseTables(), pattern && [person.id, pattern.id, plan], { tolerant: true });
   const last = input && lastVersion(input);
   const fabrics = useMemo(() => [...stash, ...draft.newFabrics], [stash, draft.newFabrics]);
   const version = input ? nextVersion(input) : 1;
@@ -75,7 +75,7 @@ function LogForm({ input, stash, person, people, initial, planned, pick, onPerso
       const { make, planId } = draftFromPlan(planned, version, draft.make.cutOn, newId);
       return change({ start, planId, make: { ...draft.make, ...make, id: draft.make.id } });
     }
-    const from = start === 'carry' ? carried?.next : start === 'last' ? last : undefined;
+    const from = start === 'carry' ? account.answer?.next : start === 'last' ? last : undefined;
     // What was already said of fabric, time and fit stays: only the cut begins anew.
     const { size, sizeLines, alterations, sources } = startMake(input, person.id, draft.make.cutOn, from, newId);
     change({ start, planId: undefined, make: { ...draft.make, size, sizeLines, alterations, sources } });
@@ -146,7 +146,7 @@ function LogForm({ input, stash, person, people, initial, planned, pick, onPerso
                 ...(last
                   ? [
                       { value: 'last' as const, label: `version ${last.version}` },
-                      { value: 'carry' as const, label: 'carried forward' },
+                      ...(account.answer ? [{ value: 'carry' as const, label: 'carried forward' }] : []),
                     ]
                   : []),
                 { value: 'drafted', label: 'as drafted' },

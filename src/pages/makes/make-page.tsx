@@ -1,3 +1,5 @@
+import { useEngine } from '../../workers/use-engine';
+import { useCaseTables } from '../../data/engine-tables';
 import { viewOf } from '../../core/make/versions';
 import { makeName } from '../../core/make/make-name';
 import { Check } from 'lucide-react';
@@ -7,7 +9,6 @@ import { toast } from 'react-toastify';
 import { alterationWhen, alterationWords, sizeLineWords, zoneList } from '../../core/alteration/words';
 import { looseEndDone } from '../../core/make/one-touch';
 import { mainUse } from '../../core/make/main-fabric';
-import { offsetOf } from '../../core/garment/offset';
 import { outcomeWords, seenWords } from '../../core/forecast/words';
 import { byDay } from '../../core/units/date';
 import { formatLength } from '../../core/units/length';
@@ -21,7 +22,7 @@ import { newId } from '../../data/new-id';
 import { useFabrics, useMakes, usePatternCase, usePatterns, usePeople, useUnit, useWearCounts, useWears } from '../../data/queries';
 import { removalOf } from '../../data/removal';
 import { today } from '../../data/today';
-import { useWardrobe } from '../../data/wardrobe';
+import { useWardrobe } from '../../parts/use-wardrobe';
 import type { Hanging } from '../../core/wear/wardrobe';
 import { save } from '../../parts/save';
 import { FitMark, markColour } from '../../parts/fit-mark';
@@ -120,7 +121,8 @@ export function MakePage() {
   const make = makes?.find((m) => m.id === makeId);
   const pattern = patterns?.find((p) => p.id === make?.sources[0]?.patternId);
   const input = usePatternCase(pattern?.id, make?.personId);
-  const hanging = useWardrobe(make?.personId)?.find((h) => h.make.id === makeId);
+  const hanging = useWardrobe(make?.personId, { tolerant: true })?.find((h) => h.make.id === makeId);
+  const offsets = useEngine('noteOffsets', useCaseTables(), make && [make.id], { tolerant: true }).answer;
   const times = (make && counts?.get(make.id)?.times) ?? 0;
   const [look, setLook] = useKept<Look>(`look ${makeId ?? ''}`);
 
@@ -332,7 +334,7 @@ export function MakePage() {
                           {n.words && <span className="block text-small text-ink2 italic">{n.words}</span>}
                         </td>
                         <td className="py-1 text-right text-small text-ink2">
-                          {input && formatLength(offsetOf(input, make, n.zone, { note: n }).x, unit, { signed: true, about: true })}
+                          {offsets?.has(n.id) && formatLength(offsets.get(n.id)!, unit, { signed: true, about: true })}
                         </td>
                         <td className="w-8 text-right">
                           <button

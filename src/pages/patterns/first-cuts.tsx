@@ -5,15 +5,15 @@ import { formatLength, roundToWorkable, type LengthUnit } from '../../core/units
 import { zoneOf } from '../../core/body/zones';
 import { WhoSpoke } from '../../parts/account/from-others';
 import { percent } from '../../core/units/percent';
-import { useCaseTables } from '../../data/case-tables';
-import { useFirstCut } from '../../workers/use-reckoning';
+import { useCaseTables } from '../../data/engine-tables';
+import { useEngine } from '../../workers/use-engine';
 
 /** A better chance by less than this is not worth an alteration on a first make. Source: engine.md, section 4. */
 const WORTH_IT = 0.15;
 
 /** What to change on the first make of a pattern, from what all the others taught. */
 export function FirstCuts({ personId, patternId, unit }: { personId: string; patternId: string; unit: LengthUnit }) {
-  const found = useFirstCut(personId, patternId, useCaseTables());
+  const found = useEngine('firstCut', useCaseTables(), [personId, patternId]).answer;
   if (!found || found.length === 0) return null;
   const worth = found.filter((f) => f.atBest - f.asDrafted >= WORTH_IT);
   return (

@@ -6,7 +6,6 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { toast } from 'react-toastify';
 import { alterationWhen, alterationWords, zoneList } from '../../core/alteration/words';
 import { ownDecision } from '../../core/decide/reckoning';
-import { sewAgain } from '../../core/decide/sew-again';
 import type { CarryForward } from '../../core/forecast/carry-forward';
 import { isChanged } from '../../core/forecast/summary';
 import { markedOnPaper } from '../../core/make/one-touch';
@@ -15,7 +14,7 @@ import { FIT_CLASS_WORDS } from '../../core/body/fit-class';
 import { zoneOf, type ZoneId } from '../../core/body/zones';
 import type { Alteration, Decision, Make, Pattern } from '../../core/records';
 import { planOfMake } from '../../core/make/plan-to-make';
-import { useCaseTables } from '../../data/case-tables';
+import { useCaseTables } from '../../data/engine-tables';
 import { db } from '../../data/database';
 import { usePatternCase, usePatterns, usePeople, usePerson, useSettings, useUnit, useWearCounts, useMakes } from '../../data/queries';
 import { newId } from '../../data/new-id';
@@ -40,7 +39,8 @@ import { Dialog } from '../../ui/dialog';
 import { SelectField } from '../../ui/field';
 import { KeyCap } from '../../ui/key-cap';
 import { Empty, PageHead } from '../../ui/page-head';
-import { useAccount, useSpeakers } from '../../workers/use-reckoning';
+import { useEngine } from '../../workers/use-engine';
+import { EngineProblem } from '../../parts/engine-boundary';
 
 /** Ticks an alteration as marked on the pattern paper today. */
 async function markOnPaper(make: Make, alteration: Alteration) {
@@ -86,7 +86,7 @@ function ToMark({ carried }: { carried: CarryForward }) {
 
 /** Which other patterns moved the best cut at a zone. */
 function Spoke({ personId, patternId, zone, unit }: { personId: string; patternId: string; zone: ZoneId; unit: LengthUnit }) {
-  const spoke = useSpeakers(personId, patternId, zone, useCaseTables());
+  const spoke = useEngine('influences', useCaseTables(), [personId, patternId, zone]).answer;
   return spoke && <WhoSpoke spoke={spoke} unit={unit} />;
 }
 
@@ -138,7 +138,12 @@ export function PatternAccount() {
     chosenPerson && (sewnFor.size === 0 || sewnFor.has(chosenPerson.id)) ? chosenPerson : (people?.find((p) => sewnFor.has(p.id)) ?? chosenPerson);
   const input = usePatternCase(patternId, person?.id);
   const plan = useMemo(() => ({ date: today(), unit, ...(fabricId === '' ? {} : { fabricId }) }), [unit, fabricId]);
-  const carried = useAccount(person?.id, patternId, plan, useCaseTables());
+  const asked = useEngine('account', useCaseTables(), person && patternId !== undefined ? [person.id, patternId, plan] : undefined, {
+    tolerant: true,
+  });
+  const carried = asked.answer;
+  const settled = asked.status === 'ready';
+  const neverCut = settled && !carried;
 
   if (patterns && !pattern) return <Empty>This pattern is not in the ledger. It may have been removed; Ctrl Z brings it back.</Empty>;
   if (!pattern || !input || !wears) return null;
@@ -169,8 +174,6 @@ export function PatternAccount() {
   const shown =
     carried?.zones.find((z) => z.zone === chart) ?? carried?.zones.find(isChanged) ?? carried?.zones.find((z) => z.zone === carried.weakest?.zone);
   const reasoned = carried?.zones.find((z) => z.zone === why);
-  const fabric = input.fabrics.find((c) => c.id === fabricId);
-  const again = carried ? sewAgain({ input, carried, today: today(), ...(fabric ? { fabric } : {}) }) : undefined;
 
   return (
     <>
@@ -184,11 +187,11 @@ export function PatternAccount() {
             </Link>
           </>
         }
-        aside={carried && again ? <NextInAWord pattern={pattern} carried={carried} answer={again.answer} /> : undefined}
+        aside={carried ? <NextInAWord pattern={pattern} carried={carried} answer={carried.decision.answer} /> : undefined}
       />
       {pattern.state === 'retired' && (
         <p className="mb-3 border-l-4 border-ink bg-tint px-3 py-1.5">
-          <b>Let go.</b> {pattern.why ?? 'No reason was noted.'}
+          <b>Retired.</b> {pattern.why ?? 'No reason was noted.'}
         </p>
       )}
       {others.length > 0 && person && (
@@ -202,7 +205,27 @@ export function PatternAccount() {
           .
         </p>
       )}
-      {carried === null && (
+      {asked.status === 'failed' && (
+        <EngineProblem error={asked.error} onAgain={asked.again}>
+          <p className="mt-1">
+            {versionsOf(input).length > 0 ? 'Its versions: ' : 'No version was cut yet. '}
+            {versionsOf(input).map((m, i) => (
+              <span key={m.id}>
+                {i > 0 && ', '}
+                <Link className="underline" to={`/makes/${m.id}`}>
+                  version {m.version}
+                </Link>
+              </span>
+            ))}
+            {versionsOf(input).length > 0 && '. '}
+            <Link className="underline" to={`/makes/new?pattern=${pattern.id}`}>
+              Log version {nextVersion(input)}
+            </Link>
+          </p>
+        </EngineProblem>
+      )}
+      {asked.status === 'waiting' && <p className="text-ink2">The next cut is being worked out …</p>}
+      {neverCut && (
         <Empty>
           <p>No version of this pattern has been cut{person ? ` for ${person.name}` : ''} yet.</p>
           <p className="mt-3">
@@ -212,8 +235,8 @@ export function PatternAccount() {
           </p>
         </Empty>
       )}
-      {carried === null && person && <FirstCuts personId={person.id} patternId={pattern.id} unit={unit} />}
-      {carried === null && sizingMethods}
+      {neverCut && person && <FirstCuts personId={person.id} patternId={pattern.id} unit={unit} />}
+      {neverCut && sizingMethods}
       {carried && (
         <>
           <Account
@@ -267,15 +290,17 @@ export function PatternAccount() {
               ) : (
                 <p className="text-ink2">Nothing is noted on the fit yet: mark a zone on a make’s page, and the best cut closes in.</p>
               )}
-              <VersionFigure input={input} unit={unit} onZone={setChart} />
+              <VersionFigure input={input} zones={carried.places} unit={unit} onZone={setChart} />
               {sizingMethods}
             </div>
             <div className="flex flex-col gap-4">
-              {again && <SewItAgain found={again} />}
+              <SewItAgain found={carried.decision} />
               <ToMark carried={carried} />
-              <WhatChanged input={input} />
+              <WhatChanged makes={input.makes} change={carried.lastChange} />
               <p className="flex flex-wrap gap-2">
-                <Button onClick={() => void planNext()}>Plan version {nextVersion(input)}</Button>
+                <Button disabled={!settled} onClick={() => void planNext()}>
+                  Plan version {nextVersion(input)}
+                </Button>
                 <Link
                   className="inline-flex min-h-[30px] items-center gap-2 rounded-md border border-ink bg-page px-3 hover:bg-tint"
                   to={`/makes/new?pattern=${pattern.id}`}

@@ -6,13 +6,13 @@ import { FIT_CLASS_WORDS } from '../../core/body/fit-class';
 import { zoneOf } from '../../core/body/zones';
 import type { Pattern } from '../../core/records';
 import { useFabrics, useMakes, usePatterns, usePeople, usePerson, useUnit } from '../../data/queries';
-import { useCaseTables } from '../../data/case-tables';
+import { useCaseTables } from '../../data/engine-tables';
 import { today } from '../../data/today';
 import { percent } from '../../core/units/percent';
 import { GarmentPicture } from '../../parts/garment-picture';
 import { TextField } from '../../ui/field';
 import { Empty, PageHead } from '../../ui/page-head';
-import { useSummaries } from '../../workers/use-reckoning';
+import { useEngine } from '../../workers/use-engine';
 
 /** All patterns with what each would say of its next cut; a row opens the account. */
 export function Patterns() {
@@ -24,7 +24,8 @@ export function Patterns() {
   const unit = useUnit();
   const [filter, setFilter] = useState('');
   const plan = useMemo(() => ({ date: today(), unit }), [unit]);
-  const found = useSummaries(person?.id, plan, useCaseTables());
+  const asked = useEngine('summaries', useCaseTables(), person && [person.id, plan], { tolerant: true });
+  const found = asked.answer;
   if (!patterns || !makes || !fabrics) return null;
 
   const words = filter.toLowerCase().split(/\s+/).filter(Boolean);
@@ -97,7 +98,7 @@ export function Patterns() {
                     </td>
                     <td className="px-3 py-1">
                       {p.state === 'retired' ? (
-                        <span className="text-ink2 italic">let go</span>
+                        <span className="text-ink2 italic">retired</span>
                       ) : !summary?.weakest ? (
                         <span className="text-small text-ink2">{summary ? 'nothing noted yet' : '…'}</span>
                       ) : (

@@ -1,7 +1,7 @@
-import type { SewAgain } from '../../core/decide/sew-again';
+import type { Reckoned } from '../../core/decide/reckoning';
 
 /** Whether to sew it again: one answer, what it rests on, and what would change it. */
-export function SewItAgain({ found: { answer, because, wouldChange, early } }: { found: SewAgain }) {
+export function SewItAgain({ found: { answer, because, wouldChange, early } }: { found: Reckoned }) {
   if (answer === 'not made yet') return null;
   return (
     <section aria-labelledby="again">

@@ -1,11 +1,10 @@
-import { countedVersions } from '../../core/make/versions';
-import { type PatternCase } from '../../core/garment/case';
+import type { Account } from '../../core/engine/account';
+import type { Make } from '../../core/records';
 import { outcomeWords } from '../../core/forecast/words';
 import type { LengthUnit } from '../../core/units/length';
 import { zoneOf } from '../../core/body/zones';
 import { creditWords } from '../../core/versions/credit-words';
-import { differencesBetween } from '../../core/versions/differences';
-import { whatItDid, type Effect } from '../../core/versions/what-it-did';
+import { type Effect } from '../../core/versions/what-it-did';
 import { useUnit } from '../../data/queries';
 import { differenceWords } from '../../parts/difference-words';
 
@@ -22,14 +21,11 @@ function EffectLine({ effect, unit }: { effect: Effect; unit: LengthUnit }) {
 }
 
 /** What was changed from one version to the last, and what that did to each fit note. */
-export function WhatChanged({ input }: { input: PatternCase }) {
+export function WhatChanged({ makes, change }: { makes: readonly Make[]; change: Account['lastChange'] }) {
   const unit = useUnit();
-  const makes = countedVersions(input);
-  const later = makes.at(-1);
-  const earlier = makes.at(-2);
-  if (!later || !earlier) return null;
-  const found = differencesBetween(input, earlier, later);
-  const effects = whatItDid(input, earlier, later);
+  const [earlier, later] = [change?.earlierId, change?.laterId].map((id) => makes.find((m) => m.id === id));
+  if (!change || !later || !earlier) return null;
+  const { differences: found, effects } = change;
   return (
     <section aria-labelledby="what-changed">
       <h2 id="what-changed" className="mb-1 text-[17px]">

@@ -1,3 +1,5 @@
+import type { ReactNode } from 'react';
+import { EngineBoundary } from '../../parts/engine-boundary';
 import { viewOf } from '../../core/make/versions';
 import { Link, useNavigate, useParams } from 'react-router';
 import { toast } from 'react-toastify';
@@ -52,11 +54,24 @@ export function PlanPage() {
   return work && <PlanDesk work={work} />;
 }
 
+/** What the engine says of a plan as it stands, and between its parts what only a child needs. */
+function Chances({ work, onToile, children }: { work: PlanInWork; onToile: () => void; children: ReactNode }) {
+  const { answer: zones } = usePlanChances(work);
+  const { plan, input } = work;
+  return (
+    <>
+      {zones && <PlanChances zones={zones} sized={plan.size !== undefined || input.pattern.charts.length === 0} />}
+      {children}
+      {zones && <ToileFirst work={work} zones={zones} onToile={onToile} />}
+    </>
+  );
+}
+
+/** The desk of a plan. */
 function PlanDesk({ work }: { work: PlanInWork }) {
   const navigate = useNavigate();
   const lists = useLists();
   const unit = useUnit();
-  const zones = usePlanChances(work);
   if (!lists) return null;
   const { plan, input, person, make } = work;
   const { pattern, bodies, fabrics } = input;
@@ -177,9 +192,11 @@ function PlanDesk({ work }: { work: PlanInWork }) {
         </div>
         <div className="flex flex-col gap-5">
           <GarmentPicture pattern={pattern} make={make} fabrics={fabrics} className="h-[180px] w-[150px]" />
-          {zones && <PlanChances zones={zones} sized={plan.size !== undefined || pattern.charts.length === 0} />}
-          {person.child && <RoomToGrow work={work} onChange={change} />}
-          {zones && <ToileFirst work={work} zones={zones} onToile={() => change({ kind: 'toile' })} />}
+          <EngineBoundary>
+            <Chances work={work} onToile={() => change({ kind: 'toile' })}>
+              {person.child && <RoomToGrow work={work} onChange={change} />}
+            </Chances>
+          </EngineBoundary>
           <BeforeCutting work={work} />
         </div>
       </div>

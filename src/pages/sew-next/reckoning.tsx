@@ -12,11 +12,11 @@ import { zoneOf } from '../../core/body/zones';
 import { matchOf, type Match } from '../../core/plan/match';
 import { DECISIONS, GARMENT_KINDS, OwnDecision, type Decision, type Pattern, type Person } from '../../core/records';
 import type { Season } from '../../core/wear/season';
-import { useCaseTables } from '../../data/case-tables';
+import { useCaseTables } from '../../data/engine-tables';
 import { newId } from '../../data/new-id';
 import { useSettings, useUnit, useWearCounts } from '../../data/queries';
 import { today } from '../../data/today';
-import { useWardrobe } from '../../data/wardrobe';
+import { useWardrobe } from '../../parts/use-wardrobe';
 import { save } from '../../parts/save';
 import { RecordField } from '../../parts/record-field';
 import { Button } from '../../ui/button';
@@ -25,7 +25,7 @@ import { SelectField, TextField } from '../../ui/field';
 import { Fold } from '../../ui/fold';
 import { NumberField } from '../../ui/number-field';
 import { Pick } from '../../ui/pick';
-import { useSewAgain } from '../../workers/use-reckoning';
+import { useEngine } from '../../workers/use-engine';
 import { startMake } from '../../core/make/log-draft';
 import { counted } from '../../core/units/counted';
 
@@ -80,7 +80,7 @@ export function Reckoning({ person, onPlan }: { person: Person; onPlan: (pattern
   const hanging = useWardrobe(person.id);
   const { currency } = useSettings();
   const plan = useMemo(() => ({ date: today(), unit }), [unit]);
-  const reckoned = useSewAgain(person, plan, tables);
+  const { answer: reckoned, status } = useEngine('decisions', tables, [person.id, plan]);
   const [kind, setKind] = useState('');
   const [season, setSeason] = useState('');
   const [hours, setHours] = useState('');
@@ -246,7 +246,7 @@ export function Reckoning({ person, onPlan }: { person: Person; onPlan: (pattern
                       I disagree …
                     </Button>
                   )}
-                  <Button aria-label={`Plan ${l.pattern.name}`} onClick={() => onPlan(l.pattern.id, fabricId)}>
+                  <Button aria-label={`Plan ${l.pattern.name}`} disabled={status !== 'ready'} onClick={() => onPlan(l.pattern.id, fabricId)}>
                     Plan it
                   </Button>
                 </span>

@@ -8,12 +8,13 @@ import type { GrownFit } from '../../core/forecast/room-to-grow';
 import { formatLength } from '../../core/units/length';
 import { percent } from '../../core/units/percent';
 import { DIRECTION_WORDS, zoneOf, type ZoneId } from '../../core/body/zones';
-import type { Plan } from '../../core/records';
-import { useCaseTables } from '../../data/case-tables';
+import type { Make, Plan } from '../../core/records';
+import { useCaseTables } from '../../data/engine-tables';
 import { useUnit } from '../../data/queries';
 import { Button } from '../../ui/button';
-import { engine } from '../../workers/engine';
-import { useGrowing } from '../../workers/use-reckoning';
+import { toast } from 'react-toastify';
+import { askEngine } from '../../workers/engine';
+import { useEngine } from '../../workers/use-engine';
 import type { PlanInWork } from './use-plan';
 
 const when = (g: GrownFit) => (g.months === 0 ? 'Now' : format(parseISO(g.date), 'MMM yyyy'));
@@ -22,14 +23,22 @@ const when = (g: GrownFit) => (g.months === 0 ? 'Now' : format(parseISO(g.date),
 export function RoomToGrow({ work: { plan, make, cut, input, person }, onChange }: { work: PlanInWork; onChange: (part: Partial<Plan>) => void }) {
   const unit = useUnit();
   const tables = useCaseTables();
-  const growing = useGrowing(make, cut, tables);
-  if (growing === undefined) return null;
+  const asked = useEngine('growing', tables, [make, cut]);
+  if (asked.status === 'waiting') return null;
+  const growing = asked.answer;
   const view = viewOf(input.pattern, make);
   const zones = growing ? [...new Set(growing.flatMap((g) => g.zones.map((z) => z.zone)))] : [];
   const meant = growing?.find((g) => (g.expected === undefined ? plan.expected === undefined : sameBody(g.expected, plan.expected)));
   const cutFor = async (g: GrownFit) => {
     const request = { ...cut, date: g.date, expected: g.expected };
-    const next = (await engine(tables!).account(plan.personId, plan.patternId, request))?.next;
+    if (!tables) return;
+    let next: Make | undefined;
+    try {
+      next = (await askEngine(tables, 'account', [plan.personId, plan.patternId, request]))?.next;
+    } catch (error) {
+      toast.error(`The cut for that body could not be worked out: ${error instanceof Error ? error.message : String(error)}. The plan is as it was.`);
+      return;
+    }
     onChange({
       expected: g.expected,
       ...(next
@@ -45,7 +54,7 @@ export function RoomToGrow({ work: { plan, make, cut, input, person }, onChange 
       <h2 id="grow" className="text-[17px]">
         Fit now, or room to grow
       </h2>
-      {growing === null ? (
+      {growing === undefined ? (
         <p className="text-ink2">
           Two sets of measures some months apart tell how fast {person.name} grows.{' '}
           <Link to={`/people/${person.id}`} className="underline underline-offset-2">

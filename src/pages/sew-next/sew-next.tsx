@@ -10,7 +10,7 @@ import { byDay } from '../../core/units/date';
 import { calendarDays } from '../../core/plan/calendar';
 import { PlanList, type Plan } from '../../core/records';
 import { makeOfPlan, planOfMake } from '../../core/make/plan-to-make';
-import { useCaseTables } from '../../data/case-tables';
+import { useCaseTables } from '../../data/engine-tables';
 import { newId } from '../../data/new-id';
 import { useFabrics, useLists, useMakes, usePatterns, usePeople, usePerson, usePlans, useUnit } from '../../data/queries';
 import { today } from '../../data/today';
@@ -25,7 +25,7 @@ import { Fold } from '../../ui/fold';
 import { Empty, PageHead } from '../../ui/page-head';
 import { Pick } from '../../ui/pick';
 import { SortArea, useSorted } from '../../ui/sort-area';
-import { engine } from '../../workers/engine';
+import { askEngine } from '../../workers/engine';
 import { Reckoning } from './reckoning';
 import { counted } from '../../core/units/counted';
 
@@ -80,7 +80,15 @@ export function SewNext() {
     const input = { pattern, makes: makesOf(makes, pattern.id, person.id), bodies: [], fabrics };
     // What is carried forward is planned; a pattern never cut begins as it was drafted.
     const carried =
-      tables && (await engine(tables).account(person.id, patternId, { date: today(), unit, ...(fabricId === undefined ? {} : { fabricId }) }));
+      tables &&
+      (await askEngine(tables, 'account', [person.id, patternId, { date: today(), unit, ...(fabricId === undefined ? {} : { fabricId }) }]).catch(
+        (error: unknown) => {
+          toast.error(
+            `The next cut could not be worked out (${error instanceof Error ? error.message : String(error)}): the last cut is planned instead.`,
+          );
+          return undefined;
+        },
+      ));
     const begun = planOfMake(startMake(input, person.id, today(), carried?.next ?? lastVersion(input), newId), newId(), today());
     const plan = fabricId === undefined ? begun : { ...begun, fabrics: [{ id: newId(), fabricId, part: 'main' as const }] };
     if (await save(`plan: ${pattern.name}`, [{ table: 'plans', put: plan }])) void navigate(`/sew-next/${plan.id}`);

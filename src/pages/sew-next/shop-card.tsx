@@ -8,7 +8,7 @@ import { shopCard, toBuy } from '../../core/plan/shop-card';
 import { Fabric, type Plan } from '../../core/records';
 import { blankFabric } from '../../core/records/blank';
 import { makeOfPlan } from '../../core/make/plan-to-make';
-import { useCaseTables } from '../../data/case-tables';
+import { useCaseTables } from '../../data/engine-tables';
 import type { Write } from '../../data/journal';
 import { newId } from '../../data/new-id';
 import { useLists, usePerson, usePlans, useUnit } from '../../data/queries';

@@ -8,10 +8,10 @@ import type { LengthUnit } from '../../core/units/length';
 import type { CheckRequest } from '../../core/plan/checks';
 import type { Make, Person, Plan } from '../../core/records';
 import { makeOfPlan } from '../../core/make/plan-to-make';
-import { useCaseTables } from '../../data/case-tables';
+import { useCaseTables } from '../../data/engine-tables';
 import { usePatternCase, usePeople, usePlans, useUnit } from '../../data/queries';
 import { today } from '../../data/today';
-import { usePlanned } from '../../workers/use-reckoning';
+import { useEngine, type Asked } from '../../workers/use-engine';
 
 /** A plan with all that is reckoned from it. */
 export interface PlanInWork {
@@ -51,6 +51,6 @@ function plannedCut(make: Make, unit: LengthUnit, expected: Plan['expected']): P
 }
 
 /** The chances of a plan as it stands, worked out in the worker. */
-export function usePlanChances({ make, cut }: PlanInWork): readonly PlannedZone[] | undefined {
-  return usePlanned(make, cut, useCaseTables());
+export function usePlanChances({ make, cut }: PlanInWork): Asked<readonly PlannedZone[]> {
+  return useEngine('planned', useCaseTables(), [make, cut]);
 }

@@ -8,7 +8,7 @@ import type { Hanging } from '../../core/wear/wardrobe';
 import { useFabrics, useMakes, usePatterns, usePerson, useSettings, useWears } from '../../data/queries';
 import { db } from '../../data/database';
 import { changeSettings } from '../../data/settings';
-import { useWardrobe } from '../../data/wardrobe';
+import { useWardrobe } from '../../parts/use-wardrobe';
 import { Fold } from '../../ui/fold';
 import { Empty, PageHead } from '../../ui/page-head';
 import { Segmented } from '../../ui/segmented';

@@ -1,4 +1,4 @@
-import { countedVersions, versionsOf } from '../../core/make/versions';
+import { versionsOf } from '../../core/make/versions';
 import { mainFabric } from '../../core/make/main-fabric';
 import { ChevronDown, ChevronRight } from 'lucide-react';
 import clsx from 'clsx';
@@ -119,7 +119,10 @@ const GroupRows = memo(function GroupRows({ group, makes }: { group: Group; make
 export function Account(props: AccountProps) {
   const { input, carried } = props;
   const makes = useMemo(() => versionsOf(input), [input]);
-  const thatCount = useMemo(() => countedVersions(input), [input]);
+  const thatCount = useMemo(() => {
+    const ids = new Set(carried.columns.filter((c) => c.counts).map((c) => c.makeId));
+    return makes.filter((m) => ids.has(m.id));
+  }, [carried, makes]);
   const notes = carried.zones.reduce((n, z) => n + z.evidence.length, 0);
   const [onlyOther, setOnlyOther] = useState(false);
   const all = useMemo(() => rowsOf(props), [props]);

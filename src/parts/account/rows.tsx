@@ -1,14 +1,12 @@
-import { countedVersions } from '../../core/make/versions';
 import { minutesOf } from '../../core/make/minutes';
 import { latestNote } from '../../core/make/latest-note';
 import { mainFabric, mainUse } from '../../core/make/main-fabric';
 import clsx from 'clsx';
 import type { ReactNode } from 'react';
 import { alterationPlace, alterationAmount, alterationWhen, alterationWords, sizeLineWords } from '../../core/alteration/words';
-import type { Account as Reckoned } from '../../core/engine/session';
-import { zonesOfCase, type ZoneForecast } from '../../core/forecast/carry-forward';
+import type { Account as Reckoned, VersionColumn } from '../../core/engine/account';
+import type { ZoneForecast } from '../../core/forecast/carry-forward';
 import { type PatternCase } from '../../core/garment/case';
-import { offsetOf } from '../../core/garment/offset';
 import { isChanged } from '../../core/forecast/summary';
 import { outcomeWords, seenWords } from '../../core/forecast/words';
 import { sameLine } from '../../core/garment/chart';
@@ -20,8 +18,7 @@ import { judgedEarly, reasonShares, verdictWeight, verdictWhen } from '../../cor
 import { formatDuration } from '../../core/units/duration';
 import { formatMoney } from '../../core/units/money';
 import { fateWords } from '../../core/versions/credit-words';
-import { differencesBetween } from '../../core/versions/differences';
-import { whatItDid, type Effect } from '../../core/versions/what-it-did';
+import type { Effect } from '../../core/versions/what-it-did';
 import { markColour } from '../fit-mark';
 import { Gauge } from '../gauge';
 import { percent } from '../../core/units/percent';
@@ -99,14 +96,15 @@ function AlterationList({
 }
 
 function FitCell({
-  input,
+  x,
   make,
   forecast,
   zone,
   effects,
   unit,
 }: {
-  input: PatternCase;
+  /** The offset when it was last looked at, cm; undefined while that is worked out. */
+  x: number | undefined;
   make: Make;
   forecast: ZoneForecast | undefined;
   zone: ZoneId;
@@ -118,12 +116,11 @@ function FitCell({
   if (!note) return <span className="text-small text-ink2">{make.lacking.includes(zone) ? 'part left out' : 'not judged'}</span>;
   const kind = zoneOf(zone).kind;
   const fate = fateWords(effects, unit);
-  const { x } = offsetOf(input, make, zone, { note });
   return (
     <span title={`${seenWords(note.seen)}${note.words ? `: ${note.words}` : ''}`}>
       <span className="flex items-center justify-between gap-2">
         <span style={{ color: markColour(note.outcome) }}>{outcomeWords(note, unit)}</span>
-        {forecast && <Gauge best={forecast.best} x={x} outcome={note.outcome} kind={kind} domain={rowDomain(forecast)} />}
+        {forecast && x !== undefined && <Gauge best={forecast.best} x={x} outcome={note.outcome} kind={kind} domain={rowDomain(forecast)} />}
       </span>
       {fate !== '' && <span className="block text-small leading-[15px] text-ink2">{fate}</span>}
     </span>
@@ -178,7 +175,9 @@ function CarryFit({ forecast, disagree, unit, onWhy, chosen }: CarryFitProps) {
 /** What the account says of each version, group by group. */
 export function rowsOf({ input, carried, wears, costOf, unit, plannedFabric, onWhy, chosen }: AccountProps): Group[] {
   const { next, last, zones } = carried;
-  const differs = (what: string) => (make: Make, before: Make) => differencesBetween(input, before, make).some((d) => d.what === what);
+  const columns = new Map(carried.columns.map((c) => [c.makeId, c]));
+  const differs = (what: VersionColumn['differences'][number]['what']) => (make: Make) =>
+    columns.get(make.id)?.differences.some((d) => d.what === what) ?? false;
   const fabricOf = (make: Make) => mainFabric(make, input.fabrics).fabric;
   const lineChanged = (zone: ZoneId | 'all') =>
     zone === 'all'
@@ -186,11 +185,8 @@ export function rowsOf({ input, carried, wears, costOf, unit, plannedFabric, onW
       : !sameLine(next.sizeLines.find((l) => l.zone === zone)?.line, last.sizeLines.find((l) => l.zone === zone)?.line);
   const isNew = (a: Alteration) => !last.alterations.some((b) => alterationWords(a, unit) === alterationWords(b, unit));
   const verdict = (make: Make) => make.verdicts.at(-1);
-  const asked = zonesOfCase(input);
   const shares = reasonShares(input.makes);
-  const counted = countedVersions(input);
-  const did = new Map(counted.map((m, i) => [m.id, i === 0 ? [] : whatItDid(input, counted[i - 1]!, m)]));
-  const effectsAt = (make: Make, zone: ZoneId) => (did.get(make.id) ?? []).filter((e) => e.zone === zone);
+  const effectsAt = (make: Make, zone: ZoneId) => columns.get(make.id)?.effects.filter((e) => e.zone === zone) ?? [];
 
   return [
     {
@@ -254,12 +250,14 @@ export function rowsOf({ input, carried, wears, costOf, unit, plannedFabric, onW
     },
     {
       name: 'Fit',
-      rows: asked.map((zone) => {
+      rows: carried.places.map((zone) => {
         const forecast = zones.find((z) => z.zone === zone);
         return {
           key: zone,
           head: zoneOf(zone).label,
-          cell: (m: Make) => <FitCell input={input} make={m} forecast={forecast} zone={zone} effects={effectsAt(m, zone)} unit={unit} />,
+          cell: (m: Make) => (
+            <FitCell x={columns.get(m.id)?.offsets[zone]} make={m} forecast={forecast} zone={zone} effects={effectsAt(m, zone)} unit={unit} />
+          ),
           said: (m: Make) => latestNote(m, zone)?.outcome,
           changed: (m: Make, before: Make) => {
             const is = latestNote(m, zone);

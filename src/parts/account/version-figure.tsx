@@ -1,15 +1,15 @@
+import { useCaseTables } from '../../data/engine-tables';
+import { useEngine } from '../../workers/use-engine';
 import { versionsOf, viewOf } from '../../core/make/versions';
 import { latestNote } from '../../core/make/latest-note';
 import { mainFabric } from '../../core/make/main-fabric';
 import { useMemo, useState } from 'react';
-import { zonesOfCase } from '../../core/forecast/carry-forward';
 import { type PatternCase } from '../../core/garment/case';
 import { outcomeWords, seenWords } from '../../core/forecast/words';
 import type { LengthUnit } from '../../core/units/length';
 import { zoneOf, type ZoneId } from '../../core/body/zones';
 import type { Make } from '../../core/records';
 import { fateWords } from '../../core/versions/credit-words';
-import { whatItDid } from '../../core/versions/what-it-did';
 import { SelectField } from '../../ui/field';
 import { FitMark, markColour } from '../fit-mark';
 import { GarmentFigure, type SpotSaid } from '../garment-figure';
@@ -32,10 +32,13 @@ function Noted({ make, zone, unit }: { make: Make; zone: ZoneId; unit: LengthUni
  */
 export function VersionFigure({
   input,
+  zones,
   unit,
   onZone,
 }: {
   input: PatternCase;
+  /** Zones to speak of. */
+  zones: readonly ZoneId[];
   unit: LengthUnit;
   /** A zone was chosen: what else speaks of one can follow. */
   onZone: (zone: ZoneId) => void;
@@ -48,8 +51,8 @@ export function VersionFigure({
   const make = makes.find((m) => m.id === id) ?? noted.at(-1) ?? makes.at(-1)!;
   const before = makes.find((m) => m.id === against && m.id !== make.id);
   const [earlier, later] = before && before.version > make.version ? [make, before] : [before, make];
-  const zones = zonesOfCase(input);
-  const effects = useMemo(() => (earlier ? whatItDid(input, earlier, later) : []), [input, earlier, later]);
+  const tables = useCaseTables();
+  const effects = useEngine('changes', tables, earlier && [later.personId, input.pattern.id, earlier.id, later.id]).answer?.effects ?? [];
   const drawn = useMemo(
     () => ({ kind: input.pattern.kind, flat: viewOf(input.pattern, later).flat, swatch: mainFabric(later, input.fabrics).fabric?.swatch }),
     [input, later],

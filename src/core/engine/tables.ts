@@ -1,0 +1,81 @@
+import type { CaseTables } from '../garment/case';
+import type { Person, Wear } from '../records';
+
+/** The tables that the engine answers from. */
+export interface EngineTables extends CaseTables {
+  readonly people: readonly Person[];
+  readonly wears: readonly Wear[];
+}
+
+type Table = keyof EngineTables;
+type RecordOf<T extends Table> = EngineTables[T][number];
+
+/** What changed in one table since it was last told. */
+interface TableNews<T extends Table> {
+  readonly put: readonly RecordOf<T>[];
+  readonly gone: readonly string[];
+}
+
+/** What changed in the tables since they were last told; a table that is not named is as it was. */
+export type News = { readonly [T in Table]?: TableNews<T> };
+
+export const NO_TABLES: EngineTables = { patterns: [], makes: [], bodies: [], fabrics: [], people: [], wears: [] };
+
+function newsOf<T extends Table>(was: readonly RecordOf<T>[], is: readonly RecordOf<T>[]): TableNews<T> {
+  const put: RecordOf<T>[] = [];
+  // Most of a table stands where it stood: only from where it does not is anything looked up.
+  let same = 0;
+  for (; same < is.length && was[same]?.id === is[same]!.id; same++) if (was[same] !== is[same]) put.push(is[same]!);
+  const old = new Map(was.slice(same).map((r) => [r.id, r]));
+  for (const record of is.slice(same)) {
+    if (old.get(record.id) !== record) put.push(record);
+    old.delete(record.id);
+  }
+  return { put, gone: [...old.keys()] };
+}
+
+/**
+ * What is new in the tables: records that are not the very same objects, and ids that are no longer there.
+ *
+ * @param before the tables as they were last told; a table that was never told was empty
+ * @param now the tables as they are; those that are left out are not asked about
+ * @returns only the tables in which anything changed
+ */
+export function newsBetween(before: Partial<EngineTables>, now: Partial<EngineTables>): News {
+  const of = <T extends Table>(table: T): { readonly [K in T]?: TableNews<K> } => {
+    const is = now[table];
+    const was: readonly RecordOf<T>[] = before[table] ?? [];
+    if (is === undefined || is === was) return {};
+    const news = newsOf<T>(was, is);
+    return news.put.length + news.gone.length > 0 ? ({ [table]: news } as { [K in T]: TableNews<K> }) : {};
+  };
+  return { ...of('patterns'), ...of('makes'), ...of('bodies'), ...of('fabrics'), ...of('people'), ...of('wears') };
+}
+
+/** A table after news of it: what changed stands where it stood, what is new comes after. */
+function tableAfter<T extends Table>(table: readonly RecordOf<T>[], news: TableNews<T> | undefined): readonly RecordOf<T>[] {
+  if (!news) return table;
+  const { put, gone } = news;
+  if (table.length === 0) return put;
+  const anew = new Map(put.map((r) => [r.id, r]));
+  const left = new Set(gone);
+  const records: RecordOf<T>[] = [];
+  for (const record of table) {
+    if (!left.has(record.id)) records.push(anew.get(record.id) ?? record);
+    anew.delete(record.id);
+  }
+  for (const [id, record] of anew) if (!left.has(id)) records.push(record);
+  return records;
+}
+
+/** The tables after news of them; a table of which there is none stays the very same. */
+export function tablesAfter(tables: EngineTables, news: News): EngineTables {
+  return {
+    patterns: tableAfter<'patterns'>(tables.patterns, news.patterns),
+    makes: tableAfter<'makes'>(tables.makes, news.makes),
+    bodies: tableAfter<'bodies'>(tables.bodies, news.bodies),
+    fabrics: tableAfter<'fabrics'>(tables.fabrics, news.fabrics),
+    people: tableAfter<'people'>(tables.people, news.people),
+    wears: tableAfter<'wears'>(tables.wears, news.wears),
+  };
+}
