@@ -93,7 +93,7 @@ test('what floats is clean to axe too: the line, a fabric, the reasons, a pasted
 test('the keyboard reaches everything in the log, in the order of the page, and the focus shows', async ({ page }) => {
   await page.goto('/makes/new?pattern=pattern-skerry');
   await expect(page.getByRole('heading', { name: 'Do you like it?' })).toBeVisible();
-  await page.getByRole('button', { name: 'Put away' }).focus();
+  await page.getByRole('button', { name: 'Discard draft' }).focus();
   const seen: string[] = [];
   for (let i = 0; i < 60; i++) {
     await page.keyboard.press('Tab');
@@ -110,7 +110,7 @@ test('the keyboard reaches everything in the log, in the order of the page, and 
   }
   const at = (part: RegExp) => seen.findIndex((name) => part.test(name));
   const order = [
-    /Enter in the ledger/,
+    /Save make/,
     /^Size cut all over/,
     /^Size at the across back/,
     /sleeve length: amount/,

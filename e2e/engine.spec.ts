@@ -58,8 +58,8 @@ test('an engine that fails: the page says so and what still works, and tries aga
 
   // What needs no figures goes on: a make is logged.
   await page.getByRole('link', { name: /^Log version/ }).click();
-  await page.getByRole('button', { name: /Enter in the ledger/ }).click();
-  await expect(page.getByText(/is entered/)).toBeVisible();
+  await page.getByRole('button', { name: /Save make/ }).click();
+  await expect(page.getByText(/is saved/)).toBeVisible();
 
   await page.goto('/fit');
   await expect(page.getByRole('alert')).toContainText('can be saved to a file');

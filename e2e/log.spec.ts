@@ -33,7 +33,7 @@ async function logThird(page: Page) {
   await page.keyboard.press('4');
   await expect(page.getByRole('button', { name: '4: much' })).toHaveAttribute('aria-pressed', 'true');
   await page.keyboard.press('Control+Enter');
-  await expect(page.getByText('Version 3 of Skerry concert jacket is entered.')).toBeVisible();
+  await expect(page.getByText('Version 3 of Skerry concert jacket is saved.')).toBeVisible();
 }
 
 test('a third version is logged with the keyboard alone, and what is carried forward changes', async ({ page }) => {

@@ -19,8 +19,8 @@ test('what is carried forward becomes a plan, the plan a make with nothing typed
   await expect(page.getByRole('radio', { name: 'the plan' })).toBeChecked();
   await expect(page.getByRole('slider', { name: 'Size cut all over' })).toHaveAttribute('aria-valuetext', sizes!);
   await page.getByRole('button', { name: /The rest is right/ }).click();
-  await page.getByRole('button', { name: /Enter in the ledger/ }).click();
-  await expect(page.getByText(/of Gangway trousers is entered/)).toBeVisible();
+  await page.getByRole('button', { name: /Save make/ }).click();
+  await expect(page.getByText(/of Gangway trousers is saved/)).toBeVisible();
   await page.goto('/sew-next');
   await expect(page.getByRole('region', { name: 'Winter concerts' })).toContainText('1 of 3 made');
   await expect(row.getByRole('link', { name: 'made' })).toBeVisible();
@@ -41,7 +41,7 @@ test('two makes half logged do not take each other’s place', async ({ page }) 
   await expect(page.getByText('You were logging Tidewater shirt, version 4.')).toBeVisible();
   await page.getByRole('listitem').filter({ hasText: 'You were logging Skerry concert jacket' }).getByRole('link').click();
   await expect(page.getByLabel('In words, if you like')).toHaveValue('the jacket’s words');
-  await page.getByRole('button', { name: 'Put away' }).click();
+  await page.getByRole('button', { name: 'Discard draft' }).click();
   await page.goto('/');
   await expect(page.getByText('You were logging Skerry')).toBeHidden();
   await expect(page.getByText('You were logging Tidewater shirt, version 4.')).toBeVisible();

@@ -57,7 +57,7 @@ test('a first make, from an empty ledger: a body, a pattern, its pasted chart in
   await fill(page, 'sleeve: by how much, if known', '2');
   await page.getByRole('button', { name: /The rest is right/ }).click();
   await page.getByRole('button', { name: '4: much' }).click();
-  await page.getByRole('button', { name: /Enter in the ledger/ }).click();
+  await page.getByRole('button', { name: /Save make/ }).click();
 
   const account = page.getByRole('region', { name: 'Account of Quay blouse' });
   await expect(account.getByText('short by 2 cm')).toBeVisible();
@@ -79,7 +79,7 @@ test('a repeat by the line, in one sentence; what it does not say is as last tim
   await panel.getByRole('button', { name: 'or by 2 cm' }).click();
   await expect(line).toHaveValue(/tight armhole by 2cm love 4/);
   await page.keyboard.press('Control+Enter');
-  await expect(page.getByText('Version 4 of Tidewater shirt is entered.')).toBeVisible();
+  await expect(page.getByText('Version 4 of Tidewater shirt is saved.')).toBeVisible();
 
   await page.goto('/patterns/pattern-tidewater');
   const account = page.getByRole('region', { name: 'Account of Tidewater shirt' });
@@ -125,7 +125,7 @@ test('the strip finds with a slip of the finger, grouped, and does things by the
   await field.pressSequentially('skery');
   await expect(page.getByRole('option').filter({ hasText: 'Skerry concert jacket, version 2' })).toBeVisible();
   await expect(page.getByRole('option', { name: /Log a make of Skerry concert jacket/ })).toBeVisible();
-  await field.fill('put a fabric');
+  await field.fill('add a fabric');
   await page.getByRole('option', { name: 'Add a fabric to the stash' }).click();
   await expect(page.getByRole('heading', { name: 'new fabric' })).toBeVisible();
 });
@@ -190,7 +190,7 @@ test('a thing without a pattern: a name, a quantity, and no fit is asked', async
   await page.getByRole('option', { name: 'Without a pattern (a bag, a cushion): music bag' }).click();
   await expect(page.getByRole('heading', { name: 'How did it fit?' })).toBeHidden();
   await fill(page, 'How many', '3');
-  await page.getByRole('button', { name: /Enter in the ledger/ }).click();
+  await page.getByRole('button', { name: /Save make/ }).click();
   await expect(page.getByRole('heading', { name: 'music bag' })).toBeVisible();
   await expect(page.getByText('without fit × 3')).toBeVisible();
 });
@@ -203,8 +203,8 @@ test('fabric comes from the stash with a make, and goes back when the make is ta
   await page.getByLabel('Fabric', { exact: true }).fill('grey check');
   await page.getByRole('option', { name: /grey check flannel/ }).click();
   await fill(page, 'Length used', '20');
-  await page.getByRole('button', { name: /Enter in the ledger/ }).click();
-  await expect(page.getByText('Version 3 of Skerry concert jacket is entered.')).toBeVisible();
+  await page.getByRole('button', { name: /Save make/ }).click();
+  await expect(page.getByText('Version 3 of Skerry concert jacket is saved.')).toBeVisible();
   await page.goto('/stash');
   await expect(row.getByRole('cell').nth(6)).not.toHaveText(before);
   await page.keyboard.press('Control+z');

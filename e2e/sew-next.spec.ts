@@ -56,7 +56,7 @@ test('from the reckoning to a plan, its checks, the cut sheet, a make with its l
   await page.getByRole('link', { name: 'It is cut: log it' }).click();
   await page.getByRole('button', { name: /^The rest is right/ }).click();
   await page.keyboard.press('Control+Enter');
-  await expect(page.getByText('Version 4 of Gangway trousers is entered.')).toBeVisible();
+  await expect(page.getByText('Version 4 of Gangway trousers is saved.')).toBeVisible();
   await page.goto('/sew-next');
   await expect(reckoning.getByRole('listitem').filter({ hasText: 'Gangway trousers' })).toContainText('4 versions');
   await expect(changes.getByRole('listitem').filter({ hasText: 'Gangway trousers' })).toHaveCount(0);

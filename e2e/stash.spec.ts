@@ -24,7 +24,7 @@ test('the stash is narrowed by structure, weight, season and length', async ({ p
   await expect(row(page, 'moss herringbone tweed')).toBeHidden();
 });
 
-test('a stretch test is entered as a test, and what it found changes the account', async ({ page }) => {
+test('a stretch test is saved as a test, and what it found changes the account', async ({ page }) => {
   await page.goto('/stash?fabric=fabric-dark-denim');
   const sheet = page.getByRole('dialog');
   await sheet.getByLabel('Pulled to').fill('10.4');

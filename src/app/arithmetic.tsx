@@ -2,7 +2,6 @@ import { mainFabric } from '../core/make/main-fabric';
 import { useState, type ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useLocation } from 'react-router';
-import { toast } from 'react-toastify';
 import { answerSum, SUMS, type AtHand, type Sum } from '../core/arithmetic/sums';
 import { pieceCheck } from '../core/arithmetic/piece-check';
 import { circleSkirt, QUARTERS, type CirclePart } from '../core/arithmetic/circle-skirt';
@@ -169,23 +168,26 @@ export function Arithmetic({ onClose }: { onClose: () => void }) {
   const putBack = async () => {
     if (!plan || first === undefined) return;
     if (told) {
-      const kept = await save(`a test of ${told.name}`, [{ table: 'fabrics', id: told.id, edit: (now) => ({ ...now, ...intoFabric }) }]);
-      if (kept) toast(`It stands with ${told.name}. Ctrl Z takes it back.`);
+      await save(`a test of ${told.name}`, [{ table: 'fabrics', id: told.id, edit: (now) => ({ ...now, ...intoFabric }) }], {
+        done: `It stands with ${told.name}. Ctrl Z takes it back.`,
+      });
       return;
     }
     if (sum.id === 'piece' && band) {
       const piece = { ...bandOf(values), id: newId(), zone: band };
-      const kept = await save('a band into the plan', [
-        { table: 'plans', id: plan.id, edit: (now) => ({ ...now, bands: [...(now.bands ?? []).filter((b) => b.zone !== band), piece] }) },
-      ]);
-      if (kept) toast(`The ${zoneOf(band).label} stands in the plan and is checked there. Ctrl Z takes it back.`);
+      await save(
+        'a band into the plan',
+        [{ table: 'plans', id: plan.id, edit: (now) => ({ ...now, bands: [...(now.bands ?? []).filter((b) => b.zone !== band), piece] }) }],
+        { done: `The ${zoneOf(band).label} stands in the plan and is checked there. Ctrl Z takes it back.` },
+      );
       return;
     }
     const words = `${sum.name} ${first}.`;
-    const kept = await save('an answer into the plan', [
-      { table: 'plans', id: plan.id, edit: (now) => ({ ...now, words: now.words ? `${now.words} ${words}` : words }) },
-    ]);
-    if (kept) toast('It stands in the plan. Ctrl Z takes it back.');
+    await save(
+      'an answer into the plan',
+      [{ table: 'plans', id: plan.id, edit: (now) => ({ ...now, words: now.words ? `${now.words} ${words}` : words }) }],
+      { done: 'It stands in the plan. Ctrl Z takes it back.' },
+    );
   };
   useHotkeys('mod+enter', () => void putBack(), { enableOnFormTags: true, preventDefault: true });
   return (

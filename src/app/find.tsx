@@ -3,7 +3,6 @@ import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headl
 import MiniSearch from 'minisearch';
 import { useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { toast } from 'react-toastify';
 import { completions, type Completion } from '../core/shorthand/complete';
 import { saveDraft } from '../data/drafts';
 import { useFabrics, useMakes, usePatterns, usePeople } from '../data/queries';
@@ -59,7 +58,7 @@ function useEntries(): readonly Entry[] {
           id: `pattern ${p.id}`,
           what: 'patterns',
           title: p.name,
-          detail: `${p.designer ?? p.kind}${p.state === 'retired' ? ' · let go' : ''}`,
+          detail: `${p.designer ?? p.kind}${p.state === 'retired' ? ' · retired' : ''}`,
           words: `${p.kind} ${p.designer ?? ''} ${p.note ?? ''}`,
           path: `/patterns/${p.id}`,
         },
@@ -147,9 +146,9 @@ export function Find({ text, onText: setText }: { text: string; onText: (text: s
   };
   const enter = async () => {
     if (!draft || !pattern || !fabrics) return;
-    if (!(await save(`${pattern.name}, version ${draft.make.version}`, enterMake(draft, fabrics, { pattern })))) return;
-    toast(`Version ${draft.make.version} of ${pattern.name} is entered. Ctrl Z takes it back.`);
-    setText('');
+    const called = `ersion ${draft.make.version} of ${pattern.name}`;
+    const done = `V${called} is saved. Ctrl Z takes it back.`;
+    if (await save(`v${called}`, enterMake(draft, fabrics, { pattern }), { done })) setText('');
   };
   const onKey = (event: KeyboardEvent) => {
     if (event.key === 'Escape') return leave();
@@ -266,7 +265,7 @@ export function Find({ text, onText: setText }: { text: string; onText: (text: s
           ))}
           <div className="mt-3 flex flex-wrap items-center gap-2">
             <Button onClick={() => void enter()}>
-              Enter in the ledger <KeyCap>Ctrl Enter</KeyCap>
+              Save make <KeyCap>Ctrl Enter</KeyCap>
             </Button>
             <Button quiet onClick={toForm}>
               Look at it first <KeyCap>Enter</KeyCap>

@@ -4,6 +4,7 @@ import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router';
 import { toast } from 'react-toastify';
 import { db } from '../data/database';
+import { settleDrafts } from '../data/drafts';
 import { keepFresh } from '../data/keep-fresh';
 import { firstVisit } from './first-visit';
 import { router } from './router';
@@ -24,19 +25,27 @@ db.on('versionchange', ({ newVersion }) => {
 });
 
 /** Nothing is drawn before the ledger is there: a first visit would flash an empty book. */
-const book = await firstVisit(db).then(
-  () => <RouterProvider router={router} />,
-  async (error: unknown) => {
-    const { CannotOpen } = await import('./cannot-open');
-    return <CannotOpen error={error} />;
-  },
-);
+const [book, unread] = await Promise.all([
+  firstVisit(db).then(
+    () => <RouterProvider router={router} />,
+    async (error: unknown) => {
+      const { CannotOpen } = await import('./cannot-open');
+      return <CannotOpen error={error} />;
+    },
+  ),
+  settleDrafts(),
+]);
 
 createRoot(document.getElementById('root')!).render(
   <StrictMode>
     <QueryClientProvider client={client}>{book}</QueryClientProvider>
   </StrictMode>,
 );
+
+if (unread.length > 0)
+  toast.error(`What was half typed in an older Amber Ledger could not be read and is gone: ${unread.join(', ')}. The ledger itself is whole.`, {
+    autoClose: false,
+  });
 
 // After the first screen: what is kept for later must not hold it up.
 if (import.meta.env.PROD) {

@@ -1,3 +1,4 @@
+import { attempt, choose } from '../parts/save';
 import clsx from 'clsx';
 import { formatDistanceStrict, parseISO } from 'date-fns';
 import {
@@ -20,9 +21,9 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import { toast, ToastContainer } from 'react-toastify';
 import { db } from '../data/database';
-import { redo, undo } from '../data/journal';
+import { takeLastBack } from '../data/commands/take-back';
+import { redo } from '../data/journal';
 import { useBodies, useLastActs, usePeople, usePerson, useSettings } from '../data/queries';
-import { changeSettings } from '../data/settings';
 import { today } from '../data/today';
 import { MarkedMakes } from '../parts/marked-makes';
 import { KeyCap } from '../ui/key-cap';
@@ -48,13 +49,13 @@ const ICONS = {
 } as const;
 
 async function takeBack() {
-  const label = await undo(db);
-  toast(label ? `Undone: ${label}` : 'Nothing to undo');
+  const done = await attempt('Not undone', () => takeLastBack(db));
+  if (done) toast(done.of === 'nothing' ? 'Nothing to undo' : `Undone: ${done.words}`);
 }
 
 async function doAgain() {
-  const label = await redo(db);
-  toast(label ? `Done again: ${label}` : 'Nothing to do again');
+  const done = await attempt('Not done again', async () => ({ label: await redo(db) }));
+  if (done) toast(done.label ? `Done again: ${done.label}` : 'Nothing to do again');
 }
 
 /** Keys that work anywhere but in a field. */
@@ -102,7 +103,7 @@ function ForWhom() {
             For
             <select
               value={person.id}
-              onChange={(e) => void changeSettings(db, { personId: e.target.value })}
+              onChange={(e) => void choose({ personId: e.target.value })}
               className="min-h-6 min-w-0 flex-1 rounded-md border border-binding-lit bg-binding font-semibold text-binding-text focus-visible:outline-binding-text max-sm:min-h-11"
             >
               {people?.map((p) => (
@@ -129,7 +130,7 @@ function ForWhom() {
           { value: 'cm', label: 'cm' },
           { value: 'in', label: 'in' },
         ]}
-        onChange={(u) => void changeSettings(db, { unit: u })}
+        onChange={(u) => void choose({ unit: u })}
       />
     </div>
   );

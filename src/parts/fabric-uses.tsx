@@ -1,6 +1,5 @@
 import { viewOf } from '../core/make/versions';
 import { Plus, X } from 'lucide-react';
-import { toast } from 'react-toastify';
 import { fabricGive } from '../core/garment/stretch';
 import { easeOf } from '../core/garment/draft';
 import { longestPiece } from '../core/fabric/stash';
@@ -63,11 +62,10 @@ function StashLine({ use, fabric, unit, entering }: { use: FabricUse; fabric: Fa
 }
 
 /** A fabric that is only a name yet: what it does is asked in the stash, and counted as not known until then. */
-async function addFabric(name: string, structure: Fabric['structure']): Promise<string> {
+async function addFabric(name: string, structure: Fabric['structure']): Promise<string | undefined> {
   const fabric = blankFabric(newId(), name, structure);
-  if (await save(`fabric “${name}” put in the stash`, [{ table: 'fabrics', put: fabric }]))
-    toast(`“${name}” is in the stash. Say there how far it gives.`);
-  return fabric.id;
+  const done = `“${name}” is in the stash. Say there how far it gives.`;
+  return (await save(`fabric “${name}” put in the stash`, [{ table: 'fabrics', put: fabric }], { done })) ? fabric.id : undefined;
 }
 
 /** In which fabrics: main, lining, contrast and so on, with the length of each and whether it comes from the stash. */
@@ -114,7 +112,7 @@ export function FabricUses({
                 value={use.fabricId}
                 options={options}
                 onPick={(id) => set(use.id, { fabricId: id })}
-                onNew={(name) => void addFabric(name, structure).then((id) => set(use.id, { fabricId: id }))}
+                onNew={(name) => void addFabric(name, structure).then((id) => id && set(use.id, { fabricId: id }))}
                 newLabel={(name) => `New fabric: ${name}`}
                 className="min-w-36 flex-1"
               />
@@ -159,7 +157,7 @@ export function FabricUses({
           value={undefined}
           options={options}
           onPick={begin}
-          onNew={(name) => void addFabric(name, structure).then(begin)}
+          onNew={(name) => void addFabric(name, structure).then((id) => id && begin(id))}
           newLabel={(name) => `New fabric: ${name}`}
         />
       ) : (

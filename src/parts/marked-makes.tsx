@@ -3,10 +3,12 @@ import { Link, useLocation } from 'react-router';
 import { MOST_COMPARED } from '../core/versions/most-compared';
 import { useKept } from '../data/drafts';
 
+const NONE: readonly string[] = [];
+
 /** Makes that were marked to be put side by side, wherever that was; they stay marked until they are let go. */
 export function useMarked(): readonly [readonly string[], (ids: readonly string[]) => void] {
-  const [ids = [], setIds] = useKept<readonly string[]>('side by side');
-  return [ids, (next) => setIds(next.length === 0 ? undefined : next)];
+  const { value: ids = NONE, keep, clear } = useKept('side by side');
+  return [ids, (next) => (next.length === 0 ? clear() : keep([...next]))];
 }
 
 /** The address of makes side by side. */

@@ -1,6 +1,7 @@
 import { toast } from 'react-toastify';
 import { causeOf, db } from '../data/database';
 import { write, type Write } from '../data/journal';
+import { changeSettings, type Settings } from '../data/settings';
 
 /** Acts that are being written. While there are any, the page says so to the browser, which asks before it leaves: a write cut off is lost. */
 let writing = 0;
@@ -27,21 +28,55 @@ export function whyNot(error: unknown): string {
   return `${(cause instanceof Error ? cause.message : String(cause)).replace(/\.$/, '')}.`;
 }
 
+/** What follows an act that was written, and only then. */
+interface Afterwards {
+  /** What is said when it is done. */
+  readonly done?: string;
+  /** What held it until then lets go of it. */
+  readonly draft?: { readonly clear: () => void };
+}
+
 /**
- * Writes an act to the ledger; where that fails, says so in words.
+ * Writes an act to the ledger, and says so; where that fails, says that and why, and nothing that was typed goes.
  *
  * @param label what was done, as undo will name it
+ * @param writes what is written, or how that is found out
  * @returns whether it was written
  */
-export async function save(label: string, writes: readonly Write[]): Promise<boolean> {
+export async function save(
+  label: string,
+  writes: readonly Write[] | (() => Promise<readonly Write[]>),
+  { done, draft }: Afterwards = {},
+): Promise<boolean> {
+  const written = await attempt('Not saved', async () => {
+    await write(db, label, typeof writes === 'function' ? await writes() : writes);
+    return true;
+  });
+  if (written !== true) return false;
+  draft?.clear();
+  if (done !== undefined) toast(done);
+  return true;
+}
+
+/**
+ * Does what may fail and cannot be half done; where it fails, says so and why.
+ *
+ * @param refused what is said before the reason: `Not undone`
+ * @returns what the work gave; undefined where it failed
+ */
+export async function attempt<T>(refused: string, work: () => Promise<T>): Promise<T | undefined> {
   begin();
   try {
-    await write(db, label, writes);
-    return true;
+    return await work();
   } catch (error) {
-    toast.error(`Not saved: ${whyNot(error)} The ledger is as it was.`);
-    return false;
+    toast.error(`${refused}: ${whyNot(error)} The ledger is as it was.`);
+    return undefined;
   } finally {
     end();
   }
+}
+
+/** Chooses settings of this machine; says so where that fails. */
+export async function choose(settings: Partial<Settings>): Promise<boolean> {
+  return (await attempt('Not chosen', async () => changeSettings(db, settings).then(() => true))) === true;
 }

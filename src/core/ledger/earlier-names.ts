@@ -51,11 +51,13 @@ const each = (change: (record: Loose) => Loose) => (list: unknown) =>
 
 const uses = each((use) => withFields(use, USE_FIELDS));
 
-const verdicts = each((verdict) => {
+function verdictToday(verdict: Loose): Loose {
   const named = changed(verdict, 'reasons', (list) => (Array.isArray(list) ? list.map((reason) => choice(reason, REASONS)) : list));
   const judged = changed(named, 'parts', (parts) => (isRecord(parts) ? withFields(parts, PART_FIELDS) : parts));
   return changed(judged, 'sewAgain', (said) => choice(said, SEW_AGAIN));
-});
+}
+
+const verdicts = each(verdictToday);
 
 const views = each((view) =>
   changed(
@@ -153,4 +155,22 @@ export function fileToday(file: Loose): Loose {
         )
       : history,
   );
+}
+
+/**
+ * A draft of the app before, with the names that are used today.
+ *
+ * @param kind what it is of: a half-logged make, a verdict …
+ */
+export function draftToday(kind: string, value: unknown): unknown {
+  if (!isRecord(value)) return value;
+  if (kind === 'verdict') return verdictToday(value);
+  if (kind !== 'log') return value;
+  const named = changed(withFields(value, { newCloths: 'newFabrics' }), 'make', (make) => recordToday('makes', make));
+  const fabrics = changed(
+    named,
+    'newFabrics',
+    each((fabric) => recordToday('fabrics', fabric) as Loose),
+  );
+  return changed(fabrics, 'verdict', (verdict) => (isRecord(verdict) ? verdictToday(verdict) : verdict));
 }

@@ -1,43 +1,21 @@
 import { nextVersion, viewOf } from './versions';
 import { type PatternCase } from '../garment/case';
-import type { Alteration, Fabric, FitNote, Make, Plan, Seen, Verdict } from '../records';
+import type { Alteration, FitNote, Make, Plan } from '../records';
 import { blankMake } from '../records/blank';
 import type { LineEntry } from '../shorthand/entry-from-line';
+import type { LogDraft, Look, VerdictSaid } from './draft-shapes';
 import { makeOfPlan } from './plan-to-make';
+import type { Start } from './starts';
 
-/** Where a new make starts from. */
-export const STARTS = ['last', 'carry', 'plan', 'drafted'] as const;
-export type Start = (typeof STARTS)[number];
-
-/** What is said of a zone in one look: enough of a fit note to complete it with when and by whom. */
-export type ZoneSaid = Omit<FitNote, 'id' | 'seen' | 'date'>;
-
-/** One look at a garment: when it was, and what was seen at each zone. */
-export interface Look {
-  readonly seen: Seen;
-  readonly said: readonly ZoneSaid[];
-}
-
-/** A verdict that is being said: any part of it may still be missing. */
-export type VerdictSaid = Partial<Omit<Verdict, 'id' | 'date' | 'wears'>>;
-
-/** What is being logged and not yet entered; kept in the browser as it is typed. */
-export interface LogDraft {
-  readonly make: Make;
-  readonly start: Start;
-  readonly look: Look;
-  readonly verdict: VerdictSaid;
-  /** Fabrics named in the line that the stash does not have yet: they come with the make. */
-  readonly newFabrics: readonly Fabric[];
-  /** The plan it began from, which is done when the make is entered. */
-  readonly planId?: string | undefined;
-}
+export type { LogDraft, Look, VerdictSaid };
+export type { Start };
+export type ZoneSaid = Look['said'][number];
 
 /** Gives an id that was never given before; the core draws none by itself. */
 export type NewId = () => string;
 
 /** What the names of half logged makes begin with. Each has its own, so that one begun does not take the place of another. */
-export const LOG_DRAFTS = 'log';
+const LOG_DRAFTS = 'log';
 
 /** The name under which a half logged make is kept. */
 export const logDraftName = ({ make }: Pick<LogDraft, 'make'>) => `${LOG_DRAFTS} ${make.id}`;
@@ -98,7 +76,7 @@ export function draftFromPlan(plan: Plan, version: number, day: string, newId: N
 
 /** The draft that a line amounts to. */
 export function draftFromLine({ make, seen, said, love, newFabrics }: LineEntry): LogDraft {
-  return { make, start: 'last', look: { seen, said }, verdict: love === undefined ? {} : { love }, newFabrics };
+  return { make, start: 'last', look: { seen, said: [...said] }, verdict: love === undefined ? {} : { love }, newFabrics: [...newFabrics] };
 }
 
 /** The fit notes that a look amounts to. */

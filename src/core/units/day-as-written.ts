@@ -1,7 +1,8 @@
 import { dateOfDay, dayNumber, monthStart, MONTH_NAMES, type IsoDate } from './date';
 
 /** Which of two numbers is the day: 03.04. is April to one, and March to another. */
-export type DayOrder = 'day first' | 'month first';
+export const DAY_ORDERS = ['day first', 'month first'] as const;
+export type DayOrder = (typeof DAY_ORDERS)[number];
 
 export type ReadDay = { readonly ok: true; readonly date: IsoDate; readonly order?: DayOrder } | { readonly ok: false; readonly problem: string };
 

@@ -1,3 +1,4 @@
+import { attempt } from '../../parts/save';
 import { EngineBoundary } from '../../parts/engine-boundary';
 import { makeName } from '../../core/make/make-name';
 import { mainFabric } from '../../core/make/main-fabric';
@@ -51,7 +52,7 @@ export function DayBook() {
             </Link>
           </div>
           <p className="mt-4">
-            <button type="button" className="underline" onClick={() => void openDemo(db)}>
+            <button type="button" className="underline" onClick={() => void attempt('The demo was not opened', () => openDemo(db))}>
               Or look round in the demo ledger
             </button>
           </p>

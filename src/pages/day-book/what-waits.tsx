@@ -4,7 +4,6 @@ import { useEngine } from '../../workers/use-engine';
 import { makeName } from '../../core/make/make-name';
 import { format, formatDistanceStrict, parseISO } from 'date-fns';
 import { Link } from 'react-router';
-import { toast } from 'react-toastify';
 import { alterationWords } from '../../core/alteration/words';
 import { washed } from '../../core/fabric/stash';
 import { judgedAgain, looseEndDone, markedOnPaper } from '../../core/make/one-touch';
@@ -55,7 +54,7 @@ export function WhatWaits({
     </Link>
   );
   const act = async (label: string, { id }: Make, edit: (now: Make) => Make) => {
-    if (await save(label, [{ table: 'makes', id, edit }])) toast(`${label.replace(/^./, (c) => c.toUpperCase())}. Ctrl Z takes it back.`);
+    await save(label, [{ table: 'makes', id, edit }], { done: `${label.replace(/^./, (c) => c.toUpperCase())}. Ctrl Z takes it back.` });
   };
 
   const loose = waits.looseEnds.map(({ make, end }): Waits => ({

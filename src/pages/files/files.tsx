@@ -12,7 +12,7 @@ import { bringBack } from '../../data/journal';
 import { useFabrics, useMakes, usePatterns, useRemovals, useSettings, useUnit, useUnsaved } from '../../data/queries';
 import { changeSettings, type Settings } from '../../data/settings';
 import { today } from '../../data/today';
-import { whyNot } from '../../parts/save';
+import { whyNot, attempt, choose } from '../../parts/save';
 import { saveFile } from '../../parts/save-file';
 import { SavedCopies } from './saved-copies';
 import { LongWorkBar, type LongWork } from './long-work-bar';
@@ -73,16 +73,14 @@ export function Files() {
   /** Absent while it is still counted. */
   const held =
     makes && patterns && fabrics && `${counted(makes.length, 'make')}, ${counted(patterns.length, 'pattern')}, ${counted(fabrics.length, 'fabric')}`;
+  const begin = async (refused: string, open: typeof openDemo) => {
+    if (await attempt(refused, async () => open(db).then(() => true))) void navigate('/');
+  };
   const answer = async () => {
     const asked = question;
     setQuestion(undefined);
-    if (asked === 'empty') {
-      await openEmpty(db);
-      void navigate('/');
-    } else if (asked === 'demo') {
-      await openDemo(db);
-      void navigate('/');
-    }
+    if (asked === 'empty') await begin('Nothing was begun', openEmpty);
+    else if (asked === 'demo') await begin('The demo was not opened', openDemo);
   };
 
   return (
@@ -121,7 +119,7 @@ export function Files() {
           </p>
           <div className="flex gap-2">
             <Button onClick={() => setQuestion('empty')}>Start an empty ledger</Button>
-            <Button onClick={() => (isEmpty ? void openDemo(db).then(() => navigate('/')) : setQuestion('demo'))}>Open the demo ledger</Button>
+            <Button onClick={() => (isEmpty ? void begin('The demo was not opened', openDemo) : setQuestion('demo'))}>Open the demo ledger</Button>
           </div>
         </section>
         <RoomInTheBrowser />
@@ -137,7 +135,13 @@ export function Files() {
                   {removal.label}
                   <span className="text-small text-ink2"> · {formatDistanceToNow(removal.at, { addSuffix: true })}</span>
                 </span>
-                <Button onClick={() => void bringBack(db, removal.seq).then((label) => label && toast(`Brought back: ${label}`))}>Bring back</Button>
+                <Button
+                  onClick={() =>
+                    void attempt('Not brought back', () => bringBack(db, removal.seq)).then((label) => label && toast(`Brought back: ${label}`))
+                  }
+                >
+                  Bring back
+                </Button>
               </li>
             ))}
           </ul>
@@ -153,7 +157,7 @@ export function Files() {
                 ? { ok: true, value: text.trim().toUpperCase() }
                 : { ok: false, problem: 'Write the three letters of a currency, such as EUR.' }
             }
-            onValue={(c) => void changeSettings(db, { currency: c })}
+            onValue={(c) => void choose({ currency: c })}
             className="w-72 [&_input]:w-24"
           />
         </section>
@@ -167,7 +171,7 @@ export function Files() {
               { value: 'light', label: 'daylight' },
               { value: 'lamp', label: 'lamp light' },
             ]}
-            onChange={(t) => void changeSettings(db, { theme: t })}
+            onChange={(t) => void choose({ theme: t })}
           />
         </section>
       </div>

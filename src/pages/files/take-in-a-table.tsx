@@ -1,6 +1,5 @@
 import { useMemo, useRef, useState } from 'react';
 import { Link } from 'react-router';
-import { toast } from 'react-toastify';
 import { guessColumns, guessSheet, SHEET_FIELDS, type ColumnGuess } from '../../core/archive/tables-in/columns';
 import { readSheet, rejectedText, type Sheet } from '../../core/archive/tables-in/read-sheet';
 import type { TakingInto } from '../../core/archive/tables-in/row';
@@ -36,18 +35,20 @@ interface Chosen {
 
 /** The table on this page: through a reload too, where the browser has room for it. */
 function useChosen(): readonly [Chosen | undefined, (chosen: Chosen | undefined, finished?: boolean) => void] {
-  const [kept, keepThrough] = useKept<Omit<Chosen, 'sheet'>>('table to take in');
-  const [chosen, setChosen] = useState(() => {
+  const draft = useKept('table to take in');
+  const [chosen, setChosen] = useState<Chosen | undefined>(() => {
+    const kept = draft.value;
     const read = kept && readSheet(kept.text);
-    return read?.ok ? { ...kept!, sheet: read.sheet } : undefined;
+    return kept && read?.ok ? { ...kept, columns: kept.columns.map((c) => ({ field: c.field, unit: c.unit })), sheet: read.sheet } : undefined;
   });
   return [
     chosen,
     (next, finished = false) => {
       setChosen(next);
-      if (!next || finished) return keepThrough(undefined);
-      const { sheet: _, ...rest } = next;
-      keepThrough(rest);
+      if (finished) return draft.clear();
+      if (!next) return draft.discard();
+      const { sheet: _, columns, ...rest } = next;
+      draft.keep({ ...rest, columns: columns.map(({ field, unit }) => ({ unit, ...(field === undefined ? {} : { field }) })) });
     },
   ];
 }
@@ -74,7 +75,7 @@ function useTakingInto(personName: string): TakingInto | undefined {
 
 /** A sewist's old spreadsheet, taken in: its columns are guessed, shown with what comes of them, and put right before anything is written. */
 export function TakeInATable() {
-  const [whose, setWhose] = useKept<string>('whom a table is for');
+  const { value: whose, keep: setWhose } = useKept('whom a table is for');
   const into = useTakingInto(whose ?? '');
   const unit = useUnit();
   const picker = useRef<HTMLInputElement>(null);
@@ -109,8 +110,8 @@ export function TakeInATable() {
   const takeIn = async () => {
     if (!taken || !chosen) return;
     const writes = taken.records.map(({ table, record }) => ({ table, put: record }) as Write);
-    if (!(await save(`${rowsWords(fresh)} of ${chosen.name} taken in`, writes))) return;
-    toast(`Taken in: ${rowsWords(fresh)}. Ctrl Z takes them out again.`);
+    const done = `Imported: ${rowsWords(fresh)}. Ctrl Z takes them out again.`;
+    if (!(await save(`${rowsWords(fresh)} of ${chosen.name} imported`, writes, { done }))) return;
     // Rows that could not be taken still wait to be mended.
     setChosen(chosen, refused.size === 0);
   };
@@ -128,7 +129,7 @@ export function TakeInATable() {
   return (
     <>
       <PageHead
-        title="Take in a table"
+        title="Import a spreadsheet"
         under="Your old spreadsheet of garments, wears, fabrics, patterns or measures: saved as CSV or TSV, or copied with its headings."
         aside={
           <Link className="underline" to="/files">
@@ -148,7 +149,7 @@ export function TakeInATable() {
           <p className="flex items-center gap-3 self-end">
             {chosen.name}: {rowsWords(chosen.sheet.rows.length)}
             <Button quiet onClick={putAway}>
-              Put away
+              Discard
             </Button>
           </p>
         ) : (
@@ -211,7 +212,7 @@ export function TakeInATable() {
                 label="Whom they are for, where the table does not say"
                 placeholder="your name"
                 value={whose ?? ''}
-                onChange={(e) => setWhose(e.target.value || undefined)}
+                onChange={(e) => setWhose(e.target.value)}
               />
             )}
             <div className="my-2 flex flex-wrap items-center gap-2">

@@ -1,13 +1,12 @@
 import { makeName } from '../../core/make/make-name';
 import { Link } from 'react-router';
-import type { Make } from '../../core/records';
 import { useDrafts } from '../../data/drafts';
 import { usePatterns } from '../../data/queries';
 
 /** Makes that were begun to be logged and left: nothing typed is lost, and each can be gone on with. */
 export function HalfLogged() {
   const patterns = usePatterns();
-  const drafts = useDrafts<{ readonly make: Make }>('log');
+  const drafts = useDrafts('log');
   if (!patterns || drafts.length === 0) return null;
   return (
     <ul className="my-3 border-l-4 border-ink bg-tint px-3 py-1.5">

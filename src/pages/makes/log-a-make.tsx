@@ -6,7 +6,7 @@ import { toast } from 'react-toastify';
 import { type PatternCase } from '../../core/garment/case';
 import type { Fabric, Person, Plan } from '../../core/records';
 import { blankMake } from '../../core/records/blank';
-import { clearDraft, saveDraft, useDrafts } from '../../data/drafts';
+import { clearDraft, discardDraft, saveDraft, useDrafts } from '../../data/drafts';
 import { useFabrics, useMakes, usePatternCase, usePatterns, usePeople, usePerson, usePlans, useUnit } from '../../data/queries';
 import { today } from '../../data/today';
 import { newId } from '../../data/new-id';
@@ -20,7 +20,7 @@ import { Pick } from '../../ui/pick';
 import { Segmented } from '../../ui/segmented';
 import { useCaseTables } from '../../data/engine-tables';
 import { useEngine } from '../../workers/use-engine';
-import { draftFromPlan, draftsFor, freshDraft, LOG_DRAFTS, logDraftName, startMake, type LogDraft, type Start } from '../../core/make/log-draft';
+import { draftFromPlan, draftsFor, freshDraft, logDraftName, startMake, type LogDraft, type Start } from '../../core/make/log-draft';
 import { enterMake } from '../../data/commands/enter-make';
 import { drawnOf } from '../../parts/drawn-of';
 import { HalfLogged } from './half-logged';
@@ -47,11 +47,11 @@ interface LogFormProps {
   readonly planned: Plan | undefined;
   readonly pick: ReactNode;
   readonly onPerson: (id: string) => void;
-  readonly onPutAway: () => void;
+  readonly onDiscard: () => void;
 }
 
 /** The form itself, for one pattern and one person; what is typed is kept at every change. */
-function LogForm({ input, stash, person, people, initial, planned, pick, onPerson, onPutAway }: LogFormProps) {
+function LogForm({ input, stash, person, people, initial, planned, pick, onPerson, onDiscard }: LogFormProps) {
   const pattern = input?.pattern;
   const navigate = useNavigate();
   const unit = useUnit();
@@ -83,9 +83,11 @@ function LogForm({ input, stash, person, people, initial, planned, pick, onPerso
   const enter = async () => {
     const make = { ...draft.make, version };
     const plan = planned?.id === draft.planId ? planned : undefined;
-    if (!(await save(called, enterMake({ ...draft, make }, stash, { pattern, plan })))) return;
-    clearDraft(logDraftName(draft));
-    toast(`${pattern ? `Version ${version} of ${pattern.name}` : called} is entered. Ctrl Z takes it back.`);
+    const entered = await save(called, enterMake({ ...draft, make }, stash, { pattern, plan }), {
+      done: `${pattern ? `Version ${version} of ${pattern.name}` : called} is saved. Ctrl Z takes it back.`,
+      draft: { clear: () => clearDraft(logDraftName(draft)) },
+    });
+    if (!entered) return;
     void navigate(pattern ? `/patterns/${pattern.id}` : `/makes/${make.id}`);
   };
   useHotkeys(
@@ -102,7 +104,7 @@ function LogForm({ input, stash, person, people, initial, planned, pick, onPerso
     preventDefault: true,
   });
 
-  const letGo = pattern?.state === 'retired' ? ` · this pattern was let go: ${pattern.why ?? 'no reason noted'}` : '';
+  const letGo = pattern?.state === 'retired' ? ` · this pattern is retired: ${pattern.why ?? 'no reason noted'}` : '';
   return (
     <>
       <PageHead
@@ -113,14 +115,15 @@ function LogForm({ input, stash, person, people, initial, planned, pick, onPerso
             <Button
               quiet
               onClick={() => {
-                clearDraft(logDraftName(draft));
-                onPutAway();
+                discardDraft(logDraftName(draft));
+                toast('The draft is discarded. Ctrl Z brings it back.');
+                onDiscard();
               }}
             >
-              Put away
+              Discard draft
             </Button>
             <Button ref={button} onClick={() => void enter()}>
-              Enter in the ledger <KeyCap>Ctrl Enter</KeyCap>
+              Save make <KeyCap>Ctrl Enter</KeyCap>
             </Button>
           </div>
         }
@@ -203,7 +206,7 @@ export function LogAMake() {
   const chosen = usePerson();
   const stash = useFabrics();
   const plans = usePlans();
-  const drafts = useDrafts<LogDraft>(LOG_DRAFTS);
+  const drafts = useDrafts('log');
   const asked = plans?.find((p) => p.id === params.get('plan'));
   const patternId = asked?.patternId ?? params.get('pattern') ?? undefined;
   const named = params.get('name') ?? undefined;
@@ -225,7 +228,7 @@ export function LogAMake() {
       placeholder="type a pattern’s name"
       autoFocus={!patternId}
       value={patternId}
-      options={patterns.map((p) => ({ id: p.id, label: p.name, detail: p.state === 'retired' ? 'let go' : (p.designer ?? '') }))}
+      options={patterns.map((p) => ({ id: p.id, label: p.name, detail: p.state === 'retired' ? 'retired' : (p.designer ?? '') }))}
       onPick={(id) => setParams({ pattern: id })}
       onNew={(name) => void navigate(`/patterns/new?name=${encodeURIComponent(name)}`)}
       newLabel={(name) => `New pattern: ${name} …`}
@@ -233,7 +236,7 @@ export function LogAMake() {
       className="w-72 max-w-full"
     />
   );
-  const putAway = () => setParams({});
+  const discarded = () => setParams({});
 
   if (input && person) {
     const { pattern } = input;
@@ -253,7 +256,7 @@ export function LogAMake() {
         planned={planned?.state === 'open' ? planned : undefined}
         pick={pick}
         onPerson={(id) => setParams({ pattern: pattern.id, for: id })}
-        onPutAway={putAway}
+        onDiscard={discarded}
       />
     );
   }
@@ -271,7 +274,7 @@ export function LogAMake() {
         planned={undefined}
         pick={pick}
         onPerson={(id) => setParams({ name: named, for: id })}
-        onPutAway={putAway}
+        onDiscard={discarded}
       />
     );
   }

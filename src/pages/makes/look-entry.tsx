@@ -48,7 +48,7 @@ export function LookEntry({
         )}
         {seen.at === 'worn' && <span className="text-ink2">wears</span>}
       </div>
-      <FitEntry zones={zones} said={said} drawn={drawn} unit={unit} onChange={(next) => onChange({ ...look, said: next })} />
+      <FitEntry zones={zones} said={said} drawn={drawn} unit={unit} onChange={(next) => onChange({ ...look, said: [...next] })} />
     </div>
   );
 }

@@ -5,7 +5,6 @@ import { makeName } from '../../core/make/make-name';
 import { Check } from 'lucide-react';
 import { format, parseISO } from 'date-fns';
 import { Link, useNavigate, useParams } from 'react-router';
-import { toast } from 'react-toastify';
 import { alterationWhen, alterationWords, sizeLineWords, zoneList } from '../../core/alteration/words';
 import { looseEndDone } from '../../core/make/one-touch';
 import { mainUse } from '../../core/make/main-fabric';
@@ -33,7 +32,7 @@ import { Button } from '../../ui/button';
 import { KeyCap } from '../../ui/key-cap';
 import { Empty, PageHead } from '../../ui/page-head';
 import { useWrittenKey } from '../../ui/use-written-key';
-import { notesOf, type Look } from '../../core/make/log-draft';
+import { notesOf } from '../../core/make/log-draft';
 import { drawnOf } from '../../parts/drawn-of';
 import { ItsLife } from './its-life';
 import { LookEntry } from './look-entry';
@@ -124,13 +123,15 @@ export function MakePage() {
   const hanging = useWardrobe(make?.personId, { tolerant: true })?.find((h) => h.make.id === makeId);
   const offsets = useEngine('noteOffsets', useCaseTables(), make && [make.id], { tolerant: true }).answer;
   const times = (make && counts?.get(make.id)?.times) ?? 0;
-  const [look, setLook] = useKept<Look>(`look ${makeId ?? ''}`);
+  const draft = useKept('look', makeId ?? '');
+  const look = draft.value;
 
-  const saveMake = (label: string, changed: Make) => save(label, [{ table: 'makes', from: make!, to: changed }]);
+  const saveMake = (label: string, changed: Make, afterwards?: Parameters<typeof save>[2]) =>
+    save(label, [{ table: 'makes', from: make!, to: changed }], afterwards);
   const wornToday = async () => {
     if (!make) return;
     const wear = { id: newId(), date: today(), makeIds: [make.id], count: 1 };
-    if (await save('worn today', [{ table: 'wears', put: wear }])) toast('Worn today. Ctrl Z takes it back.');
+    await save('worn today', [{ table: 'wears', put: wear }], { done: 'Worn today. Ctrl Z takes it back.' });
   };
   useWrittenKey('w', () => void wornToday());
 
@@ -144,9 +145,8 @@ export function MakePage() {
   const loose = make.looseEnds.filter((l) => !l.done);
 
   const remove = async () => {
-    await save(`${name} removed`, await removalOf(db, 'makes', make.id));
-    toast('The make is removed. Ctrl Z brings it back.');
-    void navigate(pattern ? `/patterns/${pattern.id}` : '/makes');
+    const done = 'The make is removed. Ctrl Z brings it back.';
+    if (await save(`${name} removed`, () => removalOf(db, 'makes', make.id), { done })) void navigate(pattern ? `/patterns/${pattern.id}` : '/makes');
   };
 
   return (
@@ -354,25 +354,23 @@ export function MakePage() {
             ))}
             {look ? (
               <div className="border-t-2 border-ink pt-2">
-                <LookEntry look={look} zones={view.zones} drawn={drawnOf(pattern, make, fabrics)} unit={unit} onChange={setLook} />
+                <LookEntry look={look} zones={view.zones} drawn={drawnOf(pattern, make, fabrics)} unit={unit} onChange={draft.keep} />
                 <div className="mt-2 flex gap-2">
                   <Button
                     disabled={look.said.length === 0}
                     onClick={() => {
-                      void saveMake('a look at the fit', { ...make, fitNotes: [...make.fitNotes, ...notesOf(look, today(), newId)] }).then(() =>
-                        setLook(undefined),
-                      );
+                      void saveMake('a look at the fit', { ...make, fitNotes: [...make.fitNotes, ...notesOf(look, today(), newId)] }, { draft });
                     }}
                   >
-                    Keep this look
+                    Save this look
                   </Button>
-                  <Button quiet onClick={() => setLook(undefined)}>
-                    Put away
+                  <Button quiet onClick={draft.discard}>
+                    Discard draft
                   </Button>
                 </div>
               </div>
             ) : (
-              <Button onClick={() => setLook({ seen: times > 0 ? { at: 'worn', wears: times } : { at: 'firstDay' }, said: [] })}>
+              <Button onClick={() => draft.keep({ seen: times > 0 ? { at: 'worn', wears: times } : { at: 'firstDay' }, said: [] })}>
                 Look at the fit again
               </Button>
             )}

@@ -2,19 +2,10 @@ import { Timer as Clock } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { formatDuration } from '../../core/units/duration';
 import { PHASES, type TimeSpent } from '../../core/records';
-import { clearDraft, saveDraft, useDraft } from '../../data/drafts';
+import { useKept } from '../../data/drafts';
 import { newId } from '../../data/new-id';
 import { Button } from '../../ui/button';
 import { SelectField } from '../../ui/field';
-
-const RUNNING = 'timer';
-
-interface Running {
-  readonly makeId: string;
-  readonly phase: TimeSpent['phase'];
-  /** Milliseconds since 1970. */
-  readonly since: number;
-}
 
 /** Minutes from a moment to now; told anew as they pass. */
 function useMinutesSince(since: number | undefined): number {
@@ -29,7 +20,7 @@ function useMinutesSince(since: number | undefined): number {
 
 /** A timer for the work at hand. It goes on through a reload, and gives its time to the make when it is stopped. */
 export function WorkTimer({ makeId, onTime }: { makeId: string; onTime: (time: TimeSpent) => void }) {
-  const running = useDraft<Running>(RUNNING);
+  const { value: running, keep, clear } = useKept('timer');
   const [phase, setPhase] = useState<TimeSpent['phase']>('sew');
   const minutes = useMinutesSince(running?.since);
   if (running && running.makeId !== makeId) return <p className="text-small text-ink2">The timer runs for another make.</p>;
@@ -42,7 +33,7 @@ export function WorkTimer({ makeId, onTime }: { makeId: string; onTime: (time: T
         </span>
         <Button
           onClick={() => {
-            clearDraft(RUNNING);
+            clear();
             // Stopped within the first minute it was a slip: a minute is the least that is kept.
             onTime({ id: newId(), phase: running.phase, minutes: Math.max(1, Math.round((Date.now() - running.since) / 60_000)) });
           }}
@@ -58,7 +49,7 @@ export function WorkTimer({ makeId, onTime }: { makeId: string; onTime: (time: T
           <option key={p}>{p}</option>
         ))}
       </SelectField>
-      <Button onClick={() => saveDraft(RUNNING, { makeId, phase, since: Date.now() } satisfies Running)}>Start</Button>
+      <Button onClick={() => keep({ makeId, phase, since: Date.now() })}>Start</Button>
     </div>
   );
 }

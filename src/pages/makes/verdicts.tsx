@@ -12,7 +12,6 @@ import { save } from '../../parts/save';
 import { Button } from '../../ui/button';
 import { KeyCap } from '../../ui/key-cap';
 import { useWrittenKey } from '../../ui/use-written-key';
-import type { VerdictSaid } from '../../core/make/log-draft';
 import { VerdictEntry } from './verdict-entry';
 
 const day = (date: string) => format(parseISO(date), 'd MMMM yyyy');
@@ -20,11 +19,12 @@ const day = (date: string) => format(parseISO(date), 'd MMMM yyyy');
 /** The first verdict and every later one, with what changed and how much each counts; and the next. */
 export function Verdicts({ make, times, hanging }: { make: Make; times: number; hanging: Hanging | undefined }) {
   const { hemisphere } = useSettings();
-  const [verdict, setVerdict] = useKept<VerdictSaid>(`verdict ${make.id}`);
+  const draft = useKept('verdict', make.id);
+  const verdict = draft.value;
   const latest = make.verdicts.at(-1);
   const due = hanging && verdictDue(hanging, hemisphere, today());
-  const add = (said: Make['verdicts'][number], label: string) =>
-    save(label, [{ table: 'makes', id: make.id, edit: (now) => judgedAgain(now, said) }]);
+  const add = (said: Make['verdicts'][number], label: string, afterwards?: Parameters<typeof save>[2]) =>
+    save(label, [{ table: 'makes', id: make.id, edit: (now) => judgedAgain(now, said) }], afterwards);
   const again = () => latest && void add(stillSo(latest, newId(), today(), times), 'still so');
   useWrittenKey('s', () => verdict === undefined && void again());
 
@@ -69,20 +69,20 @@ export function Verdicts({ make, times, hanging }: { make: Make; times: number; 
       {make.verdicts.length === 0 && <p className="mb-2 text-ink2">No verdict yet.</p>}
       {verdict ? (
         <div className="mt-2 border-t-2 border-ink pt-2">
-          <VerdictEntry said={verdict} onChange={setVerdict} />
+          <VerdictEntry said={verdict} onChange={draft.keep} />
           <div className="mt-2 flex gap-2">
             <Button
               disabled={verdict.love === undefined}
               onClick={() => {
                 const { love, reasons = [], ...more } = verdict;
                 if (love === undefined) return;
-                void add({ id: newId(), date: today(), wears: times, love, reasons, ...more }, 'a verdict').then(() => setVerdict(undefined));
+                void add({ id: newId(), date: today(), wears: times, love, reasons, ...more }, 'a verdict', { draft });
               }}
             >
               Keep this verdict
             </Button>
-            <Button quiet onClick={() => setVerdict(undefined)}>
-              Put away
+            <Button quiet onClick={draft.discard}>
+              Discard draft
             </Button>
           </div>
         </div>
@@ -93,7 +93,7 @@ export function Verdicts({ make, times, hanging }: { make: Make; times: number; 
               Still so <KeyCap>s</KeyCap>
             </Button>
           )}
-          <Button onClick={() => setVerdict({})}>How do you like it now?</Button>
+          <Button onClick={() => draft.keep({})}>How do you like it now?</Button>
         </div>
       )}
     </>

@@ -59,12 +59,11 @@ export function ChangePattern() {
 
   const remove = async () => {
     if (made.length > 0) {
-      toast(`${made.length} ${made.length === 1 ? 'make speaks' : 'makes speak'} of this pattern. Let it go instead: its account stays.`);
+      toast(`${made.length} ${made.length === 1 ? 'make speaks' : 'makes speak'} of this pattern. Retire it instead: its account stays.`);
       return;
     }
-    if (await save(`pattern “${pattern.name}” removed`, await removalOf(db, 'patterns', pattern.id)))
-      toast('The pattern is removed. Ctrl Z brings it back.');
-    void navigate('/patterns');
+    const done = 'The pattern is removed. Ctrl Z brings it back.';
+    if (await save(`pattern “${pattern.name}” removed`, () => removalOf(db, 'patterns', pattern.id), { done })) void navigate('/patterns');
   };
   const addView = () => {
     const added = blankView(newId(), `view ${pattern.views.length + 1}`, USUAL_ZONES[pattern.kind]);

@@ -33,7 +33,7 @@ export function NewPattern() {
       charts: [blankChart(newId(), kind, ['S', 'M', 'L'])],
       added: today(),
     };
-    await save(`pattern “${pattern.name}”`, [{ table: 'patterns', put: pattern }]);
+    if (!(await save(`pattern “${pattern.name}”`, [{ table: 'patterns', put: pattern }]))) return;
     void navigate(`/patterns/${pattern.id}/change`);
   };
 
@@ -51,7 +51,7 @@ export function NewPattern() {
         {known && (
           <p className="border-l-4 border-ink bg-tint px-3 py-1">
             {known.name} is in the ledger already
-            {known.state === 'retired' ? `: let go, ${known.why ?? 'no reason noted'}` : ''}.{' '}
+            {known.state === 'retired' ? `: retired, ${known.why ?? 'no reason noted'}` : ''}.{' '}
             <Link className="underline" to={`/patterns/${known.id}`}>
               Open its account
             </Link>

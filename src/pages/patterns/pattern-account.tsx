@@ -3,7 +3,6 @@ import { Checkbox, Field, Label } from '@headlessui/react';
 import { Check } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { toast } from 'react-toastify';
 import { alterationWhen, alterationWords, zoneList } from '../../core/alteration/words';
 import { ownDecision } from '../../core/decide/reckoning';
 import type { CarryForward } from '../../core/forecast/carry-forward';
@@ -15,12 +14,10 @@ import { zoneOf, type ZoneId } from '../../core/body/zones';
 import type { Alteration, Decision, Make, Pattern } from '../../core/records';
 import { planOfMake } from '../../core/make/plan-to-make';
 import { useCaseTables } from '../../data/engine-tables';
-import { db } from '../../data/database';
 import { usePatternCase, usePatterns, usePeople, usePerson, useSettings, useUnit, useWearCounts, useMakes } from '../../data/queries';
 import { newId } from '../../data/new-id';
-import { changeSettings } from '../../data/settings';
 import { today } from '../../data/today';
-import { save } from '../../parts/save';
+import { choose, save } from '../../parts/save';
 import { startMake } from '../../core/make/log-draft';
 import { FirstCuts } from './first-cuts';
 import { SewItAgain } from './sew-it-again';
@@ -44,8 +41,9 @@ import { EngineProblem } from '../../parts/engine-boundary';
 
 /** Ticks an alteration as marked on the pattern paper today. */
 async function markOnPaper(make: Make, alteration: Alteration) {
-  if (await save('marked on the pattern paper', [{ table: 'makes', id: make.id, edit: (now) => markedOnPaper(now, alteration.id, today()) }]))
-    toast('Marked on the paper. Ctrl Z takes it back.');
+  await save('marked on the pattern paper', [{ table: 'makes', id: make.id, edit: (now) => markedOnPaper(now, alteration.id, today()) }], {
+    done: 'Marked on the paper. Ctrl Z takes it back.',
+  });
 }
 
 function ToMark({ carried }: { carried: CarryForward }) {
@@ -198,7 +196,7 @@ export function PatternAccount() {
         <p className="mb-2 text-ink2">
           Versions for {person.name}. Also sewn for{' '}
           {others.map((o) => (
-            <button key={o.id} type="button" className="underline" onClick={() => void changeSettings(db, { personId: o.id })}>
+            <button key={o.id} type="button" className="underline" onClick={() => void choose({ personId: o.id })}>
               {o.name}
             </button>
           ))}

@@ -10,10 +10,9 @@ import { MeasurementSet, Person } from '../../core/records';
 import { db } from '../../data/database';
 import { newId } from '../../data/new-id';
 import { useBodies, useMakes, usePeople, useUnit } from '../../data/queries';
-import { changeSettings } from '../../data/settings';
 import { removalOf } from '../../data/removal';
 import { today } from '../../data/today';
-import { save } from '../../parts/save';
+import { choose, save } from '../../parts/save';
 import { RecordField } from '../../parts/record-field';
 import { Button } from '../../ui/button';
 import { TextField } from '../../ui/field';
@@ -29,8 +28,8 @@ function NewPerson() {
   const add = async () => {
     if (name.trim() === '') return setProblem('Give the person a name; a short one will do.');
     const id = newId();
-    await save(`${name.trim()} added`, [{ table: 'people', put: { id, name: name.trim(), child: false } }]);
-    await changeSettings(db, { personId: id });
+    if (!(await save(`${name.trim()} added`, [{ table: 'people', put: { id, name: name.trim(), child: false } }]))) return;
+    await choose({ personId: id });
     void navigate(`/people/${id}`);
   };
   return (
@@ -107,8 +106,7 @@ function Measures({ personId }: { personId: string }) {
   const remove = async () => {
     if (makes.some((m) => m.personId === person.id))
       return toast(`Garments of the ledger were made for ${person.name}: they are kept, and so is the person.`);
-    await save(`${person.name} removed`, await removalOf(db, 'people', person.id));
-    void navigate('/');
+    if (await save(`${person.name} removed`, () => removalOf(db, 'people', person.id))) void navigate('/');
   };
 
   return (

@@ -2,7 +2,6 @@ import type { ReactNode } from 'react';
 import { EngineBoundary } from '../../parts/engine-boundary';
 import { viewOf } from '../../core/make/versions';
 import { Link, useNavigate, useParams } from 'react-router';
-import { toast } from 'react-toastify';
 import { USUAL_ALLOWANCE } from '../../core/arithmetic/sums';
 import { mainUse } from '../../core/make/main-fabric';
 import { Plan } from '../../core/records';
@@ -80,8 +79,8 @@ function PlanDesk({ work }: { work: PlanInWork }) {
       { table: 'plans', from: plan, to: { ...plan, ...part } },
     ]);
   const remove = async () => {
-    if (await save(`plan for ${pattern.name} removed`, [{ table: 'plans', remove: plan.id }])) toast('The plan is removed. Ctrl Z brings it back.');
-    void navigate('/sew-next');
+    const done = 'The plan is removed. Ctrl Z brings it back.';
+    if (await save(`plan for ${pattern.name} removed`, [{ table: 'plans', remove: plan.id }], { done })) void navigate('/sew-next');
   };
   return (
     <>

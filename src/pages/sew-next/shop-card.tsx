@@ -1,7 +1,6 @@
 import { lastVersion, nextVersion } from '../../core/make/versions';
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { toast } from 'react-toastify';
 import { caseOf } from '../../core/garment/case';
 import { formatFabricLength, formatLength } from '../../core/units/length';
 import { shopCard, toBuy } from '../../core/plan/shop-card';
@@ -37,9 +36,8 @@ function Bought({ plan, structure }: { plan: Plan | undefined; structure: Fabric
     const writes: Write[] = [{ table: 'fabrics', put }];
     if (plan)
       writes.push({ table: 'plans', id: plan.id, edit: (now) => ({ ...now, fabrics: [...now.fabrics.filter((u) => u.part !== 'main'), use] }) });
-    if (!(await save(`bought: ${put.name}`, writes))) return;
-    toast(`${put.name} is in the stash${plan ? ', and in the plan' : ''}. Ctrl Z takes it back.`);
-    setFabric(blank());
+    const done = `${put.name} is in the stash${plan ? ', and in the plan' : ''}. Ctrl Z takes it back.`;
+    if (await save(`bought: ${put.name}`, writes, { done })) setFabric(blank());
   };
   return (
     <details className="mt-2 print:hidden">

@@ -77,9 +77,8 @@ export function Stash() {
   const remove = async (fabric: Fabric) => {
     if (used.get(fabric.id))
       return toast(`${used.get(fabric.id)} of your makes were cut from ${fabric.name}: it stays, so that they can be compared.`);
-    await save(`${fabric.name} removed`, await removalOf(db, 'fabrics', fabric.id));
-    setParams({});
-    toast('The fabric is removed. Ctrl Z brings it back.');
+    const done = 'The fabric is removed. Ctrl Z brings it back.';
+    if (await save(`${fabric.name} removed`, () => removalOf(db, 'fabrics', fabric.id), { done })) setParams({});
   };
 
   return (

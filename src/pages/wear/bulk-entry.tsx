@@ -1,7 +1,8 @@
+import type { DraftOf } from '../../data/draft-shapes';
 import { makeName } from '../../core/make/make-name';
 import { useState, type ReactNode } from 'react';
 import { availableMonths, readyOn } from '../../core/wear/available';
-import { timesSaid, type Frequency } from '../../core/wear/wear-count';
+import { timesSaid } from '../../core/wear/wear-count';
 import type { Hanging } from '../../core/wear/wardrobe';
 import { lastSeasons } from '../../core/statement/span';
 import { FREQUENCIES } from '../../core/records/wear';
@@ -110,20 +111,16 @@ function useSpan() {
   return { from: span.from, until, fields, inOrder: span.from <= until };
 }
 
-interface Bulk {
-  readonly ids: readonly string[];
-  readonly how: Frequency | 'about';
-  readonly about?: number | undefined;
-}
-const EMPTY_BULK: Bulk = { ids: [], how: 'about', about: 20 };
+const EMPTY_BULK: DraftOf<'wear in bulk'> = { ids: [], how: 'about', about: 20 };
 
 /** "About 20 times last summer", or in a word: never, twice, often, constantly. One entry a garment, marked as an estimate. */
 function ManyAtOnce({ hanging }: { hanging: readonly Hanging[] }) {
   const { hemisphere } = useSettings();
   const { from, until, fields, inOrder } = useSpan();
-  const [kept, setKept] = useKept<Bulk>('wear in bulk');
+  const draft = useKept('wear in bulk');
+  const kept = draft.value;
   const { ids, how, about } = { ...EMPTY_BULK, ...kept };
-  const change = (part: Partial<Bulk>) => setKept({ ...EMPTY_BULK, ...kept, ...part });
+  const change = (part: Partial<DraftOf<'wear in bulk'>>) => draft.keep({ ...EMPTY_BULK, ...kept, ...part });
 
   const startOf = ({ make }: Hanging) => {
     const ready = readyOn(make) ?? make.cutOn;
@@ -143,13 +140,11 @@ function ManyAtOnce({ hanging }: { hanging: readonly Hanging[] }) {
       ...(how === 'about' ? {} : { often: how }),
     }));
     const said = how === 'about' ? `about ${about} times` : how;
-    if (
-      await save(
-        `worn ${said}: ${counted(wears.length, 'garment')}`,
-        wears.map((put) => ({ table: 'wears', put })),
-      )
-    )
-      setKept(undefined);
+    await save(
+      `worn ${said}: ${counted(wears.length, 'garment')}`,
+      wears.map((put) => ({ table: 'wears', put })),
+      { draft },
+    );
   };
   return (
     <div className="flex flex-col gap-2">
@@ -188,20 +183,13 @@ function ManyAtOnce({ hanging }: { hanging: readonly Hanging[] }) {
   );
 }
 
-interface Packed {
-  readonly from: string;
-  readonly until: string;
-  readonly where: string;
-  readonly ids: readonly string[];
-  readonly worn: Readonly<Record<string, number>>;
-}
-
 /** A journey: what went along and was worn how often, and what stayed folded. */
 function Suitcase({ hanging }: { hanging: readonly Hanging[] }) {
-  const [kept, setKept] = useKept<Packed>('suitcase');
-  const empty: Packed = { from: today(), until: today(), where: '', ids: [], worn: {} };
+  const draft = useKept('suitcase');
+  const kept = draft.value;
+  const empty: DraftOf<'suitcase'> = { from: today(), until: today(), where: '', ids: [], worn: {} };
   const { from, until, where, ids, worn } = { ...empty, ...kept };
-  const change = (part: Partial<Packed>) => setKept({ ...empty, ...kept, ...part });
+  const change = (part: Partial<DraftOf<'suitcase'>>) => draft.keep({ ...empty, ...kept, ...part });
   const timesOf = (id: string) => worn[id] ?? 0;
   const enter = async () => {
     const occasion = where.trim();
@@ -213,13 +201,11 @@ function Suitcase({ hanging }: { hanging: readonly Hanging[] }) {
       count: timesOf(id),
       ...(occasion === '' ? {} : { occasion }),
     }));
-    if (
-      await save(
-        `a suitcase: ${counted(ids.length, 'garment')}`,
-        wears.map((put) => ({ table: 'wears', put })),
-      )
-    )
-      setKept(undefined);
+    await save(
+      `a suitcase: ${counted(ids.length, 'garment')}`,
+      wears.map((put) => ({ table: 'wears', put })),
+      { draft },
+    );
   };
   return (
     <div className="flex flex-col gap-2">
@@ -263,8 +249,8 @@ function Suitcase({ hanging }: { hanging: readonly Hanging[] }) {
 /** Wear entered in bulk, for those who do not log every day. */
 export function BulkEntry({ hanging }: { hanging: readonly Hanging[] }) {
   // What was begun and not entered stands open again.
-  const [bulk] = useKept<Bulk>('wear in bulk');
-  const [packed] = useKept<Packed>('suitcase');
+  const { value: bulk } = useKept('wear in bulk');
+  const { value: packed } = useKept('suitcase');
   return (
     <div className="mb-6">
       <Fold head="Many at once" open={bulk !== undefined} said="about 20 times last summer; never, twice, often, constantly">

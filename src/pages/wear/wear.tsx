@@ -1,3 +1,4 @@
+import { choose } from '../../parts/save';
 import { makeName } from '../../core/make/make-name';
 import { format, formatDistanceStrict, parseISO } from 'date-fns';
 import { Link } from 'react-router';
@@ -6,8 +7,6 @@ import { outfits } from '../../core/wear/outfits';
 import { type WearsOut, wearsOut } from '../../core/wear/wears-out';
 import type { Hanging } from '../../core/wear/wardrobe';
 import { useFabrics, useMakes, usePatterns, usePerson, useSettings, useWears } from '../../data/queries';
-import { db } from '../../data/database';
-import { changeSettings } from '../../data/settings';
 import { useWardrobe } from '../../parts/use-wardrobe';
 import { Fold } from '../../ui/fold';
 import { Empty, PageHead } from '../../ui/page-head';
@@ -127,7 +126,7 @@ export function WearPage() {
               { value: 'north', label: 'summer in July' },
               { value: 'south', label: 'in January' },
             ]}
-            onChange={(next) => void changeSettings(db, { hemisphere: next })}
+            onChange={(next) => void choose({ hemisphere: next })}
             className="max-sm:hidden"
           />
         }
