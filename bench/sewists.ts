@@ -1,5 +1,5 @@
 import { keepsLast } from '../src/core/forecast/carry-forward';
-import { fabricGive, type FabricGive } from '../src/core/garment/stretch';
+import { fabricStretch, type FabricStretch } from '../src/core/garment/stretch';
 import type { Observation } from '../src/core/inference/likelihood';
 import { Memory, type ClassGroup, classGroup, type RememberedPattern } from '../src/core/inference/belief-tree';
 import { bestCut, chanceOfRight, posteriorOf, priorFrom, priorSpread, type Prior } from '../src/core/inference/posterior';
@@ -112,10 +112,10 @@ function sewist(chance: () => number): HiddenPattern[] {
 }
 
 /** What the core says of a fabric that stretches so much, %. */
-function giveOf({ knit, fitClass }: HiddenPattern, zone: ZoneId, stretch: number): FabricGive {
+function giveOf({ knit, fitClass }: HiddenPattern, zone: ZoneId, stretch: number): FabricStretch {
   const wants = knit ? { structure: 'knit' as const, stretch: STRETCH_ASKED } : { structure: 'woven' as const };
   const fabric = { ...blankFabric('c', 'fabric', wants.structure), stretchAcross: stretch, stretchAlong: stretch };
-  return fabricGive({ wants }, zone, fabric, { girth: GIRTHS[zone], ease: zoneOf(zone).band ? 0 : CLASS_EASE[fitClass] });
+  return fabricStretch({ wants }, zone, fabric, { girth: GIRTHS[zone], ease: zoneOf(zone).band ? 0 : CLASS_EASE[fitClass] });
 }
 
 /** A careful notebook: by what was noticed, and halfway between too small and too large once both are known. */

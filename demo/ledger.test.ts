@@ -2,7 +2,7 @@ import { countedVersions } from '../src/core/make/versions';
 import { casesFor, bringsZone, type PatternCase } from '../src/core/garment/case';
 import { Recollection } from '../src/core/forecast/recollection';
 import { carryForward } from '../src/core/forecast/carry-forward';
-import { fabricGive } from '../src/core/garment/stretch';
+import { fabricStretch } from '../src/core/garment/stretch';
 import { whyAt } from '../src/core/forecast/why';
 import { offsetOf } from '../src/core/garment/offset';
 import { checkLedgerText, ledgerText, type Make } from '../src/core/records';
@@ -158,7 +158,7 @@ describe('its stories', () => {
 
   test('leggings in a jersey that hardly gives: too far from the pattern to reckon with', () => {
     const { pattern, fabrics } = caseOf('pattern-kelp');
-    const give = fabricGive(
+    const give = fabricStretch(
       pattern,
       'hip',
       fabrics.find((c) => c.id === 'fabric-ink-ponte'),

@@ -59,6 +59,7 @@ const skerry: Make[] = [
     size: { size: 'C' },
     fabric: ['bed-linen', 180],
     minutes: 300,
+    difficulty: 4,
     lacking: ['bodyLength'],
     seen: [
       [
@@ -81,6 +82,7 @@ const skerry: Make[] = [
     size: { size: 'D' },
     fabric: ['black-barathea', 195, 40],
     minutes: 1560,
+    difficulty: 5,
     altered: [
       { kind: 'sleeve-length', amount: 1.5, marked: '2025-09-20' },
       { kind: 'body-at-hem', amount: -3, when: 'body', stage: 'before the lining went in', date: '2025-09-30' },
@@ -119,6 +121,7 @@ const tidewater: Make[] = [
     size: { size: 'C' },
     fabric: ['white-lawn', 195, 5],
     minutes: 780,
+    difficulty: 2,
     seen: [
       [
         after(4),
@@ -146,6 +149,7 @@ const tidewater: Make[] = [
     sizeLines: [{ zone: 'hip', line: { size: 'C', to: 'D', at: 0.5 } }],
     fabric: ['blue-poplin', 198, 12],
     minutes: 690,
+    difficulty: 2,
     altered: [
       { kind: 'bodice-below-bust', amount: 2, marked: '2024-03-16' },
       { kind: 'sleeve-length', amount: 1, marked: '2024-03-16' },
@@ -176,6 +180,7 @@ const tidewater: Make[] = [
     sizeLines: [{ zone: 'hip', line: { size: 'D' } }],
     fabric: ['indigo-chambray', 190, 15],
     minutes: 540,
+    difficulty: 2,
     altered: [
       { kind: 'bodice-below-bust', amount: 1.5, marked: '2025-05-03' },
       { kind: 'sleeve-length', amount: 1, marked: '2025-05-03' },
@@ -202,6 +207,7 @@ const eider: Make[] = [
     size: { size: 'M' },
     fabric: ['oatmeal-rib', 150],
     minutes: 480,
+    difficulty: 3,
     altered: [{ kind: 'sleeve-length', amount: 1.5, marked: '2024-10-12' }],
     seen: [[after(30), '2025-09-28', right('bust', 'upperArm', 'hip', 'sleeve')]],
     said: [
@@ -216,6 +222,7 @@ const eider: Make[] = [
     size: { size: 'M' },
     fabric: ['plum-double-knit', 128, 22],
     minutes: 430,
+    difficulty: 3,
     altered: [{ kind: 'sleeve-length', amount: 1.5, marked: '2024-10-12' }],
     seen: [
       [
@@ -251,6 +258,7 @@ const lantern: Make[] = [
     size: { size: 'C' },
     fabric: ['bottle-velvet', 72, 18],
     minutes: 960,
+    difficulty: 4,
     altered: [{ kind: 'bodice-below-bust', amount: 1.5, marked: '2024-12-01' }],
     seen: [[firstDay, '2024-12-21', right('bust', 'waist', 'bodice')]],
     said: [
@@ -277,6 +285,7 @@ const gangway: Make[] = [
     size: { size: '40' },
     fabric: ['navy-drill', 150],
     minutes: 620,
+    difficulty: 2,
     seen: [
       [
         after(3),
@@ -303,6 +312,7 @@ const gangway: Make[] = [
     ],
     fabric: ['navy-drill', 148, 20],
     minutes: 540,
+    difficulty: 2,
     altered: [
       { kind: 'rise', amount: 2, part: 'both', marked: '2024-09-07' },
       { kind: 'leg-at-hem', amount: -2, marked: '2024-09-07' },
@@ -333,6 +343,7 @@ const gangway: Make[] = [
     ],
     fabric: ['rust-corduroy', 156, 24],
     minutes: 560,
+    difficulty: 1,
     altered: [
       { kind: 'rise', amount: 2, part: 'both', marked: '2024-09-07' },
       { kind: 'leg-at-hem', amount: -2, marked: '2024-09-07' },
@@ -362,6 +373,7 @@ const nocturne: Make[] = [
     size: { size: '38' },
     fabric: ['black-crepe', 172],
     minutes: 420,
+    difficulty: 1,
     seen: [
       [
         after(8),

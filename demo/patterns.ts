@@ -284,6 +284,7 @@ const lines: PatternLine[] = [
     draftedHeight: 168,
     draftedCup: 'B',
     instructions: 4,
+    obtained: 'bought',
     errata: [{ id: 'erratum-slackwater-1', words: 'the sleeve notch of view B is 1 cm too far back' }],
     paper: [
       {
@@ -342,6 +343,7 @@ const lines: PatternLine[] = [
     pages: 16,
     price: eur(600),
     instructions: 5,
+    obtained: 'given free',
     views: [
       {
         id: 'view-sandpiper',
@@ -367,6 +369,7 @@ const lines: PatternLine[] = [
     form: 'projector',
     price: eur(900),
     instructions: 3,
+    obtained: 'tested for the designer',
     views: [
       {
         id: 'view-kelp',

@@ -104,7 +104,7 @@ test.describe('the day book', () => {
     await asked.first().waitFor();
     const name = (await asked.first().getAttribute('aria-label'))!;
     await page.keyboard.press('ArrowDown');
-    await expect(page.getByRole('link', { name: 'It is cut: log it' })).toBeFocused();
+    await expect(page.getByRole('link', { name: 'Mark as cut' })).toBeFocused();
     const waits = await page.locator('[data-waits]').count();
     for (let i = 0; i < waits && !(await asked.first().evaluate((b) => b === document.activeElement)); i++) await page.keyboard.press('ArrowDown');
     await page.keyboard.press('Enter');
@@ -123,10 +123,10 @@ test.describe('a pattern', () => {
     await name.fill('without lining');
     await name.blur();
     await expect(page.getByRole('radio', { name: 'without lining' })).toBeVisible();
-    await page.getByRole('button', { name: /^Another class of fit/ }).click();
+    await page.getByRole('button', { name: /^Another intended ease/ }).click();
     await page.getByLabel('At: another place').fill('bust');
     await page.getByRole('option', { name: 'bust', exact: true }).click();
-    await page.getByLabel('Class of fit, bust').selectOption('loose');
+    await page.getByLabel('Intended ease, bust').selectOption('loose');
     await page.getByRole('button', { name: /^Errata/ }).click();
     await page.getByRole('button', { name: 'an erratum' }).click();
     const erratum = page.getByRole('textbox', { name: 'Erratum' });
@@ -136,7 +136,7 @@ test.describe('a pattern', () => {
     await page.getByRole('button', { name: 'a tracing' }).click();
     await page.reload();
     await page.getByRole('radio', { name: 'without lining' }).click();
-    await expect(page.getByRole('button', { name: /^Another class of fit/ })).toContainText('bust loose');
+    await expect(page.getByRole('button', { name: /^Another intended ease/ })).toContainText('bust loose');
     await expect(page.getByRole('button', { name: /^Errata/ })).toContainText('the pocket mark is missing');
     await expect(page.getByRole('button', { name: /^The paper/ })).toContainText('traced');
   });

@@ -15,7 +15,7 @@ test('what is carried forward becomes a plan, the plan a make with nothing typed
   await page.goto('/sew-next');
   const row = page.getByRole('region', { name: 'Winter concerts' }).getByRole('listitem').filter({ hasText: 'Gangway' });
   await expect(row).toContainText('by 10 Dec 2026');
-  await row.getByRole('link', { name: 'It is cut: log it' }).click();
+  await row.getByRole('link', { name: 'Mark as cut' }).click();
   await expect(page.getByRole('radio', { name: 'the plan' })).toBeChecked();
   await expect(page.getByRole('slider', { name: 'Size cut all over' })).toHaveAttribute('aria-valuetext', sizes!);
   await page.getByRole('button', { name: /The rest is right/ }).click();

@@ -53,7 +53,7 @@ test('from the reckoning to a plan, its checks, the cut sheet, a make with its l
   await expect(step).toBeChecked();
 
   await page.getByRole('link', { name: 'Back to the plan' }).click();
-  await page.getByRole('link', { name: 'It is cut: log it' }).click();
+  await page.getByRole('link', { name: 'Mark as cut' }).click();
   await page.getByRole('button', { name: /^The rest is right/ }).click();
   await page.keyboard.press('Control+Enter');
   await expect(page.getByText('Version 4 of Gangway trousers is saved.')).toBeVisible();

@@ -31,7 +31,7 @@ test('a stretch test is saved as a test, and what it found changes the account',
   await sheet.getByRole('button', { name: /It gives 4\s% across/ }).click();
   await expect(sheet.getByText(/: gives 4\s% across/)).toBeVisible();
   await sheet.getByRole('button', { name: 'How it behaves' }).click();
-  await expect(sheet.getByLabel('Gives across, %')).toHaveValue('4');
+  await expect(sheet.getByLabel('Crosswise stretch, %')).toHaveValue('4');
   await page.keyboard.press('Escape');
   await expect(row(page, 'dark denim')).toContainText('4');
   await page.keyboard.press('Control+z');

@@ -12,7 +12,7 @@ const hand = (page: Page, name: string, text: string) =>
 
 test('an old spreadsheet: columns guessed and put right, rows taken in, the others given back, mended and taken too', async ({ page }) => {
   await page.goto('/files');
-  await page.getByRole('link', { name: 'take in a table' }).click();
+  await page.getByRole('link', { name: 'import a spreadsheet' }).click();
   await hand(page, 'what I sewed.csv', OLD);
   await expect(page.getByLabel('Date finished is taken for')).toHaveValue('finishedOn');
   await expect(page.getByLabel('Bought with is taken for')).toHaveValue('');
@@ -31,9 +31,9 @@ test('an old spreadsheet: columns guessed and put right, rows taken in, the othe
   await expect(page.getByText('what I sewed.csv: 4 rows')).toBeVisible();
   await expect(page.getByLabel('Bought with is taken for')).toHaveValue('remark');
   await expect(page.getByText(/205\.74\scm of slate twill · 3 Apr 2025/)).toBeVisible();
-  await page.getByRole('button', { name: 'Take in 2 rows' }).click();
+  await page.getByRole('button', { name: 'Import 2 rows' }).click();
   await expect(page.getByText('Taken in: 2 rows.')).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Nothing to take in' })).toBeDisabled();
+  await expect(page.getByRole('button', { name: 'Nothing to import' })).toBeDisabled();
   await expect(page.getByText('2 in the ledger already')).toBeVisible();
 
   const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save the 2 rows not taken' }).click()]);
@@ -41,7 +41,7 @@ test('an old spreadsheet: columns guessed and put right, rows taken in, the othe
   const back = await readFile(await download.path(), 'utf8');
   expect(back).toContain('no day says when it was cut or finished');
   await hand(page, 'mended.csv', back.replace('nine', '4').replace('\r\n,Plover', '\r\n1 March 2024,Plover'));
-  await page.getByRole('button', { name: 'Take in 2 rows' }).click();
+  await page.getByRole('button', { name: 'Import 2 rows' }).click();
   await expect(page.getByText('Taken in: 2 rows.').first()).toBeVisible();
   // All of it is in: the page is empty the next time.
   await page.reload();
@@ -50,7 +50,7 @@ test('an old spreadsheet: columns guessed and put right, rows taken in, the othe
   await page.goto('/makes');
   await expect(page.getByRole('link', { name: /Reed trousers/ }).first()).toBeVisible();
   await page.keyboard.press('Control+z');
-  await expect(page.getByText('Undone: 2 rows of mended.csv taken in')).toBeVisible();
+  await expect(page.getByText('Undone: 2 rows of mended.csv imported')).toBeVisible();
   await expect(page.getByRole('link', { name: /Reed trousers/ })).toHaveCount(0);
 });
 

@@ -1,7 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import { expect, test, type Page } from './test';
 
-const section = (page: Page) => page.getByRole('region', { name: 'Bring two ledgers together' });
+const section = (page: Page) => page.getByRole('region', { name: 'Merge two ledgers' });
 
 async function archiveOf(page: Page): Promise<Buffer> {
   await page.goto('/files');
@@ -53,7 +53,7 @@ test('a phone’s ledger and a desktop’s: both go on, are brought together, an
   await expect(dialog.getByText('One thing was changed on both sides.')).toBeVisible();
   await expect(dialog.getByRole('radio', { name: 'as in the file (later)' })).toBeChecked();
   await dialog.getByText('as here', { exact: true }).click();
-  await dialog.getByRole('button', { name: 'Bring together' }).click();
+  await dialog.getByRole('button', { name: 'Merge' }).click();
   await expect(page.getByText('Both are here now.')).toBeVisible();
 
   // On the phone too, where the answer is known by now: nobody is asked again.
@@ -61,7 +61,7 @@ test('a phone’s ledger and a desktop’s: both go on, are brought together, an
   await phone.goto('/files');
   await choose(phone, 'desk.zip', back);
   await expect(phone.getByRole('dialog').getByText('fabrics: 1 changed')).toBeVisible();
-  await phone.getByRole('button', { name: 'Bring together' }).click();
+  await phone.getByRole('button', { name: 'Merge' }).click();
   await expect(phone.getByText('Both are here now.')).toBeVisible();
   await phone.goto('/stash?fabric=fabric-bed-linen');
   await expect(phone.getByRole('heading', { name: 'linen as the desk calls it' })).toBeVisible();
@@ -71,7 +71,7 @@ test('a phone’s ledger and a desktop’s: both go on, are brought together, an
   await expect(page.getByText('All that is in the file is here already')).toBeVisible();
   await page.getByRole('button', { name: 'Close' }).click();
   await page.keyboard.press('Control+z');
-  await expect(page.getByText('Undone: brought together with phone.zip')).toBeVisible();
+  await expect(page.getByText('Undone: merged with phone.zip')).toBeVisible();
   await choose(page, 'phone.zip', carried);
   await expect(page.getByRole('dialog').getByText('wears: 1 new')).toBeVisible();
   await pocket.close();

@@ -52,7 +52,7 @@ test('on the garment: one version, the difference of two, and one zone in all, b
   await page.goto('/patterns/pattern-tidewater');
   const section = page.getByRole('region', { name: 'On the garment' });
   await expect(section.getByRole('button', { name: 'hip right' })).toBeVisible();
-  await section.getByLabel('Held against').selectOption({ label: 'version 2' });
+  await section.getByLabel('Compare with').selectOption({ label: 'version 2' });
   await expect(section.getByRole('button', { name: 'hip tight, slight in version 2, right in version 3' })).toBeVisible();
   await expect(section.getByRole('listitem').filter({ hasText: /^hip/i })).toContainText('fixed');
 

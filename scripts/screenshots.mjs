@@ -13,7 +13,7 @@ const VIEWS = [
     name: 'on-the-garment',
     path: 'patterns/pattern-gangway',
     act: async (page) => {
-      await page.getByLabel('Held against').selectOption({ label: 'version 2' });
+      await page.getByLabel('Compare with').selectOption({ label: 'version 2' });
       await page.getByRole('button', { name: /^thigh: / }).click();
       await page.keyboard.press('Escape');
       await page.getByRole('heading', { name: 'thigh, closing in' }).evaluate((head) => head.scrollIntoView());

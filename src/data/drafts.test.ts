@@ -49,7 +49,17 @@ describe('drafts are read through their shapes before a page meets them', () => 
   });
 
   test('a row that was begun and says nothing yet does not take the rest with it', async () => {
-    const begun = { ...draft, make: { ...draft.make, notions: [{ id: 'a', what: 'zip' }, { id: 'b', what: '' }], cutOn: draft.make.cutOn } };
+    const begun = {
+      ...draft,
+      make: {
+        ...draft.make,
+        notions: [
+          { id: 'a', what: 'zip' },
+          { id: 'b', what: '' },
+        ],
+        cutOn: draft.make.cutOn,
+      },
+    };
     saveDraft(logDraftName(draft), begun);
     expect(await settleDrafts()).toEqual([]);
     expect(valueOf(logDraftName(draft))).toEqual({ ...draft, make: { ...draft.make, notions: [{ id: 'a', what: 'zip' }] } });

@@ -1,6 +1,6 @@
 import { viewOf } from '../core/make/versions';
 import { Plus, X } from 'lucide-react';
-import { fabricGive } from '../core/garment/stretch';
+import { fabricStretch } from '../core/garment/stretch';
 import { easeOf } from '../core/garment/draft';
 import { longestPiece } from '../core/fabric/stash';
 import { bodyOn } from '../core/body/measures';
@@ -33,13 +33,13 @@ function GiveLine({
   const zone = view.zones.find((z) => zoneOf(z).kind === 'girth');
   const measure = zone && zoneOf(zone).measure;
   if (!zone || !measure) return null;
-  const give = fabricGive(pattern, zone, fabric, { girth: bodyOn(bodies, measure, make.cutOn)?.cm, ease: easeOf(pattern, view, make, zone) });
+  const give = fabricStretch(pattern, zone, fabric, { girth: bodyOn(bodies, measure, make.cutOn)?.cm, ease: easeOf(pattern, view, make, zone) });
   if (give.unknown === 'stretch of the fabric')
-    return <p className="text-small text-ink2">How far it gives is not noted: the reckoning stays wider.</p>;
+    return <p className="text-small text-ink2">How far it stretches is not noted: the range stays wider.</p>;
   if (Math.abs(give.cm) < 0.25) return null;
   return (
     <p className="text-small text-ink2">
-      It gives {give.cm < 0 ? 'less' : 'more'} than the pattern asks: like {formatLength(give.cm, unit, { signed: true, about: true })} at the{' '}
+      It stretches {give.cm < 0 ? 'less' : 'more'} than the pattern asks: like {formatLength(give.cm, unit, { signed: true, about: true })} at the{' '}
       {zoneOf(zone).label}
       {give.tooFar ? ', too far to reckon with: sew a toile' : ''}.
     </p>
@@ -64,7 +64,7 @@ function StashLine({ use, fabric, unit, entering }: { use: FabricUse; fabric: Fa
 /** A fabric that is only a name yet: what it does is asked in the stash, and counted as not known until then. */
 async function addFabric(name: string, structure: Fabric['structure']): Promise<string | undefined> {
   const fabric = blankFabric(newId(), name, structure);
-  const done = `“${name}” is in the stash. Say there how far it gives.`;
+  const done = `“${name}” is in the stash. Say there how far it stretches.`;
   return (await save(`fabric “${name}” put in the stash`, [{ table: 'fabrics', put: fabric }], { done })) ? fabric.id : undefined;
 }
 

@@ -20,7 +20,7 @@ export function OffsetTerms({ offset, unit }: { offset: Offset; unit: LengthUnit
           {a.atMost ? ' (at most)' : ''}
         </li>
       ))}
-      {offset.fabric.cm !== 0 && <li>{length(offset.fabric.cm)} what the fabric gives, against what the pattern asks</li>}
+      {offset.fabric.cm !== 0 && <li>{length(offset.fabric.cm)} the stretch of the fabric, against what the pattern asks</li>}
       {!chart && offset.alterations.length === 0 && offset.fabric.cm === 0 && <li>as drafted</li>}
     </ul>
   );

@@ -204,7 +204,7 @@ describe('no amount noted', () => {
     expect(effectsOf(bit, USUAL_GARMENT)).toEqual([{ zone: 'bust', cm: -3.5, sd: 1.75, atMost: false }]);
   });
 
-  test('the class of fit scales it', () => {
+  test('the intended ease scales it', () => {
     const { amount: _, ...bit } = alteration('side-seams', { zones: ['bust'], direction: 1 });
     expect(effectsOf(bit, { ...USUAL_GARMENT, fitClassAt: () => 'loose' })[0]).toMatchObject({ cm: 5.25, sd: 2.625 });
   });

@@ -4,7 +4,7 @@ import { outcomeWords, seenWords } from '../forecast/words';
 import { byDay } from '../units/date';
 import type { LengthUnit } from '../units/length';
 import { zoneOf } from '../body/zones';
-import type { Ledger, Make } from '../records';
+import { askedFields, fieldWords, type Ledger, Make } from '../records';
 import { escapeHtml } from '../statement/escape-html';
 import { counted } from '../units/counted';
 import { addToGroup } from '../units/group-by';
@@ -69,6 +69,10 @@ function makeArticle(make: Make, ledger: IndexInput, files: readonly string[], u
     ['Fit', make.fitNotes.map((n) => `${zoneOf(n.zone).label} ${outcomeWords(n, unit)}, ${seenWords(n.seen)}`).join('; ')],
     ['Notes', make.notes.map((n) => n.words).join('; ')],
     ['Verdict', verdict ? `${verdict.love} of 5${verdict.words ? `: ${verdict.words}` : ''}` : ''],
+    ...askedFields(Make.shape, (meta) => meta.page === true).map(({ name, meta }): [string, string] => [
+      meta.label,
+      fieldWords(meta, make[name as keyof Make], unit) ?? '',
+    ]),
     ['Remark', make.remark ?? ''],
   ];
   const person = ledger.people.find((p) => p.id === make.personId)?.name;

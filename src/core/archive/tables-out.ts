@@ -8,7 +8,7 @@ import { byDay } from '../units/date';
 import { BODY_MEASURES, zoneOf, type BodyMeasure } from '../body/zones';
 import { lengthForEditing, type LengthUnit } from '../units/length';
 import { moneyForEditing } from '../units/money';
-import type { Ledger } from '../records';
+import { askedFields, Fabric, Make, Pattern, sheetCell, sheetHead, type Ledger, type Shapes } from '../records';
 import { wearCounts } from '../wear/wear-count';
 
 /** Tables that a spreadsheet can take. */
@@ -27,6 +27,14 @@ export interface SheetWishes {
 
 /** A column: its head, and what stands in it for a record; empty where nothing is known. */
 type Column<T> = readonly [head: string, of: (record: T) => string | number | undefined];
+
+/** Columns of the fields that say so themselves, in the order in which they are declared. */
+function recorded<S extends Shapes>(shapes: S, unit: LengthUnit, money: boolean): Column<{ readonly [K in keyof S]?: unknown }>[] {
+  return askedFields(shapes, (meta) => meta.sheet !== undefined && (money || meta.ask !== 'money')).map(({ name, meta }) => [
+    sheetHead(meta, unit),
+    (record) => sheetCell(meta, record[name], unit),
+  ]);
+}
 
 const rowsOf = <T>(records: readonly T[], columns: readonly (Column<T> | false)[]): string[][] => {
   const shown = columns.filter((c): c is Column<T> => c !== false);
@@ -74,6 +82,7 @@ function sheetRows(sheet: SheetName, tables: TablesOf, { unit, money }: SheetWis
           ['Sew again', (m) => m.verdicts.at(-1)?.sewAgain],
           ['Worn', (m) => Math.round(counts.get(m.id)?.times ?? 0)],
           ['Minutes', (m) => minutesOf(m)],
+          ...recorded(Make.shape, unit, money),
           ['Remark', (m) => m.remark],
         ],
       );
@@ -95,30 +104,23 @@ function sheetRows(sheet: SheetName, tables: TablesOf, { unit, money }: SheetWis
       return rowsOf(fabrics, [
         ['Name', (c) => c.name],
         ['Structure', (c) => c.structure],
-        ['Weave', (c) => c.weave],
-        ['Fibre', (c) => c.fibre],
-        ['Colour', (c) => c.colour],
         ['Weight, g/m²', (c) => c.weight],
         [`Width, ${unit}`, (c) => length(c.width)],
         [`On hand, ${unit}`, (c) => c.pieces.map((p) => `${lengthForEditing(p.length, unit)} × ${lengthForEditing(p.width, unit)}`).join('; ')],
         ['Crosswise stretch, %', (c) => c.stretchAcross],
-        ['From', (c) => c.source],
-        ['Bought on', (c) => c.bought],
+        ...recorded(Fabric.shape, unit, money),
         money && ['Price a metre', (c) => paid(c.pricePerMetre)],
       ]);
     case 'patterns':
       return rowsOf(patterns, [
         ['Name', (p) => p.name],
-        ['Designer', (p) => p.designer],
         ['Kind', (p) => p.kind],
-        ['Class of fit', (p) => p.fitClass],
+        ['Intended ease', (p) => p.fitClass],
         ['Wants', (p) => p.wants.structure],
         ['Form', (p) => p.form],
         ['State', (p) => p.state],
-        ['Why', (p) => p.why],
         ['Versions', (p) => makes.filter((m) => m.sources[0]?.patternId === p.id).length],
-        money && ['Price', (p) => paid(p.price)],
-        ['Note', (p) => p.note],
+        ...recorded(Pattern.shape, unit, money),
       ]);
     case 'body measures':
       return rowsOf(

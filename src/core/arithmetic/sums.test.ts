@@ -48,7 +48,7 @@ test('what is typed goes before what lies at hand', () => {
 });
 
 test('tests of fabric and plain lengths', () => {
-  expect(lines('stretch', { after: 13 })).toEqual(['gives 30 %']);
+  expect(lines('stretch', { after: 13 })).toEqual(['stretches 30 %']);
   expect(lines('shrinkage', { after: 47.5 })).toEqual(['shrinks 5 %', 'cut 210.53 cm before washing']);
   expect(lines('fold', { width: 24 })).toEqual(['a fold made a seam: two pieces of 25.5 cm', 'a seam made a fold: 22.5 cm on the fold']);
   expect(lines('band')).toEqual(['cut the band 11 cm wide', 'the length stays']);

@@ -85,7 +85,7 @@ export const SUMS: readonly Sum[] = [
     fields: [
       { key: 'opening', label: 'Opening as sewn, round', ask: 'length' },
       { key: 'slit', label: 'Slit, zip or placket', ask: 'length', usual: () => 0 },
-      { key: 'stretch', label: 'The fabric gives there', ask: 'percent', usual: (h) => h.fabric?.stretchAcross ?? 0 },
+      { key: 'stretch', label: 'The fabric stretches there', ask: 'percent', usual: (h) => h.fabric?.stretchAcross ?? 0 },
       { key: 'over', label: 'Must pass', ask: 'length', usual: (h) => h.body.head ?? h.body.hip },
     ],
     answer: ({ opening, slit, stretch, over }, length) => {
@@ -221,7 +221,7 @@ export const SUMS: readonly Sum[] = [
       { key: 'before', label: 'A piece of', ask: 'length', usual: () => 10 },
       { key: 'after', label: 'pulls to', ask: 'length' },
     ],
-    answer: ({ before, after }) => ({ lines: [`gives ${round((after! / before! - 1) * 100)}\u2009%`], warns: after! < before! }),
+    answer: ({ before, after }) => ({ lines: [`stretches ${round((after! / before! - 1) * 100)}\u2009%`], warns: after! < before! }),
     intoFabric: ({ before, after }) => (after! >= before! ? { stretchAcross: round((after! / before! - 1) * 100) } : {}),
   },
   {
@@ -253,7 +253,7 @@ export const SUMS: readonly Sum[] = [
     fields: [
       { key: 'structure', label: 'Fabric', ask: 'number', choices: ['woven', 'knit'], usual: (h) => (h.fabric?.structure === 'knit' ? 1 : 0) },
       { key: 'weight', label: 'Weight, g/m²', ask: 'number', usual: (h) => h.fabric?.weight ?? 150 },
-      { key: 'stretch', label: 'Gives across', ask: 'percent', usual: (h) => h.fabric?.stretchAcross ?? 0 },
+      { key: 'stretch', label: 'Crosswise stretch', ask: 'percent', usual: (h) => h.fabric?.stretchAcross ?? 0 },
     ],
     answer: ({ structure, weight, stretch }) => {
       const found = needleFor({ structure: structure === 1 ? 'knit' : 'woven', weight: weight!, stretchAcross: stretch! });

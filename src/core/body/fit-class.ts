@@ -5,7 +5,7 @@ export const FIT_CLASSES = ['close', 'fitted', 'semi', 'loose', 'oversized'] as 
 export type FitClass = (typeof FIT_CLASSES)[number];
 
 export const FIT_CLASS_WORDS: Record<FitClass, string> = {
-  close: 'close',
+  close: 'close-fitting',
   fitted: 'fitted',
   semi: 'semi-fitted',
   loose: 'loose',
@@ -24,7 +24,7 @@ type Edges = readonly [t1: number, t2: number, t3: number];
 const scaled = new Map<Edges, Partial<Record<FitClass, Edges>>>();
 
 /**
- * The edges t1, t2, t3 of a zone for a class of fit.
+ * The edges t1, t2, t3 of a zone for a intended ease.
  *
  * @returns three lengths in cm; scaled on girths and widths that can give, as in the table elsewhere
  * @example edgesOf('thigh', 'fitted') // [1.2, 3.2, 5.6]

@@ -51,7 +51,7 @@ describe('the zone table', () => {
   });
 });
 
-describe('edges by class of fit', () => {
+describe('edges by intended ease', () => {
   test('girths and widths widen with the looseness of the cut', () => {
     expect(edgesOf('thigh', 'fitted')[0]).toBeCloseTo(1.2, 9);
     expect(edgesOf('bust', 'close')).toEqual([1.2, 3, 5.3999999999999995]);

@@ -2,7 +2,7 @@
  * The zones: places with one dimension on a garment, and what practice says about each.
  *
  * `edges` are the cm at which a semi-fitted garment turns from right to slight, clear and spoiling; `sigma` is the cm by which
- * an observer errs; `spread` is how far (cm, one standard deviation) a person, a class of fit, a designer and a single
+ * an observer errs; `spread` is how far (cm, one standard deviation) a person, a intended ease, a designer and a single
  * pattern usually lie from what was intended. Source: engine.md, section 3.
  */
 export type ZoneKind = 'girth' | 'width' | 'length' | 'position';
@@ -18,7 +18,7 @@ export const BODY_MEASURES = {
   shoulder: 'shoulder',
   acrossBack: 'across back',
   acrossFront: 'across front',
-  napeToWaist: 'nape to waist',
+  napeToWaist: 'back waist length',
   frontLength: 'front length',
   bustDepth: 'bust depth',
   armLength: 'arm length',
@@ -46,7 +46,7 @@ export interface Zone {
   readonly measure?: BodyMeasure;
   /** Where the chart lacks the zone: grade it from another measure, by factor. First that the chart has wins. */
   readonly gradedFrom?: readonly { readonly measure: 'bust' | 'hip'; readonly factor: number }[];
-  /** A closed band: it does not give, its edges are not scaled by the class of fit, and stretch counts in full. */
+  /** A closed band: it does not give, its edges are not scaled by the intended ease, and stretch counts in full. */
   readonly band?: true;
   /** Seams that usually cross the zone: 2 side seams of a body, 1 of a limb; −1 where a seam bounds an opening instead. */
   readonly seams: number;
@@ -99,7 +99,7 @@ export const ZONES = {
   thigh: zone('thigh', 'girth', [1.5, 4, 7], 0.8, [3, 1.5, 1, 1.6], { measure: 'thigh', gradedFrom: [ofHip(0.6)], seams: 1 }),
   knee: zone('knee', 'girth', [1.5, 4, 7], 0.8, [3, 1.5, 1, 1.6], { measure: 'knee', gradedFrom: [ofHip(0.4)], seams: 1 }),
   calf: zone('calf', 'girth', [1.5, 4, 7], 0.8, [3, 1.5, 1, 1.6], { gradedFrom: [ofHip(0.4)], seams: 1 }),
-  legHem: zone('leg hem', 'girth', [1.5, 4, 7], 0.8, [3, 1.5, 1, 1.6], { seams: 1 }),
+  legHem: zone('leg opening', 'girth', [1.5, 4, 7], 0.8, [3, 1.5, 1, 1.6], { seams: 1 }),
   kneePoint: zone('knee point', 'position', [1.5, 3, 6], 1, [3, 0, 0.6, 0.8]),
   leg: zone('leg', 'length', [1.2, 3, 6], 0.7, [4, 0, 0.8, 1.5], { measure: 'inseam' }),
   pocket: zone('pocket', 'position', [1.5, 3, 6], 1, [3, 0, 0.6, 0.8]),

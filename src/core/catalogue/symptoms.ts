@@ -39,7 +39,7 @@ export const SYMPTOMS = {
   'bust-pulls': {
     label: 'pulls across the bust',
     causes: [under('bust', 'too little girth for the fullness'), under('acrossFront', 'too narrow between the armholes')],
-    ruleOut: 'a fabric that gives less than the pattern asks for',
+    ruleOut: 'a fabric that stretches less than the pattern asks for',
     tell: 'Pulls that point at the bust want girth; pulls that run into the armholes want width in front.',
     answers: [more('full-bust'), more('side-seams'), more('across-front')],
   },
@@ -284,7 +284,7 @@ export const SYMPTOMS = {
   'seat-tight': {
     label: 'pulls across the seat',
     causes: [under('hip', 'too little girth'), under('crotch', 'too short over the seat')],
-    ruleOut: 'a fabric that gives less than the pattern asks for',
+    ruleOut: 'a fabric that stretches less than the pattern asks for',
     tell: 'Pulls from side to side are girth; pulls into the crotch are length.',
     answers: [more('side-seams'), more('full-seat')],
   },

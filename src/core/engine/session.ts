@@ -46,7 +46,7 @@ export interface Comparison {
   readonly zones: readonly ZoneId[];
 }
 
-/** The ease of a person's garments at one girth, by class of fit. */
+/** The ease of a person's garments at one girth, by intended ease. */
 export interface EaseAt {
   readonly zone: ZoneId;
   readonly classes: readonly { readonly fitClass: FitClass; readonly dots: readonly EaseOf[] }[];

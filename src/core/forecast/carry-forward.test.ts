@@ -181,7 +181,7 @@ describe('the body and the fabric of the plan', () => {
   const knit = { ...SAMPLE_PATTERN, fitClass: 'close' as const, wants: { structure: 'knit' as const, stretch: 20 } };
   const inGive = sampleMake(1, { fabrics: [{ id: 'u', fabricId: 'give', part: 'main' as const }], fitNotes: [sampleNote('bust', 0)] });
 
-  test('a fabric that gives less than asked is cut larger, and its doubt lowers the chance', () => {
+  test('a fabric that stretches less than asked is cut larger, and its doubt lowers the chance', () => {
     const asAsked = carried([inGive], { pattern: knit });
     const inPoplin = carried([inGive], { pattern: knit }, { ...PLAN, fabricId: 'poplin' });
     expect(asAsked.next.sizeLines).toEqual([]);

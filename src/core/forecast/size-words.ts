@@ -27,7 +27,7 @@ export function sizingMethodWords(sizes: Sizes, unit: LengthUnit): SizingMethodW
       size: byFinished?.size,
       because: byFinished
         ? `leaves ${length(byFinished.ease)} of ease at the ${zoneOf(byFinished.at).label}; ${length(byFinished.wanted)} is wanted, ${
-            byFinished.wantedFrom === 'a loved garment' ? 'as in what you love to wear' : 'as is usual in this class of fit'
+            byFinished.wantedFrom === 'a loved garment' ? 'as in what you love to wear' : 'as is usual in this intended ease'
           }`
         : 'the pattern gives no finished measure at a place that matters',
     },

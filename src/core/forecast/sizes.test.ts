@@ -82,7 +82,7 @@ describe('by finished measures', () => {
   const finished = { ...CHART, finished: { bust: [90, 94, 98, 102, 106] } };
 
   test('the size whose ease is what the class usually has: semi, 8 cm', () => {
-    expect(ask({ pattern: { charts: [finished] } }).byFinished).toMatchObject({ size: 'C', ease: 8, wanted: 8, wantedFrom: 'the class of fit' });
+    expect(ask({ pattern: { charts: [finished] } }).byFinished).toMatchObject({ size: 'C', ease: 8, wanted: 8, wantedFrom: 'the intended ease' });
     expect(ask({ pattern: { charts: [finished], fitClass: 'loose' } }).byFinished).toMatchObject({ size: 'D', ease: 12 });
   });
 

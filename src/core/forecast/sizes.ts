@@ -95,7 +95,7 @@ export interface FinishedSchool {
   readonly ease: number;
   readonly wanted: number;
   readonly at: ZoneId;
-  readonly wantedFrom: 'a loved garment' | 'the class of fit';
+  readonly wantedFrom: 'a loved garment' | 'the intended ease';
 }
 
 /** By experience: the size most likely to be right all over. */
@@ -343,7 +343,7 @@ function byFinishedOf(
     at: at!.zone,
     ease: finished - at!.body,
     wanted: at!.ease,
-    wantedFrom: at!.loved === undefined ? 'the class of fit' : 'a loved garment',
+    wantedFrom: at!.loved === undefined ? 'the intended ease' : 'a loved garment',
   };
 }
 

@@ -49,8 +49,8 @@ export const UNKNOWN_WORDS: Record<Unknown, string> = {
   'size not in the chart': 'the size cut is not in the chart',
   'no chart for the zone': 'the chart gives no measure here; the pattern as drafted is the reference',
   'body measure': 'the body measure is not known; the first make’s size stands in for it',
-  'stretch of the fabric': 'nobody tested how far the fabric gives, so the range is wider',
-  'girth of the body': 'the girth is not known, so the fabric’s give is left out',
+  'stretch of the fabric': 'nobody tested how far the fabric stretches, so the range is wider',
+  'girth of the body': 'the girth is not known, so the fabric’s stretch is left out',
   'amount of an alteration': 'an alteration was noted without an amount; about half way from slight to clear is taken',
 };
 

@@ -90,7 +90,7 @@ describe('what a make asks of its pattern', () => {
     expect(viewOf(pattern, sampleMake(1, { sources: [{ patternId: 'pattern', viewId: 'gone' }] })).id).toBe('view');
   });
 
-  test('the class of fit of a place, else of the pattern', () => {
+  test('the intended ease of a place, else of the pattern', () => {
     expect(fitClassAt(pattern, views[1]!, 'bust')).toBe('loose');
     expect(fitClassAt(pattern, views[1]!, 'waist')).toBe('semi');
   });

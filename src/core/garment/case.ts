@@ -54,7 +54,7 @@ export function caseOf(pattern: Pattern, personId: string, { makes, bodies, fabr
   return { pattern, makes: makesOf(makes, pattern.id, personId), bodies: bodies.filter((b) => b.personId === personId), fabrics };
 }
 
-/** The class of fit at a zone: the view's where it gives one, else the pattern's. */
+/** The intended ease at a zone: the view's where it gives one, else the pattern's. */
 export function fitClassAt(pattern: Pattern, view: View, zone: ZoneId): FitClass {
   return view.zoneClass[zone] ?? pattern.fitClass;
 }

@@ -77,7 +77,7 @@ describe('which notes count', () => {
     expect(at([make]).used[0]?.observation.garment).toBeCloseTo(Math.hypot(1.08, 1.75), 9);
   });
 
-  test('the class of fit of the zone sets the edges', () => {
+  test('the intended ease of the zone sets the edges', () => {
     const pattern = { ...SAMPLE_PATTERN, views: [{ ...SAMPLE_PATTERN.views[0]!, zoneClass: { bust: 'loose' as const } }] };
     const found = evidenceAt(sampleCase([sampleMake(1, { fitNotes: [sampleNote('bust', 0)] })], { pattern }), 'bust');
     expect(found.used[0]?.observation.edges).toEqual([3, 7.5, 13.5]);

@@ -7,7 +7,7 @@ import type { BodyMeasure, ZoneId } from '../body/zones';
 import type { Alteration, FitNote, Make, SizeChart, SizeLine } from '../records';
 import { effectContext, type PatternCase } from './case';
 import { chartOf, lineOf, placeOf, readColumn } from './chart';
-import { fabricGive, NO_GIVE, type FabricGive } from './stretch';
+import { fabricStretch, NO_STRETCH, type FabricStretch } from './stretch';
 import { draftOf, easeAt, type Draft, type DraftedZone } from './draft';
 
 /** Where the first term came from. */
@@ -58,7 +58,7 @@ export interface Offset {
   readonly x: number;
   readonly chart: ChartTerm;
   readonly alterations: readonly AlterationTerm[];
-  readonly fabric: FabricGive;
+  readonly fabric: FabricStretch;
   /** Doubt about alterations without an amount, cm. */
   readonly unsized: number;
   readonly unknown: readonly Unknown[];
@@ -208,7 +208,7 @@ export class Garment {
 
     const girth = ownBody ?? (chartTerm.from === 'chart' && chartTerm.measure === measure ? chartTerm.body : undefined);
     const { fabric, bias } = this.#fabric;
-    const give = goesRound ? fabricGive(this.#input.pattern, zone, fabric, { girth, ease, bias }) : NO_GIVE;
+    const give = goesRound ? fabricStretch(this.#input.pattern, zone, fabric, { girth, ease, bias }) : NO_STRETCH;
     if (give.unknown) unknown.push(give.unknown);
 
     return {

@@ -1,6 +1,6 @@
 import { mainFabric } from '../make/main-fabric';
 import type { Pattern } from '../records';
-import { fabricGive } from './stretch';
+import { fabricStretch } from './stretch';
 import { SAMPLE_PATTERN, sampleFabric, sampleMake } from './sample-case';
 
 const knit: Pattern = { ...SAMPLE_PATTERN, fitClass: 'close', wants: { structure: 'knit', stretch: 60 } };
@@ -8,11 +8,11 @@ const across = (stretchAcross: number | undefined) => sampleFabric('knit', { str
 
 describe('what a fabric’s give does', () => {
   test('a fabric that gives as asked does nothing', () => {
-    expect(fabricGive(knit, 'bust', across(60), { girth: 90, ease: 0 })).toEqual({ cm: 0, sd: 0, tooFar: false });
+    expect(fabricStretch(knit, 'bust', across(60), { girth: 90, ease: 0 })).toEqual({ cm: 0, sd: 0, tooFar: false });
   });
 
   test('less give than asked is like a smaller cut: 0.4 · 90 · (40 − 60) / 100', () => {
-    const give = fabricGive(knit, 'bust', across(40), { girth: 90, ease: 0 });
+    const give = fabricStretch(knit, 'bust', across(40), { girth: 90, ease: 0 });
     expect(give.cm).toBeCloseTo(-7.2, 9);
     expect(give.sd).toBeCloseTo(2.16, 9);
     expect(give.tooFar).toBe(false);
@@ -26,22 +26,22 @@ describe('what a fabric’s give does', () => {
     [10, 0],
     [20, 0],
   ])('with %d cm of ease it counts × %d', (ease, f) => {
-    expect(fabricGive(knit, 'bust', across(40), { girth: 90, ease }).cm).toBeCloseTo(-7.2 * f, 9);
+    expect(fabricStretch(knit, 'bust', across(40), { girth: 90, ease }).cm).toBeCloseTo(-7.2 * f, 9);
   });
 
   test('in a closed band it always counts in full', () => {
-    expect(fabricGive(knit, 'waistband', across(40), { girth: 70, ease: 8 }).cm).toBeCloseTo(-5.6, 9);
+    expect(fabricStretch(knit, 'waistband', across(40), { girth: 70, ease: 8 }).cm).toBeCloseTo(-5.6, 9);
   });
 
   test('cut to ±10 cm, and then the fabric is too far from the pattern', () => {
-    const give = fabricGive(knit, 'hip', across(0), { girth: 98, ease: 0 });
+    const give = fabricStretch(knit, 'hip', across(0), { girth: 98, ease: 0 });
     expect(give.cm).toBe(-10);
     expect(give.tooFar).toBe(true);
     expect(give.sd).toBeCloseTo(0.3 * 0.4 * 98 * 0.6, 9);
   });
 
   test('stretch not tested: nothing is assumed, the doubt is', () => {
-    expect(fabricGive(knit, 'bust', across(undefined), { girth: 90, ease: 0 })).toEqual({
+    expect(fabricStretch(knit, 'bust', across(undefined), { girth: 90, ease: 0 })).toEqual({
       cm: 0,
       sd: 5.3999999999999995,
       tooFar: false,
@@ -51,22 +51,22 @@ describe('what a fabric’s give does', () => {
 
   test('a pattern that asks for no particular give exchanges nothing', () => {
     const unasked: Pattern = { ...SAMPLE_PATTERN, wants: { structure: 'woven' } };
-    expect(fabricGive(unasked, 'bust', across(40), { girth: 90, ease: 0 })).toEqual({ cm: 0, sd: 0, tooFar: false });
+    expect(fabricStretch(unasked, 'bust', across(40), { girth: 90, ease: 0 })).toEqual({ cm: 0, sd: 0, tooFar: false });
   });
 
   test('lengths do not stretch, but the torso loop by the give along', () => {
-    expect(fabricGive(knit, 'sleeve', across(0), { girth: 60, ease: 0 }).cm).toBe(0);
-    expect(fabricGive(knit, 'torso', sampleFabric('k', { stretchAlong: 50, stretchAcross: 0 }), { girth: 160, ease: 0 }).cm).toBeCloseTo(-6.4, 9);
+    expect(fabricStretch(knit, 'sleeve', across(0), { girth: 60, ease: 0 }).cm).toBe(0);
+    expect(fabricStretch(knit, 'torso', sampleFabric('k', { stretchAlong: 50, stretchAcross: 0 }), { girth: 160, ease: 0 }).cm).toBeCloseTo(-6.4, 9);
   });
 
   test('a woven on the bias counts as 10 % unless it was tested', () => {
     const woven = { ...SAMPLE_PATTERN, fitClass: 'close' as const };
-    expect(fabricGive(woven, 'bust', sampleFabric('w', { stretchAcross: undefined }), { girth: 90, ease: 0, bias: true }).cm).toBeCloseTo(3.6, 9);
-    expect(fabricGive(woven, 'bust', sampleFabric('w', { stretchAcross: 5 }), { girth: 90, ease: 0, bias: true }).cm).toBeCloseTo(1.8, 9);
+    expect(fabricStretch(woven, 'bust', sampleFabric('w', { stretchAcross: undefined }), { girth: 90, ease: 0, bias: true }).cm).toBeCloseTo(3.6, 9);
+    expect(fabricStretch(woven, 'bust', sampleFabric('w', { stretchAcross: 5 }), { girth: 90, ease: 0, bias: true }).cm).toBeCloseTo(1.8, 9);
   });
 
   test('no girth known: said, not guessed', () => {
-    expect(fabricGive(knit, 'bust', across(40), { girth: undefined, ease: 0 }).unknown).toBe('girth of the body');
+    expect(fabricStretch(knit, 'bust', across(40), { girth: undefined, ease: 0 }).unknown).toBe('girth of the body');
   });
 });
 

@@ -7,7 +7,7 @@ const BIAS_STRETCH = 10;
 const MOST = 10;
 
 /** What a fabric's give does to a zone: φ and σφ in cm. */
-export interface FabricGive {
+export interface FabricStretch {
   readonly cm: number;
   readonly sd: number;
   /** φ was cut to ±10 cm: this fabric is too far from the pattern to reckon with. */
@@ -16,7 +16,7 @@ export interface FabricGive {
 }
 
 /** Of a place that does not go round the body, or where give does not matter. */
-export const NO_GIVE: FabricGive = { cm: 0, sd: 0, tooFar: false };
+export const NO_STRETCH: FabricStretch = { cm: 0, sd: 0, tooFar: false };
 
 /**
  * What the fabric's stretch does to a zone against what the pattern asks for (engine.md, section 2).
@@ -25,18 +25,18 @@ export const NO_GIVE: FabricGive = { cm: 0, sd: 0, tooFar: false };
  * @param ease the ease intended, cm: the more of it, the less the give matters, nothing from 10 cm
  * @param bias cut on the bias
  */
-export function fabricGive(
+export function fabricStretch(
   pattern: Pick<Pattern, 'wants'>,
   zone: ZoneId,
   fabric: Fabric | undefined,
   { girth, ease, bias = false }: { girth: number | undefined; ease: number; bias?: boolean },
-): FabricGive {
+): FabricStretch {
   const asked = pattern.wants.stretch;
   const { kind, band } = zoneOf(zone);
-  if (asked === undefined || (kind !== 'girth' && zone !== 'torso')) return NO_GIVE;
+  if (asked === undefined || (kind !== 'girth' && zone !== 'torso')) return NO_STRETCH;
   const f = band ? 1 : Math.min(1, Math.max(0, 1 - ease / 10));
-  if (f === 0) return NO_GIVE;
-  if (girth === undefined) return { ...NO_GIVE, unknown: 'girth of the body' };
+  if (f === 0) return NO_STRETCH;
+  if (girth === undefined) return { ...NO_STRETCH, unknown: 'girth of the body' };
   const tested = zone === 'torso' ? fabric?.stretchAlong : fabric?.stretchAcross;
   const stretch = tested ?? (bias && fabric?.structure === 'woven' ? BIAS_STRETCH : undefined);
   if (stretch === undefined) return { cm: 0, sd: 0.06 * girth * f, tooFar: false, unknown: 'stretch of the fabric' };

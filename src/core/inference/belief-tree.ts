@@ -127,7 +127,7 @@ export class Memory {
     return { group: groupHere, designer: designerHere };
   }
 
-  /** A designer's patterns in a class of fit that speak. */
+  /** A designer's patterns in a intended ease that speak. */
   patternsOf(branch: Branch): RememberedPattern[] {
     return this.#place(branch).designer.patterns.map((p) => p.said);
   }
@@ -141,7 +141,7 @@ export class Memory {
   }
 
   /**
-   * What is believed of the ideal offset of a pattern not made yet, of a designer and class of fit.
+   * What is believed of the ideal offset of a pattern not made yet, of a designer and intended ease.
    *
    * @param without patterns whose notes are left out
    */
@@ -206,7 +206,7 @@ export class Memory {
     return posteriorAlong(span, smooth, rest, Math.min(sharpest, this.#spread.pattern || Infinity));
   }
 
-  /** What a designer adds to the person, at a class of fit: v > 0 means that the designer runs small. */
+  /** What a designer adds to the person, at a intended ease: v > 0 means that the designer runs small. */
   designer(branch: Branch): Posterior {
     const { group, designer } = this.#place(branch);
     const own = this.#ofDesigner(designer);

@@ -106,7 +106,7 @@ function fabricChecks({ input, make, today, unit, plans }: CheckRequest): Check[
     checks.push({
       id: `stretch ${fabric.id}`,
       weight: gives! < wants.stretch / 2 ? 'blocker' : 'warning',
-      words: `${fabric.name} gives ${gives}\u2009%, the pattern asks for ${wants.stretch}\u2009%`,
+      words: `${fabric.name} stretches ${gives}\u2009%, the pattern asks for ${wants.stretch}\u2009%`,
       detail: 'the girths are reckoned with that: a larger line may be meant',
     });
   for (const use of make.fabrics.filter((u) => u.part !== 'main' && u.length !== undefined)) {

@@ -35,7 +35,7 @@ test('how the like did before speaks for a fabric or against it; another weight 
       'cm',
     );
   };
-  expect(found(5, 'like').pro).toContain('version 1 in a, alike in give and weight, is loved 5 of 5');
+  expect(found(5, 'like').pro).toContain('version 1 in a, alike in stretch and weight, is loved 5 of 5');
   expect(found(1, 'like').suits).toBe(false);
   expect(found(1, 'heavy').suits).toBe(true);
 });

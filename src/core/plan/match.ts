@@ -34,7 +34,7 @@ function howTheLikeDid(input: PatternCase, fabric: Fabric): { readonly pro: stri
     if (!was || love === undefined) continue;
     const alike = was.id === fabric.id || fabricProperties(was, fabric).length === 0;
     if (!alike) continue;
-    const words = `version ${make.version} in ${was.id === fabric.id ? 'this very fabric' : `${was.name}, alike in give and weight`}, is loved ${love} of 5`;
+    const words = `version ${make.version} in ${was.id === fabric.id ? 'this very fabric' : `${was.name}, alike in stretch and weight`}, is loved ${love} of 5`;
     if (love >= LOVED) pro.push(words);
     else if (love <= POORLY) contra.push(words);
   }
@@ -54,8 +54,8 @@ export function matchOf(input: PatternCase, make: Make, fabric: Fabric, today: I
   if (fabric.structure !== wants.structure) contra.push(`a ${fabric.structure}, and the pattern wants a ${wants.structure}`);
   if (wants.stretch) {
     if (fabric.stretchAcross === undefined) contra.push('its stretch was never tested');
-    else if (fabric.stretchAcross < wants.stretch) contra.push(`gives ${fabric.stretchAcross}\u2009% and ${wants.stretch}\u2009% are asked for`);
-    else pro.push(`gives ${fabric.stretchAcross}\u2009%`);
+    else if (fabric.stretchAcross < wants.stretch) contra.push(`stretches ${fabric.stretchAcross}\u2009% and ${wants.stretch}\u2009% are asked for`);
+    else pro.push(`stretches ${fabric.stretchAcross}\u2009%`);
   }
   const weight = weightOf(fabric);
   if (wants.weight && weight) {

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { SEASONS } from './seasons';
-import { field } from './field';
+import { called, field } from './field';
 import { CalendarDate, Id, Money, Name, Percent, PositiveCm, Words } from './shapes';
 
 export const PRINTS = ['plain', 'stripe', 'check', 'dot', 'sprig', 'rib', 'twill', 'pile', 'melange'] as const;
@@ -39,36 +39,67 @@ export type Piece = z.infer<typeof Piece>;
 export const Fabric = z.strictObject({
   id: Id,
   name: field(Name, { label: 'Name', ask: 'text' }),
-  colour: field(Words.optional(), { label: 'Colour', ask: 'words' }),
-  fibre: field(Words.optional(), { label: 'Fibre', ask: 'words' }),
-  structure: field(z.enum(['woven', 'knit']), { label: 'Structure', ask: 'choice' }),
-  weave: field(Words.optional(), { label: 'Which weave or knit', ask: 'words', hint: 'twill, poplin, jersey, rib' }),
-  weight: field(z.number().positive().max(3000).optional(), { label: 'Weight', ask: 'number', unit: 'g/m²' }),
-  weightClass: field(z.enum(['light', 'medium', 'heavy']).optional(), { label: 'Weight by hand', ask: 'choice' }),
-  width: field(PositiveCm.optional(), { label: 'Width', ask: 'length' }),
+  colour: field(Words.optional(), { label: 'Colour', ask: 'words', form: 'first', sheet: { heads: ['color', 'colours', 'print'] } }),
+  fibre: field(Words.optional(), {
+    label: 'Fibre',
+    ask: 'words',
+    form: 'first',
+    sheet: { heads: ['fiber', 'content', 'fibre content', 'fiber content', 'composition'] },
+  }),
+  structure: field(z.enum(['woven', 'knit']), { label: 'Structure', ask: 'choice', form: 'first' }),
+  weave: field(Words.optional(), {
+    label: 'Weave',
+    ask: 'words',
+    form: 'first',
+    sheet: { heads: ['weave or knit', 'fabric type', 'kind'] },
+    hint: 'twill, poplin, jersey, rib',
+  }),
+  weight: field(z.number().positive().max(3000).optional(), { label: 'Weight', ask: 'number', form: 'first', unit: 'g/m²' }),
+  weightClass: field(z.enum(['light', 'medium', 'heavy']).optional(), { label: 'Weight, by feel', ask: 'choice', form: 'first' }),
+  width: field(PositiveCm.optional(), { label: 'Width', ask: 'length', form: 'first' }),
   /** Give in %, across and along. Absent means untested, which is not the same as none. */
-  stretchAcross: field(Percent.optional(), { label: 'Gives across', ask: 'percent', hint: '10 cm pulled to 13 is 30 %; none is 0' }),
-  stretchAlong: field(Percent.optional(), { label: 'Gives along', ask: 'percent' }),
-  recovery: field(z.number().min(0).max(100).optional(), { label: 'Springs back', ask: 'percent', hint: '100 % is all the way' }),
-  drape: field(z.int().min(1).max(5).optional(), { label: 'Drape, 1 stiff to 5 flowing', ask: 'whole' }),
-  opacity: field(z.int().min(1).max(5).optional(), { label: 'Opacity, 1 sheer to 5 dense', ask: 'whole' }),
-  nap: field(z.boolean().optional(), { label: 'Nap or one-way print', ask: 'yes' }),
-  repeatAlong: field(PositiveCm.optional(), { label: 'Repeat to match, along', ask: 'length' }),
-  seasons: field(z.array(z.enum(SEASONS)).default([]), { label: 'Season', ask: 'choices' }),
-  pricePerMetre: field(Money.optional(), { label: 'Price a metre', ask: 'money' }),
-  source: field(Words.optional(), { label: 'From', ask: 'words' }),
-  bought: field(CalendarDate.optional(), { label: 'Bought on', ask: 'date' }),
-  boughtLength: field(PositiveCm.optional(), { label: 'Length bought', ask: 'length' }),
-  shrinkAlong: field(Percent.optional(), { label: 'Shrinks along', ask: 'percent' }),
-  shrinkAcross: field(Percent.optional(), { label: 'Shrinks across', ask: 'percent' }),
+  stretchAcross: field(Percent.optional(), {
+    label: 'Crosswise stretch',
+    ask: 'percent',
+    form: 'behaviour',
+    hint: '10 cm pulled to 13 is 30 %; none is 0',
+  }),
+  stretchAlong: field(Percent.optional(), { label: 'Lengthwise stretch', ask: 'percent', form: 'behaviour' }),
+  recovery: field(z.number().min(0).max(100).optional(), { label: 'Recovery', ask: 'percent', form: 'behaviour', hint: '100 % is all the way' }),
+  drape: field(z.int().min(1).max(5).optional(), { label: 'Drape, 1 stiff to 5 flowing', ask: 'whole', form: 'behaviour' }),
+  opacity: field(z.int().min(1).max(5).optional(), { label: 'Opacity, 1 sheer to 5 dense', ask: 'whole', form: 'behaviour' }),
+  nap: field(z.boolean().optional(), { label: 'Nap or one-way print', ask: 'yes', form: 'behaviour' }),
+  repeatAlong: field(PositiveCm.optional(), { label: 'Repeat to match, along', ask: 'length', form: 'behaviour' }),
+  seasons: field(z.array(z.enum(SEASONS)).default([]), { label: 'Season', ask: 'choices', form: 'first' }),
+  pricePerMetre: field(Money.optional(), { label: 'Price a metre', ask: 'money', form: 'from' }),
+  source: field(Words.optional(), {
+    label: 'From',
+    ask: 'words',
+    form: 'from',
+    sheet: { heads: ['shop', 'store', 'bought from', 'bought at', 'source', 'where bought', 'supplier', 'where from'] },
+  }),
+  bought: field(CalendarDate.optional(), {
+    label: 'Bought on',
+    ask: 'date',
+    form: 'from',
+    sheet: { heads: ['bought', 'date bought', 'purchased', 'date purchased', 'purchase date', 'date'] },
+  }),
+  boughtLength: field(PositiveCm.optional(), { label: 'Length bought', ask: 'length', form: 'from' }),
+  shrinkAlong: field(Percent.optional(), { label: 'Shrinks along', ask: 'percent', form: 'behaviour' }),
+  shrinkAcross: field(Percent.optional(), { label: 'Shrinks across', ask: 'percent', form: 'behaviour' }),
   washedOn: field(CalendarDate.optional(), { label: 'Washed on', ask: 'date' }),
-  care: field(Words.optional(), { label: 'Care', ask: 'words' }),
-  expensive: field(z.boolean().optional(), { label: 'Expensive', ask: 'yes' }),
-  irreplaceable: field(z.boolean().optional(), { label: 'Cannot be had again', ask: 'yes' }),
-  behaviour: field(Words.optional(), { label: 'How it behaves', ask: 'words', hint: 'sheds, slips, grows off grain, wants starch' }),
+  care: field(Words.optional(), { label: 'Care', ask: 'words', form: 'from' }),
+  expensive: field(z.boolean().optional(), { label: 'Expensive', ask: 'yes', form: 'from' }),
+  irreplaceable: field(z.boolean().optional(), { label: 'Cannot be had again', ask: 'yes', form: 'from' }),
+  behaviour: field(Words.optional(), {
+    label: 'How it behaves',
+    ask: 'words',
+    form: 'behaviour',
+    hint: 'sheds, slips, grows off grain, wants starch',
+  }),
   tests: z.array(FabricTest).default([]),
   swatch: Swatch,
   /** What lies in the stash: pieces, never a sum. */
-  pieces: z.array(Piece).default([]),
+  pieces: called(z.array(Piece).default([]), 'pieces in the stash'),
 });
 export type Fabric = z.infer<typeof Fabric>;

@@ -4,7 +4,18 @@ import type { z } from 'zod';
 export type FieldKind =
   'text' | 'words' | 'length' | 'number' | 'whole' | 'percent' | 'money' | 'minutes' | 'date' | 'month' | 'choice' | 'choices' | 'yes' | 'colour';
 
-/** What a form needs to know of a field beyond its shape. It lives with the shape, so that label, unit, limits and messages live once. */
+/** A column of a spreadsheet in which a field goes out and comes in again. */
+export interface SheetMeta {
+  /** What other people's tables call it, in small letters; its own label is known anyway. */
+  readonly heads: readonly string[];
+  /** Lengths: from how many cm to how many they usually are, by which the unit of bare numbers is guessed. */
+  readonly usual?: readonly [number, number];
+}
+
+/**
+ * What is known of a field beyond its shape. It lives with the shape, and everything that deals with fields derives from it: forms, rows of
+ * an account, columns of a spreadsheet, the words of undo and of merges, the page of an archive (`fields.ts`).
+ */
 export interface FieldMeta {
   readonly label: string;
   readonly ask: FieldKind;
@@ -12,6 +23,15 @@ export interface FieldMeta {
   readonly hint?: string;
   /** What the choices are called, where not by themselves. */
   readonly words?: Readonly<Record<string, string>>;
+  /** What undo and merges call it, where not by its label: `left out of the reckoning`. */
+  readonly called?: string;
+  /** The part of its form in which it is asked, after those declared before it. */
+  readonly form?: string;
+  /** The group of an account in which it has a row of its own. */
+  readonly account?: 'Making' | 'Wear' | 'Verdict';
+  readonly sheet?: SheetMeta;
+  /** Whether it stands on the page of makes that lies in an archive. */
+  readonly page?: true;
 }
 
 /**
@@ -21,6 +41,15 @@ export interface FieldMeta {
  */
 export function field<T extends z.ZodType>(shape: T, meta: FieldMeta): T {
   return shape.meta({ ...meta });
+}
+
+/**
+ * A shape that is not asked for by one control, a list or a thing with parts, and has a name all the same.
+ *
+ * @example called(z.array(FitNote).default([]), 'fit notes')
+ */
+export function called<T extends z.ZodType>(shape: T, name: string): T {
+  return shape.meta({ called: name });
 }
 
 /** What was said with the shape; throws for a field that was given nothing to ask with, which is a fault of ours. */

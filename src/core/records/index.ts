@@ -14,6 +14,7 @@ export * from './wear';
 export * from './size-line';
 export * from './blank';
 export * from './field';
+export * from './fields';
 export type { Money } from './shapes';
 export * from '../ledger/check-ledger';
 export * from './usual-zones';

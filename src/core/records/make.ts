@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { SYMPTOM_IDS } from '../catalogue/symptoms';
 import { Alteration } from './alteration';
 import { SEASONS } from './seasons';
-import { field } from './field';
+import { called, field } from './field';
 import { CalendarDate, Cm, Id, Money, Name, PositiveCm, Words, ZoneName } from './shapes';
 import { SizeLine } from './size-line';
 
@@ -166,24 +166,34 @@ export const Make = z
     id: Id,
     personId: Id,
     /** What it is called where no pattern names it. */
-    name: field(Name.optional(), { label: 'Name, where there is no pattern', ask: 'text' }),
+    name: field(Name.optional(), { label: 'Name, where there is no pattern', ask: 'text', called: 'name' }),
     /** The patterns it was made from; the first is the main one, the others bring the zones named. */
-    sources: z.array(z.strictObject({ patternId: Id, viewId: Id, zones: z.array(ZoneName).optional() })),
+    sources: called(z.array(z.strictObject({ patternId: Id, viewId: Id, zones: z.array(ZoneName).optional() })), 'patterns it was cut from'),
     /** Counted per person and pattern; toiles count. */
     version: z.int().min(1),
     kind: field(z.enum(MAKE_KINDS), { label: 'Kind', ask: 'choice' }),
     quantity: field(z.int().min(1).max(1000).default(1), { label: 'How many', ask: 'whole' }),
     /** Zones that a toile could not show, because their parts were left out. */
-    lacking: z.array(ZoneName).default([]),
-    refashionOf: Id.optional(),
+    lacking: called(z.array(ZoneName).default([]), 'parts that were left out'),
+    refashionOf: called(Id.optional(), 'what it was refashioned from'),
     state: field(z.enum(MAKE_STATES), { label: 'State', ask: 'choice' }),
     /** Since when it is in that state, where that matters: outgrown, given, sold. */
-    stateSince: field(CalendarDate.optional(), { label: 'Since', ask: 'date' }),
+    stateSince: field(CalendarDate.optional(), { label: 'Since', ask: 'date', called: 'since when' }),
     /** Abandoned: at which stage. */
     stage: field(Words.optional(), { label: 'At which stage', ask: 'words' }),
     why: field(Words.optional(), { label: 'Why', ask: 'words' }),
-    cutOn: field(CalendarDate, { label: 'Cut on', ask: 'date' }),
-    finishedOn: field(CalendarDate.optional(), { label: 'Finished on', ask: 'date' }),
+    cutOn: field(CalendarDate, { label: 'Cut on', ask: 'date', called: 'day of cutting' }),
+    finishedOn: field(CalendarDate.optional(), { label: 'Finished on', ask: 'date', called: 'day it was finished' }),
+    difficulty: field(z.int('a whole number').min(1, 'from 1 to 5').max(5, 'from 1 to 5').optional(), {
+      label: 'How hard to make, 1 to 5',
+      ask: 'whole',
+      called: 'how hard it was to make',
+      hint: '1 is easy',
+      form: 'about',
+      account: 'Making',
+      sheet: { heads: ['difficulty', 'how hard', 'how hard to make'] },
+      page: true,
+    }),
     /** The measurement set it was cut for, where that was not simply the body of the day. */
     bodyId: Id.optional(),
     chartId: Id.optional(),
@@ -193,8 +203,8 @@ export const Make = z
     /** Measured instead of read from a chart: a piece laid flat, or the sewn garment. */
     measured: z.array(z.strictObject({ zone: ZoneName, cm: PositiveCm, of: z.enum(['piece', 'garment']) })).default([]),
     alterations: z.array(Alteration).default([]),
-    fabrics: z.array(FabricUse).default([]),
-    times: z.array(TimeSpent).default([]),
+    fabrics: called(z.array(FabricUse).default([]), 'fabric'),
+    times: called(z.array(TimeSpent).default([]), 'time'),
     notions: z.array(Notion).default([]),
     notes: z.array(ConstructionNote).default([]),
     mends: z.array(Mend).default([]),
@@ -202,11 +212,19 @@ export const Make = z
     looseEnds: z.array(LooseEnd).default([]),
     /** When it could not be worn: in the mending, stored away. Such time says nothing of how it is liked. */
     away: z.array(Away).optional(),
-    seasons: field(z.array(z.enum(SEASONS)).optional(), { label: 'Worn in (none named: as its fabric, else all year)', ask: 'choices' }),
+    seasons: field(z.array(z.enum(SEASONS)).optional(), {
+      label: 'Worn in (none named: as its fabric, else all year)',
+      ask: 'choices',
+      called: 'seasons',
+    }),
     fitNotes: z.array(FitNote).default([]),
-    verdicts: z.array(Verdict).default([]),
+    verdicts: called(z.array(Verdict).default([]), 'verdict'),
     /** Left out of the reckoning, and why. */
-    setAside: field(Words.optional(), { label: 'Left out of the reckoning because (empty: it counts)', ask: 'words' }),
+    setAside: field(Words.optional(), {
+      label: 'Left out of the reckoning because (empty: it counts)',
+      ask: 'words',
+      called: 'left out of the reckoning',
+    }),
     remark: field(Words.optional(), { label: 'Remark', ask: 'words' }),
   })
   .refine((m) => m.sources.length > 0 || m.name !== undefined, { message: 'a make needs a pattern or a name', path: ['name'] });

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { Alteration } from './alteration';
 import { OwnDecision } from './own-decision';
-import { field } from './field';
+import { called, field } from './field';
 import { SizeLine } from './size-line';
 import { CalendarDate, Cm, FitClassName, Id, Measure, Money, Name, Percent, PositiveCm, Words, ZoneName } from './shapes';
 
@@ -58,7 +58,7 @@ export const View = z.strictObject({
   /** Zones that decide its fit, and zones that hang free. */
   zones: z.array(ZoneName),
   freeZones: z.array(ZoneName).default([]),
-  /** Class of fit of a zone where it differs from the pattern's. */
+  /** Intended ease of a zone where it differs from the pattern's. */
   zoneClass: z.partialRecord(ZoneName, FitClassName).default({}),
   /** Seams across a zone where not the usual number. */
   seams: z.partialRecord(ZoneName, z.int().min(-2).max(12)).default({}),
@@ -105,6 +105,9 @@ export type SizeChart = z.infer<typeof SizeChart>;
 
 export const PATTERN_FORMS = ['paper', 'printed at home', 'copy shop', 'projector', 'book', 'magazine', 'own draft', 'copied garment'] as const;
 
+/** How a pattern came to its owner: what was free, or sewn as a test for its designer, is said where it is shown to others. */
+export const OBTAINED = ['bought', 'given free', 'tested for the designer'] as const;
+
 /** The physical pattern: which lines were traced or cut from it, and when. Alterations know themselves when they were marked on it. */
 export const PatternPaper = z.strictObject({
   id: Id,
@@ -129,33 +132,47 @@ export type Erratum = z.infer<typeof Erratum>;
 
 export const Pattern = z.strictObject({
   id: Id,
-  name: field(Name, { label: 'Name', ask: 'text' }),
-  designer: field(z.string().trim().max(200).optional(), { label: 'Designer', ask: 'text' }),
-  kind: field(GarmentKind, { label: 'Kind of garment', ask: 'choice' }),
-  fitClass: field(FitClassName, { label: 'Class of fit', ask: 'choice' }),
-  /** The fabric it asks for. `stretch` in %; 0 for a woven that need not give, absent where nobody said. */
-  wants: z.strictObject({
-    structure: field(z.enum(['woven', 'knit']), { label: 'Fabric it wants', ask: 'choice' }),
-    stretch: field(Percent.optional(), { label: 'Stretch it asks for', ask: 'percent' }),
-    weight: field(z.enum(['light', 'medium', 'heavy']).optional(), { label: 'Weight it wants', ask: 'choice' }),
+  name: field(Name, { label: 'Name', ask: 'text', form: 'facts' }),
+  designer: field(z.string().trim().max(200).optional(), {
+    label: 'Designer',
+    ask: 'text',
+    form: 'facts',
+    sheet: { heads: ['company', 'pattern company', 'brand', 'publisher'] },
   }),
+  kind: field(GarmentKind, { label: 'Kind of garment', ask: 'choice', form: 'facts' }),
+  fitClass: field(FitClassName, { label: 'Intended ease', ask: 'choice', form: 'facts' }),
+  /** The fabric it asks for. `stretch` in %; 0 for a woven that need not give, absent where nobody said. */
+  wants: called(
+    z.strictObject({
+      structure: field(z.enum(['woven', 'knit']), { label: 'Fabric it wants', ask: 'choice' }),
+      stretch: field(Percent.optional(), { label: 'Stretch it asks for', ask: 'percent' }),
+      weight: field(z.enum(['light', 'medium', 'heavy']).optional(), { label: 'Weight it wants', ask: 'choice' }),
+    }),
+    'fabric wanted',
+  ),
   /** Seam allowance included in the pattern, cm. */
-  allowance: field(Cm.optional(), { label: 'Seam allowance', ask: 'length' }),
-  form: field(z.enum(PATTERN_FORMS).optional(), { label: 'Form', ask: 'choice' }),
-  pages: field(z.int().min(1).max(2000).optional(), { label: 'Pages', ask: 'whole' }),
-  price: field(Money.optional(), { label: 'Price', ask: 'money' }),
-  draftedHeight: field(PositiveCm.optional(), { label: 'Drafted for a height of', ask: 'length' }),
-  draftedCup: field(Words.optional(), { label: 'Drafted for a cup', ask: 'words' }),
-  instructions: field(z.int().min(1).max(5).optional(), { label: 'Instructions, 1 to 5', ask: 'whole' }),
+  allowance: field(Cm.optional(), { label: 'Seam allowance', ask: 'length', form: 'facts' }),
+  form: field(z.enum(PATTERN_FORMS).optional(), { label: 'Form', ask: 'choice', form: 'facts' }),
+  pages: field(z.int().min(1).max(2000).optional(), { label: 'Pages', ask: 'whole', form: 'facts' }),
+  price: field(Money.optional(), { label: 'Price', ask: 'money', form: 'facts', sheet: { heads: ['cost', 'paid'] } }),
+  obtained: field(z.enum(OBTAINED).optional(), {
+    label: 'How you got it',
+    ask: 'choice',
+    form: 'facts',
+    sheet: { heads: ['obtained', 'how obtained', 'free or bought', 'tester'] },
+  }),
+  draftedHeight: field(PositiveCm.optional(), { label: 'Drafted for a height of', ask: 'length', form: 'facts' }),
+  draftedCup: field(Words.optional(), { label: 'Drafted for a cup', ask: 'words', form: 'facts' }),
+  instructions: field(z.int().min(1).max(5).optional(), { label: 'Instructions, 1 to 5', ask: 'whole', form: 'facts' }),
   errata: z.array(Erratum).default([]),
-  paper: z.array(PatternPaper).default([]),
+  paper: called(z.array(PatternPaper).default([]), 'the paper'),
   views: z.array(View).min(1),
-  charts: z.array(SizeChart).default([]),
+  charts: called(z.array(SizeChart).default([]), 'size chart'),
   state: field(z.enum(['kept', 'resting', 'retired']).default('kept'), { label: 'State', ask: 'choice' }),
-  why: field(Words.optional(), { label: 'Why', ask: 'words' }),
+  why: field(Words.optional(), { label: 'Why', ask: 'words', sheet: { heads: ['reason'] } }),
   /** What a sewist decided against the engine's answer, for a person; the latest counts. */
-  decided: z.array(OwnDecision).default([]),
-  note: field(Words.optional(), { label: 'Note', ask: 'words' }),
-  added: field(CalendarDate.optional(), { label: 'In the ledger since', ask: 'date' }),
+  decided: called(z.array(OwnDecision).default([]), 'own answer'),
+  note: field(Words.optional(), { label: 'Note', ask: 'words', sheet: { heads: ['notes', 'comment', 'comments', 'remark'] } }),
+  added: field(CalendarDate.optional(), { label: 'In the ledger since', ask: 'date', form: 'facts' }),
 });
 export type Pattern = z.infer<typeof Pattern>;

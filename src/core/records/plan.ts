@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { Alteration } from './alteration';
-import { field } from './field';
+import { called, field } from './field';
 import { FabricUse } from './make';
 import { CalendarDate, Cm, Id, Measure, Name, PositiveCm, Words, ZoneName } from './shapes';
 import { zoneOf } from '../body/zones';
@@ -44,22 +44,22 @@ export const Plan = z.strictObject({
   id: Id,
   personId: Id,
   patternId: Id,
-  viewId: Id,
+  viewId: called(Id, 'view'),
   kind: field(z.enum(PLAN_KINDS), { label: 'Kind', ask: 'choice' }),
   /** Zones whose parts a toile leaves out. */
-  lacking: z.array(ZoneName).default([]),
+  lacking: called(z.array(ZoneName).default([]), 'parts left out'),
   chartId: Id.optional(),
   size: SizeLine.optional(),
   sizeLines: z.array(z.strictObject({ zone: ZoneName, line: SizeLine })).default([]),
   alterations: z.array(Alteration).default([]),
-  fabrics: z.array(FabricUse).default([]),
+  fabrics: called(z.array(FabricUse).default([]), 'fabric'),
   /** Bands that were measured on the paper. */
   bands: z.array(BandPiece).optional(),
   /** The body it is for: a measured set, where not the latest; or what is expected on the day it is due. */
-  bodyId: Id.optional(),
-  expected: z.partialRecord(Measure, PositiveCm).optional(),
-  due: field(CalendarDate.optional(), { label: 'Wanted by', ask: 'date' }),
-  listId: Id.optional(),
+  bodyId: called(Id.optional(), 'body'),
+  expected: called(z.partialRecord(Measure, PositiveCm).optional(), 'expected body'),
+  due: field(CalendarDate.optional(), { label: 'Wanted by', ask: 'date', called: 'day it is wanted by' }),
+  listId: called(Id.optional(), 'list'),
   /** Where it stands in its list. */
   place: z.int().default(0),
   state: field(z.enum(['open', 'made', 'dropped']).default('open'), { label: 'State', ask: 'choice' }),
@@ -67,7 +67,7 @@ export const Plan = z.strictObject({
   makeId: Id.optional(),
   /** Checks before cutting that were ticked, put off or waved away, by their ids. */
   checks: z.record(z.string().max(300), z.enum(CHECK_STATES)).default({}),
-  words: field(Words.optional(), { label: 'What for, in words', ask: 'words', hint: 'the spring concert' }),
+  words: field(Words.optional(), { label: 'What for, in words', ask: 'words', called: 'what it is for', hint: 'the spring concert' }),
   added: CalendarDate,
 });
 export type Plan = z.infer<typeof Plan>;

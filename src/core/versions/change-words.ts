@@ -2,27 +2,7 @@ import { alterationWords, sizeLineWords } from '../alteration/words';
 import { sameLine } from '../garment/chart';
 import type { LengthUnit } from '../units/length';
 import { zoneOf } from '../body/zones';
-import type { Make } from '../records';
-
-/** What a field of a make is called when it changed and nothing finer can be said. */
-const FIELD_WORDS: Partial<Record<keyof Make, string>> = {
-  fabrics: 'fabric',
-  times: 'time',
-  notions: 'notions',
-  notes: 'notes',
-  mends: 'mends',
-  looseEnds: 'loose ends',
-  fitNotes: 'fit notes',
-  verdicts: 'verdict',
-  sources: 'patterns it was cut from',
-  lacking: 'parts the toile lacked',
-  cutOn: 'day of cutting',
-  finishedOn: 'day it was finished',
-  stateSince: 'since when',
-  refashionOf: 'what it was refashioned from',
-  setAside: 'left out of the reckoning',
-  quantity: 'how many',
-};
+import { calledField, Make } from '../records';
 
 /**
  * A change of a make in words, as undo names it.
@@ -47,7 +27,7 @@ export function changeWords(name: string, before: Make, after: Make, unit: Lengt
   if (before.state !== after.state) said.push(after.state);
   for (const field of Object.keys({ ...before, ...after }) as (keyof Make)[]) {
     if (['alterations', 'size', 'sizeLines', 'state'].includes(field) || before[field] === after[field]) continue;
-    said.push(FIELD_WORDS[field] ?? field);
+    said.push(calledField(Make.shape, field));
   }
   return `${said.slice(0, 3).join(', ') || 'change'}${said.length > 3 ? ' …' : ''} on ${name}`;
 }

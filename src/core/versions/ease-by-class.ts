@@ -25,7 +25,7 @@ function likingOf(make: Make): Liking {
 }
 
 /**
- * The ease of a person's garments at a zone, by class of fit: what was worn with love stands where, and what was not.
+ * The ease of a person's garments at a zone, by intended ease: what was worn with love stands where, and what was not.
  *
  * @param cases every pattern of one person that was made
  * @param zone a girth; others have no ease

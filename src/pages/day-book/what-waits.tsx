@@ -145,7 +145,7 @@ export function WhatWaits({
           to={`/makes/new?plan=${plan.id}`}
           className="inline-flex min-h-[30px] items-center rounded-md border border-ink bg-page px-3 hover:bg-tint max-sm:min-h-11"
         >
-          It is cut: log it
+          Mark as cut
         </Link>
       ),
     };

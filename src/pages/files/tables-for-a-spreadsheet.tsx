@@ -47,7 +47,7 @@ export function TablesForASpreadsheet() {
       <p className="mt-2">
         Or the other way round:{' '}
         <Link className="underline" to="/files/table">
-          take in a table
+          import a spreadsheet
         </Link>{' '}
         of your own, from an old spreadsheet.
       </p>

@@ -217,7 +217,7 @@ export function TakeInATable() {
             )}
             <div className="my-2 flex flex-wrap items-center gap-2">
               <Button disabled={fresh === 0} onClick={() => void takeIn()}>
-                {fresh === 0 ? 'Nothing to take in' : `Take in ${rowsWords(fresh)}`}
+                {fresh === 0 ? 'Nothing to import' : `Import ${rowsWords(fresh)}`}
               </Button>
               {refused.size > 0 && (
                 <Button quiet onClick={saveRefused}>

@@ -45,8 +45,8 @@ export function TwoLedgersTogether({ busy, longWork }: { busy: boolean; longWork
   const bring = ({ file }: Asked) =>
     tried(`${file.name} was not taken in`, async () => {
       setAsked(undefined);
-      const label = `brought together with ${file.name}`;
-      await longWork('Bringing together', async () => await archiveWorker().bring(label, choices));
+      const label = `merged with ${file.name}`;
+      await longWork('Merging', async () => await archiveWorker().bring(label, choices));
       void makeSmallCopies(db);
       toast('Both are here now. Save this ledger to a file and bring it to the other device, and both have all.');
     });
@@ -54,7 +54,7 @@ export function TwoLedgersTogether({ busy, longWork }: { busy: boolean; longWork
   return (
     <section className="border-t border-rule2 pt-3" aria-labelledby="together">
       <h2 id="together" className="text-[17px]">
-        Bring two ledgers together
+        Merge two ledgers
       </h2>
       <p className="mb-2 text-ink2">
         {ledger === 'demo'
@@ -161,7 +161,7 @@ function WhatComes({
         <>
           <p className="text-small text-ink2">Ctrl Z takes it back as a whole.</p>
           <p>
-            <Button onClick={onBring}>Bring together</Button>
+            <Button onClick={onBring}>Merge</Button>
           </p>
         </>
       )}

@@ -59,7 +59,7 @@ function dotsOf(
   ]);
 }
 
-/** At a girth, the ease of every garment by class of fit: where those worn with love stand, and where those left hanging. */
+/** At a girth, the ease of every garment by intended ease: where those worn with love stand, and where those left hanging. */
 export function EaseChart({ ease, tables, name }: { ease: readonly EaseAt[]; tables: Pick<CaseTables, 'makes' | 'patterns'>; name: string }) {
   const unit = useUnit();
   const width = useNarrow() ? WIDTH.narrow : WIDTH.wide;
@@ -94,7 +94,7 @@ export function EaseChart({ ease, tables, name }: { ease: readonly EaseAt[]; tab
         </SelectField>
       </div>
       <p className="mb-1 text-small text-ink2">
-        What {name}’s garments measure beyond the body, by class of fit. A stroke marks the ease that is usual for the class.
+        What {name}’s garments measure beyond the body, by intended ease. A stroke marks the ease that is usual for the class.
       </p>
       {dots.length === 0 ? (
         <p className="text-ink2">No garment has a known ease there: that takes its size, a chart and the body’s measure.</p>

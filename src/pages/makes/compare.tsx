@@ -134,7 +134,7 @@ export function Compare() {
           const fabric = fabricOf(c);
           return fabric?.weight ? `${fabric.weight}\u2009g/m²` : (fabric?.weightClass ?? '–');
         }),
-        row('Gives', (c) => {
+        row('Stretch', (c) => {
           const give = fabricOf(c)?.stretchAcross;
           return give === undefined ? 'not tested' : `${give}\u2009%`;
         }),

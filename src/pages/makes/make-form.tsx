@@ -1,3 +1,4 @@
+import { RecordFields } from '../../parts/record-fields';
 import { makeName } from '../../core/make/make-name';
 import { minutesOf } from '../../core/make/minutes';
 import { formatDuration } from '../../core/units/duration';
@@ -115,6 +116,7 @@ export function MakeForm({
           {(make.kind === 'without fit' || make.quantity > 1) && (
             <RecordField of={of} name="quantity" value={make.quantity} onValue={(quantity) => change({ quantity })} className="w-20" />
           )}
+          <RecordFields of={of} part="about" record={make} onChange={change} className="w-44" />
         </div>
         <EndedFields make={make} onChange={change} />
         {make.kind === 'toile' && <ZonePills label="A toile without the parts for" zones={make.lacking} onZones={(lacking) => change({ lacking })} />}

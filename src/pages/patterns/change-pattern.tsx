@@ -1,8 +1,9 @@
+import { calledField, View, Erratum, Pattern, PatternPaper, USUAL_ZONES } from '../../core/records';
+import { RecordFields } from '../../parts/record-fields';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { toast } from 'react-toastify';
 import { sizeLineWords } from '../../core/alteration/words';
-import { Erratum, Pattern, PatternPaper, USUAL_ZONES } from '../../core/records';
 import { blankView } from '../../core/records/blank';
 import { db } from '../../data/database';
 import { newId } from '../../data/new-id';
@@ -21,22 +22,6 @@ import { Segmented } from '../../ui/segmented';
 import { ChartFields } from './chart-fields';
 import { ViewFields } from './view-fields';
 
-/** The facts of a pattern in the order in which they are asked for. */
-const FACTS = [
-  'name',
-  'designer',
-  'kind',
-  'fitClass',
-  'allowance',
-  'form',
-  'pages',
-  'price',
-  'draftedHeight',
-  'draftedCup',
-  'instructions',
-  'added',
-] as const;
-
 /** A pattern’s facts; each change is saved as it is made. */
 export function ChangePattern() {
   const { patternId } = useParams();
@@ -51,7 +36,7 @@ export function ChangePattern() {
 
   const of = Pattern.shape;
   const wants = of.wants.shape;
-  const change = (part: Partial<Pattern>, what = Object.keys(part)[0] ?? '') =>
+  const change = (part: Partial<Pattern>, what = calledField(of, Object.keys(part)[0] ?? '')) =>
     void save(`${what} of ${pattern.name}`, [{ table: 'patterns', from: pattern, to: { ...pattern, ...part } }]);
   const view = pattern.views.find((v) => v.id === viewId) ?? pattern.views[0]!;
   const made = makes.filter((m) => m.sources.some((s) => s.patternId === pattern.id));
@@ -93,16 +78,7 @@ export function ChangePattern() {
       <div className="grid grid-cols-[minmax(0,1fr)_180px] gap-8 max-lg:grid-cols-1">
         <div className="flex flex-col gap-5">
           <section aria-label="Facts" className="flex flex-wrap items-start gap-3">
-            {FACTS.map((name) => (
-              <RecordField
-                key={name}
-                of={of}
-                name={name}
-                value={pattern[name]}
-                onValue={(value) => change({ [name]: value })}
-                className={name === 'name' || name === 'designer' ? 'w-60' : 'max-w-36'}
-              />
-            ))}
+            <RecordFields of={of} part="facts" record={pattern} onChange={change} widths={{ name: 'w-60', designer: 'w-60' }} className="max-w-36" />
             {(['structure', 'stretch', 'weight'] as const).map((name) => (
               <RecordField
                 key={name}
@@ -140,7 +116,12 @@ export function ChangePattern() {
               pattern={pattern}
               view={view}
               unit={unit}
-              onView={(part) => change({ views: pattern.views.map((v) => (v.id === view.id ? { ...v, ...part } : v)) }, Object.keys(part)[0])}
+              onView={(part) =>
+                change(
+                  { views: pattern.views.map((v) => (v.id === view.id ? { ...v, ...part } : v)) },
+                  calledField(View.shape, Object.keys(part)[0] ?? ''),
+                )
+              }
             />
           </section>
           <section aria-labelledby="chart">

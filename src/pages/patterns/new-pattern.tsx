@@ -63,7 +63,7 @@ export function NewPattern() {
             <option key={k}>{k}</option>
           ))}
         </SelectField>
-        <SelectField label="Class of fit" value={fitClass} onChange={(e) => setFitClass(e.target.value as FitClass)}>
+        <SelectField label="Intended ease" value={fitClass} onChange={(e) => setFitClass(e.target.value as FitClass)}>
           {FIT_CLASSES.map((c) => (
             <option key={c} value={c}>
               {FIT_CLASS_WORDS[c]}

@@ -262,7 +262,7 @@ export function PatternAccount() {
                 onChange={(e) => setFabricId(e.target.value)}
                 className="-mx-1 [&_select]:w-full [&_select]:border-rule2 [&_select]:bg-transparent"
               >
-                <option value="">{pattern.wants.structure === 'knit' ? 'a knit that gives as asked' : 'a woven as the pattern asks'}</option>
+                <option value="">{pattern.wants.structure === 'knit' ? 'a knit that stretches as asked' : 'a woven as the pattern asks'}</option>
                 {input.fabrics.map((c) => (
                   <option key={c.id} value={c.id}>
                     {c.name}

@@ -67,7 +67,7 @@ export function Patterns() {
                   <span className="sr-only">Drawing</span>
                 </th>
                 <th className="px-3 py-1 font-normal">Pattern</th>
-                <th className="px-3 py-1 font-normal">Kind and class of fit</th>
+                <th className="px-3 py-1 font-normal">Kind and intended ease</th>
                 <th className="px-3 py-1 font-normal">Versions</th>
                 <th className="px-3 py-1 font-normal">Next cut</th>
                 <th className="px-3 py-1 font-normal">Weakest place</th>

@@ -33,7 +33,7 @@ export function ViewFields({
       <ZonePills label="Hang free" zones={view.freeZones} onZones={(freeZones) => onView({ freeZones })} />
       <div>
         <Fold
-          head="Another class of fit at a place"
+          head="Another intended ease at a place"
           said={classed.map((z) => `${zoneOf(z).label} ${FIT_CLASS_WORDS[view.zoneClass[z]!]}`).join(', ')}
         >
           <ZonePills
@@ -47,7 +47,7 @@ export function ViewFields({
                 key={z}
                 of={Pattern.shape}
                 name="fitClass"
-                label={`Class of fit, ${zoneOf(z).label}`}
+                label={`Intended ease, ${zoneOf(z).label}`}
                 value={view.zoneClass[z]}
                 onValue={(fitClass) => onView({ zoneClass: { ...view.zoneClass, [z]: fitClass } })}
               />

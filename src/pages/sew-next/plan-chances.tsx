@@ -52,7 +52,7 @@ export function PlanChances({ zones, sized }: { zones: readonly PlannedZone[]; s
                   <td className="text-small text-ink2">
                     {about(z.best.median)}
                     {z.fabricTooFar
-                      ? ': this fabric gives too differently; a toile'
+                      ? ': this fabric stretches too differently; a toile'
                       : z.atBest - z.chance > WORTH_CHANGING && `, ${percent(z.atBest)} there`}
                   </td>
                   <td className="text-right">{percent(z.chance)}</td>

@@ -1,10 +1,10 @@
+import { calledField, Plan } from '../../core/records';
 import type { ReactNode } from 'react';
 import { EngineBoundary } from '../../parts/engine-boundary';
 import { viewOf } from '../../core/make/versions';
 import { Link, useNavigate, useParams } from 'react-router';
 import { USUAL_ALLOWANCE } from '../../core/arithmetic/sums';
 import { mainUse } from '../../core/make/main-fabric';
-import { Plan } from '../../core/records';
 import { newId } from '../../data/new-id';
 import { useLists, useUnit } from '../../data/queries';
 import { FabricUses } from '../../parts/fabric-uses';
@@ -26,24 +26,6 @@ import { PlanChances } from './plan-chances';
 import { RoomToGrow } from './room-to-grow';
 import { ToileFirst } from './toile-first';
 import { usePlanChances, usePlanInWork, type PlanInWork } from './use-plan';
-
-/** What is changed, as undo will name it. */
-const PART_WORDS: Partial<Record<keyof Plan, string>> = {
-  kind: 'kind',
-  due: 'day',
-  words: 'words',
-  listId: 'list',
-  lacking: 'parts left out',
-  viewId: 'view',
-  chartId: 'size',
-  size: 'size',
-  sizeLines: 'size lines',
-  alterations: 'alterations',
-  fabrics: 'fabric',
-  bodyId: 'body',
-  expected: 'expected body',
-  bands: 'bands',
-};
 
 /** A plan: what will be cut, in which fabric, for when. Each change is saved as it is made. */
 export function PlanPage() {
@@ -75,7 +57,7 @@ function PlanDesk({ work }: { work: PlanInWork }) {
   const { plan, input, person, make } = work;
   const { pattern, bodies, fabrics } = input;
   const change = (part: Partial<Plan>) =>
-    void save(`${PART_WORDS[Object.keys(part)[0] as keyof Plan] ?? 'a part'} of the plan for ${pattern.name}`, [
+    void save(`${calledField(Plan.shape, Object.keys(part)[0] ?? '')} of the plan for ${pattern.name}`, [
       { table: 'plans', from: plan, to: { ...plan, ...part } },
     ]);
   const remove = async () => {
@@ -111,7 +93,7 @@ function PlanDesk({ work }: { work: PlanInWork }) {
                 to={`/makes/new?plan=${plan.id}`}
                 className="inline-flex min-h-[30px] items-center rounded-md border border-ink bg-page px-3 hover:bg-tint max-sm:min-h-11"
               >
-                It is cut: log it
+                Mark as cut
               </Link>
             )}
           </div>

@@ -1,8 +1,9 @@
+import { calledField, Fabric, FABRIC_TESTS, Piece, Swatch as SwatchShape, type FabricTest } from '../../core/records';
+import { RecordFields } from '../../parts/record-fields';
 import { useState } from 'react';
 import { toast } from 'react-toastify';
 import { testResult, washed, withTest } from '../../core/fabric/stash';
 import { parseLength, type LengthUnit } from '../../core/units/length';
-import { Fabric, FABRIC_TESTS, Piece, Swatch as SwatchShape, type FabricTest } from '../../core/records';
 import { newId } from '../../data/new-id';
 import { today } from '../../data/today';
 import { save } from '../../parts/save';
@@ -13,22 +14,16 @@ import { Button } from '../../ui/button';
 import { SelectField, TextField } from '../../ui/field';
 import { Fold } from '../../ui/fold';
 
-type FabricField = keyof typeof Fabric.shape & keyof Fabric;
-
-/** Fields by what they are about, in the order in which one asks of a fabric. */
-const GROUPS: readonly { readonly head: string; readonly names: readonly FabricField[] }[] = [
-  {
-    head: 'How it behaves',
-    names: ['stretchAcross', 'stretchAlong', 'recovery', 'shrinkAlong', 'shrinkAcross', 'drape', 'opacity', 'nap', 'repeatAlong', 'behaviour'],
-  },
-  { head: 'Where it is from', names: ['source', 'bought', 'boughtLength', 'pricePerMetre', 'expensive', 'irreplaceable', 'care'] },
-];
-const FIRST: readonly FabricField[] = ['colour', 'fibre', 'structure', 'weave', 'weight', 'weightClass', 'width', 'seasons'];
+/** The parts of the form by what they are about, in the order in which one asks of a fabric. */
+const GROUPS = [
+  { head: 'How it behaves', part: 'behaviour' },
+  { head: 'Where it is from', part: 'from' },
+] as const;
 
 /** What is measured before and after, in words and units of its own. */
 const TEST_WORDS: Record<FabricTest['of'], { before: string; after: string; result: (n: number) => string }> = {
-  'stretch across': { before: 'Length at rest', after: 'Pulled to', result: (n) => `gives ${n}\u2009% across` },
-  'stretch along': { before: 'Length at rest', after: 'Pulled to', result: (n) => `gives ${n}\u2009% along` },
+  'stretch across': { before: 'Length at rest', after: 'Pulled to', result: (n) => `stretches ${n}\u2009% across` },
+  'stretch along': { before: 'Length at rest', after: 'Pulled to', result: (n) => `stretches ${n}\u2009% along` },
   'shrinkage across': { before: 'Width before', after: 'After the wash', result: (n) => `shrinks ${n}\u2009% across` },
   'shrinkage along': { before: 'Length before', after: 'After the wash', result: (n) => `shrinks ${n}\u2009% along` },
   weight: { before: 'Area, cm²', after: 'Weight, g', result: (n) => `weighs ${n}\u2009g/m²` },
@@ -91,18 +86,10 @@ function TestEntry({ fabric, unit, onTest }: { fabric: Fabric; unit: LengthUnit;
 export function FabricFields({ fabric, unit }: { fabric: Fabric; unit: LengthUnit }) {
   const of = Fabric.shape;
   const put = (to: Fabric, what: string) => void save(`${what} of ${fabric.name}`, [{ table: 'fabrics', from: fabric, to }]);
-  const change = (part: Partial<Fabric>, what = Object.keys(part)[0] ?? '') => put({ ...fabric, ...part }, what);
-  const fields = (names: readonly FabricField[]) =>
-    names.map((name) => (
-      <RecordField
-        key={name}
-        of={of}
-        name={name}
-        value={fabric[name] as never}
-        onValue={(value) => change({ [name]: value })}
-        className={name === 'behaviour' ? 'basis-full' : 'w-[136px]'}
-      />
-    ));
+  const change = (part: Partial<Fabric>, what = calledField(of, Object.keys(part)[0] ?? '')) => put({ ...fabric, ...part }, what);
+  const fields = (part: string) => (
+    <RecordFields of={of} part={part} record={fabric} onChange={change} widths={{ behaviour: 'basis-full' }} className="w-[136px]" />
+  );
   const setPiece = (index: number, part: Partial<Piece>) =>
     change({ pieces: fabric.pieces.map((p, i) => (i === index ? { ...p, ...part } : p)) }, 'a piece');
   return (
@@ -111,7 +98,7 @@ export function FabricFields({ fabric, unit }: { fabric: Fabric; unit: LengthUni
         <Swatch swatch={fabric.swatch} className="size-16" />
         <RecordField of={of} name="name" value={fabric.name} onValue={(name) => change({ name })} className="flex-1" />
       </div>
-      <div className="flex flex-wrap items-start gap-3">{fields(FIRST)}</div>
+      <div className="flex flex-wrap items-start gap-3">{fields('first')}</div>
       <section aria-labelledby="pieces">
         <h3 id="pieces" className="text-[16px]">
           In the stash
@@ -161,9 +148,9 @@ export function FabricFields({ fabric, unit }: { fabric: Fabric; unit: LengthUni
         <Fold head="Test a piece" said="stretch, shrinkage, weight" open={fabric.stretchAcross === undefined}>
           <TestEntry fabric={fabric} unit={unit} onTest={(test) => put(withTest(fabric, test), test.of)} />
         </Fold>
-        {GROUPS.map(({ head, names }) => (
+        {GROUPS.map(({ head, part }) => (
           <Fold key={head} head={head}>
-            <div className="flex flex-wrap items-start gap-3">{fields(names)}</div>
+            <div className="flex flex-wrap items-start gap-3">{fields(part)}</div>
           </Fold>
         ))}
         <Fold head="How it looks" said={fabric.swatch.print}>

@@ -85,7 +85,7 @@ export function Stash() {
     <>
       <PageHead
         title="Stash"
-        under="How far a fabric gives decides what a size means in it."
+        under="How far a fabric stretches decides what a size means in it."
         aside={
           <div className="flex flex-wrap items-end gap-3">
             <TextField
@@ -110,7 +110,7 @@ export function Stash() {
           <table className="w-full min-w-[820px] border-collapse">
             <thead className="double-rule-b text-left text-small text-ink2">
               <tr>
-                {['', 'Fabric', 'Structure', 'Gives across', 'Weight', 'Price a metre', 'In the stash', 'Used in'].map((h) => (
+                {['', 'Fabric', 'Structure', 'Crosswise stretch', 'Weight', 'Price a metre', 'In the stash', 'Used in'].map((h) => (
                   <th key={h} className="px-3 py-1 font-normal">
                     {h || <span className="sr-only">Swatch</span>}
                   </th>

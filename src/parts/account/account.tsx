@@ -27,10 +27,10 @@ const give = (fabric: Fabric | undefined) =>
   fabric === undefined
     ? 'fabric not noted'
     : fabric.stretchAcross === undefined
-      ? `${fabric.name}, give not tested`
+      ? `${fabric.name}, stretch not tested`
       : fabric.stretchAcross === 0
-        ? `${fabric.name}, no give`
-        : `${fabric.name}, ${fabric.stretchAcross}\u2009% give`;
+        ? `${fabric.name}, no stretch`
+        : `${fabric.name}, ${fabric.stretchAcross}\u2009% stretch`;
 
 const KIND_WORDS: Record<Make['kind'], string> = {
   garment: '',

@@ -131,7 +131,7 @@ export function Reasons({ forecast, why, spoke, unit }: { forecast: ZoneForecast
             {unknowns.map((what) => (
               <li key={what}>{UNKNOWN_WORDS[what]}</li>
             ))}
-            {fabricTooFar && <li>the planned fabric gives too differently from what the pattern asks to reckon with: sew a toile in it</li>}
+            {fabricTooFar && <li>the planned fabric stretches too differently from what the pattern asks to reckon with: sew a toile in it</li>}
           </ul>
         </div>
       )}

@@ -1,3 +1,4 @@
+import { askedFields, fieldWords, type FieldMeta, type Alteration, type SizeLine, Make } from '../../core/records';
 import { minutesOf } from '../../core/make/minutes';
 import { latestNote } from '../../core/make/latest-note';
 import { mainFabric, mainUse } from '../../core/make/main-fabric';
@@ -12,7 +13,6 @@ import { outcomeWords, seenWords } from '../../core/forecast/words';
 import { sameLine } from '../../core/garment/chart';
 import { formatLength, type LengthUnit } from '../../core/units/length';
 import { zoneOf, type ZoneId } from '../../core/body/zones';
-import type { Alteration, Make, SizeLine } from '../../core/records';
 import { costWords, perWear, type MakeCost } from '../../core/cost/cost';
 import { judgedEarly, reasonShares, verdictWeight, verdictWhen } from '../../core/decide/verdict-weight';
 import { formatDuration } from '../../core/units/duration';
@@ -172,6 +172,14 @@ function CarryFit({ forecast, disagree, unit, onWhy, chosen }: CarryFitProps) {
   );
 }
 
+/** Rows of fields that a make is asked for and that have a row of their own. */
+function recordedRows(group: NonNullable<FieldMeta['account']>, unit: LengthUnit): Row[] {
+  return askedFields(Make.shape, (meta) => meta.account === group).map(({ name, meta }) => {
+    const said = (make: Make) => fieldWords(meta, make[name as keyof Make], unit);
+    return { key: name, head: meta.label, cell: (make) => said(make) ?? <Blank />, said, carry: <Blank /> };
+  });
+}
+
 /** What the account says of each version, group by group. */
 export function rowsOf({ input, carried, wears, costOf, unit, plannedFabric, onWhy, chosen }: AccountProps): Group[] {
   const { next, last, zones } = carried;
@@ -281,6 +289,7 @@ export function rowsOf({ input, carried, wears, costOf, unit, plannedFabric, onW
     {
       name: 'Making',
       rows: [
+        ...recordedRows('Making', unit),
         {
           key: 'time',
           head: 'Time',
@@ -319,6 +328,7 @@ export function rowsOf({ input, carried, wears, costOf, unit, plannedFabric, onW
     {
       name: 'Wear',
       rows: [
+        ...recordedRows('Wear', unit),
         {
           key: 'worn',
           head: 'Worn',
@@ -352,6 +362,7 @@ export function rowsOf({ input, carried, wears, costOf, unit, plannedFabric, onW
     {
       name: 'Verdict',
       rows: [
+        ...recordedRows('Verdict', unit),
         {
           key: 'love',
           head: 'Love',

@@ -93,7 +93,7 @@ export function VersionFigure({
           ))}
         </SelectField>
         {makes.length > 1 && (
-          <SelectField label="Held against" value={before?.id ?? ''} onChange={(e) => setAgainst(e.target.value)}>
+          <SelectField label="Compare with" value={before?.id ?? ''} onChange={(e) => setAgainst(e.target.value)}>
             <option value="">none</option>
             {makes
               .filter((m) => m.id !== make.id)

@@ -1,6 +1,7 @@
 import { BODY_MEASURES, type BodyMeasure } from '../../body/zones';
 import { CM_PER_INCH, parseLength, type LengthUnit } from '../../units/length';
 import { measureNamed } from '../../garment/chart-from-text';
+import { askedFields, Fabric, Make, Pattern, type Shapes } from '../../records';
 import type { SheetName } from '../tables-out';
 
 /** Units in which a column of bare numbers may be. */
@@ -37,6 +38,17 @@ const FABRIC_WIDTH = [70, 330] as const;
 const bodyRange = (measure: BodyMeasure): readonly [number, number] =>
   measure === 'height' ? [80, 215] : ['bust', 'highBust', 'underbust', 'waist', 'hip', 'torsoLoop'].includes(measure) ? [44, 190] : [8, 110];
 
+/** Columns of the fields that say so themselves; `row.fields` reads them. */
+function recorded(shapes: Shapes): SheetField[] {
+  return askedFields(shapes, (meta) => meta.sheet !== undefined).map(({ name, meta: { label, ask, sheet } }) => ({
+    key: name,
+    label,
+    heads: [label.toLowerCase(), ...(sheet?.heads ?? [])],
+    kind: ask === 'date' ? 'day' : ask === 'length' ? 'length' : ask === 'money' ? 'money' : 'words',
+    ...(sheet?.usual ? { usual: sheet.usual } : {}),
+  }));
+}
+
 /** Which columns each table can have. */
 export const SHEET_FIELDS: Readonly<Record<SheetName, readonly SheetField[]>> = {
   makes: [
@@ -72,6 +84,7 @@ export const SHEET_FIELDS: Readonly<Record<SheetName, readonly SheetField[]>> = 
     words('sewAgain', 'Sew again', 'make again', 'would sew again', 'again'),
     words('worn', 'Worn', 'times worn', 'wears', 'wear count'),
     words('minutes', 'Minutes', 'time', 'hours', 'time spent', 'sewing time'),
+    ...recorded(Make.shape),
     words('remark', 'Remark', 'notes', 'note', 'comments', 'comment', 'remarks'),
   ],
   wears: [
@@ -86,15 +99,10 @@ export const SHEET_FIELDS: Readonly<Record<SheetName, readonly SheetField[]>> = 
   fabrics: [
     words('name', 'Name', 'fabric', 'fabric name', 'cloth', 'description', 'material', 'title'),
     words('structure', 'Structure', 'knit or woven', 'woven or knit', 'type'),
-    words('weave', 'Weave', 'weave or knit', 'fabric type', 'kind'),
-    words('fibre', 'Fibre', 'fiber', 'content', 'fibre content', 'fiber content', 'composition'),
-    words('colour', 'Colour', 'color', 'colours', 'print'),
     words('weight', 'Weight', 'gsm', 'weight gsm'),
     length('width', 'Width', FABRIC_WIDTH, 'fabric width'),
     length('onHand', 'On hand', FABRIC_LENGTH, 'length', 'amount', 'yardage', 'metres', 'meters', 'yards', 'quantity', 'have', 'left', 'size'),
     words('gives', 'Crosswise stretch', 'gives across', 'stretch', 'stretch across'),
-    words('source', 'From', 'shop', 'store', 'bought from', 'bought at', 'source', 'where bought', 'supplier', 'where from'),
-    day('bought', 'Bought on', 'bought', 'date bought', 'purchased', 'date purchased', 'purchase date', 'date'),
     money(
       'price',
       'Price a metre',
@@ -109,19 +117,17 @@ export const SHEET_FIELDS: Readonly<Record<SheetName, readonly SheetField[]>> = 
       'price/yd',
       'price yd',
     ),
+    ...recorded(Fabric.shape),
     words('behaviour', 'Note', 'notes', 'comment', 'comments', 'how it behaves', 'remark'),
   ],
   patterns: [
     words('name', 'Name', 'pattern', 'pattern name', 'title'),
-    words('designer', 'Designer', 'company', 'pattern company', 'brand', 'publisher'),
     words('kind', 'Kind', 'garment', 'garment type', 'type', 'category'),
-    words('fitClass', 'Class of fit', 'fit', 'ease', 'silhouette'),
+    words('fitClass', 'Intended ease', 'class of fit', 'fit', 'ease', 'silhouette'),
     words('wants', 'Wants', 'fabric', 'woven or knit', 'knit or woven', 'fabric type'),
     words('form', 'Form', 'format', 'paper or pdf'),
     words('state', 'State', 'status'),
-    words('why', 'Why', 'reason'),
-    money('price', 'Price', 'cost', 'paid'),
-    words('note', 'Note', 'notes', 'comment', 'comments', 'remark'),
+    ...recorded(Pattern.shape),
   ],
   'body measures': [
     words('person', 'Of', 'name', 'person', 'who', 'for'),

@@ -2,9 +2,10 @@ import { isAfter, readDay, type DayOrder } from '../../units/day-as-written';
 import type { IsoDate } from '../../units/date';
 import { parseLength, type LengthUnit } from '../../units/length';
 import { parseMoney } from '../../units/money';
-import type { Fabric } from '../../records';
+import type { z } from 'zod';
+import { askedFields, choicesOf, fieldProblem, type Fabric, type FieldMeta, type Shapes } from '../../records';
 import type { SheetName, TablesOf } from '../tables-out';
-import { CannotTake } from './cells';
+import { CannotTake, choiceNamed, readPercent, readWhole } from './cells';
 import { isBareNumber, type ColumnGuess } from './columns';
 
 /** How a table is to be read. */
@@ -111,6 +112,37 @@ export class Row {
       const read = parseMoney(text, this.#into.currency);
       if (!read.ok) throw new CannotTake(read.problem.replace(/\.$/, ''));
       return read.money;
+    });
+  }
+
+  /**
+   * What the row says of the fields that have columns of their own, each read as it is asked for and checked as its record would.
+   *
+   * @param shapes such as `Fabric.shape`
+   */
+  fields<S extends Shapes>(shapes: S): { [K in keyof S]?: z.infer<S[K]> } {
+    const found: Record<string, unknown> = {};
+    for (const { name, shape, meta } of askedFields(shapes, ({ sheet }) => sheet !== undefined)) {
+      const value = this.#field(name, meta, choicesOf(shape));
+      if (value === undefined) continue;
+      const problem = fieldProblem(shape, value);
+      if (problem !== undefined) throw new CannotTake(`${this.head(name)}: ${problem.replace(/\.$/, '')}`);
+      found[name] = value;
+    }
+    return found as { [K in keyof S]?: z.infer<S[K]> };
+  }
+
+  #field(name: string, { ask }: FieldMeta, choices: readonly string[]): unknown {
+    if (ask === 'date') return this.day(name);
+    if (ask === 'length') return this.length(name);
+    if (ask === 'money') return this.money(name);
+    if (ask === 'percent') return this.read(name, readPercent);
+    if (ask === 'whole') return this.read(name, (text) => readWhole(text.replace(/\s*(\/|of|out of)\s*\d+$/i, ''), 100_000));
+    if (ask !== 'choice') return this.text(name);
+    return this.read(name, (text) => {
+      const chosen = choiceNamed(text, choices);
+      if (chosen === undefined) throw new CannotTake(`“${text}” is none of ${choices.join(', ')}`);
+      return chosen;
     });
   }
 

@@ -1,7 +1,7 @@
 import { sizeLineWords } from '../../alteration/words';
 import { formatDuration, parseDuration } from '../../units/duration';
 import { formatLength } from '../../units/length';
-import { blankMake, blankPattern, MAKE_KINDS, MAKE_STATES, type Make, type Pattern } from '../../records';
+import { blankMake, blankPattern, MAKE_KINDS, MAKE_STATES, type Pattern, Make } from '../../records';
 import { CannotTake, choiceNamed, kindNamed, readLove, readSizeLine, readWhole, structureNamed } from './cells';
 import type { Row } from './row';
 import { dayWords, joined, THERE, type Taking } from './taking';
@@ -50,6 +50,7 @@ function readMake(row: Row, pattern: Pattern | undefined) {
     kind: row.read('made', readMakeKind) ?? 'garment',
     state: row.read('state', readState),
     size: row.read('size', (text) => readSizeLine(text, pattern?.charts.flatMap((c) => c.sizes) ?? [])),
+    fields: row.fields(Make.shape),
     version: row.read('version', (text) => readWhole(text.replace(/^v(ersion)?\.?\s*/i, ''), 1000)),
     fabric: row.text('fabric'),
     used: row.length('fabricUsed'),
@@ -107,6 +108,7 @@ function addMake(row: Row, taking: Taking, name: string, personId: string, known
     kind: told.kind,
     ...(pattern ? { sources: [{ patternId: pattern.id, viewId: pattern.views[0]!.id }] } : { name }),
     ...(told.size ? { size: told.size } : {}),
+    ...told.fields,
     fabrics: fabricIds.map((fabricId, i) => ({
       id: newId(),
       fabricId,

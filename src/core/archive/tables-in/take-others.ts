@@ -1,7 +1,7 @@
 import type { IsoDate } from '../../units/date';
 import { formatLength } from '../../units/length';
 import { BODY_MEASURES, type BodyMeasure } from '../../body/zones';
-import { blankFabric, blankPattern, PATTERN_FORMS, type Make, type Wear } from '../../records';
+import { blankFabric, blankPattern, Fabric, Pattern, PATTERN_FORMS, type Make, type Wear } from '../../records';
 import { CannotTake, choiceNamed, fitClassNamed, kindNamed, readLove, readPercent, readWeight, readWhole, structureNamed } from './cells';
 import { CM_OF } from './columns';
 import type { Row } from './row';
@@ -66,20 +66,18 @@ export function takeFabric(row: Row, taking: Taking) {
   const structure = [row.text('structure'), row.text('weave'), name, row.text('fibre')].map((t) => t && structureNamed(t)).find(Boolean) || 'woven';
   const weight = row.read('weight', readWeight);
   const gives = row.read('gives', readPercent);
-  const bought = row.day('bought');
   const price = row.money('price');
   const pricePerMetre = price && row.byTheYard('price') ? { ...price, minor: Math.round((price.minor * 100) / CM_OF.yd) } : price;
-  const texts = Object.fromEntries(
-    (['weave', 'fibre', 'colour', 'source', 'behaviour'] as const).flatMap((key) => (row.text(key) ? [[key, row.text(key)]] : [])),
-  );
+  const told = row.fields(Fabric.shape);
+  const behaviour = row.text('behaviour');
   taking.add('fabrics', {
     ...blankFabric(newId(), name, structure),
-    ...texts,
+    ...told,
+    ...(behaviour ? { behaviour } : {}),
     pieces,
     ...(width ? { width } : {}),
     ...(weight ? { weight } : {}),
     ...(gives === undefined ? {} : { stretchAcross: gives }),
-    ...(bought ? { bought } : {}),
     ...(pricePerMetre ? { pricePerMetre } : {}),
   });
   return joined(
@@ -105,18 +103,14 @@ export function takePattern(row: Row, taking: Taking) {
   const fitClass = row.read('fitClass', fitClassNamed);
   const form = row.read('form', (text) => (/pdf|print/i.test(text) ? 'printed at home' : choiceNamed(text, PATTERN_FORMS)));
   const state = row.read('state', (text) => choiceNamed(text, ['kept', 'resting', 'retired'] as const));
-  const price = row.money('price');
-  const [note, why] = [row.text('note'), row.text('why')];
+  const told = row.fields(Pattern.shape);
   const structure = row.read('wants', structureNamed) ?? 'woven';
   taking.add('patterns', {
     ...blankPattern(newId(), newId(), name, kind ?? kindNamed(name) ?? 'top', structure),
-    ...(designer ? { designer } : {}),
+    ...told,
     ...(fitClass ? { fitClass } : {}),
     ...(form ? { form } : {}),
     ...(state ? { state } : {}),
-    ...(price ? { price } : {}),
-    ...(note ? { note } : {}),
-    ...(why ? { why } : {}),
   });
   return joined(name, designer, kind ?? kindNamed(name) ?? 'top', structure);
 }

@@ -1,13 +1,11 @@
+import { calledField, fieldWords, type Shapes } from '../../records/fields';
 import { makeName } from '../../make/make-name';
 import equal from 'fast-deep-equal';
-import type { z } from 'zod';
 import { alterationWords, sizeLineWords } from '../../alteration/words';
 import { outcomeWords } from '../../forecast/words';
-import { formatDuration } from '../../units/duration';
 import { formatLength, type LengthUnit } from '../../units/length';
-import { formatMoney } from '../../units/money';
 import { BODY_MEASURES, zoneOf } from '../../body/zones';
-import type { Alteration, Fabric, FitNote, Make, MeasurementSet, Money, Pattern, Person, Plan, SizeLine, Verdict, Wear } from '../../records';
+import type { Alteration, Fabric, FitNote, Make, MeasurementSet, Pattern, Person, Plan, SizeLine, Verdict, Wear } from '../../records';
 import type { FieldMeta } from '../../records/field';
 import { TABLES } from '../../records/ledger';
 import type { TableName } from '../../records/table-names';
@@ -28,32 +26,7 @@ const NOTHING = 'nothing';
 /** A name in the code as words: `sizeLines` is "size lines". */
 const asWords = (name: string) => name.replace(/[A-Z]/g, (letter) => ` ${letter.toLowerCase()}`);
 
-const lowerFirst = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
-
 type AskedFor = Partial<FieldMeta> | undefined;
-
-/** What a value is called as its field is asked for. */
-function askedWords(meta: AskedFor, value: unknown, unit: LengthUnit): string | undefined {
-  switch (meta?.ask) {
-    case 'length':
-      return formatLength(value as number, unit);
-    case 'money':
-      return formatMoney(value as Money);
-    case 'minutes':
-      return formatDuration(value as number);
-    case 'percent':
-      return `${value as number} %`;
-    case 'number':
-    case 'whole':
-      return `${value as number}${meta.unit ? ` ${meta.unit}` : ''}`;
-    case 'yes':
-      return value ? 'yes' : 'no';
-    case 'choice':
-      return meta.words?.[value as string] ?? (value as string);
-    default:
-      return undefined;
-  }
-}
 
 /** Things that have words of their own wherever they are shown. */
 const WORDS_OF: Record<string, (value: never, unit: LengthUnit) => string> = {
@@ -85,7 +58,7 @@ function valueWords(field: string, meta: AskedFor, value: unknown, unit: LengthU
       .flat()
       .map((id) => recordWords(named, id as string, sides))
       .join(', ');
-  const own = WORDS_OF[field]?.(value as never, unit) ?? askedWords(meta, value, unit);
+  const own = WORDS_OF[field]?.(value as never, unit) ?? (meta?.ask === 'text' || meta?.ask === 'words' ? undefined : fieldWords(meta, value, unit));
   if (own !== undefined) return own;
   if (Array.isArray(value)) return value.length === 0 ? NOTHING : shortened(value.map((v) => valueWords('', undefined, v, unit, sides)).join('; '));
   if (typeof value === 'object')
@@ -162,12 +135,12 @@ export function conflictWords({ table, id, leaf, here, there }: Conflict, sides:
     return { of, what: 'whether it is there', here: said(here), there: said(there) };
   }
   const field = leaf.split('/')[0]!;
-  const shape = (TABLES[table].shape as Record<string, z.ZodType>)[field];
-  const meta = shape?.meta() as AskedFor;
+  const shapes = TABLES[table].shape as Shapes;
+  const meta = shapes[field]?.meta() as AskedFor;
   const [a, b] = differing(here, there);
   return {
     of,
-    what: table === 'pictures' ? 'the picture' : lowerFirst(meta?.label ?? asWords(field)),
+    what: table === 'pictures' ? 'the picture' : calledField(shapes, field),
     here: valueWords(field, meta, a, unit, sides),
     there: valueWords(field, meta, b, unit, sides),
   };

@@ -1,0 +1,93 @@
+import type { z } from 'zod';
+import { formatDuration } from '../units/duration';
+import { formatLength, lengthForEditing, type LengthUnit } from '../units/length';
+import { formatMoney, moneyForEditing } from '../units/money';
+import type { FieldMeta } from './field';
+import type { Money } from './shapes';
+
+/** The fields of a record by their names, as its shape declares them. */
+export type Shapes = Readonly<Record<string, z.ZodType>>;
+
+/** A field of a record that is asked for. */
+export interface RecordedField<Name extends string = string> {
+  readonly name: Name;
+  readonly shape: z.ZodType;
+  readonly meta: FieldMeta;
+}
+
+/**
+ * The fields of a record that are asked for, in the order in which they are declared.
+ *
+ * @param shapes such as `Make.shape`
+ * @param which those wanted
+ * @example askedFields(Make.shape, (meta) => meta.account === 'Making').map((f) => f.name) // ['difficulty']
+ */
+export function askedFields<S extends Shapes>(shapes: S, which: (meta: FieldMeta) => boolean = () => true): RecordedField<keyof S & string>[] {
+  return Object.entries(shapes).flatMap(([name, shape]) => {
+    const meta = shape.meta() as Partial<FieldMeta> | undefined;
+    if (meta?.label === undefined || meta.ask === undefined) return [];
+    return which(meta as FieldMeta) ? [{ name, shape, meta: meta as FieldMeta }] : [];
+  });
+}
+
+/** A name in the code as words: `sizeLines` is "size lines". */
+const asWords = (name: string) => name.replace(/[A-Z]/g, (letter) => ` ${letter.toLowerCase()}`);
+
+/**
+ * What a field is called in a sentence: `the day it was cut`, `fit notes`; without a name of its own, by its label.
+ *
+ * @param shapes such as `Make.shape`
+ */
+export function calledField(shapes: Shapes, name: string): string {
+  const meta = shapes[name]?.meta() as Partial<FieldMeta> | undefined;
+  const label = meta?.called ?? meta?.label ?? asWords(name);
+  return label.charAt(0).toLowerCase() + label.slice(1);
+}
+
+/**
+ * What a field holds, for people; undefined where it has no words of its own, such as a list of choices or nothing at all.
+ *
+ * @example fieldWords({ label: 'Width', ask: 'length' }, 140, 'cm') // '140 cm' (with a thin space)
+ */
+export function fieldWords(meta: Partial<FieldMeta> | undefined, value: unknown, unit: LengthUnit): string | undefined {
+  if (value === undefined || value === null || value === '') return undefined;
+  switch (meta?.ask) {
+    case 'length':
+      return formatLength(value as number, unit);
+    case 'money':
+      return formatMoney(value as Money);
+    case 'minutes':
+      return formatDuration(value as number);
+    case 'percent':
+      return `${value as number} %`;
+    case 'number':
+    case 'whole':
+      return `${value as number}${meta.unit ? ` ${meta.unit}` : ''}`;
+    case 'yes':
+      return value ? 'yes' : 'no';
+    case 'choice':
+      return meta.words?.[value as string] ?? (value as string);
+    case 'text':
+    case 'words':
+    case 'date':
+    case 'month':
+      return value as string;
+    default:
+      return undefined;
+  }
+}
+
+/** The head of a field's column: its label, and the unit in which its numbers are. */
+export function sheetHead({ label, ask, unit }: FieldMeta, lengths: LengthUnit): string {
+  const of = ask === 'length' ? lengths : ask === 'percent' ? '%' : unit;
+  return of === undefined ? label : `${label}, ${of}`;
+}
+
+/** What stands in a field's column, so that reading it again gives the same. */
+export function sheetCell({ ask }: FieldMeta, value: unknown, lengths: LengthUnit): string | number | undefined {
+  if (value === undefined || value === null) return undefined;
+  if (ask === 'length') return lengthForEditing(value as number, lengths);
+  if (ask === 'money') return moneyForEditing(value as Money, '');
+  if (ask === 'yes') return value ? 'yes' : 'no';
+  return Array.isArray(value) ? value.join('; ') : (value as string | number);
+}
