@@ -1,5 +1,5 @@
+import { checkLedgerText, ledgerText } from '../src/core/ledger/check-ledger';
 import { demoLedger } from '../demo/ledger';
-import { checkLedgerText, ledgerText } from '../src/core/records';
 import { largeLedger, PERSON } from './large-ledger';
 
 test('the large ledger is one that the app would read', () => {

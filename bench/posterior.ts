@@ -1,9 +1,9 @@
+import { priorSpread, zoneOf, type ZoneId } from '../src/core/body/zones';
 import { Bench } from 'tinybench';
 import type { Observation } from '../src/core/inference/likelihood';
 import { phiBetween } from '../src/core/inference/normal';
-import { bestCut, posteriorOf, priorSpread } from '../src/core/inference/posterior';
+import { bestCut, posteriorOf } from '../src/core/inference/posterior';
 import { edgesOf } from '../src/core/body/fit-class';
-import { zoneOf, type ZoneId } from '../src/core/body/zones';
 import type { Outcome } from '../src/core/records';
 import { seeded } from './seeded';
 

@@ -1,11 +1,11 @@
+import { type ClassGroup, classGroup, CLASS_EASE, edgesOf, FIT_CLASSES, type FitClass } from '../src/core/body/fit-class';
+import { priorSpread, zoneOf, type ZoneId } from '../src/core/body/zones';
 import { keepsLast } from '../src/core/forecast/carry-forward';
 import { fabricStretch, type FabricStretch } from '../src/core/garment/stretch';
 import type { Observation } from '../src/core/inference/likelihood';
-import { Memory, type ClassGroup, classGroup, type RememberedPattern } from '../src/core/inference/belief-tree';
-import { bestCut, chanceOfRight, posteriorOf, priorFrom, priorSpread, type Prior } from '../src/core/inference/posterior';
-import { CLASS_EASE, edgesOf, FIT_CLASSES, type FitClass } from '../src/core/body/fit-class';
+import { Memory, type RememberedPattern } from '../src/core/inference/belief-tree';
+import { bestCut, chanceOfRight, posteriorOf, priorFrom, type Prior } from '../src/core/inference/posterior';
 import { roundToWorkable } from '../src/core/units/length';
-import { zoneOf, type ZoneId } from '../src/core/body/zones';
 import { blankFabric, USUAL_ZONES, type GarmentKind, type Outcome } from '../src/core/records';
 import { seeded } from './seeded';
 
@@ -154,7 +154,10 @@ function sew(way: Way, pattern: HiddenPattern, others: ReadonlyMap<ZoneId, reado
   const priors = new Map<ZoneId, Prior | number>();
   for (const zone of pattern.zones) {
     const heard = way === 'memory' ? (others.get(zone) ?? []) : [];
-    priors.set(zone, heard.length === 0 ? priorSpread(zone) : priorFrom(new Memory(zone, heard).newPattern(pattern), zoneOf(zone).spread.pattern));
+    priors.set(
+      zone,
+      heard.length === 0 ? priorSpread(zone) : priorFrom(new Memory(heard, zoneOf(zone).spread).newPattern(pattern), zoneOf(zone).spread.pattern),
+    );
   }
   const versions: Version[] = [];
   while (versions.length < PATIENCE) {

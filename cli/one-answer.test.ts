@@ -5,7 +5,7 @@ import { newsBetween } from '../src/core/engine/tables';
 import { SAMPLE_BODY, SAMPLE_PATTERN, sampleAlteration, sampleFabric, sampleMake, sampleNote } from '../src/core/garment/sample-case';
 import { latestNote } from '../src/core/make/latest-note';
 import { mainFabric } from '../src/core/make/main-fabric';
-import { makeOfPlan, planOfMake } from '../src/core/make/plan-to-make';
+import { makeOfPlan, planOfMake } from '../src/core/plan/plan-to-make';
 import { nextVersion, versionsOf } from '../src/core/make/versions';
 import { checksFor } from '../src/core/plan/checks';
 import { cutSheet } from '../src/core/plan/cut-sheet';

@@ -1,3 +1,4 @@
+import { checkLedgerText, ledgerText } from '../src/core/ledger/check-ledger';
 import { countedVersions } from '../src/core/make/versions';
 import { casesFor, bringsZone, type PatternCase } from '../src/core/garment/case';
 import { Recollection } from '../src/core/forecast/recollection';
@@ -5,7 +6,7 @@ import { carryForward } from '../src/core/forecast/carry-forward';
 import { fabricStretch } from '../src/core/garment/stretch';
 import { whyAt } from '../src/core/forecast/why';
 import { offsetOf } from '../src/core/garment/offset';
-import { checkLedgerText, ledgerText, type Make } from '../src/core/records';
+import { type Make } from '../src/core/records';
 import { longestPiece } from '../src/core/fabric/stash';
 import { demoLedger } from './ledger';
 

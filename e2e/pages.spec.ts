@@ -147,7 +147,7 @@ test.describe('a pattern', () => {
     await expect(page.getByText(/makes speak of this pattern/)).toBeVisible();
     await page.goto('/patterns/new');
     await page.getByLabel('Name', { exact: true }).fill('saltmarsh dress');
-    await expect(page.getByText(/let go/)).toBeVisible();
+    await expect(page.getByText(/retired/)).toBeVisible();
   });
 });
 

@@ -32,7 +32,7 @@ test('an old spreadsheet: columns guessed and put right, rows taken in, the othe
   await expect(page.getByLabel('Bought with is taken for')).toHaveValue('remark');
   await expect(page.getByText(/205\.74\scm of slate twill · 3 Apr 2025/)).toBeVisible();
   await page.getByRole('button', { name: 'Import 2 rows' }).click();
-  await expect(page.getByText('Taken in: 2 rows.')).toBeVisible();
+  await expect(page.getByText('Imported: 2 rows.')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Nothing to import' })).toBeDisabled();
   await expect(page.getByText('2 in the ledger already')).toBeVisible();
 
@@ -42,7 +42,7 @@ test('an old spreadsheet: columns guessed and put right, rows taken in, the othe
   expect(back).toContain('no day says when it was cut or finished');
   await hand(page, 'mended.csv', back.replace('nine', '4').replace('\r\n,Plover', '\r\n1 March 2024,Plover'));
   await page.getByRole('button', { name: 'Import 2 rows' }).click();
-  await expect(page.getByText('Taken in: 2 rows.').first()).toBeVisible();
+  await expect(page.getByText('Imported: 2 rows.').first()).toBeVisible();
   // All of it is in: the page is empty the next time.
   await page.reload();
   await expect(page.getByLabel('or paste it here')).toBeVisible();
@@ -74,7 +74,7 @@ test('the first thing in an empty ledger: a pasted table, whose it is, a reload,
   await page.getByLabel('Whom they are for').fill('Maren');
   await page.keyboard.press('Tab');
   await page.keyboard.press('Enter');
-  await expect(page.getByText('Taken in: 2 rows.')).toBeVisible();
+  await expect(page.getByText('Imported: 2 rows.')).toBeVisible();
   await page.goto('/makes');
   await page.reload();
   await expect(page.getByRole('link', { name: /Tern shirt dress/ })).toHaveCount(2);

@@ -1,10 +1,8 @@
 import { lazy, Suspense, useState } from 'react';
 import { useWrittenKey } from '../ui/use-written-key';
+import { FIND_LABEL, FIND_LOOK } from './find-words';
 
 const Find = lazy(async () => ({ default: (await import('./find')).Find }));
-
-export const FIND_LABEL = 'Find, or write a make in one line';
-export const FIND_LOOK = 'h-9 w-full min-w-0 flex-1 border-b border-rule2 bg-transparent font-serif text-[16px] italic focus:border-ink';
 
 /** The field on the strip. What is behind it is loaded when it is first entered; what is typed until then is not lost. */
 export function FindField() {

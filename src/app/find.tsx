@@ -16,7 +16,7 @@ import { Button } from '../ui/button';
 import { KeyCap } from '../ui/key-cap';
 import { useWrittenKey } from '../ui/use-written-key';
 import { COMMANDS } from './commands';
-import { FIND_LABEL, FIND_LOOK } from './find-field';
+import { FIND_LABEL, FIND_LOOK } from './find-words';
 import { useReadLine } from './use-line';
 
 interface Entry {

@@ -1,3 +1,4 @@
+import { checkLedgerText } from '../core/ledger/check-ledger';
 import 'fake-indexeddb/auto';
 import Dexie from 'dexie';
 import { readFileSync } from 'node:fs';
@@ -5,7 +6,7 @@ import { join } from 'node:path';
 import { strFromU8, unzipSync } from 'fflate';
 import { recordToday } from '../core/ledger/earlier-names';
 import { sampleMake } from '../core/garment/sample-case';
-import { checkLedgerText, TABLE_NAMES } from '../core/records';
+import { TABLE_NAMES } from '../core/records';
 import { exportLedger } from './archive/ledger-file';
 import { unzipLedger } from './archive/unzip-ledger';
 import { LAYOUTS, LedgerDatabase } from './database';

@@ -1,8 +1,9 @@
+import { checkLedgerText, ledgerText } from '../core/ledger/check-ledger';
 import 'fake-indexeddb/auto';
 import Dexie from 'dexie';
 import { sampleMake, SAMPLE_BODY, SAMPLE_PATTERN } from '../core/garment/sample-case';
 import { blankFabric } from '../core/records/blank';
-import { checkLedgerText, Ledger, ledgerText } from '../core/records';
+import { Ledger } from '../core/records';
 import { exportLedger, readFile } from './archive/ledger-file';
 import { bringTogether } from './archive/merge-in';
 import { startLedger } from './archive/start-ledger';

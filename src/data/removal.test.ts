@@ -1,8 +1,8 @@
+import { checkLedgerText } from '../core/ledger/check-ledger';
 import 'fake-indexeddb/auto';
 import { demoLedger } from '../../demo/ledger';
 import { startLedger } from './archive/start-ledger';
 import { exportLedger } from './archive/ledger-file';
-import { checkLedgerText } from '../core/records';
 import { LedgerDatabase } from './database';
 import { undo, write } from './journal';
 import { removalOf } from './removal';

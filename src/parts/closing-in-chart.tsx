@@ -1,3 +1,4 @@
+import { outcomeWords, seenWords } from '../core/make/fit-note-words';
 import { scaleLinear, scalePoint } from 'd3-scale';
 import { area, curveMonotoneX, line } from 'd3-shape';
 import { useState, type KeyboardEvent } from 'react';
@@ -6,7 +7,6 @@ import type { ZoneForecast } from '../core/forecast/carry-forward';
 import type { Evidence } from '../core/garment/evidence';
 import type { BestCut } from '../core/inference/posterior';
 import type { ClosingIn } from '../core/forecast/why';
-import { outcomeWords, seenWords } from '../core/forecast/words';
 import { formatLength, type LengthUnit } from '../core/units/length';
 import { percent } from '../core/units/percent';
 import { zoneOf } from '../core/body/zones';

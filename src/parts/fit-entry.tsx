@@ -1,8 +1,8 @@
+import { directionWord, outcomeWords } from '../core/make/fit-note-words';
 import clsx from 'clsx';
 import { MoreHorizontal } from 'lucide-react';
 import { useRef, useState, type KeyboardEvent } from 'react';
 import { alterationKind } from '../core/catalogue/alterations';
-import { directionWord, outcomeWords } from '../core/forecast/words';
 import type { LengthUnit } from '../core/units/length';
 import { ZONE_IDS, zoneOf, type ZoneId } from '../core/body/zones';
 import type { ZoneSaid } from '../core/make/log-draft';

@@ -1,11 +1,11 @@
+import { outcomeWords, seenWords } from '../make/fit-note-words';
 import { makeName } from '../make/make-name';
 import { alterationWords, sizeLineWords } from '../alteration/words';
-import { outcomeWords, seenWords } from '../forecast/words';
 import { byDay } from '../units/date';
 import type { LengthUnit } from '../units/length';
 import { zoneOf } from '../body/zones';
 import { askedFields, fieldWords, type Ledger, Make } from '../records';
-import { escapeHtml } from '../statement/escape-html';
+import { escapeHtml } from '../units/escape-html';
 import { counted } from '../units/counted';
 import { addToGroup } from '../units/group-by';
 

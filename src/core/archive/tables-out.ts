@@ -1,9 +1,9 @@
+import { outcomeWords } from '../make/fit-note-words';
 import { makeName } from '../make/make-name';
 import { minutesOf } from '../make/minutes';
 import { mainUse } from '../make/main-fabric';
 import Papa from 'papaparse';
 import { alterationWords, sizeLineWords } from '../alteration/words';
-import { outcomeWords } from '../forecast/words';
 import { byDay } from '../units/date';
 import { BODY_MEASURES, zoneOf, type BodyMeasure } from '../body/zones';
 import { lengthForEditing, type LengthUnit } from '../units/length';

@@ -37,3 +37,11 @@ export function edgesOf(zone: ZoneId, fitClass: FitClass): Edges {
   const scale = EDGE_SCALE[fitClass];
   return (known[fitClass] ??= [edges[0] * scale, edges[1] * scale, edges[2] * scale]);
 }
+
+/** Classes that a person is taken to deviate in alike. Source: engine.md, section 5. */
+export type ClassGroup = 'close' | 'semi' | 'loose';
+
+/** The group of a class: close and fitted; semi; loose and oversized. */
+export function classGroup(fitClass: FitClass): ClassGroup {
+  return fitClass === 'close' || fitClass === 'fitted' ? 'close' : fitClass === 'semi' ? 'semi' : 'loose';
+}

@@ -120,3 +120,9 @@ export const DIRECTION_WORDS: Record<ZoneKind, { readonly under: string; readonl
   length: { under: 'short', over: 'long' },
   position: { under: 'high', over: 'low' },
 };
+
+/** The spread of θ before any note: person, class, designer and pattern together, cm. */
+export function priorSpread(zone: ZoneId): number {
+  const { person, fitClass, designer, pattern } = zoneOf(zone).spread;
+  return Math.hypot(person, fitClass, designer, pattern);
+}

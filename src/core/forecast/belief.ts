@@ -1,7 +1,7 @@
-import type { ZoneId } from '../body/zones';
+import { priorSpread, type ZoneId } from '../body/zones';
 import type { PatternCase } from '../garment/case';
 import { evidenceAt, type ZoneEvidence } from '../garment/evidence';
-import { posteriorOf, priorSpread, type BestCut, type Posterior, type Prior } from '../inference/posterior';
+import { posteriorOf, type BestCut, type Posterior, type Prior } from '../inference/posterior';
 import type { Recollection } from './recollection';
 
 /** What is believed of the ideal offset of a pattern at a zone, and what from. */

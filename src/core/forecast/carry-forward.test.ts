@@ -1,3 +1,4 @@
+import { priorSpread } from '../body/zones';
 import { countedVersions } from '../make/versions';
 import fc from 'fast-check';
 import type { Make, Outcome } from '../records';
@@ -6,7 +7,7 @@ import { carryForward, keepsLast, zonesOfCase } from './carry-forward';
 import type { PatternCase } from '../garment/case';
 import type { PlannedCut } from './next-cut';
 import { offsetOf } from '../garment/offset';
-import { chanceOfRight, posteriorOf, priorSpread } from '../inference/posterior';
+import { chanceOfRight, posteriorOf } from '../inference/posterior';
 import { SAMPLE_BODY, SAMPLE_PATTERN, sampleAlteration, sampleCase, sampleMake, sampleNote } from '../garment/sample-case';
 import { whyAt } from './why';
 import { isChanged, summaryOf } from './summary';

@@ -1,7 +1,8 @@
+import { priorSpread } from '../body/zones';
 import type { Make } from '../records';
 import { contradictionsIn, type Difference } from './contradiction';
 import { evidenceAt, type Evidence } from '../garment/evidence';
-import { posteriorsOf, priorSpread } from '../inference/posterior';
+import { posteriorsOf } from '../inference/posterior';
 import { sampleCase, sampleMake, sampleNote, SAMPLE_BODY } from '../garment/sample-case';
 
 const size = (label: string) => ({ size: { size: label } });

@@ -1,10 +1,10 @@
+import { classGroup, edgesOf } from '../body/fit-class';
 import { viewOf } from '../make/versions';
 import { mainFabric } from '../make/main-fabric';
-import { edgesOf } from '../body/fit-class';
 import { ZONE_IDS, zoneOf, type ZoneId } from '../body/zones';
 import { fitClassAt, type PatternCase } from '../garment/case';
 import { evidenceAt, evidenceIn, type Evidence } from '../garment/evidence';
-import { classGroup, Memory, type Branch, type RememberedPattern } from '../inference/belief-tree';
+import { Memory, type Branch, type RememberedPattern } from '../inference/belief-tree';
 import {
   bestCut,
   chanceOfRight,
@@ -151,7 +151,7 @@ export class Recollection {
     for (const [zone, patterns] of zones) {
       const known = before ? before.#memories.get(zone) : undefined;
       const same = known?.patterns.length === patterns.length && known.patterns.every((p, i) => p === patterns[i]);
-      this.#memories.set(zone, same ? known : new Memory(zone, patterns, undefined, undefined, known));
+      this.#memories.set(zone, same ? known : new Memory(patterns, zoneOf(zone).spread, undefined, known));
     }
     this.anew = anew;
   }

@@ -1,6 +1,6 @@
+import { classGroup, type ClassGroup, CLASS_EASE, edgesOf } from '../body/fit-class';
 import { viewOf } from '../make/versions';
 import { measuresOn } from '../body/measures';
-import { CLASS_EASE, edgesOf } from '../body/fit-class';
 import { addToGroup } from '../units/group-by';
 import { memoize } from '../units/memoize';
 import { zoneOf, type BodyMeasure, type ZoneId } from '../body/zones';
@@ -13,7 +13,6 @@ import { fitClassAt, type PatternCase } from '../garment/case';
 import { chartOf, finishedColumn, readColumn } from '../garment/chart';
 import { draftOf } from '../garment/draft';
 import { lastEvidence } from '../garment/evidence';
-import { classGroup, type ClassGroup } from '../inference/belief-tree';
 import { caseForPlan, plannedUse, type PlannedCut } from './next-cut';
 import { Garment } from '../garment/offset';
 import { chanceOfRight } from '../inference/posterior';

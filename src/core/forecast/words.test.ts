@@ -1,5 +1,6 @@
+import { degreeWord, directionWord, outcomeWords, seenWords } from '../make/fit-note-words';
 import { ZONE_IDS, zoneOf } from '../body/zones';
-import { chartTermWords, degreeWord, directionWord, outcomeWords, seenWords } from './words';
+import { chartTermWords } from './words';
 
 const thin = (text: string | undefined) => text?.replace(/\u2009/g, ' ');
 

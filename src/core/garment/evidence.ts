@@ -1,10 +1,11 @@
+import { sharpness } from './sharpness';
 import { inOrder } from '../make/versions';
 import { memoize } from '../units/memoize';
 import type { ZoneId } from '../body/zones';
 import type { FitNote, Make } from '../records';
 import { bringsZone, type PatternCase } from './case';
 import { looksInTime } from '../make/latest-note';
-import { sharpness, type Observation } from '../inference/likelihood';
+import { type Observation } from '../inference/likelihood';
 import { Garment, type Offset } from './offset';
 
 /** A fit note that counts, with the garment's offset when it was seen. */

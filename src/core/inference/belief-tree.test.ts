@@ -1,9 +1,9 @@
+import { classGroup, edgesOf } from '../body/fit-class';
 import fc from 'fast-check';
-import { edgesOf } from '../body/fit-class';
 import { zoneOf } from '../body/zones';
 import type { Outcome } from '../records';
 import type { Observation } from './likelihood';
-import { classGroup, Memory, type RememberedPattern } from './belief-tree';
+import { Memory, type RememberedPattern } from './belief-tree';
 import { bestCut, posteriorOf, priorFrom, type Posterior } from './posterior';
 
 const note = (x: number, outcome: Outcome): Observation => ({
@@ -16,6 +16,7 @@ const note = (x: number, outcome: Outcome): Observation => ({
 const A1: RememberedPattern = { id: 'A1', designer: 'A', group: 'semi', observations: [note(0, -2)] };
 const A2: RememberedPattern = { id: 'A2', designer: 'A', group: 'semi', observations: [note(0, -1), note(3, 0)] };
 const B1: RememberedPattern = { id: 'B1', designer: 'B', group: 'semi', observations: [note(2, -1)] };
+const WAIST = zoneOf('waist').spread;
 const SPREAD = { person: 4, fitClass: 0, designer: 1.5, pattern: 2 };
 
 function near(belief: Posterior, [median, low, high]: readonly [number, number, number], within = 0.0051) {
@@ -34,7 +35,7 @@ describe.each([
   ['the grid that is used', undefined, 0.02],
 ])('worked, on %s', (_, step, within) => {
   test('all in one group, C = 0', () => {
-    const memory = new Memory('waist', [A1, A2, B1], SPREAD, step);
+    const memory = new Memory([A1, A2, B1], SPREAD, step);
     near(memory.person(), [4.06, 2.01, 6.11], within);
     near(memory.newPattern(B1, ['B1']), [3.48, -0.59, 7.54], within);
     near(memory.pattern('B1'), [5.01, 3.53, 6.51], within);
@@ -44,7 +45,7 @@ describe.each([
   });
 
   test('C = 2, B1 in the loose group', () => {
-    const memory = new Memory('waist', [A1, A2, { ...B1, group: 'loose' }], { ...SPREAD, fitClass: 2 }, step);
+    const memory = new Memory([A1, A2, { ...B1, group: 'loose' }], { ...SPREAD, fitClass: 2 }, step);
     near(memory.person(), [3.68, 1.16, 6.2], within);
     near(memory.newPattern({ ...B1, group: 'loose' }, ['B1']), [2.92, -2.21, 8.05], within);
     near(memory.pattern('B1'), [5.04, 3.53, 6.58], within);
@@ -57,16 +58,16 @@ describe.each([
 test('with nobody to remember the prior is the spread of the whole tree', () => {
   const { person, fitClass, designer, pattern } = zoneOf('waist').spread;
   const whole = bestCut(posteriorOf([], Math.hypot(person, fitClass, designer, pattern)));
-  near(new Memory('waist', []).newPattern({ designer: 'A', group: 'semi' }), [whole.median, whole.low, whole.high], 0.02);
+  near(new Memory([], WAIST).newPattern({ designer: 'A', group: 'semi' }), [whole.median, whole.low, whole.high], 0.02);
 });
 
 test('one pattern alone: its posterior is that of the engine for one pattern', () => {
   const alone = bestCut(posteriorOf(A2.observations, Math.hypot(4, 2, 1.5, 2)));
-  near(new Memory('waist', [A2]).pattern('A2'), [alone.median, alone.low, alone.high], 0.02);
+  near(new Memory([A2], WAIST).pattern('A2'), [alone.median, alone.low, alone.high], 0.02);
 });
 
 test('a prior handed on to the notes gives the posterior of the tree', () => {
-  const memory = new Memory('waist', [A1, A2, B1]);
+  const memory = new Memory([A1, A2, B1], WAIST);
   const [prior, posterior] = [memory.newPattern(B1, ['B1']), memory.pattern('B1')];
   const { median, low, high } = bestCut(posteriorOf(B1.observations, priorFrom(prior, 2)));
   near(posterior, [median, low, high], 0.02);
@@ -86,7 +87,7 @@ test('read off the grid, a posterior is as near as asked note by note', () => {
     .map((list) => list.map(({ amount, ...n }): Observation => ({ ...note(n.x, n.outcome), ...n, ...(amount === undefined ? {} : { amount }) })));
   fc.assert(
     fc.property(someNotes, (observations) => {
-      const memory = new Memory('waist', [A1, A2, { ...B1, observations }]);
+      const memory = new Memory([A1, A2, { ...B1, observations }], WAIST);
       const [prior, posterior] = [memory.newPattern(B1, ['B1']), memory.pattern('B1')];
       const asked = bestCut(posteriorOf(observations, priorFrom(prior, 2)));
       near(posterior, [asked.median, asked.low, asked.high], 0.02);
@@ -98,7 +99,7 @@ test('read off the grid, a posterior is as near as asked note by note', () => {
 test('a designer who runs small moves her own patterns more than others’', () => {
   const small = ['A1', 'A2', 'A3'].map((id): RememberedPattern => ({ id, designer: 'A', group: 'semi', observations: [note(0, -2), note(6, 0)] }));
   const fair = ['B1', 'B2', 'B3'].map((id): RememberedPattern => ({ id, designer: 'B', group: 'semi', observations: [note(0, 0), note(0, 0)] }));
-  const memory = new Memory('waist', [...small, ...fair]);
+  const memory = new Memory([...small, ...fair], WAIST);
   const of = (designer: string) => bestCut(memory.designer({ designer, group: 'semi' })).median;
   expect(of('A')).toBeGreaterThan(0.5);
   expect(of('B')).toBeLessThan(-0.5);
@@ -128,8 +129,8 @@ describe('laws', () => {
   test('the order of the patterns does not matter', () => {
     fc.assert(
       fc.property(somePatterns, (patterns) => {
-        const best = bestCut(new Memory('waist', patterns).person());
-        near(new Memory('waist', [...patterns].reverse()).person(), [best.median, best.low, best.high], 1e-6);
+        const best = bestCut(new Memory(patterns, WAIST).person());
+        near(new Memory([...patterns].reverse(), WAIST).person(), [best.median, best.low, best.high], 1e-6);
       }),
       { numRuns: 30 },
     );
@@ -140,13 +141,13 @@ describe('laws', () => {
       fc.property(somePatterns, (patterns) => {
         const [gone, ...rest] = patterns;
         const branch = { designer: 'A', group: 'semi' as const };
-        const never = bestCut(new Memory('waist', rest).newPattern(branch));
-        const memory = new Memory('waist', patterns);
+        const never = bestCut(new Memory(rest, WAIST).newPattern(branch));
+        const memory = new Memory(patterns, WAIST);
         const whole = bestCut(memory.newPattern(branch));
         near(memory.newPattern(branch, [gone!.id]), [never.median, never.low, never.high], 0.02);
         // What was asked in between is forgotten again.
         expect(bestCut(memory.newPattern(branch))).toEqual(whole);
-        expect(bestCut(memory.person())).toEqual(bestCut(new Memory('waist', patterns).person()));
+        expect(bestCut(memory.person())).toEqual(bestCut(new Memory(patterns, WAIST).person()));
       }),
       { numRuns: 30 },
     );
@@ -159,8 +160,8 @@ describe('laws', () => {
           ...p,
           observations: p.observations.map((o) => ({ ...o, x: -o.x, outcome: (-o.outcome || 0) as Outcome })),
         }));
-        const one = bestCut(new Memory('waist', patterns).person());
-        near(new Memory('waist', mirrored).person(), [-one.median, -one.high, -one.low], 0.02);
+        const one = bestCut(new Memory(patterns, WAIST).person());
+        near(new Memory(mirrored, WAIST).person(), [-one.median, -one.high, -one.low], 0.02);
       }),
       { numRuns: 30 },
     );
@@ -169,5 +170,5 @@ describe('laws', () => {
 
 test('classes are grouped', () => {
   expect((['close', 'fitted', 'semi', 'loose', 'oversized'] as const).map(classGroup)).toEqual(['close', 'close', 'semi', 'loose', 'loose']);
-  expect(() => new Memory('waist', []).pattern('gone')).toThrow(/no notes at this zone/);
+  expect(() => new Memory([], WAIST).pattern('gone')).toThrow(/no notes at this zone/);
 });

@@ -1,24 +1,14 @@
-import type { FitClass } from '../body/fit-class';
-import { zoneOf, type ZoneId } from '../body/zones';
 import { expOf } from './exp';
 import { doubtOf, LOG_FLOOR, logAmount, SaidOutcome, type Observation, type Said } from './likelihood';
 import { DEPTH, logsOf, posteriorAlong, posteriorFrom, spanOfMass, type Posterior } from './posterior';
 import { allocate, Scratch } from './allocate';
-
-/** Classes that a person is taken to deviate in alike. Source: engine.md, section 5. */
-export type ClassGroup = 'close' | 'semi' | 'loose';
-
-/** The group of a class: close and fitted; semi; loose and oversized. */
-export function classGroup(fitClass: FitClass): ClassGroup {
-  return fitClass === 'close' || fitClass === 'fitted' ? 'close' : fitClass === 'semi' ? 'semi' : 'loose';
-}
 
 /** What one pattern's notes say at a zone, and where it stands in the tree. */
 export interface RememberedPattern {
   readonly id: string;
   /** A pattern without a known designer has one of its own. */
   readonly designer: string;
-  readonly group: ClassGroup;
+  readonly group: string;
   readonly observations: readonly Observation[];
 }
 
@@ -33,7 +23,7 @@ export interface TreeSpread {
 /** A place in the tree to be asked about. */
 export interface Branch {
   readonly designer: string;
-  readonly group: ClassGroup;
+  readonly group: string;
 }
 
 /** Reference step, cm; a grid this fine is never needed for more than it. Source: engine.md, section 5. */
@@ -68,7 +58,7 @@ export class Memory {
   readonly #step: number;
   readonly #points: number;
   readonly #spread: TreeSpread;
-  readonly #groups = new Map<ClassGroup, GroupHere>();
+  readonly #groups = new Map<string, GroupHere>();
   readonly #kernels = new Map<number, Float64Array>();
   /** By the id of the pattern. */
   readonly #patterns = new Map<string, SaidHere>();
@@ -78,7 +68,7 @@ export class Memory {
    * @param step of the grid, cm; found from what is sharpest where it is not given
    * @param before an earlier memory of the zone: what the very same patterns said there need not be worked out again
    */
-  constructor(zone: ZoneId, patterns: readonly RememberedPattern[], spread: TreeSpread = zoneOf(zone).spread, step?: number, before?: Memory) {
+  constructor(patterns: readonly RememberedPattern[], spread: TreeSpread, step?: number, before?: Memory) {
     this.patterns = patterns;
     this.#spread = spread;
     const { person, fitClass, designer, pattern } = spread;

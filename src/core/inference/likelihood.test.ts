@@ -1,6 +1,7 @@
+import { sharpness } from '../garment/sharpness';
 import fc from 'fast-check';
 import type { Outcome, Seen } from '../records';
-import { outcomeTails, sharpness, type Observation } from './likelihood';
+import { outcomeTails, type Observation } from './likelihood';
 import { logLikelihoodAt } from '../garment/sample-case';
 
 const edges = [2, 5, 9] as const;

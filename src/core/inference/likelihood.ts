@@ -1,12 +1,14 @@
-import type { Outcome, Seen } from '../records';
 import { addLogBand, FAR } from './log-band';
 import { logNormal, phiBetween } from './normal';
+
+/** What was seen: −3 under and spoils … 0 right … +3 over and spoils. */
+export type Degree = -3 | -2 | -1 | 0 | 1 | 2 | 3;
 
 /** What one fit note says about the ideal offset θ, reduced to numbers. */
 export interface Observation {
   /** The garment's offset, cm. */
   readonly x: number;
-  readonly outcome: Outcome;
+  readonly outcome: Degree;
   readonly edges: readonly [number, number, number];
   /** The observer's doubt, k·σ, cm. */
   readonly observer: number;
@@ -19,24 +21,13 @@ export interface Observation {
 /** Probabilities are floored here, so that one note can never rule a cut out for good. Source: engine.md, section 3. */
 const FLOOR = 1e-12;
 export const LOG_FLOOR = Math.log(FLOOR);
-/**
- * How sharp an observation is, by when it was made: the factor k on σ.
- *
- * @param overLayer seen over another layer than usual counts as a try-on
- */
-export function sharpness(seen: Seen, overLayer: boolean): number {
-  if (overLayer || seen.at !== 'worn') return 1.3;
-  if (seen.wears >= 10) return 0.7;
-  return seen.wears >= 3 ? 1 : 1.15;
-}
-
 /** All doubt about what was seen, the observer's and the garment's, cm. */
 export function doubtOf({ observer, garment }: Pick<Observation, 'observer' | 'garment'>): number {
   return Math.sqrt(observer * observer + garment * garment);
 }
 
 /** The edges of x − θ between which an outcome is noted, cm: under is over seen in a mirror. */
-function edgesOf(outcome: Outcome, edges: Observation['edges']): readonly [low: number, high: number] {
+function edgesOf(outcome: Degree, edges: Observation['edges']): readonly [low: number, high: number] {
   const size = Math.abs(outcome);
   const near = size === 0 ? -edges[0] : edges[size - 1]!;
   const far = size < edges.length ? edges[size]! : Infinity;

@@ -1,9 +1,9 @@
+import { priorSpread, ZONE_IDS, zoneOf, type ZoneId } from '../body/zones';
 import fc from 'fast-check';
 import { edgesOf, type FitClass } from '../body/fit-class';
-import { ZONE_IDS, zoneOf, type ZoneId } from '../body/zones';
 import type { Outcome } from '../records';
 import { outcomeTails, type Observation } from './likelihood';
-import { bestCut, chanceOfRight, divergence, expectation, massBelow, posteriorOf, priorSpread, quantile } from './posterior';
+import { bestCut, chanceOfRight, divergence, expectation, massBelow, posteriorOf, quantile } from './posterior';
 import { logLikelihoodAt } from '../garment/sample-case';
 
 /** Notes after three wears. */

@@ -1,4 +1,3 @@
-import { zoneOf, type ZoneId } from '../body/zones';
 import { cubicAt, cubicsOf } from './cubic';
 import { expOf } from './exp';
 import { doubtOf, logLikelihood, type Grid, type Observation, type Said } from './likelihood';
@@ -44,12 +43,6 @@ const CUBICS = new Scratch();
 export function logsOf(density: Float64Array): Float64Array {
   for (let i = 0; i < density.length; i++) density[i] = density[i]! <= LEAST ? LOG_LEAST : Math.log(density[i]!);
   return density;
-}
-
-/** The spread of θ before any note: person, class, designer and pattern together, cm. */
-export function priorSpread(zone: ZoneId): number {
-  const { person, fitClass, designer, pattern } = zoneOf(zone).spread;
-  return Math.hypot(person, fitClass, designer, pattern);
 }
 
 /** What is believed of θ before the pattern's own notes. */

@@ -1,7 +1,8 @@
+import { checkLedgerText, ledgerText } from './check-ledger';
 import fc from 'fast-check';
 import { demoLedger } from '../../../demo/ledger';
 import { NO_HISTORY } from './merge/history';
-import { checkLedgerText, ledgerCounts, ledgerText, TABLE_NAMES, type Ledger } from '../records';
+import { ledgerCounts, TABLE_NAMES, type Ledger } from '../records';
 
 const demo = demoLedger();
 const small = (): Ledger => ({ ...structuredClone(demo), pictures: [], wears: structuredClone(demo.wears.slice(0, 3)) });

@@ -1,7 +1,6 @@
 import { sampleAlteration, sampleMake, sampleNote, SAMPLE_PATTERN } from '../garment/sample-case';
 import { Make } from '../records';
-import { draftFromLine, draftFromPlan, draftsFor, freshDraft, logDraftName, startMake } from './log-draft';
-import { planOfMake } from './plan-to-make';
+import { draftFromLine, draftsFor, freshDraft, logDraftName, startMake } from './log-draft';
 
 let given = 0;
 const newId = () => `id-${++given}`;
@@ -39,15 +38,6 @@ describe('a new version', () => {
 });
 
 describe('a draft', () => {
-  test('begins from a plan with nothing typed twice', () => {
-    const plan = planOfMake(sampleMake(1, { alterations: [sampleAlteration('sleeve-length', 2)] }), 'plan', '2026-01-01');
-    expect(draftFromPlan(plan, 2, '2026-02-01', newId)).toMatchObject({
-      start: 'plan',
-      planId: 'plan',
-      make: { version: 2, size: { size: 'C' }, alterations: [{ amount: 2 }] },
-    });
-  });
-
   test('each half-logged make is kept by itself, and found by its pattern or its name', () => {
     const bag = freshDraft({ ...sampleMake(1), id: 'bag', sources: [], name: 'bow bag' });
     const kept = [freshDraft(sampleMake(2)), bag].map((value) => ({ name: logDraftName(value), value }));
@@ -58,10 +48,8 @@ describe('a draft', () => {
   });
 
   test('of a line says nothing that the line does not say', () => {
-    const line = draftFromLine({ make: sampleMake(2), seen: { at: 'firstDay' }, said: [], love: undefined, newFabrics: [], remarks: [] });
+    const line = draftFromLine({ make: sampleMake(2), seen: { at: 'firstDay' }, said: [], love: undefined, newFabrics: [] });
     expect(line).toEqual(freshDraft(sampleMake(2)));
-    expect(draftFromLine({ make: sampleMake(2), seen: { at: 'tryOn' }, said: [], love: 4, newFabrics: [], remarks: [] }).verdict).toEqual({
-      love: 4,
-    });
+    expect(draftFromLine({ make: sampleMake(2), seen: { at: 'tryOn' }, said: [], love: 4, newFabrics: [] }).verdict).toEqual({ love: 4 });
   });
 });

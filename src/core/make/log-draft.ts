@@ -1,10 +1,7 @@
 import { nextVersion, viewOf } from './versions';
-import { type PatternCase } from '../garment/case';
-import type { Alteration, FitNote, Make, Plan } from '../records';
+import type { Alteration, Fabric, FitNote, Make, Pattern, Seen } from '../records';
 import { blankMake } from '../records/blank';
-import type { LineEntry } from '../shorthand/entry-from-line';
 import type { LogDraft, Look, VerdictSaid } from './draft-shapes';
-import { makeOfPlan } from './plan-to-make';
 import type { Start } from './starts';
 
 export type { LogDraft, Look, VerdictSaid };
@@ -41,7 +38,7 @@ function ontoPaper(alterations: readonly Alteration[], newId: NewId): Alteration
  * @param previous the make to start from: the last version, or the next cut that the engine proposes; none begins with the pattern as drafted
  */
 export function startMake(
-  input: Pick<PatternCase, 'pattern' | 'makes'>,
+  input: { readonly pattern: Pattern; readonly makes: readonly Make[] },
   personId: string,
   day: string,
   previous: Make | undefined,
@@ -69,13 +66,17 @@ export function freshDraft(make: Make, start: Start = 'last'): LogDraft {
   return { make, start, look: { seen: { at: 'firstDay' }, said: [] }, verdict: {}, newFabrics: [] };
 }
 
-/** A draft that begins from a plan: nothing is typed twice. */
-export function draftFromPlan(plan: Plan, version: number, day: string, newId: NewId): LogDraft {
-  return { ...freshDraft(makeOfPlan(plan, newId(), version, day), 'plan'), planId: plan.id };
+/** What a line amounts to: a make, and what is said of it that is not part of the make itself. */
+interface LineAmounts {
+  readonly make: Make;
+  readonly seen: Seen;
+  readonly said: readonly ZoneSaid[];
+  readonly love: 1 | 2 | 3 | 4 | 5 | undefined;
+  readonly newFabrics: readonly Fabric[];
 }
 
 /** The draft that a line amounts to. */
-export function draftFromLine({ make, seen, said, love, newFabrics }: LineEntry): LogDraft {
+export function draftFromLine({ make, seen, said, love, newFabrics }: LineAmounts): LogDraft {
   return { make, start: 'last', look: { seen, said: [...said] }, verdict: love === undefined ? {} : { love }, newFabrics: [...newFabrics] };
 }
 

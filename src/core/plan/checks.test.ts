@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { SAMPLE_BODY, SAMPLE_PATTERN, sampleAlteration, sampleCase, sampleFabric, sampleMake } from '../garment/sample-case';
 import { blankPlan } from '../records/blank';
 import type { Fabric, Make, Pattern, Person } from '../records';
-import { makeOfPlan } from '../make/plan-to-make';
+import { makeOfPlan } from './plan-to-make';
 import { checksFor, type CheckRequest } from './checks';
 
 const TODAY = '2025-06-01';

@@ -1,6 +1,6 @@
+import { outcomeWords, seenWords } from '../make/fit-note-words';
 import { format, parseISO } from 'date-fns';
 import { alterationWhen, alterationWords, sizeLineWords, zoneList } from '../alteration/words';
-import { outcomeWords, seenWords } from '../forecast/words';
 import { formatDuration } from '../units/duration';
 import { formatLength, type LengthUnit } from '../units/length';
 import { formatMoney } from '../units/money';

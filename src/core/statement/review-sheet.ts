@@ -1,10 +1,10 @@
+import { outcomeWords, seenWords } from '../make/fit-note-words';
 import { viewOf } from '../make/versions';
 import { makeName } from '../make/make-name';
 import { minutesOf } from '../make/minutes';
 import { format, parseISO } from 'date-fns';
 import { alterationWhen, alterationWords, sizeLineWords, zoneList } from '../alteration/words';
 import { verdictWhen } from '../decide/verdict-weight';
-import { outcomeWords, seenWords } from '../forecast/words';
 import { bodyOn } from '../body/measures';
 import { formatDuration } from '../units/duration';
 import { formatFabricLength, formatLength, type LengthUnit } from '../units/length';

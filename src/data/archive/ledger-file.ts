@@ -1,8 +1,9 @@
+import { checkLedgerText, ledgerText } from '../../core/ledger/check-ledger';
 import { historiesOf, type History } from '../../core/ledger/merge/history';
 import { sayTheSame, type AnyRecord } from '../../core/ledger/merge/leaves';
 import type { Side, Tables } from '../../core/ledger/merge/merge';
 import { replacedHistory } from '../../core/ledger/merge/replace';
-import { checkLedgerText, ledgerCounts, ledgerText, TABLE_NAMES, type Ledger, type TableName } from '../../core/records';
+import { ledgerCounts, TABLE_NAMES, type Ledger, type TableName } from '../../core/records';
 import type { LedgerDatabase, StoredPicture } from '../database';
 import { readHistory, stampNow } from '../histories';
 import { writeReckoned, type Write } from '../journal';

@@ -1,6 +1,7 @@
+import { checkLedgerText } from '../../core/ledger/check-ledger';
 import 'fake-indexeddb/auto';
 import { demoLedger } from '../../../demo/ledger';
-import { checkLedgerText, type Ledger } from '../../core/records';
+import { type Ledger } from '../../core/records';
 import { LedgerDatabase } from '../database';
 import { bringBack, emptyOld, redo, removals, undo, write } from '../journal';
 import { readSettings } from '../settings';

@@ -1,7 +1,8 @@
+import { checkLedgerText } from '../../core/ledger/check-ledger';
 import { BlobReader, ZipReader, type FileEntry } from '@zip.js/zip.js/lib/zip-core-native.js';
 import { CHECK_NAME, isOurs, LEDGER_NAME } from '../../core/archive/names';
 import type { History } from '../../core/ledger/merge/history';
-import { checkLedgerText, type Ledger } from '../../core/records';
+import { type Ledger } from '../../core/records';
 import { digestOfBlob } from './digest';
 import { tell, type LongWork } from './long-work';
 import type { PictureFiles } from './start-ledger';

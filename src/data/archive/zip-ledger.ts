@@ -1,9 +1,10 @@
+import { ledgerText } from '../../core/ledger/check-ledger';
 import { Uint8ArrayReader, ZipWriter } from '@zip.js/zip.js/lib/zip-core-native.js';
 import { z } from 'zod';
 import { indexPage } from '../../core/archive/index-page';
 import { CHECK_NAME, INDEX_NAME, LEDGER_NAME, pictureName, SCHEMA_NAME } from '../../core/archive/names';
 import type { LengthUnit } from '../../core/units/length';
-import { Ledger, ledgerText, type Picture } from '../../core/records';
+import { Ledger, type Picture } from '../../core/records';
 import type { History } from '../../core/ledger/merge/history';
 import type { StoredPicture } from '../database';
 import { digest } from './digest';

@@ -1,6 +1,7 @@
+import { draftFromPlan } from '../../core/plan/draft-from-plan';
 import { sampleAlteration, sampleFabric, sampleMake } from '../../core/garment/sample-case';
-import { draftFromPlan, freshDraft, type LogDraft } from '../../core/make/log-draft';
-import { planOfMake } from '../../core/make/plan-to-make';
+import { freshDraft, type LogDraft } from '../../core/make/log-draft';
+import { planOfMake } from '../../core/plan/plan-to-make';
 import { Make } from '../../core/records';
 import { blankFabric } from '../../core/records/blank';
 import type { Write } from '../journal';

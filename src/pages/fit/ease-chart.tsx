@@ -1,10 +1,10 @@
+import { outcomeWords } from '../../core/make/fit-note-words';
 import { latestNote } from '../../core/make/latest-note';
 import { scaleLinear } from 'd3-scale';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { EaseAt } from '../../core/engine/session';
 import type { CaseTables } from '../../core/garment/case';
-import { outcomeWords } from '../../core/forecast/words';
 import { CLASS_EASE, FIT_CLASS_WORDS, type FitClass } from '../../core/body/fit-class';
 import { formatLength } from '../../core/units/length';
 import { zoneOf, type ZoneId } from '../../core/body/zones';

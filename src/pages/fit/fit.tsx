@@ -1,3 +1,4 @@
+import { directionWord } from '../../core/make/fit-note-words';
 import { scaleLinear } from 'd3-scale';
 import { Link } from 'react-router';
 import { answerFor } from '../../core/alteration/answer';
@@ -5,7 +6,6 @@ import { alterationWords } from '../../core/alteration/words';
 import { isFine } from '../../core/forecast/next-cut';
 import type { Habits } from '../../core/forecast/habits';
 import type { BestCut } from '../../core/inference/posterior';
-import { directionWord } from '../../core/forecast/words';
 import { byDay } from '../../core/units/date';
 import { edgesOf } from '../../core/body/fit-class';
 import { formatLength, roundToWorkable } from '../../core/units/length';

@@ -1,9 +1,9 @@
+import { directionWord } from '../../core/make/fit-note-words';
 import { useMemo, useState } from 'react';
 import clsx from 'clsx';
 import { toast } from 'react-toastify';
 import { alterationWords, zoneList } from '../../core/alteration/words';
 import type { Habits } from '../../core/forecast/habits';
-import { directionWord } from '../../core/forecast/words';
 import { percent } from '../../core/units/percent';
 import { ZONE_IDS, zoneOf, type ZoneId } from '../../core/body/zones';
 import { GARMENT_KINDS, type Alteration, type GarmentKind, type Person } from '../../core/records';

@@ -1,3 +1,4 @@
+import { outcomeWords, seenWords } from '../../core/make/fit-note-words';
 import { useEngine } from '../../workers/use-engine';
 import { makeName } from '../../core/make/make-name';
 import { minutesOf } from '../../core/make/minutes';
@@ -8,7 +9,6 @@ import { useMemo, useState, type ReactNode } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { alterationWords, sizeLineWords } from '../../core/alteration/words';
 import { costWords, makeCost, perWear } from '../../core/cost/cost';
-import { outcomeWords, seenWords } from '../../core/forecast/words';
 import { formatDuration } from '../../core/units/duration';
 import { FIT_CLASS_WORDS } from '../../core/body/fit-class';
 import { formatLength } from '../../core/units/length';

@@ -1,3 +1,4 @@
+import { draftFromPlan } from '../../core/plan/draft-from-plan';
 import { lastVersion, nextVersion, viewOf } from '../../core/make/versions';
 import { useMemo, useRef, useState, type ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
@@ -20,7 +21,7 @@ import { Pick } from '../../ui/pick';
 import { Segmented } from '../../ui/segmented';
 import { useCaseTables } from '../../data/engine-tables';
 import { useEngine } from '../../workers/use-engine';
-import { draftFromPlan, draftsFor, freshDraft, logDraftName, startMake, type LogDraft, type Start } from '../../core/make/log-draft';
+import { draftsFor, freshDraft, logDraftName, startMake, type LogDraft, type Start } from '../../core/make/log-draft';
 import { enterMake } from '../../data/commands/enter-make';
 import { drawnOf } from '../../parts/drawn-of';
 import { HalfLogged } from './half-logged';

@@ -1,3 +1,4 @@
+import { outcomeWords, seenWords } from '../../core/make/fit-note-words';
 import { useEngine } from '../../workers/use-engine';
 import { useCaseTables } from '../../data/engine-tables';
 import { viewOf } from '../../core/make/versions';
@@ -8,7 +9,6 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { alterationWhen, alterationWords, sizeLineWords, zoneList } from '../../core/alteration/words';
 import { looseEndDone } from '../../core/make/one-touch';
 import { mainUse } from '../../core/make/main-fabric';
-import { outcomeWords, seenWords } from '../../core/forecast/words';
 import { byDay } from '../../core/units/date';
 import { formatLength } from '../../core/units/length';
 import { zoneOf } from '../../core/body/zones';

@@ -1,3 +1,4 @@
+import { outcomeWords } from '../../core/make/fit-note-words';
 import {
   createColumnHelper,
   flexRender,
@@ -15,7 +16,6 @@ import { useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { sizeLineWords } from '../../core/alteration/words';
 import { mainUse } from '../../core/make/main-fabric';
-import { outcomeWords } from '../../core/forecast/words';
 import { zoneOf } from '../../core/body/zones';
 import type { FitNote, Make, Pattern } from '../../core/records';
 import { useFabrics, useMakes, usePatterns, usePeople, useUnit, useWearCounts } from '../../data/queries';

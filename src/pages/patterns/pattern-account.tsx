@@ -12,7 +12,7 @@ import { makeCost } from '../../core/cost/cost';
 import { FIT_CLASS_WORDS } from '../../core/body/fit-class';
 import { zoneOf, type ZoneId } from '../../core/body/zones';
 import type { Alteration, Decision, Make, Pattern } from '../../core/records';
-import { planOfMake } from '../../core/make/plan-to-make';
+import { planOfMake } from '../../core/plan/plan-to-make';
 import { useCaseTables } from '../../data/engine-tables';
 import { usePatternCase, usePatterns, usePeople, usePerson, useSettings, useUnit, useWearCounts, useMakes } from '../../data/queries';
 import { newId } from '../../data/new-id';

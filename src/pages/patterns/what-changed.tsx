@@ -1,6 +1,6 @@
+import { outcomeWords } from '../../core/make/fit-note-words';
 import type { Account } from '../../core/engine/account';
 import type { Make } from '../../core/records';
-import { outcomeWords } from '../../core/forecast/words';
 import type { LengthUnit } from '../../core/units/length';
 import { zoneOf } from '../../core/body/zones';
 import { creditWords } from '../../core/versions/credit-words';

@@ -9,7 +9,7 @@ import { daysBetween } from '../../core/body/measures';
 import { byDay } from '../../core/units/date';
 import { calendarDays } from '../../core/plan/calendar';
 import { PlanList, type Plan } from '../../core/records';
-import { makeOfPlan, planOfMake } from '../../core/make/plan-to-make';
+import { makeOfPlan, planOfMake } from '../../core/plan/plan-to-make';
 import { useCaseTables } from '../../data/engine-tables';
 import { newId } from '../../data/new-id';
 import { useFabrics, useLists, useMakes, usePatterns, usePeople, usePerson, usePlans, useUnit } from '../../data/queries';

@@ -6,7 +6,7 @@ import { formatFabricLength, formatLength } from '../../core/units/length';
 import { shopCard, toBuy } from '../../core/plan/shop-card';
 import { Fabric, type Plan } from '../../core/records';
 import { blankFabric } from '../../core/records/blank';
-import { makeOfPlan } from '../../core/make/plan-to-make';
+import { makeOfPlan } from '../../core/plan/plan-to-make';
 import { useCaseTables } from '../../data/engine-tables';
 import type { Write } from '../../data/journal';
 import { newId } from '../../data/new-id';

@@ -7,7 +7,7 @@ import { bodiesForPlan, type PlannedCut } from '../../core/forecast/next-cut';
 import type { LengthUnit } from '../../core/units/length';
 import type { CheckRequest } from '../../core/plan/checks';
 import type { Make, Person, Plan } from '../../core/records';
-import { makeOfPlan } from '../../core/make/plan-to-make';
+import { makeOfPlan } from '../../core/plan/plan-to-make';
 import { useCaseTables } from '../../data/engine-tables';
 import { usePatternCase, usePeople, usePlans, useUnit } from '../../data/queries';
 import { today } from '../../data/today';

@@ -1,6 +1,7 @@
+import { outcomeWords, seenWords } from '../../core/make/fit-note-words';
 import type { ReactNode } from 'react';
 import type { ZoneForecast } from '../../core/forecast/carry-forward';
-import { DIFFERENCE_WORDS, BASIS_WORDS, outcomeWords, seenWords, UNKNOWN_WORDS, UNUSED_WORDS } from '../../core/forecast/words';
+import { DIFFERENCE_WORDS, BASIS_WORDS, UNKNOWN_WORDS, UNUSED_WORDS } from '../../core/forecast/words';
 import type { Why } from '../../core/forecast/why';
 import type { Evidence } from '../../core/garment/evidence';
 import { formatLength, type LengthUnit } from '../../core/units/length';

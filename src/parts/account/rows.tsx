@@ -1,3 +1,4 @@
+import { outcomeWords, seenWords } from '../../core/make/fit-note-words';
 import { askedFields, fieldWords, type FieldMeta, type Alteration, type SizeLine, Make } from '../../core/records';
 import { minutesOf } from '../../core/make/minutes';
 import { latestNote } from '../../core/make/latest-note';
@@ -9,7 +10,6 @@ import type { Account as Reckoned, VersionColumn } from '../../core/engine/accou
 import type { ZoneForecast } from '../../core/forecast/carry-forward';
 import { type PatternCase } from '../../core/garment/case';
 import { isChanged } from '../../core/forecast/summary';
-import { outcomeWords, seenWords } from '../../core/forecast/words';
 import { sameLine } from '../../core/garment/chart';
 import { formatLength, type LengthUnit } from '../../core/units/length';
 import { zoneOf, type ZoneId } from '../../core/body/zones';

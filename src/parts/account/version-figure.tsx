@@ -1,3 +1,4 @@
+import { outcomeWords, seenWords } from '../../core/make/fit-note-words';
 import { useCaseTables } from '../../data/engine-tables';
 import { useEngine } from '../../workers/use-engine';
 import { versionsOf, viewOf } from '../../core/make/versions';
@@ -5,7 +6,6 @@ import { latestNote } from '../../core/make/latest-note';
 import { mainFabric } from '../../core/make/main-fabric';
 import { useMemo, useState } from 'react';
 import { type PatternCase } from '../../core/garment/case';
-import { outcomeWords, seenWords } from '../../core/forecast/words';
 import type { LengthUnit } from '../../core/units/length';
 import { zoneOf, type ZoneId } from '../../core/body/zones';
 import type { Make } from '../../core/records';

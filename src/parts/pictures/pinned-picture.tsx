@@ -1,5 +1,5 @@
+import { outcomeWords } from '../../core/make/fit-note-words';
 import { useState, type KeyboardEvent, type MouseEvent } from 'react';
-import { outcomeWords } from '../../core/forecast/words';
 import { zoneOf } from '../../core/body/zones';
 import type { FitNote } from '../../core/records';
 import type { StoredPicture } from '../../data/database';

@@ -1,7 +1,7 @@
+import { outcomeWords } from '../../core/make/fit-note-words';
 import { viewOf } from '../../core/make/versions';
 import { mainFabric } from '../../core/make/main-fabric';
 import { useState, type CSSProperties, type KeyboardEvent, type ReactNode } from 'react';
-import { outcomeWords } from '../../core/forecast/words';
 import { flatSvg } from '../../core/drawing/flat-svg';
 import { AS_IT_IS, overlayOf, type Overlay, type Place } from '../../core/drawing/overlay';
 import { zoneOf } from '../../core/body/zones';

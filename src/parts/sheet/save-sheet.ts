@@ -1,5 +1,5 @@
 import { strToU8, zipSync } from 'fflate';
-import { escapeHtml } from '../../core/statement/escape-html';
+import { escapeHtml } from '../../core/units/escape-html';
 import { FILE_ENDINGS } from '../../core/records/file-endings';
 import { toMarkdown, type Sheet } from '../../core/statement/sheet';
 import css from './sheet.css?inline';

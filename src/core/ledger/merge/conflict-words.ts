@@ -1,8 +1,8 @@
+import { outcomeWords } from '../../make/fit-note-words';
 import { calledField, fieldWords, type Shapes } from '../../records/fields';
 import { makeName } from '../../make/make-name';
 import equal from 'fast-deep-equal';
 import { alterationWords, sizeLineWords } from '../../alteration/words';
-import { outcomeWords } from '../../forecast/words';
 import { formatLength, type LengthUnit } from '../../units/length';
 import { BODY_MEASURES, zoneOf } from '../../body/zones';
 import type { Alteration, Fabric, FitNote, Make, MeasurementSet, Pattern, Person, Plan, SizeLine, Verdict, Wear } from '../../records';
