@@ -2,7 +2,7 @@ import { mainFabric } from '../core/make/main-fabric';
 import { useState, type ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useLocation } from 'react-router';
-import { answerSum, SUMS, type AtHand, type Sum } from '../core/arithmetic/sums';
+import { answerSum, SUMS, type AtHand, type Sum, sumValues, type SumKey, type SumValues } from '../core/arithmetic/sums';
 import { pieceCheck } from '../core/arithmetic/piece-check';
 import { circleSkirt, QUARTERS, type CirclePart } from '../core/arithmetic/circle-skirt';
 import { bodyOn } from '../core/body/measures';
@@ -54,9 +54,9 @@ function useAtHand(): {
 }
 
 /** A quarter of a circle skirt as it lies on the fabric, at its true proportions. */
-function CircleDrawing({ values, length }: { values: Readonly<Record<string, number>>; length: (cm: number) => string }) {
-  const part = (Object.keys(QUARTERS) as CirclePart[])[values['part']!]!;
-  const found = circleSkirt(part, values['waist']!, values['length']!, values['width']!, { waist: values['allowance']!, hem: values['hem']! });
+function CircleDrawing({ values, length }: { values: SumValues; length: (cm: number) => string }) {
+  const part = (Object.keys(QUARTERS) as CirclePart[])[values.part]!;
+  const found = circleSkirt(part, values.waist, values.length, values.width, { waist: values.allowance, hem: values.hem });
   if (!found) return null;
   const r = 120;
   const inner = (r * found.cutRadius) / found.outer;
@@ -85,8 +85,8 @@ function CircleDrawing({ values, length }: { values: Readonly<Record<string, num
 }
 
 /** Strips across a piece, at half a right angle to its edges. */
-function BiasDrawing({ values }: { values: Readonly<Record<string, number>> }) {
-  const [long, wide, strip] = [values['length']!, values['width']!, values['strip']!];
+function BiasDrawing({ values }: { values: SumValues }) {
+  const [long, wide, strip] = [values.length, values.width, values.strip];
   const scale = 150 / Math.max(long, wide);
   const [w, h] = [long * scale, wide * scale];
   const step = Math.max(3, strip * Math.SQRT2 * scale);
@@ -107,17 +107,17 @@ function BiasDrawing({ values }: { values: Readonly<Record<string, number>> }) {
 }
 
 /** A band as the sum has it. */
-const bandOf = ({ cut, pieces, fold, allowance, overlap }: Readonly<Record<string, number>>) => ({
-  cut: cut!,
-  pieces: pieces!,
+const bandOf = ({ cut, pieces, fold, allowance, overlap }: SumValues) => ({
+  cut: cut,
+  pieces: pieces,
   onFold: fold === 1,
-  allowance: allowance!,
+  allowance: allowance,
   ...(overlap ? { overlap } : {}),
 });
 
 /** A piece against the body it must go round, one above the other. */
-function PieceDrawing({ values }: { values: Readonly<Record<string, number>> }) {
-  const { finished, needed } = pieceCheck(bandOf(values), values['body']!, values['ease']!);
+function PieceDrawing({ values }: { values: SumValues }) {
+  const { finished, needed } = pieceCheck(bandOf(values), values.body, values.ease);
   const scale = 240 / Math.max(finished, needed, 1);
   return (
     <svg viewBox="0 0 260 46" width={260} role="img" aria-label="The band when sewn, above what it must go round">
@@ -133,7 +133,7 @@ function PieceDrawing({ values }: { values: Readonly<Record<string, number>> }) 
   );
 }
 
-function drawingOf(sum: Sum, values: Readonly<Record<string, number>>, length: (cm: number) => string): ReactNode {
+function drawingOf(sum: Sum, values: SumValues, length: (cm: number) => string): ReactNode {
   if (sum.id === 'circle') return <CircleDrawing values={values} length={length} />;
   if (sum.id === 'bias') return <BiasDrawing values={values} />;
   if (sum.id === 'piece') return <PieceDrawing values={values} />;
@@ -145,23 +145,25 @@ export function Arithmetic({ onClose }: { onClose: () => void }) {
   const unit = useUnit();
   const { hand, plan, from, bands } = useAtHand();
   const [id, setId] = useState(SUMS[0]!.id);
-  const [typed, setTyped] = useState<Readonly<Record<string, Readonly<Record<string, number>>>>>({});
+  const [typed, setTyped] = useState<Readonly<Record<string, Partial<Record<SumKey, number>>>>>({});
   const sum = SUMS.find((s) => s.id === id)!;
   const own = typed[id] ?? {};
   const length = (cm: number) => formatLength(cm, unit, { about: true });
   const found = answerSum(sum, own, hand, length);
-  const set = (key: string, value: number | undefined) => {
+  const set = (key: SumKey, value: number | undefined) => {
     const { [key]: _, ...others } = own;
     setTyped({ ...typed, [id]: value === undefined ? others : { ...others, [key]: value } });
   };
-  const values = Object.fromEntries(
-    sum.fields.flatMap((f) => {
-      const value = own[f.key] ?? f.usual?.(hand);
-      return value === undefined ? [] : [[f.key, value] as const];
-    }),
+  const values = sumValues(
+    Object.fromEntries(
+      sum.fields.flatMap((f) => {
+        const value = own[f.key] ?? f.usual?.(hand);
+        return value === undefined ? [] : [[f.key, value] as const];
+      }),
+    ),
   );
   // Of several bands the one whose body stands in the sum is meant.
-  const band = bands.find((z) => hand.body[zoneOf(z).measure ?? 'head'] === values['body']) ?? bands[0];
+  const band = bands.find((z) => hand.body[zoneOf(z).measure ?? 'head'] === values.body) ?? bands[0];
   const first = 'lines' in found ? found.lines[0] : undefined;
   const intoFabric = 'lines' in found ? sum.intoFabric?.(values) : undefined;
   const told = hand.fabric && intoFabric && Object.keys(intoFabric).length > 0 ? hand.fabric : undefined;

@@ -83,7 +83,7 @@ class Standing {
 function withoutBytes(change: Change): Change {
   if (change.table !== 'pictures' || !change.after) return change;
   const { before, after } = change as { before?: Stored['pictures']; after: Stored['pictures'] };
-  return { ...change, ...(before ? { before: factsOf(before) } : {}), after: factsOf(after) } as Change;
+  return { ...change, ...(before ? { before: factsOf(before) } : {}), after: factsOf(after) };
 }
 
 function factsOf({ blob: _, small: __, ...facts }: Stored['pictures']): Stored['pictures'] {
@@ -158,16 +158,13 @@ export async function writeReckoned(database: LedgerDatabase, label: string, rec
       const wanted = wantedOf(w, before);
       const after = wanted && checked(table, wanted);
       standing.set(table, id, after);
-      return { table, id, ...(before ? { before } : {}), ...(after ? { after } : {}) } as Change;
+      return { table, id, ...(before ? { before } : {}), ...(after ? { after } : {}) };
     });
     await standing.store();
     if (settings) await changeSettings(database, settings);
     const kept = brought ? { noted: await takeHistories(database, brought) } : await noteChanges(database, changes, noted, now);
     await database.journal.where('undone').equals(1).delete();
-    await database.journal.add({ label, at: now, changes: changes.map(withoutBytes), undone: 0, ...kept } as Omit<
-      JournalEntry,
-      'seq'
-    > as JournalEntry);
+    await database.journal.add({ label, at: now, changes: changes.map(withoutBytes), undone: 0, ...kept });
   });
 }
 
@@ -188,7 +185,7 @@ async function withBytes(database: LedgerDatabase, changes: readonly Change[]): 
     if (!picture) return c;
     const { blob, small } = picture;
     const whole = (record: Change['after']) => (record && without(record) ? { ...record, blob, ...(small ? { small } : {}) } : record);
-    return { ...c, ...(c.before ? { before: whole(c.before) } : {}), ...(c.after ? { after: whole(c.after) } : {}) } as Change;
+    return { ...c, ...(c.before ? { before: whole(c.before) } : {}), ...(c.after ? { after: whole(c.after) } : {}) };
   });
 }
 

@@ -1,4 +1,4 @@
-import { viewOf } from '../core/make/versions';
+import { firstView, viewOf } from '../core/make/versions';
 import clsx from 'clsx';
 import { useMemo } from 'react';
 import { flatSvg } from '../core/drawing/flat-svg';
@@ -10,7 +10,7 @@ import { urlOf } from './blob-url';
 
 /** A drawing of a pattern, or of a make in its fabric, for use where there is no photograph. */
 function drawnUrl(pattern: Pattern, make: Pick<Make, 'sources' | 'fabrics'> | undefined, fabrics: readonly Fabric[], side: FlatSide): string {
-  const view = make ? viewOf(pattern, make) : pattern.views[0]!;
+  const view = make ? viewOf(pattern, make) : firstView(pattern);
   const fabric = make && mainFabric(make, fabrics).fabric;
   return `data:image/svg+xml,${encodeURIComponent(flatSvg(pattern.kind, view.flat, side, fabric?.swatch))}`;
 }

@@ -71,7 +71,7 @@ function makeArticle(make: Make, ledger: IndexInput, files: readonly string[], u
     ['Verdict', verdict ? `${verdict.love} of 5${verdict.words ? `: ${verdict.words}` : ''}` : ''],
     ...askedFields(Make.shape, (meta) => meta.page === true).map(({ name, meta }): [string, string] => [
       meta.label,
-      fieldWords(meta, make[name as keyof Make], unit) ?? '',
+      fieldWords(meta, make[name], unit) ?? '',
     ]),
     ['Remark', make.remark ?? ''],
   ];

@@ -1,5 +1,5 @@
 import { blankFabric } from '../records/blank';
-import { answerSum, SUMS, type AtHand, type SumResult } from './sums';
+import { answerSum, SUMS, type AtHand, type SumKey, type SumResult } from './sums';
 
 const hand: AtHand = {
   body: { waist: 72, head: 57, hip: 98 },
@@ -7,14 +7,14 @@ const hand: AtHand = {
   allowance: 1.5,
 };
 const length = (cm: number) => `${Math.round(cm * 100) / 100} cm`;
-const answer = (id: string, typed: Record<string, number> = {}, at: AtHand = hand) =>
+const answer = (id: string, typed: Partial<Record<SumKey, number>> = {}, at: AtHand = hand) =>
   answerSum(
     SUMS.find((s) => s.id === id)!,
     typed,
     at,
     length,
   );
-const lines = (id: string, typed?: Record<string, number>, at?: AtHand) => {
+const lines = (id: string, typed?: Partial<Record<SumKey, number>>, at?: AtHand) => {
   const found = answer(id, typed, at);
   if ('wants' in found) throw new Error(`${id} still wants ${found.wants.join(', ')}`);
   return found.lines.map((l) => l.replace(/\s/g, ' '));

@@ -18,7 +18,7 @@ export interface AtHand {
 
 /** A number that a sum asks for; lengths in cm. */
 export interface SumField {
-  readonly key: string;
+  readonly key: SumKey;
   readonly label: string;
   readonly ask: 'length' | 'number' | 'percent';
   /** What stands there before anything is typed. */
@@ -34,7 +34,53 @@ export interface SumResult {
   readonly warns?: boolean;
 }
 
-type Values = Readonly<Record<string, number>>;
+/** Every number that a sum may ask for. */
+const KEYS = [
+  'above',
+  'after',
+  'allowance',
+  'amount',
+  'before',
+  'body',
+  'cut',
+  'cutOff',
+  'ease',
+  'fall',
+  'finished',
+  'fold',
+  'gathered',
+  'hem',
+  'in',
+  'length',
+  'opening',
+  'over',
+  'overlap',
+  'part',
+  'pieces',
+  'ratio',
+  'slit',
+  'stretch',
+  'strip',
+  'structure',
+  'to',
+  'waist',
+  'wanted',
+  'weight',
+  'width',
+] as const;
+export type SumKey = (typeof KEYS)[number];
+
+/** The numbers of a sum; what it does not ask for is not a number, and neither is an answer that would need it. */
+export type SumValues = Readonly<Record<SumKey, number>>;
+
+/**
+ * Numbers for a sum from those that are known.
+ *
+ * @example sumValues({ before: 10, after: 13 }).after // 13
+ */
+export function sumValues(known: Partial<Record<SumKey, number>>): SumValues {
+  return { ...(Object.fromEntries(KEYS.map((key) => [key, NaN])) as Record<SumKey, number>), ...known };
+}
 
 /** A sum of the cutting table. */
 export interface Sum {
@@ -42,13 +88,13 @@ export interface Sum {
   readonly name: string;
   readonly fields: readonly SumField[];
   /** @param length writes cm in the unit that is spoken */
-  readonly answer: (values: Values, length: (cm: number) => string) => SumResult;
+  readonly answer: (values: SumValues, length: (cm: number) => string) => SumResult;
   /** What a test of the fabric says of it, to be written to the stash. */
-  readonly intoFabric?: (values: Values) => Partial<Fabric>;
+  readonly intoFabric?: (values: SumValues) => Partial<Fabric>;
 }
 
 const round = (n: number, to = 10) => Math.round(n * to) / to;
-const part = (values: Values): CirclePart => (Object.keys(QUARTERS) as CirclePart[])[values['part']!] ?? 'full';
+const part = (values: SumValues): CirclePart => (Object.keys(QUARTERS) as CirclePart[])[values.part] ?? 'full';
 /** The seam allowance of a pattern that says none, cm. Source: the commonest on home sewing patterns. */
 export const USUAL_ALLOWANCE = 1.5;
 const allowance: SumField = { key: 'allowance', label: 'Seam allowance', ask: 'length', usual: (h) => h.allowance ?? USUAL_ALLOWANCE };
@@ -69,7 +115,7 @@ export const SUMS: readonly Sum[] = [
       { key: 'ease', label: 'Ease', ask: 'length', usual: () => 0 },
     ],
     answer: ({ cut, pieces, fold, allowance: a, overlap, body, ease }, length) => {
-      const found = pieceCheck({ cut: cut!, pieces: pieces!, onFold: fold === 1, allowance: a!, overlap: overlap! }, body!, ease!);
+      const found = pieceCheck({ cut: cut, pieces: pieces, onFold: fold === 1, allowance: a, overlap: overlap }, body, ease);
       return {
         lines: [
           found.closes ? `It closes, with ${length(found.over)} to spare` : `It is ${length(-found.over)} short: it cannot close`,
@@ -89,7 +135,7 @@ export const SUMS: readonly Sum[] = [
       { key: 'over', label: 'Must pass', ask: 'length', usual: (h) => h.body.head ?? h.body.hip },
     ],
     answer: ({ opening, slit, stretch, over }, length) => {
-      const found = canBePutOn({ opening: opening!, slit: slit!, stretch: stretch!, over: { it: over! } });
+      const found = canBePutOn({ opening: opening, slit: slit, stretch: stretch, over: { it: over } });
       if (!found) return { lines: ['Nothing has to pass.'] };
       return {
         lines: [
@@ -112,10 +158,7 @@ export const SUMS: readonly Sum[] = [
       { key: 'hem', label: 'Hem allowance', ask: 'length', usual: () => 2 },
     ],
     answer: (values, length) => {
-      const found = circleSkirt(part(values), values['waist']!, values['length']!, values['width']!, {
-        waist: values['allowance']!,
-        hem: values['hem']!,
-      });
+      const found = circleSkirt(part(values), values.waist, values.length, values.width, { waist: values.allowance, hem: values.hem });
       if (!found) return { lines: ['The fabric is narrower than the skirt is long: its panels would have to be pieced'], warns: true };
       return {
         lines: [
@@ -136,9 +179,9 @@ export const SUMS: readonly Sum[] = [
       { key: 'wanted', label: 'Strip wanted', ask: 'length', usual: () => 200 },
     ],
     answer: ({ length: long, width, strip, wanted }, length) => {
-      const found = biasFrom(long!, width!, strip!);
-      const side = squareForBias(wanted!, strip!);
-      return { lines: [`about ${length(found)} of strip`, `for ${length(wanted!)} a square of ${length(side)} will do`], warns: found < wanted! };
+      const found = biasFrom(long, width, strip);
+      const side = squareForBias(wanted, strip);
+      return { lines: [`about ${length(found)} of strip`, `for ${length(wanted)} a square of ${length(side)} will do`], warns: found < wanted };
     },
   },
   {
@@ -150,7 +193,7 @@ export const SUMS: readonly Sum[] = [
       { key: 'overlap', label: 'Overlap', ask: 'length', usual: () => 2 },
     ],
     answer: ({ body, ratio, overlap }, length) => ({
-      lines: [`cut ${length(elasticLength(body!, ratio! / 100, overlap!))}`, 'try it on before it is sewn in; 85 % holds firmly, 100 % lies loose'],
+      lines: [`cut ${length(elasticLength(body, ratio / 100, overlap))}`, 'try it on before it is sewn in; 85 % holds firmly, 100 % lies loose'],
     }),
   },
   {
@@ -161,7 +204,7 @@ export const SUMS: readonly Sum[] = [
       allowance,
       { key: 'stretch', label: 'Stretches when worn', ask: 'percent', usual: () => 0 },
     ],
-    answer: ({ over, allowance: a, stretch }, length) => ({ lines: [`cut ${length(strapLength(over!, a!, stretch!))}`] }),
+    answer: ({ over, allowance: a, stretch }, length) => ({ lines: [`cut ${length(strapLength(over, a, stretch))}`] }),
   },
   {
     id: 'band',
@@ -172,7 +215,7 @@ export const SUMS: readonly Sum[] = [
       allowance,
     ],
     answer: ({ cutOff, finished, allowance: a }, length) => {
-      const found = band(cutOff!, finished!, a!);
+      const found = band(cutOff, finished, a);
       const change = found.changes === 0 ? 'the length stays' : `${length(Math.abs(found.changes))} ${found.changes > 0 ? 'longer' : 'shorter'}`;
       return { lines: [`cut the band ${length(found.cutWidth)} wide`, change] };
     },
@@ -182,10 +225,7 @@ export const SUMS: readonly Sum[] = [
     name: 'Fold to seam, seam to fold',
     fields: [{ key: 'width', label: 'Width of the piece', ask: 'length' }, allowance],
     answer: ({ width, allowance: a }, length) => ({
-      lines: [
-        `a fold made a seam: two pieces of ${length(foldToSeam(width!, a!))}`,
-        `a seam made a fold: ${length(seamToFold(width!, a!))} on the fold`,
-      ],
+      lines: [`a fold made a seam: two pieces of ${length(foldToSeam(width, a))}`, `a seam made a fold: ${length(seamToFold(width, a))} on the fold`],
     }),
   },
   {
@@ -201,7 +241,7 @@ export const SUMS: readonly Sum[] = [
       { key: 'above', label: 'Hem above the floor', ask: 'length', usual: () => 30 },
       { key: 'fall', label: 'Falls further by its own weight', ask: 'length', usual: () => 0 },
     ],
-    answer: ({ waist, above, fall }, length) => ({ lines: [`${length(skirtLength(waist!, above!, fall!))} from waist to hem`] }),
+    answer: ({ waist, above, fall }, length) => ({ lines: [`${length(skirtLength(waist, above, fall))} from waist to hem`] }),
   },
   {
     id: 'gather',
@@ -211,7 +251,7 @@ export const SUMS: readonly Sum[] = [
       { key: 'to', label: 'Gathered to', ask: 'length', usual: (h) => h.body.waist },
     ],
     answer: ({ gathered, to }) => ({
-      lines: [`${round(gatherRatio(gathered!, to!), 100)} to 1`, 'one and a half is soft, two is full, three wants a light fabric'],
+      lines: [`${round(gatherRatio(gathered, to), 100)} to 1`, 'one and a half is soft, two is full, three wants a light fabric'],
     }),
   },
   {
@@ -221,8 +261,8 @@ export const SUMS: readonly Sum[] = [
       { key: 'before', label: 'A piece of', ask: 'length', usual: () => 10 },
       { key: 'after', label: 'pulls to', ask: 'length' },
     ],
-    answer: ({ before, after }) => ({ lines: [`stretches ${round((after! / before! - 1) * 100)}\u2009%`], warns: after! < before! }),
-    intoFabric: ({ before, after }) => (after! >= before! ? { stretchAcross: round((after! / before! - 1) * 100) } : {}),
+    answer: ({ before, after }) => ({ lines: [`stretches ${round((after / before - 1) * 100)}\u2009%`], warns: after < before }),
+    intoFabric: ({ before, after }) => (after >= before ? { stretchAcross: round((after / before - 1) * 100) } : {}),
   },
   {
     id: 'shrinkage',
@@ -232,9 +272,9 @@ export const SUMS: readonly Sum[] = [
       { key: 'after', label: 'washes to', ask: 'length' },
       { key: 'wanted', label: 'Length wanted once washed', ask: 'length', usual: () => 200 },
     ],
-    intoFabric: ({ before, after }) => (after! <= before! ? { shrinkAlong: round((1 - after! / before!) * 100) } : {}),
+    intoFabric: ({ before, after }) => (after <= before ? { shrinkAlong: round((1 - after / before) * 100) } : {}),
     answer: ({ before, after, wanted }, length) => ({
-      lines: [`shrinks ${round((1 - after! / before!) * 100)}\u2009%`, `cut ${length((wanted! * before!) / after!)} before washing`],
+      lines: [`shrinks ${round((1 - after / before) * 100)}\u2009%`, `cut ${length((wanted * before) / after)} before washing`],
     }),
   },
   {
@@ -244,8 +284,8 @@ export const SUMS: readonly Sum[] = [
       { key: 'amount', label: 'Weight', ask: 'number', usual: (h) => h.fabric?.weight },
       { key: 'in', label: 'In', ask: 'number', choices: ['g/m²', 'oz/yd²'], usual: () => 0 },
     ],
-    intoFabric: ({ amount, in: unit }) => ({ weight: Math.round(unit === 1 ? gramsOf(amount!) : amount!) }),
-    answer: ({ amount, in: unit }) => ({ lines: [unit === 1 ? `${round(gramsOf(amount!), 1)} g/m²` : `${round(ouncesOf(amount!))} oz/yd²`] }),
+    intoFabric: ({ amount, in: unit }) => ({ weight: Math.round(unit === 1 ? gramsOf(amount) : amount) }),
+    answer: ({ amount, in: unit }) => ({ lines: [unit === 1 ? `${round(gramsOf(amount), 1)} g/m²` : `${round(ouncesOf(amount))} oz/yd²`] }),
   },
   {
     id: 'needle',
@@ -256,7 +296,7 @@ export const SUMS: readonly Sum[] = [
       { key: 'stretch', label: 'Crosswise stretch', ask: 'percent', usual: (h) => h.fabric?.stretchAcross ?? 0 },
     ],
     answer: ({ structure, weight, stretch }) => {
-      const found = needleFor({ structure: structure === 1 ? 'knit' : 'woven', weight: weight!, stretchAcross: stretch! });
+      const found = needleFor({ structure: structure === 1 ? 'knit' : 'woven', weight: weight, stretchAcross: stretch });
       return {
         lines: [`${found.needle}, stitch ${found.stitch}`, `${found.thread} thread: ${found.why}`, 'a scrap of the fabric has the last word'],
       };
@@ -270,13 +310,18 @@ export const SUMS: readonly Sum[] = [
  * @param typed numbers by the keys of the fields; those left out are taken from what lies at hand
  * @returns the labels that are still wanted, where any is
  */
-export function answerSum(sum: Sum, typed: Values, hand: AtHand, length: (cm: number) => string): SumResult | { readonly wants: readonly string[] } {
-  const values: Record<string, number> = {};
+export function answerSum(
+  sum: Sum,
+  typed: Partial<Record<SumKey, number>>,
+  hand: AtHand,
+  length: (cm: number) => string,
+): SumResult | { readonly wants: readonly string[] } {
+  const known: Partial<Record<SumKey, number>> = {};
   const wants: string[] = [];
   for (const { key, label, usual } of sum.fields) {
     const value = typed[key] ?? usual?.(hand);
     if (value === undefined) wants.push(label);
-    else values[key] = value;
+    else known[key] = value;
   }
-  return wants.length > 0 ? { wants } : sum.answer(values, length);
+  return wants.length > 0 ? { wants } : sum.answer(sumValues(known), length);
 }

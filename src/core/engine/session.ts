@@ -1,3 +1,4 @@
+import { firstView, countedVersions, viewOf } from '../make/versions';
 import { FIT_CLASSES, type FitClass } from '../body/fit-class';
 import type { ZoneId } from '../body/zones';
 import { reckon, rotationOf, type Reckoned } from '../decide/reckoning';
@@ -12,7 +13,6 @@ import { summaryOf, type PatternSummary } from '../forecast/summary';
 import { canBeMarked } from '../forecast/to-mark';
 import { caseOf, casesFor, type PatternCase } from '../garment/case';
 import { offsetOf } from '../garment/offset';
-import { countedVersions, viewOf } from '../make/versions';
 import type { GarmentKind, Make, Person } from '../records';
 import type { IsoDate } from '../units/date';
 import { addToGroup } from '../units/group-by';
@@ -191,7 +191,7 @@ export class EngineSession {
     const input = this.caseOf(personId, patternId);
     if (!input) return undefined;
     const last = input.makes.at(-1);
-    const view = last ? viewOf(input.pattern, last) : input.pattern.views[0]!;
+    const view = last ? viewOf(input.pattern, last) : firstView(input.pattern);
     return sizesFor({ input, view, plan, memory: this.memory(personId), all: this.cases(personId), by });
   }
 

@@ -1,4 +1,4 @@
-import { versionsOf, viewOf, countedMakes } from '../make/versions';
+import { firstView, versionsOf, viewOf, countedMakes } from '../make/versions';
 import { toMark, type PaperMark } from './to-mark';
 import { alterationKind } from '../catalogue/alterations';
 import { memoize } from '../units/memoize';
@@ -79,7 +79,7 @@ export const zonesOfCase = memoize(({ pattern, makes }: PatternCase): readonly Z
     // A piece that came from another pattern is that pattern's to speak of.
     for (const note of make.fitNotes) if (isVersion || bringsZone(pattern, make, note.zone)) asked.add(note.zone);
   }
-  if (makes.length === 0) for (const zone of pattern.views[0]!.zones) asked.add(zone);
+  if (makes.length === 0) for (const zone of firstView(pattern).zones) asked.add(zone);
   return ZONE_IDS.filter((z) => asked.has(z));
 });
 

@@ -1,5 +1,5 @@
+import { firstView, viewOf } from '../make/versions';
 import { classGroup, edgesOf } from '../body/fit-class';
-import { viewOf } from '../make/versions';
 import { mainFabric } from '../make/main-fabric';
 import { ZONE_IDS, zoneOf, type ZoneId } from '../body/zones';
 import { fitClassAt, type PatternCase } from '../garment/case';
@@ -73,7 +73,7 @@ const WORTH_NAMING = 0.1;
 const designerOf = ({ pattern }: Pick<PatternCase, 'pattern'>) => pattern.designer?.trim().toLowerCase() || `of ${pattern.id}`;
 
 const groupAt = ({ pattern, makes }: PatternCase, zone: ZoneId) =>
-  classGroup(fitClassAt(pattern, makes[0] ? viewOf(pattern, makes[0]) : pattern.views[0]!, zone));
+  classGroup(fitClassAt(pattern, makes[0] ? viewOf(pattern, makes[0]) : firstView(pattern), zone));
 
 /** The smallest step of the tree below a pattern's prior, cm. */
 const sharpestAt = (zone: ZoneId) => zoneOf(zone).spread.pattern;
@@ -204,7 +204,7 @@ export class Recollection {
 
   /** What to cut first of a pattern that was never made, at the zones of its view. */
   firstCut(input: PatternCase): FirstCut[] {
-    const view = input.pattern.views[0]!;
+    const view = firstView(input.pattern);
     return view.zones.flatMap((zone) => {
       const prior = this.#others(input, zone);
       if (!prior) return [];

@@ -1,4 +1,4 @@
-import { nextVersion, viewOf } from './versions';
+import { firstView, nextVersion, viewOf } from './versions';
 import type { Alteration, Fabric, FitNote, Make, Pattern, Seen } from '../records';
 import { blankMake } from '../records/blank';
 import type { LogDraft, Look, VerdictSaid } from './draft-shapes';
@@ -47,7 +47,7 @@ export function startMake(
   const { pattern } = input;
   const start: Make = {
     ...blankMake(newId(), personId, nextVersion(input), day),
-    sources: [{ patternId: pattern.id, viewId: pattern.views[0]!.id }],
+    sources: [{ patternId: pattern.id, viewId: firstView(pattern).id }],
   };
   if (!previous) return start;
   const view = viewOf(pattern, previous);

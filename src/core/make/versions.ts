@@ -8,12 +8,21 @@ export interface MadeOf {
   readonly makes: readonly Make[];
 }
 
+/** The view that a pattern is drawn in where none is named: its shape asks for one at least. */
+export function firstView({ views }: Pick<Pattern, 'views'>): View {
+  return views[0]!;
+}
+
+/** A view of a pattern by its id; the first where there is none of that id, or none is named. */
+export function viewNamed(pattern: Pick<Pattern, 'views'>, id: string | undefined): View {
+  return pattern.views.find((v) => v.id === id) ?? firstView(pattern);
+}
+
 /** The view of this pattern that a make used. */
 export function viewOf(pattern: Pattern, make: Pick<Make, 'sources'>): View {
   // Asked of every note: most patterns have one view.
-  if (pattern.views.length === 1) return pattern.views[0]!;
-  const source = make.sources.find((s) => s.patternId === pattern.id);
-  return pattern.views.find((v) => v.id === source?.viewId) ?? pattern.views[0]!;
+  if (pattern.views.length === 1) return firstView(pattern);
+  return viewNamed(pattern, make.sources.find((s) => s.patternId === pattern.id)?.viewId);
 }
 
 /** Makes in the order of their versions; of two with one number the one that was cut first. */

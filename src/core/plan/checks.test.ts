@@ -254,7 +254,7 @@ test('whatever the fabric and whoever it is for: an answer, no id twice, and non
   fc.assert(
     fc.property(fabric, who, fc.integer({ min: -6, max: 6 }), (of, person, amount) => {
       const alterations = amount === 0 ? [] : [sampleAlteration('sleeve-length', amount)];
-      const found = checksFor(request({ fabric: of as Partial<Fabric>, person: person as Partial<Person>, make: { alterations } }));
+      const found = checksFor(request({ fabric: of, person: person, make: { alterations } }));
       expect(new Set(found.map((c) => c.id)).size).toBe(found.length);
       for (const { words, detail } of found) expect(`${words} ${detail ?? ''}`).not.toMatch(/undefined|NaN|Infinity| {2}/);
       // Enough or not, the fabric is spoken of once.

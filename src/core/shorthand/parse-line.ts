@@ -108,15 +108,18 @@ const SILENT = new Set([
   'alnum',
 ]);
 
+/** What was read below a node: the grammar's library does not know the types of its own operations. */
+const partsBelow = (node: object): Part[] => (node as { parts(): Part[] }).parts();
+
 const semantics = LINE.createSemantics().addOperation<Part[]>('parts', {
   _terminal() {
     return [];
   },
   _iter(...children: Node[]) {
-    return children.flatMap((c) => c['parts']() as Part[]);
+    return children.flatMap(partsBelow);
   },
   _nonterminal(this: Node, ...children: Node[]) {
-    const parts = children.flatMap((c) => c['parts']() as Part[]);
+    const parts = children.flatMap(partsBelow);
     // A named case of a rule (`fabric_first`) is that rule.
     if (SILENT.has(this.ctorName) || this.ctorName.includes('_')) return parts;
     return [{ rule: this.ctorName, text: this.sourceString, from: this.source.startIdx, to: this.source.endIdx, parts }];
@@ -130,7 +133,7 @@ function partsOf(text: string, sizes: readonly string[]): Part[] {
   let act = sizedSemantics.get(grammar);
   if (!act) sizedSemantics.set(grammar, (act = grammar === LINE ? semantics : grammar.extendSemantics(semantics)));
   // Every character is a gap or part of an item, so the grammar takes every line.
-  return act(grammar.match(text))['parts']() as Part[];
+  return partsBelow(act(grammar.match(text)));
 }
 
 const low = (text: string) => text.toLowerCase().replace(/\s+/g, ' ').trim();
@@ -207,7 +210,7 @@ const readAlteration: Reader = (part, { unit, garment }) => {
   const signed = sign ? (/[-−–]|minus/i.test(sign.text) ? -1 : 1) : undefined;
   const turn = signed ?? said(VERBS, first(parts, 'verb')) ?? said(COMPARATIVES, first(parts, 'comparative')) ?? (first(parts, 'off') ? -1 : 1);
   // A kind with one direction only takes an amount as that direction; a small bust is the full one's minus.
-  const direction = (kind.minus === undefined ? 1 : MINUS_TARGETS.has(word) && signed === undefined ? -1 : turn) as 1 | -1;
+  const direction = kind.minus === undefined ? 1 : MINUS_TARGETS.has(word) && signed === undefined ? -1 : turn;
   const cm = lengthIn(parts, unit);
   const alteration = cm === undefined ? { ...shared, direction } : { ...shared, amount: Math.round(direction * cm * 1e6) / 1e6 };
   // How a girth was measured changes it fourfold: where it is not said, the others are offered.
@@ -408,5 +411,5 @@ export function parseLine(text: string, context: LineContext): Chip[] {
 
 /** The text of a part with its marks spelled as they were typed. */
 function spell(part: string, marked: Marked, text: string, from: number): string {
-  return [...part].map((c, i) => (marked.named(c) ? text.slice(marked.places[from + i]!, marked.places[from + i + 1]!) : c)).join('');
+  return [...part].map((c, i) => (marked.named(c) ? text.slice(marked.places[from + i], marked.places[from + i + 1]) : c)).join('');
 }

@@ -17,7 +17,8 @@ afterEach(() => database.delete());
 
 // A blob does not survive the database that stands in for the browser's in these tests, so pictures are left to the browser tests.
 const ledger = { ...demoLedger(), pictures: [] };
-const counts = async () => Object.fromEntries(await Promise.all(TABLE_NAMES.map(async (t) => [t, await database.table(t).count()])));
+const counts = async () =>
+  Object.fromEntries(await Promise.all(TABLE_NAMES.map(async (t): Promise<[string, number]> => [t, await database.table(t).count()])));
 /** What a file says of the ledger itself: not when it was written, nor what is noted for merges. */
 const tables = (text: string) => {
   const { written: _, history: __, ...rest } = JSON.parse(text) as Record<string, unknown>;

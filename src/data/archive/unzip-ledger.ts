@@ -42,7 +42,7 @@ async function take(entry: FileEntry, room: number): Promise<Blob> {
       if (size > mostOf(name)) unfit = new Unfit(`${name} is larger than ${megabytes(mostOf(name))}.`);
       else if (size > room) unfit = new Unfit(`It unpacks to more than ${megabytes(MOST.all)}.`);
       if (unfit) throw unfit;
-      parts.push(bytes.slice() as Uint8Array<ArrayBuffer>);
+      parts.push(bytes.slice());
     },
   });
   await orUnfit(`It is damaged at ${name}.`, async () => {

@@ -19,7 +19,7 @@ const WRITTEN = '2026-11-25T12:00:00Z';
 const zipped = zipLedger(parts, WRITTEN, 'cm');
 const bytesOf = async (blob: Blob) => new Uint8Array(await blob.arrayBuffer());
 const entries = async () => unzipSync(await bytesOf(await zipped));
-const rezipped = (files: Record<string, Uint8Array>) => new Blob([zipSync(files, { level: 1 }) as Uint8Array<ArrayBuffer>]);
+const rezipped = (files: Record<string, Uint8Array>) => new Blob([zipSync(files, { level: 1 })]);
 const problemOf = async (blob: Blob) => {
   const opened = await unzipLedger(blob);
   return opened.ok ? undefined : opened.problem;
@@ -27,7 +27,7 @@ const problemOf = async (blob: Blob) => {
 
 /** A photograph that happens to hold the very signs by which a zip divides its files. */
 const signs = ['PK\u0007\u0008', 'PK\u0003\u0004', 'PK\u0001\u0002', 'PK\u0005\u0006'].map((s) => strToU8(`${s}${'x'.repeat(40)}`));
-const photograph = new Blob(signs as Uint8Array<ArrayBuffer>[], { type: 'image/jpeg' });
+const photograph = new Blob(signs, { type: 'image/jpeg' });
 const withPhotograph: LedgerInParts = {
   ...parts,
   pictures: [{ ...parts.pictures[0]!, type: 'image/jpeg', blob: photograph }, ...parts.pictures.slice(1)],
@@ -58,7 +58,7 @@ describe('out and in', () => {
 
   test('the same in an archive as it used to be written: lengths only behind each file', async () => {
     const pieces: Uint8Array<ArrayBuffer>[] = [];
-    const zip = new Zip((_, bytes) => pieces.push(bytes as Uint8Array<ArrayBuffer>));
+    const zip = new Zip((_, bytes) => pieces.push(bytes));
     for (const [name, bytes] of Object.entries(unzipSync(await bytesOf(await zipLedger(withPhotograph, WRITTEN, 'cm'))))) {
       const file = name.endsWith('.jpg') ? new ZipPassThrough(name) : new ZipDeflate(name);
       zip.add(file);

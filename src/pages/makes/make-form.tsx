@@ -1,3 +1,4 @@
+import { firstView } from '../../core/make/versions';
 import { RecordFields } from '../../parts/record-fields';
 import { makeName } from '../../core/make/make-name';
 import { minutesOf } from '../../core/make/minutes';
@@ -45,7 +46,7 @@ function Joined({ make, onChange }: { make: Make; onChange: (sources: Make['sour
         options={patterns.filter((p) => !make.sources.some((s) => s.patternId === p.id)).map((p) => ({ id: p.id, label: p.name }))}
         onPick={(id) => {
           const pattern = patterns.find((p) => p.id === id)!;
-          onChange([...make.sources, { patternId: id, viewId: pattern.views[0]!.id, zones: [] }]);
+          onChange([...make.sources, { patternId: id, viewId: firstView(pattern).id, zones: [] }]);
         }}
         className="w-72"
       />

@@ -151,7 +151,7 @@ export function Makes() {
   // The table hands out functions that cannot be remembered safely; nothing here is compiled to do so.
   // eslint-disable-next-line react-hooks/incompatible-library
   const table = useReactTable({
-    data: shown as Line[],
+    data: shown,
     columns,
     state: { sorting, globalFilter: filter },
     onSortingChange: setSorting,

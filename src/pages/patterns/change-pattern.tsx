@@ -1,3 +1,4 @@
+import { viewNamed } from '../../core/make/versions';
 import { calledField, View, Erratum, Pattern, PatternPaper, USUAL_ZONES } from '../../core/records';
 import { RecordFields } from '../../parts/record-fields';
 import { useState } from 'react';
@@ -38,7 +39,7 @@ export function ChangePattern() {
   const wants = of.wants.shape;
   const change = (part: Partial<Pattern>, what = calledField(of, Object.keys(part)[0] ?? '')) =>
     void save(`${what} of ${pattern.name}`, [{ table: 'patterns', from: pattern, to: { ...pattern, ...part } }]);
-  const view = pattern.views.find((v) => v.id === viewId) ?? pattern.views[0]!;
+  const view = viewNamed(pattern, viewId);
   const made = makes.filter((m) => m.sources.some((s) => s.patternId === pattern.id));
   const viewUsed = made.some((m) => m.sources.some((s) => s.viewId === view.id));
 

@@ -106,7 +106,7 @@ export function ViewFields({
                 of={FlatDetails.shape}
                 name={name}
                 value={flat[name]}
-                onValue={(value) => onView({ flat: { ...flat, [name]: value } as FlatDetails })}
+                onValue={(value) => onView({ flat: { ...flat, [name]: value } })}
               />
             ))}
           </div>

@@ -1,3 +1,4 @@
+import { viewNamed } from '../../core/make/versions';
 import { Check as Tick, Printer } from 'lucide-react';
 import { format, parseISO } from 'date-fns';
 import type { ReactNode } from 'react';
@@ -73,7 +74,7 @@ export function CutSheetPage() {
   const { plan, input, person, make, request } = work;
   const { pattern } = input;
   const sheet = cutSheet(request);
-  const view = pattern.views.find((v) => v.id === plan.viewId) ?? pattern.views[0]!;
+  const view = viewNamed(pattern, plan.viewId);
   const checks = sheet.checks.filter((c) => plan.checks[c.id] !== 'waved');
   return (
     <>

@@ -175,7 +175,7 @@ function CarryFit({ forecast, disagree, unit, onWhy, chosen }: CarryFitProps) {
 /** Rows of fields that a make is asked for and that have a row of their own. */
 function recordedRows(group: NonNullable<FieldMeta['account']>, unit: LengthUnit): Row[] {
   return askedFields(Make.shape, (meta) => meta.account === group).map(({ name, meta }) => {
-    const said = (make: Make) => fieldWords(meta, make[name as keyof Make], unit);
+    const said = (make: Make) => fieldWords(meta, make[name], unit);
     return { key: name, head: meta.label, cell: (make) => said(make) ?? <Blank />, said, carry: <Blank /> };
   });
 }

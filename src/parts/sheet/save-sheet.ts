@@ -64,5 +64,5 @@ export async function sheetAsMarkdown(sheet: Sheet, shown: HTMLElement, name: st
   );
   const files: Record<string, Uint8Array> = { [`${name}.md`]: strToU8(toMarkdown(sheet, (id) => file.get(id))) };
   for (const { makeId, blob } of pictures) files[file.get(makeId)!] = new Uint8Array(await blob.arrayBuffer());
-  return new Blob([zipSync(files) as Uint8Array<ArrayBuffer>], { type: 'application/zip' });
+  return new Blob([zipSync(files)], { type: 'application/zip' });
 }

@@ -1,3 +1,4 @@
+import { firstView } from '../../make/versions';
 import { sizeLineWords } from '../../alteration/words';
 import { formatDuration, parseDuration } from '../../units/duration';
 import { formatLength } from '../../units/length';
@@ -106,7 +107,7 @@ function addMake(row: Row, taking: Taking, name: string, personId: string, known
     state: state ?? 'finished',
     finishedOn: finishedOn ?? (state === undefined || state === 'finished' ? cutOn : undefined),
     kind: told.kind,
-    ...(pattern ? { sources: [{ patternId: pattern.id, viewId: pattern.views[0]!.id }] } : { name }),
+    ...(pattern ? { sources: [{ patternId: pattern.id, viewId: firstView(pattern).id }] } : { name }),
     ...(told.size ? { size: told.size } : {}),
     ...told.fields,
     fabrics: fabricIds.map((fabricId, i) => ({

@@ -55,7 +55,7 @@ export class Taking {
   }
 
   #all<T extends Taken>(_: T, key: string): readonly Ledger[T][number][] {
-    return (this.#under.get(key) ?? []) as Ledger[T][number][];
+    return this.#under.get(key) ?? [];
   }
 
   /** Takes a record in where it has its shape. */

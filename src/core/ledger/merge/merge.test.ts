@@ -110,7 +110,7 @@ function common(): Record<TableName, Loose[]> {
     wears: [{ id: 'wear', date: '2025-03-01', makeIds: ['make-1'] }],
     pictures: [{ id: 'picture', makeId: 'make-1', side: 'front', type: 'image/png', file: 'pictures/1.png' }],
   });
-  return ledger as unknown as Record<TableName, Loose[]>;
+  return ledger;
 }
 const device = (name: string) => new Device(name, common());
 
@@ -310,7 +310,7 @@ const act: fc.Arbitrary<Act> = fc.oneof(
     .map(
       ([table, id]): Act =>
         (d) =>
-          d.remove(table as TableName, id!),
+          d.remove(table, id),
     ),
   fc.integer({ min: -10, max: 5000 }).map(
     (time): Act =>
