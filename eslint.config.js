@@ -93,7 +93,7 @@ export default tseslint.config(
   tseslint.configs.recommended,
   {
     // With types: a promise nobody waits for and an assertion that asserts nothing are seen only so.
-    files: ['src/**/*.{ts,tsx}', 'server/**/*.ts', 'cli/**/*.ts', 'demo/**/*.ts', 'bench/**/*.ts', 'e2e/**/*.ts'],
+    files: ['src/**/*.{ts,tsx}', 'server/**/*.ts', 'cli/**/*.ts'],
     languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
     rules: {
       '@typescript-eslint/no-floating-promises': 'error',

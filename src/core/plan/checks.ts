@@ -45,7 +45,7 @@ export interface CheckRequest {
 /** A measure older than this is asked after, days: a child's sooner. Source: our own convention. */
 const OLD = 365;
 const OLD_OF_CHILD = 120;
-/** Ages, in years, below which usual practice has cautions. Source: work.md; local rules go first. */
+/** Ages, in years, below which usual practice has cautions. Source: usual practice in sewing for children; local rules go first. */
 const INFANT_BELOW = 2;
 const SMALL_PARTS_BELOW = 3;
 const CORDS_BELOW = 7;

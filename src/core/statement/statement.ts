@@ -70,7 +70,7 @@ export interface Statement {
 /** How many of the best and least worn are named. */
 const NAMED = 5;
 
-/** What happened from one day to another (work.md, 13): makes with failures, wears, fabric, hours, money, lists, what was learned. */
+/** What happened from one day to another: makes with failures, wears, fabric, hours, money, lists, what was learned. */
 export function statementOf(input: StatementInput): Statement {
   const { span, makes, patterns, plans, bodies } = input;
   const within = (date: IsoDate | undefined) => date !== undefined && date >= span.from && date <= span.until;
