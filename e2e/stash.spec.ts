@@ -29,7 +29,7 @@ test('a stretch test is saved as a test, and what it found changes the account',
   const sheet = page.getByRole('dialog');
   await sheet.getByLabel('Pulled to').fill('10.4');
   await sheet.getByRole('button', { name: /It stretches 4\s% across/ }).click();
-  await expect(sheet.getByText(/: gives 4\s% across/)).toBeVisible();
+  await expect(sheet.getByText(/: stretches 4\s% across/)).toBeVisible();
   await sheet.getByRole('button', { name: 'How it behaves' }).click();
   await expect(sheet.getByLabel('Crosswise stretch, %')).toHaveValue('4');
   await page.keyboard.press('Escape');

@@ -34,7 +34,7 @@ const VIEWS = [
   { name: 'patterns', path: 'patterns' },
   { name: 'make', path: 'makes/make-skerry-2' },
   { name: 'pattern', path: 'patterns/pattern-slackwater/change' },
-  { name: 'fabric-stash', path: 'stash' },
+  { name: 'stash', path: 'stash' },
   {
     name: 'wear',
     path: 'wear',

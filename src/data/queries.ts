@@ -1,7 +1,8 @@
 import { makesOf } from '../core/make/versions';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
-import type { LengthUnit } from '../core/units/length';
+import { fabricUnitOf, type FabricUnit, type LengthUnit } from '../core/units/length';
+import { dialectOf, inDialect, type Dialect } from '../core/units/trade-words';
 import { type PatternCase } from '../core/garment/case';
 import type { Fabric, Make, MeasurementSet, Pattern, Person, Plan, PlanList, Wear } from '../core/records';
 import { wearCounts, type WearCount } from '../core/wear/wear-count';
@@ -45,6 +46,23 @@ export function useSettings(): Settings {
 
 export function useUnit(): LengthUnit {
   return useSettings().unit;
+}
+
+/** How fabric is measured by length: as chosen, else yards where inches are spoken. */
+export function useFabricUnit(): FabricUnit {
+  const { fabricUnit, unit } = useSettings();
+  return fabricUnit ?? fabricUnitOf(unit);
+}
+
+/** Whose words the trade's terms are shown in: as chosen, else as the browser's language asks for. */
+export function useDialect(): Dialect {
+  return useSettings().dialect ?? dialectOf(navigator.language);
+}
+
+/** Our own words in the sewist's dialect; never given what she wrote. */
+export function useTradeWords(): (text: string) => string {
+  const dialect = useDialect();
+  return (text) => inDialect(text, dialect);
 }
 
 /** How often each make was worn, estimates included, with the last day. */

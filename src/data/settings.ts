@@ -1,4 +1,5 @@
-import type { LengthUnit } from '../core/units/length';
+import type { FabricUnit, LengthUnit } from '../core/units/length';
+import type { Dialect } from '../core/units/trade-words';
 import type { Hemisphere } from '../core/wear/season';
 import type { LedgerDatabase } from './database';
 
@@ -7,6 +8,10 @@ export interface Settings {
   readonly unit: LengthUnit;
   /** ISO 4217; taken where an amount is typed without one. */
   readonly currency: string;
+  /** Whose words the trade's terms are shown in; undefined follows the browser. */
+  readonly dialect: Dialect | undefined;
+  /** How fabric is measured by length; undefined follows the unit of length. */
+  readonly fabricUnit: FabricUnit | undefined;
   /** Whose body we speak of. */
   readonly personId: string | undefined;
   readonly ledger: 'none' | 'demo' | 'own';
@@ -20,6 +25,8 @@ export interface Settings {
 export const USUAL_SETTINGS: Settings = {
   unit: 'cm',
   currency: 'EUR',
+  dialect: undefined,
+  fabricUnit: undefined,
   personId: undefined,
   ledger: 'none',
   hemisphere: 'north',

@@ -3,7 +3,8 @@ import type { z } from 'zod';
 import { durationForEditing, formatDuration, parseDuration } from '../core/units/duration';
 import { moneyForEditing, parseMoney } from '../core/units/money';
 import { choicesOf, fieldMeta, fieldProblem, type FieldMeta } from '../core/records/field';
-import { useSettings } from '../data/queries';
+import { fabricLengthForEditing, parseFabricLength } from '../core/units/length';
+import { useFabricUnit, useSettings, useTradeWords } from '../data/queries';
 import { ReadField, SelectField, TextField, WordsField } from '../ui/field';
 import { LengthField } from '../ui/length-field';
 
@@ -44,16 +45,32 @@ const labelOf = ({ label, ask, unit }: FieldMeta) => (unit ? `${label}, ${unit}`
  */
 export function RecordField<S extends Shapes, K extends keyof S & string>({ of, name, value: given, onValue, ...rest }: Props<S, K>) {
   const { unit, currency } = useSettings();
+  const fabricUnit = useFabricUnit();
+  const inWords = useTradeWords();
   const shape = of[name]!;
   const meta = fieldMeta(shape);
   const optional = shape.safeParse(undefined).success && given !== null;
   // What a shape infers to cannot be followed through a switch on its metadata; each branch hands on what it has checked.
   const value = given as unknown;
   const hand = onValue as (value: unknown) => void;
-  const common = { label: labelOf(meta), hint: meta.hint, ...rest };
+  const common = { label: inWords(labelOf(meta)), hint: meta.hint && inWords(meta.hint), ...rest };
   switch (meta.ask) {
     case 'length':
       return <LengthField {...common} unit={unit} cm={value as number | undefined} check={(cm) => fieldProblem(shape, cm)} onCm={(cm) => hand(cm)} />;
+    case 'fabric length':
+      return (
+        <ReadField<unknown>
+          {...common}
+          autoComplete="off"
+          shown={value === undefined ? '' : fabricLengthForEditing(value as number, fabricUnit)}
+          read={(text) => {
+            if (text.trim() === '') return checkedBy(shape, undefined);
+            const parsed = parseFabricLength(text, fabricUnit);
+            return parsed.ok ? checkedBy(shape, parsed.cm) : parsed;
+          }}
+          onValue={hand}
+        />
+      );
     case 'number':
     case 'whole':
     case 'percent':
@@ -72,7 +89,7 @@ export function RecordField<S extends Shapes, K extends keyof S & string>({ of, 
       return (
         <ReadField<unknown>
           {...common}
-          label={rest.labelHidden ? meta.label : `${meta.label}, ${money?.currency ?? currency}`}
+          label={rest.labelHidden ? common.label : `${common.label}, ${money?.currency ?? currency}`}
           inputMode="decimal"
           autoComplete="off"
           shown={money ? moneyForEditing(money, currency) : ''}
@@ -125,7 +142,7 @@ export function RecordField<S extends Shapes, K extends keyof S & string>({ of, 
           {optional && <option value="">not noted</option>}
           {choicesOf(shape).map((c) => (
             <option key={c} value={c}>
-              {meta.words?.[c] ?? c}
+              {inWords(meta.words?.[c] ?? c)}
             </option>
           ))}
         </SelectField>
@@ -143,7 +160,7 @@ export function RecordField<S extends Shapes, K extends keyof S & string>({ of, 
         </SelectField>
       );
     case 'choices':
-      return <Choices label={meta.label} all={choicesOf(shape)} chosen={(value as readonly string[] | undefined) ?? []} onChosen={hand} />;
+      return <Choices label={inWords(meta.label)} all={choicesOf(shape)} chosen={(value as readonly string[] | undefined) ?? []} onChosen={hand} />;
     case 'text':
     case 'words':
       return (

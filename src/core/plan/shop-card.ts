@@ -1,9 +1,9 @@
+import type { FabricUnit } from '../units/length';
 import { versionsOf, viewOf } from '../make/versions';
 import { mainFabric } from '../make/main-fabric';
 import { fabricNeeded, lengthToBuy } from '../fabric/needed';
 import { LOVED } from '../forecast/sizes';
 import { type PatternCase } from '../garment/case';
-import type { LengthUnit } from '../units/length';
 import type { Make } from '../records';
 import { addedAlong } from './fabric-for-plan';
 
@@ -35,10 +35,10 @@ export interface ShopCard {
 }
 
 /** Fabric is cut off the bolt in steps, cm: five, or an eighth of a yard. Source: the trade. */
-const STEP: Record<LengthUnit, number> = { cm: 5, in: 91.44 / 8 };
+const STEP: Record<FabricUnit, number> = { m: 5, yd: 91.44 / 8 };
 
 /** A length as it is asked for in a shop: never less than is needed. */
-export function toBuy(cm: number, unit: LengthUnit): number {
+export function toBuy(cm: number, unit: FabricUnit): number {
   return Math.ceil(cm / STEP[unit] - 1e-6) * STEP[unit];
 }
 

@@ -30,7 +30,7 @@ export type FabricTest = z.infer<typeof FabricTest>;
 
 /** A piece in the stash, cm. */
 export const Piece = z.strictObject({
-  length: field(PositiveCm, { label: 'Length', ask: 'length' }),
+  length: field(PositiveCm, { label: 'Length', ask: 'fabric length' }),
   width: field(PositiveCm, { label: 'Width', ask: 'length' }),
   note: field(Words.optional(), { label: 'Note', ask: 'words' }),
 });
@@ -84,7 +84,7 @@ export const Fabric = z.strictObject({
     form: 'from',
     sheet: { heads: ['bought', 'date bought', 'purchased', 'date purchased', 'purchase date', 'date'] },
   }),
-  boughtLength: field(PositiveCm.optional(), { label: 'Length bought', ask: 'length', form: 'from' }),
+  boughtLength: field(PositiveCm.optional(), { label: 'Length bought', ask: 'fabric length', form: 'from' }),
   shrinkAlong: field(Percent.optional(), { label: 'Shrinks along', ask: 'percent', form: 'behaviour' }),
   shrinkAcross: field(Percent.optional(), { label: 'Shrinks across', ask: 'percent', form: 'behaviour' }),
   washedOn: field(CalendarDate.optional(), { label: 'Washed on', ask: 'date' }),

@@ -2,7 +2,21 @@ import type { z } from 'zod';
 
 /** How a field is asked for: decides the control, what it reads and how it shows what it holds. */
 export type FieldKind =
-  'text' | 'words' | 'length' | 'number' | 'whole' | 'percent' | 'money' | 'minutes' | 'date' | 'month' | 'choice' | 'choices' | 'yes' | 'colour';
+  | 'text'
+  | 'words'
+  | 'length'
+  | 'fabric length'
+  | 'number'
+  | 'whole'
+  | 'percent'
+  | 'money'
+  | 'minutes'
+  | 'date'
+  | 'month'
+  | 'choice'
+  | 'choices'
+  | 'yes'
+  | 'colour';
 
 /** A column of a spreadsheet in which a field goes out and comes in again. */
 export interface SheetMeta {

@@ -1,6 +1,6 @@
 import type { z } from 'zod';
 import { formatDuration } from '../units/duration';
-import { formatLength, lengthForEditing, type LengthUnit } from '../units/length';
+import { fabricUnitOf, formatFabricLength, formatLength, lengthForEditing, type LengthUnit } from '../units/length';
 import { formatMoney, moneyForEditing } from '../units/money';
 import type { FieldMeta } from './field';
 import type { Money } from './shapes';
@@ -54,6 +54,8 @@ export function fieldWords(meta: Partial<FieldMeta> | undefined, value: unknown,
   switch (meta?.ask) {
     case 'length':
       return formatLength(value as number, unit);
+    case 'fabric length':
+      return formatFabricLength(value as number, fabricUnitOf(unit));
     case 'money':
       return formatMoney(value as Money);
     case 'minutes':
@@ -79,14 +81,14 @@ export function fieldWords(meta: Partial<FieldMeta> | undefined, value: unknown,
 
 /** The head of a field's column: its label, and the unit in which its numbers are. */
 export function sheetHead({ label, ask, unit }: FieldMeta, lengths: LengthUnit): string {
-  const of = ask === 'length' ? lengths : ask === 'percent' ? '%' : unit;
+  const of = ask === 'length' || ask === 'fabric length' ? lengths : ask === 'percent' ? '%' : unit;
   return of === undefined ? label : `${label}, ${of}`;
 }
 
 /** What stands in a field's column, so that reading it again gives the same. */
 export function sheetCell({ ask }: FieldMeta, value: unknown, lengths: LengthUnit): string | number | undefined {
   if (value === undefined || value === null) return undefined;
-  if (ask === 'length') return lengthForEditing(value as number, lengths);
+  if (ask === 'length' || ask === 'fabric length') return lengthForEditing(value as number, lengths);
   if (ask === 'money') return moneyForEditing(value as Money, '');
   if (ask === 'yes') return value ? 'yes' : 'no';
   return Array.isArray(value) ? value.join('; ') : (value as string | number);

@@ -81,8 +81,8 @@ export const FabricUse = z.strictObject({
   id: Id,
   fabricId: Id,
   part: field(z.enum(FABRIC_PARTS), { label: 'Part', ask: 'choice' }),
-  length: field(PositiveCm.optional(), { label: 'Length used', ask: 'length' }),
-  left: field(Cm.optional(), { label: 'Left over', ask: 'length' }),
+  length: field(PositiveCm.optional(), { label: 'Length used', ask: 'fabric length' }),
+  left: field(Cm.optional(), { label: 'Left over', ask: 'fabric length' }),
   squeeze: field(z.enum(['plenty', 'enough', 'tight', 'every scrap']).optional(), { label: 'How tight a squeeze', ask: 'choice' }),
   bias: field(z.boolean().optional(), { label: 'Cut on the bias', ask: 'yes' }),
   /** Taken from the stash: the length by which its pieces grew shorter, cm. */

@@ -46,7 +46,7 @@ export const Opening = z.strictObject({ zone: ZoneName, closes: field(z.enum(CLO
 export const FabricNeed = z.strictObject({
   id: Id.optional(),
   width: field(PositiveCm, { label: 'At a width of', ask: 'length' }),
-  length: field(PositiveCm, { label: 'Length', ask: 'length' }),
+  length: field(PositiveCm, { label: 'Length', ask: 'fabric length' }),
   sizes: field(Words.optional(), { label: 'For sizes', ask: 'words', hint: 'all, or A to D' }),
 });
 export type FabricNeed = z.infer<typeof FabricNeed>;

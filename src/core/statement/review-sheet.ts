@@ -7,7 +7,7 @@ import { alterationWhen, alterationWords, sizeLineWords, zoneList } from '../alt
 import { verdictWhen } from '../decide/verdict-weight';
 import { bodyOn } from '../body/measures';
 import { formatDuration } from '../units/duration';
-import { formatFabricLength, formatLength, type LengthUnit } from '../units/length';
+import { fabricUnitOf, formatFabricLength, formatLength, type LengthUnit } from '../units/length';
 import { BODY_MEASURES, zoneOf, type BodyMeasure } from '../body/zones';
 import type { Fabric, FitNote, Make, MeasurementSet, Pattern } from '../records';
 import type { Sheet, SheetBlock, SheetOptions } from './sheet';
@@ -34,6 +34,7 @@ function latestNotes(notes: readonly FitNote[]): FitNote[] {
 
 /** A make as sewists publish it: pattern, sizes, alterations, fabric, what worked, tips, errata, verdict after so many wears. */
 export function reviewSheet({ make, patterns, fabrics, bodies, wears, cost }: ReviewInput, unit: LengthUnit, options: SheetOptions): Sheet {
+  const { fabricUnit = fabricUnitOf(unit) } = options;
   const pattern = patterns.find((p) => p.id === make.sources[0]?.patternId);
   const view = pattern && viewOf(pattern, make);
   const blocks: SheetBlock[] = [{ kind: 'pictures', pictures: [{ makeId: make.id, caption: makeName(make, patterns) }] }];
@@ -61,7 +62,7 @@ export function reviewSheet({ make, patterns, fabrics, bodies, wears, cost }: Re
     [
       ...make.fabrics.map((use) => {
         const fabric = fabrics.find((c) => c.id === use.fabricId);
-        const length = use.length === undefined ? '' : `, ${formatFabricLength(use.length, unit)}`;
+        const length = use.length === undefined ? '' : `, ${formatFabricLength(use.length, fabricUnit)}`;
         const width = fabric?.width === undefined ? '' : ` at ${formatLength(fabric.width, unit)}`;
         const squeeze = use.squeeze ? ` (${use.squeeze})` : '';
         return `${use.part === 'main' ? '' : `${use.part}: `}${fabric?.name ?? 'fabric'}${fabric?.weave ? `, ${fabric.weave}` : ''}${length}${length ? width : ''}${squeeze}`;

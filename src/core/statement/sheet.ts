@@ -1,3 +1,5 @@
+import type { FabricUnit } from '../units/length';
+
 /** A picture of a make, to be filled in by whoever draws the sheet. */
 export interface SheetPicture {
   readonly makeId: string;
@@ -34,6 +36,8 @@ export interface Sheet {
 export interface SheetOptions {
   readonly prices: boolean;
   readonly body: boolean;
+  /** How fabric is measured by length; without it as the unit of length has it. */
+  readonly fabricUnit?: FabricUnit;
 }
 
 /** Keeps signs that mean something in Markdown from meaning it; a line break within a table becomes a space. */

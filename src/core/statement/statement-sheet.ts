@@ -4,7 +4,7 @@ import { mainFabric } from '../make/main-fabric';
 import { alterationWords } from '../alteration/words';
 import { verdictWhen } from '../decide/verdict-weight';
 import { formatDuration } from '../units/duration';
-import { formatFabricLength, formatLength, type LengthUnit } from '../units/length';
+import { fabricUnitOf, formatFabricLength, formatLength, type LengthUnit } from '../units/length';
 import { formatMoney } from '../units/money';
 import { BODY_MEASURES, type BodyMeasure } from '../body/zones';
 import type { Make, Person } from '../records';
@@ -22,6 +22,7 @@ export function statementSheet(
   unit: LengthUnit,
   options: SheetOptions,
 ): Sheet {
+  const { fabricUnit = fabricUnitOf(unit) } = options;
   const { span, finished, wears, fabric, minutes } = statement;
   const nameOf = (make: Make) => makeName(make, patterns);
   const whose = (make: Make) => people.find((p) => p.id === make.personId)?.name ?? '';
@@ -89,12 +90,12 @@ export function statementSheet(
       kind: 'bars',
       caption: 'In, used, left',
       bars: [
-        { label: 'bought', value: bought, words: formatFabricLength(bought, unit) },
-        { label: 'used', value: used, words: formatFabricLength(used, unit) },
+        { label: 'bought', value: bought, words: formatFabricLength(bought, fabricUnit) },
+        { label: 'used', value: used, words: formatFabricLength(used, fabricUnit) },
         {
           label: 'in the stash today',
           value: fabric.stash.length,
-          words: `${formatFabricLength(fabric.stash.length, unit)} in ${many(fabric.stash.fabrics, 'fabric')}`,
+          words: `${formatFabricLength(fabric.stash.length, fabricUnit)} in ${many(fabric.stash.fabrics, 'fabric')}`,
         },
       ],
     },
@@ -102,7 +103,7 @@ export function statementSheet(
       kind: 'table',
       caption: 'Used',
       columns: [{ head: 'Fabric' }, { head: 'Length', figures: true }],
-      rows: fabric.used.map((u) => [u.fabric.name, formatFabricLength(u.length, unit)]),
+      rows: fabric.used.map((u) => [u.fabric.name, formatFabricLength(u.length, fabricUnit)]),
     },
     fabric.unmeasured > 0 && { kind: 'words', quiet: true, text: `Of ${many(fabric.unmeasured, 'use')} the length was not noted.` },
   );
@@ -141,7 +142,7 @@ export function statementSheet(
     statement.failed.length > 0 && `${statement.failed.length} that failed`,
     many(Math.round(wears.times), 'wear'),
     minutes.total > 0 && formatDuration(minutes.total),
-    `${formatFabricLength(used, unit)} of fabric used`,
+    `${formatFabricLength(used, fabricUnit)} of fabric used`,
   ];
   return { title: `Statement: ${span.name}`, under: under.filter(Boolean).join(' · '), blocks };
 }

@@ -1,5 +1,16 @@
 import fc from 'fast-check';
-import { CM_PER_INCH, formatLength, lengthForEditing, parseLength, roundToWorkable, workableStep, type LengthUnit } from './length';
+import {
+  CM_PER_INCH,
+  FABRIC_UNITS,
+  fabricLengthForEditing,
+  formatLength,
+  lengthForEditing,
+  parseFabricLength,
+  parseLength,
+  roundToWorkable,
+  workableStep,
+  type LengthUnit,
+} from './length';
 
 const cm = (text: string, unit: LengthUnit) => {
   const parsed = parseLength(text, unit);
@@ -152,6 +163,29 @@ describe('what can be cut', () => {
     fc.assert(
       fc.property(fc.double({ min: -50, max: 50, noNaN: true }), fc.constantFrom<LengthUnit>('cm', 'in'), fc.boolean(), (value, unit, fine) => {
         expect(Math.abs(roundToWorkable(value, unit, fine) - value)).toBeLessThanOrEqual(workableStep(unit, fine) / 2 + 1e-6);
+      }),
+    );
+  });
+});
+
+describe('lengths of fabric', () => {
+  test.each([
+    ['1.85', 'm', 185],
+    ['185', 'm', 185],
+    ['1 1/2', 'yd', 137.16],
+    ['60', 'yd', 152.4],
+    ['2 1/4 yds', 'm', 205.74],
+    ['90 cm', 'yd', 90],
+  ] as const)('%s in %s', (text, unit, cm) => {
+    const read = parseFabricLength(text, unit);
+    expect(read.ok && read.cm).toBeCloseTo(cm, 6);
+  });
+
+  test('what a field shows comes back as the same length', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 20_000 }), fc.constantFrom(...FABRIC_UNITS), (mm, unit) => {
+        const read = parseFabricLength(fabricLengthForEditing(mm / 10, unit), unit);
+        expect(read.ok && read.cm).toBeCloseTo(mm / 10, 4);
       }),
     );
   });

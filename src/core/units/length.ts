@@ -141,12 +141,50 @@ export function workableStep(unit: LengthUnit, fine: boolean): number {
   return (unit === 'cm' ? 0.5 : CM_PER_INCH / 4) * (fine ? 0.5 : 1);
 }
 
+/** How fabric is measured by length where it is bought. */
+export const FABRIC_UNITS = ['m', 'yd'] as const;
+export type FabricUnit = (typeof FABRIC_UNITS)[number];
+
+/** The unit of fabric lengths that goes with a unit of length, where nobody chose another. */
+export function fabricUnitOf(unit: LengthUnit): FabricUnit {
+  return unit === 'cm' ? 'm' : 'yd';
+}
+
+const CM_PER_FABRIC_UNIT: Readonly<Record<FabricUnit, number>> = { m: 100, yd: CM_PER_YARD };
+
 /**
- * Writes a length of fabric as it is bought: metres, or yards where inches are spoken.
+ * Writes a length of fabric as it is bought: metres or yards.
  *
  * @param cm not below zero
- * @example formatFabricLength(185, 'cm') // '1.85 m' (with a thin space)
+ * @example formatFabricLength(185, 'm') // '1.85 m' (with a thin space)
  */
-export function formatFabricLength(cm: number, unit: LengthUnit): string {
-  return unit === 'cm' ? `${Number((cm / 100).toFixed(2))}${THIN}m` : `${Number((cm / CM_PER_YARD).toFixed(2))}${THIN}yd`;
+export function formatFabricLength(cm: number, unit: FabricUnit): string {
+  return `${Number((cm / CM_PER_FABRIC_UNIT[unit]).toFixed(2))}${THIN}${unit}`;
+}
+
+/**
+ * Writes a length of fabric so that reading it again gives the same number.
+ *
+ * @example fabricLengthForEditing(185, 'm') // '1.85 m'
+ */
+export function fabricLengthForEditing(cm: number, unit: FabricUnit): string {
+  const amount = tidy(cm / CM_PER_FABRIC_UNIT[unit]);
+  // What is no round part of the unit is shown as it was measured.
+  return Math.abs(amount * 100 - Math.round(amount * 100)) < 1e-6 ? `${amount} ${unit}` : `${tidy(cm)} cm`;
+}
+
+/** A bare number of so much or more is no length of fabric in metres or yards: it is centimetres or inches. Source: our own convention. */
+const TOO_LONG = 15;
+
+/**
+ * Reads a length of fabric as people write it; a bare number is metres or yards, and a large one centimetres or inches.
+ *
+ * @example parseFabricLength('1.85', 'm') // { ok: true, cm: 185 }
+ * @example parseFabricLength('185', 'm') // { ok: true, cm: 185 }
+ */
+export function parseFabricLength(text: string, unit: FabricUnit): ParsedLength {
+  const small: LengthUnit = unit === 'm' ? 'cm' : 'in';
+  const bare = /^[\s\d.,/½¼¾⅛⅜⅝⅞-]+$/.test(text);
+  const asLarge = bare ? parseLength(`${text.trim()} ${unit}`, small) : undefined;
+  return asLarge?.ok && asLarge.cm < TOO_LONG * CM_PER_FABRIC_UNIT[unit] ? asLarge : parseLength(text, small);
 }

@@ -8,7 +8,7 @@ import { Link } from 'react-router';
 import type { Make } from '../../core/records';
 import { db } from '../../data/database';
 import { openDemo } from '../../data/demo';
-import { useFabrics, useMakes, usePatterns, usePeople, useWearCounts } from '../../data/queries';
+import { useFabrics, useMakes, usePatterns, usePeople, useWearCounts, useTradeWords } from '../../data/queries';
 import { HalfLogged } from '../makes/half-logged';
 import { GarmentPicture } from '../../parts/garment-picture';
 import { Empty, PageHead } from '../../ui/page-head';
@@ -20,6 +20,7 @@ const WhatWaits = lazy(async () => ({ default: (await import('./what-waits')).Wh
 
 /** The day book: what waits for a hand, and the latest entries. */
 export function DayBook() {
+  const inWords = useTradeWords();
   const makes = useMakes();
   const patterns = usePatterns();
   const fabrics = useFabrics();
@@ -94,7 +95,9 @@ export function DayBook() {
                       {nameOf(m)}
                     </Link>
                     <span className="block text-small text-ink2">
-                      {[m.kind === 'garment' ? '' : m.kind, mainFabric(m, fabrics).fabric?.name, `for ${whoOf(m)}`].filter(Boolean).join(' · ')}
+                      {[m.kind === 'garment' ? '' : inWords(m.kind), mainFabric(m, fabrics).fabric?.name, `for ${whoOf(m)}`]
+                        .filter(Boolean)
+                        .join(' · ')}
                     </span>
                   </td>
                   <td className="py-1 text-small text-ink2">

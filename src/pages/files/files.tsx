@@ -1,3 +1,5 @@
+import type { FabricUnit } from '../../core/units/length';
+import type { Dialect } from '../../core/units/trade-words';
 import { formatDistanceToNow, formatISO } from 'date-fns';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -9,7 +11,18 @@ import { exportLedger } from '../../data/archive/ledger-file';
 import { db } from '../../data/database';
 import { openDemo, openEmpty } from '../../data/demo';
 import { bringBack } from '../../data/journal';
-import { useFabrics, useMakes, usePatterns, useRemovals, useSettings, useUnit, useUnsaved } from '../../data/queries';
+import {
+  useFabrics,
+  useMakes,
+  usePatterns,
+  useRemovals,
+  useSettings,
+  useUnit,
+  useUnsaved,
+  useDialect,
+  useFabricUnit,
+  useTradeWords,
+} from '../../data/queries';
 import { changeSettings, type Settings } from '../../data/settings';
 import { today } from '../../data/today';
 import { whyNot, attempt, choose } from '../../parts/save';
@@ -36,6 +49,9 @@ type Question = 'empty' | 'demo';
 
 /** Files: the whole ledger out and in, an empty start, the demo. */
 export function Files() {
+  const dialect = useDialect();
+  const fabricUnit = useFabricUnit();
+  const inWords = useTradeWords();
   const navigate = useNavigate();
   const { ledger, theme, currency } = useSettings();
   const gone = useRemovals();
@@ -160,6 +176,29 @@ export function Files() {
             onValue={(c) => void choose({ currency: c })}
             className="w-72 [&_input]:w-24"
           />
+        </section>
+        <section className="border-t border-rule2 pt-3">
+          <h2 className="mb-2 text-[17px]">Words and lengths of fabric</h2>
+          <div className="flex flex-wrap gap-4">
+            <Segmented<Dialect>
+              label="Words"
+              value={dialect}
+              choices={[
+                { value: 'british', label: 'British: toile, trousers, colour' },
+                { value: 'american', label: 'American: muslin, pants, color' },
+              ]}
+              onChange={(d) => void choose({ dialect: d })}
+            />
+            <Segmented<FabricUnit>
+              label="Fabric measured in"
+              value={fabricUnit}
+              choices={[
+                { value: 'm', label: inWords('metres') },
+                { value: 'yd', label: 'yards' },
+              ]}
+              onChange={(u) => void choose({ fabricUnit: u })}
+            />
+          </div>
         </section>
         <section className="border-t border-rule2 pt-3">
           <h2 className="mb-2 text-[17px]">Light</h2>

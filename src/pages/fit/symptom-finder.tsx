@@ -10,7 +10,7 @@ import { GARMENT_KINDS, type Alteration, type GarmentKind, type Person } from '.
 import { SYMPTOM_IDS, symptomOf, symptomsAt, type SymptomId } from '../../core/catalogue/symptoms';
 import { likelyCauses } from '../../core/symptom/finder';
 import { newId } from '../../data/new-id';
-import { usePatterns, usePlans, useUnit } from '../../data/queries';
+import { usePatterns, usePlans, useUnit, useTradeWords } from '../../data/queries';
 import { GarmentFigure } from '../../parts/garment-figure';
 import { save } from '../../parts/save';
 import { Button } from '../../ui/button';
@@ -25,6 +25,7 @@ const placesOf = (id: SymptomId) => zoneList([...new Set(symptomOf(id).causes.ma
 
 /** From what one sees to what may be behind it, how to tell, and an alteration on the next plan. */
 export function SymptomFinder({ habits, person, usualKind }: { habits: Habits; person: Person; usualKind: GarmentKind }) {
+  const inWords = useTradeWords();
   const unit = useUnit();
   const patterns = usePatterns() ?? [];
   const plans = (usePlans() ?? []).filter((p) => p.personId === person.id && p.state === 'open');
@@ -68,7 +69,9 @@ export function SymptomFinder({ habits, person, usualKind }: { habits: Habits; p
           className="w-36"
         >
           {GARMENT_KINDS.map((k) => (
-            <option key={k}>{k}</option>
+            <option key={k} value={k}>
+              {inWords(k)}
+            </option>
           ))}
         </SelectField>
         {id && plans.length > 0 && (

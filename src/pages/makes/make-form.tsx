@@ -7,7 +7,7 @@ import type { LengthUnit } from '../../core/units/length';
 import { zoneOf, type ZoneId } from '../../core/body/zones';
 import { ConstructionNote, LooseEnd, Make, Mend, Notion, TimeSpent, type Fabric, type MeasurementSet, type Pattern } from '../../core/records';
 import { newId } from '../../data/new-id';
-import { useMakes, usePatterns } from '../../data/queries';
+import { useMakes, usePatterns, useTradeWords } from '../../data/queries';
 import { today } from '../../data/today';
 import { FabricUses } from '../../parts/fabric-uses';
 import { CutFields } from '../../parts/cut-fields';
@@ -74,6 +74,7 @@ export function MakeForm({
   entering?: boolean;
   onChange: (make: Make) => void;
 }) {
+  const inWords = useTradeWords();
   const makes = useMakes();
   const patterns = usePatterns();
   const change = (part: Partial<Make>) => onChange({ ...make, ...part });
@@ -120,7 +121,9 @@ export function MakeForm({
           <RecordFields of={of} part="about" record={make} onChange={change} className="w-44" />
         </div>
         <EndedFields make={make} onChange={change} />
-        {make.kind === 'toile' && <ZonePills label="A toile without the parts for" zones={make.lacking} onZones={(lacking) => change({ lacking })} />}
+        {make.kind === 'toile' && (
+          <ZonePills label={inWords('A toile without the parts for')} zones={make.lacking} onZones={(lacking) => change({ lacking })} />
+        )}
         {make.kind === 'refashion' && (
           <Pick
             label="Refashioned from"

@@ -18,7 +18,7 @@ import type { FitNote, Make, Pattern } from '../../core/records';
 import { db } from '../../data/database';
 import { useKept } from '../../data/drafts';
 import { newId } from '../../data/new-id';
-import { useFabrics, useMakes, usePatternCase, usePatterns, usePeople, useUnit, useWearCounts, useWears } from '../../data/queries';
+import { useFabrics, useMakes, usePatternCase, usePatterns, usePeople, useUnit, useWearCounts, useWears, useTradeWords } from '../../data/queries';
 import { removalOf } from '../../data/removal';
 import { today } from '../../data/today';
 import { useWardrobe } from '../../parts/use-wardrobe';
@@ -108,6 +108,7 @@ function Related({ make, makes, patterns }: { make: Make; makes: readonly Make[]
 
 /** One garment: what it was, how it fitted each time it was looked at, how it is worn. */
 export function MakePage() {
+  const inWords = useTradeWords();
   const { makeId } = useParams();
   const navigate = useNavigate();
   const makes = useMakes();
@@ -164,7 +165,7 @@ export function MakePage() {
             name
           )
         }
-        under={`${make.kind}${make.quantity > 1 ? ` × ${make.quantity}` : ''} for ${person?.name ?? 'somebody'} · ${stateWords(make)} · cut ${day(make.cutOn)}`}
+        under={`${inWords(make.kind)}${make.quantity > 1 ? ` × ${make.quantity}` : ''} for ${person?.name ?? 'somebody'} · ${stateWords(make)} · cut ${day(make.cutOn)}`}
         aside={
           <div className="flex flex-wrap items-center gap-2">
             <Button quiet onClick={() => void remove()}>

@@ -18,7 +18,7 @@ import { sizeLineWords } from '../../core/alteration/words';
 import { mainUse } from '../../core/make/main-fabric';
 import { zoneOf } from '../../core/body/zones';
 import type { FitNote, Make, Pattern } from '../../core/records';
-import { useFabrics, useMakes, usePatterns, usePeople, useUnit, useWearCounts } from '../../data/queries';
+import { useFabrics, useMakes, usePatterns, usePeople, useUnit, useWearCounts, useTradeWords } from '../../data/queries';
 import { FitMark } from '../../parts/fit-mark';
 import { MarkMake } from '../../parts/marked-makes';
 import { GarmentPicture } from '../../parts/garment-picture';
@@ -73,6 +73,7 @@ function useLines(): readonly Line[] | undefined {
 
 /** All makes in a table: sorted by a head, filtered by typing, walked with the arrow keys. */
 export function Makes() {
+  const inWords = useTradeWords();
   const lines = useLines();
   const fabrics = useFabrics();
   const unit = useUnit();
@@ -106,7 +107,7 @@ export function Makes() {
           <>
             <span className="font-serif text-[16px]">{l.name}</span> {l.pattern && <span className="text-ink2">version {l.make.version}</span>}
             <span className="block text-small text-ink2">
-              {[l.make.kind === 'garment' ? '' : l.make.kind, l.make.state].filter(Boolean).join(' · ')}
+              {[l.make.kind === 'garment' ? '' : inWords(l.make.kind), l.make.state].filter(Boolean).join(' · ')}
             </span>
           </>
         ),

@@ -2,7 +2,7 @@ import { makeName } from '../../core/make/make-name';
 import { Link, useParams } from 'react-router';
 import { costWords, makeCost } from '../../core/cost/cost';
 import { reviewSheet } from '../../core/statement/review-sheet';
-import { useBodies, useFabrics, useMakes, usePatterns, useSettings, useWearCounts } from '../../data/queries';
+import { useBodies, useFabrics, useMakes, usePatterns, useSettings, useWearCounts, useFabricUnit } from '../../data/queries';
 import { fileNameOf } from '../../parts/save-file';
 import { SheetDesk } from '../../parts/sheet/sheet-desk';
 import { Empty } from '../../ui/page-head';
@@ -16,6 +16,7 @@ export function Review() {
   const bodies = useBodies();
   const counts = useWearCounts();
   const { currency, unit } = useSettings();
+  const fabricUnit = useFabricUnit();
   const make = makes?.find((m) => m.id === makeId);
   if (makes && !make) return <Empty>This make is not in the ledger. It may have been removed; Ctrl Z brings it back.</Empty>;
   if (!make || !makes || !patterns || !fabrics || !bodies || !counts) return null;
@@ -31,7 +32,7 @@ export function Review() {
   return (
     <SheetDesk
       fileName={fileNameOf(makeName(make, patterns))}
-      sheetOf={(options) => reviewSheet(input, unit, options)}
+      sheetOf={(options) => reviewSheet(input, unit, { ...options, fabricUnit })}
       makes={makes}
       patterns={patterns}
       fabrics={fabrics}

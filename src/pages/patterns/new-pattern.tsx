@@ -4,7 +4,7 @@ import { FIT_CLASS_WORDS, FIT_CLASSES, type FitClass } from '../../core/body/fit
 import { GARMENT_KINDS, type GarmentKind, type Pattern } from '../../core/records';
 import { blankChart, blankPattern } from '../../core/records/blank';
 import { newId } from '../../data/new-id';
-import { usePatterns } from '../../data/queries';
+import { usePatterns, useTradeWords } from '../../data/queries';
 import { today } from '../../data/today';
 import { save } from '../../parts/save';
 import { Button } from '../../ui/button';
@@ -13,6 +13,7 @@ import { PageHead } from '../../ui/page-head';
 
 /** A new pattern: its name and kind are enough to begin; the rest is filled in on the next page. */
 export function NewPattern() {
+  const inWords = useTradeWords();
   const [params] = useSearchParams();
   const navigate = useNavigate();
   const patterns = usePatterns();
@@ -60,7 +61,9 @@ export function NewPattern() {
         <TextField label="Designer" value={designer} onChange={(e) => setDesigner(e.target.value)} />
         <SelectField label="Kind of garment" value={kind} onChange={(e) => setKind(e.target.value as GarmentKind)}>
           {GARMENT_KINDS.map((k) => (
-            <option key={k}>{k}</option>
+            <option key={k} value={k}>
+              {inWords(k)}
+            </option>
           ))}
         </SelectField>
         <SelectField label="Intended ease" value={fitClass} onChange={(e) => setFitClass(e.target.value as FitClass)}>

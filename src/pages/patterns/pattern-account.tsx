@@ -11,10 +11,21 @@ import { markedOnPaper } from '../../core/make/one-touch';
 import { makeCost } from '../../core/cost/cost';
 import { FIT_CLASS_WORDS } from '../../core/body/fit-class';
 import { zoneOf, type ZoneId } from '../../core/body/zones';
-import type { Alteration, Decision, Make, Pattern } from '../../core/records';
+import type { Alteration, Make, Pattern } from '../../core/records';
 import { planOfMake } from '../../core/plan/plan-to-make';
 import { useCaseTables } from '../../data/engine-tables';
-import { usePatternCase, usePatterns, usePeople, usePerson, useSettings, useUnit, useWearCounts, useMakes } from '../../data/queries';
+import {
+  usePatternCase,
+  usePatterns,
+  usePeople,
+  usePerson,
+  useSettings,
+  useFabricUnit,
+  useTradeWords,
+  useUnit,
+  useWearCounts,
+  useMakes,
+} from '../../data/queries';
 import { newId } from '../../data/new-id';
 import { today } from '../../data/today';
 import { choose, save } from '../../parts/save';
@@ -89,7 +100,7 @@ function Spoke({ personId, patternId, zone, unit }: { personId: string; patternI
 }
 
 /** What to do next, in the head of the account: the one warm light on the page. */
-function NextInAWord({ pattern, carried, answer }: { pattern: Pattern; carried: CarryForward; answer: Decision }) {
+function NextInAWord({ pattern, carried, answer }: { pattern: Pattern; carried: CarryForward; answer: string }) {
   const own = ownDecision(pattern, carried.last.personId);
   const changes = carried.zones.filter(isChanged);
   const cut =
@@ -118,6 +129,8 @@ export function PatternAccount() {
   const patterns = usePatterns();
   const pattern = patterns?.find((p) => p.id === patternId);
   const unit = useUnit();
+  const fabricUnit = useFabricUnit();
+  const inWords = useTradeWords();
   const chosenPerson = usePerson();
   const people = usePeople();
   const makes = useMakes();
@@ -185,7 +198,7 @@ export function PatternAccount() {
             </Link>
           </>
         }
-        aside={carried ? <NextInAWord pattern={pattern} carried={carried} answer={carried.decision.answer} /> : undefined}
+        aside={carried ? <NextInAWord pattern={pattern} carried={carried} answer={inWords(carried.decision.answer)} /> : undefined}
       />
       {pattern.state === 'retired' && (
         <p className="mb-3 border-l-4 border-ink bg-tint px-3 py-1.5">
@@ -243,6 +256,7 @@ export function PatternAccount() {
             wears={wears}
             costOf={(make) => makeCost(make, makes ?? [], patterns ?? [], input.fabrics, currency)}
             unit={unit}
+            fabricUnit={fabricUnit}
             chosen={shown?.zone}
             tools={
               <TwoPicturesButton

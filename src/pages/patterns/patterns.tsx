@@ -5,7 +5,7 @@ import { byDay } from '../../core/units/date';
 import { FIT_CLASS_WORDS } from '../../core/body/fit-class';
 import { zoneOf } from '../../core/body/zones';
 import type { Pattern } from '../../core/records';
-import { useFabrics, useMakes, usePatterns, usePeople, usePerson, useUnit } from '../../data/queries';
+import { useFabrics, useMakes, usePatterns, usePeople, usePerson, useUnit, useTradeWords } from '../../data/queries';
 import { useCaseTables } from '../../data/engine-tables';
 import { today } from '../../data/today';
 import { percent } from '../../core/units/percent';
@@ -16,6 +16,7 @@ import { useEngine } from '../../workers/use-engine';
 
 /** All patterns with what each would say of its next cut; a row opens the account. */
 export function Patterns() {
+  const inWords = useTradeWords();
   const patterns = usePatterns();
   const makes = useMakes();
   const fabrics = useFabrics();
@@ -90,7 +91,7 @@ export function Patterns() {
                       <span className="block text-small text-ink2">{p.designer ?? 'designer not noted'}</span>
                     </td>
                     <td className="px-3 py-1">
-                      {p.kind}, {FIT_CLASS_WORDS[p.fitClass]}
+                      {inWords(p.kind)}, {FIT_CLASS_WORDS[p.fitClass]}
                     </td>
                     <td className="px-3 py-1">
                       {summary?.versions ?? '…'}

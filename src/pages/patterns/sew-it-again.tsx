@@ -1,12 +1,14 @@
+import { useTradeWords } from '../../data/queries';
 import type { Reckoned } from '../../core/decide/reckoning';
 
 /** Whether to sew it again: one answer, what it rests on, and what would change it. */
 export function SewItAgain({ found: { answer, because, wouldChange, early } }: { found: Reckoned }) {
+  const inWords = useTradeWords();
   if (answer === 'not made yet') return null;
   return (
     <section aria-labelledby="again">
       <h2 id="again" className="text-[17px] text-amber first-letter:uppercase">
-        {answer}
+        {inWords(answer)}
       </h2>
       <ul className="text-small leading-[18px] text-ink2">
         {because.map((b) => (

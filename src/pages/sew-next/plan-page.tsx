@@ -6,7 +6,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { USUAL_ALLOWANCE } from '../../core/arithmetic/sums';
 import { mainUse } from '../../core/make/main-fabric';
 import { newId } from '../../data/new-id';
-import { useLists, useUnit } from '../../data/queries';
+import { useLists, useUnit, useTradeWords } from '../../data/queries';
 import { FabricUses } from '../../parts/fabric-uses';
 import { CutFields } from '../../parts/cut-fields';
 import { GarmentPicture } from '../../parts/garment-picture';
@@ -50,6 +50,7 @@ function Chances({ work, onToile, children }: { work: PlanInWork; onToile: () =>
 
 /** The desk of a plan. */
 function PlanDesk({ work }: { work: PlanInWork }) {
+  const inWords = useTradeWords();
   const navigate = useNavigate();
   const lists = useLists();
   const unit = useUnit();
@@ -119,7 +120,7 @@ function PlanDesk({ work }: { work: PlanInWork }) {
             <RecordField of={Plan.shape} name="words" value={plan.words} onValue={(words) => change({ words })} className="min-w-56 flex-1" />
           </section>
           {plan.kind === 'toile' && (
-            <ZonePills label="A toile without the parts for" zones={plan.lacking} onZones={(lacking) => change({ lacking })} />
+            <ZonePills label={inWords('A toile without the parts for')} zones={plan.lacking} onZones={(lacking) => change({ lacking })} />
           )}
           <section aria-labelledby="cut">
             <h2 id="cut" className="mb-1 text-[17px]">

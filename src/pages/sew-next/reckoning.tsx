@@ -14,7 +14,7 @@ import { DECISIONS, GARMENT_KINDS, OwnDecision, type Decision, type Pattern, typ
 import type { Season } from '../../core/wear/season';
 import { useCaseTables } from '../../data/engine-tables';
 import { newId } from '../../data/new-id';
-import { useSettings, useUnit, useWearCounts } from '../../data/queries';
+import { useSettings, useUnit, useWearCounts, useTradeWords } from '../../data/queries';
 import { today } from '../../data/today';
 import { useWardrobe } from '../../parts/use-wardrobe';
 import { save } from '../../parts/save';
@@ -43,6 +43,7 @@ interface Line {
 
 /** A sewist's own answer with her reason. */
 function Disagree({ line, person, onClose }: { line: Line; person: Person; onClose: () => void }) {
+  const inWords = useTradeWords();
   const [answer, setAnswer] = useState<Decision>(line.answer);
   const [why, setWhy] = useState('');
   const said = why.trim();
@@ -61,7 +62,9 @@ function Disagree({ line, person, onClose }: { line: Line; person: Person; onClo
       </p>
       <SelectField label="My answer" value={answer} onChange={(e) => setAnswer(e.target.value as Decision)}>
         {DECISIONS.map((d) => (
-          <option key={d}>{d}</option>
+          <option key={d} value={d}>
+            {inWords(d)}
+          </option>
         ))}
       </SelectField>
       <RecordField of={OwnDecision.shape} name="why" value={why} onValue={setWhy} autoFocus />
@@ -74,6 +77,7 @@ function Disagree({ line, person, onClose }: { line: Line; person: Person; onClo
 
 /** Every pattern with its answer, the evidence, and what would change it; narrowed by kind, season, fabric and time to spare. */
 export function Reckoning({ person, onPlan }: { person: Person; onPlan: (patternId: string, fabricId: string | undefined) => void }) {
+  const inWords = useTradeWords();
   const tables = useCaseTables();
   const unit = useUnit();
   const wears = useWearCounts();
@@ -154,7 +158,9 @@ export function Reckoning({ person, onPlan }: { person: Person; onPlan: (pattern
         <SelectField label="Kind" value={kind} onChange={(e) => setKind(e.target.value)}>
           <option value="">any</option>
           {kinds.map((k) => (
-            <option key={k}>{k}</option>
+            <option key={k} value={k}>
+              {inWords(k)}
+            </option>
           ))}
         </SelectField>
         <SelectField label="Season" value={season} onChange={(e) => setSeason(e.target.value)}>
@@ -180,7 +186,7 @@ export function Reckoning({ person, onPlan }: { person: Person; onPlan: (pattern
       </div>
       <Fold
         head="How many of a kind are enough"
-        said={kinds.flatMap((k) => (person.wanted?.[k] === undefined ? [] : `${k} ${person.wanted[k]}`)).join(', ')}
+        said={kinds.flatMap((k) => (person.wanted?.[k] === undefined ? [] : `${inWords(k)} ${person.wanted[k]}`)).join(', ')}
       >
         <p className="mb-1 text-small text-ink2">
           Where so many hang ready and none is worn out, the reckoning says enough for now. Empty: as many as you like.
@@ -189,7 +195,7 @@ export function Reckoning({ person, onPlan }: { person: Person; onPlan: (pattern
           {kinds.map((k) => (
             <NumberField
               key={k}
-              label={`${k}: ${hanging?.filter((h) => h.kind === k && h.inRotation).length ?? 0} hang ready, wanted`}
+              label={`${inWords(k)}: ${hanging?.filter((h) => h.kind === k && h.inRotation).length ?? 0} hang ready, wanted`}
               number={person.wanted?.[k]}
               whole
               most={99}
@@ -204,7 +210,7 @@ export function Reckoning({ person, onPlan }: { person: Person; onPlan: (pattern
       )}
       {groups.map(({ answer, of }) => (
         <section key={answer} aria-label={answer} className="mb-3">
-          <h3 className="font-serif text-[16px] text-amber italic first-letter:uppercase">{answer}</h3>
+          <h3 className="font-serif text-[16px] text-amber italic first-letter:uppercase">{inWords(answer)}</h3>
           <ul className="border-t border-rule">
             {of.map((l) => (
               <li key={l.pattern.id} className="flex flex-wrap items-start gap-x-4 gap-y-1 border-b border-rule py-1.5">
@@ -224,7 +230,7 @@ export function Reckoning({ person, onPlan }: { person: Person; onPlan: (pattern
                   </span>
                   {l.own && (
                     <span className="block">
-                      You said so: {l.own.why}. <span className="text-small text-ink2">The ledger says {l.reckoned.answer}.</span>
+                      You said so: {l.own.why}. <span className="text-small text-ink2">The ledger says {inWords(l.reckoned.answer)}.</span>
                     </span>
                   )}
                   <span className="block text-small leading-[17px] text-ink2">

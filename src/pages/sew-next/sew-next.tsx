@@ -12,7 +12,7 @@ import { PlanList, type Plan } from '../../core/records';
 import { makeOfPlan, planOfMake } from '../../core/plan/plan-to-make';
 import { useCaseTables } from '../../data/engine-tables';
 import { newId } from '../../data/new-id';
-import { useFabrics, useLists, useMakes, usePatterns, usePeople, usePerson, usePlans, useUnit } from '../../data/queries';
+import { useFabrics, useLists, useMakes, usePatterns, usePeople, usePerson, usePlans, useUnit, useTradeWords } from '../../data/queries';
 import { today } from '../../data/today';
 import { GarmentPicture } from '../../parts/garment-picture';
 import { save } from '../../parts/save';
@@ -51,6 +51,7 @@ function SortedLine({ id, name, children }: { id: string; name: string; children
 
 /** What is to be sewn next: plans in their lists, each ready to be cut and logged. */
 export function SewNext() {
+  const inWords = useTradeWords();
   const navigate = useNavigate();
   const plans = usePlans();
   const lists = useLists();
@@ -125,7 +126,7 @@ export function SewNext() {
           </Link>
           <span className="block text-small text-ink2">
             {[
-              plan.kind === 'garment' ? '' : plan.kind,
+              plan.kind === 'garment' ? '' : inWords(plan.kind),
               `for ${people.find((p) => p.id === plan.personId)?.name ?? 'somebody'}`,
               fabric ? `in ${fabric.name}` : 'fabric not chosen',
               plan.due && `by ${day(plan.due)}`,

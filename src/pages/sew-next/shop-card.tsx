@@ -10,7 +10,7 @@ import { makeOfPlan } from '../../core/plan/plan-to-make';
 import { useCaseTables } from '../../data/engine-tables';
 import type { Write } from '../../data/journal';
 import { newId } from '../../data/new-id';
-import { useLists, usePerson, usePlans, useUnit } from '../../data/queries';
+import { useLists, usePerson, usePlans, useUnit, useFabricUnit } from '../../data/queries';
 import { today } from '../../data/today';
 import { save } from '../../parts/save';
 import { RecordField } from '../../parts/record-field';
@@ -69,6 +69,7 @@ function Bought({ plan, structure }: { plan: Plan | undefined; structure: Fabric
 
 /** For the shop, on a phone: what to buy for the plans of a list, or for any pattern. */
 export function ShopCardPage() {
+  const fabricUnit = useFabricUnit();
   const [params, setParams] = useSearchParams();
   const tables = useCaseTables();
   const plans = usePlans();
@@ -156,11 +157,11 @@ export function ShopCardPage() {
                       {l.length === undefined ? (
                         <span className="text-small text-ink2">not known</span>
                       ) : (
-                        <strong>{formatFabricLength(toBuy(l.length, unit), unit)}</strong>
+                        <strong>{formatFabricLength(toBuy(l.length, fabricUnit), fabricUnit)}</strong>
                       )}
                       {l.rough && <span className="text-small text-ink2"> rough</span>}
                     </td>
-                    <td className="text-ink2">{l.oneWay === undefined ? '–' : formatFabricLength(toBuy(l.oneWay, unit), unit)}</td>
+                    <td className="text-ink2">{l.oneWay === undefined ? '–' : formatFabricLength(toBuy(l.oneWay, fabricUnit), fabricUnit)}</td>
                   </tr>
                 ))}
               </tbody>

@@ -1,3 +1,4 @@
+import { useTradeWords } from '../../data/queries';
 import { mainFabric } from '../../core/make/main-fabric';
 import { zoneList } from '../../core/alteration/words';
 import type { PlannedZone } from '../../core/forecast/planned-chance';
@@ -19,6 +20,7 @@ export function ToileFirst({
   zones: readonly PlannedZone[];
   onToile: () => void;
 }) {
+  const inWords = useTradeWords();
   const { fabric } = mainFabric(make, input.fabrics);
   const needed = fabric && fabricFor(input, make, fabric, request.today, request.plans).needed;
   const found = toileQuestion(input, make, zones, needed);
@@ -30,7 +32,7 @@ export function ToileFirst({
   return (
     <section aria-labelledby="toile">
       <h2 id="toile" className="text-[17px] text-amber">
-        {make.kind === 'garment' ? 'Toile first?' : 'What this toile is to show'}
+        {inWords(make.kind === 'garment' ? 'Toile first?' : 'What this toile is to show')}
       </h2>
       <p>
         {found.chance !== undefined && `The weakest place is right with a chance of ${percent(found.chance)}. `}
@@ -44,7 +46,7 @@ export function ToileFirst({
       </p>
       {make.kind === 'garment' && (
         <p className="mt-1">
-          <Button onClick={onToile}>Make this plan a toile</Button>
+          <Button onClick={onToile}>{inWords('Make this plan a toile')}</Button>
         </p>
       )}
     </section>

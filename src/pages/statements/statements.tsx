@@ -3,7 +3,18 @@ import { useMemo, useState } from 'react';
 import { neighbourSpan, spanAround, SPAN_KINDS, type Span, type SpanKind } from '../../core/statement/span';
 import { statementOf } from '../../core/statement/statement';
 import { statementSheet } from '../../core/statement/statement-sheet';
-import { useBodies, useFabrics, useLists, useMakes, usePatterns, usePeople, usePlans, useSettings, useWears } from '../../data/queries';
+import {
+  useBodies,
+  useFabrics,
+  useLists,
+  useMakes,
+  usePatterns,
+  usePeople,
+  usePlans,
+  useSettings,
+  useWears,
+  useFabricUnit,
+} from '../../data/queries';
 import { today } from '../../data/today';
 import { fileNameOf } from '../../parts/save-file';
 import { SheetDesk } from '../../parts/sheet/sheet-desk';
@@ -23,6 +34,7 @@ export function Statements() {
   const bodies = useBodies();
   const people = usePeople();
   const { hemisphere, currency, unit } = useSettings();
+  const fabricUnit = useFabricUnit();
   const [kind, setKind] = useState<SpanKind | 'span'>('season');
   const [span, setSpan] = useState<Span>(() => spanAround('season', today(), hemisphere));
   const [personId, setPersonId] = useState('');
@@ -47,7 +59,7 @@ export function Statements() {
   return (
     <SheetDesk
       fileName={`statement-${fileNameOf(span.name)}`}
-      sheetOf={(options) => statementSheet(statement, { patterns, fabrics, currency }, people, unit, options)}
+      sheetOf={(options) => statementSheet(statement, { patterns, fabrics, currency }, people, unit, { ...options, fabricUnit })}
       makes={makes}
       patterns={patterns}
       fabrics={fabrics}

@@ -11,7 +11,7 @@ import type { ZoneForecast } from '../../core/forecast/carry-forward';
 import { type PatternCase } from '../../core/garment/case';
 import { isChanged } from '../../core/forecast/summary';
 import { sameLine } from '../../core/garment/chart';
-import { formatLength, type LengthUnit } from '../../core/units/length';
+import { formatFabricLength, type FabricUnit, formatLength, type LengthUnit } from '../../core/units/length';
 import { zoneOf, type ZoneId } from '../../core/body/zones';
 import { costWords, perWear, type MakeCost } from '../../core/cost/cost';
 import { judgedEarly, reasonShares, verdictWeight, verdictWhen } from '../../core/decide/verdict-weight';
@@ -31,6 +31,7 @@ export interface AccountProps {
   readonly wears: WearCounts;
   readonly costOf: (make: Make) => MakeCost;
   readonly unit: LengthUnit;
+  readonly fabricUnit: FabricUnit;
   readonly plannedFabric: ReactNode;
   /** What else can be done with the versions, beside the account's own tools. */
   readonly tools?: ReactNode;
@@ -181,7 +182,7 @@ function recordedRows(group: NonNullable<FieldMeta['account']>, unit: LengthUnit
 }
 
 /** What the account says of each version, group by group. */
-export function rowsOf({ input, carried, wears, costOf, unit, plannedFabric, onWhy, chosen }: AccountProps): Group[] {
+export function rowsOf({ input, carried, wears, costOf, unit, fabricUnit, plannedFabric, onWhy, chosen }: AccountProps): Group[] {
   const { next, last, zones } = carried;
   const columns = new Map(carried.columns.map((c) => [c.makeId, c]));
   const differs = (what: VersionColumn['differences'][number]['what']) => (make: Make) =>
@@ -246,8 +247,8 @@ export function rowsOf({ input, carried, wears, costOf, unit, plannedFabric, onW
             if (use?.length === undefined) return <Blank />;
             return (
               <span>
-                {formatLength(use.length, unit)}
-                {use.left !== undefined && <span className="text-small text-ink2"> · {formatLength(use.left, unit)} left over</span>}
+                {formatFabricLength(use.length, fabricUnit)}
+                {use.left !== undefined && <span className="text-small text-ink2"> · {formatFabricLength(use.left, fabricUnit)} left over</span>}
               </span>
             );
           },

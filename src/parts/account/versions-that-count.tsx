@@ -1,3 +1,4 @@
+import { useTradeWords } from '../../data/queries';
 import { useState } from 'react';
 import type { Make } from '../../core/records';
 import { Button } from '../../ui/button';
@@ -10,6 +11,7 @@ import { save } from '../save';
  * left out.
  */
 export function VersionsThatCount({ makes, counted }: { makes: readonly Make[]; counted: readonly Make[] }) {
+  const inWords = useTradeWords();
   const [open, setOpen] = useState(false);
   const [asked, setAsked] = useState<string>();
   const set = (make: Make, why: string | undefined) => {
@@ -33,7 +35,7 @@ export function VersionsThatCount({ makes, counted }: { makes: readonly Make[]; 
             <li key={m.id} className="flex flex-wrap items-center justify-between gap-x-3 border-b border-rule py-1">
               <span>
                 Version {m.version}
-                {m.kind !== 'garment' && <span className="text-ink2">, {m.kind}</span>}
+                {m.kind !== 'garment' && <span className="text-ink2">, {inWords(m.kind)}</span>}
                 {m.setAside !== undefined && <span className="block text-small text-ink2">left out: {m.setAside}</span>}
                 {m.setAside === undefined && !counted.includes(m) && (
                   <span className="block text-small text-ink2">{m.state}, nothing seen of it</span>
