@@ -7,14 +7,16 @@ export default defineConfig({
   testDir: 'e2e',
   outputDir: 'test-results/e2e',
   timeout: 90_000,
-  // Two cores shared by two browsers and their workers: what is waited for comes, but not always within five seconds.
+  // Pages wait for their database more than they reckon: four keep two cores busy. What is waited for comes, but not always within five seconds.
   expect: { timeout: 15_000 },
-  workers: 2,
+  workers: 4,
   fullyParallel: true,
   reporter: [['line'], ['json']],
   use: {
     baseURL: `http://127.0.0.1:${PORT}`,
     viewport: { width: 1280, height: 800 },
+    // Words follow the browser's language until they are chosen.
+    locale: 'en-GB',
     // Where it is not what is tested, no browser takes the whole app into its keeping first.
     serviceWorkers: 'block',
     launchOptions: {

@@ -47,10 +47,10 @@ test('a wash shortens the pieces once, by what the fabric shrinks', async ({ pag
   await shrinks.blur();
   await sheet.getByRole('button', { name: 'It was washed' }).click();
   const length = sheet.getByLabel('Length', { exact: true });
-  await expect(length).toHaveValue('133');
+  await expect(length).toHaveValue('1.33 m');
   await sheet.getByRole('button', { name: 'It was washed' }).click();
   await expect(page.getByText('Washed again; it shrank the first time.')).toBeVisible();
-  await expect(length).toHaveValue('133');
+  await expect(length).toHaveValue('1.33 m');
 });
 
 test('fields take what people write, and refuse in the words of their shape', async ({ page }) => {
