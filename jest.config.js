@@ -9,6 +9,12 @@ export default {
   // Jest reads no modules of packages: it takes the build for Node of the same.
   moduleNameMapper: { '^@zip\\.js/zip\\.js/lib/zip-core-native\\.js$': '@zip.js/zip.js' },
   transform: {
-    '^.+\\.tsx?$': ['@swc/jest', { jsc: { target: 'es2022', parser: { syntax: 'typescript', tsx: true } }, module: { type: 'commonjs' } }],
+    '^.+\\.tsx?$': [
+      '@swc/jest',
+      {
+        jsc: { target: 'es2022', parser: { syntax: 'typescript', tsx: true }, transform: { react: { runtime: 'automatic' } } },
+        module: { type: 'commonjs' },
+      },
+    ],
   },
 };

@@ -91,12 +91,3 @@ test('the unit changes everywhere at once, and typed fractions come back as they
   await page.getByRole('radio', { name: 'in', exact: true }).click();
   await expect(sleeve).toHaveValue('5/8');
 });
-
-test('a length that cannot be read says so and stays as it was typed', async ({ page }) => {
-  await page.goto('/makes/new?pattern=pattern-skerry');
-  const sleeve = page.getByRole('textbox', { name: /^sleeve length: amount/ });
-  await sleeve.fill('a hand');
-  await sleeve.blur();
-  await expect(page.getByRole('alert')).toContainText('“a hand” is not a length');
-  await expect(sleeve).toHaveValue('a hand');
-});

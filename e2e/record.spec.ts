@@ -231,19 +231,6 @@ test('the figure is pointed at, goes to the zone’s line, and shows what was sa
   await expect(figure.getByRole('button', { name: 'thigh: loose, slight. Go to it' })).toBeVisible();
 });
 
-test('a symptom offers its causes, none as certain, and another can be taken', async ({ page }) => {
-  await page.goto('/makes/new?pattern=pattern-gangway');
-  await page.getByLabel('What do you see?').fill('whiskers');
-  await page.getByRole('option', { name: /whiskers at the crotch/ }).click();
-  const crotch = page.getByRole('listitem').filter({ has: page.getByRole('group', { name: 'crotch: how it fitted' }) });
-  await expect(crotch).toContainText('often too short between the legs');
-  await expect(crotch).toContainText('Rule out');
-  await crotch.getByRole('button', { name: /^hip tight/ }).click();
-  const hip = page.getByRole('group', { name: 'hip: how it fitted' });
-  await expect(hip.getByRole('button', { pressed: true })).toContainText('tight');
-  await expect(page.getByRole('group', { name: 'crotch: how it fitted' })).toBeHidden();
-});
-
 test('a wear is written down with where and how it was, changed, counted in bulk, and removed', async ({ page }) => {
   await page.goto('/makes/make-bollard-1');
   const worn = page.getByText(/^\d+\s×/).first();

@@ -53,27 +53,6 @@ test('a wash shortens the pieces once, by what the fabric shrinks', async ({ pag
   await expect(length).toHaveValue('1.33 m');
 });
 
-test('fields take what people write, and refuse in the words of their shape', async ({ page }) => {
-  await page.goto('/stash?fabric=fabric-dark-denim');
-  const sheet = page.getByRole('dialog');
-  const width = sheet.getByLabel('Width', { exact: true }).first();
-  await width.fill('60"');
-  await width.blur();
-  await expect(width).toHaveValue('152.4');
-  await width.fill('-3');
-  await width.blur();
-  await expect(sheet.getByRole('alert')).toContainText('Must be more than nothing.');
-  await expect(width).toHaveValue('-3');
-  await sheet.getByRole('button', { name: 'Where it is from' }).click();
-  const price = sheet.getByLabel(/^Price a metre/);
-  await price.fill('12,50');
-  await price.blur();
-  await expect(price).toHaveValue('12.50');
-  await price.fill('a lot');
-  await price.blur();
-  await expect(sheet.getByText('“a lot” is not an amount of money.')).toBeVisible();
-});
-
 test('a fabric that makes were cut from is not removed; a new one is, and comes back', async ({ page }) => {
   await page.goto('/stash?fabric=fabric-black-barathea');
   await page.getByRole('button', { name: 'Remove this fabric' }).click();

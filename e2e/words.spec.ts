@@ -16,6 +16,11 @@ test.describe('in a browser of American English', () => {
     await page.goto('/patterns');
     await expect(page.getByRole('row', { name: /Gangway trousers/ })).toContainText('trousers, fitted');
     await page.goto('/patterns/pattern-tidewater');
-    await expect(page.getByRole('region', { name: 'Account of Tidewater shirt' }).getByText(/\d\syd/).first()).toBeVisible();
+    await expect(
+      page
+        .getByRole('region', { name: 'Account of Tidewater shirt' })
+        .getByText(/\d\syd/)
+        .first(),
+    ).toBeVisible();
   });
 });
