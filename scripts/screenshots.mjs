@@ -61,7 +61,7 @@ const VIEWS = [
 ];
 
 for (const { name, path, act, viewport = DESKTOP, colorScheme = 'light' } of VIEWS) {
-  const page = await browser.newPage({ viewport, colorScheme, reducedMotion: 'reduce' });
+  const page = await browser.newPage({ viewport, colorScheme, locale: 'en-GB', reducedMotion: 'reduce' });
   await page.goto(address + path);
   await page.locator('h1').waitFor();
   await page.waitForLoadState('networkidle');

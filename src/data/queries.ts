@@ -1,6 +1,6 @@
 import { makesOf } from '../core/make/versions';
 import { useQuery } from '@tanstack/react-query';
-import { useMemo } from 'react';
+import { useCallback, useMemo } from 'react';
 import { fabricUnitOf, type FabricUnit, type LengthUnit } from '../core/units/length';
 import { dialectOf, inDialect, type Dialect } from '../core/units/trade-words';
 import { type PatternCase } from '../core/garment/case';
@@ -62,7 +62,7 @@ export function useDialect(): Dialect {
 /** Our own words in the sewist's dialect; never given what she wrote. */
 export function useTradeWords(): (text: string) => string {
   const dialect = useDialect();
-  return (text) => inDialect(text, dialect);
+  return useCallback((text: string) => inDialect(text, dialect), [dialect]);
 }
 
 /** How often each make was worn, estimates included, with the last day. */

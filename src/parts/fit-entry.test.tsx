@@ -12,10 +12,16 @@ let said: readonly ZoneSaid[] = [];
 
 function Entry({ zones, first }: { zones: readonly ZoneId[]; first: readonly ZoneSaid[] }) {
   const [now, setNow] = useState(first);
-  said = now;
-  return <FitEntry zones={zones} said={now} unit="cm" onChange={setNow} />;
+  const take = (next: readonly ZoneSaid[]) => {
+    said = next;
+    setNow(next);
+  };
+  return <FitEntry zones={zones} said={now} unit="cm" onChange={take} />;
 }
-const enter = (zones: readonly ZoneId[], first: readonly ZoneSaid[] = []) => draw(<Entry zones={zones} first={first} />);
+function enter(zones: readonly ZoneId[], first: readonly ZoneSaid[] = []) {
+  said = first;
+  draw(<Entry zones={zones} first={first} />);
+}
 const zone = (name: string) => screen.getByRole('group', { name: `${name}: how it fitted` });
 const focus = (name: string) => within(zone(name)).getByRole('button', { name: /right/ }).focus();
 

@@ -20,7 +20,7 @@ function asked(of: Record<string, never>, name: string, first: unknown, settings
       handed.push(next);
       setValue(next);
     };
-    return <RecordField of={of} name={name} value={value as never} onValue={take as never} />;
+    return <RecordField of={of} name={name} value={value as never} onValue={take} />;
   }
   draw(<Form />, settings);
 }

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { FIT_CLASS_WORDS } from '../body/fit-class';
 import { Alteration } from './alteration';
 import { OwnDecision } from './own-decision';
 import { called, field } from './field';
@@ -140,7 +141,7 @@ export const Pattern = z.strictObject({
     sheet: { heads: ['company', 'pattern company', 'brand', 'publisher'] },
   }),
   kind: field(GarmentKind, { label: 'Kind of garment', ask: 'choice', form: 'facts' }),
-  fitClass: field(FitClassName, { label: 'Intended ease', ask: 'choice', form: 'facts' }),
+  fitClass: field(FitClassName, { label: 'Intended ease', ask: 'choice', form: 'facts', words: FIT_CLASS_WORDS }),
   /** The fabric it asks for. `stretch` in %; 0 for a woven that need not give, absent where nobody said. */
   wants: called(
     z.strictObject({

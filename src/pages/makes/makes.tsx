@@ -147,7 +147,7 @@ export function Makes() {
         size: 104,
       }),
     ],
-    [fabrics, unit],
+    [fabrics, unit, inWords],
   );
   // The table hands out functions that cannot be remembered safely; nothing here is compiled to do so.
   // eslint-disable-next-line react-hooks/incompatible-library

@@ -7,6 +7,7 @@ import { memo, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { zoneList } from '../../core/alteration/words';
 import type { Fabric, Make } from '../../core/records';
+import { useTradeWords } from '../../data/queries';
 import { Tick } from '../../ui/tick';
 import { GarmentPicture } from '../garment-picture';
 import { MarkMake } from '../marked-makes';
@@ -118,6 +119,7 @@ const GroupRows = memo(function GroupRows({ group, makes }: { group: Group; make
 /** The account of a pattern: versions run left to right, what was learned is carried forward at the end and always in view. */
 export function Account(props: AccountProps) {
   const { input, carried } = props;
+  const inWords = useTradeWords();
   const makes = useMemo(() => versionsOf(input), [input]);
   const thatCount = useMemo(() => {
     const ids = new Set(carried.columns.filter((c) => c.counts).map((c) => c.makeId));
@@ -185,7 +187,7 @@ export function Account(props: AccountProps) {
                         Version {m.version}
                       </Link>
                       <span className="block text-small leading-[17px] text-ink2">
-                        {KIND_WORDS[m.kind]}
+                        {inWords(KIND_WORDS[m.kind])}
                         {format(parseISO(m.cutOn), 'MMMM yyyy')}
                       </span>
                       <span className="block text-small leading-[17px] text-ink2">{give(mainFabric(m, input.fabrics).fabric)}</span>
