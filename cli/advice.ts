@@ -2,6 +2,7 @@ import { nextVersion } from '../src/core/make/versions';
 import { z } from 'zod';
 import { alterationWords, sizeLineWords } from '../src/core/alteration/words';
 import { answerFor } from '../src/core/alteration/answer';
+import { decisionReasonWords } from '../src/core/decide/decision-reason';
 import { beliefAt } from '../src/core/forecast/belief';
 import { type PatternCase } from '../src/core/garment/case';
 import { EngineSession } from '../src/core/engine/session';
@@ -130,7 +131,7 @@ export function advise(ledger: Ledger, person: Person, patternIds: readonly stri
         ...(carried?.weakest ? { weakest: { zone: zoneOf(carried.weakest.zone).label, chance: carried.weakest.chance } } : {}),
         ...sizesAdvice(input),
         toMark: carried?.toMark.map((t) => alterationWords(t.alteration, unit)) ?? [],
-        decision: { answer, because: [...because], wouldChange, judgedEarly: early },
+        decision: { answer, because: because.map(decisionReasonWords), wouldChange, judgedEarly: early },
       };
     }),
   };

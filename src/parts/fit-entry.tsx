@@ -283,7 +283,7 @@ export function FitEntry({
             const [{ zone, direction }] = symptomOf(symptom).causes;
             set(zone, { outcome: stronger(at(zone)?.outcome, direction), symptom });
           }}
-          className="w-64"
+          className="w-72"
         />
         <Pick
           label="Another zone"

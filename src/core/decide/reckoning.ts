@@ -8,13 +8,14 @@ import type { ZoneId } from '../body/zones';
 import type { Decision, GarmentKind, Make, OwnDecision, Pattern } from '../records';
 import { DECISIONS } from '../records/decisions';
 import { inRotation } from '../wear/available';
+import type { DecisionReason } from './decision-reason';
 import { sewAgain, type SewAgainInput } from './sew-again';
 
 /** A pattern in the reckoning: whether to sew it again, with its evidence and what would change it. */
 export interface Reckoned {
   readonly patternId: string;
   readonly answer: Decision;
-  readonly because: readonly string[];
+  readonly because: readonly DecisionReason[];
   readonly wouldChange: string;
   readonly early: boolean;
   readonly versions: number;

@@ -3,6 +3,7 @@ import { carryForward } from '../forecast/carry-forward';
 import { sampleCase, sampleFabric, sampleMake, sampleNote, SAMPLE_PATTERN } from '../garment/sample-case';
 import type { Decision, Make, Outcome, Verdict } from '../records';
 import { REASONS } from '../records/make';
+import { decisionReasonWords } from './decision-reason';
 import { bestVersion, isExpensive, sewAgain, type SewAgainInput } from './sew-again';
 
 const TODAY = '2026-03-01';
@@ -44,13 +45,14 @@ describe('sew it again?', () => {
   });
 
   test('it says why: the least of its parts, the version whose fabric did well', () => {
-    expect(ask([good(3, { parts: { fit: 5, style: 2 } })]).because).toContain('least of all for its style: 2 of 5');
+    expect(ask([good(3, { parts: { fit: 5, style: 2 } })]).because).toContainEqual({ code: 'least loved part', part: 'style', love: 2 });
     const makes = [
       sampleMake(1, { fitNotes: right, fabrics: [{ id: 'u', fabricId: 'give', part: 'main' }], verdicts: [verdict(5)] }),
       sampleMake(2, { fitNotes: right, verdicts: [verdict(2, { reasons: ['fabric'], date: '2026-02-01', wears: 9 })] }),
     ];
     expect(ask(makes)).toMatchObject({ answer: 'another fabric' });
-    expect(ask(makes).because).toContain('version 1 in give did well: other stretch');
+    expect(ask(makes).because).toContainEqual({ code: 'did well', version: 1, fabric: 'give', other: ['stretch'] });
+    expect(ask(makes).because.map(decisionReasonWords)).toContain('version 1 in give did well: other stretch');
   });
 
   test('early is a remark beside the answer', () => {
@@ -71,7 +73,7 @@ describe('sew it again?', () => {
   });
 });
 
-test('expensive: marked so, not to be had again, or in the dearest fifth of the stash', () => {
+test('expensive: marked so, not to be had again, or in the most expensive fifth of the stash', () => {
   const price = (minor: number) => ({ pricePerMetre: { minor, currency: 'EUR' } });
   const stash = [10, 20, 30, 40, 50].map((p, i) => sampleFabric(`c${i}`, price(p)));
   expect(isExpensive(stash[4]!, stash)).toBe(true);
@@ -109,7 +111,7 @@ test('every state of a ledger gets exactly one answer, with what it rests on and
     state: fc.constantFrom('finished' as const, 'abandoned' as const, 'given' as const),
   });
   fc.assert(
-    fc.property(fc.array(someMake, { maxLength: 3 }), fc.boolean(), (list, dear) => {
+    fc.property(fc.array(someMake, { maxLength: 3 }), fc.boolean(), (list, expensive) => {
       const makes = list.map(({ notes, verdicts, state }, i) =>
         sampleMake(i + 1, {
           state,
@@ -123,10 +125,10 @@ test('every state of a ledger gets exactly one answer, with what it rests on and
           })),
         }),
       );
-      const found = ask(makes, { fabric: sampleFabric('planned', { expensive: dear }) });
+      const found = ask(makes, { fabric: sampleFabric('planned', { expensive }) });
       expect(ANSWERS.filter((a) => a === found.answer)).toHaveLength(1);
       expect(found.wouldChange).not.toBe('');
-      expect(found.because.every((b) => b !== '')).toBe(true);
+      expect(found.because.map(decisionReasonWords).every((b) => b !== '' && !/undefined|NaN/.test(b))).toBe(true);
       if (found.answer === 'not made yet') expect(makes.every((m) => m.verdicts.length === 0)).toBe(true);
     }),
     { numRuns: 60 },

@@ -4,16 +4,16 @@ import { isChanged } from '../forecast/summary';
 import type { CarryForward } from '../forecast/carry-forward';
 import { type PatternCase } from '../garment/case';
 import type { IsoDate } from '../units/date';
-import { percent } from '../units/percent';
 import { zoneOf } from '../body/zones';
-import type { Fabric, Decision, Make, Verdict } from '../records';
+import { VERDICT_PARTS, type Fabric, type Decision, type Make, type Verdict } from '../records';
 import { fabricProperties } from '../versions/differences';
+import type { DecisionReason } from './decision-reason';
 import { judgedEarly, reasonShares, type Reason } from './verdict-weight';
 
 export interface SewAgain {
   readonly answer: Decision;
-  /** What it rests on, in words. */
-  readonly because: readonly string[];
+  /** What it rests on; empty where a pattern was retired without a reason. */
+  readonly because: readonly DecisionReason[];
   /** What would make it another answer. */
   readonly wouldChange: string;
   /** The best version was judged early: a remark beside the answer, not an answer. */
@@ -50,7 +50,7 @@ export function bestVersion(input: PatternCase): Make | undefined {
 const latest = (make: Make | undefined): Verdict | undefined => make?.verdicts.at(-1);
 const loveOf = (make: Make | undefined) => latest(make)?.love;
 
-/** Whether a fabric is dear: marked so, not to be had again, or in the dearest fifth of the stash. The length needed is the same for all. */
+/** Whether a fabric is expensive: marked so, not to be had again, or in the most expensive fifth of the stash. The length needed is the same for all. */
 export function isExpensive(fabric: Fabric, stash: readonly Fabric[]): boolean {
   if (fabric.expensive === true || fabric.irreplaceable === true) return true;
   const price = fabric.pricePerMetre;
@@ -69,49 +69,49 @@ export function sewAgain({ input, carried, today, fabric, rotation }: SewAgainIn
   const best = bestVersion(input);
   const verdict = latest(best);
   const love = verdict?.love;
-  const c = carried?.weakest?.chance;
-  const changes = carried?.zones.filter(isChanged).map((z) => zoneOf(z.zone).label) ?? [];
+  const place = carried?.weakest;
+  const c = place?.chance;
+  const changes = carried?.zones.filter(isChanged).map((z) => z.zone) ?? [];
   const toChange = changes.length > 0;
   const shares = reasonShares(input.makes);
   const shareOf = (...reasons: Reason[]) => shares.filter((s) => reasons.includes(s.reason)).reduce((sum, s) => sum + s.share, 0);
   const said = (what: Verdict['sewAgain']) =>
     input.makes.flatMap((m) => latest(m) ?? []).find((v) => v.sewAgain === what && v.date >= (verdict?.date ?? ''));
-  const answer = (kind: Decision, because: readonly (string | false | undefined)[], wouldChange: string): SewAgain => ({
+  const answer = (kind: Decision, because: readonly (DecisionReason | false | undefined)[], wouldChange: string): SewAgain => ({
     answer: kind,
-    because: because.filter((b): b is string => typeof b === 'string'),
+    because: because.filter((b) => b !== undefined && b !== false),
     wouldChange,
     early: best !== undefined && judgedEarly(best),
     best,
   });
-  const loved = love !== undefined && `version ${best!.version} is loved ${love} of 5`;
-  const weakest = c !== undefined && `its weakest place, the ${zoneOf(carried!.weakest!.zone).label}, is right with a chance of ${percent(c)}`;
-  const changed = toChange && `something is to be changed: ${changes.join(', ')}`;
+  const loved = best && love !== undefined && ({ code: 'loved', version: best.version, love } as const);
+  const weakest = place && ({ code: 'weakest place', ...place } as const);
+  const changed = toChange && ({ code: 'to change', zones: changes } as const);
 
-  if (c === undefined && love === undefined) return answer('not made yet', ['no fit note and no verdict'], 'a first version, and a look at its fit');
+  if (c === undefined && love === undefined) return answer('not made yet', [{ code: 'nothing said' }], 'a first version, and a look at its fit');
   const no = said('no');
   const drawn = shareOf('style', 'pattern');
   if (no || input.pattern.state === 'retired')
-    return answer('retire', [no ? `you said no${no.words ? `: ${no.words}` : ''}` : input.pattern.why, loved], 'saying otherwise in a verdict');
+    return answer('retire', [no ? { code: 'said no', words: no.words } : retiredFor(input.pattern.why), loved], 'saying otherwise in a verdict');
   if (drawn >= MOST && love !== undefined && love <= 2)
-    return answer('retire', [`${percent(drawn)} of the reasons are its style or how it is drafted`, loved], 'a version that is loved more');
+    return answer('retire', [{ code: 'share of reasons', of: 'drafting', share: drawn }, loved], 'a version that is loved more');
   const later = said('later');
   if (later?.later !== undefined && later.later > today.slice(0, 7))
-    return answer('later', [`you said: in ${later.later}`], 'that month, or saying otherwise');
+    return answer('later', [{ code: 'said later', month: later.later }], 'that month, or saying otherwise');
   if (rotation && rotation.ready >= rotation.wanted && rotation.wornOut === 0)
-    return answer('enough for now', [`${rotation.ready} of its kind hang ready, and ${rotation.wanted} are wanted`], 'one of them wearing out');
+    return answer('enough for now', [{ code: 'enough hang ready', ready: rotation.ready, wanted: rotation.wanted }], 'one of them wearing out');
   const ofFabric = shareOf('fabric', 'care');
   const other = said('other fabric');
   if (other || ofFabric >= MOST)
     return answer(
       'another fabric',
-      [other ? 'you said so' : `${percent(ofFabric)} of the reasons are the fabric or its care`, ...didWell(input)],
+      [other ? { code: 'said other fabric' } : { code: 'share of reasons', of: 'fabric', share: ofFabric }, ...didWell(input)],
       'a version in another fabric',
     );
   const expensive = fabric && isExpensive(fabric, input.fabrics) ? fabric : undefined;
-  if (c !== undefined && c < TOILE_BELOW)
-    return answer('toile first', [weakest, changed], `a toile with the ${zoneOf(carried!.weakest!.zone).label}`);
+  if (place && place.chance < TOILE_BELOW) return answer('toile first', [weakest, changed], `a toile with the ${zoneOf(place.zone).label}`);
   if (toChange && expensive)
-    return answer('toile first', [changed, `${expensive.name} is expensive or cannot be had again`, weakest], 'a cheaper fabric, or a toile');
+    return answer('toile first', [changed, { code: 'expensive fabric', fabric: expensive.name }, weakest], 'a cheaper fabric, or a toile');
   if ((c !== undefined && c < ANOTHER_BELOW) || (love !== undefined && love <= UNLOVED && toChange))
     return answer('one more, changed', [weakest, changed, loved], 'a version in which that is right');
   if (love !== undefined && love <= UNLOVED)
@@ -120,8 +120,10 @@ export function sewAgain({ input, carried, today, fabric, rotation }: SewAgainIn
   return answer('sew again', [weakest, loved], 'a note that something is not right, or a lower verdict');
 }
 
+const retiredFor = (why: string | undefined): DecisionReason | undefined => (why ? { code: 'pattern retired', why } : undefined);
+
 /** Versions that did well, with what their fabric had that the others' had not. */
-function didWell(input: PatternCase): string[] {
+function didWell(input: PatternCase): DecisionReason[] {
   const of = (m: Make) => mainFabric(m, input.fabrics).fabric;
   const versions = versionsOf(input);
   const poor = versions.filter((m) => latest(m)?.reasons.some((r) => r === 'fabric' || r === 'care'));
@@ -130,16 +132,16 @@ function didWell(input: PatternCase): string[] {
     .flatMap((m) => {
       const other = [...new Set(poor.flatMap((p) => fabricProperties(of(p), of(m))))];
       const fabric = of(m);
-      return fabric ? [`version ${m.version} in ${fabric.name} did well${other.length > 0 ? `: other ${other.join(' and ')}` : ''}`] : [];
+      return fabric ? [{ code: 'did well', version: m.version, fabric: fabric.name, other }] : [];
     });
 }
 
-/** The part that was said least of. */
-function leastSaid(verdict: Verdict | undefined): string | undefined {
-  const parts = Object.entries(verdict?.parts ?? {}).filter((p): p is [string, number] => p[1] !== undefined);
-  if (parts.length > 0) {
-    const [part, n] = parts.reduce((low, p) => (p[1] < low[1] ? p : low));
-    return `least of all for its ${part}: ${n} of 5`;
-  }
-  return verdict && verdict.reasons.length > 0 ? `not reached for: ${verdict.reasons.join(', ')}` : undefined;
+/** The part that is loved least; where no part was judged, what keeps her from reaching for it. */
+function leastSaid(verdict: Verdict | undefined): DecisionReason | undefined {
+  const judged = VERDICT_PARTS.flatMap((part) => {
+    const love = verdict?.parts?.[part];
+    return love === undefined ? [] : [{ code: 'least loved part', part, love } as const];
+  });
+  if (judged.length > 0) return judged.reduce((low, p) => (p.love < low.love ? p : low));
+  return verdict && verdict.reasons.length > 0 ? { code: 'not reached for', reasons: verdict.reasons } : undefined;
 }

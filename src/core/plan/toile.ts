@@ -55,12 +55,12 @@ export function toileQuestion(input: PatternCase, make: Make, zones: readonly Pl
   const chance = asked.length === 0 ? undefined : Math.min(...asked.map((z) => z.chance));
   const doubt = zones.filter((z) => z.chance < DOUBT_BELOW || z.fabricTooFar).map((z) => z.zone);
   const low = chance !== undefined && chance < TOILE_BELOW;
-  const dear = doubt.length > 0 && known !== undefined && isExpensive(known, input.fabrics);
+  const expensive = doubt.length > 0 && known !== undefined && isExpensive(known, input.fabrics);
   const price = known?.pricePerMetre;
   const over = new Set(versionsOf(input).flatMap((m) => m.fitNotes.flatMap((n) => (n.over === undefined || n.over === '' ? [] : [n.over]))));
   return {
-    advised: make.kind === 'garment' && (low || dear),
-    because: low ? 'chance' : dear ? 'expensive fabric' : undefined,
+    advised: make.kind === 'garment' && (low || expensive),
+    because: low ? 'chance' : expensive ? 'expensive fabric' : undefined,
     chance,
     doubt,
     parts: [...new Set(doubt.flatMap((z) => PARTS[z] ?? []))],

@@ -53,6 +53,8 @@ export const VerdictParts = z.strictObject({
   comfort: Part('Comfort'),
   making: Part('Making'),
 });
+export const VERDICT_PARTS = VerdictParts.keyof().options;
+export type VerdictPart = (typeof VERDICT_PARTS)[number];
 
 export const Verdict = z.strictObject({
   id: Id,

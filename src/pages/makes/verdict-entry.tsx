@@ -1,5 +1,5 @@
 import { useHotkeys } from 'react-hotkeys-hook';
-import { Verdict, VerdictParts } from '../../core/records';
+import { Verdict, VERDICT_PARTS, VerdictParts } from '../../core/records';
 import type { VerdictSaid } from '../../core/make/log-draft';
 import { RecordField } from '../../parts/record-field';
 import { Button } from '../../ui/button';
@@ -25,12 +25,12 @@ export function VerdictEntry({ said, onChange }: { said: VerdictSaid; onChange: 
             <RecordField of={Verdict.shape} name="later" value={said.later} onValue={(later) => onChange({ ...said, later })} />
           )}
           {said.parts ? (
-            Object.keys(VerdictParts.shape).map((part) => (
+            VERDICT_PARTS.map((part) => (
               <RecordField
                 key={part}
                 of={VerdictParts.shape}
-                name={part as keyof typeof VerdictParts.shape}
-                value={said.parts?.[part as keyof typeof VerdictParts.shape]}
+                name={part}
+                value={said.parts?.[part]}
                 onValue={(value) => onChange({ ...said, parts: { ...said.parts, [part]: value } })}
                 className="w-16"
               />

@@ -1,4 +1,5 @@
 import { useTradeWords } from '../../data/queries';
+import { decisionReasonWords } from '../../core/decide/decision-reason';
 import type { Reckoned } from '../../core/decide/reckoning';
 
 /** Whether to sew it again: one answer, what it rests on, and what would change it. */
@@ -11,8 +12,8 @@ export function SewItAgain({ found: { answer, because, wouldChange, early } }: {
         {inWords(answer)}
       </h2>
       <ul className="text-small leading-[18px] text-ink2">
-        {because.map((b) => (
-          <li key={b}>{b}</li>
+        {because.map(decisionReasonWords).map((words) => (
+          <li key={words}>{words}</li>
         ))}
         {early && <li className="italic">Judged early: its best version was not worn three times when you last said.</li>}
         <li>What would change that: {wouldChange}.</li>

@@ -3,6 +3,7 @@ import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { toast } from 'react-toastify';
 import { makeCost, perWear } from '../../core/cost/cost';
+import { decisionReasonWords } from '../../core/decide/decision-reason';
 import { inOrder, ownDecision, type Reckoned } from '../../core/decide/reckoning';
 import { caseOf } from '../../core/garment/case';
 import { formatDuration } from '../../core/units/duration';
@@ -184,27 +185,29 @@ export function Reckoning({ person, onPlan }: { person: Person; onPlan: (pattern
           </Button>
         )}
       </div>
-      <Fold
-        head="How many of a kind are enough"
-        said={kinds.flatMap((k) => (person.wanted?.[k] === undefined ? [] : `${inWords(k)} ${person.wanted[k]}`)).join(', ')}
-      >
-        <p className="mb-1 text-small text-ink2">
-          Where so many hang ready and none is worn out, the reckoning says enough for now. Empty: as many as you like.
-        </p>
-        <div className="flex flex-wrap items-end gap-3">
-          {kinds.map((k) => (
-            <NumberField
-              key={k}
-              label={`${inWords(k)}: ${hanging?.filter((h) => h.kind === k && h.inRotation).length ?? 0} hang ready, wanted`}
-              number={person.wanted?.[k]}
-              whole
-              most={99}
-              onNumber={(number) => void wantSoMany(k, number)}
-              className="w-48"
-            />
-          ))}
-        </div>
-      </Fold>
+      <div className="mb-3">
+        <Fold
+          head="How many of a kind are enough"
+          said={kinds.flatMap((k) => (person.wanted?.[k] === undefined ? [] : `${inWords(k)} ${person.wanted[k]}`)).join(', ')}
+        >
+          <p className="mb-1 text-small text-ink2">
+            Where so many hang ready and none is worn out, the reckoning says enough for now. Empty: as many as you like.
+          </p>
+          <div className="flex flex-wrap items-end gap-3">
+            {kinds.map((k) => (
+              <NumberField
+                key={k}
+                label={`${inWords(k)}: ${hanging?.filter((h) => h.kind === k && h.inRotation).length ?? 0} hang ready, wanted`}
+                number={person.wanted?.[k]}
+                whole
+                most={99}
+                onNumber={(number) => void wantSoMany(k, number)}
+                className="w-48"
+              />
+            ))}
+          </div>
+        </Fold>
+      </div>
       {groups.length === 0 && (
         <p className="text-ink2">{lines.length === 0 ? 'No pattern is in the ledger yet.' : 'None of them is left by what was asked for.'}</p>
       )}
@@ -234,9 +237,9 @@ export function Reckoning({ person, onPlan }: { person: Person; onPlan: (pattern
                     </span>
                   )}
                   <span className="block text-small leading-[17px] text-ink2">
-                    {l.reckoned.because.join('; ')}
+                    {l.reckoned.because.map(decisionReasonWords).join('; ')}
                     {l.reckoned.weakest &&
-                      !l.reckoned.because.some((b) => b.includes('weakest')) &&
+                      !l.reckoned.because.some((b) => b.code === 'weakest place') &&
                       `; ${zoneOf(l.reckoned.weakest.zone).label} ${percent(l.reckoned.weakest.chance)}`}
                     {l.reckoned.early && '; judged early'}. What would change it: {l.reckoned.wouldChange}.
                   </span>
