@@ -34,7 +34,7 @@ export interface SewAgainInput {
 }
 
 /** Chances below which a toile comes first, and one more version is sewn with changes. Source: engine.md, section 9. */
-const TOILE_BELOW = 0.45;
+export const TOILE_BELOW = 0.45;
 const ANOTHER_BELOW = 0.6;
 /** Half of the reasons given, by weight. */
 const MOST = 0.5;

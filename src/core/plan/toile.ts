@@ -5,10 +5,9 @@ import type { PlannedZone } from '../forecast/planned-chance';
 import { type PatternCase } from '../garment/case';
 import type { ZoneId } from '../body/zones';
 import type { Fabric, Make } from '../records';
-import { isExpensive } from '../decide/sew-again';
+import { isExpensive, TOILE_BELOW } from '../decide/sew-again';
 
-/** Chance below which a toile comes first; below which a zone is in doubt. Source: engine.md, section 9. */
-const TOILE_BELOW = 0.45;
+/** Chance below which a zone is in doubt. Source: engine.md, section 9. */
 const DOUBT_BELOW = 0.6;
 
 /** Zones that a toile without these parts could not show; named with the parts that it needs. */
