@@ -5,7 +5,7 @@ import type { CarryForward } from '../forecast/carry-forward';
 import { type PatternCase } from '../garment/case';
 import type { IsoDate } from '../units/date';
 import { zoneOf } from '../body/zones';
-import { VERDICT_PARTS, type Fabric, type Decision, type Make, type Verdict } from '../records';
+import type { Fabric, Decision, Make, Verdict, VerdictPart } from '../records';
 import { fabricProperties } from '../versions/differences';
 import type { DecisionReason } from './decision-reason';
 import { judgedEarly, reasonShares, type Reason } from './verdict-weight';
@@ -138,7 +138,9 @@ function didWell(input: PatternCase): DecisionReason[] {
 
 /** The part that is loved least; where no part was judged, what keeps her from reaching for it. */
 function leastSaid(verdict: Verdict | undefined): DecisionReason | undefined {
-  const judged = VERDICT_PARTS.flatMap((part) => {
+  // The shape lets no other key in; its list of parts would bring the whole of Zod into the worker.
+  const parts = Object.keys(verdict?.parts ?? {}) as VerdictPart[];
+  const judged = parts.flatMap((part) => {
     const love = verdict?.parts?.[part];
     return love === undefined ? [] : [{ code: 'least loved part', part, love } as const];
   });
