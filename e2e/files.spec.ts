@@ -34,6 +34,15 @@ async function read(page: Page, name: string, text: string) {
   await expect(refused.or(counts).first()).toBeVisible();
 }
 
+test('the way out of the demo leads to where an own ledger is started', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('link', { name: 'start your own' }).click();
+  await expect(page.getByRole('button', { name: 'Start an empty ledger' })).toBeInViewport();
+  await page.evaluate(() => window.scrollTo(0, 0));
+  await page.getByRole('link', { name: 'start your own' }).click();
+  await expect(page.getByRole('button', { name: 'Start an empty ledger' })).toBeInViewport();
+});
+
 test('export, start empty, import: the same ledger', async ({ page }) => {
   const { path, file } = await saved(page);
   expect(file.makes.length).toBeGreaterThanOrEqual(24);

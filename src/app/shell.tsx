@@ -304,7 +304,7 @@ export function Shell() {
         {ledger === 'demo' && (
           <p className="border-b border-rule bg-tint px-[22px] py-0.5 text-small text-ink2 max-sm:px-3 print:hidden">
             This is the demo ledger<span className="max-sm:hidden">: a made-up cellist’s sewing. Try anything</span>;{' '}
-            <Link to="/files" className="underline">
+            <Link to="/files#start" className="underline">
               start your own
             </Link>{' '}
             when you like.

@@ -10,7 +10,7 @@ import { blankFabric } from '../../core/records/blank';
 import { newId } from '../../data/new-id';
 import { db } from '../../data/database';
 import { removalOf } from '../../data/removal';
-import { useFabrics, useMakes, useUnit } from '../../data/queries';
+import { useFabrics, useMakes, useTradeWords, useUnit } from '../../data/queries';
 import { save } from '../../parts/save';
 import { Swatch } from '../../parts/swatch';
 import { Button } from '../../ui/button';
@@ -51,6 +51,7 @@ export function Stash() {
   const fabrics = useFabrics();
   const makes = useMakes();
   const unit = useUnit();
+  const inWords = useTradeWords();
   const [params, setParams] = useSearchParams();
   const [filter, setFilter] = useState<StashFilter>({});
   const narrow = (part: Partial<StashFilter>) => setFilter({ ...filter, ...part });
@@ -90,7 +91,7 @@ export function Stash() {
           <div className="flex flex-wrap items-end gap-3">
             <TextField
               label="Filter"
-              placeholder="name, colour, fibre …"
+              placeholder={inWords('name, colour, fibre …')}
               value={filter.words ?? ''}
               onChange={(e) => narrow({ words: e.target.value })}
               className="w-40"
