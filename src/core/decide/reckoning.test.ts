@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { sampleCase, sampleMake, sampleNote } from '../garment/sample-case';
 import { DECISIONS } from '../records';
+import { carryForward } from '../forecast/carry-forward';
 import { Recollection } from '../forecast/recollection';
 import { inOrder, ownDecision, reckon, rotationOf } from './reckoning';
 
@@ -8,7 +9,7 @@ const PLAN = { date: '2026-03-01', unit: 'cm' as const };
 const verdict = { id: 'v', date: '2026-01-01', wears: 6, love: 5, reasons: [] };
 
 test('a pattern never cut is not made yet; one that is right and loved is sewn again, with the time it takes', () => {
-  expect(reckon(sampleCase([]), PLAN)).toMatchObject({ answer: 'not made yet', versions: 0 });
+  expect(reckon(sampleCase([]), PLAN, undefined)).toMatchObject({ answer: 'not made yet', versions: 0 });
   const times = (minutes: number) => [{ id: 't', phase: 'all' as const, minutes }];
   const makes = [300, 500, 420].map((minutes, i) =>
     sampleMake(i + 1, {
@@ -17,7 +18,8 @@ test('a pattern never cut is not made yet; one that is right and loved is sewn a
       times: times(minutes),
     }),
   );
-  expect(reckon(sampleCase(makes), PLAN)).toMatchObject({ answer: 'sew again', versions: 3, bestId: 'make-3', minutes: 420 });
+  const input = sampleCase(makes);
+  expect(reckon(input, PLAN, carryForward(input, PLAN))).toMatchObject({ answer: 'sew again', versions: 3, bestId: 'make-3', minutes: 420 });
 });
 
 describe('enough of a kind', () => {
@@ -28,7 +30,7 @@ describe('enough of a kind', () => {
   const { kind } = shirts[0]!.pattern;
   const answers = (wanted: number | undefined, cases = shirts) => {
     const rotation = wanted === undefined ? undefined : { ready: 0, wornOut: 0, ...rotationOf(cases).get(kind), wanted };
-    return cases.map((input) => reckon(input, PLAN, new Recollection(cases), rotation).answer);
+    return cases.map((input) => reckon(input, PLAN, carryForward(input, PLAN, new Recollection(cases)), rotation).answer);
   };
 
   test('what hangs ready is counted over all patterns: not what was given away, nor a toile', () => {

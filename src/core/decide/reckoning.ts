@@ -1,9 +1,8 @@
 import { versionsOf } from '../make/versions';
 import { usualMinutes } from '../make/minutes';
-import { carryForward } from '../forecast/carry-forward';
+import type { CarryForward } from '../forecast/carry-forward';
 import { type PatternCase } from '../garment/case';
 import type { PlannedCut } from '../forecast/next-cut';
-import type { Recollection } from '../forecast/recollection';
 import type { ZoneId } from '../body/zones';
 import type { Decision, GarmentKind, Make, OwnDecision, Pattern } from '../records';
 import { DECISIONS } from '../records/decisions';
@@ -45,10 +44,10 @@ export function rotationOf(cases: readonly PatternCase[]): ReadonlyMap<GarmentKi
 /**
  * One pattern of a person, reckoned.
  *
+ * @param carried what is carried forward of it into this plan; undefined where nothing was cut
  * @param rotation how many of its kind hang ready and are wanted, where the sewist said
  */
-export function reckon(input: PatternCase, plan: PlannedCut, memory?: Recollection, rotation?: SewAgainInput['rotation']): Reckoned {
-  const carried = carryForward(input, plan, memory);
+export function reckon(input: PatternCase, plan: PlannedCut, carried: CarryForward | undefined, rotation?: SewAgainInput['rotation']): Reckoned {
   const fabric = plan.fabricId === undefined ? undefined : input.fabrics.find((f) => f.id === plan.fabricId);
   const { answer, because, wouldChange, early, best } = sewAgain({ input, carried, today: plan.date, fabric, rotation });
   const minutes = usualMinutes(versionsOf(input));

@@ -2,7 +2,7 @@ import { firstView, countedVersions, viewOf } from '../make/versions';
 import { FIT_CLASSES, type FitClass } from '../body/fit-class';
 import type { ZoneId } from '../body/zones';
 import { reckon, rotationOf, type Reckoned } from '../decide/reckoning';
-import { carryForward } from '../forecast/carry-forward';
+import { carryForward, type CarryForward } from '../forecast/carry-forward';
 import { habitsOf, type Habits } from '../forecast/habits';
 import type { PlannedCut } from '../forecast/next-cut';
 import { plannedZones, type PlannedZone } from '../forecast/planned-chance';
@@ -13,7 +13,7 @@ import { summaryOf, type PatternSummary } from '../forecast/summary';
 import { canBeMarked } from '../forecast/to-mark';
 import { caseOf, casesFor, type PatternCase } from '../garment/case';
 import { offsetOf } from '../garment/offset';
-import type { GarmentKind, Make, Person } from '../records';
+import type { GarmentKind, Make, Pattern, Person } from '../records';
 import type { IsoDate } from '../units/date';
 import { addToGroup } from '../units/group-by';
 import { compareMakes, type ComparedZone } from '../versions/compare-makes';
@@ -116,15 +116,18 @@ export class EngineSession {
 
   /** A pattern as it stands for a person, made or not; undefined where there is no such pattern. */
   caseOf(personId: string, patternId: string): PatternCase | undefined {
-    const made = this.#casesOf(personId).byPattern.get(patternId);
-    if (made) return made;
     const pattern = this.#tables.patterns.find((p) => p.id === patternId);
-    return pattern && caseOf(pattern, personId, { ...this.#tables, makes: [] });
+    return pattern && this.#caseFor(personId, pattern);
+  }
+
+  /** Of one that nobody made for the person there are no makes to look for. */
+  #caseFor(personId: string, pattern: Pattern): PatternCase {
+    return this.#casesOf(personId).byPattern.get(pattern.id) ?? caseOf(pattern, personId, { ...this.#tables, makes: [] });
   }
 
   /** Every pattern as it stands for a person, made or not. */
   everyCase(personId: string): PatternCase[] {
-    return this.#tables.patterns.map((p) => this.caseOf(personId, p.id)!);
+    return this.#tables.patterns.map((p) => this.#caseFor(personId, p));
   }
 
   /** How many of a kind hang ready for a person and how many are wanted; undefined where she never said. */
@@ -139,7 +142,12 @@ export class EngineSession {
 
   /** Whether to sew a pattern again: the one answer that every page gives. */
   decision(personId: string, input: PatternCase, plan: PlannedCut): Reckoned {
-    return reckon(input, plan, this.memory(personId), this.#rotation(personId, input.pattern.kind));
+    return this.#decisionFrom(personId, input, plan, carryForward(input, plan, this.memory(personId)));
+  }
+
+  /** The same where it is known already what is carried forward: to reckon that is most of the work. */
+  #decisionFrom(personId: string, input: PatternCase, plan: PlannedCut, carried: CarryForward | undefined): Reckoned {
+    return reckon(input, plan, carried, this.#rotation(personId, input.pattern.kind));
   }
 
   /** Whether to sew each pattern again, made or not. */
@@ -152,7 +160,7 @@ export class EngineSession {
     const input = this.caseOf(personId, patternId);
     const memory = this.memory(personId);
     const carried = input && carryForward(input, plan, memory);
-    return carried && accountOf(input, carried, this.decision(personId, input, plan), memory);
+    return carried && accountOf(input, carried, this.#decisionFrom(personId, input, plan, carried), memory);
   }
 
   /** What was changed between two versions, and what that did; undefined where one of them is not there. */
@@ -206,7 +214,7 @@ export class EngineSession {
     const own = this.#casesOf(personId).byPattern;
     return this.#tables.patterns.map((pattern) => {
       const whose = own.has(pattern.id) ? personId : (sewnFor.get(pattern.id) ?? personId);
-      return summaryOf(this.caseOf(whose, pattern.id)!, plan, this.memory(whose));
+      return summaryOf(this.#caseFor(whose, pattern), plan, this.memory(whose));
     });
   }
 
