@@ -1,9 +1,8 @@
-import { makesOf } from '../core/make/versions';
 import { useQuery } from '@tanstack/react-query';
 import { useCallback, useMemo } from 'react';
 import { fabricUnitOf, type FabricUnit, type LengthUnit } from '../core/units/length';
 import { dialectOf, inDialect, type Dialect } from '../core/units/trade-words';
-import { type PatternCase } from '../core/garment/case';
+import { caseOf, type PatternCase } from '../core/garment/case';
 import type { Fabric, Make, MeasurementSet, Pattern, Person, Plan, PlanList, Wear } from '../core/records';
 import { wearCounts, type WearCount } from '../core/wear/wear-count';
 import { PICTURE_SIDES } from '../core/records/picture-sides';
@@ -112,7 +111,6 @@ export function usePatternCase(patternId: string | undefined, personId: string |
   const fabrics = useFabrics();
   return useMemo(() => {
     const pattern = patterns?.find((p) => p.id === patternId);
-    if (!pattern || !personId || !makes || !bodies || !fabrics) return undefined;
-    return { pattern, makes: makesOf(makes, pattern.id, personId), bodies: bodies.filter((b) => b.personId === personId), fabrics };
+    return pattern && personId && makes && bodies && fabrics ? caseOf(pattern, personId, { makes, bodies, fabrics }) : undefined;
   }, [patterns, makes, bodies, fabrics, patternId, personId]);
 }

@@ -50,7 +50,7 @@ export function casesFor(personId: string, { patterns, makes, bodies, fabrics }:
 }
 
 /** A pattern as it stands for a person, made or not. */
-export function caseOf(pattern: Pattern, personId: string, { makes, bodies, fabrics }: CaseTables): PatternCase {
+export function caseOf(pattern: Pattern, personId: string, { makes, bodies, fabrics }: Omit<CaseTables, 'patterns'>): PatternCase {
   return { pattern, makes: makesOf(makes, pattern.id, personId), bodies: bodies.filter((b) => b.personId === personId), fabrics };
 }
 

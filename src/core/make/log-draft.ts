@@ -11,11 +11,8 @@ export type ZoneSaid = Look['said'][number];
 /** Gives an id that was never given before; the core draws none by itself. */
 export type NewId = () => string;
 
-/** What the names of half logged makes begin with. Each has its own, so that one begun does not take the place of another. */
-const LOG_DRAFTS = 'log';
-
-/** The name under which a half logged make is kept. */
-export const logDraftName = ({ make }: Pick<LogDraft, 'make'>) => `${LOG_DRAFTS} ${make.id}`;
+/** The name under which a half logged make is kept. Each has its own, so that one begun does not take the place of another. */
+export const logDraftName = ({ make }: Pick<LogDraft, 'make'>) => `log ${make.id}`;
 
 /** Half logged makes of a pattern (or, without one, of a name) for a person, in the order they were given. */
 export function draftsFor<T extends { readonly value: LogDraft }>(
