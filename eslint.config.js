@@ -113,6 +113,8 @@ export default tseslint.config(
   },
   {
     rules: {
+      // What a library lets be declared further is declared so: `interface GlobalMeta extends …`.
+      '@typescript-eslint/no-empty-object-type': ['error', { allowInterfaces: 'with-single-extends' }],
       '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_', destructuredArrayIgnorePattern: '^_' }],
     },
   },

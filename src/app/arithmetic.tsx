@@ -4,10 +4,12 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { useLocation } from 'react-router';
 import { answerSum, SUMS, type AtHand, type Sum, sumValues, type SumKey, type SumValues } from '../core/arithmetic/sums';
 import { pieceCheck } from '../core/arithmetic/piece-check';
-import { circleSkirt, QUARTERS, type CirclePart } from '../core/arithmetic/circle-skirt';
+import { circleSkirt, QUARTERS } from '../core/arithmetic/circle-skirt';
 import { bodyOn } from '../core/body/measures';
 import { formatLength } from '../core/units/length';
-import { BODY_MEASURES, zoneOf, type BodyMeasure } from '../core/body/zones';
+import { firstOf, itemAt } from '../core/units/item-at';
+import { keysOf } from '../core/units/keys';
+import { BODY_MEASURES, zoneOf } from '../core/body/zones';
 import { closedBands } from '../core/plan/closed-bands';
 import type { BandPiece, Plan } from '../core/records';
 import { newId } from '../data/new-id';
@@ -39,7 +41,7 @@ function useAtHand(): {
   const personId = plan?.personId ?? person?.id;
   const own = (bodies ?? []).filter((b) => b.personId === personId);
   const body = Object.fromEntries(
-    (Object.keys(BODY_MEASURES) as BodyMeasure[]).flatMap((m) => {
+    keysOf(BODY_MEASURES).flatMap((m) => {
       const found = bodyOn(own, m, today());
       return found ? [[m, found.cm]] : [];
     }),
@@ -55,7 +57,7 @@ function useAtHand(): {
 
 /** A quarter of a circle skirt as it lies on the fabric, at its true proportions. */
 function CircleDrawing({ values, length }: { values: SumValues; length: (cm: number) => string }) {
-  const part = (Object.keys(QUARTERS) as CirclePart[])[values.part]!;
+  const part = itemAt(keysOf(QUARTERS), values.part);
   const found = circleSkirt(part, values.waist, values.length, values.width, { waist: values.allowance, hem: values.hem });
   if (!found) return null;
   const r = 120;
@@ -144,7 +146,7 @@ function drawingOf(sum: Sum, values: SumValues, length: (cm: number) => string):
 export function Arithmetic({ onClose }: { onClose: () => void }) {
   const unit = useUnit();
   const { hand, plan, from, bands } = useAtHand();
-  const [id, setId] = useState(SUMS[0]!.id);
+  const [id, setId] = useState(firstOf(SUMS).id);
   const [typed, setTyped] = useState<Readonly<Record<string, Partial<Record<SumKey, number>>>>>({});
   const sum = SUMS.find((s) => s.id === id)!;
   const own = typed[id] ?? {};

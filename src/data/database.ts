@@ -2,6 +2,7 @@ import Dexie, { type EntityTable, type Transaction } from 'dexie';
 import { changeToday, historyToday, recordToday, tableToday } from '../core/ledger/earlier-names';
 import type { RecordHistory } from '../core/ledger/merge/history';
 import type { Fabric, Make, MeasurementSet, Pattern, Person, Picture, Plan, PlanList, TableName, Wear } from '../core/records';
+import { lastOf } from '../core/units/item-at';
 
 /** A picture as it is stored: its bytes as a blob, not as text, with a small copy for lists (a drawing needs none). */
 export type StoredPicture = Omit<Picture, 'data' | 'file' | 'sha256'> & { blob: Blob; small?: Blob };
@@ -168,7 +169,7 @@ export class LedgerDatabase extends Dexie {
 
   #refuseLater(): void {
     // Dexie counts layouts in tens.
-    if (Math.floor(this.backendDB().version / 10) > LAYOUTS.at(-1)!.version) throw new LaterLayout();
+    if (Math.floor(this.backendDB().version / 10) > lastOf(LAYOUTS).version) throw new LaterLayout();
   }
 }
 

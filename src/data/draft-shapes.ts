@@ -6,6 +6,7 @@ import { PHASES } from '../core/records/make';
 import { Id } from '../core/records/shapes';
 import { FREQUENCIES } from '../core/records/wear';
 import { DAY_ORDERS } from '../core/units/day-as-written';
+import { keysOf } from '../core/units/keys';
 
 /**
  * What is typed and not yet entered, by the first words of the name it is kept under: each is read through its shape, so that a page never
@@ -48,7 +49,7 @@ export const DRAFT_WORDS: Readonly<Record<DraftKind, string>> = {
 
 /** Of which kind a draft is, by the name it is kept under: the kind, and for some the id of what it is about. */
 export function draftKindOf(name: string): DraftKind | undefined {
-  return (Object.keys(DRAFT_SHAPES) as DraftKind[]).find((kind) => name === kind || name.startsWith(`${kind} `));
+  return keysOf(DRAFT_SHAPES).find((kind) => name === kind || name.startsWith(`${kind} `));
 }
 
 /** A value without what stands at the places named; things of a list that are not in order go whole. */

@@ -1,5 +1,6 @@
 import { useSyncExternalStore } from 'react';
 import type { DraftKind, DraftOf } from './draft-shapes';
+import { itemAt } from '../core/units/item-at';
 
 /**
  * What is typed and not yet entered, kept so that a reload or a closed lid loses nothing.
@@ -56,9 +57,9 @@ const draftNames = (prefix = '') =>
 function writtenIn(text: string): { readonly version: number; readonly value: unknown } | undefined {
   try {
     const parsed: unknown = JSON.parse(text);
-    const isEnvelope =
-      typeof parsed === 'object' && parsed !== null && 'version' in parsed && 'value' in parsed && typeof parsed.version === 'number';
-    return isEnvelope ? { version: parsed.version as number, value: parsed.value } : { version: 1, value: parsed };
+    if (typeof parsed === 'object' && parsed !== null && 'version' in parsed && 'value' in parsed && typeof parsed.version === 'number')
+      return { version: parsed.version, value: parsed.value };
+    return { version: 1, value: parsed };
   } catch {
     return undefined;
   }
@@ -142,7 +143,7 @@ function draftsOf(prefix: string): readonly Draft[] {
   const drafts = names.map((name) => ({ name, value: draftOf(name) })).filter(({ value }) => value !== null);
   const known = lists.get(prefix);
   // The same list as long as nothing in it changed: React compares by identity.
-  if (known?.names === names.join() && known.drafts.length === drafts.length && known.drafts.every((d, i) => d.value === drafts[i]!.value))
+  if (known?.names === names.join() && known.drafts.length === drafts.length && known.drafts.every((d, i) => d.value === itemAt(drafts, i).value))
     return known.drafts;
   lists.set(prefix, { names: names.join(), drafts });
   return drafts;

@@ -3,6 +3,7 @@ import type { History, noted, RecordHistory } from '../core/ledger/merge/history
 import { knownTogether, later, latestOf, NEVER, nextStamp, stampOf, type Known, type Stamp } from '../core/ledger/merge/stamp';
 import type { Change, Device, JournalEntry, LedgerDatabase, StoredHistory } from './database';
 import { newId } from './new-id';
+import { itemAt } from '../core/units/item-at';
 
 /** Works out the history of a record after a change; handed in, since the shapes it needs are loaded late. */
 export type Note = typeof noted;
@@ -43,7 +44,7 @@ export async function noteChanges(database: LedgerDatabase, changes: readonly Ch
   const stamp = await stampNow(database, now);
   const keys = [...new Set(changes.map((c) => historyKey(c.table, c.id)))];
   const histories = new Map<string, RecordHistory | undefined>();
-  (await database.histories.bulkGet(keys)).forEach((found, i) => histories.set(keys[i]!, found && historyOf(found)));
+  (await database.histories.bulkGet(keys)).forEach((found, i) => histories.set(itemAt(keys, i), found && historyOf(found)));
   for (const { table, id, before, after } of changes) {
     const key = historyKey(table, id);
     histories.set(key, note({ table, id }, histories.get(key), before, after, stamp));

@@ -22,6 +22,10 @@ export type Write =
     }[TableName]
   | { readonly table: TableName; readonly remove: string };
 
+/** The write that puts a record into its table: the pair is of one table, which a list of records of all tables cannot say in its type. */
+export const putOf = ({ table, record }: { readonly table: TableName; readonly record: { readonly id: string } }): Write =>
+  ({ table, put: record }) as Write;
+
 const tablesOf = (database: LedgerDatabase) => [...TABLE_NAMES, ...HISTORY_TABLES, 'journal', 'settings'].map((t) => database.table(t));
 
 /** The record as it stands with the fields of an edit in it; a record that is gone is not brought back by an edit. */
@@ -269,7 +273,7 @@ export async function bringBack(database: LedgerDatabase, seq: number): Promise<
   await write(
     database,
     `brought back: ${entry.label}`,
-    gone.map(({ table, before }) => ({ table, put: before }) as Write),
+    gone.map(({ table, before }) => putOf({ table, record: before })),
   );
   return entry.label;
 }

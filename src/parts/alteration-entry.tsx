@@ -8,24 +8,20 @@ import {
   isSized,
   WAY_WORDS,
   type AlterationKindId,
-  type Way,
 } from '../core/catalogue/alterations';
 import { effectsOf, type EffectContext } from '../core/alteration/effects';
 import { formatLength, type LengthUnit } from '../core/units/length';
+import { firstOf } from '../core/units/item-at';
 import { zoneOf, type ZoneId } from '../core/body/zones';
 import type { Alteration } from '../core/records';
 import { newId } from '../data/new-id';
-import { SelectField, WordsField } from '../ui/field';
+import { ChoiceField, WordsField } from '../ui/field';
+import { keysOf } from '../core/units/keys';
 import { LengthField } from '../ui/length-field';
 import { Pick } from '../ui/pick';
 import { ZonePills } from './zone-pills';
 
-const WHEN: readonly { value: Alteration['when']; label: string }[] = [
-  { value: 'paper', label: 'on paper' },
-  { value: 'cutting', label: 'when cutting' },
-  { value: 'body', label: 'on the body' },
-  { value: 'wear', label: 'after wearing' },
-];
+const WHEN: Readonly<Record<Alteration['when'], string>> = { paper: 'on paper', cutting: 'when cutting', body: 'on the body', wear: 'after wearing' };
 
 /** A new alteration of a kind, with what is usual filled in. */
 function begin(kind: AlterationKindId, zones: readonly ZoneId[], allowance: number | undefined): Alteration {
@@ -34,7 +30,7 @@ function begin(kind: AlterationKindId, zones: readonly ZoneId[], allowance: numb
   return {
     id: newId(),
     kind,
-    way: ways[0]!,
+    way: firstOf(ways),
     ...(isSized(kind) ? { direction: 1 as const } : {}),
     purpose: isSized(kind) ? 'fit' : 'style',
     when: 'paper',
@@ -136,79 +132,66 @@ function AlterationRow({
           />
         )}
         {sized && !allowance && !band && alteration.amount === undefined && (
-          <SelectField
+          <ChoiceField
             label={`${name}: direction`}
             labelHidden
             value={alteration.direction ?? 1}
-            onChange={(e) => change({ direction: Number(e.target.value) as 1 | -1 })}
-          >
-            <option value={1}>{kind.plus} a bit</option>
-            {kind.minus && <option value={-1}>{kind.minus} a bit</option>}
-          </SelectField>
+            all={kind.minus ? [1, -1] : [1]}
+            words={(direction) => `${direction > 0 ? kind.plus : kind.minus} a bit`}
+            onValue={(direction) => change({ direction })}
+          />
         )}
         {!allowance && !band && alteration.amount !== undefined && (
           <span className="text-small text-ink2">{alteration.amount < 0 ? (kind.minus ?? kind.plus) : kind.plus}</span>
         )}
         {kind.ways.length > 1 && (
-          <SelectField
+          <ChoiceField
             label={`${name}: how it was measured`}
             labelHidden
             value={alteration.way}
-            onChange={(e) => change({ way: e.target.value as Way })}
-          >
-            {kind.ways.map((w) => (
-              <option key={w} value={w}>
-                {WAY_WORDS[w]}
-              </option>
-            ))}
-          </SelectField>
+            all={kind.ways}
+            words={(way) => WAY_WORDS[way]}
+            onValue={(way) => change({ way })}
+          />
         )}
         {kind.rule.by === 'rise' && (
-          <SelectField
+          <ChoiceField
             label={`${name}: which pieces`}
             labelHidden
             value={alteration.part ?? 'both'}
-            onChange={(e) => change({ part: e.target.value as 'front' | 'back' | 'both' })}
-          >
-            <option value="both">front and back</option>
-            <option value="front">front</option>
-            <option value="back">back</option>
-          </SelectField>
+            all={['both', 'front', 'back']}
+            words={(part) => (part === 'both' ? 'front and back' : part)}
+            onValue={(part) => change({ part })}
+          />
         )}
         {kind.rule.by === 'bust' && (
-          <SelectField
+          <ChoiceField
             label={`${name}: fullness at waist and hip`}
             labelHidden
             value={alteration.fullness ?? 'left in'}
-            onChange={(e) => change({ fullness: e.target.value as 'left in' | 'taken out' })}
-          >
-            <option value="left in">fullness left in at waist and hip</option>
-            <option value="taken out">taken out again at waist and hip</option>
-          </SelectField>
+            all={['left in', 'taken out']}
+            words={(fullness) => (fullness === 'left in' ? 'fullness left in at waist and hip' : 'taken out again at waist and hip')}
+            onValue={(fullness) => change({ fullness })}
+          />
         )}
-        <SelectField
+        <ChoiceField
           label={`${name}: when`}
           labelHidden
           className="[&_select]:w-[110px]"
           value={alteration.when}
-          onChange={(e) => change({ when: e.target.value as Alteration['when'] })}
-        >
-          {WHEN.map((w) => (
-            <option key={w.value} value={w.value}>
-              {w.label}
-            </option>
-          ))}
-        </SelectField>
-        <SelectField
+          all={keysOf(WHEN)}
+          words={(when) => WHEN[when]}
+          onValue={(when) => change({ when })}
+        />
+        <ChoiceField
           label={`${name}: for fit or for looks`}
           labelHidden
           className="[&_select]:w-[90px]"
           value={alteration.purpose}
-          onChange={(e) => change({ purpose: e.target.value as Alteration['purpose'] })}
-        >
-          <option value="fit">for fit</option>
-          <option value="style">for looks</option>
-        </SelectField>
+          all={['fit', 'style']}
+          words={(purpose) => (purpose === 'fit' ? 'for fit' : 'for looks')}
+          onValue={(purpose) => change({ purpose })}
+        />
         <button type="button" aria-label={`Remove ${name}`} onClick={onRemove} className="rounded-md p-1 text-ink2 hover:bg-tint max-sm:p-3">
           <X size={15} aria-hidden />
         </button>
@@ -276,7 +259,7 @@ export function AlterationEntry({
         placeholder="add an alteration: sleeve, rise, side seams …"
         value={undefined}
         options={options}
-        onPick={(id) => onChange([...alterations, begin(id as AlterationKindId, zones, allowance)])}
+        onPick={(id) => onChange([...alterations, begin(id, zones, allowance)])}
         className="mt-1.5"
       />
     </div>

@@ -9,6 +9,7 @@ import type { BestCut } from '../core/inference/posterior';
 import type { ClosingIn } from '../core/forecast/why';
 import { formatLength, type LengthUnit } from '../core/units/length';
 import { percent } from '../core/units/percent';
+import { itemAt, lastOf } from '../core/units/item-at';
 import { zoneOf } from '../core/body/zones';
 import { ChartTable } from '../ui/chart-table';
 import { useNarrow } from '../ui/use-narrow';
@@ -34,7 +35,7 @@ function stopsOf({ evidence }: ZoneForecast, steps: ClosingIn): Stop[] {
     best,
     evidence: evidence.filter((e) => e.make.version === version),
   }));
-  return [...stops, { key: 'next', label: 'next', best: stops.at(-1)!.best, evidence: [] }];
+  return [...stops, { key: 'next', label: 'next', best: lastOf(stops).best, evidence: [] }];
 }
 
 /** The size line and what was noted, in a word or two: what stands beside a mark. */
@@ -97,7 +98,7 @@ export function ClosingInChart({
   const kind = zoneOf(zone).kind;
   const all = stopsOf(forecast, steps);
   const [at, setAt] = useState<string>();
-  const stop = all.find((s) => s.key === at) ?? all.at(-1)!;
+  const stop = all.find((s) => s.key === at) ?? lastOf(all);
   const across = scalePoint(
     all.map((s) => s.key),
     [MARGIN.left, width - MARGIN.right],
@@ -127,7 +128,7 @@ export function ClosingInChart({
     if (!by) return;
     event.preventDefault();
     const i = all.indexOf(stop) + by;
-    setAt(all[Math.max(0, Math.min(all.length - 1, i))]!.key);
+    setAt(itemAt(all, Math.max(0, Math.min(all.length - 1, i))).key);
   };
 
   return (

@@ -5,6 +5,7 @@ import { effectContext } from '../core/garment/case';
 import { chartOf } from '../core/garment/chart';
 import { byDay } from '../core/units/date';
 import type { LengthUnit } from '../core/units/length';
+import { firstOf } from '../core/units/item-at';
 import type { Make, MeasurementSet, Pattern } from '../core/records';
 import { SelectField } from '../ui/field';
 import { AlterationEntry } from './alteration-entry';
@@ -48,7 +49,7 @@ export function CutFields({
           {pattern.charts.length > 1 && (
             <SelectField
               label="Size chart"
-              value={make.chartId ?? pattern.charts[0]!.id}
+              value={make.chartId ?? firstOf(pattern.charts).id}
               onChange={(e) => onChange({ chartId: e.target.value, size: undefined, sizeLines: [] })}
             >
               {pattern.charts.map((c) => (

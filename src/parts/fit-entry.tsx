@@ -1,4 +1,6 @@
 import { directionWord, outcomeWords } from '../core/make/fit-note-words';
+import { withoutEmpty } from '../core/units/keys';
+import { outcomeOf } from '../core/make/outcome';
 import clsx from 'clsx';
 import { MoreHorizontal } from 'lucide-react';
 import { useRef, useState, type KeyboardEvent } from 'react';
@@ -7,9 +9,9 @@ import type { LengthUnit } from '../core/units/length';
 import { ZONE_IDS, zoneOf, type ZoneId } from '../core/body/zones';
 import type { ZoneSaid } from '../core/make/log-draft';
 import { FitNote, type Outcome } from '../core/records';
-import { SYMPTOM_IDS, symptomOf, symptomsAt, type SymptomId } from '../core/catalogue/symptoms';
+import { SYMPTOM_IDS, symptomOf, symptomsAt } from '../core/catalogue/symptoms';
 import { Button } from '../ui/button';
-import { SelectField } from '../ui/field';
+import { ChoiceOrNone } from '../ui/field';
 import { KeyCap } from '../ui/key-cap';
 import { LengthField } from '../ui/length-field';
 import { Pick } from '../ui/pick';
@@ -29,7 +31,7 @@ const isHeld = ({ ctrlKey, metaKey, altKey }: KeyboardEvent) => ctrlKey || metaK
 /** Slight, then clear, then spoils, then slight again. */
 function stronger(was: Outcome | undefined, sign: -1 | 1): Outcome {
   const size = was !== undefined && Math.sign(was) === sign ? (Math.abs(was) % 3) + 1 : 1;
-  return (sign * size) as Outcome;
+  return outcomeOf(sign, size);
 }
 
 /** What a symptom may mean, and how to tell: none of its causes is certain, and another can be taken with one click. */
@@ -49,7 +51,7 @@ function SymptomLine({ said, onCause }: { said: ZoneSaid; onCause: (zone: ZoneId
           <button
             key={`${c.zone} ${c.direction}`}
             type="button"
-            onClick={() => onCause(c.zone, (c.direction * degree) as Outcome)}
+            onClick={() => onCause(c.zone, outcomeOf(c.direction, degree))}
             className="min-h-6 rounded-md border border-rule2 px-1.5 hover:bg-tint max-sm:min-h-11"
           >
             {zoneOf(c.zone).label} {directionWord(c.zone, c.direction)}: {c.words}
@@ -71,21 +73,15 @@ function NoteDetails({ said, zones, onChange }: { said: ZoneSaid; zones: readonl
     <div className="flex basis-full flex-wrap items-end gap-2 pb-1.5">
       <RecordField of={FitNote.shape} name="words" value={said.words} onValue={(words) => onChange({ words })} className="min-w-44 flex-1" />
       <RecordField of={FitNote.shape} name="side" value={said.side} onValue={(side) => onChange({ side })} className="w-32" />
-      <SelectField
+      <ChoiceOrNone
         label="Caused by"
-        value={said.causedBy ?? ''}
-        onChange={(e) => onChange({ causedBy: e.target.value === '' ? undefined : (e.target.value as ZoneId) })}
+        value={said.causedBy}
+        all={zones.filter((z) => z !== said.zone)}
+        words={(z) => zoneOf(z).label}
+        none="itself"
+        onValue={(causedBy) => onChange({ causedBy })}
         className="w-36"
-      >
-        <option value="">itself</option>
-        {zones
-          .filter((z) => z !== said.zone)
-          .map((z) => (
-            <option key={z} value={z}>
-              {zoneOf(z).label}
-            </option>
-          ))}
-      </SelectField>
+      />
       <RecordField of={FitNote.shape} name="over" value={said.over} onValue={(over) => onChange({ over })} className="w-44" />
       <RecordField of={FitNote.shape} name="done" value={said.done} onValue={(done) => onChange({ done })} className="w-44" />
     </div>
@@ -118,17 +114,9 @@ export function FitEntry({
   const set = (zone: ZoneId, change: Partial<ZoneSaid> | undefined) => {
     const others = said.filter((s) => s.zone !== zone);
     if (!change) return onChange(others);
-    const { amount, symptom, ...rest } = { ...at(zone), ...change } as ZoneSaid;
-    // What was never said is not kept as an empty field.
-    const known = Object.fromEntries(Object.entries({ ...rest, zone }).filter(([, value]) => value !== undefined)) as unknown as ZoneSaid;
-    onChange([
-      ...others,
-      {
-        ...known,
-        ...(amount === undefined || rest.outcome === 0 ? {} : { amount }),
-        ...(symptom === undefined || rest.outcome === 0 ? {} : { symptom }),
-      },
-    ]);
+    const { amount, symptom, outcome = 0, ...rest } = { ...at(zone), ...change };
+    // What was never said is not kept as an empty field, and of a zone that is right there is no amount and no symptom.
+    onChange([...others, { ...withoutEmpty({ ...rest, ...(outcome === 0 ? {} : { amount, symptom }) }), zone, outcome }]);
   };
   const restRight = () => onChange([...said, ...shown.filter((z) => !at(z)).map((zone): ZoneSaid => ({ zone, outcome: 0 }))]);
   const focusRow = (index: number) => list.current?.querySelectorAll<HTMLElement>('[data-row-stop]')[index]?.focus();
@@ -176,10 +164,10 @@ export function FitEntry({
           const is = at(zone);
           const { kind, label } = zoneOf(zone);
           const choices = [
-            { sign: -1, outcome: is && is.outcome < 0 ? is.outcome : (-1 as Outcome) },
-            { sign: 0, outcome: 0 as Outcome },
-            { sign: 1, outcome: is && is.outcome > 0 ? is.outcome : (1 as Outcome) },
-          ] as const;
+            { sign: -1, outcome: is && is.outcome < 0 ? is.outcome : -1 },
+            { sign: 0, outcome: 0 },
+            { sign: 1, outcome: is && is.outcome > 0 ? is.outcome : 1 },
+          ] as const satisfies readonly { sign: number; outcome: Outcome }[];
           return (
             <li
               key={zone}
@@ -206,7 +194,7 @@ export function FitEntry({
                       )}
                       style={on ? { color: markColour(outcome) } : undefined}
                     >
-                      <FitMark kind={kind} outcome={(sign * 2) as Outcome} size={18} />
+                      <FitMark kind={kind} outcome={outcomeOf(sign, 2)} size={18} />
                       {directionWord(zone, sign)}
                     </button>
                   );
@@ -221,7 +209,7 @@ export function FitEntry({
                         type="button"
                         tabIndex={-1}
                         aria-pressed={Math.abs(is.outcome) === size}
-                        onClick={() => set(zone, { outcome: (Math.sign(is.outcome) * size) as Outcome })}
+                        onClick={() => set(zone, { outcome: outcomeOf(is.outcome, size) })}
                         className={clsx(
                           'min-h-[28px] px-1 text-small max-sm:min-h-11',
                           Math.abs(is.outcome) === size ? 'font-bold underline underline-offset-4' : 'text-ink2 hover:bg-tint',
@@ -278,8 +266,7 @@ export function FitEntry({
           options={SYMPTOM_IDS.map((id) => ({ id, label: symptomOf(id).label, detail: symptomsHere.has(id) ? '' : 'elsewhere' })).sort(
             (a, b) => Number(a.detail !== '') - Number(b.detail !== ''),
           )}
-          onPick={(id) => {
-            const symptom = id as SymptomId;
+          onPick={(symptom) => {
             const [{ zone, direction }] = symptomOf(symptom).causes;
             set(zone, { outcome: stronger(at(zone)?.outcome, direction), symptom });
           }}
@@ -291,7 +278,7 @@ export function FitEntry({
           placeholder="another zone …"
           value={undefined}
           options={ZONE_IDS.filter((z) => !shown.includes(z)).map((z) => ({ id: z, label: zoneOf(z).label }))}
-          onPick={(id) => set(id as ZoneId, { outcome: 0 })}
+          onPick={(id) => set(id, { outcome: 0 })}
           className="w-40"
         />
       </div>

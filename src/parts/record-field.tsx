@@ -3,6 +3,7 @@ import type { z } from 'zod';
 import { durationForEditing, formatDuration, parseDuration } from '../core/units/duration';
 import { moneyForEditing, parseMoney } from '../core/units/money';
 import { choicesOf, fieldMeta, fieldProblem, type FieldMeta } from '../core/records/field';
+import { isMoney } from '../core/records/fields';
 import { fabricLengthForEditing, parseFabricLength } from '../core/units/length';
 import { useFabricUnit, useSettings, useTradeWords } from '../data/queries';
 import { ReadField, SelectField, TextField, WordsField } from '../ui/field';
@@ -51,18 +52,20 @@ export function RecordField<S extends Shapes, K extends keyof S & string>({ of, 
   const meta = fieldMeta(shape);
   const optional = shape.safeParse(undefined).success && given !== null;
   // What a shape infers to cannot be followed through a switch on its metadata; each branch hands on what it has checked.
-  const value = given as unknown;
+  const value: unknown = given;
+  const number = typeof value === 'number' ? value : undefined;
+  const text = typeof value === 'string' ? value : '';
   const hand = onValue as (value: unknown) => void;
   const common = { label: inWords(labelOf(meta)), hint: meta.hint && inWords(meta.hint), ...rest };
   switch (meta.ask) {
     case 'length':
-      return <LengthField {...common} unit={unit} cm={value as number | undefined} check={(cm) => fieldProblem(shape, cm)} onCm={(cm) => hand(cm)} />;
+      return <LengthField {...common} unit={unit} cm={number} check={(cm) => fieldProblem(shape, cm)} onCm={(cm) => hand(cm)} />;
     case 'fabric length':
       return (
         <ReadField<unknown>
           {...common}
           autoComplete="off"
-          shown={value === undefined ? '' : fabricLengthForEditing(value as number, fabricUnit)}
+          shown={number === undefined ? '' : fabricLengthForEditing(number, fabricUnit)}
           read={(text) => {
             if (text.trim() === '') return checkedBy(shape, undefined);
             const parsed = parseFabricLength(text, fabricUnit);
@@ -79,13 +82,13 @@ export function RecordField<S extends Shapes, K extends keyof S & string>({ of, 
           {...common}
           inputMode={meta.ask === 'whole' ? 'numeric' : 'decimal'}
           autoComplete="off"
-          shown={value === undefined ? '' : String(value)}
-          read={(text) => readNumber(shape, text)}
+          shown={number === undefined ? '' : String(number)}
+          read={(typed) => readNumber(shape, typed)}
           onValue={hand}
         />
       );
     case 'money': {
-      const money = value as { minor: number; currency: string } | undefined;
+      const money = isMoney(value) ? value : undefined;
       return (
         <ReadField<unknown>
           {...common}
@@ -106,9 +109,9 @@ export function RecordField<S extends Shapes, K extends keyof S & string>({ of, 
       return (
         <ReadField<unknown>
           {...common}
-          hint={typeof value === 'number' ? formatDuration(value) : meta.hint}
+          hint={number === undefined ? meta.hint : formatDuration(number)}
           autoComplete="off"
-          shown={typeof value === 'number' ? durationForEditing(value) : ''}
+          shown={number === undefined ? '' : durationForEditing(number)}
           read={(text) => {
             if (text.trim() === '') return checkedBy(shape, undefined);
             const parsed = parseDuration(text);
@@ -123,7 +126,7 @@ export function RecordField<S extends Shapes, K extends keyof S & string>({ of, 
         <TextField
           {...common}
           type={meta.ask}
-          value={(value as string | undefined) ?? ''}
+          value={text}
           onChange={(e) => {
             const next = e.target.value === '' ? undefined : e.target.value;
             if (fieldProblem(shape, next) === undefined) hand(next);
@@ -131,14 +134,10 @@ export function RecordField<S extends Shapes, K extends keyof S & string>({ of, 
         />
       );
     case 'colour':
-      return <TextField {...common} type="color" value={value as string} onChange={(e) => hand(e.target.value)} />;
+      return <TextField {...common} type="color" value={text} onChange={(e) => hand(e.target.value)} />;
     case 'choice':
       return (
-        <SelectField
-          {...common}
-          value={(value as string | undefined) ?? ''}
-          onChange={(e) => hand(e.target.value === '' ? undefined : e.target.value)}
-        >
+        <SelectField {...common} value={text} onChange={(e) => hand(e.target.value === '' ? undefined : e.target.value)}>
           {optional && <option value="">not noted</option>}
           {choicesOf(shape).map((c) => (
             <option key={c} value={c}>
@@ -160,13 +159,13 @@ export function RecordField<S extends Shapes, K extends keyof S & string>({ of, 
         </SelectField>
       );
     case 'choices':
-      return <Choices label={inWords(meta.label)} all={choicesOf(shape)} chosen={(value as readonly string[] | undefined) ?? []} onChosen={hand} />;
+      return <Choices label={inWords(meta.label)} all={choicesOf(shape)} chosen={Array.isArray(value) ? value.map(String) : []} onChosen={hand} />;
     case 'text':
     case 'words':
       return (
         <WordsField
           {...common}
-          words={(value as string | undefined) ?? ''}
+          words={text}
           check={(words) => fieldProblem(shape, words === '' && optional ? undefined : words)}
           onWords={(words) => hand(words === '' && optional ? undefined : words)}
         />

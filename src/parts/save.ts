@@ -23,7 +23,7 @@ function end() {
 /** Why an act was not written, as a sentence with what to do. A full browser says so by one name or another, on the outside or within. */
 export function whyNot(error: unknown): string {
   const cause = causeOf(error);
-  if ((cause as { name?: string } | undefined)?.name === 'QuotaExceededError')
+  if ((cause instanceof Error || cause instanceof DOMException) && cause.name === 'QuotaExceededError')
     return 'this browser has no room left. Save the ledger to a file, make room on the machine or remove pictures, and do it again.';
   return `${(cause instanceof Error ? cause.message : String(cause)).replace(/\.$/, '')}.`;
 }

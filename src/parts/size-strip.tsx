@@ -7,6 +7,7 @@ import { ZONE_IDS, zoneOf, type ZoneId } from '../core/body/zones';
 import type { Make, SizeChart, SizeLine } from '../core/records';
 import { WordsField } from '../ui/field';
 import { Pick } from '../ui/pick';
+import { firstOf } from '../core/units/item-at';
 
 const ROW = 30;
 /** Room at both ends of the track, so that the first and the last size have their label whole; % of its width. */
@@ -88,7 +89,7 @@ export function SizeStrip({ chart, size, lines, zones, onChange }: StripProps) {
         placeholder="another size at …"
         value={undefined}
         options={ZONE_IDS.filter((z) => !shown.includes(z)).map((z) => ({ id: z, label: zoneOf(z).label }))}
-        onPick={(z) => onChange({ sizeLines: [...lines, { zone: z as ZoneId, line: size ?? { size: chart.sizes[0]! } }] })}
+        onPick={(z) => onChange({ sizeLines: [...lines, { zone: z, line: size ?? { size: firstOf(chart.sizes) } }] })}
         className="mt-1 w-44"
       />
     </div>

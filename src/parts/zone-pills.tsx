@@ -38,7 +38,7 @@ export function ZonePills({
           placeholder={zones.length > 0 ? 'and …' : 'at …'}
           value={undefined}
           options={offered.filter((z) => !zones.includes(z)).map((z) => ({ id: z, label: zoneOf(z).label }))}
-          onPick={(z) => onZones([...zones, z as ZoneId])}
+          onPick={(z) => onZones([...zones, z])}
           className="w-28"
         />
       )}

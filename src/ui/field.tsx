@@ -63,6 +63,63 @@ export function SelectField({
   );
 }
 
+interface ChoiceProps<T> extends Labelled {
+  readonly all: readonly T[];
+  readonly words?: (one: T) => string;
+  readonly className?: string;
+}
+
+/**
+ * One of a few known values, chosen from a list: what is handed on is one of `all`, never any other text.
+ *
+ * @example <ChoiceField label="Timer" all={PHASES} value={phase} onValue={setPhase} />
+ */
+export function ChoiceField<T extends string | number>({
+  all,
+  words = String,
+  value,
+  onValue,
+  ...labelled
+}: ChoiceProps<T> & { readonly value: T; readonly onValue: (value: T) => void }) {
+  const choose = (text: string) => {
+    const chosen = all.find((one) => String(one) === text);
+    if (chosen !== undefined) onValue(chosen);
+  };
+  return (
+    <SelectField {...labelled} value={value} onChange={(e) => choose(e.target.value)}>
+      {all.map((one) => (
+        <option key={one} value={one}>
+          {words(one)}
+        </option>
+      ))}
+    </SelectField>
+  );
+}
+
+/**
+ * One of a few known values or none of them, which stands first in the list under its own words.
+ *
+ * @example <ChoiceOrNone label="Season" all={SEASONS} none="any" value={season} onValue={setSeason} />
+ */
+export function ChoiceOrNone<T extends string>({
+  none,
+  all,
+  words = String,
+  value,
+  onValue,
+  ...labelled
+}: ChoiceProps<T> & { readonly none: string; readonly value: T | undefined; readonly onValue: (value: T | undefined) => void }) {
+  return (
+    <ChoiceField<T | ''>
+      {...labelled}
+      all={['', ...all]}
+      words={(one) => (one === '' ? none : words(one))}
+      value={value ?? ''}
+      onValue={(one) => onValue(one === '' ? undefined : one)}
+    />
+  );
+}
+
 /** What a field makes of the words typed into it. */
 export type Reading<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly problem: string };
 

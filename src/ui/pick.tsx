@@ -3,14 +3,14 @@ import clsx from 'clsx';
 import { useState } from 'react';
 import { findsWords, folded } from './typed-words';
 
-export interface PickOption {
-  readonly id: string;
+export interface PickOption<Id extends string = string> {
+  readonly id: Id;
   readonly label: string;
   readonly detail?: string;
 }
 
 /** One out of many, found by typing. With `onNew`, what is typed can be added. */
-export function Pick({
+export function Pick<Id extends string>({
   label,
   labelHidden = false,
   options,
@@ -25,9 +25,9 @@ export function Pick({
 }: {
   label: string;
   labelHidden?: boolean;
-  options: readonly PickOption[];
-  value: string | undefined;
-  onPick: (id: string) => void;
+  options: readonly PickOption<Id>[];
+  value: Id | undefined;
+  onPick: (id: Id) => void;
   onNew?: (text: string) => void;
   newLabel?: (text: string) => string;
   /** Another thing that what is typed can become. */
@@ -40,11 +40,14 @@ export function Pick({
   const finds = findsWords(query);
   const found = options.filter((o) => finds(`${o.label} ${o.detail ?? ''}`)).slice(0, 40);
   const isNew = onNew && query.trim() !== '' && !options.some((o) => folded(o.label) === folded(query.trim()));
-  const choose = (id: string | null) => {
+  const choose = (id: Id | typeof NEW | typeof ALSO | null) => {
     if (id === null) return;
     if (id === NEW) onNew?.(query.trim());
     else if (id === ALSO) alsoNew?.onNew(query.trim());
-    else onPick(id);
+    else {
+      const picked = options.find((o) => o.id === id);
+      if (picked) onPick(picked.id);
+    }
     setQuery('');
   };
   return (

@@ -5,9 +5,10 @@ import { mainUse } from '../make/main-fabric';
 import Papa from 'papaparse';
 import { alterationWords, sizeLineWords } from '../alteration/words';
 import { byDay } from '../units/date';
-import { BODY_MEASURES, zoneOf, type BodyMeasure } from '../body/zones';
+import { BODY_MEASURES, zoneOf } from '../body/zones';
 import { lengthForEditing, type LengthUnit } from '../units/length';
 import { moneyForEditing } from '../units/money';
+import { entriesOf } from '../units/keys';
 import { askedFields, Fabric, Make, Pattern, sheetCell, sheetHead, type Ledger, type Shapes } from '../records';
 import { wearCounts } from '../wear/wear-count';
 
@@ -128,7 +129,7 @@ function sheetRows(sheet: SheetName, tables: TablesOf, { unit, money }: SheetWis
         [
           ['Of', (b) => nameOf(b.personId, people)],
           ['On', (b) => b.date],
-          ...(Object.entries(BODY_MEASURES) as [BodyMeasure, string][]).map(([measure, label]): Column<(typeof bodies)[number]> => [
+          ...entriesOf(BODY_MEASURES).map(([measure, label]): Column<(typeof bodies)[number]> => [
             `${label}, ${unit}`,
             (b) => length(b.measures[measure]),
           ]),

@@ -7,6 +7,7 @@ import { band, elasticLength, foldToSeam, gatherRatio, seamToFold, skirtLength, 
 import { needleFor } from './needle-and-thread';
 import { pieceCheck } from './piece-check';
 import { canBePutOn } from './put-on';
+import { fromKeys, keysOf } from '../units/keys';
 
 /** What lies at hand: the body, the fabric and the pattern that are spoken of. */
 export interface AtHand {
@@ -79,7 +80,7 @@ export type SumValues = Readonly<Record<SumKey, number>>;
  * @example sumValues({ before: 10, after: 13 }).after // 13
  */
 export function sumValues(known: Partial<Record<SumKey, number>>): SumValues {
-  return { ...(Object.fromEntries(KEYS.map((key) => [key, NaN])) as Record<SumKey, number>), ...known };
+  return { ...fromKeys(KEYS, () => NaN), ...known };
 }
 
 /** A sum of the cutting table. */
@@ -94,7 +95,7 @@ export interface Sum {
 }
 
 const round = (n: number, to = 10) => Math.round(n * to) / to;
-const part = (values: SumValues): CirclePart => (Object.keys(QUARTERS) as CirclePart[])[values.part] ?? 'full';
+const part = (values: SumValues): CirclePart => keysOf(QUARTERS)[values.part] ?? 'full';
 /** The seam allowance of a pattern that says none, cm. Source: the commonest on home sewing patterns. */
 export const USUAL_ALLOWANCE = 1.5;
 const allowance: SumField = { key: 'allowance', label: 'Seam allowance', ask: 'length', usual: (h) => h.allowance ?? USUAL_ALLOWANCE };

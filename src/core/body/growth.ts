@@ -1,5 +1,7 @@
 import { daysBetween, type DatedMeasures } from './measures';
 import { byDay, type IsoDate } from '../units/date';
+import { firstOf, lastOf } from '../units/item-at';
+import { keysOf } from '../units/keys';
 import type { BodyMeasure } from './zones';
 
 /**
@@ -10,9 +12,9 @@ import type { BodyMeasure } from './zones';
 export function grownBody(bodies: readonly DatedMeasures[], date: IsoDate): Partial<Record<BodyMeasure, number>> | undefined {
   const sets = [...bodies].sort((a, b) => byDay(a.date, b.date));
   const grown: Partial<Record<BodyMeasure, number>> = {};
-  for (const measure of new Set(sets.flatMap((s) => Object.keys(s.measures) as BodyMeasure[]))) {
+  for (const measure of new Set(sets.flatMap((s) => keysOf(s.measures)))) {
     const own = sets.filter((s) => s.measures[measure] !== undefined);
-    const [first, last] = [own[0]!, own.at(-1)!];
+    const [first, last] = [firstOf(own), lastOf(own)];
     const days = daysBetween(first.date, last.date);
     if (days <= 0) continue;
     const [was, is] = [first.measures[measure]!, last.measures[measure]!];

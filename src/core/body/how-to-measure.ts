@@ -1,4 +1,5 @@
 import type { BodyMeasure } from './zones';
+import { keysOf } from '../units/keys';
 
 /** How each measure is taken, in a line. Source: usual dressmaking practice; a tape snug and level, over what is worn beneath. */
 export const HOW_TO_MEASURE: Record<BodyMeasure, string> = {
@@ -91,7 +92,7 @@ const near = (a: number, b: number) => Math.abs(a - b) < Math.max(CHANGE.cm, CHA
  */
 export function doubtsOf(measures: Partial<Record<BodyMeasure, number>>, before: Partial<Record<BodyMeasure, number>> = {}): Doubt[] {
   const doubts: Doubt[] = [];
-  for (const measure of Object.keys(HOW_TO_MEASURE) as BodyMeasure[]) {
+  for (const measure of keysOf(HOW_TO_MEASURE)) {
     const cm = measures[measure];
     if (cm === undefined) continue;
     const was = before[measure];

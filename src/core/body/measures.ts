@@ -1,6 +1,8 @@
 import { differenceInMonths, parseISO } from 'date-fns';
 import { byDay, dayNumber, type IsoDate } from '../units/date';
 import { memoize } from '../units/memoize';
+import { itemAt, lastOf } from '../units/item-at';
+import { keysOf } from '../units/keys';
 import type { BodyMeasure } from './zones';
 
 /** What this module needs of a measurement set: a date and measures in cm, any of which may be missing. */
@@ -31,12 +33,12 @@ const setsByMeasure = memoize((sets: readonly DatedMeasures[]) => {
   const found = new Map<BodyMeasure, { readonly day: number; readonly cm: number }[]>();
   for (const { date, measures } of inTime) {
     const day = dayNumber(date);
-    for (const measure of Object.keys(measures) as BodyMeasure[]) {
+    for (const measure of keysOf(measures)) {
       const cm = measures[measure];
       if (cm === undefined) continue;
       const having = found.get(measure);
       if (!having) found.set(measure, [{ day, cm }]);
-      else if (having.at(-1)!.day !== day) having.push({ day, cm });
+      else if (lastOf(having).day !== day) having.push({ day, cm });
     }
   }
   return found;
@@ -55,7 +57,7 @@ export function bodyOn(sets: readonly DatedMeasures[], measure: BodyMeasure, dat
 function valueOn(having: readonly { readonly day: number; readonly cm: number }[] | undefined, day: number): BodyValue | undefined {
   if (!having) return undefined;
   let next = 0;
-  while (next < having.length && having[next]!.day <= day) next += 1;
+  while (next < having.length && itemAt(having, next).day <= day) next += 1;
   const before = next > 0 ? having[next - 1] : undefined;
   const after = having[next];
   if (before?.day === day) return { cm: before.cm, how: 'measured', ageDays: 0 };

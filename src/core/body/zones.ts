@@ -1,3 +1,4 @@
+import { idsOf } from '../units/keys';
 /**
  * The zones: places with one dimension on a garment, and what practice says about each.
  *
@@ -106,7 +107,7 @@ export const ZONES = {
 } as const satisfies Record<string, Zone>;
 
 export type ZoneId = keyof typeof ZONES;
-export const ZONE_IDS = Object.keys(ZONES) as [ZoneId, ...ZoneId[]];
+export const ZONE_IDS = idsOf(ZONES);
 
 /** The zone's facts, with every optional field in reach of the type checker. */
 export function zoneOf(id: ZoneId): Zone {

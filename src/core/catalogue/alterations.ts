@@ -1,4 +1,5 @@
 import type { ZoneId } from '../body/zones';
+import { idsOf } from '../units/keys';
 
 /** How an amount was measured. What one centimetre means depends on it, so it is always asked. */
 export const WAYS = ['total', 'perSide', 'perSeam', 'perQuarter'] as const;
@@ -631,7 +632,7 @@ export const ALTERATIONS = {
 } as const satisfies Record<string, AlterationKind>;
 
 export type AlterationKindId = keyof typeof ALTERATIONS;
-export const ALTERATION_KIND_IDS = Object.keys(ALTERATIONS) as [AlterationKindId, ...AlterationKindId[]];
+export const ALTERATION_KIND_IDS = idsOf(ALTERATIONS);
 
 /** The kind's facts, with every optional field in reach of the type checker. */
 export function alterationKind(id: AlterationKindId): AlterationKind {

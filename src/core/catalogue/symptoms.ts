@@ -1,5 +1,6 @@
 import type { AlterationKindId } from './alterations';
 import type { ZoneId } from '../body/zones';
+import { idsOf } from '../units/keys';
 
 /** −1 under (tight, narrow, short, high), +1 over. */
 export type Direction = -1 | 1;
@@ -347,7 +348,7 @@ export const SYMPTOMS = {
 } as const satisfies Record<string, Symptom>;
 
 export type SymptomId = keyof typeof SYMPTOMS;
-export const SYMPTOM_IDS = Object.keys(SYMPTOMS) as [SymptomId, ...SymptomId[]];
+export const SYMPTOM_IDS = idsOf(SYMPTOMS);
 
 /** The symptom's facts, with every field in reach of the type checker. */
 export function symptomOf(id: SymptomId): Symptom {

@@ -4,8 +4,9 @@ import { isChanged } from '../forecast/summary';
 import type { CarryForward } from '../forecast/carry-forward';
 import { type PatternCase } from '../garment/case';
 import type { IsoDate } from '../units/date';
+import { keysOf } from '../units/keys';
 import { zoneOf } from '../body/zones';
-import type { Fabric, Decision, Make, Verdict, VerdictPart } from '../records';
+import type { Fabric, Decision, Make, Verdict } from '../records';
 import { fabricProperties } from '../versions/differences';
 import type { DecisionReason } from './decision-reason';
 import { judgedEarly, reasonShares, type Reason } from './verdict-weight';
@@ -139,7 +140,7 @@ function didWell(input: PatternCase): DecisionReason[] {
 /** The part that is loved least; where no part was judged, what keeps her from reaching for it. */
 function leastSaid(verdict: Verdict | undefined): DecisionReason | undefined {
   // The shape lets no other key in; its list of parts would bring the whole of Zod into the worker.
-  const parts = Object.keys(verdict?.parts ?? {}) as VerdictPart[];
+  const parts = keysOf(verdict?.parts ?? {});
   const judged = parts.flatMap((part) => {
     const love = verdict?.parts?.[part];
     return love === undefined ? [] : [{ code: 'least loved part', part, love } as const];

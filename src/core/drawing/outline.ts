@@ -1,3 +1,4 @@
+import { itemAt, lastOf } from '../units/item-at';
 /** A point right of the garment's centre line: x from the centre, y from the top. */
 export type Move = readonly ['M' | 'L', number, number] | readonly ['C', number, number, number, number, number, number];
 
@@ -24,8 +25,8 @@ function forwards(half: Half, centre: number, side: 1 | -1): string {
 function backwards(half: Half, centre: number, side: 1 | -1): string {
   let path = '';
   for (let i = half.length - 1; i > 0; i--) {
-    const move = half[i]!;
-    const [x, y] = end(half[i - 1]!);
+    const move = itemAt(half, i);
+    const [x, y] = end(itemAt(half, i - 1));
     path +=
       move[0] === 'C'
         ? `C${write(centre + side * move[3])} ${write(move[4])} ${write(centre + side * move[1])} ${write(move[2])} ${write(centre + side * x)} ${write(y)}`
@@ -36,7 +37,7 @@ function backwards(half: Half, centre: number, side: 1 | -1): string {
 
 /** A closed outline that is the same on both sides of the centre line. */
 export function symmetrical(half: Half, centre: number): string {
-  const [x, y] = end(half.at(-1)!);
+  const [x, y] = end(lastOf(half));
   return `${forwards(half, centre, 1)}L${write(centre - x)} ${write(y)}${backwards(half, centre, -1)}Z`;
 }
 

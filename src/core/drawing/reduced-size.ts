@@ -1,3 +1,5 @@
+import { PICTURE_SIDES, type PictureSide } from '../records/picture-sides';
+
 /** The longest side of a kept picture, and of its small copy, px. */
 export const PICTURE_SIDE = 1600;
 export const SMALL_SIDE = 240;
@@ -14,7 +16,7 @@ export function reducedSize(width: number, height: number, most: number): { read
 }
 
 /** The side that a file's name speaks of; else front, back, then details, by its place among those that come together. */
-export function sideFromName(name: string, place: number): 'front' | 'back' | 'left' | 'right' | 'detail' | 'inside' {
+export function sideFromName(name: string, place: number): PictureSide {
   const said = /(front|back|left|right|detail|inside)/i.exec(name)?.[1]?.toLowerCase();
-  return (said as 'front' | undefined) ?? (place === 0 ? 'front' : place === 1 ? 'back' : 'detail');
+  return PICTURE_SIDES.find((side) => side === said) ?? (place === 0 ? 'front' : place === 1 ? 'back' : 'detail');
 }

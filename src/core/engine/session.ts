@@ -16,6 +16,7 @@ import { offsetOf } from '../garment/offset';
 import type { GarmentKind, Make, Pattern, Person } from '../records';
 import type { IsoDate } from '../units/date';
 import { addToGroup } from '../units/group-by';
+import { firstOf } from '../units/item-at';
 import { compareMakes, type ComparedZone } from '../versions/compare-makes';
 import { easeByClass, girthsOf, type Liking } from '../versions/ease-by-class';
 import type { Hemisphere } from '../wear/season';
@@ -184,13 +185,13 @@ export class EngineSession {
 
   /** The chances of a cut as it is planned. */
   planned(make: Make, plan: PlannedCut): readonly PlannedZone[] {
-    const input = this.caseOf(make.personId, make.sources[0]!.patternId);
+    const input = this.caseOf(make.personId, firstOf(make.sources).patternId);
     return input ? plannedZones(input, make, plan, this.memory(make.personId)) : [];
   }
 
   /** A planned cut on a child's body now and as it grows; undefined where its growth cannot be told. */
   growing(make: Make, plan: PlannedCut): readonly GrownFit[] | undefined {
-    const input = this.caseOf(make.personId, make.sources[0]!.patternId);
+    const input = this.caseOf(make.personId, firstOf(make.sources).patternId);
     return input && roomToGrow(input, make, plan, this.memory(make.personId));
   }
 

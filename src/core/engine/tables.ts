@@ -1,5 +1,6 @@
 import type { CaseTables } from '../garment/case';
 import type { Person, Wear } from '../records';
+import { itemAt } from '../units/item-at';
 
 /** The tables that the engine answers from. */
 export interface EngineTables extends CaseTables {
@@ -25,7 +26,7 @@ function newsOf<T extends Table>(was: readonly RecordOf<T>[], is: readonly Recor
   const put: RecordOf<T>[] = [];
   // Most of a table stands where it stood: only from where it does not is anything looked up.
   let same = 0;
-  for (; same < is.length && was[same]?.id === is[same]!.id; same++) if (was[same] !== is[same]) put.push(is[same]!);
+  for (; same < is.length && was[same]?.id === itemAt(is, same).id; same++) if (was[same] !== is[same]) put.push(itemAt(is, same));
   const old = new Map(was.slice(same).map((r) => [r.id, r]));
   for (const record of is.slice(same)) {
     if (old.get(record.id) !== record) put.push(record);

@@ -1,5 +1,6 @@
 import type { ZoneId } from '../body/zones';
 import type { Make } from '../records';
+import { firstOf, itemAt } from '../units/item-at';
 
 /** A step of a blend between neighbouring zones weighs so much against the chance of right. Source: engine.md, section 6. */
 const STEP_WEIGHT = 0.35;
@@ -27,7 +28,7 @@ export function blendOf(chances: ReadonlyMap<ZoneId, readonly number[]>, sizes: 
   if (zones.length === 0) return [];
   const places = sizes.map((_, place) => place);
   const costsAt = (zone: ZoneId) => chances.get(zone)!.map((chance) => -Math.log(Math.max(chance, LEAST_CHANCE)));
-  const way = (costs: readonly number[], from: number, to: number) => costs[from]! + STEP_WEIGHT * Math.abs(to - from);
+  const way = (costs: readonly number[], from: number, to: number) => itemAt(costs, from) + STEP_WEIGHT * Math.abs(to - from);
   const least = (of: (place: number) => number) => {
     let [best, cost] = [0, of(0)];
     for (let place = 1; place < places.length; place++) {
@@ -37,24 +38,24 @@ export function blendOf(chances: ReadonlyMap<ZoneId, readonly number[]>, sizes: 
     return best;
   };
 
-  let costs = costsAt(zones[0]!);
+  let costs = costsAt(firstOf(zones));
   const cameFrom: number[][] = [];
   for (const zone of zones.slice(1)) {
     const before = costs;
     const own = costsAt(zone);
     const from = places.map((to) => least((place) => way(before, place, to)));
-    costs = places.map((to) => way(before, from[to]!, to) + own[to]!);
+    costs = places.map((to) => way(before, itemAt(from, to), to) + itemAt(own, to));
     cameFrom.push(from);
   }
-  let place = least((p) => costs[p]!);
+  let place = least((p) => itemAt(costs, p));
   const path = [place];
   for (const from of cameFrom.reverse()) {
-    place = from[place]!;
+    place = itemAt(from, place);
     path.unshift(place);
   }
   return zones.map((zone, i) => {
     const ofSize = chances.get(zone)!;
-    return { zone, size: sizes[path[i]!]!, chance: ofSize[path[i]!]!, ofSize };
+    return { zone, size: itemAt(sizes, path[i]!), chance: itemAt(ofSize, path[i]!), ofSize };
   });
 }
 

@@ -4,6 +4,7 @@ import type { ZoneId } from '../body/zones';
 import type { Evidence } from '../garment/evidence';
 import { outcomeTails } from '../inference/likelihood';
 import { expectation, quantile, type Posteriors } from '../inference/posterior';
+import { itemAt } from '../units/item-at';
 
 /** What was not the same between a contradicting note and the others. */
 export type Difference = 'fabric' | 'body' | 'side' | 'stage' | 'layer';
@@ -47,7 +48,7 @@ export function contradictionsIn(zone: ZoneId, used: readonly Evidence[], { with
   if (used.length < 2) return [];
   return used.flatMap((evidence, i) => {
     const others = used.filter((e) => e !== evidence);
-    const without = apart[i]!;
+    const without = itemAt(apart, i);
     // A tail only falls, or only rises, with θ: its mean is at least half of what it is at the median.
     const middle = outcomeTails(evidence.observation, quantile(without, 0.5));
     if (Math.min(middle.atMost, middle.atLeast) >= 2 * TAIL) return [];

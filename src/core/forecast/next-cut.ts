@@ -4,6 +4,7 @@ import { effectsOf, sharesOf } from '../alteration/effects';
 import { measuresOn } from '../body/measures';
 import type { IsoDate } from '../units/date';
 import { roundToWorkable, workableStep, type LengthUnit } from '../units/length';
+import { firstOf } from '../units/item-at';
 import { zoneOf, type BodyMeasure, type ZoneId } from '../body/zones';
 import type { Alteration, Fabric, FabricUse, Make, MeasurementSet } from '../records';
 import { blankFabric } from '../records/blank';
@@ -172,13 +173,13 @@ function alterBy(garment: Garment, zone: ZoneId, cm: number): Garment {
     return a.kind !== 'full-bust' && shares[0]?.zone === zone && (shares.length === 1 || a.kind === answerFor(zone, 0).kind);
   });
   if (existing) {
-    const per = sharesOf(existing, context)[0]!.per;
-    const was = effectsOf(existing, context)[0]!.cm / per;
+    const per = firstOf(sharesOf(existing, context)).per;
+    const was = firstOf(effectsOf(existing, context)).cm / per;
     const amount = Math.round((was + cm / per) * 1e6) / 1e6;
     const { direction: _, ...sized } = existing;
     const rest = alterations.filter((a) => a !== existing);
     return garment.changed({ alterations: Math.abs(amount) < 1e-9 ? rest : [...rest, { ...sized, amount }] });
   }
-  const per = sharesOf(answerFor(zone, 1), context)[0]!.per;
+  const per = firstOf(sharesOf(answerFor(zone, 1), context)).per;
   return garment.changed({ alterations: [...alterations, answerFor(zone, Math.round((cm / per) * 1e6) / 1e6)] });
 }

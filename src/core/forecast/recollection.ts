@@ -17,6 +17,7 @@ import {
   type Prior,
 } from '../inference/posterior';
 import { addToGroup } from '../units/group-by';
+import { firstOf, itemAt } from '../units/item-at';
 import type { Observation } from '../inference/likelihood';
 
 /** A pattern whose notes moved an answer, and by how much: the median with everything less the median without it, cm. */
@@ -119,7 +120,7 @@ function saysTheSame(a: RememberedPattern, b: RememberedPattern): boolean {
     a.designer === b.designer &&
     a.group === b.group &&
     a.observations.length === b.observations.length &&
-    a.observations.every((o, i) => same(o, b.observations[i]!))
+    a.observations.every((o, i) => same(o, itemAt(b.observations, i)))
   );
 }
 
@@ -235,7 +236,7 @@ export class Recollection {
         const patterns = memory.patternsOf(branch).map((p) => p.id);
         if (patterns.length < 2) return [];
         const found = sure(memory.designer(branch), edgesOf(zone, 'semi')[0]);
-        const name = this.#cases.get(patterns[0]!)?.pattern.designer ?? branch.designer;
+        const name = this.#cases.get(firstOf(patterns))?.pattern.designer ?? branch.designer;
         return found ? [{ designer: name, zone, ...found, patterns }] : [];
       });
     });

@@ -3,6 +3,7 @@ import { viewOf } from '../make/versions';
 import { measuresOn } from '../body/measures';
 import { addToGroup } from '../units/group-by';
 import { memoize } from '../units/memoize';
+import { firstOf, itemAt, lastOf } from '../units/item-at';
 import { zoneOf, type BodyMeasure, type ZoneId } from '../body/zones';
 import type { Make, MeasurementSet, Pattern, Person, SizeChart, View } from '../records';
 import { blankMake } from '../records/blank';
@@ -170,7 +171,7 @@ export function sizesFor(request: SizeRequest): Sizes | undefined {
   const ranked = pattern.charts
     .map((chart) => ({ chart, byChart: byChartOf(chart, measured, zones, deciding, pattern.draftedCup), misfit: misfitOf(chart, measured, zones) }))
     .sort((a, b) => Math.abs(a.byChart?.offChart ?? 0) - Math.abs(b.byChart?.offChart ?? 0) || a.misfit - b.misfit);
-  const { chart, byChart } = ranked[0]!;
+  const { chart, byChart } = firstOf(ranked);
 
   const chances = chancesOf(request, input, chart, zones);
   const byFinished = byFinishedOf(request, input, chart, measured, zones);
@@ -225,10 +226,16 @@ function byChartOf(
   const nearest = sizes[0];
   if (!nearest) return undefined;
   const amounts = sizes.map((s) => s.cm).sort((a, b) => a - b);
-  const [first, last] = [amounts[0]!, amounts.at(-1)!];
+  const [first, last] = [firstOf(amounts), lastOf(amounts)];
   const step = amounts.length > 1 ? (last - first) / (amounts.length - 1) : 4;
   const beyond = body < first - step / 2 ? first - body : body > last + step / 2 ? last - body : undefined;
-  return { size: chart.sizes[nearest.place]!, measure: deciding, body, chart: nearest.cm, ...(beyond === undefined ? {} : { offChart: beyond }) };
+  return {
+    size: itemAt(chart.sizes, nearest.place),
+    measure: deciding,
+    body,
+    chart: nearest.cm,
+    ...(beyond === undefined ? {} : { offChart: beyond }),
+  };
 }
 
 /** A garment in each size of a chart, the same all over, as it would be cut in the planned fabric. */
@@ -270,11 +277,11 @@ function chancesOf(request: SizeRequest, input: PatternCase, chart: SizeChart, z
 function byExperienceOf(chances: ReadonlyMap<ZoneId, ZoneChances>, chart: SizeChart): ExperienceSchool {
   const all = chart.sizes.map((size, place) => ({
     size,
-    log: [...chances.values()].reduce((sum, c) => sum + Math.log(Math.max(c.ofSize[place]!, LEAST_CHANCE)), 0),
+    log: [...chances.values()].reduce((sum, c) => sum + Math.log(Math.max(itemAt(c.ofSize, place), LEAST_CHANCE)), 0),
   }));
   const best = all.reduce((a, b) => (b.log > a.log ? b : a));
   const place = chart.sizes.indexOf(best.size);
-  return { size: best.size, chance: [...chances.values()].reduce((product, c) => product * c.ofSize[place]!, 1) };
+  return { size: best.size, chance: [...chances.values()].reduce((product, c) => product * itemAt(c.ofSize, place), 1) };
 }
 
 const lovedKey = (structure: Pattern['wants']['structure'], group: ClassGroup, zone: ZoneId) => `${structure} ${group} ${zone}`;
@@ -338,7 +345,7 @@ function byFinishedOf(
   const finished = readColumn(at!.column, place);
   if (finished === undefined) return undefined;
   return {
-    size: chart.sizes[place]!,
+    size: itemAt(chart.sizes, place),
     at: at!.zone,
     ease: finished - at!.body,
     wanted: at!.ease,

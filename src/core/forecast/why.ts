@@ -5,6 +5,7 @@ import { contradictionsIn, type Contradiction } from './contradiction';
 import type { Evidence } from '../garment/evidence';
 import { bestCut, divergence, posteriorOf, posteriorsOf, quantile, type BestCut, type Posterior, type Posteriors } from '../inference/posterior';
 import type { Recollection } from './recollection';
+import { itemAt } from '../units/item-at';
 
 /** How one note moved the best cut: the reasons behind a figure. */
 export interface Reason {
@@ -59,9 +60,9 @@ function reasonsFor(used: readonly Evidence[], { all, without }: Posteriors): Re
   const width = (p: Posterior) => quantile(p, 0.9) - quantile(p, 0.1);
   const raw = used.map((evidence, i) => ({
     evidence,
-    movedBy: quantile(all, 0.5) - quantile(without[i]!, 0.5),
-    narrowedBy: width(without[i]!) - width(all),
-    share: divergence(all, without[i]!),
+    movedBy: quantile(all, 0.5) - quantile(itemAt(without, i), 0.5),
+    narrowedBy: width(itemAt(without, i)) - width(all),
+    share: divergence(all, itemAt(without, i)),
   }));
   const total = raw.reduce((sum, r) => sum + r.share, 0);
   return raw.map((r) => ({ ...r, share: total > 0 ? r.share / total : 1 / raw.length }));

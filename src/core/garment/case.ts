@@ -4,6 +4,7 @@ import type { FitClass } from '../body/fit-class';
 import { zoneOf, type ZoneId } from '../body/zones';
 import type { Fabric, Make, MeasurementSet, Pattern, View } from '../records';
 import { addToGroup } from '../units/group-by';
+import { firstOf } from '../units/item-at';
 
 /** All that is needed to reckon one pattern for one person. */
 export interface PatternCase {
@@ -18,8 +19,8 @@ export interface PatternCase {
 
 /** Whether a zone's evidence belongs to this pattern: where a make joins several, it belongs to the one its piece came from. */
 export function bringsZone(pattern: Pattern, make: Make, zone: ZoneId): boolean {
-  if (make.sources.length === 1) return make.sources[0]!.patternId === pattern.id;
-  const owner = make.sources.find((s) => s.zones?.includes(zone)) ?? make.sources[0]!;
+  if (make.sources.length === 1) return firstOf(make.sources).patternId === pattern.id;
+  const owner = make.sources.find((s) => s.zones?.includes(zone)) ?? firstOf(make.sources);
   return owner.patternId === pattern.id;
 }
 
@@ -40,7 +41,7 @@ export function casesFor(personId: string, { patterns, makes, bodies, fabrics }:
     if (make.personId !== personId) continue;
     const { sources } = make;
     // A garment may have more than one piece of the same pattern.
-    if (sources.length === 1) addToGroup(byPattern, sources[0]!.patternId, make);
+    if (sources.length === 1) addToGroup(byPattern, firstOf(sources).patternId, make);
     else for (const id of new Set(sources.map((s) => s.patternId))) addToGroup(byPattern, id, make);
   }
   return patterns.flatMap((pattern): PatternCase[] => {

@@ -1,5 +1,7 @@
 import Papa from 'papaparse';
 import { parseLength, type LengthUnit } from '../units/length';
+import { itemAt } from '../units/item-at';
+import { entriesOf } from '../units/keys';
 import { BODY_MEASURES, ZONE_IDS, zoneOf, type BodyMeasure, type ZoneId } from '../body/zones';
 
 /** A size chart as it was understood from a pasted table. Lengths in cm. */
@@ -47,7 +49,7 @@ const MEASURE_SYNONYMS: Record<string, BodyMeasure> = {
   'head circumference': 'head',
 };
 const MEASURE_WORDS = new Map<string, BodyMeasure>([
-  ...(Object.entries(BODY_MEASURES) as [BodyMeasure, string][]).map(([id, label]) => [label, id] as const),
+  ...entriesOf(BODY_MEASURES).map(([id, label]) => [label, id] as const),
   ...Object.entries(MEASURE_SYNONYMS),
 ]);
 
@@ -129,7 +131,7 @@ function readCell(cell: string, unit: LengthUnit): number | null | undefined {
   if (whole.ok && whole.cm > 0 && !/^\d+([.,]\d+)?\s*[-–]\s*\d+([.,]\d+)?$/.test(cell)) return whole.cm;
   const ends = /^(.+?)\s*(?:–|—|-|\bto\b|\.\.)\s*(.+)$/i.exec(cell);
   if (!ends) return undefined;
-  const [low, high] = [parseLength(ends[1]!, unit), parseLength(ends[2]!, unit)];
+  const [low, high] = [parseLength(itemAt(ends, 1), unit), parseLength(itemAt(ends, 2), unit)];
   return low.ok && high.ok && low.cm > 0 && high.cm >= low.cm ? (low.cm + high.cm) / 2 : undefined;
 }
 
@@ -167,7 +169,7 @@ export function chartFromText(text: string, usual: LengthUnit, forced?: LengthUn
     list.filter((c) => c !== undefined && (readLabel(c, false) ?? readLabel(c, true)) !== undefined).length;
   const firstColumn = cells.map((r) => r[0]);
   const headRow = cells.findIndex((r) => named(r) >= 2);
-  const down = headRow >= 0 && named(cells[headRow]!) > named(firstColumn);
+  const down = headRow >= 0 && named(itemAt(cells, headRow)) > named(firstColumn);
   if (!down && named(firstColumn) === 0)
     return { ok: false, problem: 'No heading names a measure such as bust, waist or hip. Copy the headings along with the numbers.' };
 

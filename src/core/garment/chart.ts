@@ -1,5 +1,6 @@
 import { zoneOf, type BodyMeasure, type ZoneId } from '../body/zones';
 import type { Pattern, SizeChart, SizeLine } from '../records';
+import { itemAt } from '../units/item-at';
 
 /** The place of a size line along a chart: 2 is the third size, 2.5 halfway to the fourth. Undefined for a size the chart lacks. */
 export function placeOf(chart: SizeChart, line: SizeLine): number | undefined {
@@ -13,9 +14,9 @@ export function placeOf(chart: SizeChart, line: SizeLine): number | undefined {
 /** The size line at a place along a chart, to the nearest quarter between two sizes; held within the chart. */
 export function lineAt(chart: SizeChart, place: number): SizeLine {
   const quarters = Math.round(Math.min(chart.sizes.length - 1, Math.max(0, place)) * 4);
-  const size = chart.sizes[Math.floor(quarters / 4)]!;
+  const size = itemAt(chart.sizes, Math.floor(quarters / 4));
   const part = quarters % 4;
-  return part === 0 ? { size } : { size, to: chart.sizes[Math.floor(quarters / 4) + 1]!, at: part / 4 };
+  return part === 0 ? { size } : { size, to: itemAt(chart.sizes, Math.floor(quarters / 4) + 1), at: part / 4 };
 }
 
 /** A column of a chart read at a place, cm; undefined where the chart is blank. */

@@ -3,6 +3,7 @@ import { blankFabric, blankMake, blankPattern, blankView } from '../records/blan
 import type { ZoneId } from '../body/zones';
 import type { PatternCase } from './case';
 import { logLikelihood, type Observation } from '../inference/likelihood';
+import { numberAt } from '../units/item-at';
 
 /** A small invented case for worked examples: one pattern with a plain chart, a body, fabrics. Used by tests and the bench. */
 export const SAMPLE_BODY: MeasurementSet = {
@@ -76,5 +77,5 @@ export function sampleCase(makes: readonly Make[], rest: Partial<PatternCase> = 
 export const logLikelihoodAt = (note: Observation) => (theta: number) => {
   const values = new Float64Array(1);
   logLikelihood(note)({ start: theta, step: 1, values });
-  return values[0]!;
+  return numberAt(values, 0);
 };

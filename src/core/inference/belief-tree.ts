@@ -2,6 +2,7 @@ import { expOf } from './exp';
 import { doubtOf, LOG_FLOOR, logAmount, SaidOutcome, type Observation, type Said } from './likelihood';
 import { DEPTH, logsOf, posteriorAlong, posteriorFrom, spanOfMass, type Posterior } from './posterior';
 import { allocate, Scratch } from './allocate';
+import { itemAt, numberAt } from '../units/item-at';
 
 /** What one pattern's notes say at a zone, and where it stands in the tree. */
 export interface RememberedPattern {
@@ -126,7 +127,7 @@ export class Memory {
   person(): Posterior {
     const density = allocate(this.#points);
     const belief = this.#ofPerson([...this.#groups.values()].map((g) => this.#upOfGroup(g, NOBODY)));
-    for (let i = 0; i < density.length; i++) density[i] = expOf(belief[i]!);
+    for (let i = 0; i < density.length; i++) density[i] = expOf(numberAt(belief, i));
     return posteriorFrom(this.#start, this.#step, density);
   }
 
@@ -136,11 +137,11 @@ export class Memory {
    * @param without patterns whose notes are left out
    */
   newPattern(branch: Branch, without: readonly string[] = []): Posterior {
-    const leave = without.flatMap((id) => {
+    const excluded = without.flatMap((id) => {
       const pattern = this.#patterns.get(id);
       return pattern ? [{ pattern, ...this.#place(pattern.said) }] : [];
     });
-    return posteriorFrom(this.#start, this.#step, this.#widenedMass(this.#before(this.#place(branch), leave), this.#spread.pattern));
+    return posteriorFrom(this.#start, this.#step, this.#widenedMass(this.#before(this.#place(branch), excluded), this.#spread.pattern));
   }
 
   /** What is believed of a pattern's ideal offset, by its own notes and by all others'. What these say alone is `newPattern` without it. */
@@ -168,7 +169,7 @@ export class Memory {
     const prior = this.#toWiden(before, this.#spread.pattern);
     const likeliest = likelihood.indexOf(0);
     // Where a note says no more firmly than the prior can say yes there is no mass, and no need to ask the prior: its peak is at most 1.
-    const enough = Math.log(prior(likeliest, STRETCH.of(1))[0]!) - DEPTH;
+    const enough = Math.log(numberAt(prior(likeliest, STRETCH.of(1)), 0)) - DEPTH;
     const ends = endsOf(likelihood, enough);
     // A cubic asks its neighbours.
     const first = Math.max(0, ends[0] - 2);
@@ -178,10 +179,10 @@ export class Memory {
 
     const smooth = gridOf(logsOf(prior(first, STRETCH.of(points))));
     const whole = gridOf(LOOKED_AT.of(points));
-    for (let i = 0; i < points; i++) whole.values[i] = smooth.values[i]! + likelihood[first + i]!;
+    for (let i = 0; i < points; i++) whole.values[i] = numberAt(smooth.values, i) + numberAt(likelihood, first + i);
     const span = spanOfMass(whole);
     const [low, high] = [span.low - 2 * this.#step, span.high + 2 * this.#step];
-    add(smooth.values, together.subarray(first, last + 1));
+    multiplyInto(smooth.values, together.subarray(first, last + 1));
 
     // What turns at an angle is no cubic: amounts do, and an outcome that reaches its floor where there is mass, as contradictions do.
     const rest = [...amounts];
@@ -190,7 +191,7 @@ export class Memory {
       if (!outcome.turnsBetween(low, high)) continue;
       const alone = gridOf(LOOKED_AT.of(points));
       outcome.addTo(alone);
-      take(smooth.values, alone.values);
+      divideOut(smooth.values, alone.values);
       rest.push((grid) => outcome.addTo(grid));
     }
     return posteriorAlong(span, smooth, rest, Math.min(sharpest, this.#spread.pattern || Infinity));
@@ -206,15 +207,16 @@ export class Memory {
     const points = 2 * reach + 1;
     const density = allocate(points);
     const from = LOOKED_AT.of(this.#points);
-    for (let i = 0; i < from.length; i++) from[i] = expOf(outside[i]!);
+    for (let i = 0; i < from.length; i++) from[i] = expOf(numberAt(outside, i));
     for (let i = 0; i < this.#points; i++) {
       // The designer's own patterns say no over most of the grid.
-      if (own[i]! < LOG_NOTHING) continue;
-      const mass = expOf(own[i]!);
+      if (numberAt(own, i) < LOG_NOTHING) continue;
+      const mass = expOf(numberAt(own, i));
       const last = Math.min(points - 1, i + reach);
-      for (let k = Math.max(0, i + reach - this.#points + 1); k <= last; k++) density[k]! += mass * from[i + reach - k]!;
+      for (let k = Math.max(0, i + reach - this.#points + 1); k <= last; k++)
+        density[k] = numberAt(density, k) + mass * numberAt(from, i + reach - k);
     }
-    for (let k = 0; k < points; k++) density[k]! *= Math.exp(-0.5 * (((k - reach) * this.#step) / sd) ** 2);
+    for (let k = 0; k < points; k++) density[k] = numberAt(density, k) * Math.exp(-0.5 * (((k - reach) * this.#step) / sd) ** 2);
     return posteriorFrom(-reach * this.#step, this.#step, density);
   }
 
@@ -224,37 +226,37 @@ export class Memory {
   }
 
   /** The same but for some of them: what is left out of a product of many is divided away, and the rest not multiplied again. */
-  #ofDesignerBut(designer: DesignerHere, leave: Leave, rest: Message): Message {
+  #ofDesignerBut(designer: DesignerHere, excluded: Excluded, rest: Message): Message {
     rest.set(this.#ofDesigner(designer));
-    for (const left of leave) if (left.designer === designer) take(rest, left.pattern.up);
+    for (const left of excluded) if (left.designer === designer) divideOut(rest, left.pattern.up);
     return rest;
   }
 
   /** M_d ∗ D. */
-  #upOfDesigner(designer: DesignerHere, leave: Leave): Message {
-    if (leave.some((left) => left.designer === designer))
-      return this.#widened(peaked(this.#ofDesignerBut(designer, leave, allocate(this.#points))), this.#spread.designer);
+  #upOfDesigner(designer: DesignerHere, excluded: Excluded): Message {
+    if (excluded.some((left) => left.designer === designer))
+      return this.#widened(peaked(this.#ofDesignerBut(designer, excluded, allocate(this.#points))), this.#spread.designer);
     return (designer.up ??= this.#widened(this.#ofDesigner(designer), this.#spread.designer));
   }
 
   /** Π over the group's designers of M_d ∗ D, but for one. */
-  #ofGroup(group: GroupHere, leave: Leave, butFor?: DesignerHere): Message {
+  #ofGroup(group: GroupHere, excluded: Excluded, butFor?: DesignerHere): Message {
     const all = (group.all ??= this.#product([...group.designers.values()].map((d) => this.#upOfDesigner(d, NOBODY))));
-    const touched = new Set(leave.flatMap((left) => (left.group === group && left.designer !== butFor ? left.designer : [])));
+    const touched = new Set(excluded.flatMap((left) => (left.group === group && left.designer !== butFor ? left.designer : [])));
     if (!butFor && touched.size === 0) return all;
     const rest = allocate(this.#points);
     rest.set(all);
-    if (butFor) take(rest, this.#upOfDesigner(butFor, NOBODY));
+    if (butFor) divideOut(rest, this.#upOfDesigner(butFor, NOBODY));
     for (const d of touched) {
-      take(rest, this.#upOfDesigner(d, NOBODY));
-      add(rest, this.#upOfDesigner(d, leave));
+      divideOut(rest, this.#upOfDesigner(d, NOBODY));
+      multiplyInto(rest, this.#upOfDesigner(d, excluded));
     }
     return peaked(rest);
   }
 
   /** M_g: what a class group says of the person. */
-  #upOfGroup(group: GroupHere, leave: Leave): Message {
-    const own = this.#ofGroup(group, leave);
+  #upOfGroup(group: GroupHere, excluded: Excluded): Message {
+    const own = this.#ofGroup(group, excluded);
     if (own !== group.all) return this.#widened(own, this.#spread.fitClass);
     return (group.up ??= this.#widened(own, this.#spread.fitClass));
   }
@@ -263,32 +265,32 @@ export class Memory {
   #ofPerson(ups: readonly Message[]): Message {
     const belief = allocate(this.#points);
     for (let i = 0; i < belief.length; i++) belief[i] = -0.5 * ((this.#start + i * this.#step) / this.#spread.person) ** 2;
-    for (const up of ups) add(belief, up);
+    for (const up of ups) multiplyInto(belief, up);
     return peaked(belief);
   }
 
   /** What is believed of a group's offset, one of its designers left out. */
-  #aboveDesigner(group: GroupHere, designer: DesignerHere, leave: Leave): Message {
+  #aboveDesigner(group: GroupHere, designer: DesignerHere, excluded: Excluded): Message {
     const others = [...this.#groups.values()].filter((g) => g !== group);
-    const ups = others.map((g) => this.#upOfGroup(g, leave));
+    const ups = others.map((g) => this.#upOfGroup(g, excluded));
     const widened = () => this.#widened(this.#ofPerson(ups), this.#spread.fitClass);
-    const person = ups.every((up, i) => up === others[i]!.up) ? (group.person ??= widened()) : widened();
-    return this.#product([person, this.#ofGroup(group, leave, designer)]);
+    const person = ups.every((up, i) => up === itemAt(others, i).up) ? (group.person ??= widened()) : widened();
+    return this.#product([person, this.#ofGroup(group, excluded, designer)]);
   }
 
   /** What everything else says of what a pattern has in common with its designer's others: its own spread is still to come. */
-  #before({ group, designer }: Place, leave: Leave): Message {
+  #before({ group, designer }: Place, excluded: Excluded): Message {
     // The designer's own patterns are left out above it anyway: what comes down to a designer is the same for all of theirs.
-    const widened = () => this.#widened(this.#aboveDesigner(group, designer, leave), this.#spread.designer);
-    const above = leave.every((left) => left.designer === designer) ? (designer.above ??= widened()) : widened();
-    const product = this.#ofDesignerBut(designer, leave, LOOKED_AT.of(this.#points));
-    add(product, above);
+    const widened = () => this.#widened(this.#aboveDesigner(group, designer, excluded), this.#spread.designer);
+    const above = excluded.every((left) => left.designer === designer) ? (designer.above ??= widened()) : widened();
+    const product = this.#ofDesignerBut(designer, excluded, LOOKED_AT.of(this.#points));
+    multiplyInto(product, above);
     return peaked(product);
   }
 
   #product(messages: readonly Message[]): Message {
     const product = allocate(this.#points);
-    for (const message of messages) add(product, message);
+    for (const message of messages) multiplyInto(product, message);
     return peaked(product);
   }
 
@@ -315,16 +317,16 @@ export class Memory {
     // Most messages say no over most of the grid: only where something is left is anything widened.
     let [first, end] = [Infinity, 0];
     for (let i = 0; i <= last; i++) {
-      const log = message[i]!;
+      const log = numberAt(message, i);
       mass[i + reach] = log < LOG_NOTHING ? 0 : expOf(log);
       if (log < LOG_NOTHING) continue;
       if (first === Infinity) first = i === 0 ? 0 : i + reach;
       end = i + reach + 1;
     }
     // Beyond the grid it goes on at its edge value.
-    mass.fill(mass[reach]!, 0, reach);
+    mass.fill(numberAt(mass, reach), 0, reach);
     if (end === last + reach + 1) end += reach;
-    mass.fill(mass[last + reach]!, last + reach + 1, last + 1 + 2 * reach);
+    mass.fill(numberAt(mass, last + reach), last + reach + 1, last + 1 + 2 * reach);
     return (from, wide) => {
       for (let at = 0, i = from; at < wide.length; at += 4, i += 4)
         gatherFour(wide, at, kernel, mass, Math.max(first, i), Math.min(end, i + 2 * reach + 4), i);
@@ -381,17 +383,17 @@ interface Place {
 }
 
 /** Patterns that are left out, with their places: mostly one, so that not every pattern need be asked whether it is meant. */
-type Leave = readonly (Place & { readonly pattern: SaidHere })[];
-const NOBODY: Leave = [];
+type Excluded = readonly (Place & { readonly pattern: SaidHere })[];
+const NOBODY: Excluded = [];
 
 /** One message multiplied into another, in place. */
-function add(to: Message, message: Message): void {
-  for (let i = 0; i < to.length; i++) to[i]! += message[i]!;
+function multiplyInto(to: Message, message: Message): void {
+  for (let i = 0; i < to.length; i++) to[i] = numberAt(to, i) + numberAt(message, i);
 }
 
 /** One message divided out of another, in place. */
-function take(from: Message, message: Message): void {
-  for (let i = 0; i < from.length; i++) from[i]! -= message[i]!;
+function divideOut(from: Message, message: Message): void {
+  for (let i = 0; i < from.length; i++) from[i] = numberAt(from, i) - numberAt(message, i);
 }
 
 /**
@@ -404,16 +406,16 @@ function take(from: Message, message: Message): void {
 function gatherFour(wide: Float64Array, at: number, kernel: Float64Array, mass: Float64Array, from: number, stop: number, origin: number): void {
   if (from >= stop) return;
   let k = from - origin + MARGIN;
-  let k1 = kernel[k - 1]!;
-  let k2 = kernel[k - 2]!;
-  let k3 = kernel[k - 3]!;
+  let k1 = numberAt(kernel, k - 1);
+  let k2 = numberAt(kernel, k - 2);
+  let k3 = numberAt(kernel, k - 3);
   let a = 0;
   let b = 0;
   let c = 0;
   let d = 0;
   for (let j = from; j < stop; j++) {
-    const m = mass[j]!;
-    const k0 = kernel[k]!;
+    const m = numberAt(mass, j);
+    const k0 = numberAt(kernel, k);
     a += m * k0;
     b += m * k1;
     c += m * k2;
@@ -432,16 +434,16 @@ function gatherFour(wide: Float64Array, at: number, kernel: Float64Array, mass: 
 /** The first and the last point of a message that are not less than so much. */
 function endsOf(message: Message, least: number): readonly [number, number] {
   let first = 0;
-  while (message[first]! < least) first++;
+  while (numberAt(message, first) < least) first++;
   let last = message.length - 1;
-  while (message[last]! < least) last--;
+  while (numberAt(message, last) < least) last--;
   return [first, last];
 }
 
 /** The same message with its peak at 0. */
 function peaked(message: Message): Message {
   let peak = -Infinity;
-  for (let i = 0; i < message.length; i++) if (message[i]! > peak) peak = message[i]!;
-  for (let i = 0; i < message.length; i++) message[i]! -= peak;
+  for (let i = 0; i < message.length; i++) if (numberAt(message, i) > peak) peak = numberAt(message, i);
+  for (let i = 0; i < message.length; i++) message[i] = numberAt(message, i) - peak;
   return message;
 }

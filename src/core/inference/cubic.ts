@@ -1,4 +1,5 @@
 import type { Scratch } from './allocate';
+import { numberAt } from '../units/item-at';
 
 /** Numbers that a cubic takes. */
 const TERMS = 4;
@@ -15,14 +16,14 @@ export function cubicsOf(values: Float64Array, scratch?: Scratch): Float64Array 
   // A cell of its own for the last point, so that it can be asked for like the others.
   const numbers = TERMS * (last + 1);
   const cubics = scratch?.of(numbers) ?? new Float64Array(numbers);
-  cubics[TERMS * last] = values[last]!;
-  const slopeAt = (i: number) => 0.5 * (values[i < last ? i + 1 : last]! - values[i > 0 ? i - 1 : 0]!);
+  cubics[TERMS * last] = numberAt(values, last);
+  const slopeAt = (i: number) => 0.5 * (numberAt(values, i < last ? i + 1 : last) - numberAt(values, i > 0 ? i - 1 : 0));
   let from = slopeAt(0);
   for (let i = 0; i < last; i++) {
-    const rise = values[i + 1]! - values[i]!;
+    const rise = numberAt(values, i + 1) - numberAt(values, i);
     const to = slopeAt(i + 1);
     const at = TERMS * i;
-    cubics[at] = values[i]!;
+    cubics[at] = numberAt(values, i);
     cubics[at + 1] = from;
     cubics[at + 2] = 3 * rise - 2 * from - to;
     cubics[at + 3] = from + to - 2 * rise;
@@ -41,5 +42,5 @@ export function cubicAt(cubics: Float64Array, at: number): number {
   const cell = at | 0;
   const t = at - cell;
   const i = TERMS * cell;
-  return cubics[i]! + t * (cubics[i + 1]! + t * (cubics[i + 2]! + t * cubics[i + 3]!));
+  return numberAt(cubics, i) + t * (numberAt(cubics, i + 1) + t * (numberAt(cubics, i + 2) + t * numberAt(cubics, i + 3)));
 }

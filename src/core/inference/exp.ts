@@ -1,3 +1,4 @@
+import { numberAt } from '../units/item-at';
 /** Steps into which each doubling is divided, with their powers, and the powers of two down to the least there is. */
 const BITS = 5;
 const PARTS = 2 ** BITS;
@@ -17,5 +18,5 @@ export function expOf(x: number): number {
   const steps = Math.floor(x / PER_STEP + 0.5);
   const r = x - steps * PER_STEP;
   const whole = steps >> BITS;
-  return powers[whole - LEAST]! * part[steps & (PARTS - 1)]! * (1 + r * (1 + r * (1 / 2 + r * (1 / 6 + r * (1 / 24 + r / 120)))));
+  return numberAt(powers, whole - LEAST) * numberAt(part, steps & (PARTS - 1)) * (1 + r * (1 + r * (1 / 2 + r * (1 / 6 + r * (1 / 24 + r / 120)))));
 }

@@ -1,5 +1,6 @@
 import { addLogBand, FAR } from './log-band';
 import { logNormal, phiBetween } from './normal';
+import { itemAt, numberAt } from '../units/item-at';
 
 /** What was seen: −3 under and spoils … 0 right … +3 over and spoils. */
 export type Degree = -3 | -2 | -1 | 0 | 1 | 2 | 3;
@@ -29,8 +30,8 @@ export function doubtOf({ observer, garment }: Pick<Observation, 'observer' | 'g
 /** The edges of x − θ between which an outcome is noted, cm: under is over seen in a mirror. */
 function edgesOf(outcome: Degree, edges: Observation['edges']): readonly [low: number, high: number] {
   const size = Math.abs(outcome);
-  const near = size === 0 ? -edges[0] : edges[size - 1]!;
-  const far = size < edges.length ? edges[size]! : Infinity;
+  const near = size === 0 ? -edges[0] : itemAt(edges, size - 1);
+  const far = size < edges.length ? itemAt(edges, size) : Infinity;
   return outcome < 0 ? [-far, -near] : [near, far];
 }
 
@@ -81,9 +82,9 @@ export class SaidOutcome {
     const { start, step, values } = grid;
     const first = pointFrom(this.#low, grid);
     const end = pointFrom(this.#high, grid);
-    for (let k = 0; k < first; k++) values[k]! += LOG_FLOOR;
+    for (let k = 0; k < first; k++) values[k] = numberAt(values, k) + LOG_FLOOR;
     addLogBand(values, first, end, (start - this.#middle) / this.#doubt, step / this.#doubt, this.#half / this.#doubt, LOG_FLOOR);
-    for (let k = end; k < values.length; k++) values[k]! += LOG_FLOOR;
+    for (let k = end; k < values.length; k++) values[k] = numberAt(values, k) + LOG_FLOOR;
   }
 }
 
@@ -96,7 +97,7 @@ export function logAmount({ x, outcome, amount, garment }: Observation): Said | 
     for (let k = 0; k < values.length; k++) {
       const off = x - start - k * step;
       const tape = Math.max(0.5, 0.35 * Math.abs(off));
-      values[k]! += Math.max(logNormal(noted - off, garment2 === 0 ? tape : Math.sqrt(tape * tape + garment2)), LOG_FLOOR);
+      values[k] = numberAt(values, k) + Math.max(logNormal(noted - off, garment2 === 0 ? tape : Math.sqrt(tape * tape + garment2)), LOG_FLOOR);
     }
   };
 }

@@ -1,5 +1,6 @@
 import { cubicAt, cubicsOf } from './cubic';
 import { phi } from './normal';
+import { numberAt } from '../units/item-at';
 
 /**
  * Standard deviations beyond an edge at which less is left than any note may say: Φ(−7.1) is 6e-13, and chances are floored at 1e-12.
@@ -30,7 +31,7 @@ function tableFor(width: number): Float64Array {
     const across = 2 * Math.exp(width / WIDTHS);
     // No point lies deeper in a band than its middle; the widest band that is read from here is that of the next table.
     const deepest = Math.max(0, Math.floor((-Math.exp((width + 1) / WIDTHS) - START) * STEPS) - 2);
-    for (let i = deepest; i <= CELLS; i++) values[i] = Math.log(Math.max(SHORT[i]! - phi(-BEYOND[i]! - across), Number.MIN_VALUE));
+    for (let i = deepest; i <= CELLS; i++) values[i] = Math.log(Math.max(numberAt(SHORT, i) - phi(-numberAt(BEYOND, i) - across), Number.MIN_VALUE));
     tables.set(width, (table = cubicsOf(values)));
   }
   return table;
@@ -55,6 +56,6 @@ export function addLogBand(values: Float64Array, first: number, end: number, fro
     if (beyond < -FAR) continue;
     const at = (beyond - START) * STEPS;
     const less = cubicAt(narrow, at);
-    values[k]! += Math.max(less + part * (cubicAt(wide, at) - less), floor);
+    values[k] = numberAt(values, k) + Math.max(less + part * (cubicAt(wide, at) - less), floor);
   }
 }

@@ -3,6 +3,7 @@ import { expOf } from './exp';
 import { doubtOf, logLikelihood, type Grid, type Observation, type Said } from './likelihood';
 import { phiBetween } from './normal';
 import { allocate, Scratch } from './allocate';
+import { firstOf, numberAt } from '../units/item-at';
 
 /** What is believed of the ideal offset θ at a zone, as a density on an even grid. */
 export interface Posterior {
@@ -41,7 +42,7 @@ const CUBICS = new Scratch();
 
 /** Densities turned into their logarithms, in place. */
 export function logsOf(density: Float64Array): Float64Array {
-  for (let i = 0; i < density.length; i++) density[i] = density[i]! <= LEAST ? LOG_LEAST : Math.log(density[i]!);
+  for (let i = 0; i < density.length; i++) density[i] = numberAt(density, i) <= LEAST ? LOG_LEAST : Math.log(numberAt(density, i));
   return density;
 }
 
@@ -58,7 +59,7 @@ export interface Prior {
 /** Normal round 0: what is believed where nothing else speaks. */
 function normalPrior(spread: number): Prior {
   const log: Said = ({ start, step, values }) => {
-    for (let k = 0; k < values.length; k++) values[k]! -= 0.5 * ((start + k * step) / spread) ** 2;
+    for (let k = 0; k < values.length; k++) values[k] = numberAt(values, k) - 0.5 * ((start + k * step) / spread) ** 2;
   };
   return { reach: 8 * spread, sharpest: spread, log };
 }
@@ -75,7 +76,8 @@ export function priorFrom({ start, step, density }: Posterior, sharpest: number)
     for (let k = 0; k < values.length; k++) {
       const place = (first + k * by - start) / step;
       const beyond = place < 0 ? -place : place - last;
-      values[k]! += beyond < 0 ? cubicAt(cubics, place) : logs[place < 0 ? 0 : last]! - 0.5 * ((beyond * step) / sharpest) ** 2;
+      const there = beyond < 0 ? cubicAt(cubics, place) : numberAt(logs, place < 0 ? 0 : last) - 0.5 * ((beyond * step) / sharpest) ** 2;
+      values[k] = numberAt(values, k) + there;
     }
   };
   return { reach: Math.max(Math.abs(start), Math.abs(start + last * step)), sharpest, log };
@@ -125,8 +127,8 @@ function onGrid(observations: readonly Observation[], before: Prior | number, ap
       return values;
     });
     const all = grid.values;
-    for (const values of said) for (let k = 0; k < points; k++) all[k]! += values[k]!;
-    return [all, ...said.map((values) => values.map((value, k) => all[k]! - value))];
+    for (const values of said) for (let k = 0; k < points; k++) all[k] = numberAt(all, k) + numberAt(values, k);
+    return [all, ...said.map((values) => values.map((value, k) => numberAt(all, k) - value))];
   };
 
   let low = -reach;
@@ -140,7 +142,7 @@ function onGrid(observations: readonly Observation[], before: Prior | number, ap
     const first = Math.min(...spans.map((s) => s.low));
     const last = Math.max(...spans.map((s) => s.high));
     closing = last - first < (high - low) / 2;
-    part = (spans[0]!.high - spans[0]!.low) / (last - first);
+    part = (firstOf(spans).high - firstOf(spans).low) / (last - first);
     hills = Math.max(...spans.map((s) => s.hills));
     [low, high] = [first, last];
   }
@@ -196,21 +198,21 @@ function pointsOver({ low, high, hills }: Span, sharpest: number, part = 1): num
 /** The stretch of a grid of log densities outside which nothing is left, cm. */
 export function spanOfMass({ start, step, values }: Grid): Span {
   let peak = -Infinity;
-  for (let i = 0; i < values.length; i++) if (values[i]! > peak) peak = values[i]!;
+  for (let i = 0; i < values.length; i++) if (numberAt(values, i) > peak) peak = numberAt(values, i);
   const enough = peak - DEPTH;
   /** Where, from a point that has not enough to its neighbour that has, it becomes enough. */
   const between = (without: number, having: number) => {
-    const [less, more] = [values[without], values[having]!];
+    const [less, more] = [values[without], numberAt(values, having)];
     return less === undefined ? having : without + ((having - without) * (enough - less)) / (more - less);
   };
   let first = 0;
-  while (values[first]! <= enough) first++;
+  while (numberAt(values, first) <= enough) first++;
   let last = values.length - 1;
-  while (values[last]! <= enough) last--;
+  while (numberAt(values, last) <= enough) last--;
   let hills = 1;
   let fell = false;
   for (let k = first + 1; k <= last; k++) {
-    const rise = values[k]! - values[k - 1]!;
+    const rise = numberAt(values, k) - numberAt(values, k - 1);
     if (rise < -LEVEL) fell = true;
     else if (fell && rise > LEVEL) {
       hills += 1;
@@ -223,8 +225,8 @@ export function spanOfMass({ start, step, values }: Grid): Span {
 /** Logarithms turned into densities, the highest 1. */
 function fromLogs(logs: Float64Array): Float64Array {
   let peak = -Infinity;
-  for (let i = 0; i < logs.length; i++) if (logs[i]! > peak) peak = logs[i]!;
-  for (let i = 0; i < logs.length; i++) logs[i] = expOf(logs[i]! - peak);
+  for (let i = 0; i < logs.length; i++) if (numberAt(logs, i) > peak) peak = numberAt(logs, i);
+  for (let i = 0; i < logs.length; i++) logs[i] = expOf(numberAt(logs, i) - peak);
   return logs;
 }
 
@@ -236,14 +238,14 @@ export function posteriorFrom(start: number, step: number, density: Float64Array
   const mass = allocate(density.length);
   const last = density.length - 1;
   for (let i = 1; i <= last; i++) {
-    const inner = density[i - 1]! + density[i]!;
-    const cell = i > 1 && i < last ? (13 * inner - density[i - 2]! - density[i + 1]!) / 24 : inner / 2;
-    mass[i] = mass[i - 1]! + step * Math.max(0, cell);
+    const inner = numberAt(density, i - 1) + numberAt(density, i);
+    const cell = i > 1 && i < last ? (13 * inner - numberAt(density, i - 2) - numberAt(density, i + 1)) / 24 : inner / 2;
+    mass[i] = numberAt(mass, i - 1) + step * Math.max(0, cell);
   }
-  const total = mass[last]!;
+  const total = numberAt(mass, last);
   for (let i = 0; i <= last; i++) {
-    density[i]! /= total;
-    mass[i]! /= total;
+    density[i] = numberAt(density, i) / total;
+    mass[i] = numberAt(mass, i) / total;
   }
   return { start, step, density, mass };
 }
@@ -265,11 +267,11 @@ export function quantile({ start, step, mass, density }: Posterior, share: numbe
   let high = mass.length - 1;
   while (high - low > 1) {
     const middle = (low + high) >> 1;
-    if (mass[middle]! <= share) low = middle;
+    if (numberAt(mass, middle) <= share) low = middle;
     else high = middle;
   }
-  const inCell = mass[high]! - mass[low]!;
-  const part = inCell > 0 ? partOfCell(density[low]!, density[high]!, (share - mass[low]!) / inCell) : 0;
+  const inCell = numberAt(mass, high) - numberAt(mass, low);
+  const part = inCell > 0 ? partOfCell(numberAt(density, low), numberAt(density, high), (share - numberAt(mass, low)) / inCell) : 0;
   return start + (low + Math.min(1, Math.max(0, part))) * step;
 }
 
@@ -284,7 +286,10 @@ export function massBelow({ start, step, mass, density }: Posterior, theta: numb
   if (at <= 0) return 0;
   if (at >= mass.length - 1) return 1;
   const cell = Math.floor(at);
-  return mass[cell]! + (mass[cell + 1]! - mass[cell]!) * shareOfCell(density[cell]!, density[cell + 1]!, at - cell);
+  return (
+    numberAt(mass, cell) +
+    (numberAt(mass, cell + 1) - numberAt(mass, cell)) * shareOfCell(numberAt(density, cell), numberAt(density, cell + 1), at - cell)
+  );
 }
 
 /** The mean of a function of θ. */
@@ -292,7 +297,7 @@ export function expectation({ start, step, density }: Posterior, of: (theta: num
   let sum = 0;
   for (let i = 0; i < density.length; i++) {
     const weight = i === 0 || i === density.length - 1 ? 0.5 : 1;
-    sum += weight * density[i]! * of(start + i * step);
+    sum += weight * numberAt(density, i) * of(start + i * step);
   }
   return sum * step;
 }
@@ -320,11 +325,11 @@ export function divergence(full: Posterior, less: Posterior): number {
     const cell = Math.floor(at);
     if (cell < 0 || cell >= less.density.length - 1) return 1e-12;
     const part = at - cell;
-    return less.density[cell]! * (1 - part) + less.density[cell + 1]! * part;
+    return numberAt(less.density, cell) * (1 - part) + numberAt(less.density, cell + 1) * part;
   };
   let sum = 0;
   for (let i = 0; i < full.density.length; i++) {
-    const p = full.density[i]!;
+    const p = numberAt(full.density, i);
     if (p > 1e-12) sum += p * Math.log(p / Math.max(lessAt(full.start + i * full.step), 1e-12));
   }
   return Math.max(0, sum * full.step);

@@ -3,7 +3,9 @@ import { History, NO_HISTORY } from './merge/history';
 import { Ledger, LEDGER_FILE_VERSION } from '../records/ledger';
 import { fileToday } from './earlier-names';
 import { referencesOf } from './references';
-import { TABLE_NAMES, type TableName } from '../records/table-names';
+import { isTableName, TABLE_NAMES, type TableName } from '../records/table-names';
+import { firstOf } from '../units/item-at';
+import { fromKeys } from '../units/keys';
 
 export type CheckedLedger =
   { readonly ok: true; readonly ledger: Ledger; readonly history: History } | { readonly ok: false; readonly problem: string };
@@ -31,11 +33,11 @@ function isRecord(value: unknown): value is Record<string, unknown> {
 function placeOf(path: readonly PropertyKey[], file: Record<string, unknown>): string {
   const [table, index, ...rest] = path;
   const list = file[String(table)];
-  const known = TABLE_NAMES.includes(table as TableName);
+  const known = isTableName(table);
   const entry: unknown = Array.isArray(list) && typeof index === 'number' ? list[index] : undefined;
   const name = isRecord(entry) && typeof entry['name'] === 'string' ? ` (“${entry['name'].slice(0, 60)}”)` : '';
   const id = !name && isRecord(entry) && typeof entry['id'] === 'string' ? ` (${entry['id'].slice(0, 40)})` : '';
-  const head = known && typeof index === 'number' ? `${ONE_OF[table as TableName]} ${index + 1}${name}${id}` : String(table ?? 'the file');
+  const head = known && typeof index === 'number' ? `${ONE_OF[table]} ${index + 1}${name}${id}` : String(table ?? 'the file');
   const inside = rest.map((part) => (typeof part === 'number' ? `no. ${part + 1}` : String(part)));
   return [head, ...inside].join(', ');
 }
@@ -46,7 +48,7 @@ function sentence(issue: z.core.$ZodIssue, file: Record<string, unknown>): strin
 
 /** The first record that speaks of one which is not there, or a record that is there twice. */
 function brokenReference(ledger: Ledger): string | undefined {
-  const ids = Object.fromEntries(TABLE_NAMES.map((t) => [t, new Set(ledger[t].map((r) => r.id))])) as Record<TableName, Set<string>>;
+  const ids = fromKeys(TABLE_NAMES, (t) => new Set(ledger[t].map((r) => r.id)));
   for (const table of TABLE_NAMES) {
     if (ids[table].size < ledger[table].length) {
       const twice = ledger[table].find((r, i) => ledger[table].findIndex((other) => other.id === r.id) < i)!;
@@ -86,9 +88,9 @@ export function checkLedgerText(text: string): CheckedLedger {
 
   const { format: _format, version: _version, written: _written, history = NO_HISTORY, ...tables } = fileToday(file);
   const parsed = Ledger.safeParse(tables);
-  if (!parsed.success) return { ok: false, problem: sentence(parsed.error.issues[0]!, file) };
+  if (!parsed.success) return { ok: false, problem: sentence(firstOf(parsed.error.issues), file) };
   const told = History.safeParse(history);
-  if (!told.success) return { ok: false, problem: `In the history: ${sentence(told.error.issues[0]!, isRecord(history) ? history : {})}` };
+  if (!told.success) return { ok: false, problem: `In the history: ${sentence(firstOf(told.error.issues), isRecord(history) ? history : {})}` };
   const broken = brokenReference(parsed.data);
   return broken ? { ok: false, problem: broken } : { ok: true, ledger: parsed.data, history: told.data };
 }

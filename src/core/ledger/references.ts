@@ -20,7 +20,7 @@ const NEEDED: { readonly [T in TableName]: (record: Ledger[T][number]) => readon
   plans: (p) => [
     ['people', p.personId],
     ['patterns', p.patternId],
-    ...(p.listId === undefined ? [] : [['lists', p.listId] as Reference]),
+    ...(p.listId === undefined ? [] : [['lists', p.listId] satisfies Reference]),
     ...p.fabrics.map((c): Reference => ['fabrics', c.fabricId]),
   ],
   pictures: (p) => [p.makeId === undefined ? ['fabrics', p.fabricId!] : ['makes', p.makeId]],

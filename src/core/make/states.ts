@@ -1,4 +1,5 @@
 import type { Make } from '../records';
+import { keysOf } from '../units/keys';
 
 type State = Make['state'];
 
@@ -33,4 +34,4 @@ export const STATES: Readonly<Record<State, StateFacts>> = {
 };
 
 /** States in which a garment is worn no more, or was never finished, in the order in which they are offered. */
-export const ENDED_STATES: readonly State[] = (Object.keys(STATES) as State[]).filter((state) => STATES[state].ended);
+export const ENDED_STATES: readonly State[] = keysOf(STATES).filter((state) => STATES[state].ended);

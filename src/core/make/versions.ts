@@ -1,5 +1,6 @@
 import type { Make, Pattern, View } from '../records';
 import { byDay } from '../units/date';
+import { firstOf } from '../units/item-at';
 import { STATES } from './states';
 
 /** A pattern with a person's makes of it, in any order. */
@@ -10,7 +11,7 @@ export interface MadeOf {
 
 /** The view that a pattern is drawn in where none is named: its shape asks for one at least. */
 export function firstView({ views }: Pick<Pattern, 'views'>): View {
-  return views[0]!;
+  return firstOf(views);
 }
 
 /** A view of a pattern by its id; the first where there is none of that id, or none is named. */

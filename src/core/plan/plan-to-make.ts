@@ -2,6 +2,7 @@ import { sewnRound } from '../arithmetic/piece-check';
 import { blankMake, blankPlan } from '../records/blank';
 import type { Make } from '../records/make';
 import type { Plan } from '../records/plan';
+import { firstOf } from '../units/item-at';
 
 /** What a plan and a make say alike: what is cut, how it is altered, and from which fabric. */
 const cutOf = ({ chartId, size, sizeLines, alterations, fabrics, bodyId }: Plan | Make) => ({
@@ -32,7 +33,7 @@ export function makeOfPlan(plan: Plan, id: string, version: number, day: string)
 
 /** A plan of cutting this again: the next cut that the engine proposes, or a version as it was. */
 export function planOfMake(make: Make, id: string, day: string): Plan {
-  const { patternId, viewId } = make.sources[0]!;
+  const { patternId, viewId } = firstOf(make.sources);
   // Parts that a toile left out are left out no more; fabric already cut is not planned again.
   return { ...blankPlan(id, make.personId, patternId, viewId, day), ...cutOf({ ...make, fabrics: [] }) };
 }

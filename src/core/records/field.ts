@@ -48,6 +48,14 @@ export interface FieldMeta {
   readonly page?: true;
 }
 
+declare module 'zod' {
+  /** What `meta()` of any shape of a record may say. */
+  interface GlobalMeta extends Partial<FieldMeta> {}
+}
+
+/** Whether what is known of a shape is enough to ask for it. */
+export const isAsked = (meta: Partial<FieldMeta> | undefined): meta is FieldMeta => meta?.label !== undefined && meta.ask !== undefined;
+
 /**
  * A shape that knows how to be asked for.
  *
@@ -68,9 +76,9 @@ export function called<T extends z.ZodType>(shape: T, name: string): T {
 
 /** What was said with the shape; throws for a field that was given nothing to ask with, which is a fault of ours. */
 export function fieldMeta(shape: z.ZodType): FieldMeta {
-  const meta = shape.meta() as Partial<FieldMeta> | undefined;
-  if (meta?.label === undefined || meta.ask === undefined) throw new Error('This field of a record cannot be asked for: it has no label.');
-  return meta as FieldMeta;
+  const meta = shape.meta();
+  if (!isAsked(meta)) throw new Error('This field of a record cannot be asked for: it has no label.');
+  return meta;
 }
 
 /** The choices of a field of kind choice or choices, whatever wraps them (optional, a default, a list). */

@@ -2,8 +2,8 @@ import type { z } from 'zod';
 import { formatDuration } from '../units/duration';
 import { fabricUnitOf, formatFabricLength, formatLength, lengthForEditing, type LengthUnit } from '../units/length';
 import { formatMoney, moneyForEditing } from '../units/money';
-import type { FieldMeta } from './field';
-import type { Money } from './shapes';
+import { isAsked, type FieldMeta } from './field';
+import { Money } from './shapes';
 
 /** The fields of a record by their names, as its shape declares them. */
 export type Shapes = Readonly<Record<string, z.ZodType>>;
@@ -24,9 +24,8 @@ export interface RecordedField<Name extends string = string> {
  */
 export function askedFields<S extends Shapes>(shapes: S, which: (meta: FieldMeta) => boolean = () => true): RecordedField<keyof S & string>[] {
   return Object.entries(shapes).flatMap(([name, shape]) => {
-    const meta = shape.meta() as Partial<FieldMeta> | undefined;
-    if (meta?.label === undefined || meta.ask === undefined) return [];
-    return which(meta as FieldMeta) ? [{ name, shape, meta: meta as FieldMeta }] : [];
+    const meta = shape.meta();
+    return isAsked(meta) && which(meta) ? [{ name, shape, meta }] : [];
   });
 }
 
@@ -39,7 +38,7 @@ const asWords = (name: string) => name.replace(/[A-Z]/g, (letter) => ` ${letter.
  * @param shapes such as `Make.shape`
  */
 export function calledField(shapes: Shapes, name: string): string {
-  const meta = shapes[name]?.meta() as Partial<FieldMeta> | undefined;
+  const meta = shapes[name]?.meta();
   const label = meta?.called ?? meta?.label ?? asWords(name);
   return label.charAt(0).toLowerCase() + label.slice(1);
 }
@@ -50,34 +49,30 @@ export function calledField(shapes: Shapes, name: string): string {
  * @example fieldWords({ label: 'Width', ask: 'length' }, 140, 'cm') // '140 cm' (with a thin space)
  */
 export function fieldWords(meta: Partial<FieldMeta> | undefined, value: unknown, unit: LengthUnit): string | undefined {
-  if (value === undefined || value === null || value === '') return undefined;
-  switch (meta?.ask) {
+  if (meta?.ask === undefined || value === undefined || value === null || value === '') return undefined;
+  if (typeof value === 'number') return numberWords(meta, value, unit);
+  if (meta.ask === 'yes') return value ? 'yes' : 'no';
+  if (meta.ask === 'money') return isMoney(value) ? formatMoney(value) : undefined;
+  return typeof value === 'string' && meta.ask !== 'colour' ? (meta.words?.[value] ?? value) : undefined;
+}
+
+function numberWords({ ask, unit: own }: Partial<FieldMeta>, value: number, unit: LengthUnit): string | undefined {
+  switch (ask) {
     case 'length':
-      return formatLength(value as number, unit);
+      return formatLength(value, unit);
     case 'fabric length':
-      return formatFabricLength(value as number, fabricUnitOf(unit));
-    case 'money':
-      return formatMoney(value as Money);
+      return formatFabricLength(value, fabricUnitOf(unit));
     case 'minutes':
-      return formatDuration(value as number);
+      return formatDuration(value);
     case 'percent':
-      return `${value as number} %`;
-    case 'number':
-    case 'whole':
-      return `${value as number}${meta.unit ? ` ${meta.unit}` : ''}`;
-    case 'yes':
-      return value ? 'yes' : 'no';
-    case 'choice':
-      return meta.words?.[value as string] ?? (value as string);
-    case 'text':
-    case 'words':
-    case 'date':
-    case 'month':
-      return value as string;
+      return `${value} %`;
     default:
-      return undefined;
+      return `${value}${own ? ` ${own}` : ''}`;
   }
 }
+
+/** Whether a value of unknown kind is an amount of money. */
+export const isMoney = (value: unknown): value is Money => Money.safeParse(value).success;
 
 /** The head of a field's column: its label, and the unit in which its numbers are. */
 export function sheetHead({ label, ask, unit }: FieldMeta, lengths: LengthUnit): string {
@@ -88,8 +83,9 @@ export function sheetHead({ label, ask, unit }: FieldMeta, lengths: LengthUnit):
 /** What stands in a field's column, so that reading it again gives the same. */
 export function sheetCell({ ask }: FieldMeta, value: unknown, lengths: LengthUnit): string | number | undefined {
   if (value === undefined || value === null) return undefined;
-  if (ask === 'length' || ask === 'fabric length') return lengthForEditing(value as number, lengths);
-  if (ask === 'money') return moneyForEditing(value as Money, '');
   if (ask === 'yes') return value ? 'yes' : 'no';
-  return Array.isArray(value) ? value.join('; ') : (value as string | number);
+  if (typeof value === 'number') return ask === 'length' || ask === 'fabric length' ? lengthForEditing(value, lengths) : value;
+  if (isMoney(value)) return moneyForEditing(value, '');
+  if (Array.isArray(value)) return value.join('; ');
+  return typeof value === 'string' ? value : undefined;
 }

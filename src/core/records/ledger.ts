@@ -7,6 +7,7 @@ import { Plan, PlanList } from './plan';
 import { Picture } from './picture';
 import { TABLE_NAMES, type TableName } from './table-names';
 import { Wear } from './wear';
+import { fromKeys } from '../units/keys';
 
 /**
  * The version of the file's layout; a file of a later one is refused with a sentence, one of an earlier one is read as it is:
@@ -44,5 +45,5 @@ export type Ledger = z.infer<typeof Ledger>;
 
 /** Counts of a ledger, for sentences such as "24 makes, 12 fabrics". */
 export function ledgerCounts(ledger: Ledger): Record<TableName, number> {
-  return Object.fromEntries(TABLE_NAMES.map((t) => [t, ledger[t].length])) as Record<TableName, number>;
+  return fromKeys(TABLE_NAMES, (t) => ledger[t].length);
 }

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { FIT_CLASSES } from '../body/fit-class';
-import { BODY_MEASURES, ZONE_IDS, type BodyMeasure } from '../body/zones';
+import { BODY_MEASURES, ZONE_IDS } from '../body/zones';
+import { idsOf } from '../units/keys';
 
 /** Shapes that several records share. Every length is in cm; every date an ISO calendar date. */
 export const Id = z.string().min(1).max(64);
@@ -12,7 +13,7 @@ export const PositiveCm = z.number().positive('must be more than nothing').max(2
 export const Percent = z.number().min(-50).max(300);
 export const ZoneName = z.enum(ZONE_IDS);
 export const FitClassName = z.enum(FIT_CLASSES);
-export const Measure = z.enum(Object.keys(BODY_MEASURES) as [BodyMeasure, ...BodyMeasure[]]);
+export const Measure = z.enum(idsOf(BODY_MEASURES));
 
 /** Minor units (cents) with an ISO 4217 code, so that sums stay exact. */
 export const Money = z.strictObject({ minor: z.int(), currency: z.string().regex(/^[A-Z]{3}$/, 'not a currency code such as EUR') });

@@ -2,6 +2,9 @@
 export const TABLE_NAMES = ['people', 'bodies', 'patterns', 'fabrics', 'makes', 'wears', 'lists', 'plans', 'pictures'] as const;
 export type TableName = (typeof TABLE_NAMES)[number];
 
+/** Whether a word is the name of a table, where it came from a file. */
+export const isTableName = (name: unknown): name is TableName => TABLE_NAMES.some((table) => table === name);
+
 /** What the records of a table are called on a page. */
 export const TABLE_WORDS: Record<TableName, string> = {
   people: 'people',

@@ -1,5 +1,7 @@
 import { MARKS, MARKS_EACH } from './grammar';
 import { addToGroup } from '../units/group-by';
+import { firstOf } from '../units/item-at';
+import { keysOf } from '../units/keys';
 
 /** A name that the ledger knows. */
 export interface Named {
@@ -35,7 +37,7 @@ interface Entry {
 function folded(text: string): string {
   return [...text]
     .map((c) => {
-      const bare = [...c.normalize('NFD')][0]!.toLowerCase();
+      const bare = firstOf([...c.normalize('NFD')]).toLowerCase();
       return bare.length === c.length ? bare : c;
     })
     .join('');
@@ -69,7 +71,8 @@ function entriesOf(vocabulary: Vocabulary): Map<string, Entry[]> {
         if (start.length >= TOO_SHORT) addToGroup(starts, start, { words: start, kind, index });
       }
     }
-  for (const [start, entries] of starts) if (entries.length === 1 && !full.has(start) && entries[0]!.kind === 'pattern') all.push(entries[0]!);
+  for (const [start, entries] of starts)
+    if (entries.length === 1 && !full.has(start) && firstOf(entries).kind === 'pattern') all.push(firstOf(entries));
   // By first letter, the longest first: what is looked at for each place of a line stays short however large the ledger.
   const byLetter = new Map<string, Entry[]>();
   for (const entry of all.sort((a, b) => b.words.length - a.words.length)) addToGroup(byLetter, entry.words[0]!, entry);
@@ -102,7 +105,7 @@ export function markNames(text: string, vocabulary: Vocabulary): Marked {
     places,
     named: (mark) => {
       const code = mark.charCodeAt(0);
-      const kind = (Object.keys(MARKS) as Kind[]).find((k) => code >= MARKS[k] && code < MARKS[k] + MARKS_EACH);
+      const kind = keysOf(MARKS).find((k) => code >= MARKS[k] && code < MARKS[k] + MARKS_EACH);
       return kind && lists[kind][code - MARKS[kind]];
     },
   };

@@ -4,8 +4,10 @@ import { alterationKind, asksZones } from '../catalogue/alterations';
 import { parseDuration } from '../units/duration';
 import { formatLength, parseLength, type LengthUnit } from '../units/length';
 import { parseMoney } from '../units/money';
+import { outcomeOf } from '../make/outcome';
+import { firstOf, itemAt } from '../units/item-at';
 import { DIRECTION_WORDS, zoneOf, type ZoneId } from '../body/zones';
-import type { Alteration, FabricUse, FitNote, GarmentKind, Make, Money, Outcome, Seen, SizeLine, TimeSpent } from '../records';
+import type { Alteration, FabricUse, FitNote, GarmentKind, Make, Money, Seen, SizeLine, TimeSpent } from '../records';
 import { symptomOf } from '../catalogue/symptoms';
 import { LINE, lineWithSizes } from './grammar';
 import { markNames, type Marked, type Named, type Vocabulary } from './mark-names';
@@ -192,7 +194,7 @@ const readAlteration: Reader = (part, { unit, garment }) => {
   const allowed = way !== undefined && kind.ways.includes(way);
   const shared = {
     kind: target.kind,
-    way: allowed ? way : target.zones ? ('total' as const) : kind.ways[0]!,
+    way: allowed ? way : target.zones ? ('total' as const) : firstOf(kind.ways),
     purpose: first(parts, 'purpose') && !/fit/i.test(first(parts, 'purpose')!.text) ? ('style' as const) : ('fit' as const),
     when: said(WHENS, first(parts, 'when')) ?? ('paper' as const),
     ...(zones.length > 0 && asksZones(target.kind) ? { zones } : {}),
@@ -223,6 +225,9 @@ const readAlteration: Reader = (part, { unit, garment }) => {
   return { understood: { is: 'alteration', alteration }, readings };
 };
 
+/** What can be said of how a garment is liked: from 1, not at all, to 5. */
+const LOVES = [1, 2, 3, 4, 5] as const;
+
 const readFit: Reader = (part, { unit }) => {
   const word = low(first(part.parts, 'direction')!.text);
   const { sign } = DIRECTIONS[word]!;
@@ -243,7 +248,7 @@ const readFit: Reader = (part, { unit }) => {
           : cm === undefined
             ? 1
             : 2;
-  const outcome = (sign * degree) as Outcome;
+  const outcome = outcomeOf(sign, degree);
   const onSide = first(part.parts, 'onSide');
   const side = onSide && (/left/i.test(onSide.text) ? ('left' as const) : ('right' as const));
   const notes = zones.map((zone) => ({ zone: zone!, outcome, ...(cm ? { amount: cm } : {}), ...(side ? { side } : {}) }));
@@ -253,8 +258,8 @@ const readFit: Reader = (part, { unit }) => {
       ? [
           { label: `by ${number.text} ${unit}`, text: `${before} by ${number.text}${unit}` },
           {
-            label: ['slight', 'clear', 'spoils'][Number(number.text) - 1]!,
-            text: `${before} ${['slight', 'clear', 'spoils'][Number(number.text) - 1]!}`,
+            label: itemAt(['slight', 'clear', 'spoils'], Number(number.text) - 1),
+            text: `${before} ${itemAt(['slight', 'clear', 'spoils'], Number(number.text) - 1)}`,
           },
         ]
       : [];
@@ -333,7 +338,7 @@ const READERS: Record<string, Reader> = {
     const degree = said(DEGREES, first(part.parts, 'degree')) ?? 1;
     const word = ({ zone, direction }: typeof cause) => DIRECTION_WORDS[zoneOf(zone).kind][direction < 0 ? 'under' : 'over'];
     const readings = others.map((c) => ({ label: `rather ${c.words}`, text: `${word(c)} ${zoneOf(c.zone).label}` }));
-    return { understood: { is: 'fit', notes: [{ zone: cause.zone, outcome: (cause.direction * degree) as Outcome, symptom: id }] }, readings };
+    return { understood: { is: 'fit', notes: [{ zone: cause.zone, outcome: outcomeOf(cause.direction, degree), symptom: id }] }, readings };
   },
   fit: readFit,
   fabric: (part, { marked, unit }) => {
@@ -369,8 +374,8 @@ const READERS: Record<string, Reader> = {
   },
   love: (part) => {
     const number = first(part.parts, 'loveNumber');
-    const love = number ? Number(number.text) : /^love/i.test(part.text) ? 5 : /^like/i.test(part.text) ? 4 : 1;
-    return { understood: { is: 'love', love: love as 1 | 2 | 3 | 4 | 5 } };
+    const love = number ? LOVES.find((l) => String(l) === number.text) : /^love/i.test(part.text) ? 5 : /^like/i.test(part.text) ? 4 : 1;
+    return love && { understood: { is: 'love', love } };
   },
   date: readDate,
   kind: (part) => ({ understood: { is: 'kind', kind: said(MAKE_KINDS_SAID, part)! } }),
@@ -394,8 +399,8 @@ export function parseLine(text: string, context: LineContext): Chip[] {
   const chips: Chip[] = [];
   for (const part of partsOf(marked.text, sizes)) {
     // A full stop that ends an item is no part of it; places are those of the typed text.
-    const from = marked.places[part.from]!;
-    const to = marked.places[part.to]!;
+    const from = itemAt(marked.places, part.from);
+    const to = itemAt(marked.places, part.to);
     const typed = text.slice(from, to);
     const spelled: Part = { ...part, text: spell(part.text, marked, text, part.from) };
     const found = READERS[part.rule]?.(spelled, read);

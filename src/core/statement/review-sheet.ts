@@ -8,7 +8,7 @@ import { verdictWhen } from '../decide/verdict-weight';
 import { bodyOn } from '../body/measures';
 import { formatDuration } from '../units/duration';
 import { fabricUnitOf, formatFabricLength, formatLength, type LengthUnit } from '../units/length';
-import { BODY_MEASURES, zoneOf, type BodyMeasure } from '../body/zones';
+import { BODY_MEASURES, zoneOf } from '../body/zones';
 import type { Fabric, FitNote, Make, MeasurementSet, Pattern } from '../records';
 import type { Sheet, SheetBlock, SheetOptions } from './sheet';
 
@@ -98,7 +98,7 @@ export function reviewSheet({ make, patterns, fabrics, bodies, wears, cost }: Re
     ...(options.prices && cost !== '' ? [`cost ${cost}`] : []),
   ]);
   if (options.body && view) {
-    const measures = [...new Set(view.zones.flatMap((z) => zoneOf(z).measure ?? []))] as BodyMeasure[];
+    const measures = [...new Set(view.zones.flatMap((z) => zoneOf(z).measure ?? []))];
     const rows = measures.flatMap((m) => {
       const value = bodyOn(bodies, m, make.cutOn);
       return value ? [[BODY_MEASURES[m], formatLength(value.cm, unit, { about: true })]] : [];

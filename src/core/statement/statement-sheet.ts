@@ -5,8 +5,9 @@ import { alterationWords } from '../alteration/words';
 import { verdictWhen } from '../decide/verdict-weight';
 import { formatDuration } from '../units/duration';
 import { fabricUnitOf, formatFabricLength, formatLength, type LengthUnit } from '../units/length';
+import { entriesOf } from '../units/keys';
 import { formatMoney } from '../units/money';
-import { BODY_MEASURES, type BodyMeasure } from '../body/zones';
+import { BODY_MEASURES } from '../body/zones';
 import type { Make, Person } from '../records';
 import type { Sheet, SheetBlock, SheetOptions } from './sheet';
 import type { Statement, StatementInput, Sum } from './statement';
@@ -169,6 +170,6 @@ function bodyTable(body: Statement['bodies'][number], people: readonly Person[],
     kind: 'table',
     caption: `${people.find((p) => p.id === body.personId)?.name ?? ''}, ${body.date}`,
     columns: [{ head: 'Measure' }, { head: 'Length', figures: true }],
-    rows: Object.entries(body.measures).map(([measure, cm]) => [BODY_MEASURES[measure as BodyMeasure], formatLength(cm, unit)]),
+    rows: entriesOf(body.measures).map(([measure, cm]) => [BODY_MEASURES[measure], formatLength(cm, unit)]),
   };
 }

@@ -3,6 +3,7 @@ import { effectsOf, USUAL_GARMENT } from '../alteration/effects';
 import type { Habits } from '../forecast/habits';
 import { isFine } from '../forecast/next-cut';
 import { roundToWorkable, type LengthUnit } from '../units/length';
+import { firstOf } from '../units/item-at';
 import type { ZoneId } from '../body/zones';
 import type { Alteration } from '../records';
 import { symptomOf, type Answer, type Cause, type SymptomId } from '../catalogue/symptoms';
@@ -21,7 +22,7 @@ export interface LikelyCause extends Cause {
 function asAlteration({ kind, direction }: Answer, zone: ZoneId): Alteration {
   const { ways, zones } = alterationKind(kind);
   const at = asksZones(kind) && zones?.includes(zone) ? { zones: [zone] } : {};
-  return { id: `${kind} ${zone}`, kind, way: ways[0]!, direction, ...at, purpose: 'fit', when: 'paper' };
+  return { id: `${kind} ${zone}`, kind, way: firstOf(ways), direction, ...at, purpose: 'fit', when: 'paper' };
 }
 
 /**

@@ -1,4 +1,5 @@
 import { dateOfDay, dayNumber, monthStart, MONTH_NAMES, type IsoDate } from './date';
+import { itemAt } from './item-at';
 
 /** Which of two numbers is the day: 03.04. is April to one, and March to another. */
 export const DAY_ORDERS = ['day first', 'month first'] as const;
@@ -48,15 +49,15 @@ export function readDay(text: string, order: DayOrder): ReadDay {
     const [first, second] = [Number(numbers[1]), Number(numbers[2])];
     const proves: DayOrder | undefined = first > 12 && second <= 12 ? 'day first' : second > 12 && first <= 12 ? 'month first' : undefined;
     const dayFirst = (proves ?? order) === 'day first';
-    return day(fullYear(numbers[3]!), dayFirst ? second : first, dayFirst ? first : second, proves);
+    return day(fullYear(itemAt(numbers, 3)), dayFirst ? second : first, dayFirst ? first : second, proves);
   }
   const words =
     /^(?:(?:mon|tue|wed|thu|fri|sat|sun)[a-z]*[,.]?\s+)?(?:(\d{1,2})(?:st|nd|rd|th)?[.\s-]+(?:of\s+)?)?([a-z]{3,9})\.?[\s,-]*(?:(\d{1,2})(?:st|nd|rd|th)?(?:\s*,\s*|\s+))?'?(\d{4}|\d{2})$/i.exec(
       said,
     );
-  const month = words && monthNamed(words[2]!);
+  const month = words && monthNamed(itemAt(words, 2));
   if (words && month !== undefined && month !== null && !(words[1] && words[3]))
-    return day(fullYear(words[4]!), month + 1, Number(words[1] ?? words[3] ?? 1));
+    return day(fullYear(itemAt(words, 4)), month + 1, Number(words[1] ?? words[3] ?? 1));
   const monthOnly = /^(\d{1,2})[/.-](\d{4})$/.exec(said) ?? /^()(\d{4})[/.-](\d{1,2})$/.exec(said);
   if (monthOnly) return monthOnly[1] ? day(Number(monthOnly[2]), Number(monthOnly[1]), 1) : day(Number(monthOnly[2]), Number(monthOnly[3]), 1);
   const serial = /^\d{5}(\.\d+)?$/.test(said) ? Math.floor(Number(said)) : 0;

@@ -1,3 +1,4 @@
+import { itemAt } from './item-at';
 /** Structurally the money of the records: minor units with an ISO 4217 code. */
 interface Money {
   readonly minor: number;
@@ -31,14 +32,14 @@ export function parseMoney(text: string, usual: string): ParsedMoney {
   const written = found[1] ?? found[3];
   const currency = written ? (SIGNS[written] ?? written.toUpperCase()) : usual;
   const digits = minorDigits(currency);
-  const figure = found[2]!.replace(/[\s'’]/g, '');
+  const figure = itemAt(found, 2).replace(/[\s'’]/g, '');
   // Points or commas that part thousands, then at most one that stands before the smaller coin.
   const grouped = new RegExp(`^(\\d{1,3}(?:[.,]\\d{3})+)(?:[.,](\\d{1,${Math.max(1, digits)}}))?$`).exec(figure);
   const plain = new RegExp(`^(\\d+)(?:[.,](\\d{1,${Math.max(1, digits)}}))?$`).exec(figure);
   // Where a currency has thousandths, three figures behind a point are those.
   const parts = digits === 3 ? (plain ?? grouped) : (grouped ?? plain);
   if (!parts) return { ok: false, problem };
-  const whole = parts[1]!.replace(/[.,]/g, '');
+  const whole = itemAt(parts, 1).replace(/[.,]/g, '');
   const minor = parts[2] ?? '';
   if (whole.length > 10 || minor.length > digits) return { ok: false, problem };
   return { ok: true, money: { minor: Number(whole + minor.padEnd(digits, '0')), currency } };

@@ -1,6 +1,7 @@
 import { alterationWords, sizeLineWords } from '../alteration/words';
 import { sameLine } from '../garment/chart';
 import type { LengthUnit } from '../units/length';
+import { keysOf } from '../units/keys';
 import { zoneOf } from '../body/zones';
 import { calledField, Make } from '../records';
 
@@ -25,7 +26,7 @@ export function changeWords(name: string, before: Make, after: Make, unit: Lengt
   }
   for (const { zone } of before.sizeLines) if (!after.sizeLines.some((l) => l.zone === zone)) said.push(`${zoneOf(zone).label} as elsewhere`);
   if (before.state !== after.state) said.push(after.state);
-  for (const field of Object.keys({ ...before, ...after }) as (keyof Make)[]) {
+  for (const field of keysOf({ ...before, ...after })) {
     if (['alterations', 'size', 'sizeLines', 'state'].includes(field) || before[field] === after[field]) continue;
     said.push(calledField(Make.shape, field));
   }

@@ -1,6 +1,7 @@
 import { alterationAmount, alterationPlace } from '../alteration/words';
 import type { LengthUnit } from '../units/length';
 import { percent } from '../units/percent';
+import { firstOf } from '../units/item-at';
 import type { Cause, Effect } from './what-it-did';
 
 /** What gets the credit, in words: `back width +1 cm`. */
@@ -24,7 +25,7 @@ function causeWords(cause: Cause, unit: LengthUnit): string {
  * @returns nothing where no credit is asked for
  */
 export function creditWords({ credit, notClear }: Effect, unit: LengthUnit): string {
-  if (credit.length === 1) return `by ${causeWords(credit[0]!.cause, unit)}`;
+  if (credit.length === 1) return `by ${causeWords(firstOf(credit).cause, unit)}`;
   if (credit.length > 1) return `by ${credit.map((c) => `${causeWords(c.cause, unit)} (${percent(c.share)})`).join(' and ')}`;
   return notClear ? `by what, is not clear: ${notClear}` : '';
 }

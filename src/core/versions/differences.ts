@@ -7,6 +7,7 @@ import { BODY_MEASURES, zoneOf, type BodyMeasure, type ZoneId } from '../body/zo
 import { type PatternCase } from '../garment/case';
 import { lineOf, sameLine } from '../garment/chart';
 import type { Alteration, Fabric, Make, SizeLine } from '../records';
+import { keysOf } from '../units/keys';
 
 /** One thing that is not the same in two versions. */
 export type VersionDifference =
@@ -89,7 +90,7 @@ export function differencesBetween({ pattern, bodies, fabrics }: PatternCase, ea
   if (from?.id !== to?.id) found.push({ what: 'fabric', from, to, properties: fabricProperties(from, to) });
 
   const zones = viewOf(pattern, later).zones;
-  for (const measure of Object.keys(BODY_MEASURES) as BodyMeasure[]) {
+  for (const measure of keysOf(BODY_MEASURES)) {
     if (!zones.some((z) => zoneOf(z).measure === measure)) continue;
     const was = bodyOn(bodies, measure, earlier.cutOn);
     const is = bodyOn(bodies, measure, later.cutOn);

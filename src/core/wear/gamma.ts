@@ -1,3 +1,4 @@
+import { firstOf, itemAt } from '../units/item-at';
 /** ln Γ(x) for x > 0. C. Lanczos, "A precision approximation of the gamma function" (1964), with g = 7 and nine terms: about fifteen figures. */
 const LANCZOS: readonly number[] = [
   0.99999999999980993, 676.5203681218851, -1259.1392167224028, 771.32342877765313, -176.61502916214059, 12.507343278686905, -0.13857109526572012,
@@ -8,8 +9,8 @@ function lnGamma(x: number): number {
   if (x < 0.5) return Math.log(Math.PI / Math.sin(Math.PI * x)) - lnGamma(1 - x);
   const z = x - 1;
   const t = z + 7.5;
-  let sum = LANCZOS[0]!;
-  for (let i = 1; i < LANCZOS.length; i++) sum += LANCZOS[i]! / (z + i);
+  let sum = firstOf(LANCZOS);
+  for (let i = 1; i < LANCZOS.length; i++) sum += itemAt(LANCZOS, i) / (z + i);
   return 0.5 * Math.log(2 * Math.PI) + (z + 0.5) * Math.log(t) - t + Math.log(sum);
 }
 

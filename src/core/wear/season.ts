@@ -1,5 +1,6 @@
 import { mainFabric } from '../make/main-fabric';
 import type { IsoDate } from '../units/date';
+import { itemAt } from '../units/item-at';
 import type { Fabric, Make } from '../records';
 import { SEASONS } from '../records/seasons';
 
@@ -24,7 +25,7 @@ const NORTH: readonly Season[] = [
 
 /** The season of a month, 0 for January. */
 export function seasonOfMonth(month: number, hemisphere: Hemisphere): Season {
-  return NORTH[(month + (hemisphere === 'south' ? 6 : 0)) % 12]!;
+  return itemAt(NORTH, (month + (hemisphere === 'south' ? 6 : 0)) % 12);
 }
 
 /**

@@ -40,7 +40,7 @@ export function wardrobe(
   today: IsoDate,
 ): Hanging[] {
   const counts = wearCounts(wears);
-  const kinds = new Map(patterns.map((p) => [p.id, p.kind as string]));
+  const kinds = new Map<string, string>(patterns.map((p) => [p.id, p.kind]));
   const now = seasonOf(today, hemisphere);
   const found = makes.filter(isWorn).map((make) => {
     const count = counts.get(make.id) ?? NEVER;

@@ -1,5 +1,6 @@
 import { gammaBelow, gammaPoint } from './gamma';
 import { addToGroup } from '../units/group-by';
+import { itemAt } from '../units/item-at';
 
 /** A garment as the reckoning of wear sees it. */
 export interface WornGarment {
@@ -61,7 +62,7 @@ export function wearPosterior(prior: Gamma, { n, t, spread }: Pick<WornGarment, 
 const median = (values: readonly number[]) => {
   const sorted = [...values].sort((a, b) => a - b);
   const half = sorted.length >> 1;
-  return sorted.length % 2 === 1 ? sorted[half]! : (sorted[half - 1]! + sorted[half]!) / 2;
+  return sorted.length % 2 === 1 ? itemAt(sorted, half) : (itemAt(sorted, half - 1) + itemAt(sorted, half)) / 2;
 };
 
 /**

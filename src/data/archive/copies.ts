@@ -1,15 +1,16 @@
 import { formatISO } from 'date-fns';
+import { z } from 'zod';
 import type { LengthUnit } from '../../core/units/length';
 import { db } from '../database';
 import { changeSettings } from '../settings';
 import { archiveWorker } from './archive-worker';
 
-/** Copies that the server of this machine keeps of the ledger. */
-export interface Copies {
-  readonly folder: string;
-  /** The newest first. */
-  readonly copies: readonly { readonly name: string; readonly written: string; readonly bytes: number }[];
-}
+/** Copies that the server of this machine keeps of the ledger, the newest first. */
+const Copies = z.object({ folder: z.string(), copies: z.array(z.object({ name: z.string(), written: z.string(), bytes: z.number() })) });
+export type Copies = z.infer<typeof Copies>;
+
+/** What the server says of a copy it did not take. */
+const Refusal = z.object({ problem: z.string() });
 
 /** By this the server knows its own app. */
 const OURS = { 'X-Amber-Ledger': 'copies' };
@@ -19,7 +20,7 @@ export async function listCopies(): Promise<Copies | null> {
   try {
     const answer = await fetch('/copies', { headers: OURS });
     if (!answer.ok || !answer.headers.get('content-type')?.includes('json')) return null;
-    return (await answer.json()) as Copies;
+    return Copies.parse(await answer.json());
   } catch {
     return null;
   }
@@ -44,13 +45,13 @@ export async function makeCopy(unit: LengthUnit, onProgress: (done: number) => v
 async function sendCopy(zip: Blob): Promise<void> {
   const answer = await fetch('/copies', { method: 'POST', headers: { ...OURS, 'Content-Type': 'application/zip' }, body: zip });
   if (answer.ok) return;
-  const said = (await answer.json().catch(() => ({}))) as { problem?: string };
-  throw new Error(said.problem ?? 'The copy was not taken.');
+  const said = Refusal.safeParse(await answer.json().catch(() => undefined));
+  throw new Error(said.success ? said.data.problem : 'The copy was not taken.');
 }
 
 /** @throws with a sentence where it cannot be fetched */
 export async function fetchCopy(name: string): Promise<Blob> {
   const answer = await fetch(`/copies/${encodeURIComponent(name)}`, { headers: OURS });
-  if (!answer.ok) throw new Error('This copy is no longer in the stash.');
+  if (!answer.ok) throw new Error('This copy is no longer in the folder of copies.');
   return answer.blob();
 }

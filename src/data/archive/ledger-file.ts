@@ -6,7 +6,7 @@ import { replacedHistory } from '../../core/ledger/merge/replace';
 import { ledgerCounts, TABLE_NAMES, type Ledger, type TableName } from '../../core/records';
 import type { LedgerDatabase, StoredPicture } from '../database';
 import { readHistory, stampNow } from '../histories';
-import { writeReckoned, type Write } from '../journal';
+import { putOf, writeReckoned, type Write } from '../journal';
 import { toBase64 } from './base64';
 import type { LongWork } from './long-work';
 import { readSettings, type Settings } from '../settings';
@@ -77,7 +77,7 @@ export function writesBetween(now: Tables, then: Tables, same: (table: TableName
     const stay = new Set(then[table].map((r) => r.id));
     return [
       ...[...before.keys()].filter((id) => !stay.has(id)).map((remove): Write => ({ table, remove })),
-      ...then[table].filter((r) => !same(table, before.get(r.id), r)).map((put) => ({ table, put }) as Write),
+      ...then[table].filter((r) => !same(table, before.get(r.id), r)).map((record) => putOf({ table, record })),
     ];
   });
 }

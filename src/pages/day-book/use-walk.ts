@@ -12,7 +12,7 @@ export function useWalk(): void {
     'down,up',
     (event) => {
       const all = acts();
-      const here = all.indexOf(document.activeElement as HTMLElement);
+      const here = all.findIndex((act) => act === document.activeElement);
       const next = here === -1 ? 0 : here + (event.key === 'ArrowDown' ? 1 : -1);
       all[Math.max(0, Math.min(all.length - 1, next))]?.focus();
     },
@@ -20,7 +20,7 @@ export function useWalk(): void {
   );
   useEffect(() => {
     const remember = (event: FocusEvent) => {
-      at.current = acts().indexOf(event.target as HTMLElement);
+      at.current = acts().findIndex((act) => act === event.target);
     };
     document.addEventListener('focusin', remember);
     return () => document.removeEventListener('focusin', remember);

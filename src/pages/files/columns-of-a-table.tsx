@@ -2,7 +2,7 @@ import { COLUMN_UNITS, SHEET_FIELDS, unitOfColumn, type ColumnGuess, type Column
 import type { Sheet } from '../../core/archive/tables-in/read-sheet';
 import type { SheetName } from '../../core/archive/tables-out';
 import type { LengthUnit } from '../../core/units/length';
-import { SelectField } from '../../ui/field';
+import { ChoiceField, SelectField } from '../../ui/field';
 
 const UNIT_WORDS: Record<ColumnUnit, string> = { cm: 'centimetres', in: 'inches', m: 'metres', yd: 'yards' };
 
@@ -68,19 +68,15 @@ export function ColumnsOfATable({
                     ))}
                   </SelectField>
                   {fields.some((f) => f.key === field && f.kind === 'length') && (
-                    <SelectField
+                    <ChoiceField
                       label={`${head} is in`}
                       labelHidden
                       className="w-32 max-w-full"
                       value={unit}
-                      onChange={(e) => onColumns(columns.map((c, at) => (at === i ? { ...c, unit: e.target.value as ColumnUnit } : c)))}
-                    >
-                      {COLUMN_UNITS.map((u) => (
-                        <option key={u} value={u}>
-                          {UNIT_WORDS[u]}
-                        </option>
-                      ))}
-                    </SelectField>
+                      all={COLUMN_UNITS}
+                      words={(u) => UNIT_WORDS[u]}
+                      onValue={(chosen) => onColumns(columns.map((c, at) => (at === i ? { ...c, unit: chosen } : c)))}
+                    />
                   )}
                 </div>
               </td>

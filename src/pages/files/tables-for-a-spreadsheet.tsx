@@ -7,7 +7,7 @@ import { useUnit } from '../../data/queries';
 import { today } from '../../data/today';
 import { saveFile } from '../../parts/save-file';
 import { Button } from '../../ui/button';
-import { SelectField } from '../../ui/field';
+import { ChoiceField } from '../../ui/field';
 import { Tick } from '../../ui/tick';
 
 /** One table at a time, as a spreadsheet takes it. */
@@ -30,15 +30,14 @@ export function TablesForASpreadsheet() {
       </h2>
       <p className="mb-2 text-ink2">Lengths in {unit}; what was paid is left out unless you ask for it.</p>
       <div className="flex flex-wrap items-end gap-3">
-        <SelectField label="Table" value={sheet} onChange={(e) => setSheet(e.target.value as SheetName)}>
-          {SHEETS.map((s) => (
-            <option key={s}>{s}</option>
-          ))}
-        </SelectField>
-        <SelectField label="Written with" value={separator} onChange={(e) => setSeparator(e.target.value as 'comma' | 'tab')}>
-          <option value="comma">commas (CSV)</option>
-          <option value="tab">tabs (TSV)</option>
-        </SelectField>
+        <ChoiceField label="Table" value={sheet} all={SHEETS} onValue={setSheet} />
+        <ChoiceField
+          label="Written with"
+          value={separator}
+          all={['comma', 'tab']}
+          words={(of) => (of === 'comma' ? 'commas (CSV)' : 'tabs (TSV)')}
+          onValue={setSeparator}
+        />
         <Tick on={money} onChange={setMoney}>
           with prices
         </Tick>

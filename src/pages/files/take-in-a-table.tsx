@@ -8,13 +8,13 @@ import { SHEETS, type SheetName } from '../../core/archive/tables-out';
 import type { DayOrder } from '../../core/units/day-as-written';
 import { useKept } from '../../data/drafts';
 import { newId } from '../../data/new-id';
-import type { Write } from '../../data/journal';
+import { putOf } from '../../data/journal';
 import { useBodies, useFabrics, useMakes, usePatterns, usePeople, usePerson, useSettings, useUnit, useWears } from '../../data/queries';
 import { today } from '../../data/today';
 import { save } from '../../parts/save';
 import { fileNameOf, saveFile } from '../../parts/save-file';
 import { Button } from '../../ui/button';
-import { SelectField, TextField } from '../../ui/field';
+import { ChoiceField, TextField } from '../../ui/field';
 import { PageHead } from '../../ui/page-head';
 import { Refusal } from '../../ui/refusal';
 import { Segmented } from '../../ui/segmented';
@@ -109,7 +109,7 @@ export function TakeInATable() {
   const rowsWords = (count: number) => (count === 1 ? 'one row' : `${count} rows`);
   const takeIn = async () => {
     if (!taken || !chosen) return;
-    const writes = taken.records.map(({ table, record }) => ({ table, put: record }) as Write);
+    const writes = taken.records.map(putOf);
     const done = `Imported: ${rowsWords(fresh)}. Ctrl Z takes them out again.`;
     if (!(await save(`${rowsWords(fresh)} of ${chosen.name} imported`, writes, { done }))) return;
     // Rows that could not be taken still wait to be mended.
@@ -180,11 +180,7 @@ export function TakeInATable() {
               What its columns are
             </h2>
             <div className="my-2 flex flex-wrap items-end gap-4">
-              <SelectField label="It is a table of" value={chosen.which} onChange={(e) => setChosen(guessed(chosen, e.target.value as SheetName))}>
-                {SHEETS.map((s) => (
-                  <option key={s}>{s}</option>
-                ))}
-              </SelectField>
+              <ChoiceField label="It is a table of" value={chosen.which} all={SHEETS} onValue={(sheet) => setChosen(guessed(chosen, sheet))} />
               {hasDays && (
                 <div>
                   <p className="text-small text-ink2">03/04/2025 is</p>

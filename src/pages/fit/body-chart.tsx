@@ -6,11 +6,12 @@ import { Link } from 'react-router';
 import { bodyOn } from '../../core/body/measures';
 import { byDay, dateOfDay, dayNumber } from '../../core/units/date';
 import { formatLength } from '../../core/units/length';
+import { firstOf, lastOf } from '../../core/units/item-at';
 import { BODY_MEASURES, type BodyMeasure } from '../../core/body/zones';
 import type { Make, MeasurementSet, Pattern, Person } from '../../core/records';
 import { useUnit } from '../../data/queries';
 import { ChartTable } from '../../ui/chart-table';
-import { SelectField } from '../../ui/field';
+import { ChoiceField } from '../../ui/field';
 import { useNarrow } from '../../ui/use-narrow';
 
 /** A phone is narrower than the chart: it is drawn narrower, so that its words stay as large. */
@@ -71,8 +72,8 @@ export function BodyChart({
     .x((p) => across(dayNumber(p.date)))
     .y((p) => down(p.cm));
   const ends = [
-    [{ date: dateOfDay(first), cm: points[0]!.cm }, points[0]!],
-    [points.at(-1)!, { date: dateOfDay(last), cm: points.at(-1)!.cm }],
+    [{ date: dateOfDay(first), cm: firstOf(points).cm }, firstOf(points)],
+    [lastOf(points), { date: dateOfDay(last), cm: lastOf(points).cm }],
   ];
   return (
     <section aria-labelledby="body" className="mb-6">
@@ -80,13 +81,7 @@ export function BodyChart({
         <h2 id="body" className="text-[17px]">
           The body over time
         </h2>
-        <SelectField label="Measure" value={measure} onChange={(e) => setAsked(e.target.value as BodyMeasure)}>
-          {taken.map((m) => (
-            <option key={m} value={m}>
-              {BODY_MEASURES[m]}
-            </option>
-          ))}
-        </SelectField>
+        <ChoiceField label="Measure" value={measure} all={taken} words={(m) => BODY_MEASURES[m]} onValue={setAsked} />
       </div>
       <p className="mb-1 text-small text-ink2">
         Squares are what the tape said, rounds the garments cut then: each is judged against the body of its day.{' '}

@@ -7,11 +7,12 @@ import type { EaseAt } from '../../core/engine/session';
 import type { CaseTables } from '../../core/garment/case';
 import { CLASS_EASE, FIT_CLASS_WORDS, type FitClass } from '../../core/body/fit-class';
 import { formatLength } from '../../core/units/length';
+import { itemAt } from '../../core/units/item-at';
 import { zoneOf, type ZoneId } from '../../core/body/zones';
 import type { EaseDot, Liking } from '../../core/versions/ease-by-class';
 import { useUnit } from '../../data/queries';
 import { ChartTable } from '../../ui/chart-table';
-import { SelectField } from '../../ui/field';
+import { ChoiceField } from '../../ui/field';
 import { useNarrow } from '../../ui/use-narrow';
 
 /** A phone is narrower than the chart: it is drawn narrower, so that its words stay as large. */
@@ -85,13 +86,7 @@ export function EaseChart({ ease, tables, name }: { ease: readonly EaseAt[]; tab
         <h2 id="ease" className="text-[17px]">
           Ease, and what became of it
         </h2>
-        <SelectField label="At the" value={zone} onChange={(e) => setAsked(e.target.value as ZoneId)}>
-          {girths.map((z) => (
-            <option key={z} value={z}>
-              {zoneOf(z).label}
-            </option>
-          ))}
-        </SelectField>
+        <ChoiceField label="At the" value={zone} all={girths} words={(z) => zoneOf(z).label} onValue={setAsked} />
       </div>
       <p className="mb-1 text-small text-ink2">
         What {name}’s garments measure beyond the body, by intended ease. A stroke marks the ease that is usual for the class.
@@ -111,21 +106,21 @@ export function EaseChart({ ease, tables, name }: { ease: readonly EaseAt[]; tab
             ))}
             {rows.map((r, i) => (
               <g key={r.fitClass}>
-                <line x1={0} x2={width} y1={tops[i]! + heights[i]!} y2={tops[i]! + heights[i]!} stroke="var(--c-rule)" />
-                <text x={0} y={tops[i]! + heights[i]! - 9} fontSize={12.5} fill="var(--c-ink)">
+                <line x1={0} x2={width} y1={itemAt(tops, i) + itemAt(heights, i)} y2={itemAt(tops, i) + itemAt(heights, i)} stroke="var(--c-rule)" />
+                <text x={0} y={itemAt(tops, i) + itemAt(heights, i) - 9} fontSize={12.5} fill="var(--c-ink)">
                   {FIT_CLASS_WORDS[r.fitClass]}
                 </text>
                 <line
                   x1={x(usual(r.fitClass))}
                   x2={x(usual(r.fitClass))}
-                  y1={tops[i]! + 4}
-                  y2={tops[i]! + heights[i]! - 3}
+                  y1={itemAt(tops, i) + 4}
+                  y2={itemAt(tops, i) + itemAt(heights, i) - 3}
                   stroke="var(--c-ink2)"
                   strokeWidth={1.4}
                   strokeDasharray="3 2"
                 />
                 {r.dots.map(({ dot, level }) => (
-                  <g key={dot.make.id} transform={`translate(${x(dot.ease)} ${tops[i]! + heights[i]! - 13 - 2 * DOT * level})`}>
+                  <g key={dot.make.id} transform={`translate(${x(dot.ease)} ${itemAt(tops, i) + itemAt(heights, i) - 13 - 2 * DOT * level})`}>
                     <title>{wordsOf(dot)}</title>
                     <rect x={-DOT - 1} y={-DOT - 1} width={2 * DOT + 2} height={2 * DOT + 2} fill="transparent" />
                     <LikingMark liking={dot.liking} />

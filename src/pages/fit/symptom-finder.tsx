@@ -14,7 +14,7 @@ import { usePatterns, usePlans, useUnit, useTradeWords } from '../../data/querie
 import { GarmentFigure } from '../../parts/garment-figure';
 import { save } from '../../parts/save';
 import { Button } from '../../ui/button';
-import { SelectField } from '../../ui/field';
+import { ChoiceField, SelectField } from '../../ui/field';
 import { Pick } from '../../ui/pick';
 import { counted } from '../../core/units/counted';
 
@@ -56,24 +56,20 @@ export function SymptomFinder({ habits, person, usualKind }: { habits: Habits; p
           placeholder="pulls, folds, gaps …"
           options={SYMPTOM_IDS.map((s) => ({ id: s, label: symptomOf(s).label, detail: placesOf(s) }))}
           value={id}
-          onPick={(s) => setId(s as SymptomId)}
+          onPick={(s) => setId(s)}
           className="w-72"
         />
-        <SelectField
+        <ChoiceField
           label="On the figure of a"
           value={kind}
-          onChange={(e) => {
-            setKind(e.target.value as GarmentKind);
+          all={GARMENT_KINDS}
+          words={inWords}
+          onValue={(chosen) => {
+            setKind(chosen);
             setPlace(undefined);
           }}
           className="w-36"
-        >
-          {GARMENT_KINDS.map((k) => (
-            <option key={k} value={k}>
-              {inWords(k)}
-            </option>
-          ))}
-        </SelectField>
+        />
         {id && plans.length > 0 && (
           <SelectField label="For the plan of" value={plan?.id ?? ''} onChange={(e) => setPlanId(e.target.value)} className="w-56">
             {plans.map((p) => (

@@ -40,6 +40,7 @@ import { WearList } from './wear-list';
 import { Verdicts } from './verdicts';
 import { WhatItCost } from './what-it-cost';
 import { addToGroup } from '../../core/units/group-by';
+import { firstOf } from '../../core/units/item-at';
 
 const day = (date: string) => format(parseISO(date), 'd MMMM yyyy');
 
@@ -47,7 +48,7 @@ const day = (date: string) => format(parseISO(date), 'd MMMM yyyy');
 function looks(notes: readonly FitNote[]): { key: string; first: FitNote; notes: FitNote[] }[] {
   const groups = new Map<string, FitNote[]>();
   for (const note of notes) addToGroup(groups, `${note.date} ${seenWords(note.seen)}`, note);
-  return [...groups].map(([key, list]) => ({ key, first: list[0]!, notes: list })).sort((a, b) => byDay(b.first.date, a.first.date));
+  return [...groups].map(([key, list]) => ({ key, first: firstOf(list), notes: list })).sort((a, b) => byDay(b.first.date, a.first.date));
 }
 
 function withPin({ pin: _, ...note }: FitNote, pin: FitNote['pin']): FitNote {

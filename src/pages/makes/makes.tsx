@@ -25,6 +25,7 @@ import { GarmentPicture } from '../../parts/garment-picture';
 import { SelectField, TextField } from '../../ui/field';
 import { Empty, PageHead } from '../../ui/page-head';
 import { counted } from '../../core/units/counted';
+import { itemAt } from '../../core/units/item-at';
 
 interface Line {
   readonly make: Make;
@@ -251,7 +252,7 @@ export function Makes() {
             <tbody onKeyDown={onKey}>
               {first && first.start > 0 && <tr style={{ height: first.start }} />}
               {virtual.getVirtualItems().map(({ index }) => {
-                const row = rows[index]!;
+                const row = itemAt(rows, index);
                 return (
                   <tr
                     key={row.id}

@@ -3,7 +3,7 @@ import type { LengthUnit } from '../../core/units/length';
 import { zoneOf, type ZoneId } from '../../core/body/zones';
 import type { Make } from '../../core/records';
 import { ZonePills } from '../../parts/zone-pills';
-import { SelectField } from '../../ui/field';
+import { ChoiceField } from '../../ui/field';
 import { LengthField } from '../../ui/length-field';
 
 type Measured = Make['measured'][number];
@@ -50,10 +50,13 @@ export function MeasuredFields({
               className="w-44"
             />
             {is && (
-              <SelectField label={`${label}, measured on`} value={is.of} onChange={(e) => set(zone, { of: e.target.value as Measured['of'] })}>
-                <option value="garment">the sewn garment</option>
-                <option value="piece">the pieces laid flat</option>
-              </SelectField>
+              <ChoiceField
+                label={`${label}, measured on`}
+                value={is.of}
+                all={['garment', 'piece']}
+                words={(of) => (of === 'garment' ? 'the sewn garment' : 'the pieces laid flat')}
+                onValue={(of) => set(zone, { of })}
+              />
             )}
           </div>
         );

@@ -5,7 +5,7 @@ import { PHASES, type TimeSpent } from '../../core/records';
 import { useKept } from '../../data/drafts';
 import { newId } from '../../data/new-id';
 import { Button } from '../../ui/button';
-import { SelectField } from '../../ui/field';
+import { ChoiceField } from '../../ui/field';
 
 /** Minutes from a moment to now; told anew as they pass. */
 function useMinutesSince(since: number | undefined): number {
@@ -44,11 +44,7 @@ export function WorkTimer({ makeId, onTime }: { makeId: string; onTime: (time: T
     );
   return (
     <div className="flex items-end gap-2">
-      <SelectField label="Timer" value={phase} onChange={(e) => setPhase(e.target.value as TimeSpent['phase'])}>
-        {PHASES.map((p) => (
-          <option key={p}>{p}</option>
-        ))}
-      </SelectField>
+      <ChoiceField label="Timer" value={phase} all={PHASES} onValue={setPhase} />
       <Button onClick={() => keep({ makeId, phase, since: Date.now() })}>Start</Button>
     </div>
   );

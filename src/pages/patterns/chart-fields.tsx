@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { LengthUnit } from '../../core/units/length';
-import { BODY_MEASURES, ZONE_IDS, zoneOf, type ZoneId } from '../../core/body/zones';
+import { fromKeys } from '../../core/units/keys';
+import { BODY_MEASURES, ZONE_IDS, zoneOf } from '../../core/body/zones';
 import type { GarmentKind, SizeChart, View } from '../../core/records';
 import { blankChart } from '../../core/records/blank';
 import type { ReadChart } from '../../core/garment/chart-from-text';
@@ -14,7 +15,7 @@ import { ChartPaste } from './chart-paste';
 
 type Column = readonly (number | null)[];
 
-const FINISHED_LABELS = Object.fromEntries(ZONE_IDS.map((z) => [z, zoneOf(z).label])) as Record<ZoneId, string>;
+const FINISHED_LABELS = fromKeys(ZONE_IDS, (z) => zoneOf(z).label);
 
 /** The sizes as they are written in a row: `A, B, C` or `34 36 38`. */
 function readSizes(text: string): { ok: true; value: string[] } | { ok: false; problem: string } {

@@ -1,4 +1,5 @@
 import type { LengthUnit } from '../../core/units/length';
+import { keysOf } from '../../core/units/keys';
 import { Button } from '../../ui/button';
 import { LengthField } from '../../ui/length-field';
 import { Pick } from '../../ui/pick';
@@ -22,7 +23,7 @@ export function ChartGrid<M extends string>({
   unit: LengthUnit;
   onColumns: (columns: Partial<Record<M, (number | null)[]>>) => void;
 }) {
-  const all = Object.keys(labels) as M[];
+  const all = keysOf(labels);
   const shown = all.filter((m) => columns[m] !== undefined);
   const given = columns as Partial<Record<M, (number | null)[]>>;
   const setCell = (measure: M, at: number, cm: number | null) =>

@@ -1,6 +1,7 @@
 import { useMemo, useState } from 'react';
 import { formatLength, type LengthUnit } from '../../core/units/length';
-import { BODY_MEASURES, zoneOf, type BodyMeasure, type ZoneId } from '../../core/body/zones';
+import { entriesOf } from '../../core/units/keys';
+import { BODY_MEASURES, zoneOf } from '../../core/body/zones';
 import { chartFromText, type ReadChart } from '../../core/garment/chart-from-text';
 import { Button } from '../../ui/button';
 import { Segmented } from '../../ui/segmented';
@@ -8,8 +9,8 @@ import { Segmented } from '../../ui/segmented';
 /** The chart as it was understood, before it is kept. */
 function Preview({ chart, unit }: { chart: ReadChart; unit: LengthUnit }) {
   const rows = [
-    ...(Object.entries(chart.body) as [BodyMeasure, (number | null)[]][]).map(([m, column]) => ({ label: BODY_MEASURES[m], column })),
-    ...(Object.entries(chart.finished) as [ZoneId, (number | null)[]][]).map(([z, column]) => ({ label: `${zoneOf(z).label}, finished`, column })),
+    ...entriesOf(chart.body).map(([m, column]) => ({ label: BODY_MEASURES[m], column })),
+    ...entriesOf(chart.finished).map(([z, column]) => ({ label: `${zoneOf(z).label}, finished`, column })),
   ];
   return (
     <div className="relative max-h-64 overflow-auto border border-rule2">

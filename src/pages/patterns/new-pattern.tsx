@@ -8,7 +8,7 @@ import { usePatterns, useTradeWords } from '../../data/queries';
 import { today } from '../../data/today';
 import { save } from '../../parts/save';
 import { Button } from '../../ui/button';
-import { SelectField, TextField } from '../../ui/field';
+import { ChoiceField, TextField } from '../../ui/field';
 import { PageHead } from '../../ui/page-head';
 
 /** A new pattern: its name and kind are enough to begin; the rest is filled in on the next page. */
@@ -59,24 +59,9 @@ export function NewPattern() {
           </p>
         )}
         <TextField label="Designer" value={designer} onChange={(e) => setDesigner(e.target.value)} />
-        <SelectField label="Kind of garment" value={kind} onChange={(e) => setKind(e.target.value as GarmentKind)}>
-          {GARMENT_KINDS.map((k) => (
-            <option key={k} value={k}>
-              {inWords(k)}
-            </option>
-          ))}
-        </SelectField>
-        <SelectField label="Intended ease" value={fitClass} onChange={(e) => setFitClass(e.target.value as FitClass)}>
-          {FIT_CLASSES.map((c) => (
-            <option key={c} value={c}>
-              {FIT_CLASS_WORDS[c]}
-            </option>
-          ))}
-        </SelectField>
-        <SelectField label="Fabric it wants" value={structure} onChange={(e) => setStructure(e.target.value as 'woven' | 'knit')}>
-          <option value="woven">woven</option>
-          <option value="knit">knit</option>
-        </SelectField>
+        <ChoiceField label="Kind of garment" value={kind} all={GARMENT_KINDS} words={inWords} onValue={setKind} />
+        <ChoiceField label="Intended ease" value={fitClass} all={FIT_CLASSES} words={(c) => FIT_CLASS_WORDS[c]} onValue={setFitClass} />
+        <ChoiceField label="Fabric it wants" value={structure} all={['woven', 'knit']} onValue={setStructure} />
         <Button type="submit" className="self-start">
           Add the pattern
         </Button>

@@ -2,7 +2,8 @@ import { useMemo } from 'react';
 import { effectContext } from '../../core/garment/case';
 import { FIT_CLASS_WORDS } from '../../core/body/fit-class';
 import type { LengthUnit } from '../../core/units/length';
-import { zoneOf, type ZoneId } from '../../core/body/zones';
+import { keysOf } from '../../core/units/keys';
+import { zoneOf } from '../../core/body/zones';
 import { FabricNeed, FlatDetails, Opening, Pattern, View } from '../../core/records';
 import { newId } from '../../data/new-id';
 import { AlterationEntry } from '../../parts/alteration-entry';
@@ -25,7 +26,7 @@ export function ViewFields({
 }) {
   const context = useMemo(() => effectContext(pattern, view), [pattern, view]);
   const flat = view.flat ?? {};
-  const classed = Object.keys(view.zoneClass) as ZoneId[];
+  const classed = keysOf(view.zoneClass);
   return (
     <div className="flex flex-col gap-3">
       <RecordField of={View.shape} name="name" value={view.name} onValue={(name) => onView({ name })} className="w-64" />
@@ -100,7 +101,7 @@ export function ViewFields({
         </Fold>
         <Fold head="How it is drawn" said="neck, sleeve, length, pockets">
           <div className="flex flex-wrap gap-3">
-            {(Object.keys(FlatDetails.shape) as (keyof FlatDetails)[]).map((name) => (
+            {keysOf(FlatDetails.shape).map((name) => (
               <RecordField
                 key={name}
                 of={FlatDetails.shape}

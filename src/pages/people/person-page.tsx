@@ -5,7 +5,8 @@ import { ageOn } from '../../core/body/measures';
 import { byDay } from '../../core/units/date';
 import { doubtsOf, HOW_TO_MEASURE, type Doubt } from '../../core/body/how-to-measure';
 import { formatLength, type LengthUnit } from '../../core/units/length';
-import { BODY_MEASURES, type BodyMeasure } from '../../core/body/zones';
+import { keysOf } from '../../core/units/keys';
+import { BODY_MEASURES } from '../../core/body/zones';
 import { MeasurementSet, Person } from '../../core/records';
 import { db } from '../../data/database';
 import { newId } from '../../data/new-id';
@@ -19,7 +20,7 @@ import { TextField } from '../../ui/field';
 import { LengthField } from '../../ui/length-field';
 import { Empty, PageHead } from '../../ui/page-head';
 
-const MEASURES = Object.keys(BODY_MEASURES) as BodyMeasure[];
+const MEASURES = keysOf(BODY_MEASURES);
 
 function NewPerson() {
   const navigate = useNavigate();

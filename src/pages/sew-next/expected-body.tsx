@@ -1,6 +1,7 @@
 import { viewOf } from '../../core/make/versions';
 import { measuresOn } from '../../core/body/measures';
 import { formatLength } from '../../core/units/length';
+import { keysOf } from '../../core/units/keys';
 import { BODY_MEASURES, zoneOf, type BodyMeasure } from '../../core/body/zones';
 import type { Plan } from '../../core/records';
 import { useUnit } from '../../data/queries';
@@ -13,10 +14,7 @@ import type { PlanInWork } from './use-plan';
 export function ExpectedBody({ work: { plan, input, make }, onExpected }: { work: PlanInWork; onExpected: (expected: Plan['expected']) => void }) {
   const unit = useUnit();
   const now = measuresOn(input.bodies, today());
-  const asked = new Set<BodyMeasure>([
-    ...viewOf(input.pattern, make).zones.flatMap((z) => zoneOf(z).measure ?? []),
-    ...(Object.keys(plan.expected ?? {}) as BodyMeasure[]),
-  ]);
+  const asked = new Set<BodyMeasure>([...viewOf(input.pattern, make).zones.flatMap((z) => zoneOf(z).measure ?? []), ...keysOf(plan.expected ?? {})]);
   const set = (measure: BodyMeasure, cm: number | undefined) => {
     const { [measure]: _, ...others } = plan.expected ?? {};
     const expected = cm === undefined ? others : { ...others, [measure]: cm };

@@ -26,6 +26,7 @@ import { PlanChances } from './plan-chances';
 import { RoomToGrow } from './room-to-grow';
 import { ToileFirst } from './toile-first';
 import { usePlanChances, usePlanInWork, type PlanInWork } from './use-plan';
+import { firstOf } from '../../core/units/item-at';
 
 /** A plan: what will be cut, in which fabric, for when. Each change is saved as it is made. */
 export function PlanPage() {
@@ -131,7 +132,7 @@ function PlanDesk({ work }: { work: PlanInWork }) {
               pattern={pattern}
               bodies={bodies}
               unit={unit}
-              onChange={({ sources, ...part }) => change({ ...part, ...(sources ? { viewId: sources[0]!.viewId } : {}) } as Partial<Plan>)}
+              onChange={({ sources, ...part }) => change({ ...part, ...(sources ? { viewId: firstOf(sources).viewId } : {}) } as Partial<Plan>)}
             />
           </section>
           {pattern.charts.length > 0 && (

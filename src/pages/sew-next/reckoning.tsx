@@ -11,7 +11,7 @@ import { percent } from '../../core/units/percent';
 import { SEASONS } from '../../core/records/seasons';
 import { zoneOf } from '../../core/body/zones';
 import { matchOf, type Match } from '../../core/plan/match';
-import { DECISIONS, GARMENT_KINDS, OwnDecision, type Decision, type Pattern, type Person } from '../../core/records';
+import { DECISIONS, GARMENT_KINDS, OwnDecision, type Decision, type GarmentKind, type Pattern, type Person } from '../../core/records';
 import type { Season } from '../../core/wear/season';
 import { useCaseTables } from '../../data/engine-tables';
 import { newId } from '../../data/new-id';
@@ -22,7 +22,7 @@ import { save } from '../../parts/save';
 import { RecordField } from '../../parts/record-field';
 import { Button } from '../../ui/button';
 import { Dialog } from '../../ui/dialog';
-import { SelectField, TextField } from '../../ui/field';
+import { ChoiceField, ChoiceOrNone, TextField } from '../../ui/field';
 import { Fold } from '../../ui/fold';
 import { NumberField } from '../../ui/number-field';
 import { Pick } from '../../ui/pick';
@@ -61,13 +61,7 @@ function Disagree({ line, person, onClose }: { line: Line; person: Person; onClo
       <p className="text-ink2">
         The ledger says <b className="text-ink">{line.reckoned.answer}</b>. Yours stands beside it, and is kept until you take it back.
       </p>
-      <SelectField label="My answer" value={answer} onChange={(e) => setAnswer(e.target.value as Decision)}>
-        {DECISIONS.map((d) => (
-          <option key={d} value={d}>
-            {inWords(d)}
-          </option>
-        ))}
-      </SelectField>
+      <ChoiceField label="My answer" value={answer} all={DECISIONS} words={inWords} onValue={setAnswer} />
       <RecordField of={OwnDecision.shape} name="why" value={why} onValue={setWhy} autoFocus />
       <Button disabled={said === ''} onClick={enter}>
         Keep my answer
@@ -86,8 +80,8 @@ export function Reckoning({ person, onPlan }: { person: Person; onPlan: (pattern
   const { currency } = useSettings();
   const plan = useMemo(() => ({ date: today(), unit }), [unit]);
   const { answer: reckoned, status } = useEngine('decisions', tables, [person.id, plan]);
-  const [kind, setKind] = useState('');
-  const [season, setSeason] = useState('');
+  const [kind, setKind] = useState<GarmentKind>();
+  const [season, setSeason] = useState<Season>();
   const [hours, setHours] = useState('');
   const [fabricId, setFabricId] = useState<string>();
   const [asked, setAsked] = useState<Line>();
@@ -127,8 +121,8 @@ export function Reckoning({ person, onPlan }: { person: Person; onPlan: (pattern
 
   const toSpare = Number(hours.replace(',', '.'));
   const fits = (l: Line) =>
-    (kind === '' || l.pattern.kind === kind) &&
-    (season === '' || l.seasons.length === 0 || l.seasons.includes(season as Season)) &&
+    (kind === undefined || l.pattern.kind === kind) &&
+    (season === undefined || l.seasons.length === 0 || l.seasons.includes(season)) &&
     (!(toSpare > 0) || l.reckoned.minutes === undefined || l.reckoned.minutes <= toSpare * 60);
   const shown = lines.filter((l) => fits(l) && l.match?.suits !== false);
   const not = lines.filter((l) => fits(l) && l.match?.suits === false);
@@ -156,20 +150,8 @@ export function Reckoning({ person, onPlan }: { person: Person; onPlan: (pattern
         What to sew again
       </h2>
       <div className="flex flex-wrap items-end gap-3 py-2">
-        <SelectField label="Kind" value={kind} onChange={(e) => setKind(e.target.value)}>
-          <option value="">any</option>
-          {kinds.map((k) => (
-            <option key={k} value={k}>
-              {inWords(k)}
-            </option>
-          ))}
-        </SelectField>
-        <SelectField label="Season" value={season} onChange={(e) => setSeason(e.target.value)}>
-          <option value="">any</option>
-          {SEASONS.map((s) => (
-            <option key={s}>{s}</option>
-          ))}
-        </SelectField>
+        <ChoiceOrNone label="Kind" value={kind} all={kinds} words={inWords} none="any" onValue={setKind} />
+        <ChoiceOrNone label="Season" value={season} all={SEASONS} none="any" onValue={setSeason} />
         <TextField label="Hours to spare" inputMode="decimal" value={hours} onChange={(e) => setHours(e.target.value)} className="[&_input]:w-20" />
         <Pick
           label="In a fabric of the stash"

@@ -6,6 +6,7 @@ import { edgesOf } from '../../core/body/fit-class';
 import { fitClassAt } from '../../core/garment/case';
 import type { GrownFit } from '../../core/forecast/room-to-grow';
 import { formatLength } from '../../core/units/length';
+import { entriesOf } from '../../core/units/keys';
 import { percent } from '../../core/units/percent';
 import { DIRECTION_WORDS, zoneOf, type ZoneId } from '../../core/body/zones';
 import type { Make, Plan } from '../../core/records';
@@ -134,5 +135,5 @@ function chanceOf(g: GrownFit, zone: ZoneId, t1: number): string {
 }
 
 function sameBody(a: Plan['expected'], b: Plan['expected']): boolean {
-  return b !== undefined && Object.entries(a ?? {}).every(([measure, cm]) => Math.abs(cm - (b[measure as keyof typeof b] ?? -1)) < 0.5);
+  return b !== undefined && entriesOf(a ?? {}).every(([measure, cm]) => Math.abs(cm - (b[measure] ?? -1)) < 0.5);
 }

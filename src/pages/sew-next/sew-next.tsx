@@ -28,6 +28,7 @@ import { SortArea, useSorted } from '../../ui/sort-area';
 import { askEngine } from '../../workers/engine';
 import { Reckoning } from './reckoning';
 import { counted } from '../../core/units/counted';
+import { firstOf } from '../../core/units/item-at';
 
 const day = (date: string) => format(parseISO(date), 'd MMM yyyy');
 
@@ -231,7 +232,7 @@ export function SewNext() {
           widths={{ name: 'w-56', note: 'min-w-48 flex-1' }}
           onRows={(rows) => {
             const gone = lists.filter((l) => !rows.some((r) => r.id === l.id));
-            void save(gone.length > 0 ? `list “${gone[0]!.name}” removed` : 'a list', [
+            void save(gone.length > 0 ? `list “${firstOf(gone).name}” removed` : 'a list', [
               ...gone.map((l) => ({ table: 'lists' as const, remove: l.id })),
               // Its plans stay, on no list.
               ...plans

@@ -11,7 +11,7 @@ import { Pictures } from '../../parts/pictures/pictures';
 import { RecordField } from '../../parts/record-field';
 import { Swatch } from '../../parts/swatch';
 import { Button } from '../../ui/button';
-import { SelectField, TextField } from '../../ui/field';
+import { ChoiceField, TextField } from '../../ui/field';
 import { Fold } from '../../ui/fold';
 
 /** The parts of the form by what they are about, in the order in which one asks of a fabric. */
@@ -45,11 +45,7 @@ function TestEntry({ fabric, unit, onTest }: { fabric: Fabric; unit: LengthUnit;
   return (
     <div className="flex flex-col gap-2">
       <div className="flex flex-wrap items-end gap-2">
-        <SelectField label="Test" value={of} onChange={(e) => setOf(e.target.value as FabricTest['of'])}>
-          {FABRIC_TESTS.map((t) => (
-            <option key={t}>{t}</option>
-          ))}
-        </SelectField>
+        <ChoiceField label="Test" value={of} all={FABRIC_TESTS} onValue={setOf} />
         <TextField label={words.before} value={before} onChange={(e) => setBefore(e.target.value)} className="[&_input]:w-24" />
         <TextField
           label={words.after}

@@ -15,35 +15,13 @@ import { save } from '../../parts/save';
 import { Swatch } from '../../parts/swatch';
 import { Button } from '../../ui/button';
 import { Dialog } from '../../ui/dialog';
-import { SelectField, TextField } from '../../ui/field';
+import { ChoiceOrNone, TextField } from '../../ui/field';
 import { LengthField } from '../../ui/length-field';
 import { Empty, PageHead } from '../../ui/page-head';
 import { FabricFields } from './fabric-fields';
 
 function piecesWords({ pieces }: Fabric, unit: LengthUnit): string {
   return pieces.length === 0 ? 'none left' : pieces.map((p) => `${formatLength(p.length, unit)} × ${formatLength(p.width, unit)}`).join(', ');
-}
-
-/** One of a few, or any. */
-function OneOf<T extends string>({
-  label,
-  all,
-  value,
-  onValue,
-}: {
-  label: string;
-  all: readonly T[];
-  value: T | undefined;
-  onValue: (value: T | undefined) => void;
-}) {
-  return (
-    <SelectField label={label} value={value ?? ''} onChange={(e) => onValue(e.target.value === '' ? undefined : (e.target.value as T))}>
-      <option value="">any</option>
-      {all.map((one) => (
-        <option key={one}>{one}</option>
-      ))}
-    </SelectField>
-  );
 }
 
 /** The fabrics: what each does, and what is left of it. */
@@ -96,9 +74,21 @@ export function Stash() {
               onChange={(e) => narrow({ words: e.target.value })}
               className="w-40"
             />
-            <OneOf label="Structure" all={['woven', 'knit']} value={filter.structure} onValue={(structure) => narrow({ structure })} />
-            <OneOf label="Weight" all={['light', 'medium', 'heavy']} value={filter.weight} onValue={(weight) => narrow({ weight })} />
-            <OneOf label="Season" all={SEASONS} value={filter.season} onValue={(season) => narrow({ season })} />
+            <ChoiceOrNone
+              none="any"
+              label="Structure"
+              all={['woven', 'knit']}
+              value={filter.structure}
+              onValue={(structure) => narrow({ structure })}
+            />
+            <ChoiceOrNone
+              none="any"
+              label="Weight"
+              all={['light', 'medium', 'heavy']}
+              value={filter.weight}
+              onValue={(weight) => narrow({ weight })}
+            />
+            <ChoiceOrNone none="any" label="Season" all={SEASONS} value={filter.season} onValue={(season) => narrow({ season })} />
             <LengthField label="A piece of" unit={unit} cm={filter.length} onCm={(length) => narrow({ length })} className="[&_input]:w-20" />
             <Button onClick={() => void add()}>Add a fabric</Button>
           </div>

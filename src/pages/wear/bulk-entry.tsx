@@ -19,6 +19,7 @@ import { NumberField } from '../../ui/number-field';
 import { Pick } from '../../ui/pick';
 import { Segmented } from '../../ui/segmented';
 import { counted } from '../../core/units/counted';
+import { itemAt } from '../../core/units/item-at';
 
 /** Garments by their ids, in that order; what was removed meanwhile is left out. */
 function hangingOf(hanging: readonly Hanging[], ids: readonly string[]): Hanging[] {
@@ -77,7 +78,7 @@ function useSpan() {
   ];
   const [at, setAt] = useState(1);
   const [own, setOwn] = useState<{ from: string; until: string }>();
-  const span = own ?? presets[at]!;
+  const span = own ?? itemAt(presets, at);
   // What has not come yet was not worn.
   const until = span.until > today() ? today() : span.until;
   const fields = (
@@ -86,7 +87,7 @@ function useSpan() {
         label="When"
         value={own ? 'own' : String(at)}
         onChange={(e) => {
-          if (e.target.value === 'own') setOwn({ from: presets[1]!.from, until });
+          if (e.target.value === 'own') setOwn({ from: itemAt(presets, 1).from, until });
           else {
             setOwn(undefined);
             setAt(Number(e.target.value));

@@ -7,6 +7,7 @@ import { mainFabric } from '../../core/make/main-fabric';
 import { useMemo, useState } from 'react';
 import { type PatternCase } from '../../core/garment/case';
 import type { LengthUnit } from '../../core/units/length';
+import { itemAt, lastOf } from '../../core/units/item-at';
 import { zoneOf, type ZoneId } from '../../core/body/zones';
 import type { Make } from '../../core/records';
 import { fateWords } from '../../core/versions/credit-words';
@@ -48,7 +49,7 @@ export function VersionFigure({
   const [id, setId] = useState('');
   const [against, setAgainst] = useState('');
   const [zone, setZone] = useState<ZoneId>();
-  const make = makes.find((m) => m.id === id) ?? noted.at(-1) ?? makes.at(-1)!;
+  const make = makes.find((m) => m.id === id) ?? noted.at(-1) ?? lastOf(makes);
   const before = makes.find((m) => m.id === against && m.id !== make.id);
   const [earlier, later] = before && before.version > make.version ? [make, before] : [before, make];
   const tables = useCaseTables();
@@ -68,7 +69,7 @@ export function VersionFigure({
     const { label } = zoneOf(at);
     if (!earlier) return { marks, words: `${label} ${wordsAt(later, at)}` };
     return {
-      marks: marks.length === 2 && marks[0] === marks[1] ? [marks[1]!] : marks,
+      marks: marks.length === 2 && marks[0] === marks[1] ? [itemAt(marks, 1)] : marks,
       words: `${label} ${wordsAt(earlier, at)} in version ${earlier.version}, ${wordsAt(later, at)} in version ${later.version}`,
     };
   };

@@ -8,7 +8,7 @@ import type { StoredPicture } from '../../data/database';
 import { usePicturesOf, usePicturesOfFabric } from '../../data/queries';
 import { Button } from '../../ui/button';
 import { Dialog } from '../../ui/dialog';
-import { SelectField } from '../../ui/field';
+import { ChoiceField } from '../../ui/field';
 import { SortArea, useSorted } from '../../ui/sort-area';
 import { urlOf } from '../blob-url';
 import { save } from '../save';
@@ -45,17 +45,7 @@ function Thumb({
         />
         {pins > 0 && <span className="absolute right-1 bottom-1 rounded-sm bg-page px-1 text-small">{pins === 1 ? '1 pin' : `${pins} pins`}</span>}
       </button>
-      <SelectField
-        label={`Side of the picture ${picture.side}`}
-        labelHidden
-        value={picture.side}
-        onChange={(e) => onSide(e.target.value as PictureSide)}
-        className="[&_select]:w-full [&_select]:text-small"
-      >
-        {PICTURE_SIDES.map((s) => (
-          <option key={s}>{s}</option>
-        ))}
-      </SelectField>
+      <ChoiceField label={`Side of the picture ${picture.side}`} labelHidden value={picture.side} all={PICTURE_SIDES} onValue={onSide} />
       <div className="flex justify-between">
         {grip}
         <button

@@ -9,10 +9,11 @@ import { PICTURE_SIDES, type Fabric, type FitNote, type Make, type Pattern, type
 import type { StoredPicture } from '../../data/database';
 import { usePicturesOf, useUnit } from '../../data/queries';
 import { Button } from '../../ui/button';
-import { SelectField } from '../../ui/field';
+import { ChoiceField, SelectField } from '../../ui/field';
 import { Segmented } from '../../ui/segmented';
 import { urlOf } from '../blob-url';
 import { FitMarkShape } from '../fit-mark';
+import { firstOf, lastOf } from '../../core/units/item-at';
 
 /** A make whose pictures can be looked at, by the name it goes by here. */
 export interface Pictured {
@@ -108,14 +109,14 @@ const placeOf = (note: FitNote, aspect: number): Place => ({ x: (note.pin!.x - 0
  */
 export function TwoPictures({ makes, fabrics }: { makes: readonly Pictured[]; fabrics: readonly Fabric[] }) {
   const unit = useUnit();
-  const [ids, setIds] = useState<readonly [string, string]>([makes.at(-2)!.make.id, makes.at(-1)!.make.id]);
+  const [ids, setIds] = useState<readonly [string, string]>([makes.at(-2)!.make.id, lastOf(makes).make.id]);
   const [asked, setSide] = useState<PictureSide>();
   const [way, setWay] = useState<Way>('wipe');
   const [at, setAt] = useState(50);
   const [top, setTop] = useState(false);
   const [aspects, setAspects] = useState<Readonly<Record<string, number>>>({});
   const [byHand, setByHand] = useState<Overlay>();
-  const find = (id: string) => makes.find((m) => m.make.id === id) ?? makes[0]!;
+  const find = (id: string) => makes.find((m) => m.make.id === id) ?? firstOf(makes);
   const [one, other] = [find(ids[0]), find(ids[1])];
   const ofOne = usePicturesOf(one.make.id);
   const ofOther = usePicturesOf(other.make.id);
@@ -200,11 +201,7 @@ export function TwoPictures({ makes, fabrics }: { makes: readonly Pictured[]; fa
             ))}
           </SelectField>
         ))}
-        <SelectField label="Side" value={side} onChange={(e) => setSide(e.target.value as PictureSide)}>
-          {sides.map((s) => (
-            <option key={s}>{s}</option>
-          ))}
-        </SelectField>
+        <ChoiceField label="Side" value={side} all={sides} onValue={setSide} />
         <Segmented
           label="How they are shown"
           value={way}

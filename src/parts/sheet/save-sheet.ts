@@ -1,5 +1,6 @@
 import { strToU8, zipSync } from 'fflate';
 import { escapeHtml } from '../../core/units/escape-html';
+import { firstOf, itemAt } from '../../core/units/item-at';
 import { FILE_ENDINGS } from '../../core/records/file-endings';
 import { toMarkdown, type Sheet } from '../../core/statement/sheet';
 import css from './sheet.css?inline';
@@ -33,10 +34,10 @@ function asDataUrl(blob: Blob): Promise<string> {
 
 /** A shown sheet as one HTML file that needs nothing beside it: its pictures and its style are in it. */
 export async function sheetAsHtml(sheet: Sheet, shown: HTMLElement): Promise<Blob> {
-  const copy = shown.cloneNode(true) as HTMLElement;
+  const copy = document.importNode(shown, true);
   const copies = [...copy.querySelectorAll<HTMLImageElement>('[data-make] img')];
   const pictures = await picturesOf(shown);
-  for (const [i, { blob }] of pictures.entries()) copies[i]!.src = await asDataUrl(blob);
+  for (const [i, { blob }] of pictures.entries()) itemAt(copies, i).src = await asDataUrl(blob);
   const page = `<!doctype html>
 <html lang="en">
 <head>
@@ -60,7 +61,7 @@ ${copy.outerHTML}
 export async function sheetAsMarkdown(sheet: Sheet, shown: HTMLElement, name: string): Promise<Blob> {
   const pictures = await picturesOf(shown);
   const file = new Map(
-    pictures.map(({ makeId, blob }, i) => [makeId, `pictures/${i + 1}.${FILE_ENDINGS[blob.type.split(';')[0]!] ?? 'bin'}`] as const),
+    pictures.map(({ makeId, blob }, i) => [makeId, `pictures/${i + 1}.${FILE_ENDINGS[firstOf(blob.type.split(';'))] ?? 'bin'}`] as const),
   );
   const files: Record<string, Uint8Array> = { [`${name}.md`]: strToU8(toMarkdown(sheet, (id) => file.get(id))) };
   for (const { makeId, blob } of pictures) files[file.get(makeId)!] = new Uint8Array(await blob.arrayBuffer());

@@ -1,5 +1,6 @@
 import { FIT_CLASSES, FIT_CLASS_WORDS, type FitClass } from '../../body/fit-class';
 import { GARMENT_KINDS, type GarmentKind, type SizeLine } from '../../records';
+import { itemAt } from '../../units/item-at';
 
 /** A row, or a cell of it, that cannot be taken: a sentence that says why. */
 export class CannotTake extends Error {}
@@ -91,7 +92,7 @@ export function readSizeLine(text: string, sizes: readonly string[]): SizeLine |
   const one = known(said);
   if (one) return { size: one };
   const two = /^(?:between\s+)?(.{1,12}?)\s*(?:\/|–|-|\band\b|\bto\b)\s*(.{1,12})$/i.exec(said);
-  const [from, to] = two ? [known(two[1]!) ?? two[1]!, known(two[2]!) ?? two[2]!] : [];
+  const [from, to] = two ? [known(itemAt(two, 1)) ?? itemAt(two, 1), known(itemAt(two, 2)) ?? itemAt(two, 2)] : [];
   const letters = (size: string) => /^[A-Z]{1,4}$/i.test(size);
   if (from && to && from !== to && (sizes.length > 0 ? known(from) && known(to) : (letters(from) && letters(to)) || /between/i.test(said)))
     return { size: from, to, at: 0.5 };
@@ -126,7 +127,7 @@ export function readLove(text: string): number {
 function loveOfNumbers(text: string): number | undefined {
   const found = /^(\d+(?:[.,]\d+)?)\s*(?:(?:\/|of|out of)\s*(\d+))?\s*(?:stars?)?$/i.exec(text.trim());
   if (!found) return LOVE_WORDS[plain(text)];
-  const [given, of] = [Number(found[1]!.replace(',', '.')), Number(found[2] ?? 5)];
+  const [given, of] = [Number(itemAt(found, 1).replace(',', '.')), Number(found[2] ?? 5)];
   return given > of ? undefined : Math.max(1, Math.round((5 * given) / of));
 }
 
@@ -149,7 +150,7 @@ const GSM_OF_OUNCE = 28.349523125 / 0.83612736;
 /** The weight of a fabric, g/m². */
 export function readWeight(text: string): number {
   const found = /^(\d+(?:[.,]\d+)?)\s*(oz\b.*|ounces?.*|g\b.*|gsm)?$/i.exec(text.trim());
-  const number = found ? Number(found[1]!.replace(',', '.')) : NaN;
+  const number = found ? Number(itemAt(found, 1).replace(',', '.')) : NaN;
   const gsm = /^o/i.test(found?.[2] ?? '') ? number * GSM_OF_OUNCE : number;
   if (!(gsm > 0 && gsm <= 3000)) throw new CannotTake(`“${text}” is not a weight such as 180 g/m² or 5 oz`);
   return Math.round(gsm * 10) / 10;

@@ -1,5 +1,6 @@
 import { BODY_MEASURES, type BodyMeasure } from '../../body/zones';
 import { CM_PER_INCH, parseLength, type LengthUnit } from '../../units/length';
+import { entriesOf, keysOf } from '../../units/keys';
 import { measureNamed } from '../../garment/chart-from-text';
 import { askedFields, Fabric, Make, Pattern, type Shapes } from '../../records';
 import type { SheetName } from '../tables-out';
@@ -132,7 +133,7 @@ export const SHEET_FIELDS: Readonly<Record<SheetName, readonly SheetField[]>> = 
   'body measures': [
     words('person', 'Of', 'name', 'person', 'who', 'for'),
     day('date', 'On', 'date', 'measured', 'measured on', 'day', 'when'),
-    ...(Object.entries(BODY_MEASURES) as [BodyMeasure, string][]).map(([measure, label]) => length(measure, label, bodyRange(measure))),
+    ...entriesOf(BODY_MEASURES).map(([measure, label]) => length(measure, label, bodyRange(measure))),
     words('note', 'Note', 'notes', 'comment', 'comments', 'remark'),
   ],
 };
@@ -233,5 +234,5 @@ export function unitOfColumn(field: SheetField, head: string, cells: readonly st
 /** Which table a file is most likely of: the one of which most columns are known; makes where none is. */
 export function guessSheet(heads: readonly string[]): SheetName {
   const known = (sheet: SheetName) => new Set(heads.flatMap((h) => fieldNamed(sheet, h)?.key ?? [])).size;
-  return (Object.keys(SHEET_FIELDS) as SheetName[]).reduce((best, sheet) => (known(sheet) > known(best) ? sheet : best), 'makes');
+  return keysOf(SHEET_FIELDS).reduce((best, sheet) => (known(sheet) > known(best) ? sheet : best), 'makes');
 }

@@ -1,5 +1,6 @@
 import type { IsoDate } from '../../units/date';
 import { formatLength } from '../../units/length';
+import { entriesOf, keysOf } from '../../units/keys';
 import { BODY_MEASURES, type BodyMeasure } from '../../body/zones';
 import { blankFabric, blankPattern, Fabric, Pattern, PATTERN_FORMS, type Make, type Wear } from '../../records';
 import { CannotTake, choiceNamed, fitClassNamed, kindNamed, readLove, readPercent, readWeight, readWhole, structureNamed } from './cells';
@@ -121,7 +122,7 @@ export function takeBody(row: Row, taking: Taking) {
   const date = row.past('date');
   if (!date) throw new CannotTake('no day says when it was measured');
   const measures: Partial<Record<BodyMeasure, number>> = {};
-  for (const measure of Object.keys(BODY_MEASURES) as BodyMeasure[]) {
+  for (const measure of keysOf(BODY_MEASURES)) {
     const cm = row.length(measure);
     if (cm !== undefined) measures[measure] = cm;
   }
@@ -129,7 +130,7 @@ export function takeBody(row: Row, taking: Taking) {
   if (taking.isMeasured(person.id, date)) return THERE;
   const note = row.text('note');
   taking.add('bodies', { id: taking.into.newId(), personId: person.id, date, measures, ...(note ? { note } : {}) });
-  const shown = (Object.entries(measures) as [BodyMeasure, number][])
+  const shown = entriesOf(measures)
     .slice(0, 3)
     .map(([m, cm]) => `${BODY_MEASURES[m]} ${formatLength(cm, taking.into.unit)}`);
   return joined(person.name, dayWords(date), ...shown, Object.keys(measures).length > 3 && `${Object.keys(measures).length} measures`);

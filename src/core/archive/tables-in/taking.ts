@@ -1,7 +1,8 @@
 import { makeName } from '../../make/make-name';
 import { format, parseISO } from 'date-fns';
 import type { IsoDate } from '../../units/date';
-import { blankFabric, TABLES, type Fabric, type Ledger, type Make, type MeasurementSet, type Pattern, type Person, type Wear } from '../../records';
+import { firstOf } from '../../units/item-at';
+import { blankFabric, TABLES, type Fabric, type Ledger, type Make, type Pattern, type Person, type Wear } from '../../records';
 import { CannotTake, structureNamed } from './cells';
 import type { TakingInto } from './row';
 
@@ -26,24 +27,21 @@ export class Taking {
       for (const record of into.tables[table]) this.#put(table, record);
   }
 
-  #keysOf(table: Taken, record: Ledger[Taken][number]): readonly string[] {
-    switch (table) {
-      case 'people':
-        return ['somebody', `person ${plainName((record as Person).name)}`];
-      case 'patterns':
-        return [`pattern ${record.id}`, `pattern called ${plainName((record as Pattern).name)}`];
-      case 'fabrics':
-        return [`fabric ${plainName((record as Fabric).name)}`];
-      case 'makes': {
-        const make = record as Make;
-        const names = new Set([this.called(make), make.name ?? ''].map(plainName));
-        return [`makes of ${make.sources[0]?.patternId}`, ...[...names].map((name) => `make ${name}`)];
-      }
-      case 'wears':
-        return [`worn ${(record as Wear).date}`];
-      case 'bodies':
-        return [`body ${(record as MeasurementSet).personId} ${(record as MeasurementSet).date}`];
-    }
+  /** Under which words a record of each table is found again. */
+  readonly #wordsFor: { readonly [T in Taken]: (record: Ledger[T][number]) => readonly string[] } = {
+    people: ({ name }) => ['somebody', `person ${plainName(name)}`],
+    patterns: ({ id, name }) => [`pattern ${id}`, `pattern called ${plainName(name)}`],
+    fabrics: ({ name }) => [`fabric ${plainName(name)}`],
+    makes: (make) => {
+      const names = new Set([this.called(make), make.name ?? ''].map(plainName));
+      return [`makes of ${make.sources[0]?.patternId}`, ...[...names].map((name) => `make ${name}`)];
+    },
+    wears: ({ date }) => [`worn ${date}`],
+    bodies: ({ personId, date }) => [`body ${personId} ${date}`],
+  };
+
+  #keysOf<T extends Taken>(table: T, record: Ledger[T][number]): readonly string[] {
+    return this.#wordsFor[table](record);
   }
 
   #put(table: Taken, record: Ledger[Taken][number]): void {
@@ -62,7 +60,7 @@ export class Taking {
   add<T extends Taken>(table: T, record: Ledger[T][number]): Ledger[T][number] {
     const parsed = TABLES[table].safeParse(record);
     if (!parsed.success) {
-      const issue = parsed.error.issues[0]!;
+      const issue = firstOf(parsed.error.issues);
       throw new CannotTake(`${issue.path.map(String).join(', ')}: ${issue.message}`);
     }
     const checked = parsed.data as Ledger[T][number];

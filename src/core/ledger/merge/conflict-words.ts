@@ -4,6 +4,8 @@ import { makeName } from '../../make/make-name';
 import equal from 'fast-deep-equal';
 import { alterationWords, sizeLineWords } from '../../alteration/words';
 import { formatLength, type LengthUnit } from '../../units/length';
+import { keysOf } from '../../units/keys';
+import { firstOf } from '../../units/item-at';
 import { BODY_MEASURES, zoneOf } from '../../body/zones';
 import type { Alteration, Fabric, FitNote, Make, MeasurementSet, Pattern, Person, Plan, SizeLine, Verdict, Wear } from '../../records';
 import type { FieldMeta } from '../../records/field';
@@ -56,7 +58,7 @@ function valueWords(field: string, meta: AskedFor, value: unknown, unit: LengthU
   if (named)
     return [value]
       .flat()
-      .map((id) => recordWords(named, id as string, sides))
+      .map((id) => recordWords(named, String(id), sides))
       .join(', ');
   const own = WORDS_OF[field]?.(value as never, unit) ?? (meta?.ask === 'text' || meta?.ask === 'words' ? undefined : fieldWords(meta, value, unit));
   if (own !== undefined) return own;
@@ -68,9 +70,7 @@ function valueWords(field: string, meta: AskedFor, value: unknown, unit: LengthU
         .map(([name, part]) => {
           const length = name in BODY_MEASURES || ['length', 'width', 'left'].includes(name);
           const words = length && typeof part === 'number' ? formatLength(part, unit) : valueWords(name, undefined, part, unit, sides);
-          return name in NAMES_A || ['words', 'what', 'kind', 'name', 'zone', 'part'].includes(name)
-            ? words
-            : `${name in BODY_MEASURES ? BODY_MEASURES[name as never] : asWords(name)} ${words}`;
+          return name in NAMES_A || ['words', 'what', 'kind', 'name', 'zone', 'part'].includes(name) ? words : `${labelOf(name)} ${words}`;
         })
         .join(', '),
     );
@@ -127,6 +127,8 @@ export function recordWords(table: TableName, id: string, sides: readonly Tables
   }
 }
 
+const labelOf = (name: string) => keysOf(BODY_MEASURES).flatMap((m) => (m === name ? BODY_MEASURES[m] : []))[0] ?? asWords(name);
+
 /** A conflict as it is put to the sewist. */
 export function conflictWords({ table, id, leaf, here, there }: Conflict, sides: readonly Tables[], unit: LengthUnit): ConflictWords {
   const of = recordWords(table, id, sides);
@@ -134,9 +136,9 @@ export function conflictWords({ table, id, leaf, here, there }: Conflict, sides:
     const said = (value: unknown) => (value === undefined ? 'removed' : 'changed, and still there');
     return { of, what: 'whether it is there', here: said(here), there: said(there) };
   }
-  const field = leaf.split('/')[0]!;
-  const shapes = TABLES[table].shape as Shapes;
-  const meta = shapes[field]?.meta() as AskedFor;
+  const field = firstOf(leaf.split('/'));
+  const shapes: Shapes = TABLES[table].shape;
+  const meta = shapes[field]?.meta();
   const [a, b] = differing(here, there);
   return {
     of,

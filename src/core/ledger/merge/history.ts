@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { Id } from '../../records/shapes';
 import { TABLE_NAMES, type TableName } from '../../records/table-names';
 import { historyKey } from './history-key';
-import { fieldOfOrder, leavesOf, sayTheSame, type AnyRecord } from './leaves';
+import { orderIn, fieldOfOrder, leavesOf, sayTheSame, type AnyRecord } from './leaves';
 import { deviceOf, later, NEVER, STAMP_PATTERN, type Known, type Stamp } from './stamp';
 
 const StampShape = z.string().regex(STAMP_PATTERN, 'not a stamp');
@@ -94,7 +94,7 @@ export function noted(
     if (sayTheSame(table, was.get(leaf), is.get(leaf))) continue;
     stamps[leaf] = stamp;
     const list = fieldOfOrder(leaf);
-    const order = is.get(leaf) as string[] | undefined;
+    const order = list === undefined ? undefined : orderIn(is.get(leaf));
     if (list !== undefined && order) told[list] = order;
     else if (list !== undefined) delete told[list];
   }

@@ -1,4 +1,4 @@
-import { pictureFacts, fieldOfOrder, leavesOf, recordOf, sayTheSame, type AnyRecord } from './leaves';
+import { orderIn, pictureFacts, fieldOfOrder, leavesOf, recordOf, sayTheSame, type AnyRecord } from './leaves';
 import { stampAt, tidyHistory, type MaybeRecord, type RecordHistory } from './history';
 import { later, NEVER, type Stamp } from './stamp';
 import equal from 'fast-deep-equal';
@@ -65,9 +65,10 @@ export function join(
   const record = recordOf(table, id, leaves);
   const stands = leavesOf(table, record);
   const orders: Record<string, string[]> = {};
-  for (const [leaf, order] of leaves) {
+  for (const [leaf, value] of leaves) {
     const list = fieldOfOrder(leaf);
-    if (list !== undefined && order !== undefined && !equal(order, stands.get(leaf))) orders[list] = order as string[];
+    const order = list === undefined ? undefined : orderIn(value);
+    if (list !== undefined && order !== undefined && !equal(order, stands.get(leaf))) orders[list] = order;
   }
   return { record: same(table, record, a.record, b.record), history: orNothing(tidyHistory({ table, id, all, fields, orders, removed })) };
 }

@@ -43,6 +43,9 @@ export function fieldOfOrder(leaf: string): string | undefined {
   return leaf !== WHOLE && leaf.indexOf('/') === leaf.length - 1 ? leaf.slice(0, -1) : undefined;
 }
 
+/** The order that a leaf of orders holds; undefined where it holds none. */
+export const orderIn = (leaf: unknown): string[] | undefined => (Array.isArray(leaf) ? leaf.map(String) : undefined);
+
 /** Keys of things in a list: their ids, told apart where a damaged ledger has one twice. */
 function keysOf(things: readonly AnyRecord[]): string[] {
   const seen = new Map<string, number>();
@@ -88,7 +91,7 @@ export function recordOf(table: TableName, id: string, leaves: Leaves): AnyRecor
     else if (key !== '') things.set(field, (things.get(field) ?? new Map<string, unknown>()).set(key, value));
   }
   for (const field of LISTS[table]) {
-    const order = leaves.get(orderLeaf(field)) as readonly string[] | undefined;
+    const order = orderIn(leaves.get(orderLeaf(field)));
     const of = things.get(field) ?? new Map<string, unknown>();
     if (order === undefined && of.size === 0) continue;
     const named = (order ?? []).filter((key) => of.has(key));

@@ -8,6 +8,8 @@ import { join, newer, type Told, type ToldLeaf } from './join';
 import { fieldOfOrder, sayTheSame, type AnyRecord } from './leaves';
 import { knows, knownTogether, NEVER, type Stamp } from './stamp';
 import { addToGroup } from '../../units/group-by';
+import { itemAt } from '../../units/item-at';
+import { fromKeys } from '../../units/keys';
 
 export type Tables = Readonly<Record<TableName, readonly AnyRecord[]>>;
 
@@ -69,7 +71,7 @@ export function mergeLedgers(here: Side, there: Side, choices: ReadonlyMap<strin
       joined.set(historyKey(table, id), joinPair(table, id, a, b, { here, there, choices, fresh, conflicts }));
   const returned = bringBackNeeded(joined);
 
-  const tables = Object.fromEntries(TABLE_NAMES.map((table) => [table, [] as AnyRecord[]])) as Record<TableName, AnyRecord[]>;
+  const tables = fromKeys(TABLE_NAMES, (): AnyRecord[] => []);
   const records = new Map<string, RecordHistory>();
   for (const [key, { table, record, history, there: isThere }] of joined) {
     const stands = (isThere || returned.has(key)) && record !== undefined;
@@ -98,7 +100,7 @@ export function pairs(table: TableName, here: Side, there: Side): Map<string, [T
   for (const [i, side] of [here, there].entries()) {
     for (const record of side.tables[table]) at(record.id)[i] = { record, history: side.history.records.get(historyKey(table, record.id)) };
     for (const history of side.history.records.values())
-      if (history.table === table && !at(history.id)[i]!.record) at(history.id)[i] = { record: lastOf(table, history), history };
+      if (history.table === table && !itemAt(at(history.id), i).record) at(history.id)[i] = { record: lastOf(table, history), history };
   }
   return found;
 }
