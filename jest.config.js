@@ -5,7 +5,7 @@ export default {
   maxWorkers: '100%',
   // A test that hangs must end, yet a slow machine is no fault: the limit is far above what the longest takes.
   testTimeout: 120_000,
-  setupFiles: ['<rootDir>/scripts/property-seed.ts', '<rootDir>/scripts/clone-here.ts'],
+  setupFiles: ['<rootDir>/scripts/property-seed.ts', '<rootDir>/scripts/browser-here.ts'],
   // Jest reads no modules of packages: it takes the build for Node of the same.
   moduleNameMapper: { '^@zip\\.js/zip\\.js/lib/zip-core-native\\.js$': '@zip.js/zip.js' },
   transform: {

@@ -22,6 +22,7 @@ import { SelectField } from '../ui/field';
 import { KeyCap } from '../ui/key-cap';
 import { LengthField } from '../ui/length-field';
 import { NumberField } from '../ui/number-field';
+import { routes } from '../routes';
 
 /** What lies at hand where the drawer is opened: the body spoken of; on a plan's page its fabric and its pattern too. */
 function useAtHand(): {
@@ -37,7 +38,7 @@ function useAtHand(): {
   const plans = usePlans();
   const patterns = usePatterns();
   const fabrics = useFabrics();
-  const plan = plans?.find((p) => pathname === `/sew-next/${p.id}` || pathname === `/sew-next/${p.id}/sheet`);
+  const plan = plans?.find((p) => pathname === routes.plan(p.id) || pathname === routes.cutSheet(p.id));
   const personId = plan?.personId ?? person?.id;
   const own = (bodies ?? []).filter((b) => b.personId === personId);
   const body = Object.fromEntries(
@@ -230,7 +231,7 @@ export function Arithmetic({ onClose }: { onClose: () => void }) {
           <p className="text-ink2">Still wanted: {found.wants.join(', ')}.</p>
         ) : (
           <>
-            <p className={found.warns ? 'text-[18px] text-garnet' : 'text-[18px]'}>{found.lines[0]}</p>
+            <p className={found.warns ? 'text-figure text-garnet' : 'text-figure'}>{found.lines[0]}</p>
             {found.lines.slice(1).map((l) => (
               <p key={l} className="text-ink2">
                 {l}

@@ -18,6 +18,7 @@ import { useWrittenKey } from '../ui/use-written-key';
 import { COMMANDS } from './commands';
 import { FIND_LABEL, FIND_LOOK } from './find-words';
 import { useReadLine } from './use-line';
+import { routes } from '../routes';
 
 interface Entry {
   readonly id: string;
@@ -60,9 +61,9 @@ function useEntries(): readonly Entry[] {
           title: p.name,
           detail: `${p.designer ?? p.kind}${p.state === 'retired' ? ' · retired' : ''}`,
           words: `${p.kind} ${p.designer ?? ''} ${p.note ?? ''}`,
-          path: `/patterns/${p.id}`,
+          path: routes.pattern(p.id),
         },
-        { id: `log ${p.id}`, what: 'commands', title: `Log a make of ${p.name}`, detail: '', words: '', path: `/makes/new?pattern=${p.id}` },
+        { id: `log ${p.id}`, what: 'commands', title: `Log a make of ${p.name}`, detail: '', words: '', path: routes.newMake({ pattern: p.id }) },
       ]),
       ...makes.map((m): Entry => {
         const fabric = fabricName.get(mainUse(m)?.fabricId ?? '') ?? '';
@@ -74,7 +75,7 @@ function useEntries(): readonly Entry[] {
           title: makeName(m, patterns),
           detail: [fabric, who].filter(Boolean).join(' · '),
           words: `${fabric} ${who} ${m.state} ${m.kind} ${m.remark ?? ''} ${said}`,
-          path: `/makes/${m.id}`,
+          path: routes.make(m.id),
         };
       }),
       ...fabrics.map((c): Entry => ({
@@ -83,7 +84,7 @@ function useEntries(): readonly Entry[] {
         title: c.name,
         detail: c.fibre ?? '',
         words: `${c.fibre ?? ''} ${c.source ?? ''} ${c.colour ?? ''} ${c.weave ?? ''}`,
-        path: `/stash?fabric=${c.id}`,
+        path: routes.fabric(c.id),
       })),
       ...people.map((p): Entry => ({
         id: `person ${p.id}`,
@@ -91,7 +92,7 @@ function useEntries(): readonly Entry[] {
         title: p.name,
         detail: 'measures',
         words: 'body measures',
-        path: `/people/${p.id}`,
+        path: routes.person(p.id),
       })),
     ];
   }, [patterns, makes, fabrics, people]);
@@ -142,7 +143,7 @@ export function Find({ text, onText: setText }: { text: string; onText: (text: s
     if (!draft || !pattern || !person) return;
     saveDraft(logDraftName(draft), draft);
     leave();
-    void navigate(`/makes/new?pattern=${pattern.id}&for=${person.id}&draft=${draft.make.id}`);
+    void navigate(routes.newMake({ pattern: pattern.id, for: person.id, draft: draft.make.id }));
   };
   const enter = async () => {
     if (!draft || !pattern || !fabrics) return;
@@ -234,7 +235,7 @@ export function Find({ text, onText: setText }: { text: string; onText: (text: s
           onMouseDown={(e) => e.preventDefault()}
         >
           <p className="mb-2">
-            <b className="font-serif text-[16px] font-medium">
+            <b className="font-serif text-name font-medium">
               {pattern.name}, version {draft.make.version}
             </b>{' '}
             <span className="text-ink2">
@@ -270,7 +271,7 @@ export function Find({ text, onText: setText }: { text: string; onText: (text: s
             <Button quiet onClick={toForm}>
               Look at it first <KeyCap>Enter</KeyCap>
             </Button>
-            <Link to="/line" className="ml-auto text-small underline" onClick={leave}>
+            <Link to={routes.line} className="ml-auto text-small underline" onClick={leave}>
               How the line is written
             </Link>
           </div>

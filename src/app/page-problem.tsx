@@ -3,6 +3,7 @@ import { useQueryErrorResetBoundary } from '@tanstack/react-query';
 import { EngineProblem } from '../parts/engine-boundary';
 import { PageHead } from '../ui/page-head';
 import { EngineError } from '../workers/engine';
+import { routes } from '../routes';
 
 /** What a page says that cannot be shown. What was entered is in the ledger; nothing is lost by it. */
 export function PageProblem() {
@@ -31,7 +32,7 @@ export function PageProblem() {
           : `Something went wrong while it was drawn: ${error instanceof Error ? error.message : String(error)}.`}{' '}
         What you entered is kept.
       </p>
-      <Link className="underline" to="/">
+      <Link className="underline" to={routes.dayBook}>
         Go to the day book
       </Link>
     </div>

@@ -19,6 +19,7 @@ import {
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, NavLink, Outlet, useLocation, useNavigate } from 'react-router';
+import { LinkButton } from '../ui/button';
 import { toast, ToastContainer } from 'react-toastify';
 import { db } from '../data/database';
 import { takeLastBack } from '../data/commands/take-back';
@@ -31,21 +32,22 @@ import { Segmented } from '../ui/segmented';
 import { useWrittenKey } from '../ui/use-written-key';
 import { FindField } from './find-field';
 import { SECTIONS } from './sections';
+import { routes } from '../routes';
 
 /** Loaded when it is first opened. */
 const KeySheet = lazy(async () => ({ default: (await import('./key-sheet')).KeySheet }));
 const Arithmetic = lazy(async () => ({ default: (await import('./arithmetic')).Arithmetic }));
 
 const ICONS = {
-  '/': BookOpen,
-  '/makes': Shirt,
-  '/patterns': Scissors,
-  '/fit': Ruler,
-  '/stash': Layers,
-  '/wear': CalendarHeart,
-  '/sew-next': ListTodo,
-  '/statements': ScrollText,
-  '/files': FileText,
+  [routes.dayBook]: BookOpen,
+  [routes.makes]: Shirt,
+  [routes.patterns]: Scissors,
+  [routes.fit]: Ruler,
+  [routes.stash]: Layers,
+  [routes.wear]: CalendarHeart,
+  [routes.sewNext]: ListTodo,
+  [routes.statements]: ScrollText,
+  [routes.files]: FileText,
 } as const;
 
 async function takeBack() {
@@ -69,7 +71,7 @@ function useShellKeys(openKeys: () => void, openArithmetic: () => void) {
   useWrittenKey('n', () => {
     // On a pattern's account, a make of that pattern is meant.
     const pattern = /^\/patterns\/([^/]+)$/.exec(pathname)?.[1];
-    void navigate(pattern && pattern !== 'new' ? `/makes/new?pattern=${pattern}` : '/makes/new');
+    void navigate(pattern && pattern !== 'new' ? routes.newMake({ pattern: pattern }) : routes.newMake());
   });
   useWrittenKey('?', openKeys);
   useWrittenKey('=', openArithmetic);
@@ -114,7 +116,7 @@ function ForWhom() {
             </select>
           </label>
           <Link
-            to={`/people/${person.id}`}
+            to={routes.person(person.id)}
             className="text-binding-text/80 underline decoration-dotted underline-offset-4 focus-visible:outline-binding-text"
           >
             {measured === undefined
@@ -199,7 +201,10 @@ function Spine({ onArithmetic }: { onArithmetic: () => void }) {
       aria-label="Sections"
       className="z-30 flex w-[160px] shrink-0 flex-col border-r-[5px] border-double border-ink3 bg-binding text-binding-text max-sm:fixed max-sm:inset-x-0 max-sm:bottom-0 max-sm:w-auto max-sm:flex-row max-sm:border-r-0 print:hidden"
     >
-      <Link to="/" className="px-[18px] pt-3 pb-4 font-serif text-[22px] leading-7 italic focus-visible:outline-binding-text max-sm:hidden">
+      <Link
+        to={routes.dayBook}
+        className="px-[18px] pt-3 pb-4 font-serif text-brand leading-7 italic focus-visible:outline-binding-text max-sm:hidden"
+      >
         <span className="text-[#f6c25b]">Amber</span> Ledger
       </Link>
       <ul className="max-sm:hidden">
@@ -287,13 +292,10 @@ export function Shell() {
           <KeyCap>/</KeyCap>
           <LastAct />
           <MarkedMakes />
-          {pathname !== '/makes/new' && (
-            <Link
-              to="/makes/new"
-              className="flex min-h-[30px] items-center gap-2 rounded-md border border-ink px-3 whitespace-nowrap hover:bg-tint max-sm:min-h-11"
-            >
+          {pathname !== routes.newMake() && (
+            <LinkButton to={routes.newMake()} className="whitespace-nowrap">
               Log a make <KeyCap>n</KeyCap>
-            </Link>
+            </LinkButton>
           )}
         </div>
         <div className="sm:hidden print:hidden">
@@ -304,7 +306,7 @@ export function Shell() {
         {ledger === 'demo' && (
           <p className="border-b border-rule bg-tint px-[22px] py-0.5 text-small text-ink2 max-sm:px-3 print:hidden">
             This is the demo ledger<span className="max-sm:hidden">: a made-up cellist’s sewing. Try anything</span>;{' '}
-            <Link to="/files#start" className="underline">
+            <Link to={routes.startLedger} className="underline">
               start your own
             </Link>{' '}
             when you like.

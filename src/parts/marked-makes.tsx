@@ -2,6 +2,7 @@ import { Columns2, X } from 'lucide-react';
 import { Link, useLocation } from 'react-router';
 import { MOST_COMPARED } from '../core/versions/most-compared';
 import { useKept } from '../data/drafts';
+import { routes } from '../routes';
 
 const NONE: readonly string[] = [];
 
@@ -10,9 +11,6 @@ export function useMarked(): readonly [readonly string[], (ids: readonly string[
   const { value: ids = NONE, keep, clear } = useKept('side by side');
   return [ids, (next) => (next.length === 0 ? clear() : keep([...next]))];
 }
-
-/** The address of makes side by side. */
-export const compareAddress = (ids: readonly string[]) => `/makes/compare?${ids.map((id) => `m=${encodeURIComponent(id)}`).join('&')}`;
 
 /** The mark by which a make is chosen for side by side, from wherever it is shown. */
 export function MarkMake({ id, name, words }: { id: string; name: string; words?: string }) {
@@ -38,10 +36,10 @@ export function MarkMake({ id, name, words }: { id: string; name: string; words?
 export function MarkedMakes() {
   const [marked, setMarked] = useMarked();
   const { pathname } = useLocation();
-  if (marked.length === 0 || pathname === '/makes/compare') return null;
+  if (marked.length === 0 || pathname === routes.compare()) return null;
   return (
     <span className="flex items-center rounded-md border border-rule2 whitespace-nowrap">
-      <Link to={compareAddress(marked)} className="flex min-h-[30px] items-center gap-1.5 px-2 hover:bg-tint max-sm:min-h-11">
+      <Link to={routes.compare(marked)} className="flex min-h-[30px] items-center gap-1.5 px-2 hover:bg-tint max-sm:min-h-11">
         <Columns2 size={15} aria-hidden />
         {marked.length === 1 ? (
           <span>

@@ -37,7 +37,7 @@ export function SizingMethods({
   const chartId = sizes.chart.id;
   return (
     <section aria-label={SIZES_HEAD} className={each ? '' : 'mt-5'}>
-      {!each && <h2 className="text-[17px]">{SIZES_HEAD}</h2>}
+      {!each && <h2 className="text-head">{SIZES_HEAD}</h2>}
       <div className={each ? 'flex flex-col gap-3' : 'grid grid-cols-2 gap-8 max-lg:grid-cols-1'}>
         <div>
           <table className="w-full border-collapse">

@@ -8,7 +8,7 @@ export function Fold({ head, said, open = false, children }: { head: string; sai
     <Disclosure as="section" defaultOpen={open} data-question>
       {({ open: isOpen }) => (
         <>
-          <h2 className="text-[17px]">
+          <h2 className="text-head">
             <DisclosureButton className="flex min-h-8 w-full items-center gap-1 border-t border-rule text-left hover:bg-tint max-sm:min-h-11">
               {isOpen ? <ChevronDown size={15} aria-hidden /> : <ChevronRight size={15} aria-hidden />}
               {head}

@@ -5,7 +5,7 @@ export function PageHead({ title, under, aside }: { title: ReactNode; under?: Re
   return (
     <header className="mb-3 flex flex-wrap items-end justify-between gap-x-6 gap-y-2">
       <div>
-        <h1 className="text-[30px] leading-9 font-medium max-sm:text-2xl">{title}</h1>
+        <h1 className="text-title leading-9 font-medium max-sm:text-2xl">{title}</h1>
         {under && <p className="text-ink2">{under}</p>}
       </div>
       {aside}

@@ -5,6 +5,7 @@ import { mainFabric } from '../../core/make/main-fabric';
 import { format, parseISO } from 'date-fns';
 import { lazy, Suspense } from 'react';
 import { Link } from 'react-router';
+import { LinkButton } from '../../ui/button';
 import type { Make } from '../../core/records';
 import { db } from '../../data/database';
 import { openDemo } from '../../data/demo';
@@ -12,6 +13,7 @@ import { useFabrics, useMakes, usePatterns, usePeople, useWearCounts, useTradeWo
 import { HalfLogged } from '../makes/half-logged';
 import { GarmentPicture } from '../../parts/garment-picture';
 import { Empty, PageHead } from '../../ui/page-head';
+import { routes } from '../../routes';
 
 const LATEST = 8;
 
@@ -42,15 +44,9 @@ export function DayBook() {
             Here stand the latest garments and what is still to be done on them. Begin with whose body you sew for, then log a make of a pattern.
           </p>
           <div className="flex flex-wrap justify-center gap-2">
-            <Link to="/people/new" className="rounded-md border border-ink bg-page px-3 py-1.5 text-ink hover:bg-tint">
-              1. Whose body
-            </Link>
-            <Link to="/patterns/new" className="rounded-md border border-ink bg-page px-3 py-1.5 text-ink hover:bg-tint">
-              2. Add a pattern
-            </Link>
-            <Link to="/makes/new" className="rounded-md border border-ink bg-page px-3 py-1.5 text-ink hover:bg-tint">
-              3. Log a make
-            </Link>
+            <LinkButton to={routes.newPerson}>1. Whose body</LinkButton>
+            <LinkButton to={routes.newPattern()}>2. Add a pattern</LinkButton>
+            <LinkButton to={routes.newMake()}>3. Log a make</LinkButton>
           </div>
           <p className="mt-4">
             <button type="button" className="underline" onClick={() => void attempt('The demo was not opened', () => openDemo(db))}>
@@ -72,7 +68,7 @@ export function DayBook() {
           </EngineBoundary>
         </Suspense>
         <section aria-labelledby="latest">
-          <h2 id="latest" className="text-[17px]">
+          <h2 id="latest" className="text-head">
             Latest makes
           </h2>
           <table className="w-full border-collapse">
@@ -91,7 +87,7 @@ export function DayBook() {
                     <GarmentPicture small pattern={patternOf(m)} make={m} fabrics={fabrics} className="h-[52px] w-11" />
                   </td>
                   <td className="py-1">
-                    <Link to={`/makes/${m.id}`} className="font-serif text-[16px] after:absolute after:inset-0">
+                    <Link to={routes.make(m.id)} className="font-serif text-name after:absolute after:inset-0">
                       {nameOf(m)}
                     </Link>
                     <span className="block text-small text-ink2">
@@ -114,7 +110,7 @@ export function DayBook() {
             </tbody>
           </table>
           <p className="mt-2">
-            <Link to="/makes" className="underline underline-offset-2">
+            <Link to={routes.makes} className="underline underline-offset-2">
               All {makes.length} makes
             </Link>
           </p>

@@ -22,7 +22,7 @@ export function WaitsList({ id, head, items, amber = false }: { id: string; head
   if (items.length === 0) return null;
   return (
     <section aria-labelledby={id}>
-      <h2 id={id} className={amber ? 'text-[17px] text-amber' : 'text-[17px]'}>
+      <h2 id={id} className={amber ? 'text-head text-amber' : 'text-head'}>
         {head}
       </h2>
       <ul className="border-t border-rule">

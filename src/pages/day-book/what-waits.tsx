@@ -4,6 +4,7 @@ import { useEngine } from '../../workers/use-engine';
 import { makeName } from '../../core/make/make-name';
 import { format, formatDistanceStrict, parseISO } from 'date-fns';
 import { Link } from 'react-router';
+import { LinkButton } from '../../ui/button';
 import { alterationWords } from '../../core/alteration/words';
 import { washed } from '../../core/fabric/stash';
 import { judgedAgain, looseEndDone, markedOnPaper } from '../../core/make/one-touch';
@@ -19,6 +20,7 @@ import { save } from '../../parts/save';
 import { LoveButtons } from '../makes/love-buttons';
 import { useWalk } from './use-walk';
 import { WaitsList, type Waits } from './waits';
+import { routes } from '../../routes';
 
 /** Everything that waits for a hand; each is done with one key or one touch, and nothing is said twice. */
 export function WhatWaits({
@@ -49,7 +51,7 @@ export function WhatWaits({
   const waits = waiting({ makes, fabrics, plans }, hanging, marks, hemisphere, today());
   const nameOf = (make: Make) => makeName(make, patterns);
   const toMake = (make: Make, hash = '') => (
-    <Link className="underline-offset-2 hover:underline" to={`/makes/${make.id}${hash}`}>
+    <Link className="underline-offset-2 hover:underline" to={`${routes.make(make.id)}${hash}`}>
       {nameOf(make)}
     </Link>
   );
@@ -87,7 +89,7 @@ export function WhatWaits({
             aside: (
               <Link
                 className="text-small text-ink2 underline underline-offset-2"
-                to={`/makes/${make.id}#verdicts`}
+                to={`${routes.make(make.id)}#verdicts`}
                 aria-label={`Not so any more: ${nameOf(make)}`}
               >
                 not so any more
@@ -109,7 +111,7 @@ export function WhatWaits({
     key: alteration.id,
     words: alterationWords(alteration, unit),
     under: (
-      <Link className="underline-offset-2 hover:underline" to={`/patterns/${make.sources[0]?.patternId ?? ''}`}>
+      <Link className="underline-offset-2 hover:underline" to={routes.pattern(make.sources[0]?.patternId ?? '')}>
         {nameOf(make)}
       </Link>
     ),
@@ -127,7 +129,7 @@ export function WhatWaits({
     return {
       key: plan.id,
       words: (
-        <Link className="underline-offset-2 hover:underline" to={`/sew-next/${plan.id}`}>
+        <Link className="underline-offset-2 hover:underline" to={routes.plan(plan.id)}>
           {patterns.find((p) => p.id === plan.patternId)?.name ?? 'a pattern that is gone'}
         </Link>
       ),
@@ -140,20 +142,16 @@ export function WhatWaits({
         .filter(Boolean)
         .join(' · '),
       aside: (
-        <Link
-          data-waits
-          to={`/makes/new?plan=${plan.id}`}
-          className="inline-flex min-h-[30px] items-center rounded-md border border-ink bg-page px-3 hover:bg-tint max-sm:min-h-11"
-        >
+        <LinkButton data-waits to={routes.newMake({ plan: plan.id })}>
           Mark as cut
-        </Link>
+        </LinkButton>
       ),
     };
   });
   const toWash = waits.toWash.map((fabric): Waits => ({
     key: fabric.id,
     words: (
-      <Link className="underline-offset-2 hover:underline" to={`/stash?fabric=${fabric.id}`}>
+      <Link className="underline-offset-2 hover:underline" to={routes.fabric(fabric.id)}>
         {fabric.name}
       </Link>
     ),

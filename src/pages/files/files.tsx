@@ -38,6 +38,7 @@ import { Dialog } from '../../ui/dialog';
 import { ReadField } from '../../ui/field';
 import { PageHead } from '../../ui/page-head';
 import { Segmented } from '../../ui/segmented';
+import { routes } from '../../routes';
 
 async function downloadText() {
   const text = await exportLedger(db, formatISO(new Date()));
@@ -96,7 +97,7 @@ export function Files() {
   const held =
     makes && patterns && fabrics && `${counted(makes.length, 'make')}, ${counted(patterns.length, 'pattern')}, ${counted(fabrics.length, 'fabric')}`;
   const begin = async (refused: string, open: typeof openDemo) => {
-    if (await attempt(refused, async () => open(db).then(() => true))) void navigate('/');
+    if (await attempt(refused, async () => open(db).then(() => true))) void navigate(routes.dayBook);
   };
   const answer = async () => {
     const asked = question;
@@ -110,7 +111,7 @@ export function Files() {
       <PageHead title="Files" under="The ledger lives in this browser, on this machine; nothing of it is sent anywhere." />
       <div className="flex max-w-3xl flex-col gap-6">
         <section className="border-t border-rule2 pt-3">
-          <h2 className="text-[17px]">Save the whole ledger to a file</h2>
+          <h2 className="text-head">Save the whole ledger to a file</h2>
           <p className="mb-2 text-ink2">
             {held ?? 'All makes, patterns and fabrics'}, with bodies, wears and pictures. Keep a copy elsewhere now and then.
           </p>
@@ -133,7 +134,7 @@ export function Files() {
         <TablesForASpreadsheet />
         <ReadFromFile busy={busy} longWork={longWork} isEmpty={isEmpty} />
         <section key={key} ref={showIfAskedFor} className="scroll-mt-28 border-t border-rule2 pt-3">
-          <h2 className="text-[17px]">{ledger === 'demo' ? 'Start your own ledger' : 'Start again'}</h2>
+          <h2 className="text-head">{ledger === 'demo' ? 'Start your own ledger' : 'Start again'}</h2>
           <p className="mb-2 text-ink2">
             {ledger === 'demo'
               ? 'The demo goes without a trace, and with it what you tried in it.'
@@ -146,7 +147,7 @@ export function Files() {
         </section>
         <RoomInTheBrowser />
         <section className="border-t border-rule2 pt-3" aria-labelledby="removed">
-          <h2 id="removed" className="text-[17px]">
+          <h2 id="removed" className="text-head">
             Removed in the last thirty days
           </h2>
           {gone?.length === 0 && <p className="text-ink2">Nothing. What is removed can be brought back from here for thirty days.</p>}
@@ -169,7 +170,7 @@ export function Files() {
           </ul>
         </section>
         <section className="border-t border-rule2 pt-3">
-          <h2 className="mb-2 text-[17px]">Money</h2>
+          <h2 className="mb-2 text-head">Money</h2>
           <ReadField
             label="Usual currency"
             hint="three letters, such as EUR; taken where an amount is typed without one"
@@ -184,7 +185,7 @@ export function Files() {
           />
         </section>
         <section className="border-t border-rule2 pt-3">
-          <h2 className="mb-2 text-[17px]">Words and lengths of fabric</h2>
+          <h2 className="mb-2 text-head">Words and lengths of fabric</h2>
           <div className="flex flex-wrap gap-4">
             <Segmented<Dialect>
               label="Words"
@@ -207,7 +208,7 @@ export function Files() {
           </div>
         </section>
         <section className="border-t border-rule2 pt-3">
-          <h2 className="mb-2 text-[17px]">Light</h2>
+          <h2 className="mb-2 text-head">Light</h2>
           <Segmented<Settings['theme']>
             label="Light"
             value={theme}

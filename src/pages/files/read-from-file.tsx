@@ -53,7 +53,7 @@ export function ReadFromFile({ busy, longWork, isEmpty }: { busy: boolean; longW
 
   return (
     <section className="border-t border-rule2 pt-3">
-      <h2 className="text-[17px]">Read a ledger from a file</h2>
+      <h2 className="text-head">Read a ledger from a file</h2>
       <p className="mb-2 text-ink2">
         It takes the place of what is here, once you have seen what would change. A file that is damaged or foreign is refused, and the ledger stays
         as it was.

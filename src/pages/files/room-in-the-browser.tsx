@@ -36,7 +36,7 @@ export function RoomInTheBrowser() {
   };
   return (
     <section className="border-t border-rule2 pt-3" aria-labelledby="room">
-      <h2 id="room" className="text-[17px]">
+      <h2 id="room" className="text-head">
         Room in this browser
       </h2>
       <p className="text-ink2">

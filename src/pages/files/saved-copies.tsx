@@ -44,7 +44,7 @@ export function SavedCopies({ busy, longWork }: { busy: boolean; longWork: LongW
 
   return (
     <section className="border-t border-rule2 pt-3" aria-labelledby="copies">
-      <h2 id="copies" className="text-[17px]">
+      <h2 id="copies" className="text-head">
         Copies on this machine
       </h2>
       {stash === null && (

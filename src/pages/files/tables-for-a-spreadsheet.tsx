@@ -9,6 +9,7 @@ import { saveFile } from '../../parts/save-file';
 import { Button } from '../../ui/button';
 import { ChoiceField } from '../../ui/field';
 import { Tick } from '../../ui/tick';
+import { routes } from '../../routes';
 
 /** One table at a time, as a spreadsheet takes it. */
 export function TablesForASpreadsheet() {
@@ -25,7 +26,7 @@ export function TablesForASpreadsheet() {
   };
   return (
     <section className="border-t border-rule2 pt-3" aria-labelledby="sheets">
-      <h2 id="sheets" className="text-[17px]">
+      <h2 id="sheets" className="text-head">
         Tables of a spreadsheet
       </h2>
       <p className="mb-2 text-ink2">Lengths in {unit}; what was paid is left out unless you ask for it.</p>
@@ -45,7 +46,7 @@ export function TablesForASpreadsheet() {
       </div>
       <p className="mt-2">
         Or the other way round:{' '}
-        <Link className="underline" to="/files/table">
+        <Link className="underline" to={routes.table}>
           import a spreadsheet
         </Link>{' '}
         of your own, from an old spreadsheet.

@@ -21,6 +21,7 @@ import { Segmented } from '../../ui/segmented';
 import { ChooseFile } from './choose-file';
 import { ColumnsOfATable } from './columns-of-a-table';
 import { RowsOfATable } from './rows-of-a-table';
+import { routes } from '../../routes';
 
 /** A table with how it is read; what was not chosen was guessed. */
 interface Chosen {
@@ -132,7 +133,7 @@ export function TakeInATable() {
         title="Import a spreadsheet"
         under="Your old spreadsheet of garments, wears, fabrics, patterns or measures: saved as CSV or TSV, or copied with its headings."
         aside={
-          <Link className="underline" to="/files">
+          <Link className="underline" to={routes.files}>
             Files
           </Link>
         }
@@ -176,7 +177,7 @@ export function TakeInATable() {
       {chosen && taken && (
         <div className="mt-4 grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)] gap-8 max-lg:grid-cols-1">
           <section aria-labelledby="columns">
-            <h2 id="columns" className="text-[17px]">
+            <h2 id="columns" className="text-head">
               What its columns are
             </h2>
             <div className="my-2 flex flex-wrap items-end gap-4">
@@ -199,7 +200,7 @@ export function TakeInATable() {
             <ColumnsOfATable {...chosen} own={unit} onColumns={(columns) => setChosen({ ...chosen, columns })} />
           </section>
           <section aria-labelledby="rows">
-            <h2 id="rows" className="text-[17px]">
+            <h2 id="rows" className="text-head">
               What comes of its rows
             </h2>
             {into?.tables.people.length === 0 && ['makes', 'body measures'].includes(chosen.which) && (

@@ -53,7 +53,7 @@ export function TwoLedgersTogether({ busy, longWork }: { busy: boolean; longWork
 
   return (
     <section className="border-t border-rule2 pt-3" aria-labelledby="together">
-      <h2 id="together" className="text-[17px]">
+      <h2 id="together" className="text-head">
         Merge two ledgers
       </h2>
       <p className="mb-2 text-ink2">

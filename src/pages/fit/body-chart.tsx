@@ -13,6 +13,7 @@ import { useUnit } from '../../data/queries';
 import { ChartTable } from '../../ui/chart-table';
 import { ChoiceField } from '../../ui/field';
 import { useNarrow } from '../../ui/use-narrow';
+import { routes } from '../../routes';
 
 /** A phone is narrower than the chart: it is drawn narrower, so that its words stay as large. */
 const WIDTH = { wide: 520, narrow: 350 } as const;
@@ -78,14 +79,14 @@ export function BodyChart({
   return (
     <section aria-labelledby="body" className="mb-6">
       <div className="flex flex-wrap items-end justify-between gap-3">
-        <h2 id="body" className="text-[17px]">
+        <h2 id="body" className="text-head">
           The body over time
         </h2>
         <ChoiceField label="Measure" value={measure} all={taken} words={(m) => BODY_MEASURES[m]} onValue={setAsked} />
       </div>
       <p className="mb-1 text-small text-ink2">
         Squares are what the tape said, rounds the garments cut then: each is judged against the body of its day.{' '}
-        <Link to={`/people/${person.id}`} className="underline">
+        <Link to={routes.person(person.id)} className="underline">
           All measures
         </Link>
       </p>
@@ -146,7 +147,7 @@ export function BodyChart({
                 make.cutOn,
                 length(cm),
                 how === 'interpolated' ? 'between two sets' : how === 'nearest' ? 'the nearest set' : 'measured',
-                <Link key="make" to={`/makes/${make.id}`} className="underline-offset-2 hover:underline">
+                <Link key="make" to={routes.make(make.id)} className="underline-offset-2 hover:underline">
                   {makeName(make, patterns)}
                 </Link>,
               ],

@@ -14,6 +14,7 @@ import { useUnit } from '../../data/queries';
 import { ChartTable } from '../../ui/chart-table';
 import { ChoiceField } from '../../ui/field';
 import { useNarrow } from '../../ui/use-narrow';
+import { routes } from '../../routes';
 
 /** A phone is narrower than the chart: it is drawn narrower, so that its words stay as large. */
 const WIDTH = { wide: 520, narrow: 350 } as const;
@@ -83,7 +84,7 @@ export function EaseChart({ ease, tables, name }: { ease: readonly EaseAt[]; tab
   return (
     <section aria-labelledby="ease" className="mb-6">
       <div className="flex flex-wrap items-end justify-between gap-3">
-        <h2 id="ease" className="text-[17px]">
+        <h2 id="ease" className="text-head">
           Ease, and what became of it
         </h2>
         <ChoiceField label="At the" value={zone} all={girths} words={(z) => zoneOf(z).label} onValue={setAsked} />
@@ -149,7 +150,7 @@ export function EaseChart({ ease, tables, name }: { ease: readonly EaseAt[]; tab
                 return {
                   key: make.id,
                   cells: [
-                    <Link key="make" to={`/makes/${make.id}`} className="underline-offset-2 hover:underline">
+                    <Link key="make" to={routes.make(make.id)} className="underline-offset-2 hover:underline">
                       {pattern.name}, version {make.version}
                     </Link>,
                     FIT_CLASS_WORDS[fitClass],

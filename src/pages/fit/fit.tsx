@@ -18,6 +18,7 @@ import { BodyChart } from './body-chart';
 import { EaseChart } from './ease-chart';
 import { SymptomFinder } from './symptom-finder';
 import { useEngine } from '../../workers/use-engine';
+import { routes } from '../../routes';
 
 /** Where the person's own deviation lies against the pattern, with the band in which a garment is right. */
 function DeviationRule({ best, t1, reach }: { best: BestCut; t1: number; reach: number }) {
@@ -43,7 +44,7 @@ function PatternNames({ ids }: { ids: readonly string[] }) {
       {named.map((id, i) => (
         <span key={id}>
           {i > 0 && ', '}
-          <Link className="underline-offset-2 hover:underline" to={`/patterns/${id}`}>
+          <Link className="underline-offset-2 hover:underline" to={routes.pattern(id)}>
             {patterns.find((p) => p.id === id)?.name ?? 'a pattern that is gone'}
           </Link>
         </span>
@@ -58,7 +59,7 @@ function Usual({ habits }: { habits: Habits }) {
   const about = (cm: number) => formatLength(cm, unit, { signed: true, about: true });
   return (
     <section aria-labelledby="usual" className="mb-6">
-      <h2 id="usual" className="text-[17px] text-amber">
+      <h2 id="usual" className="text-head text-amber">
         Usual alterations
       </h2>
       {habits.usual.length === 0 ? (
@@ -93,7 +94,7 @@ function Designers({ habits }: { habits: Habits }) {
   const unit = useUnit();
   return (
     <section aria-labelledby="designers" className="mb-6">
-      <h2 id="designers" className="text-[17px]">
+      <h2 id="designers" className="text-head">
         Designers
       </h2>
       {habits.designers.length === 0 ? (
@@ -131,7 +132,7 @@ export function Fit() {
         <PageHead title="Fit" />
         <Empty>
           What all patterns teach together stands here. Begin with{' '}
-          <Link className="underline" to="/people/new">
+          <Link className="underline" to={routes.newPerson}>
             whose body you sew for
           </Link>
           .
@@ -169,7 +170,7 @@ export function Fit() {
             {body}
           </div>
           <section aria-labelledby="zones">
-            <h2 id="zones" className="text-[17px]">
+            <h2 id="zones" className="text-head">
               Place by place
             </h2>
             <p className="mb-1 max-w-3xl text-small text-ink2">

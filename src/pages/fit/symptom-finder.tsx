@@ -47,7 +47,7 @@ export function SymptomFinder({ habits, person, usualKind }: { habits: Habits; p
   };
   return (
     <section aria-labelledby="finder" className="mt-4 mb-6">
-      <h2 id="finder" className="text-[17px]">
+      <h2 id="finder" className="text-head">
         What do you see?
       </h2>
       <div className="flex flex-wrap items-end gap-3 border-t border-rule pt-1">
@@ -121,7 +121,7 @@ export function SymptomFinder({ habits, person, usualKind }: { habits: Habits; p
         <div>
           {id && (
             <>
-              <p className="font-serif text-[16px] first-letter:uppercase">{symptomOf(id).label}</p>
+              <p className="font-serif text-name first-letter:uppercase">{symptomOf(id).label}</p>
               <p>
                 <b>How to tell.</b> {symptomOf(id).tell} Rule out {symptomOf(id).ruleOut}.
               </p>

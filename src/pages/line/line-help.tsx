@@ -47,7 +47,7 @@ export function LineHelp() {
       <div className="grid max-w-5xl grid-cols-2 gap-x-8 gap-y-5 max-lg:grid-cols-1">
         {LINE_EXAMPLES.map(({ about, note, lines }) => (
           <section key={about} aria-label={about}>
-            <h2 className="double-rule-b text-[17px]">{about}</h2>
+            <h2 className="double-rule-b text-head">{about}</h2>
             <p className="py-1 text-ink2">{note}</p>
             <table className="w-full">
               <tbody>

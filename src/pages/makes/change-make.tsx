@@ -1,5 +1,6 @@
 import { makeName } from '../../core/make/make-name';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
+import { LinkButton } from '../../ui/button';
 import { settleUses } from '../../core/fabric/stash';
 import { changeWords } from '../../core/versions/change-words';
 import { useBodies, useFabrics, useMakes, usePatterns, useUnit } from '../../data/queries';
@@ -9,6 +10,7 @@ import { save } from '../../parts/save';
 import { RecordField } from '../../parts/record-field';
 import { Empty, PageHead } from '../../ui/page-head';
 import { MakeForm } from './make-form';
+import { routes } from '../../routes';
 
 /** What was cut, changed afterwards: each change is saved as it is made and can be undone. */
 export function ChangeMake() {
@@ -36,14 +38,7 @@ export function ChangeMake() {
       <PageHead
         title={name}
         under="Each change is saved as it is made; Ctrl Z takes it back."
-        aside={
-          <Link
-            to={`/makes/${make.id}`}
-            className="inline-flex min-h-[30px] items-center rounded-md border border-ink bg-page px-3 hover:bg-tint max-sm:min-h-11"
-          >
-            Back to the make
-          </Link>
-        }
+        aside={<LinkButton to={routes.make(make.id)}>Back to the make</LinkButton>}
       />
       <div className="max-w-3xl">
         <MakeForm

@@ -25,6 +25,7 @@ import { TwoPicturesButton } from '../../parts/pictures/two-pictures-button';
 import { Empty, PageHead } from '../../ui/page-head';
 import { Pick } from '../../ui/pick';
 import { Tick } from '../../ui/tick';
+import { routes } from '../../routes';
 
 interface CompareRow {
   readonly head: string;
@@ -207,7 +208,7 @@ export function Compare() {
       {compared.length === 0 ? (
         <Empty>
           Choose the first make above, or mark makes in the list of{' '}
-          <Link className="underline" to="/makes">
+          <Link className="underline" to={routes.makes}>
             Makes
           </Link>
           .
@@ -222,7 +223,7 @@ export function Compare() {
                   <th key={c.make.id} scope="col" className="border-l border-rule px-3 py-1.5 text-left font-normal">
                     <span className="flex items-start justify-between gap-2">
                       <span>
-                        <Link to={`/makes/${c.make.id}`} className="font-serif text-[16px] leading-5 underline-offset-2 hover:underline">
+                        <Link to={routes.make(c.make.id)} className="font-serif text-name leading-5 underline-offset-2 hover:underline">
                           {makeName(c.make, tables.patterns)}
                         </Link>
                         <span className="block text-small text-ink2">

@@ -1,5 +1,6 @@
 import { makeName } from '../../core/make/make-name';
 import { Link } from 'react-router';
+import { routes } from '../../routes';
 import { useDrafts } from '../../data/drafts';
 import { usePatterns } from '../../data/queries';
 
@@ -12,11 +13,11 @@ export function HalfLogged() {
     <ul className="my-3 border-l-4 border-ink bg-tint px-3 py-1.5">
       {drafts.map(({ name, value: { make } }) => {
         const pattern = make.sources[0]?.patternId;
-        const to = pattern ? `pattern=${pattern}` : `name=${encodeURIComponent(make.name ?? '')}`;
+        const of = pattern ? { pattern } : { name: make.name ?? '' };
         return (
           <li key={name}>
             You were logging {makeName(make, patterns)}.{' '}
-            <Link className="underline" to={`/makes/new?${to}&for=${make.personId}&draft=${make.id}`}>
+            <Link className="underline" to={routes.newMake({ ...of, for: make.personId, draft: make.id })}>
               Go on with it
             </Link>
           </li>

@@ -28,6 +28,7 @@ import { HalfLogged } from './half-logged';
 import { LookEntry } from './look-entry';
 import { MakeForm } from './make-form';
 import { VerdictEntry } from './verdict-entry';
+import { routes } from '../../routes';
 
 /** From one of the questions to the next: the first control of each takes the focus. */
 function stepQuestion(by: 1 | -1) {
@@ -89,7 +90,7 @@ function LogForm({ input, stash, person, people, initial, planned, pick, onPerso
       draft: { clear: () => clearDraft(logDraftName(draft)) },
     });
     if (!entered) return;
-    void navigate(pattern ? `/patterns/${pattern.id}` : `/makes/${make.id}`);
+    void navigate(pattern ? routes.pattern(pattern.id) : routes.make(make.id));
   };
   useHotkeys(
     'ctrl+enter,meta+enter',
@@ -173,7 +174,7 @@ function LogForm({ input, stash, person, people, initial, planned, pick, onPerso
         <div className="flex flex-col gap-4">
           {pattern && (
             <section aria-labelledby="fit" data-question>
-              <h2 id="fit" className="mb-1 text-[17px]">
+              <h2 id="fit" className="mb-1 text-head">
                 How did it fit?
               </h2>
               <LookEntry
@@ -186,7 +187,7 @@ function LogForm({ input, stash, person, people, initial, planned, pick, onPerso
             </section>
           )}
           <section aria-labelledby="like" data-question>
-            <h2 id="like" className="mb-1 text-[17px]">
+            <h2 id="like" className="mb-1 text-head">
               Do you like it?
             </h2>
             <VerdictEntry said={draft.verdict} onChange={(verdict) => change({ verdict })} />
@@ -231,7 +232,7 @@ export function LogAMake() {
       value={patternId}
       options={patterns.map((p) => ({ id: p.id, label: p.name, detail: p.state === 'retired' ? 'retired' : (p.designer ?? '') }))}
       onPick={(id) => setParams({ pattern: id })}
-      onNew={(name) => void navigate(`/patterns/new?name=${encodeURIComponent(name)}`)}
+      onNew={(name) => void navigate(routes.newPattern({ name }))}
       newLabel={(name) => `New pattern: ${name} …`}
       alsoNew={{ label: (name) => `Without a pattern (a bag, a cushion): ${name}`, onNew: (name) => setParams({ name }) }}
       className="w-72 max-w-full"
@@ -288,7 +289,7 @@ export function LogAMake() {
       {patterns.length === 0 && <p className="mt-4 text-ink2">The ledger has no pattern yet: type its name and press Enter to add it.</p>}
       {people.length === 0 && (
         <p className="mt-2">
-          <Link className="underline" to="/people/new">
+          <Link className="underline" to={routes.newPerson}>
             Say first whose body it is for
           </Link>
         </p>

@@ -85,14 +85,14 @@ export function MakeForm({
     <div className="flex flex-col gap-4">
       {pattern && (
         <section aria-labelledby="cut" data-question>
-          <h2 id="cut" className="mb-1 text-[17px]">
+          <h2 id="cut" className="mb-1 text-head">
             What did you cut and change?
           </h2>
           <CutFields make={make} pattern={pattern} bodies={bodies} unit={unit} onChange={change} />
         </section>
       )}
       <section aria-labelledby="fabric" data-question>
-        <h2 id="fabric" className="mb-1 text-[17px]">
+        <h2 id="fabric" className="mb-1 text-head">
           In which fabric?
         </h2>
         <FabricUses

@@ -28,7 +28,7 @@ import { FitMark, markColour } from '../../parts/fit-mark';
 import { GarmentPicture } from '../../parts/garment-picture';
 import { MarkMake } from '../../parts/marked-makes';
 import { Pictures } from '../../parts/pictures/pictures';
-import { Button } from '../../ui/button';
+import { Button, LinkButton } from '../../ui/button';
 import { KeyCap } from '../../ui/key-cap';
 import { Empty, PageHead } from '../../ui/page-head';
 import { useWrittenKey } from '../../ui/use-written-key';
@@ -41,6 +41,7 @@ import { Verdicts } from './verdicts';
 import { WhatItCost } from './what-it-cost';
 import { addToGroup } from '../../core/units/group-by';
 import { firstOf } from '../../core/units/item-at';
+import { routes } from '../../routes';
 
 const day = (date: string) => format(parseISO(date), 'd MMMM yyyy');
 
@@ -78,7 +79,7 @@ function Related({ make, makes, patterns }: { make: Make; makes: readonly Make[]
   const links = (list: readonly Make[]) =>
     list.map((m) => (
       <div key={m.id}>
-        <Link className="underline-offset-2 hover:underline" to={`/makes/${m.id}`}>
+        <Link className="underline-offset-2 hover:underline" to={routes.make(m.id)}>
           {makeName(m, patterns)}
         </Link>
       </div>
@@ -148,7 +149,8 @@ export function MakePage() {
 
   const remove = async () => {
     const done = 'The make is removed. Ctrl Z brings it back.';
-    if (await save(`${name} removed`, () => removalOf(db, 'makes', make.id), { done })) void navigate(pattern ? `/patterns/${pattern.id}` : '/makes');
+    if (await save(`${name} removed`, () => removalOf(db, 'makes', make.id), { done }))
+      void navigate(pattern ? routes.pattern(pattern.id) : routes.makes);
   };
 
   return (
@@ -157,7 +159,7 @@ export function MakePage() {
         title={
           pattern ? (
             <>
-              <Link className="underline-offset-4 hover:underline" to={`/patterns/${pattern.id}`}>
+              <Link className="underline-offset-4 hover:underline" to={routes.pattern(pattern.id)}>
                 {pattern.name}
               </Link>
               , version {make.version}
@@ -173,18 +175,10 @@ export function MakePage() {
               Remove this make
             </Button>
             <MarkMake id={make.id} name={name} words="side by side" />
-            <Link
-              to={`/makes/${make.id}/review`}
-              className="inline-flex min-h-[30px] items-center rounded-md px-3 text-ink2 hover:bg-tint hover:text-ink max-sm:min-h-11"
-            >
+            <LinkButton to={routes.review(make.id)} quiet>
               Review to show
-            </Link>
-            <Link
-              to={`/makes/${make.id}/change`}
-              className="inline-flex min-h-[30px] items-center rounded-md border border-ink bg-page px-3 hover:bg-tint max-sm:min-h-11"
-            >
-              Change what was cut
-            </Link>
+            </LinkButton>
+            <LinkButton to={routes.changeMake(make.id)}>Change what was cut</LinkButton>
             <Button onClick={() => void wornToday()}>
               Worn today <KeyCap>w</KeyCap>
             </Button>
@@ -219,7 +213,7 @@ export function MakePage() {
               {make.fabrics.length === 0 && 'not noted'}
               {make.fabrics.map((u) => (
                 <div key={u.id}>
-                  <Link className="underline-offset-2 hover:underline" to={`/stash?fabric=${u.fabricId}`}>
+                  <Link className="underline-offset-2 hover:underline" to={routes.fabric(u.fabricId)}>
                     {fabrics.find((c) => c.id === u.fabricId)?.name ?? 'a fabric that is gone'}
                   </Link>
                   {u.length !== undefined && <span className="text-small text-ink2"> · {formatLength(u.length, unit)} used</span>}
@@ -300,7 +294,7 @@ export function MakePage() {
 
         {view && (
           <section aria-labelledby="fit">
-            <h2 id="fit" className="mb-1 text-[17px]">
+            <h2 id="fit" className="mb-1 text-head">
               Fit, each time it was looked at
             </h2>
             {make.fitNotes.length === 0 && <p className="text-ink2">Nothing is noted yet. A look after some wears tells most.</p>}
@@ -381,7 +375,7 @@ export function MakePage() {
 
         <section aria-labelledby="verdicts">
           <Verdicts make={make} times={times} hanging={hanging} />
-          <h2 className="mt-6 mb-1 text-[17px]">Worn</h2>
+          <h2 className="mt-6 mb-1 text-head">Worn</h2>
           <WearList makeId={make.id} wears={wears} />
           <ItsLife make={make} name={name} fabrics={fabrics} onMake={saveMake} />
         </section>

@@ -26,6 +26,7 @@ import { SelectField, TextField } from '../../ui/field';
 import { Empty, PageHead } from '../../ui/page-head';
 import { counted } from '../../core/units/counted';
 import { itemAt } from '../../core/units/item-at';
+import { routes } from '../../routes';
 
 interface Line {
   readonly make: Make;
@@ -106,7 +107,7 @@ export function Makes() {
         header: 'Make',
         cell: ({ row: { original: l } }) => (
           <>
-            <span className="font-serif text-[16px]">{l.name}</span> {l.pattern && <span className="text-ink2">version {l.make.version}</span>}
+            <span className="font-serif text-name">{l.name}</span> {l.pattern && <span className="text-ink2">version {l.make.version}</span>}
             <span className="block text-small text-ink2">
               {[l.make.kind === 'garment' ? '' : inWords(l.make.kind), l.make.state].filter(Boolean).join(' · ')}
             </span>
@@ -211,7 +212,7 @@ export function Makes() {
       {lines.length === 0 ? (
         <Empty>
           Every garment you finish stands here, toiles and failures too.{' '}
-          <Link className="underline" to="/makes/new">
+          <Link className="underline" to={routes.newMake()}>
             Log the first one
           </Link>
           .
@@ -258,13 +259,13 @@ export function Makes() {
                     key={row.id}
                     data-index={index}
                     style={{ height: ROW }}
-                    onClick={() => void navigate(`/makes/${row.original.make.id}`)}
+                    onClick={() => void navigate(routes.make(row.original.make.id))}
                     className="cursor-pointer border-b border-rule hover:bg-tint focus-within:bg-tint"
                   >
                     {row.getVisibleCells().map((cell) => (
                       <td key={cell.id} className={clsx('truncate px-3 py-0.5', cell.column.id === 'name' && 'whitespace-normal')}>
                         {cell.column.id === 'name' ? (
-                          <Link to={`/makes/${row.original.make.id}`} onClick={(e) => e.stopPropagation()} className="block">
+                          <Link to={routes.make(row.original.make.id)} onClick={(e) => e.stopPropagation()} className="block">
                             {flexRender(cell.column.columnDef.cell, cell.getContext())}
                           </Link>
                         ) : (

@@ -1,11 +1,13 @@
 import { makeName } from '../../core/make/make-name';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
+import { LinkButton } from '../../ui/button';
 import { costWords, makeCost } from '../../core/cost/cost';
 import { reviewSheet } from '../../core/statement/review-sheet';
 import { useBodies, useFabrics, useMakes, usePatterns, useSettings, useWearCounts, useFabricUnit } from '../../data/queries';
 import { fileNameOf } from '../../parts/save-file';
 import { SheetDesk } from '../../parts/sheet/sheet-desk';
 import { Empty } from '../../ui/page-head';
+import { routes } from '../../routes';
 
 /** A make as one shows it to other sewists: printed, as a web page, or as Markdown. */
 export function Review() {
@@ -37,12 +39,9 @@ export function Review() {
       patterns={patterns}
       fabrics={fabrics}
       above={
-        <Link
-          to={`/makes/${make.id}`}
-          className="inline-flex min-h-[30px] items-center rounded-md px-3 text-ink2 hover:bg-tint hover:text-ink max-sm:min-h-11"
-        >
+        <LinkButton to={routes.make(make.id)} quiet>
           Back to the make
-        </Link>
+        </LinkButton>
       }
     />
   );

@@ -30,7 +30,7 @@ export function Verdicts({ make, times, hanging }: { make: Make; times: number; 
 
   return (
     <>
-      <h2 id="verdicts" className="mb-1 text-[17px]">
+      <h2 id="verdicts" className="mb-1 text-head">
         Verdicts
       </h2>
       {due && (

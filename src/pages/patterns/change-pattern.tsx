@@ -2,7 +2,7 @@ import { viewNamed } from '../../core/make/versions';
 import { calledField, View, Erratum, Pattern, PatternPaper, USUAL_ZONES } from '../../core/records';
 import { RecordFields } from '../../parts/record-fields';
 import { useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
+import { useNavigate, useParams } from 'react-router';
 import { toast } from 'react-toastify';
 import { sizeLineWords } from '../../core/alteration/words';
 import { blankView } from '../../core/records/blank';
@@ -16,12 +16,13 @@ import { save } from '../../parts/save';
 import { RecordField } from '../../parts/record-field';
 import { RecordRows } from '../../parts/record-rows';
 import { SizeStrip } from '../../parts/size-strip';
-import { Button } from '../../ui/button';
+import { Button, LinkButton } from '../../ui/button';
 import { Fold } from '../../ui/fold';
 import { Empty, PageHead } from '../../ui/page-head';
 import { Segmented } from '../../ui/segmented';
 import { ChartFields } from './chart-fields';
 import { ViewFields } from './view-fields';
+import { routes } from '../../routes';
 
 /** A pattern’s facts; each change is saved as it is made. */
 export function ChangePattern() {
@@ -49,7 +50,7 @@ export function ChangePattern() {
       return;
     }
     const done = 'The pattern is removed. Ctrl Z brings it back.';
-    if (await save(`pattern “${pattern.name}” removed`, () => removalOf(db, 'patterns', pattern.id), { done })) void navigate('/patterns');
+    if (await save(`pattern “${pattern.name}” removed`, () => removalOf(db, 'patterns', pattern.id), { done })) void navigate(routes.patterns);
   };
   const addView = () => {
     const added = blankView(newId(), `view ${pattern.views.length + 1}`, USUAL_ZONES[pattern.kind]);
@@ -67,12 +68,7 @@ export function ChangePattern() {
             <Button quiet onClick={() => void remove()}>
               Remove this pattern
             </Button>
-            <Link
-              to={`/patterns/${pattern.id}`}
-              className="inline-flex min-h-[30px] items-center rounded-md border border-ink bg-page px-3 hover:bg-tint max-sm:min-h-11"
-            >
-              Open its account
-            </Link>
+            <LinkButton to={routes.pattern(pattern.id)}>Open its account</LinkButton>
           </div>
         }
       />
@@ -98,7 +94,7 @@ export function ChangePattern() {
           </section>
           <section aria-labelledby="view">
             <div className="mb-2 flex flex-wrap items-center gap-3">
-              <h2 id="view" className="text-[17px]">
+              <h2 id="view" className="text-head">
                 {pattern.views.length > 1 ? 'Views' : 'The view'}
               </h2>
               {pattern.views.length > 1 && (
@@ -126,7 +122,7 @@ export function ChangePattern() {
             />
           </section>
           <section aria-labelledby="chart">
-            <h2 id="chart" className="mb-1 text-[17px]">
+            <h2 id="chart" className="mb-1 text-head">
               Size chart
             </h2>
             <ChartFields

@@ -18,7 +18,7 @@ export function FirstCuts({ personId, patternId, unit }: { personId: string; pat
   const worth = found.filter((f) => f.atBest - f.asDrafted >= WORTH_IT);
   return (
     <section aria-labelledby="first" className="mt-5 border-y border-amber-fill bg-amber-wash px-3 py-2">
-      <h2 id="first" className="text-[17px] text-amber">
+      <h2 id="first" className="text-head text-amber">
         What the other patterns say of a first make
       </h2>
       <p className="mb-1 text-ink2">

@@ -10,6 +10,7 @@ import { save } from '../../parts/save';
 import { Button } from '../../ui/button';
 import { ChoiceField, TextField } from '../../ui/field';
 import { PageHead } from '../../ui/page-head';
+import { routes } from '../../routes';
 
 /** A new pattern: its name and kind are enough to begin; the rest is filled in on the next page. */
 export function NewPattern() {
@@ -35,7 +36,7 @@ export function NewPattern() {
       added: today(),
     };
     if (!(await save(`pattern “${pattern.name}”`, [{ table: 'patterns', put: pattern }]))) return;
-    void navigate(`/patterns/${pattern.id}/change`);
+    void navigate(routes.changePattern(pattern.id));
   };
 
   return (
@@ -53,7 +54,7 @@ export function NewPattern() {
           <p className="border-l-4 border-ink bg-tint px-3 py-1">
             {known.name} is in the ledger already
             {known.state === 'retired' ? `: retired, ${known.why ?? 'no reason noted'}` : ''}.{' '}
-            <Link className="underline" to={`/patterns/${known.id}`}>
+            <Link className="underline" to={routes.pattern(known.id)}>
               Open its account
             </Link>
           </p>

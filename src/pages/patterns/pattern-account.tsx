@@ -42,13 +42,14 @@ import { Reasons } from '../../parts/account/reasons';
 import { VersionFigure } from '../../parts/account/version-figure';
 import { ClosingInChart } from '../../parts/closing-in-chart';
 import { TwoPicturesButton } from '../../parts/pictures/two-pictures-button';
-import { Button } from '../../ui/button';
+import { Button, LinkButton } from '../../ui/button';
 import { Dialog } from '../../ui/dialog';
 import { SelectField } from '../../ui/field';
 import { KeyCap } from '../../ui/key-cap';
 import { Empty, PageHead } from '../../ui/page-head';
 import { useEngine } from '../../workers/use-engine';
 import { EngineProblem } from '../../parts/engine-boundary';
+import { routes } from '../../routes';
 
 /** Ticks an alteration as marked on the pattern paper today. */
 async function markOnPaper(make: Make, alteration: Alteration) {
@@ -61,7 +62,7 @@ function ToMark({ carried }: { carried: CarryForward }) {
   const unit = useUnit();
   return (
     <section aria-labelledby="to-mark">
-      <h2 id="to-mark" className="mb-1 text-[17px] text-amber">
+      <h2 id="to-mark" className="mb-1 text-head text-amber">
         Mark on the pattern paper
       </h2>
       {carried.toMark.length === 0 ? (
@@ -111,7 +112,7 @@ function NextInAWord({ pattern, carried, answer }: { pattern: Pattern; carried: 
         : `change ${changes.length < 3 ? zoneList(changes.map((c) => c.zone)) : `${changes.length} places`}`;
   return (
     <div className="text-right max-sm:text-left">
-      <p className="font-serif text-[20px] leading-6 text-amber first-letter:uppercase">{own?.answer ?? answer}</p>
+      <p className="font-serif text-sum leading-6 text-amber first-letter:uppercase">{own?.answer ?? answer}</p>
       <p className="text-ink2">
         {own && `you said so: ${own.why} · `}
         {cut}
@@ -170,7 +171,7 @@ export function PatternAccount() {
   const planCut = async (next: Make) => {
     const fabrics = fabricId === '' ? [] : [{ id: newId(), fabricId, part: 'main' as const }];
     const plan = { ...planOfMake(next, newId(), today()), fabrics };
-    if (await save(`plan: ${pattern.name}`, [{ table: 'plans', put: plan }])) void navigate(`/sew-next/${plan.id}`);
+    if (await save(`plan: ${pattern.name}`, [{ table: 'plans', put: plan }])) void navigate(routes.plan(plan.id));
   };
   const planNext = () => planCut(startMake(input, person!.id, today(), carried?.next, newId));
   const sizingMethods = person && (
@@ -193,7 +194,7 @@ export function PatternAccount() {
         under={
           <>
             {under.filter(Boolean).join(' · ')} ·{' '}
-            <Link className="underline underline-offset-2" to={`/patterns/${pattern.id}/change`}>
+            <Link className="underline underline-offset-2" to={routes.changePattern(pattern.id)}>
               change the pattern
             </Link>
           </>
@@ -223,13 +224,13 @@ export function PatternAccount() {
             {versionsOf(input).map((m, i) => (
               <span key={m.id}>
                 {i > 0 && ', '}
-                <Link className="underline" to={`/makes/${m.id}`}>
+                <Link className="underline" to={routes.make(m.id)}>
                   version {m.version}
                 </Link>
               </span>
             ))}
             {versionsOf(input).length > 0 && '. '}
-            <Link className="underline" to={`/makes/new?pattern=${pattern.id}`}>
+            <Link className="underline" to={routes.newMake({ pattern: pattern.id })}>
               Log version {nextVersion(input)}
             </Link>
           </p>
@@ -240,9 +241,7 @@ export function PatternAccount() {
         <Empty>
           <p>No version of this pattern has been cut{person ? ` for ${person.name}` : ''} yet.</p>
           <p className="mt-3">
-            <Link className="rounded-md border border-ink px-3 py-1.5 text-ink hover:bg-tint" to={`/makes/new?pattern=${pattern.id}`}>
-              Log the first make
-            </Link>
+            <LinkButton to={routes.newMake({ pattern: pattern.id })}>Log the first make</LinkButton>
           </p>
         </Empty>
       )}
@@ -290,7 +289,7 @@ export function PatternAccount() {
               {shown && shown.evidence.length > 0 ? (
                 <section aria-labelledby="closing-in">
                   <div className="flex items-baseline justify-between gap-4">
-                    <h2 id="closing-in" className="text-[17px] first-letter:uppercase">
+                    <h2 id="closing-in" className="text-head first-letter:uppercase">
                       {zoneOf(shown.zone).label}, closing in
                     </h2>
                     <Button quiet onClick={() => setWhy(shown.zone)}>
@@ -313,12 +312,9 @@ export function PatternAccount() {
                 <Button disabled={!settled} onClick={() => void planNext()}>
                   Plan version {nextVersion(input)}
                 </Button>
-                <Link
-                  className="inline-flex min-h-[30px] items-center gap-2 rounded-md border border-ink bg-page px-3 hover:bg-tint"
-                  to={`/makes/new?pattern=${pattern.id}`}
-                >
+                <LinkButton to={routes.newMake({ pattern: pattern.id })}>
                   Log version {nextVersion(input)} <KeyCap>n</KeyCap>
-                </Link>
+                </LinkButton>
               </p>
             </div>
           </div>

@@ -1,5 +1,6 @@
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
+import { LinkButton } from '../../ui/button';
 import { zoneList } from '../../core/alteration/words';
 import { byDay } from '../../core/units/date';
 import { FIT_CLASS_WORDS } from '../../core/body/fit-class';
@@ -13,6 +14,7 @@ import { GarmentPicture } from '../../parts/garment-picture';
 import { TextField } from '../../ui/field';
 import { Empty, PageHead } from '../../ui/page-head';
 import { useEngine } from '../../workers/use-engine';
+import { routes } from '../../routes';
 
 /** All patterns with what each would say of its next cut; a row opens the account. */
 export function Patterns() {
@@ -48,12 +50,7 @@ export function Patterns() {
         aside={
           <div className="flex items-end gap-3">
             <TextField label="Filter" value={filter} onChange={(e) => setFilter(e.target.value)} className="w-52" />
-            <Link
-              to="/patterns/new"
-              className="flex min-h-[30px] items-center rounded-md border border-ink bg-page px-3 hover:bg-tint max-sm:min-h-11"
-            >
-              Add a pattern
-            </Link>
+            <LinkButton to={routes.newPattern()}>Add a pattern</LinkButton>
           </div>
         }
       />
@@ -85,7 +82,7 @@ export function Patterns() {
                       <GarmentPicture small pattern={p} make={last} fabrics={fabrics} className="h-[46px] w-10" />
                     </td>
                     <td className="px-3 py-1">
-                      <Link to={`/patterns/${p.id}`} className="font-serif text-[17px] after:absolute after:inset-0">
+                      <Link to={routes.pattern(p.id)} className="font-serif text-head after:absolute after:inset-0">
                         {p.name}
                       </Link>
                       <span className="block text-small text-ink2">{p.designer ?? 'designer not noted'}</span>

@@ -8,7 +8,7 @@ export function SewItAgain({ found: { answer, because, wouldChange, early } }: {
   if (answer === 'not made yet') return null;
   return (
     <section aria-labelledby="again">
-      <h2 id="again" className="text-[17px] text-amber first-letter:uppercase">
+      <h2 id="again" className="text-head text-amber first-letter:uppercase">
         {inWords(answer)}
       </h2>
       <ul className="text-small leading-[18px] text-ink2">

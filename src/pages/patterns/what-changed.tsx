@@ -28,7 +28,7 @@ export function WhatChanged({ makes, change }: { makes: readonly Make[]; change:
   const { differences: found, effects } = change;
   return (
     <section aria-labelledby="what-changed">
-      <h2 id="what-changed" className="mb-1 text-[17px]">
+      <h2 id="what-changed" className="mb-1 text-head">
         From version {earlier.version} to {later.version}
       </h2>
       <ul className="text-small leading-[18px] text-ink2">

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
+import { useNavigate, useParams } from 'react-router';
 import { toast } from 'react-toastify';
 import { ageOn } from '../../core/body/measures';
 import { byDay } from '../../core/units/date';
@@ -15,10 +15,11 @@ import { removalOf } from '../../data/removal';
 import { today } from '../../data/today';
 import { choose, save } from '../../parts/save';
 import { RecordField } from '../../parts/record-field';
-import { Button } from '../../ui/button';
+import { Button, LinkButton } from '../../ui/button';
 import { TextField } from '../../ui/field';
 import { LengthField } from '../../ui/length-field';
 import { Empty, PageHead } from '../../ui/page-head';
+import { routes } from '../../routes';
 
 const MEASURES = keysOf(BODY_MEASURES);
 
@@ -31,7 +32,7 @@ function NewPerson() {
     const id = newId();
     if (!(await save(`${name.trim()} added`, [{ table: 'people', put: { id, name: name.trim(), child: false } }]))) return;
     await choose({ personId: id });
-    void navigate(`/people/${id}`);
+    void navigate(routes.person(id));
   };
   return (
     <>
@@ -107,7 +108,7 @@ function Measures({ personId }: { personId: string }) {
   const remove = async () => {
     if (makes.some((m) => m.personId === person.id))
       return toast(`Garments of the ledger were made for ${person.name}: they are kept, and so is the person.`);
-    if (await save(`${person.name} removed`, () => removalOf(db, 'people', person.id))) void navigate('/');
+    if (await save(`${person.name} removed`, () => removalOf(db, 'people', person.id))) void navigate(routes.dayBook);
   };
 
   return (
@@ -124,9 +125,9 @@ function Measures({ personId }: { personId: string }) {
             <Button quiet onClick={() => void remove()}>
               Remove
             </Button>
-            <Link to="/people/new" className="inline-flex min-h-[30px] items-center rounded-md px-3 text-ink2 hover:bg-tint max-sm:min-h-11">
+            <LinkButton to={routes.newPerson} quiet>
               Another person
-            </Link>
+            </LinkButton>
             <Button onClick={measureToday}>Measure today</Button>
           </div>
         }

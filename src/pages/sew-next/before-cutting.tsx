@@ -38,7 +38,7 @@ export function BeforeCutting({ work: { plan, request } }: { work: PlanInWork })
   const open = checks.filter((c) => plan.checks[c.id] === undefined && c.weight !== 'info').length;
   return (
     <section aria-labelledby="before">
-      <h2 id="before" className="text-[17px]">
+      <h2 id="before" className="text-head">
         Before you cut
       </h2>
       <p className="text-ink2" aria-live="polite">

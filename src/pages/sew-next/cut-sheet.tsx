@@ -10,12 +10,13 @@ import { Button } from '../../ui/button';
 import { Empty } from '../../ui/page-head';
 import { sayOfCheck } from './before-cutting';
 import { usePlanInWork } from './use-plan';
+import { routes } from '../../routes';
 
 /** A part of the sheet under its double rule. */
 function Part({ head, children, wide = false }: { head: string; children: ReactNode; wide?: boolean }) {
   return (
     <section className={wide ? 'col-span-2 max-sm:col-span-1' : ''}>
-      <h2 className="border-b-[3px] border-double border-ink text-[18px] leading-7">{head}</h2>
+      <h2 className="border-b-[3px] border-double border-ink text-figure leading-7">{head}</h2>
       {children}
     </section>
   );
@@ -79,7 +80,7 @@ export function CutSheetPage() {
   return (
     <>
       <p className="mb-3 flex flex-wrap items-center gap-3 print:hidden">
-        <Link to={`/sew-next/${plan.id}`} className="underline">
+        <Link to={routes.plan(plan.id)} className="underline">
           Back to the plan
         </Link>
         <Button onClick={() => window.print()}>
@@ -90,7 +91,7 @@ export function CutSheetPage() {
       <article className="max-w-[760px] bg-page p-6 max-sm:p-3 print:max-w-none print:p-0">
         <header className="mb-3 flex flex-wrap items-end justify-between gap-x-6">
           <div>
-            <h1 className="text-[30px] leading-9 font-medium max-sm:text-2xl">
+            <h1 className="text-title leading-9 font-medium max-sm:text-2xl">
               {pattern.name}, version {make.version}
             </h1>
             <p>

@@ -5,6 +5,7 @@ import { today } from '../../data/today';
 import { Swatch } from '../../parts/swatch';
 import { Button } from '../../ui/button';
 import type { PlanInWork } from './use-plan';
+import { routes } from '../../routes';
 
 /** So many are shown: those that suit, and the nearest of the others. */
 const SHOWN = 6;
@@ -20,7 +21,7 @@ export function FabricsThatSuit({ work: { input, make }, onTake }: { work: PlanI
         <li key={fabric.id} className="flex flex-wrap items-start gap-3 border-b border-rule py-1.5">
           <Swatch swatch={fabric.swatch} className="size-9" />
           <span className="min-w-48 flex-1">
-            <Link to={`/stash?fabric=${fabric.id}`} className="underline-offset-2 hover:underline">
+            <Link to={routes.fabric(fabric.id)} className="underline-offset-2 hover:underline">
               {fabric.name}
             </Link>{' '}
             <span className="text-small text-ink2">{suits ? 'suits' : 'not quite'}</span>

@@ -15,7 +15,7 @@ export function PlanChances({ zones, sized }: { zones: readonly PlannedZone[]; s
   const weakest = [...(noted.length > 0 ? noted : zones)].sort((a, b) => a.chance - b.chance)[0];
   return (
     <section aria-labelledby="chances">
-      <h2 id="chances" className="text-[17px]">
+      <h2 id="chances" className="text-head">
         Chance of right, as planned
       </h2>
       {!weakest ? (

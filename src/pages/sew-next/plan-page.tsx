@@ -14,7 +14,7 @@ import { save } from '../../parts/save';
 import { RecordField } from '../../parts/record-field';
 import { SIZES_HEAD, SizingMethods } from '../../parts/sizing-methods';
 import { ZonePills } from '../../parts/zone-pills';
-import { Button } from '../../ui/button';
+import { Button, LinkButton } from '../../ui/button';
 import { SelectField } from '../../ui/field';
 import { Fold } from '../../ui/fold';
 import { Empty, PageHead } from '../../ui/page-head';
@@ -27,6 +27,7 @@ import { RoomToGrow } from './room-to-grow';
 import { ToileFirst } from './toile-first';
 import { usePlanChances, usePlanInWork, type PlanInWork } from './use-plan';
 import { firstOf } from '../../core/units/item-at';
+import { routes } from '../../routes';
 
 /** A plan: what will be cut, in which fabric, for when. Each change is saved as it is made. */
 export function PlanPage() {
@@ -64,7 +65,7 @@ function PlanDesk({ work }: { work: PlanInWork }) {
     ]);
   const remove = async () => {
     const done = 'The plan is removed. Ctrl Z brings it back.';
-    if (await save(`plan for ${pattern.name} removed`, [{ table: 'plans', remove: plan.id }], { done })) void navigate('/sew-next');
+    if (await save(`plan for ${pattern.name} removed`, [{ table: 'plans', remove: plan.id }], { done })) void navigate(routes.sewNext);
   };
   return (
     <>
@@ -73,7 +74,7 @@ function PlanDesk({ work }: { work: PlanInWork }) {
         under={
           <>
             for {person.name} ·{' '}
-            <Link className="underline underline-offset-2" to={`/patterns/${pattern.id}`}>
+            <Link className="underline underline-offset-2" to={routes.pattern(pattern.id)}>
               its account
             </Link>{' '}
             · each change is saved as it is made
@@ -84,20 +85,8 @@ function PlanDesk({ work }: { work: PlanInWork }) {
             <Button quiet onClick={() => void remove()}>
               Remove this plan
             </Button>
-            <Link
-              to={`/sew-next/${plan.id}/sheet`}
-              className="inline-flex min-h-[30px] items-center rounded-md border border-ink bg-page px-3 hover:bg-tint max-sm:min-h-11"
-            >
-              Cut sheet
-            </Link>
-            {plan.state === 'open' && (
-              <Link
-                to={`/makes/new?plan=${plan.id}`}
-                className="inline-flex min-h-[30px] items-center rounded-md border border-ink bg-page px-3 hover:bg-tint max-sm:min-h-11"
-              >
-                Mark as cut
-              </Link>
-            )}
+            <LinkButton to={routes.cutSheet(plan.id)}>Cut sheet</LinkButton>
+            {plan.state === 'open' && <LinkButton to={routes.newMake({ plan: plan.id })}>Mark as cut</LinkButton>}
           </div>
         }
       />
@@ -124,7 +113,7 @@ function PlanDesk({ work }: { work: PlanInWork }) {
             <ZonePills label={inWords('A toile without the parts for')} zones={plan.lacking} onZones={(lacking) => change({ lacking })} />
           )}
           <section aria-labelledby="cut">
-            <h2 id="cut" className="mb-1 text-[17px]">
+            <h2 id="cut" className="mb-1 text-head">
               What will be cut and changed
             </h2>
             <CutFields
@@ -151,7 +140,7 @@ function PlanDesk({ work }: { work: PlanInWork }) {
             <Bands plan={plan} view={viewOf(pattern, make)} allowance={pattern.allowance ?? USUAL_ALLOWANCE} onBands={(bands) => change({ bands })} />
           </Fold>
           <section aria-labelledby="fabric">
-            <h2 id="fabric" className="mb-1 text-[17px]">
+            <h2 id="fabric" className="mb-1 text-head">
               In which fabric
             </h2>
             <FabricUses

@@ -29,6 +29,7 @@ import { Pick } from '../../ui/pick';
 import { useEngine } from '../../workers/use-engine';
 import { startMake } from '../../core/make/log-draft';
 import { counted } from '../../core/units/counted';
+import { routes } from '../../routes';
 
 interface Line {
   readonly reckoned: Reckoned;
@@ -146,7 +147,7 @@ export function Reckoning({ person, onPlan }: { person: Person; onPlan: (pattern
 
   return (
     <section aria-labelledby="reckoning" className="mt-6">
-      <h2 id="reckoning" className="border-b-[3px] border-double border-rule2 text-[17px]">
+      <h2 id="reckoning" className="border-b-[3px] border-double border-rule2 text-head">
         What to sew again
       </h2>
       <div className="flex flex-wrap items-end gap-3 py-2">
@@ -195,12 +196,12 @@ export function Reckoning({ person, onPlan }: { person: Person; onPlan: (pattern
       )}
       {groups.map(({ answer, of }) => (
         <section key={answer} aria-label={answer} className="mb-3">
-          <h3 className="font-serif text-[16px] text-amber italic first-letter:uppercase">{inWords(answer)}</h3>
+          <h3 className="font-serif text-name text-amber italic first-letter:uppercase">{inWords(answer)}</h3>
           <ul className="border-t border-rule">
             {of.map((l) => (
               <li key={l.pattern.id} className="flex flex-wrap items-start gap-x-4 gap-y-1 border-b border-rule py-1.5">
                 <span className="min-w-64 flex-1">
-                  <Link to={`/patterns/${l.pattern.id}`} className="font-serif text-[16px] underline-offset-4 hover:underline">
+                  <Link to={routes.pattern(l.pattern.id)} className="font-serif text-name underline-offset-4 hover:underline">
                     {l.pattern.name}
                   </Link>
                   <span className="text-small text-ink2">
@@ -248,7 +249,7 @@ export function Reckoning({ person, onPlan }: { person: Person; onPlan: (pattern
       ))}
       {not.length > 0 && fabric && (
         <section aria-label={`Not in ${fabric.name}`} className="mb-3">
-          <h3 className="font-serif text-[16px] italic">Not in {fabric.name}</h3>
+          <h3 className="font-serif text-name italic">Not in {fabric.name}</h3>
           <ul className="border-t border-rule text-small">
             {not.map((l) => (
               <li key={l.pattern.id} className="border-b border-rule py-1">

@@ -17,6 +17,7 @@ import { toast } from 'react-toastify';
 import { askEngine } from '../../workers/engine';
 import { useEngine } from '../../workers/use-engine';
 import type { PlanInWork } from './use-plan';
+import { routes } from '../../routes';
 
 const when = (g: GrownFit) => (g.months === 0 ? 'Now' : format(parseISO(g.date), 'MMM yyyy'));
 
@@ -52,13 +53,13 @@ export function RoomToGrow({ work: { plan, make, cut, input, person }, onChange 
   };
   return (
     <section aria-labelledby="grow">
-      <h2 id="grow" className="text-[17px]">
+      <h2 id="grow" className="text-head">
         Fit now, or room to grow
       </h2>
       {growing === undefined ? (
         <p className="text-ink2">
           Two sets of measures some months apart tell how fast {person.name} grows.{' '}
-          <Link to={`/people/${person.id}`} className="underline underline-offset-2">
+          <Link to={routes.person(person.id)} className="underline underline-offset-2">
             Measure again
           </Link>
           , or give the body you expect below.

@@ -20,7 +20,7 @@ import { saveFile } from '../../parts/save-file';
 import { RecordRows } from '../../parts/record-rows';
 import { reordered } from '../../parts/reorder';
 import { startMake } from '../../core/make/log-draft';
-import { Button } from '../../ui/button';
+import { Button, LinkButton } from '../../ui/button';
 import { Fold } from '../../ui/fold';
 import { Empty, PageHead } from '../../ui/page-head';
 import { Pick } from '../../ui/pick';
@@ -29,6 +29,7 @@ import { askEngine } from '../../workers/engine';
 import { Reckoning } from './reckoning';
 import { counted } from '../../core/units/counted';
 import { firstOf } from '../../core/units/item-at';
+import { routes } from '../../routes';
 
 const day = (date: string) => format(parseISO(date), 'd MMM yyyy');
 
@@ -78,7 +79,7 @@ export function SewNext() {
     );
   const begin = async (patternId: string, fabricId?: string) => {
     const pattern = patterns.find((p) => p.id === patternId)!;
-    if (!person) return void navigate('/people/new');
+    if (!person) return void navigate(routes.newPerson);
     const input = { pattern, makes: makesOf(makes, pattern.id, person.id), bodies: [], fabrics };
     // What is carried forward is planned; a pattern never cut begins as it was drafted.
     const carried =
@@ -93,7 +94,7 @@ export function SewNext() {
       ));
     const begun = planOfMake(startMake(input, person.id, today(), carried?.next ?? lastVersion(input), newId), newId(), today());
     const plan = fabricId === undefined ? begun : { ...begun, fabrics: [{ id: newId(), fabricId, part: 'main' as const }] };
-    if (await save(`plan: ${pattern.name}`, [{ table: 'plans', put: plan }])) void navigate(`/sew-next/${plan.id}`);
+    if (await save(`plan: ${pattern.name}`, [{ table: 'plans', put: plan }])) void navigate(routes.plan(plan.id));
   };
 
   /** The pattern of a plan, the version it will be, and its name. */
@@ -122,7 +123,7 @@ export function SewNext() {
       <SortedLine key={plan.id} id={plan.id} name={name}>
         <GarmentPicture small pattern={pattern} make={makeOfPlan(plan, plan.id, version, plan.added)} fabrics={fabrics} className="h-[52px] w-11" />
         <span className="min-w-48 flex-1">
-          <Link to={`/sew-next/${plan.id}`} className="font-serif text-[16px] underline-offset-4 hover:underline">
+          <Link to={routes.plan(plan.id)} className="font-serif text-name underline-offset-4 hover:underline">
             {plan.state === 'open' ? numbered : name}
           </Link>
           <span className="block text-small text-ink2">
@@ -142,15 +143,10 @@ export function SewNext() {
             <Button quiet onClick={() => put(plan, { state: 'dropped' }, `plan dropped: ${name}`)}>
               Drop it
             </Button>
-            <Link
-              to={`/makes/new?plan=${plan.id}`}
-              className="inline-flex min-h-[30px] items-center rounded-md border border-ink bg-page px-3 hover:bg-tint max-sm:min-h-11"
-            >
-              Mark as cut
-            </Link>
+            <LinkButton to={routes.newMake({ plan: plan.id })}>Mark as cut</LinkButton>
           </>
         ) : plan.state === 'made' ? (
-          <Link to={`/makes/${plan.makeId ?? ''}`} className="text-small text-ink2 underline underline-offset-2">
+          <Link to={routes.make(plan.makeId ?? '')} className="text-small text-ink2 underline underline-offset-2">
             made
           </Link>
         ) : (
@@ -174,12 +170,7 @@ export function SewNext() {
                 Into a calendar
               </Button>
             )}
-            <Link
-              to="/sew-next/shop"
-              className="inline-flex min-h-[30px] items-center rounded-md border border-ink bg-page px-3 hover:bg-tint max-sm:min-h-11"
-            >
-              Shop card
-            </Link>
+            <LinkButton to={routes.shopCard}>Shop card</LinkButton>
           </div>
         }
       />
@@ -202,7 +193,7 @@ export function SewNext() {
           const counted = of.filter((p) => p.state !== 'dropped').length;
           return (
             <section key={list?.id ?? 'none'} aria-label={list?.name ?? 'On no list'} className="mb-5">
-              <h2 className="flex flex-wrap items-baseline gap-x-3 border-b-[3px] border-double border-rule2 text-[17px]">
+              <h2 className="flex flex-wrap items-baseline gap-x-3 border-b-[3px] border-double border-rule2 text-head">
                 {list?.name ?? 'On no list'}
                 <span className="font-sans text-small text-ink2">
                   {[

@@ -20,6 +20,7 @@ import { SelectField } from '../../ui/field';
 import { Empty, PageHead } from '../../ui/page-head';
 import { Pick } from '../../ui/pick';
 import { startMake } from '../../core/make/log-draft';
+import { routes } from '../../routes';
 
 /** What is bought usually shrinks so much in its first wash, %. Source: usual practice for cottons; the field changes it. */
 const USUAL_SHRINKAGE = 5;
@@ -123,7 +124,7 @@ export function ShopCardPage() {
       {cards.length === 0 && (
         <Empty>
           Nothing is planned here.{' '}
-          <Link to="/sew-next" className="underline">
+          <Link to={routes.sewNext} className="underline">
             Plan something
           </Link>
           , or type the name of a pattern.
@@ -132,14 +133,14 @@ export function ShopCardPage() {
       <ul className="grid grid-cols-2 gap-4 max-lg:grid-cols-1">
         {cards.map(({ key, plan, pattern, card }) => (
           <li key={key} className="break-inside-avoid border border-rule2 bg-page p-3">
-            <h2 className="text-[18px]">{pattern.name}</h2>
+            <h2 className="text-figure">{pattern.name}</h2>
             <p className="text-ink2">
               a {card.structure}
               {card.weight ? `, ${card.weight}` : ''}
               {card.widest ? `, at least ${length(card.widest)} wide` : ''}
               {card.stretch ? `, stretch ${card.stretch}\u2009%: 10 cm must reach ${formatLength(10 + card.stretch / 10, 'cm')}` : ''}
             </p>
-            <table className="mt-1 w-full border-collapse text-[16px]">
+            <table className="mt-1 w-full border-collapse text-name">
               <thead className="text-left text-small text-ink2 [&_th]:font-normal">
                 <tr className="double-rule-b">
                   <th scope="col">Width</th>

@@ -31,7 +31,7 @@ export function ToileFirst({
   ].filter(Boolean);
   return (
     <section aria-labelledby="toile">
-      <h2 id="toile" className="text-[17px] text-amber">
+      <h2 id="toile" className="text-head text-amber">
         {inWords(make.kind === 'garment' ? 'Toile first?' : 'What this toile is to show')}
       </h2>
       <p>

@@ -96,7 +96,7 @@ export function FabricFields({ fabric, unit }: { fabric: Fabric; unit: LengthUni
       </div>
       <div className="flex flex-wrap items-start gap-3">{fields('first')}</div>
       <section aria-labelledby="pieces">
-        <h3 id="pieces" className="text-[16px]">
+        <h3 id="pieces" className="text-name">
           In the stash
         </h3>
         {fabric.pieces.map((p, i) => (

@@ -118,7 +118,7 @@ export function Stash() {
                     <button
                       type="button"
                       onClick={() => setParams({ fabric: c.id })}
-                      className="text-left font-serif text-[16px] after:absolute after:inset-0"
+                      className="text-left font-serif text-name after:absolute after:inset-0"
                     >
                       {c.name}
                     </button>

@@ -126,7 +126,7 @@ export function DayCapture({ hanging }: { hanging: readonly Hanging[] }) {
       </div>
       {day.map((wear) => (
         <div key={wear.id} className="mb-2 border-l-4 border-ink bg-page py-1.5 pr-2 pl-3">
-          <p className="font-serif text-[16px]">
+          <p className="font-serif text-name">
             {wear.makeIds
               .map((id) => hanging.find((h) => h.make.id === id))
               .filter((h) => h !== undefined)

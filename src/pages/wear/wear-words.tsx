@@ -10,6 +10,7 @@ import { useFabrics, useMakes, usePatterns, useSettings } from '../../data/queri
 import { GarmentPicture } from '../../parts/garment-picture';
 import { Button } from '../../ui/button';
 import { Fold } from '../../ui/fold';
+import { routes } from '../../routes';
 
 /** How many garments of a kind of wear are shown at first. */
 const SHOWN = 12;
@@ -106,7 +107,7 @@ export function WearWords({ hanging }: { hanging: readonly Hanging[] }) {
                     className="h-9 w-8 shrink-0"
                   />
                   <span>
-                    <Link to={`/makes/${make.id}`} className="underline-offset-2 hover:underline">
+                    <Link to={routes.make(make.id)} className="underline-offset-2 hover:underline">
                       {makeName(make, patterns)}
                     </Link>
                     {(reasons.length > 0 || count.folded > 0) && (
@@ -150,7 +151,7 @@ export function WearWords({ hanging }: { hanging: readonly Hanging[] }) {
 
   return (
     <section aria-labelledby="words" className="mb-6">
-      <h2 id="words" className="text-[17px]">
+      <h2 id="words" className="text-head">
         What works and what hangs
       </h2>
       <p className="mb-1 max-w-3xl text-small text-ink2">

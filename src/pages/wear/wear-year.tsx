@@ -58,7 +58,7 @@ export function WearYear({ hanging }: { hanging: readonly Hanging[] }) {
   return (
     <section aria-labelledby="year" className="mb-6">
       <div className="mb-1 flex flex-wrap items-center gap-3">
-        <h2 id="year" className="text-[17px]">
+        <h2 id="year" className="text-head">
           {year}, stitch by stitch
         </h2>
         <span className="flex">

@@ -16,6 +16,7 @@ import { DayCapture } from './day-capture';
 import { WearWords } from './wear-words';
 import { WearYear } from './wear-year';
 import { counted } from '../../core/units/counted';
+import { routes } from '../../routes';
 
 /** How many outfits and idle garments are shown. */
 const SHOWN = 8;
@@ -50,7 +51,7 @@ function NotWornSince({ hanging }: { hanging: readonly Hanging[] }) {
       <ul>
         {idle.slice(0, SHOWN).map((h) => (
           <li key={h.make.id} className="flex flex-wrap justify-between gap-x-4 border-b border-rule py-1">
-            <Link to={`/makes/${h.make.id}`} className="underline-offset-2 hover:underline">
+            <Link to={routes.make(h.make.id)} className="underline-offset-2 hover:underline">
               {makeName(h.make, patterns)}
             </Link>
             <span className="text-small text-ink2">

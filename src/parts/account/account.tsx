@@ -14,6 +14,7 @@ import { MarkMake } from '../marked-makes';
 import { rowsOf, type AccountProps, type Group, type Row } from './rows';
 import { VersionsThatCount } from './versions-that-count';
 import { counted } from '../../core/units/counted';
+import { routes } from '../../routes';
 
 /** A triangle on the edge that a cell shares with the version before, as pattern pieces bear notches where they meet. */
 function Notch() {
@@ -99,7 +100,7 @@ const GroupRows = memo(function GroupRows({ group, makes }: { group: Group; make
               type="button"
               aria-expanded={open}
               onClick={() => setOpen(!open)}
-              className="-ml-1.5 flex h-6 min-w-20 items-center gap-0.5 font-serif text-[15px] leading-6 text-ink2 italic hover:text-ink max-sm:h-11"
+              className="-ml-1.5 flex h-6 min-w-20 items-center gap-0.5 font-serif text-large leading-6 text-ink2 italic hover:text-ink max-sm:h-11"
             >
               {open ? <ChevronDown size={13} aria-hidden /> : <ChevronRight size={13} aria-hidden />}
               {group.name}
@@ -183,7 +184,7 @@ export function Account(props: AccountProps) {
                 >
                   <span className="flex items-start justify-between gap-2">
                     <span>
-                      <Link to={`/makes/${m.id}`} className="font-serif text-[17px] leading-6 underline-offset-2 hover:underline">
+                      <Link to={routes.make(m.id)} className="font-serif text-head leading-6 underline-offset-2 hover:underline">
                         Version {m.version}
                       </Link>
                       <span className="block text-small leading-[17px] text-ink2">
@@ -205,7 +206,7 @@ export function Account(props: AccountProps) {
                 </th>
               ))}
               <th scope="col" className={clsx(CARRY_CELL, UNDER_HEADS, 'border-t-4 border-t-amber-fill px-3 py-1 text-left font-normal')}>
-                <span className="font-serif text-[17px] leading-6 text-amber">Carry forward</span>
+                <span className="font-serif text-head leading-6 text-amber">Carry forward</span>
                 <span className="block text-small leading-[17px] text-ink2">
                   from {counted(thatCount.length, 'version')} and {counted(notes, 'fit note')}
                 </span>

@@ -2,6 +2,7 @@ import { Link } from 'react-router';
 import type { Speaker } from '../../core/forecast/recollection';
 import { formatLength, type LengthUnit } from '../../core/units/length';
 import { usePatterns } from '../../data/queries';
+import { routes } from '../../routes';
 
 /** How many of those who spoke are named. */
 const NAMED = 4;
@@ -20,7 +21,7 @@ export function WhoSpoke({ spoke, unit }: { spoke: readonly Speaker[]; unit: Len
       {spoke.slice(0, NAMED).map((s, i) => (
         <span key={s.patternId}>
           {i > 0 && ', '}
-          <Link className="underline underline-offset-2" to={`/patterns/${s.patternId}`}>
+          <Link className="underline underline-offset-2" to={routes.pattern(s.patternId)}>
             {patterns.find((p) => p.id === s.patternId)?.name ?? 'a pattern that is gone'}
           </Link>{' '}
           moves it {about(s.movedBy)}

@@ -82,7 +82,7 @@ export function VersionFigure({
   return (
     <section aria-labelledby="on-the-garment" className="mt-5">
       <div className="mb-1.5 flex flex-wrap items-end gap-3">
-        <h2 id="on-the-garment" className="mr-auto text-[17px]">
+        <h2 id="on-the-garment" className="mr-auto text-head">
           On the garment
         </h2>
         <SelectField label="Version" value={make.id} onChange={(e) => setId(e.target.value)}>
@@ -111,7 +111,7 @@ export function VersionFigure({
         <div aria-live="polite">
           {zone ? (
             <>
-              <h3 className="text-[15px] first-letter:uppercase">{zoneOf(zone).label}, in every version</h3>
+              <h3 className="text-large first-letter:uppercase">{zoneOf(zone).label}, in every version</h3>
               <ul className="border-t border-rule">
                 {makes.map((m) => (
                   <li key={m.id} className="flex flex-wrap items-center gap-x-3 border-b border-rule py-1">

@@ -1,3 +1,5 @@
+import { TextDecoder, TextEncoder } from 'node:util';
+
 /**
  * Node's own clone makes objects that belong to Node and not to the test, so that nothing the stand-in for the browser's database gives
  * back is equal to what was put in, and loses blobs. In a browser both are as this is.
@@ -11,3 +13,6 @@ const clone = (value: unknown): unknown => {
 };
 
 globalThis.structuredClone = clone as typeof structuredClone;
+
+// Every browser has these; the stand-in for one does not, and the router asks for them when it is loaded.
+Object.assign(globalThis, { TextEncoder, TextDecoder });
