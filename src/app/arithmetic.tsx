@@ -23,6 +23,7 @@ import { KeyCap } from '../ui/key-cap';
 import { LengthField } from '../ui/length-field';
 import { NumberField } from '../ui/number-field';
 import { routes } from '../routes';
+import { withId } from '../core/units/by-id';
 
 /** What lies at hand where the drawer is opened: the body spoken of; on a plan's page its fabric and its pattern too. */
 function useAtHand(): {
@@ -38,17 +39,17 @@ function useAtHand(): {
   const plans = usePlans();
   const patterns = usePatterns();
   const fabrics = useFabrics();
-  const plan = plans?.find((p) => pathname === routes.plan(p.id) || pathname === routes.cutSheet(p.id));
+  const plan = plans.find((p) => pathname === routes.plan(p.id) || pathname === routes.cutSheet(p.id));
   const personId = plan?.personId ?? person?.id;
-  const own = (bodies ?? []).filter((b) => b.personId === personId);
+  const own = bodies.filter((b) => b.personId === personId);
   const body = Object.fromEntries(
     keysOf(BODY_MEASURES).flatMap((m) => {
       const found = bodyOn(own, m, today());
       return found ? [[m, found.cm]] : [];
     }),
   ) as AtHand['body'];
-  const pattern = patterns?.find((p) => p.id === plan?.patternId);
-  const fabric = plan && mainFabric(plan, fabrics ?? []).fabric;
+  const pattern = withId(patterns, plan?.patternId);
+  const fabric = plan && mainFabric(plan, fabrics).fabric;
   const from = [person && own.length > 0 && 'the measures', fabric?.name, pattern && `the allowance of ${pattern.name}`].filter((f): f is string =>
     Boolean(f),
   );

@@ -42,7 +42,6 @@ function useEntries(): readonly Entry[] {
   const fabrics = useFabrics();
   const people = usePeople();
   return useMemo(() => {
-    if (!patterns || !makes || !fabrics || !people) return [];
     const fabricName = new Map(fabrics.map((c) => [c.id, c.name]));
     const personName = new Map(people.map((p) => [p.id, p.name]));
     return [
@@ -127,7 +126,7 @@ export function Find({ text, onText: setText }: { text: string; onText: (text: s
   const { pattern, person, draft, chips } = line;
   // A pattern's name alone is looked for; with anything beside it, it is a make that is being written.
   const isLine = draft !== undefined && pattern !== undefined && chips.length > 1;
-  const offered = useMemo(() => (context ? completions(text, context) : []), [text, context]);
+  const offered = useMemo(() => completions(text, context), [text, context]);
   const found = useFound(isLine ? '' : text);
   const choices: readonly Choice[] = isLine
     ? []
@@ -146,7 +145,7 @@ export function Find({ text, onText: setText }: { text: string; onText: (text: s
     void navigate(routes.newMake({ pattern: pattern.id, for: person.id, draft: draft.make.id }));
   };
   const enter = async () => {
-    if (!draft || !pattern || !fabrics) return;
+    if (!draft || !pattern) return;
     const called = `ersion ${draft.make.version} of ${pattern.name}`;
     const done = `V${called} is saved. Ctrl Z takes it back.`;
     if (await save(`v${called}`, enterMake(draft, fabrics, { pattern }), { done })) setText('');
@@ -228,7 +227,7 @@ export function Find({ text, onText: setText }: { text: string; onText: (text: s
           })}
         </ComboboxOptions>
       </Combobox>
-      {isLine && open && context && (
+      {isLine && open && (
         <section
           aria-label="The make in this line"
           className="absolute inset-x-0 top-10 z-40 max-sm:fixed max-sm:inset-x-2 max-sm:top-12 max-h-[70vh] overflow-y-auto rounded-md border border-rule2 bg-page p-3 shadow-lg"

@@ -6,6 +6,7 @@ import { toast } from 'react-toastify';
 import { db } from '../data/database';
 import { settleDrafts } from '../data/drafts';
 import { keepFresh } from '../data/keep-fresh';
+import { readAhead } from '../data/queries';
 import { firstVisit } from './first-visit';
 import { router } from './router';
 import './style.css';
@@ -27,7 +28,10 @@ db.on('versionchange', ({ newVersion }) => {
 /** Nothing is drawn before the ledger is there: a first visit would flash an empty book. */
 const [book, unread] = await Promise.all([
   firstVisit(db).then(
-    () => <RouterProvider router={router} />,
+    () => {
+      readAhead(client);
+      return <RouterProvider router={router} />;
+    },
     async (error: unknown) => {
       const { CannotOpen } = await import('./cannot-open');
       return <CannotOpen error={error} />;

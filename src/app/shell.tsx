@@ -93,7 +93,7 @@ function ForWhom() {
   const bodies = useBodies();
   const { unit } = useSettings();
   const measured = bodies
-    ?.filter((b) => b.personId === person?.id)
+    .filter((b) => b.personId === person?.id)
     .map((b) => b.date)
     .sort()
     .at(-1);
@@ -108,7 +108,7 @@ function ForWhom() {
               onChange={(e) => void choose({ personId: e.target.value })}
               className="min-h-6 min-w-0 flex-1 rounded-md border border-binding-lit bg-binding font-semibold text-binding-text focus-visible:outline-binding-text max-sm:min-h-11"
             >
-              {people?.map((p) => (
+              {people.map((p) => (
                 <option key={p.id} value={p.id}>
                   {p.name}
                 </option>

@@ -8,6 +8,7 @@ import { useBodies, useFabrics, useMakes, usePatterns, usePeople, usePerson } fr
 import { today } from '../data/today';
 import { draftFromLine, startMake, type LogDraft } from '../core/make/log-draft';
 import type { Pattern, Person } from '../core/records';
+import { withId } from '../core/units/by-id';
 
 /** A line that was read: its chips, and the make they amount to where a pattern is named. */
 export interface ReadLine {
@@ -32,9 +33,9 @@ export function useReadLine(text: string, context: LineContext | undefined): Rea
     const chips = context ? parseLine(text, context) : [];
     const patternId = chips.flatMap(({ understood: u }) => (u.is === 'pattern' ? [u.patternId] : []))[0];
     const personId = chips.flatMap(({ understood: u }) => (u.is === 'person' ? [u.personId] : []))[0];
-    const pattern = patterns?.find((p) => p.id === patternId);
-    const person = people?.find((p) => p.id === personId) ?? spoken;
-    if (!pattern || !person || !makes || !bodies || !fabrics) return { chips, pattern, person, draft: undefined, from: undefined, remarks: [] };
+    const pattern = withId(patterns, patternId);
+    const person = withId(people, personId) ?? spoken;
+    if (!pattern || !person) return { chips, pattern, person, draft: undefined, from: undefined, remarks: [] };
     const input: PatternCase = { pattern, makes: makesOf(makes, pattern.id, person.id), bodies, fabrics };
     const last = lastVersion(input);
     const start = startMake(input, person.id, today(), last, newId);

@@ -1,4 +1,4 @@
-import { useQuery } from '@tanstack/react-query';
+import { useQuery, useSuspenseQuery, type QueryClient } from '@tanstack/react-query';
 import { useCallback, useMemo } from 'react';
 import { fabricUnitOf, type FabricUnit, type LengthUnit } from '../core/units/length';
 import { dialectOf, inDialect, type Dialect } from '../core/units/trade-words';
@@ -6,37 +6,63 @@ import { caseOf, type PatternCase } from '../core/garment/case';
 import type { Fabric, Make, MeasurementSet, Pattern, Person, Plan, PlanList, Wear } from '../core/records';
 import { wearCounts, type WearCount } from '../core/wear/wear-count';
 import { PICTURE_SIDES } from '../core/records/picture-sides';
-import { db, type StoredPicture } from './database';
+import { TABLE_NAMES, type TableName } from '../core/records/table-names';
+import { withId } from '../core/units/by-id';
+import { db, type Stored, type StoredPicture } from './database';
 import { removals, type Removal } from './journal';
 import { readSettings, USUAL_SETTINGS, type Settings } from './settings';
 
+/** The tables that are read whole; pictures are too many for that. */
+type RecordTable = Exclude<TableName, 'pictures'>;
+const RECORD_TABLES = TABLE_NAMES.filter((table): table is RecordTable => table !== 'pictures');
+
 /** Keys begin with the table they read: a write to it, in any tab, makes them fresh again (keep-fresh.ts). */
-function useTable<T>(table: string, read: () => Promise<T[]>, key: readonly unknown[] = []): readonly T[] | undefined {
+function usePartOf<T>(table: string, read: () => Promise<T[]>, key: readonly unknown[]): readonly T[] | undefined {
   return useQuery({ queryKey: [table, ...key], queryFn: read }).data;
 }
 
-export const usePeople = (): readonly Person[] | undefined => useTable('people', () => db.people.toArray());
-export const useBodies = (): readonly MeasurementSet[] | undefined => useTable('bodies', () => db.bodies.toArray());
-export const usePatterns = (): readonly Pattern[] | undefined => useTable('patterns', () => db.patterns.toArray());
-export const useFabrics = (): readonly Fabric[] | undefined => useTable('fabrics', () => db.fabrics.toArray());
-export const useMakes = (): readonly Make[] | undefined => useTable('makes', () => db.makes.toArray());
-export const useWears = (): readonly Wear[] | undefined => useTable('wears', () => db.wears.toArray());
+/**
+ * A whole table. Until it has been read for the first time the part of the screen that asks waits (`Suspense`): whoever asks has it, and
+ * never needs to say what would stand there without.
+ */
+function useTable<T extends RecordTable>(table: T): readonly Stored[T][] {
+  return useSuspenseQuery(tableQuery(table)).data;
+}
 
-export const useLists = (): readonly PlanList[] | undefined => useTable('lists', () => db.lists.toArray());
-export const usePlans = (): readonly Plan[] | undefined => useTable('plans', () => db.plans.toArray());
+const tableQuery = <T extends RecordTable>(table: T) => ({
+  queryKey: [table],
+  queryFn: async (): Promise<readonly Stored[T][]> => db.table<Stored[T], string>(table).toArray(),
+  // Once read it stays: a page that comes back to it later need not wait again.
+  gcTime: Infinity,
+});
+
+/** Reads all tables side by side, so that a page that asks for one after the other waits once. */
+export function readAhead(client: QueryClient): void {
+  for (const table of RECORD_TABLES) void client.prefetchQuery(tableQuery(table));
+}
+
+export const usePeople = (): readonly Person[] => useTable('people');
+export const useBodies = (): readonly MeasurementSet[] => useTable('bodies');
+export const usePatterns = (): readonly Pattern[] => useTable('patterns');
+export const useFabrics = (): readonly Fabric[] => useTable('fabrics');
+export const useMakes = (): readonly Make[] => useTable('makes');
+export const useWears = (): readonly Wear[] => useTable('wears');
+
+export const useLists = (): readonly PlanList[] => useTable('lists');
+export const usePlans = (): readonly Plan[] => useTable('plans');
 
 const bySide = (a: StoredPicture, b: StoredPicture) => PICTURE_SIDES.indexOf(a.side) - PICTURE_SIDES.indexOf(b.side);
 
 /** The pictures of a make in the order in which they were put: front first where nobody put them otherwise. */
 export function usePicturesOf(makeId: string | undefined): readonly StoredPicture[] | undefined {
   const read = async () => (await db.pictures.where({ makeId: makeId ?? '' }).toArray()).sort((a, b) => a.place - b.place || bySide(a, b));
-  return useTable('pictures', read, [makeId]);
+  return usePartOf('pictures', read, [makeId]);
 }
 
 /** The pictures of a fabric. */
 export function usePicturesOfFabric(fabricId: string | undefined): readonly StoredPicture[] | undefined {
   const read = async () => (await db.pictures.where({ fabricId: fabricId ?? '' }).toArray()).sort((a, b) => a.place - b.place || bySide(a, b));
-  return useTable('pictures', read, ['fabric', fabricId]);
+  return usePartOf('pictures', read, ['fabric', fabricId]);
 }
 
 export function useSettings(): Settings {
@@ -65,9 +91,9 @@ export function useTradeWords(): (text: string) => string {
 }
 
 /** How often each make was worn, estimates included, with the last day. */
-export function useWearCounts(): ReadonlyMap<string, WearCount> | undefined {
+export function useWearCounts(): ReadonlyMap<string, WearCount> {
   const wears = useWears();
-  return useMemo(() => wears && wearCounts(wears), [wears]);
+  return useMemo(() => wearCounts(wears), [wears]);
 }
 
 /** What the last act was, and what the last that was taken back: the words of undo and redo. */
@@ -84,7 +110,7 @@ export function useLastActs(): { readonly undo: string | undefined; readonly red
 
 /** What was removed in the last thirty days and is still gone. */
 export function useRemovals(): readonly Removal[] | undefined {
-  return useTable('journal', () => removals(db), ['removals']);
+  return usePartOf('journal', () => removals(db), ['removals']);
 }
 
 /** How many acts were done since the whole ledger was last saved to a file or copied. */
@@ -100,7 +126,7 @@ export function useUnsaved(): number | undefined {
 export function usePerson(): Person | undefined {
   const people = usePeople();
   const { personId } = useSettings();
-  return people?.find((p) => p.id === personId) ?? people?.[0];
+  return withId(people, personId) ?? people[0];
 }
 
 /** Everything the engine needs to reckon a pattern for a person; undefined while it is being read. */
@@ -110,7 +136,7 @@ export function usePatternCase(patternId: string | undefined, personId: string |
   const bodies = useBodies();
   const fabrics = useFabrics();
   return useMemo(() => {
-    const pattern = patterns?.find((p) => p.id === patternId);
-    return pattern && personId && makes && bodies && fabrics ? caseOf(pattern, personId, { makes, bodies, fabrics }) : undefined;
+    const pattern = withId(patterns, patternId);
+    return pattern && personId ? caseOf(pattern, personId, { makes, bodies, fabrics }) : undefined;
   }, [patterns, makes, bodies, fabrics, patternId, personId]);
 }

@@ -14,6 +14,7 @@ import { RecordField } from './record-field';
 import { Button } from '../ui/button';
 import { Pick } from '../ui/pick';
 import { Tick } from '../ui/tick';
+import { withId } from '../core/units/by-id';
 
 /** What this fabric does to the girths that matter, in a line; only where the pattern asks for a stretch. */
 function GiveLine({
@@ -103,7 +104,7 @@ export function FabricUses({
   return (
     <div>
       {uses.map((use) => {
-        const fabric = fabrics.find((c) => c.id === use.fabricId);
+        const fabric = withId(fabrics, use.fabricId);
         return (
           <div key={use.id} className="border-b border-rule py-1.5">
             <div className="flex flex-wrap items-end gap-2">

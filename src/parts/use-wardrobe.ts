@@ -15,7 +15,7 @@ export function useWardrobe(personId?: string, { tolerant = false } = {}): reado
   const { hemisphere } = useSettings();
   const { answer } = useEngine('wardrobe', tables, [personId, hemisphere, today()], { tolerant });
   return useMemo(() => {
-    if (!answer || !tables) return undefined;
+    if (!answer) return undefined;
     const makes = new Map(tables.makes.map((m) => [m.id, m]));
     return answer.flatMap(({ makeId, ...facts }): Hanging[] => {
       const make = makes.get(makeId);

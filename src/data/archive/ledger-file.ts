@@ -14,6 +14,7 @@ import { digestOfBlob } from './digest';
 import { storedPictures, type PictureFiles } from './start-ledger';
 import { unzipLedger } from './unzip-ledger';
 import type { LedgerInParts } from './zip-ledger';
+import { withId } from '../../core/units/by-id';
 
 /** The whole ledger as it stands in one moment, its pictures as they lie in the database. */
 export async function readParts(database: LedgerDatabase): Promise<LedgerInParts> {
@@ -50,7 +51,7 @@ export interface ReadLedger {
 /** Whom we speak of in a ledger that was read: the person chosen before, else the one most was made for. */
 function personOf({ people, makes }: Ledger, { personId }: Pick<Settings, 'personId'>): string | undefined {
   const made = (id: string) => makes.filter((m) => m.personId === id).length;
-  return people.find((p) => p.id === personId)?.id ?? [...people].sort((a, b) => made(b.id) - made(a.id))[0]?.id;
+  return withId(people, personId)?.id ?? [...people].sort((a, b) => made(b.id) - made(a.id))[0]?.id;
 }
 
 /** Pictures of a file that are here already, byte by byte: nothing is gained by writing them again, and much room by not. */

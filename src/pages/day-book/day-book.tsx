@@ -14,6 +14,7 @@ import { HalfLogged } from '../makes/half-logged';
 import { GarmentPicture } from '../../parts/garment-picture';
 import { Empty, PageHead } from '../../ui/page-head';
 import { routes } from '../../routes';
+import { withId } from '../../core/units/by-id';
 
 const LATEST = 8;
 
@@ -28,11 +29,10 @@ export function DayBook() {
   const fabrics = useFabrics();
   const people = usePeople();
   const wears = useWearCounts();
-  if (!makes || !patterns || !fabrics || !people || !wears) return null;
 
-  const patternOf = (make: Make) => patterns.find((p) => p.id === make.sources[0]?.patternId);
+  const patternOf = (make: Make) => withId(patterns, make.sources[0]?.patternId);
   const nameOf = (make: Make) => makeName(make, patterns);
-  const whoOf = (make: Make) => people.find((p) => p.id === make.personId)?.name ?? '';
+  const whoOf = (make: Make) => withId(people, make.personId)?.name ?? '';
   const latest = [...makes].sort((a, b) => (b.finishedOn ?? b.cutOn).localeCompare(a.finishedOn ?? a.cutOn)).slice(0, LATEST);
 
   if (makes.length === 0 && patterns.length === 0)

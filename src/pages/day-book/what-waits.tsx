@@ -21,6 +21,7 @@ import { LoveButtons } from '../makes/love-buttons';
 import { useWalk } from './use-walk';
 import { WaitsList, type Waits } from './waits';
 import { routes } from '../../routes';
+import { withId } from '../../core/units/by-id';
 
 /** Everything that waits for a hand; each is done with one key or one touch, and nothing is said twice. */
 export function WhatWaits({
@@ -41,7 +42,7 @@ export function WhatWaits({
   const plan = useMemo(() => ({ date: today(), unit }), [unit]);
   const toMark = useEngine('marks', tables, [plan]).answer;
   useWalk();
-  if (!plans || !hanging || !toMark) return null;
+  if (!hanging || !toMark) return null;
   const byId = new Map(makes.map((m) => [m.id, m]));
   const marks = toMark.flatMap(({ makeId, alterationId }) => {
     const make = byId.get(makeId);
@@ -130,11 +131,11 @@ export function WhatWaits({
       key: plan.id,
       words: (
         <Link className="underline-offset-2 hover:underline" to={routes.plan(plan.id)}>
-          {patterns.find((p) => p.id === plan.patternId)?.name ?? 'a pattern that is gone'}
+          {withId(patterns, plan.patternId)?.name ?? 'a pattern that is gone'}
         </Link>
       ),
       under: [
-        `for ${people.find((p) => p.id === plan.personId)?.name ?? 'somebody'}`,
+        `for ${withId(people, plan.personId)?.name ?? 'somebody'}`,
         plan.due && `${late ? 'was wanted' : 'wanted'} by ${format(parseISO(plan.due), 'd MMMM')}`,
         fabric && `${fabric.name} is washed and waits`,
         plan.words,

@@ -92,10 +92,9 @@ export function Files() {
       toast.error(`The file was not written: ${whyNot(error)} The ledger is as it was.`);
     }
   };
-  const isEmpty = makes?.length === 0 && patterns?.length === 0 && fabrics?.length === 0;
+  const isEmpty = makes.length === 0 && patterns.length === 0 && fabrics.length === 0;
   /** Absent while it is still counted. */
-  const held =
-    makes && patterns && fabrics && `${counted(makes.length, 'make')}, ${counted(patterns.length, 'pattern')}, ${counted(fabrics.length, 'fabric')}`;
+  const held = `${counted(makes.length, 'make')}, ${counted(patterns.length, 'pattern')}, ${counted(fabrics.length, 'fabric')}`;
   const begin = async (refused: string, open: typeof openDemo) => {
     if (await attempt(refused, async () => open(db).then(() => true))) void navigate(routes.dayBook);
   };

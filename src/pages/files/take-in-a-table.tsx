@@ -61,14 +61,13 @@ async function wordsOf(file: File): Promise<string> {
   return text.includes('\uFFFD') ? new TextDecoder('windows-1252').decode(bytes) : text;
 }
 
-/** What the rows are taken into; undefined while it is being read. */
-function useTakingInto(personName: string): TakingInto | undefined {
+/** What the rows are taken into. */
+function useTakingInto(personName: string): TakingInto {
   const [people, bodies, patterns, fabrics, makes, wears] = [usePeople(), useBodies(), usePatterns(), useFabrics(), useMakes(), useWears()];
   const person = usePerson();
   const { currency } = useSettings();
   const unit = useUnit();
   return useMemo(() => {
-    if (!people || !bodies || !patterns || !fabrics || !makes || !wears) return undefined;
     const tables = { people: [...people], bodies: [...bodies], patterns: [...patterns], fabrics: [...fabrics], makes: [...makes], wears: [...wears] };
     return { tables, personId: person?.id, personName, unit, currency, today: today(), newId };
   }, [people, bodies, patterns, fabrics, makes, wears, person, personName, unit, currency]);
@@ -100,7 +99,7 @@ export function TakeInATable() {
     if (read.ok) setChosen(guessed({ name, sheet: read.sheet, text }, guessSheet(read.sheet.heads)));
   };
   const taken = useMemo(
-    () => chosen && into && takeRows(chosen.sheet, { sheet: chosen.which, columns: chosen.columns, order: chosen.order }, into),
+    () => chosen && takeRows(chosen.sheet, { sheet: chosen.which, columns: chosen.columns, order: chosen.order }, into),
     [chosen, into],
   );
   const fresh = taken?.rows.filter((r) => r.state === 'new').length ?? 0;
@@ -203,7 +202,7 @@ export function TakeInATable() {
             <h2 id="rows" className="text-head">
               What comes of its rows
             </h2>
-            {into?.tables.people.length === 0 && ['makes', 'body measures'].includes(chosen.which) && (
+            {into.tables.people.length === 0 && ['makes', 'body measures'].includes(chosen.which) && (
               <TextField
                 className="my-2 w-72"
                 label="Whom they are for, where the table does not say"

@@ -15,6 +15,7 @@ import { ChartTable } from '../../ui/chart-table';
 import { ChoiceField } from '../../ui/field';
 import { useNarrow } from '../../ui/use-narrow';
 import { routes } from '../../routes';
+import { withId } from '../../core/units/by-id';
 
 /** A phone is narrower than the chart: it is drawn narrower, so that its words stay as large. */
 const WIDTH = { wide: 520, narrow: 350 } as const;
@@ -55,7 +56,7 @@ function dotsOf(
     fitClass,
     dots.flatMap(({ makeId, ...dot }): EaseDot[] => {
       const make = byId.get(makeId);
-      const pattern = patterns.find((p) => p.id === make?.sources[0]?.patternId);
+      const pattern = withId(patterns, make?.sources[0]?.patternId);
       return make && pattern ? [{ ...dot, make, pattern }] : [];
     }),
   ]);

@@ -19,6 +19,7 @@ import { EaseChart } from './ease-chart';
 import { SymptomFinder } from './symptom-finder';
 import { useEngine } from '../../workers/use-engine';
 import { routes } from '../../routes';
+import { withId } from '../../core/units/by-id';
 
 /** Where the person's own deviation lies against the pattern, with the band in which a garment is right. */
 function DeviationRule({ best, t1, reach }: { best: BestCut; t1: number; reach: number }) {
@@ -37,7 +38,7 @@ function DeviationRule({ best, t1, reach }: { best: BestCut; t1: number; reach: 
 const MOST_NAMED = 5;
 
 function PatternNames({ ids }: { ids: readonly string[] }) {
-  const patterns = usePatterns() ?? [];
+  const patterns = usePatterns();
   const named = ids.length > MOST_NAMED + 1 ? ids.slice(0, MOST_NAMED) : ids;
   return (
     <>
@@ -45,7 +46,7 @@ function PatternNames({ ids }: { ids: readonly string[] }) {
         <span key={id}>
           {i > 0 && ', '}
           <Link className="underline-offset-2 hover:underline" to={routes.pattern(id)}>
-            {patterns.find((p) => p.id === id)?.name ?? 'a pattern that is gone'}
+            {withId(patterns, id)?.name ?? 'a pattern that is gone'}
           </Link>
         </span>
       ))}
@@ -139,13 +140,13 @@ export function Fit() {
         </Empty>
       </>
     );
-  if (!habits || !tables) return null;
+  if (!habits) return null;
   // The figure begins as what was sewn last.
   const latest = tables.makes
     .filter((m) => m.personId === person.id && m.sources.length > 0)
     .sort((a, b) => byDay(a.cutOn, b.cutOn))
     .at(-1);
-  const usualKind = tables.patterns.find((p) => p.id === latest?.sources[0]?.patternId)?.kind ?? 'dress';
+  const usualKind = withId(tables.patterns, latest?.sources[0]?.patternId)?.kind ?? 'dress';
   const body = <BodyChart key={person.id} person={person} bodies={tables.bodies} makes={tables.makes} patterns={tables.patterns} />;
   const about = (cm: number) => formatLength(cm, unit, { signed: true, about: true });
   const reach = Math.max(6, ...habits.zones.flatMap((z) => [Math.abs(z.best.low), Math.abs(z.best.high)]));
@@ -166,7 +167,7 @@ export function Fit() {
           </div>
           <SymptomFinder habits={habits} person={person} usualKind={usualKind} />
           <div className="grid grid-cols-2 gap-x-8 max-lg:grid-cols-1">
-            {ease && tables && <EaseChart ease={ease} tables={tables} name={person.name} />}
+            {ease && <EaseChart ease={ease} tables={tables} name={person.name} />}
             {body}
           </div>
           <section aria-labelledby="zones">

@@ -17,6 +17,7 @@ import { Button } from '../../ui/button';
 import { ChoiceField, SelectField } from '../../ui/field';
 import { Pick } from '../../ui/pick';
 import { counted } from '../../core/units/counted';
+import { withId } from '../../core/units/by-id';
 
 /** Places at which something may be seen. */
 const PLACES = ZONE_IDS.filter((z) => symptomsAt([z]).length > 0);
@@ -27,16 +28,16 @@ const placesOf = (id: SymptomId) => zoneList([...new Set(symptomOf(id).causes.ma
 export function SymptomFinder({ habits, person, usualKind }: { habits: Habits; person: Person; usualKind: GarmentKind }) {
   const inWords = useTradeWords();
   const unit = useUnit();
-  const patterns = usePatterns() ?? [];
-  const plans = (usePlans() ?? []).filter((p) => p.personId === person.id && p.state === 'open');
+  const patterns = usePatterns();
+  const plans = usePlans().filter((p) => p.personId === person.id && p.state === 'open');
   const [id, setId] = useState<SymptomId>();
   const [planId, setPlanId] = useState('');
   const [kind, setKind] = useState(usualKind);
   const [place, setPlace] = useState<ZoneId>();
   const drawn = useMemo(() => ({ kind, flat: undefined, swatch: undefined }), [kind]);
   const seenAt = place ? symptomsAt([place]) : [];
-  const plan = plans.find((p) => p.id === planId) ?? plans[0];
-  const planName = (patternId: string) => patterns.find((p) => p.id === patternId)?.name ?? 'a plan';
+  const plan = withId(plans, planId) ?? plans[0];
+  const planName = (patternId: string) => withId(patterns, patternId)?.name ?? 'a plan';
   const put = async (alteration: Alteration) => {
     if (!plan) return;
     const added = { ...alteration, id: newId() };

@@ -12,19 +12,18 @@ export function LineHelp() {
   const context = useLineContext();
   const [text, setText] = useState('');
   const fill = useMemo(() => {
-    const pattern = context?.patterns.find((p) => (p.sizes?.length ?? 0) > 2) ?? context?.patterns[0];
+    const pattern = context.patterns.find((p) => (p.sizes?.length ?? 0) > 2) ?? context.patterns[0];
     const sizes = pattern?.sizes ?? [];
     const middle = Math.floor(sizes.length / 2);
     const names: Record<string, string> = {
       pattern: pattern?.name.toLowerCase() ?? 'a pattern',
-      person: context?.people[0]?.name ?? 'Maren',
-      fabric: context?.fabrics[0]?.name ?? 'a fabric',
+      person: context.people[0]?.name ?? 'Maren',
+      fabric: context.fabrics[0]?.name ?? 'a fabric',
       size: sizes[middle] ?? 'C',
       next: sizes[middle + 1] ?? sizes[middle] ?? 'D',
     };
     return (line: string) => line.replace(/\{(\w+)\}/g, (_, name: string) => names[name] ?? name);
   }, [context]);
-  if (!context) return null;
   const chips = parseLine(text, context);
   return (
     <>

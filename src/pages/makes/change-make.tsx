@@ -11,19 +11,19 @@ import { RecordField } from '../../parts/record-field';
 import { Empty, PageHead } from '../../ui/page-head';
 import { MakeForm } from './make-form';
 import { routes } from '../../routes';
+import { withId } from '../../core/units/by-id';
 
 /** What was cut, changed afterwards: each change is saved as it is made and can be undone. */
 export function ChangeMake() {
   const { makeId } = useParams();
   const makes = useMakes();
-  const make = makes?.find((m) => m.id === makeId);
+  const make = withId(makes, makeId);
   const patterns = usePatterns();
   const fabrics = useFabrics();
   const bodies = useBodies();
   const unit = useUnit();
-  if (makes && !make) return <Empty>This make is not in the ledger. It may have been removed; Ctrl Z brings it back.</Empty>;
-  if (!make || !patterns || !fabrics || !bodies) return null;
-  const pattern = patterns.find((p) => p.id === make.sources[0]?.patternId);
+  if (!make) return <Empty>This make is not in the ledger. It may have been removed; Ctrl Z brings it back.</Empty>;
+  const pattern = withId(patterns, make.sources[0]?.patternId);
   const name = makeName(make, patterns);
   const saveMake = (changed: typeof make) => {
     const { uses, changed: stash } = settleUses(fabrics, make.fabrics, changed.fabrics);

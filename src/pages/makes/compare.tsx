@@ -26,6 +26,7 @@ import { Empty, PageHead } from '../../ui/page-head';
 import { Pick } from '../../ui/pick';
 import { Tick } from '../../ui/tick';
 import { routes } from '../../routes';
+import { withId } from '../../core/units/by-id';
 
 interface CompareRow {
   readonly head: string;
@@ -59,12 +60,12 @@ export function Compare() {
   const compared = useMemo(
     () =>
       found?.compared.flatMap(({ makeId, zones }): Compared[] => {
-        const make = tables?.makes.find((m) => m.id === makeId);
-        return make ? [{ make, pattern: tables?.patterns.find((p) => p.id === make.sources[0]?.patternId), zones }] : [];
+        const make = withId(tables.makes, makeId);
+        return make ? [{ make, pattern: withId(tables.patterns, make.sources[0]?.patternId), zones }] : [];
       }),
     [found, tables],
   );
-  if (!tables || !found || !compared || !people || !wears) return null;
+  if (!found || !compared) return null;
   const { zones } = found;
 
   // The marks follow the choice: what was put beside or taken away here is so everywhere.
@@ -78,7 +79,7 @@ export function Compare() {
     .map((m) => ({
       id: m.id,
       label: makeName(m, tables.patterns),
-      detail: `${people.find((p) => p.id === m.personId)?.name ?? ''}, ${mainFabric(m, tables.fabrics).fabric?.name ?? 'fabric not noted'}`,
+      detail: `${withId(people, m.personId)?.name ?? ''}, ${mainFabric(m, tables.fabrics).fabric?.name ?? 'fabric not noted'}`,
     }));
 
   const signed = (cm: number) => formatLength(cm, unit, { signed: true, about: true });
@@ -227,7 +228,7 @@ export function Compare() {
                           {makeName(c.make, tables.patterns)}
                         </Link>
                         <span className="block text-small text-ink2">
-                          {people.find((p) => p.id === c.make.personId)?.name}, {c.make.kind === 'garment' ? c.make.state : c.make.kind}
+                          {withId(people, c.make.personId)?.name}, {c.make.kind === 'garment' ? c.make.state : c.make.kind}
                         </span>
                       </span>
                       <button

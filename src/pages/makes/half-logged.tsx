@@ -8,7 +8,7 @@ import { usePatterns } from '../../data/queries';
 export function HalfLogged() {
   const patterns = usePatterns();
   const drafts = useDrafts('log');
-  if (!patterns || drafts.length === 0) return null;
+  if (drafts.length === 0) return null;
   return (
     <ul className="my-3 border-l-4 border-ink bg-tint px-3 py-1.5">
       {drafts.map(({ name, value: { make } }) => {

@@ -29,6 +29,7 @@ import { LookEntry } from './look-entry';
 import { MakeForm } from './make-form';
 import { VerdictEntry } from './verdict-entry';
 import { routes } from '../../routes';
+import { withId } from '../../core/units/by-id';
 
 /** From one of the questions to the next: the first control of each takes the focus. */
 function stepQuestion(by: 1 | -1) {
@@ -209,10 +210,10 @@ export function LogAMake() {
   const stash = useFabrics();
   const plans = usePlans();
   const drafts = useDrafts('log');
-  const asked = plans?.find((p) => p.id === params.get('plan'));
+  const asked = withId(plans, params.get('plan'));
   const patternId = asked?.patternId ?? params.get('pattern') ?? undefined;
   const named = params.get('name') ?? undefined;
-  const sewn = makes?.filter((m) => m.sources.some((s) => s.patternId === patternId)) ?? [];
+  const sewn = makes.filter((m) => m.sources.some((s) => s.patternId === patternId));
   const begun = draftsFor(drafts, { patternId, name: named });
   const wanted = begun.find(({ value }) => value.make.id === params.get('draft'));
   const latest = begun.at(-1);
@@ -220,8 +221,8 @@ export function LogAMake() {
   const usual = sewn.length > 0 && !sewn.some((m) => m.personId === chosen?.id) ? sewn.at(-1)?.personId : chosen?.id;
   const personId = asked?.personId ?? params.get('for') ?? (wanted ?? latest)?.value.make.personId ?? usual;
   const input = usePatternCase(patternId, personId);
-  const person = people?.find((p) => p.id === personId);
-  if (!patterns || !people || !plans || (patternId && patterns.some((p) => p.id === patternId) && personId && !input)) return null;
+  const person = withId(people, personId);
+  if (patternId && patterns.some((p) => p.id === patternId) && personId && !input) return null;
   const kept = wanted ?? begun.findLast(({ value }) => value.make.personId === personId && (!asked || value.planId === asked.id));
 
   const pick = (
@@ -263,7 +264,7 @@ export function LogAMake() {
     );
   }
 
-  if (named && person && stash) {
+  if (named && person) {
     const kind = { name: named, kind: 'without fit' } as const;
     return (
       <LogForm

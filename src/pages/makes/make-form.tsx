@@ -20,19 +20,20 @@ import { ZonePills } from '../../parts/zone-pills';
 import { EndedFields } from './ended-fields';
 import { MeasuredFields } from './measured-fields';
 import { WorkTimer } from './timer';
+import { withId } from '../../core/units/by-id';
 
 const count = (n: number, one: string, many = `${one}s`) => (n === 0 ? '' : `${n} ${n === 1 ? one : many}`);
 
 /** Which patterns the pieces came from: each zone's evidence goes to the pattern its piece came from. */
 function Joined({ make, onChange }: { make: Make; onChange: (sources: Make['sources']) => void }) {
-  const patterns = usePatterns() ?? [];
+  const patterns = usePatterns();
   const others = make.sources.slice(1);
   const set = (patternId: string, zones: ZoneId[]) => onChange(make.sources.map((s) => (s.patternId === patternId ? { ...s, zones } : s)));
   return (
     <div className="flex flex-col gap-1.5">
       {others.map((source) => (
         <div key={source.patternId} className="flex flex-wrap items-center gap-2 border-b border-rule pb-1.5">
-          <span>{patterns.find((p) => p.id === source.patternId)?.name ?? 'a pattern that is gone'}</span>
+          <span>{withId(patterns, source.patternId)?.name ?? 'a pattern that is gone'}</span>
           <ZonePills label="brings" zones={source.zones ?? []} onZones={(zones) => set(source.patternId, zones)} />
           <Button quiet onClick={() => onChange(make.sources.filter((s) => s !== source))}>
             not joined
@@ -45,7 +46,7 @@ function Joined({ make, onChange }: { make: Make; onChange: (sources: Make['sour
         value={undefined}
         options={patterns.filter((p) => !make.sources.some((s) => s.patternId === p.id)).map((p) => ({ id: p.id, label: p.name }))}
         onPick={(id) => {
-          const pattern = patterns.find((p) => p.id === id)!;
+          const pattern = withId(patterns, id)!;
           onChange([...make.sources, { patternId: id, viewId: firstView(pattern).id, zones: [] }]);
         }}
         className="w-72"
@@ -128,7 +129,7 @@ export function MakeForm({
           <Pick
             label="Refashioned from"
             value={make.refashionOf}
-            options={(makes ?? []).filter((m) => m.id !== make.id).map((m) => ({ id: m.id, label: makeName(m, patterns ?? []) }))}
+            options={makes.filter((m) => m.id !== make.id).map((m) => ({ id: m.id, label: makeName(m, patterns) }))}
             onPick={(refashionOf) => change({ refashionOf })}
             className="w-72"
           />

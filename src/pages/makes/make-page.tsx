@@ -42,6 +42,7 @@ import { WhatItCost } from './what-it-cost';
 import { addToGroup } from '../../core/units/group-by';
 import { firstOf } from '../../core/units/item-at';
 import { routes } from '../../routes';
+import { withId } from '../../core/units/by-id';
 
 const day = (date: string) => format(parseISO(date), 'd MMMM yyyy');
 
@@ -72,7 +73,7 @@ function rateWords(hanging: Hanging | undefined): string {
 
 /** Makes that belong together: what this one was made over from, and what became of it; others from the same fabric. */
 function Related({ make, makes, patterns }: { make: Make; makes: readonly Make[]; patterns: readonly Pattern[] }) {
-  const from = makes.find((m) => m.id === make.refashionOf);
+  const from = withId(makes, make.refashionOf);
   const into = makes.filter((m) => m.refashionOf === make.id);
   const main = mainUse(make)?.fabricId;
   const same = makes.filter((m) => m.id !== make.id && main !== undefined && m.fabrics.some((u) => u.fabricId === main));
@@ -120,12 +121,12 @@ export function MakePage() {
   const wears = useWears();
   const counts = useWearCounts();
   const unit = useUnit();
-  const make = makes?.find((m) => m.id === makeId);
-  const pattern = patterns?.find((p) => p.id === make?.sources[0]?.patternId);
+  const make = withId(makes, makeId);
+  const pattern = withId(patterns, make?.sources[0]?.patternId);
   const input = usePatternCase(pattern?.id, make?.personId);
   const hanging = useWardrobe(make?.personId, { tolerant: true })?.find((h) => h.make.id === makeId);
   const offsets = useEngine('noteOffsets', useCaseTables(), make && [make.id], { tolerant: true }).answer;
-  const times = (make && counts?.get(make.id)?.times) ?? 0;
+  const times = (make && counts.get(make.id)?.times) ?? 0;
   const draft = useKept('look', makeId ?? '');
   const look = draft.value;
 
@@ -138,13 +139,13 @@ export function MakePage() {
   };
   useWrittenKey('w', () => void wornToday());
 
-  if (makes && !make) return <Empty>This make is not in the ledger. It may have been removed; Ctrl Z brings it back.</Empty>;
+  if (!make) return <Empty>This make is not in the ledger. It may have been removed; Ctrl Z brings it back.</Empty>;
   // Where a make speaks of a pattern, the page waits for what its fit is reckoned from.
-  if (!make || !fabrics || !people || !wears || !patterns || (make.sources.length > 0 && pattern && !input)) return null;
+  if (make.sources.length > 0 && pattern && !input) return null;
 
   const view = pattern && viewOf(pattern, make);
   const name = makeName(make, patterns);
-  const person = people.find((p) => p.id === make.personId);
+  const person = withId(people, make.personId);
   const loose = make.looseEnds.filter((l) => !l.done);
 
   const remove = async () => {
@@ -214,7 +215,7 @@ export function MakePage() {
               {make.fabrics.map((u) => (
                 <div key={u.id}>
                   <Link className="underline-offset-2 hover:underline" to={routes.fabric(u.fabricId)}>
-                    {fabrics.find((c) => c.id === u.fabricId)?.name ?? 'a fabric that is gone'}
+                    {withId(fabrics, u.fabricId)?.name ?? 'a fabric that is gone'}
                   </Link>
                   {u.length !== undefined && <span className="text-small text-ink2"> · {formatLength(u.length, unit)} used</span>}
                   {u.left !== undefined && <span className="text-small text-ink2"> · {formatLength(u.left, unit)} left</span>}
@@ -226,7 +227,7 @@ export function MakePage() {
               {Math.round(times)}&#x2009;×
               <span className="text-small text-ink2">{rateWords(hanging)}</span>
             </dd>
-            <WhatItCost make={make} makes={makes ?? []} patterns={patterns} fabrics={fabrics} times={times} expected={hanging?.expected} />
+            <WhatItCost make={make} makes={makes} patterns={patterns} fabrics={fabrics} times={times} expected={hanging?.expected} />
             {make.notions.length > 0 && (
               <>
                 <dt>Notions</dt>
@@ -255,14 +256,14 @@ export function MakePage() {
                 <dd>
                   {make.sources.slice(1).map((source) => (
                     <div key={source.patternId}>
-                      {patterns.find((p) => p.id === source.patternId)?.name ?? 'a pattern that is gone'}
+                      {withId(patterns, source.patternId)?.name ?? 'a pattern that is gone'}
                       {source.zones && source.zones.length > 0 && <span className="text-small text-ink2"> · {zoneList(source.zones)}</span>}
                     </div>
                   ))}
                 </dd>
               </>
             )}
-            <Related make={make} makes={makes ?? []} patterns={patterns} />
+            <Related make={make} makes={makes} patterns={patterns} />
           </dl>
           <Pictures
             of={{ makeId: make.id }}

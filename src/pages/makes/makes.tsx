@@ -51,7 +51,6 @@ function useLines(): readonly Line[] | undefined {
   const fabrics = useFabrics();
   const wears = useWearCounts();
   return useMemo(() => {
-    if (!makes || !patterns || !people || !fabrics || !wears) return undefined;
     const pattern = new Map(patterns.map((p) => [p.id, p]));
     const fabric = new Map(fabrics.map((c) => [c.id, c.name]));
     const person = new Map(people.map((p) => [p.id, p.name]));
@@ -97,9 +96,7 @@ export function Makes() {
       column.display({
         id: 'picture',
         header: () => <span className="sr-only">Picture</span>,
-        cell: ({ row: { original: l } }) => (
-          <GarmentPicture small pattern={l.pattern} make={l.make} fabrics={fabrics ?? []} className="h-[50px] w-10" />
-        ),
+        cell: ({ row: { original: l } }) => <GarmentPicture small pattern={l.pattern} make={l.make} fabrics={fabrics} className="h-[50px] w-10" />,
         size: 58,
       }),
       column.accessor((l) => `${l.name} ${String(l.make.version).padStart(3, '0')}`, {

@@ -8,6 +8,7 @@ import { fileNameOf } from '../../parts/save-file';
 import { SheetDesk } from '../../parts/sheet/sheet-desk';
 import { Empty } from '../../ui/page-head';
 import { routes } from '../../routes';
+import { withId } from '../../core/units/by-id';
 
 /** A make as one shows it to other sewists: printed, as a web page, or as Markdown. */
 export function Review() {
@@ -19,9 +20,8 @@ export function Review() {
   const counts = useWearCounts();
   const { currency, unit } = useSettings();
   const fabricUnit = useFabricUnit();
-  const make = makes?.find((m) => m.id === makeId);
-  if (makes && !make) return <Empty>This make is not in the ledger. It may have been removed; Ctrl Z brings it back.</Empty>;
-  if (!make || !makes || !patterns || !fabrics || !bodies || !counts) return null;
+  const make = withId(makes, makeId);
+  if (!make) return <Empty>This make is not in the ledger. It may have been removed; Ctrl Z brings it back.</Empty>;
   const cost = makeCost(make, makes, patterns, fabrics, currency);
   const input = {
     make,

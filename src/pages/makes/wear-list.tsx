@@ -9,6 +9,7 @@ import { today } from '../../data/today';
 import { save } from '../../parts/save';
 import { Button } from '../../ui/button';
 import { WearFields } from '../wear/wear-fields';
+import { withId } from '../../core/units/by-id';
 
 /** How many are shown until all are asked for. */
 const LATEST = 5;
@@ -17,8 +18,8 @@ const FIELDS = ['date', 'occasion', 'comfort', 'remark', 'washed', 'count', 'unt
 /** One wearing, or many at once as an estimate: read in a line, changed in place. */
 function WearLine({ wear, makeId, open, onOpen }: { wear: Wear; makeId: string; open: boolean; onOpen: () => void }) {
   const makes = useMakes();
-  const patterns = usePatterns() ?? [];
-  const others = wear.makeIds.filter((id) => id !== makeId).map((id) => makes?.find((m) => m.id === id));
+  const patterns = usePatterns();
+  const others = wear.makeIds.filter((id) => id !== makeId).map((id) => withId(makes, id));
   const said = [
     wear.until && `to ${format(parseISO(wear.until), 'd MMM yyyy')}`,
     wear.often ? `${wear.often}: taken for ${wear.count}` : wear.count > 1 && `about ${wear.count} times`,

@@ -23,6 +23,7 @@ import { Segmented } from '../../ui/segmented';
 import { ChartFields } from './chart-fields';
 import { ViewFields } from './view-fields';
 import { routes } from '../../routes';
+import { withId } from '../../core/units/by-id';
 
 /** A pattern’s facts; each change is saved as it is made. */
 export function ChangePattern() {
@@ -32,9 +33,8 @@ export function ChangePattern() {
   const makes = useMakes();
   const unit = useUnit();
   const [viewId, setViewId] = useState<string>();
-  const pattern = patterns?.find((p) => p.id === patternId);
-  if (patterns && !pattern) return <Empty>This pattern is not in the ledger. It may have been removed; Ctrl Z brings it back.</Empty>;
-  if (!pattern || !makes) return null;
+  const pattern = withId(patterns, patternId);
+  if (!pattern) return <Empty>This pattern is not in the ledger. It may have been removed; Ctrl Z brings it back.</Empty>;
 
   const of = Pattern.shape;
   const wants = of.wants.shape;

@@ -24,7 +24,7 @@ export function NewPattern() {
   const [fitClass, setFitClass] = useState<FitClass>('semi');
   const [structure, setStructure] = useState<'woven' | 'knit'>('woven');
   const [problem, setProblem] = useState<string>();
-  const known = patterns?.find((p) => p.name.trim().toLowerCase() === name.trim().toLowerCase());
+  const known = patterns.find((p) => p.name.trim().toLowerCase() === name.trim().toLowerCase());
 
   const add = async () => {
     if (name.trim() === '') return setProblem('Give the pattern its name.');

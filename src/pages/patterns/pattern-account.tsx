@@ -50,6 +50,7 @@ import { Empty, PageHead } from '../../ui/page-head';
 import { useEngine } from '../../workers/use-engine';
 import { EngineProblem } from '../../parts/engine-boundary';
 import { routes } from '../../routes';
+import { withId } from '../../core/units/by-id';
 
 /** Ticks an alteration as marked on the pattern paper today. */
 async function markOnPaper(make: Make, alteration: Alteration) {
@@ -128,7 +129,7 @@ export function PatternAccount() {
   const navigate = useNavigate();
   const { patternId } = useParams();
   const patterns = usePatterns();
-  const pattern = patterns?.find((p) => p.id === patternId);
+  const pattern = withId(patterns, patternId);
   const unit = useUnit();
   const fabricUnit = useFabricUnit();
   const inWords = useTradeWords();
@@ -143,11 +144,11 @@ export function PatternAccount() {
 
   // Whose versions: the person we speak of where she has any, else whoever the pattern was sewn for.
   const sewnFor = useMemo(
-    () => new Set(makes?.filter((m) => m.sources.some((s) => s.patternId === patternId)).map((m) => m.personId)),
+    () => new Set(makes.filter((m) => m.sources.some((s) => s.patternId === patternId)).map((m) => m.personId)),
     [makes, patternId],
   );
   const person =
-    chosenPerson && (sewnFor.size === 0 || sewnFor.has(chosenPerson.id)) ? chosenPerson : (people?.find((p) => sewnFor.has(p.id)) ?? chosenPerson);
+    chosenPerson && (sewnFor.size === 0 || sewnFor.has(chosenPerson.id)) ? chosenPerson : (people.find((p) => sewnFor.has(p.id)) ?? chosenPerson);
   const input = usePatternCase(patternId, person?.id);
   const plan = useMemo(() => ({ date: today(), unit, ...(fabricId === '' ? {} : { fabricId }) }), [unit, fabricId]);
   const asked = useEngine('account', useCaseTables(), person && patternId !== undefined ? [person.id, patternId, plan] : undefined, {
@@ -157,10 +158,10 @@ export function PatternAccount() {
   const settled = asked.status === 'ready';
   const neverCut = settled && !carried;
 
-  if (patterns && !pattern) return <Empty>This pattern is not in the ledger. It may have been removed; Ctrl Z brings it back.</Empty>;
-  if (!pattern || !input || !wears) return null;
+  if (!pattern) return <Empty>This pattern is not in the ledger. It may have been removed; Ctrl Z brings it back.</Empty>;
+  if (!input) return null;
 
-  const others = people?.filter((p) => p.id !== person?.id && sewnFor.has(p.id)) ?? [];
+  const others = people.filter((p) => p.id !== person?.id && sewnFor.has(p.id));
   const under = [
     pattern.designer,
     FIT_CLASS_WORDS[pattern.fitClass],
@@ -253,7 +254,7 @@ export function PatternAccount() {
             input={input}
             carried={carried}
             wears={wears}
-            costOf={(make) => makeCost(make, makes ?? [], patterns ?? [], input.fabrics, currency)}
+            costOf={(make) => makeCost(make, makes, patterns, input.fabrics, currency)}
             unit={unit}
             fabricUnit={fabricUnit}
             chosen={shown?.zone}

@@ -15,6 +15,7 @@ import { TextField } from '../../ui/field';
 import { Empty, PageHead } from '../../ui/page-head';
 import { useEngine } from '../../workers/use-engine';
 import { routes } from '../../routes';
+import { withId } from '../../core/units/by-id';
 
 /** All patterns with what each would say of its next cut; a row opens the account. */
 export function Patterns() {
@@ -29,7 +30,6 @@ export function Patterns() {
   const plan = useMemo(() => ({ date: today(), unit }), [unit]);
   const asked = useEngine('summaries', useCaseTables(), person && [person.id, plan], { tolerant: true });
   const found = asked.answer;
-  if (!patterns || !makes || !fabrics) return null;
 
   const words = filter.toLowerCase().split(/\s+/).filter(Boolean);
   const rows = [...patterns]
@@ -75,7 +75,7 @@ export function Patterns() {
               {rows.map((p) => {
                 const summary = summaryOf(p);
                 const last = lastOf(p);
-                const forOther = last && last.personId !== person?.id ? people?.find((x) => x.id === last.personId)?.name : undefined;
+                const forOther = last && last.personId !== person?.id ? withId(people, last.personId)?.name : undefined;
                 return (
                   <tr key={p.id} className="relative border-b border-rule hover:bg-tint focus-within:bg-tint">
                     <td className="px-3 py-1">

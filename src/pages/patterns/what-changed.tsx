@@ -7,6 +7,7 @@ import { creditWords } from '../../core/versions/credit-words';
 import { type Effect } from '../../core/versions/what-it-did';
 import { useUnit } from '../../data/queries';
 import { differenceWords } from '../../parts/difference-words';
+import { withId } from '../../core/units/by-id';
 
 function EffectLine({ effect, unit }: { effect: Effect; unit: LengthUnit }) {
   const { zone, fate, before, after } = effect;
@@ -23,7 +24,7 @@ function EffectLine({ effect, unit }: { effect: Effect; unit: LengthUnit }) {
 /** What was changed from one version to the last, and what that did to each fit note. */
 export function WhatChanged({ makes, change }: { makes: readonly Make[]; change: Account['lastChange'] }) {
   const unit = useUnit();
-  const [earlier, later] = [change?.earlierId, change?.laterId].map((id) => makes.find((m) => m.id === id));
+  const [earlier, later] = [change?.earlierId, change?.laterId].map((id) => withId(makes, id));
   if (!change || !later || !earlier) return null;
   const { differences: found, effects } = change;
   return (

@@ -20,6 +20,7 @@ import { TextField } from '../../ui/field';
 import { LengthField } from '../../ui/length-field';
 import { Empty, PageHead } from '../../ui/page-head';
 import { routes } from '../../routes';
+import { withId } from '../../core/units/by-id';
 
 const MEASURES = keysOf(BODY_MEASURES);
 
@@ -89,9 +90,8 @@ function Measures({ personId }: { personId: string }) {
   const makes = useMakes();
   const unit = useUnit();
   const navigate = useNavigate();
-  const person = people?.find((p) => p.id === personId);
-  if (people && !person) return <Empty>This person is not in the ledger. They may have been removed; Ctrl Z brings them back.</Empty>;
-  if (!person || !bodies || !makes) return null;
+  const person = withId(people, personId);
+  if (!person) return <Empty>This person is not in the ledger. They may have been removed; Ctrl Z brings them back.</Empty>;
 
   const sets = bodies.filter((b) => b.personId === person.id).sort((a, b) => byDay(b.date, a.date));
   const editSet = (set: MeasurementSet, part: Partial<MeasurementSet>) =>

@@ -56,7 +56,6 @@ function PlanDesk({ work }: { work: PlanInWork }) {
   const navigate = useNavigate();
   const lists = useLists();
   const unit = useUnit();
-  if (!lists) return null;
   const { plan, input, person, make } = work;
   const { pattern, bodies, fabrics } = input;
   const change = (part: Partial<Plan>) =>

@@ -30,6 +30,7 @@ import { useEngine } from '../../workers/use-engine';
 import { startMake } from '../../core/make/log-draft';
 import { counted } from '../../core/units/counted';
 import { routes } from '../../routes';
+import { withId } from '../../core/units/by-id';
 
 interface Line {
   readonly reckoned: Reckoned;
@@ -86,10 +87,10 @@ export function Reckoning({ person, onPlan }: { person: Person; onPlan: (pattern
   const [hours, setHours] = useState('');
   const [fabricId, setFabricId] = useState<string>();
   const [asked, setAsked] = useState<Line>();
-  const fabric = tables?.fabrics.find((c) => c.id === fabricId);
+  const fabric = withId(tables.fabrics, fabricId);
 
   const lines = useMemo((): Line[] => {
-    if (!tables || !reckoned || !hanging || !wears) return [];
+    if (!reckoned || !hanging) return [];
     const byMake = new Map(hanging.map((h) => [h.make.id, h]));
     const byPattern = new Map(tables.patterns.map((p) => [p.id, p]));
     return inOrder(
@@ -118,7 +119,7 @@ export function Reckoning({ person, onPlan }: { person: Person; onPlan: (pattern
       }),
     );
   }, [tables, reckoned, hanging, wears, person, currency, fabric, unit]);
-  if (!tables || !reckoned) return null;
+  if (!reckoned) return null;
 
   const toSpare = Number(hours.replace(',', '.'));
   const fits = (l: Line) =>

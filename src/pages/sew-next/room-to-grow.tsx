@@ -33,7 +33,6 @@ export function RoomToGrow({ work: { plan, make, cut, input, person }, onChange 
   const meant = growing?.find((g) => (g.expected === undefined ? plan.expected === undefined : sameBody(g.expected, plan.expected)));
   const cutFor = async (g: GrownFit) => {
     const request = { ...cut, date: g.date, expected: g.expected };
-    if (!tables) return;
     let next: Make | undefined;
     try {
       next = (await askEngine(tables, 'account', [plan.personId, plan.patternId, request]))?.next;

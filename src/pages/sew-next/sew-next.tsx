@@ -30,6 +30,7 @@ import { Reckoning } from './reckoning';
 import { counted } from '../../core/units/counted';
 import { firstOf } from '../../core/units/item-at';
 import { routes } from '../../routes';
+import { withId } from '../../core/units/by-id';
 
 const day = (date: string) => format(parseISO(date), 'd MMM yyyy');
 
@@ -64,7 +65,6 @@ export function SewNext() {
   const person = usePerson();
   const tables = useCaseTables();
   const unit = useUnit();
-  if (!plans || !lists || !patterns || !makes || !fabrics || !people) return null;
 
   const open = plans.filter((p) => p.state === 'open');
   const groups = [
@@ -78,20 +78,20 @@ export function SewNext() {
       reordered(plans, ids).map((change) => ({ table: 'plans', ...change })),
     );
   const begin = async (patternId: string, fabricId?: string) => {
-    const pattern = patterns.find((p) => p.id === patternId)!;
+    const pattern = withId(patterns, patternId)!;
     if (!person) return void navigate(routes.newPerson);
     const input = { pattern, makes: makesOf(makes, pattern.id, person.id), bodies: [], fabrics };
     // What is carried forward is planned; a pattern never cut begins as it was drafted.
-    const carried =
-      tables &&
-      (await askEngine(tables, 'account', [person.id, patternId, { date: today(), unit, ...(fabricId === undefined ? {} : { fabricId }) }]).catch(
-        (error: unknown) => {
-          toast.error(
-            `The next cut could not be worked out (${error instanceof Error ? error.message : String(error)}): the last cut is planned instead.`,
-          );
-          return undefined;
-        },
-      ));
+    const carried = await askEngine(tables, 'account', [
+      person.id,
+      patternId,
+      { date: today(), unit, ...(fabricId === undefined ? {} : { fabricId }) },
+    ]).catch((error: unknown) => {
+      toast.error(
+        `The next cut could not be worked out (${error instanceof Error ? error.message : String(error)}): the last cut is planned instead.`,
+      );
+      return undefined;
+    });
     const begun = planOfMake(startMake(input, person.id, today(), carried?.next ?? lastVersion(input), newId), newId(), today());
     const plan = fabricId === undefined ? begun : { ...begun, fabrics: [{ id: newId(), fabricId, part: 'main' as const }] };
     if (await save(`plan: ${pattern.name}`, [{ table: 'plans', put: plan }])) void navigate(routes.plan(plan.id));
@@ -99,7 +99,7 @@ export function SewNext() {
 
   /** The pattern of a plan, the version it will be, and its name. */
   const cutOf = (plan: Plan) => {
-    const pattern = patterns.find((p) => p.id === plan.patternId);
+    const pattern = withId(patterns, plan.patternId);
     const version = pattern ? nextVersion({ pattern, makes: makesOf(makes, pattern.id, plan.personId) }) : 1;
     return {
       pattern,
@@ -129,7 +129,7 @@ export function SewNext() {
           <span className="block text-small text-ink2">
             {[
               plan.kind === 'garment' ? '' : inWords(plan.kind),
-              `for ${people.find((p) => p.id === plan.personId)?.name ?? 'somebody'}`,
+              `for ${withId(people, plan.personId)?.name ?? 'somebody'}`,
               fabric ? `in ${fabric.name}` : 'fabric not chosen',
               plan.due && `by ${day(plan.due)}`,
               plan.words,

@@ -21,6 +21,7 @@ import { Empty, PageHead } from '../../ui/page-head';
 import { Pick } from '../../ui/pick';
 import { startMake } from '../../core/make/log-draft';
 import { routes } from '../../routes';
+import { withId } from '../../core/units/by-id';
 
 /** What is bought usually shrinks so much in its first wash, %. Source: usual practice for cottons; the field changes it. */
 const USUAL_SHRINKAGE = 5;
@@ -78,7 +79,6 @@ export function ShopCardPage() {
   const person = usePerson();
   const unit = useUnit();
   const [shrinks, setShrinks] = useState(USUAL_SHRINKAGE);
-  if (!tables || !plans || !lists) return null;
   const listId = params.get('list') ?? '';
   const patternId = params.get('pattern');
   const meant = plans.filter((p) => p.state === 'open' && (listId === '' || p.listId === listId));
@@ -88,7 +88,7 @@ export function ShopCardPage() {
     ...(patternId && person ? [{ key: patternId, plan: undefined, patternId, personId: person.id }] : []),
     ...(patternId ? [] : meant.map((plan) => ({ key: plan.id, plan, patternId: plan.patternId, personId: plan.personId }))),
   ].flatMap(({ key, plan, patternId: id, personId }) => {
-    const pattern = tables.patterns.find((p) => p.id === id);
+    const pattern = withId(tables.patterns, id);
     if (!pattern) return [];
     const input = caseOf(pattern, personId, tables);
     const make = plan ? makeOfPlan(plan, plan.id, nextVersion(input), today()) : startMake(input, personId, today(), lastVersion(input), newId);

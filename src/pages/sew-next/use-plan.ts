@@ -12,6 +12,7 @@ import { useCaseTables } from '../../data/engine-tables';
 import { usePatternCase, usePeople, usePlans, useUnit } from '../../data/queries';
 import { today } from '../../data/today';
 import { useEngine, type Asked } from '../../workers/use-engine';
+import { withId } from '../../core/units/by-id';
 
 /** A plan with all that is reckoned from it. */
 export interface PlanInWork {
@@ -30,12 +31,12 @@ export function usePlanInWork(planId: string | undefined): PlanInWork | null | u
   const plans = usePlans();
   const people = usePeople();
   const unit = useUnit();
-  const plan = plans?.find((p) => p.id === planId);
+  const plan = withId(plans, planId);
   const input = usePatternCase(plan?.patternId, plan?.personId);
   return useMemo(() => {
-    if (plans && !plan) return null;
-    const person = people?.find((p) => p.id === plan?.personId);
-    if (!plans || !plan || !input || !person) return undefined;
+    if (!plan) return null;
+    const person = withId(people, plan.personId);
+    if (!input || !person) return undefined;
     const make = makeOfPlan(plan, plan.id, nextVersion(input), today());
     // What is checked is checked against the body it is for.
     const cut = plannedCut(make, unit, plan.expected);

@@ -19,6 +19,7 @@ import { ChoiceOrNone, TextField } from '../../ui/field';
 import { LengthField } from '../../ui/length-field';
 import { Empty, PageHead } from '../../ui/page-head';
 import { FabricFields } from './fabric-fields';
+import { withId } from '../../core/units/by-id';
 
 function piecesWords({ pieces }: Fabric, unit: LengthUnit): string {
   return pieces.length === 0 ? 'none left' : pieces.map((p) => `${formatLength(p.length, unit)} × ${formatLength(p.width, unit)}`).join(', ');
@@ -33,10 +34,10 @@ export function Stash() {
   const [params, setParams] = useSearchParams();
   const [filter, setFilter] = useState<StashFilter>({});
   const narrow = (part: Partial<StashFilter>) => setFilter({ ...filter, ...part });
-  const open = fabrics?.find((c) => c.id === params.get('fabric'));
+  const open = withId(fabrics, params.get('fabric'));
   const used = useMemo(() => {
     const count = new Map<string, number>();
-    for (const m of makes ?? []) for (const u of m.fabrics) count.set(u.fabricId, (count.get(u.fabricId) ?? 0) + 1);
+    for (const m of makes) for (const u of m.fabrics) count.set(u.fabricId, (count.get(u.fabricId) ?? 0) + 1);
     return count;
   }, [makes]);
   const add = async () => {
@@ -50,7 +51,6 @@ export function Stash() {
     // Asked once, when the address says so.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [wanted]);
-  if (!fabrics) return null;
   const rows = inStash(fabrics, filter).sort((a, b) => a.name.localeCompare(b.name));
 
   const remove = async (fabric: Fabric) => {

@@ -39,12 +39,10 @@ export function Statements() {
   const [span, setSpan] = useState<Span>(() => spanAround('season', today(), hemisphere));
   const [personId, setPersonId] = useState('');
   const statement = useMemo(() => {
-    if (!makes || !wears || !patterns || !fabrics || !plans || !lists || !bodies) return undefined;
     const own = personId === '' ? makes : makes.filter((m) => m.personId === personId);
     const measured = personId === '' ? bodies : bodies.filter((b) => b.personId === personId);
     return statementOf({ span, makes: own, wears, patterns, fabrics, plans, lists, bodies: measured, hemisphere, currency, today: today() });
   }, [makes, wears, patterns, fabrics, plans, lists, bodies, personId, span, hemisphere, currency]);
-  if (!statement || !makes || !patterns || !fabrics || !people) return null;
   if (makes.length === 0) return <Empty>What was made, worn, used and learned in a month or a year is put together here. Log a make first.</Empty>;
 
   const choose = (next: SpanKind | 'span') => {

@@ -38,7 +38,7 @@ function Chosen({
   onIds: (ids: string[]) => void;
   aside: (h: Hanging) => ReactNode;
 }) {
-  const patterns = usePatterns() ?? [];
+  const patterns = usePatterns();
   const left = hanging.filter((h) => !ids.includes(h.make.id));
   return (
     <div>

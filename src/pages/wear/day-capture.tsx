@@ -8,7 +8,6 @@ import { mainFabric } from '../../core/make/main-fabric';
 import { readyOn } from '../../core/wear/available';
 import { outfitsOfDay, touched, type DayChange } from '../../core/wear/day-of-wear';
 import type { Hanging } from '../../core/wear/wardrobe';
-import type { Pattern } from '../../core/records';
 import { db } from '../../data/database';
 import type { Write } from '../../data/journal';
 import { newId } from '../../data/new-id';
@@ -22,11 +21,11 @@ import { KeyCap } from '../../ui/key-cap';
 import { Segmented } from '../../ui/segmented';
 import { findsWords } from '../../ui/typed-words';
 import { WearFields } from './wear-fields';
+import { withId } from '../../core/units/by-id';
 
 /** Keys of the first garments shown: the home row, so that a garment is two keys away from anywhere (6, then its letter). */
 const KEYS = ['a', 's', 'd', 'f', 'g', 'h', 'j', 'k'] as const;
 const SHOWN = 16;
-const NONE: readonly Pattern[] = [];
 
 const writeOf = (change: DayChange): Write =>
   change.what === 'add'
@@ -42,9 +41,9 @@ export function DayCapture({ hanging }: { hanging: readonly Hanging[] }) {
   const [find, setFind] = useState('');
   const [all, setAll] = useState(false);
   const [apart, setApart] = useState(false);
-  const patterns = usePatterns() ?? NONE;
-  const fabrics = useFabrics() ?? [];
-  const wears = useWears() ?? [];
+  const patterns = usePatterns();
+  const fabrics = useFabrics();
+  const wears = useWears();
 
   const names = useMemo(() => new Map(hanging.map((h) => [h.make.id, makeName(h.make, patterns)])), [hanging, patterns]);
   const nameOf = (h: Hanging) => names.get(h.make.id)!;
@@ -154,7 +153,7 @@ export function DayCapture({ hanging }: { hanging: readonly Hanging[] }) {
             >
               <GarmentPicture
                 small
-                pattern={patterns.find((p) => p.id === h.make.sources[0]?.patternId)}
+                pattern={withId(patterns, h.make.sources[0]?.patternId)}
                 make={h.make}
                 fabrics={fabrics}
                 className="h-12 w-10 shrink-0"

@@ -11,6 +11,7 @@ import { GarmentPicture } from '../../parts/garment-picture';
 import { Button } from '../../ui/button';
 import { Fold } from '../../ui/fold';
 import { routes } from '../../routes';
+import { withId } from '../../core/units/by-id';
 
 /** How many garments of a kind of wear are shown at first. */
 const SHOWN = 12;
@@ -51,7 +52,6 @@ export function WearWords({ hanging }: { hanging: readonly Hanging[] }) {
   const patterns = usePatterns();
   const fabrics = useFabrics();
   const { currency } = useSettings();
-  if (!makes || !patterns || !fabrics) return null;
   const rated = hanging.flatMap((h) => (h.inRotation && h.rate ? [{ ...h, rate: h.rate }] : []));
   const most = Math.max(1, ...rated.map((h) => h.rate.high));
   const groups = [
@@ -101,7 +101,7 @@ export function WearWords({ hanging }: { hanging: readonly Hanging[] }) {
                 <span className="flex items-center gap-2">
                   <GarmentPicture
                     small
-                    pattern={patterns.find((p) => p.id === make.sources[0]?.patternId)}
+                    pattern={withId(patterns, make.sources[0]?.patternId)}
                     make={make}
                     fabrics={fabrics}
                     className="h-9 w-8 shrink-0"

@@ -39,13 +39,12 @@ export function WearYear({ hanging }: { hanging: readonly Hanging[] }) {
   const [all, setAll] = useState(false);
   const of = useMemo(() => new Map(hanging.map((h) => [h.make.id, h])), [hanging]);
   const rows = useMemo(() => {
-    const found = yearOfWear(wears ?? [], year, (id) => {
+    const found = yearOfWear(wears, year, (id) => {
       const h = of.get(id);
       return h && (by === 'garment' ? id : by === 'kind' ? h.kind : 'all');
     });
     return by === 'day' ? inMonths(found[0], year) : found.sort((a, b) => b.times - a.times);
   }, [wears, year, by, of]);
-  if (!patterns || !wears) return null;
 
   const months = MONTH_NAMES.map((name, month) => ({ at: monthStart(year, month) - dayNumber(`${year}-01-01`), name: name.slice(0, 3) }));
   const days = dayNumber(`${year + 1}-01-01`) - dayNumber(`${year}-01-01`);

@@ -22,8 +22,8 @@ import { routes } from '../../routes';
 const SHOWN = 8;
 
 function Together({ hanging }: { hanging: readonly Hanging[] }) {
-  const patterns = usePatterns() ?? [];
-  const wears = useWears() ?? [];
+  const patterns = usePatterns();
+  const wears = useWears();
   const of = new Map(hanging.map((h) => [h.make.id, h.make]));
   const found = outfits(wears).filter((o) => o.makeIds.every((id) => of.has(id)));
   return (
@@ -43,7 +43,7 @@ function Together({ hanging }: { hanging: readonly Hanging[] }) {
 }
 
 function NotWornSince({ hanging }: { hanging: readonly Hanging[] }) {
-  const patterns = usePatterns() ?? [];
+  const patterns = usePatterns();
   const since = ({ make, count }: Hanging) => count.last ?? make.finishedOn ?? make.cutOn;
   const idle = hanging.filter((h) => h.ready && h.inSeason).sort((a, b) => byDay(since(a), since(b)));
   return (
@@ -90,10 +90,10 @@ function WearsOutList({ list, of }: { list: readonly WearsOut[]; of: string }) {
 }
 
 function WhereItWearsOut({ personId }: { personId: string }) {
-  const makes = useMakes() ?? [];
-  const wears = useWears() ?? [];
-  const patterns = usePatterns() ?? [];
-  const fabrics = useFabrics() ?? [];
+  const makes = useMakes();
+  const wears = useWears();
+  const patterns = usePatterns();
+  const fabrics = useFabrics();
   const own = makes.filter((m) => m.personId === personId);
   if (!own.some((m) => m.mends.length > 0)) return null;
   const { byFabric, byPattern } = wearsOut(own, wears, patterns, fabrics);

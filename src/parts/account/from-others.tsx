@@ -3,13 +3,14 @@ import type { Speaker } from '../../core/forecast/recollection';
 import { formatLength, type LengthUnit } from '../../core/units/length';
 import { usePatterns } from '../../data/queries';
 import { routes } from '../../routes';
+import { withId } from '../../core/units/by-id';
 
 /** How many of those who spoke are named. */
 const NAMED = 4;
 
 /** Which other patterns moved an answer, and by how much: those of the same designer first said as such. */
 export function WhoSpoke({ spoke, unit }: { spoke: readonly Speaker[]; unit: LengthUnit }) {
-  const patterns = usePatterns() ?? [];
+  const patterns = usePatterns();
   if (spoke.length === 0) return <>No single pattern moves it by as much as can be cut.</>;
   const about = (cm: number) => formatLength(cm, unit, { signed: true, about: true });
   const same = spoke.filter((s) => s.sameDesigner).length;
@@ -22,7 +23,7 @@ export function WhoSpoke({ spoke, unit }: { spoke: readonly Speaker[]; unit: Len
         <span key={s.patternId}>
           {i > 0 && ', '}
           <Link className="underline underline-offset-2" to={routes.pattern(s.patternId)}>
-            {patterns.find((p) => p.id === s.patternId)?.name ?? 'a pattern that is gone'}
+            {withId(patterns, s.patternId)?.name ?? 'a pattern that is gone'}
           </Link>{' '}
           moves it {about(s.movedBy)}
         </span>

@@ -14,6 +14,7 @@ import { fateWords } from '../../core/versions/credit-words';
 import { SelectField } from '../../ui/field';
 import { FitMark, markColour } from '../fit-mark';
 import { GarmentFigure, type SpotSaid } from '../garment-figure';
+import { withId } from '../../core/units/by-id';
 
 /** What was noted at a zone of one version: mark and words. */
 function Noted({ make, zone, unit }: { make: Make; zone: ZoneId; unit: LengthUnit }) {
@@ -49,7 +50,7 @@ export function VersionFigure({
   const [id, setId] = useState('');
   const [against, setAgainst] = useState('');
   const [zone, setZone] = useState<ZoneId>();
-  const make = makes.find((m) => m.id === id) ?? noted.at(-1) ?? lastOf(makes);
+  const make = withId(makes, id) ?? noted.at(-1) ?? lastOf(makes);
   const before = makes.find((m) => m.id === against && m.id !== make.id);
   const [earlier, later] = before && before.version > make.version ? [make, before] : [before, make];
   const tables = useCaseTables();

@@ -3,6 +3,7 @@ import type { Sheet, SheetBlock } from '../../core/statement/sheet';
 import type { Fabric, Make, Pattern } from '../../core/records';
 import { GarmentPicture } from '../garment-picture';
 import './sheet.css';
+import { withId } from '../../core/units/by-id';
 
 const WIDTH = 740;
 const ROW = 22;
@@ -78,16 +79,11 @@ function Block({ block, makes, patterns, fabrics }: { block: SheetBlock } & Ledg
       return (
         <div className="sheet-pictures">
           {block.pictures.map(({ makeId, caption }) => {
-            const make = makes.find((m) => m.id === makeId);
+            const make = withId(makes, makeId);
             return (
               make && (
                 <figure key={makeId} data-make={makeId}>
-                  <GarmentPicture
-                    pattern={patterns.find((p) => p.id === make.sources[0]?.patternId)}
-                    make={make}
-                    fabrics={fabrics}
-                    className="sheet-picture"
-                  />
+                  <GarmentPicture pattern={withId(patterns, make.sources[0]?.patternId)} make={make} fabrics={fabrics} className="sheet-picture" />
                   <figcaption>{caption}</figcaption>
                 </figure>
               )
