@@ -11,33 +11,42 @@ export class EngineError extends Error {
   }
 }
 
-/** A worker that runs, with what it was told, and a promise that breaks when the worker does. */
+/** A worker that runs, with what it was told, and a promise that breaks when the worker is stopped. */
 interface Running {
-  readonly worker: Worker;
   readonly remote: Remote<Engine>;
-  /** Never kept; broken when the worker stops by a fault of its own, which no answer would tell. */
+  /** Never kept; broken when the worker is stopped, by a fault of its own or another question's: those still waiting would wait for ever. */
   readonly broken: Promise<never>;
+  /** A worker that is at fault is not asked again: the next question starts another. */
+  readonly stop: (error: EngineError) => void;
   told: Partial<EngineTables>;
 }
 
 function start(): Running {
   const worker = new Worker(new URL('./engine.worker.ts', import.meta.url), { type: 'module', name: 'engine' });
-  const broken = new Promise<never>((_, reject) => {
-    worker.addEventListener('error', (event) => {
-      event.preventDefault();
-      stop(worker);
-      reject(new EngineError(event.message || 'its worker could not be started'));
-    });
+  const { promise: broken, reject } = withReject();
+  const started: Running = {
+    remote: wrap<Engine>(worker),
+    broken,
+    stop: (error) => {
+      worker.terminate();
+      if (running === started) running = undefined;
+      reject(error);
+    },
+    told: {},
+  };
+  worker.addEventListener('error', (event) => {
+    event.preventDefault();
+    started.stop(new EngineError(event.message || 'its worker could not be started'));
   });
   // Where nobody is asking, nobody need be told.
   broken.catch(() => undefined);
-  return { worker, remote: wrap<Engine>(worker), broken, told: {} };
+  return started;
 }
 
-/** A worker that is at fault is not asked again: the next question starts another. */
-function stop(worker: Worker): void {
-  worker.terminate();
-  if (running?.worker === worker) running = undefined;
+function withReject(): { readonly promise: Promise<never>; readonly reject: (error: EngineError) => void } {
+  let reject: (error: EngineError) => void = () => undefined;
+  const promise = new Promise<never>((_, no) => (reject = no));
+  return { promise, reject };
 }
 
 /** Started when a page comes that asks it, while the tables are still being read; one that broke is started anew by the next question. */
@@ -54,9 +63,10 @@ export async function askEngine<Q extends Question>(
   question: Q,
   args: Parameters<EngineSession[Q]>,
 ): Promise<Awaited<ReturnType<EngineSession[Q]>>> {
-  const { worker, remote, broken, told } = (running ??= start());
+  const asked = (running ??= start());
+  const { remote, broken, told } = asked;
   const news = newsBetween(told, tables);
-  running.told = { ...told, ...tables };
+  asked.told = { ...told, ...tables };
   // Told nothing new it goes on with what it has; every learning lets go of what was worked out.
   const learned = Object.keys(news).length > 0 ? remote.learn(news) : undefined;
   try {
@@ -64,8 +74,9 @@ export async function askEngine<Q extends Question>(
     const answer = remote.ask(question, args) as Promise<Awaited<ReturnType<EngineSession[Q]>>>;
     return await Promise.race([Promise.all([answer, learned]).then(([found]) => found), broken]);
   } catch (error) {
+    const failed = error instanceof EngineError ? error : new EngineError(error);
     // It may not have learned what it was told: what it would say next could be of other records.
-    if (learned) stop(worker);
-    throw error instanceof EngineError ? error : new EngineError(error);
+    if (learned) asked.stop(failed);
+    throw failed;
   }
 }
