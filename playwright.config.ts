@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { chromium } from './scripts/chromium.mjs';
 
 const PORT = 4391;
 
@@ -19,10 +20,7 @@ export default defineConfig({
     locale: 'en-GB',
     // Where it is not what is tested, no browser takes the whole app into its keeping first.
     serviceWorkers: 'block',
-    launchOptions: {
-      executablePath: process.env['CHROMIUM_PATH'] ?? '/usr/bin/chromium',
-      args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-quic'],
-    },
+    launchOptions: { executablePath: chromium(), args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-quic'] },
   },
   webServer: {
     command: 'node --import tsx server/main.ts',

@@ -3,6 +3,8 @@ import { spawnSync } from 'node:child_process';
 import { existsSync } from 'node:fs';
 
 const USUAL = [
+  // The shell is the same engine without a window's trappings: the tests take about two thirds of the time in it.
+  '/usr/bin/chromium-headless-shell',
   '/usr/bin/chromium',
   '/usr/bin/chromium-browser',
   '/usr/bin/google-chrome',
@@ -25,12 +27,15 @@ export function chromium() {
   if (existsSync('/usr/bin/apt-get') && process.getuid?.() === 0) {
     console.log('Installing Debian’s chromium for the interface tests …');
     spawnSync('apt-get', ['update', '-qq'], { stdio: 'inherit' });
-    spawnSync('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], {
-      stdio: ['ignore', 'ignore', 'inherit'],
-      env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
-    });
-    const installed = find();
-    if (installed) return installed;
+    // Older releases of Debian have no shell of its own.
+    for (const name of ['chromium-headless-shell', 'chromium']) {
+      spawnSync('apt-get', ['install', '-y', '-qq', '--no-install-recommends', name], {
+        stdio: ['ignore', 'ignore', 'inherit'],
+        env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
+      });
+      const installed = find();
+      if (installed) return installed;
+    }
   }
   console.error(
     'The interface tests need Chromium. Install it (on Debian: apt-get install chromium), or set CHROMIUM_PATH to one, and run the command again.',
