@@ -124,7 +124,7 @@ export function advise(ledger: Ledger, person: Person, patternIds: readonly stri
               changed: isChanged(z),
               best: z.best,
               ...(z.chance === undefined ? {} : { chance: z.chance }),
-              ground: z.ground,
+              ground: z.basis,
               ...(saidByOthers ? { saidByOthers: saidByOthers() } : {}),
             };
           }) ?? [],

@@ -11,14 +11,14 @@ export class EngineError extends Error {
   }
 }
 
-/** A worker that runs, with what it was told, and a promise that breaks when the worker is stopped. */
+/** A worker that runs, with what it knows, and a promise that breaks when the worker is stopped. */
 interface Running {
   readonly remote: Remote<Engine>;
   /** Never kept; broken when the worker is stopped, by a fault of its own or another question's: those still waiting would wait for ever. */
   readonly broken: Promise<never>;
   /** A worker that is at fault is not asked again: the next question starts another. */
   readonly stop: (error: EngineError) => void;
-  told: Partial<EngineTables>;
+  known: Partial<EngineTables>;
 }
 
 function start(): Running {
@@ -32,7 +32,7 @@ function start(): Running {
       if (running === started) running = undefined;
       reject(error);
     },
-    told: {},
+    known: {},
   };
   worker.addEventListener('error', (event) => {
     event.preventDefault();
@@ -64,9 +64,9 @@ export async function askEngine<Q extends Question>(
   args: Parameters<EngineSession[Q]>,
 ): Promise<Awaited<ReturnType<EngineSession[Q]>>> {
   const asked = (running ??= start());
-  const { remote, broken, told } = asked;
-  const news = newsBetween(told, tables);
-  asked.told = { ...told, ...tables };
+  const { remote, broken, known } = asked;
+  const news = newsBetween(known, tables);
+  asked.known = { ...known, ...tables };
   // Told nothing new it goes on with what it has; every learning lets go of what was worked out.
   const learned = Object.keys(news).length > 0 ? remote.learn(news) : undefined;
   try {

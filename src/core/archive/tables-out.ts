@@ -37,7 +37,7 @@ function recorded<S extends Shapes>(shapes: S, unit: LengthUnit, money: boolean)
   ]);
 }
 
-const rowsOf = <T>(records: readonly T[], columns: readonly (Column<T> | false)[]): string[][] => {
+const cellsOf = <T>(records: readonly T[], columns: readonly (Column<T> | false)[]): string[][] => {
   const shown = columns.filter((c): c is Column<T> => c !== false);
   return [shown.map(([head]) => head), ...records.map((r) => shown.map(([, of]) => String(of(r) ?? '')))];
 };
@@ -63,7 +63,7 @@ function sheetRows(sheet: SheetName, tables: TablesOf, { unit, money }: SheetWis
   switch (sheet) {
     case 'makes': {
       const counts = wearCounts(wears);
-      return rowsOf(
+      return cellsOf(
         [...makes].sort((a, b) => byDay(a.cutOn, b.cutOn)),
         [
           ['Name', (m) => makeName(m, patterns)],
@@ -89,7 +89,7 @@ function sheetRows(sheet: SheetName, tables: TablesOf, { unit, money }: SheetWis
       );
     }
     case 'wears':
-      return rowsOf(
+      return cellsOf(
         [...wears].sort((a, b) => byDay(a.date, b.date)),
         [
           ['Worn on', (w) => w.date],
@@ -102,7 +102,7 @@ function sheetRows(sheet: SheetName, tables: TablesOf, { unit, money }: SheetWis
         ],
       );
     case 'fabrics':
-      return rowsOf(fabrics, [
+      return cellsOf(fabrics, [
         ['Name', (c) => c.name],
         ['Structure', (c) => c.structure],
         ['Weight, g/m²', (c) => c.weight],
@@ -113,7 +113,7 @@ function sheetRows(sheet: SheetName, tables: TablesOf, { unit, money }: SheetWis
         money && ['Price a metre', (c) => paid(c.pricePerMetre)],
       ]);
     case 'patterns':
-      return rowsOf(patterns, [
+      return cellsOf(patterns, [
         ['Name', (p) => p.name],
         ['Kind', (p) => p.kind],
         ['Intended ease', (p) => p.fitClass],
@@ -124,7 +124,7 @@ function sheetRows(sheet: SheetName, tables: TablesOf, { unit, money }: SheetWis
         ...recorded(Pattern.shape, unit, money),
       ]);
     case 'body measures':
-      return rowsOf(
+      return cellsOf(
         [...bodies].sort((a, b) => byDay(a.date, b.date)),
         [
           ['Of', (b) => nameOf(b.personId, people)],

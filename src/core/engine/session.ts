@@ -6,7 +6,7 @@ import { carryForward, type CarryForward } from '../forecast/carry-forward';
 import { habitsOf, type Habits } from '../forecast/habits';
 import type { PlannedCut } from '../forecast/next-cut';
 import { plannedZones, type PlannedZone } from '../forecast/planned-chance';
-import { Recollection, type FirstCut, type Speaker } from '../forecast/recollection';
+import { Recollection, type FirstCut, type Influence } from '../forecast/recollection';
 import { roomToGrow, type GrownFit } from '../forecast/room-to-grow';
 import { sizesFor, type Sizes } from '../forecast/sizes';
 import { summaryOf, type PatternSummary } from '../forecast/summary';
@@ -172,9 +172,9 @@ export class EngineSession {
   }
 
   /** Which other patterns moved the best cut at a zone. */
-  influences(personId: string, patternId: string, zone: ZoneId): readonly Speaker[] {
+  influences(personId: string, patternId: string, zone: ZoneId): readonly Influence[] {
     const input = this.caseOf(personId, patternId);
-    return input ? this.memory(personId).spoke(input, zone) : [];
+    return input ? this.memory(personId).influences(input, zone) : [];
   }
 
   /** What to cut first of a pattern that was never made. */

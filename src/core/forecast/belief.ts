@@ -35,7 +35,7 @@ export function beliefAt(input: PatternCase, zone: ZoneId, memory?: Recollection
 function believe(input: PatternCase, zone: ZoneId, memory: Recollection | undefined): Belief {
   const { used, unused } = evidenceAt(input, zone);
   const others = memory?.others(input, zone);
-  if (others) return { used, unused, prior: others.prior, saidByOthers: others.said, posterior: others.posterior };
+  if (others) return { used, unused, prior: others.prior, saidByOthers: others.belief, posterior: others.posterior };
   const alone = priorSpread(zone);
   const observations = used.map((e) => e.observation);
   return { used, unused, prior: () => alone, saidByOthers: undefined, posterior: posteriorOf(observations, alone) };

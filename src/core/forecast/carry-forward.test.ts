@@ -30,7 +30,7 @@ describe('what is kept', () => {
     expect(result.next.alterations.map((a) => [a.kind, a.amount])).toEqual([['sleeve-length', 1.5]]);
     expect(result.notNoted).toEqual(['acrossBack', 'bust', 'bodice', 'sleeve']);
     expect(result.weakest).toBeUndefined();
-    expect(zone(result, 'bust')).toMatchObject({ ground: 'no note', x: 4, lastX: 4 });
+    expect(zone(result, 'bust')).toMatchObject({ basis: 'no note', x: 4, lastX: 4 });
     expect(zone(result, 'bust').chance).toBeUndefined();
   });
 
@@ -39,7 +39,7 @@ describe('what is kept', () => {
       sampleMake(1, { fitNotes: [sampleNote('sleeve', -2, { seen: { at: 'tryOn' } })] }),
       sampleMake(2, { alterations: [sampleAlteration('sleeve-length', 1.5)], fitNotes: [sampleNote('sleeve', 0)] }),
     ]);
-    expect(zone(result, 'sleeve')).toMatchObject({ ground: 'right after wear', x: 1.5 });
+    expect(zone(result, 'sleeve')).toMatchObject({ basis: 'right after wear', x: 1.5 });
     expect(zone(result, 'sleeve').best.median).toBeGreaterThan(1.9);
   });
 
@@ -50,7 +50,7 @@ describe('what is kept', () => {
       sampleMake(2, short),
       sampleMake(3, { alterations: [sampleAlteration('sleeve-length', 1.5)], fitNotes: [sampleNote('sleeve', 0)] }),
     ]);
-    expect(zone(result, 'sleeve')).toMatchObject({ ground: 'best cut' });
+    expect(zone(result, 'sleeve')).toMatchObject({ basis: 'best cut' });
     expect(zone(result, 'sleeve').chance! - zone(result, 'sleeve').chanceOfLast!).toBeGreaterThan(0.3);
   });
 
@@ -68,13 +68,13 @@ describe('what is kept', () => {
       sampleMake(1, { fitNotes: [sampleNote('sleeve', 0)] }),
       sampleMake(2, { alterations: [sampleAlteration('sleeve-length', -2)], fitNotes: [sampleNote('sleeve', -2)] }),
     ]);
-    expect(zone(result, 'sleeve').ground).toBe('best cut');
+    expect(zone(result, 'sleeve').basis).toBe('best cut');
     expect(zone(result, 'sleeve').x).toBeGreaterThan(-1);
   });
 
   test('right on the first day only is evidence, not a verdict; good enough is kept', () => {
     const result = carried([sampleMake(1, { fitNotes: [sampleNote('bust', 0, { seen: { at: 'firstDay' } })] })]);
-    expect(zone(result, 'bust')).toMatchObject({ ground: 'good enough', x: 0 });
+    expect(zone(result, 'bust')).toMatchObject({ basis: 'good enough', x: 0 });
   });
 
   test('what was made on the body is on the paper the next time, and sums up', () => {
@@ -304,7 +304,7 @@ test('a proposal never lowers a chance by more than the margin that keeping allo
         sampleMake(i + 1, { size: { size }, fitNotes: [sampleNote('bust', bust), sampleNote('sleeve', sleeve)] }),
       );
       for (const z of carried(makes).zones) {
-        if (z.chance === undefined || z.ground === 'right after wear') continue;
+        if (z.chance === undefined || z.basis === 'right after wear') continue;
         expect(z.chance).toBeGreaterThan(z.chanceOfBest! - 0.2);
       }
     }),

@@ -13,7 +13,7 @@ import { bestCut, chanceOfRight, type BestCut } from '../inference/posterior';
 import type { Recollection } from './recollection';
 
 /** Why a zone is kept or changed. */
-export type Ground = 'no note' | 'right after wear' | 'good enough' | 'best cut';
+export type Basis = 'no note' | 'right after wear' | 'good enough' | 'best cut';
 
 export interface ZoneForecast {
   readonly zone: ZoneId;
@@ -22,7 +22,7 @@ export interface ZoneForecast {
   readonly evidence: readonly Evidence[];
   readonly unused: readonly UnusedNote[];
   readonly best: BestCut;
-  readonly ground: Ground;
+  readonly basis: Basis;
   /** Offset of the next cut, and of the last version if it were cut again for the plan's body and fabric, cm. */
   readonly x: number;
   readonly lastX: number;
@@ -92,23 +92,23 @@ function settle(input: PatternCase, again: Garment, zone: ZoneId, memory: Recoll
   const chanceAt = (x: number) => chanceOfRight(posterior, x, t1, lastOffset.fabric.sd);
 
   const latest = used.at(-1);
-  let ground: Ground = 'no note';
+  let basis: Basis = 'no note';
   let target = lastOffset.x;
   if (latest) {
     const keeps = (x: number) => keepsLast(latest.note.outcome, chanceAt(x), chanceAt(best.median));
     const rightAfterWear = latest.note.outcome === 0 && latest.note.seen.at === 'worn';
     if (keeps(lastOffset.x)) {
-      ground = rightAfterWear ? 'right after wear' : 'good enough';
+      basis = rightAfterWear ? 'right after wear' : 'good enough';
     } else if (rightAfterWear && keeps(latest.offset.x)) {
       // Another body or fabric makes the same paper another garment: the offset that was right is reached again.
-      ground = 'right after wear';
+      basis = 'right after wear';
       target = latest.offset.x;
     } else {
-      ground = 'best cut';
+      basis = 'best cut';
       target = best.median;
     }
   }
-  return { zone, used, unused, best, t1, lastOffset, chanceAt, ground, target };
+  return { zone, used, unused, best, t1, lastOffset, chanceAt, basis, target };
 }
 
 /**
@@ -142,7 +142,7 @@ export function carryForward(input: PatternCase, plan: PlannedCut, memory?: Reco
       evidence: s.used,
       unused: s.unused,
       best: s.best,
-      ground: s.ground,
+      basis: s.basis,
       x,
       lastX: s.lastOffset.x,
       ...(noted ? { chance: s.chanceAt(x), chanceOfLast: s.chanceAt(s.lastOffset.x), chanceOfBest: s.chanceAt(s.best.median) } : {}),

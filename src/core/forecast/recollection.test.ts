@@ -35,28 +35,29 @@ describe('what a person’s patterns taught', () => {
     const first = new Recollection(three).firstCut(unmade).find((f) => f.zone === 'bodice')!;
     expect(first.best.median).toBeGreaterThan(1.5);
     expect(first.atBest).toBeGreaterThan(first.asDrafted);
-    expect(first.spoke.map((s) => [s.patternId, s.sameDesigner])).toEqual([
+    expect(first.influences.map((s) => [s.patternId, s.sameDesigner])).toEqual([
       ['plover', true],
       ['heron', false],
       ['egret', false],
     ]);
-    expect(first.spoke.every((s) => s.movedBy > 0)).toBe(true);
+    expect(first.influences.every((s) => s.movedBy > 0)).toBe(true);
   });
 
-  test('zones of which nobody spoke are not answered', () => expect(new Recollection(three).firstCut(unmade).map((f) => f.zone)).toEqual(['bodice']));
+  test('zones of which nobody influences are not answered', () =>
+    expect(new Recollection(three).firstCut(unmade).map((f) => f.zone)).toEqual(['bodice']));
 
   test('without a pattern’s notes the answer is what it was before it was made', () => {
     const rest = three.slice(0, 2);
-    const before = new Recollection(rest).others(unmade, 'bodice')!.said();
-    const moved = new Recollection(three).others(unmade, 'bodice')!.said();
-    const plover = new Recollection(three).spoke(unmade, 'bodice').find((s) => s.patternId === 'plover')!;
+    const before = new Recollection(rest).others(unmade, 'bodice')!.belief();
+    const moved = new Recollection(three).others(unmade, 'bodice')!.belief();
+    const plover = new Recollection(three).influences(unmade, 'bodice').find((s) => s.patternId === 'plover')!;
     expect(moved.median - plover.movedBy).toBeCloseTo(before.median, 1);
   });
 
   test('a pattern does not speak to itself', () => {
     const alone = madeOnce('heron', 'A', -3);
     expect(new Recollection([alone]).others(alone, 'bodice')).toBeUndefined();
-    expect(new Recollection(three).spoke(three[0]!, 'bodice').map((s) => s.patternId)).not.toContain('heron');
+    expect(new Recollection(three).influences(three[0]!, 'bodice').map((s) => s.patternId)).not.toContain('heron');
   });
 
   test('where the body was never measured, nothing is said to others and nothing taken from them', () => {
@@ -75,8 +76,8 @@ describe('what a person’s patterns taught', () => {
     const noted = again.map((c) => (c.pattern.id === 'egret' ? madeOnce('egret', 'Lowtide Drafts', 1) : c));
     const after = new Recollection(noted, before);
     expect(after.anew).toBe(1);
-    expect(after.others(unmade, 'bodice')!.said()).toEqual(new Recollection(noted).others(unmade, 'bodice')!.said());
-    expect(after.others(unmade, 'bodice')!.said()).not.toEqual(before.others(unmade, 'bodice')!.said());
+    expect(after.others(unmade, 'bodice')!.belief()).toEqual(new Recollection(noted).others(unmade, 'bodice')!.belief());
+    expect(after.others(unmade, 'bodice')!.belief()).not.toEqual(before.others(unmade, 'bodice')!.belief());
     // Another body, or another fabric, makes every garment another one.
     const grown = again.map((c) => ({ ...c, bodies: [{ ...SAMPLE_BODY, note: 'measured anew' }] }));
     expect(new Recollection(grown, before).anew).toBe(3);
@@ -84,7 +85,7 @@ describe('what a person’s patterns taught', () => {
 
   test('two patterns without a designer are two designers', () => {
     const memory = new Recollection([madeOnce('heron', undefined, -2), madeOnce('egret', undefined, -2)]);
-    expect(memory.spoke(unmade, 'bodice').every((s) => !s.sameDesigner)).toBe(true);
+    expect(memory.influences(unmade, 'bodice').every((s) => !s.sameDesigner)).toBe(true);
     expect(memory.designers()).toEqual([]);
   });
 
@@ -110,7 +111,7 @@ describe('memory in what is carried forward', () => {
     const [alone, remembered] = [at(), at(new Recollection([...three, own]))];
     expect(remembered.best.median).toBeGreaterThan(alone.best.median);
     expect(remembered.best.high - remembered.best.low).toBeLessThan(alone.best.high - alone.best.low);
-    expect(new Recollection([...three, own]).spoke(own, 'bodice')[0]).toMatchObject({ patternId: 'plover', sameDesigner: true });
+    expect(new Recollection([...three, own]).influences(own, 'bodice')[0]).toMatchObject({ patternId: 'plover', sameDesigner: true });
     const why = whyAt(own, 'bodice', new Recollection([...three, own]));
     expect(whyAt(own, 'bodice').saidByOthers).toBeUndefined();
     // The range before any note is what the others said.

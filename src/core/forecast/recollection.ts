@@ -21,7 +21,7 @@ import { firstOf, itemAt } from '../units/item-at';
 import type { Observation } from '../inference/likelihood';
 
 /** A pattern whose notes moved an answer, and by how much: the median with everything less the median without it, cm. */
-export interface Speaker {
+export interface Influence {
   readonly patternId: string;
   readonly movedBy: number;
   readonly sameDesigner: boolean;
@@ -62,7 +62,7 @@ export interface FirstCut {
   /** Chance of right cut as drafted, and at the median. */
   readonly asDrafted: number;
   readonly atBest: number;
-  readonly spoke: readonly Speaker[];
+  readonly influences: readonly Influence[];
 }
 
 /** Sure enough to be called usual. Source: engine.md, section 5. */
@@ -106,9 +106,9 @@ function saidOf(input: PatternCase, before: PatternSaid['zones'] | undefined): P
   for (const [zone, { used }] of evidenceIn(input)) {
     if (used.length === 0) continue;
     const observations = used.map((e) => e.observation);
-    const said = isShared(used) ? { id: input.pattern.id, designer, group: groupAt(input, zone), observations } : null;
+    const shared = isShared(used) ? { id: input.pattern.id, designer, group: groupAt(input, zone), observations } : null;
     const earlier = before?.get(zone);
-    zones.set(zone, said && earlier && saysTheSame(said, earlier) ? earlier : said);
+    zones.set(zone, shared && earlier && saysTheSame(shared, earlier) ? earlier : shared);
   }
   return zones;
 }
@@ -144,10 +144,10 @@ export class Recollection {
     const zones = new Map<ZoneId, RememberedPattern[]>();
     for (const input of cases) {
       const known = before ? before.#patterns.get(input.pattern.id) : undefined;
-      const said = known?.input === input ? known : this.#hear(input, known);
-      if (said.zones !== known?.zones) anew += 1;
-      this.#patterns.set(input.pattern.id, said);
-      for (const [zone, s] of said.zones) if (s) addToGroup(zones, zone, s);
+      const remembered = known?.input === input ? known : this.#remember(input, known);
+      if (remembered.zones !== known?.zones) anew += 1;
+      this.#patterns.set(input.pattern.id, remembered);
+      for (const [zone, s] of remembered.zones) if (s) addToGroup(zones, zone, s);
     }
     for (const [zone, patterns] of zones) {
       const known = before ? before.#memories.get(zone) : undefined;
@@ -157,7 +157,7 @@ export class Recollection {
     this.anew = anew;
   }
 
-  #hear(input: PatternCase, known: PatternSaid | undefined): PatternSaid {
+  #remember(input: PatternCase, known: PatternSaid | undefined): PatternSaid {
     if (!known) return { input, zones: saidOf(input, undefined) };
     const [before, now] = [recordsOf(known.input), recordsOf(input)];
     const same = before.length === now.length && before.every((record, i) => record === now[i]);
@@ -182,7 +182,10 @@ export class Recollection {
    * What is believed of a pattern at a zone by its own notes and by what all other patterns say, with what these say alone where it is
    * asked for: as the prior of its notes and in numbers for people. Undefined where none speaks, or where this one cannot be compared.
    */
-  others(input: PatternCase, zone: ZoneId): { readonly prior: () => Prior; readonly said: () => BestCut; readonly posterior: Posterior } | undefined {
+  others(
+    input: PatternCase,
+    zone: ZoneId,
+  ): { readonly prior: () => Prior; readonly belief: () => BestCut; readonly posterior: Posterior } | undefined {
     const memory = this.#heard(input, zone);
     if (!memory) return undefined;
     const { id } = input.pattern;
@@ -194,13 +197,13 @@ export class Recollection {
     const prior = () => priorFrom(before(), sharpestAt(zone));
     const observations = used.map((e) => e.observation);
     const posterior = remembered ? memory.pattern(id) : used.length === 0 ? before() : posteriorOf(observations, prior());
-    return { prior, said: () => bestCut(before()), posterior };
+    return { prior, belief: () => bestCut(before()), posterior };
   }
 
   /** Which of the others moved the answer, own notes included. Each is left out in turn, so that it is asked only where it is shown. */
-  spoke(input: PatternCase, zone: ZoneId): Speaker[] {
+  influences(input: PatternCase, zone: ZoneId): Influence[] {
     const prior = this.#others(input, zone);
-    return prior ? this.#speakers(input, zone, prior) : [];
+    return prior ? this.#influences(input, zone, prior) : [];
   }
 
   /** What to cut first of a pattern that was never made, at the zones of its view. */
@@ -212,7 +215,7 @@ export class Recollection {
       const best = bestCut(prior);
       const [t1] = edgesOf(zone, fitClassAt(input.pattern, view, zone));
       const chance = (x: number) => chanceOfRight(prior, x, t1);
-      return [{ zone, best, asDrafted: chance(0), atBest: chance(best.median), spoke: this.#speakers(input, zone, prior) }];
+      return [{ zone, best, asDrafted: chance(0), atBest: chance(best.median), influences: this.#influences(input, zone, prior) }];
     });
   }
 
@@ -258,7 +261,7 @@ export class Recollection {
     return this.#heard(input, zone)?.newPattern(this.#branch(input, zone), [input.pattern.id, ...without]);
   }
 
-  #speakers(input: PatternCase, zone: ZoneId, prior: Posterior): Speaker[] {
+  #influences(input: PatternCase, zone: ZoneId, prior: Posterior): Influence[] {
     const own = this.#memories.get(zone)!.patterns.find((p) => p.id === input.pattern.id)?.observations ?? [];
     const sharpest = sharpestAt(zone);
     const medianOf = (before: Posterior) => quantile(own.length === 0 ? before : posteriorOf(own, priorFrom(before, sharpest)), 0.5);
@@ -266,7 +269,7 @@ export class Recollection {
     return this.#memories
       .get(zone)!
       .patterns.filter((p) => p.id !== input.pattern.id)
-      .map((p): Speaker => {
+      .map((p): Influence => {
         const without = this.#others(input, zone, [p.id]);
         const before = without ? medianOf(without) : medianOf(this.#nobody(zone));
         return { patternId: p.id, movedBy: all - before, sameDesigner: p.designer === designerOf(input) };

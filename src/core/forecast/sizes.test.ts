@@ -112,7 +112,7 @@ describe('by finished measures', () => {
 describe('by experience', () => {
   const tight = (size: string, outcome: -1 | 0 | 1) => sampleMake(1, { size: { size }, fitNotes: [sampleNote('bust', outcome)] });
 
-  test('silent where nobody spoke; then the size that notes ask for', () => {
+  test('silent where there is no evidence; then the size that notes ask for', () => {
     expect(ask().byExperience).toBeUndefined();
     const found = ask({ makes: [tight('C', -1)], view: blankView('view', 'x', ['bust']) });
     expect(found.byChart!.size).toBe('C');

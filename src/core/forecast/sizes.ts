@@ -109,7 +109,7 @@ export interface Sizes {
   readonly chart: SizeChart;
   /** Why this chart and not another of the pattern's. */
   readonly otherCharts: readonly string[];
-  /** Each sizing method, where it can speak: chart without body measures, finished without finished ones, experience where nobody spoke. */
+  /** Each sizing method, where it can speak: chart without body measures, finished without finished ones, experience where nobody hasEvidence. */
   readonly byChart?: ChartSchool;
   readonly byFinished?: FinishedSchool;
   readonly byExperience?: ExperienceSchool;
@@ -175,7 +175,7 @@ export function sizesFor(request: SizeRequest): Sizes | undefined {
 
   const chances = chancesOf(request, input, chart, zones);
   const byFinished = byFinishedOf(request, input, chart, measured, zones);
-  const spoke = [...chances.values()].some((c) => c.spoke);
+  const hasEvidence = [...chances.values()].some((c) => c.hasEvidence);
   const blend = blendOf(new Map([...chances].map(([zone, c]) => [zone, c.ofSize])), chart.sizes);
   const place = (z: BlendZone) => chart.sizes.indexOf(z.size);
   const bustOfSize = byChart && readColumn(chart.body.bust, chart.sizes.indexOf(byChart.size));
@@ -184,7 +184,7 @@ export function sizesFor(request: SizeRequest): Sizes | undefined {
     otherCharts: ranked.slice(1).map((r) => r.chart.name),
     ...(byChart ? { byChart } : {}),
     ...(byFinished ? { byFinished } : {}),
-    ...(spoke ? { byExperience: byExperienceOf(chances, chart) } : {}),
+    ...(hasEvidence ? { byExperience: byExperienceOf(chances, chart) } : {}),
     blend,
     wideSteps: blend.flatMap((z, i) => {
       const next = blend[i + 1];
@@ -253,7 +253,7 @@ interface ZoneChances {
   /** Chance of right in each size of the chart. */
   readonly ofSize: readonly number[];
   /** Whether notes of this pattern or of others say anything here. */
-  readonly spoke: boolean;
+  readonly hasEvidence: boolean;
 }
 
 /** The chance of right of every size, at each zone that a size changes. */
@@ -268,7 +268,7 @@ function chancesOf(request: SizeRequest, input: PatternCase, chart: SizeChart, z
     const [t1] = edgesOf(zone, fitClassAt(input.pattern, view, zone));
     found.set(zone, {
       ofSize: offsets.map((o) => chanceOfRight(posterior, o.x, t1, o.fabric.sd)),
-      spoke: used.length > 0 || saidByOthers !== undefined,
+      hasEvidence: used.length > 0 || saidByOthers !== undefined,
     });
   }
   return found;

@@ -3,7 +3,7 @@ import { formatLength, type LengthUnit } from '../units/length';
 import type { Difference } from './contradiction';
 import type { UnusedNote } from '../garment/evidence';
 import type { ChartTerm, Unknown } from '../garment/offset';
-import type { Ground } from './carry-forward';
+import type { Basis } from './carry-forward';
 import { sizeLineWords } from '../alteration/words';
 
 export const UNUSED_WORDS: Record<UnusedNote['why'], string> = {
@@ -33,7 +33,7 @@ export const DIFFERENCE_WORDS: Record<Difference, string> = {
   layer: 'what it was worn over',
 };
 
-export const BASIS_WORDS: Record<Ground, string> = {
+export const BASIS_WORDS: Record<Basis, string> = {
   'no note': 'Nothing was noted here: the last cut is kept.',
   'right after wear': 'It was right after wear: keep it.',
   'good enough': 'The last cut is about as likely to be right as the best cut: keep it.',

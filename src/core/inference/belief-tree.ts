@@ -62,7 +62,7 @@ export class Memory {
   readonly #groups = new Map<string, GroupHere>();
   readonly #kernels = new Map<number, Float64Array>();
   /** By the id of the pattern. */
-  readonly #patterns = new Map<string, SaidHere>();
+  readonly #patterns = new Map<string, PatternHere>();
 
   /**
    * @param patterns those with observations at the zone; others say nothing and may be left out
@@ -87,26 +87,26 @@ export class Memory {
     const sameGrid = before && before.#step === this.#step && before.#points === this.#points;
     for (const p of patterns) {
       const known = sameGrid ? before.#patterns.get(p.id) : undefined;
-      const here = known?.said === p ? known : this.#hear(p);
+      const here = known?.remembered === p ? known : this.#learn(p);
       this.#patterns.set(p.id, here);
       this.#place(p).designer.patterns.push(here);
     }
   }
 
   /** What a pattern's notes say on the grid. */
-  #hear(said: RememberedPattern): SaidHere {
+  #learn(remembered: RememberedPattern): PatternHere {
     const together = allocate(this.#points);
     const grid = { start: this.#start, step: this.#step, values: together };
     const amounts: Said[] = [];
     let sharpest = Infinity;
-    for (const note of said.observations) {
+    for (const note of remembered.observations) {
       new SaidOutcome(note).addTo(grid);
       const amount = logAmount(note);
       if (amount) amounts.push(amount);
       sharpest = Math.min(sharpest, doubtOf(note));
     }
     const likelihood = this.#withAmounts(peaked(together), amounts);
-    return { said, sharpest, together, amounts, likelihood, up: this.#widened(likelihood, this.#spread.pattern) };
+    return { remembered, sharpest, together, amounts, likelihood, up: this.#widened(likelihood, this.#spread.pattern) };
   }
 
   /** Where a branch grows; one of which nothing was said yet is planted. */
@@ -120,7 +120,7 @@ export class Memory {
 
   /** A designer's patterns in a intended ease that speak. */
   patternsOf(branch: Branch): RememberedPattern[] {
-    return this.#place(branch).designer.patterns.map((p) => p.said);
+    return this.#place(branch).designer.patterns.map((p) => p.remembered);
   }
 
   /** What is believed of the person: μ. */
@@ -139,7 +139,7 @@ export class Memory {
   newPattern(branch: Branch, without: readonly string[] = []): Posterior {
     const excluded = without.flatMap((id) => {
       const pattern = this.#patterns.get(id);
-      return pattern ? [{ pattern, ...this.#place(pattern.said) }] : [];
+      return pattern ? [{ pattern, ...this.#place(pattern.remembered) }] : [];
     });
     return posteriorFrom(this.#start, this.#step, this.#widenedMass(this.#before(this.#place(branch), excluded), this.#spread.pattern));
   }
@@ -148,7 +148,7 @@ export class Memory {
   pattern(id: string): Posterior {
     const pattern = this.#patterns.get(id);
     if (!pattern) throw new Error(`The pattern ${id} has no notes at this zone: ask for a new pattern.`);
-    const place = this.#place(pattern.said);
+    const place = this.#place(pattern.remembered);
     return this.#withNotes(this.#before(place, [{ pattern, ...place }]), pattern);
   }
 
@@ -165,7 +165,7 @@ export class Memory {
   }
 
   /** What is believed before a pattern's own notes, not yet widened by what is its own, with these notes. */
-  #withNotes(before: Message, { said, sharpest, together, amounts, likelihood }: SaidHere): Posterior {
+  #withNotes(before: Message, { remembered, sharpest, together, amounts, likelihood }: PatternHere): Posterior {
     const prior = this.#toWiden(before, this.#spread.pattern);
     const likeliest = likelihood.indexOf(0);
     // Where a note says no more firmly than the prior can say yes there is no mass, and no need to ask the prior: its peak is at most 1.
@@ -186,7 +186,7 @@ export class Memory {
 
     // What turns at an angle is no cubic: amounts do, and an outcome that reaches its floor where there is mass, as contradictions do.
     const rest = [...amounts];
-    for (const note of said.observations) {
+    for (const note of remembered.observations) {
       const outcome = new SaidOutcome(note);
       if (!outcome.turnsBetween(low, high)) continue;
       const alone = gridOf(LOOKED_AT.of(points));
@@ -348,8 +348,8 @@ export class Memory {
 }
 
 /** What a pattern said on the grid of a memory: L_p, by its outcomes together and with the amounts noted, and m_p = L_p ∗ W. */
-interface SaidHere {
-  readonly said: RememberedPattern;
+interface PatternHere {
+  readonly remembered: RememberedPattern;
   /** The smallest doubt of its notes, cm. */
   readonly sharpest: number;
   readonly together: Message;
@@ -360,7 +360,7 @@ interface SaidHere {
 
 /** A designer's patterns in a class group, and messages that were made of them already: most questions leave most branches whole. */
 interface DesignerHere {
-  readonly patterns: SaidHere[];
+  readonly patterns: PatternHere[];
   all?: Message;
   up?: Message;
   /** What comes down to it from everybody else. */
@@ -383,7 +383,7 @@ interface Place {
 }
 
 /** Patterns that are left out, with their places: mostly one, so that not every pattern need be asked whether it is meant. */
-type Excluded = readonly (Place & { readonly pattern: SaidHere })[];
+type Excluded = readonly (Place & { readonly pattern: PatternHere })[];
 const NOBODY: Excluded = [];
 
 /** One message multiplied into another, in place. */

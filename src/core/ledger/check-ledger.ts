@@ -89,10 +89,11 @@ export function checkLedgerText(text: string): CheckedLedger {
   const { format: _format, version: _version, written: _written, history = NO_HISTORY, ...tables } = fileToday(file);
   const parsed = Ledger.safeParse(tables);
   if (!parsed.success) return { ok: false, problem: sentence(firstOf(parsed.error.issues), file) };
-  const told = History.safeParse(history);
-  if (!told.success) return { ok: false, problem: `In the history: ${sentence(firstOf(told.error.issues), isRecord(history) ? history : {})}` };
+  const checkedHistory = History.safeParse(history);
+  if (!checkedHistory.success)
+    return { ok: false, problem: `In the history: ${sentence(firstOf(checkedHistory.error.issues), isRecord(history) ? history : {})}` };
   const broken = brokenReference(parsed.data);
-  return broken ? { ok: false, problem: broken } : { ok: true, ledger: parsed.data, history: told.data };
+  return broken ? { ok: false, problem: broken } : { ok: true, ledger: parsed.data, history: checkedHistory.data };
 }
 
 /**
@@ -102,6 +103,6 @@ export function checkLedgerText(text: string): CheckedLedger {
  * @param history what is noted for merges; left out where nothing is
  */
 export function ledgerText(ledger: Ledger, written: string, history: History = NO_HISTORY): string {
-  const told = history.known.length > 0 ? { history } : {};
-  return JSON.stringify({ format: LEDGER_FORMAT, version: LEDGER_FILE_VERSION, written, ...ledger, ...told }, null, 1);
+  const withHistory = history.known.length > 0 ? { history } : {};
+  return JSON.stringify({ format: LEDGER_FORMAT, version: LEDGER_FILE_VERSION, written, ...ledger, ...withHistory }, null, 1);
 }

@@ -28,10 +28,10 @@ export interface ThreadRow {
 /**
  * A year of wear in rows.
  *
- * @param rowsOf the rows that a garment's wear belongs to: itself, its kind, or none
+ * @param rowOf the rows that a garment's wear belongs to: itself, its kind, or none
  * @returns rows in the order in which they were first met, days counted from the first of January
  */
-export function yearOfWear(wears: readonly Wear[], year: number, rowsOf: (makeId: string) => string | undefined): ThreadRow[] {
+export function yearOfWear(wears: readonly Wear[], year: number, rowOf: (makeId: string) => string | undefined): ThreadRow[] {
   const first = dayNumber(`${year}-01-01`);
   const days = dayNumber(`${year + 1}-01-01`) - first;
   const rows = new Map<string, { stitches: Map<number, string[]>; bastings: Basting[]; times: number }>();
@@ -41,7 +41,7 @@ export function yearOfWear(wears: readonly Wear[], year: number, rowsOf: (makeId
     const to = wear.until === undefined ? from : dayNumber(wear.until) - first;
     if (to < 0 || from >= days) continue;
     for (const makeId of wear.makeIds) {
-      const id = rowsOf(makeId);
+      const id = rowOf(makeId);
       if (id === undefined) continue;
       const row = rows.get(id) ?? { stitches: new Map<number, string[]>(), bastings: [], times: 0 };
       rows.set(id, row);

@@ -56,12 +56,12 @@ function personOf({ people, makes }: Ledger, { personId }: Pick<Settings, 'perso
 
 /** Pictures of a file that are here already, byte by byte: nothing is gained by writing them again, and much room by not. */
 async function picturesHere(database: LedgerDatabase, { ledger, files }: ReadLedger, coming: readonly StoredPicture[]): Promise<ReadonlySet<string>> {
-  const told = new Map(ledger.pictures.map((p) => [p.id, p.sha256]));
+  const digests = new Map(ledger.pictures.map((p) => [p.id, p.sha256]));
   const same = new Set<string>();
   for (const { id, blob } of coming) {
     const here = await database.pictures.get(id);
     if (here?.blob.size !== blob.size) continue;
-    const theirs = files === undefined ? undefined : told.get(id);
+    const theirs = files === undefined ? undefined : digests.get(id);
     if ((await digestOfBlob(here.blob)) === (theirs ?? (await digestOfBlob(blob)))) same.add(id);
   }
   return same;

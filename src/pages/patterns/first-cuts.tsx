@@ -3,7 +3,7 @@ import { answerFor } from '../../core/alteration/answer';
 import { isFine } from '../../core/forecast/next-cut';
 import { formatLength, roundToWorkable, type LengthUnit } from '../../core/units/length';
 import { zoneOf } from '../../core/body/zones';
-import { WhoSpoke } from '../../parts/account/from-others';
+import { FromOthers } from '../../parts/account/from-others';
 import { percent } from '../../core/units/percent';
 import { useCaseTables } from '../../data/engine-tables';
 import { useEngine } from '../../workers/use-engine';
@@ -55,7 +55,7 @@ export function FirstCuts({ personId, patternId, unit }: { personId: string; pat
                   <span className="block text-small text-ink2">as drafted {percent(f.asDrafted)}</span>
                 </td>
                 <td className="py-1 text-small text-ink2">
-                  <WhoSpoke spoke={f.spoke} unit={unit} />
+                  <FromOthers influences={f.influences} unit={unit} />
                 </td>
               </tr>
             ))}

@@ -37,7 +37,7 @@ import { SizingMethods } from '../../parts/sizing-methods';
 import { Account } from '../../parts/account/account';
 import type { LengthUnit } from '../../core/units/length';
 import { percent } from '../../core/units/percent';
-import { WhoSpoke } from '../../parts/account/from-others';
+import { FromOthers } from '../../parts/account/from-others';
 import { Reasons } from '../../parts/account/reasons';
 import { VersionFigure } from '../../parts/account/version-figure';
 import { ClosingInChart } from '../../parts/closing-in-chart';
@@ -96,9 +96,9 @@ function ToMark({ carried }: { carried: CarryForward }) {
 }
 
 /** Which other patterns moved the best cut at a zone. */
-function Spoke({ personId, patternId, zone, unit }: { personId: string; patternId: string; zone: ZoneId; unit: LengthUnit }) {
-  const spoke = useEngine('influences', useCaseTables(), [personId, patternId, zone]).answer;
-  return spoke && <WhoSpoke spoke={spoke} unit={unit} />;
+function InfluencesAt({ personId, patternId, zone, unit }: { personId: string; patternId: string; zone: ZoneId; unit: LengthUnit }) {
+  const influences = useEngine('influences', useCaseTables(), [personId, patternId, zone]).answer;
+  return influences && <FromOthers influences={influences} unit={unit} />;
 }
 
 /** What to do next, in the head of the account: the one warm light on the page. */
@@ -327,7 +327,7 @@ export function PatternAccount() {
             forecast={reasoned}
             why={carried.why[reasoned.zone]!}
             unit={unit}
-            spoke={<Spoke personId={person.id} patternId={pattern.id} zone={reasoned.zone} unit={unit} />}
+            influences={<InfluencesAt personId={person.id} patternId={pattern.id} zone={reasoned.zone} unit={unit} />}
           />
         )}
       </Dialog>

@@ -11,7 +11,7 @@ import { useTradeWords } from '../../data/queries';
 import { Tick } from '../../ui/tick';
 import { GarmentPicture } from '../garment-picture';
 import { MarkMake } from '../marked-makes';
-import { rowsOf, type AccountProps, type Group, type Row } from './rows';
+import { accountRows, type AccountProps, type Group, type Row } from './rows';
 import { VersionsThatCount } from './versions-that-count';
 import { counted } from '../../core/units/counted';
 import { routes } from '../../routes';
@@ -128,7 +128,7 @@ export function Account(props: AccountProps) {
   }, [carried, makes]);
   const notes = carried.zones.reduce((n, z) => n + z.evidence.length, 0);
   const [onlyOther, setOnlyOther] = useState(false);
-  const all = useMemo(() => rowsOf(props), [props]);
+  const all = useMemo(() => accountRows(props), [props]);
   const groups = useMemo(
     () => (onlyOther ? all.map((g) => ({ ...g, rows: g.rows.filter((r) => differ(r, makes)) })).filter((g) => g.rows.length > 0) : all),
     [all, makes, onlyOther],

@@ -14,10 +14,10 @@ import { OffsetTerms } from '../offset-terms';
 /**
  * Why a figure of the carry-forward column is what it is: which versions, which notes, how much each counts.
  *
- * `spoke` says which other patterns moved it; who shows the reasons asks for that.
+ * `influences` says which other patterns moved it; who shows the reasons asks for that.
  */
-export function Reasons({ forecast, why, spoke, unit }: { forecast: ZoneForecast; why: Why; spoke: ReactNode; unit: LengthUnit }) {
-  const { zone, best, x, lastX, chance, chanceOfLast, chanceOfBest, unused, unknown, ground, fabricTooFar } = forecast;
+export function Reasons({ forecast, why, influences, unit }: { forecast: ZoneForecast; why: Why; influences: ReactNode; unit: LengthUnit }) {
+  const { zone, best, x, lastX, chance, chanceOfLast, chanceOfBest, unused, unknown, basis, fabricTooFar } = forecast;
   const { reasons, contradictions, closingIn, saidByOthers } = why;
   const kind = zoneOf(zone).kind;
   const about = (cm: number) => formatLength(cm, unit, { signed: true, about: true });
@@ -41,7 +41,7 @@ export function Reasons({ forecast, why, spoke, unit }: { forecast: ZoneForecast
           .
         </p>
         <p className="text-small text-ink2">
-          {BASIS_WORDS[ground]}
+          {BASIS_WORDS[basis]}
           {chanceOfLast !== undefined && chanceOfBest !== undefined && (
             <>
               {' '}
@@ -56,7 +56,7 @@ export function Reasons({ forecast, why, spoke, unit }: { forecast: ZoneForecast
           <h3 className="font-serif text-base">What the other patterns say</h3>
           <p className="text-small text-ink2">
             Before any note of this one they make it about <b className="text-ink">{about(saidByOthers.median)}</b> (
-            {span(saidByOthers.low, saidByOthers.high)}). {spoke}
+            {span(saidByOthers.low, saidByOthers.high)}). {influences}
           </p>
         </div>
       )}

@@ -182,7 +182,7 @@ function recordedRows(group: NonNullable<FieldMeta['account']>, unit: LengthUnit
 }
 
 /** What the account says of each version, group by group. */
-export function rowsOf({ input, carried, wears, costOf, unit, fabricUnit, plannedFabric, onWhy, chosen }: AccountProps): Group[] {
+export function accountRows({ input, carried, wears, costOf, unit, fabricUnit, plannedFabric, onWhy, chosen }: AccountProps): Group[] {
   const { next, last, zones } = carried;
   const columns = new Map(carried.columns.map((c) => [c.makeId, c]));
   const differs = (what: VersionColumn['differences'][number]['what']) => (make: Make) =>

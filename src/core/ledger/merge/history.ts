@@ -89,14 +89,14 @@ export function noted(
   const was = leavesOf(table, before);
   const is = leavesOf(table, after);
   const stamps = { ...fields };
-  const told = { ...orders };
+  const orderings = { ...orders };
   for (const leaf of new Set([...was.keys(), ...is.keys()])) {
     if (sayTheSame(table, was.get(leaf), is.get(leaf))) continue;
     stamps[leaf] = stamp;
     const list = fieldOfOrder(leaf);
     const order = list === undefined ? undefined : orderIn(is.get(leaf));
-    if (list !== undefined && order) told[list] = order;
-    else if (list !== undefined) delete told[list];
+    if (list !== undefined && order) orderings[list] = order;
+    else if (list !== undefined) delete orderings[list];
   }
-  return tidyHistory({ table, id, all, fields: stamps, orders: told, removed });
+  return tidyHistory({ table, id, all, fields: stamps, orders: orderings, removed });
 }

@@ -5,13 +5,13 @@ import equal from 'fast-deep-equal';
 import type { TableName } from '../../records/table-names';
 
 /** A record as one ledger has it, or had it before it was removed there, with what is noted of it. */
-export interface Told {
+export interface Versioned {
   readonly record: MaybeRecord;
   readonly history: RecordHistory | undefined;
 }
 
 /** A leaf as one ledger tells it. */
-export interface ToldLeaf {
+export interface VersionedLeaf {
   readonly value: unknown;
   readonly stamp: Stamp;
 }
@@ -27,7 +27,7 @@ function textOf(table: TableName, value: unknown): string {
 }
 
 /** The leaf written last. Where neither was, a rule that does not ask whose it is: the one whose text sorts later. */
-export function newer(table: TableName, a: ToldLeaf, b: ToldLeaf): ToldLeaf {
+export function newer(table: TableName, a: VersionedLeaf, b: VersionedLeaf): VersionedLeaf {
   if (a.stamp !== b.stamp) return a.stamp > b.stamp ? a : b;
   return textOf(table, a.value) >= textOf(table, b.value) ? a : b;
 }
@@ -35,10 +35,10 @@ export function newer(table: TableName, a: ToldLeaf, b: ToldLeaf): ToldLeaf {
 /** One record of what two ledgers tell of it, leaf by leaf as `pick` says; a side that holds nothing of it is only asked when it was removed. */
 export function join(
   at: { readonly table: TableName; readonly id: string },
-  a: Told,
-  b: Told,
-  pick: (leaf: string, a: ToldLeaf, b: ToldLeaf) => ToldLeaf,
-): Told {
+  a: Versioned,
+  b: Versioned,
+  pick: (leaf: string, a: VersionedLeaf, b: VersionedLeaf) => VersionedLeaf,
+): Versioned {
   const { table, id } = at;
   const removed = later(a.history?.removed ?? NEVER, b.history?.removed ?? NEVER);
   if (!a.record || !b.record) {

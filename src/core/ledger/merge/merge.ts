@@ -4,7 +4,7 @@ import { referencesOf } from '../references';
 import { TABLE_NAMES, type TableName } from '../../records/table-names';
 import { newestOf, tidyHistory, type Histories, type MaybeRecord, type RecordHistory } from './history';
 import { historyKey } from './history-key';
-import { join, newer, type Told, type ToldLeaf } from './join';
+import { join, newer, type Versioned, type VersionedLeaf } from './join';
 import { fieldOfOrder, sayTheSame, type AnyRecord } from './leaves';
 import { knows, knownTogether, NEVER, type Stamp } from './stamp';
 import { addToGroup } from '../../units/group-by';
@@ -47,7 +47,7 @@ export interface Merged {
   readonly returned: readonly { readonly table: TableName; readonly id: string }[];
 }
 
-interface Joined extends Told {
+interface Joined extends Versioned {
   readonly table: TableName;
   readonly id: string;
   /** Whether it is there, by what is noted of the record itself. */
@@ -89,9 +89,9 @@ export function mergeLedgers(here: Side, there: Side, choices: ReadonlyMap<strin
 }
 
 /** What each side tells of every record of a table that either knows. */
-export function pairs(table: TableName, here: Side, there: Side): Map<string, [Told, Told]> {
-  const found = new Map<string, [Told, Told]>();
-  const nothing: Told = { record: undefined, history: undefined };
+export function pairs(table: TableName, here: Side, there: Side): Map<string, [Versioned, Versioned]> {
+  const found = new Map<string, [Versioned, Versioned]>();
+  const nothing: Versioned = { record: undefined, history: undefined };
   const at = (id: string) => {
     const pair = found.get(id) ?? [nothing, nothing];
     if (!found.has(id)) found.set(id, pair);
@@ -112,8 +112,8 @@ function lastOf(table: TableName, { last }: RecordHistory): MaybeRecord {
   return parsed.success ? parsed.data : undefined;
 }
 
-/** Whether what is told of a record is that it is there. */
-export const isThere = ({ record, history }: Told) => record !== undefined && (!history?.removed || newestOf(history) > history.removed);
+/** Whether what is known of a record is that it is there. */
+export const isThere = ({ record, history }: Versioned) => record !== undefined && (!history?.removed || newestOf(history) > history.removed);
 
 interface Merging {
   readonly here: Side;
@@ -123,12 +123,12 @@ interface Merging {
   readonly conflicts: Conflict[];
 }
 
-function joinPair(table: TableName, id: string, a: Told, b: Told, { here, there, choices, fresh, conflicts }: Merging): Joined {
+function joinPair(table: TableName, id: string, a: Versioned, b: Versioned, { here, there, choices, fresh, conflicts }: Merging): Joined {
   const at = { table, id };
   // Nearly every record of two ledgers is the same in both.
   if (a.record && b.record && sayTheSame(table, a.record, b.record) && equal(a.history, b.history)) return { ...at, ...a, there: isThere(a) };
   /** What the sewist chose of what both wrote; undefined where nobody need choose, or the later one will do. */
-  const asked = (leaf: string, hereSays: ToldLeaf, thereSays: ToldLeaf, stands: Which): Which | undefined => {
+  const asked = (leaf: string, hereSays: VersionedLeaf, thereSays: VersionedLeaf, stands: Which): Which | undefined => {
     const apart =
       hereSays.stamp === thereSays.stamp
         ? hereSays.stamp === NEVER
@@ -156,18 +156,18 @@ function joinPair(table: TableName, id: string, a: Told, b: Told, { here, there,
     if (!chosen) return won;
     return { value: (chosen === 'here' ? hereSays : thereSays).value, stamp: fresh };
   });
-  const told: Joined = { ...at, record, history, there: isThere({ record, history }) };
-  if (aThere === bThere) return told;
+  const result: Joined = { ...at, record, history, there: isThere({ record, history }) };
+  if (aThere === bThere) return result;
   const [living, gone] = aThere ? [a, b] : [b, a];
-  if (!gone.history?.removed) return told;
-  const beingThere: ToldLeaf = { value: living.record, stamp: newestOf(living.history) };
-  const removal: ToldLeaf = { value: undefined, stamp: gone.history.removed };
-  const stands = told.there === aThere ? 'here' : 'there';
+  if (!gone.history?.removed) return result;
+  const beingThere: VersionedLeaf = { value: living.record, stamp: newestOf(living.history) };
+  const removal: VersionedLeaf = { value: undefined, stamp: gone.history.removed };
+  const stands = result.there === aThere ? 'here' : 'there';
   const chosen = asked(BEING_THERE, aThere ? beingThere : removal, aThere ? removal : beingThere, stands);
-  if (!chosen || !history) return told;
+  if (!chosen || !history) return result;
   return (chosen === 'here') === aThere
-    ? { ...told, history: { ...history, fields: { ...history.fields, [BEING_THERE]: fresh } }, there: true }
-    : { ...told, history: { ...history, removed: fresh }, there: false };
+    ? { ...result, history: { ...history, fields: { ...history.fields, [BEING_THERE]: fresh } }, there: true }
+    : { ...result, history: { ...history, removed: fresh }, there: false };
 }
 
 /**

@@ -1,7 +1,7 @@
 import equal from 'fast-deep-equal';
 import { TABLE_NAMES } from '../../records/table-names';
 import { newestOf, tidyHistory, type RecordHistory } from './history';
-import { join, newer, type Told } from './join';
+import { join, newer, type Versioned } from './join';
 import { sayTheSame } from './leaves';
 import { isThere, pairs, type Side } from './merge';
 import { later, NEVER, type Stamp } from './stamp';
@@ -23,7 +23,7 @@ export function replacedHistory(here: Side, there: Side, fresh: Stamp): RecordHi
   return changed;
 }
 
-function replaced(at: { table: (typeof TABLE_NAMES)[number]; id: string }, a: Told, b: Told, fresh: Stamp): RecordHistory | undefined {
+function replaced(at: { table: (typeof TABLE_NAMES)[number]; id: string }, a: Versioned, b: Versioned, fresh: Stamp): RecordHistory | undefined {
   const { table } = at;
   if (isThere(a) && isThere(b) && sayTheSame(table, a.record, b.record) && equal(a.history, b.history)) return a.history;
   if (!isThere(b)) {
