@@ -18,7 +18,11 @@ export function biasFrom(length: number, width: number, strip: number, allowance
   return Math.max(0, whole * across + inCorners * across - joins * 2 * allowance);
 }
 
-/** The side of a square from which so much strip is cut, cm: the least that gives it. */
+/**
+ * The side of a square from which so much strip is cut, cm: the least that gives it.
+ *
+ * @example squareForBias(biasFrom(50, 50, 4), 4) // 50
+ */
 export function squareForBias(wanted: number, strip: number, allowance = 0.75): number {
   let side = Math.ceil(Math.sqrt(wanted * strip));
   while (biasFrom(side, side, strip, allowance) < wanted) side += 1;

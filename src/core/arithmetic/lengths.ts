@@ -42,7 +42,11 @@ export function foldToSeam(width: number, allowance: number): number {
   return width + allowance;
 }
 
-/** The reverse of `foldToSeam`: the piece to lay on the fold. */
+/**
+ * The reverse of `foldToSeam`: the piece to lay on the fold.
+ *
+ * @example seamToFold(3, 1) // 2
+ */
 export function seamToFold(width: number, allowance: number): number {
   return width - allowance;
 }
@@ -53,6 +57,7 @@ export function seamToFold(width: number, allowance: number): number {
  * @param waistHeight from the floor, with the shoes it is worn with, cm
  * @param aboveFloor wished distance of the hem, cm
  * @param fall how much further a full skirt falls than the tape, cm: bias and weight
+ * @example skirtLength(104, 40, 1) // 63
  */
 export function skirtLength(waistHeight: number, aboveFloor: number, fall = 0): number {
   return waistHeight - aboveFloor - fall;

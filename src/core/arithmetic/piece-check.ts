@@ -12,7 +12,11 @@ export interface CutPiece {
   readonly overlap?: number | undefined;
 }
 
-/** Girth of a piece when sewn, cm. */
+/**
+ * Girth of a piece when sewn, cm.
+ *
+ * @example sewnRound({ cut: 37, pieces: 2, onFold: false, allowance: 1 }) // 70
+ */
 export function sewnRound({ cut, pieces, onFold, allowance, overlap = 0 }: CutPiece): number {
   return pieces * (cut * (onFold ? 2 : 1) - 2 * allowance) - overlap;
 }

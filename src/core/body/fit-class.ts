@@ -24,7 +24,7 @@ type Edges = readonly [t1: number, t2: number, t3: number];
 const scaled = new Map<Edges, Partial<Record<FitClass, Edges>>>();
 
 /**
- * The edges t1, t2, t3 of a zone for a intended ease.
+ * The edges t1, t2, t3 of a zone for an intended ease.
  *
  * @returns three lengths in cm; scaled on girths and widths that can give, as in the table elsewhere
  * @example edgesOf('thigh', 'fitted') // [1.2, 3.2, 5.6]
@@ -41,7 +41,11 @@ export function edgesOf(zone: ZoneId, fitClass: FitClass): Edges {
 /** Classes that a person is taken to deviate in alike. Source: engine.md, section 5. */
 export type ClassGroup = 'close' | 'semi' | 'loose';
 
-/** The group of a class: close and fitted; semi; loose and oversized. */
+/**
+ * The group of a class: close and fitted; semi; loose and oversized.
+ *
+ * @example classGroup('semi') // 'semi'
+ */
 export function classGroup(fitClass: FitClass): ClassGroup {
   return fitClass === 'close' || fitClass === 'fitted' ? 'close' : fitClass === 'semi' ? 'semi' : 'loose';
 }

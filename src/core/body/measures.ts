@@ -19,7 +19,11 @@ export interface BodyValue {
   readonly ageDays: number;
 }
 
-/** Calendar days from one date to another; negative when the second is earlier. */
+/**
+ * Calendar days from one date to another; negative when the second is earlier.
+ *
+ * @example daysBetween('2026-02-27', '2026-03-01') // 2
+ */
 export function daysBetween(from: IsoDate, to: IsoDate): number {
   return dayNumber(to) - dayNumber(from);
 }
@@ -49,6 +53,7 @@ const setsByMeasure = memoize((sets: readonly DatedMeasures[]) => {
  *
  * @param sets a person's measurement sets, in any order
  * @returns the value with how it was found, or undefined where no set has the measure
+ * @example bodyOn([{ date: '2026-01-01', measures: { waist: 70 } }, { date: '2026-03-01', measures: { waist: 72 } }], 'waist', '2026-01-31')?.cm // 71.0169
  */
 export function bodyOn(sets: readonly DatedMeasures[], measure: BodyMeasure, date: IsoDate): BodyValue | undefined {
   return valueOn(setsByMeasure(sets).get(measure), dayNumber(date));
@@ -91,7 +96,11 @@ export class BodyReader {
 
 const measuresByDay = memoize((_: readonly DatedMeasures[]) => new Map<IsoDate, Readonly<Partial<Record<BodyMeasure, number>>>>());
 
-/** Every measure of a person on a day, cm: hundreds of patterns are sized for the same one. */
+/**
+ * Every measure of a person on a day, cm: hundreds of patterns are sized for the same one.
+ *
+ * @example measuresOn([{ date: '2026-01-01', measures: { waist: 70 } }], '2026-02-01') // { waist: 70 }
+ */
 export function measuresOn(sets: readonly DatedMeasures[], date: IsoDate): Readonly<Partial<Record<BodyMeasure, number>>> {
   const days = measuresByDay(sets);
   const known = days.get(date);
@@ -105,6 +114,7 @@ export function measuresOn(sets: readonly DatedMeasures[], date: IsoDate): Reado
  * Age in whole years and months on a day.
  *
  * @param birthMonth `2019-05`; the day within the month is not known, so the first counts
+ * @example ageOn('2019-04', '2026-11-27') // { years: 7, months: 7 }
  */
 export function ageOn(birthMonth: string, date: IsoDate): { readonly years: number; readonly months: number } {
   const months = Math.max(0, differenceInMonths(parseISO(date), parseISO(`${birthMonth}-01`)));

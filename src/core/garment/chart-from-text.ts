@@ -93,7 +93,11 @@ function wordsOfHead(text: string): string {
     .trim();
 }
 
-/** The body measure that a heading names. */
+/**
+ * The body measure that a heading names.
+ *
+ * @example measureNamed('Waist (cm)') // 'waist'
+ */
 export function measureNamed(head: string): BodyMeasure | undefined {
   return MEASURE_WORDS.get(wordsOfHead(head));
 }

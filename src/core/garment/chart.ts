@@ -2,7 +2,11 @@ import { zoneOf, type BodyMeasure, type ZoneId } from '../body/zones';
 import type { Pattern, SizeChart, SizeLine } from '../records';
 import { itemAt } from '../units/item-at';
 
-/** The place of a size line along a chart: 2 is the third size, 2.5 halfway to the fourth. Undefined for a size the chart lacks. */
+/**
+ * The place of a size line along a chart: 2 is the third size, 2.5 halfway to the fourth. Undefined for a size the chart lacks.
+ *
+ * @example placeOf({ id: 'c', sizes: ['S', 'M', 'L'], body: {}, finished: [] }, { size: 'S', to: 'M', at: 0.5 }) // 0.5
+ */
 export function placeOf(chart: SizeChart, line: SizeLine): number | undefined {
   const from = chart.sizes.indexOf(line.size);
   if (from < 0) return undefined;
@@ -11,7 +15,11 @@ export function placeOf(chart: SizeChart, line: SizeLine): number | undefined {
   return to < 0 ? undefined : from + line.at * (to - from);
 }
 
-/** The size line at a place along a chart, to the nearest quarter between two sizes; held within the chart. */
+/**
+ * The size line at a place along a chart, to the nearest quarter between two sizes; held within the chart.
+ *
+ * @example lineAt({ id: 'c', sizes: ['S', 'M', 'L'], body: {}, finished: [] }, 0.5) // { size: 'S', to: 'M', at: 0.5 }
+ */
 export function lineAt(chart: SizeChart, place: number): SizeLine {
   const quarters = Math.round(Math.min(chart.sizes.length - 1, Math.max(0, place)) * 4);
   const size = itemAt(chart.sizes, Math.floor(quarters / 4));
@@ -19,7 +27,11 @@ export function lineAt(chart: SizeChart, place: number): SizeLine {
   return part === 0 ? { size } : { size, to: itemAt(chart.sizes, Math.floor(quarters / 4) + 1), at: part / 4 };
 }
 
-/** A column of a chart read at a place, cm; undefined where the chart is blank. */
+/**
+ * A column of a chart read at a place, cm; undefined where the chart is blank.
+ *
+ * @example readColumn([66, 70, 75], 1.5) // 72.5
+ */
 export function readColumn(column: readonly (number | null)[] | undefined, place: number): number | undefined {
   const below = column?.[Math.floor(place)];
   const above = column?.[Math.ceil(place)];
@@ -66,7 +78,11 @@ export function finishedColumn(chart: SizeChart, zone: ZoneId, viewId: string): 
   return chart.finishedOf.find((f) => f.viewId === viewId)?.finished[zone] ?? chart.finished[zone];
 }
 
-/** Whether two size lines are the same place. */
+/**
+ * Whether two size lines are the same place.
+ *
+ * @example sameLine({ size: 'M' }, { size: 'M', to: 'L', at: 0.5 }) // false
+ */
 export function sameLine(a: SizeLine | undefined, b: SizeLine | undefined): boolean {
   return a?.size === b?.size && a?.to === b?.to && a?.at === b?.at;
 }

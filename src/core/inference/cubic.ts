@@ -37,6 +37,7 @@ export function cubicsOf(values: Float64Array, scratch?: Scratch): Float64Array 
  *
  * @param cubics of the table
  * @param at from 0 to the last point
+ * @example cubicAt(cubicsOf(Float64Array.of(0, 1, 4, 9)), 1.5) // 2.25
  */
 export function cubicAt(cubics: Float64Array, at: number): number {
   const cell = at | 0;

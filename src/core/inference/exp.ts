@@ -11,6 +11,7 @@ const PER_STEP = Math.LN2 / PARTS;
  * e^x for x of 0 or less, to fourteen figures, at a third of the cost of `Math.exp`: densities are asked for it a million times over.
  * x is split into a whole number of steps of ln 2 / 32, whose powers stand in two tables, and a rest so small that five terms of the
  * series do. Source: textbook argument reduction.
+ * @example expOf(-1) // 0.367879
  */
 export function expOf(x: number): number {
   // Less than the least number there is.

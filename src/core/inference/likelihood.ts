@@ -22,7 +22,11 @@ export interface Observation {
 /** Probabilities are floored here, so that one note can never rule a cut out for good. Source: engine.md, section 3. */
 const FLOOR = 1e-12;
 export const LOG_FLOOR = Math.log(FLOOR);
-/** All doubt about what was seen, the observer's and the garment's, cm. */
+/**
+ * All doubt about what was seen, the observer's and the garment's, cm.
+ *
+ * @example doubtOf({ observer: 0.3, garment: 0.4 }) // 0.5
+ */
 export function doubtOf({ observer, garment }: Pick<Observation, 'observer' | 'garment'>): number {
   return Math.sqrt(observer * observer + garment * garment);
 }

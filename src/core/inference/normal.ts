@@ -39,7 +39,11 @@ function erfcUpper(y: number): number {
   return (Math.exp(-y * y) * (ONE_OVER_SQRT_PI - (z * top) / bottom)) / y;
 }
 
-/** Φ(z): the chance that a standard normal number is at most z. */
+/**
+ * Φ(z): the chance that a standard normal number is at most z.
+ *
+ * @example phi(0) // 0.5
+ */
 export function phi(z: number): number {
   const half = 0.5 * erfcUpper(Math.abs(z) * Math.SQRT1_2);
   return z < 0 ? half : 1 - half;
@@ -47,12 +51,20 @@ export function phi(z: number): number {
 
 const LOG_SQRT_2PI = 0.5 * Math.log(2 * Math.PI);
 
-/** Φ(high) − Φ(low), exact in both tails (a difference of two numbers near 1 would lose its figures). */
+/**
+ * Φ(high) − Φ(low), exact in both tails (a difference of two numbers near 1 would lose its figures).
+ *
+ * @example phiBetween(-1, 1) // 0.682689
+ */
 export function phiBetween(low: number, high: number): number {
   return low > 0 ? phi(-low) - phi(-high) : phi(high) - phi(low);
 }
 
-/** The logarithm of the normal density with mean 0. */
+/**
+ * The logarithm of the normal density with mean 0.
+ *
+ * @example logNormal(0, 1) // -0.918939
+ */
 export function logNormal(distance: number, sd: number): number {
   const z = distance / sd;
   return -0.5 * z * z - Math.log(sd) - LOG_SQRT_2PI;

@@ -261,7 +261,11 @@ function partOfCell(d0: number, d1: number, share: number): number {
   return (2 * rest) / (d0 + Math.sqrt(Math.max(0, d0 * d0 + 2 * (d1 - d0) * rest)) || 1);
 }
 
-/** The θ below which a share of the mass lies, cm. */
+/**
+ * The θ below which a share of the mass lies, cm.
+ *
+ * @example quantile(posteriorOf([], 2), 0.5) // 0
+ */
 export function quantile({ start, step, mass, density }: Posterior, share: number): number {
   let low = 0;
   let high = mass.length - 1;
@@ -280,7 +284,11 @@ export function bestCut(posterior: Posterior): BestCut {
   return { median: quantile(posterior, 0.5), low: quantile(posterior, 0.1), high: quantile(posterior, 0.9) };
 }
 
-/** The mass below θ. */
+/**
+ * The mass below θ.
+ *
+ * @example massBelow(posteriorOf([], 2), 2) // 0.841314
+ */
 export function massBelow({ start, step, mass, density }: Posterior, theta: number): number {
   const at = (theta - start) / step;
   if (at <= 0) return 0;
@@ -292,7 +300,11 @@ export function massBelow({ start, step, mass, density }: Posterior, theta: numb
   );
 }
 
-/** The mean of a function of θ. */
+/**
+ * The mean of a function of θ.
+ *
+ * @example expectation(posteriorOf([], 2), (theta) => theta ** 2) // 4
+ */
 export function expectation({ start, step, density }: Posterior, of: (theta: number) => number): number {
   let sum = 0;
   for (let i = 0; i < density.length; i++) {
@@ -306,6 +318,7 @@ export function expectation({ start, step, density }: Posterior, of: (theta: num
  * The chance that a garment at offset x is noted as right: the mass within t1 of it.
  *
  * @param fabricDoubt σφ of a planned fabric, cm (engine.md, section 2)
+ * @example chanceOfRight(posteriorOf([], 2), 0, 2) // 0.682628
  */
 export function chanceOfRight(posterior: Posterior, x: number, t1: number, fabricDoubt = 0): number {
   const massWithin = (at: number) => massBelow(posterior, at + t1) - massBelow(posterior, at - t1);
@@ -318,6 +331,8 @@ export function chanceOfRight(posterior: Posterior, x: number, t1: number, fabri
 /**
  * How much `full` knows that `less` does not: the Kullback–Leibler divergence in nats, on the grid of `full`.
  * It weighs how much one note counts, whether it moved the best cut or narrowed it.
+ *
+ * @example divergence(posteriorOf([], 2), posteriorOf([], 2)) // 0
  */
 export function divergence(full: Posterior, less: Posterior): number {
   const lessAt = (theta: number) => {

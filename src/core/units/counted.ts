@@ -2,6 +2,7 @@
  * A count with its noun: `1 make`, `3 makes`.
  *
  * @param noun in the singular; its plural adds an s
+ * @example counted(2, 'make') // '2 makes'
  */
 export function counted(count: number, noun: string): string {
   return `${count} ${count === 1 ? noun : `${noun}s`}`;

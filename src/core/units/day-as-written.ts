@@ -65,7 +65,11 @@ export function readDay(text: string, order: DayOrder): ReadDay {
   return no('is no date');
 }
 
-/** The order that a column of dates proves, where any of them does. */
+/**
+ * The order that a column of dates proves, where any of them does.
+ *
+ * @example orderOfDays(['03/09/2024', '25/09/2024']) // 'day first'
+ */
 export function orderOfDays(texts: readonly string[]): DayOrder | undefined {
   for (const text of texts) {
     const read = readDay(text, 'day first');
@@ -74,7 +78,11 @@ export function orderOfDays(texts: readonly string[]): DayOrder | undefined {
   return undefined;
 }
 
-/** Whether a date is later than another by more than a day: a slip of the century, most likely. */
+/**
+ * Whether a date is later than another by more than a day: a slip of the century, most likely.
+ *
+ * @example isAfter('2026-03-01', '2026-02-28') // false
+ */
 export function isAfter(date: IsoDate, today: IsoDate): boolean {
   return dayNumber(date) > dayNumber(today) + 1;
 }

@@ -58,7 +58,11 @@ export function parseDuration(text: string): ParsedDuration {
   return { ok: true, minutes: Math.round(minutes) };
 }
 
-/** A time for reading: `2 h 10 min`, `45 min`, with thin spaces before the units. */
+/**
+ * A time for reading: `2 h 10 min`, `45 min`, with thin spaces before the units.
+ *
+ * @example formatDuration(200) // '3 h 20 min'
+ */
 export function formatDuration(minutes: number): string {
   const h = Math.floor(minutes / 60);
   const m = minutes % 60;
@@ -66,7 +70,11 @@ export function formatDuration(minutes: number): string {
   return m === 0 ? `${h}\u2009h` : `${h}\u2009h ${m}\u2009min`;
 }
 
-/** A time for a field: `2h10`, `45 min`. */
+/**
+ * A time for a field: `2h10`, `45 min`.
+ *
+ * @example durationForEditing(200) // '3h20'
+ */
 export function durationForEditing(minutes: number): string {
   const h = Math.floor(minutes / 60);
   const m = minutes % 60;

@@ -130,13 +130,18 @@ export function lengthForEditing(cm: number, unit: LengthUnit): string {
  *
  * @param fine true for widths and positions
  * @returns cm
+ * @example roundToWorkable(1.37, 'cm', false) // 1.5
  */
 export function roundToWorkable(cm: number, unit: LengthUnit, fine: boolean): number {
   const step = workableStep(unit, fine);
   return tidy(Math.round(cm / step) * step) || 0;
 }
 
-/** The smallest change worth cutting, cm. Source: engine.md, section 4. */
+/**
+ * The smallest change worth cutting, cm. Source: engine.md, section 4.
+ *
+ * @example workableStep('cm', true) // 0.25
+ */
 export function workableStep(unit: LengthUnit, fine: boolean): number {
   return (unit === 'cm' ? 0.5 : CM_PER_INCH / 4) * (fine ? 0.5 : 1);
 }
@@ -145,7 +150,11 @@ export function workableStep(unit: LengthUnit, fine: boolean): number {
 export const FABRIC_UNITS = ['m', 'yd'] as const;
 export type FabricUnit = (typeof FABRIC_UNITS)[number];
 
-/** The unit of fabric lengths that goes with a unit of length, where nobody chose another. */
+/**
+ * The unit of fabric lengths that goes with a unit of length, where nobody chose another.
+ *
+ * @example fabricUnitOf('in') // 'yd'
+ */
 export function fabricUnitOf(unit: LengthUnit): FabricUnit {
   return unit === 'cm' ? 'm' : 'yd';
 }

@@ -12,7 +12,11 @@ const SIGNS: Record<string, string> = { '€': 'EUR', $: 'USD', '£': 'GBP', '¥
 const NO_MINOR = new Set(['BIF', 'CLP', 'DJF', 'GNF', 'ISK', 'JPY', 'KMF', 'KRW', 'PYG', 'RWF', 'UGX', 'VND', 'VUV', 'XAF', 'XOF', 'XPF']);
 const THOUSANDTHS = new Set(['BHD', 'IQD', 'JOD', 'KWD', 'LYD', 'OMR', 'TND']);
 
-/** How many figures a currency has behind the point. */
+/**
+ * How many figures a currency has behind the point.
+ *
+ * @example minorDigits('JPY') // 0
+ */
 export function minorDigits(currency: string): number {
   return NO_MINOR.has(currency) ? 0 : THOUSANDTHS.has(currency) ? 3 : 2;
 }
@@ -45,12 +49,20 @@ export function parseMoney(text: string, usual: string): ParsedMoney {
   return { ok: true, money: { minor: Number(whole + minor.padEnd(digits, '0')), currency } };
 }
 
-/** An amount in plain figures with its currency: `12.40 EUR`, thin space between. */
+/**
+ * An amount in plain figures with its currency: `12.40 EUR`, thin space between.
+ *
+ * @example formatMoney({ minor: 1250, currency: 'EUR' }) // '12.50 EUR'
+ */
 export function formatMoney({ minor, currency }: Money): string {
   return `${minor < 0 ? '−' : ''}${figures(Math.abs(minor), currency)}\u2009${currency}`;
 }
 
-/** An amount for a field: `12.40`, and its currency where it is not the usual one. */
+/**
+ * An amount for a field: `12.40`, and its currency where it is not the usual one.
+ *
+ * @example moneyForEditing({ minor: 1250, currency: 'EUR' }, 'EUR') // '12.50'
+ */
 export function moneyForEditing({ minor, currency }: Money, usual: string): string {
   return `${figures(minor, currency)}${currency === usual ? '' : ` ${currency}`}`;
 }

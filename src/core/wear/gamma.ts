@@ -20,6 +20,7 @@ function lnGamma(x: number): number {
  *
  * @param shape more than 0
  * @param constant ln Γ(shape), where it is known already
+ * @example gammaBelow(1, 1) // 0.632121
  */
 export function gammaBelow(shape: number, x: number, constant = lnGamma(shape)): number {
   if (x <= 0) return 0;

@@ -23,7 +23,11 @@ const NORTH: readonly Season[] = [
   'winter',
 ];
 
-/** The season of a month, 0 for January. */
+/**
+ * The season of a month, 0 for January.
+ *
+ * @example seasonOfMonth(0, 'south') // 'summer'
+ */
 export function seasonOfMonth(month: number, hemisphere: Hemisphere): Season {
   return itemAt(NORTH, (month + (hemisphere === 'south' ? 6 : 0)) % 12);
 }

@@ -29,7 +29,11 @@ export function timesSaid(word: Frequency, months: number): number {
   return times ?? Math.max(3, Math.round(perMonth * months));
 }
 
-/** Whether an entry speaks of many wears or of a span, and not of a day that was noted. */
+/**
+ * Whether an entry speaks of many wears or of a span, and not of a day that was noted.
+ *
+ * @example isEstimate({ count: 1 }) // false
+ */
 export function isEstimate(wear: Pick<Wear, 'count' | 'until' | 'often'>): boolean {
   return wear.often !== undefined || wear.until !== undefined || wear.count > 1;
 }
@@ -56,7 +60,11 @@ export interface DaySpan {
   readonly until?: IsoDate | undefined;
 }
 
-/** What part of an entry falls within a span: all or nothing of a day, by days of an estimate that is spread over many. */
+/**
+ * What part of an entry falls within a span: all or nothing of a day, by days of an estimate that is spread over many.
+ *
+ * @example partWithin({ date: '2026-06-01', until: '2026-06-10' }, { from: '2026-06-06' }) // 0.5
+ */
 export function partWithin({ date, until = date }: Pick<Wear, 'date' | 'until'>, span: DaySpan): number {
   // Most entries lie wholly within or without: dates compare as words.
   if ((span.from === undefined || date >= span.from) && (span.until === undefined || until <= span.until)) return 1;
