@@ -1,6 +1,6 @@
 import { lastVersion, countedVersions, makesOf, nextVersion, versionsOf, viewOf } from '../make/versions';
 import { carryForward, zonesOfCase } from '../forecast/carry-forward';
-import { bringsZone, casesFor, effectContext, fitClassAt } from './case';
+import { bringsZone, caseOf, casesFor, effectContext, fitClassAt } from './case';
 import { evidenceAt } from './evidence';
 import { sampleCase, sampleMake, sampleNote, SAMPLE_PATTERN } from './sample-case';
 import { summaryOf, isChanged } from '../forecast/summary';
@@ -26,6 +26,14 @@ test('cases of a person: each pattern made for her, with lent pieces, in the ord
     ['dress', [5]],
   ]);
   for (const c of cases) expect(c.makes).toEqual(makesOf(makes, c.pattern.id, 'person'));
+});
+
+test('of two makes with one number the one that was cut first goes first, whichever way a pattern is asked for', () => {
+  const [later, first] = [sampleMake(2, { id: 'later', cutOn: '2026-03-02' }), sampleMake(2, { id: 'first', cutOn: '2026-03-01' })];
+  const tables = { patterns: [SAMPLE_PATTERN], makes: [later, first], bodies: [], fabrics: [] };
+  const ids = (makes: readonly { id: string }[] = []) => makes.map((m) => m.id);
+  expect(ids(casesFor('person', tables)[0]?.makes)).toEqual(['first', 'later']);
+  expect(ids(caseOf(SAMPLE_PATTERN, 'person', tables).makes)).toEqual(['first', 'later']);
 });
 
 describe('a piece lent to a make of another pattern', () => {

@@ -1,4 +1,4 @@
-import { makesOf } from '../make/versions';
+import { byVersion, makesOf } from '../make/versions';
 import type { EffectContext } from '../alteration/effects';
 import type { FitClass } from '../body/fit-class';
 import { zoneOf, type ZoneId } from '../body/zones';
@@ -46,7 +46,7 @@ export function casesFor(personId: string, { patterns, makes, bodies, fabrics }:
   }
   return patterns.flatMap((pattern): PatternCase[] => {
     const sewn = byPattern.get(pattern.id);
-    return sewn ? [{ pattern, makes: sewn.sort((a, b) => a.version - b.version), bodies: own, fabrics }] : [];
+    return sewn ? [{ pattern, makes: sewn.sort(byVersion), bodies: own, fabrics }] : [];
   });
 }
 

@@ -38,11 +38,6 @@ const MARGIN = 3;
 const NOTHING = 1e-40;
 const LOG_NOTHING = Math.log(NOTHING);
 
-/** A message that is only looked at, one continued on both sides, and a stretch of one that was widened. */
-const LOOKED_AT = new Scratch();
-const CONTINUED = new Scratch();
-const STRETCH = new Scratch();
-
 /** Logarithms of a message on the grid, its peak at 0. */
 type Message = Float64Array;
 
@@ -63,6 +58,10 @@ export class Memory {
   readonly #kernels = new Map<number, Float64Array>();
   /** By the id of the pattern. */
   readonly #patterns = new Map<string, PatternHere>();
+  /** A message that is only looked at, one continued on both sides, and a stretch of one that was widened. */
+  readonly #lookedAt = new Scratch();
+  readonly #continued = new Scratch();
+  readonly #stretch = new Scratch();
 
   /**
    * @param patterns those with observations at the zone; others say nothing and may be left out
@@ -169,7 +168,7 @@ export class Memory {
     const prior = this.#toWiden(before, this.#spread.pattern);
     const likeliest = likelihood.indexOf(0);
     // Where a note says no more firmly than the prior can say yes there is no mass, and no need to ask the prior: its peak is at most 1.
-    const enough = Math.log(numberAt(prior(likeliest, STRETCH.of(1)), 0)) - DEPTH;
+    const enough = Math.log(numberAt(prior(likeliest, this.#stretch.of(1)), 0)) - DEPTH;
     const ends = endsOf(likelihood, enough);
     // A cubic asks its neighbours.
     const first = Math.max(0, ends[0] - 2);
@@ -177,8 +176,8 @@ export class Memory {
     const points = last - first + 1;
     const gridOf = (values: Float64Array) => ({ start: this.#start + first * this.#step, step: this.#step, values });
 
-    const smooth = gridOf(logsOf(prior(first, STRETCH.of(points))));
-    const whole = gridOf(LOOKED_AT.of(points));
+    const smooth = gridOf(logsOf(prior(first, this.#stretch.of(points))));
+    const whole = gridOf(this.#lookedAt.of(points));
     for (let i = 0; i < points; i++) whole.values[i] = numberAt(smooth.values, i) + numberAt(likelihood, first + i);
     const span = spanOfMass(whole);
     const [low, high] = [span.low - 2 * this.#step, span.high + 2 * this.#step];
@@ -189,7 +188,7 @@ export class Memory {
     for (const note of remembered.observations) {
       const outcome = new SaidOutcome(note);
       if (!outcome.turnsBetween(low, high)) continue;
-      const alone = gridOf(LOOKED_AT.of(points));
+      const alone = gridOf(this.#lookedAt.of(points));
       outcome.addTo(alone);
       divideOut(smooth.values, alone.values);
       rest.push((grid) => outcome.addTo(grid));
@@ -206,7 +205,7 @@ export class Memory {
     const reach = Math.min((this.#points - 1) / 2, Math.ceil((KERNEL_REACH * sd) / this.#step));
     const points = 2 * reach + 1;
     const density = allocate(points);
-    const from = LOOKED_AT.of(this.#points);
+    const from = this.#lookedAt.of(this.#points);
     for (let i = 0; i < from.length; i++) from[i] = expOf(numberAt(outside, i));
     for (let i = 0; i < this.#points; i++) {
       // The designer's own patterns say no over most of the grid.
@@ -283,7 +282,7 @@ export class Memory {
     // The designer's own patterns are left out above it anyway: what comes down to a designer is the same for all of theirs.
     const widened = () => this.#widened(this.#aboveDesigner(group, designer, excluded), this.#spread.designer);
     const above = excluded.every((left) => left.designer === designer) ? (designer.above ??= widened()) : widened();
-    const product = this.#ofDesignerBut(designer, excluded, LOOKED_AT.of(this.#points));
+    const product = this.#ofDesignerBut(designer, excluded, this.#lookedAt.of(this.#points));
     multiplyInto(product, above);
     return peaked(product);
   }
@@ -313,7 +312,7 @@ export class Memory {
     const kernel = this.#kernel(sd);
     const reach = (kernel.length - 1) / 2 - MARGIN;
     const last = this.#points - 1;
-    const mass = CONTINUED.of(last + 1 + 2 * reach);
+    const mass = this.#continued.of(last + 1 + 2 * reach);
     // Most messages say no over most of the grid: only where something is left is anything widened.
     let [first, end] = [Infinity, 0];
     for (let i = 0; i <= last; i++) {

@@ -26,14 +26,17 @@ export function viewOf(pattern: Pattern, make: Pick<Make, 'sources'>): View {
   return viewNamed(pattern, make.sources.find((s) => s.patternId === pattern.id)?.viewId);
 }
 
-/** Makes in the order of their versions; of two with one number the one that was cut first. */
+/** The order of versions, as a list is sorted by it: by number, and of two with one number the one that was cut first. */
+export const byVersion = (a: Make, b: Make): number => a.version - b.version || byDay(a.cutOn, b.cutOn);
+
+/** Makes in the order of their versions. */
 export function inOrder(makes: readonly Make[]): Make[] {
-  return [...makes].sort((a, b) => a.version - b.version || byDay(a.cutOn, b.cutOn));
+  return [...makes].sort(byVersion);
 }
 
 /** Makes of a pattern for a person, where the pattern is any of their sources, in the order of their versions. */
 export function makesOf(makes: readonly Make[], patternId: string, personId: string): Make[] {
-  return makes.filter((m) => m.personId === personId && m.sources.some((s) => s.patternId === patternId)).sort((a, b) => a.version - b.version);
+  return makes.filter((m) => m.personId === personId && m.sources.some((s) => s.patternId === patternId)).sort(byVersion);
 }
 
 /** The versions of a pattern: makes of which it is the main one. Where it only lent a piece, a make is evidence and no version. */

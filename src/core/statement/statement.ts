@@ -1,3 +1,4 @@
+import { inOrder } from '../make/versions';
 import { STATES } from '../make/states';
 import { minutesOf } from '../make/minutes';
 import { byDay, type IsoDate } from '../units/date';
@@ -206,7 +207,7 @@ function isRight(make: Make): boolean {
 /** Patterns of which a version came right in the span, after one that was not. */
 function cameRight(makes: readonly Make[], patterns: readonly Pattern[], within: Within): { pattern: Pattern; make: Make }[] {
   return patterns.flatMap((pattern) => {
-    const versions = makes.filter((m) => m.sources[0]?.patternId === pattern.id).sort((a, b) => a.version - b.version);
+    const versions = inOrder(makes.filter((m) => m.sources[0]?.patternId === pattern.id));
     const make = versions.find((m) => readyOn(m) !== undefined && isRight(m) && m.fitNotes.some((n) => within(n.date)));
     const earlier = make && versions.filter((m) => m.personId === make.personId && m.version < make.version);
     return make && earlier?.some((m) => m.fitNotes.some((n) => n.outcome !== 0)) && !earlier.some(isRight) ? [{ pattern, make }] : [];

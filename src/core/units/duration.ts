@@ -61,7 +61,7 @@ export function parseDuration(text: string): ParsedDuration {
 /**
  * A time for reading: `2 h 10 min`, `45 min`, with thin spaces before the units.
  *
- * @example formatDuration(200) // '3 h 20 min'
+ * @example formatDuration(200) // '3 h 20 min'
  */
 export function formatDuration(minutes: number): string {
   const h = Math.floor(minutes / 60);

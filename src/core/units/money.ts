@@ -52,7 +52,7 @@ export function parseMoney(text: string, usual: string): ParsedMoney {
 /**
  * An amount in plain figures with its currency: `12.40 EUR`, thin space between.
  *
- * @example formatMoney({ minor: 1250, currency: 'EUR' }) // '12.50 EUR'
+ * @example formatMoney({ minor: 1250, currency: 'EUR' }) // '12.50 EUR'
  */
 export function formatMoney({ minor, currency }: Money): string {
   return `${minor < 0 ? '−' : ''}${figures(Math.abs(minor), currency)}\u2009${currency}`;
