@@ -1,6 +1,6 @@
 import { wrap, type Remote } from 'comlink';
 import type { EngineSession, Question } from '../core/engine/session';
-import { newsBetween, type EngineTables } from '../core/engine/tables';
+import { inParts, newsBetween, type EngineTables } from '../core/engine/tables';
 import type { Engine } from './engine.worker';
 
 /** Why the engine has no answer: in its own words. What was entered is not touched by it. */
@@ -19,6 +19,8 @@ interface Running {
   /** A worker that is at fault is not asked again: the next question starts another. */
   readonly stop: (error: EngineError) => void;
   known: Partial<EngineTables>;
+  /** Whose turn it is to speak to the worker: what one question teaches and asks is sent before the next begins. */
+  turn: Promise<void>;
 }
 
 function start(): Running {
@@ -33,6 +35,7 @@ function start(): Running {
       reject(error);
     },
     known: {},
+    turn: Promise.resolve(),
   };
   worker.addEventListener('error', (event) => {
     event.preventDefault();
@@ -52,9 +55,14 @@ function withReject(): { readonly promise: Promise<never>; readonly reject: (err
 /** Started when a page comes that asks it, while the tables are still being read; one that broke is started anew by the next question. */
 let running: Running | undefined = start();
 
+/** Records that are told at once: copying them takes a few milliseconds, so that no frame waits for a whole ledger. */
+const AT_ONCE = 1000;
+
+const nextTask = () => new Promise<void>((done) => setTimeout(done, 0));
+
 /**
- * Asks the engine, off the main thread, after telling it what changed in the tables since the last question; messages arrive in the order in
- * which they were sent.
+ * Asks the engine, off the main thread, after telling it what changed in the tables since the last question. Questions have their turns:
+ * messages of two must not overtake each other.
  *
  * @throws EngineError where it fails, or its worker does
  */
@@ -64,19 +72,30 @@ export async function askEngine<Q extends Question>(
   args: Parameters<EngineSession[Q]>,
 ): Promise<Awaited<ReturnType<EngineSession[Q]>>> {
   const asked = (running ??= start());
-  const { remote, broken, known } = asked;
-  const news = newsBetween(known, tables);
-  asked.known = { ...known, ...tables };
+  const { remote, broken, known, turn } = asked;
   // Told nothing new it goes on with what it has; every learning lets go of what was worked out.
-  const learned = Object.keys(news).length > 0 ? remote.learn(news) : undefined;
-  try {
-    // Sent at once, not after the answer to what it learned: the messages of two questions must not overtake each other.
+  const parts = inParts(newsBetween(known, tables), AT_ONCE);
+  asked.known = { ...known, ...tables };
+  const sent = turn.then(async () => {
+    const learned: Promise<void>[] = [];
+    for (const part of parts) {
+      if (learned.length > 0) await nextTask();
+      learned.push(remote.learn(part));
+    }
+    // Sent at once, not after the answer to what it learned, which would be a way there and back more.
     const answer = remote.ask(question, args) as Promise<Awaited<ReturnType<EngineSession[Q]>>>;
-    return await Promise.race([Promise.all([answer, learned]).then(([found]) => found), broken]);
+    return { answer: Promise.all([answer, ...learned]).then(([found]) => found) };
+  });
+  asked.turn = sent.then(
+    () => undefined,
+    () => undefined,
+  );
+  try {
+    return await Promise.race([sent.then(({ answer }) => answer), broken]);
   } catch (error) {
     const failed = error instanceof EngineError ? error : new EngineError(error);
     // It may not have learned what it was told: what it would say next could be of other records.
-    if (learned) asked.stop(failed);
+    if (parts.length > 0) asked.stop(failed);
     throw failed;
   }
 }

@@ -1,4 +1,5 @@
 import type { Make, Pattern } from '../records';
+import { withId } from '../units/by-id';
 
 /**
  * What a make is called: by its pattern and its version, else by its own name.
@@ -8,5 +9,5 @@ import type { Make, Pattern } from '../records';
 export function makeName(make: Pick<Make, 'name' | 'version' | 'sources'>, patterns: readonly Pick<Pattern, 'id' | 'name'>[]): string {
   const source = make.sources[0];
   if (!source) return make.name ?? 'a make';
-  return `${patterns.find((p) => p.id === source.patternId)?.name ?? 'a pattern that is gone'}, version ${make.version}`;
+  return `${withId(patterns, source.patternId)?.name ?? 'a pattern that is gone'}, version ${make.version}`;
 }

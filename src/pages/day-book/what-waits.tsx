@@ -42,10 +42,10 @@ export function WhatWaits({
   const plan = useMemo(() => ({ date: today(), unit }), [unit]);
   const toMark = useEngine('marks', tables, [plan]).answer;
   useWalk();
-  if (!hanging || !toMark) return null;
-  const byId = new Map(makes.map((m) => [m.id, m]));
-  const marks = toMark.flatMap(({ makeId, alterationId }) => {
-    const make = byId.get(makeId);
+  if (!hanging) return null;
+  // What is to be marked follows from every pattern's next cut: of a large ledger that comes later than all else, which need not wait for it.
+  const marks = (toMark ?? []).flatMap(({ makeId, alterationId }) => {
+    const make = withId(makes, makeId);
     const alteration = make?.alterations.find((a) => a.id === alterationId);
     return make && alteration ? [{ make, alteration }] : [];
   });
@@ -164,13 +164,17 @@ export function WhatWaits({
     },
   }));
 
-  if ([loose, verdicts, unmarked, planned, toWash].every((list) => list.length === 0))
+  if (toMark && [loose, verdicts, unmarked, planned, toWash].every((list) => list.length === 0))
     return <p className="border-t border-rule pt-1 text-ink2">Nothing waits: no loose end, no mark, no plan that is due.</p>;
   return (
     <div className="flex flex-col gap-5">
       <WaitsList id="planned" head="Planned" items={planned} amber />
       <WaitsList id="loose" head="Loose ends" items={loose} />
-      <WaitsList id="unmarked" head="Mark on the pattern paper" items={unmarked} amber />
+      {toMark ? (
+        <WaitsList id="unmarked" head="Mark on the pattern paper" items={unmarked} amber />
+      ) : (
+        <p className="border-t border-rule pt-1 text-small text-ink2">What is to be marked on the pattern paper is being worked out.</p>
+      )}
       <WaitsList id="due" head="How do you like it now?" items={verdicts} />
       <WaitsList id="wash" head="Fabric to wash" items={toWash} />
     </div>

@@ -1,0 +1,28 @@
+import fc from 'fast-check';
+import { sampleMake } from '../garment/sample-case';
+import { inParts, NO_TABLES, tablesAfter, type News } from './tables';
+
+const make = fc.integer({ min: 0, max: 30 }).map((n) => sampleMake(n, { id: `m${n}` }));
+const news: fc.Arbitrary<News> = fc.record({
+  makes: fc.record({
+    put: fc.uniqueArray(make, { selector: (m) => m.id }),
+    gone: fc.uniqueArray(fc.integer({ min: 31, max: 40 }).map((n) => `m${n}`)),
+  }),
+  people: fc.constant({ put: [{ id: 'maren', name: 'Maren', child: false }], gone: [] }),
+});
+const before = { ...NO_TABLES, makes: [35, 3, 40].map((n) => sampleMake(n, { id: `m${n}` })) };
+
+test('told in parts of any size the tables are as they are told at once', () => {
+  fc.assert(
+    fc.property(news, fc.integer({ min: 1, max: 12 }), (told, most) => {
+      const parts = inParts(told, most);
+      expect(parts.every((part) => Object.values(part).every(({ put }) => put.length <= most))).toBe(true);
+      expect(parts.reduce(tablesAfter, before)).toEqual(tablesAfter(before, told));
+    }),
+  );
+});
+
+test('what only goes is told too, and where nothing is new nothing is', () => {
+  expect(inParts({ wears: { put: [], gone: ['w'] } }, 5)).toEqual([{ wears: { put: [], gone: ['w'] } }]);
+  expect(inParts({}, 5)).toEqual([]);
+});
