@@ -1,5 +1,6 @@
 import 'fake-indexeddb/auto';
 import { sampleMake } from '../core/garment/sample-case';
+import { blankFabric } from '../core/records/blank';
 import { LedgerDatabase } from './database';
 import { bringBack, emptyOld, redo, removals, undo, write } from './journal';
 
@@ -41,6 +42,30 @@ describe('writing', () => {
     expect(await database.makes.get(make.id)).not.toHaveProperty('size');
     await undo(database);
     expect((await database.makes.get(make.id))?.size).toEqual(make.size);
+  });
+
+  test('edits of many clients from one reading all stand: each measure, each verdict, each piece', async () => {
+    const set = { id: 'set', personId: 'person', date: '2026-01-01', measures: { height: 168 } };
+    const fabric = { ...blankFabric('linen', 'storm linen'), pieces: [{ length: 300, width: 140 }] };
+    await write(database, 'start', [
+      { table: 'people', put: maren },
+      { table: 'bodies', put: set },
+      { table: 'fabrics', put: fabric },
+      { table: 'makes', put: make },
+    ]);
+    const measures = ['waist', 'hip', 'bust', 'neck', 'wrist', 'thigh'] as const;
+    const verdict = (id: string) => ({ id, date: '2026-02-01', wears: 3, love: 4 as const, reasons: [] });
+    await Promise.all([
+      ...measures.map((m, i) => write(database, m, [{ table: 'bodies', from: set, to: { ...set, measures: { ...set.measures, [m]: 40 + i } } }])),
+      ...['one', 'other'].map((id) =>
+        write(database, id, [{ table: 'makes', from: make, to: { ...make, verdicts: [...make.verdicts, verdict(id)] } }]),
+      ),
+      write(database, 'cut', [{ table: 'fabrics', from: fabric, to: { ...fabric, pieces: [{ length: 110, width: 140 }] } }]),
+      write(database, 'bought', [{ table: 'fabrics', from: fabric, to: { ...fabric, pieces: [...fabric.pieces, { length: 80, width: 140 }] } }]),
+    ]);
+    expect((await database.bodies.get('set'))?.measures).toEqual({ height: 168, waist: 40, hip: 41, bust: 42, neck: 43, wrist: 44, thigh: 45 });
+    expect((await database.makes.get(make.id))?.verdicts.map((v) => v.id).sort()).toEqual(['one', 'other']);
+    expect((await database.fabrics.get('linen'))?.pieces.map((p) => p.length)).toEqual([110, 80]);
   });
 
   test('an act that reckons with a record finds it as it stands: two quick ones both count', async () => {

@@ -1,4 +1,5 @@
 import type { z } from 'zod';
+import { carriedOver } from '../core/ledger/carry-over';
 import { TABLE_NAMES, type TableName } from '../core/records/table-names';
 import type { Change, JournalEntry, LedgerDatabase, Stored } from './database';
 import { changeSettings, type Settings } from './settings';
@@ -10,7 +11,7 @@ const DAY = 86_400_000;
 
 /**
  * A record to write, an edit of one, or one to remove. An edit says what the record was when it was edited and what it became: only
- * the fields that differ are written, so that two edits in quick succession, or in two tabs, do not undo each other. An act that reckons
+ * what differs is written, down to one measure or one note, so that two edits in quick succession, or in two tabs, do not undo each other. An act that reckons
  * with what the record holds (a wash, one more verdict) says how: it is worked out from the record as it stands when it is written.
  */
 export type Write =
@@ -27,19 +28,6 @@ export const putOf = ({ table, record }: { readonly table: TableName; readonly r
   ({ table, put: record }) as Write;
 
 const tablesOf = (database: LedgerDatabase) => [...TABLE_NAMES, ...HISTORY_TABLES, 'journal', 'settings'].map((t) => database.table(t));
-
-/** The record as it stands with the fields of an edit in it; a record that is gone is not brought back by an edit. */
-function edited<T extends object>(now: T | undefined, from: T, to: T): T | undefined {
-  if (!now) return undefined;
-  const fields = new Set([...Object.keys(from), ...Object.keys(to)] as (keyof T)[]);
-  const result = { ...now };
-  for (const field of fields) {
-    if (from[field] === to[field]) continue;
-    if (to[field] === undefined) delete result[field];
-    else result[field] = to[field];
-  }
-  return result;
-}
 
 const idOf = (w: Write): string => ('remove' in w ? w.remove : 'put' in w ? w.put.id : 'edit' in w ? w.id : w.to.id);
 
@@ -100,7 +88,8 @@ function wantedOf(w: Write, now: Change['before']): Change['after'] {
   if ('put' in w) return w.put;
   // The table of the record and of the edit are one: the type of a write says so, and a lookup loses it.
   if ('edit' in w) return now && (w.edit as (now: NonNullable<Change['before']>) => NonNullable<Change['after']>)(now);
-  return edited(now, w.from, w.to);
+  // A record that is gone is not brought back by an edit.
+  return now && (carriedOver(now, w.from, w.to) as typeof now);
 }
 
 interface Shapes {

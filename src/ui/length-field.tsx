@@ -10,6 +10,10 @@ type Props = Omit<Parameters<typeof ReadField<number | undefined>>[0], 'shown' |
   check?: (cm: number | undefined) => string | undefined;
 };
 
+/** What is said of a measure of nought or less, which would otherwise be taken for none: only an empty field means not noted. */
+export const aboveNought = (cm: number | undefined) =>
+  cm !== undefined && cm <= 0 ? 'A measure is more than 0. Leave the field empty where it is not known.' : undefined;
+
 /** A length, typed as people write it: `1.5`, `5/8`, `1 1/2"`, `−3 cm`. Empty means not noted. */
 export function LengthField({ cm, unit, onCm, check, ...rest }: Props) {
   return (

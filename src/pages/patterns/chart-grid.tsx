@@ -1,7 +1,7 @@
 import type { LengthUnit } from '../../core/units/length';
 import { keysOf } from '../../core/units/keys';
 import { Button } from '../../ui/button';
-import { LengthField } from '../../ui/length-field';
+import { aboveNought, LengthField } from '../../ui/length-field';
 import { Pick } from '../../ui/pick';
 
 type Columns<M extends string> = Partial<Record<M, readonly (number | null)[]>>;
@@ -59,7 +59,8 @@ export function ChartGrid<M extends string>({
                         labelHidden
                         unit={unit}
                         cm={given[m]?.[at] ?? undefined}
-                        onCm={(cm) => setCell(m, at, cm === undefined || cm <= 0 ? null : cm)}
+                        check={aboveNought}
+                        onCm={(cm) => setCell(m, at, cm ?? null)}
                         className="[&_input]:w-[68px]"
                       />
                     </td>

@@ -17,7 +17,7 @@ import { choose, save } from '../../parts/save';
 import { RecordField } from '../../parts/record-field';
 import { Button, LinkButton } from '../../ui/button';
 import { TextField } from '../../ui/field';
-import { LengthField } from '../../ui/length-field';
+import { aboveNought, LengthField } from '../../ui/length-field';
 import { Empty, PageHead } from '../../ui/page-head';
 import { routes } from '../../routes';
 import { withId } from '../../core/units/by-id';
@@ -187,9 +187,10 @@ function Measures({ personId }: { personId: string }) {
                             labelHidden
                             unit={unit}
                             cm={is}
+                            check={aboveNought}
                             onCm={(cm) => {
                               const { [m]: _, ...rest } = s.measures;
-                              editSet(s, { measures: cm === undefined || cm <= 0 ? rest : { ...rest, [m]: cm } });
+                              editSet(s, { measures: cm === undefined ? rest : { ...rest, [m]: cm } });
                             }}
                             className="[&_input]:w-20"
                           />

@@ -7,7 +7,7 @@ import type { Plan } from '../../core/records';
 import { useUnit } from '../../data/queries';
 import { today } from '../../data/today';
 import { Button } from '../../ui/button';
-import { LengthField } from '../../ui/length-field';
+import { aboveNought, LengthField } from '../../ui/length-field';
 import type { PlanInWork } from './use-plan';
 
 /** The body a plan is for, where it will not be the one measured: a child's later on, or one that is changing. What is left empty stays as it is. */
@@ -29,7 +29,7 @@ export function ExpectedBody({ work: { plan, input, make }, onExpected }: { work
           hint={now[m] === undefined ? 'not measured' : `now ${formatLength(now[m], unit, { about: true })}`}
           unit={unit}
           cm={plan.expected?.[m]}
-          check={(cm) => (cm !== undefined && cm <= 0 ? 'Write a length above nought.' : undefined)}
+          check={aboveNought}
           onCm={(cm) => set(m, cm)}
           className="w-32"
         />
