@@ -25,3 +25,43 @@ test('eighteen measures typed at thirty milliseconds a key on a slow machine are
   await page.reload();
   await expect(column.first()).toHaveValue(typed[0]!);
 });
+
+test('a date typed key by key is written once, as it was meant; one that is not whole leaves the one before', async ({ page }) => {
+  const dates: readonly (readonly [address: string, label: string])[] = [
+    ['/people/person-maren', 'Measured on'],
+    ['/makes/make-skerry-2/change', 'Cut on'],
+    ['/makes/make-skerry-2/change', 'Finished on'],
+    ['/sew-next/plan-skerry-2026-10-04', 'Wanted by'],
+  ];
+  for (const [address, label] of dates) {
+    await page.goto(address);
+    const field = page.getByLabel(label, { exact: true }).first();
+    await expect(field).toBeVisible();
+    const acts = () =>
+      page.evaluate(async () => {
+        const open = indexedDB.open('amber-ledger');
+        const database = await new Promise<IDBDatabase>((done) => (open.onsuccess = () => done(open.result)));
+        const asked = database.transaction('journal').objectStore('journal').count();
+        const count = await new Promise<number>((done) => (asked.onsuccess = () => done(asked.result)));
+        database.close();
+        return count;
+      });
+    const before = await acts();
+    await field.focus();
+    // The same month and day, whichever of them this browser asks for first.
+    await field.pressSequentially('09092024', { delay: 20 });
+    expect(await acts()).toBe(before);
+    await page.locator('h1').click();
+    await expect.poll(acts).toBe(before + 1);
+    await page.reload();
+    const written = page.getByLabel(label, { exact: true }).and(page.locator('[value="2024-09-09"]')).first();
+    await expect(written).toBeVisible();
+
+    await written.focus();
+    await page.keyboard.press('Backspace');
+    await page.locator('h1').click();
+    await expect(page.getByText('This date is not whole')).toBeVisible();
+    await page.reload();
+    await expect(written).toBeVisible();
+  }
+});

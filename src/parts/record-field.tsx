@@ -7,6 +7,7 @@ import { isMoney } from '../core/records/fields';
 import { fabricLengthForEditing, parseFabricLength } from '../core/units/length';
 import { useFabricUnit, useSettings, useTradeWords } from '../data/queries';
 import { ReadField, SelectField, TextField, WordsField } from '../ui/field';
+import { DateField } from '../ui/date-field';
 import { LengthField } from '../ui/length-field';
 
 type Shapes = Record<string, z.ZodType>;
@@ -123,14 +124,14 @@ export function RecordField<S extends Shapes, K extends keyof S & string>({ of, 
     case 'date':
     case 'month':
       return (
-        <TextField
+        <DateField
           {...common}
           type={meta.ask}
-          value={text}
-          onChange={(e) => {
-            const next = e.target.value === '' ? undefined : e.target.value;
-            if (fieldProblem(shape, next) === undefined) hand(next);
-          }}
+          value={text === '' ? undefined : text}
+          check={(next) =>
+            next === undefined && !optional ? 'A date stands here: write one, or leave the one there was.' : fieldProblem(shape, next)
+          }
+          onValue={hand}
         />
       );
     case 'colour':

@@ -16,6 +16,7 @@ import { today } from '../../data/today';
 import { choose, save } from '../../parts/save';
 import { RecordField } from '../../parts/record-field';
 import { Button, LinkButton } from '../../ui/button';
+import { DayField } from '../../ui/date-field';
 import { TextField } from '../../ui/field';
 import { aboveNought, LengthField } from '../../ui/length-field';
 import { Empty, PageHead } from '../../ui/page-head';
@@ -157,13 +158,7 @@ function Measures({ personId }: { personId: string }) {
                 <th className="w-72 px-3 text-left text-small font-normal text-ink2 max-sm:w-40">{unit}</th>
                 {sets.map((s) => (
                   <th key={s.id} className="px-2 py-1 text-left font-normal">
-                    <TextField
-                      label="Measured on"
-                      labelHidden
-                      type="date"
-                      value={s.date}
-                      onChange={(e) => e.target.value && editSet(s, { date: e.target.value })}
-                    />
+                    <DayField label="Measured on" labelHidden value={s.date} onValue={(date) => editSet(s, { date })} />
                   </th>
                 ))}
               </tr>

@@ -19,7 +19,8 @@ import { today } from '../../data/today';
 import { fileNameOf } from '../../parts/save-file';
 import { SheetDesk } from '../../parts/sheet/sheet-desk';
 import { Button } from '../../ui/button';
-import { SelectField, TextField } from '../../ui/field';
+import { DayField } from '../../ui/date-field';
+import { SelectField } from '../../ui/field';
 import { Empty } from '../../ui/page-head';
 import { Segmented } from '../../ui/segmented';
 
@@ -71,8 +72,8 @@ export function Statements() {
           />
           {kind === 'span' ? (
             <>
-              <TextField label="From" type="date" value={span.from} onChange={(e) => between({ from: e.target.value })} />
-              <TextField label="To" type="date" value={span.until} onChange={(e) => between({ until: e.target.value })} />
+              <DayField label="From" value={span.from} onValue={(from) => between({ from })} />
+              <DayField label="To" value={span.until} onValue={(until) => between({ until })} />
             </>
           ) : (
             <span className="flex items-center">

@@ -13,6 +13,7 @@ import { usePatterns, useSettings } from '../../data/queries';
 import { today } from '../../data/today';
 import { save } from '../../parts/save';
 import { Button } from '../../ui/button';
+import { DayField } from '../../ui/date-field';
 import { SelectField, TextField } from '../../ui/field';
 import { Fold } from '../../ui/fold';
 import { NumberField } from '../../ui/number-field';
@@ -103,8 +104,8 @@ function useSpan() {
       </SelectField>
       {own && (
         <>
-          <TextField label="From" type="date" value={own.from} max={today()} onChange={(e) => setOwn({ ...own, from: e.target.value })} />
-          <TextField label="Until" type="date" value={own.until} max={today()} onChange={(e) => setOwn({ ...own, until: e.target.value })} />
+          <DayField label="From" value={own.from} max={today()} onValue={(from) => setOwn({ ...own, from })} />
+          <DayField label="Until" value={own.until} max={today()} onValue={(last) => setOwn({ ...own, until: last })} />
         </>
       )}
     </>
@@ -211,8 +212,8 @@ function Suitcase({ hanging }: { hanging: readonly Hanging[] }) {
   return (
     <div className="flex flex-col gap-2">
       <div className="flex flex-wrap items-end gap-3">
-        <TextField label="Left on" type="date" value={from} onChange={(e) => change({ from: e.target.value })} />
-        <TextField label="Back on" type="date" value={until} onChange={(e) => change({ until: e.target.value })} />
+        <DayField label="Left on" value={from} onValue={(day) => change({ from: day })} />
+        <DayField label="Back on" value={until} onValue={(day) => change({ until: day })} />
         <TextField label="Where to, or what for" value={where} onChange={(e) => change({ where: e.target.value })} className="w-56" />
       </div>
       <Chosen

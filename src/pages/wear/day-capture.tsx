@@ -16,6 +16,7 @@ import { today } from '../../data/today';
 import { GarmentPicture } from '../../parts/garment-picture';
 import { save } from '../../parts/save';
 import { Button } from '../../ui/button';
+import { DayField } from '../../ui/date-field';
 import { TextField } from '../../ui/field';
 import { KeyCap } from '../../ui/key-cap';
 import { Segmented } from '../../ui/segmented';
@@ -101,16 +102,7 @@ export function DayCapture({ hanging }: { hanging: readonly Hanging[] }) {
             if (which !== 'other') setDate(which === 'today' ? today() : yesterday);
           }}
         />
-        {other && (
-          <TextField
-            label="The day"
-            labelHidden
-            type="date"
-            value={date}
-            max={today()}
-            onChange={(e) => e.target.value !== '' && e.target.value <= today() && setDate(e.target.value)}
-          />
-        )}
+        {other && <DayField label="The day" labelHidden value={date} max={today()} onValue={setDate} />}
         <TextField
           label="Find a garment"
           labelHidden
