@@ -160,6 +160,8 @@ describe('pictures', () => {
     (await database.journal.toArray()).flatMap((entry) => entry.changes.flatMap((c) => [c.before, c.after])).filter((r) => r && 'blob' in r).length;
 
   test('that are there do not lie in the journal too; those that went do, and all of it can be taken back and done again', async () => {
+    await database.people.put(maren);
+    await database.makes.put({ ...make, sources: [], fabrics: [] });
     await write(database, 'added', [{ table: 'pictures', put: picture }]);
     await write(database, 'turned', [{ table: 'pictures', from: picture, to: { ...picture, side: 'back' } }]);
     expect(await inJournal()).toBe(0);

@@ -1,6 +1,6 @@
 import type { z } from 'zod';
 import { carriedOver } from '../core/ledger/carry-over';
-import { TABLE_NAMES, type TableName } from '../core/records/table-names';
+import { TABLE_NAMES, TABLE_WORDS, type TableName } from '../core/records/table-names';
 import type { Change, JournalEntry, LedgerDatabase, Stored } from './database';
 import { changeSettings, type Settings } from './settings';
 import { forgetOld, HISTORY_TABLES, noteChanges, putBack, takeHistories, type Brought, type Note } from './histories';
@@ -253,16 +253,40 @@ export async function removals(database: LedgerDatabase): Promise<Removal[]> {
   return found;
 }
 
-/** Brings back what an act removed, whatever happened since; an act of its own, which can be undone. */
+/** What records speak of that is gone as well, and what that speaks of, as it was when it was removed. */
+async function goneWith(database: LedgerDatabase, records: readonly Removed[]): Promise<Removed[]> {
+  const { referencesOf } = await import('../core/ledger/references');
+  const found = new Map(records.map((r) => [`${r.table} ${r.before.id}`, r]));
+  const open = [...records];
+  for (let next = open.pop(); next; next = open.pop())
+    for (const [table, id] of referencesOf(next.table, next.before)) {
+      if (found.has(`${table} ${id}`) || (await database.table(table).get(id)) !== undefined) continue;
+      const acts = await database.journal.where('undone').equals(0).reverse().sortBy('seq');
+      const before = acts.flatMap(({ changes }) => changes.find((c) => c.table === table && c.id === id && !c.after)?.before ?? [])[0];
+      if (!before) throw new Error(`it speaks of something that is no longer kept (one of the ${TABLE_WORDS[table]})`);
+      found.set(`${table} ${id}`, { table, before });
+      open.push({ table, before });
+    }
+  return [...found.values()];
+}
+
+/**
+ * Brings back what an act removed, whatever happened since, with what it needs that was removed too; what the act changed beside it (an
+ * outfit that lost a garment, fabric that went back in the stash) is turned back as far as it is still there. An act of its own, which can
+ * be undone.
+ *
+ * @returns the words of the act; undefined where nothing of it is gone
+ * @throws with a sentence where something that is needed is no longer kept
+ */
 export async function bringBack(database: LedgerDatabase, seq: number): Promise<string | undefined> {
   const entry = await database.journal.get(seq);
   if (!entry) return undefined;
   const gone = await stillGone(database, entry);
   if (gone.length === 0) return undefined;
-  await write(
-    database,
-    `brought back: ${entry.label}`,
-    gone.map(({ table, before }) => putOf({ table, record: before })),
+  const back = await goneWith(database, gone);
+  const beside = entry.changes.flatMap((c) =>
+    c.before && c.after && c.table !== 'pictures' ? [{ ...c, from: c.after, to: c.before } as Write] : [],
   );
+  await write(database, `brought back: ${entry.label}`, [...back.map(({ table, before }) => putOf({ table, record: before })), ...beside]);
   return entry.label;
 }

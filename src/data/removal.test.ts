@@ -4,7 +4,7 @@ import { demoLedger } from '../../demo/ledger';
 import { startLedger } from './archive/start-ledger';
 import { exportLedger } from './archive/ledger-file';
 import { LedgerDatabase } from './database';
-import { undo, write } from './journal';
+import { bringBack, removals, undo, write } from './journal';
 import { removalOf } from './removal';
 
 const ledger = { ...demoLedger(), pictures: [] };
@@ -58,4 +58,36 @@ test('a pattern takes its plans along, a person her plans and measures', async (
     expect(await database.bodies.where('personId').equals('person-tilda').count()).toBe(0);
     expect(await database.plans.where('personId').equals('person-tilda').count()).toBe(0);
   });
+});
+
+const readable = async () => expect(checkLedgerText(await exportLedger(database, 'x'))).toMatchObject({ ok: true });
+
+test('a make brought back brings what it speaks of, which was removed after it', async () => {
+  const make = (await database.makes.toArray()).find((m) => m.personId === 'person-tilda' && m.sources.length === 1)!;
+  const others = (await database.makes.where('id').notEqual(make.id).toArray()).map((m) => m.id);
+  for (const id of others) await write(database, id, await removalOf(database, 'makes', id));
+  await write(database, 'the make', await removalOf(database, 'makes', make.id));
+  const { seq } = (await removals(database))[0]!;
+  await write(database, 'the person', await removalOf(database, 'people', make.personId));
+  await write(database, 'the pattern', await removalOf(database, 'patterns', make.sources[0]!.patternId));
+  expect(await bringBack(database, seq)).toBe('the make');
+  expect(await database.people.get(make.personId)).toBeDefined();
+  expect(await database.patterns.get(make.sources[0]!.patternId)).toBeDefined();
+  await readable();
+  await undo(database);
+  expect(await database.people.get(make.personId)).toBeUndefined();
+  await readable();
+});
+
+test('a make brought back is in its outfits again, and its fabric out of the stash, whatever was done since', async () => {
+  const outfit = (await database.wears.toArray()).find((w) => w.makeIds.length > 1 && w.makeIds.includes('make-skerry-2'))!;
+  const used = (await database.makes.get('make-skerry-2'))!.fabrics.find((u) => (u.taken ?? 0) > 0);
+  const before = used && (await database.fabrics.get(used.fabricId))!.pieces;
+  await write(database, 'the make', await removalOf(database, 'makes', 'make-skerry-2'));
+  const { seq } = (await removals(database))[0]!;
+  await write(database, 'a word', [{ table: 'wears', id: outfit.id, edit: (now) => ({ ...now, occasion: 'rehearsal' }) }]);
+  await bringBack(database, seq);
+  expect(await database.wears.get(outfit.id)).toEqual({ ...outfit, occasion: 'rehearsal' });
+  if (used) expect((await database.fabrics.get(used.fabricId))!.pieces).toEqual(before);
+  await readable();
 });

@@ -7,7 +7,18 @@ import { parseMoney } from '../units/money';
 import { outcomeOf } from '../make/outcome';
 import { firstOf, itemAt } from '../units/item-at';
 import { DIRECTION_WORDS, zoneOf, type ZoneId } from '../body/zones';
-import type { Alteration, FabricUse, FitNote, GarmentKind, Make, Money, Seen, SizeLine, TimeSpent } from '../records';
+import {
+  FABRIC_PARTS,
+  type Alteration,
+  type FabricUse,
+  type FitNote,
+  type GarmentKind,
+  type Make,
+  type Money,
+  type Seen,
+  type SizeLine,
+  type TimeSpent,
+} from '../records';
 import { symptomOf } from '../catalogue/symptoms';
 import { LINE, lineWithSizes } from './grammar';
 import { markNames, type Marked, type Named, type Vocabulary } from './mark-names';
@@ -348,7 +359,7 @@ const READERS: Record<string, Reader> = {
       understood: {
         is: 'fabric',
         fabric: { id: marked.named(first(part.parts, 'fabricName')!.text)!.id },
-        part: (low(first(part.parts, 'part')?.text ?? 'main') as FabricUse['part']) ?? 'main',
+        part: FABRIC_PARTS.find((p) => p === low(first(part.parts, 'part')?.text ?? '')) ?? 'main',
         ...(length ? { length } : {}),
         ...(left === undefined ? {} : { left }),
       },
