@@ -27,6 +27,13 @@ test('a pattern never made: its first cut from what the others taught', async ({
   const first = page.getByRole('region', { name: 'What the other patterns say of a first make' });
   await expect(first.getByRole('row', { name: /^bodice/i })).toContainText(/bodice below the bust \+1.5\scm/);
   await expect(first.getByRole('row', { name: /^bodice/i })).toContainText(/One of this designer’s patterns speaks here/);
+
+  // The first make, and that taken back while its account is looked at.
+  await page.getByRole('link', { name: 'Log the first make' }).click();
+  await page.getByRole('button', { name: /Save make/ }).click();
+  await expect(page.getByRole('region', { name: 'Account of Curlew dress' })).toBeVisible();
+  await page.keyboard.press('Control+z');
+  await expect(page.getByRole('link', { name: 'Log the first make' })).toBeVisible();
 });
 
 test('the cardigan: what the fabric did, and that another fabric is the answer, with what would change it', async ({ page }) => {

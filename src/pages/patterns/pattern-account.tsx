@@ -154,7 +154,8 @@ export function PatternAccount() {
   const asked = useEngine('account', useCaseTables(), person && patternId !== undefined ? [person.id, patternId, plan] : undefined, {
     tolerant: true,
   });
-  const carried = asked.answer;
+  // The answer before is shown while a new one is worked out, but not of makes that are gone: the only one may just have been taken back.
+  const carried = input && input.makes.length > 0 ? asked.answer : undefined;
   const settled = asked.status === 'ready';
   const neverCut = settled && !carried;
 
@@ -302,7 +303,7 @@ export function PatternAccount() {
               ) : (
                 <p className="text-ink2">Nothing is noted on the fit yet: mark a zone on a make’s page, and the best cut closes in.</p>
               )}
-              <VersionFigure input={input} zones={carried.places} unit={unit} onZone={setChart} />
+              {versionsOf(input).length > 0 && <VersionFigure input={input} zones={carried.places} unit={unit} onZone={setChart} />}
               {sizingMethods}
             </div>
             <div className="flex flex-col gap-4">
