@@ -178,6 +178,14 @@ test('a key goes to each section, and the sheet of keys says which', async ({ pa
   }
 });
 
+test('an address that leads nowhere says so, and the way back', async ({ page }) => {
+  await page.goto('/patterns/pattern-skerry/nowhere');
+  await expect(page.getByRole('heading', { name: 'There is no such page' })).toBeVisible();
+  await expect(page.getByText('null')).toHaveCount(0);
+  await page.getByRole('link', { name: 'Go to the day book' }).click();
+  await expect(page.getByRole('heading', { name: 'Day book' })).toBeVisible();
+});
+
 test('nothing is asked of any other machine', async ({ page }) => {
   const asked: string[] = [];
   page.on('request', (r) => asked.push(r.url()));

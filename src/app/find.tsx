@@ -8,7 +8,8 @@ import { saveDraft } from '../data/drafts';
 import { useFabrics, useMakes, usePatterns, usePeople } from '../data/queries';
 import { mainUse } from '../core/make/main-fabric';
 import { logDraftName } from '../core/make/log-draft';
-import { enterMake } from '../data/commands/enter-make';
+import { db } from '../data/database';
+import { enterNumbered } from '../data/commands/enter-make';
 import { save } from '../parts/save';
 import { LineChips } from '../parts/line-chips';
 import { useLineContext } from '../parts/use-line-context';
@@ -121,7 +122,6 @@ export function Find({ text, onText: setText }: { text: string; onText: (text: s
   const field = useRef<HTMLInputElement>(null);
   const [open, setOpen] = useState(true);
   const context = useLineContext();
-  const fabrics = useFabrics();
   const line = useReadLine(text, context);
   const { pattern, person, draft, chips } = line;
   // A pattern's name alone is looked for; with anything beside it, it is a make that is being written.
@@ -146,9 +146,10 @@ export function Find({ text, onText: setText }: { text: string; onText: (text: s
   };
   const enter = async () => {
     if (!draft || !pattern) return;
-    const called = `ersion ${draft.make.version} of ${pattern.name}`;
-    const done = `V${called} is saved. Ctrl Z takes it back.`;
-    if (await save(`v${called}`, enterMake(draft, fabrics, { pattern }), { done })) setText('');
+    let number = draft.make.version;
+    const done = () => `Version ${number} of ${pattern.name} is saved. Ctrl Z takes it back.`;
+    const entered = () => enterNumbered(db, draft, { pattern }, (given) => (number = given));
+    if (await save(`version ${number} of ${pattern.name}`, entered, { done })) setText('');
   };
   const onKey = (event: KeyboardEvent) => {
     if (event.key === 'Escape') return leave();

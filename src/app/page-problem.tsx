@@ -11,7 +11,8 @@ export function PageProblem() {
   const { reset } = useQueryErrorResetBoundary();
   const navigate = useNavigate();
   const here = useLocation();
-  const missing = error === undefined || (isRouteErrorResponse(error) && error.status === 404);
+  // Where an address leads nowhere the page is shown as any other, and there is no error.
+  const missing = error === undefined || error === null || (isRouteErrorResponse(error) && error.status === 404);
   if (error instanceof EngineError)
     return (
       <EngineProblem

@@ -1,6 +1,6 @@
 import { toast } from 'react-toastify';
 import { causeOf, db } from '../data/database';
-import { write, type Write } from '../data/journal';
+import { writeReckoned, type Write } from '../data/journal';
 import { changeSettings, type Settings } from '../data/settings';
 
 /** Acts that are being written. While there are any, the page says so to the browser, which asks before it leaves: a write cut off is lost. */
@@ -31,7 +31,7 @@ export function whyNot(error: unknown): string {
 /** What follows an act that was written, and only then. */
 interface Afterwards {
   /** What is said when it is done. */
-  readonly done?: string;
+  readonly done?: string | (() => string);
   /** What held it until then lets go of it. */
   readonly draft?: { readonly clear: () => void };
 }
@@ -40,7 +40,8 @@ interface Afterwards {
  * Writes an act to the ledger, and says so; where that fails, says that and why, and nothing that was typed goes.
  *
  * @param label what was done, as undo will name it
- * @param writes what is written, or how that is found out
+ * @param writes what is written, or how that is found out from the ledger as it stands: asked within the transaction, it may wait for the
+ *   database and for nothing else
  * @returns whether it was written
  */
 export async function save(
@@ -49,12 +50,12 @@ export async function save(
   { done, draft }: Afterwards = {},
 ): Promise<boolean> {
   const written = await attempt('Not saved', async () => {
-    await write(db, label, typeof writes === 'function' ? await writes() : writes);
+    await writeReckoned(db, label, async () => ({ writes: typeof writes === 'function' ? await writes() : writes }));
     return true;
   });
   if (written !== true) return false;
   draft?.clear();
-  if (done !== undefined) toast(done);
+  if (done !== undefined) toast(typeof done === 'function' ? done() : done);
   return true;
 }
 

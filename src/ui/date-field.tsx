@@ -7,6 +7,8 @@ type Props = Omit<Parameters<typeof TextField>[0], 'type' | 'value' | 'onChange'
   readonly value: string | undefined;
   /** Handed on once, when the field is left or Enter is pressed: a date is not whole before. */
   readonly onValue: (value: string | undefined) => void;
+  /** Handed on as soon as it is whole, where a date only says what is looked at and nothing is written by it. */
+  readonly atOnce?: boolean;
   /** A sentence about a date that may not be, or undefined. */
   readonly check?: (value: string | undefined) => string | undefined;
 };
@@ -15,7 +17,7 @@ type Props = Omit<Parameters<typeof TextField>[0], 'type' | 'value' | 'onChange'
 const OLDEST = '1900';
 
 /** A day or a month. What is typed stays as it is typed, and the date before it stands, until the field is left with a whole one. */
-export function DateField({ type = 'date', value, onValue, check, onKeyDown, ...rest }: Props) {
+export function DateField({ type = 'date', value, onValue, atOnce = false, check, onKeyDown, ...rest }: Props) {
   const [typed, setTyped] = useState<string>();
   const [problem, setProblem] = useState<string>();
   const [last, setLast] = useState(value);
@@ -25,6 +27,7 @@ export function DateField({ type = 'date', value, onValue, check, onKeyDown, ...
     setTyped(undefined);
     setProblem(undefined);
   }
+  const wrongWith = (given: string | undefined) => (given !== undefined && given < OLDEST ? 'Write the year with its four figures.' : check?.(given));
   const settle = (input: HTMLInputElement) => {
     if (input.validity.badInput)
       return setProblem(`This ${type} is not whole: write ${type === 'date' ? 'the day, the month and the year' : 'the month and the year'}.`);
@@ -33,7 +36,7 @@ export function DateField({ type = 'date', value, onValue, check, onKeyDown, ...
       setTyped(undefined);
       return setProblem(undefined);
     }
-    const wrong = given !== undefined && given < OLDEST ? 'Write the year with its four figures.' : check?.(given);
+    const wrong = wrongWith(given);
     setProblem(wrong);
     if (wrong === undefined) onValue(given);
   };
@@ -43,7 +46,10 @@ export function DateField({ type = 'date', value, onValue, check, onKeyDown, ...
       type={type}
       value={typed ?? value ?? ''}
       problem={problem}
-      onChange={(e) => setTyped(e.target.value)}
+      onChange={(e) => {
+        setTyped(e.target.value);
+        if (atOnce && e.target.value !== '' && wrongWith(e.target.value) === undefined) onValue(e.target.value);
+      }}
       onBlur={(e) => settle(e.currentTarget)}
       onKeyDown={(e) => {
         if (e.key === 'Enter') settle(e.currentTarget);

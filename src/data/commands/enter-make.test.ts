@@ -1,12 +1,15 @@
+import 'fake-indexeddb/auto';
 import { draftFromPlan } from '../../core/plan/draft-from-plan';
-import { sampleAlteration, sampleFabric, sampleMake } from '../../core/garment/sample-case';
+import { sampleAlteration, sampleFabric, sampleMake, SAMPLE_PATTERN } from '../../core/garment/sample-case';
 import { freshDraft, type LogDraft } from '../../core/make/log-draft';
 import { planOfMake } from '../../core/plan/plan-to-make';
 import { Make } from '../../core/records';
 import { blankFabric } from '../../core/records/blank';
 import type { Write } from '../journal';
 import { newId } from '../new-id';
-import { enterMake } from './enter-make';
+import { LedgerDatabase } from '../database';
+import { writeReckoned } from '../journal';
+import { enterMake, enterNumbered } from './enter-make';
 
 const poplin = sampleFabric('poplin', { width: 140, pieces: [{ length: 300, width: 140 }] });
 const draft = (rest: Partial<LogDraft> = {}): LogDraft => ({
@@ -88,5 +91,34 @@ describe('entering', () => {
       verdict: { love: 5, parts: { fit: 4 } },
     });
     expect(Make.safeParse(made(enterMake(full, [poplin]))).error).toBeUndefined();
+  });
+});
+
+describe('two windows', () => {
+  let database: LedgerDatabase;
+  beforeEach(async () => {
+    database = new LedgerDatabase(`entering-${Math.random()}`);
+    await database.people.put({ id: 'person', name: 'Maren', child: false });
+    await database.patterns.put(SAMPLE_PATTERN);
+  });
+  afterEach(() => database.delete());
+  const enter = (id: string) => {
+    const begun = freshDraft(sampleMake(1, { id }));
+    return writeReckoned(database, id, async () => ({ writes: await enterNumbered(database, begun, { pattern: SAMPLE_PATTERN }, () => undefined) }));
+  };
+
+  test('each enters a make that it took for the first: one is the second', async () => {
+    await Promise.all([enter('here'), enter('there')]);
+    expect((await database.makes.toArray()).map((m) => [m.id, m.version])).toEqual([
+      ['here', 1],
+      ['there', 2],
+    ]);
+  });
+
+  test('the same draft twice is one make, and the second is told', async () => {
+    const twice = await Promise.allSettled([enter('draft'), enter('draft')]);
+    expect(twice.map((t) => t.status)).toEqual(['fulfilled', 'rejected']);
+    expect(twice[1]).toMatchObject({ reason: { message: expect.stringContaining('in the ledger already') as unknown } });
+    expect(await database.makes.count()).toBe(1);
   });
 });

@@ -2,6 +2,8 @@ import { settleUses } from '../../core/fabric/stash';
 import { withErrataFound } from '../../core/make/errata-found';
 import { notesOf, type LogDraft } from '../../core/make/log-draft';
 import type { Fabric, Make, Pattern, Plan, Wear } from '../../core/records';
+import { makesOf, nextVersion } from '../../core/make/versions';
+import type { LedgerDatabase } from '../database';
 import type { Write } from '../journal';
 import { newId } from '../new-id';
 import { today } from '../today';
@@ -10,6 +12,28 @@ import { today } from '../today';
 export function errataWrites(pattern: Pattern, before: Make['notes'], after: Make['notes']): Write[] {
   const changed = withErrataFound(pattern, before, after);
   return changed ? [{ table: 'patterns', from: pattern, to: changed }] : [];
+}
+
+/**
+ * The same as it is to be worked out within the transaction that writes it: numbered after the versions that are there then, and refused
+ * where it was entered already, from another window or by a second press.
+ *
+ * @param onVersion told the number that it was given
+ * @throws with a sentence where the make is in the ledger
+ */
+export async function enterNumbered(
+  database: LedgerDatabase,
+  draft: LogDraft,
+  about: { pattern?: Pattern | undefined; plan?: Plan | undefined },
+  onVersion: (version: number) => void,
+): Promise<Write[]> {
+  const { make } = draft;
+  if (await database.makes.get(make.id)) throw new Error('this make is in the ledger already, entered from another window or a moment ago');
+  const { pattern, plan } = about;
+  const version = pattern ? nextVersion({ pattern, makes: makesOf(await database.makes.toArray(), pattern.id, make.personId) }) : make.version;
+  onVersion(version);
+  const now = { pattern: pattern && (await database.patterns.get(pattern.id)), plan: plan && (await database.plans.get(plan.id)) };
+  return enterMake({ ...draft, make: { ...make, version } }, await database.fabrics.toArray(), now);
 }
 
 /**

@@ -111,7 +111,7 @@ export function DayBook() {
           </table>
           <p className="mt-2">
             <Link to={routes.makes} className="underline underline-offset-2">
-              All {makes.length} makes
+              {makes.length === 1 ? 'In the list of makes' : `All ${makes.length} makes`}
             </Link>
           </p>
         </section>

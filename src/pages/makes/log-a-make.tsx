@@ -22,7 +22,8 @@ import { Segmented } from '../../ui/segmented';
 import { useCaseTables } from '../../data/engine-tables';
 import { useEngine } from '../../workers/use-engine';
 import { draftsFor, freshDraft, logDraftName, startMake, type LogDraft, type Start } from '../../core/make/log-draft';
-import { enterMake } from '../../data/commands/enter-make';
+import { db } from '../../data/database';
+import { enterNumbered } from '../../data/commands/enter-make';
 import { drawnOf } from '../../parts/drawn-of';
 import { HalfLogged } from './half-logged';
 import { LookEntry } from './look-entry';
@@ -59,6 +60,7 @@ function LogForm({ input, stash, person, people, initial, planned, pick, onPerso
   const navigate = useNavigate();
   const unit = useUnit();
   const [draft, setDraft] = useState(initial);
+  const [writing, setWriting] = useState(false);
   const button = useRef<HTMLButtonElement>(null);
   const plan = useMemo(() => ({ date: today(), unit }), [unit]);
   const account = useEngine('account', useCaseTables(), pattern && [person.id, pattern.id, plan], { tolerant: true });
@@ -84,14 +86,16 @@ function LogForm({ input, stash, person, people, initial, planned, pick, onPerso
     change({ start, planId: undefined, make: { ...draft.make, size, sizeLines, alterations, sources } });
   };
   const enter = async () => {
-    const make = { ...draft.make, version };
     const plan = planned?.id === draft.planId ? planned : undefined;
-    const entered = await save(called, enterMake({ ...draft, make }, stash, { pattern, plan }), {
-      done: `${pattern ? `Version ${version} of ${pattern.name}` : called} is saved. Ctrl Z takes it back.`,
+    let number = version;
+    setWriting(true);
+    const entered = await save(called, () => enterNumbered(db, draft, { pattern, plan }, (given) => (number = given)), {
+      done: () => `${pattern ? `Version ${number} of ${pattern.name}` : called} is saved. Ctrl Z takes it back.`,
       draft: { clear: () => clearDraft(logDraftName(draft)) },
     });
+    setWriting(false);
     if (!entered) return;
-    void navigate(pattern ? routes.pattern(pattern.id) : routes.make(make.id));
+    void navigate(pattern ? routes.pattern(pattern.id) : routes.make(draft.make.id));
   };
   useHotkeys(
     'ctrl+enter,meta+enter',
@@ -125,7 +129,7 @@ function LogForm({ input, stash, person, people, initial, planned, pick, onPerso
             >
               Discard draft
             </Button>
-            <Button ref={button} onClick={() => void enter()}>
+            <Button ref={button} disabled={writing} onClick={() => void enter()}>
               Save make <KeyCap>Ctrl Enter</KeyCap>
             </Button>
           </div>

@@ -101,7 +101,7 @@ function InfluencesAt({ personId, patternId, zone, unit }: { personId: string; p
   return influences && <FromOthers influences={influences} unit={unit} />;
 }
 
-/** What to do next, in the head of the account: the one warm light on the page. */
+/** What to do next, in the head of the account: the one warm light on the page. An account has a version, be it one that nothing was said of. */
 function NextInAWord({ pattern, carried, answer }: { pattern: Pattern; carried: CarryForward; answer: string }) {
   const own = ownDecision(pattern, carried.last.personId);
   const changes = carried.zones.filter(isChanged);
@@ -113,7 +113,9 @@ function NextInAWord({ pattern, carried, answer }: { pattern: Pattern; carried: 
         : `change ${changes.length < 3 ? zoneList(changes.map((c) => c.zone)) : `${changes.length} places`}`;
   return (
     <div className="text-right max-sm:text-left">
-      <p className="font-serif text-sum leading-6 text-amber first-letter:uppercase">{own?.answer ?? answer}</p>
+      <p className="font-serif text-sum leading-6 text-amber first-letter:uppercase">
+        {own?.answer ?? (answer === 'not made yet' ? 'not judged yet' : answer)}
+      </p>
       <p className="text-ink2">
         {own && `you said so: ${own.why} · `}
         {cut}

@@ -72,8 +72,8 @@ export function Statements() {
           />
           {kind === 'span' ? (
             <>
-              <DayField label="From" value={span.from} onValue={(from) => between({ from })} />
-              <DayField label="To" value={span.until} onValue={(until) => between({ until })} />
+              <DayField atOnce label="From" value={span.from} onValue={(from) => between({ from })} />
+              <DayField atOnce label="To" value={span.until} onValue={(until) => between({ until })} />
             </>
           ) : (
             <span className="flex items-center">

@@ -104,8 +104,8 @@ function useSpan() {
       </SelectField>
       {own && (
         <>
-          <DayField label="From" value={own.from} max={today()} onValue={(from) => setOwn({ ...own, from })} />
-          <DayField label="Until" value={own.until} max={today()} onValue={(last) => setOwn({ ...own, until: last })} />
+          <DayField atOnce label="From" value={own.from} max={today()} onValue={(from) => setOwn({ ...own, from })} />
+          <DayField atOnce label="Until" value={own.until} max={today()} onValue={(last) => setOwn({ ...own, until: last })} />
         </>
       )}
     </>
@@ -212,8 +212,8 @@ function Suitcase({ hanging }: { hanging: readonly Hanging[] }) {
   return (
     <div className="flex flex-col gap-2">
       <div className="flex flex-wrap items-end gap-3">
-        <DayField label="Left on" value={from} onValue={(day) => change({ from: day })} />
-        <DayField label="Back on" value={until} onValue={(day) => change({ until: day })} />
+        <DayField atOnce label="Left on" value={from} onValue={(day) => change({ from: day })} />
+        <DayField atOnce label="Back on" value={until} onValue={(day) => change({ until: day })} />
         <TextField label="Where to, or what for" value={where} onChange={(e) => change({ where: e.target.value })} className="w-56" />
       </div>
       <Chosen

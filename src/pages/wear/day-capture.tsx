@@ -102,7 +102,7 @@ export function DayCapture({ hanging }: { hanging: readonly Hanging[] }) {
             if (which !== 'other') setDate(which === 'today' ? today() : yesterday);
           }}
         />
-        {other && <DayField label="The day" labelHidden value={date} max={today()} onValue={setDate} />}
+        {other && <DayField atOnce label="The day" labelHidden value={date} max={today()} onValue={setDate} />}
         <TextField
           label="Find a garment"
           labelHidden
