@@ -2,7 +2,11 @@ import { expect, test } from './test';
 
 test('eighteen measures typed at thirty milliseconds a key on a slow machine are all kept, and nought is refused', async ({ page }) => {
   await page.goto('/people/person-maren');
+  const sets = page.getByLabel('Measured on', { exact: true });
+  await expect(sets.first()).toBeVisible();
+  const before = await sets.count();
   await page.getByRole('button', { name: 'Measure today' }).click();
+  await expect(sets).toHaveCount(before + 1);
   const column = page.locator('tbody tr td:nth-of-type(1) input[inputmode="decimal"]');
   await expect(column.first()).toHaveValue('');
   const session = await page.context().newCDPSession(page);

@@ -258,11 +258,12 @@ async function goneWith(database: LedgerDatabase, records: readonly Removed[]): 
   const { referencesOf } = await import('../core/ledger/references');
   const found = new Map(records.map((r) => [`${r.table} ${r.before.id}`, r]));
   const open = [...records];
+  let removedBy: readonly JournalEntry[] | undefined;
   for (let next = open.pop(); next; next = open.pop())
     for (const [table, id] of referencesOf(next.table, next.before)) {
       if (found.has(`${table} ${id}`) || (await database.table(table).get(id)) !== undefined) continue;
-      const acts = await database.journal.where('undone').equals(0).reverse().sortBy('seq');
-      const before = acts.flatMap(({ changes }) => changes.find((c) => c.table === table && c.id === id && !c.after)?.before ?? [])[0];
+      removedBy ??= await database.journal.where('undone').equals(0).reverse().sortBy('seq');
+      const before = removedBy.flatMap(({ changes }) => changes.find((c) => c.table === table && c.id === id && !c.after)?.before ?? [])[0];
       if (!before) throw new Error(`it speaks of something that is no longer kept (one of the ${TABLE_WORDS[table]})`);
       found.set(`${table} ${id}`, { table, before });
       open.push({ table, before });

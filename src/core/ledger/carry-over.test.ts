@@ -1,12 +1,14 @@
 import fc from 'fast-check';
-import { carriedOver } from './carry-over';
+import { TABLES } from '../records/ledger';
+import { carriedOver, MAPS } from './carry-over';
 
 const note = (id: string, words = '') => ({ id, words });
 
 describe('what an edit did is done to the record as it stands', () => {
   test('one measure of a set, whatever else was entered meanwhile; taken away it is gone', () => {
-    expect(carriedOver({ waist: 70, hip: 96 }, { waist: 70 }, { waist: 71 })).toEqual({ waist: 71, hip: 96 });
-    expect(carriedOver({ waist: 70, hip: 96 }, { waist: 70 }, {})).toEqual({ hip: 96 });
+    const set = (measures: Readonly<Record<string, number>>) => ({ measures });
+    expect(carriedOver(set({ waist: 70, hip: 96 }), set({ waist: 70 }), set({ waist: 71 }))).toEqual(set({ waist: 71, hip: 96 }));
+    expect(carriedOver(set({ waist: 70, hip: 96 }), set({ waist: 70 }), set({}))).toEqual(set({ hip: 96 }));
   });
 
   test('one note of a list: added, changed, taken away', () => {
@@ -39,6 +41,41 @@ describe('what an edit did is done to the record as it stands', () => {
 
   test('a column of a chart goes by its places', () => {
     expect(carriedOver([66, 70, null], [66, null, null], [66, null, 75])).toEqual([66, 70, 75]);
+  });
+
+  test('a price and a size line are one value each: two edits of one are never mixed', () => {
+    const price = (minor: number, currency: string) => ({ price: { minor, currency } });
+    expect(carriedOver(price(900, 'EUR'), price(500, 'EUR'), price(500, 'GBP'))).toEqual(price(500, 'GBP'));
+    const cut = (size: object) => ({ size });
+    expect(carriedOver(cut({ size: 'M' }), cut({ size: 'S' }), cut({ size: 'S', to: 'M', at: 0.5 }))).toEqual(cut({ size: 'S', to: 'M', at: 0.5 }));
+  });
+
+  test('other bytes are another picture, though none of their parts can be seen', () => {
+    const [old, turned] = [new Blob(['old']), new Blob(['turned'])];
+    expect(carriedOver({ side: 'back', blob: old }, { side: 'front', blob: old }, { side: 'front', blob: turned })).toEqual({
+      side: 'back',
+      blob: turned,
+    });
+    expect((carriedOver({ blob: old }, { blob: old }, { blob: turned }) as { blob: Blob }).blob).toBe(turned);
+  });
+
+  test('the maps are those that the shapes of the records declare', () => {
+    const found = new Set<string>();
+    const look = (shape: unknown): void => {
+      const { def } = (shape as { _zod: { def: { innerType?: unknown; element?: unknown; shape?: Record<string, unknown>; options?: unknown[] } } })
+        ._zod;
+      for (const inner of [def.innerType, def.element, ...(def.options ?? [])]) if (inner) look(inner);
+      for (const [name, field] of Object.entries(def.shape ?? {})) {
+        if (isMap(field)) found.add(name);
+        look(field);
+      }
+    };
+    const isMap = (shape: unknown): boolean => {
+      const { def } = (shape as { _zod: { def: { type: string; innerType?: unknown } } })._zod;
+      return def.type === 'record' || (def.innerType !== undefined && isMap(def.innerType));
+    };
+    for (const shape of Object.values(TABLES)) look(shape);
+    expect([...found].sort()).toEqual([...MAPS].sort());
   });
 
   test('of what both changed the edit stands', () => {

@@ -16,30 +16,40 @@ function keysOf(list: readonly unknown[], by: (typeof KEYS)[number] | 'itself'):
   return words.length === list.length && new Set(words).size === list.length ? words : undefined;
 }
 
+/** Fields that hold a value for each of many keys, each of which is edited by itself. Everything else with parts (a price, a size line) is one value. */
+export const MAPS: ReadonlySet<string> = new Set(['measures', 'expected', 'zoneClass', 'seams', 'wanted', 'checks', 'body', 'finished']);
+
 /**
- * Carries an edit over to a value that may have changed meanwhile: what differs between `from` and `to` is done to `now`, down to one
+ * Carries an edit over to a record that may have changed meanwhile: what differs between `from` and `to` is done to `now`, down to one
  * measure of a set, one note of a list or one piece of a fabric, and everything else of `now` stays. Two edits that were begun on the same
  * record, in quick succession or in two tabs, thus both stand. Where both changed the very same thing, the edit wins: it is what was
  * entered last.
  *
- * @param now the value as it stands
- * @param from the value as it was when the edit was begun
- * @param to the value as the edit wants it
+ * @param now the record as it stands
+ * @param from the record as it was when the edit was begun
+ * @param to the record as the edit wants it
  * @returns `to` itself wherever `now` is as it was
- * @example carriedOver({ waist: 70, hip: 96 }, { waist: 70 }, { waist: 71 }) // { waist: 71, hip: 96 }
+ * @example carriedOver({ measures: { waist: 70, hip: 96 } }, { measures: { waist: 70 } }, { measures: { waist: 71 } }) // { measures: { waist: 71, hip: 96 } }
  */
 export function carriedOver(now: unknown, from: unknown, to: unknown): unknown {
-  if (from === to || equal(from, to)) return now;
-  if (now === from || equal(now, from)) return to;
-  if (Array.isArray(now) && Array.isArray(from) && Array.isArray(to)) return listCarriedOver(now, from, to);
-  if (isFields(now) && isFields(from) && isFields(to)) return fieldsCarriedOver(now, from, to);
-  return to;
+  if (from === to) return now;
+  return isFields(now) && isFields(from) && isFields(to) ? fieldsCarriedOver(now, from, to) : valueCarriedOver('', now, from, to);
 }
+
+function valueCarriedOver(field: string, now: unknown, from: unknown, to: unknown): unknown {
+  if (alike(from, to)) return now;
+  if (alike(now, from)) return to;
+  if (Array.isArray(now) && Array.isArray(from) && Array.isArray(to)) return listCarriedOver(now, from, to);
+  return MAPS.has(field) && isFields(now) && isFields(from) && isFields(to) ? fieldsCarriedOver(now, from, to) : to;
+}
+
+/** Whether two values say the same; the bytes of a picture cannot be looked into here, and are the same only where they are one. */
+const alike = (a: unknown, b: unknown) => a === b || ([a, b].every((value) => Array.isArray(value) || isFields(value)) && equal(a, b));
 
 function fieldsCarriedOver(now: Fields, from: Fields, to: Fields): Fields {
   const result: Record<string, unknown> = { ...now };
   for (const field of new Set([...Object.keys(from), ...Object.keys(to)])) {
-    const value = carriedOver(now[field], from[field], to[field]);
+    const value = valueCarriedOver(field, now[field], from[field], to[field]);
     if (value === undefined) delete result[field];
     else result[field] = value;
   }

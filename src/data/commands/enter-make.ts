@@ -15,28 +15,6 @@ export function errataWrites(pattern: Pattern, before: Make['notes'], after: Mak
 }
 
 /**
- * The same as it is to be worked out within the transaction that writes it: numbered after the versions that are there then, and refused
- * where it was entered already, from another window or by a second press.
- *
- * @param onVersion told the number that it was given
- * @throws with a sentence where the make is in the ledger
- */
-export async function enterNumbered(
-  database: LedgerDatabase,
-  draft: LogDraft,
-  about: { pattern?: Pattern | undefined; plan?: Plan | undefined },
-  onVersion: (version: number) => void,
-): Promise<Write[]> {
-  const { make } = draft;
-  if (await database.makes.get(make.id)) throw new Error('this make is in the ledger already, entered from another window or a moment ago');
-  const { pattern, plan } = about;
-  const version = pattern ? nextVersion({ pattern, makes: makesOf(await database.makes.toArray(), pattern.id, make.personId) }) : make.version;
-  onVersion(version);
-  const now = { pattern: pattern && (await database.patterns.get(pattern.id)), plan: plan && (await database.plans.get(plan.id)) };
-  return enterMake({ ...draft, make: { ...make, version } }, await database.fabrics.toArray(), now);
-}
-
-/**
  * Entering a make that was logged, as one act: the make with its look and verdict, wears that are only counted as an estimate, fabrics that
  * are new, and what the make takes from the stash.
  *
@@ -68,4 +46,28 @@ export function enterMake(
     ...(wears > 0 ? [{ table: 'wears', put: wear } as const] : []),
     ...changed.map(({ from, to }): Write => ({ table: 'fabrics', from, to })),
   ];
+}
+
+/**
+ * Entering it as is to be worked out within the transaction that writes it: numbered after the versions that are there then, and refused
+ * where it was entered already, from another window or by a second press.
+ *
+ * @param onVersion told the number that it was given
+ * @throws with a sentence where the make is in the ledger
+ */
+export async function enterNumbered(
+  database: LedgerDatabase,
+  draft: LogDraft,
+  about: { pattern?: Pattern | undefined; plan?: Plan | undefined },
+  onVersion: (version: number) => void,
+): Promise<Write[]> {
+  const { make } = draft;
+  if (await database.makes.get(make.id)) throw new Error('this make is in the ledger already, entered from another window or a moment ago');
+  const { pattern, plan } = about;
+  const version = pattern
+    ? nextVersion({ pattern, makes: makesOf(await database.makes.where('personId').equals(make.personId).toArray(), pattern.id, make.personId) })
+    : make.version;
+  onVersion(version);
+  const now = { pattern: pattern && (await database.patterns.get(pattern.id)), plan: plan && (await database.plans.get(plan.id)) };
+  return enterMake({ ...draft, make: { ...make, version } }, await database.fabrics.toArray(), now);
 }
