@@ -58,7 +58,7 @@ export function run(args: readonly string[], read: (file: string) => string, tod
   const { ledger } = checked;
   if (command === 'check') {
     const counts = Object.entries(ledgerCounts(ledger)).map(([table, n]) => `${n} ${table}`);
-    return { code: 0, out: `In order: ${counts.join(', ')}.` };
+    return { code: 0, out: [`In order: ${counts.join(', ')}.`, ...checked.notices].join('\n') };
   }
 
   const named = <T extends { name: string }>(list: readonly T[], name: string): T | undefined =>

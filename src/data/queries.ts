@@ -1,5 +1,5 @@
 import { useQuery, useSuspenseQuery, type QueryClient } from '@tanstack/react-query';
-import { useCallback, useMemo } from 'react';
+import { useCallback, useDeferredValue, useMemo } from 'react';
 import { fabricUnitOf, type FabricUnit, type LengthUnit } from '../core/units/length';
 import { dialectOf, inDialect, type Dialect } from '../core/units/trade-words';
 import { caseOf, type PatternCase } from '../core/garment/case';
@@ -36,10 +36,13 @@ const tableQuery = <T extends RecordTable>(table: T) => ({
   gcTime: Infinity,
 });
 
-/** Reads all tables side by side, so that a page that asks for one after the other waits once; wears, by far the most, last. */
+/**
+ * Reads all tables side by side, so that a page that asks for one after the other waits once. Wears, by far the most, come when the first
+ * page has what it needs: one that speaks of a few makes reads theirs alone (`useWearsOf`).
+ */
 export function readAhead(client: QueryClient): void {
   for (const table of RECORD_TABLES) if (table !== 'wears') void client.prefetchQuery(tableQuery(table));
-  void client.prefetchQuery(tableQuery('wears'));
+  requestIdleCallback(() => void client.prefetchQuery(tableQuery('wears')), { timeout: 3000 });
 }
 
 export const usePeople = (): readonly Person[] => useTable('people');
@@ -91,7 +94,27 @@ export function useTradeWords(): (text: string) => string {
   return useCallback((text: string) => inDialect(text, dialect), [dialect]);
 }
 
-/** How often each make was worn, estimates included, with the last day. */
+/**
+ * The wears of a few makes, in any order: a shared outfit once. Another choice of makes shows those of the one before until its own are
+ * read.
+ */
+export function useWearsOf(makeIds: readonly string[]): readonly Wear[] {
+  const key = useDeferredValue(makeIds.join(' '));
+  return useSuspenseQuery({
+    queryKey: ['wears', 'of', key],
+    queryFn: async (): Promise<readonly Wear[]> => (key === '' ? [] : db.wears.where('makeIds').anyOf(key.split(' ')).distinct().toArray()),
+  }).data;
+}
+
+/** How often each of a few makes was worn, estimates included, with the last day. */
+export function useWearCountsOf(makeIds: readonly string[]): ReadonlyMap<string, WearCount> {
+  const wears = useWearsOf(makeIds);
+  const key = makeIds.join(' ');
+  // Garments worn together with these are in the same entries, with some of their wears only.
+  return useMemo(() => new Map([...wearCounts(wears)].filter(([id]) => key.split(' ').includes(id))), [wears, key]);
+}
+
+/** The same of every make: only where all of them are shown. */
 export function useWearCounts(): ReadonlyMap<string, WearCount> {
   const wears = useWears();
   return useMemo(() => wearCounts(wears), [wears]);

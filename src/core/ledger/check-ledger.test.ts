@@ -2,6 +2,7 @@ import { checkLedgerText, ledgerText } from './check-ledger';
 import fc from 'fast-check';
 import { demoLedger } from '../../../demo/ledger';
 import { NO_HISTORY } from './merge/history';
+import type { StandIn } from './stand-ins';
 import { ledgerCounts, TABLE_NAMES, type Ledger } from '../records';
 
 const demo = demoLedger();
@@ -21,13 +22,13 @@ const damaged = (damage: (file: { [key: string]: unknown } & Ledger) => void): s
 describe('a ledger file', () => {
   test('comes back as it went', () => {
     const checked = checkLedgerText(ledgerText(demo, '2026-11-24T12:00:00Z'));
-    expect(checked).toEqual({ ok: true, ledger: demo, history: NO_HISTORY });
+    expect(checked).toEqual({ ok: true, ledger: demo, history: NO_HISTORY, standIns: [], notices: [] });
   });
 
   test('one of the first format, which had no plans and lists, is read', () => {
     const { plans: _p, lists: _l, ...first } = small();
     const checked = checkLedgerText(JSON.stringify({ format: 'amber-ledger', version: 1, ...first }));
-    expect(checked).toEqual({ ok: true, ledger: { ...first, plans: [], lists: [] }, history: NO_HISTORY });
+    expect(checked).toMatchObject({ ok: true, ledger: { ...first, plans: [], lists: [] }, history: NO_HISTORY });
   });
 
   test('an empty ledger is a ledger', () => {
@@ -80,22 +81,33 @@ describe('what is refused, in a sentence that names the place', () => {
       /needs an amount, or at least a direction/,
     ],
     [
-      'a person who is not there',
-      (f) => Object.assign(f.makes[0]!, { personId: 'nobody' }),
-      /make 1 .*speaks of the person nobody, which the file does not hold/,
-    ],
-    ['a fabric that is not there', (f) => Object.assign(f.makes[0]!.fabrics[0]!, { fabricId: 'gone' }), /make 1 .*fabric gone/],
-    ['a pattern that is not there', (f) => Object.assign(f.makes[0]!.sources[0]!, { patternId: 'gone' }), /make 1 .*pattern gone/],
-    ['a wear of nothing', (f) => Object.assign(f.wears[0]!, { makeIds: ['gone'] }), /wear 1 .*make gone/],
-    ['a plan of a pattern that is gone', (f) => Object.assign(f.plans[0]!, { patternId: 'gone' }), /plan 1 .*pattern gone/],
-    ['a plan on a list that is gone', (f) => Object.assign(f.plans[0]!, { listId: 'gone' }), /plan 1 .*list gone/],
-    [
       'an id that is there twice',
       (f) => Object.assign(f.fabrics[1]!, { id: f.fabrics[0]!.id }),
       /Two records among the fabrics have the id fabric-bed-linen/,
     ],
   ])('%s', (_, damage, problem) => {
     expect(refused(damaged(damage))).toMatch(problem);
+  });
+
+  test.each<[string, Parameters<typeof damaged>[0], StandIn[], RegExp]>([
+    ['a person', (f) => Object.assign(f.makes[0]!, { personId: 'gone' }), [{ table: 'people', id: 'gone' }], /1 person .* “Missing person”/],
+    ['a fabric', (f) => Object.assign(f.makes[0]!.fabrics[0]!, { fabricId: 'gone' }), [{ table: 'fabrics', id: 'gone' }], /1 fabric /],
+    ['a pattern', (f) => Object.assign(f.makes[0]!.sources[0]!, { patternId: 'gone' }), [{ table: 'patterns', id: 'gone' }], /1 pattern /],
+    ['a make', (f) => Object.assign(f.wears[0]!, { makeIds: ['gone'] }), [{ table: 'makes', id: 'gone' }], /1 make /],
+    ['a list', (f) => Object.assign(f.plans[0]!, { listId: 'gone' }), [{ table: 'lists', id: 'gone' }], /1 list /],
+    [
+      'all people, and what was worn',
+      (f) => Object.assign(f, { people: [], bodies: [], plans: [], makes: [] }),
+      expect.arrayContaining([{ table: 'people', id: 'missing-person' }]) as StandIn[],
+      /1 person.*\n.*1 make /,
+    ],
+  ])('%s that is spoken of and missing is stood in for by an empty record, and that is said', (_, damage, standIns, words) => {
+    const checked = checkLedgerText(damaged(damage));
+    if (!checked.ok) throw new Error(checked.problem);
+    expect(checked.standIns).toEqual(standIns);
+    expect(checked.notices.join('\n')).toMatch(words);
+    // What stands in is a record like any other: the ledger written from it is read without a word.
+    expect(checkLedgerText(ledgerText(checked.ledger, '2026-11-24T12:00:00Z'))).toMatchObject({ ok: true, notices: [], ledger: checked.ledger });
   });
 
   test('a key that would change how objects work is an unknown field like any other', () => {

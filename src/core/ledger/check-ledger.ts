@@ -2,28 +2,24 @@ import type { z } from 'zod';
 import { History, NO_HISTORY } from './merge/history';
 import { Ledger, LEDGER_FILE_VERSION } from '../records/ledger';
 import { fileToday } from './earlier-names';
-import { referencesOf } from './references';
-import { isTableName, TABLE_NAMES, type TableName } from '../records/table-names';
+import { standInWords, withStandIns, type StandIn } from './stand-ins';
+import { isTableName, ONE_OF, TABLE_NAMES } from '../records/table-names';
 import { firstOf } from '../units/item-at';
-import { fromKeys } from '../units/keys';
 
 export type CheckedLedger =
-  { readonly ok: true; readonly ledger: Ledger; readonly history: History } | { readonly ok: false; readonly problem: string };
+  | {
+      readonly ok: true;
+      readonly ledger: Ledger;
+      readonly history: History;
+      /** Empty records that stand where the file speaks of what it does not hold. */
+      readonly standIns: readonly StandIn[];
+      /** What the sewist is to be told of what was read: sentences. */
+      readonly notices: readonly string[];
+    }
+  | { readonly ok: false; readonly problem: string };
 
 /** What a ledger's file calls itself. */
 export const LEDGER_FORMAT = 'amber-ledger';
-
-const ONE_OF: Record<TableName, string> = {
-  people: 'person',
-  bodies: 'measurement set',
-  patterns: 'pattern',
-  fabrics: 'fabric',
-  makes: 'make',
-  wears: 'wear',
-  lists: 'list',
-  plans: 'plan',
-  pictures: 'picture',
-};
 
 function isRecord(value: unknown): value is Record<string, unknown> {
   return typeof value === 'object' && value !== null && !Array.isArray(value);
@@ -46,20 +42,15 @@ function sentence(issue: z.core.$ZodIssue, file: Record<string, unknown>): strin
   return `At ${placeOf(issue.path, file)}: ${issue.message.charAt(0).toLowerCase()}${issue.message.slice(1)}.`;
 }
 
-/** The first record that speaks of one which is not there, or a record that is there twice. */
-function brokenReference(ledger: Ledger): string | undefined {
-  const ids = fromKeys(TABLE_NAMES, (t) => new Set(ledger[t].map((r) => r.id)));
+/** A record that is there twice. */
+function thereTwice(ledger: Ledger): string | undefined {
   for (const table of TABLE_NAMES) {
-    if (ids[table].size < ledger[table].length) {
-      const twice = ledger[table].find((r, i) => ledger[table].findIndex((other) => other.id === r.id) < i)!;
-      return `Two records among the ${table} have the id ${twice.id}.`;
+    const met = new Set<string>();
+    for (const { id } of ledger[table]) {
+      if (met.has(id)) return `Two records among the ${table} have the id ${id}.`;
+      met.add(id);
     }
   }
-  for (const table of TABLE_NAMES)
-    for (const [index, record] of ledger[table].entries())
-      for (const [other, id] of referencesOf(table, record))
-        if (!ids[other].has(id))
-          return `At ${placeOf([table, index], ledger)}: it speaks of the ${ONE_OF[other]} ${id}, which the file does not hold.`;
   return undefined;
 }
 
@@ -67,7 +58,8 @@ function brokenReference(ledger: Ledger): string | undefined {
  * Checks the text of a ledger file.
  *
  * @returns the ledger, or one sentence that says what is wrong and where. Nothing is guessed and nothing dropped: a field that
- *   is not known refuses the file, so that nobody's words are lost in silence.
+ *   is not known refuses the file, so that nobody's words are lost in silence; where a record speaks of one that is not there, an empty
+ *   one stands in for it, which is to be said.
  */
 export function checkLedgerText(text: string): CheckedLedger {
   let file: unknown;
@@ -92,8 +84,10 @@ export function checkLedgerText(text: string): CheckedLedger {
   const checkedHistory = History.safeParse(history);
   if (!checkedHistory.success)
     return { ok: false, problem: `In the history: ${sentence(firstOf(checkedHistory.error.issues), isRecord(history) ? history : {})}` };
-  const broken = brokenReference(parsed.data);
-  return broken ? { ok: false, problem: broken } : { ok: true, ledger: parsed.data, history: checkedHistory.data };
+  const twice = thereTwice(parsed.data);
+  if (twice !== undefined) return { ok: false, problem: twice };
+  const { ledger, standIns } = withStandIns(parsed.data);
+  return { ok: true, ledger, history: checkedHistory.data, standIns, notices: standInWords(standIns) };
 }
 
 /**

@@ -17,3 +17,16 @@ export const TABLE_WORDS: Record<TableName, string> = {
   plans: 'plans',
   pictures: 'pictures',
 };
+
+/** What one record of a table is called. */
+export const ONE_OF: Record<TableName, string> = {
+  people: 'person',
+  bodies: 'measurement set',
+  patterns: 'pattern',
+  fabrics: 'fabric',
+  makes: 'make',
+  wears: 'wear',
+  lists: 'list',
+  plans: 'plan',
+  pictures: 'picture',
+};

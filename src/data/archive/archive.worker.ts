@@ -14,10 +14,13 @@ let stopped = false;
 let looked: ReadLedger | undefined;
 
 /** What an archive would change, or why it cannot be read. */
-export type Compared = { readonly ok: true; readonly changes: readonly TableChange[] } | { readonly ok: false; readonly problem: string };
+export type Compared =
+  | { readonly ok: true; readonly changes: readonly TableChange[]; readonly notices: readonly string[] }
+  | { readonly ok: false; readonly problem: string };
 
 /** What bringing a file together with the ledger would come to, or why it cannot be read. */
-export type Looked = { readonly ok: true; readonly together: Together } | { readonly ok: false; readonly problem: string };
+export type Looked =
+  { readonly ok: true; readonly together: Together; readonly notices: readonly string[] } | { readonly ok: false; readonly problem: string };
 
 /** The archive out and in, off the main thread. Undefined is the answer of a work that was stopped. */
 const archive = {
@@ -35,13 +38,13 @@ const archive = {
       const opened = await lookInto(file, work);
       if (!opened.ok) return opened;
       const { tables, pictures } = await readParts(database);
-      return { ok: true, changes: whatWouldChange({ ...tables, pictures }, opened.ledger) };
+      return { ok: true, changes: whatWouldChange({ ...tables, pictures }, opened.ledger), notices: opened.notices };
     }),
   /** What would come of bringing the ledger of a file together with the one here; nothing is written. */
   look: (file: Blob, unit: LengthUnit, onProgress: (done: number) => void): Promise<Looked | undefined> =>
     stoppable(onProgress, async (work) => {
       const opened = await lookInto(file, work);
-      return opened.ok ? { ok: true, together: await lookTogether(database, opened, unit) } : opened;
+      return opened.ok ? { ok: true, together: await lookTogether(database, opened, unit), notices: opened.notices } : opened;
     }),
   /**
    * Puts the file that was looked through in the place of the ledger.

@@ -2,6 +2,7 @@ import { checkLedgerText, ledgerText } from '../../core/ledger/check-ledger';
 import { historiesOf, type History } from '../../core/ledger/merge/history';
 import { sayTheSame, type AnyRecord } from '../../core/ledger/merge/leaves';
 import type { Side, Tables } from '../../core/ledger/merge/merge';
+import type { StandIn } from '../../core/ledger/stand-ins';
 import { replacedHistory } from '../../core/ledger/merge/replace';
 import { ledgerCounts, TABLE_NAMES, type Ledger, type TableName } from '../../core/records';
 import type { LedgerDatabase, StoredPicture } from '../database';
@@ -46,6 +47,8 @@ export interface ReadLedger {
   readonly ledger: Ledger;
   readonly history: History;
   readonly files?: PictureFiles;
+  /** Empty records in it that stand for what it did not hold. */
+  readonly standIns?: readonly StandIn[];
 }
 
 /** Whom we speak of in a ledger that was read: the person chosen before, else the one most was made for. */
@@ -111,7 +114,7 @@ export async function replaceLedger(database: LedgerDatabase, label: string, rea
 }
 
 /** What came of opening a file: the whole ledger, or a sentence that says why not. */
-export type Opened = ({ readonly ok: true } & ReadLedger) | { readonly ok: false; readonly problem: string };
+export type Opened = ({ readonly ok: true; readonly notices: readonly string[] } & ReadLedger) | { readonly ok: false; readonly problem: string };
 
 /** Whether a file is a zip, by its first signs; its name may say anything. */
 async function isZip(file: Blob): Promise<boolean> {
@@ -132,7 +135,8 @@ export async function openFile(file: Blob, work: LongWork = {}): Promise<Opened>
 }
 
 /** What came of reading a ledger, or why it was refused. */
-export type ReadIn = { readonly ok: true; readonly counts: LedgerCounts } | { readonly ok: false; readonly problem: string };
+export type ReadIn =
+  { readonly ok: true; readonly counts: LedgerCounts; readonly notices: readonly string[] } | { readonly ok: false; readonly problem: string };
 
 /**
  * Reads a ledger file and puts it in the place of what is there.
@@ -143,5 +147,5 @@ export type ReadIn = { readonly ok: true; readonly counts: LedgerCounts } | { re
 export async function readFile(database: LedgerDatabase, file: Blob, label: string, work: LongWork = {}): Promise<ReadIn> {
   const opened = await openFile(file, work);
   if (!opened.ok) return opened;
-  return { ok: true, counts: await replaceLedger(database, label, opened) };
+  return { ok: true, counts: await replaceLedger(database, label, opened), notices: opened.notices };
 }

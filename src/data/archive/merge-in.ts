@@ -4,6 +4,9 @@ import { conflictWords, recordWords, type ConflictWords } from '../../core/ledge
 import { mergeLedgers, type Conflict, type Which } from '../../core/ledger/merge/merge';
 import { settled } from '../../core/ledger/merge/settle';
 import { stampOf, type Stamp } from '../../core/ledger/merge/stamp';
+import { TABLE_NAMES, type TableName } from '../../core/records/table-names';
+import { withId } from '../../core/units/by-id';
+import { fromKeys } from '../../core/units/keys';
 import type { LengthUnit } from '../../core/units/length';
 import { whatWouldChange, type TableChange } from '../../core/archive/what-would-change';
 import type { LedgerDatabase } from '../database';
@@ -27,9 +30,12 @@ export interface Together {
 /** A stamp later than all: for what is only looked at. */
 const LATEST = stampOf(Infinity, 'z');
 
-function brought(parts: LedgerInParts, { ledger, history }: ReadLedger, choices: ReadonlyMap<string, Which>, fresh: Stamp) {
+function brought(parts: LedgerInParts, { ledger, history, standIns = [] }: ReadLedger, choices: ReadonlyMap<string, Which>, fresh: Stamp) {
   const here = sideOf(parts);
-  const there = { tables: ledger, history: historiesOf(history) };
+  // What the other ledger lacks may be here: an empty record that stands in for it says nothing.
+  const empty = (table: TableName, id: string) => standIns.some((s) => s.table === table && s.id === id) && withId(here.tables[table], id);
+  const tables = fromKeys(TABLE_NAMES, (table) => (standIns.length === 0 ? ledger[table] : ledger[table].filter((r) => !empty(table, r.id))));
+  const there = { tables, history: historiesOf(history) };
   return { here, there, merged: settled(mergeLedgers(here, there, choices, fresh), [here.tables, there.tables], fresh) };
 }
 

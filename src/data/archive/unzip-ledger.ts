@@ -1,7 +1,6 @@
-import { checkLedgerText } from '../../core/ledger/check-ledger';
+import { checkLedgerText, type CheckedLedger } from '../../core/ledger/check-ledger';
 import { BlobReader, ZipReader, type FileEntry } from '@zip.js/zip.js/lib/zip-core-native.js';
 import { CHECK_NAME, isOurs, LEDGER_NAME } from '../../core/archive/names';
-import type { History } from '../../core/ledger/merge/history';
 import { type Ledger } from '../../core/records';
 import { digestOfBlob } from './digest';
 import { tell, type LongWork } from './long-work';
@@ -10,9 +9,7 @@ import type { PictureFiles } from './start-ledger';
 /** What may be unpacked, bytes: more than any ledger holds, and little enough that a bomb goes out before it fills the machine. */
 const MOST = { ledger: 400e6, check: 1000, picture: 20e6, all: 6e9, pictures: 50_000 } as const;
 
-export type Unzipped =
-  | { readonly ok: true; readonly ledger: Ledger; readonly history: History; readonly files: PictureFiles }
-  | { readonly ok: false; readonly problem: string };
+export type Unzipped = (Extract<CheckedLedger, { ok: true }> & { readonly files: PictureFiles }) | Extract<CheckedLedger, { ok: false }>;
 
 /** What makes an archive unfit: a sentence for people. */
 class Unfit extends Error {}

@@ -9,7 +9,7 @@ import { LinkButton } from '../../ui/button';
 import type { Make } from '../../core/records';
 import { db } from '../../data/database';
 import { openDemo } from '../../data/demo';
-import { useFabrics, useMakes, usePatterns, usePeople, useWearCounts, useTradeWords } from '../../data/queries';
+import { useFabrics, useMakes, usePatterns, usePeople, useWearCountsOf, useTradeWords } from '../../data/queries';
 import { HalfLogged } from '../makes/half-logged';
 import { GarmentPicture } from '../../parts/garment-picture';
 import { Empty, PageHead } from '../../ui/page-head';
@@ -28,12 +28,12 @@ export function DayBook() {
   const patterns = usePatterns();
   const fabrics = useFabrics();
   const people = usePeople();
-  const wears = useWearCounts();
 
   const patternOf = (make: Make) => withId(patterns, make.sources[0]?.patternId);
   const nameOf = (make: Make) => makeName(make, patterns);
   const whoOf = (make: Make) => withId(people, make.personId)?.name ?? '';
   const latest = [...makes].sort((a, b) => (b.finishedOn ?? b.cutOn).localeCompare(a.finishedOn ?? a.cutOn)).slice(0, LATEST);
+  const wears = useWearCountsOf(latest.map((m) => m.id));
 
   if (makes.length === 0 && patterns.length === 0)
     return (

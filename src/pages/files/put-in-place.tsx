@@ -8,6 +8,7 @@ import { Button } from '../../ui/button';
 import { Dialog } from '../../ui/dialog';
 import type { LongWork } from './long-work-bar';
 import { makeSmallCopies } from './small-copies';
+import { Notices } from './notices';
 import type { Tried } from './use-tried';
 import { WhatWouldChange, type ChangeWords } from './what-would-change';
 
@@ -34,6 +35,7 @@ export interface Offer {
 interface Asked {
   readonly offer: Offer;
   readonly changes: readonly TableChange[];
+  readonly notices: readonly string[];
 }
 
 /** A ledger put in the place of the one here: looked through first, so that nobody is asked about what cannot be read, and only then asked. */
@@ -44,7 +46,7 @@ export function usePutInPlace(longWork: LongWork, { tried, refuse }: Tried) {
     const compared = await longWork(offer.looking, async (onProgress) => await archiveWorker().compare(offer.ledger, onProgress));
     if (!compared) return void toast('Stopped; the ledger is as it was.');
     if (!compared.ok) return refuse(`${offer.refused} ${compared.problem}`);
-    setAsked({ offer, changes: compared.changes });
+    setAsked({ offer, changes: compared.changes, notices: compared.notices });
   };
   const put = (offer: Offer) =>
     tried(offer.failed, async () => {
@@ -62,7 +64,7 @@ export function usePutInPlace(longWork: LongWork, { tried, refuse }: Tried) {
   return { look, dialog };
 }
 
-function Question({ offer: { changes: words, act, evenSo }, changes, onPut }: Asked & { onPut: () => void }) {
+function Question({ offer: { changes: words, act, evenSo }, changes, notices, onPut }: Asked & { onPut: () => void }) {
   return (
     <div className="mt-2 flex flex-col gap-3">
       {changes.length === 0 ? (
@@ -72,6 +74,7 @@ function Question({ offer: { changes: words, act, evenSo }, changes, onPut }: As
           <WhatWouldChange changes={changes} words={words} />
         </ul>
       )}
+      <Notices of={notices} />
       {(changes.length > 0 || evenSo) && (
         <>
           <p className="text-small text-ink2">It takes the place of what is here. Ctrl Z takes that back.</p>

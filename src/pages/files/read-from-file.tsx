@@ -34,6 +34,7 @@ export function ReadFromFile({ busy, longWork, isEmpty }: { busy: boolean; longW
     if (!read.ok) return refuse(`${file.name} was not read. ${read.problem}`);
     void makeSmallCopies(db);
     sayRead(read.counts);
+    for (const notice of read.notices) toast(notice, { autoClose: false });
   };
   const offer = (file: File) =>
     look({

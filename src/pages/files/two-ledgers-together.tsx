@@ -12,6 +12,7 @@ import { Segmented } from '../../ui/segmented';
 import { ChooseFile, LEDGER_FILES } from './choose-file';
 import type { LongWork } from './long-work-bar';
 import { makeSmallCopies } from './small-copies';
+import { Notices } from './notices';
 import { useTried } from './use-tried';
 import { OF_A_FILE, WhatWouldChange } from './what-would-change';
 
@@ -23,6 +24,7 @@ const NAMED = 4;
 interface Asked {
   readonly file: File;
   readonly together: Together;
+  readonly notices: readonly string[];
 }
 
 /** A phone's ledger and this one, or those of two machines: looked at first, asked about where both changed the same, and brought together. */
@@ -40,7 +42,7 @@ export function TwoLedgersTogether({ busy, longWork }: { busy: boolean; longWork
       if (!looked) return;
       if (!looked.ok) return refuse(`${file.name} was not taken in. ${looked.problem}`);
       setChoices(new Map());
-      setAsked({ file, together: looked.together });
+      setAsked({ file, together: looked.together, notices: looked.notices });
     });
   const bring = ({ file }: Asked) =>
     tried(`${file.name} was not taken in`, async () => {
@@ -76,6 +78,7 @@ export function TwoLedgersTogether({ busy, longWork }: { busy: boolean; longWork
         {asked && (
           <WhatComes
             together={asked.together}
+            notices={asked.notices}
             choices={choices}
             onChoose={(key, which) => setChoices(new Map(choices).set(key, which))}
             onBring={() => void bring(asked)}
@@ -89,11 +92,13 @@ export function TwoLedgersTogether({ busy, longWork }: { busy: boolean; longWork
 /** What bringing together would do here, and the questions that only the sewist can answer. */
 function WhatComes({
   together: { changes, conflicts, returned, renumbered },
+  notices,
   choices,
   onChoose,
   onBring,
 }: {
   together: Together;
+  notices: readonly string[];
   choices: ReadonlyMap<string, Which>;
   onChoose: (key: string, which: Which) => void;
   onBring: () => void;
@@ -118,6 +123,7 @@ function WhatComes({
           )}
         </ul>
       )}
+      <Notices of={notices} />
       {conflicts.length > 0 && (
         <>
           <p>

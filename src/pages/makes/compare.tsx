@@ -16,7 +16,7 @@ import { zoneOf, type ZoneId } from '../../core/body/zones';
 import { MOST_COMPARED } from '../../core/versions/most-compared';
 import type { Compared } from '../../core/versions/compare-makes';
 import { useCaseTables } from '../../data/engine-tables';
-import { usePeople, useSettings, useUnit, useWearCounts } from '../../data/queries';
+import { usePeople, useSettings, useUnit, useWearCountsOf } from '../../data/queries';
 import { markColour } from '../../parts/fit-mark';
 import { GarmentPicture } from '../../parts/garment-picture';
 import { Gauge } from '../../parts/gauge';
@@ -49,12 +49,12 @@ export function Compare() {
   const [params, setParams] = useSearchParams();
   const tables = useCaseTables();
   const people = usePeople();
-  const wears = useWearCounts();
   const unit = useUnit();
   const { currency } = useSettings();
   const [onlyOther, setOnlyOther] = useState(false);
   const [, setMarked] = useMarked();
   const ids = params.getAll('m');
+  const wears = useWearCountsOf(ids);
   const key = ids.join(' ');
   const found = useEngine('comparison', tables, [key.split(' ')]).answer;
   const compared = useMemo(

@@ -3,7 +3,7 @@ import { useParams } from 'react-router';
 import { LinkButton } from '../../ui/button';
 import { costWords, makeCost } from '../../core/cost/cost';
 import { reviewSheet } from '../../core/statement/review-sheet';
-import { useBodies, useFabrics, useMakes, usePatterns, useSettings, useWearCounts, useFabricUnit } from '../../data/queries';
+import { useBodies, useFabrics, useMakes, usePatterns, useSettings, useWearCountsOf, useFabricUnit } from '../../data/queries';
 import { fileNameOf } from '../../parts/save-file';
 import { SheetDesk } from '../../parts/sheet/sheet-desk';
 import { Empty } from '../../ui/page-head';
@@ -17,7 +17,7 @@ export function Review() {
   const patterns = usePatterns();
   const fabrics = useFabrics();
   const bodies = useBodies();
-  const counts = useWearCounts();
+  const counts = useWearCountsOf(makeId === undefined ? [] : [makeId]);
   const { currency, unit } = useSettings();
   const fabricUnit = useFabricUnit();
   const make = withId(makes, makeId);

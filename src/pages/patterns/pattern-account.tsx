@@ -23,7 +23,7 @@ import {
   useFabricUnit,
   useTradeWords,
   useUnit,
-  useWearCounts,
+  useWearCountsOf,
   useMakes,
 } from '../../data/queries';
 import { newId } from '../../data/new-id';
@@ -138,7 +138,6 @@ export function PatternAccount() {
   const chosenPerson = usePerson();
   const people = usePeople();
   const makes = useMakes();
-  const wears = useWearCounts();
   const { currency } = useSettings();
   const [fabricId, setFabricId] = useState('');
   const [chart, setChart] = useState<ZoneId>();
@@ -152,6 +151,7 @@ export function PatternAccount() {
   const person =
     chosenPerson && (sewnFor.size === 0 || sewnFor.has(chosenPerson.id)) ? chosenPerson : (people.find((p) => sewnFor.has(p.id)) ?? chosenPerson);
   const input = usePatternCase(patternId, person?.id);
+  const wears = useWearCountsOf(input?.makes.map((m) => m.id) ?? []);
   const plan = useMemo(() => ({ date: today(), unit, ...(fabricId === '' ? {} : { fabricId }) }), [unit, fabricId]);
   const asked = useEngine('account', useCaseTables(), person && patternId !== undefined ? [person.id, patternId, plan] : undefined, {
     tolerant: true,
