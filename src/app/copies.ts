@@ -2,6 +2,7 @@ import { proxy } from 'comlink';
 import { listCopies, makeCopy } from '../data/archive/copies';
 import { db } from '../data/database';
 import { onTablesChanged } from '../data/keep-fresh';
+import { unsavedActs } from '../data/saved-state';
 import { readSettings } from '../data/settings';
 
 /** A copy is made once so long nothing was entered; and no two within this. */
@@ -15,10 +16,8 @@ const BETWEEN = 10 * 60_000;
 export function keepCopies(): void {
   let waiting: ReturnType<typeof setTimeout> | undefined;
   const copy = async () => {
-    const { ledger, unit, savedAt = 0 } = await readSettings(db);
-    if (ledger !== 'own' || !(await listCopies())) return;
-    const newest = (await db.journal.orderBy('seq').last())?.at ?? 0;
-    if (newest <= savedAt) return;
+    const { ledger, unit } = await readSettings(db);
+    if (ledger !== 'own' || (await unsavedActs(db)) === 0 || !(await listCopies())) return;
     await makeCopy(
       unit,
       proxy(() => undefined),
@@ -30,7 +29,8 @@ export function keepCopies(): void {
       void navigator.locks
         .request('copies', { ifAvailable: true }, async (lock) => {
           const { savedAt = 0 } = await readSettings(db);
-          const left = savedAt + BETWEEN - Date.now();
+          // A clock that was ahead when the last was made holds the next up no longer than any.
+          const left = Math.min(savedAt + BETWEEN - Date.now(), BETWEEN);
           if (!lock || left > 0) return later(Math.max(left, QUIET));
           await copy();
         })

@@ -59,7 +59,9 @@ describe('the first visit', () => {
 describe('starting again', () => {
   test('takes what was tried in the demo away without a trace: records, undo and drafts', async () => {
     await openDemo(database);
-    await write(database, 'tried', [{ table: 'makes', put: sampleMake(9) }]);
+    await write(database, 'tried', [
+      { table: 'makes', put: sampleMake(9, { personId: 'person-maren', sources: [], name: 'a cushion', fabrics: [] }) },
+    ]);
     storage.setItem('amber-ledger draft log', '{}');
     storage.setItem('another app', 'stays');
     await openEmpty(database);

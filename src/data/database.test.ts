@@ -65,7 +65,7 @@ describe('migrations', () => {
       expect(await now.table(table).get('id' in record ? record.id : record.key)).toEqual(recordToday(table, record));
     expect((await now.makes.get('make-1'))?.fabrics).toEqual([{ id: 'u', fabricId: 'linen', part: 'main' }]);
     // And it can be worked on: a write under today's shapes goes through.
-    await write(now, 'worked on', [{ table: 'makes', put: { ...sampleMake(1), remark: 'still here' } }]);
+    await write(now, 'worked on', [{ table: 'makes', id: 'make-1', edit: (make) => ({ ...make, remark: 'still here' }) }]);
     expect((await now.makes.get('make-1'))?.remark).toBe('still here');
     await write(now, 'planned', [{ table: 'lists', put: { id: 'list', name: 'spring', added: '2026-01-01' } }]);
     expect(await now.lists.count()).toBe(1);
@@ -163,7 +163,7 @@ describe('a later layout', () => {
   test('is not written to by this app, neither opened later nor opened while it stands open', async () => {
     const name = 'later';
     const now = new LedgerDatabase(name);
-    await write(now, 'a make', [{ table: 'makes', put: sampleMake(1) }]);
+    await now.makes.put(sampleMake(1));
     const later = new Dexie(name);
     for (const { version, stores } of [...LAYOUTS, { version: LAYOUTS.at(-1)!.version + 1, stores: { hats: 'id' } }])
       later.version(version).stores(stores);

@@ -41,7 +41,7 @@ const everything = async () => Object.fromEntries(await Promise.all(database.tab
 
 beforeEach(async () => {
   database = new LedgerDatabase(`faults-${count++}`);
-  await startLedger(database, ledger, { ledger: 'own' });
+  await startLedger(database, ledger, { ledger: 'own', startedAt: Date.now() + 39 * DAY });
   await write(database, 'a remark', [{ table: 'makes', id: 'make-1', edit: (m) => ({ ...m, remark: 'first' }) }]);
   await write(database, 'gone', await removalOf(database, 'makes', 'make-1'));
   await undo(database);

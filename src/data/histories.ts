@@ -1,6 +1,6 @@
 import { historyKey } from '../core/ledger/merge/history-key';
 import type { History, noted, RecordHistory } from '../core/ledger/merge/history';
-import { knownTogether, later, latestOf, NEVER, nextStamp, stampOf, type Known, type Stamp } from '../core/ledger/merge/stamp';
+import { knownTogether, later, latestOf, NEVER, nextStamp, stampOf, timeOf, type Known, type Stamp } from '../core/ledger/merge/stamp';
 import type { Change, Device, JournalEntry, LedgerDatabase, StoredHistory } from './database';
 import { newId } from './new-id';
 import { itemAt } from '../core/units/item-at';
@@ -85,8 +85,18 @@ export async function readHistory(database: LedgerDatabase): Promise<History> {
   return { known: (await database.devices.toArray()).map((d) => d.last), records: (await database.histories.toArray()).map(historyOf) };
 }
 
-/** Lets go of what was held by records removed before a time, milliseconds: then they are gone for good. */
-export async function forgetOld(database: LedgerDatabase, before: number): Promise<void> {
-  const old = await database.histories.where('gone').below(stampOf(before, '')).toArray();
+/**
+ * Lets go of what was held by records removed before a time: then they are gone for good.
+ *
+ * @param before milliseconds
+ * @param atOnce milliseconds: of those only what was removed within so long after the first
+ */
+export async function forgetOld(database: LedgerDatabase, before: number, atOnce: number): Promise<void> {
+  const first = (await database.histories.orderBy('gone').first())?.gone;
+  if (first === undefined) return;
+  const old = await database.histories
+    .where('gone')
+    .below(stampOf(Math.min(before, timeOf(first) + atOnce), ''))
+    .toArray();
   await database.histories.bulkPut(old.map(({ last: _, gone: __, ...rest }) => rest));
 }

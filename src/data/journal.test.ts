@@ -2,6 +2,7 @@ import 'fake-indexeddb/auto';
 import { sampleMake } from '../core/garment/sample-case';
 import { blankFabric } from '../core/records/blank';
 import { LedgerDatabase } from './database';
+import { noteSaved, reachedNow, unsavedActs } from './saved-state';
 import { bringBack, emptyOld, redo, removals, undo, write } from './journal';
 
 let count = 0;
@@ -12,7 +13,7 @@ beforeEach(() => {
 afterEach(() => database.delete());
 
 const maren = { id: 'person', name: 'Maren', child: false };
-const make = sampleMake(1);
+const make = sampleMake(1, { sources: [], name: 'a make', fabrics: [] });
 
 describe('writing', () => {
   test('all of an act or none of it', async () => {
@@ -22,7 +23,7 @@ describe('writing', () => {
         { table: 'people', put: maren },
         { table: 'makes', put: broken },
       ]),
-    ).rejects.toThrow(/calendar date/);
+    ).rejects.toThrow('in this make, day of cutting: not a calendar date (write 2026-03-09)');
     expect(await database.people.count()).toBe(0);
     expect(await database.journal.count()).toBe(0);
   });
@@ -33,6 +34,7 @@ describe('writing', () => {
   });
 
   test('an edit writes only what it changed: two from the same reading both stand', async () => {
+    await database.people.put(maren);
     await write(database, 'make', [{ table: 'makes', put: make }]);
     await write(database, 'a remark', [{ table: 'makes', from: make, to: { ...make, remark: 'sheds' } }]);
     await write(database, 'two at once', [{ table: 'makes', from: make, to: { ...make, quantity: 2 } }]);
@@ -69,6 +71,7 @@ describe('writing', () => {
   });
 
   test('an act that reckons with a record finds it as it stands: two quick ones both count', async () => {
+    await database.people.put(maren);
     await write(database, 'make', [{ table: 'makes', put: make }]);
     const once = (label: string) =>
       write(database, label, [{ table: 'makes', id: make.id, edit: (now) => ({ ...now, quantity: now.quantity * 2 }) }]);
@@ -97,6 +100,62 @@ describe('writing', () => {
     await write(database, 'gone', [{ table: 'people', remove: 'nobody' }]);
     expect(await undo(database)).toBe('gone');
     expect(await database.people.count()).toBe(0);
+  });
+});
+
+describe('what records speak of', () => {
+  test('is asked when they are written: a make whose person went meanwhile is not entered, and nothing of the act is', async () => {
+    const linen = blankFabric('linen', 'storm linen');
+    const act = write(database, 'a make', [
+      { table: 'fabrics', put: linen },
+      { table: 'makes', put: make },
+    ]);
+    await expect(act).rejects.toThrow(/^the person that this make speaks of is no longer in the ledger.*Ctrl Z/);
+    expect([await database.fabrics.count(), await database.makes.count(), await database.journal.count()]).toEqual([0, 0, 0]);
+  });
+
+  test('is not removed while something needs it', async () => {
+    await database.people.put(maren);
+    await database.fabrics.put(blankFabric('linen', 'storm linen'));
+    await write(database, 'a make', [{ table: 'makes', put: { ...make, fabrics: [{ id: 'u', fabricId: 'linen', part: 'main' }] } }]);
+    await expect(write(database, 'gone', [{ table: 'fabrics', remove: 'linen' }])).rejects.toThrow('1 make still needs this fabric');
+    await expect(write(database, 'gone', [{ table: 'people', remove: 'person' }])).rejects.toThrow('1 make still needs this person');
+    expect(await database.fabrics.count()).toBe(1);
+    await write(database, 'both', [
+      { table: 'makes', remove: make.id },
+      { table: 'fabrics', remove: 'linen' },
+    ]);
+    expect(await database.fabrics.count()).toBe(0);
+  });
+
+  test('of one that spoke of something missing before, the rest can be changed', async () => {
+    await database.makes.put(make);
+    await write(database, 'a remark', [{ table: 'makes', from: make, to: { ...make, remark: 'sheds' } }]);
+    expect((await database.makes.get(make.id))?.remark).toBe('sheds');
+  });
+});
+
+describe('what is in no file yet', () => {
+  test('is counted by acts, with what was taken back and done again, whatever the clock says', async () => {
+    const act = (name: string, now: number) => write(database, name, [{ table: 'people', put: { ...maren, name } }], now);
+    await act('a', 5 * 86_400_000);
+    expect(await unsavedActs(database)).toBe(1);
+    await noteSaved(database, await reachedNow(database), 40 * 86_400_000);
+    expect(await unsavedActs(database)).toBe(0);
+    await act('b', 6 * 86_400_000);
+    expect(await unsavedActs(database)).toBe(1);
+    await undo(database);
+    expect(await unsavedActs(database)).toBeGreaterThan(0);
+    await noteSaved(database, await reachedNow(database), 41 * 86_400_000);
+    await redo(database);
+    expect(await unsavedActs(database)).toBeGreaterThan(0);
+  });
+
+  test('of a ledger saved by an app that noted only when, goes by that', async () => {
+    await write(database, 'a', [{ table: 'people', put: maren }], 10);
+    await write(database, 'b', [{ table: 'people', put: { ...maren, name: 'Maren L.' } }], 30);
+    await database.settings.put({ key: 'savedAt', value: 20 });
+    expect(await unsavedActs(database)).toBe(1);
   });
 });
 
@@ -190,12 +249,12 @@ describe('what was removed', () => {
   test('is listed until it comes back, and comes back whatever happened since', async () => {
     await add(1);
     await remove(2);
-    await write(database, 'a make', [{ table: 'makes', put: make }], 3);
+    await write(database, 'a fabric', [{ table: 'fabrics', put: blankFabric('linen', 'storm linen') }], 3);
     const [removal] = await removals(database);
     expect(removal).toMatchObject({ label: 'Maren removed', records: 1 });
     expect(await bringBack(database, removal!.seq)).toBe('Maren removed');
     expect(await database.people.get('person')).toEqual(maren);
-    expect(await database.makes.count()).toBe(1);
+    expect(await database.fabrics.count()).toBe(1);
     expect(await removals(database)).toEqual([]);
     expect(await bringBack(database, removal!.seq)).toBeUndefined();
   });
@@ -224,10 +283,38 @@ describe('what was removed', () => {
   test('after thirty days it is gone for good, and not a day before', async () => {
     await add(0);
     await remove(5 * DAY);
-    await emptyOld(database, 34.9 * DAY);
+    for (const start of [34.8, 34.9, 35.1]) await emptyOld(database, start * DAY);
     expect(await removals(database)).toHaveLength(1);
-    await emptyOld(database, 35.1 * DAY);
+    await emptyOld(database, 35.2 * DAY);
     expect(await removals(database)).toEqual([]);
     expect(await database.journal.count()).toBe(0);
+  });
+
+  test('a clock that was ahead once takes nothing, and one that stays ahead a day’s worth at a start', async () => {
+    await emptyOld(database, 0);
+    for (let day = 0; day < 20; day++)
+      await write(database, `day ${day}`, [{ table: 'fabrics', put: blankFabric(`${day}`, `linen ${day}`) }], day * DAY);
+    await remove(20 * DAY);
+    await emptyOld(database, 60 * DAY);
+    await emptyOld(database, 20.5 * DAY);
+    expect(await database.journal.count()).toBe(21);
+    for (const start of [60, 60.1]) await emptyOld(database, start * DAY);
+    expect((await database.journal.orderBy('seq').first())?.label).toBe('day 2');
+    // What was done under the clock that was ahead does not hold up what came after it.
+    await write(database, 'ahead', [{ table: 'people', put: maren }], 400 * DAY);
+    await write(database, 'true again', [{ table: 'people', put: { ...maren, name: 'Maren L.' } }], 22 * DAY);
+    for (let start = 90; start < 120; start++) await emptyOld(database, start * DAY);
+    expect(await database.journal.count()).toBe(0);
+  });
+
+  test('what a removed record held, for other devices, goes by the same rule', async () => {
+    await emptyOld(database, 0);
+    await add(1 * DAY);
+    await remove(2 * DAY);
+    const held = async () => (await database.histories.get('people/person'))?.last;
+    await emptyOld(database, 90 * DAY);
+    expect(await held()).toBeDefined();
+    await emptyOld(database, 91 * DAY);
+    expect(await held()).toBeUndefined();
   });
 });

@@ -1,8 +1,12 @@
 import type { z } from 'zod';
 import { carriedOver } from '../core/ledger/carry-over';
+import { referencesOf } from '../core/ledger/references';
 import { TABLE_NAMES, TABLE_WORDS, type TableName } from '../core/records/table-names';
+import { firstOf } from '../core/units/item-at';
+import type { unfitWords } from '../core/ledger/unfit';
 import type { Change, JournalEntry, LedgerDatabase, Stored } from './database';
-import { changeSettings, type Settings } from './settings';
+import { keepWhole } from './keep-whole';
+import { changeSettings, readSettings, type Settings } from './settings';
 import { forgetOld, HISTORY_TABLES, noteChanges, putBack, takeHistories, type Brought, type Note } from './histories';
 
 /** Days for which acts can be taken back, and what was removed can be brought back. */
@@ -94,6 +98,7 @@ function wantedOf(w: Write, now: Change['before']): Change['after'] {
 
 interface Shapes {
   readonly TABLES: Record<TableName, z.ZodType>;
+  readonly unfitWords: typeof unfitWords;
   readonly noted: Note;
 }
 
@@ -104,8 +109,8 @@ let loading: Promise<Shapes> | undefined;
  * promise, so that acts are written in the order in which they were done; a load that failed is tried again with the next.
  */
 function loadShapes(): NonNullable<typeof loading> {
-  loading ??= Promise.all([import('../core/records/ledger'), import('../core/ledger/merge/history')]).then(
-    ([{ TABLES }, { noted }]) => ({ TABLES, noted }),
+  loading ??= Promise.all([import('../core/records/ledger'), import('../core/ledger/merge/history'), import('../core/ledger/unfit')]).then(
+    ([{ TABLES }, { noted }, { unfitWords }]) => ({ TABLES, noted, unfitWords }),
     (error: unknown) => {
       loading = undefined;
       throw error;
@@ -137,9 +142,14 @@ export interface Reckoned {
  * @param reckon asked within the transaction: it may wait for the database and for nothing else
  */
 export async function writeReckoned(database: LedgerDatabase, label: string, reckon: () => Promise<Reckoned>, now = Date.now()): Promise<void> {
-  const { TABLES, noted } = await loadShapes();
-  // A stored picture holds a blob where its shape has text.
-  const checked = (table: TableName, record: Stored[TableName]) => (table === 'pictures' ? record : (TABLES[table].parse(record) as typeof record));
+  const { TABLES, noted, unfitWords } = await loadShapes();
+  const checked = (table: TableName, record: Stored[TableName]) => {
+    // A stored picture holds a blob where its shape has text.
+    if (table === 'pictures') return record;
+    const parsed = TABLES[table].safeParse(record);
+    if (!parsed.success) throw new Error(unfitWords(table, firstOf(parsed.error.issues)));
+    return parsed.data as typeof record;
+  };
   await database.transaction('rw', tablesOf(database), async () => {
     const { writes, brought, settings } = await reckon();
     const standing = new Standing(database);
@@ -154,6 +164,7 @@ export async function writeReckoned(database: LedgerDatabase, label: string, rec
       return { table, id, ...(before ? { before } : {}), ...(after ? { after } : {}) };
     });
     await standing.store();
+    await keepWhole(database, changes);
     if (settings) await changeSettings(database, settings);
     const kept = brought ? { noted: await takeHistories(database, brought) } : await noteChanges(database, changes, noted, now);
     await database.journal.where('undone').equals(1).delete();
@@ -198,6 +209,7 @@ async function turn(database: LedgerDatabase, direction: 'undo' | 'redo'): Promi
     // What goes by this is kept with its bytes; what comes by it, or stays, lies in the ledger.
     const kept = changes.map((c) => (direction === 'undo' && !isEdit(c) ? c : withoutBytes(c)));
     await database.journal.update(entry.seq, { undone: direction === 'undo' ? 1 : 0, changes: kept });
+    await changeSettings(database, { turns: (await readSettings(database)).turns + 1 });
     return entry.label;
   });
 }
@@ -212,17 +224,30 @@ export function redo(database: LedgerDatabase): Promise<string | undefined> {
   return turn(database, 'redo');
 }
 
-/** Lets go of acts older than thirty days: what was removed then is gone for good. */
+/**
+ * Lets go of acts older than thirty days: what was removed then is gone for good. A clock that is wrong for once costs nothing: what goes
+ * must be so old by this start's clock and by the last one's, the order is that of the acts and not of their times, and a day's worth goes
+ * at most.
+ *
+ * @param now milliseconds, at a start of the app
+ */
 export async function emptyOld(database: LedgerDatabase, now: number): Promise<void> {
-  const before = now - KEPT_DAYS * DAY;
-  await database.transaction('rw', database.journal, database.histories, async () => {
-    const recent = await database.journal
-      .orderBy('seq')
-      .filter((entry) => entry.at > before)
-      .first();
-    const old = recent ? database.journal.where('seq').below(recent.seq) : database.journal.toCollection();
-    await old.delete();
-    await forgetOld(database, before);
+  await database.transaction('rw', database.journal, database.histories, database.settings, async () => {
+    const { startedAt } = await readSettings(database);
+    await changeSettings(database, { startedAt: now });
+    if (startedAt === undefined) return;
+    const before = Math.min(now, startedAt) - KEPT_DAYS * DAY;
+    const acts = () => database.journal.orderBy('seq');
+    const [oldest, newest] = [await acts().first(), await acts().last()];
+    if (oldest && newest) {
+      // Written under a clock that was ahead, an act is no younger than the last of all.
+      const atMost = Math.min(before, Math.min(oldest.at, newest.at) + DAY);
+      const stays = await acts()
+        .filter((entry) => Math.min(entry.at, newest.at) > atMost)
+        .first();
+      await (stays ? database.journal.where('seq').below(stays.seq) : database.journal.toCollection()).delete();
+    }
+    await forgetOld(database, before, DAY);
   });
 }
 
@@ -255,7 +280,6 @@ export async function removals(database: LedgerDatabase): Promise<Removal[]> {
 
 /** What records speak of that is gone as well, and what that speaks of, as it was when it was removed. */
 async function goneWith(database: LedgerDatabase, records: readonly Removed[]): Promise<Removed[]> {
-  const { referencesOf } = await import('../core/ledger/references');
   const found = new Map(records.map((r) => [`${r.table} ${r.before.id}`, r]));
   const open = [...records];
   let removedBy: readonly JournalEntry[] | undefined;

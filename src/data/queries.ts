@@ -10,6 +10,7 @@ import { TABLE_NAMES, type TableName } from '../core/records/table-names';
 import { withId } from '../core/units/by-id';
 import { db, type Stored, type StoredPicture } from './database';
 import { removals, type Removal } from './journal';
+import { unsavedActs } from './saved-state';
 import { readSettings, USUAL_SETTINGS, type Settings } from './settings';
 
 /** The tables that are read whole; pictures are too many for that. */
@@ -139,11 +140,8 @@ export function useRemovals(): readonly Removal[] | undefined {
 
 /** How many acts were done since the whole ledger was last saved to a file or copied. */
 export function useUnsaved(): number | undefined {
-  const { savedAt = 0 } = useSettings();
-  return useQuery({
-    queryKey: ['journal', 'unsaved', savedAt],
-    queryFn: () => db.journal.filter((act) => act.at > savedAt && act.undone === 0).count(),
-  }).data;
+  const { savedAt } = useSettings();
+  return useQuery({ queryKey: ['journal', 'unsaved', savedAt], queryFn: () => unsavedActs(db) }).data;
 }
 
 /** The person we speak of: the one chosen, else the first. */

@@ -18,8 +18,14 @@ export interface Settings {
   /** Where it is summer in July, or in January. */
   readonly hemisphere: Hemisphere;
   readonly theme: 'system' | 'light' | 'lamp';
-  /** When the whole ledger was last saved to a file or copied to the stash, milliseconds. */
+  /** When the whole ledger was last saved to a file or copied, milliseconds; and how far it had come by then (saved-state.ts). */
   readonly savedAt: number | undefined;
+  readonly savedSeq: number | undefined;
+  readonly savedTurns: number;
+  /** How often an act was taken back or done again. */
+  readonly turns: number;
+  /** When this was last started, by its clock, milliseconds: the age of what may go is judged by two readings. */
+  readonly startedAt: number | undefined;
 }
 
 export const USUAL_SETTINGS: Settings = {
@@ -32,6 +38,10 @@ export const USUAL_SETTINGS: Settings = {
   hemisphere: 'north',
   theme: 'system',
   savedAt: undefined,
+  savedSeq: undefined,
+  savedTurns: 0,
+  turns: 0,
+  startedAt: undefined,
 };
 
 export async function readSettings(database: LedgerDatabase): Promise<Settings> {

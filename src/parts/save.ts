@@ -25,6 +25,8 @@ export function whyNot(error: unknown): string {
   const cause = causeOf(error);
   if ((cause instanceof Error || cause instanceof DOMException) && cause.name === 'QuotaExceededError')
     return 'this browser has no room left. Save the ledger to a file, make room on the machine or remove pictures, and do it again.';
+  if ((cause instanceof Error || cause instanceof DOMException) && (cause.name === 'AbortError' || cause.name === 'UnknownError'))
+    return 'this browser could not write to the disk. Is it full? Make room on the machine, and do it again.';
   return `${(cause instanceof Error ? cause.message : String(cause)).replace(/\.$/, '')}.`;
 }
 

@@ -3,9 +3,18 @@ import { whatWouldChange, type TableChange } from '../../core/archive/what-would
 import type { LengthUnit } from '../../core/units/length';
 import { Stopped, type LongWork } from './long-work';
 import type { Which } from '../../core/ledger/merge/merge';
-import { openFile, readFile, readParts, replaceLedger, type LedgerCounts, type Opened, type ReadIn, type ReadLedger } from './ledger-file';
+import {
+  openFile,
+  readFile,
+  readParts,
+  replaceLedger,
+  saveArchive,
+  type LedgerCounts,
+  type Opened,
+  type ReadIn,
+  type ReadLedger,
+} from './ledger-file';
 import { bringTogether, lookTogether, type Together } from './merge-in';
-import { zipLedger } from './zip-ledger';
 import { causeOf, LedgerDatabase } from '../database';
 
 const database = new LedgerDatabase();
@@ -28,7 +37,7 @@ const archive = {
     stopped = true;
   },
   save: (written: string, unit: LengthUnit, onProgress: (done: number) => void): Promise<Blob | undefined> =>
-    stoppable(onProgress, async (work) => zipLedger(await readParts(database), written, unit, work)),
+    stoppable(onProgress, (work) => saveArchive(database, written, unit, work)),
   /** @param label what undo will say was done */
   read: (file: Blob, label: string, onProgress: (done: number) => void): Promise<ReadIn | undefined> =>
     stoppable(onProgress, (work) => readFile(database, file, label, work)),

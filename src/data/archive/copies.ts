@@ -2,7 +2,7 @@ import { formatISO } from 'date-fns';
 import { z } from 'zod';
 import type { LengthUnit } from '../../core/units/length';
 import { db } from '../database';
-import { changeSettings } from '../settings';
+import { noteSaved, reachedNow } from '../saved-state';
 import { archiveWorker } from './archive-worker';
 
 /** Copies that the server of this machine keeps of the ledger, the newest first. */
@@ -33,11 +33,12 @@ export async function listCopies(): Promise<Copies | null> {
  * @throws with a sentence where the copy was not taken
  */
 export async function makeCopy(unit: LengthUnit, onProgress: (done: number) => void): Promise<boolean> {
-  const savedAt = Date.now();
-  const zip = await archiveWorker().save(formatISO(savedAt), unit, onProgress);
+  const now = Date.now();
+  const reached = await reachedNow(db);
+  const zip = await archiveWorker().save(formatISO(now), unit, onProgress);
   if (!zip) return false;
   await sendCopy(zip);
-  await changeSettings(db, { savedAt });
+  await noteSaved(db, reached, now);
   return true;
 }
 

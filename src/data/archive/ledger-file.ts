@@ -5,16 +5,17 @@ import type { Side, Tables } from '../../core/ledger/merge/merge';
 import type { StandIn } from '../../core/ledger/stand-ins';
 import { replacedHistory } from '../../core/ledger/merge/replace';
 import { ledgerCounts, TABLE_NAMES, type Ledger, type TableName } from '../../core/records';
+import type { LengthUnit } from '../../core/units/length';
 import type { LedgerDatabase, StoredPicture } from '../database';
 import { readHistory, stampNow } from '../histories';
 import { putOf, writeReckoned, type Write } from '../journal';
 import { toBase64 } from './base64';
-import type { LongWork } from './long-work';
+import { partOf, type LongWork } from './long-work';
 import { readSettings, type Settings } from '../settings';
 import { digestOfBlob } from './digest';
 import { storedPictures, type PictureFiles } from './start-ledger';
 import { unzipLedger } from './unzip-ledger';
-import type { LedgerInParts } from './zip-ledger';
+import { zipLedger, type LedgerInParts } from './zip-ledger';
 import { withId } from '../../core/units/by-id';
 
 /** The whole ledger as it stands in one moment, its pictures as they lie in the database. */
@@ -35,11 +36,39 @@ export function sideOf({ tables, pictures, history }: LedgerInParts): Side {
   return { tables: { ...tables, pictures }, history: historiesOf(history) };
 }
 
-/** The whole ledger as the text of one file, the bytes of its pictures as text. */
+/** So many bytes of pictures go into one text: browsers hold no text of more than about half a gigabyte, and bytes grow by a third in it. */
+const MOST_IN_TEXT = 200e6;
+
+/**
+ * The whole ledger as the text of one file, the bytes of its pictures as text.
+ *
+ * @throws with a sentence where the pictures are too many for that
+ */
 export async function exportLedger(database: LedgerDatabase, written: string): Promise<string> {
   const { tables, pictures, history } = await readParts(database);
+  const bytes = pictures.reduce((sum, p) => sum + p.blob.size, 0);
+  if (bytes > MOST_IN_TEXT)
+    throw new Error(
+      `its pictures come to ${Math.round(bytes / 1e6)} MB, and one text file holds ${MOST_IN_TEXT / 1e6} MB at most. Save it as an archive (“Save to a file”): that holds all of them`,
+    );
   const within = await Promise.all(pictures.map(async ({ blob, small: _, ...facts }) => ({ ...facts, data: await toBase64(blob) })));
   return ledgerText({ ...tables, pictures: within }, written, history);
+}
+
+/** How much of the work of saving is writing; the rest is reading back. */
+const WRITING = 0.6;
+
+/**
+ * The whole ledger as one archive, read back through our own reader before it is called saved.
+ *
+ * @param written the moment of writing, ISO
+ * @throws with a sentence where it would not be read; or Stopped
+ */
+export async function saveArchive(database: LedgerDatabase, written: string, unit: LengthUnit, work: LongWork = {}): Promise<Blob> {
+  const zip = await zipLedger(await readParts(database), written, unit, partOf(work, 0, WRITING));
+  const back = await unzipLedger(zip, partOf(work, WRITING, 1));
+  if (!back.ok) throw new Error(`what was written does not read back. ${back.problem}`);
+  return zip;
 }
 
 /** A ledger as it was read from a file. */

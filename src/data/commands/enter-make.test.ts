@@ -100,6 +100,7 @@ describe('two windows', () => {
     database = new LedgerDatabase(`entering-${Math.random()}`);
     await database.people.put({ id: 'person', name: 'Maren', child: false });
     await database.patterns.put(SAMPLE_PATTERN);
+    await database.fabrics.put(poplin);
   });
   afterEach(() => database.delete());
   const enter = (id: string) => {

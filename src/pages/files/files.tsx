@@ -23,7 +23,8 @@ import {
   useFabricUnit,
   useTradeWords,
 } from '../../data/queries';
-import { changeSettings, type Settings } from '../../data/settings';
+import type { Settings } from '../../data/settings';
+import { noteSaved, reachedNow } from '../../data/saved-state';
 import { today } from '../../data/today';
 import { whyNot, attempt, choose } from '../../parts/save';
 import { saveFile } from '../../parts/save-file';
@@ -41,7 +42,8 @@ import { Segmented } from '../../ui/segmented';
 import { routes } from '../../routes';
 
 async function downloadText() {
-  const text = await exportLedger(db, formatISO(new Date()));
+  const text = await attempt('The file was not written', () => exportLedger(db, formatISO(new Date())));
+  if (text === undefined) return;
   saveFile(new Blob([text], { type: 'application/json' }), `amber-ledger-${today()}.json`);
   toast('The whole ledger is in the file.');
 }
@@ -83,10 +85,11 @@ export function Files() {
     // What is entered while it is written is in no file yet.
     const at = Date.now();
     try {
+      const reached = await reachedNow(db);
       const zip = await longWork('Writing the archive', (onProgress) => archiveWorker().save(formatISO(new Date()), unit, onProgress));
       if (!zip) return void toast('Stopped; nothing was written.');
       saveFile(zip, `amber-ledger-${today()}.zip`);
-      await changeSettings(db, { savedAt: at });
+      await noteSaved(db, reached, at);
       toast('The whole ledger is in the file.');
     } catch (error) {
       toast.error(`The file was not written: ${whyNot(error)} The ledger is as it was.`);

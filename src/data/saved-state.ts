@@ -1,0 +1,36 @@
+import type { LedgerDatabase } from './database';
+import { changeSettings, readSettings } from './settings';
+
+/** How far a ledger has come: by its acts and by what was taken back or done again, which are counted, whatever a clock says. */
+export interface Reached {
+  /** The last act. */
+  readonly seq: number;
+  /** How often an act was taken back or done again. */
+  readonly turns: number;
+}
+
+/** How far the ledger has come by now. What is saved is read after this: it holds at least so much. */
+export function reachedNow(database: LedgerDatabase): Promise<Reached> {
+  return database.transaction('r', database.journal, database.settings, async () => {
+    const { turns } = await readSettings(database);
+    return { seq: (await database.journal.orderBy('seq').last())?.seq ?? 0, turns };
+  });
+}
+
+/**
+ * Notes that the ledger lies in a file or a copy.
+ *
+ * @param at milliseconds
+ */
+export function noteSaved(database: LedgerDatabase, { seq, turns }: Reached, at: number): Promise<void> {
+  return changeSettings(database, { savedAt: at, savedSeq: seq, savedTurns: turns });
+}
+
+/** How many acts are in no file and no copy yet, with those that were taken back or done again since. */
+export function unsavedActs(database: LedgerDatabase): Promise<number> {
+  return database.transaction('r', database.journal, database.settings, async () => {
+    const { savedAt = 0, savedSeq, turns, savedTurns } = await readSettings(database);
+    const since = savedSeq === undefined ? database.journal.filter((act) => act.at > savedAt) : database.journal.where('seq').above(savedSeq);
+    return (await since.and((act) => act.undone === 0).count()) + turns - savedTurns;
+  });
+}
