@@ -4,8 +4,11 @@ import type { RecordHistory } from '../core/ledger/merge/history';
 import type { Fabric, Make, MeasurementSet, Pattern, Person, Picture, Plan, PlanList, TableName, Wear } from '../core/records';
 import { lastOf } from '../core/units/item-at';
 
-/** A picture as it is stored: its bytes as a blob, not as text, with a small copy for lists (a drawing needs none). */
-export type StoredPicture = Omit<Picture, 'data' | 'file' | 'sha256'> & { blob: Blob; small?: Blob };
+/**
+ * A picture as it is stored: its bytes as a blob, not as text, with a small copy for lists (a drawing needs none). Bytes of a picture never
+ * change once it is there; their digest, made once, is kept with them.
+ */
+export type StoredPicture = Omit<Picture, 'data' | 'file'> & { blob: Blob; small?: Blob };
 
 /** What a table holds in the browser. */
 export interface Stored {

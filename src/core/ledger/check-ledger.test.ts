@@ -110,6 +110,23 @@ describe('what is refused, in a sentence that names the place', () => {
     expect(checkLedgerText(ledgerText(checked.ledger, '2026-11-24T12:00:00Z'))).toMatchObject({ ok: true, notices: [], ledger: checked.ledger });
   });
 
+  test('a history with what cannot be is left out where it is wrong, said, and the ledger is read', () => {
+    const good = { table: 'makes', id: 'make-skerry-1', all: '0000000001a.desk' };
+    const known = ['0000000001a.desk', 'zzzzzzzzzzz.desk', 'not a stamp', 7];
+    const records = [good, { ...good, all: 'zzzzzzzzzzz.x' }, { ...good, fields: { ['x'.repeat(300)]: good.all } }, null, { table: 'hats', id: 'h' }];
+    const read = (history: unknown) => {
+      const checked = checkLedgerText(damaged((f) => Object.assign(f, { history })));
+      if (!checked.ok) throw new Error(checked.problem);
+      return checked;
+    };
+    const mended = read({ known, records });
+    expect(mended.history).toEqual({ known: [known[0]], records: [good] });
+    expect(mended.notices.join()).toMatch(/not in order in 7 places/);
+    // Written again it is in order: nothing that was wrong goes on.
+    expect(checkLedgerText(ledgerText(mended.ledger, 'x', mended.history))).toMatchObject({ ok: true, notices: [], history: mended.history });
+    for (const odd of [null, 7, [], 'history']) expect(read(odd).history).toEqual(NO_HISTORY);
+  });
+
   test('a key that would change how objects work is an unknown field like any other', () => {
     const text = damaged(() => undefined).replace('"people":', '"__proto__": {"polluted": true}, "people":');
     checkLedgerText(text);

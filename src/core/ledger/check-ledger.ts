@@ -1,10 +1,12 @@
 import type { z } from 'zod';
-import { History, NO_HISTORY } from './merge/history';
-import { Ledger, LEDGER_FILE_VERSION } from '../records/ledger';
+import { historyIn, NO_HISTORY, type History } from './merge/history';
+import { LEDGER_FILE_VERSION, TABLES, type Ledger } from '../records/ledger';
 import { fileToday } from './earlier-names';
 import { standInWords, withStandIns, type StandIn } from './stand-ins';
-import { isTableName, ONE_OF, TABLE_NAMES } from '../records/table-names';
+import { isTableName, ONE_OF, TABLE_NAMES, type TableName } from '../records/table-names';
+import { counted } from '../units/counted';
 import { firstOf } from '../units/item-at';
+import { fromKeys } from '../units/keys';
 
 export type CheckedLedger =
   | {
@@ -38,9 +40,45 @@ function placeOf(path: readonly PropertyKey[], file: Record<string, unknown>): s
   return [head, ...inside].join(', ');
 }
 
-function sentence(issue: z.core.$ZodIssue, file: Record<string, unknown>): string {
+function sentence(issue: Issue, file: Record<string, unknown>): string {
   return `At ${placeOf(issue.path, file)}: ${issue.message.charAt(0).toLowerCase()}${issue.message.slice(1)}.`;
 }
+
+type Issue = Pick<z.core.$ZodIssue, 'path' | 'message'>;
+
+/** Tables that the first format did not have. */
+const LATER_TABLES: readonly TableName[] = ['lists', 'plans'];
+
+/**
+ * The tables of a file, record by record up to the first that does not have its shape: a list of a million wrong ones tells no more, and
+ * fills the machine.
+ */
+function ledgerIn(file: Record<string, unknown>): { readonly ok: true; readonly ledger: Ledger } | { readonly ok: false; readonly issue: Issue } {
+  const unknown = Object.keys(file).find((name) => !isTableName(name));
+  if (unknown !== undefined) return { ok: false, issue: { path: [], message: `No ledger holds “${unknown.slice(0, 60)}”` } };
+  const ledger: Ledger = fromKeys(TABLE_NAMES, (): never[] => []);
+  // The same lists: each is filled with what its own shape gave.
+  const lists: Record<TableName, unknown[]> = ledger;
+  for (const table of TABLE_NAMES) {
+    const records = file[table] ?? (LATER_TABLES.includes(table) ? [] : undefined);
+    if (!Array.isArray(records)) return { ok: false, issue: { path: [table], message: 'The list is missing' } };
+    for (const [index, record] of records.entries()) {
+      const { success, data, error } = TABLES[table].safeParse(record);
+      if (!success) {
+        const { path, message } = firstOf(error.issues);
+        return { ok: false, issue: { path: [table, index, ...path], message } };
+      }
+      lists[table].push(data);
+    }
+  }
+  return { ok: true, ledger };
+}
+
+/** What is said of a history of which some could not be used. */
+const leftOutWords = (count: number) =>
+  count === 0
+    ? []
+    : [`What it notes for merging two ledgers is not in order in ${counted(count, 'place')}, and was left out there: of those a merge will ask.`];
 
 /** A record that is there twice. */
 function thereTwice(ledger: Ledger): string | undefined {
@@ -78,16 +116,14 @@ export function checkLedgerText(text: string): CheckedLedger {
       problem: `This file is of format ${file['version']}; this Amber Ledger reads up to ${LEDGER_FILE_VERSION}. Open it with a newer one.`,
     };
 
-  const { format: _format, version: _version, written: _written, history = NO_HISTORY, ...tables } = fileToday(file);
-  const parsed = Ledger.safeParse(tables);
-  if (!parsed.success) return { ok: false, problem: sentence(firstOf(parsed.error.issues), file) };
-  const checkedHistory = History.safeParse(history);
-  if (!checkedHistory.success)
-    return { ok: false, problem: `In the history: ${sentence(firstOf(checkedHistory.error.issues), isRecord(history) ? history : {})}` };
-  const twice = thereTwice(parsed.data);
+  const { format: _format, version: _version, written: _written, history: noted, ...tables } = fileToday(file);
+  const parsed = ledgerIn(tables);
+  if (!parsed.ok) return { ok: false, problem: sentence(parsed.issue, file) };
+  const twice = thereTwice(parsed.ledger);
   if (twice !== undefined) return { ok: false, problem: twice };
-  const { ledger, standIns } = withStandIns(parsed.data);
-  return { ok: true, ledger, history: checkedHistory.data, standIns, notices: standInWords(standIns) };
+  const { ledger, standIns } = withStandIns(parsed.ledger);
+  const { history, leftOut } = historyIn(noted);
+  return { ok: true, ledger, history, standIns, notices: [...standInWords(standIns), ...leftOutWords(leftOut)] };
 }
 
 /**

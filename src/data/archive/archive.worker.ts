@@ -72,7 +72,7 @@ export type Archive = typeof archive;
 
 async function lookInto(file: Blob, work: LongWork): Promise<Opened> {
   looked = undefined;
-  const opened = await openFile(file, work);
+  const opened = await openFile(database, file, work);
   if (opened.ok) looked = opened;
   return opened;
 }

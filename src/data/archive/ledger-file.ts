@@ -4,19 +4,22 @@ import { sayTheSame, type AnyRecord } from '../../core/ledger/merge/leaves';
 import type { Side, Tables } from '../../core/ledger/merge/merge';
 import type { StandIn } from '../../core/ledger/stand-ins';
 import { replacedHistory } from '../../core/ledger/merge/replace';
-import { ledgerCounts, TABLE_NAMES, type Ledger, type TableName } from '../../core/records';
+import { pictureName } from '../../core/archive/names';
+import { TextScan } from '../../core/archive/text-scan';
+import { ledgerCounts, TABLE_NAMES, type Ledger, type Picture, type TableName } from '../../core/records';
 import type { LengthUnit } from '../../core/units/length';
 import type { LedgerDatabase, StoredPicture } from '../database';
 import { readHistory, stampNow } from '../histories';
 import { putOf, writeReckoned, type Write } from '../journal';
-import { toBase64 } from './base64';
+import { fromBase64, toBase64 } from './base64';
 import { partOf, type LongWork } from './long-work';
 import { readSettings, type Settings } from '../settings';
-import { digestOfBlob } from './digest';
-import { storedPictures, type PictureFiles } from './start-ledger';
-import { unzipLedger } from './unzip-ledger';
+import { cleanPicture } from './clean-picture';
+import { digest, digestOfBlob } from './digest';
+import { storedPictures, type PictureFile, type PictureFiles } from './start-ledger';
+import { unzipLedger, type PicturesElsewhere } from './unzip-ledger';
 import { zipLedger, type LedgerInParts } from './zip-ledger';
-import { withId } from '../../core/units/by-id';
+import { byId, withId } from '../../core/units/by-id';
 
 /** The whole ledger as it stands in one moment, its pictures as they lie in the database. */
 export async function readParts(database: LedgerDatabase): Promise<LedgerInParts> {
@@ -51,7 +54,11 @@ export async function exportLedger(database: LedgerDatabase, written: string): P
     throw new Error(
       `its pictures come to ${Math.round(bytes / 1e6)} MB, and one text file holds ${MOST_IN_TEXT / 1e6} MB at most. Save it as an archive (“Save to a file”): that holds all of them`,
     );
-  const within = await Promise.all(pictures.map(async ({ blob, small: _, ...facts }) => ({ ...facts, data: await toBase64(blob) })));
+  const within: Picture[] = [];
+  for (const { blob, small: _, sha256: __, ...facts } of pictures) {
+    const bytes = cleanPicture(new Uint8Array(await blob.arrayBuffer()), facts.type);
+    within.push({ ...facts, data: await toBase64(new Blob([bytes])) });
+  }
   return ledgerText({ ...tables, pictures: within }, written, history);
 }
 
@@ -86,15 +93,22 @@ function personOf({ people, makes }: Ledger, { personId }: Pick<Settings, 'perso
   return withId(people, personId)?.id ?? [...people].sort((a, b) => made(b.id) - made(a.id))[0]?.id;
 }
 
-/** Pictures of a file that are here already, byte by byte: nothing is gained by writing them again, and much room by not. */
-async function picturesHere(database: LedgerDatabase, { ledger, files }: ReadLedger, coming: readonly StoredPicture[]): Promise<ReadonlySet<string>> {
-  const digests = new Map(ledger.pictures.map((p) => [p.id, p.sha256]));
+/** The pictures that lie here, by their ids, each with the digest of its bytes: kept with it, or made once for those from before. */
+async function digestsHere(database: LedgerDatabase): Promise<(id: string) => Promise<PictureFile | undefined>> {
+  const here = byId(await database.pictures.toArray());
+  return async (id) => {
+    const picture = here.get(id);
+    return picture && { blob: picture.blob, sha256: picture.sha256 ?? (await digestOfBlob(picture.blob)) };
+  };
+}
+
+/** Pictures that are here already, byte by byte: nothing is gained by writing them again, and much room by not. */
+async function picturesHere(database: LedgerDatabase, coming: readonly StoredPicture[]): Promise<ReadonlySet<string>> {
+  const hereOf = await digestsHere(database);
   const same = new Set<string>();
-  for (const { id, blob } of coming) {
-    const here = await database.pictures.get(id);
-    if (here?.blob.size !== blob.size) continue;
-    const theirs = files === undefined ? undefined : digests.get(id);
-    if ((await digestOfBlob(here.blob)) === (theirs ?? (await digestOfBlob(blob)))) same.add(id);
+  for (const { id, blob, sha256 } of coming) {
+    const here = await hereOf(id);
+    if (here?.blob.size === blob.size && here.sha256 === (sha256 ?? (await digestOfBlob(blob)))) same.add(id);
   }
   return same;
 }
@@ -126,7 +140,7 @@ export type LedgerCounts = ReturnType<typeof ledgerCounts>;
 export async function replaceLedger(database: LedgerDatabase, label: string, read: ReadLedger): Promise<LedgerCounts> {
   const { ledger, history, files } = read;
   const coming = { ...ledger, pictures: storedPictures(ledger, files) };
-  const bytesHere = await picturesHere(database, read, coming.pictures);
+  const bytesHere = await picturesHere(database, coming.pictures);
   await writeReckoned(database, label, async () => {
     const here = sideOf(await partsWithin(database));
     const there = { tables: ledger, history: historiesOf(history) };
@@ -150,17 +164,59 @@ async function isZip(file: Blob): Promise<boolean> {
   return (await file.slice(0, 2).text()) === 'PK';
 }
 
+/** A ledger of one text with pictures in it is so large at most, bytes; browsers hold no longer text. */
+const MOST_TEXT = 400e6;
+
+/** Why a text is not to be read at all; undefined where nothing is against it. It is looked over in pieces, and none of it kept. */
+async function againstText(file: Blob): Promise<string | undefined> {
+  if (file.size > MOST_TEXT) return `It is larger than ${MOST_TEXT / 1e6} MB: a ledger with so many pictures is saved as an archive (.zip).`;
+  const scan = new TextScan();
+  const reader = file.stream().getReader();
+  for (let next = await reader.read(); !next.done; next = await reader.read()) {
+    const problem = scan.take(next.value);
+    if (problem === undefined) continue;
+    await reader.cancel();
+    return problem;
+  }
+  return undefined;
+}
+
+/** Pictures that stood in a text, as an archive has them: clean, and with their digests. */
+async function filesWithin(ledger: Ledger): Promise<{ readonly pictures: Picture[]; readonly files: PictureFiles }> {
+  const files = new Map<string, PictureFile>();
+  const pictures: Picture[] = [];
+  for (const [i, { data, ...facts }] of ledger.pictures.entries()) {
+    const file = pictureName(facts, i);
+    const bytes = cleanPicture(new Uint8Array(await fromBase64(data ?? '', facts.type).arrayBuffer()), facts.type);
+    files.set(file, { blob: new Blob([bytes], { type: facts.type }), sha256: await digest(bytes) });
+    pictures.push({ ...facts, file });
+  }
+  return { pictures, files };
+}
+
 /**
  * Opens a ledger file, an archive or one text, and checks all of it.
  *
+ * @param beside gives pictures that are kept beside an archive, by the names of their files
  * @throws Stopped
  */
-export async function openFile(file: Blob, work: LongWork = {}): Promise<Opened> {
-  if (await isZip(file)) return unzipLedger(file, work);
+export async function openFile(database: LedgerDatabase, file: Blob, work: LongWork = {}, beside?: PicturesElsewhere['beside']): Promise<Opened> {
+  if (await isZip(file)) {
+    const hereOf = await digestsHere(database);
+    const here = async ({ id, sha256 }: Picture) => {
+      const found = await hereOf(id);
+      return found && found.sha256 === sha256 ? found.blob : undefined;
+    };
+    return unzipLedger(file, work, { here, ...(beside ? { beside } : {}) });
+  }
+  const problem = await againstText(file);
+  if (problem !== undefined) return { ok: false, problem };
   const checked = checkLedgerText(await file.text());
-  if (checked.ok && checked.ledger.pictures.some((p) => p.data === undefined))
+  if (!checked.ok) return checked;
+  if (checked.ledger.pictures.some((p) => p.data === undefined))
     return { ok: false, problem: 'The pictures of this ledger stand in files beside it: read the whole archive (.zip).' };
-  return checked;
+  const { pictures, files } = await filesWithin(checked.ledger);
+  return { ...checked, ledger: { ...checked.ledger, pictures }, files };
 }
 
 /** What came of reading a ledger, or why it was refused. */
@@ -174,7 +230,7 @@ export type ReadIn =
  * @returns a sentence where the file is refused; the ledger is then as it was
  */
 export async function readFile(database: LedgerDatabase, file: Blob, label: string, work: LongWork = {}): Promise<ReadIn> {
-  const opened = await openFile(file, work);
+  const opened = await openFile(database, file, work);
   if (!opened.ok) return opened;
   return { ok: true, counts: await replaceLedger(database, label, opened), notices: opened.notices };
 }

@@ -5,20 +5,27 @@ import { HISTORY_TABLES } from '../histories';
 import { changeSettings, type Settings } from '../settings';
 import { fromBase64 } from './base64';
 
+/** A picture's bytes, with their digest. */
+export interface PictureFile {
+  readonly blob: Blob;
+  readonly sha256: string;
+}
+
 /** Pictures of an archive, by their names. */
-export type PictureFiles = ReadonlyMap<string, Blob>;
+export type PictureFiles = ReadonlyMap<string, PictureFile>;
 
 /** A table's records as they are stored. */
 export function storedRecords(ledger: Ledger, table: TableName, files?: PictureFiles): readonly Stored[TableName][] {
   return table === 'pictures' ? storedPictures(ledger, files) : ledger[table];
 }
 
-/** Pictures with their bytes as blobs, from the text or from the files beside it. */
+/** Pictures with their bytes as blobs, from the files beside the ledger, or from its text where that is our own. */
 export function storedPictures({ pictures }: Pick<Ledger, 'pictures'>, files: PictureFiles = new Map()): StoredPicture[] {
   return pictures.map(({ data, file, sha256: _, ...facts }) => {
-    const blob = data === undefined ? files.get(file!) : fromBase64(data, facts.type);
-    if (!blob) throw new Error(`The picture ${file ?? facts.id} is missing.`);
-    return { ...facts, blob };
+    const kept = file === undefined ? undefined : files.get(file);
+    if (kept) return { ...facts, ...kept };
+    if (data === undefined) throw new Error(`The picture ${file ?? facts.id} is missing.`);
+    return { ...facts, blob: fromBase64(data, facts.type) };
   });
 }
 

@@ -1,13 +1,15 @@
 import { checkLedgerText, type CheckedLedger } from '../../core/ledger/check-ledger';
 import { BlobReader, ZipReader, type FileEntry } from '@zip.js/zip.js/lib/zip-core-native.js';
 import { CHECK_NAME, isOurs, LEDGER_NAME } from '../../core/archive/names';
-import { type Ledger } from '../../core/records';
-import { digestOfBlob } from './digest';
+import type { Ledger, Picture } from '../../core/records';
+import { TextScan } from '../../core/archive/text-scan';
+import { cleanPicture } from './clean-picture';
+import { digest, digestOfBlob } from './digest';
 import { tell, type LongWork } from './long-work';
-import type { PictureFiles } from './start-ledger';
+import type { PictureFile, PictureFiles } from './start-ledger';
 
 /** What may be unpacked, bytes: more than any ledger holds, and little enough that a bomb goes out before it fills the machine. */
-const MOST = { ledger: 400e6, check: 1000, picture: 20e6, all: 6e9, pictures: 50_000 } as const;
+const MOST = { ledger: 100e6, check: 1000, picture: 20e6, all: 6e9, pictures: 50_000 } as const;
 
 export type Unzipped = (Extract<CheckedLedger, { ok: true }> & { readonly files: PictureFiles }) | Extract<CheckedLedger, { ok: false }>;
 
@@ -27,17 +29,21 @@ async function orUnfit<T>(problem: string, work: () => Promise<T>): Promise<T> {
   }
 }
 
-/** Takes one file out, bounded in size: what a zip says of its sizes need not be so. */
-async function take(entry: FileEntry, room: number): Promise<Blob> {
+/** Takes one file out, bounded in size: what a zip says of its sizes is believed where it is too much, and counted where it is not. */
+async function take(entry: FileEntry): Promise<Blob> {
   const name = entry.filename;
+  const tooLarge = () => new Unfit(`${name} is larger than ${megabytes(mostOf(name))}.`);
+  if (entry.uncompressedSize > mostOf(name)) throw tooLarge();
+  const scan = name === LEDGER_NAME ? new TextScan() : undefined;
   const parts: BlobPart[] = [];
   let size = 0;
   let unfit: Unfit | undefined;
   const into = new WritableStream<Uint8Array>({
     write(bytes) {
       size += bytes.length;
-      if (size > mostOf(name)) unfit = new Unfit(`${name} is larger than ${megabytes(mostOf(name))}.`);
-      else if (size > room) unfit = new Unfit(`It unpacks to more than ${megabytes(MOST.all)}.`);
+      const problem = scan?.take(bytes);
+      if (size > mostOf(name)) unfit = tooLarge();
+      else if (problem !== undefined) unfit = new Unfit(problem);
       if (unfit) throw unfit;
       parts.push(bytes.slice());
     },
@@ -52,28 +58,41 @@ async function take(entry: FileEntry, room: number): Promise<Blob> {
   return new Blob(parts);
 }
 
+/** The head of a file within a zip: its sign, and the lengths of its name and of what stands behind that (APPNOTE 6.3, 4.3.7). */
+const HEAD = { length: 30, sign: 0x04034b50, nameLength: 26, extraLength: 28 } as const;
+
+/** A file of a zip that is stored as it is, as a piece of the zip: its bytes are read when they are asked for, and never all at once. */
+async function pieceOf(zip: Blob, entry: FileEntry): Promise<Blob> {
+  const damaged = new Unfit(`It is damaged at ${entry.filename}.`);
+  const head = new DataView(await zip.slice(entry.offset, entry.offset + HEAD.length).arrayBuffer());
+  if (head.byteLength < HEAD.length || head.getUint32(0, true) !== HEAD.sign) throw damaged;
+  const from = entry.offset + HEAD.length + head.getUint16(HEAD.nameLength, true) + head.getUint16(HEAD.extraLength, true);
+  if (from + entry.compressedSize > zip.size) throw damaged;
+  return zip.slice(from, from + entry.compressedSize);
+}
+
+const STORED = 0;
+
 /**
- * Takes the files of ours out of a zip, bounded in size and number; whatever else is in it is passed over.
+ * The files of ours in a zip, by their names; whatever else is in it is passed over.
  *
  * It goes by the directory at the end of the zip. To read on from one file to the next would not do: where a photograph ends could only be
  * told by four bytes that may as well stand in the midst of one, and in a ledger of two thousand they do.
  */
-async function unpack(zip: Blob, work: LongWork): Promise<Map<string, Blob>> {
+async function entriesOf(zip: Blob): Promise<ReadonlyMap<string, FileEntry>> {
   const entries = await orUnfit('It is damaged, and cannot be unpacked.', () =>
     // Names that climb out of a folder are no matter: none but ours is taken. It runs in a worker of ours already.
     new ZipReader(new BlobReader(zip), { filenameValidation: 'tolerant', useWebWorkers: false }).getEntries(),
   );
   const ours = entries.filter((entry): entry is FileEntry => !entry.directory && isOurs(entry.filename));
   if (ours.length > MOST.pictures) throw new Unfit(`It holds more than ${MOST.pictures} pictures.`);
-  const files = new Map<string, Blob>();
-  let room: number = MOST.all;
-  for (const [i, entry] of ours.entries()) {
-    tell(work, (0.7 * i) / ours.length);
+  const files = new Map<string, FileEntry>();
+  for (const entry of ours) {
     if (files.has(entry.filename)) throw new Unfit(`It holds ${entry.filename} twice.`);
-    const file = await take(entry, room);
-    room -= file.size;
-    files.set(entry.filename, file);
+    files.set(entry.filename, entry);
   }
+  const all = ours.reduce((sum, entry) => sum + entry.uncompressedSize, 0);
+  if (all > MOST.all) throw new Unfit(`It unpacks to more than ${megabytes(MOST.all)}.`);
   return files;
 }
 
@@ -85,16 +104,47 @@ async function checkDigest(ledger: Blob, check: Blob | undefined): Promise<void>
     throw new Unfit(`${LEDGER_NAME} is not as it was written. If you changed it by hand, take ${CHECK_NAME} out of the archive.`);
 }
 
-/** The pictures that a ledger names, each with its type, and as it was written. */
-async function picturesOf(ledger: Ledger, files: ReadonlyMap<string, Blob>, work: LongWork): Promise<PictureFiles> {
-  const pictures = new Map<string, Blob>();
-  for (const [i, { file, sha256, type }] of ledger.pictures.entries()) {
-    tell(work, 0.8 + (0.2 * i) / ledger.pictures.length);
+/** Where pictures may be besides the archive itself. */
+export interface PicturesElsewhere {
+  /** One that lies in the ledger here with the very same bytes: it is not read again. */
+  readonly here?: (picture: Picture) => Promise<Blob | undefined>;
+  /** One that is kept beside the archive, by the name of its file. */
+  readonly beside?: (file: string) => Promise<Blob | undefined>;
+}
+
+/** The pictures that a ledger names, each with its type, as it was written, and clean; one at a time is in memory. */
+async function picturesOf(
+  ledger: Ledger,
+  zip: Blob,
+  entries: ReadonlyMap<string, FileEntry>,
+  { here, beside }: PicturesElsewhere,
+  work: LongWork,
+): Promise<PictureFiles> {
+  const pictures = new Map<string, PictureFile>();
+  for (const [i, picture] of ledger.pictures.entries()) {
+    tell(work, 0.2 + (0.8 * i) / ledger.pictures.length);
+    const { file, sha256, type } = picture;
     if (file === undefined) continue;
-    const blob = files.get(file);
+    const same = await here?.(picture);
+    if (same && sha256 !== undefined) {
+      pictures.set(file, { blob: same, sha256 });
+      continue;
+    }
+    const entry = entries.get(file);
+    // Without a digest in the ledger it is the zip's own check that tells damage.
+    const blob = entry
+      ? await (entry.compressionMethod === STORED && sha256 !== undefined ? pieceOf(zip, entry) : take(entry))
+      : await beside?.(file);
     if (!blob) throw new Unfit(`The picture ${file} is missing in it.`);
-    if (sha256 !== undefined && sha256 !== (await digestOfBlob(blob))) throw new Unfit(`The picture ${file} is damaged.`);
-    pictures.set(file, new Blob([blob], { type }));
+    if (blob.size > MOST.picture) throw new Unfit(`${file} is larger than ${megabytes(MOST.picture)}.`);
+    const bytes = new Uint8Array(await blob.arrayBuffer());
+    const found = await digest(bytes);
+    if (sha256 !== undefined && sha256 !== found) throw new Unfit(`The picture ${file} is damaged.`);
+    const clean = cleanPicture(bytes, type);
+    pictures.set(
+      file,
+      clean === bytes ? { blob: blob.slice(0, blob.size, type), sha256: found } : { blob: new Blob([clean], { type }), sha256: await digest(clean) },
+    );
   }
   return pictures;
 }
@@ -104,16 +154,18 @@ async function picturesOf(ledger: Ledger, files: ReadonlyMap<string, Blob>, work
  *
  * @throws Stopped
  */
-export async function unzipLedger(zip: Blob, work: LongWork = {}): Promise<Unzipped> {
+export async function unzipLedger(zip: Blob, work: LongWork = {}, elsewhere: PicturesElsewhere = {}): Promise<Unzipped> {
   try {
-    const files = await unpack(zip, work);
-    const ledger = files.get(LEDGER_NAME);
-    if (!ledger) throw new Unfit('It holds no ledger: this is no whole archive of Amber Ledger.');
-    await checkDigest(ledger, files.get(CHECK_NAME));
-    tell(work, 0.75);
+    tell(work, 0);
+    const entries = await entriesOf(zip);
+    const [ledgerEntry, checkEntry] = [entries.get(LEDGER_NAME), entries.get(CHECK_NAME)];
+    if (!ledgerEntry) throw new Unfit('It holds no ledger: this is no whole archive of Amber Ledger.');
+    const ledger = await take(ledgerEntry);
+    await checkDigest(ledger, checkEntry && (await take(checkEntry)));
+    tell(work, 0.1);
     const checked = checkLedgerText(await ledger.text());
     if (!checked.ok) return checked;
-    return { ...checked, files: await picturesOf(checked.ledger, files, work) };
+    return { ...checked, files: await picturesOf(checked.ledger, zip, entries, elsewhere, work) };
   } catch (error) {
     if (error instanceof Unfit) return { ok: false, problem: error.message };
     throw error;

@@ -1,8 +1,9 @@
+import { createHash } from 'node:crypto';
 import fc from 'fast-check';
 import { strFromU8, strToU8, unzipSync, Zip, ZipDeflate, ZipPassThrough, zipSync } from 'fflate';
 import { demoLedger } from '../../../demo/ledger';
 import { NO_HISTORY } from '../../core/ledger/merge/history';
-import type { Ledger } from '../../core/records';
+import type { Ledger, Picture } from '../../core/records';
 import type { StoredPicture } from '../database';
 import { fromBase64 } from './base64';
 import { Stopped } from './long-work';
@@ -41,15 +42,15 @@ describe('out and in', () => {
     for (const [i, { file, sha256: _, ...facts }] of opened.ledger.pictures.entries()) {
       const { data, ...before } = pictures[i]!;
       expect(facts).toEqual(before);
-      expect(await bytesOf(opened.files.get(file!)!)).toEqual(await bytesOf(fromBase64(data!, before.type)));
-      expect(opened.files.get(file!)!.type).toBe(before.type);
+      expect(await bytesOf(opened.files.get(file!)!.blob)).toEqual(await bytesOf(fromBase64(data!, before.type)));
+      expect(opened.files.get(file!)!.blob.type).toBe(before.type);
     }
   });
 
   const photographOf = async (zip: Blob) => {
     const opened = await unzipLedger(zip);
     if (!opened.ok) throw new Error(opened.problem);
-    return bytesOf(opened.files.get(opened.ledger.pictures[0]!.file!)!);
+    return bytesOf(opened.files.get(opened.ledger.pictures[0]!.file!)!.blob);
   };
 
   test('a photograph that happens to hold the signs of a zip', async () => {
@@ -98,6 +99,47 @@ describe('out and in', () => {
   });
 });
 
+describe('pictures', () => {
+  const script = '<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script><path d="M0 0h9" onload="alert(2)"/></svg>';
+  const first = parts.pictures[0]!;
+
+  test('a drawing with a script in it goes out and comes in without, with a digest that is true', async () => {
+    const hostile: LedgerInParts = { ...parts, pictures: [{ ...first, blob: new Blob([script]), sha256: 'f'.repeat(64) }] };
+    const out = await zipLedger(hostile, WRITTEN, 'cm');
+    const name = Object.keys(unzipSync(await bytesOf(out))).find((f) => f.startsWith('pictures/'))!;
+    expect(strFromU8(unzipSync(await bytesOf(out))[name]!)).toBe('<svg xmlns="http://www.w3.org/2000/svg"><path d="M0 0h9" /></svg>');
+    expect((await unzipLedger(out)).ok).toBe(true);
+    // Put into an archive by another hand.
+    const files = unzipSync(await bytesOf(out));
+    const digest = createHash('sha256').update(script).digest('hex');
+    const text = strFromU8(files['ledger.json']!).replace(/"sha256": "[0-9a-f]{64}"/, `"sha256": "${digest}"`);
+    const { 'check.txt': _, ...unchecked } = files;
+    const opened = await unzipLedger(rezipped({ ...unchecked, 'ledger.json': strToU8(text), [name]: strToU8(script) }));
+    if (!opened.ok) throw new Error(opened.problem);
+    const taken = opened.files.get(name)!;
+    expect(await taken.blob.text()).not.toMatch(/script|onload/);
+    expect(taken.sha256).toBe(
+      createHash('sha256')
+        .update(await bytesOf(taken.blob))
+        .digest('hex'),
+    );
+  });
+
+  test('those that lie here with the same bytes are not read again, nor are those beside looked for in the zip', async () => {
+    const files = await entries();
+    const without = Object.fromEntries(Object.entries(files).filter(([name]) => !name.startsWith('pictures/')));
+    const asked: string[] = [];
+    const here = (p: Picture) => Promise.resolve(asked.push(p.id) === 1 ? photograph : undefined);
+    const beside = (name: string) => Promise.resolve(new Blob([files[name] as Uint8Array<ArrayBuffer>]));
+    const opened = await unzipLedger(rezipped(without), {}, { here, beside });
+    if (!opened.ok) throw new Error(opened.problem);
+    expect(asked).toEqual(pictures.map((p) => p.id));
+    const blobs = opened.ledger.pictures.map((p) => opened.files.get(p.file!)!.blob);
+    expect(blobs[0]).toBe(photograph);
+    expect(await blobs[1]!.text()).toBe(await fromBase64(pictures[1]!.data!, pictures[1]!.type).text());
+  });
+});
+
 describe('what is refused, with a sentence', () => {
   test('a picture that was changed, or is gone', async () => {
     const files = await entries();
@@ -138,9 +180,12 @@ describe('what is refused, with a sentence', () => {
 
   test('a bomb goes out: a picture that unpacks to more than any picture has', async () => {
     const files = await entries();
-    const bomb = rezipped({ ...files, 'pictures/9999-bomb.png': new Uint8Array(60_000_000) });
+    const picture = Object.keys(files).find((f) => f.startsWith('pictures/'))!;
+    const bomb = rezipped({ ...files, [picture]: new Uint8Array(60_000_000) });
     expect(bomb.size).toBeLessThan(1_000_000);
-    expect(await problemOf(bomb)).toBe('pictures/9999-bomb.png is larger than 20 MB.');
+    expect(await problemOf(bomb)).toBe(`${picture} is larger than 20 MB.`);
+    // One that the ledger does not name is not unpacked at all.
+    expect(await problemOf(rezipped({ ...files, 'pictures/9999-bomb.png': new Uint8Array(60_000_000) }))).toBeUndefined();
   });
 
   test('keys that reach into prototypes, numbers without end, and nests without bottom', async () => {
@@ -149,7 +194,11 @@ describe('what is refused, with a sentence', () => {
     expect(await of(file.replace('"people"', '"__proto__": { "polluted": true }, "people"'))).toContain('proto');
     expect(({} as Record<string, unknown>)['polluted']).toBeUndefined();
     expect(await of(file.replace(/"place": \d+/, '"place": 1e999'))).toMatch(/At /);
-    expect(await of('['.repeat(200_000))).toMatch(/cannot be read as JSON/);
+    expect(await of('['.repeat(200_000))).toMatch(/not written by Amber Ledger/);
+    expect(await of(`{"makes":${'['.repeat(200_000)}`)).toMatch(/nested deeper/);
+    expect(await of(`{"makes":[${'null,'.repeat(4_100_000)}null]}`)).toMatch(/more than 4 million values/);
+    expect(await of(`{${' '.repeat(90_000_000)}`)).toMatch(/blank/);
+    expect(await of(`{"format":"amber-ledger","version":6,"people":[${'null,'.repeat(1_000_000)}null]}`)).toMatch(/^At person 1: /);
   });
 });
 

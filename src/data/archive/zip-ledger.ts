@@ -7,6 +7,7 @@ import type { LengthUnit } from '../../core/units/length';
 import { Ledger, type Picture } from '../../core/records';
 import type { History } from '../../core/ledger/merge/history';
 import type { StoredPicture } from '../database';
+import { cleanPicture } from './clean-picture';
 import { digest } from './digest';
 import { tell, type LongWork } from './long-work';
 
@@ -63,10 +64,12 @@ export async function zipLedger({ tables, pictures, history }: LedgerInParts, wr
   for (const [i, { blob: picture, small: _, ...facts }] of pictures.entries()) {
     tell(work, i / (pictures.length + 1));
     const bytes = new Uint8Array(await picture.arrayBuffer());
+    // What was taken in by an earlier app may not be clean; what is has its digest with it.
+    const clean = cleanPicture(bytes, facts.type);
     const file = pictureName(facts, i);
     // A photograph is packed already; drawings are words.
-    await add(file, bytes, facts.type === 'image/svg+xml');
-    filed.push({ ...facts, file, sha256: await digest(bytes) });
+    await add(file, clean, facts.type === 'image/svg+xml');
+    filed.push({ ...facts, file, sha256: clean === bytes && facts.sha256 !== undefined ? facts.sha256 : await digest(clean) });
   }
   tell(work, pictures.length / (pictures.length + 1));
   const ledger: Ledger = { ...tables, pictures: filed };

@@ -41,9 +41,10 @@ export function join(
 ): Versioned {
   const { table, id } = at;
   const removed = later(a.history?.removed ?? NEVER, b.history?.removed ?? NEVER);
+  const back = later(a.history?.back ?? NEVER, b.history?.back ?? NEVER);
   if (!a.record || !b.record) {
     const { record, history } = a.record ? a : b;
-    return { record, history: orNothing(tidyHistory({ table, id, ...(record ? history : {}), removed })) };
+    return { record, history: orNothing(tidyHistory({ table, id, ...(record ? history : {}), removed, back })) };
   }
   const leavesA = leavesOf(table, a.record, a.history?.orders);
   const leavesB = leavesOf(table, b.record, b.history?.orders);
@@ -70,7 +71,7 @@ export function join(
     const order = list === undefined ? undefined : orderIn(value);
     if (list !== undefined && order !== undefined && !equal(order, stands.get(leaf))) orders[list] = order;
   }
-  return { record: same(table, record, a.record, b.record), history: orNothing(tidyHistory({ table, id, all, fields, orders, removed })) };
+  return { record: same(table, record, a.record, b.record), history: orNothing(tidyHistory({ table, id, all, fields, orders, removed, back })) };
 }
 
 /** A history that names nothing says nothing: the record was never written since such notes are kept. */

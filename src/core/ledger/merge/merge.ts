@@ -6,7 +6,7 @@ import { newestOf, tidyHistory, type Histories, type MaybeRecord, type RecordHis
 import { historyKey } from './history-key';
 import { join, newer, type Versioned, type VersionedLeaf } from './join';
 import { fieldOfOrder, sayTheSame, type AnyRecord } from './leaves';
-import { knows, knownTogether, NEVER, type Stamp } from './stamp';
+import { knows, knownTogether, later, NEVER, type Stamp } from './stamp';
 import { addToGroup } from '../../units/group-by';
 import { itemAt } from '../../units/item-at';
 import { fromKeys } from '../../units/keys';
@@ -182,9 +182,9 @@ function bringBackNeeded(joined: ReadonlyMap<string, Joined>): ReadonlySet<strin
   for (const one of joined.values()) {
     if (one.there || !one.record) continue;
     for (const needed of needs(one)) {
-      const { all = NEVER, removed = NEVER } = joined.get(needed)?.history ?? {};
-      // What was made anew after it had been removed was so by one who knew what had gone with it.
-      if (removed !== one.history?.removed || all > removed) continue;
+      const { all = NEVER, back = NEVER, removed = NEVER } = joined.get(needed)?.history ?? {};
+      // Made anew or brought back after it had been removed, it was so by one who knew what had gone with it.
+      if (removed !== one.history?.removed || later(all, back) > removed) continue;
       addToGroup(wentWith, needed, one);
     }
   }

@@ -1,6 +1,6 @@
 import equal from 'fast-deep-equal';
 import { TABLE_NAMES } from '../../records/table-names';
-import { newestOf, tidyHistory, type RecordHistory } from './history';
+import { newestOf, noted, tidyHistory, type RecordHistory } from './history';
 import { join, newer, type Versioned } from './join';
 import { sayTheSame } from './leaves';
 import { isThere, pairs, type Side } from './merge';
@@ -34,7 +34,11 @@ function replaced(at: { table: (typeof TABLE_NAMES)[number]; id: string }, a: Ve
   }
   if (!isThere(a)) {
     const removed = later(a.history?.removed ?? NEVER, b.history?.removed ?? NEVER);
-    if (removed !== NEVER && newestOf(b.history) <= removed) return tidyHistory({ ...at, all: fresh, removed });
+    // It is there again as it was then: what differs from what it held when it was removed was chosen now, the rest was not written by that.
+    if (removed !== NEVER && newestOf(b.history) <= removed) {
+      const again = a.record && noted(at, a.history, a.record, b.record, fresh);
+      return again ? tidyHistory({ ...again, removed, back: fresh, last: undefined }) : tidyHistory({ ...at, all: fresh, removed });
+    }
     return b.history && tidyHistory({ ...b.history, removed });
   }
   return join(at, a, b, (_, here, there) => {

@@ -12,7 +12,12 @@ const DIGITS = 11;
 /** The latest that a clock is believed, milliseconds: stamps beyond it still count on, one by one. */
 const LATEST = 8e15;
 
-export const STAMP_PATTERN = /^[0-9a-z]{11}\.[0-9a-z]{1,32}$/;
+const PATTERN = /^[0-9a-z]{11}\.[0-9a-z]{1,32}$/;
+/** Beyond it a count of milliseconds no longer tells one from the next: a clock set to it would stand still. */
+const COUNTABLE = 9e15;
+
+/** Whether a text, from a file, is a stamp that can be gone on from. */
+export const isStamp = (text: string): boolean => PATTERN.test(text) && timeOf(text) < COUNTABLE;
 
 /**
  * @param at milliseconds; a clock that tells nonsense is taken for the nearest time there can be
