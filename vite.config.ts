@@ -30,7 +30,7 @@ export default defineConfig({
         globPatterns: ['**/*.{html,js,css,svg,png,woff2}'],
         globIgnores: ['**/icon-*.png'],
         maximumFileSizeToCacheInBytes: 4_000_000,
-        navigateFallbackDenylist: [/^\/assets\//],
+        navigateFallbackDenylist: [/^\/assets\//, /^\/open\//],
         cleanupOutdatedCaches: true,
       },
     }),

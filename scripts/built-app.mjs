@@ -24,7 +24,8 @@ export async function builtApp(port) {
   const address = await new Promise((resolve, reject) => {
     server.stdout.on('data', (text) => {
       const found = /http:\/\/\S+/.exec(String(text));
-      if (found) resolve(found[0]);
+      // The address may lead by way of the key to the copies, which nothing here is to make.
+      if (found) resolve(new URL('/', found[0]).href);
     });
     server.on('exit', () => reject(new Error('the server did not start')));
   });

@@ -64,8 +64,21 @@ describe('what is served', () => {
 });
 
 describe('who is answered', () => {
-  test.each(['127.0.0.1', 'localhost', 'localhost:4270', '[::1]:4270'])('%s', async (host) => {
-    expect((await get('/', { host })).status).toBe(200);
+  test('the one name under which the ledger lies', async () => {
+    expect((await get('/', { host: '127.0.0.1:4270' })).status).toBe(200);
+  });
+
+  test.each(['localhost:4270', '[::1]:4270'])('%s is sent there: to a browser it would be another ledger', async (host) => {
+    const { status, headers } = await get('/patterns/p?sort=name', { host });
+    expect([status, headers['location']]).toEqual([307, 'http://127.0.0.1:4270/patterns/p?sort=name']);
+  });
+
+  test('an error is a short sentence, and tells nothing of the program', async () => {
+    for (const path of ['/assets/app-old.js', '/assets/%E0%A4%A', '/%E0%A4%A']) {
+      const { status, text } = await get(path);
+      expect(status).toBeGreaterThanOrEqual(400);
+      expect(text).toMatch(/^[A-Z][^\n]{10,60}\.$/);
+    }
   });
 
   test.each(['example.org', 'localhost.example.org', '192.168.1.4:4270', 'evil-127.0.0.1'])('%s is turned away', async (host) => {

@@ -1,23 +1,38 @@
-import express, { type Express } from 'express';
+import express, { type ErrorRequestHandler, type Express } from 'express';
 import helmet from 'helmet';
 import { join } from 'node:path';
-import { copiesOf } from './copies';
-import type { CopiesFolder } from './copies-folder';
+import { copiesOf, type KeyedCopies } from './copies';
+import { handedOver } from './key';
 
 /** Names under which this machine may be asked; any other Host is a page elsewhere trying to reach in. */
-const LOCAL_HOSTS = /^(127\.0\.0\.1|localhost|\[::1\])(:\d+)?$/;
+const LOCAL_HOSTS = /^(?:127\.0\.0\.1|localhost|\[::1\])(:\d+)?$/;
+/** The one under which the ledger lies: to a browser each name has a ledger of its own. */
+const OUR_HOST = '127.0.0.1';
+
+/** What went wrong, in a sentence: no reader is helped by where in the program it was. */
+const inASentence: ErrorRequestHandler = (error: { status?: number }, _, response, next) => {
+  if (response.headersSent) return next(error);
+  const { status = 500 } = error;
+  response
+    .status(status)
+    .type('text')
+    .send(status === 404 ? 'There is nothing under this address.' : status < 500 ? 'This was not understood.' : 'This could not be read.');
+};
 
 /**
  * The server of the built app: static files from one folder, and the folder of copies where there is one.
  *
  * @param folder the built app
  */
-export function ledgerApp(folder: string, copies?: CopiesFolder): Express {
+export function ledgerApp(folder: string, copies?: KeyedCopies): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use((request, response, next) => {
-    if (LOCAL_HOSTS.test(request.headers.host ?? '')) next();
-    else response.status(421).type('text').send('This server answers on this machine only.');
+    const { host = '' } = request.headers;
+    const [local, port = ''] = LOCAL_HOSTS.exec(host) ?? [];
+    if (local === undefined) response.status(421).type('text').send('This server answers on this machine only.');
+    else if (host.startsWith(OUR_HOST)) next();
+    else response.redirect(307, `http://${OUR_HOST}${port}${request.originalUrl}`);
   });
   app.use(
     helmet({
@@ -42,7 +57,14 @@ export function ledgerApp(folder: string, copies?: CopiesFolder): Express {
       strictTransportSecurity: false,
     }),
   );
-  if (copies) app.use('/copies', copiesOf(copies));
+  if (copies) {
+    app.get('/open/:key', (request, response) => {
+      const cookie = handedOver(request, request.params.key, copies.key);
+      if (cookie !== undefined) response.setHeader('Set-Cookie', cookie);
+      response.redirect(303, '/');
+    });
+    app.use('/copies', copiesOf(copies));
+  }
   // Built files carry a hash of their content in their name; the page that names them must always be fresh.
   app.use('/assets', express.static(join(folder, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }));
   app.use(express.static(folder, { index: false, cacheControl: false }));
@@ -50,5 +72,6 @@ export function ledgerApp(folder: string, copies?: CopiesFolder): Express {
     response.setHeader('Cache-Control', 'no-cache');
     response.sendFile(join(folder, 'index.html'));
   });
+  app.use(inASentence);
   return app;
 }

@@ -3,6 +3,7 @@ import { join } from 'node:path';
 import { ledgerApp } from './app';
 import { listen } from './listen';
 import { CopiesFolder, copiesFolder } from './copies-folder';
+import { keyOf } from './key';
 
 const folder = join(import.meta.dirname, '..', 'dist');
 const copies = copiesFolder(process.env);
@@ -18,7 +19,13 @@ if (!Number.isInteger(wished) || wished < 1 || wished > 65_535) {
 }
 
 try {
-  const { server, port } = await listen(ledgerApp(folder, new CopiesFolder(copies)), wished, console.log);
+  const key = await keyOf(copies).catch((error: unknown) => {
+    console.log(`No copies are kept: ${error instanceof Error ? error.message : String(error)}`);
+    return undefined;
+  });
+  const kept = new CopiesFolder(copies);
+  await kept.sweep(Date.now());
+  const { server, port } = await listen(ledgerApp(folder, key === undefined ? undefined : { folder: kept, key }), wished, console.log);
   const stop = () => {
     server.close(() => process.exit(0));
     server.closeAllConnections();
@@ -26,8 +33,8 @@ try {
   process.on('SIGINT', stop);
   process.on('SIGTERM', stop);
   console.log('Amber Ledger is open. Ctrl-C closes it; what you entered stays in your browser.');
-  console.log(`Copies of it are kept in ${copies}`);
-  console.log(`http://127.0.0.1:${port}/`);
+  if (key !== undefined) console.log(`Copies of it are kept in ${copies}; opened under this address, your browser may ask for them:`);
+  console.log(`http://127.0.0.1:${port}/${key === undefined ? '' : `open/${key}`}`);
 } catch (error) {
   console.error(error instanceof Error ? error.message : String(error));
   process.exit(1);

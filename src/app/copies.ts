@@ -1,5 +1,6 @@
 import { proxy } from 'comlink';
-import { listCopies, makeCopy } from '../data/archive/copies';
+import { archiveWorker } from '../data/archive/archive-worker';
+import { listCopies } from '../data/archive/list-copies';
 import { db } from '../data/database';
 import { onTablesChanged } from '../data/keep-fresh';
 import { unsavedActs } from '../data/saved-state';
@@ -17,8 +18,10 @@ export function keepCopies(): void {
   let waiting: ReturnType<typeof setTimeout> | undefined;
   const copy = async () => {
     const { ledger, unit } = await readSettings(db);
-    if (ledger !== 'own' || (await unsavedActs(db)) === 0 || !(await listCopies())) return;
-    await makeCopy(
+    if (ledger !== 'own' || (await unsavedActs(db)) === 0) return;
+    const kept = await listCopies();
+    if (kept === null || kept === 'locked') return;
+    await archiveWorker().copy(
       unit,
       proxy(() => undefined),
     );

@@ -1,11 +1,57 @@
+import type { Copies } from '../data/archive/list-copies';
 import type { LedgerDatabase } from '../data/database';
 import { openDemo } from '../data/demo';
 import { emptyOld } from '../data/journal';
 import { readSettings } from '../data/settings';
 
-/** On the very first visit the demo ledger is put on the table; afterwards the sewist's choice stands. */
-export async function firstVisit(database: LedgerDatabase): Promise<void> {
+/** What stands there instead of the book on a visit that finds no ledger, where there is more to say than the demo would. */
+export interface NoLedger {
+  readonly copies: Copies['copies'];
+  /** Whether a ledger of the sewist's own was in this browser before. */
+  readonly wasHere: boolean;
+}
+
+/** By this a browser that lost its database still knows that there was one. */
+const WAS_HERE = 'amber-ledger was here';
+
+function remembered(): boolean {
+  try {
+    return localStorage.getItem(WAS_HERE) !== null;
+  } catch {
+    return false;
+  }
+}
+
+function remember(): void {
+  try {
+    localStorage.setItem(WAS_HERE, new Date().toISOString());
+  } catch {
+    // A browser that keeps nothing loses nothing either.
+  }
+}
+
+/** From now on nothing is missed here: she has seen that it is gone, and begun anew. */
+export function forgetItWasHere(): void {
+  localStorage.removeItem(WAS_HERE);
+}
+
+/**
+ * On the very first visit the demo ledger is put on the table, unless copies of a ledger lie on this machine, or one was here and is gone:
+ * then that is said first. Afterwards the sewist's choice stands.
+ *
+ * @returns undefined where there is a ledger to open
+ */
+export async function firstVisit(database: LedgerDatabase): Promise<NoLedger | undefined> {
   await emptyOld(database, Date.now());
   const { ledger } = await readSettings(database);
-  if (ledger === 'none') await openDemo(database);
+  if (ledger === 'own') remember();
+  if (ledger !== 'none') return undefined;
+  const wasHere = remembered();
+  // Loaded when there is no ledger only: every other visit does without.
+  const { listCopies } = await import('../data/archive/list-copies');
+  const kept = await listCopies();
+  const copies = kept === null || kept === 'locked' ? [] : kept.copies;
+  if (copies.length > 0 || wasHere) return { copies, wasHere };
+  await openDemo(database);
+  return undefined;
 }

@@ -28,7 +28,11 @@ db.on('versionchange', ({ newVersion }) => {
 /** Nothing is drawn before the ledger is there: a first visit would flash an empty book. */
 const [book, unread] = await Promise.all([
   firstVisit(db).then(
-    () => {
+    async (found) => {
+      if (found) {
+        const { NoLedger } = await import('./no-ledger');
+        return <NoLedger {...found} />;
+      }
       readAhead(client);
       return <RouterProvider router={router} />;
     },

@@ -6,12 +6,12 @@ import { clearDrafts } from './drafts';
 export async function openDemo(database: LedgerDatabase): Promise<void> {
   const { demoLedger } = await import('../../demo/ledger');
   const ledger = demoLedger();
-  await startLedger(database, ledger, { ledger: 'demo', personId: ledger.people[0]?.id });
+  await startLedger(database, ledger, { ledger: 'demo', ledgerId: undefined, personId: ledger.people[0]?.id });
   clearDrafts();
 }
 
 /** Starts an empty ledger: nothing of the demo, nor of anything else, is left. */
 export async function openEmpty(database: LedgerDatabase): Promise<void> {
-  await startLedger(database, undefined, { ledger: 'own', personId: undefined });
+  await startLedger(database, undefined, { ledger: 'own', ledgerId: undefined, personId: undefined });
   clearDrafts();
 }

@@ -2,7 +2,7 @@ import { historyKey } from '../core/ledger/merge/history-key';
 import type { History, noted, RecordHistory } from '../core/ledger/merge/history';
 import { knownTogether, later, latestOf, NEVER, nextStamp, stampOf, timeOf, type Known, type Stamp } from '../core/ledger/merge/stamp';
 import type { Change, Device, JournalEntry, LedgerDatabase, StoredHistory } from './database';
-import { newId } from './new-id';
+import { newName } from './settings';
 import { itemAt } from '../core/units/item-at';
 
 /** Works out the history of a record after a change; handed in, since the shapes it needs are loaded late. */
@@ -21,9 +21,6 @@ function stored(history: RecordHistory): StoredHistory {
   return { key: historyKey(table, id), ...history, ...(last && removed ? { gone: removed } : {}) };
 }
 
-/** Small letters and digits, the part of an id that is drawn by lot. */
-const newDevice = () => newId().slice(-12).toLowerCase();
-
 const knownOf = (devices: readonly Device[]) => new Map(devices.map(({ id, last }) => [id, last]));
 
 /**
@@ -33,7 +30,7 @@ const knownOf = (devices: readonly Device[]) => new Map(devices.map(({ id, last 
  */
 export async function stampNow(database: LedgerDatabase, now: number, others: Known = new Map()): Promise<Stamp> {
   const devices = await database.devices.toArray();
-  const here = devices.find((d) => d.here) ?? { id: newDevice(), last: NEVER, here: true as const };
+  const here = devices.find((d) => d.here) ?? { id: newName(), last: NEVER, here: true as const };
   const stamp = nextStamp(now, latestOf(knownTogether(knownOf(devices), others)), here.id);
   await database.devices.put({ ...here, last: stamp });
   return stamp;

@@ -2,6 +2,7 @@ import type { FabricUnit, LengthUnit } from '../core/units/length';
 import type { Dialect } from '../core/units/trade-words';
 import type { Hemisphere } from '../core/wear/season';
 import type { LedgerDatabase } from './database';
+import { newId } from './new-id';
 
 /** What the sewist has chosen on this machine; not part of the ledger. */
 export interface Settings {
@@ -15,6 +16,8 @@ export interface Settings {
   /** Whose body we speak of. */
   readonly personId: string | undefined;
   readonly ledger: 'none' | 'demo' | 'own';
+  /** Under which copies of this ledger are kept, apart from those of others; drawn when it is first needed. */
+  readonly ledgerId: string | undefined;
   /** Where it is summer in July, or in January. */
   readonly hemisphere: Hemisphere;
   readonly theme: 'system' | 'light' | 'lamp';
@@ -35,6 +38,7 @@ export const USUAL_SETTINGS: Settings = {
   fabricUnit: undefined,
   personId: undefined,
   ledger: 'none',
+  ledgerId: undefined,
   hemisphere: 'north',
   theme: 'system',
   savedAt: undefined,
@@ -47,6 +51,18 @@ export const USUAL_SETTINGS: Settings = {
 export async function readSettings(database: LedgerDatabase): Promise<Settings> {
   const rows = await database.settings.toArray();
   return { ...USUAL_SETTINGS, ...Object.fromEntries(rows.map((r) => [r.key, r.value])) };
+}
+
+/** Small letters and digits: what is drawn by lot to tell one ledger, or one device, from another. */
+export const newName = (): string => newId().slice(-12).toLowerCase();
+
+/** Under which copies of the ledger are kept. */
+export function ledgerIdOf(database: LedgerDatabase): Promise<string> {
+  return database.transaction('rw', database.settings, async () => {
+    const { ledgerId = newName() } = await readSettings(database);
+    await changeSettings(database, { ledgerId });
+    return ledgerId;
+  });
 }
 
 export async function changeSettings(database: LedgerDatabase, changes: Partial<Settings>): Promise<void> {

@@ -3,6 +3,7 @@ import { historyIn, NO_HISTORY, type History } from './merge/history';
 import { LEDGER_FILE_VERSION, TABLES, type Ledger } from '../records/ledger';
 import { fileToday } from './earlier-names';
 import { standInWords, withStandIns, type StandIn } from './stand-ins';
+import { LEDGER_ID } from './ledger-id';
 import { isTableName, ONE_OF, TABLE_NAMES, type TableName } from '../records/table-names';
 import { counted } from '../units/counted';
 import { firstOf } from '../units/item-at';
@@ -15,6 +16,8 @@ export type CheckedLedger =
       readonly history: History;
       /** Empty records that stand where the file speaks of what it does not hold. */
       readonly standIns: readonly StandIn[];
+      /** Under which its copies are kept, where the file says it. */
+      readonly id?: string;
       /** What the sewist is to be told of what was read: sentences. */
       readonly notices: readonly string[];
     }
@@ -116,14 +119,15 @@ export function checkLedgerText(text: string): CheckedLedger {
       problem: `This file is of format ${file['version']}; this Amber Ledger reads up to ${LEDGER_FILE_VERSION}. Open it with a newer one.`,
     };
 
-  const { format: _format, version: _version, written: _written, history: noted, ...tables } = fileToday(file);
+  const { format: _format, version: _version, written: _written, ledger: id, history: noted, ...tables } = fileToday(file);
   const parsed = ledgerIn(tables);
   if (!parsed.ok) return { ok: false, problem: sentence(parsed.issue, file) };
   const twice = thereTwice(parsed.ledger);
   if (twice !== undefined) return { ok: false, problem: twice };
   const { ledger, standIns } = withStandIns(parsed.ledger);
   const { history, leftOut } = historyIn(noted);
-  return { ok: true, ledger, history, standIns, notices: [...standInWords(standIns), ...leftOutWords(leftOut)] };
+  const named = typeof id === 'string' && LEDGER_ID.test(id) ? { id } : {};
+  return { ok: true, ledger, history, standIns, ...named, notices: [...standInWords(standIns), ...leftOutWords(leftOut)] };
 }
 
 /**
@@ -131,8 +135,13 @@ export function checkLedgerText(text: string): CheckedLedger {
  *
  * @param written the moment of writing, ISO
  * @param history what is noted for merges; left out where nothing is
+ * @param id under which its copies are kept
  */
-export function ledgerText(ledger: Ledger, written: string, history: History = NO_HISTORY): string {
+export function ledgerText(ledger: Ledger, written: string, history: History = NO_HISTORY, id?: string): string {
   const withHistory = history.known.length > 0 ? { history } : {};
-  return JSON.stringify({ format: LEDGER_FORMAT, version: LEDGER_FILE_VERSION, written, ...ledger, ...withHistory }, null, 1);
+  return JSON.stringify(
+    { format: LEDGER_FORMAT, version: LEDGER_FILE_VERSION, written, ...(id === undefined ? {} : { ledger: id }), ...ledger, ...withHistory },
+    null,
+    1,
+  );
 }

@@ -14,6 +14,8 @@ import {
   type ReadIn,
   type ReadLedger,
 } from './ledger-file';
+import type { Copy, CopyName } from './list-copies';
+import { copyAsArchive, makeCopy, openCopy } from './make-copy';
 import { bringTogether, lookTogether, type Together } from './merge-in';
 import { causeOf, LedgerDatabase } from '../database';
 
@@ -41,8 +43,17 @@ const archive = {
   /** @param label what undo will say was done */
   read: (file: Blob, label: string, onProgress: (done: number) => void): Promise<ReadIn | undefined> =>
     stoppable(onProgress, (work) => readFile(database, file, label, work)),
-  /** What would change were a file put in the place of the ledger. */
-  compare: (file: Blob, onProgress: (done: number) => void): Promise<Compared | undefined> =>
+  /** Makes a copy where the server keeps them. Undefined where it was stopped. */
+  copy: (unit: LengthUnit, onProgress: (done: number) => void): Promise<boolean | undefined> =>
+    stoppable(onProgress, async (work) => {
+      await makeCopy(database, unit, work);
+      return true;
+    }),
+  /** A copy as one archive. */
+  copyAsArchive: (copy: Copy, unit: LengthUnit, onProgress: (done: number) => void): Promise<Blob | undefined> =>
+    stoppable(onProgress, (work) => copyAsArchive(database, copy, unit, work)),
+  /** What would change were a file, or a copy, put in the place of the ledger. */
+  compare: (file: Blob | CopyName, onProgress: (done: number) => void): Promise<Compared | undefined> =>
     stoppable(onProgress, async (work) => {
       const opened = await lookInto(file, work);
       if (!opened.ok) return opened;
@@ -70,9 +81,9 @@ const archive = {
 };
 export type Archive = typeof archive;
 
-async function lookInto(file: Blob, work: LongWork): Promise<Opened> {
+async function lookInto(file: Blob | CopyName, work: LongWork): Promise<Opened> {
   looked = undefined;
-  const opened = await openFile(database, file, work);
+  const opened = await (file instanceof Blob ? openFile(database, file, work) : openCopy(database, file, work));
   if (opened.ok) looked = opened;
   return opened;
 }

@@ -31,7 +31,13 @@ export async function partsWithin(database: LedgerDatabase): Promise<LedgerInPar
   const tables: Record<string, unknown[]> = {};
   for (const table of TABLE_NAMES) if (table !== 'pictures') tables[table] = await database.table(table).toArray();
   const pictures = await database.pictures.toArray();
-  return { tables: tables as LedgerInParts['tables'], pictures, history: await readHistory(database) };
+  const { ledgerId } = await readSettings(database);
+  return {
+    tables: tables as LedgerInParts['tables'],
+    pictures,
+    history: await readHistory(database),
+    ...(ledgerId === undefined ? {} : { id: ledgerId }),
+  };
 }
 
 /** A ledger in parts as one side of a merge. */
@@ -48,7 +54,7 @@ const MOST_IN_TEXT = 200e6;
  * @throws with a sentence where the pictures are too many for that
  */
 export async function exportLedger(database: LedgerDatabase, written: string): Promise<string> {
-  const { tables, pictures, history } = await readParts(database);
+  const { tables, pictures, history, id } = await readParts(database);
   const bytes = pictures.reduce((sum, p) => sum + p.blob.size, 0);
   if (bytes > MOST_IN_TEXT)
     throw new Error(
@@ -59,7 +65,7 @@ export async function exportLedger(database: LedgerDatabase, written: string): P
     const bytes = cleanPicture(new Uint8Array(await blob.arrayBuffer()), facts.type);
     within.push({ ...facts, data: await toBase64(new Blob([bytes])) });
   }
-  return ledgerText({ ...tables, pictures: within }, written, history);
+  return ledgerText({ ...tables, pictures: within }, written, history, id);
 }
 
 /** How much of the work of saving is writing; the rest is reading back. */
@@ -85,6 +91,7 @@ export interface ReadLedger {
   readonly files?: PictureFiles;
   /** Empty records in it that stand for what it did not hold. */
   readonly standIns?: readonly StandIn[];
+  readonly id?: string;
 }
 
 /** Whom we speak of in a ledger that was read: the person chosen before, else the one most was made for. */
@@ -151,7 +158,7 @@ export async function replaceLedger(database: LedgerDatabase, label: string, rea
     );
     const { known } = there.history;
     const histories = replacedHistory(here, there, await stampNow(database, Date.now(), known));
-    return { writes, brought: { histories, known }, settings: { ledger: 'own', personId: personOf(ledger, await readSettings(database)) } };
+    return { writes, brought: { histories, known }, settings: await settingsWith(database, read) };
   });
   return ledgerCounts(ledger);
 }
@@ -179,6 +186,13 @@ async function againstText(file: Blob): Promise<string | undefined> {
     return problem;
   }
   return undefined;
+}
+
+/** What is chosen on this machine with a ledger that was read: its copies go on where they lay, and never among those of another. */
+async function settingsWith(database: LedgerDatabase, { ledger, id }: ReadLedger): Promise<Partial<Settings>> {
+  const settings = await readSettings(database);
+  const here = settings.ledger === 'own' ? settings.ledgerId : undefined;
+  return { ledger: 'own', ledgerId: id ?? here, personId: personOf(ledger, settings) };
 }
 
 /** Pictures that stood in a text, as an archive has them: clean, and with their digests. */

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { toast } from 'react-toastify';
 import type { TableChange } from '../../core/archive/what-would-change';
 import { archiveWorker } from '../../data/archive/archive-worker';
+import type { CopyName } from '../../data/archive/list-copies';
 import type { LedgerCounts } from '../../data/archive/ledger-file';
 import { db } from '../../data/database';
 import { Button } from '../../ui/button';
@@ -14,7 +15,7 @@ import { WhatWouldChange, type ChangeWords } from './what-would-change';
 
 /** A ledger that may take the place of the one here, and how that is spoken of. */
 export interface Offer {
-  readonly ledger: Blob;
+  readonly ledger: Blob | CopyName;
   readonly title: string;
   /** Of the two works. */
   readonly looking: string;

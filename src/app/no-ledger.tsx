@@ -1,0 +1,85 @@
+import { format, parseISO } from 'date-fns';
+import { proxy } from 'comlink';
+import { useState } from 'react';
+import { archiveWorker } from '../data/archive/archive-worker';
+import type { Copy } from '../data/archive/list-copies';
+import { db } from '../data/database';
+import { openDemo, openEmpty } from '../data/demo';
+import { whyNot } from '../parts/save';
+import { Button } from '../ui/button';
+import { Refusal } from '../ui/refusal';
+import { forgetItWasHere, type NoLedger as Found } from './first-visit';
+
+/** So many copies are offered here; the rest are in Files. */
+const OFFERED = 5;
+
+/** The newest copy of each ledger. */
+function newestOfEach(copies: readonly Copy[]): Copy[] {
+  const met = new Set<string | undefined>();
+  return copies.filter(({ ledger }) => !met.has(ledger) && met.add(ledger)).slice(0, OFFERED);
+}
+
+/** What stands there where this browser has no ledger, and there are copies of one or there was one: what is known, and the ways on. */
+export function NoLedger({ copies, wasHere }: Found) {
+  const [problem, setProblem] = useState<string>();
+  const [busy, setBusy] = useState(false);
+  const begin = async (act: () => Promise<unknown>) => {
+    setBusy(true);
+    setProblem(undefined);
+    try {
+      await act();
+      forgetItWasHere();
+      location.assign('/');
+    } catch (error) {
+      setProblem(`Nothing was begun: ${whyNot(error)}`);
+      setBusy(false);
+    }
+  };
+  const putBack = async (copy: Copy) => {
+    const looked = await archiveWorker().compare(
+      { name: copy.name, ...(copy.ledger === undefined ? {} : { ledger: copy.ledger }) },
+      proxy(() => undefined),
+    );
+    if (!looked) throw new Error('it was stopped');
+    if (!looked.ok) throw new Error(looked.problem);
+    await archiveWorker().replace(`copy of ${format(parseISO(copy.written), 'd MMM yyyy')} put back`);
+  };
+  const offered = newestOfEach(copies);
+  return (
+    <main className="mx-auto flex max-w-xl flex-col gap-4 p-8">
+      <h1 className="text-title">{wasHere ? 'Your ledger is not in this browser any more' : 'Copies of a ledger are on this machine'}</h1>
+      <p>
+        {wasHere
+          ? 'There was one here. What a browser keeps goes when its data are cleared, in a private window, or when it runs out of room.'
+          : 'This browser has no ledger yet, and you need not begin anew.'}{' '}
+        {offered.length > 0
+          ? 'The newest copy of each ledger:'
+          : 'No copies of it were found from here. If you saved it to a file, begin an empty ledger and read the file under Files.'}
+      </p>
+      {offered.length > 0 && (
+        <ul className="border-t border-rule">
+          {offered.map((copy) => (
+            <li key={`${copy.ledger} ${copy.name}`} className="flex flex-wrap items-center justify-between gap-3 border-b border-rule py-2">
+              <span>
+                {copy.of ? `Of ${copy.of.replaceAll('-', ', ')}` : 'A ledger'}, {format(parseISO(copy.written), 'd MMMM yyyy, HH:mm')}
+              </span>
+              <Button disabled={busy} onClick={() => void begin(() => putBack(copy))}>
+                Put it back
+              </Button>
+            </li>
+          ))}
+        </ul>
+      )}
+      {problem && <Refusal>{problem}</Refusal>}
+      <p className="flex flex-wrap gap-2">
+        <Button quiet disabled={busy} onClick={() => void begin(() => openEmpty(db))}>
+          Begin an empty ledger
+        </Button>
+        <Button quiet disabled={busy} onClick={() => void begin(() => openDemo(db))}>
+          Look round in the demo
+        </Button>
+      </p>
+      {busy && <p role="status">One moment …</p>}
+    </main>
+  );
+}
