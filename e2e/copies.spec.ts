@@ -115,7 +115,7 @@ test('a browser that has no ledger is offered the copies first; what was lost is
   const other = await (await browser.newContext()).newPage();
   await other.goto(server.open);
   await expect(other.getByRole('heading', { name: 'Copies of a ledger are on this machine' })).toBeVisible();
-  await expect(other.getByRole('listitem')).toContainText(/^Of runa, /);
+  await expect(other.getByRole('listitem')).toContainText(/^Of Runa, /);
   await other.getByRole('button', { name: 'Put it back' }).click();
   await expect(other.locator('label', { hasText: /^For/ }).first().locator('option')).toHaveText(['Runa']);
   await other.context().close();

@@ -26,8 +26,34 @@ test('eighteen measures typed at thirty milliseconds a key on a slow machine are
   await column.first().fill('-3');
   await column.first().blur();
   await expect(page.getByText('A measure is more than 0.')).toBeVisible();
+  // Refused, it is not lost: it stands there again, and the measure before it was not touched.
+  await page.reload();
+  await expect(column.first()).toHaveValue('-3');
+  await column.first().fill(typed[0]!);
+  await column.first().blur();
   await page.reload();
   await expect(column.first()).toHaveValue(typed[0]!);
+});
+
+test('words in a field that was not left outlive a reload, and are written when it is left; so does the line', async ({ page }) => {
+  await page.goto('/people/person-maren');
+  const name = page.getByLabel('Name', { exact: true });
+  await name.fill('');
+  await name.pressSequentially('Maren of the');
+  await page.reload();
+  await expect(name).toHaveValue('Maren of the');
+  await expect(name).toBeFocused();
+  await page.keyboard.type(' quay');
+  await page.keyboard.press('Tab');
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Maren of the quay');
+  await page.reload();
+  await expect(name).toHaveValue('Maren of the quay');
+
+  const line = page.getByLabel(/^Find/).first();
+  await line.click();
+  await page.keyboard.type('made the Skerry');
+  await page.reload();
+  await expect(line).toHaveValue('made the Skerry');
 });
 
 test('a date typed key by key is written once, as it was meant; one that is not whole leaves the one before', async ({ page }) => {

@@ -19,7 +19,7 @@ export function CannotOpen({ error }: { error: unknown }) {
   };
   return (
     <main className="mx-auto flex max-w-xl flex-col gap-3 p-8">
-      <h1 className="text-title">The ledger cannot be opened</h1>
+      <h1 className="text-title leading-tight">The ledger cannot be opened</h1>
       <p>
         {cause instanceof LaterLayout
           ? `This page is of an older Amber Ledger than the ledger: ${cause.message}. Close other windows of it if that does not help. Nothing of it was changed.`

@@ -1,6 +1,7 @@
 import { format, parseISO } from 'date-fns';
 import { proxy } from 'comlink';
 import { useState } from 'react';
+import { namesOfFolder } from '../core/archive/kept-copies';
 import { archiveWorker } from '../data/archive/archive-worker';
 import type { Copy } from '../data/archive/list-copies';
 import { db } from '../data/database';
@@ -47,7 +48,9 @@ export function NoLedger({ copies, wasHere }: Found) {
   const offered = newestOfEach(copies);
   return (
     <main className="mx-auto flex max-w-xl flex-col gap-4 p-8">
-      <h1 className="text-title">{wasHere ? 'Your ledger is not in this browser any more' : 'Copies of a ledger are on this machine'}</h1>
+      <h1 className="text-title leading-tight">
+        {wasHere ? 'Your ledger is not in this browser any more' : 'Copies of a ledger are on this machine'}
+      </h1>
       <p>
         {wasHere
           ? 'There was one here. What a browser keeps goes when its data are cleared, in a private window, or when it runs out of room.'
@@ -61,7 +64,7 @@ export function NoLedger({ copies, wasHere }: Found) {
           {offered.map((copy) => (
             <li key={`${copy.ledger} ${copy.name}`} className="flex flex-wrap items-center justify-between gap-3 border-b border-rule py-2">
               <span>
-                {copy.of ? `Of ${copy.of.replaceAll('-', ', ')}` : 'A ledger'}, {format(parseISO(copy.written), 'd MMMM yyyy, HH:mm')}
+                {copy.of ? `Of ${namesOfFolder(copy.of)}` : 'A ledger'}, {format(parseISO(copy.written), 'd MMMM yyyy, HH:mm')}
               </span>
               <Button disabled={busy} onClick={() => void begin(() => putBack(copy))}>
                 Put it back

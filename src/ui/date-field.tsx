@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { TextField } from './field';
+import { keepTyped, letGoOfTyped, useTypedBefore } from './typed';
 
 type Props = Omit<Parameters<typeof TextField>[0], 'type' | 'value' | 'onChange' | 'onBlur' | 'problem'> & {
   readonly type?: 'date' | 'month';
@@ -21,24 +22,31 @@ export function DateField({ type = 'date', value, onValue, atOnce = false, check
   const [typed, setTyped] = useState<string>();
   const [problem, setProblem] = useState<string>();
   const [last, setLast] = useState(value);
-  // The date changed elsewhere (undone, or in another tab): show it.
+  const [typing, setTyping] = useState(false);
+  // The date changed elsewhere (undone, or in another tab): show it, but not in the place of one that is being typed.
   if (last !== value) {
     setLast(value);
-    setTyped(undefined);
-    setProblem(undefined);
+    if (!typing) {
+      setTyped(undefined);
+      setProblem(undefined);
+    }
   }
+  const field = useTypedBefore(value ?? '', (text) => {
+    setTyped(text);
+    setTyping(true);
+  });
   const wrongWith = (given: string | undefined) => (given !== undefined && given < OLDEST ? 'Write the year with its four figures.' : check?.(given));
   const settle = (input: HTMLInputElement) => {
     if (input.validity.badInput)
       return setProblem(`This ${type} is not whole: write ${type === 'date' ? 'the day, the month and the year' : 'the month and the year'}.`);
     const given = input.value === '' ? undefined : input.value;
-    if (given === value) {
-      setTyped(undefined);
-      return setProblem(undefined);
-    }
-    const wrong = wrongWith(given);
+    const wrong = given === value ? undefined : wrongWith(given);
     setProblem(wrong);
-    if (wrong === undefined) onValue(given);
+    if (wrong !== undefined) return;
+    setTyping(false);
+    letGoOfTyped();
+    if (given === value) setTyped(undefined);
+    else onValue(given);
   };
   return (
     <TextField
@@ -46,8 +54,12 @@ export function DateField({ type = 'date', value, onValue, atOnce = false, check
       type={type}
       value={typed ?? value ?? ''}
       problem={problem}
+      field={field}
       onChange={(e) => {
         setTyped(e.target.value);
+        setTyping(true);
+        // Of a date that is not whole the browser tells nothing.
+        if (!e.target.validity.badInput) keepTyped(e.target, value ?? '');
         if (atOnce && e.target.value !== '' && wrongWith(e.target.value) === undefined) onValue(e.target.value);
       }}
       onBlur={(e) => settle(e.currentTarget)}

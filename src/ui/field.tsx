@@ -1,5 +1,6 @@
 import clsx from 'clsx';
-import { useId, useState, type InputHTMLAttributes, type ReactNode, type SelectHTMLAttributes } from 'react';
+import { useId, useState, type InputHTMLAttributes, type ReactNode, type RefObject, type SelectHTMLAttributes } from 'react';
+import { keepTyped, letGoOfTyped, useTypedBefore } from './typed';
 
 const box = 'min-h-[30px] rounded-md border border-rule2 bg-page px-2 py-1 text-ink max-sm:min-h-11 aria-invalid:border-garnet';
 
@@ -36,13 +37,20 @@ function Frame({
   );
 }
 
-type InputProps = Labelled & Omit<InputHTMLAttributes<HTMLInputElement>, 'id'>;
+type InputProps = Labelled & Omit<InputHTMLAttributes<HTMLInputElement>, 'id'> & { readonly field?: RefObject<HTMLInputElement | null> };
 
-export function TextField({ label, labelHidden, problem, hint, className, ...rest }: InputProps) {
+export function TextField({ label, labelHidden, problem, hint, className, field, ...rest }: InputProps) {
   const id = useId();
   return (
     <Frame {...{ id, label, labelHidden, problem, hint, className }}>
-      <input id={id} className={box} aria-invalid={problem ? true : undefined} aria-describedby={problem ? `${id}-problem` : undefined} {...rest} />
+      <input
+        id={id}
+        ref={field}
+        className={box}
+        aria-invalid={problem ? true : undefined}
+        aria-describedby={problem ? `${id}-problem` : undefined}
+        {...rest}
+      />
     </Frame>
   );
 }
@@ -125,7 +133,8 @@ export type Reading<T> = { readonly ok: true; readonly value: T } | { readonly o
 
 /**
  * A text field for a value that is read from words (a length, a number, a date): keeps what is typed as it is typed, hands on the
- * value when the field is left or Enter is pressed, and says what could not be read without losing it.
+ * value when the field is left or Enter is pressed, and says what could not be read without losing it. What is being typed outlives a reload,
+ * and stands against what another tab writes, until the field is left.
  */
 export function ReadField<T>({
   shown,
@@ -141,25 +150,38 @@ export function ReadField<T>({
   const [text, setText] = useState(shown);
   const [problem, setProblem] = useState<string>();
   const [last, setLast] = useState(shown);
-  // The value changed elsewhere (undone, or in another tab): show it.
+  const [typing, setTyping] = useState(false);
+  // The value changed elsewhere (undone, or in another tab): show it, but not in the place of what is being typed.
   if (last !== shown) {
     setLast(shown);
-    setText(shown);
-    setProblem(undefined);
+    if (!typing) {
+      setText(shown);
+      setProblem(undefined);
+    }
   }
+  const field = useTypedBefore(shown, (typed) => {
+    setText(typed);
+    setTyping(true);
+  });
   const settle = () => {
-    if (text === shown) return setProblem(undefined);
-    const reading = read(text);
-    if (!reading.ok) return setProblem(reading.problem);
+    const reading = text === shown ? undefined : read(text);
+    if (reading?.ok === false) return setProblem(reading.problem);
     setProblem(undefined);
-    onValue(reading.value);
+    setTyping(false);
+    letGoOfTyped();
+    if (reading) onValue(reading.value);
   };
   return (
     <TextField
       {...rest}
       value={text}
       problem={problem}
-      onChange={(e) => setText(e.target.value)}
+      field={field}
+      onChange={(e) => {
+        setText(e.target.value);
+        setTyping(true);
+        keepTyped(e.target, shown);
+      }}
       onBlur={settle}
       onKeyDown={(e) => {
         if (e.key === 'Enter') settle();

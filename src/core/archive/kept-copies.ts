@@ -21,6 +21,18 @@ export const pictureList = (names: readonly string[]): string => names.map((name
 export const picturesListed = (text: string): string[] => text.split('\n').filter((name) => KEPT_PICTURE.test(name));
 
 /**
+ * The name of a folder again as words.
+ *
+ * @example namesOfFolder('maren-jorg-o') // 'Maren, Jorg, O'
+ */
+export function namesOfFolder(name: string): string {
+  return name
+    .split('-')
+    .map((word) => word.charAt(0).toUpperCase() + word.slice(1))
+    .join(', ');
+}
+
+/**
  * Whom a ledger is of, as the name of a folder says it: small letters, digits and hyphens. Empty where nothing of the names can be written so.
  *
  * @example nameForFolder(['Maren', 'Jörg Ö.']) // 'maren-jorg-o'

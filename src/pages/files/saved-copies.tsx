@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { format, parseISO } from 'date-fns';
 import { toast } from 'react-toastify';
+import { namesOfFolder } from '../../core/archive/kept-copies';
 import { archiveWorker } from '../../data/archive/archive-worker';
 import { listCopies, type Copies, type Copy } from '../../data/archive/list-copies';
 import { useSettings, useUnit } from '../../data/queries';
@@ -18,7 +19,7 @@ const size = (bytes: number) => (bytes < 1e6 ? `${Math.max(1, Math.round(bytes /
 function whoseCopy({ ledger, of }: Copy, here: string | undefined): string {
   if (ledger === undefined) return ' · whole archive';
   if (ledger === here) return '';
-  return of === undefined ? ' · another ledger’s' : ` · another ledger’s, of ${of.replaceAll('-', ', ')}`;
+  return of === undefined ? ' · another ledger’s' : ` · another ledger’s, of ${namesOfFolder(of)}`;
 }
 
 /** Dated copies that the server keeps in a folder of this machine: made by themselves, listed, and put back with a look first. */
