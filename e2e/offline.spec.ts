@@ -81,3 +81,27 @@ test('a newer version is offered and never forced: what is being entered stays, 
   await expect(page).toHaveTitle('Amber Ledger, newer');
   await expect(offer).toBeHidden();
 });
+
+test.describe('a window that was open while a newer app was put in the place of this one', () => {
+  test.use({ serviceWorkers: 'block' });
+
+  test('writes what is typed in it; a page whose parts are gone says so, and comes when it is opened anew', async ({ page }) => {
+    const loaded = page.waitForResponse(/assets\/enter-make/);
+    await page.goto(`${server.address}/people/person-maren`);
+    await loaded;
+    await page.waitForLoadState('networkidle');
+    // The parts of this build are gone from the server.
+    await page.route(/\/assets\//, (route) => route.fulfill({ status: 404, body: 'There is nothing under this address.' }));
+    const name = page.getByLabel('Name', { exact: true });
+    await name.fill('Maren of the quay');
+    await name.blur();
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('Maren of the quay');
+    await page.getByRole('link', { name: 'Statements' }).click();
+    await expect(page.getByText(/A part of it could not be loaded: a newer Amber Ledger/)).toBeVisible();
+    await page.unroute(/\/assets\//);
+    await page.getByRole('button', { name: 'Open the page anew' }).click();
+    await expect(page.getByRole('heading', { level: 1, name: /Statement/ })).toBeVisible();
+    await page.goto(`${server.address}/people/person-maren`);
+    await expect(name).toHaveValue('Maren of the quay');
+  });
+});

@@ -42,7 +42,8 @@ export function forgetItWasHere(): void {
  * @returns undefined where there is a ledger to open
  */
 export async function firstVisit(database: LedgerDatabase): Promise<NoLedger | undefined> {
-  await emptyOld(database, Date.now());
+  // What is old may stay: a browser without room, which refuses this too, still opens the ledger.
+  await emptyOld(database, Date.now()).catch(() => undefined);
   const { ledger } = await readSettings(database);
   if (ledger === 'own') remember();
   if (ledger !== 'none') return undefined;

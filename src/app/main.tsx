@@ -6,6 +6,7 @@ import { toast } from 'react-toastify';
 import { db } from '../data/database';
 import { settleDrafts } from '../data/drafts';
 import { keepFresh } from '../data/keep-fresh';
+import { loadShapes } from '../data/journal';
 import { readAhead } from '../data/queries';
 import { firstVisit } from './first-visit';
 import { router } from './router';
@@ -60,3 +61,5 @@ if (import.meta.env.PROD) {
   void import('./offline').then(({ keepOffline }) => keepOffline());
   void import('./copies').then(({ keepCopies }) => keepCopies());
 }
+// What is needed to write what is being typed: a newer app may take the place of this one's parts before it is left.
+requestIdleCallback(() => void Promise.all([loadShapes(), import('./find'), import('../data/commands/enter-make')]).catch(() => undefined));

@@ -1,8 +1,10 @@
 import { isRouteErrorResponse, Link, useLocation, useNavigate, useRouteError } from 'react-router';
 import { useQueryErrorResetBoundary } from '@tanstack/react-query';
 import { EngineProblem } from '../parts/engine-boundary';
+import { isPartGone, PART_GONE } from '../parts/save';
 import { PageHead } from '../ui/page-head';
 import { EngineError } from '../workers/engine';
+import { Button } from '../ui/button';
 import { routes } from '../routes';
 
 /** What a page says that cannot be shown. What was entered is in the ledger; nothing is lost by it. */
@@ -30,9 +32,16 @@ export function PageProblem() {
       <p className="my-3">
         {missing
           ? 'The address leads nowhere in the ledger.'
-          : `Something went wrong while it was drawn: ${error instanceof Error ? error.message : String(error)}.`}{' '}
+          : isPartGone(error)
+            ? `A part of it could not be loaded: ${PART_GONE}.`
+            : `Something went wrong while it was drawn: ${error instanceof Error ? error.message : String(error)}.`}{' '}
         What you entered is kept.
       </p>
+      {isPartGone(error) && (
+        <p className="my-3">
+          <Button onClick={() => location.reload()}>Open the page anew</Button>
+        </p>
+      )}
       <Link className="underline" to={routes.dayBook}>
         Go to the day book
       </Link>

@@ -105,10 +105,11 @@ interface Shapes {
 let loading: Promise<Shapes> | undefined;
 
 /**
- * The shapes, loaded with the first write and before its transaction, which would not wait for them. Every write waits for the same
+ * The shapes, loaded after the first screen, or with the first write where that comes sooner, and before its transaction, which would not
+ * wait for them. Loaded early, they are there when a newer app has taken the place of this one's parts on the server. Every write waits for the same
  * promise, so that acts are written in the order in which they were done; a load that failed is tried again with the next.
  */
-function loadShapes(): NonNullable<typeof loading> {
+export function loadShapes(): NonNullable<typeof loading> {
   loading ??= Promise.all([import('../core/records/ledger'), import('../core/ledger/merge/history'), import('../core/ledger/unfit')]).then(
     ([{ TABLES }, { noted }, { unfitWords }]) => ({ TABLES, noted, unfitWords }),
     (error: unknown) => {

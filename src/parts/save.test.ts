@@ -13,4 +13,6 @@ test('a browser that is full says what to do, whether the storage says it or its
 
 test('anything else is told as it is', () => {
   expect(whyNot(new Error('a make needs a person'))).toBe('a make needs a person.');
+  expect(whyNot(new DOMException('The transaction was aborted.', 'AbortError'))).toMatch(/Is it full\? Make room/);
+  expect(whyNot(new TypeError('Failed to fetch dynamically imported module: /assets/x.js'))).toMatch(/newer Amber Ledger.*what you have typed stays/);
 });

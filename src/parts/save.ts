@@ -20,6 +20,14 @@ function end() {
   window.removeEventListener('beforeunload', askFirst);
 }
 
+/** A part of this app could not be loaded, as browsers and our bundler say it: mostly since a newer one has taken its place on the server. */
+export function isPartGone(error: unknown): boolean {
+  return error instanceof Error && /dynamically imported module|importing a module script|unable to preload/i.test(error.message);
+}
+
+/** What to do where that is so. */
+export const PART_GONE = 'a newer Amber Ledger seems to have taken the place of this one. Open the page anew; what you have typed stays';
+
 /** Why an act was not written, as a sentence with what to do. A full browser says so by one name or another, on the outside or within. */
 export function whyNot(error: unknown): string {
   const cause = causeOf(error);
@@ -27,6 +35,7 @@ export function whyNot(error: unknown): string {
     return 'this browser has no room left. Save the ledger to a file, make room on the machine or remove pictures, and do it again.';
   if ((cause instanceof Error || cause instanceof DOMException) && (cause.name === 'AbortError' || cause.name === 'UnknownError'))
     return 'this browser could not write to the disk. Is it full? Make room on the machine, and do it again.';
+  if (isPartGone(cause)) return `${PART_GONE}.`;
   return `${(cause instanceof Error ? cause.message : String(cause)).replace(/\.$/, '')}.`;
 }
 
