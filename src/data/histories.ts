@@ -36,6 +36,18 @@ export async function stampNow(database: LedgerDatabase, now: number, others: Kn
   return stamp;
 }
 
+/** The id under which this ledger writes; undefined where it never did. Within a transaction. */
+export async function deviceHere(database: LedgerDatabase): Promise<string | undefined> {
+  return (await database.devices.toArray()).find((d) => d.here)?.id;
+}
+
+/** Goes on under a new id: the one there was is also that of another machine, to which this browser was copied. Within a transaction. */
+export async function redrawDevice(database: LedgerDatabase): Promise<void> {
+  const here = (await database.devices.toArray()).find((d) => d.here);
+  if (here) await database.devices.put({ id: here.id, last: here.last });
+  await database.devices.put({ id: newName(), last: here?.last ?? NEVER, here: true });
+}
+
 /** Notes when records were changed; within the transaction that changes them. */
 export async function noteChanges(database: LedgerDatabase, changes: readonly Change[], note: Note, now: number): Promise<void> {
   const stamp = await stampNow(database, now);

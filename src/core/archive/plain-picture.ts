@@ -11,11 +11,11 @@ const NEEDED_SEGMENTS = [0xe0, 0xe2, 0xee];
 const EXIF = 0xe1;
 const ORIENTATION = 0x0112;
 
-const viewOf = (bytes: Uint8Array) => new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);
-const textAt = (bytes: Uint8Array, at: number, length: number) => String.fromCharCode(...bytes.subarray(at, at + length));
+const viewOf = (bytes: Uint8Array<ArrayBuffer>) => new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);
+const textAt = (bytes: Uint8Array<ArrayBuffer>, at: number, length: number) => String.fromCharCode(...bytes.subarray(at, at + length));
 
 /** The parts of `bytes` that stay, as one; the very same bytes where all of them do. */
-function joined(bytes: Uint8Array, parts: readonly Uint8Array[]): Uint8Array {
+function joined(bytes: Uint8Array<ArrayBuffer>, parts: readonly Uint8Array<ArrayBuffer>[]): Uint8Array<ArrayBuffer> {
   const length = parts.reduce((sum, part) => sum + part.length, 0);
   if (length === bytes.length && parts.length <= 1) return bytes;
   const all = new Uint8Array(length);
@@ -28,7 +28,7 @@ function joined(bytes: Uint8Array, parts: readonly Uint8Array[]): Uint8Array {
 }
 
 /** How a photograph is to be turned, 1 to 8 (Exif), out of an Exif segment; undefined where it does not say. */
-function orientationIn(segment: Uint8Array): number | undefined {
+function orientationIn(segment: Uint8Array<ArrayBuffer>): number | undefined {
   // Marker, length, "Exif", two noughts; then a header of TIFF with the order of its bytes.
   const tiff = 10;
   if (textAt(segment, 4, 4) !== 'Exif' || segment.length < tiff + 14) return undefined;
@@ -46,18 +46,18 @@ function orientationIn(segment: Uint8Array): number | undefined {
 }
 
 /** An Exif segment that says how the photograph is to be turned, and nothing else. */
-function orientationSegment(orientation: number): Uint8Array {
+function orientationSegment(orientation: number): Uint8Array<ArrayBuffer> {
   const exif = [0x45, 0x78, 0x69, 0x66, 0, 0];
   const tiff = [0x4d, 0x4d, 0, 42, 0, 0, 0, 8, 0, 1, 0x01, 0x12, 0, 3, 0, 0, 0, 1, 0, orientation, 0, 0, 0, 0, 0, 0];
   return Uint8Array.from([MARKER, EXIF, 0, 2 + exif.length + tiff.length, ...exif, ...tiff]);
 }
 
-function plainJpeg(bytes: Uint8Array): Uint8Array {
+function plainJpeg(bytes: Uint8Array<ArrayBuffer>): Uint8Array<ArrayBuffer> {
   const view = viewOf(bytes);
-  const parts: Uint8Array[] = [];
+  const parts: Uint8Array<ArrayBuffer>[] = [];
   let kept = 0;
   let at = 2;
-  const leaveOut = (to: number, instead?: Uint8Array) => {
+  const leaveOut = (to: number, instead?: Uint8Array<ArrayBuffer>) => {
     parts.push(bytes.subarray(kept, at));
     if (instead) parts.push(instead);
     kept = to;
@@ -81,9 +81,9 @@ function plainJpeg(bytes: Uint8Array): Uint8Array {
 
 const HIDDEN_IN_PNG = ['eXIf', 'tEXt', 'iTXt', 'zTXt', 'tIME'];
 
-function plainPng(bytes: Uint8Array): Uint8Array {
+function plainPng(bytes: Uint8Array<ArrayBuffer>): Uint8Array<ArrayBuffer> {
   const view = viewOf(bytes);
-  const parts: Uint8Array[] = [];
+  const parts: Uint8Array<ArrayBuffer>[] = [];
   let kept = 0;
   // Behind the signature: length, kind, content, check.
   for (let at = 8; at + 12 <= bytes.length;) {
@@ -102,9 +102,9 @@ const HIDDEN_IN_WEBP = ['EXIF', 'XMP '];
 /** Bits of the header that say such chunks follow. */
 const SAYS_HIDDEN = 0x08 | 0x04;
 
-function plainWebp(bytes: Uint8Array): Uint8Array {
+function plainWebp(bytes: Uint8Array<ArrayBuffer>): Uint8Array<ArrayBuffer> {
   const view = viewOf(bytes);
-  const parts: Uint8Array[] = [];
+  const parts: Uint8Array<ArrayBuffer>[] = [];
   let kept = 0;
   for (let at = 12; at + 8 <= bytes.length;) {
     const size = view.getUint32(at + 4, true);
@@ -129,7 +129,7 @@ function plainWebp(bytes: Uint8Array): Uint8Array {
  * @returns the very same bytes where there is nothing to hide, or where they are not what their signs say: damage is for others to find
  * @example plainPicture(bytes) === bytes // true for a picture that was drawn anew, as those taken in here are
  */
-export function plainPicture(bytes: Uint8Array): Uint8Array {
+export function plainPicture(bytes: Uint8Array<ArrayBuffer>): Uint8Array<ArrayBuffer> {
   if (bytes.length > 4 && bytes[0] === MARKER && bytes[1] === 0xd8) return plainJpeg(bytes);
   if (textAt(bytes, 1, 3) === 'PNG') return plainPng(bytes);
   if (textAt(bytes, 0, 4) === 'RIFF' && textAt(bytes, 8, 4) === 'WEBP') return plainWebp(bytes);

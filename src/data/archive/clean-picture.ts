@@ -48,7 +48,7 @@ const RULES: sanitize.IOptions = {
  * @returns the very same bytes where there was nothing to clean
  */
 export function cleanPicture(bytes: Uint8Array<ArrayBuffer>, type: Picture['type']): Uint8Array<ArrayBuffer> {
-  if (type !== 'image/svg+xml') return plainPicture(bytes) as Uint8Array<ArrayBuffer>;
+  if (type !== 'image/svg+xml') return plainPicture(bytes);
   const text = new TextDecoder().decode(bytes);
   if (isPlainDrawing(text)) return bytes;
   return new TextEncoder().encode(sanitize(text, RULES));

@@ -3,7 +3,7 @@ import 'fake-indexeddb/auto';
 import { demoLedger } from '../../../demo/ledger';
 import { type Ledger } from '../../core/records';
 import { LedgerDatabase } from '../database';
-import { bringBack, emptyOld, redo, removals, undo, write } from '../journal';
+import { bringBack, emptyOld, redo, removals, undo, write, type Write } from '../journal';
 import { readSettings } from '../settings';
 import { exportLedger, readFile, type ReadLedger } from './ledger-file';
 import { bringTogether, lookTogether } from './merge-in';
@@ -100,6 +100,31 @@ test('an undo on one side is the last word on it; what was removed and brought b
   await bringBack(desk, (await removals(desk))[0]!.seq);
   await take(desk, phone);
   expect(await phone.wears.get(wear.id)).toEqual(wear);
+});
+
+test('a browser that was copied to another machine: what both changed is asked, and one goes on under another id', async () => {
+  // The profile is copied: the phone is the desk, with its id.
+  await phone.devices.clear();
+  await phone.devices.bulkPut(await desk.devices.toArray());
+  const idOf = async (database: LedgerDatabase) => (await database.devices.toArray()).find((d) => d.here)!.id;
+  const remark = (words: string, now: number): [string, Write[], number] => [
+    'a remark',
+    [{ table: 'makes', id: first.id, edit: (m) => ({ ...m, remark: words }) }],
+    now,
+  ];
+  await write(desk, ...remark('of the desk', Date.now() + 1000));
+  await write(phone, ...remark('of the copy', Date.now() + 2000));
+  expect((await look(phone, desk)).conflicts.map((c) => [c.here, c.there])).toEqual([['of the desk', 'of the copy']]);
+  await take(phone, desk, [[`makes/${first.id}#remark`, 'here']]);
+  expect((await desk.makes.get(first.id))!.remark).toBe('of the desk');
+  expect(await idOf(desk)).not.toBe(await idOf(phone));
+  await take(desk, phone);
+  expect((await phone.makes.get(first.id))!.remark).toBe('of the desk');
+  expect(await records(phone)).toEqual(await records(desk));
+  // From here on they are two.
+  await write(desk, ...remark('later, of the desk', Date.now() + 5000));
+  await write(phone, ...remark('later, of the copy', Date.now() + 6000));
+  expect((await look(phone, desk)).conflicts).toHaveLength(1);
 });
 
 test('two that were both numbered version 9 become two versions', async () => {

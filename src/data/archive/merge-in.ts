@@ -1,18 +1,19 @@
 import equal from 'fast-deep-equal';
 import { historiesOf } from '../../core/ledger/merge/history';
 import { conflictWords, recordWords, type ConflictWords } from '../../core/ledger/merge/conflict-words';
-import { mergeLedgers, type Conflict, type Which } from '../../core/ledger/merge/merge';
+import { mergeLedgers, type Conflict, type Side, type Which } from '../../core/ledger/merge/merge';
 import { settled } from '../../core/ledger/merge/settle';
-import { stampOf, type Stamp } from '../../core/ledger/merge/stamp';
+import { knownBefore, twoCourses } from '../../core/ledger/merge/two-courses';
+import { knownTogether, stampOf, type Stamp } from '../../core/ledger/merge/stamp';
 import { TABLE_NAMES, type TableName } from '../../core/records/table-names';
 import { withId } from '../../core/units/by-id';
 import { fromKeys } from '../../core/units/keys';
 import type { LengthUnit } from '../../core/units/length';
 import { whatWouldChange, type TableChange } from '../../core/archive/what-would-change';
 import type { LedgerDatabase } from '../database';
-import { stampNow } from '../histories';
+import { deviceHere, redrawDevice, stampNow } from '../histories';
 import { writeReckoned } from '../journal';
-import { partsWithin, readParts, sideOf, writesBetween, type ReadLedger } from './ledger-file';
+import { partsWithin, sideOf, writesBetween, type ReadLedger } from './ledger-file';
 import { storedPictures } from './start-ledger';
 import type { LedgerInParts } from './zip-ledger';
 
@@ -30,18 +31,38 @@ export interface Together {
 /** A stamp later than all: for what is only looked at. */
 const LATEST = stampOf(Infinity, 'z');
 
-function brought(parts: LedgerInParts, { ledger, history, standIns = [] }: ReadLedger, choices: ReadonlyMap<string, Which>, fresh: Stamp) {
+/** Both sides as they are merged. */
+interface Sides {
+  readonly here: Side;
+  readonly there: Side;
+  /** Whether both went on as one and the same device, each on its own: what both changed is asked then, whoever they say they are. */
+  readonly twoCourses: boolean;
+}
+
+function sidesOf(parts: LedgerInParts, { ledger, history, standIns = [] }: ReadLedger, device: string | undefined): Sides {
   const here = sideOf(parts);
   // What the other ledger lacks may be here: an empty record that stands in for it says nothing.
   const empty = (table: TableName, id: string) => standIns.some((s) => s.table === table && s.id === id) && withId(here.tables[table], id);
   const tables = fromKeys(TABLE_NAMES, (table) => (standIns.length === 0 ? ledger[table] : ledger[table].filter((r) => !empty(table, r.id))));
   const there = { tables, history: historiesOf(history) };
-  return { here, there, merged: settled(mergeLedgers(here, there, choices, fresh), [here.tables, there.tables], fresh) };
+  const common = device === undefined ? undefined : twoCourses(device, here.history, there.history);
+  if (device === undefined || common === undefined) return { here, there, twoCourses: false };
+  const told = (side: Side): Side => ({ ...side, history: { ...side.history, known: knownBefore(side.history.known, device, common) } });
+  return { here: told(here), there: told(there), twoCourses: true };
 }
+
+const mergedOf = ({ here, there }: Sides, choices: ReadonlyMap<string, Which>, fresh: Stamp) =>
+  settled(mergeLedgers(here, there, choices, fresh), [here.tables, there.tables], fresh);
 
 /** What would come of it; nothing is written. */
 export async function lookTogether(database: LedgerDatabase, other: ReadLedger, unit: LengthUnit): Promise<Together> {
-  const { here, there, merged } = brought(await readParts(database), other, new Map(), LATEST);
+  const { parts, device } = await database.transaction('r', database.tables, async () => ({
+    parts: await partsWithin(database),
+    device: await deviceHere(database),
+  }));
+  const both = sidesOf(parts, other, device);
+  const { here, there } = both;
+  const merged = mergedOf(both, new Map(), LATEST);
   const sides = [here.tables, there.tables];
   return {
     changes: whatWouldChange(here.tables, merged.tables),
@@ -60,12 +81,16 @@ export async function bringTogether(database: LedgerDatabase, label: string, oth
   const pictures = new Map(storedPictures(other.ledger, other.files).map((p) => [p.id, p]));
   await writeReckoned(database, label, async () => {
     const { known } = historiesOf(other.history);
+    const both = sidesOf(await partsWithin(database), other, await deviceHere(database));
+    // The other goes on under the id that both had.
+    if (both.twoCourses) await redrawDevice(database);
     const fresh = await stampNow(database, Date.now(), known);
-    const { here, merged } = brought(await partsWithin(database), other, choices, fresh);
+    const merged = mergedOf(both, choices, fresh);
+    const { here } = both;
     // A picture of the other side comes with its bytes; one that is here has them.
     const stored = merged.tables.pictures.map((p) => ('blob' in p ? p : pictures.get(p.id)!));
     const writes = writesBetween(here.tables, { ...merged.tables, pictures: stored }, (_, now, then) => now === then);
     const histories = [...merged.history.records].flatMap(([key, h]) => (equal(here.history.records.get(key), h) ? [] : [h]));
-    return { writes, brought: { histories, known: merged.history.known }, settings: { ledger: 'own' } };
+    return { writes, brought: { histories, known: knownTogether(merged.history.known, known) }, settings: { ledger: 'own' } };
   });
 }

@@ -9,6 +9,7 @@ import { noted, type RecordHistory } from './history';
 import { historyKey } from './history-key';
 import type { AnyRecord } from './leaves';
 import { BEING_THERE, mergeLedgers, type Side, type Which } from './merge';
+import { knownBefore, twoCourses } from './two-courses';
 import { deviceOf, knownTogether, later, latestOf, NEVER, nextStamp, stampOf, timeOf, type Known } from './stamp';
 
 type Loose = AnyRecord & Record<string, unknown>;
@@ -400,6 +401,52 @@ const devicesAfter = (steps: readonly ((all: Device[]) => void)[]) => {
 };
 const played = (steps: readonly ((all: Device[]) => void)[]) => devicesAfter(steps).map((d) => d.side) as [Side, Side, Side];
 const of = (merged: Side): Side => ({ tables: merged.tables, history: merged.history });
+
+describe('one device that became two, since its browser was copied to another machine', () => {
+  const copyOf = (d: Device) => {
+    const copy = device('desk');
+    copy.tables = { ...d.tables };
+    for (const [key, history] of d.records) copy.records.set(key, history);
+    for (const [name, stamp] of d.known) copy.known.set(name, stamp);
+    return copy;
+  };
+
+  test('is noticed by what each wrote, and both courses are told apart from where they parted', () => {
+    const desk = device('desk');
+    desk.change('fabrics', 'linen', { colour: 'before' });
+    const copy = copyOf(desk);
+    expect(twoCourses('desk', desk.side.history, copy.side.history)).toBeUndefined();
+    copy.setClock(2000);
+    desk.change('makes', 'make-1', { remark: 'of the desk' });
+    desk.change('fabrics', 'twill', { colour: 'only here' });
+    copy.change('makes', 'make-1', { remark: 'of the copy' });
+    const [here, there] = [desk.side, copy.side];
+    const common = twoCourses('desk', here.history, there.history);
+    expect(common).toBe(desk.records.get('fabrics/linen')!.fields!['colour']);
+    expect(twoCourses('desk', there.history, here.history)).toBe(common);
+    // Taken for one course, the second of both would be lost without a word.
+    expect(merge(here, there).conflicts).toEqual([]);
+    const told = (side: Side): Side => ({ ...side, history: { ...side.history, known: knownBefore(side.history.known, 'desk', common!) } });
+    const merged = merge(told(here), told(there));
+    expect(merged.conflicts.map((c) => [c.id, c.leaf])).toEqual([['make-1', 'remark']]);
+    expect(merged.tables.fabrics.find((f) => f.id === 'twill')).toMatchObject({ colour: 'only here' });
+  });
+
+  test('is never taken for what several devices do', () => {
+    fc.assert(
+      fc.property(histories, (steps) => {
+        const [a, b, c] = played(steps);
+        for (const [name, side] of [
+          ['desk', a],
+          ['phone', b],
+          ['tablet', c],
+        ] as const)
+          for (const other of [a, b, c]) expect(twoCourses(name, side.history, other.history)).toBeUndefined();
+      }),
+      { numRuns: 300 },
+    );
+  });
+});
 
 describe('random histories of three devices', () => {
   const holds = (check: (a: Side, b: Side, c: Side) => void) =>
