@@ -34,13 +34,18 @@ async function read(page: Page, name: string, text: string) {
   await expect(refused.or(counts).first()).toBeVisible();
 }
 
-test('the way out of the demo leads to where an own ledger is started', async ({ page }) => {
-  await page.goto('/');
-  await page.getByRole('link', { name: 'start your own' }).click();
-  await expect(page.getByRole('button', { name: 'Start an empty ledger' })).toBeInViewport();
-  await page.evaluate(() => window.scrollTo(0, 0));
-  await page.getByRole('link', { name: 'start your own' }).click();
-  await expect(page.getByRole('button', { name: 'Start an empty ledger' })).toBeInViewport();
+test('the way out of the demo: at once where nothing was tried in it, else with what goes', async ({ page }) => {
+  await page.goto('/makes/make-skerry-2');
+  await page.getByRole('button', { name: 'Worn today', exact: true }).click();
+  await expect(page.getByText(/^Worn today\./)).toBeVisible();
+  await page.getByRole('button', { name: 'start your own' }).click();
+  await expect(page.getByRole('dialog')).toContainText('what you tried in it (one entry)');
+  await page.getByRole('dialog').getByRole('button', { name: 'Go on with the demo' }).click();
+  await expect(page.getByRole('dialog')).toBeHidden();
+  await page.keyboard.press('Control+z');
+  await expect(page.getByText(/^Undone/)).toBeVisible();
+  await page.getByRole('button', { name: 'start your own' }).click();
+  await expect(page.getByText('An empty ledger.')).toBeVisible();
 });
 
 test('export, start empty, import: the same ledger', async ({ page }) => {

@@ -44,7 +44,6 @@ export const routes = {
   cutSheet: (planId: string) => below('/sew-next', planId, 'sheet'),
   statements: '/statements',
   files: '/files',
-  startLedger: '/files#start',
   table: '/files/table',
   person: (id: string) => below('/people', id),
   newPerson: '/people/new',

@@ -32,6 +32,7 @@ import { Segmented } from '../ui/segmented';
 import { useWrittenKey } from '../ui/use-written-key';
 import { FindField } from './find-field';
 import { SECTIONS } from './sections';
+import { StartYourOwn } from './start-your-own';
 import { routes } from '../routes';
 
 /** Loaded when it is first opened. */
@@ -64,8 +65,8 @@ async function doAgain() {
 function useShellKeys(openKeys: () => void, openArithmetic: () => void) {
   const navigate = useNavigate();
   const { pathname } = useLocation();
-  useHotkeys(SECTIONS.map((s) => s.key).join(','), (_, { keys }) => {
-    const section = SECTIONS.find((s) => s.key === keys?.join(''));
+  useHotkeys(SECTIONS.map((s) => s.key).join(','), (_, { keys, shift }) => {
+    const section = SECTIONS.find((s) => s.key === `${shift ? 'shift+' : ''}${keys?.join('')}`);
     if (section) void navigate(section.path);
   });
   useWrittenKey('n', () => {
@@ -153,7 +154,7 @@ const railLink = ({ isActive }: { isActive: boolean }) =>
 /** On a phone: what is needed standing, and the rest behind one touch. */
 function FootRail({ onArithmetic }: { onArithmetic: () => void }) {
   const { pathname } = useLocation();
-  const rail = SECTIONS.filter((s) => s.rail !== undefined).sort((a, b) => a.rail - b.rail);
+  const rail = SECTIONS.filter((s) => s.rail !== undefined).sort((a, b) => (a.rail ?? 0) - (b.rail ?? 0));
   const more = SECTIONS.filter((s) => s.rail === undefined);
   const link = ({ path, name }: (typeof SECTIONS)[number]) => {
     const Icon = ICONS[path];
@@ -305,11 +306,7 @@ export function Shell() {
         </div>
         {ledger === 'demo' && (
           <p className="border-b border-rule bg-tint px-[22px] py-0.5 text-small text-ink2 max-sm:px-3 print:hidden">
-            This is the demo ledger<span className="max-sm:hidden">: a made-up cellist’s sewing. Try anything</span>;{' '}
-            <Link to={routes.startLedger} className="underline">
-              start your own
-            </Link>{' '}
-            when you like.
+            This is the demo ledger<span className="max-sm:hidden">: a made-up cellist’s sewing. Try anything</span>; <StartYourOwn /> when you like.
           </p>
         )}
         <main

@@ -20,6 +20,9 @@ const MARGIN = { top: 12, right: 84, bottom: 26, left: 74 };
 /** On a phone it is drawn narrower, so that its words stay as large. */
 const NARROW = 360;
 
+/** Where words stand from their mark, above and beneath it. */
+const [ABOVE, BENEATH] = [-11, 20];
+
 /** A place along the chart: before any note, after a version, or the next cut. */
 interface Stop {
   readonly key: string;
@@ -49,7 +52,7 @@ function AtStop({ stop, forecast, unit }: { stop: Stop; forecast: ZoneForecast; 
   const kind = zoneOf(forecast.zone).kind;
   const range = `about ${about(best.median)}, four times in five from ${about(best.low)} to ${about(best.high)}`;
   return (
-    <div className="min-h-[74px] border-t border-rule pt-1 text-small leading-[18px]" aria-live="polite">
+    <div className="min-h-[40px] border-t border-rule pt-1 text-small leading-[18px]" aria-live="polite">
       {stop.key === 'next' ? (
         <p>
           <b className="text-amber">Next: {about(forecast.x)}</b>
@@ -170,15 +173,17 @@ export function ClosingInChart({
           )}
           {all.flatMap((s) =>
             s.evidence.map((e, i) => {
-              // The words keep off the middle line: above it where the mark is above, beneath it where it is beneath.
-              const above = e.offset.x >= s.best.median;
+              const at = down(e.offset.x);
+              // The words keep off the middle line, above it where the mark is above, and off the line of the pattern as drafted.
+              const strikes = (y: number) => Math.abs(at + y - 4 - down(0)) < 10;
+              const above = e.offset.x >= s.best.median ? !strikes(ABOVE) || strikes(BENEATH) : strikes(BENEATH) && !strikes(ABOVE);
               return (
-                <g key={e.note.id} transform={`translate(${across(s.key)} ${down(e.offset.x)})`}>
+                <g key={e.note.id} transform={`translate(${across(s.key)} ${at})`}>
                   <FitMarkShape kind={kind} outcome={e.note.outcome} />
                   {roomy && i === s.evidence.length - 1 && (
                     <text
                       x={0}
-                      y={above ? -11 : 20}
+                      y={above ? ABOVE : BENEATH}
                       textAnchor="middle"
                       fontSize={12.5}
                       fill={markColour(e.note.outcome)}

@@ -1,6 +1,7 @@
 import clsx from 'clsx';
 import { useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { flatSvg, sheetOf } from '../core/drawing/flat-svg';
+import { apart } from '../core/drawing/apart';
 import { nextSpot, type Direction } from '../core/drawing/next-spot';
 import type { FlatSide } from '../core/drawing/sheet';
 import { zoneSpots, type ZoneSpot } from '../core/drawing/zone-spots';
@@ -31,6 +32,9 @@ interface FigureProps {
   readonly onKey?: (event: KeyboardEvent, zone: ZoneId) => boolean;
   readonly className?: string;
 }
+
+/** How far apart spots lie, in units of the sheet: their size where the figure is as wide as it is on a desk. */
+const SPOT = 19;
 
 const ARROWS: Partial<Record<string, Direction>> = { ArrowLeft: 'left', ArrowRight: 'right', ArrowUp: 'up', ArrowDown: 'down' };
 
@@ -116,7 +120,14 @@ function Side({
 export function GarmentFigure(figure: FigureProps) {
   const { drawn, zones, className } = figure;
   const box = useRef<HTMLDivElement>(null);
-  const spots = useMemo(() => zoneSpots(drawn.kind, drawn.flat).filter((s) => zones.includes(s.zone)), [drawn, zones]);
+  const spots = useMemo(
+    () =>
+      apart(
+        zoneSpots(drawn.kind, drawn.flat).filter((s) => zones.includes(s.zone)),
+        SPOT,
+      ),
+    [drawn, zones],
+  );
   const [stop, setStop] = useState<ZoneId>();
   const known = spots.find((s) => s.zone === stop) ?? spots[0];
   const go = (from: ZoneSpot, direction: Direction) => {

@@ -1,8 +1,7 @@
 import { z } from 'zod';
 import { PICTURE_SIDES } from './picture-sides';
+import { PICTURE_TYPES } from './picture-types';
 import { Id } from './shapes';
-
-export const PICTURE_TYPES = ['image/png', 'image/jpeg', 'image/webp', 'image/svg+xml'] as const;
 
 /**
  * A picture of a make or of a fabric. The bytes are kept apart from these facts: in a ledger of one text file they stand as base64, in an

@@ -2,7 +2,7 @@ import type { FabricUnit } from '../../core/units/length';
 import type { Dialect } from '../../core/units/trade-words';
 import { formatDistanceToNow, formatISO } from 'date-fns';
 import { useState } from 'react';
-import { useLocation, useNavigate } from 'react-router';
+import { useNavigate } from 'react-router';
 import { toast } from 'react-toastify';
 import { proxy } from 'comlink';
 import { counted } from '../../core/units/counted';
@@ -50,11 +50,6 @@ async function downloadText() {
 
 type Question = 'empty' | 'demo';
 
-/** The way out of the demo leads here: what she came for is far down the page. */
-const showIfAskedFor = (section: HTMLElement | null) => {
-  if (window.location.hash === '#start') section?.scrollIntoView();
-};
-
 /** Files: the whole ledger out and in, an empty start, the demo. */
 export function Files() {
   const dialect = useDialect();
@@ -65,7 +60,6 @@ export function Files() {
   const gone = useRemovals();
   const unit = useUnit();
   const unsaved = useUnsaved();
-  const { key } = useLocation();
   const makes = useMakes();
   const patterns = usePatterns();
   const fabrics = useFabrics();
@@ -135,7 +129,7 @@ export function Files() {
         <TwoLedgersTogether busy={busy} longWork={longWork} />
         <TablesForASpreadsheet />
         <ReadFromFile busy={busy} longWork={longWork} isEmpty={isEmpty} />
-        <section key={key} ref={showIfAskedFor} className="scroll-mt-28 border-t border-rule2 pt-3">
+        <section className="border-t border-rule2 pt-3">
           <h2 className="text-head">{ledger === 'demo' ? 'Start your own ledger' : 'Start again'}</h2>
           <p className="mb-2 text-ink2">
             {ledger === 'demo'

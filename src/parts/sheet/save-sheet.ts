@@ -3,6 +3,7 @@ import { escapeHtml } from '../../core/units/escape-html';
 import { firstOf, itemAt } from '../../core/units/item-at';
 import { FILE_ENDINGS } from '../../core/records/file-endings';
 import { toMarkdown, type Sheet } from '../../core/statement/sheet';
+import { PICTURE_TYPES } from '../../core/records/picture-types';
 import css from './sheet.css?inline';
 
 /** A picture of a shown sheet with its bytes. */
@@ -18,9 +19,17 @@ async function picturesOf(shown: HTMLElement): Promise<Shown[]> {
     images.map(async (image) => ({
       makeId: image.closest<HTMLElement>('[data-make]')!.dataset['make']!,
       image,
-      blob: await (await fetch(image.src)).blob(),
+      blob: await clean(await (await fetch(image.src)).blob()),
     })),
   );
+}
+
+/** A picture as it may be shown to others: what was taken in by an earlier app may still hold a script, or where it was taken. */
+async function clean(blob: Blob): Promise<Blob> {
+  const type = PICTURE_TYPES.find((known) => blob.type.startsWith(known));
+  if (!type) return blob;
+  const { cleanPicture } = await import('../../data/archive/clean-picture');
+  return new Blob([cleanPicture(new Uint8Array(await blob.arrayBuffer()), type)], { type: blob.type });
 }
 
 function asDataUrl(blob: Blob): Promise<string> {

@@ -1,0 +1,31 @@
+import { Link } from 'react-router';
+import { routes } from '../routes';
+import { Button } from '../ui/button';
+import { Dialog } from '../ui/dialog';
+
+/** What goes with the demo, before it does. Loaded when it is asked: few leave it twice. */
+export function LeaveTheDemo({ tried, onStart, onStay }: { tried: number; onStart: () => void; onStay: () => void }) {
+  return (
+    <Dialog open onClose={onStay} title="Start your own ledger?">
+      <div className="mt-2 flex flex-col gap-3">
+        <p>
+          The demo goes, and with it what you tried in it ({tried === 1 ? 'one entry' : `${tried} entries`}). It can be opened again from Files, as it
+          was made.
+        </p>
+        <p className="flex flex-wrap gap-2">
+          <Button onClick={onStart}>Start an empty ledger</Button>
+          <Button quiet onClick={onStay}>
+            Go on with the demo
+          </Button>
+        </p>
+        <p className="text-small text-ink2">
+          A ledger of yours in a file, or an old spreadsheet, is read under{' '}
+          <Link className="underline" to={routes.files} onClick={onStay}>
+            Files
+          </Link>
+          .
+        </p>
+      </div>
+    </Dialog>
+  );
+}

@@ -1,0 +1,35 @@
+import { lazy, Suspense, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { db } from '../data/database';
+import { openEmpty } from '../data/demo';
+import { attempt } from '../parts/save';
+import { routes } from '../routes';
+
+const LeaveTheDemo = lazy(async () => ({ default: (await import('./leave-the-demo')).LeaveTheDemo }));
+
+/** The way out of the demo: at once where nothing was tried in it, else once it is said what goes. */
+export function StartYourOwn() {
+  const navigate = useNavigate();
+  const [tried, setTried] = useState<number>();
+  const start = async () => {
+    setTried(undefined);
+    if (await attempt('Nothing was begun', () => openEmpty(db).then(() => true))) void navigate(routes.dayBook);
+  };
+  const ask = async () => {
+    const acts = await db.journal.where('undone').equals(0).count();
+    if (acts === 0) await start();
+    else setTried(acts);
+  };
+  return (
+    <>
+      <button type="button" className="underline" onClick={() => void ask()}>
+        start your own
+      </button>
+      {tried !== undefined && (
+        <Suspense fallback={null}>
+          <LeaveTheDemo tried={tried} onStart={() => void start()} onStay={() => setTried(undefined)} />
+        </Suspense>
+      )}
+    </>
+  );
+}
