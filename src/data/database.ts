@@ -6,9 +6,9 @@ import { lastOf } from '../core/units/item-at';
 
 /**
  * A picture as it is stored: its bytes as a blob, not as text, with a small copy for lists (a drawing needs none). Bytes of a picture never
- * change once it is there; their digest, made once, is kept with them.
+ * change once it is there; their digest, and the check that a zip of them holds, are made once and kept with them.
  */
-export type StoredPicture = Omit<Picture, 'data' | 'file'> & { blob: Blob; small?: Blob };
+export type StoredPicture = Omit<Picture, 'data' | 'file'> & { blob: Blob; small?: Blob; crc32?: number };
 
 /** What a table holds in the browser. */
 export interface Stored {

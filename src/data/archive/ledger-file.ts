@@ -15,7 +15,7 @@ import { fromBase64, toBase64 } from './base64';
 import { partOf, type LongWork } from './long-work';
 import { readSettings, type Settings } from '../settings';
 import { cleanPicture } from './clean-picture';
-import { digest, digestOfBlob } from './digest';
+import { digestOfBlob, fingerprint } from './digest';
 import { storedPictures, type PictureFile, type PictureFiles } from './start-ledger';
 import { unzipLedger, type PicturesElsewhere } from './unzip-ledger';
 import { zipLedger, type LedgerInParts } from './zip-ledger';
@@ -61,7 +61,7 @@ export async function exportLedger(database: LedgerDatabase, written: string): P
       `its pictures come to ${Math.round(bytes / 1e6)} MB, and one text file holds ${MOST_IN_TEXT / 1e6} MB at most. Save it as an archive (“Save to a file”): that holds all of them`,
     );
   const within: Picture[] = [];
-  for (const { blob, small: _, sha256: __, ...facts } of pictures) {
+  for (const { blob, small: _, sha256: __, crc32: ___, ...facts } of pictures) {
     const bytes = cleanPicture(new Uint8Array(await blob.arrayBuffer()), facts.type);
     within.push({ ...facts, data: await toBase64(new Blob([bytes])) });
   }
@@ -69,7 +69,7 @@ export async function exportLedger(database: LedgerDatabase, written: string): P
 }
 
 /** How much of the work of saving is writing; the rest is reading back. */
-const WRITING = 0.6;
+const WRITING = 0.3;
 
 /**
  * The whole ledger as one archive, read back through our own reader before it is called saved.
@@ -100,18 +100,21 @@ function personOf({ people, makes }: Ledger, { personId }: Pick<Settings, 'perso
   return withId(people, personId)?.id ?? [...people].sort((a, b) => made(b.id) - made(a.id))[0]?.id;
 }
 
-/** The pictures that lie here, by their ids, each with the digest of its bytes: kept with it, or made once for those from before. */
-async function digestsHere(database: LedgerDatabase): Promise<(id: string) => Promise<PictureFile | undefined>> {
+/** The pictures that lie here, by their ids, with what their bytes are known by: kept with them, or made once for those from before. */
+async function picturesHere(database: LedgerDatabase): Promise<(id: string) => Promise<PictureFile | undefined>> {
   const here = byId(await database.pictures.toArray());
   return async (id) => {
     const picture = here.get(id);
-    return picture && { blob: picture.blob, sha256: picture.sha256 ?? (await digestOfBlob(picture.blob)) };
+    if (!picture) return undefined;
+    const { blob, sha256, crc32 } = picture;
+    if (sha256 !== undefined && crc32 !== undefined) return { blob, sha256, crc32 };
+    return { blob, ...(await fingerprint(new Uint8Array(await blob.arrayBuffer()))) };
   };
 }
 
 /** Pictures that are here already, byte by byte: nothing is gained by writing them again, and much room by not. */
-async function picturesHere(database: LedgerDatabase, coming: readonly StoredPicture[]): Promise<ReadonlySet<string>> {
-  const hereOf = await digestsHere(database);
+async function sameHere(database: LedgerDatabase, coming: readonly StoredPicture[]): Promise<ReadonlySet<string>> {
+  const hereOf = await picturesHere(database);
   const same = new Set<string>();
   for (const { id, blob, sha256 } of coming) {
     const here = await hereOf(id);
@@ -147,7 +150,7 @@ export type LedgerCounts = ReturnType<typeof ledgerCounts>;
 export async function replaceLedger(database: LedgerDatabase, label: string, read: ReadLedger): Promise<LedgerCounts> {
   const { ledger, history, files } = read;
   const coming = { ...ledger, pictures: storedPictures(ledger, files) };
-  const bytesHere = await picturesHere(database, coming.pictures);
+  const bytesHere = await sameHere(database, coming.pictures);
   await writeReckoned(database, label, async () => {
     const here = sideOf(await partsWithin(database));
     const there = { tables: ledger, history: historiesOf(history) };
@@ -202,7 +205,7 @@ async function filesWithin(ledger: Ledger): Promise<{ readonly pictures: Picture
   for (const [i, { data, ...facts }] of ledger.pictures.entries()) {
     const file = pictureName(facts, i);
     const bytes = cleanPicture(new Uint8Array(await fromBase64(data ?? '', facts.type).arrayBuffer()), facts.type);
-    files.set(file, { blob: new Blob([bytes], { type: facts.type }), sha256: await digest(bytes) });
+    files.set(file, { blob: new Blob([bytes], { type: facts.type }), ...(await fingerprint(bytes)) });
     pictures.push({ ...facts, file });
   }
   return { pictures, files };
@@ -216,10 +219,10 @@ async function filesWithin(ledger: Ledger): Promise<{ readonly pictures: Picture
  */
 export async function openFile(database: LedgerDatabase, file: Blob, work: LongWork = {}, beside?: PicturesElsewhere['beside']): Promise<Opened> {
   if (await isZip(file)) {
-    const hereOf = await digestsHere(database);
+    const hereOf = await picturesHere(database);
     const here = async ({ id, sha256 }: Picture) => {
       const found = await hereOf(id);
-      return found && found.sha256 === sha256 ? found.blob : undefined;
+      return found?.sha256 === sha256 ? found : undefined;
     };
     return unzipLedger(file, work, { here, ...(beside ? { beside } : {}) });
   }

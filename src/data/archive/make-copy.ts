@@ -1,6 +1,7 @@
 import { formatISO } from 'date-fns';
 import { z } from 'zod';
 import { nameForFolder } from '../../core/archive/kept-copies';
+import type { Picture } from '../../core/records';
 import type { LengthUnit } from '../../core/units/length';
 import type { LedgerDatabase } from '../database';
 import { noteSaved, reachedNow } from '../saved-state';
@@ -44,7 +45,10 @@ export async function makeCopy(database: LedgerDatabase, unit: LengthUnit, work:
   const { zip, pictures } = await zipCopy(parts, formatISO(now), unit, partOf(work, 0, 0.4));
   const bytesOf = new Map(pictures.map((p) => [`pictures/${p.name}`, p.bytes]));
   // Their bytes are compared with their digests where they arrive.
-  const here = ({ file = '' }: { file?: string | undefined }) => Promise.resolve(bytesOf.get(file));
+  const here = ({ file = '', sha256 = '' }: Picture) => {
+    const blob = bytesOf.get(file);
+    return Promise.resolve(blob && { blob, sha256, crc32: 0 });
+  };
   const back = await unzipLedger(zip, {}, { here });
   if (!back.ok) throw new Error(`what was written does not read back. ${back.problem}`);
   const names = [...new Set(pictures.map((p) => p.name))];

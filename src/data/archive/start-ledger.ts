@@ -4,11 +4,11 @@ import type { LedgerDatabase, Stored, StoredPicture } from '../database';
 import { HISTORY_TABLES } from '../histories';
 import { changeSettings, type Settings } from '../settings';
 import { fromBase64 } from './base64';
+import type { Fingerprint } from './digest';
 
-/** A picture's bytes, with their digest. */
-export interface PictureFile {
+/** A picture's bytes, with what they are known by. */
+export interface PictureFile extends Fingerprint {
   readonly blob: Blob;
-  readonly sha256: string;
 }
 
 /** Pictures of an archive, by their names. */

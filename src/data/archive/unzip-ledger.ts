@@ -4,8 +4,9 @@ import { CHECK_NAME, isOurs, LEDGER_NAME } from '../../core/archive/names';
 import type { Ledger, Picture } from '../../core/records';
 import { TextScan } from '../../core/archive/text-scan';
 import { cleanPicture } from './clean-picture';
-import { digest, digestOfBlob } from './digest';
+import { digestOfBlob, fingerprint } from './digest';
 import { tell, type LongWork } from './long-work';
+import { sideBySide } from './side-by-side';
 import type { PictureFile, PictureFiles } from './start-ledger';
 
 /** What may be unpacked, bytes: more than any ledger holds, and little enough that a bomb goes out before it fills the machine. */
@@ -61,15 +62,34 @@ async function take(entry: FileEntry): Promise<Blob> {
 /** The head of a file within a zip: its sign, and the lengths of its name and of what stands behind that (APPNOTE 6.3, 4.3.7). */
 const HEAD = { length: 30, sign: 0x04034b50, nameLength: 26, extraLength: 28 } as const;
 
-/** A file of a zip that is stored as it is, as a piece of the zip: its bytes are read when they are asked for, and never all at once. */
-async function pieceOf(zip: Blob, entry: FileEntry): Promise<Blob> {
+/** Room for what may stand behind the name in the head of a file: ours have nothing there. */
+const EXTRA = 64;
+
+/**
+ * A file of a zip that is stored as it is: as a piece of the zip, whose bytes are read when they are asked for, and its bytes, read at one
+ * go with its head.
+ */
+async function pieceOf(zip: Blob, entry: FileEntry): Promise<Piece> {
   const damaged = new Unfit(`It is damaged at ${entry.filename}.`);
-  const head = new DataView(await zip.slice(entry.offset, entry.offset + HEAD.length).arrayBuffer());
+  const most = HEAD.length + entry.rawFilename.length + EXTRA + entry.compressedSize;
+  const read = await zip.slice(entry.offset, entry.offset + most).arrayBuffer();
+  const head = new DataView(read);
   if (head.byteLength < HEAD.length || head.getUint32(0, true) !== HEAD.sign) throw damaged;
-  const from = entry.offset + HEAD.length + head.getUint16(HEAD.nameLength, true) + head.getUint16(HEAD.extraLength, true);
-  if (from + entry.compressedSize > zip.size) throw damaged;
-  return zip.slice(from, from + entry.compressedSize);
+  const from = HEAD.length + head.getUint16(HEAD.nameLength, true) + head.getUint16(HEAD.extraLength, true);
+  const [start, end] = [entry.offset + from, entry.offset + from + entry.compressedSize];
+  if (end > zip.size) throw damaged;
+  const blob = zip.slice(start, end);
+  const bytes = from + entry.compressedSize <= read.byteLength ? new Uint8Array(read, from, entry.compressedSize) : await bytesOf(blob);
+  return { blob, bytes };
 }
+
+/** A picture's bytes in memory, and where they lie. */
+interface Piece {
+  readonly blob: Blob;
+  readonly bytes: Uint8Array<ArrayBuffer>;
+}
+
+const bytesOf = async (blob: Blob) => new Uint8Array(await blob.arrayBuffer());
 
 const STORED = 0;
 
@@ -107,12 +127,12 @@ async function checkDigest(ledger: Blob, check: Blob | undefined): Promise<void>
 /** Where pictures may be besides the archive itself. */
 export interface PicturesElsewhere {
   /** One that lies in the ledger here with the very same bytes: it is not read again. */
-  readonly here?: (picture: Picture) => Promise<Blob | undefined>;
+  readonly here?: (picture: Picture) => Promise<PictureFile | undefined>;
   /** One that is kept beside the archive, by the name of its file. */
   readonly beside?: (file: string) => Promise<Blob | undefined>;
 }
 
-/** The pictures that a ledger names, each with its type, as it was written, and clean; one at a time is in memory. */
+/** The pictures that a ledger names, each with its type, as it was written, and clean; few are in memory at a time. */
 async function picturesOf(
   ledger: Ledger,
   zip: Blob,
@@ -120,33 +140,29 @@ async function picturesOf(
   { here, beside }: PicturesElsewhere,
   work: LongWork,
 ): Promise<PictureFiles> {
-  const pictures = new Map<string, PictureFile>();
-  for (const [i, picture] of ledger.pictures.entries()) {
-    tell(work, 0.2 + (0.8 * i) / ledger.pictures.length);
+  let done = 0;
+  const found = await sideBySide(ledger.pictures, async (picture): Promise<readonly (readonly [string, PictureFile])[]> => {
+    tell(work, 0.2 + (0.8 * done++) / ledger.pictures.length);
     const { file, sha256, type } = picture;
-    if (file === undefined) continue;
-    const same = await here?.(picture);
-    if (same && sha256 !== undefined) {
-      pictures.set(file, { blob: same, sha256 });
-      continue;
-    }
+    if (file === undefined) return [];
+    const same = sha256 === undefined ? undefined : await here?.(picture);
+    if (same) return [[file, same]];
     const entry = entries.get(file);
+    if (entry && entry.uncompressedSize > MOST.picture) throw new Unfit(`${file} is larger than ${megabytes(MOST.picture)}.`);
+    const whole = async (found: Blob | undefined) => found && { blob: found, bytes: await bytesOf(found) };
     // Without a digest in the ledger it is the zip's own check that tells damage.
-    const blob = entry
-      ? await (entry.compressionMethod === STORED && sha256 !== undefined ? pieceOf(zip, entry) : take(entry))
-      : await beside?.(file);
-    if (!blob) throw new Unfit(`The picture ${file} is missing in it.`);
+    const inPlace = entry?.compressionMethod === STORED && sha256 !== undefined;
+    const piece = await (!entry ? whole(await beside?.(file)) : inPlace ? pieceOf(zip, entry) : whole(await take(entry)));
+    if (!piece) throw new Unfit(`The picture ${file} is missing in it.`);
+    const { blob, bytes } = piece;
     if (blob.size > MOST.picture) throw new Unfit(`${file} is larger than ${megabytes(MOST.picture)}.`);
-    const bytes = new Uint8Array(await blob.arrayBuffer());
-    const found = await digest(bytes);
-    if (sha256 !== undefined && sha256 !== found) throw new Unfit(`The picture ${file} is damaged.`);
+    const known = await fingerprint(bytes);
+    if (sha256 !== undefined && sha256 !== known.sha256) throw new Unfit(`The picture ${file} is damaged.`);
     const clean = cleanPicture(bytes, type);
-    pictures.set(
-      file,
-      clean === bytes ? { blob: blob.slice(0, blob.size, type), sha256: found } : { blob: new Blob([clean], { type }), sha256: await digest(clean) },
-    );
-  }
-  return pictures;
+    if (clean === bytes) return [[file, { blob: blob.slice(0, blob.size, type), ...known }]];
+    return [[file, { blob: new Blob([clean], { type }), ...(await fingerprint(clean)) }]];
+  });
+  return new Map(found.flat());
 }
 
 /**

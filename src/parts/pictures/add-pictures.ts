@@ -1,4 +1,5 @@
 import { sideFromName } from '../../core/drawing/reduced-size';
+import { fingerprint } from '../../data/archive/digest';
 import type { StoredPicture } from '../../data/database';
 import { newId } from '../../data/new-id';
 import { pictureReducer } from '../../workers/pictures';
@@ -49,7 +50,8 @@ export async function addPictures(
       try {
         const { blob, small } = await pictureReducer().reduce(file);
         const at = place + pictures.length;
-        pictures.push({ id: newId(), ...owner, side: sideFromName(file.name, at), place: at, type: 'image/jpeg', blob, small });
+        const known = await fingerprint(new Uint8Array(await blob.arrayBuffer()));
+        pictures.push({ id: newId(), ...owner, side: sideFromName(file.name, at), place: at, type: 'image/jpeg', blob, small, ...known });
       } catch {
         problems.push(`${file.name} could not be read as a picture: it is damaged, or of a kind that this browser does not know.`);
       }
