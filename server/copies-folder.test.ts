@@ -46,13 +46,13 @@ describe('a copy', () => {
     ]);
   });
 
-  test('is never written over: hundreds of one moment, from two servers, are all there', async () => {
+  test('is never written over: a hundred of one moment, from two servers, are all there', async () => {
     const second = new CopiesFolder(folder);
     await take('the folder is there', NOW);
     const all = await Promise.all(
-      Array.from({ length: 200 }, (_, i) => (i % 2 === 0 ? copies : second).take(LEDGER, 'maren', stream(copyOf(`${i}`)), NOW)),
+      Array.from({ length: 100 }, (_, i) => (i % 2 === 0 ? copies : second).take(LEDGER, 'maren', stream(copyOf(`${i}`)), NOW)),
     );
-    expect(new Set(all.map((c) => c.name)).size).toBe(200);
+    expect(new Set(all.map((c) => c.name)).size).toBe(100);
     for (const [i, { name }] of all.entries()) expect(text(name)).toBe(`${i}`);
   }, 60_000);
 
@@ -75,7 +75,7 @@ describe('a copy', () => {
   });
 
   test('of another ledger lies apart, is listed with whose it is, and neither thins the other', async () => {
-    for (let day = 40; day > 0; day--) {
+    for (let day = 34; day > 0; day--) {
       await take(`${day}`, NOW - day * DAY);
       await take(`${day}`, NOW - day * DAY, OTHER, 'anselm');
     }
@@ -265,7 +265,10 @@ describe('over the wire', () => {
     ['with another key', ({ cookie }) => ({ ...SIGN, cookie: cookie!.replace(/=.*/, `=${'0'.repeat(48)}`) }), 401],
   ])('%s nothing is told and nothing taken', async (_, change, status) => {
     const headers = change(await ours());
-    expect((await ask('GET', '/copies', headers)).status).toBe(status);
+    const listed = await ask('GET', '/copies', headers);
+    // Without the key it is said that there is none, and nothing else.
+    expect([listed.status, listed.text]).toEqual(status === 401 ? [200, '{"locked":true}'] : [status, expect.not.stringContaining('amber-ledger-')]);
+    expect((await ask('GET', `/copies/${LEDGER}/amber-ledger-2026-11-25T20-00-00-000Z.zip`, headers)).status).toBe(status);
     expect((await ask('POST', `/copies/${LEDGER}`, headers, copyOf('words'))).status).toBe(status);
     expect(await copies.list()).toEqual([]);
   });

@@ -19,9 +19,11 @@ const onlyOurs =
     const { origin, host } = request.headers;
     if (request.headers[SIGN] === undefined || (origin !== undefined && origin !== `http://${host}`))
       response.status(403).json({ problem: 'Only the ledger itself may ask for its copies.' });
-    else if (!hasKey(request, key))
+    else if (hasKey(request, key)) next();
+    // That it has no key is no error of a page that only asks what there is.
+    else if (request.method === 'GET' && request.path === '/') response.json({ locked: true });
+    else
       response.status(401).json({ problem: 'Open the address that stands where the ledger was started, once: it lets this browser at the copies.' });
-    else next();
   };
 
 /** Names of pictures asked for at once: of a large ledger, and no more. */

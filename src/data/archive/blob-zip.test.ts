@@ -33,6 +33,8 @@ test('a wrong check is found by who reads it', async () => {
 test('more files than sixteen bits count', async () => {
   const zip = new BlobZip();
   for (let i = 0; i < 66_000; i++) store(zip, `${i}`, '');
-  const entries = await entriesOf(zip.whole());
-  expect([entries.length, entries.at(-1)!.filename]).toEqual([66_000, '65999']);
+  const names: string[] = [];
+  const whole = new Uint8Array(await zip.whole().arrayBuffer());
+  unzipSync(whole, { filter: ({ name }) => names.push(name) < 0 });
+  expect([names.length, names.at(-1)]).toEqual([66_000, '65999']);
 });

@@ -12,15 +12,15 @@ export type Copies = z.infer<typeof Copies>;
 /** By this the server knows its own app. */
 export const OURS = { 'X-Amber-Ledger': 'copies' };
 /** What it answers to a browser that was not opened with the address that has the key. */
-const NO_KEY = 401;
+const Locked = z.object({ locked: z.literal(true) });
 
 /** @returns 'locked' where this browser was not let at the copies, null where no server answers that keeps any */
 export async function listCopies(): Promise<Copies | 'locked' | null> {
   try {
     const answer = await fetch('/copies', { headers: OURS });
-    if (answer.status === NO_KEY) return 'locked';
     if (!answer.ok || !answer.headers.get('content-type')?.includes('json')) return null;
-    return Copies.parse(await answer.json());
+    const said: unknown = await answer.json();
+    return Locked.safeParse(said).success ? 'locked' : Copies.parse(said);
   } catch {
     return null;
   }

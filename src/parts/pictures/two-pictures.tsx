@@ -1,7 +1,7 @@
 import { outcomeWords } from '../../core/make/fit-note-words';
 import { viewOf } from '../../core/make/versions';
 import { mainFabric } from '../../core/make/main-fabric';
-import { useState, type CSSProperties, type KeyboardEvent, type ReactNode } from 'react';
+import { useState, type KeyboardEvent, type ReactNode } from 'react';
 import { flatSvg } from '../../core/drawing/flat-svg';
 import { AS_IT_IS, overlayOf, type Overlay, type Place } from '../../core/drawing/overlay';
 import { zoneOf } from '../../core/body/zones';
@@ -166,7 +166,7 @@ export function TwoPictures({ makes, fabrics }: { makes: readonly Pictured[]; fa
   const widest = Math.max(...layers.map(aspectOf));
   const stage = (children: ReactNode, key?: string) => (
     <div key={key} className="relative h-[min(54vh,520px)] min-w-0 flex-1 overflow-hidden rounded-md bg-plate [container-type:size]">
-      <div className="absolute inset-0" style={{ '--high': `min(100cqh, ${100 / widest}cqw)` } as CSSProperties}>
+      <div className="absolute inset-0" style={{ '--high': `min(100cqh, ${100 / widest}cqw)` }}>
         {children}
       </div>
     </div>

@@ -1,9 +1,13 @@
+import { evenRows } from '../../core/statement/even-rows';
 import { scaleLinear } from 'd3-scale';
 import type { Sheet, SheetBlock } from '../../core/statement/sheet';
 import type { Fabric, Make, Pattern } from '../../core/records';
 import { GarmentPicture } from '../garment-picture';
 import './sheet.css';
 import { withId } from '../../core/units/by-id';
+
+/** So many stand side by side on a page at most. */
+const PICTURES_IN_A_ROW = 6;
 
 const WIDTH = 740;
 const ROW = 22;
@@ -77,7 +81,7 @@ function Block({ block, makes, patterns, fabrics }: { block: SheetBlock } & Ledg
       );
     case 'pictures':
       return (
-        <div className="sheet-pictures">
+        <div className="sheet-pictures" style={{ '--row': evenRows(block.pictures.length, PICTURES_IN_A_ROW) }}>
           {block.pictures.map(({ makeId, caption }) => {
             const make = withId(makes, makeId);
             return (
