@@ -32,6 +32,6 @@ export function adviceText(advice: Advice, unit: LengthUnit): string {
   }
   return lines
     .join('\n')
-    .replace(/\u2009/g, ' ')
+    .replace(/\u202f/g, ' ')
     .trimEnd();
 }

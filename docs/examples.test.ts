@@ -37,7 +37,7 @@ test('most examples can be tried', () => expect(examples.length).toBeGreaterThan
 /** Numbers are told to six digits, and lengths, written with a thin space, with a plain one. */
 const plainly = (value: unknown): unknown => {
   if (typeof value === 'number') return Number(value.toPrecision(6)) + 0;
-  if (typeof value === 'string') return value.replace(/[\u2009\u202f\u00a0]/g, ' ');
+  if (typeof value === 'string') return value.replace(/[\u202f\u202f\u00a0]/g, ' ');
   return Array.isArray(value) ? value.map(plainly) : value;
 };
 

@@ -21,7 +21,15 @@ const MARGIN = { top: 12, right: 84, bottom: 26, left: 74 };
 const NARROW = 360;
 
 /** Where words stand from their mark, above and beneath it. */
-const [ABOVE, BENEATH] = [-11, 20];
+const [ABOVE, BENEATH, FAR_ABOVE, FAR_BENEATH] = [-11, 20, -24, 33];
+/** How far the middle of words is above their foot, and how far it keeps from a line. */
+const [HALF, CLEAR] = [4, 10];
+
+/** The first of some places for words beside a mark that no line strikes through; else the one farthest from all. */
+function placeOfWords(mark: number, places: readonly number[], lines: readonly number[]): number {
+  const clear = (place: number) => Math.min(...lines.map((y) => Math.abs(mark + place - HALF - y)));
+  return places.find((place) => clear(place) >= CLEAR) ?? [...places].sort((a, b) => clear(b) - clear(a))[0] ?? ABOVE;
+}
 
 /** A place along the chart: before any note, after a version, or the next cut. */
 interface Stop {
@@ -174,16 +182,16 @@ export function ClosingInChart({
           {all.flatMap((s) =>
             s.evidence.map((e, i) => {
               const at = down(e.offset.x);
-              // The words keep off the middle line, above it where the mark is above, and off the line of the pattern as drafted.
-              const strikes = (y: number) => Math.abs(at + y - 4 - down(0)) < 10;
-              const above = e.offset.x >= s.best.median ? !strikes(ABOVE) || strikes(BENEATH) : strikes(BENEATH) && !strikes(ABOVE);
+              // The words keep off the middle line and that of the pattern as drafted: first where they lead away from the middle.
+              const near = e.offset.x >= s.best.median ? [ABOVE, BENEATH] : [BENEATH, ABOVE];
+              const words = placeOfWords(at, [...near, FAR_ABOVE, FAR_BENEATH], [down(0), down(s.best.median)]);
               return (
                 <g key={e.note.id} transform={`translate(${across(s.key)} ${at})`}>
                   <FitMarkShape kind={kind} outcome={e.note.outcome} />
                   {roomy && i === s.evidence.length - 1 && (
                     <text
                       x={0}
-                      y={above ? ABOVE : BENEATH}
+                      y={words}
                       textAnchor="middle"
                       fontSize={12.5}
                       fill={markColour(e.note.outcome)}

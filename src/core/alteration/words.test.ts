@@ -4,7 +4,7 @@ import { effectsOf, USUAL_GARMENT } from './effects';
 import { ZONE_IDS } from '../body/zones';
 import { alterationWhen, alterationWords, sizeLineWords, zoneList } from './words';
 
-const plain = (text: string) => text.replace(/\u2009/g, ' ');
+const plain = (text: string) => text.replace(/\u202f/g, ' ');
 const base: Omit<Alteration, 'kind'> = { id: 'a', way: 'total', purpose: 'fit', when: 'paper' };
 
 describe('an alteration in a line', () => {

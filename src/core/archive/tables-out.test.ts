@@ -18,7 +18,7 @@ test.each(SHEETS)('%s: a row for each record, every row as wide as its head', (s
 test('a make in its row: size, alterations, fit and wears in words', () => {
   const rows = read(sheetText('makes', demo, wishes));
   const of = (name: string) => Object.fromEntries(rows[0]!.map((head, i) => [head, rows.find((r) => r[0] === name)![i]]));
-  const plain = (text: string | undefined) => text?.replace(/\u2009/g, ' ');
+  const plain = (text: string | undefined) => text?.replace(/\u202f/g, ' ');
   const jacket = of('Skerry concert jacket, version 2');
   expect(jacket).toMatchObject({ Version: '2', For: 'Maren', Size: 'D' });
   expect(plain(jacket['Fit'])).toContain('across back wide');

@@ -262,7 +262,7 @@ export const SUMS: readonly Sum[] = [
       { key: 'before', label: 'A piece of', ask: 'length', usual: () => 10 },
       { key: 'after', label: 'pulls to', ask: 'length' },
     ],
-    answer: ({ before, after }) => ({ lines: [`stretches ${round((after / before - 1) * 100)}\u2009%`], warns: after < before }),
+    answer: ({ before, after }) => ({ lines: [`stretches ${round((after / before - 1) * 100)}\u202f%`], warns: after < before }),
     intoFabric: ({ before, after }) => (after >= before ? { stretchAcross: round((after / before - 1) * 100) } : {}),
   },
   {
@@ -275,7 +275,7 @@ export const SUMS: readonly Sum[] = [
     ],
     intoFabric: ({ before, after }) => (after <= before ? { shrinkAlong: round((1 - after / before) * 100) } : {}),
     answer: ({ before, after, wanted }, length) => ({
-      lines: [`shrinks ${round((1 - after / before) * 100)}\u2009%`, `cut ${length((wanted * before) / after)} before washing`],
+      lines: [`shrinks ${round((1 - after / before) * 100)}\u202f%`, `cut ${length((wanted * before) / after)} before washing`],
     }),
   },
   {

@@ -32,7 +32,7 @@ export type DecisionReason =
  * decisionReasonWords({ code: 'loved', version: 3, love: 5 }) // 'version 3 is loved 5 of 5'
  * @example
  * decisionReasonWords({ code: 'weakest place', zone: 'sleeve', chance: 0.7 })
- * // 'its weakest place, the sleeve, is right with a chance of 70\u2009%'
+ * // 'its weakest place, the sleeve, is right with a chance of 70\u202f%'
  */
 export function decisionReasonWords(reason: DecisionReason): string {
   switch (reason.code) {

@@ -2,7 +2,7 @@ import { degreeWord, directionWord, outcomeWords, seenWords } from '../make/fit-
 import { ZONE_IDS, zoneOf } from '../body/zones';
 import { chartTermWords } from './words';
 
-const thin = (text: string | undefined) => text?.replace(/\u2009/g, ' ');
+const thin = (text: string | undefined) => text?.replace(/\u202f/g, ' ');
 
 test.each([
   ['bust', -1, 'tight'],

@@ -69,7 +69,7 @@ function fabricChecks({ input, make, today, unit, plans }: CheckRequest): Check[
       id: `wash ${fabric.id}`,
       weight: 'warning',
       words: `Wash ${fabric.name} first`,
-      detail: fabric.shrinkAlong === undefined ? 'how much it shrinks is not known' : `it shrinks ${fabric.shrinkAlong}\u2009% along`,
+      detail: fabric.shrinkAlong === undefined ? 'how much it shrinks is not known' : `it shrinks ${fabric.shrinkAlong}\u202f% along`,
     });
   if (fabric.nap) checks.push({ id: 'nap', weight: 'warning', words: 'All pieces one way', detail: `${fabric.name} has a nap or a one-way print` });
   if (fabric.repeatAlong)
@@ -100,13 +100,13 @@ function fabricChecks({ input, make, today, unit, plans }: CheckRequest): Check[
       id: `stretch ${fabric.id}`,
       weight: 'warning',
       words: `Test the stretch of ${fabric.name}`,
-      detail: `the pattern asks for ${wants.stretch}\u2009%: 10 cm must reach ${10 + wants.stretch / 10} cm`,
+      detail: `the pattern asks for ${wants.stretch}\u202f%: 10 cm must reach ${10 + wants.stretch / 10} cm`,
     });
   else if (wants.stretch && gives! < wants.stretch)
     checks.push({
       id: `stretch ${fabric.id}`,
       weight: gives! < wants.stretch / 2 ? 'blocker' : 'warning',
-      words: `${fabric.name} stretches ${gives}\u2009%, the pattern asks for ${wants.stretch}\u2009%`,
+      words: `${fabric.name} stretches ${gives}\u202f%, the pattern asks for ${wants.stretch}\u202f%`,
       detail: 'the girths are reckoned with that: a larger line may be meant',
     });
   for (const use of make.fabrics.filter((u) => u.part !== 'main' && u.length !== undefined)) {

@@ -54,8 +54,8 @@ export function matchOf(input: PatternCase, make: Make, fabric: Fabric, today: I
   if (fabric.structure !== wants.structure) contra.push(`a ${fabric.structure}, and the pattern wants a ${wants.structure}`);
   if (wants.stretch) {
     if (fabric.stretchAcross === undefined) contra.push('its stretch was never tested');
-    else if (fabric.stretchAcross < wants.stretch) contra.push(`stretches ${fabric.stretchAcross}\u2009% and ${wants.stretch}\u2009% are asked for`);
-    else pro.push(`stretches ${fabric.stretchAcross}\u2009%`);
+    else if (fabric.stretchAcross < wants.stretch) contra.push(`stretches ${fabric.stretchAcross}\u202f% and ${wants.stretch}\u202f% are asked for`);
+    else pro.push(`stretches ${fabric.stretchAcross}\u202f%`);
   }
   const weight = weightOf(fabric);
   if (wants.weight && weight) {

@@ -104,7 +104,7 @@ describe('what a field holds, in words and in a column', () => {
   const meta = Object.fromEntries(askedFields(shapes).map((f) => [f.name, f.meta]));
 
   test.each([
-    ['width', 140, '140\u2009cm', '140'],
+    ['width', 140, '140\u202fcm', '140'],
     ['cost', { minor: 1250, currency: 'EUR' }, undefined, '12.50 EUR'],
     ['napped', false, 'no', 'no'],
     ['sewn', 90, undefined, 90],

@@ -20,7 +20,7 @@ const fill = (line: string) =>
 const words = (text: string, unit: 'cm' | 'in' = 'cm') =>
   parseLine(text, { ...CONTEXT, unit }).map(({ understood }) => {
     const { kind, says } = chipWords(understood, CONTEXT, unit);
-    return `${kind}: ${says.replace(/\u2009/g, ' ')}`;
+    return `${kind}: ${says.replace(/\u202f/g, ' ')}`;
   });
 
 describe('the examples of the help page', () => {

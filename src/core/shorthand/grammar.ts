@@ -40,7 +40,7 @@ const SOURCE = String.raw`
 Line {
   line = gap* (item gap*)*
   gap = sp | "·" | "•" | "," | ";" | "|" | "\n" | "\r"
-  sp = " " | "\t" | "\u00a0" | "\u2009"
+  sp = " " | "\t" | "\u00a0" | "\u2009" | "\u202f"
   stop = &stopper
   stopper = gap | fullStop | end
   fullStop = "." (gap | end)

@@ -404,12 +404,12 @@ describe('messy lines', () => {
         const chips = parseLine(text, CONTEXT);
         let at = 0;
         for (const chip of chips) {
-          expect(text.slice(at, chip.from)).toMatch(/^[\s·•,;|\u00a0\u2009]*$/);
+          expect(text.slice(at, chip.from)).toMatch(/^[\s·•,;|\u00a0\u202f]*$/);
           expect(chip.text).toBe(text.slice(chip.from, chip.to));
           expect(chip.to).toBeGreaterThan(chip.from);
           at = chip.to;
         }
-        expect(text.slice(at)).toMatch(/^[\s·•,;|\u00a0\u2009]*$/);
+        expect(text.slice(at)).toMatch(/^[\s·•,;|\u00a0\u202f]*$/);
       }),
       { numRuns: 400 },
     );

@@ -172,7 +172,7 @@ function lengthIn(parts: readonly Part[], unit: LengthUnit): number | undefined 
 }
 
 /** A length of a chip with the words that would say it: `2.5 cm`. */
-const inWords = (cm: number, unit: LengthUnit) => formatLength(cm, unit).replace('\u2009', ' ');
+const inWords = (cm: number, unit: LengthUnit) => formatLength(cm, unit).replace('\u202f', ' ');
 
 function sizeLineOf(part: Part, sizes: readonly string[]): SizeLine {
   const label = (text: string) => sizes.find((s) => low(s) === low(text)) ?? text;
@@ -417,7 +417,7 @@ export function parseLine(text: string, context: LineContext): Chip[] {
     const found = READERS[part.rule]?.(spelled, read);
     const before = chips.at(-1);
     if (found) chips.push({ from, to, text: typed, understood: found.understood, readings: found.readings ?? [] });
-    else if (before?.understood.is === 'words' && /^[\s\u00a0\u2009]*$/.test(text.slice(before.to, from))) {
+    else if (before?.understood.is === 'words' && /^[\s\u00a0\u202f]*$/.test(text.slice(before.to, from))) {
       const words = text.slice(before.from, to);
       chips[chips.length - 1] = { ...before, to, text: words, understood: { is: 'words', words } };
     } else chips.push({ from, to, text: typed, understood: { is: 'words', words: typed }, readings: [] });

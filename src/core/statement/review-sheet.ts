@@ -93,7 +93,7 @@ export function reviewSheet({ make, patterns, fabrics, bodies, wears, cost }: Re
           ...(verdict.sewAgain ? [`sew it again: ${verdict.sewAgain}`] : []),
         ]
       : []),
-    `worn ${Math.round(wears)}\u2009× so far`,
+    `worn ${Math.round(wears)}\u202f× so far`,
     ...(minutes === undefined ? [] : [`${formatDuration(minutes)} of work`]),
     ...(options.prices && cost !== '' ? [`cost ${cost}`] : []),
   ]);

@@ -13,7 +13,7 @@ import type { Sheet, SheetBlock, SheetOptions } from './sheet';
 import type { Statement, StatementInput, Sum } from './statement';
 
 const many = (n: number, one: string, more = `${one}s`) => `${n} ${n === 1 ? one : more}`;
-const times = (n: number) => `${Math.round(n)}\u2009×`;
+const times = (n: number) => `${Math.round(n)}\u202f×`;
 
 /** A statement written out: what was made, worn, used, spent and learned. Prices and bodies only if asked for. */
 export function statementSheet(

@@ -131,23 +131,23 @@ describe('a statement', () => {
     const shy = text({ prices: false, body: false });
     expect(shy).not.toMatch(/EUR|Measured|72\scm/);
     expect(shy).toContain('![Sandbar blouse, version 2](pictures/1.svg)');
-    expect(shy).toContain('| in the stash today | 1.65\u2009m in 2 fabrics |');
-    expect(text({ prices: true, body: false })).toContain('| In all | 48.45\u2009EUR |');
+    expect(shy).toContain('| in the stash today | 1.65\u202fm in 2 fabrics |');
+    expect(text({ prices: true, body: false })).toContain('| In all | 48.45\u202fEUR |');
     expect(text({ prices: true, body: false })).toContain('not known: gift, thread');
     expect(text({ prices: false, body: true })).toMatch(/\| waist \| 72\scm \|/);
   });
 });
 
 describe('a review', () => {
-  const input = { make: right, patterns: INPUT.patterns, fabrics: INPUT.fabrics, bodies: INPUT.bodies, wears: 12, cost: '41.20\u2009EUR' };
+  const input = { make: right, patterns: INPUT.patterns, fabrics: INPUT.fabrics, bodies: INPUT.bodies, wears: 12, cost: '41.20\u202fEUR' };
   const text = (options = { prices: false, body: false }) => toMarkdown(reviewSheet(input, 'cm', options), () => 'front.svg');
 
   test('what sewists publish, and no more', () => {
     expect(text()).toContain('# Sandbar blouse, version 2');
     expect(text()).toContain('- Sandbar blouse by Lowtide Drafts');
     expect(text()).toContain('- size C');
-    expect(text()).toContain('1.85\u2009m');
-    expect(text()).toContain('- worn 12\u2009× so far');
+    expect(text()).toContain('1.85\u202fm');
+    expect(text()).toContain('- worn 12\u202f× so far');
     expect(text()).not.toMatch(/41\.20|Made for/);
   });
 

@@ -39,7 +39,7 @@ test('what a field shows is read back to the minute', () => {
 });
 
 test('is written with thin spaces', () => {
-  expect(formatDuration(130)).toBe('2\u2009h 10\u2009min');
-  expect(formatDuration(45)).toBe('45\u2009min');
-  expect(formatDuration(120)).toBe('2\u2009h');
+  expect(formatDuration(130)).toBe('2\u202fh 10\u202fmin');
+  expect(formatDuration(45)).toBe('45\u202fmin');
+  expect(formatDuration(120)).toBe('2\u202fh');
 });

@@ -66,8 +66,8 @@ export function parseDuration(text: string): ParsedDuration {
 export function formatDuration(minutes: number): string {
   const h = Math.floor(minutes / 60);
   const m = minutes % 60;
-  if (h === 0) return `${m}\u2009min`;
-  return m === 0 ? `${h}\u2009h` : `${h}\u2009h ${m}\u2009min`;
+  if (h === 0) return `${m}\u202fmin`;
+  return m === 0 ? `${h}\u202fh` : `${h}\u202fh ${m}\u202fmin`;
 }
 
 /**

@@ -17,7 +17,7 @@ const cm = (text: string, unit: LengthUnit) => {
   if (!parsed.ok) throw new Error(parsed.problem);
   return parsed.cm;
 };
-const plain = (text: string) => text.replace(/\u2009/g, ' ');
+const plain = (text: string) => text.replace(/\u202f/g, ' ');
 
 describe('reading a length', () => {
   test.each<[string, LengthUnit, number]>([
@@ -97,7 +97,7 @@ describe('writing a length', () => {
   });
 
   test('a real minus sign and a thin space', () => {
-    expect(formatLength(-2, 'cm')).toBe('\u22122\u2009cm');
+    expect(formatLength(-2, 'cm')).toBe('\u22122\u202fcm');
     expect(formatLength(-2, 'cm', { bare: true })).toBe('\u22122');
   });
 });

@@ -76,7 +76,7 @@ export interface LengthFormat {
   readonly about?: boolean;
 }
 
-const THIN = '\u2009';
+const THIN = '\u202f';
 /** Exact by definition. */
 const CM_PER_YARD = 91.44;
 

@@ -34,7 +34,7 @@ test('29 cents are 29 cents: no binary fraction comes between', () => {
 });
 
 test('is written with its currency', () => {
-  expect(formatMoney({ minor: 1240, currency: 'EUR' })).toBe('12.40\u2009EUR');
-  expect(formatMoney({ minor: -5, currency: 'EUR' })).toBe('−0.05\u2009EUR');
-  expect(formatMoney({ minor: 1500, currency: 'JPY' })).toBe('1500\u2009JPY');
+  expect(formatMoney({ minor: 1240, currency: 'EUR' })).toBe('12.40\u202fEUR');
+  expect(formatMoney({ minor: -5, currency: 'EUR' })).toBe('−0.05\u202fEUR');
+  expect(formatMoney({ minor: 1500, currency: 'JPY' })).toBe('1500\u202fJPY');
 });

@@ -55,7 +55,7 @@ export function parseMoney(text: string, usual: string): ParsedMoney {
  * @example formatMoney({ minor: 1250, currency: 'EUR' }) // '12.50 EUR'
  */
 export function formatMoney({ minor, currency }: Money): string {
-  return `${minor < 0 ? '−' : ''}${figures(Math.abs(minor), currency)}\u2009${currency}`;
+  return `${minor < 0 ? '−' : ''}${figures(Math.abs(minor), currency)}\u202f${currency}`;
 }
 
 /**

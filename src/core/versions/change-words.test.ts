@@ -6,9 +6,9 @@ const before = sampleMake(3, { alterations: [sampleAlteration('sleeve-length', 1
 const said = (after: Partial<Make>) => changeWords('Sandbar blouse, version 3', before, { ...before, ...after }, 'cm');
 
 test.each<[string, Partial<Make>]>([
-  ['sleeve length +2\u2009cm on Sandbar blouse, version 3', { alterations: [{ ...before.alterations[0]!, amount: 2 }] }],
-  ['without sleeve length +1\u2009cm on Sandbar blouse, version 3', { alterations: [] }],
-  ['rise −1\u2009cm on Sandbar blouse, version 3', { alterations: [...before.alterations, sampleAlteration('rise', -1)] }],
+  ['sleeve length +2\u202fcm on Sandbar blouse, version 3', { alterations: [{ ...before.alterations[0]!, amount: 2 }] }],
+  ['without sleeve length +1\u202fcm on Sandbar blouse, version 3', { alterations: [] }],
+  ['rise −1\u202fcm on Sandbar blouse, version 3', { alterations: [...before.alterations, sampleAlteration('rise', -1)] }],
   ['size between C and D on Sandbar blouse, version 3', { size: { size: 'C', to: 'D', at: 0.5 } }],
   ['hip E on Sandbar blouse, version 3', { sizeLines: [{ zone: 'hip', line: { size: 'E' } }] }],
   ['hip as elsewhere on Sandbar blouse, version 3', { sizeLines: [] }],

@@ -100,7 +100,7 @@ export function DayBook() {
                     {m.state === 'finished' && m.kind === 'toile'
                       ? 'tried on'
                       : m.state === 'finished'
-                        ? `worn ${wears.get(m.id)?.times ?? 0}\u2009×`
+                        ? `worn ${wears.get(m.id)?.times ?? 0}\u202f×`
                         : m.state}
                     {m.verdicts.length > 0 && <span className="block">love {m.verdicts.at(-1)?.love} of 5</span>}
                   </td>

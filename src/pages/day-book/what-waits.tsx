@@ -156,7 +156,7 @@ export function WhatWaits({
         {fabric.name}
       </Link>
     ),
-    under: `bought ${format(parseISO(fabric.bought!), 'd MMM yyyy')}, not washed; ${fabric.shrinkAlong === undefined ? 'nobody knows how it shrinks' : `shrinks ${fabric.shrinkAlong}\u2009%`}`,
+    under: `bought ${format(parseISO(fabric.bought!), 'd MMM yyyy')}, not washed; ${fabric.shrinkAlong === undefined ? 'nobody knows how it shrinks' : `shrinks ${fabric.shrinkAlong}\u202f%`}`,
     act: {
       label: 'Washed',
       name: `Washed: ${fabric.name}`,

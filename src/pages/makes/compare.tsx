@@ -134,11 +134,11 @@ export function Compare() {
         row('Main fabric', (c) => fabricOf(c)?.name ?? 'not noted'),
         row('Weight', (c) => {
           const fabric = fabricOf(c);
-          return fabric?.weight ? `${fabric.weight}\u2009g/m²` : (fabric?.weightClass ?? '–');
+          return fabric?.weight ? `${fabric.weight}\u202fg/m²` : (fabric?.weightClass ?? '–');
         }),
         row('Stretch', (c) => {
           const give = fabricOf(c)?.stretchAcross;
-          return give === undefined ? 'not tested' : `${give}\u2009%`;
+          return give === undefined ? 'not tested' : `${give}\u202f%`;
         }),
       ],
     },
@@ -146,7 +146,7 @@ export function Compare() {
     {
       name: 'Wear and cost',
       rows: [
-        row('Worn', (c) => (c.make.kind === 'toile' ? '–' : `${wears.get(c.make.id)?.times ?? 0}\u2009×`)),
+        row('Worn', (c) => (c.make.kind === 'toile' ? '–' : `${wears.get(c.make.id)?.times ?? 0}\u202f×`)),
         row('Cost', (c) => {
           const cost = costOf.get(c.make.id)!;
           return cost.total === 0 ? 'not known' : costWords(cost, cost.total);

@@ -68,7 +68,7 @@ function rateWords(hanging: Hanging | undefined): string {
   const { rate, months, count } = hanging ?? {};
   if (!rate || months === undefined) return '';
   const said = rate.word ? ` · ${rate.word}` : '';
-  const folded = count && count.folded > 0 ? ` · stayed folded ${count.folded}\u2009×` : '';
+  const folded = count && count.folded > 0 ? ` · stayed folded ${count.folded}\u202f×` : '';
   return ` in ${months.toFixed(1)} months of its season: about ${rate.mean.toFixed(1)} a month (${rate.low.toFixed(1)} to ${rate.high.toFixed(1)})${said}${folded}`;
 }
 

@@ -132,7 +132,7 @@ export function Makes() {
           ),
         size: 204,
       }),
-      column.accessor('worn', { header: 'Worn', sortDescFirst: true, cell: (c) => `${c.getValue()}\u2009×`, size: 64 }),
+      column.accessor('worn', { header: 'Worn', sortDescFirst: true, cell: (c) => `${c.getValue()}\u202f×`, size: 64 }),
       column.accessor((l) => l.love ?? 0, {
         id: 'love',
         header: 'Love',

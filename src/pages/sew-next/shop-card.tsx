@@ -138,7 +138,7 @@ export function ShopCardPage() {
               a {card.structure}
               {card.weight ? `, ${card.weight}` : ''}
               {card.widest ? `, at least ${length(card.widest)} wide` : ''}
-              {card.stretch ? `, stretch ${card.stretch}\u2009%: 10 cm must reach ${formatLength(10 + card.stretch / 10, 'cm')}` : ''}
+              {card.stretch ? `, stretch ${card.stretch}\u202f%: 10 cm must reach ${formatLength(10 + card.stretch / 10, 'cm')}` : ''}
             </p>
             <table className="mt-1 w-full border-collapse text-name">
               <thead className="text-left text-small text-ink2 [&_th]:font-normal">
@@ -170,7 +170,7 @@ export function ShopCardPage() {
             {card.notions.length > 0 && <p className="mt-1">Notions as last time: {card.notions.join(', ')}</p>}
             {card.didWell.length > 0 && (
               <p className="mt-1 text-ink2">
-                Did well: {card.didWell.map((d) => `${d.name}${d.weight ? ` (${d.weight}\u2009g/m²)` : ''}, loved ${d.love} of 5`).join('; ')}
+                Did well: {card.didWell.map((d) => `${d.name}${d.weight ? ` (${d.weight}\u202fg/m²)` : ''}, loved ${d.love} of 5`).join('; ')}
               </p>
             )}
             {plan?.words && <p className="mt-1 text-ink2 italic">{plan.words}</p>}

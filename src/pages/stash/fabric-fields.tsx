@@ -22,11 +22,11 @@ const GROUPS = [
 
 /** What is measured before and after, in words and units of its own. */
 const TEST_WORDS: Record<FabricTest['of'], { before: string; after: string; result: (n: number) => string }> = {
-  'stretch across': { before: 'Length at rest', after: 'Pulled to', result: (n) => `stretches ${n}\u2009% across` },
-  'stretch along': { before: 'Length at rest', after: 'Pulled to', result: (n) => `stretches ${n}\u2009% along` },
-  'shrinkage across': { before: 'Width before', after: 'After the wash', result: (n) => `shrinks ${n}\u2009% across` },
-  'shrinkage along': { before: 'Length before', after: 'After the wash', result: (n) => `shrinks ${n}\u2009% along` },
-  weight: { before: 'Area, cm²', after: 'Weight, g', result: (n) => `weighs ${n}\u2009g/m²` },
+  'stretch across': { before: 'Length at rest', after: 'Pulled to', result: (n) => `stretches ${n}\u202f% across` },
+  'stretch along': { before: 'Length at rest', after: 'Pulled to', result: (n) => `stretches ${n}\u202f% along` },
+  'shrinkage across': { before: 'Width before', after: 'After the wash', result: (n) => `shrinks ${n}\u202f% across` },
+  'shrinkage along': { before: 'Length before', after: 'After the wash', result: (n) => `shrinks ${n}\u202f% along` },
+  weight: { before: 'Area, cm²', after: 'Weight, g', result: (n) => `weighs ${n}\u202fg/m²` },
 };
 
 /** A test on a piece of the fabric: 10 cm pulled to 13. The result is worked out and stands where the fabric says what it does. */
@@ -129,7 +129,7 @@ export function FabricFields({ fabric, unit }: { fabric: Fabric; unit: LengthUni
                   fabric.washedOn
                     ? 'Washed again; it shrank the first time.'
                     : fabric.shrinkAlong
-                      ? `Washed: every piece is ${fabric.shrinkAlong}\u2009% shorter.`
+                      ? `Washed: every piece is ${fabric.shrinkAlong}\u202f% shorter.`
                       : 'Washed. How much it shrinks is not noted, so its pieces stay as long.',
                 );
               }}

@@ -131,10 +131,10 @@ export function Stash() {
                     ) : c.stretchAcross === 0 ? (
                       'none'
                     ) : (
-                      `${c.stretchAcross}\u2009%`
+                      `${c.stretchAcross}\u202f%`
                     )}
                   </td>
-                  <td className="px-3 py-1">{c.weight ? `${c.weight}\u2009g/m²` : (c.weightClass ?? '–')}</td>
+                  <td className="px-3 py-1">{c.weight ? `${c.weight}\u202fg/m²` : (c.weightClass ?? '–')}</td>
                   <td className="px-3 py-1">
                     {c.pricePerMetre ? formatMoney(c.pricePerMetre) : <span className="text-ink2 italic">not known</span>}
                   </td>

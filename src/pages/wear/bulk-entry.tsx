@@ -231,7 +231,7 @@ function Suitcase({ hanging }: { hanging: readonly Hanging[] }) {
               −
             </Button>
             <span className="w-28 text-center" aria-live="polite">
-              {timesOf(h.make.id) === 0 ? 'stayed folded' : `worn ${timesOf(h.make.id)}\u2009×`}
+              {timesOf(h.make.id) === 0 ? 'stayed folded' : `worn ${timesOf(h.make.id)}\u202f×`}
             </span>
             <Button aria-label="once more" onClick={() => change({ worn: { ...worn, [h.make.id]: timesOf(h.make.id) + 1 } })}>
               +

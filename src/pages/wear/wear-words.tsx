@@ -114,7 +114,7 @@ export function WearWords({ hanging }: { hanging: readonly Hanging[] }) {
                       <span className="block text-small text-ink2">
                         {[
                           reasons.length > 0 && `not reached for: ${reasons.join(', ')}`,
-                          count.folded > 0 && `went along ${count.folded}\u2009× and stayed folded`,
+                          count.folded > 0 && `went along ${count.folded}\u202f× and stayed folded`,
                         ]
                           .filter(Boolean)
                           .join(' · ')}

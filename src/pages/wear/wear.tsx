@@ -33,7 +33,7 @@ function Together({ hanging }: { hanging: readonly Hanging[] }) {
           <li key={o.makeIds.join()} className="flex flex-wrap justify-between gap-x-4 border-b border-rule py-1">
             <span>{o.makeIds.map((id) => makeName(of.get(id)!, patterns)).join(' with ')}</span>
             <span className="text-small text-ink2">
-              {[`${o.times}\u2009×`, ...o.occasions, `last ${format(parseISO(o.last), 'd MMM yyyy')}`].join(' · ')}
+              {[`${o.times}\u202f×`, ...o.occasions, `last ${format(parseISO(o.last), 'd MMM yyyy')}`].join(' · ')}
             </span>
           </li>
         ))}

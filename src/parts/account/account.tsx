@@ -32,7 +32,7 @@ const give = (fabric: Fabric | undefined) =>
       ? `${fabric.name}, stretch not tested`
       : fabric.stretchAcross === 0
         ? `${fabric.name}, no stretch`
-        : `${fabric.name}, ${fabric.stretchAcross}\u2009% stretch`;
+        : `${fabric.name}, ${fabric.stretchAcross}\u202f% stretch`;
 
 const KIND_WORDS: Record<Make['kind'], string> = {
   garment: '',

@@ -227,7 +227,7 @@ export function accountRows({ input, carried, wears, costOf, unit, fabricUnit, p
           head: 'Main fabric',
           cell: (m) => {
             const fabric = fabricOf(m);
-            const weight = fabric?.weight ? `${fabric.weight}\u2009g/m²` : fabric?.weightClass;
+            const weight = fabric?.weight ? `${fabric.weight}\u202fg/m²` : fabric?.weightClass;
             return (
               <span>
                 {fabric?.name ?? 'not noted'}

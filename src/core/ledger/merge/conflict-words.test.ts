@@ -23,8 +23,8 @@ test('each says of what it is, and both values as they are shown elsewhere', () 
   expect(said({ table: 'fabrics', id: fabric.id, leaf: 'width', here: 140, there: 150 })).toEqual({
     of: fabric.name,
     what: 'width',
-    here: '140\u2009cm',
-    there: '150\u2009cm',
+    here: '140\u202fcm',
+    there: '150\u202fcm',
   });
   expect(said({ table: 'fabrics', id: fabric.id, leaf: 'pieces', here: [{ length: 120, width: 140 }], there: [] })).toMatchObject({
     here: expect.stringMatching(/length 120\scm, width 140\scm/) as string,
@@ -39,7 +39,7 @@ test('each says of what it is, and both values as they are shown elsewhere', () 
 test('of two bodies only the measures that differ are told', () => {
   const [body] = demoLedger().bodies;
   const words = said({ table: 'bodies', id: body!.id, leaf: 'measures', here: { bust: 90, waist: 72 }, there: { bust: 92, waist: 72 } });
-  expect([words.here, words.there]).toEqual(['bust 90\u2009cm', 'bust 92\u2009cm']);
+  expect([words.here, words.there]).toEqual(['bust 90\u202fcm', 'bust 92\u202fcm']);
   expect(words.of).toMatch(/, measured \d{4}/);
 });
 
