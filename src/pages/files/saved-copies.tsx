@@ -106,7 +106,7 @@ function Listed({
       </Button>
       <ul className="mt-2 max-h-72 overflow-y-auto">
         {kept.copies.map((copy) => (
-          <li key={`${copy.ledger} ${copy.name}`} className="flex items-center justify-between gap-3 border-b border-rule py-1">
+          <li key={`${copy.ledger} ${copy.name}`} className="flex flex-wrap items-center justify-between gap-x-3 border-b border-rule py-1">
             <span>
               {moment(copy.written)}{' '}
               <span className="text-small text-ink2">
