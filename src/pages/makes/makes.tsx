@@ -12,7 +12,7 @@ import { useVirtualizer } from '@tanstack/react-virtual';
 import clsx from 'clsx';
 import { format, parseISO } from 'date-fns';
 import { ArrowDown, ArrowUp } from 'lucide-react';
-import { useDeferredValue, useMemo, useRef, useState, type KeyboardEvent } from 'react';
+import { useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { sizeLineWords } from '../../core/alteration/words';
 import { mainUse } from '../../core/make/main-fabric';
@@ -80,8 +80,6 @@ export function Makes() {
   const unit = useUnit();
   const navigate = useNavigate();
   const [filter, setFilter] = useState('');
-  // The letter stands there at once; five thousand lines follow it.
-  const narrowed = useDeferredValue(filter);
   const [who, setWho] = useState('');
   const [sorting, setSorting] = useState<SortingState>([{ id: 'cut', desc: true }]);
   const box = useRef<HTMLDivElement>(null);
@@ -155,7 +153,7 @@ export function Makes() {
   const table = useReactTable({
     data: shown,
     columns,
-    state: { sorting, globalFilter: narrowed },
+    state: { sorting, globalFilter: filter },
     onSortingChange: setSorting,
     getCoreRowModel: getCoreRowModel(),
     getSortedRowModel: getSortedRowModel(),
