@@ -7,6 +7,7 @@ import { join } from 'node:path';
 import type { Readable } from 'node:stream';
 import { LEDGER_ID } from '../src/core/ledger/ledger-id';
 import { KEPT_PICTURE, LISTED_NAME, picturesListed } from '../src/core/archive/kept-copies';
+import { LARGEST_PICTURE } from '../src/core/archive/names';
 import { copiesToLetGo, type DatedCopy } from '../src/core/archive/thin';
 
 /** A copy as it is listed. */
@@ -26,7 +27,7 @@ const LEDGER = /^(?:([a-z0-9-]{1,40})-)?([a-z0-9]{12})$/;
 const WRITING = /^\.writing-(?:(\d+)-)?[0-9a-f-]{36}$/;
 const PICTURES = 'pictures';
 /** A copy, and a picture beside it, may be so large, bytes. */
-const MOST = { copy: 300e6, picture: 20e6 } as const;
+const MOST = { copy: 300e6, picture: LARGEST_PICTURE } as const;
 const HOUR = 3_600_000;
 
 /** Why a copy was not taken: a sentence for people. */

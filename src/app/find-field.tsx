@@ -1,34 +1,21 @@
 import { lazy, Suspense, useEffect, useState } from 'react';
+import { forgetKept, keepText, readKept } from '../ui/page-storage';
 import { useWrittenKey } from '../ui/use-written-key';
 import { FIND_LABEL, FIND_LOOK } from './find-words';
 
 const Find = lazy(async () => ({ default: (await import('./find')).Find }));
 
+/** What stands in the line, in this tab: it outlives a reload. */
 const LINE = 'amber-ledger line';
-
-/** What stood in the line when this page was left, in this tab. */
-function lineBefore(): string {
-  try {
-    return sessionStorage.getItem(LINE) ?? '';
-  } catch {
-    return '';
-  }
-}
-
-function keepLine(text: string): void {
-  try {
-    if (text === '') sessionStorage.removeItem(LINE);
-    else sessionStorage.setItem(LINE, text);
-  } catch {
-    // A browser that keeps nothing still has it in the field.
-  }
-}
 
 /** The field on the strip. What is behind it is loaded when it is first entered; what is typed until then is not lost. */
 export function FindField() {
   const [entered, setEntered] = useState(false);
-  const [text, setText] = useState(lineBefore);
-  useEffect(() => keepLine(text), [text]);
+  const [text, setText] = useState(() => readKept('session', LINE) ?? '');
+  useEffect(() => {
+    if (text === '') forgetKept('session', LINE);
+    else keepText('session', LINE, text);
+  }, [text]);
   useWrittenKey('/', () => setEntered(true));
   const waiting = (
     <input

@@ -2,6 +2,7 @@ import type { Copies } from '../data/archive/list-copies';
 import type { LedgerDatabase } from '../data/database';
 import { openDemo } from '../data/demo';
 import { emptyOld } from '../data/journal';
+import { forgetKept, keepText, readKept } from '../ui/page-storage';
 import { readSettings } from '../data/settings';
 
 /** What stands there instead of the book on a visit that finds no ledger, where there is more to say than the demo would. */
@@ -14,26 +15,8 @@ export interface NoLedger {
 /** By this a browser that lost its database still knows that there was one. */
 const WAS_HERE = 'amber-ledger was here';
 
-function remembered(): boolean {
-  try {
-    return localStorage.getItem(WAS_HERE) !== null;
-  } catch {
-    return false;
-  }
-}
-
-function remember(): void {
-  try {
-    localStorage.setItem(WAS_HERE, new Date().toISOString());
-  } catch {
-    // A browser that keeps nothing loses nothing either.
-  }
-}
-
 /** From now on nothing is missed here: she has seen that it is gone, and begun anew. */
-export function forgetItWasHere(): void {
-  localStorage.removeItem(WAS_HERE);
-}
+export const forgetItWasHere = (): void => forgetKept('local', WAS_HERE);
 
 /**
  * On the very first visit the demo ledger is put on the table, unless copies of a ledger lie on this machine, or one was here and is gone:
@@ -45,9 +28,9 @@ export async function firstVisit(database: LedgerDatabase): Promise<NoLedger | u
   // What is old may stay: a browser without room, which refuses this too, still opens the ledger.
   await emptyOld(database, Date.now()).catch(() => undefined);
   const { ledger } = await readSettings(database);
-  if (ledger === 'own') remember();
+  if (ledger === 'own') keepText('local', WAS_HERE, new Date().toISOString());
   if (ledger !== 'none') return undefined;
-  const wasHere = remembered();
+  const wasHere = readKept('local', WAS_HERE) !== null;
   // Loaded when there is no ledger only: every other visit does without.
   const { listCopies } = await import('../data/archive/list-copies');
   const kept = await listCopies();

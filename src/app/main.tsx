@@ -8,6 +8,7 @@ import { settleDrafts } from '../data/drafts';
 import { keepFresh } from '../data/keep-fresh';
 import { loadShapes } from '../data/journal';
 import { readAhead } from '../data/queries';
+import { whenIdle } from '../data/when-idle';
 import { firstVisit } from './first-visit';
 import { router } from './router';
 import './style.css';
@@ -62,4 +63,4 @@ if (import.meta.env.PROD) {
   void import('./copies').then(({ keepCopies }) => keepCopies());
 }
 // What is needed to write what is being typed: a newer app may take the place of this one's parts before it is left.
-requestIdleCallback(() => void Promise.all([loadShapes(), import('./find'), import('../data/commands/enter-make')]).catch(() => undefined));
+whenIdle(() => void Promise.all([loadShapes(), import('./find'), import('../data/commands/enter-make')]).catch(() => undefined));

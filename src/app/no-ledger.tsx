@@ -38,7 +38,7 @@ export function NoLedger({ copies, wasHere }: Found) {
   };
   const putBack = async (copy: Copy) => {
     const looked = await archiveWorker().compare(
-      { name: copy.name, ...(copy.ledger === undefined ? {} : { ledger: copy.ledger }) },
+      copy,
       proxy(() => undefined),
     );
     if (!looked) throw new Error('it was stopped');

@@ -2,7 +2,7 @@ import { historyKey } from '../core/ledger/merge/history-key';
 import type { History, noted, RecordHistory } from '../core/ledger/merge/history';
 import { knownTogether, later, latestOf, NEVER, nextStamp, stampOf, timeOf, type Known, type Stamp } from '../core/ledger/merge/stamp';
 import type { Change, Device, JournalEntry, LedgerDatabase, StoredHistory } from './database';
-import { newName } from './settings';
+import { newName } from './new-id';
 import { itemAt } from '../core/units/item-at';
 
 /** Works out the history of a record after a change; handed in, since the shapes it needs are loaded late. */
@@ -21,6 +21,8 @@ function stored(history: RecordHistory): StoredHistory {
   return { key: historyKey(table, id), ...history, ...(last && removed ? { gone: removed } : {}) };
 }
 
+const hereAmong = (devices: readonly Device[]) => devices.find((d) => d.here);
+
 const knownOf = (devices: readonly Device[]) => new Map(devices.map(({ id, last }) => [id, last]));
 
 /**
@@ -30,7 +32,7 @@ const knownOf = (devices: readonly Device[]) => new Map(devices.map(({ id, last 
  */
 export async function stampNow(database: LedgerDatabase, now: number, others: Known = new Map()): Promise<Stamp> {
   const devices = await database.devices.toArray();
-  const here = devices.find((d) => d.here) ?? { id: newName(), last: NEVER, here: true as const };
+  const here = hereAmong(devices) ?? { id: newName(), last: NEVER, here: true as const };
   const stamp = nextStamp(now, latestOf(knownTogether(knownOf(devices), others)), here.id);
   await database.devices.put({ ...here, last: stamp });
   return stamp;
@@ -38,12 +40,12 @@ export async function stampNow(database: LedgerDatabase, now: number, others: Kn
 
 /** The id under which this ledger writes; undefined where it never did. Within a transaction. */
 export async function deviceHere(database: LedgerDatabase): Promise<string | undefined> {
-  return (await database.devices.toArray()).find((d) => d.here)?.id;
+  return hereAmong(await database.devices.toArray())?.id;
 }
 
 /** Goes on under a new id: the one there was is also that of another machine, to which this browser was copied. Within a transaction. */
 export async function redrawDevice(database: LedgerDatabase): Promise<void> {
-  const here = (await database.devices.toArray()).find((d) => d.here);
+  const here = hereAmong(await database.devices.toArray());
   if (here) await database.devices.put({ id: here.id, last: here.last });
   await database.devices.put({ id: newName(), last: here?.last ?? NEVER, here: true });
 }

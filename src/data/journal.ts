@@ -239,7 +239,9 @@ export async function emptyOld(database: LedgerDatabase, now: number): Promise<v
     if (startedAt === undefined) return;
     const before = Math.min(now, startedAt) - KEPT_DAYS * DAY;
     const acts = () => database.journal.orderBy('seq');
-    const [oldest, newest] = [await acts().first(), await acts().last()];
+    const oldest = await acts().first();
+    // At most starts the first act is young: no other, which may hold a whole ledger, is read then.
+    const newest = oldest && (oldest.at <= before || oldest.at > now) ? await acts().last() : undefined;
     if (oldest && newest) {
       // Written under a clock that was ahead, an act is no younger than the last of all.
       const atMost = Math.min(before, Math.min(oldest.at, newest.at) + DAY);

@@ -11,6 +11,7 @@ import { withId } from '../core/units/by-id';
 import { db, type Stored, type StoredPicture } from './database';
 import { removals, type Removal } from './journal';
 import { unsavedActs } from './saved-state';
+import { whenIdle } from './when-idle';
 import { readSettings, USUAL_SETTINGS, type Settings } from './settings';
 
 /** The tables that are read whole; pictures are too many for that. */
@@ -43,7 +44,7 @@ const tableQuery = <T extends RecordTable>(table: T) => ({
  */
 export function readAhead(client: QueryClient): void {
   for (const table of RECORD_TABLES) if (table !== 'wears') void client.prefetchQuery(tableQuery(table));
-  requestIdleCallback(() => void client.prefetchQuery(tableQuery('wears')), { timeout: 3000 });
+  whenIdle(() => void client.prefetchQuery(tableQuery('wears')));
 }
 
 export const usePeople = (): readonly Person[] => useTable('people');

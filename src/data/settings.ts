@@ -2,7 +2,7 @@ import type { FabricUnit, LengthUnit } from '../core/units/length';
 import type { Dialect } from '../core/units/trade-words';
 import type { Hemisphere } from '../core/wear/season';
 import type { LedgerDatabase } from './database';
-import { newId } from './new-id';
+import { newName } from './new-id';
 
 /** What the sewist has chosen on this machine; not part of the ledger. */
 export interface Settings {
@@ -52,9 +52,6 @@ export async function readSettings(database: LedgerDatabase): Promise<Settings> 
   const rows = await database.settings.toArray();
   return { ...USUAL_SETTINGS, ...Object.fromEntries(rows.map((r) => [r.key, r.value])) };
 }
-
-/** Small letters and digits: what is drawn by lot to tell one ledger, or one device, from another. */
-export const newName = (): string => newId().slice(-12).toLowerCase();
 
 /** Under which copies of the ledger are kept. */
 export function ledgerIdOf(database: LedgerDatabase): Promise<string> {

@@ -109,7 +109,7 @@ export function WearThreads({
                   );
                 })}
                 <text x={width} y={y + 4} fontSize={13} textAnchor="end" fill="var(--c-ink2)">
-                  {row.times}&#x2009;×
+                  {row.times}&#x202f;×
                 </text>
               </g>
             );

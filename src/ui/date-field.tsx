@@ -1,6 +1,5 @@
-import { useState } from 'react';
 import { TextField } from './field';
-import { keepTyped, letGoOfTyped, useTypedBefore } from './typed';
+import { useTyping } from './typed';
 
 type Props = Omit<Parameters<typeof TextField>[0], 'type' | 'value' | 'onChange' | 'onBlur' | 'problem'> & {
   readonly type?: 'date' | 'month';
@@ -19,47 +18,26 @@ const OLDEST = '1900';
 
 /** A day or a month. What is typed stays as it is typed, and the date before it stands, until the field is left with a whole one. */
 export function DateField({ type = 'date', value, onValue, atOnce = false, check, onKeyDown, ...rest }: Props) {
-  const [typed, setTyped] = useState<string>();
-  const [problem, setProblem] = useState<string>();
-  const [last, setLast] = useState(value);
-  const [typing, setTyping] = useState(false);
-  // The date changed elsewhere (undone, or in another tab): show it, but not in the place of one that is being typed.
-  if (last !== value) {
-    setLast(value);
-    if (!typing) {
-      setTyped(undefined);
-      setProblem(undefined);
-    }
-  }
-  const field = useTypedBefore(value ?? '', (text) => {
-    setTyped(text);
-    setTyping(true);
-  });
+  const { field, text, problem, type: keepTyping, refuse, leave } = useTyping(value ?? '');
   const wrongWith = (given: string | undefined) => (given !== undefined && given < OLDEST ? 'Write the year with its four figures.' : check?.(given));
   const settle = (input: HTMLInputElement) => {
     if (input.validity.badInput)
-      return setProblem(`This ${type} is not whole: write ${type === 'date' ? 'the day, the month and the year' : 'the month and the year'}.`);
+      return refuse(`This ${type} is not whole: write ${type === 'date' ? 'the day, the month and the year' : 'the month and the year'}.`);
     const given = input.value === '' ? undefined : input.value;
     const wrong = given === value ? undefined : wrongWith(given);
-    setProblem(wrong);
-    if (wrong !== undefined) return;
-    setTyping(false);
-    letGoOfTyped();
-    if (given === value) setTyped(undefined);
-    else onValue(given);
+    if (wrong !== undefined) return refuse(wrong);
+    leave();
+    if (given !== value) onValue(given);
   };
   return (
     <TextField
       {...rest}
       type={type}
-      value={typed ?? value ?? ''}
+      value={text}
       problem={problem}
       field={field}
       onChange={(e) => {
-        setTyped(e.target.value);
-        setTyping(true);
-        // Of a date that is not whole the browser tells nothing.
-        if (!e.target.validity.badInput) keepTyped(e.target, value ?? '');
+        keepTyping(e.target);
         if (atOnce && e.target.value !== '' && wrongWith(e.target.value) === undefined) onValue(e.target.value);
       }}
       onBlur={(e) => settle(e.currentTarget)}

@@ -1,6 +1,6 @@
 import clsx from 'clsx';
-import { useId, useState, type InputHTMLAttributes, type ReactNode, type RefObject, type SelectHTMLAttributes } from 'react';
-import { keepTyped, letGoOfTyped, useTypedBefore } from './typed';
+import { useId, type InputHTMLAttributes, type ReactNode, type RefObject, type SelectHTMLAttributes } from 'react';
+import { useTyping } from './typed';
 
 const box = 'min-h-[30px] rounded-md border border-rule2 bg-page px-2 py-1 text-ink max-sm:min-h-11 aria-invalid:border-garnet';
 
@@ -147,28 +147,11 @@ export function ReadField<T>({
   read: (text: string) => Reading<T>;
   onValue: (value: T) => void;
 }) {
-  const [text, setText] = useState(shown);
-  const [problem, setProblem] = useState<string>();
-  const [last, setLast] = useState(shown);
-  const [typing, setTyping] = useState(false);
-  // The value changed elsewhere (undone, or in another tab): show it, but not in the place of what is being typed.
-  if (last !== shown) {
-    setLast(shown);
-    if (!typing) {
-      setText(shown);
-      setProblem(undefined);
-    }
-  }
-  const field = useTypedBefore(shown, (typed) => {
-    setText(typed);
-    setTyping(true);
-  });
+  const { field, text, problem, type, refuse, leave } = useTyping(shown);
   const settle = () => {
     const reading = text === shown ? undefined : read(text);
-    if (reading?.ok === false) return setProblem(reading.problem);
-    setProblem(undefined);
-    setTyping(false);
-    letGoOfTyped();
+    if (reading?.ok === false) return refuse(reading.problem);
+    leave();
     if (reading) onValue(reading.value);
   };
   return (
@@ -177,11 +160,7 @@ export function ReadField<T>({
       value={text}
       problem={problem}
       field={field}
-      onChange={(e) => {
-        setText(e.target.value);
-        setTyping(true);
-        keepTyped(e.target, shown);
-      }}
+      onChange={(e) => type(e.target)}
       onBlur={settle}
       onKeyDown={(e) => {
         if (e.key === 'Enter') settle();

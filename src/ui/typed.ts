@@ -1,4 +1,5 @@
-import { useEffect, useRef, type RefObject } from 'react';
+import { useEffect, useRef, useState, type RefObject } from 'react';
+import { forgetKept, keepText, readKept } from './page-storage';
 
 /**
  * The words of the one field that is being typed in, kept at every key: a reload, or a lid that is closed, comes before the field is left.
@@ -13,7 +14,7 @@ interface Typed {
 
 function stored(): Typed | undefined {
   try {
-    const parsed: unknown = JSON.parse(sessionStorage.getItem(KEY) ?? 'null');
+    const parsed: unknown = JSON.parse(readKept('session', KEY) ?? 'null');
     if (typeof parsed !== 'object' || parsed === null || !('place' in parsed) || !('text' in parsed)) return undefined;
     const { place, text } = parsed;
     return typeof place === 'string' && typeof text === 'string' ? { place, text } : undefined;
@@ -32,36 +33,63 @@ function placeOf(input: HTMLInputElement, shown: string): string {
   return [location.pathname, label, alike.findIndex((other) => other.htmlFor === input.id), shown].join('\n');
 }
 
-/** Keeps what a field holds by now. */
-export function keepTyped(input: HTMLInputElement, shown: string): void {
-  try {
-    sessionStorage.setItem(KEY, JSON.stringify({ place: placeOf(input, shown), text: input.value } satisfies Typed));
-  } catch {
-    // A browser that keeps nothing still has it in the field.
-  }
-}
-
-/** Once it is left, and what it held is written. */
-export function letGoOfTyped(): void {
-  sessionStorage.removeItem(KEY);
+/** A field while it is typed in. */
+interface Typing {
+  /** To be given to the input. */
+  readonly field: RefObject<HTMLInputElement | null>;
+  readonly text: string;
+  readonly problem: string | undefined;
+  readonly type: (input: HTMLInputElement) => void;
+  /** What could not be taken, or undefined: the words stay, and are still being typed. */
+  readonly refuse: (problem: string | undefined) => void;
+  /** The field was left with what is, or will be, written. */
+  readonly leave: () => void;
 }
 
 /**
- * Gives a field back what was typed into it before a reload, and stands in it again: it is written when it is left.
+ * What is typed into a field stands as it is typed until the field is left: against what another tab writes, and through a reload, after
+ * which the field is stood in again. Else the field shows what is written, also when that changed elsewhere (undone, or in another tab).
  *
- * @param shown what the field holds that is written
+ * @param shown what is written, in words
  */
-export function useTypedBefore(shown: string, restore: (text: string) => void): RefObject<HTMLInputElement | null> {
+export function useTyping(shown: string): Typing {
+  const [text, setText] = useState(shown);
+  const [problem, setProblem] = useState<string>();
+  const [last, setLast] = useState(shown);
+  const [typing, setTyping] = useState(false);
+  if (last !== shown) {
+    setLast(shown);
+    if (!typing) {
+      setText(shown);
+      setProblem(undefined);
+    }
+  }
   const field = useRef<HTMLInputElement>(null);
   useEffect(() => {
     const input = field.current;
     if (!before || !input || placeOf(input, shown) !== before.place) return;
-    const { text } = before;
+    setText(before.text);
+    setTyping(true);
     before = undefined;
-    restore(text);
     input.focus();
     // Asked when the field comes, and then never again.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, []);
-  return field;
+  return {
+    field,
+    text,
+    problem,
+    type: (input) => {
+      setText(input.value);
+      setTyping(true);
+      // Of a date that is not whole the browser tells nothing.
+      if (!input.validity.badInput) keepText('session', KEY, JSON.stringify({ place: placeOf(input, shown), text: input.value } satisfies Typed));
+    },
+    refuse: setProblem,
+    leave: () => {
+      setProblem(undefined);
+      setTyping(false);
+      forgetKept('session', KEY);
+    },
+  };
 }

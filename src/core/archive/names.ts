@@ -10,6 +10,9 @@ export const INDEX_NAME = 'index.html';
 /** The digest of the ledger: tells damage from an old copy. */
 export const CHECK_NAME = 'check.txt';
 
+/** A picture is so large at most, bytes: far more than one that was taken in here. */
+export const LARGEST_PICTURE = 20e6;
+
 /** The file of a picture within an archive. An id may hold anything; only plain signs of it stand in a name. */
 export function pictureName({ id, type }: Pick<Picture, 'id' | 'type'>, place: number): string {
   return `pictures/${String(place + 1).padStart(4, '0')}-${id.replace(/[^A-Za-z0-9-]/g, '_').slice(0, 60)}.${FILE_ENDINGS[type]!}`;

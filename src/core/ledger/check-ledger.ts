@@ -1,6 +1,6 @@
 import type { z } from 'zod';
 import { historyIn, NO_HISTORY, type History } from './merge/history';
-import { LEDGER_FILE_VERSION, TABLES, type Ledger } from '../records/ledger';
+import { Ledger, LEDGER_FILE_VERSION, TABLES } from '../records/ledger';
 import { fileToday } from './earlier-names';
 import { standInWords, withStandIns, type StandIn } from './stand-ins';
 import { LEDGER_ID } from './ledger-id';
@@ -49,9 +49,6 @@ function sentence(issue: Issue, file: Record<string, unknown>): string {
 
 type Issue = Pick<z.core.$ZodIssue, 'path' | 'message'>;
 
-/** Tables that the first format did not have. */
-const LATER_TABLES: readonly TableName[] = ['lists', 'plans'];
-
 /**
  * The tables of a file, record by record up to the first that does not have its shape: a list of a million wrong ones tells no more, and
  * fills the machine.
@@ -63,7 +60,8 @@ function ledgerIn(file: Record<string, unknown>): { readonly ok: true; readonly 
   // The same lists: each is filled with what its own shape gave.
   const lists: Record<TableName, unknown[]> = ledger;
   for (const table of TABLE_NAMES) {
-    const records = file[table] ?? (LATER_TABLES.includes(table) ? [] : undefined);
+    // Tables that the first format did not have are empty where they are missing, as their shape says.
+    const records = file[table] ?? Ledger.shape[table].safeParse(undefined).data;
     if (!Array.isArray(records)) return { ok: false, issue: { path: [table], message: 'The list is missing' } };
     for (const [index, record] of records.entries()) {
       const { success, data, error } = TABLES[table].safeParse(record);

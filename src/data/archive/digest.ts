@@ -12,8 +12,12 @@ export async function digest(bytes: Uint8Array<ArrayBuffer>): Promise<string> {
   return Array.from(found, (b) => b.toString(16).padStart(2, '0')).join('');
 }
 
+export async function bytesOf(blob: Blob): Promise<Uint8Array<ArrayBuffer>> {
+  return new Uint8Array(await blob.arrayBuffer());
+}
+
 export async function digestOfBlob(blob: Blob): Promise<string> {
-  return digest(new Uint8Array(await blob.arrayBuffer()));
+  return digest(await bytesOf(blob));
 }
 
 export async function fingerprint(bytes: Uint8Array<ArrayBuffer>): Promise<Fingerprint> {

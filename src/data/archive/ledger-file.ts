@@ -15,7 +15,7 @@ import { fromBase64, toBase64 } from './base64';
 import { partOf, type LongWork } from './long-work';
 import { readSettings, type Settings } from '../settings';
 import { cleanPicture } from './clean-picture';
-import { digestOfBlob, fingerprint } from './digest';
+import { bytesOf, digestOfBlob, fingerprint } from './digest';
 import { storedPictures, type PictureFile, type PictureFiles } from './start-ledger';
 import { unzipLedger, type PicturesElsewhere } from './unzip-ledger';
 import { zipLedger, type LedgerInParts } from './zip-ledger';
@@ -62,7 +62,7 @@ export async function exportLedger(database: LedgerDatabase, written: string): P
     );
   const within: Picture[] = [];
   for (const { blob, small: _, sha256: __, crc32: ___, ...facts } of pictures) {
-    const bytes = cleanPicture(new Uint8Array(await blob.arrayBuffer()), facts.type);
+    const bytes = cleanPicture(await bytesOf(blob), facts.type);
     within.push({ ...facts, data: await toBase64(new Blob([bytes])) });
   }
   return ledgerText({ ...tables, pictures: within }, written, history, id);
@@ -108,7 +108,7 @@ async function picturesHere(database: LedgerDatabase): Promise<(id: string) => P
     if (!picture) return undefined;
     const { blob, sha256, crc32 } = picture;
     if (sha256 !== undefined && crc32 !== undefined) return { blob, sha256, crc32 };
-    return { blob, ...(await fingerprint(new Uint8Array(await blob.arrayBuffer()))) };
+    return { blob, ...(await fingerprint(await bytesOf(blob))) };
   };
 }
 
@@ -204,7 +204,7 @@ async function filesWithin(ledger: Ledger): Promise<{ readonly pictures: Picture
   const pictures: Picture[] = [];
   for (const [i, { data, ...facts }] of ledger.pictures.entries()) {
     const file = pictureName(facts, i);
-    const bytes = cleanPicture(new Uint8Array(await fromBase64(data ?? '', facts.type).arrayBuffer()), facts.type);
+    const bytes = cleanPicture(await bytesOf(fromBase64(data ?? '', facts.type)), facts.type);
     files.set(file, { blob: new Blob([bytes], { type: facts.type }), ...(await fingerprint(bytes)) });
     pictures.push({ ...facts, file });
   }

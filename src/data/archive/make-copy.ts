@@ -43,12 +43,9 @@ export async function makeCopy(database: LedgerDatabase, unit: LengthUnit, work:
   const [reached, id] = [await reachedNow(database), await ledgerIdOf(database)];
   const parts = await readParts(database);
   const { zip, pictures } = await zipCopy(parts, formatISO(now), unit, partOf(work, 0, 0.4));
-  const bytesOf = new Map(pictures.map((p) => [`pictures/${p.name}`, p.bytes]));
+  const kept = new Map(pictures.map((p) => [`pictures/${p.name}`, p]));
   // Their bytes are compared with their digests where they arrive.
-  const here = ({ file = '', sha256 = '' }: Picture) => {
-    const blob = bytesOf.get(file);
-    return Promise.resolve(blob && { blob, sha256, crc32: 0 });
-  };
+  const here = ({ file = '' }: Picture) => Promise.resolve(kept.get(file));
   const back = await unzipLedger(zip, {}, { here });
   if (!back.ok) throw new Error(`what was written does not read back. ${back.problem}`);
   const names = [...new Set(pictures.map((p) => p.name))];
@@ -56,7 +53,7 @@ export async function makeCopy(database: LedgerDatabase, unit: LengthUnit, work:
   const { missing } = Missing.parse(await sent('POST', `/copies/${id}/missing`, JSON.stringify({ pictures: names }), 'application/json'));
   for (const [i, name] of missing.entries()) {
     tell(work, 0.5 + (0.4 * i) / missing.length);
-    await sent('PUT', `/copies/${id}/pictures/${name}${of}`, bytesOf.get(`pictures/${name}`) ?? '', 'application/octet-stream');
+    await sent('PUT', `/copies/${id}/pictures/${name}${of}`, kept.get(`pictures/${name}`)?.blob ?? '', 'application/octet-stream');
   }
   tell(work, 0.9);
   await sent('POST', `/copies/${id}${of}`, zip, 'application/zip');

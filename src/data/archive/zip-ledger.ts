@@ -9,7 +9,8 @@ import type { History } from '../../core/ledger/merge/history';
 import type { StoredPicture } from '../database';
 import { cleanPicture } from './clean-picture';
 import { BlobZip } from './blob-zip';
-import { digest, fingerprint } from './digest';
+import { bytesOf, digest, fingerprint } from './digest';
+import type { PictureFile } from './start-ledger';
 import { tell, type LongWork } from './long-work';
 import { sideBySide } from './side-by-side';
 
@@ -40,9 +41,8 @@ export async function zipLedger(parts: LedgerInParts, written: string, unit: Len
 }
 
 /** A picture that is kept beside copies, once for all of them. */
-export interface KeptPicture {
+export interface KeptPicture extends PictureFile {
   readonly name: string;
-  readonly bytes: Blob;
 }
 
 /**
@@ -73,13 +73,13 @@ async function zipped({ tables, pictures, history, id }: LedgerInParts, written:
     if (beside) {
       const name = keptPicture({ type: facts.type, sha256 });
       filed.push({ ...facts, file: `pictures/${name}`, sha256 });
-      kept.push({ name, bytes: blob });
+      kept.push({ name, blob, sha256, crc32 });
       continue;
     }
     const file = pictureName(facts, i);
     filed.push({ ...facts, file, sha256 });
     // A photograph is packed already; drawings are words.
-    if (facts.type === 'image/svg+xml') await zip.pack(file, new Uint8Array(await blob.arrayBuffer()));
+    if (facts.type === 'image/svg+xml') await zip.pack(file, await bytesOf(blob));
     else zip.store(file, blob, crc32);
   }
   tell(work, pictures.length / (pictures.length + 1));
@@ -97,7 +97,7 @@ async function zipped({ tables, pictures, history, id }: LedgerInParts, written:
 /** A picture as it may go out: what has its fingerprint with it is clean and is not read; of the rest it is made. */
 async function readyToGo({ blob, small: _, sha256, crc32, ...facts }: StoredPicture) {
   if (sha256 !== undefined && crc32 !== undefined) return { facts, blob, sha256, crc32 };
-  const bytes = new Uint8Array(await blob.arrayBuffer());
+  const bytes = await bytesOf(blob);
   const clean = cleanPicture(bytes, facts.type);
   return { facts, blob: clean === bytes ? blob : new Blob([clean], { type: facts.type }), ...(await fingerprint(clean)) };
 }

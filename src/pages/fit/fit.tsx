@@ -65,7 +65,7 @@ function Usual({ habits }: { habits: Habits }) {
       </h2>
       {habits.usual.length === 0 ? (
         <p className="border-t border-rule pt-1 text-ink2">
-          None that two patterns or more agree on with a chance above 80&#x2009;%. They show themselves as versions are noted.
+          None that two patterns or more agree on with a chance above 80&#x202f;%. They show themselves as versions are noted.
         </p>
       ) : (
         <ul className="border-t border-rule">
@@ -175,7 +175,7 @@ export function Fit() {
               Place by place
             </h2>
             <p className="mb-1 max-w-3xl text-small text-ink2">
-              What {person.name} needs beyond the pattern, whoever drew it: the middle, and the range that holds it with a chance of 80&#x2009;%. In
+              What {person.name} needs beyond the pattern, whoever drew it: the middle, and the range that holds it with a chance of 80&#x202f;%. In
               the tinted band a semi-fitted garment is right as drafted.
             </p>
             <table className="w-full max-w-3xl border-collapse">

@@ -18,10 +18,9 @@ import type { FitNote, Make, Pattern } from '../../core/records';
 import { db } from '../../data/database';
 import { useKept } from '../../data/drafts';
 import { newId } from '../../data/new-id';
-import { useFabrics, useMakes, usePatternCase, usePatterns, usePeople, useUnit, useWearsOf, useTradeWords } from '../../data/queries';
+import { useFabrics, useMakes, usePatternCase, usePatterns, usePeople, useUnit, useWearCounts, useWears, useTradeWords } from '../../data/queries';
 import { removalOf } from '../../data/removal';
 import { today } from '../../data/today';
-import { wearCounts } from '../../core/wear/wear-count';
 import { useWardrobe } from '../../parts/use-wardrobe';
 import type { Hanging } from '../../core/wear/wardrobe';
 import { save } from '../../parts/save';
@@ -119,14 +118,16 @@ export function MakePage() {
   const patterns = usePatterns();
   const fabrics = useFabrics();
   const people = usePeople();
-  const wears = useWearsOf(makeId === undefined ? [] : [makeId]);
+  // The page waits for all wears with the wardrobe: those of this make are among them.
+  const wears = useWears();
+  const counts = useWearCounts();
   const unit = useUnit();
   const make = withId(makes, makeId);
   const pattern = withId(patterns, make?.sources[0]?.patternId);
   const input = usePatternCase(pattern?.id, make?.personId);
   const hanging = useWardrobe(make?.personId, { tolerant: true })?.find((h) => h.make.id === makeId);
   const offsets = useEngine('noteOffsets', useCaseTables(), make && [make.id], { tolerant: true }).answer;
-  const times = (make && wearCounts(wears).get(make.id)?.times) ?? 0;
+  const times = (make && counts.get(make.id)?.times) ?? 0;
   const draft = useKept('look', makeId ?? '');
   const look = draft.value;
 
@@ -224,7 +225,7 @@ export function MakePage() {
             </dd>
             <dt>Worn</dt>
             <dd>
-              {Math.round(times)}&#x2009;×
+              {Math.round(times)}&#x202f;×
               <span className="text-small text-ink2">{rateWords(hanging)}</span>
             </dd>
             <WhatItCost make={make} makes={makes} patterns={patterns} fabrics={fabrics} times={times} expected={hanging?.expected} />

@@ -188,7 +188,7 @@ export function CutSheetPage() {
         </div>
         <footer className="mt-5 flex items-end gap-5 break-inside-avoid max-sm:hidden">
           <span className="flex h-[2.5cm] w-[2.5cm] shrink-0 items-center justify-center border border-ink text-center text-small">
-            this square is 2.5&#x2009;cm
+            this square is 2.5&#x202f;cm
           </span>
           <span className="flex-1">
             Written:

@@ -125,7 +125,7 @@ export function WearWords({ hanging }: { hanging: readonly Hanging[] }) {
               </td>
               <td className="py-1 text-right whitespace-nowrap">
                 {count.spread > 0 ? 'about ' : ''}
-                {Math.round(count.times)}&#x2009;×
+                {Math.round(count.times)}&#x202f;×
               </td>
               <td className="py-1 pl-4 max-sm:hidden">{one(months)} months</td>
               <td className="py-1 pl-4">
@@ -155,7 +155,7 @@ export function WearWords({ hanging }: { hanging: readonly Hanging[] }) {
         What works and what hangs
       </h2>
       <p className="mb-1 max-w-3xl text-small text-ink2">
-        Wears for each month in which a garment was in season and at hand, with the range that holds it with a chance of 80&#x2009;%. The dotted mark
+        Wears for each month in which a garment was in season and at hand, with the range that holds it with a chance of 80&#x202f;%. The dotted mark
         is the middle of those it is held against: its own kind where there are five, else all. Stored, lent or in the mending does not count.
       </p>
       {rated.length === 0 && <p className="text-ink2">Nothing has had a month to be worn in yet.</p>}

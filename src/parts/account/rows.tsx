@@ -333,7 +333,7 @@ export function accountRows({ input, carried, wears, costOf, unit, fabricUnit, p
         {
           key: 'worn',
           head: 'Worn',
-          cell: (m) => (m.kind === 'toile' ? <Blank /> : <span>{wears.get(m.id)?.times ?? 0}&#x2009;×</span>),
+          cell: (m) => (m.kind === 'toile' ? <Blank /> : <span>{wears.get(m.id)?.times ?? 0}&#x202f;×</span>),
           said: (m) => (m.kind === 'toile' ? undefined : (wears.get(m.id)?.times ?? 0)),
           carry: <Blank />,
         },

@@ -1,5 +1,5 @@
 import { sideFromName } from '../../core/drawing/reduced-size';
-import { fingerprint } from '../../data/archive/digest';
+import { bytesOf, fingerprint } from '../../data/archive/digest';
 import type { StoredPicture } from '../../data/database';
 import { newId } from '../../data/new-id';
 import { pictureReducer } from '../../workers/pictures';
@@ -50,7 +50,7 @@ export async function addPictures(
       try {
         const { blob, small } = await pictureReducer().reduce(file);
         const at = place + pictures.length;
-        const known = await fingerprint(new Uint8Array(await blob.arrayBuffer()));
+        const known = await fingerprint(await bytesOf(blob));
         pictures.push({ id: newId(), ...owner, side: sideFromName(file.name, at), place: at, type: 'image/jpeg', blob, small, ...known });
       } catch {
         problems.push(`${file.name} could not be read as a picture: it is damaged, or of a kind that this browser does not know.`);
