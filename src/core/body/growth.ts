@@ -2,7 +2,7 @@ import { daysBetween, type DatedMeasures } from './measures';
 import { byDay, type IsoDate } from '../units/date';
 import { firstOf, lastOf } from '../units/item-at';
 import { keysOf } from '../units/keys';
-import type { BodyMeasure } from './zones';
+import type { BodyMeasure, ZoneId } from './zones';
 
 /**
  * A child's body on a later day, by the growth between two sets: the first and the last that have a measure.
@@ -22,4 +22,27 @@ export function grownBody(bodies: readonly DatedMeasures[], date: IsoDate): Part
     grown[measure] = is + Math.max(0, ((is - was) / days) * Math.max(0, daysBetween(last.date, date)));
   }
   return Object.keys(grown).length === 0 ? undefined : grown;
+}
+
+/** What a centimetre of height adds to lengths that nobody measured, cm; it is in doubt by half of it. Source: engine.md, section 11. */
+const WITH_HEIGHT: Partial<Record<ZoneId, number>> = {
+  leg: 0.55,
+  sleeve: 0.35,
+  skirt: 0.35,
+  bodyLength: 0.35,
+  bodice: 0.22,
+  frontBodice: 0.22,
+  rise: 0.12,
+};
+const HEIGHT_DOUBT = 0.5;
+
+/**
+ * By how much a length of the body grew with its height, where nobody measured the length itself.
+ *
+ * @param taller by how much the body grew, cm
+ * @example grownWithHeight('leg', 4) // { cm: 2.2, sd: 1.1 }
+ */
+export function grownWithHeight(zone: ZoneId, taller: number): { readonly cm: number; readonly sd: number } {
+  const cm = (WITH_HEIGHT[zone] ?? 0) * taller;
+  return { cm, sd: HEIGHT_DOUBT * Math.abs(cm) };
 }

@@ -1,7 +1,8 @@
 import { priorSpread, type ZoneId } from '../body/zones';
 import type { PatternCase } from '../garment/case';
-import { evidenceAt, type ZoneEvidence } from '../garment/evidence';
-import { posteriorOf, type BestCut, type Posterior, type Prior } from '../inference/posterior';
+import { evidenceAt, sizingAt, type ZoneEvidence } from '../garment/evidence';
+import type { BestCut, Prior } from '../inference/posterior';
+import { believe, type Believed } from '../inference/unknown-step';
 import type { Recollection } from './recollection';
 
 /** What is believed of the ideal offset of a pattern at a zone, and what from. */
@@ -10,7 +11,8 @@ export interface Belief extends ZoneEvidence {
   readonly prior: () => Prior | number;
   /** What the person's other patterns say, in numbers for people; absent where none does. Asked for where it is shown. */
   readonly saidByOthers: (() => BestCut) | undefined;
-  readonly posterior: Posterior;
+  /** Of the ideal offset, and of the step between sizes where no chart gives it. */
+  readonly believed: Believed;
 }
 
 const ALONE = {};
@@ -27,16 +29,17 @@ export function beliefAt(input: PatternCase, zone: ZoneId, memory?: Recollection
   kept.set(memory ?? ALONE, cases);
   const zones = cases.get(input) ?? new Map<ZoneId, Belief>();
   cases.set(input, zones);
-  const belief = zones.get(zone) ?? believe(input, zone, memory);
+  const belief = zones.get(zone) ?? beliefOf(input, zone, memory);
   zones.set(zone, belief);
   return belief;
 }
 
-function believe(input: PatternCase, zone: ZoneId, memory: Recollection | undefined): Belief {
+function beliefOf(input: PatternCase, zone: ZoneId, memory: Recollection | undefined): Belief {
   const { used, unused } = evidenceAt(input, zone);
   const others = memory?.others(input, zone);
-  if (others) return { used, unused, prior: others.prior, saidByOthers: others.belief, posterior: others.posterior };
-  const alone = priorSpread(zone);
+  if (others) return { used, unused, prior: others.prior, saidByOthers: others.belief, believed: others.believed };
+  const { step, doubt } = sizingAt(input, zone);
+  const alone = Math.hypot(priorSpread(zone), doubt);
   const observations = used.map((e) => e.observation);
-  return { used, unused, prior: () => alone, saidByOthers: undefined, posterior: posteriorOf(observations, alone) };
+  return { used, unused, prior: () => alone, saidByOthers: undefined, believed: believe(observations, alone, step) };
 }

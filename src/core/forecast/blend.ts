@@ -7,6 +7,8 @@ const STEP_WEIGHT = 0.35;
 /** A chance is floored here: a zone that no size can help is altered, and does not decide for the others. Source: our own convention. */
 export const LEAST_CHANCE = 0.1;
 
+const TRACE = 1e-11;
+
 /** A size at a zone, with the chance of right there. */
 export interface BlendZone {
   readonly zone: ZoneId;
@@ -27,7 +29,9 @@ export function blendOf(chances: ReadonlyMap<ZoneId, readonly number[]>, sizes: 
   const zones = [...chances.keys()];
   if (zones.length === 0) return [];
   const places = sizes.map((_, place) => place);
-  const costsAt = (zone: ZoneId) => chances.get(zone)!.map((chance) => -Math.log(Math.max(chance, LEAST_CHANCE)));
+  // Where no size helps the nearest is meant: a trace of the chance itself decides.
+  const costsAt = (zone: ZoneId) =>
+    chances.get(zone)!.map((chance) => -Math.log(Math.max(chance, LEAST_CHANCE)) - TRACE * Math.log(Math.max(chance, Number.MIN_VALUE)));
   const way = (costs: readonly number[], from: number, to: number) => itemAt(costs, from) + STEP_WEIGHT * Math.abs(to - from);
   const least = (of: (place: number) => number) => {
     let [best, cost] = [0, of(0)];

@@ -7,13 +7,25 @@ import type { Make, Outcome, SizeLine } from '../records';
 import { beliefAt } from './belief';
 import { bringsZone, type PatternCase } from '../garment/case';
 import type { Evidence, UnusedNote } from '../garment/evidence';
-import { lastCutAgain, nextCut, type PlannedCut } from './next-cut';
+import { lastCutAgain, nextCut, type PlannedCut, type Target } from './next-cut';
 import type { Garment, Unknown } from '../garment/offset';
-import { bestCut, chanceOfRight, type BestCut } from '../inference/posterior';
+import type { BestCut } from '../inference/posterior';
+import { chanceOfCut, stepOf, type Cut } from '../inference/unknown-step';
+import { idealAt, movesAlong } from './ideal';
+import { lineOf, placeOf } from '../garment/chart';
 import type { Recollection } from './recollection';
 
 /** Why a zone is kept or changed. */
 export type Basis = 'no note' | 'right after wear' | 'good enough' | 'best cut';
+
+/** A zone whose size lines no chart gives in centimetres. */
+export interface LabelledSizes {
+  readonly usual: number;
+  readonly believed: number;
+  /** The sizes in their order, and where among them the ideal lies: 0 is the first of them. */
+  readonly sizes: readonly string[];
+  readonly ideal: BestCut;
+}
 
 export interface ZoneForecast {
   readonly zone: ZoneId;
@@ -32,6 +44,8 @@ export interface ZoneForecast {
   readonly chanceOfBest?: number;
   readonly line: SizeLine | undefined;
   readonly unknown: readonly { readonly make: Make; readonly what: Unknown }[];
+  /** Sizes that are only labels: the step between them as it is usual and as the notes have it, cm, and where the best cut lies. */
+  readonly labels?: LabelledSizes;
   /** The planned fabric gives so differently that a toile is the answer. */
   readonly fabricTooFar: boolean;
 }
@@ -85,30 +99,43 @@ export const zonesOfCase = memoize(({ pattern, makes }: PatternCase): readonly Z
 
 /** What a zone's notes say, before it is settled what can be cut. */
 function settle(input: PatternCase, again: Garment, zone: ZoneId, memory: Recollection | undefined) {
-  const { used, unused, posterior } = beliefAt(input, zone, memory);
-  const best = bestCut(posterior);
+  const { used, unused, believed } = beliefAt(input, zone, memory);
   const [t1] = again.draft.at(zone).edges;
   const lastOffset = again.offset(zone);
-  const chanceAt = (x: number) => chanceOfRight(posterior, x, t1, lastOffset.fabric.sd);
+  const ideal = idealAt(again, zone, believed, t1, lastOffset.fabric.sd);
+  const chanceAt = (cut: Cut) => chanceOfCut(believed, cut, t1, lastOffset.fabric.sd);
 
   const latest = used.at(-1);
   let basis: Basis = 'no note';
-  let target = lastOffset.x;
+  let target: Target = { x: lastOffset.x };
   if (latest) {
-    const keeps = (x: number) => keepsLast(latest.note.outcome, chanceAt(x), chanceAt(best.median));
+    const keeps = (cut: Cut) => keepsLast(latest.note.outcome, chanceAt(cut), ideal.chance);
     const rightAfterWear = latest.note.outcome === 0 && latest.note.seen.at === 'worn';
-    if (keeps(lastOffset.x)) {
+    if (keeps(lastOffset)) {
       basis = rightAfterWear ? 'right after wear' : 'good enough';
-    } else if (rightAfterWear && keeps(latest.offset.x)) {
+    } else if (rightAfterWear && keeps(latest.offset)) {
       // Another body or fabric makes the same paper another garment: the offset that was right is reached again.
       basis = 'right after wear';
-      target = latest.offset.x;
+      target = { x: latest.offset.x };
     } else {
       basis = 'best cut';
-      target = best.median;
+      target = ideal.target;
     }
   }
-  return { zone, used, unused, best, t1, lastOffset, chanceAt, basis, target };
+  return { zone, used, unused, ideal, step: stepOf(believed), t1, lastOffset, chanceAt, basis, target };
+}
+
+/** Where the ideal lies among sizes that are only labels; nothing where a chart gives it in centimetres. */
+function labelsAt(again: Garment, zone: ZoneId, best: BestCut, believed: number): { labels?: LabelledSizes } {
+  const { chart } = again.draft;
+  const { step, reading } = again.draft.at(zone);
+  const line = chart && lineOf(again.make, zone);
+  const place = line && placeOf(chart, line);
+  if (!chart || step === 0 || reading || place === undefined || movesAlong(zone) === 'length') return {};
+  const { x } = again.offset(zone);
+  const placeOfX = (cm: number) => place + (cm - x) / step;
+  const ideal = { median: placeOfX(best.median), low: placeOfX(best.low), high: placeOfX(best.high) };
+  return { labels: { usual: step, believed, sizes: chart.sizes, ideal } };
 }
 
 /**
@@ -134,20 +161,22 @@ export function carryForward(input: PatternCase, plan: PlannedCut, memory?: Reco
   const next = garment.make;
 
   const zones = settled.map((s): ZoneForecast => {
-    const { x } = garment.offset(s.zone);
+    const offset = garment.offset(s.zone);
+    const { x } = offset;
     const noted = s.used.length > 0;
     return {
       zone: s.zone,
       t1: s.t1,
       evidence: s.used,
       unused: s.unused,
-      best: s.best,
+      best: s.ideal.best,
       basis: s.basis,
       x,
       lastX: s.lastOffset.x,
-      ...(noted ? { chance: s.chanceAt(x), chanceOfLast: s.chanceAt(s.lastOffset.x), chanceOfBest: s.chanceAt(s.best.median) } : {}),
+      ...(noted ? { chance: s.chanceAt(offset), chanceOfLast: s.chanceAt(s.lastOffset), chanceOfBest: s.ideal.chance } : {}),
       line: next.sizeLines.find((l) => l.zone === s.zone)?.line ?? next.size,
       unknown: s.used.filter(({ offset }) => offset.unknown.length > 0).flatMap(({ make, offset }) => offset.unknown.map((what) => ({ make, what }))),
+      ...(noted ? labelsAt(again, s.zone, s.ideal.best, s.step) : {}),
       fabricTooFar: s.lastOffset.fabric.tooFar,
     };
   });

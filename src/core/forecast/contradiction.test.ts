@@ -2,7 +2,7 @@ import { priorSpread } from '../body/zones';
 import type { Make } from '../records';
 import { contradictionsIn, type Difference } from './contradiction';
 import { evidenceAt, type Evidence } from '../garment/evidence';
-import { posteriorsOf } from '../inference/posterior';
+import { believe } from '../inference/unknown-step';
 import { sampleCase, sampleMake, sampleNote, SAMPLE_BODY } from '../garment/sample-case';
 
 const size = (label: string) => ({ size: { size: label } });
@@ -11,9 +11,12 @@ const contradictions = (used: readonly Evidence[]) =>
   contradictionsIn(
     'bust',
     used,
-    posteriorsOf(
-      used.map((e) => e.observation),
-      priorSpread('bust'),
+    used.map((one) =>
+      believe(
+        used.filter((e) => e !== one).map((e) => e.observation),
+        priorSpread('bust'),
+        0,
+      ),
     ),
   );
 

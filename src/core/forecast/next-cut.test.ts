@@ -1,3 +1,4 @@
+import { keysOf } from '../units/keys';
 import type { Make, SizeLine } from '../records';
 import { lastCutAgain, nextCut, caseForPlan, type PlannedCut } from './next-cut';
 import { offsetOf } from '../garment/offset';
@@ -11,7 +12,7 @@ const again = (last: Make, plan: PlannedCut = PLAN) => lastCutAgain(sampleCase([
 
 /** The next cut with an offset wanted at some places, from one earlier make. */
 function cut(targets: Partial<Record<ZoneId, number>>, last: Make = sampleMake(1), plan: PlannedCut = PLAN): Make {
-  return nextCut(again(last, plan), plan, new Map(Object.entries(targets) as [ZoneId, number][])).make;
+  return nextCut(again(last, plan), plan, new Map(keysOf(targets).map((zone) => [zone, { x: targets[zone]! }]))).make;
 }
 const lineAt = (make: Make, zone: ZoneId): SizeLine | undefined => make.sizeLines.find((l) => l.zone === zone)?.line;
 const reached = (make: Make, zone: ZoneId, last: Make = sampleMake(1)) => offsetOf(caseForPlan(sampleCase([last]), PLAN), make, zone).x;
@@ -119,7 +120,7 @@ describe('the plan', () => {
     const input = sampleCase([last], { bodies: [SAMPLE_BODY, grown] });
     expect(offsetOf(input, last, 'bust').x).toBe(0);
     expect(lastCutAgain(input, last, PLAN).offset('bust').x).toBe(-4);
-    const next = nextCut(lastCutAgain(input, last, PLAN), PLAN, new Map([['bust', 0]]));
+    const next = nextCut(lastCutAgain(input, last, PLAN), PLAN, new Map([['bust', { x: 0 }]]));
     expect(lineAt(next.make, 'bust')).toEqual({ size: 'D' });
     expect(next.make.bodyId).toBeUndefined();
   });

@@ -6,10 +6,11 @@ import type { IsoDate } from '../units/date';
 import { roundToWorkable, workableStep, type LengthUnit } from '../units/length';
 import { firstOf } from '../units/item-at';
 import { zoneOf, type BodyMeasure, type ZoneId } from '../body/zones';
-import type { Alteration, Fabric, FabricUse, Make, MeasurementSet } from '../records';
+import type { Cut } from '../inference/unknown-step';
+import type { Alteration, Fabric, FabricUse, Make, MeasurementSet, SizeLine } from '../records';
 import { blankFabric } from '../records/blank';
 import { effectContext, type PatternCase } from '../garment/case';
-import { lineAt, lineOf, placeOf, readColumn, sameLine } from '../garment/chart';
+import { lineAt, lineOf, placeOf, sameLine } from '../garment/chart';
 import { fitAlterations, Garment } from '../garment/offset';
 
 /** What the next garment is for. */
@@ -89,6 +90,12 @@ function merged(alterations: readonly Alteration[]): Alteration[] {
   return [...sums.values()].filter((a) => a.amount !== 0);
 }
 
+/** What a zone is brought to: an offset, cm, or a line of a pattern whose sizes are only labels. */
+export interface Target {
+  readonly x: number;
+  readonly line?: SizeLine;
+}
+
 /** Fine zones are rounded to half the step. */
 export function isFine(zone: ZoneId): boolean {
   const { kind } = zoneOf(zone);
@@ -99,15 +106,16 @@ export function isFine(zone: ZoneId): boolean {
  * Works out a cut that one can do: size lines first, then the alteration for what remains.
  *
  * @param again the last cut (`lastCutAgain`)
- * @param targets the offset wanted at each zone, cm; zones not named stay as they are
+ * @param targets what is wanted at each zone; zones not named stay as they are
  * @returns the next garment, planned: its offsets are reckoned like those of any other
  */
-export function nextCut(again: Garment, { unit }: PlannedCut, targets: ReadonlyMap<ZoneId, number>): Garment {
+export function nextCut(again: Garment, { unit }: PlannedCut, targets: ReadonlyMap<ZoneId, Target>): Garment {
   return inOrderOfAnswers([...targets.keys()]).reduce((garment, zone) => reach(garment, zone, targets.get(zone)!, unit), again);
 }
 
 /** Brings one zone of a planned cut to its target, as nearly as can be cut: the very same garment where that is near enough. */
-function reach(garment: Garment, zone: ZoneId, target: number, unit: LengthUnit): Garment {
+function reach(garment: Garment, zone: ZoneId, { x: target, line }: Target, unit: LengthUnit): Garment {
+  if (line) return withLine(garment, zone, line);
   const now = garment.offset(zone);
   const step = workableStep(unit, isFine(zone));
   // A cut that is already within half a step of the target is the same cut to scissors.
@@ -129,39 +137,57 @@ function reach(garment: Garment, zone: ZoneId, target: number, unit: LengthUnit)
 
 /** Moves the size line at a zone by a length, as far as the chart and two steps allow. */
 function moveLine(garment: Garment, zone: ZoneId, by: number): Garment {
+  let best: MovedLine | undefined;
+  let miss = Math.abs(by);
+  for (const moved of linesFrom(garment, zone)) {
+    const off = Math.abs(moved.by.x - by);
+    if (off < miss - 1e-9) {
+      best = moved;
+      miss = off;
+    }
+  }
+  return best ? withLine(garment, zone, best.line) : garment;
+}
+
+function withLine(garment: Garment, zone: ZoneId, line: SizeLine): Garment {
+  const { size, sizeLines } = garment.make;
+  const others = sizeLines.filter((l) => l.zone !== zone);
+  return garment.changed({ sizeLines: sameLine(line, size) ? others : [...others, { zone, line }] });
+}
+
+/** A size line that a zone may be moved to, and by how much that moves its offset. */
+export interface MovedLine {
+  readonly line: SizeLine;
+  readonly by: Cut;
+}
+
+/**
+ * The lines that a zone may be moved to, as far as the chart and two steps allow. A whole size is easier to trace than halfway, and
+ * halfway than a quarter: they come in this order.
+ */
+export function linesFrom(garment: Garment, zone: ZoneId): MovedLine[] {
   const { draft, make } = garment;
   const { chart } = draft;
-  const { reading } = draft.at(zone);
+  const along = garment.along(zone);
   const line = lineOf(make, zone);
   const from = chart && line && placeOf(chart, line);
-  const measured = make.measured.some((m) => m.zone === zone);
-  if (!chart || !reading || from === undefined || measured || !make.size) return garment;
-
-  const base = placeOf(chart, make.size)!;
+  const base = chart && make.size && placeOf(chart, make.size);
+  if (!chart || !along || from === undefined || base === undefined || make.measured.some((m) => m.zone === zone)) return [];
   const low = Math.max(0, base - MOST_STEPS);
   const high = Math.min(chart.sizes.length - 1, base + MOST_STEPS);
-  const start = readColumn(reading.column, from);
-  if (start === undefined) return garment;
-  let best = from;
-  let miss = Math.abs(by);
-  // A whole size is easier to trace than halfway, and halfway than a quarter: of two as near, the rounder is found first.
+  const start = along(from);
+  const lines: MovedLine[] = [];
   for (const [first, step] of [
     [0, 1],
     [0.5, 1],
     [0.25, 0.5],
   ] as const)
     for (let place = Math.floor(low) + first; place <= high; place += step) {
-      const cm = readColumn(reading.column, place);
-      const off = cm === undefined ? Infinity : Math.abs(reading.factor * (cm - start) - by);
-      if (place >= low && off < miss - 1e-9) {
-        best = place;
-        miss = off;
-      }
+      if (place < low || place === from) continue;
+      const { x, steps } = along(place);
+      lines.push({ line: lineAt(chart, place), by: { x: x - start.x, steps: steps - start.steps } });
     }
-  if (best === from) return garment;
-  const moved = lineAt(chart, best);
-  const others = make.sizeLines.filter((l) => l.zone !== zone);
-  return garment.changed({ sizeLines: sameLine(moved, make.size) ? others : [...others, { zone, line: moved }] });
+  return lines;
 }
 
 /** Changes an alteration that is there for this zone, or adds the zone's own answer. */

@@ -6,8 +6,10 @@ import { beliefAt } from './belief';
 import { fitClassAt, type PatternCase } from '../garment/case';
 import { zonesOfCase } from './carry-forward';
 import { caseForPlan, plannedUse, type PlannedCut } from './next-cut';
-import { offsetOf } from '../garment/offset';
-import { bestCut, chanceOfRight, type BestCut } from '../inference/posterior';
+import { Garment } from '../garment/offset';
+import type { BestCut } from '../inference/posterior';
+import { chanceOfCut } from '../inference/unknown-step';
+import { idealAt } from './ideal';
 import type { Recollection } from './recollection';
 
 /** What is to be expected of a planned cut at a zone. */
@@ -35,20 +37,20 @@ export interface PlannedZone {
 export function plannedZones(input: PatternCase, make: Make, plan: PlannedCut, memory?: Recollection): PlannedZone[] {
   const forPlan = caseForPlan(input, plan);
   const cut: Make = { ...make, cutOn: plan.date, fabrics: [plannedUse(plan)], fitNotes: [] };
+  const garment = new Garment(forPlan, { ...cut, bodyId: undefined });
   const zones = new Set([...zonesOfCase(input), ...viewOf(input.pattern, make).zones]);
   return [...zones].flatMap((zone): PlannedZone[] => {
     if (make.lacking.includes(zone)) return [];
-    const { used, saidByOthers, posterior } = beliefAt(input, zone, memory);
+    const { used, saidByOthers, believed } = beliefAt(input, zone, memory);
     if (used.length === 0 && !saidByOthers) return [];
-    const offset = offsetOf(forPlan, cut, zone, { bodyOn: plan.date });
+    const offset = garment.offset(zone);
     // An offset of which no term is known says nothing, and neither does one that waits for its size.
     if (offset.unknown.includes('size cut')) return [];
     if (offset.chart.from === 'nothing' && offset.alterations.length === 0 && used.length === 0) return [];
     const [t1] = edgesOf(zone, fitClassAt(input.pattern, viewOf(input.pattern, make), zone));
-    const best = bestCut(posterior);
-    const chance = (x: number) => chanceOfRight(posterior, x, t1, Math.hypot(offset.fabric.sd, offset.unsized));
-    return [
-      { zone, x: offset.x, chance: chance(offset.x), best, atBest: chance(best.median), fabricTooFar: offset.fabric.tooFar, noted: used.length > 0 },
-    ];
+    const doubt = Math.hypot(offset.fabric.sd, offset.unsized);
+    const { best, chance: atBest } = idealAt(garment, zone, believed, t1, doubt);
+    const chance = chanceOfCut(believed, offset, t1, doubt);
+    return [{ zone, x: offset.x, chance, best, atBest, fabricTooFar: offset.fabric.tooFar, noted: used.length > 0 }];
   });
 }

@@ -3,7 +3,7 @@ import { classGroup, edgesOf } from '../body/fit-class';
 import { mainFabric } from '../make/main-fabric';
 import { ZONE_IDS, zoneOf, type ZoneId } from '../body/zones';
 import { fitClassAt, type PatternCase } from '../garment/case';
-import { evidenceAt, evidenceIn, type Evidence } from '../garment/evidence';
+import { evidenceAt, evidenceIn, sizingAt } from '../garment/evidence';
 import { Memory, type Branch, type RememberedPattern } from '../inference/belief-tree';
 import {
   bestCut,
@@ -16,6 +16,7 @@ import {
   type Posterior,
   type Prior,
 } from '../inference/posterior';
+import { believe, believedAt, withDoubtOfSteps, type Believed } from '../inference/unknown-step';
 import { addToGroup } from '../units/group-by';
 import { firstOf, itemAt } from '../units/item-at';
 import type { Observation } from '../inference/likelihood';
@@ -79,11 +80,6 @@ const groupAt = ({ pattern, makes }: PatternCase, zone: ZoneId) =>
 /** The smallest step of the tree below a pattern's prior, cm. */
 const sharpestAt = (zone: ZoneId) => zoneOf(zone).spread.pattern;
 
-/** Where the body was never measured, an offset is against the first make's size: it means nothing to other patterns. */
-function isShared(used: readonly Evidence[]): boolean {
-  return !used.some(({ offset }) => offset.chart.from === 'chart' && offset.chart.standIn);
-}
-
 interface PatternSaid {
   readonly input: PatternCase;
   /** Null where it says nothing to others. */
@@ -105,8 +101,9 @@ function saidOf(input: PatternCase, before: PatternSaid['zones'] | undefined): P
   const designer = designerOf(input);
   for (const [zone, { used }] of evidenceIn(input)) {
     if (used.length === 0) continue;
-    const observations = used.map((e) => e.observation);
-    const shared = isShared(used) ? { id: input.pattern.id, designer, group: groupAt(input, zone), observations } : null;
+    // Against the first make's size an offset means nothing to other patterns; steps between sizes are told with their doubt.
+    const observations = used.map((e) => withDoubtOfSteps(e.observation, e.offset.step));
+    const shared = !sizingAt(input, zone).standIn ? { id: input.pattern.id, designer, group: groupAt(input, zone), observations } : null;
     const earlier = before?.get(zone);
     zones.set(zone, shared && earlier && saysTheSame(shared, earlier) ? earlier : shared);
   }
@@ -182,10 +179,7 @@ export class Recollection {
    * What is believed of a pattern at a zone by its own notes and by what all other patterns say, with what these say alone where it is
    * asked for: as the prior of its notes and in numbers for people. Undefined where none speaks, or where this one cannot be compared.
    */
-  others(
-    input: PatternCase,
-    zone: ZoneId,
-  ): { readonly prior: () => Prior; readonly belief: () => BestCut; readonly posterior: Posterior } | undefined {
+  others(input: PatternCase, zone: ZoneId): { readonly prior: () => Prior; readonly belief: () => BestCut; readonly believed: Believed } | undefined {
     const memory = this.#heard(input, zone);
     if (!memory) return undefined;
     const { id } = input.pattern;
@@ -196,8 +190,13 @@ export class Recollection {
     const before = () => (alone ??= memory.newPattern(this.#branch(input, zone), [id]));
     const prior = () => priorFrom(before(), sharpestAt(zone));
     const observations = used.map((e) => e.observation);
-    const posterior = remembered ? memory.pattern(id) : used.length === 0 ? before() : posteriorOf(observations, prior());
-    return { prior, belief: () => bestCut(before()), posterior };
+    const { step } = sizingAt(input, zone);
+    const told = remembered && observations.every((o) => o.steps === undefined);
+    return {
+      prior,
+      belief: () => bestCut(before()),
+      believed: told ? believedAt(memory.pattern(id), step) : used.length === 0 ? believedAt(before(), step) : believe(observations, prior(), step),
+    };
   }
 
   /** Which of the others moved the answer, own notes included. Each is left out in turn, so that it is asked only where it is shown. */
@@ -250,9 +249,10 @@ export class Recollection {
   }
 
   /** The memory of a zone, where other patterns than this speak in it and this one can be compared with them. */
-  #heard({ pattern: { id } }: PatternCase, zone: ZoneId): Memory | undefined {
+  #heard(input: PatternCase, zone: ZoneId): Memory | undefined {
+    const { id } = input.pattern;
     const memory = this.#memories.get(zone);
-    if (this.#patterns.get(id)?.zones.get(zone) === null) return undefined;
+    if (sizingAt(input, zone).standIn) return undefined;
     return memory?.patterns.some((p) => p.id !== id) ? memory : undefined;
   }
 

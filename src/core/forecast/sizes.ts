@@ -11,12 +11,13 @@ import { isLower } from '../records/usual-zones';
 import { beliefAt } from './belief';
 import { blendOf, LEAST_CHANCE, type BlendZone } from './blend';
 import { fitClassAt, type PatternCase } from '../garment/case';
-import { chartOf, finishedColumn, readColumn } from '../garment/chart';
+import { isLabelsAlone, sizesAsCut } from '../garment/ladder';
+import { finishedColumn, readColumn } from '../garment/chart';
 import { draftOf } from '../garment/draft';
 import { lastEvidence } from '../garment/evidence';
 import { caseForPlan, plannedUse, type PlannedCut } from './next-cut';
 import { Garment } from '../garment/offset';
-import { chanceOfRight } from '../inference/posterior';
+import { chanceOfCut } from '../inference/unknown-step';
 import type { Recollection } from './recollection';
 
 /** More steps between neighbours are hard to true. Source: engine.md, section 6. */
@@ -107,6 +108,8 @@ export interface ExperienceSchool {
 
 export interface Sizes {
   readonly chart: SizeChart;
+  /** Nobody typed a chart: its sizes are the labels named so far, completed by their family. */
+  readonly labelsAlone: boolean;
   /** Why this chart and not another of the pattern's. */
   readonly otherCharts: readonly string[];
   /** Each sizing method, where it can speak: chart without body measures, finished without finished ones, experience where nobody hasEvidence. */
@@ -158,17 +161,21 @@ function decidingColumn(chart: SizeChart, measure: BodyMeasure, cup: string | un
 /**
  * The size for a pattern, by the three sizing methods side by side, with a blend down the body (engine.md, section 6).
  *
- * @returns undefined where the pattern has no chart
+ * @returns undefined where the pattern has no chart, and no size of it was ever named
  */
 export function sizesFor(request: SizeRequest): Sizes | undefined {
-  const { pattern } = request.input;
-  if (pattern.charts.length === 0) return undefined;
+  const { pattern, makes } = request.input;
+  const charts =
+    pattern.charts.length > 0
+      ? pattern.charts.map((c) => sizesAsCut(pattern, makes, { chartId: c.id }) ?? c)
+      : [sizesAsCut(pattern, makes, {})].flatMap((c) => c ?? []);
+  if (charts.length === 0) return undefined;
   const input = caseForPlan(request.input, request.plan);
   const measured = measuresOn(input.bodies, request.plan.date);
   const zones = zonesThatMatter(request.view);
   const deciding = decidingMeasure(request);
 
-  const ranked = pattern.charts
+  const ranked = charts
     .map((chart) => ({ chart, byChart: byChartOf(chart, measured, zones, deciding, pattern.draftedCup), misfit: misfitOf(chart, measured, zones) }))
     .sort((a, b) => Math.abs(a.byChart?.offChart ?? 0) - Math.abs(b.byChart?.offChart ?? 0) || a.misfit - b.misfit);
   const { chart, byChart } = firstOf(ranked);
@@ -181,6 +188,7 @@ export function sizesFor(request: SizeRequest): Sizes | undefined {
   const bustOfSize = byChart && readColumn(chart.body.bust, chart.sizes.indexOf(byChart.size));
   return {
     chart,
+    labelsAlone: isLabelsAlone(chart),
     otherCharts: ranked.slice(1).map((r) => r.chart.name),
     ...(byChart ? { byChart } : {}),
     ...(byFinished ? { byFinished } : {}),
@@ -264,10 +272,10 @@ function chancesOf(request: SizeRequest, input: PatternCase, chart: SizeChart, z
   for (const zone of zones) {
     const offsets = cuts.map((garment) => garment.offset(zone));
     if (offsets.every((o) => o.chart.from === 'nothing') || new Set(offsets.map((o) => o.x)).size === 1) continue;
-    const { used, saidByOthers, posterior } = beliefAt(request.input, zone, memory);
+    const { used, saidByOthers, believed } = beliefAt(request.input, zone, memory);
     const [t1] = edgesOf(zone, fitClassAt(input.pattern, view, zone));
     found.set(zone, {
-      ofSize: offsets.map((o) => chanceOfRight(posterior, o.x, t1, o.fabric.sd)),
+      ofSize: offsets.map((o) => chanceOfCut(believed, o, t1, o.fabric.sd)),
       hasEvidence: used.length > 0 || saidByOthers !== undefined,
     });
   }
@@ -278,10 +286,10 @@ function byExperienceOf(chances: ReadonlyMap<ZoneId, ZoneChances>, chart: SizeCh
   const all = chart.sizes.map((size, place) => ({
     size,
     log: [...chances.values()].reduce((sum, c) => sum + Math.log(Math.max(itemAt(c.ofSize, place), LEAST_CHANCE)), 0),
+    chance: [...chances.values()].reduce((product, c) => product * itemAt(c.ofSize, place), 1),
   }));
-  const best = all.reduce((a, b) => (b.log > a.log ? b : a));
-  const place = chart.sizes.indexOf(best.size);
-  return { size: best.size, chance: [...chances.values()].reduce((product, c) => product * itemAt(c.ofSize, place), 1) };
+  const { size, chance } = all.reduce((a, b) => (b.log > a.log || (b.log === a.log && b.chance > a.chance) ? b : a));
+  return { size, chance };
 }
 
 const lovedKey = (structure: Pattern['wants']['structure'], group: ClassGroup, zone: ZoneId) => `${structure} ${group} ${zone}`;
@@ -292,7 +300,7 @@ const lovedOf = memoize((input: PatternCase) => {
   const found: { readonly key: string; readonly ease: number }[] = [];
   for (const make of makes) {
     if ((make.verdicts.at(-1)?.love ?? 0) < LOVED) continue;
-    const draft = draftOf(pattern, viewOf(pattern, make), chartOf(pattern, make.chartId));
+    const draft = draftOf(pattern, viewOf(pattern, make), sizesAsCut(pattern, makes, make));
     for (const { note, offset } of Object.values(lastEvidence(input, make.id))) {
       const { zone, fitClass } = draft.at(note.zone);
       if (note.outcome !== 0 || zone.kind !== 'girth') continue;

@@ -2,8 +2,10 @@ import type { ZoneId } from '../body/zones';
 import { beliefAt } from './belief';
 import type { PatternCase } from '../garment/case';
 import { contradictionsIn, type Contradiction } from './contradiction';
-import type { Evidence } from '../garment/evidence';
-import { bestCut, divergence, posteriorOf, posteriorsOf, quantile, type BestCut, type Posterior, type Posteriors } from '../inference/posterior';
+import { sizingAt, type Evidence } from '../garment/evidence';
+import { bestCut, divergence, quantile, type BestCut, type Posterior } from '../inference/posterior';
+import { believe, idealFrom, type Believed } from '../inference/unknown-step';
+import { movesAlong } from './ideal';
 import type { Recollection } from './recollection';
 import { itemAt } from '../units/item-at';
 
@@ -39,24 +41,31 @@ export interface Why {
 export function whyAt(input: PatternCase, zone: ZoneId, memory?: Recollection): Why {
   const { used, prior: before, saidByOthers } = beliefAt(input, zone, memory);
   const prior = before();
-  const posteriors = posteriorsOf(
-    used.map((e) => e.observation),
-    prior,
-  );
-  const upTo = (version: number) =>
-    posteriorOf(
-      used.filter((e) => e.make.version <= version).map((e) => e.observation),
+  const { step } = sizingAt(input, zone);
+  const from = used.at(-1)?.offset ?? AS_DRAFTED;
+  const along = movesAlong(zone);
+  const believed = (of: readonly Evidence[]) =>
+    believe(
+      of.map((e) => e.observation),
       prior,
+      step,
     );
+  const without = used.map((one) => believed(used.filter((e) => e !== one)));
+  const ideal = (of: Believed) => idealFrom(of, from, along);
   return {
-    reasons: reasonsFor(used, posteriors),
-    contradictions: contradictionsIn(zone, used, posteriors),
-    closingIn: [0, ...new Set(used.map((e) => e.make.version))].map((version) => ({ version, best: bestCut(upTo(version)) })),
+    reasons: reasonsFor(used, ideal(believed(used)), without.map(ideal)),
+    contradictions: contradictionsIn(zone, used, without),
+    closingIn: [0, ...new Set(used.map((e) => e.make.version))].map((version) => ({
+      version,
+      best: bestCut(ideal(believed(used.filter((e) => e.make.version <= version)))),
+    })),
     ...(saidByOthers ? { saidByOthers: saidByOthers() } : {}),
   };
 }
 
-function reasonsFor(used: readonly Evidence[], { all, without }: Posteriors): Reason[] {
+const AS_DRAFTED = { x: 0, steps: 0 };
+
+function reasonsFor(used: readonly Evidence[], all: Posterior, without: readonly Posterior[]): Reason[] {
   const width = (p: Posterior) => quantile(p, 0.9) - quantile(p, 0.1);
   const raw = used.map((evidence, i) => ({
     evidence,

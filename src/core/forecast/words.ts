@@ -16,12 +16,13 @@ export const UNUSED_WORDS: Record<UnusedNote['why'], string> = {
 };
 
 export const UNKNOWN_WORDS: Record<Unknown, string> = {
-  'size cut': 'the size cut is not noted, so the chart says nothing',
-  'size not in the chart': 'the size cut is not in the chart',
+  'size cut': 'the size cut is not noted: the first make’s is taken, give or take a size',
+  'size not in the chart': 'the size cut stands in no order with the others: it may be a size off',
   'no chart for the zone': 'the chart gives no measure here; the pattern as drafted is the reference',
+  'step between sizes': 'no chart says how far apart the sizes are: a usual step is taken, with its doubt',
   'body measure': 'the body measure is not known; the first make’s size stands in for it',
   'stretch of the fabric': 'nobody tested how far the fabric stretches, so the range is wider',
-  'girth of the body': 'the girth is not known, so the fabric’s stretch is left out',
+  'girth of the body': 'the girth is not known: a usual one is taken for what the fabric’s stretch does',
   'amount of an alteration': 'an alteration was noted without an amount; about half way from slight to clear is taken',
 };
 
@@ -40,6 +41,14 @@ export const BASIS_WORDS: Record<Basis, string> = {
   'best cut': 'The last cut is clearly less likely to be right than the best cut: move to it.',
 };
 
+/** So many sizes, in quarters: "¾ of a size up". */
+function stepsWords(steps: number): string {
+  const whole = Math.trunc(Math.abs(steps));
+  const part = { 0: '', 0.25: '¼', 0.5: '½', 0.75: '¾' }[Math.abs(steps) - whole] ?? '';
+  const count = `${whole > 0 ? whole : ''}${part}`;
+  return `${count === '' ? 'part of a' : count} ${Math.abs(steps) > 1 ? 'sizes' : 'size'} ${steps > 0 ? 'up' : 'down'}`;
+}
+
 /** Where the first term of an offset came from, in a line. */
 export function chartTermWords(term: ChartTerm, unit: LengthUnit): string | undefined {
   const length = (cm: number) => formatLength(cm, unit, { about: true });
@@ -47,6 +56,14 @@ export function chartTermWords(term: ChartTerm, unit: LengthUnit): string | unde
   if (term.from === 'measured') {
     const what = { finished: 'finished measure', piece: 'piece laid flat', garment: 'garment measured' }[term.what];
     return `${what} ${length(term.measure)} − body ${length(term.body)}${term.ease ? ` − ease ${length(term.ease)}` : ''}`;
+  }
+  if (term.from === 'sizes') {
+    const { line, first, steps, step, grown } = term;
+    const apart =
+      steps === 0
+        ? 'the size that all others are reckoned from'
+        : `${sizeLineWords(line)}, ${stepsWords(steps)} from ${sizeLineWords(first)}, about ${length(Math.abs(steps * step))}`;
+    return grown === 0 ? apart : `${apart}; the body since: ${grown > 0 ? '+' : '−'}${length(Math.abs(grown))}`;
   }
   const { measure, line, chart, body, graded, factor, standIn } = term;
   const from = `${BODY_MEASURES[measure]}: ${sizeLineWords(line)} ${length(chart)} − body ${length(body)}`;

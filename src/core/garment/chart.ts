@@ -7,7 +7,7 @@ import { itemAt } from '../units/item-at';
  *
  * @example placeOf({ id: 'c', sizes: ['S', 'M', 'L'], body: {}, finished: [] }, { size: 'S', to: 'M', at: 0.5 }) // 0.5
  */
-export function placeOf(chart: SizeChart, line: SizeLine): number | undefined {
+export function placeOf(chart: Pick<SizeChart, 'sizes'>, line: SizeLine): number | undefined {
   const from = chart.sizes.indexOf(line.size);
   if (from < 0) return undefined;
   if (line.to === undefined || line.at === undefined) return from;
@@ -20,7 +20,7 @@ export function placeOf(chart: SizeChart, line: SizeLine): number | undefined {
  *
  * @example lineAt({ id: 'c', sizes: ['S', 'M', 'L'], body: {}, finished: [] }, 0.5) // { size: 'S', to: 'M', at: 0.5 }
  */
-export function lineAt(chart: SizeChart, place: number): SizeLine {
+export function lineAt(chart: Pick<SizeChart, 'sizes'>, place: number): SizeLine {
   const quarters = Math.round(Math.min(chart.sizes.length - 1, Math.max(0, place)) * 4);
   const size = itemAt(chart.sizes, Math.floor(quarters / 4));
   const part = quarters % 4;
@@ -37,6 +37,20 @@ export function readColumn(column: readonly (number | null)[] | undefined, place
   const above = column?.[Math.ceil(place)];
   if (below === undefined || below === null || above === undefined || above === null) return undefined;
   return below + (place - Math.floor(place)) * (above - below);
+}
+
+/**
+ * The place of a chart nearest to another at which a column says anything; undefined where it is blank all over.
+ *
+ * @example nearestSaid([null, 70, 75], 0) // 1
+ */
+export function nearestSaid(column: readonly (number | null)[], place: number): number | undefined {
+  if (readColumn(column, place) !== undefined) return place;
+  let best: number | undefined;
+  column.forEach((cm, at) => {
+    if (cm !== null && (best === undefined || Math.abs(at - place) < Math.abs(best - place))) best = at;
+  });
+  return best;
 }
 
 /** How a chart speaks of a zone: by its own body measure, or graded from bust or hip by a factor. */

@@ -3,7 +3,9 @@ import { memoize } from '../units/memoize';
 import { zoneOf, type Zone, type ZoneId } from '../body/zones';
 import type { Make, Pattern, SizeChart, View } from '../records';
 import { fitClassAt } from './case';
-import { chartOf, chartReading, finishedColumn, lineOf, placeOf, readColumn, type ChartReading } from './chart';
+import { familyOf, sizesAsCut } from './ladder';
+import { usualStep } from './usual-steps';
+import { chartReading, finishedColumn, lineOf, placeOf, readColumn, type ChartReading } from './chart';
 
 /** What a pattern intends at a zone: the same for every make of one view by one chart. */
 export interface DraftedZone {
@@ -16,6 +18,8 @@ export interface DraftedZone {
   /** Its finished measures by size, and the body's they are meant for, cm. */
   readonly finished: readonly (number | null)[] | undefined;
   readonly body: readonly (number | null)[] | undefined;
+  /** The usual step between its sizes, cm, where the chart does not give every one of them; else 0. */
+  readonly step: number;
 }
 
 /**
@@ -52,14 +56,18 @@ export class Draft {
     const { pattern, view, chart } = this;
     const zone = zoneOf(id);
     const fitClass = fitClassAt(pattern, view, id);
+    const reading = chart && chartReading(chart, id);
+    const finished = chart && finishedColumn(chart, id, view.id);
+    const said = reading?.column ?? (zone.kind === 'girth' ? finished : undefined);
     const drafted = {
       id,
       zone,
       fitClass,
       edges: edgesOf(id, fitClass),
-      reading: chart && chartReading(chart, id),
-      finished: chart && finishedColumn(chart, id, view.id),
+      reading,
+      finished,
       body: zone.measure && chart?.body[zone.measure],
+      step: chart && !said?.every((cm) => cm !== null) ? usualStep(id, familyOf(chart.sizes)) : 0,
     };
     this.#zones.set(id, drafted);
     return drafted;
@@ -85,5 +93,5 @@ export function draftOf(pattern: Pattern, view: View, chart: SizeChart | undefin
 
 /** The ease that a pattern intends at a zone in the size a make was cut in, cm. */
 export function easeOf(pattern: Pattern, view: View, make: Make, zone: ZoneId): number {
-  return draftOf(pattern, view, chartOf(pattern, make.chartId)).easeOf(make, zone);
+  return draftOf(pattern, view, sizesAsCut(pattern, [make], make)).easeOf(make, zone);
 }

@@ -7,6 +7,8 @@ import { bringsZone, type PatternCase } from './case';
 import { looksInTime } from '../make/latest-note';
 import { type Observation } from '../inference/likelihood';
 import { Garment, type Offset } from './offset';
+import { familyOf, sizesAsCut } from './ladder';
+import { usualStep } from './usual-steps';
 
 /** A fit note that counts, with the garment's offset when it was seen. */
 export interface Evidence {
@@ -106,12 +108,41 @@ export const evidenceIn = memoize((input: PatternCase): ReadonlyMap<ZoneId, Zone
   return zones;
 });
 
+/** What nobody gave of the sizes of a pattern at a zone. */
+export interface Sizing {
+  /** The usual length of a step that no chart gives, cm; 0 where every one is known. */
+  readonly step: number;
+  /** The first make's size stands in for the body: an offset is against that, and says nothing to other patterns. */
+  readonly standIn: boolean;
+  /** Which size was cut first says little of the body: by so much the ideal offset is in more doubt, cm. */
+  readonly doubt: number;
+}
+
+const standsIn = ({ chart }: Offset): boolean => (chart.from === 'chart' || chart.from === 'sizes') && chart.standIn;
+const sizings = memoize((_: PatternCase) => new Map<ZoneId, Sizing>());
+
+/** What is not known of the sizes of a pattern at a zone: by its notes, else by its first make as it was cut. */
+export function sizingAt(input: PatternCase, zone: ZoneId): Sizing {
+  const known = sizings(input).get(zone);
+  if (known) return known;
+  const { used } = evidenceAt(input, zone);
+  const first = used[0]?.make ?? inOrder(input.makes)[0];
+  const offsets = used.length > 0 ? used.map((e) => e.offset) : first ? [new Garment(input, first).offset(zone)] : [];
+  const standIn = offsets.some(standsIn);
+  const sizes = first && standIn ? sizesAsCut(input.pattern, input.makes, first)?.sizes : undefined;
+  const sizing = { step: offsets[0]?.step ?? 0, standIn, doubt: sizes ? usualStep(zone, familyOf(sizes)) : 0 };
+  sizings(input).set(zone, sizing);
+  return sizing;
+}
+
 function evidenceOf(garment: Garment, make: Make, note: FitNote): Evidence {
   const { zone, edges } = garment.draft.at(note.zone);
   const offset = garment.offset(note.zone, note);
   const k = sharpness(note.seen, note.over !== undefined && note.over !== '');
   const { sd } = offset.fabric;
-  const said = { x: offset.x, outcome: note.outcome, edges, observer: k * zone.sigma, garment: Math.sqrt(sd * sd + offset.unsized * offset.unsized) };
+  const doubt = Math.sqrt(sd * sd + offset.unsized * offset.unsized);
+  const seen = { x: offset.x, outcome: note.outcome, edges, observer: k * zone.sigma, garment: doubt };
+  const said = offset.steps === 0 ? seen : { ...seen, steps: offset.steps };
   const { amount } = note;
   return { make, note, offset, sharpness: k, observation: amount === undefined ? said : { ...said, amount } };
 }

@@ -1,12 +1,19 @@
 import { inOrder, viewOf } from '../make/versions';
 import { mainFabric } from '../make/main-fabric';
 import { effectsOf, type Effect } from '../alteration/effects';
+import { grownWithHeight } from '../body/growth';
 import { BodyReader } from '../body/measures';
+import { usualGirth } from '../body/usual-girths';
+import { memoize } from '../units/memoize';
+import { itemAt } from '../units/item-at';
 import type { IsoDate } from '../units/date';
 import type { BodyMeasure, ZoneId } from '../body/zones';
 import type { Alteration, FitNote, Make, SizeChart, SizeLine } from '../records';
 import { effectContext, type PatternCase } from './case';
-import { chartOf, lineOf, placeOf, readColumn } from './chart';
+import { familyOf, isLabelsAlone, sizesAsCut } from './ladder';
+import { usualStep } from './usual-steps';
+import type { Cut } from '../inference/unknown-step';
+import { lineOf, nearestSaid, placeOf, readColumn } from './chart';
 import { fabricStretch, NO_STRETCH, type FabricStretch } from './stretch';
 import { draftOf, easeAt, type Draft, type DraftedZone } from './draft';
 
@@ -23,6 +30,19 @@ export type ChartTerm =
       readonly factor: number;
       readonly graded: boolean;
       /** No body measure is known: the first make's size stands in for it. */
+      readonly standIn: boolean;
+    }
+  | {
+      /** The chart says nothing here: steps between the sizes cut, from the first make's. */
+      readonly from: 'sizes';
+      readonly cm: number;
+      readonly line: SizeLine;
+      readonly first: SizeLine;
+      /** How many of them, how long they usually are, and what the body grew in the meantime, cm. */
+      readonly steps: number;
+      readonly step: number;
+      readonly grown: number;
+      /** Which size was cut first says nothing of the body: on girths and widths of a pattern without any chart. */
       readonly standIn: boolean;
     }
   | {
@@ -47,6 +67,7 @@ export type Unknown =
   | 'size cut'
   | 'size not in the chart'
   | 'no chart for the zone'
+  | 'step between sizes'
   | 'body measure'
   | 'stretch of the fabric'
   | 'girth of the body'
@@ -59,7 +80,10 @@ export interface Offset {
   readonly chart: ChartTerm;
   readonly alterations: readonly AlterationTerm[];
   readonly fabric: FabricStretch;
-  /** Doubt about alterations without an amount, cm. */
+  /** Steps between sizes that nobody gave the length of: they are in x at their usual one, cm; 0 where every step is known. */
+  readonly steps: number;
+  readonly step: number;
+  /** Doubt about alterations without an amount, and about a size or growth that nobody noted, cm. */
   readonly unsized: number;
   readonly unknown: readonly Unknown[];
 }
@@ -90,14 +114,42 @@ export interface Moment {
   readonly bodyOn?: IsoDate;
 }
 
-/** What the chart says at the size of the first make that names one, cm: it stands in where the body was never measured. */
-function chartAtFirst({ makes }: PatternCase, zone: ZoneId, chart: SizeChart, column: readonly (number | null)[]): number | undefined {
-  const first = inOrder(makes).find((make) => lineOf(make, zone));
-  const place = first && placeOf(chart, lineOf(first, zone)!);
-  return place === undefined ? undefined : readColumn(column, place);
+/** The size that the first make of a pattern was cut in. */
+interface FirstSize {
+  readonly make: Make;
+  readonly line: SizeLine;
+  readonly place: number;
+}
+
+const firstSizes = memoize((_: PatternCase) => new Map<string, FirstSize | undefined>());
+
+/** The first make that names a size of a chart at a zone: it stands in where the body was never measured. */
+function firstSize(input: PatternCase, zone: ZoneId, chart: SizeChart): FirstSize | undefined {
+  const known = firstSizes(input);
+  const key = `${chart.id} ${zone}`;
+  if (known.has(key)) return known.get(key);
+  let found: FirstSize | undefined;
+  for (const make of inOrder(input.makes)) {
+    const line = lineOf(make, zone);
+    const place = line && placeOf(chart, line);
+    if (!line || place === undefined) continue;
+    found = { make, line, place };
+    break;
+  }
+  known.set(key, found);
+  return found;
 }
 
 const NO_TERM: ChartTerm = { from: 'nothing', cm: 0 };
+
+/** A first term as far as it is known. */
+interface Termed {
+  readonly term: ChartTerm;
+  /** Steps of an unknown length in it, and what is in doubt beside them, cm. */
+  readonly steps: number;
+  readonly doubt: number;
+}
+const termed = (term: ChartTerm, steps = 0, doubt = 0): Termed => ({ term, steps, doubt });
 /** Most offsets have neither: thousands of empty lists would be kept. */
 const UNALTERED: readonly AlterationTerm[] = [];
 const ALL_KNOWN: readonly Unknown[] = [];
@@ -115,6 +167,16 @@ const NOT_ALTERED: readonly Altered[] = [];
 /** The offset x of a make at a zone: `Garment.offset` for one zone alone. */
 export function offsetOf(input: PatternCase, make: Make, zone: ZoneId, { note, bodyOn: day }: Moment = {}): Offset {
   return new Garment(input, make).offset(zone, note, day);
+}
+
+/** The day whose body a make was cut for. */
+function dayOfBody({ bodies }: PatternCase, { bodyId, cutOn }: Make): IsoDate {
+  return (bodyId && bodies.find((b) => b.id === bodyId)?.date) || cutOn;
+}
+
+/** The sizes that a make was cut in, in their order, with those of all other makes of the case. */
+function chartFor(input: PatternCase, make: Make): SizeChart | undefined {
+  return sizesAsCut(input.pattern, input.makes.includes(make) ? input.makes : [...input.makes, make], make);
 }
 
 /** A make with its offsets x: one scale for every version (engine.md, section 1). What is the same at all zones is found once. */
@@ -137,12 +199,12 @@ export class Garment {
   constructor(input: PatternCase, make: Make, before?: Garment) {
     const { pattern } = input;
     const view = viewOf(pattern, make);
-    const chart = chartOf(pattern, make.chartId);
+    const chart = chartFor(input, make);
     this.#input = input;
     this.make = make;
     this.draft = draftOf(pattern, view, chart);
     this.#placeOfSize = chart && make.size && placeOf(chart, make.size);
-    this.#cutFor = (make.bodyId && input.bodies.find((b) => b.id === make.bodyId)?.date) || make.cutOn;
+    this.#cutFor = dayOfBody(input, make);
     this.#fabric = mainFabric(make, input.fabrics);
     this.#body = new BodyReader(input.bodies);
     this.#altered = NOT_ALTERED;
@@ -162,11 +224,30 @@ export class Garment {
 
   /** The chart term of the size cut all over, cm: the pattern as drafted, for this body. */
   asDrafted(zone: ZoneId): number {
-    const { reading } = this.draft.at(zone);
-    if (!reading || this.#placeOfSize === undefined) return 0;
-    const ofChart = readColumn(reading.column, this.#placeOfSize);
-    const body = this.#body.cm(reading.measure, this.#cutFor);
-    return ofChart === undefined || body === undefined ? 0 : reading.factor * (ofChart - body);
+    const { measure } = this.draft.at(zone).zone;
+    const { term } = this.#sizeTerm(this.draft.at(zone), this.make.size, this.#cutFor, measure && this.#body.cm(measure, this.#cutFor), 0, []);
+    return term.from === 'measured' ? 0 : term.cm;
+  }
+
+  /**
+   * How a size line moves a zone: for a place along the chart its offset, with every unknown step at its usual length, and how many of
+   * those are in it, both against some size of the chart. Undefined where no line is moved for it.
+   */
+  along(zone: ZoneId): ((place: number) => Cut) | undefined {
+    const {
+      reading,
+      step,
+      zone: { kind },
+    } = this.draft.at(zone);
+    if (!reading) {
+      // A length of which no chart speaks is altered by centimetres, however sizes grade it.
+      if (step === 0 || kind === 'length' || kind === 'position') return undefined;
+      return (place) => ({ x: place * step, steps: place });
+    }
+    return (place) => {
+      const said = nearestSaid(reading.column, place)!;
+      return { x: reading.factor * readColumn(reading.column, said)! + (place - said) * step, steps: place - said };
+    };
   }
 
   /**
@@ -194,7 +275,7 @@ export class Garment {
     // Only where something goes round the body does ease enter, and the give of a fabric.
     const goesRound = kind === 'girth' || zone === 'torso';
     const ease = goesRound ? easeAt(drafted, this.#placeOf(line)) : 0;
-    const chartTerm = this.#chartTerm(drafted, line, date, ownBody, ease, unknown);
+    const { term: chartTerm, steps, doubt } = this.#chartTerm(drafted, line, date, ownBody, ease, unknown);
 
     const sewnGarment = chartTerm.from === 'measured' && chartTerm.what === 'garment';
     const alterations = sewnGarment || this.#altered.length === 0 ? UNALTERED : this.#alterationsAt(zone, note);
@@ -208,7 +289,10 @@ export class Garment {
 
     const girth = ownBody ?? (chartTerm.from === 'chart' && chartTerm.measure === measure ? chartTerm.body : undefined);
     const { fabric, bias } = this.#fabric;
-    const give = goesRound ? fabricStretch(this.#input.pattern, zone, fabric, { girth, ease, bias }) : NO_STRETCH;
+    const round = girth ?? (goesRound ? usualGirth(zone, (m) => this.#body.cm(m, date)) : undefined);
+    const give = goesRound
+      ? fabricStretch(this.#input.pattern, zone, fabric, { girth: round, assumed: girth === undefined, ease, bias })
+      : NO_STRETCH;
     if (give.unknown) unknown.push(give.unknown);
 
     return {
@@ -216,7 +300,9 @@ export class Garment {
       chart: chartTerm,
       alterations,
       fabric: give,
-      unsized: Math.sqrt(doubt2),
+      steps,
+      step: drafted.step,
+      unsized: doubt === 0 ? Math.sqrt(doubt2) : Math.sqrt(doubt2 + doubt * doubt),
       unknown: unknown.length === 0 ? ALL_KNOWN : unknown,
     };
   }
@@ -245,47 +331,87 @@ export class Garment {
   }
 
   /** The first term of x at a zone; what is not known of it is added to a list. */
-  #chartTerm(
-    { id, zone: { kind, measure }, reading, finished }: DraftedZone,
+  #chartTerm(drafted: DraftedZone, line: SizeLine | undefined, date: IsoDate, ownBody: number | undefined, ease: number, unknown: Unknown[]): Termed {
+    const { id, zone } = drafted;
+    const measured = this.make.measured.length > 0 ? this.make.measured.find((m) => m.zone === id) : undefined;
+    if (measured && ownBody !== undefined) {
+      const intended = zone.kind === 'girth' ? ease : 0;
+      const cm = measured.cm - ownBody - intended;
+      return termed({ from: 'measured', cm, what: measured.of, measure: measured.cm, body: ownBody, ease: intended });
+    }
+    return this.#sizeTerm(drafted, line, date, ownBody, ease, unknown);
+  }
+
+  /** The same from the size alone. */
+  #sizeTerm(
+    { id, zone: { kind, measure }, reading, finished, step }: DraftedZone,
     line: SizeLine | undefined,
     date: IsoDate,
     ownBody: number | undefined,
     ease: number,
     unknown: Unknown[],
-  ): ChartTerm {
-    const measured = this.make.measured.length > 0 ? this.make.measured.find((m) => m.zone === id) : undefined;
-    if (measured && ownBody !== undefined) {
-      const intended = kind === 'girth' ? ease : 0;
-      return { from: 'measured', cm: measured.cm - ownBody - intended, what: measured.of, measure: measured.cm, body: ownBody, ease: intended };
-    }
+  ): Termed {
     const { chart } = this.draft;
     if (!chart) {
       unknown.push('no chart for the zone');
-      return NO_TERM;
+      return termed(NO_TERM);
     }
-    const place = this.#placeOf(line);
-    if (!line || place === undefined) {
-      unknown.push(line ? 'size not in the chart' : 'size cut');
-      return NO_TERM;
-    }
+    const first = firstSize(this.#input, id, chart);
+    const named = this.#placeOf(line);
+    // A size that nobody noted is taken for the first make's, give or take a step.
+    const place = named ?? (line ? undefined : first?.place);
+    const lost = named === undefined ? usualStep(id, familyOf(chart.sizes)) : 0;
+    if (named === undefined) unknown.push(line ? 'size not in the chart' : 'size cut');
+    if (place === undefined) return termed(NO_TERM, 0, lost);
+    const start = first?.place ?? place;
+
     if (reading) {
-      const ofChart = readColumn(reading.column, place);
+      const { column, factor, graded } = reading;
+      const said = nearestSaid(column, place)!;
+      const saidFirst = nearestSaid(column, start)!;
       const known = reading.measure === measure ? ownBody : this.#body.cm(reading.measure, date);
-      const body = known ?? chartAtFirst(this.#input, id, chart, reading.column);
-      if (ofChart === undefined || body === undefined) {
-        unknown.push(ofChart === undefined ? 'no chart for the zone' : 'body measure');
-        return NO_TERM;
-      }
-      if (known === undefined) unknown.push('body measure');
-      const { factor, graded } = reading;
-      const cm = factor * (ofChart - body);
-      return { from: 'chart', cm, measure: reading.measure, line, chart: ofChart, body, factor, graded, standIn: known === undefined };
+      const [ofChart, body] = [readColumn(column, said)!, known ?? readColumn(column, saidFirst)!];
+      const standIn = known === undefined;
+      if (standIn) unknown.push('body measure');
+      const steps = place - said - (standIn ? start - saidFirst : 0);
+      if (steps !== 0) unknown.push('step between sizes');
+      const cm = factor * (ofChart - body) + steps * step;
+      const cut = line ?? first?.line ?? { size: itemAt(chart.sizes, Math.round(place)) };
+      return termed({ from: 'chart', cm, measure: reading.measure, line: cut, chart: ofChart, body, factor, graded, standIn }, steps, lost);
     }
-    const sewn = kind === 'girth' && ownBody !== undefined ? readColumn(finished, place) : undefined;
-    if (sewn === undefined || ownBody === undefined) {
-      unknown.push('no chart for the zone');
-      return NO_TERM;
-    }
-    return { from: 'measured', cm: sewn - ownBody - ease, what: 'finished', measure: sewn, body: ownBody, ease };
+    const sewn = kind === 'girth' && ownBody !== undefined ? readColumn(finished ?? [], place) : undefined;
+    if (sewn !== undefined && ownBody !== undefined)
+      return termed({ from: 'measured', cm: sewn - ownBody - ease, what: 'finished', measure: sewn, body: ownBody, ease }, 0, lost);
+
+    unknown.push('no chart for the zone');
+    if (!first) return termed(NO_TERM, 0, lost);
+    const steps = step === 0 ? 0 : place - start;
+    if (steps !== 0) unknown.push('step between sizes');
+    const grown = this.#grown(id, measure, ownBody, dayOfBody(this.#input, first.make), date);
+    const cm = steps * step - grown.cm;
+    const standIn = isLabelsAlone(chart) && (kind === 'girth' || kind === 'width');
+    if (cm === 0 && !standIn) return termed(NO_TERM, 0, Math.hypot(lost, grown.sd));
+    return termed(
+      { from: 'sizes', cm, line: line ?? first.line, first: first.line, steps, step, grown: grown.cm, standIn },
+      steps,
+      Math.hypot(lost, grown.sd),
+    );
+  }
+
+  /** What a body grew at a zone from one day to another: as it was measured, or with its height; nothing that was not measured. */
+  #grown(
+    zone: ZoneId,
+    measure: BodyMeasure | undefined,
+    now: number | undefined,
+    from: IsoDate,
+    to: IsoDate,
+  ): { readonly cm: number; readonly sd: number } {
+    if (from === to) return NOT_GROWN;
+    const before = measure && this.#body.cm(measure, from);
+    if (before !== undefined && now !== undefined) return { cm: now - before, sd: 0 };
+    const [was, is] = [this.#body.cm('height', from), this.#body.cm('height', to)];
+    return was === undefined || is === undefined || was === is ? NOT_GROWN : grownWithHeight(zone, is - was);
   }
 }
+
+const NOT_GROWN = { cm: 0, sd: 0 };

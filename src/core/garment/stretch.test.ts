@@ -65,8 +65,12 @@ describe('what a fabric’s give does', () => {
     expect(fabricStretch(woven, 'bust', sampleFabric('w', { stretchAcross: 5 }), { girth: 90, ease: 0, bias: true }).cm).toBeCloseTo(1.8, 9);
   });
 
-  test('no girth known: said, not guessed', () => {
-    expect(fabricStretch(knit, 'bust', across(40), { girth: undefined, ease: 0 }).unknown).toBe('girth of the body');
+  test('a girth that was only assumed: the same φ, in a tenth more doubt, and said', () => {
+    const measured = fabricStretch(knit, 'bust', across(40), { girth: 92, ease: 0 });
+    const assumed = fabricStretch(knit, 'bust', across(40), { girth: 92, assumed: true, ease: 0 });
+    expect(assumed.cm).toBe(measured.cm);
+    expect(assumed.sd).toBeCloseTo(0.4 * Math.abs(measured.cm), 9);
+    expect([measured.unknown, assumed.unknown]).toEqual([undefined, 'girth of the body']);
   });
 });
 

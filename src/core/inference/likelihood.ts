@@ -17,6 +17,8 @@ export interface Observation {
   readonly garment: number;
   /** Noted amount, cm, unsigned; only where the outcome is not right. */
   readonly amount?: number;
+  /** So many steps between sizes, of a length that nobody knows, are in x at their usual length (unknown-step.ts). */
+  readonly steps?: number;
 }
 
 /** Probabilities are floored here, so that one note can never rule a cut out for good. Source: engine.md, section 3. */

@@ -3,7 +3,7 @@ import { expOf } from './exp';
 import { doubtOf, logLikelihood, type Grid, type Observation, type Said } from './likelihood';
 import { phiBetween } from './normal';
 import { allocate, Scratch } from './allocate';
-import { firstOf, numberAt } from '../units/item-at';
+import { numberAt } from '../units/item-at';
 
 /** What is believed of the ideal offset θ at a zone, as a density on an even grid. */
 export interface Posterior {
@@ -13,6 +13,8 @@ export interface Posterior {
   readonly density: Float64Array;
   /** Mass up to each grid point. */
   readonly mass: Float64Array;
+  /** Logarithm of what the mass was before it was brought to 1: among posteriors of one prior, how well its notes agree with it. */
+  readonly logMass: number;
 }
 
 /** θ where the lower edge of the 80 % range, the middle and the upper edge lie, cm. */
@@ -83,12 +85,6 @@ export function priorFrom({ start, step, density }: Posterior, sharpest: number)
   return { reach: Math.max(Math.abs(start), Math.abs(start + last * step)), sharpest, log };
 }
 
-/** The posterior with every note, and without each of them in turn. */
-export interface Posteriors {
-  readonly all: Posterior;
-  readonly without: readonly Posterior[];
-}
-
 /**
  * The posterior of the ideal offset at a zone.
  *
@@ -96,62 +92,33 @@ export interface Posteriors {
  * @param before what was believed before them; a number is the spread of a normal round 0, cm
  */
 export function posteriorOf(observations: readonly Observation[], before: Prior | number): Posterior {
-  return onGrid(observations, before, false).all;
-}
-
-/** The same, and what would be believed without each note: every note is worked out once for all of them. */
-export function posteriorsOf(observations: readonly Observation[], before: Prior | number): Posteriors {
-  return onGrid(observations, before, true);
-}
-
-/**
- * A coarse grid over all that is possible finds where the mass lies; the grid then closes in on it until it fits. Sums over
- * an even grid of a smooth density converge so fast that 56 points give quantiles well within 0.02 cm.
- */
-function onGrid(observations: readonly Observation[], before: Prior | number, apart: boolean): Posteriors {
+  // A coarse grid over all that is possible finds where the mass lies; the grid then closes in on it until it fits. Sums over an even grid
+  // of a smooth density converge so fast that 56 points give quantiles well within 0.02 cm.
   const prior = typeof before === 'number' ? normalPrior(before) : before;
   let reach = prior.reach;
   for (const { x, edges } of observations) reach = Math.max(reach, Math.abs(x) + edges[2] + 4);
   const notes = observations.map(logLikelihood);
-  /** Log densities over a grid: the first with every note, then without each. */
-  const logDensities = (start: number, step: number, points: number): Float64Array[] => {
+  const logDensity = (start: number, step: number, points: number): Grid => {
     const grid = { start, step, values: allocate(points) };
     prior.log(grid);
-    if (!apart) {
-      for (const note of notes) note(grid);
-      return [grid.values];
-    }
-    const said = notes.map((note) => {
-      const values = allocate(points);
-      note({ start, step, values });
-      return values;
-    });
-    const all = grid.values;
-    for (const values of said) for (let k = 0; k < points; k++) all[k] = numberAt(all, k) + numberAt(values, k);
-    return [all, ...said.map((values) => values.map((value, k) => numberAt(all, k) - value))];
+    for (const note of notes) note(grid);
+    return grid;
   };
 
   let low = -reach;
   let high = reach;
-  /** How much of the grid the posterior with every note takes up: without one it is wider. */
-  let part = 1;
   let hills = 1;
   for (let closing = true; closing;) {
     const step = (high - low) / (SEARCH_POINTS - 1);
-    const spans = logDensities(low, step, SEARCH_POINTS).map((values) => spanOfMass({ start: low, step, values }));
-    const first = Math.min(...spans.map((s) => s.low));
-    const last = Math.max(...spans.map((s) => s.high));
-    closing = last - first < (high - low) / 2;
-    part = (firstOf(spans).high - firstOf(spans).low) / (last - first);
-    hills = Math.max(...spans.map((s) => s.hills));
-    [low, high] = [first, last];
+    const span = spanOfMass(logDensity(low, step, SEARCH_POINTS));
+    closing = span.high - span.low < (high - low) / 2;
+    ({ low, high, hills } = span);
   }
 
   const sharpest = Math.min(prior.sharpest, ...observations.map(doubtOf));
-  const points = pointsOver({ low, high, hills }, sharpest, part);
+  const points = pointsOver({ low, high, hills }, sharpest);
   const step = (high - low) / (points - 1);
-  const [all, ...without] = logDensities(low, step, points).map((logs) => posteriorFrom(low, step, fromLogs(logs)));
-  return { all: all!, without };
+  return fromLogs(low, step, logDensity(low, step, points).values);
 }
 
 /**
@@ -170,7 +137,7 @@ export function posteriorAlong(span: Span, smooth: Grid, rest: readonly Said[], 
   const fine = { start: low, step, values: allocate(points) };
   for (let i = 0; i < points; i++) fine.values[i] = cubicAt(cubics, (low + i * step - smooth.start) / smooth.step);
   for (const said of rest) said(fine);
-  return posteriorFrom(low, step, fromLogs(fine.values));
+  return fromLogs(low, step, fine.values);
 }
 
 /** Where a posterior lies, cm, and of how many hills it is there. */
@@ -189,10 +156,9 @@ const FINER_IN_HILLS = 6;
  * Points of the grid that is kept over a span: none of its hills may be narrower than the grid can see.
  *
  * @param sharpest the smallest width in it, cm
- * @param part of the span that a posterior takes up, where others on the same grid are wider
  */
-function pointsOver({ low, high, hills }: Span, sharpest: number, part = 1): number {
-  return Math.ceil(Math.max(KEPT_POINTS / part, (3 * (high - low)) / sharpest)) * (hills > 1 ? FINER_IN_HILLS : 1);
+function pointsOver({ low, high, hills }: Span, sharpest: number): number {
+  return Math.ceil(Math.max(KEPT_POINTS, (3 * (high - low)) / sharpest)) * (hills > 1 ? FINER_IN_HILLS : 1);
 }
 
 /** The stretch of a grid of log densities outside which nothing is left, cm. */
@@ -222,19 +188,21 @@ export function spanOfMass({ start, step, values }: Grid): Span {
   return { low: start + step * between(first - 1, first), high: start + step * between(last + 1, last), hills };
 }
 
-/** Logarithms turned into densities, the highest 1. */
-function fromLogs(logs: Float64Array): Float64Array {
+/** A posterior from the logarithms of its density, which become its density. */
+function fromLogs(start: number, step: number, logs: Float64Array): Posterior {
   let peak = -Infinity;
   for (let i = 0; i < logs.length; i++) if (numberAt(logs, i) > peak) peak = numberAt(logs, i);
   for (let i = 0; i < logs.length; i++) logs[i] = expOf(numberAt(logs, i) - peak);
-  return logs;
+  return posteriorFrom(start, step, logs, peak);
 }
 
 /**
  * A posterior from its density on an even grid, which need not be normalised and is then. Each cell is integrated by the cubic through its four nearest points, which is exact to the fifth power
  * of the step; the outermost cells hold nothing worth more than a straight line.
+ *
+ * @param logPeak what the logarithms of the density were made smaller by before they became one
  */
-export function posteriorFrom(start: number, step: number, density: Float64Array): Posterior {
+export function posteriorFrom(start: number, step: number, density: Float64Array, logPeak = 0): Posterior {
   const mass = allocate(density.length);
   const last = density.length - 1;
   for (let i = 1; i <= last; i++) {
@@ -247,7 +215,7 @@ export function posteriorFrom(start: number, step: number, density: Float64Array
     density[i] = numberAt(density, i) / total;
     mass[i] = numberAt(mass, i) / total;
   }
-  return { start, step, density, mass };
+  return { start, step, density, mass, logMass: logPeak + Math.log(total) };
 }
 
 /** The part of a cell's mass that lies in its first `part`, the density going straight from d0 to d1. */
