@@ -1,3 +1,4 @@
+import { simulateLabels } from './label-sewists';
 import { benchPosterior } from './posterior';
 import { simulate } from './sewists';
 import { benchWear } from './wear';
@@ -31,6 +32,11 @@ console.log(
   `All of a ledger of 5,000 makes, 50,000 wears and ${patterns} patterns: ${wholeMs.toFixed(0)} ms (median; the first time in a browser is measured by bench:worker); after one new fit note ${anew} pattern is reckoned again, in ${againMs.toFixed(0)} ms: 1/${(wholeMs / againMs).toFixed(0)} (at most 1/${LEAST_SPARED}).`,
 );
 
+/** Sizes that are only labels: the core against a notebook that tries between sizes. */
+const LABEL_SEWISTS = 40;
+const LEAST_FEWER_BY_LABELS = 0.3;
+const MOST_ASTRAY_BY_LABELS = 0.05;
+
 const percent = (share: number) => (100 * share).toFixed(0);
 console.log(
   'Sewists with hidden preferences, twelve patterns each, sewn until truly right in every zone (in brackets: where nobody sews more than 12):',
@@ -50,7 +56,20 @@ console.log(
 );
 console.log(`  Chances from 30 % up at most ${(100 * astray).toFixed(1)} points from what happened (at most ${percent(MOST_ASTRAY)}).`);
 
+const labels = simulateLabels(LABEL_SEWISTS, SEED);
+const fewerByLabels = 1 - labels.core.versions / labels.notebook.versions;
+console.log(
+  `Sewists with labels only, half of them measured, a size up or down first: notebook ${labels.notebook.versions.toFixed(2)} versions, ` +
+    `core ${labels.core.versions.toFixed(2)}: ${percent(fewerByLabels)} % fewer (at least ${percent(LEAST_FEWER_BY_LABELS)}).`,
+);
+console.log(
+  `    chances stated and what happened: ${labels.core.calibration.map((c) => `${percent(c.stated)} → ${percent(c.happened)}`).join(', ')}: ` +
+    `${(100 * labels.core.astray).toFixed(1)} points apart in the mean (at most ${percent(MOST_ASTRAY_BY_LABELS)}).`,
+);
+
 const held =
+  fewerByLabels >= LEAST_FEWER_BY_LABELS &&
+  labels.core.astray <= MOST_ASTRAY_BY_LABELS &&
   anew === 1 &&
   wholeMs / againMs >= LEAST_SPARED &&
   timesFaster >= LEAST_FASTER &&

@@ -13,9 +13,9 @@ import { seeded } from './seeded';
 const WAYS = ['notebook', 'one pattern', 'memory'] as const;
 type Way = (typeof WAYS)[number];
 
-const DESIGNERS = ['Lowtide', 'Ninth Wave', 'Kittiwake', 'Marram'];
+export const DESIGNERS = ['Lowtide', 'Ninth Wave', 'Kittiwake', 'Marram'];
 /** What is sewn, and whether for a fabric that stretches; each is fitted at the zones that usually decide it. */
-const GARMENTS: readonly { readonly kind: GarmentKind; readonly knit: boolean }[] = [
+export const GARMENTS: readonly { readonly kind: GarmentKind; readonly knit: boolean }[] = [
   { kind: 'top', knit: true },
   { kind: 'top', knit: true },
   { kind: 'shirt', knit: false },
@@ -35,12 +35,12 @@ const GARMENTS: readonly { readonly kind: GarmentKind; readonly knit: boolean }[
 ];
 const PATTERNS = 12;
 /** Girths of the body that the give of a fabric is reckoned on, cm. */
-const GIRTHS: Partial<Record<ZoneId, number>> = { bust: 92, waist: 76, waistband: 76, hip: 100, thigh: 58, upperArm: 29, torso: 155 };
+export const GIRTHS: Partial<Record<ZoneId, number>> = { bust: 92, waist: 76, waistband: 76, hip: 100, thigh: 58, upperArm: 29, torso: 155 };
 /** What a knit pattern asks for, and how far the fabrics bought for it lie from that: % of stretch. */
-const STRETCH_ASKED = 35;
-const STRETCH_SPREAD = 12;
+export const STRETCH_ASKED = 35;
+export const STRETCH_SPREAD = 12;
 /** The true give is the reckoned one, but for this part: as the core takes it (engine.md, section 2). */
-const GIVE_DOUBT = 0.3;
+export const GIVE_DOUBT = 0.3;
 /** A garment is sewn until it is right; this only ends the loop for those that never get there. */
 const PATIENCE = 60;
 /** Reported beside it: nobody sews more than so many, and what is not right by then counts as so many. */
@@ -75,11 +75,11 @@ interface WayResult {
   readonly calibration: readonly { readonly stated: number; readonly happened: number; readonly cuts: number }[];
 }
 
-function normalFrom(chance: () => number): () => number {
+export function normalFrom(chance: () => number): () => number {
   return () => Math.sqrt(-2 * Math.log(chance() || 1e-12)) * Math.cos(2 * Math.PI * chance());
 }
 
-const oneOf = <T>(list: readonly T[], chance: () => number): T => list[Math.floor(chance() * list.length)]!;
+export const oneOf = <T>(list: readonly T[], chance: () => number): T => list[Math.floor(chance() * list.length)]!;
 
 /** A sewist: her own deviations, the designers' and the patterns', drawn from the spreads of the tree. */
 function sewist(chance: () => number): HiddenPattern[] {
@@ -119,7 +119,7 @@ function giveOf({ knit, fitClass }: HiddenPattern, zone: ZoneId, stretch: number
 }
 
 /** A careful notebook: by what was noticed, and halfway between too small and too large once both are known. */
-function notebook(own: readonly { readonly cut: number; readonly note: Observation }[]): number {
+export function notebook(own: readonly { readonly cut: number; readonly note: Observation }[]): number {
   const last = own.at(-1);
   if (!last) return 0;
   if (last.note.outcome === 0) return last.cut;
@@ -133,7 +133,12 @@ function notebook(own: readonly { readonly cut: number; readonly note: Observati
 }
 
 /** How a garment that is off by so much, cm, is noted: a third of the notes on the first day, an amount with two of five. */
-function noted(off: number, zone: ZoneId, fitClass: FitClass, chance: () => number): Pick<Observation, 'outcome' | 'edges' | 'observer' | 'amount'> {
+export function noted(
+  off: number,
+  zone: ZoneId,
+  fitClass: FitClass,
+  chance: () => number,
+): Pick<Observation, 'outcome' | 'edges' | 'observer' | 'amount'> {
   const normal = normalFrom(chance);
   const edges = edgesOf(zone, fitClass);
   const observer = (chance() < 0.3 ? 1.3 : 1) * zoneOf(zone).sigma;

@@ -11,6 +11,7 @@ import type { Alteration, Fabric, FabricUse, Make, MeasurementSet, SizeLine } fr
 import { blankFabric } from '../records/blank';
 import { effectContext, type PatternCase } from '../garment/case';
 import { lineAt, lineOf, placeOf, sameLine } from '../garment/chart';
+import { isLabelsAlone } from '../garment/ladder';
 import { fitAlterations, Garment } from '../garment/offset';
 
 /** What the next garment is for. */
@@ -90,10 +91,11 @@ function merged(alterations: readonly Alteration[]): Alteration[] {
   return [...sums.values()].filter((a) => a.amount !== 0);
 }
 
-/** What a zone is brought to: an offset, cm, or a line of a pattern whose sizes are only labels. */
+/** What a zone is brought to: an offset, cm; of a pattern whose sizes are only labels a line, or an alteration of the one that was cut. */
 export interface Target {
   readonly x: number;
   readonly line?: SizeLine;
+  readonly apart?: true;
 }
 
 /** Fine zones are rounded to half the step. */
@@ -114,7 +116,7 @@ export function nextCut(again: Garment, { unit }: PlannedCut, targets: ReadonlyM
 }
 
 /** Brings one zone of a planned cut to its target, as nearly as can be cut: the very same garment where that is near enough. */
-function reach(garment: Garment, zone: ZoneId, { x: target, line }: Target, unit: LengthUnit): Garment {
+function reach(garment: Garment, zone: ZoneId, { x: target, line, apart }: Target, unit: LengthUnit): Garment {
   if (line) return withLine(garment, zone, line);
   const now = garment.offset(zone);
   const step = workableStep(unit, isFine(zone));
@@ -126,7 +128,7 @@ function reach(garment: Garment, zone: ZoneId, { x: target, line }: Target, unit
   const wanted = roundToWorkable(target - now.fabric.cm - base, unit, isFine(zone));
   if (Math.abs(wanted - net) < 1e-9) return garment;
 
-  const byLine = moveLine(garment, zone, wanted - net);
+  const byLine = apart ? garment : moveLine(garment, zone, wanted - net);
   const lineMoved = byLine !== garment;
   const left = lineMoved ? wanted - (byLine.offset(zone).x - now.fabric.cm - base) : wanted - net;
   const remains = roundToWorkable(left, unit, isFine(zone));
@@ -135,7 +137,7 @@ function reach(garment: Garment, zone: ZoneId, { x: target, line }: Target, unit
   return alterBy(byLine, zone, remains);
 }
 
-/** Moves the size line at a zone by a length, as far as the chart and two steps allow. */
+/** Moves the size line at a zone by a length, as far as the chart and two steps allow, or the labels. */
 function moveLine(garment: Garment, zone: ZoneId, by: number): Garment {
   let best: MovedLine | undefined;
   let miss = Math.abs(by);
@@ -173,8 +175,10 @@ export function linesFrom(garment: Garment, zone: ZoneId): MovedLine[] {
   const from = chart && line && placeOf(chart, line);
   const base = chart && make.size && placeOf(chart, make.size);
   if (!chart || !along || from === undefined || base === undefined || make.measured.some((m) => m.zone === zone)) return [];
-  const low = Math.max(0, base - MOST_STEPS);
-  const high = Math.min(chart.sizes.length - 1, base + MOST_STEPS);
+  // Labels alone reach three sizes beyond those that were cut; what is left after a line cannot be told in centimetres.
+  const most = isLabelsAlone(chart) ? chart.sizes.length : MOST_STEPS;
+  const low = Math.max(0, base - most);
+  const high = Math.min(chart.sizes.length - 1, base + most);
   const start = along(from);
   const lines: MovedLine[] = [];
   for (const [first, step] of [

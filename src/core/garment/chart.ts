@@ -2,12 +2,17 @@ import { zoneOf, type BodyMeasure, type ZoneId } from '../body/zones';
 import type { Pattern, SizeChart, SizeLine } from '../records';
 import { itemAt } from '../units/item-at';
 
+/** Sizes in their order. */
+interface SizeLabels {
+  readonly sizes: readonly string[];
+}
+
 /**
  * The place of a size line along a chart: 2 is the third size, 2.5 halfway to the fourth. Undefined for a size the chart lacks.
  *
  * @example placeOf({ id: 'c', sizes: ['S', 'M', 'L'], body: {}, finished: [] }, { size: 'S', to: 'M', at: 0.5 }) // 0.5
  */
-export function placeOf(chart: Pick<SizeChart, 'sizes'>, line: SizeLine): number | undefined {
+export function placeOf(chart: SizeLabels, line: SizeLine): number | undefined {
   const from = chart.sizes.indexOf(line.size);
   if (from < 0) return undefined;
   if (line.to === undefined || line.at === undefined) return from;
@@ -20,7 +25,7 @@ export function placeOf(chart: Pick<SizeChart, 'sizes'>, line: SizeLine): number
  *
  * @example lineAt({ id: 'c', sizes: ['S', 'M', 'L'], body: {}, finished: [] }, 0.5) // { size: 'S', to: 'M', at: 0.5 }
  */
-export function lineAt(chart: Pick<SizeChart, 'sizes'>, place: number): SizeLine {
+export function lineAt(chart: SizeLabels, place: number): SizeLine {
   const quarters = Math.round(Math.min(chart.sizes.length - 1, Math.max(0, place)) * 4);
   const size = itemAt(chart.sizes, Math.floor(quarters / 4));
   const part = quarters % 4;

@@ -173,7 +173,7 @@ export function withSizes(chart: SizeChart, labels: readonly string[]): SizeChar
 const charts = memoize((_: Pattern) => new Map<string, SizeChart | undefined>());
 
 /** Every size label that a make was cut by. */
-const labelsOf = ({ size, sizeLines }: Cutting) =>
+export const labelsOf = ({ size, sizeLines }: Cutting) =>
   [size, ...sizeLines.map((l) => l.line)].flatMap((line) => (line ? [line.size, ...(line.to === undefined ? [] : [line.to])] : []));
 
 type Cutting = Pick<Make, 'size' | 'sizeLines' | 'chartId'>;

@@ -10,7 +10,7 @@ import type { IsoDate } from '../units/date';
 import type { BodyMeasure, ZoneId } from '../body/zones';
 import type { Alteration, FitNote, Make, SizeChart, SizeLine } from '../records';
 import { effectContext, type PatternCase } from './case';
-import { familyOf, isLabelsAlone, sizesAsCut } from './ladder';
+import { familyOf, isLabelsAlone, labelsOf, sizesAsCut } from './ladder';
 import { usualStep } from './usual-steps';
 import type { Cut } from '../inference/unknown-step';
 import { lineOf, nearestSaid, placeOf, readColumn } from './chart';
@@ -121,13 +121,14 @@ interface FirstSize {
   readonly place: number;
 }
 
-const firstSizes = memoize((_: PatternCase) => new Map<string, FirstSize | undefined>());
+const firstSizes = memoize((_: PatternCase) => new Map<SizeChart, Map<ZoneId, FirstSize | undefined>>());
 
 /** The first make that names a size of a chart at a zone: it stands in where the body was never measured. */
 function firstSize(input: PatternCase, zone: ZoneId, chart: SizeChart): FirstSize | undefined {
-  const known = firstSizes(input);
-  const key = `${chart.id} ${zone}`;
-  if (known.has(key)) return known.get(key);
+  const charts = firstSizes(input);
+  const known = charts.get(chart) ?? new Map<ZoneId, FirstSize | undefined>();
+  charts.set(chart, known);
+  if (known.has(zone)) return known.get(zone);
   let found: FirstSize | undefined;
   for (const make of inOrder(input.makes)) {
     const line = lineOf(make, zone);
@@ -136,7 +137,7 @@ function firstSize(input: PatternCase, zone: ZoneId, chart: SizeChart): FirstSiz
     found = { make, line, place };
     break;
   }
-  known.set(key, found);
+  known.set(zone, found);
   return found;
 }
 
@@ -174,9 +175,10 @@ function dayOfBody({ bodies }: PatternCase, { bodyId, cutOn }: Make): IsoDate {
   return (bodyId && bodies.find((b) => b.id === bodyId)?.date) || cutOn;
 }
 
-/** The sizes that a make was cut in, in their order, with those of all other makes of the case. */
+/** The sizes that a make was cut in, in their order: those of the case's makes, and where a planned one names another, with that. */
 function chartFor(input: PatternCase, make: Make): SizeChart | undefined {
-  return sizesAsCut(input.pattern, input.makes.includes(make) ? input.makes : [...input.makes, make], make);
+  const chart = sizesAsCut(input.pattern, input.makes, make);
+  return chart && labelsOf(make).every((label) => chart.sizes.includes(label)) ? chart : sizesAsCut(input.pattern, [...input.makes, make], make);
 }
 
 /** A make with its offsets x: one scale for every version (engine.md, section 1). What is the same at all zones is found once. */
