@@ -57,8 +57,8 @@ test.describe('the account', () => {
 
   test('a version left out of the reckoning changes what is carried forward, and can return', async ({ page }) => {
     await page.goto('/patterns/pattern-skerry');
-    const sleeve = page.getByRole('button', { name: /^sleeve: / });
-    const before = await sleeve.getAttribute('aria-label');
+    const back = page.getByRole('button', { name: /^across back: / });
+    const before = await back.getAttribute('aria-label');
     await page.goto('/makes/make-skerry-1/change');
     const why = page.getByLabel(/^Left out of the reckoning/);
     await why.fill('cut for the stage, over a coat');
@@ -66,9 +66,9 @@ test.describe('the account', () => {
     await expect(page.getByRole('button', { name: /^Undo: left out of the reckoning/ })).toBeVisible();
     await page.goto('/patterns/pattern-skerry');
     await expect(page.getByText('left out of the reckoning', { exact: true })).toBeVisible();
-    await expect(sleeve).not.toHaveAttribute('aria-label', before!);
+    await expect(back).not.toHaveAttribute('aria-label', before!);
     await page.keyboard.press('Control+z');
-    await expect(sleeve).toHaveAttribute('aria-label', before!);
+    await expect(back).toHaveAttribute('aria-label', before!);
   });
 
   test('a pattern sewn for a child only is spoken of for the child', async ({ page }) => {

@@ -10,7 +10,7 @@ import { mainUse } from '../core/make/main-fabric';
 import { logDraftName } from '../core/make/log-draft';
 import { db } from '../data/database';
 import { enterNumbered } from '../data/commands/enter-make';
-import { save } from '../parts/save';
+import { choose, save } from '../parts/save';
 import { LineChips } from '../parts/line-chips';
 import { useLineContext } from '../parts/use-line-context';
 import { Button } from '../ui/button';
@@ -124,8 +124,9 @@ export function Find({ text, onText: setText }: { text: string; onText: (text: s
   const context = useLineContext();
   const line = useReadLine(text, context);
   const { pattern, person, draft, chips } = line;
+  const called = pattern?.name ?? draft?.make.name ?? '';
   // A pattern's name alone is looked for; with anything beside it, it is a make that is being written.
-  const isLine = draft !== undefined && pattern !== undefined && chips.length > 1;
+  const isLine = draft !== undefined && chips.length > 1;
   const offered = useMemo(() => completions(text, context), [text, context]);
   const found = useFound(isLine ? '' : text);
   const choices: readonly Choice[] = isLine
@@ -139,17 +140,21 @@ export function Find({ text, onText: setText }: { text: string; onText: (text: s
     field.current?.blur();
   };
   const toForm = () => {
-    if (!draft || !pattern || !person) return;
+    if (!draft || !person) return;
     saveDraft(logDraftName(draft), draft);
     leave();
-    void navigate(routes.newMake({ pattern: pattern.id, for: person.id, draft: draft.make.id }));
+    const { newPattern, newPerson, make } = draft;
+    const of = newPattern || newPerson ? {} : { ...(pattern ? { pattern: pattern.id } : { name: called }), for: person.id };
+    void navigate(routes.newMake({ ...of, draft: make.id }));
   };
   const enter = async () => {
-    if (!draft || !pattern) return;
+    if (!draft) return;
     let number = draft.make.version;
-    const done = () => `Version ${number} of ${pattern.name} is saved. Ctrl Z takes it back.`;
+    const done = () => `${pattern ? `Version ${number} of ${called}` : called} is saved. Ctrl Z takes it back.`;
     const entered = () => enterNumbered(db, draft, { pattern }, (given) => (number = given));
-    if (await save(`version ${number} of ${pattern.name}`, entered, { done })) setText('');
+    if (!(await save(pattern ? `version ${number} of ${called}` : called, entered, { done }))) return;
+    setText('');
+    if (draft.newPerson) await choose({ personId: draft.newPerson.id });
   };
   const onKey = (event: KeyboardEvent) => {
     if (event.key === 'Escape') return leave();
@@ -235,9 +240,7 @@ export function Find({ text, onText: setText }: { text: string; onText: (text: s
           onMouseDown={(e) => e.preventDefault()}
         >
           <p className="mb-2">
-            <b className="font-serif text-name font-medium">
-              {pattern.name}, version {draft.make.version}
-            </b>{' '}
+            <b className="font-serif text-name font-medium">{pattern ? `${called}, version ${draft.make.version}` : called}</b>{' '}
             <span className="text-ink2">
               for {person?.name}
               {line.from === undefined ? ', the first' : `; what the line does not say is as in version ${line.from}`}

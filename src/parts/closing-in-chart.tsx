@@ -1,9 +1,10 @@
 import { outcomeWords, seenWords } from '../core/make/fit-note-words';
-import { scaleLinear, scalePoint } from 'd3-scale';
+import { scaleLinear, scalePoint, type ScaleLinear } from 'd3-scale';
 import { area, curveMonotoneX, line } from 'd3-shape';
 import { useState, type KeyboardEvent } from 'react';
 import { sizeLineWords } from '../core/alteration/words';
 import type { ZoneForecast } from '../core/forecast/carry-forward';
+import { offsetWords, rangeWords, shortOffset } from '../core/forecast/label-places';
 import type { Evidence } from '../core/garment/evidence';
 import type { BestCut } from '../core/inference/posterior';
 import type { ClosingIn } from '../core/forecast/why';
@@ -51,14 +52,16 @@ function stopsOf({ evidence }: ZoneForecast, steps: ClosingIn): Stop[] {
 
 /** The size line and what was noted, in a word or two: what stands beside a mark. */
 const cutAndNoted = (e: Evidence, unit: LengthUnit) =>
-  `${sizeLineWords(e.offset.chart.from === 'chart' ? e.offset.chart.line : e.make.size)}, ${outcomeWords(e.note, unit)}`;
+  `${sizeLineWords('line' in e.offset.chart ? e.offset.chart.line : e.make.size)}, ${outcomeWords(e.note, unit)}`;
 
 /** What is known at a stop: the range, the notes it closed in by, and how each offset came about. */
 function AtStop({ stop, forecast, unit }: { stop: Stop; forecast: ZoneForecast; unit: LengthUnit }) {
-  const about = (cm: number) => formatLength(cm, unit, { signed: true, about: true });
+  const { labels } = forecast;
+  const about = (cm: number) => offsetWords(labels, cm, unit);
   const { best, evidence } = stop;
   const kind = zoneOf(forecast.zone).kind;
-  const range = `about ${about(best.median)}, four times in five from ${about(best.low)} to ${about(best.high)}`;
+  const span = labels ? rangeWords(labels, best.low, best.high, unit).replace(/^about /, '') : `${about(best.low)} to ${about(best.high)}`;
+  const range = `about ${about(best.median)}, four times in five from ${span}`;
   return (
     <div className="min-h-[40px] border-t border-rule pt-1 text-small leading-[18px]" aria-live="polite">
       {stop.key === 'next' ? (
@@ -87,6 +90,10 @@ function AtStop({ stop, forecast, unit }: { stop: Stop; forecast: ZoneForecast; 
   );
 }
 
+/** Lines of the scale in centimetres, or inches: nought is the pattern as drafted. */
+const centimetreTicks = (down: ScaleLinear<number, number>, unit: LengthUnit) =>
+  down.ticks(5).map((at) => ({ at, words: at === 0 ? 'as drafted' : formatLength(at, unit, { signed: true, bare: true, about: true }) }));
+
 /**
  * One zone, version by version: the range of the best cut narrows towards what to cut next. Pointing at a version, or the arrow keys,
  * show its evidence; a table says the same, and is drawn on paper too.
@@ -105,7 +112,7 @@ export function ClosingInChart({
   height?: number;
 }) {
   const width = useNarrow() ? NARROW : wide;
-  const { zone, evidence: shown, x } = forecast;
+  const { zone, evidence: shown, x, labels } = forecast;
   const kind = zoneOf(zone).kind;
   const all = stopsOf(forecast, steps);
   const [at, setAt] = useState<string>();
@@ -129,7 +136,11 @@ export function ClosingInChart({
     .x((d) => across(d.key)!)
     .y((d) => down(d.best.median))
     .curve(curveMonotoneX);
-  const about = (cm: number) => formatLength(cm, unit, { signed: true, about: true });
+  const about = (cm: number) => (labels ? shortOffset(labels, cm, unit) : offsetWords(labels, cm, unit));
+  // Along labels a line for every size; else for every round centimetre.
+  const ticks = labels
+    ? labels.sizes.map((size, place) => ({ at: (place - labels.nought) * labels.step, words: size }))
+    : centimetreTicks(down, unit);
   const label = zoneOf(zone).label;
   // Words stand beside a mark where there is room; where versions crowd, the mark speaks and its evidence says the rest.
   const roomy = apart > 96;
@@ -152,21 +163,23 @@ export function ClosingInChart({
         className="rounded-md"
       >
         <svg viewBox={`0 0 ${width} ${height}`} className="block h-auto w-full" aria-hidden onPointerLeave={() => setAt(undefined)}>
-          {down.ticks(5).map((t) => (
-            <g key={t}>
-              <line
-                x1={MARGIN.left}
-                x2={width - MARGIN.right}
-                y1={down(t)}
-                y2={down(t)}
-                stroke={t === 0 ? 'var(--c-ink3)' : 'var(--c-rule)'}
-                strokeWidth={t === 0 ? 1.2 : 1}
-              />
-              <text x={MARGIN.left - 8} y={down(t) + 4} textAnchor="end" fontSize={12.5} fill="var(--c-ink2)">
-                {t === 0 ? 'as drafted' : formatLength(t, unit, { signed: true, bare: true, about: true })}
-              </text>
-            </g>
-          ))}
+          {ticks
+            .filter((t) => t.at >= low - pad && t.at <= high + pad)
+            .map((t) => (
+              <g key={t.words}>
+                <line
+                  x1={MARGIN.left}
+                  x2={width - MARGIN.right}
+                  y1={down(t.at)}
+                  y2={down(t.at)}
+                  stroke={t.at === 0 ? 'var(--c-ink3)' : 'var(--c-rule)'}
+                  strokeWidth={t.at === 0 ? 1.2 : 1}
+                />
+                <text x={MARGIN.left - 8} y={down(t.at) + 4} textAnchor="end" fontSize={12.5} fill="var(--c-ink2)">
+                  {t.words}
+                </text>
+              </g>
+            ))}
           <path d={band(all) ?? ''} fill="var(--c-amber-fill)" fillOpacity={0.45} stroke="var(--c-amber)" strokeWidth={0.5} strokeDasharray="3 3" />
           <path d={middle(all) ?? ''} fill="none" stroke="var(--c-amber)" strokeWidth={1.8} />
           {at !== undefined && (
@@ -236,7 +249,7 @@ export function ClosingInChart({
         <AtStop stop={stop} forecast={forecast} unit={unit} />
       </div>
       <ChartTable
-        caption={`Best cut at the ${label}, against the pattern`}
+        caption={`Best cut at the ${label}, ${labels ? 'among the sizes' : 'against the pattern'}`}
         heads={['after', 'cut and noted', 'cut at', 'middle', 'from', 'to']}
         rows={all
           .slice(0, -1)

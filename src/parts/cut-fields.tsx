@@ -2,14 +2,13 @@ import { viewOf } from '../core/make/versions';
 import { format, parseISO } from 'date-fns';
 import { useMemo } from 'react';
 import { effectContext } from '../core/garment/case';
-import { chartOf } from '../core/garment/chart';
 import { byDay } from '../core/units/date';
 import type { LengthUnit } from '../core/units/length';
 import { firstOf } from '../core/units/item-at';
 import type { Make, MeasurementSet, Pattern } from '../core/records';
 import { SelectField } from '../ui/field';
 import { AlterationEntry } from './alteration-entry';
-import { SizeStrip } from './size-strip';
+import { SizeCut } from './size-cut';
 import { Wishes } from './wishes';
 
 /** What is cut: view, chart, size lines and alterations. For a make and for a plan alike. */
@@ -77,7 +76,7 @@ export function CutFields({
           )}
         </div>
       )}
-      <SizeStrip chart={chartOf(pattern, make.chartId)} size={make.size} lines={make.sizeLines} zones={view.zones} onChange={onChange} />
+      <SizeCut cut={make} pattern={pattern} zones={view.zones} onChange={onChange} />
       <AlterationEntry
         alterations={make.alterations}
         context={context}

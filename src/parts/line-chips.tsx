@@ -1,6 +1,7 @@
 import clsx from 'clsx';
 import { chipWords } from '../core/shorthand/chip-words';
-import type { Chip, LineContext } from '../core/shorthand/parse-line';
+import type { LineContext } from '../core/shorthand/parse-line';
+import type { Chip } from '../core/shorthand/chip';
 
 /**
  * What a line was understood as, chip by chip. Where something else could be meant, a chip offers it; taking it writes it into the

@@ -11,7 +11,7 @@ export function OffsetTerms({ offset, unit }: { offset: Offset; unit: LengthUnit
     <ul className="text-small leading-[18px] text-ink2">
       {chart && (
         <li>
-          {length(offset.chart.cm)} {chart}
+          {offset.chart.from !== 'sizes' && length(offset.chart.cm)} {chart}
         </li>
       )}
       {offset.alterations.map((a) => (

@@ -5,7 +5,6 @@ import { sizeLineWords } from '../core/alteration/words';
 import { lineAt, placeOf, sameLine } from '../core/garment/chart';
 import { ZONE_IDS, zoneOf, type ZoneId } from '../core/body/zones';
 import type { Make, SizeChart, SizeLine } from '../core/records';
-import { WordsField } from '../ui/field';
 import { Pick } from '../ui/pick';
 import { firstOf } from '../core/units/item-at';
 
@@ -14,7 +13,7 @@ const ROW = 30;
 const EDGE = 5;
 
 interface StripProps {
-  readonly chart: SizeChart | undefined;
+  readonly chart: SizeChart;
   readonly size: SizeLine | undefined;
   readonly lines: Make['sizeLines'];
   /** Zones that decide the fit, from the neck down: each has its own row. */
@@ -27,15 +26,6 @@ interface StripProps {
  * or the arrow keys set a size or the point half way to the next; the first row is the size cut all over.
  */
 export function SizeStrip({ chart, size, lines, zones, onChange }: StripProps) {
-  if (!chart)
-    return (
-      <WordsField
-        label="Size cut (the pattern has no chart yet)"
-        words={size?.size ?? ''}
-        onWords={(words) => onChange(words === '' ? {} : { size: { size: words } })}
-        className="w-64"
-      />
-    );
   const last = chart.sizes.length - 1;
   const at = (place: number) => (last === 0 ? 50 : EDGE + (place / last) * (100 - 2 * EDGE));
   const base = size && placeOf(chart, size);

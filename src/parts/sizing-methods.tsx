@@ -34,7 +34,7 @@ export function SizingMethods({
   const { answer: sizes, status } = useEngine('sizes', useCaseTables(), [person.id, patternId, plan, person.sizedBy]);
   const remarks = useMemo(() => (sizes ? sizeRemarks(sizes, plan.unit) : []), [sizes, plan.unit]);
   if (!sizes) return null;
-  const chartId = sizes.chart.id;
+  const chartId = sizes.chart.id || undefined;
   return (
     <section aria-label={SIZES_HEAD} className={each ? '' : 'mt-5'}>
       {!each && <h2 className="text-head">{SIZES_HEAD}</h2>}

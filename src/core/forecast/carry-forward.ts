@@ -10,22 +10,13 @@ import type { Evidence, UnusedNote } from '../garment/evidence';
 import { lastCutAgain, nextCut, type PlannedCut, type Target } from './next-cut';
 import type { Garment, Unknown } from '../garment/offset';
 import type { BestCut } from '../inference/posterior';
-import { chanceOfCut, stepOf, type Cut } from '../inference/unknown-step';
-import { idealAt, movesAlong } from './ideal';
-import { lineOf, placeOf } from '../garment/chart';
+import { chanceOfCut, type Cut } from '../inference/unknown-step';
+import { idealAt } from './ideal';
+import { labelPlaces, type LabelPlaces } from './label-places';
 import type { Recollection } from './recollection';
 
 /** Why a zone is kept or changed. */
 export type Basis = 'no note' | 'right after wear' | 'good enough' | 'best cut';
-
-/** A zone whose size lines no chart gives in centimetres. */
-export interface LabelledSizes {
-  readonly usual: number;
-  readonly believed: number;
-  /** The sizes in their order, and where among them the ideal lies: 0 is the first of them. */
-  readonly sizes: readonly string[];
-  readonly ideal: BestCut;
-}
 
 export interface ZoneForecast {
   readonly zone: ZoneId;
@@ -44,8 +35,8 @@ export interface ZoneForecast {
   readonly chanceOfBest?: number;
   readonly line: SizeLine | undefined;
   readonly unknown: readonly { readonly make: Make; readonly what: Unknown }[];
-  /** Sizes that are only labels: the step between them as it is usual and as the notes have it, cm, and where the best cut lies. */
-  readonly labels?: LabelledSizes;
+  /** Sizes that are only labels: offsets are told as places among them. */
+  readonly labels?: LabelPlaces;
   /** The planned fabric gives so differently that a toile is the answer. */
   readonly fabricTooFar: boolean;
 }
@@ -122,20 +113,7 @@ function settle(input: PatternCase, again: Garment, zone: ZoneId, memory: Recoll
       target = ideal.target;
     }
   }
-  return { zone, used, unused, ideal, step: stepOf(believed), t1, lastOffset, chanceAt, basis, target };
-}
-
-/** Where the ideal lies among sizes that are only labels; nothing where a chart gives it in centimetres. */
-function labelsAt(again: Garment, zone: ZoneId, best: BestCut, believed: number): { labels?: LabelledSizes } {
-  const { chart } = again.draft;
-  const { step, reading } = again.draft.at(zone);
-  const line = chart && lineOf(again.make, zone);
-  const place = line && placeOf(chart, line);
-  if (!chart || step === 0 || reading || place === undefined || movesAlong(zone) === 'length') return {};
-  const { x } = again.offset(zone);
-  const placeOfX = (cm: number) => place + (cm - x) / step;
-  const ideal = { median: placeOfX(best.median), low: placeOfX(best.low), high: placeOfX(best.high) };
-  return { labels: { usual: step, believed, sizes: chart.sizes, ideal } };
+  return { zone, used, unused, ideal, labels: labelPlaces(again, zone, believed), t1, lastOffset, chanceAt, basis, target };
 }
 
 /**
@@ -176,7 +154,7 @@ export function carryForward(input: PatternCase, plan: PlannedCut, memory?: Reco
       ...(noted ? { chance: s.chanceAt(offset), chanceOfLast: s.chanceAt(s.lastOffset), chanceOfBest: s.ideal.chance } : {}),
       line: next.sizeLines.find((l) => l.zone === s.zone)?.line ?? next.size,
       unknown: s.used.filter(({ offset }) => offset.unknown.length > 0).flatMap(({ make, offset }) => offset.unknown.map((what) => ({ make, what }))),
-      ...(noted ? labelsAt(again, s.zone, s.ideal.best, s.step) : {}),
+      ...(s.labels ? { labels: s.labels } : {}),
       fabricTooFar: s.lastOffset.fabric.tooFar,
     };
   });

@@ -5,6 +5,7 @@ import type { FitNote, Make, Outcome, SizeLine } from '../records';
 import { chanceOfRight, posteriorOf } from '../inference/posterior';
 import { edgesOf } from '../body/fit-class';
 import { carryForward } from './carry-forward';
+import { placeAt } from './label-places';
 import { plannedZones } from './planned-chance';
 import { Recollection } from './recollection';
 import { sizesFor } from './sizes';
@@ -92,32 +93,35 @@ describe.each<[string, ZoneId, FitClass, Parameters<typeof unknown>[2], SizeLine
 });
 
 test('the step that the notes speak for, and where the ideal lies', () => {
-  const labelsOf = (...of: Parameters<typeof unknown>) => carryForward(unknown(...of), PLAN)!.zones.find((z) => z.zone === of[0])!.labels!;
-  const jeans = labelsOf('waistband', 'semi', [
+  const told = (...of: Parameters<typeof unknown>) => {
+    const { labels, best } = carryForward(unknown(...of), PLAN)!.zones.find((z) => z.zone === of[0])!;
+    return { labels: labels!, best };
+  };
+  const jeans = told('waistband', 'semi', [
     ['M', -2],
     ['L', 2],
   ]);
-  const first = jeans.sizes.indexOf('M');
-  expect(jeans.usual).toBe(5.5);
-  expect([jeans.ideal.low, jeans.ideal.median, jeans.ideal.high].map((place) => place - first)).toEqual([
+  const first = jeans.labels.sizes.indexOf('M');
+  expect(jeans.labels.step).toBe(5.5);
+  expect([jeans.best.low, jeans.best.median, jeans.best.high].map((cm) => placeAt(jeans.labels, cm) - first)).toEqual([
     expect.closeTo(0.37, 1),
     expect.closeTo(0.5, 2),
     expect.closeTo(0.62, 1),
   ]);
   expect(
-    labelsOf('waistband', 'semi', [
+    told('waistband', 'semi', [
       ['M', -1],
       ['L', 1],
-    ]).believed,
+    ]).labels.believed,
   ).toBeCloseTo(3.6, 1);
   expect(
-    labelsOf('waist', 'fitted', [
+    told('waist', 'fitted', [
       ['38', 3],
       ['36', 0],
-    ]).believed,
+    ]).labels.believed,
   ).toBeCloseTo(5.06, 1);
-  const hip = labelsOf('hip', 'semi', [['40', -2]]);
-  expect(hip.ideal.median - hip.sizes.indexOf('40')).toBeCloseTo(1.65, 1);
+  const hip = told('hip', 'semi', [['40', -2]]);
+  expect(placeAt(hip.labels, hip.best.median) - hip.labels.sizes.indexOf('40')).toBeCloseTo(1.65, 1);
 });
 
 describe('beside a chart', () => {

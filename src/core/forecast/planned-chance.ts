@@ -10,6 +10,7 @@ import { Garment } from '../garment/offset';
 import type { BestCut } from '../inference/posterior';
 import { chanceOfCut } from '../inference/unknown-step';
 import { idealAt } from './ideal';
+import { labelPlaces, type LabelPlaces } from './label-places';
 import type { Recollection } from './recollection';
 
 /** What is to be expected of a planned cut at a zone. */
@@ -23,6 +24,8 @@ export interface PlannedZone {
   readonly atBest: number;
   /** The fabric gives too differently from what the pattern asks to reckon with: a toile is the answer. */
   readonly fabricTooFar: boolean;
+  /** Sizes that are only labels: offsets are told as places among them. */
+  readonly labels?: LabelPlaces;
   /** Rests on notes of this pattern; else on other patterns alone. */
   readonly noted: boolean;
 }
@@ -51,6 +54,8 @@ export function plannedZones(input: PatternCase, make: Make, plan: PlannedCut, m
     const doubt = Math.hypot(offset.fabric.sd, offset.unsized);
     const { best, chance: atBest } = idealAt(garment, zone, believed, t1, doubt);
     const chance = chanceOfCut(believed, offset, t1, doubt);
-    return [{ zone, x: offset.x, chance, best, atBest, fabricTooFar: offset.fabric.tooFar, noted: used.length > 0 }];
+    const labels = labelPlaces(garment, zone, believed);
+    const told = { zone, x: offset.x, chance, best, atBest, fabricTooFar: offset.fabric.tooFar, noted: used.length > 0 };
+    return [labels ? { ...told, labels } : told];
   });
 }

@@ -20,7 +20,9 @@ export function sizingMethodWords(sizes: Sizes, unit: LengthUnit): SizingMethodW
       size: byChart?.size,
       because: byChart
         ? `${BODY_MEASURES[byChart.measure]} ${length(byChart.body)}; the size is drafted for ${length(byChart.chart)}`
-        : 'the chart or the body gives no measure that decides',
+        : sizes.labelsAlone
+          ? 'the pattern has no size chart yet'
+          : 'the chart or the body gives no measure that decides',
     },
     {
       method: 'finished',
@@ -43,10 +45,11 @@ export function sizingMethodWords(sizes: Sizes, unit: LengthUnit): SizingMethodW
 
 /** What has to be said beside the sizes: off the chart, full bust, steps too wide, waists that must pass, measures that are missing. */
 export function sizeRemarks(sizes: Sizes, unit: LengthUnit): string[] {
-  const { byChart, fullBust, wideSteps, mustPass, lacking, chart, otherCharts } = sizes;
+  const { byChart, fullBust, wideSteps, mustPass, lacking, chart, otherCharts, labelsAlone } = sizes;
   const length = (cm: number) => formatLength(Math.abs(cm), unit, { about: true });
   const measure = byChart && BODY_MEASURES[byChart.measure];
   return [
+    ...(labelsAlone ? ['Sizes without a chart: usual steps between them are taken, with their doubt. Its chart would sharpen this.'] : []),
     ...(byChart?.offChart === undefined
       ? []
       : [

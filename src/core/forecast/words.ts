@@ -41,12 +41,18 @@ export const BASIS_WORDS: Record<Basis, string> = {
   'best cut': 'The last cut is clearly less likely to be right than the best cut: move to it.',
 };
 
-/** So many sizes, in quarters: "¾ of a size up". */
-function stepsWords(steps: number): string {
-  const whole = Math.trunc(Math.abs(steps));
-  const part = { 0: '', 0.25: '¼', 0.5: '½', 0.75: '¾' }[Math.abs(steps) - whole] ?? '';
-  const count = `${whole > 0 ? whole : ''}${part}`;
-  return `${count === '' ? 'part of a' : count} ${Math.abs(steps) > 1 ? 'sizes' : 'size'} ${steps > 0 ? 'up' : 'down'}`;
+/**
+ * So many sizes, to the nearest quarter.
+ *
+ * @example stepsWords(-1.3) // '1¼ sizes down'
+ * @example stepsWords(0.05) // 'hardly'
+ */
+export function stepsWords(steps: number): string {
+  const quarters = Math.round(Math.abs(steps) * 4);
+  if (quarters === 0) return 'hardly';
+  const whole = Math.floor(quarters / 4);
+  const count = `${whole > 0 ? whole : ''}${['', '¼', '½', '¾'][quarters % 4]}`;
+  return `${count} ${quarters > 4 ? 'sizes' : quarters < 4 ? 'of a size' : 'size'} ${steps > 0 ? 'up' : 'down'}`;
 }
 
 /** Where the first term of an offset came from, in a line. */
@@ -62,7 +68,7 @@ export function chartTermWords(term: ChartTerm, unit: LengthUnit): string | unde
     const apart =
       steps === 0
         ? 'the size that all others are reckoned from'
-        : `${sizeLineWords(line)}, ${stepsWords(steps)} from ${sizeLineWords(first)}, about ${length(Math.abs(steps * step))}`;
+        : `${sizeLineWords(line)}, ${stepsWords(steps)} from ${sizeLineWords(first)}: about ${length(Math.abs(steps * step))}`;
     return grown === 0 ? apart : `${apart}; the body since: ${grown > 0 ? '+' : '−'}${length(Math.abs(grown))}`;
   }
   const { measure, line, chart, body, graded, factor, standIn } = term;

@@ -100,6 +100,17 @@ const SCALES: readonly Scale[] = [
   },
 ];
 
+/**
+ * Whether a word can be a size by itself. Small letters are words of their own but for those of small to large.
+ *
+ * @example isSizeLabel('40') // true
+ * @example isSizeLabel('a') // false
+ */
+export function isSizeLabel(text: string): boolean {
+  const scale = SCALES.find((s) => s.placeOf(text) !== undefined);
+  return scale !== undefined && (!/^[a-z]$/.test(text) || scale === SCALES[0]);
+}
+
 /** So many sizes beyond those named are offered on either side: more than anybody moves from one version to the next. */
 const BEYOND = 3;
 
@@ -198,5 +209,9 @@ export function sizesAsCut(pattern: Pattern, makes: readonly Cutting[], cut: Pic
 
 const LABELS_ALONE: SizeChart = { id: '', name: 'sizes without a chart', sizes: [], body: {}, finished: {}, finishedOf: [] };
 
-/** Whether it is a chart of labels alone, which no pattern came with. */
-export const isLabelsAlone = (chart: Pick<SizeChart, 'id'>): boolean => chart.id === LABELS_ALONE.id;
+/** Whether a chart is labels alone: made of the sizes cut, or begun and not filled in. */
+export const isLabelsAlone = memoize(({ body, finished, finishedOf }: SizeChart): boolean =>
+  [body, finished, ...finishedOf.map((of) => of.finished)].every((columns) =>
+    Object.values<(number | null)[] | undefined>(columns).every((column) => column === undefined || column.every((cm) => cm === null)),
+  ),
+);

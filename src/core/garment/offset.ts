@@ -385,13 +385,13 @@ export class Garment {
     if (sewn !== undefined && ownBody !== undefined)
       return termed({ from: 'measured', cm: sewn - ownBody - ease, what: 'finished', measure: sewn, body: ownBody, ease }, 0, lost);
 
-    unknown.push('no chart for the zone');
+    const standIn = isLabelsAlone(chart) && (kind === 'girth' || kind === 'width');
+    if (!standIn) unknown.push('no chart for the zone');
     if (!first) return termed(NO_TERM, 0, lost);
     const steps = step === 0 ? 0 : place - start;
-    if (steps !== 0) unknown.push('step between sizes');
+    if (steps !== 0 || standIn) unknown.push('step between sizes');
     const grown = this.#grown(id, measure, ownBody, dayOfBody(this.#input, first.make), date);
     const cm = steps * step - grown.cm;
-    const standIn = isLabelsAlone(chart) && (kind === 'girth' || kind === 'width');
     if (cm === 0 && !standIn) return termed(NO_TERM, 0, Math.hypot(lost, grown.sd));
     return termed(
       { from: 'sizes', cm, line: line ?? first.line, first: first.line, steps, step, grown: grown.cm, standIn },

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { Fabric, FitNote, Make, Seen, Verdict } from '../records';
+import { Fabric, FitNote, Make, Pattern, Person, Seen, Verdict } from '../records';
 import { REASONS } from '../records/make';
 import { Id } from '../records/shapes';
 import { STARTS } from './starts';
@@ -26,6 +26,9 @@ export const LogDraft = z.strictObject({
   verdict: VerdictSaid,
   /** Fabrics named in the line that the stash does not have yet: they come with the make. */
   newFabrics: z.array(Fabric),
+  /** A pattern and a person that were named here first: they come with the make. */
+  newPattern: Pattern.optional(),
+  newPerson: Person.optional(),
   /** The plan it began from, which is done when the make is entered. */
   planId: Id.optional(),
 });

@@ -1,6 +1,7 @@
 import { firstView, nextVersion, viewOf } from './versions';
-import type { Alteration, Fabric, FitNote, Make, Pattern, Seen } from '../records';
+import type { Alteration, Fabric, FitNote, Make, Pattern, Person, Seen } from '../records';
 import { blankMake } from '../records/blank';
+import { patternNamed } from '../records/garment-named';
 import type { LogDraft, Look, VerdictSaid } from './draft-shapes';
 import type { Start } from './starts';
 
@@ -63,6 +64,25 @@ export function freshDraft(make: Make, start: Start = 'last'): LogDraft {
   return { make, start, look: { seen: { at: 'firstDay' }, said: [] }, verdict: {}, newFabrics: [] };
 }
 
+/**
+ * A draft of the first make of a pattern that is not in the ledger yet, or of a thing without one; the pattern comes with the make, and so
+ * does the person where there is none.
+ *
+ * @param name as it was typed
+ * @param personId whom it is for; undefined where nobody is in the ledger
+ */
+export function draftNamed(
+  name: string,
+  { personId, fitless, day, newId }: { personId: string | undefined; fitless: boolean; day: string; newId: NewId },
+): LogDraft {
+  const newPerson: Person | undefined = personId === undefined ? { id: newId(), name: 'Me', child: false } : undefined;
+  const owner = personId ?? newPerson?.id ?? '';
+  const whoever = newPerson ? { newPerson } : {};
+  if (fitless) return { ...freshDraft({ ...blankMake(newId(), owner, 1, day), name, kind: 'without fit' }, 'drafted'), ...whoever };
+  const newPattern = patternNamed(name, { id: newId(), viewId: newId() }, day);
+  return { ...freshDraft(startMake({ pattern: newPattern, makes: [] }, owner, day, undefined, newId), 'drafted'), newPattern, ...whoever };
+}
+
 /** What a line amounts to: a make, and what is said of it that is not part of the make itself. */
 interface LineAmounts {
   readonly make: Make;
@@ -72,9 +92,22 @@ interface LineAmounts {
   readonly newFabrics: readonly Fabric[];
 }
 
-/** The draft that a line amounts to. */
-export function draftFromLine({ make, seen, said, love, newFabrics }: LineAmounts): LogDraft {
-  return { make, start: 'last', look: { seen, said: [...said] }, verdict: love === undefined ? {} : { love }, newFabrics: [...newFabrics] };
+/**
+ * The draft that a line amounts to.
+ *
+ * @param named the draft of a pattern or a thing that the line names first
+ */
+export function draftFromLine({ make, seen, said, love, newFabrics }: LineAmounts, named?: LogDraft): LogDraft {
+  const { newPattern, newPerson } = named ?? {};
+  const first = { ...(newPattern ? { newPattern } : {}), ...(newPerson ? { newPerson } : {}) };
+  return {
+    ...first,
+    make,
+    start: named?.start ?? 'last',
+    look: { seen, said: [...said] },
+    verdict: love === undefined ? {} : { love },
+    newFabrics: [...newFabrics],
+  };
 }
 
 /** The fit notes that a look amounts to. */

@@ -6,8 +6,10 @@ import { formatLength, type LengthUnit } from '../units/length';
 import { formatMoney } from '../units/money';
 import { zoneOf } from '../body/zones';
 import { symptomOf } from '../catalogue/symptoms';
+import { kindNamed } from '../records/garment-named';
 import type { Named } from './mark-names';
-import type { LineContext, Understood } from './parse-line';
+import type { LineContext } from './parse-line';
+import type { Understood } from './chip';
 
 /** What a chip was understood as: a word for its kind, and what it says. */
 export function chipWords(
@@ -19,6 +21,10 @@ export function chipWords(
   switch (u.is) {
     case 'pattern':
       return { kind: 'pattern', says: `${nameOf(patterns, u.patternId)}${u.version === undefined ? '' : `, version ${u.version}`}` };
+    case 'new pattern':
+      return { kind: 'new pattern', says: `${u.name} (${kindNamed(u.name) ?? 'top'})` };
+    case 'new thing':
+      return { kind: 'without a pattern', says: u.name };
     case 'version':
       return { kind: 'version', says: String(u.version) };
     case 'person':

@@ -2,7 +2,7 @@ import { sameAlteration } from '../alteration/alteration-key';
 import type { ZoneId } from '../body/zones';
 import type { FitNote, Make, Seen, Fabric } from '../records';
 import { blankFabric } from '../records/blank';
-import type { Chip } from './parse-line';
+import type { Chip } from './chip';
 
 /** A make that a line amounts to, with what is not part of the make itself. */
 export interface LineEntry {
@@ -45,6 +45,8 @@ export function entryFromLine(
         if (u.version !== undefined && u.version !== start.version)
           remarks.push(`The line says version ${u.version}; by the ledger this is version ${start.version}, and so it is entered.`);
         break;
+      case 'new pattern':
+      case 'new thing':
       case 'person':
         break;
       case 'size':

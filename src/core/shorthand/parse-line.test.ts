@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { formatLength } from '../units/length';
-import { parseLine, type Chip, type LineContext } from './parse-line';
+import { parseLine, type LineContext } from './parse-line';
+import type { Chip } from './chip';
 
 /** Everything here is made up. Two patterns with letters and figures as sizes, one without a chart. */
 const CONTEXT: LineContext = {
@@ -33,6 +34,9 @@ function gist({ understood: u }: Chip): string {
   switch (u.is) {
     case 'pattern':
       return `${u.patternId}${u.version ? ` v${u.version}` : ''}`;
+    case 'new pattern':
+    case 'new thing':
+      return `${u.is} ${u.name}`;
     case 'version':
       return `v${u.version}`;
     case 'person':

@@ -7,20 +7,11 @@ import { parseMoney } from '../units/money';
 import { outcomeOf } from '../make/outcome';
 import { firstOf, itemAt } from '../units/item-at';
 import { DIRECTION_WORDS, zoneOf, type ZoneId } from '../body/zones';
-import {
-  FABRIC_PARTS,
-  type Alteration,
-  type FabricUse,
-  type FitNote,
-  type GarmentKind,
-  type Make,
-  type Money,
-  type Seen,
-  type SizeLine,
-  type TimeSpent,
-} from '../records';
+import { FABRIC_PARTS, type GarmentKind, type SizeLine } from '../records';
 import { symptomOf } from '../catalogue/symptoms';
 import { LINE, lineWithSizes } from './grammar';
+import type { Chip, Reading, Understood } from './chip';
+import { withNewPattern, withSizeSaid } from './named-first';
 import { markNames, type Marked, type Named, type Vocabulary } from './mark-names';
 import {
   COMPARATIVES,
@@ -47,49 +38,6 @@ export interface LineContext extends Vocabulary {
   readonly currency: string;
   /** ISO date. */
   readonly today: string;
-}
-
-export type Understood =
-  | { readonly is: 'pattern'; readonly patternId: string; readonly version?: number }
-  | { readonly is: 'version'; readonly version: number }
-  | { readonly is: 'person'; readonly personId: string }
-  | { readonly is: 'size'; readonly line: SizeLine }
-  | { readonly is: 'size at'; readonly zones: readonly ZoneId[]; readonly line: SizeLine }
-  | { readonly is: 'alteration'; readonly alteration: Omit<Alteration, 'id'> }
-  | { readonly is: 'fit'; readonly notes: readonly Pick<FitNote, 'zone' | 'outcome' | 'amount' | 'side' | 'symptom'>[] }
-  | { readonly is: 'rest right' }
-  | {
-      readonly is: 'fabric';
-      /** A fabric of the stash, or the name of one that is not there yet. */
-      readonly fabric: { readonly id: string } | { readonly name: string };
-      readonly part: FabricUse['part'];
-      readonly length?: number;
-      readonly left?: number;
-    }
-  | { readonly is: 'seen'; readonly seen: Seen }
-  | { readonly is: 'time'; readonly phase: TimeSpent['phase']; readonly minutes: number }
-  | { readonly is: 'cost'; readonly what: string; readonly money: Money }
-  | { readonly is: 'love'; readonly love: 1 | 2 | 3 | 4 | 5 }
-  | { readonly is: 'date'; readonly date: string }
-  | { readonly is: 'kind'; readonly kind: Make['kind'] }
-  | { readonly is: 'note'; readonly kind: Make['notes'][number]['kind']; readonly words: string }
-  | { readonly is: 'loose end'; readonly words: string }
-  | { readonly is: 'words'; readonly words: string };
-
-/** Another way to read a chip: writing `text` in its place says it without doubt. */
-export interface Reading {
-  readonly label: string;
-  readonly text: string;
-}
-
-/** A piece of the line with what was understood by it. */
-export interface Chip {
-  readonly from: number;
-  readonly to: number;
-  readonly text: string;
-  readonly understood: Understood;
-  /** What could also be meant; empty where nothing else could. */
-  readonly readings: readonly Reading[];
 }
 
 /** A rule of the grammar found in the text, with the rules found in it. */
@@ -422,7 +370,7 @@ export function parseLine(text: string, context: LineContext): Chip[] {
       chips[chips.length - 1] = { ...before, to, text: words, understood: { is: 'words', words } };
     } else chips.push({ from, to, text: typed, understood: { is: 'words', words: typed }, readings: [] });
   }
-  return chips;
+  return !pattern ? withNewPattern(chips) : sizes.length === 0 ? withSizeSaid(chips) : chips;
 }
 
 /** The text of a part with its marks spelled as they were typed. */

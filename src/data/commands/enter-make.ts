@@ -15,14 +15,14 @@ export function errataWrites(pattern: Pattern, before: Make['notes'], after: Mak
 }
 
 /**
- * Entering a make that was logged, as one act: the make with its look and verdict, wears that are only counted as an estimate, fabrics that
- * are new, and what the make takes from the stash.
+ * Entering a make that was logged, as one act: the make with its look and verdict, wears that are only counted as an estimate, the pattern,
+ * the person and the fabrics that are new, and what the make takes from the stash.
  *
  * @param fabrics the stash as it is
  * @param about the pattern, whose errata take up those that were found; the plan that is done with this
  */
 export function enterMake(
-  { make, look, verdict, newFabrics }: LogDraft,
+  { make, look, verdict, newFabrics, newPattern, newPerson }: LogDraft,
   fabrics: readonly Fabric[],
   { pattern, plan }: { pattern?: Pattern | undefined; plan?: Plan | undefined } = {},
 ): Write[] {
@@ -39,6 +39,8 @@ export function enterMake(
   const wear: Wear = { id: newId(), date: day, makeIds: [make.id], count: Math.max(1, wears) };
   const used = new Set(make.fabrics.map((u) => u.fabricId));
   return [
+    ...(newPerson ? [{ table: 'people', put: newPerson } as const] : []),
+    ...(newPattern ? [{ table: 'patterns', put: withErrataFound(newPattern, [], make.notes) ?? newPattern } as const] : []),
     ...newFabrics.filter((c) => used.has(c.id)).map((c): Write => ({ table: 'fabrics', put: c })),
     { table: 'makes', put: entered },
     ...(plan ? [{ table: 'plans', from: plan, to: { ...plan, state: 'made', makeId: make.id } } as const] : []),

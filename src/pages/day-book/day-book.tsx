@@ -13,6 +13,7 @@ import { useFabrics, useMakes, usePatterns, usePeople, useWearCountsOf, useTrade
 import { HalfLogged } from '../makes/half-logged';
 import { GarmentPicture } from '../../parts/garment-picture';
 import { Empty, PageHead } from '../../ui/page-head';
+import { KeyCap } from '../../ui/key-cap';
 import { routes } from '../../routes';
 import { withId } from '../../core/units/by-id';
 
@@ -40,14 +41,17 @@ export function DayBook() {
       <>
         <PageHead title="Day book" under="An empty ledger." />
         <Empty>
-          <p className="mb-3">
-            Here stand the latest garments and what is still to be done on them. Begin with whose body you sew for, then log a make of a pattern.
+          <p>What did you sew last? Its name and the size you cut are enough to begin with; all else can wait.</p>
+          <p className="mt-3">
+            <LinkButton to={routes.newMake()}>
+              Log the first garment <KeyCap>n</KeyCap>
+            </LinkButton>
           </p>
-          <div className="flex flex-wrap justify-center gap-2">
-            <LinkButton to={routes.newPerson}>1. Whose body</LinkButton>
-            <LinkButton to={routes.newPattern()}>2. Add a pattern</LinkButton>
-            <LinkButton to={routes.newMake()}>3. Log a make</LinkButton>
-          </div>
+          <p className="mt-3 text-ink2">
+            Or write it in the line above <KeyCap>/</KeyCap> as you would say it:
+            <br />
+            <i>Curlew jeans M, waistband tight, love 4</i>
+          </p>
           <p className="mt-4">
             <button type="button" className="underline" onClick={() => void attempt('The demo was not opened', () => openDemo(db))}>
               Or look round in the demo ledger

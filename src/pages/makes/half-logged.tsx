@@ -11,13 +11,13 @@ export function HalfLogged() {
   if (drafts.length === 0) return null;
   return (
     <ul className="my-3 border-l-4 border-ink bg-tint px-3 py-1.5">
-      {drafts.map(({ name, value: { make } }) => {
+      {drafts.map(({ name, value: { make, newPattern, newPerson } }) => {
         const pattern = make.sources[0]?.patternId;
-        const of = pattern ? { pattern } : { name: make.name ?? '' };
+        const of = newPattern || newPerson ? {} : { ...(pattern ? { pattern } : { name: make.name ?? '' }), for: make.personId };
         return (
           <li key={name}>
-            You were logging {makeName(make, patterns)}.{' '}
-            <Link className="underline" to={routes.newMake({ ...of, for: make.personId, draft: make.id })}>
+            You were logging {makeName(make, newPattern ? [newPattern] : patterns)}.{' '}
+            <Link className="underline" to={routes.newMake({ ...of, draft: make.id })}>
               Go on with it
             </Link>
           </li>

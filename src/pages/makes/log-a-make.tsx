@@ -2,31 +2,32 @@ import { draftFromPlan } from '../../core/plan/draft-from-plan';
 import { lastVersion, nextVersion, viewOf } from '../../core/make/versions';
 import { useMemo, useRef, useState, type ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { Link, useNavigate, useSearchParams } from 'react-router';
+import { useNavigate, useSearchParams } from 'react-router';
 import { toast } from 'react-toastify';
-import { type PatternCase } from '../../core/garment/case';
+import { caseOf, type PatternCase } from '../../core/garment/case';
 import type { Fabric, Person, Plan } from '../../core/records';
+import { isWithoutFit } from '../../core/records/garment-named';
 import { blankMake } from '../../core/records/blank';
 import { clearDraft, discardDraft, saveDraft, useDrafts } from '../../data/drafts';
-import { useFabrics, useMakes, usePatternCase, usePatterns, usePeople, usePerson, usePlans, useUnit } from '../../data/queries';
+import { useBodies, useFabrics, useMakes, usePatternCase, usePatterns, usePeople, usePerson, usePlans, useUnit } from '../../data/queries';
 import { today } from '../../data/today';
 import { newId } from '../../data/new-id';
-import { save } from '../../parts/save';
+import { choose, save } from '../../parts/save';
 import { GarmentPicture } from '../../parts/garment-picture';
 import { Button } from '../../ui/button';
-import { SelectField } from '../../ui/field';
 import { KeyCap } from '../../ui/key-cap';
 import { PageHead } from '../../ui/page-head';
 import { Pick } from '../../ui/pick';
 import { Segmented } from '../../ui/segmented';
 import { useCaseTables } from '../../data/engine-tables';
 import { useEngine } from '../../workers/use-engine';
-import { draftsFor, freshDraft, logDraftName, startMake, type LogDraft, type Start } from '../../core/make/log-draft';
+import { draftNamed, draftsFor, freshDraft, logDraftName, startMake, type LogDraft, type Start } from '../../core/make/log-draft';
 import { db } from '../../data/database';
 import { enterNumbered } from '../../data/commands/enter-make';
 import { drawnOf } from '../../parts/drawn-of';
 import { HalfLogged } from './half-logged';
 import { LookEntry } from './look-entry';
+import { NewPatternFields, WhomFor } from './named-here';
 import { MakeForm } from './make-form';
 import { VerdictEntry } from './verdict-entry';
 import { routes } from '../../routes';
@@ -55,15 +56,28 @@ interface LogFormProps {
 }
 
 /** The form itself, for one pattern and one person; what is typed is kept at every change. */
-function LogForm({ input, stash, person, people, initial, planned, pick, onPerson, onDiscard }: LogFormProps) {
-  const pattern = input?.pattern;
+function LogForm({ input: known, stash, person, people, initial, planned, pick, onPerson, onDiscard }: LogFormProps) {
   const navigate = useNavigate();
   const unit = useUnit();
+  const bodies = useBodies();
   const [draft, setDraft] = useState(initial);
+  const { newPattern, newPerson } = draft;
+  const input = useMemo(
+    () =>
+      newPattern
+        ? caseOf(newPattern, draft.make.personId, { makes: [], bodies, fabrics: stash })
+        : newPerson && known
+          ? { ...known, makes: [], bodies: [] }
+          : known,
+    [newPattern, newPerson, known, bodies, stash, draft.make.personId],
+  );
+  const pattern = input?.pattern;
   const [writing, setWriting] = useState(false);
   const button = useRef<HTMLButtonElement>(null);
   const plan = useMemo(() => ({ date: today(), unit }), [unit]);
-  const account = useEngine('account', useCaseTables(), pattern && [person.id, pattern.id, plan], { tolerant: true });
+  const account = useEngine('account', useCaseTables(), pattern && !newPattern && !newPerson ? [person.id, pattern.id, plan] : undefined, {
+    tolerant: true,
+  });
   const last = input && lastVersion(input);
   const fabrics = useMemo(() => [...stash, ...draft.newFabrics], [stash, draft.newFabrics]);
   const version = input ? nextVersion(input) : 1;
@@ -89,12 +103,15 @@ function LogForm({ input, stash, person, people, initial, planned, pick, onPerso
     const plan = planned?.id === draft.planId ? planned : undefined;
     let number = version;
     setWriting(true);
-    const entered = await save(called, () => enterNumbered(db, draft, { pattern, plan }, (given) => (number = given)), {
+    const named = newPerson && { ...newPerson, name: newPerson.name.trim() || 'Me' };
+    const whole = named ? { ...draft, newPerson: named } : draft;
+    const entered = await save(called, () => enterNumbered(db, whole, { pattern, plan }, (given) => (number = given)), {
       done: () => `${pattern ? `Version ${number} of ${pattern.name}` : called} is saved. Ctrl Z takes it back.`,
       draft: { clear: () => clearDraft(logDraftName(draft)) },
     });
     setWriting(false);
     if (!entered) return;
+    if (named) await choose({ personId: named.id });
     void navigate(pattern ? routes.pattern(pattern.id) : routes.make(draft.make.id));
   };
   useHotkeys(
@@ -137,14 +154,18 @@ function LogForm({ input, stash, person, people, initial, planned, pick, onPerso
       />
       <div className="mb-4 flex flex-wrap items-end gap-4 border-y border-rule py-2">
         <GarmentPicture pattern={pattern} make={draft.make} fabrics={fabrics} className="h-14 w-11" />
-        {pick}
-        <SelectField label="For" value={person.id} onChange={(e) => onPerson(e.target.value)}>
-          {people.map((p) => (
-            <option key={p.id} value={p.id}>
-              {p.name}
-            </option>
-          ))}
-        </SelectField>
+        {!draft.newPattern && pick}
+        {draft.newPattern && <NewPatternFields pattern={draft.newPattern} onPattern={(newPattern) => change({ newPattern })} />}
+        <WhomFor
+          person={person}
+          people={people}
+          newPerson={draft.newPerson}
+          onPerson={(id) => (draft.newPattern ? change({ make: { ...draft.make, personId: id } }) : onPerson(id))}
+          onNewPerson={(name) => {
+            const newPerson = { ...(draft.newPerson ?? { id: newId(), child: false }), name };
+            change({ newPerson, make: { ...draft.make, personId: newPerson.id } });
+          }}
+        />
         {(last ?? planned) && (
           <div className="flex flex-col gap-0.5">
             <span className="text-small text-ink2">Start from</span>
@@ -203,10 +224,11 @@ function LogForm({ input, stash, person, people, initial, planned, pick, onPerso
   );
 }
 
+const newWords = (name: string, fitless: boolean) => (fitless ? `Without a pattern (a bag, a cushion): ${name}` : `New pattern: ${name}`);
+
 /** Log a make: what did you change, how did it fit, do you like it? Begins with the pattern; takes up what was left half typed. */
 export function LogAMake() {
   const [params, setParams] = useSearchParams();
-  const navigate = useNavigate();
   const patterns = usePatterns();
   const makes = useMakes();
   const people = usePeople();
@@ -223,12 +245,22 @@ export function LogAMake() {
   const latest = begun.at(-1);
   // Where the pattern was only ever sewn for somebody else, that person is meant.
   const usual = sewn.length > 0 && !sewn.some((m) => m.personId === chosen?.id) ? sewn.at(-1)?.personId : chosen?.id;
+  const hereFirst = [drafts.find(({ value }) => value.make.id === params.get('draft')), latest].find(
+    (d) => d?.value.newPattern ?? d?.value.newPerson,
+  );
+  const usualInput = usePatternCase(hereFirst?.value.make.sources[0]?.patternId, hereFirst?.value.make.personId);
   const personId = asked?.personId ?? params.get('for') ?? (wanted ?? latest)?.value.make.personId ?? usual;
   const input = usePatternCase(patternId, personId);
   const person = withId(people, personId);
   if (patternId && patterns.some((p) => p.id === patternId) && personId && !input) return null;
   const kept = wanted ?? begun.findLast(({ value }) => value.make.personId === personId && (!asked || value.planId === asked.id));
 
+  const begin = (name: string, fitless: boolean) => {
+    if (fitless && chosen) return setParams({ name });
+    const draft = draftNamed(name, { personId: chosen?.id, fitless, day: today(), newId });
+    saveDraft(logDraftName(draft), draft);
+    setParams({ draft: draft.make.id });
+  };
   const pick = (
     <Pick
       label="Pattern"
@@ -237,13 +269,33 @@ export function LogAMake() {
       value={patternId}
       options={patterns.map((p) => ({ id: p.id, label: p.name, detail: p.state === 'retired' ? 'retired' : (p.designer ?? '') }))}
       onPick={(id) => setParams({ pattern: id })}
-      onNew={(name) => void navigate(routes.newPattern({ name }))}
-      newLabel={(name) => `New pattern: ${name} …`}
-      alsoNew={{ label: (name) => `Without a pattern (a bag, a cushion): ${name}`, onNew: (name) => setParams({ name }) }}
+      onNew={(name) => begin(name, isWithoutFit(name))}
+      newLabel={(name) => newWords(name, isWithoutFit(name))}
+      alsoNew={{ label: (name) => newWords(name, !isWithoutFit(name)), onNew: (name) => begin(name, !isWithoutFit(name)) }}
       className="w-72 max-w-full"
     />
   );
   const discarded = () => setParams({});
+
+  if (hereFirst) {
+    const { value } = hereFirst;
+    const whom = value.newPerson ?? withId(people, value.make.personId);
+    if (!whom) return null;
+    return (
+      <LogForm
+        key={value.make.id}
+        input={usualInput}
+        stash={stash}
+        person={whom}
+        people={people}
+        initial={value}
+        planned={undefined}
+        pick={pick}
+        onPerson={(id) => setParams({ for: id, draft: value.make.id })}
+        onDiscard={discarded}
+      />
+    );
+  }
 
   if (input && person) {
     const { pattern } = input;
@@ -288,15 +340,12 @@ export function LogAMake() {
 
   return (
     <>
-      <PageHead title="Log a make" under="Name the pattern: a new version starts from the last one." />
+      <PageHead title="Log a make" under={patterns.length > 0 ? 'Name the pattern: a new version starts from the last one.' : 'What did you sew?'} />
       {pick}
       <HalfLogged />
-      {patterns.length === 0 && <p className="mt-4 text-ink2">The ledger has no pattern yet: type its name and press Enter to add it.</p>}
-      {people.length === 0 && (
-        <p className="mt-2">
-          <Link className="underline" to={routes.newPerson}>
-            Say first whose body it is for
-          </Link>
+      {patterns.length === 0 && (
+        <p className="mt-4 text-ink2">
+          The ledger has no pattern yet: type its name, “Curlew jeans” say, and press Enter. All else about it can wait.
         </p>
       )}
     </>

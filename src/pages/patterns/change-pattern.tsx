@@ -15,7 +15,7 @@ import { GarmentPicture } from '../../parts/garment-picture';
 import { save } from '../../parts/save';
 import { RecordField } from '../../parts/record-field';
 import { RecordRows } from '../../parts/record-rows';
-import { SizeStrip } from '../../parts/size-strip';
+import { SizeCut } from '../../parts/size-cut';
 import { Button, LinkButton } from '../../ui/button';
 import { Fold } from '../../ui/fold';
 import { Empty, PageHead } from '../../ui/page-head';
@@ -159,9 +159,7 @@ export function ChangePattern() {
                 blank={(): PatternPaper => ({ id: newId(), date: today(), how: 'traced', sizeLines: [] })}
                 add="a tracing"
                 widths={{ note: 'min-w-56 flex-1' }}
-                under={(row, changeRow) => (
-                  <SizeStrip chart={pattern.charts[0]} size={row.size} lines={row.sizeLines} zones={view.zones} onChange={changeRow} />
-                )}
+                under={(row, changeRow) => <SizeCut cut={row} pattern={pattern} zones={view.zones} onChange={changeRow} />}
                 onRows={(paper) => change({ paper })}
               />
             </Fold>

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { FIT_CLASS_WORDS, FIT_CLASSES, type FitClass } from '../../core/body/fit-class';
 import { GARMENT_KINDS, type GarmentKind, type Pattern } from '../../core/records';
-import { blankChart, blankPattern } from '../../core/records/blank';
+import { blankPattern } from '../../core/records/blank';
 import { newId } from '../../data/new-id';
 import { usePatterns, useTradeWords } from '../../data/queries';
 import { today } from '../../data/today';
@@ -32,7 +32,6 @@ export function NewPattern() {
       ...blankPattern(newId(), newId(), name.trim(), kind, structure),
       ...(designer.trim() ? { designer: designer.trim() } : {}),
       fitClass,
-      charts: [blankChart(newId(), kind, ['S', 'M', 'L'])],
       added: today(),
     };
     if (!(await save(`pattern “${pattern.name}”`, [{ table: 'patterns', put: pattern }]))) return;
@@ -41,7 +40,7 @@ export function NewPattern() {
 
   return (
     <>
-      <PageHead title="Add a pattern" under="Its name and kind are enough to begin; the size chart comes next." />
+      <PageHead title="Add a pattern" under="Its name and kind are enough to begin; a size chart can come later." />
       <form
         className="flex max-w-md flex-col gap-3"
         onSubmit={(e) => {

@@ -25,28 +25,59 @@ import { withId } from '../../core/units/by-id';
 
 const MEASURES = keysOf(BODY_MEASURES);
 
+/** The measures that most garments are sized by. */
+const FIRST_MEASURES = ['bust', 'waist', 'hip'] as const;
+
 function NewPerson() {
   const navigate = useNavigate();
+  const people = usePeople();
+  const unit = useUnit();
   const [name, setName] = useState('');
   const [problem, setProblem] = useState<string>();
+  const [measures, setMeasures] = useState<MeasurementSet['measures']>({});
   const add = async () => {
     if (name.trim() === '') return setProblem('Give the person a name; a short one will do.');
     const id = newId();
-    if (!(await save(`${name.trim()} added`, [{ table: 'people', put: { id, name: name.trim(), child: false } }]))) return;
+    const set: MeasurementSet = { id: newId(), personId: id, date: today(), measures };
+    const added = await save(`${name.trim()} added`, [
+      { table: 'people', put: { id, name: name.trim(), child: false } },
+      ...(Object.keys(measures).length > 0 ? [{ table: 'bodies', put: set } as const] : []),
+    ]);
+    if (!added) return;
     await choose({ personId: id });
     void navigate(routes.person(id));
   };
   return (
     <>
-      <PageHead title="Another person" under="Whose body garments are cut for." />
+      <PageHead
+        title={people.length === 0 ? 'Who do you sew for?' : 'Another person'}
+        under="A name, and if you like the measures that help most; all of them can be said later."
+      />
       <form
         className="flex max-w-sm flex-col gap-3"
         onSubmit={(e) => {
           e.preventDefault();
-          void add();
+          // A measure that could not be read stays where it stands, with its sentence.
+          if (!e.currentTarget.querySelector('[aria-invalid="true"]')) void add();
         }}
       >
         <TextField label="Name" autoFocus value={name} onChange={(e) => setName(e.target.value)} problem={problem} />
+        <div className="grid grid-cols-3 gap-3">
+          {FIRST_MEASURES.map((m) => (
+            <LengthField
+              key={m}
+              label={BODY_MEASURES[m]}
+              unit={unit}
+              cm={measures[m]}
+              check={aboveNought}
+              onCm={(cm) => {
+                const { [m]: _, ...others } = measures;
+                setMeasures(cm === undefined ? others : { ...others, [m]: cm });
+              }}
+              className="first-letter:uppercase"
+            />
+          ))}
+        </div>
         <Button type="submit" className="self-start">
           Add
         </Button>

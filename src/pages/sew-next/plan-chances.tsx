@@ -1,5 +1,5 @@
 import type { PlannedZone } from '../../core/forecast/planned-chance';
-import { formatLength } from '../../core/units/length';
+import { offsetWords } from '../../core/forecast/label-places';
 import { percent } from '../../core/units/percent';
 import { zoneOf } from '../../core/body/zones';
 import { useUnit } from '../../data/queries';
@@ -10,7 +10,6 @@ const WORTH_CHANGING = 0.1;
 /** The chance of right at each place as it is planned: every change of the plan shows here. */
 export function PlanChances({ zones, sized }: { zones: readonly PlannedZone[]; sized: boolean }) {
   const unit = useUnit();
-  const about = (cm: number) => formatLength(cm, unit, { signed: true, about: true });
   const noted = zones.filter((z) => z.noted);
   const weakest = [...(noted.length > 0 ? noted : zones)].sort((a, b) => a.chance - b.chance)[0];
   return (
@@ -48,9 +47,9 @@ export function PlanChances({ zones, sized }: { zones: readonly PlannedZone[]; s
                     {zoneOf(z.zone).label}
                     {!z.noted && <span className="text-small text-ink2"> by other patterns</span>}
                   </th>
-                  <td>{about(z.x)}</td>
+                  <td>{offsetWords(z.labels, z.x, unit)}</td>
                   <td className="text-small text-ink2">
-                    {about(z.best.median)}
+                    {offsetWords(z.labels, z.best.median, unit)}
                     {z.fabricTooFar
                       ? ': this fabric stretches too differently; a toile'
                       : z.atBest - z.chance > WORTH_CHANGING && `, ${percent(z.atBest)} there`}

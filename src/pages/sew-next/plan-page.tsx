@@ -123,7 +123,7 @@ function PlanDesk({ work }: { work: PlanInWork }) {
               onChange={({ sources, ...part }) => change({ ...part, ...(sources ? { viewId: firstOf(sources).viewId } : {}) } as Partial<Plan>)}
             />
           </section>
-          {pattern.charts.length > 0 && (
+          {(pattern.charts.length > 0 || input.makes.length > 0) && (
             <Fold head={SIZES_HEAD} open={plan.size === undefined}>
               <SizingMethods patternId={pattern.id} person={person} plan={work.cut} take="Cut the blend" each onTake={(cut) => change(cut)} />
             </Fold>

@@ -1,7 +1,8 @@
 import { outcomeWords, seenWords } from '../../core/make/fit-note-words';
 import type { ReactNode } from 'react';
 import type { ZoneForecast } from '../../core/forecast/carry-forward';
-import { DIFFERENCE_WORDS, BASIS_WORDS, UNKNOWN_WORDS, UNUSED_WORDS } from '../../core/forecast/words';
+import { DIFFERENCE_WORDS, BASIS_WORDS, stepsWords, UNKNOWN_WORDS, UNUSED_WORDS } from '../../core/forecast/words';
+import { labelsRestOn, offsetWords, rangeWords } from '../../core/forecast/label-places';
 import type { Why } from '../../core/forecast/why';
 import type { Evidence } from '../../core/garment/evidence';
 import { formatLength, type LengthUnit } from '../../core/units/length';
@@ -17,11 +18,12 @@ import { OffsetTerms } from '../offset-terms';
  * `influences` says which other patterns moved it; who shows the reasons asks for that.
  */
 export function Reasons({ forecast, why, influences, unit }: { forecast: ZoneForecast; why: Why; influences: ReactNode; unit: LengthUnit }) {
-  const { zone, best, x, lastX, chance, chanceOfLast, chanceOfBest, unused, unknown, basis, fabricTooFar } = forecast;
+  const { zone, best, x, lastX, chance, chanceOfLast, chanceOfBest, unused, unknown, basis, fabricTooFar, labels } = forecast;
   const { reasons, contradictions, closingIn, saidByOthers } = why;
   const kind = zoneOf(zone).kind;
   const about = (cm: number) => formatLength(cm, unit, { signed: true, about: true });
-  const span = (a: number, b: number) => `${about(a)} to ${about(b)}`;
+  const place = (cm: number) => offsetWords(labels, cm, unit);
+  const span = (a: number, b: number) => (labels ? rangeWords(labels, a, b, unit) : `${about(a)} to ${about(b)}`);
   const unknowns = [...new Set(unknown.map((u) => u.what))];
   const said = (e: Pick<Evidence, 'note' | 'make'>) => (
     <>
@@ -32,7 +34,8 @@ export function Reasons({ forecast, why, influences, unit }: { forecast: ZoneFor
     <div className="mt-3 flex flex-col gap-4">
       <div className="border-y border-amber-fill bg-amber-wash px-3 py-2">
         <p>
-          <strong className="text-amber">{about(x)}</strong> against the pattern
+          <strong className="text-amber first-letter:uppercase">{place(x)}</strong>
+          {!labels && ' against the pattern'}
           {chance !== undefined && (
             <>
               , chance of right <strong>{percent(chance)}</strong>
@@ -45,11 +48,14 @@ export function Reasons({ forecast, why, influences, unit }: { forecast: ZoneFor
           {chanceOfLast !== undefined && chanceOfBest !== undefined && (
             <>
               {' '}
-              The last cut again ({about(lastX)}): {percent(chanceOfLast)}. The very best cut ({about(best.median)}): {percent(chanceOfBest)}.
+              The last cut again ({place(lastX)}): {percent(chanceOfLast)}. The very best cut{labels ? '' : ` (${about(best.median)})`}:{' '}
+              {percent(chanceOfBest)}.
             </>
           )}
         </p>
       </div>
+
+      {labels && <p className="text-small">{labelsRestOn(labels, unit)}</p>}
 
       {saidByOthers && (
         <div>
@@ -64,8 +70,9 @@ export function Reasons({ forecast, why, influences, unit }: { forecast: ZoneFor
       {reasons.length > 0 && (
         <>
           <p className="text-small text-ink2">
-            Best cut about <b className="text-ink">{about(best.median)}</b>; four times in five it lies from {span(best.low, best.high)}.
-            {closingIn[0] && <> Before any note the range was {span(closingIn[0].best.low, closingIn[0].best.high)}.</>}
+            Best cut {labels ? '' : 'about '}
+            <b className="text-ink">{place(best.median)}</b>; four times in five it lies {labels ? '' : 'from '}
+            {span(best.low, best.high)}.{closingIn[0] && <> Before any note the range was {span(closingIn[0].best.low, closingIn[0].best.high)}.</>}
           </p>
           <ClosingInChart forecast={forecast} steps={closingIn} unit={unit} width={476} height={180} />
           <table className="w-full border-collapse">
@@ -88,12 +95,12 @@ export function Reasons({ forecast, why, influences, unit }: { forecast: ZoneFor
                     {r.evidence.note.words && <span className="block text-small text-ink2 italic">{r.evidence.note.words}</span>}
                   </td>
                   <td className="py-1.5 pr-3">
-                    {about(r.evidence.offset.x)}
+                    {place(r.evidence.offset.x)}
                     <OffsetTerms offset={r.evidence.offset} unit={unit} />
                   </td>
                   <td className="py-1.5">
                     {percent(r.share)}
-                    <span className="block text-small text-ink2">moves it {about(r.movedBy)}</span>
+                    <span className="block text-small text-ink2">moves it {labels ? stepsWords(r.movedBy / labels.step) : about(r.movedBy)}</span>
                   </td>
                 </tr>
               ))}

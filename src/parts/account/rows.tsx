@@ -8,10 +8,11 @@ import type { ReactNode } from 'react';
 import { alterationPlace, alterationAmount, alterationWhen, alterationWords, sizeLineWords } from '../../core/alteration/words';
 import type { Account as Reckoned, VersionColumn } from '../../core/engine/account';
 import type { ZoneForecast } from '../../core/forecast/carry-forward';
+import { offsetWords, rangeWords } from '../../core/forecast/label-places';
 import { type PatternCase } from '../../core/garment/case';
 import { isChanged } from '../../core/forecast/summary';
 import { sameLine } from '../../core/garment/chart';
-import { formatFabricLength, type FabricUnit, formatLength, type LengthUnit } from '../../core/units/length';
+import { formatFabricLength, type FabricUnit, type LengthUnit } from '../../core/units/length';
 import { zoneOf, type ZoneId } from '../../core/body/zones';
 import { costWords, perWear, type MakeCost } from '../../core/cost/cost';
 import { judgedEarly, reasonShares, verdictWeight, verdictWhen } from '../../core/decide/verdict-weight';
@@ -146,15 +147,17 @@ interface CarryFitProps {
 }
 
 function CarryFit({ forecast, disagree, unit, onWhy, chosen }: CarryFitProps) {
-  const { zone, x, best, chance } = forecast;
-  const about = (cm: number) => formatLength(cm, unit, { signed: true, about: true, bare: true });
+  const { zone, x, best, chance, labels } = forecast;
   if (chance === undefined) return <span className="text-small text-ink2">no note yet: last cut kept</span>;
   const changed = isChanged(forecast);
+  const place = offsetWords(labels, x, unit, true);
+  const cut = sizeLineWords(forecast.line);
+  const told = labels && place !== cut ? `${cut}, altered` : place;
   return (
     <button
       type="button"
       onClick={() => onWhy(zone)}
-      aria-label={`${zoneOf(zone).label}: ${changed ? 'change to' : 'keep'} ${formatLength(x, unit, { signed: true, about: true })}, chance of right ${percent(chance)}. Why?`}
+      aria-label={`${zoneOf(zone).label}: ${changed ? 'change to' : 'keep'} ${offsetWords(labels, x, unit)}, chance of right ${percent(chance)}. Why?`}
       className={clsx(
         '-mx-2 flex w-[calc(100%+16px)] items-center justify-between gap-2 rounded-md px-2 py-0.5 text-left hover:bg-amber-tint',
         chosen && 'bg-amber-tint',
@@ -162,10 +165,7 @@ function CarryFit({ forecast, disagree, unit, onWhy, chosen }: CarryFitProps) {
     >
       <span>
         {!changed && 'keep '}
-        <b>{about(x)}</b>{' '}
-        <span className="text-small text-ink2">
-          about {about(best.low)} to {about(best.high)}
-        </span>
+        <b>{told}</b> <span className="text-small text-ink2">{rangeWords(labels, best.low, best.high, unit)}</span>
         {disagree && <span className="text-small text-garnet"> · notes disagree</span>}
       </span>
       <span className="text-small whitespace-nowrap text-ink2 underline decoration-dotted underline-offset-2">{percent(chance)}</span>

@@ -1,6 +1,7 @@
 import { FIT_CLASSES, FIT_CLASS_WORDS, type FitClass } from '../../body/fit-class';
-import { GARMENT_KINDS, type GarmentKind, type SizeLine } from '../../records';
+import type { SizeLine } from '../../records';
 import { itemAt } from '../../units/item-at';
+import { sizeFromText } from '../../garment/size-from-text';
 
 /** A row, or a cell of it, that cannot be taken: a sentence that says why. */
 export class CannotTake extends Error {}
@@ -10,60 +11,6 @@ const plain = (text: string) =>
     .toLowerCase()
     .replace(/[\s_-]+/g, ' ')
     .trim();
-
-/** What other tables call kinds of garment, beside our own words. */
-const KIND_SYNONYMS: Record<string, GarmentKind> = {
-  blouse: 'shirt',
-  'button up': 'shirt',
-  tunic: 'top',
-  tee: 'top',
-  't shirt': 'top',
-  tshirt: 'top',
-  sweater: 'top',
-  jumper: 'top',
-  sweatshirt: 'top',
-  hoodie: 'top',
-  camisole: 'top',
-  pants: 'trousers',
-  jeans: 'trousers',
-  leggings: 'trousers',
-  culottes: 'trousers',
-  gown: 'dress',
-  nightdress: 'dress',
-  blazer: 'jacket',
-  parka: 'coat',
-  cardi: 'cardigan',
-  vest: 'waistcoat',
-  jumpsuit: 'one-piece',
-  dungarees: 'one-piece',
-  overalls: 'one-piece',
-  romper: 'one-piece',
-  swimwear: 'swimsuit',
-  bonnet: 'hat',
-  cap: 'hat',
-};
-const KIND_WORDS = new Map<string, GarmentKind>([...GARMENT_KINDS.map((k) => [plain(k), k] as const), ...Object.entries(KIND_SYNONYMS)]);
-
-/** The kind of garment that words name, alone or among others: "Skerry concert jacket" is a jacket. The last one named counts. */
-export function kindNamed(text: string): GarmentKind | undefined {
-  const said = plain(text);
-  const whole = KIND_WORDS.get(said) ?? KIND_WORDS.get(said.replace(/s$/, ''));
-  if (whole) return whole;
-  const found = [...KIND_WORDS].flatMap(([word, kind]) => {
-    const at = ` ${said} `.search(new RegExp(` ${word}(e?s)? `));
-    return at < 0 ? [] : [{ at: at + word.length, length: word.length, kind }];
-  });
-  return found.sort((a, b) => b.at - a.at || b.length - a.length)[0]?.kind;
-}
-
-const KNITS = /\b(knit|jersey|rib(bing)?|interlock|ponte|fleece|french terry|sweatshirting|lycra|tricot)\b/i;
-const WOVENS = /\b(woven|cotton|linen|denim|twill|poplin|lawn|wool|silk|satin|canvas|voile|chambray|viscose|crepe|gabardine|corduroy)\b/i;
-
-/** Whether words are of a knit or of a woven fabric. */
-export function structureNamed(text: string): 'woven' | 'knit' | undefined {
-  if (/\bnon[ -]?stretch\b/i.test(text)) return 'woven';
-  return KNITS.test(text) ? 'knit' : WOVENS.test(text) ? 'woven' : undefined;
-}
 
 const FIT_SYNONYMS: Record<string, FitClass> = {
   slim: 'fitted',
@@ -79,25 +26,11 @@ export function fitClassNamed(text: string): FitClass | undefined {
   return FIT_CLASSES.find((c) => c === said || FIT_CLASS_WORDS[c].toLowerCase() === said) ?? FIT_SYNONYMS[said];
 }
 
-/**
- * A size as it was cut: one of the chart's where there is one ("40/42" may be a single size), else "C/D", "C-D" or "between C and D" as
- * halfway between two.
- *
- * @param sizes of the pattern's charts, if any are known
- */
+/** A size as it was cut, of a chart whose sizes are known or not; a sentence is no size. */
 export function readSizeLine(text: string, sizes: readonly string[]): SizeLine | undefined {
-  const said = text.replace(/^(size|us|uk|eu)\s+/i, '').trim();
-  if (said === '') return undefined;
-  const known = (size: string) => sizes.find((s) => s.toLowerCase() === size.toLowerCase().trim());
-  const one = known(said);
-  if (one) return { size: one };
-  const two = /^(?:between\s+)?(.{1,12}?)\s*(?:\/|–|-|\band\b|\bto\b)\s*(.{1,12})$/i.exec(said);
-  const [from, to] = two ? [known(itemAt(two, 1)) ?? itemAt(two, 1), known(itemAt(two, 2)) ?? itemAt(two, 2)] : [];
-  const letters = (size: string) => /^[A-Z]{1,4}$/i.test(size);
-  if (from && to && from !== to && (sizes.length > 0 ? known(from) && known(to) : (letters(from) && letters(to)) || /between/i.test(said)))
-    return { size: from, to, at: 0.5 };
-  if (said.length > 20) throw new CannotTake(`“${said}” is not a size such as D, C/D or between 12 and 14`);
-  return { size: said };
+  const line = sizeFromText(text, sizes);
+  if (!line && text.trim() !== '') throw new CannotTake(`“${text.trim()}” is not a size such as D, C/D or between 12 and 14`);
+  return line;
 }
 
 const LOVE_WORDS: Record<string, number> = {

@@ -3,7 +3,8 @@ import { sizeLineWords } from '../../alteration/words';
 import { formatDuration, parseDuration } from '../../units/duration';
 import { formatLength } from '../../units/length';
 import { blankMake, blankPattern, MAKE_KINDS, MAKE_STATES, type Pattern, Make } from '../../records';
-import { CannotTake, choiceNamed, kindNamed, readLove, readSizeLine, readWhole, structureNamed } from './cells';
+import { CannotTake, choiceNamed, readLove, readSizeLine, readWhole } from './cells';
+import { kindNamed, structureNamed } from '../../records/garment-named';
 import type { Row } from './row';
 import { dayWords, joined, THERE, type Taking } from './taking';
 

@@ -3,7 +3,8 @@ import { format, parseISO } from 'date-fns';
 import type { IsoDate } from '../../units/date';
 import { firstOf } from '../../units/item-at';
 import { blankFabric, TABLES, type Fabric, type Ledger, type Make, type Pattern, type Person, type Wear } from '../../records';
-import { CannotTake, structureNamed } from './cells';
+import { structureNamed } from '../../records/garment-named';
+import { CannotTake } from './cells';
 import type { TakingInto } from './row';
 
 /** A name as a sewist tells it from others. */

@@ -1,0 +1,82 @@
+import { USUAL_ZONES } from '../../core/records';
+import { firstView } from '../../core/make/versions';
+import { GARMENT_KINDS, Pattern, type GarmentKind, type Person } from '../../core/records';
+import { useTradeWords } from '../../data/queries';
+import { RecordField } from '../../parts/record-field';
+import { ChoiceField, SelectField, TextField } from '../../ui/field';
+
+/** A pattern of another kind: its places are those that usually decide the fit of that. */
+function ofKind(pattern: Pattern, kind: GarmentKind): Pattern {
+  return { ...pattern, kind, views: [{ ...firstView(pattern), zones: [...USUAL_ZONES[kind]] }] };
+}
+
+/** A pattern that was named here first: what was guessed from its name, to be put right. All else about it can wait. */
+export function NewPatternFields({ pattern, onPattern }: { pattern: Pattern; onPattern: (pattern: Pattern) => void }) {
+  const inWords = useTradeWords();
+  const change = (part: Partial<Pattern>) => onPattern({ ...pattern, ...part });
+  return (
+    <>
+      <RecordField
+        of={Pattern.shape}
+        name="name"
+        label="New pattern"
+        value={pattern.name}
+        onValue={(name) => change({ name })}
+        className="w-56 max-w-full"
+      />
+      <ChoiceField label="Kind" value={pattern.kind} all={GARMENT_KINDS} words={inWords} onValue={(kind) => onPattern(ofKind(pattern, kind))} />
+      <ChoiceField
+        label="Fabric it wants"
+        value={pattern.wants.structure}
+        all={['woven', 'knit']}
+        onValue={(structure) => change({ wants: { structure } })}
+      />
+      <RecordField
+        of={Pattern.shape}
+        name="designer"
+        value={pattern.designer}
+        onValue={(designer) => change({ designer })}
+        className="w-40 max-sm:w-full"
+      />
+    </>
+  );
+}
+
+/** Somebody new among whom a garment may be for. */
+const SOMEBODY_NEW = 'somebody new';
+
+/** Who a garment is for: one of the ledger's people, or somebody whose name is typed here. */
+export function WhomFor({
+  person,
+  people,
+  newPerson,
+  onPerson,
+  onNewPerson,
+}: {
+  person: Person;
+  people: readonly Person[];
+  newPerson: Person | undefined;
+  onPerson: (id: string) => void;
+  onNewPerson: (name: string) => void;
+}) {
+  if (newPerson)
+    return (
+      <TextField
+        label="Who is it for?"
+        autoFocus={newPerson.name === ''}
+        value={newPerson.name}
+        onChange={(e) => onNewPerson(e.target.value)}
+        className="w-36"
+      />
+    );
+  return (
+    <SelectField label="For" value={person.id} onChange={(e) => (e.target.value === SOMEBODY_NEW ? onNewPerson('') : onPerson(e.target.value))}>
+      {people.map((p) => (
+        <option key={p.id} value={p.id}>
+          {p.name}
+        </option>
+      ))}
+      <option value={SOMEBODY_NEW}>somebody new …</option>
+    </SelectField>
+  );
+}
