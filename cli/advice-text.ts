@@ -17,12 +17,15 @@ export function adviceText(advice: Advice, unit: LengthUnit): string {
     lines.push(`  would change it: ${p.decision.wouldChange}`);
     if (p.sizeLines.length > 0) lines.push(`  version ${p.nextVersion}: cut ${p.sizeLines.join(', ')}`);
     if (p.alterations.length > 0) lines.push(`  alter: ${p.alterations.join(', ')}`);
-    for (const z of p.zones)
+    for (const z of p.zones) {
+      const place = z.among?.place ?? about(z.offset);
+      const best = z.among ? '' : `, best ${range(z.best)}`;
       lines.push(
         z.chance === undefined
-          ? `  ${z.zone}: nothing noted, kept at ${about(z.offset)}`
-          : `  ${z.zone}: ${z.changed ? 'to' : 'keep'} ${about(z.offset)}, best ${range(z.best)}, chance of right ${percent(z.chance)}`,
+          ? `  ${z.zone}: nothing noted, kept at ${place}`
+          : `  ${z.zone}: ${z.changed ? 'to' : 'keep'} ${place}${best}, chance of right ${percent(z.chance)}`,
       );
+    }
     for (const { method, size, because } of p.sizes?.sizingMethods ?? []) lines.push(`  size by ${method}: ${size ?? 'none'} (${because})`);
     if (p.sizes && p.sizes.blend.length > 0)
       lines.push(`  blend: ${p.sizes.blend.map((z) => `${z.zone} ${z.size} (${percent(z.chance)})`).join(', ')}`);

@@ -13,6 +13,7 @@ import { isChanged } from '../src/core/forecast/summary';
 import type { IsoDate } from '../src/core/units/date';
 import { roundToWorkable, type LengthUnit } from '../src/core/units/length';
 import { zoneOf } from '../src/core/body/zones';
+import { offsetWords, placeAt } from '../src/core/forecast/label-places';
 import type { Ledger, Person } from '../src/core/records';
 
 const Cm = z.number().describe('centimetres against the pattern as drafted');
@@ -34,6 +35,10 @@ const PatternAdvice = z.object({
       best: Range,
       chance: Chance.optional().describe('absent where nothing was noted'),
       ground: z.string(),
+      among: z
+        .object({ sizes: z.array(z.string()), place: z.string(), best: z.object({ median: z.number(), low: z.number(), high: z.number() }) })
+        .optional()
+        .describe('sizes without a chart: the offset and the best cut as places among them, 0 the first'),
       saidByOthers: Range.optional().describe('what the other patterns say before any note of this one'),
     }),
   ),
@@ -125,6 +130,15 @@ export function advise(ledger: Ledger, person: Person, patternIds: readonly stri
               best: z.best,
               ...(z.chance === undefined ? {} : { chance: z.chance }),
               ground: z.basis,
+              ...(z.labels
+                ? {
+                    among: {
+                      sizes: [...z.labels.sizes],
+                      place: offsetWords(z.labels, z.x, unit),
+                      best: { median: placeAt(z.labels, z.best.median), low: placeAt(z.labels, z.best.low), high: placeAt(z.labels, z.best.high) },
+                    },
+                  }
+                : {}),
               ...(saidByOthers ? { saidByOthers: saidByOthers() } : {}),
             };
           }) ?? [],

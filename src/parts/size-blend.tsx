@@ -45,7 +45,8 @@ export function SizeBlend({ sizes, blend }: { sizes: readonly string[]; blend: r
                   <span
                     className={clsx(
                       'whitespace-nowrap',
-                      sizes[i] === z.size && 'rounded-sm bg-amber-wash px-1.5 ring-1 ring-amber-fill max-sm:px-0.5',
+                      sizes[i] === z.size && 'rounded-sm bg-amber-wash ring-1 ring-amber-fill max-sm:px-0.5',
+                      sizes[i] === z.size && (sizes.length > 6 ? 'px-0.5' : 'px-1.5'),
                     )}
                   >
                     {percent(chance)}

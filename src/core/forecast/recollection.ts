@@ -1,5 +1,6 @@
 import { firstView, viewOf } from '../make/versions';
 import { classGroup, edgesOf } from '../body/fit-class';
+import { designerKey } from '../make/designer';
 import { mainFabric } from '../make/main-fabric';
 import { ZONE_IDS, zoneOf, type ZoneId } from '../body/zones';
 import { fitClassAt, type PatternCase } from '../garment/case';
@@ -72,7 +73,7 @@ const SURE = 0.8;
 const WORTH_NAMING = 0.1;
 
 /** The designer of a pattern; one that nobody knows is one of its own. */
-const designerOf = ({ pattern }: Pick<PatternCase, 'pattern'>) => pattern.designer?.trim().toLowerCase() || `of ${pattern.id}`;
+const designerOf = ({ pattern }: Pick<PatternCase, 'pattern'>) => designerKey(pattern) ?? `of ${pattern.id}`;
 
 const groupAt = ({ pattern, makes }: PatternCase, zone: ZoneId) =>
   classGroup(fitClassAt(pattern, makes[0] ? viewOf(pattern, makes[0]) : firstView(pattern), zone));

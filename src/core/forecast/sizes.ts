@@ -16,7 +16,7 @@ import { finishedColumn, readColumn } from '../garment/chart';
 import { draftOf } from '../garment/draft';
 import { lastEvidence } from '../garment/evidence';
 import { caseForPlan, plannedUse, type PlannedCut } from './next-cut';
-import { Garment } from '../garment/offset';
+import { Garment, isOfBody } from '../garment/offset';
 import { chanceOfCut } from '../inference/unknown-step';
 import type { Recollection } from './recollection';
 
@@ -303,7 +303,7 @@ const lovedOf = memoize((input: PatternCase) => {
     const draft = draftOf(pattern, viewOf(pattern, make), sizesAsCut(pattern, makes, make));
     for (const { note, offset } of Object.values(lastEvidence(input, make.id))) {
       const { zone, fitClass } = draft.at(note.zone);
-      if (note.outcome !== 0 || zone.kind !== 'girth') continue;
+      if (note.outcome !== 0 || zone.kind !== 'girth' || !isOfBody(offset)) continue;
       const key = lovedKey(pattern.wants.structure, classGroup(fitClass), note.zone);
       // What the pattern intends, and by how much this garment was cut off from that: the ease it has on this body.
       found.push({ key, ease: draft.easeOf(make, note.zone) + offset.x - offset.fabric.cm });

@@ -6,7 +6,7 @@ import type { FitNote, Make } from '../records';
 import { bringsZone, type PatternCase } from './case';
 import { looksInTime } from '../make/latest-note';
 import { type Observation } from '../inference/likelihood';
-import { Garment, type Offset } from './offset';
+import { Garment, isOfBody, type Offset } from './offset';
 import { familyOf, sizesAsCut } from './ladder';
 import { usualStep } from './usual-steps';
 
@@ -118,7 +118,6 @@ export interface Sizing {
   readonly doubt: number;
 }
 
-const standsIn = ({ chart }: Offset): boolean => (chart.from === 'chart' || chart.from === 'sizes') && chart.standIn;
 const sizings = memoize((_: PatternCase) => new Map<ZoneId, Sizing>());
 
 /** What is not known of the sizes of a pattern at a zone: by its notes, else by its first make as it was cut. */
@@ -128,7 +127,7 @@ export function sizingAt(input: PatternCase, zone: ZoneId): Sizing {
   const { used } = evidenceAt(input, zone);
   const first = used[0]?.make ?? inOrder(input.makes)[0];
   const offsets = used.length > 0 ? used.map((e) => e.offset) : first ? [new Garment(input, first).offset(zone)] : [];
-  const standIn = offsets.some(standsIn);
+  const standIn = offsets.some((o) => !isOfBody(o));
   const sizes = first && standIn ? sizesAsCut(input.pattern, input.makes, first)?.sizes : undefined;
   const sizing = { step: offsets[0]?.step ?? 0, standIn, doubt: sizes ? usualStep(zone, familyOf(sizes)) : 0 };
   sizings(input).set(zone, sizing);

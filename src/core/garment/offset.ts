@@ -88,6 +88,9 @@ export interface Offset {
   readonly unknown: readonly Unknown[];
 }
 
+/** Whether an offset is against the body; else the first make's size stands in for it, and nothing follows of any other garment. */
+export const isOfBody = ({ chart }: Pick<Offset, 'chart'>): boolean => !((chart.from === 'chart' || chart.from === 'sizes') && chart.standIn);
+
 /** Where in a garment's life an act or a look belongs; used where dates do not tell. */
 function phaseOfAlteration({ when, afterWears = 0 }: Alteration): number {
   return when === 'body' ? 3 : when === 'wear' ? 5.5 + afterWears : 0;

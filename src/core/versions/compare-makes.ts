@@ -2,7 +2,7 @@ import { makesOf, viewOf } from '../make/versions';
 import type { CaseTables, PatternCase } from '../garment/case';
 import { easeOf } from '../garment/draft';
 import { lastEvidence } from '../garment/evidence';
-import { offsetOf } from '../garment/offset';
+import { isOfBody, offsetOf } from '../garment/offset';
 import { ZONE_IDS, zoneOf, type ZoneId } from '../body/zones';
 import type { FitNote, Make, Pattern } from '../records';
 import { MOST_COMPARED } from './most-compared';
@@ -11,6 +11,8 @@ import { MOST_COMPARED } from './most-compared';
 export interface ComparedZone {
   /** Against what its pattern intends for this body, cm. */
   readonly offset: number;
+  /** Else it is against the first make's size, since nobody measured the body or typed the chart. */
+  readonly ofBody: boolean;
   /** Ease that the garment has on the body by the tape, cm: intended ease and offset, without what the fabric gives. Girths only. */
   readonly ease?: number;
   /** What was seen last; absent where the zone was not noted, or its note does not count. */
@@ -64,7 +66,12 @@ export function zoneOfMake(input: PatternCase, make: Make, zone: ZoneId): Compar
   const seen = lastEvidence(input, make.id)[zone];
   const offset = seen?.offset ?? offsetOf(input, make, zone);
   if (!seen && offset.chart.from === 'nothing' && offset.alterations.length === 0) return undefined;
-  const known = zoneOf(zone).kind === 'girth' && offset.chart.from !== 'nothing';
+  const known = zoneOf(zone).kind === 'girth' && offset.chart.from !== 'nothing' && isOfBody(offset);
   const intended = easeOf(pattern, viewOf(pattern, make), make, zone);
-  return { offset: offset.x, ...(known ? { ease: intended + offset.x - offset.fabric.cm } : {}), ...(seen ? { note: seen.note } : {}) };
+  return {
+    offset: offset.x,
+    ofBody: isOfBody(offset),
+    ...(known ? { ease: intended + offset.x - offset.fabric.cm } : {}),
+    ...(seen ? { note: seen.note } : {}),
+  };
 }

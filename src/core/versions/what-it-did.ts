@@ -4,7 +4,7 @@ import { lastEvidence, type Evidence } from '../garment/evidence';
 import { zonesOfCase } from '../forecast/carry-forward';
 import type { PatternCase } from '../garment/case';
 import type { Offset } from '../garment/offset';
-import type { ZoneId } from '../body/zones';
+import type { BodyMeasure, ZoneId } from '../body/zones';
 import type { Alteration, Make } from '../records';
 import { fabricProperties } from './differences';
 
@@ -30,17 +30,25 @@ export interface Effect {
 /** A term that moved by less than this, cm, moved nothing. */
 const NOTHING = 0.05;
 
+/** What of an offset is the size's, and what the body's, by the measure they are told in; undefined where that cannot be told apart. */
+function sizeAndBody({ chart, steps, step }: Offset): { readonly size: number; readonly body: number; readonly measure?: BodyMeasure } | undefined {
+  if (chart.from === 'sizes') return { size: steps * step, body: chart.grown };
+  return chart.from === 'chart'
+    ? { size: chart.factor * chart.chart + steps * step, body: chart.factor * chart.body, measure: chart.measure }
+    : undefined;
+}
+
 /** What moved the offset of a zone between two looks, cm, the fabric apart. */
 function termsOf(from: Offset, to: Offset): { readonly cause: Cause; readonly cm: number }[] {
   const terms: { cause: Cause; cm: number }[] = [];
   const add = (cause: Cause, cm: number) => {
     if (Math.abs(cm) > NOTHING) terms.push({ cause, cm });
   };
-  const [a, b] = [from.chart, to.chart];
-  if (a.from === 'chart' && b.from === 'chart' && a.measure === b.measure) {
-    add({ of: 'size' }, b.factor * b.chart - a.factor * a.chart);
-    add({ of: 'body' }, a.factor * a.body - b.factor * b.body);
-  } else add({ of: 'size' }, b.cm - a.cm);
+  const [a, b] = [sizeAndBody(from), sizeAndBody(to)];
+  if (a && b && a.measure === b.measure) {
+    add({ of: 'size' }, b.size - a.size);
+    add({ of: 'body' }, a.body - b.body);
+  } else add({ of: 'size' }, to.chart.cm - from.chart.cm);
   if (from.alterations.length + to.alterations.length === 0) return terms;
   const sums = new Map<string, { alteration: Alteration; cm: number }>();
   for (const [offset, sign] of [

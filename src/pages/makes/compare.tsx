@@ -108,7 +108,9 @@ export function Compare() {
                 {z.ease !== undefined && (
                   <span className="inline-block whitespace-nowrap">ease {formatLength(z.ease, unit, { about: true })} ·&nbsp;</span>
                 )}
-                <span className="inline-block whitespace-nowrap">offset {signed(z.offset)}</span>
+                <span className="inline-block whitespace-nowrap">
+                  {z.ofBody ? 'offset' : 'from its first size about'} {signed(z.offset)}
+                </span>
               </span>
             </span>
             {z.note && <Gauge x={z.ease ?? z.offset} outcome={z.note.outcome} kind={zoneOf(zone).kind} domain={domain} />}

@@ -155,7 +155,7 @@ function LogForm({ input: known, stash, person, people, initial, planned, pick, 
       <div className="mb-4 flex flex-wrap items-end gap-4 border-y border-rule py-2">
         <GarmentPicture pattern={pattern} make={draft.make} fabrics={fabrics} className="h-14 w-11" />
         {!draft.newPattern && pick}
-        {draft.newPattern && <NewPatternFields pattern={draft.newPattern} onPattern={(newPattern) => change({ newPattern })} />}
+        {draft.newPattern && <NewPatternFields pattern={draft.newPattern} unit={unit} onPattern={(newPattern) => change({ newPattern })} />}
         <WhomFor
           person={person}
           people={people}

@@ -2,6 +2,8 @@ import { USUAL_ZONES } from '../../core/records';
 import { firstView } from '../../core/make/versions';
 import { GARMENT_KINDS, Pattern, type GarmentKind, type Person } from '../../core/records';
 import { useTradeWords } from '../../data/queries';
+import type { LengthUnit } from '../../core/units/length';
+import { NewChart } from '../../parts/new-chart';
 import { RecordField } from '../../parts/record-field';
 import { ChoiceField, SelectField, TextField } from '../../ui/field';
 
@@ -11,7 +13,7 @@ function ofKind(pattern: Pattern, kind: GarmentKind): Pattern {
 }
 
 /** A pattern that was named here first: what was guessed from its name, to be put right. All else about it can wait. */
-export function NewPatternFields({ pattern, onPattern }: { pattern: Pattern; onPattern: (pattern: Pattern) => void }) {
+export function NewPatternFields({ pattern, unit, onPattern }: { pattern: Pattern; unit: LengthUnit; onPattern: (pattern: Pattern) => void }) {
   const inWords = useTradeWords();
   const change = (part: Partial<Pattern>) => onPattern({ ...pattern, ...part });
   return (
@@ -38,6 +40,7 @@ export function NewPatternFields({ pattern, onPattern }: { pattern: Pattern; onP
         onValue={(designer) => change({ designer })}
         className="w-40 max-sm:w-full"
       />
+      {pattern.charts.length === 0 && <NewChart quiet pattern={pattern} unit={unit} onChart={(chart) => change({ charts: [chart] })} />}
     </>
   );
 }

@@ -125,13 +125,7 @@ export function ChangePattern() {
             <h2 id="chart" className="mb-1 text-head">
               Size chart
             </h2>
-            <ChartFields
-              charts={pattern.charts}
-              kind={pattern.kind}
-              views={pattern.views}
-              unit={unit}
-              onCharts={(charts) => change({ charts }, 'size chart')}
-            />
+            <ChartFields pattern={pattern} unit={unit} onCharts={(charts) => change({ charts }, 'size chart')} />
           </section>
           <div>
             <Fold head="Errata" said={pattern.errata.map((e) => e.words).join(', ')}>

@@ -2,16 +2,15 @@ import { useState } from 'react';
 import type { LengthUnit } from '../../core/units/length';
 import { fromKeys } from '../../core/units/keys';
 import { BODY_MEASURES, ZONE_IDS, zoneOf } from '../../core/body/zones';
-import type { GarmentKind, SizeChart, View } from '../../core/records';
+import { isLabelsAlone } from '../../core/garment/ladder';
+import type { Pattern, SizeChart } from '../../core/records';
 import { blankChart } from '../../core/records/blank';
-import type { ReadChart } from '../../core/garment/chart-from-text';
 import { newId } from '../../data/new-id';
 import { Button } from '../../ui/button';
-import { Dialog } from '../../ui/dialog';
 import { ReadField, WordsField } from '../../ui/field';
 import { Segmented } from '../../ui/segmented';
 import { ChartGrid } from './chart-grid';
-import { ChartPaste } from './chart-paste';
+import { NewChart } from '../../parts/new-chart';
 
 type Column = readonly (number | null)[];
 
@@ -39,48 +38,28 @@ function withSizes(chart: SizeChart, sizes: string[]): SizeChart {
 }
 
 /** A pattern's size charts: one, or several for cup or extended ranges; body measures and finished ones. */
-export function ChartFields({
-  charts,
-  kind,
-  views,
-  unit,
-  onCharts,
-}: {
-  charts: readonly SizeChart[];
-  kind: GarmentKind;
-  views: readonly View[];
-  unit: LengthUnit;
-  onCharts: (charts: SizeChart[]) => void;
-}) {
+export function ChartFields({ pattern, unit, onCharts }: { pattern: Pattern; unit: LengthUnit; onCharts: (charts: SizeChart[]) => void }) {
+  const { charts, views } = pattern;
   const [chosen, setChosen] = useState<string>();
-  const [pasting, setPasting] = useState(false);
   const chart = charts.find((c) => c.id === chosen) ?? charts[0];
   const change = (changed: SizeChart) => onCharts(charts.map((c) => (c.id === changed.id ? changed : c)));
   const add = (made: SizeChart) => {
     onCharts([...charts, made]);
     setChosen(made.id);
   };
-  const keepRead = ({ sizes, body, finished }: ReadChart) => {
-    const columns = { sizes: [...sizes], body: body as SizeChart['body'], finished: finished as SizeChart['finished'] };
-    // A chart that nobody filled in gives way to the pasted one.
-    const empty = chart && Object.values({ ...chart.body, ...chart.finished }).every((column) => column.every((cm) => cm === null));
-    if (chart && empty) change({ ...chart, ...columns });
-    else add({ ...blankChart(newId(), kind, sizes), name: `chart ${charts.length + 1}`, ...columns });
-    setPasting(false);
-  };
+  /** A chart that nobody filled in gives way to the one that is there. */
+  const keep = (made: SizeChart) =>
+    chart && isLabelsAlone(chart)
+      ? change({ ...made, id: chart.id })
+      : add(charts.length === 0 ? made : { ...made, name: `chart ${charts.length + 1}` });
   return (
     <div className="flex flex-col gap-3">
       <div className="flex flex-wrap items-end gap-3">
         {charts.length > 1 && (
           <Segmented label="Size chart" value={chart?.id} choices={charts.map((c) => ({ value: c.id, label: c.name }))} onChange={setChosen} />
         )}
-        <Button onClick={() => setPasting(true)}>Paste a chart …</Button>
-        <Button
-          quiet
-          onClick={() =>
-            add({ ...blankChart(newId(), kind, ['S', 'M', 'L']), name: charts.length === 0 ? 'body chart' : `chart ${charts.length + 1}` })
-          }
-        >
+        <NewChart pattern={pattern} unit={unit} onChart={keep} />
+        <Button quiet onClick={() => keep(blankChart(newId(), pattern.kind, ['S', 'M', 'L']))}>
           Write one down
         </Button>
       </div>
@@ -135,9 +114,6 @@ export function ChartFields({
             })}
         </>
       )}
-      <Dialog open={pasting} onClose={() => setPasting(false)} title="Paste a size chart" wide>
-        <ChartPaste unit={unit} onChart={keepRead} onClose={() => setPasting(false)} />
-      </Dialog>
     </div>
   );
 }

@@ -33,6 +33,7 @@ import { startMake } from '../../core/make/log-draft';
 import { FirstCuts } from './first-cuts';
 import { SewItAgain } from './sew-it-again';
 import { WhatChanged } from './what-changed';
+import { WhatWouldSharpen } from './what-would-sharpen';
 import { SizingMethods } from '../../parts/sizing-methods';
 import { Account } from '../../parts/account/account';
 import type { LengthUnit } from '../../core/units/length';
@@ -312,6 +313,7 @@ export function PatternAccount() {
               <SewItAgain found={carried.decision} />
               <ToMark carried={carried} />
               <WhatChanged makes={input.makes} change={carried.lastChange} />
+              {carried.zones.some((z) => z.labels) && <WhatWouldSharpen pattern={pattern} person={person} unit={unit} />}
               <p className="flex flex-wrap gap-2">
                 <Button disabled={!settled} onClick={() => void planNext()}>
                   Plan version {nextVersion(input)}

@@ -1,10 +1,10 @@
 import { useMemo, useState } from 'react';
-import { formatLength, type LengthUnit } from '../../core/units/length';
-import { entriesOf } from '../../core/units/keys';
-import { BODY_MEASURES, zoneOf } from '../../core/body/zones';
-import { chartFromText, type ReadChart } from '../../core/garment/chart-from-text';
-import { Button } from '../../ui/button';
-import { Segmented } from '../../ui/segmented';
+import { formatLength, type LengthUnit } from '../core/units/length';
+import { entriesOf } from '../core/units/keys';
+import { BODY_MEASURES, zoneOf } from '../core/body/zones';
+import { chartFromText, type ReadChart } from '../core/garment/chart-from-text';
+import { Button } from '../ui/button';
+import { Segmented } from '../ui/segmented';
 
 /** The chart as it was understood, before it is kept. */
 function Preview({ chart, unit }: { chart: ReadChart; unit: LengthUnit }) {
