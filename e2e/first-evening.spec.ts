@@ -190,7 +190,7 @@ test.describe('on a phone', () => {
     expect(only?.makes).toHaveLength(1);
     // One act: the pattern, the person and the make go together.
     await page.goto('/');
-    await expect(page.getByText('Curlew jeans, version 1')).toBeVisible();
+    await expect(page.getByRole('link', { name: 'Curlew jeans, version 1' })).toBeVisible();
     await page.keyboard.press('Control+z');
     await expect(page.getByText('An empty ledger.')).toBeVisible();
   });

@@ -104,7 +104,7 @@ test.describe('the day book', () => {
     await asked.first().waitFor();
     const name = (await asked.first().getAttribute('aria-label'))!;
     await page.keyboard.press('ArrowDown');
-    await expect(page.getByRole('link', { name: 'Mark as cut' })).toBeFocused();
+    await expect(page.getByRole('button', { name: /^Mark as cut/ })).toBeFocused();
     const waits = await page.locator('[data-waits]').count();
     for (let i = 0; i < waits && !(await asked.first().evaluate((b) => b === document.activeElement)); i++) await page.keyboard.press('ArrowDown');
     await page.keyboard.press('Enter');

@@ -15,17 +15,30 @@ test('what is carried forward becomes a plan, the plan a make with nothing typed
   await page.goto('/sew-next');
   const row = page.getByRole('region', { name: 'Winter concerts' }).getByRole('listitem').filter({ hasText: 'Gangway' });
   await expect(row).toContainText('by 10 Dec 2026');
-  await row.getByRole('link', { name: 'Mark as cut' }).click();
-  await expect(page.getByRole('radio', { name: 'the plan' })).toBeChecked();
-  await expect(page.getByRole('slider', { name: 'Size cut all over' })).toHaveAttribute('aria-valuetext', sizes!);
-  await page.getByRole('button', { name: /The rest is right/ }).click();
-  await page.getByRole('button', { name: /Save make/ }).click();
-  await expect(page.getByText(/of Gangway trousers is saved/)).toBeVisible();
-  await page.goto('/sew-next');
+  await row.getByRole('button', { name: 'Mark as cut: Gangway trousers' }).click();
+  await expect(page.getByText('Gangway trousers is cut: it lies on the table in the day book.')).toBeVisible();
   await expect(page.getByRole('region', { name: 'Winter concerts' })).toContainText('1 of 3 made');
   await expect(row.getByRole('link', { name: 'made' })).toBeVisible();
   await page.keyboard.press('Control+z');
   await expect(page.getByRole('region', { name: 'Winter concerts' })).toContainText('0 of 3 made');
+  await row.getByRole('button', { name: 'Mark as cut: Gangway trousers' }).click();
+  await expect(page.getByRole('region', { name: 'Winter concerts' })).toContainText('1 of 3 made');
+
+  // Nothing is asked of its fit until it is finished; one key moves it on each time.
+  await page.goto('/');
+  const table = page.getByRole('region', { name: 'On the table' });
+  await expect(table.getByRole('listitem').filter({ hasText: 'Gangway' })).toContainText('cut on');
+  await table.getByRole('button', { name: /^Being sewn: Gangway/ }).press('Enter');
+  await expect(table.getByRole('listitem').filter({ hasText: 'Gangway' })).toContainText('half sewn');
+  await page.reload();
+  await table.getByRole('button', { name: /^Finished: Gangway/ }).press('Enter');
+  await expect(page).toHaveURL(/#fit$/);
+  await page.getByRole('button', { name: /The rest is right/ }).click();
+  await page
+    .getByRole('link', { name: /change/i })
+    .first()
+    .click();
+  await expect(page.getByRole('slider', { name: 'Size cut all over' })).toHaveAttribute('aria-valuetext', sizes!);
 });
 
 test('two makes half logged do not take each other’s place', async ({ page }) => {

@@ -12,6 +12,8 @@ const FABRIC_FRESH = 365;
 
 /** What waits for a hand: each is done in one act. */
 export interface Waiting {
+  /** Cut or half sewn, what was cut first before what was cut later. */
+  readonly begun: readonly Make[];
   readonly looseEnds: readonly { readonly make: Make; readonly end: LooseEnd }[];
   readonly verdicts: readonly { readonly hanging: Hanging; readonly due: VerdictDue }[];
   readonly unmarked: readonly { readonly make: Make; readonly alteration: Alteration }[];
@@ -23,7 +25,7 @@ export interface Waiting {
 }
 
 /**
- * What waits: loose ends by age, verdicts due, alterations not yet marked on paper, fabric to wash or ready to cut, plans due.
+ * What waits: what lies cut or half sewn, loose ends by age, verdicts due, alterations not yet marked on paper, fabric to wash or ready to cut, plans due.
  *
  * @param hanging all garments in the wardrobe, of everybody
  * @param marks what everybody's next cuts want on the paper (`toMark`)
@@ -37,6 +39,7 @@ export function waiting(
 ): Waiting {
   const open = plans.filter((p) => p.state === 'open');
   return {
+    begun: makes.filter((m) => m.state === 'sewing' || m.state === 'cut').sort((a, b) => byDay(a.cutOn, b.cutOn)),
     looseEnds: makes
       .flatMap((make) => make.looseEnds.filter((l) => !l.done).map((end) => ({ make, end })))
       .sort((a, b) => byDay(a.end.since, b.end.since)),

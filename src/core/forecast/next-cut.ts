@@ -65,7 +65,7 @@ export function plannedUse({ fabricId }: PlannedCut): FabricUse {
  * The last version cut again as it was, for what is planned: everything that was altered for fit is now on the paper, in the planned fabric,
  * and whichever body it was cut for, the planned day's counts.
  */
-export function lastCutAgain(input: PatternCase, { bodyId: _, ...last }: Make, plan: PlannedCut): Garment {
+export function lastCutAgain(input: PatternCase, { bodyId: _, expected: __, ...last }: Make, plan: PlannedCut): Garment {
   return new Garment(caseForPlan(input, plan), {
     ...last,
     id: 'next cut',

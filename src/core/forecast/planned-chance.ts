@@ -40,7 +40,8 @@ export interface PlannedZone {
 export function plannedZones(input: PatternCase, make: Make, plan: PlannedCut, memory?: Recollection): PlannedZone[] {
   const forPlan = caseForPlan(input, plan);
   const cut: Make = { ...make, cutOn: plan.date, fabrics: [plannedUse(plan)], fitNotes: [] };
-  const garment = new Garment(forPlan, { ...cut, bodyId: undefined });
+  // Whose body counts is the plan's to say, whatever the make it would become keeps of it.
+  const garment = new Garment(forPlan, { ...cut, bodyId: undefined, expected: undefined });
   const zones = new Set([...zonesOfCase(input), ...viewOf(input.pattern, make).zones]);
   return [...zones].flatMap((zone): PlannedZone[] => {
     if (make.lacking.includes(zone)) return [];

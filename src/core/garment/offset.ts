@@ -178,6 +178,11 @@ function dayOfBody({ bodies }: PatternCase, { bodyId, cutOn }: Make): IsoDate {
   return (bodyId && bodies.find((b) => b.id === bodyId)?.date) || cutOn;
 }
 
+/** The person's sets, with what was expected on the day this was cut: it stands until the body is measured again. */
+function bodiesOf({ bodies }: PatternCase, { expected, cutOn, personId }: Make): PatternCase['bodies'] {
+  return expected ? [{ id: 'expected', personId, date: cutOn, measures: expected }, ...bodies] : bodies;
+}
+
 /** The sizes that a make was cut in, in their order: those of the case's makes, and where a planned one names another, with that. */
 function chartFor(input: PatternCase, make: Make): SizeChart | undefined {
   const chart = sizesAsCut(input.pattern, input.makes, make);
@@ -211,7 +216,7 @@ export class Garment {
     this.#placeOfSize = chart && make.size && placeOf(chart, make.size);
     this.#cutFor = dayOfBody(input, make);
     this.#fabric = mainFabric(make, input.fabrics);
-    this.#body = new BodyReader(input.bodies);
+    this.#body = new BodyReader(bodiesOf(input, make));
     this.#altered = NOT_ALTERED;
     if (make.alterations.length > 0) {
       const context = effectContext(pattern, view);

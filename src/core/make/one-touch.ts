@@ -8,6 +8,12 @@ export function looseEndDone(make: Make, id: string, date: IsoDate): Make {
   return { ...make, looseEnds: make.looseEnds.map((l) => (l.id === id ? { ...l, done: date } : l)) };
 }
 
+/** A garment that lay cut and is taken to the machine. */
+export const beingSewn = (make: Make): Make => ({ ...make, state: 'sewing' });
+
+/** A garment that is done. */
+export const finished = (make: Make, date: IsoDate): Make => ({ ...make, state: 'finished', finishedOn: date });
+
 /** An alteration that now stands on the pattern paper. */
 export function markedOnPaper(make: Make, alterationId: string, date: IsoDate): Make {
   return { ...make, alterations: make.alterations.map((a) => (a.id === alterationId ? { ...a, marked: date } : a)) };

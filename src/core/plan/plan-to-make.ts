@@ -25,10 +25,21 @@ export function makeOfPlan(plan: Plan, id: string, version: number, day: string)
     sources: [{ patternId: plan.patternId, viewId: plan.viewId }],
     kind: plan.kind,
     lacking: [...plan.lacking],
+    ...(plan.expected && Object.keys(plan.expected).length > 0 ? { expected: plan.expected } : {}),
     // What was measured on the paper is what the garment will have there.
     measured: (plan.bands ?? []).flatMap((b) => (sewnRound(b) > 0 ? [{ zone: b.zone, cm: sewnRound(b), of: 'piece' as const }] : [])),
     ...cutOf(plan),
   };
+}
+
+/**
+ * The garment that lies cut out: nothing is asked of how it fits, since nobody has seen it.
+ *
+ * @param day the day it is cut on
+ */
+export function cutOfPlan(plan: Plan, id: string, version: number, day: string): Make {
+  const { finishedOn: _, ...make } = makeOfPlan(plan, id, version, day);
+  return { ...make, state: 'cut' };
 }
 
 /** A plan of cutting this again: the next cut that the engine proposes, or a version as it was. */

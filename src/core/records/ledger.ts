@@ -14,7 +14,7 @@ import { fromKeys } from '../units/keys';
  * 1 had no plans and lists; 2 had all pictures within, and no bands, widest pieces or wanted numbers; 3 had no history; up to 4 some things
  * had other names (`ledger/earlier-names.ts`); 5 did not note when a record was brought back.
  */
-export const LEDGER_FILE_VERSION = 6;
+export const LEDGER_FILE_VERSION = 7;
 
 /** Every table of the ledger with the shape of its records: storage, files and checks are derived from this. */
 export const TABLES = {

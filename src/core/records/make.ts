@@ -3,7 +3,7 @@ import { SYMPTOM_IDS } from '../catalogue/symptoms';
 import { Alteration } from './alteration';
 import { SEASONS } from './seasons';
 import { called, field } from './field';
-import { CalendarDate, Cm, Id, Money, Name, PositiveCm, Words, ZoneName } from './shapes';
+import { CalendarDate, Cm, Id, Measure, Money, Name, PositiveCm, Words, ZoneName } from './shapes';
 import { SizeLine } from './size-line';
 
 /** When a garment was looked at: what it is worth as evidence depends on it. */
@@ -198,6 +198,8 @@ export const Make = z
     }),
     /** The measurement set it was cut for, where that was not simply the body of the day. */
     bodyId: Id.optional(),
+    /** The body that was expected when it was cut (a pregnancy, a child's growth), where that was not the one measured. */
+    expected: called(z.partialRecord(Measure, PositiveCm).optional(), 'expected body'),
     chartId: Id.optional(),
     /** The size cut, and the zones where it differs. Absent where nobody knows. */
     size: SizeLine.optional(),

@@ -37,7 +37,7 @@ describe('garments side by side', () => {
   });
 
   test('a length has an offset and no ease; what nothing is known of is a gap', () => {
-    expect(zone(['a'], 0, 'sleeve')).toEqual({ offset: 2, note: expect.objectContaining({ outcome: -1 }) as unknown });
+    expect(zone(['a'], 0, 'sleeve')).toEqual({ offset: 2, ofBody: true, note: expect.objectContaining({ outcome: -1 }) as unknown });
     expect(zone(['a'], 0, 'bodice')).toBeUndefined();
   });
 

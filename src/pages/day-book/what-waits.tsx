@@ -3,15 +3,16 @@ import { useCaseTables } from '../../data/engine-tables';
 import { useEngine } from '../../workers/use-engine';
 import { makeName } from '../../core/make/make-name';
 import { format, formatDistanceStrict, parseISO } from 'date-fns';
-import { Link } from 'react-router';
-import { LinkButton } from '../../ui/button';
+import { Link, useNavigate } from 'react-router';
+import { MarkAsCut } from '../../parts/mark-as-cut';
 import { alterationWords } from '../../core/alteration/words';
 import { washed } from '../../core/fabric/stash';
-import { judgedAgain, looseEndDone, markedOnPaper } from '../../core/make/one-touch';
+import { beingSewn, finished, judgedAgain, looseEndDone, markedOnPaper } from '../../core/make/one-touch';
 import { stillSo, verdictDueWords } from '../../core/decide/verdict-due';
 import { verdictWhen } from '../../core/decide/verdict-weight';
 import { waiting } from '../../core/decide/waiting';
 import type { Fabric, Make, Pattern, Person, Plan } from '../../core/records';
+import { saveDraft } from '../../data/drafts';
 import { newId } from '../../data/new-id';
 import { usePlans, useSettings } from '../../data/queries';
 import { useWardrobe } from '../../parts/use-wardrobe';
@@ -35,6 +36,7 @@ export function WhatWaits({
   fabrics: readonly Fabric[];
   people: readonly Person[];
 }) {
+  const navigate = useNavigate();
   const plans = usePlans();
   const { hemisphere, unit } = useSettings();
   const hanging = useWardrobe();
@@ -56,9 +58,8 @@ export function WhatWaits({
       {nameOf(make)}
     </Link>
   );
-  const act = async (label: string, { id }: Make, edit: (now: Make) => Make) => {
-    await save(label, [{ table: 'makes', id, edit }], { done: `${label.replace(/^./, (c) => c.toUpperCase())}. Ctrl Z takes it back.` });
-  };
+  const act = (label: string, { id }: Make, edit: (now: Make) => Make) =>
+    save(label, [{ table: 'makes', id, edit }], { done: `${label.replace(/^./, (c) => c.toUpperCase())}. Ctrl Z takes it back.` });
 
   const loose = waits.looseEnds.map(({ make, end }): Waits => ({
     key: end.id,
@@ -123,6 +124,30 @@ export function WhatWaits({
         void act(`marked on the pattern paper: ${alterationWords(alteration, unit)}`, make, (now) => markedOnPaper(now, alteration.id, today())),
     },
   }));
+  const onTheTable = waits.begun.map((make): Waits => {
+    const cut = make.state === 'cut';
+    return {
+      key: make.id,
+      words: toMake(make),
+      under: [
+        cut ? `cut on ${format(parseISO(make.cutOn), 'd MMMM')}` : 'half sewn',
+        `for ${withId(people, make.personId)?.name ?? 'somebody'}`,
+      ].join(' · '),
+      act: cut
+        ? { label: 'Being sewn', name: `Being sewn: ${nameOf(make)}`, onAct: () => void act(`being sewn: ${nameOf(make)}`, make, beingSewn) }
+        : {
+            label: 'Finished',
+            name: `Finished: ${nameOf(make)}`,
+            // What is finished is asked how it fits: the look is open on its page.
+            onAct: () =>
+              void act(`finished: ${nameOf(make)}`, make, (now) => finished(now, today())).then((done) => {
+                if (!done) return;
+                saveDraft(`look ${make.id}`, { seen: { at: 'firstDay' }, said: [] });
+                void navigate(`${routes.make(make.id)}#fit`);
+              }),
+          },
+    };
+  });
   const ready = new Map(waits.readyToCut.map(({ plan, fabric }) => [plan.id, fabric]));
   const planned = [...new Set([...waits.plansDue, ...waits.readyToCut.map((r) => r.plan)])].map((plan: Plan): Waits => {
     const fabric = ready.get(plan.id);
@@ -142,11 +167,7 @@ export function WhatWaits({
       ]
         .filter(Boolean)
         .join(' · '),
-      aside: (
-        <LinkButton data-waits to={routes.newMake({ plan: plan.id })}>
-          Mark as cut
-        </LinkButton>
-      ),
+      aside: <MarkAsCut waits plan={plan} pattern={withId(patterns, plan.patternId)} />,
     };
   });
   const toWash = waits.toWash.map((fabric): Waits => ({
@@ -164,11 +185,12 @@ export function WhatWaits({
     },
   }));
 
-  if (toMark && [loose, verdicts, unmarked, planned, toWash].every((list) => list.length === 0))
+  if (toMark && [onTheTable, loose, verdicts, unmarked, planned, toWash].every((list) => list.length === 0))
     return <p className="border-t border-rule pt-1 text-ink2">Nothing waits: no loose end, no mark, no plan that is due.</p>;
   return (
     <div className="flex flex-col gap-5">
       <WaitsList id="planned" head="Planned" items={planned} amber />
+      <WaitsList id="table" head="On the table" items={onTheTable} />
       <WaitsList id="loose" head="Loose ends" items={loose} />
       {toMark ? (
         <WaitsList id="unmarked" head="Mark on the pattern paper" items={unmarked} amber />

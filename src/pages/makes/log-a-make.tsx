@@ -2,7 +2,7 @@ import { draftFromPlan } from '../../core/plan/draft-from-plan';
 import { lastVersion, nextVersion, viewOf } from '../../core/make/versions';
 import { useMemo, useRef, useState, type ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { useNavigate, useSearchParams } from 'react-router';
+import { Link, useNavigate, useSearchParams } from 'react-router';
 import { toast } from 'react-toastify';
 import { caseOf, type PatternCase } from '../../core/garment/case';
 import type { Fabric, Person, Plan } from '../../core/records';
@@ -128,6 +128,7 @@ function LogForm({ input: known, stash, person, people, initial, planned, pick, 
     preventDefault: true,
   });
 
+  const begun = input?.makes.find((m) => m.state === 'cut' || m.state === 'sewing');
   const letGo = pattern?.state === 'retired' ? ` · this pattern is retired: ${pattern.why ?? 'no reason noted'}` : '';
   return (
     <>
@@ -152,6 +153,14 @@ function LogForm({ input: known, stash, person, people, initial, planned, pick, 
           </div>
         }
       />
+      {begun && (
+        <p className="mb-2 border-l-4 border-ink bg-tint px-3 py-1">
+          Version {begun.version} lies {begun.state === 'cut' ? 'cut' : 'half sewn'} on the table.{' '}
+          <Link className="underline" to={routes.make(begun.id)}>
+            Is it the one you finished?
+          </Link>
+        </p>
+      )}
       <div className="mb-4 flex flex-wrap items-end gap-4 border-y border-rule py-2">
         <GarmentPicture pattern={pattern} make={draft.make} fabrics={fabrics} className="h-14 w-11" />
         {!draft.newPattern && pick}

@@ -369,7 +369,7 @@ export function MakePage() {
               </div>
             ) : (
               <Button onClick={() => draft.keep({ seen: times > 0 ? { at: 'worn', wears: times } : { at: 'firstDay' }, said: [] })}>
-                Look at the fit again
+                {make.fitNotes.length === 0 ? 'Note how it fits' : 'Look at the fit again'}
               </Button>
             )}
           </section>

@@ -14,6 +14,7 @@ import { save } from '../../parts/save';
 import { RecordField } from '../../parts/record-field';
 import { SIZES_HEAD, SizingMethods } from '../../parts/sizing-methods';
 import { ZonePills } from '../../parts/zone-pills';
+import { MarkAsCut } from '../../parts/mark-as-cut';
 import { Button, LinkButton } from '../../ui/button';
 import { SelectField } from '../../ui/field';
 import { Fold } from '../../ui/fold';
@@ -85,7 +86,7 @@ function PlanDesk({ work }: { work: PlanInWork }) {
               Remove this plan
             </Button>
             <LinkButton to={routes.cutSheet(plan.id)}>Cut sheet</LinkButton>
-            {plan.state === 'open' && <LinkButton to={routes.newMake({ plan: plan.id })}>Mark as cut</LinkButton>}
+            {plan.state === 'open' && <MarkAsCut plan={plan} pattern={pattern} onto />}
           </div>
         }
       />

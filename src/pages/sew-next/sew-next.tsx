@@ -20,6 +20,7 @@ import { saveFile } from '../../parts/save-file';
 import { RecordRows } from '../../parts/record-rows';
 import { reordered } from '../../parts/reorder';
 import { startMake } from '../../core/make/log-draft';
+import { MarkAsCut } from '../../parts/mark-as-cut';
 import { Button, LinkButton } from '../../ui/button';
 import { Fold } from '../../ui/fold';
 import { Empty, PageHead } from '../../ui/page-head';
@@ -143,7 +144,7 @@ export function SewNext() {
             <Button quiet onClick={() => put(plan, { state: 'dropped' }, `plan dropped: ${name}`)}>
               Drop it
             </Button>
-            <LinkButton to={routes.newMake({ plan: plan.id })}>Mark as cut</LinkButton>
+            <MarkAsCut plan={plan} pattern={pattern} />
           </>
         ) : plan.state === 'made' ? (
           <Link to={routes.make(plan.makeId ?? '')} className="text-small text-ink2 underline underline-offset-2">

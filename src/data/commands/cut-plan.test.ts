@@ -1,0 +1,48 @@
+import 'fake-indexeddb/auto';
+import { demoLedger } from '../../../demo/ledger';
+import { Garment } from '../../core/garment/offset';
+import { caseOf } from '../../core/garment/case';
+import { LedgerDatabase } from '../database';
+import { cutPlan } from './cut-plan';
+
+const ledger = { ...demoLedger(), pictures: [] };
+const plan = ledger.plans.find((p) => p.state === 'open')!;
+
+async function opened(changed = plan): Promise<LedgerDatabase> {
+  const database = new LedgerDatabase(`cut ${Math.random()}`);
+  await database.patterns.bulkPut(ledger.patterns);
+  await database.people.bulkPut(ledger.people);
+  await database.bodies.bulkPut(ledger.bodies);
+  await database.makes.bulkPut(ledger.makes);
+  await database.fabrics.bulkPut(ledger.fabrics);
+  await database.plans.bulkPut(ledger.plans.map((p) => (p.id === plan.id ? changed : p)));
+  return database;
+}
+
+test('a plan that is cut is a make in state cut, of which nothing is said that nobody saw', async () => {
+  const database = await opened();
+  const writes = await cutPlan(database, plan.id, 'new');
+  const made = writes.flatMap((w) => (w.table === 'makes' && 'put' in w ? [w.put] : []))[0]!;
+  expect(made).toMatchObject({ id: 'new', state: 'cut', personId: plan.personId, fitNotes: [], verdicts: [] });
+  expect(made.finishedOn).toBeUndefined();
+  expect(writes).toContainEqual({ table: 'plans', from: plan, to: { ...plan, state: 'made', makeId: 'new' } });
+});
+
+test('one that was cut already, or is gone, is refused with a sentence', async () => {
+  const database = await opened({ ...plan, state: 'made', makeId: 'first' });
+  await expect(cutPlan(database, plan.id, 'second')).rejects.toThrow('cut already');
+  await expect(cutPlan(database, 'nothing', 'second')).rejects.toThrow('not in the ledger');
+});
+
+test('the body that was expected stays with the make, until it is measured again', async () => {
+  const database = await opened({ ...plan, expected: { bust: 111 } });
+  const writes = await cutPlan(database, plan.id, 'new');
+  const made = writes.flatMap((w) => (w.table === 'makes' && 'put' in w ? [w.put] : []))[0]!;
+  expect(made.expected).toEqual({ bust: 111 });
+  const pattern = ledger.patterns.find((p) => p.id === plan.patternId)!;
+  const input = caseOf(pattern, plan.personId, ledger);
+  const at = (make: typeof made) => new Garment({ ...input, makes: [...input.makes, make] }, make).offset('bust').chart;
+  expect(at(made)).toMatchObject({ from: 'chart', body: 111 });
+  const { expected: _, ...measured } = made;
+  expect(at(measured)).not.toMatchObject({ body: 111 });
+});

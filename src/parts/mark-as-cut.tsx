@@ -1,0 +1,36 @@
+import { useNavigate } from 'react-router';
+import type { Pattern, Plan } from '../core/records';
+import { cutPlan } from '../data/commands/cut-plan';
+import { db } from '../data/database';
+import { newId } from '../data/new-id';
+import { routes } from '../routes';
+import { Button } from '../ui/button';
+import { save } from './save';
+
+/** Says of a plan that its fabric is cut: it becomes a make that lies on the table, and nothing is asked of a fit nobody has seen. */
+export function MarkAsCut({
+  plan,
+  pattern,
+  onto = false,
+  waits = false,
+}: {
+  plan: Plan;
+  pattern: Pick<Pattern, 'name'> | undefined;
+  onto?: boolean;
+  waits?: boolean;
+}) {
+  const navigate = useNavigate();
+  const name = pattern?.name ?? 'the plan';
+  const cut = async () => {
+    const makeId = newId();
+    const done = await save(`${name} is cut`, () => cutPlan(db, plan.id, makeId), {
+      done: `${name} is cut: it lies on the table in the day book. Ctrl Z takes it back.`,
+    });
+    if (done && onto) void navigate(routes.make(makeId));
+  };
+  return (
+    <Button aria-label={onto ? undefined : `Mark as cut: ${name}`} {...(waits ? { 'data-waits': true } : {})} onClick={() => void cut()}>
+      Mark as cut
+    </Button>
+  );
+}
