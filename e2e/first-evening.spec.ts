@@ -172,6 +172,32 @@ test('the first evening: ten garments of six unknown patterns by the line and th
   expect(beyond / IN_THE_LINE.length).toBeLessThanOrEqual(8);
 });
 
+test('a chart typed from a picture that lies beside it: figures and Enter walk the grid, one entry for each', async ({ page }) => {
+  await startEmpty(page);
+  await page.goto('/patterns/new');
+  await page.getByLabel('Name', { exact: true }).fill('Dunlin top');
+  await page.getByRole('button', { name: 'Add the pattern' }).click();
+  await page.getByRole('button', { name: 'Write one down' }).click();
+  await page.getByLabel('Lay a picture of it beside').setInputFiles('docs/screenshots/pattern.png');
+  await expect(page.getByRole('img', { name: 'The chart to type from' })).toBeVisible();
+  const cell = (measure: string, size: string) => page.getByLabel(`body: ${measure}, size ${size}`);
+  await cell('bust', 'S').focus();
+  for (const cm of ['84', '88', '92', '66', '70', '74']) {
+    await page.keyboard.type(cm);
+    await page.keyboard.press('Enter');
+    await page.waitForTimeout(30);
+  }
+  await expect(cell('hip', 'S')).toBeFocused();
+  await page.keyboard.press('ArrowUp');
+  await expect(cell('waist', 'S')).toBeFocused();
+  await expect(cell('bust', 'L')).toHaveValue('92');
+  await page.reload();
+  await expect(cell('waist', 'L')).toHaveValue('74');
+  await page.keyboard.press('Control+z');
+  await expect(cell('waist', 'L')).toHaveValue('');
+  await expect(cell('waist', 'M')).toHaveValue('70');
+});
+
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 } });
 

@@ -147,9 +147,10 @@ export function ReadField<T>({
   read: (text: string) => Reading<T>;
   onValue: (value: T) => void;
 }) {
-  const { field, text, problem, type, refuse, leave } = useTyping(shown);
+  const { field, text, problem, typing, type, refuse, leave } = useTyping(shown);
   const settle = () => {
-    const reading = text === shown ? undefined : read(text);
+    // Enter and then leaving the field are one entry, be what was entered still on its way.
+    const reading = !typing || text === shown ? undefined : read(text);
     if (reading?.ok === false) return refuse(reading.problem);
     leave();
     if (reading) onValue(reading.value);

@@ -39,6 +39,8 @@ interface Typing {
   readonly field: RefObject<HTMLInputElement | null>;
   readonly text: string;
   readonly problem: string | undefined;
+  /** Something was typed that was not left yet. */
+  readonly typing: boolean;
   readonly type: (input: HTMLInputElement) => void;
   /** What could not be taken, or undefined: the words stay, and are still being typed. */
   readonly refuse: (problem: string | undefined) => void;
@@ -79,6 +81,7 @@ export function useTyping(shown: string): Typing {
     field,
     text,
     problem,
+    typing,
     type: (input) => {
       setText(input.value);
       setTyping(true);

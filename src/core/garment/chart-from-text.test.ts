@@ -106,6 +106,16 @@ describe('what does not fit in', () => {
     expect(read('Size\tA\nBust\t31', 'cm', 'cm').body.bust).toEqual([31]);
   });
 
+  test.each([
+    ['a row for each unit', 'Size\t36\t38\nBust cm\t84\t88\nBust in\t33\t34 5/8\nWaist cm\t66\t70\nWaist in\t26\t27 1/2'],
+    ['both in a cell', 'Size\t36\t38\nBust\t84 cm / 33"\t88 cm / 34 5/8"\nWaist\t66 (26")\t70 (27 1/2")'],
+    ['inches first', 'Size\t36\t38\nBust\t33 in (84 cm)\t34 5/8 in (88 cm)\nWaist\t26" / 66\t27 1/2" / 70'],
+    ['side by side under merged heads', 'Size\tBust\t\tWaist\t\n\tcm\tin\tcm\tin\n36\t84\t33\t66\t26\n38\t88\t34 5/8\t70\t27 1/2'],
+    ['beneath merged heads', '\tEU\t36\t38\n\tUS\t4\t6\nBust\tcm\t84\t88\n\tin\t33\t34 5/8\nWaist\tcm\t66\t70\n\tin\t26\t27 1/2'],
+  ])('cm and inches beside each other: %s', (_, text) => {
+    expect(read(text)).toMatchObject({ sizes: ['36', '38'], body: { bust: [84, 88], waist: [66, 70] } });
+  });
+
   test('a child’s chart is read in the usual unit', () => {
     const text = 'Size\t98\t104\nBust\t55\t57\nWaist\t52\t53';
     expect(read(text)).toMatchObject({ unit: 'cm', unitFrom: 'as usual' });

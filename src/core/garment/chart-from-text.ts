@@ -127,8 +127,39 @@ function cellsOf(text: string): string[][] {
   return bare.every((r) => r.at(-1) === '') ? bare.map((r) => r.slice(0, -1)) : bare;
 }
 
+/** A cell that says a length in both units: "80 cm / 31 ½ in", "62 (24 3/8″)". */
+const BOTH_UNITS = /^(.+?)\s*(?:\/\s+|\s\/\s*|\||\()\s*([^()]+?)\)?$/;
+
+/** Of a cell in both units the one in centimetres, as it is written; any other cell as it is. */
+function inOneUnit(cell: string): string {
+  const [, first, second] = BOTH_UNITS.exec(cell) ?? [];
+  if (first === undefined || second === undefined) return cell;
+  const units = [unitIn(first), unitIn(second)];
+  if (units[0] === units[1]) return cell;
+  const metric = units[0] === 'cm' || units[1] === 'in' ? first : second;
+  return unitIn(metric) === 'cm' ? metric : `${metric} cm`;
+}
+
+/** A cell that only goes on with the head of its row: a unit, or one of several names of the sizes. */
+const goesOn = (cell: string) => cell === '' || SIZE_HEAD.test(cell) || /^(cms?|in\.?|inch(es)?|["″”])$/i.test(cell);
+
+/**
+ * Rows whose heads run over two columns, as merged cells are pasted: `Bust | cm`, and beneath it, its first cell empty, ` | in`. Each gets
+ * its whole head in one cell.
+ */
+function withWholeHeads(table: readonly (readonly string[])[]): string[][] {
+  const second = table.map((r) => r[1] ?? '');
+  if (second.every((c) => c === '') || !second.every(goesOn)) return table.map((r) => [...r]);
+  let above = '';
+  return table.map(([head = '', more = '', ...rest]) => {
+    if (head !== '') above = head;
+    return [`${head === '' && more !== '' && !SIZE_HEAD.test(more) ? above : head} ${more}`.trim(), ...rest];
+  });
+}
+
 /** A cell as a length: of a range, its middle. */
-function readCell(cell: string, unit: LengthUnit): number | null | undefined {
+function readCell(written: string, unit: LengthUnit): number | null | undefined {
+  const cell = inOneUnit(written);
   if (cell === '' || RULE.test(cell) || /^(n\/?a|x)$/i.test(cell)) return null;
   // 32-1/2 is one length, 32-34 a range.
   const whole = parseLength(cell, unit);
@@ -158,7 +189,7 @@ function guessUnit(rows: readonly { label: Label; cells: readonly string[] }[]):
 
 /**
  * Reads a size chart from a table pasted from a spreadsheet or a web page: sizes across or down, body and finished measures, ranges
- * such as 81–84 (their middle), fractions, inches or cm.
+ * such as 81–84 (their middle), fractions, inches or cm or both, merged heads.
  *
  * @param text the pasted text
  * @param usual the sewist's unit, taken where the table neither says nor shows which it is in
@@ -179,9 +210,11 @@ export function chartFromText(text: string, usual: LengthUnit, forced?: LengthUn
 
   // With sizes down, the table is turned so that each measure is a row.
   const width = Math.max(...cells.map((r) => r.length));
-  const table = down
-    ? Array.from({ length: width }, (_, c) => cells.slice(headRow).map((r) => r[c] ?? ''))
-    : cells.map((r) => Array.from({ length: width }, (_, c) => r[c] ?? ''));
+  const table = withWholeHeads(
+    down
+      ? Array.from({ length: width }, (_, c) => cells.slice(headRow).map((r) => r[c] ?? ''))
+      : cells.map((r) => Array.from({ length: width }, (_, c) => r[c] ?? '')),
+  );
 
   const leftOut: string[] = [];
   const rows: { label: Label; cells: string[]; text: string }[] = [];

@@ -1,3 +1,4 @@
+import clsx from 'clsx';
 import { useState } from 'react';
 import type { LengthUnit } from '../../core/units/length';
 import { fromKeys } from '../../core/units/keys';
@@ -10,6 +11,7 @@ import { Button } from '../../ui/button';
 import { ReadField, WordsField } from '../../ui/field';
 import { Segmented } from '../../ui/segmented';
 import { ChartGrid } from './chart-grid';
+import { urlOf } from '../../parts/blob-url';
 import { NewChart } from '../../parts/new-chart';
 
 type Column = readonly (number | null)[];
@@ -37,10 +39,27 @@ function withSizes(chart: SizeChart, sizes: string[]): SizeChart {
   };
 }
 
+/** A picture of a chart that is looked at while it is typed in; it is not kept. */
+function PictureBeside({ picture, onPicture }: { picture: File | undefined; onPicture: (picture: File | undefined) => void }) {
+  if (picture)
+    return (
+      <Button quiet onClick={() => onPicture(undefined)}>
+        Put the picture away
+      </Button>
+    );
+  return (
+    <label className="cursor-pointer rounded-md px-2 py-1 underline underline-offset-2 focus-within:outline-2 hover:bg-tint max-sm:py-2.5">
+      Lay a picture of it beside
+      <input type="file" accept="image/*" className="sr-only" onChange={(e) => onPicture(e.target.files?.[0])} />
+    </label>
+  );
+}
+
 /** A pattern's size charts: one, or several for cup or extended ranges; body measures and finished ones. */
 export function ChartFields({ pattern, unit, onCharts }: { pattern: Pattern; unit: LengthUnit; onCharts: (charts: SizeChart[]) => void }) {
   const { charts, views } = pattern;
   const [chosen, setChosen] = useState<string>();
+  const [picture, setPicture] = useState<File>();
   const chart = charts.find((c) => c.id === chosen) ?? charts[0];
   const change = (changed: SizeChart) => onCharts(charts.map((c) => (c.id === changed.id ? changed : c)));
   const add = (made: SizeChart) => {
@@ -62,6 +81,7 @@ export function ChartFields({ pattern, unit, onCharts }: { pattern: Pattern; uni
         <Button quiet onClick={() => keep(blankChart(newId(), pattern.kind, ['S', 'M', 'L']))}>
           Write one down
         </Button>
+        {chart && <PictureBeside picture={picture} onPicture={setPicture} />}
       </div>
       {chart && (
         <>
@@ -78,40 +98,49 @@ export function ChartFields({ pattern, unit, onCharts }: { pattern: Pattern; uni
               Remove this chart
             </Button>
           </div>
-          <ChartGrid
-            title="body"
-            labels={BODY_MEASURES}
-            sizes={chart.sizes}
-            columns={chart.body}
-            unit={unit}
-            onColumns={(body) => change({ ...chart, body })}
-          />
-          <ChartGrid
-            title="finished"
-            labels={FINISHED_LABELS}
-            sizes={chart.sizes}
-            columns={chart.finished}
-            unit={unit}
-            onColumns={(finished) => change({ ...chart, finished })}
-          />
-          {views.length > 1 &&
-            views.map((view) => {
-              const own = chart.finishedOf.find((f) => f.viewId === view.id)?.finished ?? {};
-              const others = chart.finishedOf.filter((f) => f.viewId !== view.id);
-              return (
-                <ChartGrid
-                  key={view.id}
-                  title={`finished, ${view.name}`}
-                  labels={FINISHED_LABELS}
-                  sizes={chart.sizes}
-                  columns={own}
-                  unit={unit}
-                  onColumns={(finished) =>
-                    change({ ...chart, finishedOf: Object.keys(finished).length === 0 ? others : [...others, { viewId: view.id, finished }] })
-                  }
-                />
-              );
-            })}
+          <div className={clsx(picture && 'grid grid-cols-2 items-start gap-4 max-lg:grid-cols-1')}>
+            {picture && (
+              <div className="sticky top-14 max-h-[70vh] overflow-auto border border-rule2 max-lg:static max-lg:max-h-72">
+                <img src={urlOf(picture)} alt="The chart to type from" className="w-full max-w-none" />
+              </div>
+            )}
+            <div className="flex min-w-0 flex-col gap-3">
+              <ChartGrid
+                title="body"
+                labels={BODY_MEASURES}
+                sizes={chart.sizes}
+                columns={chart.body}
+                unit={unit}
+                onColumns={(body) => change({ ...chart, body })}
+              />
+              <ChartGrid
+                title="finished"
+                labels={FINISHED_LABELS}
+                sizes={chart.sizes}
+                columns={chart.finished}
+                unit={unit}
+                onColumns={(finished) => change({ ...chart, finished })}
+              />
+              {views.length > 1 &&
+                views.map((view) => {
+                  const own = chart.finishedOf.find((f) => f.viewId === view.id)?.finished ?? {};
+                  const others = chart.finishedOf.filter((f) => f.viewId !== view.id);
+                  return (
+                    <ChartGrid
+                      key={view.id}
+                      title={`finished, ${view.name}`}
+                      labels={FINISHED_LABELS}
+                      sizes={chart.sizes}
+                      columns={own}
+                      unit={unit}
+                      onColumns={(finished) =>
+                        change({ ...chart, finishedOf: Object.keys(finished).length === 0 ? others : [...others, { viewId: view.id, finished }] })
+                      }
+                    />
+                  );
+                })}
+            </div>
+          </div>
         </>
       )}
     </div>
