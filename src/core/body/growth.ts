@@ -24,7 +24,7 @@ export function grownBody(bodies: readonly DatedMeasures[], date: IsoDate): Part
   return Object.keys(grown).length === 0 ? undefined : grown;
 }
 
-/** What a centimetre of height adds to lengths that nobody measured, cm; it is in doubt by half of it. Source: engine.md, section 11. */
+/** What a centimetre of height adds to lengths that nobody measured, cm; it is in doubt by half of it. Source: engine.md, section 12. */
 const WITH_HEIGHT: Partial<Record<ZoneId, number>> = {
   leg: 0.55,
   sleeve: 0.35,

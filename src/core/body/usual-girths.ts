@@ -1,6 +1,6 @@
 import type { BodyMeasure, ZoneId } from './zones';
 
-/** Bust, waist and hip of an adult whom nobody measured, cm, and of a child as parts of the height. Source: engine.md, section 11. */
+/** Bust, waist and hip of an adult whom nobody measured, cm, and of a child as parts of the height. Source: engine.md, section 12. */
 const ADULT = { bust: 92, waist: 75, hip: 99 } as const;
 const CHILD = { bust: 0.54, waist: 0.5, hip: 0.56 } as const;
 type Main = keyof typeof ADULT;
@@ -8,7 +8,7 @@ type Main = keyof typeof ADULT;
 const CHILD_UP_TO = 150;
 
 /**
- * Other girths as parts of a main one. Thigh and upper arm: engine.md, section 11. The rest only say how much the fabric's stretch weighs,
+ * Other girths as parts of a main one. Thigh and upper arm: engine.md, section 12. The rest only say how much the fabric's stretch weighs,
  * and are our own, from usual body tables.
  */
 const PART_OF: Partial<Record<ZoneId, readonly [Main, number]>> = {

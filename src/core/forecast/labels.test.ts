@@ -21,7 +21,7 @@ function unknown(zone: ZoneId, fitClass: FitClass, versions: readonly (readonly 
 const BY_SIZE: Partial<Make> = { alterations: [] };
 const between = (size: string, to: string, at: number): SizeLine => ({ size, to, at });
 
-/** Worked numbers of engine.md, section 11: all after three wears. */
+/** Worked numbers of engine.md, section 12: all after three wears. */
 describe.each<[string, ZoneId, FitClass, Parameters<typeof unknown>[2], SizeLine, number]>([
   [
     'M clearly tight, L clearly loose',

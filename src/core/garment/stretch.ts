@@ -6,7 +6,7 @@ const BIAS_STRETCH = 10;
 /** Beyond ±10 cm the fabric is too far from the pattern to reckon with. */
 const MOST = 10;
 
-/** A girth that was not measured adds so much of φ to its doubt. Source: engine.md, section 11. */
+/** A girth that was not measured adds so much of φ to its doubt. Source: engine.md, section 12. */
 const GIRTH_DOUBT = 0.1;
 
 /** What a fabric's give does to a zone: φ and σφ in cm. */

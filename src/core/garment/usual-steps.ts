@@ -15,7 +15,7 @@ const BODY = step(0.5, 0.6, 1.3);
 const SMALL = step(0.4, 0.5, 0.5);
 
 /**
- * Usual steps between neighbouring sizes, cm. Source: engine.md, section 11; where that names no number (head, strap, strap spacing, neck
+ * Usual steps between neighbouring sizes, cm. Source: engine.md, section 12; where that names no number (head, strap, strap spacing, neck
  * depth, opening, leg opening, knee point, pocket) our own, after the nearest place it does name.
  */
 const USUAL_STEPS: Readonly<Record<ZoneId, StepByFamily>> = {

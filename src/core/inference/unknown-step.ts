@@ -5,7 +5,7 @@ import { chanceOfRight, expectation, posteriorFrom, posteriorOf, type Posterior,
 
 /**
  * Sizes that are only labels: the step between neighbours is one unknown for all notes of a pattern at a zone, normal round its usual
- * length and cut on both sides, integrated over so many points. Source: engine.md, section 11.
+ * length and cut on both sides, integrated over so many points. Source: engine.md, section 12.
  */
 const POINTS = 41;
 const LEAST = 0.25;
