@@ -172,6 +172,39 @@ test('the first evening: ten garments of six unknown patterns by the line and th
   expect(beyond / IN_THE_LINE.length).toBeLessThanOrEqual(8);
 });
 
+test('what was entered in the demo can be taken along, with what it needs and nothing else', async ({ page }) => {
+  await page.goto('/');
+  await expect(page.getByRole('heading', { name: 'Day book' })).toBeVisible();
+  await page.keyboard.press('/');
+  await page.keyboard.type('Curlew jeans M, waistband tight, love 4');
+  await expect(page.getByRole('region', { name: 'The make in this line' })).toBeVisible();
+  await page.keyboard.press('Control+Enter');
+  await expect(page.getByText('Version 1 of Curlew jeans is saved.')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'start your own' }).click();
+  await page.getByRole('button', { name: 'Take along what you entered (1 pattern, 1 make)' }).click();
+  await expect(page.getByText('This is the demo ledger')).toBeHidden();
+  await expect(page.getByRole('link', { name: 'Curlew jeans, version 1' })).toBeVisible();
+  await page.reload();
+  const tables = await tablesOf(page);
+  expect([tables.makes.length, tables.patterns.map((p) => p.name), tables.fabrics.length]).toEqual([1, ['Curlew jeans'], 0]);
+});
+
+test('a plan of a pattern that is only a name yet: it comes with the plan, in one act', async ({ page }) => {
+  await startEmpty(page);
+  await page.goto('/sew-next');
+  await page.getByLabel('Plan the next version of').fill('Marram culottes');
+  await page.getByRole('option', { name: 'Plan a new pattern: Marram culottes' }).click();
+  await expect(page.getByRole('heading', { name: 'Plan: Marram culottes, version 1' })).toBeVisible();
+  await page.getByLabel('Size cut', { exact: true }).fill('42');
+  await page.getByLabel('Size cut', { exact: true }).blur();
+  await expect(page.getByRole('slider', { name: 'Size cut all over' })).toHaveAttribute('aria-valuetext', '42');
+  await page.keyboard.press('Control+z');
+  await page.keyboard.press('Control+z');
+  await page.goto('/');
+  await expect(page.getByText('An empty ledger.')).toBeVisible();
+});
+
 test('a chart typed from a picture that lies beside it: figures and Enter walk the grid, one entry for each', async ({ page }) => {
   await startEmpty(page);
   await page.goto('/patterns/new');

@@ -1,18 +1,43 @@
+import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
+import { ONE_OF, TABLE_NAMES, TABLE_WORDS } from '../core/records/table-names';
+import { db } from '../data/database';
+import { enteredInDemo } from '../data/demo';
 import { routes } from '../routes';
 import { Button } from '../ui/button';
 import { Dialog } from '../ui/dialog';
 
 /** What goes with the demo, before it does. Loaded when it is asked: few leave it twice. */
-export function LeaveTheDemo({ tried, onStart, onStay }: { tried: number; onStart: () => void; onStay: () => void }) {
+export function LeaveTheDemo({
+  tried,
+  onStart,
+  onTakeAlong,
+  onStay,
+}: {
+  tried: number;
+  onStart: () => void;
+  onTakeAlong: () => void;
+  onStay: () => void;
+}) {
+  const [entered, setEntered] = useState('');
+  useEffect(() => {
+    void enteredInDemo(db).then((counts) =>
+      setEntered(
+        TABLE_NAMES.filter((table) => counts[table] > 0)
+          .map((table) => `${counts[table]} ${counts[table] === 1 ? ONE_OF[table] : TABLE_WORDS[table]}`)
+          .join(', '),
+      ),
+    );
+  }, []);
   return (
     <Dialog open onClose={onStay} title="Start your own ledger?">
       <div className="mt-2 flex flex-col gap-3">
         <p>
-          The demo goes, and with it what you tried in it ({tried === 1 ? 'one entry' : `${tried} entries`}). It can be opened again from Files, as it
-          was made.
+          The demo goes, and with it what you tried in it ({tried === 1 ? 'one entry' : `${tried} entries`}), unless you take along what you entered
+          yourself. It can be opened again from Files, as it was made.
         </p>
         <p className="flex flex-wrap gap-2">
+          {entered !== '' && <Button onClick={onTakeAlong}>Take along what you entered ({entered})</Button>}
           <Button onClick={onStart}>Start an empty ledger</Button>
           <Button quiet onClick={onStay}>
             Go on with the demo

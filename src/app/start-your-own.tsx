@@ -1,7 +1,7 @@
 import { lazy, Suspense, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { db } from '../data/database';
-import { openEmpty } from '../data/demo';
+import { openEmpty, openWithTried } from '../data/demo';
 import { attempt } from '../parts/save';
 import { routes } from '../routes';
 
@@ -11,9 +11,9 @@ const LeaveTheDemo = lazy(async () => ({ default: (await import('./leave-the-dem
 export function StartYourOwn() {
   const navigate = useNavigate();
   const [tried, setTried] = useState<number>();
-  const start = async () => {
+  const start = async (open: typeof openEmpty = openEmpty) => {
     setTried(undefined);
-    if (await attempt('Nothing was begun', () => openEmpty(db).then(() => true))) void navigate(routes.dayBook);
+    if (await attempt('Nothing was begun', () => open(db).then(() => true))) void navigate(routes.dayBook);
   };
   const ask = async () => {
     const acts = await db.journal.where('undone').equals(0).count();
@@ -27,7 +27,7 @@ export function StartYourOwn() {
       </button>
       {tried !== undefined && (
         <Suspense fallback={null}>
-          <LeaveTheDemo tried={tried} onStart={() => void start()} onStay={() => setTried(undefined)} />
+          <LeaveTheDemo tried={tried} onStart={() => void start()} onTakeAlong={() => void start(openWithTried)} onStay={() => setTried(undefined)} />
         </Suspense>
       )}
     </>

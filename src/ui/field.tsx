@@ -149,8 +149,7 @@ export function ReadField<T>({
 }) {
   const { field, text, problem, typing, type, refuse, leave } = useTyping(shown);
   const settle = () => {
-    // Enter and then leaving the field are one entry, be what was entered still on its way.
-    const reading = !typing || text === shown ? undefined : read(text);
+    const reading = text === shown ? undefined : read(text);
     if (reading?.ok === false) return refuse(reading.problem);
     leave();
     if (reading) onValue(reading.value);
@@ -162,7 +161,8 @@ export function ReadField<T>({
       problem={problem}
       field={field}
       onChange={(e) => type(e.target)}
-      onBlur={settle}
+      // Enter and then leaving the field are one entry, be what was entered still on its way; Enter again tries anew.
+      onBlur={() => typing && settle()}
       onKeyDown={(e) => {
         if (e.key === 'Enter') settle();
         rest.onKeyDown?.(e);

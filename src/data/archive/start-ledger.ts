@@ -32,12 +32,19 @@ export function storedPictures({ pictures }: Pick<Ledger, 'pictures'>, files: Pi
 /**
  * Fills an empty database without a journal: the demo ledger, or nothing at all. Leaves no trace of what was there.
  *
+ * @param fill puts records that are stored already, within the same transaction
  * @param settings what is chosen with it: written in the same moment, so that a demo never passes for a sewist's own ledger
  */
-export async function startLedger(database: LedgerDatabase, ledger: Ledger | undefined, settings: Partial<Settings> = {}): Promise<void> {
+export async function startLedger(
+  database: LedgerDatabase,
+  ledger: Ledger | undefined,
+  settings: Partial<Settings> = {},
+  fill?: () => Promise<void>,
+): Promise<void> {
   await database.transaction('rw', database.tables, async () => {
     for (const table of [...TABLE_NAMES, ...HISTORY_TABLES, 'journal']) await database.table(table).clear();
     if (ledger) for (const table of TABLE_NAMES) await database.table(table).bulkPut([...storedRecords(ledger, table)]);
+    await fill?.();
     await changeSettings(database, settings);
   });
 }

@@ -15,11 +15,11 @@ import { newId } from '../../data/new-id';
 import { useFabrics, useLists, useMakes, usePatterns, usePeople, usePerson, usePlans, useUnit, useTradeWords } from '../../data/queries';
 import { today } from '../../data/today';
 import { GarmentPicture } from '../../parts/garment-picture';
-import { save } from '../../parts/save';
+import { choose, save } from '../../parts/save';
 import { saveFile } from '../../parts/save-file';
 import { RecordRows } from '../../parts/record-rows';
 import { reordered } from '../../parts/reorder';
-import { startMake } from '../../core/make/log-draft';
+import { draftNamed, startMake } from '../../core/make/log-draft';
 import { MarkAsCut } from '../../parts/mark-as-cut';
 import { Button, LinkButton } from '../../ui/button';
 import { Fold } from '../../ui/fold';
@@ -78,6 +78,20 @@ export function SewNext() {
       `order of the plans ${list ? `of ${list}` : 'on no list'}`,
       reordered(plans, ids).map((change) => ({ table: 'plans', ...change })),
     );
+  /** A pattern that is only a name yet comes with its plan, and so does the person where there is none. */
+  const beginNew = async (name: string) => {
+    const { make, newPattern, newPerson } = draftNamed(name, { personId: person?.id, fitless: false, day: today(), newId });
+    if (!newPattern) return;
+    const plan = planOfMake(make, newId(), today());
+    const done = await save(`plan: ${name}`, [
+      ...(newPerson ? [{ table: 'people', put: newPerson } as const] : []),
+      { table: 'patterns', put: newPattern },
+      { table: 'plans', put: plan },
+    ]);
+    if (!done) return;
+    if (newPerson) await choose({ personId: newPerson.id });
+    void navigate(routes.plan(plan.id));
+  };
   const begin = async (patternId: string, fabricId?: string) => {
     const pattern = withId(patterns, patternId)!;
     if (!person) return void navigate(routes.newPerson);
@@ -182,6 +196,8 @@ export function SewNext() {
           value={undefined}
           options={patterns.filter((p) => p.state !== 'retired').map((p) => ({ id: p.id, label: p.name, detail: p.designer ?? '' }))}
           onPick={(id) => void begin(id)}
+          onNew={(name) => void beginNew(name)}
+          newLabel={(name) => `Plan a new pattern: ${name}`}
           className="w-72 max-w-full"
         />
       </div>
