@@ -1,5 +1,5 @@
 import { answerFor } from '../src/core/alteration/answer';
-import { classGroup, edgesOf, FIT_CLASSES } from '../src/core/body/fit-class';
+import { edgesOf } from '../src/core/body/fit-class';
 import { zoneOf, type BodyMeasure, type ZoneId } from '../src/core/body/zones';
 import { carryForward } from '../src/core/forecast/carry-forward';
 import { movesAlong } from '../src/core/forecast/ideal';
@@ -9,8 +9,8 @@ import { lineAt, placeOf } from '../src/core/garment/chart';
 import { ladderOf } from '../src/core/garment/ladder';
 import { Garment } from '../src/core/garment/offset';
 import { usualStep } from '../src/core/garment/usual-steps';
-import { blankFabric, blankMake, blankPattern, USUAL_ZONES, type Fabric, type FitNote, type Make, type MeasurementSet } from '../src/core/records';
-import { DESIGNERS, GARMENTS, GIRTHS, GIVE_DOUBT, normalFrom, notebook, noted, oneOf, STRETCH_ASKED, STRETCH_SPREAD } from './sewists';
+import { blankFabric, blankMake, blankPattern, type Fabric, type FitNote, type Make, type MeasurementSet } from '../src/core/records';
+import { GIRTHS, GIVE_DOUBT, normalFrom, notebook, noted, sewist, STRETCH_ASKED, STRETCH_SPREAD, type HiddenPattern } from './sewists';
 import { seeded } from './seeded';
 
 /**
@@ -40,39 +40,18 @@ interface Hidden {
   readonly step: ReadonlyMap<ZoneId, number>;
 }
 
-function hiddenPatterns(chance: () => number): Hidden[] {
-  const normal = normalFrom(chance);
-  const drawn = new Map<string, number>();
-  const draw = (key: string, sd: number) => {
-    const value = drawn.get(key) ?? sd * normal();
-    drawn.set(key, value);
-    return value;
+/** A pattern without a chart: what a size adds is drawn, and so is how far the first one cut lies from what its chart would have said. */
+function withoutChart({ id, kind, designer, fitClass, knit, zones, ideal }: HiddenPattern, normal: () => number): Hidden {
+  const blank = blankPattern(id, `view of ${id}`, id, kind, knit ? 'knit' : 'woven');
+  const wants = knit ? { structure: 'knit' as const, stretch: STRETCH_ASKED } : { structure: 'woven' as const };
+  const step = new Map(zones.map((zone) => [zone, usualStep(zone, 'letters') * Math.min(2, Math.max(0.25, 1 + 0.3 * normal()))]));
+  const first = (zone: ZoneId) => (movesAlong(zone) === 'sizes' ? usualStep(zone, 'letters') * normal() : 0);
+  return {
+    pattern: { ...blank, designer, fitClass, wants },
+    zones,
+    ideal: new Map([...ideal].map(([zone, theta]) => [zone, theta + first(zone)])),
+    step,
   };
-  return Array.from({ length: PATTERNS }, (_, i) => {
-    const designer = oneOf(DESIGNERS, chance);
-    const fitClass = oneOf(FIT_CLASSES.slice(0, 4), chance);
-    const { kind, knit } = oneOf(GARMENTS, chance);
-    const group = classGroup(fitClass);
-    const zones = USUAL_ZONES[kind];
-    const blank = blankPattern(`p${i}`, `v${i}`, `pattern ${i}`, kind, knit ? 'knit' : 'woven');
-    const pattern = {
-      ...blank,
-      designer,
-      fitClass,
-      wants: knit ? { structure: 'knit' as const, stretch: STRETCH_ASKED } : { structure: 'woven' as const },
-    };
-    const step = new Map(zones.map((zone) => [zone, usualStep(zone, 'letters') * Math.min(2, Math.max(0.25, 1 + 0.3 * normal()))]));
-    const ideal = new Map(
-      zones.map((zone) => {
-        const s = zoneOf(zone).spread;
-        // Which size is cut first says little of the body.
-        const first = movesAlong(zone) === 'sizes' ? usualStep(zone, 'letters') * normal() : 0;
-        const own = draw(zone, s.person) + draw(`${zone} ${group}`, s.fitClass) + draw(`${zone} ${group} ${designer}`, s.designer);
-        return [zone, own + s.pattern * normal() + first];
-      }),
-    );
-    return { pattern, zones, ideal, step };
-  });
 }
 
 /** Up or down a size by what was noticed, then halfway between too small and too large. */
@@ -178,7 +157,9 @@ export function simulateLabels(sewists: number, seed: number): Record<Way, Label
     for (let s = 0; s < sewists; s++) {
       const chance = seeded(seed + 100_003 * (s + 1));
       const before: PatternCase[] = [];
-      for (const hidden of hiddenPatterns(seeded(seed + s))) {
+      const normal = normalFrom(seeded(seed + 7919 * (s + 1)));
+      for (const drawn of sewist(seeded(seed + s), PATTERNS)) {
+        const hidden = withoutChart(drawn, normal);
         const { versions, stated, input } = sew(way, hidden, bodiesOf(s % 2 === 0), before, chance);
         counts.push(versions);
         before.push(input);

@@ -13,9 +13,9 @@ import { seeded } from './seeded';
 const WAYS = ['notebook', 'one pattern', 'memory'] as const;
 type Way = (typeof WAYS)[number];
 
-export const DESIGNERS = ['Lowtide', 'Ninth Wave', 'Kittiwake', 'Marram'];
+const DESIGNERS = ['Lowtide', 'Ninth Wave', 'Kittiwake', 'Marram'];
 /** What is sewn, and whether for a fabric that stretches; each is fitted at the zones that usually decide it. */
-export const GARMENTS: readonly { readonly kind: GarmentKind; readonly knit: boolean }[] = [
+const GARMENTS: readonly { readonly kind: GarmentKind; readonly knit: boolean }[] = [
   { kind: 'top', knit: true },
   { kind: 'top', knit: true },
   { kind: 'shirt', knit: false },
@@ -46,8 +46,9 @@ const PATIENCE = 60;
 /** Reported beside it: nobody sews more than so many, and what is not right by then counts as so many. */
 const TIRED = 12;
 
-interface HiddenPattern {
+export interface HiddenPattern {
   readonly id: string;
+  readonly kind: GarmentKind;
   readonly designer: string;
   readonly group: ClassGroup;
   readonly fitClass: FitClass;
@@ -79,10 +80,10 @@ export function normalFrom(chance: () => number): () => number {
   return () => Math.sqrt(-2 * Math.log(chance() || 1e-12)) * Math.cos(2 * Math.PI * chance());
 }
 
-export const oneOf = <T>(list: readonly T[], chance: () => number): T => list[Math.floor(chance() * list.length)]!;
+const oneOf = <T>(list: readonly T[], chance: () => number): T => list[Math.floor(chance() * list.length)]!;
 
-/** A sewist: her own deviations, the designers' and the patterns', drawn from the spreads of the tree. */
-function sewist(chance: () => number): HiddenPattern[] {
+/** Patterns of a sewist: her own deviations, the designers' and the patterns', drawn from the spreads of the tree. */
+export function sewist(chance: () => number, patterns: number): HiddenPattern[] {
   const normal = normalFrom(chance);
   const drawn = new Map<string, number>();
   const draw = (key: string, sd: number) => {
@@ -90,7 +91,7 @@ function sewist(chance: () => number): HiddenPattern[] {
     drawn.set(key, value);
     return value;
   };
-  return Array.from({ length: PATTERNS }, (_, i) => {
+  return Array.from({ length: patterns }, (_, i) => {
     const designer = oneOf(DESIGNERS, chance);
     const fitClass = oneOf(FIT_CLASSES.slice(0, 4), chance);
     const { kind, knit } = oneOf(GARMENTS, chance);
@@ -107,7 +108,7 @@ function sewist(chance: () => number): HiddenPattern[] {
         return [zone, theta] as const;
       }),
     );
-    return { id: `p${i}`, designer, group, fitClass, knit, zones, ideal };
+    return { id: `p${i}`, kind, designer, group, fitClass, knit, zones, ideal };
   });
 }
 
@@ -203,7 +204,7 @@ export function simulate(sewists: number, seed: number): WayResult[] {
     const counts: number[] = [];
     const tenths = Array.from({ length: 10 }, () => ({ stated: 0, happened: 0, cuts: 0 }));
     for (let s = 0; s < sewists; s++) {
-      const patterns = sewist(seeded(seed + s));
+      const patterns = sewist(seeded(seed + s), PATTERNS);
       const chance = seeded(seed + 100_003 * (s + 1));
       const learned = new Map<ZoneId, RememberedPattern[]>();
       for (const pattern of patterns) {

@@ -2,7 +2,8 @@ import { blankPattern } from './blank';
 import type { Fabric } from './fabric';
 import { GARMENT_KINDS, type GarmentKind, type Pattern } from './pattern';
 
-const plain = (text: string) =>
+/** Words as they are compared: small, with single spaces between them. */
+export const plain = (text: string) =>
   text
     .toLowerCase()
     .replace(/[\s_-]+/g, ' ')

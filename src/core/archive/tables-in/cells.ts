@@ -1,16 +1,11 @@
 import { FIT_CLASSES, FIT_CLASS_WORDS, type FitClass } from '../../body/fit-class';
 import type { SizeLine } from '../../records';
 import { itemAt } from '../../units/item-at';
+import { plain } from '../../records/garment-named';
 import { sizeFromText } from '../../garment/size-from-text';
 
 /** A row, or a cell of it, that cannot be taken: a sentence that says why. */
 export class CannotTake extends Error {}
-
-const plain = (text: string) =>
-  text
-    .toLowerCase()
-    .replace(/[\s_-]+/g, ' ')
-    .trim();
 
 const FIT_SYNONYMS: Record<string, FitClass> = {
   slim: 'fitted',
