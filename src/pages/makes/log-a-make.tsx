@@ -19,6 +19,7 @@ import { KeyCap } from '../../ui/key-cap';
 import { PageHead } from '../../ui/page-head';
 import { Pick } from '../../ui/pick';
 import { Segmented } from '../../ui/segmented';
+import { useNarrow } from '../../ui/use-narrow';
 import { useCaseTables } from '../../data/engine-tables';
 import { useEngine } from '../../workers/use-engine';
 import { draftNamed, draftsFor, freshDraft, logDraftName, startMake, type LogDraft, type Start } from '../../core/make/log-draft';
@@ -72,6 +73,7 @@ function LogForm({ input: known, stash, person, people, initial, planned, pick, 
     [newPattern, newPerson, known, bodies, stash, draft.make.personId],
   );
   const pattern = input?.pattern;
+  const narrow = useNarrow();
   const [writing, setWriting] = useState(false);
   const button = useRef<HTMLButtonElement>(null);
   const plan = useMemo(() => ({ date: today(), unit }), [unit]);
@@ -129,6 +131,31 @@ function LogForm({ input: known, stash, person, people, initial, planned, pick, 
   });
 
   const begun = input?.makes.find((m) => m.state === 'cut' || m.state === 'sewing');
+  // On a phone what is asked most comes first: the size, how it fitted, how it is liked.
+  const judged = (
+    <>
+      {pattern && (
+        <section aria-labelledby="fit" data-question>
+          <h2 id="fit" className="mb-1 text-head">
+            How did it fit?
+          </h2>
+          <LookEntry
+            look={draft.look}
+            zones={viewOf(pattern, draft.make).zones}
+            drawn={drawnOf(pattern, draft.make, fabrics)}
+            unit={unit}
+            onChange={(look) => change({ look })}
+          />
+        </section>
+      )}
+      <section aria-labelledby="like" data-question>
+        <h2 id="like" className="mb-1 text-head">
+          Do you like it?
+        </h2>
+        <VerdictEntry said={draft.verdict} onChange={(verdict) => change({ verdict })} />
+      </section>
+    </>
+  );
   const letGo = pattern?.state === 'retired' ? ` · this pattern is retired: ${pattern.why ?? 'no reason noted'}` : '';
   return (
     <>
@@ -204,30 +231,10 @@ function LogForm({ input: known, stash, person, people, initial, planned, pick, 
           fabrics={fabrics}
           bodies={input?.bodies ?? []}
           unit={unit}
+          afterCut={narrow && judged}
           onChange={(make) => change({ make })}
         />
-        <div className="flex flex-col gap-4">
-          {pattern && (
-            <section aria-labelledby="fit" data-question>
-              <h2 id="fit" className="mb-1 text-head">
-                How did it fit?
-              </h2>
-              <LookEntry
-                look={draft.look}
-                zones={viewOf(pattern, draft.make).zones}
-                drawn={drawnOf(pattern, draft.make, fabrics)}
-                unit={unit}
-                onChange={(look) => change({ look })}
-              />
-            </section>
-          )}
-          <section aria-labelledby="like" data-question>
-            <h2 id="like" className="mb-1 text-head">
-              Do you like it?
-            </h2>
-            <VerdictEntry said={draft.verdict} onChange={(verdict) => change({ verdict })} />
-          </section>
-        </div>
+        {!narrow && <div className="flex flex-col gap-4">{judged}</div>}
       </div>
     </>
   );

@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { firstView } from '../../core/make/versions';
 import { RecordFields } from '../../parts/record-fields';
 import { makeName } from '../../core/make/make-name';
@@ -63,6 +64,7 @@ export function MakeForm({
   bodies,
   unit,
   entering = false,
+  afterCut,
   onChange,
 }: {
   make: Make;
@@ -73,6 +75,8 @@ export function MakeForm({
   unit: LengthUnit;
   /** The make is not in the ledger yet. */
   entering?: boolean;
+  /** What is asked next to what was cut, before everything else. */
+  afterCut?: ReactNode;
   onChange: (make: Make) => void;
 }) {
   const inWords = useTradeWords();
@@ -92,6 +96,7 @@ export function MakeForm({
           <CutFields make={make} pattern={pattern} bodies={bodies} unit={unit} onChange={change} />
         </section>
       )}
+      {afterCut}
       <section aria-labelledby="fabric" data-question>
         <h2 id="fabric" className="mb-1 text-head">
           In which fabric?
