@@ -56,7 +56,7 @@ function Between({ from, to, at }: NonNullable<TraceLine['between']>) {
       <text x={2} y={14} fontSize={12} fill="#26211c">
         {from}
       </text>
-      <text x={66} y={14} fontSize={12} fill="#26211c">
+      <text x={102} y={58} fontSize={12} fill="#26211c">
         {to}
       </text>
       <text x={112} y={40} fontSize={12} fontWeight={600} fill="#26211c">
