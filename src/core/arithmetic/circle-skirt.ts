@@ -17,7 +17,7 @@ export interface CircleSkirt {
 }
 
 /**
- * A circle skirt: the radius of its waist, its sweep, and the fabric it takes at a width (engine.md, section 12).
+ * A circle skirt: the radius of its waist, its sweep, and the fabric it takes at a width (engine.md, section 11).
  *
  * A quarter takes a square as wide as the outer radius. Where two squares lie side by side the panels hang together in one piece; where
  * only one does, two quarters follow each other along the selvedge as half a circle.

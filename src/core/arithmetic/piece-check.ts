@@ -31,7 +31,7 @@ export interface PieceCheck {
 }
 
 /**
- * Whether a piece goes round the body: cut width × pieces × fold − seams, against body + ease (engine.md, section 12).
+ * Whether a piece goes round the body: cut width × pieces × fold − seams, against body + ease (engine.md, section 11).
  *
  * @param body girth it must close on, cm
  * @param ease wanted, cm; minus for a knit band that is stretched on

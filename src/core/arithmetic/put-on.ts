@@ -24,7 +24,7 @@ export interface PutOn {
 const TO_SPARE = 2;
 
 /**
- * Can it be put on: an opening against the head, shoulders or hips that must pass it (engine.md, section 12).
+ * Can it be put on: an opening against the head, shoulders or hips that must pass it (engine.md, section 11).
  *
  * @returns undefined where nothing has to pass
  * @example canBePutOn({ opening: 54, over: { head: 57 } }) // 5 short of the head and 2 to spare

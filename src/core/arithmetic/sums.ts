@@ -101,7 +101,7 @@ export const USUAL_ALLOWANCE = 1.5;
 const allowance: SumField = { key: 'allowance', label: 'Seam allowance', ask: 'length', usual: (h) => h.allowance ?? USUAL_ALLOWANCE };
 const fabricWidth: SumField = { key: 'width', label: 'Width of the fabric', ask: 'length', usual: (h) => h.fabric?.width ?? 140 };
 
-/** Sums at hand (engine.md, section 12): each takes what is known and asks for the rest. */
+/** Sums at hand (engine.md, section 11): each takes what is known and asks for the rest. */
 export const SUMS: readonly Sum[] = [
   {
     id: 'piece',
