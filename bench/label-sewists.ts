@@ -10,7 +10,19 @@ import { ladderOf } from '../src/core/garment/ladder';
 import { Garment } from '../src/core/garment/offset';
 import { usualStep } from '../src/core/garment/usual-steps';
 import { blankFabric, blankMake, blankPattern, type Fabric, type FitNote, type Make, type MeasurementSet } from '../src/core/records';
-import { GIRTHS, GIVE_DOUBT, normalFrom, notebook, noted, sewist, STRETCH_ASKED, STRETCH_SPREAD, type HiddenPattern } from './sewists';
+import {
+  GIRTHS,
+  GIVE_DOUBT,
+  normalFrom,
+  notebook,
+  noted,
+  sewist,
+  STRETCH_ASKED,
+  STRETCH_SPREAD,
+  Tenths,
+  type Calibration,
+  type HiddenPattern,
+} from './sewists';
 import { seeded } from './seeded';
 
 /**
@@ -30,7 +42,7 @@ export interface LabelResult {
   readonly versions: number;
   /** Mean distance of chances stated from what happened, over tenths, each by its cuts. */
   readonly astray: number;
-  readonly calibration: readonly { readonly stated: number; readonly happened: number; readonly cuts: number }[];
+  readonly calibration: readonly Calibration[];
 }
 
 interface Hidden {
@@ -153,7 +165,7 @@ function bodiesOf(measured: boolean): MeasurementSet[] {
 export function simulateLabels(sewists: number, seed: number): Record<Way, LabelResult> {
   const by = (way: Way): LabelResult => {
     const counts: number[] = [];
-    const tenths = Array.from({ length: 10 }, () => ({ stated: 0, happened: 0, cuts: 0 }));
+    const tenths = new Tenths();
     for (let s = 0; s < sewists; s++) {
       const chance = seeded(seed + 100_003 * (s + 1));
       const before: PatternCase[] = [];
@@ -163,20 +175,15 @@ export function simulateLabels(sewists: number, seed: number): Record<Way, Label
         const { versions, stated, input } = sew(way, hidden, bodiesOf(s % 2 === 0), before, chance);
         counts.push(versions);
         before.push(input);
-        for (const { chance: told, right } of stated) {
-          const tenth = tenths[Math.min(9, Math.floor(told * 10))]!;
-          tenth.stated += told;
-          tenth.happened += right ? 1 : 0;
-          tenth.cuts += 1;
-        }
+        for (const { chance: told, right } of stated) tenths.add(told, right);
       }
     }
-    const used = tenths.filter((t) => t.cuts > 0);
-    const cuts = used.reduce((sum, t) => sum + t.cuts, 0);
+    const calibration = tenths.calibration();
+    const cuts = calibration.reduce((sum, t) => sum + t.cuts, 0);
     return {
       versions: counts.reduce((a, b) => a + b, 0) / counts.length,
-      astray: used.reduce((sum, t) => sum + Math.abs(t.stated - t.happened), 0) / Math.max(1, cuts),
-      calibration: used.map((t) => ({ stated: t.stated / t.cuts, happened: t.happened / t.cuts, cuts: t.cuts })),
+      astray: calibration.reduce((sum, t) => sum + t.cuts * Math.abs(t.stated - t.happened), 0) / Math.max(1, cuts),
+      calibration,
     };
   };
   return { notebook: by('notebook'), core: by('core') };

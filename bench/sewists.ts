@@ -72,8 +72,7 @@ interface WayResult {
   readonly versions: number;
   readonly versionsOfTired: number;
   readonly rightFirst: number;
-  /** Of the cuts whose chance was stated in each tenth, how many were right: [stated, happened, cuts]. */
-  readonly calibration: readonly { readonly stated: number; readonly happened: number; readonly cuts: number }[];
+  readonly calibration: readonly Calibration[];
 }
 
 export function normalFrom(chance: () => number): () => number {
@@ -198,11 +197,34 @@ function sew(way: Way, pattern: HiddenPattern, others: ReadonlyMap<ZoneId, reado
   return versions;
 }
 
+export interface Calibration {
+  readonly stated: number;
+  readonly happened: number;
+  readonly cuts: number;
+}
+
+/** Of the cuts whose chance was stated in each tenth, how many were right. */
+export class Tenths {
+  readonly #tenths = Array.from({ length: 10 }, () => ({ stated: 0, happened: 0, cuts: 0 }));
+
+  add(stated: number, right: boolean): void {
+    const tenth = this.#tenths[Math.min(9, Math.floor(stated * 10))]!;
+    tenth.stated += stated;
+    tenth.happened += right ? 1 : 0;
+    tenth.cuts += 1;
+  }
+
+  /** In the mean of each tenth in which anything was stated. */
+  calibration(): readonly Calibration[] {
+    return this.#tenths.filter((t) => t.cuts > 0).map((t) => ({ stated: t.stated / t.cuts, happened: t.happened / t.cuts, cuts: t.cuts }));
+  }
+}
+
 /** Sewists who close in on what nobody sees, each way of deciding with the same people and the same chances of noticing. */
 export function simulate(sewists: number, seed: number): WayResult[] {
   return WAYS.map((way) => {
     const counts: number[] = [];
-    const tenths = Array.from({ length: 10 }, () => ({ stated: 0, happened: 0, cuts: 0 }));
+    const tenths = new Tenths();
     for (let s = 0; s < sewists; s++) {
       const patterns = sewist(seeded(seed + s), PATTERNS);
       const chance = seeded(seed + 100_003 * (s + 1));
@@ -214,12 +236,7 @@ export function simulate(sewists: number, seed: number): WayResult[] {
         let going = true;
         for (const v of versions) {
           if (!going) break;
-          for (const [zone, stated] of v.chance) {
-            const tenth = tenths[Math.min(9, Math.floor(stated * 10))]!;
-            tenth.stated += stated;
-            tenth.happened += v.trulyRight.get(zone) ? 1 : 0;
-            tenth.cuts += 1;
-          }
+          for (const [zone, stated] of v.chance) tenths.add(stated, v.trulyRight.get(zone) === true);
           going = [...v.observations.values()].some((o) => o.outcome !== 0);
         }
         for (const zone of pattern.zones) {
@@ -235,7 +252,7 @@ export function simulate(sewists: number, seed: number): WayResult[] {
       versions: mean(counts),
       versionsOfTired: mean(counts.map((n) => Math.min(n, TIRED))),
       rightFirst: counts.filter((n) => n === 1).length / counts.length,
-      calibration: tenths.filter((t) => t.cuts > 0).map((t) => ({ stated: t.stated / t.cuts, happened: t.happened / t.cuts, cuts: t.cuts })),
+      calibration: tenths.calibration(),
     };
   });
 }

@@ -205,6 +205,24 @@ test('a plan of a pattern that is only a name yet: it comes with the plan, in on
   await expect(page.getByText('An empty ledger.')).toBeVisible();
 });
 
+test('a chart that was only named takes what is pasted under that name; one taken over says where it is from', async ({ page }) => {
+  await page.goto('/patterns/new');
+  await page.getByLabel('Name', { exact: true }).fill('Dunlin top');
+  await page.getByLabel('Designer').fill('Lowtide Drafts');
+  await page.getByRole('button', { name: 'Add the pattern' }).click();
+  await page.getByRole('button', { name: 'Write one down' }).click();
+  const name = page.getByLabel('Name of the chart');
+  await name.fill('cup D');
+  await name.blur();
+  await page.getByRole('button', { name: 'Paste a chart' }).click();
+  await page.getByLabel('Paste the table here').fill(A_CHART);
+  await page.getByRole('button', { name: 'Keep this chart' }).click();
+  await expect(page.getByLabel('body: bust, size 38')).toHaveValue('88');
+  await expect(name).toHaveValue('cup D');
+  await page.getByRole('button', { name: 'Take the chart of Fogbell coat' }).click();
+  await expect(page.getByRole('radio', { name: 'as in Fogbell coat' })).toBeChecked();
+});
+
 test('a chart typed from a picture that lies beside it: figures and Enter walk the grid, one entry for each', async ({ page }) => {
   await startEmpty(page);
   await page.goto('/patterns/new');
@@ -218,7 +236,6 @@ test('a chart typed from a picture that lies beside it: figures and Enter walk t
   for (const cm of ['84', '88', '92', '66', '70', '74']) {
     await page.keyboard.type(cm);
     await page.keyboard.press('Enter');
-    await page.waitForTimeout(30);
   }
   await expect(cell('hip', 'S')).toBeFocused();
   await page.keyboard.press('ArrowUp');

@@ -8,6 +8,7 @@ import { saveDraft } from '../data/drafts';
 import { useFabrics, useMakes, usePatterns, usePeople } from '../data/queries';
 import { mainUse } from '../core/make/main-fabric';
 import { logDraftName } from '../core/make/log-draft';
+import { whereToLog } from '../core/make/where-to-log';
 import { db } from '../data/database';
 import { enterNumbered } from '../data/commands/enter-make';
 import { choose, save } from '../parts/save';
@@ -140,12 +141,10 @@ export function Find({ text, onText: setText }: { text: string; onText: (text: s
     field.current?.blur();
   };
   const toForm = () => {
-    if (!draft || !person) return;
+    if (!draft) return;
     saveDraft(logDraftName(draft), draft);
     leave();
-    const { newPattern, newPerson, make } = draft;
-    const of = newPattern || newPerson ? {} : { ...(pattern ? { pattern: pattern.id } : { name: called }), for: person.id };
-    void navigate(routes.newMake({ ...of, draft: make.id }));
+    void navigate(routes.newMake(whereToLog(draft)));
   };
   const enter = async () => {
     if (!draft) return;

@@ -2,7 +2,8 @@ import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { ONE_OF, TABLE_NAMES, TABLE_WORDS } from '../core/records/table-names';
 import { db } from '../data/database';
-import { enteredInDemo } from '../data/demo';
+import type { openEmpty } from '../data/demo';
+import { enteredInDemo, openWithTried } from '../data/tried-in-demo';
 import { routes } from '../routes';
 import { Button } from '../ui/button';
 import { Dialog } from '../ui/dialog';
@@ -11,12 +12,11 @@ import { Dialog } from '../ui/dialog';
 export function LeaveTheDemo({
   tried,
   onStart,
-  onTakeAlong,
   onStay,
 }: {
   tried: number;
-  onStart: () => void;
-  onTakeAlong: () => void;
+  /** Starts a ledger, in another way than empty where one is given. */
+  onStart: (open?: typeof openEmpty) => void;
   onStay: () => void;
 }) {
   const [entered, setEntered] = useState('');
@@ -37,8 +37,8 @@ export function LeaveTheDemo({
           yourself. It can be opened again from Files, as it was made.
         </p>
         <p className="flex flex-wrap gap-2">
-          {entered !== '' && <Button onClick={onTakeAlong}>Take along what you entered ({entered})</Button>}
-          <Button onClick={onStart}>Start an empty ledger</Button>
+          {entered !== '' && <Button onClick={() => onStart(openWithTried)}>Take along what you entered ({entered})</Button>}
+          <Button onClick={() => onStart()}>Start an empty ledger</Button>
           <Button quiet onClick={onStay}>
             Go on with the demo
           </Button>

@@ -1,7 +1,7 @@
 import { lazy, Suspense, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { db } from '../data/database';
-import { openEmpty, openWithTried } from '../data/demo';
+import { openEmpty } from '../data/demo';
 import { attempt } from '../parts/save';
 import { routes } from '../routes';
 
@@ -27,7 +27,7 @@ export function StartYourOwn() {
       </button>
       {tried !== undefined && (
         <Suspense fallback={null}>
-          <LeaveTheDemo tried={tried} onStart={() => void start()} onTakeAlong={() => void start(openWithTried)} onStay={() => setTried(undefined)} />
+          <LeaveTheDemo tried={tried} onStart={(open) => void start(open)} onStay={() => setTried(undefined)} />
         </Suspense>
       )}
     </>

@@ -60,7 +60,7 @@ function AtStop({ stop, forecast, unit }: { stop: Stop; forecast: ZoneForecast; 
   const about = (cm: number) => offsetWords(labels, cm, unit);
   const { best, evidence } = stop;
   const kind = zoneOf(forecast.zone).kind;
-  const span = labels ? rangeWords(labels, best.low, best.high, unit).replace(/^about /, '') : `${about(best.low)} to ${about(best.high)}`;
+  const span = labels ? rangeWords(labels, best.low, best.high, unit) : `${about(best.low)} to ${about(best.high)}`;
   const range = `about ${about(best.median)}, four times in five from ${span}`;
   return (
     <div className="min-h-[40px] border-t border-rule pt-1 text-small leading-[18px]" aria-live="polite">

@@ -27,7 +27,7 @@ export function SizeCut({
   }, [pattern, makes, cut]);
   return (
     <>
-      {(!chart || chart.id === '') && (
+      {pattern.charts.length === 0 && (
         <WordsField
           label="Size cut"
           placeholder="M, 40, 104 …"

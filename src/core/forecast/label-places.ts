@@ -50,7 +50,7 @@ export function shortOffset(labels: LabelPlaces | undefined, cm: number, unit: L
 /** A range of offsets, once where both ends are told alike. */
 export function rangeWords(labels: LabelPlaces | undefined, low: number, high: number, unit: LengthUnit): string {
   const [from, to] = [shortOffset(labels, low, unit), shortOffset(labels, high, unit)];
-  return from === to ? `about ${from}` : `about ${from} to ${to}`;
+  return from === to ? from : `${from} to ${to}`;
 }
 
 /** What a place among labels rests on, and what would sharpen it. */

@@ -83,8 +83,7 @@ const sharpestAt = (zone: ZoneId) => zoneOf(zone).spread.pattern;
 
 interface PatternSaid {
   readonly input: PatternCase;
-  /** Null where it says nothing to others. */
-  readonly zones: ReadonlyMap<ZoneId, RememberedPattern | null>;
+  readonly zones: ReadonlyMap<ZoneId, RememberedPattern>;
 }
 
 /** The records that what a pattern says comes from: the pattern, its makes, the bodies and the fabrics they were cut from. */
@@ -93,20 +92,20 @@ function recordsOf({ pattern, makes, bodies, fabrics }: PatternCase): readonly o
 }
 
 /**
- * What a pattern's notes say, at each zone that was noted.
+ * What a pattern's notes say to others, at each zone that was noted; steps between sizes are told with their doubt.
  *
  * @param before what it said earlier: where it says the very same, that stands, and nothing that was worked out of it need be again
  */
 function saidOf(input: PatternCase, before: PatternSaid['zones'] | undefined): PatternSaid['zones'] {
-  const zones = new Map<ZoneId, RememberedPattern | null>();
+  const zones = new Map<ZoneId, RememberedPattern>();
   const designer = designerOf(input);
   for (const [zone, { used }] of evidenceIn(input)) {
-    if (used.length === 0) continue;
-    // Against the first make's size an offset means nothing to other patterns; steps between sizes are told with their doubt.
+    // Against the first make's size an offset means nothing to other patterns.
+    if (used.length === 0 || sizingAt(input, zone).standIn) continue;
     const observations = used.map((e) => withDoubtOfSteps(e.observation, e.offset.step));
-    const shared = !sizingAt(input, zone).standIn ? { id: input.pattern.id, designer, group: groupAt(input, zone), observations } : null;
+    const said = { id: input.pattern.id, designer, group: groupAt(input, zone), observations };
     const earlier = before?.get(zone);
-    zones.set(zone, shared && earlier && saysTheSame(shared, earlier) ? earlier : shared);
+    zones.set(zone, earlier && saysTheSame(said, earlier) ? earlier : said);
   }
   return zones;
 }
@@ -145,7 +144,7 @@ export class Recollection {
       const remembered = known?.input === input ? known : this.#remember(input, known);
       if (remembered.zones !== known?.zones) anew += 1;
       this.#patterns.set(input.pattern.id, remembered);
-      for (const [zone, s] of remembered.zones) if (s) addToGroup(zones, zone, s);
+      for (const [zone, s] of remembered.zones) addToGroup(zones, zone, s);
     }
     for (const [zone, patterns] of zones) {
       const known = before ? before.#memories.get(zone) : undefined;
@@ -192,12 +191,9 @@ export class Recollection {
     const prior = () => priorFrom(before(), sharpestAt(zone));
     const observations = used.map((e) => e.observation);
     const { step } = sizingAt(input, zone);
-    const told = remembered && observations.every((o) => o.steps === undefined);
-    return {
-      prior,
-      belief: () => bestCut(before()),
-      believed: told ? believedAt(memory.pattern(id), step) : used.length === 0 ? believedAt(before(), step) : believe(observations, prior(), step),
-    };
+    const oneSize = observations.every((o) => o.steps === undefined);
+    const told = used.length === 0 ? before() : remembered && oneSize ? memory.pattern(id) : undefined;
+    return { prior, belief: () => bestCut(before()), believed: told ? believedAt(told, step) : believe(observations, prior(), step) };
   }
 
   /** Which of the others moved the answer, own notes included. Each is left out in turn, so that it is asked only where it is shown. */

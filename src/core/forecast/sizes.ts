@@ -12,7 +12,7 @@ import { beliefAt } from './belief';
 import { blendOf, LEAST_CHANCE, type BlendZone } from './blend';
 import { fitClassAt, type PatternCase } from '../garment/case';
 import { isLabelsAlone, sizesAsCut } from '../garment/ladder';
-import { finishedColumn, readColumn } from '../garment/chart';
+import { chartOf, finishedColumn, readColumn } from '../garment/chart';
 import { draftOf } from '../garment/draft';
 import { lastEvidence } from '../garment/evidence';
 import { caseForPlan, plannedUse, type PlannedCut } from './next-cut';
@@ -300,7 +300,7 @@ const lovedOf = memoize((input: PatternCase) => {
   const found: { readonly key: string; readonly ease: number }[] = [];
   for (const make of makes) {
     if ((make.verdicts.at(-1)?.love ?? 0) < LOVED) continue;
-    const draft = draftOf(pattern, viewOf(pattern, make), sizesAsCut(pattern, makes, make));
+    const draft = draftOf(pattern, viewOf(pattern, make), chartOf(pattern, make.chartId));
     for (const { note, offset } of Object.values(lastEvidence(input, make.id))) {
       const { zone, fitClass } = draft.at(note.zone);
       if (note.outcome !== 0 || zone.kind !== 'girth' || !isOfBody(offset)) continue;

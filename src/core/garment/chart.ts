@@ -58,6 +58,26 @@ export function nearestSaid(column: readonly (number | null)[], place: number): 
   return best;
 }
 
+/**
+ * A chart with other sizes.
+ *
+ * @param from for each of them the place in the old chart whose measures it takes; where nothing stands there its cells are blank
+ * @example resized({ id: 'c', name: '', sizes: ['S', 'M'], body: { bust: [84, 90] }, finished: {}, finishedOf: [] }, ['S', 'M', 'L'], (i) => i).body.bust // [84, 90, null]
+ */
+export function resized(chart: SizeChart, sizes: readonly string[], from: (at: number) => number): SizeChart {
+  const fit = <K extends string>(columns: Partial<Record<K, (number | null)[]>>) =>
+    Object.fromEntries(
+      Object.entries<(number | null)[] | undefined>(columns).map(([name, column]) => [name, sizes.map((_, at) => column?.[from(at)] ?? null)]),
+    );
+  return {
+    ...chart,
+    sizes: [...sizes],
+    body: fit(chart.body),
+    finished: fit(chart.finished),
+    finishedOf: chart.finishedOf.map((of) => ({ ...of, finished: fit(of.finished) })),
+  };
+}
+
 /** How a chart speaks of a zone: by its own body measure, or graded from bust or hip by a factor. */
 export interface ChartReading {
   readonly measure: BodyMeasure;

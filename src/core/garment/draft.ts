@@ -3,9 +3,9 @@ import { memoize } from '../units/memoize';
 import { zoneOf, type Zone, type ZoneId } from '../body/zones';
 import type { Make, Pattern, SizeChart, View } from '../records';
 import { fitClassAt } from './case';
-import { familyOf, sizesAsCut } from './ladder';
+import { familyOf } from './ladder';
 import { usualStep } from './usual-steps';
-import { chartReading, finishedColumn, lineOf, placeOf, readColumn, type ChartReading } from './chart';
+import { chartOf, chartReading, finishedColumn, lineOf, placeOf, readColumn, type ChartReading } from './chart';
 
 /** What a pattern intends at a zone: the same for every make of one view by one chart. */
 export interface DraftedZone {
@@ -93,5 +93,5 @@ export function draftOf(pattern: Pattern, view: View, chart: SizeChart | undefin
 
 /** The ease that a pattern intends at a zone in the size a make was cut in, cm. */
 export function easeOf(pattern: Pattern, view: View, make: Make, zone: ZoneId): number {
-  return draftOf(pattern, view, sizesAsCut(pattern, [make], make)).easeOf(make, zone);
+  return draftOf(pattern, view, chartOf(pattern, make.chartId)).easeOf(make, zone);
 }

@@ -1,7 +1,7 @@
 import { memoize } from '../units/memoize';
 import { itemAt } from '../units/item-at';
 import type { Make, Pattern, SizeChart } from '../records';
-import { chartOf } from './chart';
+import { chartOf, resized } from './chart';
 
 /**
  * How a row of sizes is labelled: numbers two apart (34 36 38, 8 10 12) and single letters (A B C); letters for small to large (XS S M L);
@@ -164,20 +164,7 @@ export function withSizes(chart: SizeChart, labels: readonly string[]): SizeChar
   const inChartOrder = placed.slice(0, chart.sizes.length).every(({ place }, i) => i === 0 || place > itemAt(placed, i - 1).place);
   if (!inChartOrder) return chart;
   const sizes = placed.sort((a, b) => a.place - b.place).map(({ size }) => size);
-  const padded = <K extends string>(columns: Partial<Record<K, (number | null)[]>>) =>
-    Object.fromEntries(
-      Object.entries<(number | null)[] | undefined>(columns).map(([name, column]) => [
-        name,
-        sizes.map((s) => column?.[chart.sizes.indexOf(s)] ?? null),
-      ]),
-    );
-  return {
-    ...chart,
-    sizes,
-    body: padded(chart.body),
-    finished: padded(chart.finished),
-    finishedOf: chart.finishedOf.map((of) => ({ ...of, finished: padded(of.finished) })),
-  };
+  return resized(chart, sizes, (at) => chart.sizes.indexOf(itemAt(sizes, at)));
 }
 
 /** Charts by what was cut: made once, since whatever is worked out from one is kept with it. */

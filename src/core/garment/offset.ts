@@ -183,9 +183,14 @@ function bodiesOf({ bodies }: PatternCase, { expected, cutOn, personId }: Make):
   return expected ? [{ id: 'expected', personId, date: cutOn, measures: expected }, ...bodies] : bodies;
 }
 
+/** The sizes of a case by the chart that a make names: every garment of it asks. */
+const sizesOfCase = memoize((_: PatternCase) => new Map<string | undefined, SizeChart | undefined>());
+
 /** The sizes that a make was cut in, in their order: those of the case's makes, and where a planned one names another, with that. */
 function chartFor(input: PatternCase, make: Make): SizeChart | undefined {
-  const chart = sizesAsCut(input.pattern, input.makes, make);
+  const known = sizesOfCase(input);
+  if (!known.has(make.chartId)) known.set(make.chartId, sizesAsCut(input.pattern, input.makes, make));
+  const chart = known.get(make.chartId);
   return chart && labelsOf(make).every((label) => chart.sizes.includes(label)) ? chart : sizesAsCut(input.pattern, [...input.makes, make], make);
 }
 

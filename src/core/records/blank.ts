@@ -15,11 +15,14 @@ export function blankView(id: string, name: string, zones: readonly ZoneId[]): V
   return { id, name, zones: [...zones], freeZones: [], zoneClass: {}, seams: {}, fabricTable: [], openings: [], wishes: [] };
 }
 
+/** What a chart is called that nobody gave a name. */
+export const UNNAMED_CHART = 'body chart';
+
 /** A chart with the measures that a kind usually gives, all of them open. */
 export function blankChart(id: string, kind: GarmentKind, sizes: readonly string[]): SizeChart {
   const measures = USUAL_MEASURES[isLower(kind) ? 'lower' : 'upper'];
   const body = Object.fromEntries(measures.map((m) => [m, sizes.map(() => null)]));
-  return { id, name: 'body chart', sizes: [...sizes], body, finished: {}, finishedOf: [] };
+  return { id, name: UNNAMED_CHART, sizes: [...sizes], body, finished: {}, finishedOf: [] };
 }
 
 /** A woven asks for no give; what a knit asks for stands on its envelope. */

@@ -53,7 +53,9 @@ export function kindNamed(text: string): GarmentKind | undefined {
 }
 
 const FITLESS =
-  'bag, tote, pouch, purse, backpack, rucksack, cushion, pillow, pillowcase, quilt, blanket, curtain, apron, scarf, bunting, tablecloth, napkin, placemat, potholder, mask, case, wallet, hot water bottle cover';
+  'bag, tote, pouch, purse, backpack, rucksack, cushion, pillow, pillowcase, quilt, blanket, curtain, apron, scarf, bunting, tablecloth, napkin, placemat, potholder, mask, case, wallet, hot water bottle cover'
+    .split(', ')
+    .map((word) => [word, true] as const);
 
 /**
  * Whether words name a thing that is sewn and not fitted: a bag, a cushion.
@@ -61,10 +63,7 @@ const FITLESS =
  * @example isWithoutFit('Kelp tote bag') // true
  */
 export function isWithoutFit(text: string): boolean {
-  const thing = lastNamed(
-    text,
-    FITLESS.split(', ').map((word) => [word, true] as const),
-  );
+  const thing = lastNamed(text, FITLESS);
   const garment = lastNamed(text, KIND_WORDS);
   return thing !== undefined && (garment === undefined || thing.end > garment.end);
 }

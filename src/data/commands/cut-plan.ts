@@ -1,9 +1,9 @@
 import { settleUses } from '../../core/fabric/stash';
-import { makesOf, nextVersion } from '../../core/make/versions';
 import { cutOfPlan } from '../../core/plan/plan-to-make';
 import type { LedgerDatabase } from '../database';
 import type { Write } from '../journal';
 import { today } from '../today';
+import { nextNumber } from './enter-make';
 
 /**
  * A plan that is cut, as one act worked out within the transaction that writes it: a make in state cut, dated today, with what it takes from
@@ -16,9 +16,7 @@ export async function cutPlan(database: LedgerDatabase, planId: string, makeId: 
   const plan = await database.plans.get(planId);
   if (!plan) throw new Error('this plan is not in the ledger any more');
   if (plan.state !== 'open') throw new Error('this plan was cut already, from another window or a moment ago');
-  const makes = await database.makes.where('personId').equals(plan.personId).toArray();
-  const version = nextVersion({ pattern: { id: plan.patternId }, makes: makesOf(makes, plan.patternId, plan.personId) });
-  const cut = cutOfPlan(plan, makeId, version, today());
+  const cut = cutOfPlan(plan, makeId, await nextNumber(database, plan.patternId, plan.personId), today());
   const { uses, changed } = settleUses(await database.fabrics.toArray(), [], cut.fabrics);
   return [
     { table: 'makes', put: { ...cut, fabrics: uses } },

@@ -50,6 +50,12 @@ export function enterMake(
   ];
 }
 
+/** The number that the next version of a pattern for a person bears, by the versions that are there. */
+export async function nextNumber(database: LedgerDatabase, patternId: string, personId: string): Promise<number> {
+  const makes = await database.makes.where('personId').equals(personId).toArray();
+  return nextVersion({ pattern: { id: patternId }, makes: makesOf(makes, patternId, personId) });
+}
+
 /**
  * Entering it as is to be worked out within the transaction that writes it: numbered after the versions that are there then, and refused
  * where it was entered already, from another window or by a second press.
@@ -66,9 +72,7 @@ export async function enterNumbered(
   const { make } = draft;
   if (await database.makes.get(make.id)) throw new Error('this make is in the ledger already, entered from another window or a moment ago');
   const { pattern, plan } = about;
-  const version = pattern
-    ? nextVersion({ pattern, makes: makesOf(await database.makes.where('personId').equals(make.personId).toArray(), pattern.id, make.personId) })
-    : make.version;
+  const version = pattern ? await nextNumber(database, pattern.id, make.personId) : make.version;
   onVersion(version);
   const now = { pattern: pattern && (await database.patterns.get(pattern.id)), plan: plan && (await database.plans.get(plan.id)) };
   return enterMake({ ...draft, make: { ...make, version } }, await database.fabrics.toArray(), now);

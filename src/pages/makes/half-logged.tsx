@@ -1,3 +1,4 @@
+import { whereToLog } from '../../core/make/where-to-log';
 import { makeName } from '../../core/make/make-name';
 import { Link } from 'react-router';
 import { routes } from '../../routes';
@@ -11,18 +12,14 @@ export function HalfLogged() {
   if (drafts.length === 0) return null;
   return (
     <ul className="my-3 border-l-4 border-ink bg-tint px-3 py-1.5">
-      {drafts.map(({ name, value: { make, newPattern, newPerson } }) => {
-        const pattern = make.sources[0]?.patternId;
-        const of = newPattern || newPerson ? {} : { ...(pattern ? { pattern } : { name: make.name ?? '' }), for: make.personId };
-        return (
-          <li key={name}>
-            You were logging {makeName(make, newPattern ? [newPattern] : patterns)}.{' '}
-            <Link className="underline" to={routes.newMake({ ...of, draft: make.id })}>
-              Go on with it
-            </Link>
-          </li>
-        );
-      })}
+      {drafts.map(({ name, value }) => (
+        <li key={name}>
+          You were logging {makeName(value.make, value.newPattern ? [value.newPattern] : patterns)}.{' '}
+          <Link className="underline" to={routes.newMake(whereToLog(value))}>
+            Go on with it
+          </Link>
+        </li>
+      ))}
     </ul>
   );
 }

@@ -3,9 +3,10 @@ import { useState } from 'react';
 import type { LengthUnit } from '../../core/units/length';
 import { fromKeys } from '../../core/units/keys';
 import { BODY_MEASURES, ZONE_IDS, zoneOf } from '../../core/body/zones';
+import { resized } from '../../core/garment/chart';
 import { isLabelsAlone } from '../../core/garment/ladder';
 import type { Pattern, SizeChart } from '../../core/records';
-import { blankChart } from '../../core/records/blank';
+import { blankChart, UNNAMED_CHART } from '../../core/records/blank';
 import { newId } from '../../data/new-id';
 import { Button } from '../../ui/button';
 import { ReadField, WordsField } from '../../ui/field';
@@ -13,8 +14,6 @@ import { Segmented } from '../../ui/segmented';
 import { ChartGrid } from './chart-grid';
 import { urlOf } from '../../parts/blob-url';
 import { NewChart } from '../../parts/new-chart';
-
-type Column = readonly (number | null)[];
 
 const FINISHED_LABELS = fromKeys(ZONE_IDS, (z) => zoneOf(z).label);
 
@@ -24,19 +23,6 @@ function readSizes(text: string): { ok: true; value: string[] } | { ok: false; p
   if (sizes.length === 0) return { ok: false, problem: 'Write the sizes in order, with commas between them.' };
   const twice = sizes.find((s, i) => sizes.indexOf(s) < i);
   return twice ? { ok: false, problem: `Size ${twice} is there twice.` } : { ok: true, value: sizes };
-}
-
-/** A chart with other sizes: each column keeps what stood at its place. */
-function withSizes(chart: SizeChart, sizes: string[]): SizeChart {
-  const fit = (columns: Record<string, Column>) =>
-    Object.fromEntries(Object.entries(columns).map(([m, column]) => [m, sizes.map((_, i) => column[i] ?? null)]));
-  return {
-    ...chart,
-    sizes,
-    body: fit(chart.body),
-    finished: fit(chart.finished),
-    finishedOf: chart.finishedOf.map((f) => ({ ...f, finished: fit(f.finished) })),
-  };
 }
 
 /** A picture of a chart that is looked at while it is typed in; it is not kept. */
@@ -66,11 +52,14 @@ export function ChartFields({ pattern, unit, onCharts }: { pattern: Pattern; uni
     onCharts([...charts, made]);
     setChosen(made.id);
   };
-  /** A chart that nobody filled in gives way to the one that is there. */
-  const keep = (made: SizeChart) =>
-    chart && isLabelsAlone(chart)
-      ? change({ ...made, id: chart.id })
-      : add(charts.length === 0 ? made : { ...made, name: `chart ${charts.length + 1}` });
+  const keep = (made: SizeChart) => {
+    // A chart that nobody filled in gives way to the one that is there; what a sewist called it, or where one was taken over from, stays said.
+    const blank = chart && isLabelsAlone(chart) ? chart : undefined;
+    const unnamed = blank?.name ?? (charts.length === 0 ? made.name : `chart ${charts.length + 1}`);
+    const named = made.name === UNNAMED_CHART ? { ...made, name: unnamed } : made;
+    if (blank) change({ ...named, id: blank.id });
+    else add(named);
+  };
   return (
     <div className="flex flex-col gap-3">
       <div className="flex flex-wrap items-end gap-3">
@@ -91,7 +80,7 @@ export function ChartFields({ pattern, unit, onCharts }: { pattern: Pattern; uni
               label="Sizes in order"
               shown={chart.sizes.join(', ')}
               read={readSizes}
-              onValue={(sizes) => change(withSizes(chart, sizes))}
+              onValue={(sizes) => change(resized(chart, sizes, (at) => at))}
               className="min-w-64 flex-1"
             />
             <Button quiet onClick={() => onCharts(charts.filter((c) => c.id !== chart.id))}>

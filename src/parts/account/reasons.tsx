@@ -23,7 +23,7 @@ export function Reasons({ forecast, why, influences, unit }: { forecast: ZoneFor
   const kind = zoneOf(zone).kind;
   const about = (cm: number) => formatLength(cm, unit, { signed: true, about: true });
   const place = (cm: number) => offsetWords(labels, cm, unit);
-  const span = (a: number, b: number) => (labels ? rangeWords(labels, a, b, unit) : `${about(a)} to ${about(b)}`);
+  const span = (a: number, b: number) => (labels ? `about ${rangeWords(labels, a, b, unit)}` : `${about(a)} to ${about(b)}`);
   const unknowns = [...new Set(unknown.map((u) => u.what))];
   const said = (e: Pick<Evidence, 'note' | 'make'>) => (
     <>

@@ -165,7 +165,7 @@ function CarryFit({ forecast, disagree, unit, onWhy, chosen }: CarryFitProps) {
     >
       <span>
         {!changed && 'keep '}
-        <b>{told}</b> <span className="text-small text-ink2">{rangeWords(labels, best.low, best.high, unit)}</span>
+        <b>{told}</b> <span className="text-small text-ink2">about {rangeWords(labels, best.low, best.high, unit)}</span>
         {disagree && <span className="text-small text-garnet"> · notes disagree</span>}
       </span>
       <span className="text-small whitespace-nowrap text-ink2 underline decoration-dotted underline-offset-2">{percent(chance)}</span>

@@ -1,0 +1,12 @@
+import type { LogDraft } from './draft-shapes';
+
+/**
+ * Where the log page goes on with a draft: by what it is of and whom it is for, as far as the ledger knows them already.
+ *
+ * @returns the parameters of its address
+ */
+export function whereToLog({ make, newPattern, newPerson }: LogDraft): { pattern?: string; name?: string; for?: string; draft: string } {
+  if (newPattern || newPerson) return { draft: make.id };
+  const pattern = make.sources[0]?.patternId;
+  return { ...(pattern ? { pattern } : { name: make.name ?? '' }), for: make.personId, draft: make.id };
+}
