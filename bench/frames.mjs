@@ -1,7 +1,7 @@
 /* global indexedDB, requestAnimationFrame -- what runs in the page */
 // npm run bench:frames: how long a frame takes while an account of 40 versions, or six makes side by side, is scrolled and folded; held
 // against the same page with two, in one run.
-import { builtApp } from '../scripts/built-app.mjs';
+import { builtApp, lookRound } from '../scripts/built-app.mjs';
 
 /** No frame may take so much longer than the longest of the same page with two versions, ms. */
 const MOST_LONGER = 50;
@@ -73,8 +73,7 @@ async function longest(path, box, versions) {
   const found = [];
   for (let i = 0; i < RUNS; i++) {
     const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();
-    await page.goto(address);
-    await page.getByText('Latest makes').waitFor();
+    await lookRound(page, address);
     if (versions) await makeVersions(page, versions);
     await page.goto(address + path);
     await page.getByRole('region', { name: box }).waitFor();

@@ -6,7 +6,7 @@ import { randomBytes } from 'node:crypto';
 import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { builtApp } from '../scripts/built-app.mjs';
+import { builtApp, lookRound } from '../scripts/built-app.mjs';
 import { largeLedger, PERSON } from './large-ledger.ts';
 
 // Fewer of both for a quick look: MAKES=500 PICTURES=100 npm run bench:scale
@@ -269,8 +269,7 @@ function report(name, work, plain, most) {
 
 const fresh = async (name) => {
   const page = await (await onDisk(join(folder, name), { viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' })).newPage();
-  await page.goto(address);
-  await page.getByText('Latest makes').waitFor();
+  await lookRound(page, address);
   return page;
 };
 

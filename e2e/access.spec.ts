@@ -123,30 +123,36 @@ test('the keyboard reaches everything in the log, in the order of the page, and 
   expect(order.map(at)).toEqual([...order.map(at)].sort((a, b) => a - b));
 });
 
-test('an empty ledger, the first garment as it is logged, and the account of sizes that are only labels: clean to axe in both themes', async ({
-  page,
-}) => {
-  const clean = async (what: string) => {
-    for (const colorScheme of ['light', 'dark'] as const) {
-      await page.emulateMedia({ colorScheme });
-      expect(await violationsOn(page, what)).toEqual([]);
-    }
-  };
-  await page.goto('/');
-  await page.getByRole('button', { name: 'start your own' }).click();
-  await expect(page.getByText('An empty ledger.')).toBeVisible();
-  await clean('empty day book');
-  await page.getByRole('link', { name: 'Log the first garment' }).click();
-  await page.getByLabel('Pattern', { exact: true }).fill('Curlew jeans');
-  await page.getByRole('option', { name: 'New pattern: Curlew jeans' }).click();
-  await page.getByLabel('Size cut', { exact: true }).fill('M');
-  await page.getByLabel('Size cut', { exact: true }).blur();
-  await page.getByRole('group', { name: 'waistband: how it fitted' }).getByRole('button', { name: 'tight' }).click();
-  await clean('first garment');
-  await page.keyboard.press('Control+Enter');
-  await expect(page.getByRole('heading', { name: 'What would sharpen this' })).toBeVisible();
-  await clean('account of labels');
-  await page.getByRole('button', { name: 'Why?', exact: true }).click();
-  await expect(page.getByText('Sizes without a chart: steps of about')).toBeVisible();
-  await clean('why of labels');
+test.describe('who begins', () => {
+  test.use({ chooses: true });
+
+  test('the first visit, an empty ledger, the first garment as it is logged, and the account of sizes that are only labels: clean to axe in both themes', async ({
+    page,
+  }) => {
+    const clean = async (what: string) => {
+      for (const colorScheme of ['light', 'dark'] as const) {
+        await page.emulateMedia({ colorScheme });
+        expect(await violationsOn(page, what)).toEqual([]);
+      }
+    };
+    await page.goto('/');
+    await expect(page.getByRole('heading', { name: 'Amber Ledger' })).toBeVisible();
+    await clean('first visit');
+    await page.getByRole('button', { name: 'Start your own' }).click();
+    await expect(page.getByText('An empty ledger.')).toBeVisible();
+    await clean('empty day book');
+    await page.getByRole('link', { name: 'Log the first garment' }).click();
+    await page.getByLabel('Pattern', { exact: true }).fill('Curlew jeans');
+    await page.getByRole('option', { name: 'New pattern: Curlew jeans' }).click();
+    await page.getByLabel('Size cut', { exact: true }).fill('M');
+    await page.getByLabel('Size cut', { exact: true }).blur();
+    await page.getByRole('group', { name: 'waistband: how it fitted' }).getByRole('button', { name: 'tight' }).click();
+    await clean('first garment');
+    await page.keyboard.press('Control+Enter');
+    await expect(page.getByRole('heading', { name: 'What would sharpen this' })).toBeVisible();
+    await clean('account of labels');
+    await page.getByRole('button', { name: 'Why?', exact: true }).click();
+    await expect(page.getByText('Sizes without a chart: steps of about')).toBeVisible();
+    await clean('why of labels');
+  });
 });

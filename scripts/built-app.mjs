@@ -37,3 +37,10 @@ export async function builtApp(port) {
   };
   return { address, browser, onDisk, end };
 }
+
+/** By the front door into the demo, as on a first visit. */
+export async function lookRound(page, address) {
+  await page.goto(address);
+  await page.getByRole('button', { name: 'Look round in the demo' }).click();
+  await page.getByText('Latest makes').waitFor();
+}

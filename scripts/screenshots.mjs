@@ -1,6 +1,6 @@
 // npm run screenshots: one picture of each main view, made from the demo ledger in the built app.
 import { join } from 'node:path';
-import { builtApp } from './built-app.mjs';
+import { builtApp, lookRound } from './built-app.mjs';
 import { ROOT } from './ready.mjs';
 
 const { address, browser, end } = await builtApp(4480);
@@ -62,7 +62,8 @@ const VIEWS = [
 
 for (const { name, path, act, viewport = DESKTOP, colorScheme = 'light' } of VIEWS) {
   const page = await browser.newPage({ viewport, colorScheme, locale: 'en-GB', reducedMotion: 'reduce' });
-  await page.goto(address + path);
+  if (path === '') await lookRound(page, address);
+  else await page.goto(address + path);
   await page.locator('h1').waitFor();
   await page.waitForLoadState('networkidle');
   await act?.(page);

@@ -34,23 +34,29 @@ afterEach(() => database.delete());
 const makes = () => database.makes.count();
 
 describe('the first visit', () => {
-  test('puts the demo ledger on the table and speaks of its first person', async () => {
-    await firstVisit(database);
+  test('leaves the choice to her who comes by the front door', async () => {
+    expect(await firstVisit(database, '/')).toEqual({ copies: [], wasHere: false });
+    expect(await makes()).toBe(0);
+    expect(await readSettings(database)).toMatchObject({ ledger: 'none' });
+  });
+
+  test('opens the demo, and speaks of its first person, to her who comes to a page of it', async () => {
+    expect(await firstVisit(database, '/sew-next')).toBeUndefined();
     expect(await makes()).toBeGreaterThanOrEqual(45);
     expect(await readSettings(database)).toMatchObject({ ledger: 'demo', personId: 'person-maren' });
   });
 
   test('a second visit leaves things as they are', async () => {
-    await firstVisit(database);
+    await firstVisit(database, '/fit');
     await database.makes.clear();
-    await firstVisit(database);
+    await firstVisit(database, '/fit');
     expect(await makes()).toBe(0);
   });
 
   test('an empty ledger stays empty at the next visit', async () => {
-    await firstVisit(database);
+    await firstVisit(database, '/fit');
     await openEmpty(database);
-    await firstVisit(database);
+    await firstVisit(database, '/fit');
     expect(await makes()).toBe(0);
     expect(await readSettings(database)).toMatchObject({ ledger: 'own' });
   });

@@ -4,8 +4,9 @@ import { openDemo } from '../data/demo';
 import { emptyOld } from '../data/journal';
 import { forgetKept, keepText, readKept } from '../ui/page-storage';
 import { readSettings } from '../data/settings';
+import { routes } from '../routes';
 
-/** What stands there instead of the book on a visit that finds no ledger, where there is more to say than the demo would. */
+/** What stands there instead of the book on a visit that finds no ledger: the ways to one. */
 export interface NoLedger {
   readonly copies: Copies['copies'];
   /** Whether a ledger of the sewist's own was in this browser before. */
@@ -19,12 +20,14 @@ const WAS_HERE = 'amber-ledger was here';
 export const forgetItWasHere = (): void => forgetKept('local', WAS_HERE);
 
 /**
- * On the very first visit the demo ledger is put on the table, unless copies of a ledger lie on this machine, or one was here and is gone:
- * then that is said first. Afterwards the sewist's choice stands.
+ * On the very first visit one chooses: the demo, or a ledger of one's own; where copies of a ledger lie on this machine, or one was here and
+ * is gone, that is said first. Who comes to a page of the book, by an address that she was given, finds the demo open at it. Afterwards the
+ * sewist's choice stands.
  *
+ * @param path the address asked for
  * @returns undefined where there is a ledger to open
  */
-export async function firstVisit(database: LedgerDatabase): Promise<NoLedger | undefined> {
+export async function firstVisit(database: LedgerDatabase, path: string): Promise<NoLedger | undefined> {
   // What is old may stay: a browser without room, which refuses this too, still opens the ledger.
   await emptyOld(database, Date.now()).catch(() => undefined);
   const { ledger } = await readSettings(database);
@@ -35,7 +38,7 @@ export async function firstVisit(database: LedgerDatabase): Promise<NoLedger | u
   const { listCopies } = await import('../data/archive/list-copies');
   const kept = await listCopies();
   const copies = kept === null || kept === 'locked' ? [] : kept.copies;
-  if (copies.length > 0 || wasHere) return { copies, wasHere };
+  if (copies.length > 0 || wasHere || path === routes.dayBook) return { copies, wasHere };
   await openDemo(database);
   return undefined;
 }

@@ -29,7 +29,7 @@ db.on('versionchange', ({ newVersion }) => {
 
 /** Nothing is drawn before the ledger is there: a first visit would flash an empty book. */
 const [book, unread] = await Promise.all([
-  firstVisit(db).then(
+  firstVisit(db, location.pathname).then(
     async (found) => {
       if (found) {
         const { NoLedger } = await import('./no-ledger');

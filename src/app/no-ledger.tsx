@@ -1,6 +1,6 @@
 import { format, parseISO } from 'date-fns';
 import { proxy } from 'comlink';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { namesOfFolder } from '../core/archive/kept-copies';
 import { archiveWorker } from '../data/archive/archive-worker';
 import type { Copy } from '../data/archive/list-copies';
@@ -20,7 +20,7 @@ function newestOfEach(copies: readonly Copy[]): Copy[] {
   return copies.filter(({ ledger }) => !met.has(ledger) && met.add(ledger)).slice(0, OFFERED);
 }
 
-/** What stands there where this browser has no ledger, and there are copies of one or there was one: what is known, and the ways on. */
+/** What stands there where this browser has no ledger: on a first visit the two ways; where there was one, or copies of one, what is known of it. */
 export function NoLedger({ copies, wasHere }: Found) {
   const [problem, setProblem] = useState<string>();
   const [busy, setBusy] = useState(false);
@@ -46,6 +46,31 @@ export function NoLedger({ copies, wasHere }: Found) {
     await archiveWorker().replace(`copy of ${format(parseISO(copy.written), 'd MMM yyyy')} put back`);
   };
   const offered = newestOfEach(copies);
+  const troubles = (
+    <>
+      {problem && <Refusal>{problem}</Refusal>}
+      {busy && <p role="status">One moment …</p>}
+    </>
+  );
+  if (offered.length === 0 && !wasHere)
+    return (
+      <main className="mx-auto flex max-w-2xl flex-col gap-5 p-8 max-sm:p-5">
+        <h1 className="text-title leading-tight">Amber Ledger</h1>
+        <p>
+          A book of what you have sewn: each garment with its pattern, size, fabric and fit. From what you note it works out what to cut next time,
+          and how likely it is to be right.
+        </p>
+        <Way title="Your own ledger" act="Start your own" disabled={busy} onAct={() => void begin(() => openEmpty(db))}>
+          Empty, and quick to begin: the name of a pattern and the size you cut are enough. A saved ledger or a spreadsheet of yours is read under
+          Files.
+        </Way>
+        <Way title="The demo" act="Look round in the demo" disabled={busy} onAct={() => void begin(() => openDemo(db))}>
+          The sewing of a made-up cellist, with every page filled. Try anything; start your own from it when you like.
+        </Way>
+        <p className="text-small text-ink2">What you enter stays in this browser and in the files you save. Nothing is sent anywhere.</p>
+        {troubles}
+      </main>
+    );
   return (
     <main className="mx-auto flex max-w-xl flex-col gap-4 p-8">
       <h1 className="text-title leading-tight">
@@ -73,7 +98,6 @@ export function NoLedger({ copies, wasHere }: Found) {
           ))}
         </ul>
       )}
-      {problem && <Refusal>{problem}</Refusal>}
       <p className="flex flex-wrap gap-2">
         <Button quiet disabled={busy} onClick={() => void begin(() => openEmpty(db))}>
           Begin an empty ledger
@@ -82,7 +106,22 @@ export function NoLedger({ copies, wasHere }: Found) {
           Look round in the demo
         </Button>
       </p>
-      {busy && <p role="status">One moment …</p>}
+      {troubles}
     </main>
+  );
+}
+
+/** One of the two ways of a first visit. */
+function Way({ title, act, disabled, onAct, children }: { title: string; act: string; disabled: boolean; onAct: () => void; children: ReactNode }) {
+  return (
+    <section className="flex items-center justify-between gap-6 border-t border-rule2 pt-4 max-sm:flex-col max-sm:items-stretch">
+      <div>
+        <h2 className="text-head">{title}</h2>
+        <p className="text-ink2">{children}</p>
+      </div>
+      <Button className="shrink-0 justify-center whitespace-nowrap" disabled={disabled} onClick={onAct}>
+        {act}
+      </Button>
+    </section>
   );
 }

@@ -5,7 +5,7 @@ import type { ReactNode } from 'react';
 /** A part of a form that folds. What is in it is said beside its head, so that a closed one hides nothing. */
 export function Fold({ head, said, open = false, children }: { head: string; said?: string; open?: boolean; children: ReactNode }) {
   return (
-    <Disclosure as="section" defaultOpen={open} data-question>
+    <Disclosure as="section" defaultOpen={open}>
       {({ open: isOpen }) => (
         <>
           <h2 className="text-head">

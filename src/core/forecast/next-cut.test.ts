@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { keysOf } from '../units/keys';
 import type { Make, SizeLine } from '../records';
 import { lastCutAgain, nextCut, caseForPlan, type PlannedCut } from './next-cut';
@@ -42,6 +43,37 @@ describe('size lines first', () => {
 
   test('the size cut all over stays: only places move', () => {
     expect(cut({ bust: 4, waist: -4 }).size).toEqual({ size: 'C' });
+  });
+
+  test('the size moves where most places want the same other one; what wants the old one keeps it, what nobody noted goes along', () => {
+    const larger = cut({ bust: 4, waist: 4, hip: 0 });
+    expect(larger.size).toEqual({ size: 'D' });
+    expect(larger.sizeLines).toEqual([{ zone: 'hip', line: { size: 'C' } }]);
+    expect(reached(larger, 'hip')).toBeCloseTo(0, 6);
+    expect(reached(larger, 'bust')).toBeCloseTo(4, 6);
+    expect(cut({ bust: 4 }).size).toEqual({ size: 'C' });
+  });
+
+  test('a line of a place that nobody noted stays when the size moves', () => {
+    const last = sampleMake(1, { sizeLines: [{ zone: 'hip', line: { size: 'E' } }] });
+    expect(cut({ bust: 4, waist: 4 }, last)).toMatchObject({ size: { size: 'D' }, sizeLines: [{ zone: 'hip', line: { size: 'E' } }] });
+  });
+
+  test('naming the cut by the size of most places changes none that was noted', () => {
+    const wish = fc.constantFrom(-8, -4, -2, 0, 2, 4, 8);
+    fc.assert(
+      fc.property(wish, wish, wish, (bust, waist, hip) => {
+        const make = cut({ bust, waist, hip });
+        for (const [zone, x] of [
+          ['bust', bust],
+          ['waist', waist],
+          ['hip', hip],
+        ] as const)
+          expect(reached(make, zone)).toBeCloseTo(x, 6);
+        expect(make.sizeLines.length).toBeLessThanOrEqual(3);
+        expect(make.sizeLines.every(({ line }) => line.size !== make.size!.size || line.to !== make.size!.to)).toBe(true);
+      }),
+    );
   });
 });
 

@@ -112,7 +112,24 @@ export function isFine(zone: ZoneId): boolean {
  * @returns the next garment, planned: its offsets are reckoned like those of any other
  */
 export function nextCut(again: Garment, { unit }: PlannedCut, targets: ReadonlyMap<ZoneId, Target>): Garment {
-  return inOrderOfAnswers([...targets.keys()]).reduce((garment, zone) => reach(garment, zone, targets.get(zone)!, unit), again);
+  const cut = inOrderOfAnswers([...targets.keys()]).reduce((garment, zone) => reach(garment, zone, targets.get(zone)!, unit), again);
+  return cut === again ? again : inSizeOfMost(cut, [...targets.keys()]);
+}
+
+/**
+ * The same cut named by the size that most of the noted places want: where bust and waist of an M want L, it is an L. Places of which nobody
+ * said anything go with it, as they would under the scissors; a noted one that wants the old size keeps it as a line of its own.
+ */
+function inSizeOfMost(garment: Garment, noted: readonly ZoneId[]): Garment {
+  const { size, sizeLines } = garment.make;
+  const { chart } = garment.draft;
+  if (!size || !chart) return garment;
+  const told = noted.filter((zone) => garment.along(zone)).map((zone) => ({ zone, line: lineOf(garment.make, zone) ?? size }));
+  const wanting = (line: SizeLine) => told.filter((t) => sameLine(t.line, line)).length;
+  const most = told.reduce<SizeLine>((best, { line }) => (wanting(line) > wanting(best) ? line : best), size);
+  if (sameLine(most, size) || wanting(most) < 2) return garment;
+  const others = sizeLines.filter((l) => !noted.includes(l.zone));
+  return garment.changed({ size: most, sizeLines: [...others, ...told].filter(({ line }) => !sameLine(line, most)) });
 }
 
 /** Brings one zone of a planned cut to its target, as nearly as can be cut: the very same garment where that is near enough. */

@@ -150,6 +150,22 @@ export function ladderOf(labels: readonly string[]): readonly string[] {
 }
 
 /**
+ * The label among some that a word calls, by itself or by another name for the same size.
+ *
+ * @returns undefined where none of them is meant
+ * @example labelCalled('medium', ['S', 'M']) // 'M'
+ * @example labelCalled('44', ['S', 'M']) // undefined
+ */
+export function labelCalled(word: string, labels: readonly string[]): string | undefined {
+  const said = word.trim();
+  const same = labels.find((label) => label.toLowerCase() === said.toLowerCase());
+  if (same !== undefined || labels.length === 0) return same;
+  const scale = scaleOf([...labels, said]);
+  const place = scale?.placeOf(said);
+  return labels.find((label) => place !== undefined && scale?.placeOf(label.trim()) === place);
+}
+
+/**
  * A chart with further sizes that were cut and that it does not name: their measures are blank. The very same chart where it names all, or
  * where the labels are of another family.
  *

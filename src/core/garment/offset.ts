@@ -233,7 +233,7 @@ export class Garment {
   }
 
   /** The same garment, its size lines or alterations changed. */
-  changed(to: Pick<Make, 'sizeLines'> | Pick<Make, 'alterations'>): Garment {
+  changed(to: Pick<Make, 'sizeLines'> | Pick<Make, 'size' | 'sizeLines'> | Pick<Make, 'alterations'>): Garment {
     return new Garment(this.#input, { ...this.make, ...to }, this);
   }
 

@@ -1,8 +1,8 @@
 import { draftFromPlan } from '../../core/plan/draft-from-plan';
 import { lastVersion, nextVersion, viewOf } from '../../core/make/versions';
-import { useMemo, useRef, useState, type ReactNode } from 'react';
+import { useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { Link, useNavigate, useSearchParams } from 'react-router';
+import { Link, useLocation, useNavigate, useSearchParams } from 'react-router';
 import { toast } from 'react-toastify';
 import { caseOf, type PatternCase } from '../../core/garment/case';
 import type { Fabric, Person, Plan } from '../../core/records';
@@ -41,6 +41,9 @@ function stepQuestion(by: 1 | -1) {
   const to = questions[Math.min(questions.length - 1, Math.max(0, here + by))];
   to?.querySelector<HTMLElement>('[data-row-stop], select, input, button')?.focus();
 }
+
+/** Told along with the address when a pattern was named on this page: then the hand goes on to the first question. */
+const JUST_NAMED = 'the pattern was named here';
 
 interface LogFormProps {
   /** Absent for what has no pattern: it has a name, and no fit. */
@@ -125,10 +128,17 @@ function LogForm({ input: known, stash, person, people, initial, planned, pick, 
     },
     { enableOnFormTags: true },
   );
+  // Before the field in hand takes it for a step down its own list.
   useHotkeys('ctrl+down,meta+down,ctrl+up,meta+up', (event) => stepQuestion(event.key === 'ArrowDown' ? 1 : -1), {
     enableOnFormTags: true,
     preventDefault: true,
+    eventListenerOptions: { capture: true },
   });
+
+  const { state } = useLocation();
+  useEffect(() => {
+    if (state === JUST_NAMED) stepQuestion(1);
+  }, [state]);
 
   const begun = input?.makes.find((m) => m.state === 'cut' || m.state === 'sewing');
   // On a phone what is asked most comes first: the size, how it fitted, how it is liked.
@@ -272,10 +282,10 @@ export function LogAMake() {
   const kept = wanted ?? begun.findLast(({ value }) => value.make.personId === personId && (!asked || value.planId === asked.id));
 
   const begin = (name: string, fitless: boolean) => {
-    if (fitless && chosen) return setParams({ name });
+    if (fitless && chosen) return setParams({ name }, { state: JUST_NAMED });
     const draft = draftNamed(name, { personId: chosen?.id, fitless, day: today(), newId });
     saveDraft(logDraftName(draft), draft);
-    setParams({ draft: draft.make.id });
+    setParams({ draft: draft.make.id }, { state: JUST_NAMED });
   };
   const pick = (
     <Pick
@@ -284,7 +294,7 @@ export function LogAMake() {
       autoFocus={!patternId}
       value={patternId}
       options={patterns.map((p) => ({ id: p.id, label: p.name, detail: p.state === 'retired' ? 'retired' : (p.designer ?? '') }))}
-      onPick={(id) => setParams({ pattern: id })}
+      onPick={(id) => setParams({ pattern: id }, { state: JUST_NAMED })}
       onNew={(name) => begin(name, isWithoutFit(name))}
       newLabel={(name) => newWords(name, isWithoutFit(name))}
       alsoNew={{ label: (name) => newWords(name, !isWithoutFit(name)), onNew: (name) => begin(name, !isWithoutFit(name)) }}

@@ -1,6 +1,8 @@
 import { lastVersion, nextVersion } from '../../core/make/versions';
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
+import { sizeLineWords } from '../../core/alteration/words';
+import { zoneOf } from '../../core/body/zones';
 import { caseOf } from '../../core/garment/case';
 import { formatFabricLength, formatLength } from '../../core/units/length';
 import { shopCard, toBuy } from '../../core/plan/shop-card';
@@ -92,7 +94,8 @@ export function ShopCardPage() {
     if (!pattern) return [];
     const input = caseOf(pattern, personId, tables);
     const make = plan ? makeOfPlan(plan, plan.id, nextVersion(input), today()) : startMake(input, personId, today(), lastVersion(input), newId);
-    return [{ key, plan, pattern, card: shopCard(input, make, shrinks) }];
+    const cut = make.size && [sizeLineWords(make.size), ...make.sizeLines.map((l) => `${zoneOf(l.zone).label} ${sizeLineWords(l.line)}`)].join(', ');
+    return [{ key, plan, pattern, cut, card: shopCard(input, make, shrinks) }];
   });
 
   return (
@@ -131,7 +134,7 @@ export function ShopCardPage() {
         </Empty>
       )}
       <ul className="grid grid-cols-2 gap-4 max-lg:grid-cols-1">
-        {cards.map(({ key, plan, pattern, card }) => (
+        {cards.map(({ key, plan, pattern, cut, card }) => (
           <li key={key} className="break-inside-avoid border border-rule2 bg-page p-3">
             <h2 className="text-figure">{pattern.name}</h2>
             <p className="text-ink2">
@@ -140,33 +143,38 @@ export function ShopCardPage() {
               {card.widest ? `, at least ${length(card.widest)} wide` : ''}
               {card.stretch ? `, stretch ${card.stretch}\u202f%: 10 cm must reach ${formatLength(10 + card.stretch / 10, 'cm')}` : ''}
             </p>
-            <table className="mt-1 w-full border-collapse text-name">
-              <thead className="text-left text-small text-ink2 [&_th]:font-normal">
-                <tr className="double-rule-b">
-                  <th scope="col">Width</th>
-                  <th scope="col">Buy</th>
-                  <th scope="col">with a nap</th>
-                </tr>
-              </thead>
-              <tbody>
-                {card.lengths.map((l) => (
-                  <tr key={l.width} className="border-b border-rule">
-                    <th scope="row" className="py-1 text-left font-normal">
-                      {length(l.width)}
-                    </th>
-                    <td>
-                      {l.length === undefined ? (
-                        <span className="text-small text-ink2">not known</span>
-                      ) : (
-                        <strong>{formatFabricLength(toBuy(l.length, fabricUnit), fabricUnit)}</strong>
-                      )}
-                      {l.rough && <span className="text-small text-ink2"> rough</span>}
-                    </td>
-                    <td className="text-ink2">{l.oneWay === undefined ? '–' : formatFabricLength(toBuy(l.oneWay, fabricUnit), fabricUnit)}</td>
+            {cut && <p className="text-ink2">for size {cut}</p>}
+            {card.lengths.every((l) => l.length === undefined) ? (
+              <p className="mt-1">How much it takes is not known yet: the width and length that one version took would tell.</p>
+            ) : (
+              <table className="mt-1 w-full border-collapse text-name">
+                <thead className="text-left text-small text-ink2 [&_th]:font-normal">
+                  <tr className="double-rule-b">
+                    <th scope="col">Width</th>
+                    <th scope="col">Buy</th>
+                    <th scope="col">with a nap</th>
                   </tr>
-                ))}
-              </tbody>
-            </table>
+                </thead>
+                <tbody>
+                  {card.lengths.map((l) => (
+                    <tr key={l.width} className="border-b border-rule">
+                      <th scope="row" className="py-1 text-left font-normal">
+                        {length(l.width)}
+                      </th>
+                      <td>
+                        {l.length === undefined ? (
+                          <span className="text-small text-ink2">not known</span>
+                        ) : (
+                          <strong>{formatFabricLength(toBuy(l.length, fabricUnit), fabricUnit)}</strong>
+                        )}
+                        {l.rough && <span className="text-small text-ink2"> rough</span>}
+                      </td>
+                      <td className="text-ink2">{l.oneWay === undefined ? '–' : formatFabricLength(toBuy(l.oneWay, fabricUnit), fabricUnit)}</td>
+                    </tr>
+                  ))}
+                </tbody>
+              </table>
+            )}
             {card.notions.length > 0 && <p className="mt-1">Notions as last time: {card.notions.join(', ')}</p>}
             {card.didWell.length > 0 && (
               <p className="mt-1 text-ink2">
