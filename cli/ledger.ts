@@ -4,6 +4,10 @@ import { formatISO } from 'date-fns';
 import { ledgerTextOf } from './read-file';
 import { run } from './run';
 
-const { code, out } = run(process.argv.slice(2), (file) => ledgerTextOf(readFileSync(file)), formatISO(new Date(), { representation: 'date' }));
+const { code, out } = run(
+  process.argv.slice(2),
+  (file) => (file === '-' ? readFileSync(0, 'utf8') : /\.(?:zip|json)$/i.test(file) ? ledgerTextOf(readFileSync(file)) : readFileSync(file, 'utf8')),
+  formatISO(new Date(), { representation: 'date' }),
+);
 (code === 0 ? console.log : console.error)(out);
 process.exitCode = code;

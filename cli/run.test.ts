@@ -2,6 +2,7 @@ import { demoLedger } from '../demo/ledger';
 import { LEDGER_FORMAT } from '../src/core/ledger/check-ledger';
 import { LEDGER_FILE_VERSION } from '../src/core/records/ledger';
 import { Advice } from './advice';
+import { Reading } from './read';
 import { run } from './run';
 
 const file = JSON.stringify({ format: LEDGER_FORMAT, version: LEDGER_FILE_VERSION, written: '2026-11-25', ...demoLedger() });
@@ -74,5 +75,36 @@ describe('the core on a file', () => {
     const outcome = ask(...args);
     expect(outcome.code).toBe(code);
     expect(outcome.out).toMatch(words);
+  });
+});
+
+describe('reading sentences', () => {
+  files['evening.txt'] = 'Tidewater shirt C, gangs of gulls\n\ntidewater C, not tight at the waist, love 4\n';
+
+  test('against the demo, as facts, questions and words', () => {
+    const { code, out } = ask('read', 'evening.txt', '--demo', '--json');
+    expect(code).toBe(0);
+    const readings = Reading.array().parse(JSON.parse(out));
+    expect(readings.map((r) => r.facts)).toEqual([
+      ['pattern Tidewater shirt', 'size C'],
+      ['pattern Tidewater shirt', 'size C', 'love 4'],
+    ]);
+    expect(readings[0]!.words).toEqual(['gangs of gulls']);
+    expect(readings[1]!.doubts).toEqual([{ text: 'not tight at the waist', choices: [['fit waist right'], []], readings: ['fit waist right'] }]);
+  });
+
+  test('in words, against a ledger that is named', () => {
+    const { out } = ask('read', 'evening.txt', '--ledger', 'demo.json');
+    expect(out).toMatch(/^> Tidewater shirt C, gangs of gulls\n {2}pattern Tidewater shirt\n/);
+    expect(out).toContain('asked: “not tight at the waist”: fit waist right, or just words');
+  });
+
+  test.each([
+    [['read', 'none.txt'], 1, /none\.txt cannot be read/],
+    [['read', 'evening.txt', '--demo', '--ledger', 'demo.json'], 2, /not against both/],
+    [['read', 'evening.txt', '--ledger', 'half.json'], 1, /\./],
+  ] as const)('%j', (args, code, problem) => {
+    expect(ask(...args).code).toBe(code);
+    expect(ask(...args).out).toMatch(problem);
   });
 });

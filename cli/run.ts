@@ -3,6 +3,8 @@ import { checkLedgerText } from '../src/core/ledger/check-ledger';
 import { ledgerCounts } from '../src/core/records/ledger';
 import { advise } from './advice';
 import { adviceText } from './advice-text';
+import { demoLedger } from '../demo/ledger';
+import { readingWords, readSentences } from './read';
 
 /** What a command printed, and its exit code: 0 done, 1 the file or a name is not in order, 2 the command is not understood. */
 export interface Outcome {
@@ -14,7 +16,9 @@ const USAGE = `The core of Amber Ledger on a ledger's file, without the app.
 
   npx tsx cli/ledger.ts advise FILE [--person NAME] [--pattern NAME | --all] [--unit cm|in] [--on 2026-03-09] [--json]
   npx tsx cli/ledger.ts check FILE
+  npx tsx cli/ledger.ts read [SENTENCES | -] [--demo | --ledger FILE] [--unit cm|in] [--on 2026-03-09] [--json]
 
+SENTENCES is a file of sentences about makes, one a line; - or nothing is what comes in. They are read against the demo ledger unless another is named.
 FILE is what the app saved: the archive (.zip) or the one text file (.json). advise speaks to the first person where none is named, and of all patterns.`;
 
 const OPTIONS = {
@@ -24,6 +28,8 @@ const OPTIONS = {
   json: { type: 'boolean' },
   unit: { type: 'string' },
   on: { type: 'string' },
+  demo: { type: 'boolean' },
+  ledger: { type: 'string' },
 } as const;
 
 /**
@@ -41,20 +47,37 @@ export function run(args: readonly string[], read: (file: string) => string, tod
   }
   const { values, positionals } = parsed;
   const [command, file, ...more] = positionals;
-  if ((command !== 'advise' && command !== 'check') || file === undefined || more.length > 0) return { code: 2, out: USAGE };
+  const reads = command === 'read';
+  if (!(reads || ((command === 'advise' || command === 'check') && file !== undefined)) || more.length > 0) return { code: 2, out: USAGE };
   const { unit = 'cm', on = today } = values;
   if (unit !== 'cm' && unit !== 'in') return { code: 2, out: `“${unit}” is not a unit: write --unit cm or --unit in.` };
   if (!/^\d{4}-\d{2}-\d{2}$/.test(on) || Number.isNaN(Date.parse(on))) return { code: 2, out: `“${on}” is not a day: write --on 2026-03-09.` };
   if (values.all && values.pattern !== undefined) return { code: 2, out: 'Ask for one pattern or for all of them, not for both.' };
 
-  let text: string;
-  try {
-    text = read(file);
-  } catch {
-    return { code: 1, out: `The file ${file} cannot be read. Is it there, is its name right, and is it whole?` };
+  const textOf = (name: string): string | Outcome => {
+    try {
+      return read(name);
+    } catch {
+      return { code: 1, out: `The file ${name} cannot be read. Is it there, is its name right, and is it whole?` };
+    }
+  };
+  const ledgerIn = (name: string) => {
+    const text = textOf(name);
+    if (typeof text !== 'string') return text;
+    const checked = checkLedgerText(text);
+    return checked.ok ? checked : { code: 1 as const, out: checked.problem };
+  };
+  if (reads) {
+    if (values.demo && values.ledger !== undefined) return { code: 2, out: 'Read against the demo or against a ledger, not against both.' };
+    const sentences = textOf(file ?? '-');
+    if (typeof sentences !== 'string') return sentences;
+    const against = values.ledger === undefined ? { ledger: demoLedger() } : ledgerIn(values.ledger);
+    if ('code' in against) return against;
+    const readings = readSentences(sentences, against.ledger, on, unit);
+    return { code: 0, out: values.json ? JSON.stringify(readings, null, 2) : readingWords(readings) };
   }
-  const checked = checkLedgerText(text);
-  if (!checked.ok) return { code: 1, out: checked.problem };
+  const checked = ledgerIn(file ?? '');
+  if ('code' in checked) return checked;
   const { ledger } = checked;
   if (command === 'check') {
     const counts = Object.entries(ledgerCounts(ledger)).map(([table, n]) => `${n} ${table}`);

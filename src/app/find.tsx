@@ -12,7 +12,9 @@ import { whereToLog } from '../core/make/where-to-log';
 import { db } from '../data/database';
 import { enterNumbered } from '../data/commands/enter-make';
 import { choose, save } from '../parts/save';
-import { LineChips } from '../parts/line-chips';
+import type { Answers } from '../core/shorthand/chip';
+import { counted } from '../core/units/counted';
+import { LineChips, openQuestions, toFirstQuestion } from '../parts/line-chips';
 import { useLineContext } from '../parts/use-line-context';
 import { Button } from '../ui/button';
 import { KeyCap } from '../ui/key-cap';
@@ -20,6 +22,7 @@ import { useWrittenKey } from '../ui/use-written-key';
 import { COMMANDS } from './commands';
 import { FIND_LABEL, FIND_LOOK } from './find-words';
 import { useReadLine } from './use-line';
+import { ComesWith } from '../parts/comes-with';
 import { routes } from '../routes';
 
 interface Entry {
@@ -123,7 +126,8 @@ export function Find({ text, onText: setText }: { text: string; onText: (text: s
   const field = useRef<HTMLInputElement>(null);
   const [open, setOpen] = useState(true);
   const context = useLineContext();
-  const line = useReadLine(text, context);
+  const [answers, setAnswers] = useState<Answers>({});
+  const line = useReadLine(text, context, answers);
   const { pattern, person, draft, chips } = line;
   const called = pattern?.name ?? draft?.make.name ?? '';
   // A pattern's name alone is looked for; with anything beside it, it is a make that is being written.
@@ -135,24 +139,33 @@ export function Find({ text, onText: setText }: { text: string; onText: (text: s
     : [...offered.slice(0, 3).map((completion) => ({ completion })), ...found.map((entry) => ({ entry }))];
   useWrittenKey('/', () => field.current?.focus());
 
-  const leave = () => {
+  const panel = useRef<HTMLElement>(null);
+  const questions = openQuestions(chips).length;
+  /** What is still asked comes first: nothing is entered before it is answered. */
+  const asks = () => questions > 0 && toFirstQuestion(panel.current);
+
+  const clear = () => {
     setText('');
+    setAnswers({});
+  };
+  const leave = () => {
+    clear();
     setOpen(false);
     field.current?.blur();
   };
   const toForm = () => {
-    if (!draft) return;
+    if (!draft || asks()) return;
     saveDraft(logDraftName(draft), draft);
     leave();
     void navigate(routes.newMake(whereToLog(draft)));
   };
   const enter = async () => {
-    if (!draft) return;
+    if (!draft || asks()) return;
     let number = draft.make.version;
     const done = () => `${pattern ? `Version ${number} of ${called}` : called} is saved. Ctrl Z takes it back.`;
     const entered = () => enterNumbered(db, draft, { pattern }, (given) => (number = given));
     if (!(await save(pattern ? `version ${number} of ${called}` : called, entered, { done }))) return;
-    setText('');
+    clear();
     if (draft.newPerson) await choose({ personId: draft.newPerson.id });
   };
   const onKey = (event: KeyboardEvent) => {
@@ -197,7 +210,9 @@ export function Find({ text, onText: setText }: { text: string; onText: (text: s
             setOpen(true);
             e.target.setSelectionRange(e.target.value.length, e.target.value.length);
           }}
-          onBlur={() => setOpen(false)}
+          onBlur={(e) => {
+            if (!panel.current?.contains(e.relatedTarget)) setOpen(false);
+          }}
           onKeyDown={onKey}
           onChange={(e) => setText(e.target.value)}
           className={FIND_LOOK}
@@ -234,6 +249,14 @@ export function Find({ text, onText: setText }: { text: string; onText: (text: s
       </Combobox>
       {isLine && open && (
         <section
+          ref={panel}
+          onKeyDown={(e) => {
+            if (e.key === 'Escape') field.current?.focus();
+            else if (e.key === 'Enter' && (e.ctrlKey || e.metaKey)) void enter();
+          }}
+          onBlur={(e) => {
+            if (e.relatedTarget !== null && e.relatedTarget !== field.current && !panel.current?.contains(e.relatedTarget)) setOpen(false);
+          }}
           aria-label="The make in this line"
           className="absolute inset-x-0 top-10 z-40 max-sm:fixed max-sm:inset-x-2 max-sm:top-12 max-h-[70vh] overflow-y-auto rounded-md border border-rule2 bg-page p-3 shadow-lg"
           onMouseDown={(e) => e.preventDefault()}
@@ -245,7 +268,7 @@ export function Find({ text, onText: setText }: { text: string; onText: (text: s
               {line.from === undefined ? ', the first' : `; what the line does not say is as in version ${line.from}`}
             </span>
           </p>
-          <LineChips text={text} chips={chips} context={context} onText={setText} />
+          <LineChips chips={chips} context={context} answers={answers} onAnswers={setAnswers} onAllAnswered={() => field.current?.focus()} />
           {offered.length > 0 && (
             <p className="mt-2 flex flex-wrap items-center gap-1.5 text-ink2">
               Go on with
@@ -266,6 +289,12 @@ export function Find({ text, onText: setText }: { text: string; onText: (text: s
               {remark}
             </p>
           ))}
+          {questions > 0 && (
+            <p className="mt-2" role="status">
+              {counted(questions, 'question')} first: Enter, then the digit of what is meant.
+            </p>
+          )}
+          <ComesWith draft={draft} />
           <div className="mt-3 flex flex-wrap items-center gap-2">
             <Button onClick={() => void enter()}>
               Save make <KeyCap>Ctrl Enter</KeyCap>

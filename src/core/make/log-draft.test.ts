@@ -48,8 +48,10 @@ describe('a draft', () => {
   });
 
   test('of a line says nothing that the line does not say', () => {
-    const line = draftFromLine({ make: sampleMake(2), seen: { at: 'firstDay' }, said: [], love: undefined, newFabrics: [] });
+    const line = draftFromLine({ make: sampleMake(2), seen: { at: 'firstDay' }, said: [], verdict: {}, newFabrics: [] });
     expect(line).toEqual(freshDraft(sampleMake(2)));
-    expect(draftFromLine({ make: sampleMake(2), seen: { at: 'tryOn' }, said: [], love: 4, newFabrics: [] }).verdict).toEqual({ love: 4 });
+    expect(draftFromLine({ make: sampleMake(2), seen: { at: 'tryOn' }, said: [], verdict: { love: 4 }, newFabrics: [] }).verdict).toEqual({
+      love: 4,
+    });
   });
 });

@@ -88,7 +88,7 @@ interface LineAmounts {
   readonly make: Make;
   readonly seen: Seen;
   readonly said: readonly ZoneSaid[];
-  readonly love: 1 | 2 | 3 | 4 | 5 | undefined;
+  readonly verdict: VerdictSaid;
   readonly newFabrics: readonly Fabric[];
 }
 
@@ -97,17 +97,10 @@ interface LineAmounts {
  *
  * @param named the draft of a pattern or a thing that the line names first
  */
-export function draftFromLine({ make, seen, said, love, newFabrics }: LineAmounts, named?: LogDraft): LogDraft {
+export function draftFromLine({ make, seen, said, verdict, newFabrics }: LineAmounts, named?: LogDraft): LogDraft {
   const { newPattern, newPerson } = named ?? {};
   const first = { ...(newPattern ? { newPattern } : {}), ...(newPerson ? { newPerson } : {}) };
-  return {
-    ...first,
-    make,
-    start: named?.start ?? 'last',
-    look: { seen, said: [...said] },
-    verdict: love === undefined ? {} : { love },
-    newFabrics: [...newFabrics],
-  };
+  return { ...first, make, start: named?.start ?? 'last', look: { seen, said: [...said] }, verdict, newFabrics: [...newFabrics] };
 }
 
 /** The fit notes that a look amounts to. */

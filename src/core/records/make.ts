@@ -120,7 +120,8 @@ export const Mend = z.strictObject({
 });
 export type Mend = z.infer<typeof Mend>;
 
-export const NOTE_KINDS = ['different', 'mistake', 'tip', 'setting', 'erratum'] as const;
+/** `next time` is meant for the next version: an intention, and no evidence of how this one fits. */
+export const NOTE_KINDS = ['different', 'mistake', 'tip', 'setting', 'erratum', 'next time'] as const;
 export const ConstructionNote = z.strictObject({
   id: Id,
   kind: field(z.enum(NOTE_KINDS), { label: 'Kind of note', ask: 'choice' }),

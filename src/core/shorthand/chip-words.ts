@@ -7,11 +7,11 @@ import { formatMoney } from '../units/money';
 import { zoneOf } from '../body/zones';
 import { symptomOf } from '../catalogue/symptoms';
 import { kindNamed } from '../records/garment-named';
-import type { Named } from './mark-names';
-import type { LineContext } from './parse-line';
-import type { Understood } from './chip';
+import type { Choice, Understood } from './chip';
+import type { Named } from './names';
+import type { LineContext } from './sentence';
 
-/** What a chip was understood as: a word for its kind, and what it says. */
+/** One thing that was said: a word for its kind, and what it says. */
 export function chipWords(
   u: Understood,
   { patterns, fabrics, people }: LineContext,
@@ -20,11 +20,41 @@ export function chipWords(
   const nameOf = (list: readonly Named[], id: string) => list.find((n) => n.id === id)?.name ?? '';
   switch (u.is) {
     case 'pattern':
-      return { kind: 'pattern', says: `${nameOf(patterns, u.patternId)}${u.version === undefined ? '' : `, version ${u.version}`}` };
+      return { kind: 'pattern', says: nameOf(patterns, u.patternId) };
     case 'new pattern':
       return { kind: 'new pattern', says: `${u.name} (${kindNamed(u.name) ?? 'top'})` };
     case 'new thing':
       return { kind: 'without a pattern', says: u.name };
+    case 'new person':
+      return { kind: 'for', says: `${u.name} (new)` };
+    case 'designer':
+      return { kind: 'designer', says: u.name };
+    case 'view':
+      return {
+        kind: 'view',
+        says: nameOf(
+          patterns.flatMap((p) => p.views ?? []),
+          u.viewId,
+        ),
+      };
+    case 'cut':
+      return { kind: 'cut', says: u.as === 'last' ? 'as the last version' : 'as drafted' };
+    case 'source':
+      return { kind: u.part, says: `from ${nameOf(patterns, u.patternId)}` };
+    case 'squeeze':
+      return { kind: 'fabric', says: u.squeeze };
+    case 'wears':
+      return { kind: 'worn', says: u.wears === 0 ? 'never' : u.wears === 1 ? 'once' : `${u.wears} times` };
+    case 'reason':
+      return { kind: 'reason', says: u.reason };
+    case 'again':
+      return { kind: 'sew again', says: u.answer };
+    case 'state':
+      return { kind: 'state', says: u.stage === undefined ? u.state : `${u.state} at ${u.stage}` };
+    case 'difficulty':
+      return { kind: 'difficulty', says: `${u.difficulty} of 5` };
+    case 'next':
+      return { kind: 'next time', says: u.words };
     case 'version':
       return { kind: 'version', says: String(u.version) };
     case 'person':
@@ -51,19 +81,22 @@ export function chipWords(
     case 'fabric': {
       const name = 'id' in u.fabric ? nameOf(fabrics, u.fabric.id) : `${u.fabric.name} (new)`;
       const length = u.length === undefined ? '' : `, ${formatLength(u.length, unit)}`;
+      const price = u.price ? `, ${formatMoney(u.price)} a metre` : '';
+      const shop = u.shop === undefined ? '' : `, from ${u.shop}`;
+      const weight = u.weight === undefined ? '' : `, ${u.weight}\u202fg/m²`;
       const left = u.left === undefined ? '' : `, ${formatLength(u.left, unit)} left`;
-      return { kind: u.part === 'main' ? 'fabric' : u.part, says: `${name}${length}${left}` };
+      return { kind: u.part === 'main' ? 'fabric' : u.part, says: `${name}${length}${left}${weight}${price}${shop}` };
     }
     case 'seen':
       return { kind: 'seen', says: seenWords(u.seen) };
     case 'time':
       return { kind: 'time', says: `${formatDuration(u.minutes)}${u.phase === 'all' ? '' : `, ${u.phase}`}` };
     case 'cost':
-      return { kind: u.what, says: formatMoney(u.money) };
+      return u.money ? { kind: u.what, says: formatMoney(u.money) } : { kind: 'notion', says: u.what };
     case 'love':
       return { kind: 'love', says: `${u.love} of 5` };
     case 'date':
-      return { kind: 'date', says: format(parseISO(u.date), 'd MMMM yyyy') };
+      return { kind: u.of, says: format(parseISO(u.date), 'd MMMM yyyy') };
     case 'kind':
       return { kind: 'kind', says: u.kind };
     case 'note':
@@ -73,4 +106,15 @@ export function chipWords(
     case 'words':
       return { kind: 'words', says: u.words };
   }
+}
+
+/** A choice of a question in words, to be put on a button. */
+export function choiceWords(choice: Choice, context: LineContext, unit: LengthUnit): string {
+  return choice
+    .map((u) => {
+      if (u.is === 'words') return 'just words';
+      const { kind, says } = chipWords(u, context, unit);
+      return `${kind} ${says}`;
+    })
+    .join(', ');
 }

@@ -1,19 +1,26 @@
 import type { ZoneId } from '../body/zones';
-import type { Alteration, FabricUse, FitNote, Make, Money, Seen, SizeLine, TimeSpent } from '../records';
+import type { Alteration, FabricUse, FitNote, Make, Money, REASONS, Seen, SizeLine, TimeSpent, Verdict } from '../records';
 
-/** What a piece of a line was understood as. */
+/** One thing that was said. */
 export type Understood =
-  | { readonly is: 'pattern'; readonly patternId: string; readonly version?: number }
-  /** Of which the ledger knows nothing yet: a pattern, or a thing without one. */
+  | { readonly is: 'pattern'; readonly patternId: string }
+  /** Of which the ledger knows nothing yet: a pattern, a thing without one, a person. */
   | { readonly is: 'new pattern'; readonly name: string }
   | { readonly is: 'new thing'; readonly name: string }
+  | { readonly is: 'new person'; readonly name: string }
+  | { readonly is: 'designer'; readonly name: string }
   | { readonly is: 'version'; readonly version: number }
+  | { readonly is: 'view'; readonly viewId: string }
   | { readonly is: 'person'; readonly personId: string }
   | { readonly is: 'size'; readonly line: SizeLine }
   | { readonly is: 'size at'; readonly zones: readonly ZoneId[]; readonly line: SizeLine }
   | { readonly is: 'alteration'; readonly alteration: Omit<Alteration, 'id'> }
+  /** The cut of the last version, or the pattern as its designer drew it. */
+  | { readonly is: 'cut'; readonly as: 'last' | 'drafted' }
   | { readonly is: 'fit'; readonly notes: readonly Pick<FitNote, 'zone' | 'outcome' | 'amount' | 'side' | 'symptom'>[] }
   | { readonly is: 'rest right' }
+  /** A piece that came from another pattern. */
+  | { readonly is: 'source'; readonly patternId: string; readonly part: string; readonly zones: readonly ZoneId[] }
   | {
       readonly is: 'fabric';
       /** A fabric of the stash, or the name of one that is not there yet. */
@@ -21,29 +28,54 @@ export type Understood =
       readonly part: FabricUse['part'];
       readonly length?: number;
       readonly left?: number;
+      readonly price?: Money;
+      readonly shop?: string;
+      /** g/m². */
+      readonly weight?: number;
     }
+  | { readonly is: 'squeeze'; readonly squeeze: NonNullable<FabricUse['squeeze']> }
   | { readonly is: 'seen'; readonly seen: Seen }
+  /** How often it was worn so far. */
+  | { readonly is: 'wears'; readonly wears: number }
   | { readonly is: 'time'; readonly phase: TimeSpent['phase']; readonly minutes: number }
-  | { readonly is: 'cost'; readonly what: string; readonly money: Money }
+  | { readonly is: 'cost'; readonly what: string; readonly money?: Money }
   | { readonly is: 'love'; readonly love: 1 | 2 | 3 | 4 | 5 }
-  | { readonly is: 'date'; readonly date: string }
+  | { readonly is: 'reason'; readonly reason: (typeof REASONS)[number] }
+  | { readonly is: 'again'; readonly answer: NonNullable<Verdict['sewAgain']> }
+  | { readonly is: 'date'; readonly of: 'cut' | 'finished'; readonly date: string }
   | { readonly is: 'kind'; readonly kind: Make['kind'] }
+  | { readonly is: 'state'; readonly state: Make['state']; readonly stage?: string }
+  | { readonly is: 'difficulty'; readonly difficulty: number }
   | { readonly is: 'note'; readonly kind: Make['notes'][number]['kind']; readonly words: string }
+  /** Meant for the next version: never done on this one. */
+  | { readonly is: 'next'; readonly words: string }
   | { readonly is: 'loose end'; readonly words: string }
   | { readonly is: 'words'; readonly words: string };
 
-/** Another way to read a chip: writing `text` in its place says it without doubt. */
-export interface Reading {
-  readonly label: string;
-  readonly text: string;
-}
+/** One way to understand a piece of a line: all of it is said at once. */
+export type Choice = readonly Understood[];
 
 /** A piece of the line with what was understood by it. */
 export interface Chip {
   readonly from: number;
   readonly to: number;
   readonly text: string;
-  readonly understood: Understood;
-  /** What could also be meant; empty where nothing else could. */
-  readonly readings: readonly Reading[];
+  /** What it says; a question says nothing until it is answered. */
+  readonly says: Choice;
+  /** What could be meant; empty where there is nothing to choose. */
+  readonly choices: readonly Choice[];
+  /** Nobody has chosen yet, and nothing of it may be entered. */
+  readonly asks: boolean;
+  /** How a word was read that is spelled otherwise. */
+  readonly readAs?: string;
 }
+
+/** What was chosen for the questions of a line, by their words (`askedWords`). */
+export type Answers = Readonly<Record<string, number>>;
+
+/**
+ * A question's words as they are remembered with what was chosen.
+ *
+ * @example askedWords('Low  rise') // 'low rise'
+ */
+export const askedWords = (text: string): string => text.toLowerCase().replace(/\s+/g, ' ').trim();

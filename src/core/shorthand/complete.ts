@@ -1,4 +1,4 @@
-import type { Named, Vocabulary } from './mark-names';
+import type { Named, Vocabulary } from './names';
 
 /** A name that what is being typed may become, with the whole line as it would then stand. */
 export interface Completion {

@@ -1,9 +1,11 @@
 import { sampleAlteration, sampleMake } from '../garment/sample-case';
 import type { Make } from '../records';
 import { Make as MakeShape } from '../records';
+import type { Answers } from './chip';
 import { completions } from './complete';
 import { entryFromLine } from './entry-from-line';
-import { parseLine, type LineContext } from './parse-line';
+import { readLine } from './read-line';
+import type { LineContext } from './sentence';
 
 const CONTEXT: LineContext = {
   patterns: [{ id: 'pattern', name: 'Sandbar blouse', kind: 'shirt', sizes: ['A', 'B', 'C', 'D', 'E'] }],
@@ -18,11 +20,16 @@ const CONTEXT: LineContext = {
 };
 
 /** A second version that begins from the first one's cut. */
-const START: Make = { ...sampleMake(2), fabrics: [], alterations: [sampleAlteration('sleeve-length', 1), sampleAlteration('body-at-hem', -3)] };
+const START: Make = {
+  ...sampleMake(2),
+  cutOn: CONTEXT.today,
+  fabrics: [],
+  alterations: [sampleAlteration('sleeve-length', 1), sampleAlteration('body-at-hem', -3)],
+};
 
-function entry(text: string, start = START) {
+function entry(text: string, start = START, answers: Answers = {}) {
   let n = 0;
-  return entryFromLine(parseLine(text, CONTEXT), { start, zones: ['bust', 'bodice', 'sleeve'], newId: () => `id-${n++}` });
+  return entryFromLine(readLine(text, CONTEXT, answers), { start, zones: ['bust', 'bodice', 'sleeve'], context: CONTEXT, newId: () => `id-${n++}` });
 }
 
 test('what the line does not speak of stays as the last version had it', () => {
@@ -53,10 +60,7 @@ test('a size said anew is meant all over; zones said with it differ', () => {
   const start = { ...START, sizeLines: [{ zone: 'waist' as const, line: { size: 'B' } }] };
   expect(entry('sandbar D', start).make).toMatchObject({ size: { size: 'D' }, sizeLines: [] });
   expect(entry('sandbar D, hip E', start).make).toMatchObject({ size: { size: 'D' }, sizeLines: [{ zone: 'hip', line: { size: 'E' } }] });
-  expect(entry('sandbar hip E, D', start).make).toMatchObject({
-    size: { size: 'D' },
-    sizeLines: [...start.sizeLines, { zone: 'hip', line: { size: 'E' } }],
-  });
+  expect(entry('sandbar hip E, D', start).make.sizeLines).toEqual([{ zone: 'hip', line: { size: 'E' } }]);
   expect(entry('sandbar hip E', start).make.sizeLines).toHaveLength(2);
 });
 
@@ -77,7 +81,7 @@ test('a fabric that the stash does not have is put there', () => {
 });
 
 test('time, money, notes, loose ends, date and kind have their places', () => {
-  const { make, love } = entry('toile sandbar · 2h10 · zip 3.20 · tip: press first · to do: hem by hand · 2026-11-02 · love 4');
+  const { make, verdict } = entry('toile sandbar · 2h10 · zip 3.20 · tip: press first · to do: hem by hand · 2026-11-02 · love 4');
   expect(make).toMatchObject({
     kind: 'toile',
     cutOn: '2026-11-02',
@@ -88,7 +92,46 @@ test('time, money, notes, loose ends, date and kind have their places', () => {
     notes: [{ kind: 'tip', words: 'press first' }],
     looseEnds: [{ words: 'hem by hand' }],
   });
-  expect(love).toBe(4);
+  expect(verdict.love).toBe(4);
+});
+
+test('what is meant for next time is kept as that, and changes nothing of this one', () => {
+  const { make, said } = entry('sandbar blouse 2 C, next time lengthen the sleeves by 2 cm and move the pockets up, should have taken in the waist');
+  expect(make.alterations).toEqual(START.alterations);
+  expect(said).toEqual([]);
+  expect(make.notes.map((n) => [n.kind, n.words])).toEqual([
+    ['next time', 'next time lengthen the sleeves by 2 cm and move the pockets up'],
+    ['next time', 'should have taken in the waist'],
+  ]);
+});
+
+test('of a question nothing is entered before it is answered; then what was chosen is', () => {
+  const asked = entry('sandbar C, took in the side seams 1 at hip, not tight at the bust');
+  expect(asked.make.alterations).toEqual(START.alterations);
+  expect(asked.said).toEqual([]);
+  const chosen = entry('sandbar C, took in the side seams 1 at hip, not tight at the bust', START, {
+    'took in the side seams 1 at hip': 1,
+    'not tight at the bust': 0,
+  });
+  expect(chosen.make.alterations.at(-1)).toMatchObject({ kind: 'side-seams', amount: -1, way: 'perSide', zones: ['hip'] });
+  expect(chosen.said).toEqual([{ zone: 'bust', outcome: 0 }]);
+});
+
+test('how far it has come, how little was left, what it cost a metre, where it was bought', () => {
+  const { make, newFabrics } = entry('sandbar C, cut out, in rust corduroy 1.6 m at 18 a metre, 320 gsm, took every scrap');
+  expect(make).toMatchObject({ state: 'cut', fabrics: [{ length: 160, squeeze: 'every scrap' }] });
+  expect(make.finishedOn).toBeUndefined();
+  expect(newFabrics[0]).toMatchObject({ name: 'rust corduroy', pricePerMetre: { minor: 1800, currency: 'EUR' }, weight: 320 });
+});
+
+test('a verdict without how much it is liked stays in its own words; with it, it is a verdict', () => {
+  expect(entry('sandbar C, too dressy').make.remark).toBe('too dressy');
+  expect(entry('sandbar C, too dressy, love 2').verdict).toEqual({ love: 2, reasons: ['occasion'] });
+});
+
+test('as drafted takes away what the last version had, and not what the line says', () => {
+  const { make } = entry('sandbar C, sleeve +1, no alterations');
+  expect(make.alterations.map((a) => [a.kind, a.amount])).toEqual([['sleeve-length', 1]]);
 });
 
 test('a version that is not the next one is remarked upon and entered as the next', () => {

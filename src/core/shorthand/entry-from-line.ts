@@ -1,63 +1,122 @@
 import { sameAlteration } from '../alteration/alteration-key';
 import type { ZoneId } from '../body/zones';
-import type { FitNote, Make, Seen, Fabric } from '../records';
+import type { VerdictSaid, ZoneSaid } from '../make/log-draft';
+import type { Fabric, Make, Seen } from '../records';
 import { blankFabric } from '../records/blank';
-import type { Chip } from './chip';
+import { structureNamed } from '../records/garment-named';
+import { formatMoney } from '../units/money';
+import type { Chip, Understood } from './chip';
+import type { LineContext } from './sentence';
 
 /** A make that a line amounts to, with what is not part of the make itself. */
 export interface LineEntry {
   readonly make: Make;
   /** One look at the garment: when, and what was seen. */
   readonly seen: Seen;
-  readonly said: readonly Pick<FitNote, 'zone' | 'outcome' | 'amount' | 'side' | 'symptom'>[];
-  readonly love: 1 | 2 | 3 | 4 | 5 | undefined;
+  readonly said: readonly ZoneSaid[];
+  readonly verdict: VerdictSaid;
   /** Fabrics that the line names and the stash does not have. */
   readonly newFabrics: readonly Fabric[];
+  /** Somebody whom the ledger does not have, and the designer of a pattern that it does not. */
+  readonly newPerson: string | undefined;
+  readonly designer: string | undefined;
   /** What the sewist should know before it is entered. */
   readonly remarks: readonly string[];
 }
 
+type Of<K extends Understood['is']> = Extract<Understood, { readonly is: K }>;
+
+/** A fabric that is not in the stash yet, with what the line says of it. */
+function newFabric(id: string, { fabric, price, shop, weight }: Of<'fabric'>): Fabric {
+  const name = 'name' in fabric ? fabric.name : '';
+  return {
+    ...blankFabric(id, name, structureNamed(name)),
+    ...(price ? { pricePerMetre: price } : {}),
+    ...(shop === undefined ? {} : { source: shop }),
+    ...(weight === undefined ? {} : { weight }),
+  };
+}
+
+/** What a state means for the rest of a make: what is not finished has no day on which it was. */
+function inState(make: Make, { state, stage }: Of<'state'>): Make {
+  const { finishedOn, ...rest } = make;
+  const open = state === 'cut' || state === 'sewing' || state === 'abandoned';
+  return { ...rest, state, ...(stage === undefined ? {} : { stage }), ...(open || finishedOn === undefined ? {} : { finishedOn }) };
+}
+
+/** In the order in which they take effect: what the cut begins from, before what differs from it. */
+const FIRST: readonly Understood['is'][] = ['cut', 'view', 'size', 'size at', 'fabric'];
+const rank = ({ is }: Understood) => (FIRST.includes(is) ? FIRST.indexOf(is) : FIRST.length);
+
 /**
- * The make that a line describes.
+ * The make that a line describes. Of a question that nobody answered nothing is taken.
  *
  * @param start the make to begin from: a new version with the last cut, or a blank one
  * @param zones those that decide the fit, for "the rest is right"
+ * @param context what the line was read against
  * @param newId gives ids; two calls give different ones
  */
 export function entryFromLine(
   chips: readonly Chip[],
-  { start, zones, newId }: { readonly start: Make; readonly zones: readonly ZoneId[]; readonly newId: () => string },
+  {
+    start,
+    zones,
+    context,
+    newId,
+  }: {
+    readonly start: Make;
+    readonly zones: readonly ZoneId[];
+    readonly context: Pick<LineContext, 'patterns' | 'fabrics'>;
+    readonly newId: () => string;
+  },
 ): LineEntry {
   let make = start;
   let seen: Seen = { at: 'firstDay' };
-  let love: LineEntry['love'];
+  let verdict: VerdictSaid = {};
   let restRight = false;
-  let saidSize = false;
-  const said = new Map<ZoneId, LineEntry['said'][number]>();
+  let newPerson: string | undefined;
+  let designer: string | undefined;
+  const saidDays = new Set<'cut' | 'finished'>();
+  const said = new Map<ZoneId, ZoneSaid>();
   const newFabrics: Fabric[] = [];
   const remarks: string[] = [];
   const words: string[] = [];
+  const judged: string[] = [];
+  const note = (kind: Make['notes'][number]['kind'], text: string) => {
+    make = { ...make, notes: [...make.notes, { id: newId(), kind, words: text }] };
+  };
 
-  for (const { understood: u } of chips)
+  const facts = chips.flatMap((chip) => (chip.asks ? [] : chip.says.map((fact) => ({ fact, text: chip.text }))));
+  for (const { fact: u, text } of facts.toSorted((a, b) => rank(a.fact) - rank(b.fact)))
     switch (u.is) {
       case 'pattern':
-      case 'version':
-        if (u.version !== undefined && u.version !== start.version)
-          remarks.push(`The line says version ${u.version}; by the ledger this is version ${start.version}, and so it is entered.`);
-        break;
       case 'new pattern':
       case 'new thing':
       case 'person':
         break;
+      case 'new person':
+        newPerson = u.name;
+        break;
+      case 'designer':
+        designer = u.name;
+        break;
+      case 'version':
+        if (u.version !== start.version)
+          remarks.push(`The line says version ${u.version}; by the ledger this is version ${start.version}, and so it is entered.`);
+        break;
+      case 'view':
+        make = { ...make, sources: make.sources.map((source, i) => (i === 0 ? { ...source, viewId: u.viewId } : source)) };
+        break;
+      case 'cut':
+        if (u.as === 'drafted') make = { ...make, sizeLines: [], alterations: [] };
+        break;
       case 'size':
         // A size said anew is meant all over, unless zones are named too.
-        make = { ...make, size: u.line, sizeLines: saidSize ? make.sizeLines : [] };
-        saidSize = true;
+        make = { ...make, size: u.line, sizeLines: [] };
         break;
       case 'size at': {
         const others = make.sizeLines.filter((l) => !u.zones.includes(l.zone));
         make = { ...make, size: make.size ?? u.line, sizeLines: [...others, ...u.zones.map((zone) => ({ zone, line: u.line }))] };
-        saidSize = true;
         break;
       }
       case 'alteration': {
@@ -67,22 +126,27 @@ export function entryFromLine(
         break;
       }
       case 'fit':
-        for (const note of u.notes) said.set(note.zone, note);
+        for (const of of u.notes) said.set(of.zone, of);
         break;
       case 'rest right':
         restRight = true;
         break;
+      case 'source': {
+        const viewId = context.patterns.find((p) => p.id === u.patternId)?.views?.[0]?.id;
+        if (viewId === undefined || make.sources.length === 0) words.push(text);
+        else
+          make = { ...make, sources: [...make.sources, { patternId: u.patternId, viewId, ...(u.zones.length > 0 ? { zones: [...u.zones] } : {}) }] };
+        break;
+      }
       case 'fabric': {
-        let fabricId: string;
-        if ('id' in u.fabric) fabricId = u.fabric.id;
-        else {
-          const fabric = blankFabric(newId(), u.fabric.name);
-          newFabrics.push(fabric);
-          fabricId = fabric.id;
-        }
+        const fabric = 'id' in u.fabric ? undefined : newFabric(newId(), u);
+        if (fabric) newFabrics.push(fabric);
+        // What is in the stash keeps its own price: what the line says of it is kept as words.
+        else if (u.price)
+          words.push(`${context.fabrics.find((f) => 'id' in u.fabric && f.id === u.fabric.id)?.name ?? ''} at ${formatMoney(u.price)} a metre`);
         const use = {
           id: newId(),
-          fabricId,
+          fabricId: 'id' in u.fabric ? u.fabric.id : (fabric?.id ?? ''),
           part: u.part,
           ...(u.length === undefined ? {} : { length: u.length }),
           ...(u.left === undefined ? {} : { left: u.left }),
@@ -90,34 +154,74 @@ export function entryFromLine(
         make = { ...make, fabrics: [...make.fabrics, use] };
         break;
       }
+      case 'squeeze': {
+        const main = make.fabrics.findIndex((f) => f.part === 'main');
+        if (main < 0) words.push(text);
+        else make = { ...make, fabrics: make.fabrics.map((f, i) => (i === main ? { ...f, squeeze: u.squeeze } : f)) };
+        break;
+      }
       case 'seen':
         seen = u.seen;
+        break;
+      case 'wears':
+        if (u.wears > 0) seen = { at: 'worn', wears: u.wears };
+        else remarks.push('Never worn: that no wear is entered says so.');
         break;
       case 'time':
         make = { ...make, times: [...make.times, { id: newId(), phase: u.phase, minutes: u.minutes }] };
         break;
       case 'cost':
-        make = { ...make, notions: [...make.notions, { id: newId(), what: u.what, cost: u.money }] };
+        make = { ...make, notions: [...make.notions, { id: newId(), what: u.what, ...(u.money ? { cost: u.money } : {}) }] };
         break;
       case 'love':
-        love = u.love;
+        verdict = { ...verdict, love: u.love };
+        break;
+      case 'reason':
+        verdict = { ...verdict, reasons: [...new Set([...(verdict.reasons ?? []), u.reason])] };
+        judged.push(text);
+        break;
+      case 'again':
+        verdict = { ...verdict, sewAgain: u.answer };
+        judged.push(text);
         break;
       case 'date':
-        make = { ...make, cutOn: u.date, finishedOn: u.date };
+        saidDays.add(u.of);
+        make = u.of === 'cut' ? { ...make, cutOn: u.date } : { ...make, finishedOn: u.date };
         break;
       case 'kind':
         make = { ...make, kind: u.kind };
         break;
+      case 'state':
+        make = inState(make, u);
+        break;
+      case 'difficulty':
+        make = { ...make, difficulty: u.difficulty };
+        break;
       case 'note':
-        make = { ...make, notes: [...make.notes, { id: newId(), kind: u.kind, words: u.words }] };
+        note(u.kind, u.words);
+        break;
+      case 'next':
+        note('next time', u.words);
         break;
       case 'loose end':
-        make = { ...make, state: 'loose ends', looseEnds: [...make.looseEnds, { id: newId(), words: u.words, since: make.cutOn }] };
+        make = {
+          ...make,
+          state: make.state === 'finished' ? 'loose ends' : make.state,
+          looseEnds: [...make.looseEnds, { id: newId(), words: u.words, since: make.cutOn }],
+        };
         break;
       case 'words':
         words.push(u.words);
     }
   if (restRight) for (const zone of zones) if (!said.has(zone)) said.set(zone, { zone, outcome: 0 });
+  // Where only one day was said, the other is no later, and no earlier.
+  if (make.finishedOn !== undefined && make.cutOn > make.finishedOn)
+    make = saidDays.has('cut') && !saidDays.has('finished') ? { ...make, finishedOn: make.cutOn } : { ...make, cutOn: make.finishedOn };
+  // A verdict says how much it is liked: without that, what else was said of it stays in its own words.
+  if (judged.length > 0 && verdict.love === undefined) {
+    words.push(...judged);
+    remarks.push('How much you like it is not said: what you say of it is kept as words until you do.');
+  }
   if (words.length > 0) make = { ...make, remark: words.join(' … ') };
-  return { make, seen, said: [...said.values()], love, newFabrics, remarks };
+  return { make, seen, said: [...said.values()], verdict, newFabrics, newPerson, designer, remarks };
 }

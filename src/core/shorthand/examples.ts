@@ -1,6 +1,19 @@
 /** Lines of the help page and of docs/the-line.md, by what they show. Each is a test. `{…}` stands for a name of the ledger. */
 export const LINE_EXAMPLES: readonly { readonly about: string; readonly note: string; readonly lines: readonly string[] }[] = [
   {
+    about: 'As you would say it',
+    note: 'Whole sentences, in any order. What is meant for next time is kept for next time and never taken as done.',
+    lines: [
+      'Made the {pattern} again in size {size} with a {next} at the hips',
+      'finished the {pattern} yesterday, size {size}, took me six hours, love it',
+      '{pattern} {size}, lengthened the bodice by an inch and a half, sleeves still a bit too long',
+      '{pattern} {size} in {fabric}, 1.9 m, took every scrap, worn 12 times',
+      '{pattern} {size}, same as last time, next time raise the bust dart by 1 cm',
+      '{pattern} {size}, hem still to do',
+      'Curlew jeans {size}, waistband loose by 2 cm, mustard denim 1.5 m at 18 a metre',
+    ],
+  },
+  {
     about: 'A pattern and its version',
     note: 'The first words of a name will do where no other pattern begins with them. The version may be left out.',
     lines: ['{pattern}', '{pattern} version 3', '{pattern} #3 for {person}'],
@@ -12,11 +25,12 @@ export const LINE_EXAMPLES: readonly { readonly about: string; readonly note: st
   },
   {
     about: 'Alterations',
-    note: 'Plus is longer, larger or lower. A bare number is in your unit. Say how a girth was measured: per seam, per side, in all.',
+    note: 'Plus is longer, larger or lower. A bare number is in your unit. How a girth was measured is asked where you do not say it: per seam, per side, in all.',
     lines: [
       'bodice +1.5',
       'sleeve -3/4in',
       'shortened the hem by 3 cm on the body',
+      'raised the hem 2 cm',
       'took in side seams 1 per seam at waist and hip',
       'fba 1.5',
       'a bit off the sides',

@@ -1,6 +1,6 @@
-import { ALTERATION_KIND_IDS, alterationKind, type AlterationKindId } from '../catalogue/alterations';
+import { ACTS, NAMED_ALTERATIONS, TARGET_NAMES } from './targets';
 import { ZONE_IDS, zoneOf, type ZoneId } from '../body/zones';
-import { FABRIC_PARTS, type GarmentKind } from '../records';
+import type { GarmentKind } from '../records';
 import { SYMPTOM_IDS, symptomOf, type SymptomId } from '../catalogue/symptoms';
 
 /** The words that the line understands, beside those of the ledger itself. What a zone or a kind is called in the catalogues always works. */
@@ -42,101 +42,70 @@ const ZONE_SYNONYMS: Record<string, ZoneId> = {
   darts: 'bustPoint',
   pockets: 'pocket',
   'neck opening': 'opening',
+  'upper back': 'acrossBack',
+  'back width': 'acrossBack',
+  'front width': 'acrossFront',
+  'upper chest': 'acrossFront',
+  'shoulder width': 'shoulder',
+  'shoulder seams': 'shoulder',
+  'upper sleeve': 'upperArm',
+  'upper sleeves': 'upperArm',
+  'sleeve width': 'upperArm',
+  'sleeve hem': 'wrist',
+  underarm: 'armhole',
+  underarms: 'armhole',
+  armscye: 'armhole',
+  'under arm': 'armhole',
+  'arm hole': 'armhole',
+  'arm holes': 'armhole',
+  waistline: 'waist',
+  'natural waist': 'waist',
+  'waist seam': 'waist',
+  bum: 'hip',
+  bottom: 'hip',
+  'high hip': 'hip',
+  breast: 'bust',
+  apex: 'bustPoint',
+  'bust darts': 'bustPoint',
+  necklines: 'neckline',
+  neckhole: 'neckline',
+  'neck hole': 'neckline',
+  'neck line': 'neckline',
+  'back neck': 'neckline',
+  'back of the neck': 'neckline',
+  'inside leg': 'leg',
+  'inner leg': 'leg',
+  'leg length': 'leg',
+  'pant legs': 'leg',
+  'trouser legs': 'leg',
+  ankle: 'legHem',
+  ankles: 'legHem',
+  'leg openings': 'legHem',
+  'hem width': 'hemSweep',
+  'dress length': 'skirt',
+  torsos: 'torso',
+  body: 'bodyLength',
+  'pocket opening': 'pocket',
 };
-
-const KIND_SYNONYMS: Record<string, AlterationKindId> = {
-  fba: 'full-bust',
-  'full bust': 'full-bust',
-  sba: 'full-bust',
-  'small bust': 'full-bust',
-  'side seam': 'side-seams',
-  sides: 'side-seams',
-  swayback: 'sway-back',
-  dart: 'bust-dart',
-  darts: 'bust-dart',
-  'back width': 'across-back',
-  'broad back': 'across-back',
-  'narrow back': 'across-back',
-  'back seam': 'centre-back-seam',
-  'princess seam': 'princess-seams',
-  'seam allowance': 'allowance',
-  bodice: 'bodice-below-bust',
-  sleeve: 'sleeve-length',
-  sleeves: 'sleeve-length',
-  hem: 'body-at-hem',
-  length: 'body-at-hem',
-  body: 'body-at-hem',
-  leg: 'leg-at-hem',
-  legs: 'leg-at-hem',
-  skirt: 'skirt-length',
-  strap: 'strap-length',
-  straps: 'strap-length',
-  torso: 'torso-length',
-  shoulder: 'shoulder-width',
-  shoulders: 'shoulder-width',
-  pocket: 'pocket-height',
-  pockets: 'pocket-height',
-  neckline: 'neck-depth',
-  'upper arm': 'upper-arm',
-  bicep: 'upper-arm',
-  'crotch curve': 'scoop-crotch',
-  crotch: 'scoop-crotch',
-  cap: 'cap-height',
-};
-
-/** A bare girth as an alteration means its side seams there. */
-const GIRTHS_BY_SEAM: readonly ZoneId[] = ['bust', 'underbust', 'waist', 'waistband', 'hip', 'thigh', 'knee', 'calf'];
 
 export const ZONE_WORDS: ReadonlyMap<string, ZoneId> = new Map([
   ...ZONE_IDS.map((id) => [zoneOf(id).label, id] as const),
   ...Object.entries(ZONE_SYNONYMS),
 ]);
 
-/** What an alteration changes: a kind of the catalogue, or a girth whose side seams are meant. */
-export type Target = { readonly kind: AlterationKindId; readonly zones?: readonly ZoneId[] };
-
-export const TARGET_WORDS: ReadonlyMap<string, Target> = new Map([
-  ...GIRTHS_BY_SEAM.map((zone) => [zoneOf(zone).label, { kind: 'side-seams', zones: [zone] }] as const),
-  ...ALTERATION_KIND_IDS.map((kind) => [alterationKind(kind).label, { kind }] as const),
-  ...Object.entries(KIND_SYNONYMS).map(([word, kind]) => [word, { kind }] as const),
-]);
-
-/** Words that take the small-bust side of a kind whose plus is the full bust, and so on. */
-export const MINUS_TARGETS: ReadonlySet<string> = new Set(['sba', 'small bust', 'narrow back']);
-
 export const SYMPTOM_WORDS: ReadonlyMap<string, SymptomId> = new Map(SYMPTOM_IDS.map((id) => [symptomOf(id).label, id] as const));
-
-/** Verbs of altering, with the sign that they give to an amount. */
-export const VERBS: Record<string, 1 | -1> = {
-  lengthen: 1,
-  lengthened: 1,
-  shorten: -1,
-  shortened: -1,
-  'let out': 1,
-  'took in': -1,
-  'take in': -1,
-  'taken in': -1,
-  widen: 1,
-  widened: 1,
-  narrow: -1,
-  narrowed: -1,
-  lower: 1,
-  lowered: 1,
-  raise: -1,
-  raised: -1,
-  scoop: 1,
-  scooped: 1,
-  add: 1,
-  added: 1,
-};
-
-export const COMPARATIVES: Record<string, 1 | -1> = { longer: 1, shorter: -1, wider: 1, narrower: -1, lower: 1, higher: -1, looser: 1, tighter: -1 };
 
 /** Words for under and over, with the kinds of zone they suit. */
 export const DIRECTIONS: Record<string, { readonly sign: 1 | -1; readonly of: 'round' | 'along' | 'any' }> = {
   tight: { sign: -1, of: 'round' },
   narrow: { sign: -1, of: 'round' },
   snug: { sign: -1, of: 'round' },
+  restrictive: { sign: -1, of: 'round' },
+  constricting: { sign: -1, of: 'round' },
+  roomy: { sign: 1, of: 'round' },
+  slack: { sign: 1, of: 'round' },
+  full: { sign: 1, of: 'round' },
+  deep: { sign: 1, of: 'along' },
   small: { sign: -1, of: 'any' },
   short: { sign: -1, of: 'along' },
   high: { sign: -1, of: 'along' },
@@ -149,6 +118,25 @@ export const DIRECTIONS: Record<string, { readonly sign: 1 | -1; readonly of: 'r
   low: { sign: 1, of: 'along' },
 };
 
+const LOWER_KINDS: readonly (GarmentKind | undefined)[] = ['skirt', 'trousers', 'shorts'];
+const LEGGED: readonly (GarmentKind | undefined)[] = ['trousers', 'shorts', 'one-piece', 'swimsuit'];
+const OF_LEGS: ReadonlySet<ZoneId> = new Set(['rise', 'crotch', 'thigh', 'knee', 'calf', 'legHem', 'kneePoint', 'leg']);
+const OF_LOWER: ReadonlySet<ZoneId> = new Set(['waist', 'waistband', 'hip', 'hemSweep', 'opening', 'pocket']);
+
+/**
+ * Whether a garment of a kind can have a place at all; of an unknown kind everything can be said.
+ *
+ * @example hasZone('trousers', 'neckline') // false
+ */
+export function hasZone(kind: GarmentKind | undefined, zone: ZoneId): boolean {
+  if (kind === undefined) return true;
+  if (kind === 'hat') return zone === 'head' || zone === 'opening';
+  if (zone === 'head') return false;
+  if (OF_LEGS.has(zone)) return LEGGED.includes(kind);
+  if (zone === 'skirt') return kind === 'skirt' || kind === 'dress' || kind === 'coat';
+  return !LOWER_KINDS.includes(kind) || OF_LOWER.has(zone);
+}
+
 export const DEGREES: Record<string, 1 | 2 | 3> = {
   slightly: 1,
   slight: 1,
@@ -157,6 +145,23 @@ export const DEGREES: Record<string, 1 | 2 | 3> = {
   'a little': 1,
   'a little too': 1,
   bit: 1,
+  'a tiny bit': 1,
+  'a touch': 1,
+  'a smidge': 1,
+  'a tad': 1,
+  'a tad too': 1,
+  'a touch too': 1,
+  'a wee bit': 1,
+  somewhat: 1,
+  'just slightly': 1,
+  'still a bit': 1,
+  quite: 2,
+  pretty: 2,
+  really: 2,
+  still: 2,
+  'still too': 2,
+  so: 2,
+  super: 2,
   clearly: 2,
   clear: 2,
   too: 2,
@@ -165,6 +170,12 @@ export const DEGREES: Record<string, 1 | 2 | 3> = {
   'much too': 3,
   'far too': 3,
   'way too': 3,
+  much: 3,
+  far: 3,
+  hugely: 3,
+  ridiculously: 3,
+  impossibly: 3,
+  unwearably: 3,
   spoils: 3,
   unwearable: 3,
 };
@@ -233,8 +244,6 @@ export const MAKE_KINDS_SAID: Record<string, 'toile' | 'wearable toile'> = {
   'wearable muslin': 'wearable toile',
 };
 
-export const FABRIC_PART_WORDS: readonly string[] = FABRIC_PARTS;
-
 /** Where a direction does not suit a zone, the zone that is meant instead: a tight sleeve is tight round the upper arm. */
 const MEANT: Partial<Record<ZoneId, { readonly round?: ZoneId; readonly along?: ZoneId }>> = {
   sleeve: { round: 'upperArm' },
@@ -251,22 +260,48 @@ const MEANT: Partial<Record<ZoneId, { readonly round?: ZoneId; readonly along?: 
 /**
  * The zone that a direction and a place mean together.
  *
+ * @param called the word for the zone, where it decides
  * @returns undefined where they mean nothing together, such as a low wrist
  * @example zoneMeant('sleeve', 'tight') // 'upperArm'
  */
-export function zoneMeant(zone: ZoneId, word: string): ZoneId | undefined {
+export function zoneMeant(zone: ZoneId, word: string, called = ''): ZoneId | undefined {
   const of = DIRECTIONS[word]?.of;
+  // A neck is wide across and tight round; a hem is wide all round.
+  if ((called === 'neck' || called === 'neckline') && of === 'round') return DIRECTIONS[word]?.sign === 1 ? 'neckWidth' : 'neckline';
+  if (called === 'hem' && of === 'round') return 'hemSweep';
   const { kind } = zoneOf(zone);
   const round = kind === 'girth' || kind === 'width';
   if (of === undefined || of === 'any' || (of === 'round') === round) return zone;
   return MEANT[zone]?.[of];
 }
 
-/** A hem is at another place on each kind of garment. */
-export function targetFor(word: string, garment: GarmentKind | undefined): Target | undefined {
-  if (word === 'hem' || word === 'length') {
-    if (garment === 'skirt' || garment === 'dress') return { kind: 'skirt-length' };
-    if (garment === 'trousers' || garment === 'shorts') return { kind: 'leg-at-hem' };
-  }
-  return TARGET_WORDS.get(word);
-}
+/** Words of the trade that are looked for behind a slip: long ones, that no other word of the language is near. */
+export const OFTEN_MISSPELLED: readonly string[] =
+  'sleeve sleeves waistband shoulder shoulders bodice neckline armhole armholes lengthened lengthen shortened shorten lowered widened narrowed finished yesterday elastic trousers between graded allowance alterations alteration interfacing contrast abandoned buttons favourite underbust'.split(
+    ' ',
+  );
+
+const OTHERS =
+  'tight loose narrow wide short long high low right fine good waist wrist lining facing binding hip hips thigh knee calf seam seams dart darts fabric toile muslin view version size sizes straight worn wears love loved next time would again between graded hem hemmed cut sewn made let took take raised lowered january february march april may june july august september october november december monday tuesday wednesday thursday friday saturday sunday button shorter longer wider narrower bodices necklines slave sleeved sleeveless shoulders'.split(
+    ' ',
+  );
+const TRADE: ReadonlySet<string> = new Set(
+  [
+    ...ZONE_WORDS.keys(),
+    ...TARGET_NAMES,
+    ...Object.keys(ACTS),
+    ...Object.keys(NAMED_ALTERATIONS),
+    ...Object.keys(DIRECTIONS),
+    ...Object.keys(MAKE_KINDS_SAID),
+    ...Object.keys(PHASES_SAID),
+    ...OFTEN_MISSPELLED,
+    ...OTHERS,
+  ].flatMap((words) => words.split(' ')),
+);
+
+/**
+ * Whether a word is one that the line reads, whatever else it may be the name of.
+ *
+ * @example isTradeWord('long') // true
+ */
+export const isTradeWord = (word: string): boolean => TRADE.has(word);

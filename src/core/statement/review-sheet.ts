@@ -82,6 +82,7 @@ export function reviewSheet({ make, patterns, fabrics, bodies, wears, cost }: Re
   const notes = (kinds: readonly string[]) => make.notes.filter((n) => kinds.includes(n.kind)).map((n) => n.words);
   list('Made differently', notes(['different', 'mistake']));
   list('Tips', notes(['tip', 'setting']));
+  list('Next time', notes(['next time']));
   list('Errors in the pattern', [...new Set([...(pattern?.errata.map((e) => e.words) ?? []), ...notes(['erratum'])])]);
   const verdict = make.verdicts.at(-1);
   const minutes = minutesOf(make);

@@ -36,7 +36,7 @@ function tidy(cm: number): number {
  * Reads a length as people write it.
  *
  * @param text e.g. `5/8`, `1 1/2"`, `1½ in`, `1.5 cm`, `1,5`, `4ft 11`, `2 1/4 yds`, `-3`
- * @param unit the unit where none is written; a number after feet counts as inches
+ * @param unit the unit where none is written; a number after feet counts as inches, after metres as centimetres
  * @returns centimetres, or a sentence that says what could not be read
  * @example parseLength('5/8', 'in') // { ok: true, cm: 1.5875 }
  */
@@ -57,7 +57,9 @@ export function parseLength(text: string, unit: LengthUnit): ParsedLength {
     const under = Number(bottom ?? bottom2 ?? 1);
     if (under === 0) return { ok: false, problem: `“${said}” divides by zero.` };
     const amount = decimal !== undefined ? Number(decimal.replace(',', '.')) : Number(whole ?? 0) + Number(top ?? top2) / under;
-    const each = written ? cmPer(written) : before !== undefined && before > CM_PER_INCH ? CM_PER_INCH : unit === 'in' ? CM_PER_INCH : 1;
+    // After feet a bare number is inches, after metres centimetres.
+    const bare = before === 100 ? 1 : before !== undefined && before > CM_PER_INCH ? CM_PER_INCH : unit === 'in' ? CM_PER_INCH : 1;
+    const each = written ? cmPer(written) : bare;
     if (before !== undefined && each >= before) return { ok: false, problem: `“${said}” is two lengths. Write one.` };
     cm += amount * each;
     before = each;

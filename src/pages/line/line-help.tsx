@@ -1,16 +1,28 @@
 import { useMemo, useState } from 'react';
-import { chipWords } from '../../core/shorthand/chip-words';
+import type { Answers } from '../../core/shorthand/chip';
+import { chipWords, choiceWords } from '../../core/shorthand/chip-words';
+import type { Chip } from '../../core/shorthand/chip';
+import type { LineContext } from '../../core/shorthand/sentence';
 import { LINE_EXAMPLES } from '../../core/shorthand/examples';
-import { parseLine } from '../../core/shorthand/parse-line';
+import { readLine } from '../../core/shorthand/read-line';
 import { LineChips } from '../../parts/line-chips';
 import { useLineContext } from '../../parts/use-line-context';
 import { TextField } from '../../ui/field';
 import { PageHead } from '../../ui/page-head';
 
+const factWords = ({ says }: Chip, context: LineContext) =>
+  says
+    .map((u) => {
+      const { kind, says: what } = chipWords(u, context, context.unit);
+      return `${kind}: ${what}`;
+    })
+    .join(' · ');
+
 /** How a make is written in one line, with examples from the sewist's own ledger and a field to try. */
 export function LineHelp() {
   const context = useLineContext();
   const [text, setText] = useState('');
+  const [answers, setAnswers] = useState<Answers>({});
   const fill = useMemo(() => {
     const pattern = context.patterns.find((p) => (p.sizes?.length ?? 0) > 2) ?? context.patterns[0];
     const sizes = pattern?.sizes ?? [];
@@ -24,12 +36,12 @@ export function LineHelp() {
     };
     return (line: string) => line.replace(/\{(\w+)\}/g, (_, name: string) => names[name] ?? name);
   }, [context]);
-  const chips = parseLine(text, context);
+  const chips = readLine(text, context, answers);
   return (
     <>
       <PageHead
         title="The line"
-        under="A whole make in one line, in any order: press / anywhere, write, and Ctrl Enter enters it. Parts are parted by a space, a comma or a dot in the middle."
+        under="A whole make in one line, as you would say it or in short: press / anywhere, write, and Ctrl Enter enters it. What can be read two ways is asked, and what is not understood is kept as words."
       />
       <div className="mb-5 max-w-3xl">
         <TextField
@@ -40,7 +52,7 @@ export function LineHelp() {
           autoComplete="off"
         />
         <div className="mt-2 min-h-8">
-          <LineChips text={text} chips={chips} context={context} onText={setText} />
+          <LineChips chips={chips} context={context} answers={answers} onAnswers={setAnswers} />
         </div>
       </div>
       <div className="grid max-w-5xl grid-cols-2 gap-x-8 gap-y-5 max-lg:grid-cols-1">
@@ -62,11 +74,12 @@ export function LineHelp() {
                       </button>
                     </td>
                     <td className="py-0.5 text-ink2">
-                      {parseLine(line, context)
-                        .map((c) => {
-                          const { kind, says } = chipWords(c.understood, context, context.unit);
-                          return `${kind}: ${says}`;
-                        })
+                      {readLine(line, context)
+                        .map((c) =>
+                          c.asks
+                            ? `asked: ${c.choices.map((choice) => choiceWords(choice, context, context.unit)).join(' or ')}`
+                            : factWords(c, context),
+                        )
                         .join(' · ')}
                     </td>
                   </tr>

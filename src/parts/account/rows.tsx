@@ -1,4 +1,5 @@
 import { outcomeWords, seenWords } from '../../core/make/fit-note-words';
+import { lastVersion } from '../../core/make/versions';
 import { askedFields, fieldWords, type FieldMeta, type Alteration, type SizeLine, Make } from '../../core/records';
 import { minutesOf } from '../../core/make/minutes';
 import { latestNote } from '../../core/make/latest-note';
@@ -320,6 +321,11 @@ export function accountRows({ input, carried, wears, costOf, unit, fabricUnit, p
               {input.pattern.errata.map((e) => (
                 <li key={e.id}>{e.words}</li>
               ))}
+              {lastVersion(input)
+                ?.notes.filter((n) => n.kind === 'next time')
+                .map((n) => (
+                  <li key={n.id}>Meant last time: {n.words}</li>
+                ))}
               {input.makes.flatMap((m) => m.notes.filter((n) => n.kind === 'tip' || n.kind === 'erratum').map((n) => <li key={n.id}>{n.words}</li>))}
             </ul>
           ),

@@ -1,0 +1,155 @@
+import { parseLength, type LengthUnit } from '../units/length';
+
+/** Sources of regular expressions for amounts in folded text, and what they come to. */
+
+const NUMBER_WORDS: Readonly<Record<string, number>> = {
+  a: 1,
+  an: 1,
+  one: 1,
+  two: 2,
+  three: 3,
+  four: 4,
+  five: 5,
+  six: 6,
+  seven: 7,
+  eight: 8,
+  nine: 9,
+  ten: 10,
+  eleven: 11,
+  twelve: 12,
+  fifteen: 15,
+  twenty: 20,
+  thirty: 30,
+  forty: 40,
+  fifty: 50,
+  hundred: 100,
+  'a dozen': 12,
+  'half a dozen': 6,
+  'a couple of': 2,
+  'a couple': 2,
+  'couple of': 2,
+};
+const PARTS: Readonly<Record<string, number>> = {
+  half: 1 / 2,
+  'a half': 1 / 2,
+  quarter: 1 / 4,
+  'a quarter': 1 / 4,
+  'a third': 1 / 3,
+  'two thirds': 2 / 3,
+  'three quarters': 3 / 4,
+  'an eighth': 1 / 8,
+  'three eighths': 3 / 8,
+  'five eighths': 5 / 8,
+  'seven eighths': 7 / 8,
+};
+
+interface Branch {
+  ends: boolean;
+  readonly next: Map<string, Branch>;
+}
+
+/** A branch as a source: what is common is written once, and the longest word is tried first. */
+function branchSource({ ends, next }: Branch): string {
+  const ways = [...next].map(([letter, branch]) => `${letter.replace(/[.*+?^${}()|[\]\\/]/g, '\\$&')}${branchSource(branch)}`);
+  const [only = ''] = ways;
+  if (ways.length === 0) return '';
+  return ways.length === 1 && !ends ? only : `(?:${ways.join('|')})${ends ? '?' : ''}`;
+}
+
+/**
+ * A source that finds any of these words, the longest first. Words share their beginnings: the engine compiles and runs it much faster
+ * than a row of words.
+ *
+ * @example anyOf(['hip', 'hips']) // '(?:hip(?:s)?)'
+ */
+export function anyOf(words: Iterable<string>): string {
+  const root: Branch = { ends: false, next: new Map() };
+  for (const word of words) {
+    let at = root;
+    for (const letter of word) {
+      let branch = at.next.get(letter);
+      if (!branch) at.next.set(letter, (branch = { ends: false, next: new Map() }));
+      at = branch;
+    }
+    at.ends = true;
+  }
+  return `(?:${branchSource(root)})`;
+}
+
+/** No letter and no figure follows. */
+export const END = '(?![a-z0-9])';
+
+const FRACTION = '\\d+[ -]\\d+/\\d+|\\d+/\\d+|\\d*\\s?[⅛¼⅜½⅝¾⅞⅓⅔]';
+export const FIGURE = `(?:${FRACTION}|\\d+(?:[.,]\\d+)?)`;
+const NUMBER_WORD = anyOf(Object.keys(NUMBER_WORDS));
+const PART = anyOf(Object.keys(PARTS));
+/** "in" is inches where a number stands before it and nothing that "in" could lead to behind. */
+const INCHES =
+  'in(?=\\s*(?:$|[^\\sa-z]|(?:on|at|off|from|per|each|longer|shorter|wider|narrower|looser|tighter|higher|lower|deeper|too|to|for|left|up|down|and|but|of|by|out|below|above|bigger|smaller)\\b))';
+const UNIT = `(?:centimet(?:re|er)s?|cms?|millimet(?:re|er)s?|mm|met(?:re|er)s?|m|inch(?:es)?|ins|${INCHES}|"|feet|foot|ft|yards?|yds?|yd)(?![a-z0-9])`;
+const ABOUT = '(?:(?:about|roughly|around|nearly|almost|just over|a good|only|just|another|an extra|some) )';
+const HALF_MORE = ` and (?:a half|a quarter|three quarters|½|¼|¾)`;
+
+/** A length with its unit. */
+export const SAID_LENGTH = `(?:${ABOUT}?(?:\\d+\\s?(?:m|ft|feet|foot|')\\s?\\d+\\s?(?:cm|inch(?:es)?|in|")?${END}|(?:${FIGURE}(?:${HALF_MORE})?\\s?-?|${PART}(?: of)? (?:an? )?|${NUMBER_WORD}(?:${HALF_MORE})? )${UNIT}(?:${HALF_MORE}${END})?))`;
+/** A number by itself, not one that belongs to something that is counted or dated. */
+export const BARE_LENGTH = `(?:${FIGURE}(?![a-z0-9/]|[.,]\\d| ?(?:cms?|mm|m|met(?:re|er)s?|centim\\w+|inch(?:es)?|ins|ft|feet|yds?|yards?)(?![a-z])| ?"))`;
+export const LENGTH = `(?:${SAID_LENGTH}|${BARE_LENGTH})`;
+export const COUNT = `(?:\\d+|${NUMBER_WORD})`;
+/** How much, without saying it. */
+export const BIT = `(?:a (?:tiny |little )?bit|a little|a touch|a smidge(?:n)?|slightly|some)`;
+
+const UNIT_ONLY = new RegExp(UNIT);
+
+/** A length that was said. */
+export interface SaidLength {
+  readonly cm: number;
+  readonly unitSaid: boolean;
+}
+
+/** Only numbers that words name are whole; of figures, parseLength knows more. */
+function numberIn(text: string): number | undefined {
+  const said = text.replace(/\s+/g, ' ').trim();
+  const word = NUMBER_WORDS[said] ?? PARTS[said.replace(/ of$/, '')];
+  if (word !== undefined) return word;
+  const read = parseLength(said, 'cm');
+  return read.ok ? read.cm : undefined;
+}
+
+/**
+ * A count in figures or words.
+ *
+ * @example countOf('two') // 2
+ * @example countOf('a dozen') // 12
+ */
+export function countOf(text: string): number | undefined {
+  const n = numberIn(text);
+  return n !== undefined && Number.isInteger(n) ? n : undefined;
+}
+
+/**
+ * A length as it is said or written.
+ *
+ * @param text folded: what `LENGTH` found
+ * @param unit the ledger's own, for a bare number; a fraction means inches in any ledger
+ * @example lengthOf('an inch and a half', 'cm') // { cm: 3.81, unitSaid: true }
+ * @example lengthOf('5/8', 'cm') // { cm: 1.5875, unitSaid: false }
+ */
+export function lengthOf(text: string, unit: LengthUnit): SaidLength | undefined {
+  const said = text
+    .replace(new RegExp(`^${ABOUT}`), '')
+    .replace(/\s+/g, ' ')
+    .trim();
+  const direct = parseLength(said, /[/⅛¼⅜½⅝¾⅞⅓⅔]/.test(said) ? 'in' : unit);
+  const unitIn = UNIT_ONLY.exec(said);
+  if (direct.ok) return { cm: direct.cm, unitSaid: unitIn !== null };
+  const more = /\s+and\s+(a half|a quarter|three quarters|½|¼|¾)/.exec(said);
+  const extra = more ? (PARTS[more[1] ?? ''] ?? (more[1] === '½' ? 0.5 : more[1] === '¼' ? 0.25 : 0.75)) : 0;
+  const rest = more ? said.replace(more[0], '') : said;
+  const named = UNIT_ONLY.exec(rest);
+  if (!named) return undefined;
+  const before = rest.slice(0, named.index).trim().replace(/-$/, '');
+  const n = numberIn(before.replace(/ (an?|of)$/, '')) ?? numberIn(before);
+  const one = parseLength(`1 ${named[0]}`, unit);
+  return n === undefined || !one.ok ? undefined : { cm: Math.round((n + extra) * one.cm * 1e6) / 1e6, unitSaid: true };
+}

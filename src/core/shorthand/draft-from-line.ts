@@ -1,0 +1,130 @@
+import type { PatternCase } from '../garment/case';
+import { draftFromLine, draftNamed, startMake, type LogDraft, type NewId } from '../make/log-draft';
+import { lastVersion, makesOf, viewOf } from '../make/versions';
+import type { Fabric, Make, MeasurementSet, Pattern, Person } from '../records';
+import { withId } from '../units/by-id';
+import type { Answers, Chip, Understood } from './chip';
+import { entryFromLine } from './entry-from-line';
+import { lineContextOf } from './line-context';
+import { readLine } from './read-line';
+import type { LineContext } from './sentence';
+
+/** The tables of a ledger that lines speak of. */
+export interface LineTables {
+  readonly patterns: readonly Pattern[];
+  readonly makes: readonly Make[];
+  readonly bodies: readonly MeasurementSet[];
+  readonly fabrics: readonly Fabric[];
+  readonly people: readonly Person[];
+}
+
+/** A line that was read: its chips, and the make they amount to where it says of what. */
+export interface ReadMake {
+  readonly chips: readonly Chip[];
+  /** Of the ledger, or named first in the line. */
+  readonly pattern: Pattern | undefined;
+  readonly person: Person | undefined;
+  readonly draft: LogDraft | undefined;
+  /** The version from which the cut is carried on. */
+  readonly from: number | undefined;
+  readonly remarks: readonly string[];
+}
+
+export interface ReadOptions {
+  readonly context: LineContext;
+  /** Whom we speak of where the line names nobody. */
+  readonly spoken: Person | undefined;
+  readonly answers?: Answers;
+  readonly newId: NewId;
+}
+
+/** The first fact of a kind that is stated. */
+function stated<K extends Understood['is']>(chips: readonly Chip[], kind: K): Extract<Understood, { readonly is: K }> | undefined {
+  for (const chip of chips)
+    for (const fact of chip.asks ? [] : chip.says) if (fact.is === kind) return fact as Extract<Understood, { readonly is: K }>; // by its kind
+  return undefined;
+}
+
+/** Somebody whom the line names and the ledger does not have takes the place of whom it would be for. */
+function forNewPerson(draft: LogDraft, name: string | undefined, newId: NewId): LogDraft {
+  if (name === undefined) return draft;
+  const newPerson: Person = { id: newId(), name, child: false };
+  return { ...draft, newPerson, make: { ...draft.make, personId: newPerson.id } };
+}
+
+/**
+ * Reads a line, and the make it amounts to: of a pattern of the ledger, or of one that comes with it.
+ *
+ * @param tables the ledger as it is
+ * @returns no draft where the line does not say of what
+ */
+export function readMake(text: string, tables: LineTables, { context, spoken, answers = {}, newId }: ReadOptions): ReadMake {
+  const chips = readLine(text, context, answers);
+  const pattern = withId(tables.patterns, stated(chips, 'pattern')?.patternId);
+  const person = withId(tables.people, stated(chips, 'person')?.personId) ?? spoken;
+  const thing = stated(chips, 'new thing');
+  const first = stated(chips, 'new pattern') ?? thing;
+  if (first && !pattern) {
+    const named = draftNamed(first.name, { personId: person?.id, fitless: thing === first, day: context.today, newId });
+    const zones = named.newPattern ? viewOf(named.newPattern, named.make).zones : [];
+    const entry = entryFromLine(chips, { start: named.make, zones, context, newId });
+    const { designer } = entry;
+    const drawn = named.newPattern && { ...named.newPattern, ...(designer === undefined ? {} : { designer }) };
+    const draft = forNewPerson(draftFromLine(entry, drawn ? { ...named, newPattern: drawn } : named), entry.newPerson, newId);
+    return { chips, pattern: drawn, person: draft.newPerson ?? person, draft, from: undefined, remarks: entry.remarks };
+  }
+  if (!pattern || !person) return { chips, pattern, person, draft: undefined, from: undefined, remarks: [] };
+  const { bodies, fabrics } = tables;
+  const input: PatternCase = { pattern, makes: makesOf(tables.makes, pattern.id, person.id), bodies, fabrics };
+  const last = lastVersion(input);
+  const start = startMake(input, person.id, context.today, last, newId);
+  const entry = entryFromLine(chips, { start, zones: viewOf(pattern, start).zones, context, newId });
+  const draft = forNewPerson(draftFromLine(entry), entry.newPerson, newId);
+  return { chips, pattern, person: draft.newPerson ?? person, draft, from: last?.version, remarks: entry.remarks };
+}
+
+/** The ledger as it would be once a draft is in it: what the next line says is read against that. */
+function withDraft(tables: LineTables, { make, newPattern, newPerson, newFabrics }: LogDraft): LineTables {
+  return {
+    ...tables,
+    makes: [...tables.makes, make],
+    patterns: newPattern ? [...tables.patterns, newPattern] : tables.patterns,
+    people: newPerson ? [...tables.people, newPerson] : tables.people,
+    fabrics: [...tables.fabrics, ...newFabrics],
+  };
+}
+
+/**
+ * Reads several makes, one after the other: a pattern, a fabric or a person that one of them names first is there for the next.
+ *
+ * @param usual unit, currency and day; the names come from the tables
+ */
+export function readMakes(
+  texts: readonly string[],
+  tables: LineTables,
+  {
+    usual,
+    spoken,
+    answers = [],
+    newId,
+  }: {
+    readonly usual: Pick<LineContext, 'unit' | 'currency' | 'today'>;
+    readonly spoken: Person | undefined;
+    readonly answers?: readonly Answers[];
+    readonly newId: NewId;
+  },
+): (ReadMake & { readonly context: LineContext })[] {
+  let now = tables;
+  let context = lineContextOf(now, usual);
+  let speaking = spoken;
+  return texts.map((text, i) => {
+    const read = readMake(text, now, { context, spoken: speaking, answers: answers[i] ?? {}, newId });
+    const before = context;
+    if (read.draft) {
+      now = withDraft(now, read.draft);
+      speaking ??= read.draft.newPerson;
+      if (read.draft.newPattern || read.draft.newPerson || read.draft.newFabrics.length > 0 || read.pattern) context = lineContextOf(now, usual);
+    }
+    return { ...read, context: before };
+  });
+}

@@ -1,0 +1,47 @@
+import { sizesAsCut } from '../garment/ladder';
+import type { Fabric, Make, Pattern, Person } from '../records';
+import { addToGroup } from '../units/group-by';
+import type { LineContext } from './sentence';
+
+/** The sizes that a pattern is known to have: its charts', else those of the family it was cut in. */
+function sizesSaid(pattern: Pattern, versions: readonly Make[]): string[] {
+  const charted = pattern.charts.flatMap((c) => c.sizes);
+  if (charted.length > 0) return [...new Set(charted)];
+  return [...(sizesAsCut(pattern, versions, {})?.sizes ?? [])];
+}
+
+/**
+ * What lines are read against: the names of a ledger, with what its patterns have.
+ *
+ * @param usual the unit and currency where none is said, and the day
+ */
+export function lineContextOf(
+  {
+    patterns,
+    makes,
+    fabrics,
+    people,
+  }: {
+    readonly patterns: readonly Pattern[];
+    readonly makes: readonly Make[];
+    readonly fabrics: readonly Fabric[];
+    readonly people: readonly Person[];
+  },
+  usual: Pick<LineContext, 'unit' | 'currency' | 'today'>,
+): LineContext {
+  const versions = new Map<string, Make[]>();
+  for (const make of makes) if (make.sources[0]) addToGroup(versions, make.sources[0].patternId, make);
+  return {
+    patterns: patterns.map((p) => ({
+      id: p.id,
+      name: p.name,
+      kind: p.kind,
+      sizes: sizesSaid(p, versions.get(p.id) ?? []),
+      zones: [...new Set(p.views.flatMap((v) => [...v.zones, ...v.freeZones]))],
+      views: p.views.map(({ id, name }) => ({ id, name })),
+    })),
+    fabrics: fabrics.map(({ id, name }) => ({ id, name })),
+    people: people.map(({ id, name }) => ({ id, name })),
+    ...usual,
+  };
+}

@@ -1,0 +1,198 @@
+import { addToGroup } from '../units/group-by';
+
+/** A name that the ledger knows. */
+export interface Named {
+  readonly id: string;
+  readonly name: string;
+}
+
+/** What a line may speak of. */
+export interface Vocabulary {
+  readonly patterns: readonly Named[];
+  readonly fabrics: readonly Named[];
+  readonly people: readonly Named[];
+}
+
+export const NAME_KINDS = ['patterns', 'fabrics', 'people'] as const;
+type Kind = (typeof NAME_KINDS)[number];
+
+/** A name found in a line. */
+export interface NameFound {
+  readonly kind: Kind;
+  readonly id: string;
+  readonly from: number;
+  readonly to: number;
+  /** The whole name was said, letter for letter. */
+  readonly whole: boolean;
+  /** The name as the ledger has it, where a letter of it was another. */
+  readonly readAs?: string;
+}
+
+/** Words with where they stand. */
+export interface WordAt {
+  readonly word: string;
+  readonly from: number;
+  readonly to: number;
+}
+
+interface Entry {
+  readonly kind: Kind;
+  readonly id: string;
+  readonly name: string;
+  readonly words: readonly string[];
+}
+
+interface Index {
+  /** By first word. */
+  readonly byFirst: ReadonlyMap<string, readonly Entry[]>;
+  /** First words by length, for slips. */
+  readonly firsts: readonly string[];
+}
+
+/**
+ * Case and accents folded and typographers' signs made plain, one character for each, so that places stay the same.
+ *
+ * @example folded('Jürgen’s') // "jurgen's"
+ */
+export function folded(text: string): string {
+  let out = '';
+  for (const c of text) {
+    const bare = SIGNS[c] ?? (c.charCodeAt(0) < 128 ? c.toLowerCase() : (c.normalize('NFD')[0] ?? c).toLowerCase());
+    out += bare.length === c.length ? bare : c;
+  }
+  return out;
+}
+const SIGNS: Readonly<Record<string, string>> = {
+  '’': "'",
+  '‘': "'",
+  '′': "'",
+  '“': '"',
+  '”': '"',
+  '″': '"',
+  '−': '-',
+  '–': '-',
+  '—': '-',
+  '\u00a0': ' ',
+  '\u2009': ' ',
+  '\u202f': ' ',
+};
+
+/** The words of a folded text: letters, figures, and what joins them. */
+export function wordsIn(low: string): WordAt[] {
+  return [...low.matchAll(/[\p{L}\p{N}]+(?:['.&-][\p{L}\p{N}]+)*/gu)].map((m) => ({ word: m[0], from: m.index, to: m.index + m[0].length }));
+}
+
+/** A slip is looked for in words of so many letters: shorter ones are too many other words. */
+const SLIP_LEAST = 5;
+
+/**
+ * Whether two words differ by one letter: another, one more, one less, or two that changed places.
+ *
+ * @example isSlip('tidewatr', 'tidewater') // true
+ */
+export function isSlip(a: string, b: string): boolean {
+  if (a === b || Math.abs(a.length - b.length) > 1) return false;
+  let i = 0;
+  while (i < a.length && a[i] === b[i]) i++;
+  const [restA, restB] = [a.slice(i), b.slice(i)];
+  return (
+    restA.slice(1) === restB.slice(1) ||
+    restA === restB.slice(1) ||
+    restA.slice(1) === restB ||
+    (restA[0] === restB[1] && restA[1] === restB[0] && restA.slice(2) === restB.slice(2))
+  );
+}
+
+function indexOf(vocabulary: Vocabulary): Index {
+  const byFirst = new Map<string, Entry[]>();
+  for (const kind of NAME_KINDS)
+    for (const { id, name } of vocabulary[kind]) {
+      const words = wordsIn(folded(name)).map((w) => w.word);
+      if (words[0] !== undefined) addToGroup(byFirst, words[0], { kind, id, name, words });
+    }
+  return { byFirst, firsts: [...byFirst.keys()].filter((w) => w.length >= SLIP_LEAST) };
+}
+
+const indices = new WeakMap<Vocabulary, Index>();
+
+/** How many words of a line, from one on, are those of a name; slips are counted. */
+function wholeName(words: readonly WordAt[], at: number, name: readonly string[]): { readonly count: number; readonly slips: number } | undefined {
+  let slips = 0;
+  for (const [i, part] of name.entries()) {
+    const said = words[at + i]?.word;
+    if (said === undefined) return undefined;
+    if (said === part || said === `${part}'s`) continue;
+    if (part.length < SLIP_LEAST || !isSlip(said, part) || slips > 0) return undefined;
+    slips++;
+  }
+  return { count: name.length, slips };
+}
+
+/** The last word with or without its plural. */
+const sameNoun = (a: string | undefined, b: string | undefined) => a !== undefined && b !== undefined && (a === b || a === `${b}s` || `${a}s` === b);
+
+/**
+ * The names of the ledger in a line, the longest at each place: whole, or a pattern by the words it begins with, or by its first and last,
+ * where no other is called so.
+ *
+ * @param words of the line, folded
+ */
+export function namesIn(words: readonly WordAt[], vocabulary: Vocabulary): NameFound[] {
+  let index = indices.get(vocabulary);
+  if (!index) indices.set(vocabulary, (index = indexOf(vocabulary)));
+  const { byFirst, firsts } = index;
+  const found: NameFound[] = [];
+  for (let at = 0; at < words.length;) {
+    const { word, from } = words[at]!;
+    const bare = word.replace(/'s$/, '');
+    const slipped = byFirst.has(word) || byFirst.has(bare) || word.length < SLIP_LEAST ? undefined : firsts.find((first) => isSlip(word, first));
+    const entries = byFirst.get(word) ?? byFirst.get(bare) ?? (slipped === undefined ? [] : (byFirst.get(slipped) ?? []));
+    const best = bestOf(words, at, entries);
+    if (!best) {
+      at++;
+      continue;
+    }
+    const { entry, count, slips } = best;
+    const last = words[at + count - 1]!;
+    const said = count === entry.words.length;
+    found.push({
+      kind: entry.kind,
+      id: entry.id,
+      from,
+      to: last.to,
+      whole: said && slips === 0,
+      ...(slips > 0 || slipped !== undefined ? { readAs: entry.name } : {}),
+    });
+    at += count;
+  }
+  return found;
+}
+
+interface Match {
+  readonly entry: Entry;
+  readonly count: number;
+  readonly slips: number;
+}
+
+function bestOf(words: readonly WordAt[], at: number, entries: readonly Entry[]): Match | undefined {
+  let best: Match | undefined;
+  for (const entry of entries) {
+    const whole = wholeName(words, at, entry.words);
+    if (whole && (!best || whole.count > best.count || (whole.count === best.count && whole.slips < best.slips))) best = { entry, ...whole };
+  }
+  if (best) return best;
+  const patterns = entries.filter((e) => e.kind === 'patterns');
+  // By first and last word, whatever stands between them; else by the words it begins with.
+  const ends = patterns.filter((e) => e.words.length > 2 && sameNoun(words[at + 1]?.word, e.words.at(-1)));
+  if (ends.length === 1 && ends[0]) return { entry: ends[0], count: 2, slips: 0 };
+  for (let count = 4; count >= 1; count--) {
+    const begun = patterns.filter((e) => e.words.length > count && wholeName(words, at, e.words.slice(0, count)) !== undefined);
+    const [only] = begun;
+    if (begun.length === 1 && only && words[at]!.word.length >= 3) {
+      const slips = wholeName(words, at, only.words.slice(0, count))?.slips ?? 0;
+      return { entry: only, count, slips };
+    }
+    if (begun.length > 1) return undefined;
+  }
+  return undefined;
+}

@@ -1,0 +1,140 @@
+import { against, bestCovers, type Cover } from './cover';
+import { askedWords, type Answers, type Chip, type Choice } from './chip';
+import { folded, namesIn, wordsIn, type WordAt } from './names';
+import { recogniseChange } from './recognise/change';
+import { recogniseCost } from './recognise/cost';
+import { recogniseDate } from './recognise/date';
+import { recogniseFabric } from './recognise/fabric';
+import { recogniseFit } from './recognise/fit';
+import { recogniseNote } from './recognise/note';
+import { recognisePattern } from './recognise/pattern';
+import { recognisePerson } from './recognise/person';
+import { recogniseSize } from './recognise/size';
+import { recogniseState } from './recognise/state';
+import { recogniseTime } from './recognise/time';
+import { recogniseVerdict } from './recognise/verdict';
+import type { LineContext, Proposal, Recogniser, Sentence } from './sentence';
+import { spelledRight } from './spelling';
+import { subjectOf } from './subject';
+import { CLOSE } from './weights';
+
+export type { LineContext };
+
+const RECOGNISERS: readonly Recogniser[] = [
+  recognisePattern,
+  recognisePerson,
+  recogniseSize,
+  recogniseChange,
+  recogniseFit,
+  recogniseFabric,
+  recogniseTime,
+  recogniseCost,
+  recogniseDate,
+  recogniseState,
+  recogniseVerdict,
+  recogniseNote,
+];
+
+/** Signs with which a reading may begin, beside words. */
+const SIGN = /[+#"€$£½¼¾⅛⅜⅝⅞-]/;
+
+/** Words that lead from one thing to the next and say nothing by themselves. */
+export const LEADING =
+  /^(?:finished|completed|sewn|logged|and|but|with|in|the|a|an|of|for|then|also|i|it|made|make|cut|sewed|sewn|again|my|this|is|was|so|just|at|to|from|on|finally|now|we|up|which|that)$/;
+
+/** Anything but signs that part, and blanks. */
+const SAYS = /[^\s,;:·•|.()&+!?'"-]/u;
+
+/** Where words and signs begin. */
+function startsOf(low: string, words: readonly WordAt[]): number[] {
+  const starts = new Set(words.map((w) => w.from));
+  for (let i = 0; i < low.length; i++) if (SIGN.test(low[i] ?? '') && !/[\p{L}\p{N}]/u.test(low[i - 1] ?? '')) starts.add(i);
+  // "bodice+1.5": words are joined with what follows them; what is said begins at the word.
+  return [...starts].sort((a, b) => a - b);
+}
+
+const meaning = (p: Proposal) => JSON.stringify([p.says, p.choices ?? []]);
+
+/** Where the second-best cover reads otherwise and is as good, both are asked. */
+function withDoubts(best: Cover, others: readonly Cover[]): Proposal[] {
+  const close = others.find((o) => best.score - o.score < CLOSE && o.readings.map(meaning).join() !== best.readings.map(meaning).join());
+  if (!close) return [...best.readings];
+  const mine = best.readings.filter((r) => !close.readings.some((o) => o.from === r.from && o.to === r.to && meaning(o) === meaning(r)));
+  const theirs = close.readings.filter((o) => !best.readings.some((r) => o.from === r.from && o.to === r.to && meaning(o) === meaning(r)));
+  const [from, to] = [Math.min(...[...mine, ...theirs].map((r) => r.from)), Math.max(...[...mine, ...theirs].map((r) => r.to))];
+  if ([...mine, ...theirs].some((r) => r.choices)) return [...best.readings];
+  const asked: Proposal = { from, to, says: [], weight: 0, choices: [mine.flatMap((r) => r.says), theirs.flatMap((r) => r.says)] };
+  return [...best.readings.filter((r) => !mine.includes(r) && (r.to <= from || r.from >= to)), asked].sort((a, b) => a.from - b.from);
+}
+
+/**
+ * Reads a make from a line, as sewists say and write it.
+ *
+ * Readings of its pieces compete: the best cover of the line by them is taken (cover.ts), reweighed by what a whole make allows. Where two
+ * are as good, and where a rule says so, it is a question: nothing of it is stated. What is not understood is kept as words, and the chips
+ * with the gaps between them are the line, character for character.
+ *
+ * @param text what was typed, said or pasted: one make
+ * @param context names of the ledger, usual unit and currency, and the day
+ * @param answers what was chosen for questions so far
+ * @returns chips in the order of the text
+ */
+export function readLine(text: string, context: LineContext, answers: Answers = {}): Chip[] {
+  const plain = folded(text);
+  const spelled = spelledRight(plain, context);
+  const { low, places } = spelled;
+  const words = wordsIn(low);
+  const names = namesIn(words, context);
+  const typed = (from: number, to: number) => text.slice(places[from], places[to]);
+  const subject = subjectOf(low, words, names, context, typed);
+  const sentence: Sentence = { low, context, subject, names, typed };
+  const starts = startsOf(low, words);
+  const proposals = starts.flatMap((at) => RECOGNISERS.flatMap((recognise) => recognise(sentence, at)));
+  const covers = bestCovers(
+    starts,
+    proposals.filter((p) => fits(p, sentence)),
+  )
+    .map((c): Cover => ({ ...c, score: c.score - against(c.readings) }))
+    .sort((a, b) => b.score - a.score);
+  const [best = { score: 0, readings: [] }, ...others] = covers;
+
+  const chips: Chip[] = [];
+  const wordsBetween = (from: number, to: number) => {
+    const said = low.slice(from, to);
+    // Signs between items and words that only lead on belong to the gaps.
+    const lead = /^(?:[\s,;:·•|.()&+-]+|(?:and|but|with|then|also|so)(?![\p{L}\p{N}])\s*)*/u.exec(said)?.[0].length ?? 0;
+    const rest = said.slice(lead).replace(/(?:[\s,;:·•|.()&+-]+|\s(?:and|but|with|in|the|a|then)(?![\p{L}\p{N}]))+$/u, '');
+    if (!SAYS.test(rest) || (!/[^\p{L}\p{N}\s'.,-]/u.test(rest) && wordsIn(rest).every((w) => LEADING.test(w.word)))) return;
+    const [a, b] = [from + lead, from + lead + rest.length];
+    chips.push(chip(a, b, [{ is: 'words', words: typed(a, b) }]));
+  };
+  const chip = (from: number, to: number, says: Choice, choices: readonly Choice[] = [], asks = false): Chip => {
+    const read = [...names, ...spelled.slips].find((n) => n.readAs !== undefined && n.from < to && n.to > from)?.readAs;
+    return {
+      from: places[from] ?? 0,
+      to: places[to] ?? text.length,
+      text: typed(from, to),
+      says,
+      choices,
+      asks,
+      ...(read === undefined ? {} : { readAs: read }),
+    };
+  };
+  let at = 0;
+  for (const reading of withDoubts(best, others)) {
+    wordsBetween(at, reading.from);
+    const { choices = [] } = reading;
+    const answer = choices[answers[askedWords(typed(reading.from, reading.to))] ?? -1];
+    chips.push(chip(reading.from, reading.to, answer ?? reading.says, choices, !answer && reading.says.length === 0));
+    at = reading.to;
+  }
+  wordsBetween(at, low.length);
+  return chips;
+}
+
+/** A reading does not run into the name that the line is about, unless it is that name. */
+function fits({ from, to }: Proposal, { subject }: Sentence): boolean {
+  return !subject || to <= subject.from || from >= subject.to || (from <= subject.from && to >= subject.to && to - from >= subject.to - subject.from)
+    ? true
+    : false;
+}

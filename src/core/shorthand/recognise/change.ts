@@ -1,0 +1,352 @@
+import { alterationKind, asksZones, type AlterationKindId, type Way } from '../../catalogue/alterations';
+import type { Alteration } from '../../records';
+import type { ZoneId } from '../../body/zones';
+import { anyOf, BIT, END, LENGTH, lengthOf, SAID_LENGTH } from '../amounts';
+import type { Choice, Understood } from '../chip';
+import { canHave, THE, ZONES, zoneHere, zonesNamed } from '../places';
+import { asks, byRules, given, mereWords, rule, type Meant, type Rule } from '../said';
+import type { Sentence } from '../sentence';
+import { ACTS, aimOf, NAMED_ALTERATIONS, TARGET_NAMES, type Act, type Aim } from '../targets';
+import { PARTS_SAID, WAYS_SAID, WHENS } from '../words';
+
+const WAY = anyOf(Object.keys(WAYS_SAID));
+const WHEN = anyOf(Object.keys(WHENS));
+const PURPOSE = '(?:for looks|for style|for fit|for the look(?: of it)?|for the style|for length|as a design choice|because I like it)';
+const PART = anyOf(Object.keys(PARTS_SAID));
+const AT = `(?:at|past|along|around|round|across|through|over|from|in|on|for) ${ZONES}`;
+const TO_NOTHING = `(?:(?:tapering|blending|grading|going|down|fading|blended|tapered) )?(?:to|into) (?:nothing|zero|nil|0)(?: (?:at|by|towards) (?:the )?[a-zß-ɏ ]{3,20}?(?=$|[,.;·|]|${END} (?:and|for|on)))?`;
+/** What may follow, one after the other and in any order. */
+const TAIL_STEP = new RegExp(
+  `,? (?:${WAY}|${WHEN}|${PURPOSE}|(?:at the |in the |on the )?${PART}(?: only)?|${AT}|${TO_NOTHING}|by ${LENGTH}|${SAID_LENGTH} ${AT}|each|again|all round|as well|too|more|overall|(?:above|below) the (?:bust|knee)(?:line)?)${END}`,
+  'y',
+);
+function tailEnd(low: string, at: number): number {
+  let to = at;
+  for (;;) {
+    TAIL_STEP.lastIndex = to;
+    const found = TAIL_STEP.exec(low);
+    if (!found) return to;
+    to += found[0].length;
+  }
+}
+/** A rule whose match may be followed by a way, a moment, a purpose, a side, places. */
+const changed = (source: string, weight: Parameters<typeof rule>[1], read: Rule['read']): Rule =>
+  rule(source, weight, (said, s, from, end) => {
+    const to = tailEnd(s.low, end);
+    const meant = read({ ...said, tail: s.low.slice(end, to) }, s, from, to);
+    return meant && { to, ...meant };
+  });
+const TARGET = `${THE}(?<target>${anyOf(TARGET_NAMES)})${END}`;
+const TWO_TARGETS = `${THE}(?<target>${anyOf(TARGET_NAMES)})${END}(?: and ${THE}(?<target2>${anyOf(TARGET_NAMES)})${END})?`;
+const VERB = anyOf(Object.keys(ACTS).filter((w) => !/er$|length$/.test(w) || w === 'lower' || w === 'taper'));
+const COMPARATIVE = anyOf(Object.keys(ACTS).filter((w) => /er$|length$/.test(w) && w !== 'taper'));
+const SIGN = '(?:[+-]|plus|minus)';
+const AMOUNT = `(?<amount>${LENGTH}|${BIT})`;
+
+/** The two words of a verb may stand apart: "took the waist in", "let the hips out", "moved the pockets up". */
+const APART: readonly (readonly [first: string, last: string, act: Act])[] = [
+  ['(?:took|take|taken|taking|brought|nipped)', 'in', 'narrower'],
+  ['(?:let|letting)', 'out', 'wider'],
+  ['(?:let)', 'down', 'longer'],
+  ['(?:took|take|taken|turned)', 'up', 'shorter'],
+  ['(?:moved|move|brought|shifted)', 'up', 'higher'],
+  ['(?:moved|move|brought|shifted)', 'down', 'lower'],
+];
+
+interface Amount {
+  readonly cm: number | undefined;
+  readonly unitSaid: boolean;
+}
+
+function amountIn(said: string | undefined, { context }: Sentence): Amount {
+  const text = said?.replace(/^by\s+/, '');
+  const read = text === undefined || new RegExp(`^${BIT}$`).test(text) ? undefined : lengthOf(text, context.unit);
+  return { cm: read?.cm, unitSaid: read?.unitSaid ?? false };
+}
+
+/** Widths that a sewist measures on one half or on the whole: what one centimetre is, is asked. */
+const HALVES: ReadonlySet<AlterationKindId> = new Set(['neck-width']);
+/** More than this at once is a slip of the pen; lengths may be. */
+const MOST: Readonly<Record<string, number>> = {
+  'bust-dart': 12,
+  'full-bust': 15,
+  'neck-width': 10,
+  'shoulder-width': 10,
+  rise: 15,
+  'armhole-depth': 12,
+  'sway-back': 10,
+};
+
+const round = (cm: number) => Math.round(cm * 1e6) / 1e6;
+
+/**
+ * An alteration from what was said of it. How a girth was measured changes it fourfold: where it was not said, it is asked.
+ *
+ * @param tail whatever follows: way, moment, purpose, side, places
+ * @param target the word for what was altered
+ */
+function change(aim: Aim, { cm }: Amount, tail: string, sentence: Sentence, whole: string, target = ''): Meant | undefined {
+  const { kind } = aim;
+  const known = alterationKind(kind);
+  const said = ` ${`${target} ${tail}`.replace(/[,:]/g, ' ').replace(/ +/g, ' ').trim()} `;
+  const wayWord = Object.keys(WAYS_SAID)
+    .sort((a, b) => b.length - a.length)
+    .find((w) => said.includes(` ${w} `));
+  const way: Way | undefined = wayWord !== undefined ? WAYS_SAID[wayWord] : / each /.test(said) && known.rule.by === 'girth' ? 'perSeam' : undefined;
+  const whenWord = Object.keys(WHENS).find((w) => said.includes(` ${w} `));
+  const passed = tail.replace(/to (?:nothing|zero|nil).*$/, '').replace(/\b(?:on|at) the (?:front|back|body)\b/g, ' ');
+  const own = (aim.zones ?? []).map((z) => zoneHere(z, 'waist', sentence));
+  // A seam taken in "at the waist" of what has a waistband may stop below it, or not: both are offered.
+  const places = asksZones(kind) ? [sentence, { subject: undefined }].map((of) => [...new Set([...own, ...zonesNamed(passed, of)])]) : [[]];
+  const zoneSets = places.filter((set, i) => i === 0 || String(set) !== String(places[0]));
+  const partWord: 'front' | 'back' | 'both' | undefined =
+    known.rule.by === 'rise' ? (/ front /.test(said) ? 'front' : / back /.test(said) ? 'back' : 'both') : undefined;
+  if (cm !== undefined && cm > (MOST[kind] ?? 60)) return undefined;
+  const shared = {
+    kind,
+    purpose: /for (?:looks|style|the look|the style|length)|design choice|i like/.test(said) ? ('style' as const) : ('fit' as const),
+    when: (whenWord === undefined ? undefined : WHENS[whenWord]) ?? ('paper' as const),
+    ...(partWord ? { part: partWord } : {}),
+    ...(known.rule.by === 'bust' ? { fullness: 'left in' as const } : {}),
+  };
+  const of = (w: Way, zones: readonly ZoneId[], amount = cm): Understood => {
+    const much = amount === undefined ? { direction: aim.sign } : { amount: round(aim.sign * amount) };
+    return {
+      is: 'alteration',
+      alteration: { ...shared, ...(zones.length > 0 ? { zones: [...zones] } : {}), way: w, ...much } satisfies Omit<Alteration, 'id'>,
+    };
+  };
+  /** One reading is stated, several are asked. */
+  const oneOf = (ways: readonly Way[]): Meant => {
+    const all = zoneSets.flatMap((zones) => ways.map((w): Choice => [of(w, zones)]));
+    const [only = []] = all;
+    return all.length === 1 ? { says: only } : asks(...all);
+  };
+  const [usual = 'total' as const] = known.ways;
+  const [zones = []] = zoneSets;
+  if (!canHave(zones, sentence)) return asks([of(usual, zones)], mereWords(whole));
+  if (way !== undefined && known.ways.includes(way)) return oneOf([way]);
+  if (cm === undefined) return oneOf([aim.zones ? 'total' : usual]);
+  if (HALVES.has(kind))
+    return way === 'total' ? { says: [of('perSide', zones, cm / 2)] } : asks([of('perSide', zones)], [of('perSide', zones, cm / 2)]);
+  return oneOf(known.ways.length === 1 ? [usual] : known.ways.filter((w) => w !== 'perQuarter'));
+}
+
+const actOf = (word: string | undefined): Act | undefined => (word === undefined ? undefined : ACTS[word.trim()]);
+const kindOf = (s: Sentence) => s.subject?.kind;
+
+/** Where a length says nothing of "too", and no wish is meant. */
+function made(
+  act: Act | undefined,
+  target: string | undefined,
+  amount: string | undefined,
+  tail: string,
+  s: Sentence,
+  from: number,
+  to: number,
+): Meant | undefined {
+  if (act === undefined || target === undefined) return undefined;
+  const where = /above the bust/.test(tail) ? ' above the bust' : /above the knee/.test(tail) ? ' above the knee' : '';
+  const aim = aimOf(act, `${target}${where}`, kindOf(s)) ?? aimOf(act, target, kindOf(s));
+  if (!aim) return undefined;
+  const byTail = new RegExp(`(${LENGTH})`).exec(tail)?.[1];
+  // An amount that stands further on was said of this too, in words that are not read: then half of it is not stated.
+  if (amount === undefined && byTail === undefined && new RegExp(`^[^,.;·|\\n]*${SAID_LENGTH}`).test(s.low.slice(to))) return undefined;
+  const cm = amountIn(amount ?? byTail, s);
+  // "Out of the back", "added to the front": how wide or how long it is, nobody said.
+  if ((act === 'more' || act === 'less') && /^(?:back|front)$/.test(target)) {
+    const ways = [aim, aimOf(act === 'more' ? 'longer' : 'shorter', target, kindOf(s))].flatMap((a) =>
+      a ? [change(a, cm, tail, s, s.typed(from, to), target)] : [],
+    );
+    const choices = ways.flatMap((w) => (w ? [w.says] : []));
+    return choices.length > 0 ? asks(...choices) : undefined;
+  }
+  return change(aim, cm, tail, s, s.typed(from, to), target);
+}
+
+const both = (one: Meant | undefined, two: Meant | undefined): Meant | undefined => {
+  if (!one || !two) return one;
+  if (one.choices || two.choices) return undefined;
+  return { says: [...one.says, ...two.says] };
+};
+
+const length = (text: string | undefined, s: Sentence) => (text === undefined ? undefined : lengthOf(text, s.context.unit)?.cm);
+const allowance = (cut: number | undefined, sewn: number | undefined): Meant | undefined =>
+  cut === undefined || sewn === undefined
+    ? undefined
+    : { says: [{ is: 'alteration', alteration: { kind: 'allowance', way: 'total', purpose: 'fit', when: 'paper', allowance: { cut, sewn } } }] };
+
+const LEAD = '(?:(?:i|also|then|and|had to|did|just|only|again) )*';
+
+/** Any verb of changing. */
+const VERBS_SAID = new RegExp(VERB);
+const COMPARED = /(?:long|short|wid|narrow|loos|tight|low|high|deep|slimm|small|bigg|larg|full)er|more length/;
+
+/** What was changed against the pattern as drafted. */
+export const recogniseChange = byRules([
+  // "lengthened the bodice by an inch and a half", "took in the waistband 2 cm in all".
+  given(VERBS_SAID, changed)(
+    `${LEAD}(?<verb>${VERB}) ${TWO_TARGETS}(?:(?: by| about| to be)? ${AMOUNT})?`,
+    'sure',
+    ({ verb, target, target2, amount, tail = '' }, s, from, to) => {
+      const act = actOf(verb);
+      const one = made(act, target, amount, tail, s, from, to);
+      return target2 === undefined ? one : both(one, made(act, target2, amount, tail, s, from, to));
+    },
+  ),
+  // "took the waist in by 1 cm", "moved the pockets up 2 cm".
+  ...APART.map(([first, last, act]) =>
+    given(new RegExp(`${first} `), changed)(
+      `${LEAD}${first} ${TARGET} (?:${SAID_LENGTH} )?${last}(?:(?: by)? ${AMOUNT})?`,
+      'sure',
+      ({ target, amount, tail = '' }, s, from, to) => {
+        const between = new RegExp(`(${SAID_LENGTH}) ${last}`).exec(s.low.slice(from, to))?.[1];
+        return made(act, target, amount ?? between, tail, s, from, to);
+      },
+    ),
+  ),
+  // "took in 1 cm at each side seam at the waist", "let out half a centimetre at the hips".
+  given(/took in|tak(?:e|en) in|let out|nipped|brought in/, changed)(
+    `${LEAD}(?<verb>took in|take in|taken in|let out|nipped in|brought in)(?: (?:by )?${AMOUNT})?(?: (?<way>${WAY}))?(?: (?:at|along|from|in|on) (?:each|both|the|every) (?<seam>side seams?|inseams?|centre back seam|center back seam|back seam|princess seams?))?`,
+    'sure',
+    ({ verb, amount, seam, way = '', tail = '' }, s, from, to) => {
+      const act = actOf(verb?.replace(/nipped|brought/, 'took'));
+      if (!act || (amount === undefined && tail === '' && seam === undefined)) return undefined;
+      const each = /\b(?:each|both|every)\b/.test(s.low.slice(from, to)) && seam !== undefined ? 'per seam' : '';
+      return made(act, seam ?? 'side seams', amount, ` ${way} ${each} ${tail} `, s, from, to);
+    },
+  ),
+  // "added 2 cm to the sleeves", "took 3 cm off the hem", "removed 1 cm from the shoulders".
+  given(/add|put in|gave it/, changed)(
+    `${LEAD}(?:added|add|adding|put in|gave it) ${AMOUNT}(?: of)?(?: (?:length|width|extra|more))?(?: of length)? (?:to|at|in|on|across|into|onto|of) ${TARGET}`,
+    'sure',
+    ({ target, amount, tail = '' }, s, from, to) => {
+      const asLength = /\blength\b/.test(s.low.slice(from, to));
+      return made(asLength ? 'longer' : 'more', target, amount, tail, s, from, to) ?? made('more', target, amount, tail, s, from, to);
+    },
+  ),
+  given(/took|tak|cut|remov|chop|trim|shav|pinch/, changed)(
+    `${LEAD}(?:took|take|taken|cut|removed|remove|chopped|trimmed|shaved|pinched)(?: out)? ${AMOUNT}(?: (?:off|out))?(?: of| from| off| out of| at| in) ${TARGET}`,
+    'sure',
+    ({ target, amount, tail = '' }, s, from, to) => made('less', target, amount, tail, s, from, to),
+  ),
+  given(/ off/, changed)(
+    `${LEAD}(?:took|take|cut|chopped|removed|trimmed)(?: about)? ${AMOUNT} off(?:(?: the)? length)?(?= *(?:$|[,.;·|]|and\\b))`,
+    'likely',
+    ({ amount, tail = '' }, s, from, to) => made('shorter', 'length', amount, tail, s, from, to),
+  ),
+  // A wedge.
+  given(/wedge/, changed)(
+    `${LEAD}(?:took|take|taken|pinched|cut|let)(?: out)? (?:an? )?(?<amount>${LENGTH} )?(?:wedge|wedges)(?: of (?<of>${LENGTH}))?(?: (?:out of|out|from|off|at|in|into))*(?: (?:the )?side seams?)?(?:,? (?<after>${LENGTH}) (?:at|from) ${ZONES})?`,
+    'sure',
+    ({ amount, of, after, tail = '' }, s, from, to) => {
+      const wide = zonesNamed(new RegExp(`(?:${LENGTH}) (?:at|from) (${ZONES})`).exec(s.low.slice(from, to))?.[1], s);
+      const aim: Aim = { kind: 'wedge', sign: -1, ...(wide.length > 0 ? { zones: wide } : {}) };
+      const inner = new RegExp(`(?:, | )(${LENGTH}) (?:at|from)`).exec(s.low.slice(from, to))?.[1];
+      return change(aim, amountIn(amount ?? of ?? after ?? inner, s), tail, s, s.typed(from, to));
+    },
+  ),
+  // "bodice +1.5", "sleeve - a bit", "+2 on the sleeve".
+  given(/[+-]|plus|minus/, changed)(`${TARGET}\\s*(?<sign>${SIGN})\\s*${AMOUNT}`, 'sure', ({ target, sign, amount, tail = '' }, s, from, to) =>
+    made(/^[-m]/.test(sign ?? '') ? 'less' : 'more', target, amount, tail, s, from, to),
+  ),
+  given(/[+-]|plus|minus/, changed)(
+    `(?<sign>${SIGN})\\s*(?<amount>${LENGTH}) (?:on |at |to |in |off )?${TARGET}`,
+    'likely',
+    ({ target, sign, amount, tail = '' }, s, from, to) => made(/^[-m]/.test(sign ?? '') ? 'less' : 'more', target, amount, tail, s, from, to),
+  ),
+  // "sleeve 2 cm shorter", "made the sleeves longer by 2 cm", "2 cm longer in the body".
+  given(COMPARED, changed)(
+    `${LEAD}(?:(?:made|cut|sewed|drafted) )?${TARGET}(?: (?:is|are|was|were|cut|made))?(?: by)? (?:${BIT} )?(?<amount>${LENGTH}|${BIT}) (?<act>${COMPARATIVE})(?! than i| would| next)`,
+    'sure',
+    ({ target, amount, act, tail = '' }, s, from, to) => made(actOf(act), target, amount, tail, s, from, to),
+  ),
+  given(COMPARED, changed)(
+    `${LEAD}(?:(?:made|cut|sewed) )?${TARGET} (?<act>${COMPARATIVE}),? (?:by )?(?<amount>${LENGTH}|${BIT})`,
+    'sure',
+    ({ target, amount, act, tail = '' }, s, from, to) => made(actOf(act), target, amount, tail, s, from, to),
+  ),
+  given(COMPARED, changed)(
+    `${LEAD}(?:made|cut) (?:it |them )?(?<amount>${SAID_LENGTH}) (?<act>${COMPARATIVE})(?: (?:in|at|on) ${TARGET})?`,
+    'sure',
+    ({ target, amount, act, tail = '' }, s, from, to) => made(actOf(act), target ?? 'length', amount, tail, s, from, to),
+  ),
+  given(COMPARED, changed)(
+    `(?<amount>${SAID_LENGTH}) (?<act>longer|shorter|wider|narrower|deeper|lower|higher)(?: (?:in|at|on) ${TARGET})`,
+    'likely',
+    ({ target, amount, act, tail = '' }, s, from, to) => made(actOf(act), target, amount, tail, s, from, to),
+  ),
+  given(COMPARED, changed)(
+    `${LEAD}(?:(?:made|with) )?(?<act>longer|shorter|wider|narrower|slimmer|higher|lower|deeper) ${TARGET} by (?<amount>${LENGTH})`,
+    'sure',
+    ({ target, amount, act, tail = '' }, s, from, to) => made(actOf(act), target, amount, tail, s, from, to),
+  ),
+  // "bust dart raised 1 1/2 in", "hem let down 3 cm", "sleeves shortened by 2".
+  given(VERBS_SAID, changed)(
+    `${TARGET}(?: (?:was|were|is|are|got|has been|have been))? (?<verb>${VERB})(?:(?: by| about)? ${AMOUNT})?`,
+    'sure',
+    ({ target, verb, amount, tail = '' }, s, from, to) => {
+      // An adjective is no deed: "hem narrow", "waist lower".
+      if (
+        amount === undefined &&
+        tail.trim() === '' &&
+        /^(?:narrow|slim|lower|raise|lift|drop|crop|add|added|removed|cropped|hemmed)$/.test(verb ?? '')
+      )
+        return undefined;
+      return made(actOf(verb), target, amount, tail, s, from, to);
+    },
+  ),
+  // "cropped by 10 cm", "lengthened 5 cm": the garment itself.
+  given(/lengthened|shortened|cropped/, changed)(
+    `${LEAD}(?<verb>lengthened|shortened|cropped|hemmed)(?: (?:it|them|the whole thing))?,? (?:by |about |at )?(?<amount>${LENGTH})(?! up)`,
+    'likely',
+    ({ verb, amount, tail = '' }, s, from, to) => {
+      // "hemmed at 3 cm" is how the hem was sewn.
+      if (verb === 'hemmed') return undefined;
+      return made(actOf(verb), 'length', amount, tail, s, from, to);
+    },
+  ),
+  // "a bit off the sides".
+  given(/ off /, changed)(`${LEAD}(?:took |cut )?${BIT} off ${TARGET}`, 'sure', ({ target, tail = '' }, s, from, to) =>
+    made('less', target, undefined, tail, s, from, to),
+  ),
+  given(/ off | out of | from /, changed)(
+    `(?<amount>${SAID_LENGTH}) (?:off|out of|from) ${TARGET}`,
+    'likely',
+    ({ target, amount, tail = '' }, s, from, to) => made('less', target, amount, tail, s, from, to),
+  ),
+  // By their own name: "fba 2", "a 1.5 cm sway back adjustment", "did a forward shoulder".
+  given(/fba|sba|sway|full|small|broad|narrow|forward|square|slop|flat|hollow|round/, changed)(
+    `${LEAD}(?:(?:did|made|with|added|needed|used) )?(?:(?:an?|my usual|my|the|usual) )?(?:(?<before>${SAID_LENGTH}) )?(?<named>${anyOf(Object.keys(NAMED_ALTERATIONS))})${END}(?: (?:adjustment|alteration|adj))?(?:,? ?(?:of |by |: ?|\\+ ?|\\+)?(?<amount>${LENGTH}))?`,
+    'sure',
+    ({ named, before, amount, tail = '' }, s, from, to) => {
+      const aim = NAMED_ALTERATIONS[(named ?? '').trim()];
+      const cue =
+        /adj|alteration|did|made|with|usual/.test(s.low.slice(from, to)) ||
+        before !== undefined ||
+        amount !== undefined ||
+        /^(?:fba|sba|swayback)$/.test((named ?? '').trim());
+      if (!aim || !cue) return undefined;
+      const sign = new RegExp(`${(named ?? '').trim()}\\s*-`).test(s.low.slice(from, to)) ? -1 : 1;
+      const meant = change({ ...aim, sign: (aim.sign * sign) as 1 | -1 }, amountIn(before ?? amount, s), tail, s, s.typed(from, to));
+      const zone = (alterationKind(aim.kind).rule.by === 'bust' ? 'bust' : undefined) as ZoneId | undefined;
+      return meant && zone && !canHave([zone], s) ? asks(meant.says, mereWords(s.typed(from, to))) : meant;
+    },
+  ),
+  // Allowances.
+  given(/seam|allowance/, changed)(
+    `(?:(?:with|the|all|used|took) )*(?:seams?|seam allowances?|allowances?|side seams)(?: (?:were|was|are))? (?:sewn|sewed|of)?(?: at| with| with an?)? ?(?<sewn>${LENGTH})(?: seam allowances?)? (?:instead of|not|rather than)(?: the)? (?<cut>${LENGTH})`,
+    'sure',
+    ({ sewn, cut }, s) => allowance(length(cut, s), length(sewn, s)),
+  ),
+  given(/seam|allowance/, changed)(
+    `(?:seam allowances?|allowances?|seams) (?:cut )?(?:at )?(?<cut>${LENGTH}),? (?:and )?sewn (?:at )?(?<sewn>${LENGTH})`,
+    'sure',
+    ({ sewn, cut }, s) => allowance(length(cut, s), length(sewn, s)),
+  ),
+  given(/instead|rather|not/, changed)(
+    `(?:sewed|sewn|sewing|used) (?:it |with )?(?:an? |the )?(?:seams? (?:at )?)?(?<sewn>${LENGTH})(?: seam)?(?: allowances?| seams?)? (?:instead of|not|rather than) (?:the )?(?<cut>${LENGTH})`,
+    'sure',
+    ({ sewn, cut }, s) => allowance(length(cut, s), length(sewn, s)),
+  ),
+]);

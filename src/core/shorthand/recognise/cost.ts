@@ -1,0 +1,88 @@
+import { parseMoney } from '../../units/money';
+import { anyOf, COUNT, SAID_LENGTH } from '../amounts';
+import { asks, byRules, mereWords, rule, says } from '../said';
+
+const NOTIONS = [
+  'zip',
+  'zipper',
+  'zips',
+  'invisible zip',
+  'buttons',
+  'button',
+  'snaps',
+  'snap',
+  'poppers',
+  'press studs',
+  'hooks',
+  'hook and eye',
+  'elastic',
+  'thread',
+  'ribbon',
+  'lace',
+  'piping',
+  'bias binding',
+  'bias tape',
+  'interfacing',
+  'buckle',
+  'buckles',
+  'd-rings',
+  'rivets',
+  'eyelets',
+  'toggles',
+  'trim',
+  'cord',
+  'drawstring',
+  'shoulder pads',
+  'boning',
+  'velcro',
+  'webbing',
+  'label',
+  'labels',
+  'needles',
+];
+const NOTION = anyOf(NOTIONS);
+const CURRENCY = '(?:eur|usd|gbp|sek|nok|dkk|chf|cad|aud|nzd|jpy|euros?|pounds?|dollars?|kr)';
+const FIGURE = '\\d+(?:[.,]\\d{1,3})*';
+const MONEY = `(?:[€$£] ?${FIGURE}|${FIGURE} ?[€$£]|${FIGURE} ${CURRENCY})`;
+const BARE = `${FIGURE}(?! ?(?:(?:cm|mm|m|in(?! (?:all|total))|inch|inches|yd|yards?|met(?:re|er)s?|h|hours?|min|x|times)(?![a-z])|["%×/]))`;
+
+function money(text: string | undefined, currency: string) {
+  if (text === undefined) return undefined;
+  const said = text
+    .replace(/euros?/, 'EUR')
+    .replace(/pounds?/, 'GBP')
+    .replace(/dollars?/, 'USD')
+    .replace(/\bkr\b/, 'SEK');
+  const read = parseMoney(said, currency);
+  return read.ok ? read.money : undefined;
+}
+const cost = (what: string, text: string | undefined, currency: string) => {
+  const of = money(text, currency);
+  return of && says({ is: 'cost', what, money: of });
+};
+
+/** What was bought for it: notions, and what it cost. */
+export const recogniseCost = byRules([
+  rule(
+    `(?:the |an? |new )?(?:${COUNT} )?(?<what>${NOTION}):?(?: ${SAID_LENGTH})?(?: (?:cost|costs|was|were|for|at|came to))? (?<money>${MONEY}|\\d+[.,]\\d{2}|${BARE})(?: (?:each|a piece|apiece))?`,
+    'sure',
+    ({ what, money: said }, s, from, to) =>
+      // What one of several cost is not what they cost.
+      /each|apiece|a piece/.test(s.low.slice(from, to)) ? asks(mereWords(s.typed(from, to))) : cost((what ?? '').trim(), said, s.context.currency),
+  ),
+  rule(`(?<money>${MONEY}) (?:for|on) (?:the |an? |new )?(?:${COUNT} )?(?<what>${NOTION})`, 'sure', ({ what, money: said }, s) =>
+    cost((what ?? '').trim(), said, s.context.currency),
+  ),
+  rule(
+    `(?:(?:it |notions |all |that )*(?:cost|costs|costing|notions|spent|paid|came to)(?: me| about)?:? )(?<money>${MONEY}|${BARE})(?: (?:in all|in total|altogether|all in|for (?:it|everything|notions)))?`,
+    'sure',
+    ({ money: said }, s) => cost('notions', said, s.context.currency),
+  ),
+  rule(`(?<money>${MONEY})(?: (?:in all|in total|altogether|all in))?(?! (?:a|per|the) (?:met|yard|yd|m\\b))`, 'likely', ({ money: said }, s) =>
+    cost('notions', said, s.context.currency),
+  ),
+  // "4 buttons", "a 20 cm zip": what was used, whatever it cost.
+  rule(`(?:(?:with|used|and) )?(?:an? )?(?:${COUNT} |${SAID_LENGTH} (?:of )?)(?:[a-zß-ɏ]+ )?(?<what>${NOTION})`, 'weak', (_, s, from, to) =>
+    says({ is: 'cost', what: s.typed(from, to).replace(/^(?:with|used|and)\s+/i, '') }),
+  ),
+]);

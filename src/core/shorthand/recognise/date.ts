@@ -1,0 +1,105 @@
+import { addDays, addMonths, addYears, formatISO, getDay, parseISO } from 'date-fns';
+import { readDay } from '../../units/day-as-written';
+import { anyOf, COUNT, countOf } from '../amounts';
+import type { Choice } from '../chip';
+import { asks, byRules, mereWords, rule, says, type Meant } from '../said';
+import type { Sentence } from '../sentence';
+
+const MONTH = anyOf(
+  'january february march april may june july august september october november december jan feb mar apr jun jul aug sept sep oct nov dec'.split(' '),
+);
+const WEEKDAYS = ['sunday', 'monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday'];
+const DAY = `(?:\\d{4}-\\d{2}-\\d{2}|\\d{1,2}[./]\\d{1,2}[./]\\d{2,4}|\\d{1,2}(?:st|nd|rd|th)?\\.? (?:of )?${MONTH}\\.?(?:,? \\d{4})?|${MONTH}\\.? \\d{1,2}(?:st|nd|rd|th)?(?:,? \\d{4})?(?![./\\d])|today|tonight|this (?:morning|afternoon|evening)|yesterday(?: (?:evening|morning|afternoon))?|last night|the day before yesterday|(?:last|this past|on) ${anyOf(WEEKDAYS)}|${COUNT} days? ago|(?:a|one) week ago|${COUNT} weeks ago|a fortnight ago)`;
+const DOUBTFUL = `(?:last (?:week|weekend|month|year|summer|winter|spring|autumn)|this (?:week|month|year|summer|winter|spring|autumn)|${COUNT} (?:months?|years?|summers?|winters?) ago|in ${MONTH}(?: \\d{4})?|in (?:the )?(?:summer|winter|spring|autumn)(?: of \\d{4}| \\d{4})?|some time ago|a while ago|ages ago|years ago|back in \\d{4}|in (?:19|20)\\d{2})`;
+
+const iso = (date: Date) => formatISO(date, { representation: 'date' });
+
+/** A day that was said; two where figures can be read both ways. */
+function daysOf(text: string, today: string): readonly string[] {
+  const said = text.trim().replace(/,/g, '').replace(/ of /, ' ');
+  const now = parseISO(today);
+  if (/^(?:today|tonight|this )/.test(said)) return [today];
+  if (/^(?:yesterday|last night)/.test(said)) return [iso(addDays(now, -1))];
+  if (said === 'the day before yesterday') return [iso(addDays(now, -2))];
+  if (said === 'a fortnight ago') return [iso(addDays(now, -14))];
+  const ago = /^(.+) (day|week)s? ago$/.exec(said);
+  if (ago) {
+    const n = countOf(ago[1] ?? '');
+    return n === undefined || n > 400 ? [] : [iso(addDays(now, -n * (ago[2] === 'week' ? 7 : 1)))];
+  }
+  const weekday = /(\w+day)$/.exec(said);
+  if (weekday) {
+    const back = (getDay(now) - WEEKDAYS.indexOf(weekday[1] ?? '') + 7) % 7;
+    return [iso(addDays(now, -(back === 0 ? 7 : back)))];
+  }
+  // Without a year the latest such day is meant.
+  const full = /\d{4}/.test(said) ? [said] : [0, -1].map((by) => `${said} ${Number(today.slice(0, 4)) + by}`);
+  const orders = /^\d{1,2}\/\d{1,2}\//.test(said) ? (['day first', 'month first'] as const) : (['day first'] as const);
+  const days = new Set<string>();
+  for (const order of orders)
+    for (const one of full) {
+      const read = readDay(one.replace(/^(\d{1,2})\. /, '$1 '), order);
+      if (!read.ok) continue;
+      if (read.date > today && full.length > 1) continue;
+      days.add(read.date);
+      break;
+    }
+  return [...days];
+}
+
+const on = (of: 'cut' | 'finished', days: readonly string[]): Meant | undefined => {
+  const [first] = days;
+  if (first === undefined) return undefined;
+  return days.length > 1 ? asks(...days.map((date): Choice => [{ is: 'date', of, date }])) : says({ is: 'date', of, date: first });
+};
+
+/** About when something was that has no day: offered, never stated. */
+function roughly(text: string, today: string): string | undefined {
+  const said = text.trim();
+  const now = parseISO(today);
+  const ago = /^(.+) (month|year|summer|winter)s? ago$/.exec(said);
+  const n = ago && countOf(ago[1] ?? '');
+  if (ago && n)
+    return ago[2] === 'month'
+      ? iso(addMonths(now, -n))
+      : ago[2] === 'year'
+        ? iso(addYears(now, -n))
+        : `${Number(today.slice(0, 4)) - n}-${ago[2] === 'summer' ? '07' : '01'}-15`;
+  if (said === 'last week' || said === 'last weekend') return iso(addDays(now, -7));
+  if (said === 'last month') return iso(addMonths(now, -1));
+  if (said === 'last year') return iso(addYears(now, -1));
+  const season = /(summer|winter|spring|autumn)/.exec(said)?.[1];
+  const year = /(\d{4})/.exec(said)?.[1];
+  const month = new RegExp(MONTH).exec(said)?.[0];
+  if (month) {
+    const found = daysOf(`15 ${month}${year ? ` ${year}` : ''}`, today)[0];
+    return found;
+  }
+  if (season) {
+    const at = { summer: '07', winter: '01', spring: '04', autumn: '10' }[season] ?? '07';
+    const this_ = `${year ?? today.slice(0, 4)}-${at}-15`;
+    return year === undefined && (said.startsWith('last') || this_ > today) ? `${Number(today.slice(0, 4)) - 1}-${at}-15` : this_;
+  }
+  return year ? `${year}-07-01` : undefined;
+}
+
+const doubtful = (of: 'cut' | 'finished', text: string, s: Sentence, from: number, to: number): Meant => {
+  const date = roughly(text, s.context.today);
+  return date === undefined || date > s.context.today
+    ? asks(mereWords(s.typed(from, to)))
+    : asks([{ is: 'date', of, date }], mereWords(s.typed(from, to)));
+};
+
+const CUT = '(?:cut|cut out|cut it|cut it out|started|begun|began)';
+const DONE = '(?:finished|made|done|completed|sewn|sewed|finished it|made it|made this)';
+
+/** Days: of cutting, of finishing; what has no day is asked. */
+export const recogniseDate = byRules([
+  rule(`${CUT}(?: (?:it|this))?(?: on)?:? (?<day>${DAY})`, 'sure', ({ day }, s) => on('cut', daysOf(day ?? '', s.context.today))),
+  rule(`${DONE}(?: (?:it|this))?(?: on)?:? (?<day>${DAY})`, 'sure', ({ day }, s) => on('finished', daysOf(day ?? '', s.context.today))),
+  rule(`${CUT}(?: (?:it|this))? (?<day>${DOUBTFUL})`, 'likely', ({ day }, s, from, to) => doubtful('cut', day ?? '', s, from, to)),
+  rule(`(?:${DONE}(?: (?:it|this))? )?(?<day>${DOUBTFUL})`, 'weak', ({ day }, s, from, to) =>
+    s.subject && s.subject.from < to && s.subject.to > from ? undefined : doubtful('finished', day ?? '', s, from, to),
+  ),
+  rule(`(?:on )?(?<day>${DAY})`, 'likely', ({ day }, s) => on('finished', daysOf(day ?? '', s.context.today))),
+]);

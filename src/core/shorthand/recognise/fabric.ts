@@ -1,0 +1,218 @@
+import { FABRIC_PARTS, type FabricUse, type Money } from '../../records';
+import { parseMoney } from '../../units/money';
+import { anyOf, END, lengthOf, SAID_LENGTH } from '../amounts';
+import type { Understood } from '../chip';
+import { byRules, clauseStart, rule, says, type Meant } from '../said';
+import type { Proposal, Recogniser, Sentence } from '../sentence';
+import { WEIGHTS } from '../weights';
+
+/** What fabrics are called. A name that ends in one of these is a fabric's. */
+const FABRIC_NOUNS =
+  'cotton, linen, lawn, poplin, double gauze, gauze, jersey, denim, wool, silk, viscose, rayon, crepe, twill, corduroy, needlecord, cord, flannel, seersucker, chambray, gabardine, knit, ponte, rib, ribbing, velvet, velveteen, satin, sateen, canvas, tweed, fleece, interlock, voile, sweatshirting, french terry, boucle, jacquard, tencel, lyocell, cupro, organza, lace, mesh, batiste, challis, ticking, drill, merino, cashmere, bamboo, hemp, broderie, broderie anglaise, brocade, taffeta, chiffon, georgette, melton, suiting, shirting, lycra, scuba, towelling, terry, barathea, muslin, calico, crinkle, modal, ottoman, coating, softshell, oilcloth, waxed cotton, faux fur, fur, leather, faux leather, suede, felt, percale, cheesecloth, dobby, duchesse, damask, habotai, charmeuse, swiss dot, cloque, stretch denim, twill cotton, lining fabric, cotton lycra, bed linen, sheet, duvet cover, tablecloth, fabric, remnant, blanket, sari, ikat, batik, chenille, moleskin, sherpa, minky, piqu\u00e9, pique, tulle, tricot, power mesh, swim lycra, polyester, nylon, acetate, acrylic, ramie, alpaca, mohair, angora, cambric, nainsook, dimity, herringbone, plaid, tartan, gingham, check, houndstooth, madras, stripe'.split(
+    ', ',
+  );
+const NOUN = anyOf(FABRIC_NOUNS);
+/** Words that no name of a fabric begins with or holds. */
+const STOP =
+  '(?:in|of|from|with|for|and|the|a|an|at|on|to|my|her|his|its|it|out|size|cut|made|took|used|bought|by|but|some|this|that|leftover|left|over|is|was|were|are|love|loved|worn|wore|would|next|time|again|as|not|no|too|very|bit|more|less|than|only|lengthened|shortened|tight|loose|long|short|wide|narrow|sleeves?|waist|hips?|bust|shoulders?|bodice|neckline|hem|view|version|i|lined|lining|contrast|facing|binding|interfacing|interlining|main|fit|fits|feels?|because|so|really|hate|like|liked|good|nice)';
+const NAME = `(?<name>(?:(?!${STOP}${END})[a-zß-ɏ][a-zß-ɏ'&-]* ){0,4}(?!${STOP}${END})${NOUN})${END}`;
+const PART_NAMES: Readonly<Record<string, FabricUse['part']>> = {
+  ...Object.fromEntries(FABRIC_PARTS.map((p) => [p, p])),
+  lined: 'lining',
+  linings: 'lining',
+  'pocket bags': 'contrast',
+  pockets: 'contrast',
+  collar: 'contrast',
+  cuffs: 'contrast',
+  facings: 'facing',
+  yoke: 'contrast',
+  bindings: 'binding',
+  'bias binding': 'binding',
+};
+const PART = anyOf(Object.keys(PART_NAMES).filter((p) => p !== 'lined' && p !== 'main'));
+const FIGURE = '(?:[€$£] ?\\d+(?:[.,]\\d+)?|\\d+(?:[.,]\\d+)?(?: ?(?:[€$£]|eur|usd|gbp|sek|nok|dkk|chf|euros?|pounds?|dollars?))?)';
+const PRICE = `(?:,? ?(?:(?:at|for|which was|was|cost(?:ing)?|paid|bought (?:for|at)|@) )?(?<price>${FIGURE}) ?(?<per>an?|per|the|/) ?(?<unit>met(?:re|er)|m|yard|yd)${END})`;
+const LEFT = `(?:,? (?:with )?(?<left>${SAID_LENGTH}) (?:left over|leftover|left|to spare|remaining|over)${END})`;
+const WEIGHT = `(?:,? (?<weight>\\d{2,3}) ?(?<gsm>gsm|g/m2|g/m²|g|oz)${END})`;
+const LENGTH_AFTER = `(?:,? ?\\(?(?:used |took |about )?(?<length>${SAID_LENGTH})(?! (?:left|to spare|remaining|longer|shorter|wider|too|off|each|per))\\)?)`;
+const SHOP = `(?:,? (?:from|bought at|bought from) (?<shop>[a-zß-ɏ][a-zß-ɏ'& -]{2,30}?)(?=\\s*(?:$|[,.;·|]|(?:at|for) \\d)))`;
+const AFTER = `(?:(?: (?:for (?:the )?|as (?:the )?|as an? )?(?<part>${PART})${END})|${LENGTH_AFTER}|${LEFT}|${PRICE}|${WEIGHT}|${SHOP})`;
+const TAIL = new RegExp(AFTER, 'y');
+/** What leads to a fabric: a length, a part, a preposition. */
+const BEFORE = new RegExp(
+  `(?:(?<=^|[^a-z0-9ß-ɏ]))(?:(?:made|sewn|sewed|cut|used|in|from|using|out of|with|the|a|an|my|some|all|that|of) )*(?:(?<length>${SAID_LENGTH}) (?:of |of the |of my )?)?(?:(?<part>${PART}|lined)(?: (?:in|with|of|from|is|was|:))?:? )?(?:(?:the|my|in|of|a|some|that|old) )*$`,
+  'u',
+);
+
+interface Said {
+  readonly part?: string | undefined;
+  readonly length?: string | undefined;
+  readonly left?: string | undefined;
+  readonly price?: string | undefined;
+  readonly unit?: string | undefined;
+  readonly weight?: string | undefined;
+  readonly gsm?: string | undefined;
+  readonly shop?: string | undefined;
+}
+
+const OZ_PER_YD2 = 33.906;
+const CM_PER_YARD = 91.44;
+
+function moneyAMetre(price: string, unit: string | undefined, currency: string): Money | undefined {
+  const read = parseMoney(
+    price
+      .replace(/euros?/, 'EUR')
+      .replace(/pounds?/, 'GBP')
+      .replace(/dollars?/, 'USD'),
+    currency,
+  );
+  if (!read.ok) return undefined;
+  return unit?.startsWith('y') ? { ...read.money, minor: Math.round((read.money.minor * 100) / CM_PER_YARD) } : read.money;
+}
+
+/** The use of a fabric from all that was said beside its name. */
+function used(
+  fabric: { readonly id: string } | { readonly name: string },
+  said: Said,
+  { context, typed }: Sentence,
+  shopAt?: readonly [number, number],
+): Understood {
+  const cm = (text: string | undefined) => (text === undefined ? undefined : lengthOf(text.replace(/^(?:used|took) /, ''), context.unit)?.cm);
+  const [length, left] = [cm(said.length), cm(said.left)];
+  const price = said.price === undefined ? undefined : moneyAMetre(said.price, said.unit, context.currency);
+  const weight = said.weight === undefined ? undefined : Math.round(Number(said.weight) * (said.gsm === 'oz' ? OZ_PER_YD2 : 1));
+  const shop = said.shop === undefined || !shopAt ? undefined : typed(...shopAt);
+  return {
+    is: 'fabric',
+    fabric,
+    part: PART_NAMES[(said.part ?? '').trim()] ?? 'main',
+    ...(length === undefined ? {} : { length }),
+    ...(left === undefined ? {} : { left }),
+    ...(price ? { price } : {}),
+    ...(weight === undefined ? {} : { weight }),
+    ...(shop === undefined ? {} : { shop }),
+  };
+}
+
+/** What follows a name and belongs to it, one after the other. */
+function tailOf(low: string, at: number): { readonly said: Said; readonly to: number } {
+  let [said, to]: [Said, number] = [{}, at];
+  for (;;) {
+    TAIL.lastIndex = to;
+    const found = TAIL.exec(low);
+    if (!found || found[0] === '') return { said, to };
+    const here = Object.fromEntries(Object.entries(found.groups ?? {}).filter(([name, text]) => text !== undefined && !(name in said)));
+    if (Object.keys(here).length === 0) return { said, to };
+    said = { ...said, ...here };
+    to += found[0].length;
+  }
+}
+
+function shopIn(low: string, { shop }: Said, at: number): readonly [number, number] | undefined {
+  const from = shop === undefined ? -1 : low.indexOf(shop, at);
+  return shop === undefined || from < 0 ? undefined : [from, from + shop.length];
+}
+
+/** What stands around a name of a fabric belongs to it. */
+function around(
+  sentence: Sentence,
+  from: number,
+  to: number,
+): { readonly said: Said; readonly from: number; readonly to: number; readonly shopAt?: readonly [number, number] } {
+  const clause = clauseStart(sentence.low, from, /[;\n·|]|[,.](?!\d)/g);
+  const earlier = sentence.low.slice(clause, from);
+  const before = BEFORE.exec(earlier);
+  const { said: a, to: end } = tailOf(sentence.low, to);
+  const start = before && before[0] !== '' ? clause + before.index + (before[0].length - before[0].trimStart().length) : from;
+  const b: Said = before?.groups ?? {};
+  const shopAt = shopIn(sentence.low, a, to);
+  return { said: { ...a, part: a.part ?? b.part, length: b.length ?? a.length }, from: start, to: end, ...(shopAt ? { shopAt } : {}) };
+}
+
+/** A fabric of the stash, by its name. */
+const knownFabric: Recogniser = (sentence, at) => {
+  const proposals: Proposal[] = [];
+  for (const found of sentence.names) {
+    if (found.kind !== 'fabrics' || found.from < at) continue;
+    const { said, from, to, shopAt } = around(sentence, found.from, found.to);
+    if (from !== at) continue;
+    proposals.push({
+      from,
+      to,
+      says: [used({ id: found.id }, said, sentence, shopAt)],
+      weight: WEIGHTS.sure + WEIGHTS.word * wordsOf(sentence, from, to),
+    });
+  }
+  return proposals;
+};
+
+const wordsOf = ({ low }: Sentence, from: number, to: number) => low.slice(from, to).trim().split(/\s+/).length;
+
+const CUE = '(?:(?:made|sewn|sewed|cut|used|made up|done) )?(?:in|from|using|out of|with)(?: (?:an?|the|my|some|that|old))*';
+
+/** A fabric that the stash does not have: by a noun of fabrics and a cue, or by a length. */
+const newFabric = byRules([
+  rule(
+    `(?:(?:${CUE}|of) )?(?:(?<length1>${SAID_LENGTH}) (?:of |of the |of an? )?)?(?:(?<part1>${PART}|lined)(?: (?:in|with|of|from|is|was))?:? (?:the |a |an )?)?${NAME}`,
+    'likely',
+    ({ name, length1, part1 }, s, from, end) => {
+      // "Love the fabric", "the check" are no names.
+      if (name === undefined || /^(?:fabric|stripe|check|remnant|sheet|blanket|felt|cord)$/.test(name)) return undefined;
+      const nameFrom = s.low.indexOf(name, from);
+      if (s.names.some((n) => n.kind === 'fabrics' && n.from < nameFrom + name.length && n.to > nameFrom)) return undefined;
+      const { said, to } = tailOf(s.low, end);
+      const cued = new RegExp(`^(?:${CUE}) `).test(s.low.slice(from, nameFrom)) || part1 !== undefined;
+      const own =
+        /(?:^|[,;·|.\n]|\b(?:in|of|from|made|with)\b) *$/.test(s.low.slice(0, from)) &&
+        /^ *(?:$|[,;·|.\n)]|and\b|with\b|love\b)/.test(s.low.slice(to));
+      const measured = length1 !== undefined || said.length !== undefined || said.price !== undefined || said.weight !== undefined;
+      if (!cued && !measured && !own) return undefined;
+      const fact = used(
+        { name: s.typed(nameFrom, nameFrom + name.length) },
+        { ...said, length: length1 ?? said.length, part: part1 ?? said.part },
+        s,
+        shopIn(s.low, said, end),
+      );
+      return { ...says(fact), to, weight: (cued || measured ? WEIGHTS.likely : WEIGHTS.weak) + WEIGHTS.word * wordsOf(s, from, to) };
+    },
+  ),
+  // "in anything at all 2m": what is measured after "in" is a fabric.
+  rule(
+    `in (?:an? |the |my |some )?(?<name>(?!${STOP}${END})[a-zß-ɏ][a-zß-ɏ'&-]*(?: (?!${STOP}${END})[a-zß-ɏ][a-zß-ɏ'&-]*){0,4}),? (?<length>${SAID_LENGTH})(?! (?:left|longer|shorter|too))`,
+    'weak',
+    ({ name, length }, s, from) => {
+      if (name === undefined) return undefined;
+      const nameFrom = s.low.indexOf(name, from + 2);
+      if (s.names.some((n) => n.from < nameFrom + name.length && n.to > nameFrom)) return undefined;
+      return says(used({ name: s.typed(nameFrom, nameFrom + name.length) }, { length }, s));
+    },
+  ),
+]);
+
+/** How little was left. */
+const squeeze = byRules([
+  rule(
+    `(?:(?:it|and|that|just|which) )*(?:took|used|needed|takes|uses|used up|with) (?:up )?(?:every|each) (?:last )?(?:scrap|bit|inch|centimetre|piece|thread|millimetre)(?: of (?:it|the fabric|fabric))?`,
+    'sure',
+    everyScrap,
+  ),
+  rule(
+    `(?:(?:it|and|that|just|which) )*(?:took|used|used up|needed) (?:up )?(?:all|the whole) of (?:it|the fabric|the piece|my fabric|the remnant)`,
+    'sure',
+    everyScrap,
+  ),
+  rule(`every (?:last )?scrap`, 'sure', everyScrap),
+  rule(`(?:not a|without a|no) (?:scrap|thread|bit) (?:left|to spare|over)|nothing (?:left|left over|to spare)|none left`, 'sure', everyScrap),
+  rule(
+    `(?:a )?(?:really |very )?tight squeeze(?: on the fabric)?|(?:only |just |barely )+(?:fitted|fit|squeezed)(?: (?:on|out of|onto|into))? (?:the |my |it)?(?:fabric|piece|remnant)?`,
+    'sure',
+    () => says({ is: 'squeeze', squeeze: 'tight' }),
+  ),
+  rule(`plenty (?:left|of fabric)(?: over)?`, 'sure', () => says({ is: 'squeeze', squeeze: 'plenty' })),
+]);
+function everyScrap(): Meant {
+  return says({ is: 'squeeze', squeeze: 'every scrap' });
+}
+
+/** Fabrics with their part, length and price, and how far they went. */
+export const recogniseFabric: Recogniser = (sentence, at) => [...knownFabric(sentence, at), ...newFabric(sentence, at), ...squeeze(sentence, at)];

@@ -1,0 +1,212 @@
+import { zoneOf, type ZoneId } from '../../body/zones';
+import { symptomOf } from '../../catalogue/symptoms';
+import { outcomeOf } from '../../make/outcome';
+import { anyOf, END, LENGTH, lengthOf, SAID_LENGTH } from '../amounts';
+import type { Choice } from '../chip';
+import { canHave, placesIn, THE, ZONE, ZONES, zonesNamed } from '../places';
+import { asks, byRules, given, mereWords, rule, type Meant, type Rule, type Said } from '../said';
+import type { Sentence } from '../sentence';
+import { DEGREES, DIRECTIONS, SYMPTOM_WORDS, zoneMeant } from '../words';
+
+const DIRECTION = anyOf(Object.keys(DIRECTIONS));
+const DEGREE = `(?:(?:is|are|was|were|it's|just) )?${anyOf(Object.keys(DEGREES))}`;
+const RIGHT =
+  '(?:just right|spot on|right|good|fine|ok|okay|perfect|perfectly|great|lovely|nice|nicely|well|as it should be|as they should be|correct|ideal)';
+const BE =
+  "(?:is|are|was|were|feels?|felt|turned out|came out|ended up|seems?|looks?|sits?|fits?|fitted|hangs?|works?|worked|came up|stays?|remains?|'s|'re)";
+const NOT =
+  "(?:not|isn't|aren't|wasn't|weren't|no longer|never|nothing|without|no|doesn't feel|don't feel|didn't feel|isn't really|not at all|hardly)";
+const PLACE = '(?:at|in|across|on|round|around|through|over|under|for|along|about|near|above|below)';
+const SIDE = '(?: (?<side>on the left|on the right|left only|right only|on the left side|on the right side))?';
+/** By how much, and on which side, behind a fault. */
+const TAIL = new RegExp(
+  `(?:(?:, | |:)(?<amount>by ${LENGTH}|${SAID_LENGTH}|[1-3](?![a-z0-9/]|[.,]\\d)|(?:and )?(?:clearly|clear|slight|slightly|spoils|unwearable)))?${SIDE}${END}`,
+  'y',
+);
+const NUMBERED = /^[1-3]$/;
+
+/** The degree that some words say: of "clearly too tight" the stronger counts, of "a bit too tight" the weaker. */
+function degreeOf(words: string, amount: string | undefined, cm: number | undefined): number {
+  if (amount !== undefined && NUMBERED.test(amount)) return Number(amount);
+  const said = ` ${words.trim()} ${(amount ?? '').trim()} `;
+  const found = new Set(Object.entries(DEGREES).flatMap(([word, degree]) => (said.includes(` ${word} `) ? [degree] : [])));
+  return found.has(3) ? 3 : found.has(1) ? 1 : found.has(2) || cm !== undefined ? 2 : 1;
+}
+
+interface Fault {
+  readonly zones: string | undefined;
+  readonly direction: string;
+  readonly degree: string;
+  readonly amount?: string | undefined;
+  readonly side?: string | undefined;
+}
+
+/** The notes of a fault; undefined where place and direction mean nothing together, or the garment has no such place. */
+function faultOf({ zones, direction, degree, amount, side }: Fault, sentence: Sentence): Choice | undefined {
+  const { sign } = DIRECTIONS[direction] ?? {};
+  const places = placesIn(zones, sentence);
+  if (sign === undefined || places.length === 0) return undefined;
+  const meant = places.map(({ zone, word }) => zoneMeant(zone, direction, word));
+  if (meant.some((zone) => zone === undefined)) return undefined;
+  const length = amount === undefined || NUMBERED.test(amount) ? undefined : lengthOf(amount.replace(/^by\s+/, ''), sentence.context.unit);
+  const outcome = outcomeOf(sign, degreeOf(degree, amount, length?.cm));
+  const on = side === undefined ? {} : { side: side.includes('left') ? ('left' as const) : ('right' as const) };
+  return [
+    { is: 'fit', notes: [...new Set(meant)].flatMap((zone) => (zone ? [{ zone, outcome, ...(length ? { amount: length.cm } : {}), ...on }] : [])) },
+  ];
+}
+
+/** Stated where the garment has the place; else it is asked. */
+function stated(choice: Choice | undefined, sentence: Sentence, from: number, to: number, more: Partial<Meant> = {}): Meant | undefined {
+  if (!choice) return undefined;
+  const zones = choice.flatMap((c) => (c.is === 'fit' ? c.notes.map((n) => n.zone) : []));
+  return canHave(zones, sentence) ? { says: choice, ...more } : asks(choice, mereWords(sentence.typed(from, to)));
+}
+
+/** Notes of one direction at places, by the degree that some words say. */
+const noted = (zones: readonly ZoneId[], sign: -1 | 1, words: string): Choice | undefined =>
+  zones.length === 0
+    ? undefined
+    : [{ is: 'fit', notes: zones.map((zone) => ({ zone, outcome: outcomeOf(sign, degreeOf(words, undefined, undefined)) })) }];
+
+/** Places that are tight where they pull. */
+const pulled = (zones: string | undefined, s: Sentence): ZoneId[] => zonesNamed(zones, s).map((zone) => zoneMeant(zone, 'tight') ?? zone);
+/** A place that can gape. */
+const gaping = (zones: string | undefined, s: Sentence): ZoneId[] => zonesNamed(zones, s).filter((zone) => GAP_ZONES.has(zone));
+
+/** "Right" of places, where something else was denied. */
+const rightAt = (zones: readonly ZoneId[]): Choice => [{ is: 'fit', notes: zones.map((zone) => ({ zone, outcome: 0 as const })) }];
+
+/** What is denied outweighs the fault that is in it. */
+const DENIED = 9;
+/** What is denied may be right, and is never the fault. */
+const denied = (zones: readonly ZoneId[], s: Sentence, from: number, to: number): Meant | undefined =>
+  zones.length === 0 ? undefined : { ...asks(rightAt(zones), mereWords(s.typed(from, to))), weight: DENIED };
+
+/** Words that describe how a garment is meant as well as how it fails. */
+const DESCRIBING = /^(?:long|short|low|high|wide|narrow|big|small|large|full|deep|loose|slim|roomy)$/;
+
+/** Degrees and amounts before a direction, in any order. */
+const HOW = `(?<degree>(?:(?:${DEGREE}|too|now|about) )*)(?:(?<before>${SAID_LENGTH}) )?(?<more>(?:(?:${DEGREE}|too) )*)`;
+
+/** A rule that finds a place and a direction; by how much may stand before, between or behind. */
+const fault = (source: string, read: (said: Said, how: Fault, of: Choice, ...at: readonly [Sentence, number, number]) => Meant | undefined): Rule =>
+  given(DIRECTED, rule)(source, 'sure', (said, s, from, end) => {
+    TAIL.lastIndex = end;
+    const tail = TAIL.exec(s.low);
+    const to = end + (tail?.[0].length ?? 0);
+    const how: Fault = {
+      zones: said['zones'],
+      direction: said['direction'] ?? '',
+      degree: `${said['degree'] ?? ''} ${said['more'] ?? ''}`,
+      amount: said['before'] ?? tail?.groups?.['amount'],
+      side: tail?.groups?.['side'],
+    };
+    const of = faultOf(how, s);
+    const meant = of && read(said, how, of, s, from, to);
+    return meant && { to, ...meant };
+  });
+
+const PULLS = '(?:pulls?|pulling|strains?|straining|digs? in|digging in|cuts? in|binds?|binding|restricts?)';
+const GAPES = '(?:gapes?|gaping|gaped|stands away|sags?|bags?|sagging)';
+const DIRECTED = new RegExp(DIRECTION);
+const PULLED = new RegExp(PULLS);
+const FITS = new RegExp(RIGHT);
+const GAP_ZONES: ReadonlySet<ZoneId> = new Set(['neckline', 'armhole', 'waistband', 'waist', 'opening', 'pocket', 'neckDepth']);
+
+/** Fit: what is tight, long, right; what gapes and pulls; what is denied. */
+export const recogniseFit = byRules([
+  // "too wide in the neck", "tight at the bust", "2 cm too long in the sleeve", "tight armhole 2".
+  fault(`${HOW}(?<direction>${DIRECTION}) (?<place>${PLACE} )?(?<zones>${ZONES})`, ({ place }, how, of, s, from, to) => {
+    const plain = how.degree.trim() === '' && how.amount === undefined && place === undefined;
+    if (!plain || !DESCRIBING.test(how.direction)) return stated(of, s, from, to);
+    // "Low rise", "long sleeves": how it is meant, or how it fails.
+    return asks(mereWords(s.typed(from, to)), of);
+  }),
+  // "sleeve 2 cm too long", "the waistband is a bit tight", "shoulders narrow".
+  fault(
+    `${THE}(?<zones>${ZONES})(?: (?:${BE}|still|now|again|just|all|came|also))*,? ${HOW}(?<direction>${DIRECTION})(?! (?:of|the|by hand|and sweet))`,
+    (_, __, of, s, from, to) => {
+      // "Snug but fine" is one or the other.
+      const zones = of.flatMap((f) => (f.is === 'fit' ? f.notes.map((n) => n.zone) : []));
+      const but = /^,? but (?:still )?(?:it's |is |are )?(?:ok|okay|fine|good|wearable|right|comfortable)/.exec(s.low.slice(to));
+      return but ? { ...asks(of, rightAt(zones)), to: to + but[0].length } : stated(of, s, from, to);
+    },
+  ),
+  // Denied: "not tight at the waist", "the waist isn't tight any more".
+  given(/not|n't|no |never|without|nothing|hardly/, rule)(
+    `${NOT} (?:(?:too|so|very|really|at all|as|particularly|longer|feel|feeling) )*(?:${DIRECTION}|${PULLS}|${GAPES}) (?:${PLACE} )?(?<zones>${ZONES})`,
+    'sure',
+    ({ zones }, s, from, to) => denied(zonesNamed(zones, s), s, from, to),
+  ),
+  given(/not|n't|no |never|without|nothing|hardly/, rule)(
+    `${THE}(?<zones>${ZONES})(?: ${BE})? ${NOT}(?: (?:too|so|very|really|at all|as|feel|longer|any))*(?: (?:${DIRECTION}|${PULLS}|${GAPES}|gape|pull))(?: (?:any more|anymore|now|at all))?`,
+    'sure',
+    ({ zones }, s, from, to) => {
+      const meant = denied(zonesNamed(zones, s), s, from, to);
+      return meant && { ...meant, weight: 9 };
+    },
+  ),
+  given(/not|n't|no |never|without|nothing|hardly/, rule)(
+    `${THE}(?<zones>${ZONES})(?: ${BE})? (?:not|isn't|aren't|wasn't) (?:quite )?(?:right|good|ok|okay|great|perfect)`,
+    'sure',
+    (_, s, from, to) => ({ ...asks(mereWords(s.typed(from, to))), weight: 9 }),
+  ),
+  // Gapes.
+  given(/gap|stands away|sag|bag/, rule)(
+    `${THE}(?<zones>${ZONE}) (?:still )?${GAPES}(?<after>(?: (?:${DEGREE}|a lot|badly|terribly))*)(?: (?:at|in) the (?:front|back|sides?|top))?`,
+    'sure',
+    ({ zones, after = '' }, s, from, to) => stated(noted(gaping(zones, s), 1, /lot|bad|terrib/.test(after) ? 'clearly' : after), s, from, to),
+  ),
+  given(/gap/, rule)(
+    `(?:(?<degree>${DEGREE}) )?(?:gaping|gapes|gape|gap|some gaping)(?: (?:at|in|on|round|around))? ${THE}(?<zones>${ZONE})`,
+    'likely',
+    ({ zones, degree = '' }, s, from, to) => stated(noted(gaping(zones, s), 1, degree), s, from, to),
+  ),
+  // Pulls.
+  given(PULLED, rule)(
+    `(?:(?:it|still|slightly|fabric) )*${PULLS}(?<after>(?: (?:${DEGREE}|a lot|badly))*) ${PLACE} (?<zones>${ZONES})(?<more>(?: ${DEGREE})?)`,
+    'likely',
+    ({ zones, after = '', more = '' }, s, from, to) => stated(noted(pulled(zones, s), -1, `${after} ${more}`), s, from, to),
+  ),
+  given(PULLED, rule)(
+    `${THE}(?<zones>${ZONE}) (?:still )?${PULLS}(?<after>(?: (?:${DEGREE}|a lot|badly))*)`,
+    'likely',
+    ({ zones, after = '' }, s, from, to) => stated(noted(pulled(zones, s), -1, after), s, from, to),
+  ),
+  // Right.
+  given(FITS, rule)(
+    `${THE}(?<zones>${ZONES})(?: (?:${BE}|now|all|finally|both|really|much|so|length|width|is now|are now|just))*:? ${RIGHT}(?: (?:now|this time|as (?:it is|they are)))?(?! (?:side|way|for|cotton|fabric|at))`,
+    'sure',
+    ({ zones }, s, from, to) => stated(rightAt(zonesNamed(zones, s)), s, from, to),
+  ),
+  given(FITS, rule)(
+    `(?:(?:fits?|fit|sits?|is|are|now|feels) )*(?:just )?${RIGHT}(?: fit)? (?:at|in|across|on|round|around|through|over|for) (?<zones>${ZONES})`,
+    'sure',
+    ({ zones }, s, from, to) => stated(rightAt(zonesNamed(zones, s)), s, from, to),
+  ),
+  given(FITS, rule)(`(?:right|good|fine|ok|perfect) (?<zones>${ZONES})`, 'weak', ({ zones }, s, from, to) =>
+    stated(rightAt(zonesNamed(zones, s)), s, from, to),
+  ),
+  given(/rest|else|otherwise|places/, rule)(
+    `(?:the |all the |all )?(?:rest|all else|everything else|everywhere else|all other places|otherwise)(?: of (?:it|the fit|them))?(?: (?:is|are|was|were|fits?|fitted|feels?|sits?))? (?:all |just )?${RIGHT}`,
+    'sure',
+    () => ({ says: [{ is: 'rest right' }] }),
+  ),
+  rule(`(?:everything|all of it|it all|all) (?:fits?|fitted|is|was|sits?)(?: just)? ${RIGHT}`, 'sure', () => ({ says: [{ is: 'rest right' }] })),
+  // What one sees, by the catalogue.
+  rule(`(?<symptom>${anyOf(SYMPTOM_WORDS.keys())})(?: (?<degree>${DEGREE}))?`, 'sure', ({ symptom = '', degree = '' }, s, from, to) => {
+    const id = SYMPTOM_WORDS.get(symptom.trim());
+    if (!id) return undefined;
+    const causes = symptomOf(id).causes.filter((c) => canHave([c.zone], s));
+    const of = causes.map((c): Choice => [
+      { is: 'fit', notes: [{ zone: c.zone, outcome: outcomeOf(c.direction, degreeOf(degree, undefined, undefined)), symptom: id }] },
+    ]);
+    const [first] = of;
+    const [cause] = causes;
+    if (!first || !cause) return undefined;
+    // What pulls at a place or gapes there says so itself; of the rest the causes are asked.
+    const plain = symptom.includes(zoneOf(cause.zone).label) && /pull|gap|strain|tight|cuts/.test(symptom);
+    return plain ? { says: first, choices: of.length > 1 ? of : [] } : asks(...of, mereWords(s.typed(from, to)));
+  }),
+]);

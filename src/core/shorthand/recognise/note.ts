@@ -1,0 +1,102 @@
+import { anyOf } from '../amounts';
+import { byRules, rule, says, type Meant } from '../said';
+import type { Recogniser, Sentence } from '../sentence';
+import { WEIGHTS } from '../weights';
+import { NOTES_SAID } from '../words';
+
+/** To the end of what is said in one breath. */
+const BREATH = '[^;·|\\n•]+';
+const CLAUSE = '[^,.;·|\\n•]+?(?=\\s*(?:$|[,;·|\\n•]|\\.(?:\\s|$)|\\bbut\\b))';
+
+const wordsOf = (text: string) => text.trim().split(/\s+/).length;
+/** Nothing in it is read for facts. */
+const whole = (meant: Meant, s: Sentence, from: number, to: number): Meant => ({ ...meant, weight: WEIGHTS.whole * wordsOf(s.low.slice(from, to)) });
+const rest = (s: Sentence, words: string | undefined, from: number, to: number): string => {
+  const at = words === undefined ? from : s.low.lastIndexOf(words, to);
+  return s.typed(Math.max(from, at), to).replace(/[\s.,]+$/, '');
+};
+
+/** Verbs in the form in which a wish goes on: "next time lengthen the sleeves, and move the pockets up". */
+const WISH_GOES_ON =
+  '(?:(?:,? and (?:also )?|, (?:also )?)(?:lengthen|shorten|take|let|move|add|use|cut|try|make|raise|lower|widen|narrow|grade|skip|leave|line|omit|choose|sew|shape|check|remember)\\b[^,.;·|\\n•]*)*';
+const WISH =
+  "(?:i wish|wish|(?:for )?next time|the next (?:one|version)|(?:in|for) future|in the future|(?:i )?(?:should|would|could|ought to|must) (?:have|be|do|go|cut|make|take|add|size|use|try|need|like|prefer|probably|definitely|lengthen|shorten|let|lower|raise|move)|should've|(?:could|would) do with|(?:i )?(?:want|plan|mean|intend|hope) to|(?:i )?need to|needs? (?:to be |an? |more|less|another|some|taking|letting|lengthening|shortening|lower|higher|longer|shorter|\\d)|might (?:try|make|cut|go|size)|would like|i'd (?:like|make|cut|add|try|prefer|go|use|take)|i'll|i will|i would|could be|should be|must be|wants? (?:to be|an?|more|less|taking|letting)|ought|would be better|if i (?:make|sew) (?:it|this|another))";
+
+/** What is meant for the next version, what is left to do, and notes: none of their words are facts of this make. */
+const notes = byRules([
+  rule(`(?<kind>${anyOf(Object.keys(NOTES_SAID))})\\s*:\\s*(?<words>${BREATH})`, 'sure', ({ kind, words }, s, from, to) => {
+    const is = NOTES_SAID[kind ?? ''];
+    return is && whole(says({ is: 'note', kind: is, words: rest(s, words, from, to) }), s, from, to);
+  }),
+  rule(`(?:lesson|lesson learn(?:ed|t)|learned|note to self|remember|nota bene):\\s*(?<words>${BREATH})`, 'sure', ({ words }, s, from, to) =>
+    whole(says({ is: 'note', kind: 'tip', words: rest(s, words, from, to) }), s, from, to),
+  ),
+  rule(`(?:loose end|to ?do|still to do|to-do)\\s*:? (?<words>${BREATH})`, 'sure', ({ words }, s, from, to) =>
+    whole(says({ is: 'loose end', words: rest(s, words, from, to) }), s, from, to),
+  ),
+]);
+
+const looseEnds = byRules([
+  rule(
+    `(?<words>[^,.;·|\\n•]{2,60}?) (?:is |are )?(?:still )?(?:to do|to be done|to be sewn|to sew on|to attach|to finish|missing|not done yet|not on yet|not sewn on yet|unfinished still)(?=\\s*(?:$|[,.;·|\\n•]|and\\b))`,
+    'sure',
+    ({ words }, s, from, to) =>
+      startsClause(s, from) ? { ...says({ is: 'loose end', words: s.typed(from, to) }), weight: 5 * wordsOf(words ?? '') + 5 } : undefined,
+  ),
+  rule(
+    `(?:(?:it|just|only|i|but|still) )*(?:still )?(?:needs? (?:an? |its |the |some )?(?:hem|hemming|buttons?|buttonholes?|snaps?|hooks?|zip|pressing|lining|cuffs?|collar|pockets?)\\b|have to (?:hem|sew on|attach)|to hem|missing (?:an? |the |its )?)[^,.;·|\\n•]*`,
+    'sure',
+    (_, s, from, to) =>
+      startsClause(s, from) && /still|missing|have to/.test(s.low.slice(from, to))
+        ? { ...says({ is: 'loose end', words: s.typed(from, to).trim() }), weight: WEIGHTS.whole * wordsOf(s.low.slice(from, to)) + 3 }
+        : undefined,
+  ),
+  rule(`no (?:buttons?|buttonholes?|hem|zip|snaps?|hooks?|cuffs?|collar|pockets?) yet`, 'sure', (_, s, from, to) => ({
+    ...says({ is: 'loose end', words: s.typed(from, to) }),
+    weight: 15,
+  })),
+]);
+
+/** Whether a place begins a clause. */
+const startsClause = ({ low, subject }: Sentence, at: number) =>
+  /(?:^|[,.;·|\n•:(]|\b(?:and|but|so|because|then)\b)\s*$/.test(low.slice(0, at)) ||
+  (subject !== undefined && /^\s*$/.test(low.slice(subject.to, at)));
+
+const CUE = new RegExp(`(?<![a-zß-ɏ])${WISH}(?![a-zß-ɏ])`);
+const CLAUSE_AT = new RegExp(`${CLAUSE}${WISH_GOES_ON}`, 'y');
+
+/** A clause in which a wish is said is a wish from end to end. */
+const wishes: Recogniser = (sentence, at) => {
+  if (!startsClause(sentence, at)) return [];
+  CLAUSE_AT.lastIndex = at;
+  const clause = CLAUSE_AT.exec(sentence.low);
+  if (!clause || !CUE.test(clause[0])) return [];
+  // "Would make again" is an answer to another question; what still needs sewing is a loose end.
+  if (/\b(?:make|sew|making)\b.*\bagain\b|\bagain\b|make another|sew another/.test(clause[0]) && !/next time/.test(clause[0])) return [];
+  const to = at + clause[0].length;
+  const { subject } = sentence;
+  if (subject && subject.from < to && subject.to > at) return [];
+  const words = sentence.typed(at, to).trim();
+  return [{ from: at, to, says: [{ is: 'next', words }], weight: WEIGHTS.whole * wordsOf(clause[0]) }];
+};
+
+/** Words in quotation marks are kept as they are. */
+const quoted: Recogniser = ({ low, typed }, at) => {
+  const found = /^"[^"\n]{2,}"(?![\p{L}\p{N}])/u.exec(low.slice(at));
+  if (!found || /\d$/.test(low.slice(0, at))) return [];
+  return [
+    {
+      from: at,
+      to: at + found[0].length,
+      says: [{ is: 'words', words: typed(at, at + found[0].length) }],
+      weight: WEIGHTS.whole * wordsOf(found[0]),
+    },
+  ];
+};
+
+export const recogniseNote: Recogniser = (sentence, at) => [
+  ...notes(sentence, at),
+  ...looseEnds(sentence, at),
+  ...wishes(sentence, at),
+  ...quoted(sentence, at),
+];

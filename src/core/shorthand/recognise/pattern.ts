@@ -1,0 +1,167 @@
+import type { ZoneId } from '../../body/zones';
+import { anyOf, COUNT, countOf, END } from '../amounts';
+import { folded } from '../names';
+import { asks, byRules, clauseStart, rule, says } from '../said';
+import type { Proposal, Recogniser } from '../sentence';
+import { WEIGHTS } from '../weights';
+
+const ORDINALS: Readonly<Record<string, number>> = {
+  first: 1,
+  second: 2,
+  third: 3,
+  fourth: 4,
+  fifth: 5,
+  sixth: 6,
+  seventh: 7,
+  eighth: 8,
+  ninth: 9,
+  tenth: 10,
+};
+const ORDINAL = `(?:${anyOf(Object.keys(ORDINALS))}|\\d{1,2}(?:st|nd|rd|th))`;
+const ordinal = (word: string | undefined) => (word === undefined ? undefined : (ORDINALS[word] ?? Number(/^\d+/.exec(word)?.[0])));
+
+/** The line's own name. */
+const subject: Recogniser = ({ subject: of }, at) =>
+  of?.from === at ? [{ from: of.from, to: of.to, says: [of.says], weight: WEIGHTS.subject }] : [];
+
+const version = byRules([
+  rule(`(?:version|v|no\\.|number|#|nr\\.?)\\s*(?<n>\\d{1,3}|${COUNT})(?! ?(?:cm|mm|%|buttons))`, 'sure', ({ n }) => {
+    const found = countOf(n ?? '');
+    return found === undefined || found < 1 ? undefined : says({ is: 'version', version: found });
+  }),
+  rule(
+    `(?:(?:this is|was|it's|it is|my|the|now|made) )*(?<n>${ORDINAL}) (?:one|version|time|make|attempt|try|go|pair|iteration)(?: (?:of it|of this|already|now))?`,
+    'sure',
+    ({ n }) => {
+      const found = ordinal(n);
+      return found === undefined ? undefined : says({ is: 'version', version: found });
+    },
+  ),
+  // "my third Foreshore tee", "the 2nd gangway trousers".
+  rule(`(?:(?:my|the|a) )?(?<n>${ORDINAL})`, 'weak', ({ n }, s, _, to) => {
+    const found = ordinal(n);
+    return found !== undefined && s.subject !== undefined && /^\s+(?:pair of )?$/.test(s.low.slice(to, s.subject.from))
+      ? says({ is: 'version', version: found })
+      : undefined;
+  }),
+  // A small number right after the name that is none of its sizes.
+  rule(
+    `(?<n>\\d{1,2})(?![/.,]\\d|\\s?(?:cm|mm|m|inch(?:es)?|"|yds?|yards?|%|/|h\\b|hours?|buttons?|min|years?|y\\b|€|\\$|£)${''})`,
+    'likely',
+    ({ n }, s, from, to) => {
+      const { subject: of } = s;
+      const number = Number(n);
+      if (!of || of.to > from || !/^[\s,:·]*$/.test(s.low.slice(of.to, from)) || number < 1 || number > 30) return undefined;
+      if (of.sizes.includes(n ?? '') || (of.sizes.length === 0 && !(number < 4 && /^\s*(?:,|in\b|·|$)/.test(s.low.slice(to))))) return undefined;
+      // After a name without sizes a number is a size as well.
+      if (of.sizes.length === 0) return asks([{ is: 'version', version: number }], [{ is: 'size', line: { size: n ?? '' } }]);
+      return says({ is: 'version', version: number });
+    },
+  ),
+]);
+
+const LETTERED = byRules([
+  rule(`(?:view|option|style|variation|version) (?<letter>[a-z]|\\d)`, 'sure', ({ letter = '' }, s) => {
+    const views = s.subject?.pattern?.views ?? [];
+    const found = views.find((v) => new RegExp(`^(?:view )?${letter}(?![a-z0-9])`).test(folded(v.name)));
+    return found && says({ is: 'view', viewId: found.id });
+  }),
+]);
+
+/** A view by its own name, with or without its letter. */
+const viewByName: Recogniser = ({ subject: of, low }, at) => {
+  const proposals: Proposal[] = [];
+  const views = of?.pattern?.views ?? [];
+  if (views.length < 2) return proposals;
+  for (const view of views) {
+    const name = folded(view.name).replace(/^(?:view )?[a-z\d],? /, '');
+    if (name.length >= 4 && low.startsWith(name, at) && !/^[\p{L}\p{N}]/u.test(low.slice(at + name.length)))
+      proposals.push({
+        from: at,
+        to: at + name.length,
+        says: [{ is: 'view', viewId: view.id }],
+        weight: WEIGHTS.likely + WEIGHTS.word * name.split(' ').length,
+      });
+  }
+  return proposals;
+};
+
+/** Parts that come from another pattern, with the zones they bring. */
+const PARTS: Readonly<Record<string, readonly ZoneId[]>> = {
+  sleeve: ['sleeve', 'upperArm', 'wrist'],
+  collar: ['neckline'],
+  neckline: ['neckline', 'neckWidth', 'neckDepth'],
+  skirt: ['skirt', 'hemSweep'],
+  bodice: ['bust', 'bodice', 'acrossBack'],
+  cuff: ['wrist'],
+  waistband: ['waistband'],
+  leg: ['thigh', 'knee', 'leg'],
+  hood: [],
+  pocket: ['pocket'],
+  yoke: ['shoulder', 'acrossBack'],
+  placket: [],
+  facing: [],
+  strap: ['strap'],
+  front: ['acrossFront'],
+  back: ['acrossBack'],
+};
+const PART = `(?<part>${anyOf(Object.keys(PARTS))})s?`;
+const BEFORE_PATTERN = new RegExp(
+  `(?:(?:and|with|plus|but|using|,) )*(?:(?:the|its|a) )?${PART}(?: (?:is|are|was|were|taken|borrowed|came))* (?:of|from|off)(?: (?:the|my|an?))? $`,
+  'u',
+);
+const AFTER_PATTERN = new RegExp(` ${PART}${END}`, 'y');
+
+/** "With the sleeves of the Tidewater shirt": a source, and no other subject. */
+const source: Recogniser = (sentence, at) => {
+  const proposals: Proposal[] = [];
+  const { low, names, subject: of } = sentence;
+  const said = (patternId: string, part: string, from: number, to: number) => {
+    const one = part.replace(/s$/, '');
+    proposals.push({ from, to, says: [{ is: 'source', patternId, part: one, zones: PARTS[one] ?? [] }], weight: WEIGHTS.sure + WEIGHTS.word * 6 });
+  };
+  for (const name of names) {
+    if (name.kind !== 'patterns' || (of && of.from === name.from) || (of?.says.is === 'pattern' && of.says.patternId === name.id)) continue;
+    const clause = clauseStart(low, name.from, /[;\n]|\. /g);
+    const before = BEFORE_PATTERN.exec(low.slice(clause, name.from));
+    if (before?.groups?.['part'] !== undefined) {
+      const start = clause + before.index + (/^[\s,]*/.exec(before[0])?.[0].length ?? 0);
+      if (start === at) said(name.id, before.groups['part'], start, name.to);
+      continue;
+    }
+    const lead = /(?:with|and|plus|using)(?:\s+the|\s+an?|\s+my)?\s+$/.exec(low.slice(clause, name.from));
+    AFTER_PATTERN.lastIndex = name.to + (low.startsWith("'s", name.to) ? 2 : 0);
+    const after = AFTER_PATTERN.exec(low);
+    if (lead && after?.groups?.['part'] !== undefined && clause + lead.index === at) said(name.id, after.groups['part'], at, AFTER_PATTERN.lastIndex);
+  }
+  return proposals;
+};
+
+/** "By Harbour Hand" right after a new name. */
+const designer: Recogniser = ({ subject: of, low, typed }, at) => {
+  if (of?.says.is !== 'new pattern' || !/^\s*,?\s*$/.test(low.slice(of.to, at)) || at < of.to) return [];
+  const found = /^(?:pattern )?by (?<name>[\p{L}][\p{L}'&. -]{1,40}?)(?=\s*(?:$|[,;·|\n]|\bin\b|\bsize\b|\bfor\b|\bcut\b))/u.exec(low.slice(at));
+  const name = found?.groups?.['name'];
+  if (!found || name === undefined) return [];
+  const from = at + found[0].lastIndexOf(name);
+  return [{ from: at, to: at + found[0].length, says: [{ is: 'designer', name: typed(from, from + name.length) }], weight: WEIGHTS.sure + 2 }];
+};
+
+/** Whose cut it has: the last version's, or the designer's. */
+const cut = byRules([
+  rule(
+    `(?:(?:made|cut|sewn|sewed|exactly|just|all|everything|otherwise|the|pattern) )*(?:as is|as[- ]it[- ]is|(?:the )?same as (?:last time|before|the last(?: one| time)?|the (?:previous|first|second|third) (?:one|version)|last|version \\d+)|same again|as last time|as before|like last time|same cut(?: as before)?|unchanged|no changes (?:from|since) last time|repeat of the last(?: one)?|identical to the last(?: one)?)`,
+    'likely',
+    (_, s, from) => (/\bagain:?\s*$/.test(s.low.slice(0, from)) ? undefined : says({ is: 'cut', as: 'last' })),
+  ),
+  rule(
+    `(?:(?:made|cut|sewn|sewed|with|there were|did|i made) )*(?:no (?:alterations?|adjustments?|modifications?|mods|tweaks|pattern changes|fitting changes)|no changes to the pattern|without (?:any )?(?:alterations?|adjustments?|changes|modifications?)|as drafted|unaltered|straight (?:out of|from) the (?:envelope|packet|box|pattern|page|pdf)|out of the (?:envelope|packet)|exactly as drafted)(?: at all)?`,
+    'likely',
+    () => says({ is: 'cut', as: 'drafted' }),
+  ),
+  rule(`(?:(?:made|with) )*no changes(?: at all)?`, 'weak', () => asks([{ is: 'cut', as: 'last' }], [{ is: 'cut', as: 'drafted' }])),
+]);
+
+/** Patterns, versions, views, and what came from elsewhere. */
+export const recognisePattern: Recogniser = (sentence, at) =>
+  [subject, version, LETTERED, viewByName, source, designer, cut].flatMap((recognise) => [...recognise(sentence, at)]);

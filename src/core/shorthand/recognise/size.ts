@@ -1,0 +1,213 @@
+import { isSizeLabel, labelCalled } from '../../garment/ladder';
+import { anyOf } from '../amounts';
+import type { SizeLine } from '../../records';
+import { THE, ZONE, ZONES, zonesNamed } from '../places';
+import { byRules, given, rule, asks, mereWords, says, type Meant } from '../said';
+import type { Sentence } from '../sentence';
+
+/** What may be a size: a label, by itself or of two kinds joined. */
+const LABEL = `(?:extra[ -]small|extra[ -]large|x-small|x-large|small|medium|large|[a-z0-9]{1,4}(?:\\s?(?:y|yrs?|years|months?|m|cm))?)`;
+/** What may follow a number that is a size: no noun that it counts, and no unit. */
+const AFTER_SIZE =
+  'in at on with for from and but to all again throughout graded grading blended cut made sewn straight now this as it the then which who would should next too no without out of love loved worn bust waist waistband hip hips shoulder shoulders sleeve sleeves bodice version view yesterday today last except only using plus because so is was fit fits lengthened shortened took let raised lowered added cropped tight loose not still he she i my finished time half between fba sba a an over during under when while after before since has had came turned looks feels needs sits went were are very really more less her his our maybe probably finally slightly much far such long short sleeveless petite tall regular otherwise elsewhere everywhere'.split(
+    ' ',
+  );
+const ALONE = `(?![a-z0-9]|[/-][a-z0-9]|[.,]\\d)(?:(?<=[a-z])|(?= *(?:$|[^ a-z0-9]|${anyOf(AFTER_SIZE)}(?![a-z]))))`;
+const TO_GRADE =
+  '(?:,? (?:graded|grading|blended|blending|going|out|in|up|down|tapering|tapered|moving|merging|merged|fading|cut|then)){0,2} (?:to|into) (?:an? |the )?(?:size )?';
+
+/** A label as the pattern has it; one that the pattern's chart lacks only where "size" says so. */
+function labelOf(word: string | undefined, { subject }: Sentence, cued: boolean): string | undefined {
+  if (word === undefined) return undefined;
+  const said = word.replace(/\s+/g, ' ').trim();
+  const sizes = subject?.sizes ?? [];
+  const known = labelCalled(said, sizes);
+  if (known !== undefined) return known;
+  const asWritten = /^\d+$/.test(said) ? said : /^[a-z]{1,3}$|^\d?x+[sl]$/.test(said) ? said.toUpperCase() : said;
+  if (!isSizeLabel(asWritten)) return undefined;
+  return cued || (sizes.length === 0 && subject !== undefined) ? (SPELLED[asWritten.toLowerCase()] ?? asWritten) : undefined;
+}
+const SPELLED: Readonly<Record<string, string>> = {
+  small: 'S',
+  medium: 'M',
+  large: 'L',
+  'extra large': 'XL',
+  'extra-large': 'XL',
+  'extra small': 'XS',
+  'extra-small': 'XS',
+};
+
+const whole = (size: string): SizeLine => ({ size });
+const halfway = (size: string, to: string): SizeLine => ({ size, to, at: 0.5 });
+
+const all = (line: SizeLine | undefined): Meant | undefined => (line ? says({ is: 'size', line }) : undefined);
+const at = (line: SizeLine, zoneWords: string | undefined, sentence: Sentence): Meant | undefined => {
+  const zones = zonesNamed(zoneWords, sentence);
+  return zones.length === 0 ? undefined : says({ is: 'size at', zones, line });
+};
+
+/** Whether a number by itself stands right after the name of what the line is about. */
+const followsSubject = ({ subject, low }: Sentence, from: number) =>
+  subject !== undefined &&
+  subject.to <= from &&
+  /^(?:[\s,:·;|]|\b(?:in|as|a|an|the|version|v|no\.?|view [a-z]|\d{1,2})\b)*$/.test(low.slice(subject.to, from));
+
+/** Sizes: all over, at a place, between two, graded from one to another. */
+export const recogniseSize = byRules([
+  // "size 12", "in a size M", "straight size 40", "cut the C".
+  given(/size/, rule)(
+    `(?:(?:cut|made|sewed|sewn|traced|in|as) )?(?:(?:an?|the|it in|it in a|a straight|straight) )?(?:straight )?size[:=]? (?<size>${LABEL})(?: (?:all over|throughout|straight through))?${ALONE}`,
+    'sure',
+    ({ size }, s) => {
+      const label = labelOf(size, s, true);
+      return label === undefined ? undefined : all(whole(label));
+    },
+  ),
+  rule(
+    `(?:(?:made|cut|sewed|sewn|traced|in) )?(?:(?:in|it in|it|up|out) )?(?:(?:an?|the|my|my usual|a straight|straight|a full) )?(?<size>${LABEL})(?: (?:all over|throughout|straight through))?${ALONE}`,
+    'likely',
+    ({ size }, s, from) => {
+      const said = s.low.slice(from);
+      const cue =
+        /^(?:(?:made|cut|sewed|sewn|traced) (?:it )?(?:in |the |a |my |an )|in (?:an?|the|my|straight)\b|in \S+|straight |a straight|the |it in)/.test(
+          said,
+        ) || / (?:all over|throughout|straight through)/.test(said.slice(0, 30));
+      const label = labelOf(size, s, cue && /^(?:in|made|cut|sew|straight|a straight|traced)/.test(said));
+      if (label === undefined || size === undefined) return undefined;
+      // Small letters and words of the language are sizes only where something says so.
+      if (/^(?:a|i|an)$/.test(size) && !(s.subject && followsSubject(s, from) && said.startsWith(size) && /^a\s*(?:[,.;·|]|$)/.test(said)))
+        return undefined;
+      if (cue) return all(whole(label));
+      if (!said.startsWith(size)) return undefined;
+      const before = s.low.slice(0, from).trimEnd();
+      const item = /(?:^|[,;·|.\n:])$/.test(before) && /^\s*(?:[,;·|.\n]|$)/.test(s.low.slice(from + size.length));
+      if (!followsSubject(s, from) && !item && !/^[a-z]\b/.test(size) && !(s.subject?.sizes ?? []).includes(label)) return undefined;
+      if (!followsSubject(s, from) && !item) return undefined;
+      return { ...says({ is: 'size', line: whole(label) }) };
+    },
+  ),
+  // "between C and D", "C/D", "halfway between 12 and 14".
+  given(/between/, rule)(
+    `(?:(?:a|in|cut|size|sizes|half ?way|halfway|in) )*between (?:sizes? |an? |the )?(?<a>${LABEL}) (?:and|&) (?:an? |the )?(?<b>${LABEL})(?: ${'(?:at|in|on|across|for)'} (?<zones>${ZONES}))?`,
+    'sure',
+    ({ a, b, zones }, s) => {
+      const [from, to] = [labelOf(a, s, true), labelOf(b, s, true)];
+      if (from === undefined || to === undefined || from === to) return undefined;
+      return zones === undefined ? all(halfway(from, to)) : at(halfway(from, to), zones, s);
+    },
+  ),
+  given(/[/-]/, rule)(
+    `(?:in |size )?(?<a>[a-z0-9]{1,3})\\s?[/-]\\s?(?<b>[a-z0-9]{1,3})(?: (?:at|in|on) (?<zones>${ZONES}))?(?![/\\d])`,
+    'likely',
+    ({ a, b, zones }, s) => {
+      const sizes = s.subject?.sizes ?? [];
+      const joined = labelCalled(`${a}/${b}`, sizes);
+      const [from, to] = [labelOf(a, s, false), labelOf(b, s, false)];
+      const line = joined !== undefined ? whole(joined) : from !== undefined && to !== undefined && from !== to ? halfway(from, to) : undefined;
+      if (!line) return undefined;
+      return zones === undefined ? all(line) : at(line, zones, s);
+    },
+  ),
+  // Right after the name, one of its own sizes, whatever is said next but a unit and what is counted.
+  rule(
+    `(?<size>${LABEL})(?![/-]|[.,]\\d)(?! ?(?:cm|mm|m|inch(?:es)?|"|%|yds?|yards?|hours?|hrs?|h|min(?:utes)?|days?|times|wears|buttons|rows|pieces|panels|of them|€|\\$|£|eur)(?![a-z]))`,
+    'weak',
+    ({ size }, s, from) => {
+      const label = (s.subject?.sizes ?? []).find((l) => l.toLowerCase() === size);
+      return label !== undefined && followsSubject(s, from) && !(size === 'a' && /^a [a-z]/.test(s.low.slice(from))) ? all(whole(label)) : undefined;
+    },
+  ),
+  given(/instead|rather|not/, rule)(
+    `(?:in |cut |an? |the |size )*(?<size>${LABEL}) (?:instead of|rather than|not) (?:an? |the |my usual |size )*${LABEL}`,
+    'sure',
+    ({ size }, s) => {
+      const label = labelOf(size, s, true);
+      return label === undefined ? undefined : all(whole(label));
+    },
+  ),
+  given(/\bnot\b/, rule)(
+    `(?:in |cut )?not (?:in )?(?:an? |the |my usual |size )*${LABEL},? but (?:in )?(?:an? |the |size )*(?<size>${LABEL})`,
+    'sure',
+    ({ size }, s) => {
+      const label = labelOf(size, s, true);
+      return label === undefined ? undefined : all(whole(label));
+    },
+  ),
+  // At a place: "D at the hips", "38 at the waist", "hip D", "D hips", "C shoulders".
+  given(/ (?:at|in|on|for|around|across|through) /, rule)(
+    `(?:(?:with|and|but|cut|in) )?(?:(?:an?|the) )?(?:size )?(?<size>${LABEL}) (?:at|in|on|for|around|across|through) (?<zones>${ZONES})`,
+    'sure',
+    ({ size, zones }, s, from) => {
+      const label = labelOf(size, s, s.subject === undefined ? /\bsize\b/.test(s.low.slice(from, from + 14)) : s.subject.sizes.length === 0);
+      if (/[+-]$/.test(s.low.slice(0, from))) return undefined;
+      if (label === undefined || /^(?:a|i|an)$/.test(size ?? '')) return undefined;
+      return at(whole(label), zones, s);
+    },
+  ),
+  rule(
+    `(?:(?:with|and) )?(?:an? )?(?:size )?(?<size>${LABEL}) (?<zones>${ZONE}(?: and ${ZONE})?)(?=\\s*(?:$|[,.;·|&]|and\\b))`,
+    'likely',
+    ({ size, zones }, s) => {
+      const label = labelOf(size, s, false);
+      if (label === undefined || /^(?:a|i|an)$/.test(size ?? '')) return undefined;
+      return at(whole(label), zones, s);
+    },
+  ),
+  rule(
+    `(?<zones>${ZONES})\\s*(?::|=| in an?| as an?| is an?| cut an?| an?)? ?(?:size )?(?<size>(?:between )?${LABEL}(?:(?:\\s?/\\s?| and )${LABEL})?)(?=\\s*(?:$|[,.;·|&)]|(?:and|with|but|in|love|then|${'[a-z]+'} [a-z]{1,2}\\b)))`,
+    'likely',
+    ({ size, zones }, s) => {
+      const two = /^(?:between )?(\S+)(?:\s?\/\s?| and )(\S+)$/.exec(size ?? '');
+      const one = labelOf(size, s, false);
+      if (one !== undefined && !/^(?:a|i|an|in)$/.test(size ?? '')) return at(whole(one), zones, s);
+      const [a, b] = [labelOf(two?.[1], s, false), labelOf(two?.[2], s, false)];
+      return a !== undefined && b !== undefined && a !== b ? at(halfway(a, b), zones, s) : undefined;
+    },
+  ),
+  // Graded: "12 at the bust graded to 14 at the hips", "graded from C to D at the waist".
+  given(/ to | into /, rule)(
+    `(?:(?:graded|grading|blended|blending|from|in|cut|made|a|an|size|the) )*(?<size>${LABEL})(?: (?:at|in|on) (?<first>${ZONES}))?${TO_GRADE}(?<to>${LABEL}) (?:at|in|on|for|around|across|below|from) (?<zones>${ZONES})`,
+    'sure',
+    ({ size, first, to, zones }, s, from) => {
+      const cued = /grad|blend/.test(s.low.slice(from, from + 60)) || first !== undefined;
+      const [a, b] = [labelOf(size, s, cued), labelOf(to, s, cued)];
+      if (a === undefined || b === undefined || a === b || /^(?:a|an|i)$/.test(size ?? '')) return undefined;
+      return {
+        says: [
+          { is: 'size', line: whole(a) },
+          { is: 'size at', zones: zonesNamed(zones, s), line: whole(b) },
+        ],
+      };
+    },
+  ),
+  given(/grad|blend/, rule)(
+    `(?:graded|grading|blended|blending|grade|blend)(?: it| them| (?:up|down|out|in))? (?:to|into) (?:an? |the )?(?:size )?(?<to>${LABEL}) (?:at|in|on|for|around|across|below|from) (?<zones>${ZONES})`,
+    'sure',
+    ({ to, zones }, s) => {
+      const label = labelOf(to, s, true);
+      return label === undefined ? undefined : at(whole(label), zones, s);
+    },
+  ),
+  given(/otherwise|elsewhere|everywhere|rest/, rule)(
+    `(?:otherwise|elsewhere|everywhere else|(?:the )?rest(?: is| in| cut)?|for the rest)(?: an?| in an?| in| size)? (?<size>${LABEL})${ALONE}`,
+    'sure',
+    ({ size }, s) => {
+      const label = labelOf(size, s, false);
+      return label === undefined ? undefined : all(whole(label));
+    },
+  ),
+  given(/otherwise|elsewhere|everywhere|rest/, rule)(
+    `(?<size>${LABEL}) (?:otherwise|elsewhere|everywhere else|for the rest)`,
+    'sure',
+    ({ size }, s) => {
+      const label = labelOf(size, s, false);
+      return label === undefined ? undefined : all(whole(label));
+    },
+  ),
+  // "one size up at the hips": which is not said where the size is not.
+  given(/ (?:up|down|larger|smaller|bigger)/, rule)(
+    `(?:graded |went |gone |cut |sized )?(?:an? |one |two |another )?sizes? (?:up|down|larger|smaller|bigger)(?: (?:at|in|on|for) ${THE}${ZONE})?`,
+    'likely',
+    (_, s, from, to) => asks(mereWords(s.typed(from, to))),
+  ),
+]);

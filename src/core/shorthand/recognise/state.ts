@@ -1,0 +1,70 @@
+import { anyOf } from '../amounts';
+import { asks, byRules, mereWords, rule, says } from '../said';
+import { MAKE_KINDS_SAID } from '../words';
+
+const CLAUSE = '(?=\\s*(?:$|[,.;·|\\n]|and\\b|but\\b|because\\b|so\\b|now\\b))';
+const REST = '[^,.;·|\\n]{2,60}?';
+const IT = '(?:it|this|this one|them)';
+
+/** How far a garment has come, what it is, and where it went. */
+export const recogniseState = byRules([
+  rule(
+    `(?:(?:i|just|then|finally|so) )*(?:gave up(?: on ${IT})?|given up|abandoned(?: ${IT})?|binned(?: ${IT})?|threw ${IT} (?:out|away)|scrapped(?: ${IT})?|stopped)(?: half ?way(?: through)?)?(?: (?:at|on|with|during|after) (?<stage>${REST}))?${CLAUSE}`,
+    'sure',
+    ({ stage }, s, from, to) => {
+      const at = stage === undefined ? -1 : s.low.indexOf(stage, from);
+      return says({ is: 'state', state: 'abandoned', ...(stage === undefined ? {} : { stage: s.typed(at, Math.min(to, at + stage.length)) }) });
+    },
+  ),
+  rule(
+    `(?:(?:only|just|so far|all|already|now|it is|it's|is) )*(?:cut out|cut|cut only)(?: (?:so far|but not sewn(?: yet)?|not sewn yet|and ready to sew|and waiting|only|now))?${CLAUSE}`,
+    'weak',
+    (_, s, from, to) => (/\bcut (?:it|the|a|an|in)\b/.test(s.low.slice(from, to + 4)) ? undefined : says({ is: 'state', state: 'cut' })),
+  ),
+  rule(
+    `(?:(?:still|only|it is|it's|is|now) )*(?:half[ -]?sewn|half[ -]?done|half[ -]?finished|half[ -]?made|in progress|still sewing|being sewn|unfinished|not finished(?: yet)?|under the needle)`,
+    'sure',
+    () => says({ is: 'state', state: 'sewing' }),
+  ),
+  rule(`(?:(?:still|only|it is|it's|is|now|just) )*(?:waiting|waits) (?:for|on) (?<what>${REST})${CLAUSE}`, 'sure', ({ what }, s, from, to) => {
+    const at = s.low.indexOf(what ?? '', from + 7);
+    const words = s.typed(at, Math.min(to, at + (what ?? '').length));
+    return asks(
+      [
+        { is: 'loose end', words },
+        { is: 'state', state: 'loose ends' },
+      ],
+      [
+        { is: 'loose end', words },
+        { is: 'state', state: 'sewing' },
+      ],
+    );
+  }),
+  rule(
+    `(?:now |long |since )?(?:given away|gave (?:it|this) away|gave (?:it|this) to (?!up)[^,.;·|]{2,30}|given to [^,.;·|]{2,30}|donated(?: it)?|passed (?:it )?on(?: to [^,.;·|]{2,30})?)`,
+    'sure',
+    () => says({ is: 'state', state: 'given' }),
+  ),
+  rule(`(?:now |since )?sold(?: it| on)?${CLAUSE}`, 'sure', () => says({ is: 'state', state: 'sold' })),
+  rule(`(?:now |already |long |since )?(?:outgrown|grown out of(?: it)?|outgrew it)`, 'sure', () => says({ is: 'state', state: 'outgrown' })),
+  rule(`(?:now |completely |long )?(?:worn out|worn to (?:bits|shreds|rags|death))`, 'sure', () => says({ is: 'state', state: 'worn out' })),
+  rule(`(?:unpicked|taken apart|took it apart)(?: (?:it|again|all of it|completely))?${CLAUSE}`, 'likely', () =>
+    says({ is: 'state', state: 'unpicked' }),
+  ),
+  rule(`(?:put away|stored(?: away)?|resting|in the wardrobe waiting)(?: for now)?${CLAUSE}`, 'weak', (_, s, from, to) =>
+    asks([{ is: 'state', state: 'resting' }], mereWords(s.typed(from, to))),
+  ),
+  rule(
+    `(?:(?:only|just|first|made|this is|this was|as) )*(?:an? )?(?<kind>${anyOf(Object.keys(MAKE_KINDS_SAID))})(?: (?:of|for)(?: the| my| an?)?| first)?(?! cotton| fabric)`,
+    'likely',
+    ({ kind }) => {
+      const is = MAKE_KINDS_SAID[(kind ?? '').replace(/\s+/g, ' ')];
+      return is && says({ is: 'kind', kind: is });
+    },
+  ),
+  rule(
+    `(?:refashioned(?: from [^,.;·|]{2,40}?(?=\\s*(?:$|[,.;·|])))?|a refashion|cut down from (?:an? )?[^,.;·|]{2,40}?(?=\\s*(?:$|[,.;·|])))`,
+    'likely',
+    () => says({ is: 'kind', kind: 'refashion' }),
+  ),
+]);

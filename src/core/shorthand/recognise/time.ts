@@ -1,0 +1,60 @@
+import { parseDuration } from '../../units/duration';
+import { anyOf } from '../amounts';
+import { byRules, rule, says } from '../said';
+import { PHASES_SAID } from '../words';
+
+const COUNT = '(?:\\d+(?:[.,]\\d+)?|\\d*\\s?[½¼¾]|one|two|three|four|five|six|seven|eight|nine|ten)';
+const UNIT = '(?:hours?|hrs?|h|minutes?|mins?|min|mornings?|afternoons?|evenings?|days?|weekends?|nights?)';
+const TERM = `(?:${COUNT}\\s?(?:and a half |½ )?${UNIT}(?! ago| old| later| trip)|(?:half an?|an?|a whole) (?:hours?|minute|morning|afternoon|evening|day|weekend|night)(?! ago| at| out| in the| to)(?: and a half)?|(?:a|an) (?:hour|day|weekend|evening) and a half)`;
+const DURATION = `(?<duration>\\d{1,3}:[0-5]\\d h?|\\d+(?:[.,]\\d+)?\\s?h\\s?\\d{1,2}(?:\\s?min)?|${TERM}(?:(?:,? and|,)? ${TERM})*)`;
+const PHASE = `(?<phase>${anyOf(Object.keys(PHASES_SAID))})`;
+
+/** Minutes of what was said; words that the duration's own reader does not know are put in its own. */
+function minutesOf(text: string): number | undefined {
+  const said = text
+    .trim()
+    .replace(/\bnights?\b/g, (w) => (w === 'night' ? 'evening' : 'evenings'))
+    .replace(/\ba whole\b/g, 'one')
+    .replace(/\ba couple of\b/g, 'two')
+    .replace(/\b(an?|one|two|three|four|five|six|seven|eight|nine|ten|\d+) (hours?|days?|weekends?|evenings?) and a half\b/g, '$1 $2 and half $2')
+    .replace(/\b(one|two|three|four|five|six|seven|eight|nine|ten|\d+) and a half (hours?|days?|weekends?|evenings?)\b/g, '$1 $2 and half $2');
+  const read = parseDuration(said);
+  return read.ok ? read.minutes : undefined;
+}
+
+const time = (duration: string | undefined, phase: string | undefined) => {
+  const minutes = duration === undefined ? undefined : minutesOf(duration);
+  return minutes === undefined
+    ? undefined
+    : says({ is: 'time', minutes, phase: (phase === undefined ? undefined : PHASES_SAID[phase.trim()]) ?? 'all' });
+};
+/** A day or a weekend is time spent only where something says that it was. */
+const LOOSE = /^an? |^a whole|\bday|\bweekend/;
+
+/** Time that was spent. */
+export const recogniseTime = byRules([
+  rule(`(?:${PHASE}(?::| took(?: me)?)? )${DURATION}`, 'sure', ({ duration, phase }) => time(duration, phase)),
+  rule(
+    `(?:(?:it |that |which |the whole thing )?(?:took|needed)(?: me)?|made(?: it| this| them)? in|sewn in|sewed(?: it)? in|done in|finished in|spent|about|in all|in|over|for) (?:about |nearly |almost |only |just |all of )?(?:the space of )?${DURATION}(?: (?:of )?${PHASE}| in all| in total| altogether)?`,
+    'sure',
+    ({ duration, phase }, s, from) => {
+      const cue = s.low.slice(from, from + 8);
+      if (
+        duration === undefined ||
+        (/^(?:for|in|about)\b/.test(cue) &&
+          LOOSE.test(duration) &&
+          !/^in half/.test(cue) &&
+          !/^in (?:an?|one|two|three) (?:day|weekend|afternoon|evening|morning)/.test(s.low.slice(from, from + 20)))
+      )
+        return undefined;
+      return time(duration, phase);
+    },
+  ),
+  rule(`${DURATION}(?: (?:of )?${PHASE}| in all| in total| altogether| of work| of sewing)?`, 'likely', ({ duration, phase }, s, from) => {
+    if (duration === undefined) return undefined;
+    const before = s.low.slice(0, from);
+    if (/\b(?:wore|worn|wear|after|for|every|last|next|since|in|within) (?:it |them )?$/.test(before)) return undefined;
+    if (/^an? /.test(duration) && !/^an hour|^a weekend|^an afternoon|^an evening/.test(duration)) return undefined;
+    return time(duration, phase);
+  }),
+]);

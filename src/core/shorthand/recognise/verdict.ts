@@ -1,0 +1,150 @@
+import type { REASONS } from '../../records';
+import { COUNT, countOf } from '../amounts';
+import { asks, byRules, mereWords, rule, says, type Meant } from '../said';
+
+const LOVES = [1, 2, 3, 4, 5] as const;
+const loved = (n: number): Meant | undefined => {
+  const love = LOVES.find((l) => l === n);
+  return love && says({ is: 'love', love });
+};
+const IT =
+  '(?:it|this|this one|them|these|the result|the end result|wearing it|wearing them|wearing this|how it turned out|how it looks|how they turned out|the way it looks)';
+const MUCH = '(?:(?:i|really|absolutely|totally|just|still|so|do|simply|already) )*';
+const NOT = "(?:i )?(?:didn't|don't|do not|did not|not|never|doesn't|won't|can't|hardly|no longer)";
+
+type Reason = (typeof REASONS)[number];
+/** What keeps one from reaching for a garment, as it is said. */
+const REASONS_SAID: readonly (readonly [words: string, reason: Reason])[] = [
+  ['(?:(?:much|far|way|a bit|a little|rather) )*too (?:dressy|fancy|formal|posh|smart|party|special|elegant)(?: for [^,.;·|]{2,40})?', 'occasion'],
+  ['(?:never |no |hardly any |not an? )(?:have an |the |right )?(?:occasion|reason|excuse)(?: (?:to wear|for) ?(?:it|this)?)?', 'occasion'],
+  ['nowhere to wear (?:it|this)', 'occasion'],
+  [
+    '(?:it )?(?:itches|itchy|is itchy|scratches|scratchy|prickly|prickles|clings|is clingy|clingy|static|see[- ]through|sheer|too thin|too stiff|stiff|sweaty|makes me sweat|(?:the )?fabric (?:is|feels) (?:horrible|awful|cheap|nasty|stiff|scratchy|itchy))',
+    'fabric',
+  ],
+  [
+    '(?:needs|too much|hates|always needs|a lot of|constant) ironing|hand[- ]?wash only|dry[- ]?clean only|has to be (?:hand washed|dry cleaned|ironed)|a pain to (?:wash|iron)|hard to (?:wash|iron)|fussy to wash',
+    'care',
+  ],
+  ['(?:(?:much|far|way|a bit|a little|rather) )*too (?:hot|warm|cold|cool|wintry|summery)(?: (?:for|in|to wear in) [^,.;·|]{2,40})?', 'season'],
+  [
+    "(?:has |got |with |there is |there's )?(?:an? )?(?:holes?|tear|torn|ripped|stained?|stain|faded|pilled|pills|pilling|bobbled|shrunk|shrank)(?: (?:in|at|on) [^,.;·|]{2,40})?",
+    'damage',
+  ],
+  [
+    "no longer fits(?: me| her| him)?|does not fit (?:any ?more|me any ?more)|doesn't fit (?:any ?more|me any ?more)|got too small(?: for (?:me|her|him))?",
+    'no longer fits',
+  ],
+  [
+    "(?:not|isn't|just not|it's not|is not) (?:really )?(?:my|her|his) (?:style|colou?r|thing)|unflattering|frumpy|shapeless|dowdy|not flattering|makes me look [^,.;·|]{2,30}",
+    'style',
+  ],
+];
+
+/** How it is liked and worn, why not, and whether it is sewn again. */
+export const recogniseVerdict = byRules([
+  rule(
+    `(?:love|loved|verdict|rating|rated(?: it)?|stars?):? ?(?<n>[1-5])(?: ?/ ?5| (?:out )?of 5| stars?)?(?!\\d|[.,]\\d| ?(?:cm|m|mm|%))`,
+    'sure',
+    ({ n }) => loved(Number(n)),
+  ),
+  rule(`(?<n>[1-5]) ?(?:/ ?5|(?:out )?of (?:5|five)|stars?)(?!\\d)`, 'sure', ({ n }) => loved(Number(n))),
+  rule(`(?<n>one|two|three|four|five) (?:out of five|of five|stars?)`, 'sure', ({ n }) => loved(countOf(n ?? '') ?? 0)),
+  rule(`${MUCH}(?:love|loved|adore|adored|in love with) ${IT}(?: (?:so much|to bits|very much|a lot|already))?`, 'sure', (_, s, from) =>
+    /\b(?:would|will|might|could|to|didn't|don't|not|never)\s+(?:really )?$/.test(s.low.slice(0, from)) ? undefined : loved(5),
+  ),
+  rule(
+    `(?:(?:it|it's|this|now|already|is|became) )*(?:my |an? |new |absolute |all-time )*(?:favourite|favorite)(?: (?:thing|dress|make|top|skirt|garment|piece|of all|ever|so far))*`,
+    'likely',
+    (_, s, from, to) => asks([{ is: 'love', love: 5 }], mereWords(s.typed(from, to))),
+  ),
+  rule(`${MUCH}(?:like|liked) ${IT}(?: (?:a lot|very much|well enough|enough))?`, 'sure', (_, s, from) =>
+    /\b(?:would|didn't|don't|not|never|looks?|feels?)\s+$/.test(s.low.slice(0, from)) ? undefined : loved(4),
+  ),
+  rule(`${MUCH}(?:hate|hated|loathe|can't stand) ${IT}`, 'sure', () => loved(1)),
+  // Denied or lukewarm: how much it is liked is asked.
+  rule(
+    `${NOT} (?:really |quite |particularly |all that |much )?(?:love|like|loved|liked|in love with|keen on|sure about|happy with|mad about|hate) (?:${IT})?(?: (?:much|that much|any ?more|at all|as much|yet))?`,
+    'sure',
+    (_, s, from, to) => {
+      const hated = /hate/.test(s.low.slice(from, to));
+      return {
+        ...asks(
+          [{ is: 'love', love: hated ? 3 : 2 }],
+          [{ is: 'love', love: hated ? 4 : 3 }],
+          [{ is: 'love', love: 1 }],
+          mereWords(s.typed(from, to)),
+        ),
+        weight: 9,
+      };
+    },
+  ),
+  rule(
+    `(?:(?:it is|it's|is|just|only|rather|a bit) )*(?:meh|so-so|nothing special|it's ok|it's okay|just ok|fine I suppose|disappointing|disappointed(?: (?:with|by) ${IT})?|underwhelming)`,
+    'likely',
+    (_, s, from, to) => asks([{ is: 'love', love: 3 }], [{ is: 'love', love: 2 }], mereWords(s.typed(from, to))),
+  ),
+  // Wears.
+  rule(
+    `(?:(?:i|have|has|already|been|so far) )*(?:worn|wore|wear)(?: (?:it|this|them))?(?: (?:about|around|roughly|maybe|at least|some|over|already|only))? (?<n>${COUNT}|once|twice|thrice) ?(?:times?|×|x|wears)?(?: (?:so far|already|now|by now))?(?! (?:week|month|days?|years?|hours?))`,
+    'sure',
+    ({ n = '' }, s, from, to) => {
+      const word = { once: 1, twice: 2, thrice: 3 }[n];
+      const wears = word ?? countOf(n);
+      if (wears === undefined || (word === undefined && !/times?|×|x|wears/.test(s.low.slice(from, to)))) return undefined;
+      // "Once a week" is no count.
+      return /^\s*(?:a|every|each|per) (?:week|month|year|day|fortnight)/.test(s.low.slice(to)) ? undefined : says({ is: 'wears', wears });
+    },
+  ),
+  rule(`(?<n>\\d+) ?(?:wears|×|x)(?: so far)?(?= *(?:$|[,.;·|]))`, 'likely', ({ n }) => says({ is: 'wears', wears: Number(n) })),
+  rule(`after (?<n>${COUNT}|the first) (?:wears?|wearings?|outings?)`, 'sure', ({ n }) => {
+    const wears = n === 'the first' ? 1 : countOf(n ?? '');
+    return wears === undefined || wears < 1 ? undefined : says({ is: 'seen', seen: { at: 'worn', wears } });
+  }),
+  rule(
+    `(?:(?:i've|i|have|has|been|but|still) )*(?:never|not|not yet|haven't|hasn't been) (?:been )?(?:worn|wore|wear)(?: (?:it|this|them))?(?: (?:yet|once|so far|at all))?`,
+    'sure',
+    () => ({ ...says({ is: 'wears', wears: 0 }), weight: 9 }),
+  ),
+  rule(`(?:tried on|try-on|at the fitting|first fitting)`, 'likely', () => says({ is: 'seen', seen: { at: 'tryOn' } })),
+  rule(`(?:on the )?first day`, 'likely', () => says({ is: 'seen', seen: { at: 'firstDay' } })),
+  // Reasons.
+  ...REASONS_SAID.map(([words, reason]) => rule(words, 'likely', () => says({ is: 'reason', reason }))),
+  rule(
+    `(?:(?:it|and|but) )*(?:creases|wrinkles|creased|crumples)(?: (?:so much|too much|badly|like mad|terribly|a lot|easily|if you look at it|as soon as [^,.;·|]{2,30}))?`,
+    'likely',
+    () => asks([{ is: 'reason', reason: 'fabric' }], [{ is: 'reason', reason: 'care' }]),
+  ),
+  // Again.
+  rule(
+    `(?:(?:i|definitely|certainly) )*(?:would not|wouldn't|won't|will not|never|not) (?:ever )?(?:make|sew|be making|be sewing|making|sewing)?(?: (?:it|this|this one|one|another))? ?again(?: in [^,.;·|]{2,30})?`,
+    'sure',
+    (_, s, from, to) =>
+      /make|sew|making/.test(s.low.slice(from, to)) || /^never again/.test(s.low.slice(from, to))
+        ? { ...says({ is: 'again', answer: 'no' }), weight: 12 }
+        : undefined,
+  ),
+  rule(
+    `(?:(?:i|definitely|certainly|absolutely|and) )*(?:would|will|want to|i'll|going to|shall|could)(?: (?:definitely|certainly|absolutely|happily))?(?: be)? (?:make|sew|making|sewing)(?: (?:it|this|this one|one|another(?: one)?|more))?(?: again)?(?<in>(?: (?:in|from|out of) (?:an? )?[^,.;·|]{2,40}?)?)(?=\\s*(?:$|[,.;·|]|but\\b|and\\b))`,
+    'sure',
+    ({ in: fabric }, s, from, to) => {
+      if (!/again|another|more/.test(s.low.slice(from, to))) return undefined;
+      const answer = fabric
+        ? 'other fabric'
+        : /^\s*(?:,|but|with)/.test(s.low.slice(to)) && /with changes|but/.test(s.low.slice(to, to + 20))
+          ? 'with changes'
+          : 'as is';
+      return { ...says({ is: 'again', answer }), weight: 4 + 9 * s.low.slice(from, to).trim().split(/\s+/).length };
+    },
+  ),
+  rule(
+    `(?:(?:i'm|am|definitely|certainly|already|and) )*(?:making|sewing|planning|cutting) (?:another(?: one)?|more of (?:these|them)|a second one)`,
+    'sure',
+    () => says({ is: 'again', answer: 'as is' }),
+  ),
+  rule(`(?:sew|make) (?:it )?again:? (?<answer>as is|with changes|other fabric|later|no)`, 'sure', ({ answer }) => {
+    const found = (['as is', 'with changes', 'other fabric', 'later', 'no'] as const).find((a) => a === answer);
+    return found && says({ is: 'again', answer: found });
+  }),
+  rule(`(?:difficulty|how hard):? ?(?<n>[1-5])(?: ?/ ?5| of 5)?`, 'sure', ({ n }) => says({ is: 'difficulty', difficulty: Number(n) })),
+]);

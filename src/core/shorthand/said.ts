@@ -1,0 +1,87 @@
+import { END } from './amounts';
+import type { Choice } from './chip';
+import type { Proposal, Recogniser, Sentence } from './sentence';
+import { WEIGHTS } from './weights';
+
+/** What a rule found, by the names of its groups. */
+export type Said = Readonly<Record<string, string | undefined>>;
+
+/** What a rule makes of it: facts, or a question with its choices; undefined where they mean nothing together. */
+export interface Meant {
+  readonly says: Choice;
+  readonly choices?: readonly Choice[];
+  /** Instead of the rule's own. */
+  readonly weight?: number;
+  /** Where the reading ends, if before what was found. */
+  readonly to?: number;
+}
+
+export interface Rule {
+  /** Made when a line first needs it: they are many and long. */
+  readonly found: () => RegExp;
+  /** Without this anywhere in a line, the rule has nothing to find in it. */
+  readonly needs: RegExp | undefined;
+  readonly weight: number;
+  readonly read: (said: Said, sentence: Sentence, at: number, to: number) => Meant | undefined;
+}
+
+/**
+ * A rule of a recogniser: what is looked for, and what it means.
+ *
+ * @param source a regular expression for folded text with single spaces; no letter or figure follows its end
+ */
+export function rule(source: string, weight: keyof typeof WEIGHTS, read: Rule['read']): Rule {
+  let made: RegExp | undefined;
+  return { found: () => (made ??= new RegExp(`${source}${END}`, 'y')), needs: undefined, weight: WEIGHTS[weight], read };
+}
+
+/** The same rule, tried only in lines that have a word for it: a short expression that spares a long one. */
+export const given =
+  (needs: RegExp, make: typeof rule): typeof rule =>
+  (...of) => ({ ...make(...of), needs });
+
+const wordCount = (text: string) => text.trim().split(/\s+/).length;
+
+/** A recogniser from its rules. */
+export function byRules(rules: readonly Rule[]): Recogniser {
+  let last: { readonly sentence: Sentence; readonly tried: readonly (readonly [Rule, RegExp])[] } | undefined;
+  return (sentence, at) => {
+    // A line is read from place to place: what it needs is found once.
+    if (last?.sentence !== sentence)
+      last = { sentence, tried: rules.filter(({ needs }) => !needs || needs.test(sentence.low)).map((r) => [r, r.found()] as const) };
+    const proposals: Proposal[] = [];
+    for (const [{ weight, read }, found] of last.tried) {
+      found.lastIndex = at;
+      const match = found.exec(sentence.low);
+      if (!match || match[0] === '') continue;
+      const meant = read(match.groups ?? {}, sentence, at, at + match[0].length);
+      if (!meant) continue;
+      const to = meant.to ?? at + match[0].length;
+      const words = wordCount(sentence.low.slice(at, to));
+      proposals.push({
+        from: at,
+        to,
+        says: meant.says,
+        weight: meant.weight ?? weight + WEIGHTS.word * words,
+        ...(meant.choices ? { choices: meant.choices } : {}),
+      });
+    }
+    return proposals;
+  };
+}
+
+/** One fact. */
+export const says = (fact: Choice[number]): Meant => ({ says: [fact] });
+
+/** A question: nothing is stated until it is answered. */
+export const asks = (...choices: readonly Choice[]): Meant => ({ says: [], choices });
+
+/** The choice that states nothing. */
+export const mereWords = (words: string): Choice => [{ is: 'words', words }];
+
+/** Where the clause begins in which a place stands: after the last of what parts clauses. */
+export function clauseStart(low: string, place: number, parts: RegExp): number {
+  let start = 0;
+  for (const m of low.slice(0, place).matchAll(parts)) start = m.index + m[0].length;
+  return start;
+}

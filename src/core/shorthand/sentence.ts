@@ -1,0 +1,58 @@
+import type { GarmentKind } from '../records';
+import type { ZoneId } from '../body/zones';
+import type { LengthUnit } from '../units/length';
+import type { NameFound, Named, Vocabulary } from './names';
+import type { Choice, Understood } from './chip';
+
+/** A pattern that a line may speak of. */
+export interface KnownPattern extends Named {
+  readonly kind?: GarmentKind;
+  /** Its size labels in their order. */
+  readonly sizes?: readonly string[];
+  /** The zones that decide its fit, of all views. */
+  readonly zones?: readonly ZoneId[];
+  readonly views?: readonly Named[];
+}
+
+/** What a line is read against. */
+export interface LineContext extends Vocabulary {
+  readonly patterns: readonly KnownPattern[];
+  readonly unit: LengthUnit;
+  readonly currency: string;
+  /** ISO date. */
+  readonly today: string;
+}
+
+/** The pattern that a line is about: one of the ledger, or one that it names first. */
+export interface Subject {
+  readonly from: number;
+  readonly to: number;
+  readonly says: Understood;
+  readonly pattern?: KnownPattern;
+  readonly kind: GarmentKind | undefined;
+  readonly sizes: readonly string[];
+}
+
+/** A line as the recognisers see it. Places are those of `low`, small letters in which slips are put right. */
+export interface Sentence {
+  readonly low: string;
+  readonly context: LineContext;
+  readonly subject: Subject | undefined;
+  readonly names: readonly NameFound[];
+  /** The text as it was typed at a place of `low`. */
+  readonly typed: (from: number, to: number) => string;
+}
+
+/** A way to read a piece of a line. */
+export interface Proposal {
+  readonly from: number;
+  readonly to: number;
+  readonly says: Choice;
+  /** How sure it is: see weights.ts. */
+  readonly weight: number;
+  /** Where it is a question: what could be meant. */
+  readonly choices?: readonly Choice[];
+}
+
+/** Proposes readings of what begins at a place. */
+export type Recogniser = (sentence: Sentence, at: number) => readonly Proposal[];

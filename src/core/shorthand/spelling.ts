@@ -1,0 +1,60 @@
+import { isSlip, NAME_KINDS, folded, wordsIn, type Vocabulary } from './names';
+import { isTradeWord, OFTEN_MISSPELLED } from './words';
+
+/** A word that was read as another. */
+interface Slip {
+  readonly from: number;
+  readonly to: number;
+  readonly readAs: string;
+}
+
+interface Spelled {
+  readonly low: string;
+  /** The place in the typed text of each place of `low`; one longer than it. */
+  readonly places: readonly number[];
+  readonly slips: readonly Slip[];
+}
+
+const vocabularies = new WeakMap<Vocabulary, ReadonlySet<string>>();
+function nameWords(vocabulary: Vocabulary): ReadonlySet<string> {
+  let words = vocabularies.get(vocabulary);
+  if (!words) {
+    words = new Set(NAME_KINDS.flatMap((kind) => vocabulary[kind].flatMap(({ name }) => wordsIn(folded(name)).map((w) => w.word))));
+    vocabularies.set(vocabulary, words);
+  }
+  return words;
+}
+
+/**
+ * A folded text with single spaces, in which words of the trade that are one letter off are put right.
+ *
+ * @param plain folded text
+ * @example spelledRight('lenghtened the sleves', { patterns: [], fabrics: [], people: [] }).low // 'lengthened the sleeves'
+ */
+export function spelledRight(plain: string, vocabulary: Vocabulary): Spelled {
+  let low = '';
+  const places: number[] = [];
+  const slips: Slip[] = [];
+  let at = 0;
+  const copy = (to: number) => {
+    for (; at < to; at++) {
+      // Of several spaces one is enough.
+      if (/[ \t]/.test(plain[at] ?? '') && low.endsWith(' ')) continue;
+      places.push(at);
+      low += plain[at] === '\t' ? ' ' : plain[at];
+    }
+  };
+  for (const { word, from, to } of wordsIn(plain)) {
+    if (word.length < 5 || isTradeWord(word) || nameWords(vocabulary).has(word)) continue;
+    const right = OFTEN_MISSPELLED.find((w) => isSlip(word, w));
+    if (right === undefined) continue;
+    copy(from);
+    slips.push({ from: low.length, to: low.length + right.length, readAs: right });
+    for (let i = 0; i < right.length; i++) places.push(Math.min(to - 1, from + i));
+    low += right;
+    at = to;
+  }
+  copy(plain.length);
+  places.push(plain.length);
+  return { low, places, slips };
+}

@@ -1,0 +1,120 @@
+import { isSizeLabel } from '../garment/ladder';
+import { isWithoutFit, kindNamed } from '../records/garment-named';
+import type { LineContext, Subject } from './sentence';
+import { folded, type NameFound, type WordAt } from './names';
+import { isTradeWord } from './words';
+
+/** After these another pattern is spoken of beside the one that the line is about. */
+const BESIDE =
+  /(?:\b(?:like|than|same as|similar to|as with|instead of|combined with|hacked with|mashed with|plus|with)(?: the| my| an?)?|\b(?:sleeves?|collar|cuffs?|skirt|bodice|neckline|pockets?|hood|waistband|yoke|front|back|legs?|facing|straps?|placket)(?: (?:is|are|was|were|taken|borrowed))* (?:of|from|off)(?: the| my| an?)?)\s*$/;
+
+/** What leads to the name of what was made. */
+const LEAD =
+  /^(?:(?:i|we|i've|just|finally|also|today|yesterday|made|sewed|sewn|finished|cut|have|has|had|another|a|an|the|my|me|new|some|pair|of|toile|muslin|wearable|this|is|was|it|it's|next|then|now|first|and|so|logged|log|up|myself|out|two|three|four|five|six|\d+x)\s+)*/;
+
+/** Words that no new name begins with or holds. */
+const NO_NAME =
+  /^(?:the|a|an|in|of|for|with|and|but|at|on|to|from|size|cut|made|took|let|it|is|was|my|her|his|too|very|not|no|love|loved|worn|wore|would|next|again|as|i|by|this|that|so|than|like|or|if|after|before|because|all|every|still|between)$/;
+
+const MOST_WORDS = 5;
+/** A word in folded text, and the one after it, as the names of kinds of garment are of one or two words. */
+const isGarment = (words: string): boolean => kindNamed(words) !== undefined || isWithoutFit(words);
+
+/**
+ * A pattern or a thing that the ledger does not know, named at the beginning of a line: words that end in what kind of garment it is
+ * ("Marigold blouse"), or a name with its size right behind it ("Kelpie M", "Kelpie size 40").
+ */
+function newSubject(
+  low: string,
+  words: readonly WordAt[],
+  names: readonly NameFound[],
+  typed: (from: number, to: number) => string,
+): Subject | undefined {
+  const start = LEAD.exec(low)?.[0].length ?? 0;
+  const first = words.findIndex((w) => w.from >= start);
+  const taken: WordAt[] = [];
+  for (const word of first < 0 ? [] : words.slice(first, first + MOST_WORDS + 1)) {
+    const before = taken.at(-1);
+    if (before && /[^\s'"-]/.test(low.slice(before.to, word.from))) break;
+    const sized = isSizeLabel(word.word) || isSizeLabel(word.word.toUpperCase());
+    if (before && sized && (/^\d/.test(word.word) || word.word.length <= 3) && !isGarment(word.word)) {
+      const name = typed(taken[0]!.from, before.to);
+      const after = low.slice(word.to);
+      const known = isGarment(low.slice(taken[0]!.from, before.to));
+      if (
+        known ||
+        (/^\s*(?:$|[,.;·|])/.test(after) &&
+          taken.length <= 3 &&
+          /^[a-z]/.test(word.word) &&
+          !taken.some((w) => isTradeWord(w.word)) &&
+          !/^[a-z]$/.test(word.word.replace(/^[sml]$/, '')))
+      )
+        return subjectNamed(name, taken[0]!.from, before.to);
+      return undefined;
+    }
+    if (NO_NAME.test(word.word) || /^\d+[.,]/.test(word.word) || names.some((n) => n.from < word.to && n.to > word.from)) break;
+    if (!isGarment(word.word) && isTradeWord(word.word) && taken.length > 0) break;
+    taken.push(word);
+    // "Shirt dress", "jeans jacket": as far as words for garments go.
+    const next = words[first + taken.length];
+    const goesOn =
+      next !== undefined &&
+      !/[^\s'"-]/.test(low.slice(word.to, next.from)) &&
+      (isGarment(next.word) || /^(?:suit|bag|set|top|pants)$/.test(next.word));
+    if (isGarment(word.word) && !goesOn) return subjectNamed(typed(taken[0]!.from, word.to), taken[0]!.from, word.to);
+  }
+  const [one, last] = [taken[0], taken.at(-1)];
+  if (!one || !last || taken.length > 3) return undefined;
+  return /^\s*,?\s*(?:in )?(?:an? )?size \S/.test(low.slice(last.to)) ? subjectNamed(typed(one.from, last.to), one.from, last.to) : undefined;
+}
+
+const subjectNamed = (name: string, from: number, to: number): Subject =>
+  isWithoutFit(name)
+    ? { from, to, says: { is: 'new thing', name }, kind: undefined, sizes: [] }
+    : { from, to, says: { is: 'new pattern', name }, kind: kindNamed(name), sizes: [] };
+
+/**
+ * What a line is about: the first pattern of the ledger that it names, unless it is only spoken of beside another ("with the sleeves of
+ * …"); else one that it names first.
+ */
+export function subjectOf(
+  low: string,
+  words: readonly WordAt[],
+  names: readonly NameFound[],
+  context: LineContext,
+  typed: (from: number, to: number) => string,
+): Subject | undefined {
+  /** "Kelp tote" is not the Kelp leggings. */
+  const isAnother = (n: NameFound): boolean => {
+    const next = words.find((w) => w.from >= n.to);
+    if (n.whole || !next || low.slice(n.to, next.from).trim() !== '' || !isGarment(next.word)) return false;
+    const own = folded(context.patterns.find((p) => p.id === n.id)?.name ?? '');
+    return !own.split(/\s+/).some((w) => w === next.word || `${w}s` === next.word || w === `${next.word}s`);
+  };
+  const patterns = names.filter((n) => n.kind === 'patterns' && !BESIDE.test(low.slice(0, n.from)) && !isAnother(n));
+  const atStart = (n: NameFound) => (LEAD.exec(low)?.[0].length ?? 0) >= n.from;
+  // A name that is a word of the trade counts where a name is looked for: at the beginning.
+  const found = patterns.find((n) => atStart(n) || /\s/.test(low.slice(n.from, n.to)) || !isTradeWord(low.slice(n.from, n.to)));
+  const pattern = found && context.patterns.find((p) => p.id === found.id);
+  if (found && pattern)
+    return {
+      from: found.from,
+      to: found.to,
+      says: { is: 'pattern', patternId: pattern.id },
+      pattern,
+      kind: pattern.kind,
+      sizes: pattern.sizes ?? [],
+    };
+  const begun = newSubject(
+    low,
+    words,
+    names.filter((n) => n.kind !== 'patterns' || !isAnother(n)),
+    typed,
+  );
+  // A beginning that several patterns share names none of them, and nothing new.
+  const shared =
+    begun &&
+    !isGarment(low.slice(begun.from, begun.to)) &&
+    context.patterns.some((p) => folded(p.name).startsWith(`${low.slice(begun.from, begun.to)} `));
+  return shared ? undefined : begun;
+}
