@@ -48,4 +48,5 @@ export const routes = {
   person: (id: string) => below('/people', id),
   newPerson: '/people/new',
   line: '/line',
+  tell: '/tell',
 } as const;

@@ -12,6 +12,7 @@ export const COMMANDS: readonly { readonly title: string; readonly path: string;
   { title: 'Add a person', path: routes.newPerson, words: 'new person body child' },
   { title: 'Save the ledger to a file', path: routes.files, words: 'export backup copy' },
   { title: 'Read a ledger from a file', path: routes.files, words: 'import open restore' },
+  { title: 'Tell it: many makes at once', path: routes.tell, words: 'notebook dictate paste evening several text' },
   { title: 'How the line is written', path: routes.line, words: 'shorthand help grammar examples' },
   ...SECTIONS.map((s) => ({ title: `Go to: ${s.name}`, path: s.path, detail: `key ${s.key}` })),
 ];

@@ -26,6 +26,7 @@ export function FindField() {
       placeholder={`${FIND_LABEL} …`}
       value={text}
       onFocus={() => setEntered(true)}
+      onKeyDown={(e) => e.key === '/' && text === '' && e.preventDefault()}
       onChange={(e) => setText(e.target.value)}
       className={FIND_LOOK}
     />

@@ -4,12 +4,13 @@ import MiniSearch from 'minisearch';
 import { useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { completions, type Completion } from '../core/shorthand/complete';
-import { saveDraft } from '../data/drafts';
+import { saveDraft, useKept } from '../data/drafts';
 import { useFabrics, useMakes, usePatterns, usePeople } from '../data/queries';
 import { mainUse } from '../core/make/main-fabric';
 import { logDraftName } from '../core/make/log-draft';
 import { whereToLog } from '../core/make/where-to-log';
 import { db } from '../data/database';
+import { whenIdle } from '../data/when-idle';
 import { enterNumbered } from '../data/commands/enter-make';
 import { choose, save } from '../parts/save';
 import type { Answers } from '../core/shorthand/chip';
@@ -21,9 +22,17 @@ import { KeyCap } from '../ui/key-cap';
 import { useWrittenKey } from '../ui/use-written-key';
 import { COMMANDS } from './commands';
 import { FIND_LABEL, FIND_LOOK } from './find-words';
+import { prepareRule } from '../core/shorthand/said';
+import { splitTelling } from '../core/shorthand/tell';
 import { useReadLine } from './use-line';
 import { ComesWith } from '../parts/comes-with';
 import { routes } from '../routes';
+
+/** The rules of the line are made ready one by one, as long as nobody waits. */
+function prepare() {
+  if (prepareRule()) whenIdle(prepare);
+}
+whenIdle(prepare);
 
 interface Entry {
   readonly id: string;
@@ -139,6 +148,7 @@ export function Find({ text, onText: setText }: { text: string; onText: (text: s
     : [...offered.slice(0, 3).map((completion) => ({ completion })), ...found.map((entry) => ({ entry }))];
   useWrittenKey('/', () => field.current?.focus());
 
+  const telling = useKept('telling');
   const panel = useRef<HTMLElement>(null);
   const questions = openQuestions(chips).length;
   /** What is still asked comes first: nothing is entered before it is answered. */
@@ -170,6 +180,8 @@ export function Find({ text, onText: setText }: { text: string; onText: (text: s
   };
   const onKey = (event: KeyboardEvent) => {
     if (event.key === 'Escape') return leave();
+    // Pressed again by habit: the field has the focus already.
+    if (event.key === '/' && text === '') return event.preventDefault();
     if (event.key === 'Tab' && offered[0] && !event.shiftKey && text.trim() !== '') {
       // As in a notebook: the rest of the name, and one writes on.
       event.preventDefault();
@@ -214,6 +226,15 @@ export function Find({ text, onText: setText }: { text: string; onText: (text: s
             if (!panel.current?.contains(e.relatedTarget)) setOpen(false);
           }}
           onKeyDown={onKey}
+          onPaste={(e) => {
+            // A field of one line would run them together: several makes are told on their own page.
+            const pasted = e.clipboardData.getData('text');
+            if (splitTelling(pasted, context).length < 2) return;
+            e.preventDefault();
+            telling.keep({ text: [telling.value?.text, pasted].filter(Boolean).join('\n\n'), answers: telling.value?.answers ?? {} });
+            leave();
+            void navigate(routes.tell);
+          }}
           onChange={(e) => setText(e.target.value)}
           className={FIND_LOOK}
         />
@@ -258,14 +279,14 @@ export function Find({ text, onText: setText }: { text: string; onText: (text: s
             if (e.relatedTarget !== null && e.relatedTarget !== field.current && !panel.current?.contains(e.relatedTarget)) setOpen(false);
           }}
           aria-label="The make in this line"
-          className="absolute inset-x-0 top-10 z-40 max-sm:fixed max-sm:inset-x-2 max-sm:top-12 max-h-[70vh] overflow-y-auto rounded-md border border-rule2 bg-page p-3 shadow-lg"
+          className="absolute inset-x-0 top-10 z-40 max-sm:fixed max-sm:inset-x-2 max-sm:top-2 max-h-[70vh] max-sm:max-h-[55dvh] overflow-y-auto rounded-md border border-rule2 bg-page p-3 shadow-lg"
           onMouseDown={(e) => e.preventDefault()}
         >
           <p className="mb-2">
             <b className="font-serif text-name font-medium">{pattern ? `${called}, version ${draft.make.version}` : called}</b>{' '}
             <span className="text-ink2">
               for {person?.name}
-              {line.from === undefined ? ', the first' : `; what the line does not say is as in version ${line.from}`}
+              {line.carriedFrom === undefined ? ', the first' : `; what the line does not say is as in version ${line.carriedFrom}`}
             </span>
           </p>
           <LineChips chips={chips} context={context} answers={answers} onAnswers={setAnswers} onAllAnswered={() => field.current?.focus()} />

@@ -34,6 +34,7 @@ export const router = createBrowserRouter([
           { path: 'sew-next/:planId', lazy: async () => ({ Component: (await import('../pages/sew-next/plan-page')).PlanPage }) },
           { path: 'people/:personId', lazy: async () => ({ Component: (await import('../pages/people/person-page')).PersonPage }) },
           { path: 'line', lazy: async () => ({ Component: (await import('../pages/line/line-help')).LineHelp }) },
+          { path: 'tell', lazy: async () => ({ Component: (await import('../pages/line/tell-it')).TellIt }) },
           { path: 'files', lazy: async () => ({ Component: (await import('../pages/files/files')).Files }) },
           { path: 'files/table', lazy: async () => ({ Component: (await import('../pages/files/take-in-a-table')).TakeInATable }) },
           { path: '*', Component: PageProblem },

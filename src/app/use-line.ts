@@ -3,18 +3,12 @@ import type { Answers } from '../core/shorthand/chip';
 import { readMake, type ReadMake } from '../core/shorthand/draft-from-line';
 import type { LineContext } from '../core/shorthand/sentence';
 import { newId } from '../data/new-id';
-import { useBodies, useFabrics, useMakes, usePatterns, usePeople, usePerson } from '../data/queries';
+import { usePerson } from '../data/queries';
+import { useLineTables } from '../parts/use-line-tables';
 
 /** Reads a line as it is typed. */
 export function useReadLine(text: string, context: LineContext, answers: Answers): ReadMake {
-  const patterns = usePatterns();
-  const makes = useMakes();
-  const bodies = useBodies();
-  const fabrics = useFabrics();
-  const people = usePeople();
+  const tables = useLineTables();
   const spoken = usePerson();
-  return useMemo(
-    () => readMake(text, { patterns, makes, bodies, fabrics, people }, { context, spoken, answers, newId }),
-    [text, context, answers, patterns, makes, bodies, fabrics, people, spoken],
-  );
+  return useMemo(() => readMake(text, tables, { context, spoken, answers, newId }), [text, context, answers, tables, spoken]);
 }

@@ -21,6 +21,8 @@ export const DRAFT_SHAPES = {
   'side by side': z.array(Id),
   /** Milliseconds since 1970. */
   timer: z.strictObject({ makeId: Id, phase: z.enum(PHASES), since: z.number() }),
+  /** What is told, with what was chosen for its questions, by the words of each make. */
+  telling: z.strictObject({ text: z.string(), answers: z.record(z.string(), z.record(z.string(), z.int().min(0))) }),
   'table to take in': z.strictObject({
     name: z.string(),
     text: z.string(),
@@ -43,6 +45,7 @@ export const DRAFT_WORDS: Readonly<Record<DraftKind, string>> = {
   suitcase: 'a suitcase that was not unpacked',
   'side by side': 'the choice of makes to compare',
   timer: 'the running timer',
+  telling: 'a telling that was not entered',
   'table to take in': 'a table that was not imported',
   'whom a table is for': 'whom a table is for',
 };

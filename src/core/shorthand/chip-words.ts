@@ -5,6 +5,7 @@ import { formatDuration } from '../units/duration';
 import { formatLength, type LengthUnit } from '../units/length';
 import { formatMoney } from '../units/money';
 import { zoneOf } from '../body/zones';
+import { alterationKind, WAY_WORDS } from '../catalogue/alterations';
 import { symptomOf } from '../catalogue/symptoms';
 import { kindNamed } from '../records/garment-named';
 import type { Choice, Understood } from './chip';
@@ -65,10 +66,12 @@ export function chipWords(
       return { kind: 'size', says: `${sizeLineWords(u.line)} at the ${zoneList(u.zones)}` };
     case 'alteration': {
       const alteration = { id: '', ...u.alteration };
-      const { when, purpose } = u.alteration;
+      const { when, purpose, kind, way, amount } = u.alteration;
+      // Where it could have been measured otherwise, "in all" is said too.
+      const inAll = way === 'total' && amount !== undefined && alterationKind(kind).ways.length > 1 ? ` ${WAY_WORDS.total}` : '';
       return {
         kind: purpose === 'style' ? 'for looks' : 'altered',
-        says: `${alterationWords(alteration, unit)}${when === 'paper' ? '' : ` ${alterationWhen(alteration)}`}`,
+        says: `${alterationWords(alteration, unit)}${inAll}${when === 'paper' ? '' : ` ${alterationWhen(alteration)}`}`,
       };
     }
     case 'fit': {

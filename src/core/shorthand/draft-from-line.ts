@@ -26,7 +26,7 @@ export interface ReadMake {
   readonly person: Person | undefined;
   readonly draft: LogDraft | undefined;
   /** The version from which the cut is carried on. */
-  readonly from: number | undefined;
+  readonly carriedFrom: number | undefined;
   readonly remarks: readonly string[];
 }
 
@@ -71,16 +71,16 @@ export function readMake(text: string, tables: LineTables, { context, spoken, an
     const { designer } = entry;
     const drawn = named.newPattern && { ...named.newPattern, ...(designer === undefined ? {} : { designer }) };
     const draft = forNewPerson(draftFromLine(entry, drawn ? { ...named, newPattern: drawn } : named), entry.newPerson, newId);
-    return { chips, pattern: drawn, person: draft.newPerson ?? person, draft, from: undefined, remarks: entry.remarks };
+    return { chips, pattern: drawn, person: draft.newPerson ?? person, draft, carriedFrom: undefined, remarks: entry.remarks };
   }
-  if (!pattern || !person) return { chips, pattern, person, draft: undefined, from: undefined, remarks: [] };
+  if (!pattern || !person) return { chips, pattern, person, draft: undefined, carriedFrom: undefined, remarks: [] };
   const { bodies, fabrics } = tables;
   const input: PatternCase = { pattern, makes: makesOf(tables.makes, pattern.id, person.id), bodies, fabrics };
   const last = lastVersion(input);
   const start = startMake(input, person.id, context.today, last, newId);
   const entry = entryFromLine(chips, { start, zones: viewOf(pattern, start).zones, context, newId });
   const draft = forNewPerson(draftFromLine(entry), entry.newPerson, newId);
-  return { chips, pattern, person: draft.newPerson ?? person, draft, from: last?.version, remarks: entry.remarks };
+  return { chips, pattern, person: draft.newPerson ?? person, draft, carriedFrom: last?.version, remarks: entry.remarks };
 }
 
 /** The ledger as it would be once a draft is in it: what the next line says is read against that. */

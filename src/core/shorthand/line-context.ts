@@ -13,7 +13,7 @@ function sizesSaid(pattern: Pattern, versions: readonly Make[]): string[] {
 /**
  * What lines are read against: the names of a ledger, with what its patterns have.
  *
- * @param usual the unit and currency where none is said, and the day
+ * @param usual unit and currency where none is said, and the day
  */
 export function lineContextOf(
   {
@@ -27,7 +27,7 @@ export function lineContextOf(
     readonly fabrics: readonly Fabric[];
     readonly people: readonly Person[];
   },
-  usual: Pick<LineContext, 'unit' | 'currency' | 'today'>,
+  { unit, currency, today }: Pick<LineContext, 'unit' | 'currency' | 'today'>,
 ): LineContext {
   const versions = new Map<string, Make[]>();
   for (const make of makes) if (make.sources[0]) addToGroup(versions, make.sources[0].patternId, make);
@@ -42,6 +42,8 @@ export function lineContextOf(
     })),
     fabrics: fabrics.map(({ id, name }) => ({ id, name })),
     people: people.map(({ id, name }) => ({ id, name })),
-    ...usual,
+    unit,
+    currency,
+    today,
   };
 }

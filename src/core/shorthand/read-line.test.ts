@@ -294,6 +294,11 @@ describe('fit', () => {
     expect(read('wrist too low')).toEqual(['“wrist too low”']);
   });
 
+  test('a bare number is a degree, and may be a length', () => {
+    const [chip] = readLine('tight armhole 2', CONTEXT);
+    expect(chip!.choices.map((choice) => choice.map(gist))).toEqual([['armhole −2'], ['armhole −2 by 2']]);
+  });
+
   test('what pulls at a place says so itself, and its other causes are offered', () => {
     const [chip] = readLine('pulls across the bust', CONTEXT);
     expect(chip!.asks).toBe(false);

@@ -62,7 +62,7 @@ function withDoubts(best: Cover, others: readonly Cover[]): Proposal[] {
   const mine = best.readings.filter((r) => !close.readings.some((o) => o.from === r.from && o.to === r.to && meaning(o) === meaning(r)));
   const theirs = close.readings.filter((o) => !best.readings.some((r) => o.from === r.from && o.to === r.to && meaning(o) === meaning(r)));
   const [from, to] = [Math.min(...[...mine, ...theirs].map((r) => r.from)), Math.max(...[...mine, ...theirs].map((r) => r.to))];
-  if ([...mine, ...theirs].some((r) => r.choices)) return [...best.readings];
+  if ([...mine, ...theirs].some((r) => r.says.length === 0)) return [...best.readings];
   const asked: Proposal = { from, to, says: [], weight: 0, choices: [mine.flatMap((r) => r.says), theirs.flatMap((r) => r.says)] };
   return [...best.readings.filter((r) => !mine.includes(r) && (r.to <= from || r.from >= to)), asked].sort((a, b) => a.from - b.from);
 }

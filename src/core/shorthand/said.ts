@@ -25,6 +25,8 @@ export interface Rule {
   readonly read: (said: Said, sentence: Sentence, at: number, to: number) => Meant | undefined;
 }
 
+const everyRule: (() => RegExp)[] = [];
+
 /**
  * A rule of a recogniser: what is looked for, and what it means.
  *
@@ -32,7 +34,19 @@ export interface Rule {
  */
 export function rule(source: string, weight: keyof typeof WEIGHTS, read: Rule['read']): Rule {
   let made: RegExp | undefined;
-  return { found: () => (made ??= new RegExp(`${source}${END}`, 'y')), needs: undefined, weight: WEIGHTS[weight], read };
+  const found = () => (made ??= new RegExp(`${source}${END}`, 'y'));
+  everyRule.push(found);
+  return { found, needs: undefined, weight: WEIGHTS[weight], read };
+}
+
+/**
+ * Makes one more rule ready to be used: compiled when a line first needs it, they would hold up the first letters that are typed.
+ *
+ * @returns whether there are more
+ */
+export function prepareRule(): boolean {
+  everyRule.shift()?.().test('');
+  return everyRule.length > 0;
 }
 
 /** The same rule, tried only in lines that have a word for it: a short expression that spares a long one. */

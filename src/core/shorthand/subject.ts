@@ -10,7 +10,10 @@ const BESIDE =
 
 /** What leads to the name of what was made. */
 const LEAD =
-  /^(?:(?:i|we|i've|just|finally|also|today|yesterday|made|sewed|sewn|finished|cut|have|has|had|another|a|an|the|my|me|new|some|pair|of|toile|muslin|wearable|this|is|was|it|it's|next|then|now|first|and|so|logged|log|up|myself|out|two|three|four|five|six|\d+x)\s+)*/;
+  /^(?:(?:i|we|i've|just|finally|also|today|yesterday|made|sewed|sewn|finished|cut|have|has|had|another|a|an|the|my|me|new|some|pair|of|toile|muslin|wearable|this|is|was|it|it's|next|then|after that|afterwards|one|came|there|did|now|first|and|so|logged|log|up|myself|out|two|three|four|five|six|\d+x)\s+)*/;
+
+/** How long the words are that lead to a name at the beginning of a folded text. */
+export const leadLength = (low: string): number => LEAD.exec(low)?.[0].length ?? 0;
 
 /** Words that no new name begins with or holds. */
 const NO_NAME =
@@ -30,7 +33,7 @@ function newSubject(
   names: readonly NameFound[],
   typed: (from: number, to: number) => string,
 ): Subject | undefined {
-  const start = LEAD.exec(low)?.[0].length ?? 0;
+  const start = leadLength(low);
   const first = words.findIndex((w) => w.from >= start);
   const taken: WordAt[] = [];
   for (const word of first < 0 ? [] : words.slice(first, first + MOST_WORDS + 1)) {
@@ -92,7 +95,7 @@ export function subjectOf(
     return !own.split(/\s+/).some((w) => w === next.word || `${w}s` === next.word || w === `${next.word}s`);
   };
   const patterns = names.filter((n) => n.kind === 'patterns' && !BESIDE.test(low.slice(0, n.from)) && !isAnother(n));
-  const atStart = (n: NameFound) => (LEAD.exec(low)?.[0].length ?? 0) >= n.from;
+  const atStart = (n: NameFound) => leadLength(low) >= n.from;
   // A name that is a word of the trade counts where a name is looked for: at the beginning.
   const found = patterns.find((n) => atStart(n) || /\s/.test(low.slice(n.from, n.to)) || !isTradeWord(low.slice(n.from, n.to)));
   const pattern = found && context.patterns.find((p) => p.id === found.id);

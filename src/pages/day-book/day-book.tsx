@@ -52,6 +52,11 @@ export function DayBook() {
             <br />
             <i>Curlew jeans M, waistband tight, love 4</i>
           </p>
+          <p className="mt-3">
+            <Link to={routes.tell} className="underline">
+              Or tell many at once, from a notebook or by dictation
+            </Link>
+          </p>
           <p className="mt-4">
             <button type="button" className="underline" onClick={() => void attempt('The demo was not opened', () => openDemo(db))}>
               Or look round in the demo ledger
@@ -63,7 +68,15 @@ export function DayBook() {
 
   return (
     <>
-      <PageHead title="Day book" under={format(new Date(), 'EEEE, d MMMM yyyy')} />
+      <PageHead
+        title="Day book"
+        under={format(new Date(), 'EEEE, d MMMM yyyy')}
+        aside={
+          <LinkButton quiet to={routes.tell}>
+            Tell it: many makes at once
+          </LinkButton>
+        }
+      />
       <HalfLogged />
       <div className="grid grid-cols-[minmax(0,5fr)_minmax(0,4fr)] gap-8 max-lg:grid-cols-1">
         <Suspense fallback={<div />}>

@@ -66,7 +66,7 @@ export function WhatWaits({
     words: end.words,
     under: (
       <>
-        {toMake(make)}, for {formatDistanceStrict(parseISO(end.since), parseISO(today()))}
+        {toMake(make)}, {end.since === today() ? 'since today' : `for ${formatDistanceStrict(parseISO(end.since), parseISO(today()))}`}
       </>
     ),
     act: {

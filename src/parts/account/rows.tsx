@@ -74,6 +74,18 @@ function SizeLines({ size, lines, changed }: { size: SizeLine | undefined; lines
   );
 }
 
+/** What was meant for the next version while the last one was sewn: said beside what is reckoned, and never added to it. */
+function MeantLastTime({ notes }: { notes: Make['notes'] }) {
+  const meant = notes.filter((n) => n.kind === 'next time');
+  return meant.length === 0 ? null : (
+    <ul className="text-small leading-[17px]">
+      {meant.map((n) => (
+        <li key={n.id}>Meant last time: {n.words}</li>
+      ))}
+    </ul>
+  );
+}
+
 function AlterationList({
   alterations,
   unit,
@@ -216,7 +228,12 @@ export function accountRows({ input, carried, wears, costOf, unit, fabricUnit, p
           cell: (m) => <AlterationList alterations={m.alterations} unit={unit} showWhen />,
           said: (m) => m.alterations.map((a) => alterationWords(a, unit)).join(),
           changed: differs('alteration'),
-          carry: <AlterationList alterations={next.alterations} unit={unit} showWhen={false} isNew={isNew} />,
+          carry: (
+            <>
+              <AlterationList alterations={next.alterations} unit={unit} showWhen={false} isNew={isNew} />
+              <MeantLastTime notes={lastVersion(input)?.notes ?? []} />
+            </>
+          ),
         },
       ],
     },
@@ -321,11 +338,6 @@ export function accountRows({ input, carried, wears, costOf, unit, fabricUnit, p
               {input.pattern.errata.map((e) => (
                 <li key={e.id}>{e.words}</li>
               ))}
-              {lastVersion(input)
-                ?.notes.filter((n) => n.kind === 'next time')
-                .map((n) => (
-                  <li key={n.id}>Meant last time: {n.words}</li>
-                ))}
               {input.makes.flatMap((m) => m.notes.filter((n) => n.kind === 'tip' || n.kind === 'erratum').map((n) => <li key={n.id}>{n.words}</li>))}
             </ul>
           ),

@@ -104,7 +104,10 @@ const fault = (source: string, read: (said: Said, how: Fault, of: Choice, ...at:
     };
     const of = faultOf(how, s);
     const meant = of && read(said, how, of, s, from, to);
-    return meant && { to, ...meant };
+    if (!meant) return undefined;
+    // A bare number is a degree, as shorthand has it; it may be a length too.
+    const byLength = how.amount !== undefined && NUMBERED.test(how.amount) && faultOf({ ...how, amount: `${how.amount} ${s.context.unit}` }, s);
+    return { to, ...meant, ...(byLength && !meant.choices ? { choices: [of, byLength] } : {}) };
   });
 
 const PULLS = '(?:pulls?|pulling|strains?|straining|digs? in|digging in|cuts? in|binds?|binding|restricts?)';

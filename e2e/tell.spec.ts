@@ -1,0 +1,132 @@
+import { expect, test } from './test';
+
+const LINE = 'Find, or write a make in one line';
+const NOTEBOOK = `March and April
+
+Tidewater shirt in C, blue stripe poplin 1.9 m, lengthened the bodice by an inch and a half, sleeves still a bit long. Love it.
+
+Gangway trousers 40, took in the side seams by 1 cm at the hip, not tight at the waist, zip 2.80
+
+Foreshore tee M, tern white jersey 1.2 m, took every scrap, neck too wide
+Curlew skirt 42 in rust corduroy 1.6 m at 18 a metre, waistband tight by 2 cm, love 4
+Curlew skirt 44, hem still to do, next time lengthen by 3 cm
+Puffin pinafore 122 for Tilda, worn 3 times
+- Nocturne skirt 40, waist right, 6 hours
+- Bollard overshirt L for Anselm, gave up at the collar`;
+
+test('a notebook page of eight makes: questions by their digits, a reload in the middle, all of it one act and one undo', async ({ page }) => {
+  await page.goto('/tell');
+  await page.getByLabel('What did you sew?').fill(NOTEBOOK);
+  const items = page.getByRole('region', { name: 'As it is read' }).getByRole('heading', { level: 3 });
+  await expect(items).toHaveCount(8);
+  await expect(items.nth(4)).toHaveText('Curlew skirt, version 2 for Maren; else as version 1');
+  await expect(page.getByText('New with it, and undone with it: the pattern Curlew skirt (skirt, woven); the fabric rust corduroy.')).toBeVisible();
+
+  // What is asked comes first.
+  await page.keyboard.press('Control+Enter');
+  await expect(page.getByRole('button', { name: 'altered side seams at hip −1 cm per seam' })).toBeFocused();
+  await page.keyboard.press('1');
+  await expect(page.getByRole('button', { name: 'fit waistband right' })).toBeFocused();
+  await page.reload();
+  await expect(page.getByText('8 makes · 1 question')).toBeVisible();
+  await page.getByLabel('What did you sew?').focus();
+  await page.keyboard.press('Control+Enter');
+  await page.keyboard.press('1');
+  await expect(page.getByText('8 makes · nothing is asked')).toBeVisible();
+  await page.keyboard.press('Control+Enter');
+  await expect(page.getByText('8 makes saved. Ctrl Z takes it all back.')).toBeVisible();
+  await expect(page.getByLabel('What did you sew?')).toHaveValue('');
+
+  await page.goto('/');
+  await expect(page.getByRole('link', { name: 'Curlew skirt, version 2' })).toBeVisible();
+  await expect(page.getByText('Gangway trousers, version 4').first()).toBeVisible();
+  await page.goto('/patterns');
+  await page
+    .getByRole('link', { name: /Curlew skirt/ })
+    .first()
+    .click();
+  await expect(page.getByText('Meant last time: next time lengthen by 3 cm')).toBeVisible();
+  await page.keyboard.press('Control+z');
+  await expect(page.getByText('Undone: 8 makes')).toBeVisible();
+  await page.goto('/patterns');
+  await expect(page.getByRole('heading', { name: 'Patterns' })).toBeVisible();
+  await expect(page.getByRole('link', { name: /Curlew skirt/ })).toHaveCount(0);
+});
+
+test('dictated without a stop, from a file, and one make at a time; what names nothing stays and says so', async ({ page }) => {
+  await page.goto('/tell');
+  await page.getByLabel('A file of text').setInputFiles([
+    {
+      name: 'talk.txt',
+      mimeType: 'text/plain',
+      buffer: Buffer.from('so i made the tidewater shirt in c and the sleeves are too long then i made the gangway trousers in 40 love them'),
+    },
+    { name: 'log.csv', mimeType: 'text/csv', buffer: Buffer.from('When,Notes\n2 May,"Nocturne skirt 40, love 3"\n') },
+  ]);
+  const read = page.getByRole('region', { name: 'As it is read' });
+  await expect(read.getByRole('heading', { level: 3 })).toHaveText([
+    /^Tidewater shirt, version 4/,
+    /^Gangway trousers, version 4/,
+    /^Nocturne skirt/,
+  ]);
+  await read.getByRole('button', { name: 'Save this one' }).first().click();
+  await expect(page.getByText('Tidewater shirt, version 4 saved.')).toBeVisible();
+  await expect(read.getByRole('heading', { level: 3 })).toHaveCount(2);
+  await page.getByLabel('What did you sew?').fill('a sunny day by the sea');
+  await expect(read.getByText('Of which pattern?')).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Save it/ })).toBeDisabled();
+});
+
+test('a question in the line: Enter goes to it, a digit answers, and the make has what was chosen', async ({ page }) => {
+  await page.goto('/patterns/pattern-nocturne');
+  await expect(page.getByRole('region', { name: 'Account of Nocturne skirt' })).toBeVisible();
+  await page.keyboard.press('/');
+  await page.keyboard.press('/');
+  const field = page.getByLabel(LINE);
+  await expect(field).toBeFocused();
+  await expect(field).toHaveValue('');
+  await page.keyboard.type('nocturne skirt 42, took in 1 cm at the hip, mustard linen 1.5 m, next time in wool');
+  await expect(page.getByText('1 question first')).toBeVisible();
+  // Nothing is entered before it is answered.
+  await page.keyboard.press('Control+Enter');
+  await expect(page.getByRole('button', { name: 'altered side seams at hip −1 cm per seam' })).toBeFocused();
+  await page.keyboard.press('3');
+  await expect(field).toBeFocused();
+  await expect(page.getByText('New with it, and undone with it: the fabric mustard linen.')).toBeVisible();
+  await page.keyboard.press('Control+Enter');
+  await expect(page.getByText(/of Nocturne skirt is saved/)).toBeVisible();
+  await expect(field).toHaveValue('');
+  await page.keyboard.press('Escape');
+  await expect(page.getByText('Meant last time: next time in wool')).toBeVisible();
+});
+
+test('several makes pasted into the line are told on their own page', async ({ page, context }) => {
+  await context.grantPermissions(['clipboard-read', 'clipboard-write']);
+  await page.goto('/');
+  await page.keyboard.press('/');
+  await page.evaluate(() => navigator.clipboard.writeText('Tidewater shirt C, love 4\nGangway trousers 40'));
+  await page.getByRole('combobox', { name: LINE }).focus();
+  await page.keyboard.press('Control+v');
+  await expect(page.getByRole('heading', { name: 'Tell it' })).toBeVisible();
+  await expect(page.getByText('2 makes · nothing is asked')).toBeVisible();
+});
+
+test.describe('on a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 } });
+
+  test('the line lies under the thumb, and a question is answered by a touch', async ({ page }) => {
+    await page.goto('/');
+    const field = page.getByLabel(LINE);
+    const box = await field.boundingBox();
+    expect(box!.y).toBeGreaterThan(600);
+    await field.click();
+    await page.getByRole('combobox', { name: LINE }).fill('nocturne skirt 42, not tight at the waist');
+    const choice = page.getByRole('button', { name: 'fit waistband right' });
+    await expect(choice).toBeVisible();
+    expect((await choice.boundingBox())!.height).toBeGreaterThanOrEqual(44);
+    await choice.click();
+    await page.getByRole('button', { name: /^Save make/ }).click();
+    await expect(page.getByText(/of Nocturne skirt is saved/)).toBeVisible();
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+  });
+});

@@ -1,0 +1,108 @@
+import fc from 'fast-check';
+import { demoLedger } from '../../../demo/ledger';
+import { readMakes } from './draft-from-line';
+import { lineContextOf } from './line-context';
+import { splitTelling } from './tell';
+
+const LEDGER = demoLedger();
+const USUAL = { unit: 'cm', currency: 'EUR', today: '2026-11-25' } as const;
+const CONTEXT = lineContextOf(LEDGER, USUAL);
+const told = (text: string) => splitTelling(text, CONTEXT).map((t) => t.text);
+
+describe('a telling is split into makes', () => {
+  test.each<[string, string, string[]]>([
+    ['blank lines', 'Tidewater shirt C, love 4\n\nGangway trousers 40', ['Tidewater shirt C, love 4', 'Gangway trousers 40']],
+    ['a line each', 'Tidewater shirt C\nGangway trousers 40\nEbb cape M', ['Tidewater shirt C', 'Gangway trousers 40', 'Ebb cape M']],
+    [
+      'what names no pattern goes with the make before',
+      'Tidewater shirt C.\nArmholes tight. Love it.\nGangway trousers 40',
+      ['Tidewater shirt C.\nArmholes tight. Love it.', 'Gangway trousers 40'],
+    ],
+    [
+      'a sentence with another pattern',
+      'Tidewater shirt in C. Love it. Gangway trousers in 40, too long.',
+      ['Tidewater shirt in C. Love it.', 'Gangway trousers in 40, too long.'],
+    ],
+    [
+      'dictated, with nothing between',
+      'so i made the tidewater shirt in c and the sleeves are too long then i made the gangway trousers in 40 and after that i sewed a curlew skirt in 42',
+      [
+        'so i made the tidewater shirt in c and the sleeves are too long',
+        'then i made the gangway trousers in 40',
+        'and after that i sewed a curlew skirt in 42',
+      ],
+    ],
+    [
+      'the same pattern again',
+      'Foreshore tee M, tight. Then I made the Foreshore tee again in L.',
+      ['Foreshore tee M, tight.', 'Then I made the Foreshore tee again in L.'],
+    ],
+    [
+      'a sentence about the same make',
+      'Foreshore tee M. The Foreshore tee is lovely at the neck.',
+      ['Foreshore tee M. The Foreshore tee is lovely at the neck.'],
+    ],
+    [
+      'another pattern beside',
+      'Slackwater dress 38 with the sleeves of the Tidewater shirt. Love it.',
+      ['Slackwater dress 38 with the sleeves of the Tidewater shirt. Love it.'],
+    ],
+    ['a list', '- Tidewater shirt C\n- Gangway trousers 40\n', ['Tidewater shirt C', 'Gangway trousers 40']],
+    ['a list with numbers', '1. Tidewater shirt C\n2. Gangway trousers 40', ['Tidewater shirt C', 'Gangway trousers 40']],
+    [
+      'next is',
+      'Tidewater shirt C, 1.5 m of white lawn, next is the Nocturne skirt in 40',
+      ['Tidewater shirt C, 1.5 m of white lawn', 'next is the Nocturne skirt in 40'],
+    ],
+    [
+      'the dress is lovely',
+      'Saltmarsh dress 38. The dress is lovely. Trousers would be nice.',
+      ['Saltmarsh dress 38. The dress is lovely. Trousers would be nice.'],
+    ],
+    ['words before the first', 'Notes of March\n\nTidewater shirt C', ['Notes of March\n\nTidewater shirt C']],
+    ['nothing', '  \n ', []],
+  ])('%s', (_, text, makes) => expect(told(text)).toEqual(makes));
+
+  test('with the gaps between them the makes are the text, and none overlaps another', () => {
+    const bit = fc.constantFrom(
+      'Tidewater shirt',
+      'Gangway trousers',
+      'C',
+      '40',
+      '. ',
+      '\n',
+      '\n\n',
+      ', ',
+      'then I made the ',
+      'love it',
+      '- ',
+      'Curlew cape',
+      ' ',
+      '1.5 m',
+    );
+    fc.assert(
+      fc.property(fc.array(bit, { maxLength: 14 }), (bits) => {
+        const text = bits.join('');
+        let at = 0;
+        for (const part of splitTelling(text, CONTEXT)) {
+          expect(part.from).toBeGreaterThanOrEqual(at);
+          expect(text.slice(part.from, part.to)).toBe(part.text);
+          expect(text.slice(at, part.from)).toMatch(/^[\s,;.*•-]*(?:\d[.)]\s*)?$/);
+          at = part.to;
+        }
+        expect(text.slice(at)).toMatch(/^[\s,;.*•-]*$/);
+      }),
+    );
+  });
+});
+
+test('what one make names first is there for the next: a pattern, its version, a fabric', () => {
+  let n = 0;
+  const texts = ['Curlew skirt 40 in rust corduroy 1.6 m, waistband tight', 'Curlew skirt 42, rust corduroy 1.5 m'];
+  const [first, second] = readMakes(texts, LEDGER, { usual: USUAL, spoken: LEDGER.people[0], newId: () => `new-${n++}` });
+  expect(first!.draft!.newPattern?.name).toBe('Curlew skirt');
+  expect(second!.draft!.newPattern).toBeUndefined();
+  expect(second!.draft!.newFabrics).toEqual([]);
+  expect(second!.draft!.make).toMatchObject({ version: 2, size: { size: '42' }, sources: [{ patternId: first!.draft!.newPattern!.id }] });
+  expect(second!.draft!.make.fabrics[0]!.fabricId).toBe(first!.draft!.newFabrics[0]!.id);
+});

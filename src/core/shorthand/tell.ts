@@ -1,0 +1,67 @@
+import { folded, namesIn, wordsIn } from './names';
+import type { LineContext } from './sentence';
+import { leadLength, subjectOf } from './subject';
+
+/** A part of a telling that is one make. */
+export interface Told {
+  readonly from: number;
+  readonly to: number;
+  readonly text: string;
+}
+
+/** Where a make may begin: a line, a sentence, or words that lead on where nobody set a full stop. */
+const MAY_BEGIN =
+  /(?:(?:^|\n)[ \t]*(?:(?:[-*•]|\d{1,2}[.)])[ \t]+)?|[.!?;]+[ \t]+|(?<!\band)[\s,]+(?=(?:and )?(?:then|next|after that|afterwards|also) |and (?:i |we )?(?:made|sewed|cut out|finished) ))/g;
+/** Words that say that something was made. */
+const MADE = /\b(?:made|sewed|sewn|cut|finished|did|next is|next was|next came)\b/;
+
+interface Begins {
+  readonly at: number;
+  readonly key: string;
+  /** It begins a make of the same pattern too. */
+  readonly anew: boolean;
+}
+
+/**
+ * Splits what was told of a whole evening into makes: where a line or a sentence begins with the name of another pattern, at blank lines, and at
+ * "then I made …" where nothing was set between. What names none belongs to the make before it.
+ *
+ * @param context what lines are read against
+ * @returns the makes in their order; with the gaps between them they are the text, character for character
+ * @example splitTelling('Tidewater shirt C. Love it.\n\nGangway trousers 40', context).map((t) => t.text) // ['Tidewater shirt C. Love it.', 'Gangway trousers 40']
+ */
+export function splitTelling(text: string, context: LineContext): Told[] {
+  const low = folded(text);
+  const places = [...low.matchAll(MAY_BEGIN)].map((m) => ({ at: m.index + m[0].length, mark: m[0] }));
+  const begins: Begins[] = [];
+  places.forEach(({ at, mark }, i) => {
+    const segment = low.slice(at, places[i + 1]?.at);
+    const words = wordsIn(segment);
+    const typed = (from: number, to: number) => text.slice(at + from, at + to);
+    const subject = subjectOf(segment, words, namesIn(words, context), context, typed);
+    if (!subject || subject.from > leadLength(segment)) return;
+    const name = typed(subject.from, subject.to);
+    const lead = segment.slice(0, subject.from);
+    const line = mark.includes('\n') || at === 0;
+    const known = subject.says.is === 'pattern';
+    // A new name is one where a line begins with it, or something says that it was made: "the dress is lovely" names nothing.
+    const named = known || MADE.test(lead) || ((line || mark.trim() !== '') && /^\p{Lu}/u.test(name) && /\s/.test(name)) || (line && /\s/.test(name));
+    if (!named) return;
+    const key = subject.says.is === 'pattern' ? subject.says.patternId : name.toLowerCase();
+    begins.push({ at, key, anew: line || MADE.test(lead) });
+  });
+  const starts: number[] = [];
+  let about: string | undefined;
+  for (const { at, key, anew } of begins) {
+    if (key !== about || anew) starts.push(at);
+    about = key;
+  }
+  const first = low.search(/\S/);
+  if (starts.length === 0 && first >= 0) starts.push(first);
+  // What stands before the first make is told with it.
+  else if (starts[0] !== undefined && /\p{L}/u.test(low.slice(0, starts[0]))) starts[0] = first;
+  return starts.map((from, i) => {
+    const told = text.slice(from, starts[i + 1] ?? text.length).replace(/(?:[\s,;]|\n[ \t]*(?:[-*•]|\d{1,2}[.)]))+$/, '');
+    return { from, to: from + told.length, text: told };
+  });
+}

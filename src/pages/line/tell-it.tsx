@@ -1,0 +1,216 @@
+import { useDeferredValue, useMemo, useRef, type ReactNode } from 'react';
+import { useDropzone } from 'react-dropzone';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { Link } from 'react-router';
+import { toast } from 'react-toastify';
+import { notesOfTable } from '../../core/archive/tables-in/notes-column';
+import type { Answers } from '../../core/shorthand/chip';
+import { readMakes, type ReadMake } from '../../core/shorthand/draft-from-line';
+import type { LineContext } from '../../core/shorthand/sentence';
+import { splitTelling, type Told } from '../../core/shorthand/tell';
+import { counted } from '../../core/units/counted';
+import { enterTelling } from '../../data/commands/enter-telling';
+import { db } from '../../data/database';
+import { useKept } from '../../data/drafts';
+import { newId } from '../../data/new-id';
+import { usePerson } from '../../data/queries';
+import { ComesWith } from '../../parts/comes-with';
+import { LineChips, openQuestions, toFirstQuestion } from '../../parts/line-chips';
+import { choose, save } from '../../parts/save';
+import { useLineContext } from '../../parts/use-line-context';
+import { useLineTables } from '../../parts/use-line-tables';
+import { routes } from '../../routes';
+import { Button } from '../../ui/button';
+import { KeyCap } from '../../ui/key-cap';
+import { PageHead } from '../../ui/page-head';
+
+/** A make of the telling as it was read. */
+type Item = Told & ReadMake & { readonly context: LineContext; readonly answers: Answers };
+
+/** What is told, read make by make. */
+function useTold(text: string, answers: Readonly<Record<string, Answers>>): readonly Item[] {
+  const context = useLineContext();
+  const tables = useLineTables();
+  const spoken = usePerson();
+  return useMemo(() => {
+    const told = splitTelling(text, context);
+    const given = told.map((t) => answers[t.text] ?? {});
+    const read = readMakes(
+      told.map((t) => t.text),
+      tables,
+      { usual: context, spoken, answers: given, newId },
+    );
+    return told.flatMap((t, i) => {
+      const of = read[i];
+      return of ? [{ ...t, ...of, answers: given[i] ?? {} }] : [];
+    });
+  }, [text, answers, context, tables, spoken]);
+}
+
+const nameOf = ({ pattern, draft }: Item) =>
+  draft ? (pattern ? `${pattern.name}, version ${draft.make.version}` : (draft.make.name ?? 'a make')) : undefined;
+
+/** Many makes at once: a page of a notebook, typed, pasted or dictated; split, read, and worked off. */
+export function TellIt() {
+  const kept = useKept('telling');
+  const text = kept.value?.text ?? '';
+  const answers = kept.value?.answers ?? {};
+  const list = useRef<HTMLOListElement>(null);
+  const field = useRef<HTMLTextAreaElement>(null);
+  // Typing is never held up by reading.
+  const items = useTold(useDeferredValue(text), answers);
+  const told = (next: string, then: typeof answers = answers) => (next.trim() === '' ? kept.clear() : kept.keep({ text: next, answers: then }));
+  const answer = (item: Item, to: Answers) => kept.keep({ text, answers: { ...answers, [item.text]: to } });
+
+  const ready = items.filter((item) => item.draft);
+  const questions = items.reduce((sum, { chips, draft }) => sum + (draft ? openQuestions(chips).length : 0), 0);
+  const without = items.length - ready.length;
+
+  const enter = async (chosen: readonly Item[]) => {
+    const drafts = chosen.flatMap(({ draft }) => (draft ? [draft] : []));
+    const [only] = chosen;
+    if (drafts.length === 0 || !only) return;
+    const called = drafts.length === 1 ? (nameOf(only) ?? 'a make') : counted(drafts.length, 'make');
+    if (!(await save(called, () => enterTelling(db, drafts), { done: `${called} saved. Ctrl Z takes it all back.` }))) return;
+    const person = drafts.find((d) => d.newPerson)?.newPerson;
+    if (person) await choose({ personId: person.id });
+    // What was entered leaves the page; what is not ready stays.
+    const rest = [...chosen].reverse().reduce((now, { from, to }) => `${now.slice(0, from)}${now.slice(to)}`, text);
+    told(/[\p{L}\p{N}]/u.test(rest) ? rest.replace(/\n{3,}/g, '\n\n').trimStart() : '');
+    field.current?.focus();
+  };
+  const enterAll = () => {
+    if (questions > 0 && toFirstQuestion(list.current)) return;
+    void enter(ready);
+  };
+  useHotkeys('ctrl+enter,meta+enter', enterAll, { enableOnFormTags: true, preventDefault: true });
+
+  const take = async (files: readonly File[]) => {
+    const texts = await Promise.all(
+      files.map(async (file) => {
+        const words = await file.text();
+        return /\.csv$/i.test(file.name) ? notesOfTable(words) : words;
+      }),
+    );
+    told([text, ...texts].filter((t) => t.trim() !== '').join('\n\n'));
+  };
+  const { getRootProps, getInputProps, isDragActive, open } = useDropzone({
+    onDrop: (files, refused) => {
+      if (refused.length > 0) toast.error(`${refused.map((r) => r.file.name).join(', ')} is no text: drop a .txt, .md or .csv file.`);
+      void take(files);
+    },
+    accept: { 'text/plain': ['.txt', '.md'], 'text/markdown': ['.md'], 'text/csv': ['.csv'] },
+    noClick: true,
+    noKeyboard: true,
+  });
+
+  return (
+    <>
+      <PageHead
+        title="Tell it"
+        under="Many makes at once, as they stand in a notebook or as you would tell them. Nothing is entered before you say so."
+        aside={
+          <Button disabled={ready.length === 0} onClick={enterAll}>
+            {ready.length < 2 ? 'Save it' : `Save all ${ready.length} makes`} <KeyCap>Ctrl Enter</KeyCap>
+          </Button>
+        }
+      />
+      <div className="grid grid-cols-[minmax(0,2fr)_minmax(0,3fr)] gap-8 max-lg:grid-cols-1">
+        <div {...getRootProps()} className={isDragActive ? 'rounded-md outline-2 outline-dashed outline-ink' : ''}>
+          <label htmlFor="telling" className="text-small text-ink2">
+            What did you sew?
+          </label>
+          <textarea
+            id="telling"
+            ref={field}
+            autoFocus
+            value={text}
+            onChange={(e) => told(e.target.value)}
+            placeholder={'Tidewater shirt in C, sleeves a bit long, love it.\n\nThen I made the Gangway trousers in 40 …'}
+            className="mt-0.5 block h-[60vh] w-full resize-y rounded-md border border-rule2 bg-page p-3 leading-6 placeholder:italic max-lg:h-[34vh]"
+          />
+          <input {...getInputProps({ 'aria-label': 'A file of text' })} />
+          <p className="mt-1 flex flex-wrap items-center gap-2 text-small text-ink2">
+            <Button quiet onClick={open}>
+              Take a file of text …
+            </Button>
+            or drop one here: .txt, .md, or the notes of a .csv. What is here stays through a reload.
+          </p>
+        </div>
+        <section aria-labelledby="as-read">
+          <h2 id="as-read" className="text-head">
+            As it is read
+          </h2>
+          <p role="status" className="mb-2 text-ink2">
+            {items.length === 0
+              ? 'Each make stands here as it is understood: a blank line, another pattern’s name or “then I made” begins the next.'
+              : [
+                  counted(ready.length, 'make'),
+                  questions > 0 ? `${counted(questions, 'question')}: Ctrl Enter goes to the first, its digit answers` : 'nothing is asked',
+                  ...(without > 0 ? [`${without} without a pattern’s name`] : []),
+                ].join(' · ')}
+          </p>
+          <ol ref={list} className="border-t border-rule2">
+            {items.map((item, i) => (
+              <li key={`${item.from} ${i}`} className="border-b border-rule2 py-2">
+                <TellingItem
+                  item={item}
+                  onAnswers={(to) => answer(item, to)}
+                  onAllAnswered={() => toFirstQuestion(list.current) || field.current?.focus()}
+                >
+                  {item.draft && ready.length > 1 && openQuestions(item.chips).length === 0 && (
+                    <Button quiet onClick={() => void enter([item])}>
+                      Save this one
+                    </Button>
+                  )}
+                </TellingItem>
+              </li>
+            ))}
+          </ol>
+          <p className="mt-2 text-small text-ink2">
+            <Link to={routes.line} className="underline">
+              How it is read
+            </Link>
+          </p>
+        </section>
+      </div>
+    </>
+  );
+}
+
+/** One make of the telling: what it is, its chips and questions, and what comes with it. */
+function TellingItem({
+  item,
+  onAnswers,
+  onAllAnswered,
+  children,
+}: {
+  item: Item;
+  onAnswers: (answers: Answers) => void;
+  onAllAnswered: () => void;
+  children: ReactNode;
+}) {
+  const { draft, person, carriedFrom, chips, context, remarks } = item;
+  return (
+    <>
+      <div className="mb-1 flex items-baseline justify-between gap-3">
+        <h3>
+          <b className="font-serif text-name font-medium">{nameOf(item) ?? 'Of which pattern?'}</b>{' '}
+          <span className="text-ink2">
+            {draft
+              ? `for ${person?.name ?? ''}${carriedFrom === undefined ? ', the first' : `; else as version ${carriedFrom}`}`
+              : 'Begin it with the pattern’s name, or with what it is: “Curlew skirt in 40”.'}
+          </span>
+        </h3>
+        {children}
+      </div>
+      <LineChips chips={chips} context={context} answers={item.answers} onAnswers={onAnswers} onAllAnswered={onAllAnswered} />
+      {draft && <ComesWith draft={draft} />}
+      {remarks.map((remark) => (
+        <p key={remark} className="mt-1 text-ink2 italic">
+          {remark}
+        </p>
+      ))}
+    </>
+  );
+}
