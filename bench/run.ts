@@ -1,4 +1,5 @@
 import { simulateLabels } from './label-sewists';
+import { benchLine } from './line';
 import { benchPosterior } from './posterior';
 import { simulate } from './sewists';
 import { benchWear } from './wear';
@@ -30,6 +31,13 @@ console.log(`Wear of 5,000 makes and 50,000 wears: ${ms.toFixed(0)} ms; ${growth
 const { wholeMs, againMs, anew, patterns } = await benchWhole();
 console.log(
   `All of a ledger of 5,000 makes, 50,000 wears and ${patterns} patterns: ${wholeMs.toFixed(0)} ms (median; the first time in a browser is measured by bench:worker); after one new fit note ${anew} pattern is reckoned again, in ${againMs.toFixed(0)} ms: 1/${(wholeMs / againMs).toFixed(0)} (at most 1/${LEAST_SPARED}).`,
+);
+
+/** Names of the ledger are found by their first word: many of them cost hardly more than few. */
+const MOST_BY_NAMES = 2;
+const read = benchLine();
+console.log(
+  `A sentence of 200 characters is read in ${read.ms.toFixed(1)} ms (median) among 400 patterns and 1,000 fabrics: ${read.times.toFixed(2)} times that among the demo's (at most ${MOST_BY_NAMES}).`,
 );
 
 /** Sizes that are only labels: the core against a notebook that tries between sizes. */
@@ -75,6 +83,7 @@ const held =
   timesFaster >= LEAST_FASTER &&
   furthest <= MOST_APART &&
   growth <= MOST_GROWTH &&
+  read.times <= MOST_BY_NAMES &&
   fewer >= LEAST_FEWER &&
   astray <= MOST_ASTRAY;
 if (!held) process.exitCode = 1;

@@ -23,6 +23,8 @@ const NUMBER_WORDS: Readonly<Record<string, number>> = {
   forty: 40,
   fifty: 50,
   hundred: 100,
+  'an extra': 1,
+  another: 1,
   'a dozen': 12,
   'half a dozen': 6,
   'a couple of': 2,
@@ -149,7 +151,8 @@ export function lengthOf(text: string, unit: LengthUnit): SaidLength | undefined
   const named = UNIT_ONLY.exec(rest);
   if (!named) return undefined;
   const before = rest.slice(0, named.index).trim().replace(/-$/, '');
-  const n = numberIn(before.replace(/ (an?|of)$/, '')) ?? numberIn(before);
+  // "An extra inch" is one.
+  const n = before === '' ? 1 : (numberIn(before.replace(/ (an?|of)$/, '')) ?? numberIn(before));
   const one = parseLength(`1 ${named[0]}`, unit);
   return n === undefined || !one.ok ? undefined : { cm: Math.round((n + extra) * one.cm * 1e6) / 1e6, unitSaid: true };
 }

@@ -40,14 +40,12 @@ export function factsOf(u: Understood, { patterns, fabrics, people }: LineContex
   switch (u.is) {
     case 'pattern':
       return [`pattern ${nameIn(patterns, u.patternId)}`];
+    // A thing without a pattern is named first as well.
     case 'new pattern':
-      return [`new pattern ${u.name}`];
     case 'new thing':
-      return [`new thing ${u.name}`];
+      return [`new pattern ${u.name}`];
     case 'new person':
-      return [`new person ${u.name}`];
-    case 'designer':
-      return [`designer ${u.name}`];
+      return [`person ${u.name}`];
     case 'version':
       return [`version ${u.version}`];
     case 'view':
@@ -109,14 +107,15 @@ export function factsOf(u: Understood, { patterns, fabrics, people }: LineContex
       return [`kind ${u.kind}`];
     case 'state':
       return [`state ${u.state}`];
-    case 'difficulty':
-      return [`difficulty ${u.difficulty}`];
     case 'note':
       return [`note ${u.kind} ${u.words}`];
     case 'next':
       return [`next ${u.words}`];
     case 'loose end':
       return [`loose end ${u.words}`];
+    // Not among the facts that are compared: they come with others, or say nothing of the make.
+    case 'designer':
+    case 'difficulty':
     case 'words':
       return [];
   }

@@ -121,7 +121,7 @@ function wholeName(words: readonly WordAt[], at: number, name: readonly string[]
   for (const [i, part] of name.entries()) {
     const said = words[at + i]?.word;
     if (said === undefined) return undefined;
-    if (said === part || said === `${part}'s`) continue;
+    if (said === part || said === `${part}'s` || (i === name.length - 1 && i > 0 && said === `${part}s`)) continue;
     if (part.length < SLIP_LEAST || !isSlip(said, part) || slips > 0) return undefined;
     slips++;
   }

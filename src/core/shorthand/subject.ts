@@ -91,7 +91,10 @@ export function subjectOf(
   const isAnother = (n: NameFound): boolean => {
     const next = words.find((w) => w.from >= n.to);
     if (n.whole || !next || low.slice(n.to, next.from).trim() !== '' || !isGarment(next.word)) return false;
-    const own = folded(context.patterns.find((p) => p.id === n.id)?.name ?? '');
+    const called = context.patterns.find((p) => p.id === n.id);
+    // Another word for the same kind of garment is the same one: a tee and a T-shirt.
+    if (called?.kind !== undefined && kindNamed(next.word) === called.kind) return false;
+    const own = folded(called?.name ?? '');
     return !own.split(/\s+/).some((w) => w === next.word || `${w}s` === next.word || w === `${next.word}s`);
   };
   const patterns = names.filter((n) => n.kind === 'patterns' && !BESIDE.test(low.slice(0, n.from)) && !isAnother(n));
@@ -99,15 +102,11 @@ export function subjectOf(
   // A name that is a word of the trade counts where a name is looked for: at the beginning.
   const found = patterns.find((n) => atStart(n) || /\s/.test(low.slice(n.from, n.to)) || !isTradeWord(low.slice(n.from, n.to)));
   const pattern = found && context.patterns.find((p) => p.id === found.id);
-  if (found && pattern)
-    return {
-      from: found.from,
-      to: found.to,
-      says: { is: 'pattern', patternId: pattern.id },
-      pattern,
-      kind: pattern.kind,
-      sizes: pattern.sizes ?? [],
-    };
+  // "Foreshore T-shirt" is the Foreshore tee by another word for it.
+  const noun = found && !found.whole ? words.find((w) => w.from >= found.to) : undefined;
+  const called = noun && found && low.slice(found.to, noun.from).trim() === '' && isGarment(noun.word) ? noun.to : found?.to;
+  if (found && pattern && called !== undefined)
+    return { from: found.from, to: called, says: { is: 'pattern', patternId: pattern.id }, pattern, kind: pattern.kind, sizes: pattern.sizes ?? [] };
   const begun = newSubject(
     low,
     words,

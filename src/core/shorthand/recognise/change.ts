@@ -29,9 +29,15 @@ function tailEnd(low: string, at: number): number {
     to += found[0].length;
   }
 }
+/** Before a verb: it was not done, or is only meant. */
+const UNDONE =
+  /\b(?:didn't|did not|don't|doesn't|not|without|never|no|no need to|can't|cannot|couldn't|could not|haven't|hasn't|nor|instead of|rather than|forgot to|meant to|supposed to|wanted to|tried to|able to|have to|going to|planning to|plan to)\s+(?:[a-z]+ly\s+|even\s+|really\s+|actually\s+)?$/;
+
 /** A rule whose match may be followed by a way, a moment, a purpose, a side, places. */
 const changed = (source: string, weight: Parameters<typeof rule>[1], read: Rule['read']): Rule =>
   rule(source, weight, (said, s, from, end) => {
+    // What was not done is no change.
+    if (UNDONE.test(s.low.slice(0, from))) return undefined;
     const to = tailEnd(s.low, end);
     const meant = read({ ...said, tail: s.low.slice(end, to) }, s, from, to);
     return meant && { to, ...meant };
@@ -77,7 +83,11 @@ const MOST: Readonly<Record<string, number>> = {
   'sway-back': 10,
 };
 
-const round = (cm: number) => Math.round(cm * 1e6) / 1e6;
+/** What is meant by a place that has a length where a girth is changed. */
+const AROUND: Partial<Record<ZoneId, ZoneId>> = { leg: 'legHem', skirt: 'hemSweep', bodyLength: 'hemSweep', sleeve: 'upperArm' };
+const GUESSED = /^(?:trouser )?legs?$|^bodice/;
+
+const tidy = (cm: number) => Math.round(cm * 1e6) / 1e6;
 
 /**
  * An alteration from what was said of it. How a girth was measured changes it fourfold: where it was not said, it is asked.
@@ -95,9 +105,19 @@ function change(aim: Aim, { cm }: Amount, tail: string, sentence: Sentence, whol
   const way: Way | undefined = wayWord !== undefined ? WAYS_SAID[wayWord] : / each /.test(said) && known.rule.by === 'girth' ? 'perSeam' : undefined;
   const whenWord = Object.keys(WHENS).find((w) => said.includes(` ${w} `));
   const passed = tail.replace(/to (?:nothing|zero|nil).*$/, '').replace(/\b(?:on|at) the (?:front|back|body)\b/g, ' ');
+  const girths: readonly ZoneId[] = known.zones ?? [];
+  /** A place by its own girth: a hem that is narrowed is narrow all round. */
+  const round = (zone: ZoneId): ZoneId | undefined => (girths.length === 0 || girths.includes(zone) ? zone : AROUND[zone]);
+  const rounded = (of: readonly ZoneId[]) => of.flatMap((zone) => round(zone) ?? []);
   const own = (aim.zones ?? []).map((z) => zoneHere(z, 'waist', sentence));
   // A seam taken in "at the waist" of what has a waistband may stop below it, or not: both are offered.
-  const places = asksZones(kind) ? [sentence, { subject: undefined }].map((of) => [...new Set([...own, ...zonesNamed(passed, of)])]) : [[]];
+  const places = asksZones(kind)
+    ? [sentence, { subject: undefined }].map((of) => {
+        const there = rounded(zonesNamed(passed, of));
+        // Where on a leg or a bodice was guessed; what is named takes its place.
+        return [...new Set([...(GUESSED.test(target) && there.length > 0 ? [] : own), ...there])];
+      })
+    : [[]];
   const zoneSets = places.filter((set, i) => i === 0 || String(set) !== String(places[0]));
   const partWord: 'front' | 'back' | 'both' | undefined =
     known.rule.by === 'rise' ? (/ front /.test(said) ? 'front' : / back /.test(said) ? 'back' : 'both') : undefined;
@@ -110,7 +130,7 @@ function change(aim: Aim, { cm }: Amount, tail: string, sentence: Sentence, whol
     ...(known.rule.by === 'bust' ? { fullness: 'left in' as const } : {}),
   };
   const of = (w: Way, zones: readonly ZoneId[], amount = cm): Understood => {
-    const much = amount === undefined ? { direction: aim.sign } : { amount: round(aim.sign * amount) };
+    const much = amount === undefined ? { direction: aim.sign } : { amount: tidy(aim.sign * amount) };
     return {
       is: 'alteration',
       alteration: { ...shared, ...(zones.length > 0 ? { zones: [...zones] } : {}), way: w, ...much } satisfies Omit<Alteration, 'id'>,
@@ -147,12 +167,15 @@ function made(
 ): Meant | undefined {
   if (act === undefined || target === undefined) return undefined;
   const where = /above the bust/.test(tail) ? ' above the bust' : /above the knee/.test(tail) ? ' above the knee' : '';
-  const aim = aimOf(act, `${target}${where}`, kindOf(s)) ?? aimOf(act, target, kindOf(s));
-  if (!aim) return undefined;
+  const meant = aimOf(act, `${target}${where}`, kindOf(s)) ?? aimOf(act, target, kindOf(s));
+  if (!meant) return undefined;
+  const half = meant.kind === 'bodice-below-bust' && /\b(front|back)\b/.exec(tail)?.[1];
+  const aim: Aim = half ? { ...meant, kind: half === 'front' ? 'front-length' : 'back-length' } : meant;
   const byTail = new RegExp(`(${LENGTH})`).exec(tail)?.[1];
   // An amount that stands further on was said of this too, in words that are not read: then half of it is not stated.
   if (amount === undefined && byTail === undefined && new RegExp(`^[^,.;·|\\n]*${SAID_LENGTH}`).test(s.low.slice(to))) return undefined;
   const cm = amountIn(amount ?? byTail, s);
+  if (amount !== undefined && cm.cm === undefined && !new RegExp(`^${BIT}$`).test(amount)) return undefined;
   // "Out of the back", "added to the front": how wide or how long it is, nobody said.
   if ((act === 'more' || act === 'less') && /^(?:back|front)$/.test(target)) {
     const ways = [aim, aimOf(act === 'more' ? 'longer' : 'shorter', target, kindOf(s))].flatMap((a) =>
@@ -178,6 +201,14 @@ const allowance = (cut: number | undefined, sewn: number | undefined): Meant | u
 
 const LEAD = '(?:(?:i|also|then|and|had to|did|just|only|again) )*';
 
+/** What is taken out of an edge is a wedge. */
+const EDGES: Readonly<Record<string, AlterationKindId>> = {
+  neckline: 'neckline-wedge',
+  neck: 'neckline-wedge',
+  armhole: 'armhole-wedge',
+  armholes: 'armhole-wedge',
+};
+
 /** Any verb of changing. */
 const VERBS_SAID = new RegExp(VERB);
 const COMPARED = /(?:long|short|wid|narrow|loos|tight|low|high|deep|slimm|small|bigg|larg|full)er|more length/;
@@ -191,6 +222,10 @@ export const recogniseChange = byRules([
     ({ verb, target, target2, amount, tail = '' }, s, from, to) => {
       const act = actOf(verb);
       const one = made(act, target, amount, tail, s, from, to);
+      // "Raised waist", "lowered neckline" describe a view as well.
+      const bare =
+        amount === undefined && tail === '' && (act === 'higher' || act === 'lower') && new RegExp(`${verb} ${target}`).test(s.low.slice(from, to));
+      if (one && bare && !one.choices) return asks(one.says, mereWords(s.typed(from, to)));
       return target2 === undefined ? one : both(one, made(act, target2, amount, tail, s, from, to));
     },
   ),
@@ -228,7 +263,12 @@ export const recogniseChange = byRules([
   given(/took|tak|cut|remov|chop|trim|shav|pinch/, changed)(
     `${LEAD}(?:took|take|taken|cut|removed|remove|chopped|trimmed|shaved|pinched)(?: out)? ${AMOUNT}(?: (?:off|out))?(?: of| from| off| out of| at| in) ${TARGET}`,
     'sure',
-    ({ target, amount, tail = '' }, s, from, to) => made('less', target, amount, tail, s, from, to),
+    ({ target, amount, tail = '' }, s, from, to) => {
+      const edge = / (?:out of|out|from) /.test(s.low.slice(from, to)) ? EDGES[target ?? ''] : undefined;
+      return edge
+        ? change({ kind: edge, sign: 1 }, amountIn(amount, s), tail, s, s.typed(from, to), target)
+        : made('less', target, amount, tail, s, from, to);
+    },
   ),
   given(/ off/, changed)(
     `${LEAD}(?:took|take|cut|chopped|removed|trimmed)(?: about)? ${AMOUNT} off(?:(?: the)? length)?(?= *(?:$|[,.;·|]|and\\b))`,
@@ -267,9 +307,13 @@ export const recogniseChange = byRules([
     ({ target, amount, act, tail = '' }, s, from, to) => made(actOf(act), target, amount, tail, s, from, to),
   ),
   given(COMPARED, changed)(
-    `${LEAD}(?:made|cut) (?:it |them )?(?<amount>${SAID_LENGTH}) (?<act>${COMPARATIVE})(?: (?:in|at|on) ${TARGET})?`,
+    `${LEAD}(?:made|cut|hemmed|sewed|left|drafted) (?:it |them |the whole thing )?(?<amount>${SAID_LENGTH}) (?<act>${COMPARATIVE})(?: (?:in|at|on) ${TARGET})?`,
     'sure',
-    ({ target, amount, act, tail = '' }, s, from, to) => made(actOf(act), target ?? 'length', amount, tail, s, from, to),
+    ({ target, amount, act, tail = '' }, s, from, to) =>
+      // "Waistband cut 2 cm shorter" is of the waistband.
+      target === undefined && !/(?:^|[,;·|\n.:]|\band|\bthen|\bi|\d) *$/.test(s.low.slice(0, from))
+        ? undefined
+        : made(actOf(act), target ?? 'length', amount, tail, s, from, to),
   ),
   given(COMPARED, changed)(
     `(?<amount>${SAID_LENGTH}) (?<act>longer|shorter|wider|narrower|deeper|lower|higher)(?: (?:in|at|on) ${TARGET})`,
@@ -314,6 +358,23 @@ export const recogniseChange = byRules([
     `(?<amount>${SAID_LENGTH}) (?:off|out of|from) ${TARGET}`,
     'likely',
     ({ target, amount, tail = '' }, s, from, to) => made('less', target, amount, tail, s, from, to),
+  ),
+  given(/extra|another/, changed)(
+    `(?:with )?(?<amount>${SAID_LENGTH})(?: extra| more)?(?: of length| length)? (?:in|at|to|on) ${TARGET}`,
+    'sure',
+    ({ target, amount, tail = '' }, s, from, to) => made('more', target, amount, tail, s, from, to),
+  ),
+  given(/longer|shorter/, changed)(
+    `(?<amount>${SAID_LENGTH}) (?<act>longer|shorter)(?= *(?:$|[,.;·|]|and\\b))`,
+    'weak',
+    ({ amount, act, tail = '' }, s, from, to) =>
+      /(?:^|[,;·|\n.]) *$/.test(s.low.slice(0, from)) ? made(actOf(act), 'length', amount, tail, s, from, to) : undefined,
+  ),
+  given(/forward|back/, changed)(
+    `${LEAD}(?:(?:moved|brought|shifted) )?(?:the )?shoulder seams?(?: (?:moved|brought|shifted))? (?<way>forward|forwards|back|backwards)(?: by)? (?<amount>${SAID_LENGTH})`,
+    'sure',
+    ({ way, amount, tail = '' }, s, from, to) =>
+      change({ kind: 'forward-shoulder', sign: way?.startsWith('forw') ? 1 : -1 }, amountIn(amount, s), tail, s, s.typed(from, to)),
   ),
   // By their own name: "fba 2", "a 1.5 cm sway back adjustment", "did a forward shoulder".
   given(/fba|sba|sway|full|small|broad|narrow|forward|square|slop|flat|hollow|round/, changed)(

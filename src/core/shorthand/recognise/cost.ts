@@ -70,7 +70,7 @@ export const recogniseCost = byRules([
       // What one of several cost is not what they cost.
       /each|apiece|a piece/.test(s.low.slice(from, to)) ? asks(mereWords(s.typed(from, to))) : cost((what ?? '').trim(), said, s.context.currency),
   ),
-  rule(`(?<money>${MONEY}) (?:for|on) (?:the |an? |new )?(?:${COUNT} )?(?<what>${NOTION})`, 'sure', ({ what, money: said }, s) =>
+  rule(`(?<money>${MONEY}|\\d+[.,]\\d{2}) (?:for|on) (?:the |an? |new )?(?:${COUNT} )?(?<what>${NOTION})`, 'sure', ({ what, money: said }, s) =>
     cost((what ?? '').trim(), said, s.context.currency),
   ),
   rule(
@@ -81,8 +81,14 @@ export const recogniseCost = byRules([
   rule(`(?<money>${MONEY})(?: (?:in all|in total|altogether|all in))?(?! (?:a|per|the) (?:met|yard|yd|m\\b))`, 'likely', ({ money: said }, s) =>
     cost('notions', said, s.context.currency),
   ),
+  // What the fabric or the pattern cost is no notion.
+  rule(
+    `(?:the )?(?:fabric|cloth|material|pattern|pdf|postage|shipping|printing)(?: (?:was|cost|for|came to|at|only))* (?:${MONEY}|${BARE})`,
+    'sure',
+    (_, s, from, to) => says({ is: 'words', words: s.typed(from, to) }),
+  ),
   // "4 buttons", "a 20 cm zip": what was used, whatever it cost.
-  rule(`(?:(?:with|used|and) )?(?:an? )?(?:${COUNT} |${SAID_LENGTH} (?:of )?)(?:[a-zß-ɏ]+ )?(?<what>${NOTION})`, 'weak', (_, s, from, to) =>
+  rule(`(?:(?:with|used|and) )?(?:an? )?(?<!size )(?:${COUNT} |${SAID_LENGTH} (?:of )?)(?:[a-zß-ɏ]+ )?(?<what>${NOTION})`, 'weak', (_, s, from, to) =>
     says({ is: 'cost', what: s.typed(from, to).replace(/^(?:with|used|and)\s+/i, '') }),
   ),
 ]);

@@ -10,7 +10,7 @@ const MONTH = anyOf(
 );
 const WEEKDAYS = ['sunday', 'monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday'];
 const DAY = `(?:\\d{4}-\\d{2}-\\d{2}|\\d{1,2}[./]\\d{1,2}[./]\\d{2,4}|\\d{1,2}(?:st|nd|rd|th)?\\.? (?:of )?${MONTH}\\.?(?:,? \\d{4})?|${MONTH}\\.? \\d{1,2}(?:st|nd|rd|th)?(?:,? \\d{4})?(?![./\\d])|today|tonight|this (?:morning|afternoon|evening)|yesterday(?: (?:evening|morning|afternoon))?|last night|the day before yesterday|(?:last|this past|on) ${anyOf(WEEKDAYS)}|${COUNT} days? ago|(?:a|one) week ago|${COUNT} weeks ago|a fortnight ago)`;
-const DOUBTFUL = `(?:last (?:week|weekend|month|year|summer|winter|spring|autumn)|this (?:week|month|year|summer|winter|spring|autumn)|${COUNT} (?:months?|years?|summers?|winters?) ago|in ${MONTH}(?: \\d{4})?|in (?:the )?(?:summer|winter|spring|autumn)(?: of \\d{4}| \\d{4})?|some time ago|a while ago|ages ago|years ago|back in \\d{4}|in (?:19|20)\\d{2})`;
+const DOUBTFUL = `(?:last (?:week|weekend|month|year|summer|winter|spring|autumn)|this (?:week|month|year|summer|winter|spring|autumn)|${COUNT} (?:months?|years?|summers?|winters?) ago|(?<!\\d )(?:in )?${MONTH} \\d{4}|in ${MONTH}|in (?:the )?(?:summer|winter|spring|autumn)(?: of \\d{4}| \\d{4})?|some time ago|a while ago|ages ago|years ago|back in \\d{4}|in (?:19|20)\\d{2})`;
 
 const iso = (date: Date) => formatISO(date, { representation: 'date' });
 

@@ -13,7 +13,7 @@ const DEGREE = `(?:(?:is|are|was|were|it's|just) )?${anyOf(Object.keys(DEGREES))
 const RIGHT =
   '(?:just right|spot on|right|good|fine|ok|okay|perfect|perfectly|great|lovely|nice|nicely|well|as it should be|as they should be|correct|ideal)';
 const BE =
-  "(?:is|are|was|were|feels?|felt|turned out|came out|ended up|seems?|looks?|sits?|fits?|fitted|hangs?|works?|worked|came up|stays?|remains?|'s|'re)";
+  "(?:is|are|was|were|feels?|felt|turned out|came out|ended up|seems?|looks?|sits?|fits?|fitted|hangs?|hits?|lands?|falls?|ends?|works?|worked|came up|stays?|remains?|'s|'re)";
 const NOT =
   "(?:not|isn't|aren't|wasn't|weren't|no longer|never|nothing|without|no|doesn't feel|don't feel|didn't feel|isn't really|not at all|hardly)";
 const PLACE = '(?:at|in|across|on|round|around|through|over|under|for|along|about|near|above|below)';
@@ -179,7 +179,7 @@ export const recogniseFit = byRules([
   ),
   // Right.
   given(FITS, rule)(
-    `${THE}(?<zones>${ZONES})(?: (?:${BE}|now|all|finally|both|really|much|so|length|width|is now|are now|just))*:? ${RIGHT}(?: (?:now|this time|as (?:it is|they are)))?(?! (?:side|way|for|cotton|fabric|at))`,
+    `${THE}(?<zones>${ZONES})(?: (?:${BE}|now|all|finally|both|really|much|so|length|width|is now|are now|just))*:? ${RIGHT}(?: (?:now|this time|as (?:it is|they are)))?(?! (?:side|way|for (?!once)|cotton|fabric|at))`,
     'sure',
     ({ zones }, s, from, to) => stated(rightAt(zonesNamed(zones, s)), s, from, to),
   ),

@@ -68,6 +68,18 @@ const LETTERED = byRules([
   }),
 ]);
 
+/** The letter of a view right after the name, where it is none of the sizes. */
+const viewByLetter = byRules([
+  rule(`(?<letter>[b-z])`, 'likely', ({ letter = '' }, s, from) => {
+    const { subject: of } = s;
+    const views = of?.pattern?.views ?? [];
+    if (views.length < 2 || !of || of.to > from || s.low.slice(of.to, from).trim() !== '' || of.sizes.some((l) => l.toLowerCase() === letter))
+      return undefined;
+    const found = views.find((v) => new RegExp(`^(?:view )?${letter}(?![\\p{L}\\p{N}])`, 'u').test(folded(v.name)));
+    return found && says({ is: 'view', viewId: found.id });
+  }),
+]);
+
 /** A view by its own name, with or without its letter. */
 const viewByName: Recogniser = ({ subject: of, low }, at) => {
   const proposals: Proposal[] = [];
@@ -164,4 +176,4 @@ const cut = byRules([
 
 /** Patterns, versions, views, and what came from elsewhere. */
 export const recognisePattern: Recogniser = (sentence, at) =>
-  [subject, version, LETTERED, viewByName, source, designer, cut].flatMap((recognise) => [...recognise(sentence, at)]);
+  [subject, version, LETTERED, viewByLetter, viewByName, source, designer, cut].flatMap((recognise) => [...recognise(sentence, at)]);

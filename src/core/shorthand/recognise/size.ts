@@ -2,6 +2,7 @@ import { isSizeLabel, labelCalled } from '../../garment/ladder';
 import { anyOf } from '../amounts';
 import type { SizeLine } from '../../records';
 import { THE, ZONE, ZONES, zonesNamed } from '../places';
+import { WEIGHTS } from '../weights';
 import { byRules, given, rule, asks, mereWords, says, type Meant } from '../said';
 import type { Sentence } from '../sentence';
 
@@ -56,7 +57,7 @@ const followsSubject = ({ subject, low }: Sentence, from: number) =>
 export const recogniseSize = byRules([
   // "size 12", "in a size M", "straight size 40", "cut the C".
   given(/size/, rule)(
-    `(?:(?:cut|made|sewed|sewn|traced|in|as) )?(?:(?:an?|the|it in|it in a|a straight|straight) )?(?:straight )?size[:=]? (?<size>${LABEL})(?: (?:all over|throughout|straight through))?${ALONE}`,
+    `(?:(?:cut|made|sewed|sewn|traced|in|as) )?(?:(?:an?|the|it in|it in a|a straight|straight) )?(?:straight )?size[:=]? (?<size>${LABEL})(?: (?:all over|throughout|straight through))?(?![a-z0-9/]|[.,]\\d)(?! ?(?:cm|mm|m|inch(?:es)?|yds?|yards?)(?![a-z]))`,
     'sure',
     ({ size }, s) => {
       const label = labelOf(size, s, true);
@@ -64,18 +65,22 @@ export const recogniseSize = byRules([
     },
   ),
   rule(
-    `(?:(?:made|cut|sewed|sewn|traced|in) )?(?:(?:in|it in|it|up|out) )?(?:(?:an?|the|my|my usual|a straight|straight|a full) )?(?<size>${LABEL})(?: (?:all over|throughout|straight through))?${ALONE}`,
+    `(?:(?:made|cut|sewed|sewn|traced|in) )?(?:(?:in|it in|it's|it is|it|up|out) )?(?:(?:an?|the|my|my usual|a straight|straight|a full) )?(?<size>${LABEL})(?: (?:all over|throughout|straight through))?${ALONE}`,
     'likely',
-    ({ size }, s, from) => {
+    ({ size }, s, from, to) => {
       const said = s.low.slice(from);
       const cue =
-        /^(?:(?:made|cut|sewed|sewn|traced) (?:it )?(?:in |the |a |my |an )|in (?:an?|the|my|straight)\b|in \S+|straight |a straight|the |it in)/.test(
+        /^(?:(?:made|cut|sewed|sewn|traced) (?:it )?(?:in |the |a |my |an )|it(?:'s| is) an? |in (?:an?|the|my|straight)\b|in \S+|straight |a straight|the |it in)/.test(
           said,
         ) || / (?:all over|throughout|straight through)/.test(said.slice(0, 30));
-      const label = labelOf(size, s, cue && /^(?:in|made|cut|sew|straight|a straight|traced)/.test(said));
+      const label = labelOf(size, s, cue && /^(?:in|it|made|cut|sew|straight|a straight|traced)/.test(said));
       if (label === undefined || size === undefined) return undefined;
       // Small letters and words of the language are sizes only where something says so.
-      if (/^(?:a|i|an)$/.test(size) && !(s.subject && followsSubject(s, from) && said.startsWith(size) && /^a\s*(?:[,.;·|]|$)/.test(said)))
+      if (
+        /^(?:a|i|an)$/.test(size) &&
+        !(cue && size === 'a' && (s.subject?.sizes ?? []).includes(label) && /^ *(?:$|[,.;·|])/.test(s.low.slice(to))) &&
+        !(s.subject && followsSubject(s, from) && said.startsWith(size) && /^a\s*(?:[,.;·|]|$)/.test(said))
+      )
         return undefined;
       if (cue) return all(whole(label));
       if (!said.startsWith(size)) return undefined;
@@ -145,12 +150,14 @@ export const recogniseSize = byRules([
     },
   ),
   rule(
-    `(?:(?:with|and) )?(?:an? )?(?:size )?(?<size>${LABEL}) (?<zones>${ZONE}(?: and ${ZONE})?)(?=\\s*(?:$|[,.;·|&]|and\\b))`,
+    `(?:(?:with|and) )?(?:an? )?(?:size )?(?<size>${LABEL}) (?<zones>${ZONE}(?: and ${ZONE})?)(?=\\s*(?:$|[,.;·|&]|(?:and|in|with|but|from|then|took|so|for|the|i)\\b|[a-z0-9]{1,3} (?:every|else|other|hips?|waist|bust|shoulders?)))`,
     'likely',
-    ({ size, zones }, s) => {
+    ({ size, zones }, s, from, to) => {
       const label = labelOf(size, s, false);
       if (label === undefined || /^(?:a|i|an)$/.test(size ?? '')) return undefined;
-      return at(whole(label), zones, s);
+      const meant = at(whole(label), zones, s);
+      // "Size" said outright outweighs a size that could end before the place.
+      return meant && /\bsize\b/.test(s.low.slice(from, to)) ? { ...meant, weight: WEIGHTS.sure + 3 * WEIGHTS.word } : meant;
     },
   ),
   rule(
@@ -166,7 +173,7 @@ export const recogniseSize = byRules([
   ),
   // Graded: "12 at the bust graded to 14 at the hips", "graded from C to D at the waist".
   given(/ to | into /, rule)(
-    `(?:(?:graded|grading|blended|blending|from|in|cut|made|a|an|size|the) )*(?<size>${LABEL})(?: (?:at|in|on) (?<first>${ZONES}))?${TO_GRADE}(?<to>${LABEL}) (?:at|in|on|for|around|across|below|from) (?<zones>${ZONES})`,
+    `(?:(?:graded|grading|blended|blending|from|in|cut|made|a|an|size|the) )*(?<size>${LABEL})(?: (?:at|in|on) (?<first>${ZONES}))?${TO_GRADE}(?<to>${LABEL}) (?:at|in|on|for|around|across|through|below|from) (?<zones>${ZONES})`,
     'sure',
     ({ size, first, to, zones }, s, from) => {
       const cued = /grad|blend/.test(s.low.slice(from, from + 60)) || first !== undefined;
@@ -181,14 +188,14 @@ export const recogniseSize = byRules([
     },
   ),
   given(/grad|blend/, rule)(
-    `(?:graded|grading|blended|blending|grade|blend)(?: it| them| (?:up|down|out|in))? (?:to|into) (?:an? |the )?(?:size )?(?<to>${LABEL}) (?:at|in|on|for|around|across|below|from) (?<zones>${ZONES})`,
+    `(?:graded|grading|blended|blending|grade|blend)(?: it| them| (?:up|down|out|in))? (?:to|into) (?:an? |the )?(?:size )?(?<to>${LABEL}) (?:at|in|on|for|around|across|through|below|from) (?<zones>${ZONES})`,
     'sure',
     ({ to, zones }, s) => {
       const label = labelOf(to, s, true);
       return label === undefined ? undefined : at(whole(label), zones, s);
     },
   ),
-  given(/otherwise|elsewhere|everywhere|rest/, rule)(
+  given(/otherwise|elsewhere|every|rest/, rule)(
     `(?:otherwise|elsewhere|everywhere else|(?:the )?rest(?: is| in| cut)?|for the rest)(?: an?| in an?| in| size)? (?<size>${LABEL})${ALONE}`,
     'sure',
     ({ size }, s) => {
@@ -196,8 +203,8 @@ export const recogniseSize = byRules([
       return label === undefined ? undefined : all(whole(label));
     },
   ),
-  given(/otherwise|elsewhere|everywhere|rest/, rule)(
-    `(?<size>${LABEL}) (?:otherwise|elsewhere|everywhere else|for the rest)`,
+  given(/otherwise|elsewhere|every|rest/, rule)(
+    `(?<size>${LABEL}) (?:otherwise|elsewhere|everywhere else|everything else|for (?:the rest|everything else))`,
     'sure',
     ({ size }, s) => {
       const label = labelOf(size, s, false);

@@ -19,7 +19,10 @@ export const recogniseState = byRules([
   rule(
     `(?:(?:only|just|so far|all|already|now|it is|it's|is) )*(?:cut out|cut|cut only)(?: (?:so far|but not sewn(?: yet)?|not sewn yet|and ready to sew|and waiting|only|now))?${CLAUSE}`,
     'weak',
-    (_, s, from, to) => (/\bcut (?:it|the|a|an|in)\b/.test(s.low.slice(from, to + 4)) ? undefined : says({ is: 'state', state: 'cut' })),
+    (_, s, from, to) =>
+      /\bcut (?:it|the|a|an|in)\b/.test(s.low.slice(from, to + 4)) || !/(?:^|[,.;·|\n:]|\band|\bbut) *$/.test(s.low.slice(0, from))
+        ? undefined
+        : says({ is: 'state', state: 'cut' }),
   ),
   rule(
     `(?:(?:still|only|it is|it's|is|now) )*(?:half[ -]?sewn|half[ -]?done|half[ -]?finished|half[ -]?made|in progress|still sewing|being sewn|unfinished|not finished(?: yet)?|under the needle)`,

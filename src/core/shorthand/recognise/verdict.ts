@@ -12,6 +12,10 @@ const IT =
 const MUCH = '(?:(?:i|really|absolutely|totally|just|still|so|do|simply|already) )*';
 const NOT = "(?:i )?(?:didn't|don't|do not|did not|not|never|doesn't|won't|can't|hardly|no longer)";
 
+/** When, not in what. */
+const TIMES =
+  /^ in (?:the )?(?:spring|summer|autumn|winter|new year|\d{4}|january|february|march|april|may|june|july|august|september|october|november|december)/;
+
 type Reason = (typeof REASONS)[number];
 /** What keeps one from reaching for a garment, as it is said. */
 const REASONS_SAID: readonly (readonly [words: string, reason: Reason])[] = [
@@ -102,7 +106,7 @@ export const recogniseVerdict = byRules([
     return wears === undefined || wears < 1 ? undefined : says({ is: 'seen', seen: { at: 'worn', wears } });
   }),
   rule(
-    `(?:(?:i've|i|have|has|been|but|still) )*(?:never|not|not yet|haven't|hasn't been) (?:been )?(?:worn|wore|wear)(?: (?:it|this|them))?(?: (?:yet|once|so far|at all))?`,
+    `(?:(?:i've|i|have|has|been|but|still) )*(?:never|not|not yet|haven't|hasn't been) (?:been )?(?:worn|wore|wear)(?: (?:it|this|them))?(?: (?:yet|once|so far|at all))?(?! (?:since|for|in|often|much|enough|outside|to))`,
     'sure',
     () => ({ ...says({ is: 'wears', wears: 0 }), weight: 9 }),
   ),
@@ -129,11 +133,8 @@ export const recogniseVerdict = byRules([
     'sure',
     ({ in: fabric }, s, from, to) => {
       if (!/again|another|more/.test(s.low.slice(from, to))) return undefined;
-      const answer = fabric
-        ? 'other fabric'
-        : /^\s*(?:,|but|with)/.test(s.low.slice(to)) && /with changes|but/.test(s.low.slice(to, to + 20))
-          ? 'with changes'
-          : 'as is';
+      const changes = /^\s*(?:,|but|with)/.test(s.low.slice(to)) && /with changes|but/.test(s.low.slice(to, to + 20));
+      const answer = TIMES.test(fabric ?? '') ? 'later' : fabric ? 'other fabric' : changes ? 'with changes' : 'as is';
       return { ...says({ is: 'again', answer }), weight: 4 + 9 * s.low.slice(from, to).trim().split(/\s+/).length };
     },
   ),
@@ -142,6 +143,7 @@ export const recogniseVerdict = byRules([
     'sure',
     () => says({ is: 'again', answer: 'as is' }),
   ),
+  rule(`not again(?: in [^,.;·|]{2,30})?`, 'likely', () => asks([{ is: 'again', answer: 'no' }], [{ is: 'again', answer: 'other fabric' }])),
   rule(`(?:sew|make) (?:it )?again:? (?<answer>as is|with changes|other fabric|later|no)`, 'sure', ({ answer }) => {
     const found = (['as is', 'with changes', 'other fabric', 'later', 'no'] as const).find((a) => a === answer);
     return found && says({ is: 'again', answer: found });
