@@ -123,6 +123,16 @@ test('the keyboard reaches everything in the log, in the order of the page, and 
   expect(order.map(at)).toEqual([...order.map(at)].sort((a, b) => a - b));
 });
 
+test('a telling with its questions, and the line that asks, are clean to axe in both themes', async ({ page }) => {
+  await page.goto('/tell');
+  await page.getByLabel('What did you sew?').fill('Gangway trousers 40, took in 1 cm at the hip\nCurlew skirt 42, love 4\na day by the sea');
+  await expect(page.getByText('2 makes · 1 question')).toBeVisible();
+  for (const colorScheme of ['light', 'dark'] as const) {
+    await page.emulateMedia({ colorScheme });
+    expect(await violationsOn(page, `tell it, ${colorScheme}`)).toEqual([]);
+  }
+});
+
 test.describe('who begins', () => {
   test.use({ chooses: true });
 

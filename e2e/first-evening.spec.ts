@@ -3,7 +3,7 @@ import { offsetWords } from '../src/core/forecast/label-places';
 import { Recollection } from '../src/core/forecast/recollection';
 import { casesFor, type CaseTables } from '../src/core/garment/case';
 import { percent } from '../src/core/units/percent';
-import { expect, test, type Page } from './test';
+import { expect, test, type Page, type TestInfo } from './test';
 
 /** What a sewist would say of ten garments of six patterns that the ledger has never heard of, and one thing that is no garment. */
 const IN_THE_LINE = [
@@ -80,9 +80,12 @@ async function accountsAgree(page: Page) {
   return cases;
 }
 
-test('the first evening: ten garments of six unknown patterns by the line and the log page, and an answer in every account', async ({
-  page,
-}, info) => {
+/**
+ * Ten garments of six unknown patterns by the line and the log page, and an answer in every account.
+ *
+ * @param toTheFit the keys that lead from the size to how it fitted: on a phone that comes next
+ */
+async function tenGarments(page: Page, info: TestInfo, toTheFit: readonly string[]) {
   await startEmpty(page);
   const hand = new Hand(page);
   await hand.press('/');
@@ -123,7 +126,7 @@ test('the first evening: ten garments of six unknown patterns by the line and th
   await log('Ebb tee', 'M', false, async () => {
     await expect(page.getByLabel('Fabric it wants')).toHaveValue('knit');
     // To the question how it fitted, and down it to the bust: o is over.
-    await hand.press('Control+ArrowDown', 'Control+ArrowDown', 'ArrowDown', 'ArrowDown', 'o');
+    await hand.press(...toTheFit, 'ArrowDown', 'ArrowDown', 'o');
     await expect(page.getByRole('button', { name: 'loose', pressed: true })).toBeVisible();
   });
   const onThePage = hand.keys - before;
@@ -179,7 +182,10 @@ test('the first evening: ten garments of six unknown patterns by the line and th
   info.annotations.push({ type: 'keys', description: `${(beyond / IN_THE_LINE.length).toFixed(1)} a garment beyond the sentence` });
   expect(beyond / IN_THE_LINE.length).toBeLessThanOrEqual(8);
   expect(onThePage).toBeLessThanOrEqual('Ebb tee M, bust loose'.length + 8);
-});
+}
+
+test('the first evening: ten garments of six unknown patterns by the line and the log page, and an answer in every account', ({ page }, info) =>
+  tenGarments(page, info, ['Control+ArrowDown', 'Control+ArrowDown']));
 
 test('two ways in, by keyboard: the demo, left without a warning where nothing was tried, and a ledger of one’s own that stays', async ({ page }) => {
   await page.goto('/');
@@ -274,6 +280,8 @@ test('a chart typed from a picture that lies beside it: figures and Enter walk t
 
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 } });
+
+  test('the same ten garments', ({ page }, info) => tenGarments(page, info, ['Control+ArrowDown']));
 
   test('the same by thumb: a pattern and its size named, saved, and its account answers', async ({ page }) => {
     await startEmpty(page);

@@ -1,6 +1,6 @@
 import { test as base, type Page } from '@playwright/test';
 
-export { expect, type Page } from '@playwright/test';
+export { expect, type Page, type TestInfo } from '@playwright/test';
 
 /** Through the first visit's front door into the demo, where there is no ledger yet. */
 async function lookRound(page: Page) {

@@ -312,7 +312,7 @@ export function Find({ text, onText: setText }: { text: string; onText: (text: s
           ))}
           {questions > 0 && (
             <p className="mt-2" role="status">
-              {counted(questions, 'question')} first: Enter, then the digit of what is meant.
+              {counted(questions, 'question')} first<span className="max-sm:hidden">: Enter, then the digit of what is meant</span>.
             </p>
           )}
           <ComesWith draft={draft} />

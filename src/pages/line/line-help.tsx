@@ -57,7 +57,7 @@ export function LineHelp() {
       </div>
       <div className="grid max-w-5xl grid-cols-2 gap-x-8 gap-y-5 max-lg:grid-cols-1">
         {LINE_EXAMPLES.map(({ about, note, lines }) => (
-          <section key={about} aria-label={about}>
+          <section key={about} aria-label={about} className="first:col-span-full">
             <h2 className="double-rule-b text-head">{about}</h2>
             <p className="py-1 text-ink2">{note}</p>
             <table className="w-full">

@@ -127,7 +127,7 @@ export function TellIt() {
             value={text}
             onChange={(e) => told(e.target.value)}
             placeholder={'Tidewater shirt in C, sleeves a bit long, love it.\n\nThen I made the Gangway trousers in 40 …'}
-            className="mt-0.5 block h-[60vh] w-full resize-y rounded-md border border-rule2 bg-page p-3 leading-6 placeholder:italic max-lg:h-[34vh]"
+            className="mt-0.5 block h-[60vh] w-full resize-y rounded-md border border-rule2 bg-page p-3 leading-6 placeholder:italic max-lg:h-[30vh]"
           />
           <input {...getInputProps({ 'aria-label': 'A file of text' })} />
           <p className="mt-1 flex flex-wrap items-center gap-2 text-small text-ink2">
@@ -146,9 +146,10 @@ export function TellIt() {
               ? 'Each make stands here as it is understood: a blank line, another pattern’s name or “then I made” begins the next.'
               : [
                   counted(ready.length, 'make'),
-                  questions > 0 ? `${counted(questions, 'question')}: Ctrl Enter goes to the first, its digit answers` : 'nothing is asked',
+                  questions > 0 ? counted(questions, 'question') : 'nothing is asked',
                   ...(without > 0 ? [`${without} without a pattern’s name`] : []),
                 ].join(' · ')}
+            {questions > 0 && <span className="max-sm:hidden">: Ctrl Enter goes to the first, its digit answers</span>}
           </p>
           <ol ref={list} className="border-t border-rule2">
             {items.map((item, i) => (

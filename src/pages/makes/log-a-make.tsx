@@ -294,7 +294,8 @@ export function LogAMake() {
       autoFocus={!patternId}
       value={patternId}
       options={patterns.map((p) => ({ id: p.id, label: p.name, detail: p.state === 'retired' ? 'retired' : (p.designer ?? '') }))}
-      onPick={(id) => setParams({ pattern: id }, { state: JUST_NAMED })}
+      // Passing through the field chooses what it holds already.
+      onPick={(id) => id !== patternId && setParams({ pattern: id }, { state: JUST_NAMED })}
       onNew={(name) => begin(name, isWithoutFit(name))}
       newLabel={(name) => newWords(name, isWithoutFit(name))}
       alsoNew={{ label: (name) => newWords(name, !isWithoutFit(name)), onNew: (name) => begin(name, !isWithoutFit(name)) }}
