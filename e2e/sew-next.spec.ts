@@ -288,3 +288,17 @@ test.describe('on a phone', () => {
     await expect(page.getByText(/a knit.*10 cm must reach/)).toBeVisible();
   });
 });
+
+test('a plan for somebody who is only a name yet: she comes with it, and goes with it', async ({ page }) => {
+  await page.goto('/sew-next');
+  await page.getByRole('main').getByLabel('For', { exact: true }).selectOption('somebody new …');
+  await page.getByLabel('Who is it for?').fill('Runa');
+  await page.getByLabel('Plan the next version of').fill('Foreshore');
+  await page.getByRole('option', { name: /Foreshore tee/ }).click();
+  await expect(page.getByRole('heading', { name: 'Plan: Foreshore tee, version 1' })).toBeVisible();
+  await expect(page.getByText('for Runa')).toBeVisible();
+  await page.keyboard.press('Control+z');
+  await expect(page.getByText('Undone: plan: Foreshore tee')).toBeVisible();
+  await page.goto('/sew-next');
+  await expect(page.getByRole('main').getByLabel('For', { exact: true }).locator('option')).not.toContainText(['Runa']);
+});

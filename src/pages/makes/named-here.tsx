@@ -1,11 +1,11 @@
 import { USUAL_ZONES } from '../../core/records';
 import { firstView } from '../../core/make/versions';
-import { GARMENT_KINDS, Pattern, type GarmentKind, type Person } from '../../core/records';
+import { GARMENT_KINDS, Pattern, type GarmentKind } from '../../core/records';
 import { useTradeWords } from '../../data/queries';
 import type { LengthUnit } from '../../core/units/length';
 import { NewChart } from '../../parts/new-chart';
 import { RecordField } from '../../parts/record-field';
-import { ChoiceField, SelectField, TextField } from '../../ui/field';
+import { ChoiceField } from '../../ui/field';
 
 /** A pattern of another kind: its places are those that usually decide the fit of that. */
 function ofKind(pattern: Pattern, kind: GarmentKind): Pattern {
@@ -42,44 +42,5 @@ export function NewPatternFields({ pattern, unit, onPattern }: { pattern: Patter
       />
       {pattern.charts.length === 0 && <NewChart quiet pattern={pattern} unit={unit} onChart={(chart) => change({ charts: [chart] })} />}
     </>
-  );
-}
-
-/** Somebody new among whom a garment may be for. */
-const SOMEBODY_NEW = 'somebody new';
-
-/** Who a garment is for: one of the ledger's people, or somebody whose name is typed here. */
-export function WhomFor({
-  person,
-  people,
-  newPerson,
-  onPerson,
-  onNewPerson,
-}: {
-  person: Person;
-  people: readonly Person[];
-  newPerson: Person | undefined;
-  onPerson: (id: string) => void;
-  onNewPerson: (name: string) => void;
-}) {
-  if (newPerson)
-    return (
-      <TextField
-        label="Who is it for?"
-        autoFocus={newPerson.name === ''}
-        value={newPerson.name}
-        onChange={(e) => onNewPerson(e.target.value)}
-        className="w-36"
-      />
-    );
-  return (
-    <SelectField label="For" value={person.id} onChange={(e) => (e.target.value === SOMEBODY_NEW ? onNewPerson('') : onPerson(e.target.value))}>
-      {people.map((p) => (
-        <option key={p.id} value={p.id}>
-          {p.name}
-        </option>
-      ))}
-      <option value={SOMEBODY_NEW}>somebody new …</option>
-    </SelectField>
   );
 }

@@ -2,13 +2,13 @@ import { lastVersion, makesOf, nextVersion } from '../../core/make/versions';
 import { mainFabric } from '../../core/make/main-fabric';
 import clsx from 'clsx';
 import { format, parseISO } from 'date-fns';
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { toast } from 'react-toastify';
 import { daysBetween } from '../../core/body/measures';
 import { byDay } from '../../core/units/date';
 import { calendarDays } from '../../core/plan/calendar';
-import { PlanList, type Plan } from '../../core/records';
+import { PlanList, type Person, type Plan } from '../../core/records';
 import { makeOfPlan, planOfMake } from '../../core/plan/plan-to-make';
 import { useCaseTables } from '../../data/engine-tables';
 import { newId } from '../../data/new-id';
@@ -16,6 +16,7 @@ import { useFabrics, useLists, useMakes, usePatterns, usePeople, usePerson, useP
 import { today } from '../../data/today';
 import { GarmentPicture } from '../../parts/garment-picture';
 import { choose, save } from '../../parts/save';
+import { WhomFor } from '../../parts/whom-for';
 import { saveFile } from '../../parts/save-file';
 import { RecordRows } from '../../parts/record-rows';
 import { reordered } from '../../parts/reorder';
@@ -67,6 +68,10 @@ export function SewNext() {
   const tables = useCaseTables();
   const unit = useUnit();
 
+  const [forId, setForId] = useState<string>();
+  const [someone, setSomeone] = useState<Person>();
+  const whom = someone ?? withId(people, forId) ?? person;
+
   const open = plans.filter((p) => p.state === 'open');
   const groups = [
     ...[...lists].sort((a, b) => byDay(a.due ?? '9999', b.due ?? '9999')).map((list) => ({ list, plans: plans.filter((p) => p.listId === list.id) })),
@@ -78,27 +83,27 @@ export function SewNext() {
       `order of the plans ${list ? `of ${list}` : 'on no list'}`,
       reordered(plans, ids).map((change) => ({ table: 'plans', ...change })),
     );
+  /** Somebody who is only a name yet comes with the plan. */
+  const comesWith = (who: Person | undefined) =>
+    who && !withId(people, who.id) ? [{ table: 'people', put: { ...who, name: who.name.trim() || 'Me' } } as const] : [];
   /** A pattern that is only a name yet comes with its plan, and so does the person where there is none. */
   const beginNew = async (name: string) => {
-    const { make, newPattern, newPerson } = draftNamed(name, { personId: person?.id, fitless: false, day: today(), newId });
+    const { make, newPattern, newPerson = someone } = draftNamed(name, { personId: whom?.id, fitless: false, day: today(), newId });
     if (!newPattern) return;
     const plan = planOfMake(make, newId(), today());
-    const done = await save(`plan: ${name}`, [
-      ...(newPerson ? [{ table: 'people', put: newPerson } as const] : []),
-      { table: 'patterns', put: newPattern },
-      { table: 'plans', put: plan },
-    ]);
+    const done = await save(`plan: ${name}`, [...comesWith(newPerson), { table: 'patterns', put: newPattern }, { table: 'plans', put: plan }]);
     if (!done) return;
-    if (newPerson) await choose({ personId: newPerson.id });
+    // Who is planned for is spoken of from now on only where nobody was.
+    if (newPerson && !person) await choose({ personId: newPerson.id });
     void navigate(routes.plan(plan.id));
   };
   const begin = async (patternId: string, fabricId?: string) => {
     const pattern = withId(patterns, patternId)!;
-    if (!person) return void navigate(routes.newPerson);
-    const input = { pattern, makes: makesOf(makes, pattern.id, person.id), bodies: [], fabrics };
+    if (!whom) return void navigate(routes.newPerson);
+    const input = { pattern, makes: makesOf(makes, pattern.id, whom.id), bodies: [], fabrics };
     // What is carried forward is planned; a pattern never cut begins as it was drafted.
     const carried = await askEngine(tables, 'account', [
-      person.id,
+      whom.id,
       patternId,
       { date: today(), unit, ...(fabricId === undefined ? {} : { fabricId }) },
     ]).catch((error: unknown) => {
@@ -107,9 +112,9 @@ export function SewNext() {
       );
       return undefined;
     });
-    const begun = planOfMake(startMake(input, person.id, today(), carried?.next ?? lastVersion(input), newId), newId(), today());
+    const begun = planOfMake(startMake(input, whom.id, today(), carried?.next ?? lastVersion(input), newId), newId(), today());
     const plan = fabricId === undefined ? begun : { ...begun, fabrics: [{ id: newId(), fabricId, part: 'main' as const }] };
-    if (await save(`plan: ${pattern.name}`, [{ table: 'plans', put: plan }])) void navigate(routes.plan(plan.id));
+    if (await save(`plan: ${pattern.name}`, [...comesWith(someone), { table: 'plans', put: plan }])) void navigate(routes.plan(plan.id));
   };
 
   /** The pattern of a plan, the version it will be, and its name. */
@@ -189,7 +194,7 @@ export function SewNext() {
           </div>
         }
       />
-      <div className="mb-4 border-y border-rule py-2">
+      <div className="mb-4 flex flex-wrap items-end gap-3 border-y border-rule py-2">
         <Pick
           label="Plan the next version of"
           placeholder="type a pattern’s name"
@@ -200,6 +205,15 @@ export function SewNext() {
           newLabel={(name) => `Plan a new pattern: ${name}`}
           className="w-72 max-w-full"
         />
+        {whom && (
+          <WhomFor
+            person={whom}
+            people={people}
+            newPerson={someone}
+            onPerson={setForId}
+            onNewPerson={(name) => setSomeone({ id: someone?.id ?? newId(), name, child: false })}
+          />
+        )}
       </div>
       {plans.length === 0 && <Empty>A plan holds pattern, fabric, size lines and alterations, and becomes a make with nothing typed twice.</Empty>}
       {groups

@@ -33,7 +33,7 @@ const PART = anyOf(Object.keys(PART_NAMES).filter((p) => p !== 'lined' && p !== 
 const FIGURE = '(?:[€$£] ?\\d+(?:[.,]\\d+)?|\\d+(?:[.,]\\d+)?(?: ?(?:[€$£]|eur|usd|gbp|sek|nok|dkk|chf|euros?|pounds?|dollars?))?)';
 const PRICE = `(?:,? ?(?:(?:at|for|which was|was|cost(?:ing)?|paid|bought (?:for|at)|@) )?(?<price>${FIGURE}) ?(?<per>an?|per|the|/) ?(?<unit>met(?:re|er)|m|yard|yd)${END})`;
 const LEFT = `(?:,? (?:with )?(?<left>${SAID_LENGTH}) (?:left over|leftover|left|to spare|remaining|over)${END})`;
-const WEIGHT = `(?:,? (?<weight>\\d{2,3}) ?(?<gsm>gsm|g/m2|g/m²|g|oz)${END})`;
+const WEIGHT = `(?:,? (?<weight>\\d{1,3}(?:[.,]\\d)?) ?(?<gsm>gsm|g/m2|g/m²|oz)${END})`;
 const LENGTH_AFTER = `(?:,? ?\\(?(?:used |took |about )?(?<length>${SAID_LENGTH})(?! (?:left|to spare|remaining|longer|shorter|wider|too|off|each|per))\\)?)`;
 const SHOP = `(?:,? (?:from|bought at|bought from) (?<shop>[a-zß-ɏ][a-zß-ɏ'& -]{2,30}?)(?=\\s*(?:$|[,.;·|]|(?:at|for) \\d)))`;
 const AFTER = `(?:(?: (?:for (?:the )?|as (?:the )?|as an? )?(?<part>${PART})${END})|${LENGTH_AFTER}|${LEFT}|${PRICE}|${WEIGHT}|${SHOP})`;
@@ -80,7 +80,7 @@ function used(
   const cm = (text: string | undefined) => (text === undefined ? undefined : lengthOf(text.replace(/^(?:used|took) /, ''), context.unit)?.cm);
   const [length, left] = [cm(said.length), cm(said.left)];
   const price = said.price === undefined ? undefined : moneyAMetre(said.price, said.unit, context.currency);
-  const weight = said.weight === undefined ? undefined : Math.round(Number(said.weight) * (said.gsm === 'oz' ? OZ_PER_YD2 : 1));
+  const weight = said.weight === undefined ? undefined : Math.round(Number(said.weight.replace(',', '.')) * (said.gsm === 'oz' ? OZ_PER_YD2 : 1));
   const shop = said.shop === undefined || !shopAt ? undefined : typed(...shopAt);
   return {
     is: 'fabric',
@@ -153,9 +153,9 @@ const CUE = '(?:(?:made|sewn|sewed|cut|used|made up|done) )?(?:in|from|using|out
 /** A fabric that the stash does not have: by a noun of fabrics and a cue, or by a length. */
 const newFabric = byRules([
   rule(
-    `(?:(?:${CUE}|of) )?(?:(?<length1>${SAID_LENGTH}) (?:of |of the |of an? )?)?(?:(?<part1>${PART}|lined)(?: (?:in|with|of|from|is|was))?:? (?:the |a |an )?)?${NAME}`,
+    `(?:(?:${CUE}|of) )?(?:(?<length1>${SAID_LENGTH}) (?:of |of the |of an? )?)?(?:(?<part1>${PART}|lined)(?: (?:in|with|of|from|is|was))?:? (?:the |a |an )?)?(?:(?<weight1>\\d{1,3}(?:[.,]\\d)?) ?(?<gsm1>gsm|oz) )?${NAME}`,
     'likely',
-    ({ name, length1, part1 }, s, from, end) => {
+    ({ name, length1, part1, weight1, gsm1 }, s, from, end) => {
       // "Love the fabric", "the check" are no names.
       if (name === undefined || /^(?:fabric|stripe|check|remnant|sheet|blanket|felt|cord)$/.test(name)) return undefined;
       const nameFrom = s.low.indexOf(name, from);
@@ -165,11 +165,12 @@ const newFabric = byRules([
       const own =
         /(?:^|[,;·|.\n]|\b(?:in|of|from|made|with)\b) *$/.test(s.low.slice(0, from)) &&
         /^ *(?:$|[,;·|.\n)]|and\b|with\b|love\b)/.test(s.low.slice(to));
-      const measured = length1 !== undefined || said.length !== undefined || said.price !== undefined || said.weight !== undefined;
+      const measured =
+        length1 !== undefined || weight1 !== undefined || said.length !== undefined || said.price !== undefined || said.weight !== undefined;
       if (!cued && !measured && !own) return undefined;
       const fact = used(
         { name: s.typed(nameFrom, nameFrom + name.length) },
-        { ...said, length: length1 ?? said.length, part: part1 ?? said.part },
+        { ...said, length: length1 ?? said.length, part: part1 ?? said.part, weight: weight1 ?? said.weight, gsm: gsm1 ?? said.gsm },
         s,
         shopIn(s.low, said, end),
       );
