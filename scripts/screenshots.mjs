@@ -26,8 +26,18 @@ const VIEWS = [
     act: async (page) => {
       await page.keyboard.press('/');
       await page.getByRole('combobox', { name: /^Find/ }).waitFor();
-      await page.keyboard.type('tidewater shirt 4 · C, hip D · sleeve -3/4in · blue stripe poplin 1.9m · tight armhole 2 · love 4');
+      await page.keyboard.type('Tidewater shirt in C with a D at the hips, took in 1 cm at the waist, blue stripe poplin 1.9 m, armhole a bit tight, love 4');
     },
+  },
+  {
+    name: 'tell-it',
+    path: 'tell',
+    act: (page) =>
+      page
+        .getByLabel('What did you sew?')
+        .fill(
+          'Tidewater shirt in C, blue stripe poplin 1.9 m, lengthened the bodice by an inch and a half, sleeves still a bit long. Love it.\n\nGangway trousers 40, took in the side seams by 1 cm at the hip, zip 2.80\n\nthen I made the Foreshore tee in M, tern white jersey 1.2 m, took every scrap, neck too wide\nCurlew skirt 42 in rust corduroy 1.6 m at 18 a metre, waistband tight 2 cm, love 4',
+        ),
   },
   { name: 'day-book', path: '' },
   { name: 'makes', path: 'makes' },
@@ -43,7 +53,6 @@ const VIEWS = [
       await page.getByRole('button', { name: /^Gangway trousers, version 2/ }).click();
     },
   },
-  { name: 'wear-phone', path: 'wear', viewport: PHONE },
   {
     name: 'fit',
     path: 'fit',

@@ -288,7 +288,7 @@ export function Shell() {
       </a>
       <Spine onArithmetic={() => setCounting(true)} />
       <div className="flex min-w-0 flex-1 flex-col max-sm:pb-28 print:block print:pb-0">
-        <div className="flex min-h-12 items-center gap-3 border-b border-rule2 bg-page px-[22px] max-sm:fixed max-sm:inset-x-0 max-sm:bottom-14 max-sm:z-20 max-sm:border-t max-sm:border-b-0 max-sm:px-3 print:hidden">
+        <div className="flex min-h-12 items-center gap-3 border-b border-rule2 bg-page px-[22px] max-sm:fixed max-sm:inset-x-0 max-sm:bottom-14 max-sm:z-40 max-sm:border-t max-sm:border-b-0 max-sm:px-3 print:hidden">
           <FindField />
           <KeyCap>/</KeyCap>
           <LastAct />

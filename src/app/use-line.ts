@@ -4,11 +4,11 @@ import { readMake, type ReadMake } from '../core/shorthand/draft-from-line';
 import type { LineContext } from '../core/shorthand/sentence';
 import { newId } from '../data/new-id';
 import { usePerson } from '../data/queries';
-import { useLineTables } from '../parts/use-line-tables';
+import { useCaseTables } from '../data/engine-tables';
 
 /** Reads a line as it is typed. */
 export function useReadLine(text: string, context: LineContext, answers: Answers): ReadMake {
-  const tables = useLineTables();
+  const tables = useCaseTables();
   const spoken = usePerson();
   return useMemo(() => readMake(text, tables, { context, spoken, answers, newId }), [text, context, answers, tables, spoken]);
 }

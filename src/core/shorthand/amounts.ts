@@ -1,20 +1,10 @@
 import { parseLength, type LengthUnit } from '../units/length';
+import { NUMBER_WORDS } from '../units/number-words';
 
 /** Sources of regular expressions for amounts in folded text, and what they come to. */
 
-const NUMBER_WORDS: Readonly<Record<string, number>> = {
-  a: 1,
-  an: 1,
-  one: 1,
-  two: 2,
-  three: 3,
-  four: 4,
-  five: 5,
-  six: 6,
-  seven: 7,
-  eight: 8,
-  nine: 9,
-  ten: 10,
+const COUNT_WORDS: Readonly<Record<string, number>> = {
+  ...NUMBER_WORDS,
   eleven: 11,
   twelve: 12,
   fifteen: 15,
@@ -83,7 +73,7 @@ export const END = '(?![a-z0-9])';
 
 const FRACTION = '\\d+[ -]\\d+/\\d+|\\d+/\\d+|\\d*\\s?[⅛¼⅜½⅝¾⅞⅓⅔]';
 export const FIGURE = `(?:${FRACTION}|\\d+(?:[.,]\\d+)?)`;
-const NUMBER_WORD = anyOf(Object.keys(NUMBER_WORDS));
+const NUMBER_WORD = anyOf(Object.keys(COUNT_WORDS));
 const PART = anyOf(Object.keys(PARTS));
 /** "in" is inches where a number stands before it and nothing that "in" could lead to behind. */
 const INCHES =
@@ -112,7 +102,7 @@ export interface SaidLength {
 /** Only numbers that words name are whole; of figures, parseLength knows more. */
 function numberIn(text: string): number | undefined {
   const said = text.replace(/\s+/g, ' ').trim();
-  const word = NUMBER_WORDS[said] ?? PARTS[said.replace(/ of$/, '')];
+  const word = COUNT_WORDS[said] ?? PARTS[said.replace(/ of$/, '')];
   if (word !== undefined) return word;
   const read = parseLength(said, 'cm');
   return read.ok ? read.cm : undefined;

@@ -1,20 +1,8 @@
+import { NUMBER_WORDS } from './number-words';
+
 /** Minutes in what sewists say instead of hours. Rough by nature; the field shows what it made of it. Source: our own convention. */
 const SPELLS: Record<string, number> = { morning: 180, afternoon: 240, evening: 180, day: 420, weekend: 840 };
-const COUNTS: Record<string, number> = {
-  half: 0.5,
-  a: 1,
-  an: 1,
-  one: 1,
-  two: 2,
-  three: 3,
-  four: 4,
-  five: 5,
-  six: 6,
-  seven: 7,
-  eight: 8,
-  nine: 9,
-  ten: 10,
-};
+const COUNTS: Readonly<Record<string, number>> = { half: 0.5, ...NUMBER_WORDS };
 const FRACTIONS: Record<string, string> = { '½': '.5', '¼': '.25', '¾': '.75' };
 
 /** The most that one make can take: longer is a slip of the pen. */
