@@ -56,6 +56,8 @@ export function chipWords(
       return { kind: 'difficulty', says: `${u.difficulty} of 5` };
     case 'next':
       return { kind: 'next time', says: u.words };
+    case 'quantity':
+      return { kind: 'how many', says: String(u.quantity) };
     case 'version':
       return { kind: 'version', says: String(u.version) };
     case 'person':

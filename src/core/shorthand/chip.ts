@@ -10,6 +10,8 @@ export type Understood =
   | { readonly is: 'new person'; readonly name: string }
   | { readonly is: 'designer'; readonly name: string }
   | { readonly is: 'version'; readonly version: number }
+  /** Several alike at once. */
+  | { readonly is: 'quantity'; readonly quantity: number }
   | { readonly is: 'view'; readonly viewId: string }
   | { readonly is: 'person'; readonly personId: string }
   | { readonly is: 'size'; readonly line: SizeLine }

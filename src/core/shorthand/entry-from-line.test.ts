@@ -124,6 +124,15 @@ test('how far it has come, how little was left, what it cost a metre, where it w
   expect(newFabrics[0]).toMatchObject({ name: 'rust corduroy', pricePerMetre: { minor: 1800, currency: 'EUR' }, weight: 320 });
 });
 
+test('several at once are counted, and what is said of a fabric of the stash stays as words', () => {
+  expect(entry('made two sandbar blouses, C').make.quantity).toBe(2);
+  expect(entry('sandbar blouse C, three of them').make.quantity).toBe(3);
+  expect(entry('sandbar blouse C').make.quantity).toBe(1);
+  expect(entry('sandbar blouse C, blue poplin at 14 a metre from Harbour Cloth').make.remark).toBe(
+    'blue poplin: 14.00\u202fEUR a metre, from Harbour Cloth',
+  );
+});
+
 test('a verdict without how much it is liked stays in its own words; with it, it is a verdict', () => {
   expect(entry('sandbar C, too dressy').make.remark).toBe('too dressy');
   expect(entry('sandbar C, too dressy, love 2').verdict).toEqual({ love: 2, reasons: ['occasion'] });

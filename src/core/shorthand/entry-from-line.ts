@@ -104,6 +104,9 @@ export function entryFromLine(
         if (u.version !== start.version)
           remarks.push(`The line says version ${u.version}; by the ledger this is version ${start.version}, and so it is entered.`);
         break;
+      case 'quantity':
+        make = { ...make, quantity: u.quantity };
+        break;
       case 'view':
         make = { ...make, sources: make.sources.map((source, i) => (i === 0 ? { ...source, viewId: u.viewId } : source)) };
         break;
@@ -141,9 +144,16 @@ export function entryFromLine(
       case 'fabric': {
         const fabric = 'id' in u.fabric ? undefined : newFabric(newId(), u);
         if (fabric) newFabrics.push(fabric);
-        // What is in the stash keeps its own price: what the line says of it is kept as words.
-        else if (u.price)
-          words.push(`${context.fabrics.find((f) => 'id' in u.fabric && f.id === u.fabric.id)?.name ?? ''} at ${formatMoney(u.price)} a metre`);
+        // What is in the stash keeps its own price, shop and weight: what the line says of them is kept as words.
+        else {
+          const of = [
+            u.price ? `${formatMoney(u.price)} a metre` : '',
+            u.shop === undefined ? '' : `from ${u.shop}`,
+            u.weight === undefined ? '' : `${u.weight} g/m²`,
+          ].filter(Boolean);
+          const name = context.fabrics.find((f) => 'id' in u.fabric && f.id === u.fabric.id)?.name ?? '';
+          if (of.length > 0) words.push(`${name}: ${of.join(', ')}`);
+        }
         const use = {
           id: newId(),
           fabricId: 'id' in u.fabric ? u.fabric.id : (fabric?.id ?? ''),

@@ -116,6 +116,7 @@ export function factsOf(u: Understood, { patterns, fabrics, people }: LineContex
     // Not among the facts that are compared: they come with others, or say nothing of the make.
     case 'designer':
     case 'difficulty':
+    case 'quantity':
     case 'words':
       return [];
   }

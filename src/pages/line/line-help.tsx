@@ -28,9 +28,9 @@ export function LineHelp() {
     const sizes = pattern?.sizes ?? [];
     const middle = Math.floor(sizes.length / 2);
     const names: Record<string, string> = {
-      pattern: pattern?.name.toLowerCase() ?? 'a pattern',
+      pattern: pattern?.name.toLowerCase() ?? 'Marram shirt',
       person: context.people[0]?.name ?? 'Maren',
-      fabric: context.fabrics[0]?.name ?? 'a fabric',
+      fabric: context.fabrics[0]?.name ?? 'blue linen',
       size: sizes[middle] ?? 'C',
       next: sizes[middle + 1] ?? sizes[middle] ?? 'D',
     };

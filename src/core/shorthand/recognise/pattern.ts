@@ -1,7 +1,7 @@
 import type { ZoneId } from '../../body/zones';
 import { anyOf, COUNT, countOf, END } from '../amounts';
 import { folded } from '../names';
-import { asks, byRules, clauseStart, rule, says } from '../said';
+import { asks, byRules, clauseStart, rule, says, type Meant } from '../said';
 import type { Proposal, Recogniser } from '../sentence';
 import { WEIGHTS } from '../weights';
 
@@ -30,7 +30,7 @@ const version = byRules([
     return found === undefined || found < 1 ? undefined : says({ is: 'version', version: found });
   }),
   rule(
-    `(?:(?:this is|was|it's|it is|my|the|now|made) )*(?<n>${ORDINAL}) (?:one|version|time|make|attempt|try|go|pair|iteration)(?: (?:of it|of this|already|now))?`,
+    `(?:(?:this is|was|it's|it is|my|the|now|made) )*(?<n>${ORDINAL}) (?:one|version|time|make|attempt|try|go|pair|iteration|(?:that )?(?:i have|i've|i) (?:made|sewn))(?: (?:of it|of this|already|now))?`,
     'sure',
     ({ n }) => {
       const found = ordinal(n);
@@ -59,6 +59,17 @@ const version = byRules([
     },
   ),
 ]);
+
+/** Several at once: "two pairs of", "three of them", a number right before the name. */
+const quantity = byRules([
+  rule(`(?<n>${COUNT}) (?:of (?:them|these)|pairs(?: of)?|copies(?: of)?|the same)`, 'likely', ({ n = '' }) => several(countOf(n))),
+  rule(`(?<n>${COUNT})`, 'weak', ({ n = '' }, s, _, to) =>
+    s.subject && /^ $/.test(s.low.slice(to, s.subject.from)) ? several(countOf(n)) : undefined,
+  ),
+]);
+function several(count: number | undefined): Meant | undefined {
+  return count !== undefined && count > 1 && count <= 50 ? says({ is: 'quantity', quantity: count }) : undefined;
+}
 
 const LETTERED = byRules([
   rule(`(?:view|option|style|variation|version) (?<letter>[a-z]|\\d)`, 'sure', ({ letter = '' }, s) => {
@@ -176,4 +187,4 @@ const cut = byRules([
 
 /** Patterns, versions, views, and what came from elsewhere. */
 export const recognisePattern: Recogniser = (sentence, at) =>
-  [subject, version, LETTERED, viewByLetter, viewByName, source, designer, cut].flatMap((recognise) => [...recognise(sentence, at)]);
+  [subject, version, quantity, LETTERED, viewByLetter, viewByName, source, designer, cut].flatMap((recognise) => [...recognise(sentence, at)]);
