@@ -26,7 +26,9 @@ const VIEWS = [
     act: async (page) => {
       await page.keyboard.press('/');
       await page.getByRole('combobox', { name: /^Find/ }).waitFor();
-      await page.keyboard.type('Tidewater shirt in C with a D at the hips, took in 1 cm at the waist, blue stripe poplin 1.9 m, armhole a bit tight, love 4');
+      await page.keyboard.type(
+        'Tidewater shirt in C with a D at the hips, took in 1 cm at the waist, blue stripe poplin 1.9 m, armhole a bit tight, love 4',
+      );
     },
   },
   {
