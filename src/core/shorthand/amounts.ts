@@ -1,4 +1,4 @@
-import { parseLength, type LengthUnit } from '../units/length';
+import { parseLength, tidy, type LengthUnit } from '../units/length';
 import { NUMBER_WORDS } from '../units/number-words';
 
 /** Sources of regular expressions for amounts in folded text, and what they come to. */
@@ -92,6 +92,7 @@ export const COUNT = `(?:\\d+|${NUMBER_WORD})`;
 export const BIT = `(?:a (?:tiny |little )?bit|a little|a touch|a smidge(?:n)?|slightly|some)`;
 
 const UNIT_ONLY = new RegExp(UNIT);
+const ABOUT_FIRST = new RegExp(`^${ABOUT}`);
 
 /** A length that was said. */
 export interface SaidLength {
@@ -101,7 +102,7 @@ export interface SaidLength {
 
 /** Only numbers that words name are whole; of figures, parseLength knows more. */
 function numberIn(text: string): number | undefined {
-  const said = text.replace(/\s+/g, ' ').trim();
+  const said = text.trim();
   const word = COUNT_WORDS[said] ?? PARTS[said.replace(/ of$/, '')];
   if (word !== undefined) return word;
   const read = parseLength(said, 'cm');
@@ -128,14 +129,11 @@ export function countOf(text: string): number | undefined {
  * @example lengthOf('5/8', 'cm') // { cm: 1.5875, unitSaid: false }
  */
 export function lengthOf(text: string, unit: LengthUnit): SaidLength | undefined {
-  const said = text
-    .replace(new RegExp(`^${ABOUT}`), '')
-    .replace(/\s+/g, ' ')
-    .trim();
+  const said = text.replace(ABOUT_FIRST, '').trim();
   const direct = parseLength(said, /[/⅛¼⅜½⅝¾⅞⅓⅔]/.test(said) ? 'in' : unit);
   const unitIn = UNIT_ONLY.exec(said);
   if (direct.ok) return { cm: direct.cm, unitSaid: unitIn !== null };
-  const more = /\s+and\s+(a half|a quarter|three quarters|½|¼|¾)/.exec(said);
+  const more = / and (a half|a quarter|three quarters|½|¼|¾)/.exec(said);
   const extra = more ? (PARTS[more[1] ?? ''] ?? (more[1] === '½' ? 0.5 : more[1] === '¼' ? 0.25 : 0.75)) : 0;
   const rest = more ? said.replace(more[0], '') : said;
   const named = UNIT_ONLY.exec(rest);
@@ -144,5 +142,5 @@ export function lengthOf(text: string, unit: LengthUnit): SaidLength | undefined
   // "An extra inch" is one.
   const n = before === '' ? 1 : (numberIn(before.replace(/ (an?|of)$/, '')) ?? numberIn(before));
   const one = parseLength(`1 ${named[0]}`, unit);
-  return n === undefined || !one.ok ? undefined : { cm: Math.round((n + extra) * one.cm * 1e6) / 1e6, unitSaid: true };
+  return n === undefined || !one.ok ? undefined : { cm: tidy((n + extra) * one.cm), unitSaid: true };
 }

@@ -1,3 +1,5 @@
+import { addToGroup } from '../units/group-by';
+import { itemAt } from '../units/item-at';
 import type { Choice } from './chip';
 import type { Proposal } from './sentence';
 
@@ -25,26 +27,17 @@ interface Chain {
  */
 export function bestCovers(starts: readonly number[], proposals: readonly Proposal[]): Cover[] {
   const from = new Map<number, Proposal[]>();
-  for (const p of proposals) {
-    const there = from.get(p.from);
-    if (there) there.push(p);
-    else from.set(p.from, [p]);
-  }
+  for (const p of proposals) addToGroup(from, p.from, p);
   const best: Chain[][] = [];
   best[starts.length] = [{ score: 0, reading: undefined, next: undefined }];
-  /** The first place at or after another. */
+  /** The first start at or after a place. */
   const after = (place: number) => {
-    let [low, high] = [0, starts.length];
-    while (low < high) {
-      const middle = (low + high) >> 1;
-      if ((starts[middle] ?? Infinity) < place) low = middle + 1;
-      else high = middle;
-    }
-    return low;
+    const found = starts.findIndex((start) => start >= place);
+    return found < 0 ? starts.length : found;
   };
   for (let i = starts.length - 1; i >= 0; i--) {
     const chains = [...(best[i + 1] ?? [])];
-    for (const reading of from.get(starts[i] ?? -1) ?? [])
+    for (const reading of from.get(itemAt(starts, i)) ?? [])
       for (const next of best[after(reading.to)] ?? []) chains.push({ score: reading.weight + next.score, reading, next });
     best[i] = chains.sort((a, b) => b.score - a.score).slice(0, KEPT);
   }

@@ -1,4 +1,5 @@
 import { addToGroup } from '../units/group-by';
+import { memoize } from '../units/memoize';
 
 /** A name that the ledger knows. */
 export interface Named {
@@ -103,7 +104,7 @@ export function isSlip(a: string, b: string): boolean {
   );
 }
 
-function indexOf(vocabulary: Vocabulary): Index {
+const indexOf = memoize((vocabulary: Vocabulary): Index => {
   const byFirst = new Map<string, Entry[]>();
   for (const kind of NAME_KINDS)
     for (const { id, name } of vocabulary[kind]) {
@@ -111,9 +112,7 @@ function indexOf(vocabulary: Vocabulary): Index {
       if (words[0] !== undefined) addToGroup(byFirst, words[0], { kind, id, name, words });
     }
   return { byFirst, firsts: [...byFirst.keys()].filter((w) => w.length >= SLIP_LEAST) };
-}
-
-const indices = new WeakMap<Vocabulary, Index>();
+});
 
 /** How many words of a line, from one on, are those of a name; slips are counted. */
 function wholeName(words: readonly WordAt[], at: number, name: readonly string[]): { readonly count: number; readonly slips: number } | undefined {
@@ -128,8 +127,9 @@ function wholeName(words: readonly WordAt[], at: number, name: readonly string[]
   return { count: name.length, slips };
 }
 
-/** The last word with or without its plural. */
-const sameNoun = (a: string | undefined, b: string | undefined) => a !== undefined && b !== undefined && (a === b || a === `${b}s` || `${a}s` === b);
+/** Whether two words are one noun, with or without its plural. */
+export const sameNoun = (a: string | undefined, b: string | undefined) =>
+  a !== undefined && b !== undefined && (a === b || a === `${b}s` || `${a}s` === b);
 
 /**
  * The names of the ledger in a line, the longest at each place: whole, or a pattern by the words it begins with, or by its first and last,
@@ -138,9 +138,7 @@ const sameNoun = (a: string | undefined, b: string | undefined) => a !== undefin
  * @param words of the line, folded
  */
 export function namesIn(words: readonly WordAt[], vocabulary: Vocabulary): NameFound[] {
-  let index = indices.get(vocabulary);
-  if (!index) indices.set(vocabulary, (index = indexOf(vocabulary)));
-  const { byFirst, firsts } = index;
+  const { byFirst, firsts } = indexOf(vocabulary);
   const found: NameFound[] = [];
   for (let at = 0; at < words.length;) {
     const { word, from } = words[at]!;

@@ -36,7 +36,7 @@ export function zoneHere(zone: ZoneId, word: string, { subject }: Pick<Sentence,
 /** The places in some words, with the words for them. */
 export function placesIn(text: string | undefined, sentence: Pick<Sentence, 'subject'>): { readonly zone: ZoneId; readonly word: string }[] {
   return [...(text ?? '').matchAll(EACH)].flatMap((m) => {
-    const word = m[0].replace(/\s+/g, ' ');
+    const [word] = m;
     const zone = ZONE_WORDS.get(word);
     return zone === undefined ? [] : [{ zone: zoneHere(zone, word, sentence), word }];
   });

@@ -18,8 +18,6 @@ import { spelledRight } from './spelling';
 import { subjectOf } from './subject';
 import { CLOSE } from './weights';
 
-export type { LineContext };
-
 const RECOGNISERS: readonly Recogniser[] = [
   recognisePattern,
   recognisePerson,
@@ -40,7 +38,7 @@ const SIGN = /[+#"€$£½¼¾⅛⅜⅝⅞-]/;
 
 /** Words that lead from one thing to the next and say nothing by themselves. */
 export const LEADING =
-  /^(?:finished|completed|sewn|logged|and|but|with|in|the|a|an|of|for|then|also|i|it|made|make|cut|sewed|sewn|again|my|this|is|was|so|just|at|to|from|on|finally|now|we|up|which|that)$/;
+  /^(?:finished|completed|logged|and|but|with|in|the|a|an|of|for|then|also|i|it|made|make|cut|sewed|sewn|again|my|this|is|was|so|just|at|to|from|on|finally|now|we|up|which|that)$/;
 
 /** Anything but signs that part, and blanks. */
 const SAYS = /[^\s,;:·•|.()&+!?'"-]/u;
@@ -49,7 +47,6 @@ const SAYS = /[^\s,;:·•|.()&+!?'"-]/u;
 function startsOf(low: string, words: readonly WordAt[]): number[] {
   const starts = new Set(words.map((w) => w.from));
   for (let i = 0; i < low.length; i++) if (SIGN.test(low[i] ?? '') && !/[\p{L}\p{N}]/u.test(low[i - 1] ?? '')) starts.add(i);
-  // "bodice+1.5": words are joined with what follows them; what is said begins at the word.
   return [...starts].sort((a, b) => a - b);
 }
 
@@ -80,8 +77,7 @@ function withDoubts(best: Cover, others: readonly Cover[]): Proposal[] {
  * @returns chips in the order of the text
  */
 export function readLine(text: string, context: LineContext, answers: Answers = {}): Chip[] {
-  const plain = folded(text);
-  const spelled = spelledRight(plain, context);
+  const spelled = spelledRight(folded(text), context);
   const { low, places } = spelled;
   const words = wordsIn(low);
   const names = namesIn(words, context);
@@ -132,9 +128,6 @@ export function readLine(text: string, context: LineContext, answers: Answers = 
   return chips;
 }
 
-/** A reading does not run into the name that the line is about, unless it is that name. */
-function fits({ from, to }: Proposal, { subject }: Sentence): boolean {
-  return !subject || to <= subject.from || from >= subject.to || (from <= subject.from && to >= subject.to && to - from >= subject.to - subject.from)
-    ? true
-    : false;
-}
+/** A reading does not run into the name that the line is about, unless it takes it in whole. */
+const fits = ({ from, to }: Proposal, { subject }: Sentence): boolean =>
+  !subject || to <= subject.from || from >= subject.to || (from <= subject.from && to >= subject.to);

@@ -1,3 +1,4 @@
+import { memoize } from '../units/memoize';
 import { END } from './amounts';
 import type { Choice } from './chip';
 import type { Proposal, Recogniser, Sentence } from './sentence';
@@ -54,7 +55,8 @@ export const given =
   (needs: RegExp, make: typeof rule): typeof rule =>
   (...of) => ({ ...make(...of), needs });
 
-const wordCount = (text: string) => text.trim().split(/\s+/).length;
+/** How many words a text has. */
+export const wordCount = (text: string): number => text.trim().split(/\s+/).length;
 
 /** A recogniser from its rules. */
 export function byRules(rules: readonly Rule[]): Recogniser {
@@ -82,6 +84,12 @@ export function byRules(rules: readonly Rule[]): Recogniser {
     }
     return proposals;
   };
+}
+
+/** A recogniser from readings that are found for a whole line at once: those of names that stand in it. */
+export function wherever(find: (sentence: Sentence) => readonly Proposal[]): Recogniser {
+  const found = memoize(find);
+  return (sentence, at) => found(sentence).filter((p) => p.from === at);
 }
 
 /** One fact. */

@@ -1,3 +1,4 @@
+import { memoize } from '../units/memoize';
 import { isSlip, NAME_KINDS, folded, wordsIn, type Vocabulary } from './names';
 import { isTradeWord, OFTEN_MISSPELLED } from './words';
 
@@ -15,15 +16,11 @@ interface Spelled {
   readonly slips: readonly Slip[];
 }
 
-const vocabularies = new WeakMap<Vocabulary, ReadonlySet<string>>();
-function nameWords(vocabulary: Vocabulary): ReadonlySet<string> {
-  let words = vocabularies.get(vocabulary);
-  if (!words) {
-    words = new Set(NAME_KINDS.flatMap((kind) => vocabulary[kind].flatMap(({ name }) => wordsIn(folded(name)).map((w) => w.word))));
-    vocabularies.set(vocabulary, words);
-  }
-  return words;
-}
+/** The words of all names of a ledger: none of them is a slip. */
+const nameWords = memoize(
+  (vocabulary: Vocabulary): ReadonlySet<string> =>
+    new Set(NAME_KINDS.flatMap((kind) => vocabulary[kind].flatMap(({ name }) => wordsIn(folded(name)).map((w) => w.word)))),
+);
 
 /**
  * A folded text with single spaces, in which words of the trade that are one letter off are put right.

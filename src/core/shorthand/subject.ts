@@ -1,7 +1,7 @@
 import { isSizeLabel } from '../garment/ladder';
 import { isWithoutFit, kindNamed } from '../records/garment-named';
 import type { LineContext, Subject } from './sentence';
-import { folded, type NameFound, type WordAt } from './names';
+import { folded, sameNoun, type NameFound, type WordAt } from './names';
 import { isTradeWord } from './words';
 
 /** After these another pattern is spoken of beside the one that the line is about. */
@@ -87,26 +87,30 @@ export function subjectOf(
   context: LineContext,
   typed: (from: number, to: number) => string,
 ): Subject | undefined {
-  /** "Kelp tote" is not the Kelp leggings. */
+  const patternOf = (n: NameFound) => context.patterns.find((p) => p.id === n.id);
+  /** The garment that is said right behind a short form of a name. */
+  const nounAfter = (n: NameFound): WordAt | undefined => {
+    const next = n.whole ? undefined : words.find((w) => w.from >= n.to);
+    return next && low.slice(n.to, next.from).trim() === '' && isGarment(next.word) ? next : undefined;
+  };
+  /** "Kelp tote" is not the Kelp leggings; a T-shirt is the tee, by another word for the same kind. */
   const isAnother = (n: NameFound): boolean => {
-    const next = words.find((w) => w.from >= n.to);
-    if (n.whole || !next || low.slice(n.to, next.from).trim() !== '' || !isGarment(next.word)) return false;
-    const called = context.patterns.find((p) => p.id === n.id);
-    // Another word for the same kind of garment is the same one: a tee and a T-shirt.
-    if (called?.kind !== undefined && kindNamed(next.word) === called.kind) return false;
-    const own = folded(called?.name ?? '');
-    return !own.split(/\s+/).some((w) => w === next.word || `${w}s` === next.word || w === `${next.word}s`);
+    const noun = nounAfter(n)?.word;
+    const called = patternOf(n);
+    if (noun === undefined || (called?.kind !== undefined && kindNamed(noun) === called.kind)) return false;
+    return !folded(called?.name ?? '')
+      .split(/\s+/)
+      .some((word) => sameNoun(word, noun));
   };
   const patterns = names.filter((n) => n.kind === 'patterns' && !BESIDE.test(low.slice(0, n.from)) && !isAnother(n));
   const atStart = (n: NameFound) => leadLength(low) >= n.from;
   // A name that is a word of the trade counts where a name is looked for: at the beginning.
   const found = patterns.find((n) => atStart(n) || /\s/.test(low.slice(n.from, n.to)) || !isTradeWord(low.slice(n.from, n.to)));
-  const pattern = found && context.patterns.find((p) => p.id === found.id);
-  // "Foreshore T-shirt" is the Foreshore tee by another word for it.
-  const noun = found && !found.whole ? words.find((w) => w.from >= found.to) : undefined;
-  const called = noun && found && low.slice(found.to, noun.from).trim() === '' && isGarment(noun.word) ? noun.to : found?.to;
-  if (found && pattern && called !== undefined)
-    return { from: found.from, to: called, says: { is: 'pattern', patternId: pattern.id }, pattern, kind: pattern.kind, sizes: pattern.sizes ?? [] };
+  const pattern = found && patternOf(found);
+  if (found && pattern) {
+    const to = nounAfter(found)?.to ?? found.to;
+    return { from: found.from, to, says: { is: 'pattern', patternId: pattern.id }, pattern, kind: pattern.kind, sizes: pattern.sizes ?? [] };
+  }
   const begun = newSubject(
     low,
     words,

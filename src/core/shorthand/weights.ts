@@ -1,5 +1,5 @@
 /**
- * How much each cue says. Set by hand, checked by the corpus (corpus.txt), not learned from it: what is said with a unit, a verb or a
+ * How much each cue says. Set by hand, checked by the corpus (corpus/), not learned from it: what is said with a unit, a verb or a
  * preposition outweighs what could be meant by mere neighbourhood, and a longer reading a shorter one.
  */
 export const WEIGHTS = {
@@ -13,6 +13,8 @@ export const WEIGHTS = {
   weak: 1.5,
   /** What would be meant for the next version, and what is in quotation marks, is not read for facts: for each word. */
   whole: 9,
+  /** A fault that is denied, over the fault that is in it. */
+  denied: 9,
   /** The name that a line is about. */
   subject: 12,
 } as const;

@@ -28,7 +28,7 @@ function cmPer(unit: string): number {
 }
 
 /** Takes float noise off a computed length; keeps 1.5875 (⅝ in) and every 0.0001 cm. */
-function tidy(cm: number): number {
+export function tidy(cm: number): number {
   return Math.round(cm * 1e6) / 1e6;
 }
 

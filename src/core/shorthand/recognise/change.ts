@@ -1,5 +1,6 @@
 import { alterationKind, asksZones, type AlterationKindId, type Way } from '../../catalogue/alterations';
 import type { Alteration } from '../../records';
+import { tidy } from '../../units/length';
 import type { ZoneId } from '../../body/zones';
 import { anyOf, BIT, END, LENGTH, lengthOf, SAID_LENGTH } from '../amounts';
 import type { Choice, Understood } from '../chip';
@@ -9,9 +10,11 @@ import type { Sentence } from '../sentence';
 import { ACTS, aimOf, NAMED_ALTERATIONS, TARGET_NAMES, type Act, type Aim } from '../targets';
 import { PARTS_SAID, WAYS_SAID, WHENS } from '../words';
 
-const WAY = anyOf(Object.keys(WAYS_SAID));
+/** The longest first: "at each side seam" before "each side". */
+const WAY_WORDS = Object.keys(WAYS_SAID).sort((a, b) => b.length - a.length);
+const WAY = anyOf(WAY_WORDS);
 const WHEN = anyOf(Object.keys(WHENS));
-const PURPOSE = '(?:for looks|for style|for fit|for the look(?: of it)?|for the style|for length|as a design choice|because I like it)';
+const PURPOSE = '(?:for looks|for style|for fit|for the look(?: of it)?|for the style|for length|as a design choice|because i like it)';
 const PART = anyOf(Object.keys(PARTS_SAID));
 const AT = `(?:at|past|along|around|round|across|through|over|from|in|on|for) ${ZONES}`;
 const TO_NOTHING = `(?:(?:tapering|blending|grading|going|down|fading|blended|tapered) )?(?:to|into) (?:nothing|zero|nil|0)(?: (?:at|by|towards) (?:the )?[a-zß-ɏ ]{3,20}?(?=$|[,.;·|]|${END} (?:and|for|on)))?`;
@@ -59,16 +62,13 @@ const APART: readonly (readonly [first: string, last: string, act: Act])[] = [
   ['(?:moved|move|brought|shifted)', 'down', 'lower'],
 ];
 
-interface Amount {
-  readonly cm: number | undefined;
-  readonly unitSaid: boolean;
-}
+const IS_BIT = new RegExp(`^${BIT}$`);
+const HAS_LENGTH = new RegExp(`(${LENGTH})`);
+const LENGTH_AHEAD = new RegExp(`^[^,.;·|\\n]*${SAID_LENGTH}`);
 
-function amountIn(said: string | undefined, { context }: Sentence): Amount {
-  const text = said?.replace(/^by\s+/, '');
-  const read = text === undefined || new RegExp(`^${BIT}$`).test(text) ? undefined : lengthOf(text, context.unit);
-  return { cm: read?.cm, unitSaid: read?.unitSaid ?? false };
-}
+/** How much, cm; undefined where it was not said in figures. */
+const lengthIn = (said: string | undefined, { context }: Sentence): number | undefined =>
+  said === undefined || IS_BIT.test(said) ? undefined : lengthOf(said, context.unit)?.cm;
 
 /** Widths that a sewist measures on one half or on the whole: what one centimetre is, is asked. */
 const HALVES: ReadonlySet<AlterationKindId> = new Set(['neck-width']);
@@ -87,21 +87,17 @@ const MOST: Readonly<Record<string, number>> = {
 const AROUND: Partial<Record<ZoneId, ZoneId>> = { leg: 'legHem', skirt: 'hemSweep', bodyLength: 'hemSweep', sleeve: 'upperArm' };
 const GUESSED = /^(?:trouser )?legs?$|^bodice/;
 
-const tidy = (cm: number) => Math.round(cm * 1e6) / 1e6;
-
 /**
  * An alteration from what was said of it. How a girth was measured changes it fourfold: where it was not said, it is asked.
  *
  * @param tail whatever follows: way, moment, purpose, side, places
  * @param target the word for what was altered
  */
-function change(aim: Aim, { cm }: Amount, tail: string, sentence: Sentence, whole: string, target = ''): Meant | undefined {
+function change(aim: Aim, cm: number | undefined, tail: string, sentence: Sentence, whole: string, target = ''): Meant | undefined {
   const { kind } = aim;
   const known = alterationKind(kind);
   const said = ` ${`${target} ${tail}`.replace(/[,:]/g, ' ').replace(/ +/g, ' ').trim()} `;
-  const wayWord = Object.keys(WAYS_SAID)
-    .sort((a, b) => b.length - a.length)
-    .find((w) => said.includes(` ${w} `));
+  const wayWord = WAY_WORDS.find((w) => said.includes(` ${w} `));
   const way: Way | undefined = wayWord !== undefined ? WAYS_SAID[wayWord] : / each /.test(said) && known.rule.by === 'girth' ? 'perSeam' : undefined;
   const whenWord = Object.keys(WHENS).find((w) => said.includes(` ${w} `));
   const passed = tail.replace(/to (?:nothing|zero|nil).*$/, '').replace(/\b(?:on|at) the (?:front|back|body)\b/g, ' ');
@@ -171,11 +167,11 @@ function made(
   if (!meant) return undefined;
   const half = meant.kind === 'bodice-below-bust' && /\b(front|back)\b/.exec(tail)?.[1];
   const aim: Aim = half ? { ...meant, kind: half === 'front' ? 'front-length' : 'back-length' } : meant;
-  const byTail = new RegExp(`(${LENGTH})`).exec(tail)?.[1];
+  const byTail = HAS_LENGTH.exec(tail)?.[1];
   // An amount that stands further on was said of this too, in words that are not read: then half of it is not stated.
-  if (amount === undefined && byTail === undefined && new RegExp(`^[^,.;·|\\n]*${SAID_LENGTH}`).test(s.low.slice(to))) return undefined;
-  const cm = amountIn(amount ?? byTail, s);
-  if (amount !== undefined && cm.cm === undefined && !new RegExp(`^${BIT}$`).test(amount)) return undefined;
+  if (amount === undefined && byTail === undefined && LENGTH_AHEAD.test(s.low.slice(to))) return undefined;
+  const cm = lengthIn(amount ?? byTail, s);
+  if (amount !== undefined && cm === undefined && !IS_BIT.test(amount)) return undefined;
   // "Out of the back", "added to the front": how wide or how long it is, nobody said.
   if ((act === 'more' || act === 'less') && /^(?:back|front)$/.test(target)) {
     const ways = [aim, aimOf(act === 'more' ? 'longer' : 'shorter', target, kindOf(s))].flatMap((a) =>
@@ -193,7 +189,6 @@ const both = (one: Meant | undefined, two: Meant | undefined): Meant | undefined
   return { says: [...one.says, ...two.says] };
 };
 
-const length = (text: string | undefined, s: Sentence) => (text === undefined ? undefined : lengthOf(text, s.context.unit)?.cm);
 const allowance = (cut: number | undefined, sewn: number | undefined): Meant | undefined =>
   cut === undefined || sewn === undefined
     ? undefined
@@ -232,12 +227,9 @@ export const recogniseChange = byRules([
   // "took the waist in by 1 cm", "moved the pockets up 2 cm".
   ...APART.map(([first, last, act]) =>
     given(new RegExp(`${first} `), changed)(
-      `${LEAD}${first} ${TARGET} (?:${SAID_LENGTH} )?${last}(?:(?: by)? ${AMOUNT})?`,
+      `${LEAD}${first} ${TARGET} (?:(?<between>${SAID_LENGTH}) )?${last}(?:(?: by)? ${AMOUNT})?`,
       'sure',
-      ({ target, amount, tail = '' }, s, from, to) => {
-        const between = new RegExp(`(${SAID_LENGTH}) ${last}`).exec(s.low.slice(from, to))?.[1];
-        return made(act, target, amount ?? between, tail, s, from, to);
-      },
+      ({ target, amount, between, tail = '' }, s, from, to) => made(act, target, amount ?? between, tail, s, from, to),
     ),
   ),
   // "took in 1 cm at each side seam at the waist", "let out half a centimetre at the hips".
@@ -266,7 +258,7 @@ export const recogniseChange = byRules([
     ({ target, amount, tail = '' }, s, from, to) => {
       const edge = / (?:out of|out|from) /.test(s.low.slice(from, to)) ? EDGES[target ?? ''] : undefined;
       return edge
-        ? change({ kind: edge, sign: 1 }, amountIn(amount, s), tail, s, s.typed(from, to), target)
+        ? change({ kind: edge, sign: 1 }, lengthIn(amount, s), tail, s, s.typed(from, to), target)
         : made('less', target, amount, tail, s, from, to);
     },
   ),
@@ -283,7 +275,7 @@ export const recogniseChange = byRules([
       const wide = zonesNamed(new RegExp(`(?:${LENGTH}) (?:at|from) (${ZONES})`).exec(s.low.slice(from, to))?.[1], s);
       const aim: Aim = { kind: 'wedge', sign: -1, ...(wide.length > 0 ? { zones: wide } : {}) };
       const inner = new RegExp(`(?:, | )(${LENGTH}) (?:at|from)`).exec(s.low.slice(from, to))?.[1];
-      return change(aim, amountIn(amount ?? of ?? after ?? inner, s), tail, s, s.typed(from, to));
+      return change(aim, lengthIn(amount ?? of ?? after ?? inner, s), tail, s, s.typed(from, to));
     },
   ),
   // "bodice +1.5", "sleeve - a bit", "+2 on the sleeve".
@@ -374,7 +366,7 @@ export const recogniseChange = byRules([
     `${LEAD}(?:(?:moved|brought|shifted) )?(?:the )?shoulder seams?(?: (?:moved|brought|shifted))? (?<way>forward|forwards|back|backwards)(?: by)? (?<amount>${SAID_LENGTH})`,
     'sure',
     ({ way, amount, tail = '' }, s, from, to) =>
-      change({ kind: 'forward-shoulder', sign: way?.startsWith('forw') ? 1 : -1 }, amountIn(amount, s), tail, s, s.typed(from, to)),
+      change({ kind: 'forward-shoulder', sign: way?.startsWith('forw') ? 1 : -1 }, lengthIn(amount, s), tail, s, s.typed(from, to)),
   ),
   // By their own name: "fba 2", "a 1.5 cm sway back adjustment", "did a forward shoulder".
   given(/fba|sba|sway|full|small|broad|narrow|forward|square|slop|flat|hollow|round/, changed)(
@@ -389,7 +381,7 @@ export const recogniseChange = byRules([
         /^(?:fba|sba|swayback)$/.test((named ?? '').trim());
       if (!aim || !cue) return undefined;
       const sign = new RegExp(`${(named ?? '').trim()}\\s*-`).test(s.low.slice(from, to)) ? -1 : 1;
-      const meant = change({ ...aim, sign: (aim.sign * sign) as 1 | -1 }, amountIn(before ?? amount, s), tail, s, s.typed(from, to));
+      const meant = change({ ...aim, sign: (aim.sign * sign) as 1 | -1 }, lengthIn(before ?? amount, s), tail, s, s.typed(from, to));
       const zone = (alterationKind(aim.kind).rule.by === 'bust' ? 'bust' : undefined) as ZoneId | undefined;
       return meant && zone && !canHave([zone], s) ? asks(meant.says, mereWords(s.typed(from, to))) : meant;
     },
@@ -398,16 +390,16 @@ export const recogniseChange = byRules([
   given(/seam|allowance/, changed)(
     `(?:(?:with|the|all|used|took) )*(?:seams?|seam allowances?|allowances?|side seams)(?: (?:were|was|are))? (?:sewn|sewed|of)?(?: at| with| with an?)? ?(?<sewn>${LENGTH})(?: seam allowances?)? (?:instead of|not|rather than)(?: the)? (?<cut>${LENGTH})`,
     'sure',
-    ({ sewn, cut }, s) => allowance(length(cut, s), length(sewn, s)),
+    ({ sewn, cut }, s) => allowance(lengthIn(cut, s), lengthIn(sewn, s)),
   ),
   given(/seam|allowance/, changed)(
     `(?:seam allowances?|allowances?|seams) (?:cut )?(?:at )?(?<cut>${LENGTH}),? (?:and )?sewn (?:at )?(?<sewn>${LENGTH})`,
     'sure',
-    ({ sewn, cut }, s) => allowance(length(cut, s), length(sewn, s)),
+    ({ sewn, cut }, s) => allowance(lengthIn(cut, s), lengthIn(sewn, s)),
   ),
   given(/instead|rather|not/, changed)(
     `(?:sewed|sewn|sewing|used) (?:it |with )?(?:an? |the )?(?:seams? (?:at )?)?(?<sewn>${LENGTH})(?: seam)?(?: allowances?| seams?)? (?:instead of|not|rather than) (?:the )?(?<cut>${LENGTH})`,
     'sure',
-    ({ sewn, cut }, s) => allowance(length(cut, s), length(sewn, s)),
+    ({ sewn, cut }, s) => allowance(lengthIn(cut, s), lengthIn(sewn, s)),
   ),
 ]);

@@ -1,5 +1,5 @@
-import { parseMoney } from '../../units/money';
 import { anyOf, COUNT, SAID_LENGTH } from '../amounts';
+import { moneySaid } from '../money-said';
 import { asks, byRules, mereWords, rule, says } from '../said';
 
 const NOTIONS = [
@@ -46,18 +46,8 @@ const FIGURE = '\\d+(?:[.,]\\d{1,3})*';
 const MONEY = `(?:[€$£] ?${FIGURE}|${FIGURE} ?[€$£]|${FIGURE} ${CURRENCY})`;
 const BARE = `${FIGURE}(?! ?(?:(?:cm|mm|m|in(?! (?:all|total))|inch|inches|yd|yards?|met(?:re|er)s?|h|hours?|min|x|times)(?![a-z])|["%×/]))`;
 
-function money(text: string | undefined, currency: string) {
-  if (text === undefined) return undefined;
-  const said = text
-    .replace(/euros?/, 'EUR')
-    .replace(/pounds?/, 'GBP')
-    .replace(/dollars?/, 'USD')
-    .replace(/\bkr\b/, 'SEK');
-  const read = parseMoney(said, currency);
-  return read.ok ? read.money : undefined;
-}
 const cost = (what: string, text: string | undefined, currency: string) => {
-  const of = money(text, currency);
+  const of = text === undefined ? undefined : moneySaid(text, currency);
   return of && says({ is: 'cost', what, money: of });
 };
 

@@ -1,13 +1,14 @@
 import { addDays, addMonths, addYears, formatISO, getDay, parseISO } from 'date-fns';
+import { MONTH_NAMES } from '../../units/date';
 import { readDay } from '../../units/day-as-written';
 import { anyOf, COUNT, countOf } from '../amounts';
 import type { Choice } from '../chip';
 import { asks, byRules, mereWords, rule, says, type Meant } from '../said';
 import type { Sentence } from '../sentence';
 
-const MONTH = anyOf(
-  'january february march april may june july august september october november december jan feb mar apr jun jul aug sept sep oct nov dec'.split(' '),
-);
+const MONTHS = MONTH_NAMES.map((name) => name.toLowerCase());
+const MONTH = anyOf([...MONTHS, ...MONTHS.map((name) => name.slice(0, 3)), 'sept']);
+const HAS_MONTH = new RegExp(MONTH);
 const WEEKDAYS = ['sunday', 'monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday'];
 const DAY = `(?:\\d{4}-\\d{2}-\\d{2}|\\d{1,2}[./]\\d{1,2}[./]\\d{2,4}|\\d{1,2}(?:st|nd|rd|th)?\\.? (?:of )?${MONTH}\\.?(?:,? \\d{4})?|${MONTH}\\.? \\d{1,2}(?:st|nd|rd|th)?(?:,? \\d{4})?(?![./\\d])|today|tonight|this (?:morning|afternoon|evening)|yesterday(?: (?:evening|morning|afternoon))?|last night|the day before yesterday|(?:last|this past|on) ${anyOf(WEEKDAYS)}|${COUNT} days? ago|(?:a|one) week ago|${COUNT} weeks ago|a fortnight ago)`;
 const DOUBTFUL = `(?:last (?:week|weekend|month|year|summer|winter|spring|autumn)|this (?:week|month|year|summer|winter|spring|autumn)|${COUNT} (?:months?|years?|summers?|winters?) ago|(?<!\\d )(?:in )?${MONTH} \\d{4}|in ${MONTH}|in (?:the )?(?:summer|winter|spring|autumn)(?: of \\d{4}| \\d{4})?|some time ago|a while ago|ages ago|years ago|back in \\d{4}|in (?:19|20)\\d{2})`;
@@ -70,7 +71,7 @@ function roughly(text: string, today: string): string | undefined {
   if (said === 'last year') return iso(addYears(now, -1));
   const season = /(summer|winter|spring|autumn)/.exec(said)?.[1];
   const year = /(\d{4})/.exec(said)?.[1];
-  const month = new RegExp(MONTH).exec(said)?.[0];
+  const month = HAS_MONTH.exec(said)?.[0];
   if (month) {
     const found = daysOf(`15 ${month}${year ? ` ${year}` : ''}`, today)[0];
     return found;

@@ -1,9 +1,11 @@
 import { FABRIC_PARTS, type FabricUse, type Money } from '../../records';
-import { parseMoney } from '../../units/money';
+import { gramsOf } from '../../arithmetic/fabric-weight';
+import { CM_PER_INCH } from '../../units/length';
 import { anyOf, END, lengthOf, SAID_LENGTH } from '../amounts';
 import type { Understood } from '../chip';
-import { byRules, clauseStart, rule, says, type Meant } from '../said';
-import type { Proposal, Recogniser, Sentence } from '../sentence';
+import { moneySaid } from '../money-said';
+import { byRules, clauseStart, rule, says, wherever, wordCount, type Meant } from '../said';
+import type { Recogniser, Sentence } from '../sentence';
 import { WEIGHTS } from '../weights';
 
 /** What fabrics are called. A name that ends in one of these is a fabric's. */
@@ -55,19 +57,9 @@ interface Said {
   readonly shop?: string | undefined;
 }
 
-const OZ_PER_YD2 = 33.906;
-const CM_PER_YARD = 91.44;
-
 function moneyAMetre(price: string, unit: string | undefined, currency: string): Money | undefined {
-  const read = parseMoney(
-    price
-      .replace(/euros?/, 'EUR')
-      .replace(/pounds?/, 'GBP')
-      .replace(/dollars?/, 'USD'),
-    currency,
-  );
-  if (!read.ok) return undefined;
-  return unit?.startsWith('y') ? { ...read.money, minor: Math.round((read.money.minor * 100) / CM_PER_YARD) } : read.money;
+  const money = moneySaid(price, currency);
+  return money && unit?.startsWith('y') ? { ...money, minor: Math.round((money.minor * 100) / (36 * CM_PER_INCH)) } : money;
 }
 
 /** The use of a fabric from all that was said beside its name. */
@@ -80,7 +72,8 @@ function used(
   const cm = (text: string | undefined) => (text === undefined ? undefined : lengthOf(text.replace(/^(?:used|took) /, ''), context.unit)?.cm);
   const [length, left] = [cm(said.length), cm(said.left)];
   const price = said.price === undefined ? undefined : moneyAMetre(said.price, said.unit, context.currency);
-  const weight = said.weight === undefined ? undefined : Math.round(Number(said.weight.replace(',', '.')) * (said.gsm === 'oz' ? OZ_PER_YD2 : 1));
+  const figure = said.weight === undefined ? undefined : Number(said.weight.replace(',', '.'));
+  const weight = figure === undefined ? undefined : Math.round(said.gsm === 'oz' ? gramsOf(figure) : figure);
   const shop = said.shop === undefined || !shopAt ? undefined : typed(...shopAt);
   return {
     is: 'fabric',
@@ -129,26 +122,20 @@ function around(
   return { said: { ...a, part: a.part ?? b.part, length: b.length ?? a.length }, from: start, to: end, ...(shopAt ? { shopAt } : {}) };
 }
 
-/** A fabric of the stash, by its name. */
-const knownFabric: Recogniser = (sentence, at) => {
-  const proposals: Proposal[] = [];
-  for (const found of sentence.names) {
-    if (found.kind !== 'fabrics' || found.from < at) continue;
-    const { said, from, to, shopAt } = around(sentence, found.from, found.to);
-    if (from !== at) continue;
-    proposals.push({
-      from,
-      to,
-      says: [used({ id: found.id }, said, sentence, shopAt)],
-      weight: WEIGHTS.sure + WEIGHTS.word * wordsOf(sentence, from, to),
-    });
-  }
-  return proposals;
-};
+/** Fabrics of the stash, by their names. */
+const knownFabric = wherever((sentence) =>
+  sentence.names
+    .filter(({ kind }) => kind === 'fabrics')
+    .map((found) => {
+      const { said, from, to, shopAt } = around(sentence, found.from, found.to);
+      const weight = WEIGHTS.sure + WEIGHTS.word * wordCount(sentence.low.slice(from, to));
+      return { from, to, says: [used({ id: found.id }, said, sentence, shopAt)], weight };
+    }),
+);
 
-const wordsOf = ({ low }: Sentence, from: number, to: number) => low.slice(from, to).trim().split(/\s+/).length;
-
+/** What leads to a fabric that nobody has named before. */
 const CUE = '(?:(?:made|sewn|sewed|cut|used|made up|done) )?(?:in|from|using|out of|with)(?: (?:an?|the|my|some|that|old))*';
+const CUED = new RegExp(`^(?:${CUE}) `);
 
 /** A fabric that the stash does not have: by a noun of fabrics and a cue, or by a length. */
 const newFabric = byRules([
@@ -161,7 +148,7 @@ const newFabric = byRules([
       const nameFrom = s.low.indexOf(name, from);
       if (s.names.some((n) => n.kind === 'fabrics' && n.from < nameFrom + name.length && n.to > nameFrom)) return undefined;
       const { said, to } = tailOf(s.low, end);
-      const cued = new RegExp(`^(?:${CUE}) `).test(s.low.slice(from, nameFrom)) || part1 !== undefined;
+      const cued = CUED.test(s.low.slice(from, nameFrom)) || part1 !== undefined;
       const own =
         /(?:^|[,;·|.\n]|\b(?:in|of|from|made|with)\b) *$/.test(s.low.slice(0, from)) &&
         /^ *(?:$|[,;·|.\n)]|and\b|with\b|love\b)/.test(s.low.slice(to));
@@ -174,7 +161,7 @@ const newFabric = byRules([
         s,
         shopIn(s.low, said, end),
       );
-      return { ...says(fact), to, weight: (cued || measured ? WEIGHTS.likely : WEIGHTS.weak) + WEIGHTS.word * wordsOf(s, from, to) };
+      return { ...says(fact), to, weight: (cued || measured ? WEIGHTS.likely : WEIGHTS.weak) + WEIGHTS.word * wordCount(s.low.slice(from, to)) };
     },
   ),
   // "in anything at all 2m": what is measured after "in" is a fabric.

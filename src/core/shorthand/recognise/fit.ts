@@ -6,6 +6,7 @@ import type { Choice } from '../chip';
 import { canHave, placesIn, THE, ZONE, ZONES, zonesNamed } from '../places';
 import { asks, byRules, given, mereWords, rule, type Meant, type Rule, type Said } from '../said';
 import type { Sentence } from '../sentence';
+import { WEIGHTS } from '../weights';
 import { DEGREES, DIRECTIONS, SYMPTOM_WORDS, zoneMeant } from '../words';
 
 const DIRECTION = anyOf(Object.keys(DIRECTIONS));
@@ -26,7 +27,7 @@ const TAIL = new RegExp(
 const NUMBERED = /^[1-3]$/;
 
 /** The degree that some words say: of "clearly too tight" the stronger counts, of "a bit too tight" the weaker. */
-function degreeOf(words: string, amount: string | undefined, cm: number | undefined): number {
+function degreeOf(words: string, amount?: string, cm?: number): number {
   if (amount !== undefined && NUMBERED.test(amount)) return Number(amount);
   const said = ` ${words.trim()} ${(amount ?? '').trim()} `;
   const found = new Set(Object.entries(DEGREES).flatMap(([word, degree]) => (said.includes(` ${word} `) ? [degree] : [])));
@@ -57,17 +58,15 @@ function faultOf({ zones, direction, degree, amount, side }: Fault, sentence: Se
 }
 
 /** Stated where the garment has the place; else it is asked. */
-function stated(choice: Choice | undefined, sentence: Sentence, from: number, to: number, more: Partial<Meant> = {}): Meant | undefined {
+function stated(choice: Choice | undefined, sentence: Sentence, from: number, to: number): Meant | undefined {
   if (!choice) return undefined;
   const zones = choice.flatMap((c) => (c.is === 'fit' ? c.notes.map((n) => n.zone) : []));
-  return canHave(zones, sentence) ? { says: choice, ...more } : asks(choice, mereWords(sentence.typed(from, to)));
+  return canHave(zones, sentence) ? { says: choice } : asks(choice, mereWords(sentence.typed(from, to)));
 }
 
 /** Notes of one direction at places, by the degree that some words say. */
 const noted = (zones: readonly ZoneId[], sign: -1 | 1, words: string): Choice | undefined =>
-  zones.length === 0
-    ? undefined
-    : [{ is: 'fit', notes: zones.map((zone) => ({ zone, outcome: outcomeOf(sign, degreeOf(words, undefined, undefined)) })) }];
+  zones.length === 0 ? undefined : [{ is: 'fit', notes: zones.map((zone) => ({ zone, outcome: outcomeOf(sign, degreeOf(words)) })) }];
 
 /** Places that are tight where they pull. */
 const pulled = (zones: string | undefined, s: Sentence): ZoneId[] => zonesNamed(zones, s).map((zone) => zoneMeant(zone, 'tight') ?? zone);
@@ -77,11 +76,9 @@ const gaping = (zones: string | undefined, s: Sentence): ZoneId[] => zonesNamed(
 /** "Right" of places, where something else was denied. */
 const rightAt = (zones: readonly ZoneId[]): Choice => [{ is: 'fit', notes: zones.map((zone) => ({ zone, outcome: 0 as const })) }];
 
-/** What is denied outweighs the fault that is in it. */
-const DENIED = 9;
 /** What is denied may be right, and is never the fault. */
 const denied = (zones: readonly ZoneId[], s: Sentence, from: number, to: number): Meant | undefined =>
-  zones.length === 0 ? undefined : { ...asks(rightAt(zones), mereWords(s.typed(from, to))), weight: DENIED };
+  zones.length === 0 ? undefined : { ...asks(rightAt(zones), mereWords(s.typed(from, to))), weight: WEIGHTS.denied };
 
 /** Words that describe how a garment is meant as well as how it fails. */
 const DESCRIBING = /^(?:long|short|low|high|wide|narrow|big|small|large|full|deep|loose|slim|roomy)$/;
@@ -146,14 +143,13 @@ export const recogniseFit = byRules([
     `${THE}(?<zones>${ZONES})(?: ${BE})? ${NOT}(?: (?:too|so|very|really|at all|as|feel|longer|any))*(?: (?:${DIRECTION}|${PULLS}|${GAPES}|gape|pull))(?: (?:any more|anymore|now|at all))?`,
     'sure',
     ({ zones }, s, from, to) => {
-      const meant = denied(zonesNamed(zones, s), s, from, to);
-      return meant && { ...meant, weight: 9 };
+      return denied(zonesNamed(zones, s), s, from, to);
     },
   ),
   given(/not|n't|no |never|without|nothing|hardly/, rule)(
     `${THE}(?<zones>${ZONES})(?: ${BE})? (?:not|isn't|aren't|wasn't) (?:quite )?(?:right|good|ok|okay|great|perfect)`,
     'sure',
-    (_, s, from, to) => ({ ...asks(mereWords(s.typed(from, to))), weight: 9 }),
+    (_, s, from, to) => ({ ...asks(mereWords(s.typed(from, to))), weight: WEIGHTS.denied }),
   ),
   // Gapes.
   given(/gap|stands away|sag|bag/, rule)(
@@ -202,9 +198,7 @@ export const recogniseFit = byRules([
     const id = SYMPTOM_WORDS.get(symptom.trim());
     if (!id) return undefined;
     const causes = symptomOf(id).causes.filter((c) => canHave([c.zone], s));
-    const of = causes.map((c): Choice => [
-      { is: 'fit', notes: [{ zone: c.zone, outcome: outcomeOf(c.direction, degreeOf(degree, undefined, undefined)), symptom: id }] },
-    ]);
+    const of = causes.map((c): Choice => [{ is: 'fit', notes: [{ zone: c.zone, outcome: outcomeOf(c.direction, degreeOf(degree)), symptom: id }] }]);
     const [first] = of;
     const [cause] = causes;
     if (!first || !cause) return undefined;

@@ -1,5 +1,5 @@
 import { anyOf } from '../amounts';
-import { byRules, rule, says, type Meant } from '../said';
+import { byRules, rule, says, wordCount, type Meant } from '../said';
 import type { Recogniser, Sentence } from '../sentence';
 import { WEIGHTS } from '../weights';
 import { NOTES_SAID } from '../words';
@@ -8,9 +8,11 @@ import { NOTES_SAID } from '../words';
 const BREATH = '[^;·|\\n•]+';
 const CLAUSE = '[^,.;·|\\n•]+?(?=\\s*(?:$|[,;·|\\n•]|\\.(?:\\s|$)|\\bbut\\b))';
 
-const wordsOf = (text: string) => text.trim().split(/\s+/).length;
 /** Nothing in it is read for facts. */
-const whole = (meant: Meant, s: Sentence, from: number, to: number): Meant => ({ ...meant, weight: WEIGHTS.whole * wordsOf(s.low.slice(from, to)) });
+const whole = (meant: Meant, s: Sentence, from: number, to: number): Meant => ({
+  ...meant,
+  weight: WEIGHTS.whole * wordCount(s.low.slice(from, to)),
+});
 const rest = (s: Sentence, words: string | undefined, from: number, to: number): string => {
   const at = words === undefined ? from : s.low.lastIndexOf(words, to);
   return s.typed(Math.max(from, at), to).replace(/[\s.,]+$/, '');
@@ -41,14 +43,14 @@ const looseEnds = byRules([
     `(?<words>[^,.;·|\\n•]{2,60}?) (?:is |are )?(?:still )?(?:to do|to be done|to be sewn|to sew on|to attach|to finish|missing|not done yet|not on yet|not sewn on yet|unfinished still)(?=\\s*(?:$|[,.;·|\\n•]|and\\b))`,
     'sure',
     ({ words }, s, from, to) =>
-      startsClause(s, from) ? { ...says({ is: 'loose end', words: s.typed(from, to) }), weight: 5 * wordsOf(words ?? '') + 5 } : undefined,
+      startsClause(s, from) ? { ...says({ is: 'loose end', words: s.typed(from, to) }), weight: 5 * wordCount(words ?? '') + 5 } : undefined,
   ),
   rule(
     `(?:(?:it|just|only|i|but|still) )*(?:still )?(?:needs? (?:an? |its |the |some )?(?:hem|hemming|buttons?|buttonholes?|snaps?|hooks?|zip|pressing|lining|cuffs?|collar|pockets?)\\b|have to (?:hem|sew on|attach)|to hem|missing (?:an? |the |its )?)[^,.;·|\\n•]*`,
     'sure',
     (_, s, from, to) =>
       startsClause(s, from) && /still|missing|have to/.test(s.low.slice(from, to))
-        ? { ...says({ is: 'loose end', words: s.typed(from, to).trim() }), weight: WEIGHTS.whole * wordsOf(s.low.slice(from, to)) + 3 }
+        ? { ...says({ is: 'loose end', words: s.typed(from, to).trim() }), weight: WEIGHTS.whole * wordCount(s.low.slice(from, to)) + 3 }
         : undefined,
   ),
   rule(`no (?:buttons?|buttonholes?|hem|zip|snaps?|hooks?|cuffs?|collar|pockets?) yet`, 'sure', (_, s, from, to) => ({
@@ -77,7 +79,7 @@ const wishes: Recogniser = (sentence, at) => {
   const { subject } = sentence;
   if (subject && subject.from < to && subject.to > at) return [];
   const words = sentence.typed(at, to).trim();
-  return [{ from: at, to, says: [{ is: 'next', words }], weight: WEIGHTS.whole * wordsOf(clause[0]) }];
+  return [{ from: at, to, says: [{ is: 'next', words }], weight: WEIGHTS.whole * wordCount(clause[0]) }];
 };
 
 /** Words in quotation marks are kept as they are. */
@@ -89,7 +91,7 @@ const quoted: Recogniser = ({ low, typed }, at) => {
       from: at,
       to: at + found[0].length,
       says: [{ is: 'words', words: typed(at, at + found[0].length) }],
-      weight: WEIGHTS.whole * wordsOf(found[0]),
+      weight: WEIGHTS.whole * wordCount(found[0]),
     },
   ];
 };

@@ -1,8 +1,8 @@
 import type { ZoneId } from '../../body/zones';
 import { anyOf, COUNT, countOf, END } from '../amounts';
-import { folded } from '../names';
-import { asks, byRules, clauseStart, rule, says, type Meant } from '../said';
-import type { Proposal, Recogniser } from '../sentence';
+import { folded, type Named } from '../names';
+import { asks, byRules, clauseStart, rule, says, wherever, type Meant } from '../said';
+import type { Proposal, Recogniser, Sentence } from '../sentence';
 import { WEIGHTS } from '../weights';
 
 const ORDINALS: Readonly<Record<string, number>> = {
@@ -24,29 +24,23 @@ const ordinal = (word: string | undefined) => (word === undefined ? undefined : 
 const subject: Recogniser = ({ subject: of }, at) =>
   of?.from === at ? [{ from: of.from, to: of.to, says: [of.says], weight: WEIGHTS.subject }] : [];
 
+const numbered = (version: number | undefined): Meant | undefined =>
+  version === undefined || version < 1 ? undefined : says({ is: 'version', version });
+
 const version = byRules([
-  rule(`(?:version|v|no\\.|number|#|nr\\.?)\\s*(?<n>\\d{1,3}|${COUNT})(?! ?(?:cm|mm|%|buttons))`, 'sure', ({ n }) => {
-    const found = countOf(n ?? '');
-    return found === undefined || found < 1 ? undefined : says({ is: 'version', version: found });
-  }),
+  rule(`(?:version|v|no\\.|number|#|nr\\.?)\\s*(?<n>\\d{1,3}|${COUNT})(?! ?(?:cm|mm|%|buttons))`, 'sure', ({ n }) => numbered(countOf(n ?? ''))),
   rule(
     `(?:(?:this is|was|it's|it is|my|the|now|made) )*(?<n>${ORDINAL}) (?:one|version|time|make|attempt|try|go|pair|iteration|(?:that )?(?:i have|i've|i) (?:made|sewn))(?: (?:of it|of this|already|now))?`,
     'sure',
-    ({ n }) => {
-      const found = ordinal(n);
-      return found === undefined ? undefined : says({ is: 'version', version: found });
-    },
+    ({ n }) => numbered(ordinal(n)),
   ),
   // "my third Foreshore tee", "the 2nd gangway trousers".
-  rule(`(?:(?:my|the|a) )?(?<n>${ORDINAL})`, 'weak', ({ n }, s, _, to) => {
-    const found = ordinal(n);
-    return found !== undefined && s.subject !== undefined && /^\s+(?:pair of )?$/.test(s.low.slice(to, s.subject.from))
-      ? says({ is: 'version', version: found })
-      : undefined;
-  }),
+  rule(`(?:(?:my|the|a) )?(?<n>${ORDINAL})`, 'weak', ({ n }, s, _, to) =>
+    s.subject !== undefined && /^\s+(?:pair of )?$/.test(s.low.slice(to, s.subject.from)) ? numbered(ordinal(n)) : undefined,
+  ),
   // A small number right after the name that is none of its sizes.
   rule(
-    `(?<n>\\d{1,2})(?![/.,]\\d|\\s?(?:cm|mm|m|inch(?:es)?|"|yds?|yards?|%|/|h\\b|hours?|buttons?|min|years?|y\\b|€|\\$|£)${''})`,
+    `(?<n>\\d{1,2})(?![/.,]\\d|\\s?(?:cm|mm|m|inch(?:es)?|"|yds?|yards?|%|/|h\\b|hours?|buttons?|min|years?|y\\b|€|\\$|£))`,
     'likely',
     ({ n }, s, from, to) => {
       const { subject: of } = s;
@@ -71,10 +65,13 @@ function several(count: number | undefined): Meant | undefined {
   return count !== undefined && count > 1 && count <= 50 ? says({ is: 'quantity', quantity: count }) : undefined;
 }
 
-const LETTERED = byRules([
+/** The view of the line's pattern that bears a letter. */
+const viewLettered = ({ subject: of }: Sentence, letter: string): Named | undefined =>
+  of?.pattern?.views?.find((v) => new RegExp(`^(?:view )?${letter}(?![\\p{L}\\p{N}])`, 'u').test(folded(v.name)));
+
+const lettered = byRules([
   rule(`(?:view|option|style|variation|version) (?<letter>[a-z]|\\d)`, 'sure', ({ letter = '' }, s) => {
-    const views = s.subject?.pattern?.views ?? [];
-    const found = views.find((v) => new RegExp(`^(?:view )?${letter}(?![a-z0-9])`).test(folded(v.name)));
+    const found = viewLettered(s, letter);
     return found && says({ is: 'view', viewId: found.id });
   }),
 ]);
@@ -86,7 +83,7 @@ const viewByLetter = byRules([
     const views = of?.pattern?.views ?? [];
     if (views.length < 2 || !of || of.to > from || s.low.slice(of.to, from).trim() !== '' || of.sizes.some((l) => l.toLowerCase() === letter))
       return undefined;
-    const found = views.find((v) => new RegExp(`^(?:view )?${letter}(?![\\p{L}\\p{N}])`, 'u').test(folded(v.name)));
+    const found = viewLettered(s, letter);
     return found && says({ is: 'view', viewId: found.id });
   }),
 ]);
@@ -135,30 +132,26 @@ const BEFORE_PATTERN = new RegExp(
 );
 const AFTER_PATTERN = new RegExp(` ${PART}${END}`, 'y');
 
-/** "With the sleeves of the Tidewater shirt": a source, and no other subject. */
-const source: Recogniser = (sentence, at) => {
-  const proposals: Proposal[] = [];
-  const { low, names, subject: of } = sentence;
-  const said = (patternId: string, part: string, from: number, to: number) => {
-    const one = part.replace(/s$/, '');
-    proposals.push({ from, to, says: [{ is: 'source', patternId, part: one, zones: PARTS[one] ?? [] }], weight: WEIGHTS.sure + WEIGHTS.word * 6 });
-  };
-  for (const name of names) {
-    if (name.kind !== 'patterns' || (of && of.from === name.from) || (of?.says.is === 'pattern' && of.says.patternId === name.id)) continue;
+/** "With the sleeves of the Tidewater shirt": sources, and no other subject. */
+const source = wherever(({ low, names, subject: of }) =>
+  names.flatMap((name) => {
+    if (name.kind !== 'patterns' || (of && of.from === name.from) || (of?.says.is === 'pattern' && of.says.patternId === name.id)) return [];
+    const said = (part: string, from: number, to: number): Proposal[] => {
+      const one = part.replace(/s$/, '');
+      return [
+        { from, to, says: [{ is: 'source', patternId: name.id, part: one, zones: PARTS[one] ?? [] }], weight: WEIGHTS.sure + WEIGHTS.word * 6 },
+      ];
+    };
     const clause = clauseStart(low, name.from, /[;\n]|\. /g);
     const before = BEFORE_PATTERN.exec(low.slice(clause, name.from));
-    if (before?.groups?.['part'] !== undefined) {
-      const start = clause + before.index + (/^[\s,]*/.exec(before[0])?.[0].length ?? 0);
-      if (start === at) said(name.id, before.groups['part'], start, name.to);
-      continue;
-    }
+    if (before?.groups?.['part'] !== undefined)
+      return said(before.groups['part'], clause + before.index + (/^[\s,]*/.exec(before[0])?.[0].length ?? 0), name.to);
     const lead = /(?:with|and|plus|using)(?:\s+the|\s+an?|\s+my)?\s+$/.exec(low.slice(clause, name.from));
     AFTER_PATTERN.lastIndex = name.to + (low.startsWith("'s", name.to) ? 2 : 0);
-    const after = AFTER_PATTERN.exec(low);
-    if (lead && after?.groups?.['part'] !== undefined && clause + lead.index === at) said(name.id, after.groups['part'], at, AFTER_PATTERN.lastIndex);
-  }
-  return proposals;
-};
+    const after = AFTER_PATTERN.exec(low)?.groups?.['part'];
+    return lead && after !== undefined ? said(after, clause + lead.index, AFTER_PATTERN.lastIndex) : [];
+  }),
+);
 
 /** "By Harbour Hand" right after a new name. */
 const designer: Recogniser = ({ subject: of, low, typed }, at) => {
@@ -187,4 +180,4 @@ const cut = byRules([
 
 /** Patterns, versions, views, and what came from elsewhere. */
 export const recognisePattern: Recogniser = (sentence, at) =>
-  [subject, version, quantity, LETTERED, viewByLetter, viewByName, source, designer, cut].flatMap((recognise) => [...recognise(sentence, at)]);
+  [subject, version, quantity, lettered, viewByLetter, viewByName, source, designer, cut].flatMap((recognise) => [...recognise(sentence, at)]);

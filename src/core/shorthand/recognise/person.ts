@@ -1,5 +1,5 @@
-import type { Proposal, Recogniser } from '../sentence';
-import { mereWords } from '../said';
+import { mereWords, wherever } from '../said';
+import type { Recogniser } from '../sentence';
 import { WEIGHTS } from '../weights';
 
 const NEW = /^for (?:my (?:\p{L}+ ))?(\p{Lu}[\p{L}'-]+)(?=\s*(?:$|[,.;·|]|in |size |cut ))/u;
@@ -7,35 +7,39 @@ const NEW = /^for (?:my (?:\p{L}+ ))?(\p{Lu}[\p{L}'-]+)(?=\s*(?:$|[,.;·|]|in |s
 const NOBODY =
   /^(?:christmas|easter|halloween|hanukkah|january|february|march|april|may|june|july|august|september|october|november|december|monday|tuesday|wednesday|thursday|friday|saturday|sunday|mum|work|summer|winter|spring|autumn)$/i;
 
-/**
- * Whom it is for: "for Tilda", a name by itself between commas or at the beginning, "Tilda's". A name in the midst of a sentence ("the
- * cloth went to Anselm") is none. A name that the ledger does not have is asked.
- */
-export const recognisePerson: Recogniser = ({ low, names, typed, subject }, at) => {
-  const proposals: Proposal[] = [];
-  for (const { kind, id, from, to } of names) {
-    if (kind !== 'people' || from < at) continue;
+/** Somebody of the ledger: "for Tilda", a name by itself between commas or at the beginning, "Tilda's". */
+const known = wherever(({ low, names, subject }) =>
+  names.flatMap(({ kind, id, from, to }) => {
+    if (kind !== 'people') return [];
     const before = low.slice(0, from);
     const lead = /(?:^|[^\p{L}])((?:made |sewn |cut |one )?for (?:my (?:[\p{L}]+ )?)?)$/u.exec(before);
-    const start = lead ? from - (lead[1]?.length ?? 0) : from;
     const possessive = low.startsWith("'s", to) ? 2 : 0;
     const alone = /(?:^|[,;·|\n])\s*$/.test(before) && /^\s*(?:$|[,;·|:\n.])/.test(low.slice(to));
     const first = /^\s*$/.test(before) && subject !== undefined && subject.from > from;
-    if (start !== at || !(lead || alone || first || (possessive > 0 && subject !== undefined))) continue;
-    const colon = low[to] === ':' ? 1 : 0;
-    proposals.push({ from: start, to: to + possessive + colon, says: [{ is: 'person', personId: id }], weight: WEIGHTS.sure + WEIGHTS.word });
-  }
-  if (low.startsWith('for ', at)) {
-    const found = NEW.exec(typed(at, low.length).replace(/^for/i, 'for'));
-    const name = found?.[1];
-    if (found && name !== undefined && !NOBODY.test(name) && !names.some((n) => n.from < at + found[0].length && n.to > at))
-      proposals.push({
-        from: at,
-        to: at + found[0].trimEnd().length,
-        says: [],
-        choices: [[{ is: 'new person', name }], mereWords(typed(at, at + found[0].length))],
-        weight: WEIGHTS.weak + WEIGHTS.word * 2,
-      });
-  }
-  return proposals;
+    // A name in the midst of a sentence ("the cloth went to Anselm") says of nobody whom it is for.
+    if (!(lead || alone || first || (possessive > 0 && subject !== undefined))) return [];
+    const start = from - (lead?.[1]?.length ?? 0);
+    const end = to + possessive + (low[to] === ':' ? 1 : 0);
+    return [{ from: start, to: end, says: [{ is: 'person' as const, personId: id }], weight: WEIGHTS.sure + WEIGHTS.word }];
+  }),
+);
+
+/** Somebody whom the ledger does not have: asked, since much that is written with a capital is nobody. */
+const unknown: Recogniser = ({ low, names, typed }, at) => {
+  if (!low.startsWith('for ', at)) return [];
+  const found = NEW.exec(typed(at, low.length).replace(/^for/i, 'for'));
+  const name = found?.[1];
+  if (!found || name === undefined || NOBODY.test(name) || names.some((n) => n.from < at + found[0].length && n.to > at)) return [];
+  return [
+    {
+      from: at,
+      to: at + found[0].trimEnd().length,
+      says: [],
+      choices: [[{ is: 'new person', name }], mereWords(typed(at, at + found[0].length))],
+      weight: WEIGHTS.weak + WEIGHTS.word * 2,
+    },
+  ];
 };
+
+/** Whom it is for. */
+export const recognisePerson: Recogniser = (sentence, at) => [...known(sentence, at), ...unknown(sentence, at)];

@@ -20,7 +20,7 @@ const TO_GRADE =
 /** A label as the pattern has it; one that the pattern's chart lacks only where "size" says so. */
 function labelOf(word: string | undefined, { subject }: Sentence, cued: boolean): string | undefined {
   if (word === undefined) return undefined;
-  const said = word.replace(/\s+/g, ' ').trim();
+  const said = word.trim();
   const sizes = subject?.sizes ?? [];
   const known = labelCalled(said, sizes);
   if (known !== undefined) return known;
@@ -41,7 +41,12 @@ const SPELLED: Readonly<Record<string, string>> = {
 const whole = (size: string): SizeLine => ({ size });
 const halfway = (size: string, to: string): SizeLine => ({ size, to, at: 0.5 });
 
-const all = (line: SizeLine | undefined): Meant | undefined => (line ? says({ is: 'size', line }) : undefined);
+const all = (line: SizeLine): Meant => says({ is: 'size', line });
+/** A size all over, by its label. */
+const inAll = (size: string | undefined, s: Sentence, cued: boolean): Meant | undefined => {
+  const label = labelOf(size, s, cued);
+  return label === undefined ? undefined : all(whole(label));
+};
 const at = (line: SizeLine, zoneWords: string | undefined, sentence: Sentence): Meant | undefined => {
   const zones = zonesNamed(zoneWords, sentence);
   return zones.length === 0 ? undefined : says({ is: 'size at', zones, line });
@@ -59,10 +64,7 @@ export const recogniseSize = byRules([
   given(/size/, rule)(
     `(?:(?:cut|made|sewed|sewn|traced|in|as) )?(?:(?:an?|the|it in|it in a|a straight|straight) )?(?:straight )?size[:=]? (?<size>${LABEL})(?: (?:all over|throughout|straight through))?(?![a-z0-9/]|[.,]\\d)(?! ?(?:cm|mm|m|inch(?:es)?|yds?|yards?)(?![a-z]))`,
     'sure',
-    ({ size }, s) => {
-      const label = labelOf(size, s, true);
-      return label === undefined ? undefined : all(whole(label));
-    },
+    ({ size }, s) => inAll(size, s, true),
   ),
   rule(
     `(?:(?:made|cut|sewed|sewn|traced|in) )?(?:(?:in|it in|it's|it is|it|up|out) )?(?:(?:an?|the|my|my usual|a straight|straight|a full) )?(?<size>${LABEL})(?: (?:all over|throughout|straight through))?${ALONE}`,
@@ -86,14 +88,12 @@ export const recogniseSize = byRules([
       if (!said.startsWith(size)) return undefined;
       const before = s.low.slice(0, from).trimEnd();
       const item = /(?:^|[,;·|.\n:])$/.test(before) && /^\s*(?:[,;·|.\n]|$)/.test(s.low.slice(from + size.length));
-      if (!followsSubject(s, from) && !item && !/^[a-z]\b/.test(size) && !(s.subject?.sizes ?? []).includes(label)) return undefined;
-      if (!followsSubject(s, from) && !item) return undefined;
-      return { ...says({ is: 'size', line: whole(label) }) };
+      return followsSubject(s, from) || item ? all(whole(label)) : undefined;
     },
   ),
   // "between C and D", "C/D", "halfway between 12 and 14".
   given(/between/, rule)(
-    `(?:(?:a|in|cut|size|sizes|half ?way|halfway|in) )*between (?:sizes? |an? |the )?(?<a>${LABEL}) (?:and|&) (?:an? |the )?(?<b>${LABEL})(?: ${'(?:at|in|on|across|for)'} (?<zones>${ZONES}))?`,
+    `(?:(?:a|in|cut|size|sizes|half ?way|halfway|in) )*between (?:sizes? |an? |the )?(?<a>${LABEL}) (?:and|&) (?:an? |the )?(?<b>${LABEL})(?: (?:at|in|on|across|for) (?<zones>${ZONES}))?`,
     'sure',
     ({ a, b, zones }, s) => {
       const [from, to] = [labelOf(a, s, true), labelOf(b, s, true)];
@@ -125,18 +125,12 @@ export const recogniseSize = byRules([
   given(/instead|rather|not/, rule)(
     `(?:in |cut |an? |the |size )*(?<size>${LABEL}) (?:instead of|rather than|not) (?:an? |the |my usual |size )*${LABEL}`,
     'sure',
-    ({ size }, s) => {
-      const label = labelOf(size, s, true);
-      return label === undefined ? undefined : all(whole(label));
-    },
+    ({ size }, s) => inAll(size, s, true),
   ),
   given(/\bnot\b/, rule)(
     `(?:in |cut )?not (?:in )?(?:an? |the |my usual |size )*${LABEL},? but (?:in )?(?:an? |the |size )*(?<size>${LABEL})`,
     'sure',
-    ({ size }, s) => {
-      const label = labelOf(size, s, true);
-      return label === undefined ? undefined : all(whole(label));
-    },
+    ({ size }, s) => inAll(size, s, true),
   ),
   // At a place: "D at the hips", "38 at the waist", "hip D", "D hips", "C shoulders".
   given(/ (?:at|in|on|for|around|across|through) /, rule)(
@@ -161,7 +155,7 @@ export const recogniseSize = byRules([
     },
   ),
   rule(
-    `(?<zones>${ZONES})\\s*(?::|=| in an?| as an?| is an?| cut an?| an?)? ?(?:size )?(?<size>(?:between )?${LABEL}(?:(?:\\s?/\\s?| and )${LABEL})?)(?=\\s*(?:$|[,.;·|&)]|(?:and|with|but|in|love|then|${'[a-z]+'} [a-z]{1,2}\\b)))`,
+    `(?<zones>${ZONES})\\s*(?::|=| in an?| as an?| is an?| cut an?| an?)? ?(?:size )?(?<size>(?:between )?${LABEL}(?:(?:\\s?/\\s?| and )${LABEL})?)(?=\\s*(?:$|[,.;·|&)]|(?:and|with|but|in|love|then|[a-z]+ [a-z]{1,2}\\b)))`,
     'likely',
     ({ size, zones }, s) => {
       const two = /^(?:between )?(\S+)(?:\s?\/\s?| and )(\S+)$/.exec(size ?? '');
@@ -198,18 +192,12 @@ export const recogniseSize = byRules([
   given(/otherwise|elsewhere|every|rest/, rule)(
     `(?:otherwise|elsewhere|everywhere else|(?:the )?rest(?: is| in| cut)?|for the rest)(?: an?| in an?| in| size)? (?<size>${LABEL})${ALONE}`,
     'sure',
-    ({ size }, s) => {
-      const label = labelOf(size, s, false);
-      return label === undefined ? undefined : all(whole(label));
-    },
+    ({ size }, s) => inAll(size, s, false),
   ),
   given(/otherwise|elsewhere|every|rest/, rule)(
     `(?<size>${LABEL}) (?:otherwise|elsewhere|everywhere else|everything else|for (?:the rest|everything else))`,
     'sure',
-    ({ size }, s) => {
-      const label = labelOf(size, s, false);
-      return label === undefined ? undefined : all(whole(label));
-    },
+    ({ size }, s) => inAll(size, s, false),
   ),
   // "one size up at the hips": which is not said where the size is not.
   given(/ (?:up|down|larger|smaller|bigger)/, rule)(

@@ -61,7 +61,7 @@ export const recogniseState = byRules([
     `(?:(?:only|just|first|made|this is|this was|as) )*(?:an? )?(?<kind>${anyOf(Object.keys(MAKE_KINDS_SAID))})(?: (?:of|for)(?: the| my| an?)?| first)?(?! cotton| fabric)`,
     'likely',
     ({ kind }) => {
-      const is = MAKE_KINDS_SAID[(kind ?? '').replace(/\s+/g, ' ')];
+      const is = MAKE_KINDS_SAID[kind ?? ''];
       return is && says({ is: 'kind', kind: is });
     },
   ),

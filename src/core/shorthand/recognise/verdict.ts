@@ -1,6 +1,6 @@
 import type { REASONS } from '../../records';
 import { COUNT, countOf } from '../amounts';
-import { asks, byRules, mereWords, rule, says, type Meant } from '../said';
+import { asks, byRules, mereWords, rule, says, wordCount, type Meant } from '../said';
 
 const LOVES = [1, 2, 3, 4, 5] as const;
 const loved = (n: number): Meant | undefined => {
@@ -135,7 +135,7 @@ export const recogniseVerdict = byRules([
       if (!/again|another|more/.test(s.low.slice(from, to))) return undefined;
       const changes = /^\s*(?:,|but|with)/.test(s.low.slice(to)) && /with changes|but/.test(s.low.slice(to, to + 20));
       const answer = TIMES.test(fabric ?? '') ? 'later' : fabric ? 'other fabric' : changes ? 'with changes' : 'as is';
-      return { ...says({ is: 'again', answer }), weight: 4 + 9 * s.low.slice(from, to).trim().split(/\s+/).length };
+      return { ...says({ is: 'again', answer }), weight: 4 + 9 * wordCount(s.low.slice(from, to)) };
     },
   ),
   rule(
