@@ -95,9 +95,12 @@ interface LineAmounts {
 /**
  * The draft that a line amounts to.
  *
- * @param named the draft of a pattern or a thing that the line names first
+ * @param named what the line names first, and how a draft of that starts
  */
-export function draftFromLine({ make, seen, said, verdict, newFabrics }: LineAmounts, named?: LogDraft): LogDraft {
+export function draftFromLine(
+  { make, seen, said, verdict, newFabrics }: LineAmounts,
+  named?: { readonly [K in 'newPattern' | 'newPerson' | 'start']?: LogDraft[K] | undefined },
+): LogDraft {
   const { newPattern, newPerson } = named ?? {};
   const first = { ...(newPattern ? { newPattern } : {}), ...(newPerson ? { newPerson } : {}) };
   return { ...first, make, start: named?.start ?? 'last', look: { seen, said: [...said] }, verdict, newFabrics: [...newFabrics] };

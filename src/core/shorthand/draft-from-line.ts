@@ -45,15 +45,9 @@ function stated<K extends Understood['is']>(chips: readonly Chip[], kind: K): Ex
   return undefined;
 }
 
-/** Somebody whom the line names and the ledger does not have takes the place of whom it would be for. */
-function forNewPerson(draft: LogDraft, name: string | undefined, newId: NewId): LogDraft {
-  if (name === undefined) return draft;
-  const newPerson: Person = { id: newId(), name, child: false };
-  return { ...draft, newPerson, make: { ...draft.make, personId: newPerson.id } };
-}
-
 /**
- * Reads a line, and the make it amounts to: of a pattern of the ledger, or of one that comes with it.
+ * Reads a line, and the make it amounts to: of a pattern of the ledger, or of one that comes with it; for one of its people, or for somebody
+ * who comes with it and begins without anybody else's cut.
  *
  * @param tables the ledger as it is
  * @returns no draft where the line does not say of what
@@ -61,26 +55,27 @@ function forNewPerson(draft: LogDraft, name: string | undefined, newId: NewId): 
 export function readMake(text: string, tables: LineTables, { context, spoken, answers = {}, newId }: ReadOptions): ReadMake {
   const chips = readLine(text, context, answers);
   const pattern = withId(tables.patterns, stated(chips, 'pattern')?.patternId);
-  const person = withId(tables.people, stated(chips, 'person')?.personId) ?? spoken;
+  const name = stated(chips, 'new person')?.name;
+  const newPerson: Person | undefined = name === undefined ? undefined : { id: newId(), name, child: false };
+  const person = withId(tables.people, stated(chips, 'person')?.personId) ?? newPerson ?? spoken;
   const thing = stated(chips, 'new thing');
   const first = stated(chips, 'new pattern') ?? thing;
   if (first && !pattern) {
     const named = draftNamed(first.name, { personId: person?.id, fitless: thing === first, day: context.today, newId });
-    const zones = named.newPattern ? viewOf(named.newPattern, named.make).zones : [];
-    const entry = entryFromLine(chips, { start: named.make, zones, context, newId });
-    const { designer } = entry;
-    const drawn = named.newPattern && { ...named.newPattern, ...(designer === undefined ? {} : { designer }) };
-    const draft = forNewPerson(draftFromLine(entry, drawn ? { ...named, newPattern: drawn } : named), entry.newPerson, newId);
-    return { chips, pattern: drawn, person: draft.newPerson ?? person, draft, carriedFrom: undefined, remarks: entry.remarks };
+    const designer = stated(chips, 'designer')?.name;
+    const newPattern = named.newPattern && { ...named.newPattern, ...(designer === undefined ? {} : { designer }) };
+    const comes = { ...named, newPattern, newPerson: newPerson ?? named.newPerson };
+    const zones = newPattern ? viewOf(newPattern, named.make).zones : [];
+    const { remarks, ...entry } = entryFromLine(chips, { start: named.make, zones, context, newId });
+    return { chips, pattern: newPattern, person: person ?? comes.newPerson, draft: draftFromLine(entry, comes), carriedFrom: undefined, remarks };
   }
   if (!pattern || !person) return { chips, pattern, person, draft: undefined, carriedFrom: undefined, remarks: [] };
   const { bodies, fabrics } = tables;
   const input: PatternCase = { pattern, makes: makesOf(tables.makes, pattern.id, person.id), bodies, fabrics };
   const last = lastVersion(input);
   const start = startMake(input, person.id, context.today, last, newId);
-  const entry = entryFromLine(chips, { start, zones: viewOf(pattern, start).zones, context, newId });
-  const draft = forNewPerson(draftFromLine(entry), entry.newPerson, newId);
-  return { chips, pattern, person: draft.newPerson ?? person, draft, carriedFrom: last?.version, remarks: entry.remarks };
+  const { remarks, ...entry } = entryFromLine(chips, { start, zones: viewOf(pattern, start).zones, context, newId });
+  return { chips, pattern, person, draft: draftFromLine(entry, { newPerson }), carriedFrom: last?.version, remarks };
 }
 
 /** The ledger as it would be once a draft is in it: what the next line says is read against that. */
@@ -121,9 +116,11 @@ export function readMakes(
     const read = readMake(text, now, { context, spoken: speaking, answers: answers[i] ?? {}, newId });
     const before = context;
     if (read.draft) {
+      const { newPattern, newPerson, newFabrics } = read.draft;
       now = withDraft(now, read.draft);
-      speaking ??= read.draft.newPerson;
-      if (read.draft.newPattern || read.draft.newPerson || read.draft.newFabrics.length > 0 || read.pattern) context = lineContextOf(now, usual);
+      speaking ??= newPerson;
+      // A whole ledger is gone through for it: only where there is a new name, or a size of a pattern that has no chart.
+      if (newPattern || newPerson || newFabrics.length > 0 || read.pattern?.charts.length === 0) context = lineContextOf(now, usual);
     }
     return { ...read, context: before };
   });

@@ -17,9 +17,6 @@ export interface LineEntry {
   readonly verdict: VerdictSaid;
   /** Fabrics that the line names and the stash does not have. */
   readonly newFabrics: readonly Fabric[];
-  /** Somebody whom the ledger does not have, and the designer of a pattern that it does not. */
-  readonly newPerson: string | undefined;
-  readonly designer: string | undefined;
   /** What the sewist should know before it is entered. */
   readonly remarks: readonly string[];
 }
@@ -74,8 +71,6 @@ export function entryFromLine(
   let seen: Seen = { at: 'firstDay' };
   let verdict: VerdictSaid = {};
   let restRight = false;
-  let newPerson: string | undefined;
-  let designer: string | undefined;
   const saidDays = new Set<'cut' | 'finished'>();
   const said = new Map<ZoneId, ZoneSaid>();
   const newFabrics: Fabric[] = [];
@@ -92,13 +87,9 @@ export function entryFromLine(
       case 'pattern':
       case 'new pattern':
       case 'new thing':
-      case 'person':
-        break;
-      case 'new person':
-        newPerson = u.name;
-        break;
       case 'designer':
-        designer = u.name;
+      case 'person':
+      case 'new person':
         break;
       case 'version':
         if (u.version !== start.version)
@@ -233,5 +224,5 @@ export function entryFromLine(
     remarks.push('How much you like it is not said: what you say of it is kept as words until you do.');
   }
   if (words.length > 0) make = { ...make, remark: words.join(' … ') };
-  return { make, seen, said: [...said.values()], verdict, newFabrics, newPerson, designer, remarks };
+  return { make, seen, said: [...said.values()], verdict, newFabrics, remarks };
 }

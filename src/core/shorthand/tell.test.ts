@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { demoLedger } from '../../../demo/ledger';
-import { readMakes } from './draft-from-line';
+import { readMake, readMakes } from './draft-from-line';
 import { lineContextOf } from './line-context';
 import { splitTelling } from './tell';
 
@@ -105,4 +105,15 @@ test('what one make names first is there for the next: a pattern, its version, a
   expect(second!.draft!.newFabrics).toEqual([]);
   expect(second!.draft!.make).toMatchObject({ version: 2, size: { size: '42' }, sources: [{ patternId: first!.draft!.newPattern!.id }] });
   expect(second!.draft!.make.fabrics[0]!.fabricId).toBe(first!.draft!.newFabrics[0]!.id);
+});
+
+test('somebody who comes with a make begins without anybody else’s cut', () => {
+  let n = 0;
+  const options = { context: CONTEXT, spoken: LEDGER.people[0], newId: () => `new-${n++}` };
+  const line = 'Tidewater shirt C for Runa, sleeve +1';
+  const mine = readMake(line, LEDGER, options);
+  expect(mine.draft!.make.alterations.length).toBeGreaterThan(1);
+  const hers = readMake(line, LEDGER, { ...options, answers: { 'for runa': 0 } });
+  expect(hers).toMatchObject({ carriedFrom: undefined, person: { name: 'Runa' } });
+  expect(hers.draft!.make).toMatchObject({ version: 1, personId: hers.draft!.newPerson!.id, alterations: [{ kind: 'sleeve-length', amount: 1 }] });
 });

@@ -56,6 +56,11 @@ export async function nextNumber(database: LedgerDatabase, patternId: string, pe
   return nextVersion({ pattern: { id: patternId }, makes: makesOf(makes, patternId, personId) });
 }
 
+/** Refuses a make that was entered already, from another window or by a second press. To be asked within the transaction that writes it. */
+export async function refuseTwice(database: LedgerDatabase, { id }: Pick<Make, 'id'>): Promise<void> {
+  if (await database.makes.get(id)) throw new Error('this make is in the ledger already, entered from another window or a moment ago');
+}
+
 /**
  * Entering it as is to be worked out within the transaction that writes it: numbered after the versions that are there then, and refused
  * where it was entered already, from another window or by a second press.
@@ -70,7 +75,7 @@ export async function enterNumbered(
   onVersion: (version: number) => void,
 ): Promise<Write[]> {
   const { make } = draft;
-  if (await database.makes.get(make.id)) throw new Error('this make is in the ledger already, entered from another window or a moment ago');
+  await refuseTwice(database, make);
   const { pattern, plan } = about;
   const version = pattern ? await nextNumber(database, pattern.id, make.personId) : make.version;
   onVersion(version);

@@ -25,6 +25,10 @@ test('makes told together are numbered one after the other, take from the stash 
   expect((await database.fabrics.get('poplin'))!.pieces).toEqual([{ length: 40, width: 140 }]);
   // What no make uses does not come with them.
   expect(await database.fabrics.get('linen')).toBeUndefined();
+  // A second press enters nothing twice.
+  await expect(writeReckoned(database, 'again', async () => ({ writes: await enterTelling(database, [draft('a', 190)]) }))).rejects.toThrow(
+    'in the ledger already',
+  );
   await undo(database);
   expect(await database.makes.count()).toBe(1);
   expect((await database.fabrics.get('poplin'))!.pieces).toEqual(poplin.pieces);

@@ -2,11 +2,13 @@ import type { LogDraft } from '../../core/make/log-draft';
 import type { Fabric, Pattern } from '../../core/records';
 import type { LedgerDatabase } from '../database';
 import type { Write } from '../journal';
-import { enterMake, nextNumber } from './enter-make';
+import { enterMake, nextNumber, refuseTwice } from './enter-make';
 
 /**
  * Entering several makes that were told together, as one act: each numbered after those before it, and each taking from the stash what the
  * others left. To be worked out within the transaction that writes it.
+ *
+ * @throws with a sentence where one of them is in the ledger
  */
 export async function enterTelling(database: LedgerDatabase, drafts: readonly LogDraft[]): Promise<Write[]> {
   const fabrics = new Map<string, Fabric>((await database.fabrics.toArray()).map((f) => [f.id, f]));
@@ -15,6 +17,7 @@ export async function enterTelling(database: LedgerDatabase, drafts: readonly Lo
   const writes: Write[] = [];
   for (const draft of drafts) {
     const { make } = draft;
+    await refuseTwice(database, make);
     const patternId = make.sources[0]?.patternId;
     const key = `${patternId} ${make.personId}`;
     const version = patternId === undefined ? make.version : (numbers.get(key) ?? (await nextNumber(database, patternId, make.personId)));

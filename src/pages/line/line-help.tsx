@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react';
+import { memo, useState } from 'react';
 import type { Answers } from '../../core/shorthand/chip';
 import { chipWords, choiceWords } from '../../core/shorthand/chip-words';
 import type { Chip } from '../../core/shorthand/chip';
@@ -23,19 +23,6 @@ export function LineHelp() {
   const context = useLineContext();
   const [text, setText] = useState('');
   const [answers, setAnswers] = useState<Answers>({});
-  const fill = useMemo(() => {
-    const pattern = context.patterns.find((p) => (p.sizes?.length ?? 0) > 2) ?? context.patterns[0];
-    const sizes = pattern?.sizes ?? [];
-    const middle = Math.floor(sizes.length / 2);
-    const names: Record<string, string> = {
-      pattern: pattern?.name.toLowerCase() ?? 'Marram shirt',
-      person: context.people[0]?.name ?? 'Maren',
-      fabric: context.fabrics[0]?.name ?? 'blue linen',
-      size: sizes[middle] ?? 'C',
-      next: sizes[middle + 1] ?? sizes[middle] ?? 'D',
-    };
-    return (line: string) => line.replace(/\{(\w+)\}/g, (_, name: string) => names[name] ?? name);
-  }, [context]);
   const chips = readLine(text, context, answers);
   return (
     <>
@@ -55,40 +42,54 @@ export function LineHelp() {
           <LineChips chips={chips} context={context} answers={answers} onAnswers={setAnswers} />
         </div>
       </div>
-      <div className="grid max-w-5xl grid-cols-2 gap-x-8 gap-y-5 max-lg:grid-cols-1">
-        {LINE_EXAMPLES.map(({ about, note, lines }) => (
-          <section key={about} aria-label={about} className="first:col-span-full">
-            <h2 className="double-rule-b text-head">{about}</h2>
-            <p className="py-1 text-ink2">{note}</p>
-            <table className="w-full">
-              <tbody>
-                {lines.map(fill).map((line) => (
-                  <tr key={line} className="border-b border-rule">
-                    <td className="w-1/2 py-0.5">
-                      <button
-                        type="button"
-                        className="min-h-6 text-left underline decoration-dotted underline-offset-4"
-                        onClick={() => setText(line)}
-                      >
-                        {line}
-                      </button>
-                    </td>
-                    <td className="py-0.5 text-ink2">
-                      {readLine(line, context)
-                        .map((c) =>
-                          c.asks
-                            ? `asked: ${c.choices.map((choice) => choiceWords(choice, context, context.unit)).join(' or ')}`
-                            : factWords(c, context),
-                        )
-                        .join(' · ')}
-                    </td>
-                  </tr>
-                ))}
-              </tbody>
-            </table>
-          </section>
-        ))}
-      </div>
+      <Examples context={context} onTry={setText} />
     </>
   );
 }
+
+/** The examples with what is understood of each: read once for a ledger, and not at every letter that is tried. */
+const Examples = memo(function Examples({ context, onTry }: { context: LineContext; onTry: (line: string) => void }) {
+  const pattern = context.patterns.find((p) => (p.sizes?.length ?? 0) > 2) ?? context.patterns[0];
+  const sizes = pattern?.sizes ?? [];
+  const middle = Math.floor(sizes.length / 2);
+  const names: Record<string, string> = {
+    pattern: pattern?.name.toLowerCase() ?? 'Marram shirt',
+    person: context.people[0]?.name ?? 'Maren',
+    fabric: context.fabrics[0]?.name ?? 'blue linen',
+    size: sizes[middle] ?? 'C',
+    next: sizes[middle + 1] ?? sizes[middle] ?? 'D',
+  };
+  const fill = (line: string) => line.replace(/\{(\w+)\}/g, (_, name: string) => names[name] ?? name);
+  return (
+    <div className="grid max-w-5xl grid-cols-2 gap-x-8 gap-y-5 max-lg:grid-cols-1">
+      {LINE_EXAMPLES.map(({ about, note, lines }) => (
+        <section key={about} aria-label={about} className="first:col-span-full">
+          <h2 className="double-rule-b text-head">{about}</h2>
+          <p className="py-1 text-ink2">{note}</p>
+          <table className="w-full">
+            <tbody>
+              {lines.map(fill).map((line) => (
+                <tr key={line} className="border-b border-rule">
+                  <td className="w-1/2 py-0.5">
+                    <button type="button" className="min-h-6 text-left underline decoration-dotted underline-offset-4" onClick={() => onTry(line)}>
+                      {line}
+                    </button>
+                  </td>
+                  <td className="py-0.5 text-ink2">
+                    {readLine(line, context)
+                      .map((c) =>
+                        c.asks
+                          ? `asked: ${c.choices.map((choice) => choiceWords(choice, context, context.unit)).join(' or ')}`
+                          : factWords(c, context),
+                      )
+                      .join(' · ')}
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </section>
+      ))}
+    </div>
+  );
+});

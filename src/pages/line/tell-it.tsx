@@ -1,4 +1,4 @@
-import { useDeferredValue, useMemo, useRef, type ReactNode } from 'react';
+import { useDeferredValue, useMemo, useRef, useState, type ReactNode } from 'react';
 import { useDropzone } from 'react-dropzone';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link } from 'react-router';
@@ -57,8 +57,10 @@ export function TellIt() {
   const answers = kept.value?.answers ?? {};
   const list = useRef<HTMLOListElement>(null);
   const field = useRef<HTMLTextAreaElement>(null);
-  // Typing is never held up by reading.
-  const items = useTold(useDeferredValue(text), answers);
+  // Typing is never held up by reading; what is read of an older text is not entered.
+  const shown = useDeferredValue(text);
+  const items = useTold(shown, answers);
+  const [writing, setWriting] = useState(false);
   const told = (next: string, then: typeof answers = answers) => (next.trim() === '' ? kept.clear() : kept.keep({ text: next, answers: then }));
   const answer = (item: Item, to: Answers) => kept.keep({ text, answers: { ...answers, [item.text]: to } });
 
@@ -69,9 +71,12 @@ export function TellIt() {
   const enter = async (chosen: readonly Item[]) => {
     const drafts = chosen.flatMap(({ draft }) => (draft ? [draft] : []));
     const [only] = chosen;
-    if (drafts.length === 0 || !only) return;
+    if (drafts.length === 0 || !only || writing || shown !== text) return;
     const called = drafts.length === 1 ? (nameOf(only) ?? 'a make') : counted(drafts.length, 'make');
-    if (!(await save(called, () => enterTelling(db, drafts), { done: `${called} saved. Ctrl Z takes it all back.` }))) return;
+    setWriting(true);
+    const entered = await save(called, () => enterTelling(db, drafts), { done: `${called} saved. Ctrl Z takes it all back.` });
+    setWriting(false);
+    if (!entered) return;
     const person = drafts.find((d) => d.newPerson)?.newPerson;
     if (person) await choose({ personId: person.id });
     // What was entered leaves the page; what is not ready stays.
@@ -110,7 +115,7 @@ export function TellIt() {
         title="Tell it"
         under="Many makes at once, as they stand in a notebook or as you would tell them. Nothing is entered before you say so."
         aside={
-          <Button disabled={ready.length === 0} onClick={enterAll}>
+          <Button disabled={ready.length === 0 || writing} onClick={enterAll}>
             {ready.length < 2 ? 'Save it' : `Save all ${ready.length} makes`} <KeyCap>Ctrl Enter</KeyCap>
           </Button>
         }
@@ -124,6 +129,8 @@ export function TellIt() {
             id="telling"
             ref={field}
             autoFocus
+            // What is typed while it is being entered would be lost with what is entered.
+            readOnly={writing}
             value={text}
             onChange={(e) => told(e.target.value)}
             placeholder={'Tidewater shirt in C, sleeves a bit long, love it.\n\nThen I made the Gangway trousers in 40 …'}
