@@ -70,7 +70,7 @@ const Examples = memo(function Examples({ context, onTry }: { context: LineConte
             <tbody>
               {lines.map(fill).map((line) => (
                 <tr key={line} className="border-b border-rule">
-                  <td className="w-1/2 py-0.5">
+                  <td className="w-1/2 py-0.5 pr-3">
                     <button type="button" className="min-h-6 text-left underline decoration-dotted underline-offset-4" onClick={() => onTry(line)}>
                       {line}
                     </button>
