@@ -1,5 +1,6 @@
 import { answerFor } from '../src/core/alteration/answer';
 import { edgesOf, FIT_CLASSES } from '../src/core/body/fit-class';
+import { Garment } from '../src/core/garment/offset';
 import { BODY_MEASURES, zoneOf, type BodyMeasure, type ZoneId } from '../src/core/body/zones';
 import {
   blankFabric,
@@ -111,8 +112,20 @@ export function largeLedger(makes: number): LargeLedger {
     const version = 1 + Math.floor(i / patterns.length);
     const finished = last - 3650 + Math.floor((3650 * i) / makes);
     const date = day(finished + 20);
+    const verdict: Verdict = { id: `d${i}`, date, wears: 3, love: 1 + Math.floor(5 * chance()), reasons: [] };
+    const altered = version > 1 ? USUAL_ZONES[pattern.kind].filter(() => chance() < 0.2) : [];
+    const alterations = altered.map((zone) => answerFor(zone, Math.round(4 * normal()) / 2 || 1));
+    const make: Make = {
+      ...blankMake(`m${i}`, PERSON, version, day(finished)),
+      sources: [{ patternId: pattern.id, viewId: pattern.views[0]!.id }],
+      size: { size: SIZES[2 + Math.floor(3 * chance())]! },
+      fabrics: [{ id: `u${i}`, fabricId: fabrics[Math.floor(chance() * fabrics.length)]!.id, part: 'main' }],
+      alterations: chance() < 0.1 ? [...alterations, NARROW_SEAMS] : alterations,
+      verdicts: [verdict],
+    };
+    const garment = new Garment({ pattern, makes: [make], bodies, fabrics }, make);
     const fitNotes = USUAL_ZONES[pattern.kind].flatMap((zone): FitNote[] => {
-      const off = (2 * normal()) / version - (version === 1 ? idealOf(pattern, zone) : 0) + zoneOf(zone).sigma * normal();
+      const off = garment.offset(zone, undefined, date).x - idealOf(pattern, zone) + zoneOf(zone).sigma * normal();
       const size = edgesOf(zone, pattern.fitClass).filter((t) => Math.abs(off) > t).length;
       const outcome = (size * Math.sign(off) || 0) as Outcome;
       const worn: FitNote = {
@@ -121,23 +134,12 @@ export function largeLedger(makes: number): LargeLedger {
         outcome,
         seen: { at: 'worn', wears: 3 },
         date,
-        ...(outcome !== 0 && chance() < 0.3 ? { amount: 2 } : {}),
+        ...(outcome !== 0 && chance() < 0.3 ? { amount: Math.max(0.5, Math.round(2 * Math.abs(off)) / 2) } : {}),
       };
       // Now and then it was looked at on the first day as well.
       return chance() < 0.1 ? [{ ...worn, id: `first ${worn.id}`, seen: { at: 'firstDay' } }, worn] : [worn];
     });
-    const verdict: Verdict = { id: `d${i}`, date, wears: 3, love: 1 + Math.floor(5 * chance()), reasons: [] };
-    const altered = version > 1 ? USUAL_ZONES[pattern.kind].filter(() => chance() < 0.2) : [];
-    const alterations = altered.map((zone) => answerFor(zone, Math.round(4 * normal()) / 2 || 1));
-    return {
-      ...blankMake(`m${i}`, PERSON, version, day(finished)),
-      sources: [{ patternId: pattern.id, viewId: pattern.views[0]!.id }],
-      size: { size: SIZES[2 + Math.floor(3 * chance())]! },
-      fabrics: [{ id: `u${i}`, fabricId: fabrics[Math.floor(chance() * fabrics.length)]!.id, part: 'main' }],
-      alterations: chance() < 0.1 ? [...alterations, NARROW_SEAMS] : alterations,
-      fitNotes,
-      verdicts: [verdict],
-    };
+    return { ...make, fitNotes };
   });
   const wears = Array.from({ length: 10 * makes }, (_, i): Wear => {
     const make = made[i % makes]!;

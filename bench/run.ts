@@ -1,3 +1,4 @@
+import { simulateCauses } from './causes';
 import { simulateLabels } from './label-sewists';
 import { benchLine } from './line';
 import { benchPosterior } from './posterior';
@@ -64,6 +65,25 @@ console.log(
 );
 console.log(`  Chances from 30 % up at most ${(100 * astray).toFixed(1)} points from what happened (at most ${percent(MOST_ASTRAY)}).`);
 
+/** Sewists who note one of ten wrongly, and careful ones: with what is hardly believable doubted, and without. */
+const CARELESS = 0.1;
+const SEWISTS_WHO_SLIP = 30;
+const MOST_MORE_FOR_CAREFUL = 0.02;
+const versionsOf = (slips: number, doubting: boolean) => simulate(SEWISTS_WHO_SLIP, SEED, { slips, doubting }, ['memory'])[0]!.versions;
+const fewerForCareless = 1 - versionsOf(CARELESS, true) / versionsOf(CARELESS, false);
+const moreForCareful = versionsOf(0, true) / versionsOf(0, false) - 1;
+console.log(
+  `Where what is hardly believable may be a slip, sewists with one note of ten wrong need ${percent(fewerForCareless)} % fewer versions (more than none), careful ones ${(100 * moreForCareful).toFixed(1)} % more (at most ${percent(MOST_MORE_FOR_CAREFUL)}).`,
+);
+
+const PAIRS = 1000;
+const LEAST_NAMED = 0.8;
+const LEAST_RIGHTLY = 0.87;
+const causes = simulateCauses(PAIRS, SEED);
+console.log(
+  `Of ${PAIRS} pairs of versions with known causes one is named in ${percent(causes.ours.named)} % (at least ${percent(LEAST_NAMED)}), rightly in ${percent(causes.ours.rightly)} % of these (at least ${percent(LEAST_RIGHTLY)}); by proportion, as before, in ${percent(causes.before.named)} %, rightly in ${percent(causes.before.rightly)} %. Where chance alone did it one is named in ${percent(causes.namedByChance)} %.`,
+);
+
 const labels = simulateLabels(LABEL_SEWISTS, SEED);
 const fewerByLabels = 1 - labels.core.versions / labels.notebook.versions;
 console.log(
@@ -76,6 +96,10 @@ console.log(
 );
 
 const held =
+  fewerForCareless > 0 &&
+  moreForCareful <= MOST_MORE_FOR_CAREFUL &&
+  causes.ours.named >= LEAST_NAMED &&
+  causes.ours.rightly >= LEAST_RIGHTLY &&
   fewerByLabels >= LEAST_FEWER_BY_LABELS &&
   labels.core.astray <= MOST_ASTRAY_BY_LABELS &&
   anew === 1 &&

@@ -3,6 +3,7 @@ import { priorSpread, zoneOf, type ZoneId } from '../src/core/body/zones';
 import { keepsLast } from '../src/core/forecast/carry-forward';
 import { fabricStretch, type FabricStretch } from '../src/core/garment/stretch';
 import type { Observation } from '../src/core/inference/likelihood';
+import { withDoubts } from '../src/core/inference/hardly-believable';
 import { Memory, type RememberedPattern } from '../src/core/inference/belief-tree';
 import { bestCut, chanceOfRight, posteriorOf, priorFrom, type Prior } from '../src/core/inference/posterior';
 import { roundToWorkable } from '../src/core/units/length';
@@ -132,12 +133,31 @@ export function notebook(own: readonly { readonly cut: number; readonly note: Ob
   return last.cut - Math.sign(last.note.outcome) * step;
 }
 
-/** How a garment that is off by so much, cm, is noted: a third of the notes on the first day, an amount with two of five. */
+/** How sewists are told apart: how often they note something wrongly, and whether what is hardly believable is doubted. */
+interface Eyes {
+  readonly slips: number;
+  readonly doubting: boolean;
+}
+const USUAL_EYES: Eyes = { slips: 0, doubting: true };
+
+/** What a hand writes that slips: the wrong sign, or a step more or less. */
+function slipped(outcome: number, chance: () => number): number {
+  const one = Math.sign(outcome);
+  const may = outcome === 0 ? [-1, 1] : [-outcome, outcome - one, outcome + one].filter((o) => Math.abs(o) <= 3);
+  return oneOf(may, chance);
+}
+
+/**
+ * How a garment that is off by so much, cm, is noted: a third of the notes on the first day, an amount with two of five.
+ *
+ * @param slips the part of the notes that are wrong by their sign or by one step
+ */
 export function noted(
   off: number,
   zone: ZoneId,
   fitClass: FitClass,
   chance: () => number,
+  slips = 0,
 ): Pick<Observation, 'outcome' | 'edges' | 'observer' | 'amount'> {
   const normal = normalFrom(chance);
   const edges = edgesOf(zone, fitClass);
@@ -145,16 +165,25 @@ export function noted(
   const felt = off + observer * normal();
   const size = edges.filter((t) => Math.abs(felt) > t).length;
   const amount = size > 0 && chance() < 0.4 ? Math.abs(off + Math.max(0.5, 0.35 * Math.abs(off)) * normal()) : 0;
+  const outcome = size * Math.sign(felt) || 0;
   return {
-    outcome: (size * Math.sign(felt) || 0) as Outcome,
+    outcome: (slips > 0 && chance() < slips ? slipped(outcome, chance) : outcome) as Outcome,
     edges,
     observer,
     ...(amount > 0.2 ? { amount: Math.round(amount * 2) / 2 || 0.5 } : {}),
   };
 }
 
+const toldBy = (own: readonly Observation[], zone: ZoneId, { doubting }: Eyes) => (doubting ? withDoubts(own, priorSpread(zone)) : own);
+
 /** One pattern sewn until it is truly right; what was learned on the way is handed on. */
-function sew(way: Way, pattern: HiddenPattern, others: ReadonlyMap<ZoneId, readonly RememberedPattern[]>, chance: () => number): Version[] {
+function sew(
+  way: Way,
+  pattern: HiddenPattern,
+  others: ReadonlyMap<ZoneId, readonly RememberedPattern[]>,
+  eyes: Eyes,
+  chance: () => number,
+): Version[] {
   const normal = normalFrom(chance);
   const priors = new Map<ZoneId, Prior | number>();
   for (const zone of pattern.zones) {
@@ -176,7 +205,7 @@ function sew(way: Way, pattern: HiddenPattern, others: ReadonlyMap<ZoneId, reado
       let cut: number;
       if (way === 'notebook') cut = notebook(own.map((note, i) => ({ cut: cuts[i]!, note })));
       else {
-        const believed = posteriorOf(own, priors.get(zone)!);
+        const believed = posteriorOf(toldBy(own, zone, eyes), priors.get(zone)!);
         const at = (x: number) => chanceOfRight(believed, x, t1, give.sd);
         const { median } = bestCut(believed);
         const before = cuts.at(-1) ?? 0;
@@ -187,7 +216,7 @@ function sew(way: Way, pattern: HiddenPattern, others: ReadonlyMap<ZoneId, reado
         version.chance.set(zone, at(cut + give.cm));
       }
       const off = cut + give.cm * (1 + GIVE_DOUBT * normal()) - pattern.ideal.get(zone)!;
-      version.observations.set(zone, { x: cut + give.cm, garment: give.sd, ...noted(off, zone, pattern.fitClass, chance) });
+      version.observations.set(zone, { x: cut + give.cm, garment: give.sd, ...noted(off, zone, pattern.fitClass, chance, eyes.slips) });
       version.cut.set(zone, cut);
       version.trulyRight.set(zone, Math.abs(off) <= t1);
     }
@@ -221,8 +250,8 @@ export class Tenths {
 }
 
 /** Sewists who close in on what nobody sees, each way of deciding with the same people and the same chances of noticing. */
-export function simulate(sewists: number, seed: number): WayResult[] {
-  return WAYS.map((way) => {
+export function simulate(sewists: number, seed: number, eyes: Eyes = USUAL_EYES, ways: readonly Way[] = WAYS): WayResult[] {
+  return ways.map((way) => {
     const counts: number[] = [];
     const tenths = new Tenths();
     for (let s = 0; s < sewists; s++) {
@@ -230,7 +259,7 @@ export function simulate(sewists: number, seed: number): WayResult[] {
       const chance = seeded(seed + 100_003 * (s + 1));
       const learned = new Map<ZoneId, RememberedPattern[]>();
       for (const pattern of patterns) {
-        const versions = sew(way, pattern, learned, chance);
+        const versions = sew(way, pattern, learned, eyes, chance);
         counts.push(versions.length);
         // Cuts made while the sewist had not yet noted everything right.
         let going = true;
@@ -241,7 +270,11 @@ export function simulate(sewists: number, seed: number): WayResult[] {
         }
         for (const zone of pattern.zones) {
           const { id, designer, group } = pattern;
-          const observations = versions.map((v) => v.observations.get(zone)!);
+          const observations = toldBy(
+            versions.map((v) => v.observations.get(zone)!),
+            zone,
+            eyes,
+          );
           learned.set(zone, [...(learned.get(zone) ?? []), { id, designer, group, observations }]);
         }
       }

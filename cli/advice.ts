@@ -5,6 +5,8 @@ import { answerFor } from '../src/core/alteration/answer';
 import { decisionReasonWords } from '../src/core/decide/decision-reason';
 import { beliefAt } from '../src/core/forecast/belief';
 import { type PatternCase } from '../src/core/garment/case';
+import type { Account } from '../src/core/engine/account';
+import { causeWords, effectWords } from '../src/core/versions/credit-words';
 import { EngineSession } from '../src/core/engine/session';
 import { newsBetween } from '../src/core/engine/tables';
 import { isFine } from '../src/core/forecast/next-cut';
@@ -43,6 +45,21 @@ const PatternAdvice = z.object({
     }),
   ),
   weakest: z.object({ zone: z.string(), chance: Chance }).optional(),
+  whatItDid: z
+    .array(
+      z.object({
+        from: z.int().describe('the earlier version'),
+        to: z.int(),
+        zone: z.string(),
+        fate: z.enum(['fixed', 'eased', 'the same', 'worse', 'not seen', 'new']),
+        surety: z.enum(['by', 'mostly by', 'most likely by', 'not clear']).optional().describe('absent where nothing became of it'),
+        causes: z.array(z.object({ cause: z.string(), share: z.number().min(0).max(1) })),
+        inSpiteOf: z.array(z.string()),
+        helped: z.number().min(-1).max(1).optional().describe('how much likelier all changes made it'),
+        sentence: z.string(),
+      }),
+    )
+    .describe('what became of every fit note from one version that counts to the next'),
   toMark: z.array(z.string()).describe('alterations that are not on the pattern paper yet'),
   sizes: z
     .object({
@@ -64,6 +81,27 @@ export const Advice = z.object({
   patterns: z.array(PatternAdvice),
 });
 export type Advice = z.infer<typeof Advice>;
+
+/** What the changes did from one version that counts to the next, in words and numbers. */
+function deedsOf({ makes }: PatternCase, { columns }: Account, unit: LengthUnit): z.infer<typeof PatternAdvice>['whatItDid'] {
+  const counted = columns.filter((c) => c.counts);
+  const versionOf = (id: string | undefined) => makes.find((m) => m.id === id)?.version ?? 0;
+  return counted.flatMap(({ makeId, effects }, i) =>
+    effects.map((effect) => {
+      const { zone, fate, credit } = effect;
+      return {
+        from: versionOf(counted[i - 1]?.makeId),
+        to: versionOf(makeId),
+        zone: zoneOf(zone).label,
+        fate,
+        ...(credit ? { surety: credit.surety, helped: credit.helped } : {}),
+        causes: credit?.causes.map(({ cause, share }) => ({ cause: causeWords(cause, unit), share })) ?? [],
+        inSpiteOf: credit?.inSpiteOf.map((cause) => causeWords(cause, unit)) ?? [],
+        sentence: effectWords(effect, unit),
+      };
+    }),
+  );
+}
 
 /**
  * What the core advises a person: usual alterations, designers, and what to cut next of each pattern.
@@ -144,6 +182,7 @@ export function advise(ledger: Ledger, person: Person, patternIds: readonly stri
           }) ?? [],
         ...(carried?.weakest ? { weakest: { zone: zoneOf(carried.weakest.zone).label, chance: carried.weakest.chance } } : {}),
         ...sizesAdvice(input),
+        whatItDid: carried ? deedsOf(input, carried, unit) : [],
         toMark: carried?.toMark.map((t) => alterationWords(t.alteration, unit)) ?? [],
         decision: { answer, because: because.map(decisionReasonWords), wouldChange, judgedEarly: early },
       };

@@ -59,6 +59,15 @@ describe('the core on a file', () => {
     expect(jacket).toMatchObject({ nextVersion: 3, decision: { answer: 'sew again with changes' } });
     expect(jacket.zones.find((z) => z.zone === 'across back')!.changed).toBe(true);
     expect(advice.usualAlterations.map((u) => u.zone)).toEqual(['bodice']);
+    expect(jacket.whatItDid.find((d) => d.zone === 'sleeve')).toMatchObject({ from: 1, to: 2, fate: 'fixed', surety: 'mostly by' });
+  });
+
+  test('of the notes of the demo that changed, at least 35 of 41 name a cause', () => {
+    const people = demoLedger().people.map((p) => Advice.parse(JSON.parse(ask('advise', 'demo.json', '--person', p.name, '--all', '--json').out)));
+    const changed = people.flatMap((p) => p.patterns.flatMap((of) => of.whatItDid)).filter((d) => d.surety !== undefined);
+    expect(changed.length).toBeGreaterThanOrEqual(41);
+    expect(changed.filter((d) => d.surety !== 'not clear').length / changed.length).toBeGreaterThanOrEqual(35 / 41);
+    for (const d of changed) expect(d.sentence).toMatch(/\.$/);
   });
 
   test.each([

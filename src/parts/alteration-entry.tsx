@@ -1,4 +1,5 @@
-import { X } from 'lucide-react';
+import { MoreHorizontal, X } from 'lucide-react';
+import { useState } from 'react';
 import { alterationPlace } from '../core/alteration/words';
 import {
   ALTERATION_KIND_IDS,
@@ -12,16 +13,20 @@ import {
 import { effectsOf, type EffectContext } from '../core/alteration/effects';
 import { formatLength, type LengthUnit } from '../core/units/length';
 import { firstOf } from '../core/units/item-at';
-import { zoneOf, type ZoneId } from '../core/body/zones';
-import type { Alteration } from '../core/records';
+import { ZONE_IDS, zoneOf, type ZoneId } from '../core/body/zones';
+import { Alteration } from '../core/records';
 import { newId } from '../data/new-id';
 import { ChoiceField, WordsField } from '../ui/field';
 import { keysOf } from '../core/units/keys';
 import { LengthField } from '../ui/length-field';
 import { Pick } from '../ui/pick';
+import { RecordField } from './record-field';
 import { ZonePills } from './zone-pills';
 
 const WHEN: Readonly<Record<Alteration['when'], string>> = { paper: 'on paper', cutting: 'when cutting', body: 'on the body', wear: 'after wearing' };
+
+/** Zones that a seam crosses, or bounds: where an allowance can be another than elsewhere. */
+const SEAMED = ZONE_IDS.filter((z) => zoneOf(z).seams !== 0);
 
 /** A new alteration of a kind, with what is usual filled in. */
 function begin(kind: AlterationKindId, zones: readonly ZoneId[], allowance: number | undefined): Alteration {
@@ -62,6 +67,50 @@ function Result({ alteration, context, unit }: { alteration: Alteration; context
   );
 }
 
+/** What else can be said of an alteration: to which pieces, at which seams only, how it was done, at which stage, whether the amount is sure. */
+function AlterationDetails({ alteration, name, change }: { alteration: Alteration; name: string; change: (part: Partial<Alteration>) => void }) {
+  const { kind, amount, allowance, part, when } = alteration;
+  return (
+    <div className="flex flex-wrap items-end gap-2 pt-1">
+      {alterationKind(kind).rule.by !== 'rise' && (
+        <ChoiceField
+          label="On which pieces"
+          value={part ?? 'both'}
+          all={['both', 'front', 'back']}
+          words={(of) => (of === 'both' ? 'front and back' : `${of} only`)}
+          onValue={(of) => change({ part: of === 'both' ? undefined : of })}
+        />
+      )}
+      {amount !== undefined && (
+        <ChoiceField
+          label="The amount is"
+          value={alteration.about ? 'about' : 'known'}
+          all={['known', 'about']}
+          words={(is) => (is === 'known' ? 'known' : 'about, not sure')}
+          onValue={(is) => change({ about: is === 'about' ? true : undefined })}
+        />
+      )}
+      {when === 'body' && (
+        <WordsField
+          label="At which try-on"
+          placeholder="basted, sleeves in …"
+          words={alteration.stage ?? ''}
+          onWords={(stage) => change({ stage: stage === '' ? undefined : stage })}
+        />
+      )}
+      <RecordField of={Alteration.shape} name="how" value={alteration.how} onValue={(how) => change({ how })} className="min-w-52 flex-1" />
+      {allowance && (
+        <ZonePills
+          label={`${name}: only at the seams across`}
+          zones={alteration.zones ?? []}
+          offered={SEAMED}
+          onZones={(zones) => change({ zones: zones.length === 0 ? undefined : zones })}
+        />
+      )}
+    </div>
+  );
+}
+
 function AlterationRow({
   alteration,
   context,
@@ -77,6 +126,7 @@ function AlterationRow({
   onRemove: () => void;
   autoFocus: boolean;
 }) {
+  const [detailed, setDetailed] = useState(false);
   const kind = alterationKind(alteration.kind);
   const name = alterationPlace(alteration);
   const change = (part: Partial<Alteration>) => onChange({ ...alteration, ...part });
@@ -192,10 +242,20 @@ function AlterationRow({
           words={(purpose) => (purpose === 'fit' ? 'for fit' : 'for looks')}
           onValue={(purpose) => change({ purpose })}
         />
+        <button
+          type="button"
+          aria-label={`${name}: more about it`}
+          aria-expanded={detailed}
+          onClick={() => setDetailed(!detailed)}
+          className="min-h-6 min-w-6 rounded-md px-1 text-ink2 hover:bg-tint max-sm:min-h-11 max-sm:min-w-11"
+        >
+          <MoreHorizontal size={15} aria-hidden className="inline" />
+        </button>
         <button type="button" aria-label={`Remove ${name}`} onClick={onRemove} className="rounded-md p-1 text-ink2 hover:bg-tint max-sm:p-3">
           <X size={15} aria-hidden />
         </button>
       </div>
+      {detailed && <AlterationDetails alteration={alteration} name={name} change={change} />}
       <div className="flex flex-wrap items-center gap-x-3">
         {kind.zones && (
           <ZonePills

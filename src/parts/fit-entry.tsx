@@ -8,7 +8,7 @@ import { alterationKind } from '../core/catalogue/alterations';
 import type { LengthUnit } from '../core/units/length';
 import { ZONE_IDS, zoneOf, type ZoneId } from '../core/body/zones';
 import type { ZoneSaid } from '../core/make/log-draft';
-import { FitNote, type Outcome } from '../core/records';
+import { FitNote, fieldMeta, type Outcome } from '../core/records';
 import { SYMPTOM_IDS, symptomOf, symptomsAt } from '../core/catalogue/symptoms';
 import { Button } from '../ui/button';
 import { ChoiceOrNone } from '../ui/field';
@@ -114,9 +114,12 @@ export function FitEntry({
   const set = (zone: ZoneId, change: Partial<ZoneSaid> | undefined) => {
     const others = said.filter((s) => s.zone !== zone);
     if (!change) return onChange(others);
-    const { amount, symptom, outcome = 0, ...rest } = { ...at(zone), ...change };
+    const { amount, found, symptom, outcome = 0, ...rest } = { ...at(zone), ...change };
     // What was never said is not kept as an empty field, and of a zone that is right there is no amount and no symptom.
-    onChange([...others, { ...withoutEmpty({ ...rest, ...(outcome === 0 ? {} : { amount, symptom }) }), zone, outcome }]);
+    onChange([
+      ...others,
+      { ...withoutEmpty({ ...rest, ...(outcome === 0 ? {} : { amount, found: amount === undefined ? undefined : found, symptom }) }), zone, outcome },
+    ]);
   };
   const restRight = () => onChange([...said, ...shown.filter((z) => !at(z)).map((zone): ZoneSaid => ({ zone, outcome: 0 }))]);
   const focusRow = (index: number) => list.current?.querySelectorAll<HTMLElement>('[data-row-stop]')[index]?.focus();
@@ -228,6 +231,18 @@ export function FitEntry({
                     onCm={(cm) => set(zone, { amount: cm === undefined ? undefined : Math.abs(cm) || undefined })}
                     className="w-16 [&_input]:w-16"
                   />
+                  {is.amount !== undefined && (
+                    <ChoiceOrNone
+                      label={`${label}: how the amount was found`}
+                      labelHidden
+                      value={is.found}
+                      all={['pinned', 'about']}
+                      words={(found) => fieldMeta(FitNote.shape.found).words?.[found] ?? found}
+                      none="judged by eye"
+                      onValue={(found) => set(zone, { found })}
+                      className="w-40"
+                    />
+                  )}
                 </>
               )}
               {is && (

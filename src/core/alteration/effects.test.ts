@@ -274,3 +274,17 @@ describe('the catalogue', () => {
     expect(order('armhole-depth')).toBeLessThan(order('sleeve-length'));
   });
 });
+
+describe('front or back only', () => {
+  const girth = (rest: Partial<Alteration>) => effects('side-seams', { way: 'perSeam', zones: ['bust'], ...rest }).bust;
+  test('one edge of each seam is half of both; what was measured in all stays what it is', () => {
+    expect(girth({})).toBe(4);
+    expect(girth({ part: 'front' })).toBe(2);
+    expect(girth({ way: 'total', part: 'back' })).toBe(1);
+    expect(girth({ way: 'perQuarter', part: 'back' })).toBe(2);
+  });
+});
+
+test('an amount that is only about so much is in doubt by a quarter of it', () => {
+  expect(effectsOf(alteration('sleeve-length', { amount: -2, about: true }), USUAL_GARMENT)[0]).toMatchObject({ cm: -2, sd: 0.5 });
+});

@@ -24,6 +24,8 @@ export interface EffectContext {
 /** A semi-fitted garment with the usual seams. */
 export const USUAL_GARMENT: EffectContext = { fitClassAt: () => 'semi', seamsAcross: (zone) => zoneOf(zone).seams };
 
+/** An amount that is remembered as *about* so much is in doubt by this part of it: half as much as one that was never noted. */
+const ABOUT = 0.25;
 /** Both layers that meet in a seam. */
 const LAYERS = 2;
 
@@ -32,18 +34,21 @@ const LAYERS = 2;
  *
  * @example girthFactor('perSeam', 2) // 4: 1 cm at each of two side seams goes round the body four times
  * @example girthFactor('perSeam', 1) // 2: a sleeve is one limb
+ * @example girthFactor('perSeam', 2, 'front') // 2: only the front edge of each seam was moved
+ * @param part the pieces it was done to, where not front and back
  */
-export function girthFactor(way: Way, seams: number): number {
+export function girthFactor(way: Way, seams: number, part: Alteration['part'] = 'both'): number {
   const limb = seams === 1;
+  const layers = part === 'both' ? LAYERS : 1;
   switch (way) {
     case 'total':
       return 1;
     case 'perSide':
       return limb ? 1 : 2;
     case 'perQuarter':
-      return limb ? 2 : 4;
+      return (limb ? 1 : 2) * layers;
     case 'perSeam':
-      return LAYERS * seams;
+      return layers * seams;
   }
 }
 
@@ -67,11 +72,11 @@ export function sharesOf(alteration: Alteration, context: EffectContext): readon
     case 'fixed':
       return rule.effects;
     case 'girth':
-      return (alteration.zones ?? []).map((zone) => ({ zone, per: girthFactor(alteration.way, seamsAt(zone)) }));
+      return (alteration.zones ?? []).map((zone) => ({ zone, per: girthFactor(alteration.way, seamsAt(zone), alteration.part) }));
     case 'wedge':
       return (alteration.zones ?? [])
         .slice(0, 2)
-        .map((zone, place) => ({ zone, per: girthFactor(alteration.way, seamsAt(zone)) * (place === 0 ? 1 : 0.5) }));
+        .map((zone, place) => ({ zone, per: girthFactor(alteration.way, seamsAt(zone), alteration.part) * (place === 0 ? 1 : 0.5) }));
     case 'rise':
       return [
         { zone: 'rise', per: 1 },
@@ -116,7 +121,7 @@ export function effectsOf(alteration: Alteration, context: EffectContext): reado
   }
   const { amount, direction = 1 } = alteration;
   return sharesOf(alteration, context).map(({ zone, per, atMost = false }) => {
-    if (amount !== undefined) return { zone, cm: amount * per, sd: 0, atMost };
+    if (amount !== undefined) return { zone, cm: amount * per, sd: alteration.about ? ABOUT * Math.abs(amount * per) : 0, atMost };
     const [t1, t2] = edgesOf(zone, context.fitClassAt(zone));
     const bit = (t1 + t2) / 2;
     return { zone, cm: Math.sign(per) * direction * bit, sd: bit / 2, atMost };

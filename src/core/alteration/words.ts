@@ -21,9 +21,8 @@ export function zoneList(zones: readonly ZoneId[]): string {
 export function alterationPlace(alteration: Alteration): string {
   const { label } = alterationKind(alteration.kind);
   const { zones = [], part } = alteration;
-  if (zones.length > 0 && alteration.kind !== 'band') return `${label} at ${zoneList(zones)}`;
-  if (alteration.kind === 'band') return `${label}, ${zoneList(zones)}`;
-  return part && part !== 'both' ? `${label}, ${part}` : label;
+  const at = zones.length === 0 ? '' : alteration.kind === 'band' ? `, ${zoneList(zones)}` : ` at ${zoneList(zones)}`;
+  return `${label}${at}${part && part !== 'both' ? `, ${part}` : ''}`;
 }
 
 /** How much an alteration is, with how it was measured: `+1.5 cm`, `−1 cm per seam`, `a bit longer`. */
@@ -40,7 +39,7 @@ export function alterationAmount(alteration: Alteration, unit: LengthUnit): stri
   if (!isSized(alteration.kind)) return alteration.note ?? '';
   if (alteration.amount === undefined) return `${alteration.direction === -1 ? (minus ?? plus) : plus} a bit`;
   const way = alteration.way === 'total' ? '' : ` ${WAY_WORDS[alteration.way]}`;
-  return `${formatLength(alteration.amount, unit, { signed: true })}${way}`;
+  return `${alteration.about ? 'about ' : ''}${formatLength(alteration.amount, unit, { signed: true })}${way}`;
 }
 
 /** An alteration in one line: `sleeve length +1.5 cm`. */
@@ -52,7 +51,7 @@ export function alterationWords(alteration: Alteration, unit: LengthUnit): strin
 
 const WHEN_WORDS = { paper: 'on paper', cutting: 'when cutting', body: 'on the body', wear: 'after wearing' } as const;
 
-/** When in the work it was done. */
-export function alterationWhen({ when }: Alteration): string {
-  return WHEN_WORDS[when];
+/** When in the work it was done, and how. */
+export function alterationWhen({ when, stage, how }: Alteration): string {
+  return [`${WHEN_WORDS[when]}${stage ? ` (${stage})` : ''}`, how].filter(Boolean).join(', ');
 }

@@ -43,8 +43,8 @@ export interface Account extends CarryForward {
 }
 
 /** What was changed from one version to another, and what that did. */
-export function changesBetween(input: PatternCase, earlier: Make, later: Make): Changes {
-  return { differences: differencesBetween(input, earlier, later), effects: whatItDid(input, earlier, later) };
+export function changesBetween(input: PatternCase, earlier: Make, later: Make, memory: Recollection): Changes {
+  return { differences: differencesBetween(input, earlier, later), effects: whatItDid(input, earlier, later, memory) };
 }
 
 /**
@@ -70,10 +70,10 @@ export function accountOf(input: PatternCase, carried: CarryForward, decision: R
           [...new Set(make.fitNotes.map((n) => n.zone))].map((zone) => [zone, offsetOf(input, make, zone, { note: latestNote(make, zone)! }).x]),
         ),
         differences: before ? differencesBetween(input, before, make) : [],
-        effects: countedBefore && counts(make) ? whatItDid(input, countedBefore, make) : [],
+        effects: countedBefore && counts(make) ? whatItDid(input, countedBefore, make, memory) : [],
       };
     }),
-    ...(earlier && later ? { lastChange: { earlierId: earlier.id, laterId: later.id, ...changesBetween(input, earlier, later) } } : {}),
+    ...(earlier && later ? { lastChange: { earlierId: earlier.id, laterId: later.id, ...changesBetween(input, earlier, later, memory) } } : {}),
     decision,
   };
 }

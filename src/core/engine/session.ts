@@ -168,7 +168,7 @@ export class EngineSession {
   changes(personId: string, patternId: string, earlierId: string, laterId: string): Changes | undefined {
     const input = this.caseOf(personId, patternId);
     const [earlier, later] = [earlierId, laterId].map((id) => input?.makes.find((m) => m.id === id));
-    return input && earlier && later && changesBetween(input, earlier, later);
+    return input && earlier && later && changesBetween(input, earlier, later, this.memory(personId));
   }
 
   /** Which other patterns moved the best cut at a zone. */

@@ -1,24 +1,11 @@
-import { priorSpread } from '../body/zones';
 import type { Make } from '../records';
 import { contradictionsIn, type Difference } from './contradiction';
-import { evidenceAt, type Evidence } from '../garment/evidence';
-import { believe } from '../inference/unknown-step';
+import { evidenceAt } from '../garment/evidence';
 import { sampleCase, sampleMake, sampleNote, SAMPLE_BODY } from '../garment/sample-case';
 
 const size = (label: string) => ({ size: { size: label } });
-const of = (makes: readonly Make[], rest: Parameters<typeof sampleCase>[1] = {}) => contradictions(evidenceAt(sampleCase(makes, rest), 'bust').used);
-const contradictions = (used: readonly Evidence[]) =>
-  contradictionsIn(
-    'bust',
-    used,
-    used.map((one) =>
-      believe(
-        used.filter((e) => e !== one).map((e) => e.observation),
-        priorSpread('bust'),
-        0,
-      ),
-    ),
-  );
+const of = (makes: readonly Make[], rest: Parameters<typeof sampleCase>[1] = {}) =>
+  contradictionsIn('bust', evidenceAt(sampleCase(makes, rest), 'bust').used);
 
 describe('notes that cannot both be', () => {
   const right = (version: number, rest: Partial<Make> = {}) =>

@@ -2,10 +2,6 @@ import { mainUse } from '../make/main-fabric';
 import { daysBetween } from '../body/measures';
 import type { ZoneId } from '../body/zones';
 import type { Evidence } from '../garment/evidence';
-import { outcomeTails } from '../inference/likelihood';
-import { quantile } from '../inference/posterior';
-import { meanOver, type Believed } from '../inference/unknown-step';
-import { firstOf, itemAt } from '../units/item-at';
 
 /** What was not the same between a contradicting note and the others. */
 export type Difference = 'fabric' | 'body' | 'side' | 'stage' | 'layer';
@@ -18,8 +14,6 @@ export interface Contradiction {
   readonly differed: readonly Difference[];
 }
 
-/** A note whose tail under all the others is below this contradicts them. Source: engine.md, section 4. */
-const TAIL = 0.01;
 /** Body measures further apart than this, in cm on the zone, count as another body. */
 const OTHER_BODY = 1;
 
@@ -45,24 +39,24 @@ function differences(one: Evidence, others: readonly Evidence[]): Difference[] {
 }
 
 /**
- * The notes that the others make very unlikely, with what was different about them. Needs at least two notes.
+ * The notes that the others make hardly believable, with what was different about them.
  *
- * @param apart what is believed without each of the same notes, in their order
+ * @param used the notes of a zone that count
  */
-export function contradictionsIn(zone: ZoneId, used: readonly Evidence[], apart: readonly Believed[]): readonly Contradiction[] {
-  if (used.length < 2) return [];
-  return used.flatMap((evidence, i) => {
-    const others = used.filter((e) => e !== evidence);
-    const without = itemAt(apart, i);
-    const { observation } = evidence;
-    // A tail only falls, or only rises, with θ: its mean is at least half of what it is at the median.
-    const middle = without.posteriors.length === 1 && outcomeTails(observation, quantile(firstOf(without.posteriors), 0.5));
-    if (middle && Math.min(middle.atMost, middle.atLeast) >= 2 * TAIL) return [];
-    const tailsAt = (theta: number, longer: number) => outcomeTails({ ...observation, x: observation.x + (observation.steps ?? 0) * longer }, theta);
-    const tail = Math.min(
-      meanOver(without, (theta, longer) => tailsAt(theta, longer).atMost),
-      meanOver(without, (theta, longer) => tailsAt(theta, longer).atLeast),
-    );
-    return tail < TAIL ? [{ zone, evidence, tail, differed: differences(evidence, others) }] : [];
-  });
+export function contradictionsIn(zone: ZoneId, used: readonly Evidence[]): readonly Contradiction[] {
+  return used.flatMap((evidence) =>
+    evidence.tail === undefined
+      ? []
+      : [
+          {
+            zone,
+            evidence,
+            tail: evidence.tail,
+            differed: differences(
+              evidence,
+              used.filter((e) => e !== evidence),
+            ),
+          },
+        ],
+  );
 }

@@ -112,7 +112,14 @@ function saidOf(input: PatternCase, before: PatternSaid['zones'] | undefined): P
 
 function saysTheSame(a: RememberedPattern, b: RememberedPattern): boolean {
   const same = (p: Observation, q: Observation) =>
-    p.x === q.x && p.outcome === q.outcome && p.edges === q.edges && p.observer === q.observer && p.garment === q.garment && p.amount === q.amount;
+    p.x === q.x &&
+    p.outcome === q.outcome &&
+    p.edges === q.edges &&
+    p.observer === q.observer &&
+    p.garment === q.garment &&
+    p.amount === q.amount &&
+    p.found === q.found &&
+    p.doubted === q.doubted;
   return (
     a.designer === b.designer &&
     a.group === b.group &&

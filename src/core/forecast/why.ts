@@ -54,7 +54,7 @@ export function whyAt(input: PatternCase, zone: ZoneId, memory?: Recollection): 
   const ideal = (of: Believed) => idealFrom(of, from, along);
   return {
     reasons: reasonsFor(used, ideal(believed(used)), without.map(ideal)),
-    contradictions: contradictionsIn(zone, used, without),
+    contradictions: contradictionsIn(zone, used),
     closingIn: [0, ...new Set(used.map((e) => e.make.version))].map((version) => ({
       version,
       best: bestCut(ideal(believed(used.filter((e) => e.make.version <= version)))),

@@ -1,11 +1,13 @@
 import { sharpness } from './sharpness';
 import { inOrder } from '../make/versions';
 import { memoize } from '../units/memoize';
-import type { ZoneId } from '../body/zones';
+import { priorSpread, type ZoneId } from '../body/zones';
 import type { FitNote, Make } from '../records';
 import { bringsZone, type PatternCase } from './case';
 import { looksInTime } from '../make/latest-note';
+import { hardlyBelievable } from '../inference/hardly-believable';
 import { type Observation } from '../inference/likelihood';
+import { withDoubtOfSteps } from '../inference/unknown-step';
 import { Garment, isOfBody, type Offset } from './offset';
 import { familyOf, sizesAsCut } from './ladder';
 import { usualStep } from './usual-steps';
@@ -18,6 +20,8 @@ export interface Evidence {
   readonly observation: Observation;
   /** k: 1.3 on the first day … 0.7 after ten wears. */
   readonly sharpness: number;
+  /** Where the other notes make it hardly believable: the chance of such a note, or a stronger one, if they are right. */
+  readonly tail?: number;
 }
 
 /** A fit note that is shown and does not count, and why. */
@@ -105,8 +109,21 @@ export const evidenceIn = memoize((input: PatternCase): ReadonlyMap<ZoneId, Zone
       }
     }
   }
+  for (const [zone, { used }] of zones) if (used.length > 1) used.splice(0, used.length, ...heldAgainstOthers(input, zone, used));
   return zones;
 });
+
+/** The notes of a zone held against each other: one that is hardly believable beside the rest may be a slip, unless the sewist was asked. */
+function heldAgainstOthers(input: PatternCase, zone: ZoneId, used: readonly Evidence[]): readonly Evidence[] {
+  const { step, doubt } = sizingOf(input, zone, used);
+  const told = used.map((e) => withDoubtOfSteps(e.observation, step));
+  const tails = hardlyBelievable(told, Math.hypot(priorSpread(zone), doubt));
+  return used.map((e, i) => {
+    const tail = tails[i];
+    if (tail === undefined) return e;
+    return { ...e, tail, ...(e.note.sure ? {} : { observation: { ...e.observation, doubted: true as const } }) };
+  });
+}
 
 /** What nobody gave of the sizes of a pattern at a zone. */
 export interface Sizing {
@@ -124,14 +141,17 @@ const sizings = memoize((_: PatternCase) => new Map<ZoneId, Sizing>());
 export function sizingAt(input: PatternCase, zone: ZoneId): Sizing {
   const known = sizings(input).get(zone);
   if (known) return known;
-  const { used } = evidenceAt(input, zone);
+  const sizing = sizingOf(input, zone, evidenceAt(input, zone).used);
+  sizings(input).set(zone, sizing);
+  return sizing;
+}
+
+function sizingOf(input: PatternCase, zone: ZoneId, used: readonly Evidence[]): Sizing {
   const first = used[0]?.make ?? inOrder(input.makes)[0];
   const offsets = used.length > 0 ? used.map((e) => e.offset) : first ? [new Garment(input, first).offset(zone)] : [];
   const standIn = offsets.some((o) => !isOfBody(o));
   const sizes = first && standIn ? sizesAsCut(input.pattern, input.makes, first)?.sizes : undefined;
-  const sizing = { step: offsets[0]?.step ?? 0, standIn, doubt: sizes ? usualStep(zone, familyOf(sizes)) : 0 };
-  sizings(input).set(zone, sizing);
-  return sizing;
+  return { step: offsets[0]?.step ?? 0, standIn, doubt: sizes ? usualStep(zone, familyOf(sizes)) : 0 };
 }
 
 function evidenceOf(garment: Garment, make: Make, note: FitNote): Evidence {
@@ -142,6 +162,7 @@ function evidenceOf(garment: Garment, make: Make, note: FitNote): Evidence {
   const doubt = Math.sqrt(sd * sd + offset.unsized * offset.unsized);
   const seen = { x: offset.x, outcome: note.outcome, edges, observer: k * zone.sigma, garment: doubt };
   const said = offset.steps === 0 ? seen : { ...seen, steps: offset.steps };
-  const { amount } = note;
-  return { make, note, offset, sharpness: k, observation: amount === undefined ? said : { ...said, amount } };
+  const { amount, found } = note;
+  if (amount === undefined) return { make, note, offset, sharpness: k, observation: said };
+  return { make, note, offset, sharpness: k, observation: { ...said, amount, ...(found ? { found } : {}) } };
 }

@@ -1,5 +1,5 @@
 import { expOf } from './exp';
-import { doubtOf, LOG_FLOOR, logAmount, SaidOutcome, type Observation, type Said } from './likelihood';
+import { doubtOf, LOG_FLOOR, logAmount, logLikelihood, SaidOutcome, type Observation, type Said } from './likelihood';
 import { DEPTH, logsOf, posteriorAlong, posteriorFrom, spanOfMass, type Posterior } from './posterior';
 import { allocate, Scratch } from './allocate';
 import { itemAt, numberAt } from '../units/item-at';
@@ -99,8 +99,9 @@ export class Memory {
     const amounts: Said[] = [];
     let sharpest = Infinity;
     for (const note of remembered.observations) {
-      new SaidOutcome(note).addTo(grid);
-      const amount = logAmount(note);
+      if (note.doubted) logLikelihood(note)(grid);
+      else new SaidOutcome(note).addTo(grid);
+      const amount = note.doubted ? undefined : logAmount(note);
       if (amount) amounts.push(amount);
       sharpest = Math.min(sharpest, doubtOf(note));
     }
@@ -187,11 +188,12 @@ export class Memory {
     const rest = [...amounts];
     for (const note of remembered.observations) {
       const outcome = new SaidOutcome(note);
-      if (!outcome.turnsBetween(low, high)) continue;
+      if (!note.doubted && !outcome.turnsBetween(low, high)) continue;
+      const said: Said = note.doubted ? logLikelihood(note) : (grid) => outcome.addTo(grid);
       const alone = gridOf(this.#lookedAt.of(points));
-      outcome.addTo(alone);
+      said(alone);
       divideOut(smooth.values, alone.values);
-      rest.push((grid) => outcome.addTo(grid));
+      rest.push(said);
     }
     return posteriorAlong(span, smooth, rest, Math.min(sharpest, this.#spread.pattern || Infinity));
   }

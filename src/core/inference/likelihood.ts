@@ -1,9 +1,13 @@
+import { allocate } from './allocate';
 import { addLogBand, FAR } from './log-band';
-import { logNormal, phiBetween } from './normal';
+import { logNormal, phi, phiBetween } from './normal';
 import { itemAt, numberAt } from '../units/item-at';
 
 /** What was seen: −3 under and spoils … 0 right … +3 over and spoils. */
 export type Degree = -3 | -2 | -1 | 0 | 1 | 2 | 3;
+
+/** How an amount may have been found, where it was not judged at sight. */
+export type AmountFound = 'pinned' | 'about';
 
 /** What one fit note says about the ideal offset θ, reduced to numbers. */
 export interface Observation {
@@ -17,8 +21,12 @@ export interface Observation {
   readonly garment: number;
   /** Noted amount, cm, unsigned; only where the outcome is not right. */
   readonly amount?: number;
+  /** How the amount was found, where it was not judged at sight: pinned or measured, or said to be about so much. */
+  readonly found?: AmountFound;
   /** So many steps between sizes, of a length that nobody knows, are in x at their usual length (unknown-step.ts). */
   readonly steps?: number;
+  /** Hardly believable beside the others: it may be a slip. */
+  readonly doubted?: true;
 }
 
 /** Probabilities are floored here, so that one note can never rule a cut out for good. Source: engine.md, section 3. */
@@ -34,7 +42,7 @@ export function doubtOf({ observer, garment }: Pick<Observation, 'observer' | 'g
 }
 
 /** The edges of x − θ between which an outcome is noted, cm: under is over seen in a mirror. */
-function edgesOf(outcome: Degree, edges: Observation['edges']): readonly [low: number, high: number] {
+export function edgesOf(outcome: Degree, edges: Observation['edges']): readonly [low: number, high: number] {
   const size = Math.abs(outcome);
   const near = size === 0 ? -edges[0] : itemAt(edges, size - 1);
   const far = size < edges.length ? itemAt(edges, size) : Infinity;
@@ -94,22 +102,58 @@ export class SaidOutcome {
   }
 }
 
-/** The log likelihood of a noted amount, by θ; undefined where none was noted. It turns at an angle where a tape errs by more than half a centimetre. */
-export function logAmount({ x, outcome, amount, garment }: Observation): Said | undefined {
+/** By how much an amount errs, cm: at least so much, and so much of what the garment is off by. Source: engine.md, section 3. */
+const AT_SIGHT = { least: 0.5, share: 0.35 };
+const AS_FOUND: Record<AmountFound, typeof AT_SIGHT> = { pinned: { least: 0.3, share: 0.1 }, about: { least: 1, share: 0.7 } };
+
+/** Log density of a noted amount where the garment is off by so much, with the garment's own doubt, cm. */
+function logOfAmount(noted: number, off: number, garment2: number, { least, share }: typeof AT_SIGHT): number {
+  const tape = Math.max(least, share * Math.abs(off));
+  return Math.max(logNormal(noted - off, garment2 === 0 ? tape : Math.sqrt(tape * tape + garment2)), LOG_FLOOR);
+}
+
+/** The log likelihood of a noted amount, by θ; undefined where none was noted. It turns at an angle where its doubt begins to grow. */
+export function logAmount({ x, outcome, amount, garment, found }: Observation): Said | undefined {
   if (amount === undefined || outcome === 0) return undefined;
+  const doubt = found ? AS_FOUND[found] : AT_SIGHT;
   const noted = Math.sign(outcome) * amount;
   const garment2 = garment * garment;
   return ({ start, step, values }) => {
-    for (let k = 0; k < values.length; k++) {
-      const off = x - start - k * step;
-      const tape = Math.max(0.5, 0.35 * Math.abs(off));
-      values[k] = numberAt(values, k) + Math.max(logNormal(noted - off, garment2 === 0 ? tape : Math.sqrt(tape * tape + garment2)), LOG_FLOOR);
+    for (let k = 0; k < values.length; k++) values[k] = numberAt(values, k) + logOfAmount(noted, x - start - k * step, garment2, doubt);
+  };
+}
+
+/** So many of the notes that are hardly believable are slips: the wrong sign, or a step off. Source: our own bench (bench/sewists.ts). */
+const SLIP = 0.05;
+
+/** What was meant where an outcome was noted by a slip: the other sign, or one step more or less. */
+function meantInstead(outcome: Degree): Degree[] {
+  const one = Math.sign(outcome);
+  const meant = outcome === 0 ? [-1, 1] : [-outcome, outcome - one, outcome + one];
+  return meant.filter((m): m is Degree => Math.abs(m) <= 3);
+}
+
+/** The log likelihood of a note that may be a slip; an amount belongs to what was meant. */
+function logDoubted({ doubted: _, ...o }: Observation): Said {
+  const meant = meantInstead(o.outcome);
+  const parts = [
+    { log: Math.log(1 - SLIP), said: logLikelihood(o) },
+    ...meant.map((outcome) => ({ log: Math.log(SLIP / meant.length), said: logLikelihood({ ...o, outcome }) })),
+  ];
+  return (grid) => {
+    const chance = allocate(grid.values.length);
+    for (const { log, said } of parts) {
+      const values = allocate(grid.values.length);
+      said({ ...grid, values });
+      for (let k = 0; k < values.length; k++) chance[k] = numberAt(chance, k) + Math.exp(log + numberAt(values, k));
     }
+    for (let k = 0; k < chance.length; k++) grid.values[k] = numberAt(grid.values, k) + Math.log(numberAt(chance, k));
   };
 }
 
 /** A note's log likelihood of θ, added to every grid on which it is asked for. */
 export function logLikelihood(o: Observation): Said {
+  if (o.doubted) return logDoubted(o);
   const outcome = new SaidOutcome(o);
   const amount = logAmount(o);
   return (grid) => {
@@ -118,10 +162,38 @@ export function logLikelihood(o: Observation): Said {
   };
 }
 
+/** The chance of an outcome at least as far as the one noted, towards over (1) or under (−1), where the garment is off by so much, cm. */
+export function asFarAs({ outcome, edges, observer }: Pick<Observation, 'outcome' | 'edges' | 'observer'>, towards: 1 | -1): (off: number) => number {
+  const [low, high] = edgesOf(outcome, edges);
+  return towards > 0 ? (off) => phi((off - low) / observer) : (off) => phi((high - off) / observer);
+}
+
 /** The chances of an outcome at most, and at least, as the one noted, were the ideal offset θ. */
 export function outcomeTails(o: Observation, theta: number): { readonly atMost: number; readonly atLeast: number } {
   const s = doubtOf(o);
   const off = theta - o.x;
   const [low, high] = edgesOf(o.outcome, o.edges);
   return { atMost: phiBetween(-Infinity, (high + off) / s), atLeast: phiBetween((low + off) / s, Infinity) };
+}
+
+/**
+ * The chance of a note where the garment is off by so much, by the garment's own doubt, cm; with an amount, its density.
+ *
+ * @example chanceOfNote({ outcome: 0, edges: [1, 2, 3], observer: 1 })(0, 0) // 0.682689
+ */
+export function chanceOfNote({
+  outcome,
+  edges,
+  observer,
+  amount,
+  found,
+}: Pick<Observation, 'outcome' | 'edges' | 'observer' | 'amount' | 'found'>): (off: number, garment: number) => number {
+  const [low, high] = edgesOf(outcome, edges);
+  const noted = amount === undefined || outcome === 0 ? undefined : Math.sign(outcome) * amount;
+  const doubt = found ? AS_FOUND[found] : AT_SIGHT;
+  return (off, garment) => {
+    const s = Math.sqrt(observer * observer + garment * garment);
+    const chance = Math.max(FLOOR, phiBetween((low - off) / s, (high - off) / s));
+    return noted === undefined ? chance : chance * Math.exp(logOfAmount(noted, off, garment * garment, doubt));
+  };
 }

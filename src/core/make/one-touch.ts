@@ -23,3 +23,8 @@ export function markedOnPaper(make: Make, alterationId: string, date: IsoDate): 
 export function judgedAgain(make: Make, said: Verdict): Make {
   return { ...make, verdicts: [...make.verdicts, said] };
 }
+
+/** The make with a note that was said to be right: it is not asked about again, and never taken for a slip. */
+export function noteSaidRight(make: Make, noteId: string): Make {
+  return { ...make, fitNotes: make.fitNotes.map((n) => (n.id === noteId ? { ...n, sure: true } : n)) };
+}

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { ALTERATION_KIND_IDS, isSized, WAYS } from '../catalogue/alterations';
+import { field } from './field';
 import { CalendarDate, Cm, Id, Words, ZoneName } from './shapes';
 
 /** What was changed against the pattern as drafted. Its effects on zones are computed, never typed. */
@@ -9,6 +10,8 @@ export const Alteration = z
     kind: z.enum(ALTERATION_KIND_IDS),
     /** cm as measured, signed: plus is the kind's first direction. Absent where only a direction is known ("a bit"). */
     amount: Cm.optional(),
+    /** The amount is a memory that is not sure. */
+    about: z.literal(true).optional(),
     direction: z.union([z.literal(1), z.literal(-1)]).optional(),
     way: z.enum(WAYS),
     /** Zones the change passes, for kinds that ask; a wedge names its widest place first. */
@@ -32,6 +35,8 @@ export const Alteration = z
     date: CalendarDate.optional(),
     /** The day it was marked on the pattern paper. */
     marked: CalendarDate.optional(),
+    /** How it was done: slashed and spread, from the seam allowance, with a gusset. */
+    how: field(Words.optional(), { label: 'How it was done', ask: 'words', hint: 'slashed and spread, from the seam allowance …' }),
     note: Words.optional(),
   })
   .refine((a) => a.amount !== undefined || a.direction !== undefined || a.allowance !== undefined || a.band !== undefined || !isSized(a.kind), {

@@ -24,6 +24,14 @@ export const FitNote = z.strictObject({
   outcome: Outcome,
   /** By how much, cm, without sign ("2 cm too long"). */
   amount: PositiveCm.optional(),
+  /** How the amount was found, where it was not judged at sight: pinned on the body or measured, or a memory that is not sure. */
+  found: field(z.enum(['pinned', 'about']).optional(), {
+    label: 'The amount was',
+    ask: 'choice',
+    words: { pinned: 'pinned or measured', about: 'about, not sure' },
+  }),
+  /** The sewist was asked whether it is a slip, and it is not. */
+  sure: z.literal(true).optional(),
   seen: Seen,
   date: CalendarDate,
   side: field(z.enum(['left', 'right']).optional(), { label: 'On one side only', ask: 'choice' }),

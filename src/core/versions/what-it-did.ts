@@ -1,19 +1,37 @@
-import { mainFabric } from '../make/main-fabric';
-import { alterationKey } from '../alteration/alteration-key';
-import { lastEvidence, type Evidence } from '../garment/evidence';
+import type { ZoneId } from '../body/zones';
+import { beliefAt } from '../forecast/belief';
 import { zonesOfCase } from '../forecast/carry-forward';
+import type { Recollection } from '../forecast/recollection';
 import type { PatternCase } from '../garment/case';
-import type { Offset } from '../garment/offset';
-import type { BodyMeasure, ZoneId } from '../body/zones';
-import type { Alteration, Make } from '../records';
-import { fabricProperties } from './differences';
+import { evidenceAt, lastEvidence, type Evidence } from '../garment/evidence';
+import { type Observation } from '../inference/likelihood';
+import { posteriorOf } from '../inference/posterior';
+import { sharesOf } from '../inference/shares';
+import { doubtOfSteps } from '../inference/unknown-step';
+import type { Make } from '../records';
+import { itemAt } from '../units/item-at';
+import { handDoubt, handOf, movesBetween, type Cause, type Changed } from './moves';
 
 /** What became of a fit note in the next version; an overshot one is fixed, and its contrary is new. Source: engine.md, section 7. */
 export type Fate = 'fixed' | 'eased' | 'the same' | 'worse' | 'not seen' | 'new';
 
-/** What may be given the credit. */
-export type Cause =
-  { readonly of: 'size' } | { readonly of: 'body' } | { readonly of: 'fabric' } | { readonly of: 'alteration'; readonly alteration: Alteration };
+/** How surely a cause is named. */
+export type Surety = 'by' | 'mostly by' | 'most likely by' | 'not clear';
+
+/** Who gets the credit for what became of a note. */
+export interface Credit {
+  readonly surety: Surety;
+  /** The causes that are named, the weightiest first, with their parts of what helped; where it is not clear, the likeliest if any. */
+  readonly causes: readonly { readonly cause: Cause; readonly share: number }[];
+  /** What worked against it. */
+  readonly inSpiteOf: readonly Cause[];
+  /** By how much all changes together made what was seen likelier, 0 to 1. */
+  readonly helped: number;
+  /** Chance that without the first cause it would not have come so far; absent where it is not clear. */
+  readonly otherwise?: number;
+  /** Nothing that was changed touches the zone. */
+  readonly untouched?: true;
+}
 
 export interface Effect {
   readonly zone: ZoneId;
@@ -21,80 +39,83 @@ export interface Effect {
   /** The note of the earlier version, of the later one; absent where the zone was not seen. */
   readonly before: Evidence | undefined;
   readonly after: Evidence | undefined;
-  /** Who gets the credit, with shares that sum to 1; empty where it cannot be told. */
-  readonly credit: readonly { readonly cause: Cause; readonly share: number }[];
-  /** Why it cannot be told; absent where a credit is given or none is asked for. */
-  readonly notClear: 'fabric and cut both changed' | 'nothing that touches it changed' | 'the cut moved the other way' | undefined;
+  /** Absent where no credit is asked for. */
+  readonly credit?: Credit;
 }
 
-/** A term that moved by less than this, cm, moved nothing. */
-const NOTHING = 0.05;
+/** Less help than this names nobody. This and the shares below: engine.md, section 7. */
+const HELPED = 0.2;
+const BY = 0.85;
+const MOSTLY = 0.65;
+const BOTH = 0.3;
+/** What moved a zone by less, with less doubt, both in t1 of the zone, is never named. */
+const TOO_LITTLE = { cm: 0.2, sd: 0.15 };
+/** So many changes are weighed one by one; smaller ones go together. */
+const MOST_CHANGES = 6;
 
-/** What of an offset is the size's, and what the body's, by the measure they are told in; undefined where that cannot be told apart. */
-function sizeAndBody({ chart, steps, step }: Offset): { readonly size: number; readonly body: number; readonly measure?: BodyMeasure } | undefined {
-  if (chart.from === 'sizes') return { size: steps * step, body: chart.grown };
-  return chart.from === 'chart'
-    ? { size: chart.factor * chart.chart + steps * step, body: chart.factor * chart.body, measure: chart.measure }
-    : undefined;
+const isTooLittle = ({ cm, sd }: Changed, t1: number) => Math.abs(cm) < TOO_LITTLE.cm * t1 && sd < TOO_LITTLE.sd * t1;
+const strength = ({ cm, sd }: Changed) => Math.abs(cm) + sd;
+
+/** What all notes of a zone but one say, seen from an earlier version: other fabrics hang in their own way, and steps to it may be of any length. */
+function believedWithout(input: PatternCase, earlier: Evidence, later: Evidence, memory: Recollection | undefined) {
+  const { zone } = later.note;
+  const told = evidenceAt(input, zone).used.flatMap((e): Observation[] => {
+    if (e.make.id === later.make.id) return [];
+    const { steps: _, doubted: __, ...note } = e.observation;
+    const hand = handDoubt(zone, note.edges[0], handOf(input, earlier.make, e.make));
+    const steps = doubtOfSteps(e.offset.steps - earlier.offset.steps, e.offset.step);
+    return [{ ...note, garment: Math.hypot(note.garment, hand, steps) }];
+  });
+  return posteriorOf(told, beliefAt(input, zone, memory).prior());
 }
 
-/** What moved the offset of a zone between two looks, cm, the fabric apart. */
-function termsOf(from: Offset, to: Offset): { readonly cause: Cause; readonly cm: number }[] {
-  const terms: { cause: Cause; cm: number }[] = [];
-  const add = (cause: Cause, cm: number) => {
-    if (Math.abs(cm) > NOTHING) terms.push({ cause, cm });
-  };
-  const [a, b] = [sizeAndBody(from), sizeAndBody(to)];
-  if (a && b && a.measure === b.measure) {
-    add({ of: 'size' }, b.size - a.size);
-    add({ of: 'body' }, a.body - b.body);
-  } else add({ of: 'size' }, to.chart.cm - from.chart.cm);
-  if (from.alterations.length + to.alterations.length === 0) return terms;
-  const sums = new Map<string, { alteration: Alteration; cm: number }>();
-  for (const [offset, sign] of [
-    [from, -1],
-    [to, 1],
-  ] as const)
-    for (const { alteration, cm } of offset.alterations) {
-      const key = alterationKey(alteration);
-      sums.set(key, { alteration, cm: (sums.get(key)?.cm ?? 0) + sign * cm });
-    }
-  for (const { alteration, cm } of sums.values()) add({ of: 'alteration', alteration }, cm);
-  return terms;
-}
-
-/** Who gets the credit, and why nobody does. */
-interface Credited {
-  readonly credit: Effect['credit'];
-  readonly notClear: Effect['notClear'];
-}
-
-const NOBODY: Credited = { credit: [], notClear: undefined };
-const because = (notClear: Effect['notClear']): Credited => ({ credit: [], notClear });
-const FABRIC_AND_CUT = because('fabric and cut both changed');
-const NO_CHANGE = because('nothing that touches it changed');
-const OTHER_WAY = because('the cut moved the other way');
-const THE_FABRIC: Credited = { credit: [{ cause: { of: 'fabric' }, share: 1 }], notClear: undefined };
-
-/** Who gets the credit for what became of a zone, or why nobody can be named. */
-function creditFor(before: Evidence, after: Evidence, otherFabric: boolean, wanted: number): Credited {
-  const terms = termsOf(before.offset, after.offset);
-  const give = after.offset.fabric.cm - before.offset.fabric.cm;
-  const fabric = otherFabric || Math.abs(give) > NOTHING;
-  if (fabric) return terms.length > 0 ? FABRIC_AND_CUT : THE_FABRIC;
-  const helped = terms.filter((t) => Math.sign(t.cm) === wanted);
-  if (helped.length === 0) return terms.length > 0 ? OTHER_WAY : NO_CHANGE;
-  const total = helped.reduce((sum, t) => sum + Math.abs(t.cm), 0);
-  return { credit: helped.map(({ cause, cm }) => ({ cause, share: Math.abs(cm) / total })), notClear: undefined };
+/** Who gets the credit for what became of a zone. */
+function creditFor(input: PatternCase, before: Evidence, after: Evidence, memory: Recollection | undefined): Credit {
+  const t1 = after.observation.edges[0];
+  const moves = movesBetween(input, before, after);
+  const weighty = moves.filter((m) => !isTooLittle(m, t1)).sort((a, b) => strength(b) - strength(a));
+  const named = weighty.slice(0, MOST_CHANGES);
+  const nobody = { surety: 'not clear', causes: [], inSpiteOf: [], helped: 0 } as const;
+  if (named.length === 0) return { ...nobody, untouched: true };
+  const rest = moves.filter((m) => !named.includes(m));
+  const together = { cm: rest.reduce((sum, m) => sum + m.cm, 0), sd: Math.hypot(...rest.map((m) => m.sd)) };
+  const towards = after.note.outcome > before.note.outcome ? 1 : -1;
+  // What both versions have in common in doubt is no doubt between them.
+  const { doubted: _, ...later } = after.observation;
+  const { none, all, parts, without } = sharesOf(
+    believedWithout(input, before, after, memory),
+    before.offset.x,
+    { ...later, garment: 0 },
+    towards,
+    rest.length === 0 ? named : [...named, together],
+  );
+  const helped = all - none;
+  const total = parts.reduce((sum, part) => sum + Math.max(0, part), 0);
+  const shares = named
+    .map(({ cause }, i) => ({
+      cause,
+      part: itemAt(parts, i),
+      share: total > 0 ? Math.max(0, itemAt(parts, i)) / total : 0,
+      without: itemAt(without, i),
+    }))
+    .sort((a, b) => b.part - a.part);
+  const causesOf = (list: typeof shares) => list.map(({ cause, share }) => ({ cause, share }));
+  const inSpiteOf = shares.filter((s) => s.part < -HELPED / 2).map((s) => s.cause);
+  const [first] = shares;
+  if (!first || helped < HELPED) return { ...nobody, helped, inSpiteOf, causes: causesOf(shares.filter((s) => s.share >= MOSTLY).slice(0, 1)) };
+  const both = shares.filter((s) => s.share >= BOTH);
+  const surety = first.share >= BY ? 'by' : first.share >= MOSTLY ? 'mostly by' : both.length > 1 ? 'by' : 'most likely by';
+  const causes = causesOf(first.share < MOSTLY && both.length > 1 ? both : [first]);
+  return { surety, causes, inSpiteOf, helped, otherwise: 1 - first.without };
 }
 
 /**
- * What the changes from one version to the next did, note by note; it never claims what cannot be told apart.
+ * What the changes from one version to the next did, note by note (engine.md, section 7): would it have been seen as it was without each?
  *
+ * @param memory what the person's other patterns say; without it this pattern speaks alone
  * @returns an entry for each zone that was not right in one of the two; zones right in both are left out
  */
-export function whatItDid(input: PatternCase, earlier: Make, later: Make): Effect[] {
-  const otherFabric = fabricProperties(mainFabric(earlier, input.fabrics).fabric, mainFabric(later, input.fabrics).fabric).length > 0;
+export function whatItDid(input: PatternCase, earlier: Make, later: Make, memory?: Recollection): Effect[] {
   const [ofEarlier, ofLater] = [lastEvidence(input, earlier.id), lastEvidence(input, later.id)];
   const found: Effect[] = [];
   for (const zone of zonesOfCase(input)) {
@@ -102,17 +123,13 @@ export function whatItDid(input: PatternCase, earlier: Make, later: Make): Effec
     const after = ofLater[zone];
     const [was, is] = [before?.note.outcome ?? 0, after?.note.outcome ?? 0];
     if (was === 0 && is === 0) continue;
-    const say = (fate: Fate, { credit, notClear }: Credited) => found.push({ zone, fate, before, after, credit, notClear });
-    const creditWhere = (wanted: number) => (before && after ? creditFor(before, after, otherFabric, wanted) : NOBODY);
-    if (!after) say('not seen', NOBODY);
-    else if (is !== 0 && Math.sign(is) === Math.sign(was)) {
-      const [less, more] = [Math.abs(is) < Math.abs(was), Math.abs(is) > Math.abs(was)];
-      if (less) say('eased', creditWhere(-Math.sign(was)));
-      else if (more) say('worse', creditWhere(Math.sign(was)));
-      else say('the same', NOBODY);
-    } else {
-      if (was !== 0) say('fixed', creditWhere(-Math.sign(was)));
-      if (is !== 0) say('new', creditWhere(Math.sign(is)));
+    const credit = before && after && was !== is ? { credit: creditFor(input, before, after, memory) } : {};
+    const say = (fate: Fate, given: Pick<Effect, 'credit'> = {}) => found.push({ zone, fate, before, after, ...given });
+    if (!after) say('not seen');
+    else if (is !== 0 && Math.sign(is) === Math.sign(was)) say(is === was ? 'the same' : Math.abs(is) < Math.abs(was) ? 'eased' : 'worse', credit);
+    else {
+      if (was !== 0) say('fixed', credit);
+      if (is !== 0) say('new', credit);
     }
   }
   return found;

@@ -39,6 +39,8 @@ import { Account } from '../../parts/account/account';
 import type { LengthUnit } from '../../core/units/length';
 import { percent } from '../../core/units/percent';
 import { FromOthers } from '../../parts/account/from-others';
+import { noteSaidRight } from '../../core/make/one-touch';
+import type { Evidence } from '../../core/garment/evidence';
 import { Reasons } from '../../parts/account/reasons';
 import { VersionFigure } from '../../parts/account/version-figure';
 import { ClosingInChart } from '../../parts/closing-in-chart';
@@ -178,6 +180,10 @@ export function PatternAccount() {
     const plan = { ...planOfMake(next, newId(), today()), fabrics };
     if (await save(`plan: ${pattern.name}`, [{ table: 'plans', put: plan }])) void navigate(routes.plan(plan.id));
   };
+  const noteIsRight = ({ make, note }: Evidence) =>
+    save('a note is right', [{ table: 'makes', id: make.id, edit: (now) => noteSaidRight(now, note.id) }], {
+      done: 'It counts in full. Ctrl Z takes it back.',
+    });
   const planNext = () => planCut(startMake(input, person!.id, today(), carried?.next, newId));
   const sizingMethods = person && (
     <SizingMethods
@@ -331,6 +337,7 @@ export function PatternAccount() {
           <Reasons
             forecast={reasoned}
             why={carried.why[reasoned.zone]!}
+            onRight={(e) => void noteIsRight(e)}
             unit={unit}
             influences={<InfluencesAt personId={person.id} patternId={pattern.id} zone={reasoned.zone} unit={unit} />}
           />

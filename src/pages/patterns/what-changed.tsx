@@ -1,25 +1,10 @@
-import { outcomeWords } from '../../core/make/fit-note-words';
 import type { Account } from '../../core/engine/account';
 import type { Make } from '../../core/records';
-import type { LengthUnit } from '../../core/units/length';
 import { zoneOf } from '../../core/body/zones';
-import { creditWords } from '../../core/versions/credit-words';
-import { type Effect } from '../../core/versions/what-it-did';
+import { effectWords } from '../../core/versions/credit-words';
 import { useUnit } from '../../data/queries';
 import { differenceWords } from '../../parts/difference-words';
 import { withId } from '../../core/units/by-id';
-
-function EffectLine({ effect, unit }: { effect: Effect; unit: LengthUnit }) {
-  const { zone, fate, before, after } = effect;
-  const was = before && before.note.outcome !== 0 ? outcomeWords(before.note, unit) : undefined;
-  const is = after && outcomeWords(after.note, unit);
-  const what = fate === 'new' ? `${is}: new` : fate === 'not seen' ? `${was}: not seen again` : `${was}, then ${is}: ${fate}`;
-  return (
-    <li>
-      {zoneOf(zone).label}: {what} <i>{creditWords(effect, unit)}</i>
-    </li>
-  );
-}
 
 /** What was changed from one version to the last, and what that did to each fit note. */
 export function WhatChanged({ makes, change }: { makes: readonly Make[]; change: Account['lastChange'] }) {
@@ -43,7 +28,9 @@ export function WhatChanged({ makes, change }: { makes: readonly Make[]; change:
           <h3 className="mt-1.5 font-sans text-small text-ink2">What it did</h3>
           <ul className="text-small leading-[18px]">
             {effects.map((e) => (
-              <EffectLine key={`${e.zone} ${e.fate}`} effect={e} unit={unit} />
+              <li key={`${e.zone} ${e.fate}`}>
+                <b className="inline-block font-semibold first-letter:uppercase">{zoneOf(e.zone).label}</b>: {effectWords(e, unit)}
+              </li>
             ))}
           </ul>
         </>

@@ -7,6 +7,9 @@ import type { Why } from '../../core/forecast/why';
 import type { Evidence } from '../../core/garment/evidence';
 import { formatLength, type LengthUnit } from '../../core/units/length';
 import { percent } from '../../core/units/percent';
+import { Link } from 'react-router';
+import { routes } from '../../routes';
+import { Button } from '../../ui/button';
 import { zoneOf } from '../../core/body/zones';
 import { ClosingInChart } from '../closing-in-chart';
 import { FitMark } from '../fit-mark';
@@ -15,9 +18,21 @@ import { OffsetTerms } from '../offset-terms';
 /**
  * Why a figure of the carry-forward column is what it is: which versions, which notes, how much each counts.
  *
- * `influences` says which other patterns moved it; who shows the reasons asks for that.
+ * `influences` says which other patterns moved it; who shows the reasons asks for that. `onRight` keeps that a doubted note is no slip.
  */
-export function Reasons({ forecast, why, influences, unit }: { forecast: ZoneForecast; why: Why; influences: ReactNode; unit: LengthUnit }) {
+export function Reasons({
+  forecast,
+  why,
+  influences,
+  unit,
+  onRight,
+}: {
+  forecast: ZoneForecast;
+  why: Why;
+  influences: ReactNode;
+  unit: LengthUnit;
+  onRight: (evidence: Evidence) => void;
+}) {
   const { zone, best, x, lastX, chance, chanceOfLast, chanceOfBest, unused, unknown, basis, fabricTooFar, labels } = forecast;
   const { reasons, contradictions, closingIn, saidByOthers } = why;
   const kind = zoneOf(zone).kind;
@@ -113,10 +128,25 @@ export function Reasons({ forecast, why, influences, unit }: { forecast: ZoneFor
         <div>
           <h3 className="font-serif text-base">These notes contradict each other</h3>
           {contradictions.map((c) => (
-            <p key={c.evidence.note.id} className="text-small">
-              Version {c.evidence.make.version} ({outcomeWords(c.evidence.note, unit)}) is very unlikely if the others are right
-              {c.differed.length > 0 ? `. What differed: ${c.differed.map((d) => DIFFERENCE_WORDS[d]).join(', ')}.` : '.'}
-            </p>
+            <div key={c.evidence.note.id} className="mb-1.5 text-small">
+              <p>
+                Version {c.evidence.make.version} ({outcomeWords(c.evidence.note, unit)}) is hardly believable beside the others
+                {c.differed.length > 0 ? `. What differed: ${c.differed.map((d) => DIFFERENCE_WORDS[d]).join(', ')}.` : '.'}
+              </p>
+              {c.evidence.note.sure ? (
+                <p className="text-ink2">You said that it is right: it counts in full.</p>
+              ) : (
+                <p className="flex flex-wrap items-center gap-x-2 gap-y-1 text-ink2">
+                  Is it right? Until you say so it may be a slip, and the others outvote it.
+                  <Button quiet onClick={() => onRight(c.evidence)}>
+                    It is right
+                  </Button>
+                  <Link to={routes.make(c.evidence.make.id)} className="underline underline-offset-2">
+                    Mend it on its page
+                  </Link>
+                </p>
+              )}
+            </div>
           ))}
         </div>
       )}

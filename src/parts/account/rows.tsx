@@ -19,7 +19,7 @@ import { costWords, perWear, type MakeCost } from '../../core/cost/cost';
 import { judgedEarly, reasonShares, verdictWeight, verdictWhen } from '../../core/decide/verdict-weight';
 import { formatDuration } from '../../core/units/duration';
 import { formatMoney } from '../../core/units/money';
-import { fateWords } from '../../core/versions/credit-words';
+import { fateWords, otherwiseWords } from '../../core/versions/credit-words';
 import type { Effect } from '../../core/versions/what-it-did';
 import { markColour } from '../fit-mark';
 import { Gauge } from '../gauge';
@@ -137,7 +137,11 @@ function FitCell({
         <span style={{ color: markColour(note.outcome) }}>{outcomeWords(note, unit)}</span>
         {forecast && x !== undefined && <Gauge best={forecast.best} x={x} outcome={note.outcome} kind={kind} domain={rowDomain(forecast)} />}
       </span>
-      {fate !== '' && <span className="block text-small leading-[15px] text-ink2">{fate}</span>}
+      {fate !== '' && (
+        <span className="block text-small leading-[15px] text-ink2" title={effects.map((e) => otherwiseWords(e, unit)).join('')}>
+          {fate}
+        </span>
+      )}
     </span>
   );
 }
@@ -153,13 +157,15 @@ function rowDomain({ best, evidence, x }: ZoneForecast): readonly [number, numbe
 
 interface CarryFitProps {
   readonly forecast: ZoneForecast;
+  /** A note that the others make hardly believable, and of which nobody said that it is right. */
+  readonly slip: boolean;
   readonly disagree: boolean;
   readonly unit: LengthUnit;
   readonly onWhy: (zone: ZoneId) => void;
   readonly chosen: boolean;
 }
 
-function CarryFit({ forecast, disagree, unit, onWhy, chosen }: CarryFitProps) {
+function CarryFit({ forecast, disagree, slip, unit, onWhy, chosen }: CarryFitProps) {
   const { zone, x, best, chance, labels } = forecast;
   if (chance === undefined) return <span className="text-small text-ink2">no note yet: last cut kept</span>;
   const changed = isChanged(forecast);
@@ -179,7 +185,7 @@ function CarryFit({ forecast, disagree, unit, onWhy, chosen }: CarryFitProps) {
       <span>
         {!changed && 'keep '}
         <b>{told}</b> <span className="text-small text-ink2">about {rangeWords(labels, best.low, best.high, unit)}</span>
-        {disagree && <span className="text-small text-garnet"> · notes disagree</span>}
+        {disagree && <span className="text-small text-garnet"> · {slip ? 'is a note wrong?' : 'notes disagree'}</span>}
       </span>
       <span className="text-small whitespace-nowrap text-ink2 underline decoration-dotted underline-offset-2">{percent(chance)}</span>
     </button>
@@ -295,6 +301,7 @@ export function accountRows({ input, carried, wears, costOf, unit, fabricUnit, p
             <CarryFit
               forecast={forecast}
               disagree={carried.why[zone]!.contradictions.length > 0}
+              slip={carried.why[zone]!.contradictions.some((c) => !c.evidence.note.sure)}
               unit={unit}
               onWhy={onWhy}
               chosen={chosen === zone}
