@@ -1,7 +1,7 @@
 import { nextVersion } from '../src/core/make/versions';
 import { z } from 'zod';
 import { alterationWords, sizeLineWords } from '../src/core/alteration/words';
-import { answerFor } from '../src/core/alteration/answer';
+import { answerMoving } from '../src/core/alteration/answer';
 import { decisionReasonWords } from '../src/core/decide/decision-reason';
 import { beliefAt } from '../src/core/forecast/belief';
 import { type PatternCase } from '../src/core/garment/case';
@@ -9,11 +9,10 @@ import type { Account } from '../src/core/engine/account';
 import { causeWords, effectWords } from '../src/core/versions/credit-words';
 import { EngineSession } from '../src/core/engine/session';
 import { newsBetween } from '../src/core/engine/tables';
-import { isFine } from '../src/core/forecast/next-cut';
 import { sizingMethodWords, sizeRemarks } from '../src/core/forecast/size-words';
 import { isChanged } from '../src/core/forecast/summary';
 import type { IsoDate } from '../src/core/units/date';
-import { roundToWorkable, type LengthUnit } from '../src/core/units/length';
+import { type LengthUnit } from '../src/core/units/length';
 import { zoneOf } from '../src/core/body/zones';
 import { offsetWords, placeAt } from '../src/core/forecast/label-places';
 import type { Ledger, Person } from '../src/core/records';
@@ -132,7 +131,7 @@ export function advise(ledger: Ledger, person: Person, patternIds: readonly stri
       .usual()
       .map(({ zone, best, chance, patterns }) => ({
         zone: zoneOf(zone).label,
-        alteration: alterationWords(answerFor(zone, roundToWorkable(best.median, unit, isFine(zone))), unit),
+        alteration: alterationWords(answerMoving(zone, best.median, unit), unit),
         best,
         chance,
         patterns: patterns.map(nameOf),

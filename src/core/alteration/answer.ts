@@ -1,4 +1,6 @@
-import type { ZoneId } from '../body/zones';
+import { zoneOf, type ZoneId } from '../body/zones';
+import { roundToWorkable, type LengthUnit } from '../units/length';
+import { sharesOf, USUAL_GARMENT, type EffectContext } from './effects';
 import type { Alteration } from '../records';
 import type { AlterationKindId, Way } from '../catalogue/alterations';
 
@@ -68,4 +70,25 @@ export function inOrderOfAnswers(zones: readonly ZoneId[]): ZoneId[] {
 export function answerFor(zone: ZoneId, amount: number): Alteration {
   const { kind, way, named } = ANSWERS[zone];
   return { id: `carry-${zone}`, kind, way, amount, ...(named ? { zones: [zone] } : {}), purpose: 'fit', when: 'paper' };
+}
+
+/** Fine zones are rounded to half the step. */
+export function isFine(zone: ZoneId): boolean {
+  const { kind } = zoneOf(zone);
+  return kind === 'width' || kind === 'position';
+}
+
+/** How far the zone's own answer moves it for each centimetre of its amount: a neckline widened by 1 cm per side is 2 cm wider. */
+export function movesBy(zone: ZoneId, context: EffectContext = USUAL_GARMENT): number {
+  return sharesOf(answerFor(zone, 1), context).find((share) => share.zone === zone)?.per ?? 1;
+}
+
+/**
+ * The fit alteration that moves a zone by so much, its amount as it is measured in its own way and rounded to what can be cut.
+ *
+ * @param cm at the zone; plus makes it larger, longer or lower
+ * @example answerMoving('neckWidth', 2, 'cm').amount // 1: per side
+ */
+export function answerMoving(zone: ZoneId, cm: number, unit: LengthUnit, context: EffectContext = USUAL_GARMENT): Alteration {
+  return answerFor(zone, roundToWorkable(cm / movesBy(zone, context), unit, isFine(zone)));
 }

@@ -15,8 +15,12 @@ export type DecisionReason =
   | { readonly code: 'loved'; readonly version: number; readonly love: number }
   | { readonly code: 'least loved part'; readonly part: VerdictPart; readonly love: number }
   | { readonly code: 'not reached for'; readonly reasons: readonly Reason[] }
-  /** `share` of the reasons of all its verdicts, 0 to 1. */
-  | { readonly code: 'share of reasons'; readonly of: 'drafting' | 'fabric'; readonly share: number }
+  /** `share` of what was last said of its makes, 0 to 1, by weight. */
+  | { readonly code: 'share of reasons'; readonly of: 'drafting' | 'fabric' | 'occasion'; readonly share: number }
+  /** Fabrics that were complained of, where the best version is of another. */
+  | { readonly code: 'not in again'; readonly fabrics: readonly string[] }
+  /** A version that was off by its fabric only: `stretch` of `asked`, %. */
+  | { readonly code: 'tight by its fabric'; readonly version: number; readonly fabric: string; readonly stretch: number; readonly asked: number }
   /** `chance` that the zone is right, 0 to 1. */
   | { readonly code: 'weakest place'; readonly zone: ZoneId; readonly chance: number }
   | { readonly code: 'to change'; readonly zones: readonly ZoneId[] }
@@ -24,6 +28,12 @@ export type DecisionReason =
   | { readonly code: 'expensive fabric'; readonly fabric: string }
   /** `other`: what its fabric had that those that did poorly had not. */
   | { readonly code: 'did well'; readonly version: number; readonly fabric: string; readonly other: readonly FabricProperty[] };
+
+const SHARED_REASON = {
+  fabric: 'the fabric or its care',
+  drafting: 'its style or how it is drafted',
+  occasion: 'having few occasions for it',
+} as const;
 
 /**
  * A reason of a decision in words, to follow others after a semicolon or to stand in a list.
@@ -53,7 +63,11 @@ export function decisionReasonWords(reason: DecisionReason): string {
     case 'not reached for':
       return `not reached for: ${reason.reasons.join(', ')}`;
     case 'share of reasons':
-      return `${percent(reason.share)} of the reasons are ${reason.of === 'fabric' ? 'the fabric or its care' : 'its style or how it is drafted'}`;
+      return `${SHARED_REASON[reason.of]} keeps you from it in ${percent(reason.share)} of what you last said`;
+    case 'not in again':
+      return `not in ${reason.fabrics.join(' or ')} again`;
+    case 'tight by its fabric':
+      return `version ${reason.version} is off by its fabric only: ${reason.fabric} stretches ${reason.stretch}\u202f% of the ${reason.asked}\u202f% asked`;
     case 'weakest place':
       return `its weakest place, the ${zoneOf(reason.zone).label}, is right with a chance of ${percent(reason.chance)}`;
     case 'to change':

@@ -48,11 +48,63 @@ describe('sew it again?', () => {
     expect(ask([good(3, { parts: { fit: 5, style: 2 } })]).because).toContainEqual({ code: 'least loved part', part: 'style', love: 2 });
     const makes = [
       sampleMake(1, { fitNotes: right, fabrics: [{ id: 'u', fabricId: 'give', part: 'main' }], verdicts: [verdict(5)] }),
-      sampleMake(2, { fitNotes: right, verdicts: [verdict(2, { reasons: ['fabric'], date: '2026-02-01', wears: 9 })] }),
+      sampleMake(2, { fitNotes: right, verdicts: [verdict(2, { reasons: ['fabric'], date: '2026-02-01', wears: 9, sewAgain: 'other fabric' })] }),
     ];
     expect(ask(makes)).toMatchObject({ answer: 'another fabric' });
     expect(ask(makes).because).toContainEqual({ code: 'did well', version: 1, fabric: 'give', other: ['stretch'] });
     expect(ask(makes).because.map(decisionReasonWords)).toContain('version 1 in give did well: other stretch');
+  });
+
+  describe('stories', () => {
+    const sheer = sampleFabric('sheer lawn', { weight: 60 });
+    const linen = sampleFabric('linen', { weight: 180 });
+    const fabrics = [sheer, linen];
+    const of = (version: number, fabricId: string, ...said: Verdict[]) =>
+      sampleMake(version, { fitNotes: right, fabrics: [{ id: 'u', fabricId, part: 'main' }], verdicts: said });
+    const asked = (makes: readonly Make[], rest: Partial<SewAgainInput> = {}) => ask(makes, rest, sampleCase(makes, { fabrics }));
+
+    test('four versions, one of them in a poor fabric and three loved: sewn again, and not in that fabric', () => {
+      const poor = of(2, 'sheer lawn', verdict(2, { wears: 40, reasons: ['fabric', 'care'] }));
+      const found = asked([of(1, 'linen', verdict(5)), poor, of(3, 'linen', verdict(5)), of(4, 'linen', verdict(4))]);
+      expect(found.answer).toBe('sew again');
+      expect(found.because).toContainEqual({ code: 'not in again', fabrics: ['sheer lawn'] });
+    });
+
+    test('the best version is in the very fabric that is complained of, or in one like it', () => {
+      const poor = of(1, 'sheer lawn', verdict(2, { wears: 40, reasons: ['care'] }));
+      expect(asked([poor, of(2, 'sheer lawn', verdict(5))]).answer).toBe('another fabric');
+      expect(asked([poor, of(2, 'linen', verdict(5))]).answer).toBe('sew again');
+    });
+
+    test('care said once on the first wear, and loved later', () =>
+      expect(asked([of(1, 'linen', verdict(3, { wears: 1, reasons: ['care'] }), verdict(5, { wears: 20 }))])).toMatchObject({ answer: 'sew again' }));
+
+    test('never worn because of the occasion: few occasions, whatever the fit', () => {
+      const gown = of(1, 'linen', verdict(4, { wears: 0, reasons: ['occasion'] }));
+      expect(asked([gown])).toMatchObject({ answer: 'few occasions', because: [{ code: 'share of reasons', of: 'occasion', share: 1 }, {}, {}] });
+      const tight = { ...gown, fitNotes: [sampleNote('bust', -2)] };
+      expect(asked([tight]).answer).toBe('few occasions');
+      expect(asked([{ ...gown, verdicts: [verdict(4, { wears: 0, reasons: ['occasion'], sewAgain: 'as is' })] }]).answer).toBe('sew again');
+    });
+  });
+
+  test('tight by its fabric only: another fabric, naming how far it stretches; never a smaller size', () => {
+    const pattern = { ...SAMPLE_PATTERN, fitClass: 'close' as const, wants: { structure: 'knit' as const, stretch: 40 } };
+    const fabrics = [sampleFabric('firm', { structure: 'knit', stretchAcross: 15, stretchAlong: 15 })];
+    const firm = (outcome: Outcome) =>
+      sampleMake(1, { fitNotes: [sampleNote('bust', outcome)], fabrics: [{ id: 'u', fabricId: 'firm', part: 'main' }] });
+    for (const outcome of [-1, -2] as const) {
+      const input = sampleCase([firm(outcome)], { pattern, fabrics });
+      const carried = carryForward(input, { date: TODAY, unit: 'cm' })!;
+      expect(carried.next.size).toEqual({ size: 'C' });
+      expect(carried.next.sizeLines).toEqual([]);
+      expect(carried.zones.find((z) => z.zone === 'bust')!.basis).toBe('by its fabric');
+      const found = sewAgain({ input, carried, today: TODAY });
+      expect(found.answer).toBe('another fabric');
+      expect(found.because.map(decisionReasonWords)).toContain(
+        'version 1 is off by its fabric only: firm stretches 15\u202f% of the 40\u202f% asked',
+      );
+    }
   });
 
   test('early is a remark beside the answer', () => {
@@ -93,6 +145,7 @@ test('every state of a ledger gets exactly one answer, with what it rests on and
     'toile first',
     'one more, changed',
     'fits, not loved',
+    'few occasions',
     'sew again with changes',
     'sew again',
   ];

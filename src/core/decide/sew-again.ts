@@ -4,12 +4,14 @@ import { isChanged } from '../forecast/summary';
 import type { CarryForward } from '../forecast/carry-forward';
 import { type PatternCase } from '../garment/case';
 import type { IsoDate } from '../units/date';
+import { itemAt } from '../units/item-at';
 import { keysOf } from '../units/keys';
+import { isByFabric } from '../garment/evidence';
 import { zoneOf } from '../body/zones';
 import type { Fabric, Decision, Make, Verdict } from '../records';
 import { fabricProperties } from '../versions/differences';
 import type { DecisionReason } from './decision-reason';
-import { judgedEarly, reasonShares, type Reason } from './verdict-weight';
+import { judgedEarly, reasonShare, reasonsOf } from './verdict-weight';
 
 export interface SewAgain {
   readonly answer: Decision;
@@ -74,13 +76,15 @@ export function sewAgain({ input, carried, today, fabric, rotation }: SewAgainIn
   const c = place?.chance;
   const changes = carried?.zones.filter(isChanged).map((z) => z.zone) ?? [];
   const toChange = changes.length > 0;
-  const shares = reasonShares(input.makes);
-  const shareOf = (...reasons: Reason[]) => shares.filter((s) => reasons.includes(s.reason)).reduce((sum, s) => sum + s.share, 0);
+  const poor = ofPoorFabric(input);
+  // The fabric of the best version is no fault of the pattern's, unless it is that one that is complained of.
+  const lovedElsewhere = best !== undefined && love !== undefined && love > UNLOVED && !isAlike(input, best, poor);
+  const notIn = lovedElsewhere && ({ code: 'not in again', fabrics: [...new Set(poor.map((m) => fabricOf(input, m).name))] } as const);
   const said = (what: Verdict['sewAgain']) =>
     input.makes.flatMap((m) => latest(m) ?? []).find((v) => v.sewAgain === what && v.date >= (verdict?.date ?? ''));
   const answer = (kind: Decision, because: readonly (DecisionReason | false | undefined)[], wouldChange: string): SewAgain => ({
     answer: kind,
-    because: because.filter((b) => b !== undefined && b !== false),
+    because: [...because, kind !== 'retire' && notIn && notIn.fabrics.length > 0 && notIn].filter((b) => b !== undefined && b !== false),
     wouldChange,
     early: best !== undefined && judgedEarly(best),
     best,
@@ -91,7 +95,7 @@ export function sewAgain({ input, carried, today, fabric, rotation }: SewAgainIn
 
   if (c === undefined && love === undefined) return answer('not made yet', [{ code: 'nothing said' }], 'a first version, and a look at its fit');
   const no = said('no');
-  const drawn = shareOf('style', 'pattern');
+  const drawn = reasonShare(input.makes, ['style', 'pattern']);
   if (no || input.pattern.state === 'retired')
     return answer('retire', [no ? { code: 'said no', words: no.words } : retiredFor(input.pattern.why), loved], 'saying otherwise in a verdict');
   if (drawn >= MOST && love !== undefined && love <= 2)
@@ -101,14 +105,20 @@ export function sewAgain({ input, carried, today, fabric, rotation }: SewAgainIn
     return answer('later', [{ code: 'said later', month: later.later }], 'that month, or saying otherwise');
   if (rotation && rotation.ready >= rotation.wanted && rotation.wornOut === 0)
     return answer('enough for now', [{ code: 'enough hang ready', ready: rotation.ready, wanted: rotation.wanted }], 'one of them wearing out');
-  const ofFabric = shareOf('fabric', 'care');
+  const ofFabric = reasonShare(input.makes, ['fabric', 'care']);
   const other = said('other fabric');
-  if (other || ofFabric >= MOST)
+  if (other || (ofFabric >= MOST && !lovedElsewhere))
     return answer(
       'another fabric',
       [other ? { code: 'said other fabric' } : { code: 'share of reasons', of: 'fabric', share: ofFabric }, ...didWell(input)],
       'a version in another fabric',
     );
+  const stretch = carried && byItsFabric(input, carried);
+  if (stretch && !(fabric && love !== undefined && love > UNLOVED))
+    return answer('another fabric', [stretch, ...didWell(input), loved], 'a version in a fabric that stretches as the pattern asks');
+  const forOccasions = reasonShare(input.makes, ['occasion']);
+  if (forOccasions >= MOST)
+    return answer('few occasions', [{ code: 'share of reasons', of: 'occasion', share: forOccasions }, loved, weakest], 'an occasion to wear it to');
   const expensive = fabric && isExpensive(fabric, input.fabrics) ? fabric : undefined;
   if (place && place.chance < TOILE_BELOW) return answer('toile first', [weakest, changed], `a toile with the ${zoneOf(place.zone).label}`);
   if (toChange && expensive)
@@ -123,11 +133,35 @@ export function sewAgain({ input, carried, today, fabric, rotation }: SewAgainIn
 
 const retiredFor = (why: string | undefined): DecisionReason | undefined => (why ? { code: 'pattern retired', why } : undefined);
 
+const fabricOf = (input: PatternCase, make: Make) => mainFabric(make, input.fabrics).fabric ?? { name: 'a fabric that is not noted', id: undefined };
+
+/** Makes whose fabric, or the care it wants, was last complained of. */
+const ofPoorFabric = ({ makes }: PatternCase) => makes.filter((m) => reasonsOf(m).some((r) => r === 'fabric' || r === 'care'));
+
+/** Whether a version is of a fabric that is complained of, or of one like it. */
+function isAlike(input: PatternCase, make: Make, poor: readonly Make[]): boolean {
+  const own = mainFabric(make, input.fabrics).fabric;
+  return poor.some((m) => {
+    const fabric = mainFabric(m, input.fabrics).fabric;
+    return m === make || (fabric !== undefined && own !== undefined && (fabric.id === own.id || fabricProperties(fabric, own).length === 0));
+  });
+}
+
+/** Where the last version was off by its fabric only, and nothing of its cut is to be changed: how much that stretches, and how much is asked. */
+function byItsFabric(input: PatternCase, { last, zones }: CarryForward): DecisionReason | undefined {
+  const asked = input.pattern.wants.stretch;
+  const { fabric } = mainFabric(last, input.fabrics);
+  const off = zones.filter((z) => z.evidence.at(-1)?.make.id === last.id && z.evidence.at(-1)?.note.outcome !== 0);
+  if (asked === undefined || fabric?.stretchAcross === undefined || off.length === 0 || zones.some(isChanged)) return undefined;
+  if (!off.every((z) => isByFabric(itemAt(z.evidence, z.evidence.length - 1)))) return undefined;
+  return { code: 'tight by its fabric', fabric: fabric.name, stretch: fabric.stretchAcross, asked, version: last.version };
+}
+
 /** Versions that did well, with what their fabric had that the others' had not. */
 function didWell(input: PatternCase): DecisionReason[] {
   const of = (m: Make) => mainFabric(m, input.fabrics).fabric;
   const versions = versionsOf(input);
-  const poor = versions.filter((m) => latest(m)?.reasons.some((r) => r === 'fabric' || r === 'care'));
+  const poor = ofPoorFabric(input);
   return versions
     .filter((m) => !poor.includes(m) && (loveOf(m) ?? 0) > UNLOVED)
     .flatMap((m) => {

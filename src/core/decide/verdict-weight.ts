@@ -27,23 +27,39 @@ const NOT_OF_THE_PATTERN: readonly Reason[] = ['no longer fits'];
 
 export interface ReasonShare {
   readonly reason: Reason;
-  /** Sum of the weights of the verdicts that gave it. */
-  readonly weight: number;
-  /** Its part of the weight of all reasons given. */
+  /** Its part of the weight of all that was last said, of those too that give no reason. */
   readonly share: number;
 }
 
+/** What a make's verdict gives as reasons now: the latest one's; none where it would be sewn again as it is. */
+export function reasonsOf({ verdicts }: Pick<Make, 'verdicts'>): readonly Reason[] {
+  const latest = verdicts.at(-1);
+  return latest === undefined || latest.sewAgain === 'as is' ? [] : latest.reasons.filter((r) => !NOT_OF_THE_PATTERN.includes(r));
+}
+
+const latestWeight = ({ verdicts }: Pick<Make, 'verdicts'>) => {
+  const latest = verdicts.at(-1);
+  return latest === undefined ? 0 : verdictWeight(latest);
+};
+
 /**
- * The reasons for not reaching for garments, each by the weight of the verdicts that gave it, the weightiest first. Only reasons
- * given count; *no longer fits* is left out, since it is not the pattern's failure.
+ * The part of what was last said of some makes that gives any of these reasons, by weight; those that give none weigh against it.
+ *
+ * @example reasonShare([loved, tooWarm], ['fabric', 'care']) // 0.5, where both were said after as many wears
+ */
+export function reasonShare(makes: readonly Pick<Make, 'verdicts'>[], reasons: readonly Reason[]): number {
+  const all = makes.reduce((sum, m) => sum + latestWeight(m), 0);
+  const giving = makes.filter((m) => reasonsOf(m).some((r) => reasons.includes(r)));
+  return all === 0 ? 0 : giving.reduce((sum, m) => sum + latestWeight(m), 0) / all;
+}
+
+/**
+ * The reasons for not reaching for garments that were last given, the weightiest first, each with its part of all that was last said;
+ * *no longer fits* is left out, since it is not the pattern's failure.
  */
 export function reasonShares(makes: readonly Pick<Make, 'verdicts'>[]): ReasonShare[] {
-  const weights = new Map<Reason, number>();
-  for (const verdict of makes.flatMap((m) => m.verdicts))
-    for (const reason of verdict.reasons)
-      if (!NOT_OF_THE_PATTERN.includes(reason)) weights.set(reason, (weights.get(reason) ?? 0) + verdictWeight(verdict));
-  const all = [...weights.values()].reduce((a, b) => a + b, 0);
-  return [...weights].map(([reason, weight]) => ({ reason, weight, share: weight / all })).sort((a, b) => b.weight - a.weight);
+  const given = new Set(makes.flatMap(reasonsOf));
+  return [...given].map((reason) => ({ reason, share: reasonShare(makes, [reason]) })).sort((a, b) => b.share - a.share);
 }
 
 /**

@@ -2,7 +2,7 @@ import { blankMake } from '../records/blank';
 import type { Make, Verdict } from '../records';
 import type { Hanging } from '../wear/wardrobe';
 import { stillSo, verdictDue, verdictDueWords } from './verdict-due';
-import { judgedEarly, reasonShares, verdictChange, verdictWeight } from './verdict-weight';
+import { judgedEarly, reasonShare, reasonShares, verdictChange, verdictWeight } from './verdict-weight';
 
 const verdict = (wears: number, love: number, rest: Partial<Verdict> = {}): Verdict => ({
   id: `v${wears}`,
@@ -16,17 +16,24 @@ const verdict = (wears: number, love: number, rest: Partial<Verdict> = {}): Verd
 describe('what a verdict counts', () => {
   test('one, and one for each wear', () => expect([0, 3, 10].map((wears) => verdictWeight({ wears }))).toEqual([1, 4, 11]));
 
-  test('reasons by weight: ten wears of knowledge outweigh a first day', () => {
-    const shares = reasonShares([
+  test('reasons by weight: ten wears of knowledge outweigh a first day, and a verdict without a reason weighs too', () => {
+    const makes = [
       { verdicts: [verdict(0, 3, { reasons: ['style'] }), verdict(10, 3, { reasons: ['fabric', 'care'] })] },
       { verdicts: [verdict(2, 2, { reasons: ['fabric', 'no longer fits'] })] },
+      { verdicts: [verdict(5, 5)] },
+    ];
+    expect(reasonShares(makes)).toEqual([
+      { reason: 'fabric', share: expect.closeTo(14 / 20, 12) as number },
+      { reason: 'care', share: expect.closeTo(11 / 20, 12) as number },
     ]);
-    expect(shares.map((s) => [s.reason, s.weight])).toEqual([
-      ['fabric', 14],
-      ['care', 11],
-      ['style', 1],
-    ]);
-    expect(shares[0]!.share).toBeCloseTo(14 / 26, 12);
+    // Said of one make, two reasons of a kind count once.
+    expect(reasonShare(makes, ['fabric', 'care'])).toBeCloseTo(14 / 20, 12);
+  });
+
+  test('what was said once and is not said any more is gone, and of one to be sewn as it is there is nothing to complain', () => {
+    expect(reasonShares([{ verdicts: [verdict(1, 3, { reasons: ['care'] }), verdict(20, 5)] }])).toEqual([]);
+    expect(reasonShares([{ verdicts: [verdict(6, 4, { reasons: ['season'], sewAgain: 'as is' })] }])).toEqual([]);
+    expect(reasonShare([], ['fit'])).toBe(0);
   });
 
   test('judged early: under three wears', () => {

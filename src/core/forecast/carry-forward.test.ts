@@ -3,6 +3,7 @@ import { countedVersions } from '../make/versions';
 import fc from 'fast-check';
 import type { Make, Outcome } from '../records';
 import { edgesOf } from '../body/fit-class';
+import { basisWords } from './words';
 import { carryForward, keepsLast, zonesOfCase } from './carry-forward';
 import type { PatternCase } from '../garment/case';
 import type { PlannedCut } from './next-cut';
@@ -310,4 +311,14 @@ test('a proposal never lowers a chance by more than the margin that keeping allo
     }),
     { numRuns: 40 },
   );
+});
+
+test('what was right moves with a body that changed, and says by how much', () => {
+  const bodies = [SAMPLE_BODY, { ...SAMPLE_BODY, id: 'later', date: '2026-01-01', measures: { ...SAMPLE_BODY.measures, bust: 96 } }];
+  const input = sampleCase([sampleMake(1, { fitNotes: [sampleNote('bust', 0)] })], { bodies });
+  const at = (date: string) => carryForward(input, { date, unit: 'cm' })!.zones.find((z) => z.zone === 'bust')!;
+  expect(at('2026-03-01')).toMatchObject({ basis: 'right after wear' });
+  expect(at('2026-03-01').bodyMoved).toBeGreaterThan(2);
+  expect(basisWords(at('2026-03-01'), 'cm')).toMatch(/^It was right after wear, and moves with the body by \+3\.5\s*cm\.$/);
+  expect(at('2025-06-10').bodyMoved).toBeUndefined();
 });

@@ -6,9 +6,9 @@ import { ZONE_IDS, type ZoneId } from '../body/zones';
 import type { Make, Outcome, SizeLine } from '../records';
 import { beliefAt } from './belief';
 import { bringsZone, type PatternCase } from '../garment/case';
-import type { Evidence, UnusedNote } from '../garment/evidence';
+import { isByFabric, type Evidence, type UnusedNote } from '../garment/evidence';
 import { lastCutAgain, nextCut, type PlannedCut, type Target } from './next-cut';
-import type { Garment, Unknown } from '../garment/offset';
+import type { Garment, Offset, Unknown } from '../garment/offset';
 import type { BestCut } from '../inference/posterior';
 import { chanceOfCut, type Cut } from '../inference/unknown-step';
 import { idealAt } from './ideal';
@@ -16,7 +16,7 @@ import { labelPlaces, type LabelPlaces } from './label-places';
 import type { Recollection } from './recollection';
 
 /** Why a zone is kept or changed. */
-export type Basis = 'no note' | 'right after wear' | 'good enough' | 'best cut';
+export type Basis = 'no note' | 'right after wear' | 'good enough' | 'by its fabric' | 'best cut';
 
 export interface ZoneForecast {
   readonly zone: ZoneId;
@@ -37,6 +37,8 @@ export interface ZoneForecast {
   readonly unknown: readonly { readonly make: Make; readonly what: Unknown }[];
   /** Sizes that are only labels: offsets are told as places among them. */
   readonly labels?: LabelPlaces;
+  /** What was right on another body moved with it: by how much that is another measure now, cm. */
+  readonly bodyMoved?: number;
   /** The planned fabric gives so differently that a toile is the answer. */
   readonly fabricTooFar: boolean;
 }
@@ -64,6 +66,14 @@ export interface CarryForward {
 const RIGHT_MARGIN = 0.3;
 const KEEP_MARGIN = 0.03;
 
+/** A body that moved by less than this, cm, is the tape. */
+const TAPE_DOUBT = 0.5;
+
+/** The body that an offset was reckoned on, cm: its measure, or without a chart what it grew; NaN where there is none. */
+function bodyOf({ chart }: Offset): number {
+  return chart.from === 'sizes' ? chart.grown : chart.from === 'chart' && !chart.graded ? chart.body : NaN;
+}
+
 /**
  * Whether the last cut of a zone is kept.
  *
@@ -88,6 +98,15 @@ export const zonesOfCase = memoize(({ pattern, makes }: PatternCase): readonly Z
   return ZONE_IDS.filter((z) => asked.has(z));
 });
 
+/**
+ * Whether a cut is off only by the fabrics it was made of, and would be cut the way they took it: what was tight in a fabric that hardly gives
+ * is never answered by a smaller size.
+ */
+function wouldFollowFabric(used: readonly Evidence[], again: Offset, target: Target): boolean {
+  const way = Math.sign(used.at(-1)?.note.outcome ?? 0);
+  return used.every((e) => isByFabric(e) && Math.sign(e.note.outcome) === way) && Math.sign(target.x - again.x) === way && again.fabric.cm * way >= 0;
+}
+
 /** What a zone's notes say, before it is settled what can be cut. */
 function settle(input: PatternCase, again: Garment, zone: ZoneId, memory: Recollection | undefined) {
   const { used, unused, believed } = beliefAt(input, zone, memory);
@@ -108,12 +127,15 @@ function settle(input: PatternCase, again: Garment, zone: ZoneId, memory: Recoll
       // Another body or fabric makes the same paper another garment: the offset that was right is reached again.
       basis = 'right after wear';
       target = { x: latest.offset.x };
+    } else if (wouldFollowFabric(used, lastOffset, ideal.target)) {
+      basis = 'by its fabric';
     } else {
       basis = 'best cut';
       target = ideal.target;
     }
   }
-  return { zone, used, unused, ideal, labels: labelPlaces(again, zone, believed), t1, lastOffset, chanceAt, basis, target };
+  const bodyMoved = basis === 'right after wear' && latest ? bodyOf(lastOffset) - bodyOf(latest.offset) : NaN;
+  return { bodyMoved, zone, used, unused, ideal, labels: labelPlaces(again, zone, believed), t1, lastOffset, chanceAt, basis, target };
 }
 
 /**
@@ -155,6 +177,7 @@ export function carryForward(input: PatternCase, plan: PlannedCut, memory?: Reco
       line: next.sizeLines.find((l) => l.zone === s.zone)?.line ?? next.size,
       unknown: s.used.filter(({ offset }) => offset.unknown.length > 0).flatMap(({ make, offset }) => offset.unknown.map((what) => ({ make, what }))),
       ...(s.labels ? { labels: s.labels } : {}),
+      ...(Math.abs(s.bodyMoved) >= TAPE_DOUBT ? { bodyMoved: s.bodyMoved } : {}),
       fabricTooFar: s.lastOffset.fabric.tooFar,
     };
   });

@@ -1,5 +1,5 @@
 import { alterationKey } from '../alteration/alteration-key';
-import { answerFor, inOrderOfAnswers } from '../alteration/answer';
+import { answerFor, inOrderOfAnswers, isFine, movesBy } from '../alteration/answer';
 import { effectsOf, sharesOf } from '../alteration/effects';
 import { measuresOn } from '../body/measures';
 import type { IsoDate } from '../units/date';
@@ -96,12 +96,6 @@ export interface Target {
   readonly x: number;
   readonly line?: SizeLine;
   readonly apart?: true;
-}
-
-/** Fine zones are rounded to half the step. */
-export function isFine(zone: ZoneId): boolean {
-  const { kind } = zoneOf(zone);
-  return kind === 'width' || kind === 'position';
 }
 
 /**
@@ -227,6 +221,6 @@ function alterBy(garment: Garment, zone: ZoneId, cm: number): Garment {
     const rest = alterations.filter((a) => a !== existing);
     return garment.changed({ alterations: Math.abs(amount) < 1e-9 ? rest : [...rest, { ...sized, amount }] });
   }
-  const per = firstOf(sharesOf(answerFor(zone, 1), context)).per;
-  return garment.changed({ alterations: [...alterations, answerFor(zone, Math.round((cm / per) * 1e6) / 1e6)] });
+  const amount = Math.round((cm / movesBy(zone, context)) * 1e6) / 1e6;
+  return garment.changed({ alterations: [...alterations, answerFor(zone, amount)] });
 }

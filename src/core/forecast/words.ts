@@ -3,7 +3,7 @@ import { formatLength, type LengthUnit } from '../units/length';
 import type { Difference } from './contradiction';
 import type { UnusedNote } from '../garment/evidence';
 import type { ChartTerm, Unknown } from '../garment/offset';
-import type { Basis } from './carry-forward';
+import type { Basis, ZoneForecast } from './carry-forward';
 import { sizeLineWords } from '../alteration/words';
 
 export const UNUSED_WORDS: Record<UnusedNote['why'], string> = {
@@ -34,12 +34,24 @@ export const DIFFERENCE_WORDS: Record<Difference, string> = {
   layer: 'what it was worn over',
 };
 
-export const BASIS_WORDS: Record<Basis, string> = {
+const BASIS_WORDS: Record<Basis, string> = {
   'no note': 'Nothing was noted here: the last cut is kept.',
   'right after wear': 'It was right after wear: keep it.',
   'good enough': 'The last cut is about as likely to be right as the best cut: keep it.',
+  'by its fabric': 'It was off by its fabric only: cut it as before, for a fabric as the pattern asks.',
   'best cut': 'The last cut is clearly less likely to be right than the best cut: move to it.',
 };
+
+/**
+ * Why a zone is kept or changed, and whether it moved with the body.
+ *
+ * @example basisWords({ basis: 'right after wear', bodyMoved: 6 }, 'cm') // 'It was right after wear, and moves with the body by +6 cm.'
+ */
+export function basisWords({ basis, bodyMoved }: Pick<ZoneForecast, 'basis' | 'bodyMoved'>, unit: LengthUnit): string {
+  return bodyMoved === undefined
+    ? BASIS_WORDS[basis]
+    : `It was right after wear, and moves with the body by ${formatLength(bodyMoved, unit, { signed: true, about: true })}.`;
+}
 
 /**
  * So many sizes, to the nearest quarter.

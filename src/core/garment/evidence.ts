@@ -24,6 +24,12 @@ export interface Evidence {
   readonly tail?: number;
 }
 
+/** Whether what a note says is what its fabric did: as far off, and the same way, as its give moves the zone against the fabric asked for. */
+export function isByFabric({ note, offset, observation }: Evidence): boolean {
+  const { cm } = offset.fabric;
+  return note.outcome !== 0 && Math.sign(note.outcome) === Math.sign(cm) && Math.abs(cm) >= observation.edges[0];
+}
+
 /** A fit note that is shown and does not count, and why. */
 export interface UnusedNote {
   readonly make: Make;

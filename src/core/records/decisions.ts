@@ -6,6 +6,7 @@ export const DECISIONS = [
   'toile first',
   'another fabric',
   'fits, not loved',
+  'few occasions',
   'not made yet',
   'later',
   'enough for now',

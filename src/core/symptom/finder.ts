@@ -1,7 +1,7 @@
 import { alterationKind, asksZones } from '../catalogue/alterations';
 import { effectsOf, USUAL_GARMENT } from '../alteration/effects';
 import type { Habits } from '../forecast/habits';
-import { isFine } from '../forecast/next-cut';
+import { isFine } from '../alteration/answer';
 import { roundToWorkable, type LengthUnit } from '../units/length';
 import { firstOf } from '../units/item-at';
 import type { ZoneId } from '../body/zones';

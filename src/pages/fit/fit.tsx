@@ -1,14 +1,13 @@
 import { directionWord } from '../../core/make/fit-note-words';
 import { scaleLinear } from 'd3-scale';
 import { Link } from 'react-router';
-import { answerFor } from '../../core/alteration/answer';
+import { answerMoving } from '../../core/alteration/answer';
 import { alterationWords } from '../../core/alteration/words';
-import { isFine } from '../../core/forecast/next-cut';
 import type { Habits } from '../../core/forecast/habits';
 import type { BestCut } from '../../core/inference/posterior';
 import { byDay } from '../../core/units/date';
 import { edgesOf } from '../../core/body/fit-class';
-import { formatLength, roundToWorkable } from '../../core/units/length';
+import { formatLength } from '../../core/units/length';
 import { zoneOf } from '../../core/body/zones';
 import { useCaseTables } from '../../data/engine-tables';
 import { usePatterns, usePerson, useUnit } from '../../data/queries';
@@ -72,7 +71,7 @@ function Usual({ habits }: { habits: Habits }) {
           {habits.usual.map((u) => (
             <li key={u.zone} className="flex flex-wrap items-baseline justify-between gap-x-6 border-b border-rule py-1.5">
               <span className="min-w-60">
-                <b className="text-amber">{alterationWords(answerFor(u.zone, roundToWorkable(u.best.median, unit, isFine(u.zone))), unit)}</b>
+                <b className="text-amber">{alterationWords(answerMoving(u.zone, u.best.median, unit), unit)}</b>
                 <span className="block text-small text-ink2">
                   as drafted the {zoneOf(u.zone).label} would be {directionWord(u.zone, -Math.sign(u.best.median))}
                 </span>

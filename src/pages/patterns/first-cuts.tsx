@@ -1,7 +1,6 @@
 import { alterationWords } from '../../core/alteration/words';
-import { answerFor } from '../../core/alteration/answer';
-import { isFine } from '../../core/forecast/next-cut';
-import { formatLength, roundToWorkable, type LengthUnit } from '../../core/units/length';
+import { answerMoving } from '../../core/alteration/answer';
+import { formatLength, type LengthUnit } from '../../core/units/length';
 import { zoneOf } from '../../core/body/zones';
 import { FromOthers } from '../../parts/account/from-others';
 import { percent } from '../../core/units/percent';
@@ -43,7 +42,7 @@ export function FirstCuts({ personId, patternId, unit }: { personId: string; pat
                   {zoneOf(f.zone).label}
                 </th>
                 <td className="py-1 pr-3">
-                  <b className="text-amber">{alterationWords(answerFor(f.zone, roundToWorkable(f.best.median, unit, isFine(f.zone))), unit)}</b>
+                  <b className="text-amber">{alterationWords(answerMoving(f.zone, f.best.median, unit), unit)}</b>
                   <span className="block text-small text-ink2">
                     about {formatLength(f.best.median, unit, { signed: true, about: true })} (
                     {formatLength(f.best.low, unit, { signed: true, about: true })} to{' '}

@@ -80,13 +80,14 @@ export function Reckoning({ person, onPlan }: { person: Person; onPlan: (pattern
   const wears = useWearCounts();
   const hanging = useWardrobe(person.id);
   const { currency } = useSettings();
-  const plan = useMemo(() => ({ date: today(), unit }), [unit]);
-  const { answer: reckoned, status } = useEngine('decisions', tables, [person.id, plan]);
   const [kind, setKind] = useState<GarmentKind>();
   const [season, setSeason] = useState<Season>();
   const [hours, setHours] = useState('');
   const [fabricId, setFabricId] = useState<string>();
   const [asked, setAsked] = useState<Line>();
+  // In a chosen fabric the answer is the one for that fabric, as on the plan's page.
+  const plan = useMemo(() => ({ date: today(), unit, ...(fabricId === undefined ? {} : { fabricId }) }), [unit, fabricId]);
+  const { answer: reckoned, status } = useEngine('decisions', tables, [person.id, plan]);
   const fabric = withId(tables.fabrics, fabricId);
 
   const lines = useMemo((): Line[] => {

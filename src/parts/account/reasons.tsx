@@ -1,7 +1,7 @@
 import { outcomeWords, seenWords } from '../../core/make/fit-note-words';
 import type { ReactNode } from 'react';
 import type { ZoneForecast } from '../../core/forecast/carry-forward';
-import { DIFFERENCE_WORDS, BASIS_WORDS, stepsWords, UNKNOWN_WORDS, UNUSED_WORDS } from '../../core/forecast/words';
+import { DIFFERENCE_WORDS, basisWords, stepsWords, UNKNOWN_WORDS, UNUSED_WORDS } from '../../core/forecast/words';
 import { labelsRestOn, offsetWords, rangeWords } from '../../core/forecast/label-places';
 import type { Why } from '../../core/forecast/why';
 import type { Evidence } from '../../core/garment/evidence';
@@ -33,7 +33,7 @@ export function Reasons({
   unit: LengthUnit;
   onRight: (evidence: Evidence) => void;
 }) {
-  const { zone, best, x, lastX, chance, chanceOfLast, chanceOfBest, unused, unknown, basis, fabricTooFar, labels } = forecast;
+  const { zone, best, x, lastX, chance, chanceOfLast, chanceOfBest, unused, unknown, fabricTooFar, labels } = forecast;
   const { reasons, contradictions, closingIn, saidByOthers } = why;
   const kind = zoneOf(zone).kind;
   const about = (cm: number) => formatLength(cm, unit, { signed: true, about: true });
@@ -59,7 +59,7 @@ export function Reasons({
           .
         </p>
         <p className="text-small text-ink2">
-          {BASIS_WORDS[basis]}
+          {basisWords(forecast, unit)}
           {chanceOfLast !== undefined && chanceOfBest !== undefined && (
             <>
               {' '}

@@ -426,9 +426,9 @@ export function accountRows({ input, carried, wears, costOf, unit, fabricUnit, p
               <Blank />
             ) : (
               <ul className="text-small leading-[17px]">
-                {shares.map(({ reason, share, weight }) => (
+                {shares.map(({ reason, share }) => (
                   <li key={reason}>
-                    {reason}, {percent(share)} of what was said <span className="text-ink2">({weight} by the wears behind it)</span>
+                    {reason}, {percent(share)} of what was last said <span className="text-ink2">(by the wears behind it)</span>
                   </li>
                 ))}
               </ul>
