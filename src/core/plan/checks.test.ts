@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { SAMPLE_BODY, SAMPLE_PATTERN, sampleAlteration, sampleCase, sampleFabric, sampleMake } from '../garment/sample-case';
 import { blankPlan } from '../records/blank';
-import type { Fabric, Make, Pattern, Person } from '../records';
+import type { Fabric, Make, Pattern, Person, Plan } from '../records';
 import { makeOfPlan } from './plan-to-make';
 import { checksFor, type CheckRequest } from './checks';
 
@@ -195,6 +195,36 @@ describe('closing, and getting in', () => {
     expect(plain(found.get('put on waistband')!.words)).toContain('opens to 62 cm, and the hip is 98 cm');
   });
 
+  test('a band in a dress is checked like any other, and so is what a sewist names', () => {
+    const dress: Partial<Pattern> = { kind: 'dress', views: [{ ...view, zones: ['bust', 'waist', 'upperArm'] }] };
+    const of = (bands: NonNullable<Plan['bands']>) => {
+      const plan = { ...blankPlan('plan', 'person', SAMPLE_PATTERN.id, view.id, TODAY), bands };
+      const asked = request({ pattern: dress });
+      return said({ ...asked, make: { ...makeOfPlan(plan, 'plan', 2, TODAY), fabrics: asked.make.fabrics }, plans: [plan] });
+    };
+    const band = { id: 'b', pieces: 1, onFold: false, allowance: 0 };
+    // The waist of the body is 72, its upper arm 29.
+    expect(plain(of([{ ...band, zone: 'waist', cut: 50 }]).get('closes waist')!.words)).toBe(
+      'The waist would be 22 cm short of the body: it cannot close',
+    );
+    expect(of([{ ...band, zone: 'upperArm', cut: 26 }]).get('closes upperArm')!.weight).toBe('blocker');
+    expect(of([{ ...band, zone: 'upperArm', cut: 31 }]).has('closes upperArm')).toBe(false);
+    const named = of([{ ...band, zone: 'strap', cut: 40, name: 'halter', round: 46 }]).get('closes b')!;
+    expect(plain(named.words)).toBe('The halter would be 6 cm short of what it goes round');
+  });
+
+  test('a zip that is left out is asked after, and held against what it must pass where that is known', () => {
+    const zipped = { charts: [chart], views: [{ ...view, openings: [{ zone: 'waistband' as const, closes: 'zip' as const }] }] };
+    expect(said(request({ pattern: zipped })).has('put on waistband')).toBe(false);
+    const leftOut = { alterations: [{ ...sampleAlteration('leave-out', 0), note: 'the zip' }] };
+    expect(said(request({ pattern: zipped, make: leftOut })).get('put on waistband')!.weight).toBe('blocker');
+    expect(said(request({ pattern: zipped, make: { openings: [{ zone: 'waistband', closes: 'buttons' }] } })).has('put on waistband')).toBe(false);
+    const unknown = { views: zipped.views };
+    expect(said(request({ pattern: unknown, make: leftOut })).get('put on waistband')!.words).toBe(
+      'Without the zip at the waistband: can it still be put on?',
+    );
+  });
+
   test('a neck without a slit is held against the head; a neck made smaller is asked after', () => {
     const body = { ...SAMPLE_BODY, measures: { ...SAMPLE_BODY.measures, head: 57 } };
     const necked = { charts: [chart], views: [{ ...view, openings: [{ zone: 'neckline' as const, closes: 'fixed' as const }] }] };
@@ -218,6 +248,44 @@ describe('who it is for', () => {
     // Of unknown age the youngest is meant.
     expect(of(undefined).has('small parts')).toBe(true);
     expect([...said(request()).keys()].filter((id) => ['cords', 'small parts', 'nightwear'].includes(id))).toEqual([]);
+  });
+
+  test('cords are judged by what is there: corduroy is none, and a tie that was left out is gone', () => {
+    const child = { child: true, birthMonth: '2021-01' };
+    const of = (kind: 'add-part' | 'leave-out' | 'sleeve-length', note: string, closes: 'drawstring' | 'fixed' = 'fixed') =>
+      said(
+        request({
+          person: child,
+          pattern: { views: [{ ...view, openings: [{ zone: 'waistband', closes }] }] },
+          make: { alterations: [{ ...sampleAlteration(kind, 1), note }] },
+        }),
+      ).get('cords')!.weight;
+    expect(of('add-part', 'ties at the neck')).toBe('blocker');
+    expect(of('add-part', 'corduroy patches')).toBe('info');
+    expect(of('sleeve-length', 'a tie was too short')).toBe('info');
+    expect(of('add-part', 'pockets', 'drawstring')).toBe('blocker');
+    expect(of('leave-out', 'the drawstring', 'drawstring')).toBe('info');
+  });
+
+  test('nightwear is what is slept in; a swimsuit is none', () => {
+    const of = (pattern: Partial<Pattern>) => said(request({ person: { child: true, birthMonth: '2021-01' }, pattern })).has('nightwear');
+    expect(of({ kind: 'swimsuit' })).toBe(false);
+    expect(of({ kind: 'one-piece' })).toBe(true);
+    expect(of({ kind: 'top', name: 'Puffin pyjamas' })).toBe(true);
+  });
+
+  test.each([
+    ['viscose', ['wet', 'shrinks']],
+    ['rayon', ['wet', 'shrinks']],
+    ['lyocell and linen', ['wet', 'shrinks']],
+    ['97 % cotton, 3 % elastane', ['heat']],
+    ['triacetate', ['heat']],
+    ['80 % wool, 20 % nylon', ['felts', 'heat']],
+    ['silk', ['water marks', 'wet']],
+    ['linen', []],
+  ])('%s: %j', (fibre, ids) => {
+    const found = said(request({ fabric: { fibre } }));
+    expect(['heat', 'wet', 'shrinks', 'felts', 'water marks'].filter((id) => found.has(id)).sort()).toEqual([...ids].sort());
   });
 
   test('measures a year old are asked after, a child’s after four months', () => {

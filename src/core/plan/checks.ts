@@ -16,6 +16,9 @@ import { zoneOf, type BodyMeasure, type ZoneId } from '../body/zones';
 import type { BandPiece, Make, Person, Plan } from '../records';
 import { zoneOfMake } from '../versions/compare-makes';
 import { canBePutOn } from '../arithmetic/put-on';
+import { sewnRound } from '../arithmetic/piece-check';
+import { fibreCautions, type FibreBehaviour } from '../fabric/fibres';
+import { OPENS_WIDE, openingsOf } from '../make/openings';
 import { closedBands } from './closed-bands';
 import { fabricFor, type FabricForPlan } from './fabric-for-plan';
 
@@ -190,11 +193,15 @@ function passageChecks({ input, make, today, unit, plans }: CheckRequest): Check
   const length = (cm: number) => formatLength(cm, unit, { about: true });
   const cm = (measure: BodyMeasure | undefined) => measure && bodyOn(input.bodies, measure, today)?.cm;
   const checks: Check[] = [];
-  const closing = view.openings.map((o) => o.zone);
-  for (const zone of closedBands(view)) {
+  const openings = openingsOf(view, make);
+  const closing = openings.map((o) => o.zone);
+  const bands = plan?.bands ?? [];
+  // Whatever was measured on the paper is checked, in every kind of garment.
+  for (const zone of new Set([...closedBands(view), ...bands.map((b) => b.zone)])) {
     // What an elastic or a tie draws in need not close by itself.
-    if (view.openings.some((o) => o.zone === zone && (o.closes === 'elastic' || o.closes === 'drawstring' || o.closes === 'wrap'))) continue;
-    const band = plan?.bands?.find((b) => b.zone === zone);
+    if (openings.some((o) => o.zone === zone && (o.closes === 'elastic' || o.closes === 'drawstring' || o.closes === 'wrap'))) continue;
+    const band = bands.find((b) => b.zone === zone && b.round === undefined);
+    if (!band && !closedBands(view).includes(zone)) continue;
     if (!band)
       checks.push({
         id: `piece ${zone}`,
@@ -215,11 +222,22 @@ function passageChecks({ input, make, today, unit, plans }: CheckRequest): Check
       detail: `${length(body + ease)} round when sewn, the body ${length(body)}; ${band ? bandWords(band, unit) : 'check the piece: cut width × pieces × fold, less the seams'}`,
     });
   }
-  for (const { zone, closes } of view.openings) {
+  for (const band of bands) {
+    const round = sewnRound(band);
+    const short = band.round === undefined ? 0 : band.round - round * (1 + (fabric?.structure === 'knit' ? (fabric.stretchAcross ?? 0) : 0) / 100);
+    if (short > 0)
+      checks.push({
+        id: `closes ${band.id}`,
+        weight: 'blocker',
+        words: `The ${band.name ?? zoneOf(band.zone).label} would be ${length(short)} short of what it goes round`,
+        detail: `${length(round)} when sewn, to go round ${length(band.round!)}; ${bandWords(band, unit)}`,
+      });
+  }
+  for (const { zone, closes } of openings) {
     const measure = PASSES[zone];
     const over = cm(measure);
     const opening = sewnGirth(input, make, zone);
-    if (closes === 'wrap' || closes === 'zip' || !measure || over === undefined || opening === undefined) continue;
+    if (OPENS_WIDE.includes(closes) || !measure || over === undefined || opening === undefined) continue;
     const stretch = closes === 'elastic' || closes === 'drawstring' ? 0 : (fabric?.stretchAcross ?? 0);
     const found = canBePutOn({ opening, stretch, over: { [measure]: over } });
     if (found && !found.passes)
@@ -240,6 +258,17 @@ function passageChecks({ input, make, today, unit, plans }: CheckRequest): Check
         words: `The ${zoneOf(zone).label} becomes smaller: can it still be put on?`,
         detail: 'hold the tape in a ring over the head',
       });
+  // A closure that the view has and this garment has not, where nothing is known in numbers.
+  for (const { zone, closes } of view.openings) {
+    const now = openings.find((o) => o.zone === zone)?.closes ?? 'fixed';
+    if (OPENS_WIDE.includes(closes) && now === 'fixed' && sewnGirth(input, make, zone) === undefined)
+      checks.push({
+        id: `put on ${zone}`,
+        weight: 'warning',
+        words: `Without the ${closes} at the ${zoneOf(zone).label}: can it still be put on?`,
+        detail: `hold the tape in a ring over the ${PASSES[zone] ?? 'body'}`,
+      });
+  }
   return checks;
 }
 
@@ -265,6 +294,22 @@ function notionChecks({ input, make, unit }: CheckRequest): Check[] {
   }));
 }
 
+/** Cords and ties as they are named where something is added or left out; corduroy is none. */
+const CORDS = /\b(ties?|cords?|drawstrings?|drawcords?|ribbons?|laces?)\b/i;
+
+/** Whether a child sleeps in it: one-piece garments, and what its name says. */
+const isSleptIn = ({ kind, name }: PatternCase['pattern'], view: string) =>
+  kind === 'one-piece' || /pyjama|pajama|night|sleep/i.test(`${name} ${view}`);
+
+/** What a fibre asks for, by the names of those that do. */
+const FIBRE_CHECKS: Record<FibreBehaviour, (fibres: string) => Pick<Check, 'id' | 'words'>> = {
+  'softens or melts': (fibres) => ({ id: 'heat', words: `Try the iron and the fusing on a scrap, on low: ${fibres} softens or melts` }),
+  'weak when wet': (fibres) => ({ id: 'wet', words: `Handle it gently while wet, and press it: ${fibres} weakens in water and creases` }),
+  'shrinks in the first wash': (fibres) => ({ id: 'shrinks', words: `Wash it as the garment will be washed before cutting: ${fibres} shrinks` }),
+  felts: (fibres) => ({ id: 'felts', words: `Cool water and no rubbing: ${fibres} felts; steam it before cutting` }),
+  'water marks': (fibres) => ({ id: 'water marks', words: `Press it dry, and try a drop on a scrap: ${fibres} shows water marks` }),
+};
+
 /** Cautions that belong to the work: usual practice, and local rules go first. */
 function cautions({ input, make, person, today }: CheckRequest): Check[] {
   const { fabric } = mainFabric(make, input.fabrics);
@@ -272,7 +317,11 @@ function cautions({ input, make, person, today }: CheckRequest): Check[] {
   const age = person.birthMonth ? ageOn(person.birthMonth, today).years : undefined;
   const checks: Check[] = [];
   const rules = 'usual practice; rules where you live go first';
-  const drawn = view.openings.some((o) => o.closes === 'drawstring') || make.alterations.some((a) => /tie|cord|drawstring/i.test(a.note ?? ''));
+  const openings = openingsOf(view, make);
+  const leavesOut = make.alterations.some((a) => a.kind === 'leave-out' && CORDS.test(a.note ?? ''));
+  const drawn =
+    (openings.some((o) => o.closes === 'drawstring') && !leavesOut) ||
+    make.alterations.some((a) => a.kind === 'add-part' && CORDS.test(a.note ?? ''));
   if (person.child && (age === undefined || age < FREE_CORDS_BELOW)) {
     const words =
       age === undefined || age < CORDS_BELOW
@@ -286,12 +335,12 @@ function cautions({ input, make, person, today }: CheckRequest): Check[] {
         words: 'No small parts that come off: buttons, snaps, appliqués',
         detail: `under three; ${rules}`,
       });
-    if ((age === undefined || age < INFANT_BELOW) && view.openings.some((o) => o.closes === 'elastic'))
+    if ((age === undefined || age < INFANT_BELOW) && openings.some((o) => o.closes === 'elastic'))
       checks.push({ id: 'elastic', weight: 'warning', words: 'No tight elastic on a small child: wide, soft, and with room', detail: rules });
-    checks.push({ id: 'nightwear', weight: 'info', words: 'Nightwear: many places have rules about fabric near a flame', detail: rules });
+    if (isSleptIn(input.pattern, view.name))
+      checks.push({ id: 'nightwear', weight: 'info', words: 'Nightwear: many places have rules about fabric near a flame', detail: rules });
   }
-  if (fabric && /poly|nylon|acryl|acetate|elastan|spandex|viscose/i.test(fabric.fibre ?? ''))
-    checks.push({ id: 'heat', weight: 'info', words: `Try the iron and the fusing on a scrap: ${fabric.fibre} melts or shines under heat` });
+  for (const { of, fibres } of fibreCautions(fabric?.fibre)) checks.push({ weight: 'info', ...FIBRE_CHECKS[of](fibres.join(' and ')) });
   if (fabric && /shed|fray|fibre|dust/i.test(fabric.behaviour ?? ''))
     checks.push({ id: 'dust', weight: 'info', words: `${fabric.name} sheds: a mask while cutting, and the machine cleaned after` });
   if (fabric && /bleed|loses? (its )?(dye|colou?r)|dye runs/i.test(fabric.behaviour ?? ''))

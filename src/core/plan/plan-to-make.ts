@@ -5,10 +5,11 @@ import type { Plan } from '../records/plan';
 import { firstOf } from '../units/item-at';
 
 /** What a plan and a make say alike: what is cut, how it is altered, and from which fabric. */
-const cutOf = ({ chartId, size, sizeLines, alterations, fabrics, bodyId }: Plan | Make) => ({
+const cutOf = ({ chartId, size, sizeLines, alterations, fabrics, bodyId, openings }: Plan | Make) => ({
   ...(chartId === undefined ? {} : { chartId }),
   ...(size === undefined ? {} : { size }),
   ...(bodyId === undefined ? {} : { bodyId }),
+  ...(openings === undefined ? {} : { openings: [...openings] }),
   sizeLines: [...sizeLines],
   alterations: [...alterations],
   fabrics: [...fabrics],
@@ -27,7 +28,9 @@ export function makeOfPlan(plan: Plan, id: string, version: number, day: string)
     lacking: [...plan.lacking],
     ...(plan.expected && Object.keys(plan.expected).length > 0 ? { expected: plan.expected } : {}),
     // What was measured on the paper is what the garment will have there.
-    measured: (plan.bands ?? []).flatMap((b) => (sewnRound(b) > 0 ? [{ zone: b.zone, cm: sewnRound(b), of: 'piece' as const }] : [])),
+    measured: (plan.bands ?? []).flatMap((b) =>
+      sewnRound(b) > 0 && b.round === undefined ? [{ zone: b.zone, cm: sewnRound(b), of: 'piece' as const }] : [],
+    ),
     ...cutOf(plan),
   };
 }

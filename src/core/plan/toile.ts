@@ -1,4 +1,5 @@
-import { versionsOf } from '../make/versions';
+import { versionsOf, viewOf } from '../make/versions';
+import { partsForToile } from './toile-parts';
 import { usualMinutes } from '../make/minutes';
 import { mainFabric } from '../make/main-fabric';
 import type { PlannedZone } from '../forecast/planned-chance';
@@ -9,20 +10,6 @@ import { isExpensive, TOILE_BELOW } from '../decide/sew-again';
 
 /** Chance below which a zone is in doubt. Source: engine.md, section 9. */
 const DOUBT_BELOW = 0.6;
-
-/** Zones that a toile without these parts could not show; named with the parts that it needs. */
-const PARTS: Partial<Record<ZoneId, string>> = {
-  waistband: 'the waistband',
-  sleeve: 'both sleeves, to the wrist',
-  upperArm: 'both sleeves',
-  armhole: 'both sleeves',
-  wrist: 'the cuffs',
-  rise: 'the waistband',
-  crotch: 'both legs to the knee',
-  leg: 'the legs to the hem',
-  neckline: 'the collar or the neck edge',
-  acrossBack: 'the back yoke and the sleeves',
-};
 
 /** Whether to sew a toile first: the chance, and what either way costs. No price is put on an hour. */
 export interface ToileQuestion {
@@ -62,7 +49,7 @@ export function toileQuestion(input: PatternCase, make: Make, zones: readonly Pl
     because: low ? 'chance' : expensive ? 'expensive fabric' : undefined,
     chance,
     doubt,
-    parts: [...new Set(doubt.flatMap((z) => PARTS[z] ?? []))],
+    parts: partsForToile(input.pattern, viewOf(input.pattern, make), doubt),
     cost: price && needed !== undefined ? { minor: Math.round((price.minor * needed) / 100), currency: price.currency } : undefined,
     minutes: usualMinutes(versionsOf(input)),
     over: [...over],

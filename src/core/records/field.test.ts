@@ -33,6 +33,7 @@ const ASKED: Record<string, { shape: Record<string, z.ZodType>; unasked: readonl
       'fabrics',
       'bodyId',
       'expected',
+      'openings',
       'bands',
       'listId',
       'place',

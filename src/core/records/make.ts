@@ -4,6 +4,7 @@ import { Alteration } from './alteration';
 import { SEASONS } from './seasons';
 import { called, field } from './field';
 import { CalendarDate, Cm, Id, Measure, Money, Name, PositiveCm, Words, ZoneName } from './shapes';
+import { Opening } from './pattern';
 import { SizeLine } from './size-line';
 
 /** When a garment was looked at: what it is worth as evidence depends on it. */
@@ -213,6 +214,8 @@ export const Make = z
     /** The size cut, and the zones where it differs. Absent where nobody knows. */
     size: SizeLine.optional(),
     sizeLines: z.array(z.strictObject({ zone: ZoneName, line: SizeLine })).default([]),
+    /** How its openings close, where not as the view says: a zip left out, buttons for it. */
+    openings: called(z.array(Opening).optional(), 'how its openings close'),
     /** Measured instead of read from a chart: a piece laid flat, or the sewn garment. */
     measured: z.array(z.strictObject({ zone: ZoneName, cm: PositiveCm, of: z.enum(['piece', 'garment']) })).default([]),
     alterations: z.array(Alteration).default([]),

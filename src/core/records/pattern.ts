@@ -39,7 +39,7 @@ export const FlatDetails = z.strictObject({
 export type FlatDetails = z.infer<typeof FlatDetails>;
 
 /** How an opening closes: it decides whether a garment can be put on. */
-const CLOSINGS = ['fixed', 'elastic', 'drawstring', 'wrap', 'zip'] as const;
+const CLOSINGS = ['fixed', 'elastic', 'drawstring', 'wrap', 'zip', 'buttons'] as const;
 
 export const Opening = z.strictObject({ zone: ZoneName, closes: field(z.enum(CLOSINGS), { label: 'How it closes', ask: 'choice' }) });
 
@@ -51,6 +51,10 @@ export const FabricNeed = z.strictObject({
   sizes: field(Words.optional(), { label: 'For sizes', ask: 'words', hint: 'all, or A to D' }),
 });
 export type FabricNeed = z.infer<typeof FabricNeed>;
+
+/** Parts of a garment that a toile can have or lack. */
+export const GARMENT_PARTS = ['yoke', 'gathered panel', 'waistband', 'sleeves', 'cuffs', 'collar', 'closure', 'hood', 'pockets'] as const;
+export type GarmentPart = (typeof GARMENT_PARTS)[number];
 
 /** A variation of a pattern. */
 export const View = z.strictObject({
@@ -68,6 +72,8 @@ export const View = z.strictObject({
   widest: field(PositiveCm.optional(), { label: 'Widest piece', ask: 'length', hint: 'across the grain, unfolded' }),
   longest: field(PositiveCm.optional(), { label: 'Longest piece', ask: 'length', hint: 'along the grain' }),
   openings: z.array(Opening).default([]),
+  /** What it is put together from, beside its main pieces; what a toile must have is asked for by them. */
+  parts: field(z.array(z.enum(GARMENT_PARTS)).optional(), { label: 'Parts it has', ask: 'choices' }),
   /** Changes for looks that are kept from make to make. */
   wishes: z.array(Alteration).default([]),
   flat: FlatDetails.optional(),

@@ -4,6 +4,7 @@ import { called, field } from './field';
 import { FabricUse } from './make';
 import { CalendarDate, Cm, Id, Measure, Name, PositiveCm, Words, ZoneName } from './shapes';
 import { zoneOf } from '../body/zones';
+import { Opening } from './pattern';
 import { SizeLine } from './size-line';
 
 /** What a sewist said of a check: seen to, later, or not minded. */
@@ -36,6 +37,9 @@ export const BandPiece = z.strictObject({
   onFold: field(z.boolean(), { label: 'On the fold', ask: 'yes' }),
   allowance: field(Cm, { label: 'Seam at each end', ask: 'length' }),
   overlap: field(Cm.optional(), { label: 'Overlap', ask: 'length' }),
+  /** A piece with a name of its own, and what it must go round where that is no measure of the body. */
+  name: field(Words.optional(), { label: 'Called', ask: 'words', hint: 'halter, ankle band' }),
+  round: field(PositiveCm.optional(), { label: 'Must go round', ask: 'length', hint: 'where it is not measured with the body' }),
 });
 export type BandPiece = z.infer<typeof BandPiece>;
 
@@ -53,6 +57,8 @@ export const Plan = z.strictObject({
   sizeLines: z.array(z.strictObject({ zone: ZoneName, line: SizeLine })).default([]),
   alterations: z.array(Alteration).default([]),
   fabrics: called(z.array(FabricUse).default([]), 'fabric'),
+  /** How its openings close, where not as the view says. */
+  openings: called(z.array(Opening).optional(), 'how its openings close'),
   /** Bands that were measured on the paper. */
   bands: z.array(BandPiece).optional(),
   /** The body it is for: a measured set, where not the latest; or what is expected on the day it is due. */

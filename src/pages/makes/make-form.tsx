@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { firstView } from '../../core/make/versions';
+import { firstView, viewOf } from '../../core/make/versions';
 import { RecordFields } from '../../parts/record-fields';
 import { makeName } from '../../core/make/make-name';
 import { minutesOf } from '../../core/make/minutes';
@@ -17,6 +17,9 @@ import { RecordRows } from '../../parts/record-rows';
 import { Button } from '../../ui/button';
 import { Fold } from '../../ui/fold';
 import { Pick } from '../../ui/pick';
+import { OpeningFields, openingsSaid } from '../../parts/opening-fields';
+import { openingsOf } from '../../core/make/openings';
+import { LackingParts } from '../../parts/lacking-parts';
 import { ZonePills } from '../../parts/zone-pills';
 import { EndedFields } from './ended-fields';
 import { MeasuredFields } from './measured-fields';
@@ -127,9 +130,12 @@ export function MakeForm({
           <RecordFields of={of} part="about" record={make} onChange={change} className="w-44" />
         </div>
         <EndedFields make={make} onChange={change} />
-        {make.kind === 'toile' && (
-          <ZonePills label={inWords('A toile without the parts for')} zones={make.lacking} onZones={(lacking) => change({ lacking })} />
-        )}
+        {make.kind === 'toile' &&
+          (pattern ? (
+            <LackingParts view={viewOf(pattern, make)} lacking={make.lacking} onLacking={(lacking) => change({ lacking })} />
+          ) : (
+            <ZonePills label={inWords('A toile that is not judged at')} zones={make.lacking} onZones={(lacking) => change({ lacking })} />
+          ))}
         {make.kind === 'refashion' && (
           <Pick
             label="Refashioned from"
@@ -141,6 +147,11 @@ export function MakeForm({
         )}
       </section>
       <div>
+        {pattern && (
+          <Fold head="How its openings close" said={openingsSaid(openingsOf(viewOf(pattern, make), make))}>
+            <OpeningFields openings={openingsOf(viewOf(pattern, make), make)} onOpenings={(openings) => change({ openings })} />
+          </Fold>
+        )}
         <Fold head="Loose ends" said={openEnds.map((l) => l.words).join(', ')} open={openEnds.length > 0}>
           <RecordRows
             of={LooseEnd.shape}

@@ -4,7 +4,9 @@ import { FIT_CLASS_WORDS } from '../../core/body/fit-class';
 import type { LengthUnit } from '../../core/units/length';
 import { keysOf } from '../../core/units/keys';
 import { zoneOf } from '../../core/body/zones';
-import { FabricNeed, FlatDetails, Opening, Pattern, View } from '../../core/records';
+import { partsOf } from '../../core/plan/toile-parts';
+import { OpeningFields, openingsSaid } from '../../parts/opening-fields';
+import { FabricNeed, FlatDetails, Pattern, View } from '../../core/records';
 import { newId } from '../../data/new-id';
 import { AlterationEntry } from '../../parts/alteration-entry';
 import { RecordField } from '../../parts/record-field';
@@ -55,24 +57,12 @@ export function ViewFields({
             ))}
           </div>
         </Fold>
-        <Fold head="How its openings close" said={view.openings.map((o) => `${zoneOf(o.zone).label} ${o.closes}`).join(', ')}>
-          <ZonePills
-            label="Openings"
-            zones={view.openings.map((o) => o.zone)}
-            onZones={(zones) => onView({ openings: zones.map((zone) => view.openings.find((o) => o.zone === zone) ?? { zone, closes: 'fixed' }) })}
-          />
-          <div className="mt-2 flex flex-wrap gap-3">
-            {view.openings.map((opening) => (
-              <RecordField
-                key={opening.zone}
-                of={Opening.shape}
-                name="closes"
-                label={`How the ${zoneOf(opening.zone).label} closes`}
-                value={opening.closes}
-                onValue={(closes) => onView({ openings: view.openings.map((o) => (o === opening ? { ...o, closes } : o)) })}
-              />
-            ))}
-          </div>
+        <Fold head="How its openings close" said={openingsSaid(view.openings)}>
+          <OpeningFields openings={view.openings} onOpenings={(openings) => onView({ openings })} />
+        </Fold>
+        <Fold head="What it is put together from" said={partsOf(view).join(', ')}>
+          <p className="mb-1 text-small text-ink2">Beside its main pieces. What a toile must have is asked for by these.</p>
+          <RecordField of={View.shape} name="parts" value={[...partsOf(view)]} onValue={(parts) => onView({ parts })} />
         </Fold>
         <Fold head="Fabric it takes" said={view.fabricTable.length === 0 ? '' : `${view.fabricTable.length} of the table`}>
           <div className="mb-1 flex flex-wrap gap-3">

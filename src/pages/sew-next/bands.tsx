@@ -18,7 +18,7 @@ export function Bands({ plan, view, allowance, onBands }: { plan: Plan; view: Vi
   return (
     <RecordRows
       of={BandPiece.shape}
-      names={['zone', 'cut', 'pieces', 'onFold', 'allowance', 'overlap']}
+      names={['zone', 'cut', 'pieces', 'onFold', 'allowance', 'overlap', 'name', 'round']}
       rows={bands}
       // A length nobody has measured yet is asked for first.
       blank={() => ({ id: newId(), zone: next, pieces: 1, onFold: false, allowance }) as unknown as BandPiece}

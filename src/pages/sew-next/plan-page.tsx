@@ -6,14 +6,16 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { USUAL_ALLOWANCE } from '../../core/arithmetic/sums';
 import { mainUse } from '../../core/make/main-fabric';
 import { newId } from '../../data/new-id';
-import { useLists, useUnit, useTradeWords } from '../../data/queries';
+import { useLists, useUnit } from '../../data/queries';
 import { FabricUses } from '../../parts/fabric-uses';
 import { CutFields } from '../../parts/cut-fields';
 import { GarmentPicture } from '../../parts/garment-picture';
 import { save } from '../../parts/save';
 import { RecordField } from '../../parts/record-field';
 import { SIZES_HEAD, SizingMethods } from '../../parts/sizing-methods';
-import { ZonePills } from '../../parts/zone-pills';
+import { LackingParts } from '../../parts/lacking-parts';
+import { OpeningFields, openingsSaid } from '../../parts/opening-fields';
+import { openingsOf } from '../../core/make/openings';
 import { MarkAsCut } from '../../parts/mark-as-cut';
 import { Button, LinkButton } from '../../ui/button';
 import { SelectField } from '../../ui/field';
@@ -53,7 +55,6 @@ function Chances({ work, onToile, children }: { work: PlanInWork; onToile: () =>
 
 /** The desk of a plan. */
 function PlanDesk({ work }: { work: PlanInWork }) {
-  const inWords = useTradeWords();
   const navigate = useNavigate();
   const lists = useLists();
   const unit = useUnit();
@@ -109,9 +110,7 @@ function PlanDesk({ work }: { work: PlanInWork }) {
             </SelectField>
             <RecordField of={Plan.shape} name="words" value={plan.words} onValue={(words) => change({ words })} className="min-w-56 flex-1" />
           </section>
-          {plan.kind === 'toile' && (
-            <ZonePills label={inWords('A toile without the parts for')} zones={plan.lacking} onZones={(lacking) => change({ lacking })} />
-          )}
+          {plan.kind === 'toile' && <LackingParts view={viewOf(pattern, make)} lacking={plan.lacking} onLacking={(lacking) => change({ lacking })} />}
           <section aria-labelledby="cut">
             <h2 id="cut" className="mb-1 text-head">
               What will be cut and changed
@@ -135,6 +134,9 @@ function PlanDesk({ work }: { work: PlanInWork }) {
             open={plan.expected !== undefined}
           >
             <ExpectedBody work={work} onExpected={(expected) => change({ expected })} />
+          </Fold>
+          <Fold head="How its openings close" said={openingsSaid(openingsOf(viewOf(pattern, make), plan))}>
+            <OpeningFields openings={openingsOf(viewOf(pattern, make), plan)} onOpenings={(openings) => change({ openings })} />
           </Fold>
           <Fold head="Bands as they are on the paper" said={bandsSaid(plan)} open={(plan.bands ?? []).length > 0}>
             <Bands plan={plan} view={viewOf(pattern, make)} allowance={pattern.allowance ?? USUAL_ALLOWANCE} onBands={(bands) => change({ bands })} />
