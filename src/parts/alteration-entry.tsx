@@ -1,6 +1,7 @@
 import { MoreHorizontal, X } from 'lucide-react';
 import { useState } from 'react';
 import { alterationPlace } from '../core/alteration/words';
+import { alsoCalled } from '../core/catalogue/alteration-names';
 import {
   ALTERATION_KIND_IDS,
   alterationKind,
@@ -296,7 +297,7 @@ export function AlterationEntry({
 }) {
   const options = ALTERATION_KIND_IDS.map((id) => {
     const { label, plus, minus } = alterationKind(id);
-    return { id, label, detail: minus ? `${plus} or ${minus}` : plus };
+    return { id, label, detail: minus ? `${plus} or ${minus}` : plus, also: alsoCalled(id) };
   });
   return (
     <div>

@@ -7,6 +7,8 @@ export interface PickOption<Id extends string = string> {
   readonly id: Id;
   readonly label: string;
   readonly detail?: string;
+  /** What it is also found by, and not shown. */
+  readonly also?: string;
 }
 
 /** One out of many, found by typing. With `onNew`, what is typed can be added. */
@@ -38,7 +40,7 @@ export function Pick<Id extends string>({
 }) {
   const [query, setQuery] = useState('');
   const finds = findsWords(query);
-  const found = options.filter((o) => finds(`${o.label} ${o.detail ?? ''}`)).slice(0, 40);
+  const found = options.filter((o) => finds(`${o.label} ${o.detail ?? ''} ${o.also ?? ''}`)).slice(0, 40);
   const isNew = onNew && query.trim() !== '' && !options.some((o) => folded(o.label) === folded(query.trim()));
   const choose = (id: Id | typeof NEW | typeof ALSO | null) => {
     if (id === null) return;

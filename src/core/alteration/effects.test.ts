@@ -40,6 +40,15 @@ describe('lengths and positions', () => {
     ['bust-dart', 1.5, { bustPoint: 1.5 }],
     ['neck-depth', -2, { neckDepth: -2 }],
     ['pocket-height', 2, { pocket: 2 }],
+    ['band-at-waist', 6, { bodyLength: 6, torso: 6 }],
+    ['wedge-centre-front', -1, { frontBodice: -1 }],
+    ['wedge-centre-back', 1.5, { bodice: 1.5 }],
+    ['skirt-front', 2, { skirt: 2 }],
+    ['skirt-back', -2, { skirt: -2 }],
+    ['seat-coverage', 1, { legHem: -1 }],
+    ['leg-line', -2, { legHem: 2 }],
+    ['dart-rotated', 1, {}],
+    ['pocket-depth', 1, {}],
   ])('%s by %d cm', (kind, amount, expected) => {
     expect(effects(kind, { amount })).toEqual(expected);
   });
@@ -288,3 +297,12 @@ describe('front or back only', () => {
 test('an amount that is only about so much is in doubt by a quarter of it', () => {
   expect(effectsOf(alteration('sleeve-length', { amount: -2, about: true }), USUAL_GARMENT)[0]).toMatchObject({ cm: -2, sd: 0.5 });
 });
+
+test.each<[AlterationKindId, Way, ZoneId, number]>([
+  ['dart-added', 'perSide', 'waist', 2],
+  ['dart-added', 'total', 'bust', 1],
+  ['princess-curve', 'perSide', 'bust', 2],
+  ['pivot-and-slide', 'perQuarter', 'hip', 4],
+  ['gathers', 'total', 'hemSweep', 1],
+  ['sleeve-seam', 'perSeam', 'upperArm', 2],
+])('%s, 1 cm %s at the %s, is %d cm round', (kind, way, zone, cm) => expect(effects(kind, { way, zones: [zone] })).toEqual({ [zone]: cm }));

@@ -1,3 +1,4 @@
+import { ALTERATION_NAMES } from '../catalogue/alteration-names';
 import { ALTERATION_KIND_IDS, alterationKind, isSized, type AlterationKindId } from '../catalogue/alterations';
 import type { ZoneId } from '../body/zones';
 import type { GarmentKind } from '../records';
@@ -329,36 +330,13 @@ export function aimOf(act: Act, word: string, garment: GarmentKind | undefined):
   return minus === undefined && sign < 0 ? undefined : { kind, sign, ...zones };
 }
 
+/** Of the other names of alterations those that say what a figure is like, or are said by their letters: acts are read by their verbs. */
+const NAMES_A_FIGURE =
+  /^(?:[fsb]ba|nsa|fsa|sway ?back|(?:full|small|broad|narrow|forward|square|slop(?:ing|ed)|flat|hollow|rounded|round|high round|large|thin|slim) .+)$/;
+
 /** Alterations that have a name of their own, with the sign that it means. */
-export const NAMED_ALTERATIONS: Readonly<Record<string, { readonly kind: AlterationKindId; readonly sign: 1 | -1 }>> = {
-  fba: { kind: 'full-bust', sign: 1 },
-  'full bust': { kind: 'full-bust', sign: 1 },
-  sba: { kind: 'full-bust', sign: -1 },
-  'small bust': { kind: 'full-bust', sign: -1 },
-  swayback: { kind: 'sway-back', sign: 1 },
-  'sway back': { kind: 'sway-back', sign: 1 },
-  'broad back': { kind: 'across-back', sign: 1 },
-  'narrow back': { kind: 'across-back', sign: -1 },
-  'broad shoulder': { kind: 'shoulder-width', sign: 1 },
-  'broad shoulders': { kind: 'shoulder-width', sign: 1 },
-  'narrow shoulder': { kind: 'shoulder-width', sign: -1 },
-  'narrow shoulders': { kind: 'shoulder-width', sign: -1 },
-  'forward shoulder': { kind: 'forward-shoulder', sign: 1 },
-  'forward shoulders': { kind: 'forward-shoulder', sign: 1 },
-  'square shoulder': { kind: 'square-shoulder', sign: 1 },
-  'square shoulders': { kind: 'square-shoulder', sign: 1 },
-  'sloping shoulder': { kind: 'sloping-shoulder', sign: 1 },
-  'sloping shoulders': { kind: 'sloping-shoulder', sign: 1 },
-  'full seat': { kind: 'full-seat', sign: 1 },
-  'full bum': { kind: 'full-seat', sign: 1 },
-  'flat seat': { kind: 'flat-seat', sign: 1 },
-  'flat bum': { kind: 'flat-seat', sign: 1 },
-  'full tummy': { kind: 'full-tummy', sign: 1 },
-  'full upper arm': { kind: 'upper-arm', sign: 1 },
-  'full bicep': { kind: 'upper-arm', sign: 1 },
-  'full calf': { kind: 'calf-girth', sign: 1 },
-  'hollow chest': { kind: 'hollow-chest', sign: 1 },
-  'rounded back': { kind: 'high-back', sign: 1 },
-  'rounded upper back': { kind: 'high-back', sign: 1 },
-  'round back': { kind: 'high-back', sign: 1 },
-};
+export const NAMED_ALTERATIONS: Readonly<Record<string, { readonly kind: AlterationKindId; readonly sign: 1 | -1 }>> = Object.fromEntries(
+  ALTERATION_NAMES.flatMap(({ kind, name, sign }) =>
+    sign === undefined || !NAMES_A_FIGURE.test(name) || name.endsWith('adjustment') ? [] : [[name, { kind, sign }] as const],
+  ),
+);

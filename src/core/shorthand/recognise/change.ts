@@ -369,7 +369,7 @@ export const recogniseChange = byRules([
       change({ kind: 'forward-shoulder', sign: way?.startsWith('forw') ? 1 : -1 }, lengthIn(amount, s), tail, s, s.typed(from, to)),
   ),
   // By their own name: "fba 2", "a 1.5 cm sway back adjustment", "did a forward shoulder".
-  given(/fba|sba|sway|full|small|broad|narrow|forward|square|slop|flat|hollow|round/, changed)(
+  given(/[fsb]ba|nsa|fsa|sway|full|small|broad|narrow|forward|square|slop|flat|hollow|round|large|thin|slim/, changed)(
     `${LEAD}(?:(?:did|made|with|added|needed|used) )?(?:(?:an?|my usual|my|the|usual) )?(?:(?<before>${SAID_LENGTH}) )?(?<named>${anyOf(Object.keys(NAMED_ALTERATIONS))})${END}(?: (?:adjustment|alteration|adj))?(?:,? ?(?:of |by |: ?|\\+ ?|\\+)?(?<amount>${LENGTH}))?`,
     'sure',
     ({ named, before, amount, tail = '' }, s, from, to) => {
