@@ -69,12 +69,18 @@ console.log(`  Chances from 30 % up at most ${(100 * astray).toFixed(1)} points 
 const CARELESS = 0.1;
 const SEWISTS_WHO_SLIP = 30;
 const MOST_MORE_FOR_CAREFUL = 0.02;
-const versionsOf = (slips: number, doubting: boolean) => simulate(SEWISTS_WHO_SLIP, SEED, { slips, doubting }, ['memory'])[0]!.versions;
+const versionsOf = (slips: number, doubting: boolean) => simulate(SEWISTS_WHO_SLIP, SEED, { slips, doubting, asked: false }, ['memory'])[0]!.versions;
 const fewerForCareless = 1 - versionsOf(CARELESS, true) / versionsOf(CARELESS, false);
 const moreForCareful = versionsOf(0, true) / versionsOf(0, false) - 1;
 console.log(
   `Where what is hardly believable may be a slip, sewists with one note of ten wrong need ${percent(fewerForCareless)} % fewer versions (more than none), careful ones ${(100 * moreForCareful).toFixed(1)} % more (at most ${percent(MOST_MORE_FOR_CAREFUL)}).`,
 );
+
+/** Sewists who pin the two things that are asked for, against those who note as they like. */
+const LEAST_FEWER_WHEN_ASKED = 0.12;
+const whenAsked = (asked: boolean) => simulate(SEWISTS_WHO_SLIP, SEED, { slips: 0, doubting: true, asked }, ['memory'])[0]!.versions;
+const fewerWhenAsked = 1 - whenAsked(true) / whenAsked(false);
+console.log(`Those who pin the two things asked for need ${percent(fewerWhenAsked)} % fewer versions (at least ${percent(LEAST_FEWER_WHEN_ASKED)}).`);
 
 const PAIRS = 1000;
 const LEAST_NAMED = 0.8;
@@ -96,6 +102,7 @@ console.log(
 );
 
 const held =
+  fewerWhenAsked >= LEAST_FEWER_WHEN_ASKED &&
   fewerForCareless > 0 &&
   moreForCareful <= MOST_MORE_FOR_CAREFUL &&
   causes.ours.named >= LEAST_NAMED &&

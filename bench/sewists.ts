@@ -3,6 +3,7 @@ import { priorSpread, zoneOf, type ZoneId } from '../src/core/body/zones';
 import { keepsLast } from '../src/core/forecast/carry-forward';
 import { fabricStretch, type FabricStretch } from '../src/core/garment/stretch';
 import type { Observation } from '../src/core/inference/likelihood';
+import { worthNoting } from '../src/core/inference/worth-noting';
 import { withDoubts } from '../src/core/inference/hardly-believable';
 import { Memory, type RememberedPattern } from '../src/core/inference/belief-tree';
 import { bestCut, chanceOfRight, posteriorOf, priorFrom, type Prior } from '../src/core/inference/posterior';
@@ -137,8 +138,13 @@ export function notebook(own: readonly { readonly cut: number; readonly note: Ob
 interface Eyes {
   readonly slips: number;
   readonly doubting: boolean;
+  /** Whether the two things that are asked for are done: where it helps most, the amount is pinned. */
+  readonly asked: boolean;
 }
-const USUAL_EYES: Eyes = { slips: 0, doubting: true };
+const USUAL_EYES: Eyes = { slips: 0, doubting: true, asked: false };
+/** So many things are asked for at a time, where they help by more than so much. */
+const MOST_ASKED = 2;
+const WORTH_ASKING = 0.03;
 
 /** What a hand writes that slips: the wrong sign, or a step more or less. */
 function slipped(outcome: number, chance: () => number): number {
@@ -176,6 +182,34 @@ export function noted(
 
 const toldBy = (own: readonly Observation[], zone: ZoneId, { doubting }: Eyes) => (doubting ? withDoubts(own, priorSpread(zone)) : own);
 
+/** At the places where it helps most, the amount is pinned and not judged at sight. */
+function pinAsAsked(
+  { observations }: Version,
+  { zones, fitClass }: HiddenPattern,
+  before: readonly Version[],
+  priors: ReadonlyMap<ZoneId, Prior | number>,
+  offs: ReadonlyMap<ZoneId, number>,
+  eyes: Eyes,
+  normal: () => number,
+): void {
+  const worth = zones.map((zone) => {
+    const own = before.map((v) => v.observations.get(zone)!);
+    const believed = posteriorOf(toldBy(own, zone, eyes), priors.get(zone)!);
+    const { amount: _, ...look } = observations.get(zone)!;
+    const { spread } = zoneOf(zone);
+    return { zone, gain: worthNoting(believed, look, edgesOf(zone, fitClass)[0], spread.pattern || spread.person).pin };
+  });
+  for (const { zone } of worth
+    .filter((w) => w.gain > WORTH_ASKING)
+    .sort((a, b) => b.gain - a.gain)
+    .slice(0, MOST_ASKED)) {
+    const seen = observations.get(zone)!;
+    const off = offs.get(zone)!;
+    const amount = Math.abs(off + Math.max(0.3, 0.1 * Math.abs(off)) * normal());
+    if (seen.outcome !== 0 && amount > 0) observations.set(zone, { ...seen, amount, found: 'pinned' });
+  }
+}
+
 /** One pattern sewn until it is truly right; what was learned on the way is handed on. */
 function sew(
   way: Way,
@@ -196,6 +230,7 @@ function sew(
   const versions: Version[] = [];
   while (versions.length < PATIENCE) {
     const stretch = Math.max(0, STRETCH_ASKED + STRETCH_SPREAD * normal());
+    const offs = new Map<ZoneId, number>();
     const version: Version = { observations: new Map(), cut: new Map(), trulyRight: new Map(), chance: new Map() };
     for (const zone of pattern.zones) {
       const [t1] = edgesOf(zone, pattern.fitClass);
@@ -217,9 +252,11 @@ function sew(
       }
       const off = cut + give.cm * (1 + GIVE_DOUBT * normal()) - pattern.ideal.get(zone)!;
       version.observations.set(zone, { x: cut + give.cm, garment: give.sd, ...noted(off, zone, pattern.fitClass, chance, eyes.slips) });
+      offs.set(zone, off);
       version.cut.set(zone, cut);
       version.trulyRight.set(zone, Math.abs(off) <= t1);
     }
+    if (eyes.asked) pinAsAsked(version, pattern, versions, priors, offs, eyes, normal);
     versions.push(version);
     if ([...version.trulyRight.values()].every(Boolean)) break;
   }

@@ -13,7 +13,9 @@ import { sizingMethodWords, sizeRemarks } from '../src/core/forecast/size-words'
 import { isChanged } from '../src/core/forecast/summary';
 import type { IsoDate } from '../src/core/units/date';
 import { type LengthUnit } from '../src/core/units/length';
-import { zoneOf } from '../src/core/body/zones';
+import { BODY_MEASURES, zoneOf, type ZoneId } from '../src/core/body/zones';
+import { bodyOn, measureDoubt } from '../src/core/body/measures';
+import { worthOfPlaces } from '../src/core/forecast/worth-asking';
 import { offsetWords, placeAt } from '../src/core/forecast/label-places';
 import type { Ledger, Person } from '../src/core/records';
 
@@ -41,6 +43,11 @@ const PatternAdvice = z.object({
         .optional()
         .describe('sizes without a chart: the offset and the best cut as places among them, 0 the first'),
       saidByOthers: Range.optional().describe('what the other patterns say before any note of this one'),
+      ask: z
+        .object({ how: z.enum(['note', 'pin']), gain: z.number() })
+        .optional()
+        .describe('what a first look at the next version is worth there: how, and the expected gain in the chance of right'),
+      body: z.object({ measure: z.string(), cm: z.number(), doubt: z.number() }).optional().describe('the body on that day, and its doubt'),
     }),
   ),
   weakest: z.object({ zone: z.string(), chance: Chance }).optional(),
@@ -80,6 +87,14 @@ export const Advice = z.object({
   patterns: z.array(PatternAdvice),
 });
 export type Advice = z.infer<typeof Advice>;
+
+/** The measure that decides a zone, as the body is on a day, with its doubt. */
+function bodyAt({ bodies }: PatternCase, zone: ZoneId, on: IsoDate): { body?: { measure: string; cm: number; doubt: number } } {
+  const { measure, kind } = zoneOf(zone);
+  const found = measure && bodyOn(bodies, measure, on);
+  if (!measure || !found) return {};
+  return { body: { measure: BODY_MEASURES[measure], cm: found.cm, doubt: measureDoubt(kind, found.ageDays) } };
+}
 
 /** What the changes did from one version that counts to the next, in words and numbers. */
 function deedsOf({ makes }: PatternCase, { columns }: Account, unit: LengthUnit): z.infer<typeof PatternAdvice>['whatItDid'] {
@@ -148,6 +163,11 @@ export function advise(ledger: Ledger, person: Person, patternIds: readonly stri
     patterns: asked.map((input) => {
       const plan = { date: on, unit };
       const carried = fit.account(person.id, input.pattern.id, plan);
+      const worth = carried ? worthOfPlaces(input, { ...carried.next, fitNotes: [] }, { at: 'firstDay' }, memory) : [];
+      const askAt = (zone: ZoneId) => {
+        const found = worth.find((w) => w.zone === zone);
+        return found ? { ask: { how: found.how, gain: found.gain } } : {};
+      };
       const { answer, because, wouldChange, early } = carried?.decision ?? fit.decision(person.id, input, plan);
       return {
         pattern: input.pattern.name,
@@ -177,6 +197,8 @@ export function advise(ledger: Ledger, person: Person, patternIds: readonly stri
                   }
                 : {}),
               ...(saidByOthers ? { saidByOthers: saidByOthers() } : {}),
+              ...askAt(z.zone),
+              ...bodyAt(input, z.zone, on),
             };
           }) ?? [],
         ...(carried?.weakest ? { weakest: { zone: zoneOf(carried.weakest.zone).label, chance: carried.weakest.chance } } : {}),

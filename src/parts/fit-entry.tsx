@@ -5,7 +5,8 @@ import clsx from 'clsx';
 import { MoreHorizontal } from 'lucide-react';
 import { useRef, useState, type KeyboardEvent } from 'react';
 import { alterationKind } from '../core/catalogue/alterations';
-import type { LengthUnit } from '../core/units/length';
+import type { Ask } from '../core/forecast/worth-asking';
+import { formatLength, type LengthUnit } from '../core/units/length';
 import { ZONE_IDS, zoneOf, type ZoneId } from '../core/body/zones';
 import type { ZoneSaid } from '../core/make/log-draft';
 import { FitNote, fieldMeta, type Outcome } from '../core/records';
@@ -97,10 +98,13 @@ export function FitEntry({
   said,
   drawn,
   unit,
+  asks = [],
   onChange,
 }: {
   zones: readonly ZoneId[];
   said: readonly ZoneSaid[];
+  /** Places whose notes would help most. */
+  asks?: readonly Ask[] | undefined;
   /** The garment, to point at. */
   drawn?: Drawn | undefined;
   unit: LengthUnit;
@@ -111,6 +115,10 @@ export function FitEntry({
   const shown = [...zones, ...said.map((s) => s.zone).filter((z) => !zones.includes(z))];
   const symptomsHere = new Set(symptomsAt(shown));
   const at = (zone: ZoneId) => said.find((s) => s.zone === zone);
+  // What is pinned, or looked at where no more is asked, is asked no longer.
+  const open = asks.filter(
+    (a) => shown.includes(a.zone) && (a.how === 'pin' ? at(a.zone)?.outcome !== 0 && at(a.zone)?.amount === undefined : !at(a.zone)),
+  );
   const set = (zone: ZoneId, change: Partial<ZoneSaid> | undefined) => {
     const others = said.filter((s) => s.zone !== zone);
     if (!change) return onChange(others);
@@ -161,6 +169,17 @@ export function FitEntry({
           onKey={sayByKey}
           className="mb-2"
         />
+      )}
+      {open.length > 0 && (
+        <p className="mb-1.5 flex flex-wrap items-center gap-x-3 gap-y-1 text-small">
+          <span className="text-amber">What helps the next one most:</span>
+          {open.map((a) => (
+            <Button key={a.zone} quiet onClick={() => focusRow(shown.indexOf(a.zone))}>
+              {a.how === 'pin' ? 'pin' : 'look at'} the {zoneOf(a.zone).label}
+              <span className="text-ink2">: the best cut is open by {formatLength(a.open, unit, { about: true })}</span>
+            </Button>
+          ))}
+        </p>
       )}
       <ul ref={list} className="border-t border-rule">
         {shown.map((zone, index) => {

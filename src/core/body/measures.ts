@@ -3,7 +3,7 @@ import { byDay, dayNumber, type IsoDate } from '../units/date';
 import { memoize } from '../units/memoize';
 import { itemAt, lastOf } from '../units/item-at';
 import { keysOf } from '../units/keys';
-import type { BodyMeasure } from './zones';
+import type { BodyMeasure, ZoneKind } from './zones';
 
 /** What this module needs of a measurement set: a date and measures in cm, any of which may be missing. */
 export interface DatedMeasures {
@@ -72,6 +72,23 @@ function valueOn(having: readonly { readonly day: number; readonly cm: number }[
   }
   const nearest = (before ?? after)!;
   return { cm: nearest.cm, how: 'nearest', ageDays: Math.abs(nearest.day - day) };
+}
+
+/** What a tape errs by, and what a body may change in a month, cm; on widths and lengths this part of it. Source: our own bench. */
+const TAPE = 0.5;
+const IN_A_MONTH = 0.3;
+const OF_LENGTHS = 0.3;
+const DAYS_OF_MONTH = 30.44;
+
+/**
+ * The doubt of a body measure so many days from the nearest set, cm, one standard deviation.
+ *
+ * @param kind of the place that the measure decides
+ * @example measureDoubt('girth', 365) // 1.1529
+ */
+export function measureDoubt(kind: ZoneKind, days: number): number {
+  const doubt = Math.sqrt(TAPE * TAPE + IN_A_MONTH * IN_A_MONTH * (days / DAYS_OF_MONTH));
+  return kind === 'girth' ? doubt : OF_LENGTHS * doubt;
 }
 
 /** A body asked for one measure after the other, mostly on the same day. */

@@ -9,11 +9,12 @@ import { plannedZones, type PlannedZone } from '../forecast/planned-chance';
 import { Recollection, type FirstCut, type Influence } from '../forecast/recollection';
 import { roomToGrow, type GrownFit } from '../forecast/room-to-grow';
 import { sizesFor, type Sizes } from '../forecast/sizes';
+import { worthAsking, type Ask } from '../forecast/worth-asking';
 import { summaryOf, type PatternSummary } from '../forecast/summary';
 import { canBeMarked } from '../forecast/to-mark';
 import { caseOf, casesFor, type PatternCase } from '../garment/case';
 import { offsetOf } from '../garment/offset';
-import type { GarmentKind, Make, Pattern, Person } from '../records';
+import type { GarmentKind, Make, Pattern, Person, Seen } from '../records';
 import type { IsoDate } from '../units/date';
 import { addToGroup } from '../units/group-by';
 import { firstOf } from '../units/item-at';
@@ -187,6 +188,13 @@ export class EngineSession {
   planned(make: Make, plan: PlannedCut): readonly PlannedZone[] {
     const input = this.caseOf(make.personId, firstOf(make.sources).patternId);
     return input ? plannedZones(input, make, plan, this.memory(make.personId)) : [];
+  }
+
+  /** What to look at in a garment, at most two places; one that is still being logged may be asked about. */
+  asks(make: Make, seen: Seen): readonly Ask[] {
+    const source = make.sources[0];
+    const input = source && this.caseOf(make.personId, source.patternId);
+    return input ? worthAsking(input, make, seen, this.memory(make.personId)) : [];
   }
 
   /** A planned cut on a child's body now and as it grows; undefined where its growth cannot be told. */

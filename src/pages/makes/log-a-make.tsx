@@ -151,6 +151,7 @@ function LogForm({ input: known, stash, person, people, initial, planned, pick, 
             How did it fit?
           </h2>
           <LookEntry
+            make={draft.make}
             look={draft.look}
             zones={viewOf(pattern, draft.make).zones}
             drawn={drawnOf(pattern, draft.make, fabrics)}

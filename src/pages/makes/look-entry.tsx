@@ -4,16 +4,22 @@ import { FitEntry } from '../../parts/fit-entry';
 import type { Drawn } from '../../parts/garment-figure';
 import { NumberField } from '../../ui/number-field';
 import { Segmented } from '../../ui/segmented';
+import type { Make } from '../../core/records';
+import { useCaseTables } from '../../data/engine-tables';
+import { useEngine } from '../../workers/use-engine';
 import type { Look } from '../../core/make/log-draft';
 
 /** How did it fit? When it was looked at, and a line for each zone that matters. */
 export function LookEntry({
+  make,
   look,
   zones,
   drawn,
   unit,
   onChange,
 }: {
+  /** The garment that is looked at. */
+  make: Make;
   look: Look;
   zones: readonly ZoneId[];
   drawn: Drawn;
@@ -21,6 +27,8 @@ export function LookEntry({
   onChange: (look: Look) => void;
 }) {
   const { seen, said } = look;
+  // What the place itself says while it is typed changes nothing in what is worth asking.
+  const asks = useEngine('asks', useCaseTables(), [make, seen], { tolerant: true }).answer;
   return (
     <div>
       <div className="mb-2 flex flex-wrap items-center gap-2">
@@ -48,7 +56,7 @@ export function LookEntry({
         )}
         {seen.at === 'worn' && <span className="text-ink2">wears</span>}
       </div>
-      <FitEntry zones={zones} said={said} drawn={drawn} unit={unit} onChange={(next) => onChange({ ...look, said: [...next] })} />
+      <FitEntry zones={zones} said={said} asks={asks} drawn={drawn} unit={unit} onChange={(next) => onChange({ ...look, said: [...next] })} />
     </div>
   );
 }

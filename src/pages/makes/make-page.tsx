@@ -352,7 +352,7 @@ export function MakePage() {
             ))}
             {look ? (
               <div className="border-t-2 border-ink pt-2">
-                <LookEntry look={look} zones={view.zones} drawn={drawnOf(pattern, make, fabrics)} unit={unit} onChange={draft.keep} />
+                <LookEntry make={make} look={look} zones={view.zones} drawn={drawnOf(pattern, make, fabrics)} unit={unit} onChange={draft.keep} />
                 <div className="mt-2 flex gap-2">
                   <Button
                     disabled={look.said.length === 0}
