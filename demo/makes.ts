@@ -267,7 +267,7 @@ const lantern: Make[] = [
         date: '2025-12-28',
         wears: 0,
         love: 3,
-        reasons: ['occasion', 'care'],
+        reasons: ['occasion'],
         sewAgain: 'later',
         words: 'Everyone admires it on its hanger. Too bright for the orchestra, too grand for rehearsal.',
       },

@@ -192,9 +192,6 @@ function AlterationRow({
             onValue={(direction) => change({ direction })}
           />
         )}
-        {!allowance && !band && alteration.amount !== undefined && (
-          <span className="text-small text-ink2">{alteration.amount < 0 ? (kind.minus ?? kind.plus) : kind.plus}</span>
-        )}
         {kind.ways.length > 1 && (
           <ChoiceField
             label={`${name}: how it was measured`}
@@ -228,7 +225,7 @@ function AlterationRow({
         <ChoiceField
           label={`${name}: when`}
           labelHidden
-          className="[&_select]:w-[110px]"
+          className="[&_select]:w-[104px]"
           value={alteration.when}
           all={keysOf(WHEN)}
           words={(when) => WHEN[when]}
@@ -237,24 +234,26 @@ function AlterationRow({
         <ChoiceField
           label={`${name}: for fit or for looks`}
           labelHidden
-          className="[&_select]:w-[90px]"
+          className="[&_select]:w-[98px]"
           value={alteration.purpose}
           all={['fit', 'style']}
           words={(purpose) => (purpose === 'fit' ? 'for fit' : 'for looks')}
           onValue={(purpose) => change({ purpose })}
         />
-        <button
-          type="button"
-          aria-label={`${name}: more about it`}
-          aria-expanded={detailed}
-          onClick={() => setDetailed(!detailed)}
-          className="min-h-6 min-w-6 rounded-md px-1 text-ink2 hover:bg-tint max-sm:min-h-11 max-sm:min-w-11"
-        >
-          <MoreHorizontal size={15} aria-hidden className="inline" />
-        </button>
-        <button type="button" aria-label={`Remove ${name}`} onClick={onRemove} className="rounded-md p-1 text-ink2 hover:bg-tint max-sm:p-3">
-          <X size={15} aria-hidden />
-        </button>
+        <span className="ml-auto flex items-center">
+          <button
+            type="button"
+            aria-label={`${name}: more about it`}
+            aria-expanded={detailed}
+            onClick={() => setDetailed(!detailed)}
+            className="min-h-6 min-w-6 rounded-md px-1 text-ink2 hover:bg-tint max-sm:min-h-11 max-sm:min-w-11"
+          >
+            <MoreHorizontal size={15} aria-hidden className="inline" />
+          </button>
+          <button type="button" aria-label={`Remove ${name}`} onClick={onRemove} className="rounded-md p-1 text-ink2 hover:bg-tint max-sm:p-3">
+            <X size={15} aria-hidden />
+          </button>
+        </span>
       </div>
       {detailed && <AlterationDetails alteration={alteration} name={name} change={change} />}
       <div className="flex flex-wrap items-center gap-x-3">
@@ -266,6 +265,9 @@ function AlterationRow({
             single={kind.rule.by === 'band'}
             onZones={(zones) => change({ zones })}
           />
+        )}
+        {!allowance && !band && alteration.amount !== undefined && (
+          <span className="text-small">{alteration.amount < 0 ? (kind.minus ?? kind.plus) : kind.plus}</span>
         )}
         <Result alteration={alteration} context={context} unit={unit} />
         <span className="text-small text-ink2">

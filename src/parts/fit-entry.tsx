@@ -171,12 +171,11 @@ export function FitEntry({
         />
       )}
       {open.length > 0 && (
-        <p className="mb-1.5 flex flex-wrap items-center gap-x-3 gap-y-1 text-small">
+        <p className="mb-1.5 flex flex-wrap items-center gap-y-1 text-small">
           <span className="text-amber">What helps the next one most:</span>
           {open.map((a) => (
             <Button key={a.zone} quiet onClick={() => focusRow(shown.indexOf(a.zone))}>
-              {a.how === 'pin' ? 'pin' : 'look at'} the {zoneOf(a.zone).label}
-              <span className="text-ink2">: the best cut is open by {formatLength(a.open, unit, { about: true })}</span>
+              {`${a.how === 'pin' ? 'pin' : 'look at'} the ${zoneOf(a.zone).label}: ${formatLength(a.open, unit, { about: true })} are open`}
             </Button>
           ))}
         </p>

@@ -1,8 +1,10 @@
 /**
- * A share in words for people.
+ * A share or a chance in words for people. What falls short of the whole is never told as the whole.
  *
  * @example percent(0.854) // '85 %' (with a thin space)
+ * @example percent(0.998) // '99 %'
  */
 export function percent(share: number): string {
-  return `${Math.round(share * 100)}\u202f%`;
+  const whole = Math.round(share * 100);
+  return `${whole === 100 && share < 1 - 1e-9 ? 99 : whole}\u202f%`;
 }

@@ -138,9 +138,7 @@ export function Reasons({
               ) : (
                 <p className="flex flex-wrap items-center gap-x-2 gap-y-1 text-ink2">
                   Is it right? Until you say so it may be a slip, and the others outvote it.
-                  <Button quiet onClick={() => onRight(c.evidence)}>
-                    It is right
-                  </Button>
+                  <Button onClick={() => onRight(c.evidence)}>It is right</Button>
                   <Link to={routes.make(c.evidence.make.id)} className="underline underline-offset-2">
                     Mend it on its page
                   </Link>
