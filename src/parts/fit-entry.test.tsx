@@ -3,6 +3,7 @@ import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
 import type { ZoneId } from '../core/body/zones';
+import type { Ask } from '../core/forecast/worth-asking';
 import type { ZoneSaid } from '../core/make/log-draft';
 import { draw } from './component-test';
 import { FitEntry } from './fit-entry';
@@ -10,17 +11,17 @@ import { FitEntry } from './fit-entry';
 const user = userEvent.setup();
 let said: readonly ZoneSaid[] = [];
 
-function Entry({ zones, first }: { zones: readonly ZoneId[]; first: readonly ZoneSaid[] }) {
+function Entry({ zones, first, asks }: { zones: readonly ZoneId[]; first: readonly ZoneSaid[]; asks?: readonly Ask[] }) {
   const [now, setNow] = useState(first);
   const take = (next: readonly ZoneSaid[]) => {
     said = next;
     setNow(next);
   };
-  return <FitEntry zones={zones} said={now} unit="cm" onChange={take} />;
+  return <FitEntry zones={zones} said={now} asks={asks} unit="cm" onChange={take} />;
 }
-function enter(zones: readonly ZoneId[], first: readonly ZoneSaid[] = []) {
+function enter(zones: readonly ZoneId[], first: readonly ZoneSaid[] = [], asks: readonly Ask[] = []) {
   said = first;
-  draw(<Entry zones={zones} first={first} />);
+  draw(<Entry zones={zones} first={first} asks={asks} />);
 }
 const zone = (name: string) => screen.getByRole('group', { name: `${name}: how it fitted` });
 const focus = (name: string) => within(zone(name)).getByRole('button', { name: /right/ }).focus();
@@ -82,4 +83,37 @@ test('a symptom offers its causes, none as certain, and another can be taken', a
   await user.click(within(crotch).getByRole('button', { name: /^hip tight/ }));
   expect(said.find((s) => s.zone === 'hip')).toMatchObject({ outcome: -1, symptom: 'crotch-whiskers' });
   expect(said.some((s) => s.zone === 'crotch')).toBe(false);
+});
+
+test('what helps most leads to its line, and goes once it is said; a pin is asked for until there is an amount', async () => {
+  enter(
+    ['bust', 'waist', 'sleeve'],
+    [],
+    [
+      { zone: 'sleeve', how: 'note', gain: 0.2, open: 1.5 },
+      { zone: 'waist', how: 'pin', gain: 0.1, open: 4 },
+    ],
+  );
+  const asked = (name: string) => screen.queryByRole('button', { name: new RegExp(`^${name}: (pin it, )?\\d`) });
+  await user.click(asked('sleeve')!);
+  await user.keyboard('r');
+  expect(said).toEqual([{ zone: 'sleeve', outcome: 0 }]);
+  expect(asked('sleeve')).toBeNull();
+  await user.click(asked('waist')!);
+  await user.keyboard('u');
+  expect(asked('waist')).not.toBeNull();
+  await user.type(screen.getByRole('textbox', { name: 'waist: by how much, if known' }), '3{Enter}');
+  expect(asked('waist')).toBeNull();
+});
+
+test('an amount may be pinned or only about so much; without an amount that is not asked, and said right it goes', async () => {
+  enter(['sleeve'], [{ zone: 'sleeve', outcome: 2 }]);
+  const found = () => screen.queryByRole('combobox', { name: 'sleeve: how the amount was found' });
+  expect(found()).toBeNull();
+  await user.type(screen.getByRole('textbox', { name: 'sleeve: by how much, if known' }), '2{Enter}');
+  await user.selectOptions(found()!, 'pinned or measured');
+  expect(said).toEqual([{ zone: 'sleeve', outcome: 2, amount: 2, found: 'pinned' }]);
+  focus('sleeve');
+  await user.keyboard('r');
+  expect(said).toEqual([{ zone: 'sleeve', outcome: 0 }]);
 });

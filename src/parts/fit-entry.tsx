@@ -175,7 +175,7 @@ export function FitEntry({
           <span className="text-amber">What helps the next one most:</span>
           {open.map((a) => (
             <Button key={a.zone} quiet onClick={() => focusRow(shown.indexOf(a.zone))}>
-              {`${a.how === 'pin' ? 'pin' : 'look at'} the ${zoneOf(a.zone).label}: ${formatLength(a.open, unit, { about: true })} are open`}
+              {`${zoneOf(a.zone).label}: ${a.how === 'pin' ? 'pin it, ' : ''}${formatLength(a.open, unit, { about: true })} are open`}
             </Button>
           ))}
         </p>
