@@ -240,7 +240,7 @@ function AlterationRow({
           words={(purpose) => (purpose === 'fit' ? 'for fit' : 'for looks')}
           onValue={(purpose) => change({ purpose })}
         />
-        <span className="ml-auto flex items-center">
+        <span className="ml-auto flex items-center gap-1">
           <button
             type="button"
             aria-label={`${name}: more about it`}
@@ -250,8 +250,13 @@ function AlterationRow({
           >
             <MoreHorizontal size={15} aria-hidden className="inline" />
           </button>
-          <button type="button" aria-label={`Remove ${name}`} onClick={onRemove} className="rounded-md p-1 text-ink2 hover:bg-tint max-sm:p-3">
-            <X size={15} aria-hidden />
+          <button
+            type="button"
+            aria-label={`Remove ${name}`}
+            onClick={onRemove}
+            className="min-h-6 min-w-6 rounded-md px-1 text-ink2 hover:bg-tint max-sm:min-h-11 max-sm:min-w-11"
+          >
+            <X size={15} aria-hidden className="inline" />
           </button>
         </span>
       </div>
