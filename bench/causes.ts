@@ -1,7 +1,6 @@
-import type { ZoneId } from '../src/core/body/zones';
 import { evidenceAt } from '../src/core/garment/evidence';
 import { sampleAlteration, sampleCase, sampleFabric, sampleMake, SAMPLE_PATTERN } from '../src/core/garment/sample-case';
-import { priorSpread } from '../src/core/body/zones';
+import { priorSpread, type ZoneId } from '../src/core/body/zones';
 import type { Alteration, Fabric, Make, Outcome } from '../src/core/records';
 import { whatItDid } from '../src/core/versions/what-it-did';
 import { handOf, movesBetween, type Cause } from '../src/core/versions/moves';
@@ -62,10 +61,8 @@ export function simulateCauses(
     const knit = chance() < 0.5;
     const theta = 0.6 * priorSpread(zone) * normal();
     const changes = (of: keyof typeof OFTEN) => chance() < OFTEN[of];
-    const fabrics: [Fabric, Fabric] = [
-      sampleFabric('one', { structure: knit ? 'knit' : 'woven', stretchAcross: knit ? 35 : 0, weight: 150, drape: 3 }),
-      sampleFabric('one', { structure: knit ? 'knit' : 'woven', stretchAcross: knit ? 35 : 0, weight: 150, drape: 3 }),
-    ];
+    const plain = sampleFabric('one', { structure: knit ? 'knit' : 'woven', stretchAcross: knit ? 35 : 0, weight: 150, drape: 3 });
+    const fabrics: [Fabric, Fabric] = [plain, plain];
     if (knit && changes('stretch')) fabrics[1] = { ...fabrics[1], id: 'two', stretchAcross: Math.max(5, Math.round(35 + 12 * normal())) };
     if (changes('hand')) fabrics[1] = { ...fabrics[1], id: 'two', weight: pick([90, 260]), ...(chance() < 0.5 ? { drape: 5 } : {}) };
     const pattern = {
@@ -104,9 +101,7 @@ export function simulateCauses(
         ],
       });
     const caseOf = (makes: readonly Make[]) => sampleCase(makes, { pattern, bodies, fabrics: [...new Map(fabrics.map((f) => [f.id, f])).values()] });
-    const xOf = (m: Make) => evidenceAt(caseOf([m]), zone).used[0]!.observation.x;
-    const first = make(1, 2, 0, 0);
-    const x1 = xOf(first);
+    const x1 = evidenceAt(caseOf([make(1, 2, 0, 0)]), zone).used[0]!.observation.x;
     const note1 = noted(x1 - theta, zone, pattern.fitClass, chance);
     // What is changed answers what was seen, more or less.
     const wanted = -Math.sign(note1.outcome) || (chance() < 0.5 ? 1 : -1);
@@ -131,7 +126,7 @@ export function simulateCauses(
     const truly = [...truth].filter(([, cm]) => Math.sign(cm) === towards).sort((a, b) => Math.abs(b[1]) - Math.abs(a[1]))[0]?.[0];
     const makes = [one, make(2, size, amount, note2.outcome, note2.amount)] as const;
     const input = caseOf(makes);
-    const { credit } = whatItDid(input, makes[0], makes[1]).find((e) => e.zone === zone) ?? {};
+    const { credit } = whatItDid(input, ...makes).find((e) => e.zone === zone) ?? {};
     const name = credit && credit.surety !== 'not clear' ? credit.causes[0]?.cause.of : undefined;
     // What the same eyes would have seen so with nothing changed has no cause to be named.
     if (isAsFar(seenWithout(x2 - x1))) {
@@ -142,7 +137,7 @@ export function simulateCauses(
     asked++;
     if (name) ours.named++;
     if (name && name === truly) ours.right++;
-    const old = byProportion(moves, handOf(input, makes[0], makes[1]).length > 0, towards);
+    const old = byProportion(moves, handOf(input, ...makes).length > 0, towards);
     if (old) before.named++;
     // The rule of before knew one fabric only.
     if (old && (truly === old || (old === 'stretch' && truly === 'hand'))) before.right++;

@@ -1,6 +1,6 @@
 import { MoreHorizontal, X } from 'lucide-react';
 import { useState } from 'react';
-import { alterationPlace } from '../core/alteration/words';
+import { alterationPlace, WHEN_WORDS } from '../core/alteration/words';
 import { alsoCalled } from '../core/catalogue/alteration-names';
 import {
   ALTERATION_KIND_IDS,
@@ -23,8 +23,6 @@ import { LengthField } from '../ui/length-field';
 import { Pick } from '../ui/pick';
 import { RecordField } from './record-field';
 import { ZonePills } from './zone-pills';
-
-const WHEN: Readonly<Record<Alteration['when'], string>> = { paper: 'on paper', cutting: 'when cutting', body: 'on the body', wear: 'after wearing' };
 
 /** Zones that a seam crosses, or bounds: where an allowance can be another than elsewhere. */
 const SEAMED = ZONE_IDS.filter((z) => zoneOf(z).seams !== 0);
@@ -227,8 +225,8 @@ function AlterationRow({
           labelHidden
           className="[&_select]:w-[104px]"
           value={alteration.when}
-          all={keysOf(WHEN)}
-          words={(when) => WHEN[when]}
+          all={keysOf(WHEN_WORDS)}
+          words={(when) => WHEN_WORDS[when]}
           onValue={(when) => change({ when })}
         />
         <ChoiceField

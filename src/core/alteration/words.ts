@@ -49,7 +49,8 @@ export function alterationWords(alteration: Alteration, unit: LengthUnit): strin
   return `${alterationPlace(alteration)} ${amount}`;
 }
 
-const WHEN_WORDS = { paper: 'on paper', cutting: 'when cutting', body: 'on the body', wear: 'after wearing' } as const;
+/** When in the work an alteration was done, in words. */
+export const WHEN_WORDS = { paper: 'on paper', cutting: 'when cutting', body: 'on the body', wear: 'after wearing' } as const;
 
 /** When in the work it was done, and how. */
 export function alterationWhen({ when, stage, how }: Alteration): string {

@@ -74,8 +74,9 @@ function valueOn(having: readonly { readonly day: number; readonly cm: number }[
   return { cm: nearest.cm, how: 'nearest', ageDays: Math.abs(nearest.day - day) };
 }
 
-/** What a tape errs by, and what a body may change in a month, cm; on widths and lengths this part of it. Source: our own bench. */
-const TAPE = 0.5;
+/** What a tape errs by, cm: a body measure that moved by less is the tape, not the body. */
+export const TAPE_DOUBT = 0.5;
+/** What a body may change in a month, cm; on widths and lengths the doubt is this part of that of a girth. Source: our own bench. */
 const IN_A_MONTH = 0.3;
 const OF_LENGTHS = 0.3;
 const DAYS_OF_MONTH = 30.44;
@@ -87,7 +88,7 @@ const DAYS_OF_MONTH = 30.44;
  * @example measureDoubt('girth', 365) // 1.1529
  */
 export function measureDoubt(kind: ZoneKind, days: number): number {
-  const doubt = Math.sqrt(TAPE * TAPE + IN_A_MONTH * IN_A_MONTH * (days / DAYS_OF_MONTH));
+  const doubt = Math.sqrt(TAPE_DOUBT * TAPE_DOUBT + IN_A_MONTH * IN_A_MONTH * (days / DAYS_OF_MONTH));
   return kind === 'girth' ? doubt : OF_LENGTHS * doubt;
 }
 

@@ -4,7 +4,6 @@ import { isChanged } from '../forecast/summary';
 import type { CarryForward } from '../forecast/carry-forward';
 import { type PatternCase } from '../garment/case';
 import type { IsoDate } from '../units/date';
-import { itemAt } from '../units/item-at';
 import { keysOf } from '../units/keys';
 import { isByFabric } from '../garment/evidence';
 import { zoneOf } from '../body/zones';
@@ -79,12 +78,15 @@ export function sewAgain({ input, carried, today, fabric, rotation }: SewAgainIn
   const poor = ofPoorFabric(input);
   // The fabric of the best version is no fault of the pattern's, unless it is that one that is complained of.
   const lovedElsewhere = best !== undefined && love !== undefined && love > UNLOVED && !isAlike(input, best, poor);
-  const notIn = lovedElsewhere && ({ code: 'not in again', fabrics: [...new Set(poor.map((m) => fabricOf(input, m).name))] } as const);
+  const notIn =
+    lovedElsewhere &&
+    poor.length > 0 &&
+    ({ code: 'not in again', fabrics: [...new Set(poor.map((m) => fabricOf(input, m)?.name ?? 'a fabric that is not noted'))] } as const);
   const said = (what: Verdict['sewAgain']) =>
     input.makes.flatMap((m) => latest(m) ?? []).find((v) => v.sewAgain === what && v.date >= (verdict?.date ?? ''));
   const answer = (kind: Decision, because: readonly (DecisionReason | false | undefined)[], wouldChange: string): SewAgain => ({
     answer: kind,
-    because: [...because, kind !== 'retire' && notIn && notIn.fabrics.length > 0 && notIn].filter((b) => b !== undefined && b !== false),
+    because: [...because, kind !== 'retire' && notIn].filter((b) => b !== undefined && b !== false),
     wouldChange,
     early: best !== undefined && judgedEarly(best),
     best,
@@ -133,16 +135,16 @@ export function sewAgain({ input, carried, today, fabric, rotation }: SewAgainIn
 
 const retiredFor = (why: string | undefined): DecisionReason | undefined => (why ? { code: 'pattern retired', why } : undefined);
 
-const fabricOf = (input: PatternCase, make: Make) => mainFabric(make, input.fabrics).fabric ?? { name: 'a fabric that is not noted', id: undefined };
+const fabricOf = (input: PatternCase, make: Make) => mainFabric(make, input.fabrics).fabric;
 
 /** Makes whose fabric, or the care it wants, was last complained of. */
 const ofPoorFabric = ({ makes }: PatternCase) => makes.filter((m) => reasonsOf(m).some((r) => r === 'fabric' || r === 'care'));
 
 /** Whether a version is of a fabric that is complained of, or of one like it. */
 function isAlike(input: PatternCase, make: Make, poor: readonly Make[]): boolean {
-  const own = mainFabric(make, input.fabrics).fabric;
+  const own = fabricOf(input, make);
   return poor.some((m) => {
-    const fabric = mainFabric(m, input.fabrics).fabric;
+    const fabric = fabricOf(input, m);
     return m === make || (fabric !== undefined && own !== undefined && (fabric.id === own.id || fabricProperties(fabric, own).length === 0));
   });
 }
@@ -150,16 +152,16 @@ function isAlike(input: PatternCase, make: Make, poor: readonly Make[]): boolean
 /** Where the last version was off by its fabric only, and nothing of its cut is to be changed: how much that stretches, and how much is asked. */
 function byItsFabric(input: PatternCase, { last, zones }: CarryForward): DecisionReason | undefined {
   const asked = input.pattern.wants.stretch;
-  const { fabric } = mainFabric(last, input.fabrics);
-  const off = zones.filter((z) => z.evidence.at(-1)?.make.id === last.id && z.evidence.at(-1)?.note.outcome !== 0);
+  const fabric = fabricOf(input, last);
+  const off = zones.flatMap((z) => z.evidence.at(-1) ?? []).filter((e) => e.make.id === last.id && e.note.outcome !== 0);
   if (asked === undefined || fabric?.stretchAcross === undefined || off.length === 0 || zones.some(isChanged)) return undefined;
-  if (!off.every((z) => isByFabric(itemAt(z.evidence, z.evidence.length - 1)))) return undefined;
+  if (!off.every(isByFabric)) return undefined;
   return { code: 'tight by its fabric', fabric: fabric.name, stretch: fabric.stretchAcross, asked, version: last.version };
 }
 
 /** Versions that did well, with what their fabric had that the others' had not. */
 function didWell(input: PatternCase): DecisionReason[] {
-  const of = (m: Make) => mainFabric(m, input.fabrics).fabric;
+  const of = (m: Make) => fabricOf(input, m);
   const versions = versionsOf(input);
   const poor = ofPoorFabric(input);
   return versions

@@ -56,24 +56,29 @@ export function accountOf(input: PatternCase, carried: CarryForward, decision: R
   const versions = versionsOf(input);
   const counted = countedVersions(input);
   const [earlier, later] = [counted.at(-2), counted.at(-1)];
+  const columns = versions.map((make, i): VersionColumn => {
+    const before = versions[i - 1];
+    const countedBefore = counted[counted.indexOf(make) - 1];
+    return {
+      makeId: make.id,
+      counts: counts(make),
+      offsets: Object.fromEntries(
+        [...new Set(make.fitNotes.map((n) => n.zone))].map((zone) => [zone, offsetOf(input, make, zone, { note: latestNote(make, zone)! }).x]),
+      ),
+      differences: before ? differencesBetween(input, before, make) : [],
+      effects: countedBefore && counts(make) ? whatItDid(input, countedBefore, make, memory) : [],
+    };
+  });
+  // What the last change did stands in its column already; what differs there is against the version just before, counted or not.
+  const effects = columns.find((c) => c.makeId === later?.id)?.effects ?? [];
   return {
     ...carried,
     why: Object.fromEntries(carried.zones.map(({ zone }) => [zone, whyAt(input, zone, memory)])),
     places: zonesOfCase(input),
-    columns: versions.map((make, i): VersionColumn => {
-      const before = versions[i - 1];
-      const countedBefore = counted[counted.indexOf(make) - 1];
-      return {
-        makeId: make.id,
-        counts: counts(make),
-        offsets: Object.fromEntries(
-          [...new Set(make.fitNotes.map((n) => n.zone))].map((zone) => [zone, offsetOf(input, make, zone, { note: latestNote(make, zone)! }).x]),
-        ),
-        differences: before ? differencesBetween(input, before, make) : [],
-        effects: countedBefore && counts(make) ? whatItDid(input, countedBefore, make, memory) : [],
-      };
-    }),
-    ...(earlier && later ? { lastChange: { earlierId: earlier.id, laterId: later.id, ...changesBetween(input, earlier, later, memory) } } : {}),
+    columns,
+    ...(earlier && later
+      ? { lastChange: { earlierId: earlier.id, laterId: later.id, differences: differencesBetween(input, earlier, later), effects } }
+      : {}),
     decision,
   };
 }

@@ -8,7 +8,8 @@ import { beliefAt } from './belief';
 import { bringsZone, type PatternCase } from '../garment/case';
 import { isByFabric, type Evidence, type UnusedNote } from '../garment/evidence';
 import { lastCutAgain, nextCut, type PlannedCut, type Target } from './next-cut';
-import type { Garment, Offset, Unknown } from '../garment/offset';
+import { bodyIn, type Garment, type Offset, type Unknown } from '../garment/offset';
+import { TAPE_DOUBT } from '../body/measures';
 import type { BestCut } from '../inference/posterior';
 import { chanceOfCut, type Cut } from '../inference/unknown-step';
 import { idealAt } from './ideal';
@@ -66,12 +67,11 @@ export interface CarryForward {
 const RIGHT_MARGIN = 0.3;
 const KEEP_MARGIN = 0.03;
 
-/** A body that moved by less than this, cm, is the tape. */
-const TAPE_DOUBT = 0.5;
-
-/** The body that an offset was reckoned on, cm: its measure, or without a chart what it grew; NaN where there is none. */
-function bodyOf({ chart }: Offset): number {
-  return chart.from === 'sizes' ? chart.grown : chart.from === 'chart' && !chart.graded ? chart.body : NaN;
+/** By how much the zone's own body measure is another in a later offset, cm; nought where a chart or its sizes do not tell it. */
+function bodyMovedBy(from: Offset, to: Offset): number {
+  const tells = ({ chart }: Offset) => chart.from === 'sizes' || (chart.from === 'chart' && !chart.graded);
+  const [was, is] = [bodyIn(from), bodyIn(to)];
+  return tells(from) && tells(to) && was !== undefined && is !== undefined ? is - was : 0;
 }
 
 /**
@@ -134,7 +134,7 @@ function settle(input: PatternCase, again: Garment, zone: ZoneId, memory: Recoll
       target = ideal.target;
     }
   }
-  const bodyMoved = basis === 'right after wear' && latest ? bodyOf(lastOffset) - bodyOf(latest.offset) : NaN;
+  const bodyMoved = basis === 'right after wear' && latest ? bodyMovedBy(latest.offset, lastOffset) : 0;
   return { bodyMoved, zone, used, unused, ideal, labels: labelPlaces(again, zone, believed), t1, lastOffset, chanceAt, basis, target };
 }
 

@@ -2,6 +2,7 @@ import { mainUse } from '../make/main-fabric';
 import { daysBetween } from '../body/measures';
 import type { ZoneId } from '../body/zones';
 import type { Evidence } from '../garment/evidence';
+import { bodyIn } from '../garment/offset';
 
 /** What was not the same between a contradicting note and the others. */
 export type Difference = 'fabric' | 'body' | 'side' | 'stage' | 'layer';
@@ -17,18 +18,13 @@ export interface Contradiction {
 /** Body measures further apart than this, in cm on the zone, count as another body. */
 const OTHER_BODY = 1;
 
-/** The body that a garment was on, cm; without a chart what it grew. */
-function bodyIn({ offset: { chart } }: Evidence): number | undefined {
-  return chart.from === 'nothing' ? undefined : chart.from === 'sizes' ? chart.grown : chart.body;
-}
-
 function differences(one: Evidence, others: readonly Evidence[]): Difference[] {
   const found = new Set<Difference>();
   for (const other of others) {
     if (one.make.id === other.make.id) continue;
     const fabric = (e: Evidence) => mainUse(e.make)?.fabricId;
     if (fabric(one) !== fabric(other)) found.add('fabric');
-    const [a, b] = [bodyIn(one), bodyIn(other)];
+    const [a, b] = [bodyIn(one.offset), bodyIn(other.offset)];
     if (a !== undefined && b !== undefined && Math.abs(a - b) > OTHER_BODY) found.add('body');
     else if (a === undefined && Math.abs(daysBetween(one.note.date, other.note.date)) > 2 * 365) found.add('body');
     if (one.note.seen.at !== other.note.seen.at) found.add('stage');

@@ -121,7 +121,7 @@ export const evidenceIn = memoize((input: PatternCase): ReadonlyMap<ZoneId, Zone
 
 /** The notes of a zone held against each other: one that is hardly believable beside the rest may be a slip, unless the sewist was asked. */
 function heldAgainstOthers(input: PatternCase, zone: ZoneId, used: readonly Evidence[]): readonly Evidence[] {
-  const { step, doubt } = sizingOf(input, zone, used);
+  const { step, doubt } = sizingBy(input, zone, used);
   const told = used.map((e) => withDoubtOfSteps(e.observation, step));
   const tails = hardlyBelievable(told, Math.hypot(priorSpread(zone), doubt));
   return used.map((e, i) => {
@@ -147,17 +147,18 @@ const sizings = memoize((_: PatternCase) => new Map<ZoneId, Sizing>());
 export function sizingAt(input: PatternCase, zone: ZoneId): Sizing {
   const known = sizings(input).get(zone);
   if (known) return known;
-  const sizing = sizingOf(input, zone, evidenceAt(input, zone).used);
-  sizings(input).set(zone, sizing);
-  return sizing;
+  return sizingBy(input, zone, evidenceAt(input, zone).used);
 }
 
-function sizingOf(input: PatternCase, zone: ZoneId, used: readonly Evidence[]): Sizing {
+/** The same by these notes, kept for whoever asks again: holding notes against each other asks before they are all told. */
+function sizingBy(input: PatternCase, zone: ZoneId, used: readonly Evidence[]): Sizing {
   const first = used[0]?.make ?? inOrder(input.makes)[0];
   const offsets = used.length > 0 ? used.map((e) => e.offset) : first ? [new Garment(input, first).offset(zone)] : [];
   const standIn = offsets.some((o) => !isOfBody(o));
   const sizes = first && standIn ? sizesAsCut(input.pattern, input.makes, first)?.sizes : undefined;
-  return { step: offsets[0]?.step ?? 0, standIn, doubt: sizes ? usualStep(zone, familyOf(sizes)) : 0 };
+  const sizing = { step: offsets[0]?.step ?? 0, standIn, doubt: sizes ? usualStep(zone, familyOf(sizes)) : 0 };
+  sizings(input).set(zone, sizing);
+  return sizing;
 }
 
 function evidenceOf(garment: Garment, make: Make, note: FitNote): Evidence {

@@ -91,6 +91,11 @@ export interface Offset {
 /** Whether an offset is against the body; else the first make's size stands in for it, and nothing follows of any other garment. */
 export const isOfBody = ({ chart }: Pick<Offset, 'chart'>): boolean => !((chart.from === 'chart' || chart.from === 'sizes') && chart.standIn);
 
+/** The body that a garment was on, cm; without a chart what it grew; undefined where nothing is known of it. */
+export function bodyIn({ chart }: Pick<Offset, 'chart'>): number | undefined {
+  return chart.from === 'nothing' ? undefined : chart.from === 'sizes' ? chart.grown : chart.body;
+}
+
 /** Where in a garment's life an act or a look belongs; used where dates do not tell. */
 function phaseOfAlteration({ when, afterWears = 0 }: Alteration): number {
   return when === 'body' ? 3 : when === 'wear' ? 5.5 + afterWears : 0;

@@ -247,6 +247,15 @@ export function quantile({ start, step, mass, density }: Posterior, share: numbe
   return start + (low + Math.min(1, Math.max(0, part))) * step;
 }
 
+/**
+ * So many values of θ that stand for what is believed of it, each as likely as any other, cm.
+ *
+ * @example equallyLikely(posteriorOf([], 2), 1) // [0]
+ */
+export function equallyLikely(posterior: Posterior, count: number): number[] {
+  return Array.from({ length: count }, (_, i) => quantile(posterior, (i + 0.5) / count));
+}
+
 /** Median with the 10 % and 90 % points, cm. */
 export function bestCut(posterior: Posterior): BestCut {
   return { median: quantile(posterior, 0.5), low: quantile(posterior, 0.1), high: quantile(posterior, 0.9) };

@@ -1,6 +1,6 @@
 import { itemAt } from '../units/item-at';
 import { asFarAs, chanceOfNote, type Observation } from './likelihood';
-import { quantile, type Posterior } from './posterior';
+import { equallyLikely, type Posterior } from './posterior';
 
 /** One change between two versions: by how much it moved the offset, and the doubt of that, cm. */
 export interface Move {
@@ -41,7 +41,7 @@ const CERTAIN = [{ z: 0, weight: 1 }];
  * @example sharesOf(posterior, 0, note, 1, [{ cm: 4, sd: 0 }]).parts // [all − none]
  */
 export function sharesOf(believed: Posterior, from: number, later: Observation, towards: 1 | -1, moves: readonly Move[]): Shares {
-  const thetas = Array.from({ length: THETAS }, (_, i) => quantile(believed, (i + 0.5) / THETAS));
+  const thetas = equallyLikely(believed, THETAS);
   const whole = (1 << moves.length) - 1;
   const size = (set: number) => moves.filter((_, i) => set & (1 << i)).length;
   const seen = asFarAs(later, towards);

@@ -1,5 +1,5 @@
-import { asFarAs, edgesOf, type Degree, type Observation } from './likelihood';
-import { chanceOfRight, posteriorOf, priorFrom, quantile, type Posterior } from './posterior';
+import { chanceOfNote, edgesOf, type Degree, type Observation } from './likelihood';
+import { chanceOfRight, equallyLikely, posteriorOf, priorFrom, quantile, type Posterior } from './posterior';
 
 /** By how much the chance of right at the next cut is expected to rise, 0 to 1. */
 export interface Worth {
@@ -37,12 +37,10 @@ export function worthNoting(believed: Posterior, look: Observation, t1: number, 
   const atBest = (of: Posterior) => chanceOfRight(of, quantile(of, 0.5), t1);
   const after = (seen: Observation) => atBest(posteriorOf([seen], prior));
   const now = atBest(believed);
-  const thetas = Array.from({ length: THETAS }, (_, i) => quantile(believed, (i + 0.5) / THETAS));
-  const s = Math.hypot(eye.observer, eye.garment);
+  const thetas = equallyLikely(believed, THETAS);
   const chanceOf = (outcome: Degree) => {
-    const far = (of: Degree, towards: 1 | -1) => asFarAs({ outcome: of, edges: eye.edges, observer: s }, towards);
-    const [atLeast, atMost] = [far(outcome, 1), far(outcome, -1)];
-    return thetas.reduce((sum, theta) => sum + Math.max(0, atLeast(eye.x - theta) + atMost(eye.x - theta) - 1), 0) / THETAS;
+    const chance = chanceOfNote({ ...eye, outcome });
+    return thetas.reduce((sum, theta) => sum + chance(eye.x - theta, eye.garment), 0) / THETAS;
   };
   let note = 0;
   const ofRight = after({ ...eye, outcome: 0 });

@@ -196,12 +196,15 @@ function passageChecks({ input, make, today, unit, plans }: CheckRequest): Check
   const openings = openingsOf(view, make);
   const closing = openings.map((o) => o.zone);
   const bands = plan?.bands ?? [];
+  const closed = closedBands(view);
+  // A knit band is cut smaller and stretched on: it must give as much.
+  const gives = 1 + (fabric?.structure === 'knit' ? (fabric.stretchAcross ?? 0) : 0) / 100;
   // Whatever was measured on the paper is checked, in every kind of garment.
-  for (const zone of new Set([...closedBands(view), ...bands.map((b) => b.zone)])) {
+  for (const zone of new Set([...closed, ...bands.map((b) => b.zone)])) {
     // What an elastic or a tie draws in need not close by itself.
     if (openings.some((o) => o.zone === zone && (o.closes === 'elastic' || o.closes === 'drawstring' || o.closes === 'wrap'))) continue;
     const band = bands.find((b) => b.zone === zone && b.round === undefined);
-    if (!band && !closedBands(view).includes(zone)) continue;
+    if (!band && !closed.includes(zone)) continue;
     if (!band)
       checks.push({
         id: `piece ${zone}`,
@@ -212,8 +215,6 @@ function passageChecks({ input, make, today, unit, plans }: CheckRequest): Check
     const ease = zoneOfMake(input, make, zone)?.ease;
     const body = cm(zoneOf(zone).measure);
     const [t1] = zoneOf(zone).edges;
-    // A knit band is cut smaller and stretched on: it must give as much.
-    const gives = 1 + (fabric?.structure === 'knit' ? (fabric.stretchAcross ?? 0) : 0) / 100;
     if (ease === undefined || body === undefined || ease >= -t1 || (body + ease) * gives >= body) continue;
     checks.push({
       id: `closes ${zone}`,
@@ -224,7 +225,7 @@ function passageChecks({ input, make, today, unit, plans }: CheckRequest): Check
   }
   for (const band of bands) {
     const round = sewnRound(band);
-    const short = band.round === undefined ? 0 : band.round - round * (1 + (fabric?.structure === 'knit' ? (fabric.stretchAcross ?? 0) : 0) / 100);
+    const short = band.round === undefined ? 0 : band.round - round * gives;
     if (short > 0)
       checks.push({
         id: `closes ${band.id}`,

@@ -2,7 +2,7 @@ import { viewOf } from '../make/versions';
 import { alterationKey } from '../alteration/alteration-key';
 import { weightOf } from '../fabric/weight';
 import { mainFabric } from '../make/main-fabric';
-import { bodyOn } from '../body/measures';
+import { bodyOn, TAPE_DOUBT } from '../body/measures';
 import { BODY_MEASURES, zoneOf, type BodyMeasure, type ZoneId } from '../body/zones';
 import { type PatternCase } from '../garment/case';
 import { lineOf, sameLine } from '../garment/chart';
@@ -20,8 +20,6 @@ export type VersionDifference =
 /** Properties of fabric that can change how a garment fits or hangs. */
 export type FabricProperty = 'structure' | 'stretch' | 'weight' | 'drape';
 
-/** A body measure that moved by less than this, cm, is the tape, not the body. */
-const TAPE_DOUBT = 0.5;
 /** Relative change of weight that a hand feels. */
 const OTHER_WEIGHT = 0.15;
 
