@@ -1,15 +1,19 @@
 import { type ClassGroup, classGroup, CLASS_EASE, edgesOf, FIT_CLASSES, type FitClass } from '../src/core/body/fit-class';
-import { priorSpread, zoneOf, type ZoneId } from '../src/core/body/zones';
+import type { BodyValue } from '../src/core/body/measures';
+import { BODY_MEASURES, priorSpread, zoneOf, type ZoneId } from '../src/core/body/zones';
 import { keepsLast } from '../src/core/forecast/carry-forward';
+import { tapeFor, tapeGain } from '../src/core/forecast/worth-measuring';
 import { fabricStretch, type FabricStretch } from '../src/core/garment/stretch';
 import type { Observation } from '../src/core/inference/likelihood';
 import { worthNoting } from '../src/core/inference/worth-noting';
 import { withDoubts } from '../src/core/inference/hardly-believable';
 import { Memory, type RememberedPattern } from '../src/core/inference/belief-tree';
-import { bestCut, chanceOfRight, posteriorOf, priorFrom, type Prior } from '../src/core/inference/posterior';
+import { bestCut, chanceOfRight, posteriorOf, priorFrom, quantile, type Posterior, type Prior } from '../src/core/inference/posterior';
+import { keysOf } from '../src/core/units/keys';
 import { roundToWorkable } from '../src/core/units/length';
 import { blankFabric, USUAL_ZONES, type GarmentKind, type Outcome } from '../src/core/records';
 import { seeded } from './seeded';
+import { SimulatedBody, type BodyWay, type Measuring } from './simulated-body';
 
 /** How a sewist decides what to cut next. */
 const WAYS = ['notebook', 'one pattern', 'memory'] as const;
@@ -60,8 +64,13 @@ export interface HiddenPattern {
   readonly ideal: ReadonlyMap<ZoneId, number>;
 }
 
+/** A note by itself: what it tells of θ depends on the body that is known by then. */
+type Noted = Omit<Observation, 'x' | 'garment'>;
+
 interface Version {
-  readonly observations: Map<ZoneId, Observation>;
+  readonly day: number;
+  readonly noted: Map<ZoneId, Noted>;
+  readonly give: Map<ZoneId, FabricStretch>;
   /** What the paper was cut to; the fabric's give comes on top. */
   readonly cut: Map<ZoneId, number>;
   readonly trulyRight: Map<ZoneId, boolean>;
@@ -134,14 +143,24 @@ export function notebook(own: readonly { readonly cut: number; readonly note: Ob
   return last.cut - Math.sign(last.note.outcome) * step;
 }
 
-/** How sewists are told apart: how often they note something wrongly, and whether what is hardly believable is doubted. */
-interface Eyes {
+/** How sewists are told apart. */
+interface Manner {
+  /** The part of the notes that are wrong, and whether what is hardly believable is doubted. */
   readonly slips: number;
   readonly doubting: boolean;
-  /** Whether the two things that are asked for are done: where it helps most, the amount is pinned. */
+  /** Whether every place is noted, or as one likes: what is off mostly, what is right half the time. */
+  readonly notes: 'all' | 'as one likes';
+  /** Whether the two things that are asked for are done: where it helps most, the place is noted and the amount pinned. */
   readonly asked: boolean;
+  readonly body: BodyWay;
+  readonly measuring: Measuring;
 }
-const USUAL_EYES: Eyes = { slips: 0, doubting: true, asked: false };
+const USUAL: Manner = { slips: 0, doubting: true, notes: 'all', asked: false, body: 'as measured', measuring: 'once' };
+/** How much is noted by who notes as she likes. */
+const NOTES_OFF = 0.85;
+const NOTES_RIGHT = 0.5;
+/** A garment a month. */
+const DAYS_APART = 30;
 /** So many things are asked for at a time, where they help by more than so much. */
 const MOST_ASKED = 2;
 const WORTH_ASKING = 0.03;
@@ -158,13 +177,7 @@ function slipped(outcome: number, chance: () => number): number {
  *
  * @param slips the part of the notes that are wrong by their sign or by one step
  */
-export function noted(
-  off: number,
-  zone: ZoneId,
-  fitClass: FitClass,
-  chance: () => number,
-  slips = 0,
-): Pick<Observation, 'outcome' | 'edges' | 'observer' | 'amount'> {
+export function noted(off: number, zone: ZoneId, fitClass: FitClass, chance: () => number, slips = 0): Noted {
   const normal = normalFrom(chance);
   const edges = edgesOf(zone, fitClass);
   const observer = (chance() < 0.3 ? 1.3 : 1) * zoneOf(zone).sigma;
@@ -180,87 +193,157 @@ export function noted(
   };
 }
 
-const toldBy = (own: readonly Observation[], zone: ZoneId, { doubting }: Eyes) => (doubting ? withDoubts(own, priorSpread(zone)) : own);
+const AS_MEASURED = { cm: 0, changed: 0, doubt: 0 };
 
-/** At the places where it helps most, the amount is pinned and not judged at sight. */
-function pinAsAsked(
-  { observations }: Version,
-  { zones, fitClass }: HiddenPattern,
-  before: readonly Version[],
-  priors: ReadonlyMap<ZoneId, Prior | number>,
-  offs: ReadonlyMap<ZoneId, number>,
-  eyes: Eyes,
-  normal: () => number,
-): void {
-  const worth = zones.map((zone) => {
-    const own = before.map((v) => v.observations.get(zone)!);
-    const believed = posteriorOf(toldBy(own, zone, eyes), priors.get(zone)!);
-    const { amount: _, ...look } = observations.get(zone)!;
-    const { spread } = zoneOf(zone);
-    return { zone, gain: worthNoting(believed, look, edgesOf(zone, fitClass)[0], spread.pattern || spread.person).pin };
-  });
-  for (const { zone } of worth
-    .filter((w) => w.gain > WORTH_ASKING)
-    .sort((a, b) => b.gain - a.gain)
-    .slice(0, MOST_ASKED)) {
-    const seen = observations.get(zone)!;
-    const off = offs.get(zone)!;
-    const amount = Math.abs(off + Math.max(0.3, 0.1 * Math.abs(off)) * normal());
-    if (seen.outcome !== 0 && amount > 0) observations.set(zone, { ...seen, amount, found: 'pinned' });
+/** A sewist at work: what she knows of a pattern's notes, with the body as it is known by then. */
+class Sewist {
+  readonly #manner: Manner;
+  readonly #chance: () => number;
+  readonly #normal: () => number;
+  readonly #body: SimulatedBody;
+  readonly #learned: { readonly pattern: HiddenPattern; readonly versions: readonly Version[] }[] = [];
+  #day = 0;
+
+  constructor(manner: Manner, chance: () => number) {
+    this.#manner = manner;
+    this.#chance = chance;
+    this.#normal = normalFrom(chance);
+    this.#body = new SimulatedBody(manner.body, chance, this.#normal);
   }
-}
 
-/** One pattern sewn until it is truly right; what was learned on the way is handed on. */
-function sew(
-  way: Way,
-  pattern: HiddenPattern,
-  others: ReadonlyMap<ZoneId, readonly RememberedPattern[]>,
-  eyes: Eyes,
-  chance: () => number,
-): Version[] {
-  const normal = normalFrom(chance);
-  const priors = new Map<ZoneId, Prior | number>();
-  for (const zone of pattern.zones) {
-    const heard = way === 'memory' ? (others.get(zone) ?? []) : [];
-    priors.set(
-      zone,
-      heard.length === 0 ? priorSpread(zone) : priorFrom(new Memory(heard, zoneOf(zone).spread).newPattern(pattern), zoneOf(zone).spread.pattern),
+  /** What the body is beyond that of the first day where it decides a place, as known on a day, and its doubt in a note and in a cut, cm. */
+  #bodyAt(zone: ZoneId, day: number): Pick<BodyValue, 'cm' | 'changed' | 'doubt'> {
+    const measure = this.#body.measureAt(zone);
+    return measure ? this.#body.told(measure, day) : AS_MEASURED;
+  }
+
+  #observations(versions: readonly Version[], zone: ZoneId): readonly Observation[] {
+    const own = versions.flatMap(({ day, noted, give, cut }): Observation[] => {
+      const [note, gave] = [noted.get(zone), give.get(zone)!];
+      const { cm, changed } = this.#bodyAt(zone, day);
+      return note ? [{ ...note, x: cut.get(zone)! + gave.cm - cm, garment: Math.hypot(gave.sd, changed) }] : [];
+    });
+    return this.#manner.doubting ? withDoubts(own, priorSpread(zone)) : own;
+  }
+
+  #prior(way: Way, pattern: HiddenPattern, zone: ZoneId): Prior | number {
+    if (way !== 'memory') return priorSpread(zone);
+    const heard = this.#learned.flatMap(({ pattern: { id, designer, group, zones }, versions }): RememberedPattern[] =>
+      zones.includes(zone) ? [{ id, designer, group, observations: this.#observations(versions, zone) }] : [],
     );
+    return heard.length === 0
+      ? priorSpread(zone)
+      : priorFrom(new Memory(heard, zoneOf(zone).spread).newPattern(pattern), zoneOf(zone).spread.pattern);
   }
-  const versions: Version[] = [];
-  while (versions.length < PATIENCE) {
-    const stretch = Math.max(0, STRETCH_ASKED + STRETCH_SPREAD * normal());
-    const offs = new Map<ZoneId, number>();
-    const version: Version = { observations: new Map(), cut: new Map(), trulyRight: new Map(), chance: new Map() };
-    for (const zone of pattern.zones) {
-      const [t1] = edgesOf(zone, pattern.fitClass);
-      const give = giveOf(pattern, zone, stretch);
-      const own = versions.map((v) => v.observations.get(zone)!);
-      const cuts = versions.map((v) => v.cut.get(zone)!);
-      let cut: number;
-      if (way === 'notebook') cut = notebook(own.map((note, i) => ({ cut: cuts[i]!, note })));
-      else {
-        const believed = posteriorOf(toldBy(own, zone, eyes), priors.get(zone)!);
-        const at = (x: number) => chanceOfRight(believed, x, t1, give.sd);
-        const { median } = bestCut(believed);
-        const before = cuts.at(-1) ?? 0;
-        const last = own.at(-1);
-        const keep = last ? keepsLast(last.outcome, at(before + give.cm), at(median)) : way === 'one pattern';
-        const { kind } = zoneOf(zone);
-        cut = keep ? before : roundToWorkable(median - give.cm, 'cm', kind === 'width' || kind === 'position');
-        version.chance.set(zone, at(cut + give.cm));
+
+  /** The tape is taken by the calendar, and where it is asked for: where the doubt of a measure costs most. Whether it was. */
+  #measure({ zones, fitClass }: HiddenPattern, believed: () => ReadonlyMap<ZoneId, Posterior>, give: ReadonlyMap<ZoneId, FabricStretch>): boolean {
+    const { measuring, body } = this.#manner;
+    const day = this.#day;
+    if (body === 'as measured') return false;
+    const due = this.#body.isDue(measuring, day);
+    if (due) this.#body.take(keysOf(BODY_MEASURES), day);
+    if (measuring !== 'when asked') return due;
+    const known = believed();
+    const gains = zones.flatMap((zone) => {
+      const measure = this.#body.measureAt(zone);
+      if (!measure) return [];
+      const of = known.get(zone)!;
+      const chance = (doubt: number) => chanceOfRight(of, quantile(of, 0.5), edgesOf(zone, fitClass)[0], Math.hypot(give.get(zone)!.sd, doubt));
+      const told = this.#body.told(measure, day);
+      return [tapeGain(measure, told, told.doubt, chance)];
+    });
+    const asked = tapeFor(gains).map((g) => g.measure);
+    if (asked.length > 0) this.#body.take(asked, day);
+    return due || asked.length > 0;
+  }
+
+  /** The places where a look, with a pin, helps most. */
+  #askedFor({ zones, fitClass }: HiddenPattern, believed: ReadonlyMap<ZoneId, Posterior>, version: Version): ZoneId[] {
+    if (!this.#manner.asked) return [];
+    return zones
+      .map((zone) => {
+        const gave = version.give.get(zone)!;
+        const { cm, changed } = this.#bodyAt(zone, version.day);
+        const x = version.cut.get(zone)! + gave.cm - cm;
+        const look = { x, outcome: 0 as const, edges: edgesOf(zone, fitClass), observer: zoneOf(zone).sigma, garment: Math.hypot(gave.sd, changed) };
+        const { spread } = zoneOf(zone);
+        return { zone, gain: worthNoting(believed.get(zone)!, look, look.edges[0], spread.pattern || spread.person).pin };
+      })
+      .filter((w) => w.gain > WORTH_ASKING)
+      .sort((a, b) => b.gain - a.gain)
+      .slice(0, MOST_ASKED)
+      .map((w) => w.zone);
+  }
+
+  /** A note of a place, as it is made. */
+  #note(off: number, zone: ZoneId, fitClass: FitClass, asked: boolean): Noted | undefined {
+    const { slips, notes } = this.#manner;
+    const note = noted(off, zone, fitClass, this.#chance, slips);
+    if (!asked) return notes === 'all' || this.#chance() < (note.outcome === 0 ? NOTES_RIGHT : NOTES_OFF) ? note : undefined;
+    const amount = Math.abs(off + Math.max(0.3, 0.1 * Math.abs(off)) * this.#normal());
+    return note.outcome === 0 || amount === 0 ? note : { ...note, amount, found: 'pinned' };
+  }
+
+  /** Where a place is cut, and the chance of right that is stated of it. */
+  #cut(
+    way: Way,
+    pattern: HiddenPattern,
+    zone: ZoneId,
+    versions: readonly Version[],
+    believed: Posterior,
+    give: FabricStretch,
+  ): { readonly cut: number; readonly chance?: number } {
+    const own = this.#observations(versions, zone);
+    if (way === 'notebook') return { cut: notebook(own.map((note, i) => ({ cut: versions[i]!.cut.get(zone)!, note }))) };
+    const body = this.#bodyAt(zone, this.#day);
+    const gives = give.cm - body.cm;
+    const at = (x: number) => chanceOfRight(believed, x, edgesOf(zone, pattern.fitClass)[0], Math.hypot(give.sd, body.doubt));
+    const { median } = bestCut(believed);
+    const before = versions.at(-1)?.cut.get(zone) ?? 0;
+    const last = own.at(-1);
+    // Whatever the body does in the meantime, it does to either cut.
+    const held = (x: number) => chanceOfRight(believed, x, edgesOf(zone, pattern.fitClass)[0], give.sd);
+    const keep = last ? keepsLast(last.outcome, held(before + gives), held(median)) : way === 'one pattern';
+    const { kind } = zoneOf(zone);
+    const cut = keep ? before : roundToWorkable(median - gives, 'cm', kind === 'width' || kind === 'position');
+    return { cut, chance: at(cut + gives) };
+  }
+
+  /** One pattern sewn until it is truly right; what was learned on the way is handed on. */
+  sew(way: Way, pattern: HiddenPattern): readonly Version[] {
+    const { zones, fitClass } = pattern;
+    const versions: Version[] = [];
+    const others = () => new Map(zones.map((zone) => [zone, this.#prior(way, pattern, zone)] as const));
+    let priors = others();
+    const believed = () => new Map(zones.map((zone) => [zone, posteriorOf(this.#observations(versions, zone), priors.get(zone)!)] as const));
+    while (versions.length < PATIENCE) {
+      const stretch = Math.max(0, STRETCH_ASKED + STRETCH_SPREAD * this.#normal());
+      const give = new Map(zones.map((zone) => [zone, giveOf(pattern, zone, stretch)] as const));
+      if (this.#measure(pattern, believed, give)) priors = others();
+      const known = believed();
+      const version: Version = { day: this.#day, noted: new Map(), give, cut: new Map(), trulyRight: new Map(), chance: new Map() };
+      for (const zone of zones) {
+        const { cut, chance } = this.#cut(way, pattern, zone, versions, known.get(zone)!, give.get(zone)!);
+        version.cut.set(zone, cut);
+        if (chance !== undefined) version.chance.set(zone, chance);
       }
-      const off = cut + give.cm * (1 + GIVE_DOUBT * normal()) - pattern.ideal.get(zone)!;
-      version.observations.set(zone, { x: cut + give.cm, garment: give.sd, ...noted(off, zone, pattern.fitClass, chance, eyes.slips) });
-      offs.set(zone, off);
-      version.cut.set(zone, cut);
-      version.trulyRight.set(zone, Math.abs(off) <= t1);
+      const asked = this.#askedFor(pattern, known, version);
+      for (const zone of zones) {
+        const measure = this.#body.measureAt(zone);
+        const body = measure ? this.#body.truly(measure, this.#day) : 0;
+        const off = version.cut.get(zone)! + give.get(zone)!.cm * (1 + GIVE_DOUBT * this.#normal()) - body - pattern.ideal.get(zone)!;
+        const note = this.#note(off, zone, fitClass, asked.includes(zone));
+        if (note) version.noted.set(zone, note);
+        version.trulyRight.set(zone, Math.abs(off) <= edgesOf(zone, fitClass)[0]);
+      }
+      versions.push(version);
+      this.#day += DAYS_APART;
+      if ([...version.trulyRight.values()].every(Boolean)) break;
     }
-    if (eyes.asked) pinAsAsked(version, pattern, versions, priors, offs, eyes, normal);
-    versions.push(version);
-    if ([...version.trulyRight.values()].every(Boolean)) break;
+    this.#learned.push({ pattern, versions });
+    return versions;
   }
-  return versions;
 }
 
 export interface Calibration {
@@ -287,32 +370,21 @@ export class Tenths {
 }
 
 /** Sewists who close in on what nobody sees, each way of deciding with the same people and the same chances of noticing. */
-export function simulate(sewists: number, seed: number, eyes: Eyes = USUAL_EYES, ways: readonly Way[] = WAYS): WayResult[] {
+export function simulate(sewists: number, seed: number, manner: Partial<Manner> = {}, ways: readonly Way[] = WAYS): WayResult[] {
   return ways.map((way) => {
     const counts: number[] = [];
     const tenths = new Tenths();
     for (let s = 0; s < sewists; s++) {
-      const patterns = sewist(seeded(seed + s), PATTERNS);
-      const chance = seeded(seed + 100_003 * (s + 1));
-      const learned = new Map<ZoneId, RememberedPattern[]>();
-      for (const pattern of patterns) {
-        const versions = sew(way, pattern, learned, eyes, chance);
+      const person = new Sewist({ ...USUAL, ...manner }, seeded(seed + 100_003 * (s + 1)));
+      for (const pattern of sewist(seeded(seed + s), PATTERNS)) {
+        const versions = person.sew(way, pattern);
         counts.push(versions.length);
         // Cuts made while the sewist had not yet noted everything right.
         let going = true;
         for (const v of versions) {
           if (!going) break;
           for (const [zone, stated] of v.chance) tenths.add(stated, v.trulyRight.get(zone) === true);
-          going = [...v.observations.values()].some((o) => o.outcome !== 0);
-        }
-        for (const zone of pattern.zones) {
-          const { id, designer, group } = pattern;
-          const observations = toldBy(
-            versions.map((v) => v.observations.get(zone)!),
-            zone,
-            eyes,
-          );
-          learned.set(zone, [...(learned.get(zone) ?? []), { id, designer, group, observations }]);
+          going = [...v.noted.values()].some((o) => o.outcome !== 0);
         }
       }
     }

@@ -14,7 +14,7 @@ import { isChanged } from '../src/core/forecast/summary';
 import type { IsoDate } from '../src/core/units/date';
 import { type LengthUnit } from '../src/core/units/length';
 import { BODY_MEASURES, zoneOf, type ZoneId } from '../src/core/body/zones';
-import { bodyOn, measureDoubt } from '../src/core/body/measures';
+import { bodyOn } from '../src/core/body/measures';
 import { worthOfPlaces } from '../src/core/forecast/worth-asking';
 import { offsetWords, placeAt } from '../src/core/forecast/label-places';
 import type { Ledger, Person } from '../src/core/records';
@@ -90,10 +90,10 @@ export type Advice = z.infer<typeof Advice>;
 
 /** The measure that decides a zone, as the body is on a day, with its doubt. */
 function bodyAt({ bodies }: PatternCase, zone: ZoneId, on: IsoDate): { body?: { measure: string; cm: number; doubt: number } } {
-  const { measure, kind } = zoneOf(zone);
+  const { measure } = zoneOf(zone);
   const found = measure && bodyOn(bodies, measure, on);
   if (!measure || !found) return {};
-  return { body: { measure: BODY_MEASURES[measure], cm: found.cm, doubt: measureDoubt(kind, found.ageDays) } };
+  return { body: { measure: BODY_MEASURES[measure], cm: found.cm, doubt: found.doubt } };
 }
 
 /** What the changes did from one version that counts to the next, in words and numbers. */

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { ageOn, bodyOn, daysBetween, type DatedMeasures } from './measures';
+import { dateOfDay, dayNumber } from '../units/date';
 
 const sets: DatedMeasures[] = [
   { date: '2025-01-01', measures: { bust: 90, waist: 70 } },
@@ -9,11 +10,19 @@ const sets: DatedMeasures[] = [
 
 describe('a body on a day', () => {
   test('measured that day', () => {
-    expect(bodyOn(sets, 'bust', '2025-01-11')).toEqual({ cm: 92, how: 'measured', ageDays: 0 });
+    expect(bodyOn(sets, 'bust', '2025-01-11')).toEqual({
+      cm: 92,
+      how: 'measured',
+      ageDays: 0,
+      measured: 92,
+      measuredOn: '2025-01-11',
+      changed: 0,
+      doubt: 0.5,
+    });
   });
 
   test('between two sets it is interpolated by days', () => {
-    expect(bodyOn(sets, 'bust', '2025-01-06')).toEqual({ cm: 91, how: 'interpolated', ageDays: 5 });
+    expect(bodyOn(sets, 'bust', '2025-01-06')).toMatchObject({ cm: 91, how: 'interpolated', ageDays: 5 });
   });
 
   test('a set without the measure is passed over', () => {
@@ -23,8 +32,8 @@ describe('a body on a day', () => {
   });
 
   test('before the first and after the last the nearest holds, with its age', () => {
-    expect(bodyOn(sets, 'waist', '2024-12-31')).toEqual({ cm: 70, how: 'nearest', ageDays: 1 });
-    expect(bodyOn(sets, 'waist', '2026-02-11')).toEqual({ cm: 74, how: 'nearest', ageDays: 31 });
+    expect(bodyOn(sets, 'waist', '2024-12-31')).toMatchObject({ cm: 70, how: 'nearest', ageDays: 1, measuredOn: '2025-01-01' });
+    expect(bodyOn(sets, 'waist', '2026-02-11')).toMatchObject({ cm: 74, how: 'nearest', ageDays: 31, measuredOn: '2026-01-11' });
   });
 
   test('never measured: nothing is invented', () => {
@@ -54,6 +63,57 @@ describe('a body on a day', () => {
         },
       ),
     );
+  });
+});
+
+describe('a body between and beyond its measures', () => {
+  const monthly = (measure: 'waist' | 'inseam' | 'height', ...cms: number[]): DatedMeasures[] =>
+    cms.map((cm, i) => ({ date: dateOfDay(dayNumber('2025-01-01') + 60 * i), measures: { [measure]: cm } }));
+  const daysAfter = (days: number) => dateOfDay(dayNumber('2025-05-01') + days);
+
+  test('what it may have changed grows from the nearest set, less on a length than on a girth', () => {
+    const both = [{ date: '2025-01-01', measures: { waist: 70, inseam: 78 } }];
+    const waist = bodyOn(both, 'waist', '2026-01-01')!;
+    expect(waist.changed).toBeCloseTo(0.3 * Math.sqrt(12), 1);
+    expect(waist.doubt).toBeCloseTo(Math.hypot(0.5, waist.changed), 9);
+    expect(bodyOn(both, 'inseam', '2026-01-01')!.doubt).toBeCloseTo(0.3 * waist.doubt, 9);
+    expect(bodyOn(both, 'waist', '2025-01-01')).toMatchObject({ changed: 0, doubt: 0.5 });
+  });
+
+  test('where three sets go one way, each by more than two tapes err, half of the last slope is carried on, for a year', () => {
+    const sets = monthly('waist', 70, 72, 75);
+    expect(bodyOn(sets, 'waist', daysAfter(60))).toMatchObject({ how: 'carried on', cm: 75 + 1.5, measured: 75 });
+    expect(bodyOn(sets, 'waist', daysAfter(730))!.cm).toBeCloseTo(75 + (1.5 * 365) / 60, 9);
+  });
+
+  test.each([
+    ['turned round', [70, 73, 71]],
+    ['hardly moved the first time', [70, 70.5, 73]],
+    ['hardly moved the last time', [70, 73, 73.6]],
+    ['measured twice', [70, 75]],
+  ])('a body that %s stays where the last set has it', (_, cms) => {
+    const sets = monthly('waist', ...cms);
+    expect(bodyOn(sets, 'waist', daysAfter(200))).toMatchObject({ how: 'nearest', cm: cms.at(-1) });
+  });
+
+  test('sets within weeks of each other are no trend', () => {
+    const sets = ['2025-01-01', '2025-01-20', '2025-02-10'].map((date, i) => ({ date, measures: { waist: 70 + 2 * i } }));
+    expect(bodyOn(sets, 'waist', '2025-06-01')!.how).toBe('nearest');
+  });
+
+  test('a child grows on after two sets, and never becomes smaller', () => {
+    const height = monthly('height', 120, 122);
+    const child = (...waists: number[]) => height.map((s, i) => ({ date: s.date, measures: { ...s.measures, waist: waists[i]! } }));
+    expect(bodyOn(height, 'height', '2025-05-01')!.cm).toBeCloseTo(123, 9);
+    expect(bodyOn(child(56, 57), 'waist', '2025-05-01')!.cm).toBeCloseTo(57.5, 9);
+    expect(bodyOn(child(57, 56), 'waist', '2025-05-01')!.cm).toBe(56);
+  });
+
+  test('what is expected stands for its day, as much in doubt as what was taken leaves it', () => {
+    const taken: DatedMeasures = { date: '2025-01-01', measures: { waist: 70 } };
+    const expected: DatedMeasures = { date: '2026-01-01', measures: { waist: 76 }, expected: true };
+    expect(bodyOn([taken, expected], 'waist', '2026-01-01')).toMatchObject({ cm: 76, how: 'measured', measured: 70, measuredOn: '2025-01-01' });
+    expect(bodyOn([taken, expected], 'waist', '2026-01-01')!.doubt).toBe(bodyOn([taken], 'waist', '2026-01-01')!.doubt);
   });
 });
 

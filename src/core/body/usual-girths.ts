@@ -1,11 +1,10 @@
+import { CHILD_UP_TO } from './measures';
 import type { BodyMeasure, ZoneId } from './zones';
 
 /** Bust, waist and hip of an adult whom nobody measured, cm, and of a child as parts of the height. Source: engine.md, section 12. */
 const ADULT = { bust: 92, waist: 75, hip: 99 } as const;
 const CHILD = { bust: 0.54, waist: 0.5, hip: 0.56 } as const;
 type Main = keyof typeof ADULT;
-/** Up to this height a body is taken for a child's, cm. */
-const CHILD_UP_TO = 150;
 
 /**
  * Other girths as parts of a main one. Thigh and upper arm: engine.md, section 12. The rest only say how much the fabric's stretch weighs,

@@ -114,6 +114,18 @@ export function zoneOf(id: ZoneId): Zone {
   return ZONES[id];
 }
 
+const KIND_OF_MEASURE = new Map<BodyMeasure, ZoneKind>(
+  ZONE_IDS.flatMap((id) => {
+    const { measure, kind } = zoneOf(id);
+    return measure ? [[measure, kind] as const] : [];
+  }),
+);
+
+/** Whether a tape goes round the body for a measure, across it or along it: as the place that it decides. */
+export function kindOfMeasure(measure: BodyMeasure): ZoneKind {
+  return measure === 'highBust' ? 'girth' : (KIND_OF_MEASURE.get(measure) ?? 'length');
+}
+
 /** What under and over are called at a zone of this kind. The garment is tight; the body never is. */
 export const DIRECTION_WORDS: Record<ZoneKind, { readonly under: string; readonly over: string }> = {
   girth: { under: 'tight', over: 'loose' },

@@ -179,9 +179,9 @@ export class EngineSession {
   }
 
   /** What to cut first of a pattern that was never made. */
-  firstCut(personId: string, patternId: string): readonly FirstCut[] {
+  firstCut(personId: string, patternId: string, date: IsoDate): readonly FirstCut[] {
     const input = this.caseOf(personId, patternId);
-    return input ? this.memory(personId).firstCut(input) : [];
+    return input ? this.memory(personId).firstCut(input, date) : [];
   }
 
   /** The chances of a cut as it is planned. */

@@ -1,4 +1,5 @@
-import { priorSpread } from '../body/zones';
+import { bodyOn } from '../body/measures';
+import { priorSpread, zoneOf } from '../body/zones';
 import { countedVersions } from '../make/versions';
 import fc from 'fast-check';
 import type { Make, Outcome } from '../records';
@@ -218,7 +219,9 @@ describe('the whole garment', () => {
         z.evidence.map((e) => e.observation),
         priorSpread(z.zone),
       );
-      expect(z.chance).toBeCloseTo(chanceOfRight(posterior, z.x, edgesOf(z.zone, 'semi')[0]), 4);
+      const { measure } = zoneOf(z.zone);
+      const body = measure && bodyOn(sampleCase(makes).bodies, measure, PLAN.date);
+      expect(z.chance).toBeCloseTo(chanceOfRight(posterior, z.x, edgesOf(z.zone, 'semi')[0], body?.doubt), 4);
     }
   });
 

@@ -8,7 +8,7 @@ import { beliefAt } from './belief';
 import { bringsZone, type PatternCase } from '../garment/case';
 import { isByFabric, type Evidence, type UnusedNote } from '../garment/evidence';
 import { lastCutAgain, nextCut, type PlannedCut, type Target } from './next-cut';
-import { bodyIn, type Garment, type Offset, type Unknown } from '../garment/offset';
+import { bodyIn, doubtOfGarment, type Garment, type Offset, type Unknown } from '../garment/offset';
 import { TAPE_DOUBT } from '../body/measures';
 import type { BestCut } from '../inference/posterior';
 import { chanceOfCut, type Cut } from '../inference/unknown-step';
@@ -112,14 +112,19 @@ function settle(input: PatternCase, again: Garment, zone: ZoneId, memory: Recoll
   const { used, unused, believed } = beliefAt(input, zone, memory);
   const [t1] = again.draft.at(zone).edges;
   const lastOffset = again.offset(zone);
-  const ideal = idealAt(again, zone, believed, t1, lastOffset.fabric.sd);
-  const chanceAt = (cut: Cut) => chanceOfCut(believed, cut, t1, lastOffset.fabric.sd);
+  // What nobody gave an amount of is done again as it was, and so is no doubt of the next cut.
+  const doubt = doubtOfGarment({ ...lastOffset, unsized: 0 });
+  const ideal = idealAt(again, zone, believed, t1, doubt);
+  const chanceAt = (cut: Cut) => chanceOfCut(believed, cut, t1, doubt);
+  // Whatever the body does in the meantime, it does to either cut: it is no reason to keep one.
+  const apart = doubtOfGarment({ ...lastOffset, unsized: 0, bodyDoubt: 0 });
 
   const latest = used.at(-1);
   let basis: Basis = 'no note';
   let target: Target = { x: lastOffset.x };
   if (latest) {
-    const keeps = (cut: Cut) => keepsLast(latest.note.outcome, chanceAt(cut), ideal.chance);
+    const best = idealAt(again, zone, believed, t1, apart).chance;
+    const keeps = (cut: Cut) => keepsLast(latest.note.outcome, chanceOfCut(believed, cut, t1, apart), best);
     const rightAfterWear = latest.note.outcome === 0 && latest.note.seen.at === 'worn';
     if (keeps(lastOffset)) {
       basis = rightAfterWear ? 'right after wear' : 'good enough';

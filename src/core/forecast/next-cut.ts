@@ -1,13 +1,12 @@
 import { alterationKey } from '../alteration/alteration-key';
 import { answerFor, inOrderOfAnswers, isFine, movesBy } from '../alteration/answer';
 import { effectsOf, sharesOf } from '../alteration/effects';
-import { measuresOn } from '../body/measures';
 import type { IsoDate } from '../units/date';
 import { roundToWorkable, workableStep, type LengthUnit } from '../units/length';
 import { firstOf } from '../units/item-at';
 import { zoneOf, type BodyMeasure, type ZoneId } from '../body/zones';
 import type { Cut } from '../inference/unknown-step';
-import type { Alteration, Fabric, FabricUse, Make, MeasurementSet, SizeLine } from '../records';
+import type { Alteration, Fabric, FabricUse, Make, SizeLine } from '../records';
 import { blankFabric } from '../records/blank';
 import { effectContext, type PatternCase } from '../garment/case';
 import { lineAt, lineOf, placeOf, sameLine } from '../garment/chart';
@@ -35,10 +34,10 @@ const OWN_FABRIC = 'fabric as the pattern asks';
 /** Shelves with the pattern's own fabric on them: the same for every pattern that asks for the same. */
 const withOwn = new WeakMap<readonly Fabric[], Map<string, readonly Fabric[]>>();
 
-/** The bodies for a plan: what is expected stands as the one set, of the planned day, with the other measures as they are. */
-export function bodiesForPlan(bodies: readonly MeasurementSet[], { date, expected }: PlannedCut): readonly MeasurementSet[] {
+/** The bodies for a plan: what is expected stands as a set of the planned day. */
+export function bodiesForPlan(bodies: PatternCase['bodies'], { date, expected }: PlannedCut): PatternCase['bodies'] {
   if (!expected || Object.keys(expected).length === 0) return bodies;
-  return [{ id: 'expected', personId: bodies[0]?.personId ?? '', date, measures: { ...measuresOn(bodies, date), ...expected } }];
+  return [{ id: 'expected', personId: bodies[0]?.personId ?? '', date, measures: expected, expected: true }, ...bodies];
 }
 
 /** The case as it is for a plan: with the body that is expected, and without a planned fabric with one that gives what the pattern asks. */

@@ -1,6 +1,7 @@
 import { carryForward } from './carry-forward';
 import { plannedZones } from './planned-chance';
-import { sampleAlteration, sampleCase, sampleFabric, sampleMake, sampleNote } from '../garment/sample-case';
+import { SAMPLE_BODY, sampleAlteration, sampleCase, sampleFabric, sampleMake, sampleNote } from '../garment/sample-case';
+import { tapeFor } from './worth-measuring';
 
 const PLAN = { date: '2025-06-01', unit: 'cm' as const };
 const fabrics = [sampleFabric('c')];
@@ -38,4 +39,26 @@ test('an alteration without an amount is less sure than one with it', () => {
 
 test('a part that the toile leaves out is not spoken of', () => {
   expect(plannedZones(input, sampleMake(3, { lacking: ['sleeve'] }), PLAN).map((z) => z.zone)).not.toContain('sleeve');
+});
+
+describe('the tape', () => {
+  const bust = sampleCase([sampleMake(1, { fitNotes: [sampleNote('bust', 0)] })]);
+  const at = (date: string, rest: { expected?: { bust: number } } = {}) =>
+    plannedZones(bust, sampleMake(2), { date, unit: 'cm', ...rest }).find((z) => z.zone === 'bust')!;
+
+  test('the longer ago a body was measured, the less sure a cut is and the more the tape helps', () => {
+    const [soon, late] = [at('2025-06-02'), at('2026-12-02')];
+    expect(late.chance).toBeLessThan(soon.chance - 0.03);
+    expect(late.tape!.gain).toBeGreaterThan(soon.tape!.gain);
+    expect(tapeFor([late.tape!])).toEqual([late.tape]);
+  });
+
+  test('on the day on which it was taken it can tell nothing more', () => {
+    const input = { ...bust, bodies: [{ ...SAMPLE_BODY, date: '2026-12-02' }] };
+    expect(plannedZones(input, sampleMake(2), { date: '2026-12-02', unit: 'cm' }).find((z) => z.zone === 'bust')!.tape!.gain).toBe(0);
+  });
+
+  test('of a body that is expected it is not asked for', () => {
+    expect(at('2026-12-02', { expected: { bust: 94 } }).tape).toBeUndefined();
+  });
 });

@@ -1,17 +1,19 @@
 import { viewOf } from '../make/versions';
 import { edgesOf } from '../body/fit-class';
+import { bodyOn } from '../body/measures';
 import type { ZoneId } from '../body/zones';
 import type { Make } from '../records';
 import { beliefAt } from './belief';
 import { fitClassAt, type PatternCase } from '../garment/case';
 import { zonesOfCase } from './carry-forward';
 import { caseForPlan, plannedUse, type PlannedCut } from './next-cut';
-import { Garment } from '../garment/offset';
+import { doubtOfGarment, Garment, measureIn, type Offset } from '../garment/offset';
 import type { BestCut } from '../inference/posterior';
 import { chanceOfCut } from '../inference/unknown-step';
 import { idealAt } from './ideal';
 import { labelPlaces, type LabelPlaces } from './label-places';
 import type { Recollection } from './recollection';
+import { tapeGain, type TapeGain } from './worth-measuring';
 
 /** What is to be expected of a planned cut at a zone. */
 export interface PlannedZone {
@@ -28,6 +30,21 @@ export interface PlannedZone {
   readonly labels?: LabelPlaces;
   /** Rests on notes of this pattern; else on other patterns alone. */
   readonly noted: boolean;
+  /** What it would help to take the measure again that decides it; absent where none does. */
+  readonly tape?: TapeGain;
+}
+
+/** What the tape is worth at a zone: by how much its best cut would be surer. Of a body that is expected no tape can tell. */
+function tapeAt(
+  { bodies }: PatternCase,
+  zone: ZoneId,
+  offset: Offset,
+  { date, expected = {} }: PlannedCut,
+  atBest: (bodyDoubt: number) => number,
+): TapeGain | undefined {
+  const measure = measureIn(offset, zone);
+  const body = measure && expected[measure] === undefined && offset.bodyDoubt > 0 ? bodyOn(bodies, measure, date) : undefined;
+  return measure && body && tapeGain(measure, body, offset.bodyDoubt, atBest);
 }
 
 /**
@@ -52,11 +69,18 @@ export function plannedZones(input: PatternCase, make: Make, plan: PlannedCut, m
     if (offset.unknown.includes('size cut')) return [];
     if (offset.chart.from === 'nothing' && offset.alterations.length === 0 && used.length === 0) return [];
     const [t1] = edgesOf(zone, fitClassAt(input.pattern, viewOf(input.pattern, make), zone));
-    const doubt = Math.hypot(offset.fabric.sd, offset.unsized);
+    const doubt = doubtOfGarment(offset);
     const { best, chance: atBest } = idealAt(garment, zone, believed, t1, doubt);
     const chance = chanceOfCut(believed, offset, t1, doubt);
     const labels = labelPlaces(garment, zone, believed);
+    const tape = tapeAt(
+      forPlan,
+      zone,
+      offset,
+      plan,
+      (bodyDoubt) => idealAt(garment, zone, believed, t1, doubtOfGarment({ ...offset, bodyDoubt })).chance,
+    );
     const told = { zone, x: offset.x, chance, best, atBest, fabricTooFar: offset.fabric.tooFar, noted: used.length > 0 };
-    return [labels ? { ...told, labels } : told];
+    return [{ ...told, ...(labels ? { labels } : {}), ...(tape ? { tape } : {}) }];
   });
 }

@@ -32,7 +32,7 @@ describe('what a person’s patterns taught', () => {
   });
 
   test('the first cut of a new pattern: better than as drafted, and by whom', () => {
-    const first = new Recollection(three).firstCut(unmade).find((f) => f.zone === 'bodice')!;
+    const first = new Recollection(three).firstCut(unmade, '2026-01-01').find((f) => f.zone === 'bodice')!;
     expect(first.best.median).toBeGreaterThan(1.5);
     expect(first.atBest).toBeGreaterThan(first.asDrafted);
     expect(first.influences.map((s) => [s.patternId, s.sameDesigner])).toEqual([
@@ -44,7 +44,7 @@ describe('what a person’s patterns taught', () => {
   });
 
   test('zones of which nobody influences are not answered', () =>
-    expect(new Recollection(three).firstCut(unmade).map((f) => f.zone)).toEqual(['bodice']));
+    expect(new Recollection(three).firstCut(unmade, '2026-01-01').map((f) => f.zone)).toEqual(['bodice']));
 
   test('without a pattern’s notes the answer is what it was before it was made', () => {
     const rest = three.slice(0, 2);

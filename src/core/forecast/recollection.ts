@@ -2,6 +2,7 @@ import { firstView, viewOf } from '../make/versions';
 import { classGroup, edgesOf } from '../body/fit-class';
 import { designerKey } from '../make/designer';
 import { mainFabric } from '../make/main-fabric';
+import { bodyOn } from '../body/measures';
 import { ZONE_IDS, zoneOf, type ZoneId } from '../body/zones';
 import { fitClassAt, type PatternCase } from '../garment/case';
 import { evidenceAt, evidenceIn, sizingAt } from '../garment/evidence';
@@ -18,9 +19,11 @@ import {
   type Prior,
 } from '../inference/posterior';
 import { believe, believedAt, withDoubtOfSteps, type Believed } from '../inference/unknown-step';
+import type { IsoDate } from '../units/date';
 import { addToGroup } from '../units/group-by';
 import { firstOf, itemAt } from '../units/item-at';
 import type { Observation } from '../inference/likelihood';
+import { tapeGain, type TapeGain } from './worth-measuring';
 
 /** A pattern whose notes moved an answer, and by how much: the median with everything less the median without it, cm. */
 export interface Influence {
@@ -65,6 +68,8 @@ export interface FirstCut {
   readonly asDrafted: number;
   readonly atBest: number;
   readonly influences: readonly Influence[];
+  /** What it would help to take the measure again that decides the zone; absent where it was never measured. */
+  readonly tape?: TapeGain;
 }
 
 /** Sure enough to be called usual. Source: engine.md, section 5. */
@@ -209,16 +214,20 @@ export class Recollection {
     return prior ? this.#influences(input, zone, prior) : [];
   }
 
-  /** What to cut first of a pattern that was never made, at the zones of its view. */
-  firstCut(input: PatternCase): FirstCut[] {
+  /** What to cut first of a pattern that was never made, at the zones of its view, on a day whose body counts. */
+  firstCut(input: PatternCase, date: IsoDate): FirstCut[] {
     const view = firstView(input.pattern);
     return view.zones.flatMap((zone) => {
       const prior = this.#others(input, zone);
       if (!prior) return [];
       const best = bestCut(prior);
       const [t1] = edgesOf(zone, fitClassAt(input.pattern, view, zone));
-      const chance = (x: number) => chanceOfRight(prior, x, t1);
-      return [{ zone, best, asDrafted: chance(0), atBest: chance(best.median), influences: this.#influences(input, zone, prior) }];
+      const { measure } = zoneOf(zone);
+      const body = measure && bodyOn(input.bodies, measure, date);
+      const chance = (x: number, doubt = body?.doubt) => chanceOfRight(prior, x, t1, doubt);
+      const tape = measure && body && tapeGain(measure, body, body.doubt, (doubt) => chance(best.median, doubt));
+      const found = { zone, best, asDrafted: chance(0), atBest: chance(best.median), influences: this.#influences(input, zone, prior) };
+      return [tape ? { ...found, tape } : found];
     });
   }
 

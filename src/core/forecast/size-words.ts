@@ -1,3 +1,4 @@
+import { measureWords } from '../body/measure-words';
 import { formatLength, type LengthUnit } from '../units/length';
 import { percent } from '../units/percent';
 import { BODY_MEASURES, zoneOf } from '../body/zones';
@@ -19,7 +20,7 @@ export function sizingMethodWords(sizes: Sizes, unit: LengthUnit): SizingMethodW
       method: 'chart',
       size: byChart?.size,
       because: byChart
-        ? `${BODY_MEASURES[byChart.measure]} ${length(byChart.body)}; the size is drafted for ${length(byChart.chart)}`
+        ? `${BODY_MEASURES[byChart.measure]} ${byChart.carriedOn ? measureWords(byChart.carriedOn, length) : length(byChart.body)}; the size is drafted for ${length(byChart.chart)}`
         : sizes.labelsAlone
           ? 'the pattern has no size chart yet'
           : 'the chart or the body gives no measure that decides',

@@ -1,6 +1,6 @@
 import { classGroup, type ClassGroup, CLASS_EASE, edgesOf } from '../body/fit-class';
 import { viewOf } from '../make/versions';
-import { measuresOn } from '../body/measures';
+import { bodyOn, measuresOn, type BodyValue } from '../body/measures';
 import { addToGroup } from '../units/group-by';
 import { memoize } from '../units/memoize';
 import { firstOf, itemAt, lastOf } from '../units/item-at';
@@ -16,7 +16,7 @@ import { chartOf, finishedColumn, readColumn } from '../garment/chart';
 import { draftOf } from '../garment/draft';
 import { lastEvidence } from '../garment/evidence';
 import { caseForPlan, plannedUse, type PlannedCut } from './next-cut';
-import { Garment, isOfBody } from '../garment/offset';
+import { doubtOfGarment, Garment, isOfBody } from '../garment/offset';
 import { chanceOfCut } from '../inference/unknown-step';
 import type { Recollection } from './recollection';
 
@@ -84,6 +84,8 @@ export interface ChartSchool {
   readonly size: string;
   readonly measure: BodyMeasure;
   readonly body: number;
+  /** Where nobody measured the body as it is taken to be by now: what it was, and when. */
+  readonly carriedOn?: BodyValue;
   readonly chart: number;
   /** The body lies beyond the chart: the nearest size, which is so much smaller (minus) or larger than the body, cm. */
   readonly offChart?: number;
@@ -185,12 +187,13 @@ export function sizesFor(request: SizeRequest): Sizes | undefined {
   const hasEvidence = [...chances.values()].some((c) => c.hasEvidence);
   const blend = blendOf(new Map([...chances].map(([zone, c]) => [zone, c.ofSize])), chart.sizes);
   const place = (z: BlendZone) => chart.sizes.indexOf(z.size);
+  const carriedOn = bodyOn(input.bodies, deciding, request.plan.date);
   const bustOfSize = byChart && readColumn(chart.body.bust, chart.sizes.indexOf(byChart.size));
   return {
     chart,
     labelsAlone: isLabelsAlone(chart),
     otherCharts: ranked.slice(1).map((r) => r.chart.name),
-    ...(byChart ? { byChart } : {}),
+    ...(byChart ? { byChart: carriedOn?.how === 'carried on' ? { ...byChart, carriedOn } : byChart } : {}),
     ...(byFinished ? { byFinished } : {}),
     ...(hasEvidence ? { byExperience: byExperienceOf(chances, chart) } : {}),
     blend,
@@ -275,7 +278,7 @@ function chancesOf(request: SizeRequest, input: PatternCase, chart: SizeChart, z
     const { used, saidByOthers, believed } = beliefAt(request.input, zone, memory);
     const [t1] = edgesOf(zone, fitClassAt(input.pattern, view, zone));
     found.set(zone, {
-      ofSize: offsets.map((o) => chanceOfCut(believed, o, t1, o.fabric.sd)),
+      ofSize: offsets.map((o) => chanceOfCut(believed, o, t1, doubtOfGarment(o))),
       hasEvidence: used.length > 0 || saidByOthers !== undefined,
     });
   }

@@ -1,6 +1,6 @@
 import { zoneOf, type ZoneId } from '../body/zones';
 import type { PatternCase } from '../garment/case';
-import { Garment } from '../garment/offset';
+import { doubtOfGarment, Garment } from '../garment/offset';
 import { sharpness } from '../garment/sharpness';
 import { bestCut } from '../inference/posterior';
 import { idealFrom } from '../inference/unknown-step';
@@ -35,8 +35,7 @@ export function worthOfPlaces(input: PatternCase, make: Make, seen: Seen, memory
       const { edges, zone: facts } = garment.draft.at(zone);
       const offset = garment.offset(zone);
       const believed = idealFrom(beliefAt(others, zone, memory).believed, offset, movesAlong(zone));
-      const garmentDoubt = Math.hypot(offset.fabric.sd, offset.unsized);
-      const look = { x: offset.x, outcome: 0 as const, edges, observer: sharpness(seen, false) * facts.sigma, garment: garmentDoubt };
+      const look = { x: offset.x, outcome: 0 as const, edges, observer: sharpness(seen, false) * facts.sigma, garment: doubtOfGarment(offset) };
       const { person, pattern } = zoneOf(zone).spread;
       const { note, pin } = worthNoting(believed, look, edges[0], pattern || person);
       const { low, high } = bestCut(believed);

@@ -1,6 +1,7 @@
 import { byVersion, makesOf } from '../make/versions';
 import type { EffectContext } from '../alteration/effects';
 import type { FitClass } from '../body/fit-class';
+import type { DatedMeasures } from '../body/measures';
 import { zoneOf, type ZoneId } from '../body/zones';
 import type { Fabric, Make, MeasurementSet, Pattern, View } from '../records';
 import { addToGroup } from '../units/group-by';
@@ -11,8 +12,8 @@ export interface PatternCase {
   readonly pattern: Pattern;
   /** This person's makes of the pattern, in any order. */
   readonly makes: readonly Make[];
-  /** The person's measurement sets. */
-  readonly bodies: readonly MeasurementSet[];
+  /** The person's measurement sets, and for a plan what is expected besides. */
+  readonly bodies: readonly (MeasurementSet & Pick<DatedMeasures, 'expected'>)[];
   /** Every fabric that the makes, or the plan, use. */
   readonly fabrics: readonly Fabric[];
 }

@@ -1,3 +1,4 @@
+import { bodyOn } from '../body/measures';
 import type { Make } from '../records';
 import { evidenceAt } from './evidence';
 import { SAMPLE_PATTERN, sampleAlteration, sampleCase, sampleMake, sampleNote } from './sample-case';
@@ -67,14 +68,17 @@ describe('which notes count', () => {
     expect(at([sampleMake(1, { fitNotes: [sampleNote('bust', 0, { over: 'a thick jumper' })] })]).used[0]?.sharpness).toBe(1.3);
   });
 
-  test('doubt about fabric and about an unsized alteration add in quadrature', () => {
+  test('doubt about fabric, about an unsized alteration and about the body add in quadrature', () => {
     const make = sampleMake(1, {
       fabrics: [{ id: 'u', fabricId: 'untested', part: 'main' }],
       alterations: [sampleAlteration('side-seams', undefined, { zones: ['bust'] })],
       fitNotes: [sampleNote('bust', 0)],
     });
-    // Semi: f = 0.2, so σφ = 0.06 · 90 · 0.2; half of (2 + 5) / 2 for the alteration.
-    expect(at([make]).used[0]?.observation.garment).toBeCloseTo(Math.hypot(1.08, 1.75), 9);
+    // Semi: f = 0.2, so σφ = 0.06 · 90 · 0.2; half of (2 + 5) / 2 for the alteration; and what the body may have changed since it was measured.
+    const { note, observation } = at([make]).used[0]!;
+    const { changed } = bodyOn(sampleCase([make]).bodies, 'bust', note.date)!;
+    expect(changed).toBeGreaterThan(0);
+    expect(observation.garment).toBeCloseTo(Math.hypot(1.08, 1.75, changed), 9);
   });
 
   test('the intended ease of the zone sets the edges', () => {

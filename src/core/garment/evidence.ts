@@ -8,7 +8,7 @@ import { looksInTime } from '../make/latest-note';
 import { hardlyBelievable } from '../inference/hardly-believable';
 import { type Observation } from '../inference/likelihood';
 import { withDoubtOfSteps } from '../inference/unknown-step';
-import { Garment, isOfBody, type Offset } from './offset';
+import { doubtOfGarment, Garment, isOfBody, type Offset } from './offset';
 import { familyOf, sizesAsCut } from './ladder';
 import { usualStep } from './usual-steps';
 
@@ -165,9 +165,7 @@ function evidenceOf(garment: Garment, make: Make, note: FitNote): Evidence {
   const { zone, edges } = garment.draft.at(note.zone);
   const offset = garment.offset(note.zone, note);
   const k = sharpness(note.seen, note.over !== undefined && note.over !== '');
-  const { sd } = offset.fabric;
-  const doubt = Math.sqrt(sd * sd + offset.unsized * offset.unsized);
-  const seen = { x: offset.x, outcome: note.outcome, edges, observer: k * zone.sigma, garment: doubt };
+  const seen = { x: offset.x, outcome: note.outcome, edges, observer: k * zone.sigma, garment: doubtOfGarment(offset) };
   const said = offset.steps === 0 ? seen : { ...seen, steps: offset.steps };
   const { amount, found } = note;
   if (amount === undefined) return { make, note, offset, sharpness: k, observation: said };

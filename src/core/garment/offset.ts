@@ -2,12 +2,12 @@ import { inOrder, viewOf } from '../make/versions';
 import { mainFabric } from '../make/main-fabric';
 import { effectsOf, type Effect } from '../alteration/effects';
 import { grownWithHeight } from '../body/growth';
-import { BodyReader } from '../body/measures';
+import { BodyReader, type BodyValue } from '../body/measures';
 import { usualGirth } from '../body/usual-girths';
 import { memoize } from '../units/memoize';
 import { itemAt } from '../units/item-at';
 import type { IsoDate } from '../units/date';
-import type { BodyMeasure, ZoneId } from '../body/zones';
+import { zoneOf, type BodyMeasure, type ZoneId } from '../body/zones';
 import type { Alteration, FitNote, Make, SizeChart, SizeLine } from '../records';
 import { effectContext, type PatternCase } from './case';
 import { familyOf, isLabelsAlone, labelsOf, sizesAsCut } from './ladder';
@@ -85,11 +85,24 @@ export interface Offset {
   readonly step: number;
   /** Doubt about alterations without an amount, and about a size or growth that nobody noted, cm. */
   readonly unsized: number;
+  /**
+   * Doubt of the body measure that it is told against, on that day: of a note what the body may have changed since it was measured, since
+   * what the tape erred by stays the same for all of them; of a garment that is cut for a body the tape besides, cm.
+   */
+  readonly bodyDoubt: number;
   readonly unknown: readonly Unknown[];
 }
 
 /** Whether an offset is against the body; else the first make's size stands in for it, and nothing follows of any other garment. */
 export const isOfBody = ({ chart }: Pick<Offset, 'chart'>): boolean => !((chart.from === 'chart' || chart.from === 'sizes') && chart.standIn);
+
+/** All doubt about a garment itself, beside the eye that saw it: its fabric, what nobody gave an amount of, and the body under it, cm. */
+export const doubtOfGarment = ({ fabric, unsized, bodyDoubt }: Pick<Offset, 'fabric' | 'unsized' | 'bodyDoubt'>): number =>
+  Math.sqrt(fabric.sd * fabric.sd + unsized * unsized + bodyDoubt * bodyDoubt);
+
+/** The body measure that an offset is told against, where it has one. */
+export const measureIn = ({ chart }: Pick<Offset, 'chart'>, zone: ZoneId): BodyMeasure | undefined =>
+  chart.from === 'chart' ? chart.measure : zoneOf(zone).measure;
 
 /** The body that a garment was on, cm; without a chart what it grew; undefined where nothing is known of it. */
 export function bodyIn({ chart }: Pick<Offset, 'chart'>): number | undefined {
@@ -154,11 +167,14 @@ const NO_TERM: ChartTerm = { from: 'nothing', cm: 0 };
 /** A first term as far as it is known. */
 interface Termed {
   readonly term: ChartTerm;
+  /** The body measure in it, and the part of it that counts. */
+  readonly body: BodyValue | undefined;
+  readonly part: number;
   /** Steps of an unknown length in it, and what is in doubt beside them, cm. */
   readonly steps: number;
   readonly doubt: number;
 }
-const termed = (term: ChartTerm, steps = 0, doubt = 0): Termed => ({ term, steps, doubt });
+const termed = (term: ChartTerm, body?: BodyValue, steps = 0, doubt = 0, part = 1): Termed => ({ term, body, part, steps, doubt });
 /** Most offsets have neither: thousands of empty lists would be kept. */
 const UNALTERED: readonly AlterationTerm[] = [];
 const ALL_KNOWN: readonly Unknown[] = [];
@@ -185,7 +201,7 @@ function dayOfBody({ bodies }: PatternCase, { bodyId, cutOn }: Make): IsoDate {
 
 /** The person's sets, with what was expected on the day this was cut: it stands until the body is measured again. */
 function bodiesOf({ bodies }: PatternCase, { expected, cutOn, personId }: Make): PatternCase['bodies'] {
-  return expected ? [{ id: 'expected', personId, date: cutOn, measures: expected }, ...bodies] : bodies;
+  return expected ? [{ id: 'expected', personId, date: cutOn, measures: expected, expected: true }, ...bodies] : bodies;
 }
 
 /** The sizes of a case by the chart that a make names: every garment of it asks. */
@@ -245,7 +261,7 @@ export class Garment {
   /** The chart term of the size cut all over, cm: the pattern as drafted, for this body. */
   asDrafted(zone: ZoneId): number {
     const { measure } = this.draft.at(zone).zone;
-    const { term } = this.#sizeTerm(this.draft.at(zone), this.make.size, this.#cutFor, measure && this.#body.cm(measure, this.#cutFor), 0, []);
+    const { term } = this.#sizeTerm(this.draft.at(zone), this.make.size, this.#cutFor, measure && this.#body.on(measure, this.#cutFor), 0, []);
     return term.from === 'measured' ? 0 : term.cm;
   }
 
@@ -291,11 +307,11 @@ export class Garment {
     const unknown: Unknown[] = [];
     const line = lineOf(this.make, zone);
     const date = day ?? note?.date ?? this.#cutFor;
-    const ownBody = measure && this.#body.cm(measure, date);
+    const ownBody = measure && this.#body.on(measure, date);
     // Only where something goes round the body does ease enter, and the give of a fabric.
     const goesRound = kind === 'girth' || zone === 'torso';
     const ease = goesRound ? easeAt(drafted, this.#placeOf(line)) : 0;
-    const { term: chartTerm, steps, doubt } = this.#chartTerm(drafted, line, date, ownBody, ease, unknown);
+    const { term: chartTerm, body, part, steps, doubt } = this.#chartTerm(drafted, line, date, ownBody, ease, unknown);
 
     const sewnGarment = chartTerm.from === 'measured' && chartTerm.what === 'garment';
     const alterations = sewnGarment || this.#altered.length === 0 ? UNALTERED : this.#alterationsAt(zone, note);
@@ -307,7 +323,7 @@ export class Garment {
     }
     if (doubt2 > 0) unknown.push('amount of an alteration');
 
-    const girth = ownBody ?? (chartTerm.from === 'chart' && chartTerm.measure === measure ? chartTerm.body : undefined);
+    const girth = ownBody?.cm ?? (chartTerm.from === 'chart' && chartTerm.measure === measure ? chartTerm.body : undefined);
     const { fabric, bias } = this.#fabric;
     const round = girth ?? (goesRound ? usualGirth(zone, (m) => this.#body.cm(m, date)) : undefined);
     const give = goesRound
@@ -323,6 +339,7 @@ export class Garment {
       steps,
       step: drafted.step,
       unsized: doubt === 0 ? Math.sqrt(doubt2) : Math.sqrt(doubt2 + doubt * doubt),
+      bodyDoubt: body ? part * (note ? body.changed : body.doubt) : 0,
       unknown: unknown.length === 0 ? ALL_KNOWN : unknown,
     };
   }
@@ -351,13 +368,20 @@ export class Garment {
   }
 
   /** The first term of x at a zone; what is not known of it is added to a list. */
-  #chartTerm(drafted: DraftedZone, line: SizeLine | undefined, date: IsoDate, ownBody: number | undefined, ease: number, unknown: Unknown[]): Termed {
+  #chartTerm(
+    drafted: DraftedZone,
+    line: SizeLine | undefined,
+    date: IsoDate,
+    ownBody: BodyValue | undefined,
+    ease: number,
+    unknown: Unknown[],
+  ): Termed {
     const { id, zone } = drafted;
     const measured = this.make.measured.length > 0 ? this.make.measured.find((m) => m.zone === id) : undefined;
     if (measured && ownBody !== undefined) {
       const intended = zone.kind === 'girth' ? ease : 0;
-      const cm = measured.cm - ownBody - intended;
-      return termed({ from: 'measured', cm, what: measured.of, measure: measured.cm, body: ownBody, ease: intended });
+      const cm = measured.cm - ownBody.cm - intended;
+      return termed({ from: 'measured', cm, what: measured.of, measure: measured.cm, body: ownBody.cm, ease: intended }, ownBody);
     }
     return this.#sizeTerm(drafted, line, date, ownBody, ease, unknown);
   }
@@ -367,7 +391,7 @@ export class Garment {
     { id, zone: { kind, measure }, reading, finished, step }: DraftedZone,
     line: SizeLine | undefined,
     date: IsoDate,
-    ownBody: number | undefined,
+    ownBody: BodyValue | undefined,
     ease: number,
     unknown: Unknown[],
   ): Termed {
@@ -382,37 +406,39 @@ export class Garment {
     const place = named ?? (line ? undefined : first?.place);
     const lost = named === undefined ? usualStep(id, familyOf(chart.sizes)) : 0;
     if (named === undefined) unknown.push(line ? 'size not in the chart' : 'size cut');
-    if (place === undefined) return termed(NO_TERM, 0, lost);
+    if (place === undefined) return termed(NO_TERM, undefined, 0, lost);
     const start = first?.place ?? place;
 
     if (reading) {
       const { column, factor, graded } = reading;
       const said = nearestSaid(column, place)!;
       const saidFirst = nearestSaid(column, start)!;
-      const known = reading.measure === measure ? ownBody : this.#body.cm(reading.measure, date);
-      const [ofChart, body] = [readColumn(column, said)!, known ?? readColumn(column, saidFirst)!];
+      const known = reading.measure === measure ? ownBody : this.#body.on(reading.measure, date);
+      const [ofChart, body] = [readColumn(column, said)!, known?.cm ?? readColumn(column, saidFirst)!];
       const standIn = known === undefined;
       if (standIn) unknown.push('body measure');
       const steps = place - said - (standIn ? start - saidFirst : 0);
       if (steps !== 0) unknown.push('step between sizes');
       const cm = factor * (ofChart - body) + steps * step;
       const cut = line ?? first?.line ?? { size: itemAt(chart.sizes, Math.round(place)) };
-      return termed({ from: 'chart', cm, measure: reading.measure, line: cut, chart: ofChart, body, factor, graded, standIn }, steps, lost);
+      const term = { from: 'chart', cm, measure: reading.measure, line: cut, chart: ofChart, body, factor, graded, standIn } as const;
+      return termed(term, known, steps, lost, factor);
     }
     const sewn = kind === 'girth' && ownBody !== undefined ? readColumn(finished ?? [], place) : undefined;
     if (sewn !== undefined && ownBody !== undefined)
-      return termed({ from: 'measured', cm: sewn - ownBody - ease, what: 'finished', measure: sewn, body: ownBody, ease }, 0, lost);
+      return termed({ from: 'measured', cm: sewn - ownBody.cm - ease, what: 'finished', measure: sewn, body: ownBody.cm, ease }, ownBody, 0, lost);
 
     const standIn = isLabelsAlone(chart) && (kind === 'girth' || kind === 'width');
     if (!standIn) unknown.push('no chart for the zone');
-    if (!first) return termed(NO_TERM, 0, lost);
+    if (!first) return termed(NO_TERM, undefined, 0, lost);
     const steps = step === 0 ? 0 : place - start;
     if (steps !== 0 || standIn) unknown.push('step between sizes');
-    const grown = this.#grown(id, measure, ownBody, dayOfBody(this.#input, first.make), date);
+    const grown = this.#grown(id, measure, ownBody?.cm, dayOfBody(this.#input, first.make), date);
     const cm = steps * step - grown.cm;
-    if (cm === 0 && !standIn) return termed(NO_TERM, 0, Math.hypot(lost, grown.sd));
+    if (cm === 0 && !standIn) return termed(NO_TERM, ownBody, 0, Math.hypot(lost, grown.sd));
     return termed(
       { from: 'sizes', cm, line: line ?? first.line, first: first.line, steps, step, grown: grown.cm, standIn },
+      ownBody,
       steps,
       Math.hypot(lost, grown.sd),
     );

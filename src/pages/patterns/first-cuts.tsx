@@ -4,15 +4,20 @@ import { formatLength, type LengthUnit } from '../../core/units/length';
 import { zoneOf } from '../../core/body/zones';
 import { FromOthers } from '../../parts/account/from-others';
 import { percent } from '../../core/units/percent';
+import { TapeAsked } from '../../parts/tape-asked';
+import type { Person } from '../../core/records';
+import { useBodies } from '../../data/queries';
 import { useCaseTables } from '../../data/engine-tables';
+import { today } from '../../data/today';
 import { useEngine } from '../../workers/use-engine';
 
 /** A better chance by less than this is not worth an alteration on a first make. Source: engine.md, section 4. */
 const WORTH_IT = 0.15;
 
 /** What to change on the first make of a pattern, from what all the others taught. */
-export function FirstCuts({ personId, patternId, unit }: { personId: string; patternId: string; unit: LengthUnit }) {
-  const found = useEngine('firstCut', useCaseTables(), [personId, patternId]).answer;
+export function FirstCuts({ person, patternId, unit }: { person: Person; patternId: string; unit: LengthUnit }) {
+  const bodies = useBodies();
+  const found = useEngine('firstCut', useCaseTables(), [person.id, patternId, today()]).answer;
   if (!found || found.length === 0) return null;
   const worth = found.filter((f) => f.atBest - f.asDrafted >= WORTH_IT);
   return (
@@ -61,6 +66,7 @@ export function FirstCuts({ personId, patternId, unit }: { personId: string; pat
           </tbody>
         </table>
       )}
+      <TapeAsked person={person} bodies={bodies.filter((b) => b.personId === person.id)} gains={found.map((f) => f.tape)} />
     </section>
   );
 }

@@ -256,7 +256,7 @@ export function PatternAccount() {
           </p>
         </Empty>
       )}
-      {neverCut && person && <FirstCuts personId={person.id} patternId={pattern.id} unit={unit} />}
+      {neverCut && person && <FirstCuts person={person} patternId={pattern.id} unit={unit} />}
       {neverCut && sizingMethods}
       {carried && (
         <>

@@ -3,8 +3,8 @@ import { useNavigate, useParams } from 'react-router';
 import { toast } from 'react-toastify';
 import { ageOn } from '../../core/body/measures';
 import { byDay } from '../../core/units/date';
-import { doubtsOf, HOW_TO_MEASURE, type Doubt } from '../../core/body/how-to-measure';
-import { formatLength, type LengthUnit } from '../../core/units/length';
+import { doubtsOf, HOW_TO_MEASURE } from '../../core/body/how-to-measure';
+import { formatLength } from '../../core/units/length';
 import { keysOf } from '../../core/units/keys';
 import { BODY_MEASURES } from '../../core/body/zones';
 import { MeasurementSet, Person } from '../../core/records';
@@ -13,6 +13,7 @@ import { newId } from '../../data/new-id';
 import { useBodies, useMakes, usePeople, useUnit } from '../../data/queries';
 import { removalOf } from '../../data/removal';
 import { today } from '../../data/today';
+import { DoubtLine } from '../../parts/doubt-line';
 import { choose, save } from '../../parts/save';
 import { RecordField } from '../../parts/record-field';
 import { Button, LinkButton } from '../../ui/button';
@@ -90,30 +91,6 @@ function NewPerson() {
 export function PersonPage() {
   const { personId } = useParams();
   return personId === 'new' ? <NewPerson /> : <Measures personId={personId ?? ''} />;
-}
-
-const DOUBT_WORDS: Record<Doubt['why'], (doubt: Doubt, say: (cm: number) => string) => string> = {
-  inches: ({ instead }, say) => `Inches, perhaps? That would be ${say(instead!)}.`,
-  centimetres: ({ instead }, say) => `In the other unit, perhaps? That would be ${say(instead!)}.`,
-  unusual: () => 'Unusual for this measure. If the tape says so, it stands.',
-  changed: ({ before, cm }, say) => `${say(Math.abs(cm - before!))} ${cm > before! ? 'more' : 'less'} than before. If the tape says so, it stands.`,
-  order: ({ other }) => `More than the ${BODY_MEASURES[other!]}: two fields swapped, perhaps?`,
-};
-
-/** A question about a measure. It asks; the number stands as it was typed. */
-function DoubtLine({ doubt, unit, onInstead }: { doubt: Doubt; unit: LengthUnit; onInstead: (cm: number) => void }) {
-  const { instead } = doubt;
-  const say = (cm: number) => formatLength(cm, unit, { about: true });
-  return (
-    <span role="status" className="block max-w-40 text-small leading-4 text-ink2 italic">
-      {DOUBT_WORDS[doubt.why](doubt, say)}{' '}
-      {instead !== undefined && (
-        <button type="button" className="min-h-6 underline" onClick={() => onInstead(instead)}>
-          Take {say(instead)}
-        </button>
-      )}
-    </span>
-  );
 }
 
 function Measures({ personId }: { personId: string }) {

@@ -9,7 +9,9 @@ import type { Plan } from '../../core/records';
 import { Button } from '../../ui/button';
 import { Empty } from '../../ui/page-head';
 import { sayOfCheck } from './before-cutting';
-import { usePlanInWork } from './use-plan';
+import { EngineBoundary } from '../../parts/engine-boundary';
+import { TapeAsked } from '../../parts/tape-asked';
+import { usePlanChances, usePlanInWork, type PlanInWork } from './use-plan';
 import { routes } from '../../routes';
 
 /** A part of the sheet under its double rule. */
@@ -66,6 +68,12 @@ function Between({ from, to, at }: NonNullable<TraceLine['between']>) {
   );
 }
 
+/** The measures to take before the cut, where the engine says that they would help. */
+function TapeFirst({ work }: { work: PlanInWork }) {
+  const { answer: zones = [] } = usePlanChances(work);
+  return <TapeAsked person={work.person} bodies={work.input.bodies} gains={zones.map((z) => z.tape)} />;
+}
+
 /** One page to take to the table: what to trace, what to alter in which order, the fabric, the checks, and what was learned. */
 export function CutSheetPage() {
   const { planId } = useParams();
@@ -108,6 +116,13 @@ export function CutSheetPage() {
           </div>
           {plan.due && <p>wanted by {format(parseISO(plan.due), 'd MMM yyyy')}</p>}
         </header>
+        {plan.state === 'open' && (
+          <div className="mb-4 empty:hidden">
+            <EngineBoundary>
+              <TapeFirst work={work} />
+            </EngineBoundary>
+          </div>
+        )}
         <div className="grid grid-cols-2 gap-x-8 gap-y-5 max-sm:grid-cols-1">
           <Part head="Trace these lines">
             {sheet.trace.length === 0 ? (

@@ -27,6 +27,7 @@ import { FabricsThatSuit } from './fabrics-that-suit';
 import { ExpectedBody } from './expected-body';
 import { PlanChances } from './plan-chances';
 import { RoomToGrow } from './room-to-grow';
+import { TapeAsked } from '../../parts/tape-asked';
 import { ToileFirst } from './toile-first';
 import { usePlanChances, usePlanInWork, type PlanInWork } from './use-plan';
 import { firstOf } from '../../core/units/item-at';
@@ -47,6 +48,7 @@ function Chances({ work, onToile, children }: { work: PlanInWork; onToile: () =>
   return (
     <>
       {zones && <PlanChances zones={zones} sized={plan.size !== undefined || input.pattern.charts.length === 0} />}
+      {zones && <TapeAsked person={work.person} bodies={input.bodies} gains={zones.map((z) => z.tape)} />}
       {children}
       {zones && <ToileFirst work={work} zones={zones} onToile={onToile} />}
     </>
