@@ -181,6 +181,18 @@ describe('its stories', () => {
     expect(needed - longestPiece(flannel)).toBeLessThan(140);
   });
 
+  test('a designer runs small over the hip, by three of her patterns', () => {
+    const [small, ...others] = new Recollection(casesFor('person-maren', ledger)).designers();
+    expect(others).toEqual([]);
+    expect(small).toMatchObject({ designer: 'Anchor & Plait', zone: 'hip', patterns: ['pattern-grebe', 'pattern-dunlin', 'pattern-whimbrel'] });
+    expect(small!.best.low).toBeGreaterThan(0);
+  });
+
+  test('an overshirt drafted for a shorter man: its length is told by the height', () => {
+    const bollard = casesFor('person-anselm', ledger).find((c) => c.pattern.id === 'pattern-bollard')!;
+    expect(offsetOf(bollard, bollard.makes[0]!, 'bodyLength').height).toEqual({ cm: expect.closeTo(-2.8, 9), drafted: 178, height: 186 });
+  });
+
   test('the bodice is short in four patterns of four designers: a usual alteration', () => {
     const usual = new Recollection(casesFor('person-maren', ledger)).usual();
     expect(usual.map((u) => u.zone)).toEqual(['bodice']);

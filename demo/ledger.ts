@@ -45,6 +45,10 @@ const WORN: Record<string, readonly [times: number, until?: string]> = {
   'make-kelp-1': [88, '2025-01-30'],
   'make-kelp-3': [47],
   'make-nocturne-4': [2],
+  'make-grebe-1': [2, '2023-06-01'],
+  'make-grebe-2': [16],
+  'make-dunlin-1': [18],
+  'make-whimbrel-1': [5],
 };
 
 /** Asked of every day of every garment, and looked up once: where tests run, each global costs a search. */

@@ -7,7 +7,11 @@ const tryOn: Seen = { at: 'tryOn' };
 const firstDay: Seen = { at: 'firstDay' };
 const after = (wears: number): Seen => ({ at: 'worn', wears });
 
-type NoteLine = readonly [zone: ZoneId, outcome: Outcome, rest?: Partial<Pick<FitNote, 'amount' | 'words' | 'causedBy' | 'side' | 'symptom'>>];
+type NoteLine = readonly [
+  zone: ZoneId,
+  outcome: Outcome,
+  rest?: Partial<Pick<FitNote, 'amount' | 'words' | 'causedBy' | 'side' | 'symptom' | 'found'>>,
+];
 type AlterationLine = Partial<Alteration> & { kind: AlterationKindId };
 
 interface MakeLine extends Partial<Omit<Make, 'fitNotes' | 'alterations' | 'verdicts' | 'fabrics' | 'notes'>> {
@@ -967,6 +971,54 @@ const things: Make[] = [
   }),
 ];
 
+/** A designer who runs small over the hip: tight in the size of the chart, right two sizes up. */
+const anchor: Make[] = [
+  make('grebe', 'maren', {
+    version: 1,
+    cutOn: '2023-03-11',
+    finishedOn: '2023-03-18',
+    size: { size: '40' },
+    fabric: ['slate-twill', 90],
+    minutes: 260,
+    seen: [[after(2), '2023-05-06', [['hip', -3, { amount: 8, found: 'pinned' }], ...right('waistband', 'skirt')]]],
+    said: [{ date: '2023-05-06', wears: 2, love: 2, reasons: ['fit'], sewAgain: 'with changes' }],
+    learned: [['mistake', 'believed the envelope: its hip of 98 is no 98']],
+  }),
+  make('grebe', 'maren', {
+    version: 2,
+    cutOn: '2023-10-14',
+    finishedOn: '2023-10-21',
+    size: { size: '40' },
+    sizeLines: [{ zone: 'hip', line: { size: '44' } }],
+    fabric: ['slate-twill', 90],
+    minutes: 240,
+    seen: [[after(9), '2024-03-30', right('waistband', 'hip', 'skirt')]],
+    said: [{ date: '2024-03-30', wears: 9, love: 4, sewAgain: 'as is' }],
+  }),
+  make('dunlin', 'maren', {
+    version: 1,
+    cutOn: '2023-06-10',
+    finishedOn: '2023-06-17',
+    size: { size: '40' },
+    sizeLines: [{ zone: 'hip', line: { size: '44' } }],
+    fabric: ['slate-twill', 140],
+    minutes: 390,
+    seen: [[after(11), '2024-04-20', [['hip', -1], ...right('waistband', 'rise')]]],
+    said: [{ date: '2024-04-20', wears: 11, love: 4, sewAgain: 'as is' }],
+  }),
+  make('whimbrel', 'maren', {
+    version: 1,
+    cutOn: '2025-02-08',
+    finishedOn: '2025-02-16',
+    size: { size: '40' },
+    sizeLines: [{ zone: 'hip', line: { size: '42' } }],
+    fabric: ['slate-twill', 215],
+    minutes: 480,
+    seen: [[after(4), '2025-04-05', [['hip', -2, { amount: 5, found: 'pinned' }], ...right('waistband', 'rise')]]],
+    said: [{ date: '2025-04-05', wears: 4, love: 3, reasons: ['fit'], sewAgain: 'with changes' }],
+  }),
+];
+
 export const makes: Make[] = [
   ...skerry,
   ...tidewater,
@@ -986,4 +1038,5 @@ export const makes: Make[] = [
   ...kelp,
   ...later,
   ...things,
+  ...anchor,
 ];

@@ -24,7 +24,7 @@ test('a pattern never made: its first cut from what the others taught', async ({
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   await page.goto('/patterns');
   await page.getByRole('link', { name: 'Curlew dress' }).click();
-  const first = page.getByRole('region', { name: 'What the other patterns say of a first make' });
+  const first = page.getByRole('region', { name: 'What is known already of a first make' });
   await expect(first.getByRole('row', { name: /^bodice/i })).toContainText(/bodice below the bust \+1.5\scm/);
   await expect(first.getByRole('row', { name: /^bodice/i })).toContainText(/One of this designer’s patterns speaks here/);
 

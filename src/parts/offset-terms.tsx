@@ -1,6 +1,6 @@
 import { alterationWords } from '../core/alteration/words';
 import type { Offset } from '../core/garment/offset';
-import { chartTermWords } from '../core/forecast/words';
+import { chartTermWords, heightWords } from '../core/forecast/words';
 import { formatLength, type LengthUnit } from '../core/units/length';
 
 /** The terms of an offset, one a line: how this number came about. */
@@ -14,6 +14,11 @@ export function OffsetTerms({ offset, unit }: { offset: Offset; unit: LengthUnit
           {offset.chart.from !== 'sizes' && length(offset.chart.cm)} {chart}
         </li>
       )}
+      {offset.height && (
+        <li>
+          {length(offset.height.cm)} {heightWords(offset.height, unit)}
+        </li>
+      )}
       {offset.alterations.map((a) => (
         <li key={a.alteration.id}>
           {length(a.cm)} {alterationWords(a.alteration, unit)}
@@ -21,7 +26,7 @@ export function OffsetTerms({ offset, unit }: { offset: Offset; unit: LengthUnit
         </li>
       ))}
       {offset.fabric.cm !== 0 && <li>{length(offset.fabric.cm)} the stretch of the fabric, against what the pattern asks</li>}
-      {!chart && offset.alterations.length === 0 && offset.fabric.cm === 0 && <li>as drafted</li>}
+      {!chart && !offset.height && offset.alterations.length === 0 && offset.fabric.cm === 0 && <li>as drafted</li>}
     </ul>
   );
 }

@@ -67,7 +67,7 @@ export function plannedZones(input: PatternCase, make: Make, plan: PlannedCut, m
     const offset = garment.offset(zone);
     // An offset of which no term is known says nothing, and neither does one that waits for its size.
     if (offset.unknown.includes('size cut')) return [];
-    if (offset.chart.from === 'nothing' && offset.alterations.length === 0 && used.length === 0) return [];
+    if (offset.chart.from === 'nothing' && !offset.height && offset.alterations.length === 0 && used.length === 0) return [];
     const [t1] = edgesOf(zone, fitClassAt(input.pattern, viewOf(input.pattern, make), zone));
     const doubt = doubtOfGarment(offset);
     const { best, chance: atBest } = idealAt(garment, zone, believed, t1, doubt);

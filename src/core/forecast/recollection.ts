@@ -4,7 +4,10 @@ import { designerKey } from '../make/designer';
 import { mainFabric } from '../make/main-fabric';
 import { bodyOn } from '../body/measures';
 import { ZONE_IDS, zoneOf, type ZoneId } from '../body/zones';
+import { heightTerm, type HeightTerm } from '../garment/by-height';
 import { fitClassAt, type PatternCase } from '../garment/case';
+import { chartOf } from '../garment/chart';
+import { draftOf } from '../garment/draft';
 import { evidenceAt, evidenceIn, sizingAt } from '../garment/evidence';
 import { Memory, type Branch, type RememberedPattern } from '../inference/belief-tree';
 import {
@@ -64,6 +67,8 @@ export interface DesignerHabit {
 export interface FirstCut {
   readonly zone: ZoneId;
   readonly best: BestCut;
+  /** Where it lies as drafted, cm: another height than the pattern is drafted for moves it. */
+  readonly height?: HeightTerm;
   /** Chance of right cut as drafted, and at the median. */
   readonly asDrafted: number;
   readonly atBest: number;
@@ -217,8 +222,12 @@ export class Recollection {
   /** What to cut first of a pattern that was never made, at the zones of its view, on a day whose body counts. */
   firstCut(input: PatternCase, date: IsoDate): FirstCut[] {
     const view = firstView(input.pattern);
-    return view.zones.flatMap((zone) => {
-      const prior = this.#others(input, zone);
+    const draft = draftOf(input.pattern, view, chartOf(input.pattern, undefined));
+    const tall = bodyOn(input.bodies, 'height', date)?.cm;
+    return view.zones.flatMap((zone): FirstCut[] => {
+      const height = heightTerm(draft, zone, tall);
+      const heard = this.#others(input, zone);
+      const prior = heard ?? (height && this.#nobody(zone));
       if (!prior) return [];
       const best = bestCut(prior);
       const [t1] = edgesOf(zone, fitClassAt(input.pattern, view, zone));
@@ -226,8 +235,9 @@ export class Recollection {
       const body = measure && bodyOn(input.bodies, measure, date);
       const chance = (x: number, doubt = body?.doubt) => chanceOfRight(prior, x, t1, doubt);
       const tape = measure && body && tapeGain(measure, body, body.doubt, (doubt) => chance(best.median, doubt));
-      const found = { zone, best, asDrafted: chance(0), atBest: chance(best.median), influences: this.#influences(input, zone, prior) };
-      return [tape ? { ...found, tape } : found];
+      const influences = heard ? this.#influences(input, zone, heard) : [];
+      const found = { zone, best, asDrafted: chance(height?.cm ?? 0), atBest: chance(best.median), influences };
+      return [{ ...found, ...(height ? { height } : {}), ...(tape ? { tape } : {}) }];
     });
   }
 

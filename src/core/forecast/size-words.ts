@@ -2,6 +2,7 @@ import { measureWords } from '../body/measure-words';
 import { formatLength, type LengthUnit } from '../units/length';
 import { percent } from '../units/percent';
 import { BODY_MEASURES, zoneOf } from '../body/zones';
+import { heightWords } from './words';
 import type { Sizes } from './sizes';
 
 /** What a method says, in a line; without a size where it cannot speak, and then why. */
@@ -46,7 +47,7 @@ export function sizingMethodWords(sizes: Sizes, unit: LengthUnit): SizingMethodW
 
 /** What has to be said beside the sizes: off the chart, full bust, steps too wide, waists that must pass, measures that are missing. */
 export function sizeRemarks(sizes: Sizes, unit: LengthUnit): string[] {
-  const { byChart, fullBust, wideSteps, mustPass, lacking, chart, otherCharts, labelsAlone } = sizes;
+  const { byChart, fullBust, wideSteps, byHeight, mustPass, lacking, chart, otherCharts, labelsAlone } = sizes;
   const length = (cm: number) => formatLength(Math.abs(cm), unit, { about: true });
   const measure = byChart && BODY_MEASURES[byChart.measure];
   return [
@@ -68,6 +69,12 @@ export function sizeRemarks(sizes: Sizes, unit: LengthUnit): string[] {
         ? `The ${zoneOf(zone).label} must pass the hip and is ${length(short)} too small before it is drawn in: cut it wider, or put in a closing.`
         : `The ${zoneOf(zone).label} passes the hip; elastic or cord sets its fit.`,
     ),
+    ...byHeight
+      .slice(0, 1)
+      .map(
+        (h) =>
+          `D${heightWords(h, unit).slice(1)}: as drafted ${byHeight.map(({ zone, cm }) => `the ${zoneOf(zone).label} is ${length(cm)} too ${cm < 0 ? 'short' : 'long'}`).join(', ')}.`,
+      ),
     ...(lacking.length > 0 ? [`Not measured: ${lacking.map((m) => BODY_MEASURES[m]).join(', ')}.`] : []),
   ];
 }

@@ -13,6 +13,7 @@ import { blendOf, LEAST_CHANCE, type BlendZone } from './blend';
 import { fitClassAt, type PatternCase } from '../garment/case';
 import { isLabelsAlone, sizesAsCut } from '../garment/ladder';
 import { chartOf, finishedColumn, readColumn } from '../garment/chart';
+import { heightTerm, type HeightTerm } from '../garment/by-height';
 import { draftOf } from '../garment/draft';
 import { lastEvidence } from '../garment/evidence';
 import { caseForPlan, plannedUse, type PlannedCut } from './next-cut';
@@ -126,6 +127,8 @@ export interface Sizes {
   readonly fullBust?: number;
   /** Waists that elastic or a cord draws in, with what must pass them: how far they fall short, cm; 0 or less passes. */
   readonly mustPass: readonly { readonly zone: ZoneId; readonly over: 'hip'; readonly short: number }[];
+  /** Lengths that another height than the pattern is drafted for makes too short or too long, as drafted. */
+  readonly byHeight: readonly (HeightTerm & { readonly zone: ZoneId })[];
   /** Measures that decide and that the body lacks. */
   readonly lacking: readonly BodyMeasure[];
 }
@@ -202,9 +205,19 @@ export function sizesFor(request: SizeRequest): Sizes | undefined {
       return next && Math.abs(place(next) - place(z)) > MOST_STEPS ? [[z.zone, next.zone] as const] : [];
     }),
     ...(deciding === 'highBust' && measured.bust !== undefined && bustOfSize !== undefined ? { fullBust: (measured.bust - bustOfSize) / 2 } : {}),
+    byHeight: heightsOf(request, chart, measured.height),
     mustPass: mustPassOf(request.view, chart, measured, byChart?.size),
     lacking: [deciding, ...zones.flatMap((z) => zoneOf(z).measure ?? [])].filter((m, i, list) => measured[m] === undefined && list.indexOf(m) === i),
   };
+}
+
+/** What another height than the pattern is drafted for does to the lengths of a view. */
+function heightsOf({ input, view }: SizeRequest, chart: SizeChart, height: number | undefined): Sizes['byHeight'] {
+  const draft = draftOf(input.pattern, view, chart);
+  return view.zones.flatMap((zone) => {
+    const term = heightTerm(draft, zone, height);
+    return term ? [{ ...term, zone }] : [];
+  });
 }
 
 /** Sum over the zones that matter of how far a size lies from the body, cm. */

@@ -1,6 +1,7 @@
 import { BODY_MEASURES } from '../body/zones';
 import { formatLength, type LengthUnit } from '../units/length';
 import type { Difference } from './contradiction';
+import type { HeightTerm } from '../garment/by-height';
 import type { UnusedNote } from '../garment/evidence';
 import type { ChartTerm, Unknown } from '../garment/offset';
 import type { Basis, ZoneForecast } from './carry-forward';
@@ -65,6 +66,12 @@ export function stepsWords(steps: number): string {
   const whole = Math.floor(quarters / 4);
   const count = `${whole > 0 ? whole : ''}${['', '¼', '½', '¾'][quarters % 4]}`;
   return `${count} ${quarters > 4 ? 'sizes' : quarters < 4 ? 'of a size' : 'size'} ${steps > 0 ? 'up' : 'down'}`;
+}
+
+/** What the height that a pattern is drafted for does to a length, in a line. */
+export function heightWords({ drafted, height }: HeightTerm, unit: LengthUnit): string {
+  const length = (cm: number) => formatLength(cm, unit, { about: true });
+  return `drafted for a height of ${length(drafted)}, the body is ${length(height)}`;
 }
 
 /** Where the first term of an offset came from, in a line. */

@@ -15,6 +15,7 @@ import { usualStep } from './usual-steps';
 import type { Cut } from '../inference/unknown-step';
 import { lineOf, nearestSaid, placeOf, readColumn } from './chart';
 import { fabricStretch, NO_STRETCH, type FabricStretch } from './stretch';
+import { heightTerm, type HeightTerm } from './by-height';
 import { draftOf, easeAt, type Draft, type DraftedZone } from './draft';
 
 /** Where the first term came from. */
@@ -78,6 +79,8 @@ export interface Offset {
   /** cm; 0 is cut exactly as intended. */
   readonly x: number;
   readonly chart: ChartTerm;
+  /** On lengths of which the chart says nothing, where the body is not as tall as the pattern is drafted for. */
+  readonly height?: HeightTerm;
   readonly alterations: readonly AlterationTerm[];
   readonly fabric: FabricStretch;
   /** Steps between sizes that nobody gave the length of: they are in x at their usual one, cm; 0 where every step is known. */
@@ -262,7 +265,7 @@ export class Garment {
   asDrafted(zone: ZoneId): number {
     const { measure } = this.draft.at(zone).zone;
     const { term } = this.#sizeTerm(this.draft.at(zone), this.make.size, this.#cutFor, measure && this.#body.on(measure, this.#cutFor), 0, []);
-    return term.from === 'measured' ? 0 : term.cm;
+    return term.from === 'measured' ? 0 : term.cm + (this.#byHeight(zone, this.#cutFor)?.cm ?? 0);
   }
 
   /**
@@ -323,6 +326,7 @@ export class Garment {
     }
     if (doubt2 > 0) unknown.push('amount of an alteration');
 
+    const height = chartTerm.from === 'measured' ? undefined : this.#byHeight(zone, date);
     const girth = ownBody?.cm ?? (chartTerm.from === 'chart' && chartTerm.measure === measure ? chartTerm.body : undefined);
     const { fabric, bias } = this.#fabric;
     const round = girth ?? (goesRound ? usualGirth(zone, (m) => this.#body.cm(m, date)) : undefined);
@@ -332,8 +336,9 @@ export class Garment {
     if (give.unknown) unknown.push(give.unknown);
 
     return {
-      x: chartTerm.cm + altered + give.cm,
+      x: chartTerm.cm + (height?.cm ?? 0) + altered + give.cm,
       chart: chartTerm,
+      ...(height ? { height } : {}),
       alterations,
       fabric: give,
       steps,
@@ -442,6 +447,14 @@ export class Garment {
       steps,
       Math.hypot(lost, grown.sd),
     );
+  }
+
+  /** What the height that the pattern is drafted for does to a length: on the day of the first make, since when the body grew, or this one's. */
+  #byHeight(zone: ZoneId, date: IsoDate): HeightTerm | undefined {
+    if (this.draft.pattern.draftedHeight === undefined) return undefined;
+    const { chart } = this.draft;
+    const first = chart && firstSize(this.#input, zone, chart);
+    return heightTerm(this.draft, zone, this.#body.cm('height', first ? dayOfBody(this.#input, first.make) : date));
   }
 
   /** What a body grew at a zone from one day to another: as it was measured, or with its height; nothing that was not measured. */

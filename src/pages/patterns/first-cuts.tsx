@@ -2,6 +2,7 @@ import { alterationWords } from '../../core/alteration/words';
 import { answerMoving } from '../../core/alteration/answer';
 import { formatLength, type LengthUnit } from '../../core/units/length';
 import { zoneOf } from '../../core/body/zones';
+import { heightWords } from '../../core/forecast/words';
 import { FromOthers } from '../../parts/account/from-others';
 import { percent } from '../../core/units/percent';
 import { TapeAsked } from '../../parts/tape-asked';
@@ -23,11 +24,11 @@ export function FirstCuts({ person, patternId, unit }: { person: Person; pattern
   return (
     <section aria-labelledby="first" className="mt-5 border-y border-amber-fill bg-amber-wash px-3 py-2">
       <h2 id="first" className="text-head text-amber">
-        What the other patterns say of a first make
+        What is known already of a first make
       </h2>
       <p className="mb-1 text-ink2">
         {worth.length === 0
-          ? 'Cut it as drafted: nothing that was learned elsewhere would better its chances by much.'
+          ? 'Cut it as drafted: nothing that is known would better its chances by much.'
           : 'In the size of your measures, with these on paper:'}
       </p>
       {worth.length > 0 && (
@@ -41,28 +42,32 @@ export function FirstCuts({ person, patternId, unit }: { person: Person; pattern
             </tr>
           </thead>
           <tbody>
-            {worth.map((f) => (
-              <tr key={f.zone} className="border-b border-rule align-top">
-                <th scope="row" className="py-1 pr-3 text-left font-normal first-letter:uppercase">
-                  {zoneOf(f.zone).label}
-                </th>
-                <td className="py-1 pr-3">
-                  <b className="text-amber">{alterationWords(answerMoving(f.zone, f.best.median, unit), unit)}</b>
-                  <span className="block text-small text-ink2">
-                    about {formatLength(f.best.median, unit, { signed: true, about: true })} (
-                    {formatLength(f.best.low, unit, { signed: true, about: true })} to{' '}
-                    {formatLength(f.best.high, unit, { signed: true, about: true })})
-                  </span>
-                </td>
-                <td className="py-1 pr-3">
-                  {percent(f.atBest)}
-                  <span className="block text-small text-ink2">as drafted {percent(f.asDrafted)}</span>
-                </td>
-                <td className="py-1 text-small text-ink2">
-                  <FromOthers influences={f.influences} unit={unit} />
-                </td>
-              </tr>
-            ))}
+            {worth.map((f) => {
+              const by = (cm: number) => cm - (f.height?.cm ?? 0);
+              return (
+                <tr key={f.zone} className="border-b border-rule align-top">
+                  <th scope="row" className="py-1 pr-3 text-left font-normal first-letter:uppercase">
+                    {zoneOf(f.zone).label}
+                  </th>
+                  <td className="py-1 pr-3">
+                    <b className="text-amber">{alterationWords(answerMoving(f.zone, by(f.best.median), unit), unit)}</b>
+                    <span className="block text-small text-ink2">
+                      about {formatLength(by(f.best.median), unit, { signed: true, about: true })} (
+                      {formatLength(by(f.best.low), unit, { signed: true, about: true })} to{' '}
+                      {formatLength(by(f.best.high), unit, { signed: true, about: true })})
+                    </span>
+                  </td>
+                  <td className="py-1 pr-3">
+                    {percent(f.atBest)}
+                    <span className="block text-small text-ink2">as drafted {percent(f.asDrafted)}</span>
+                  </td>
+                  <td className="py-1 text-small text-ink2">
+                    {f.height && <span className="block first-letter:uppercase">{heightWords(f.height, unit)}.</span>}
+                    {(f.influences.length > 0 || !f.height) && <FromOthers influences={f.influences} unit={unit} />}
+                  </td>
+                </tr>
+              );
+            })}
           </tbody>
         </table>
       )}
