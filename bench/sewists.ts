@@ -193,6 +193,8 @@ export function noted(off: number, zone: ZoneId, fitClass: FitClass, chance: () 
   };
 }
 
+/** Told as what they are beyond the first day's, measures say nothing of a child's height. */
+const TAKEN = keysOf(BODY_MEASURES).filter((m) => m !== 'height');
 const AS_MEASURED = { cm: 0, changed: 0, doubt: 0 };
 
 /** A sewist at work: what she knows of a pattern's notes, with the body as it is known by then. */
@@ -242,7 +244,7 @@ class Sewist {
     const day = this.#day;
     if (body === 'as measured') return false;
     const due = this.#body.isDue(measuring, day);
-    if (due) this.#body.take(keysOf(BODY_MEASURES), day);
+    if (due) this.#body.take(TAKEN, day);
     if (measuring !== 'when asked') return due;
     const known = believed();
     const gains = zones.flatMap((zone) => {

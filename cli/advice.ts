@@ -7,6 +7,7 @@ import { beliefAt } from '../src/core/forecast/belief';
 import { type PatternCase } from '../src/core/garment/case';
 import type { Account } from '../src/core/engine/account';
 import { causeWords, effectWords } from '../src/core/versions/credit-words';
+import { meantFor } from '../src/core/plan/meant';
 import { EngineSession } from '../src/core/engine/session';
 import { newsBetween } from '../src/core/engine/tables';
 import { sizingMethodWords, sizeRemarks } from '../src/core/forecast/size-words';
@@ -66,6 +67,9 @@ const PatternAdvice = z.object({
       }),
     )
     .describe('what became of every fit note from one version that counts to the next'),
+  meant: z
+    .array(z.object({ version: z.number(), words: z.string(), answer: z.enum(['taken', 'in words', 'declined']).optional() }))
+    .describe('for the next version, and what a plan answered'),
   toMark: z.array(z.string()).describe('alterations that are not on the pattern paper yet'),
   sizes: z
     .object({
@@ -204,6 +208,11 @@ export function advise(ledger: Ledger, person: Person, patternIds: readonly stri
         ...(carried?.weakest ? { weakest: { zone: zoneOf(carried.weakest.zone).label, chance: carried.weakest.chance } } : {}),
         ...sizesAdvice(input),
         whatItDid: carried ? deedsOf(input, carried, unit) : [],
+        meant: meantFor(input, ledger.plans).map(({ make, note, answered }) => ({
+          version: make.version,
+          words: note.words,
+          ...(answered ? { answer: answered.answer } : {}),
+        })),
         toMark: carried?.toMark.map((t) => alterationWords(t.alteration, unit)) ?? [],
         decision: { answer, because: because.map(decisionReasonWords), wouldChange, judgedEarly: early },
       };

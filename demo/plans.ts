@@ -27,6 +27,7 @@ export const plans: Plan[] = [
     ],
     fabrics: [{ id: 'plan-skerry-c1', fabricId: 'fabric-grey-check', part: 'main', length: 185 }],
     words: 'the rehearsals in the cold hall',
+    meant: [{ id: 'make-skerry-2-k1', answer: 'in words' }],
   }),
   plan({
     person: 'maren',

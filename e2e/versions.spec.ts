@@ -134,7 +134,7 @@ test('the head of an account says in a word whether to sew it again, and the sew
   await page.goto('/patterns/pattern-eider');
   const head = page.getByRole('banner').or(page.locator('main header').first());
   await expect(head).toContainText('another fabric');
-  await expect(head).toContainText(/cut it as last time · weakest place: bust/);
+  await expect(head).toContainText(/change hip · weakest place: upper arm/);
   await page.goto('/patterns/pattern-saltmarsh');
   await expect(head).toContainText('retire');
   await page.goto('/sew-next');

@@ -5,8 +5,9 @@ import clsx from 'clsx';
 import { MoreHorizontal } from 'lucide-react';
 import { useRef, useState, type KeyboardEvent } from 'react';
 import { alterationKind } from '../core/catalogue/alterations';
+import { askWords } from '../core/forecast/words';
 import type { Ask } from '../core/forecast/worth-asking';
-import { formatLength, type LengthUnit } from '../core/units/length';
+import { type LengthUnit } from '../core/units/length';
 import { ZONE_IDS, zoneOf, type ZoneId } from '../core/body/zones';
 import type { ZoneSaid } from '../core/make/log-draft';
 import { FitNote, fieldMeta, type Outcome } from '../core/records';
@@ -175,7 +176,7 @@ export function FitEntry({
           <span className="text-amber">What helps the next one most:</span>
           {open.map((a) => (
             <Button key={a.zone} quiet onClick={() => focusRow(shown.indexOf(a.zone))}>
-              {`${zoneOf(a.zone).label}: ${a.how === 'pin' ? 'pin it, ' : ''}${formatLength(a.open, unit, { about: true })} are open`}
+              {askWords(a, unit)}
             </Button>
           ))}
         </p>

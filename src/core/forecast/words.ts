@@ -1,6 +1,7 @@
-import { BODY_MEASURES } from '../body/zones';
+import { BODY_MEASURES, zoneOf } from '../body/zones';
 import { formatLength, type LengthUnit } from '../units/length';
 import type { Difference } from './contradiction';
+import type { Ask } from './worth-asking';
 import type { HeightTerm } from '../garment/by-height';
 import type { UnusedNote } from '../garment/evidence';
 import type { ChartTerm, Unknown } from '../garment/offset';
@@ -72,6 +73,11 @@ export function stepsWords(steps: number): string {
 export function heightWords({ drafted, height }: HeightTerm, unit: LengthUnit): string {
   const length = (cm: number) => formatLength(cm, unit, { about: true });
   return `drafted for a height of ${length(drafted)}, the body is ${length(height)}`;
+}
+
+/** What is asked to be looked at, in a line: the place, whether to pin it, and how much of it is open. */
+export function askWords({ zone, how, open }: Ask, unit: LengthUnit): string {
+  return `${zoneOf(zone).label}: ${how === 'pin' ? 'pin it, ' : ''}${formatLength(open, unit, { about: true })} are open`;
 }
 
 /** Where the first term of an offset came from, in a line. */

@@ -9,7 +9,7 @@ export interface TapeGain {
 
 /** At most so many measures are asked for, each only where its doubt costs more than so much. Source: engine.md, section 14. */
 const MOST = 3;
-const LEAST = 0.03;
+const LEAST = 0.04;
 
 /**
  * What the tape is worth at a place.

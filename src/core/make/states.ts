@@ -9,6 +9,8 @@ interface StateFacts {
   readonly unmade?: true;
   /** Fabric was laid for all of it, so that what it took says what its view takes. */
   readonly cutOut: boolean;
+  /** It is being sewn: it is tried on, and can still be changed. */
+  readonly inHand?: true;
   /** It can be reached for. */
   readonly worn?: true;
   /** It is worn no more, or was never finished: it wants to be explained once. */
@@ -20,9 +22,9 @@ interface StateFacts {
 /** Every state of a make with what follows from it. A question about states is asked here and nowhere else. */
 export const STATES: Readonly<Record<State, StateFacts>> = {
   planned: { unmade: true, cutOut: false },
-  cut: { unmade: true, cutOut: false },
-  sewing: { unmade: true, cutOut: true },
-  'loose ends': { worn: true, cutOut: true },
+  cut: { unmade: true, inHand: true, cutOut: false },
+  sewing: { unmade: true, inHand: true, cutOut: true },
+  'loose ends': { worn: true, inHand: true, cutOut: true },
   finished: { worn: true, cutOut: true },
   resting: { ended: true, cutOut: true },
   outgrown: { ended: true, left: true, cutOut: true },

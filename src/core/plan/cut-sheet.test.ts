@@ -13,9 +13,9 @@ const last = sampleMake(1, {
 });
 const wish = sampleAlteration('body-at-hem', -5, { purpose: 'style' });
 const pattern = { ...SAMPLE_PATTERN, views: [{ ...SAMPLE_PATTERN.views[0]!, wishes: [wish] }] };
-const sheetOf = (make: Partial<Make>, plans: readonly Plan[] = []) =>
+const sheetOf = (make: Partial<Make>, plans: readonly Plan[] = [], before: Make = last) =>
   cutSheet({
-    input: sampleCase([last], { pattern, fabrics: [sampleFabric('c', { pieces: [{ length: 250, width: 140 }], nap: true })] }),
+    input: sampleCase([before], { pattern, fabrics: [sampleFabric('c', { pieces: [{ length: 250, width: 140 }], nap: true })] }),
     make: sampleMake(2, { id: 'plan', fabrics: [{ id: 'p', fabricId: 'c', part: 'main', length: 190 }], ...make }),
     person: { id: 'person', name: 'Maren', child: false },
     today: '2025-06-01',
@@ -57,6 +57,23 @@ test('fabric with what is needed and what is there; what helped last time, and a
   ]);
   expect(lastTime.map((s) => plain(s.words))).toEqual(['needle 80, stitch 2.5', 'length at the hem −5 cm']);
   expect(sheetOf({ alterations: [wish] }).lastTime).toHaveLength(1);
+});
+
+test('what was meant for it: what is kept in words and what nobody has answered, but not what was taken or declined', () => {
+  const meant = { ...last, notes: ['a', 'b', 'c', 'd'].map((id) => ({ id, kind: 'next time' as const, words: `meant ${id}` })) };
+  const plan: Plan = {
+    ...blankPlan('plan', 'person', 'pattern', 'view', '2025-06-01'),
+    meant: [
+      { id: 'a', answer: 'in words' },
+      { id: 'b', answer: 'taken' },
+      { id: 'c', answer: 'declined' },
+    ],
+  };
+  const { lastTime } = sheetOf({}, [plan], meant);
+  expect(lastTime.slice(0, -1).map((s) => [s.words, s.detail[0]])).toEqual([
+    ['meant a', 'meant in version 1'],
+    ['meant d', 'meant in version 1; the plan does not say yet whether'],
+  ]);
 });
 
 test('lengthening takes fabric, and shortening gives none back', () => {

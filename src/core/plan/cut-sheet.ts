@@ -9,6 +9,7 @@ import { formatLength } from '../units/length';
 import { zoneOf } from '../body/zones';
 import type { Alteration, ConstructionNote, SizeLine } from '../records';
 import { bandWords, checksFor, type Check, type CheckRequest } from './checks';
+import { meantForPlan } from './meant';
 import { fabricFor } from './fabric-for-plan';
 
 /** A line to trace: where, and along which size. */
@@ -116,23 +117,31 @@ function fabricsOf({ input, make, today, unit, plans }: CheckRequest): SheetFabr
 /** Notes that help at the table: settings and tips, and what was done differently. Mistakes stand with the checks. */
 const HELPS: readonly ConstructionNote['kind'][] = ['setting', 'tip', 'different'];
 
-function lastTimeOf({ input, make, unit }: CheckRequest): SheetStep[] {
+function lastTimeOf({ input, make, unit, plans }: CheckRequest): SheetStep[] {
   const view = viewOf(input.pattern, make);
-  return [...versionsOf(input)]
+  const plan = plans.find((p) => p.id === make.id);
+  // What was taken stands among the alterations and sizes already.
+  const meant = plan ? meantForPlan(input, plan, plans).filter((m) => m.answered === undefined || m.answered.answer === 'in words') : [];
+  const intentions = meant.map(({ note, make: of, answered }): SheetStep => ({
+    id: `note ${note.id}`,
+    words: note.words,
+    detail: [`meant in version ${of.version}${answered ? '' : '; the plan does not say yet whether'}`],
+  }));
+  const notes = [...versionsOf(input)]
     .reverse()
     .flatMap((m) =>
       m.notes
         .filter((n) => HELPS.includes(n.kind))
         .map((n): SheetStep => ({ id: `note ${n.id}`, words: n.words, detail: [`${n.kind}, version ${m.version}`] })),
     )
-    .slice(0, 8)
-    .concat(
-      openWishes(view, make.alterations).map((w) => ({
-        id: `wish ${w.id}`,
-        words: alterationWords(w, unit),
-        detail: ['a wish kept with the view, not in this plan'],
-      })),
-    );
+    .slice(0, 8);
+  return [...intentions, ...notes].concat(
+    openWishes(view, make.alterations).map((w) => ({
+      id: `wish ${w.id}`,
+      words: alterationWords(w, unit),
+      detail: ['a wish kept with the view, not in this plan'],
+    })),
+  );
 }
 
 /** Everything that a plan says at the cutting table. Marks on the paper stand with their alterations, truing last of them: neither is said twice. */

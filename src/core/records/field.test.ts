@@ -35,6 +35,7 @@ const ASKED: Record<string, { shape: Record<string, z.ZodType>; unasked: readonl
       'expected',
       'openings',
       'bands',
+      'meant',
       'listId',
       'place',
       'checks',

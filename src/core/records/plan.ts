@@ -71,6 +71,8 @@ export const Plan = z.strictObject({
   state: field(z.enum(['open', 'made', 'dropped']).default('open'), { label: 'State', ask: 'choice' }),
   /** The make it became. */
   makeId: Id.optional(),
+  /** What was meant for this version, by the id of its note: taken into the plan, to be remembered in words, or declined. */
+  meant: called(z.array(z.strictObject({ id: Id, answer: z.enum(['taken', 'in words', 'declined']) })).optional(), 'what was meant for it'),
   /** Checks before cutting that were ticked, put off or waved away, by their ids. */
   checks: z.record(z.string().max(300), z.enum(CHECK_STATES)).default({}),
   words: field(Words.optional(), { label: 'What for, in words', ask: 'words', called: 'what it is for', hint: 'the spring concert' }),

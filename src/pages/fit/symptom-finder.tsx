@@ -1,3 +1,4 @@
+import { STATES } from '../../core/make/states';
 import { directionWord } from '../../core/make/fit-note-words';
 import { useMemo, useState } from 'react';
 import clsx from 'clsx';
@@ -6,11 +7,13 @@ import { alterationWords, zoneList } from '../../core/alteration/words';
 import type { Habits } from '../../core/forecast/habits';
 import { percent } from '../../core/units/percent';
 import { ZONE_IDS, zoneOf, type ZoneId } from '../../core/body/zones';
-import { GARMENT_KINDS, type Alteration, type GarmentKind, type Person } from '../../core/records';
+import { askWords } from '../../core/forecast/words';
+import { GARMENT_KINDS, type Alteration, type GarmentKind, type Make, type Person, type Seen } from '../../core/records';
 import { SYMPTOM_IDS, symptomOf, symptomsAt, type SymptomId } from '../../core/catalogue/symptoms';
 import { likelyCauses } from '../../core/symptom/finder';
 import { newId } from '../../data/new-id';
-import { usePatterns, usePlans, useUnit, useTradeWords } from '../../data/queries';
+import { useCaseTables } from '../../data/engine-tables';
+import { useMakes, usePatterns, usePlans, useUnit, useTradeWords } from '../../data/queries';
 import { GarmentFigure } from '../../parts/garment-figure';
 import { save } from '../../parts/save';
 import { Button } from '../../ui/button';
@@ -18,11 +21,34 @@ import { ChoiceField, SelectField } from '../../ui/field';
 import { Pick } from '../../ui/pick';
 import { counted } from '../../core/units/counted';
 import { withId } from '../../core/units/by-id';
+import { routes } from '../../routes';
+import { useEngine } from '../../workers/use-engine';
+import { Link } from 'react-router';
 
+const TRIED_ON: Seen = { at: 'tryOn' };
 /** Places at which something may be seen. */
 const PLACES = ZONE_IDS.filter((z) => symptomsAt([z]).length > 0);
 /** Where a symptom may come from: by these too it is found. */
 const placesOf = (id: SymptomId) => zoneList([...new Set(symptomOf(id).causes.map((c) => c.zone))]);
+
+/** What of a garment that is being sewn is worth looking at, while one stands before the mirror. */
+function InHand({ person }: { person: Person }) {
+  const unit = useUnit();
+  const patterns = usePatterns();
+  const own = useMakes().filter((m) => m.personId === person.id && m.sources.length > 0 && STATES[m.state].inHand);
+  const make = own.reduce<Make | undefined>((latest, m) => (latest && latest.cutOn >= m.cutOn ? latest : m), undefined);
+  const asks = useEngine('asks', useCaseTables(), make && [make, TRIED_ON], { tolerant: true }).answer ?? [];
+  if (!make || asks.length === 0) return null;
+  return (
+    <p className="border-t border-rule py-1 text-small">
+      <span className="text-amber">What helps the next one most,</span> when you try on{' '}
+      <Link className="underline underline-offset-2" to={routes.make(make.id)}>
+        {withId(patterns, make.sources[0]?.patternId)?.name ?? 'what you sew'}, version {make.version}
+      </Link>
+      : {asks.map((a) => askWords(a, unit)).join('; ')}.
+    </p>
+  );
+}
 
 /** From what one sees to what may be behind it, how to tell, and an alteration on the next plan. */
 export function SymptomFinder({ habits, person, usualKind }: { habits: Habits; person: Person; usualKind: GarmentKind }) {
@@ -51,6 +77,7 @@ export function SymptomFinder({ habits, person, usualKind }: { habits: Habits; p
       <h2 id="finder" className="text-head">
         What do you see?
       </h2>
+      <InHand person={person} />
       <div className="flex flex-wrap items-end gap-3 border-t border-rule pt-1">
         <Pick
           label="In the mirror"

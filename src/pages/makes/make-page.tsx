@@ -32,6 +32,7 @@ import { Button, LinkButton } from '../../ui/button';
 import { KeyCap } from '../../ui/key-cap';
 import { Empty, PageHead } from '../../ui/page-head';
 import { useWrittenKey } from '../../ui/use-written-key';
+import { NextTime } from './next-time';
 import { notesOf } from '../../core/make/log-draft';
 import { drawnOf } from '../../parts/drawn-of';
 import { ItsLife } from './its-life';
@@ -282,6 +283,7 @@ export function MakePage() {
               ))}
             </ul>
           )}
+          {make.sources.length > 0 && <NextTime key={make.id} make={make} />}
           {loose.map((l) => (
             <p key={l.id} className="flex items-center justify-between gap-2 border-l-4 border-ink pl-2">
               {l.words}

@@ -25,6 +25,7 @@ import { Bands, bandsSaid } from './bands';
 import { BeforeCutting } from './before-cutting';
 import { FabricsThatSuit } from './fabrics-that-suit';
 import { ExpectedBody } from './expected-body';
+import { MeantForIt } from './meant-for-it';
 import { PlanChances } from './plan-chances';
 import { RoomToGrow } from './room-to-grow';
 import { TapeAsked } from '../../parts/tape-asked';
@@ -113,6 +114,7 @@ function PlanDesk({ work }: { work: PlanInWork }) {
             <RecordField of={Plan.shape} name="words" value={plan.words} onValue={(words) => change({ words })} className="min-w-56 flex-1" />
           </section>
           {plan.kind === 'toile' && <LackingParts view={viewOf(pattern, make)} lacking={plan.lacking} onLacking={(lacking) => change({ lacking })} />}
+          <MeantForIt work={work} />
           <section aria-labelledby="cut">
             <h2 id="cut" className="mb-1 text-head">
               What will be cut and changed

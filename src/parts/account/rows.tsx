@@ -1,5 +1,4 @@
 import { outcomeWords, seenWords } from '../../core/make/fit-note-words';
-import { lastVersion } from '../../core/make/versions';
 import { askedFields, fieldWords, type FieldMeta, type Alteration, type SizeLine, Make } from '../../core/records';
 import { minutesOf } from '../../core/make/minutes';
 import { latestNote } from '../../core/make/latest-note';
@@ -15,6 +14,8 @@ import { isChanged } from '../../core/forecast/summary';
 import { sameLine } from '../../core/garment/chart';
 import { formatFabricLength, type FabricUnit, type LengthUnit } from '../../core/units/length';
 import { zoneOf, type ZoneId } from '../../core/body/zones';
+import { meantFor } from '../../core/plan/meant';
+import { usePlans } from '../../data/queries';
 import { costWords, perWear, type MakeCost } from '../../core/cost/cost';
 import { judgedEarly, reasonShares, verdictWeight, verdictWhen } from '../../core/decide/verdict-weight';
 import { formatDuration } from '../../core/units/duration';
@@ -74,13 +75,16 @@ function SizeLines({ size, lines, changed }: { size: SizeLine | undefined; lines
   );
 }
 
-/** What was meant for the next version while the last one was sewn: said beside what is reckoned, and never added to it. */
-function MeantLastTime({ notes }: { notes: Make['notes'] }) {
-  const meant = notes.filter((n) => n.kind === 'next time');
+/** What was meant for the next version and is not settled yet: said beside what is reckoned, and never added to it. */
+function MeantNextTime({ input }: { input: PatternCase }) {
+  const meant = meantFor(input, usePlans()).filter((m) => m.answered?.plan.state !== 'made');
   return meant.length === 0 ? null : (
     <ul className="text-small leading-[17px]">
-      {meant.map((n) => (
-        <li key={n.id}>Meant last time: {n.words}</li>
+      {meant.map(({ make, note, answered }) => (
+        <li key={note.id}>
+          Meant in version {make.version}: {note.words}
+          {answered && (answered.answer === 'declined' ? ' (not in the plan)' : ' (in the plan)')}
+        </li>
       ))}
     </ul>
   );
@@ -237,7 +241,7 @@ export function accountRows({ input, carried, wears, costOf, unit, fabricUnit, p
           carry: (
             <>
               <AlterationList alterations={next.alterations} unit={unit} showWhen={false} isNew={isNew} />
-              <MeantLastTime notes={lastVersion(input)?.notes ?? []} />
+              <MeantNextTime input={input} />
             </>
           ),
         },
