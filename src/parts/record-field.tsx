@@ -162,6 +162,7 @@ export function RecordField<S extends Shapes, K extends keyof S & string>({ of, 
     case 'choices':
       return <Choices label={inWords(meta.label)} all={choicesOf(shape)} chosen={Array.isArray(value) ? value.map(String) : []} onChosen={hand} />;
     case 'text':
+    case 'link':
     case 'words':
       return (
         <WordsField

@@ -69,6 +69,7 @@ describe.each(Object.entries(ASKED))('%s', (_, { shape, unasked }) => {
     const SAMPLES: Partial<Record<FieldKind, unknown>> = {
       text: 'words',
       words: 'words',
+      link: 'https://example.org/a-page?of=it',
       length: 12.5,
       number: 12,
       whole: 3,
@@ -97,6 +98,12 @@ describe('a field', () => {
     expect(fieldProblem(drape, 9)).toMatch(/^[A-Z].*\.$/);
     expect(fieldProblem(records.Person.shape.birthMonth, '2019-13')).toBe('Not a month such as 2019-05.');
     expect(fieldProblem(drape, undefined)).toBeUndefined();
+  });
+
+  test('a link is a page of the web, and nothing that would run', () => {
+    for (const odd of ['kelp.example', 'javascript:alert(1)', 'file:///etc/hosts', 'a drawing'])
+      expect(fieldProblem(records.Pattern.shape.link, odd)).toMatch(/^Not a link such as/);
+    expect(fieldProblem(records.Plan.shape.link, 'http://example.org')).toBeUndefined();
   });
 
   test('knows its choices through whatever wraps them', () => {

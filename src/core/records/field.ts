@@ -4,6 +4,7 @@ import type { z } from 'zod';
 export type FieldKind =
   | 'text'
   | 'words'
+  | 'link'
   | 'length'
   | 'fabric length'
   | 'number'

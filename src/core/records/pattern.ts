@@ -4,7 +4,7 @@ import { Alteration } from './alteration';
 import { OwnDecision } from './own-decision';
 import { called, field } from './field';
 import { SizeLine } from './size-line';
-import { CalendarDate, Cm, FitClassName, Id, Measure, Money, Name, Percent, PositiveCm, Words, ZoneName } from './shapes';
+import { CalendarDate, Cm, FitClassName, Id, Measure, Money, Name, Percent, PositiveCm, WebLink, Words, ZoneName } from './shapes';
 
 /** Kinds of garment; each has a flat drawing. */
 export const GARMENT_KINDS = [
@@ -167,6 +167,15 @@ export const Pattern = z.strictObject({
     ask: 'choice',
     form: 'facts',
     sheet: { heads: ['obtained', 'how obtained', 'free or bought', 'tester'] },
+  }),
+  link: field(WebLink.optional(), {
+    label: 'Its page on the web',
+    ask: 'link',
+    form: 'facts',
+    called: 'link',
+    hint: 'https://…',
+    sheet: { heads: ['link', 'url', 'web page'] },
+    page: true,
   }),
   draftedHeight: field(PositiveCm.optional(), { label: 'Drafted for a height of', ask: 'length', form: 'facts' }),
   draftedCup: field(Words.optional(), { label: 'Drafted for a cup', ask: 'words', form: 'facts' }),

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { Alteration } from './alteration';
 import { called, field } from './field';
 import { FabricUse } from './make';
-import { CalendarDate, Cm, Id, Measure, Name, PositiveCm, Words, ZoneName } from './shapes';
+import { CalendarDate, Cm, Id, Measure, Name, PositiveCm, WebLink, Words, ZoneName } from './shapes';
 import { zoneOf } from '../body/zones';
 import { Opening } from './pattern';
 import { SizeLine } from './size-line';
@@ -76,6 +76,8 @@ export const Plan = z.strictObject({
   /** Checks before cutting that were ticked, put off or waved away, by their ids. */
   checks: z.record(z.string().max(300), z.enum(CHECK_STATES)).default({}),
   words: field(Words.optional(), { label: 'What for, in words', ask: 'words', called: 'what it is for', hint: 'the spring concert' }),
+  /** What gave the idea: a picture seen somewhere, a way of sewing it. */
+  link: field(WebLink.optional(), { label: 'Link', ask: 'link', called: 'link', hint: 'https://…' }),
   added: CalendarDate,
 });
 export type Plan = z.infer<typeof Plan>;

@@ -7,6 +7,8 @@ import { idsOf } from '../units/keys';
 export const Id = z.string().min(1).max(64);
 export const Words = z.string().max(4000);
 export const Name = z.string().trim().min(1, 'a name is missing').max(200);
+/** A page of the web. Nothing of it is ever fetched: whoever wants to see it opens it. */
+export const WebLink = z.url({ protocol: /^https?$/, error: 'not a link such as https://example.org/page' }).max(2000);
 export const CalendarDate = z.iso.date('not a calendar date (write 2026-03-09)');
 export const Cm = z.number().min(-2000).max(200_000);
 export const PositiveCm = z.number().positive('must be more than nothing').max(200_000);

@@ -14,6 +14,7 @@ import { likelyCauses } from '../../core/symptom/finder';
 import { newId } from '../../data/new-id';
 import { useCaseTables } from '../../data/engine-tables';
 import { useMakes, usePatterns, usePlans, useUnit, useTradeWords } from '../../data/queries';
+import { NextTime } from '../../parts/next-time';
 import { GarmentFigure } from '../../parts/garment-figure';
 import { save } from '../../parts/save';
 import { Button } from '../../ui/button';
@@ -31,22 +32,30 @@ const PLACES = ZONE_IDS.filter((z) => symptomsAt([z]).length > 0);
 /** Where a symptom may come from: by these too it is found. */
 const placesOf = (id: SymptomId) => zoneList([...new Set(symptomOf(id).causes.map((c) => c.zone))]);
 
-/** What of a garment that is being sewn is worth looking at, while one stands before the mirror. */
+/** A garment that is being sewn, while one stands before the mirror: what of it is worth looking at, and what is meant for the next one. */
 function InHand({ person }: { person: Person }) {
   const unit = useUnit();
   const patterns = usePatterns();
   const own = useMakes().filter((m) => m.personId === person.id && m.sources.length > 0 && STATES[m.state].inHand);
   const make = own.reduce<Make | undefined>((latest, m) => (latest && latest.cutOn >= m.cutOn ? latest : m), undefined);
   const asks = useEngine('asks', useCaseTables(), make && [make, TRIED_ON], { tolerant: true }).answer ?? [];
-  if (!make || asks.length === 0) return null;
+  if (!make) return null;
   return (
-    <p className="border-t border-rule py-1 text-small">
-      <span className="text-amber">What helps the next one most,</span> when you try on{' '}
-      <Link className="underline underline-offset-2" to={routes.make(make.id)}>
-        {withId(patterns, make.sources[0]?.patternId)?.name ?? 'what you sew'}, version {make.version}
-      </Link>
-      : {asks.map((a) => askWords(a, unit)).join('; ')}.
-    </p>
+    <div className="flex flex-wrap items-end justify-between gap-x-6 gap-y-1 border-t border-rule py-1">
+      <p className="text-small">
+        You are sewing{' '}
+        <Link className="underline underline-offset-2" to={routes.make(make.id)}>
+          {withId(patterns, make.sources[0]?.patternId)?.name ?? 'a garment'}, version {make.version}
+        </Link>
+        .{' '}
+        {asks.length > 0 && (
+          <>
+            <span className="text-amber">What helps the next one most:</span> {asks.map((a) => askWords(a, unit)).join('; ')}.
+          </>
+        )}
+      </p>
+      <NextTime key={make.id} make={make} />
+    </div>
   );
 }
 

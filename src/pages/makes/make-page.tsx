@@ -32,7 +32,7 @@ import { Button, LinkButton } from '../../ui/button';
 import { KeyCap } from '../../ui/key-cap';
 import { Empty, PageHead } from '../../ui/page-head';
 import { useWrittenKey } from '../../ui/use-written-key';
-import { NextTime } from './next-time';
+import { NextTime } from '../../parts/next-time';
 import { notesOf } from '../../core/make/log-draft';
 import { drawnOf } from '../../parts/drawn-of';
 import { ItsLife } from './its-life';

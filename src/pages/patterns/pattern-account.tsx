@@ -45,6 +45,7 @@ import { Reasons } from '../../parts/account/reasons';
 import { VersionFigure } from '../../parts/account/version-figure';
 import { ClosingInChart } from '../../parts/closing-in-chart';
 import { TwoPicturesButton } from '../../parts/pictures/two-pictures-button';
+import { OutLink } from '../../ui/out-link';
 import { Button, LinkButton } from '../../ui/button';
 import { Dialog } from '../../ui/dialog';
 import { SelectField } from '../../ui/field';
@@ -208,6 +209,12 @@ export function PatternAccount() {
             <Link className="underline underline-offset-2" to={routes.changePattern(pattern.id)}>
               change the pattern
             </Link>
+            {pattern.link !== undefined && (
+              <>
+                {' '}
+                · <OutLink to={pattern.link}>its page on the web</OutLink>
+              </>
+            )}
           </>
         }
         aside={carried ? <NextInAWord pattern={pattern} carried={carried} answer={inWords(carried.decision.answer)} /> : undefined}

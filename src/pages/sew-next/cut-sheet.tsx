@@ -10,6 +10,9 @@ import { Button } from '../../ui/button';
 import { Empty } from '../../ui/page-head';
 import { sayOfCheck } from './before-cutting';
 import { EngineBoundary } from '../../parts/engine-boundary';
+import { NextTime } from '../../parts/next-time';
+import { withId } from '../../core/units/by-id';
+import { useMakes } from '../../data/queries';
 import { TapeAsked } from '../../parts/tape-asked';
 import { usePlanChances, usePlanInWork, type PlanInWork } from './use-plan';
 import { routes } from '../../routes';
@@ -74,6 +77,18 @@ function TapeFirst({ work }: { work: PlanInWork }) {
   return <TapeAsked person={work.person} bodies={work.input.bodies} gains={zones.map((z) => z.tape)} />;
 }
 
+/** Once it is cut, what comes to mind at the table is kept for the version after it. */
+function AtTheTable({ makeId }: { makeId: string }) {
+  const make = withId(useMakes(), makeId);
+  return (
+    make && (
+      <div className="mb-4 print:hidden">
+        <NextTime make={make} />
+      </div>
+    )
+  );
+}
+
 /** One page to take to the table: what to trace, what to alter in which order, the fabric, the checks, and what was learned. */
 export function CutSheetPage() {
   const { planId } = useParams();
@@ -116,6 +131,7 @@ export function CutSheetPage() {
           </div>
           {plan.due && <p>wanted by {format(parseISO(plan.due), 'd MMM yyyy')}</p>}
         </header>
+        {plan.makeId !== undefined && <AtTheTable makeId={plan.makeId} />}
         {plan.state === 'open' && (
           <div className="mb-4 empty:hidden">
             <EngineBoundary>

@@ -17,6 +17,7 @@ import { LackingParts } from '../../parts/lacking-parts';
 import { OpeningFields, openingsSaid } from '../../parts/opening-fields';
 import { openingsOf } from '../../core/make/openings';
 import { MarkAsCut } from '../../parts/mark-as-cut';
+import { OutLink } from '../../ui/out-link';
 import { Button, LinkButton } from '../../ui/button';
 import { SelectField } from '../../ui/field';
 import { Fold } from '../../ui/fold';
@@ -112,6 +113,8 @@ function PlanDesk({ work }: { work: PlanInWork }) {
               ))}
             </SelectField>
             <RecordField of={Plan.shape} name="words" value={plan.words} onValue={(words) => change({ words })} className="min-w-56 flex-1" />
+            <RecordField of={Plan.shape} name="link" value={plan.link} onValue={(link) => change({ link })} className="min-w-56" />
+            {plan.link !== undefined && <OutLink to={plan.link}>Open the link</OutLink>}
           </section>
           {plan.kind === 'toile' && <LackingParts view={viewOf(pattern, make)} lacking={plan.lacking} onLacking={(lacking) => change({ lacking })} />}
           <MeantForIt work={work} />

@@ -1,9 +1,9 @@
 import { useState } from 'react';
-import type { Make } from '../../core/records';
-import { newId } from '../../data/new-id';
-import { save } from '../../parts/save';
-import { Button } from '../../ui/button';
-import { TextField } from '../../ui/field';
+import type { Make } from '../core/records';
+import { newId } from '../data/new-id';
+import { save } from './save';
+import { Button } from '../ui/button';
+import { TextField } from '../ui/field';
 
 /** What is meant for the next version, in a line: it comes onto its plan, and says nothing of how this one fits. */
 export function NextTime({ make }: { make: Make }) {
