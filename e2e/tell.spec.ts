@@ -45,7 +45,7 @@ test('a notebook page of eight makes: questions by their digits, a reload in the
     .getByRole('link', { name: /Curlew skirt/ })
     .first()
     .click();
-  await expect(page.getByText('Meant last time: next time lengthen by 3 cm')).toBeVisible();
+  await expect(page.getByText(/Meant in version \d: next time lengthen by 3 cm/)).toBeVisible();
   await page.keyboard.press('Control+z');
   await expect(page.getByText('Undone: 8 makes')).toBeVisible();
   await page.goto('/patterns');
@@ -97,7 +97,7 @@ test('a question in the line: Enter goes to it, a digit answers, and the make ha
   await expect(page.getByText(/of Nocturne skirt is saved/)).toBeVisible();
   await expect(field).toHaveValue('');
   await page.keyboard.press('Escape');
-  await expect(page.getByText('Meant last time: next time in wool')).toBeVisible();
+  await expect(page.getByText(/Meant in version \d: next time in wool/)).toBeVisible();
 });
 
 test('several makes pasted into the line are told on their own page', async ({ page, context }) => {

@@ -102,7 +102,7 @@ export function reviewSheet({ make, patterns, fabrics, bodies, wears, cost }: Re
     const measures = [...new Set(view.zones.flatMap((z) => zoneOf(z).measure ?? []))];
     const rows = measures.flatMap((m) => {
       const value = bodyOn(bodies, m, make.cutOn);
-      return value ? [[BODY_MEASURES[m], formatLength(value.cm, unit, { about: true })]] : [];
+      return value ? [[BODY_MEASURES[m], `${formatLength(value.cm, unit, { about: true })}${value.how === 'carried on' ? ', expected' : ''}`]] : [];
     });
     if (rows.length > 0)
       blocks.push(

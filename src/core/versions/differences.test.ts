@@ -1,3 +1,4 @@
+import { bodyOn } from '../body/measures';
 import { SAMPLE_BODY, sampleAlteration, sampleCase, sampleFabric, sampleMake } from '../garment/sample-case';
 import type { Make } from '../records';
 import { fabricProperties, differencesBetween } from './differences';
@@ -62,6 +63,12 @@ describe('what differs between two versions', () => {
     expect(between({ cutOn: '2025-01-01' }, { cutOn: '2025-02-01' }, { bodies: [SAMPLE_BODY, later] })).toEqual([
       { what: 'body', measure: 'bust', from: 90, to: 92 },
     ]);
+  });
+
+  test('what is only expected of a body by then is no difference that was seen', () => {
+    const bodies = [88, 90, 93].map((bust, i) => ({ ...SAMPLE_BODY, id: `set ${i}`, date: `202${i + 3}-01-01`, measures: { bust } }));
+    expect(bodyOn(bodies, 'bust', '2025-12-01')!.how).toBe('carried on');
+    expect(between({ cutOn: '2025-01-01' }, { cutOn: '2025-12-01' }, { bodies })).toEqual([]);
   });
 });
 

@@ -7,6 +7,7 @@ import { BODY_MEASURES, zoneOf, type BodyMeasure, type ZoneId } from '../body/zo
 import { type PatternCase } from '../garment/case';
 import { lineOf, sameLine } from '../garment/chart';
 import type { Alteration, Fabric, Make, SizeLine } from '../records';
+import type { IsoDate } from '../units/date';
 import { keysOf } from '../units/keys';
 
 /** One thing that is not the same in two versions. */
@@ -55,6 +56,12 @@ export function fabricProperties(from: Fabric | undefined, to: Fabric | undefine
   return found;
 }
 
+/** A body measure on a day, cm, as it was measured: what is only expected by then is no difference that anybody saw. */
+function seenOn(bodies: PatternCase['bodies'], measure: BodyMeasure, date: IsoDate): number | undefined {
+  const body = bodyOn(bodies, measure, date);
+  return body?.how === 'carried on' ? body.measured : body?.cm;
+}
+
 /**
  * Everything that differs between two versions of a pattern: size lines, alterations, seam allowance, fabric and body.
  *
@@ -90,9 +97,9 @@ export function differencesBetween({ pattern, bodies, fabrics }: PatternCase, ea
   const zones = viewOf(pattern, later).zones;
   for (const measure of keysOf(BODY_MEASURES)) {
     if (!zones.some((z) => zoneOf(z).measure === measure)) continue;
-    const was = bodyOn(bodies, measure, earlier.cutOn);
-    const is = bodyOn(bodies, measure, later.cutOn);
-    if (was && is && Math.abs(is.cm - was.cm) >= TAPE_DOUBT) found.push({ what: 'body', measure, from: was.cm, to: is.cm });
+    const was = seenOn(bodies, measure, earlier.cutOn);
+    const is = seenOn(bodies, measure, later.cutOn);
+    if (was !== undefined && is !== undefined && Math.abs(is - was) >= TAPE_DOUBT) found.push({ what: 'body', measure, from: was, to: is });
   }
   return found;
 }

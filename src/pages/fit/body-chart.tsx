@@ -3,7 +3,7 @@ import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { bodyOn } from '../../core/body/measures';
+import { bodyOn, type BodyValue } from '../../core/body/measures';
 import { byDay, dateOfDay, dayNumber } from '../../core/units/date';
 import { formatLength } from '../../core/units/length';
 import { firstOf, lastOf } from '../../core/units/item-at';
@@ -21,6 +21,13 @@ const HEIGHT = 170;
 const MARGIN = { top: 12, right: 14, bottom: 24, left: 62 };
 
 const isMeasure = (m: string): m is BodyMeasure => m in BODY_MEASURES;
+
+const HOW_KNOWN: Record<BodyValue['how'], string> = {
+  measured: 'measured',
+  interpolated: 'between two sets',
+  nearest: 'the nearest set',
+  'carried on': 'expected by the last sets',
+};
 
 /** A measure of a person over the years, with the garments that were cut on each body: a point on the line is one of them. */
 export function BodyChart({
@@ -59,7 +66,8 @@ export function BodyChart({
   const days = [...points.map((p) => dayNumber(p.date)), ...cut.map((c) => dayNumber(c.make.cutOn))];
   const [first, last] = [Math.min(...days), Math.max(...days)];
   const across = scaleLinear([first, last === first ? first + 1 : last], [MARGIN.left, width - MARGIN.right]);
-  const [low, high] = [Math.min(...points.map((p) => p.cm)), Math.max(...points.map((p) => p.cm))];
+  const heights = [...points, ...cut].map((p) => p.cm);
+  const [low, high] = [Math.min(...heights), Math.max(...heights)];
   const pad = Math.max(1, (high - low) * 0.25);
   const down = scaleLinear([low - pad, high + pad], [HEIGHT - MARGIN.bottom, MARGIN.top]);
   const length = (cm: number) => formatLength(cm, unit, { about: true });
@@ -146,7 +154,7 @@ export function BodyChart({
               cells: [
                 make.cutOn,
                 length(cm),
-                how === 'interpolated' ? 'between two sets' : how === 'nearest' ? 'the nearest set' : 'measured',
+                HOW_KNOWN[how],
                 <Link key="make" to={routes.make(make.id)} className="underline-offset-2 hover:underline">
                   {makeName(make, patterns)}
                 </Link>,
