@@ -24,7 +24,7 @@ export function NextTime({ make }: { make: Make }) {
     >
       <TextField
         label="Next time"
-        hint="lengthen the sleeve by 2"
+        placeholder="lengthen the sleeve by 2 …"
         value={words}
         maxLength={2000}
         onChange={(event) => setWords(event.target.value)}

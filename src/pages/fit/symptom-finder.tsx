@@ -41,8 +41,8 @@ function InHand({ person }: { person: Person }) {
   const asks = useEngine('asks', useCaseTables(), make && [make, TRIED_ON], { tolerant: true }).answer ?? [];
   if (!make) return null;
   return (
-    <div className="flex flex-wrap items-end justify-between gap-x-6 gap-y-1 border-t border-rule py-1">
-      <p className="text-small">
+    <div className="flex flex-wrap items-end gap-x-8 gap-y-1 border-t border-rule py-1">
+      <p className="pb-1.5">
         You are sewing{' '}
         <Link className="underline underline-offset-2" to={routes.make(make.id)}>
           {withId(patterns, make.sources[0]?.patternId)?.name ?? 'a garment'}, version {make.version}
