@@ -118,10 +118,7 @@ export default tseslint.config(
       '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_', destructuredArrayIgnorePattern: '^_' }],
     },
   },
-  {
-    files: ['src/**/*.{ts,tsx}'],
-    languageOptions: { globals: globals.browser },
-  },
+  { files: ['src/**/*.{ts,tsx}'], languageOptions: { globals: globals.browser } },
   {
     // The core knows no React: its rules, which compile every file they look at, have nothing to find there.
     files: ['src/**/*.{ts,tsx}'],
