@@ -31,6 +31,12 @@ test('what one plan answered another does not ask; a plan that is dropped has an
   expect(meantForPlan(input, next, [{ ...answered, state: 'made' as const }, next])).toHaveLength(2);
 });
 
+test('what is meant by the garment that a plan became is for the plan after it', () => {
+  const made = { ...plan, state: 'made' as const, makeId: 'make-2' };
+  expect(meantForPlan(input, made, [made]).map((m) => m.note.id)).toEqual(['hem']);
+  expect(meantForPlan(input, { ...plan, id: 'next' }, [made])).toHaveLength(3);
+});
+
 test('taken, it stands in place of what the plan says there and never beside it', () => {
   expect(inItsPlace(input, plan, longer.alterations[0]!)).toEqual(plan.alterations);
   const taken = withMeant(input, plan, { note: note('sleeve') }, 'taken', longer);

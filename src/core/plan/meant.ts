@@ -32,9 +32,9 @@ export function meantFor(input: PatternCase, plans: readonly Plan[]): Meant[] {
   );
 }
 
-/** What a plan still has to answer or has answered itself: what another took or declined is settled. */
+/** What a plan still has to answer or has answered itself: what another took or declined is settled, and what its own garment means is for the next. */
 export const meantForPlan = (input: PatternCase, plan: Plan, plans: readonly Plan[]): Meant[] =>
-  meantFor(input, plans).filter((m) => m.answered === undefined || m.answered.plan.id === plan.id);
+  meantFor(input, plans).filter((m) => m.make.id !== plan.makeId && (m.answered === undefined || m.answered.plan.id === plan.id));
 
 /** The plan's own alterations that speak of the same place as one that was meant: of these and that one is chosen. */
 export function inItsPlace({ pattern }: Pick<PatternCase, 'pattern'>, plan: Plan, meant: Alteration): Alteration[] {
