@@ -253,7 +253,7 @@ class Sewist {
       const of = known.get(zone)!;
       const chance = (doubt: number) => chanceOfRight(of, quantile(of, 0.5), edgesOf(zone, fitClass)[0], Math.hypot(give.get(zone)!.sd, doubt));
       const told = this.#body.told(measure, day);
-      return [tapeGain(measure, told, told.doubt, chance)];
+      return [tapeGain(measure, told, told.doubt, chance(told.doubt), chance)];
     });
     const asked = tapeFor(gains).map((g) => g.measure);
     if (asked.length > 0) this.#body.take(asked, day);

@@ -133,7 +133,8 @@ function valueOn(having: InTime | undefined, day: number): BodyValue | undefined
   const ageDays = Math.abs(day - nearest.day);
   const taken = nearest.expected ? nearestTaken(said, day) : nearest;
   const away = Math.abs(day - taken.day);
-  const told = { ageDays, measured: taken.cm, measuredOn: taken.date, changed: mayHaveChanged(measure, away), doubt: measureDoubt(measure, away) };
+  const changed = mayHaveChanged(measure, away);
+  const told = { ageDays, measured: taken.cm, measuredOn: taken.date, changed, doubt: withTape(measure, changed) };
   if (ageDays === 0) return { cm: nearest.cm, how: 'measured', ...told };
   if (before && after) {
     const part = (day - before.day) / (after.day - before.day);
@@ -163,6 +164,9 @@ function mayHaveChanged(measure: BodyMeasure, days: number): number {
   return asOf(measure, IN_A_MONTH * Math.sqrt(days / MONTH_DAYS));
 }
 
+/** What a body may have changed, and what the tape errs by besides, cm. */
+const withTape = (measure: BodyMeasure, changed: number) => Math.hypot(asOf(measure, TAPE_DOUBT), changed);
+
 /**
  * The doubt of a body measure so many days from the nearest set: what the tape errs by, and what the body may have changed since, cm, one
  * standard deviation.
@@ -170,7 +174,7 @@ function mayHaveChanged(measure: BodyMeasure, days: number): number {
  * @example measureDoubt('waist', 365) // 1.15294
  */
 export function measureDoubt(measure: BodyMeasure, days: number): number {
-  return Math.hypot(asOf(measure, TAPE_DOUBT), mayHaveChanged(measure, days));
+  return withTape(measure, mayHaveChanged(measure, days));
 }
 
 /** A body asked for one measure after the other, mostly on the same day. */

@@ -123,7 +123,7 @@ function settle(input: PatternCase, again: Garment, zone: ZoneId, memory: Recoll
   let basis: Basis = 'no note';
   let target: Target = { x: lastOffset.x };
   if (latest) {
-    const best = idealAt(again, zone, believed, t1, apart).chance;
+    const best = apart === doubt ? ideal.chance : idealAt(again, zone, believed, t1, apart).chance;
     const keeps = (cut: Cut) => keepsLast(latest.note.outcome, chanceOfCut(believed, cut, t1, apart), best);
     const rightAfterWear = latest.note.outcome === 0 && latest.note.seen.at === 'worn';
     if (keeps(lastOffset)) {

@@ -40,11 +40,12 @@ function tapeAt(
   zone: ZoneId,
   offset: Offset,
   { date, expected = {} }: PlannedCut,
+  now: number,
   atBest: (bodyDoubt: number) => number,
 ): TapeGain | undefined {
   const measure = measureIn(offset, zone);
   const body = measure && expected[measure] === undefined && offset.bodyDoubt > 0 ? bodyOn(bodies, measure, date) : undefined;
-  return measure && body && tapeGain(measure, body, offset.bodyDoubt, atBest);
+  return measure && body && tapeGain(measure, body, offset.bodyDoubt, now, atBest);
 }
 
 /**
@@ -78,6 +79,7 @@ export function plannedZones(input: PatternCase, make: Make, plan: PlannedCut, m
       zone,
       offset,
       plan,
+      atBest,
       (bodyDoubt) => idealAt(garment, zone, believed, t1, doubtOfGarment({ ...offset, bodyDoubt })).chance,
     );
     const told = { zone, x: offset.x, chance, best, atBest, fabricTooFar: offset.fabric.tooFar, noted: used.length > 0 };

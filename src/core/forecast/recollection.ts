@@ -234,9 +234,10 @@ export class Recollection {
       const { measure } = zoneOf(zone);
       const body = measure && bodyOn(input.bodies, measure, date);
       const chance = (x: number, doubt = body?.doubt) => chanceOfRight(prior, x, t1, doubt);
-      const tape = measure && body && tapeGain(measure, body, body.doubt, (doubt) => chance(best.median, doubt));
+      const atBest = chance(best.median);
+      const tape = measure && body && tapeGain(measure, body, body.doubt, atBest, (doubt) => chance(best.median, doubt));
       const influences = heard ? this.#influences(input, zone, heard) : [];
-      const found = { zone, best, asDrafted: chance(height?.cm ?? 0), atBest: chance(best.median), influences };
+      const found = { zone, best, asDrafted: chance(height?.cm ?? 0), atBest, influences };
       return [{ ...found, ...(height ? { height } : {}), ...(tape ? { tape } : {}) }];
     });
   }

@@ -49,6 +49,7 @@ export function sizingMethodWords(sizes: Sizes, unit: LengthUnit): SizingMethodW
 export function sizeRemarks(sizes: Sizes, unit: LengthUnit): string[] {
   const { byChart, fullBust, wideSteps, byHeight, mustPass, lacking, chart, otherCharts, labelsAlone } = sizes;
   const length = (cm: number) => formatLength(Math.abs(cm), unit, { about: true });
+  const [tall] = byHeight;
   const measure = byChart && BODY_MEASURES[byChart.measure];
   return [
     ...(labelsAlone ? ['Sizes without a chart: usual steps between them are taken, with their doubt. Its chart would sharpen this.'] : []),
@@ -69,12 +70,11 @@ export function sizeRemarks(sizes: Sizes, unit: LengthUnit): string[] {
         ? `The ${zoneOf(zone).label} must pass the hip and is ${length(short)} too small before it is drawn in: cut it wider, or put in a closing.`
         : `The ${zoneOf(zone).label} passes the hip; elastic or cord sets its fit.`,
     ),
-    ...byHeight
-      .slice(0, 1)
-      .map(
-        (h) =>
-          `D${heightWords(h, unit).slice(1)}: as drafted ${byHeight.map(({ zone, cm }) => `the ${zoneOf(zone).label} is ${length(cm)} too ${cm < 0 ? 'short' : 'long'}`).join(', ')}.`,
-      ),
+    ...(tall
+      ? [
+          `D${heightWords(tall, unit).slice(1)}: as drafted ${byHeight.map(({ zone, cm }) => `the ${zoneOf(zone).label} is ${length(cm)} too ${cm < 0 ? 'short' : 'long'}`).join(', ')}.`,
+        ]
+      : []),
     ...(lacking.length > 0 ? [`Not measured: ${lacking.map((m) => BODY_MEASURES[m]).join(', ')}.`] : []),
   ];
 }

@@ -24,7 +24,7 @@ test('a measure that decides several places is asked for once, by the place that
 test('a place that is graded from a measure feels the part of its doubt that it is graded by', () => {
   const doubt = measureDoubt('bust', 400);
   const asked: number[] = [];
-  const { gain } = tapeGain('bust', { doubt }, 0.2 * doubt, (d) => {
+  const { gain } = tapeGain('bust', { doubt }, 0.2 * doubt, 1 - 0.2 * doubt, (d) => {
     asked.push(d);
     return 1 - d;
   });

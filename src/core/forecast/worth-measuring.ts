@@ -16,11 +16,18 @@ const LEAST = 0.04;
  *
  * @param body the measure as it is known for the day of the cut
  * @param doubt of it at the place, cm: a place that is graded from another measure feels a part of it
- * @param chance of right, by the doubt of the body at the place
+ * @param now the chance of right with that doubt
+ * @param chance of right, by another doubt of the body at the place
  */
-export function tapeGain(measure: BodyMeasure, body: Pick<BodyValue, 'doubt'>, doubt: number, chance: (doubt: number) => number): TapeGain {
+export function tapeGain(
+  measure: BodyMeasure,
+  body: Pick<BodyValue, 'doubt'>,
+  doubt: number,
+  now: number,
+  chance: (doubt: number) => number,
+): TapeGain {
   const taken = (doubt * measureDoubt(measure, 0)) / body.doubt;
-  return { measure, gain: taken < doubt ? chance(taken) - chance(doubt) : 0 };
+  return { measure, gain: taken < doubt ? chance(taken) - now : 0 };
 }
 
 /**

@@ -135,13 +135,12 @@ function lastTimeOf({ input, make, unit, plans }: CheckRequest): SheetStep[] {
         .map((n): SheetStep => ({ id: `note ${n.id}`, words: n.words, detail: [`${n.kind}, version ${m.version}`] })),
     )
     .slice(0, 8);
-  return [...intentions, ...notes].concat(
-    openWishes(view, make.alterations).map((w) => ({
-      id: `wish ${w.id}`,
-      words: alterationWords(w, unit),
-      detail: ['a wish kept with the view, not in this plan'],
-    })),
-  );
+  const wishes = openWishes(view, make.alterations).map((w): SheetStep => ({
+    id: `wish ${w.id}`,
+    words: alterationWords(w, unit),
+    detail: ['a wish kept with the view, not in this plan'],
+  }));
+  return [...intentions, ...notes, ...wishes];
 }
 
 /** Everything that a plan says at the cutting table. Marks on the paper stand with their alterations, truing last of them: neither is said twice. */

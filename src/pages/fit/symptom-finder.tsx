@@ -8,7 +8,7 @@ import type { Habits } from '../../core/forecast/habits';
 import { percent } from '../../core/units/percent';
 import { ZONE_IDS, zoneOf, type ZoneId } from '../../core/body/zones';
 import { askWords } from '../../core/forecast/words';
-import { GARMENT_KINDS, type Alteration, type GarmentKind, type Make, type Person, type Seen } from '../../core/records';
+import { GARMENT_KINDS, type Alteration, type GarmentKind, type Person, type Seen } from '../../core/records';
 import { SYMPTOM_IDS, symptomOf, symptomsAt, type SymptomId } from '../../core/catalogue/symptoms';
 import { likelyCauses } from '../../core/symptom/finder';
 import { newId } from '../../data/new-id';
@@ -20,6 +20,7 @@ import { save } from '../../parts/save';
 import { Button } from '../../ui/button';
 import { ChoiceField, SelectField } from '../../ui/field';
 import { Pick } from '../../ui/pick';
+import { byDay } from '../../core/units/date';
 import { counted } from '../../core/units/counted';
 import { withId } from '../../core/units/by-id';
 import { routes } from '../../routes';
@@ -37,7 +38,7 @@ function InHand({ person }: { person: Person }) {
   const unit = useUnit();
   const patterns = usePatterns();
   const own = useMakes().filter((m) => m.personId === person.id && m.sources.length > 0 && STATES[m.state].inHand);
-  const make = own.reduce<Make | undefined>((latest, m) => (latest && latest.cutOn >= m.cutOn ? latest : m), undefined);
+  const make = own.sort((a, b) => byDay(a.cutOn, b.cutOn)).at(-1);
   const asks = useEngine('asks', useCaseTables(), make && [make, TRIED_ON], { tolerant: true }).answer ?? [];
   if (!make) return null;
   return (
