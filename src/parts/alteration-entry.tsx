@@ -223,7 +223,7 @@ function AlterationRow({
         <ChoiceField
           label={`${name}: when`}
           labelHidden
-          className="[&_select]:w-[104px]"
+          className="[&_select]:w-[104px] max-sm:[&_select]:w-[128px]"
           value={alteration.when}
           all={keysOf(WHEN_WORDS)}
           words={(when) => WHEN_WORDS[when]}
@@ -232,7 +232,7 @@ function AlterationRow({
         <ChoiceField
           label={`${name}: for fit or for looks`}
           labelHidden
-          className="[&_select]:w-[98px]"
+          className="[&_select]:w-[98px] max-sm:[&_select]:w-[118px]"
           value={alteration.purpose}
           all={['fit', 'style']}
           words={(purpose) => (purpose === 'fit' ? 'for fit' : 'for looks')}
