@@ -91,6 +91,8 @@ const ledgers = fc
       wears: [],
       lists: [],
       plans: [],
+      sets: [],
+      collections: [],
       pictures: [],
     };
   });

@@ -160,6 +160,8 @@ export function demoLedger(): Ledger {
     ],
     lists,
     plans,
+    sets: [],
+    collections: [],
     pictures: makes.flatMap(picturesOf),
   };
 }

@@ -118,7 +118,7 @@ test('a table for a spreadsheet: the fabrics, with prices only where they are as
   await sheets.getByLabel('Written with').selectOption('tabs (TSV)');
   const priced = await table();
   expect(priced.name).toMatch(/\.tsv$/);
-  expect(priced.text.split('\r\n')[0]!.split('\t').at(-1)).toBe('Price a metre');
+  expect(priced.text.split('\r\n')[0]!.split('\t').at(-1)).toBe('Price');
 });
 
 test('damaged and foreign files are refused with the place, and nothing is lost', async ({ page }) => {

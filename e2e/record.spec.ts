@@ -184,14 +184,19 @@ test('undo is named in words on the strip', async ({ page }) => {
   await expect(page.getByRole('button', { name: /^Do again: sleeve length/ })).toBeVisible();
 });
 
-test('a thing without a pattern: a name, a quantity, and no fit is asked', async ({ page }) => {
+test('a thing without a fit: a name, a quantity, and no fit is asked; its next version starts from it', async ({ page }) => {
   await page.goto('/makes/new');
   await page.getByLabel('Pattern', { exact: true }).fill('music bag');
-  await page.getByRole('option', { name: 'Without a pattern (a bag, a cushion): music bag' }).click();
+  await page.getByRole('option', { name: 'New, without a fit (a bag, a cushion): music bag' }).click();
   await expect(page.getByRole('heading', { name: 'How did it fit?' })).toBeHidden();
   await fill(page, 'How many', '3');
   await page.getByRole('button', { name: /Save make/ }).click();
+  await expect(page.getByText('Version 1 of music bag is saved.')).toBeVisible();
   await expect(page.getByRole('heading', { name: 'music bag' })).toBeVisible();
+  await page
+    .getByRole('link', { name: /version 1/i })
+    .first()
+    .click();
   await expect(page.getByText('without fit × 3')).toBeVisible();
 });
 

@@ -1,11 +1,11 @@
-// The first visit may load at most 230 kB of JavaScript, gzipped: what the page names, and all that this imports without being asked. The
+// The first visit may load at most 245 kB of JavaScript, gzipped: what the page names, and all that this imports without being asked. The
 // engine's worker is read by the browser before it can answer: it needs no shapes of records (they are 30 kB), only their types.
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
 import { ROOT } from './ready.mjs';
 
-const MOST = 230_000;
+const MOST = 245_000;
 const MOST_OF_ENGINE = 50_000;
 const manifest = JSON.parse(readFileSync(join(ROOT, 'dist/.vite/manifest.json'), 'utf8'));
 const entry = Object.keys(manifest).find((key) => manifest[key].isEntry);

@@ -1,7 +1,7 @@
 import Dexie, { type EntityTable, type Transaction } from 'dexie';
 import { changeToday, historyToday, recordToday, tableToday } from '../core/ledger/earlier-names';
 import type { RecordHistory } from '../core/ledger/merge/history';
-import type { Fabric, Make, MeasurementSet, Pattern, Person, Picture, Plan, PlanList, TableName, Wear } from '../core/records';
+import type { Fabric, Make, MeasurementSet, Pattern, Person, Picture, Collection, Plan, PlanList, SewnSet, TableName, Wear } from '../core/records';
 import { lastOf } from '../core/units/item-at';
 
 /**
@@ -20,6 +20,8 @@ export interface Stored {
   wears: Wear;
   lists: PlanList;
   plans: Plan;
+  sets: SewnSet;
+  collections: Collection;
   pictures: StoredPicture;
 }
 
@@ -130,6 +132,7 @@ export const LAYOUTS: readonly Layout[] = [
   { version: 2, stores: { lists: 'id', plans: 'id, personId, patternId, listId' } },
   { version: 3, stores: { histories: 'key, gone', devices: 'id' } },
   { version: 4, stores: { fabrics: 'id', cloths: null, pictures: 'id, makeId, fabricId' }, upgrade: takeTodaysNames },
+  { version: 5, stores: { sets: 'id', collections: 'id', pictures: 'id, makeId, fabricId, patternId, planId' } },
 ];
 
 /** This window is of an older app than the one that last opened the ledger. */
@@ -154,6 +157,8 @@ export class LedgerDatabase extends Dexie {
   declare wears: EntityTable<Wear, 'id'>;
   declare lists: EntityTable<PlanList, 'id'>;
   declare plans: EntityTable<Plan, 'id'>;
+  declare sets: EntityTable<SewnSet, 'id'>;
+  declare collections: EntityTable<Collection, 'id'>;
   declare pictures: EntityTable<StoredPicture, 'id'>;
   declare journal: EntityTable<JournalEntry, 'seq'>;
   declare histories: EntityTable<StoredHistory, 'key'>;

@@ -11,9 +11,14 @@ const SPEAKING_OF: { readonly [T in TableName]?: (database: LedgerDatabase, ids:
     ['makes', makes.where('personId').anyOf(ids).count()],
     ['plans', plans.where('personId').anyOf(ids).count()],
   ],
-  patterns: ({ makes, plans }, ids) => [
+  patterns: ({ makes, patterns, plans, pictures }, ids) => [
     ['makes', makes.filter((m) => m.sources.some((s) => ids.includes(s.patternId))).count()],
-    ['plans', plans.where('patternId').anyOf(ids).count()],
+    [
+      'plans',
+      plans.filter((p) => [p.patternId, ...(p.joins ?? []).map((s) => s.patternId)].some((id) => id !== undefined && ids.includes(id))).count(),
+    ],
+    ['patterns', patterns.filter((p) => (p.joins ?? []).some((s) => ids.includes(s.patternId))).count()],
+    ['pictures', pictures.where('patternId').anyOf(ids).count()],
   ],
   fabrics: ({ makes, plans, pictures }, ids) => [
     ['makes', makes.filter((m) => m.fabrics.some((u) => ids.includes(u.fabricId))).count()],
@@ -25,6 +30,12 @@ const SPEAKING_OF: { readonly [T in TableName]?: (database: LedgerDatabase, ids:
     ['pictures', pictures.where('makeId').anyOf(ids).count()],
   ],
   lists: ({ plans }, ids) => [['plans', plans.where('listId').anyOf(ids).count()]],
+  plans: ({ pictures }, ids) => [['pictures', pictures.where('planId').anyOf(ids).count()]],
+  sets: ({ makes, plans }, ids) => [
+    ['makes', makes.filter((m) => m.setId !== undefined && ids.includes(m.setId)).count()],
+    ['plans', plans.filter((p) => p.setId !== undefined && ids.includes(p.setId)).count()],
+  ],
+  collections: ({ patterns }, ids) => [['patterns', patterns.filter((p) => p.collectionId !== undefined && ids.includes(p.collectionId)).count()]],
 };
 
 const MANY = 100;

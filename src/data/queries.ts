@@ -4,6 +4,7 @@ import { fabricUnitOf, type FabricUnit, type LengthUnit } from '../core/units/le
 import { dialectOf, inDialect, type Dialect } from '../core/units/trade-words';
 import { caseOf, type PatternCase } from '../core/garment/case';
 import type { Fabric, Make, MeasurementSet, Pattern, Person, Plan, PlanList, Wear } from '../core/records';
+import { asCut } from '../core/make/joined';
 import { wearCounts, type WearCount } from '../core/wear/wear-count';
 import { PICTURE_SIDES } from '../core/records/picture-sides';
 import { TABLE_NAMES, type TableName } from '../core/records/table-names';
@@ -59,16 +60,19 @@ export const usePlans = (): readonly Plan[] => useTable('plans');
 
 const bySide = (a: StoredPicture, b: StoredPicture) => PICTURE_SIDES.indexOf(a.side) - PICTURE_SIDES.indexOf(b.side);
 
-/** The pictures of a make in the order in which they were put: front first where nobody put them otherwise. */
-export function usePicturesOf(makeId: string | undefined): readonly StoredPicture[] | undefined {
-  const read = async () => (await db.pictures.where({ makeId: makeId ?? '' }).toArray()).sort((a, b) => a.place - b.place || bySide(a, b));
-  return usePartOf('pictures', read, [makeId]);
+/** Whose pictures are asked for. */
+export type PictureOf = 'makeId' | 'fabricId' | 'patternId' | 'planId';
+
+/** The pictures of one record in the order in which they are shown; undefined while they are read. */
+export function usePicturesBy(of: PictureOf, id: string | undefined): readonly StoredPicture[] | undefined {
+  const read = async () => (await db.pictures.where({ [of]: id ?? '' }).toArray()).sort((a, b) => a.place - b.place || bySide(a, b));
+  return usePartOf('pictures', read, [of, id]);
 }
 
-/** The pictures of a fabric. */
-export function usePicturesOfFabric(fabricId: string | undefined): readonly StoredPicture[] | undefined {
-  const read = async () => (await db.pictures.where({ fabricId: fabricId ?? '' }).toArray()).sort((a, b) => a.place - b.place || bySide(a, b));
-  return usePartOf('pictures', read, ['fabric', fabricId]);
+/** The pictures that show a make; not those that belong to one of its notes. */
+export function usePicturesOf(makeId: string | undefined): readonly StoredPicture[] | undefined {
+  const pictures = usePicturesBy('makeId', makeId);
+  return useMemo(() => pictures?.filter((p) => p.noteId === undefined), [pictures]);
 }
 
 export function useSettings(): Settings {
@@ -159,7 +163,8 @@ export function usePatternCase(patternId: string | undefined, personId: string |
   const bodies = useBodies();
   const fabrics = useFabrics();
   return useMemo(() => {
-    const pattern = withId(patterns, patternId);
+    const recorded = withId(patterns, patternId);
+    const pattern = recorded && asCut(recorded, patterns);
     return pattern && personId ? caseOf(pattern, personId, { makes, bodies, fabrics }) : undefined;
   }, [patterns, makes, bodies, fabrics, patternId, personId]);
 }

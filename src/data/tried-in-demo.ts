@@ -18,6 +18,8 @@ async function triedIn(database: LedgerDatabase) {
     wears: await database.wears.toArray(),
     lists: await database.lists.toArray(),
     plans: await database.plans.toArray(),
+    sets: await database.sets.toArray(),
+    collections: await database.collections.toArray(),
     pictures: await database.pictures.toArray(),
   };
   return {

@@ -1,5 +1,5 @@
 import { useNavigate } from 'react-router';
-import type { Pattern, Plan } from '../core/records';
+import type { Plan } from '../core/records';
 import { cutPlan } from '../data/commands/cut-plan';
 import { db } from '../data/database';
 import { newId } from '../data/new-id';
@@ -10,17 +10,17 @@ import { save } from './save';
 /** Says of a plan that its fabric is cut: it becomes a make that lies on the table, and nothing is asked of a fit nobody has seen. */
 export function MarkAsCut({
   plan,
-  pattern,
+  name,
   onto = false,
   waits = false,
 }: {
   plan: Plan;
-  pattern: Pick<Pattern, 'name'> | undefined;
+  /** What is planned. */
+  name: string;
   onto?: boolean;
   waits?: boolean;
 }) {
   const navigate = useNavigate();
-  const name = pattern?.name ?? 'the plan';
   const cut = async () => {
     const makeId = newId();
     const done = await save(`${name} is cut`, () => cutPlan(db, plan.id, makeId), {

@@ -4,6 +4,7 @@ import { durationForEditing, formatDuration, parseDuration } from '../core/units
 import { moneyForEditing, parseMoney } from '../core/units/money';
 import { choicesOf, fieldMeta, fieldProblem, type FieldMeta } from '../core/records/field';
 import { isMoney } from '../core/records/fields';
+import { fabricWeightForEditing, parseFabricWeight } from '../core/units/fabric-weight';
 import { fabricLengthForEditing, parseFabricLength } from '../core/units/length';
 import { useFabricUnit, useSettings, useTradeWords } from '../data/queries';
 import { ReadField, SelectField, TextField, WordsField } from '../ui/field';
@@ -71,6 +72,20 @@ export function RecordField<S extends Shapes, K extends keyof S & string>({ of, 
             if (text.trim() === '') return checkedBy(shape, undefined);
             const parsed = parseFabricLength(text, fabricUnit);
             return parsed.ok ? checkedBy(shape, parsed.cm) : parsed;
+          }}
+          onValue={hand}
+        />
+      );
+    case 'fabric weight':
+      return (
+        <ReadField<unknown>
+          {...common}
+          autoComplete="off"
+          shown={number === undefined ? '' : fabricWeightForEditing(number, unit)}
+          read={(text) => {
+            if (text.trim() === '') return checkedBy(shape, undefined);
+            const parsed = parseFabricWeight(text, unit);
+            return parsed.ok ? checkedBy(shape, parsed.gsm) : parsed;
           }}
           onValue={hand}
         />

@@ -45,8 +45,8 @@ describe('lengths and positions', () => {
     ['wedge-centre-back', 1.5, { bodice: 1.5 }],
     ['skirt-front', 2, { skirt: 2 }],
     ['skirt-back', -2, { skirt: -2 }],
-    ['seat-coverage', 1, { legHem: -1 }],
-    ['leg-line', -2, { legHem: 2 }],
+    ['seat-coverage', 1, { seatCoverage: 1, legHem: -1 }],
+    ['leg-line', -2, { legLine: -2, legHem: 2 }],
     ['dart-rotated', 1, {}],
     ['pocket-depth', 1, {}],
   ])('%s by %d cm', (kind, amount, expected) => {

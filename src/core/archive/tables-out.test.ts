@@ -33,7 +33,7 @@ test('lengths in the unit asked for, named in the head; inches come as fractions
 });
 
 test('what was paid only where it is asked for', () => {
-  const prices = (money: boolean) => read(sheetText('fabrics', demo, { ...wishes, money }))[0]!.includes('Price a metre');
+  const prices = (money: boolean) => read(sheetText('fabrics', demo, { ...wishes, money }))[0]!.includes('Price');
   expect([prices(false), prices(true)]).toEqual([false, true]);
 });
 

@@ -16,7 +16,8 @@ import { wearCounts } from '../wear/wear-count';
 export const SHEETS = ['makes', 'wears', 'fabrics', 'patterns', 'body measures'] as const;
 export type SheetName = (typeof SHEETS)[number];
 
-export type TablesOf = Omit<Ledger, 'pictures' | 'lists' | 'plans'>;
+/** Of the books, issues and memberships only the names are told, where they are there. */
+export type TablesOf = Pick<Ledger, 'people' | 'bodies' | 'patterns' | 'fabrics' | 'makes' | 'wears'> & Partial<Pick<Ledger, 'collections'>>;
 
 export interface SheetWishes {
   /** Lengths are numbers in this unit, named in the head of their column. */
@@ -110,7 +111,7 @@ function sheetRows(sheet: SheetName, tables: TablesOf, { unit, money }: SheetWis
         [`On hand, ${unit}`, (c) => c.pieces.map((p) => `${lengthForEditing(p.length, unit)} × ${lengthForEditing(p.width, unit)}`).join('; ')],
         ['Crosswise stretch, %', (c) => c.stretchAcross],
         ...recorded(Fabric.shape, unit, money),
-        money && ['Price a metre', (c) => paid(c.pricePerMetre)],
+        money && ['Price', (c) => paid(c.pricePerMetre)],
       ]);
     case 'patterns':
       return cellsOf(patterns, [

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { biasFrom, squareForBias } from './bias';
 import { circleSkirt, QUARTERS, type CirclePart } from './circle-skirt';
-import { gramsOf, ouncesOf } from './fabric-weight';
+import { gramsOf, ouncesOf } from '../units/fabric-weight';
 import { band, elasticLength, foldToSeam, gatherRatio, seamToFold, skirtLength, strapLength } from './lengths';
 import { needleFor } from './needle-and-thread';
 import { pieceCheck } from './piece-check';

@@ -2,7 +2,7 @@ import type { BodyMeasure } from '../body/zones';
 import type { Fabric } from '../records';
 import { biasFrom, squareForBias } from './bias';
 import { circleSkirt, QUARTERS, type CirclePart } from './circle-skirt';
-import { gramsOf, ouncesOf } from './fabric-weight';
+import { gramsOf, ouncesOf } from '../units/fabric-weight';
 import { band, elasticLength, foldToSeam, gatherRatio, seamToFold, skirtLength, strapLength } from './lengths';
 import { needleFor } from './needle-and-thread';
 import { pieceCheck } from './piece-check';

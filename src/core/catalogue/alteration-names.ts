@@ -49,6 +49,8 @@ const ALSO_CALLED: Partial<Record<AlterationKindId, AlsoCalled>> = {
     minus: ['crop', 'cropped', 'ankle length', 'capri', 'short legs', 'shorten legs', 'take up trousers', 'hem pants'],
     either: ['hem', 'inside leg', 'inseam length', 'outseam length', 'trouser length', 'pants length', 'pant length', 'turn-up', 'trouser hem'],
   },
+  'cup-size': { plus: ['bigger cups', 'cup depth'], minus: ['smaller cups', 'empty cup'], either: ['cup volume', 'cup height'] },
+  'wire-line': { plus: ['wider wire'], minus: ['narrower wire'], either: ['underwire', 'wires', 'wire line'] },
   'strap-length': { plus: ['lengthen straps'], minus: ['shorten straps'], either: ['straps', 'strap', 'shoulder strap', 'halter length'] },
   rise: {
     plus: ['high rise', 'raise the waist', 'long rise', 'deeper crotch'],

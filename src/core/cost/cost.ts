@@ -1,5 +1,6 @@
 import { minutesOf } from '../make/minutes';
 import { formatMoney } from '../units/money';
+import { priceOfLength } from '../fabric/price';
 import type { Fabric, Make, Money, Pattern } from '../records';
 
 /** What a make cost, as far as it is known. */
@@ -38,7 +39,7 @@ export function makeCost(make: Make, makes: readonly Make[], patterns: readonly 
     const name = used?.name ?? 'a fabric that is gone';
     const part = use.part === 'main' ? name : `the ${use.part} (${name})`;
     if (use.length === undefined) unknown.push(`the length used of ${part}`);
-    else fabric += Math.round((known(used?.pricePerMetre, part) * use.length) / 100);
+    else fabric += known(used && priceOfLength(used, use.length), part);
   }
   const notions = make.notions.reduce((sum, n) => sum + known(n.cost, n.what), 0);
   let share = 0;

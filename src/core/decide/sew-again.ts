@@ -1,3 +1,4 @@
+import { priceOfCm } from '../fabric/price';
 import { versionsOf } from '../make/versions';
 import { mainFabric } from '../make/main-fabric';
 import { isChanged } from '../forecast/summary';
@@ -55,10 +56,10 @@ const loveOf = (make: Make | undefined) => latest(make)?.love;
 /** Whether a fabric is expensive: marked so, not to be had again, or in the most expensive fifth of the stash. The length needed is the same for all. */
 export function isExpensive(fabric: Fabric, stash: readonly Fabric[]): boolean {
   if (fabric.expensive === true || fabric.irreplaceable === true) return true;
-  const price = fabric.pricePerMetre;
-  if (!price) return false;
-  const priced = stash.filter((c) => c.pricePerMetre?.currency === price.currency);
-  const cheaper = priced.filter((c) => c.pricePerMetre!.minor < price.minor).length;
+  const price = priceOfCm(fabric);
+  if (price === undefined) return false;
+  const priced = stash.filter((c) => c.pricePerMetre?.currency === fabric.pricePerMetre?.currency);
+  const cheaper = priced.filter((c) => (priceOfCm(c) ?? price) < price).length;
   return priced.length >= 5 && cheaper / priced.length >= 0.8;
 }
 

@@ -3,6 +3,20 @@ import { hat } from './hat';
 import { bothSides, c, l, m, oneSide, symmetrical, type Half, type Move } from './outline';
 import { MID, type Details, type Flat, type FlatSide, type Stroke } from './sheet';
 import { swimsuit } from './swimsuit';
+import { apron, bag, cushion, scarf, toy } from './things';
+import { bra, briefs } from './underwear';
+
+/** What has none of what a garment has. */
+const PLAIN: Details = {
+  neck: 'round',
+  sleeve: 'none',
+  length: 'mid',
+  shape: 'straight',
+  opening: 'none',
+  pockets: 'none',
+  darts: false,
+  cuffs: false,
+};
 
 const USUAL: Record<GarmentKind, Details> = {
   top: { neck: 'round', sleeve: 'short', length: 'mid', shape: 'straight', opening: 'none', pockets: 'none', darts: false, cuffs: false },
@@ -26,7 +40,15 @@ const USUAL: Record<GarmentKind, Details> = {
     cuffs: false,
   },
   swimsuit: { neck: 'round', sleeve: 'none', length: 'mid', shape: 'shaped', opening: 'none', pockets: 'none', darts: false, cuffs: false },
+  bra: { neck: 'v', sleeve: 'none', length: 'mid', shape: 'shaped', opening: 'none', pockets: 'none', darts: true, cuffs: false },
+  briefs: { neck: 'round', sleeve: 'none', length: 'mid', shape: 'shaped', opening: 'none', pockets: 'none', darts: false, cuffs: false },
+  nightwear: { neck: 'band', sleeve: 'long', length: 'mid', shape: 'straight', opening: 'buttons', pockets: 'none', darts: false, cuffs: false },
   hat: { neck: 'round', sleeve: 'none', length: 'mid', shape: 'flared', opening: 'none', pockets: 'none', darts: false, cuffs: false },
+  apron: { ...PLAIN, pockets: 'patch' },
+  accessory: PLAIN,
+  bag: { ...PLAIN, pockets: 'patch' },
+  home: { ...PLAIN, opening: 'zip' },
+  toy: PLAIN,
 };
 
 /** Where the landmarks of a garment for the upper body lie. */
@@ -54,6 +76,7 @@ interface Body {
 function bodyHem(kind: GarmentKind, d: Details): number {
   const usual = { short: 104, mid: 128, long: 150 }[d.length];
   if (kind === 'dress') return { short: 150, mid: 172, long: 190 }[d.length];
+  if (kind === 'nightwear') return { short: 134, mid: 162, long: 186 }[d.length];
   if (kind === 'coat') return { short: 132, mid: 158, long: 184 }[d.length];
   if (kind === 'waistcoat') return 112;
   if (kind === 'one-piece') return WAIST_Y;
@@ -242,22 +265,34 @@ function reversedEdge(d: Details, neckY: number, width: number): Move[] {
 }
 
 /** Buttons down the front of what opens there. */
-const BUTTONS: Partial<Record<GarmentKind, number>> = { shirt: 6, 'one-piece': 5, cardigan: 5, waistcoat: 4, jacket: 2, coat: 3, dress: 6, top: 3 };
+const BUTTONS: Partial<Record<GarmentKind, number>> = {
+  shirt: 6,
+  nightwear: 4,
+  'one-piece': 5,
+  cardigan: 5,
+  waistcoat: 4,
+  jacket: 2,
+  coat: 3,
+  dress: 6,
+  top: 3,
+};
 
 function openings(b: Body): Stroke[] {
   const { d, side, neckY, hemY, kind } = b;
   if (side === 'back' || d.opening === 'none') return [];
-  const bottom = kind === 'shirt' ? hemY + 10 : kind === 'waistcoat' ? hemY : hemY + 4;
+  // What is slept in is pulled on: it opens as far as the head needs.
+  const bottom = kind === 'nightwear' ? neckY + 34 : kind === 'shirt' ? hemY + 10 : kind === 'waistcoat' ? hemY : hemY + 4;
   if (d.opening === 'open') return [{ role: 'seam', path: bothSides([m(1.5, neckY), l(1.5, bottom)], MID) }];
   if (d.opening === 'zip')
     return [
       { role: 'seam', path: `M${MID} ${neckY}V${bottom}` },
       { role: 'stitch', path: bothSides([m(2.5, neckY + 2), l(2.5, bottom)], MID) },
     ];
-  const placket = kind === 'shirt' || kind === 'one-piece' || kind === 'cardigan';
+  const placket = kind === 'shirt' || kind === 'nightwear' || kind === 'one-piece' || kind === 'cardigan';
   const edge = placket ? 3.2 : 2;
   const count = BUTTONS[kind] ?? 0;
-  const last = kind === 'jacket' ? neckY + 20 : kind === 'coat' ? neckY + 50 : kind === 'dress' ? hemY - 24 : bottom - 16;
+  const last =
+    kind === 'jacket' ? neckY + 20 : kind === 'coat' ? neckY + 50 : kind === 'dress' ? hemY - 24 : bottom - (kind === 'nightwear' ? 6 : 16);
   const first = neckY + (placket ? 6 : 4);
   return [
     { role: 'seam', path: `M${MID - edge} ${neckY - (placket ? 0 : -2)}V${bottom}` },
@@ -423,6 +458,20 @@ export function garmentFlat(kind: GarmentKind, flat: FlatDetails | undefined, si
       return swimsuit(d, side);
     case 'hat':
       return hat(d, side);
+    case 'bra':
+      return bra(d, side);
+    case 'briefs':
+      return briefs(d, side);
+    case 'apron':
+      return apron(d, side);
+    case 'accessory':
+      return scarf(d, side);
+    case 'bag':
+      return bag(d, side);
+    case 'home':
+      return cushion(d, side);
+    case 'toy':
+      return toy(d, side);
     case 'one-piece': {
       const hang: Details = { ...d, length: d.length === 'long' ? 'mid' : d.length, pockets: side === 'front' ? 'slant' : 'none' };
       return {

@@ -1,5 +1,5 @@
 import type { ZoneId } from '../body/zones';
-import { isLower } from '../records/usual-zones';
+import { isFitless, isLower } from '../records/usual-zones';
 import type { FlatDetails, GarmentKind } from '../records';
 import { garmentFlat } from './flat';
 import { SHEET, type FlatSide } from './sheet';
@@ -81,13 +81,45 @@ function swimsuit(bottom: number): ZoneSpot[] {
     spot('frontBodice', 'front', 0, 84),
     spot('waist', 'front', -22, 88),
     spot('legHem', 'front', 26, bottom - 28),
+    spot('legLine', 'front', -32, bottom - 44),
     spot('rise', 'front', 0, bottom - 26),
     spot('strapSpacing', 'back', 0, 30),
     spot('acrossBack', 'back', 22, 62),
     spot('torso', 'back', 0, 92),
     spot('hip', 'back', -26, 106),
     spot('bodyLength', 'back', 18, 108),
+    spot('seatCoverage', 'back', 22, bottom - 26),
     spot('crotch', 'back', 0, bottom - 12),
+  ];
+}
+
+/** Spots of a bra. */
+function bra(bottom: number): ZoneSpot[] {
+  return [
+    spot('strap', 'front', 31, 36),
+    spot('neckDepth', 'front', 0, 84),
+    spot('cup', 'front', -22, 76),
+    spot('bust', 'front', -6, 70),
+    spot('bustPoint', 'front', 24, 78),
+    spot('wireLine', 'front', 22, bottom - 12),
+    spot('underbust', 'front', -34, bottom - 8),
+    spot('braBand', 'back', -40, bottom - 14),
+    spot('strapSpacing', 'back', 0, 44),
+    spot('opening', 'back', 0, bottom - 6),
+  ];
+}
+
+/** Spots of briefs. */
+function briefs(bottom: number): ZoneSpot[] {
+  return [
+    spot('waistband', 'front', 0, 45),
+    spot('waist', 'front', -26, 48),
+    spot('rise', 'front', 0, 70),
+    spot('legLine', 'front', -34, 76),
+    spot('legHem', 'front', 24, 84),
+    spot('hip', 'back', -32, 62),
+    spot('seatCoverage', 'back', 18, 86),
+    spot('crotch', 'back', 0, bottom - 10),
   ];
 }
 
@@ -109,7 +141,10 @@ export function zoneSpots(kind: GarmentKind, flat: FlatDetails | undefined): Zon
       spot('hemSweep', 'back', 26, bottom - 8),
     ];
   if (kind === 'hat') return [spot('head', 'front', 0, 97), spot('opening', 'back', 0, 97)];
+  if (isFitless(kind)) return [];
   if (kind === 'swimsuit') return swimsuit(bottom);
+  if (kind === 'bra') return bra(bottom);
+  if (kind === 'briefs') return briefs(bottom);
   if (isLower(kind)) return legs(16, bottom);
   if (kind === 'one-piece') {
     const own = legs(74, bottom);
@@ -120,5 +155,5 @@ export function zoneSpots(kind: GarmentKind, flat: FlatDetails | undefined): Zon
     ];
   }
   const sleeve = flat?.sleeve ?? (kind === 'waistcoat' ? 'none' : kind === 'top' ? 'short' : kind === 'dress' ? 'elbow' : 'long');
-  return upper(bottom - 12, kind === 'dress' || kind === 'coat', sleeve);
+  return upper(bottom - 12, kind === 'dress' || kind === 'coat' || kind === 'nightwear', sleeve);
 }

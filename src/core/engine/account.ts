@@ -1,4 +1,4 @@
-import type { ZoneId } from '../body/zones';
+import { ZONE_IDS, type ZoneId } from '../body/zones';
 import type { Reckoned } from '../decide/reckoning';
 import { zonesOfCase, type CarryForward } from '../forecast/carry-forward';
 import type { Recollection } from '../forecast/recollection';
@@ -8,6 +8,7 @@ import { offsetOf } from '../garment/offset';
 import { latestNote } from '../make/latest-note';
 import { countedVersions, counts, versionsOf } from '../make/versions';
 import { differencesBetween, type VersionDifference } from '../versions/differences';
+import { caseAt, casesIn, type CaseOfPattern } from './combination';
 import { whatItDid, type Effect } from '../versions/what-it-did';
 import type { Make } from '../records';
 
@@ -43,16 +44,22 @@ export interface Account extends CarryForward {
 }
 
 /** What was changed from one version to another, and what that did. */
-export function changesBetween(input: PatternCase, earlier: Make, later: Make, memory: Recollection): Changes {
-  return { differences: differencesBetween(input, earlier, later), effects: whatItDid(input, earlier, later, memory) };
+export function changesBetween(input: PatternCase, earlier: Make, later: Make, memory: Recollection, caseOf: CaseOfPattern): Changes {
+  return { differences: differencesBetween(input, earlier, later), effects: effectsIn(input, earlier, later, memory, caseOf) };
+}
+
+/** What became of the notes of a version: each zone by the pattern that its piece came from. */
+function effectsIn(input: PatternCase, earlier: Make, later: Make, memory: Recollection, caseOf: CaseOfPattern): Effect[] {
+  return casesIn(input, later, caseOf).flatMap((part) => whatItDid(part, earlier, later, memory));
 }
 
 /**
  * The account of a pattern in one answer: nothing on its page is reckoned a second time.
  *
  * @param memory what the person's other patterns say
+ * @param caseOf the patterns that brought parts
  */
-export function accountOf(input: PatternCase, carried: CarryForward, decision: Reckoned, memory: Recollection): Account {
+export function accountOf(input: PatternCase, carried: CarryForward, decision: Reckoned, memory: Recollection, caseOf: CaseOfPattern): Account {
   const versions = versionsOf(input);
   const counted = countedVersions(input);
   const [earlier, later] = [counted.at(-2), counted.at(-1)];
@@ -63,18 +70,22 @@ export function accountOf(input: PatternCase, carried: CarryForward, decision: R
       makeId: make.id,
       counts: counts(make),
       offsets: Object.fromEntries(
-        [...new Set(make.fitNotes.map((n) => n.zone))].map((zone) => [zone, offsetOf(input, make, zone, { note: latestNote(make, zone)! }).x]),
+        [...new Set(make.fitNotes.map((n) => n.zone))].map((zone) => [
+          zone,
+          offsetOf(caseAt(input, make, zone, caseOf), make, zone, { note: latestNote(make, zone)! }).x,
+        ]),
       ),
       differences: before ? differencesBetween(input, before, make) : [],
-      effects: countedBefore && counts(make) ? whatItDid(input, countedBefore, make, memory) : [],
+      effects: countedBefore && counts(make) ? effectsIn(input, countedBefore, make, memory, caseOf) : [],
     };
   });
   // What the last change did stands in its column already; what differs there is against the version just before, counted or not.
   const effects = columns.find((c) => c.makeId === later?.id)?.effects ?? [];
+  const spoken = new Set([...zonesOfCase(input), ...carried.zones.map((z) => z.zone)]);
   return {
     ...carried,
-    why: Object.fromEntries(carried.zones.map(({ zone }) => [zone, whyAt(input, zone, memory)])),
-    places: zonesOfCase(input),
+    why: Object.fromEntries(carried.zones.map(({ zone }) => [zone, whyAt(caseAt(input, carried.last, zone, caseOf), zone, memory)])),
+    places: ZONE_IDS.filter((z) => spoken.has(z)),
     columns,
     ...(earlier && later
       ? { lastChange: { earlierId: earlier.id, laterId: later.id, differences: differencesBetween(input, earlier, later), effects } }

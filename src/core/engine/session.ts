@@ -1,18 +1,19 @@
+import { asCut } from '../make/joined';
 import { firstView, countedVersions, viewOf } from '../make/versions';
 import { FIT_CLASSES, type FitClass } from '../body/fit-class';
 import type { ZoneId } from '../body/zones';
 import { reckon, rotationOf, type Reckoned } from '../decide/reckoning';
-import { carryForward, type CarryForward } from '../forecast/carry-forward';
+import type { CarryForward } from '../forecast/carry-forward';
 import { habitsOf, type Habits } from '../forecast/habits';
 import type { PlannedCut } from '../forecast/next-cut';
 import { plannedZones, type PlannedZone } from '../forecast/planned-chance';
 import { Recollection, type FirstCut, type Influence } from '../forecast/recollection';
 import { roomToGrow, type GrownFit } from '../forecast/room-to-grow';
 import { sizesFor, type Sizes } from '../forecast/sizes';
-import { worthAsking, type Ask } from '../forecast/worth-asking';
+import { MOST as MOST_ASKED, worthAsking, type Ask } from '../forecast/worth-asking';
 import { summaryOf, type PatternSummary } from '../forecast/summary';
 import { canBeMarked } from '../forecast/to-mark';
-import { caseOf, casesFor, type PatternCase } from '../garment/case';
+import { bringsZone, caseOf, casesFor, type PatternCase } from '../garment/case';
 import { offsetOf } from '../garment/offset';
 import type { GarmentKind, Make, Pattern, Person, Seen } from '../records';
 import type { IsoDate } from '../units/date';
@@ -22,6 +23,7 @@ import { compareMakes, type ComparedZone } from '../versions/compare-makes';
 import { easeByClass, girthsOf, type Liking } from '../versions/ease-by-class';
 import type { Hemisphere } from '../wear/season';
 import { wardrobe, type Hanging } from '../wear/wardrobe';
+import { carryWhole, caseAt, casesIn, type CaseOfPattern } from './combination';
 import { accountOf, changesBetween, type Account, type Changes } from './account';
 import { NO_TABLES, tablesAfter, type EngineTables, type News } from './tables';
 
@@ -124,7 +126,8 @@ export class EngineSession {
 
   /** Of one that nobody made for the person there are no makes to look for. */
   #caseFor(personId: string, pattern: Pattern): PatternCase {
-    return this.#casesOf(personId).byPattern.get(pattern.id) ?? caseOf(pattern, personId, { ...this.#tables, makes: [] });
+    const { patterns } = this.#tables;
+    return this.#casesOf(personId).byPattern.get(pattern.id) ?? caseOf(asCut(pattern, patterns), personId, { ...this.#tables, makes: [] });
   }
 
   /** Every pattern as it stands for a person, made or not. */
@@ -142,9 +145,27 @@ export class EngineSession {
     return { ready: 0, wornOut: 0, ...known.rotation.get(kind), wanted };
   }
 
+  /** The other patterns of a person, as a garment that joins parts of several asks for them. */
+  #others(personId: string): CaseOfPattern {
+    return (id) => this.caseOf(personId, id);
+  }
+
+  /** What is carried forward of a pattern: the one answer that every page gives. */
+  #carried(personId: string, input: PatternCase, plan: PlannedCut): CarryForward | undefined {
+    return carryWhole(input, plan, this.memory(personId), this.#others(personId));
+  }
+
+  /** Every case that speaks of a garment, each with whether it speaks of a zone. */
+  #partsOf(make: Make): readonly { readonly input: PatternCase; readonly speaksOf: (zone: ZoneId) => boolean }[] {
+    const [main] = make.sources;
+    const input = main && this.caseOf(make.personId, main.patternId);
+    const cases = input ? casesIn(input, make, this.#others(make.personId)) : [];
+    return cases.map((part) => ({ input: part, speaksOf: (zone) => bringsZone(part.pattern, make, zone) }));
+  }
+
   /** Whether to sew a pattern again: the one answer that every page gives. */
   decision(personId: string, input: PatternCase, plan: PlannedCut): Reckoned {
-    return this.#decisionFrom(personId, input, plan, carryForward(input, plan, this.memory(personId)));
+    return this.#decisionFrom(personId, input, plan, this.#carried(personId, input, plan));
   }
 
   /** The same where it is known already what is carried forward: to reckon that is most of the work. */
@@ -161,15 +182,15 @@ export class EngineSession {
   account(personId: string, patternId: string, plan: PlannedCut): Account | undefined {
     const input = this.caseOf(personId, patternId);
     const memory = this.memory(personId);
-    const carried = input && carryForward(input, plan, memory);
-    return carried && accountOf(input, carried, this.#decisionFrom(personId, input, plan, carried), memory);
+    const carried = input && this.#carried(personId, input, plan);
+    return carried && accountOf(input, carried, this.#decisionFrom(personId, input, plan, carried), memory, this.#others(personId));
   }
 
   /** What was changed between two versions, and what that did; undefined where one of them is not there. */
   changes(personId: string, patternId: string, earlierId: string, laterId: string): Changes | undefined {
     const input = this.caseOf(personId, patternId);
     const [earlier, later] = [earlierId, laterId].map((id) => input?.makes.find((m) => m.id === id));
-    return input && earlier && later && changesBetween(input, earlier, later, this.memory(personId));
+    return input && earlier && later && changesBetween(input, earlier, later, this.memory(personId), this.#others(personId));
   }
 
   /** Which other patterns moved the best cut at a zone. */
@@ -184,17 +205,17 @@ export class EngineSession {
     return input ? this.memory(personId).firstCut(input, date) : [];
   }
 
-  /** The chances of a cut as it is planned. */
+  /** The chances of a cut as it is planned: at each zone by the pattern that its piece comes from. */
   planned(make: Make, plan: PlannedCut): readonly PlannedZone[] {
-    const input = this.caseOf(make.personId, firstOf(make.sources).patternId);
-    return input ? plannedZones(input, make, plan, this.memory(make.personId)) : [];
+    const memory = this.memory(make.personId);
+    return this.#partsOf(make).flatMap(({ input, speaksOf }) => plannedZones(input, make, plan, memory).filter((z) => speaksOf(z.zone)));
   }
 
   /** What to look at in a garment, at most two places; one that is still being logged may be asked about. */
   asks(make: Make, seen: Seen): readonly Ask[] {
-    const source = make.sources[0];
-    const input = source && this.caseOf(make.personId, source.patternId);
-    return input ? worthAsking(input, make, seen, this.memory(make.personId)) : [];
+    const memory = this.memory(make.personId);
+    const asks = this.#partsOf(make).flatMap(({ input, speaksOf }) => worthAsking(input, make, seen, memory, speaksOf));
+    return asks.sort((a, b) => b.gain - a.gain).slice(0, MOST_ASKED);
   }
 
   /** A planned cut on a child's body now and as it grows; undefined where its growth cannot be told. */
@@ -223,7 +244,8 @@ export class EngineSession {
     const own = this.#casesOf(personId).byPattern;
     return this.#tables.patterns.map((pattern) => {
       const whose = own.has(pattern.id) ? personId : (sewnFor.get(pattern.id) ?? personId);
-      return summaryOf(this.#caseFor(whose, pattern), plan, this.memory(whose));
+      const input = this.#caseFor(whose, pattern);
+      return summaryOf(input, this.#carried(whose, input, plan));
     });
   }
 
@@ -233,7 +255,7 @@ export class EngineSession {
       this.cases(personId)
         // Most patterns have nothing that could be marked: their next cut need not be worked out for it.
         .filter((input) => canBeMarked(input.pattern, countedVersions(input)))
-        .flatMap((input) => carryForward(input, plan, this.memory(personId))?.toMark ?? [])
+        .flatMap((input) => this.#carried(personId, input, plan)?.toMark ?? [])
         .map(({ make, alteration }) => ({ makeId: make.id, alterationId: alteration.id })),
     );
   }
@@ -243,7 +265,9 @@ export class EngineSession {
     const make = this.#tables.makes.find((m) => m.id === makeId);
     const patternId = make?.sources[0]?.patternId;
     const input = make && patternId !== undefined ? this.caseOf(make.personId, patternId) : undefined;
-    return new Map(input && make ? make.fitNotes.map((note) => [note.id, offsetOf(input, make, note.zone, { note }).x]) : []);
+    if (!input || !make) return new Map();
+    const others = this.#others(make.personId);
+    return new Map(make.fitNotes.map((note) => [note.id, offsetOf(caseAt(input, make, note.zone, others), make, note.zone, { note }).x]));
   }
 
   /** Makes side by side, of one pattern or of many. */

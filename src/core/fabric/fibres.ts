@@ -17,6 +17,26 @@ const FIBRES: readonly { readonly named: RegExp; readonly called: string; readon
   { named: /\bsilk\b/i, called: 'silk', does: ['water marks', 'weak when wet'] },
 ];
 
+/** Fibres that ask for no caution of their own, for telling fabrics that are alike. */
+const OTHERS: readonly (readonly [RegExp, string])[] = [
+  [/\bcotton\b/i, 'cotton'],
+  [/\b(linen|flax)\b/i, 'linen'],
+  [/\b(hemp|ramie)\b/i, 'hemp'],
+  [/\bbamboo\b/i, 'viscose'],
+  [/\btencel\b/i, 'lyocell'],
+];
+
+/**
+ * The fibres that words name, in the order in which they stand: what comes first is most of it.
+ *
+ * @example fibresOf('60 % rayon, 40 % linen') // ['viscose', 'linen']
+ */
+export function fibresOf(words: string): string[] {
+  const named = [...FIBRES.map(({ named, called }) => [named, called] as const), ...OTHERS];
+  const found = named.map(([pattern, called]) => ({ called, at: words.search(pattern) })).filter(({ at }) => at >= 0);
+  return [...new Set(found.sort((a, b) => a.at - b.at).map(({ called }) => called))];
+}
+
 /** A caution of the ironing board or the tub, with the fibres that ask for it. */
 export interface FibreCaution {
   readonly of: FibreBehaviour;

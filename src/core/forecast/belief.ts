@@ -1,6 +1,7 @@
 import { priorSpread, type ZoneId } from '../body/zones';
 import type { PatternCase } from '../garment/case';
 import { evidenceAt, sizingAt, type ZoneEvidence } from '../garment/evidence';
+import { reportsAt } from '../garment/reports';
 import type { BestCut, Prior } from '../inference/posterior';
 import { believe, type Believed } from '../inference/unknown-step';
 import type { Recollection } from './recollection';
@@ -40,6 +41,8 @@ function beliefOf(input: PatternCase, zone: ZoneId, memory: Recollection | undef
   if (others) return { used, unused, prior: others.prior, saidByOthers: others.belief, believed: others.believed };
   const { step, doubt } = sizingAt(input, zone);
   const alone = Math.hypot(priorSpread(zone), doubt);
-  const observations = used.map((e) => e.observation);
+  // Against the first make's size what others found means nothing.
+  const reports = sizingAt(input, zone).standIn ? [] : reportsAt(input, zone);
+  const observations = [...used.map((e) => e.observation), ...reports];
   return { used, unused, prior: () => alone, saidByOthers: undefined, believed: believe(observations, alone, step) };
 }

@@ -147,20 +147,25 @@ function settle(input: PatternCase, again: Garment, zone: ZoneId, memory: Recoll
  * What to cut next, worked out from every version (engine.md, section 4).
  *
  * @param memory what the person's other patterns say; without it this pattern speaks alone
+ * @param part only some zones, of a garment in which this pattern had a part: it starts from that
  * @returns undefined where nothing has been cut yet
  */
-export function carryForward(input: PatternCase, plan: PlannedCut, memory?: Recollection): CarryForward | undefined {
+export function carryForward(
+  input: PatternCase,
+  plan: PlannedCut,
+  memory?: Recollection,
+  part?: { readonly last: Make; readonly zones: readonly ZoneId[] },
+): CarryForward | undefined {
   const counted = countedMakes(input);
   // A toile without the parts, or a make of unknown size, still has notes; the next cut starts from the last that names its size.
   const versions = versionsOf({ pattern: input.pattern, makes: counted });
-  const last = versions.findLast((m) => m.size !== undefined) ?? versions.at(-1);
+  const last = part?.last ?? versions.findLast((m) => m.size !== undefined) ?? versions.at(-1);
   if (!last) return undefined;
 
   const again = lastCutAgain(input, last, plan);
   // Where every make counts, it is the very case whose zones are known already.
-  const settled = zonesOfCase(counted.length === input.makes.length ? input : { ...input, makes: counted }).map((zone) =>
-    settle(input, again, zone, memory),
-  );
+  const asked = part?.zones ?? zonesOfCase(counted.length === input.makes.length ? input : { ...input, makes: counted });
+  const settled = asked.map((zone) => settle(input, again, zone, memory));
   const targets = new Map(settled.filter((s) => s.used.length > 0).map((s) => [s.zone, s.target]));
   const garment = nextCut(again, plan, targets);
   const next = garment.make;
@@ -187,6 +192,11 @@ export function carryForward(input: PatternCase, plan: PlannedCut, memory?: Reco
     };
   });
 
+  return carriedOf(zones, next, last, toMark(input.pattern, versions, next));
+}
+
+/** What is carried forward, from its zones: the weakest of them, all at once, and the alterations in the order of work. */
+export function carriedOf(zones: readonly ZoneForecast[], next: Make, last: Make, marks: readonly PaperMark[]): CarryForward {
   const noted = zones.filter((z) => z.chance !== undefined);
   const weakest = noted.reduce<ZoneForecast | undefined>((w, z) => (w === undefined || z.chance! < w.chance! ? z : w), undefined);
   return {
@@ -195,6 +205,6 @@ export function carryForward(input: PatternCase, plan: PlannedCut, memory?: Reco
     last,
     ...(weakest ? { weakest: { zone: weakest.zone, chance: weakest.chance! }, allAtOnce: noted.reduce((p, z) => p * z.chance!, 1) } : {}),
     notNoted: zones.filter((z) => z.chance === undefined).map((z) => z.zone),
-    toMark: toMark(input.pattern, versions, next),
+    toMark: marks,
   };
 }

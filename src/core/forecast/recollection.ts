@@ -9,6 +9,7 @@ import { fitClassAt, type PatternCase } from '../garment/case';
 import { chartOf } from '../garment/chart';
 import { draftOf } from '../garment/draft';
 import { evidenceAt, evidenceIn, sizingAt } from '../garment/evidence';
+import { reportsAt } from '../garment/reports';
 import { Memory, type Branch, type RememberedPattern } from '../inference/belief-tree';
 import {
   bestCut,
@@ -73,6 +74,8 @@ export interface FirstCut {
   readonly asDrafted: number;
   readonly atBest: number;
   readonly influences: readonly Influence[];
+  /** How many reports from elsewhere moved it. */
+  readonly reports?: number;
   /** What it would help to take the measure again that decides the zone; absent where it was never measured. */
   readonly tape?: TapeGain;
 }
@@ -206,10 +209,11 @@ export class Recollection {
     let alone: Posterior | undefined;
     const before = () => (alone ??= memory.newPattern(this.#branch(input, zone), [id]));
     const prior = () => priorFrom(before(), sharpestAt(zone));
-    const observations = used.map((e) => e.observation);
+    const reports = reportsAt(input, zone);
+    const observations = [...used.map((e) => e.observation), ...reports];
     const { step } = sizingAt(input, zone);
     const oneSize = observations.every((o) => o.steps === undefined);
-    const told = used.length === 0 ? before() : remembered && oneSize ? memory.pattern(id) : undefined;
+    const told = observations.length === 0 ? before() : remembered && oneSize && reports.length === 0 ? memory.pattern(id) : undefined;
     return { prior, belief: () => bestCut(before()), believed: told ? believedAt(told, step) : believe(observations, prior(), step) };
   }
 
@@ -227,8 +231,10 @@ export class Recollection {
     return view.zones.flatMap((zone): FirstCut[] => {
       const height = heightTerm(draft, zone, tall);
       const heard = this.#others(input, zone);
-      const prior = heard ?? (height && this.#nobody(zone));
-      if (!prior) return [];
+      const reports = reportsAt(input, zone);
+      const silent = heard ?? (height || reports.length > 0 ? this.#nobody(zone) : undefined);
+      if (!silent) return [];
+      const prior = reports.length === 0 ? silent : posteriorOf(reports, priorFrom(silent, sharpestAt(zone)));
       const best = bestCut(prior);
       const [t1] = edgesOf(zone, fitClassAt(input.pattern, view, zone));
       const { measure } = zoneOf(zone);
@@ -238,7 +244,7 @@ export class Recollection {
       const tape = measure && body && tapeGain(measure, body, body.doubt, atBest, (doubt) => chance(best.median, doubt));
       const influences = heard ? this.#influences(input, zone, heard) : [];
       const found = { zone, best, asDrafted: chance(height?.cm ?? 0), atBest, influences };
-      return [{ ...found, ...(height ? { height } : {}), ...(tape ? { tape } : {}) }];
+      return [{ ...found, ...(height ? { height } : {}), ...(tape ? { tape } : {}), ...(reports.length > 0 ? { reports: reports.length } : {}) }];
     });
   }
 

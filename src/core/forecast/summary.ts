@@ -1,9 +1,7 @@
 import { versionsOf } from '../make/versions';
 import type { ZoneId } from '../body/zones';
 import { type PatternCase } from '../garment/case';
-import { carryForward } from './carry-forward';
-import type { PlannedCut } from './next-cut';
-import type { Recollection } from './recollection';
+import type { CarryForward } from './carry-forward';
 
 /** What a list of patterns says of each: how sure the next cut is, and what it changes. */
 export interface PatternSummary {
@@ -16,12 +14,11 @@ export interface PatternSummary {
 }
 
 /**
- * The next cut of a pattern in a line, by what its person's other patterns taught.
+ * The next cut of a pattern in a line.
  *
- * @param memory of the person
+ * @param carried what is carried forward of it; undefined where nothing was cut
  */
-export function summaryOf(input: PatternCase, plan: PlannedCut, memory?: Recollection): PatternSummary {
-  const carried = carryForward(input, plan, memory);
+export function summaryOf(input: PatternCase, carried: CarryForward | undefined): PatternSummary {
   return {
     patternId: input.pattern.id,
     versions: versionsOf(input).length,

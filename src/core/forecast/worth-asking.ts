@@ -22,7 +22,7 @@ export interface Ask {
 }
 
 /** At most so many are asked for, each only where it helps by more than so much. Source: engine.md, section 13. */
-const MOST = 2;
+export const MOST = 2;
 const LEAST = 0.03;
 
 /** What each place of a garment would tell at a look, whether it was noted or not; places whose parts it lacks are left out. */
@@ -48,11 +48,18 @@ export function worthOfPlaces(input: PatternCase, make: Make, seen: Seen, memory
  * nothing is asked again.
  *
  * @param make as it stands; a garment that is not in the case yet may be asked about too
+ * @param speaksOf the places that came from this pattern, where the garment joins several
  */
-export function worthAsking(input: PatternCase, make: Make, seen: Seen, memory?: Recollection): Ask[] {
+export function worthAsking(
+  input: PatternCase,
+  make: Make,
+  seen: Seen,
+  memory?: Recollection,
+  speaksOf: (zone: ZoneId) => boolean = () => true,
+): Ask[] {
   if (make.fitNotes.some((n) => n.seen.at === seen.at)) return [];
   return worthOfPlaces(input, make, seen, memory)
-    .filter(({ zone, gain }) => gain > LEAST && !make.fitNotes.some((n) => n.zone === zone))
+    .filter(({ zone, gain }) => gain > LEAST && speaksOf(zone) && !make.fitNotes.some((n) => n.zone === zone))
     .sort((a, b) => b.gain - a.gain)
     .slice(0, MOST);
 }

@@ -67,7 +67,7 @@ describe('a piece lent to a make of another pattern', () => {
 });
 
 describe('which versions count', () => {
-  test('not those left out, only planned, without a fit, or given up before anything was seen', () => {
+  test('not those left out, only planned, or given up before anything was seen', () => {
     const makes = [
       sampleMake(1),
       sampleMake(2, { setAside: 'cut for somebody else' }),
@@ -77,7 +77,7 @@ describe('which versions count', () => {
       sampleMake(6, { kind: 'without fit' }),
       sampleMake(7, { kind: 'toile' }),
     ];
-    expect(countedVersions(sampleCase(makes)).map((m) => m.version)).toEqual([1, 5, 7]);
+    expect(countedVersions(sampleCase(makes)).map((m) => m.version)).toEqual([1, 5, 6, 7]);
   });
 
   test('a number once given is not given again, whatever became of it', () => {
@@ -113,13 +113,13 @@ describe('what a make asks of its pattern', () => {
 describe('a line for each of many patterns', () => {
   test('names what the next cut changes, the weakest place and what is not marked', () => {
     const tight = sampleMake(1, { fitNotes: [sampleNote('bust', -2), sampleNote('sleeve', 0)] });
-    const line = summaryOf(sampleCase([tight]), { date: '2026-01-01', unit: 'cm' });
+    const line = summaryOf(sampleCase([tight]), carryForward(sampleCase([tight]), { date: '2026-01-01', unit: 'cm' }));
     expect(line).toMatchObject({ patternId: 'pattern', versions: 1, changes: ['bust'] });
     expect(line.weakest!.chance).toBeGreaterThan(0);
   });
 
   test('a pattern never cut says nothing', () => {
-    expect(summaryOf(sampleCase([]), { date: '2026-01-01', unit: 'cm' })).toEqual({ patternId: 'pattern', versions: 0, changes: [], toMark: 0 });
+    expect(summaryOf(sampleCase([]), undefined)).toEqual({ patternId: 'pattern', versions: 0, changes: [], toMark: 0 });
   });
 
   test('less than the pencil’s width is no change, and a zone without a note none either', () => {

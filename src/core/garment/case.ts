@@ -1,3 +1,4 @@
+import { asCut } from '../make/joined';
 import { byVersion, makesOf } from '../make/versions';
 import type { EffectContext } from '../alteration/effects';
 import type { FitClass } from '../body/fit-class';
@@ -19,10 +20,14 @@ export interface PatternCase {
 }
 
 /** Whether a zone's evidence belongs to this pattern: where a make joins several, it belongs to the one its piece came from. */
-export function bringsZone(pattern: Pattern, make: Make, zone: ZoneId): boolean {
-  if (make.sources.length === 1) return firstOf(make.sources).patternId === pattern.id;
-  const owner = make.sources.find((s) => s.zones?.includes(zone)) ?? firstOf(make.sources);
-  return owner.patternId === pattern.id;
+export function bringsZone(pattern: Pick<Pattern, 'id'>, make: Pick<Make, 'sources'>, zone: ZoneId): boolean {
+  return ownerOfZone(make, zone) === pattern.id;
+}
+
+/** The pattern that a zone of a garment came from: the one that names it, else the main one; undefined where it has none. */
+export function ownerOfZone({ sources }: Pick<Make, 'sources'>, zone: ZoneId): string | undefined {
+  if (sources.length === 1) return firstOf(sources).patternId;
+  return (sources.find((s) => s.zones?.includes(zone)) ?? sources[0])?.patternId;
 }
 
 /** The tables that cases are made from. */
@@ -45,7 +50,8 @@ export function casesFor(personId: string, { patterns, makes, bodies, fabrics }:
     if (sources.length === 1) addToGroup(byPattern, firstOf(sources).patternId, make);
     else for (const id of new Set(sources.map((s) => s.patternId))) addToGroup(byPattern, id, make);
   }
-  return patterns.flatMap((pattern): PatternCase[] => {
+  return patterns.flatMap((recorded): PatternCase[] => {
+    const pattern = asCut(recorded, patterns);
     const sewn = byPattern.get(pattern.id);
     return sewn ? [{ pattern, makes: sewn.sort(byVersion), bodies: own, fabrics }] : [];
   });

@@ -1,7 +1,8 @@
 import { CLASS_EASE, edgesOf, type FitClass } from '../body/fit-class';
 import { memoize } from '../units/memoize';
 import { zoneOf, type Zone, type ZoneId } from '../body/zones';
-import type { Make, Pattern, SizeChart, View } from '../records';
+import type { ViewAsMade } from '../make/view-as-made';
+import type { Make, Pattern, SizeChart } from '../records';
 import { fitClassAt } from './case';
 import { familyOf } from './ladder';
 import { usualStep } from './usual-steps';
@@ -38,12 +39,12 @@ export function easeAt({ zone, fitClass, finished, body }: DraftedZone, place: n
 /** A view of a pattern by one of its charts, as it was drafted. */
 export class Draft {
   readonly pattern: Pattern;
-  readonly view: View;
+  readonly view: ViewAsMade;
   readonly chart: SizeChart | undefined;
   /** Every note asks, thousands of the same zone of the same pattern. */
   readonly #zones = new Map<ZoneId, DraftedZone>();
 
-  constructor(pattern: Pattern, view: View, chart: SizeChart | undefined) {
+  constructor(pattern: Pattern, view: ViewAsMade, chart: SizeChart | undefined) {
     this.pattern = pattern;
     this.view = view;
     this.chart = chart;
@@ -57,7 +58,7 @@ export class Draft {
     const zone = zoneOf(id);
     const fitClass = fitClassAt(pattern, view, id);
     const reading = chart && chartReading(chart, id);
-    const finished = chart && finishedColumn(chart, id, view.id);
+    const finished = chart && finishedColumn(chart, id, view.zoneFrom?.[id] ?? view.id);
     const said = reading?.column ?? (zone.kind === 'girth' ? finished : undefined);
     const drafted = {
       id,
@@ -83,7 +84,7 @@ export class Draft {
 const draftsOf = memoize((_: Pattern): Draft[] => []);
 
 /** A view of a pattern by a chart, or by none. */
-export function draftOf(pattern: Pattern, view: View, chart: SizeChart | undefined): Draft {
+export function draftOf(pattern: Pattern, view: ViewAsMade, chart: SizeChart | undefined): Draft {
   const drafts = draftsOf(pattern);
   for (const draft of drafts) if (draft.view === view && draft.chart === chart) return draft;
   const draft = new Draft(pattern, view, chart);
@@ -92,6 +93,6 @@ export function draftOf(pattern: Pattern, view: View, chart: SizeChart | undefin
 }
 
 /** The ease that a pattern intends at a zone in the size a make was cut in, cm. */
-export function easeOf(pattern: Pattern, view: View, make: Make, zone: ZoneId): number {
+export function easeOf(pattern: Pattern, view: ViewAsMade, make: Make, zone: ZoneId): number {
   return draftOf(pattern, view, chartOf(pattern, make.chartId)).easeOf(make, zone);
 }

@@ -44,7 +44,8 @@ export interface UnusedNote {
 }
 
 function whyUnused({ pattern }: PatternCase, make: Make, note: FitNote): UnusedNote['why'] | undefined {
-  if (make.setAside !== undefined) return 'version left out';
+  // A doll's dress from a pattern for people says nothing of them.
+  if (make.setAside !== undefined || make.kind === 'without fit') return 'version left out';
   if (!bringsZone(pattern, make, note.zone)) return 'piece of another pattern';
   if (make.lacking.includes(note.zone)) return 'part left out of the toile';
   if (note.causedBy !== undefined) return 'caused by another zone';

@@ -16,7 +16,7 @@ const SMALL = step(0.4, 0.5, 0.5);
 
 /**
  * Usual steps between neighbouring sizes, cm. Source: engine.md, section 12; where that names no number (head, strap, strap spacing, neck
- * depth, opening, leg opening, knee point, pocket) our own, after the nearest place it does name.
+ * depth, opening, leg opening, knee point, pocket, and what underwear has) our own, after the nearest place it does name.
  */
 const USUAL_STEPS: Readonly<Record<ZoneId, StepByFamily>> = {
   head: step(0, 0.5, 0.5),
@@ -30,6 +30,9 @@ const USUAL_STEPS: Readonly<Record<ZoneId, StepByFamily>> = {
   strap: SMALL,
   armhole: step(1.8, 2.4, 1),
   bust: GIRTH,
+  braBand: GIRTH,
+  cup: step(1.3, 1.6, 0.5),
+  wireLine: step(0.8, 0.8, 0.3),
   bustPoint: SMALL,
   underbust: GIRTH,
   waist: GIRTH,
@@ -46,6 +49,8 @@ const USUAL_STEPS: Readonly<Record<ZoneId, StepByFamily>> = {
   skirt: step(0, 0, 2.1),
   hemSweep: GIRTH,
   rise: step(0.6, 0.8, 0.7),
+  legLine: NARROW,
+  seatCoverage: SMALL,
   crotch: step(1, 1.4, 1.2),
   thigh: step(2.4, 3.3, 1.3),
   knee: LIMB,

@@ -99,7 +99,19 @@ test.each<readonly [string, () => Ledger]>([
     'a large ledger',
     () => {
       const { patterns, makes, wears, bodies, fabrics } = largeLedger(2000);
-      return { people: [{ id: 'person', name: 'Maren', child: false }], bodies, patterns, fabrics, makes, wears, lists: [], plans: [], pictures: [] };
+      return {
+        people: [{ id: 'person', name: 'Maren', child: false }],
+        bodies,
+        patterns,
+        fabrics,
+        makes,
+        wears,
+        lists: [],
+        plans: [],
+        sets: [],
+        collections: [],
+        pictures: [],
+      };
     },
   ],
 ])('%s written in format 4 reads as the very same ledger', (_, make) => {

@@ -33,6 +33,8 @@ const PUT: { readonly [T in TableName]?: (ledger: Ledger, id: string, owner: str
     fabrics.push(
       TABLES.fabrics.parse({ id, name: 'Missing fabric', structure: 'woven', swatch: { print: 'plain', ground: NO_COLOUR, figure: NO_COLOUR } }),
     ),
+  sets: ({ sets }, id) => sets.push({ id, name: 'Missing set' }),
+  collections: ({ collections }, id) => collections.push({ id, name: 'Missing book', kind: 'book' }),
   lists: ({ lists }, id) => lists.push({ id, name: 'Missing list', added: NO_DAY }),
   makes: ({ makes }, id, owner) =>
     makes.push(
@@ -60,8 +62,10 @@ const NOBODY = 'missing-person';
  * @example withStandIns({ ...ledger, people: [] }).standIns // [{ table: 'people', id: 'maren' }]
  */
 export function withStandIns(ledger: Ledger): { readonly ledger: Ledger; readonly standIns: readonly StandIn[] } {
-  const { people, patterns, fabrics, makes, lists } = ledger;
-  const whole: Ledger = { ...ledger, people: [...people], patterns: [...patterns], fabrics: [...fabrics], makes: [...makes], lists: [...lists] };
+  const { people } = ledger;
+  const whole: Ledger = { ...ledger };
+  const copied: Record<TableName, unknown[]> = whole;
+  for (const table of TABLE_NAMES) copied[table] = [...ledger[table]];
   const ids = fromKeys(TABLE_NAMES, (table) => new Set(ledger[table].map((r) => r.id)));
   const standIns: StandIn[] = [];
   const owner = people[0]?.id ?? NOBODY;

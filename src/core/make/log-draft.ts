@@ -1,6 +1,7 @@
 import { firstView, nextVersion, viewOf } from './versions';
-import type { Alteration, Fabric, FitNote, Make, Pattern, Person, Seen } from '../records';
+import type { Alteration, Fabric, FitNote, Make, PartSource, Pattern, Person, Seen } from '../records';
 import { blankMake } from '../records/blank';
+import { isFitless } from '../records/usual-zones';
 import { patternNamed } from '../records/garment-named';
 import type { LogDraft, Look, VerdictSaid } from './draft-shapes';
 import type { Start } from './starts';
@@ -45,18 +46,28 @@ export function startMake(
   const { pattern } = input;
   const start: Make = {
     ...blankMake(newId(), personId, nextVersion(input), day),
-    sources: [{ patternId: pattern.id, viewId: firstView(pattern).id }],
+    sources: sourcesAsDrafted(pattern),
+    ...(isFitless(pattern.kind) ? { kind: 'without fit' as const } : {}),
   };
   if (!previous) return start;
-  const view = viewOf(pattern, previous);
+  const { own, chosen } = previous;
   return {
     ...start,
-    sources: [{ patternId: pattern.id, viewId: view.id }],
+    // A combination is kept whole; where the pattern only lent a part, the new one is of it alone.
+    sources:
+      previous.sources[0]?.patternId === pattern.id ? [...previous.sources] : [{ patternId: pattern.id, viewId: viewOf(pattern, previous).id }],
+    ...(own === undefined ? {} : { own }),
+    ...(chosen === undefined ? {} : { chosen }),
     ...(previous.chartId ? { chartId: previous.chartId } : {}),
     ...(previous.size ? { size: previous.size } : {}),
     sizeLines: previous.sizeLines,
     alterations: ontoPaper(previous.alterations, newId),
   };
+}
+
+/** What a pattern is cut from as drafted: itself, and the parts that it joins. */
+export function sourcesAsDrafted(pattern: Pick<Pattern, 'id' | 'views' | 'joins'>): PartSource[] {
+  return [{ patternId: pattern.id, viewId: firstView(pattern).id }, ...(pattern.joins ?? [])];
 }
 
 /** A draft that says nothing yet of fit and liking. */
@@ -78,8 +89,7 @@ export function draftNamed(
   const newPerson: Person | undefined = personId === undefined ? { id: newId(), name: 'Me', child: false } : undefined;
   const owner = personId ?? newPerson?.id ?? '';
   const whoever = newPerson ? { newPerson } : {};
-  if (fitless) return { ...freshDraft({ ...blankMake(newId(), owner, 1, day), name, kind: 'without fit' }, 'drafted'), ...whoever };
-  const newPattern = patternNamed(name, { id: newId(), viewId: newId() }, day);
+  const newPattern = patternNamed(name, { id: newId(), viewId: newId() }, day, fitless ? 'accessory' : undefined);
   return { ...freshDraft(startMake({ pattern: newPattern, makes: [] }, owner, day, undefined, newId), 'drafted'), newPattern, ...whoever };
 }
 

@@ -2,6 +2,7 @@ import type { Make, Pattern, View } from '../records';
 import { byDay } from '../units/date';
 import { firstOf } from '../units/item-at';
 import { STATES } from './states';
+import { viewAsMade, type ViewAsMade } from './view-as-made';
 
 /** A pattern with a person's makes of it, in any order. */
 export interface MadeOf {
@@ -19,11 +20,12 @@ export function viewNamed(pattern: Pick<Pattern, 'views'>, id: string | undefine
   return pattern.views.find((v) => v.id === id) ?? firstView(pattern);
 }
 
-/** The view of this pattern that a make used. */
-export function viewOf(pattern: Pattern, make: Pick<Make, 'sources'>): View {
-  // Asked of every note: most patterns have one view.
-  if (pattern.views.length === 1) return firstView(pattern);
-  return viewNamed(pattern, make.sources.find((s) => s.patternId === pattern.id)?.viewId);
+/** The view of this pattern that a make used, with what was chosen for it and the parts that came from other views. */
+export function viewOf(pattern: Pattern, { sources, chosen }: Pick<Make, 'sources'> & Partial<Pick<Make, 'chosen'>>): ViewAsMade {
+  // Asked of every note: most patterns have one view, and most garments come from one pattern with nothing to choose.
+  if (pattern.views.length === 1 && !chosen) return firstView(pattern);
+  const view = viewNamed(pattern, sources.find((s) => s.patternId === pattern.id)?.viewId);
+  return sources.length === 1 && !chosen ? view : viewAsMade(pattern, view, sources, chosen);
 }
 
 /** The order of versions, as a list is sorted by it: by number, and of two with one number the one that was cut first. */
@@ -49,9 +51,9 @@ export function nextVersion(made: MadeOf): number {
   return Math.max(0, ...versionsOf(made).map((m) => m.version)) + 1;
 }
 
-/** Whether a make counts in what is carried forward: not one left out, only planned, without a fit, or given up before anything was seen of it. */
+/** Whether a make counts in what is carried forward: not one left out, only planned, or given up before anything was seen of it. */
 export function counts(make: Make): boolean {
-  if (make.setAside !== undefined || make.state === 'planned' || make.kind === 'without fit') return false;
+  if (make.setAside !== undefined || make.state === 'planned') return false;
   const givenUp = STATES[make.state].unmade && STATES[make.state].ended;
   return !givenUp || make.fitNotes.length > 0;
 }

@@ -13,7 +13,8 @@ import { ageOn, bodyOn, daysBetween } from '../body/measures';
 import type { IsoDate } from '../units/date';
 import { formatLength, type LengthUnit } from '../units/length';
 import { zoneOf, type BodyMeasure, type ZoneId } from '../body/zones';
-import type { BandPiece, Make, Person, Plan } from '../records';
+import type { BandPiece, Fabric, Make, Person, Plan } from '../records';
+import { fabricFamily } from '../catalogue/fabric-families';
 import { zoneOfMake } from '../versions/compare-makes';
 import { canBePutOn } from '../arithmetic/put-on';
 import { sewnRound } from '../arithmetic/piece-check';
@@ -57,6 +58,12 @@ const FREE_CORDS_BELOW = 14;
 /** What an opening must let pass, by where it is. */
 const PASSES: Partial<Record<ZoneId, BodyMeasure>> = { neckline: 'head', waistband: 'hip', waist: 'hip', opening: 'head' };
 
+/** What a fabric of its name usually gives, to go by until it is tested. */
+function usualStretch({ name, weave }: Fabric): string {
+  const family = fabricFamily(`${name} ${weave ?? ''}`);
+  return family && family.structure === 'knit' ? `; a ${family.names[0]} usually stretches ${family.stretch[0]} to ${family.stretch[1]}\u202f%` : '';
+}
+
 /** Fabric, in the order in which it is looked at: is there enough, is it washed, how must it lie, is it what the pattern asks for. */
 function fabricChecks({ input, make, today, unit, plans }: CheckRequest): Check[] {
   const { fabric, bias } = mainFabric(make, input.fabrics);
@@ -77,6 +84,29 @@ function fabricChecks({ input, make, today, unit, plans }: CheckRequest): Check[
   if (fabric.nap) checks.push({ id: 'nap', weight: 'warning', words: 'All pieces one way', detail: `${fabric.name} has a nap or a one-way print` });
   if (fabric.repeatAlong)
     checks.push({ id: 'repeat', weight: 'warning', words: `Match the repeat of ${formatLength(fabric.repeatAlong, unit)} at the seams` });
+  if (fabric.repeatAcross)
+    checks.push({
+      id: 'repeat across',
+      weight: 'warning',
+      words: `Match the repeat of ${formatLength(fabric.repeatAcross, unit)} across: lay centre front and centre back on the same motif`,
+    });
+  if (fabric.border)
+    checks.push({
+      id: 'border',
+      weight: 'warning',
+      words: `Lay the hems along the border on ${fabric.border}`,
+      detail: 'then the grain runs round the body: nothing on these pieces can be lengthened below the border',
+    });
+  const { panel } = fabric;
+  const { longest = 0 } = view;
+  if (panel && longest > panel)
+    checks.push({
+      id: 'panel',
+      weight: 'blocker',
+      words: `The longest piece (${formatLength(longest, unit)}) is longer than a panel of ${fabric.name} (${formatLength(panel, unit)})`,
+    });
+  else if (panel)
+    checks.push({ id: 'panel', weight: 'info', words: `${fabric.name} is printed in panels of ${formatLength(panel, unit)}: buy whole ones` });
   if (found.widest === 0 && (bias || view.flat?.shape === 'flared'))
     checks.push({
       id: 'widest',
@@ -103,7 +133,7 @@ function fabricChecks({ input, make, today, unit, plans }: CheckRequest): Check[
       id: `stretch ${fabric.id}`,
       weight: 'warning',
       words: `Test the stretch of ${fabric.name}`,
-      detail: `the pattern asks for ${wants.stretch}\u202f%: 10 cm must reach ${10 + wants.stretch / 10} cm`,
+      detail: `the pattern asks for ${wants.stretch}\u202f%: 10 cm must reach ${10 + wants.stretch / 10} cm${usualStretch(fabric)}`,
     });
   else if (wants.stretch && gives! < wants.stretch)
     checks.push({
@@ -300,7 +330,7 @@ const CORDS = /\b(ties?|cords?|drawstrings?|drawcords?|ribbons?|laces?)\b/i;
 
 /** Whether a child sleeps in it: one-piece garments, and what its name says. */
 const isSleptIn = ({ kind, name }: PatternCase['pattern'], view: string) =>
-  kind === 'one-piece' || /pyjama|pajama|night|sleep/i.test(`${name} ${view}`);
+  kind === 'one-piece' || kind === 'nightwear' || /pyjama|pajama|night|sleep/i.test(`${name} ${view}`);
 
 /** What a fibre asks for, by the names of those that do. */
 const FIBRE_CHECKS: Record<FibreBehaviour, (fibres: string) => Pick<Check, 'id' | 'words'>> = {

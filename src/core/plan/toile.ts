@@ -1,3 +1,4 @@
+import { priceOfLength } from '../fabric/price';
 import { versionsOf, viewOf } from '../make/versions';
 import { partsForToile } from './toile-parts';
 import { usualMinutes } from '../make/minutes';
@@ -42,7 +43,6 @@ export function toileQuestion(input: PatternCase, make: Make, zones: readonly Pl
   const doubt = zones.filter((z) => z.chance < DOUBT_BELOW || z.fabricTooFar).map((z) => z.zone);
   const low = chance !== undefined && chance < TOILE_BELOW;
   const expensive = doubt.length > 0 && known !== undefined && isExpensive(known, input.fabrics);
-  const price = known?.pricePerMetre;
   const over = new Set(versionsOf(input).flatMap((m) => m.fitNotes.flatMap((n) => (n.over === undefined || n.over === '' ? [] : [n.over]))));
   return {
     advised: make.kind === 'garment' && (low || expensive),
@@ -50,7 +50,7 @@ export function toileQuestion(input: PatternCase, make: Make, zones: readonly Pl
     chance,
     doubt,
     parts: partsForToile(input.pattern, viewOf(input.pattern, make), doubt),
-    cost: price && needed !== undefined ? { minor: Math.round((price.minor * needed) / 100), currency: price.currency } : undefined,
+    cost: known && needed !== undefined ? priceOfLength(known, needed) : undefined,
     minutes: usualMinutes(versionsOf(input)),
     over: [...over],
   };

@@ -8,6 +8,7 @@ export type FieldKind =
   | 'length'
   | 'fabric length'
   | 'number'
+  | 'fabric weight'
   | 'whole'
   | 'percent'
   | 'money'

@@ -90,7 +90,7 @@ describe('a field is declared once, and everything else derives from it', () => 
     for (const { shape } of [Make, Plan, Pattern, Fabric])
       for (const name of Object.keys(shape)) expect(calledField(shape, name)).toMatch(/^[a-z][a-zäöü0-9 ,()’-]*$/i);
     expect(calledField(Plan.shape, 'listId')).toBe('list');
-    expect(calledField(Pattern.shape, 'draftedHeight')).toBe('drafted for a height of');
+    expect(calledField(Pattern.shape, 'draftedHeight')).toBe('height it is drafted for');
   });
 });
 

@@ -1,5 +1,6 @@
 import type { z } from 'zod';
 import { formatDuration } from '../units/duration';
+import { formatFabricWeight } from '../units/fabric-weight';
 import { fabricUnitOf, formatFabricLength, formatLength, lengthForEditing, type LengthUnit } from '../units/length';
 import { formatMoney, moneyForEditing } from '../units/money';
 import { isAsked, type FieldMeta } from './field';
@@ -62,6 +63,8 @@ function numberWords({ ask, unit: own }: Partial<FieldMeta>, value: number, unit
       return formatLength(value, unit);
     case 'fabric length':
       return formatFabricLength(value, fabricUnitOf(unit));
+    case 'fabric weight':
+      return formatFabricWeight(value, unit);
     case 'minutes':
       return formatDuration(value);
     case 'percent':

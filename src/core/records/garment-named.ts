@@ -1,6 +1,7 @@
 import { blankPattern } from './blank';
 import type { Fabric } from './fabric';
 import { GARMENT_KINDS, type GarmentKind, type Pattern } from './pattern';
+import { isFitless } from './usual-zones';
 
 /** Words as they are compared: small, with single spaces between them. */
 export const plain = (text: string) =>
@@ -9,11 +10,11 @@ export const plain = (text: string) =>
     .replace(/[\s_-]+/g, ' ')
     .trim();
 
-/** What kinds of garment are called, beside our own words. */
+/** What kinds are called, beside our own words. */
 const ALSO_CALLED: Record<GarmentKind, string> = {
   top: 'tee, t shirt, tshirt, tank, tank top, cami, camisole, sweater, jumper, pullover, sweatshirt, hoodie, tunic, turtleneck',
-  shirt: 'blouse, button up, button down, overshirt, nightshirt',
-  dress: 'gown, nightdress, nightgown, pinafore, shirtdress, sundress, kaftan, slip dress',
+  shirt: 'blouse, button up, button down, overshirt',
+  dress: 'gown, pinafore, shirtdress, sundress, kaftan, slip dress',
   skirt: 'kilt, skort, petticoat, slip skirt',
   trousers: 'pants, jeans, leggings, culottes, joggers, sweatpants, chinos, capris, pyjamas, pyjama, pajamas, trouser',
   shorts: 'bloomers, boxers',
@@ -23,7 +24,15 @@ const ALSO_CALLED: Record<GarmentKind, string> = {
   waistcoat: 'vest, gilet',
   'one-piece': 'jumpsuit, dungarees, overalls, romper, playsuit, boilersuit, boiler suit, coverall, bodysuit, onesie, leotard',
   swimsuit: 'swimwear, bikini, bathing suit',
+  bra: 'bralette, brassiere, sports bra',
+  briefs: 'knickers, underpants, panties, brief, thong, undies',
+  nightwear: 'nightdress, nightgown, nightshirt, nightie',
   hat: 'bonnet, cap, beanie, beret',
+  apron: 'pinny',
+  accessory: 'scarf, belt, mask, tie, bow tie, gloves, mittens, bib, headband, shawl',
+  bag: 'tote, pouch, purse, backpack, rucksack, wallet, case, pencil case, clutch',
+  home: 'cushion, pillow, pillowcase, quilt, blanket, curtain, bunting, tablecloth, napkin, placemat, potholder, hot water bottle cover, pet bed, oven glove',
+  toy: 'soft toy, teddy, doll, stuffed animal',
 };
 const KIND_WORDS = new Map<string, GarmentKind>(
   GARMENT_KINDS.flatMap((kind) => [plain(kind), ...ALSO_CALLED[kind].split(', ')].map((word) => [word, kind] as const)),
@@ -52,27 +61,21 @@ export function kindNamed(text: string): GarmentKind | undefined {
   return lastNamed(text, KIND_WORDS)?.of;
 }
 
-const FITLESS =
-  'bag, tote, pouch, purse, backpack, rucksack, cushion, pillow, pillowcase, quilt, blanket, curtain, apron, scarf, bunting, tablecloth, napkin, placemat, potholder, mask, case, wallet, hot water bottle cover'
-    .split(', ')
-    .map((word) => [word, true] as const);
-
 /**
  * Whether words name a thing that is sewn and not fitted: a bag, a cushion.
  *
  * @example isWithoutFit('Kelp tote bag') // true
  */
 export function isWithoutFit(text: string): boolean {
-  const thing = lastNamed(text, FITLESS);
-  const garment = lastNamed(text, KIND_WORDS);
-  return thing !== undefined && (garment === undefined || thing.end > garment.end);
+  const kind = kindNamed(text);
+  return kind !== undefined && isFitless(kind);
 }
 
 const KNITS = /\b(knit|jersey|rib(bing)?|interlock|ponte|fleece|french terry|sweatshirting|lycra|tricot)\b/i;
 const WOVENS = /\b(woven|cotton|linen|denim|twill|poplin|lawn|wool|silk|satin|canvas|voile|chambray|viscose|crepe|gabardine|corduroy)\b/i;
 /** Garments that are made of a knit unless somebody says otherwise. */
 const KNITTED =
-  /\b(tee|t-?shirts?|leggings|joggers|sweatpants|hoodie|sweat(er|shirt)|jumper|pullover|cardi(gan)?|bodysuit|leotard|swim(suit|wear)|bikini|boxers|beanie)s?\b/i;
+  /\b(tee|t-?shirts?|leggings|joggers|sweatpants|hoodie|sweat(er|shirt)|jumper|pullover|cardi(gan)?|bodysuit|leotard|swim(suit|wear)|bikini|boxers|beanie|bra|bralette|briefs|knickers|underpants)s?\b/i;
 
 /** Whether words are of a knit or of a woven fabric. */
 export function structureNamed(text: string): Fabric['structure'] | undefined {
@@ -84,10 +87,17 @@ export function structureNamed(text: string): Fabric['structure'] | undefined {
  * A pattern of which only the name is known: its kind and the fabric it wants are guessed from the words, to be changed where the guess is
  * wrong. Everything else can wait.
  *
- * @param ids of the pattern and of its view
+ * @param fitless the kind that it is where its name says no other that is sewn without a fit; of a garment it is not given
  */
-export function patternNamed(name: string, { id, viewId }: { readonly id: string; readonly viewId: string }, added: string): Pattern {
+export function patternNamed(
+  name: string,
+  { id, viewId }: { readonly id: string; readonly viewId: string },
+  added: string,
+  fitless?: GarmentKind,
+): Pattern {
   const structure = structureNamed(name) ?? (KNITTED.test(name) ? 'knit' : 'woven');
+  const named = kindNamed(name);
+  const kind = fitless === undefined ? (named ?? 'top') : named !== undefined && isFitless(named) ? named : fitless;
   // How far the fabric should stretch is on the envelope, and nobody has said it.
-  return { ...blankPattern(id, viewId, name, kindNamed(name) ?? 'top', structure), wants: { structure }, added };
+  return { ...blankPattern(id, viewId, name, kind, structure), wants: { structure }, added };
 }

@@ -17,3 +17,5 @@ export * from './fields';
 export type { Money } from './shapes';
 export * from './usual-zones';
 export * from './table-names';
+export * from './part-source';
+export * from './together';

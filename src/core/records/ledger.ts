@@ -5,6 +5,7 @@ import { Pattern } from './pattern';
 import { MeasurementSet, Person } from './person';
 import { Plan, PlanList } from './plan';
 import { Picture } from './picture';
+import { Collection, SewnSet } from './together';
 import { TABLE_NAMES, type TableName } from './table-names';
 import { Wear } from './wear';
 import { fromKeys } from '../units/keys';
@@ -13,9 +14,9 @@ import { fromKeys } from '../units/keys';
  * The version of the file's layout; a file of a later one is refused with a sentence, one of an earlier one is read as it is:
  * 1 had no plans and lists; 2 had all pictures within, and no bands, widest pieces or wanted numbers; 3 had no history; up to 4 some things
  * had other names (`ledger/earlier-names.ts`); 5 did not note when a record was brought back; up to 7 no note was meant for next time; 8 did not say how an
- * amount was found or an alteration done; 9 not what a plan took of what was meant for it.
+ * amount was found or an alteration done; 9 not what a plan took of what was meant for it; 10 had no combinations, sets or collections, no lessons, and no plan without a pattern.
  */
-export const LEDGER_FILE_VERSION = 10;
+export const LEDGER_FILE_VERSION = 11;
 
 /** Every table of the ledger with the shape of its records: storage, files and checks are derived from this. */
 export const TABLES = {
@@ -27,6 +28,8 @@ export const TABLES = {
   wears: Wear,
   lists: PlanList,
   plans: Plan,
+  sets: SewnSet,
+  collections: Collection,
   pictures: Picture,
 } as const satisfies Record<TableName, z.ZodType>;
 
@@ -40,6 +43,8 @@ export const Ledger = z.strictObject({
   wears: z.array(Wear),
   lists: z.array(PlanList).default([]),
   plans: z.array(Plan).default([]),
+  sets: z.array(SewnSet).default([]),
+  collections: z.array(Collection).default([]),
   pictures: z.array(Picture),
 });
 export type Ledger = z.infer<typeof Ledger>;

@@ -3,8 +3,9 @@ import { SYMPTOM_IDS } from '../catalogue/symptoms';
 import { Alteration } from './alteration';
 import { SEASONS } from './seasons';
 import { called, field } from './field';
-import { CalendarDate, Cm, Id, Measure, Money, Name, PositiveCm, Words, ZoneName } from './shapes';
-import { Opening } from './pattern';
+import { CalendarDate, Cm, Id, Measure, Money, Name, PositiveCm, WebLink, Words, ZoneName } from './shapes';
+import { Chosen, GarmentKind, Opening } from './pattern';
+import { PartSource } from './part-source';
 import { SizeLine } from './size-line';
 
 /** When a garment was looked at: what it is worth as evidence depends on it. */
@@ -94,6 +95,8 @@ export const FabricUse = z.strictObject({
   part: field(z.enum(FABRIC_PARTS), { label: 'Part', ask: 'choice' }),
   length: field(PositiveCm.optional(), { label: 'Length used', ask: 'fabric length' }),
   left: field(Cm.optional(), { label: 'Left over', ask: 'fabric length' }),
+  /** Which pieces are cut from it, where that is not plain from the part. */
+  pieces: field(Words.optional(), { label: 'Which pieces', ask: 'words', hint: 'back yoke, left front' }),
   squeeze: field(z.enum(['plenty', 'enough', 'tight', 'every scrap']).optional(), { label: 'How tight a squeeze', ask: 'choice' }),
   bias: field(z.boolean().optional(), { label: 'Cut on the bias', ask: 'yes' }),
   /** Taken from the stash: the length by which its pieces grew shorter, cm. */
@@ -131,10 +134,25 @@ export type Mend = z.infer<typeof Mend>;
 
 /** `next time` is meant for the next version: an intention, and no evidence of how this one fits. */
 export const NOTE_KINDS = ['different', 'mistake', 'tip', 'setting', 'erratum', 'next time'] as const;
+
+/** What a note is a lesson about, beside the pattern it was learned on: a fabric, every fabric like it, or a way of working. */
+export const NoteSubject = z.discriminatedUnion('of', [
+  z.strictObject({ of: z.literal('pattern') }),
+  z.strictObject({ of: z.literal('fabric'), fabricId: Id }),
+  z.strictObject({ of: z.literal('fabrics like it'), fabricId: Id }),
+  z.strictObject({ of: z.literal('technique'), name: Name }),
+]);
+export type NoteSubject = z.infer<typeof NoteSubject>;
+
 export const ConstructionNote = z.strictObject({
   id: Id,
   kind: field(z.enum(NOTE_KINDS), { label: 'Kind of note', ask: 'choice' }),
   words: field(Words.min(1, 'write the note'), { label: 'Note', ask: 'words' }),
+  /** What it taught of more than this one garment: then it is a lesson, and found again where its subject is planned. */
+  about: z.array(NoteSubject).optional(),
+  link: field(WebLink.optional(), { label: 'Link', ask: 'link', hint: 'https://…' }),
+  /** The day it was put to rest: not needed any more, and not shown again. */
+  rested: CalendarDate.optional(),
 });
 export type ConstructionNote = z.infer<typeof ConstructionNote>;
 
@@ -170,6 +188,23 @@ export const Away = z.strictObject({
 });
 export type Away = z.infer<typeof Away>;
 
+/** A garment that was bought, before it was made over. */
+export const Bought = z.strictObject({
+  what: field(Words.min(1, 'say what it was'), { label: 'It was bought as', ask: 'words', hint: 'a maxi dress, a pair of trousers' }),
+  size: field(Words.optional(), { label: 'Size on its label', ask: 'words' }),
+  price: field(Money.optional(), { label: 'Paid for it', ask: 'money' }),
+});
+export type Bought = z.infer<typeof Bought>;
+
+/** A piece that was left of a garment made over, and lies in the stash now. */
+export const CameOut = z.strictObject({
+  id: Id,
+  fabricId: Id,
+  length: field(PositiveCm, { label: 'Length', ask: 'fabric length' }),
+  width: field(PositiveCm, { label: 'Width', ask: 'length' }),
+});
+export type CameOut = z.infer<typeof CameOut>;
+
 export const MAKE_KINDS = ['garment', 'toile', 'wearable toile', 'refashion', 'without fit'] as const;
 
 /** One garment; or a thing without fit (a bag, a cushion), which is counted and not fitted. */
@@ -180,7 +215,18 @@ export const Make = z
     /** What it is called where no pattern names it. */
     name: field(Name.optional(), { label: 'Name, where there is no pattern', ask: 'text', called: 'name' }),
     /** The patterns it was made from; the first is the main one, the others bring the zones named. */
-    sources: called(z.array(z.strictObject({ patternId: Id, viewId: Id, zones: z.array(ZoneName).optional() })), 'patterns it was cut from'),
+    sources: called(z.array(PartSource), 'patterns it was cut from'),
+    /** Parts that come from no pattern. */
+    own: field(Words.optional(), {
+      label: 'Parts from your own sums',
+      ask: 'words',
+      called: 'parts from own sums',
+      hint: 'a half circle skirt, radius 22',
+    }),
+    /** What it was made together with, and is worn apart from. */
+    setId: called(Id.optional(), 'set'),
+    /** What kind of thing it is, where no pattern says so. */
+    garment: called(GarmentKind.optional(), 'kind of garment'),
     /** Counted per person and pattern; toiles count. */
     version: z.int().min(1),
     kind: field(z.enum(MAKE_KINDS), { label: 'Kind', ask: 'choice' }),
@@ -188,6 +234,10 @@ export const Make = z
     /** Zones that a toile could not show, because their parts were left out. */
     lacking: called(z.array(ZoneName).default([]), 'parts that were left out'),
     refashionOf: called(Id.optional(), 'what it was refashioned from'),
+    /** What it was before, where it was bought and not made. */
+    bought: called(Bought.optional(), 'what it was bought as'),
+    /** Pieces of fabric that were left of it. */
+    cameOut: called(z.array(CameOut).optional(), 'fabric that came out of it'),
     state: field(z.enum(MAKE_STATES), { label: 'State', ask: 'choice' }),
     /** Since when it is in that state, where that matters: outgrown, given, sold. */
     stateSince: field(CalendarDate.optional(), { label: 'Since', ask: 'date', called: 'since when' }),
@@ -214,6 +264,8 @@ export const Make = z
     /** The size cut, and the zones where it differs. Absent where nobody knows. */
     size: SizeLine.optional(),
     sizeLines: z.array(z.strictObject({ zone: ZoneName, line: SizeLine })).default([]),
+    /** Details of its view that were chosen for it. */
+    chosen: called(Chosen.optional(), 'choices of the view'),
     /** How its openings close, where not as the view says: a zip left out, buttons for it. */
     openings: called(z.array(Opening).optional(), 'how its openings close'),
     /** Measured instead of read from a chart: a piece laid flat, or the sewn garment. */

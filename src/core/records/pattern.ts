@@ -2,11 +2,12 @@ import { z } from 'zod';
 import { FIT_CLASS_WORDS } from '../body/fit-class';
 import { Alteration } from './alteration';
 import { OwnDecision } from './own-decision';
+import { PartSource } from './part-source';
 import { called, field } from './field';
 import { SizeLine } from './size-line';
 import { CalendarDate, Cm, FitClassName, Id, Measure, Money, Name, Percent, PositiveCm, WebLink, Words, ZoneName } from './shapes';
 
-/** Kinds of garment; each has a flat drawing. */
+/** Kinds of what is sewn; each has a flat drawing. */
 export const GARMENT_KINDS = [
   'top',
   'shirt',
@@ -20,7 +21,15 @@ export const GARMENT_KINDS = [
   'waistcoat',
   'one-piece',
   'swimsuit',
+  'bra',
+  'briefs',
+  'nightwear',
   'hat',
+  'apron',
+  'accessory',
+  'bag',
+  'home',
+  'toy',
 ] as const;
 export const GarmentKind = z.enum(GARMENT_KINDS);
 export type GarmentKind = z.infer<typeof GarmentKind>;
@@ -37,6 +46,37 @@ export const FlatDetails = z.strictObject({
   cuffs: field(z.boolean().optional(), { label: 'Cuffs', ask: 'yes' }),
 });
 export type FlatDetails = z.infer<typeof FlatDetails>;
+
+const { neck, sleeve, length, opening, pockets } = FlatDetails.shape;
+const offered = <T extends z.ZodOptional<z.ZodType>>(detail: T, label: string) =>
+  field(z.array(detail.unwrap()).optional(), { label, ask: 'choices' });
+
+/** What one may choose of any view: a pattern with three lengths and two sleeves needs no six views. */
+export const Offers = z.strictObject({
+  length: offered(length, 'Lengths'),
+  neck: offered(neck, 'Necks'),
+  sleeve: offered(sleeve, 'Sleeves'),
+  opening: offered(opening, 'Openings'),
+  pockets: offered(pockets, 'Pockets'),
+});
+export type Offers = z.infer<typeof Offers>;
+
+/** What was chosen of a view's details for one garment. */
+export const Chosen = z.strictObject({ length, neck, sleeve, opening, pockets });
+export type Chosen = z.infer<typeof Chosen>;
+
+/** What somebody else said of a pattern: how it fell out for them. Weak evidence where it names a place, never one's own. */
+export const Report = z.strictObject({
+  id: Id,
+  words: field(Words.min(1, 'say what was reported'), { label: 'What was reported', ask: 'words', hint: 'runs long in the body, the straps twist' }),
+  from: field(Words.optional(), { label: 'By whom, or where', ask: 'words', hint: 'a review, a friend of the same height' }),
+  link: field(WebLink.optional(), { label: 'Link', ask: 'link', hint: 'https://…' }),
+  /** Where and which way, as far as it was said. */
+  zone: ZoneName.optional(),
+  direction: z.union([z.literal(-1), z.literal(1)]).optional(),
+  amount: field(PositiveCm.optional(), { label: 'By about', ask: 'length' }),
+});
+export type Report = z.infer<typeof Report>;
 
 /** How an opening closes: it decides whether a garment can be put on. */
 const CLOSINGS = ['fixed', 'elastic', 'drawstring', 'wrap', 'zip', 'buttons'] as const;
@@ -177,9 +217,22 @@ export const Pattern = z.strictObject({
     sheet: { heads: ['link', 'url', 'web page'] },
     page: true,
   }),
-  draftedHeight: field(PositiveCm.optional(), { label: 'Drafted for a height of', ask: 'length', form: 'facts' }),
-  draftedCup: field(Words.optional(), { label: 'Drafted for a cup', ask: 'words', form: 'facts' }),
+  draftedHeight: field(PositiveCm.optional(), { label: 'Drafted for a height of', ask: 'length', form: 'facts', called: 'height it is drafted for' }),
+  draftedCup: field(Words.optional(), { label: 'Drafted for a cup', ask: 'words', form: 'facts', called: 'cup it is drafted for' }),
+  /** The book, issue or membership that it came in, with others. */
+  collectionId: called(Id.optional(), 'what it came in'),
   instructions: field(z.int().min(1).max(5).optional(), { label: 'Instructions, 1 to 5', ask: 'whole', form: 'facts' }),
+  /** A combination joins parts of other patterns or views: the first gives the sizes, each other brings the zones named. */
+  joins: called(z.array(PartSource).optional(), 'parts it joins'),
+  own: field(Words.optional(), {
+    label: 'Parts from your own sums',
+    ask: 'words',
+    called: 'parts from own sums',
+    hint: 'a half circle skirt, radius 22',
+  }),
+  /** Details of which one may choose, in every view. */
+  offers: called(Offers.optional(), 'choices it offers'),
+  reports: called(z.array(Report).optional(), 'reports from elsewhere'),
   errata: z.array(Erratum).default([]),
   paper: called(z.array(PatternPaper).default([]), 'the paper'),
   views: z.array(View).min(1),

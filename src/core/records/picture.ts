@@ -4,7 +4,7 @@ import { PICTURE_TYPES } from './picture-types';
 import { Id } from './shapes';
 
 /**
- * A picture of a make or of a fabric. The bytes are kept apart from these facts: in a ledger of one text file they stand as base64, in an
+ * A picture of a make, a fabric, a pattern or a plan. The bytes are kept apart from these facts: in a ledger of one text file they stand as base64, in an
  * archive as a file of their own, with a digest by which damage is found.
  */
 export const Picture = z
@@ -12,6 +12,10 @@ export const Picture = z
     id: Id,
     makeId: Id.optional(),
     fabricId: Id.optional(),
+    patternId: Id.optional(),
+    planId: Id.optional(),
+    /** A note of the make that it belongs to: what a lesson looks like. */
+    noteId: Id.optional(),
     side: z.enum(PICTURE_SIDES),
     /** Place among the pictures of one side; the lowest is shown first. */
     place: z.number().default(0),
@@ -24,5 +28,7 @@ export const Picture = z
       .optional(),
   })
   .refine((p) => (p.data === undefined) !== (p.file === undefined), { message: 'a picture stands in the text or in a file of its own' })
-  .refine((p) => (p.makeId === undefined) !== (p.fabricId === undefined), { message: 'a picture is of one make or of one fabric' });
+  .refine((p) => [p.makeId, p.fabricId, p.patternId, p.planId].filter((id) => id !== undefined).length === 1, {
+    message: 'a picture is of one make, fabric, pattern or plan',
+  });
 export type Picture = z.infer<typeof Picture>;

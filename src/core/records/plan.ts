@@ -1,16 +1,17 @@
 import { z } from 'zod';
 import { Alteration } from './alteration';
 import { called, field } from './field';
-import { FabricUse } from './make';
+import { Bought, FabricUse } from './make';
+import { PartSource } from './part-source';
 import { CalendarDate, Cm, Id, Measure, Name, PositiveCm, WebLink, Words, ZoneName } from './shapes';
 import { zoneOf } from '../body/zones';
-import { Opening } from './pattern';
+import { Chosen, GarmentKind, Opening } from './pattern';
 import { SizeLine } from './size-line';
 
 /** What a sewist said of a check: seen to, later, or not minded. */
 export const CHECK_STATES = ['done', 'later', 'waved'] as const;
 
-export const PLAN_KINDS = ['garment', 'toile', 'wearable toile'] as const;
+export const PLAN_KINDS = ['garment', 'toile', 'wearable toile', 'refashion', 'mend', 'without fit'] as const;
 
 /** Places where a piece closes round the body, or holds it. */
 export const BAND_ZONES = [
@@ -44,42 +45,62 @@ export const BandPiece = z.strictObject({
 export type BandPiece = z.infer<typeof BandPiece>;
 
 /** The next make, before it is cut: all that the cutting table needs, so that it becomes a make with nothing typed twice. */
-export const Plan = z.strictObject({
-  id: Id,
-  personId: Id,
-  patternId: Id,
-  viewId: called(Id, 'view'),
-  kind: field(z.enum(PLAN_KINDS), { label: 'Kind', ask: 'choice' }),
-  /** Zones whose parts a toile leaves out. */
-  lacking: called(z.array(ZoneName).default([]), 'parts left out'),
-  chartId: Id.optional(),
-  size: SizeLine.optional(),
-  sizeLines: z.array(z.strictObject({ zone: ZoneName, line: SizeLine })).default([]),
-  alterations: z.array(Alteration).default([]),
-  fabrics: called(z.array(FabricUse).default([]), 'fabric'),
-  /** How its openings close, where not as the view says. */
-  openings: called(z.array(Opening).optional(), 'how its openings close'),
-  /** Bands that were measured on the paper. */
-  bands: z.array(BandPiece).optional(),
-  /** The body it is for: a measured set, where not the latest; or what is expected on the day it is due. */
-  bodyId: called(Id.optional(), 'body'),
-  expected: called(z.partialRecord(Measure, PositiveCm).optional(), 'expected body'),
-  due: field(CalendarDate.optional(), { label: 'Wanted by', ask: 'date', called: 'day it is wanted by' }),
-  listId: called(Id.optional(), 'list'),
-  /** Where it stands in its list. */
-  place: z.int().default(0),
-  state: field(z.enum(['open', 'made', 'dropped']).default('open'), { label: 'State', ask: 'choice' }),
-  /** The make it became. */
-  makeId: Id.optional(),
-  /** What was meant for this version, by the id of its note: taken into the plan, to be remembered in words, or declined. */
-  meant: called(z.array(z.strictObject({ id: Id, answer: z.enum(['taken', 'in words', 'declined']) })).optional(), 'what was meant for it'),
-  /** Checks before cutting that were ticked, put off or waved away, by their ids. */
-  checks: z.record(z.string().max(300), z.enum(CHECK_STATES)).default({}),
-  words: field(Words.optional(), { label: 'What for, in words', ask: 'words', called: 'what it is for', hint: 'the spring concert' }),
-  /** What gave the idea: a picture seen somewhere, a way of sewing it. */
-  link: field(WebLink.optional(), { label: 'Link', ask: 'link', called: 'link', hint: 'https://…' }),
-  added: CalendarDate,
-});
+export const Plan = z
+  .strictObject({
+    id: Id,
+    personId: Id,
+    /** Absent where no pattern is needed: a dress cut down, a cushion. It has a name then. */
+    patternId: Id.optional(),
+    viewId: called(Id.optional(), 'view'),
+    name: field(Name.optional(), { label: 'What it will be', ask: 'text', called: 'name', hint: 'the blue dress, cut down to a skirt' }),
+    /** What kind of thing it is, where no pattern says so. */
+    garment: field(GarmentKind.optional(), { label: 'Kind of garment', ask: 'choice', called: 'kind of garment' }),
+    /** Other patterns or views that bring a part. */
+    joins: called(z.array(PartSource).optional(), 'parts from other patterns'),
+    own: field(Words.optional(), {
+      label: 'Parts from your own sums',
+      ask: 'words',
+      called: 'parts from own sums',
+      hint: 'a half circle skirt, radius 22',
+    }),
+    setId: called(Id.optional(), 'set'),
+    /** The make that is made over, or mended; or what it was bought as. */
+    refashionOf: called(Id.optional(), 'what it is made over from'),
+    bought: called(Bought.optional(), 'what it was bought as'),
+    /** Details of its view that were chosen for it. */
+    chosen: called(Chosen.optional(), 'choices of the view'),
+    kind: field(z.enum(PLAN_KINDS), { label: 'Kind', ask: 'choice' }),
+    /** Zones whose parts a toile leaves out. */
+    lacking: called(z.array(ZoneName).default([]), 'parts left out'),
+    chartId: Id.optional(),
+    size: SizeLine.optional(),
+    sizeLines: z.array(z.strictObject({ zone: ZoneName, line: SizeLine })).default([]),
+    alterations: z.array(Alteration).default([]),
+    fabrics: called(z.array(FabricUse).default([]), 'fabric'),
+    /** How its openings close, where not as the view says. */
+    openings: called(z.array(Opening).optional(), 'how its openings close'),
+    /** Bands that were measured on the paper. */
+    bands: z.array(BandPiece).optional(),
+    /** The body it is for: a measured set, where not the latest; or what is expected on the day it is due. */
+    bodyId: called(Id.optional(), 'body'),
+    expected: called(z.partialRecord(Measure, PositiveCm).optional(), 'expected body'),
+    due: field(CalendarDate.optional(), { label: 'Wanted by', ask: 'date', called: 'day it is wanted by' }),
+    listId: called(Id.optional(), 'list'),
+    /** Where it stands in its list. */
+    place: z.int().default(0),
+    state: field(z.enum(['open', 'made', 'dropped']).default('open'), { label: 'State', ask: 'choice' }),
+    /** The make it became. */
+    makeId: Id.optional(),
+    /** What was meant for this version, by the id of its note: taken into the plan, to be remembered in words, or declined. */
+    meant: called(z.array(z.strictObject({ id: Id, answer: z.enum(['taken', 'in words', 'declined']) })).optional(), 'what was meant for it'),
+    /** Checks before cutting that were ticked, put off or waved away, by their ids. */
+    checks: z.record(z.string().max(300), z.enum(CHECK_STATES)).default({}),
+    words: field(Words.optional(), { label: 'What for, in words', ask: 'words', called: 'what it is for', hint: 'the spring concert' }),
+    /** What gave the idea: a picture seen somewhere, a way of sewing it. */
+    link: field(WebLink.optional(), { label: 'Link', ask: 'link', called: 'link', hint: 'https://…' }),
+    added: CalendarDate,
+  })
+  .refine((p) => p.patternId !== undefined || p.name !== undefined, { message: 'a plan needs a pattern or a name', path: ['name'] });
 export type Plan = z.infer<typeof Plan>;
 
 /** A named set of plans: a season, the year's short list, a challenge with a date. */

@@ -1,5 +1,17 @@
 /** The tables of a ledger, in the order in which records speak of each other. */
-export const TABLE_NAMES = ['people', 'bodies', 'patterns', 'fabrics', 'makes', 'wears', 'lists', 'plans', 'pictures'] as const;
+export const TABLE_NAMES = [
+  'people',
+  'bodies',
+  'patterns',
+  'fabrics',
+  'makes',
+  'wears',
+  'lists',
+  'plans',
+  'sets',
+  'collections',
+  'pictures',
+] as const;
 export type TableName = (typeof TABLE_NAMES)[number];
 
 /** Whether a word is the name of a table, where it came from a file. */
@@ -15,6 +27,8 @@ export const TABLE_WORDS: Record<TableName, string> = {
   wears: 'wears',
   lists: 'lists',
   plans: 'plans',
+  sets: 'sets',
+  collections: 'books, issues and memberships',
   pictures: 'pictures',
 };
 
@@ -28,5 +42,7 @@ export const ONE_OF: Record<TableName, string> = {
   wears: 'wear',
   lists: 'list',
   plans: 'plan',
+  sets: 'set',
+  collections: 'book, issue or membership',
   pictures: 'picture',
 };

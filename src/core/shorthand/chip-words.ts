@@ -86,7 +86,7 @@ export function chipWords(
     case 'fabric': {
       const name = 'id' in u.fabric ? nameOf(fabrics, u.fabric.id) : `${u.fabric.name} (new)`;
       const length = u.length === undefined ? '' : `, ${formatLength(u.length, unit)}`;
-      const price = u.price ? `, ${formatMoney(u.price)} a metre` : '';
+      const price = u.price ? `, ${formatMoney(u.price)} a ${u.pricedBy ?? 'metre'}` : '';
       const shop = u.shop === undefined ? '' : `, from ${u.shop}`;
       const weight = u.weight === undefined ? '' : `, ${u.weight}\u202fg/m²`;
       const left = u.left === undefined ? '' : `, ${formatLength(u.left, unit)} left`;

@@ -31,6 +31,8 @@ export type Understood =
       readonly length?: number;
       readonly left?: number;
       readonly price?: Money;
+      /** The price is for a yard, and not for a metre. */
+      readonly pricedBy?: 'yard';
       readonly shop?: string;
       /** g/m². */
       readonly weight?: number;

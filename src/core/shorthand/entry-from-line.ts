@@ -24,11 +24,12 @@ export interface LineEntry {
 type Of<K extends Understood['is']> = Extract<Understood, { readonly is: K }>;
 
 /** A fabric that is not in the stash yet, with what the line says of it. */
-function newFabric(id: string, { fabric, price, shop, weight }: Of<'fabric'>): Fabric {
+function newFabric(id: string, { fabric, price, pricedBy, shop, weight }: Of<'fabric'>): Fabric {
   const name = 'name' in fabric ? fabric.name : '';
   return {
     ...blankFabric(id, name, structureNamed(name)),
     ...(price ? { pricePerMetre: price } : {}),
+    ...(price && pricedBy ? { pricedBy } : {}),
     ...(shop === undefined ? {} : { source: shop }),
     ...(weight === undefined ? {} : { weight }),
   };
@@ -138,7 +139,7 @@ export function entryFromLine(
         // What is in the stash keeps its own price, shop and weight: what the line says of them is kept as words.
         else {
           const of = [
-            u.price ? `${formatMoney(u.price)} a metre` : '',
+            u.price ? `${formatMoney(u.price)} a ${u.pricedBy ?? 'metre'}` : '',
             u.shop === undefined ? '' : `from ${u.shop}`,
             u.weight === undefined ? '' : `${u.weight} g/m²`,
           ].filter(Boolean);

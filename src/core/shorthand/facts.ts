@@ -1,3 +1,4 @@
+import { priceOfLength } from '../fabric/price';
 import type { Alteration } from '../records';
 import { isSized } from '../catalogue/alterations';
 import type { Understood } from './chip';
@@ -82,7 +83,11 @@ export function factsOf(u: Understood, { patterns, fabrics, people }: LineContex
         [what, u.part === 'main' ? '' : u.part, u.length === undefined ? '' : figure(u.length), u.left === undefined ? '' : `left ${figure(u.left)}`]
           .filter(Boolean)
           .join(' '),
-        ...(u.price ? [`price ${name} ${figure(u.price.minor / 100)}`] : []),
+        ...(u.price
+          ? [
+              `price ${name} ${figure(Math.round(priceOfLength({ pricePerMetre: u.price, ...(u.pricedBy ? { pricedBy: u.pricedBy } : {}) }, 100)?.minor ?? 0) / 100)}`,
+            ]
+          : []),
       ];
     }
     case 'squeeze':

@@ -1,6 +1,7 @@
 import { ACTS, NAMED_ALTERATIONS, TARGET_NAMES } from './targets';
 import { ZONE_IDS, zoneOf, type ZoneId } from '../body/zones';
 import type { GarmentKind } from '../records';
+import { isFitless, isLower } from '../records/usual-zones';
 import { SYMPTOM_IDS, symptomOf, type SymptomId } from '../catalogue/symptoms';
 
 /** The words that the line understands, beside those of the ledger itself. What a zone or a kind is called in the catalogues always works. */
@@ -65,6 +66,13 @@ const ZONE_SYNONYMS: Record<string, ZoneId> = {
   bottom: 'hip',
   'high hip': 'hip',
   breast: 'bust',
+  cups: 'cup',
+  wire: 'wireLine',
+  wires: 'wireLine',
+  underwire: 'wireLine',
+  'leg lines': 'legLine',
+  coverage: 'seatCoverage',
+  'back coverage': 'seatCoverage',
   apex: 'bustPoint',
   'bust darts': 'bustPoint',
   necklines: 'neckline',
@@ -118,9 +126,10 @@ export const DIRECTIONS: Record<string, { readonly sign: 1 | -1; readonly of: 'r
   low: { sign: 1, of: 'along' },
 };
 
-const LOWER_KINDS: readonly (GarmentKind | undefined)[] = ['skirt', 'trousers', 'shorts'];
-const LEGGED: readonly (GarmentKind | undefined)[] = ['trousers', 'shorts', 'one-piece', 'swimsuit'];
+const LEGGED: readonly GarmentKind[] = ['trousers', 'shorts', 'one-piece', 'swimsuit', 'briefs'];
 const OF_LEGS: ReadonlySet<ZoneId> = new Set(['rise', 'crotch', 'thigh', 'knee', 'calf', 'legHem', 'kneePoint', 'leg']);
+const OF_BRA: ReadonlySet<ZoneId> = new Set(['braBand', 'cup', 'wireLine']);
+const OF_BRIEFS: ReadonlySet<ZoneId> = new Set(['legLine', 'seatCoverage']);
 const OF_LOWER: ReadonlySet<ZoneId> = new Set(['waist', 'waistband', 'hip', 'hemSweep', 'opening', 'pocket']);
 
 /**
@@ -130,11 +139,14 @@ const OF_LOWER: ReadonlySet<ZoneId> = new Set(['waist', 'waistband', 'hip', 'hem
  */
 export function hasZone(kind: GarmentKind | undefined, zone: ZoneId): boolean {
   if (kind === undefined) return true;
+  if (isFitless(kind)) return false;
   if (kind === 'hat') return zone === 'head' || zone === 'opening';
   if (zone === 'head') return false;
+  if (OF_BRA.has(zone)) return kind === 'bra' || kind === 'swimsuit';
+  if (OF_BRIEFS.has(zone)) return kind === 'briefs' || kind === 'swimsuit';
   if (OF_LEGS.has(zone)) return LEGGED.includes(kind);
   if (zone === 'skirt') return kind === 'skirt' || kind === 'dress' || kind === 'coat';
-  return !LOWER_KINDS.includes(kind) || OF_LOWER.has(zone);
+  return !isLower(kind) || OF_LOWER.has(zone);
 }
 
 export const DEGREES: Record<string, 1 | 2 | 3> = {

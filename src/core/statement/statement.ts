@@ -1,3 +1,4 @@
+import { priceOfLength } from '../fabric/price';
 import { inOrder } from '../make/versions';
 import { STATES } from '../make/states';
 import { minutesOf } from '../make/minutes';
@@ -184,10 +185,7 @@ function moneyOf({ makes, fabrics, patterns, currency }: StatementInput, finishe
     minor: amounts.reduce((total, [money]) => total + (money?.currency === currency ? money.minor : 0), 0),
     unknown: amounts.filter(([money]) => money?.currency !== currency).map(([money, what]) => (money ? `${what} (in ${money.currency})` : what)),
   });
-  const priceOf = ({ pricePerMetre, boughtLength }: Fabric) =>
-    pricePerMetre && boughtLength !== undefined
-      ? { minor: Math.round((pricePerMetre.minor * boughtLength) / 100), currency: pricePerMetre.currency }
-      : undefined;
+  const priceOf = (fabric: Fabric) => (fabric.boughtLength === undefined ? undefined : priceOfLength(fabric, fabric.boughtLength));
   return {
     fabric: sum(fabrics.filter((c) => within(c.bought)).map((c) => [priceOf(c), c.name] as const)),
     notions: sum(finished.flatMap((m) => m.notions.map((n) => [n.cost, n.what] as const))),

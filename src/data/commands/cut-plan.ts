@@ -16,7 +16,7 @@ export async function cutPlan(database: LedgerDatabase, planId: string, makeId: 
   const plan = await database.plans.get(planId);
   if (!plan) throw new Error('this plan is not in the ledger any more');
   if (plan.state !== 'open') throw new Error('this plan was cut already, from another window or a moment ago');
-  const cut = cutOfPlan(plan, makeId, await nextNumber(database, plan.patternId, plan.personId), today());
+  const cut = cutOfPlan(plan, makeId, plan.patternId === undefined ? 1 : await nextNumber(database, plan.patternId, plan.personId), today());
   const { uses, changed } = settleUses(await database.fabrics.toArray(), [], cut.fabrics);
   return [
     { table: 'makes', put: { ...cut, fabrics: uses } },

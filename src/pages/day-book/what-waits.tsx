@@ -1,3 +1,4 @@
+import { planName } from '../../core/make/plan-name';
 import { useMemo } from 'react';
 import { useCaseTables } from '../../data/engine-tables';
 import { useEngine } from '../../workers/use-engine';
@@ -156,7 +157,7 @@ export function WhatWaits({
       key: plan.id,
       words: (
         <Link className="underline-offset-2 hover:underline" to={routes.plan(plan.id)}>
-          {withId(patterns, plan.patternId)?.name ?? 'a pattern that is gone'}
+          {planName(plan, patterns)}
         </Link>
       ),
       under: [
@@ -167,7 +168,7 @@ export function WhatWaits({
       ]
         .filter(Boolean)
         .join(' · '),
-      aside: <MarkAsCut waits plan={plan} pattern={withId(patterns, plan.patternId)} />,
+      aside: <MarkAsCut waits plan={plan} name={planName(plan, patterns)} />,
     };
   });
   const toWash = waits.toWash.map((fabric): Waits => ({

@@ -1,3 +1,5 @@
+import { planName } from '../../core/make/plan-name';
+import { isFitless } from '../../core/records/usual-zones';
 import { STATES } from '../../core/make/states';
 import { directionWord } from '../../core/make/fit-note-words';
 import { useMemo, useState } from 'react';
@@ -73,14 +75,13 @@ export function SymptomFinder({ habits, person, usualKind }: { habits: Habits; p
   const drawn = useMemo(() => ({ kind, flat: undefined, swatch: undefined }), [kind]);
   const seenAt = place ? symptomsAt([place]) : [];
   const plan = withId(plans, planId) ?? plans[0];
-  const planName = (patternId: string) => withId(patterns, patternId)?.name ?? 'a plan';
   const put = async (alteration: Alteration) => {
     if (!plan) return;
     const added = { ...alteration, id: newId() };
     const kept = await save('an alteration on a plan', [
       { table: 'plans', id: plan.id, edit: (now) => ({ ...now, alterations: [...now.alterations, added] }) },
     ]);
-    if (kept) toast(`${alterationWords(alteration, unit)}: on the plan of ${planName(plan.patternId)}. Ctrl Z takes it back.`);
+    if (kept) toast(`${alterationWords(alteration, unit)}: on the plan of ${planName(plan, patterns)}. Ctrl Z takes it back.`);
   };
   return (
     <section aria-labelledby="finder" className="mt-4 mb-6">
@@ -100,7 +101,7 @@ export function SymptomFinder({ habits, person, usualKind }: { habits: Habits; p
         <ChoiceField
           label="On the figure of a"
           value={kind}
-          all={GARMENT_KINDS}
+          all={GARMENT_KINDS.filter((k) => !isFitless(k))}
           words={inWords}
           onValue={(chosen) => {
             setKind(chosen);
@@ -112,7 +113,7 @@ export function SymptomFinder({ habits, person, usualKind }: { habits: Habits; p
           <SelectField label="For the plan of" value={plan?.id ?? ''} onChange={(e) => setPlanId(e.target.value)} className="w-56">
             {plans.map((p) => (
               <option key={p.id} value={p.id}>
-                {planName(p.patternId)}
+                {planName(p, patterns)}
               </option>
             ))}
           </SelectField>

@@ -5,7 +5,8 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useLocation, useNavigate, useSearchParams } from 'react-router';
 import { toast } from 'react-toastify';
 import { caseOf, type PatternCase } from '../../core/garment/case';
-import type { Fabric, Person, Plan } from '../../core/records';
+import type { Fabric, GarmentKind, Make, Person, Plan } from '../../core/records';
+import { isFitless } from '../../core/records/usual-zones';
 import { isWithoutFit } from '../../core/records/garment-named';
 import { blankMake } from '../../core/records/blank';
 import { clearDraft, discardDraft, saveDraft, useDrafts } from '../../data/drafts';
@@ -42,6 +43,10 @@ function stepQuestion(by: 1 | -1) {
   const to = questions[Math.min(questions.length - 1, Math.max(0, here + by))];
   to?.querySelector<HTMLElement>('[data-row-stop], select, input, button')?.focus();
 }
+
+/** A make of a pattern of another kind: what is sewn without a fit is a garment no more, and the other way round. */
+const asKind = (make: Make, kind: GarmentKind): Make =>
+  isFitless(kind) ? { ...make, kind: 'without fit' } : make.kind === 'without fit' ? { ...make, kind: 'garment' } : make;
 
 /** Told along with the address when a pattern was named on this page: then the hand goes on to the first question. */
 const JUST_NAMED = 'the pattern was named here';
@@ -145,7 +150,7 @@ function LogForm({ input: known, stash, person, people, initial, planned, pick, 
   // On a phone what is asked most comes first: the size, how it fitted, how it is liked.
   const judged = (
     <>
-      {pattern && (
+      {pattern && !isFitless(pattern.kind) && (
         <section aria-labelledby="fit" data-question>
           <h2 id="fit" className="mb-1 text-head">
             How did it fit?
@@ -203,7 +208,13 @@ function LogForm({ input: known, stash, person, people, initial, planned, pick, 
       <div className="mb-4 flex flex-wrap items-end gap-4 border-y border-rule py-2">
         <GarmentPicture pattern={pattern} make={draft.make} fabrics={fabrics} className="h-14 w-11" />
         {!draft.newPattern && pick}
-        {draft.newPattern && <NewPatternFields pattern={draft.newPattern} unit={unit} onPattern={(newPattern) => change({ newPattern })} />}
+        {draft.newPattern && (
+          <NewPatternFields
+            pattern={draft.newPattern}
+            unit={unit}
+            onPattern={(newPattern) => change({ newPattern, make: asKind(draft.make, newPattern.kind) })}
+          />
+        )}
         <WhomFor
           person={person}
           people={people}
@@ -252,7 +263,7 @@ function LogForm({ input: known, stash, person, people, initial, planned, pick, 
   );
 }
 
-const newWords = (name: string, fitless: boolean) => (fitless ? `Without a pattern (a bag, a cushion): ${name}` : `New pattern: ${name}`);
+const newWords = (name: string, fitless: boolean) => (fitless ? `New, without a fit (a bag, a cushion): ${name}` : `New pattern: ${name}`);
 
 /** Log a make: what did you change, how did it fit, do you like it? Begins with the pattern; takes up what was left half typed. */
 export function LogAMake() {
@@ -284,7 +295,6 @@ export function LogAMake() {
   const kept = wanted ?? begun.findLast(({ value }) => value.make.personId === personId && (!asked || value.planId === asked.id));
 
   const begin = (name: string, fitless: boolean) => {
-    if (fitless && chosen) return setParams({ name }, { state: JUST_NAMED });
     const draft = draftNamed(name, { personId: chosen?.id, fitless, day: today(), newId });
     saveDraft(logDraftName(draft), draft);
     setParams({ draft: draft.make.id }, { state: JUST_NAMED });

@@ -38,6 +38,7 @@ import { drawnOf } from '../../parts/drawn-of';
 import { ItsLife } from './its-life';
 import { LookEntry } from './look-entry';
 import { WearList } from './wear-list';
+import { WhatItTaught } from './what-it-taught';
 import { Verdicts } from './verdicts';
 import { WhatItCost } from './what-it-cost';
 import { addToGroup } from '../../core/units/group-by';
@@ -274,15 +275,7 @@ export function MakePage() {
             onPin={(noteId, pin) => void saveMake('a pin', { ...make, fitNotes: make.fitNotes.map((n) => (n.id === noteId ? withPin(n, pin) : n)) })}
           />
           {make.remark && <p className="text-ink2 italic">{make.remark}</p>}
-          {make.notes.length > 0 && (
-            <ul className="text-small">
-              {make.notes.map((n) => (
-                <li key={n.id}>
-                  <span className="text-ink2 italic">{n.kind}:</span> {n.words}
-                </li>
-              ))}
-            </ul>
-          )}
+          <WhatItTaught key={`taught ${make.id}`} make={make} fabrics={fabrics} />
           {make.sources.length > 0 && <NextTime key={make.id} make={make} />}
           {loose.map((l) => (
             <p key={l.id} className="flex items-center justify-between gap-2 border-l-4 border-ink pl-2">

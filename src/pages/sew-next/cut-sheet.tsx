@@ -1,4 +1,5 @@
-import { viewNamed } from '../../core/make/versions';
+import { viewOf } from '../../core/make/versions';
+import { learnedOn, reasonWords, recalledFor } from '../../core/plan/lessons';
 import { Check as Tick, Printer } from 'lucide-react';
 import { format, parseISO } from 'date-fns';
 import type { ReactNode } from 'react';
@@ -12,7 +13,7 @@ import { sayOfCheck } from './before-cutting';
 import { EngineBoundary } from '../../parts/engine-boundary';
 import { NextTime } from '../../parts/next-time';
 import { withId } from '../../core/units/by-id';
-import { useMakes } from '../../data/queries';
+import { useMakes, usePatterns } from '../../data/queries';
 import { TapeAsked } from '../../parts/tape-asked';
 import { usePlanChances, usePlanInWork, type PlanInWork } from './use-plan';
 import { routes } from '../../routes';
@@ -93,12 +94,16 @@ function AtTheTable({ makeId }: { makeId: string }) {
 export function CutSheetPage() {
   const { planId } = useParams();
   const work = usePlanInWork(planId);
+  const makes = useMakes();
+  const patterns = usePatterns();
   if (work === null) return <Empty>This plan is not in the ledger. It may have been removed; Ctrl Z brings it back.</Empty>;
   if (!work) return null;
   const { plan, input, person, make, request } = work;
   const { pattern } = input;
   const sheet = cutSheet(request);
-  const view = viewNamed(pattern, plan.viewId);
+  const view = viewOf(pattern, make);
+  const shown = new Set(sheet.lastTime.map((step) => step.id));
+  const lessons = recalledFor({ make, pattern, view, fabrics: input.fabrics }, makes).filter((l) => !shown.has(`note ${l.note.id}`));
   const checks = sheet.checks.filter((c) => plan.checks[c.id] !== 'waved');
   return (
     <>
@@ -205,6 +210,19 @@ export function CutSheetPage() {
               ))}
             </ul>
           </Part>
+          {lessons.length > 0 && (
+            <Part head="Learned before">
+              <ul>
+                {lessons.map((l) => (
+                  <Box
+                    key={l.note.id}
+                    plan={plan}
+                    step={{ id: `lesson ${l.note.id}`, words: l.note.words, detail: [`${reasonWords(l)} · ${learnedOn(l, patterns)}`] }}
+                  />
+                ))}
+              </ul>
+            </Part>
+          )}
           <Part head="From last time">
             {sheet.lastTime.length === 0 ? (
               <p className="py-1">No note was written down in earlier versions.</p>

@@ -1,12 +1,14 @@
 import { calledField, Plan } from '../../core/records';
-import type { ReactNode } from 'react';
+import { useMemo, type ReactNode } from 'react';
 import { EngineBoundary } from '../../parts/engine-boundary';
 import { viewOf } from '../../core/make/versions';
 import { Link, useNavigate, useParams } from 'react-router';
 import { USUAL_ALLOWANCE } from '../../core/arithmetic/sums';
 import { mainUse } from '../../core/make/main-fabric';
 import { newId } from '../../data/new-id';
-import { useLists, useUnit } from '../../data/queries';
+import { useLists, useMakes, usePatterns, useUnit } from '../../data/queries';
+import { recalledFor } from '../../core/plan/lessons';
+import { RecalledLessons } from '../../parts/recalled-lessons';
 import { FabricUses } from '../../parts/fabric-uses';
 import { CutFields } from '../../parts/cut-fields';
 import { GarmentPicture } from '../../parts/garment-picture';
@@ -64,6 +66,9 @@ function PlanDesk({ work }: { work: PlanInWork }) {
   const unit = useUnit();
   const { plan, input, person, make } = work;
   const { pattern, bodies, fabrics } = input;
+  const patterns = usePatterns();
+  const makes = useMakes();
+  const recalled = useMemo(() => recalledFor({ make, pattern, view: viewOf(pattern, make), fabrics }, makes), [make, pattern, fabrics, makes]);
   const change = (part: Partial<Plan>) =>
     void save(`${calledField(Plan.shape, Object.keys(part)[0] ?? '')} of the plan for ${pattern.name}`, [
       { table: 'plans', from: plan, to: { ...plan, ...part } },
@@ -91,7 +96,7 @@ function PlanDesk({ work }: { work: PlanInWork }) {
               Remove this plan
             </Button>
             <LinkButton to={routes.cutSheet(plan.id)}>Cut sheet</LinkButton>
-            {plan.state === 'open' && <MarkAsCut plan={plan} pattern={pattern} onto />}
+            {plan.state === 'open' && <MarkAsCut plan={plan} name={pattern.name} onto />}
           </div>
         }
       />
@@ -178,6 +183,14 @@ function PlanDesk({ work }: { work: PlanInWork }) {
               {person.child && <RoomToGrow work={work} onChange={change} />}
             </Chances>
           </EngineBoundary>
+          {recalled.length > 0 && (
+            <section aria-labelledby="learned">
+              <h2 id="learned" className="mb-1 text-head">
+                Learned before
+              </h2>
+              <RecalledLessons lessons={recalled} patterns={patterns} />
+            </section>
+          )}
           <BeforeCutting work={work} />
         </div>
       </div>

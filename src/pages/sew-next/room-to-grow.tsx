@@ -35,7 +35,7 @@ export function RoomToGrow({ work: { plan, make, cut, input, person }, onChange 
     const request = { ...cut, date: g.date, expected: g.expected };
     let next: Make | undefined;
     try {
-      next = (await askEngine(tables, 'account', [plan.personId, plan.patternId, request]))?.next;
+      next = (await askEngine(tables, 'account', [plan.personId, input.pattern.id, request]))?.next;
     } catch (error) {
       toast.error(`The cut for that body could not be worked out: ${error instanceof Error ? error.message : String(error)}. The plan is as it was.`);
       return;

@@ -163,7 +163,7 @@ export function SewNext() {
             <Button quiet onClick={() => put(plan, { state: 'dropped' }, `plan dropped: ${name}`)}>
               Drop it
             </Button>
-            <MarkAsCut plan={plan} pattern={pattern} />
+            <MarkAsCut plan={plan} name={name} />
           </>
         ) : plan.state === 'made' ? (
           <Link to={routes.make(plan.makeId ?? '')} className="text-small text-ink2 underline underline-offset-2">

@@ -1,4 +1,5 @@
-import { calledField, Fabric, FABRIC_TESTS, Piece, Swatch as SwatchShape, type FabricTest } from '../../core/records';
+import { usually } from '../../core/fabric/usually';
+import { askedFields, calledField, fieldWords, Fabric, FABRIC_TESTS, Piece, Swatch as SwatchShape, type FabricTest } from '../../core/records';
 import { RecordFields } from '../../parts/record-fields';
 import { useState } from 'react';
 import { toast } from 'react-toastify';
@@ -78,6 +79,24 @@ function TestEntry({ fabric, unit, onTest }: { fabric: Fabric; unit: LengthUnit;
   );
 }
 
+/** What a fabric of that name usually is, where nothing else was said: a guess, to be taken in one touch or left. */
+function UsuallyLine({ fabric, unit, onTake }: { fabric: Fabric; unit: LengthUnit; onTake: (part: Partial<Fabric>) => void }) {
+  const found = usually(fabric);
+  if (!found) return null;
+  const said = askedFields(Fabric.shape).flatMap(({ name, meta }) => {
+    const words = fieldWords(meta, found.fields[name], unit);
+    return words === undefined ? [] : [`${meta.label.toLowerCase()} ${words}`];
+  });
+  return (
+    <div className="flex flex-wrap items-center gap-x-3 gap-y-1 border-l-4 border-rule2 bg-tint px-3 py-1 text-small">
+      <p className="min-w-56 flex-1">
+        A fabric called {found.family.names[0]} is usually: {said.join('; ')}. A guess until you test this one.
+      </p>
+      <Button onClick={() => onTake(found.fields)}>Take it where nothing is noted</Button>
+    </div>
+  );
+}
+
 /** Everything that a stash says of a fabric; each change is saved as it is made. */
 export function FabricFields({ fabric, unit }: { fabric: Fabric; unit: LengthUnit }) {
   const of = Fabric.shape;
@@ -94,6 +113,7 @@ export function FabricFields({ fabric, unit }: { fabric: Fabric; unit: LengthUni
         <Swatch swatch={fabric.swatch} className="size-16" />
         <RecordField of={of} name="name" value={fabric.name} onValue={(name) => change({ name })} className="flex-1" />
       </div>
+      <UsuallyLine fabric={fabric} unit={unit} onTake={(part) => change(part, 'what it usually is')} />
       <div className="flex flex-wrap items-start gap-3">{fields('first')}</div>
       <section aria-labelledby="pieces">
         <h3 id="pieces" className="text-name">

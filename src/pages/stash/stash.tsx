@@ -1,3 +1,4 @@
+import { formatFabricWeight } from '../../core/units/fabric-weight';
 import { useEffect, useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { toast } from 'react-toastify';
@@ -134,9 +135,13 @@ export function Stash() {
                       `${c.stretchAcross}\u202f%`
                     )}
                   </td>
-                  <td className="px-3 py-1">{c.weight ? `${c.weight}\u202fg/m²` : (c.weightClass ?? '–')}</td>
+                  <td className="px-3 py-1">{c.weight ? formatFabricWeight(c.weight, unit) : (c.weightClass ?? '–')}</td>
                   <td className="px-3 py-1">
-                    {c.pricePerMetre ? formatMoney(c.pricePerMetre) : <span className="text-ink2 italic">not known</span>}
+                    {c.pricePerMetre ? (
+                      `${formatMoney(c.pricePerMetre)}${c.pricedBy === 'yard' ? ' a yard' : ''}`
+                    ) : (
+                      <span className="text-ink2 italic">not known</span>
+                    )}
                   </td>
                   <td className="px-3 py-1">{piecesWords(c, unit)}</td>
                   <td className="px-3 py-1">{used.get(c.id) ?? 0}</td>

@@ -7,7 +7,11 @@ import { save } from '../save';
 import { counted } from '../../core/units/counted';
 
 /** Whose pictures they are. */
-export type PictureOwner = { readonly makeId: string } | { readonly fabricId: string };
+export type PictureOwner =
+  | { readonly makeId: string; readonly noteId?: string }
+  | { readonly fabricId: string }
+  | { readonly patternId: string }
+  | { readonly planId: string };
 
 /** Larger files are refused before they are read, bytes. */
 const LARGEST = 60_000_000;

@@ -1,11 +1,11 @@
 import clsx from 'clsx';
 import { ImagePlus, X } from 'lucide-react';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { useDropzone } from 'react-dropzone';
 import { toast } from 'react-toastify';
 import { PICTURE_SIDES, type FitNote, type PictureSide } from '../../core/records';
 import type { StoredPicture } from '../../data/database';
-import { usePicturesOf, usePicturesOfFabric } from '../../data/queries';
+import { usePicturesBy, type PictureOf } from '../../data/queries';
 import { Button } from '../../ui/button';
 import { Dialog } from '../../ui/dialog';
 import { ChoiceField } from '../../ui/field';
@@ -16,6 +16,15 @@ import { reordered } from '../reorder';
 import { addPictures, type PictureOwner } from './add-pictures';
 import { PinnedPicture } from './pinned-picture';
 import { counted } from '../../core/units/counted';
+
+const ownerOf = (of: PictureOwner): readonly [PictureOf, string] =>
+  'makeId' in of
+    ? ['makeId', of.makeId]
+    : 'fabricId' in of
+      ? ['fabricId', of.fabricId]
+      : 'patternId' in of
+        ? ['patternId', of.patternId]
+        : ['planId', of.planId];
 
 /** A picture in the row: its side, its place, what can be done with it. */
 function Thumb({
@@ -62,7 +71,7 @@ function Thumb({
 }
 
 /**
- * The pictures of a make or a fabric: dropped, pasted, picked or taken on a phone; brought down off the main thread; put in order by
+ * The pictures of a make, a fabric, a pattern or a plan: dropped, pasted, picked or taken on a phone; brought down off the main thread; put in order by
  * drag or keys.
  *
  * @param notes fit notes that can be pinned to a place on a picture
@@ -78,9 +87,9 @@ export function Pictures({
   notes?: readonly FitNote[];
   onPin?: (noteId: string, pin: FitNote['pin']) => void;
 }) {
-  const ofMake = usePicturesOf('makeId' in of ? of.makeId : undefined);
-  const ofFabric = usePicturesOfFabric('fabricId' in of ? of.fabricId : undefined);
-  const pictures = 'makeId' in of ? ofMake : ofFabric;
+  const [owner, id] = ownerOf(of);
+  const all = usePicturesBy(owner, id);
+  const pictures = useMemo(() => all?.filter((p) => p.noteId === undefined), [all]);
   const [progress, setProgress] = useState<{ done: number; all: number }>();
   const [problems, setProblems] = useState<readonly string[]>([]);
   const [openId, setOpenId] = useState<string>();

@@ -1,3 +1,4 @@
+import { parseFabricWeight } from '../../units/fabric-weight';
 import { FIT_CLASSES, FIT_CLASS_WORDS, type FitClass } from '../../body/fit-class';
 import type { SizeLine } from '../../records';
 import { itemAt } from '../../units/item-at';
@@ -72,16 +73,11 @@ export function readPercent(text: string): number {
   return number;
 }
 
-/** g/m² of an ounce to the square yard: 28.3495 g on 0.836127 m². Exact by definition of both. */
-const GSM_OF_OUNCE = 28.349523125 / 0.83612736;
-
 /** The weight of a fabric, g/m². */
 export function readWeight(text: string): number {
-  const found = /^(\d+(?:[.,]\d+)?)\s*(oz\b.*|ounces?.*|g\b.*|gsm)?$/i.exec(text.trim());
-  const number = found ? Number(itemAt(found, 1).replace(',', '.')) : NaN;
-  const gsm = /^o/i.test(found?.[2] ?? '') ? number * GSM_OF_OUNCE : number;
-  if (!(gsm > 0 && gsm <= 3000)) throw new CannotTake(`“${text}” is not a weight such as 180 g/m² or 5 oz`);
-  return Math.round(gsm * 10) / 10;
+  const read = parseFabricWeight(text, 'cm');
+  if (!read.ok) throw new CannotTake(read.problem.replace(/\.$/, ''));
+  return read.gsm;
 }
 
 /** One of some words, as they are or as they begin; undefined where it is none of them. */

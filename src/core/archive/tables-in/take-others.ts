@@ -5,7 +5,6 @@ import { BODY_MEASURES, type BodyMeasure } from '../../body/zones';
 import { blankFabric, blankPattern, Fabric, Pattern, PATTERN_FORMS, type Make, type Wear } from '../../records';
 import { CannotTake, choiceNamed, fitClassNamed, readLove, readPercent, readWeight, readWhole } from './cells';
 import { kindNamed, structureNamed } from '../../records/garment-named';
-import { CM_OF } from './columns';
 import type { Row } from './row';
 import { dayWords, joined, sameName, THERE, type Taking } from './taking';
 
@@ -69,7 +68,6 @@ export function takeFabric(row: Row, taking: Taking) {
   const weight = row.read('weight', readWeight);
   const gives = row.read('gives', readPercent);
   const price = row.money('price');
-  const pricePerMetre = price && row.byTheYard('price') ? { ...price, minor: Math.round((price.minor * 100) / CM_OF.yd) } : price;
   const told = row.fields(Fabric.shape);
   const behaviour = row.text('behaviour');
   taking.add('fabrics', {
@@ -80,7 +78,7 @@ export function takeFabric(row: Row, taking: Taking) {
     ...(width ? { width } : {}),
     ...(weight ? { weight } : {}),
     ...(gives === undefined ? {} : { stretchAcross: gives }),
-    ...(pricePerMetre ? { pricePerMetre } : {}),
+    ...(price ? { pricePerMetre: price, ...(row.byTheYard('price') ? { pricedBy: 'yard' as const } : {}) } : {}),
   });
   return joined(
     name,

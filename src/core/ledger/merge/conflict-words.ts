@@ -1,5 +1,6 @@
 import { outcomeWords } from '../../make/fit-note-words';
 import { calledField, fieldWords, type Shapes } from '../../records/fields';
+import { planName } from '../../make/plan-name';
 import { makeName } from '../../make/make-name';
 import equal from 'fast-deep-equal';
 import { alterationWords, sizeLineWords } from '../../alteration/words';
@@ -7,7 +8,7 @@ import { formatLength, type LengthUnit } from '../../units/length';
 import { keysOf } from '../../units/keys';
 import { firstOf } from '../../units/item-at';
 import { BODY_MEASURES, zoneOf } from '../../body/zones';
-import type { Alteration, Fabric, FitNote, Make, MeasurementSet, Pattern, Person, Plan, SizeLine, Verdict, Wear } from '../../records';
+import type { Alteration, FitNote, Make, MeasurementSet, Pattern, Person, Picture, Plan, SizeLine, Verdict, Wear } from '../../records';
 import type { FieldMeta } from '../../records/field';
 import { TABLES } from '../../records/ledger';
 import type { TableName } from '../../records/table-names';
@@ -47,6 +48,9 @@ const NAMES_A: Readonly<Record<string, TableName>> = {
   makeIds: 'makes',
   refashionOf: 'makes',
   listId: 'lists',
+  setId: 'sets',
+  collectionId: 'collections',
+  planId: 'plans',
   bodyId: 'bodies',
 };
 /** Ids of what has no name outside its own record. */
@@ -116,11 +120,15 @@ export function recordWords(table: TableName, id: string, sides: readonly Tables
       const wear = find<Wear>('wears', id);
       return `worn ${wear?.date ?? ''}: ${wear?.makeIds.map(makeWords).join(', ') ?? ''}`;
     }
-    case 'plans':
-      return `plan of ${find<Pattern>('patterns', find<Plan>('plans', id)?.patternId)?.name ?? 'a pattern'}`;
+    case 'plans': {
+      const plan = find<Plan>('plans', id);
+      const pattern = find<Pattern>('patterns', plan?.patternId);
+      return `plan of ${plan ? planName(plan, pattern ? [pattern] : []) : 'a pattern'}`;
+    }
     case 'pictures': {
-      const picture = find<{ makeId?: string; fabricId?: string }>('pictures', id);
-      return `a picture of ${picture?.fabricId ? (find<Fabric>('fabrics', picture.fabricId)?.name ?? 'a fabric') : makeWords(picture?.makeId)}`;
+      const picture = find<Picture>('pictures', id);
+      const of = (['fabricId', 'patternId', 'planId'] as const).find((name) => picture?.[name] !== undefined);
+      return `a picture of ${of ? recordWords(NAMES_A[of] ?? table, picture?.[of] ?? id, sides) : makeWords(picture?.makeId)}`;
     }
     default:
       return find<{ name: string }>(table, id)?.name ?? id;

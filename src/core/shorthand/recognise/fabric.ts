@@ -1,6 +1,5 @@
-import { FABRIC_PARTS, type FabricUse, type Money } from '../../records';
-import { gramsOf } from '../../arithmetic/fabric-weight';
-import { CM_PER_INCH } from '../../units/length';
+import { FABRIC_PARTS, type FabricUse } from '../../records';
+import { gramsOf } from '../../units/fabric-weight';
 import { anyOf, END, lengthOf, SAID_LENGTH } from '../amounts';
 import type { Understood } from '../chip';
 import { moneySaid } from '../money-said';
@@ -57,11 +56,6 @@ interface Said {
   readonly shop?: string | undefined;
 }
 
-function moneyAMetre(price: string, unit: string | undefined, currency: string): Money | undefined {
-  const money = moneySaid(price, currency);
-  return money && unit?.startsWith('y') ? { ...money, minor: Math.round((money.minor * 100) / (36 * CM_PER_INCH)) } : money;
-}
-
 /** The use of a fabric from all that was said beside its name. */
 function used(
   fabric: { readonly id: string } | { readonly name: string },
@@ -71,7 +65,7 @@ function used(
 ): Understood {
   const cm = (text: string | undefined) => (text === undefined ? undefined : lengthOf(text.replace(/^(?:used|took) /, ''), context.unit)?.cm);
   const [length, left] = [cm(said.length), cm(said.left)];
-  const price = said.price === undefined ? undefined : moneyAMetre(said.price, said.unit, context.currency);
+  const price = said.price === undefined ? undefined : moneySaid(said.price, context.currency);
   const figure = said.weight === undefined ? undefined : Number(said.weight.replace(',', '.'));
   const weight = figure === undefined ? undefined : Math.round(said.gsm === 'oz' ? gramsOf(figure) : figure);
   const shop = said.shop === undefined || !shopAt ? undefined : typed(...shopAt);
@@ -81,7 +75,7 @@ function used(
     part: PART_NAMES[(said.part ?? '').trim()] ?? 'main',
     ...(length === undefined ? {} : { length }),
     ...(left === undefined ? {} : { left }),
-    ...(price ? { price } : {}),
+    ...(price ? { price, ...(said.unit?.startsWith('y') ? { pricedBy: 'yard' as const } : {}) } : {}),
     ...(weight === undefined ? {} : { weight }),
     ...(shop === undefined ? {} : { shop }),
   };

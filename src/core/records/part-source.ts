@@ -1,0 +1,12 @@
+import { z } from 'zod';
+import { field } from './field';
+import { Id, Words, ZoneName } from './shapes';
+
+/** A pattern that a garment, or a part of it, is cut from: the first of a list is the main one, each other brings the zones and pieces named. */
+export const PartSource = z.strictObject({
+  patternId: Id,
+  viewId: Id,
+  zones: z.array(ZoneName).optional(),
+  pieces: field(Words.optional(), { label: 'Pieces that come from it', ask: 'words', hint: 'sleeve, cuff' }),
+});
+export type PartSource = z.infer<typeof PartSource>;

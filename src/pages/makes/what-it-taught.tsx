@@ -1,0 +1,141 @@
+import { useRef, useState } from 'react';
+import { subjectWords } from '../../core/plan/lessons';
+import { ConstructionNote, type Fabric, type Make } from '../../core/records';
+import { newId } from '../../data/new-id';
+import { LessonPicture } from '../../parts/recalled-lessons';
+import { LessonSubjects } from '../../parts/lesson-subjects';
+import { addPictures } from '../../parts/pictures/add-pictures';
+import { RecordField } from '../../parts/record-field';
+import { save } from '../../parts/save';
+import { Button } from '../../ui/button';
+import { TextField } from '../../ui/field';
+import { OutLink } from '../../ui/out-link';
+
+/** A note with what it is a lesson about; opened, that can be said, and a link or a picture put with it. */
+function NoteLine({ make, note, fabrics }: { make: Make; note: ConstructionNote; fabrics: readonly Fabric[] }) {
+  const [open, setOpen] = useState(false);
+  const files = useRef<HTMLInputElement>(null);
+  const change = (part: Partial<ConstructionNote>, what: string) =>
+    void save(what, [
+      { table: 'makes', id: make.id, edit: (now) => ({ ...now, notes: now.notes.map((n) => (n.id === note.id ? { ...n, ...part } : n)) }) },
+    ]);
+  const about = note.about ?? [];
+  const canTeach = note.kind !== 'next time' && note.kind !== 'erratum';
+  return (
+    <li className="border-b border-rule py-1">
+      <div className="flex items-start gap-2">
+        <LessonPicture makeId={make.id} noteId={note.id} words={note.words} />
+        <span className="min-w-0 flex-1 text-small">
+          <span className="text-ink2 italic">{note.kind}:</span> {note.words}
+          {about.length > 0 && (
+            <span className="block text-ink2">
+              a lesson about {subjectWords(about, fabrics)}
+              {note.rested !== undefined && ' · put to rest'}
+            </span>
+          )}
+          {note.link !== undefined && (
+            <span className="block">
+              <OutLink to={note.link}>Open the link</OutLink>
+            </span>
+          )}
+        </span>
+        {canTeach && (
+          <Button quiet aria-expanded={open} aria-label={`Lesson: ${note.words}`} onClick={() => setOpen(!open)}>
+            {about.length > 0 ? 'Lesson' : 'Make it a lesson'}
+          </Button>
+        )}
+      </div>
+      {open && (
+        <div className="flex flex-col gap-2 py-1">
+          <LessonSubjects
+            make={make}
+            note={note}
+            fabrics={fabrics}
+            onAbout={(subjects) => change({ about: subjects.length > 0 ? subjects : undefined }, 'what a note is about')}
+          />
+          <div className="flex flex-wrap items-end gap-2">
+            <RecordField
+              of={ConstructionNote.shape}
+              name="link"
+              value={note.link}
+              onValue={(link) => change({ link }, 'link of a note')}
+              className="w-48"
+            />
+            <input
+              ref={files}
+              type="file"
+              accept="image/*"
+              className="sr-only"
+              tabIndex={-1}
+              aria-label={`Picture for: ${note.words}`}
+              onChange={(event) => {
+                const chosen = [...(event.target.files ?? [])];
+                void addPictures({ makeId: make.id, noteId: note.id }, 'a note', chosen, {
+                  signal: new AbortController().signal,
+                  onProgress: () => undefined,
+                  place: 0,
+                });
+              }}
+            />
+            <Button quiet onClick={() => files.current?.click()}>
+              A picture
+            </Button>
+            {note.rested !== undefined && (
+              <Button quiet onClick={() => change({ rested: undefined }, 'a lesson taken up again')}>
+                Take it up again
+              </Button>
+            )}
+          </div>
+        </div>
+      )}
+    </li>
+  );
+}
+
+/** The notes on the making of a garment, and what of them is true of more than this one. */
+export function WhatItTaught({ make, fabrics }: { make: Make; fabrics: readonly Fabric[] }) {
+  const [words, setWords] = useState('');
+  const [draft, setDraft] = useState<ConstructionNote['about']>([]);
+  const said = words.trim();
+  const keep = async () => {
+    if (said === '') return;
+    const about = draft ?? [];
+    const note: ConstructionNote = { id: newId(), kind: 'tip', words: said, ...(about.length > 0 ? { about } : {}) };
+    if (!(await save(`lesson: ${said}`, [{ table: 'makes', id: make.id, edit: (now) => ({ ...now, notes: [...now.notes, note] }) }]))) return;
+    setWords('');
+    setDraft([]);
+  };
+  return (
+    <section aria-label="Notes and lessons">
+      {make.notes.length > 0 && (
+        <ul>
+          {make.notes.map((note) => (
+            <NoteLine key={note.id} make={make} note={note} fabrics={fabrics} />
+          ))}
+        </ul>
+      )}
+      <form
+        className="mt-2 flex flex-col gap-1.5"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void keep();
+        }}
+      >
+        <span className="flex flex-wrap items-end gap-2">
+          <TextField
+            label="It taught"
+            placeholder="starch it before cutting …"
+            value={words}
+            maxLength={2000}
+            onChange={(event) => setWords(event.target.value)}
+            className="min-w-56 flex-1"
+          />
+          <Button type="submit" disabled={said === ''}>
+            Keep it
+          </Button>
+        </span>
+        {said !== '' && <LessonSubjects make={make} note={{ words: said, about: draft }} fabrics={fabrics} onAbout={setDraft} />}
+      </form>
+    </section>
+  );
+}
