@@ -1,10 +1,12 @@
-import { nextVersion } from '../src/core/make/versions';
+import { nextVersion, viewOf } from '../src/core/make/versions';
+import { caseAt, casesIn, type CaseOfPattern } from '../src/core/engine/combination';
+import { learnedOn, reasonWords, recalledFor } from '../src/core/plan/lessons';
 import { z } from 'zod';
 import { alterationWords, sizeLineWords } from '../src/core/alteration/words';
 import { answerMoving } from '../src/core/alteration/answer';
 import { decisionReasonWords } from '../src/core/decide/decision-reason';
 import { beliefAt } from '../src/core/forecast/belief';
-import { type PatternCase } from '../src/core/garment/case';
+import { bringsZone, type PatternCase } from '../src/core/garment/case';
 import type { Account } from '../src/core/engine/account';
 import { causeWords, effectWords } from '../src/core/versions/credit-words';
 import { meantFor } from '../src/core/plan/meant';
@@ -70,6 +72,13 @@ const PatternAdvice = z.object({
   meant: z
     .array(z.object({ version: z.number(), words: z.string(), answer: z.enum(['taken', 'in words', 'declined']).optional() }))
     .describe('for the next version, and what a plan answered'),
+  joins: z
+    .array(z.object({ pattern: z.string(), pieces: z.string().optional(), zones: z.array(z.string()) }))
+    .describe('parts of other patterns in the last version'),
+  lessons: z
+    .array(z.object({ words: z.string(), because: z.string(), learnedOn: z.string() }))
+    .describe('learned before, on any pattern, the nearest first: as the last version is cut again, in its fabric'),
+  reports: z.array(z.object({ words: z.string(), from: z.string().optional(), zone: z.string().optional() })).describe('from elsewhere: hearsay'),
   toMark: z.array(z.string()).describe('alterations that are not on the pattern paper yet'),
   sizes: z
     .object({
@@ -167,7 +176,14 @@ export function advise(ledger: Ledger, person: Person, patternIds: readonly stri
     patterns: asked.map((input) => {
       const plan = { date: on, unit };
       const carried = fit.account(person.id, input.pattern.id, plan);
-      const worth = carried ? worthOfPlaces(input, { ...carried.next, fitNotes: [] }, { at: 'firstDay' }, memory) : [];
+      const others: CaseOfPattern = (id) => fit.caseOf(person.id, id);
+      const at = (zone: ZoneId) => (carried ? caseAt(input, carried.last, zone, others) : input);
+      const next = carried && { ...carried.next, fitNotes: [] };
+      const worth = next
+        ? casesIn(input, next, others).flatMap((part) =>
+            worthOfPlaces(part, next, { at: 'firstDay' }, memory).filter((w) => bringsZone(part.pattern, next, w.zone)),
+          )
+        : [];
       const askAt = (zone: ZoneId) => {
         const found = worth.find((w) => w.zone === zone);
         return found ? { ask: { how: found.how, gain: found.gain } } : {};
@@ -183,7 +199,7 @@ export function advise(ledger: Ledger, person: Person, patternIds: readonly stri
         alterations: carried?.next.alterations.map((a) => alterationWords(a, unit)) ?? [],
         zones:
           carried?.zones.map((z) => {
-            const { saidByOthers } = beliefAt(input, z.zone, memory);
+            const { saidByOthers } = beliefAt(at(z.zone), z.zone, memory);
             return {
               zone: zoneOf(z.zone).label,
               offset: z.x,
@@ -212,6 +228,24 @@ export function advise(ledger: Ledger, person: Person, patternIds: readonly stri
           version: make.version,
           words: note.words,
           ...(answered ? { answer: answered.answer } : {}),
+        })),
+        joins: (carried?.next.sources ?? [])
+          .slice(1)
+          .map(({ patternId, pieces, zones = [] }) => ({
+            pattern: nameOf(patternId),
+            ...(pieces === undefined ? {} : { pieces }),
+            zones: zones.map((z) => zoneOf(z).label),
+          })),
+        lessons: carried
+          ? recalledFor(
+              { make: carried.last, pattern: input.pattern, view: viewOf(input.pattern, carried.last), fabrics: input.fabrics },
+              ledger.makes,
+            ).map((l) => ({ words: l.note.words, because: reasonWords(l), learnedOn: learnedOn(l, ledger.patterns) }))
+          : [],
+        reports: (input.pattern.reports ?? []).map(({ words, from, zone }) => ({
+          words,
+          ...(from === undefined ? {} : { from }),
+          ...(zone === undefined ? {} : { zone: zoneOf(zone).label }),
         })),
         toMark: carried?.toMark.map((t) => alterationWords(t.alteration, unit)) ?? [],
         decision: { answer, because: because.map(decisionReasonWords), wouldChange, judgedEarly: early },

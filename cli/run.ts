@@ -1,6 +1,8 @@
 import { parseArgs } from 'node:util';
 import { checkLedgerText } from '../src/core/ledger/check-ledger';
 import { ledgerCounts } from '../src/core/records/ledger';
+import { ONE_OF, TABLE_WORDS } from '../src/core/records/table-names';
+import { entriesOf } from '../src/core/units/keys';
 import { advise } from './advice';
 import { adviceText } from './advice-text';
 import { demoLedger } from '../demo/ledger';
@@ -80,7 +82,7 @@ export function run(args: readonly string[], read: (file: string) => string, tod
   if ('code' in checked) return checked;
   const { ledger } = checked;
   if (command === 'check') {
-    const counts = Object.entries(ledgerCounts(ledger)).map(([table, n]) => `${n} ${table}`);
+    const counts = entriesOf(ledgerCounts(ledger)).map(([table, n]) => `${n} ${n === 1 ? ONE_OF[table] : TABLE_WORDS[table]}`);
     return { code: 0, out: [`In order: ${counts.join(', ')}.`, ...checked.notices].join('\n') };
   }
 

@@ -8,8 +8,8 @@ import { dateOfDay, dayNumber } from '../src/core/units/date';
 import { seasonOf, seasonsOf } from '../src/core/wear/season';
 import { fabrics } from './fabrics';
 import { makes } from './makes';
-import { lists, plans } from './plans';
-import { patterns } from './patterns';
+import { lists, plans, sets } from './plans';
+import { collections, patterns } from './patterns';
 import { bodies, people } from './people';
 
 /** The last day of the demo's story. */
@@ -49,6 +49,13 @@ const WORN: Record<string, readonly [times: number, until?: string]> = {
   'make-grebe-2': [16],
   'make-dunlin-1': [18],
   'make-whimbrel-1': [5],
+  'make-merrow-1': [4, '2026-02-01'],
+  'make-merrow-2': [31],
+  'make-moorings-shirt-1': [22],
+  'make-moorings-trousers-1': [36],
+  'make-rehearsal-1': [4],
+  'make-rehearsal-2': [13],
+  'make-market-skirt': [9],
 };
 
 /** Asked of every day of every garment, and looked up once: where tests run, each global costs a search. */
@@ -160,8 +167,8 @@ export function demoLedger(): Ledger {
     ],
     lists,
     plans,
-    sets: [],
-    collections: [],
+    sets,
+    collections,
     pictures: makes.flatMap(picturesOf),
   };
 }

@@ -1,6 +1,6 @@
 import type { AlterationKindId } from '../src/core/catalogue/alterations';
 import type { ZoneId } from '../src/core/body/zones';
-import type { Alteration, FitNote, Make, Outcome, Seen, Verdict } from '../src/core/records';
+import type { Alteration, FitNote, Make, NoteSubject, Outcome, Seen, Verdict } from '../src/core/records';
 import { blankMake } from '../src/core/records/blank';
 
 const tryOn: Seen = { at: 'tryOn' };
@@ -17,7 +17,7 @@ type AlterationLine = Partial<Alteration> & { kind: AlterationKindId };
 interface MakeLine extends Partial<Omit<Make, 'fitNotes' | 'alterations' | 'verdicts' | 'fabrics' | 'notes'>> {
   readonly version: number;
   readonly cutOn: string;
-  readonly size: { size: string; to?: string; at?: number };
+  readonly size?: { size: string; to?: string; at?: number };
   readonly fabric: readonly [fabricId: string, length: number, left?: number];
   readonly altered?: readonly AlterationLine[];
   /** Looks at the garment: when, on which day, what was seen. */
@@ -25,7 +25,8 @@ interface MakeLine extends Partial<Omit<Make, 'fitNotes' | 'alterations' | 'verd
   readonly said?: readonly (Omit<Verdict, 'id' | 'reasons'> & { reasons?: Verdict['reasons'] })[];
   /** Minutes in all. */
   readonly minutes?: number;
-  readonly learned?: readonly (readonly [Make['notes'][number]['kind'], string])[];
+  /** Notes on the making; those that taught more than this one garment say what of. */
+  readonly learned?: readonly (readonly [kind: Make['notes'][number]['kind'], words: string, about?: NoteSubject[]])[];
 }
 
 /** A make in a few words: what is usual is filled in. */
@@ -47,7 +48,7 @@ function make(pattern: string, person: string, line: MakeLine): Make {
       notes.map(([zone, outcome, more], i) => ({ id: `${id}-n${look + 1}${i + 1}`, zone, outcome, seen: when, date, ...more })),
     ),
     verdicts: said.map((v, i) => ({ id: `${id}-v${i + 1}`, reasons: [], ...v })),
-    notes: learned.map(([kind, words], i) => ({ id: `${id}-k${i + 1}`, kind, words })),
+    notes: learned.map(([kind, words, about], i) => ({ id: `${id}-k${i + 1}`, kind, words, ...(about ? { about } : {}) })),
   };
 }
 
@@ -111,7 +112,7 @@ const skerry: Make[] = [
     learned: [
       ['next time', 'longer stitch on the topstitching'],
       ['next time', 'lengthen the sleeve by 0.5'],
-      ['setting', 'needle 80, stitch 2.5, stay tape at the roll line'],
+      ['setting', 'needle 80, stitch 2.5, stay tape at the roll line', [{ of: 'technique', name: 'collar' }]],
       ['different', 'welt pockets before the side panels go on'],
       ['erratum', 'step 9 shows the vent the wrong way round'],
     ],
@@ -280,7 +281,7 @@ const lantern: Make[] = [
         words: 'Everyone admires it on its hanger. Too bright for the orchestra, too grand for rehearsal.',
       },
     ],
-    learned: [['tip', 'baste every seam; the pile creeps']],
+    learned: [['tip', 'baste every seam; the pile creeps', [{ of: 'fabrics like it', fabricId: 'fabric-bottle-velvet' }]]],
   }),
 ];
 
@@ -979,6 +980,171 @@ const things: Make[] = [
   }),
 ];
 
+/** A bag made three times: again, and without the front pocket. */
+const tideline: Make[] = [
+  make('tideline', 'maren', {
+    version: 1,
+    kind: 'without fit',
+    cutOn: '2024-08-03',
+    finishedOn: '2024-08-03',
+    fabric: ['sail-canvas', 60],
+    minutes: 150,
+    said: [{ date: '2025-02-01', wears: 0, love: 4, words: 'The pocket gapes when it is full.' }],
+    learned: [['tip', 'topstitch the handles before they are set in', [{ of: 'technique', name: 'topstitching' }]]],
+  }),
+  make('tideline', 'maren', {
+    version: 2,
+    kind: 'without fit',
+    quantity: 2,
+    cutOn: '2025-03-08',
+    finishedOn: '2025-03-09',
+    fabric: ['harbour-ticking', 110],
+    altered: [{ kind: 'leave-out', way: 'total', purpose: 'style', note: 'the front pocket' }],
+    minutes: 190,
+    state: 'given',
+    stateSince: '2025-04-02',
+    why: 'one to each of the violas',
+  }),
+  make('tideline', 'maren', {
+    version: 3,
+    kind: 'without fit',
+    cutOn: '2026-06-20',
+    finishedOn: '2026-06-21',
+    fabric: ['sail-canvas', 62],
+    altered: [{ kind: 'leave-out', way: 'total', purpose: 'style', note: 'the front pocket' }],
+    minutes: 120,
+    said: [{ date: '2026-06-21', wears: 0, love: 5, sewAgain: 'as is' }],
+  }),
+];
+
+/** A bra: the band right at once, the cup in the second. */
+const merrow: Make[] = [
+  make('merrow', 'maren', {
+    version: 1,
+    cutOn: '2025-11-22',
+    finishedOn: '2025-11-25',
+    size: { size: '75B' },
+    fabric: ['tern-jersey', 40],
+    minutes: 300,
+    difficulty: 4,
+    seen: [
+      [
+        after(2),
+        '2025-12-10',
+        [
+          ['braBand', 0],
+          ['cup', -1, { words: 'cuts in at the top edge' }],
+          ['wireLine', 0],
+          ['strap', 1, { amount: 2 }],
+        ],
+      ],
+    ],
+    said: [{ date: '2025-12-10', wears: 2, love: 3, reasons: ['fit'], sewAgain: 'with changes' }],
+    learned: [['tip', 'walk the elastic in quarters before stitching', [{ of: 'technique', name: 'elastic' }]]],
+  }),
+  make('merrow', 'maren', {
+    version: 2,
+    cutOn: '2026-01-24',
+    finishedOn: '2026-01-27',
+    size: { size: '75B' },
+    sizeLines: [{ zone: 'cup', line: { size: '75C' } }],
+    fabric: ['tern-jersey', 40],
+    altered: [{ kind: 'strap-length', amount: -2, marked: '2026-01-24' }],
+    minutes: 220,
+    seen: [[after(9), '2026-05-02', right('braBand', 'cup', 'wireLine', 'strap')]],
+    said: [{ date: '2026-05-02', wears: 9, love: 5, sewAgain: 'as is' }],
+  }),
+];
+
+/** Pyjamas of two: made as one, worn apart. */
+const moorings: Make[] = [
+  make('moorings-shirt', 'anselm', {
+    version: 1,
+    setId: 'set-pyjamas',
+    cutOn: '2026-01-31',
+    finishedOn: '2026-02-08',
+    size: { size: 'L' },
+    fabric: ['heron-brushed', 260],
+    minutes: 420,
+    seen: [[after(6), '2026-04-11', right('shoulder', 'bodyLength')]],
+    said: [{ date: '2026-04-11', wears: 6, love: 4, sewAgain: 'as is' }],
+    learned: [
+      ['tip', 'wash the brushed cotton twice before cutting: it went on shrinking', [{ of: 'fabrics like it', fabricId: 'fabric-heron-brushed' }]],
+    ],
+  }),
+  make('moorings-trousers', 'anselm', {
+    version: 1,
+    setId: 'set-pyjamas',
+    cutOn: '2026-01-31',
+    finishedOn: '2026-02-08',
+    size: { size: 'L' },
+    fabric: ['heron-brushed', 220],
+    minutes: 240,
+    seen: [[after(6), '2026-04-11', right('waistband', 'leg')]],
+    said: [{ date: '2026-04-11', wears: 6, love: 5, sewAgain: 'as is' }],
+  }),
+];
+
+/** A combination with a name: the body of the shirt with the neckline of the dress. */
+const REHEARSAL: Make['sources'] = [
+  { patternId: 'pattern-rehearsal', viewId: 'view-rehearsal' },
+  { patternId: 'pattern-tidewater', viewId: 'view-tidewater', zones: ['shoulder', 'acrossBack', 'bust', 'hip', 'bodice', 'sleeve'] },
+  { patternId: 'pattern-saltmarsh', viewId: 'view-saltmarsh', zones: ['neckDepth'], pieces: 'front neckline and facing' },
+];
+const rehearsal: Make[] = [
+  make('rehearsal', 'maren', {
+    version: 1,
+    sources: REHEARSAL,
+    cutOn: '2025-06-14',
+    finishedOn: '2025-06-22',
+    size: { size: 'C' },
+    fabric: ['seaglass-viscose', 150],
+    minutes: 480,
+    seen: [[after(3), '2025-08-02', [['neckDepth', 1, { amount: 1.5, words: 'shows when leaning over the cello' }], ...right('bust')]]],
+    said: [{ date: '2025-08-02', wears: 3, love: 3, reasons: ['fit'], sewAgain: 'with changes' }],
+    learned: [['tip', 'starch the viscose and cut it single', [{ of: 'fabrics like it', fabricId: 'fabric-seaglass-viscose' }]]],
+  }),
+  make('rehearsal', 'maren', {
+    version: 2,
+    sources: REHEARSAL,
+    cutOn: '2026-03-28',
+    finishedOn: '2026-04-06',
+    size: { size: 'C' },
+    fabric: ['white-lawn', 160],
+    altered: [{ kind: 'neck-depth', amount: -1.5, marked: '2026-03-28' }],
+    minutes: 400,
+    seen: [[after(5), '2026-07-12', right('neckDepth', 'bust')]],
+    said: [{ date: '2026-07-12', wears: 5, love: 5, sewAgain: 'as is' }],
+  }),
+];
+
+/** A bought dress cut down to a skirt: no pattern, and a fit like any other. */
+const cutDown: Make[] = [
+  {
+    ...blankMake('make-market-skirt', 'person-maren', 1, '2026-05-09'),
+    name: 'the market dress, cut down to a skirt',
+    kind: 'refashion',
+    garment: 'skirt',
+    bought: { what: 'a maxi dress from the flea market', size: '44', price: { minor: 900, currency: 'EUR' } },
+    finishedOn: '2026-05-10',
+    size: { size: '44' },
+    alterations: [
+      { id: 'make-market-skirt-a1', kind: 'side-seams', way: 'total', amount: -6, zones: ['waistband'], purpose: 'fit', when: 'body' },
+      { id: 'make-market-skirt-a2', kind: 'skirt-length', way: 'total', amount: -12, purpose: 'style', when: 'cutting' },
+    ],
+    cameOut: [{ id: 'make-market-skirt-o1', fabricId: 'fabric-market-cotton', length: 55, width: 90 }],
+    fabrics: [{ id: 'make-market-skirt-c1', fabricId: 'fabric-market-cotton', part: 'main' }],
+    times: [{ id: 'make-market-skirt-t1', phase: 'all', minutes: 95 }],
+    fitNotes: [
+      { id: 'make-market-skirt-n1', zone: 'waistband', outcome: 0, seen: firstDay, date: '2026-05-10' },
+      { id: 'make-market-skirt-n2', zone: 'skirt', outcome: 0, seen: firstDay, date: '2026-05-10' },
+    ],
+    verdicts: [
+      { id: 'make-market-skirt-v1', date: '2026-05-10', wears: 0, love: 4, reasons: [], words: 'An evening, and a skirt with a print nobody sells.' },
+    ],
+  },
+];
+
 /** A designer who runs small over the hip: tight in the size of the chart, right two sizes up. */
 const anchor: Make[] = [
   make('grebe', 'maren', {
@@ -1047,4 +1213,9 @@ export const makes: Make[] = [
   ...later,
   ...things,
   ...anchor,
+  ...tideline,
+  ...merrow,
+  ...moorings,
+  ...rehearsal,
+  ...cutDown,
 ];

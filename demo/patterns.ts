@@ -1,5 +1,5 @@
 import type { BodyMeasure } from '../src/core/body/zones';
-import type { Pattern, SizeChart, View } from '../src/core/records';
+import type { Collection, Pattern, SizeChart, View } from '../src/core/records';
 import { blankPattern, blankView } from '../src/core/records/blank';
 
 const eur = (minor: number) => ({ minor, currency: 'EUR' });
@@ -444,6 +444,108 @@ const lines: PatternLine[] = [
     charts: [chart('chart-whimbrel', ['36', '38', '40', '42', '44', '46'], '40', { waist: [72, 4], hip: [98, 4], rise: [27, 0.6] })],
     added: '2025-02-01',
   },
+  {
+    id: 'pattern-tideline',
+    name: 'Tideline tote',
+    designer: 'Harbour Hand',
+    kind: 'bag',
+    fitClass: 'semi',
+    wants: { structure: 'woven', weight: 'heavy' },
+    allowance: 1,
+    form: 'magazine',
+    collectionId: 'collection-quarterly',
+    views: [{ id: 'view-tideline', name: 'with a front pocket', zones: [], fabricTable: [{ width: 140, length: 60 }] }],
+    added: '2024-07-20',
+  },
+  {
+    id: 'pattern-merrow',
+    name: 'Merrow bra',
+    designer: 'Skylark Attic',
+    kind: 'bra',
+    fitClass: 'close',
+    wants: { structure: 'knit', weight: 'light' },
+    allowance: 0.6,
+    form: 'printed at home',
+    price: eur(1100),
+    instructions: 4,
+    reports: [
+      { id: 'report-merrow-1', words: 'the straps twist unless the elastic is stretched', from: 'a review by somebody of the same height' },
+      { id: 'report-merrow-2', words: 'runs small in the cup', from: 'the cellist at the next desk', zone: 'cup', direction: -1 },
+    ],
+    views: [
+      { id: 'view-merrow', name: 'wired, three parts', zones: ['braBand', 'cup', 'wireLine', 'strap'], fabricTable: [{ width: 140, length: 40 }] },
+    ],
+    charts: [{ ...chart('chart-merrow', ['70B', '75B', '75C', '80C'], '75B', {}), body: { underbust: [70, 75, 75, 80], bust: [84, 89, 91, 96] } }],
+    added: '2025-11-01',
+  },
+  {
+    id: 'pattern-moorings-shirt',
+    name: 'Moorings pyjama shirt',
+    designer: 'Harbour Hand',
+    kind: 'nightwear',
+    fitClass: 'loose',
+    wants: { structure: 'woven', stretch: 0, weight: 'medium' },
+    allowance: 1,
+    form: 'magazine',
+    collectionId: 'collection-quarterly',
+    views: [
+      {
+        id: 'view-moorings-shirt',
+        name: 'band collar',
+        zones: ['shoulder', 'bodyLength'],
+        fabricTable: [{ width: 145, length: 260 }],
+        flat: { length: 'short' },
+      },
+    ],
+    charts: [chart('chart-moorings-shirt', ['S', 'M', 'L', 'XL'], 'M', { bust: [100, 6], waist: [88, 6] })],
+    added: '2024-07-20',
+  },
+  {
+    id: 'pattern-moorings-trousers',
+    name: 'Moorings pyjama trousers',
+    designer: 'Harbour Hand',
+    kind: 'trousers',
+    fitClass: 'loose',
+    wants: { structure: 'woven', stretch: 0, weight: 'medium' },
+    allowance: 1,
+    form: 'magazine',
+    collectionId: 'collection-quarterly',
+    offers: { length: ['mid', 'long'], pockets: ['none', 'patch'] },
+    views: [
+      {
+        id: 'view-moorings-trousers',
+        name: 'elastic waist',
+        zones: ['waistband', 'leg'],
+        freeZones: ['hip'],
+        openings: [{ zone: 'waistband', closes: 'elastic' }],
+        fabricTable: [{ width: 145, length: 220 }],
+        flat: { opening: 'none', pockets: 'none', darts: false },
+      },
+    ],
+    charts: [chart('chart-moorings-trousers', ['S', 'M', 'L', 'XL'], 'M', { waist: [88, 6], hip: [102, 6] })],
+    added: '2024-07-20',
+  },
+  {
+    id: 'pattern-rehearsal',
+    name: 'Rehearsal blouse',
+    kind: 'shirt',
+    fitClass: 'semi',
+    wants: { structure: 'woven', stretch: 0, weight: 'light' },
+    form: 'own draft',
+    joins: [
+      { patternId: 'pattern-tidewater', viewId: 'view-tidewater', zones: ['shoulder', 'acrossBack', 'bust', 'hip', 'bodice', 'sleeve'] },
+      { patternId: 'pattern-saltmarsh', viewId: 'view-saltmarsh', zones: ['neckDepth'], pieces: 'front neckline and facing' },
+    ],
+    views: [
+      { id: 'view-rehearsal', name: 'as joined', zones: ['acrossBack', 'bust', 'bodice', 'sleeve', 'neckDepth'], flat: { neck: 'v', cuffs: true } },
+    ],
+    added: '2025-06-14',
+  },
+];
+
+/** What several patterns come in, and are paid for together. */
+export const collections: Collection[] = [
+  { id: 'collection-quarterly', name: 'Harbour Quarterly 14', kind: 'magazine issue', price: eur(1290), bought: '2024-07-20' },
 ];
 
 export const patterns: Pattern[] = lines.map((p) => ({

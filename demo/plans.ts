@@ -1,15 +1,23 @@
 import { blankPlan } from '../src/core/records/blank';
-import type { Plan, PlanList } from '../src/core/records';
+import type { Plan, PlanList, SewnSet } from '../src/core/records';
 
 export const lists: PlanList[] = [
   { id: 'list-winter', name: 'Winter concerts', due: '2026-12-19', added: '2026-10-04' },
   { id: 'list-tilda', name: 'For Tilda’s birthday', due: '2027-04-10', note: 'with pockets', added: '2026-11-08' },
 ];
 
+export const sets: SewnSet[] = [{ id: 'set-pyjamas', name: 'winter pyjamas' }];
+
 type PlanLine = Partial<Plan> & { readonly person: string; readonly of: string; readonly added: string };
 
 function plan({ person, of, ...line }: PlanLine): Plan {
   return { ...blankPlan(`plan-${of}-${line.added}`, `person-${person}`, `pattern-${of}`, `view-${of}`, line.added), ...line };
+}
+
+/** A plan that needs no pattern. */
+function mending({ person, of, ...line }: Pick<Plan, 'id' | 'name' | 'words' | 'added'> & { person: string; of: string }): Plan {
+  const { patternId: _, viewId: __, ...blank } = blankPlan(line.id, `person-${person}`, '', '', line.added);
+  return { ...blank, ...line, kind: 'mend', refashionOf: of };
 }
 
 export const plans: Plan[] = [
@@ -45,6 +53,14 @@ export const plans: Plan[] = [
     added: '2026-11-08',
     due: '2027-04-03',
     fabrics: [{ id: 'plan-puffin-c1', fabricId: 'fabric-star-cotton', part: 'main' }],
+  }),
+  mending({
+    id: 'plan-elbow',
+    person: 'anselm',
+    of: 'make-bollard-1',
+    name: 'patch the elbow of the overshirt',
+    words: 'it is worn through',
+    added: '2026-11-14',
   }),
   plan({ person: 'maren', of: 'lantern', added: '2025-02-01', state: 'dropped', words: 'another velvet one; not before the first is worn' }),
 ];

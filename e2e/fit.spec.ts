@@ -72,7 +72,7 @@ test('a note that the others make hardly believable is asked about, once', async
 });
 
 test('a look asks for the two places that help most, and no longer for what is said', async ({ page }) => {
-  await page.goto('/makes/new?pattern=pattern-slackwater');
+  await page.goto('/makes/new?pattern=pattern-lantern');
   const asks = page.getByText('What helps the next one most:');
   await expect(asks).toBeVisible();
   const buttons = asks.locator('..').getByRole('button');

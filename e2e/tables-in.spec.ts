@@ -48,6 +48,7 @@ test('an old spreadsheet: columns guessed and put right, rows taken in, the othe
   await expect(page.getByLabel('or paste it here')).toBeVisible();
 
   await page.goto('/makes');
+  await page.getByLabel('Filter').fill('reed');
   await expect(page.getByRole('link', { name: /Reed trousers/ }).first()).toBeVisible();
   await page.keyboard.press('Control+z');
   await expect(page.getByText('Undone: 2 rows of mended.csv imported')).toBeVisible();

@@ -8,6 +8,7 @@ import { firstOf } from '../core/units/item-at';
 import type { Make, MeasurementSet, Pattern } from '../core/records';
 import { SelectField } from '../ui/field';
 import { AlterationEntry } from './alteration-entry';
+import { ChosenFields } from './chosen-fields';
 import { SizeCut } from './size-cut';
 import { Wishes } from './wishes';
 
@@ -30,7 +31,7 @@ export function CutFields({
   const context = useMemo(() => effectContext(pattern, view), [pattern, view]);
   return (
     <div className="flex flex-col gap-2">
-      {(pattern.views.length > 1 || pattern.charts.length > 1 || bodies.length > 1) && (
+      {(pattern.views.length > 1 || pattern.charts.length > 1 || bodies.length > 1 || pattern.offers !== undefined) && (
         <div className="flex flex-wrap gap-3">
           {pattern.views.length > 1 && (
             <SelectField
@@ -45,6 +46,7 @@ export function CutFields({
               ))}
             </SelectField>
           )}
+          <ChosenFields pattern={pattern} chosen={make.chosen} onChosen={(chosen) => onChange({ chosen })} />
           {pattern.charts.length > 1 && (
             <SelectField
               label="Size chart"

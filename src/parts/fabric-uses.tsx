@@ -63,7 +63,7 @@ function StashLine({ use, fabric, unit, entering }: { use: FabricUse; fabric: Fa
 }
 
 /** A fabric that is only a name yet: what it does is asked in the stash, and counted as not known until then. */
-async function addFabric(name: string, structure: Fabric['structure']): Promise<string | undefined> {
+export async function addFabric(name: string, structure: Fabric['structure']): Promise<string | undefined> {
   const fabric = blankFabric(newId(), name, structure);
   const done = `“${name}” is in the stash. Say there how far it stretches.`;
   return (await save(`fabric “${name}” put in the stash`, [{ table: 'fabrics', put: fabric }], { done })) ? fabric.id : undefined;
@@ -120,6 +120,9 @@ export function FabricUses({
               <RecordField of={FabricUse.shape} name="part" value={use.part} onValue={(part) => set(use.id, { part })} className="w-28" />
               <RecordField of={FabricUse.shape} name="length" value={use.length} onValue={(length) => set(use.id, { length })} className="w-24" />
               <RecordField of={FabricUse.shape} name="left" value={use.left} onValue={(left) => set(use.id, { left })} className="w-20" />
+              {(use.part !== 'main' || uses.length > 1 || use.pieces !== undefined) && (
+                <RecordField of={FabricUse.shape} name="pieces" value={use.pieces} onValue={(pieces) => set(use.id, { pieces })} className="w-36" />
+              )}
               <RecordField of={FabricUse.shape} name="squeeze" value={use.squeeze} onValue={(squeeze) => set(use.id, { squeeze })} className="w-28" />
               <RecordField of={FabricUse.shape} name="bias" value={use.bias} onValue={(bias) => set(use.id, { bias })} className="w-24" />
               <button

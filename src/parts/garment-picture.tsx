@@ -5,7 +5,7 @@ import { flatSvg } from '../core/drawing/flat-svg';
 import type { FlatSide } from '../core/drawing/sheet';
 import type { Fabric, Make, Pattern } from '../core/records';
 import { mainFabric } from '../core/make/main-fabric';
-import { usePicturesOf } from '../data/queries';
+import { usePicturesBy, usePicturesOf } from '../data/queries';
 import { urlOf } from './blob-url';
 
 /** A drawing of a pattern, or of a make in its fabric, for use where there is no photograph. */
@@ -32,8 +32,11 @@ export function GarmentPicture({
   small?: boolean;
   className?: string;
 }) {
-  const pictures = usePicturesOf(make?.id);
-  const picture = pictures?.find((p) => p.side === side);
+  const ofMake = usePicturesOf(make?.id);
+  const ofPattern = usePicturesBy('patternId', make ? undefined : pattern?.id);
+  const pictures = make ? ofMake : ofPattern;
+  // Of a pattern the drawing of its lines tells most where nobody took a picture of that side.
+  const picture = pictures?.find((p) => p.side === side) ?? (make || side !== 'front' ? undefined : pictures?.find((p) => p.side === 'line drawing'));
   const blob = small ? (picture?.small ?? picture?.blob) : picture?.blob;
   const drawn = useMemo(() => pattern && drawnUrl(pattern, make, fabrics, side), [pattern, make, fabrics, side]);
   const src = blob ? urlOf(blob) : pictures ? drawn : undefined;

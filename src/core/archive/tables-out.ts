@@ -111,6 +111,7 @@ function sheetRows(sheet: SheetName, tables: TablesOf, { unit, money }: SheetWis
         [`On hand, ${unit}`, (c) => c.pieces.map((p) => `${lengthForEditing(p.length, unit)} × ${lengthForEditing(p.width, unit)}`).join('; ')],
         ['Crosswise stretch, %', (c) => c.stretchAcross],
         ...recorded(Fabric.shape, unit, money),
+        money && fabrics.some((c) => c.pricedBy !== undefined) && ['Price is for a', (c) => c.pricedBy],
         money && ['Price', (c) => paid(c.pricePerMetre)],
       ]);
     case 'patterns':

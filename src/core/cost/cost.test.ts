@@ -16,7 +16,8 @@ const use = (fabricId: string, length?: number, part: 'main' | 'lining' = 'main'
   ...(length === undefined ? {} : { length }),
 });
 const pattern = { ...SAMPLE_PATTERN, price: eur(1600) };
-const cost = (make: Make, makes: readonly Make[] = [make], of = pattern) => makeCost(make, makes, [of], fabrics, 'EUR');
+const cost = (make: Make, makes: readonly Make[] = [make], of = pattern) =>
+  makeCost(make, { makes, patterns: [of], fabrics, collections: [] }, 'EUR');
 
 describe('what a make cost', () => {
   test('fabric by the length used, notions, the pattern spread over its versions, mends: to the cent', () => {
@@ -34,6 +35,7 @@ describe('what a make cost', () => {
       notions: 240,
       pattern: 533,
       mends: 50,
+      bought: 0,
       total: 8190 + 1436 + 240 + 533 + 50,
       currency: 'EUR',
       unknown: [],

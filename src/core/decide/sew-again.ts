@@ -1,3 +1,4 @@
+import { isWorn } from '../wear/available';
 import { priceOfCm } from '../fabric/price';
 import { versionsOf } from '../make/versions';
 import { mainFabric } from '../make/main-fabric';
@@ -89,7 +90,8 @@ export function sewAgain({ input, carried, today, fabric, rotation }: SewAgainIn
     answer: kind,
     because: [...because, kind !== 'retire' && notIn].filter((b) => b !== undefined && b !== false),
     wouldChange,
-    early: best !== undefined && judgedEarly(best),
+    // What is not worn is judged as soon as it is used.
+    early: best !== undefined && isWorn(best) && judgedEarly(best),
     best,
   });
   const loved = best && love !== undefined && ({ code: 'loved', version: best.version, love } as const);

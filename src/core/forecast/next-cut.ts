@@ -72,7 +72,8 @@ export function lastCutAgain(input: PatternCase, { bodyId: _, expected: __, ...l
     kind: 'garment',
     cutOn: plan.date,
     fabrics: [plannedUse(plan)],
-    alterations: merged(fitAlterations(last).map((a) => ({ ...a, when: 'paper' as const }))),
+    // What has no fit is made again with all that was changed: the bag without its front pocket.
+    alterations: merged((last.kind === 'without fit' ? last.alterations : fitAlterations(last)).map((a) => ({ ...a, when: 'paper' as const }))),
     measured: last.measured.filter((m) => m.of === 'piece'),
     fitNotes: [],
     lacking: [],

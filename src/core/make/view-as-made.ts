@@ -64,6 +64,15 @@ function withPart(view: ViewAsMade, part: View, zones: readonly ZoneId[]): ViewA
   };
 }
 
+/**
+ * A view with parts from others, of the same pattern or not: each brings the zones named, with how they are meant to fit and to open.
+ *
+ * @example viewWithParts(bodice, [{ view: puffed, zones: ['sleeve'] }]).zoneFrom // { sleeve: 'puffed' }
+ */
+export function viewWithParts(view: View, parts: readonly { readonly view: View; readonly zones: readonly ZoneId[] }[]): ViewAsMade {
+  return parts.reduce<ViewAsMade>((made, part) => withPart(made, part.view, part.zones), view);
+}
+
 /** Views that were worked out: one object for the same parts and choices, since what is worked out of a view is found again by it. */
 const worked = memoize((_: View) => new Map<string, ViewAsMade>());
 
@@ -85,12 +94,11 @@ export function viewAsMade(
   const key = JSON.stringify([parts.map((p) => [p.viewId, p.zones]), picked]);
   const known = worked(view).get(key);
   if (known) return known;
-  let made: ViewAsMade = view;
-  for (const { viewId, zones } of parts) {
-    const part = pattern.views.find((v) => v.id === viewId);
-    if (part && zones) made = withPart(made, part, zones);
-  }
-  if (picked) made = withChosen(made, picked);
+  const joined = viewWithParts(
+    view,
+    parts.flatMap(({ viewId, zones = [] }) => pattern.views.filter((v) => v.id === viewId).map((part) => ({ view: part, zones }))),
+  );
+  const made = picked ? withChosen(joined, picked) : joined;
   worked(view).set(key, made);
   return made;
 }

@@ -98,13 +98,7 @@ export const Fabric = z.strictObject({
   boughtLength: field(PositiveCm.optional(), { label: 'Length bought', ask: 'fabric length', form: 'from' }),
   /** As it was quoted, so that it never drifts: by the metre, or by the yard where `pricedBy` says so. */
   pricePerMetre: field(Money.optional(), { label: 'Price', ask: 'money', form: 'from', called: 'price' }),
-  pricedBy: field(z.enum(['metre', 'yard']).optional(), {
-    label: 'Price is for a',
-    ask: 'choice',
-    form: 'from',
-    called: 'length the price is for',
-    sheet: { heads: ['priced by', 'price for'] },
-  }),
+  pricedBy: field(z.enum(['metre', 'yard']).optional(), { label: 'Price is for a', ask: 'choice', form: 'from', called: 'length the price is for' }),
   expensive: field(z.boolean().optional(), { label: 'Expensive', ask: 'yes', form: 'from' }),
   irreplaceable: field(z.boolean().optional(), { label: 'Cannot be had again', ask: 'yes', form: 'from' }),
   care: field(Words.optional(), { label: 'Care', ask: 'words', form: 'from' }),

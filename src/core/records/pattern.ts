@@ -48,7 +48,7 @@ export const FlatDetails = z.strictObject({
 export type FlatDetails = z.infer<typeof FlatDetails>;
 
 const { neck, sleeve, length, opening, pockets } = FlatDetails.shape;
-const offered = <T extends z.ZodOptional<z.ZodType>>(detail: T, label: string) =>
+const offered = <T extends z.ZodType>(detail: z.ZodOptional<T>, label: string) =>
   field(z.array(detail.unwrap()).optional(), { label, ask: 'choices' });
 
 /** What one may choose of any view: a pattern with three lengths and two sleeves needs no six views. */

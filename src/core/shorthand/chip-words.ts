@@ -105,7 +105,7 @@ export function chipWords(
     case 'kind':
       return { kind: 'kind', says: u.kind };
     case 'note':
-      return { kind: u.kind, says: u.words };
+      return { kind: u.lesson === undefined ? u.kind : u.lesson === '' ? 'lesson' : `lesson on ${u.lesson}`, says: u.words };
     case 'loose end':
       return { kind: 'loose end', says: u.words };
     case 'words':

@@ -50,7 +50,8 @@ export type Understood =
   | { readonly is: 'kind'; readonly kind: Make['kind'] }
   | { readonly is: 'state'; readonly state: Make['state']; readonly stage?: string }
   | { readonly is: 'difficulty'; readonly difficulty: number }
-  | { readonly is: 'note'; readonly kind: Make['notes'][number]['kind']; readonly words: string }
+  /** A lesson is of more than this garment: about what was named, or what its words speak of where nothing was (empty). */
+  | { readonly is: 'note'; readonly kind: Make['notes'][number]['kind']; readonly words: string; readonly lesson?: string }
   /** Meant for the next version: never done on this one. */
   | { readonly is: 'next'; readonly words: string }
   | { readonly is: 'loose end'; readonly words: string }

@@ -80,6 +80,14 @@ test('a fabric that the stash does not have is put there', () => {
   expect(make.fabrics[0]).toMatchObject({ fabricId: newFabrics[0]!.id, length: 200 });
 });
 
+test.each([
+  ['sandbar, lesson: walk the elastic in quarters', [{ of: 'technique', name: 'elastic' }]],
+  ['sandbar, lesson on welts: mark the corners with thread', [{ of: 'technique', name: 'welt pocket' }]],
+  ['sandbar, lesson about smocking: pull every third thread', [{ of: 'technique', name: 'smocking' }]],
+  ['sandbar, lesson: cut it in the evening', [{ of: 'pattern' }]],
+  ['sandbar in storm grey linen 2m, lesson learned: steam it only', [{ of: 'fabrics like it', fabricId: expect.any(String) as string }]],
+] as const)('%s', (line, about) => expect(entry(line).make.notes).toMatchObject([{ kind: 'tip', about }]));
+
 test('time, money, notes, loose ends, date and kind have their places', () => {
   const { make, verdict } = entry('toile sandbar · 2h10 · zip 3.20 · tip: press first · to do: hem by hand · 2026-11-02 · love 4');
   expect(make).toMatchObject({

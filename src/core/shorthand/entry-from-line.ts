@@ -1,7 +1,9 @@
+import { techniquesIn } from '../catalogue/techniques';
+import { mainUse } from '../make/main-fabric';
 import { sameAlteration } from '../alteration/alteration-key';
 import type { ZoneId } from '../body/zones';
 import type { VerdictSaid, ZoneSaid } from '../make/log-draft';
-import type { Fabric, Make, Seen } from '../records';
+import type { Fabric, Make, NoteSubject, Seen } from '../records';
 import { blankFabric } from '../records/blank';
 import { structureNamed } from '../records/garment-named';
 import { formatMoney } from '../units/money';
@@ -42,6 +44,27 @@ function inState(make: Make, { state, stage }: Of<'state'>): Make {
   return { ...rest, state, ...(stage === undefined ? {} : { stage }), ...(open || finishedOn === undefined ? {} : { finishedOn }) };
 }
 
+/**
+ * What a lesson of a line is about: the fabric or the technique that it names; where it names none, the techniques that its words speak of,
+ * else the fabric of the garment and its like, else the pattern.
+ */
+function subjectsOf(
+  named: string,
+  words: string,
+  make: Pick<Make, 'fabrics' | 'sources'>,
+  fabrics: readonly { readonly id: string; readonly name: string }[],
+): NoteSubject[] {
+  const low = named.toLowerCase();
+  const fabric = low === '' ? undefined : fabrics.find((f) => f.name.toLowerCase().includes(low));
+  const main = mainUse(make)?.fabricId;
+  const like = (fabricId: string): NoteSubject[] => [{ of: 'fabrics like it', fabricId }];
+  if (fabric) return like(fabric.id);
+  const spoken = techniquesIn(low === '' ? words : low).map((name): NoteSubject => ({ of: 'technique', name }));
+  if (spoken.length > 0) return spoken;
+  if (low !== '') return [{ of: 'technique', name: named }];
+  return main === undefined ? [{ of: 'pattern' }] : like(main);
+}
+
 /** In the order in which they take effect: what the cut begins from, before what differs from it. */
 const FIRST: readonly Understood['is'][] = ['cut', 'view', 'size', 'size at', 'fabric'];
 const rank = ({ is }: Understood) => (FIRST.includes(is) ? FIRST.indexOf(is) : FIRST.length);
@@ -78,8 +101,8 @@ export function entryFromLine(
   const remarks: string[] = [];
   const words: string[] = [];
   const judged: string[] = [];
-  const note = (kind: Make['notes'][number]['kind'], text: string) => {
-    make = { ...make, notes: [...make.notes, { id: newId(), kind, words: text }] };
+  const note = (kind: Make['notes'][number]['kind'], text: string, about: readonly NoteSubject[] = []) => {
+    make = { ...make, notes: [...make.notes, { id: newId(), kind, words: text, ...(about.length > 0 ? { about: [...about] } : {}) }] };
   };
 
   const facts = chips.flatMap((chip) => (chip.asks ? [] : chip.says.map((fact) => ({ fact, text: chip.text }))));
@@ -200,7 +223,7 @@ export function entryFromLine(
         make = { ...make, difficulty: u.difficulty };
         break;
       case 'note':
-        note(u.kind, u.words);
+        note(u.kind, u.words, u.lesson === undefined ? [] : subjectsOf(u.lesson, u.words, make, [...context.fabrics, ...newFabrics]));
         break;
       case 'next':
         note('next time', u.words);

@@ -9,6 +9,7 @@ export const LINE_EXAMPLES: readonly { readonly about: string; readonly note: st
       '{pattern} {size}, lengthened the bodice by an inch and a half, sleeves still a bit too long',
       '{pattern} {size} in {fabric}, 1.9 m, took every scrap, worn 12 times',
       '{pattern} {size}, same as last time, next time raise the bust dart by 1 cm',
+      '{pattern} {size}, lesson on elastic: walk it in quarters',
       '{pattern} {size}, hem still to do',
       'Curlew jeans {size}, waistband loose by 2 cm, mustard denim 1.5 m at 18 a metre',
     ],

@@ -3,18 +3,20 @@ import { viewOf } from '../make/versions';
 import { makeName } from '../make/make-name';
 import { minutesOf } from '../make/minutes';
 import { format, parseISO } from 'date-fns';
-import { alterationWhen, alterationWords, sizeLineWords, zoneList } from '../alteration/words';
-import { verdictWhen } from '../decide/verdict-weight';
+import { alterationWhen, alterationWords, zoneList } from '../alteration/words';
 import { bodyOn } from '../body/measures';
 import { formatDuration } from '../units/duration';
 import { fabricUnitOf, formatFabricLength, formatLength, type LengthUnit } from '../units/length';
 import { BODY_MEASURES, zoneOf } from '../body/zones';
 import type { Fabric, FitNote, Make, MeasurementSet, Pattern } from '../records';
+import { talkThrough } from './talk-through';
 import type { Sheet, SheetBlock, SheetOptions } from './sheet';
 
 /** What a review is written from. */
 export interface ReviewInput {
   readonly make: Make;
+  /** Among which what it was made over from is looked up. */
+  readonly makes: readonly Make[];
   readonly patterns: readonly Pattern[];
   readonly fabrics: readonly Fabric[];
   /** Of the person it was made for. */
@@ -33,28 +35,22 @@ function latestNotes(notes: readonly FitNote[]): FitNote[] {
 }
 
 /** A make as sewists publish it: pattern, sizes, alterations, fabric, what worked, tips, errata, verdict after so many wears. */
-export function reviewSheet({ make, patterns, fabrics, bodies, wears, cost }: ReviewInput, unit: LengthUnit, options: SheetOptions): Sheet {
+export function reviewSheet({ make, makes, patterns, fabrics, bodies, wears, cost }: ReviewInput, unit: LengthUnit, options: SheetOptions): Sheet {
   const { fabricUnit = fabricUnitOf(unit) } = options;
   const pattern = patterns.find((p) => p.id === make.sources[0]?.patternId);
   const view = pattern && viewOf(pattern, make);
-  const blocks: SheetBlock[] = [{ kind: 'pictures', pictures: [{ makeId: make.id, caption: makeName(make, patterns) }] }];
+  const blocks: SheetBlock[] = [
+    { kind: 'told', picture: { makeId: make.id, caption: makeName(make, patterns) }, lines: talkThrough(make, { patterns, fabrics, makes }, unit) },
+  ];
   const list = (heading: string, items: readonly string[]) => {
     if (items.length > 0) blocks.push({ kind: 'heading', text: heading }, { kind: 'list', items });
   };
 
   list('The pattern', [
-    ...(pattern
-      ? [`${pattern.name}${pattern.designer ? ` by ${pattern.designer}` : ''}${view && pattern.views.length > 1 ? `, view ${view.name}` : ''}`]
-      : []),
-    ...make.sources.slice(1).flatMap((s) => {
-      const joined = patterns.find((p) => p.id === s.patternId);
-      return joined ? [`joined with ${joined.name}${s.zones?.length ? ` (${s.zones.map((z) => zoneOf(z).label).join(', ')})` : ''}`] : [];
-    }),
+    ...(pattern && view && pattern.views.length > 1 ? [`view ${view.name}`] : []),
     ...(pattern?.instructions ? [`instructions ${pattern.instructions} of 5`] : []),
   ]);
   list('Cut and changed', [
-    ...(make.size ? [`size ${sizeLineWords(make.size)}`] : []),
-    ...make.sizeLines.map((l) => `${zoneOf(l.zone).label}: ${sizeLineWords(l.line)}`),
     ...make.alterations.map((a) => `${alterationWords(a, unit)}, ${a.purpose === 'style' ? 'for looks' : alterationWhen(a)}`),
   ]);
   list(
@@ -82,14 +78,12 @@ export function reviewSheet({ make, patterns, fabrics, bodies, wears, cost }: Re
   const notes = (kinds: readonly string[]) => make.notes.filter((n) => kinds.includes(n.kind)).map((n) => n.words);
   list('Made differently', notes(['different', 'mistake']));
   list('Tips', notes(['tip', 'setting']));
-  list('Next time', notes(['next time']));
   list('Errors in the pattern', [...new Set([...(pattern?.errata.map((e) => e.words) ?? []), ...notes(['erratum'])])]);
   const verdict = make.verdicts.at(-1);
   const minutes = minutesOf(make);
   list('Verdict', [
     ...(verdict
       ? [
-          `${verdict.love} of 5, ${verdictWhen(verdict)}${verdict.words ? `: ${verdict.words}` : ''}`,
           ...(verdict.reasons.length > 0 ? [`not reached for because of ${verdict.reasons.join(', ')}`] : []),
           ...(verdict.sewAgain ? [`sew it again: ${verdict.sewAgain}`] : []),
         ]

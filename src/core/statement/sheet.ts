@@ -23,7 +23,9 @@ export type SheetBlock =
       readonly caption: string;
       readonly bars: readonly { readonly label: string; readonly value: number; readonly words: string }[];
     }
-  | { readonly kind: 'pictures'; readonly pictures: readonly SheetPicture[] };
+  | { readonly kind: 'pictures'; readonly pictures: readonly SheetPicture[] }
+  /** A garment with its picture, told line by line. */
+  | { readonly kind: 'told'; readonly picture: SheetPicture; readonly lines: readonly { readonly what: string; readonly words: string }[] };
 
 /** Something to be shown to others: a statement of a season, the review of a make. */
 export interface Sheet {
@@ -71,6 +73,12 @@ export function toMarkdown(sheet: Sheet, pictureFile: (makeId: string) => string
         );
       case 'table':
         return tableOf(block.caption, block.columns, block.rows);
+      case 'told': {
+        const { makeId, caption } = block.picture;
+        const file = pictureFile(makeId);
+        const picture = file ? [`![${plain(caption)}](${file})`, ''] : [];
+        return [`### ${plain(caption)}`, '', ...picture, ...block.lines.map(({ what, words }) => `- **${plain(what)}:** ${plain(words)}`)].join('\n');
+      }
       case 'pictures':
         return block.pictures
           .map(({ makeId, caption }) => {

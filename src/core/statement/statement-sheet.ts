@@ -9,8 +9,12 @@ import { entriesOf } from '../units/keys';
 import { formatMoney } from '../units/money';
 import { BODY_MEASURES } from '../body/zones';
 import type { Make, Person } from '../records';
+import { talkThrough } from './talk-through';
 import type { Sheet, SheetBlock, SheetOptions } from './sheet';
 import type { Statement, StatementInput, Sum } from './statement';
+
+/** So many garments are told one by one; of more a picture each and a table. */
+const MOST_TOLD = 12;
 
 const many = (n: number, one: string, more = `${one}s`) => `${n} ${n === 1 ? one : more}`;
 const times = (n: number) => `${Math.round(n)}\u202f×`;
@@ -18,7 +22,7 @@ const times = (n: number) => `${Math.round(n)}\u202f×`;
 /** A statement written out: what was made, worn, used, spent and learned. Prices and bodies only if asked for. */
 export function statementSheet(
   statement: Statement,
-  { patterns, fabrics, currency }: Pick<StatementInput, 'patterns' | 'fabrics' | 'currency'>,
+  { patterns, fabrics, makes, currency }: Pick<StatementInput, 'patterns' | 'fabrics' | 'makes' | 'currency'>,
   people: readonly Person[],
   unit: LengthUnit,
   options: SheetOptions,
@@ -38,7 +42,13 @@ export function statementSheet(
   part(
     'Made',
     finished.length === 0 && { kind: 'words', text: 'Nothing was finished.' },
-    finished.length > 0 && { kind: 'pictures', pictures: finished.map((m) => ({ makeId: m.id, caption: nameOf(m) })) },
+    ...(finished.length > MOST_TOLD
+      ? [{ kind: 'pictures' as const, pictures: finished.map((m) => ({ makeId: m.id, caption: nameOf(m) })) }]
+      : finished.map((m): SheetBlock => ({
+          kind: 'told',
+          picture: { makeId: m.id, caption: nameOf(m) },
+          lines: talkThrough(m, { patterns, fabrics, makes }, unit),
+        }))),
     finished.length > 0 && {
       kind: 'table',
       caption: 'Finished',

@@ -58,6 +58,7 @@ const INPUT: StatementInput = {
     { id: 'q', personId: 'person', patternId: 'second', viewId: 'view', kind: 'garment', listId: 'l', state: 'open' } as never,
     { id: 'r', personId: 'person', patternId: 'second', viewId: 'view', kind: 'garment', listId: 'l', state: 'dropped' } as never,
   ],
+  collections: [],
   lists: [{ id: 'l', name: 'the nine of May', added: '2026-01-01' }],
   bodies: [{ ...SAMPLE_BODY, date: '2026-03-15' }],
   hemisphere: 'north',
@@ -139,13 +140,21 @@ describe('a statement', () => {
 });
 
 describe('a review', () => {
-  const input = { make: right, patterns: INPUT.patterns, fabrics: INPUT.fabrics, bodies: INPUT.bodies, wears: 12, cost: '41.20\u202fEUR' };
+  const input = {
+    make: right,
+    makes: INPUT.makes,
+    patterns: INPUT.patterns,
+    fabrics: INPUT.fabrics,
+    bodies: INPUT.bodies,
+    wears: 12,
+    cost: '41.20\u202fEUR',
+  };
   const text = (options = { prices: false, body: false }) => toMarkdown(reviewSheet(input, 'cm', options), () => 'front.svg');
 
   test('what sewists publish, and no more', () => {
     expect(text()).toContain('# Sandbar blouse, version 2');
-    expect(text()).toContain('- Sandbar blouse by Lowtide Drafts');
-    expect(text()).toContain('- size C');
+    expect(text()).toContain('- **Pattern:** Sandbar blouse by Lowtide Drafts');
+    expect(text()).toContain('- **Size:** C');
     expect(text()).toContain('1.85\u202fm');
     expect(text()).toContain('- worn 12\u202f× so far');
     expect(text()).not.toMatch(/41\.20|Made for/);

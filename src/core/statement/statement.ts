@@ -3,7 +3,7 @@ import { inOrder } from '../make/versions';
 import { STATES } from '../make/states';
 import { minutesOf } from '../make/minutes';
 import { byDay, type IsoDate } from '../units/date';
-import type { Alteration, Fabric, Make, MeasurementSet, Pattern, Plan, PlanList, Verdict, Wear } from '../records';
+import type { Alteration, Collection, Fabric, Make, MeasurementSet, Pattern, Plan, PlanList, Verdict, Wear } from '../records';
 import { availableMonths, inRotation, isWorn, readyOn } from '../wear/available';
 import { seasonsOf, type Hemisphere } from '../wear/season';
 import { wearCounts } from '../wear/wear-count';
@@ -16,6 +16,7 @@ export interface StatementInput {
   readonly wears: readonly Wear[];
   readonly patterns: readonly Pattern[];
   readonly fabrics: readonly Fabric[];
+  readonly collections: readonly Collection[];
   readonly plans: readonly Plan[];
   readonly lists: readonly PlanList[];
   readonly bodies: readonly MeasurementSet[];
@@ -180,7 +181,7 @@ function minutesIn(finished: readonly Make[]): Statement['minutes'] {
   };
 }
 
-function moneyOf({ makes, fabrics, patterns, currency }: StatementInput, finished: readonly Make[], within: Within): Statement['money'] {
+function moneyOf({ makes, fabrics, patterns, collections, currency }: StatementInput, finished: readonly Make[], within: Within): Statement['money'] {
   const sum = (amounts: readonly (readonly [money: { minor: number; currency: string } | undefined, what: string])[]): Sum => ({
     minor: amounts.reduce((total, [money]) => total + (money?.currency === currency ? money.minor : 0), 0),
     unknown: amounts.filter(([money]) => money?.currency !== currency).map(([money, what]) => (money ? `${what} (in ${money.currency})` : what)),
@@ -189,9 +190,15 @@ function moneyOf({ makes, fabrics, patterns, currency }: StatementInput, finishe
   return {
     fabric: sum(fabrics.filter((c) => within(c.bought)).map((c) => [priceOf(c), c.name] as const)),
     notions: sum(finished.flatMap((m) => m.notions.map((n) => [n.cost, n.what] as const))),
-    patterns: sum(
-      patterns.filter((p) => within(p.added) && p.form !== 'own draft' && p.form !== 'copied garment').map((p) => [p.price, p.name] as const),
-    ),
+    patterns: sum([
+      ...patterns
+        .filter(
+          (p) => within(p.added) && p.form !== 'own draft' && p.form !== 'copied garment' && (p.price !== undefined || p.collectionId === undefined),
+        )
+        .map((p) => [p.price, p.name] as const),
+      // What came in a book is paid with the book.
+      ...collections.filter((c) => within(c.bought)).map((c) => [c.price, c.name] as const),
+    ]),
     mends: sum(makes.flatMap((m) => m.mends.filter((mend) => within(mend.date) && mend.cost).map((mend) => [mend.cost, mend.what] as const))),
   };
 }

@@ -1,3 +1,4 @@
+import { asCut } from '../../core/make/joined';
 import { makeName } from '../../core/make/make-name';
 import { useParams } from 'react-router';
 import { LinkButton } from '../../ui/button';
@@ -23,13 +24,14 @@ export function ChangeMake() {
   const bodies = useBodies();
   const unit = useUnit();
   if (!make) return <Empty>This make is not in the ledger. It may have been removed; Ctrl Z brings it back.</Empty>;
-  const pattern = withId(patterns, make.sources[0]?.patternId);
+  const recorded = withId(patterns, make.sources[0]?.patternId);
+  const pattern = recorded && asCut(recorded, patterns);
   const name = makeName(make, patterns);
   const saveMake = (changed: typeof make) => {
     const { uses, changed: stash } = settleUses(fabrics, make.fabrics, changed.fabrics);
     void save(changeWords(name, make, changed, unit), [
       { table: 'makes', from: make, to: changed.fabrics === make.fabrics ? changed : { ...changed, fabrics: uses } },
-      ...(pattern ? errataWrites(pattern, make.notes, changed.notes) : []),
+      ...(recorded ? errataWrites(recorded, make.notes, changed.notes) : []),
       ...stash.map(({ from, to }) => ({ table: 'fabrics' as const, from, to })),
     ]);
   };

@@ -16,7 +16,7 @@ import { zoneOf, type ZoneId } from '../../core/body/zones';
 import { MOST_COMPARED } from '../../core/versions/most-compared';
 import type { Compared } from '../../core/versions/compare-makes';
 import { useCaseTables } from '../../data/engine-tables';
-import { usePeople, useSettings, useUnit, useWearCountsOf } from '../../data/queries';
+import { useCollections, usePeople, useSettings, useUnit, useWearCountsOf } from '../../data/queries';
 import { markColour } from '../../parts/fit-mark';
 import { GarmentPicture } from '../../parts/garment-picture';
 import { Gauge } from '../../parts/gauge';
@@ -51,6 +51,7 @@ export function Compare() {
   const people = usePeople();
   const unit = useUnit();
   const { currency } = useSettings();
+  const collections = useCollections();
   const [onlyOther, setOnlyOther] = useState(false);
   const [, setMarked] = useMarked();
   const ids = params.getAll('m');
@@ -87,7 +88,7 @@ export function Compare() {
     const said = compared.map(words);
     return { head, words: said, cells: said };
   };
-  const costOf = new Map(compared.map(({ make }) => [make.id, makeCost(make, tables.makes, tables.patterns, tables.fabrics, currency)]));
+  const costOf = new Map(compared.map(({ make }) => [make.id, makeCost(make, { ...tables, collections }, currency)]));
   const fabricOf = (c: Compared) => mainFabric(c.make, tables.fabrics).fabric;
   const fitRow = (zone: ZoneId): CompareRow => {
     const at = compared.map((c) => c.zones.get(zone));

@@ -1,3 +1,4 @@
+import { withoutPattern } from '../../core/make/without-pattern';
 import { draftFromPlan } from '../../core/plan/draft-from-plan';
 import { lastVersion, nextVersion, viewOf } from '../../core/make/versions';
 import { useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
@@ -82,6 +83,7 @@ function LogForm({ input: known, stash, person, people, initial, planned, pick, 
     [newPattern, newPerson, known, bodies, stash, draft.make.personId],
   );
   const pattern = input?.pattern;
+  const cut = pattern ?? withoutPattern(draft.make);
   const narrow = useNarrow();
   const [writing, setWriting] = useState(false);
   const button = useRef<HTMLButtonElement>(null);
@@ -150,7 +152,7 @@ function LogForm({ input: known, stash, person, people, initial, planned, pick, 
   // On a phone what is asked most comes first: the size, how it fitted, how it is liked.
   const judged = (
     <>
-      {pattern && !isFitless(pattern.kind) && (
+      {cut && !isFitless(cut.kind) && (
         <section aria-labelledby="fit" data-question>
           <h2 id="fit" className="mb-1 text-head">
             How did it fit?
@@ -158,8 +160,8 @@ function LogForm({ input: known, stash, person, people, initial, planned, pick, 
           <LookEntry
             make={draft.make}
             look={draft.look}
-            zones={viewOf(pattern, draft.make).zones}
-            drawn={drawnOf(pattern, draft.make, fabrics)}
+            zones={viewOf(cut, draft.make).zones}
+            drawn={drawnOf(cut, draft.make, fabrics)}
             unit={unit}
             onChange={(look) => change({ look })}
           />
@@ -206,7 +208,7 @@ function LogForm({ input: known, stash, person, people, initial, planned, pick, 
         </p>
       )}
       <div className="mb-4 flex flex-wrap items-end gap-4 border-y border-rule py-2">
-        <GarmentPicture pattern={pattern} make={draft.make} fabrics={fabrics} className="h-14 w-11" />
+        <GarmentPicture pattern={cut} make={draft.make} fabrics={fabrics} className="h-14 w-11" />
         {!draft.newPattern && pick}
         {draft.newPattern && (
           <NewPatternFields
@@ -310,7 +312,7 @@ export function LogAMake() {
       onPick={(id) => id !== patternId && setParams({ pattern: id }, { state: JUST_NAMED })}
       onNew={(name) => begin(name, isWithoutFit(name))}
       newLabel={(name) => newWords(name, isWithoutFit(name))}
-      alsoNew={{ label: (name) => newWords(name, !isWithoutFit(name)), onNew: (name) => begin(name, !isWithoutFit(name)) }}
+      alsoNew={{ label: (name) => `Without a pattern (made over, or made up): ${name}`, onNew: (name) => setParams({ name }, { state: JUST_NAMED }) }}
       className="w-72 max-w-full"
     />
   );
@@ -360,7 +362,7 @@ export function LogAMake() {
   }
 
   if (named && person) {
-    const kind = { name: named, kind: 'without fit' } as const;
+    const kind = { name: named, kind: 'refashion' } as const;
     return (
       <LogForm
         key={`${named} ${person.id}`}

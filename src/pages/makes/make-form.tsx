@@ -1,63 +1,32 @@
 import type { ReactNode } from 'react';
-import { firstView, viewOf } from '../../core/make/versions';
+import { viewOf } from '../../core/make/versions';
 import { RecordFields } from '../../parts/record-fields';
-import { makeName } from '../../core/make/make-name';
 import { minutesOf } from '../../core/make/minutes';
+import { withoutPattern } from '../../core/make/without-pattern';
 import { formatDuration } from '../../core/units/duration';
 import type { LengthUnit } from '../../core/units/length';
-import { zoneOf, type ZoneId } from '../../core/body/zones';
+import { zoneOf } from '../../core/body/zones';
 import { ConstructionNote, LooseEnd, Make, Mend, Notion, TimeSpent, type Fabric, type MeasurementSet, type Pattern } from '../../core/records';
 import { newId } from '../../data/new-id';
-import { useMakes, usePatterns, useTradeWords } from '../../data/queries';
+import { usePatterns, useTradeWords } from '../../data/queries';
 import { today } from '../../data/today';
 import { FabricUses } from '../../parts/fabric-uses';
 import { CutFields } from '../../parts/cut-fields';
 import { RecordField } from '../../parts/record-field';
 import { RecordRows } from '../../parts/record-rows';
-import { Button } from '../../ui/button';
 import { Fold } from '../../ui/fold';
-import { Pick } from '../../ui/pick';
 import { OpeningFields, openingsSaid } from '../../parts/opening-fields';
 import { openingsOf } from '../../core/make/openings';
 import { LackingParts } from '../../parts/lacking-parts';
+import { InASet } from '../../parts/in-a-set';
+import { Joined, joinedSaid } from '../../parts/joined';
 import { ZonePills } from '../../parts/zone-pills';
+import { MadeOver } from './made-over';
 import { EndedFields } from './ended-fields';
 import { MeasuredFields } from './measured-fields';
 import { WorkTimer } from './timer';
-import { withId } from '../../core/units/by-id';
 
 const count = (n: number, one: string, many = `${one}s`) => (n === 0 ? '' : `${n} ${n === 1 ? one : many}`);
-
-/** Which patterns the pieces came from: each zone's evidence goes to the pattern its piece came from. */
-function Joined({ make, onChange }: { make: Make; onChange: (sources: Make['sources']) => void }) {
-  const patterns = usePatterns();
-  const others = make.sources.slice(1);
-  const set = (patternId: string, zones: ZoneId[]) => onChange(make.sources.map((s) => (s.patternId === patternId ? { ...s, zones } : s)));
-  return (
-    <div className="flex flex-col gap-1.5">
-      {others.map((source) => (
-        <div key={source.patternId} className="flex flex-wrap items-center gap-2 border-b border-rule pb-1.5">
-          <span>{withId(patterns, source.patternId)?.name ?? 'a pattern that is gone'}</span>
-          <ZonePills label="brings" zones={source.zones ?? []} onZones={(zones) => set(source.patternId, zones)} />
-          <Button quiet onClick={() => onChange(make.sources.filter((s) => s !== source))}>
-            not joined
-          </Button>
-        </div>
-      ))}
-      <Pick
-        label="Pieces of another pattern"
-        placeholder="a sleeve, a skirt of another pattern …"
-        value={undefined}
-        options={patterns.filter((p) => !make.sources.some((s) => s.patternId === p.id)).map((p) => ({ id: p.id, label: p.name }))}
-        onPick={(id) => {
-          const pattern = withId(patterns, id)!;
-          onChange([...make.sources, { patternId: id, viewId: firstView(pattern).id, zones: [] }]);
-        }}
-        className="w-72"
-      />
-    </div>
-  );
-}
 
 /** The left side of logging: what was cut, what was changed, in which fabric, and how it was made. Parts fold; nothing is asked that is not wanted. */
 export function MakeForm({
@@ -71,7 +40,7 @@ export function MakeForm({
   onChange,
 }: {
   make: Make;
-  /** Absent for what has no pattern: a bag, a cushion. */
+  /** Absent for what needed none: a dress cut down. */
   pattern: Pattern | undefined;
   fabrics: readonly Fabric[];
   bodies: readonly MeasurementSet[];
@@ -83,20 +52,20 @@ export function MakeForm({
   onChange: (make: Make) => void;
 }) {
   const inWords = useTradeWords();
-  const makes = useMakes();
   const patterns = usePatterns();
   const change = (part: Partial<Make>) => onChange({ ...make, ...part });
   const of = Make.shape;
+  const cut = pattern ?? withoutPattern(make);
   const minutes = minutesOf(make);
   const openEnds = make.looseEnds.filter((l) => !l.done);
   return (
     <div className="flex flex-col gap-4">
-      {pattern && (
+      {cut && (
         <section aria-labelledby="cut" data-question>
           <h2 id="cut" className="mb-1 text-head">
             What did you cut and change?
           </h2>
-          <CutFields make={make} pattern={pattern} bodies={bodies} unit={unit} onChange={change} />
+          <CutFields make={make} pattern={cut} bodies={bodies} unit={unit} onChange={change} />
         </section>
       )}
       {afterCut}
@@ -128,28 +97,21 @@ export function MakeForm({
             <RecordField of={of} name="quantity" value={make.quantity} onValue={(quantity) => change({ quantity })} className="w-20" />
           )}
           <RecordFields of={of} part="about" record={make} onChange={change} className="w-44" />
+          <InASet setId={make.setId} onSet={(setId) => change({ setId })} />
         </div>
         <EndedFields make={make} onChange={change} />
         {make.kind === 'toile' &&
-          (pattern ? (
-            <LackingParts view={viewOf(pattern, make)} lacking={make.lacking} onLacking={(lacking) => change({ lacking })} />
+          (cut ? (
+            <LackingParts view={viewOf(cut, make)} lacking={make.lacking} onLacking={(lacking) => change({ lacking })} />
           ) : (
             <ZonePills label={inWords('A toile that is not judged at')} zones={make.lacking} onZones={(lacking) => change({ lacking })} />
           ))}
-        {make.kind === 'refashion' && (
-          <Pick
-            label="Refashioned from"
-            value={make.refashionOf}
-            options={makes.filter((m) => m.id !== make.id).map((m) => ({ id: m.id, label: makeName(m, patterns) }))}
-            onPick={(refashionOf) => change({ refashionOf })}
-            className="w-72"
-          />
-        )}
+        {make.kind === 'refashion' && <MadeOver make={make} fabrics={fabrics} onChange={change} />}
       </section>
       <div>
-        {pattern && (
-          <Fold head="How its openings close" said={openingsSaid(openingsOf(viewOf(pattern, make), make))}>
-            <OpeningFields openings={openingsOf(viewOf(pattern, make), make)} onOpenings={(openings) => change({ openings })} />
+        {cut && (
+          <Fold head="How its openings close" said={openingsSaid(openingsOf(viewOf(cut, make), make))}>
+            <OpeningFields openings={openingsOf(viewOf(cut, make), make)} onOpenings={(openings) => change({ openings })} />
           </Fold>
         )}
         <Fold head="Loose ends" said={openEnds.map((l) => l.words).join(', ')} open={openEnds.length > 0}>
@@ -214,8 +176,8 @@ export function MakeForm({
           </Fold>
         )}
         {pattern && (
-          <Fold head="Joined with another pattern" said={count(Math.max(0, make.sources.length - 1), 'pattern')}>
-            <Joined make={make} onChange={(sources) => change({ sources })} />
+          <Fold head="Joined with another pattern or view" said={joinedSaid(make.sources, make.own, patterns)}>
+            <Joined sources={make.sources} own={make.own} onSources={(sources) => change({ sources })} onOwn={(own) => change({ own })} />
           </Fold>
         )}
         <Fold head="Remark" said={make.remark ?? ''}>

@@ -3,6 +3,8 @@ import { useEngine } from '../../workers/use-engine';
 import { useCaseTables } from '../../data/engine-tables';
 import { viewOf } from '../../core/make/versions';
 import { makeName } from '../../core/make/make-name';
+import { withoutPattern } from '../../core/make/without-pattern';
+import { isFitless } from '../../core/records/usual-zones';
 import { Check } from 'lucide-react';
 import { format, parseISO } from 'date-fns';
 import { Link, useNavigate, useParams } from 'react-router';
@@ -18,7 +20,18 @@ import type { FitNote, Make, Pattern } from '../../core/records';
 import { db } from '../../data/database';
 import { useKept } from '../../data/drafts';
 import { newId } from '../../data/new-id';
-import { useFabrics, useMakes, usePatternCase, usePatterns, usePeople, useUnit, useWearCounts, useWears, useTradeWords } from '../../data/queries';
+import {
+  useFabrics,
+  useMakes,
+  usePatternCase,
+  usePatterns,
+  usePeople,
+  useSets,
+  useUnit,
+  useWearCounts,
+  useWears,
+  useTradeWords,
+} from '../../data/queries';
 import { removalOf } from '../../data/removal';
 import { today } from '../../data/today';
 import { useWardrobe } from '../../parts/use-wardrobe';
@@ -33,6 +46,8 @@ import { KeyCap } from '../../ui/key-cap';
 import { Empty, PageHead } from '../../ui/page-head';
 import { useWrittenKey } from '../../ui/use-written-key';
 import { NextTime } from '../../parts/next-time';
+import { partName } from '../../parts/joined';
+import { NameCombination } from './name-combination';
 import { notesOf } from '../../core/make/log-draft';
 import { drawnOf } from '../../parts/drawn-of';
 import { ItsLife } from './its-life';
@@ -82,7 +97,7 @@ function Related({ make, makes, patterns }: { make: Make; makes: readonly Make[]
   const links = (list: readonly Make[]) =>
     list.map((m) => (
       <div key={m.id}>
-        <Link className="underline-offset-2 hover:underline" to={routes.make(m.id)}>
+        <Link className="inline-block min-h-6 underline-offset-2 hover:underline" to={routes.make(m.id)}>
           {makeName(m, patterns)}
         </Link>
       </div>
@@ -107,6 +122,29 @@ function Related({ make, makes, patterns }: { make: Make; makes: readonly Make[]
           <dd>{links(same)}</dd>
         </>
       )}
+    </>
+  );
+}
+
+/** The other garments of its set: made together, worn apart. */
+function MadeWith({ make, makes, patterns }: { make: Make; makes: readonly Make[]; patterns: readonly Pattern[] }) {
+  const set = withId(useSets(), make.setId);
+  if (!set) return null;
+  return (
+    <>
+      <dt>Of the set</dt>
+      <dd>
+        {set.name}
+        {makes
+          .filter((m) => m.setId === set.id && m.id !== make.id)
+          .map((m) => (
+            <div key={m.id}>
+              <Link className="inline-block min-h-6 underline-offset-2 hover:underline" to={routes.make(m.id)}>
+                {makeName(m, patterns)}
+              </Link>
+            </div>
+          ))}
+      </dd>
     </>
   );
 }
@@ -146,7 +184,8 @@ export function MakePage() {
   // Where a make speaks of a pattern, the page waits for what its fit is reckoned from.
   if (make.sources.length > 0 && pattern && !input) return null;
 
-  const view = pattern && viewOf(pattern, make);
+  const drawn = pattern ?? withoutPattern(make);
+  const view = drawn && !isFitless(drawn.kind) ? viewOf(drawn, make) : undefined;
   const name = makeName(make, patterns);
   const person = withId(people, make.personId);
   const loose = make.looseEnds.filter((l) => !l.done);
@@ -191,10 +230,10 @@ export function MakePage() {
       />
       <div className="grid grid-cols-[300px_minmax(0,1fr)_minmax(0,1fr)] gap-8 max-lg:grid-cols-1">
         <div className="flex flex-col gap-3">
-          {pattern && (
+          {drawn && (
             <div className="flex gap-2">
-              <GarmentPicture pattern={pattern} make={make} fabrics={fabrics} className="h-[200px] w-1/2" />
-              <GarmentPicture pattern={pattern} make={make} fabrics={fabrics} side="back" className="h-[200px] w-1/2" />
+              <GarmentPicture pattern={drawn} make={make} fabrics={fabrics} className="h-[200px] w-1/2" />
+              <GarmentPicture pattern={drawn} make={make} fabrics={fabrics} side="back" className="h-[200px] w-1/2" />
             </div>
           )}
           <dl className="grid grid-cols-[92px_1fr] border-t border-rule [&>*]:border-b [&>*]:border-rule [&>*]:py-1 [&>dt]:text-ink2">
@@ -253,19 +292,59 @@ export function MakePage() {
                 </dd>
               </>
             )}
-            {make.sources.length > 1 && (
+            {(make.sources.length > 1 || make.own !== undefined) && (
               <>
                 <dt>Joined with</dt>
                 <dd>
                   {make.sources.slice(1).map((source) => (
-                    <div key={source.patternId}>
-                      {withId(patterns, source.patternId)?.name ?? 'a pattern that is gone'}
-                      {source.zones && source.zones.length > 0 && <span className="text-small text-ink2"> · {zoneList(source.zones)}</span>}
+                    <div key={`${source.patternId} ${source.viewId}`}>
+                      <Link className="inline-block min-h-6 underline-offset-2 hover:underline" to={routes.pattern(source.patternId)}>
+                        {partName(source, patterns)}
+                      </Link>
+                      <span className="text-small text-ink2">
+                        {[source.pieces, source.zones && source.zones.length > 0 && zoneList(source.zones)]
+                          .filter(Boolean)
+                          .map((words) => ` · ${String(words)}`)
+                          .join('')}
+                      </span>
+                    </div>
+                  ))}
+                  {make.own !== undefined && <div>{make.own}, from own sums</div>}
+                  {pattern && !pattern.joins && <NameCombination make={make} />}
+                </dd>
+              </>
+            )}
+            {make.bought && (
+              <>
+                <dt>It was</dt>
+                <dd>
+                  {make.bought.what}
+                  <span className="text-small text-ink2">
+                    {[make.bought.size && `size ${make.bought.size}`, make.bought.price && formatMoney(make.bought.price)]
+                      .filter(Boolean)
+                      .map((words) => ` · ${String(words)}`)
+                      .join('')}
+                  </span>
+                </dd>
+              </>
+            )}
+            {make.cameOut && (
+              <>
+                <dt>Came out</dt>
+                <dd>
+                  {make.cameOut.map((p) => (
+                    <div key={p.id}>
+                      {withId(fabrics, p.fabricId)?.name ?? 'a fabric that is gone'}
+                      <span className="text-small text-ink2">
+                        {' '}
+                        · {formatLength(p.length, unit)} × {formatLength(p.width, unit)}
+                      </span>
                     </div>
                   ))}
                 </dd>
               </>
             )}
+            <MadeWith make={make} makes={makes} patterns={patterns} />
             <Related make={make} makes={makes} patterns={patterns} />
           </dl>
           <Pictures
@@ -289,7 +368,7 @@ export function MakePage() {
           ))}
         </div>
 
-        {view && (
+        {view && drawn && (
           <section aria-labelledby="fit">
             <h2 id="fit" className="mb-1 text-head">
               Fit, each time it was looked at
@@ -347,7 +426,7 @@ export function MakePage() {
             ))}
             {look ? (
               <div className="border-t-2 border-ink pt-2">
-                <LookEntry make={make} look={look} zones={view.zones} drawn={drawnOf(pattern, make, fabrics)} unit={unit} onChange={draft.keep} />
+                <LookEntry make={make} look={look} zones={view.zones} drawn={drawnOf(drawn, make, fabrics)} unit={unit} onChange={draft.keep} />
                 <div className="mt-2 flex gap-2">
                   <Button
                     disabled={look.said.length === 0}

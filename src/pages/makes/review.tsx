@@ -3,7 +3,7 @@ import { useParams } from 'react-router';
 import { LinkButton } from '../../ui/button';
 import { costWords, makeCost } from '../../core/cost/cost';
 import { reviewSheet } from '../../core/statement/review-sheet';
-import { useBodies, useFabrics, useMakes, usePatterns, useSettings, useWearCountsOf, useFabricUnit } from '../../data/queries';
+import { useCollections, useBodies, useFabrics, useMakes, usePatterns, useSettings, useWearCountsOf, useFabricUnit } from '../../data/queries';
 import { fileNameOf } from '../../parts/save-file';
 import { SheetDesk } from '../../parts/sheet/sheet-desk';
 import { Empty } from '../../ui/page-head';
@@ -16,15 +16,17 @@ export function Review() {
   const makes = useMakes();
   const patterns = usePatterns();
   const fabrics = useFabrics();
+  const collections = useCollections();
   const bodies = useBodies();
   const counts = useWearCountsOf(makeId === undefined ? [] : [makeId]);
   const { currency, unit } = useSettings();
   const fabricUnit = useFabricUnit();
   const make = withId(makes, makeId);
   if (!make) return <Empty>This make is not in the ledger. It may have been removed; Ctrl Z brings it back.</Empty>;
-  const cost = makeCost(make, makes, patterns, fabrics, currency);
+  const cost = makeCost(make, { makes, patterns, fabrics, collections }, currency);
   const input = {
     make,
+    makes,
     patterns,
     fabrics,
     bodies: bodies.filter((b) => b.personId === make.personId),

@@ -3,7 +3,7 @@ import { costWords, makeCost, minutesPerWear, perWear } from '../../core/cost/co
 import { formatDuration } from '../../core/units/duration';
 import { formatMoney } from '../../core/units/money';
 import type { Fabric, Make, Pattern } from '../../core/records';
-import { useSettings } from '../../data/queries';
+import { useCollections, useSettings } from '../../data/queries';
 
 /** Cost and time of a make, and of each wear so far and to come; what nobody knows is said and not guessed. */
 export function WhatItCost({
@@ -23,10 +23,11 @@ export function WhatItCost({
   expected: number | undefined;
 }) {
   const { currency } = useSettings();
-  const cost = makeCost(make, makes, patterns, fabrics, currency);
+  const collections = useCollections();
+  const cost = makeCost(make, { makes, patterns, fabrics, collections }, currency);
   const minutes = minutesOf(make);
   const money = (minor: number) => formatMoney({ minor, currency });
-  const parts = (['fabric', 'notions', 'pattern', 'mends'] as const).filter((part) => cost[part] > 0);
+  const parts = (['bought', 'fabric', 'notions', 'pattern', 'mends'] as const).filter((part) => cost[part] > 0);
   const each = perWear(cost.total, times);
   const later = expected !== undefined && expected >= 0.5 ? perWear(cost.total, times + expected) : undefined;
   const timeEach = minutesPerWear(make, times);

@@ -1,5 +1,5 @@
 import { viewNamed } from '../../core/make/versions';
-import { calledField, View, Erratum, Pattern, PatternPaper, USUAL_ZONES } from '../../core/records';
+import { calledField, View, Erratum, Offers, Pattern, PatternPaper, USUAL_ZONES } from '../../core/records';
 import { RecordFields } from '../../parts/record-fields';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
@@ -8,7 +8,7 @@ import { sizeLineWords } from '../../core/alteration/words';
 import { blankView } from '../../core/records/blank';
 import { db } from '../../data/database';
 import { newId } from '../../data/new-id';
-import { useMakes, usePatterns, useUnit } from '../../data/queries';
+import { useCollections, useMakes, usePatterns, useUnit } from '../../data/queries';
 import { removalOf } from '../../data/removal';
 import { today } from '../../data/today';
 import { GarmentPicture } from '../../parts/garment-picture';
@@ -20,10 +20,24 @@ import { Button, LinkButton } from '../../ui/button';
 import { Fold } from '../../ui/fold';
 import { Empty, PageHead } from '../../ui/page-head';
 import { Segmented } from '../../ui/segmented';
+import { fieldMeta } from '../../core/records/field';
+import { keysOf } from '../../core/units/keys';
+import { CameIn } from '../../parts/came-in';
+import { Joined, joinedSaid } from '../../parts/joined';
+import { Pictures } from '../../parts/pictures/pictures';
+import { Reports } from '../../parts/reports';
 import { ChartFields } from './chart-fields';
 import { ViewFields } from './view-fields';
 import { routes } from '../../routes';
 import { withId } from '../../core/units/by-id';
+
+/** What a pattern offers to choose, in a line: `3 lengths, 2 sleeves`. */
+const offersSaid = ({ offers = {} }: Pattern) =>
+  keysOf(Offers.shape)
+    .flatMap((detail) =>
+      offers[detail] && offers[detail].length > 1 ? [`${offers[detail].length} ${fieldMeta(Offers.shape[detail]).label.toLowerCase()}`] : [],
+    )
+    .join(', ');
 
 /** A pattern’s facts; each change is saved as it is made. */
 export function ChangePattern() {
@@ -31,6 +45,7 @@ export function ChangePattern() {
   const navigate = useNavigate();
   const patterns = usePatterns();
   const makes = useMakes();
+  const collections = useCollections();
   const unit = useUnit();
   const [viewId, setViewId] = useState<string>();
   const pattern = withId(patterns, patternId);
@@ -128,6 +143,46 @@ export function ChangePattern() {
             <ChartFields pattern={pattern} unit={unit} onCharts={(charts) => change({ charts }, 'size chart')} />
           </section>
           <div>
+            <Fold head="Reports from elsewhere" said={(pattern.reports ?? []).map((r) => r.words).join(', ')}>
+              <p className="mb-1 text-small text-ink2">What others found: kept apart from your own notes, and never told as more than hearsay.</p>
+              <Reports pattern={pattern} zones={view.zones} onReports={(reports) => change({ reports })} />
+            </Fold>
+            <Fold head="What one may choose" said={offersSaid(pattern)}>
+              <p className="mb-1 text-small text-ink2">
+                Details that go with any view: each plan and each make says which. Three lengths and two sleeves are no six views.
+              </p>
+              <div className="flex flex-col gap-1.5">
+                {keysOf(Offers.shape).map((name) => (
+                  <RecordField
+                    key={name}
+                    of={Offers.shape}
+                    name={name}
+                    value={pattern.offers?.[name]}
+                    onValue={(values) => {
+                      const { [name]: _, ...rest } = pattern.offers ?? {};
+                      const offers = { ...rest, ...(values && values.length > 0 ? { [name]: values } : {}) };
+                      change({ offers: Object.keys(offers).length > 0 ? offers : undefined });
+                    }}
+                  />
+                ))}
+              </div>
+            </Fold>
+            <Fold head="The book or membership it came in" said={withId(collections, pattern.collectionId)?.name ?? ''}>
+              <CameIn pattern={pattern} onCollection={(collectionId) => change({ collectionId })} />
+            </Fold>
+            <Fold head="Pictures and line drawings" said="">
+              <Pictures of={{ patternId: pattern.id }} name={pattern.name} />
+            </Fold>
+            {pattern.joins && (
+              <Fold head="What it joins" said={joinedSaid([{ patternId: pattern.id, viewId: view.id }, ...pattern.joins], pattern.own, patterns)}>
+                <Joined
+                  sources={[{ patternId: pattern.id, viewId: view.id }, ...pattern.joins]}
+                  own={pattern.own}
+                  onSources={(sources) => change({ joins: sources.slice(1) })}
+                  onOwn={(own) => change({ own })}
+                />
+              </Fold>
+            )}
             <Fold head="Errata" said={pattern.errata.map((e) => e.words).join(', ')}>
               <RecordRows
                 of={Erratum.shape}

@@ -1,3 +1,4 @@
+import { isFitless } from '../../core/records/usual-zones';
 import { nextVersion, versionsOf } from '../../core/make/versions';
 import { Checkbox, Field, Label } from '@headlessui/react';
 import { Check } from 'lucide-react';
@@ -25,6 +26,7 @@ import {
   useUnit,
   useWearCountsOf,
   useMakes,
+  useCollections,
 } from '../../data/queries';
 import { newId } from '../../data/new-id';
 import { today } from '../../data/today';
@@ -46,6 +48,8 @@ import { VersionFigure } from '../../parts/account/version-figure';
 import { ClosingInChart } from '../../parts/closing-in-chart';
 import { TwoPicturesButton } from '../../parts/pictures/two-pictures-button';
 import { OutLink } from '../../ui/out-link';
+import { partName } from '../../parts/joined';
+import { ReportList } from '../../parts/reports';
 import { Button, LinkButton } from '../../ui/button';
 import { Dialog } from '../../ui/dialog';
 import { SelectField } from '../../ui/field';
@@ -111,7 +115,9 @@ function NextInAWord({ pattern, carried, answer }: { pattern: Pattern; carried: 
   const changes = carried.zones.filter(isChanged);
   const cut =
     carried.weakest === undefined
-      ? 'nothing noted yet'
+      ? isFitless(pattern.kind)
+        ? ''
+        : 'nothing noted yet'
       : changes.length === 0
         ? 'cut it as last time'
         : `change ${changes.length < 3 ? zoneList(changes.map((c) => c.zone)) : `${changes.length} places`}`;
@@ -142,6 +148,7 @@ export function PatternAccount() {
   const chosenPerson = usePerson();
   const people = usePeople();
   const makes = useMakes();
+  const collections = useCollections();
   const { currency } = useSettings();
   const [fabricId, setFabricId] = useState('');
   const [chart, setChart] = useState<ZoneId>();
@@ -168,13 +175,14 @@ export function PatternAccount() {
   if (!pattern) return <Empty>This pattern is not in the ledger. It may have been removed; Ctrl Z brings it back.</Empty>;
   if (!input) return null;
 
+  const fitless = isFitless(pattern.kind);
   const others = people.filter((p) => p.id !== person?.id && sewnFor.has(p.id));
   const under = [
     pattern.designer,
-    FIT_CLASS_WORDS[pattern.fitClass],
+    fitless ? undefined : FIT_CLASS_WORDS[pattern.fitClass],
     pattern.views[0]?.name,
     pattern.wants.structure,
-    `${pattern.views[0]?.zones.length ?? 0} zones decide the fit`,
+    fitless ? inWords(pattern.kind) : `${pattern.views[0]?.zones.length ?? 0} zones decide the fit`,
   ];
   const planCut = async (next: Make) => {
     const fabrics = fabricId === '' ? [] : [{ id: newId(), fabricId, part: 'main' as const }];
@@ -219,6 +227,27 @@ export function PatternAccount() {
         }
         aside={carried ? <NextInAWord pattern={pattern} carried={carried} answer={inWords(carried.decision.answer)} /> : undefined}
       />
+      {pattern.joins && (
+        <p className="mb-2 text-ink2">
+          Joined from{' '}
+          {pattern.joins.map((source, i) => (
+            <span key={`${source.patternId} ${source.viewId}`}>
+              {i > 0 && ', '}
+              {source.pieces !== undefined && `${source.pieces} of `}
+              <Link className="underline underline-offset-2" to={routes.pattern(source.patternId)}>
+                {partName(source, patterns)}
+              </Link>
+            </span>
+          ))}
+          {pattern.own !== undefined && `, ${pattern.own}`}. What is noted of a place stays with the pattern it came from.
+        </p>
+      )}
+      {(pattern.reports ?? []).length > 0 && (
+        <section aria-label="Reports from elsewhere" className="mb-3 max-w-3xl">
+          <h2 className="text-small text-ink2">Reports from elsewhere</h2>
+          <ReportList reports={pattern.reports ?? []} />
+        </section>
+      )}
       {pattern.state === 'retired' && (
         <p className="mb-3 border-l-4 border-ink bg-tint px-3 py-1.5">
           <b>Retired.</b> {pattern.why ?? 'No reason was noted.'}
@@ -271,7 +300,7 @@ export function PatternAccount() {
             input={input}
             carried={carried}
             wears={wears}
-            costOf={(make) => makeCost(make, makes, patterns, input.fabrics, currency)}
+            costOf={(make) => makeCost(make, { makes, patterns, fabrics: input.fabrics, collections }, currency)}
             unit={unit}
             fabricUnit={fabricUnit}
             chosen={shown?.zone}
@@ -317,9 +346,9 @@ export function PatternAccount() {
                   <ClosingInChart forecast={shown} steps={carried.why[shown.zone]!.closingIn} unit={unit} />
                 </section>
               ) : (
-                <p className="text-ink2">Nothing is noted on the fit yet: mark a zone on a make’s page, and the best cut closes in.</p>
+                !fitless && <p className="text-ink2">Nothing is noted on the fit yet: mark a zone on a make’s page, and the best cut closes in.</p>
               )}
-              {versionsOf(input).length > 0 && <VersionFigure input={input} zones={carried.places} unit={unit} onZone={setChart} />}
+              {!fitless && versionsOf(input).length > 0 && <VersionFigure input={input} zones={carried.places} unit={unit} onZone={setChart} />}
               {sizingMethods}
             </div>
             <div className="flex flex-col gap-4">

@@ -19,6 +19,13 @@ import { LackingParts } from '../../parts/lacking-parts';
 import { OpeningFields, openingsSaid } from '../../parts/opening-fields';
 import { openingsOf } from '../../core/make/openings';
 import { MarkAsCut } from '../../parts/mark-as-cut';
+import { Pictures } from '../../parts/pictures/pictures';
+import { planName } from '../../core/make/plan-name';
+import type { Make } from '../../core/records';
+import { db } from '../../data/database';
+import { removalOf } from '../../data/removal';
+import { today } from '../../data/today';
+import { MadeOverFrom } from '../../parts/made-over-from';
 import { OutLink } from '../../ui/out-link';
 import { Button, LinkButton } from '../../ui/button';
 import { SelectField } from '../../ui/field';
@@ -34,7 +41,10 @@ import { RoomToGrow } from './room-to-grow';
 import { TapeAsked } from '../../parts/tape-asked';
 import { ToileFirst } from './toile-first';
 import { usePlanChances, usePlanInWork, type PlanInWork } from './use-plan';
-import { firstOf } from '../../core/units/item-at';
+import { planSources } from '../../core/plan/plan-to-make';
+import { InASet } from '../../parts/in-a-set';
+import { SetTogether } from '../../parts/set-together';
+import { Joined, joinedSaid } from '../../parts/joined';
 import { routes } from '../../routes';
 
 /** A plan: what will be cut, in which fabric, for when. Each change is saved as it is made. */
@@ -66,28 +76,49 @@ function PlanDesk({ work }: { work: PlanInWork }) {
   const unit = useUnit();
   const { plan, input, person, make } = work;
   const { pattern, bodies, fabrics } = input;
+  const free = plan.patternId === undefined;
   const patterns = usePatterns();
+  const name = planName(plan, patterns);
   const makes = useMakes();
   const recalled = useMemo(() => recalledFor({ make, pattern, view: viewOf(pattern, make), fabrics }, makes), [make, pattern, fabrics, makes]);
+  const view = viewOf(pattern, make);
   const change = (part: Partial<Plan>) =>
-    void save(`${calledField(Plan.shape, Object.keys(part)[0] ?? '')} of the plan for ${pattern.name}`, [
+    void save(`${calledField(Plan.shape, Object.keys(part)[0] ?? '')} of the plan for ${name}`, [
       { table: 'plans', from: plan, to: { ...plan, ...part } },
     ]);
   const remove = async () => {
     const done = 'The plan is removed. Ctrl Z brings it back.';
-    if (await save(`plan for ${pattern.name} removed`, [{ table: 'plans', remove: plan.id }], { done })) void navigate(routes.sewNext);
+    if (await save(`plan for ${name} removed`, () => removalOf(db, 'plans', plan.id), { done })) void navigate(routes.sewNext);
+  };
+  const mended = async () => {
+    const mend = { id: newId(), date: today(), what: plan.name ?? 'a mend' };
+    const of = plan.refashionOf;
+    const done = await save(
+      `mended: ${name}`,
+      [
+        { table: 'plans', from: plan, to: { ...plan, state: 'made', ...(of === undefined ? {} : { makeId: of }) } },
+        ...(of === undefined ? [] : [{ table: 'makes' as const, id: of, edit: (now: Make) => ({ ...now, mends: [...now.mends, mend] }) }]),
+      ],
+      { done: 'It is mended. Ctrl Z takes it back.' },
+    );
+    if (done && of !== undefined) void navigate(routes.make(of));
   };
   return (
     <>
       <PageHead
-        title={`Plan: ${pattern.name}, version ${make.version}`}
+        title={free ? `Plan: ${name}` : `Plan: ${name}, version ${make.version}`}
         under={
           <>
             for {person.name} ·{' '}
-            <Link className="underline underline-offset-2" to={routes.pattern(pattern.id)}>
-              its account
-            </Link>{' '}
-            · each change is saved as it is made
+            {!free && (
+              <>
+                <Link className="underline underline-offset-2" to={routes.pattern(pattern.id)}>
+                  its account
+                </Link>{' '}
+                ·{' '}
+              </>
+            )}
+            each change is saved as it is made
           </>
         }
         aside={
@@ -95,14 +126,18 @@ function PlanDesk({ work }: { work: PlanInWork }) {
             <Button quiet onClick={() => void remove()}>
               Remove this plan
             </Button>
-            <LinkButton to={routes.cutSheet(plan.id)}>Cut sheet</LinkButton>
-            {plan.state === 'open' && <MarkAsCut plan={plan} name={pattern.name} onto />}
+            {plan.kind !== 'mend' && <LinkButton to={routes.cutSheet(plan.id)}>Cut sheet</LinkButton>}
+            {plan.state === 'open' &&
+              (plan.kind === 'mend' ? <Button onClick={() => void mended()}>It is mended</Button> : <MarkAsCut plan={plan} name={name} onto />)}
           </div>
         }
       />
       <div className="grid grid-cols-[minmax(0,1fr)_minmax(0,430px)] gap-8 max-lg:grid-cols-1">
         <div className="flex flex-col gap-4">
           <section aria-label="For when" className="flex flex-wrap items-end gap-3">
+            {free && (
+              <RecordField of={Plan.shape} name="name" value={plan.name} onValue={(said) => change({ name: said })} className="w-72 max-w-full" />
+            )}
             <RecordField of={Plan.shape} name="kind" value={plan.kind} onValue={(kind) => change({ kind })} />
             <RecordField of={Plan.shape} name="due" value={plan.due} onValue={(due) => change({ due })} />
             <SelectField
@@ -117,13 +152,18 @@ function PlanDesk({ work }: { work: PlanInWork }) {
                 </option>
               ))}
             </SelectField>
+            <InASet setId={plan.setId} onSet={(setId) => change({ setId })} />
             <RecordField of={Plan.shape} name="words" value={plan.words} onValue={(words) => change({ words })} className="min-w-56 flex-1" />
             <RecordField of={Plan.shape} name="link" value={plan.link} onValue={(link) => change({ link })} className="min-w-56" />
             {plan.link !== undefined && <OutLink to={plan.link}>Open the link</OutLink>}
           </section>
+          {(free || plan.kind === 'refashion' || plan.kind === 'mend') && (
+            <MadeOverFrom of={plan} kindAsked={free && plan.kind !== 'mend'} onChange={change} />
+          )}
+          <SetTogether plan={plan} />
           {plan.kind === 'toile' && <LackingParts view={viewOf(pattern, make)} lacking={plan.lacking} onLacking={(lacking) => change({ lacking })} />}
-          <MeantForIt work={work} />
-          <section aria-labelledby="cut">
+          {!free && <MeantForIt work={work} />}
+          <section aria-labelledby="cut" hidden={plan.kind === 'mend'}>
             <h2 id="cut" className="mb-1 text-head">
               What will be cut and changed
             </h2>
@@ -132,27 +172,48 @@ function PlanDesk({ work }: { work: PlanInWork }) {
               pattern={pattern}
               bodies={bodies}
               unit={unit}
-              onChange={({ sources, ...part }) => change({ ...part, ...(sources ? { viewId: firstOf(sources).viewId } : {}) } as Partial<Plan>)}
+              onChange={({ sources, ...part }) => change({ ...part, ...(sources ? planSources(sources) : {}) } as Partial<Plan>)}
             />
           </section>
-          {(pattern.charts.length > 0 || input.makes.length > 0) && (
+          {!free && (pattern.charts.length > 0 || input.makes.length > 0) && (
             <Fold head={SIZES_HEAD} open={plan.size === undefined}>
               <SizingMethods patternId={pattern.id} person={person} plan={work.cut} take="Cut the blend" each onTake={(cut) => change(cut)} />
             </Fold>
           )}
-          <Fold
-            head="For a body that is expected"
-            said={plan.expected ? `${Object.keys(plan.expected).length} measures` : ''}
-            open={plan.expected !== undefined}
-          >
-            <ExpectedBody work={work} onExpected={(expected) => change({ expected })} />
-          </Fold>
-          <Fold head="How its openings close" said={openingsSaid(openingsOf(viewOf(pattern, make), plan))}>
-            <OpeningFields openings={openingsOf(viewOf(pattern, make), plan)} onOpenings={(openings) => change({ openings })} />
-          </Fold>
-          <Fold head="Bands as they are on the paper" said={bandsSaid(plan)} open={(plan.bands ?? []).length > 0}>
-            <Bands plan={plan} view={viewOf(pattern, make)} allowance={pattern.allowance ?? USUAL_ALLOWANCE} onBands={(bands) => change({ bands })} />
-          </Fold>
+          {plan.kind !== 'mend' && (
+            <Fold
+              head="For a body that is expected"
+              said={plan.expected ? `${Object.keys(plan.expected).length} measures` : ''}
+              open={plan.expected !== undefined}
+            >
+              <ExpectedBody work={work} onExpected={(expected) => change({ expected })} />
+            </Fold>
+          )}
+          {!free && (
+            <Fold head="Joined with another pattern or view" said={joinedSaid(make.sources, plan.own, patterns)}>
+              <Joined
+                sources={make.sources}
+                own={plan.own}
+                onSources={(sources) => change({ joins: planSources(sources).joins })}
+                onOwn={(own) => change({ own })}
+              />
+            </Fold>
+          )}
+          {view.openings.length + view.zones.length > 0 && (
+            <Fold head="How its openings close" said={openingsSaid(openingsOf(viewOf(pattern, make), plan))}>
+              <OpeningFields openings={openingsOf(viewOf(pattern, make), plan)} onOpenings={(openings) => change({ openings })} />
+            </Fold>
+          )}
+          {view.zones.length > 0 && (
+            <Fold head="Bands as they are on the paper" said={bandsSaid(plan)} open={(plan.bands ?? []).length > 0}>
+              <Bands
+                plan={plan}
+                view={viewOf(pattern, make)}
+                allowance={pattern.allowance ?? USUAL_ALLOWANCE}
+                onBands={(bands) => change({ bands })}
+              />
+            </Fold>
+          )}
           <section aria-labelledby="fabric">
             <h2 id="fabric" className="mb-1 text-head">
               In which fabric
@@ -177,10 +238,15 @@ function PlanDesk({ work }: { work: PlanInWork }) {
           </section>
         </div>
         <div className="flex flex-col gap-5">
-          <GarmentPicture pattern={pattern} make={make} fabrics={fabrics} className="h-[180px] w-[150px]" />
+          {(!free || plan.garment !== undefined) && (
+            <GarmentPicture pattern={pattern} make={make} fabrics={fabrics} className="h-[180px] w-[150px]" />
+          )}
+          <Fold head="Pictures" said="what gave the idea">
+            <Pictures of={{ planId: plan.id }} name={name} />
+          </Fold>
           <EngineBoundary>
             <Chances work={work} onToile={() => change({ kind: 'toile' })}>
-              {person.child && <RoomToGrow work={work} onChange={change} />}
+              {person.child && !free && <RoomToGrow work={work} onChange={change} />}
             </Chances>
           </EngineBoundary>
           {recalled.length > 0 && (

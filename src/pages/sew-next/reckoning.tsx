@@ -15,7 +15,7 @@ import { DECISIONS, GARMENT_KINDS, OwnDecision, type Decision, type GarmentKind,
 import type { Season } from '../../core/wear/season';
 import { useCaseTables } from '../../data/engine-tables';
 import { newId } from '../../data/new-id';
-import { useSettings, useUnit, useWearCounts, useTradeWords } from '../../data/queries';
+import { useCollections, useSettings, useUnit, useWearCounts, useTradeWords } from '../../data/queries';
 import { today } from '../../data/today';
 import { useWardrobe } from '../../parts/use-wardrobe';
 import { save } from '../../parts/save';
@@ -80,6 +80,7 @@ export function Reckoning({ person, onPlan }: { person: Person; onPlan: (pattern
   const wears = useWearCounts();
   const hanging = useWardrobe(person.id);
   const { currency } = useSettings();
+  const collections = useCollections();
   const [kind, setKind] = useState<GarmentKind>();
   const [season, setSeason] = useState<Season>();
   const [hours, setHours] = useState('');
@@ -100,7 +101,7 @@ export function Reckoning({ person, onPlan }: { person: Person; onPlan: (pattern
         if (!pattern) return [];
         const best = r.bestId === undefined ? undefined : byMake.get(r.bestId);
         const own = ownDecision(pattern, person.id);
-        const cost = best && makeCost(best.make, tables.makes, tables.patterns, tables.fabrics, currency);
+        const cost = best && makeCost(best.make, { ...tables, collections }, currency);
         const input = fabric && caseOf(pattern, person.id, tables);
         const next = input && startMake(input, person.id, today(), lastVersion(input), newId);
         return [

@@ -8,11 +8,14 @@ import { toast } from 'react-toastify';
 import { daysBetween } from '../../core/body/measures';
 import { byDay } from '../../core/units/date';
 import { calendarDays } from '../../core/plan/calendar';
+import { freePlan } from '../../core/plan/free-plan';
+import { planName } from '../../core/make/plan-name';
+import { withoutPattern } from '../../core/make/without-pattern';
 import { PlanList, type Person, type Plan } from '../../core/records';
 import { makeOfPlan, planOfMake } from '../../core/plan/plan-to-make';
 import { useCaseTables } from '../../data/engine-tables';
 import { newId } from '../../data/new-id';
-import { useFabrics, useLists, useMakes, usePatterns, usePeople, usePerson, usePlans, useUnit, useTradeWords } from '../../data/queries';
+import { useFabrics, useLists, useSets, useMakes, usePatterns, usePeople, usePerson, usePlans, useUnit, useTradeWords } from '../../data/queries';
 import { today } from '../../data/today';
 import { GarmentPicture } from '../../parts/garment-picture';
 import { choose, save } from '../../parts/save';
@@ -60,6 +63,7 @@ export function SewNext() {
   const navigate = useNavigate();
   const plans = usePlans();
   const lists = useLists();
+  const sets = useSets();
   const patterns = usePatterns();
   const makes = useMakes();
   const fabrics = useFabrics();
@@ -117,16 +121,17 @@ export function SewNext() {
     if (await save(`plan: ${pattern.name}`, [...comesWith(someone), { table: 'plans', put: plan }])) void navigate(routes.plan(plan.id));
   };
 
+  const beginFree = async (name: string) => {
+    if (!whom) return void navigate(routes.newPerson);
+    const plan = freePlan(newId(), whom.id, name, today());
+    if (await save(`plan: ${name}`, [...comesWith(someone), { table: 'plans', put: plan }])) void navigate(routes.plan(plan.id));
+  };
+
   /** The pattern of a plan, the version it will be, and its name. */
   const cutOf = (plan: Plan) => {
     const pattern = withId(patterns, plan.patternId);
     const version = pattern ? nextVersion({ pattern, makes: makesOf(makes, pattern.id, plan.personId) }) : 1;
-    return {
-      pattern,
-      version,
-      name: pattern?.name ?? 'a pattern that is gone',
-      numbered: pattern ? `${pattern.name}, version ${version}` : 'a pattern that is gone',
-    };
+    return { pattern, version, name: planName(plan, patterns), numbered: pattern ? `${pattern.name}, version ${version}` : planName(plan, patterns) };
   };
   const days = calendarDays(plans, lists, (plan) => cutOf(plan).numbered);
   const intoCalendar = async () => {
@@ -139,9 +144,10 @@ export function SewNext() {
   const line = (plan: Plan) => {
     const { pattern, version, name, numbered } = cutOf(plan);
     const fabric = mainFabric(plan, fabrics).fabric;
+    const made = makeOfPlan(plan, plan.id, version, plan.added);
     return (
       <SortedLine key={plan.id} id={plan.id} name={name}>
-        <GarmentPicture small pattern={pattern} make={makeOfPlan(plan, plan.id, version, plan.added)} fabrics={fabrics} className="h-[52px] w-11" />
+        <GarmentPicture small pattern={pattern ?? withoutPattern(made)} make={made} fabrics={fabrics} className="h-[52px] w-11" />
         <span className="min-w-48 flex-1">
           <Link to={routes.plan(plan.id)} className="font-serif text-name underline-offset-4 hover:underline">
             {plan.state === 'open' ? numbered : name}
@@ -150,7 +156,8 @@ export function SewNext() {
             {[
               plan.kind === 'garment' ? '' : inWords(plan.kind),
               `for ${withId(people, plan.personId)?.name ?? 'somebody'}`,
-              fabric ? `in ${fabric.name}` : 'fabric not chosen',
+              fabric ? `in ${fabric.name}` : plan.kind === 'mend' || plan.kind === 'refashion' ? '' : 'fabric not chosen',
+              sets.find((s) => s.id === plan.setId)?.name,
               plan.due && `by ${day(plan.due)}`,
               plan.words,
             ]
@@ -163,7 +170,7 @@ export function SewNext() {
             <Button quiet onClick={() => put(plan, { state: 'dropped' }, `plan dropped: ${name}`)}>
               Drop it
             </Button>
-            <MarkAsCut plan={plan} name={name} />
+            {plan.kind !== 'mend' && <MarkAsCut plan={plan} name={name} />}
           </>
         ) : plan.state === 'made' ? (
           <Link to={routes.make(plan.makeId ?? '')} className="text-small text-ink2 underline underline-offset-2">
@@ -197,12 +204,13 @@ export function SewNext() {
       <div className="mb-4 flex flex-wrap items-end gap-3 border-y border-rule py-2">
         <Pick
           label="Plan the next version of"
-          placeholder="type a pattern’s name"
+          placeholder="a pattern, or what you will do"
           value={undefined}
           options={patterns.filter((p) => p.state !== 'retired').map((p) => ({ id: p.id, label: p.name, detail: p.designer ?? '' }))}
           onPick={(id) => void begin(id)}
           onNew={(name) => void beginNew(name)}
           newLabel={(name) => `Plan a new pattern: ${name}`}
+          alsoNew={{ label: (name) => `Plan it without a pattern: ${name}`, onNew: (name) => void beginFree(name) }}
           className="w-72 max-w-full"
         />
         {whom && (

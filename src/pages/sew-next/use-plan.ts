@@ -7,9 +7,10 @@ import { bodiesForPlan, type PlannedCut } from '../../core/forecast/next-cut';
 import type { LengthUnit } from '../../core/units/length';
 import type { CheckRequest } from '../../core/plan/checks';
 import type { Make, Person, Plan } from '../../core/records';
+import { freeCase } from '../../core/plan/free-plan';
 import { makeOfPlan } from '../../core/plan/plan-to-make';
 import { useCaseTables } from '../../data/engine-tables';
-import { usePatternCase, usePeople, usePlans, useUnit } from '../../data/queries';
+import { useBodies, useFabrics, usePatternCase, usePeople, usePlans, useUnit } from '../../data/queries';
 import { today } from '../../data/today';
 import { useEngine, type Asked } from '../../workers/use-engine';
 import { withId } from '../../core/units/by-id';
@@ -32,17 +33,25 @@ export function usePlanInWork(planId: string | undefined): PlanInWork | null | u
   const people = usePeople();
   const unit = useUnit();
   const plan = withId(plans, planId);
+  const bodies = useBodies();
+  const fabrics = useFabrics();
   const input = usePatternCase(plan?.patternId, plan?.personId);
   return useMemo(() => {
     if (!plan) return null;
     const person = withId(people, plan.personId);
-    if (!input || !person) return undefined;
-    const make = makeOfPlan(plan, plan.id, nextVersion(input), today());
-    // What is checked is checked against the body it is for.
-    const cut = plannedCut(make, unit, plan.expected);
-    const forBody = { ...input, bodies: bodiesForPlan(input.bodies, cut) };
-    return { plan, input, person, make, cut, request: { input: forBody, make, person, today: today(), unit, plans } };
-  }, [plans, plan, input, people, unit]);
+    if (!person) return undefined;
+    const of = plan.patternId === undefined ? undefined : input;
+    if (plan.patternId !== undefined && !of) return undefined;
+    const make = makeOfPlan(plan, plan.id, of ? nextVersion(of) : 1, today());
+    return inWork(plan, of ?? freeCase(plan, make, bodies, fabrics), person, make, unit, plans);
+  }, [plans, plan, input, people, unit, bodies, fabrics]);
+}
+
+function inWork(plan: Plan, input: PatternCase, person: Person, make: Make, unit: LengthUnit, plans: readonly Plan[]): PlanInWork {
+  // What is checked is checked against the body it is for.
+  const cut = plannedCut(make, unit, plan.expected);
+  const forBody = { ...input, bodies: bodiesForPlan(input.bodies, cut) };
+  return { plan, input, person, make, cut, request: { input: forBody, make, person, today: today(), unit, plans } };
 }
 
 /** A plan as the engine knows it: cut today, in its main fabric, for the body that is expected or the one measured. */

@@ -14,6 +14,7 @@ import {
   useSettings,
   useWears,
   useFabricUnit,
+  useCollections,
 } from '../../data/queries';
 import { today } from '../../data/today';
 import { fileNameOf } from '../../parts/save-file';
@@ -35,6 +36,7 @@ export function Statements() {
   const bodies = useBodies();
   const people = usePeople();
   const { hemisphere, currency, unit } = useSettings();
+  const collections = useCollections();
   const fabricUnit = useFabricUnit();
   const [kind, setKind] = useState<SpanKind | 'span'>('season');
   const [span, setSpan] = useState<Span>(() => spanAround('season', today(), hemisphere));
@@ -42,8 +44,21 @@ export function Statements() {
   const statement = useMemo(() => {
     const own = personId === '' ? makes : makes.filter((m) => m.personId === personId);
     const measured = personId === '' ? bodies : bodies.filter((b) => b.personId === personId);
-    return statementOf({ span, makes: own, wears, patterns, fabrics, plans, lists, bodies: measured, hemisphere, currency, today: today() });
-  }, [makes, wears, patterns, fabrics, plans, lists, bodies, personId, span, hemisphere, currency]);
+    return statementOf({
+      span,
+      makes: own,
+      wears,
+      patterns,
+      fabrics,
+      collections,
+      plans,
+      lists,
+      bodies: measured,
+      hemisphere,
+      currency,
+      today: today(),
+    });
+  }, [makes, wears, patterns, fabrics, collections, plans, lists, bodies, personId, span, hemisphere, currency]);
   if (makes.length === 0) return <Empty>What was made, worn, used and learned in a month or a year is put together here. Log a make first.</Empty>;
 
   const choose = (next: SpanKind | 'span') => {
@@ -58,7 +73,7 @@ export function Statements() {
   return (
     <SheetDesk
       fileName={`statement-${fileNameOf(span.name)}`}
-      sheetOf={(options) => statementSheet(statement, { patterns, fabrics, currency }, people, unit, { ...options, fabricUnit })}
+      sheetOf={(options) => statementSheet(statement, { patterns, fabrics, makes, currency }, people, unit, { ...options, fabricUnit })}
       makes={makes}
       patterns={patterns}
       fabrics={fabrics}

@@ -6,7 +6,7 @@ import { makeCost, perWear } from '../../core/cost/cost';
 import { formatMoney } from '../../core/units/money';
 import type { Hanging } from '../../core/wear/wardrobe';
 import type { WearRate } from '../../core/wear/wear-rates';
-import { useFabrics, useMakes, usePatterns, useSettings } from '../../data/queries';
+import { useCollections, useFabrics, useMakes, usePatterns, useSettings } from '../../data/queries';
 import { GarmentPicture } from '../../parts/garment-picture';
 import { Button } from '../../ui/button';
 import { Fold } from '../../ui/fold';
@@ -52,6 +52,7 @@ export function WearWords({ hanging }: { hanging: readonly Hanging[] }) {
   const patterns = usePatterns();
   const fabrics = useFabrics();
   const { currency } = useSettings();
+  const collections = useCollections();
   const rated = hanging.flatMap((h) => (h.inRotation && h.rate ? [{ ...h, rate: h.rate }] : []));
   const most = Math.max(1, ...rated.map((h) => h.rate.high));
   const groups = [
@@ -91,7 +92,7 @@ export function WearWords({ hanging }: { hanging: readonly Hanging[] }) {
       </thead>
       <tbody>
         {list.map(({ make, count, months, rate, expected }) => {
-          const cost = makeCost(make, makes, patterns, fabrics, currency);
+          const cost = makeCost(make, { makes, patterns, fabrics, collections }, currency);
           const each = perWear(cost.total, count.times);
           const later = perWear(cost.total, count.times + (expected ?? 0));
           const reasons = make.verdicts.at(-1)?.reasons ?? [];

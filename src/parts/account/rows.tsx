@@ -1,3 +1,4 @@
+import { isFitless } from '../../core/records/usual-zones';
 import { outcomeWords, seenWords } from '../../core/make/fit-note-words';
 import { askedFields, fieldWords, type FieldMeta, type Alteration, type SizeLine, Make } from '../../core/records';
 import { minutesOf } from '../../core/make/minutes';
@@ -205,7 +206,12 @@ function recordedRows(group: NonNullable<FieldMeta['account']>, unit: LengthUnit
 }
 
 /** What the account says of each version, group by group. */
-export function accountRows({ input, carried, wears, costOf, unit, fabricUnit, plannedFabric, onWhy, chosen }: AccountProps): Group[] {
+export function accountRows(props: AccountProps): Group[] {
+  // Of what has no fit and is not worn nothing of either is asked.
+  return groupsOf(props).filter((g) => !isFitless(props.input.pattern.kind) || (g.name !== 'Fit' && g.name !== 'Wear'));
+}
+
+function groupsOf({ input, carried, wears, costOf, unit, fabricUnit, plannedFabric, onWhy, chosen }: AccountProps): Group[] {
   const { next, last, zones } = carried;
   const columns = new Map(carried.columns.map((c) => [c.makeId, c]));
   const differs = (what: VersionColumn['differences'][number]['what']) => (make: Make) =>

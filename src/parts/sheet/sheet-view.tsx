@@ -2,6 +2,7 @@ import { evenRows } from '../../core/statement/even-rows';
 import { scaleLinear } from 'd3-scale';
 import type { Sheet, SheetBlock } from '../../core/statement/sheet';
 import type { Fabric, Make, Pattern } from '../../core/records';
+import { withoutPattern } from '../../core/make/without-pattern';
 import { GarmentPicture } from '../garment-picture';
 import './sheet.css';
 import { withId } from '../../core/units/by-id';
@@ -79,6 +80,34 @@ function Block({ block, makes, patterns, fabrics }: { block: SheetBlock } & Ledg
           </tbody>
         </table>
       );
+    case 'told': {
+      const make = withId(makes, block.picture.makeId);
+      return (
+        <section className="sheet-told" aria-label={block.picture.caption}>
+          {make && (
+            <figure data-make={make.id}>
+              <GarmentPicture
+                pattern={withId(patterns, make.sources[0]?.patternId) ?? withoutPattern(make)}
+                make={make}
+                fabrics={fabrics}
+                className="sheet-picture"
+              />
+            </figure>
+          )}
+          <div>
+            <h3>{block.picture.caption}</h3>
+            <dl>
+              {block.lines.map(({ what, words }) => (
+                <div key={what}>
+                  <dt>{what}</dt>
+                  <dd>{words}</dd>
+                </div>
+              ))}
+            </dl>
+          </div>
+        </section>
+      );
+    }
     case 'pictures':
       return (
         <div className="sheet-pictures" style={{ '--row': evenRows(block.pictures.length, PICTURES_IN_A_ROW) }}>

@@ -118,6 +118,7 @@ export const SHEET_FIELDS: Readonly<Record<SheetName, readonly SheetField[]>> = 
       'price/yd',
       'price yd',
     ),
+    words('pricedBy', 'Price is for a', 'priced by', 'price for'),
     ...recorded(Fabric.shape),
     words('behaviour', 'Note', 'notes', 'comment', 'comments', 'how it behaves', 'remark'),
   ],

@@ -78,7 +78,9 @@ export function takeFabric(row: Row, taking: Taking) {
     ...(width ? { width } : {}),
     ...(weight ? { weight } : {}),
     ...(gives === undefined ? {} : { stretchAcross: gives }),
-    ...(price ? { pricePerMetre: price, ...(row.byTheYard('price') ? { pricedBy: 'yard' as const } : {}) } : {}),
+    ...(price
+      ? { pricePerMetre: price, ...(row.byTheYard('price') || /y(ar)?d/i.test(row.text('pricedBy') ?? '') ? { pricedBy: 'yard' as const } : {}) }
+      : {}),
   });
   return joined(
     name,

@@ -30,7 +30,13 @@ const notes = byRules([
     const is = NOTES_SAID[kind ?? ''];
     return is && whole(says({ is: 'note', kind: is, words: rest(s, words, from, to) }), s, from, to);
   }),
-  rule(`(?:lesson|lesson learn(?:ed|t)|learned|note to self|remember|nota bene):\\s*(?<words>${BREATH})`, 'sure', ({ words }, s, from, to) =>
+  rule(
+    `lessons?(?: learn(?:ed|t))?(?:,? (?:on|about|for|with) (?<about>[^:;·|\\n•]{2,40}?))?\\s*:\\s*(?<words>${BREATH})`,
+    'sure',
+    ({ about = '', words }, s, from, to) =>
+      whole(says({ is: 'note', kind: 'tip', words: rest(s, words, from, to), lesson: about.trim() }), s, from, to),
+  ),
+  rule(`(?:learned|note to self|remember|nota bene):\\s*(?<words>${BREATH})`, 'sure', ({ words }, s, from, to) =>
     whole(says({ is: 'note', kind: 'tip', words: rest(s, words, from, to) }), s, from, to),
   ),
   rule(`(?:loose end|to ?do|still to do|to-do)\\s*:? (?<words>${BREATH})`, 'sure', ({ words }, s, from, to) =>
