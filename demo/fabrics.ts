@@ -565,6 +565,7 @@ export const fabrics: Fabric[] = (
       bought: '2026-01-17',
       boughtLength: 500,
       pricePerMetre: eur(1250),
+      pricedBy: 'metre',
       washedOn: '2026-01-25',
       shrinkAlong: 6,
       swatch: { print: 'check', ground: '#9aa7b1', figure: '#56636f', repeat: 6 },

@@ -1,3 +1,4 @@
+import { zoneList } from '../core/alteration/words';
 import { sourcesAsDrafted } from '../core/make/log-draft';
 import { firstView, viewNamed } from '../core/make/versions';
 import { PartSource, type Pattern } from '../core/records';
@@ -18,7 +19,12 @@ export function partName({ patternId, viewId }: PartSource, patterns: readonly P
 
 /** In a line what a garment is joined from beside its main pattern. */
 export function joinedSaid(sources: readonly PartSource[], own: string | undefined, patterns: readonly Pattern[]): string {
-  return [...sources.slice(1).map((s) => `${s.pieces ?? 'a part'} of ${partName(s, patterns)}`), own].filter(Boolean).join(', ');
+  return [
+    ...sources.slice(1).map((s) => `${s.pieces ?? (s.zones && s.zones.length > 0 ? zoneList(s.zones) : 'a part')} of ${partName(s, patterns)}`),
+    own,
+  ]
+    .filter(Boolean)
+    .join(', ');
 }
 
 /** Which patterns and views the pieces came from: each zone's evidence goes to the pattern its piece came from. */

@@ -9,10 +9,12 @@ type Over = { [K in 'refashionOf' | 'bought' | 'garment']?: Make[K] };
 
 /** What is made over, a make or something bought, and what kind of thing it becomes where no pattern says so. */
 export function MadeOverFrom({
+  label = 'Made over from',
   of,
   kindAsked,
   onChange,
 }: {
+  label?: string;
   of: { readonly id: string } & Over;
   /** No pattern says what it is. */
   kindAsked: boolean;
@@ -28,7 +30,7 @@ export function MadeOverFrom({
   return (
     <div className="flex flex-wrap items-end gap-3">
       <Pick
-        label="Made over from"
+        label={label}
         placeholder="one of your makes …"
         value={of.refashionOf}
         options={makes.filter((m) => m.id !== of.id).map((m) => ({ id: m.id, label: makeName(m, patterns) }))}

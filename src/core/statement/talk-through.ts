@@ -1,5 +1,6 @@
 import { alterationWords, sizeLineWords } from '../alteration/words';
 import { zoneOf } from '../body/zones';
+import { makeName } from '../make/make-name';
 import { verdictWhen } from '../decide/verdict-weight';
 import type { Fabric, Make, Pattern } from '../records';
 import { withId } from '../units/by-id';
@@ -37,7 +38,7 @@ function patternTold(make: Make, patterns: readonly Pattern[], makes: readonly M
     }),
     ...(make.own ? [`${make.own}, from own sums`] : []),
     ...(make.bought ? [`made over from ${make.bought.what}, bought`] : []),
-    ...(from ? [`made over from ${from.name ?? called(from.sources[0]?.patternId ?? '') ?? 'an earlier make'}`] : []),
+    ...(from ? [`made over from ${makeName(from, patterns)}`] : []),
   ].join('; ');
 }
 

@@ -97,7 +97,7 @@ function Related({ make, makes, patterns }: { make: Make; makes: readonly Make[]
   const links = (list: readonly Make[]) =>
     list.map((m) => (
       <div key={m.id}>
-        <Link className="inline-block min-h-6 underline-offset-2 hover:underline" to={routes.make(m.id)}>
+        <Link className="inline-block min-h-7 underline-offset-2 hover:underline" to={routes.make(m.id)}>
           {makeName(m, patterns)}
         </Link>
       </div>
@@ -139,7 +139,7 @@ function MadeWith({ make, makes, patterns }: { make: Make; makes: readonly Make[
           .filter((m) => m.setId === set.id && m.id !== make.id)
           .map((m) => (
             <div key={m.id}>
-              <Link className="inline-block min-h-6 underline-offset-2 hover:underline" to={routes.make(m.id)}>
+              <Link className="inline-block min-h-7 underline-offset-2 hover:underline" to={routes.make(m.id)}>
                 {makeName(m, patterns)}
               </Link>
             </div>
@@ -298,7 +298,7 @@ export function MakePage() {
                 <dd>
                   {make.sources.slice(1).map((source) => (
                     <div key={`${source.patternId} ${source.viewId}`}>
-                      <Link className="inline-block min-h-6 underline-offset-2 hover:underline" to={routes.pattern(source.patternId)}>
+                      <Link className="inline-block min-h-7 underline-offset-2 hover:underline" to={routes.pattern(source.patternId)}>
                         {partName(source, patterns)}
                       </Link>
                       <span className="text-small text-ink2">

@@ -158,7 +158,12 @@ function PlanDesk({ work }: { work: PlanInWork }) {
             {plan.link !== undefined && <OutLink to={plan.link}>Open the link</OutLink>}
           </section>
           {(free || plan.kind === 'refashion' || plan.kind === 'mend') && (
-            <MadeOverFrom of={plan} kindAsked={free && plan.kind !== 'mend'} onChange={change} />
+            <MadeOverFrom
+              label={plan.kind === 'mend' ? 'What is mended' : 'Made over from'}
+              of={plan}
+              kindAsked={free && plan.kind !== 'mend'}
+              onChange={change}
+            />
           )}
           <SetTogether plan={plan} />
           {plan.kind === 'toile' && <LackingParts view={viewOf(pattern, make)} lacking={plan.lacking} onLacking={(lacking) => change({ lacking })} />}
@@ -214,7 +219,7 @@ function PlanDesk({ work }: { work: PlanInWork }) {
               />
             </Fold>
           )}
-          <section aria-labelledby="fabric">
+          <section aria-labelledby="fabric" hidden={plan.kind === 'mend'}>
             <h2 id="fabric" className="mb-1 text-head">
               In which fabric
             </h2>
@@ -227,14 +232,16 @@ function PlanDesk({ work }: { work: PlanInWork }) {
               entering
               onUses={(uses) => change({ fabrics: uses })}
             />
-            <Fold head="What the stash has for it" open={mainUse(plan) === undefined}>
-              <FabricsThatSuit
-                work={work}
-                onTake={(fabricId) =>
-                  change({ fabrics: [...plan.fabrics.filter((u) => u.part !== 'main'), { id: newId(), fabricId, part: 'main' }] })
-                }
-              />
-            </Fold>
+            {!free && (
+              <Fold head="What the stash has for it" open={mainUse(plan) === undefined}>
+                <FabricsThatSuit
+                  work={work}
+                  onTake={(fabricId) =>
+                    change({ fabrics: [...plan.fabrics.filter((u) => u.part !== 'main'), { id: newId(), fabricId, part: 'main' }] })
+                  }
+                />
+              </Fold>
+            )}
           </section>
         </div>
         <div className="flex flex-col gap-5">
@@ -244,11 +251,13 @@ function PlanDesk({ work }: { work: PlanInWork }) {
           <Fold head="Pictures" said="what gave the idea">
             <Pictures of={{ planId: plan.id }} name={name} />
           </Fold>
-          <EngineBoundary>
-            <Chances work={work} onToile={() => change({ kind: 'toile' })}>
-              {person.child && !free && <RoomToGrow work={work} onChange={change} />}
-            </Chances>
-          </EngineBoundary>
+          {!free && (
+            <EngineBoundary>
+              <Chances work={work} onToile={() => change({ kind: 'toile' })}>
+                {person.child && <RoomToGrow work={work} onChange={change} />}
+              </Chances>
+            </EngineBoundary>
+          )}
           {recalled.length > 0 && (
             <section aria-labelledby="learned">
               <h2 id="learned" className="mb-1 text-head">
@@ -257,7 +266,7 @@ function PlanDesk({ work }: { work: PlanInWork }) {
               <RecalledLessons lessons={recalled} patterns={patterns} />
             </section>
           )}
-          <BeforeCutting work={work} />
+          {plan.kind !== 'mend' && <BeforeCutting work={work} />}
         </div>
       </div>
     </>
