@@ -65,6 +65,13 @@ function makeArticle(make: Make, ledger: IndexInput, files: readonly string[], u
         .join(', '),
     ],
     ['Changed', make.alterations.map((a) => alterationWords(a, unit)).join('; ')],
+    [
+      'Joined with',
+      [...make.sources.slice(1).flatMap((s) => ledger.patterns.find((p) => p.id === s.patternId)?.name ?? []), make.own ?? '']
+        .filter(Boolean)
+        .join(', '),
+    ],
+    ['It was', make.bought?.what ?? ''],
     ['Fabric', make.fabrics.flatMap((u) => ledger.fabrics.find((c) => c.id === u.fabricId)?.name ?? []).join(', ')],
     ['Fit', make.fitNotes.map((n) => `${zoneOf(n.zone).label} ${outcomeWords(n, unit)}, ${seenWords(n.seen)}`).join('; ')],
     ['Notes', make.notes.map((n) => n.words).join('; ')],

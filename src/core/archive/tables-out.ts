@@ -76,6 +76,15 @@ function sheetRows(sheet: SheetName, tables: TablesOf, { unit, money }: SheetWis
           ['Finished on', (m) => m.finishedOn],
           ['Size', (m) => m.size && sizeLineWords(m.size)],
           ['Size elsewhere', (m) => m.sizeLines.map((l) => `${zoneOf(l.zone).label} ${sizeLineWords(l.line)}`).join('; ')],
+          [
+            'Joined with',
+            (m) =>
+              m.sources
+                .slice(1)
+                .flatMap((s) => nameOf(s.patternId, patterns) ?? [])
+                .join('; '),
+          ],
+          ['It was', (m) => m.bought?.what],
           ['Altered', (m) => m.alterations.map((a) => alterationWords(a, unit)).join('; ')],
           ['Fabric', (m) => m.fabrics.flatMap((u) => nameOf(u.fabricId, fabrics) ?? []).join('; ')],
           [`Fabric length, ${unit}`, (m) => length(mainUse(m)?.length)],
@@ -122,6 +131,7 @@ function sheetRows(sheet: SheetName, tables: TablesOf, { unit, money }: SheetWis
         ['Wants', (p) => p.wants.structure],
         ['Form', (p) => p.form],
         ['State', (p) => p.state],
+        ['Came in', (p) => nameOf(p.collectionId, tables.collections ?? [])],
         ['Versions', (p) => makes.filter((m) => m.sources[0]?.patternId === p.id).length],
         ...recorded(Pattern.shape, unit, money),
       ]);

@@ -1,13 +1,13 @@
 import { sameAlteration } from '../alteration/alteration-key';
 import { inOrder, versionsOf, viewOf } from '../make/versions';
-import { mainFabric } from '../make/main-fabric';
+import { mainFabric, mainUse } from '../make/main-fabric';
 import { alterationKind } from '../catalogue/alterations';
 import { openWishes } from '../alteration/wishes';
 import { alterationWhen, alterationWords, sizeLineWords } from '../alteration/words';
 import { longestPiece } from '../fabric/stash';
 import { formatLength } from '../units/length';
 import { zoneOf } from '../body/zones';
-import type { Alteration, ConstructionNote, SizeLine } from '../records';
+import type { Alteration, ConstructionNote, FabricUse, SizeLine } from '../records';
 import { bandWords, checksFor, type Check, type CheckRequest } from './checks';
 import { meantForPlan } from './meant';
 import { fabricFor } from './fabric-for-plan';
@@ -88,6 +88,9 @@ function stepsOf({ input, make, unit }: CheckRequest): SheetStep[] {
   return steps;
 }
 
+/** A part of the fabric, with its pieces where they are named. */
+const withPieces = (use: FabricUse | undefined): string => (use?.pieces ? `${use.part} (${use.pieces})` : (use?.part ?? 'main'));
+
 function fabricsOf({ input, make, today, unit, plans }: CheckRequest): SheetFabric[] {
   const length = (cm: number) => formatLength(cm, unit, { about: true });
   const { fabric } = mainFabric(make, input.fabrics);
@@ -99,7 +102,7 @@ function fabricsOf({ input, make, today, unit, plans }: CheckRequest): SheetFabr
     return [
       {
         name: other.name,
-        part: use.part,
+        part: withPieces(use),
         needed: use.length === undefined ? 'not noted' : length(use.length),
         hand: longest > 0 ? length(longest) : 'none',
       },
@@ -111,7 +114,7 @@ function fabricsOf({ input, make, today, unit, plans }: CheckRequest): SheetFabr
   const hand = piece
     ? `${length(piece.length)}${main.shrinks ? ' once washed' : ''}${main.needed === undefined ? '' : ` · ${answer}`}`
     : 'none in the stash';
-  return [{ name: main.fabric.name, part: 'main', needed: `${needed}${main.fabric.nap ? ', all one way' : ''}`, hand }, ...others];
+  return [{ name: main.fabric.name, part: withPieces(mainUse(make)), needed: `${needed}${main.fabric.nap ? ', all one way' : ''}`, hand }, ...others];
 }
 
 /** Notes that help at the table: settings and tips, and what was done differently. Mistakes stand with the checks. */

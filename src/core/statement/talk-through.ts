@@ -1,6 +1,7 @@
 import { alterationWords, sizeLineWords } from '../alteration/words';
 import { zoneOf } from '../body/zones';
 import { makeName } from '../make/make-name';
+import { noteWords } from '../make/note-words';
 import { verdictWhen } from '../decide/verdict-weight';
 import type { Fabric, Make, Pattern } from '../records';
 import { withId } from '../units/by-id';
@@ -69,7 +70,7 @@ export function talkThrough(
       what: 'Next time',
       words: make.notes
         .filter((n) => n.kind === 'next time')
-        .map((n) => n.words.replace(/^next time,?\s+/i, ''))
+        .map(noteWords)
         .join('; '),
     },
   ];

@@ -2,6 +2,7 @@ import { outcomeWords, seenWords } from '../../core/make/fit-note-words';
 import { useEngine } from '../../workers/use-engine';
 import { useCaseTables } from '../../data/engine-tables';
 import { viewOf } from '../../core/make/versions';
+import { chosenWords } from '../../core/make/chosen-words';
 import { makeName } from '../../core/make/make-name';
 import { withoutPattern } from '../../core/make/without-pattern';
 import { isFitless } from '../../core/records/usual-zones';
@@ -242,6 +243,12 @@ export function MakePage() {
               {sizeLineWords(make.size)}
               {make.sizeLines.map((l) => `, ${zoneOf(l.zone).label} ${sizeLineWords(l.line)}`).join('')}
             </dd>
+            {make.chosen && (
+              <>
+                <dt>Chosen</dt>
+                <dd>{chosenWords(make.chosen)}</dd>
+              </>
+            )}
             <dt>Altered</dt>
             <dd>
               {make.alterations.length === 0 && 'nothing'}

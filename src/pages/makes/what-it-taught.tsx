@@ -1,4 +1,5 @@
 import { useRef, useState } from 'react';
+import { noteWords } from '../../core/make/note-words';
 import { subjectWords } from '../../core/plan/lessons';
 import { ConstructionNote, type Fabric, type Make } from '../../core/records';
 import { newId } from '../../data/new-id';
@@ -26,7 +27,7 @@ function NoteLine({ make, note, fabrics }: { make: Make; note: ConstructionNote;
       <div className="flex items-start gap-2">
         <LessonPicture makeId={make.id} noteId={note.id} words={note.words} />
         <span className="min-w-0 flex-1 text-small">
-          <span className="text-ink2 italic">{note.kind}:</span> {note.words}
+          <span className="text-ink2 italic">{note.kind}:</span> {noteWords(note)}
           {about.length > 0 && (
             <span className="block text-ink2">
               a lesson about {subjectWords(about, fabrics)}

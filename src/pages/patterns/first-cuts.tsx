@@ -1,3 +1,4 @@
+import { counted } from '../../core/units/counted';
 import { alterationWords } from '../../core/alteration/words';
 import { answerMoving } from '../../core/alteration/answer';
 import { formatLength, type LengthUnit } from '../../core/units/length';
@@ -63,7 +64,8 @@ export function FirstCuts({ person, patternId, unit }: { person: Person; pattern
                   </td>
                   <td className="py-1 text-small text-ink2">
                     {f.height && <span className="block first-letter:uppercase">{heightWords(f.height, unit)}.</span>}
-                    {(f.influences.length > 0 || !f.height) && <FromOthers influences={f.influences} unit={unit} />}
+                    {f.reports !== undefined && <span className="block">Moved by {counted(f.reports, 'report')} from elsewhere: hearsay.</span>}
+                    {(f.influences.length > 0 || (!f.height && f.reports === undefined)) && <FromOthers influences={f.influences} unit={unit} />}
                   </td>
                 </tr>
               );

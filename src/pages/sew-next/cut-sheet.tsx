@@ -12,6 +12,9 @@ import { Empty } from '../../ui/page-head';
 import { sayOfCheck } from './before-cutting';
 import { EngineBoundary } from '../../parts/engine-boundary';
 import { NextTime } from '../../parts/next-time';
+import { joinedSaid } from '../../parts/joined';
+import { chosenWords } from '../../core/make/chosen-words';
+import { planName } from '../../core/make/plan-name';
 import { withId } from '../../core/units/by-id';
 import { useMakes, usePatterns } from '../../data/queries';
 import { TapeAsked } from '../../parts/tape-asked';
@@ -120,13 +123,15 @@ export function CutSheetPage() {
         <header className="mb-3 flex flex-wrap items-end justify-between gap-x-6">
           <div>
             <h1 className="text-title leading-9 font-medium max-sm:text-2xl">
-              {pattern.name}, version {make.version}
+              {plan.patternId === undefined ? planName(plan, patterns) : `${pattern.name}, version ${make.version}`}
             </h1>
             <p>
               {[
                 `for ${person.name}`,
                 pattern.designer,
-                `view ${view.name}`,
+                plan.patternId !== undefined && `view ${view.name}`,
+                chosenWords(make.chosen),
+                (make.sources.length > 1 || make.own !== undefined) && `joined with ${joinedSaid(make.sources, make.own, patterns)}`,
                 pattern.allowance !== undefined && `seam allowance ${formatLength(pattern.allowance, request.unit)}`,
                 plan.kind !== 'garment' && plan.kind,
               ]

@@ -11,7 +11,7 @@ import { calendarDays } from '../../core/plan/calendar';
 import { freePlan } from '../../core/plan/free-plan';
 import { planName } from '../../core/make/plan-name';
 import { withoutPattern } from '../../core/make/without-pattern';
-import { PlanList, type Person, type Plan } from '../../core/records';
+import { PlanList, SewnSet, type Person, type Plan } from '../../core/records';
 import { makeOfPlan, planOfMake } from '../../core/plan/plan-to-make';
 import { useCaseTables } from '../../data/engine-tables';
 import { newId } from '../../data/new-id';
@@ -252,6 +252,29 @@ export function SewNext() {
           );
         })}
       {person && <Reckoning person={person} onPlan={(patternId, fabricId) => void begin(patternId, fabricId)} />}
+      {sets.length > 0 && (
+        <Fold head="Sets" said={sets.map((s) => s.name).join(', ')}>
+          <RecordRows
+            of={SewnSet.shape}
+            names={['name', 'note']}
+            rows={sets}
+            blank={(): SewnSet => ({ id: newId(), name: '' })}
+            add="a set"
+            widths={{ name: 'w-56', note: 'min-w-48 flex-1' }}
+            onRows={(rows) => {
+              const gone = sets.filter((s) => !rows.some((r) => r.id === s.id));
+              const inIt = (setId: string | undefined) => gone.some((s) => s.id === setId);
+              void save(gone.length > 0 ? `set “${firstOf(gone).name}” taken apart` : 'a set', [
+                ...gone.map((s) => ({ table: 'sets' as const, remove: s.id })),
+                // What was in it stays, each by itself.
+                ...plans.filter((p) => inIt(p.setId)).map((p) => ({ table: 'plans' as const, from: p, to: { ...p, setId: undefined } })),
+                ...makes.filter((m) => inIt(m.setId)).map((m) => ({ table: 'makes' as const, from: m, to: { ...m, setId: undefined } })),
+                ...rows.filter((r) => !sets.includes(r)).map((r) => ({ table: 'sets' as const, put: r })),
+              ]);
+            }}
+          />
+        </Fold>
+      )}
       <Fold head="Lists" said={lists.map((l) => l.name).join(', ')}>
         <RecordRows
           of={PlanList.shape}

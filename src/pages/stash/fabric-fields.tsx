@@ -8,6 +8,10 @@ import { parseLength, type LengthUnit } from '../../core/units/length';
 import { newId } from '../../data/new-id';
 import { today } from '../../data/today';
 import { save } from '../../parts/save';
+import { recalledFor } from '../../core/plan/lessons';
+import { counted } from '../../core/units/counted';
+import { useFabrics, useMakes, usePatterns } from '../../data/queries';
+import { RecalledLessons } from '../../parts/recalled-lessons';
 import { Pictures } from '../../parts/pictures/pictures';
 import { RecordField } from '../../parts/record-field';
 import { Swatch } from '../../parts/swatch';
@@ -105,6 +109,11 @@ export function FabricFields({ fabric, unit }: { fabric: Fabric; unit: LengthUni
   const fields = (part: string) => (
     <RecordFields of={of} part={part} record={fabric} onChange={change} widths={{ behaviour: 'basis-full' }} className="w-[136px]" />
   );
+  const makes = useMakes();
+  const patterns = usePatterns();
+  const fabrics = useFabrics();
+  const alone = { fabrics: [{ id: fabric.id, fabricId: fabric.id, part: 'main' as const }], alterations: [], notions: [], sources: [] };
+  const taught = recalledFor({ make: alone, fabrics }, makes).filter((l) => l.because !== 'the technique');
   const setPiece = (index: number, part: Partial<Piece>) =>
     change({ pieces: fabric.pieces.map((p, i) => (i === index ? { ...p, ...part } : p)) }, 'a piece');
   return (
@@ -164,6 +173,11 @@ export function FabricFields({ fabric, unit }: { fabric: Fabric; unit: LengthUni
         <Fold head="Test a piece" said="stretch, shrinkage, weight" open={fabric.stretchAcross === undefined}>
           <TestEntry fabric={fabric} unit={unit} onTest={(test) => put(withTest(fabric, test), test.of)} />
         </Fold>
+        {taught.length > 0 && (
+          <Fold head="What it and its like taught" said={counted(taught.length, 'lesson')} open>
+            <RecalledLessons lessons={taught} patterns={patterns} />
+          </Fold>
+        )}
         {GROUPS.map(({ head, part }) => (
           <Fold key={head} head={head}>
             <div className="flex flex-wrap items-start gap-3">{fields(part)}</div>
