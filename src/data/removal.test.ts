@@ -91,3 +91,27 @@ test('a make brought back is in its outfits again, and its fabric out of the sta
   if (used) expect((await database.fabrics.get(used.fabricId))!.pieces).toEqual(before);
   await readable();
 });
+
+test('a plan takes its pictures along; a pattern those of its own and of its plans', async () => {
+  const picture = { side: 'front' as const, place: 0, type: 'image/png' as const, blob: new Blob(['x']) };
+  await database.pictures.bulkPut([
+    { ...picture, id: 'of the plan', planId: 'plan-elbow' },
+    { ...picture, id: 'of the pattern', patternId: 'pattern-rehearsal' },
+  ]);
+  await write(database, 'removed', await removalOf(database, 'plans', 'plan-elbow'));
+  expect(await database.pictures.get('of the plan')).toBeUndefined();
+  await undo(database);
+  expect(await database.pictures.get('of the plan')).toBeDefined();
+  await database.makes.clear();
+  await database.wears.clear();
+  await write(database, 'removed', await removalOf(database, 'patterns', 'pattern-rehearsal'));
+  expect(await database.pictures.get('of the pattern')).toBeUndefined();
+});
+
+test.each([
+  ['patterns', 'pattern-saltmarsh', /still need/],
+  ['sets', 'set-pyjamas', /2 makes still need this set/],
+  ['collections', 'collection-quarterly', /3 patterns still need this book/],
+] as const)('of the %s one that others speak of is not removed, and it is said who', async (table, id, words) => {
+  await expect(write(database, 'removed', [{ table, remove: id }])).rejects.toThrow(words);
+});

@@ -71,6 +71,22 @@ describe('details change the drawing', () => {
     expect(all(kind, 'front', one)).not.toBe(all(kind, 'front', other));
   });
 
+  test.each<[GarmentKind, FlatDetails, FlatDetails]>([
+    ['bra', { darts: true }, { darts: false }],
+    ['briefs', { length: 'short' }, { length: 'long' }],
+    ['nightwear', { opening: 'buttons' }, { opening: 'none' }],
+    ['apron', { pockets: 'patch' }, { pockets: 'none' }],
+    ['bag', { pockets: 'patch' }, { pockets: 'none' }],
+    ['accessory', { shape: 'straight' }, { shape: 'flared' }],
+    ['toy', { length: 'short' }, { length: 'long' }],
+  ])('%s: %j is not %j, where there is nothing of the body too', (kind, one, other) => {
+    expect(all(kind, 'front', one)).not.toBe(all(kind, 'front', other));
+  });
+
+  test('a cushion opens at its back', () => {
+    expect(all('home', 'back', { opening: 'zip' })).not.toBe(all('home', 'back', { opening: 'none' }));
+  });
+
   test('a longer garment reaches lower', () => {
     for (const kind of ['dress', 'skirt', 'coat'] as const)
       expect(garmentFlat(kind, { length: 'long' }, 'front').bottom).toBeGreaterThan(garmentFlat(kind, { length: 'short' }, 'front').bottom);

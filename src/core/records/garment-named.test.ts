@@ -9,6 +9,13 @@ test.each([
   ['a dress shirt', 'shirt'],
   ['Sandbar shirt dress', 'dress'],
   ['boiler suit', 'one-piece'],
+  ['Merrow bralette', 'bra'],
+  ['cotton knickers', 'briefs'],
+  ['nightshirt', 'nightwear'],
+  ['bow tie', 'accessory'],
+  ['pencil case', 'bag'],
+  ['a cushion', 'home'],
+  ['soft toy', 'toy'],
   ['Kelpie', undefined],
 ] as const)('%s: %s', (name, kind) => expect(kindNamed(name)).toBe(kind));
 
@@ -37,4 +44,12 @@ test('of a pattern named first nothing is stated that was not said: no chart, no
   expect(pattern.wants.stretch).toBeUndefined();
   expect(pattern.designer).toBeUndefined();
   expect(pattern.views[0]?.zones).toEqual(USUAL_ZONES.trousers);
+});
+
+test('a thing without a fit has no places, and one that its name does not betray is an accessory until another kind is said', () => {
+  const things = ['Kelp tote', 'Kelpie'].map((name) => patternNamed(name, { id: 'p', viewId: 'v' }, '2026-11-27', 'accessory'));
+  expect(things.map((p) => [p.kind, p.views[0]?.zones])).toEqual([
+    ['bag', []],
+    ['accessory', []],
+  ]);
 });

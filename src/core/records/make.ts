@@ -5,7 +5,7 @@ import { SEASONS } from './seasons';
 import { called, field } from './field';
 import { CalendarDate, Cm, Id, Measure, Money, Name, PositiveCm, WebLink, Words, ZoneName } from './shapes';
 import { Chosen, GarmentKind, Opening } from './pattern';
-import { PartSource } from './part-source';
+import { OwnParts, PartSource } from './part-source';
 import { SizeLine } from './size-line';
 
 /** When a garment was looked at: what it is worth as evidence depends on it. */
@@ -217,12 +217,7 @@ export const Make = z
     /** The patterns it was made from; the first is the main one, the others bring the zones named. */
     sources: called(z.array(PartSource), 'patterns it was cut from'),
     /** Parts that come from no pattern. */
-    own: field(Words.optional(), {
-      label: 'Parts from your own sums',
-      ask: 'words',
-      called: 'parts from own sums',
-      hint: 'a half circle skirt, radius 22',
-    }),
+    own: OwnParts,
     /** What it was made together with, and is worn apart from. */
     setId: called(Id.optional(), 'set'),
     /** What kind of thing it is, where no pattern says so. */

@@ -10,3 +10,11 @@ export const PartSource = z.strictObject({
   pieces: field(Words.optional(), { label: 'Pieces that come from it', ask: 'words', hint: 'sleeve, cuff' }),
 });
 export type PartSource = z.infer<typeof PartSource>;
+
+/** Parts of a garment that come from no pattern. */
+export const OwnParts = field(Words.optional(), {
+  label: 'Parts from your own sums',
+  ask: 'words',
+  called: 'parts from own sums',
+  hint: 'a half circle skirt, radius 22',
+});

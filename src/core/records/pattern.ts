@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { FIT_CLASS_WORDS } from '../body/fit-class';
 import { Alteration } from './alteration';
 import { OwnDecision } from './own-decision';
-import { PartSource } from './part-source';
+import { OwnParts, PartSource } from './part-source';
 import { called, field } from './field';
 import { SizeLine } from './size-line';
 import { CalendarDate, Cm, FitClassName, Id, Measure, Money, Name, Percent, PositiveCm, WebLink, Words, ZoneName } from './shapes';
@@ -224,12 +224,7 @@ export const Pattern = z.strictObject({
   instructions: field(z.int().min(1).max(5).optional(), { label: 'Instructions, 1 to 5', ask: 'whole', form: 'facts' }),
   /** A combination joins parts of other patterns or views: the first gives the sizes, each other brings the zones named. */
   joins: called(z.array(PartSource).optional(), 'parts it joins'),
-  own: field(Words.optional(), {
-    label: 'Parts from your own sums',
-    ask: 'words',
-    called: 'parts from own sums',
-    hint: 'a half circle skirt, radius 22',
-  }),
+  own: OwnParts,
   /** Details of which one may choose, in every view. */
   offers: called(Offers.optional(), 'choices it offers'),
   reports: called(z.array(Report).optional(), 'reports from elsewhere'),

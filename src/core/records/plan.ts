@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { Alteration } from './alteration';
 import { called, field } from './field';
 import { Bought, FabricUse } from './make';
-import { PartSource } from './part-source';
+import { OwnParts, PartSource } from './part-source';
 import { CalendarDate, Cm, Id, Measure, Name, PositiveCm, WebLink, Words, ZoneName } from './shapes';
 import { zoneOf } from '../body/zones';
 import { Chosen, GarmentKind, Opening } from './pattern';
@@ -57,12 +57,7 @@ export const Plan = z
     garment: field(GarmentKind.optional(), { label: 'Kind of garment', ask: 'choice', called: 'kind of garment' }),
     /** Other patterns or views that bring a part. */
     joins: called(z.array(PartSource).optional(), 'parts from other patterns'),
-    own: field(Words.optional(), {
-      label: 'Parts from your own sums',
-      ask: 'words',
-      called: 'parts from own sums',
-      hint: 'a half circle skirt, radius 22',
-    }),
+    own: OwnParts,
     setId: called(Id.optional(), 'set'),
     /** The make that is made over, or mended; or what it was bought as. */
     refashionOf: called(Id.optional(), 'what it is made over from'),

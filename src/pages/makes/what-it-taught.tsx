@@ -4,12 +4,12 @@ import { subjectWords } from '../../core/plan/lessons';
 import { ConstructionNote, type Fabric, type Make } from '../../core/records';
 import { newId } from '../../data/new-id';
 import { LessonPicture } from '../../parts/recalled-lessons';
+import { OneLineForm } from '../../parts/one-line-form';
 import { LessonSubjects } from '../../parts/lesson-subjects';
 import { addPictures } from '../../parts/pictures/add-pictures';
 import { RecordField } from '../../parts/record-field';
 import { save } from '../../parts/save';
 import { Button } from '../../ui/button';
-import { TextField } from '../../ui/field';
 import { OutLink } from '../../ui/out-link';
 
 /** A note with what it is a lesson about; opened, that can be said, and a link or a picture put with it. */
@@ -95,19 +95,15 @@ function NoteLine({ make, note, fabrics }: { make: Make; note: ConstructionNote;
 
 /** The notes on the making of a garment, and what of them is true of more than this one. */
 export function WhatItTaught({ make, fabrics }: { make: Make; fabrics: readonly Fabric[] }) {
-  const [words, setWords] = useState('');
-  const [draft, setDraft] = useState<ConstructionNote['about']>([]);
-  const said = words.trim();
-  const keep = async () => {
-    if (said === '') return;
-    const about = draft ?? [];
-    const note: ConstructionNote = { id: newId(), kind: 'tip', words: said, ...(about.length > 0 ? { about } : {}) };
-    if (!(await save(`lesson: ${said}`, [{ table: 'makes', id: make.id, edit: (now) => ({ ...now, notes: [...now.notes, note] }) }]))) return;
-    setWords('');
-    setDraft([]);
+  const [about, setAbout] = useState<ConstructionNote['about']>([]);
+  const keep = async (words: string) => {
+    const note: ConstructionNote = { id: newId(), kind: 'tip', words, ...(about && about.length > 0 ? { about } : {}) };
+    const kept = await save(`lesson: ${words}`, [{ table: 'makes', id: make.id, edit: (now) => ({ ...now, notes: [...now.notes, note] }) }]);
+    if (kept) setAbout([]);
+    return kept;
   };
   return (
-    <section aria-label="Notes and lessons">
+    <section aria-label="Notes and lessons" className="flex flex-col gap-2">
       {make.notes.length > 0 && (
         <ul>
           {make.notes.map((note) => (
@@ -115,28 +111,9 @@ export function WhatItTaught({ make, fabrics }: { make: Make; fabrics: readonly 
           ))}
         </ul>
       )}
-      <form
-        className="mt-2 flex flex-col gap-1.5"
-        onSubmit={(event) => {
-          event.preventDefault();
-          void keep();
-        }}
-      >
-        <span className="flex flex-wrap items-end gap-2">
-          <TextField
-            label="It taught"
-            placeholder="starch it before cutting …"
-            value={words}
-            maxLength={2000}
-            onChange={(event) => setWords(event.target.value)}
-            className="min-w-56 flex-1"
-          />
-          <Button type="submit" disabled={said === ''}>
-            Keep it
-          </Button>
-        </span>
-        {said !== '' && <LessonSubjects make={make} note={{ words: said, about: draft }} fabrics={fabrics} onAbout={setDraft} />}
-      </form>
+      <OneLineForm label="It taught" placeholder="starch it before cutting …" onKeep={keep}>
+        {(words) => <LessonSubjects make={make} note={{ words, about }} fabrics={fabrics} onAbout={setAbout} />}
+      </OneLineForm>
     </section>
   );
 }

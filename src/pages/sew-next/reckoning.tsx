@@ -120,7 +120,7 @@ export function Reckoning({ person, onPlan }: { person: Person; onPlan: (pattern
         ];
       }),
     );
-  }, [tables, reckoned, hanging, wears, person, currency, fabric, unit]);
+  }, [tables, reckoned, hanging, wears, person, currency, collections, fabric, unit]);
   if (!reckoned) return null;
 
   const toSpare = Number(hours.replace(',', '.'));
