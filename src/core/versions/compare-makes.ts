@@ -1,5 +1,6 @@
-import { makesOf, viewOf } from '../make/versions';
-import type { CaseTables, PatternCase } from '../garment/case';
+import { asCut } from '../make/joined';
+import { viewOf } from '../make/versions';
+import { caseOf, ownerOfZone, type CaseTables, type PatternCase } from '../garment/case';
 import { easeOf } from '../garment/draft';
 import { lastEvidence } from '../garment/evidence';
 import { isOfBody, offsetOf } from '../garment/offset';
@@ -41,20 +42,34 @@ export function compareMakes(
     .flatMap((id) => tables.makes.find((m) => m.id === id) ?? [])
     .slice(0, MOST_COMPARED)
     .map((make): Compared => {
-      const pattern = tables.patterns.find((p) => p.id === make.sources[0]?.patternId);
-      if (!pattern) return { make, pattern, zones: new Map() };
-      const bodies = tables.bodies.filter((b) => b.personId === make.personId);
-      const input = { pattern, makes: makesOf(tables.makes, pattern.id, make.personId), bodies, fabrics: tables.fabrics };
-      return { make, pattern, zones: zonesOf(input, make) };
+      const find = caseFinder(tables, make.personId);
+      const input = find(make.sources[0]?.patternId);
+      // A piece that came from another pattern is reckoned with that.
+      return input
+        ? { make, pattern: input.pattern, zones: zonesOf(input, make, (zone) => find(ownerOfZone(make, zone)) ?? input) }
+        : { make, pattern: undefined, zones: new Map() };
     });
   return { compared, zones: ZONE_IDS.filter((z) => compared.some((c) => c.zones.has(z))) };
 }
 
-function zonesOf(input: PatternCase, make: Make): Map<ZoneId, ComparedZone> {
+/** Finds the case of a pattern for a person; each is gathered once. */
+function caseFinder(tables: CaseTables, personId: string): (patternId: string | undefined) => PatternCase | undefined {
+  const known = new Map<string, PatternCase | undefined>();
+  return (patternId) => {
+    if (patternId === undefined) return undefined;
+    if (known.has(patternId)) return known.get(patternId);
+    const pattern = tables.patterns.find((p) => p.id === patternId);
+    const found = pattern && caseOf(asCut(pattern, tables.patterns), personId, tables);
+    known.set(patternId, found);
+    return found;
+  };
+}
+
+function zonesOf(input: PatternCase, make: Make, caseAt: (zone: ZoneId) => PatternCase): Map<ZoneId, ComparedZone> {
   const asked = new Set<ZoneId>([...viewOf(input.pattern, make).zones, ...make.fitNotes.map((n) => n.zone)]);
   return new Map(
     [...asked].flatMap((zone) => {
-      const found = zoneOfMake(input, make, zone);
+      const found = zoneOfMake(caseAt(zone), make, zone);
       return found ? [[zone, found] as const] : [];
     }),
   );

@@ -204,9 +204,26 @@ describe('what is refused, with a sentence', () => {
 });
 
 test('a thousand archives cut off or hurt anywhere: each is refused, or is the very same ledger', async () => {
-  const few = { ...tables, patterns: [], makes: [], wears: [], plans: [], fabrics: tables.fabrics.slice(0, 3) };
-  const picture = { ...parts.pictures[0]!, makeId: undefined, fabricId: few.fabrics[0]!.id } as StoredPicture;
-  const small = await zipLedger({ tables: few, pictures: [picture], history: NO_HISTORY }, WRITTEN, 'cm');
+  // One of each kind: a combination with its parts, a garment made over, one of a set, a lesson, a plan without a pattern, a book.
+  const makes = tables.makes.filter((m) => ['make-rehearsal-1', 'make-market-skirt', 'make-moorings-shirt-1'].includes(m.id));
+  const needed = makes.flatMap((m) => [...m.sources.map((s) => s.patternId), ...m.fabrics.map((u) => u.fabricId)]);
+  const few = {
+    ...tables,
+    patterns: tables.patterns.filter((p) => needed.includes(p.id)),
+    fabrics: tables.fabrics.filter((f) => needed.includes(f.id)),
+    makes,
+    wears: tables.wears.filter((w) => w.makeIds.every((id) => makes.some((m) => m.id === id))).slice(0, 2),
+    plans: tables.plans.filter((p) => p.patternId === undefined),
+  };
+  const { makeId: _, ...facts } = parts.pictures[0]!;
+  const of = [
+    { fabricId: 'fabric-market-cotton' },
+    { patternId: 'pattern-rehearsal' },
+    { planId: 'plan-elbow' },
+    { makeId: 'make-rehearsal-1', noteId: 'make-rehearsal-1-k1' },
+  ];
+  const picturesOfEach = of.map((owner, i): StoredPicture => ({ ...facts, ...owner, id: `picture ${i}` }));
+  const small = await zipLedger({ tables: few, pictures: picturesOfEach, history: NO_HISTORY }, WRITTEN, 'cm');
   const whole = await bytesOf(small);
   const same = JSON.stringify(((await unzipLedger(small)) as { ledger: Ledger }).ledger);
   const unhurt = async (bytes: Uint8Array) => {

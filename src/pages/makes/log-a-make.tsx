@@ -109,8 +109,8 @@ function LogForm({ input: known, stash, person, people, initial, planned, pick, 
     }
     const from = start === 'carry' ? account.answer?.next : start === 'last' ? last : undefined;
     // What was already said of fabric, time and fit stays: only the cut begins anew.
-    const { size, sizeLines, alterations, sources } = startMake(input, person.id, draft.make.cutOn, from, newId);
-    change({ start, planId: undefined, make: { ...draft.make, size, sizeLines, alterations, sources } });
+    const { size, sizeLines, alterations, sources, own, chosen } = startMake(input, person.id, draft.make.cutOn, from, newId);
+    change({ start, planId: undefined, make: { ...draft.make, size, sizeLines, alterations, sources, own, chosen } });
   };
   const enter = async () => {
     const plan = planned?.id === draft.planId ? planned : undefined;

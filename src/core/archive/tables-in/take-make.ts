@@ -4,7 +4,8 @@ import { formatDuration, parseDuration } from '../../units/duration';
 import { formatLength } from '../../units/length';
 import { blankMake, blankPattern, MAKE_KINDS, MAKE_STATES, type Pattern, Make } from '../../records';
 import { CannotTake, choiceNamed, readLove, readSizeLine, readWhole } from './cells';
-import { kindNamed, structureNamed } from '../../records/garment-named';
+import { isFitless } from '../../records/usual-zones';
+import { isWithoutFit, kindNamed, structureNamed } from '../../records/garment-named';
 import type { Row } from './row';
 import { dayWords, joined, THERE, type Taking } from './taking';
 
@@ -90,7 +91,9 @@ function addMake(row: Row, taking: Taking, name: string, personId: string, known
   const { newId, today } = taking.into;
   const { cutOn, finishedOn, love, state, sewAgain } = told;
   const fabricIds = told.fabric?.split(';').map((c) => taking.fabric(c.trim()).id) ?? [];
-  const pattern = told.kind === 'without fit' ? undefined : (known ?? addPattern(row, taking, name, told.fabric));
+  // What has no fit and no name that says what it is stays without a pattern, as its table has it.
+  const nameless = told.kind === 'without fit' && !isWithoutFit(name);
+  const pattern = known ?? (nameless ? undefined : addPattern(row, taking, name, told.fabric));
   const numbers = taking
     .makesOf(pattern?.id)
     .filter((m) => m.personId === personId)
@@ -107,7 +110,7 @@ function addMake(row: Row, taking: Taking, name: string, personId: string, known
     ...blankMake(newId(), personId, version, cutOn),
     state: state ?? 'finished',
     finishedOn: finishedOn ?? (state === undefined || state === 'finished' ? cutOn : undefined),
-    kind: told.kind,
+    kind: pattern && isFitless(pattern.kind) ? 'without fit' : told.kind,
     ...(pattern ? { sources: [{ patternId: pattern.id, viewId: firstView(pattern).id }] } : { name }),
     ...(told.size ? { size: told.size } : {}),
     ...told.fields,
