@@ -66,6 +66,21 @@ describe('the demo ledger', () => {
     expect(Object.entries(parts).flatMap(([name, has]) => (used(has) ? [] : [name]))).toEqual([]);
   });
 
+  test('everything that is sewn, and what is carried forward besides centimetres', () => {
+    const kinds = new Set(ledger.patterns.map((p) => p.kind));
+    expect(['bra', 'bag', 'nightwear'].filter((kind) => !kinds.has(kind as 'bag'))).toEqual([]);
+    expect(ledger.makes.filter((m) => m.sources[0]?.patternId === 'pattern-rehearsal')).toHaveLength(2);
+    expect(ledger.makes.filter((m) => m.sources[0]?.patternId === 'pattern-tideline')).toHaveLength(3);
+    expect(ledger.sets.map((s) => ledger.makes.filter((m) => m.setId === s.id).length)).toEqual([2]);
+    expect(ledger.makes.some((m) => m.bought !== undefined && m.garment !== undefined && m.cameOut !== undefined)).toBe(true);
+    const notes = ledger.makes.flatMap((m) => m.notes);
+    expect(notes.filter((n) => n.about).length).toBeGreaterThanOrEqual(5);
+    expect(notes.filter((n) => n.kind === 'next time').length).toBeGreaterThanOrEqual(8);
+    expect(ledger.plans.some((p) => p.patternId === undefined)).toBe(true);
+    expect(ledger.patterns.filter((p) => p.collectionId === 'collection-quarterly')).toHaveLength(3);
+    expect(ledger.patterns.some((p) => (p.reports ?? []).length > 1)).toBe(true);
+  });
+
   test('plans: open, in lists, with what is carried forward for the jacket; and one that was dropped', () => {
     const { plans, lists } = ledger;
     expect(new Set(plans.map((p) => p.state))).toEqual(new Set(['open', 'dropped']));

@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { lineContextOf } from '../core/shorthand/line-context';
 import type { LineContext } from '../core/shorthand/sentence';
-import { useSettings } from '../data/queries';
+import { useSets, useSettings } from '../data/queries';
 import { today } from '../data/today';
 import { useCaseTables } from '../data/engine-tables';
 
@@ -9,5 +9,6 @@ import { useCaseTables } from '../data/engine-tables';
 export function useLineContext(): LineContext {
   const tables = useCaseTables();
   const { unit, currency } = useSettings();
-  return useMemo(() => lineContextOf(tables, { unit, currency, today: today() }), [tables, unit, currency]);
+  const sets = useSets();
+  return useMemo(() => lineContextOf({ ...tables, sets }, { unit, currency, today: today() }), [tables, sets, unit, currency]);
 }

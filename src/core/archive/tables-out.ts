@@ -1,3 +1,4 @@
+import { subjectWords } from '../plan/lessons';
 import { outcomeWords } from '../make/fit-note-words';
 import { makeName } from '../make/make-name';
 import { minutesOf } from '../make/minutes';
@@ -16,8 +17,8 @@ import { wearCounts } from '../wear/wear-count';
 export const SHEETS = ['makes', 'wears', 'fabrics', 'patterns', 'body measures'] as const;
 export type SheetName = (typeof SHEETS)[number];
 
-/** Of the books, issues and memberships only the names are told, where they are there. */
-export type TablesOf = Pick<Ledger, 'people' | 'bodies' | 'patterns' | 'fabrics' | 'makes' | 'wears'> & Partial<Pick<Ledger, 'collections'>>;
+/** Of the books, issues and memberships, and of the sets, only the names are told, where they are there. */
+export type TablesOf = Pick<Ledger, 'people' | 'bodies' | 'patterns' | 'fabrics' | 'makes' | 'wears'> & Partial<Pick<Ledger, 'collections' | 'sets'>>;
 
 export interface SheetWishes {
   /** Lengths are numbers in this unit, named in the head of their column. */
@@ -85,6 +86,15 @@ function sheetRows(sheet: SheetName, tables: TablesOf, { unit, money }: SheetWis
                 .join('; '),
           ],
           ['It was', (m) => m.bought?.what],
+          ['Of the set', (m) => nameOf(m.setId, tables.sets ?? [])],
+          [
+            'Lessons',
+            (m) =>
+              m.notes
+                .filter((n) => n.about)
+                .map((n) => `${n.words} (${subjectWords(n.about ?? [], fabrics)})`)
+                .join('; '),
+          ],
           ['Altered', (m) => m.alterations.map((a) => alterationWords(a, unit)).join('; ')],
           ['Fabric', (m) => m.fabrics.flatMap((u) => nameOf(u.fabricId, fabrics) ?? []).join('; ')],
           [`Fabric length, ${unit}`, (m) => length(mainUse(m)?.length)],

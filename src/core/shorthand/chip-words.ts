@@ -15,7 +15,7 @@ import type { LineContext } from './sentence';
 /** One thing that was said: a word for its kind, and what it says. */
 export function chipWords(
   u: Understood,
-  { patterns, fabrics, people }: LineContext,
+  { patterns, fabrics, people, sets = [] }: LineContext,
   unit: LengthUnit,
 ): { readonly kind: string; readonly says: string } {
   const nameOf = (list: readonly Named[], id: string) => list.find((n) => n.id === id)?.name ?? '';
@@ -106,6 +106,8 @@ export function chipWords(
       return { kind: 'kind', says: u.kind };
     case 'note':
       return { kind: u.lesson === undefined ? u.kind : u.lesson === '' ? 'lesson' : `lesson on ${u.lesson}`, says: u.words };
+    case 'set':
+      return { kind: 'of the set', says: nameOf(sets, u.setId) };
     case 'loose end':
       return { kind: 'loose end', says: u.words };
     case 'words':

@@ -54,6 +54,8 @@ export type Understood =
   | { readonly is: 'note'; readonly kind: Make['notes'][number]['kind']; readonly words: string; readonly lesson?: string }
   /** Meant for the next version: never done on this one. */
   | { readonly is: 'next'; readonly words: string }
+  /** Made together with others, and worn apart. */
+  | { readonly is: 'set'; readonly setId: string }
   | { readonly is: 'loose end'; readonly words: string }
   | { readonly is: 'words'; readonly words: string };
 

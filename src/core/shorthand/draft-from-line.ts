@@ -1,7 +1,7 @@
 import type { PatternCase } from '../garment/case';
 import { draftFromLine, draftNamed, startMake, type LogDraft, type NewId } from '../make/log-draft';
 import { lastVersion, makesOf, viewOf } from '../make/versions';
-import type { Fabric, Make, MeasurementSet, Pattern, Person } from '../records';
+import type { Fabric, Make, MeasurementSet, Pattern, Person, SewnSet } from '../records';
 import { withId } from '../units/by-id';
 import type { Answers, Chip, Understood } from './chip';
 import { entryFromLine } from './entry-from-line';
@@ -16,6 +16,7 @@ export interface LineTables {
   readonly bodies: readonly MeasurementSet[];
   readonly fabrics: readonly Fabric[];
   readonly people: readonly Person[];
+  readonly sets?: readonly SewnSet[];
 }
 
 /** A line that was read: its chips, and the make they amount to where it says of what. */

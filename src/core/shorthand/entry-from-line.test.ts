@@ -88,6 +88,23 @@ test.each([
   ['sandbar in storm grey linen 2m, lesson learned: steam it only', [{ of: 'fabrics like it', fabricId: expect.any(String) as string }]],
 ] as const)('%s', (line, about) => expect(entry(line).make.notes).toMatchObject([{ kind: 'tip', about }]));
 
+test('a set of the ledger is named, and any other stays in words', () => {
+  const context = { ...CONTEXT, sets: [{ id: 'pyjamas', name: 'Winter pyjamas' }] };
+  const read = (line: string) => entryFromLine(readLine(line, context), { start: START, zones: [], context, newId: () => 'id' }).make;
+  expect(read('sandbar C, of the set winter pyjamas, love 4').setId).toBe('pyjamas');
+  expect(read('sandbar C, part of the set: Winter pyjamas').setId).toBe('pyjamas');
+  expect(read('sandbar C, of the set nobody knows').setId).toBeUndefined();
+});
+
+test.each([
+  ['Kittiwake bralette size 75B, cup tight', '75B'],
+  ['Kittiwake bra 34DD', '34DD'],
+  ['Curlew jeans 34b', undefined],
+])('band and cup are one size: %s', (line, size) => {
+  const chips = readLine(line, { ...CONTEXT, patterns: [] });
+  expect(chips.flatMap((c) => c.says).find((u) => u.is === 'size')).toEqual(size === undefined ? undefined : { is: 'size', line: { size } });
+});
+
 test('time, money, notes, loose ends, date and kind have their places', () => {
   const { make, verdict } = entry('toile sandbar · 2h10 · zip 3.20 · tip: press first · to do: hem by hand · 2026-11-02 · love 4');
   expect(make).toMatchObject({

@@ -228,6 +228,9 @@ export function entryFromLine(
       case 'next':
         note('next time', u.words);
         break;
+      case 'set':
+        make = { ...make, setId: u.setId };
+        break;
       case 'loose end':
         make = {
           ...make,

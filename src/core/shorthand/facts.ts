@@ -120,6 +120,7 @@ export function factsOf(u: Understood, { patterns, fabrics, people }: LineContex
       return [`loose end ${u.words}`];
     // Not among the facts that are compared: they come with others, or say nothing of the make.
     case 'designer':
+    case 'set':
     case 'difficulty':
     case 'quantity':
     case 'words':

@@ -1,5 +1,5 @@
 import { sizesAsCut } from '../garment/ladder';
-import type { Fabric, Make, Pattern, Person } from '../records';
+import type { Fabric, Make, Pattern, Person, SewnSet } from '../records';
 import { addToGroup } from '../units/group-by';
 import type { LineContext } from './sentence';
 
@@ -21,11 +21,13 @@ export function lineContextOf(
     makes,
     fabrics,
     people,
+    sets = [],
   }: {
     readonly patterns: readonly Pattern[];
     readonly makes: readonly Make[];
     readonly fabrics: readonly Fabric[];
     readonly people: readonly Person[];
+    readonly sets?: readonly SewnSet[];
   },
   { unit, currency, today }: Pick<LineContext, 'unit' | 'currency' | 'today'>,
 ): LineContext {
@@ -42,6 +44,7 @@ export function lineContextOf(
     })),
     fabrics: fabrics.map(({ id, name }) => ({ id, name })),
     people: people.map(({ id, name }) => ({ id, name })),
+    sets: sets.map(({ id, name }) => ({ id, name })),
     unit,
     currency,
     today,

@@ -17,6 +17,8 @@ export interface KnownPattern extends Named {
 /** What a line is read against. */
 export interface LineContext extends Vocabulary {
   readonly patterns: readonly KnownPattern[];
+  /** Sets that garments are made in. */
+  readonly sets?: readonly { readonly id: string; readonly name: string }[];
   readonly unit: LengthUnit;
   readonly currency: string;
   /** ISO date. */

@@ -6,7 +6,18 @@ import { withoutPattern } from '../../core/make/without-pattern';
 import { formatDuration } from '../../core/units/duration';
 import type { LengthUnit } from '../../core/units/length';
 import { zoneOf } from '../../core/body/zones';
-import { ConstructionNote, LooseEnd, Make, Mend, Notion, TimeSpent, type Fabric, type MeasurementSet, type Pattern } from '../../core/records';
+import {
+  ConstructionNote,
+  isFitless,
+  LooseEnd,
+  Make,
+  Mend,
+  Notion,
+  TimeSpent,
+  type Fabric,
+  type MeasurementSet,
+  type Pattern,
+} from '../../core/records';
 import { newId } from '../../data/new-id';
 import { usePatterns, useTradeWords } from '../../data/queries';
 import { today } from '../../data/today';
@@ -109,7 +120,7 @@ export function MakeForm({
         {make.kind === 'refashion' && <MadeOver make={make} fabrics={fabrics} onChange={change} />}
       </section>
       <div>
-        {cut && (
+        {cut && !isFitless(cut.kind) && (
           <Fold head="How its openings close" said={openingsSaid(openingsOf(viewOf(cut, make), make))}>
             <OpeningFields openings={openingsOf(viewOf(cut, make), make)} onOpenings={(openings) => change({ openings })} />
           </Fold>
@@ -170,7 +181,7 @@ export function MakeForm({
             onRows={(mends) => change({ mends })}
           />
         </Fold>
-        {pattern && (
+        {pattern && !isFitless(pattern.kind) && (
           <Fold head="Measured instead of read from the chart" said={make.measured.map((m) => zoneOf(m.zone).label).join(', ')}>
             <MeasuredFields measured={make.measured} unit={unit} onMeasured={(measured) => change({ measured })} />
           </Fold>

@@ -1,6 +1,6 @@
 import { USUAL_ZONES } from '../../core/records';
 import { firstView } from '../../core/make/versions';
-import { GARMENT_KINDS, Pattern, type GarmentKind } from '../../core/records';
+import { GARMENT_KINDS, isFitless, Pattern, type GarmentKind } from '../../core/records';
 import { useTradeWords } from '../../data/queries';
 import type { LengthUnit } from '../../core/units/length';
 import { NewChart } from '../../parts/new-chart';
@@ -40,7 +40,9 @@ export function NewPatternFields({ pattern, unit, onPattern }: { pattern: Patter
         onValue={(designer) => change({ designer })}
         className="w-40 max-sm:w-full"
       />
-      {pattern.charts.length === 0 && <NewChart quiet pattern={pattern} unit={unit} onChart={(chart) => change({ charts: [chart] })} />}
+      {pattern.charts.length === 0 && !isFitless(pattern.kind) && (
+        <NewChart quiet pattern={pattern} unit={unit} onChart={(chart) => change({ charts: [chart] })} />
+      )}
     </>
   );
 }

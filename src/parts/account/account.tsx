@@ -1,3 +1,4 @@
+import { isFitless } from '../../core/records/usual-zones';
 import { versionsOf } from '../../core/make/versions';
 import { mainFabric } from '../../core/make/main-fabric';
 import { ChevronDown, ChevronRight } from 'lucide-react';
@@ -169,7 +170,7 @@ export function Account(props: AccountProps) {
           <thead className="sticky top-0 z-30 bg-page print:static">
             <tr className="align-top">
               <td className={clsx(HEAD_CELL, UNDER_HEADS, 'px-3 py-2 align-bottom text-small leading-4 text-ink2')}>
-                offset against the pattern, {props.unit}
+                {isFitless(input.pattern.kind) ? '' : `offset against the pattern, ${props.unit}`}
               </td>
               {makes.map((m) => (
                 <th
@@ -208,7 +209,8 @@ export function Account(props: AccountProps) {
               <th scope="col" className={clsx(CARRY_CELL, UNDER_HEADS, 'border-t-4 border-t-amber-fill px-3 py-1 text-left font-normal')}>
                 <span className="font-serif text-head leading-6 text-amber">Carry forward</span>
                 <span className="block text-small leading-[17px] text-ink2">
-                  from {counted(thatCount.length, 'version')} and {counted(notes, 'fit note')}
+                  from {counted(thatCount.length, 'version')}
+                  {!isFitless(input.pattern.kind) && ` and ${counted(notes, 'fit note')}`}
                 </span>
                 {carried.notNoted.length > 0 && (
                   <span className="block text-small leading-[17px] text-ink2">nothing noted on {zoneList(carried.notNoted)}</span>

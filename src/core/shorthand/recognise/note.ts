@@ -39,6 +39,10 @@ const notes = byRules([
   rule(`(?:learned|note to self|remember|nota bene):\\s*(?<words>${BREATH})`, 'sure', ({ words }, s, from, to) =>
     whole(says({ is: 'note', kind: 'tip', words: rest(s, words, from, to) }), s, from, to),
   ),
+  rule(`(?:(?:it is |is |as )?(?:a )?part of|belongs to|of|in) the set:? (?<words>${CLAUSE})`, 'sure', ({ words }, s) => {
+    const set = s.context.sets?.find((known) => known.name.toLowerCase() === words?.trim());
+    return set && says({ is: 'set', setId: set.id });
+  }),
   rule(`(?:loose end|to ?do|still to do|to-do)\\s*:? (?<words>${BREATH})`, 'sure', ({ words }, s, from, to) =>
     whole(says({ is: 'loose end', words: rest(s, words, from, to) }), s, from, to),
   ),

@@ -14,6 +14,7 @@ const AFTER_SIZE =
     ' ',
   );
 const ALONE = `(?![a-z0-9]|[/-][a-z0-9]|[.,]\\d)(?:(?<=[a-z])|(?= *(?:$|[^ a-z0-9]|${anyOf(AFTER_SIZE)}(?![a-z]))))`;
+const BAND_AND_CUP = /^(?:2[68]|[3-5]\d|[6-9][05]|1[0-3][05])(?:aa?|b|c|d{1,4}|ee?|ff?|gg?|hh?|j|k)$/;
 const TO_GRADE =
   '(?:,? (?:graded|grading|blended|blending|going|out|in|up|down|tapering|tapered|moving|merging|merged|fading|cut|then)){0,2} (?:to|into) (?:an? |the )?(?:size )?';
 
@@ -24,6 +25,8 @@ function labelOf(word: string | undefined, { subject }: Sentence, cued: boolean)
   const sizes = subject?.sizes ?? [];
   const known = labelCalled(said, sizes);
   if (known !== undefined) return known;
+  // Band and cup: "75B", "34 DD".
+  if (BAND_AND_CUP.test(said)) return cued || (subject?.kind === 'bra' && sizes.length === 0) ? said.toUpperCase() : undefined;
   const asWritten = /^\d+$/.test(said) ? said : /^[a-z]{1,3}$|^\d?x+[sl]$/.test(said) ? said.toUpperCase() : said;
   if (!isSizeLabel(asWritten)) return undefined;
   return cued || (sizes.length === 0 && subject !== undefined) ? (SPELLED[asWritten.toLowerCase()] ?? asWritten) : undefined;
