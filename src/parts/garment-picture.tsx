@@ -5,11 +5,17 @@ import { flatSvg } from '../core/drawing/flat-svg';
 import type { FlatSide } from '../core/drawing/sheet';
 import type { Fabric, Make, Pattern } from '../core/records';
 import { mainFabric } from '../core/make/main-fabric';
+import { withoutPattern } from '../core/make/without-pattern';
 import { usePicturesBy, usePicturesOf } from '../data/queries';
 import { urlOf } from './blob-url';
 
 /** A drawing of a pattern, or of a make in its fabric, for use where there is no photograph. */
-function drawnUrl(pattern: Pattern, make: Pick<Make, 'sources' | 'fabrics'> | undefined, fabrics: readonly Fabric[], side: FlatSide): string {
+function drawnUrl(
+  pattern: Pattern,
+  make: (Pick<Make, 'sources' | 'fabrics'> & Partial<Pick<Make, 'chosen'>>) | undefined,
+  fabrics: readonly Fabric[],
+  side: FlatSide,
+): string {
   const view = make ? viewOf(pattern, make) : firstView(pattern);
   const fabric = make && mainFabric(make, fabrics).fabric;
   return `data:image/svg+xml,${encodeURIComponent(flatSvg(pattern.kind, view.flat, side, fabric?.swatch))}`;
@@ -17,7 +23,7 @@ function drawnUrl(pattern: Pattern, make: Pick<Make, 'sources' | 'fabrics'> | un
 
 /** A make's picture from one side; its flat drawing in its fabric until there is a picture. */
 export function GarmentPicture({
-  pattern,
+  pattern: known,
   make,
   fabrics,
   side = 'front',
@@ -25,13 +31,15 @@ export function GarmentPicture({
   className,
 }: {
   pattern: Pattern | undefined;
-  make?: Pick<Make, 'id' | 'version' | 'sources' | 'fabrics'> | undefined;
+  make?: (Pick<Make, 'id' | 'version' | 'sources' | 'fabrics'> & Partial<Pick<Make, 'garment' | 'name' | 'chosen'>>) | undefined;
   fabrics: readonly Fabric[];
   side?: FlatSide;
   /** The small copy will do: in a list. */
   small?: boolean;
   className?: string;
 }) {
+  // A garment without a pattern is drawn by its kind.
+  const pattern = known ?? (make && withoutPattern(make));
   const ofMake = usePicturesOf(make?.id);
   const ofPattern = usePicturesBy('patternId', make ? undefined : pattern?.id);
   const pictures = make ? ofMake : ofPattern;
@@ -40,7 +48,7 @@ export function GarmentPicture({
   const blob = small ? (picture?.small ?? picture?.blob) : picture?.blob;
   const drawn = useMemo(() => pattern && drawnUrl(pattern, make, fabrics, side), [pattern, make, fabrics, side]);
   const src = blob ? urlOf(blob) : pictures ? drawn : undefined;
-  const what = make ? `${pattern?.name ?? 'garment'}, version ${make.version}` : (pattern?.name ?? 'garment');
+  const what = make && known ? `${known.name}, version ${make.version}` : (pattern?.name ?? 'garment');
   return (
     <span className={clsx('inline-flex items-center justify-center rounded-md bg-plate', className)}>
       {src && <img src={src} alt={`${what}, ${side}`} draggable={false} className="size-full object-contain" />}

@@ -24,6 +24,8 @@ export interface FabricNeeded {
   /** Reckoned from another width by area: rough. */
   readonly rough: boolean;
   readonly version?: number;
+  /** By a version: the lengths that the plan adds are in it already. */
+  readonly asPlanned?: true;
 }
 
 export interface NeedRequest {
@@ -31,6 +33,8 @@ export interface NeedRequest {
   readonly view: View;
   /** Makes of this view that name what they took. */
   readonly makes: readonly Make[];
+  /** What one of them took, told as what is planned would take it; without it as it was. */
+  readonly took?: (make: Make) => { readonly length: number; readonly rough: boolean } | undefined;
   readonly fabrics: readonly Fabric[];
   readonly size?: SizeLine | undefined;
   /** Width of the fabric that is wanted, cm. */
@@ -52,7 +56,7 @@ function speaksOf(sizes: string | undefined, size: SizeLine | undefined, pattern
 }
 
 /** What is known of this view: table lines for the size, and what versions really took. */
-function known({ pattern, view, makes, fabrics, size }: NeedRequest): FabricNeeded[] {
+function known({ pattern, view, makes, took, fabrics, size }: NeedRequest): FabricNeeded[] {
   const table = view.fabricTable
     .filter((n) => speaksOf(n.sizes, size, pattern))
     .map(({ width, length }): FabricNeeded => ({ width, length, from: 'the table of the view', rough: false }));
@@ -64,7 +68,8 @@ function known({ pattern, view, makes, fabrics, size }: NeedRequest): FabricNeed
       const use = mainUse(make);
       if (!use?.length) return [];
       const width = mainFabric(make, fabrics).fabric?.width ?? USUAL_WIDTH;
-      return [{ width, length: use.length - (use.left ?? 0), from: 'a version', rough: false, version: make.version }];
+      const told = took ? took(make) : { length: use.length - (use.left ?? 0), rough: false };
+      return told ? [{ width, ...told, from: 'a version', version: make.version, ...(took ? { asPlanned: true as const } : {}) }] : [];
     });
   return [...table, ...taken];
 }
@@ -111,14 +116,16 @@ export interface Extra {
 }
 
 /** A tenth more where pieces cannot be turned. Source: cutting practice. */
-const ONE_WAY = 0.1;
+export const ONE_WAY = 0.1;
+/** Lengths into which pieces are laid one after the other: front and back. */
+export const USUAL_LENGTHS = 2;
 
 /**
  * Length to buy or to cut before washing: nap, repeats and added lengths on top, divided by what washing leaves.
  *
  * @example lengthToBuy(200, { repeat: 10, shrinkAlong: 5 }) // (200 + 2 × 10) / 0.95 = 231.58
  */
-export function lengthToBuy(length: number, { oneWay = false, repeat = 0, lengths = 2, added = 0, shrinkAlong = 0 }: Extra): number {
+export function lengthToBuy(length: number, { oneWay = false, repeat = 0, lengths = USUAL_LENGTHS, added = 0, shrinkAlong = 0 }: Extra): number {
   const laid = length * (oneWay ? 1 + ONE_WAY : 1) + repeat * lengths + added * lengths;
   return laid / (1 - shrinkAlong / 100);
 }

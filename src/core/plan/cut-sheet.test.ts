@@ -1,7 +1,7 @@
 import { SAMPLE_PATTERN, sampleAlteration, sampleCase, sampleFabric, sampleMake } from '../garment/sample-case';
 import type { Make, Plan } from '../records';
 import { blankPlan } from '../records/blank';
-import { addedAlong } from './fabric-for-plan';
+import { longerBy } from './took';
 import { cutSheet } from './cut-sheet';
 
 const last = sampleMake(1, {
@@ -78,6 +78,6 @@ test('what was meant for it: what is kept in words and what nobody has answered,
 
 test('lengthening takes fabric, and shortening gives none back', () => {
   const input = sampleCase([last]);
-  const added = (amount: number) => addedAlong(input, sampleMake(2, { alterations: [sampleAlteration('body-at-hem', amount)] }));
+  const added = (amount: number) => longerBy(input, sampleMake(2, { alterations: [sampleAlteration('body-at-hem', amount)] }));
   expect([added(4), added(-4)]).toEqual([4, 0]);
 });

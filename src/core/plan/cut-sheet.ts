@@ -11,6 +11,7 @@ import type { Alteration, ConstructionNote, FabricUse, SizeLine } from '../recor
 import { bandWords, checksFor, type Check, type CheckRequest } from './checks';
 import { meantForPlan } from './meant';
 import { fabricFor } from './fabric-for-plan';
+import { partTook } from './took';
 
 /** A line to trace: where, and along which size. */
 export interface TraceLine {
@@ -94,6 +95,10 @@ const withPieces = (use: FabricUse | undefined): string => (use?.pieces ? `${use
 function fabricsOf({ input, make, today, unit, plans }: CheckRequest): SheetFabric[] {
   const length = (cm: number) => formatLength(cm, unit, { about: true });
   const { fabric } = mainFabric(make, input.fabrics);
+  const partNeeded = (part: FabricUse['part']) => {
+    const took = partTook(input, make, part);
+    return took ? `${length(took.length)}, by version ${took.version}` : 'not noted';
+  };
   const main = fabric && fabricFor(input, make, fabric, today, plans);
   const others = make.fabrics.flatMap((use): SheetFabric[] => {
     const other = input.fabrics.find((c) => c.id === use.fabricId);
@@ -103,7 +108,7 @@ function fabricsOf({ input, make, today, unit, plans }: CheckRequest): SheetFabr
       {
         name: other.name,
         part: withPieces(use),
-        needed: use.length === undefined ? 'not noted' : length(use.length),
+        needed: use.length === undefined ? partNeeded(use.part) : length(use.length),
         hand: longest > 0 ? length(longest) : 'none',
       },
     ];

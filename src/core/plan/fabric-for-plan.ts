@@ -1,14 +1,10 @@
 import { viewOf } from '../make/versions';
-import { effectsOf } from '../alteration/effects';
 import { fabricNeeded, lengthToBuy, onHand, type FabricNeeded, type OnHand } from '../fabric/needed';
 import { washed } from '../fabric/stash';
-import { effectContext, type PatternCase } from '../garment/case';
+import type { PatternCase } from '../garment/case';
 import type { IsoDate } from '../units/date';
-import type { ZoneId } from '../body/zones';
 import type { Fabric, Make, Plan, View } from '../records';
-
-/** Lengths along the grain that take fabric when they are altered. */
-const ALONG: readonly ZoneId[] = ['bodyLength', 'skirt', 'leg', 'sleeve'];
+import { longerBy, mainTook } from './took';
 
 /** Whether a fabric's pieces must all lie one way, and what is left out of the length when they do. */
 const extraOf = (fabric: Fabric, added: number) => ({
@@ -16,15 +12,6 @@ const extraOf = (fabric: Fabric, added: number) => ({
   ...(fabric.repeatAlong === undefined ? {} : { repeat: fabric.repeatAlong }),
   added,
 });
-
-/** What the alterations of a plan add to the longest pieces along the grain, cm; what is shortened gives nothing back. */
-export function addedAlong({ pattern }: Pick<PatternCase, 'pattern'>, make: Make): number {
-  const context = effectContext(pattern, viewOf(pattern, make));
-  const sums = new Map<ZoneId, number>();
-  for (const a of make.alterations)
-    for (const { zone, cm } of effectsOf(a, context)) if (ALONG.includes(zone)) sums.set(zone, (sums.get(zone) ?? 0) + cm);
-  return Math.max(0, ...sums.values());
-}
 
 /**
  * The width that a view's widest piece needs on the fabric, cm: as it lies on the grain, or turned by half a right angle on the bias, where
@@ -64,16 +51,16 @@ export function fabricFor(input: PatternCase, make: Make, fabric: Fabric, today:
   const { pattern, makes, fabrics } = input;
   const view = viewOf(pattern, make);
   const lain = afterWash(fabric, today);
-  const added = addedAlong(input, make);
+  const added = longerBy(input, make);
   const at = lain.pieces[0]?.width ?? lain.width ?? 140;
   const use = make.fabrics.find((u) => u.fabricId === fabric.id && u.part === 'main');
   const widest = widthNeeded(view, use?.bias ?? false);
-  const request = { pattern, view, makes, fabrics, size: make.size, longestPiece: view.longest };
+  const took = (version: Make) => mainTook(input, make, version);
+  const request = { pattern, view, makes, took, fabrics, size: make.size, longestPiece: view.longest };
   const named = use?.length;
   const ofWidth = (width: number) => {
     const found = fabricNeeded({ ...request, width });
-    // Versions took their own lengths with their own alterations: what they took is what they took.
-    const extra = extraOf(lain, found?.from === 'a version' ? 0 : added);
+    const extra = extraOf(lain, found?.asPlanned ? 0 : added);
     return found && lengthToBuy(found.length, extra);
   };
   // A length that the sewist wrote into the plan is hers to know better.

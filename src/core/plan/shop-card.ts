@@ -5,7 +5,7 @@ import { fabricNeeded, lengthToBuy } from '../fabric/needed';
 import { LOVED } from '../forecast/sizes';
 import { type PatternCase } from '../garment/case';
 import type { Make } from '../records';
-import { addedAlong } from './fabric-for-plan';
+import { longerBy, mainTook } from './took';
 
 /** Widths in which fabric lies in shops, cm. Source: the trade. */
 export const SHOP_WIDTHS = [90, 115, 140, 150] as const;
@@ -66,9 +66,18 @@ export function shopCard(input: PatternCase, make: Make, shrinks = 0): ShopCard 
   const view = viewOf(pattern, make);
   const versions = versionsOf(input);
   const lengthAt = (width: number): ShopLength => {
-    const found = fabricNeeded({ pattern, view, makes: input.makes, fabrics, size: make.size, width, longestPiece: view.longest });
+    const found = fabricNeeded({
+      pattern,
+      view,
+      makes: input.makes,
+      took: (m) => mainTook(input, make, m),
+      fabrics,
+      size: make.size,
+      width,
+      longestPiece: view.longest,
+    });
     if (!found) return { width, length: undefined, oneWay: undefined, rough: false };
-    const extra = { added: found.from === 'a version' ? 0 : addedAlong(input, make), shrinkAlong: shrinks };
+    const extra = { added: found.asPlanned ? 0 : longerBy(input, make), shrinkAlong: shrinks };
     return { width, length: lengthToBuy(found.length, extra), oneWay: lengthToBuy(found.length, { ...extra, oneWay: true }), rough: found.rough };
   };
   const last = versions.at(-1);

@@ -14,6 +14,7 @@ import { format, parseISO } from 'date-fns';
 import { ArrowDown, ArrowUp } from 'lucide-react';
 import { useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { Link, useNavigate } from 'react-router';
+import { isWorn } from '../../core/wear/available';
 import { sizeLineWords } from '../../core/alteration/words';
 import { mainUse } from '../../core/make/main-fabric';
 import { zoneOf } from '../../core/body/zones';
@@ -63,7 +64,7 @@ function useLines(): readonly Line[] | undefined {
         name: of?.name ?? make.name ?? 'a pattern that is gone',
         person: person.get(make.personId) ?? '',
         fabric: fabric.get(mainUse(make)?.fabricId ?? '') ?? '',
-        size: sizeLineWords(make.size),
+        size: make.size ? sizeLineWords(make.size) : '',
         worn: wears.get(make.id)?.times ?? 0,
         love: make.verdicts.at(-1)?.love,
         worst: make.fitNotes.filter((n) => n.date === latest).sort((a, b) => Math.abs(b.outcome) - Math.abs(a.outcome))[0],
@@ -130,7 +131,12 @@ export function Makes() {
           ),
         size: 204,
       }),
-      column.accessor('worn', { header: 'Worn', sortDescFirst: true, cell: (c) => `${c.getValue()}\u202f×`, size: 64 }),
+      column.accessor('worn', {
+        header: 'Worn',
+        sortDescFirst: true,
+        cell: (c) => (isWorn(c.row.original.make) ? `${c.getValue()}\u202f×` : '–'),
+        size: 64,
+      }),
       column.accessor((l) => l.love ?? 0, {
         id: 'love',
         header: 'Love',

@@ -10,7 +10,6 @@ import { byDay } from '../../core/units/date';
 import { calendarDays } from '../../core/plan/calendar';
 import { freePlan } from '../../core/plan/free-plan';
 import { planName } from '../../core/make/plan-name';
-import { withoutPattern } from '../../core/make/without-pattern';
 import { PlanList, SewnSet, type Person, type Plan } from '../../core/records';
 import { makeOfPlan, planOfMake } from '../../core/plan/plan-to-make';
 import { useCaseTables } from '../../data/engine-tables';
@@ -147,7 +146,7 @@ export function SewNext() {
     const made = makeOfPlan(plan, plan.id, version, plan.added);
     return (
       <SortedLine key={plan.id} id={plan.id} name={name}>
-        <GarmentPicture small pattern={pattern ?? withoutPattern(made)} make={made} fabrics={fabrics} className="h-[52px] w-11" />
+        <GarmentPicture small pattern={pattern} make={made} fabrics={fabrics} className="h-[52px] w-11" />
         <span className="min-w-48 flex-1">
           <Link to={routes.plan(plan.id)} className="font-serif text-name underline-offset-4 hover:underline">
             {plan.state === 'open' ? numbered : name}

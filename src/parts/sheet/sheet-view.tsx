@@ -2,7 +2,6 @@ import { evenRows } from '../../core/statement/even-rows';
 import { scaleLinear } from 'd3-scale';
 import type { Sheet, SheetBlock } from '../../core/statement/sheet';
 import type { Fabric, Make, Pattern } from '../../core/records';
-import { withoutPattern } from '../../core/make/without-pattern';
 import { GarmentPicture } from '../garment-picture';
 import './sheet.css';
 import { withId } from '../../core/units/by-id';
@@ -86,12 +85,7 @@ function Block({ block, makes, patterns, fabrics }: { block: SheetBlock } & Ledg
         <section className="sheet-told" aria-label={block.picture.caption}>
           {make && (
             <figure data-make={make.id}>
-              <GarmentPicture
-                pattern={withId(patterns, make.sources[0]?.patternId) ?? withoutPattern(make)}
-                make={make}
-                fabrics={fabrics}
-                className="sheet-picture"
-              />
+              <GarmentPicture pattern={withId(patterns, make.sources[0]?.patternId)} make={make} fabrics={fabrics} className="sheet-picture" />
             </figure>
           )}
           <div>

@@ -1,0 +1,113 @@
+import { effectsOf } from '../alteration/effects';
+import type { ZoneId } from '../body/zones';
+import { ONE_WAY, USUAL_LENGTHS } from '../fabric/needed';
+import { effectContext, type PatternCase } from '../garment/case';
+import { chartOf, placeOf, readColumn } from '../garment/chart';
+import { sizesAsCut } from '../garment/ladder';
+import { viewOf } from '../make/versions';
+import type { Alteration, FabricUse, Make } from '../records';
+
+/** Lengths along the grain that take fabric when they are altered. */
+const ALONG: readonly ZoneId[] = ['bodyLength', 'skirt', 'leg', 'sleeve'];
+/** A size more takes about so much more fabric where no chart says how much larger it is. Source: usual steps of girths, engine.md, section 12. */
+const MORE_A_SIZE = 0.05;
+
+/** What a version took, told as the plan would take it. */
+export interface Took {
+  /** cm, with no nap and no repeat in it. */
+  readonly length: number;
+  /** Something of it is only reckoned: another size without a chart, a contrast whose length nobody noted. */
+  readonly rough: boolean;
+}
+
+/** By how much the pieces along the grain are longer than drafted, cm by zone; what was taken up once it was cut took its fabric all the same. */
+function alongOf({ pattern }: Pick<PatternCase, 'pattern'>, make: Make): ReadonlyMap<ZoneId, number> {
+  const context = effectContext(pattern, viewOf(pattern, make));
+  const cut = (a: Alteration) => a.when === 'paper' || a.when === 'cutting';
+  const sums = new Map<ZoneId, number>();
+  for (const a of make.alterations.filter(cut))
+    for (const { zone, cm } of effectsOf(a, context)) if (ALONG.includes(zone)) sums.set(zone, (sums.get(zone) ?? 0) + cm);
+  return sums;
+}
+
+/**
+ * How much longer the longest piece along the grain is than in an earlier garment, or than drafted where none is given; where every piece
+ * that was altered is shorter, and the others are as they were, nothing is saved.
+ *
+ * @returns cm
+ */
+export function longerBy(input: Pick<PatternCase, 'pattern'>, make: Make, than?: Make): number {
+  const [now, was] = [alongOf(input, make), than ? alongOf(input, than) : new Map<ZoneId, number>()];
+  const zones = [...new Set([...now.keys(), ...was.keys()])];
+  return Math.max(0, ...zones.map((zone) => (now.get(zone) ?? 0) - (was.get(zone) ?? 0)));
+}
+
+/** How many times as large the planned size is all round; rough where no chart says it. */
+function largerBy(input: PatternCase, planned: Make, version: Make): { readonly times: number; readonly rough: boolean } {
+  const { pattern, makes } = input;
+  const [to, from] = [planned.size, version.size];
+  if (!to || !from || (to.size === from.size && to.to === from.to && to.at === from.at)) return { times: 1, rough: false };
+  const chart = chartOf(pattern, planned.chartId);
+  const places = chart && [placeOf(chart, to), placeOf(chart, from)];
+  const [at, was] = places ?? [];
+  if (chart && at !== undefined && was !== undefined) {
+    // The waist grows by the same and is less, so that its part of the fabric would be told too large.
+    const round = (['hip', 'bust'] as const).some((measure) => chart.body[measure]) ? (['hip', 'bust'] as const) : (['waist'] as const);
+    const times = round.flatMap((measure) => {
+      const column = chart.body[measure];
+      const [a, b] = column ? [readColumn(column, at), readColumn(column, was)] : [];
+      return a !== undefined && b !== undefined ? [a / b] : [];
+    });
+    if (times.length > 0) return { times: Math.max(...times), rough: false };
+  }
+  const sizes = sizesAsCut(pattern, [...makes, planned], version)?.sizes ?? [];
+  const steps = sizes.indexOf(to.size) - sizes.indexOf(from.size);
+  const known = sizes.includes(to.size) && sizes.includes(from.size);
+  return { times: known ? Math.max(0.5, 1 + MORE_A_SIZE * steps) : 1, rough: true };
+}
+
+const spent = ({ length, left = 0 }: FabricUse): number | undefined => (length === undefined ? undefined : length - left);
+
+/** What a use of a version would be, cm, without the nap and the repeat of its own fabric. */
+function plainLength({ fabrics }: PatternCase, use: FabricUse): number | undefined {
+  const length = spent(use);
+  if (length === undefined) return undefined;
+  const fabric = fabrics.find((f) => f.id === use.fabricId);
+  const laid = length - (fabric?.repeatAlong ?? 0) * USUAL_LENGTHS;
+  return (laid > 0 ? laid : length) / (fabric?.nap ? 1 + ONE_WAY : 1);
+}
+
+/** A length of the version at the planned size and lengths. */
+function asPlanned(input: PatternCase, planned: Make, version: Make, length: number): Took {
+  const { times, rough } = largerBy(input, planned, version);
+  return { length: length * times + USUAL_LENGTHS * longerBy(input, planned, version), rough };
+}
+
+/**
+ * What the main fabric of a plan would take, by what a version took: at the planned size, with the planned lengths, and with the parts that
+ * the version cut from a contrast and the plan does not.
+ *
+ * @param planned the plan as a make
+ * @returns undefined where nobody noted what the version took
+ */
+export function mainTook(input: PatternCase, planned: Make, version: Make): Took | undefined {
+  const own = version.fabrics.find((u) => u.part === 'main') ?? version.fabrics[0];
+  const length = own && plainLength(input, own);
+  if (length === undefined) return undefined;
+  // One fabric for all of it has to hold what had a fabric of its own before.
+  const apart = planned.fabrics.some((u) => u.part === 'contrast') ? [] : version.fabrics.filter((u) => u.part === 'contrast' && u !== own);
+  const lengths = apart.map((use) => plainLength(input, use));
+  const whole = length + lengths.reduce<number>((sum, l) => sum + (l ?? 0), 0);
+  const took = asPlanned(input, planned, version, whole);
+  return { ...took, rough: took.rough || lengths.includes(undefined) };
+}
+
+/** The same for another part, the contrast or the lining, by the last version that noted it. */
+export function partTook(input: PatternCase, planned: Make, part: FabricUse['part']): (Took & { readonly version: number }) | undefined {
+  for (const version of [...input.makes].sort((a, b) => b.version - a.version)) {
+    const use = version.fabrics.find((u) => u.part === part);
+    const length = version.id !== planned.id && use ? plainLength(input, use) : undefined;
+    if (length !== undefined) return { ...asPlanned(input, planned, version, length), version: version.version };
+  }
+  return undefined;
+}
