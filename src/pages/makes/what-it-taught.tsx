@@ -1,4 +1,5 @@
 import { useRef, useState } from 'react';
+import { toast } from 'react-toastify';
 import { noteWords } from '../../core/make/note-words';
 import { subjectWords } from '../../core/plan/lessons';
 import { ConstructionNote, type Fabric, type Make } from '../../core/records';
@@ -75,7 +76,7 @@ function NoteLine({ make, note, fabrics }: { make: Make; note: ConstructionNote;
                   signal: new AbortController().signal,
                   onProgress: () => undefined,
                   place: 0,
-                });
+                }).then(({ problems }) => problems.forEach((problem) => toast.error(problem)));
               }}
             />
             <Button quiet onClick={() => files.current?.click()}>

@@ -517,7 +517,7 @@ describe('random histories of three devices', () => {
   const holds = (check: (a: Side, b: Side, c: Side) => void) =>
     fc.assert(
       fc.property(histories, (steps) => check(...played(steps))),
-      { numRuns: 300 },
+      { numRuns: 200 },
     );
 
   test('it does not matter which of two is asked', () => {
