@@ -51,7 +51,9 @@ function valueCarriedOver(field: string, now: unknown, from: unknown, to: unknow
   if (alike(from, to)) return now;
   if (alike(now, from)) return to;
   if (Array.isArray(now) && Array.isArray(from) && Array.isArray(to)) return listCarriedOver(now, from, to);
-  return MAPS.has(field) && isFields(now) && isFields(from) && isFields(to) ? fieldsCarriedOver(now, from, to) : to;
+  // Where nothing was kept under any key yet, the field itself is missing; two first values are still two values.
+  const [held, begun] = [now ?? {}, from ?? {}];
+  return MAPS.has(field) && isFields(held) && isFields(begun) && isFields(to) ? fieldsCarriedOver(held, begun, to) : to;
 }
 
 /** Whether two values say the same; the bytes of a picture cannot be looked into here, and are the same only where they are one. */
