@@ -3,9 +3,8 @@ import { planName } from '../core/make/plan-name';
 import { makeName } from '../core/make/make-name';
 import type { Plan } from '../core/records';
 import { withId } from '../core/units/by-id';
-import { cutPlan } from '../data/commands/cut-plan';
+import { cutPlans } from '../data/commands/cut-plan';
 import { db } from '../data/database';
-import type { Write } from '../data/journal';
 import { newId } from '../data/new-id';
 import { useMakes, usePatterns, usePlans, useSets } from '../data/queries';
 import { routes } from '../routes';
@@ -25,11 +24,11 @@ export function SetTogether({ plan }: { plan: Plan }) {
   const cutAll = () =>
     void save(
       `${set.name} is cut`,
-      async () => {
-        const writes: Write[] = [];
-        for (const each of open) writes.push(...(await cutPlan(db, each.id, newId())));
-        return writes;
-      },
+      () =>
+        cutPlans(
+          db,
+          open.map(({ id }) => ({ planId: id, makeId: newId() })),
+        ),
       { done: `All of ${set.name} is cut: it lies on the table in the day book. Ctrl Z takes it back.` },
     );
   return (

@@ -3,7 +3,8 @@ import { demoLedger } from '../../../demo/ledger';
 import { Garment } from '../../core/garment/offset';
 import { caseOf } from '../../core/garment/case';
 import { LedgerDatabase } from '../database';
-import { cutPlan } from './cut-plan';
+import { write } from '../journal';
+import { cutPlan, cutPlans } from './cut-plan';
 
 const ledger = { ...demoLedger(), pictures: [] };
 const plan = ledger.plans.find((p) => p.state === 'open')!;
@@ -45,4 +46,18 @@ test('the body that was expected stays with the make, until it is measured again
   expect(at(made)).toMatchObject({ from: 'chart', body: 111 });
   const { expected: _, ...measured } = made;
   expect(at(measured)).not.toMatchObject({ body: 111 });
+});
+
+test('plans cut as one take one fabric after each other, and two of one pattern are two versions', async () => {
+  const { id: fabricId, pieces } = ledger.fabrics.find((f) => (f.pieces[0]?.length ?? 0) > 200)!;
+  const uses = (length: number) => [{ id: `u${length}`, fabricId, part: 'main' as const, length }];
+  const database = await opened({ ...plan, fabrics: uses(60) });
+  await database.plans.put({ ...plan, id: 'its twin', fabrics: uses(40) });
+  const cuts = [plan.id, 'its twin'].map((planId) => ({ planId, makeId: `of ${planId}` }));
+  await write(database, 'a set', await cutPlans(database, cuts));
+  const sum = (list: readonly { length: number }[]) => list.reduce((total, p) => total + p.length, 0);
+  expect(sum((await database.fabrics.get(fabricId))!.pieces)).toBeCloseTo(sum(pieces) - 100);
+  const [first, second] = await database.makes.bulkGet(cuts.map((c) => c.makeId));
+  expect(second!.version).toBe(first!.version + 1);
+  expect([first, second].map((m) => m!.fabrics[0]!.taken)).toEqual([60, 40]);
 });

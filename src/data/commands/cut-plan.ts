@@ -1,9 +1,16 @@
 import { settleUses } from '../../core/fabric/stash';
 import { cutOfPlan } from '../../core/plan/plan-to-make';
+import type { Fabric, Make } from '../../core/records';
 import type { LedgerDatabase } from '../database';
 import type { Write } from '../journal';
 import { today } from '../today';
 import { nextNumber } from './enter-make';
+
+/** A plan that is cut, and the make that it becomes. */
+export interface PlanCut {
+  readonly planId: string;
+  readonly makeId: string;
+}
 
 /**
  * A plan that is cut, as one act worked out within the transaction that writes it: a make in state cut, dated today, with what it takes from
@@ -12,15 +19,34 @@ import { nextNumber } from './enter-make';
  * @param makeId of the make that it becomes
  * @throws with a sentence where the plan is gone, or cut already
  */
-export async function cutPlan(database: LedgerDatabase, planId: string, makeId: string): Promise<Write[]> {
-  const plan = await database.plans.get(planId);
-  if (!plan) throw new Error('this plan is not in the ledger any more');
-  if (plan.state !== 'open') throw new Error('this plan was cut already, from another window or a moment ago');
-  const cut = cutOfPlan(plan, makeId, plan.patternId === undefined ? 1 : await nextNumber(database, plan.patternId, plan.personId), today());
-  const { uses, changed } = settleUses(await database.fabrics.toArray(), [], cut.fabrics);
-  return [
-    { table: 'makes', put: { ...cut, fabrics: uses } },
-    { table: 'plans', from: plan, to: { ...plan, state: 'made', makeId } },
-    ...changed.map(({ from, to }): Write => ({ table: 'fabrics', from, to })),
-  ];
+export function cutPlan(database: LedgerDatabase, planId: string, makeId: string): Promise<Write[]> {
+  return cutPlans(database, [{ planId, makeId }]);
+}
+
+/**
+ * The same for several that are cut as one: each takes what those before it left of a fabric, and is numbered after them.
+ *
+ * @throws as `cutPlan` does, and then none is cut
+ */
+export async function cutPlans(database: LedgerDatabase, cuts: readonly PlanCut[]): Promise<Write[]> {
+  let stash: readonly Fabric[] = await database.fabrics.toArray();
+  const made: Make[] = [];
+  const writes: Write[] = [];
+  for (const { planId, makeId } of cuts) {
+    const plan = await database.plans.get(planId);
+    if (!plan) throw new Error('this plan is not in the ledger any more');
+    if (plan.state !== 'open') throw new Error('this plan was cut already, from another window or a moment ago');
+    const version = plan.patternId === undefined ? 1 : await nextNumber(database, plan.patternId, plan.personId, made);
+    const cut = cutOfPlan(plan, makeId, version, today());
+    const { uses, changed } = settleUses(stash, [], cut.fabrics);
+    const make = { ...cut, fabrics: uses };
+    stash = stash.map((fabric) => changed.find(({ from }) => from === fabric)?.to ?? fabric);
+    made.push(make);
+    writes.push(
+      { table: 'makes', put: make },
+      { table: 'plans', from: plan, to: { ...plan, state: 'made', makeId } },
+      ...changed.map(({ from, to }): Write => ({ table: 'fabrics', from, to })),
+    );
+  }
+  return writes;
 }

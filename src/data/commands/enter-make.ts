@@ -50,10 +50,10 @@ export function enterMake(
   ];
 }
 
-/** The number that the next version of a pattern for a person bears, by the versions that are there. */
-export async function nextNumber(database: LedgerDatabase, patternId: string, personId: string): Promise<number> {
+/** The number that the next version of a pattern for a person bears, by the versions that are there and those that are written with it. */
+export async function nextNumber(database: LedgerDatabase, patternId: string, personId: string, beside: readonly Make[] = []): Promise<number> {
   const makes = await database.makes.where('personId').equals(personId).toArray();
-  return nextVersion({ pattern: { id: patternId }, makes: makesOf(makes, patternId, personId) });
+  return nextVersion({ pattern: { id: patternId }, makes: makesOf([...makes, ...beside], patternId, personId) });
 }
 
 /** Refuses a make that was entered already, from another window or by a second press. To be asked within the transaction that writes it. */
