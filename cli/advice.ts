@@ -1,12 +1,11 @@
 import { nextVersion, viewOf } from '../src/core/make/versions';
-import { caseAt, casesIn, type CaseOfPattern } from '../src/core/engine/combination';
 import { learnedOn, reasonWords, recalledFor } from '../src/core/plan/lessons';
 import { z } from 'zod';
 import { alterationWords, sizeLineWords } from '../src/core/alteration/words';
 import { answerMoving } from '../src/core/alteration/answer';
 import { decisionReasonWords } from '../src/core/decide/decision-reason';
 import { beliefAt } from '../src/core/forecast/belief';
-import { bringsZone, type PatternCase } from '../src/core/garment/case';
+import { bringsZone, caseAt, casesIn, type CaseOfPattern, type PatternCase } from '../src/core/garment/case';
 import type { Account } from '../src/core/engine/account';
 import { causeWords, effectWords } from '../src/core/versions/credit-words';
 import { meantFor } from '../src/core/plan/meant';

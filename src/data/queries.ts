@@ -65,16 +65,17 @@ const bySide = (a: StoredPicture, b: StoredPicture) => PICTURE_SIDES.indexOf(a.s
 /** Whose pictures are asked for. */
 export type PictureOf = 'makeId' | 'fabricId' | 'patternId' | 'planId';
 
-/** The pictures of one record in the order in which they are shown; undefined while they are read. */
+/** The pictures of one record in the order in which they are shown, without those of its notes; undefined while they are read. */
 export function usePicturesBy(of: PictureOf, id: string | undefined): readonly StoredPicture[] | undefined {
-  const read = async () => (await db.pictures.where({ [of]: id ?? '' }).toArray()).sort((a, b) => a.place - b.place || bySide(a, b));
+  const read = async () =>
+    (await db.pictures.where({ [of]: id ?? '' }).toArray()).filter((p) => p.noteId === undefined).sort((a, b) => a.place - b.place || bySide(a, b));
   return usePartOf('pictures', read, [of, id]);
 }
 
-/** The pictures that show a make; not those that belong to one of its notes. */
-export function usePicturesOf(makeId: string | undefined): readonly StoredPicture[] | undefined {
-  const pictures = usePicturesBy('makeId', makeId);
-  return useMemo(() => pictures?.filter((p) => p.noteId === undefined), [pictures]);
+/** The picture that belongs to a note of a make. */
+export function usePictureOfNote(makeId: string, noteId: string): StoredPicture | undefined {
+  const read = async () => (await db.pictures.where({ makeId }).toArray()).filter((p) => p.noteId === noteId);
+  return usePartOf('pictures', read, ['note', makeId, noteId])?.[0];
 }
 
 export function useSettings(): Settings {

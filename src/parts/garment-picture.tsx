@@ -6,7 +6,7 @@ import type { FlatSide } from '../core/drawing/sheet';
 import type { Fabric, Make, Pattern } from '../core/records';
 import { mainFabric } from '../core/make/main-fabric';
 import { withoutPattern } from '../core/make/without-pattern';
-import { usePicturesBy, usePicturesOf } from '../data/queries';
+import { usePicturesBy } from '../data/queries';
 import { urlOf } from './blob-url';
 
 /** A drawing of a pattern, or of a make in its fabric, for use where there is no photograph. */
@@ -40,9 +40,7 @@ export function GarmentPicture({
 }) {
   // A garment without a pattern is drawn by its kind.
   const pattern = known ?? (make && withoutPattern(make));
-  const ofMake = usePicturesOf(make?.id);
-  const ofPattern = usePicturesBy('patternId', make ? undefined : pattern?.id);
-  const pictures = make ? ofMake : ofPattern;
+  const pictures = usePicturesBy(make ? 'makeId' : 'patternId', make ? make.id : pattern?.id);
   // Of a pattern the drawing of its lines tells most where nobody took a picture of that side.
   const picture = pictures?.find((p) => p.side === side) ?? (make || side !== 'front' ? undefined : pictures?.find((p) => p.side === 'line drawing'));
   const blob = small ? (picture?.small ?? picture?.blob) : picture?.blob;

@@ -1,31 +1,12 @@
-import { zoneList } from '../core/alteration/words';
-import { sourcesAsDrafted } from '../core/make/log-draft';
-import { firstView, viewNamed } from '../core/make/versions';
-import { PartSource, type Pattern } from '../core/records';
-import { withId } from '../core/units/by-id';
+import { partName } from '../core/make/part-words';
+import { viewNamed } from '../core/make/versions';
+import { PartSource } from '../core/records';
 import { usePatterns } from '../data/queries';
 import { Button } from '../ui/button';
 import { Pick } from '../ui/pick';
 import { WordsField } from '../ui/field';
 import { RecordField } from './record-field';
 import { ZonePills } from './zone-pills';
-
-/** What a part is called: its pattern, and its view where that has several. */
-export function partName({ patternId, viewId }: PartSource, patterns: readonly Pattern[]): string {
-  const pattern = withId(patterns, patternId);
-  if (!pattern) return 'a pattern that is gone';
-  return pattern.views.length > 1 ? `${pattern.name}, ${viewNamed(pattern, viewId).name}` : pattern.name;
-}
-
-/** In a line what a garment is joined from beside its main pattern. */
-export function joinedSaid(sources: readonly PartSource[], own: string | undefined, patterns: readonly Pattern[]): string {
-  return [
-    ...sources.slice(1).map((s) => `${s.pieces ?? (s.zones && s.zones.length > 0 ? zoneList(s.zones) : 'a part')} of ${partName(s, patterns)}`),
-    own,
-  ]
-    .filter(Boolean)
-    .join(', ');
-}
 
 /** Which patterns and views the pieces came from: each zone's evidence goes to the pattern its piece came from. */
 export function Joined({
@@ -46,7 +27,10 @@ export function Joined({
   const options = patterns.flatMap((p) =>
     p.views
       .filter((v) => !sources.some((s) => s.patternId === p.id && viewNamed(p, s.viewId).id === v.id))
-      .map((v) => ({ id: `${p.id} ${v.id}`, label: p.views.length > 1 ? `${p.name}, ${v.name}` : p.name, detail: p.designer ?? '' })),
+      .map((v) => {
+        const part = { patternId: p.id, viewId: v.id };
+        return { id: `${p.id} ${v.id}`, part, label: partName(part, [p]), detail: p.designer ?? '' };
+      }),
   );
   return (
     <div className="flex flex-col gap-1.5">
@@ -67,11 +51,8 @@ export function Joined({
           value={undefined}
           options={options}
           onPick={(id) => {
-            const pattern = patterns.find((p) => id.startsWith(`${p.id} `));
-            if (!pattern) return;
-            const viewId = id.slice(pattern.id.length + 1) || firstView(pattern).id;
-            const [main] = sourcesAsDrafted(pattern);
-            onSources([...sources, { patternId: main?.patternId ?? pattern.id, viewId, zones: [] }]);
+            const part = options.find((o) => o.id === id)?.part;
+            if (part) onSources([...sources, { ...part, zones: [] }]);
           }}
           className="w-72"
         />

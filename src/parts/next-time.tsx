@@ -1,5 +1,6 @@
 import type { Make } from '../core/records';
 import { newId } from '../data/new-id';
+import { noteAdded } from './note-writes';
 import { OneLineForm } from './one-line-form';
 import { save } from './save';
 
@@ -7,7 +8,7 @@ import { save } from './save';
 export function NextTime({ make }: { make: Make }) {
   const keep = (words: string) => {
     const note = { id: newId(), kind: 'next time' as const, words };
-    return save(`next time: ${words}`, [{ table: 'makes', id: make.id, edit: (now) => ({ ...now, notes: [...now.notes, note] }) }]);
+    return save(`next time: ${words}`, [noteAdded(make.id, note)]);
   };
   return <OneLineForm label="Next time" placeholder="lengthen the sleeve by 2 …" onKeep={keep} />;
 }

@@ -1,17 +1,18 @@
 import { Link } from 'react-router';
 import { learnedOn, reasonWords, type Recalled } from '../core/plan/lessons';
 import type { Pattern } from '../core/records';
-import { usePicturesBy } from '../data/queries';
+import { usePictureOfNote } from '../data/queries';
 import { today } from '../data/today';
 import { routes } from '../routes';
 import { Button } from '../ui/button';
 import { OutLink } from '../ui/out-link';
 import { urlOf } from './blob-url';
+import { noteChanged } from './note-writes';
 import { save } from './save';
 
 /** The picture that belongs to a note, small. */
 export function LessonPicture({ makeId, noteId, words }: { makeId: string; noteId: string; words: string }) {
-  const picture = usePicturesBy('makeId', makeId)?.find((p) => p.noteId === noteId);
+  const picture = usePictureOfNote(makeId, noteId);
   return picture ? <img src={urlOf(picture.small ?? picture.blob)} alt={words} className="h-16 w-14 rounded-md bg-plate object-contain" /> : null;
 }
 
@@ -41,17 +42,9 @@ export function RecalledLessons({ lessons, patterns }: { lessons: readonly Recal
             quiet
             aria-label={`Put to rest: ${note.words}`}
             onClick={() =>
-              void save(
-                `a lesson put to rest`,
-                [
-                  {
-                    table: 'makes',
-                    id: make.id,
-                    edit: (now) => ({ ...now, notes: now.notes.map((n) => (n.id === note.id ? { ...n, rested: today() } : n)) }),
-                  },
-                ],
-                { done: 'Put to rest: it is not shown again. Ctrl Z takes it back; its make still has it.' },
-              )
+              void save('a lesson put to rest', [noteChanged(make.id, note.id, { rested: today() })], {
+                done: 'Put to rest: it is not shown again. Ctrl Z takes it back; its make still has it.',
+              })
             }
           >
             Put to rest

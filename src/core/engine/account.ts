@@ -3,12 +3,11 @@ import type { Reckoned } from '../decide/reckoning';
 import { zonesOfCase, type CarryForward } from '../forecast/carry-forward';
 import type { Recollection } from '../forecast/recollection';
 import { whyAt, type Why } from '../forecast/why';
-import type { PatternCase } from '../garment/case';
+import { caseAt, casesIn, type CaseOfPattern, type PatternCase } from '../garment/case';
 import { offsetOf } from '../garment/offset';
 import { latestNote } from '../make/latest-note';
 import { countedVersions, counts, versionsOf } from '../make/versions';
 import { differencesBetween, type VersionDifference } from '../versions/differences';
-import { caseAt, casesIn, type CaseOfPattern } from './combination';
 import { whatItDid, type Effect } from '../versions/what-it-did';
 import type { Make } from '../records';
 

@@ -1,26 +1,11 @@
 import equal from 'fast-deep-equal';
-import { ZONE_IDS, type ZoneId } from '../body/zones';
+import { ZONE_IDS } from '../body/zones';
 import { carriedOf, carryForward, type CarryForward } from '../forecast/carry-forward';
 import { lastCutAgain, type PlannedCut } from '../forecast/next-cut';
 import type { Recollection } from '../forecast/recollection';
-import { ownerOfZone, type PatternCase } from '../garment/case';
+import { casesIn, ownerOfZone, type CaseOfPattern, type PatternCase } from '../garment/case';
 import { viewOf } from '../make/versions';
 import type { Alteration, Make } from '../records';
-
-/** The case of a pattern for the same person; undefined where it is gone. */
-export type CaseOfPattern = (patternId: string) => PatternCase | undefined;
-
-/** The case that speaks of a zone of a garment: that of the pattern from which its piece came. */
-export function caseAt(input: PatternCase, make: Pick<Make, 'sources'>, zone: ZoneId, caseOf: CaseOfPattern): PatternCase {
-  const owner = ownerOfZone(make, zone);
-  return owner === undefined || owner === input.pattern.id ? input : (caseOf(owner) ?? input);
-}
-
-/** Every case that speaks of some zone of a garment; the main one first. */
-export function casesIn(input: PatternCase, { sources }: Pick<Make, 'sources'>, caseOf: CaseOfPattern): PatternCase[] {
-  const others = new Set(sources.map((s) => s.patternId).filter((id) => id !== input.pattern.id));
-  return [input, ...[...others].flatMap((id) => caseOf(id) ?? [])];
-}
 
 /** Alterations of the parts together: each part's own changes stand against the cut that all of them began from. */
 function together(base: readonly Alteration[], parts: readonly (readonly Alteration[])[]): Alteration[] {

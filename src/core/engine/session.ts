@@ -13,7 +13,7 @@ import { sizesFor, type Sizes } from '../forecast/sizes';
 import { MOST as MOST_ASKED, worthAsking, type Ask } from '../forecast/worth-asking';
 import { summaryOf, type PatternSummary } from '../forecast/summary';
 import { canBeMarked } from '../forecast/to-mark';
-import { bringsZone, caseOf, casesFor, type PatternCase } from '../garment/case';
+import { bringsZone, caseAt, caseOf, casesFor, casesIn, type CaseOfPattern, type PatternCase } from '../garment/case';
 import { offsetOf } from '../garment/offset';
 import type { GarmentKind, Make, Pattern, Person, Seen } from '../records';
 import type { IsoDate } from '../units/date';
@@ -23,7 +23,7 @@ import { compareMakes, type ComparedZone } from '../versions/compare-makes';
 import { easeByClass, girthsOf, type Liking } from '../versions/ease-by-class';
 import type { Hemisphere } from '../wear/season';
 import { wardrobe, type Hanging } from '../wear/wardrobe';
-import { carryWhole, caseAt, casesIn, type CaseOfPattern } from './combination';
+import { carryWhole } from './combination';
 import { accountOf, changesBetween, type Account, type Changes } from './account';
 import { NO_TABLES, tablesAfter, type EngineTables, type News } from './tables';
 

@@ -11,6 +11,9 @@ export interface Usually {
 
 const middle = ([from, to]: readonly [number, number]) => Math.round((from + to) / 10) * 5;
 
+/** The family of a fabric, by its name and what is noted of its weave or knit. */
+export const familyOfFabric = ({ name, weave = '' }: Pick<Fabric, 'name' | 'weave'>): FabricFamily | undefined => fabricFamily(`${name} ${weave}`);
+
 /**
  * What the name of a fabric says of it, where the sewist said nothing: a guess, never stored unless it is taken.
  *
@@ -18,7 +21,7 @@ const middle = ([from, to]: readonly [number, number]) => Math.round((from + to)
  * @example usually({ name: 'navy ponte', structure: 'knit' })?.fields.stretchAcross // 30
  */
 export function usually(fabric: Pick<Fabric, 'name' | 'structure'> & Partial<Fabric>): Usually | undefined {
-  const family = fabricFamily([fabric.name, fabric.weave ?? ''].join(' '));
+  const family = familyOfFabric(fabric);
   if (!family) return undefined;
   const { names, fibre, weight, stretch, drape, opacity, nap, shrinks, care, behaviour } = family;
   const guess: Partial<Fabric> = {

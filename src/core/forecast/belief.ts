@@ -39,10 +39,10 @@ function beliefOf(input: PatternCase, zone: ZoneId, memory: Recollection | undef
   const { used, unused } = evidenceAt(input, zone);
   const others = memory?.others(input, zone);
   if (others) return { used, unused, prior: others.prior, saidByOthers: others.belief, believed: others.believed };
-  const { step, doubt } = sizingAt(input, zone);
+  const { step, doubt, standIn } = sizingAt(input, zone);
   const alone = Math.hypot(priorSpread(zone), doubt);
   // Against the first make's size what others found means nothing.
-  const reports = sizingAt(input, zone).standIn ? [] : reportsAt(input, zone);
+  const reports = standIn ? [] : reportsAt(input, zone);
   const observations = [...used.map((e) => e.observation), ...reports];
   return { used, unused, prior: () => alone, saidByOthers: undefined, believed: believe(observations, alone, step) };
 }

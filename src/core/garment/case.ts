@@ -30,6 +30,21 @@ export function ownerOfZone({ sources }: Pick<Make, 'sources'>, zone: ZoneId): s
   return (sources.find((s) => s.zones?.includes(zone)) ?? sources[0])?.patternId;
 }
 
+/** The case of a pattern for the same person; undefined where it is gone. */
+export type CaseOfPattern = (patternId: string) => PatternCase | undefined;
+
+/** The case that speaks of a zone of a garment: that of the pattern from which its piece came. */
+export function caseAt(input: PatternCase, make: Pick<Make, 'sources'>, zone: ZoneId, caseOfPattern: CaseOfPattern): PatternCase {
+  const owner = ownerOfZone(make, zone);
+  return owner === undefined || owner === input.pattern.id ? input : (caseOfPattern(owner) ?? input);
+}
+
+/** Every case that speaks of some zone of a garment; the main one first. */
+export function casesIn(input: PatternCase, { sources }: Pick<Make, 'sources'>, caseOfPattern: CaseOfPattern): PatternCase[] {
+  const others = new Set(sources.map((s) => s.patternId).filter((id) => id !== input.pattern.id));
+  return [input, ...[...others].flatMap((id) => caseOfPattern(id) ?? [])];
+}
+
 /** The tables that cases are made from. */
 export interface CaseTables {
   readonly patterns: readonly Pattern[];

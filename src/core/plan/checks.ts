@@ -14,7 +14,7 @@ import type { IsoDate } from '../units/date';
 import { formatLength, type LengthUnit } from '../units/length';
 import { zoneOf, type BodyMeasure, type ZoneId } from '../body/zones';
 import type { BandPiece, Fabric, Make, Person, Plan } from '../records';
-import { fabricFamily } from '../catalogue/fabric-families';
+import { familyOfFabric } from '../fabric/usually';
 import { zoneOfMake } from '../versions/compare-makes';
 import { canBePutOn } from '../arithmetic/put-on';
 import { sewnRound } from '../arithmetic/piece-check';
@@ -59,8 +59,8 @@ const FREE_CORDS_BELOW = 14;
 const PASSES: Partial<Record<ZoneId, BodyMeasure>> = { neckline: 'head', waistband: 'hip', waist: 'hip', opening: 'head' };
 
 /** What a fabric of its name usually gives, to go by until it is tested. */
-function usualStretch({ name, weave }: Fabric): string {
-  const family = fabricFamily(`${name} ${weave ?? ''}`);
+function usualStretch(fabric: Fabric): string {
+  const family = familyOfFabric(fabric);
   return family && family.structure === 'knit' ? `; a ${family.names[0]} usually stretches ${family.stretch[0]} to ${family.stretch[1]}\u202f%` : '';
 }
 

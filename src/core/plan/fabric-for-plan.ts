@@ -1,10 +1,10 @@
 import { viewOf } from '../make/versions';
-import { fabricNeeded, lengthToBuy, onHand, type FabricNeeded, type OnHand } from '../fabric/needed';
+import { lengthToBuy, onHand, type FabricNeeded, type OnHand } from '../fabric/needed';
 import { washed } from '../fabric/stash';
 import type { PatternCase } from '../garment/case';
 import type { IsoDate } from '../units/date';
 import type { Fabric, Make, Plan, View } from '../records';
-import { longerBy, mainTook } from './took';
+import { neededFor } from './took';
 
 /** Whether a fabric's pieces must all lie one way, and what is left out of the length when they do. */
 const extraOf = (fabric: Fabric, added: number) => ({
@@ -48,20 +48,15 @@ const afterWash = (fabric: Fabric, today: IsoDate): Fabric => (fabric.washedOn =
  * @param plans all plans: the same fabric may be meant twice
  */
 export function fabricFor(input: PatternCase, make: Make, fabric: Fabric, today: IsoDate, plans: readonly Plan[] = []): FabricForPlan {
-  const { pattern, makes, fabrics } = input;
-  const view = viewOf(pattern, make);
+  const view = viewOf(input.pattern, make);
   const lain = afterWash(fabric, today);
-  const added = longerBy(input, make);
   const at = lain.pieces[0]?.width ?? lain.width ?? 140;
   const use = make.fabrics.find((u) => u.fabricId === fabric.id && u.part === 'main');
   const widest = widthNeeded(view, use?.bias ?? false);
-  const took = (version: Make) => mainTook(input, make, version);
-  const request = { pattern, view, makes, took, fabrics, size: make.size, longestPiece: view.longest };
   const named = use?.length;
   const ofWidth = (width: number) => {
-    const found = fabricNeeded({ ...request, width });
-    const extra = extraOf(lain, found?.asPlanned ? 0 : added);
-    return found && lengthToBuy(found.length, extra);
+    const { found, added } = neededFor(input, make, width);
+    return found && lengthToBuy(found.length, extraOf(lain, added));
   };
   // A length that the sewist wrote into the plan is hers to know better.
   const needed = (width: number) => named ?? ofWidth(width);
@@ -69,7 +64,7 @@ export function fabricFor(input: PatternCase, make: Make, fabric: Fabric, today:
     fabric,
     needed: needed(at),
     at,
-    from: named === undefined ? fabricNeeded({ ...request, width: at }) : undefined,
+    from: named === undefined ? neededFor(input, make, at).found : undefined,
     widest,
     hand: onHand(lain.pieces, needed, widest),
     shrinks: fabric.washedOn === undefined && (fabric.shrinkAlong ?? 0) > 0,

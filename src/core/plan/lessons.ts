@@ -4,6 +4,7 @@ import { mainFabric } from '../make/main-fabric';
 import { openingsOf } from '../make/openings';
 import { makeName } from '../make/make-name';
 import type { ConstructionNote, Fabric, Make, NoteSubject, Pattern, View } from '../records';
+import { withId } from '../units/by-id';
 import { byDay } from '../units/date';
 
 /** A note that taught something of more than its own garment. */
@@ -86,7 +87,7 @@ export function techniquesOf({ make, view, fabrics }: LessonRequest): ReadonlySe
  */
 export function recalledFor(request: LessonRequest, makes: readonly Make[]): Recalled[] {
   const { make, pattern, fabrics } = request;
-  const used = make.fabrics.flatMap((u) => fabrics.find((f) => f.id === u.fabricId) ?? []);
+  const used = make.fabrics.flatMap((u) => withId(fabrics, u.fabricId) ?? []);
   const techniques = techniquesOf(request);
   const patternIds = new Set([...(pattern ? [pattern.id] : []), ...make.sources.map((s) => s.patternId)]);
   const reasonFor = (subject: NoteSubject, from: Make): Pick<Recalled, 'because' | 'of'> | undefined => {
@@ -96,7 +97,7 @@ export function recalledFor(request: LessonRequest, makes: readonly Make[]): Rec
       case 'pattern':
         return from.sources.some((s) => patternIds.has(s.patternId)) && pattern ? { because: 'the pattern', of: pattern.name } : undefined;
       default: {
-        const taught = fabrics.find((f) => f.id === subject.fabricId);
+        const taught = withId(fabrics, subject.fabricId);
         if (!taught) return undefined;
         if (used.includes(taught)) return { because: 'this fabric', of: taught.name };
         return subject.of === 'fabrics like it' && used.some((f) => areAlike(f, taught))
@@ -133,7 +134,7 @@ export function subjectWords(about: readonly NoteSubject[], fabrics: readonly Pi
     .map((s) => {
       if (s.of === 'technique') return s.name;
       if (s.of === 'pattern') return 'this pattern';
-      const name = fabrics.find((f) => f.id === s.fabricId)?.name ?? 'a fabric that is gone';
+      const name = withId(fabrics, s.fabricId)?.name ?? 'a fabric that is gone';
       return s.of === 'fabric' ? name : `fabrics like ${name}`;
     })
     .join('; ');

@@ -1,11 +1,11 @@
 import type { FabricUnit } from '../units/length';
 import { versionsOf, viewOf } from '../make/versions';
 import { mainFabric } from '../make/main-fabric';
-import { fabricNeeded, lengthToBuy } from '../fabric/needed';
+import { lengthToBuy } from '../fabric/needed';
 import { LOVED } from '../forecast/sizes';
 import { type PatternCase } from '../garment/case';
 import type { Make } from '../records';
-import { longerBy, mainTook } from './took';
+import { neededFor } from './took';
 
 /** Widths in which fabric lies in shops, cm. Source: the trade. */
 export const SHOP_WIDTHS = [90, 115, 140, 150] as const;
@@ -66,18 +66,9 @@ export function shopCard(input: PatternCase, make: Make, shrinks = 0): ShopCard 
   const view = viewOf(pattern, make);
   const versions = versionsOf(input);
   const lengthAt = (width: number): ShopLength => {
-    const found = fabricNeeded({
-      pattern,
-      view,
-      makes: input.makes,
-      took: (m) => mainTook(input, make, m),
-      fabrics,
-      size: make.size,
-      width,
-      longestPiece: view.longest,
-    });
+    const { found, added } = neededFor(input, make, width);
     if (!found) return { width, length: undefined, oneWay: undefined, rough: false };
-    const extra = { added: found.asPlanned ? 0 : longerBy(input, make), shrinkAlong: shrinks };
+    const extra = { added, shrinkAlong: shrinks };
     return { width, length: lengthToBuy(found.length, extra), oneWay: lengthToBuy(found.length, { ...extra, oneWay: true }), rough: found.rough };
   };
   const last = versions.at(-1);

@@ -1,9 +1,10 @@
 import { effectsOf } from '../alteration/effects';
-import type { ZoneId } from '../body/zones';
-import { ONE_WAY, USUAL_LENGTHS } from '../fabric/needed';
+import type { BodyMeasure, ZoneId } from '../body/zones';
+import { fabricNeeded, ONE_WAY, USUAL_LENGTHS, type FabricNeeded } from '../fabric/needed';
 import { effectContext, type PatternCase } from '../garment/case';
-import { chartOf, placeOf, readColumn } from '../garment/chart';
+import { chartOf, placeOf, readColumn, sameLine } from '../garment/chart';
 import { sizesAsCut } from '../garment/ladder';
+import { mainUse } from '../make/main-fabric';
 import { viewOf } from '../make/versions';
 import type { Alteration, FabricUse, Make } from '../records';
 
@@ -46,13 +47,13 @@ export function longerBy(input: Pick<PatternCase, 'pattern'>, make: Make, than?:
 function largerBy(input: PatternCase, planned: Make, version: Make): { readonly times: number; readonly rough: boolean } {
   const { pattern, makes } = input;
   const [to, from] = [planned.size, version.size];
-  if (!to || !from || (to.size === from.size && to.to === from.to && to.at === from.at)) return { times: 1, rough: false };
+  if (!to || !from || sameLine(to, from)) return { times: 1, rough: false };
   const chart = chartOf(pattern, planned.chartId);
   const places = chart && [placeOf(chart, to), placeOf(chart, from)];
   const [at, was] = places ?? [];
   if (chart && at !== undefined && was !== undefined) {
     // The waist grows by the same and is less, so that its part of the fabric would be told too large.
-    const round = (['hip', 'bust'] as const).some((measure) => chart.body[measure]) ? (['hip', 'bust'] as const) : (['waist'] as const);
+    const round: readonly BodyMeasure[] = (chart.body.hip ?? chart.body.bust) ? ['hip', 'bust'] : ['waist'];
     const times = round.flatMap((measure) => {
       const column = chart.body[measure];
       const [a, b] = column ? [readColumn(column, at), readColumn(column, was)] : [];
@@ -91,7 +92,7 @@ function asPlanned(input: PatternCase, planned: Make, version: Make, length: num
  * @returns undefined where nobody noted what the version took
  */
 export function mainTook(input: PatternCase, planned: Make, version: Make): Took | undefined {
-  const own = version.fabrics.find((u) => u.part === 'main') ?? version.fabrics[0];
+  const own = mainUse(version);
   const length = own && plainLength(input, own);
   if (length === undefined) return undefined;
   // One fabric for all of it has to hold what had a fabric of its own before.
@@ -102,7 +103,15 @@ export function mainTook(input: PatternCase, planned: Make, version: Make): Took
   return { ...took, rough: took.rough || lengths.includes(undefined) };
 }
 
-/** The same for another part, the contrast or the lining, by the last version that noted it. */
+/** What a plan needs of its main fabric at a width, and by how much its own pieces are longer than what that tells, cm. */
+export function neededFor(input: PatternCase, planned: Make, width: number): { readonly found: FabricNeeded | undefined; readonly added: number } {
+  const view = viewOf(input.pattern, planned);
+  const took = (version: Make) => mainTook(input, planned, version);
+  const found = fabricNeeded({ ...input, view, took, size: planned.size, width, longestPiece: view.longest });
+  return { found, added: found?.asPlanned ? 0 : longerBy(input, planned) };
+}
+
+/** What another part would take, the contrast or the lining, by the last version that noted it. */
 export function partTook(input: PatternCase, planned: Make, part: FabricUse['part']): (Took & { readonly version: number }) | undefined {
   for (const version of [...input.makes].sort((a, b) => b.version - a.version)) {
     const use = version.fabrics.find((u) => u.part === part);

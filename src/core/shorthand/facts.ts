@@ -84,9 +84,7 @@ export function factsOf(u: Understood, { patterns, fabrics, people }: LineContex
           .filter(Boolean)
           .join(' '),
         ...(u.price
-          ? [
-              `price ${name} ${figure(Math.round(priceOfLength({ pricePerMetre: u.price, ...(u.pricedBy ? { pricedBy: u.pricedBy } : {}) }, 100)?.minor ?? 0) / 100)}`,
-            ]
+          ? [`price ${name} ${figure((priceOfLength({ pricePerMetre: u.price, pricedBy: u.pricedBy ?? 'metre' }, 100)?.minor ?? 0) / 100)}`]
           : []),
       ];
     }

@@ -2,6 +2,7 @@ import { alterationWords, sizeLineWords } from '../alteration/words';
 import { zoneOf } from '../body/zones';
 import { makeName } from '../make/make-name';
 import { noteWords } from '../make/note-words';
+import { brought } from '../make/part-words';
 import { verdictWhen } from '../decide/verdict-weight';
 import type { Fabric, Make, Pattern } from '../records';
 import { withId } from '../units/by-id';
@@ -34,8 +35,7 @@ function patternTold(make: Make, patterns: readonly Pattern[], makes: readonly M
     ...(main ? [called(main.patternId) ?? 'a pattern that is gone'] : []),
     ...others.flatMap((s) => {
       const name = called(s.patternId);
-      // The main pattern of a combination is told already by its name where it is one of one's own.
-      return name === undefined ? [] : [`${s.pieces ?? (s.zones ?? []).map((z) => zoneOf(z).label).join(', ')} of ${name}`];
+      return name === undefined ? [] : [`${brought(s)} of ${name}`];
     }),
     ...(make.own ? [`${make.own}, from own sums`] : []),
     ...(make.bought ? [`made over from ${make.bought.what}, bought`] : []),

@@ -1,6 +1,6 @@
 import { asCut } from '../make/joined';
 import { viewOf } from '../make/versions';
-import { caseOf, ownerOfZone, type CaseTables, type PatternCase } from '../garment/case';
+import { caseAt, caseOf, type CaseOfPattern, type CaseTables, type PatternCase } from '../garment/case';
 import { easeOf } from '../garment/draft';
 import { lastEvidence } from '../garment/evidence';
 import { isOfBody, offsetOf } from '../garment/offset';
@@ -43,20 +43,20 @@ export function compareMakes(
     .slice(0, MOST_COMPARED)
     .map((make): Compared => {
       const find = caseFinder(tables, make.personId);
-      const input = find(make.sources[0]?.patternId);
+      const [main] = make.sources;
+      const input = main && find(main.patternId);
       // A piece that came from another pattern is reckoned with that.
       return input
-        ? { make, pattern: input.pattern, zones: zonesOf(input, make, (zone) => find(ownerOfZone(make, zone)) ?? input) }
+        ? { make, pattern: input.pattern, zones: zonesOf(input, make, (zone) => caseAt(input, make, zone, find)) }
         : { make, pattern: undefined, zones: new Map() };
     });
   return { compared, zones: ZONE_IDS.filter((z) => compared.some((c) => c.zones.has(z))) };
 }
 
 /** Finds the case of a pattern for a person; each is gathered once. */
-function caseFinder(tables: CaseTables, personId: string): (patternId: string | undefined) => PatternCase | undefined {
+function caseFinder(tables: CaseTables, personId: string): CaseOfPattern {
   const known = new Map<string, PatternCase | undefined>();
   return (patternId) => {
-    if (patternId === undefined) return undefined;
     if (known.has(patternId)) return known.get(patternId);
     const pattern = tables.patterns.find((p) => p.id === patternId);
     const found = pattern && caseOf(asCut(pattern, tables.patterns), personId, tables);
@@ -65,11 +65,11 @@ function caseFinder(tables: CaseTables, personId: string): (patternId: string | 
   };
 }
 
-function zonesOf(input: PatternCase, make: Make, caseAt: (zone: ZoneId) => PatternCase): Map<ZoneId, ComparedZone> {
+function zonesOf(input: PatternCase, make: Make, speaksOf: (zone: ZoneId) => PatternCase): Map<ZoneId, ComparedZone> {
   const asked = new Set<ZoneId>([...viewOf(input.pattern, make).zones, ...make.fitNotes.map((n) => n.zone)]);
   return new Map(
     [...asked].flatMap((zone) => {
-      const found = zoneOfMake(caseAt(zone), make, zone);
+      const found = zoneOfMake(speaksOf(zone), make, zone);
       return found ? [[zone, found] as const] : [];
     }),
   );

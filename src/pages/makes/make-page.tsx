@@ -47,7 +47,7 @@ import { KeyCap } from '../../ui/key-cap';
 import { Empty, PageHead } from '../../ui/page-head';
 import { useWrittenKey } from '../../ui/use-written-key';
 import { NextTime } from '../../parts/next-time';
-import { partName } from '../../parts/joined';
+import { partName } from '../../core/make/part-words';
 import { NameCombination } from './name-combination';
 import { notesOf } from '../../core/make/log-draft';
 import { drawnOf } from '../../parts/drawn-of';

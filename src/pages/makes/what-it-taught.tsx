@@ -5,6 +5,7 @@ import { subjectWords } from '../../core/plan/lessons';
 import { ConstructionNote, type Fabric, type Make } from '../../core/records';
 import { newId } from '../../data/new-id';
 import { LessonPicture } from '../../parts/recalled-lessons';
+import { noteAdded, noteChanged } from '../../parts/note-writes';
 import { OneLineForm } from '../../parts/one-line-form';
 import { LessonSubjects } from '../../parts/lesson-subjects';
 import { addPictures } from '../../parts/pictures/add-pictures';
@@ -17,10 +18,7 @@ import { OutLink } from '../../ui/out-link';
 function NoteLine({ make, note, fabrics }: { make: Make; note: ConstructionNote; fabrics: readonly Fabric[] }) {
   const [open, setOpen] = useState(false);
   const files = useRef<HTMLInputElement>(null);
-  const change = (part: Partial<ConstructionNote>, what: string) =>
-    void save(what, [
-      { table: 'makes', id: make.id, edit: (now) => ({ ...now, notes: now.notes.map((n) => (n.id === note.id ? { ...n, ...part } : n)) }) },
-    ]);
+  const change = (part: Partial<ConstructionNote>, what: string) => void save(what, [noteChanged(make.id, note.id, part)]);
   const about = note.about ?? [];
   const canTeach = note.kind !== 'next time' && note.kind !== 'erratum';
   return (
@@ -99,7 +97,7 @@ export function WhatItTaught({ make, fabrics }: { make: Make; fabrics: readonly 
   const [about, setAbout] = useState<ConstructionNote['about']>([]);
   const keep = async (words: string) => {
     const note: ConstructionNote = { id: newId(), kind: 'tip', words, ...(about && about.length > 0 ? { about } : {}) };
-    const kept = await save(`lesson: ${words}`, [{ table: 'makes', id: make.id, edit: (now) => ({ ...now, notes: [...now.notes, note] }) }]);
+    const kept = await save(`lesson: ${words}`, [noteAdded(make.id, note)]);
     if (kept) setAbout([]);
     return kept;
   };

@@ -23,7 +23,8 @@ import { Segmented } from '../../ui/segmented';
 import { fieldMeta } from '../../core/records/field';
 import { keysOf } from '../../core/units/keys';
 import { CameIn } from '../../parts/came-in';
-import { Joined, joinedSaid } from '../../parts/joined';
+import { joinedSaid } from '../../core/make/part-words';
+import { Joined } from '../../parts/joined';
 import { Pictures } from '../../parts/pictures/pictures';
 import { Reports } from '../../parts/reports';
 import { ChartFields } from './chart-fields';
@@ -56,6 +57,7 @@ export function ChangePattern() {
   const change = (part: Partial<Pattern>, what = calledField(of, Object.keys(part)[0] ?? '')) =>
     void save(`${what} of ${pattern.name}`, [{ table: 'patterns', from: pattern, to: { ...pattern, ...part } }]);
   const view = viewNamed(pattern, viewId);
+  const sources = [{ patternId: pattern.id, viewId: view.id }, ...(pattern.joins ?? [])];
   const made = makes.filter((m) => m.sources.some((s) => s.patternId === pattern.id));
   const viewUsed = made.some((m) => m.sources.some((s) => s.viewId === view.id));
 
@@ -174,9 +176,9 @@ export function ChangePattern() {
               <Pictures of={{ patternId: pattern.id }} name={pattern.name} />
             </Fold>
             {pattern.joins && (
-              <Fold head="What it joins" said={joinedSaid([{ patternId: pattern.id, viewId: view.id }, ...pattern.joins], pattern.own, patterns)}>
+              <Fold head="What it joins" said={joinedSaid(sources, pattern.own, patterns)}>
                 <Joined
-                  sources={[{ patternId: pattern.id, viewId: view.id }, ...pattern.joins]}
+                  sources={sources}
                   own={pattern.own}
                   onSources={(sources) => change({ joins: sources.slice(1) })}
                   onOwn={(own) => change({ own })}

@@ -48,7 +48,7 @@ import { VersionFigure } from '../../parts/account/version-figure';
 import { ClosingInChart } from '../../parts/closing-in-chart';
 import { TwoPicturesButton } from '../../parts/pictures/two-pictures-button';
 import { OutLink } from '../../ui/out-link';
-import { partName } from '../../parts/joined';
+import { partName } from '../../core/make/part-words';
 import { ReportList } from '../../parts/reports';
 import { Button, LinkButton } from '../../ui/button';
 import { Dialog } from '../../ui/dialog';

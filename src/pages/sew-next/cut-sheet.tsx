@@ -12,7 +12,7 @@ import { Empty } from '../../ui/page-head';
 import { sayOfCheck } from './before-cutting';
 import { EngineBoundary } from '../../parts/engine-boundary';
 import { NextTime } from '../../parts/next-time';
-import { joinedSaid } from '../../parts/joined';
+import { joinedSaid } from '../../core/make/part-words';
 import { chosenWords } from '../../core/make/chosen-words';
 import { planName } from '../../core/make/plan-name';
 import { withId } from '../../core/units/by-id';

@@ -44,7 +44,8 @@ import { usePlanChances, usePlanInWork, type PlanInWork } from './use-plan';
 import { planSources } from '../../core/plan/plan-to-make';
 import { InASet } from '../../parts/in-a-set';
 import { SetTogether } from '../../parts/set-together';
-import { Joined, joinedSaid } from '../../parts/joined';
+import { joinedSaid } from '../../core/make/part-words';
+import { Joined } from '../../parts/joined';
 import { routes } from '../../routes';
 
 /** A plan: what will be cut, in which fabric, for when. Each change is saved as it is made. */
@@ -80,8 +81,8 @@ function PlanDesk({ work }: { work: PlanInWork }) {
   const patterns = usePatterns();
   const name = planName(plan, patterns);
   const makes = useMakes();
-  const recalled = useMemo(() => recalledFor({ make, pattern, view: viewOf(pattern, make), fabrics }, makes), [make, pattern, fabrics, makes]);
   const view = viewOf(pattern, make);
+  const recalled = useMemo(() => recalledFor({ make, pattern, view, fabrics }, makes), [make, pattern, view, fabrics, makes]);
   const change = (part: Partial<Plan>) =>
     void save(`${calledField(Plan.shape, Object.keys(part)[0] ?? '')} of the plan for ${name}`, [
       { table: 'plans', from: plan, to: { ...plan, ...part } },
@@ -166,7 +167,7 @@ function PlanDesk({ work }: { work: PlanInWork }) {
             />
           )}
           <SetTogether plan={plan} />
-          {plan.kind === 'toile' && <LackingParts view={viewOf(pattern, make)} lacking={plan.lacking} onLacking={(lacking) => change({ lacking })} />}
+          {plan.kind === 'toile' && <LackingParts view={view} lacking={plan.lacking} onLacking={(lacking) => change({ lacking })} />}
           {!free && <MeantForIt work={work} />}
           <section aria-labelledby="cut" hidden={plan.kind === 'mend'}>
             <h2 id="cut" className="mb-1 text-head">
@@ -205,18 +206,13 @@ function PlanDesk({ work }: { work: PlanInWork }) {
             </Fold>
           )}
           {view.openings.length + view.zones.length > 0 && (
-            <Fold head="How its openings close" said={openingsSaid(openingsOf(viewOf(pattern, make), plan))}>
-              <OpeningFields openings={openingsOf(viewOf(pattern, make), plan)} onOpenings={(openings) => change({ openings })} />
+            <Fold head="How its openings close" said={openingsSaid(openingsOf(view, plan))}>
+              <OpeningFields openings={openingsOf(view, plan)} onOpenings={(openings) => change({ openings })} />
             </Fold>
           )}
           {view.zones.length > 0 && (
             <Fold head="Bands as they are on the paper" said={bandsSaid(plan)} open={(plan.bands ?? []).length > 0}>
-              <Bands
-                plan={plan}
-                view={viewOf(pattern, make)}
-                allowance={pattern.allowance ?? USUAL_ALLOWANCE}
-                onBands={(bands) => change({ bands })}
-              />
+              <Bands plan={plan} view={view} allowance={pattern.allowance ?? USUAL_ALLOWANCE} onBands={(bands) => change({ bands })} />
             </Fold>
           )}
           <section aria-labelledby="fabric" hidden={plan.kind === 'mend'}>

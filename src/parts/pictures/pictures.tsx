@@ -1,6 +1,6 @@
 import clsx from 'clsx';
 import { ImagePlus, X } from 'lucide-react';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useDropzone } from 'react-dropzone';
 import { toast } from 'react-toastify';
 import { PICTURE_SIDES, type FitNote, type PictureSide } from '../../core/records';
@@ -88,8 +88,7 @@ export function Pictures({
   onPin?: (noteId: string, pin: FitNote['pin']) => void;
 }) {
   const [owner, id] = ownerOf(of);
-  const all = usePicturesBy(owner, id);
-  const pictures = useMemo(() => all?.filter((p) => p.noteId === undefined), [all]);
+  const pictures = usePicturesBy(owner, id);
   const [progress, setProgress] = useState<{ done: number; all: number }>();
   const [problems, setProblems] = useState<readonly string[]>([]);
   const [openId, setOpenId] = useState<string>();

@@ -7,7 +7,7 @@ import { AS_IT_IS, overlayOf, type Overlay, type Place } from '../../core/drawin
 import { zoneOf } from '../../core/body/zones';
 import { PICTURE_SIDES, type Fabric, type FitNote, type Make, type Pattern, type PictureSide } from '../../core/records';
 import type { StoredPicture } from '../../data/database';
-import { usePicturesOf, useUnit } from '../../data/queries';
+import { usePicturesBy, useUnit } from '../../data/queries';
 import { Button } from '../../ui/button';
 import { ChoiceField, SelectField } from '../../ui/field';
 import { Segmented } from '../../ui/segmented';
@@ -118,8 +118,8 @@ export function TwoPictures({ makes, fabrics }: { makes: readonly Pictured[]; fa
   const [byHand, setByHand] = useState<Overlay>();
   const find = (id: string) => makes.find((m) => m.make.id === id) ?? firstOf(makes);
   const [one, other] = [find(ids[0]), find(ids[1])];
-  const ofOne = usePicturesOf(one.make.id);
-  const ofOther = usePicturesOf(other.make.id);
+  const ofOne = usePicturesBy('makeId', one.make.id);
+  const ofOther = usePicturesBy('makeId', other.make.id);
   // The same side of both chooses itself; where there is none, a picture stands beside a drawing.
   const has = (pictures: readonly StoredPicture[] | undefined, s: PictureSide) => pictures?.some((p) => p.side === s) ?? false;
   const sides = PICTURE_SIDES.filter((s) => s === 'front' || s === 'back' || has(ofOne, s) || has(ofOther, s));
