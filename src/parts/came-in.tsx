@@ -1,5 +1,5 @@
 import { patternPrice } from '../core/cost/pattern-price';
-import { calledField, Collection, type Pattern } from '../core/records';
+import { blankCollection, calledField, Collection, type Pattern } from '../core/records';
 import { counted } from '../core/units/counted';
 import { withId } from '../core/units/by-id';
 import { formatMoney } from '../core/units/money';
@@ -10,13 +10,6 @@ import { OutLink } from '../ui/out-link';
 import { RecordField } from './record-field';
 import { save } from './save';
 
-/** What a name of a book, an issue or a membership says that it is. */
-function kindOf(name: string): Collection['kind'] {
-  if (/member|club|subscription/i.test(name)) return 'membership';
-  if (/\d+\s*\/\s*\d+|\b(issue|no\.?|spring|summer|autumn|winter|quarterly|monthly)\b/i.test(name)) return 'magazine issue';
-  return /bundle/i.test(name) ? 'bundle' : 'book';
-}
-
 /** The book, issue or membership that a pattern came in with others, and what of its price is this pattern's. */
 export function CameIn({ pattern, onCollection }: { pattern: Pattern; onCollection: (collectionId: string | undefined) => void }) {
   const collections = useCollections();
@@ -26,7 +19,7 @@ export function CameIn({ pattern, onCollection }: { pattern: Pattern; onCollecti
   const sharing = patterns.filter((p) => p.collectionId === pattern.collectionId && !p.price).length;
   const NONE = 'none';
   const begin = async (name: string) => {
-    const put: Collection = { id: newId(), name, kind: kindOf(name) };
+    const put = blankCollection(newId(), name);
     if (await save(`“${name}”, which patterns come in`, [{ table: 'collections', put }])) onCollection(put.id);
   };
   const change = (part: Partial<Collection>) => {

@@ -1,4 +1,3 @@
-import { subjectWords } from '../plan/lessons';
 import { outcomeWords } from '../make/fit-note-words';
 import { makeName } from '../make/make-name';
 import { minutesOf } from '../make/minutes';
@@ -9,16 +8,20 @@ import { byDay } from '../units/date';
 import { BODY_MEASURES, zoneOf } from '../body/zones';
 import { lengthForEditing, type LengthUnit } from '../units/length';
 import { moneyForEditing } from '../units/money';
+import { withId } from '../units/by-id';
 import { entriesOf } from '../units/keys';
-import { askedFields, Fabric, Make, Pattern, sheetCell, sheetHead, type Ledger, type Shapes } from '../records';
+import { askedFields, Fabric, Make, Pattern, sheetCell, sheetHead, type Ledger, type Shapes, type TableName } from '../records';
 import { wearCounts } from '../wear/wear-count';
+import { viewNamed } from '../make/versions';
+import { inCell, inLines, lessonCell, offersCell, partCell, reportCell, useCell } from './many-in-a-cell';
 
 /** Tables that a spreadsheet can take. */
 export const SHEETS = ['makes', 'wears', 'fabrics', 'patterns', 'body measures'] as const;
 export type SheetName = (typeof SHEETS)[number];
 
 /** Of the books, issues and memberships, and of the sets, only the names are told, where they are there. */
-export type TablesOf = Pick<Ledger, 'people' | 'bodies' | 'patterns' | 'fabrics' | 'makes' | 'wears'> & Partial<Pick<Ledger, 'collections' | 'sets'>>;
+export type TablesOf = Tables<'people' | 'bodies' | 'patterns' | 'fabrics' | 'makes' | 'wears'> & Partial<Tables<'collections' | 'sets'>>;
+type Tables<T extends TableName> = { readonly [N in T]: readonly Ledger[N][number][] };
 
 export interface SheetWishes {
   /** Lengths are numbers in this unit, named in the head of their column. */
@@ -38,6 +41,10 @@ function recorded<S extends Shapes>(shapes: S, unit: LengthUnit, money: boolean)
     (record) => sheetCell(meta, record[name], unit),
   ]);
 }
+
+/** The view that a make was cut in, where its pattern has several. */
+const viewSaid = ({ sources }: Make, pattern: Pattern | undefined) =>
+  pattern && pattern.views.length > 1 ? viewNamed(pattern, sources[0]?.viewId).name : undefined;
 
 const cellsOf = <T>(records: readonly T[], columns: readonly (Column<T> | false)[]): string[][] => {
   const shown = columns.filter((c): c is Column<T> => c !== false);
@@ -59,6 +66,7 @@ export function sheetText(sheet: SheetName, tables: TablesOf, wishes: SheetWishe
 
 function sheetRows(sheet: SheetName, tables: TablesOf, { unit, money }: SheetWishes): string[][] {
   const { people, bodies, patterns, fabrics, makes, wears } = tables;
+  const patternOf = (m: Make) => withId(patterns, m.sources[0]?.patternId);
   const nameOf = (id: string | undefined, list: readonly { readonly id: string; readonly name: string }[]) => list.find((r) => r.id === id)?.name;
   const length = (cm: number | undefined) => (cm === undefined ? undefined : lengthForEditing(cm, unit));
   const paid = (sum: { minor: number; currency: string } | undefined) => sum && moneyForEditing(sum, '');
@@ -69,6 +77,10 @@ function sheetRows(sheet: SheetName, tables: TablesOf, { unit, money }: SheetWis
         [...makes].sort((a, b) => byDay(a.cutOn, b.cutOn)),
         [
           ['Name', (m) => makeName(m, patterns)],
+          ['Designer', (m) => patternOf(m)?.designer],
+          ['Kind of garment', (m) => patternOf(m)?.kind ?? m.garment],
+          ['View', (m) => viewSaid(m, patternOf(m))],
+          ['Choices', (m) => offersCell(m.chosen)],
           ['Version', (m) => m.version],
           ['For', (m) => nameOf(m.personId, people)],
           ['Kind', (m) => m.kind],
@@ -77,26 +89,16 @@ function sheetRows(sheet: SheetName, tables: TablesOf, { unit, money }: SheetWis
           ['Finished on', (m) => m.finishedOn],
           ['Size', (m) => m.size && sizeLineWords(m.size)],
           ['Size elsewhere', (m) => m.sizeLines.map((l) => `${zoneOf(l.zone).label} ${sizeLineWords(l.line)}`).join('; ')],
-          [
-            'Joined with',
-            (m) =>
-              m.sources
-                .slice(1)
-                .flatMap((s) => nameOf(s.patternId, patterns) ?? [])
-                .join('; '),
-          ],
+          ['Joined with', (m) => inCell(m.sources.slice(1).map((s) => partCell(s, patterns)))],
           ['It was', (m) => m.bought?.what],
+          ['Size on its label', (m) => m.bought?.size],
+          money && makes.some((m) => m.bought?.price) && ['Paid for it', (m) => paid(m.bought?.price)],
+          ['Made over from', (m) => withId(makes, m.refashionOf) && makeName(withId(makes, m.refashionOf) ?? m, patterns)],
           ['Of the set', (m) => nameOf(m.setId, tables.sets ?? [])],
-          [
-            'Lessons',
-            (m) =>
-              m.notes
-                .filter((n) => n.about)
-                .map((n) => `${n.words} (${subjectWords(n.about ?? [], fabrics)})`)
-                .join('; '),
-          ],
+          ['Next time', (m) => inLines(m.notes.filter((n) => n.kind === 'next time').map((n) => n.words))],
+          ['Lessons', (m) => inLines(m.notes.filter((n) => n.about).map((n) => lessonCell(n, fabrics)))],
           ['Altered', (m) => m.alterations.map((a) => alterationWords(a, unit)).join('; ')],
-          ['Fabric', (m) => m.fabrics.flatMap((u) => nameOf(u.fabricId, fabrics) ?? []).join('; ')],
+          ['Fabric', (m) => inCell(m.fabrics.map((u) => useCell(u, nameOf(u.fabricId, fabrics) ?? 'a fabric that is gone')))],
           [`Fabric length, ${unit}`, (m) => length(mainUse(m)?.length)],
           ['Fit', (m) => m.fitNotes.map((n) => `${zoneOf(n.zone).label} ${outcomeWords(n, unit)}`).join('; ')],
           ['Love, of 5', (m) => m.verdicts.at(-1)?.love],
@@ -142,6 +144,10 @@ function sheetRows(sheet: SheetName, tables: TablesOf, { unit, money }: SheetWis
         ['Form', (p) => p.form],
         ['State', (p) => p.state],
         ['Came in', (p) => nameOf(p.collectionId, tables.collections ?? [])],
+        ['Views', (p) => inCell(p.views.map((v) => v.name.replaceAll(';', ',')))],
+        ['Choices', (p) => offersCell(p.offers)],
+        ['Joined from', (p) => inCell((p.joins ?? []).map((s) => partCell(s, patterns)))],
+        ['Reports', (p) => inLines((p.reports ?? []).map(reportCell))],
         ['Versions', (p) => makes.filter((m) => m.sources[0]?.patternId === p.id).length],
         ...recorded(Pattern.shape, unit, money),
       ]);

@@ -1,4 +1,4 @@
-import type { Make, PartSource, Pattern } from '../records';
+import type { Make, PartSource, Pattern, View } from '../records';
 import { blankPattern } from '../records/blank';
 import { byDay } from '../units/date';
 import { withId } from '../units/by-id';
@@ -6,6 +6,18 @@ import { firstOf } from '../units/item-at';
 import type { NewId } from './log-draft';
 import { viewNamed } from './versions';
 import { viewWithParts } from './view-as-made';
+
+/** The view of what is joined: that of the pattern named first, with the parts that the others bring; undefined where the first is gone. */
+export function viewAsJoined([main, ...others]: readonly PartSource[], patterns: readonly Pattern[]): View | undefined {
+  const pattern = withId(patterns, main?.patternId);
+  if (!pattern) return undefined;
+  const parts = others.flatMap((source) => {
+    const of = withId(patterns, source.patternId);
+    return of ? [{ view: viewNamed(of, source.viewId), zones: source.zones ?? [] }] : [];
+  });
+  const { zoneFrom: _, ...view } = viewWithParts(viewNamed(pattern, main?.viewId), parts);
+  return view;
+}
 
 const keyOf = (sources: readonly PartSource[]) => JSON.stringify(sources.map((s) => [s.patternId, s.viewId, [...(s.zones ?? [])].sort()]));
 
@@ -33,15 +45,11 @@ export function nameCombination(
 ): NamedCombination {
   const main = firstOf(make.sources);
   const pattern = withId(patterns, main.patternId);
-  if (!pattern) throw new Error('the pattern that it is mainly cut from is gone');
+  const view = viewAsJoined(make.sources, patterns);
+  if (!pattern || !view) throw new Error('the pattern that it is mainly cut from is gone');
   const others = make.sources.slice(1);
-  const parts = others.flatMap((source) => {
-    const of = withId(patterns, source.patternId);
-    return of ? [{ view: viewNamed(of, source.viewId), zones: source.zones ?? [] }] : [];
-  });
-  const lent = new Set(parts.flatMap((p) => p.zones));
+  const lent = new Set(others.flatMap((s) => (withId(patterns, s.patternId) ? (s.zones ?? []) : [])));
   const own = viewNamed(pattern, main.viewId);
-  const { zoneFrom: _, ...view } = viewWithParts(own, parts);
   const [id, viewId] = [newId(), newId()];
   const joins: PartSource[] = [{ ...main, zones: own.zones.filter((z) => !lent.has(z)) }, ...others];
   const combination: Pattern = {

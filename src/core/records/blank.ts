@@ -3,12 +3,29 @@ import type { Fabric } from './fabric';
 import type { Make } from './make';
 import type { GarmentKind, Pattern, SizeChart, View } from './pattern';
 import type { Plan } from './plan';
+import type { Collection } from './together';
 import { isLower, USUAL_MEASURES, USUAL_ZONES } from './usual-zones';
 
 /** Records with nothing in them but what they cannot be without; everything else is said later, or never. */
 
 export function blankFabric(id: string, name: string, structure: Fabric['structure'] = 'woven'): Fabric {
   return { id, name, structure, seasons: [], tests: [], swatch: { print: 'plain', ground: '#d8cdb8', figure: '#a99a7f', repeat: 2 }, pieces: [] };
+}
+
+/**
+ * What patterns come in, by its name: what it is, is guessed from the words, to be changed where the guess is wrong.
+ *
+ * @example blankCollection('c', 'Harbour Quarterly 14').kind // 'magazine issue'
+ */
+export function blankCollection(id: string, name: string): Collection {
+  const kind = /member|club|subscription/i.test(name)
+    ? 'membership'
+    : /\d+\s*\/\s*\d+|\b(issue|no\.?|spring|summer|autumn|winter|quarterly|monthly)\b/i.test(name)
+      ? 'magazine issue'
+      : /bundle/i.test(name)
+        ? 'bundle'
+        : 'book';
+  return { id, name, kind };
 }
 
 export function blankView(id: string, name: string, zones: readonly ZoneId[]): View {

@@ -28,6 +28,9 @@ export const FabricTest = z.strictObject({
 });
 export type FabricTest = z.infer<typeof FabricTest>;
 
+/** How long repeats usually are, cm; used only to guess the unit of a column. Source: usual prints. */
+const REPEATS = [2, 120] as const;
+
 /** A piece in the stash, cm. */
 export const Piece = z.strictObject({
   length: field(PositiveCm, { label: 'Length', ask: 'fabric length' }),
@@ -71,16 +74,42 @@ export const Fabric = z.strictObject({
   shrinkAcross: field(Percent.optional(), { label: 'Shrinks across', ask: 'percent', form: 'behaviour' }),
   drape: field(z.int().min(1).max(5).optional(), { label: 'Drape, 1 stiff to 5 flowing', ask: 'whole', form: 'behaviour' }),
   opacity: field(z.int().min(1).max(5).optional(), { label: 'Opacity, 1 sheer to 5 dense', ask: 'whole', form: 'behaviour' }),
-  nap: field(z.boolean().optional(), { label: 'Nap or one-way print', ask: 'yes', form: 'behaviour' }),
-  repeatAlong: field(PositiveCm.optional(), { label: 'Repeat to match, along', ask: 'length', form: 'behaviour' }),
-  repeatAcross: field(PositiveCm.optional(), { label: 'Repeat to match, across', ask: 'length', form: 'behaviour' }),
-  border: field(z.enum(['one edge', 'both edges']).optional(), { label: 'Border print along', ask: 'choice', form: 'behaviour' }),
-  panel: field(PositiveCm.optional(), { label: 'Printed in panels, each', ask: 'fabric length', form: 'behaviour' }),
+  nap: field(z.boolean().optional(), {
+    label: 'Nap or one-way print',
+    ask: 'yes',
+    form: 'behaviour',
+    sheet: { heads: ['nap', 'one-way print', 'directional'] },
+  }),
+  repeatAlong: field(PositiveCm.optional(), {
+    label: 'Repeat to match, along',
+    ask: 'length',
+    form: 'behaviour',
+    sheet: { heads: ['repeat', 'pattern repeat', 'repeat along'], usual: REPEATS },
+  }),
+  repeatAcross: field(PositiveCm.optional(), {
+    label: 'Repeat to match, across',
+    ask: 'length',
+    form: 'behaviour',
+    sheet: { heads: ['repeat across'], usual: REPEATS },
+  }),
+  border: field(z.enum(['one edge', 'both edges']).optional(), {
+    label: 'Border print along',
+    ask: 'choice',
+    form: 'behaviour',
+    sheet: { heads: ['border', 'border print'] },
+  }),
+  panel: field(PositiveCm.optional(), {
+    label: 'Printed in panels, each',
+    ask: 'fabric length',
+    form: 'behaviour',
+    sheet: { heads: ['panel', 'panel length'], usual: [20, 300] },
+  }),
   behaviour: field(Words.optional(), {
     label: 'How it behaves',
     ask: 'words',
     form: 'behaviour',
     hint: 'sheds, slips, grows off grain, wants starch',
+    sheet: { heads: ['note', 'notes', 'comment', 'comments', 'remark'] },
   }),
   source: field(Words.optional(), {
     label: 'Shop, or where from',
@@ -101,7 +130,7 @@ export const Fabric = z.strictObject({
   pricedBy: field(z.enum(['metre', 'yard']).optional(), { label: 'Price is for a', ask: 'choice', form: 'from', called: 'length the price is for' }),
   expensive: field(z.boolean().optional(), { label: 'Expensive', ask: 'yes', form: 'from' }),
   irreplaceable: field(z.boolean().optional(), { label: 'Cannot be had again', ask: 'yes', form: 'from' }),
-  care: field(Words.optional(), { label: 'Care', ask: 'words', form: 'from' }),
+  care: field(Words.optional(), { label: 'Care', ask: 'words', form: 'from', sheet: { heads: ['washing', 'wash', 'care instructions'] } }),
   washedOn: field(CalendarDate.optional(), { label: 'Washed on', ask: 'date' }),
   tests: z.array(FabricTest).default([]),
   swatch: Swatch,

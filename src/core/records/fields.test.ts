@@ -13,7 +13,7 @@ import { Make } from './make';
 import { Pattern } from './pattern';
 import { Plan } from './plan';
 
-const tables = (makes: Make[], patterns: Pattern[]): TablesOf => ({
+const tables = (makes: Make[], patterns: Pattern[]) => ({
   people: [{ id: 'person', name: 'Maren', child: false }],
   bodies: [],
   patterns,

@@ -225,7 +225,11 @@ export const Make = z
     /** Counted per person and pattern; toiles count. */
     version: z.int().min(1),
     kind: field(z.enum(MAKE_KINDS), { label: 'Kind', ask: 'choice' }),
-    quantity: field(z.int().min(1).max(1000).default(1), { label: 'How many', ask: 'whole' }),
+    quantity: field(z.int().min(1).max(1000).default(1), {
+      label: 'How many',
+      ask: 'whole',
+      sheet: { heads: ['quantity', 'number made', 'pieces made'] },
+    }),
     /** Zones that a toile could not show, because their parts were left out. */
     lacking: called(z.array(ZoneName).default([]), 'parts that were left out'),
     refashionOf: called(Id.optional(), 'what it was refashioned from'),

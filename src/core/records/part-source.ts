@@ -17,4 +17,5 @@ export const OwnParts = field(Words.optional(), {
   ask: 'words',
   called: 'parts from own sums',
   hint: 'a half circle skirt, radius 22',
+  sheet: { heads: ['own sums', 'own parts', 'self-drafted parts'] },
 });

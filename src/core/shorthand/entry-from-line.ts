@@ -1,5 +1,4 @@
-import { techniquesIn } from '../catalogue/techniques';
-import { mainUse } from '../make/main-fabric';
+import { lessonSubjects } from '../make/lesson-subjects';
 import { sameAlteration } from '../alteration/alteration-key';
 import type { ZoneId } from '../body/zones';
 import type { VerdictSaid, ZoneSaid } from '../make/log-draft';
@@ -42,27 +41,6 @@ function inState(make: Make, { state, stage }: Of<'state'>): Make {
   const { finishedOn, ...rest } = make;
   const open = state === 'cut' || state === 'sewing' || state === 'abandoned';
   return { ...rest, state, ...(stage === undefined ? {} : { stage }), ...(open || finishedOn === undefined ? {} : { finishedOn }) };
-}
-
-/**
- * What a lesson of a line is about: the fabric or the technique that it names; where it names none, the techniques that its words speak of,
- * else the fabric of the garment and its like, else the pattern.
- */
-function subjectsOf(
-  named: string,
-  words: string,
-  make: Pick<Make, 'fabrics' | 'sources'>,
-  fabrics: readonly { readonly id: string; readonly name: string }[],
-): NoteSubject[] {
-  const low = named.toLowerCase();
-  const fabric = low === '' ? undefined : fabrics.find((f) => f.name.toLowerCase().includes(low));
-  const main = mainUse(make)?.fabricId;
-  const like = (fabricId: string): NoteSubject[] => [{ of: 'fabrics like it', fabricId }];
-  if (fabric) return like(fabric.id);
-  const spoken = techniquesIn(low === '' ? words : low).map((name): NoteSubject => ({ of: 'technique', name }));
-  if (spoken.length > 0) return spoken;
-  if (low !== '') return [{ of: 'technique', name: named }];
-  return main === undefined ? [{ of: 'pattern' }] : like(main);
 }
 
 /** In the order in which they take effect: what the cut begins from, before what differs from it. */
@@ -223,7 +201,7 @@ export function entryFromLine(
         make = { ...make, difficulty: u.difficulty };
         break;
       case 'note':
-        note(u.kind, u.words, u.lesson === undefined ? [] : subjectsOf(u.lesson, u.words, make, [...context.fabrics, ...newFabrics]));
+        note(u.kind, u.words, u.lesson === undefined ? [] : lessonSubjects(u.lesson, u.words, make, [...context.fabrics, ...newFabrics]));
         break;
       case 'next':
         note('next time', u.words);

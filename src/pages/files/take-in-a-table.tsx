@@ -9,7 +9,19 @@ import type { DayOrder } from '../../core/units/day-as-written';
 import { useKept } from '../../data/drafts';
 import { newId } from '../../data/new-id';
 import { putOf } from '../../data/journal';
-import { useBodies, useFabrics, useMakes, usePatterns, usePeople, usePerson, useSettings, useUnit, useWears } from '../../data/queries';
+import {
+  useBodies,
+  useCollections,
+  useFabrics,
+  useMakes,
+  usePatterns,
+  usePeople,
+  usePerson,
+  useSets,
+  useSettings,
+  useUnit,
+  useWears,
+} from '../../data/queries';
 import { today } from '../../data/today';
 import { save } from '../../parts/save';
 import { fileNameOf, saveFile } from '../../parts/save-file';
@@ -64,13 +76,14 @@ async function wordsOf(file: File): Promise<string> {
 /** What the rows are taken into. */
 function useTakingInto(personName: string): TakingInto {
   const [people, bodies, patterns, fabrics, makes, wears] = [usePeople(), useBodies(), usePatterns(), useFabrics(), useMakes(), useWears()];
+  const [sets, collections] = [useSets(), useCollections()];
   const person = usePerson();
   const { currency } = useSettings();
   const unit = useUnit();
   return useMemo(() => {
-    const tables = { people: [...people], bodies: [...bodies], patterns: [...patterns], fabrics: [...fabrics], makes: [...makes], wears: [...wears] };
+    const tables = { people, bodies, patterns, fabrics, makes, wears, sets, collections };
     return { tables, personId: person?.id, personName, unit, currency, today: today(), newId };
-  }, [people, bodies, patterns, fabrics, makes, wears, person, personName, unit, currency]);
+  }, [people, bodies, patterns, fabrics, makes, wears, sets, collections, person, personName, unit, currency]);
 }
 
 /** A sewist's old spreadsheet, taken in: its columns are guessed, shown with what comes of them, and put right before anything is written. */

@@ -73,6 +73,13 @@ export function readPercent(text: string): number {
   return number;
 }
 
+/** Yes or no, as people write it. */
+export function readYes(text: string): boolean {
+  if (/^(y|yes|true|x|1|✓|✔)$/i.test(text.trim())) return true;
+  if (/^(n|no|none|false|0|-|–)$/i.test(text.trim())) return false;
+  throw new CannotTake(`“${text}” is neither yes nor no`);
+}
+
 /** The weight of a fabric, g/m². */
 export function readWeight(text: string): number {
   const read = parseFabricWeight(text, 'cm');

@@ -22,7 +22,16 @@ export interface SheetField {
   readonly usual?: readonly [number, number];
 }
 
-const words = (key: string, label: string, ...heads: string[]): SheetField => ({ key, label, heads: [label.toLowerCase(), ...heads], kind: 'words' });
+/** A heading without its unit, its numbers and its signs: "Width, cm" and "width (in)" are both "width". */
+const plainHead = (head: string) =>
+  head
+    .toLowerCase()
+    .replace(/\(.*?\)/g, ' ')
+    .replace(/,?\s*\b(of 5|out of \d+|cms?|inch(es)?|ins?|g\/m²|%)(?=\s|$)|[#:*?"″,%]/g, ' ')
+    .replace(/[_\s]+/g, ' ')
+    .trim();
+
+const words = (key: string, label: string, ...heads: string[]): SheetField => ({ key, label, heads: [plainHead(label), ...heads], kind: 'words' });
 const day = (key: string, label: string, ...heads: string[]): SheetField => ({ ...words(key, label, ...heads), kind: 'day' });
 const money = (key: string, label: string, ...heads: string[]): SheetField => ({ ...words(key, label, ...heads), kind: 'money' });
 const length = (key: string, label: string, usual: readonly [number, number], ...heads: string[]): SheetField => ({
@@ -44,8 +53,8 @@ function recorded(shapes: Shapes): SheetField[] {
   return askedFields(shapes, (meta) => meta.sheet !== undefined).map(({ name, meta: { label, ask, sheet } }) => ({
     key: name,
     label,
-    heads: [label.toLowerCase(), ...(sheet?.heads ?? [])],
-    kind: ask === 'date' ? 'day' : ask === 'length' ? 'length' : ask === 'money' ? 'money' : 'words',
+    heads: [plainHead(label), ...(sheet?.heads ?? [])],
+    kind: ask === 'date' ? 'day' : ask === 'length' || ask === 'fabric length' ? 'length' : ask === 'money' ? 'money' : 'words',
     ...(sheet?.usual ? { usual: sheet.usual } : {}),
   }));
 }
@@ -57,6 +66,8 @@ export const SHEET_FIELDS: Readonly<Record<SheetName, readonly SheetField[]>> = 
     words('designer', 'Designer', 'company', 'pattern company', 'brand', 'pattern maker', 'publisher'),
     words('kind', 'Kind of garment', 'garment type', 'type', 'category', 'kind of garment'),
     words('made', 'Kind', 'made as', 'toile', 'muslin'),
+    words('view', 'View', 'variation', 'option', 'style'),
+    words('chosen', 'Choices', 'chosen'),
     words('version', 'Version', 'version no', 'v'),
     words('person', 'For', 'for whom', 'made for', 'recipient', 'who', 'person', 'wearer'),
     words('state', 'State', 'status'),
@@ -64,6 +75,14 @@ export const SHEET_FIELDS: Readonly<Record<SheetName, readonly SheetField[]>> = 
     day('finishedOn', 'Finished on', 'finished', 'date finished', 'completed', 'date completed', 'done', 'end date', 'date', 'month'),
     words('size', 'Size', 'size cut', 'size made', 'cut size'),
     words('sizeElsewhere', 'Size elsewhere', 'graded', 'grading'),
+    words('joined', 'Joined with', 'combined with', 'hacked with', 'mashed with'),
+    words('was', 'It was', 'bought as', 'refashioned from', 'upcycled from'),
+    words('label', 'Size on its label', 'label size'),
+    money('wasPaid', 'Paid for it'),
+    words('madeOver', 'Made over from', 'made from'),
+    words('set', 'Of the set', 'set', 'part of the set'),
+    words('next', 'Next time', 'for next time', 'would change'),
+    words('lessons', 'Lessons', 'lesson', 'learned', 'what i learned'),
     words('altered', 'Altered', 'alterations', 'alteration', 'adjustments', 'modifications', 'mods', 'changes', 'fitting changes'),
     words('fabric', 'Fabric', 'fabric used', 'cloth', 'material', 'main fabric'),
     length(
@@ -120,7 +139,6 @@ export const SHEET_FIELDS: Readonly<Record<SheetName, readonly SheetField[]>> = 
     ),
     words('pricedBy', 'Price is for a', 'priced by', 'price for'),
     ...recorded(Fabric.shape),
-    words('behaviour', 'Note', 'notes', 'comment', 'comments', 'how it behaves', 'remark'),
   ],
   patterns: [
     words('name', 'Name', 'pattern', 'pattern name', 'title'),
@@ -129,6 +147,11 @@ export const SHEET_FIELDS: Readonly<Record<SheetName, readonly SheetField[]>> = 
     words('wants', 'Wants', 'fabric', 'woven or knit', 'knit or woven', 'fabric type'),
     words('form', 'Form', 'format', 'paper or pdf'),
     words('state', 'State', 'status'),
+    words('collection', 'Came in', 'book', 'magazine', 'issue', 'membership', 'source'),
+    words('views', 'Views', 'view', 'variations'),
+    words('offers', 'Choices', 'options'),
+    words('joins', 'Joined from', 'combined from'),
+    words('reports', 'Reports', 'reviews', 'review'),
     ...recorded(Pattern.shape),
   ],
   'body measures': [
@@ -138,15 +161,6 @@ export const SHEET_FIELDS: Readonly<Record<SheetName, readonly SheetField[]>> = 
     words('note', 'Note', 'notes', 'comment', 'comments', 'remark'),
   ],
 };
-
-/** A heading without its unit, its numbers and its signs: "Width, cm" and "width (in)" are both "width". */
-const plainHead = (head: string) =>
-  head
-    .toLowerCase()
-    .replace(/\(.*?\)/g, ' ')
-    .replace(/,?\s*\b(of 5|out of \d+|cms?|inch(es)?|ins?|g\/m²|%)(?=\s|$)|[#:*?"″,%]/g, ' ')
-    .replace(/[_\s]+/g, ' ')
-    .trim();
 
 /** What a column was taken for, and how its bare numbers are read. */
 export interface ColumnGuess {

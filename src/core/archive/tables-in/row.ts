@@ -5,7 +5,7 @@ import { parseMoney } from '../../units/money';
 import type { z } from 'zod';
 import { askedFields, choicesOf, fieldProblem, type Fabric, type FieldMeta, type Shapes } from '../../records';
 import type { SheetName, TablesOf } from '../tables-out';
-import { CannotTake, choiceNamed, readPercent, readWhole } from './cells';
+import { CannotTake, choiceNamed, readPercent, readWhole, readYes } from './cells';
 import { isBareNumber, type ColumnGuess } from './columns';
 
 /** How a table is to be read. */
@@ -134,7 +134,8 @@ export class Row {
 
   #field(name: string, { ask }: FieldMeta, choices: readonly string[]): unknown {
     if (ask === 'date') return this.day(name);
-    if (ask === 'length') return this.length(name);
+    if (ask === 'length' || ask === 'fabric length') return this.length(name);
+    if (ask === 'yes') return this.read(name, readYes);
     if (ask === 'money') return this.money(name);
     if (ask === 'percent') return this.read(name, readPercent);
     if (ask === 'whole') return this.read(name, (text) => readWhole(text.replace(/\s*(\/|of|out of)\s*\d+$/i, ''), 100_000));

@@ -1,13 +1,27 @@
+import { mainFabric } from '../../make/main-fabric';
+import { lessonSubjects } from '../../make/lesson-subjects';
 import { firstView } from '../../make/versions';
 import { sizeLineWords } from '../../alteration/words';
 import { formatDuration, parseDuration } from '../../units/duration';
 import { formatLength } from '../../units/length';
-import { blankMake, blankPattern, MAKE_KINDS, MAKE_STATES, type Pattern, Make } from '../../records';
+import {
+  blankMake,
+  blankPattern,
+  MAKE_KINDS,
+  MAKE_STATES,
+  Make,
+  type ConstructionNote,
+  type Fabric,
+  type FabricUse,
+  type NoteSubject,
+  type Pattern,
+} from '../../records';
+import { linesOfCell, partsOfCell, readChosenCell, readLessonCell, readUseCell } from '../many-in-a-cell';
 import { CannotTake, choiceNamed, readLove, readSizeLine, readWhole } from './cells';
 import { isFitless } from '../../records/usual-zones';
-import { isWithoutFit, kindNamed, structureNamed } from '../../records/garment-named';
+import { kindNamed } from '../../records/garment-named';
 import type { Row } from './row';
-import { dayWords, joined, THERE, type Taking } from './taking';
+import { dayWords, joined, sameName, THERE, type Taking } from './taking';
 
 const SEW_AGAIN = ['as is', 'with changes', 'other fabric', 'later', 'no'] as const;
 
@@ -47,7 +61,14 @@ function readMake(row: Row, pattern: Pattern | undefined) {
   if (!cutOn) throw new CannotTake('no day says when it was cut or finished');
   if (finishedOn && finishedOn < cutOn) throw new CannotTake(`it was finished on ${finishedOn}, before it was cut on ${cutOn}`);
   const again = row.text('sewAgain');
+  const chosen = row.read('chosen', (text) => {
+    const read = readChosenCell(text);
+    if (!read) throw new CannotTake(`“${text}” is not choices such as “sleeve long; length mid”`);
+    return read;
+  });
   return {
+    chosen,
+    wasPaid: row.money('wasPaid'),
     cutOn,
     finishedOn,
     kind: row.read('made', readMakeKind) ?? 'garment',
@@ -90,10 +111,12 @@ function readMinutes(text: string, head: string): number {
 function addMake(row: Row, taking: Taking, name: string, personId: string, known: Pattern | undefined, told: ToldMake): Make {
   const { newId, today } = taking.into;
   const { cutOn, finishedOn, love, state, sewAgain } = told;
-  const fabricIds = told.fabric?.split(';').map((c) => taking.fabric(c.trim()).id) ?? [];
-  // What has no fit and no name that says what it is stays without a pattern, as its table has it.
-  const nameless = told.kind === 'without fit' && !isWithoutFit(name);
-  const pattern = known ?? (nameless ? undefined : addPattern(row, taking, name, told.fabric));
+  const fabrics = usesTold(told, taking);
+  // What has no fit, or was made over, and is called by no version has no pattern: so our own tables call it.
+  const numbered = name !== row.text('name');
+  const nameless = (told.kind === 'without fit' || told.kind === 'refashion') && !numbered;
+  const pattern = known ?? (nameless ? undefined : addPattern(row, taking, name, mainFabric({ fabrics }, taking.fabrics()).fabric));
+  const garment = pattern ? undefined : (row.read('kind', kindNamed) ?? kindNamed(name));
   const numbers = taking
     .makesOf(pattern?.id)
     .filter((m) => m.personId === personId)
@@ -101,26 +124,40 @@ function addMake(row: Row, taking: Taking, name: string, personId: string, known
   const version = told.version && !numbers.includes(told.version) ? told.version : 1 + Math.max(0, ...numbers);
   const again = row.text('sewAgain');
   const unsaid = again !== undefined && (love === undefined || !sewAgain) ? `Sew again: ${again}` : undefined;
-  const remark = [row.text('remark'), row.text('fit') && `Fit: ${row.text('fit')}`, unsaid].filter(Boolean).join('\n');
-  const changes = [
-    ['Altered', row.text('altered')],
-    ['Size elsewhere', row.text('sizeElsewhere')],
-  ] as const;
+  const view = row.text('view');
+  const [viewed] = pattern && view !== undefined ? pattern.views.filter((v) => sameName(v.name, view)) : [];
+  const from = row.text('madeOver');
+  const [madeOver] = from === undefined ? [] : taking.makesCalled(from);
+  const was = row.text('was');
+  const bought = was === undefined ? undefined : { what: was, ...sized(row.text('label')), ...(told.wasPaid ? { price: told.wasPaid } : {}) };
+  const remark = [
+    row.text('remark'),
+    row.text('fit') && `Fit: ${row.text('fit')}`,
+    unsaid,
+    // What the ledger has no place for yet stays in its own words.
+    view !== undefined && !viewed && `View: ${view}`,
+    from !== undefined && !madeOver && `Made over from: ${from}`,
+    !bought && row.text('label') && `Size on its label: ${row.text('label')}`,
+  ]
+    .filter(Boolean)
+    .join('\n');
+  const set = row.text('set');
   const make = taking.add('makes', {
     ...blankMake(newId(), personId, version, cutOn),
     state: state ?? 'finished',
     finishedOn: finishedOn ?? (state === undefined || state === 'finished' ? cutOn : undefined),
     kind: pattern && isFitless(pattern.kind) ? 'without fit' : told.kind,
-    ...(pattern ? { sources: [{ patternId: pattern.id, viewId: firstView(pattern).id }] } : { name }),
+    ...(pattern
+      ? { sources: [{ patternId: pattern.id, viewId: (viewed ?? firstView(pattern)).id }, ...taking.partsOf(row.text('joined') ?? '')] }
+      : { name, ...(garment ? { garment } : {}) }),
+    ...(told.chosen ? { chosen: told.chosen } : {}),
+    ...(bought ? { bought } : {}),
+    ...(madeOver ? { refashionOf: madeOver.id } : {}),
+    ...(set === undefined ? {} : { setId: taking.set(set).id }),
     ...(told.size ? { size: told.size } : {}),
     ...told.fields,
-    fabrics: fabricIds.map((fabricId, i) => ({
-      id: newId(),
-      fabricId,
-      part: i === 0 ? ('main' as const) : ('contrast' as const),
-      ...(i === 0 && told.used ? { length: told.used } : {}),
-    })),
-    notes: changes.flatMap(([what, words]) => (words ? [{ id: newId(), kind: 'different' as const, words: `${what}: ${words}` }] : [])),
+    fabrics,
+    notes: notesTold(row, fabrics, taking),
     times: told.minutes === undefined ? [] : [{ id: newId(), phase: 'all' as const, minutes: told.minutes }],
     verdicts: love === undefined ? [] : [{ id: newId(), date: finishedOn ?? cutOn, wears: 0, love, reasons: [], ...(sewAgain ? { sewAgain } : {}) }],
     ...(remark ? { remark } : {}),
@@ -133,12 +170,64 @@ function addMake(row: Row, taking: Taking, name: string, personId: string, known
   return make;
 }
 
-function addPattern(row: Row, taking: Taking, name: string, fabric: string | undefined): Pattern {
+/** Its fabrics, the length being that of the main one. */
+function usesTold({ fabric, used }: ToldMake, taking: Taking): FabricUse[] {
+  const uses = partsOfCell(fabric ?? '').map(readUseCell);
+  const main = Math.max(
+    0,
+    uses.findIndex((u) => u.part === 'main'),
+  );
+  return uses.map(({ name, ...use }, i) => ({
+    id: taking.into.newId(),
+    fabricId: taking.fabric(name).id,
+    ...use,
+    ...(i === main && used ? { length: used } : {}),
+  }));
+}
+
+/** What was done otherwise, what is meant for the next, and what it taught. */
+function notesTold(row: Row, fabrics: readonly FabricUse[], taking: Taking): ConstructionNote[] {
+  const { newId } = taking.into;
+  const different = [
+    ['Altered', row.text('altered')],
+    ['Size elsewhere', row.text('sizeElsewhere')],
+  ] as const;
+  return [
+    ...different.flatMap(([what, words]) => (words ? [{ id: newId(), kind: 'different' as const, words: `${what}: ${words}` }] : [])),
+    ...linesOfCell(row.text('next') ?? '').map((words) => ({ id: newId(), kind: 'next time' as const, words })),
+    ...linesOfCell(row.text('lessons') ?? '').map((line) => lessonOf(line, fabrics, taking)),
+  ];
+}
+
+const sized = (size: string | undefined) => (size === undefined ? {} : { size });
+
+/** A lesson as one line tells it, about what it names behind it. */
+function lessonOf(line: string, fabrics: readonly FabricUse[], taking: Taking): ConstructionNote {
+  const { words, about } = readLessonCell(line);
+  const subjects = about.flatMap((named): NoteSubject[] => {
+    if (sameName(named, 'this pattern')) return [{ of: 'pattern' }];
+    const like = /^fabrics? like (.+)$/i.exec(named)?.[1];
+    if (like !== undefined) return [{ of: 'fabrics like it', fabricId: taking.fabric(like).id }];
+    const fabric = taking.fabricCalled(named);
+    return fabric ? [{ of: 'fabric', fabricId: fabric.id }] : [{ of: 'technique', name: named }];
+  });
+  return {
+    id: taking.into.newId(),
+    kind: 'tip',
+    words,
+    about: subjects.length > 0 ? subjects : lessonSubjects('', words, { fabrics: [...fabrics] }, taking.fabrics()),
+  };
+}
+
+function addPattern(row: Row, taking: Taking, name: string, fabric: Fabric | undefined): Pattern {
   const { newId } = taking.into;
   const kind = row.read('kind', kindNamed) ?? kindNamed(name) ?? 'top';
   const designer = row.text('designer');
+  const blank = blankPattern(newId(), newId(), name, kind, fabric?.structure ?? 'woven');
+  const view = row.text('view');
   return taking.add('patterns', {
-    ...blankPattern(newId(), newId(), name, kind, fabric ? (structureNamed(fabric) ?? 'woven') : 'woven'),
+    ...blank,
+    ...(view === undefined ? {} : { views: [{ ...firstView(blank), name: view }] }),
     ...(designer ? { designer } : {}),
   });
 }

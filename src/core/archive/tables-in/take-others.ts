@@ -2,7 +2,10 @@ import type { IsoDate } from '../../units/date';
 import { formatLength } from '../../units/length';
 import { entriesOf, keysOf } from '../../units/keys';
 import { BODY_MEASURES, type BodyMeasure } from '../../body/zones';
-import { blankFabric, blankPattern, Fabric, Pattern, PATTERN_FORMS, type Make, type Wear } from '../../records';
+import { viewAsJoined } from '../../make/name-combination';
+import { firstView } from '../../make/versions';
+import { blankFabric, blankPattern, Fabric, Pattern, PATTERN_FORMS, type Make, type View, type Wear } from '../../records';
+import { linesOfCell, partsOfCell, readOffersCell, readReportCell } from '../many-in-a-cell';
 import { CannotTake, choiceNamed, fitClassNamed, readLove, readPercent, readWeight, readWhole } from './cells';
 import { kindNamed, structureNamed } from '../../records/garment-named';
 import type { Row } from './row';
@@ -68,19 +71,17 @@ export function takeFabric(row: Row, taking: Taking) {
   const weight = row.read('weight', readWeight);
   const gives = row.read('gives', readPercent);
   const price = row.money('price');
+  const by = row.text('pricedBy') ?? '';
+  const pricedBy = row.byTheYard('price') || /y(ar)?d/i.test(by) ? ('yard' as const) : by.startsWith('m') ? ('metre' as const) : undefined;
   const told = row.fields(Fabric.shape);
-  const behaviour = row.text('behaviour');
   taking.add('fabrics', {
     ...blankFabric(newId(), name, structure),
     ...told,
-    ...(behaviour ? { behaviour } : {}),
     pieces,
     ...(width ? { width } : {}),
     ...(weight ? { weight } : {}),
     ...(gives === undefined ? {} : { stretchAcross: gives }),
-    ...(price
-      ? { pricePerMetre: price, ...(row.byTheYard('price') || /y(ar)?d/i.test(row.text('pricedBy') ?? '') ? { pricedBy: 'yard' as const } : {}) }
-      : {}),
+    ...(price ? { pricePerMetre: price, ...(pricedBy ? { pricedBy } : {}) } : {}),
   });
   return joined(
     name,
@@ -89,6 +90,10 @@ export function takeFabric(row: Row, taking: Taking) {
     pieces.length > 0 && `${pieces.map((p) => formatLength(p.length, unit)).join(' + ')} on hand`,
   );
 }
+
+/** The views of a pattern as a table names them, each with the usual places of its kind. */
+const viewsNamed = (pattern: Pattern, names: readonly string[], newId: () => string): View[] =>
+  names.length === 0 ? pattern.views : names.map((name, i) => ({ ...firstView(pattern), id: i === 0 ? firstView(pattern).id : newId(), name }));
 
 /** A pattern of one row. */
 export function takePattern(row: Row, taking: Taking) {
@@ -107,9 +112,27 @@ export function takePattern(row: Row, taking: Taking) {
   const state = row.read('state', (text) => choiceNamed(text, ['kept', 'resting', 'retired'] as const));
   const told = row.fields(Pattern.shape);
   const structure = row.read('wants', structureNamed) ?? 'woven';
+  const offers = row.read('offers', (text) => {
+    const read = readOffersCell(text);
+    if (!read) throw new CannotTake(`“${text}” is not choices such as “sleeve short, long; length mid, long”`);
+    return read;
+  });
+  const joins = taking.partsOf(row.text('joins') ?? '');
+  const collection = row.text('collection');
+  const blank = blankPattern(newId(), newId(), name, kind ?? kindNamed(name) ?? 'top', structure);
+  const asJoined = viewAsJoined(joins, taking.patterns());
+  const views = asJoined
+    ? [{ ...asJoined, id: firstView(blank).id, name: 'as joined' }]
+    : viewsNamed(blank, partsOfCell(row.text('views') ?? ''), newId);
+  const reports = linesOfCell(row.text('reports') ?? '').map((text) => ({ id: newId(), ...readReportCell(text) }));
   taking.add('patterns', {
-    ...blankPattern(newId(), newId(), name, kind ?? kindNamed(name) ?? 'top', structure),
+    ...blank,
     ...told,
+    views,
+    ...(joins.length > 0 ? { joins } : {}),
+    ...(offers ? { offers } : {}),
+    ...(reports.length > 0 ? { reports } : {}),
+    ...(collection === undefined ? {} : { collectionId: taking.collection(collection).id }),
     ...(fitClass ? { fitClass } : {}),
     ...(form ? { form } : {}),
     ...(state ? { state } : {}),

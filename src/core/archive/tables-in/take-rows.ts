@@ -57,8 +57,9 @@ export function takeRows({ heads, rows }: Sheet, reading: TableReading, into: Ta
   };
   const inOrder = rows
     .map(({ line, cells }) => ({ line, row: new Row(cells, heads, reading, into) }))
-    .map((r) => ({ ...r, day: dayOf(r.row) }))
-    .sort((a, b) => (a.day < b.day ? -1 : a.day > b.day ? 1 : a.line - b.line));
+    // A combination comes after the patterns that it joins.
+    .map((r) => ({ ...r, day: dayOf(r.row), late: r.row.text('joins') === undefined ? 0 : 1 }))
+    .sort((a, b) => a.late - b.late || (a.day < b.day ? -1 : a.day > b.day ? 1 : a.line - b.line));
   for (const { line, row } of inOrder) {
     const before = taking.added.length;
     try {

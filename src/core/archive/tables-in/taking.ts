@@ -2,8 +2,23 @@ import { makeName } from '../../make/make-name';
 import { format, parseISO } from 'date-fns';
 import type { IsoDate } from '../../units/date';
 import { firstOf } from '../../units/item-at';
-import { blankFabric, TABLES, type Fabric, type Ledger, type Make, type Pattern, type Person, type Wear } from '../../records';
-import { structureNamed } from '../../records/garment-named';
+import { firstView } from '../../make/versions';
+import {
+  blankCollection,
+  blankFabric,
+  TABLES,
+  type Collection,
+  type Fabric,
+  type Ledger,
+  type Make,
+  type PartSource,
+  type Pattern,
+  type Person,
+  type SewnSet,
+  type Wear,
+} from '../../records';
+import { patternNamed, structureNamed } from '../../records/garment-named';
+import { partsOfCell, readPartCell } from '../many-in-a-cell';
 import { CannotTake } from './cells';
 import type { TakingInto } from './row';
 
@@ -13,7 +28,8 @@ const plainName = (name: string) => name.trim().toLowerCase();
 /** Whether two names are one to a sewist. */
 export const sameName = (a: string, b: string) => plainName(a) === plainName(b);
 
-type Taken = 'people' | 'patterns' | 'fabrics' | 'makes' | 'wears' | 'bodies';
+const TAKEN = ['people', 'patterns', 'fabrics', 'makes', 'wears', 'bodies', 'sets', 'collections'] as const;
+type Taken = (typeof TAKEN)[number];
 
 /** What is in the ledger, with what the rows before have added to it: each record under all that it is asked for by. */
 export class Taking {
@@ -24,8 +40,7 @@ export class Taking {
   constructor(into: TakingInto) {
     this.into = into;
     // Makes are called by their patterns, which therefore go before.
-    for (const table of ['people', 'patterns', 'fabrics', 'makes', 'wears', 'bodies'] as const)
-      for (const record of into.tables[table]) this.#put(table, record);
+    for (const table of TAKEN) for (const record of into.tables[table] ?? []) this.#put(table, record);
   }
 
   /** Under which words a record of each table is found again. */
@@ -39,6 +54,8 @@ export class Taking {
     },
     wears: ({ date }) => [`worn ${date}`],
     bodies: ({ personId, date }) => [`body ${personId} ${date}`],
+    sets: ({ name }) => [`set ${plainName(name)}`],
+    collections: ({ name }) => [`collection ${plainName(name)}`],
   };
 
   #keysOf<T extends Taken>(table: T, record: Ledger[T][number]): readonly string[] {
@@ -102,6 +119,49 @@ export class Taking {
   /** The fabric of a name, and a new one where there is none. */
   fabric(name: string): Fabric {
     return this.fabricCalled(name) ?? this.add('fabrics', blankFabric(this.into.newId(), name, structureNamed(name) ?? 'woven'));
+  }
+
+  /** The set of a name, and a new one where there is none. */
+  set(name: string): SewnSet {
+    return this.#all('sets', `set ${plainName(name)}`)[0] ?? this.add('sets', { id: this.into.newId(), name });
+  }
+
+  /** The book, issue or membership of a name, and a new one where there is none. */
+  collection(name: string): Collection {
+    return this.#all('collections', `collection ${plainName(name)}`)[0] ?? this.add('collections', blankCollection(this.into.newId(), name));
+  }
+
+  /** Every pattern, with those that came with the rows before. */
+  patterns(): readonly Pattern[] {
+    return [...this.into.tables.patterns, ...this.added.flatMap((a) => (a.table === 'patterns' ? [a.record as Pattern] : []))]; // by its table
+  }
+
+  fabrics(): readonly Fabric[] {
+    return [...this.into.tables.fabrics, ...this.added.flatMap((a) => (a.table === 'fabrics' ? [a.record as Fabric] : []))]; // by its table
+  }
+
+  /**
+   * The pattern that a part is of, with its view, by a name such as `Slackwater dress, B, with sleeves`; a pattern that is not there comes
+   * with it.
+   */
+  part(called: string): Pick<PartSource, 'patternId' | 'viewId'> {
+    const commas = [called.length, ...[...called.matchAll(/, /g)].map((m) => m.index).reverse()];
+    for (const at of commas) {
+      const [pattern] = this.patternsCalled(called.slice(0, at));
+      const view = called.slice(at + 2).trim();
+      if (pattern) return { patternId: pattern.id, viewId: (pattern.views.find((v) => sameName(v.name, view)) ?? firstView(pattern)).id };
+    }
+    const { newId } = this.into;
+    const pattern = this.add('patterns', patternNamed(called, { id: newId(), viewId: newId() }, this.into.today));
+    return { patternId: pattern.id, viewId: firstView(pattern).id };
+  }
+
+  /** Parts that come from other patterns or views, as one cell tells them. */
+  partsOf(cell: string): PartSource[] {
+    return partsOfCell(cell).map((text) => {
+      const { called, ...brings } = readPartCell(text, (name) => this.patternsCalled(name.split(', ')[0] ?? name).length > 0);
+      return { ...this.part(called), ...brings };
+    });
   }
 
   /** Makes of a pattern, or those of none. */
