@@ -119,12 +119,12 @@ for (const { what, bought, kind, place } of [
     await expect(page.getByRole('heading', { name: `Plan: ${what}` })).toBeVisible();
     await expect(page.getByLabel('Kind', { exact: true })).toHaveValue('refashion');
     await expect(page.getByLabel('Kind of garment')).toHaveValue(kind);
-    await page.getByLabel('or bought as').fill(bought);
-    await page.getByLabel('or bought as').blur();
+    await page.getByLabel('or from something else').fill(bought);
+    await page.getByLabel('or from something else').blur();
     await page.getByLabel('Paid for it').fill('12');
     await page.getByLabel('Paid for it').blur();
     await page.reload();
-    await expect(page.getByLabel('or bought as')).toHaveValue(bought);
+    await expect(page.getByLabel('or from something else')).toHaveValue(bought);
     await page.getByRole('button', { name: 'Mark as cut' }).click();
     await expect(page.getByRole('heading', { name: what })).toBeVisible();
     await expect(page.getByText(bought)).toBeVisible();

@@ -5,6 +5,7 @@ import { SelectField } from '../ui/field';
 import { Pick } from '../ui/pick';
 import { RecordField } from './record-field';
 
+const NONE = 'none';
 type Over = { [K in 'refashionOf' | 'bought' | 'garment']?: Make[K] };
 
 /** What is made over, a make or something bought, and what kind of thing it becomes where no pattern says so. */
@@ -33,8 +34,12 @@ export function MadeOverFrom({
         label={label}
         placeholder="one of your makes …"
         value={of.refashionOf}
-        options={makes.filter((m) => m.id !== of.id).map((m) => ({ id: m.id, label: makeName(m, patterns) }))}
-        onPick={(refashionOf) => {
+        options={[
+          ...(of.refashionOf === undefined ? [] : [{ id: NONE, label: 'from none of them' }]),
+          ...makes.filter((m) => m.id !== of.id).map((m) => ({ id: m.id, label: makeName(m, patterns) })),
+        ]}
+        onPick={(id) => {
+          const refashionOf = id === NONE ? undefined : id;
           const from = makes.find((m) => m.id === refashionOf);
           const kind = from?.garment ?? patterns.find((p) => p.id === from?.sources[0]?.patternId)?.kind;
           onChange({ refashionOf, bought: undefined, ...(kindAsked && of.garment === undefined && kind ? { garment: kind } : {}) });
@@ -46,7 +51,7 @@ export function MadeOverFrom({
           <RecordField
             of={Bought.shape}
             name="what"
-            label="or bought as"
+            label="or from something else"
             value={of.bought?.what ?? ''}
             onValue={(what) => setBought({ what })}
             className="w-56"

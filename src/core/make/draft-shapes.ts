@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { Fabric, FitNote, Make, Pattern, Person, Seen, Verdict } from '../records';
+import { Fabric, FitNote, Make, Pattern, Person, Seen, SewnSet, Verdict } from '../records';
 import { REASONS } from '../records/make';
 import { Id } from '../records/shapes';
 import { STARTS } from './starts';
@@ -29,6 +29,8 @@ export const LogDraft = z.strictObject({
   /** A pattern and a person that were named here first: they come with the make. */
   newPattern: Pattern.optional(),
   newPerson: Person.optional(),
+  /** A set that was named here first, which comes with the make. */
+  newSet: SewnSet.optional(),
   /** The plan it began from, which is done when the make is entered. */
   planId: Id.optional(),
 });

@@ -1,8 +1,8 @@
 import { firstView, nextVersion, viewOf } from './versions';
-import type { Alteration, Fabric, FitNote, Make, PartSource, Pattern, Person, Seen } from '../records';
+import type { Alteration, Fabric, FitNote, Make, PartSource, Pattern, Person, Seen, SewnSet } from '../records';
 import { blankMake } from '../records/blank';
 import { isFitless } from '../records/usual-zones';
-import { patternNamed } from '../records/garment-named';
+import { kindNamed, patternNamed } from '../records/garment-named';
 import type { LogDraft, Look, VerdictSaid } from './draft-shapes';
 import type { Start } from './starts';
 
@@ -70,10 +70,19 @@ export function sourcesAsDrafted(pattern: Pick<Pattern, 'id' | 'views' | 'joins'
   return [{ patternId: pattern.id, viewId: firstView(pattern).id }, ...(pattern.joins ?? [])];
 }
 
+/** A garment made over from another: it needs no pattern, and what its name says that it is decides where it is fitted. */
+export function startMadeOver(name: string, personId: string, day: string, newId: NewId): Make {
+  const garment = kindNamed(name);
+  return { ...blankMake(newId(), personId, 1, day), name, kind: 'refashion', ...(garment === undefined ? {} : { garment }) };
+}
+
 /** A draft that says nothing yet of fit and liking. */
 export function freshDraft(make: Make, start: Start = 'last'): LogDraft {
   return { make, start, look: { seen: { at: 'firstDay' }, said: [] }, verdict: {}, newFabrics: [] };
 }
+
+/** Who sews, where nobody is in the ledger yet. */
+export const whoever = (newId: NewId): Person => ({ id: newId(), name: 'Me', child: false });
 
 /**
  * A draft of the first make of a pattern that is not in the ledger yet, or of a thing without one; the pattern comes with the make, and so
@@ -86,11 +95,14 @@ export function draftNamed(
   name: string,
   { personId, fitless, day, newId }: { personId: string | undefined; fitless: boolean; day: string; newId: NewId },
 ): LogDraft {
-  const newPerson: Person | undefined = personId === undefined ? { id: newId(), name: 'Me', child: false } : undefined;
+  const newPerson = personId === undefined ? whoever(newId) : undefined;
   const owner = personId ?? newPerson?.id ?? '';
-  const whoever = newPerson ? { newPerson } : {};
   const newPattern = patternNamed(name, { id: newId(), viewId: newId() }, day, fitless ? 'accessory' : undefined);
-  return { ...freshDraft(startMake({ pattern: newPattern, makes: [] }, owner, day, undefined, newId), 'drafted'), newPattern, ...whoever };
+  return {
+    ...freshDraft(startMake({ pattern: newPattern, makes: [] }, owner, day, undefined, newId), 'drafted'),
+    newPattern,
+    ...(newPerson ? { newPerson } : {}),
+  };
 }
 
 /** What a line amounts to: a make, and what is said of it that is not part of the make itself. */
@@ -100,6 +112,7 @@ interface LineAmounts {
   readonly said: readonly ZoneSaid[];
   readonly verdict: VerdictSaid;
   readonly newFabrics: readonly Fabric[];
+  readonly newSet?: SewnSet | undefined;
 }
 
 /**
@@ -108,12 +121,19 @@ interface LineAmounts {
  * @param named what the line names first, and how a draft of that starts
  */
 export function draftFromLine(
-  { make, seen, said, verdict, newFabrics }: LineAmounts,
+  { make, seen, said, verdict, newFabrics, newSet }: LineAmounts,
   named?: { readonly [K in 'newPattern' | 'newPerson' | 'start']?: LogDraft[K] | undefined },
 ): LogDraft {
   const { newPattern, newPerson } = named ?? {};
-  const first = { ...(newPattern ? { newPattern } : {}), ...(newPerson ? { newPerson } : {}) };
+  const first = { ...(newPattern ? { newPattern } : {}), ...(newPerson ? { newPerson } : {}), ...(newSet ? { newSet } : {}) };
   return { ...first, make, start: named?.start ?? 'last', look: { seen, said: [...said] }, verdict, newFabrics: [...newFabrics] };
+}
+
+/** Whether a make speaks of what comes only with another draft: a pattern, a person, a set or a fabric that was named there first. */
+export function leansOn({ make }: Pick<LogDraft, 'make'>, { newPattern, newPerson, newSet, newFabrics }: LogDraft): boolean {
+  const comes = [newPattern, newPerson, newSet, ...newFabrics].flatMap((record) => record?.id ?? []);
+  const spoken = [make.personId, make.setId, ...make.sources.map((s) => s.patternId), ...make.fabrics.map((u) => u.fabricId)];
+  return comes.some((id) => spoken.includes(id));
 }
 
 /** The fit notes that a look amounts to. */

@@ -188,9 +188,9 @@ export const Away = z.strictObject({
 });
 export type Away = z.infer<typeof Away>;
 
-/** A garment that was bought, before it was made over. */
+/** What a garment was before it was made over, where that was no make: mostly something bought. */
 export const Bought = z.strictObject({
-  what: field(Words.min(1, 'say what it was'), { label: 'It was bought as', ask: 'words', hint: 'a maxi dress, a pair of trousers' }),
+  what: field(Words.min(1, 'say what it was'), { label: 'What it was', ask: 'words', hint: 'a bought maxi dress, an old sheet' }),
   size: field(Words.optional(), { label: 'Size on its label', ask: 'words' }),
   price: field(Money.optional(), { label: 'Paid for it', ask: 'money' }),
 });
@@ -234,7 +234,7 @@ export const Make = z
     lacking: called(z.array(ZoneName).default([]), 'parts that were left out'),
     refashionOf: called(Id.optional(), 'what it was refashioned from'),
     /** What it was before, where it was bought and not made. */
-    bought: called(Bought.optional(), 'what it was bought as'),
+    bought: called(Bought.optional(), 'what it was before'),
     /** Pieces of fabric that were left of it. */
     cameOut: called(z.array(CameOut).optional(), 'fabric that came out of it'),
     state: field(z.enum(MAKE_STATES), { label: 'State', ask: 'choice' }),

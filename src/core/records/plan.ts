@@ -59,9 +59,9 @@ export const Plan = z
     joins: called(z.array(PartSource).optional(), 'parts from other patterns'),
     own: OwnParts,
     setId: called(Id.optional(), 'set'),
-    /** The make that is made over, or mended; or what it was bought as. */
+    /** The make that is made over, or mended; or what it was that was no make. */
     refashionOf: called(Id.optional(), 'what it is made over from'),
-    bought: called(Bought.optional(), 'what it was bought as'),
+    bought: called(Bought.optional(), 'what it is made from'),
     /** Details of its view that were chosen for it. */
     chosen: called(Chosen.optional(), 'choices of the view'),
     kind: field(z.enum(PLAN_KINDS), { label: 'Kind', ask: 'choice' }),

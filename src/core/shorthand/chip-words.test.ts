@@ -6,7 +6,10 @@ import { readLine } from './read-line';
 import type { LineContext } from './sentence';
 
 const CONTEXT: LineContext = {
-  patterns: [{ id: 'tidewater', name: 'Tidewater shirt', kind: 'shirt', sizes: ['A', 'B', 'C', 'D', 'E'] }],
+  patterns: [
+    { id: 'tidewater', name: 'Tidewater shirt', kind: 'shirt', sizes: ['A', 'B', 'C', 'D', 'E'] },
+    { id: 'slackwater', name: 'Slackwater dress', kind: 'dress' },
+  ],
   fabrics: [{ id: 'poplin', name: 'blue poplin' }],
   people: [{ id: 'maren', name: 'Maren' }],
   unit: 'cm',
@@ -16,7 +19,8 @@ const CONTEXT: LineContext = {
 const fill = (line: string) =>
   line.replace(
     /\{(\w+)\}/g,
-    (_, name: string) => ({ pattern: 'tidewater shirt', fabric: 'blue poplin', person: 'Maren', size: 'C', next: 'D' })[name] ?? name,
+    (_, name: string) =>
+      ({ pattern: 'tidewater shirt', other: 'Slackwater dress', fabric: 'blue poplin', person: 'Maren', size: 'C', next: 'D' })[name] ?? name,
   );
 const words = (text: string, unit: 'cm' | 'in' = 'cm') =>
   readLine(text, { ...CONTEXT, unit }).flatMap((chip) =>

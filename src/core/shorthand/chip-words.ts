@@ -1,3 +1,4 @@
+import { chosenWords } from '../make/chosen-words';
 import { outcomeWords, seenWords } from '../make/fit-note-words';
 import { format, parseISO } from 'date-fns';
 import { alterationWhen, alterationWords, sizeLineWords, zoneList } from '../alteration/words';
@@ -19,6 +20,11 @@ export function chipWords(
   unit: LengthUnit,
 ): { readonly kind: string; readonly says: string } {
   const nameOf = (list: readonly Named[], id: string) => list.find((n) => n.id === id)?.name ?? '';
+  const viewName = (id: string | undefined) =>
+    nameOf(
+      patterns.flatMap((p) => p.views ?? []),
+      id ?? '',
+    );
   switch (u.is) {
     case 'pattern':
       return { kind: 'pattern', says: nameOf(patterns, u.patternId) };
@@ -26,22 +32,30 @@ export function chipWords(
       return { kind: 'new pattern', says: `${u.name} (${kindNamed(u.name) ?? 'top'})` };
     case 'new thing':
       return { kind: 'without a pattern', says: u.name };
+    case 'remade':
+      return { kind: 'made over', says: u.name };
+    case 'made over': {
+      if ('what' in u.from) return { kind: 'it was', says: u.from.size === undefined ? u.from.what : `${u.from.what}, labelled ${u.from.size}` };
+      const { patternId, version } = u.from;
+      return { kind: 'it was', says: `${nameOf(patterns, patternId)}${version === undefined ? ', the latest' : `, version ${version}`}` };
+    }
+    case 'own':
+      return { kind: 'from own sums', says: u.words };
+    case 'chosen':
+      return { kind: 'chosen', says: chosenWords(u.chosen) };
     case 'new person':
       return { kind: 'for', says: `${u.name} (new)` };
     case 'designer':
       return { kind: 'designer', says: u.name };
     case 'view':
-      return {
-        kind: 'view',
-        says: nameOf(
-          patterns.flatMap((p) => p.views ?? []),
-          u.viewId,
-        ),
-      };
+      return { kind: 'view', says: viewName(u.viewId) };
     case 'cut':
       return { kind: 'cut', says: u.as === 'last' ? 'as the last version' : 'as drafted' };
     case 'source':
-      return { kind: u.part, says: `from ${nameOf(patterns, u.patternId)}` };
+      return {
+        kind: u.part === '' ? 'joined' : u.part,
+        says: `from ${[nameOf(patterns, u.patternId), viewName(u.viewId)].filter(Boolean).join(', ')}`,
+      };
     case 'squeeze':
       return { kind: 'fabric', says: u.squeeze };
     case 'wears':
@@ -108,6 +122,8 @@ export function chipWords(
       return { kind: u.lesson === undefined ? u.kind : u.lesson === '' ? 'lesson' : `lesson on ${u.lesson}`, says: u.words };
     case 'set':
       return { kind: 'of the set', says: nameOf(sets, u.setId) };
+    case 'new set':
+      return { kind: 'of the new set', says: u.name };
     case 'loose end':
       return { kind: 'loose end', says: u.words };
     case 'words':

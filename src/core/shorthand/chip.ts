@@ -1,5 +1,5 @@
 import type { ZoneId } from '../body/zones';
-import type { Alteration, FabricUse, FitNote, Make, Money, REASONS, Seen, SizeLine, TimeSpent, Verdict } from '../records';
+import type { Alteration, Chosen, FabricUse, FitNote, Make, Money, REASONS, Seen, SizeLine, TimeSpent, Verdict } from '../records';
 
 /** One thing that was said. */
 export type Understood =
@@ -7,6 +7,10 @@ export type Understood =
   /** Of which the ledger knows nothing yet: a pattern, a thing without one, a person. */
   | { readonly is: 'new pattern'; readonly name: string }
   | { readonly is: 'new thing'; readonly name: string }
+  /** A garment made over from another, which needs no pattern. */
+  | { readonly is: 'remade'; readonly name: string }
+  /** What it was made over from: a make of a pattern (the latest where no version is said), or what no make of the ledger was. */
+  | { readonly is: 'made over'; readonly from: { readonly patternId: string; readonly version?: number } | NonNullable<Make['bought']> }
   | { readonly is: 'new person'; readonly name: string }
   | { readonly is: 'designer'; readonly name: string }
   | { readonly is: 'version'; readonly version: number }
@@ -21,8 +25,12 @@ export type Understood =
   | { readonly is: 'cut'; readonly as: 'last' | 'drafted' }
   | { readonly is: 'fit'; readonly notes: readonly Pick<FitNote, 'zone' | 'outcome' | 'amount' | 'side' | 'symptom'>[] }
   | { readonly is: 'rest right' }
-  /** A piece that came from another pattern. */
-  | { readonly is: 'source'; readonly patternId: string; readonly part: string; readonly zones: readonly ZoneId[] }
+  /** A piece that came from another pattern, or from another view. */
+  | { readonly is: 'source'; readonly patternId: string; readonly viewId?: string; readonly part: string; readonly zones: readonly ZoneId[] }
+  /** Parts that come from no pattern. */
+  | { readonly is: 'own'; readonly words: string }
+  /** What was chosen of what its view offers. */
+  | { readonly is: 'chosen'; readonly chosen: Chosen }
   | {
       readonly is: 'fabric';
       /** A fabric of the stash, or the name of one that is not there yet. */
@@ -56,6 +64,7 @@ export type Understood =
   | { readonly is: 'next'; readonly words: string }
   /** Made together with others, and worn apart. */
   | { readonly is: 'set'; readonly setId: string }
+  | { readonly is: 'new set'; readonly name: string }
   | { readonly is: 'loose end'; readonly words: string }
   | { readonly is: 'words'; readonly words: string };
 

@@ -1,6 +1,7 @@
 import type { PatternCase } from '../garment/case';
-import { draftFromLine, draftNamed, startMake, type LogDraft, type NewId } from '../make/log-draft';
-import { lastVersion, makesOf, viewOf } from '../make/versions';
+import { draftFromLine, draftNamed, startMadeOver, startMake, whoever, type LogDraft, type NewId } from '../make/log-draft';
+import { inOrder, lastVersion, makesOf, viewOf } from '../make/versions';
+import { withoutPattern } from '../make/without-pattern';
 import type { Fabric, Make, MeasurementSet, Pattern, Person, SewnSet } from '../records';
 import { withId } from '../units/by-id';
 import type { Answers, Chip, Understood } from './chip';
@@ -70,23 +71,37 @@ export function readMake(text: string, tables: LineTables, { context, spoken, an
     const { remarks, ...entry } = entryFromLine(chips, { start: named.make, zones, context, newId });
     return { chips, pattern: newPattern, person: person ?? comes.newPerson, draft: draftFromLine(entry, comes), carriedFrom: undefined, remarks };
   }
+  const madeOf = (patternId: string, version: number | undefined) => {
+    const made = inOrder(tables.makes.filter((m) => m.sources[0]?.patternId === patternId));
+    return version === undefined ? made.at(-1) : made.findLast((m) => m.version === version);
+  };
+  const remade = stated(chips, 'remade');
+  if (remade && !pattern) {
+    const owner = person ?? whoever(newId);
+    const start = startMadeOver(remade.name, owner.id, context.today, newId);
+    const zones = withoutPattern(start)?.views[0]?.zones ?? [];
+    const { remarks, ...entry } = entryFromLine(chips, { start, zones, context, madeOf, newId });
+    const newOwner = tables.people.includes(owner) ? undefined : owner;
+    return { chips, pattern, person: owner, draft: draftFromLine(entry, { newPerson: newOwner, start: 'drafted' }), carriedFrom: undefined, remarks };
+  }
   if (!pattern || !person) return { chips, pattern, person, draft: undefined, carriedFrom: undefined, remarks: [] };
   const { bodies, fabrics } = tables;
   const input: PatternCase = { pattern, makes: makesOf(tables.makes, pattern.id, person.id), bodies, fabrics };
   const last = lastVersion(input);
   const start = startMake(input, person.id, context.today, last, newId);
-  const { remarks, ...entry } = entryFromLine(chips, { start, zones: viewOf(pattern, start).zones, context, newId });
+  const { remarks, ...entry } = entryFromLine(chips, { start, zones: viewOf(pattern, start).zones, context, madeOf, newId });
   return { chips, pattern, person, draft: draftFromLine(entry, { newPerson }), carriedFrom: last?.version, remarks };
 }
 
 /** The ledger as it would be once a draft is in it: what the next line says is read against that. */
-function withDraft(tables: LineTables, { make, newPattern, newPerson, newFabrics }: LogDraft): LineTables {
+function withDraft(tables: LineTables, { make, newPattern, newPerson, newFabrics, newSet }: LogDraft): LineTables {
   return {
     ...tables,
     makes: [...tables.makes, make],
     patterns: newPattern ? [...tables.patterns, newPattern] : tables.patterns,
     people: newPerson ? [...tables.people, newPerson] : tables.people,
     fabrics: [...tables.fabrics, ...newFabrics],
+    sets: [...(tables.sets ?? []), ...(newSet ? [newSet] : [])],
   };
 }
 
@@ -117,11 +132,11 @@ export function readMakes(
     const read = readMake(text, now, { context, spoken: speaking, answers: answers[i] ?? {}, newId });
     const before = context;
     if (read.draft) {
-      const { newPattern, newPerson, newFabrics } = read.draft;
+      const { newPattern, newPerson, newFabrics, newSet } = read.draft;
       now = withDraft(now, read.draft);
       speaking ??= newPerson;
       // A whole ledger is gone through for it: only where there is a new name, or a size of a pattern that has no chart.
-      if (newPattern || newPerson || newFabrics.length > 0 || read.pattern?.charts.length === 0) context = lineContextOf(now, usual);
+      if (newPattern || newPerson || newSet || newFabrics.length > 0 || read.pattern?.charts.length === 0) context = lineContextOf(now, usual);
     }
     return { ...read, context: before };
   });

@@ -2,7 +2,7 @@ import { lessonSubjects } from '../make/lesson-subjects';
 import { sameAlteration } from '../alteration/alteration-key';
 import type { ZoneId } from '../body/zones';
 import type { VerdictSaid, ZoneSaid } from '../make/log-draft';
-import type { Fabric, Make, NoteSubject, Seen } from '../records';
+import type { Fabric, Make, NoteSubject, Seen, SewnSet } from '../records';
 import { blankFabric } from '../records/blank';
 import { structureNamed } from '../records/garment-named';
 import { formatMoney } from '../units/money';
@@ -18,6 +18,8 @@ export interface LineEntry {
   readonly verdict: VerdictSaid;
   /** Fabrics that the line names and the stash does not have. */
   readonly newFabrics: readonly Fabric[];
+  /** A set that the line names first. */
+  readonly newSet?: SewnSet;
   /** What the sewist should know before it is entered. */
   readonly remarks: readonly string[];
 }
@@ -61,11 +63,14 @@ export function entryFromLine(
     start,
     zones,
     context,
+    madeOf = () => undefined,
     newId,
   }: {
     readonly start: Make;
     readonly zones: readonly ZoneId[];
     readonly context: Pick<LineContext, 'patterns' | 'fabrics'>;
+    /** The make of a pattern, of that version or the latest, for what is made over from it. */
+    readonly madeOf?: (patternId: string, version: number | undefined) => Make | undefined;
     readonly newId: () => string;
   },
 ): LineEntry {
@@ -76,6 +81,7 @@ export function entryFromLine(
   const saidDays = new Set<'cut' | 'finished'>();
   const said = new Map<ZoneId, ZoneSaid>();
   const newFabrics: Fabric[] = [];
+  let newSet: SewnSet | undefined;
   const remarks: string[] = [];
   const words: string[] = [];
   const judged: string[] = [];
@@ -89,6 +95,7 @@ export function entryFromLine(
       case 'pattern':
       case 'new pattern':
       case 'new thing':
+      case 'remade':
       case 'designer':
       case 'person':
       case 'new person':
@@ -128,10 +135,34 @@ export function entryFromLine(
         restRight = true;
         break;
       case 'source': {
-        const viewId = context.patterns.find((p) => p.id === u.patternId)?.views?.[0]?.id;
+        const { views = [] } = context.patterns.find((p) => p.id === u.patternId) ?? {};
+        // Of several views one that has the part: the sleeves are not of the sleeveless one.
+        const viewId = u.viewId ?? (views.find((v) => u.zones.some((z) => v.zones?.includes(z))) ?? views[0])?.id;
         if (viewId === undefined || make.sources.length === 0) words.push(text);
-        else
-          make = { ...make, sources: [...make.sources, { patternId: u.patternId, viewId, ...(u.zones.length > 0 ? { zones: [...u.zones] } : {}) }] };
+        else {
+          const zones = u.zones.length > 0 ? { zones: [...u.zones] } : {};
+          const source = { patternId: u.patternId, viewId, ...zones, ...(u.part === '' ? {} : { pieces: u.part }) };
+          // One that was carried on for the same places gives way.
+          const others = make.sources.filter((s, i) => i === 0 || !s.zones?.some((z) => u.zones.includes(z)));
+          make = { ...make, sources: [...others, source] };
+        }
+        break;
+      }
+      case 'own':
+        make = { ...make, own: u.words };
+        break;
+      case 'chosen':
+        make = { ...make, chosen: { ...make.chosen, ...u.chosen } };
+        break;
+      case 'made over': {
+        const of = 'what' in u.from ? undefined : madeOf(u.from.patternId, u.from.version);
+        if ('what' in u.from) make = { ...make, kind: 'refashion', bought: { ...u.from } };
+        else if (of) make = { ...make, kind: 'refashion', refashionOf: of.id };
+        else {
+          make = { ...make, kind: 'refashion' };
+          words.push(text);
+          remarks.push('What it was made over from is not in the ledger: it is kept in words.');
+        }
         break;
       }
       case 'fabric': {
@@ -209,6 +240,10 @@ export function entryFromLine(
       case 'set':
         make = { ...make, setId: u.setId };
         break;
+      case 'new set':
+        newSet = { id: newId(), name: u.name };
+        make = { ...make, setId: newSet.id };
+        break;
       case 'loose end':
         make = {
           ...make,
@@ -229,5 +264,5 @@ export function entryFromLine(
     remarks.push('How much you like it is not said: what you say of it is kept as words until you do.');
   }
   if (words.length > 0) make = { ...make, remark: words.join(' … ') };
-  return { make, seen, said: [...said.values()], verdict, newFabrics, remarks };
+  return { make, seen, said: [...said.values()], verdict, newFabrics, ...(newSet ? { newSet } : {}), remarks };
 }

@@ -25,6 +25,18 @@ export const LINE_EXAMPLES: readonly { readonly about: string; readonly note: st
     lines: ['{pattern} size {size}', '{pattern} {size}, hip {next}', '{pattern} between {size} and {next}', '{pattern} {next} at the waist and hip'],
   },
   {
+    about: 'Joined, made over, in a set',
+    note: 'Parts of another pattern or view go with this one; what is made over needs no pattern; a set that is not there yet is begun by its name.',
+    lines: [
+      '{pattern} {size} with the sleeves of the {other}',
+      '{pattern} {size} with my own ruffle',
+      '{pattern} {size}, part of a set called winter evenings',
+      'summer skirt, cut down from a bought maxi dress, label size 42',
+      'turned my old shirt into a blouse, 3 hours',
+      'Marram bra 75 B, 4 hours',
+    ],
+  },
+  {
     about: 'Alterations',
     note: 'Plus is longer, larger or lower. A bare number is in your unit. How a girth was measured is asked where you do not say it: per seam, per side, in all.',
     lines: [

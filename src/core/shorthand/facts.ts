@@ -1,3 +1,4 @@
+import { chosenWords } from '../make/chosen-words';
 import { priceOfLength } from '../fabric/price';
 import type { Alteration } from '../records';
 import { isSized } from '../catalogue/alterations';
@@ -35,8 +36,13 @@ function changeFact(a: Omit<Alteration, 'id'>): string {
  * @returns none for what is no fact: words
  * @example factsOf({ is: 'size', line: { size: 'C', to: 'D', at: 0.5 } }, context) // ['size C~D']
  */
-export function factsOf(u: Understood, { patterns, fabrics, people }: LineContext): string[] {
+export function factsOf(u: Understood, { patterns, fabrics, people, sets = [] }: LineContext): string[] {
   const nameIn = (list: readonly { readonly id: string; readonly name: string }[], id: string) => list.find((x) => x.id === id)?.name ?? id;
+  const viewName = (id: string) =>
+    nameIn(
+      patterns.flatMap((p) => p.views ?? []),
+      id,
+    ).replace(/,/g, '');
   const line = (l: { readonly size: string; readonly to?: string | undefined }) => (l.to === undefined ? l.size : `${l.size}~${l.to}`);
   switch (u.is) {
     case 'pattern':
@@ -50,7 +56,7 @@ export function factsOf(u: Understood, { patterns, fabrics, people }: LineContex
     case 'version':
       return [`version ${u.version}`];
     case 'view':
-      return patterns.flatMap((p) => p.views ?? []).flatMap((v) => (v.id === u.viewId ? [`view ${v.name.replace(/,/g, '')}`] : []));
+      return [`view ${viewName(u.viewId)}`];
     case 'person':
       return [`person ${nameIn(people, u.personId)}`];
     case 'size':
@@ -75,7 +81,23 @@ export function factsOf(u: Understood, { patterns, fabrics, people }: LineContex
     case 'rest right':
       return ['fit rest right'];
     case 'source':
-      return [`source ${nameIn(patterns, u.patternId)} ${u.part}`];
+      return [[`source ${nameIn(patterns, u.patternId)}`, u.viewId === undefined ? '' : viewName(u.viewId), u.part].filter(Boolean).join(' ')];
+    case 'remade':
+      return [`remade ${u.name}`];
+    case 'made over':
+      return [
+        'what' in u.from
+          ? ['made over', u.from.what, u.from.size ?? ''].filter(Boolean).join(' ')
+          : ['made over', nameIn(patterns, u.from.patternId), u.from.version ?? ''].filter(Boolean).join(' '),
+      ];
+    case 'own':
+      return [`own ${u.words}`];
+    case 'chosen':
+      return [`chosen ${chosenWords(u.chosen)}`];
+    case 'set':
+      return [`set ${nameIn(sets, u.setId)}`];
+    case 'new set':
+      return [`new set ${u.name}`];
     case 'fabric': {
       const what = 'id' in u.fabric ? `cloth ${nameIn(fabrics, u.fabric.id)}` : `new cloth ${u.fabric.name}`;
       const name = 'id' in u.fabric ? nameIn(fabrics, u.fabric.id) : u.fabric.name;
@@ -118,7 +140,6 @@ export function factsOf(u: Understood, { patterns, fabrics, people }: LineContex
       return [`loose end ${u.words}`];
     // Not among the facts that are compared: they come with others, or say nothing of the make.
     case 'designer':
-    case 'set':
     case 'difficulty':
     case 'quantity':
     case 'words':

@@ -1,4 +1,4 @@
-import type { GarmentKind } from '../records';
+import type { GarmentKind, Offers } from '../records';
 import type { ZoneId } from '../body/zones';
 import type { LengthUnit } from '../units/length';
 import type { NameFound, Named, Vocabulary } from './names';
@@ -11,7 +11,9 @@ export interface KnownPattern extends Named {
   readonly sizes?: readonly string[];
   /** The zones that decide its fit, of all views. */
   readonly zones?: readonly ZoneId[];
-  readonly views?: readonly Named[];
+  readonly views?: readonly (Named & { readonly zones?: readonly ZoneId[] })[];
+  /** What one may choose of its views. */
+  readonly offers?: Offers | undefined;
 }
 
 /** What a line is read against. */
@@ -30,6 +32,10 @@ export interface Subject {
   readonly from: number;
   readonly to: number;
   readonly says: Understood;
+  /** What is said along with it. */
+  readonly also?: Choice;
+  /** The part that it brings is said with its name, so that another brings the rest. */
+  readonly part?: boolean;
   readonly pattern?: KnownPattern;
   readonly kind: GarmentKind | undefined;
   readonly sizes: readonly string[];

@@ -1,12 +1,14 @@
 import { isSizeLabel } from '../garment/ladder';
+import type { GarmentKind } from '../records';
 import { isWithoutFit, kindNamed } from '../records/garment-named';
 import type { LineContext, Subject } from './sentence';
 import { folded, sameNoun, type NameFound, type WordAt } from './names';
+import { isMadeOver, madeOverFrom, madeOverIn, withoutArticle } from './made-over';
 import { isTradeWord } from './words';
 
 /** After these another pattern is spoken of beside the one that the line is about. */
 const BESIDE =
-  /(?:\b(?:like|than|same as|similar to|as with|instead of|combined with|hacked with|mashed with|plus|with)(?: the| my| an?)?|\b(?:sleeves?|collar|cuffs?|skirt|bodice|neckline|pockets?|hood|waistband|yoke|front|back|legs?|facing|straps?|placket)(?: (?:is|are|was|were|taken|borrowed))* (?:of|from|off)(?: the| my| an?)?)\s*$/;
+  /(?:\b(?:like|than|same as|similar to|as with|instead of|joined (?:with|to)|combined with|hacked with|mashed (?:up )?with|plus|with|(?:made over|refashioned|remade|recut|cut down|cut|upcycled) (?:from|out of))(?: the| my| an?)?|\b(?:sleeves?|collar|cuffs?|skirt|bodice|neckline|pockets?|hood|waistband|yoke|front|back|legs?|facing|straps?|placket)(?: (?:is|are|was|were|taken|borrowed))* (?:of|from|off)(?: the| my| an?)?)\s*$/;
 
 /** What leads to the name of what was made. */
 const LEAD =
@@ -18,6 +20,13 @@ export const leadLength = (low: string): number => LEAD.exec(low)?.[0].length ??
 /** Words that no new name begins with or holds. */
 const NO_NAME =
   /^(?:the|a|an|in|of|for|with|and|but|at|on|to|from|size|cut|made|took|let|it|is|was|my|her|his|too|very|not|no|love|loved|worn|wore|would|next|again|as|i|by|this|that|so|than|like|or|if|after|before|because|all|every|still|between)$/;
+
+/** What is said of the main pattern where another brings the rest: "Saltmarsh bodice with Grebe sleeves". */
+const MAIN_PART =
+  /^ (?:bodice|body|top|skirt|trousers|legs?|front|back|upper|dress|shirt)(?= (?:with|plus|and|joined|combined|hacked|mashed|in|size|cut)\b|,| [a-z0-9]{1,3}(?: (?:with|plus|and|joined|combined)\b|,))/;
+
+/** Kinds that have a top and a skirt or legs. */
+const WITH_BOTH: readonly GarmentKind[] = ['dress', 'one-piece', 'coat', 'nightwear', 'swimsuit'];
 
 const MOST_WORDS = 5;
 /** A word in folded text, and the one after it, as the names of kinds of garment are of one or two words. */
@@ -95,6 +104,13 @@ export function subjectOf(
   };
   /** "Kelp tote" is not the Kelp leggings; a T-shirt is the tee, by another word for the same kind. */
   const isAnother = (n: NameFound): boolean => {
+    // "Saltmarsh top with the skirt of …": of the dress.
+    if (
+      WITH_BOTH.includes(patternOf(n)?.kind ?? 'top') &&
+      MAIN_PART.test(low.slice(n.to)) &&
+      names.some((o) => o.kind === 'patterns' && o.from > n.to)
+    )
+      return false;
     const noun = nounAfter(n)?.word;
     const called = patternOf(n);
     if (noun === undefined || (called?.kind !== undefined && kindNamed(noun) === called.kind)) return false;
@@ -102,14 +118,39 @@ export function subjectOf(
       .split(/\s+/)
       .some((word) => sameNoun(word, noun));
   };
+  const over = madeOverIn(low, names);
+  if (over) {
+    const said = typed(over.name.from, over.name.to);
+    const was = { ...over.was, low: low.slice(over.was.from, over.was.to), typed: typed(over.was.from, over.was.to) };
+    const also = madeOverFrom(was, over.label, names);
+    // A mere “skirt” could be any: what it was tells it from others.
+    const name = over.name.from === over.was.from || /\s/.test(said) ? said : `${said} from ${withoutArticle(was.typed)}`;
+    return { from: over.from, to: over.to, says: { is: 'remade', name }, also, kind: kindNamed(name), sizes: [] };
+  }
   const patterns = names.filter((n) => n.kind === 'patterns' && !BESIDE.test(low.slice(0, n.from)) && !isAnother(n));
   const atStart = (n: NameFound) => leadLength(low) >= n.from;
   // A name that is a word of the trade counts where a name is looked for: at the beginning.
   const found = patterns.find((n) => atStart(n) || /\s/.test(low.slice(n.from, n.to)) || !isTradeWord(low.slice(n.from, n.to)));
   const pattern = found && patternOf(found);
   if (found && pattern) {
-    const to = nounAfter(found)?.to ?? found.to;
-    return { from: found.from, to, says: { is: 'pattern', patternId: pattern.id }, pattern, kind: pattern.kind, sizes: pattern.sizes ?? [] };
+    // A noun that is the part which it brings is none of its name.
+    const named =
+      found.to +
+      (MAIN_PART.test(low.slice(found.to)) && names.some((n) => n.kind === 'patterns' && n.from > found.to)
+        ? 0
+        : (nounAfter(found)?.to ?? found.to) - found.to);
+    // Where another pattern is named after it, the part that this one brings goes with its name.
+    const part = names.some((n) => n.kind === 'patterns' && n.from > named) ? MAIN_PART.exec(low.slice(named))?.[0].length : undefined;
+    const to = named + (part ?? 0);
+    return {
+      from: found.from,
+      to,
+      part: part !== undefined,
+      says: { is: 'pattern', patternId: pattern.id },
+      pattern,
+      kind: pattern.kind,
+      sizes: pattern.sizes ?? [],
+    };
   }
   const begun = newSubject(
     low,
@@ -122,5 +163,7 @@ export function subjectOf(
     begun &&
     !isGarment(low.slice(begun.from, begun.to)) &&
     context.patterns.some((p) => folded(p.name).startsWith(`${low.slice(begun.from, begun.to)} `));
-  return shared ? undefined : begun;
+  if (shared || begun?.says.is !== 'new pattern' || !isMadeOver(low)) return shared ? undefined : begun;
+  // What is made over from another needs no pattern.
+  return { ...begun, says: { is: 'remade', name: begun.says.name } };
 }

@@ -30,6 +30,6 @@ test('in the order in which one talks: pattern and designer, size, changes, fabr
 test('parts of others and what a garment was before are told with the pattern; what nobody noted is left out', () => {
   const joined = sampleMake(1, { fabrics: [], sources: [...sampleMake(1).sources, { patternId: 'other', viewId: 'v', zones: ['sleeve'] }] });
   expect(told(joined)[0]).toBe('Pattern: Sandbar blouse by Lowtide Drafts; sleeve of Brent shirt by Slack & Ebb');
-  const over = { ...sampleMake(1, { fabrics: [] }), name: 'skirt from a dress', sources: [], bought: { what: 'a maxi dress' } };
-  expect(told(over)).toEqual(['Pattern: made over from a maxi dress, bought', 'Size: C']);
+  const over = { ...sampleMake(1, { fabrics: [] }), name: 'skirt from a dress', sources: [], bought: { what: 'a bought maxi dress' } };
+  expect(told(over)).toEqual(['Pattern: made over from a bought maxi dress', 'Size: C']);
 });

@@ -38,7 +38,7 @@ function patternTold(make: Make, patterns: readonly Pattern[], makes: readonly M
       return name === undefined ? [] : [`${brought(s)} of ${name}`];
     }),
     ...(make.own ? [`${make.own}, from own sums`] : []),
-    ...(make.bought ? [`made over from ${make.bought.what}, bought`] : []),
+    ...(make.bought ? [`made over from ${make.bought.what}`] : []),
     ...(from ? [`made over from ${makeName(from, patterns)}`] : []),
   ].join('; ');
 }

@@ -68,6 +68,12 @@ describe('entering', () => {
     expect(made(enterMake(draft({ verdict: { words: 'hm' } }), [])).verdicts).toEqual([]);
   });
 
+  test('a set that the line names first comes with it, unless the garment was put into another since', () => {
+    const newSet = { id: 'set', name: 'harbour nights' };
+    const said = (setId: string | undefined) => put(enterMake(draft({ newSet, make: { ...draft().make, setId } }), []), 'sets');
+    expect([said('set'), said('another'), said(undefined)]).toEqual([[newSet], [], []]);
+  });
+
   test('a fabric of the line that is still used comes with it; one that is not does not', () => {
     const linen = blankFabric('linen', 'storm linen');
     const used = draft({

@@ -22,7 +22,7 @@ export function errataWrites(pattern: Pattern, before: Make['notes'], after: Mak
  * @param about the pattern, whose errata take up those that were found; the plan that is done with this
  */
 export function enterMake(
-  { make, look, verdict, newFabrics, newPattern, newPerson }: LogDraft,
+  { make, look, verdict, newFabrics, newPattern, newPerson, newSet }: LogDraft,
   fabrics: readonly Fabric[],
   { pattern, plan }: { pattern?: Pattern | undefined; plan?: Plan | undefined } = {},
 ): Write[] {
@@ -42,6 +42,7 @@ export function enterMake(
     ...(newPerson ? [{ table: 'people', put: newPerson } as const] : []),
     ...(newPattern ? [{ table: 'patterns', put: withErrataFound(newPattern, [], make.notes) ?? newPattern } as const] : []),
     ...newFabrics.filter((c) => used.has(c.id)).map((c): Write => ({ table: 'fabrics', put: c })),
+    ...(newSet && newSet.id === make.setId ? [{ table: 'sets', put: newSet } as const] : []),
     { table: 'makes', put: entered },
     ...(plan ? [{ table: 'plans', from: plan, to: { ...plan, state: 'made', makeId: make.id } } as const] : []),
     ...(pattern ? errataWrites(pattern, [], make.notes) : []),

@@ -54,6 +54,7 @@ const Examples = memo(function Examples({ context, onTry }: { context: LineConte
   const middle = Math.floor(sizes.length / 2);
   const names: Record<string, string> = {
     pattern: pattern?.name.toLowerCase() ?? 'Marram shirt',
+    other: context.patterns.find((p) => p !== pattern && p.zones?.includes('sleeve'))?.name ?? 'Curlew blouse',
     person: context.people[0]?.name ?? 'Maren',
     fabric: context.fabrics[0]?.name ?? 'blue linen',
     size: sizes[middle] ?? 'C',

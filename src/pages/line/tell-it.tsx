@@ -5,6 +5,7 @@ import { Link } from 'react-router';
 import { toast } from 'react-toastify';
 import { notesOfTable } from '../../core/archive/tables-in/notes-column';
 import type { Answers } from '../../core/shorthand/chip';
+import { leansOn } from '../../core/make/log-draft';
 import { readMakes, type ReadMake } from '../../core/shorthand/draft-from-line';
 import type { LineContext } from '../../core/shorthand/sentence';
 import { splitTelling, type Told } from '../../core/shorthand/tell';
@@ -49,6 +50,13 @@ function useTold(text: string, answers: Readonly<Record<string, Answers>>): read
 
 const nameOf = ({ pattern, draft }: Item) =>
   draft ? (pattern ? `${pattern.name}, version ${draft.make.version}` : (draft.make.name ?? 'a make')) : undefined;
+
+/** What is told before an item and has to come with it, as what it names first is needed: with the item itself, in order. */
+function withWhatItNeeds(item: Item, items: readonly Item[]): readonly Item[] {
+  const { draft } = item;
+  const before = items.filter((other) => other.from < item.from && draft && other.draft && leansOn(draft, other.draft));
+  return [...new Set([...before.flatMap((other) => withWhatItNeeds(other, items)), item])];
+}
 
 /** Many makes at once: a page of a notebook, typed, pasted or dictated; split, read, and worked off. */
 export function TellIt() {
@@ -166,11 +174,7 @@ export function TellIt() {
                   onAnswers={(to) => answer(item, to)}
                   onAllAnswered={() => toFirstQuestion(list.current) || field.current?.focus()}
                 >
-                  {item.draft && ready.length > 1 && openQuestions(item.chips).length === 0 && (
-                    <Button quiet onClick={() => void enter([item])}>
-                      Save this one
-                    </Button>
-                  )}
+                  {item.draft && ready.length > 1 && <SaveOne whole={withWhatItNeeds(item, ready)} onSave={(whole) => void enter(whole)} />}
                 </TellingItem>
               </li>
             ))}
@@ -183,6 +187,16 @@ export function TellIt() {
         </section>
       </div>
     </>
+  );
+}
+
+/** Saves one make of the telling, with those before it that it needs; not while one of them asks something. */
+function SaveOne({ whole, onSave }: { whole: readonly Item[]; onSave: (whole: readonly Item[]) => void }) {
+  if (whole.some(({ chips }) => openQuestions(chips).length > 0)) return null;
+  return (
+    <Button quiet onClick={() => onSave(whole)}>
+      {whole.length === 1 ? 'Save this one' : `Save this and ${whole.length - 1} that it needs`}
+    </Button>
   );
 }
 

@@ -9,7 +9,6 @@ import { caseOf, type PatternCase } from '../../core/garment/case';
 import type { Fabric, GarmentKind, Make, Person, Plan } from '../../core/records';
 import { isFitless } from '../../core/records/usual-zones';
 import { isWithoutFit } from '../../core/records/garment-named';
-import { blankMake } from '../../core/records/blank';
 import { clearDraft, discardDraft, saveDraft, useDrafts } from '../../data/drafts';
 import { useBodies, useFabrics, useMakes, usePatternCase, usePatterns, usePeople, usePerson, usePlans, useUnit } from '../../data/queries';
 import { today } from '../../data/today';
@@ -24,7 +23,7 @@ import { Segmented } from '../../ui/segmented';
 import { useNarrow } from '../../ui/use-narrow';
 import { useCaseTables } from '../../data/engine-tables';
 import { useEngine } from '../../workers/use-engine';
-import { draftNamed, draftsFor, freshDraft, logDraftName, startMake, type LogDraft, type Start } from '../../core/make/log-draft';
+import { draftNamed, draftsFor, freshDraft, logDraftName, startMadeOver, startMake, type LogDraft, type Start } from '../../core/make/log-draft';
 import { db } from '../../data/database';
 import { enterNumbered } from '../../data/commands/enter-make';
 import { drawnOf } from '../../parts/drawn-of';
@@ -362,7 +361,6 @@ export function LogAMake() {
   }
 
   if (named && person) {
-    const kind = { name: named, kind: 'refashion' } as const;
     return (
       <LogForm
         key={`${named} ${person.id}`}
@@ -370,7 +368,7 @@ export function LogAMake() {
         stash={stash}
         person={person}
         people={people}
-        initial={kept?.value ?? freshDraft({ ...blankMake(newId(), person.id, 1, today()), ...kind }, 'drafted')}
+        initial={kept?.value ?? freshDraft(startMadeOver(named, person.id, today(), newId), 'drafted')}
         planned={undefined}
         pick={pick}
         onPerson={(id) => setParams({ name: named, for: id })}

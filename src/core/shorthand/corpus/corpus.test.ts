@@ -78,7 +78,7 @@ describe('what changes no meaning', () => {
   const meaning = (text: string) => {
     const { facts, asked } = understood(text);
     const plain = (list: readonly string[]) =>
-      list.map((f) => (/^(next|note|loose end|new |designer|source|price|cost)/.test(f) ? f.toLowerCase() : f)).sort();
+      list.map((f) => (/^(next|note|loose end|new |designer|source|price|cost|own|remade|made over)/.test(f) ? f.toLowerCase() : f)).sort();
     return { facts: plain(facts), asked: asked.map((a) => plain(a.facts)) };
   };
 

@@ -206,6 +206,8 @@ const EDGES: Readonly<Record<string, AlterationKindId>> = {
 
 /** Any verb of changing. */
 const VERBS_SAID = new RegExp(VERB);
+/** A part that the clause before speaks of. */
+const PART_BEFORE = /(?:^|[,;.·|]\s*)(?:(?:and|with|the|its|but|of) )*(sleeves?|bodice|legs?|straps?)\b[^,;.·|]*,\s*(?:and )?$/;
 const COMPARED = /(?:long|short|wid|narrow|loos|tight|low|high|deep|slimm|small|bigg|larg|full)er|more length/;
 
 /** What was changed against the pattern as drafted. */
@@ -339,7 +341,11 @@ export const recogniseChange = byRules([
     ({ verb, amount, tail = '' }, s, from, to) => {
       // "hemmed at 3 cm" is how the hem was sewn.
       if (verb === 'hemmed') return undefined;
-      return made(actOf(verb), 'length', amount, tail, s, from, to);
+      const whole = made(actOf(verb), 'length', amount, tail, s, from, to);
+      // "The sleeves are from the other, lengthened 2 cm": are they, or is the garment?
+      const part = PART_BEFORE.exec(s.low.slice(0, from))?.[1];
+      const ofPart = part === undefined ? undefined : made(actOf(verb), part, amount, tail, s, from, to);
+      return whole && ofPart ? asks(...[ofPart, whole].flatMap((m) => m.choices ?? [m.says])) : whole;
     },
   ),
   // "a bit off the sides".

@@ -1,5 +1,7 @@
 import { anyOf } from '../amounts';
-import { byRules, rule, says, wordCount, type Meant } from '../said';
+import type { Understood } from '../chip';
+import { folded } from '../names';
+import { byRules, mereWords, rule, says, wordCount, type Meant } from '../said';
 import type { Recogniser, Sentence } from '../sentence';
 import { WEIGHTS } from '../weights';
 import { NOTES_SAID } from '../words';
@@ -24,6 +26,11 @@ const WISH_GOES_ON =
 const WISH =
   "(?:i wish|wish|(?:for )?next time|(?:the |my )?next (?:one|version|pair)|planning to|plan to|going to|about to|must remember|(?:in|for) future|in the future|(?:i )?(?:should|would|could|ought to|must) (?:have|be|do|go|cut|make|take|add|size|use|try|need|like|prefer|probably|definitely|lengthen|shorten|let|lower|raise|move)|should've|(?:could|would) do with|(?:i )?(?:want|plan|mean|intend|hope) to|(?:i )?need to|needs? (?:to be |an? |more|less|another|some|taking|letting|lengthening|shortening|lower|higher|longer|shorter|\\d)|might (?:try|make|cut|go|size)|would like|i'd (?:like|make|cut|add|try|prefer|go|use|take)|i'll|i will|i would|could be|should be|must be|wants? (?:to be|an?|more|less|taking|letting)|ought|would be better|if i (?:make|sew) (?:it|this|another))";
 
+function setCalled(name: string, { context }: Sentence): Understood {
+  const set = context.sets?.find((known) => folded(known.name) === folded(name));
+  return set ? { is: 'set', setId: set.id } : { is: 'new set', name };
+}
+
 /** What is meant for the next version, what is left to do, and notes: none of their words are facts of this make. */
 const notes = byRules([
   rule(`(?<kind>${anyOf(Object.keys(NOTES_SAID))})\\s*:\\s*(?<words>${BREATH})`, 'sure', ({ kind, words }, s, from, to) => {
@@ -39,10 +46,21 @@ const notes = byRules([
   rule(`(?:learned|note to self|remember|nota bene):\\s*(?<words>${BREATH})`, 'sure', ({ words }, s, from, to) =>
     whole(says({ is: 'note', kind: 'tip', words: rest(s, words, from, to) }), s, from, to),
   ),
-  rule(`(?:(?:it is |is |as )?(?:a )?part of|belongs to|of|in) the set:? (?<words>${CLAUSE})`, 'sure', ({ words }, s) => {
-    const set = s.context.sets?.find((known) => known.name.toLowerCase() === words?.trim());
-    return set && says({ is: 'set', setId: set.id });
-  }),
+  // "Of the set winter pyjamas", "in a set with the trousers called winter pyjamas": a set that is not there yet has to be called something.
+  rule(
+    `(?:(?:it is |it's |is |as |made )?(?:a )?part of|belongs to|of|in|for) (?:the |an? |my )?(?<fresh>new )?set(?:(?<beside> with [^,.;·|\\n•]+?)?(?<cue>:| called| named)|) (?<words>${CLAUSE})`,
+    'sure',
+    ({ fresh, beside, cue, words = '' }, s, from, to) => {
+      const name = rest(s, words, from, to);
+      const partOf = /part of|belongs to/.test(s.low.slice(from, from + 24));
+      const fact = setCalled(name, s);
+      if (fact.is !== 'set' && cue === undefined && fresh === undefined && !partOf) return undefined;
+      return whole({ says: [fact, ...(beside === undefined ? [] : mereWords(beside.trim()))] }, s, from, to);
+    },
+  ),
+  rule(`(?:the )?set: ?(?<words>${CLAUSE})`, 'sure', ({ words = '' }, s, from, to) =>
+    startsClause(s, from) ? whole(says(setCalled(rest(s, words, from, to), s)), s, from, to) : undefined,
+  ),
   rule(`(?:loose end|to ?do|still to do|to-do)\\s*:? (?<words>${BREATH})`, 'sure', ({ words }, s, from, to) =>
     whole(says({ is: 'loose end', words: rest(s, words, from, to) }), s, from, to),
   ),

@@ -1,8 +1,9 @@
-import type { ZoneId } from '../../body/zones';
-import { anyOf, COUNT, countOf, END } from '../amounts';
-import { folded, type Named } from '../names';
-import { asks, byRules, clauseStart, rule, says, wherever, type Meant } from '../said';
-import type { Proposal, Recogniser, Sentence } from '../sentence';
+import { anyOf, COUNT, countOf } from '../amounts';
+import { folded } from '../names';
+import { recogniseChosen } from './chosen';
+import { recogniseJoined, viewLettered } from './joined';
+import { asks, byRules, rule, says, type Meant } from '../said';
+import type { Proposal, Recogniser } from '../sentence';
 import { WEIGHTS } from '../weights';
 
 const ORDINALS: Readonly<Record<string, number>> = {
@@ -22,7 +23,7 @@ const ordinal = (word: string | undefined) => (word === undefined ? undefined : 
 
 /** The line's own name. */
 const subject: Recogniser = ({ subject: of }, at) =>
-  of?.from === at ? [{ from: of.from, to: of.to, says: [of.says], weight: WEIGHTS.subject }] : [];
+  of?.from === at ? [{ from: of.from, to: of.to, says: [of.says, ...(of.also ?? [])], weight: WEIGHTS.subject }] : [];
 
 const numbered = (version: number | undefined): Meant | undefined =>
   version === undefined || version < 1 ? undefined : says({ is: 'version', version });
@@ -65,13 +66,9 @@ function several(count: number | undefined): Meant | undefined {
   return count !== undefined && count > 1 && count <= 50 ? says({ is: 'quantity', quantity: count }) : undefined;
 }
 
-/** The view of the line's pattern that bears a letter. */
-const viewLettered = ({ subject: of }: Sentence, letter: string): Named | undefined =>
-  of?.pattern?.views?.find((v) => new RegExp(`^(?:view )?${letter}(?![\\p{L}\\p{N}])`, 'u').test(folded(v.name)));
-
 const lettered = byRules([
   rule(`(?:view|option|style|variation|version) (?<letter>[a-z]|\\d)`, 'sure', ({ letter = '' }, s) => {
-    const found = viewLettered(s, letter);
+    const found = viewLettered(s.subject?.pattern, letter);
     return found && says({ is: 'view', viewId: found.id });
   }),
 ]);
@@ -83,7 +80,7 @@ const viewByLetter = byRules([
     const views = of?.pattern?.views ?? [];
     if (views.length < 2 || !of || of.to > from || s.low.slice(of.to, from).trim() !== '' || of.sizes.some((l) => l.toLowerCase() === letter))
       return undefined;
-    const found = viewLettered(s, letter);
+    const found = viewLettered(s.subject?.pattern, letter);
     return found && says({ is: 'view', viewId: found.id });
   }),
 ]);
@@ -105,53 +102,6 @@ const viewByName: Recogniser = ({ subject: of, low }, at) => {
   }
   return proposals;
 };
-
-/** Parts that come from another pattern, with the zones they bring. */
-const PARTS: Readonly<Record<string, readonly ZoneId[]>> = {
-  sleeve: ['sleeve', 'upperArm', 'wrist'],
-  collar: ['neckline'],
-  neckline: ['neckline', 'neckWidth', 'neckDepth'],
-  skirt: ['skirt', 'hemSweep'],
-  bodice: ['bust', 'bodice', 'acrossBack'],
-  cuff: ['wrist'],
-  waistband: ['waistband'],
-  leg: ['thigh', 'knee', 'leg'],
-  hood: [],
-  pocket: ['pocket'],
-  yoke: ['shoulder', 'acrossBack'],
-  placket: [],
-  facing: [],
-  strap: ['strap'],
-  front: ['acrossFront'],
-  back: ['acrossBack'],
-};
-const PART = `(?<part>${anyOf(Object.keys(PARTS))})s?`;
-const BEFORE_PATTERN = new RegExp(
-  `(?:(?:and|with|plus|but|using|,) )*(?:(?:the|its|a) )?${PART}(?: (?:is|are|was|were|taken|borrowed|came))* (?:of|from|off)(?: (?:the|my|an?))? $`,
-  'u',
-);
-const AFTER_PATTERN = new RegExp(` ${PART}${END}`, 'y');
-
-/** "With the sleeves of the Tidewater shirt": sources, and no other subject. */
-const source = wherever(({ low, names, subject: of }) =>
-  names.flatMap((name) => {
-    if (name.kind !== 'patterns' || (of && of.from === name.from) || (of?.says.is === 'pattern' && of.says.patternId === name.id)) return [];
-    const said = (part: string, from: number, to: number): Proposal[] => {
-      const one = part.replace(/s$/, '');
-      return [
-        { from, to, says: [{ is: 'source', patternId: name.id, part: one, zones: PARTS[one] ?? [] }], weight: WEIGHTS.sure + WEIGHTS.word * 6 },
-      ];
-    };
-    const clause = clauseStart(low, name.from, /[;\n]|\. /g);
-    const before = BEFORE_PATTERN.exec(low.slice(clause, name.from));
-    if (before?.groups?.['part'] !== undefined)
-      return said(before.groups['part'], clause + before.index + (/^[\s,]*/.exec(before[0])?.[0].length ?? 0), name.to);
-    const lead = /(?:with|and|plus|using)(?:\s+the|\s+an?|\s+my)?\s+$/.exec(low.slice(clause, name.from));
-    AFTER_PATTERN.lastIndex = name.to + (low.startsWith("'s", name.to) ? 2 : 0);
-    const after = AFTER_PATTERN.exec(low)?.groups?.['part'];
-    return lead && after !== undefined ? said(after, clause + lead.index, AFTER_PATTERN.lastIndex) : [];
-  }),
-);
 
 /** "By Harbour Hand" right after a new name. */
 const designer: Recogniser = ({ subject: of, low, typed }, at) => {
@@ -180,4 +130,6 @@ const cut = byRules([
 
 /** Patterns, versions, views, and what came from elsewhere. */
 export const recognisePattern: Recogniser = (sentence, at) =>
-  [subject, version, quantity, lettered, viewByLetter, viewByName, source, designer, cut].flatMap((recognise) => [...recognise(sentence, at)]);
+  [subject, version, quantity, lettered, viewByLetter, viewByName, recogniseJoined, recogniseChosen, designer, cut].flatMap((recognise) => [
+    ...recognise(sentence, at),
+  ]);

@@ -1,5 +1,6 @@
 import { anyOf } from '../amounts';
 import { asks, byRules, mereWords, rule, says } from '../said';
+import { madeOverFrom, MADE_FROM, wasSewn } from '../made-over';
 import { MAKE_KINDS_SAID } from '../words';
 
 const CLAUSE = '(?=\\s*(?:$|[,.;·|\\n]|and\\b|but\\b|because\\b|so\\b|now\\b))';
@@ -65,9 +66,11 @@ export const recogniseState = byRules([
       return is && says({ is: 'kind', kind: is });
     },
   ),
-  rule(
-    `(?:refashioned(?: from [^,.;·|]{2,40}?(?=\\s*(?:$|[,.;·|])))?|a refashion|cut down from (?:an? )?[^,.;·|]{2,40}?(?=\\s*(?:$|[,.;·|])))`,
-    'likely',
-    () => says({ is: 'kind', kind: 'refashion' }),
-  ),
+  rule(`(?:(?:this is |it's |it is |is )?an? refashion|refashioned)${CLAUSE}`, 'likely', () => says({ is: 'kind', kind: 'refashion' })),
+  rule(MADE_FROM, 'sure', ({ was = '', label }, s, from, to) => {
+    if (!wasSewn(s.low.slice(from, to), was)) return undefined;
+    const at = s.low.indexOf(was, from);
+    const span = { from: at, to: at + was.length };
+    return { says: madeOverFrom({ ...span, low: was, typed: s.typed(span.from, Math.min(to, span.to)) }, label, s.names) };
+  }),
 ]);
