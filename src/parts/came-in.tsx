@@ -30,7 +30,7 @@ export function CameIn({ pattern, onCollection }: { pattern: Pattern; onCollecti
   };
   return (
     <div className="flex flex-col gap-2">
-      <div className="flex flex-wrap items-end gap-3">
+      <div className="flex flex-wrap items-start gap-3">
         <Pick
           label="Came in a book, an issue or a membership"
           placeholder="Harbour Quarterly 14 …"

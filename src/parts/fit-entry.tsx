@@ -248,7 +248,7 @@ export function FitEntry({
                     unit={unit}
                     cm={is.amount}
                     onCm={(cm) => set(zone, { amount: cm === undefined ? undefined : Math.abs(cm) || undefined })}
-                    className="w-16 [&_input]:w-16"
+                    className="w-20 [&_input]:w-20"
                   />
                   {is.amount !== undefined && (
                     <ChoiceOrNone

@@ -29,7 +29,7 @@ export function MadeOverFrom({
     onChange({ bought: next.what === '' ? undefined : next });
   };
   return (
-    <div className="flex flex-wrap items-end gap-3">
+    <div className="flex flex-wrap items-start gap-3">
       <Pick
         label={label}
         placeholder="one of your makes …"

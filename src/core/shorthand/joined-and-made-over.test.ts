@@ -85,7 +85,7 @@ describe('what is made over', () => {
     expect(person).toMatchObject({ name: 'Me' });
     expect(draft).toMatchObject({
       newPerson: { id: person!.id },
-      make: { personId: person!.id, name: 'skirt from maxi dress', times: [{ minutes: 120 }] },
+      make: { personId: person!.id, name: 'skirt from maxi dress', garment: 'skirt', times: [{ minutes: 120 }] },
     });
   });
 });

@@ -1,3 +1,4 @@
+import { kindNamed } from '../records/garment-named';
 import { addToGroup } from '../units/group-by';
 import { memoize } from '../units/memoize';
 
@@ -121,7 +122,8 @@ function wholeName(words: readonly WordAt[], at: number, name: readonly string[]
     const said = words[at + i]?.word;
     if (said === undefined) return undefined;
     if (said === part || said === `${part}'s` || (i === name.length - 1 && i > 0 && said === `${part}s`)) continue;
-    if (part.length < SLIP_LEAST || !isSlip(said, part) || slips > 0) return undefined;
+    // A skirt is no slip of the pen for a shirt.
+    if (part.length < SLIP_LEAST || !isSlip(said, part) || slips > 0 || kindNamed(said) !== undefined) return undefined;
     slips++;
   }
   return { count: name.length, slips };

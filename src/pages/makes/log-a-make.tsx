@@ -133,7 +133,8 @@ function LogForm({ input: known, stash, person, people, initial, planned, pick, 
       if (document.activeElement instanceof HTMLElement) document.activeElement.blur();
       setTimeout(() => button.current?.click(), 0);
     },
-    { enableOnFormTags: true },
+    // Before the field in hand takes it for a choice from its own list.
+    { enableOnFormTags: true, eventListenerOptions: { capture: true } },
   );
   // Before the field in hand takes it for a step down its own list.
   useHotkeys('ctrl+down,meta+down,ctrl+up,meta+up', (event) => stepQuestion(event.key === 'ArrowDown' ? 1 : -1), {

@@ -99,7 +99,7 @@ export function MakeForm({
         <h2 id="about" className="sr-only">
           About this make
         </h2>
-        <div className="flex flex-wrap items-end gap-3">
+        <div className="flex flex-wrap items-start gap-3">
           {!pattern && <RecordField of={of} name="name" value={make.name} onValue={(name) => change({ name })} className="w-56" />}
           <RecordField of={of} name="cutOn" value={make.cutOn} onValue={(cutOn) => change({ cutOn })} />
           <RecordField of={of} name="finishedOn" value={make.finishedOn} onValue={(finishedOn) => change({ finishedOn })} />

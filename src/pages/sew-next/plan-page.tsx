@@ -135,7 +135,7 @@ function PlanDesk({ work }: { work: PlanInWork }) {
       />
       <div className="grid grid-cols-[minmax(0,1fr)_minmax(0,430px)] gap-8 max-lg:grid-cols-1">
         <div className="flex flex-col gap-4">
-          <section aria-label="For when" className="flex flex-wrap items-end gap-3">
+          <section aria-label="For when" className="flex flex-wrap items-start gap-3">
             {free && (
               <RecordField of={Plan.shape} name="name" value={plan.name} onValue={(said) => change({ name: said })} className="w-72 max-w-full" />
             )}
@@ -156,7 +156,11 @@ function PlanDesk({ work }: { work: PlanInWork }) {
             <InASet setId={plan.setId} onSet={(setId) => change({ setId })} />
             <RecordField of={Plan.shape} name="words" value={plan.words} onValue={(words) => change({ words })} className="min-w-56 flex-1" />
             <RecordField of={Plan.shape} name="link" value={plan.link} onValue={(link) => change({ link })} className="min-w-56" />
-            {plan.link !== undefined && <OutLink to={plan.link}>Open the link</OutLink>}
+            {plan.link !== undefined && (
+              <span className="self-center">
+                <OutLink to={plan.link}>Open the link</OutLink>
+              </span>
+            )}
           </section>
           {(free || plan.kind === 'refashion' || plan.kind === 'mend') && (
             <MadeOverFrom
