@@ -51,7 +51,7 @@ export function takeMake(row: Row, taking: Taking) {
     dayWords(told.finishedOn ?? told.cutOn),
     told.minutes !== undefined && formatDuration(told.minutes),
     told.love !== undefined && `${told.love} of 5`,
-    told.worn !== undefined && `worn ${told.worn} ×`,
+    told.worn !== undefined && told.worn > 0 && `worn ${told.worn} ×`,
   );
 }
 
