@@ -24,6 +24,8 @@ const lying = () =>
 const ledgerOf = (copy: string) => dirname(copy).slice(-12);
 const copies = (page: Page) => page.getByRole('region', { name: 'Copies on this machine' });
 
+test.use({ ownContext: true });
+
 test.beforeEach(async () => {
   folder = mkdtempSync(join(tmpdir(), 'copies-'));
   await serve();

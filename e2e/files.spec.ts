@@ -113,7 +113,7 @@ test('a table for a spreadsheet: the fabrics, with prices only where they are as
   };
   const plain = await table();
   expect(plain.name).toMatch(/^amber-ledger-fabrics-.*\.csv$/);
-  expect(plain.text.split('\r\n')[0]).toMatch(/^\uFEFF?Name,Structure,.*Bought on$/);
+  expect(plain.text.split('\r\n')[0]).toMatch(/^\uFEFF?Name,Structure,.*Bought on,Care$/);
   await sheets.getByText('with prices').click();
   await sheets.getByLabel('Written with').selectOption('tabs (TSV)');
   const priced = await table();

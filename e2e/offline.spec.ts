@@ -15,6 +15,8 @@ async function openAndKeep(page: Page, path: string): Promise<void> {
   await page.waitForFunction(async () => (await navigator.serviceWorker.getRegistration())?.active?.state === 'activated');
 }
 
+test.use({ ownContext: true });
+
 test.use({ serviceWorkers: 'allow' });
 test.beforeEach(async () => {
   folder = mkdtempSync(join(tmpdir(), 'ledger-'));

@@ -9,6 +9,8 @@ const saved = async (page: Page, button: string) => {
   return (await download).path();
 };
 
+test.use({ ownContext: true });
+
 test('a statement of a year is saved as a web page that stands alone, and opened', async ({ page, context }) => {
   await page.clock.setFixedTime(new Date('2026-12-20T18:00:00'));
   await page.goto('/statements');

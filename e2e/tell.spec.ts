@@ -14,6 +14,8 @@ Puffin pinafore 122 for Tilda, worn 3 times
 - Nocturne skirt 40, waist right, 6 hours
 - Bollard overshirt L for Anselm, gave up at the collar`;
 
+test.use({ ownContext: true });
+
 test('a notebook page of eight makes: questions by their digits, a reload in the middle, all of it one act and one undo', async ({ page }) => {
   await page.goto('/tell');
   await page.getByLabel('What did you sew?').fill(NOTEBOOK);

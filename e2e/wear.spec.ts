@@ -14,6 +14,8 @@ const times = async (page: Page, makeId: string) => {
   );
 };
 
+test.use({ ownContext: true });
+
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 } });
   test('a week of wear: two touches a day, outfits with where and how, one taken back', async ({ page }) => {

@@ -132,7 +132,7 @@ describe('laws', () => {
           if (!inValley) expect(Math.abs(quantile(posterior, share) - plain[i]!)).toBeLessThan(0.02);
         });
       }),
-      { numRuns: 60 },
+      { numRuns: 30 },
     );
   });
 

@@ -46,8 +46,8 @@ export class Taking {
   /** Under which words a record of each table is found again. */
   readonly #wordsFor: { readonly [T in Taken]: (record: Ledger[T][number]) => readonly string[] } = {
     people: ({ name }) => ['somebody', `person ${plainName(name)}`],
-    patterns: ({ id, name }) => [`pattern ${id}`, `pattern called ${plainName(name)}`],
-    fabrics: ({ name }) => [`fabric ${plainName(name)}`],
+    patterns: ({ id, name }) => ['every pattern', `pattern ${id}`, `pattern called ${plainName(name)}`],
+    fabrics: ({ name }) => ['every fabric', `fabric ${plainName(name)}`],
     makes: (make) => {
       const names = new Set([this.called(make), make.name ?? ''].map(plainName));
       return [`makes of ${make.sources[0]?.patternId}`, ...[...names].map((name) => `make ${name}`)];
@@ -133,11 +133,11 @@ export class Taking {
 
   /** Every pattern, with those that came with the rows before. */
   patterns(): readonly Pattern[] {
-    return [...this.into.tables.patterns, ...this.added.flatMap((a) => (a.table === 'patterns' ? [a.record as Pattern] : []))]; // by its table
+    return this.#all('patterns', 'every pattern');
   }
 
   fabrics(): readonly Fabric[] {
-    return [...this.into.tables.fabrics, ...this.added.flatMap((a) => (a.table === 'fabrics' ? [a.record as Fabric] : []))]; // by its table
+    return this.#all('fabrics', 'every fabric');
   }
 
   /**
