@@ -24,6 +24,8 @@ export interface FabricNeeded {
   /** Reckoned from another width by area: rough. */
   readonly rough: boolean;
   readonly version?: number;
+  /** Nothing says what the parts take that are joined from elsewhere: they are not in it. */
+  readonly without?: true;
   /** By a version: the lengths that the plan adds are in it already. */
   readonly asPlanned?: true;
 }
@@ -62,7 +64,9 @@ function known({ pattern, view, makes, took, fabrics, size }: NeedRequest): Fabr
     .map(({ width, length }): FabricNeeded => ({ width, length, from: 'the table of the view', rough: false }));
   const taken = makes
     .filter(
-      (m) => TAKES_ITS_FILL.includes(m.kind) && STATES[m.state].cutOut && m.sources.some((s) => s.patternId === pattern.id && s.viewId === view.id),
+      ({ kind, state, sources: [main] }) =>
+        // Where it only lent a part, the fabric was mostly another's.
+        TAKES_ITS_FILL.includes(kind) && STATES[state].cutOut && main?.patternId === pattern.id && main.viewId === view.id,
     )
     .flatMap((make): FabricNeeded[] => {
       const use = mainUse(make);

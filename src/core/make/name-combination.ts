@@ -4,6 +4,7 @@ import { byDay } from '../units/date';
 import { withId } from '../units/by-id';
 import { firstOf } from '../units/item-at';
 import type { NewId } from './log-draft';
+import { partsKey } from './part-words';
 import { viewNamed } from './versions';
 import { viewWithParts } from './view-as-made';
 
@@ -18,8 +19,6 @@ export function viewAsJoined([main, ...others]: readonly PartSource[], patterns:
   const { zoneFrom: _, ...view } = viewWithParts(viewNamed(pattern, main?.viewId), parts);
   return view;
 }
-
-const keyOf = (sources: readonly PartSource[]) => JSON.stringify(sources.map((s) => [s.patternId, s.viewId, [...(s.zones ?? [])].sort()]));
 
 /** A combination with a name: a pattern of its own, and the makes that are its versions from now on. */
 export interface NamedCombination {
@@ -63,11 +62,9 @@ export function nameCombination(
     views: [{ ...view, id: viewId, name: 'as joined' }],
     added: day,
   };
-  const key = keyOf(make.sources);
+  const key = partsKey(make);
   const counted = new Map<string, number>();
-  const same = makes
-    .filter((m) => m.id === make.id || (m.sources.length > 0 && keyOf(m.sources) === key && m.own === make.own))
-    .sort((a, b) => byDay(a.cutOn, b.cutOn));
+  const same = makes.filter((m) => m.id === make.id || (m.sources.length > 0 && partsKey(m) === key)).sort((a, b) => byDay(a.cutOn, b.cutOn));
   return {
     pattern: combination,
     makes: same.map((from) => {

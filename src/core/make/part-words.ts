@@ -1,7 +1,12 @@
 import { zoneList } from '../alteration/words';
-import type { PartSource, Pattern } from '../records';
+import type { Make, PartSource, Pattern } from '../records';
 import { withId } from '../units/by-id';
 import { viewNamed } from './versions';
+
+/** By what two garments are joined from the same parts: patterns, views, places, and parts of one's own. */
+export function partsKey({ sources, own }: Pick<Make, 'sources' | 'own'>): string {
+  return JSON.stringify([sources.map((s) => [s.patternId, s.viewId, [...(s.zones ?? [])].sort()]), own ?? '']);
+}
 
 /** What a part is called: its pattern, and its view where that has several. */
 export function partName({ patternId, viewId }: PartSource, patterns: readonly Pattern[]): string {

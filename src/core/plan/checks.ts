@@ -177,8 +177,9 @@ export function enoughOf({ fabric, needed, at, from, hand, shrinks, widest }: Fa
   if (!hand.piece) return { id, weight: 'blocker', words: `None of ${fabric.name} is in the stash; ${length(needed)} at ${length(at)} are needed` };
   const detail = [
     `needed ${length(needed)} at ${length(at)}`,
-    from?.rough && 'reckoned from another width, rough',
+    from?.from === 'another width' ? 'reckoned from another width, rough' : from?.rough && 'reckoned roughly',
     from?.version !== undefined && `as version ${from.version} took`,
+    from?.without && 'without the parts that are joined to it: nothing says what they take',
     `the longest piece is ${length(hand.piece.length)}${shrinks ? ' once washed' : ''}`,
   ].filter(Boolean);
   const over = hand.over >= 0 ? `${length(hand.over)} over` : `${length(-hand.over)} short`;

@@ -18,6 +18,8 @@ export interface ShopLength {
   /** With pieces one way: a nap or a one-way print. */
   readonly oneWay: number | undefined;
   readonly rough: boolean;
+  /** Without the parts that are joined from elsewhere: nothing says what they take. */
+  readonly without: boolean;
 }
 
 /** What to look for in a shop for one pattern. */
@@ -67,9 +69,15 @@ export function shopCard(input: PatternCase, make: Make, shrinks = 0): ShopCard 
   const versions = versionsOf(input);
   const lengthAt = (width: number): ShopLength => {
     const { found, added } = neededFor(input, make, width);
-    if (!found) return { width, length: undefined, oneWay: undefined, rough: false };
+    if (!found) return { width, length: undefined, oneWay: undefined, rough: false, without: false };
     const extra = { added, shrinkAlong: shrinks };
-    return { width, length: lengthToBuy(found.length, extra), oneWay: lengthToBuy(found.length, { ...extra, oneWay: true }), rough: found.rough };
+    return {
+      width,
+      length: lengthToBuy(found.length, extra),
+      oneWay: lengthToBuy(found.length, { ...extra, oneWay: true }),
+      rough: found.rough,
+      without: found.without ?? false,
+    };
   };
   const last = versions.at(-1);
   const well = new Map<string, ShopCard['didWell'][number]>();

@@ -3,7 +3,8 @@ import { sampleAlteration, sampleCase, sampleFabric, sampleMake, SAMPLE_PATTERN 
 import type { FabricUse, Make } from '../records';
 import { blankView } from '../records/blank';
 import { fabricFor } from './fabric-for-plan';
-import { longerBy, mainTook, partTook } from './took';
+import { enoughOf } from './checks';
+import { longerBy, mainTook, neededFor, partTook } from './took';
 
 const use = (fabricId: string, length: number | undefined, part: FabricUse['part'] = 'main', rest: Partial<FabricUse> = {}): FabricUse => ({
   id: `${fabricId} ${part}`,
@@ -32,6 +33,42 @@ const needed = (version: Make, planned: Make) =>
     fabrics.find((f) => f.id === planned.fabrics[0]?.fabricId)!,
     '2026-01-01',
   );
+
+describe('what is joined from elsewhere', () => {
+  const joins: Make['sources'] = [
+    { patternId: SAMPLE_PATTERN.id, viewId: 'view' },
+    { patternId: 'other', viewId: 'o', zones: ['sleeve'] },
+  ];
+  const alone = sampleMake(1, { fabrics: [use('poplin', 160)] });
+  const joined = sampleMake(2, { sources: joins, fabrics: [use('poplin', 210)] });
+  const found = (makes: Make[], planned: Make) => neededFor(of(...makes), planned, 140).found;
+
+  test('a version of the same parts tells, whatever was sewn since', () => {
+    const planned = { ...plan({ sources: joins }), version: 4 };
+    const since = sampleMake(3, { fabrics: [use('poplin', 150)] });
+    expect(found([alone, joined, since], planned)).toMatchObject({ length: 210, version: 2, rough: false });
+    expect(found([alone, joined, since], planned)).not.toHaveProperty('without');
+    expect(found([alone, joined, since], { ...plan(), version: 4 })).toMatchObject({ length: 150, version: 3, rough: false });
+  });
+
+  test('without one it is what the pattern takes by itself, and that is said; with other parts it is rough', () => {
+    expect(found([alone], plan({ sources: joins }))).toMatchObject({ length: 160, rough: true, without: true });
+    expect(found([joined], plan())).toMatchObject({ length: 210, rough: true });
+    const own = fabricFor(of(alone), plan({ own: 'a half circle skirt', fabrics: [use('stash', undefined)] }), fabrics[3]!, '2026-01-01');
+    expect(enoughOf(own, 'cm').detail).toMatch(/reckoned roughly; as version 1 took; without the parts that are joined to it/);
+  });
+
+  test('where it only lent a part, a garment says nothing of what it takes', () => {
+    const lent = {
+      ...joined,
+      sources: [
+        { patternId: 'other', viewId: 'o' },
+        { patternId: SAMPLE_PATTERN.id, viewId: 'view', zones: ['sleeve' as const] },
+      ],
+    };
+    expect(found([lent], plan())).toBeUndefined();
+  });
+});
 
 describe('what a version took is told as the plan would take it', () => {
   test('a cropped top says nothing short for one that is not: 100 cm become 155, and 120 in the stash are not enough', () => {

@@ -5,6 +5,7 @@ import { effectContext, type PatternCase } from '../garment/case';
 import { chartOf, placeOf, readColumn, sameLine } from '../garment/chart';
 import { sizesAsCut } from '../garment/ladder';
 import { mainUse } from '../make/main-fabric';
+import { partsKey } from '../make/part-words';
 import { viewOf } from '../make/versions';
 import type { Alteration, FabricUse, Make } from '../records';
 
@@ -103,11 +104,24 @@ export function mainTook(input: PatternCase, planned: Make, version: Make): Took
   return { ...took, rough: took.rough || lengths.includes(undefined) };
 }
 
-/** What a plan needs of its main fabric at a width, and by how much its own pieces are longer than what that tells, cm. */
+/**
+ * What a plan needs of its main fabric at a width, and by how much its own pieces are longer than what that tells, cm. Of a
+ * plan that joins parts a version of the same parts tells; without one it is what the main pattern takes by itself, and says so.
+ */
 export function neededFor(input: PatternCase, planned: Make, width: number): { readonly found: FabricNeeded | undefined; readonly added: number } {
   const view = viewOf(input.pattern, planned);
-  const took = (version: Make) => mainTook(input, planned, version);
-  const found = fabricNeeded({ ...input, view, took, size: planned.size, width, longestPiece: view.longest });
+  const key = partsKey(planned);
+  const isAlike = (version: Make) => partsKey(version) === key;
+  // Versions joined from the same parts know best; any other had parts of other sizes, or lacked some.
+  const alike = input.makes.filter((m) => isAlike(m) && mainTook(input, planned, m));
+  const took = (version: Make) => {
+    const told = mainTook(input, planned, version);
+    return told && { ...told, rough: told.rough || !isAlike(version) };
+  };
+  const makes = alike.length > 0 ? alike : input.makes;
+  const told = fabricNeeded({ ...input, makes, view, took, size: planned.size, width, longestPiece: view.longest });
+  const lacks = (planned.sources.length > 1 || planned.own !== undefined) && (alike.length === 0 || told?.version === undefined);
+  const found = told && lacks ? { ...told, rough: true, without: true as const } : told;
   return { found, added: found?.asPlanned ? 0 : longerBy(input, planned) };
 }
 

@@ -175,6 +175,9 @@ export function ShopCardPage() {
                 </tbody>
               </table>
             )}
+            {card.lengths.some((l) => l.without) && (
+              <p className="mt-1 text-ink2">Without the parts joined from elsewhere: nothing says yet what they take.</p>
+            )}
             {card.notions.length > 0 && <p className="mt-1">Notions as last time: {card.notions.join(', ')}</p>}
             {card.didWell.length > 0 && (
               <p className="mt-1 text-ink2">
