@@ -1,7 +1,7 @@
 import { makeName } from '../core/make/make-name';
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/react';
 import MiniSearch from 'minisearch';
-import { useMemo, useRef, useState, type KeyboardEvent } from 'react';
+import { useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { completions, type Completion } from '../core/shorthand/complete';
 import { saveDraft, useKept } from '../data/drafts';
@@ -111,19 +111,43 @@ function useEntries(): readonly Entry[] {
   }, [patterns, makes, fabrics, people]);
 }
 
-function useFound(query: string): readonly Entry[] {
+const emptyIndex = () =>
+  new MiniSearch<Entry>({
+    fields: ['title', 'words'],
+    storeFields: ['title', 'detail', 'path', 'what'],
+    searchOptions: { prefix: true, fuzzy: 0.2, boost: { title: 3 }, combineWith: 'AND' },
+  });
+
+/** So many are indexed at once; of more, some at a time, so that the first letter is not held up by thousands. */
+const AT_ONCE = 1000;
+const AT_A_TIME = 250;
+
+/** The index of all entries; undefined while that of a large ledger is being made for the first time. */
+function useIndex(): MiniSearch<Entry> | undefined {
   const entries = useEntries();
-  const index = useMemo(() => {
-    const search = new MiniSearch<Entry>({
-      fields: ['title', 'words'],
-      storeFields: ['title', 'detail', 'path', 'what'],
-      searchOptions: { prefix: true, fuzzy: 0.2, boost: { title: 3 }, combineWith: 'AND' },
-    });
-    search.addAll(entries);
-    return search;
+  const small = useMemo(() => {
+    if (entries.length > AT_ONCE) return undefined;
+    const index = emptyIndex();
+    index.addAll(entries);
+    return index;
   }, [entries]);
+  const [large, setLarge] = useState<MiniSearch<Entry>>();
+  useEffect(() => {
+    if (entries.length <= AT_ONCE) return;
+    let wanted = true;
+    const index = emptyIndex();
+    void index.addAllAsync(entries, { chunkSize: AT_A_TIME }).then(() => wanted && setLarge(index));
+    return () => {
+      wanted = false;
+    };
+  }, [entries]);
+  return small ?? large;
+}
+
+function useFound(query: string): readonly Entry[] {
+  const index = useIndex();
   return useMemo(() => {
-    if (query.trim() === '') return [];
+    if (!index || query.trim() === '') return [];
     const all = index.search(query) as unknown as Entry[];
     return GROUPS.flatMap((what) => all.filter((e) => e.what === what).slice(0, MOST_OF_A_GROUP));
   }, [index, query]);

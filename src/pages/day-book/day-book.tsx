@@ -3,6 +3,7 @@ import { EngineBoundary } from '../../parts/engine-boundary';
 import { makeName } from '../../core/make/make-name';
 import { mainFabric } from '../../core/make/main-fabric';
 import { format, parseISO } from 'date-fns';
+import { useRested } from '../../parts/use-rested';
 import { lazy, Suspense } from 'react';
 import { Link } from 'react-router';
 import { LinkButton } from '../../ui/button';
@@ -29,6 +30,8 @@ export function DayBook() {
   const patterns = usePatterns();
   const fabrics = useFabrics();
   const people = usePeople();
+  // It asks for every wear and for every pattern's next cut: the latest makes are there first.
+  const rested = useRested();
 
   const patternOf = (make: Make) => withId(patterns, make.sources[0]?.patternId);
   const nameOf = (make: Make) => makeName(make, patterns);
@@ -80,9 +83,7 @@ export function DayBook() {
       <HalfLogged />
       <div className="grid grid-cols-[minmax(0,5fr)_minmax(0,4fr)] gap-8 max-lg:grid-cols-1">
         <Suspense fallback={<div />}>
-          <EngineBoundary>
-            <WhatWaits makes={makes} patterns={patterns} fabrics={fabrics} people={people} />
-          </EngineBoundary>
+          <EngineBoundary>{rested ? <WhatWaits makes={makes} patterns={patterns} fabrics={fabrics} people={people} /> : <div />}</EngineBoundary>
         </Suspense>
         <section aria-labelledby="latest">
           <h2 id="latest" className="text-head">

@@ -1,0 +1,9 @@
+import { useEffect, useState } from 'react';
+import { whenIdle } from '../data/when-idle';
+
+/** Whether the page has come to rest once since it was opened: what takes long begins then, and what is shown first need not wait for it. */
+export function useRested(): boolean {
+  const [rested, setRested] = useState(false);
+  useEffect(() => whenIdle(() => setRested(true)), []);
+  return rested;
+}
