@@ -198,3 +198,40 @@ test('a fabric that is only a name: what its family is usually is offered, and t
   await page.getByRole('textbox', { name: 'Weight' }).blur();
   await expect(page.getByRole('textbox', { name: 'Weight' })).toHaveValue('305.2 g/m²');
 });
+
+test('told in words: a set that is new, a bodice with another’s skirt, a dress made over; the second is saved with what it needs', async ({
+  page,
+}) => {
+  await page.goto('/tell');
+  await page
+    .getByLabel('What did you sew?')
+    .fill(
+      'Saltmarsh bodice with Grebe skirt, size 38, part of a new set: harbour evenings\n\nMarram top M, set: Harbour evenings\n\ncut my old linen dress down to a skirt, waistband tight',
+    );
+  const read = page.getByRole('region', { name: 'As it is read' });
+  await expect(read.getByRole('heading', { level: 3 })).toHaveText([
+    /^Saltmarsh dress, version 2/,
+    /^Marram top, version 1/,
+    /^skirt from old linen dress/,
+  ]);
+  await expect(read).toContainText('it wasold linen dress');
+  await page.getByRole('button', { name: 'Save this and 1 that it needs' }).click();
+  await expect(page.getByText('2 makes saved. Ctrl Z takes it all back.')).toBeVisible();
+  await expect(read.getByRole('heading', { level: 3 })).toHaveText([/^skirt from old linen dress/]);
+  await page.keyboard.press('Control+Enter');
+  await expect(page.getByText('skirt from old linen dress saved. Ctrl Z takes it all back.')).toBeVisible();
+
+  await page.goto('/makes');
+  await page.getByRole('link', { name: /^Saltmarsh dress version 2/ }).click();
+  await expect(page.getByText('skirt and hem sweep')).toBeVisible();
+  await expect(page.getByText('harbour evenings')).toBeVisible();
+  await page.goto('/makes');
+  await page.getByRole('link', { name: /skirt from old linen dress/ }).click();
+  await expect(page.getByText(/^refashion for Maren/)).toBeVisible();
+  await expect(
+    page
+      .getByRole('row', { name: /Waistband/ })
+      .or(page.getByText('Waistband'))
+      .first(),
+  ).toBeVisible();
+});

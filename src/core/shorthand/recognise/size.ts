@@ -130,6 +130,12 @@ export const recogniseSize = byRules([
       return label !== undefined && followsSubject(s, from) && !(size === 'a' && /^a [a-z]/.test(s.low.slice(from))) ? all(whole(label)) : undefined;
     },
   ),
+  // Right after another pattern, "with the Grebe skirt 38": it may be the size of the one or the other.
+  rule(`(?<size>${LABEL})${ALONE}`, 'weak', ({ size }, s, from, to) => {
+    const label = (s.subject?.sizes ?? []).find((l) => l.toLowerCase() === size);
+    const beside = s.names.some((n) => n.kind === 'patterns' && n.from > (s.subject?.from ?? 0) && s.low.slice(n.to, from) === ' ');
+    return label !== undefined && beside ? asks([{ is: 'size', line: whole(label) }], mereWords(s.typed(from, to))) : undefined;
+  }),
   given(/instead|rather|not/, rule)(
     `(?:in |cut |an? |the |size )*(?<size>${LABEL}) (?:instead of|rather than|not) (?:an? |the |my usual |size )*${LABEL}`,
     'sure',
