@@ -5,7 +5,7 @@ import type { NameFound } from './names';
 /** What a garment was before it was made over, in the words of a line. */
 const WAS = '[^,.;·|\\n]{2,50}?';
 const ENDS = '(?=\\s*(?:$|[,.;·|\\n]|(?:in )?(?:an? )?size\\b|for\\b|label))';
-const LABELLED = '(?:,? (?:label(?:led)?|its label (?:said|says)|with (?:the|a) label) (?:size )?(?<label>[a-z0-9]{1,4}))?';
+const LABELLED = '(?:,? (?:label(?:led)?|it was(?: an?)?(?= size)|its label (?:said|says)|with (?:the|a) label) (?:size )?(?<label>[a-z0-9]{1,4}))?';
 const PREPARED = '(?:(?:i|we|just|finally|also|then|today) )*';
 const OWNED = '(?:(?:the|a|an|my|his|her|our|some|pair of) )*';
 
@@ -29,7 +29,7 @@ const TURNED = new RegExp(
 
 /** "Slimmed a pair of bought trousers": it stays what it was. */
 const ALTERED = new RegExp(
-  `^${PREPARED}(?:slimmed(?: down)?|shortened|lengthened|took in|took up|let out|let down|hemmed|cropped|altered|refashioned|made over) ${OWNED}(?<was>(?:shop-bought|bought|second-hand|thrifted|charity shop|vintage|ready-made|ready-to-wear|outgrown) ${WAS})(?=\\s*(?:$|[,.;·|\\n]|by\\b|at\\b|in\\b|for\\b))`,
+  `^${PREPARED}(?:slimmed(?: down)?|shortened|lengthened|took in|took up|let out|let down|hemmed|cropped|altered|refashioned|made over) ${OWNED}(?<was>(?:shop-bought|bought|second-hand|thrifted|charity shop|vintage|ready-made|ready-to-wear|outgrown) [^,.;·|\\n\\d]{2,50}?)(?=\\s*(?:$|[,.;·|\\n\\d]|by\\b|at\\b|in\\b|for\\b))`,
 );
 
 /** @example withoutArticle('the maxi dress') // 'maxi dress' */
@@ -68,10 +68,8 @@ export function madeOverIn(low: string, names: readonly NameFound[]): MadeOver |
   const turned = TURNED.exec(low);
   if (turned?.groups) {
     const { was = '', made = '', label } = turned.groups;
-    const [wasAt, madeAt] = [
-      turned[0].indexOf(was, 3),
-      turned[0].lastIndexOf(made, label === undefined ? undefined : turned[0].lastIndexOf('label')),
-    ];
+    const wasAt = turned[0].indexOf(was, 3);
+    const madeAt = turned[0].indexOf(made, wasAt + was.length);
     const isSewn = kindNamed(was) !== undefined || names.some((n) => n.kind === 'patterns' && n.from >= wasAt && n.to <= wasAt + was.length);
     if (kindNamed(made.split(' ').at(-1) ?? '') !== undefined && isSewn)
       return { from: 0, to: turned[0].length, name: { from: madeAt, to: madeAt + made.length }, was: { from: wasAt, to: wasAt + was.length }, label };

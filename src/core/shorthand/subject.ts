@@ -25,6 +25,10 @@ const NO_NAME =
 const MAIN_PART =
   /^ (?:bodice|body|top|skirt|trousers|legs?|front|back|upper|dress|shirt)(?= (?:with|plus|and|joined|combined|hacked|mashed|in|size|cut)\b|,| [a-z0-9]{1,3}(?: (?:with|plus|and|joined|combined)\b|,))/;
 
+/** Behind the name of a pattern that lends a part. */
+const LENDS =
+  /^(?:'s)? (?:sleeves?|collar|cuffs?|pockets?|hood|waistband|yoke|placket|neckline)(?: and (?:sleeves?|collar|cuffs?))? (?:on|onto|for|in|instead)\b/;
+
 /** Kinds that have a top and a skirt or legs. */
 const WITH_BOTH: readonly GarmentKind[] = ['dress', 'one-piece', 'coat', 'nightwear', 'swimsuit'];
 
@@ -127,7 +131,10 @@ export function subjectOf(
     const name = over.name.from === over.was.from || /\s/.test(said) ? said : `${said} from ${withoutArticle(was.typed)}`;
     return { from: over.from, to: over.to, says: { is: 'remade', name }, also, kind: kindNamed(name), sizes: [] };
   }
-  const patterns = names.filter((n) => n.kind === 'patterns' && !BESIDE.test(low.slice(0, n.from)) && !isAnother(n));
+  const others = (n: NameFound) => names.some((o) => o.kind === 'patterns' && o !== n);
+  // "I used the Tidewater collar on the Bollard overshirt": it lends a part.
+  const lends = (n: NameFound) => LENDS.test(low.slice(n.to)) && others(n);
+  const patterns = names.filter((n) => n.kind === 'patterns' && !BESIDE.test(low.slice(0, n.from)) && !lends(n) && !isAnother(n));
   const atStart = (n: NameFound) => leadLength(low) >= n.from;
   // A name that is a word of the trade counts where a name is looked for: at the beginning.
   const found = patterns.find((n) => atStart(n) || /\s/.test(low.slice(n.from, n.to)) || !isTradeWord(low.slice(n.from, n.to)));
@@ -163,7 +170,12 @@ export function subjectOf(
     begun &&
     !isGarment(low.slice(begun.from, begun.to)) &&
     context.patterns.some((p) => folded(p.name).startsWith(`${low.slice(begun.from, begun.to)} `));
-  if (shared || begun?.says.is !== 'new pattern' || !isMadeOver(low)) return shared ? undefined : begun;
+  // "The sleeves of the Tidewater shirt" are its own where nothing else is named.
+  const [only] = begun ? [] : names.filter((n) => n.kind === 'patterns' && !isAnother(n));
+  const lone = only && patternOf(only);
+  if (only && lone)
+    return { from: only.from, to: only.to, says: { is: 'pattern', patternId: lone.id }, pattern: lone, kind: lone.kind, sizes: lone.sizes ?? [] };
+  if (shared || !begun || !('name' in begun.says) || !isMadeOver(low)) return shared ? undefined : begun;
   // What is made over from another needs no pattern.
   return { ...begun, says: { is: 'remade', name: begun.says.name } };
 }

@@ -291,7 +291,7 @@ export const recogniseChange = byRules([
   ),
   // "sleeve 2 cm shorter", "made the sleeves longer by 2 cm", "2 cm longer in the body".
   given(COMPARED, changed)(
-    `${LEAD}(?:(?:made|cut|sewed|drafted) )?${TARGET}(?: (?:is|are|was|were|cut|made))?(?: by)? (?:${BIT} )?(?<amount>${LENGTH}|${BIT}) (?<act>${COMPARATIVE})(?! than i| would| next)`,
+    `${LEAD}(?:(?:made|cut|sewed|drafted) )?${TARGET}(?: (?:is|are|was|were|cut|made))?(?: by)? (?:${BIT} )?(?<amount>${LENGTH}|${BIT}) (?<act>${COMPARATIVE})(?! than (?:i|the|my|an?)\\b| would| next)`,
     'sure',
     ({ target, amount, act, tail = '' }, s, from, to) => made(actOf(act), target, amount, tail, s, from, to),
   ),

@@ -32,7 +32,7 @@ const BEFORE_PATTERN = new RegExp(
 );
 const AFTER_PATTERN = new RegExp(` ${PART}${END}`, 'y');
 const JOINING = /(?:,? ?(?:joined (?:with|to)|combined with|hacked with|mashed (?:up )?with))(?:\s+(?:the|an?|my))?\s+$/;
-const BESIDE = /(?:with|and|plus|using)(?:\s+(?:the|an?|my))?\s+$/;
+const BESIDE = /(?:with|and|plus|using|used|borrowed)(?:\s+(?:the|an?|my))?\s+$/;
 /** Worn with another, and not joined with it. */
 const WORN_WITH = /\b(?:worn|wear|goes|go|going|went|looks|paired|matching|matches|set|together)(?: \w+)? $/;
 

@@ -26,6 +26,10 @@ const WISH_GOES_ON =
 const WISH =
   "(?:i wish|wish|(?:for )?next time|(?:the |my )?next (?:one|version|pair)|planning to|plan to|going to|about to|must remember|(?:in|for) future|in the future|(?:i )?(?:should|would|could|ought to|must) (?:have|be|do|go|cut|make|take|add|size|use|try|need|like|prefer|probably|definitely|lengthen|shorten|let|lower|raise|move)|should've|(?:could|would) do with|(?:i )?(?:want|plan|mean|intend|hope) to|(?:i )?need to|needs? (?:to be |an? |more|less|another|some|taking|letting|lengthening|shortening|lower|higher|longer|shorter|\\d)|might (?:try|make|cut|go|size)|would like|i'd (?:like|make|cut|add|try|prefer|go|use|take)|i'll|i will|i would|could be|should be|must be|wants? (?:to be|an?|more|less|taking|letting)|ought|would be better|if i (?:make|sew) (?:it|this|another))";
 
+/** A set is not called by a pattern: there what belongs to it is told. */
+const speaksOfPattern = ({ names }: Sentence, from: number, to: number) =>
+  names.some((n) => n.kind === 'patterns' && n.from >= from && n.to <= to && n.whole);
+
 function setCalled(name: string, { context }: Sentence): Understood {
   const set = context.sets?.find((known) => folded(known.name) === folded(name));
   return set ? { is: 'set', setId: set.id } : { is: 'new set', name };
@@ -54,12 +58,13 @@ const notes = byRules([
       const name = rest(s, words, from, to);
       const partOf = /part of|belongs to/.test(s.low.slice(from, from + 24));
       const fact = setCalled(name, s);
+      if (speaksOfPattern(s, to - words.length, to)) return undefined;
       if (fact.is !== 'set' && cue === undefined && fresh === undefined && !partOf) return undefined;
       return whole({ says: [fact, ...(beside === undefined ? [] : mereWords(beside.trim()))] }, s, from, to);
     },
   ),
   rule(`(?:the )?set: ?(?<words>${CLAUSE})`, 'sure', ({ words = '' }, s, from, to) =>
-    startsClause(s, from) ? whole(says(setCalled(rest(s, words, from, to), s)), s, from, to) : undefined,
+    startsClause(s, from) && !speaksOfPattern(s, from, to) ? whole(says(setCalled(rest(s, words, from, to), s)), s, from, to) : undefined,
   ),
   rule(`(?:loose end|to ?do|still to do|to-do)\\s*:? (?<words>${BREATH})`, 'sure', ({ words }, s, from, to) =>
     whole(says({ is: 'loose end', words: rest(s, words, from, to) }), s, from, to),
@@ -90,7 +95,7 @@ const looseEnds = byRules([
 /** Whether a place begins a clause. */
 const startsClause = ({ low, subject }: Sentence, at: number) =>
   /(?:^|[,.;·|\n•:(]|\b(?:and|but|so|because|then)\b)\s*$/.test(low.slice(0, at)) ||
-  (subject !== undefined && /^\s*$/.test(low.slice(subject.to, at)));
+  (subject !== undefined && subject.to <= at && /^\s*$/.test(low.slice(subject.to, at)));
 
 const CUE = new RegExp(`(?<![a-zß-ɏ])${WISH}(?![a-zß-ɏ])`);
 const CLAUSE_AT = new RegExp(`${CLAUSE}${WISH_GOES_ON}`, 'y');

@@ -75,7 +75,8 @@ const lettered = byRules([
 
 /** The letter of a view right after the name, where it is none of the sizes. */
 const viewByLetter = byRules([
-  rule(`(?<letter>[b-z])`, 'likely', ({ letter = '' }, s, from) => {
+  // An A is an article, but where nothing comes that it could belong to.
+  rule(`(?<letter>[b-z]|a(?= *(?:[,;·|]|in\\b|$)))`, 'likely', ({ letter = '' }, s, from) => {
     const { subject: of } = s;
     const views = of?.pattern?.views ?? [];
     if (views.length < 2 || !of || of.to > from || s.low.slice(of.to, from).trim() !== '' || of.sizes.some((l) => l.toLowerCase() === letter))

@@ -96,7 +96,7 @@ export const recogniseSize = byRules([
   ),
   // "between C and D", "C/D", "halfway between 12 and 14".
   given(/\d [a-k]/, rule)(
-    `(?:(?:in |a |an |the )*size[:=]? |in an? |in )?(?<band>\\d{2,3}) (?<cup>[a-k]{1,4})`,
+    `(?:(?:in |a |an |the )*size[:=]? |in an? |in )?(?<band>\\d{2,3}) (?<cup>[a-k]{1,4})(?! (?:bit|little|touch|tad)\\b)`,
     'sure',
     ({ band = '', cup = '' }, s) => (s.subject?.kind === 'bra' && BAND_AND_CUP.test(`${band}${cup}`) ? inAll(`${band}${cup}`, s, true) : undefined),
   ),
@@ -131,7 +131,7 @@ export const recogniseSize = byRules([
     },
   ),
   // Right after another pattern, "with the Grebe skirt 38": it may be the size of the one or the other.
-  rule(`(?<size>${LABEL})${ALONE}`, 'weak', ({ size }, s, from, to) => {
+  rule(`(?:in (?:an? |the )?|size )?(?<size>${LABEL})${ALONE}`, 'sure', ({ size }, s, from, to) => {
     const label = (s.subject?.sizes ?? []).find((l) => l.toLowerCase() === size);
     const beside = s.names.some((n) => n.kind === 'patterns' && n.from > (s.subject?.from ?? 0) && s.low.slice(n.to, from) === ' ');
     return label !== undefined && beside ? asks([{ is: 'size', line: whole(label) }], mereWords(s.typed(from, to))) : undefined;
