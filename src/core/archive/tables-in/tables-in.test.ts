@@ -180,6 +180,17 @@ test('wears: of a pattern’s version of that day, of several garments, and of n
   expect(rows[2]!.words).toMatch(/What: no garment is called “Nobody’s hat”/);
 });
 
+test('wears beside the estimate that a table of makes brought are said to be counted twice', () => {
+  const makes = take('Name,Finished on,Worn\nTern shirt dress,2025-03-01,40\nPlover cardigan,2025-03-01,');
+  const tables = { ...nothing, patterns: makes.of<Pattern>('patterns'), makes: makes.of<Make>('makes'), wears: makes.of<Wear>('wears') };
+  const { rows } = take(
+    'Worn on,What\n2025-04-01,Tern shirt dress\n2025-04-01,Plover cardigan\n2025-02-01,Tern shirt dress',
+    into({ tables }),
+    'wears',
+  );
+  expect(rows.map((r) => /beside an estimate of 40 wears/.test(r.words))).toEqual([true, false, false]);
+});
+
 test.each(SHEETS)('what goes out comes in: %s', (sheet) => {
   const text = sheetText(sheet, demo, { unit: 'cm', money: true, separator: 'tab' });
   expect(guessSheet(sheetOf(text).heads)).toBe(sheet);

@@ -43,6 +43,9 @@ export function takeWear(row: Row, taking: Taking) {
   const count = row.read('times', (text) => readWhole(text, 1000)) ?? 1;
   const comfort = row.read('comfort', readLove);
   const [occasion, remark] = [row.text('occasion'), row.text('remark')];
+  // A table of makes brought their count: one or the other should go.
+  const estimated = makeIds.reduce((sum, id) => sum + taking.estimatedFor(id, date), 0);
+  const twice = estimated > 0 && `counted beside an estimate of ${estimated} wears in that time`;
   taking.add('wears', {
     id: taking.into.newId(),
     date,
@@ -53,7 +56,7 @@ export function takeWear(row: Row, taking: Taking) {
     ...(comfort ? { comfort } : {}),
     ...(remark ? { remark } : {}),
   });
-  return joined(makes.map((m) => taking.called(m)).join(', '), dayWords(date), count !== 1 && `${count} ×`, occasion);
+  return joined(makes.map((m) => taking.called(m)).join(', '), dayWords(date), count !== 1 && `${count} ×`, occasion, twice);
 }
 
 /** Widths where a table gives none, cm. Source: our own convention for fabric of the usual double width. */

@@ -52,7 +52,7 @@ export class Taking {
       const names = new Set([this.called(make), make.name ?? ''].map(plainName));
       return [`makes of ${make.sources[0]?.patternId}`, ...[...names].map((name) => `make ${name}`)];
     },
-    wears: ({ date }) => [`worn ${date}`],
+    wears: ({ date, makeIds }) => [`worn ${date}`, ...makeIds.map((id) => `wears of ${id}`)],
     bodies: ({ personId, date }) => [`body ${personId} ${date}`],
     sets: ({ name }) => [`set ${plainName(name)}`],
     collections: ({ name }) => [`collection ${plainName(name)}`],
@@ -180,6 +180,13 @@ export class Taking {
 
   wearsOn(date: IsoDate): readonly Wear[] {
     return this.#all('wears', `worn ${date}`);
+  }
+
+  /** How often a make was worn in a time that holds a day, where that is only an estimate: a mere count, with nothing said of any wear. */
+  estimatedFor(makeId: string, day: IsoDate): number {
+    const held = (w: Wear) => w.until !== undefined && w.date <= day && day <= w.until;
+    const mere = (w: Wear) => w.count > 1 && w.occasion === undefined && w.comfort === undefined && w.remark === undefined;
+    return this.#all('wears', `wears of ${makeId}`).reduce((sum, w) => (held(w) && mere(w) ? sum + w.count : sum), 0);
   }
 
   isMeasured(personId: string, date: IsoDate): boolean {
