@@ -234,4 +234,9 @@ test('told in words: a set that is new, a bodice with another’s skirt, a dress
       .or(page.getByText('Waistband'))
       .first(),
   ).toBeVisible();
+
+  // A set of the ledger is known, and not begun anew.
+  await page.goto('/tell');
+  await page.getByLabel('What did you sew?').fill('Tidewater shirt C, set: winter pyjamas');
+  await expect(read).toContainText('of the setwinter pyjamas');
 });

@@ -37,16 +37,18 @@ async function keptIn(page: Page): Promise<string> {
 }
 
 /** What is kept once the book is open; undefined where it does not open, which is then what is tested. */
-const asOpened = async (page: Page) => {
-  await page.locator('#page').waitFor({ timeout: 5000 });
-  return keptIn(page);
-};
+const asOpened = (page: Page) =>
+  page
+    .locator('#page')
+    .waitFor({ timeout: 5000 })
+    .then(() => keptIn(page))
+    .catch(() => undefined);
 
 /** The context as another test would find it: no pages, and nothing kept at the app's address unless that is the demo as it was opened. */
 async function cleared(shared: Shared, origin: string) {
   const { context } = shared;
   const left = context.pages().find((page) => page.url().startsWith(origin));
-  const kept = shared.demo === undefined ? undefined : await left?.evaluate(() => 0).then(() => keptIn(left), () => undefined); // prettier-ignore
+  const kept = shared.demo !== undefined && left ? await keptIn(left).catch(() => undefined) : undefined;
   for (const page of context.pages()) await page.close();
   await context.unrouteAll({ behavior: 'ignoreErrors' });
   if (kept !== undefined && kept === shared.demo) return;
@@ -97,7 +99,7 @@ export const test = base.extend<{ chooses: boolean; ownContext: boolean }, { sha
       await kept();
       const answer = await goto(...to);
       if (!chooses && to[0] === '/') await lookRound(page);
-      if (context === shared.context && !begun) shared.demo ??= await asOpened(page).catch(() => undefined);
+      if (context === shared.context && !begun) shared.demo ??= await asOpened(page);
       begun = true;
       return answer;
     };

@@ -1,14 +1,21 @@
 import { useMemo } from 'react';
+import type { LineTables } from '../core/shorthand/draft-from-line';
 import { lineContextOf } from '../core/shorthand/line-context';
 import type { LineContext } from '../core/shorthand/sentence';
 import { useSets, useSettings } from '../data/queries';
 import { today } from '../data/today';
 import { useCaseTables } from '../data/engine-tables';
 
+/** The tables that lines speak of. */
+export function useLineTables(): LineTables {
+  const tables = useCaseTables();
+  const sets = useSets();
+  return useMemo(() => ({ ...tables, sets }), [tables, sets]);
+}
+
 /** What lines are read against: the names of the ledger. */
 export function useLineContext(): LineContext {
-  const tables = useCaseTables();
+  const tables = useLineTables();
   const { unit, currency } = useSettings();
-  const sets = useSets();
-  return useMemo(() => lineContextOf({ ...tables, sets }, { unit, currency, today: today() }), [tables, sets, unit, currency]);
+  return useMemo(() => lineContextOf(tables, { unit, currency, today: today() }), [tables, unit, currency]);
 }

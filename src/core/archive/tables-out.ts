@@ -66,6 +66,7 @@ export function sheetText(sheet: SheetName, tables: TablesOf, wishes: SheetWishe
 
 function sheetRows(sheet: SheetName, tables: TablesOf, { unit, money }: SheetWishes): string[][] {
   const { people, bodies, patterns, fabrics, makes, wears } = tables;
+  const called = (m: Make | undefined) => m && makeName(m, patterns);
   const patternOf = (m: Make) => withId(patterns, m.sources[0]?.patternId);
   const nameOf = (id: string | undefined, list: readonly { readonly id: string; readonly name: string }[]) => list.find((r) => r.id === id)?.name;
   const length = (cm: number | undefined) => (cm === undefined ? undefined : lengthForEditing(cm, unit));
@@ -93,7 +94,7 @@ function sheetRows(sheet: SheetName, tables: TablesOf, { unit, money }: SheetWis
           ['It was', (m) => m.bought?.what],
           ['Size on its label', (m) => m.bought?.size],
           money && makes.some((m) => m.bought?.price) && ['Paid for it', (m) => paid(m.bought?.price)],
-          ['Made over from', (m) => withId(makes, m.refashionOf) && makeName(withId(makes, m.refashionOf) ?? m, patterns)],
+          ['Made over from', (m) => called(withId(makes, m.refashionOf))],
           ['Of the set', (m) => nameOf(m.setId, tables.sets ?? [])],
           ['Next time', (m) => inLines(m.notes.filter((n) => n.kind === 'next time').map((n) => n.words))],
           ['Lessons', (m) => inLines(m.notes.filter((n) => n.about).map((n) => lessonCell(n, fabrics)))],

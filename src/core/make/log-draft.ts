@@ -72,8 +72,7 @@ export function sourcesAsDrafted(pattern: Pick<Pattern, 'id' | 'views' | 'joins'
 
 /** A garment made over from another: it needs no pattern, and what its name says that it is decides where it is fitted. */
 export function startMadeOver(name: string, personId: string, day: string, newId: NewId): Make {
-  // “Skirt from the old dress” is a skirt.
-  const garment = kindNamed(name.replace(/ (?:from|out of) .*$/i, '')) ?? kindNamed(name);
+  const garment = kindNamed(name);
   return { ...blankMake(newId(), personId, 1, day), name, kind: 'refashion', ...(garment === undefined ? {} : { garment }) };
 }
 

@@ -111,12 +111,11 @@ export function mainTook(input: PatternCase, planned: Make, version: Make): Took
 export function neededFor(input: PatternCase, planned: Make, width: number): { readonly found: FabricNeeded | undefined; readonly added: number } {
   const view = viewOf(input.pattern, planned);
   const key = partsKey(planned);
-  const isAlike = (version: Make) => partsKey(version) === key;
   // Versions joined from the same parts know best; any other had parts of other sizes, or lacked some.
-  const alike = input.makes.filter((m) => isAlike(m) && mainTook(input, planned, m));
+  const alike = input.makes.filter((m) => partsKey(m) === key && mainTook(input, planned, m));
   const took = (version: Make) => {
     const told = mainTook(input, planned, version);
-    return told && { ...told, rough: told.rough || !isAlike(version) };
+    return told && { ...told, rough: told.rough || alike.length === 0 };
   };
   const makes = alike.length > 0 ? alike : input.makes;
   const told = fabricNeeded({ ...input, makes, view, took, size: planned.size, width, longestPiece: view.longest });

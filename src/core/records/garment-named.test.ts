@@ -16,6 +16,9 @@ test.each([
   ['pencil case', 'bag'],
   ['a cushion', 'home'],
   ['soft toy', 'toy'],
+  ['skirt from an old dress', 'skirt'],
+  ['a thing from my old jeans', 'trousers'],
+  ['the market dress, cut down to a skirt', 'skirt'],
   ['Kelpie', undefined],
 ] as const)('%s: %s', (name, kind) => expect(kindNamed(name)).toBe(kind));
 

@@ -52,13 +52,15 @@ function lastNamed<T>(text: string, words: Iterable<readonly [string, T]>): { re
 }
 
 /**
- * The kind of garment that words name, alone or among others; the last one named counts.
+ * The kind of garment that words name, alone or among others; the last one named counts, but not what it was made from.
  *
  * @example kindNamed('Skerry concert jacket') // 'jacket'
  * @example kindNamed('jeans') // 'trousers'
+ * @example kindNamed('skirt from an old dress') // 'skirt'
  */
 export function kindNamed(text: string): GarmentKind | undefined {
-  return lastNamed(text, KIND_WORDS)?.of;
+  const [made = ''] = text.split(/\s(?:from|out of)\s/i);
+  return (lastNamed(made, KIND_WORDS) ?? lastNamed(text, KIND_WORDS))?.of;
 }
 
 /**

@@ -17,7 +17,7 @@ export interface LineTables {
   readonly bodies: readonly MeasurementSet[];
   readonly fabrics: readonly Fabric[];
   readonly people: readonly Person[];
-  readonly sets?: readonly SewnSet[];
+  readonly sets: readonly SewnSet[];
 }
 
 /** A line that was read: its chips, and the make they amount to where it says of what. */
@@ -101,7 +101,7 @@ function withDraft(tables: LineTables, { make, newPattern, newPerson, newFabrics
     patterns: newPattern ? [...tables.patterns, newPattern] : tables.patterns,
     people: newPerson ? [...tables.people, newPerson] : tables.people,
     fabrics: [...tables.fabrics, ...newFabrics],
-    sets: [...(tables.sets ?? []), ...(newSet ? [newSet] : [])],
+    sets: newSet ? [...tables.sets, newSet] : tables.sets,
   };
 }
 

@@ -76,7 +76,7 @@ describe('what is made over', () => {
   });
 
   test('in an empty ledger it comes with whoever sewed it', () => {
-    const empty = { patterns: [], makes: [], bodies: [], fabrics: [], people: [] };
+    const empty = { patterns: [], makes: [], bodies: [], fabrics: [], people: [], sets: [] };
     const { draft, person } = readMake('cut the maxi dress down to a skirt, 2 hours', empty, {
       context: lineContextOf(empty, USUAL),
       spoken: undefined,
@@ -104,6 +104,12 @@ describe('sets', () => {
     expect(other!.make.setId).toBeUndefined();
     // Saved alone, the trousers would speak of a set that nobody has.
     expect([leansOn(trousers!, shirt!), leansOn(shirt!, trousers!), leansOn(other!, shirt!)]).toEqual([true, false, false]);
+  });
+
+  test('one of the ledger is known in a telling, and not begun anew', () => {
+    const [shirt] = readMakes(['Tidewater shirt C, set: Winter pyjamas'], LEDGER, { usual: USUAL, spoken: maren, newId });
+    expect(shirt!.draft).toMatchObject({ make: { setId: LEDGER.sets[0]!.id } });
+    expect(shirt!.draft!.newSet).toBeUndefined();
   });
 
   test('what it is made with besides stays in words', () => {

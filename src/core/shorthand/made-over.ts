@@ -5,12 +5,13 @@ import type { NameFound } from './names';
 /** What a garment was before it was made over, in the words of a line. */
 const WAS = '[^,.;·|\\n]{2,50}?';
 const ENDS = '(?=\\s*(?:$|[,.;·|\\n]|(?:in )?(?:an? )?size\\b|for\\b|label))';
+const OVER = 'made over|refashion(?:ed)?|remade|recut|re-cut|cut down|upcycled|converted';
 const LABELLED = '(?:,? (?:label(?:led)?|it was(?: an?)?(?= size)|its label (?:said|says)|with (?:the|a) label) (?:size )?(?<label>[a-z0-9]{1,4}))?';
 const PREPARED = '(?:(?:i|we|just|finally|also|then|today) )*';
 const OWNED = '(?:(?:the|a|an|my|his|her|our|some|pair of) )*';
 
 /** "Summer skirt, cut down from a bought maxi dress", "made from an old dress": it is said behind what was made. */
-export const MADE_FROM = `(?:(?:which|it|was|is|a|made over|refashion(?:ed)?|remade|recut|re-cut|cut down|upcycled|converted) )*(?:(?:made over|refashion(?:ed)?|remade|recut|re-cut|cut down|upcycled|converted) (?:from|out of)|made (?:from|out of)(?= (?:an? |the |my |his |her )*(?:old|bought|shop-bought|second-hand|thrifted|vintage|outgrown|ready-made) )) (?<was>${WAS})${ENDS}${LABELLED}`;
+export const MADE_FROM = `(?:(?:which|it|was|is|a|${OVER}) )*(?:(?:${OVER}) (?:from|out of)|made (?:from|out of)(?= (?:an? |the |my |his |her )*(?:old|bought|shop-bought|second-hand|thrifted|vintage|outgrown|ready-made) )) (?<was>${WAS})${ENDS}${LABELLED}`;
 const FROM = new RegExp(`\\b${MADE_FROM}`);
 
 /** Whether what something was made from was sewn before: of an old sheet it is new. */

@@ -1,14 +1,15 @@
 import { isSizeLabel } from '../garment/ladder';
 import type { GarmentKind } from '../records';
 import { isWithoutFit, kindNamed } from '../records/garment-named';
-import type { LineContext, Subject } from './sentence';
+import type { KnownPattern, LineContext, Subject } from './sentence';
 import { folded, sameNoun, type NameFound, type WordAt } from './names';
 import { isMadeOver, madeOverFrom, madeOverIn, withoutArticle } from './made-over';
-import { isTradeWord } from './words';
+import { isTradeWord, JOINED_WITH } from './words';
 
 /** After these another pattern is spoken of beside the one that the line is about. */
-const BESIDE =
-  /(?:\b(?:like|than|same as|similar to|as with|instead of|joined (?:with|to)|combined with|hacked with|mashed (?:up )?with|plus|with|(?:made over|refashioned|remade|recut|cut down|cut|upcycled) (?:from|out of))(?: the| my| an?)?|\b(?:sleeves?|collar|cuffs?|skirt|bodice|neckline|pockets?|hood|waistband|yoke|front|back|legs?|facing|straps?|placket)(?: (?:is|are|was|were|taken|borrowed))* (?:of|from|off)(?: the| my| an?)?)\s*$/;
+const BESIDE = new RegExp(
+  `(?:\\b(?:like|than|same as|similar to|as with|instead of|${JOINED_WITH}|plus|with|(?:made over|refashioned|remade|recut|cut down|cut|upcycled) (?:from|out of))(?: the| my| an?)?|\\b(?:sleeves?|collar|cuffs?|skirt|bodice|neckline|pockets?|hood|waistband|yoke|front|back|legs?|facing|straps?|placket)(?: (?:is|are|was|were|taken|borrowed))* (?:of|from|off)(?: the| my| an?)?)\\s*$`,
+);
 
 /** What leads to the name of what was made. */
 const LEAD =
@@ -84,6 +85,17 @@ function newSubject(
   return /^\s*,?\s*(?:in )?(?:an? )?size \S/.test(low.slice(last.to)) ? subjectNamed(typed(one.from, last.to), one.from, last.to) : undefined;
 }
 
+/** A pattern of the ledger, with the part of it that is said behind its name. */
+const ofPattern = (pattern: KnownPattern, from: number, named: number, part: number): Subject => ({
+  from,
+  to: named + part,
+  part: part > 0,
+  says: { is: 'pattern', patternId: pattern.id },
+  pattern,
+  kind: pattern.kind,
+  sizes: pattern.sizes ?? [],
+});
+
 const subjectNamed = (name: string, from: number, to: number): Subject =>
   isWithoutFit(name)
     ? { from, to, says: { is: 'new thing', name }, kind: undefined, sizes: [] }
@@ -106,15 +118,13 @@ export function subjectOf(
     const next = n.whole ? undefined : words.find((w) => w.from >= n.to);
     return next && low.slice(n.to, next.from).trim() === '' && isGarment(next.word) ? next : undefined;
   };
+  /** How long the part is that is said behind a name, where another pattern is named after it; 0 where none is. */
+  const partAt = (at: number): number =>
+    names.some((n) => n.kind === 'patterns' && n.from > at) ? (MAIN_PART.exec(low.slice(at))?.[0].length ?? 0) : 0;
   /** "Kelp tote" is not the Kelp leggings; a T-shirt is the tee, by another word for the same kind. */
   const isAnother = (n: NameFound): boolean => {
     // "Saltmarsh top with the skirt of …": of the dress.
-    if (
-      WITH_BOTH.includes(patternOf(n)?.kind ?? 'top') &&
-      MAIN_PART.test(low.slice(n.to)) &&
-      names.some((o) => o.kind === 'patterns' && o.from > n.to)
-    )
-      return false;
+    if (WITH_BOTH.includes(patternOf(n)?.kind ?? 'top') && partAt(n.to) > 0) return false;
     const noun = nounAfter(n)?.word;
     const called = patternOf(n);
     if (noun === undefined || (called?.kind !== undefined && kindNamed(noun) === called.kind)) return false;
@@ -141,23 +151,8 @@ export function subjectOf(
   const pattern = found && patternOf(found);
   if (found && pattern) {
     // A noun that is the part which it brings is none of its name.
-    const named =
-      found.to +
-      (MAIN_PART.test(low.slice(found.to)) && names.some((n) => n.kind === 'patterns' && n.from > found.to)
-        ? 0
-        : (nounAfter(found)?.to ?? found.to) - found.to);
-    // Where another pattern is named after it, the part that this one brings goes with its name.
-    const part = names.some((n) => n.kind === 'patterns' && n.from > named) ? MAIN_PART.exec(low.slice(named))?.[0].length : undefined;
-    const to = named + (part ?? 0);
-    return {
-      from: found.from,
-      to,
-      part: part !== undefined,
-      says: { is: 'pattern', patternId: pattern.id },
-      pattern,
-      kind: pattern.kind,
-      sizes: pattern.sizes ?? [],
-    };
+    const named = partAt(found.to) > 0 ? found.to : (nounAfter(found)?.to ?? found.to);
+    return ofPattern(pattern, found.from, named, partAt(named));
   }
   const begun = newSubject(
     low,
@@ -173,8 +168,7 @@ export function subjectOf(
   // "The sleeves of the Tidewater shirt" are its own where nothing else is named.
   const [only] = begun ? [] : names.filter((n) => n.kind === 'patterns' && !isAnother(n));
   const lone = only && patternOf(only);
-  if (only && lone)
-    return { from: only.from, to: only.to, says: { is: 'pattern', patternId: lone.id }, pattern: lone, kind: lone.kind, sizes: lone.sizes ?? [] };
+  if (only && lone) return ofPattern(lone, only.from, only.to, 0);
   if (shared || !begun || !('name' in begun.says) || !isMadeOver(low)) return shared ? undefined : begun;
   // What is made over from another needs no pattern.
   return { ...begun, says: { is: 'remade', name: begun.says.name } };

@@ -101,6 +101,9 @@ export const ZONE_WORDS: ReadonlyMap<string, ZoneId> = new Map([
   ...Object.entries(ZONE_SYNONYMS),
 ]);
 
+/** How another pattern is said to be joined: for a regular expression. */
+export const JOINED_WITH = 'joined (?:with|to)|combined with|hacked with|mashed (?:up )?with';
+
 export const SYMPTOM_WORDS: ReadonlyMap<string, SymptomId> = new Map(SYMPTOM_IDS.map((id) => [symptomOf(id).label, id] as const));
 
 /** Words for under and over, with the kinds of zone they suit. */

@@ -18,8 +18,7 @@ import { usePerson } from '../../data/queries';
 import { ComesWith } from '../../parts/comes-with';
 import { LineChips, openQuestions, toFirstQuestion } from '../../parts/line-chips';
 import { choose, save } from '../../parts/save';
-import { useLineContext } from '../../parts/use-line-context';
-import { useCaseTables } from '../../data/engine-tables';
+import { useLineContext, useLineTables } from '../../parts/use-line-context';
 import { routes } from '../../routes';
 import { Button } from '../../ui/button';
 import { KeyCap } from '../../ui/key-cap';
@@ -31,7 +30,7 @@ type Item = Told & ReadMake & { readonly context: LineContext; readonly answers:
 /** What is told, read make by make. */
 function useTold(text: string, answers: Readonly<Record<string, Answers>>): readonly Item[] {
   const context = useLineContext();
-  const tables = useCaseTables();
+  const tables = useLineTables();
   const spoken = usePerson();
   return useMemo(() => {
     const told = splitTelling(text, context);

@@ -86,6 +86,15 @@ describe('an old spreadsheet of garments', () => {
     ]);
   });
 
+  test('a pattern is of the fabric of its own row, however many came before', () => {
+    const sheet = 'Date,Pattern,Fabric\n2025-01-01,Tern skirt,oat linen\n2025-02-01,Tern top,teal jersey\n2025-03-01,Tern coat,boiled wool';
+    expect(
+      take(sheet)
+        .of<Pattern>('patterns')
+        .map((p) => p.wants.structure),
+    ).toEqual(['woven', 'knit', 'woven']);
+  });
+
   test('a row that cannot be taken says why and where, leaves nothing behind, and is given back', () => {
     expect(rows.filter((r) => r.state === 'not taken')).toEqual([
       { line: 5, state: 'not taken', words: 'no day says when it was cut or finished' },

@@ -1,4 +1,4 @@
-import { mainFabric } from '../../make/main-fabric';
+import { mainUse } from '../../make/main-fabric';
 import { lessonSubjects } from '../../make/lesson-subjects';
 import { firstView } from '../../make/versions';
 import { sizeLineWords } from '../../alteration/words';
@@ -115,7 +115,7 @@ function addMake(row: Row, taking: Taking, name: string, personId: string, known
   // What has no fit, or was made over, and is called by no version has no pattern: so our own tables call it.
   const numbered = name !== row.text('name');
   const nameless = (told.kind === 'without fit' || told.kind === 'refashion') && !numbered;
-  const pattern = known ?? (nameless ? undefined : addPattern(row, taking, name, mainFabric({ fabrics }, taking.fabrics()).fabric));
+  const pattern = known ?? (nameless ? undefined : addPattern(row, taking, name, taking.fabricOf(mainUse({ fabrics })?.fabricId)));
   const garment = pattern ? undefined : (row.read('kind', kindNamed) ?? kindNamed(name));
   const numbers = taking
     .makesOf(pattern?.id)
@@ -215,7 +215,7 @@ function lessonOf(line: string, fabrics: readonly FabricUse[], taking: Taking): 
     id: taking.into.newId(),
     kind: 'tip',
     words,
-    about: subjects.length > 0 ? subjects : lessonSubjects('', words, { fabrics: [...fabrics] }, taking.fabrics()),
+    about: subjects.length > 0 ? subjects : lessonSubjects('', words, { fabrics: [...fabrics] }, []),
   };
 }
 

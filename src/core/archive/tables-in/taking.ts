@@ -47,7 +47,7 @@ export class Taking {
   readonly #wordsFor: { readonly [T in Taken]: (record: Ledger[T][number]) => readonly string[] } = {
     people: ({ name }) => ['somebody', `person ${plainName(name)}`],
     patterns: ({ id, name }) => ['every pattern', `pattern ${id}`, `pattern called ${plainName(name)}`],
-    fabrics: ({ name }) => ['every fabric', `fabric ${plainName(name)}`],
+    fabrics: ({ id, name }) => [`fabric ${plainName(name)}`, `fabric of id ${id}`],
     makes: (make) => {
       const names = new Set([this.called(make), make.name ?? ''].map(plainName));
       return [`makes of ${make.sources[0]?.patternId}`, ...[...names].map((name) => `make ${name}`)];
@@ -131,13 +131,13 @@ export class Taking {
     return this.#all('collections', `collection ${plainName(name)}`)[0] ?? this.add('collections', blankCollection(this.into.newId(), name));
   }
 
-  /** Every pattern, with those that came with the rows before. */
+  /** Every pattern as it stands now, with those that came with the rows before. */
   patterns(): readonly Pattern[] {
-    return this.#all('patterns', 'every pattern');
+    return [...this.#all('patterns', 'every pattern')];
   }
 
-  fabrics(): readonly Fabric[] {
-    return this.#all('fabrics', 'every fabric');
+  fabricOf(id: string | undefined): Fabric | undefined {
+    return this.#all('fabrics', `fabric of id ${id}`)[0];
   }
 
   /**

@@ -4,6 +4,7 @@ import { folded, type Named } from '../names';
 import { byRules, clauseStart, mereWords, rule, says, wherever, type Meant } from '../said';
 import type { KnownPattern, Proposal, Recogniser, Sentence } from '../sentence';
 import { WEIGHTS } from '../weights';
+import { JOINED_WITH } from '../words';
 
 /** Parts that come from another pattern, with the zones they bring. */
 const PARTS: Readonly<Record<string, readonly ZoneId[]>> = {
@@ -31,7 +32,7 @@ const BEFORE_PATTERN = new RegExp(
   'u',
 );
 const AFTER_PATTERN = new RegExp(` ${PART}${END}`, 'y');
-const JOINING = /(?:,? ?(?:joined (?:with|to)|combined with|hacked with|mashed (?:up )?with))(?:\s+(?:the|an?|my))?\s+$/;
+const JOINING = new RegExp(`(?:,? ?(?:${JOINED_WITH}))(?:\\s+(?:the|an?|my))?\\s+$`);
 const BESIDE = /(?:with|and|plus|using|used|borrowed)(?:\s+(?:the|an?|my))?\s+$/;
 /** Worn with another, and not joined with it. */
 const WORN_WITH = /\b(?:worn|wear|goes|go|going|went|looks|paired|matching|matches|set|together)(?: \w+)? $/;

@@ -81,7 +81,7 @@ const viewByLetter = byRules([
     const views = of?.pattern?.views ?? [];
     if (views.length < 2 || !of || of.to > from || s.low.slice(of.to, from).trim() !== '' || of.sizes.some((l) => l.toLowerCase() === letter))
       return undefined;
-    const found = viewLettered(s.subject?.pattern, letter);
+    const found = viewLettered(of.pattern, letter);
     return found && says({ is: 'view', viewId: found.id });
   }),
 ]);

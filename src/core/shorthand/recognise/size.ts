@@ -94,12 +94,13 @@ export const recogniseSize = byRules([
       return followsSubject(s, from) || item ? all(whole(label)) : undefined;
     },
   ),
-  // "between C and D", "C/D", "halfway between 12 and 14".
+  // "75 B", "34 DD": band and cup apart.
   given(/\d [a-k]/, rule)(
     `(?:(?:in |a |an |the )*size[:=]? |in an? |in )?(?<band>\\d{2,3}) (?<cup>[a-k]{1,4})(?! (?:bit|little|touch|tad)\\b)`,
     'sure',
     ({ band = '', cup = '' }, s) => (s.subject?.kind === 'bra' && BAND_AND_CUP.test(`${band}${cup}`) ? inAll(`${band}${cup}`, s, true) : undefined),
   ),
+  // "between C and D", "C/D", "halfway between 12 and 14".
   given(/between/, rule)(
     `(?:(?:a|in|cut|size|sizes|half ?way|halfway|in) )*between (?:sizes? |an? |the )?(?<a>${LABEL}) (?:and|&) (?:an? |the )?(?<b>${LABEL})(?: (?:at|in|on|across|for) (?<zones>${ZONES}))?`,
     'sure',
