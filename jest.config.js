@@ -6,8 +6,11 @@ export default {
   // A test that hangs must end, yet a slow machine is no fault: the limit is far above what the longest takes.
   testTimeout: 120_000,
   setupFiles: ['<rootDir>/scripts/property-seed.ts', '<rootDir>/scripts/browser-here.ts'],
-  // Jest reads no modules of packages: it takes the build for Node of the same.
-  moduleNameMapper: { '^@zip\\.js/zip\\.js/lib/zip-core-native\\.js$': '@zip.js/zip.js' },
+  // Jest reads no modules of packages: it takes other builds of the same.
+  moduleNameMapper: {
+    '^@zip\\.js/zip\\.js/lib/zip-core-native\\.js$': '@zip.js/zip.js',
+    '^earcut$': '<rootDir>/node_modules/earcut/dist/earcut.min.js',
+  },
   transform: {
     '^.+\\.tsx?$': [
       '@swc/jest',

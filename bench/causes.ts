@@ -4,7 +4,7 @@ import { priorSpread, type ZoneId } from '../src/core/body/zones';
 import type { Alteration, Fabric, Make, Outcome } from '../src/core/records';
 import { whatItDid } from '../src/core/versions/what-it-did';
 import { handOf, movesBetween, type Cause } from '../src/core/versions/moves';
-import { seeded } from './seeded';
+import { seeded } from '../src/core/units/seeded';
 import { normalFrom, noted } from './sewists';
 
 /** A place where something can be changed between two versions, and by what. */

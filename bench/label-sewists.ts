@@ -23,7 +23,7 @@ import {
   type Calibration,
   type HiddenPattern,
 } from './sewists';
-import { seeded } from './seeded';
+import { seeded } from '../src/core/units/seeded';
 
 /**
  * Sewists whose ledgers hold labels only: no chart, and half of them never measured themselves. What a size adds is drawn from the table of

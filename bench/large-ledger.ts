@@ -18,7 +18,7 @@ import {
   type Verdict,
   type Wear,
 } from '../src/core/records';
-import { seeded } from './seeded';
+import { seeded } from '../src/core/units/seeded';
 
 const DAY = 86_400_000;
 const MEASURES: Partial<Record<BodyMeasure, readonly [first: number, step: number]>> = {

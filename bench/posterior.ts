@@ -5,7 +5,7 @@ import { phiBetween } from '../src/core/inference/normal';
 import { bestCut, posteriorOf } from '../src/core/inference/posterior';
 import { edgesOf } from '../src/core/body/fit-class';
 import type { Outcome } from '../src/core/records';
-import { seeded } from './seeded';
+import { seeded } from '../src/core/units/seeded';
 
 const PATTERNS = 400;
 const VERSIONS = 12;

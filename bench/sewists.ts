@@ -12,7 +12,7 @@ import { bestCut, chanceOfRight, posteriorOf, priorFrom, quantile, type Posterio
 import { keysOf } from '../src/core/units/keys';
 import { roundToWorkable } from '../src/core/units/length';
 import { blankFabric, USUAL_ZONES, type GarmentKind, type Outcome } from '../src/core/records';
-import { seeded } from './seeded';
+import { seeded } from '../src/core/units/seeded';
 import { SimulatedBody, type BodyWay, type Measuring } from './simulated-body';
 
 /** How a sewist decides what to cut next. */

@@ -1,0 +1,247 @@
+import { seeded } from '../units/seeded';
+import { itemAt } from '../units/item-at';
+import { overlap, united, widened } from './clip';
+import { areaOf, atOrigin, boundsOf, mirrored, moved, turnedBy, turnedRound, type Point, type Polygon } from './polygon';
+import { Search, type Lain, type Lay, type Phase } from './search';
+
+/** Which way the grain of a piece lies on the fabric. */
+export type Grain = 'along' | 'across' | 'bias';
+
+/** A pattern piece at one size, as it is cut out: with its seam allowance, its grain along y, cm. */
+export interface CutPiece {
+  readonly name: string;
+  readonly outline: Polygon;
+  /** How many are cut out. */
+  readonly count: number;
+  /** Every second one mirrored: a left one and a right one. */
+  readonly pairs: boolean;
+  /** The outline is one half: this side of its box lies on a fold of the fabric. */
+  readonly fold?: 'left' | 'right';
+  readonly grain?: Grain;
+  /** Where its print must meet that of its neighbours. */
+  readonly match?: Point;
+  /** Drawn by us from measures, not taken from the pattern. */
+  readonly estimated?: boolean;
+}
+
+/** The fabric as it lies on the table, cm. */
+export interface LayFabric {
+  /** What can be used of the width: between the selvedges. */
+  readonly width: number;
+  /** A nap or a one-way print: no piece is turned round. */
+  readonly nap?: boolean;
+  /** Folded lengthwise, right sides together: two layers of half the width. */
+  readonly folded?: boolean;
+  /** Kept free between pieces. */
+  readonly gap?: number;
+  /** Must stay free of pieces, as it lies unfolded: a bite cut out, a flaw. */
+  readonly taken?: readonly Polygon[];
+  readonly repeatAlong?: number | undefined;
+  readonly repeatAcross?: number | undefined;
+}
+
+/** A piece that stays where it was put: its box's corner on the unfolded fabric. */
+export interface Pin {
+  readonly piece: string;
+  readonly copy: number;
+  readonly turned: boolean;
+  readonly x: number;
+  readonly y: number;
+}
+
+/** One copy of a piece on the fabric. */
+export interface Placed {
+  readonly piece: string;
+  /** Counted from 1. */
+  readonly copy: number;
+  readonly mirrored: boolean;
+  /** By half a circle. */
+  readonly turned: boolean;
+  /** x across the fabric from one selvedge, y along it from the cut end. */
+  readonly polygon: Polygon;
+}
+
+/** A lay as it is drawn, the fabric unfolded. */
+export interface DrawnLay {
+  readonly width: number;
+  /** Fabric it takes, cm. */
+  readonly length: number;
+  /** No lay of these pieces can be shorter, cm. */
+  readonly bound: number;
+  readonly placed: readonly Placed[];
+}
+
+/** One thing for the search, with what comes out of it when it is cut. */
+interface Job {
+  readonly lain: Lain;
+  readonly piece: CutPiece;
+  /** First copy it gives; two where it is cut through both layers. */
+  readonly copy: number;
+  readonly mirrored: boolean;
+  readonly through: boolean;
+  /** The outline as it is cut, its box against that of the search's. */
+  readonly cut: Polygon;
+  readonly margin: number;
+}
+
+/** A pattern piece cannot be laid: wider than the fabric. */
+export class TooWide extends RangeError {
+  constructor(
+    readonly piece: string,
+    readonly needs: number,
+    readonly has: number,
+  ) {
+    super(`${piece} is ${needs.toFixed(1)} cm wide as it lies; the fabric has ${has.toFixed(1)} cm.`);
+  }
+}
+
+/** The outline as it lies, its grain along the fabric, across or on the bias. */
+const onGrain = (outline: Polygon, grain: Grain | undefined): Polygon =>
+  grain === 'across' ? turnedBy(outline, 90) : grain === 'bias' ? turnedBy(outline, 45) : outline;
+
+/**
+ * A piece drawn as one half, opened out over its fold.
+ *
+ * @example opened([[0, 0], [20, 0], [20, 50], [0, 50]], 'left') // 40 cm wide
+ */
+export function opened(outline: Polygon, fold: 'left' | 'right'): Polygon {
+  const { left, right } = boundsOf(outline);
+  const at = fold === 'left' ? left : right;
+  const onFold = moved(outline, -at, 0);
+  // A hair beyond the fold, or the two halves would only touch.
+  const half = onFold.map(([x, y]): Point => [Math.abs(x) < 1e-6 ? (fold === 'left' ? -1e-4 : 1e-4) : x, y]);
+  return itemAt(
+    united([half, mirrored(half)]).sort((a, b) => areaOf(b) - areaOf(a)),
+    0,
+  );
+}
+
+/** Whether a piece is its own mirror image. */
+function evenSided(outline: Polygon): boolean {
+  const [one, other] = [atOrigin(outline), atOrigin(mirrored(outline))];
+  return overlap(one, other) > 0.995 * areaOf(one);
+}
+
+const phaseOf = (repeat: number | undefined, at: number | undefined, size: number): Phase | undefined =>
+  repeat === undefined || at === undefined || repeat <= 0 ? undefined : { repeat, first: -at, turned: at - size };
+
+/** What the search is to lay, copy by copy. */
+function jobs(pieces: readonly CutPiece[], fabric: LayFabric, pins: readonly Pin[]): Job[] {
+  const { folded = false, nap = false, gap = 0 } = fabric;
+  const width = folded ? fabric.width / 2 : fabric.width;
+  return pieces.flatMap((piece, at): Job[] => {
+    const half = piece.fold !== undefined && folded;
+    const whole = piece.fold !== undefined && !folded ? opened(piece.outline, piece.fold) : piece.outline;
+    // On the fold of the fabric, the edge on it lies at x = 0.
+    const drawn = half && piece.fold === 'right' ? mirrored(whole) : whole;
+    const outline = onGrain(drawn, half ? undefined : piece.grain);
+    const through = folded && !half && piece.count > 1 && (piece.pairs || evenSided(outline));
+    const each = (copy: number, flip: boolean, two: boolean): Job => {
+      const faced = flip ? mirrored(outline) : outline;
+      const cut = atOrigin(faced);
+      const grown = gap > 0 ? itemAt(widened(cut, gap / 2), 0) : cut;
+      const onFold = half ? grown.map(([x, y]): Point => [Math.max(0, x), y]) : grown;
+      const box = boundsOf(onFold);
+      if (box.right - box.left - gap > width + 1e-6) throw new TooWide(piece.name, box.right - box.left - gap, width);
+      const match = piece.match;
+      const { left, top, right, bottom } = boundsOf(faced);
+      const matchX = match && (flip ? -match[0] : match[0]) - left;
+      const across = half ? undefined : phaseOf(fabric.repeatAcross, matchX, right - left);
+      const along = phaseOf(fabric.repeatAlong, match && match[1] - top, bottom - top);
+      const pin = folded ? undefined : pins.find((p) => p.piece === piece.name && p.copy === copy);
+      return {
+        piece,
+        copy,
+        mirrored: flip,
+        through: two,
+        cut,
+        margin: gap / 2,
+        lain: {
+          outline: atOrigin(onFold),
+          turns: !nap && !half,
+          shape: `${at} ${flip}`,
+          ...(half ? { atX: 0 } : {}),
+          ...(across ? { across } : {}),
+          ...(along ? { along } : {}),
+          ...(pin ? { pinned: { turned: pin.turned, x: pin.x, y: pin.y } } : {}),
+        },
+      };
+    };
+    const list: Job[] = [];
+    for (let copy = 1; copy <= piece.count;) {
+      const two = through && copy < piece.count;
+      list.push(each(copy, !two && piece.pairs && copy % 2 === 0, two));
+      copy += two ? 2 : 1;
+    }
+    return list;
+  });
+}
+
+/** Where each copy lies on the unfolded fabric. */
+function drawn({ length, spots }: Lay, list: readonly Job[], fabric: LayFabric, bound: number): DrawnLay {
+  const fold = fabric.width / 2;
+  const placed = list.flatMap(({ piece, copy, mirrored: flip, through, cut, margin }, i): Placed[] => {
+    const { turned, x, y } = itemAt(spots, i);
+    const way = atOrigin(turned ? turnedRound(cut) : cut);
+    const one = (polygon: Polygon, number: number, face: boolean): Placed => ({ piece: piece.name, copy: number, mirrored: face, turned, polygon });
+    // The strip of the search is wider by half a gap at each edge, since none is needed there; at the fold there is.
+    if (!fabric.folded) return [one(moved(way, x, y), copy, flip)];
+    if (piece.fold !== undefined) {
+      const half = moved(way, 0, y);
+      return [one(moved(opened(half, 'left'), fold, 0), copy, false)];
+    }
+    const right = moved(way, fold + x + margin, y);
+    const left = moved(mirrored(right), 2 * fold, 0);
+    return through ? [one(right, copy, flip), one(left, copy + 1, !flip)] : [one(right, copy, flip)];
+  });
+  return { width: fabric.width, length: Math.max(0, length - (fabric.gap ?? 0)), bound, placed };
+}
+
+/**
+ * No lay of these pieces can be shorter, cm: their area spread over the width, and the longest piece.
+ */
+export function shortest(pieces: readonly CutPiece[], { width, folded = false }: Pick<LayFabric, 'width' | 'folded'>): number {
+  const heights = pieces.map(({ outline, grain, fold }) => {
+    const { top, bottom } = boundsOf(onGrain(fold !== undefined && !folded ? opened(outline, fold) : outline, grain));
+    return bottom - top;
+  });
+  const area = pieces.reduce((sum, { outline, count, fold }) => sum + areaOf(outline) * count * (fold === undefined ? 1 : 2), 0);
+  return Math.max(area / width, ...heights, 0);
+}
+
+/**
+ * Better and better lays of pieces on a fabric, each shorter than the one before it; nothing where a step of work brought none. Whoever asks
+ * decides when to stop: the same seed gives the same lays in the same steps.
+ *
+ * @param seed a whole number
+ * @param pins pieces that stay where they are; on a single layer only
+ * @throws TooWide where a piece does not go onto the fabric
+ * @example for (const lay of layings(pieces, { width: 140 }, 1)) if (lay && lay.length < 150) break;
+ */
+export function* layings(
+  pieces: readonly CutPiece[],
+  fabric: LayFabric,
+  seed: number,
+  pins: readonly Pin[] = [],
+): Generator<DrawnLay | undefined, void> {
+  const list = jobs(pieces, fabric, pins);
+  const bound = shortest(pieces, fabric);
+  if (list.length === 0) {
+    yield { width: fabric.width, length: 0, bound, placed: [] };
+    return;
+  }
+  const gap = fabric.gap ?? 0;
+  const taken = (fabric.taken ?? []).flatMap((polygon) => {
+    if (!fabric.folded) return [moved(polygon, gap / 2, gap / 2)];
+    // A flaw spoils both layers: the fold lies at x = 0, and what is left of it comes to lie over the right half.
+    const right = moved(polygon, -fabric.width / 2, gap / 2);
+    return [right, mirrored(right)];
+  });
+  const strip = { width: fabric.folded ? fabric.width / 2 + gap / 2 : fabric.width + gap, taken };
+  const search = new Search(
+    list.map(({ lain }) => lain),
+    strip,
+    seeded(seed),
+  );
+  for (const lay of search.lays(bound)) yield lay && drawn(lay, list, fabric, bound);
+}
