@@ -5,13 +5,13 @@ import type { Fabric, Make, Pattern, Piece, SizeLine, View } from '../records';
 /** To a narrower width by area, and more, since pieces do not fill it as well. Source: engine.md, section 10. */
 const ROUGH = 1.15;
 /** A fabric without a width is taken to be so wide, cm: the commonest. */
-const USUAL_WIDTH = 140;
+export const USUAL_WIDTH = 140;
 /** What is left over when there is plenty, and what is tight, cm. Source: our own convention. */
 const PLENTY = 30;
 const TIGHT = 10;
 
 /** Makes that say what a view takes: not a toile of some parts, nor what was cut from another garment; and only when all of it is cut. */
-const TAKES_ITS_FILL: readonly Make['kind'][] = ['garment', 'wearable toile'];
+export const TAKES_ITS_FILL: readonly Make['kind'][] = ['garment', 'wearable toile'];
 
 /** Where the length came from. */
 export type NeedFrom = 'the table of the view' | 'a version' | 'another width';
@@ -46,7 +46,7 @@ export interface NeedRequest {
 }
 
 /** Whether a line of the table speaks of this size: it names none, or names it. Ranges are read along the chart. */
-function speaksOf(sizes: string | undefined, size: SizeLine | undefined, pattern: Pattern): boolean {
+export function speaksOf(sizes: string | undefined, size: SizeLine | undefined, pattern: Pattern): boolean {
   if (sizes === undefined || sizes.trim() === '' || /^all$/i.test(sizes.trim()) || size === undefined) return true;
   const order = pattern.charts[0]?.sizes ?? [];
   return sizes.split(/[,;]/).some((part) => {
@@ -72,7 +72,7 @@ function known({ pattern, view, makes, took, fabrics, size }: NeedRequest): Fabr
       const use = mainUse(make);
       if (!use?.length) return [];
       const width = mainFabric(make, fabrics).fabric?.width ?? USUAL_WIDTH;
-      const told = took ? took(make) : { length: use.length - (use.left ?? 0), rough: false };
+      const told = took ? took(make) : { length: use.length, rough: false };
       return told ? [{ width, ...told, from: 'a version', version: make.version, ...(took ? { asPlanned: true as const } : {}) }] : [];
     });
   return [...table, ...taken];
@@ -105,34 +105,10 @@ export function fabricNeeded(request: NeedRequest): FabricNeeded | undefined {
   return { ...narrower, length: Math.max(narrower.length, longestPiece), width, from: 'another width', rough: true };
 }
 
-/** What comes on top of the length on the envelope. */
-export interface Extra {
-  /** Nap or a one-way print: pieces cannot be turned; so much of the length. Source: fitting practice, a tenth. */
-  readonly oneWay?: boolean;
-  /** Repeat to match along the fabric, cm: one for each length that pieces are laid in. */
-  readonly repeat?: number;
-  /** Lengths into which pieces are laid one after the other; two is usual (front and back). */
-  readonly lengths?: number;
-  /** Added by alterations along the grain, cm: sleeve and body lengthened. */
-  readonly added?: number;
-  /** Shrinkage along in the first wash, %. */
-  readonly shrinkAlong?: number;
-}
-
 /** A tenth more where pieces cannot be turned. Source: cutting practice. */
 export const ONE_WAY = 0.1;
 /** Lengths into which pieces are laid one after the other: front and back. */
 export const USUAL_LENGTHS = 2;
-
-/**
- * Length to buy or to cut before washing: nap, repeats and added lengths on top, divided by what washing leaves.
- *
- * @example lengthToBuy(200, { repeat: 10, shrinkAlong: 5 }) // (200 + 2 × 10) / 0.95 = 231.58
- */
-export function lengthToBuy(length: number, { oneWay = false, repeat = 0, lengths = USUAL_LENGTHS, added = 0, shrinkAlong = 0 }: Extra): number {
-  const laid = length * (oneWay ? 1 + ONE_WAY : 1) + repeat * lengths + added * lengths;
-  return laid / (1 - shrinkAlong / 100);
-}
 
 export type Enough = 'plenty' | 'enough' | 'tight' | 'not enough';
 
@@ -147,20 +123,30 @@ export interface OnHand {
   readonly tooNarrow: boolean;
 }
 
+/** A length needed, cm: as likely too much as too little, and one that is enough nine times in ten. */
+export interface LengthNeeded {
+  readonly middle: number;
+  readonly enough: number;
+}
+
 /**
- * Whether the pieces in the stash suffice: one of them must, since a sum of pieces is not a length.
+ * Whether the pieces in the stash suffice: one of them must, since a sum of pieces is not a length. It is tight where the length that is
+ * most likely needed is there and the one that is enough nine times in ten is not.
  *
  * @param pieces washed, or as they will be after the first wash (`washed` in stash.ts)
  * @param needed length at a piece's own width, cm
  * @param widest the widest pattern piece, or the width a bias or circular piece needs, cm
  */
-export function onHand(pieces: readonly Piece[], needed: (width: number) => number | undefined, widest = 0): OnHand {
+export function onHand(pieces: readonly Piece[], needed: (width: number) => LengthNeeded | undefined, widest = 0): OnHand {
   const fits = pieces.filter((p) => p.width >= widest);
-  const asked = (fits.length > 0 ? fits : pieces).map((piece) => ({ piece, over: piece.length - (needed(piece.width) ?? Infinity) }));
-  const best = asked.reduce<{ piece: Piece; over: number } | undefined>((a, b) => (a === undefined || b.over > a.over ? b : a), undefined);
-  if (!best) return { answer: 'not enough', piece: undefined, over: -(needed(USUAL_WIDTH) ?? 0), tooNarrow: false };
+  const asked = (fits.length > 0 ? fits : pieces).map((piece) => {
+    const { middle = Infinity, enough = Infinity } = needed(piece.width) ?? {};
+    return { piece, over: piece.length - middle, safe: piece.length - Math.max(enough, middle + TIGHT) };
+  });
+  const best = asked.reduce<(typeof asked)[number] | undefined>((a, b) => (a === undefined || b.over > a.over ? b : a), undefined);
+  if (!best) return { answer: 'not enough', piece: undefined, over: -(needed(USUAL_WIDTH)?.middle ?? 0), tooNarrow: false };
   const tooNarrow = fits.length === 0;
-  const { over, piece } = best;
-  const answer = tooNarrow || over < 0 ? 'not enough' : over < TIGHT ? 'tight' : over < PLENTY ? 'enough' : 'plenty';
+  const { over, piece, safe } = best;
+  const answer = tooNarrow || over < 0 ? 'not enough' : safe < 0 ? 'tight' : safe < PLENTY - TIGHT ? 'enough' : 'plenty';
   return { answer, piece, over, tooNarrow };
 }

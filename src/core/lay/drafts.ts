@@ -365,24 +365,26 @@ export function trouserLegs({ kind, flat, measures: m, longer }: DraftOf): Leg {
   const forks = Math.max(8, m.thigh - m.hip / 2);
   const quarter = m.hip / 4;
   const leg = (fork: number, wider: number, drop: number, slant: number) => {
-    const crease = (quarter - fork) / 2;
-    const wide = (y: number): number => {
-      const knee = m.knee / 2 + wider;
-      const hem = Math.min((flat.shape === 'flared' ? m.legHem + 12 : m.legHem) / 2 + wider, quarter + fork);
-      const thigh = quarter + fork;
+    /** Width of a leg's piece below the crotch, of one with this fork; a back is wider than a front. */
+    const wide = (y: number, by = wider, of = fork): number => {
+      const knee = m.knee / 2 + by;
+      const thigh = quarter + of;
+      const hem = Math.min((flat.shape === 'flared' ? m.legHem + 12 : m.legHem) / 2 + by, thigh);
       if (y <= kneeLine) return thigh + ((knee - thigh) * (y - crotchLine)) / (kneeLine - crotchLine);
       return knee + ((hem - knee) * (y - kneeLine)) / Math.max(1, crotchLine + m.inseam + HEM - kneeLine);
     };
+    // Both outside legs are the same line, as half of a leg that is neither front nor back.
+    const outside = (y: number): number => quarter - (wide(crotchLine, 0, forks / 2) - wide(y, 0, forks / 2)) / 2;
     const below = [...(kneeLine < end ? [kneeLine] : []), end];
     const waist: Point = [slant, -drop * 0.8];
     const side: Point = [Math.min(quarter - 1, m.waist / 4 + 3.5), 0];
     const outseam: Point[] = [
       side,
       ...curve(side, [side[0] + 1, hipLine * 0.4], [quarter, hipLine * 0.7], [quarter, hipLine], 4),
-      ...below.map((y): Point => [crease + wide(y) / 2, y]),
+      ...below.map((y): Point => [outside(y), y]),
     ];
     const point: Point = [-fork, crotchLine + drop];
-    const inseam: Point[] = [point, ...below.map((y): Point => [crease - wide(y) / 2, y])];
+    const inseam: Point[] = [point, ...below.map((y): Point => [outside(y) - wide(y), y])];
     const top: Point = [0, hipLine];
     const seat = curve(point, [-fork * 0.45, crotchLine + drop * 0.4], [0, crotchLine - 3], top, 6);
     return { outline: [waist, ...outseam, ...[...inseam].reverse(), ...seat], inseam, outseam };

@@ -84,6 +84,9 @@ interface Job {
   readonly margin: number;
 }
 
+/** Work of about a second on a common machine, in edges asked. Source: measured. */
+export const EFFORT_OF_A_SECOND = 25e6;
+
 /** A pattern piece cannot be laid: wider than the fabric. */
 export class TooWide extends RangeError {
   constructor(
@@ -215,6 +218,7 @@ export function shortest(pieces: readonly CutPiece[], { width, folded = false }:
  *
  * @param seed a whole number
  * @param pins pieces that stay where they are; on a single layer only
+ * @param effort how much work is done at the most, in edges asked: the same lays on every machine, which a time would not give
  * @throws TooWide where a piece does not go onto the fabric
  * @example for (const lay of layings(pieces, { width: 140 }, 1)) if (lay && lay.length < 150) break;
  */
@@ -223,6 +227,7 @@ export function* layings(
   fabric: LayFabric,
   seed: number,
   pins: readonly Pin[] = [],
+  effort = Infinity,
 ): Generator<DrawnLay | undefined, void> {
   const list = jobs(pieces, fabric, pins);
   const bound = shortest(pieces, fabric);
@@ -243,5 +248,10 @@ export function* layings(
     strip,
     seeded(seed),
   );
-  for (const lay of search.lays(bound)) yield lay && drawn(lay, list, fabric, bound);
+  let laid = false;
+  for (const lay of search.lays(bound)) {
+    yield lay && drawn(lay, list, fabric, bound);
+    laid ||= lay !== undefined;
+    if (laid && search.work > effort) return;
+  }
 }

@@ -71,6 +71,8 @@ const inPhase = (phase: Phase, round: boolean, place: number): number => Math.ma
 const TOUCH = 1e-4;
 /** Places tried at random before a piece is left where it overlaps least. */
 const TRIES = 8;
+/** What a no-fit polygon costs, in edges asked. */
+const NO_FIT_WORK = 4000;
 /** Columns tried across the width, and orders tried, for a first lay. */
 const [COLUMNS, ORDERS] = [40, 6];
 /** Rounds without gain after which a length is given up for now. */
@@ -190,6 +192,7 @@ export class Search {
           ? reflected(reflected(turnedAndSwapped), dx, dy)
           : noFit(f.parts, m.parts);
     this.noFits[fixed * this.forms.length + moving] = answer;
+    this.work += NO_FIT_WORK;
     return answer;
   }
 

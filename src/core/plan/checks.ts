@@ -4,6 +4,7 @@ import { mainFabric } from '../make/main-fabric';
 import { needleFor } from '../arithmetic/needle-and-thread';
 import { weightOf } from '../fabric/weight';
 import { longestPiece } from '../fabric/stash';
+import { groundWords, neededWords } from './needed-words';
 import { effectsOf } from '../alteration/effects';
 import { alterationKind } from '../catalogue/alterations';
 import { alterationWhen, alterationWords } from '../alteration/words';
@@ -174,15 +175,14 @@ export function enoughOf({ fabric, needed, at, from, hand, shrinks, widest }: Fa
       words: `How much ${fabric.name} is needed is not known`,
       detail: 'the view has no fabric table and no version says what it took',
     };
-  if (!hand.piece) return { id, weight: 'blocker', words: `None of ${fabric.name} is in the stash; ${length(needed)} at ${length(at)} are needed` };
+  if (!hand.piece)
+    return { id, weight: 'blocker', words: `None of ${fabric.name} is in the stash; ${neededWords(needed, unit)} at ${length(at)} are needed` };
   const detail = [
-    `needed ${length(needed)} at ${length(at)}`,
-    from?.from === 'another width' ? 'reckoned from another width, rough' : from?.rough && 'reckoned roughly',
-    from?.version !== undefined && `as version ${from.version} took`,
-    from?.without && 'without the parts that are joined to it: nothing says what they take',
+    `needed ${neededWords(needed, unit)} at ${length(at)}`,
+    from && groundWords(from, unit),
     `the longest piece is ${length(hand.piece.length)}${shrinks ? ' once washed' : ''}`,
   ].filter(Boolean);
-  const over = hand.over >= 0 ? `${length(hand.over)} over` : `${length(-hand.over)} short`;
+  const over = hand.over >= 0 ? `${length(Math.floor(hand.over))} over` : `${length(Math.ceil(-hand.over - 1e-6))} short`;
   const words = `${fabric.name}: ${hand.answer}, ${over}`;
   const weight: Weight = hand.answer === 'not enough' ? 'blocker' : hand.answer === 'tight' ? 'warning' : 'info';
   return { id, weight, words, detail: detail.join('; ') };

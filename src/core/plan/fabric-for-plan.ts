@@ -1,17 +1,10 @@
 import { viewOf } from '../make/versions';
-import { lengthToBuy, onHand, type FabricNeeded, type OnHand } from '../fabric/needed';
+import { onHand, type LengthNeeded, type OnHand } from '../fabric/needed';
 import { washed } from '../fabric/stash';
 import type { PatternCase } from '../garment/case';
 import type { IsoDate } from '../units/date';
 import type { Fabric, Make, Plan, View } from '../records';
-import { neededFor } from './took';
-
-/** Whether a fabric's pieces must all lie one way, and what is left out of the length when they do. */
-const extraOf = (fabric: Fabric, added: number) => ({
-  oneWay: fabric.nap ?? false,
-  ...(fabric.repeatAlong === undefined ? {} : { repeat: fabric.repeatAlong }),
-  added,
-});
+import { askedOf, fabricEstimate, type FabricEstimate } from './fabric-estimate';
 
 /**
  * The width that a view's widest piece needs on the fabric, cm: as it lies on the grain, or turned by half a right angle on the bias, where
@@ -25,10 +18,11 @@ export function widthNeeded({ widest, longest = widest }: Pick<View, 'widest' | 
 /** What a plan needs of its main fabric, and whether the stash has it. */
 export interface FabricForPlan {
   readonly fabric: Fabric;
-  /** Length on the table, cm, washed; with nap, repeats and added lengths. Undefined where nothing is known of the view. */
-  readonly needed: number | undefined;
+  /** Length on the table, cm, washed; with nap, repeats and alterations. Undefined where nothing is known of the view. */
+  readonly needed: LengthNeeded | undefined;
   readonly at: number;
-  readonly from: FabricNeeded | undefined;
+  /** Where the length comes from; undefined where the sewist wrote it into the plan. */
+  readonly from: FabricEstimate | undefined;
   /** Width that the widest piece needs, cm; 0 where nobody measured it. */
   readonly widest: number;
   readonly hand: OnHand;
@@ -54,17 +48,14 @@ export function fabricFor(input: PatternCase, make: Make, fabric: Fabric, today:
   const use = make.fabrics.find((u) => u.fabricId === fabric.id && u.part === 'main');
   const widest = widthNeeded(view, use?.bias ?? false);
   const named = use?.length;
-  const ofWidth = (width: number) => {
-    const { found, added } = neededFor(input, make, width);
-    return found && lengthToBuy(found.length, extraOf(lain, added));
-  };
+  const estimated = (width: number) => fabricEstimate(input, make, askedOf(lain, width));
   // A length that the sewist wrote into the plan is hers to know better.
-  const needed = (width: number) => named ?? ofWidth(width);
+  const needed = (width: number): LengthNeeded | undefined => (named === undefined ? estimated(width) : { middle: named, enough: named });
   return {
     fabric,
     needed: needed(at),
     at,
-    from: named === undefined ? neededFor(input, make, at).found : undefined,
+    from: named === undefined ? estimated(at) : undefined,
     widest,
     hand: onHand(lain.pieces, needed, widest),
     shrinks: fabric.washedOn === undefined && (fabric.shrinkAlong ?? 0) > 0,

@@ -69,8 +69,8 @@ export function matchOf(input: PatternCase, make: Make, fabric: Fabric, today: I
   const { hand, needed, alsoPlanned } = fabricFor(input, { ...make, fabrics: [] }, fabric, today);
   if (needed === undefined) contra.push('how much is needed is not known');
   else if (hand.answer === 'not enough')
-    contra.push(hand.piece ? `${formatLength(-hand.over, unit, { about: true })} too short` : 'none in the stash');
-  else pro.push(`${hand.answer}: ${formatLength(hand.over, unit, { about: true })} over`);
+    contra.push(hand.piece ? `${formatLength(Math.ceil(-hand.over - 1e-6), unit, { about: true })} too short` : 'none in the stash');
+  else pro.push(`${hand.answer}: ${formatLength(Math.floor(hand.over), unit, { about: true })} over`);
   if (alsoPlanned.length > 0) contra.push('meant for another plan');
   const like = howTheLikeDid(input, fabric);
   pro.push(...like.pro);

@@ -1,11 +1,10 @@
 import type { FabricUnit } from '../units/length';
 import { versionsOf, viewOf } from '../make/versions';
 import { mainFabric } from '../make/main-fabric';
-import { lengthToBuy } from '../fabric/needed';
 import { LOVED } from '../forecast/sizes';
 import { type PatternCase } from '../garment/case';
 import type { Make } from '../records';
-import { neededFor } from './took';
+import { fabricEstimate } from './fabric-estimate';
 
 /** Widths in which fabric lies in shops, cm. Source: the trade. */
 export const SHOP_WIDTHS = [90, 115, 140, 150] as const;
@@ -13,7 +12,7 @@ export const SHOP_WIDTHS = [90, 115, 140, 150] as const;
 /** Length to buy at a width. */
 export interface ShopLength {
   readonly width: number;
-  /** cm, once washed and with what alterations add; undefined where nothing is known. */
+  /** Enough nine times in ten, cm, washing taken into account; undefined where nothing is known. */
   readonly length: number | undefined;
   /** With pieces one way: a nap or a one-way print. */
   readonly oneWay: number | undefined;
@@ -44,10 +43,21 @@ export function toBuy(cm: number, unit: FabricUnit): number {
   return Math.ceil(cm / STEP[unit] - 1e-6) * STEP[unit];
 }
 
-/** A narrower fabric never takes less than a wider one: what versions of other sizes took would say so. */
+/**
+ * A narrower fabric never takes less than a wider one: what versions of other sizes took would say so. A wider one of which less is known than
+ * of a narrower takes no more than that.
+ */
 function neverLess(lengths: readonly ShopLength[]): ShopLength[] {
+  let most: { readonly length: number; readonly oneWay: number } | undefined;
+  const held = lengths.map((l): ShopLength => {
+    const { length, oneWay } = l;
+    if (length === undefined || oneWay === undefined) return l;
+    if (l.rough && most) return { ...l, length: Math.min(length, most.length), oneWay: Math.min(oneWay, most.oneWay) };
+    if (!l.rough) most = { length, oneWay };
+    return l;
+  });
   let [least, leastOneWay] = [0, 0];
-  return [...lengths]
+  return held
     .reverse()
     .map((l) => {
       if (l.length === undefined || l.oneWay === undefined) return l;
@@ -68,13 +78,13 @@ export function shopCard(input: PatternCase, make: Make, shrinks = 0): ShopCard 
   const view = viewOf(pattern, make);
   const versions = versionsOf(input);
   const lengthAt = (width: number): ShopLength => {
-    const { found, added } = neededFor(input, make, width);
+    const found = fabricEstimate(input, make, { width });
     if (!found) return { width, length: undefined, oneWay: undefined, rough: false, without: false };
-    const extra = { added, shrinkAlong: shrinks };
+    const bought = (cm: number) => cm / (1 - shrinks / 100);
     return {
       width,
-      length: lengthToBuy(found.length, extra),
-      oneWay: lengthToBuy(found.length, { ...extra, oneWay: true }),
+      length: bought(found.enough),
+      oneWay: bought(Math.max(found.enough, fabricEstimate(input, make, { width, nap: true })?.enough ?? 0)),
       rough: found.rough,
       without: found.without ?? false,
     };

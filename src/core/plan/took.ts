@@ -68,11 +68,9 @@ function largerBy(input: PatternCase, planned: Make, version: Make): { readonly 
   return { times: known ? Math.max(0.5, 1 + MORE_A_SIZE * steps) : 1, rough: true };
 }
 
-const spent = ({ length, left = 0 }: FabricUse): number | undefined => (length === undefined ? undefined : length - left);
-
 /** What a use of a version would be, cm, without the nap and the repeat of its own fabric. */
 function plainLength({ fabrics }: PatternCase, use: FabricUse): number | undefined {
-  const length = spent(use);
+  const { length } = use;
   if (length === undefined) return undefined;
   const fabric = fabrics.find((f) => f.id === use.fabricId);
   const laid = length - (fabric?.repeatAlong ?? 0) * USUAL_LENGTHS;

@@ -14,9 +14,10 @@ import { fromKeys } from '../units/keys';
  * The version of the file's layout; a file of a later one is refused with a sentence, one of an earlier one is read as it is:
  * 1 had no plans and lists; 2 had all pictures within, and no bands, widest pieces or wanted numbers; 3 had no history; up to 4 some things
  * had other names (`ledger/earlier-names.ts`); 5 did not note when a record was brought back; up to 7 no note was meant for next time; 8 did not say how an
- * amount was found or an alteration done; 9 not what a plan took of what was meant for it; 10 had no combinations, sets or collections, no lessons, and no plan without a pattern.
+ * amount was found or an alteration done; 9 not what a plan took of what was meant for it; 10 had no combinations, sets or collections, no lessons, and no plan without a pattern; 11
+ * had no pattern pieces.
  */
-export const LEDGER_FILE_VERSION = 11;
+export const LEDGER_FILE_VERSION = 12;
 
 /** Every table of the ledger with the shape of its records: storage, files and checks are derived from this. */
 export const TABLES = {

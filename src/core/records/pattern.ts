@@ -96,6 +96,28 @@ export type FabricNeed = z.infer<typeof FabricNeed>;
 export const GARMENT_PARTS = ['yoke', 'gathered panel', 'waistband', 'sleeves', 'cuffs', 'collar', 'closure', 'hood', 'pockets'] as const;
 export type GarmentPart = (typeof GARMENT_PARTS)[number];
 
+/** What of a garment a pattern piece is cut from. */
+export const PIECE_PARTS = ['main', 'contrast', 'lining', 'interfacing'] as const;
+
+/** A pattern piece: its outline read from a file, at one size or more, or its length and width by the tape. */
+export const PatternPiece = z.strictObject({
+  id: Id,
+  name: field(Name, { label: 'Piece', ask: 'text', hint: 'front' }),
+  part: field(z.enum(PIECE_PARTS), { label: 'Cut from', ask: 'choice' }),
+  count: field(z.int().min(1).max(60), { label: 'How many', ask: 'whole' }),
+  /** Every second one mirrored. */
+  pairs: field(z.boolean(), { label: 'Left and right', ask: 'yes' }),
+  /** Half of a piece: which side of it lies on the fold. */
+  fold: field(z.enum(['left', 'right']).optional(), { label: 'On the fold', ask: 'choice' }),
+  grain: field(z.enum(['along', 'across', 'bias']).optional(), { label: 'Grain', ask: 'choice' }),
+  /** Measured with a tape, seam allowance included; half of it where it lies on the fold. */
+  length: field(PositiveCm.optional(), { label: 'Length', ask: 'length', hint: 'along the grain' }),
+  width: field(PositiveCm.optional(), { label: 'Width', ask: 'length', hint: 'across the grain' }),
+  /** x and y of one corner after the other, cm, seam allowance included, the grain along y. */
+  outlines: z.array(z.strictObject({ id: Id, size: z.string().trim().min(1).max(20).optional(), corners: z.array(Cm).min(6).max(4000) })).optional(),
+});
+export type PatternPiece = z.infer<typeof PatternPiece>;
+
 /** A variation of a pattern. */
 export const View = z.strictObject({
   id: Id,
@@ -112,6 +134,8 @@ export const View = z.strictObject({
   widest: field(PositiveCm.optional(), { label: 'Widest piece', ask: 'length', hint: 'across the grain, unfolded' }),
   longest: field(PositiveCm.optional(), { label: 'Longest piece', ask: 'length', hint: 'along the grain' }),
   openings: z.array(Opening).default([]),
+  /** What it is cut from, where the pattern has been measured or read from a file; otherwise drafted from its kind. */
+  pieces: called(z.array(PatternPiece).optional(), 'pattern pieces'),
   /** What it is put together from, beside its main pieces; what a toile must have is asked for by them. */
   parts: field(z.array(z.enum(GARMENT_PARTS)).optional(), { label: 'Parts it has', ask: 'choices' }),
   /** Changes for looks that are kept from make to make. */

@@ -22,7 +22,7 @@ export function ToileFirst({
 }) {
   const inWords = useTradeWords();
   const { fabric } = mainFabric(make, input.fabrics);
-  const needed = fabric && fabricFor(input, make, fabric, request.today, request.plans).needed;
+  const needed = fabric && fabricFor(input, make, fabric, request.today, request.plans).needed?.enough;
   const found = toileQuestion(input, make, zones, needed);
   if (make.kind === 'garment' && !found.advised) return null;
   const atStake = [

@@ -1,0 +1,108 @@
+import { effectsOf } from '../alteration/effects';
+import { CLASS_EASE, type FitClass } from '../body/fit-class';
+import { measuresOn } from '../body/measures';
+import { usualGirth } from '../body/usual-girths';
+import { zoneOf, type BodyMeasure, type ZoneId } from '../body/zones';
+import { effectContext, fitClassAt, type PatternCase } from '../garment/case';
+import { finishedColumn, lineOf, placeOf, readColumn } from '../garment/chart';
+import { familyOf, sizesAsCut } from '../garment/ladder';
+import { usualStep } from '../garment/usual-steps';
+import { viewOf } from '../make/versions';
+import type { Alteration, Make } from '../records';
+import type { DraftMeasures } from './drafts';
+
+/** Lengths of a body from its bust, cm: `fixed + part × bust`. Source: usual body tables; they only decide how much fabric a draft takes. */
+const FROM_BUST: Partial<Record<BodyMeasure, readonly [fixed: number, part: number]>> = {
+  neck: [0, 0.4],
+  head: [0, 0.61],
+  shoulder: [0, 0.135],
+  acrossBack: [0, 0.38],
+  napeToWaist: [26, 0.16],
+  armLength: [35, 0.26],
+  rise: [16, 0.12],
+  inseam: [40, 0.37],
+};
+
+/** A limb has so much of the body's ease. Source: usual practice. */
+const EASE_OF: Partial<Record<ZoneId, number>> = { upperArm: 0.5, thigh: 0.5, knee: 0.8, legHem: 1, wrist: 0.3 };
+/** No sleeve or leg is cut without some room, cm. */
+const LEAST_ROOM: Partial<Record<ZoneId, number>> = { upperArm: 2, knee: 4, legHem: 6, wrist: 4 };
+
+/** Alterations that move the line of cutting; what was taken up later took its fabric all the same. */
+const cut = ({ when }: Alteration) => when === 'paper' || when === 'cutting';
+
+/** What alterations add at a zone by the time of cutting, cm. */
+export function cutLongerAt(input: Pick<PatternCase, 'pattern'>, make: Make, zone: ZoneId): number {
+  const context = effectContext(input.pattern, viewOf(input.pattern, make));
+  return make.alterations
+    .filter(cut)
+    .flatMap((a) => effectsOf(a, context))
+    .reduce((sum, effect) => (effect.zone === zone ? sum + effect.cm : sum), 0);
+}
+
+/** Where a make's size lies on its sizes, and by how many steps it is above their middle where nothing else says how large that is. */
+function sizeOf(input: PatternCase, make: Make, zone: ZoneId) {
+  const chart = sizesAsCut(input.pattern, [...input.makes, make], make);
+  const line = lineOf(make, zone);
+  const place = chart && line && placeOf(chart, line);
+  return { chart, place, steps: chart && place !== undefined ? place - (chart.sizes.length - 1) / 2 : 0 };
+}
+
+/**
+ * Measures for drafting a make: finished girths as the chart gives them in its size, else the chart's body, the person's or a usual one with
+ * the ease of its class; the alterations that are cut added.
+ */
+export function draftMeasures(input: PatternCase, make: Make): DraftMeasures {
+  const { pattern, bodies } = input;
+  const view = viewOf(pattern, make);
+  const own = measuresOn(bodies, make.cutOn);
+  /** A measure of the body the size is meant for. */
+  const ofBody = (measure: BodyMeasure, zone: ZoneId): number | undefined => {
+    const { chart, place } = sizeOf(input, make, zone);
+    const column = chart?.body[measure];
+    return place === undefined || !column ? undefined : readColumn(column, place);
+  };
+  const known = (measure: BodyMeasure): number | undefined => ofBody(measure, 'bust') ?? own[measure];
+  const bodyAt = (zone: ZoneId): number => {
+    const { measure } = zoneOf(zone);
+    const charted = measure && ofBody(measure, zone);
+    if (charted !== undefined) return charted;
+    const { chart, steps } = sizeOf(input, make, zone);
+    const charts = chart && (chart.body.bust ?? chart.body.hip) !== undefined;
+    const usual = (measure && !chart ? own[measure] : undefined) ?? usualGirth(zone, charts ? known : (m) => own[m]) ?? 0;
+    // Labels alone do not say how large they are; a size more is a step more all the same.
+    return charts ? usual : usual + steps * usualStep(zone, familyOf(chart?.sizes ?? []));
+  };
+  const girth = (zone: ZoneId): number => {
+    const { chart, place } = sizeOf(input, make, zone);
+    const column = chart && finishedColumn(chart, zone, view.zoneFrom?.[zone] ?? view.id);
+    const finished = column && place !== undefined ? readColumn(column, place) : undefined;
+    const fitClass: FitClass = fitClassAt(pattern, view, zone);
+    const room = Math.max(CLASS_EASE[fitClass] * (EASE_OF[zone] ?? 1), LEAST_ROOM[zone] ?? 0);
+    return Math.max(1, (finished ?? bodyAt(zone) + room) + cutLongerAt(input, make, zone));
+  };
+  const bodyBust = bodyAt('bust');
+  const length = (measure: BodyMeasure): number => {
+    const [fixed, part] = FROM_BUST[measure] ?? [0, 0];
+    return known(measure) ?? fixed + part * bodyBust;
+  };
+  return {
+    bust: girth('bust'),
+    waist: girth('waist'),
+    hip: girth('hip'),
+    upperArm: girth('upperArm'),
+    wrist: girth('wrist'),
+    thigh: girth('thigh'),
+    knee: girth('knee'),
+    legHem: girth('legHem'),
+    bodyBust,
+    neck: length('neck'),
+    head: length('head'),
+    shoulder: length('shoulder'),
+    acrossBack: length('acrossBack'),
+    napeToWaist: length('napeToWaist'),
+    armLength: length('armLength'),
+    rise: length('rise'),
+    inseam: length('inseam'),
+  };
+}

@@ -1,0 +1,159 @@
+import { type PatternCase, fitClassAt } from '../garment/case';
+import { placeOf, readColumn } from '../garment/chart';
+import { sizesAsCut } from '../garment/ladder';
+import { viewOf } from '../make/versions';
+import type { FabricUse, GarmentKind, Make, PatternPiece } from '../records';
+import { draftPieces } from './drafts';
+import type { CutPiece } from './lay';
+import { cutLongerAt, draftMeasures } from './measures-of';
+import { boundsOf, type Point, type Polygon } from './polygon';
+
+/** Where pieces come from, the surest first. */
+export type PiecesFrom = 'outlines' | 'rectangles' | 'an estimate';
+
+/** The pieces of a make, as they are cut from one of its fabrics. */
+export interface PiecesOf {
+  readonly pieces: readonly CutPiece[];
+  readonly from: PiecesFrom;
+  /** The outlines are of another size, and were made larger or smaller. */
+  readonly graded?: { readonly from: string };
+}
+
+type Part = FabricUse['part'];
+
+/** Seam allowance where a pattern says none, cm. Source: usual practice. */
+const USUAL_ALLOWANCE = 1.5;
+/** Lower garments are sized by the hip, others by the bust. */
+const LOWER: readonly GarmentKind[] = ['skirt', 'trousers', 'shorts', 'briefs'];
+
+const polygonOf = (corners: readonly number[]): Polygon =>
+  Array.from({ length: corners.length >> 1 }, (_, i): Point => [corners[2 * i] ?? 0, corners[2 * i + 1] ?? 0]);
+
+/** The corners of an outline as a record keeps them: rounded to a hundredth of a millimetre. */
+export const cornersOf = (polygon: Polygon): number[] => polygon.flatMap(([x, y]) => [Math.round(x * 1000) / 1000, Math.round(y * 1000) / 1000]);
+
+/** Longer by so much in its middle, where lengthening lines lie. */
+function lengthened(outline: Polygon, by: number): Polygon {
+  if (by === 0) return outline;
+  const { top, bottom } = boundsOf(outline);
+  // No piece is shortened away.
+  const most = Math.max(by, (top - bottom) * 0.8);
+  return outline.map(([x, y]): Point => [x, y > (top + bottom) / 2 ? y + most : y]);
+}
+
+/** Wider by a factor, its fold or its middle staying where it is. */
+const widenedBy = (outline: Polygon, times: number): Polygon => (times === 1 ? outline : outline.map(([x, y]): Point => [x * times, y]));
+
+/** How many times as wide a size is as another, by the chart's girths; 1 where no chart says it. */
+function girthRatio(input: PatternCase, make: Make, from: string | undefined): number {
+  const chart = sizesAsCut(input.pattern, [...input.makes, make], make);
+  if (!chart || !make.size || from === undefined) return 1;
+  const [to, was] = [placeOf(chart, make.size), placeOf(chart, { size: from })];
+  const column = LOWER.includes(input.pattern.kind) ? (chart.body.hip ?? chart.body.waist) : (chart.body.bust ?? chart.body.hip);
+  const [a, b] = column && to !== undefined && was !== undefined ? [readColumn(column, to), readColumn(column, was)] : [];
+  return a !== undefined && b !== undefined ? a / b : 1;
+}
+
+/** Which of a piece's outlines is nearest to a size: its own, else the neighbour's, the larger where both are as near. */
+function nearestOutline(input: PatternCase, make: Make, { outlines = [] }: PatternPiece) {
+  const chart = sizesAsCut(input.pattern, [...input.makes, make], make);
+  const at = chart && make.size ? placeOf(chart, make.size) : undefined;
+  const far = (size: string | undefined) => {
+    const place = chart && size !== undefined ? placeOf(chart, { size }) : undefined;
+    return at === undefined || place === undefined ? 100 : Math.abs(place - at) - (place > at ? 0.01 : 0);
+  };
+  return [...outlines].sort((a, b) => far(a.size) - far(b.size))[0];
+}
+
+/** What alterations do to the length of a piece, by what it is called, cm. */
+function longerPiece(input: PatternCase, make: Make, name: string): number {
+  const add = (...zones: Parameters<typeof cutLongerAt>[2][]) => zones.reduce((sum, zone) => sum + cutLongerAt(input, make, zone), 0);
+  if (/sleeve/i.test(name)) return add('sleeve');
+  if (/\bleg\b|trouser|shorts/i.test(name)) return add('leg', 'rise');
+  if (/skirt/i.test(name)) return add('skirt');
+  if (/front|back|bodice|\bbody\b|panel|facing/i.test(name))
+    return LOWER.includes(input.pattern.kind) ? add('skirt', 'leg', 'rise') : add('bodyLength', 'bodice', 'skirt');
+  return 0;
+}
+
+/** Recorded pieces of a part, at the make's size; nothing where one of them has neither outline nor both its sides. */
+function recorded(input: PatternCase, make: Make, pieces: readonly PatternPiece[]): PiecesOf | undefined {
+  let from: PiecesFrom = 'outlines';
+  let graded: string | undefined;
+  const cutPieces: CutPiece[] = [];
+  for (const piece of pieces) {
+    const { name, count, pairs, fold, grain, length, width } = piece;
+    const nearest = nearestOutline(input, make, piece);
+    let outline: Polygon;
+    if (nearest) {
+      const other = nearest.size !== undefined && make.size !== undefined && (nearest.size !== make.size.size || make.size.to !== undefined);
+      if (other) graded = nearest.size;
+      outline = widenedBy(polygonOf(nearest.corners), other ? girthRatio(input, make, nearest.size) : 1);
+    } else if (length !== undefined && width !== undefined) {
+      from = 'rectangles';
+      outline = [
+        [0, 0],
+        [width, 0],
+        [width, length],
+        [0, length],
+      ];
+    } else return undefined;
+    cutPieces.push({
+      name,
+      count,
+      pairs,
+      outline: lengthened(outline, longerPiece(input, make, name)),
+      ...(fold ? { fold } : {}),
+      ...(grain ? { grain } : {}),
+    });
+  }
+  return { pieces: cutPieces, from, ...(graded === undefined ? {} : { graded: { from: graded } }) };
+}
+
+/** Names of our own drafts that are cut from a contrast where a make has one, by the words for what the contrast is used for. */
+const isNamed = (words: string | undefined, name: string): boolean =>
+  words !== undefined &&
+  name
+    .toLowerCase()
+    .split(' ')
+    .some((word) => word.length > 3 && words.toLowerCase().includes(word));
+
+/**
+ * The pieces that a make cuts from its main fabric, or from another of its parts: by outlines read from a file, by their lengths and widths,
+ * else drafted by us from the kind of garment, its details and its measures.
+ *
+ * A part without a fabric of its own is cut from the main one. What a contrast takes is known by the words on its use; else nothing is taken off.
+ *
+ * @returns undefined where a kind has no usual shape and nobody measured it
+ */
+export function piecesOf(input: PatternCase, make: Make, part: Part = 'main'): PiecesOf | undefined {
+  const { pattern } = input;
+  const view = viewOf(pattern, make);
+  const apart = make.fabrics.filter((use) => use.part !== 'main');
+  const own = (view.pieces ?? []).filter(
+    (p) => p.part === part || (part === 'main' && p.part === 'contrast' && !apart.some((u) => u.part === 'contrast')),
+  );
+  if (own.length > 0) {
+    const found = recorded(input, make, own);
+    if (found) return found;
+  }
+  if (part !== 'main' && part !== 'contrast') return undefined;
+  const drafted = draftPieces({
+    kind: pattern.kind,
+    flat: view.flat ?? {},
+    ...(view.parts ? { parts: view.parts } : {}),
+    measures: draftMeasures(input, make),
+    longer: {
+      body: cutLongerAt(input, make, 'bodyLength') + cutLongerAt(input, make, 'skirt'),
+      sleeve: cutLongerAt(input, make, 'sleeve'),
+      leg: cutLongerAt(input, make, 'leg'),
+    },
+    dropped: ['loose', 'oversized'].includes(fitClassAt(pattern, view, 'bust')),
+    allowance: pattern.allowance ?? USUAL_ALLOWANCE,
+  });
+  if (!drafted) return undefined;
+  const contrast = apart.filter((u) => u.part === 'contrast').map((u) => u.pieces);
+  const ofContrast = (name: string) => contrast.some((words) => isNamed(words, name));
+  const pieces = drafted.filter((p) => (part === 'main' ? !ofContrast(p.name) : ofContrast(p.name)));
+  return pieces.length > 0 ? { pieces, from: 'an estimate' } : undefined;
+}

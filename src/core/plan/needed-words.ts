@@ -1,0 +1,34 @@
+import type { LengthNeeded } from '../fabric/needed';
+import { formatLength, type LengthUnit } from '../units/length';
+import type { FabricEstimate } from './fabric-estimate';
+
+/**
+ * A length needed in words; one number where both are alike.
+ *
+ * @example neededWords({ middle: 185, enough: 200 }, 'cm') // '185 cm, 200 cm to be safe'
+ */
+export function neededWords({ middle, enough }: LengthNeeded, unit: LengthUnit): string {
+  const [likely, safe] = [Math.round(middle), Math.ceil(enough - 1e-6)].map((cm) => formatLength(cm, unit, { about: true }));
+  return likely === safe ? `${likely}` : `${likely}, ${safe} to be safe`;
+}
+
+const PIECES_WORDS: Record<NonNullable<FabricEstimate['pieces']>, string> = {
+  outlines: 'by a lay of its own pieces',
+  rectangles: 'by a lay of its measured pieces',
+  'an estimate': 'by a lay of pieces drafted from its kind and size',
+};
+
+/** Where an estimate comes from, in words: what was noted first. */
+export function groundWords({ version, from, pieces, rough, without }: FabricEstimate, unit: LengthUnit): string {
+  const length = (cm: number) => formatLength(cm, unit, { about: true });
+  return [
+    version && `version ${version.number} took ${length(version.length)} at ${length(version.width)}`,
+    from === 'the table of the view' && 'by the table of the view',
+    from === 'another width' && !version && 'reckoned from another width',
+    pieces && PIECES_WORDS[pieces],
+    rough && 'rough',
+    without && 'without the parts that are joined to it: nothing says what they take',
+  ]
+    .filter(Boolean)
+    .join(', ');
+}
