@@ -42,6 +42,7 @@ export const routes = {
   shopCard: '/sew-next/shop',
   plan: (id: string) => below('/sew-next', id),
   cutSheet: (planId: string) => below('/sew-next', planId, 'sheet'),
+  lay: (planId: string) => below('/sew-next', planId, 'lay'),
   statements: '/statements',
   files: '/files',
   table: '/files/table',

@@ -31,6 +31,7 @@ export const router = createBrowserRouter([
           { path: 'sew-next', lazy: async () => ({ Component: (await import('../pages/sew-next/sew-next')).SewNext }) },
           { path: 'sew-next/shop', lazy: async () => ({ Component: (await import('../pages/sew-next/shop-card')).ShopCardPage }) },
           { path: 'sew-next/:planId/sheet', lazy: async () => ({ Component: (await import('../pages/sew-next/cut-sheet')).CutSheetPage }) },
+          { path: 'sew-next/:planId/lay', lazy: async () => ({ Component: (await import('../pages/sew-next/lay-page')).LayPage }) },
           { path: 'sew-next/:planId', lazy: async () => ({ Component: (await import('../pages/sew-next/plan-page')).PlanPage }) },
           { path: 'people/:personId', lazy: async () => ({ Component: (await import('../pages/people/person-page')).PersonPage }) },
           { path: 'line', lazy: async () => ({ Component: (await import('../pages/line/line-help')).LineHelp }) },

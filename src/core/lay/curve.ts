@@ -18,13 +18,25 @@ export function lengthOf(line: readonly Point[]): number {
   }, 0);
 }
 
+/** Where a line at a height runs within an outline, from left to right, cm. */
+export function chordsAt(outline: Polygon, y: number): (readonly [from: number, to: number])[] {
+  const met = outline
+    .flatMap(([ax, ay], i) => {
+      const [bx, by] = outline[(i + 1) % outline.length] ?? [ax, ay];
+      return ay <= y === by <= y ? [] : [ax + ((y - ay) / (by - ay)) * (bx - ax)];
+    })
+    .sort((a, b) => a - b);
+  return met.flatMap((from, i) => {
+    const to = met[i + 1];
+    return i % 2 === 0 && to !== undefined ? [[from, to] as const] : [];
+  });
+}
+
 /** How wide an outline is at a height, cm; 0 above and below it. */
 export function widthAt(outline: Polygon, y: number): number {
-  const met = outline.flatMap(([ax, ay], i) => {
-    const [bx, by] = outline[(i + 1) % outline.length] ?? [ax, ay];
-    return ay <= y === by <= y ? [] : [ax + ((y - ay) / (by - ay)) * (bx - ax)];
-  });
-  return met.length < 2 ? 0 : Math.max(...met) - Math.min(...met);
+  const chords = chordsAt(outline, y);
+  const [first, last] = [chords[0], chords.at(-1)];
+  return first && last ? last[1] - first[0] : 0;
 }
 
 /** A number between two at which something that grows reaches what is wanted. */

@@ -26,13 +26,28 @@ export function laidLength(pieces: readonly CutPiece[], fabric: Pick<LayFabric, 
   return length;
 }
 
+/**
+ * How long a fabric must be for pieces by a lay that is searched for: close enough to see what a small change saves.
+ *
+ * @param effort work that is done at the most
+ * @returns cm; undefined where a piece is wider than the fabric
+ */
+export function searchedLength(pieces: readonly CutPiece[], fabric: LayFabric, effort: number): number | undefined {
+  return lengthAfter(layings(pieces, fabric, 1, [], effort), Infinity);
+}
+
 function firstLength(pieces: readonly CutPiece[], fabric: LayFabric): number | undefined {
-  let steps = ROUNDS * pieces.reduce((sum, p) => sum + p.count, 0);
+  return lengthAfter(layings(pieces, fabric, 1), ROUNDS * pieces.reduce((sum, p) => sum + p.count, 0));
+}
+
+/** The shortest of the lays that come within so many steps. */
+function lengthAfter(lays: ReturnType<typeof layings>, steps: number): number | undefined {
   let best: number | undefined;
+  let left = steps;
   try {
-    for (const lay of layings(pieces, fabric, 1)) {
+    for (const lay of lays) {
       if (lay) best = lay.length;
-      if (--steps <= 0 && best !== undefined) break;
+      if (--left <= 0 && best !== undefined) break;
     }
   } catch (error) {
     if (error instanceof TooWide) return undefined;

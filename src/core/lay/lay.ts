@@ -85,7 +85,7 @@ interface Job {
 }
 
 /** Work of about a second on a common machine, in edges asked. Source: measured. */
-export const EFFORT_OF_A_SECOND = 25e6;
+export const EFFORT_OF_A_SECOND = 40e6;
 
 /** A pattern piece cannot be laid: wider than the fabric. */
 export class TooWide extends RangeError {

@@ -1,3 +1,4 @@
+import { USUAL_ALLOWANCE } from '../arithmetic/sums';
 import { type PatternCase, fitClassAt } from '../garment/case';
 import { placeOf, readColumn } from '../garment/chart';
 import { sizesAsCut } from '../garment/ladder';
@@ -21,8 +22,6 @@ export interface PiecesOf {
 
 type Part = FabricUse['part'];
 
-/** Seam allowance where a pattern says none, cm. Source: usual practice. */
-const USUAL_ALLOWANCE = 1.5;
 /** Lower garments are sized by the hip, others by the bust. */
 const LOWER: readonly GarmentKind[] = ['skirt', 'trousers', 'shorts', 'briefs'];
 

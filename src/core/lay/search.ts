@@ -73,6 +73,10 @@ const TOUCH = 1e-4;
 const TRIES = 8;
 /** What a no-fit polygon costs, in edges asked. */
 const NO_FIT_WORK = 4000;
+/** What goes with every round of moves, in edges asked. */
+const SWEEP_WORK = 100;
+/** So many vain trials for each piece, and the search is at its end. */
+const GIVEN_UP = 40;
 /** Columns tried across the width, and orders tried, for a first lay. */
 const [COLUMNS, ORDERS] = [40, 6];
 /** Rounds without gain after which a length is given up for now. */
@@ -231,6 +235,7 @@ export class Search {
   /** All that piece j meets on a line through it, across or along the fabric. */
   private look(j: number, form: Form, across: boolean, at: number): void {
     this.met = 0;
+    this.work += 2 * this.count;
     for (let i = 0; i < this.count; i++) {
       if (i === j || this.absent[i] === 1) continue;
       const nf = this.noFitOf(wholeAt(this.form, i), form.id);
@@ -483,6 +488,7 @@ export class Search {
       for (const j of this.shuffled(free.filter((i) => numberAt(of, i) > 0))) this.place(j);
       left = this.overlaps(depths, of);
       this.reweigh(depths);
+      this.work += SWEEP_WORK + 3 * this.count ** 2;
       if (left < least * 0.98) {
         least = left;
         vain = 0;
@@ -504,8 +510,8 @@ export class Search {
   }
 
   /**
-   * Better and better lays, each shorter than the one before; nothing where a step of work brought none. It ends only where no lay can be
-   * shorter. Steps are small: a fraction of a second on any machine, so that it can be stopped between two of them.
+   * Better and better lays, each shorter than the one before; nothing where a step of work brought none. It ends where no lay can be shorter,
+   * or none was found for very long. Steps are small: a fraction of a second on any machine, so that it can be stopped between two of them.
    *
    * @param enough a length that no lay can be shorter than, cm
    */
@@ -528,7 +534,7 @@ export class Search {
     const longest = Math.max(enough, ...this.things.map((_, i) => this.formOf(i).height));
     let [cut, vain] = [FIRST_CUT, 0];
     this.take(best);
-    while (best.length > longest + 0.01) {
+    while (best.length > longest + 0.01 && vain < GIVEN_UP * free.length) {
       this.length = Math.max(longest, best.length * (1 - cut));
       for (const i of free) this.hold(i, numberAt(this.x, i), numberAt(this.y, i));
       const { left, nearest } = yield* this.separate(free);

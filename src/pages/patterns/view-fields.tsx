@@ -12,6 +12,8 @@ import { AlterationEntry } from '../../parts/alteration-entry';
 import { RecordField } from '../../parts/record-field';
 import { RecordRows } from '../../parts/record-rows';
 import { ZonePills } from '../../parts/zone-pills';
+import { USUAL_ALLOWANCE } from '../../core/arithmetic/sums';
+import { PieceFields } from './piece-fields';
 import { Fold } from '../../ui/fold';
 
 /** One view of a pattern: which zones decide its fit, how it closes, the fabric it takes, how it is drawn, and what is always changed for looks. */
@@ -76,6 +78,14 @@ export function ViewFields({
             blank={() => ({ id: newId(), width: 140, length: 150 })}
             add="a line of the fabric table"
             onRows={(fabricTable) => onView({ fabricTable })}
+          />
+        </Fold>
+        <Fold head="Its pieces" said={(view.pieces ?? []).length === 0 ? '' : `${(view.pieces ?? []).length}`}>
+          <PieceFields
+            pieces={view.pieces ?? []}
+            allowance={pattern.allowance ?? USUAL_ALLOWANCE}
+            unit={unit}
+            onPieces={(pieces) => onView({ pieces })}
           />
         </Fold>
         <Fold head="Always changed for looks" said={view.wishes.length === 0 ? '' : `${view.wishes.length} kept from make to make`}>

@@ -127,6 +127,7 @@ function PlanDesk({ work }: { work: PlanInWork }) {
             <Button quiet onClick={() => void remove()}>
               Remove this plan
             </Button>
+            {plan.kind !== 'mend' && !free && <LinkButton to={routes.lay(plan.id)}>Lay it</LinkButton>}
             {plan.kind !== 'mend' && <LinkButton to={routes.cutSheet(plan.id)}>Cut sheet</LinkButton>}
             {plan.state === 'open' &&
               (plan.kind === 'mend' ? <Button onClick={() => void mended()}>It is mended</Button> : <MarkAsCut plan={plan} name={name} onto />)}

@@ -1,0 +1,315 @@
+import { Pin as PinIcon, Printer, Scissors } from 'lucide-react';
+import { useEffect, useMemo, useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { layAsDxf } from '../../core/lay/as-dxf';
+import { layAsSvg } from '../../core/lay/as-svg';
+import { overlap } from '../../core/lay/clip';
+import type { LayFabric, Pin } from '../../core/lay/lay';
+import { piecesOf, type PiecesFrom } from '../../core/lay/pieces-of';
+import { atOrigin, moved, turnedRound } from '../../core/lay/polygon';
+import { mainFabric } from '../../core/make/main-fabric';
+import { planName } from '../../core/make/plan-name';
+import { askedOf, fabricEstimate } from '../../core/plan/fabric-estimate';
+import { fabricFor } from '../../core/plan/fabric-for-plan';
+import { groundWords, neededWords } from '../../core/plan/needed-words';
+import { formatLength } from '../../core/units/length';
+import { usePatterns, useUnit } from '../../data/queries';
+import { LayDrawing } from '../../parts/lay-drawing';
+import { fileNameOf, saveFile } from '../../parts/save-file';
+import { routes } from '../../routes';
+import { Button } from '../../ui/button';
+import { aboveNought, LengthField } from '../../ui/length-field';
+import { Empty, PageHead } from '../../ui/page-head';
+import { Refusal } from '../../ui/refusal';
+import { Segmented } from '../../ui/segmented';
+import { useNarrow } from '../../ui/use-narrow';
+import { useLay } from '../../workers/use-lay';
+import { usePlanInWork, type PlanInWork } from './use-plan';
+
+/** How long a lay is searched before it is asked whether to go on, s. */
+const SECONDS = 8;
+
+const FROM_WORDS: Record<PiecesFrom, string> = {
+  outlines: 'Its own pieces, as they were read from a file.',
+  rectangles: 'Its pieces as rectangles, as they were measured: where they curve, more may fit.',
+  'an estimate': 'Pieces drafted from its kind, size and details. The pattern’s own are other shapes: take this as a guide, not as the lay.',
+};
+
+/** A plan laid on its fabric, to scale. */
+export function LayPage() {
+  const { planId } = useParams();
+  const work = usePlanInWork(planId);
+  if (work === null) return <Empty>This plan is not in the ledger. It may have been removed; Ctrl Z brings it back.</Empty>;
+  return work && <LayTable key={work.plan.id} work={work} />;
+}
+
+function LayTable({ work: { plan, input, make, request } }: { work: PlanInWork }) {
+  const unit = useUnit();
+  const narrow = useNarrow();
+  const name = planName(plan, usePatterns());
+  const { fabric } = mainFabric(make, input.fabrics);
+  const found = useMemo(() => piecesOf(input, make), [input, make]);
+  const stash = useMemo(() => fabric && fabricFor(input, make, fabric, request.today, request.plans), [fabric, input, make, request]);
+  const [layers, setLayers] = useState<'single' | 'folded'>('single');
+  const [gap, setGap] = useState<'0' | '0.5' | '1'>('0.5');
+  const [ownWidth, setOwnWidth] = useState<number>();
+  const [pins, setPins] = useState<readonly Pin[]>([]);
+  const [refused, setRefused] = useState('');
+  const [round, setRound] = useState(1);
+  const width = ownWidth ?? stash?.at ?? 140;
+  const folded = layers === 'folded';
+  const nap = fabric?.nap ?? false;
+  const on = useMemo(
+    (): LayFabric => ({
+      width,
+      folded,
+      gap: Number(gap),
+      ...(nap ? { nap } : {}),
+      repeatAlong: fabric?.repeatAlong,
+      repeatAcross: fabric?.repeatAcross,
+    }),
+    [width, folded, gap, nap, fabric],
+  );
+  const { work, start, stop } = useLay();
+  const ask = useMemo(
+    () => found && { input, make, pieces: found.pieces, fabric: on, pins, seconds: SECONDS, unit },
+    [input, make, found, on, pins, unit],
+  );
+  useEffect(() => {
+    if (ask) start({ ...ask, seed: 1 });
+  }, [ask, start]);
+  const estimate = useMemo(() => fabricEstimate(input, make, fabric ? askedOf(fabric, width) : { width }), [input, make, fabric, width]);
+  const length = (cm: number) => formatLength(Math.round(cm), unit, { about: true });
+  if (!found)
+    return (
+      <>
+        <PageHead title={`Lay of ${name}`} under={<Back planId={plan.id} />} />
+        <Empty>
+          Nothing says what its pieces look like: a thing of this kind has no usual shape. Measure its pieces or read them from a file, with{' '}
+          <Link className="underline" to={routes.changePattern(input.pattern.id)}>
+            the pattern
+          </Link>
+          .
+        </Empty>
+      </>
+    );
+  const { lay, problem, searching, changes } = work;
+  const hand = stash?.hand.piece;
+  const onHand = hand && Math.abs(hand.width - width) < 0.5 ? hand.length : undefined;
+  const over = lay && onHand !== undefined ? onHand - lay.length : undefined;
+  // Where the pieces are our own guess, what was noted knows better how much is missing.
+  const guessed = found.from === 'an estimate' && estimate ? estimate.middle : undefined;
+  const missing = onHand === undefined ? 0 : Math.max(0, (guessed ?? lay?.length ?? 0) - onHand);
+  const put = (wanted: readonly Pin[]) => {
+    const changed = wanted.find((pin) => !pins.includes(pin));
+    const shape = (pin: Pin) => {
+      const polygon = lay?.placed.find((p) => p.piece === pin.piece && p.copy === pin.copy);
+      if (!polygon) return [];
+      const box = atOrigin(polygon.turned === pin.turned ? polygon.polygon : turnedRound(polygon.polygon));
+      return moved(box, pin.x, pin.y);
+    };
+    const under =
+      changed && pins.find((pin) => (pin.piece !== changed.piece || pin.copy !== changed.copy) && overlap(shape(pin), shape(changed)) > 0.05);
+    setRefused(
+      under && changed ? `${changed.piece} ${changed.copy} would lie on ${under.piece} ${under.copy}, which is pinned. It stays where it was.` : '',
+    );
+    if (!under) setPins(wanted);
+  };
+  return (
+    <>
+      <PageHead
+        title={`Lay of ${name}`}
+        under={<Back planId={plan.id} />}
+        aside={
+          lay && (
+            <div className="flex flex-wrap gap-2 print:hidden">
+              <Button quiet onClick={() => saveFile(new Blob([layAsSvg(lay)], { type: 'image/svg+xml' }), `lay-${fileNameOf(name)}.svg`)}>
+                Save as SVG
+              </Button>
+              <Button quiet onClick={() => saveFile(new Blob([layAsDxf(lay)], { type: 'application/dxf' }), `lay-${fileNameOf(name)}.dxf`)}>
+                Save as DXF
+              </Button>
+              <Button quiet onClick={() => window.print()}>
+                <Printer size={15} aria-hidden /> Print
+              </Button>
+            </div>
+          )
+        }
+      />
+      <div className="mb-3 flex flex-wrap items-end gap-x-5 gap-y-2 print:hidden">
+        <Labelled label="The fabric lies">
+          <Segmented
+            label="The fabric lies"
+            value={layers}
+            choices={[
+              { value: 'single', label: 'in a single layer' },
+              { value: 'folded', label: 'folded lengthwise' },
+            ]}
+            onChange={(value) => {
+              setLayers(value);
+              setPins([]);
+            }}
+          />
+        </Labelled>
+        <Labelled label="Room between pieces">
+          <Segmented
+            label="Room between pieces"
+            value={gap}
+            choices={(['0', '0.5', '1'] as const).map((value) => ({
+              value,
+              label: value === '0' ? 'none' : formatLength(Number(value), unit, { about: true }),
+            }))}
+            onChange={setGap}
+          />
+        </Labelled>
+        <LengthField label="Width to lay on" cm={width} unit={unit} onCm={setOwnWidth} check={aboveNought} className="w-28" />
+        {searching ? (
+          <Button onClick={stop}>Stop</Button>
+        ) : (
+          <Button
+            quiet
+            onClick={() => {
+              setRound(round + 1);
+              if (ask) start({ ...ask, seed: round + 1 }, 'on');
+            }}
+          >
+            Search on
+          </Button>
+        )}
+      </div>
+      {refused !== '' && <Refusal>{refused}</Refusal>}
+      {problem && (
+        <Refusal>
+          {problem.kind === 'too wide'
+            ? `${problem.piece} is ${length(problem.needs)} wide as it lies, and there are ${length(problem.has)}${folded ? ' on the fold' : ''}. ${folded ? 'Lay it on a single layer, or take' : 'Take'} a wider fabric, or a seam in it.`
+            : `The lay could not be searched: ${problem.problem}. Everything else on the plan works.`}
+        </Refusal>
+      )}
+      <div className="grid grid-cols-[minmax(0,1fr)_minmax(0,300px)] gap-6 max-lg:grid-cols-1">
+        <div>
+          {lay && !problem && (
+            <LayDrawing
+              lay={lay}
+              swatch={fabric?.swatch}
+              unit={unit}
+              narrow={narrow}
+              onHand={onHand}
+              folded={folded}
+              pins={pins}
+              nap={nap}
+              onPins={folded ? undefined : put}
+            />
+          )}
+          <p className="mt-1 text-small text-ink2 print:hidden">
+            {folded
+              ? 'Drawn unfolded: what is cut through both layers lies on either side of the fold. By hand pieces are laid on a single layer.'
+              : `Drag a piece, or move it with the arrow keys${nap ? '' : ' and turn it with T'}: it is pinned there, and the rest is laid round it. Enter pins it and lets it go.`}
+          </p>
+        </div>
+        <aside className="flex flex-col gap-4" aria-label="What it takes">
+          <section aria-live="polite">
+            <p className="text-figure">
+              {lay && !problem ? <>This lay takes {length(Math.ceil(lay.length - 0.05))}</> : searching ? 'Being laid…' : ''}
+            </p>
+            {lay && !problem && (
+              <p className="text-small text-ink2">
+                at {length(lay.width)}; none can take less than {length(lay.bound)}
+                {searching ? '. Still searching for a shorter one' : ''}.
+              </p>
+            )}
+            {over !== undefined && fabric && onHand !== undefined && (
+              <p className={over < 0 ? 'mt-1 text-garnet' : 'mt-1'}>
+                <Scissors size={14} aria-hidden className="mr-1 inline" />
+                {fabric.name}: {length(onHand)}
+                {stash?.shrinks ? ' once washed' : ''},{' '}
+                {over < 0 ? `${length(-over)} too short for this lay` : `${length(over)} left over by this lay`}
+              </p>
+            )}
+            {missing > 0 && over !== undefined && over >= 0 && (
+              <p className="mt-1 text-garnet">By what was noted it is {length(missing)} too short, and these pieces are only drafted.</p>
+            )}
+            {nap && <p className="mt-1 text-small">All pieces lie one way: {fabric?.name} has a nap or a one-way print.</p>}
+          </section>
+          {estimate && (
+            <section>
+              <h2 className="text-head">Fabric needed</h2>
+              <p>
+                <strong>{neededWords(estimate, unit)}</strong>
+              </p>
+              <p className="text-small text-ink2">
+                {groundWords(estimate, unit)}. It counts how such a cut really falls out, and is the length to buy.
+              </p>
+            </section>
+          )}
+          {changes && changes.length > 0 && (
+            <section>
+              <h2 className="text-head">What would save fabric</h2>
+              <ul>
+                {changes.map(({ words, saves }) => (
+                  <li key={words} className="flex justify-between gap-3 border-b border-rule py-1">
+                    <span>{words}</span>
+                    <span className="whitespace-nowrap">
+                      {length(saves)}
+                      {missing > 0 && saves >= missing && <span className="text-moss"> · then it fits</span>}
+                    </span>
+                  </li>
+                ))}
+              </ul>
+            </section>
+          )}
+          {pins.length > 0 && (
+            <section className="print:hidden">
+              <h2 className="text-head">Pinned</h2>
+              <ul className="mb-1">
+                {pins.map((pin) => (
+                  <li key={`${pin.piece} ${pin.copy}`}>
+                    <PinIcon size={13} aria-hidden className="mr-1 inline" />
+                    {pin.piece} {pin.copy}
+                  </li>
+                ))}
+              </ul>
+              <Button quiet onClick={() => setPins([])}>
+                Let all go
+              </Button>
+            </section>
+          )}
+          <section>
+            <h2 className="text-head">Pieces</h2>
+            <p className="text-small text-ink2">
+              {FROM_WORDS[found.from]}
+              {found.graded && ` Graded from size ${found.graded.from}.`}
+            </p>
+            {found.from === 'an estimate' && (
+              <p className="mt-1 text-small print:hidden">
+                Better with the pattern’s own: its two largest pieces measured, or{' '}
+                <Link className="underline" to={routes.changePattern(input.pattern.id)}>
+                  all of them read from a file
+                </Link>
+                .
+              </p>
+            )}
+          </section>
+        </aside>
+      </div>
+    </>
+  );
+}
+
+function Back({ planId }: { planId: string }) {
+  return (
+    <Link className="underline underline-offset-2 print:hidden" to={routes.plan(planId)}>
+      Back to the plan
+    </Link>
+  );
+}
+
+function Labelled({ label, children }: { label: string; children: React.ReactNode }) {
+  return (
+    <div>
+      <span aria-hidden className="block text-small text-ink2">
+        {label}
+      </span>
+      {children}
+    </div>
+  );
+}
