@@ -1,6 +1,7 @@
 import type { BodyMeasure } from '../src/core/body/zones';
-import type { Collection, Pattern, SizeChart, View } from '../src/core/records';
+import type { Collection, Pattern, PatternPiece, SizeChart, View } from '../src/core/records';
 import { blankPattern, blankView } from '../src/core/records/blank';
+import { skerryPieces } from './skerry-pieces';
 
 const eur = (minor: number) => ({ minor, currency: 'EUR' });
 const letters = ['A', 'B', 'C', 'D', 'E', 'F'];
@@ -12,6 +13,20 @@ function chart(id: string, sizes: readonly string[], base: string, measures: Par
     Object.entries(measures).map(([measure, [cm, step]]) => [measure, sizes.map((_, i) => Math.round((cm + (i - at) * step) * 100) / 100)]),
   );
   return { id, name: 'body chart', sizes: [...sizes], body, finished: {}, finishedOf: [] };
+}
+
+/** A piece as it was measured with a tape. */
+function measured(name: string, length: number, width: number, count: number, onFold = false): PatternPiece {
+  return {
+    id: `piece-${name.replaceAll(' ', '-')}`,
+    name,
+    part: 'main',
+    count,
+    pairs: count > 1,
+    length,
+    width,
+    ...(onFold ? { fold: 'left' } : {}),
+  };
 }
 
 /** A pattern in a few words: what is usual is filled in. */
@@ -37,6 +52,7 @@ const lines: PatternLine[] = [
         zones: ['acrossBack', 'bust', 'sleeve', 'bodyLength'],
         freeZones: ['hip'],
         fabricTable: [{ width: 150, length: 185 }],
+        pieces: skerryPieces,
         flat: { shape: 'shaped', darts: true },
       },
     ],
@@ -118,7 +134,13 @@ const lines: PatternLine[] = [
     form: 'copy shop',
     price: eur(1600),
     views: [
-      { id: 'view-gangway', name: 'straight leg', zones: ['waistband', 'hip', 'rise', 'thigh', 'leg'], fabricTable: [{ width: 150, length: 150 }] },
+      {
+        id: 'view-gangway',
+        name: 'straight leg',
+        pieces: [measured('trouser front', 110, 33, 2), measured('trouser back', 113, 41, 2)],
+        zones: ['waistband', 'hip', 'rise', 'thigh', 'leg'],
+        fabricTable: [{ width: 150, length: 150 }],
+      },
     ],
     charts: [
       chart('chart-gangway', ['36', '38', '40', '42', '44', '46'], '40', {
@@ -238,6 +260,12 @@ const lines: PatternLine[] = [
       {
         id: 'view-foreshore',
         name: 'boat neck',
+        pieces: [
+          measured('front', 66, 29, 1, true),
+          measured('back', 67, 29, 1, true),
+          measured('sleeve', 25, 42, 2),
+          measured('neckband', 46, 6, 1),
+        ],
         zones: ['neckWidth', 'bust', 'bodyLength', 'sleeve'],
         freeZones: ['waist'],
         fabricTable: [{ width: 160, length: 120 }],

@@ -25,6 +25,7 @@ const PAGES = [
   '/statements',
   '/sew-next/shop',
   '/sew-next/plan-skerry-2026-10-04/sheet',
+  '/sew-next/plan-skerry-2026-10-04/lay',
   '/makes/compare?m=make-gangway-1&m=make-kelp-1&m=make-skerry-2',
 ];
 

@@ -66,9 +66,17 @@ const VIEWS = [
   { name: 'side-by-side', path: 'makes/compare?m=make-tidewater-1&m=make-tidewater-3&m=make-bollard-1&m=make-skerry-2' },
   { name: 'sew-next', path: 'sew-next' },
   { name: 'cut-sheet', path: 'sew-next/plan-skerry-2026-10-04/sheet' },
+  {
+    name: 'lay',
+    path: 'sew-next/plan-skerry-2026-10-04/lay',
+    colorScheme: 'dark',
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Search on' }).waitFor({ timeout: 60_000 });
+      await page.getByText('then it fits').waitFor({ timeout: 60_000 });
+    },
+  },
   { name: 'statement', path: 'statements', act: (page) => page.getByRole('radio', { name: 'year' }).click() },
   { name: 'account-phone', path: 'patterns/pattern-skerry', viewport: PHONE },
-  { name: 'account-lamp', path: 'patterns/pattern-gangway', colorScheme: 'dark' },
 ];
 
 for (const { name, path, act, viewport = DESKTOP, colorScheme = 'light' } of VIEWS) {

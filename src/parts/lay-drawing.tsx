@@ -75,7 +75,7 @@ export function LayDrawing({
   const { width, length, placed } = lay;
   const long = Math.max(length, onHand ?? 0) + MARGIN.end;
   /** From the fabric to the screen: turned by a right angle where it runs to the right. */
-  const shown = ([x, y]: Point): Point => (narrow ? [x + MARGIN.ruler, y + 5] : [y + 3, width - x + MARGIN.ruler]);
+  const shown = ([x, y]: Point): Point => (narrow ? [x + MARGIN.ruler, y + 5] : [y + 3, width - x + 2]);
   const size: Point = narrow ? [width + MARGIN.ruler + 2, long + 9] : [long + 6, width + MARGIN.ruler + 2];
   const box = (left: number, top: number, right: number, bottom: number): Polygon =>
     (
@@ -127,7 +127,7 @@ export function LayDrawing({
       role="group"
       aria-label={`The lay, ${words(length)} long and ${words(width)} wide, ${placed.length} pieces`}
       preserveAspectRatio="xMinYMin"
-      className={clsx('block w-full touch-pan-y print:max-h-[170mm]', !narrow && 'max-h-[calc(100vh-15rem)] min-h-80')}
+      className={clsx('block w-full touch-pan-y print:max-h-[170mm]', !narrow && 'max-h-[calc(100vh-17rem)] min-h-80')}
     >
       {swatch && <defs dangerouslySetInnerHTML={{ __html: printPattern(swatch, id, 1) }} />}
       <path

@@ -48,6 +48,8 @@ export interface DraftedPiece extends CutPiece {
 
 /** Turned up at hems, cm. Source: usual practice. */
 const HEM = 3;
+/** Strips of such lengths are laid across, cm: longer than a cuff, and not wider than any fabric. */
+const [LONG_STRIP, NARROWEST] = [50, 105];
 /** A sleeve's cap is so much longer than its armhole, cm: eased into it, or sewn in flat. Source: basic block drafting. */
 const CAP_EASE = { setIn: 3, dropped: 0.5 } as const;
 
@@ -58,6 +60,7 @@ interface Sketch {
   readonly pairs?: boolean;
   readonly fold?: 'left';
   readonly match?: Point;
+  readonly grain?: 'across';
 }
 
 const box = (width: number, height: number): Polygon => [
@@ -67,8 +70,13 @@ const box = (width: number, height: number): Polygon => [
   [0, height],
 ];
 
-/** A strip along the grain: waistband, tie, strap. */
-const strip = (name: string, long: number, wide: number, count = 1): Sketch => ({ name, net: box(wide, long), count });
+/** A strip: waistband, tie, strap. A long one is laid across the fabric, where it costs its width and not its length. Source: usual practice. */
+const strip = (name: string, long: number, wide: number, count = 1): Sketch => ({
+  name,
+  net: box(wide, long),
+  count,
+  ...(long > LONG_STRIP && long < NARROWEST ? { grain: 'across' } : {}),
+});
 
 /** Halves of front and back from the neck to the hem, with where their lines are. */
 interface Bodice {
@@ -578,10 +586,10 @@ function sketched(of: DraftOf): Sketch[] | undefined {
  * @returns nothing for kinds of no usual shape: a bag, a toy, something for the home
  */
 export function draftPieces(of: DraftOf): DraftedPiece[] | undefined {
-  return sketched(of)?.map(({ name, net, count = 1, pairs = false, fold, match }): DraftedPiece => {
+  return sketched(of)?.map(({ name, net, count = 1, pairs = false, fold, match, grain }): DraftedPiece => {
     const [grown = net] = [...widened(net, of.allowance)].sort((a, b) => areaOf(b) - areaOf(a));
     // What lies on the fold has no seam there.
     const outline = fold ? grown.map(([x, y]): Point => [Math.max(0, x), y]) : grown;
-    return { name, net, outline, count, pairs, estimated: true, ...(fold ? { fold } : {}), ...(match ? { match } : {}) };
+    return { name, net, outline, count, pairs, estimated: true, ...(fold ? { fold } : {}), ...(match ? { match } : {}), ...(grain ? { grain } : {}) };
   });
 }

@@ -22,6 +22,8 @@ export interface PiecesOf {
 
 type Part = FabricUse['part'];
 
+/** So many measured pieces are taken for all of them; fewer stand in for the drafted ones of their names. */
+const ALL_OF_THEM = 3;
 /** Lower garments are sized by the hip, others by the bust. */
 const LOWER: readonly GarmentKind[] = ['skirt', 'trousers', 'shorts', 'briefs'];
 
@@ -109,6 +111,15 @@ function recorded(input: PatternCase, make: Make, pieces: readonly PatternPiece[
   return { pieces: cutPieces, from, ...(graded === undefined ? {} : { graded: { from: graded } }) };
 }
 
+/** Words that say of which garment a piece is, not which piece it is. */
+const bare = (name: string): string =>
+  name
+    .toLowerCase()
+    .replace(/\b(?:trouser|skirt|shirt|bodice|dress|main|piece|panel|leg)s?\b/g, '')
+    .replace(/\s+/g, ' ')
+    .trim();
+const sameName = (a: string, b: string): boolean => bare(a) === bare(b);
+
 /** Names of our own drafts that are cut from a contrast where a make has one, by the words for what the contrast is used for. */
 const isNamed = (words: string | undefined, name: string): boolean =>
   words !== undefined &&
@@ -121,6 +132,8 @@ const isNamed = (words: string | undefined, name: string): boolean =>
  * The pieces that a make cuts from its main fabric, or from another of its parts: by outlines read from a file, by their lengths and widths,
  * else drafted by us from the kind of garment, its details and its measures.
  *
+ * One or two measured pieces stand in for the drafted ones of the same names; more of them, or outlines, are taken for all there are.
+ *
  * A part without a fabric of its own is cut from the main one. What a contrast takes is known by the words on its use; else nothing is taken off.
  *
  * @returns undefined where a kind has no usual shape and nobody measured it
@@ -132,11 +145,9 @@ export function piecesOf(input: PatternCase, make: Make, part: Part = 'main'): P
   const own = (view.pieces ?? []).filter(
     (p) => p.part === part || (part === 'main' && p.part === 'contrast' && !apart.some((u) => u.part === 'contrast')),
   );
-  if (own.length > 0) {
-    const found = recorded(input, make, own);
-    if (found) return found;
-  }
-  if (part !== 'main' && part !== 'contrast') return undefined;
+  const known = own.length > 0 ? recorded(input, make, own) : undefined;
+  if (known && !(known.from === 'rectangles' && own.length < ALL_OF_THEM)) return known;
+  if (part !== 'main' && part !== 'contrast') return known;
   const drafted = draftPieces({
     kind: pattern.kind,
     flat: view.flat ?? {},
@@ -150,7 +161,8 @@ export function piecesOf(input: PatternCase, make: Make, part: Part = 'main'): P
     dropped: ['loose', 'oversized'].includes(fitClassAt(pattern, view, 'bust')),
     allowance: pattern.allowance ?? USUAL_ALLOWANCE,
   });
-  if (!drafted) return undefined;
+  if (!drafted) return known;
+  if (known) return { ...known, pieces: [...known.pieces, ...drafted.filter((d) => !own.some((p) => sameName(p.name, d.name)))] };
   const contrast = apart.filter((u) => u.part === 'contrast').map((u) => u.pieces);
   const ofContrast = (name: string) => contrast.some((words) => isNamed(words, name));
   const pieces = drafted.filter((p) => (part === 'main' ? !ofContrast(p.name) : ofContrast(p.name)));

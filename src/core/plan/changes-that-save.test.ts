@@ -13,7 +13,7 @@ const piece = (name: string, width: number, length: number, rest: Partial<Patter
   ...rest,
 });
 const saved = (pieces: PatternPiece[], width: number, folded = false) => {
-  const pattern = { ...SAMPLE_PATTERN, views: [{ ...SAMPLE_PATTERN.views[0]!, pieces }] };
+  const pattern = { ...SAMPLE_PATTERN, kind: 'bag' as const, views: [{ ...SAMPLE_PATTERN.views[0]!, pieces }] };
   return changesThatSave(sampleCase([], { pattern }), sampleMake(1), { width, folded }, 'cm').map(({ words, saves }) => [
     words.replace(/\s/g, ' '),
     Math.round(saves),

@@ -1,6 +1,7 @@
 import { sampleAlteration, sampleCase, sampleFabric, sampleMake, SAMPLE_PATTERN } from '../garment/sample-case';
 import type { FabricUse, Make, Pattern, PatternPiece } from '../records';
 import { blankView } from '../records/blank';
+import { piecesOf } from '../lay/pieces-of';
 import { enoughOf } from './checks';
 import { fabricEstimate, type AskedFabric } from './fabric-estimate';
 import { fabricFor } from './fabric-for-plan';
@@ -112,7 +113,8 @@ describe('measured pieces', () => {
     length,
     ...rest,
   });
-  const measured = (pieces: PatternPiece[]) => ({ ...dress, views: [{ ...dress.views[0]!, pieces }] });
+  // Nothing of this kind is drafted: the pieces are all there are.
+  const measured = (pieces: PatternPiece[], kind: Pattern['kind'] = 'bag') => ({ ...dress, kind, views: [{ ...dress.views[0]!, pieces }] });
 
   test('two rectangles on the fold of 140 cm lie one after the other or side by side', () => {
     const pieces = [piece('front', 34, 100, 1, { fold: 'left' }), piece('back', 34, 100, 1, { fold: 'left' })];
@@ -122,6 +124,14 @@ describe('measured pieces', () => {
       middle: expect.closeTo(100, 0) as number,
     });
     expect(ask([], plan(), { width: 115 }, measured(pieces)).middle).toBeCloseTo(200, 0);
+  });
+
+  test('two of them take the place of the drafted ones; three are all of them', () => {
+    const two = [piece('front', 34, 100, 1, { fold: 'left' }), piece('back', 34, 100, 1, { fold: 'left' })];
+    const names = (pieces: PatternPiece[]) => piecesOf(of([], measured(pieces, 'dress')), plan())?.pieces.map((p) => p.name) ?? [];
+    expect(names(two)).toEqual(expect.arrayContaining(['front', 'back', 'sleeve', 'front neck facing']));
+    expect(names(two).filter((n) => n === 'front')).toHaveLength(1);
+    expect(names([...two, piece('sleeve', 40, 30, 2)])).toEqual(['front', 'back', 'sleeve']);
   });
 
   test('an outline of another size is graded by the chart, and altered pieces are longer', () => {

@@ -2,7 +2,7 @@ import type { FabricNeeded } from '../fabric/needed';
 import { ONE_WAY, speaksOf, TAKES_ITS_FILL, USUAL_LENGTHS, USUAL_WIDTH } from '../fabric/needed';
 import type { PatternCase } from '../garment/case';
 import { laidLength } from '../lay/laid-length';
-import type { LayFabric } from '../lay/lay';
+import { shortest, type LayFabric } from '../lay/lay';
 import { piecesOf, type PiecesFrom, type PiecesOf } from '../lay/pieces-of';
 import { mainFabric, mainUse } from '../make/main-fabric';
 import { partsKey } from '../make/part-words';
@@ -64,6 +64,9 @@ const lengthOfUse = ({ length }: FabricUse): number | undefined => length;
 const STEP = 5;
 const laid = (of: PiecesOf, { width, nap = false }: Pick<LayFabric, 'width' | 'nap'>): number | undefined =>
   laidLength(of.pieces, { width: Math.max(STEP, Math.floor(width / STEP + 1e-9) * STEP), nap });
+
+/** The longest of the pieces as they lie, cm. */
+const longestOf = ({ pieces }: PiecesOf): number => Math.max(0, ...pieces.map((piece) => shortest([{ ...piece, count: 0 }], { width: 1 })));
 
 const repeats = (repeat: number | undefined): number => (repeat ?? 0) * USUAL_LENGTHS;
 
@@ -140,7 +143,8 @@ export function fabricEstimate(input: PatternCase, planned: Make, asked: AskedFa
   const split = main && main.pieces.length < whole.pieces.length ? laid(main, asked) : undefined;
   const share = hasContrast && split === undefined ? mainShare(input, planned) : undefined;
   const lay = split ?? by * (share ?? 1);
-  const longest = Math.min(view.longest ?? 0, lay * 2);
+  // No piece can be cut from less than its own length; a drafted one may be a little longer than the pattern's.
+  const longest = Math.max(view.longest ?? 0, share === undefined ? longestOf(main ?? whole) * (whole.from === 'an estimate' ? 0.85 : 1) : 0);
   const at = (deviations: number) => Math.max(lay * Math.exp(log + deviations * doubt), longest) + repeats(asked.repeatAlong);
   const lacks = joined && (alike.length === 0 || told.length === 0);
   return {

@@ -21,6 +21,8 @@ export interface Match {
   readonly rank: number;
 }
 
+/** A fabric that does not suffice comes after those with so many more things against them. */
+const TOO_SHORT = 6;
 /** Love of so little or less is a version that did not do well. */
 const POORLY = 2;
 
@@ -75,7 +77,9 @@ export function matchOf(input: PatternCase, make: Make, fabric: Fabric, today: I
   const like = howTheLikeDid(input, fabric);
   pro.push(...like.pro);
   contra.push(...like.contra);
-  return { fabric, suits: contra.length === 0, pro, contra, rank: pro.length + 2 * like.pro.length - 2 * contra.length };
+  // What is not there cannot be cut, however well it would suit.
+  const short = hand.answer === 'not enough' ? TOO_SHORT : 0;
+  return { fabric, suits: contra.length === 0, pro, contra, rank: pro.length + 2 * like.pro.length - 2 * contra.length - short };
 }
 
 /** Fabrics of a stash for a pattern, those that suit best first; what has no piece left in the stash is left out. */

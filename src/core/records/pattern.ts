@@ -102,7 +102,7 @@ export const PIECE_PARTS = ['main', 'contrast', 'lining', 'interfacing'] as cons
 /** A pattern piece: its outline read from a file, at one size or more, or its length and width by the tape. */
 export const PatternPiece = z.strictObject({
   id: Id,
-  name: field(Name, { label: 'Piece', ask: 'text', hint: 'front' }),
+  name: field(Name, { label: 'Piece', ask: 'text' }),
   part: field(z.enum(PIECE_PARTS), { label: 'Cut from', ask: 'choice' }),
   count: field(z.int().min(1).max(60), { label: 'How many', ask: 'whole' }),
   /** Every second one mirrored. */

@@ -114,6 +114,11 @@ export function CutSheetPage() {
         <Link to={routes.plan(plan.id)} className="underline">
           Back to the plan
         </Link>
+        {plan.patternId !== undefined && (
+          <Link to={routes.lay(plan.id)} className="underline">
+            Its lay
+          </Link>
+        )}
         <Button onClick={() => window.print()}>
           <Printer size={15} aria-hidden /> Print the cut sheet
         </Button>

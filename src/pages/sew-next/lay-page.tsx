@@ -100,6 +100,10 @@ function LayTable({ work: { plan, input, make, request } }: { work: PlanInWork }
   // Where the pieces are our own guess, what was noted knows better how much is missing.
   const guessed = found.from === 'an estimate' && estimate ? estimate.middle : undefined;
   const missing = onHand === undefined ? 0 : Math.max(0, (guessed ?? lay?.length ?? 0) - onHand);
+  const letGo = () => {
+    setPins([]);
+    setRefused('');
+  };
   const put = (wanted: readonly Pin[]) => {
     const changed = wanted.find((pin) => !pins.includes(pin));
     const shape = (pin: Pin) => {
@@ -147,7 +151,7 @@ function LayTable({ work: { plan, input, make, request } }: { work: PlanInWork }
             ]}
             onChange={(value) => {
               setLayers(value);
-              setPins([]);
+              letGo();
             }}
           />
         </Labelled>
@@ -268,7 +272,7 @@ function LayTable({ work: { plan, input, make, request } }: { work: PlanInWork }
                   </li>
                 ))}
               </ul>
-              <Button quiet onClick={() => setPins([])}>
+              <Button quiet onClick={letGo}>
                 Let all go
               </Button>
             </section>

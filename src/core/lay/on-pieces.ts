@@ -1,0 +1,43 @@
+import type { Piece } from '../records';
+import type { Polygon } from './polygon';
+
+/** A fabric that lies in several pieces, one after the other as one strip, cm. */
+export interface PiecedStrip {
+  readonly width: number;
+  readonly length: number;
+  /** Where one piece ends and the next begins; the last end is the fabric's. */
+  readonly ends: readonly number[];
+  /** Cuts between the pieces, and what a narrower one lacks: no pattern piece lies on them. */
+  readonly taken: readonly Polygon[];
+}
+
+/** A cut is as wide as nothing, but nothing may lie across it. */
+const CUT = 0.02;
+
+const box = (left: number, top: number, right: number, bottom: number): Polygon => [
+  [left, top],
+  [right, top],
+  [right, bottom],
+  [left, bottom],
+];
+
+/**
+ * The pieces of a fabric laid end to end, the longest first, so that they are used together: a pattern piece lies on one of them, never across.
+ *
+ * @example onPieces([{ length: 80, width: 140 }, { length: 120, width: 140 }])?.ends // [120, 200]
+ */
+export function onPieces(pieces: readonly Piece[]): PiecedStrip | undefined {
+  const inOrder = [...pieces].sort((a, b) => b.length - a.length);
+  if (inOrder.length === 0) return undefined;
+  const width = Math.max(...inOrder.map((p) => p.width));
+  const taken: Polygon[] = [];
+  const ends: number[] = [];
+  let at = 0;
+  inOrder.forEach((piece, i) => {
+    if (i > 0) taken.push(box(0, at - CUT / 2, width, at + CUT / 2));
+    if (piece.width < width - 0.5) taken.push(box(piece.width, at, width, at + piece.length));
+    at += piece.length;
+    ends.push(at);
+  });
+  return { width, length: at, ends, taken };
+}
