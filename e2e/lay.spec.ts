@@ -50,6 +50,19 @@ test('a piece moved by hand stays there and the rest is laid round it; it may no
   await expect(page.getByRole('alert')).toContainText('wide as it lies, and there are 20');
 });
 
+test('two plans are laid together from one length, and what stays whole is told', async ({ page }) => {
+  await page.goto(LAY);
+  const takes = page.getByRole('complementary', { name: 'What it takes' });
+  await page.getByLabel('Together with').selectOption('Puffin pinafore');
+  await expect(page.getByRole('button', { name: 'Puffin pinafore: back', exact: true })).toBeVisible();
+  await expect(page.getByRole('group', { name: /^The lay, .* (?:1[6-9]|2\d) pieces$/ })).toBeVisible();
+  await page.getByLabel('Together with').selectOption('no other plan');
+  await page.getByLabel('Room between pieces').getByRole('radio', { name: 'none' }).click();
+  await page.getByRole('button', { name: 'Stop' }).click();
+  await expect(page.getByRole('button', { name: 'Search on' })).toBeVisible();
+  await expect(takes).toContainText(/This lay takes \d+/);
+});
+
 const drawing = (d: string) => `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 900 800">${d}</svg>`;
 const PIECES = drawing(
   '<path id="front, cut 1 on fold" d="M0 0H100L240 60L220 200L270 620H0Z"/><path id="sleeve cut 2" d="M300 140L480 0L660 140L600 520H360Z"/>',

@@ -52,6 +52,7 @@ export function LayDrawing({
   unit,
   narrow,
   onHand,
+  cuts = [],
   folded,
   pins,
   nap,
@@ -63,6 +64,8 @@ export function LayDrawing({
   narrow: boolean;
   /** Length of the piece in the stash, cm. */
   onHand?: number | undefined;
+  /** Where one piece of the fabric ends and the next begins, cm. */
+  cuts?: readonly number[];
   folded: boolean;
   pins: readonly Pin[];
   nap: boolean;
@@ -158,6 +161,9 @@ export function LayDrawing({
           </g>
         );
       })}
+      {cuts.map((at) => (
+        <line key={at} {...line([-2, at], [width, at])} stroke="var(--c-garnet)" strokeWidth={0.8} />
+      ))}
       {folded && <line {...line([width / 2, 0], [width / 2, long - MARGIN.end])} stroke="var(--c-ink2)" strokeWidth={0.4} strokeDasharray="3 2" />}
       {placed.map((piece) => {
         const key = keyOf(piece);

@@ -19,9 +19,6 @@ function clipped(how: ClipperLib.ClipType, subjects: readonly Polygon[], clips: 
 /** Several polygons as one: its outlines, and its holes running the other way round. */
 export const united = (polygons: readonly Polygon[]): Polygon[] => clipped(ClipperLib.ClipType.ctUnion, polygons, []);
 
-/** What of the first is in none of the others: outlines, and holes running the other way round. */
-export const without = (from: readonly Polygon[], taken: readonly Polygon[]): Polygon[] => clipped(ClipperLib.ClipType.ctDifference, from, taken);
-
 /**
  * Area that two polygons have in common, cm².
  *

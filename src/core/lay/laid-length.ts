@@ -1,3 +1,6 @@
+import { memoize } from '../units/memoize';
+import { muchCoarser } from './polygon';
+import type { NoFits } from './search';
 import { layings, TooWide, type CutPiece, type LayFabric } from './lay';
 
 /** Orders in which the pieces are laid for a first answer. */
@@ -6,10 +9,16 @@ const ROUNDS = 3;
 const KEPT = 2000;
 const known = new Map<string, number | undefined>();
 
-const keyOf = (pieces: readonly CutPiece[], { width, nap, folded }: LayFabric): string =>
-  `${width.toFixed(1)} ${nap ?? false} ${folded ?? false}\n${pieces
+/** What is worked out of one set of pieces for every width: a stash has fabrics of many. */
+const noFitsOf = new Map<string, NoFits>();
+const SETS_KEPT = 30;
+
+const inWords = memoize((pieces: readonly CutPiece[]): string =>
+  pieces
     .map((p) => `${p.count} ${p.pairs} ${p.fold ?? ''} ${p.grain ?? ''} ${p.outline.map(([x, y]) => `${x.toFixed(1)} ${y.toFixed(1)}`).join(' ')}`)
-    .join('\n')}`;
+    .join('\n'),
+);
+const piecesKey = (pieces: readonly CutPiece[], { nap, folded }: LayFabric): string => `${nap ?? false} ${folded ?? false}\n${inWords(pieces)}`;
 
 /**
  * How long a fabric must be for pieces by a first lay, in a few milliseconds: good enough to compare one plan with another, since both are
@@ -18,9 +27,13 @@ const keyOf = (pieces: readonly CutPiece[], { width, nap, folded }: LayFabric): 
  * @returns cm; undefined where a piece is wider than the fabric
  */
 export function laidLength(pieces: readonly CutPiece[], fabric: Pick<LayFabric, 'width' | 'nap' | 'folded'>): number | undefined {
-  const key = keyOf(pieces, fabric);
+  const set = piecesKey(pieces, fabric);
+  const key = `${fabric.width.toFixed(1)} ${set}`;
   if (known.has(key)) return known.get(key);
-  const length = firstLength(pieces, fabric);
+  const noFits = noFitsOf.get(set) ?? [];
+  if (!noFitsOf.has(set) && noFitsOf.size >= SETS_KEPT) noFitsOf.clear();
+  noFitsOf.set(set, noFits);
+  const length = firstLength(pieces, fabric, noFits);
   if (known.size >= KEPT) known.clear();
   known.set(key, length);
   return length;
@@ -36,8 +49,10 @@ export function searchedLength(pieces: readonly CutPiece[], fabric: LayFabric, e
   return lengthAfter(layings(pieces, fabric, 1, [], effort), Infinity);
 }
 
-function firstLength(pieces: readonly CutPiece[], fabric: LayFabric): number | undefined {
-  return lengthAfter(layings(pieces, fabric, 1), ROUNDS * pieces.reduce((sum, p) => sum + p.count, 0));
+function firstLength(pieces: readonly CutPiece[], fabric: LayFabric, noFits: NoFits): number | undefined {
+  // A few corners say as well how much is needed, and cost a tenth.
+  const rough = pieces.map((piece) => ({ ...piece, outline: muchCoarser(piece.outline) }));
+  return lengthAfter(layings(rough, fabric, 1, [], Infinity, noFits), ROUNDS * pieces.reduce((sum, p) => sum + p.count, 0));
 }
 
 /** The shortest of the lays that come within so many steps. */

@@ -2,7 +2,7 @@ import { seeded } from '../units/seeded';
 import { itemAt } from '../units/item-at';
 import { overlap, united, widened } from './clip';
 import { areaOf, atOrigin, boundsOf, mirrored, moved, turnedBy, turnedRound, type Point, type Polygon } from './polygon';
-import { Search, type Lain, type Lay, type Phase } from './search';
+import { Search, type Lain, type Lay, type NoFits, type Phase } from './search';
 
 /** Which way the grain of a piece lies on the fabric. */
 export type Grain = 'along' | 'across' | 'bias';
@@ -219,6 +219,7 @@ export function shortest(pieces: readonly CutPiece[], { width, folded = false }:
  * @param seed a whole number
  * @param pins pieces that stay where they are; on a single layer only
  * @param effort how much work is done at the most, in edges asked: the same lays on every machine, which a time would not give
+ * @param noFits what was worked out for the same pieces on another width, where nothing is taken of either; more is added to it
  * @throws TooWide where a piece does not go onto the fabric
  * @example for (const lay of layings(pieces, { width: 140 }, 1)) if (lay && lay.length < 150) break;
  */
@@ -228,6 +229,7 @@ export function* layings(
   seed: number,
   pins: readonly Pin[] = [],
   effort = Infinity,
+  noFits: NoFits = [],
 ): Generator<DrawnLay | undefined, void> {
   const list = jobs(pieces, fabric, pins);
   const bound = shortest(pieces, fabric);
@@ -247,6 +249,7 @@ export function* layings(
     list.map(({ lain }) => lain),
     strip,
     seeded(seed),
+    noFits,
   );
   let laid = false;
   for (const lay of search.lays(bound)) {

@@ -90,7 +90,7 @@ function convexSum(a: Polygon, b: Polygon): Polygon {
 export function noFit(fixed: readonly Polygon[], moving: readonly Polygon[]): NoFit {
   const turned = moving.map((part) => part.map(([x, y]): Point => [-x, -y]));
   const sums = fixed.flatMap((a) => turned.map((b) => convexSum(a, b)));
-  return asked(sums.length === 1 ? sums : united(sums));
+  return new NoFit(sums.length === 1 ? sums : united(sums));
 }
 
 /** Edges of an outline sorted into bands along one axis, so that a line asks only those it can meet. */
@@ -103,15 +103,30 @@ export interface Bands {
   readonly edges: Float64Array;
 }
 
-/** A no-fit polygon for fast asking: its box, and its edges by bands of y (`rows`) and of x (`columns`). */
-export interface NoFit {
-  readonly outlines: readonly Polygon[];
+/** A no-fit polygon for fast asking: its box, and its edges by bands of y (`rows`) and of x (`columns`), sorted when they are first asked for. */
+export class NoFit {
   readonly left: number;
   readonly top: number;
   readonly right: number;
   readonly bottom: number;
-  readonly rows: Bands;
-  readonly columns: Bands;
+  #rows: Bands | undefined;
+  #columns: Bands | undefined;
+
+  constructor(readonly outlines: readonly Polygon[]) {
+    const { left, top, right, bottom } = boundsOf(...outlines);
+    this.left = left;
+    this.top = top;
+    this.right = right;
+    this.bottom = bottom;
+  }
+
+  get rows(): Bands {
+    return (this.#rows ??= bandsOf(this.outlines, 1, this.top, this.bottom));
+  }
+
+  get columns(): Bands {
+    return (this.#columns ??= bandsOf(this.outlines, 0, this.left, this.right));
+  }
 }
 
 const BANDS = 16;
@@ -133,11 +148,6 @@ function bandsOf(outlines: readonly Polygon[], axis: 0 | 1, from: number, to: nu
   return { from, perBand, starts, edges: Float64Array.from(bands.flat()) };
 }
 
-function asked(outlines: readonly Polygon[]): NoFit {
-  const { left, top, right, bottom } = boundsOf(...outlines);
-  return { outlines, left, top, right, bottom, rows: bandsOf(outlines, 1, top, bottom), columns: bandsOf(outlines, 0, left, right) };
-}
-
 /** The same seen from the other piece, or with both pieces turned round: each point p becomes c − p. */
 export const reflected = ({ outlines }: NoFit, cx = 0, cy = 0): NoFit =>
-  asked(outlines.map((outline) => outline.map(([x, y]): Point => [cx - x, cy - y])));
+  new NoFit(outlines.map((outline) => outline.map(([x, y]): Point => [cx - x, cy - y])));

@@ -4,6 +4,7 @@ import { placeOf, readColumn } from '../garment/chart';
 import { sizesAsCut } from '../garment/ladder';
 import { viewOf } from '../make/versions';
 import type { FabricUse, GarmentKind, Make, PatternPiece } from '../records';
+import { memoize } from '../units/memoize';
 import { draftPieces } from './drafts';
 import type { CutPiece } from './lay';
 import { cutLongerAt, draftMeasures } from './measures-of';
@@ -139,6 +140,15 @@ const isNamed = (words: string | undefined, name: string): boolean =>
  * @returns undefined where a kind has no usual shape and nobody measured it
  */
 export function piecesOf(input: PatternCase, make: Make, part: Part = 'main'): PiecesOf | undefined {
+  const known = piecesOfMakes(input)(make);
+  if (!known.has(part)) known.set(part, workedOut(input, make, part));
+  return known.get(part);
+}
+
+/** What was worked out of a case: every fabric of a stash asks for the pieces of the same plan and the same versions. */
+const piecesOfMakes = memoize((_: PatternCase) => memoize((__: Make) => new Map<Part, PiecesOf | undefined>()));
+
+function workedOut(input: PatternCase, make: Make, part: Part): PiecesOf | undefined {
   const { pattern } = input;
   const view = viewOf(pattern, make);
   const apart = make.fabrics.filter((use) => use.part !== 'main');

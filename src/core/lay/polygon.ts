@@ -1,4 +1,5 @@
 import { itemAt } from '../units/item-at';
+import { memoize } from '../units/memoize';
 
 /** A point on the fabric or on a piece, cm: x across the fabric, y along the grain. */
 export type Point = readonly [x: number, y: number];
@@ -20,15 +21,15 @@ export interface Bounds {
  * @throws RangeError where there is no point
  */
 export function boundsOf(...polygons: readonly Polygon[]): Bounds {
-  const points = polygons.flat();
-  const [x, y] = itemAt(points, 0);
+  const [x, y] = itemAt(itemAt(polygons, 0), 0);
   let [left, top, right, bottom] = [x, y, x, y];
-  for (const [px, py] of points) {
-    if (px < left) left = px;
-    if (px > right) right = px;
-    if (py < top) top = py;
-    if (py > bottom) bottom = py;
-  }
+  for (const polygon of polygons)
+    for (const [px, py] of polygon) {
+      if (px < left) left = px;
+      if (px > right) right = px;
+      if (py < top) top = py;
+      if (py > bottom) bottom = py;
+    }
   return { left, top, right, bottom };
 }
 
@@ -94,15 +95,21 @@ function meeting(a: Point, b: Point, c: Point, d: Point): Point | undefined {
   return [a[0] + t * rx, a[1] + t * ry];
 }
 
+/** Area that a coarser outline may add in all, as a share of its own, and corners it shall have at the most where that allows it. */
+const [SPARE, MOST_CORNERS] = [0.01, 14];
+
 /**
  * An outline of fewer points that contains the given one: a hollow corner is cut across, and of two close round corners one is drawn out to
  * where the edges beside them meet, the cheapest in area first. What is laid by the coarse outline cannot overlap by the true one.
  *
- * @param spare area that may be added in all, as a share of the polygon's own
- * @param most points it shall have at the most, where the share allows it
  * @returns running from x towards y
  */
-export function coarser(polygon: Polygon, spare = 0.01, most = 14): Polygon {
+export const coarser = memoize((polygon: Polygon): Polygon => coarserBy(polygon, SPARE, MOST_CORNERS));
+
+/** The same for a first guess: a few corners, and up to a sixteenth more area. */
+export const muchCoarser = memoize((polygon: Polygon): Polygon => coarserBy(polygon, 1 / 16, 6));
+
+function coarserBy(polygon: Polygon, spare: number, most: number): Polygon {
   let points = [...plain(signedArea(polygon) < 0 ? [...polygon].reverse() : polygon)];
   let left = areaOf(points) * spare;
   while (points.length > most) {

@@ -40,6 +40,9 @@ export interface Strip {
   readonly taken?: readonly Polygon[];
 }
 
+/** No-fit polygons of things, as far as they were worked out. */
+export type NoFits = (NoFit | undefined)[];
+
 /** A lay: where each thing lies, in their order, and how long the strip must be, cm. */
 export interface Lay {
   readonly length: number;
@@ -101,7 +104,6 @@ export class Search {
   private readonly turns: readonly boolean[];
   /** The way each piece lies now. */
   private readonly form: Int32Array;
-  private readonly noFits: (NoFit | undefined)[] = [];
   private readonly x: Float64Array;
   private readonly y: Float64Array;
   private readonly weight: Float64Array;
@@ -127,6 +129,8 @@ export class Search {
     private readonly things: readonly Lain[],
     private readonly strip: Strip,
     private readonly chance: () => number,
+    /** No-fit polygons worked out before for the very same things, and those that come to be; they do not depend on the strip's width. */
+    private readonly noFits: NoFits = [],
   ) {
     const taken = (strip.taken ?? []).map((polygon, i): Lain => {
       const { left, top } = boundsOf(polygon);

@@ -9,6 +9,7 @@ import { partsKey } from '../make/part-words';
 import { STATES } from '../make/states';
 import { viewOf } from '../make/versions';
 import type { Fabric, FabricUse, Make } from '../records';
+import { memoize } from '../units/memoize';
 import { neededFor } from './took';
 
 /** A length of fabric, with how sure it is. */
@@ -57,7 +58,7 @@ interface Witness {
 }
 
 /** The whole garment in one fabric, whatever it was cut from. */
-const inOneFabric = (make: Make): Make => ({ ...make, fabrics: make.fabrics.filter((u) => u.part !== 'contrast' || u === mainUse(make)) });
+const inOneFabric = memoize((make: Make): Make => ({ ...make, fabrics: make.fabrics.filter((u) => u.part !== 'contrast' || u === mainUse(make)) }));
 
 const lengthOfUse = ({ length }: FabricUse): number | undefined => length;
 /** A lay in steps of width: one a little narrower hardly takes more, and lists ask for many. */

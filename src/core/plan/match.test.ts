@@ -1,6 +1,6 @@
 import { SAMPLE_PATTERN, sampleCase, sampleFabric, sampleMake } from '../garment/sample-case';
 import type { Fabric, Make } from '../records';
-import { fabricsFor, matchOf } from './match';
+import { inOrderOfMatch, matchOf } from './match';
 
 const TODAY = '2025-06-01';
 const piece = { pieces: [{ length: 250, width: 140 }] };
@@ -10,6 +10,8 @@ const version = (n: number, fabricId: string, rest: Partial<Make> = {}) =>
 const input = (fabrics: readonly Fabric[], makes: readonly Make[] = [version(1, fabrics[0]!.id)]) =>
   sampleCase(makes, { fabrics, pattern: SAMPLE_PATTERN });
 const next = sampleMake(9, { fabrics: [] });
+const fabricsFor = (of: ReturnType<typeof input>, make: Make, today: string, unit: 'cm', season?: 'winter') =>
+  inOrderOfMatch(of.fabrics.filter((f) => f.pieces.length > 0).map((fabric) => matchOf(of, make, fabric, today, unit, season)));
 const plain = (words: readonly string[]) => words.map((w) => w.replace(/\s/g, ' '));
 
 test('a knit is no woven, a short piece is too short by so much, an untested stretch is not taken for enough', () => {

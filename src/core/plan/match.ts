@@ -8,6 +8,7 @@ import type { IsoDate } from '../units/date';
 import { formatLength, type LengthUnit } from '../units/length';
 import type { Season } from '../wear/season';
 import type { Fabric, Make } from '../records';
+import { memoize } from '../units/memoize';
 import { fabricFor } from './fabric-for-plan';
 
 /** How a fabric and a pattern go together: what speaks for it, and what against. */
@@ -25,6 +26,9 @@ export interface Match {
 const TOO_SHORT = 6;
 /** Love of so little or less is a version that did not do well. */
 const POORLY = 2;
+
+/** The plan as it would be cut from a fabric that is only thought of: one record for all of a stash, so that its pieces are drawn once. */
+const inNoFabric = memoize((make: Make): Make => ({ ...make, fabrics: [] }));
 
 /** How versions in fabrics of the same kind did. */
 function howTheLikeDid(input: PatternCase, fabric: Fabric): { readonly pro: string[]; readonly contra: string[] } {
@@ -68,7 +72,7 @@ export function matchOf(input: PatternCase, make: Make, fabric: Fabric, today: I
     if (fabric.seasons.includes(season)) pro.push(`for ${season}`);
     else contra.push(`not for ${season}`);
   }
-  const { hand, needed, alsoPlanned } = fabricFor(input, { ...make, fabrics: [] }, fabric, today);
+  const { hand, needed, alsoPlanned } = fabricFor(input, inNoFabric(make), fabric, today);
   if (needed === undefined) contra.push('how much is needed is not known');
   else if (hand.answer === 'not enough')
     contra.push(hand.piece ? `${formatLength(Math.ceil(-hand.over - 1e-6), unit, { about: true })} too short` : 'none in the stash');
@@ -82,10 +86,6 @@ export function matchOf(input: PatternCase, make: Make, fabric: Fabric, today: I
   return { fabric, suits: contra.length === 0, pro, contra, rank: pro.length + 2 * like.pro.length - 2 * contra.length - short };
 }
 
-/** Fabrics of a stash for a pattern, those that suit best first; what has no piece left in the stash is left out. */
-export function fabricsFor(input: PatternCase, make: Make, today: IsoDate, unit: LengthUnit, season?: Season): Match[] {
-  return input.fabrics
-    .filter((c) => c.pieces.length > 0)
-    .map((fabric) => matchOf(input, make, fabric, today, unit, season))
-    .sort((a, b) => Number(b.suits) - Number(a.suits) || b.rank - a.rank || a.fabric.name.localeCompare(b.fabric.name));
-}
+/** Those that suit first, then by what speaks for them and against. */
+export const inOrderOfMatch = (matches: readonly Match[]): Match[] =>
+  [...matches].sort((a, b) => Number(b.suits) - Number(a.suits) || b.rank - a.rank || a.fabric.name.localeCompare(b.fabric.name));

@@ -1,5 +1,6 @@
 import { Link } from 'react-router';
-import { fabricsFor } from '../../core/plan/match';
+import { useEffect, useState } from 'react';
+import { inOrderOfMatch, matchOf, type Match } from '../../core/plan/match';
 import { useUnit } from '../../data/queries';
 import { today } from '../../data/today';
 import { Swatch } from '../../parts/swatch';
@@ -13,7 +14,26 @@ const SHOWN = 6;
 /** Fabrics of the stash for this plan, with what speaks for each and what against. */
 export function FabricsThatSuit({ work: { input, make }, onTake }: { work: PlanInWork; onTake: (fabricId: string) => void }) {
   const unit = useUnit();
-  const found = fabricsFor(input, make, today(), unit).filter((m) => !make.fabrics.some((u) => u.fabricId === m.fabric.id));
+  const [found, setFound] = useState<readonly Match[]>();
+  // Each width is a lay of its own: one fabric at a time, so that the page can be used meanwhile.
+  useEffect(() => {
+    let left = false;
+    const inStash = input.fabrics.filter((f) => f.pieces.length > 0 && !make.fabrics.some((u) => u.fabricId === f.id));
+    const ask = async () => {
+      const matches: Match[] = [];
+      for (const fabric of inStash) {
+        await new Promise((done) => setTimeout(done, 0));
+        if (left) return;
+        matches.push(matchOf(input, make, fabric, today(), unit));
+      }
+      setFound(inOrderOfMatch(matches));
+    };
+    void ask();
+    return () => {
+      left = true;
+    };
+  }, [input, make, unit]);
+  if (!found) return <p className="text-ink2">Held against the stash…</p>;
   if (found.length === 0) return <p className="text-ink2">Nothing else lies in the stash.</p>;
   return (
     <ul className="border-t border-rule">

@@ -4,7 +4,9 @@ import { Link, useParams } from 'react-router';
 import { layAsDxf } from '../../core/lay/as-dxf';
 import { layAsSvg } from '../../core/lay/as-svg';
 import { overlap } from '../../core/lay/clip';
-import type { LayFabric, Pin } from '../../core/lay/lay';
+import type { CutPiece, LayFabric, Pin } from '../../core/lay/lay';
+import { leftOver } from '../../core/lay/left-over';
+import { onPieces } from '../../core/lay/on-pieces';
 import { piecesOf, type PiecesFrom } from '../../core/lay/pieces-of';
 import { atOrigin, moved, turnedRound } from '../../core/lay/polygon';
 import { mainFabric } from '../../core/make/main-fabric';
@@ -13,7 +15,9 @@ import { askedOf, fabricEstimate } from '../../core/plan/fabric-estimate';
 import { fabricFor } from '../../core/plan/fabric-for-plan';
 import { groundWords, neededWords } from '../../core/plan/needed-words';
 import { formatLength } from '../../core/units/length';
-import { usePatterns, useUnit } from '../../data/queries';
+import { usePatterns, usePlans, useUnit } from '../../data/queries';
+import { washed } from '../../core/fabric/stash';
+import { SelectField } from '../../ui/field';
 import { LayDrawing } from '../../parts/lay-drawing';
 import { fileNameOf, saveFile } from '../../parts/save-file';
 import { routes } from '../../routes';
@@ -46,7 +50,6 @@ export function LayPage() {
 function LayTable({ work: { plan, input, make, request } }: { work: PlanInWork }) {
   const unit = useUnit();
   const narrow = useNarrow();
-  const name = planName(plan, usePatterns());
   const { fabric } = mainFabric(make, input.fabrics);
   const found = useMemo(() => piecesOf(input, make), [input, make]);
   const stash = useMemo(() => fabric && fabricFor(input, make, fabric, request.today, request.plans), [fabric, input, make, request]);
@@ -56,7 +59,20 @@ function LayTable({ work: { plan, input, make, request } }: { work: PlanInWork }
   const [pins, setPins] = useState<readonly Pin[]>([]);
   const [refused, setRefused] = useState('');
   const [round, setRound] = useState(1);
-  const width = ownWidth ?? stash?.at ?? 140;
+  const patterns = usePatterns();
+  const name = planName(plan, patterns);
+  const others = usePlans().filter((p) => p.id !== plan.id && p.state === 'open' && p.patternId !== undefined && p.kind !== 'mend');
+  const [otherId, setOtherId] = useState<string>();
+  const other = usePlanInWork(otherId);
+  /** Pieces of the other plan, named by it, so that both can be told apart. */
+  const beside = useMemo(() => {
+    const its = other && piecesOf(other.input, other.make);
+    return its ? its.pieces.map((piece): CutPiece => ({ ...piece, name: `${other.input.pattern.name}: ${piece.name}` })) : [];
+  }, [other]);
+  const [whole, setWhole] = useState(false);
+  const lain = useMemo(() => fabric && (fabric.washedOn === undefined ? washed(fabric, request.today) : fabric), [fabric, request.today]);
+  const strip = useMemo(() => (whole && lain ? onPieces(lain.pieces) : undefined), [whole, lain]);
+  const width = strip?.width ?? ownWidth ?? stash?.at ?? 140;
   const folded = layers === 'folded';
   const nap = fabric?.nap ?? false;
   const on = useMemo(
@@ -67,13 +83,14 @@ function LayTable({ work: { plan, input, make, request } }: { work: PlanInWork }
       ...(nap ? { nap } : {}),
       repeatAlong: fabric?.repeatAlong,
       repeatAcross: fabric?.repeatAcross,
+      ...(strip ? { taken: strip.taken } : {}),
     }),
-    [width, folded, gap, nap, fabric],
+    [width, folded, gap, nap, fabric, strip],
   );
   const { work, start, stop } = useLay();
   const ask = useMemo(
-    () => found && { input, make, pieces: found.pieces, fabric: on, pins, seconds: SECONDS, unit },
-    [input, make, found, on, pins, unit],
+    () => found && { input, make, pieces: [...found.pieces, ...beside], fabric: on, pins, seconds: SECONDS, unit },
+    [input, make, found, beside, on, pins, unit],
   );
   useEffect(() => {
     if (ask) start({ ...ask, seed: 1 });
@@ -95,10 +112,11 @@ function LayTable({ work: { plan, input, make, request } }: { work: PlanInWork }
     );
   const { lay, problem, searching, changes } = work;
   const hand = stash?.hand.piece;
-  const onHand = hand && Math.abs(hand.width - width) < 0.5 ? hand.length : undefined;
+  const onHand = strip ? strip.length : hand && Math.abs(hand.width - width) < 0.5 ? hand.length : undefined;
   const over = lay && onHand !== undefined ? onHand - lay.length : undefined;
   // Where the pieces are our own guess, what was noted knows better how much is missing.
-  const guessed = found.from === 'an estimate' && estimate ? estimate.middle : undefined;
+  const guessed = found.from === 'an estimate' && estimate && beside.length === 0 ? estimate.middle : undefined;
+  const left = lay && !problem && onHand !== undefined && !searching ? leftOver(lay, onHand) : [];
   const missing = onHand === undefined ? 0 : Math.max(0, (guessed ?? lay?.length ?? 0) - onHand);
   const letGo = () => {
     setPins([]);
@@ -166,6 +184,39 @@ function LayTable({ work: { plan, input, make, request } }: { work: PlanInWork }
             onChange={setGap}
           />
         </Labelled>
+        {(lain?.pieces.length ?? 0) > 1 && (
+          <Labelled label="Of the stash">
+            <Segmented
+              label="Of the stash"
+              value={whole ? 'all' : 'one'}
+              choices={[
+                { value: 'one', label: 'one piece' },
+                { value: 'all', label: `all ${lain?.pieces.length} pieces` },
+              ]}
+              onChange={(value) => {
+                setWhole(value === 'all');
+                letGo();
+              }}
+            />
+          </Labelled>
+        )}
+        {others.length > 0 && (
+          <SelectField
+            label="Together with"
+            value={otherId ?? ''}
+            onChange={(e) => {
+              setOtherId(e.target.value === '' ? undefined : e.target.value);
+              letGo();
+            }}
+          >
+            <option value="">no other plan</option>
+            {others.map((p) => (
+              <option key={p.id} value={p.id}>
+                {planName(p, patterns)}
+              </option>
+            ))}
+          </SelectField>
+        )}
         <LengthField label="Width to lay on" cm={width} unit={unit} onCm={setOwnWidth} check={aboveNought} className="w-28" />
         {searching ? (
           <Button onClick={stop}>Stop</Button>
@@ -198,6 +249,7 @@ function LayTable({ work: { plan, input, make, request } }: { work: PlanInWork }
               unit={unit}
               narrow={narrow}
               onHand={onHand}
+              cuts={strip?.ends.slice(0, -1) ?? []}
               folded={folded}
               pins={pins}
               nap={nap}
@@ -229,12 +281,27 @@ function LayTable({ work: { plan, input, make, request } }: { work: PlanInWork }
                 {over < 0 ? `${length(-over)} too short for this lay` : `${length(over)} left over by this lay`}
               </p>
             )}
+            {left.length > 0 && (
+              <p className="mt-1 text-small">
+                What stays whole:{' '}
+                {left
+                  .map(
+                    (l) =>
+                      `${formatLength(Math.floor(l.length), unit, { about: true })} × ${formatLength(Math.floor(l.width), unit, { about: true })}`,
+                  )
+                  .join(', ')}
+                .
+              </p>
+            )}
             {missing > 0 && over !== undefined && over >= 0 && (
               <p className="mt-1 text-garnet">By what was noted it is {length(missing)} too short, and these pieces are only drafted.</p>
             )}
             {nap && <p className="mt-1 text-small">All pieces lie one way: {fabric?.name} has a nap or a one-way print.</p>}
           </section>
-          {estimate && (
+          {otherId !== undefined && beside.length === 0 && (
+            <p className="text-small text-ink2">Nothing says what the pieces of the other plan look like; it is not laid.</p>
+          )}
+          {estimate && beside.length === 0 && (
             <section>
               <h2 className="text-head">Fabric needed</h2>
               <p>
@@ -245,7 +312,7 @@ function LayTable({ work: { plan, input, make, request } }: { work: PlanInWork }
               </p>
             </section>
           )}
-          {changes && changes.length > 0 && (
+          {changes && changes.length > 0 && beside.length === 0 && (
             <section>
               <h2 className="text-head">What would save fabric</h2>
               <ul>
