@@ -4,6 +4,7 @@ import { printPattern } from '../core/drawing/print';
 import { chordsAt } from '../core/lay/curve';
 import { pathData } from '../core/lay/as-svg';
 import type { DrawnLay, Pin, Placed } from '../core/lay/lay';
+import { within } from '../core/lay/piece-file';
 import { boundsOf, moved, type Point, type Polygon } from '../core/lay/polygon';
 import type { Swatch } from '../core/records';
 import { formatLength, type LengthUnit } from '../core/units/length';
@@ -171,8 +172,17 @@ export function LayDrawing({
         const polygon = moved(piece.polygon, by[0], by[1]).map(shown);
         const name = `${piece.piece}${placed.filter((p) => p.piece === piece.piece).length > 1 ? ` ${piece.copy}` : ''}`;
         const { x, y, room, font, upright } = writtenIn(polygon, name);
-        const { top, bottom } = boundsOf(polygon);
+        const { bottom } = boundsOf(polygon);
         const grain = upright ? 0 : narrow ? Math.min(16, bottom - y - 6) : Math.min(18, room - 4);
+        const ends: Point[] = narrow
+          ? [
+              [x - 1.2, y + 3],
+              [x + 1.2, y + 5 + grain],
+            ]
+          : [
+              [x - grain / 2, y + 6],
+              [x + grain / 2 + 0.5, y + 6],
+            ];
         return (
           <g
             key={key}
@@ -228,7 +238,7 @@ export function LayDrawing({
                 {name}
               </text>
             )}
-            {grain > 6 && bottom - top > 14 && (
+            {grain > 6 && ends.every((end) => within(end, polygon)) && (
               <path
                 d={narrow ? `M${x} ${y + 4}v${grain}m-1.2 -2l1.2 2l1.2 -2` : `M${x - grain / 2} ${y + 4.4}h${grain}m-2 -1.2l2 1.2l-2 1.2`}
                 fill="none"

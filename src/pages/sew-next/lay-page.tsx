@@ -278,7 +278,7 @@ function LayTable({ work: { plan, input, make, request } }: { work: PlanInWork }
                 <Scissors size={14} aria-hidden className="mr-1 inline" />
                 {fabric.name}: {length(onHand)}
                 {stash?.shrinks ? ' once washed' : ''},{' '}
-                {over < 0 ? `${length(-over)} too short for this lay` : `${length(over)} left over by this lay`}
+                {over < 0 ? `${length(Math.ceil(-over))} too short for this lay` : `${length(Math.floor(over))} left over by this lay`}
               </p>
             )}
             {left.length > 0 && (
@@ -294,7 +294,7 @@ function LayTable({ work: { plan, input, make, request } }: { work: PlanInWork }
               </p>
             )}
             {missing > 0 && over !== undefined && over >= 0 && (
-              <p className="mt-1 text-garnet">By what was noted it is {length(missing)} too short, and these pieces are only drafted.</p>
+              <p className="mt-1 text-garnet">By what was noted it is {length(Math.ceil(missing))} too short, and these pieces are only drafted.</p>
             )}
             {nap && <p className="mt-1 text-small">All pieces lie one way: {fabric?.name} has a nap or a one-way print.</p>}
           </section>
