@@ -32,6 +32,8 @@ test('a piece moved by hand stays there and the rest is laid round it; it may no
   await expect(pocket).toHaveAccessibleName('pocket 1, pinned');
   await expect(page.getByText('Let all go')).toBeVisible();
   await expect(page.getByRole('group', { name: /15 pieces$/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Stop' }).click();
+  await expect(page.getByRole('button', { name: 'Search on' })).toBeVisible();
   // Dragged onto the pinned one another piece is refused.
   const other = page.getByRole('button', { name: /^pocket 2/ });
   const [from, to] = [await other.boundingBox(), await pocket.boundingBox()];
@@ -57,6 +59,11 @@ test('two plans are laid together from one length, and what stays whole is told'
   await expect(page.getByRole('button', { name: 'Puffin pinafore: back', exact: true })).toBeVisible();
   await expect(page.getByRole('group', { name: /^The lay, .* (?:1[6-9]|2\d) pieces$/ })).toBeVisible();
   await page.getByLabel('Together with').selectOption('no other plan');
+  // A flaw is kept free, and asked for in words.
+  await page.getByRole('button', { name: 'Keep a place free' }).click();
+  await page.getByLabel('From the edge').fill('60');
+  await page.getByLabel('From the edge').blur();
+  await expect(page.getByRole('button', { name: 'Forget flaw 1' })).toBeVisible();
   await page.getByLabel('Room between pieces').getByRole('radio', { name: 'none' }).click();
   await page.getByRole('button', { name: 'Stop' }).click();
   await expect(page.getByRole('button', { name: 'Search on' })).toBeVisible();

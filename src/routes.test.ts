@@ -22,6 +22,7 @@ const addresses = {
   fabric: routes.fabric(ID),
   plan: routes.plan(ID),
   cutSheet: routes.cutSheet(ID),
+  lay: routes.lay(ID),
   person: routes.person(ID),
 };
 

@@ -4,8 +4,7 @@ import { printPattern } from '../core/drawing/print';
 import { chordsAt } from '../core/lay/curve';
 import { pathData } from '../core/lay/as-svg';
 import type { DrawnLay, Pin, Placed } from '../core/lay/lay';
-import { within } from '../core/lay/piece-file';
-import { boundsOf, moved, type Point, type Polygon } from '../core/lay/polygon';
+import { boundsOf, moved, type Point, type Polygon, within } from '../core/lay/polygon';
 import type { Swatch } from '../core/records';
 import { formatLength, type LengthUnit } from '../core/units/length';
 
@@ -54,10 +53,12 @@ export function LayDrawing({
   narrow,
   onHand,
   cuts = [],
-  folded,
+  folds,
+  flaws = [],
   pins,
   nap,
   onPins,
+  onGrab,
 }: {
   lay: DrawnLay;
   swatch: Swatch | undefined;
@@ -67,11 +68,16 @@ export function LayDrawing({
   onHand?: number | undefined;
   /** Where one piece of the fabric ends and the next begins, cm. */
   cuts?: readonly number[];
-  folded: boolean;
+  /** Where the fabric is folded, cm across. */
+  folds: readonly number[];
+  /** What nothing is cut from. */
+  flaws?: readonly Polygon[];
   pins: readonly Pin[];
   nap: boolean;
   /** Absent where nothing is laid by hand. */
   onPins?: ((pins: readonly Pin[]) => void) | undefined;
+  /** A piece is taken up: nothing may move under the hand. */
+  onGrab?: () => void;
 }) {
   const id = useId();
   const drawing = useRef<SVGSVGElement>(null);
@@ -165,7 +171,19 @@ export function LayDrawing({
       {cuts.map((at) => (
         <line key={at} {...line([-2, at], [width, at])} stroke="var(--c-garnet)" strokeWidth={0.8} />
       ))}
-      {folded && <line {...line([width / 2, 0], [width / 2, long - MARGIN.end])} stroke="var(--c-ink2)" strokeWidth={0.4} strokeDasharray="3 2" />}
+      {folds.map((at) => (
+        <line key={at} {...line([at, 0], [at, long - MARGIN.end])} stroke="var(--c-ink2)" strokeWidth={0.4} strokeDasharray="3 2" />
+      ))}
+      {flaws.map((flaw) => (
+        <path
+          key={pathData(flaw)}
+          d={pathData(flaw.map(shown))}
+          fill="var(--c-garnet)"
+          fillOpacity={0.5}
+          stroke="var(--c-garnet)"
+          strokeWidth={0.4}
+        />
+      ))}
       {placed.map((piece) => {
         const key = keyOf(piece);
         const by = drag?.key === key ? drag.by : ([0, 0] as const);
@@ -194,6 +212,7 @@ export function LayDrawing({
                   'aria-label': `${name}${piece.turned ? ', turned round' : ''}${piece.mirrored ? ', mirrored' : ''}${pinned.has(key) ? ', pinned' : ''}`,
                   onKeyDown: (event: KeyboardEvent) => onKey(event, piece),
                   onPointerDown: (event: PointerEvent<SVGGElement>) => {
+                    onGrab?.();
                     event.currentTarget.setPointerCapture(event.pointerId);
                     setDrag({ key, from: atPointer(event), by: [0, 0] });
                   },

@@ -1,5 +1,5 @@
 import DxfParser, { type IDxf, type IEntity, type IPoint } from 'dxf-parser';
-import { areaOf, boundsOf, type Point, type Polygon } from './polygon';
+import { areaOf, boundsOf, type Point, type Polygon, within } from './polygon';
 import {
   alongGrain,
   crossingNotice,
@@ -8,7 +8,6 @@ import {
   GAP,
   namedApart,
   readPieceWords,
-  within,
   type FilePiece,
   type FileUnit,
   type PieceFile,

@@ -1,6 +1,6 @@
 import { SaxesParser } from 'saxes';
 import svgpath from 'svgpath';
-import { areaOf, type Point, type Polygon } from './polygon';
+import { areaOf, type Point, type Polygon, within } from './polygon';
 import {
   alongGrain,
   crossingNotice,
@@ -9,7 +9,6 @@ import {
   GAP,
   namedApart,
   readPieceWords,
-  within,
   type FilePiece,
   type FileUnit,
   type PieceFile,

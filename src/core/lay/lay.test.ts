@@ -80,6 +80,25 @@ test('a piece on the fold is opened out on a single layer, and lies on the fold 
     expect(faultsOfLay(pieces, fabric, lay)).toEqual([]);
 });
 
+test('with both selvedges in the middle two halves lie on a fold each, and nothing across', () => {
+  const pieces = [
+    plain('front', box(28, 60), 1, { fold: 'left' }),
+    plain('back', box(30, 62), 1, { fold: 'right' }),
+    plain('sleeve', box(30, 40), 2, { pairs: true }),
+  ];
+  const fabric = { width: 140, folded: true, toMiddle: true };
+  const lay = layed(pieces, fabric, 60);
+  expect(faultsOfLay(pieces, fabric, lay)).toEqual([]);
+  expect(lay.length).toBeCloseTo(100, 1);
+  const middle = (name: string) => {
+    const { left, right } = boundsOf(lay.placed.find((p) => p.piece === name)?.polygon ?? []);
+    return (left + right) / 2;
+  };
+  expect(middle('front')).toBeCloseTo(35, 2);
+  expect(middle('back')).toBeCloseTo(105, 2);
+  expect(() => layed([plain('wide', box(36, 20), 1, { fold: 'left' })], fabric, 1)).toThrow(TooWide);
+});
+
 test('a bite cut out of the fabric stays free, and so does room between the pieces', () => {
   const pieces = [plain('square', box(40, 40), 4)];
   const fabric = { width: 100, gap: 2, taken: [box(55, 30)] };
@@ -136,7 +155,7 @@ test('no lay is shorter than its bound, overlaps, leaves the fabric or turns wha
         seed: fc.nat(1e6),
         kinds: fc.integer({ min: 1, max: 5 }),
         nap: fc.boolean(),
-        folded: fc.boolean(),
+        folded: fc.constantFrom('single' as const, 'folded' as const, 'to the middle' as const),
         gap: fc.constantFrom(0, 0, 0.5),
         flaw: fc.boolean(),
       }),
@@ -148,7 +167,14 @@ test('no lay is shorter than its bound, overlaps, leaves the fabric or turns wha
           const pairs = !half && chance() < 0.5;
           return plain(`piece ${i}`, outline, half ? 1 : 1 + Math.floor(chance() * 3), { pairs, ...(half ? { fold: 'left' as const } : {}) });
         });
-        const fabric = { width: 130, nap, folded, gap, taken: flaw ? [box(12, 9).map(([x, y]): Point => [x + 50, y + 30])] : [] };
+        const fabric = {
+          width: 260,
+          nap,
+          folded: folded !== 'single',
+          toMiddle: folded === 'to the middle',
+          gap,
+          taken: flaw ? [box(12, 9).map(([x, y]): Point => [x + 50, y + 30])] : [],
+        };
         const lay = layed(pieces, fabric, 12, seed);
         expect(faultsOfLay(pieces, fabric, lay)).toEqual([]);
         expect(lay.length).toBeGreaterThan(shortest(pieces, fabric) - 0.01);

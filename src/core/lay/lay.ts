@@ -32,6 +32,8 @@ export interface LayFabric {
   readonly nap?: boolean;
   /** Folded lengthwise, right sides together: two layers of half the width. */
   readonly folded?: boolean;
+  /** Folded so that both selvedges meet in the middle: a fold at either side, and no piece lies across the middle. */
+  readonly toMiddle?: boolean;
   /** Kept free between pieces. */
   readonly gap?: number;
   /** Must stay free of pieces, as it lies unfolded: a bite cut out, a flaw. */
@@ -82,7 +84,12 @@ interface Job {
   /** The outline as it is cut, its box against that of the search's. */
   readonly cut: Polygon;
   readonly margin: number;
+  /** On which of two folds a half lies. */
+  readonly side: 'left' | 'right';
 }
+
+/** Longer than any fabric, cm. */
+const FAR = 20_000;
 
 /** Work of about a second on a common machine, in edges asked. Source: measured. */
 export const EFFORT_OF_A_SECOND = 40e6;
@@ -130,8 +137,9 @@ const phaseOf = (repeat: number | undefined, at: number | undefined, size: numbe
 
 /** What the search is to lay, copy by copy. */
 function jobs(pieces: readonly CutPiece[], fabric: LayFabric, pins: readonly Pin[]): Job[] {
-  const { folded = false, nap = false, gap = 0 } = fabric;
-  const width = folded ? fabric.width / 2 : fabric.width;
+  const { folded = false, toMiddle = false, nap = false, gap = 0 } = fabric;
+  const width = !folded ? fabric.width : toMiddle ? fabric.width / 4 : fabric.width / 2;
+  let halves = 0;
   return pieces.flatMap((piece, at): Job[] => {
     const half = piece.fold !== undefined && folded;
     const whole = piece.fold !== undefined && !folded ? opened(piece.outline, piece.fold) : piece.outline;
@@ -143,7 +151,10 @@ function jobs(pieces: readonly CutPiece[], fabric: LayFabric, pins: readonly Pin
       const faced = flip ? mirrored(outline) : outline;
       const cut = atOrigin(faced);
       const grown = gap > 0 ? itemAt(widened(cut, gap / 2), 0) : cut;
-      const onFold = half ? grown.map(([x, y]): Point => [Math.max(0, x), y]) : grown;
+      const onLeft = half ? grown.map(([x, y]): Point => [Math.max(0, x), y]) : grown;
+      // With two folds, halves go to one and the other in turn.
+      const side = half && toMiddle && halves++ % 2 === 1 ? 'right' : 'left';
+      const onFold = side === 'right' ? mirrored(onLeft) : onLeft;
       const box = boundsOf(onFold);
       if (box.right - box.left - gap > width + 1e-6) throw new TooWide(piece.name, box.right - box.left - gap, width);
       const match = piece.match;
@@ -158,12 +169,13 @@ function jobs(pieces: readonly CutPiece[], fabric: LayFabric, pins: readonly Pin
         mirrored: flip,
         through: two,
         cut,
+        side,
         margin: gap / 2,
         lain: {
           outline: atOrigin(onFold),
           turns: !nap && !half,
           shape: `${at} ${flip}`,
-          ...(half ? { atX: 0 } : {}),
+          ...(half ? { atX: side === 'left' ? 0 : fabric.width / 2 - (box.right - box.left) } : {}),
           ...(across ? { across } : {}),
           ...(along ? { along } : {}),
           ...(pin ? { pinned: { turned: pin.turned, x: pin.x, y: pin.y } } : {}),
@@ -182,22 +194,26 @@ function jobs(pieces: readonly CutPiece[], fabric: LayFabric, pins: readonly Pin
 
 /** Where each copy lies on the unfolded fabric. */
 function drawn({ length, spots }: Lay, list: readonly Job[], fabric: LayFabric, bound: number): DrawnLay {
-  const fold = fabric.width / 2;
-  const placed = list.flatMap(({ piece, copy, mirrored: flip, through, cut, margin }, i): Placed[] => {
+  const { width } = fabric;
+  // Where the fold lies, or the left one of two; the layer that is drawn on begins there.
+  const fold = fabric.toMiddle ? width / 4 : width / 2;
+  const placed = list.flatMap(({ piece, copy, mirrored: flip, through, cut, margin, side }, i): Placed[] => {
     const { turned, x, y } = itemAt(spots, i);
     const way = atOrigin(turned ? turnedRound(cut) : cut);
     const one = (polygon: Polygon, number: number, face: boolean): Placed => ({ piece: piece.name, copy: number, mirrored: face, turned, polygon });
     // The strip of the search is wider by half a gap at each edge, since none is needed there; at the fold there is.
     if (!fabric.folded) return [one(moved(way, x, y), copy, flip)];
     if (piece.fold !== undefined) {
-      const half = moved(way, 0, y);
-      return [one(moved(opened(half, 'left'), fold, 0), copy, false)];
+      const whole = opened(moved(way, 0, y), 'left');
+      return [one(moved(whole, side === 'left' ? fold : (3 * width) / 4, 0), copy, false)];
     }
     const right = moved(way, fold + x + margin, y);
-    const left = moved(mirrored(right), 2 * fold, 0);
+    // The other layer is the mirror image over the fold that is nearer.
+    const over = fabric.toMiddle && x + margin > width / 4 - 0.02 ? (3 * width) / 4 : fold;
+    const left = moved(mirrored(right), 2 * over, 0);
     return through ? [one(right, copy, flip), one(left, copy + 1, !flip)] : [one(right, copy, flip)];
   });
-  return { width: fabric.width, length: Math.max(0, length - (fabric.gap ?? 0)), bound, placed };
+  return { width, length: Math.max(0, length - (fabric.gap ?? 0)), bound, placed };
 }
 
 /**
@@ -240,11 +256,23 @@ export function* layings(
   const gap = fabric.gap ?? 0;
   const taken = (fabric.taken ?? []).flatMap((polygon) => {
     if (!fabric.folded) return [moved(polygon, gap / 2, gap / 2)];
-    // A flaw spoils both layers: the fold lies at x = 0, and what is left of it comes to lie over the right half.
-    const right = moved(polygon, -fabric.width / 2, gap / 2);
-    return [right, mirrored(right)];
+    // A flaw spoils both layers: the fold lies at x = 0, and what is left of it comes to lie over what is right of it.
+    const right = moved(polygon, fabric.toMiddle ? -fabric.width / 4 : -fabric.width / 2, gap / 2);
+    return [right, mirrored(right), ...(fabric.toMiddle ? [moved(mirrored(right), fabric.width, 0)] : [])];
   });
-  const strip = { width: fabric.folded ? fabric.width / 2 + gap / 2 : fabric.width + gap, taken };
+  // Where the selvedges meet nothing lies across.
+  const middle = fabric.width / 4;
+  const meeting: Polygon = [
+    [middle - 0.01, -10],
+    [middle + 0.01, -10],
+    [middle + 0.01, FAR],
+    [middle - 0.01, FAR],
+  ];
+  const strip = !fabric.folded
+    ? { width: fabric.width + gap, taken }
+    : fabric.toMiddle
+      ? { width: fabric.width / 2, taken: [...taken, meeting] }
+      : { width: fabric.width / 2 + gap / 2, taken };
   const search = new Search(
     list.map(({ lain }) => lain),
     strip,

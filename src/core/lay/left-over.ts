@@ -1,7 +1,6 @@
 import { overlap } from './clip';
 import type { DrawnLay } from './lay';
-import { within } from './piece-file';
-import { boundsOf, type Point, type Polygon } from './polygon';
+import { boundsOf, type Point, type Polygon, within } from './polygon';
 
 /** A rectangle of fabric that nothing lies on, cm. */
 export interface LeftOver {

@@ -1,9 +1,7 @@
 import earcut from 'earcut';
 import { itemAt } from '../units/item-at';
 import { united } from './clip';
-import { boundsOf, type Point, type Polygon } from './polygon';
-
-const cross = ([ax, ay]: Point, [bx, by]: Point, [cx, cy]: Point): number => (bx - ax) * (cy - ay) - (by - ay) * (cx - ax);
+import { boundsOf, cross, type Point, type Polygon } from './polygon';
 
 /** Two convex parts along a common edge as one, where that one is convex too. */
 function joined(a: Polygon, b: Polygon): Polygon | undefined {

@@ -95,16 +95,6 @@ export function alongGrain(outline: Polygon, [from, to]: readonly [Point, Point]
   return outline.map(([x, y]): Point => [x * c - y * s, x * s + y * c]);
 }
 
-/** Whether a point lies within an outline. */
-export function within([x, y]: Point, outline: Polygon): boolean {
-  let inside = false;
-  outline.forEach(([ax, ay], i) => {
-    const [bx, by] = outline[(i + 1) % outline.length] ?? [ax, ay];
-    if (ay > y !== by > y && x < ax + ((y - ay) / (by - ay)) * (bx - ax)) inside = !inside;
-  });
-  return inside;
-}
-
 /** Pieces of one size of a file; of a file without sizes all of them. */
 export function piecesOfSize(
   pieces: readonly FilePiece[],

@@ -1,4 +1,6 @@
+import { PDFDocument } from 'pdf-lib';
 import { layAsDxf, piecesAsDxf } from './as-dxf';
+import { layAsPdf } from './as-pdf';
 import { layAsSvg, piecesAsSvg, pathData } from './as-svg';
 import { readDxf } from './from-dxf';
 import { readSvg } from './from-svg';
@@ -201,4 +203,17 @@ test('a lay is saved at full size and names every copy', () => {
   expect(read(readDxf(layAsDxf(lay))).pieces.map((p) => [p.name, Math.round(areaOf(p.outline))])).toEqual([
     ['Front <1> 1', Math.round(areaOf(front))],
   ]);
+});
+
+test('a page for the copy shop is as large as the fabric', async () => {
+  const bytes = await layAsPdf({
+    width: 140,
+    length: 70,
+    bound: 60,
+    placed: [{ piece: 'Große 袖 piece', copy: 1, mirrored: false, turned: false, polygon: front }],
+  });
+  const document = await PDFDocument.load(bytes);
+  const { width, height } = document.getPage(0).getSize();
+  expect([width, height].map((points) => Math.round((points / 72) * 2.54))).toEqual([140, 70]);
+  expect(document.getPageCount()).toBe(1);
 });

@@ -28,6 +28,9 @@ const ALL_OF_THEM = 3;
 /** Lower garments are sized by the hip, others by the bust. */
 const LOWER: readonly GarmentKind[] = ['skirt', 'trousers', 'shorts', 'briefs'];
 
+/** Pieces whose print must meet at the side seams. */
+const HEMMED = /^(?:side )?(?:front|back)\b(?!.*facing)|skirt|trouser|\bleg\b/i;
+
 const polygonOf = (corners: readonly number[]): Polygon =>
   Array.from({ length: corners.length >> 1 }, (_, i): Point => [corners[2 * i] ?? 0, corners[2 * i + 1] ?? 0]);
 
@@ -56,15 +59,41 @@ function girthRatio(input: PatternCase, make: Make, from: string | undefined): n
   return a !== undefined && b !== undefined ? a / b : 1;
 }
 
-/** Which of a piece's outlines is nearest to a size: its own, else the neighbour's, the larger where both are as near. */
-function nearestOutline(input: PatternCase, make: Make, { outlines = [] }: PatternPiece) {
+/** An outline at a size that lies between two others of as many corners: each corner so far along its way. */
+const between = (low: readonly number[], high: readonly number[], part: number): number[] => low.map((v, i) => v + part * ((high[i] ?? v) - v));
+
+/** A piece at the make's size: its own outline, one between its neighbours', else the nearest made larger or smaller by the chart. */
+function outlineAt(
+  input: PatternCase,
+  make: Make,
+  { outlines = [] }: PatternPiece,
+): { readonly outline: Polygon; readonly from?: string } | undefined {
   const chart = sizesAsCut(input.pattern, [...input.makes, make], make);
   const at = chart && make.size ? placeOf(chart, make.size) : undefined;
-  const far = (size: string | undefined) => {
-    const place = chart && size !== undefined ? placeOf(chart, { size }) : undefined;
-    return at === undefined || place === undefined ? 100 : Math.abs(place - at) - (place > at ? 0.01 : 0);
-  };
-  return [...outlines].sort((a, b) => far(a.size) - far(b.size))[0];
+  const placed = outlines.flatMap((o) => {
+    const place = chart && o.size !== undefined ? placeOf(chart, { size: o.size }) : undefined;
+    return place === undefined ? [] : [{ ...o, place }];
+  });
+  if (at === undefined || placed.length === 0) {
+    const [own] = [outlines.find((o) => o.size === make.size?.size), ...outlines].flatMap((o) => o ?? []);
+    return own && { outline: polygonOf(own.corners), ...(own.size === undefined || own.size === make.size?.size ? {} : { from: own.size }) };
+  }
+  const low = placed.filter((o) => o.place <= at).reduce<(typeof placed)[number] | undefined>((a, b) => (a && a.place > b.place ? a : b), undefined);
+  const high = placed.filter((o) => o.place >= at).reduce<(typeof placed)[number] | undefined>((a, b) => (a && a.place < b.place ? a : b), undefined);
+  const exact = [low, high].find((o) => o?.place === at);
+  if (exact) return { outline: polygonOf(exact.corners) };
+  if (low && high && low.corners.length === high.corners.length) {
+    const part = (at - low.place) / (high.place - low.place);
+    return { outline: polygonOf(between(low.corners, high.corners, part)), from: `${low.size} and ${high.size}` };
+  }
+  // The larger one where both are there: a piece cut too large is cut smaller.
+  const nearest = high ?? low;
+  return (
+    nearest && {
+      outline: widenedBy(polygonOf(nearest.corners), girthRatio(input, make, nearest.size)),
+      ...(nearest.size ? { from: nearest.size } : {}),
+    }
+  );
 }
 
 /** What alterations do to the length of a piece, by what it is called, cm. */
@@ -85,12 +114,11 @@ function recorded(input: PatternCase, make: Make, pieces: readonly PatternPiece[
   const cutPieces: CutPiece[] = [];
   for (const piece of pieces) {
     const { name, count, pairs, fold, grain, length, width } = piece;
-    const nearest = nearestOutline(input, make, piece);
+    const own = outlineAt(input, make, piece);
     let outline: Polygon;
-    if (nearest) {
-      const other = nearest.size !== undefined && make.size !== undefined && (nearest.size !== make.size.size || make.size.to !== undefined);
-      if (other) graded = nearest.size;
-      outline = widenedBy(polygonOf(nearest.corners), other ? girthRatio(input, make, nearest.size) : 1);
+    if (own) {
+      graded ??= own.from;
+      ({ outline } = own);
     } else if (length !== undefined && width !== undefined) {
       from = 'rectangles';
       outline = [
@@ -100,11 +128,15 @@ function recorded(input: PatternCase, make: Make, pieces: readonly PatternPiece[
         [0, length],
       ];
     } else return undefined;
+    const cut = lengthened(outline, longerPiece(input, make, name));
+    const { left, right, bottom } = boundsOf(cut);
     cutPieces.push({
       name,
       count,
       pairs,
-      outline: lengthened(outline, longerPiece(input, make, name)),
+      outline: cut,
+      // A print is matched at the hem, and along the middle of front and back. Source: usual practice.
+      ...(HEMMED.test(name) ? { match: [fold === 'right' ? right : left, bottom] as const } : {}),
       ...(fold ? { fold } : {}),
       ...(grain ? { grain } : {}),
     });

@@ -71,7 +71,8 @@ export function atOrigin(polygon: Polygon): Polygon {
   return moved(polygon, -left, -top);
 }
 
-const cross = ([ax, ay]: Point, [bx, by]: Point, [cx, cy]: Point): number => (bx - ax) * (cy - ay) - (by - ay) * (cx - ax);
+/** Which way three points turn: twice the area of their triangle, more than 0 from x towards y. */
+export const cross = ([ax, ay]: Point, [bx, by]: Point, [cx, cy]: Point): number => (bx - ax) * (cy - ay) - (by - ay) * (cx - ax);
 
 /** Points that say nothing are left out: those met twice, and those on a straight line between their neighbours. */
 function plain(polygon: Polygon): Polygon {
@@ -152,4 +153,14 @@ export function crossesItself(polygon: Polygon): boolean {
       if (!apart(itemAt(polygon, i), itemAt(polygon, i + 1), itemAt(polygon, j), itemAt(polygon, (j + 1) % n))) return true;
     }
   return false;
+}
+
+/** Whether a point lies within an outline. */
+export function within([x, y]: Point, outline: Polygon): boolean {
+  let inside = false;
+  outline.forEach(([ax, ay], i) => {
+    const [bx, by] = outline[(i + 1) % outline.length] ?? [ax, ay];
+    if (ay > y !== by > y && x < ax + ((y - ay) / (by - ay)) * (bx - ax)) inside = !inside;
+  });
+  return inside;
 }

@@ -4,11 +4,12 @@ import { Link, useParams } from 'react-router';
 import { layAsDxf } from '../../core/lay/as-dxf';
 import { layAsSvg } from '../../core/lay/as-svg';
 import { overlap } from '../../core/lay/clip';
-import type { CutPiece, LayFabric, Pin } from '../../core/lay/lay';
+import type { CutPiece, DrawnLay, LayFabric, Pin } from '../../core/lay/lay';
 import { leftOver } from '../../core/lay/left-over';
 import { onPieces } from '../../core/lay/on-pieces';
 import { piecesOf, type PiecesFrom } from '../../core/lay/pieces-of';
-import { atOrigin, moved, turnedRound } from '../../core/lay/polygon';
+import { atOrigin, moved, turnedRound, type Polygon } from '../../core/lay/polygon';
+import { newId } from '../../data/new-id';
 import { mainFabric } from '../../core/make/main-fabric';
 import { planName } from '../../core/make/plan-name';
 import { askedOf, fabricEstimate } from '../../core/plan/fabric-estimate';
@@ -33,6 +34,30 @@ import { usePlanInWork, type PlanInWork } from './use-plan';
 /** How long a lay is searched before it is asked whether to go on, s. */
 const SECONDS = 8;
 
+/** A place on the fabric that nothing is cut from, cm. */
+interface Flaw {
+  readonly id: string;
+  /** From the first selvedge, and from the cut end. */
+  readonly x: number;
+  readonly y: number;
+  readonly width: number;
+  readonly length: number;
+}
+
+const FLAW_FIELDS = [
+  ['x', 'From the edge'],
+  ['y', 'From the end'],
+  ['width', 'Width'],
+  ['length', 'Length'],
+] as const;
+
+const boxOf = ({ x, y, width, length }: Flaw): Polygon => [
+  [x, y],
+  [x + Math.max(0.1, width), y],
+  [x + Math.max(0.1, width), y + Math.max(0.1, length)],
+  [x, y + Math.max(0.1, length)],
+];
+
 const FROM_WORDS: Record<PiecesFrom, string> = {
   outlines: 'Its own pieces, as they were read from a file.',
   rectangles: 'Its pieces as rectangles, as they were measured: where they curve, more may fit.',
@@ -53,7 +78,8 @@ function LayTable({ work: { plan, input, make, request } }: { work: PlanInWork }
   const { fabric } = mainFabric(make, input.fabrics);
   const found = useMemo(() => piecesOf(input, make), [input, make]);
   const stash = useMemo(() => fabric && fabricFor(input, make, fabric, request.today, request.plans), [fabric, input, make, request]);
-  const [layers, setLayers] = useState<'single' | 'folded'>('single');
+  const [layers, setLayers] = useState<'single' | 'folded' | 'middle'>('single');
+  const [flaws, setFlaws] = useState<readonly Flaw[]>([]);
   const [gap, setGap] = useState<'0' | '0.5' | '1'>('0.5');
   const [ownWidth, setOwnWidth] = useState<number>();
   const [pins, setPins] = useState<readonly Pin[]>([]);
@@ -73,19 +99,20 @@ function LayTable({ work: { plan, input, make, request } }: { work: PlanInWork }
   const lain = useMemo(() => fabric && (fabric.washedOn === undefined ? washed(fabric, request.today) : fabric), [fabric, request.today]);
   const strip = useMemo(() => (whole && lain ? onPieces(lain.pieces) : undefined), [whole, lain]);
   const width = strip?.width ?? ownWidth ?? stash?.at ?? 140;
-  const folded = layers === 'folded';
+  const folded = layers !== 'single';
   const nap = fabric?.nap ?? false;
   const on = useMemo(
     (): LayFabric => ({
       width,
       folded,
+      toMiddle: layers === 'middle',
       gap: Number(gap),
       ...(nap ? { nap } : {}),
       repeatAlong: fabric?.repeatAlong,
       repeatAcross: fabric?.repeatAcross,
-      ...(strip ? { taken: strip.taken } : {}),
+      taken: [...(strip?.taken ?? []), ...flaws.map(boxOf)],
     }),
-    [width, folded, gap, nap, fabric, strip],
+    [width, folded, layers, gap, nap, fabric, strip, flaws],
   );
   const { work, start, stop } = useLay();
   const ask = useMemo(
@@ -151,6 +178,9 @@ function LayTable({ work: { plan, input, make, request } }: { work: PlanInWork }
               <Button quiet onClick={() => saveFile(new Blob([layAsDxf(lay)], { type: 'application/dxf' }), `lay-${fileNameOf(name)}.dxf`)}>
                 Save as DXF
               </Button>
+              <Button quiet onClick={() => void savePdf(lay, name)}>
+                Save as PDF
+              </Button>
               <Button quiet onClick={() => window.print()}>
                 <Printer size={15} aria-hidden /> Print
               </Button>
@@ -166,6 +196,7 @@ function LayTable({ work: { plan, input, make, request } }: { work: PlanInWork }
             choices={[
               { value: 'single', label: 'in a single layer' },
               { value: 'folded', label: 'folded lengthwise' },
+              { value: 'middle', label: 'both edges to the middle' },
             ]}
             onChange={(value) => {
               setLayers(value);
@@ -236,7 +267,7 @@ function LayTable({ work: { plan, input, make, request } }: { work: PlanInWork }
       {problem && (
         <Refusal>
           {problem.kind === 'too wide'
-            ? `${problem.piece} is ${length(problem.needs)} wide as it lies, and there are ${length(problem.has)}${folded ? ' on the fold' : ''}. ${folded ? 'Lay it on a single layer, or take' : 'Take'} a wider fabric, or a seam in it.`
+            ? `${problem.piece} is ${length(problem.needs)} wide as it lies, and there are ${length(problem.has)}${folded ? ' on a layer' : ''}. ${folded ? 'Lay it on a single layer, or take' : 'Take'} a wider fabric, or a seam in it.`
             : `The lay could not be searched: ${problem.problem}. Everything else on the plan works.`}
         </Refusal>
       )}
@@ -250,10 +281,12 @@ function LayTable({ work: { plan, input, make, request } }: { work: PlanInWork }
               narrow={narrow}
               onHand={onHand}
               cuts={strip?.ends.slice(0, -1) ?? []}
-              folded={folded}
+              folds={layers === 'single' ? [] : layers === 'folded' ? [width / 2] : [width / 4, (3 * width) / 4]}
+              flaws={flaws.map(boxOf)}
               pins={pins}
               nap={nap}
               onPins={folded ? undefined : put}
+              onGrab={stop}
             />
           )}
           <p className="mt-1 text-small text-ink2 print:hidden">
@@ -344,6 +377,29 @@ function LayTable({ work: { plan, input, make, request } }: { work: PlanInWork }
               </Button>
             </section>
           )}
+          <section className="print:hidden">
+            <h2 className="text-head">Flaws and holes</h2>
+            {flaws.map((flaw, i) => (
+              <div key={flaw.id} className="flex flex-wrap items-end gap-2 border-b border-rule py-1">
+                {FLAW_FIELDS.map(([field, label]) => (
+                  <LengthField
+                    key={field}
+                    label={label}
+                    cm={flaw[field]}
+                    unit={unit}
+                    onCm={(cm) => setFlaws(flaws.map((f) => (f.id === flaw.id ? { ...f, [field]: Math.max(0, cm ?? 0) } : f)))}
+                    className="w-24"
+                  />
+                ))}
+                <Button quiet aria-label={`Forget flaw ${i + 1}`} onClick={() => setFlaws(flaws.filter((f) => f.id !== flaw.id))}>
+                  Forget it
+                </Button>
+              </div>
+            ))}
+            <Button quiet onClick={() => setFlaws([...flaws, { id: newId(), x: 20, y: 20, width: 5, length: 5 }])}>
+              Keep a place free
+            </Button>
+          </section>
           <section>
             <h2 className="text-head">Pieces</h2>
             <p className="text-small text-ink2">
@@ -364,6 +420,13 @@ function LayTable({ work: { plan, input, make, request } }: { work: PlanInWork }
       </div>
     </>
   );
+}
+
+/** The writer of PDF comes with the first that is saved. */
+async function savePdf(lay: DrawnLay, name: string): Promise<void> {
+  const { layAsPdf } = await import('../../core/lay/as-pdf');
+  const bytes = await layAsPdf(lay);
+  saveFile(new Blob([new Uint8Array(bytes)], { type: 'application/pdf' }), `lay-${fileNameOf(name)}.pdf`);
 }
 
 function Back({ planId }: { planId: string }) {
