@@ -289,11 +289,13 @@ function LayTable({ work: { plan, input, make, request } }: { work: PlanInWork }
               onGrab={stop}
             />
           )}
-          <p className="mt-1 text-small text-ink2 print:hidden">
-            {folded
-              ? 'Drawn unfolded: what is cut through both layers lies on either side of the fold. By hand pieces are laid on a single layer.'
-              : `Drag a piece, or move it with the arrow keys${nap ? '' : ' and turn it with T'}: it is pinned there, and the rest is laid round it. Enter pins it and lets it go.`}
-          </p>
+          {lay && !problem && (
+            <p className="mt-1 text-small text-ink2 print:hidden">
+              {folded
+                ? 'Drawn unfolded: what is cut through both layers lies on either side of the fold. By hand pieces are laid on a single layer.'
+                : `Drag a piece, or move it with the arrow keys${nap ? '' : ' and turn it with T'}: it is pinned there, and the rest is laid round it. Enter pins it and lets it go.`}
+            </p>
+          )}
         </div>
         <aside className="flex flex-col gap-4" aria-label="What it takes">
           <section aria-live="polite">
