@@ -21,10 +21,10 @@ const inLatin = (text: string): string =>
  * @returns the bytes of the file
  */
 export async function layAsPdf({ width, length, placed }: DrawnLay): Promise<Uint8Array> {
-  const document = await PDFDocument.create();
-  const font = await document.embedFont(StandardFonts.Helvetica);
+  const pdf = await PDFDocument.create({ updateMetadata: false });
+  const font = await pdf.embedFont(StandardFonts.Helvetica);
   const scale = POINTS * Math.min(1, LONGEST_PAGE / Math.max(width, length));
-  const page = document.addPage([width * scale, length * scale]);
+  const page = pdf.addPage([width * scale, length * scale]);
   const [ink, pale] = [rgb(0.15, 0.13, 0.11), rgb(0.6, 0.56, 0.5)];
   const top = page.getHeight();
   page.drawRectangle({ x: 0, y: 0, width: page.getWidth(), height: top, borderColor: pale, borderWidth: 2 });
@@ -41,5 +41,5 @@ export async function layAsPdf({ width, length, placed }: DrawnLay): Promise<Uin
       color: ink,
     });
   }
-  return document.save();
+  return pdf.save();
 }

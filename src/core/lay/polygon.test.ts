@@ -6,6 +6,7 @@ import {
   areaOf,
   atOrigin,
   boundsOf,
+  cross,
   crossesItself,
   mirrored,
   moved,
@@ -13,6 +14,7 @@ import {
   signedArea,
   turnedBy,
   turnedRound,
+  within,
   type Point,
   type Polygon,
 } from './polygon';
@@ -170,4 +172,12 @@ test('a margin grows and shrinks, and what meets is one', () => {
   expect(widened(box, -6)).toEqual([]);
   expect(united([box, moved(box, 9, 0)]).map(areaOf)).toEqual([expect.closeTo(19 * 20, 3)]);
   expect(united([box, moved(box, 11, 0)])).toHaveLength(2);
+});
+
+test('what is within an outline, and which way three points turn', () => {
+  expect(within([5, 35], arm)).toBe(true);
+  expect(within([20, 35], arm)).toBe(false);
+  expect(cross([0, 0], [1, 0], [1, 1])).toBe(1);
+  expect(cross([0, 0], [1, 0], [1, -1])).toBe(-1);
+  expect(cross([0, 0], [1, 0], [3, 0])).toBe(0);
 });
