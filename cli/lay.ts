@@ -1,5 +1,4 @@
 import { z } from 'zod';
-import { washed } from '../src/core/fabric/stash';
 import { USUAL_WIDTH } from '../src/core/fabric/needed';
 import { caseOf, type PatternCase } from '../src/core/garment/case';
 import { labelsOf, sizesAsCut } from '../src/core/garment/ladder';
@@ -11,6 +10,7 @@ import { piecesOfSize, sizesInFile } from '../src/core/lay/piece-file';
 import { piecesOf } from '../src/core/lay/pieces-of';
 import { lastVersion } from '../src/core/make/versions';
 import { blankMake } from '../src/core/records/blank';
+import { afterWash } from '../src/core/plan/fabric-for-plan';
 import { askedOf, enoughBy, fabricEstimate } from '../src/core/plan/fabric-estimate';
 import type { Fabric, Ledger, Make, Pattern, Person } from '../src/core/records';
 import type { IsoDate } from '../src/core/units/date';
@@ -105,7 +105,7 @@ export function layAnswer(request: LayRequest): LayAnswer | string {
   const { ledger, pattern, person, file, today } = request;
   const input = ledger && pattern && person ? caseOf(pattern, person.id, ledger) : undefined;
   const make = cutMeant(request, input, person?.id ?? 'nobody');
-  const fabric = request.fabric && (request.fabric.washedOn === undefined ? washed(request.fabric, today) : request.fabric);
+  const fabric = request.fabric && afterWash(request.fabric, today);
   const asked = askedOf(
     { ...fabric, ...(request.nap ? { nap: true } : {}) },
     request.width ?? fabric?.pieces[0]?.width ?? fabric?.width ?? USUAL_WIDTH,

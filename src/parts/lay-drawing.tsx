@@ -4,7 +4,7 @@ import { printPattern } from '../core/drawing/print';
 import { chordsAt } from '../core/lay/curve';
 import { pathData } from '../core/lay/as-svg';
 import type { DrawnLay, Pin, Placed } from '../core/lay/lay';
-import { boundsOf, moved, type Point, type Polygon, within } from '../core/lay/polygon';
+import { boundsOf, moved, rectangle, type Point, type Polygon, within } from '../core/lay/polygon';
 import type { Swatch } from '../core/records';
 import { formatLength, type LengthUnit } from '../core/units/length';
 
@@ -87,15 +87,6 @@ export function LayDrawing({
   /** From the fabric to the screen: turned by a right angle where it runs to the right. */
   const shown = ([x, y]: Point): Point => (narrow ? [x + MARGIN.ruler, y + 5] : [y + 3, width - x + 2]);
   const size: Point = narrow ? [width + MARGIN.ruler + 2, long + 9] : [long + 6, width + MARGIN.ruler + 2];
-  const box = (left: number, top: number, right: number, bottom: number): Polygon =>
-    (
-      [
-        [left, top],
-        [right, top],
-        [right, bottom],
-        [left, bottom],
-      ] as const
-    ).map(shown);
   const line = (from: Point, to: Point) => {
     const [[x1, y1], [x2, y2]] = [shown(from), shown(to)];
     return { x1, y1, x2, y2 };
@@ -141,7 +132,7 @@ export function LayDrawing({
     >
       {swatch && <defs dangerouslySetInnerHTML={{ __html: printPattern(swatch, id, 1) }} />}
       <path
-        d={pathData(box(0, 0, width, long - MARGIN.end))}
+        d={pathData(rectangle(0, 0, width, long - MARGIN.end).map(shown))}
         fill={swatch ? `url(#${id})` : 'var(--c-tint)'}
         stroke="var(--c-ink2)"
         strokeWidth={0.3}

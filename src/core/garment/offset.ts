@@ -211,7 +211,7 @@ function bodiesOf({ bodies }: PatternCase, { expected, cutOn, personId }: Make):
 const sizesOfCase = memoize((_: PatternCase) => new Map<string | undefined, SizeChart | undefined>());
 
 /** The sizes that a make was cut in, in their order: those of the case's makes, and where a planned one names another, with that. */
-function chartFor(input: PatternCase, make: Make): SizeChart | undefined {
+export function chartFor(input: PatternCase, make: Make): SizeChart | undefined {
   const known = sizesOfCase(input);
   if (!known.has(make.chartId)) known.set(make.chartId, sizesAsCut(input.pattern, input.makes, make));
   const chart = known.get(make.chartId);

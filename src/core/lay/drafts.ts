@@ -2,7 +2,7 @@ import type { FlatDetails, GarmentKind, GarmentPart } from '../records';
 import { widened } from './clip';
 import { curve, lengthOf, solved } from './curve';
 import type { CutPiece } from './lay';
-import { areaOf, type Point, type Polygon } from './polygon';
+import { areaOf, rectangle, type Point, type Polygon } from './polygon';
 
 /** Finished girths of the garment and lengths of the body it is for, cm. */
 export interface DraftMeasures {
@@ -63,12 +63,7 @@ interface Sketch {
   readonly grain?: 'across';
 }
 
-const box = (width: number, height: number): Polygon => [
-  [0, 0],
-  [width, 0],
-  [width, height],
-  [0, height],
-];
+const box = (width: number, height: number): Polygon => rectangle(0, 0, width, height);
 
 /** A strip: waistband, tie, strap. A long one is laid across the fabric, where it costs its width and not its length. Source: usual practice. */
 const strip = (name: string, long: number, wide: number, count = 1): Sketch => ({
@@ -590,6 +585,6 @@ export function draftPieces(of: DraftOf): DraftedPiece[] | undefined {
     const [grown = net] = [...widened(net, of.allowance)].sort((a, b) => areaOf(b) - areaOf(a));
     // What lies on the fold has no seam there.
     const outline = fold ? grown.map(([x, y]): Point => [Math.max(0, x), y]) : grown;
-    return { name, net, outline, count, pairs, estimated: true, ...(fold ? { fold } : {}), ...(match ? { match } : {}), ...(grain ? { grain } : {}) };
+    return { name, net, outline, count, pairs, ...(fold ? { fold } : {}), ...(match ? { match } : {}), ...(grain ? { grain } : {}) };
   });
 }

@@ -1,7 +1,7 @@
 import { seeded } from '../units/seeded';
 import { itemAt } from '../units/item-at';
 import { overlap, united, widened } from './clip';
-import { areaOf, atOrigin, boundsOf, mirrored, moved, turnedBy, turnedRound, type Point, type Polygon } from './polygon';
+import { areaOf, atOrigin, boundsOf, mirrored, moved, rectangle, turnedBy, turnedRound, type Point, type Polygon } from './polygon';
 import { Search, type Lain, type Lay, type NoFits, type Phase } from './search';
 
 /** Which way the grain of a piece lies on the fabric. */
@@ -20,8 +20,6 @@ export interface CutPiece {
   readonly grain?: Grain;
   /** Where its print must meet that of its neighbours. */
   readonly match?: Point;
-  /** Drawn by us from measures, not taken from the pattern. */
-  readonly estimated?: boolean;
 }
 
 /** The fabric as it lies on the table, cm. */
@@ -83,7 +81,6 @@ interface Job {
   readonly through: boolean;
   /** The outline as it is cut, its box against that of the search's. */
   readonly cut: Polygon;
-  readonly margin: number;
   /** On which of two folds a half lies. */
   readonly side: 'left' | 'right';
 }
@@ -170,7 +167,6 @@ function jobs(pieces: readonly CutPiece[], fabric: LayFabric, pins: readonly Pin
         through: two,
         cut,
         side,
-        margin: gap / 2,
         lain: {
           outline: atOrigin(onFold),
           turns: !nap && !half,
@@ -194,10 +190,11 @@ function jobs(pieces: readonly CutPiece[], fabric: LayFabric, pins: readonly Pin
 
 /** Where each copy lies on the unfolded fabric. */
 function drawn({ length, spots }: Lay, list: readonly Job[], fabric: LayFabric, bound: number): DrawnLay {
-  const { width } = fabric;
+  const { width, gap = 0 } = fabric;
+  const margin = gap / 2;
   // Where the fold lies, or the left one of two; the layer that is drawn on begins there.
   const fold = fabric.toMiddle ? width / 4 : width / 2;
-  const placed = list.flatMap(({ piece, copy, mirrored: flip, through, cut, margin, side }, i): Placed[] => {
+  const placed = list.flatMap(({ piece, copy, mirrored: flip, through, cut, side }, i): Placed[] => {
     const { turned, x, y } = itemAt(spots, i);
     const way = atOrigin(turned ? turnedRound(cut) : cut);
     const one = (polygon: Polygon, number: number, face: boolean): Placed => ({ piece: piece.name, copy: number, mirrored: face, turned, polygon });
@@ -213,19 +210,23 @@ function drawn({ length, spots }: Lay, list: readonly Job[], fabric: LayFabric, 
     const left = moved(mirrored(right), 2 * over, 0);
     return through ? [one(right, copy, flip), one(left, copy + 1, !flip)] : [one(right, copy, flip)];
   });
-  return { width, length: Math.max(0, length - (fabric.gap ?? 0)), bound, placed };
+  return { width, length: Math.max(0, length - gap), bound, placed };
+}
+
+/** How long a piece is along the fabric, cm. Opened out over its fold it is no longer, as long as its grain runs along. */
+export function lengthAlong({ outline, grain = 'along', fold }: Pick<CutPiece, 'outline' | 'grain' | 'fold'>): number {
+  const { top, bottom } = boundsOf(onGrain(fold !== undefined && grain !== 'along' ? opened(outline, fold) : outline, grain));
+  return bottom - top;
 }
 
 /**
  * No lay of these pieces can be shorter, cm: their area spread over the width, and the longest piece.
  */
 export function shortest(pieces: readonly CutPiece[], { width, folded = false }: Pick<LayFabric, 'width' | 'folded'>): number {
-  const heights = pieces.map(({ outline, grain, fold }) => {
-    const { top, bottom } = boundsOf(onGrain(fold !== undefined && !folded ? opened(outline, fold) : outline, grain));
-    return bottom - top;
-  });
+  // On a fold of the fabric a half lies along it, whatever its grain.
+  const lengths = pieces.map((piece) => lengthAlong(folded && piece.fold !== undefined ? { outline: piece.outline } : piece));
   const area = pieces.reduce((sum, { outline, count, fold }) => sum + areaOf(outline) * count * (fold === undefined ? 1 : 2), 0);
-  return Math.max(area / width, ...heights, 0);
+  return Math.max(area / width, ...lengths, 0);
 }
 
 /**
@@ -261,13 +262,7 @@ export function* layings(
     return [right, mirrored(right), ...(fabric.toMiddle ? [moved(mirrored(right), fabric.width, 0)] : [])];
   });
   // Where the selvedges meet nothing lies across.
-  const middle = fabric.width / 4;
-  const meeting: Polygon = [
-    [middle - 0.01, -10],
-    [middle + 0.01, -10],
-    [middle + 0.01, FAR],
-    [middle - 0.01, FAR],
-  ];
+  const meeting = rectangle(fabric.width / 4 - 0.01, -10, fabric.width / 4 + 0.01, FAR);
   const strip = !fabric.folded
     ? { width: fabric.width + gap, taken }
     : fabric.toMiddle

@@ -1,6 +1,6 @@
 import { overlap } from './clip';
 import type { DrawnLay } from './lay';
-import { boundsOf, type Point, type Polygon, within } from './polygon';
+import { boundsOf, rectangle, type Point, type Polygon, within } from './polygon';
 
 /** A rectangle of fabric that nothing lies on, cm. */
 export interface LeftOver {
@@ -15,12 +15,7 @@ const CELL = 2;
 const LEAST = 14;
 const MOST_PIECES = 3;
 
-const boxOf = ({ x, y, width, length }: LeftOver): Polygon => [
-  [x, y],
-  [x + width, y],
-  [x + width, y + length],
-  [x, y + length],
-];
+const boxOf = ({ x, y, width, length }: LeftOver): Polygon => rectangle(x, y, x + width, y + length);
 
 /** The largest rectangle of free cells: for each row the heights of free cells above it, as a histogram. */
 function largest(

@@ -5,7 +5,8 @@ import { usualGirth } from '../body/usual-girths';
 import { zoneOf, type BodyMeasure, type ZoneId } from '../body/zones';
 import { effectContext, fitClassAt, type PatternCase } from '../garment/case';
 import { finishedColumn, lineOf, placeOf, readColumn } from '../garment/chart';
-import { familyOf, sizesAsCut } from '../garment/ladder';
+import { familyOf } from '../garment/ladder';
+import { chartFor } from '../garment/offset';
 import { usualStep } from '../garment/usual-steps';
 import { viewOf } from '../make/versions';
 import type { Alteration, Make } from '../records';
@@ -42,7 +43,7 @@ export function cutLongerAt(input: Pick<PatternCase, 'pattern'>, make: Make, zon
 
 /** Where a make's size lies on its sizes, and by how many steps it is above their middle where nothing else says how large that is. */
 function sizeOf(input: PatternCase, make: Make, zone: ZoneId) {
-  const chart = sizesAsCut(input.pattern, [...input.makes, make], make);
+  const chart = chartFor(input, make);
   const line = lineOf(make, zone);
   const place = chart && line && placeOf(chart, line);
   return { chart, place, steps: chart && place !== undefined ? place - (chart.sizes.length - 1) / 2 : 0 };

@@ -1,5 +1,5 @@
 import type { Piece } from '../records';
-import type { Polygon } from './polygon';
+import { rectangle, type Polygon } from './polygon';
 
 /** A fabric that lies in several pieces, one after the other as one strip, cm. */
 export interface PiecedStrip {
@@ -14,13 +14,6 @@ export interface PiecedStrip {
 /** A cut is as wide as nothing, but nothing may lie across it. */
 const CUT = 0.02;
 
-const box = (left: number, top: number, right: number, bottom: number): Polygon => [
-  [left, top],
-  [right, top],
-  [right, bottom],
-  [left, bottom],
-];
-
 /**
  * The pieces of a fabric laid end to end, the longest first, so that they are used together: a pattern piece lies on one of them, never across.
  *
@@ -34,8 +27,8 @@ export function onPieces(pieces: readonly Piece[]): PiecedStrip | undefined {
   const ends: number[] = [];
   let at = 0;
   inOrder.forEach((piece, i) => {
-    if (i > 0) taken.push(box(0, at - CUT / 2, width, at + CUT / 2));
-    if (piece.width < width - 0.5) taken.push(box(piece.width, at, width, at + piece.length));
+    if (i > 0) taken.push(rectangle(0, at - CUT / 2, width, at + CUT / 2));
+    if (piece.width < width - 0.5) taken.push(rectangle(piece.width, at, width, at + piece.length));
     at += piece.length;
     ends.push(at);
   });

@@ -100,7 +100,7 @@ export function piecesOfSize(
   pieces: readonly FilePiece[],
   size: string | undefined,
 ): { readonly pieces: readonly FilePiece[]; readonly size?: string } {
-  const sizes = [...new Set(pieces.flatMap((p) => (p.size === undefined ? [] : [p.size])))];
+  const sizes = sizesInFile(pieces);
   if (sizes.length === 0) return { pieces };
   const wanted = size ?? sizes[Math.floor((sizes.length - 1) / 2)];
   const found = sizes.find((s) => s.toLowerCase() === wanted?.toLowerCase());

@@ -1,14 +1,15 @@
 import { USUAL_ALLOWANCE } from '../arithmetic/sums';
 import { type PatternCase, fitClassAt } from '../garment/case';
 import { placeOf, readColumn } from '../garment/chart';
-import { sizesAsCut } from '../garment/ladder';
+import { chartFor } from '../garment/offset';
 import { viewOf } from '../make/versions';
-import type { FabricUse, GarmentKind, Make, PatternPiece } from '../records';
+import type { FabricUse, Make, PatternPiece } from '../records';
+import { isLower } from '../records/usual-zones';
 import { memoize } from '../units/memoize';
 import { draftPieces } from './drafts';
 import type { CutPiece } from './lay';
 import { cutLongerAt, draftMeasures } from './measures-of';
-import { boundsOf, type Point, type Polygon } from './polygon';
+import { boundsOf, rectangle, type Point, type Polygon } from './polygon';
 
 /** Where pieces come from, the surest first. */
 export type PiecesFrom = 'outlines' | 'rectangles' | 'an estimate';
@@ -25,8 +26,6 @@ type Part = FabricUse['part'];
 
 /** So many measured pieces are taken for all of them; fewer stand in for the drafted ones of their names. */
 const ALL_OF_THEM = 3;
-/** Lower garments are sized by the hip, others by the bust. */
-const LOWER: readonly GarmentKind[] = ['skirt', 'trousers', 'shorts', 'briefs'];
 
 /** Pieces whose print must meet at the side seams. */
 const HEMMED = /^(?:side )?(?:front|back)\b(?!.*facing)|skirt|trouser|\bleg\b/i;
@@ -51,10 +50,10 @@ const widenedBy = (outline: Polygon, times: number): Polygon => (times === 1 ? o
 
 /** How many times as wide a size is as another, by the chart's girths; 1 where no chart says it. */
 function girthRatio(input: PatternCase, make: Make, from: string | undefined): number {
-  const chart = sizesAsCut(input.pattern, [...input.makes, make], make);
+  const chart = chartFor(input, make);
   if (!chart || !make.size || from === undefined) return 1;
   const [to, was] = [placeOf(chart, make.size), placeOf(chart, { size: from })];
-  const column = LOWER.includes(input.pattern.kind) ? (chart.body.hip ?? chart.body.waist) : (chart.body.bust ?? chart.body.hip);
+  const column = isLower(input.pattern.kind) ? (chart.body.hip ?? chart.body.waist) : (chart.body.bust ?? chart.body.hip);
   const [a, b] = column && to !== undefined && was !== undefined ? [readColumn(column, to), readColumn(column, was)] : [];
   return a !== undefined && b !== undefined ? a / b : 1;
 }
@@ -68,7 +67,7 @@ function outlineAt(
   make: Make,
   { outlines = [] }: PatternPiece,
 ): { readonly outline: Polygon; readonly from?: string } | undefined {
-  const chart = sizesAsCut(input.pattern, [...input.makes, make], make);
+  const chart = chartFor(input, make);
   const at = chart && make.size ? placeOf(chart, make.size) : undefined;
   const placed = outlines.flatMap((o) => {
     const place = chart && o.size !== undefined ? placeOf(chart, { size: o.size }) : undefined;
@@ -103,7 +102,7 @@ function longerPiece(input: PatternCase, make: Make, name: string): number {
   if (/\bleg\b|trouser|shorts/i.test(name)) return add('leg', 'rise');
   if (/skirt/i.test(name)) return add('skirt');
   if (/front|back|bodice|\bbody\b|panel|facing/i.test(name))
-    return LOWER.includes(input.pattern.kind) ? add('skirt', 'leg', 'rise') : add('bodyLength', 'bodice', 'skirt');
+    return isLower(input.pattern.kind) ? add('skirt', 'leg', 'rise') : add('bodyLength', 'bodice', 'skirt');
   return 0;
 }
 
@@ -121,12 +120,7 @@ function recorded(input: PatternCase, make: Make, pieces: readonly PatternPiece[
       ({ outline } = own);
     } else if (length !== undefined && width !== undefined) {
       from = 'rectangles';
-      outline = [
-        [0, 0],
-        [width, 0],
-        [width, length],
-        [0, length],
-      ];
+      outline = rectangle(0, 0, width, length);
     } else return undefined;
     const cut = lengthened(outline, longerPiece(input, make, name));
     const { left, right, bottom } = boundsOf(cut);

@@ -51,6 +51,18 @@ export function signedArea(polygon: Polygon): number {
  */
 export const areaOf = (polygon: Polygon): number => Math.abs(signedArea(polygon));
 
+/**
+ * A rectangle between two corners.
+ *
+ * @example rectangle(0, 0, 2, 3) // [[0, 0], [2, 0], [2, 3], [0, 3]]
+ */
+export const rectangle = (left: number, top: number, right: number, bottom: number): Polygon => [
+  [left, top],
+  [right, top],
+  [right, bottom],
+  [left, bottom],
+];
+
 export const moved = (polygon: Polygon, dx: number, dy: number): Polygon => polygon.map(([x, y]): Point => [x + dx, y + dy]);
 
 /** The other side of the fabric: left is right. The outline still runs the same way round. */

@@ -1,7 +1,7 @@
 import { USUAL_ALLOWANCE } from '../arithmetic/sums';
 import type { PatternCase } from '../garment/case';
 import { placeOf, lineAt } from '../garment/chart';
-import { sizesAsCut } from '../garment/ladder';
+import { chartFor } from '../garment/offset';
 import { sizeLineWords } from '../alteration/words';
 import { searchedLength } from '../lay/laid-length';
 import { EFFORT_OF_A_SECOND, type CutPiece, type LayFabric } from '../lay/lay';
@@ -58,7 +58,7 @@ export function changesThatSave(input: PatternCase, make: Make, on: LayFabric, u
   const { pieces } = found;
   const allowance = input.pattern.allowance ?? USUAL_ALLOWANCE;
   const by = formatLength(SHORTER, unit, { about: true });
-  const chart = sizesAsCut(input.pattern, [...input.makes, make], make);
+  const chart = chartFor(input, make);
   const place = chart && make.size ? placeOf(chart, make.size) : undefined;
   const smaller = chart && place !== undefined && place >= 0.5 ? lineAt(chart, place - 0.5) : undefined;
   const ways: { readonly words: string; readonly pieces: readonly CutPiece[] | undefined; readonly fabric?: LayFabric }[] = [

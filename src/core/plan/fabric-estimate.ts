@@ -2,7 +2,7 @@ import type { FabricNeeded } from '../fabric/needed';
 import { ONE_WAY, speaksOf, TAKES_ITS_FILL, USUAL_LENGTHS, USUAL_WIDTH } from '../fabric/needed';
 import type { PatternCase } from '../garment/case';
 import { laidLength } from '../lay/laid-length';
-import { shortest, type LayFabric } from '../lay/lay';
+import { lengthAlong, type LayFabric } from '../lay/lay';
 import { piecesOf, type PiecesFrom, type PiecesOf } from '../lay/pieces-of';
 import { mainFabric, mainUse } from '../make/main-fabric';
 import { partsKey } from '../make/part-words';
@@ -67,7 +67,7 @@ const laid = (of: PiecesOf, { width, nap = false }: Pick<LayFabric, 'width' | 'n
   laidLength(of.pieces, { width: Math.max(STEP, Math.floor(width / STEP + 1e-9) * STEP), nap });
 
 /** The longest of the pieces as they lie, cm. */
-const longestOf = ({ pieces }: PiecesOf): number => Math.max(0, ...pieces.map((piece) => shortest([{ ...piece, count: 0 }], { width: 1 })));
+const longestOf = ({ pieces }: PiecesOf): number => Math.max(0, ...pieces.map(lengthAlong));
 
 const repeats = (repeat: number | undefined): number => (repeat ?? 0) * USUAL_LENGTHS;
 

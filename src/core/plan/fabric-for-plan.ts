@@ -1,5 +1,5 @@
 import { viewOf } from '../make/versions';
-import { onHand, type LengthNeeded, type OnHand } from '../fabric/needed';
+import { onHand, USUAL_WIDTH, type LengthNeeded, type OnHand } from '../fabric/needed';
 import { washed } from '../fabric/stash';
 import type { PatternCase } from '../garment/case';
 import type { IsoDate } from '../units/date';
@@ -33,7 +33,7 @@ export interface FabricForPlan {
 }
 
 /** A fabric as it lies once washed: the length that counts at the table. */
-const afterWash = (fabric: Fabric, today: IsoDate): Fabric => (fabric.washedOn === undefined ? washed(fabric, today) : fabric);
+export const afterWash = (fabric: Fabric, today: IsoDate): Fabric => (fabric.washedOn === undefined ? washed(fabric, today) : fabric);
 
 /**
  * Whether a fabric suffices for a make as it is planned.
@@ -44,18 +44,19 @@ const afterWash = (fabric: Fabric, today: IsoDate): Fabric => (fabric.washedOn =
 export function fabricFor(input: PatternCase, make: Make, fabric: Fabric, today: IsoDate, plans: readonly Plan[] = []): FabricForPlan {
   const view = viewOf(input.pattern, make);
   const lain = afterWash(fabric, today);
-  const at = lain.pieces[0]?.width ?? lain.width ?? 140;
+  const at = lain.pieces[0]?.width ?? lain.width ?? USUAL_WIDTH;
   const use = make.fabrics.find((u) => u.fabricId === fabric.id && u.part === 'main');
   const widest = widthNeeded(view, use?.bias ?? false);
   const named = use?.length;
   const estimated = (width: number) => fabricEstimate(input, make, askedOf(lain, width));
   // A length that the sewist wrote into the plan is hers to know better.
   const needed = (width: number): LengthNeeded | undefined => (named === undefined ? estimated(width) : { middle: named, enough: named });
+  const from = named === undefined ? estimated(at) : undefined;
   return {
     fabric,
-    needed: needed(at),
+    needed: from ?? needed(at),
     at,
-    from: named === undefined ? estimated(at) : undefined,
+    from,
     widest,
     hand: onHand(lain.pieces, needed, widest),
     shrinks: fabric.washedOn === undefined && (fabric.shrinkAlong ?? 0) > 0,

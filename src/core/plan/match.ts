@@ -86,6 +86,9 @@ export function matchOf(input: PatternCase, make: Make, fabric: Fabric, today: I
   return { fabric, suits: contra.length === 0, pro, contra, rank: pro.length + 2 * like.pro.length - 2 * contra.length - short };
 }
 
+/** Fabrics of a stash that can be cut from: those with a piece left. */
+export const leftInStash = (fabrics: readonly Fabric[]): Fabric[] => fabrics.filter((f) => f.pieces.length > 0);
+
 /** Those that suit first, then by what speaks for them and against. */
 export const inOrderOfMatch = (matches: readonly Match[]): Match[] =>
   [...matches].sort((a, b) => Number(b.suits) - Number(a.suits) || b.rank - a.rank || a.fabric.name.localeCompare(b.fabric.name));

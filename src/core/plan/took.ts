@@ -1,13 +1,13 @@
-import { effectsOf } from '../alteration/effects';
 import type { BodyMeasure, ZoneId } from '../body/zones';
 import { fabricNeeded, ONE_WAY, USUAL_LENGTHS, type FabricNeeded } from '../fabric/needed';
-import { effectContext, type PatternCase } from '../garment/case';
+import type { PatternCase } from '../garment/case';
 import { chartOf, placeOf, readColumn, sameLine } from '../garment/chart';
 import { sizesAsCut } from '../garment/ladder';
+import { cutLongerAt } from '../lay/measures-of';
 import { mainUse } from '../make/main-fabric';
 import { partsKey } from '../make/part-words';
 import { viewOf } from '../make/versions';
-import type { Alteration, FabricUse, Make } from '../records';
+import type { FabricUse, Make } from '../records';
 
 /** Lengths along the grain that take fabric when they are altered. */
 const ALONG: readonly ZoneId[] = ['bodyLength', 'skirt', 'leg', 'sleeve'];
@@ -22,16 +22,6 @@ export interface Took {
   readonly rough: boolean;
 }
 
-/** By how much the pieces along the grain are longer than drafted, cm by zone; what was taken up once it was cut took its fabric all the same. */
-function alongOf({ pattern }: Pick<PatternCase, 'pattern'>, make: Make): ReadonlyMap<ZoneId, number> {
-  const context = effectContext(pattern, viewOf(pattern, make));
-  const cut = (a: Alteration) => a.when === 'paper' || a.when === 'cutting';
-  const sums = new Map<ZoneId, number>();
-  for (const a of make.alterations.filter(cut))
-    for (const { zone, cm } of effectsOf(a, context)) if (ALONG.includes(zone)) sums.set(zone, (sums.get(zone) ?? 0) + cm);
-  return sums;
-}
-
 /**
  * How much longer the longest piece along the grain is than in an earlier garment, or than drafted where none is given; where every piece
  * that was altered is shorter, and the others are as they were, nothing is saved.
@@ -39,9 +29,7 @@ function alongOf({ pattern }: Pick<PatternCase, 'pattern'>, make: Make): Readonl
  * @returns cm
  */
 export function longerBy(input: Pick<PatternCase, 'pattern'>, make: Make, than?: Make): number {
-  const [now, was] = [alongOf(input, make), than ? alongOf(input, than) : new Map<ZoneId, number>()];
-  const zones = [...new Set([...now.keys(), ...was.keys()])];
-  return Math.max(0, ...zones.map((zone) => (now.get(zone) ?? 0) - (was.get(zone) ?? 0)));
+  return Math.max(0, ...ALONG.map((zone) => cutLongerAt(input, make, zone) - (than ? cutLongerAt(input, than, zone) : 0)));
 }
 
 /** How many times as large the planned size is all round; rough where no chart says it. */

@@ -1,12 +1,14 @@
 import { FileUp, X } from 'lucide-react';
 import { useRef, useState, type ReactNode } from 'react';
-import type { FileUnit, PieceFile } from '../../core/lay/piece-file';
+import { sizesInFile, type FileUnit, type PieceFile } from '../../core/lay/piece-file';
+import { boundsOf } from '../../core/lay/polygon';
 import { counted } from '../../core/units/counted';
 import { formatLength, type LengthUnit } from '../../core/units/length';
 import { PatternPiece } from '../../core/records';
 import { newId } from '../../data/new-id';
 import { RecordRows } from '../../parts/record-rows';
 import { Button } from '../../ui/button';
+import { Labelled } from '../../ui/labelled';
 import { Refusal } from '../../ui/refusal';
 import { Segmented } from '../../ui/segmented';
 
@@ -32,8 +34,8 @@ const UNITS: readonly FileUnit[] = ['mm', 'cm', 'in', 'px'];
 /** How large a file's largest piece is: by that one sees at once whether the unit is right. */
 function largestOf({ pieces }: Read, unit: LengthUnit): string {
   const sides = pieces.map(({ name, outline }) => {
-    const [xs, ys] = [outline.map(([x]) => x), outline.map(([, y]) => y)];
-    return { name, width: Math.max(...xs) - Math.min(...xs), height: Math.max(...ys) - Math.min(...ys) };
+    const { left, top, right, bottom } = boundsOf(outline);
+    return { name, width: right - left, height: bottom - top };
   });
   const { name, width, height } = sides.reduce((a, b) => (b.width * b.height > a.width * a.height ? b : a));
   const length = (cm: number) => formatLength(Math.round(cm * 10) / 10, unit, { about: true });
@@ -125,16 +127,16 @@ export function PieceFields({
       {chosen?.file.kind === 'read' && (
         <FileFound name={chosen.name} file={chosen.file} unit={unit}>
           {!chosen.file.unitSaid && (
-            <Asked label="The file does not say what it is measured in. Is that right?">
+            <Labelled className="mt-2" label="The file does not say what it is measured in. Is that right?">
               <Segmented
                 label="Measured in"
                 value={chosen.file.unit}
                 choices={UNITS.map((value) => ({ value, label: value === 'px' ? 'pixels' : value }))}
                 onChange={(value) => void read(chosen.name, chosen.text, value).then(() => setChosen((now) => now && keepAsking(now)))}
               />
-            </Asked>
+            </Labelled>
           )}
-          <Asked label="Seam allowance">
+          <Labelled className="mt-2" label="Seam allowance">
             <Segmented
               label="Seam allowance"
               value={included}
@@ -144,7 +146,7 @@ export function PieceFields({
               ]}
               onChange={setIncluded}
             />
-          </Asked>
+          </Labelled>
           <div className="mt-2 flex gap-2">
             <Button onClick={() => void take(chosen)}>Take these pieces</Button>
             <Button quiet onClick={() => setChosen(undefined)}>
@@ -165,21 +167,10 @@ function outlineSizes({ outlines = [] }: PatternPiece): string {
   return sizes.length === 0 ? 'from a file' : `in ${sizes.length === 1 ? 'size' : 'sizes'} ${sizes.join(', ')}`;
 }
 
-function Asked({ label, children }: { label: string; children: ReactNode }) {
-  return (
-    <div className="mt-2">
-      <span aria-hidden className="block text-small text-ink2">
-        {label}
-      </span>
-      {children}
-    </div>
-  );
-}
-
 /** What was found in a file, before it is taken. */
 function FileFound({ name, file, unit, children }: { name: string; file: Read; unit: LengthUnit; children: ReactNode }) {
   const names = [...new Set(file.pieces.map((p) => p.name))];
-  const sizes = [...new Set(file.pieces.flatMap((p) => (p.size === undefined ? [] : [p.size])))];
+  const sizes = sizesInFile(file.pieces);
   return (
     <section aria-label={`Pieces in ${name}`} className="mt-2 border-l-4 border-amber bg-page px-3 py-2">
       <p>

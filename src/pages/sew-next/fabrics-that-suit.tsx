@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import { useEffect, useState } from 'react';
-import { inOrderOfMatch, matchOf, type Match } from '../../core/plan/match';
+import { inOrderOfMatch, leftInStash, matchOf, type Match } from '../../core/plan/match';
 import { useUnit } from '../../data/queries';
 import { today } from '../../data/today';
 import { Swatch } from '../../parts/swatch';
@@ -18,7 +18,7 @@ export function FabricsThatSuit({ work: { input, make }, onTake }: { work: PlanI
   // Each width is a lay of its own: one fabric at a time, so that the page can be used meanwhile.
   useEffect(() => {
     let left = false;
-    const inStash = input.fabrics.filter((f) => f.pieces.length > 0 && !make.fabrics.some((u) => u.fabricId === f.id));
+    const inStash = leftInStash(input.fabrics).filter((f) => !make.fabrics.some((u) => u.fabricId === f.id));
     const ask = async () => {
       const matches: Match[] = [];
       for (const fabric of inStash) {

@@ -8,22 +8,23 @@ import type { CutPiece, DrawnLay, LayFabric, Pin } from '../../core/lay/lay';
 import { leftOver } from '../../core/lay/left-over';
 import { onPieces } from '../../core/lay/on-pieces';
 import { piecesOf, type PiecesFrom } from '../../core/lay/pieces-of';
-import { atOrigin, moved, turnedRound, type Polygon } from '../../core/lay/polygon';
+import { atOrigin, moved, rectangle, turnedRound, type Polygon } from '../../core/lay/polygon';
 import { newId } from '../../data/new-id';
+import { USUAL_WIDTH } from '../../core/fabric/needed';
 import { mainFabric } from '../../core/make/main-fabric';
 import { planName } from '../../core/make/plan-name';
 import { askedOf, fabricEstimate } from '../../core/plan/fabric-estimate';
-import { fabricFor } from '../../core/plan/fabric-for-plan';
+import { afterWash, fabricFor } from '../../core/plan/fabric-for-plan';
 import { groundWords, neededWords } from '../../core/plan/needed-words';
 import { formatLength } from '../../core/units/length';
 import { usePatterns, usePlans, useUnit } from '../../data/queries';
-import { washed } from '../../core/fabric/stash';
 import { SelectField } from '../../ui/field';
 import { LayDrawing } from '../../parts/lay-drawing';
 import { fileNameOf, saveFile } from '../../parts/save-file';
 import { routes } from '../../routes';
 import { Button } from '../../ui/button';
 import { aboveNought, LengthField } from '../../ui/length-field';
+import { Labelled } from '../../ui/labelled';
 import { Empty, PageHead } from '../../ui/page-head';
 import { Refusal } from '../../ui/refusal';
 import { Segmented } from '../../ui/segmented';
@@ -51,12 +52,7 @@ const FLAW_FIELDS = [
   ['length', 'Length'],
 ] as const;
 
-const boxOf = ({ x, y, width, length }: Flaw): Polygon => [
-  [x, y],
-  [x + Math.max(0.1, width), y],
-  [x + Math.max(0.1, width), y + Math.max(0.1, length)],
-  [x, y + Math.max(0.1, length)],
-];
+const boxOf = ({ x, y, width, length }: Flaw): Polygon => rectangle(x, y, x + Math.max(0.1, width), y + Math.max(0.1, length));
 
 const FROM_WORDS: Record<PiecesFrom, string> = {
   outlines: 'Its own pieces, as they were read from a file.',
@@ -96,9 +92,9 @@ function LayTable({ work: { plan, input, make, request } }: { work: PlanInWork }
     return its ? its.pieces.map((piece): CutPiece => ({ ...piece, name: `${other.input.pattern.name}: ${piece.name}` })) : [];
   }, [other]);
   const [whole, setWhole] = useState(false);
-  const lain = useMemo(() => fabric && (fabric.washedOn === undefined ? washed(fabric, request.today) : fabric), [fabric, request.today]);
+  const lain = useMemo(() => fabric && afterWash(fabric, request.today), [fabric, request.today]);
   const strip = useMemo(() => (whole && lain ? onPieces(lain.pieces) : undefined), [whole, lain]);
-  const width = strip?.width ?? ownWidth ?? stash?.at ?? 140;
+  const width = strip?.width ?? ownWidth ?? stash?.at ?? USUAL_WIDTH;
   const folded = layers !== 'single';
   const nap = fabric?.nap ?? false;
   const on = useMemo(
@@ -436,16 +432,5 @@ function Back({ planId }: { planId: string }) {
     <Link className="underline underline-offset-2 print:hidden" to={routes.plan(planId)}>
       Back to the plan
     </Link>
-  );
-}
-
-function Labelled({ label, children }: { label: string; children: React.ReactNode }) {
-  return (
-    <div>
-      <span aria-hidden className="block text-small text-ink2">
-        {label}
-      </span>
-      {children}
-    </div>
   );
 }
