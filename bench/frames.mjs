@@ -1,6 +1,6 @@
 /* global indexedDB, requestAnimationFrame -- what runs in the page */
 // npm run bench:frames: how long a frame takes while an account of 40 versions, or six makes side by side, is scrolled and folded; held
-// against the same page with two, in one run.
+// against the same page with two, in one run; and while a plan is laid.
 import { builtApp, lookRound } from '../scripts/built-app.mjs';
 
 /** No frame may take so much longer than the longest of the same page with two versions, ms. */
@@ -108,4 +108,23 @@ for (const [name, path, box, few, manyPath, many, words] of pages) {
   );
   if (longer > MOST_LONGER) process.exitCode = 1;
 }
+
+/** No frame may be longer while a plan is laid beside it, ms. */
+const MOST_WHILE_LAYING = 100;
+const laying = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();
+await lookRound(laying, address);
+await laying.goto(`${address}sew-next/plan-skerry-2026-10-04/lay`);
+await laying.getByRole('group', { name: /^The lay/ }).waitFor();
+const frame = await laying.evaluate(async () => {
+  const next = () => new Promise((done) => requestAnimationFrame(done));
+  let [longest, before] = [0, await next()];
+  for (const from = before; before - from < 5000;) {
+    const now = await next();
+    longest = Math.max(longest, now - before);
+    before = now;
+  }
+  return longest;
+});
+console.log(`laying: longest frame ${frame.toFixed(0)} ms in five seconds of it (at most ${MOST_WHILE_LAYING}).`);
+if (frame > MOST_WHILE_LAYING) process.exitCode = 1;
 await end();

@@ -1,4 +1,4 @@
-import { areaOf, boundsOf, type Point, type Polygon } from '../src/core/lay/polygon';
+import { areaOf, boundsOf, type Point, type Polygon } from '../src/core/units/polygon';
 
 /** A strip cut at random into pieces: the best lay is known to be the strip itself, without any waste. */
 export interface Jigsaw {

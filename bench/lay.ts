@@ -1,6 +1,6 @@
 import { faultsOfLay } from '../src/core/lay/check-lay';
 import { layings, type CutPiece, type DrawnLay } from '../src/core/lay/lay';
-import { areaOf, boundsOf } from '../src/core/lay/polygon';
+import { areaOf, boundsOf } from '../src/core/units/polygon';
 import { seeded } from '../src/core/units/seeded';
 import { benchFabricNeeded } from './fabric-needed';
 import { jigsaw } from './jigsaw';

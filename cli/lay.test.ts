@@ -32,7 +32,7 @@ const pieces: CutPiece[] = [
 ];
 const files: Record<string, string> = {
   'skirt.svg': piecesAsSvg(pieces),
-  'skirt.dxf': piecesAsDxf(pieces, 'M'),
+  'skirt.dxf': piecesAsDxf(pieces.map((p) => ({ ...p, size: 'M' }))),
   'broken.svg': '<svg><path d="M0 0',
   'notes.txt': 'gore',
 };
@@ -56,7 +56,7 @@ test.each([['skirt.svg'], ['skirt.dxf']])('pieces of %s are laid as asked, and t
   for (const [flags, fabric] of [
     [[], { width: 140 }],
     [['--nap'], { width: 140, nap: true }],
-    [['--fold', '--nap'], { width: 140, folded: true, nap: true }],
+    [['--fold', '--nap'], { width: 140, fold: 'lengthwise', nap: true }],
     [['--width', '90'], { width: 90 }],
   ] as const) {
     const lay = answer('--pieces', file, ...flags);

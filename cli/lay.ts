@@ -125,7 +125,7 @@ export function layAnswer(request: LayRequest): LayAnswer | string {
   const on: LayFabric = {
     width: asked.width,
     ...(asked.nap ? { nap: true } : {}),
-    folded: request.fold,
+    ...(request.fold ? { fold: 'lengthwise' as const } : {}),
     repeatAlong: asked.repeatAlong,
     repeatAcross: fabric?.repeatAcross,
   };

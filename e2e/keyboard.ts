@@ -8,3 +8,11 @@ export async function tabTo(page: Page, control: Locator): Promise<void> {
   }
   await expect(control, 'reached with Tab').toBeFocused();
 }
+
+/** Takes up a thing that is put in order by keys: until it hears the arrows, two frames go by that no hand would notice. */
+export async function takeUp(page: Page, grip: Locator): Promise<void> {
+  await grip.focus();
+  await page.keyboard.press('Space');
+  await expect(grip).toHaveAttribute('aria-pressed', 'true');
+  await page.evaluate(() => new Promise((heard) => requestAnimationFrame(() => requestAnimationFrame(() => setTimeout(heard, 50)))));
+}

@@ -31,6 +31,9 @@ test('a piece moved by hand stays there and the rest is laid round it; it may no
   await page.keyboard.press('ArrowRight');
   await expect(pocket).toHaveAccessibleName('pocket 1, pinned');
   await expect(page.getByText('Let all go')).toBeVisible();
+  // What was laid by hand is still there after a reload, and on the cut sheet.
+  await page.reload();
+  await expect(pocket).toHaveAttribute('aria-pressed', 'true');
   await expect(page.getByRole('group', { name: /15 pieces$/ })).toBeVisible();
   await page.getByRole('button', { name: 'Stop' }).click();
   await expect(page.getByRole('button', { name: 'Search on' })).toBeVisible();
@@ -68,6 +71,15 @@ test('two plans are laid together from one length, and what stays whole is told'
   await page.getByRole('button', { name: 'Stop' }).click();
   await expect(page.getByRole('button', { name: 'Search on' })).toBeVisible();
   await expect(takes).toContainText(/This lay takes \d+/);
+  // Stopped, it still says what would save fabric.
+  await expect(takes).toContainText('What would save fabric', { timeout: 60_000 });
+  // The flaw is the fabric's: the stash has it, and the cut sheet draws it.
+  await page.goto('/sew-next/plan-skerry-2026-10-04/sheet');
+  await expect(page.getByRole('heading', { name: 'How it lies on the fabric' })).toBeVisible();
+  await expect(page.getByRole('group', { name: /^The lay, .* 15 pieces$/ })).toBeVisible();
+  await page.goto('/stash?fabric=fabric-grey-check');
+  await page.getByRole('button', { name: /^Flaws and holes/ }).click();
+  await expect(page.getByLabel('From the edge')).toHaveValue('60');
 });
 
 const drawing = (d: string) => `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 900 800">${d}</svg>`;

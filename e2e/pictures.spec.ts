@@ -1,3 +1,4 @@
+import { takeUp } from './keyboard';
 import { expect, test, type Page } from './test';
 import { deflateSync } from 'node:zlib';
 
@@ -127,9 +128,7 @@ test('order by keys, side, pin on a fit note, removal and undo', async ({ page }
     .getByRole('listitem')
     .nth(3)
     .getByRole('button', { name: /^Move the picture/ });
-  await grip.focus();
-  await page.keyboard.press('Space');
-  await expect(grip).toHaveAttribute('aria-pressed', 'true');
+  await takeUp(page, grip);
   await page.keyboard.press('ArrowLeft');
   await expect(page.getByText('Over place 3 of 4.')).toBeAttached();
   await page.keyboard.press('Space');

@@ -1,5 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
+import { takeUp } from './keyboard';
 import { expect, test } from './test';
 
 /** The words of each page of a PDF, as a reader would take them out of it. */
@@ -65,7 +66,7 @@ test('from the reckoning to a plan, its checks, the cut sheet, a make with its l
   await expect(changes.getByRole('listitem').filter({ hasText: 'Gangway trousers' })).toHaveCount(0);
 });
 
-test('printed, the cut sheet is one page on A4 and on Letter, and nothing of the frame is on it', async ({ page }) => {
+test('printed, the cut sheet is one page and its lay another, on A4 and on Letter, and nothing of the frame is on it', async ({ page }) => {
   await page.goto('/sew-next/plan-skerry-2026-10-04/sheet');
   await expect(page.getByRole('article')).toContainText('not enough');
   await page.emulateMedia({ media: 'print' });
@@ -73,7 +74,9 @@ test('printed, the cut sheet is one page on A4 and on Letter, and nothing of the
   await expect(page.getByRole('button', { name: 'Print the cut sheet' })).toBeHidden();
   for (const format of ['A4', 'Letter'] as const) {
     const pages = await pagesOf(await page.pdf({ format }));
-    expect(pages).toHaveLength(1);
+    // The sheet is one page; the lay has the second.
+    expect(pages).toHaveLength(2);
+    expect(pages[1]).toMatch(/^\s*How it lies on the fabric .*top sleeve/);
     const words = pages[0]!.replace(/\s+/g, ' ');
     expect(words).toMatch(
       /^Skerry concert jacket, version 3 .*Trace these lines Across back between C and D .*Everywhere else D .*length at the hem −3 cm .*not yet marked on the paper: mark it now .*sleeve length \+1\.5 cm .*True the seams .*grey check flannel: not enough, 25 cm short .*From last time /,
@@ -151,8 +154,7 @@ test('plans of a list are put in another order by keys, and it is taken back', a
   const list = page.getByRole('region', { name: 'Winter concerts' });
   const names = list.getByRole('link', { name: /, version \d$/ });
   await expect(names).toHaveText([/^Skerry/, /^Tidewater/]);
-  await list.getByRole('button', { name: /^Move Tidewater shirt/ }).focus();
-  await page.keyboard.press('Space');
+  await takeUp(page, list.getByRole('button', { name: /^Move Tidewater shirt/ }));
   await expect(page.getByText(/place 2 of 2/)).toBeAttached();
   await page.keyboard.press('ArrowUp');
   await expect(page.getByText('Over place 1 of 2.')).toBeAttached();

@@ -4,7 +4,7 @@ import { printPattern } from '../core/drawing/print';
 import { chordsAt } from '../core/lay/curve';
 import { pathData } from '../core/lay/as-svg';
 import type { DrawnLay, Pin, Placed } from '../core/lay/lay';
-import { boundsOf, moved, rectangle, type Point, type Polygon, within } from '../core/lay/polygon';
+import { boundsOf, moved, rectangle, type Point, type Polygon, within } from '../core/units/polygon';
 import type { Swatch } from '../core/records';
 import { formatLength, type LengthUnit } from '../core/units/length';
 
@@ -137,6 +137,16 @@ export function LayDrawing({
         stroke="var(--c-ink2)"
         strokeWidth={0.3}
       />
+      {onHand !== undefined && length > onHand && (
+        // Beyond its end there is no fabric: pieces lie on bare ground there.
+        <path
+          d={pathData(rectangle(0, onHand, width, length).map(shown))}
+          fill="var(--c-tint)"
+          stroke="var(--c-garnet)"
+          strokeWidth={0.9}
+          strokeDasharray="4 2"
+        />
+      )}
       {marks.map((mark) => {
         const at = mark * step;
         const isNamed = mark % named === 0;
@@ -259,9 +269,6 @@ export function LayDrawing({
           </g>
         );
       })}
-      {onHand !== undefined && length > onHand && (
-        <line {...line([0, onHand], [width, onHand])} stroke="var(--c-garnet)" strokeWidth={0.9} strokeDasharray="4 2" />
-      )}
     </svg>
   );
 }

@@ -1,6 +1,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { PatternCase } from '../core/garment/case';
 import type { CutPiece, DrawnLay, LayFabric, Pin } from '../core/lay/lay';
+import type { AlsoWanted } from '../core/plan/out-of-the-rest';
 import type { SavingChange } from '../core/plan/changes-that-save';
 import type { Make } from '../core/records';
 import type { LengthUnit } from '../core/units/length';
@@ -16,11 +17,18 @@ export interface LayQuestion {
   /** About how long it is searched, on a common machine. */
   readonly seconds: number;
   readonly unit: LengthUnit;
+  /** What else could be cut from what is left of the fabric. */
+  readonly also?: readonly AlsoWanted[];
+  /** A lay that is good enough: nothing is searched, only what follows from it is told. */
+  readonly found?: DrawnLay;
+  /** Only the lay is wanted, not what could be changed about it. */
+  readonly drawnOnly?: boolean;
 }
 
 export type LayNews =
   | { readonly kind: 'lay'; readonly lay: DrawnLay }
   | { readonly kind: 'changes'; readonly changes: readonly SavingChange[] }
+  | { readonly kind: 'rest'; readonly rest: readonly string[] }
   | { readonly kind: 'too wide'; readonly piece: string; readonly needs: number; readonly has: number }
   | { readonly kind: 'failed'; readonly problem: string }
   | { readonly kind: 'done' };
@@ -29,37 +37,50 @@ export type LayNews =
 export interface LayInWork {
   readonly lay?: DrawnLay;
   readonly changes?: readonly SavingChange[];
+  /** What else comes out of what is left, by name. */
+  readonly rest?: readonly string[];
   readonly problem?: Extract<LayNews, { kind: 'too wide' | 'failed' }>;
   readonly searching: boolean;
 }
 
-/** Lays pieces in a worker of their own: better lays are shown as they are found, and stopping ends the worker at once. */
+/**
+ * Lays pieces in a worker of their own: better lays are shown as they are found, and stopping ends the worker at once; what follows from the
+ * lay that was found by then is told all the same.
+ */
 export function useLay(): {
   readonly work: LayInWork;
   readonly start: (question: LayQuestion, on?: 'anew' | 'on') => void;
   readonly stop: () => void;
 } {
   const [work, setWork] = useState<LayInWork>({ searching: false });
-  const running = useRef<Worker>(undefined);
-  const stop = useCallback(() => {
-    running.current?.terminate();
-    running.current = undefined;
-    setWork((now) => ({ ...now, searching: false }));
-  }, []);
+  const running = useRef<{ readonly worker: Worker; readonly question: LayQuestion }>(undefined);
+  const lay = useRef<DrawnLay>(undefined);
+  /** Stopped before there was any lay: the first one ends it. */
+  const stopping = useRef(false);
+  const ended = useRef(() => {});
   const start = useCallback((question: LayQuestion, how: 'anew' | 'on' = 'anew') => {
-    running.current?.terminate();
+    running.current?.worker.terminate();
     const worker = new Worker(new URL('./lay.worker.ts', import.meta.url), { type: 'module', name: 'lay' });
-    running.current = worker;
+    running.current = { worker, question };
+    stopping.current = false;
+    if (how === 'anew' && !question.found) lay.current = undefined;
     const hear = (change: (now: LayInWork) => LayInWork) => {
-      if (running.current === worker) setWork(change);
+      if (running.current?.worker === worker) setWork(change);
     };
     worker.addEventListener('message', ({ data }: MessageEvent<LayNews>) => {
+      if (running.current?.worker !== worker) return;
       switch (data.kind) {
         case 'lay':
           // Searched on, a longer lay is no news.
-          return hear((now) => (how === 'on' && now.lay && now.lay.length <= data.lay.length ? now : { ...now, lay: data.lay }));
+          if (how === 'on' && lay.current && lay.current.length <= data.lay.length) return;
+          lay.current = data.lay;
+          hear((now) => ({ ...now, lay: data.lay }));
+          if (stopping.current) ended.current();
+          return;
         case 'changes':
           return hear((now) => ({ ...now, changes: data.changes }));
+        case 'rest':
+          return hear((now) => ({ ...now, rest: data.rest }));
         case 'done':
           return hear((now) => ({ ...now, searching: false }));
         default:
@@ -70,10 +91,22 @@ export function useLay(): {
       event.preventDefault();
       hear(() => ({ problem: { kind: 'failed', problem: event.message || 'its worker could not be started' }, searching: false }));
     });
-    setWork((now) => ({ ...(now.lay ? { lay: now.lay } : {}), ...(now.changes ? { changes: now.changes } : {}), searching: true }));
+    setWork(({ lay: shown, changes }) => ({ ...(shown ? { lay: shown } : {}), ...(changes ? { changes } : {}), searching: !question.found }));
     worker.postMessage(question);
   }, []);
+  const stop = useCallback(() => {
+    const { question } = running.current ?? {};
+    stopping.current = question !== undefined && !lay.current;
+    if (stopping.current) return;
+    running.current?.worker.terminate();
+    running.current = undefined;
+    setWork((now) => ({ ...now, searching: false }));
+    if (question && lay.current && !question.drawnOnly) start({ ...question, found: lay.current });
+  }, [start]);
+  useEffect(() => {
+    ended.current = stop;
+  }, [stop]);
   // A page that is left searches no more.
-  useEffect(() => () => running.current?.terminate(), []);
+  useEffect(() => () => running.current?.worker.terminate(), []);
   return { work, start, stop };
 }

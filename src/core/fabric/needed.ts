@@ -1,6 +1,7 @@
 import { mainFabric, mainUse } from '../make/main-fabric';
 import { STATES } from '../make/states';
 import type { Fabric, Make, Pattern, Piece, SizeLine, View } from '../records';
+import { usableLength } from './stash';
 
 /** To a narrower width by area, and more, since pieces do not fill it as well. Source: engine.md, section 10. */
 const ROUGH = 1.15;
@@ -141,7 +142,8 @@ export function onHand(pieces: readonly Piece[], needed: (width: number) => Leng
   const fits = pieces.filter((p) => p.width >= widest);
   const asked = (fits.length > 0 ? fits : pieces).map((piece) => {
     const { middle = Infinity, enough = Infinity } = needed(piece.width) ?? {};
-    return { piece, over: piece.length - middle, safe: piece.length - Math.max(enough, middle + TIGHT) };
+    const length = usableLength(piece);
+    return { piece, over: length - middle, safe: length - Math.max(enough, middle + TIGHT) };
   });
   const best = asked.reduce<(typeof asked)[number] | undefined>((a, b) => (a === undefined || b.over > a.over ? b : a), undefined);
   if (!best) return { answer: 'not enough', piece: undefined, over: -(needed(USUAL_WIDTH)?.middle ?? 0), tooNarrow: false };

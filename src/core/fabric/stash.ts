@@ -1,9 +1,23 @@
+import { areaOf, polygonOf } from '../units/polygon';
 import type { Fabric, FabricTest, FabricUse, Piece } from '../records';
 
 /** What is left of less than this, cm, is a scrap and no longer a piece. Source: our own convention; a pocket wants more. */
 const SCRAP = 10;
 
 const tidy = (cm: number) => Math.round(cm * 1e4) / 1e4;
+
+/** What a piece lacks, once so much was cut off its beginning and the rest shrank: what lay on what is gone is gone with it. */
+function lacksAfter({ lacks }: Piece, cut: number, along = 1, across = 1): Pick<Piece, 'lacks'> {
+  if (!lacks) return {};
+  const left = lacks
+    .map((lack) => ({ ...lack, corners: lack.corners.map((v, i) => tidy(i % 2 === 0 ? v * across : Math.max(0, v - cut) * along)) }))
+    .filter(({ corners }) => corners.some((v, i) => i % 2 === 1 && v > 0));
+  return { lacks: left };
+}
+
+/** How long a piece is by what can be cut from it, cm: a bite takes as much as its area would over the whole width. */
+export const usableLength = ({ length, width, lacks = [] }: Piece): number =>
+  Math.max(0, length - lacks.reduce((sum, { corners }) => sum + areaOf(polygonOf(corners)), 0) / width);
 
 /** Pieces after a length was cut, and by how much they were too short for it. */
 export interface CutFromStash {
@@ -32,7 +46,7 @@ export function cutFrom(pieces: readonly Piece[], length: number): CutFromStash 
   }
   const after = pieces.flatMap((p) => {
     const rest = left.get(p);
-    return rest === undefined ? [p] : rest >= SCRAP ? [{ ...p, length: rest }] : [];
+    return rest === undefined ? [p] : rest >= SCRAP ? [{ ...p, length: rest, ...lacksAfter(p, p.length - rest) }] : [];
   });
   return { pieces: after, taken: tidy(length - Math.max(0, wanted)) };
 }
@@ -120,11 +134,16 @@ export function washed(fabric: Fabric, date: string): Fabric {
   if (fabric.washedOn !== undefined) return { ...fabric, washedOn: date };
   const along = 1 - (fabric.shrinkAlong ?? 0) / 100;
   const across = 1 - (fabric.shrinkAcross ?? 0) / 100;
-  const pieces = fabric.pieces.map((p) => ({ ...p, length: tidy(p.length * along), width: tidy(p.width * across) }));
+  const pieces = fabric.pieces.map((p) => ({
+    ...p,
+    length: tidy(p.length * along),
+    width: tidy(p.width * across),
+    ...lacksAfter(p, 0, along, across),
+  }));
   return { ...fabric, washedOn: date, pieces };
 }
 
 /** The longest piece in the stash, cm; 0 where none is left. A sum of pieces is not a length that can be cut. */
 export function longestPiece({ pieces }: Pick<Fabric, 'pieces'>): number {
-  return Math.max(0, ...pieces.map((p) => p.length));
+  return Math.max(0, ...pieces.map(usableLength));
 }

@@ -1,5 +1,6 @@
-import type { CutPiece, DrawnLay } from './lay';
-import { boundsOf, type Polygon } from './polygon';
+import type { DrawnLay } from './lay';
+import type { FilePiece } from './piece-file';
+import { boundsOf, type Polygon } from '../units/polygon';
 
 type Group = readonly [code: number, value: string | number];
 
@@ -60,9 +61,9 @@ const whole = (blocks: readonly Group[], entities: readonly Group[]): string =>
     [0, 'EOF'],
   ]);
 
-/** Pieces as the apparel trade exchanges them: a block for each with boundary, grain and fold on their layers. Lengths in mm. */
-export function piecesAsDxf(pieces: readonly CutPiece[], size?: string): string {
-  const blocks = pieces.flatMap(({ name, outline, count, pairs, fold }): Group[] => {
+/** Pieces as the apparel trade exchanges them: a block for each and each of its sizes, with boundary, notches, grain and fold on their layers. Lengths in mm. */
+export function piecesAsDxf(pieces: readonly FilePiece[]): string {
+  const blocks = pieces.flatMap(({ name, outline, count, pairs, fold, size, notches = [] }): Group[] => {
     const { left, top, right, bottom } = boundsOf(outline);
     const middle = (left + right) / 2;
     return [
@@ -75,6 +76,12 @@ export function piecesAsDxf(pieces: readonly CutPiece[], size?: string): string 
       ...polyline(outline, '1'),
       ...line('7', middle, top + 2, middle, bottom - 2),
       ...(fold ? line('6', fold === 'left' ? left : right, top, fold === 'left' ? left : right, bottom) : []),
+      ...notches.flatMap(([x, y]): Group[] => [
+        [0, 'POINT'],
+        [8, '4'],
+        [10, x * MM],
+        [20, y * MM],
+      ]),
       ...text(`Piece Name: ${name}`, [middle, (top + bottom) / 2]),
       ...(size === undefined ? [] : text(`Size: ${size}`, [middle, (top + bottom) / 2 + 1])),
       ...text(`Quantity: ${pairs && count % 2 === 0 ? `${count / 2},${count / 2}` : count}`, [middle, (top + bottom) / 2 + 2]),

@@ -1,7 +1,7 @@
 import { PDFDocument, rgb, StandardFonts } from 'pdf-lib';
 import { pathData } from './as-svg';
 import type { DrawnLay } from './lay';
-import { boundsOf } from './polygon';
+import { boundsOf } from '../units/polygon';
 
 /** Points of a page in a centimetre. */
 const POINTS = 72 / 2.54;

@@ -1,6 +1,7 @@
 import { escapeHtml } from '../units/escape-html';
-import type { CutPiece, DrawnLay } from './lay';
-import { boundsOf, moved, type Polygon } from './polygon';
+import type { DrawnLay } from './lay';
+import type { FilePiece } from './piece-file';
+import { boundsOf, moved, type Polygon } from '../units/polygon';
 
 const at = (n: number): string => String(Math.round(n * 1000) / 1000);
 
@@ -13,14 +14,14 @@ const page = (width: number, height: number, inside: readonly string[]): string 
 const LINE = 'fill="none" stroke="#000" stroke-width="0.1"';
 
 /** Pieces side by side as a drawing at full size, with how each is cut in their names and data: read again, they are the same. */
-export function piecesAsSvg(pieces: readonly CutPiece[]): string {
+export function piecesAsSvg(pieces: readonly FilePiece[]): string {
   let [x, height] = [1, 0];
-  const drawn = pieces.map(({ name, outline, count, pairs, fold }) => {
+  const drawn = pieces.map(({ name, outline, count, pairs, fold, size }) => {
     const { left, top, right, bottom } = boundsOf(outline);
     const laid = moved(outline, x - left, 1 - top);
     x += right - left + 2;
     height = Math.max(height, bottom - top);
-    return `  <path data-name="${escapeHtml(name)}" data-count="${count}" data-pairs="${pairs}"${fold ? ` data-fold="${fold}"` : ''} ${LINE} d="${pathData(laid)}"/>`;
+    return `  <path data-name="${escapeHtml(name)}" data-count="${count}" data-pairs="${pairs}"${size === undefined ? '' : ` data-size="${escapeHtml(size)}"`}${fold ? ` data-fold="${fold}"` : ''} ${LINE} d="${pathData(laid)}"/>`;
   });
   return page(x, height + 2, drawn);
 }

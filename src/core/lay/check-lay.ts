@@ -1,6 +1,6 @@
 import { overlap } from './clip';
 import { opened, type CutPiece, type DrawnLay, type LayFabric } from './lay';
-import { areaOf, atOrigin, boundsOf, mirrored, turnedBy, turnedRound, type Polygon } from './polygon';
+import { areaOf, atOrigin, boundsOf, mirrored, turnedBy, turnedRound, type Polygon } from '../units/polygon';
 
 /** Overlaps below this are the rounding of the clipping library, cm². */
 const NOTHING = 0.05;
@@ -34,11 +34,17 @@ export function faultsOfLay(pieces: readonly CutPiece[], fabric: LayFabric, lay:
     if (copies.length !== piece.count || new Set(copies.map((p) => p.copy)).size !== copies.length)
       faults.push(`${piece.name} lies there ${copies.length} times instead of ${piece.count}`);
     const whole = piece.fold === undefined ? piece.outline : opened(piece.outline, piece.fold);
-    const lies = piece.grain === 'across' ? turnedBy(whole, 90) : piece.grain === 'bias' ? turnedBy(whole, 45) : whole;
+    const bordered = piece.onBorder === true && fabric.border !== undefined && fabric.fold !== 'lengthwise' && fabric.fold !== 'to the middle';
+    const lies = bordered || piece.grain === 'across' ? turnedBy(whole, 90) : piece.grain === 'bias' ? turnedBy(whole, 45) : whole;
     for (const { copy, polygon, turned, mirrored: flip } of copies) {
+      const box = boundsOf(polygon);
+      // Laid across, its lower edge is the left one of its box; turned round or mirrored the right one.
+      const right = turned !== flip;
+      const off = right ? fabric.width - box.right : box.left;
+      if (bordered && (off > SLACK || (right && fabric.border === 'one edge'))) faults.push(`${piece.name} ${copy} does not lie on the border`);
       const faced = flip ? mirrored(lies) : lies;
       if (!same(polygon, turned ? turnedRound(faced) : faced)) faults.push(`${piece.name} ${copy} does not have its own shape`);
-      if (turned && fabric.nap) faults.push(`${piece.name} ${copy} is turned on a nap`);
+      if (turned && fabric.nap && !bordered) faults.push(`${piece.name} ${copy} is turned on a nap`);
     }
     const flipped = copies.filter((p) => p.mirrored).length;
     if (piece.pairs && Math.abs(copies.length - 2 * flipped) > 1) faults.push(`${piece.name} is not cut in pairs`);

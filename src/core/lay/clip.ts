@@ -1,5 +1,5 @@
 import ClipperLib from 'clipper-lib';
-import { areaOf, type Polygon } from './polygon';
+import { areaOf, type Polygon } from '../units/polygon';
 
 /** The clipping library knows whole numbers only; a ten-thousandth of a millimetre is far below any scissors. */
 const FINE = 1e5;

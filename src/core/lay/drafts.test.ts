@@ -3,7 +3,7 @@ import { GARMENT_KINDS } from '../records';
 import { overlap } from './clip';
 import { lengthOf, widthAt } from './curve';
 import { bodiceHalves, draftPieces, sleeveFor, trouserLegs, type DraftMeasures, type DraftOf } from './drafts';
-import { areaOf, boundsOf, crossesItself } from './polygon';
+import { areaOf, boundsOf, crossesItself } from '../units/polygon';
 
 /** Bodies from a child's to a large adult's, in garments from close to oversized. */
 const bodies = fc

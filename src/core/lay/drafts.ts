@@ -2,7 +2,7 @@ import type { FlatDetails, GarmentKind, GarmentPart } from '../records';
 import { widened } from './clip';
 import { curve, lengthOf, solved } from './curve';
 import type { CutPiece } from './lay';
-import { areaOf, rectangle, type Point, type Polygon } from './polygon';
+import { areaOf, rectangle, type Point, type Polygon } from '../units/polygon';
 
 /** Finished girths of the garment and lengths of the body it is for, cm. */
 export interface DraftMeasures {

@@ -1,5 +1,5 @@
 import DxfParser, { type IDxf, type IEntity, type IPoint } from 'dxf-parser';
-import { areaOf, boundsOf, type Point, type Polygon, within } from './polygon';
+import { areaOf, boundsOf, type Point, type Polygon, within } from '../units/polygon';
 import {
   alongGrain,
   crossingNotice,
@@ -14,7 +14,7 @@ import {
 } from './piece-file';
 
 /** Layers of the apparel trade's interchange. Source: the published rules for pattern data by DXF (ANSI/AAMA 292, ASTM D6673). */
-const LAYERS = { boundary: '1', fold: '6', grain: '7', sewLine: '14' } as const;
+const LAYERS = { boundary: '1', notch: '4', fold: '6', grain: '7', sewLine: '14' } as const;
 
 /** Units by the header's number. Source: the DXF reference, $INSUNITS. */
 const INSUNITS: Readonly<Record<number, FileUnit>> = { 1: 'in', 4: 'mm', 5: 'cm' };
@@ -40,6 +40,7 @@ interface Drawn {
   readonly vertices?: readonly (Coordinates & { readonly bulge?: number })[];
   readonly shape?: boolean;
   readonly text?: string;
+  readonly position?: Coordinates;
   readonly center?: Coordinates;
   readonly radius?: number;
   readonly startAngle?: number;
@@ -178,6 +179,10 @@ function pieceOf(block: string, entities: readonly (IEntity & Drawn)[], cm: numb
   const grain = ends(onLayer(LAYERS.grain).filter((l) => l.points.length === 2));
   const outline = grain ? alongGrain(largest, grain) : largest;
   notices.push(...crossingNotice(words.name, outline));
+  const marks = entities.flatMap(({ type, layer, position }) =>
+    type === 'POINT' && layer === LAYERS.notch && position ? [[position.x * cm, position.y * cm] as const] : [],
+  );
+  const notches = grain ? alongGrain(marks, grain) : marks;
   const counts = (texts.get('quantity') ?? '')
     .split(/[,/ ]+/)
     .map(Number)
@@ -202,6 +207,7 @@ function pieceOf(block: string, entities: readonly (IEntity & Drawn)[], cm: numb
     ...(fold ? { fold } : {}),
     ...(size === undefined || size === '' ? {} : { size }),
     ...(part ? { part } : {}),
+    ...(notches.length > 0 ? { notches } : {}),
   };
 }
 

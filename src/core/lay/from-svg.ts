@@ -1,6 +1,6 @@
 import { SaxesParser } from 'saxes';
 import svgpath from 'svgpath';
-import { areaOf, type Point, type Polygon, within } from './polygon';
+import { areaOf, type Point, type Polygon, within } from '../units/polygon';
 import {
   alongGrain,
   crossingNotice,

@@ -1,6 +1,6 @@
 import { laidLength, searchedLength } from './laid-length';
 import type { CutPiece } from './lay';
-import type { Polygon } from './polygon';
+import type { Polygon } from '../units/polygon';
 
 const box = (width: number, height: number): Polygon => [
   [0, 0],
@@ -38,11 +38,11 @@ test('asked again, on this width or another, the answer is the same', () => {
 });
 
 test('the number that is cut, the fold and the grain all count', () => {
-  const length = (of: readonly CutPiece[], rest: { readonly folded?: boolean } = {}) => laidLength(of, { width: 140, ...rest }) ?? 0;
+  const length = (of: readonly CutPiece[], rest: { readonly fold?: 'lengthwise' } = {}) => laidLength(of, { width: 140, ...rest }) ?? 0;
   expect(length([piece('panel', box(60, 80), 4)])).toBeCloseTo(2 * length([piece('panel', box(60, 80), 2)]), 1);
   expect(length([piece('back', box(60, 80), 1, { fold: 'left' })])).toBeCloseTo(80, 1);
   expect(length([piece('band', box(8, 100), 1, { grain: 'across' })])).toBeCloseTo(8, 1);
-  expect(length(shirt, { folded: true })).toBeGreaterThanOrEqual(length(shirt) - 1);
+  expect(length(shirt, { fold: 'lengthwise' })).toBeGreaterThanOrEqual(length(shirt) - 1);
 });
 
 test('a lay that is searched for is no longer than the first one, and the same each time', () => {

@@ -1,5 +1,5 @@
 import { memoize } from '../units/memoize';
-import { muchCoarser } from './polygon';
+import { muchCoarser } from '../units/polygon';
 import type { NoFits } from './search';
 import { layings, TooWide, type CutPiece, type LayFabric } from './lay';
 
@@ -18,7 +18,7 @@ const inWords = memoize((pieces: readonly CutPiece[]): string =>
     .map((p) => `${p.count} ${p.pairs} ${p.fold ?? ''} ${p.grain ?? ''} ${p.outline.map(([x, y]) => `${x.toFixed(1)} ${y.toFixed(1)}`).join(' ')}`)
     .join('\n'),
 );
-const piecesKey = (pieces: readonly CutPiece[], { nap, folded }: LayFabric): string => `${nap ?? false} ${folded ?? false}\n${inWords(pieces)}`;
+const piecesKey = (pieces: readonly CutPiece[], { nap, fold }: LayFabric): string => `${nap ?? false} ${fold ?? ''}\n${inWords(pieces)}`;
 
 /**
  * How long a fabric must be for pieces by a first lay, in a few milliseconds: good enough to compare one plan with another, since both are
@@ -26,7 +26,7 @@ const piecesKey = (pieces: readonly CutPiece[], { nap, folded }: LayFabric): str
  *
  * @returns cm; undefined where a piece is wider than the fabric
  */
-export function laidLength(pieces: readonly CutPiece[], fabric: Pick<LayFabric, 'width' | 'nap' | 'folded'>): number | undefined {
+export function laidLength(pieces: readonly CutPiece[], fabric: Pick<LayFabric, 'width' | 'nap' | 'fold'>): number | undefined {
   const set = piecesKey(pieces, fabric);
   const key = `${fabric.width.toFixed(1)} ${set}`;
   if (known.has(key)) return known.get(key);

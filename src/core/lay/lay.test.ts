@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { seeded } from '../units/seeded';
 import { faultsOfLay } from './check-lay';
-import { layings, opened, shortest, TooWide, type CutPiece, type DrawnLay, type LayFabric } from './lay';
-import { areaOf, boundsOf, coarser, type Point, type Polygon } from './polygon';
+import { FOLDS, layings, opened, shortest, TooWide, type CutPiece, type DrawnLay, type LayFabric } from './lay';
+import { areaOf, boundsOf, coarser, type Point, type Polygon } from '../units/polygon';
 import { overlap } from './clip';
 
 const box = (width: number, height: number): Polygon => [
@@ -67,7 +67,7 @@ test('a piece on the fold is opened out on a single layer, and lies on the fold 
   const pieces = [plain('front', box(30, 60), 1, { fold: 'left' }), plain('sleeve', box(30, 50), 2, { pairs: true })];
   const single = layed(pieces, { width: 140 }, 60);
   expect(single.length).toBeCloseTo(60, 2);
-  const folded = layed(pieces, { width: 140, folded: true }, 60);
+  const folded = layed(pieces, { width: 140, fold: 'lengthwise' }, 60);
   expect(folded.length).toBeCloseTo(60, 2);
   const front = folded.placed.find((p) => p.piece === 'front');
   const { left, right } = boundsOf(front?.polygon ?? []);
@@ -75,7 +75,7 @@ test('a piece on the fold is opened out on a single layer, and lies on the fold 
   expect(right - left).toBeCloseTo(60, 3);
   for (const [fabric, lay] of [
     [{ width: 140 }, single],
-    [{ width: 140, folded: true }, folded],
+    [{ width: 140, fold: 'lengthwise' }, folded],
   ] as const)
     expect(faultsOfLay(pieces, fabric, lay)).toEqual([]);
 });
@@ -86,7 +86,7 @@ test('with both selvedges in the middle two halves lie on a fold each, and nothi
     plain('back', box(30, 62), 1, { fold: 'right' }),
     plain('sleeve', box(30, 40), 2, { pairs: true }),
   ];
-  const fabric = { width: 140, folded: true, toMiddle: true };
+  const fabric = { width: 140, fold: 'to the middle' as const };
   const lay = layed(pieces, fabric, 60);
   expect(faultsOfLay(pieces, fabric, lay)).toEqual([]);
   expect(lay.length).toBeCloseTo(100, 1);
@@ -97,6 +97,38 @@ test('with both selvedges in the middle two halves lie on a fold each, and nothi
   expect(middle('front')).toBeCloseTo(35, 2);
   expect(middle('back')).toBeCloseTo(105, 2);
   expect(() => layed([plain('wide', box(36, 20), 1, { fold: 'left' })], fabric, 1)).toThrow(TooWide);
+});
+
+test('folded across, a pair lies in both layers, the second mirrored beyond the fold, and a half is opened out', () => {
+  const pieces = [plain('gore', blob(seeded(3), 40), 4, { pairs: true }), plain('yoke', box(20, 15), 1, { fold: 'left' })];
+  const fabric = { width: 90, fold: 'crosswise' as const };
+  const lay = layed(pieces, fabric, 60);
+  expect(faultsOfLay(pieces, fabric, lay)).toEqual([]);
+  const [one, other] = [1, 2].map((copy) => lay.placed.find((p) => p.piece === 'gore' && p.copy === copy));
+  const [a, b] = [boundsOf(one?.polygon ?? []), boundsOf(other?.polygon ?? [])];
+  expect(a.left).toBeCloseTo(b.left, 3);
+  expect(a.top + b.bottom).toBeCloseTo(lay.length, 3);
+  expect([one?.mirrored, other?.mirrored]).toEqual([false, true]);
+  expect(one?.turned).not.toBe(other?.turned);
+});
+
+test('with a nap nothing is folded across: one layer would lie upside down', () => {
+  expect(() => layed([plain('gore', box(20, 30), 2)], { width: 90, fold: 'crosswise', nap: true }, 1)).toThrow(RangeError);
+});
+
+test('a hem lies on the border, on either edge in turn where both have one', () => {
+  const pieces = [plain('skirt', box(60, 70), 2, { onBorder: true }), plain('band', box(8, 40), 1)];
+  const one = layed(pieces, { width: 140, border: 'one edge' }, 60);
+  expect(one.placed.filter((p) => p.piece === 'skirt').map((p) => Math.round(boundsOf(p.polygon).left * 100))).toEqual([0, 0]);
+  expect(one.length).toBeCloseTo(120, 1);
+  const both = layed(pieces, { width: 140, border: 'both edges' }, 60);
+  const skirts = both.placed.filter((p) => p.piece === 'skirt').map(({ polygon, turned }) => [Math.round(boundsOf(polygon).left), turned]);
+  expect(skirts).toEqual([
+    [0, false],
+    [70, true],
+  ]);
+  // The band finds no room beside them.
+  expect(both.length).toBeCloseTo(100, 1);
 });
 
 test('a bite cut out of the fabric stays free, and so does room between the pieces', () => {
@@ -155,23 +187,29 @@ test('no lay is shorter than its bound, overlaps, leaves the fabric or turns wha
         seed: fc.nat(1e6),
         kinds: fc.integer({ min: 1, max: 5 }),
         nap: fc.boolean(),
-        folded: fc.constantFrom('single' as const, 'folded' as const, 'to the middle' as const),
+        fold: fc.constantFrom(undefined, ...FOLDS),
+        border: fc.constantFrom(undefined, 'one edge' as const, 'both edges' as const),
         gap: fc.constantFrom(0, 0, 0.5),
         flaw: fc.boolean(),
       }),
-      ({ seed, kinds, nap, folded, gap, flaw }) => {
+      ({ seed, kinds, nap, fold, border, gap, flaw }) => {
         const chance = seeded(seed);
         const pieces = Array.from({ length: kinds }, (_, i): CutPiece => {
           const half = chance() < 0.3;
           const outline = half ? box(10 + 20 * chance(), 20 + 50 * chance()) : blob(chance, 15 + 30 * chance());
           const pairs = !half && chance() < 0.5;
-          return plain(`piece ${i}`, outline, half ? 1 : 1 + Math.floor(chance() * 3), { pairs, ...(half ? { fold: 'left' as const } : {}) });
+          return plain(`piece ${i}`, outline, half ? 1 : 1 + Math.floor(chance() * 3), {
+            pairs,
+            onBorder: chance() < 0.4,
+            ...(half ? { fold: 'left' as const } : {}),
+          });
         });
         const fabric = {
           width: 260,
           nap,
-          folded: folded !== 'single',
-          toMiddle: folded === 'to the middle',
+          ...(fold && !(nap && fold === 'crosswise') ? { fold } : {}),
+          ...(border ? { border } : {}),
+          onHand: 700,
           gap,
           taken: flaw ? [box(12, 9).map(([x, y]): Point => [x + 50, y + 30])] : [],
         };

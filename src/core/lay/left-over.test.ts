@@ -5,7 +5,7 @@ import { overlap } from './clip';
 import { layings, type CutPiece, type DrawnLay } from './lay';
 import { leftOver } from './left-over';
 import { onPieces } from './on-pieces';
-import { boundsOf, type Polygon } from './polygon';
+import { boundsOf, type Polygon } from '../units/polygon';
 
 const box = (left: number, top: number, width: number, height: number): Polygon => [
   [left, top],

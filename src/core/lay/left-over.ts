@@ -1,6 +1,6 @@
 import { overlap } from './clip';
 import type { DrawnLay } from './lay';
-import { boundsOf, rectangle, type Point, type Polygon, within } from './polygon';
+import { boundsOf, rectangle, type Point, type Polygon, within } from '../units/polygon';
 
 /** A rectangle of fabric that nothing lies on, cm. */
 export interface LeftOver {
@@ -44,10 +44,11 @@ function largest(
  * The largest rectangles that are left of a fabric beside and between the pieces of a lay, cm; what is smaller than a pocket is not told.
  *
  * @param onHand how long the fabric is, cm
+ * @param gone what nothing can be cut from
  * @example leftOver(lay, 160)[0] // { x: 0, y: 126, width: 150, length: 34 }
  */
-export function leftOver({ width, placed }: Pick<DrawnLay, 'width' | 'placed'>, onHand: number): LeftOver[] {
-  const polygons = placed.map(({ polygon }) => ({ polygon, ...boundsOf(polygon) }));
+export function leftOver({ width, placed }: Pick<DrawnLay, 'width' | 'placed'>, onHand: number, gone: readonly Polygon[] = []): LeftOver[] {
+  const polygons = [...placed.map(({ polygon }) => polygon), ...gone].map((polygon) => ({ polygon, ...boundsOf(polygon) }));
   const taken = ([x, y]: Point) => polygons.some((p) => x > p.left && x < p.right && y > p.top && y < p.bottom && within([x, y], p.polygon));
   const [columns, rows] = [Math.floor(width / CELL), Math.floor(onHand / CELL)];
   const points = [0.02, 0.5, 0.98];

@@ -1,7 +1,7 @@
 import earcut from 'earcut';
 import { itemAt } from '../units/item-at';
 import { united } from './clip';
-import { boundsOf, cross, type Point, type Polygon } from './polygon';
+import { boundsOf, cross, type Point, type Polygon } from '../units/polygon';
 
 /** Two convex parts along a common edge as one, where that one is convex too. */
 function joined(a: Polygon, b: Polygon): Polygon | undefined {

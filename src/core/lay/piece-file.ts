@@ -1,5 +1,5 @@
 import type { CutPiece } from './lay';
-import { boundsOf, crossesItself, type Point, type Polygon } from './polygon';
+import { boundsOf, crossesItself, type Point, type Polygon } from '../units/polygon';
 
 /** What a length in a file is counted in, as far as it says. */
 export const FILE_UNITS = { mm: 0.1, cm: 1, in: 2.54, pt: 2.54 / 72, px: 2.54 / 96 } as const;
@@ -10,6 +10,8 @@ export interface FilePiece extends CutPiece {
   /** Its size, where the file says one. */
   readonly size?: string;
   readonly part?: 'main' | 'contrast' | 'lining' | 'interfacing';
+  /** Marks at its edge where it meets its neighbours. */
+  readonly notches?: readonly Point[];
 }
 
 /** What was read from a file of pieces, or why it could not be. */

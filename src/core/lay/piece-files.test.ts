@@ -6,7 +6,7 @@ import { readDxf } from './from-dxf';
 import { readSvg } from './from-svg';
 import type { CutPiece } from './lay';
 import { piecesOfSize, readPieceWords, sizesInFile, type PieceFile } from './piece-file';
-import { areaOf, boundsOf, moved, type Polygon } from './polygon';
+import { areaOf, boundsOf, moved, type Polygon } from '../units/polygon';
 
 const front: Polygon = [
   [0, 0],
@@ -129,7 +129,7 @@ describe('drawings', () => {
 
 describe('the trade’s interchange', () => {
   test('what we write we read, in every size', () => {
-    const file = read(readDxf(piecesAsDxf(pieces, '12')));
+    const file = read(readDxf(piecesAsDxf(pieces.map((p) => ({ ...p, size: '12' })))));
     expect(file).toMatchObject({ unit: 'mm', unitSaid: true, notices: [] });
     expect(file.pieces.map(({ name, count, pairs, fold, size: s }) => ({ name, count, pairs, fold, s }))).toEqual([
       { name: 'Front', count: 1, pairs: false, fold: 'left', s: '12' },

@@ -2,8 +2,8 @@ import { sampleAlteration, sampleCase, sampleMake, SAMPLE_BODY, SAMPLE_PATTERN }
 import type { FabricUse, Make, Pattern, PatternPiece } from '../records';
 import { blankView } from '../records/blank';
 import { draftMeasures } from './measures-of';
-import { cornersOf, piecesOf } from './pieces-of';
-import { areaOf, boundsOf } from './polygon';
+import { piecesOf } from './pieces-of';
+import { areaOf, boundsOf, cornersOf } from '../units/polygon';
 
 const withPieces = (pieces: PatternPiece[], rest: Partial<Pattern> = {}): Pattern => ({
   ...SAMPLE_PATTERN,

@@ -9,7 +9,7 @@ import { memoize } from '../units/memoize';
 import { draftPieces } from './drafts';
 import type { CutPiece } from './lay';
 import { cutLongerAt, draftMeasures } from './measures-of';
-import { boundsOf, rectangle, type Point, type Polygon } from './polygon';
+import { boundsOf, polygonOf, rectangle, type Point, type Polygon } from '../units/polygon';
 
 /** Where pieces come from, the surest first. */
 export type PiecesFrom = 'outlines' | 'rectangles' | 'an estimate';
@@ -29,12 +29,6 @@ const ALL_OF_THEM = 3;
 
 /** Pieces whose print must meet at the side seams. */
 const HEMMED = /^(?:side )?(?:front|back)\b(?!.*facing)|skirt|trouser|\bleg\b/i;
-
-const polygonOf = (corners: readonly number[]): Polygon =>
-  Array.from({ length: corners.length >> 1 }, (_, i): Point => [corners[2 * i] ?? 0, corners[2 * i + 1] ?? 0]);
-
-/** The corners of an outline as a record keeps them: rounded to a hundredth of a millimetre. */
-export const cornersOf = (polygon: Polygon): number[] => polygon.flatMap(([x, y]) => [Math.round(x * 1000) / 1000, Math.round(y * 1000) / 1000]);
 
 /** Longer by so much in its middle, where lengthening lines lie. */
 function lengthened(outline: Polygon, by: number): Polygon {
@@ -95,6 +89,14 @@ function outlineAt(
   );
 }
 
+/** How low the lowest notch of a piece lies, cm: that of its own size, moved with the hem where the piece was made longer. */
+function lowestNotch({ outlines = [] }: PatternPiece, make: Make, hem: number): number {
+  const own = outlines.find((o) => o.size === make.size?.size && o.notches) ?? outlines.find((o) => o.notches);
+  if (!own?.notches) return hem;
+  const up = boundsOf(polygonOf(own.corners)).bottom - Math.max(...polygonOf(own.notches).map(([, y]) => y));
+  return hem - up;
+}
+
 /** What alterations do to the length of a piece, by what it is called, cm. */
 function longerPiece(input: PatternCase, make: Make, name: string): number {
   const add = (...zones: Parameters<typeof cutLongerAt>[2][]) => zones.reduce((sum, zone) => sum + cutLongerAt(input, make, zone), 0);
@@ -110,9 +112,10 @@ function longerPiece(input: PatternCase, make: Make, name: string): number {
 function recorded(input: PatternCase, make: Make, pieces: readonly PatternPiece[]): PiecesOf | undefined {
   let from: PiecesFrom = 'outlines';
   let graded: string | undefined;
+  const notched = pieces.every((p) => !HEMMED.test(p.name) || (p.outlines ?? []).some((o) => o.notches !== undefined));
   const cutPieces: CutPiece[] = [];
   for (const piece of pieces) {
-    const { name, count, pairs, fold, grain, length, width } = piece;
+    const { name, count, pairs, fold, grain, length, width, onBorder } = piece;
     const own = outlineAt(input, make, piece);
     let outline: Polygon;
     if (own) {
@@ -129,8 +132,9 @@ function recorded(input: PatternCase, make: Make, pieces: readonly PatternPiece[
       count,
       pairs,
       outline: cut,
-      // A print is matched at the hem, and along the middle of front and back. Source: usual practice.
-      ...(HEMMED.test(name) ? { match: [fold === 'right' ? right : left, bottom] as const } : {}),
+      // A print is matched at the lowest notches where all pieces have them, else at the hem, and along the middle of front and back. Source: usual practice.
+      ...(HEMMED.test(name) ? { match: [fold === 'right' ? right : left, notched ? lowestNotch(piece, make, bottom) : bottom] as const } : {}),
+      ...(onBorder ? { onBorder } : {}),
       ...(fold ? { fold } : {}),
       ...(grain ? { grain } : {}),
     });

@@ -17,7 +17,7 @@ import {
   within,
   type Point,
   type Polygon,
-} from './polygon';
+} from '../units/polygon';
 
 /** A star-shaped outline, hollow in places, running from x towards y. */
 function star(seed: number, size = 20): Polygon {

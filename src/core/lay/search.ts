@@ -1,6 +1,6 @@
 import { itemAt, numberAt } from '../units/item-at';
 import { convexParts, noFit, reflected, type NoFit } from './no-fit';
-import { atOrigin, boundsOf, coarser, turnedRound, type Polygon } from './polygon';
+import { atOrigin, boundsOf, coarser, turnedRound, type Polygon } from '../units/polygon';
 
 /** One thing to be laid on a strip. */
 export interface Lain {

@@ -1,6 +1,10 @@
 import { PatternPiece } from '../records';
 import type { FilePiece } from './piece-file';
-import { withFilePieces } from './take-pieces';
+import { piecesAsDxf } from './as-dxf';
+import { piecesAsSvg } from './as-svg';
+import { readDxf } from './from-dxf';
+import { readSvg } from './from-svg';
+import { filePieces, withFilePieces } from './take-pieces';
 
 const half: FilePiece = {
   name: 'Front',
@@ -47,4 +51,26 @@ test('an allowance is added all round, never on the fold; a file whose y runs up
   // The narrow end comes to lie at the other one.
   const over = corners(withFilePieces([], [half], { ...taking, upwards: true })) ?? [];
   expect(over).toEqual([0, 0, 15, 0, 20, 60, 0, 60]);
+});
+
+test('written to a file and read again the pieces of a view are the same, in every size and with their notches', () => {
+  const first = withFilePieces(
+    [],
+    [
+      { ...half, size: 'M', notches: [[24, 20]] },
+      { ...half, size: 'L' },
+    ],
+    taking,
+  );
+  const bare = (pieces: PatternPiece[]) => pieces.map(({ id: _, ...p }) => ({ ...p, outlines: p.outlines?.map(({ id: __, ...o }) => o) }));
+  const dxf = readDxf(piecesAsDxf(filePieces(first, true)));
+  const svg = readSvg(piecesAsSvg(filePieces(first, false)));
+  if (dxf.kind !== 'read' || svg.kind !== 'read') throw new Error('refused');
+  const again = bare(withFilePieces([], dxf.pieces, { ...taking, upwards: true }));
+  expect(again[0]?.outlines?.map((o) => [o.size, o.corners.length, o.notches])).toEqual([
+    ['M', 8, [19, 15]],
+    ['L', 8, undefined],
+  ]);
+  expect(bare(withFilePieces([], svg.pieces, taking))[0]?.outlines?.[1]).toEqual(bare(first)[0]?.outlines?.[1]);
+  expect(filePieces([{ id: 'r', name: 'belt', part: 'main', count: 1, pairs: false, length: 90, width: 6 }], false)).toHaveLength(1);
 });

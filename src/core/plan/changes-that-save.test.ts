@@ -12,9 +12,9 @@ const piece = (name: string, width: number, length: number, rest: Partial<Patter
   length,
   ...rest,
 });
-const saved = (pieces: PatternPiece[], width: number, folded = false) => {
+const saved = (pieces: PatternPiece[], width: number, fold?: 'lengthwise') => {
   const pattern = { ...SAMPLE_PATTERN, kind: 'bag' as const, views: [{ ...SAMPLE_PATTERN.views[0]!, pieces }] };
-  return changesThatSave(sampleCase([], { pattern }), sampleMake(1), { width, folded }, 'cm').map(({ words, saves }) => [
+  return changesThatSave(sampleCase([], { pattern }), sampleMake(1), { width, fold }, 'cm').map(({ words, saves }) => [
     words.replace(/\s/g, ' '),
     Math.round(saves),
   ]);
@@ -37,7 +37,7 @@ test('a seam at the centre back lets the halves lie where the whole could not', 
 });
 
 test('unfolded the fabric takes less, and half a size smaller may do', () => {
-  const found = saved([piece('front', 62, 70), piece('back', 62, 70)], 140, true);
+  const found = saved([piece('front', 62, 70), piece('back', 62, 70)], 140, 'lengthwise');
   expect(found).toContainEqual(['On a single layer, not folded', 70]);
 });
 

@@ -6,7 +6,7 @@ import { sizeLineWords } from '../alteration/words';
 import { searchedLength } from '../lay/laid-length';
 import { EFFORT_OF_A_SECOND, type CutPiece, type LayFabric } from '../lay/lay';
 import { piecesOf } from '../lay/pieces-of';
-import { boundsOf, type Point } from '../lay/polygon';
+import { boundsOf, type Point } from '../units/polygon';
 import type { Make } from '../records';
 import type { LengthUnit } from '../units/length';
 import { formatLength } from '../units/length';
@@ -76,7 +76,7 @@ export function changesThatSave(input: PatternCase, make: Make, on: LayFabric, u
       words: smaller ? `Half a size smaller: ${sizeLineWords(smaller)}` : '',
       pieces: smaller ? piecesOf(input, { ...make, size: smaller, sizeLines: [] })?.pieces : undefined,
     },
-    { words: 'On a single layer, not folded', pieces: on.folded ? pieces : undefined, fabric: { ...on, folded: false } },
+    { words: 'On a single layer, not folded', pieces: on.fold ? pieces : undefined, fabric: { ...on, fold: undefined } },
   ];
   return ways
     .flatMap(({ words, pieces: changed, fabric = on }): SavingChange[] => {

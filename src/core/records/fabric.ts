@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { SEASONS } from './seasons';
 import { called, field } from './field';
-import { CalendarDate, Id, Money, Name, Percent, PositiveCm, Words } from './shapes';
+import { CalendarDate, Cm, Id, Money, Name, Percent, PositiveCm, Words } from './shapes';
 
 export const PRINTS = ['plain', 'stripe', 'check', 'dot', 'sprig', 'rib', 'twill', 'pile', 'melange'] as const;
 const Colour = z.string().regex(/^#[0-9a-f]{6}$/i, 'not a colour such as #20302d');
@@ -36,6 +36,8 @@ export const Piece = z.strictObject({
   length: field(PositiveCm, { label: 'Length', ask: 'fabric length' }),
   width: field(PositiveCm, { label: 'Width', ask: 'length' }),
   note: field(Words.optional(), { label: 'Note', ask: 'words' }),
+  /** What of that rectangle nothing can be cut from: a corner that is gone, a flaw. x from a selvedge and y from the cut end, corner after corner, cm. */
+  lacks: called(z.array(z.strictObject({ id: Id, corners: z.array(Cm).min(6).max(4000) })).optional(), 'what the piece lacks'),
 });
 export type Piece = z.infer<typeof Piece>;
 

@@ -42,6 +42,7 @@ const ASKED: Record<string, { shape: Record<string, z.ZodType>; unasked: readonl
       'expected',
       'openings',
       'bands',
+      'lay',
       'meant',
       'listId',
       'joins',

@@ -17,7 +17,7 @@ import { fromKeys } from '../units/keys';
  * amount was found or an alteration done; 9 not what a plan took of what was meant for it; 10 had no combinations, sets or collections, no lessons, and no plan without a pattern; 11
  * had no pattern pieces.
  */
-export const LEDGER_FILE_VERSION = 12;
+export const LEDGER_FILE_VERSION = 13;
 
 /** Every table of the ledger with the shape of its records: storage, files and checks are derived from this. */
 export const TABLES = {

@@ -110,11 +110,22 @@ export const PatternPiece = z.strictObject({
   /** Half of a piece: which side of it lies on the fold. */
   fold: field(z.enum(['left', 'right']).optional(), { label: 'On the fold', ask: 'choice' }),
   grain: field(z.enum(['along', 'across', 'bias']).optional(), { label: 'Grain', ask: 'choice' }),
+  /** Its lower edge is laid along the border of a fabric that has one. */
+  onBorder: field(z.boolean().optional(), { label: 'Hem on a border', ask: 'yes' }),
   /** Measured with a tape, seam allowance included; half of it where it lies on the fold. */
   length: field(PositiveCm.optional(), { label: 'Length', ask: 'length', hint: 'along the grain' }),
   width: field(PositiveCm.optional(), { label: 'Width', ask: 'length', hint: 'across the grain' }),
-  /** x and y of one corner after the other, cm, seam allowance included, the grain along y. */
-  outlines: z.array(z.strictObject({ id: Id, size: z.string().trim().min(1).max(20).optional(), corners: z.array(Cm).min(6).max(4000) })).optional(),
+  /** x and y of one corner after the other, cm, seam allowance included, the grain along y; and of its notches. */
+  outlines: z
+    .array(
+      z.strictObject({
+        id: Id,
+        size: z.string().trim().min(1).max(20).optional(),
+        corners: z.array(Cm).min(6).max(4000),
+        notches: z.array(Cm).max(400).optional(),
+      }),
+    )
+    .optional(),
 });
 export type PatternPiece = z.infer<typeof PatternPiece>;
 

@@ -44,6 +44,19 @@ export const BandPiece = z.strictObject({
 });
 export type BandPiece = z.infer<typeof BandPiece>;
 
+/** How a plan's pieces are laid, as far as the sewist said: the rest is searched, the same each time. */
+export const PlannedLay = z.strictObject({
+  fold: z.enum(['lengthwise', 'to the middle', 'crosswise']).optional(),
+  /** Room between pieces, cm. */
+  gap: Cm.optional(),
+  width: PositiveCm.optional(),
+  /** All pieces of the fabric are used. */
+  whole: z.boolean().optional(),
+  /** Pieces that were put by hand: a corner of the box, from a selvedge and from the cut end. */
+  pins: z.array(z.strictObject({ piece: Name, copy: z.int().min(1).max(200), turned: z.boolean(), x: Cm, y: Cm })).default([]),
+});
+export type PlannedLay = z.infer<typeof PlannedLay>;
+
 /** The next make, before it is cut: all that the cutting table needs, so that it becomes a make with nothing typed twice. */
 export const Plan = z
   .strictObject({
@@ -74,6 +87,8 @@ export const Plan = z
     fabrics: called(z.array(FabricUse).default([]), 'fabric'),
     /** How its openings close, where not as the view says. */
     openings: called(z.array(Opening).optional(), 'how its openings close'),
+    /** How it lies on its fabric. */
+    lay: called(PlannedLay.optional(), 'lay'),
     /** Bands that were measured on the paper. */
     bands: z.array(BandPiece).optional(),
     /** The body it is for: a measured set, where not the latest; or what is expected on the day it is due. */

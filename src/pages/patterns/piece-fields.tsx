@@ -1,11 +1,12 @@
-import { FileUp, X } from 'lucide-react';
+import { FileDown, FileUp, X } from 'lucide-react';
 import { useRef, useState, type ReactNode } from 'react';
 import { sizesInFile, type FileUnit, type PieceFile } from '../../core/lay/piece-file';
-import { boundsOf } from '../../core/lay/polygon';
+import { boundsOf } from '../../core/units/polygon';
 import { counted } from '../../core/units/counted';
 import { formatLength, type LengthUnit } from '../../core/units/length';
 import { PatternPiece } from '../../core/records';
 import { newId } from '../../data/new-id';
+import { saveFile } from '../../parts/save-file';
 import { RecordRows } from '../../parts/record-rows';
 import { Button } from '../../ui/button';
 import { Labelled } from '../../ui/labelled';
@@ -27,6 +28,16 @@ const isDxf = (name: string) => /\.dxf$/i.test(name);
 async function readPieces(name: string, text: string, unit?: FileUnit): Promise<PieceFile> {
   if (isDxf(name)) return (await import('../../core/lay/from-dxf')).readDxf(text, unit);
   return (await import('../../core/lay/from-svg')).readSvg(text, unit);
+}
+
+/** Writers too. */
+async function savePieces(pieces: readonly PatternPiece[], ending: 'svg' | 'dxf'): Promise<void> {
+  const { filePieces } = await import('../../core/lay/take-pieces');
+  const text =
+    ending === 'dxf'
+      ? (await import('../../core/lay/as-dxf')).piecesAsDxf(filePieces(pieces, true))
+      : (await import('../../core/lay/as-svg')).piecesAsSvg(filePieces(pieces, false));
+  saveFile(new Blob([text], { type: ending === 'dxf' ? 'application/dxf' : 'image/svg+xml' }), `pieces.${ending}`);
 }
 
 const UNITS: readonly FileUnit[] = ['mm', 'cm', 'in', 'px'];
@@ -81,7 +92,7 @@ export function PieceFields({
       </p>
       <RecordRows
         of={PatternPiece.shape}
-        names={['name', 'part', 'count', 'pairs', 'fold', 'length', 'width']}
+        names={['name', 'part', 'count', 'pairs', 'fold', 'onBorder', 'length', 'width']}
         rows={pieces}
         blank={(): PatternPiece => ({ id: newId(), name: '', part: 'main', count: 1, pairs: false })}
         add="a piece"
@@ -111,9 +122,17 @@ export function PieceFields({
         tabIndex={-1}
         onChange={(event) => void choose(event.target.files?.[0])}
       />
-      <Button quiet className="mt-1" onClick={() => input.current?.click()}>
-        <FileUp size={14} aria-hidden /> Read pieces from a file (SVG, DXF)
-      </Button>
+      <div className="mt-1 flex flex-wrap gap-2">
+        <Button quiet onClick={() => input.current?.click()}>
+          <FileUp size={14} aria-hidden /> Read pieces from a file (SVG, DXF)
+        </Button>
+        {pieces.length > 0 &&
+          (['svg', 'dxf'] as const).map((ending) => (
+            <Button key={ending} quiet onClick={() => void savePieces(pieces, ending)}>
+              <FileDown size={14} aria-hidden /> Save them as {ending.toUpperCase()}
+            </Button>
+          ))}
+      </div>
       {taken !== '' && (
         <p role="status" className="mt-1">
           {taken}

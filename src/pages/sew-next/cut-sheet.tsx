@@ -18,6 +18,7 @@ import { planName } from '../../core/make/plan-name';
 import { withId } from '../../core/units/by-id';
 import { useMakes, usePatterns } from '../../data/queries';
 import { TapeAsked } from '../../parts/tape-asked';
+import { PlanLay } from './plan-lay';
 import { usePlanChances, usePlanInWork, type PlanInWork } from './use-plan';
 import { routes } from '../../routes';
 
@@ -255,6 +256,14 @@ export function CutSheetPage() {
             <span className="mt-7 block border-b border-ink" />
           </span>
         </footer>
+        {plan.patternId !== undefined && plan.kind !== 'mend' && (
+          // Printed, it has a page of its own: the sheet is one page to take to the table.
+          <div className="mt-6 print:mt-0 print:break-before-page">
+            <Part head="How it lies on the fabric">
+              <PlanLay work={work} />
+            </Part>
+          </div>
+        )}
       </article>
     </>
   );

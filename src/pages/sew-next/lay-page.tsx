@@ -1,58 +1,41 @@
 import { Pin as PinIcon, Printer, Scissors } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
+import { caseOf } from '../../core/garment/case';
 import { layAsDxf } from '../../core/lay/as-dxf';
 import { layAsSvg } from '../../core/lay/as-svg';
 import { overlap } from '../../core/lay/clip';
-import type { CutPiece, DrawnLay, LayFabric, Pin } from '../../core/lay/lay';
+import type { CutPiece, DrawnLay, Pin } from '../../core/lay/lay';
 import { leftOver } from '../../core/lay/left-over';
-import { onPieces } from '../../core/lay/on-pieces';
 import { piecesOf, type PiecesFrom } from '../../core/lay/pieces-of';
-import { atOrigin, moved, rectangle, turnedRound, type Polygon } from '../../core/lay/polygon';
-import { newId } from '../../data/new-id';
-import { USUAL_WIDTH } from '../../core/fabric/needed';
-import { mainFabric } from '../../core/make/main-fabric';
 import { planName } from '../../core/make/plan-name';
+import { lastVersion } from '../../core/make/versions';
 import { askedOf, fabricEstimate } from '../../core/plan/fabric-estimate';
-import { afterWash, fabricFor } from '../../core/plan/fabric-for-plan';
 import { groundWords, neededWords } from '../../core/plan/needed-words';
+import type { AlsoWanted } from '../../core/plan/out-of-the-rest';
+import { makeOfPlan } from '../../core/plan/plan-to-make';
+import type { Fabric, Pattern, Plan, PlannedLay } from '../../core/records';
+import { withId } from '../../core/units/by-id';
 import { formatLength } from '../../core/units/length';
-import { usePatterns, usePlans, useUnit } from '../../data/queries';
-import { SelectField } from '../../ui/field';
+import { atOrigin, moved, turnedRound } from '../../core/units/polygon';
+import { useCaseTables } from '../../data/engine-tables';
+import { usePatterns, usePlans } from '../../data/queries';
+import { FlawRows } from '../../parts/flaw-rows';
 import { LayDrawing } from '../../parts/lay-drawing';
+import { save } from '../../parts/save';
 import { fileNameOf, saveFile } from '../../parts/save-file';
 import { routes } from '../../routes';
 import { Button } from '../../ui/button';
-import { aboveNought, LengthField } from '../../ui/length-field';
+import { SelectField } from '../../ui/field';
 import { Labelled } from '../../ui/labelled';
+import { aboveNought, LengthField } from '../../ui/length-field';
 import { Empty, PageHead } from '../../ui/page-head';
 import { Refusal } from '../../ui/refusal';
 import { Segmented } from '../../ui/segmented';
 import { useNarrow } from '../../ui/use-narrow';
 import { useLay } from '../../workers/use-lay';
 import { usePlanInWork, type PlanInWork } from './use-plan';
-
-/** How long a lay is searched before it is asked whether to go on, s. */
-const SECONDS = 8;
-
-/** A place on the fabric that nothing is cut from, cm. */
-interface Flaw {
-  readonly id: string;
-  /** From the first selvedge, and from the cut end. */
-  readonly x: number;
-  readonly y: number;
-  readonly width: number;
-  readonly length: number;
-}
-
-const FLAW_FIELDS = [
-  ['x', 'From the edge'],
-  ['y', 'From the end'],
-  ['width', 'Width'],
-  ['length', 'Length'],
-] as const;
-
-const boxOf = ({ x, y, width, length }: Flaw): Polygon => rectangle(x, y, x + Math.max(0.1, width), y + Math.max(0.1, length));
+import { foldsOf, layQuestion, useTable } from './use-table';
 
 const FROM_WORDS: Record<PiecesFrom, string> = {
   outlines: 'Its own pieces, as they were read from a file.',
@@ -68,17 +51,47 @@ export function LayPage() {
   return work && <LayTable key={work.plan.id} work={work} />;
 }
 
-function LayTable({ work: { plan, input, make, request } }: { work: PlanInWork }) {
-  const unit = useUnit();
+/** How the fabric can lie, and what it is called. */
+const LAYERS = [
+  { value: 'single', label: 'in a single layer' },
+  { value: 'lengthwise', label: 'folded lengthwise' },
+  { value: 'to the middle', label: 'both edges to the middle' },
+  { value: 'crosswise', label: 'folded across' },
+] as const;
+
+/** So many other garments are asked whether they come out of what is left. */
+const MOST_ALSO = 30;
+
+/** Other plans and garments made before, of the same structure: what could come out of what is left of the fabric. */
+function useAlsoWanted({ plan, input, request }: PlanInWork, fabric: Fabric | undefined): readonly AlsoWanted[] {
+  const tables = useCaseTables();
+  const plans = usePlans();
+  return useMemo(() => {
+    const suits = (pattern: Pattern) => fabric !== undefined && pattern.wants.structure === fabric.structure && pattern.id !== input.pattern.id;
+    const planned = plans.flatMap((p): AlsoWanted[] => {
+      const pattern = withId(tables.patterns, p.patternId);
+      if (p.id === plan.id || p.state !== 'open' || !pattern || !suits(pattern)) return [];
+      const pieces = piecesOf(caseOf(pattern, p.personId, tables), makeOfPlan(p, p.id, 1, request.today))?.pieces ?? [];
+      return [{ name: `${planName(p, tables.patterns)}, which is planned`, pieces }];
+    });
+    const already = new Set(plans.flatMap((p) => (p.state === 'open' && p.patternId !== undefined ? [p.patternId] : [])));
+    const again = tables.patterns.flatMap((pattern): AlsoWanted[] => {
+      if (!suits(pattern) || already.has(pattern.id)) return [];
+      const person = tables.makes.find((m) => m.sources[0]?.patternId === pattern.id)?.personId;
+      const of = person === undefined ? undefined : caseOf(pattern, person, tables);
+      const last = of && lastVersion(of);
+      return of && last ? [{ name: `${pattern.name} once more, as version ${last.version}`, pieces: piecesOf(of, last)?.pieces ?? [] }] : [];
+    });
+    return [...planned, ...again].slice(0, MOST_ALSO);
+  }, [plan, plans, tables, fabric, input, request]);
+}
+
+function LayTable({ work: planned }: { work: PlanInWork }) {
+  const { plan, input, make, request } = planned;
+  const { unit } = request;
   const narrow = useNarrow();
-  const { fabric } = mainFabric(make, input.fabrics);
-  const found = useMemo(() => piecesOf(input, make), [input, make]);
-  const stash = useMemo(() => fabric && fabricFor(input, make, fabric, request.today, request.plans), [fabric, input, make, request]);
-  const [layers, setLayers] = useState<'single' | 'folded' | 'middle'>('single');
-  const [flaws, setFlaws] = useState<readonly Flaw[]>([]);
-  const [gap, setGap] = useState<'0' | '0.5' | '1'>('0.5');
-  const [ownWidth, setOwnWidth] = useState<number>();
-  const [pins, setPins] = useState<readonly Pin[]>([]);
+  const table = useTable(planned);
+  const { fabric, found, stash, washed, strip, on, pins } = table;
   const [refused, setRefused] = useState('');
   const [round, setRound] = useState(1);
   const patterns = usePatterns();
@@ -91,30 +104,19 @@ function LayTable({ work: { plan, input, make, request } }: { work: PlanInWork }
     const its = other && piecesOf(other.input, other.make);
     return its ? its.pieces.map((piece): CutPiece => ({ ...piece, name: `${other.input.pattern.name}: ${piece.name}` })) : [];
   }, [other]);
-  const [whole, setWhole] = useState(false);
-  const lain = useMemo(() => fabric && afterWash(fabric, request.today), [fabric, request.today]);
-  const strip = useMemo(() => (whole && lain ? onPieces(lain.pieces) : undefined), [whole, lain]);
-  const width = strip?.width ?? ownWidth ?? stash?.at ?? USUAL_WIDTH;
-  const folded = layers !== 'single';
-  const nap = fabric?.nap ?? false;
-  const on = useMemo(
-    (): LayFabric => ({
-      width,
-      folded,
-      toMiddle: layers === 'middle',
-      gap: Number(gap),
-      ...(nap ? { nap } : {}),
-      repeatAlong: fabric?.repeatAlong,
-      repeatAcross: fabric?.repeatAcross,
-      taken: [...(strip?.taken ?? []), ...flaws.map(boxOf)],
-    }),
-    [width, folded, layers, gap, nap, fabric, strip, flaws],
-  );
+  const folded = on.fold !== undefined;
+  const { width, nap = false } = on;
+  /** What the sewist says of her lay is kept with the plan: it is the same tomorrow, and on the cut sheet. */
+  const keep = ({ pins: put, ...part }: Omit<Partial<PlannedLay>, 'pins'> & { readonly pins?: readonly Pin[] }, what = 'the lay') =>
+    void save(`${what} of ${name}`, [
+      { table: 'plans', id: plan.id, edit: (now: Plan): Plan => ({ ...now, lay: { ...now.lay, ...part, pins: [...(put ?? now.lay?.pins ?? [])] } }) },
+    ]);
   const { work, start, stop } = useLay();
-  const ask = useMemo(
-    () => found && { input, make, pieces: [...found.pieces, ...beside], fabric: on, pins, seconds: SECONDS, unit },
-    [input, make, found, beside, on, pins, unit],
-  );
+  const also = useAlsoWanted(planned, fabric);
+  const ask = useMemo(() => {
+    const question = layQuestion(planned, table);
+    return question && { ...question, pieces: [...question.pieces, ...beside], also };
+  }, [planned, table, beside, also]);
   useEffect(() => {
     if (ask) start({ ...ask, seed: 1 });
   }, [ask, start]);
@@ -133,16 +135,18 @@ function LayTable({ work: { plan, input, make, request } }: { work: PlanInWork }
         </Empty>
       </>
     );
-  const { lay, problem, searching, changes } = work;
-  const hand = stash?.hand.piece;
-  const onHand = strip ? strip.length : hand && Math.abs(hand.width - width) < 0.5 ? hand.length : undefined;
+  const { lay, problem, searching, changes, rest = [] } = work;
+  const onHand = strip?.length;
   const over = lay && onHand !== undefined ? onHand - lay.length : undefined;
   // Where the pieces are our own guess, what was noted knows better how much is missing.
   const guessed = found.from === 'an estimate' && estimate && beside.length === 0 ? estimate.middle : undefined;
-  const left = lay && !problem && onHand !== undefined && !searching ? leftOver(lay, onHand) : [];
+  const left = lay && !problem && onHand !== undefined && !searching && lay.length <= onHand ? leftOver(lay, onHand, on.taken) : [];
   const missing = onHand === undefined ? 0 : Math.max(0, (guessed ?? lay?.length ?? 0) - onHand);
+  /** Of the stash's own record: it is shown washed, and kept as it was noted. */
+  const at = fabric && stash?.hand.piece ? washed.findIndex((p) => p.length === stash.hand.piece?.length && p.width === stash.hand.piece.width) : -1;
+  const noted = fabric?.pieces[at];
   const letGo = () => {
-    setPins([]);
+    keep({ pins: [] }, 'pieces let go');
     setRefused('');
   };
   const put = (wanted: readonly Pin[]) => {
@@ -158,7 +162,7 @@ function LayTable({ work: { plan, input, make, request } }: { work: PlanInWork }
     setRefused(
       under && changed ? `${changed.piece} ${changed.copy} would lie on ${under.piece} ${under.copy}, which is pinned. It stays where it was.` : '',
     );
-    if (!under) setPins(wanted);
+    if (!under) keep({ pins: wanted }, 'a piece put by hand');
   };
   return (
     <>
@@ -188,41 +192,37 @@ function LayTable({ work: { plan, input, make, request } }: { work: PlanInWork }
         <Labelled label="The fabric lies">
           <Segmented
             label="The fabric lies"
-            value={layers}
-            choices={[
-              { value: 'single', label: 'in a single layer' },
-              { value: 'folded', label: 'folded lengthwise' },
-              { value: 'middle', label: 'both edges to the middle' },
-            ]}
+            value={on.fold ?? 'single'}
+            choices={LAYERS.filter(({ value }) => !nap || value !== 'crosswise')}
             onChange={(value) => {
-              setLayers(value);
-              letGo();
+              setRefused('');
+              keep({ fold: value === 'single' ? undefined : value, pins: [] }, 'how the fabric lies');
             }}
           />
         </Labelled>
         <Labelled label="Room between pieces">
           <Segmented
             label="Room between pieces"
-            value={gap}
+            value={(['0', '0.5', '1'] as const).find((g) => Number(g) === on.gap) ?? '0.5'}
             choices={(['0', '0.5', '1'] as const).map((value) => ({
               value,
               label: value === '0' ? 'none' : formatLength(Number(value), unit, { about: true }),
             }))}
-            onChange={setGap}
+            onChange={(value) => keep({ gap: Number(value) }, 'room between pieces')}
           />
         </Labelled>
-        {(lain?.pieces.length ?? 0) > 1 && (
+        {washed.length > 1 && (
           <Labelled label="Of the stash">
             <Segmented
               label="Of the stash"
-              value={whole ? 'all' : 'one'}
+              value={plan.lay?.whole ? 'all' : 'one'}
               choices={[
                 { value: 'one', label: 'one piece' },
-                { value: 'all', label: `all ${lain?.pieces.length} pieces` },
+                { value: 'all', label: `all ${washed.length} pieces` },
               ]}
               onChange={(value) => {
-                setWhole(value === 'all');
-                letGo();
+                setRefused('');
+                keep({ whole: value === 'all', pins: [] }, 'the pieces it is laid on');
               }}
             />
           </Labelled>
@@ -233,7 +233,7 @@ function LayTable({ work: { plan, input, make, request } }: { work: PlanInWork }
             value={otherId ?? ''}
             onChange={(e) => {
               setOtherId(e.target.value === '' ? undefined : e.target.value);
-              letGo();
+              if (pins.length > 0) letGo();
             }}
           >
             <option value="">no other plan</option>
@@ -244,7 +244,14 @@ function LayTable({ work: { plan, input, make, request } }: { work: PlanInWork }
             ))}
           </SelectField>
         )}
-        <LengthField label="Width to lay on" cm={width} unit={unit} onCm={setOwnWidth} check={aboveNought} className="w-28" />
+        <LengthField
+          label="Width to lay on"
+          cm={width}
+          unit={unit}
+          onCm={(cm) => keep({ width: cm }, 'the width to lay on')}
+          check={aboveNought}
+          className="w-28"
+        />
         {searching ? (
           <Button onClick={stop}>Stop</Button>
         ) : (
@@ -277,8 +284,8 @@ function LayTable({ work: { plan, input, make, request } }: { work: PlanInWork }
               narrow={narrow}
               onHand={onHand}
               cuts={strip?.ends.slice(0, -1) ?? []}
-              folds={layers === 'single' ? [] : layers === 'folded' ? [width / 2] : [width / 4, (3 * width) / 4]}
-              flaws={flaws.map(boxOf)}
+              folds={foldsOf(on)}
+              flaws={strip?.gone ?? []}
               pins={pins}
               nap={nap}
               onPins={folded ? undefined : put}
@@ -322,6 +329,19 @@ function LayTable({ work: { plan, input, make, request } }: { work: PlanInWork }
                   )
                   .join(', ')}
                 .
+              </p>
+            )}
+            {rest.length > 0 && left.length > 0 && <p className="mt-1 text-small">Out of that would come: {rest.join('; ')}.</p>}
+            {on.border && (
+              <p className="mt-1 text-small">
+                {folded && on.fold !== 'crosswise'
+                  ? 'On a border pieces are laid in a single layer or folded across.'
+                  : found.pieces.some((p) => p.onBorder)
+                    ? `On the border: ${found.pieces
+                        .filter((p) => p.onBorder)
+                        .map((p) => p.name)
+                        .join(', ')}.`
+                    : 'Which hems lie on the border is said with the pieces of the pattern.'}
               </p>
             )}
             {missing > 0 && over !== undefined && over >= 0 && (
@@ -377,26 +397,23 @@ function LayTable({ work: { plan, input, make, request } }: { work: PlanInWork }
           )}
           <section className="print:hidden">
             <h2 className="text-head">Flaws and holes</h2>
-            {flaws.map((flaw, i) => (
-              <div key={flaw.id} className="flex flex-wrap items-end gap-2 border-b border-rule py-1">
-                {FLAW_FIELDS.map(([field, label]) => (
-                  <LengthField
-                    key={field}
-                    label={label}
-                    cm={flaw[field]}
-                    unit={unit}
-                    onCm={(cm) => setFlaws(flaws.map((f) => (f.id === flaw.id ? { ...f, [field]: Math.max(0, cm ?? 0) } : f)))}
-                    className="w-24"
-                  />
-                ))}
-                <Button quiet aria-label={`Forget flaw ${i + 1}`} onClick={() => setFlaws(flaws.filter((f) => f.id !== flaw.id))}>
-                  Forget it
-                </Button>
-              </div>
-            ))}
-            <Button quiet onClick={() => setFlaws([...flaws, { id: newId(), x: 20, y: 20, width: 5, length: 5 }])}>
-              Keep a place free
-            </Button>
+            {noted ? (
+              <FlawRows
+                lacks={noted.lacks ?? []}
+                unit={unit}
+                onLacks={(lacks) =>
+                  void save(`a flaw of ${fabric.name}`, [
+                    {
+                      table: 'fabrics',
+                      id: fabric.id,
+                      edit: (now: Fabric): Fabric => ({ ...now, pieces: now.pieces.map((p, i) => (i === at ? { ...p, lacks } : p)) }),
+                    },
+                  ])
+                }
+              />
+            ) : (
+              <p className="text-small text-ink2">They are kept with a piece in the stash, and it is laid on none yet.</p>
+            )}
           </section>
           <section>
             <h2 className="text-head">Pieces</h2>

@@ -17,12 +17,14 @@ import { today } from '../../data/today';
 import { save } from '../../parts/save';
 import { RecordField } from '../../parts/record-field';
 import { Button } from '../../ui/button';
+import { Fold } from '../../ui/fold';
 import { NumberField } from '../../ui/number-field';
 import { SelectField } from '../../ui/field';
 import { Empty, PageHead } from '../../ui/page-head';
 import { Pick } from '../../ui/pick';
 import { startMake } from '../../core/make/log-draft';
 import { routes } from '../../routes';
+import { PlanLayOf } from './plan-lay';
 import { withId } from '../../core/units/by-id';
 
 /** What is bought usually shrinks so much in its first wash, %. Source: usual practice for cottons; the field changes it. */
@@ -177,6 +179,11 @@ export function ShopCardPage() {
             )}
             {card.lengths.some((l) => l.without) && (
               <p className="mt-1 text-ink2">Without the parts joined from elsewhere: nothing says yet what they take.</p>
+            )}
+            {plan && plan.kind !== 'mend' && (
+              <Fold head="How it lies on the fabric">
+                <PlanLayOf planId={plan.id} />
+              </Fold>
             )}
             {card.notions.length > 0 && <p className="mt-1">Notions as last time: {card.notions.join(', ')}</p>}
             {card.didWell.length > 0 && (

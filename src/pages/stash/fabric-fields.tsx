@@ -1,7 +1,7 @@
 import { usually } from '../../core/fabric/usually';
 import { askedFields, calledField, fieldWords, Fabric, FABRIC_TESTS, Piece, Swatch as SwatchShape, type FabricTest } from '../../core/records';
 import { RecordFields } from '../../parts/record-fields';
-import { useState } from 'react';
+import { Fragment, useState } from 'react';
 import { toast } from 'react-toastify';
 import { testResult, washed, withTest } from '../../core/fabric/stash';
 import { parseLength, type LengthUnit } from '../../core/units/length';
@@ -17,6 +17,7 @@ import { RecordField } from '../../parts/record-field';
 import { Swatch } from '../../parts/swatch';
 import { Button } from '../../ui/button';
 import { ChoiceField, TextField } from '../../ui/field';
+import { FlawRows } from '../../parts/flaw-rows';
 import { Fold } from '../../ui/fold';
 
 /** The parts of the form by what they are about, in the order in which one asks of a fabric. */
@@ -129,18 +130,26 @@ export function FabricFields({ fabric, unit }: { fabric: Fabric; unit: LengthUni
           In the stash
         </h3>
         {fabric.pieces.map((p, i) => (
-          <div key={i} className="flex items-end gap-2 border-b border-rule py-1">
-            <RecordField of={Piece.shape} name="length" value={p.length} onValue={(length) => setPiece(i, { length })} className="w-24" />
-            <RecordField of={Piece.shape} name="width" value={p.width} onValue={(width) => setPiece(i, { width })} className="w-24" />
-            <RecordField of={Piece.shape} name="note" value={p.note} onValue={(note) => setPiece(i, { note })} className="flex-1" />
-            <Button
-              quiet
-              aria-label={`Take piece ${i + 1} from the stash`}
-              onClick={() => change({ pieces: fabric.pieces.filter((_, at) => at !== i) }, 'a piece')}
+          <Fragment key={i}>
+            <div className="flex items-end gap-2 border-b border-rule py-1">
+              <RecordField of={Piece.shape} name="length" value={p.length} onValue={(length) => setPiece(i, { length })} className="w-24" />
+              <RecordField of={Piece.shape} name="width" value={p.width} onValue={(width) => setPiece(i, { width })} className="w-24" />
+              <RecordField of={Piece.shape} name="note" value={p.note} onValue={(note) => setPiece(i, { note })} className="flex-1" />
+              <Button
+                quiet
+                aria-label={`Take piece ${i + 1} from the stash`}
+                onClick={() => change({ pieces: fabric.pieces.filter((_, at) => at !== i) }, 'a piece')}
+              >
+                ×
+              </Button>
+            </div>
+            <Fold
+              head={fabric.pieces.length > 1 ? `Flaws and holes of piece ${i + 1}` : 'Flaws and holes'}
+              said={(p.lacks ?? []).length > 0 ? counted((p.lacks ?? []).length, 'place') : ''}
             >
-              ×
-            </Button>
-          </div>
+              <FlawRows lacks={p.lacks ?? []} unit={unit} onLacks={(lacks) => setPiece(i, { lacks })} />
+            </Fold>
+          </Fragment>
         ))}
         <div className="mt-1 flex flex-wrap gap-2">
           <Button

@@ -11,14 +11,17 @@ import { blankFabric } from '../../core/records/blank';
 import { newId } from '../../data/new-id';
 import { db } from '../../data/database';
 import { removalOf } from '../../data/removal';
-import { useFabrics, useMakes, useTradeWords, useUnit } from '../../data/queries';
+import { useFabrics, useMakes, usePatterns, usePlans, useTradeWords, useUnit } from '../../data/queries';
 import { save } from '../../parts/save';
 import { Swatch } from '../../parts/swatch';
 import { Button } from '../../ui/button';
 import { Dialog } from '../../ui/dialog';
-import { ChoiceOrNone, TextField } from '../../ui/field';
+import { ChoiceOrNone, SelectField, TextField } from '../../ui/field';
 import { LengthField } from '../../ui/length-field';
 import { Empty, PageHead } from '../../ui/page-head';
+import { planName } from '../../core/make/plan-name';
+import { fabricFor } from '../../core/plan/fabric-for-plan';
+import { usePlanInWork } from '../sew-next/use-plan';
 import { FabricFields } from './fabric-fields';
 import { withId } from '../../core/units/by-id';
 
@@ -34,6 +37,16 @@ export function Stash() {
   const inWords = useTradeWords();
   const [params, setParams] = useSearchParams();
   const [filter, setFilter] = useState<StashFilter>({});
+  const patterns = usePatterns();
+  const plans = usePlans().filter((p) => p.state === 'open' && p.patternId !== undefined && p.kind !== 'mend');
+  const [planId, setPlanId] = useState<string>();
+  const meant = usePlanInWork(planId);
+  const enough = useMemo(() => {
+    if (!meant) return undefined;
+    // What is cut from another fabric than was planned takes what it takes of that one.
+    const make = { ...meant.make, fabrics: [] };
+    return (fabric: Fabric) => fabricFor(meant.input, make, fabric, meant.request.today).hand.answer !== 'not enough';
+  }, [meant]);
   const narrow = (part: Partial<StashFilter>) => setFilter({ ...filter, ...part });
   const open = withId(fabrics, params.get('fabric'));
   const used = useMemo(() => {
@@ -52,7 +65,7 @@ export function Stash() {
     // Asked once, when the address says so.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [wanted]);
-  const rows = inStash(fabrics, filter).sort((a, b) => a.name.localeCompare(b.name));
+  const rows = inStash(fabrics, enough ? { ...filter, enough } : filter).sort((a, b) => a.name.localeCompare(b.name));
 
   const remove = async (fabric: Fabric) => {
     if (used.get(fabric.id))
@@ -91,6 +104,21 @@ export function Stash() {
             />
             <ChoiceOrNone none="any" label="Season" all={SEASONS} value={filter.season} onValue={(season) => narrow({ season })} />
             <LengthField label="A piece of" unit={unit} cm={filter.length} onCm={(length) => narrow({ length })} className="[&_input]:w-20" />
+            {plans.length > 0 && (
+              <SelectField
+                label="Enough for"
+                value={planId ?? ''}
+                onChange={(e) => setPlanId(e.target.value === '' ? undefined : e.target.value)}
+                className="max-w-44"
+              >
+                <option value="">any plan or none</option>
+                {plans.map((p) => (
+                  <option key={p.id} value={p.id}>
+                    {planName(p, patterns)}
+                  </option>
+                ))}
+              </SelectField>
+            )}
             <Button onClick={() => void add()}>Add a fabric</Button>
           </div>
         }

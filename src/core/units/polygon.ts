@@ -1,5 +1,5 @@
-import { itemAt } from '../units/item-at';
-import { memoize } from '../units/memoize';
+import { itemAt } from './item-at';
+import { memoize } from './memoize';
 
 /** A point on the fabric or on a piece, cm: x across the fabric, y along the grain. */
 export type Point = readonly [x: number, y: number];
@@ -176,3 +176,10 @@ export function within([x, y]: Point, outline: Polygon): boolean {
   });
   return inside;
 }
+
+/** The points of a list of corners as a record keeps it. */
+export const polygonOf = (corners: readonly number[]): Polygon =>
+  Array.from({ length: corners.length >> 1 }, (_, i): Point => [corners[2 * i] ?? 0, corners[2 * i + 1] ?? 0]);
+
+/** The corners of an outline as a record keeps them: rounded to a hundredth of a millimetre. */
+export const cornersOf = (polygon: Polygon): number[] => polygon.flatMap(([x, y]) => [Math.round(x * 1000) / 1000, Math.round(y * 1000) / 1000]);
