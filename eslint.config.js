@@ -34,6 +34,7 @@ const rooms = [
   'versions',
   'shorthand',
   'drawing',
+  'measure',
   'lay',
   'cost',
   'symptom',

@@ -44,6 +44,7 @@ const ask = (...args: string[]) =>
       if (text === undefined) throw new Error('no such file');
       return text;
     },
+    () => new Uint8Array(),
     '2026-11-28',
   );
 const answer = (...args: string[]) => {

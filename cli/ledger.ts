@@ -7,6 +7,7 @@ import { run } from './run';
 const { code, out } = run(
   process.argv.slice(2),
   (file) => (file === '-' ? readFileSync(0, 'utf8') : /\.(?:zip|json)$/i.test(file) ? ledgerTextOf(readFileSync(file)) : readFileSync(file, 'utf8')),
+  (file) => readFileSync(file),
   formatISO(new Date(), { representation: 'date' }),
 );
 (code === 0 ? console.log : console.error)(out);

@@ -14,6 +14,7 @@ const ask = (...args: string[]) =>
       if (files[name] === undefined) throw new Error('ENOENT');
       return files[name];
     },
+    () => new Uint8Array(),
     '2026-11-25',
   );
 

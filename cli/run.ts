@@ -2,12 +2,14 @@ import { parseArgs } from 'node:util';
 import { checkLedgerText } from '../src/core/ledger/check-ledger';
 import { ledgerCounts } from '../src/core/records/ledger';
 import { ONE_OF, TABLE_WORDS } from '../src/core/records/table-names';
+import { MARK_KINDS } from '../src/core/measure/lengths';
 import { entriesOf } from '../src/core/units/keys';
 import { advise } from './advice';
 import { adviceText } from './advice-text';
 import { demoLedger } from '../demo/ledger';
 import type { Ledger } from '../src/core/records';
 import { layAnswer, layWords } from './lay';
+import { measureAnswer, measureWords } from './measure';
 import { readingWords, readSentences } from './read';
 
 /** What a command printed, and its exit code: 0 done, 1 the file or a name is not in order, 2 the command is not understood. */
@@ -23,10 +25,13 @@ const USAGE = `The core of Amber Ledger on a ledger's file, without the app.
   npx tsx cli/ledger.ts read [SENTENCES | -] [--demo | --ledger FILE] [--unit cm|in] [--on 2026-03-09] [--json]
   npx tsx cli/ledger.ts lay [FILE | --demo] [--pattern NAME] [--person NAME] [--size L] [--width CM] [--fabric NAME] [--nap] [--fold]
                             [--pieces FILE.svg|FILE.dxf] [--seconds N] [--seed N] [--json]
+  npx tsx cli/ledger.ts measure PICTURE.png --reference a4|letter|card|frame|WxH [--corners "x,y x,y x,y x,y"]
+                            --line "x,y x,y" | --curve "x,y …" | --outline "x,y …" [--json]
 
 SENTENCES is a file of sentences about makes, one a line; - or nothing is what comes in. They are read against the demo ledger unless another is named.
 FILE is what the app saved: the archive (.zip) or the one text file (.json). advise speaks to the first person where none is named, and of all patterns.
-lay lays the pattern as it was cut last, or in the size that is named; with --pieces those of a file, and then no ledger is needed.`;
+lay lays the pattern as it was cut last, or in the size that is named; with --pieces those of a file, and then no ledger is needed.
+measure takes places in pixels, from the upper left; corners clockwise from the upper left, found where none are given.`;
 
 const OPTIONS = {
   person: { type: 'string' },
@@ -45,6 +50,11 @@ const OPTIONS = {
   pieces: { type: 'string' },
   seconds: { type: 'string' },
   seed: { type: 'string' },
+  reference: { type: 'string' },
+  corners: { type: 'string' },
+  line: { type: 'string' },
+  curve: { type: 'string' },
+  outline: { type: 'string' },
 } as const;
 
 /** A number as it was given, between two; a sentence where it is none. */
@@ -111,13 +121,33 @@ function layOut(values: Values, ledger: Ledger | undefined, textOf: (name: strin
   return { code: 0, out: values.json ? JSON.stringify(answer) : layWords(answer) };
 }
 
+/** What `measure` prints. */
+function measureOut({ values, file }: { readonly values: Values; readonly file: string }, bytesOf: (name: string) => Uint8Array): Outcome {
+  const { reference, corners } = values;
+  const [mark, more] = MARK_KINDS.flatMap((kind) => (typeof values[kind] === 'string' ? [{ kind, points: values[kind] }] : []));
+  if (typeof reference !== 'string') return { code: 2, out: `Name what lies beside it with --reference.\n\n${USAGE}` };
+  if (!mark || more) return { code: 2, out: `Say what is measured: one of --line, --curve and --outline.\n\n${USAGE}` };
+  let bytes;
+  try {
+    bytes = bytesOf(file);
+  } catch {
+    return unread(file);
+  }
+  const answer = measureAnswer({ name: file, bytes, reference, ...mark, ...(typeof corners === 'string' ? { corners } : {}) });
+  if (typeof answer === 'string') return { code: 1, out: answer };
+  return { code: 0, out: values.json ? JSON.stringify(answer) : measureWords(answer) };
+}
+
+const unread = (name: string): Outcome => ({ code: 1, out: `The file ${name} cannot be read. Is it there, is its name right, and is it whole?` });
+
 /**
  * Runs one command.
  *
  * @param read gives the text of a file, or throws as reading does
+ * @param bytesOf gives the bytes of a file that is a picture, or throws
  * @param today the day whose body and seasons count where `--on` names none
  */
-export function run(args: readonly string[], read: (file: string) => string, today: string): Outcome {
+export function run(args: readonly string[], read: (file: string) => string, bytesOf: (file: string) => Uint8Array, today: string): Outcome {
   let parsed;
   try {
     parsed = parseArgs({ args: [...args], options: OPTIONS, allowPositionals: true });
@@ -126,6 +156,7 @@ export function run(args: readonly string[], read: (file: string) => string, tod
   }
   const { values, positionals } = parsed;
   const [command, file, ...more] = positionals;
+  if (command === 'measure' && file !== undefined && more.length === 0) return measureOut({ values, file }, bytesOf);
   const reads = command === 'read';
   const lays = command === 'lay' && (file !== undefined || values.demo === true || values.pieces !== undefined);
   if (!(reads || lays || ((command === 'advise' || command === 'check') && file !== undefined)) || more.length > 0) return { code: 2, out: USAGE };
@@ -138,7 +169,7 @@ export function run(args: readonly string[], read: (file: string) => string, tod
     try {
       return read(name);
     } catch {
-      return { code: 1, out: `The file ${name} cannot be read. Is it there, is its name right, and is it whole?` };
+      return unread(name);
     }
   };
   const ledgerIn = (name: string) => {

@@ -43,6 +43,8 @@ export const routes = {
   plan: (id: string) => below('/sew-next', id),
   cutSheet: (planId: string) => below('/sew-next', planId, 'sheet'),
   lay: (planId: string) => below('/sew-next', planId, 'lay'),
+  measure: (pictureId: string) => below('/measure', pictureId),
+  practice: '/measure',
   statements: '/statements',
   files: '/files',
   table: '/files/table',

@@ -133,6 +133,7 @@ export const LAYOUTS: readonly Layout[] = [
   { version: 3, stores: { histories: 'key, gone', devices: 'id' } },
   { version: 4, stores: { fabrics: 'id', cloths: null, pictures: 'id, makeId, fabricId' }, upgrade: takeTodaysNames },
   { version: 5, stores: { sets: 'id', collections: 'id', pictures: 'id, makeId, fabricId, patternId, planId' } },
+  { version: 6, stores: { pictures: 'id, makeId, fabricId, patternId, planId, personId' } },
 ];
 
 /** This window is of an older app than the one that last opened the ledger. */

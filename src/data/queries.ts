@@ -63,13 +63,19 @@ export const usePlans = (): readonly Plan[] => useTable('plans');
 const bySide = (a: StoredPicture, b: StoredPicture) => PICTURE_SIDES.indexOf(a.side) - PICTURE_SIDES.indexOf(b.side);
 
 /** Whose pictures are asked for. */
-export type PictureOf = 'makeId' | 'fabricId' | 'patternId' | 'planId';
+export type PictureOf = 'makeId' | 'fabricId' | 'patternId' | 'planId' | 'personId';
 
 /** The pictures of one record in the order in which they are shown, without those of its notes; undefined while they are read. */
 export function usePicturesBy(of: PictureOf, id: string | undefined): readonly StoredPicture[] | undefined {
   const read = async () =>
     (await db.pictures.where({ [of]: id ?? '' }).toArray()).filter((p) => p.noteId === undefined).sort((a, b) => a.place - b.place || bySide(a, b));
   return usePartOf('pictures', read, [of, id]);
+}
+
+/** A picture by its id: undefined while it is read, null where there is none. */
+export function usePictureById(id: string): StoredPicture | null | undefined {
+  const found = usePartOf('pictures', () => db.pictures.where({ id }).toArray(), ['one', id]);
+  return found && (found[0] ?? null);
 }
 
 /** The picture that belongs to a note of a make. */

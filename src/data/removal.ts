@@ -14,12 +14,18 @@ export async function removalOf(
   const plans = await database.plans.toArray();
   const self: Write = { table, remove: id };
   const removed = (other: Write['table'], ids: readonly string[]) => ids.map((gone): Write => ({ table: other, remove: gone }));
-  const withPictures = async (of: 'patternId' | 'planId', ids: readonly string[]) =>
+  const withPictures = async (of: 'patternId' | 'planId' | 'personId', ids: readonly string[]) =>
     removed('pictures', await database.pictures.where(of).anyOf(ids).primaryKeys());
   if (table === 'people') {
     const bodies = await database.bodies.where('personId').equals(id).primaryKeys();
     const planned = plans.filter((p) => p.personId === id).map((p) => p.id);
-    return [self, ...removed('bodies', bodies), ...removed('plans', planned), ...(await withPictures('planId', planned))];
+    return [
+      self,
+      ...removed('bodies', bodies),
+      ...removed('plans', planned),
+      ...(await withPictures('planId', planned)),
+      ...(await withPictures('personId', [id])),
+    ];
   }
   if (table === 'patterns') {
     const planned = plans.filter((p) => p.patternId === id || (p.joins ?? []).some((s) => s.patternId === id)).map((p) => p.id);

@@ -1,7 +1,7 @@
 import clsx from 'clsx';
 import { useId, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { printPattern } from '../core/drawing/print';
-import { chordsAt } from '../core/lay/curve';
+import { chordsAt } from '../core/units/curve';
 import { pathData } from '../core/lay/as-svg';
 import type { DrawnLay, Pin, Placed } from '../core/lay/lay';
 import { boundsOf, moved, rectangle, type Point, type Polygon, within } from '../core/units/polygon';

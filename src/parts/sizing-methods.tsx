@@ -31,7 +31,7 @@ export function SizingMethods({
   /** Each method can be taken, not the blend alone. */
   each?: boolean;
 }) {
-  const { answer: sizes, status } = useEngine('sizes', useCaseTables(), [person.id, patternId, plan, person.sizedBy]);
+  const { answer: sizes, status } = useEngine('sizes', useCaseTables(), [person.id, patternId, plan, person.sizedBy, person.bought]);
   const remarks = useMemo(() => (sizes ? sizeRemarks(sizes, plan.unit) : []), [sizes, plan.unit]);
   if (!sizes) return null;
   const chartId = sizes.chart.id || undefined;

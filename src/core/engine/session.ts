@@ -225,12 +225,12 @@ export class EngineSession {
   }
 
   /** The size of a pattern by the three sizing methods, for a person; undefined where it has no chart. */
-  sizes(personId: string, patternId: string, plan: PlannedCut, by: Person['sizedBy']): Sizes | undefined {
+  sizes(personId: string, patternId: string, plan: PlannedCut, by: Person['sizedBy'], bought?: Person['bought']): Sizes | undefined {
     const input = this.caseOf(personId, patternId);
     if (!input) return undefined;
     const last = input.makes.at(-1);
     const view = last ? viewOf(input.pattern, last) : firstView(input.pattern);
-    return sizesFor({ input, view, plan, memory: this.memory(personId), all: this.cases(personId), by });
+    return sizesFor({ input, view, plan, memory: this.memory(personId), all: this.cases(personId), by, ...(bought ? { bought } : {}) });
   }
 
   /** What all of a person's patterns taught. */

@@ -5,7 +5,7 @@ import { addToGroup } from '../units/group-by';
 import { memoize } from '../units/memoize';
 import { firstOf, itemAt, lastOf } from '../units/item-at';
 import { zoneOf, type BodyMeasure, type ZoneId } from '../body/zones';
-import type { Make, MeasurementSet, Pattern, Person, SizeChart, View } from '../records';
+import type { BoughtGarment, Make, MeasurementSet, Pattern, Person, SizeChart, View } from '../records';
 import { blankMake } from '../records/blank';
 import { isLower } from '../records/usual-zones';
 import { beliefAt } from './belief';
@@ -78,6 +78,8 @@ export interface SizeRequest {
   readonly all?: readonly PatternCase[] | undefined;
   /** How the person sizes a top. */
   readonly by?: Person['sizedBy'];
+  /** What the person bought: loved ones that were measured say what ease is liked. */
+  readonly bought?: Person['bought'];
 }
 
 /** By the chart: the size drafted for the nearest measure. */
@@ -335,11 +337,21 @@ const lovedEases = memoize((cases: readonly PatternCase[]): ReadonlyMap<string, 
   return eases;
 });
 
-/** Ease that loved garments of this class and structure have at a zone where they were noted right, cm: the mean. */
-function lovedEase({ input, view, all = [] }: SizeRequest, zone: ZoneId): number | undefined {
+/**
+ * Ease that loved garments of this class and structure have at a zone, cm: the mean of those sewn that were noted right there and of those bought
+ * that were measured there. One that was bought and whose structure or fit nobody noted is taken for like.
+ */
+function lovedEase({ input, view, all = [], bought = [] }: SizeRequest, zone: ZoneId, body: number): number | undefined {
+  const { structure } = input.pattern.wants;
   const group = classGroup(fitClassAt(input.pattern, view, zone));
-  const eases = lovedEases(all).get(lovedKey(input.pattern.wants.structure, group, zone));
-  return eases && eases.reduce((a, b) => a + b, 0) / eases.length;
+  const like = (garment: BoughtGarment) =>
+    garment.loved === true &&
+    isLower(garment.kind) === isLower(input.pattern.kind) &&
+    (garment.structure ?? structure) === structure &&
+    (garment.fit === undefined || classGroup(garment.fit) === group);
+  const ofBought = bought.filter(like).flatMap(({ measured }) => measured.filter((m) => m.zone === zone).map((m) => m.cm - body));
+  const eases = [...(lovedEases(all).get(lovedKey(structure, group, zone)) ?? []), ...ofBought];
+  return eases.length === 0 ? undefined : eases.reduce((a, b) => a + b, 0) / eases.length;
 }
 
 function byFinishedOf(
@@ -354,7 +366,7 @@ function byFinishedOf(
     const column = finishedColumn(chart, zone, request.view.id);
     const body = measure && measured[measure];
     if (kind !== 'girth' || !column || body === undefined) return [];
-    const loved = lovedEase(request, zone);
+    const loved = lovedEase(request, zone, body);
     const usual = band ? 0 : CLASS_EASE[fitClassAt(input.pattern, request.view, zone)];
     return [{ zone, column, body, loved, ease: loved ?? usual }];
   });

@@ -27,6 +27,10 @@ export const united = (polygons: readonly Polygon[]): Polygon[] => clipped(Clipp
 export const overlap = (a: Polygon, b: Polygon): number =>
   clipped(ClipperLib.ClipType.ctIntersection, [a], [b]).reduce((sum, part) => sum + areaOf(part), 0);
 
+/** What is left of one polygon where another is taken off it, each with its area, cm². */
+export const leftOf = (whole: Polygon, off: Polygon): { readonly polygon: Polygon; readonly area: number }[] =>
+  clipped(ClipperLib.ClipType.ctDifference, [whole], [off]).map((polygon) => ({ polygon, area: areaOf(polygon) }));
+
 /**
  * A polygon with a margin all round, corners drawn out; with a minus sign it is drawn in.
  *

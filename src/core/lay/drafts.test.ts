@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { GARMENT_KINDS } from '../records';
 import { overlap } from './clip';
-import { lengthOf, widthAt } from './curve';
+import { lengthOf, widthAt } from '../units/curve';
 import { bodiceHalves, draftPieces, sleeveFor, trouserLegs, type DraftMeasures, type DraftOf } from './drafts';
 import { areaOf, boundsOf, crossesItself } from '../units/polygon';
 

@@ -1,6 +1,6 @@
 import type { FlatDetails, GarmentKind, GarmentPart } from '../records';
 import { widened } from './clip';
-import { curve, lengthOf, solved } from './curve';
+import { curve, lengthOf, solved } from '../units/curve';
 import type { CutPiece } from './lay';
 import { areaOf, rectangle, type Point, type Polygon } from '../units/polygon';
 

@@ -31,7 +31,13 @@ const NEEDED: { readonly [T in TableName]: (record: Ledger[T][number]) => readon
     ...maybe('sets', p.setId),
     ...p.fabrics.map((c): Reference => ['fabrics', c.fabricId]),
   ],
-  pictures: (p) => [...maybe('makes', p.makeId), ...maybe('fabrics', p.fabricId), ...maybe('patterns', p.patternId), ...maybe('plans', p.planId)],
+  pictures: (p) => [
+    ...maybe('makes', p.makeId),
+    ...maybe('fabrics', p.fabricId),
+    ...maybe('patterns', p.patternId),
+    ...maybe('plans', p.planId),
+    ...maybe('people', p.personId),
+  ],
 };
 
 /** Records that a record of a table cannot be without. */

@@ -4,7 +4,7 @@ import { choicesOf, field, fieldMeta, fieldProblem, type FieldKind } from './fie
 
 /** Shapes whose fields are asked for one by one. */
 const ASKED: Record<string, { shape: Record<string, z.ZodType>; unasked: readonly string[] }> = {
-  Person: { shape: records.Person.shape, unasked: ['id', 'child', 'wanted'] },
+  Person: { shape: records.Person.shape, unasked: ['id', 'child', 'wanted', 'bought'] },
   Fabric: { shape: records.Fabric.shape, unasked: ['id', 'tests', 'swatch', 'pieces'] },
   Swatch: { shape: records.Swatch.shape, unasked: [] },
   Wear: { shape: records.Wear.shape, unasked: ['id', 'makeIds'] },
@@ -18,6 +18,7 @@ const ASKED: Record<string, { shape: Record<string, z.ZodType>; unasked: readonl
   Collection: { shape: records.Collection.shape, unasked: ['id'] },
   Report: { shape: records.Report.shape, unasked: ['id', 'zone', 'direction'] },
   Offers: { shape: records.Offers.shape, unasked: [] },
+  BoughtGarment: { shape: records.BoughtGarment.shape, unasked: ['id', 'measured'] },
   Bought: { shape: records.Bought.shape, unasked: [] },
   CameOut: { shape: records.CameOut.shape, unasked: ['id', 'fabricId'] },
   LooseEnd: { shape: records.LooseEnd.shape, unasked: ['id', 'since'] },

@@ -1,7 +1,21 @@
 import { z } from 'zod';
 import { field } from './field';
 import { GarmentKind } from './pattern';
-import { CalendarDate, Id, Measure, Name, PositiveCm, Words } from './shapes';
+import { CalendarDate, FitClassName, Id, Measure, Name, PositiveCm, Words, ZoneName } from './shapes';
+
+/** A garment that was bought: worn with what is sewn, and loved ones say what ease is liked. */
+export const BoughtGarment = z.strictObject({
+  id: Id,
+  name: field(Name, { label: 'Name', ask: 'text', hint: 'the grey cardigan' }),
+  kind: field(GarmentKind, { label: 'Kind', ask: 'choice' }),
+  structure: field(z.enum(['woven', 'knit']).optional(), { label: 'Structure', ask: 'choice' }),
+  fit: field(FitClassName.optional(), { label: 'Fit', ask: 'choice' }),
+  colour: field(Words.optional(), { label: 'Colour', ask: 'words' }),
+  loved: field(z.boolean().optional(), { label: 'Loved for its fit', ask: 'yes' }),
+  /** Measured on it, all round. */
+  measured: z.array(z.strictObject({ zone: ZoneName, cm: PositiveCm })).default([]),
+});
+export type BoughtGarment = z.infer<typeof BoughtGarment>;
 
 /** Who a garment is for. */
 export const Person = z.strictObject({
@@ -20,6 +34,8 @@ export const Person = z.strictObject({
   unit: field(z.enum(['cm', 'in']).optional(), { label: 'Measured in', ask: 'choice' }),
   /** How many garments of a kind this person wants in the wardrobe; nobody need say. */
   wanted: z.partialRecord(GarmentKind, z.int().min(0).max(99)).optional(),
+  /** What they have that was bought. */
+  bought: z.array(BoughtGarment).optional(),
   note: field(Words.optional(), { label: 'Note', ask: 'words' }),
 });
 export type Person = z.infer<typeof Person>;

@@ -3,6 +3,7 @@ import { bytesOf, fingerprint } from '../../data/archive/digest';
 import type { StoredPicture } from '../../data/database';
 import { newId } from '../../data/new-id';
 import { pictureReducer } from '../../workers/pictures';
+import { holdOriginal } from '../measure/originals';
 import { save } from '../save';
 import { counted } from '../../core/units/counted';
 
@@ -11,13 +12,16 @@ export type PictureOwner =
   | { readonly makeId: string; readonly noteId?: string }
   | { readonly fabricId: string }
   | { readonly patternId: string }
-  | { readonly planId: string };
+  | { readonly planId: string }
+  | { readonly personId: string };
 
 /** Larger files are refused before they are read, bytes. */
 const LARGEST = 60_000_000;
 
 export interface AddedPictures {
   readonly kept: number;
+  /** Their ids, in the order of the files. */
+  readonly ids: readonly string[];
   /** A sentence for each file that was not kept. */
   readonly problems: readonly string[];
 }
@@ -55,17 +59,20 @@ export async function addPictures(
         const { blob, small } = await pictureReducer().reduce(file);
         const at = place + pictures.length;
         const known = await fingerprint(await bytesOf(blob));
-        pictures.push({ id: newId(), ...owner, side: sideFromName(file.name, at), place: at, type: 'image/jpeg', blob, small, ...known });
+        const id = newId();
+        // Measured right away, it is measured at its full size.
+        holdOriginal(id, file);
+        pictures.push({ id, ...owner, side: sideFromName(file.name, at), place: at, type: 'image/jpeg', blob, small, ...known });
       } catch {
         problems.push(`${file.name} could not be read as a picture: it is damaged, or of a kind that this browser does not know.`);
       }
     onProgress(index + 1);
   }
-  if (pictures.length === 0) return { kept: 0, problems };
+  if (pictures.length === 0) return { kept: 0, ids: [], problems };
   const label = `${counted(pictures.length, 'picture')} of ${name}`;
   const kept = await save(
     label,
     pictures.map((put) => ({ table: 'pictures', put })),
   );
-  return { kept: kept ? pictures.length : 0, problems };
+  return { kept: kept ? pictures.length : 0, ids: kept ? pictures.map((p) => p.id) : [], problems };
 }

@@ -1,7 +1,8 @@
 import clsx from 'clsx';
-import { ImagePlus, X } from 'lucide-react';
+import { ImagePlus, Ruler, X } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { useDropzone } from 'react-dropzone';
+import { Link, useNavigate } from 'react-router';
 import { toast } from 'react-toastify';
 import { PICTURE_SIDES, type FitNote, type PictureSide } from '../../core/records';
 import type { StoredPicture } from '../../data/database';
@@ -10,6 +11,7 @@ import { Button } from '../../ui/button';
 import { Dialog } from '../../ui/dialog';
 import { ChoiceField } from '../../ui/field';
 import { SortArea, useSorted } from '../../ui/sort-area';
+import { routes } from '../../routes';
 import { urlOf } from '../blob-url';
 import { save } from '../save';
 import { reordered } from '../reorder';
@@ -24,7 +26,9 @@ const ownerOf = (of: PictureOwner): readonly [PictureOf, string] =>
       ? ['fabricId', of.fabricId]
       : 'patternId' in of
         ? ['patternId', of.patternId]
-        : ['planId', of.planId];
+        : 'planId' in of
+          ? ['planId', of.planId]
+          : ['personId', of.personId];
 
 /** A picture in the row: its side, its place, what can be done with it. */
 function Thumb({
@@ -107,6 +111,17 @@ export function Pictures({
     setProblems(result.problems);
     if (result.kept > 0) toast(`${result.kept} of ${counted(files.length, 'picture')} kept. Ctrl Z takes them back.`);
   };
+  const camera = useRef<HTMLInputElement>(null);
+  const navigate = useNavigate();
+  /** One picture, taken on the spot or chosen, and measured in at once. */
+  const measure = async (file: File | undefined) => {
+    if (!file || progress) return;
+    const place = pictures?.length ?? 0;
+    const { ids, problems: why } = await addPictures(of, name, [file], { signal: new AbortController().signal, onProgress: () => undefined, place });
+    setProblems(why);
+    if (camera.current) camera.current.value = '';
+    if (ids[0] !== undefined) void navigate(routes.measure(ids[0]));
+  };
   const { getRootProps, getInputProps, isDragActive, open } = useDropzone({ onDrop: (files) => void take(files), noClick: true, noKeyboard: true });
   const latest = useRef(take);
   useEffect(() => {
@@ -169,6 +184,19 @@ export function Pictures({
           <Button quiet onClick={open}>
             <ImagePlus size={15} aria-hidden /> Add pictures
           </Button>
+          <input
+            ref={camera}
+            type="file"
+            accept="image/*"
+            capture="environment"
+            aria-label={`A picture to measure ${name} in`}
+            className="sr-only"
+            tabIndex={-1}
+            onChange={(event) => void measure(event.target.files?.[0])}
+          />
+          <Button quiet onClick={() => camera.current?.click()}>
+            <Ruler size={15} aria-hidden /> Measure from a picture
+          </Button>
           <span className="text-small text-ink2">or drop or paste them here</span>
         </div>
       )}
@@ -180,6 +208,13 @@ export function Pictures({
         </ul>
       )}
       <Dialog wide open={opened !== undefined} onClose={() => setOpenId(undefined)} title={opened ? `${name}, ${opened.side}` : ''}>
+        {opened && (
+          <p className="mt-1">
+            <Link className="underline underline-offset-2" to={routes.measure(opened.id)}>
+              {opened.measured ? `Measured in: ${counted(opened.measured.marks.length, 'mark')}` : 'Measure in this picture'}
+            </Link>
+          </p>
+        )}
         {opened && <PinnedPicture picture={opened} name={name} notes={notes} onPin={onPin} />}
       </Dialog>
     </div>

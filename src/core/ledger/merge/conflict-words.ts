@@ -127,7 +127,7 @@ export function recordWords(table: TableName, id: string, sides: readonly Tables
     }
     case 'pictures': {
       const picture = find<Picture>('pictures', id);
-      const of = (['fabricId', 'patternId', 'planId'] as const).find((name) => picture?.[name] !== undefined);
+      const of = (['fabricId', 'patternId', 'planId', 'personId'] as const).find((name) => picture?.[name] !== undefined);
       return `a picture of ${of ? recordWords(NAMES_A[of] ?? table, picture?.[of] ?? id, sides) : makeWords(picture?.makeId)}`;
     }
     default:

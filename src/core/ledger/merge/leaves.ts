@@ -103,8 +103,8 @@ export function recordOf(table: TableName, id: string, leaves: Leaves): AnyRecor
 
 /** What is known of a picture wherever its bytes lie. */
 export function pictureFacts(picture: AnyRecord): object {
-  const { id, makeId, fabricId, patternId, planId, noteId, side, place, type } = picture as unknown as Record<string, unknown>;
-  return { id, makeId, fabricId, patternId, planId, noteId, side, place, type };
+  const { id, makeId, fabricId, patternId, planId, personId, noteId, side, place, type, measured } = picture as unknown as Record<string, unknown>;
+  return { id, makeId, fabricId, patternId, planId, personId, noteId, side, place, type, measured };
 }
 
 /** Whether two records of a table, or two leaves of them, say the same; pictures by what is known of them. */

@@ -1,4 +1,4 @@
-import type { Point, Polygon } from '../units/polygon';
+import type { Point, Polygon } from './polygon';
 
 /** A curve from one point to another that starts towards the first control point and arrives from the second, without its first point. */
 export function curve([x0, y0]: Point, [x1, y1]: Point, [x2, y2]: Point, [x3, y3]: Point, steps = 8): Point[] {
