@@ -27,7 +27,7 @@ export default defineConfig({
         ],
       },
       workbox: {
-        globPatterns: ['**/*.{html,js,css,svg,png,woff2}'],
+        globPatterns: ['**/*.{html,js,css,svg,png,jpg,woff2}'],
         globIgnores: ['**/icon-*.png'],
         maximumFileSizeToCacheInBytes: 4_000_000,
         navigateFallbackDenylist: [/^\/assets\//, /^\/open\//],

@@ -26,6 +26,8 @@ const PAGES = [
   '/sew-next/shop',
   '/sew-next/plan-skerry-2026-10-04/sheet',
   '/sew-next/plan-skerry-2026-10-04/lay',
+  '/measure',
+  '/measure/picture-to-measure-shirt',
   '/makes/compare?m=make-gangway-1&m=make-kelp-1&m=make-skerry-2',
 ];
 

@@ -45,7 +45,21 @@ const VIEWS = [
   { name: 'makes', path: 'makes' },
   { name: 'patterns', path: 'patterns' },
   { name: 'make', path: 'makes/make-skerry-2' },
-  { name: 'pattern', path: 'patterns/pattern-slackwater/change' },
+  {
+    name: 'measure',
+    path: 'measure/picture-to-measure-shirt',
+    act: async (page) => {
+      await page.getByText('Found in the picture').waitFor();
+      const box = await page.getByRole('application').boundingBox();
+      for (const [x, y] of [
+        [0.31, 0.5],
+        [0.62, 0.5],
+      ])
+        await page.mouse.click(box.x + box.width * x, box.y + box.height * y);
+      await page.getByLabel('line 1', { exact: true }).selectOption('chest, laid flat');
+      await page.mouse.move(20, 700);
+    },
+  },
   { name: 'stash', path: 'stash' },
   {
     name: 'wear',

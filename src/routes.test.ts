@@ -23,6 +23,7 @@ const addresses = {
   plan: routes.plan(ID),
   cutSheet: routes.cutSheet(ID),
   lay: routes.lay(ID),
+  measure: routes.measure(ID),
   person: routes.person(ID),
 };
 

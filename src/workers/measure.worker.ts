@@ -59,7 +59,7 @@ const measurer = {
     const image = new ImageData(width, height);
     image.data.set(rgba);
     canvas.getContext('2d')?.putImageData(image, 0, 0);
-    return canvas.convertToBlob({ type: 'image/jpeg', quality: 0.85 });
+    return canvas.convertToBlob({ type: 'image/jpeg', quality: 0.72 });
   },
 };
 export type Measurer = typeof measurer;

@@ -132,7 +132,7 @@ export function alongEdge(grey: Grey, path: readonly Point[], by: number): Point
   });
   return simplify(
     calm.map(([x, y]) => ({ x, y })),
-    0.4 * by,
+    Math.max(0.4 * by, Math.max(grey.width, grey.height) / 1200),
     true,
   ).map(({ x, y }): Point => [x, y]);
 }

@@ -1,5 +1,6 @@
 import { seeded } from '../units/seeded';
-import { boundsOf, rectangle, turnedBy, moved, within, type Point, type Polygon } from '../units/polygon';
+import { numberAt } from '../units/item-at';
+import { boundsOf, rectangle, turnedBy, moved, type Point, type Polygon } from '../units/polygon';
 
 /** Red, green and blue, 0 to 255. */
 export type Colour = readonly [number, number, number];
@@ -87,34 +88,52 @@ function poseOf({ width, height, above, over, tilt, towards, turn }: PracticeSho
   };
 }
 
-/** How far a point is from the edge of an outline, cm: more than 0 within. */
-function depthIn([x, y]: Point, outline: Polygon): number {
-  let nearest = Infinity;
-  outline.forEach(([ax, ay], i) => {
-    const [bx, by] = outline[(i + 1) % outline.length] ?? [ax, ay];
-    const [ex, ey] = [bx - ax, by - ay];
-    const t = Math.min(1, Math.max(0, ((x - ax) * ex + (y - ay) * ey) / (ex * ex + ey * ey || 1)));
-    nearest = Math.min(nearest, (x - ax - t * ex) ** 2 + (y - ay - t * ey) ** 2);
-  });
-  return (within([x, y], outline) ? 1 : -1) * Math.sqrt(nearest);
+/** An outline that is asked for every pixel. */
+interface Shape {
+  /** How far a place is from its edge, cm: more than 0 within. */
+  readonly depth: (x: number, y: number) => number;
+  /** The same by squares of a cm that are asked once, where the edge is further than the room: 0 where it may be near. */
+  readonly farIn: (x: number, y: number, room: number) => number;
 }
 
-/**
- * Whether a place lies far within an outline or far outside of it, by squares of a cm that are asked once: how deep, less than 0 outside, 0 where the
- * edge may be near.
- */
-function cellsOf(outline: Polygon): (x: number, y: number, room: number) => number {
-  const known = new Map<number, number>();
-  return (x, y, room) => {
-    const [column, row] = [Math.floor(x), Math.floor(y)];
-    const key = (row + 500) * 4000 + column + 500;
-    let depth = known.get(key);
-    if (depth === undefined) {
-      depth = depthIn([column + 0.5, row + 0.5], outline);
-      known.set(key, depth);
+function shapeOf(outline: Polygon): Shape {
+  const count = outline.length;
+  const [xs, ys] = [0, 1].map((axis) => Float64Array.from(outline, (p) => p[axis] ?? 0));
+  if (!xs || !ys) throw new RangeError('an outline has two axes');
+  const depth = (x: number, y: number): number => {
+    let nearest = Infinity;
+    let inside = false;
+    for (let i = 0, j = count - 1; i < count; j = i++) {
+      const ax = numberAt(xs, j);
+      const ay = numberAt(ys, j);
+      const bx = numberAt(xs, i);
+      const by = numberAt(ys, i);
+      const ex = bx - ax;
+      const ey = by - ay;
+      const t = Math.min(1, Math.max(0, ((x - ax) * ex + (y - ay) * ey) / (ex * ex + ey * ey || 1)));
+      const dx = x - ax - t * ex;
+      const dy = y - ay - t * ey;
+      const far = dx * dx + dy * dy;
+      if (far < nearest) nearest = far;
+      if (ay > y !== by > y && x < ax + ((y - ay) / ey) * ex) inside = !inside;
     }
-    // Half the diagonal of the square, and the room that a shadow or a blur takes.
-    return Math.abs(depth) > 0.71 + room ? depth : 0;
+    return (inside ? 1 : -1) * Math.sqrt(nearest);
+  };
+  const known = new Map<number, number>();
+  return {
+    depth,
+    farIn: (x, y, room) => {
+      const column = Math.floor(x);
+      const row = Math.floor(y);
+      const key = (row + 500) * 4000 + column + 500;
+      let found = known.get(key);
+      if (found === undefined) {
+        found = depth(column + 0.5, row + 0.5);
+        known.set(key, found);
+      }
+      // Half the diagonal of the square, and the room that a shadow or a blur takes.
+      return Math.abs(found) > 0.71 + room ? found : 0;
+    },
   };
 }
 
@@ -156,7 +175,7 @@ export function photograph(scene: PracticeScene, shot: PracticeShot): PracticePi
   }
   straight[0] = 1;
   const chance = seeded(seed);
-  const things = scene.things.map((thing) => ({ ...thing, box: boundsOf(thing.outline), farIn: cellsOf(thing.outline) }));
+  const things = scene.things.map((thing) => ({ colour: thing.colour, box: boundsOf(thing.outline), shape: shapeOf(thing.outline) }));
   const light = [0.92 + 0.16 * chance(), (chance() - 0.5) * 0.35, (chance() - 0.5) * 0.35];
   const from = chance() * 2 * Math.PI;
   const [sx, sy] = [Math.cos(from), Math.sin(from)];
@@ -185,15 +204,15 @@ export function photograph(scene: PracticeScene, shot: PracticeShot): PracticePi
         const grain = 1 + 0.07 * Math.sin(x * 1.7 + 2.3 * Math.sin(y * 0.06)) + 0.03 * Math.sin(x * 9 + y * 0.21);
         for (let c = 0; c < 3; c++) colour[c] = (colour[c] ?? 0) * grain;
       }
-      for (const { outline, box, colour: own, farIn } of things) {
+      for (const { shape, box, colour: own } of things) {
         const room = spread + 4 * blur;
         if (x < box.left - room || x > box.right + room || y < box.top - room || y > box.bottom + room) continue;
-        const known = farIn(x, y, room);
+        const known = shape.farIn(x, y, room);
         if (known < 0) continue;
-        const depth = known > 0 ? known : depthIn([x, y], outline);
+        const depth = known > 0 ? known : shape.depth(x, y);
         if (spread > 0 && depth < 0) {
           // A thing shades the table on the side away from the light, softly.
-          const away = depthIn([x + sx * 0.25, y + sy * 0.25], outline);
+          const away = shape.depth(x + sx * 0.25, y + sy * 0.25);
           const dark = 1 - shadow * across(away, 0.18);
           for (let c = 0; c < 3; c++) colour[c] = (colour[c] ?? 0) * dark;
         }

@@ -77,7 +77,7 @@ describe('what is refused, and where', () => {
     const picture = { id: 'p', side: 'front', type: 'image/png', data: 'AAAA' };
     expect(first(Picture.safeParse({ ...picture, makeId: 'm' }))).toBeUndefined();
     expect(first(Picture.safeParse({ ...picture, fabricId: 'c' }))).toBeUndefined();
-    expect(first(Picture.safeParse(picture))?.[1]).toMatch(/one make, fabric, pattern or plan/);
+    expect(first(Picture.safeParse(picture))?.[1]).toMatch(/one make, fabric, pattern, plan or person/);
     expect(first(Picture.safeParse({ ...picture, makeId: 'm', fabricId: 'c' }))).toBeDefined();
   });
 

@@ -6,8 +6,8 @@ import { byDay } from '../../core/units/date';
 import { doubtsOf, HOW_TO_MEASURE } from '../../core/body/how-to-measure';
 import { formatLength } from '../../core/units/length';
 import { keysOf } from '../../core/units/keys';
-import { BODY_MEASURES } from '../../core/body/zones';
-import { MeasurementSet, Person } from '../../core/records';
+import { BODY_MEASURES, zoneOf } from '../../core/body/zones';
+import { BoughtGarment, MeasurementSet, Person } from '../../core/records';
 import { db } from '../../data/database';
 import { newId } from '../../data/new-id';
 import { useBodies, useMakes, usePeople, useUnit } from '../../data/queries';
@@ -15,7 +15,9 @@ import { removalOf } from '../../data/removal';
 import { today } from '../../data/today';
 import { DoubtLine } from '../../parts/doubt-line';
 import { choose, save } from '../../parts/save';
+import { Pictures } from '../../parts/pictures/pictures';
 import { RecordField } from '../../parts/record-field';
+import { RecordRows } from '../../parts/record-rows';
 import { Button, LinkButton } from '../../ui/button';
 import { DayField } from '../../ui/date-field';
 import { TextField } from '../../ui/field';
@@ -236,6 +238,42 @@ function Measures({ personId }: { personId: string }) {
           </table>
         </div>
       )}
+      <Bought person={person} onBought={(bought) => savePerson({ bought })} />
     </>
+  );
+}
+
+/** What they bought: worn with what is sewn. One that is loved and was measured says what ease is liked. */
+function Bought({ person, onBought }: { person: Person; onBought: (bought: BoughtGarment[]) => void }) {
+  const unit = useUnit();
+  const bought = person.bought ?? [];
+  return (
+    <section className="mt-5" aria-labelledby="bought">
+      <h2 id="bought" className="text-head">
+        Bought garments
+      </h2>
+      <p className="mb-1 text-small text-ink2">
+        A few that are worn with what is sewn. One that is loved for its fit, measured from a picture, says what ease a size should have.
+      </p>
+      <RecordRows
+        of={BoughtGarment.shape}
+        names={['name', 'kind', 'structure', 'fit', 'colour', 'loved']}
+        rows={bought}
+        blank={(): BoughtGarment => ({ id: newId(), name: '', kind: 'top', measured: [] })}
+        add="a bought garment"
+        widths={{ name: 'w-44' }}
+        under={({ measured }) =>
+          measured.length > 0 && (
+            <p className="text-small text-ink2">
+              {measured.map(({ zone, cm }) => `${zoneOf(zone).label} ${formatLength(cm, unit, { about: true })}`).join(', ')}
+            </p>
+          )
+        }
+        onRows={onBought}
+      />
+      <div className="mt-2">
+        <Pictures of={{ personId: person.id }} name={person.name} />
+      </div>
+    </section>
   );
 }

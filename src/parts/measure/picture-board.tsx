@@ -111,7 +111,7 @@ export function PictureBoard({
   // The magnifier keeps out of the way of what it shows.
   const left = at ? at[0] > width / 2 : false;
   return (
-    <div className="relative" style={{ width: `min(100%, calc((100vh - 17rem) * ${(width / height).toFixed(4)}))` }}>
+    <div className="relative" style={{ width: `min(100%, calc((100vh - 19rem) * ${(width / height).toFixed(4)}))` }}>
       <svg
         ref={board}
         viewBox={`0 0 ${width} ${height}`}

@@ -1,0 +1,97 @@
+import { readFile } from 'node:fs/promises';
+import type { Page } from '@playwright/test';
+import { expect, test } from './test';
+
+/** A place on the board, as parts of its width and height. */
+async function place(page: Page, x: number, y: number): Promise<readonly [number, number]> {
+  const box = await page.getByRole('application').boundingBox();
+  if (!box) throw new Error('no picture is shown');
+  return [box.x + box.width * x, box.y + box.height * y];
+}
+
+test('a shirt on a mat: the sheet is found, a line named, its measure kept on the make, all still there after a reload, and taken back', async ({
+  page,
+}) => {
+  await page.goto('/measure/picture-to-measure-shirt');
+  await expect(page.getByText('Found in the picture, and brought onto its edges.')).toBeVisible();
+  await page.mouse.click(...(await place(page, 0.31, 0.5)));
+  await page.mouse.click(...(await place(page, 0.62, 0.5)));
+  const measured = page.getByRole('complementary', { name: 'What was measured' });
+  await measured.getByLabel('line 1', { exact: true }).selectOption('chest, laid flat');
+  await expect(measured.getByText('from side to side, just below the armholes')).toBeVisible();
+  const kept = measured.getByRole('button', { name: /^Keep 10\d(?:\.\d)?\s*cm as its bust/ });
+  await kept.click();
+  await expect(measured.getByText('Kept: its bust is reckoned with this.')).toBeVisible();
+  await page.reload();
+  await expect(measured.getByText('Kept: its bust is reckoned with this.')).toBeVisible();
+  // A corner dragged off is brought back onto the edge.
+  await page.getByRole('radio', { name: 'Corners' }).click();
+  await page.getByRole('button', { name: /^Corner 1, upper left/ }).focus();
+  for (let i = 0; i < 3; i++) await page.keyboard.press('ArrowLeft');
+  await expect(page.getByText('Its corners were put by hand, and brought onto its edges.')).toBeVisible();
+  await page.keyboard.press('Control+z');
+  await page.goto('/makes/make-tidewater-3');
+  await expect(page.getByText('Measure from a picture')).toBeVisible();
+});
+
+test('by keys alone: the cross is moved, two points put, and the line is there', async ({ page }) => {
+  await page.goto('/measure/picture-to-measure-sleeve');
+  await expect(page.getByText(/^Found in the picture/)).toBeVisible();
+  await page.getByRole('application').focus();
+  for (let i = 0; i < 4; i++) await page.keyboard.press('Shift+ArrowLeft');
+  await page.keyboard.press('Enter');
+  for (let i = 0; i < 12; i++) await page.keyboard.press('Shift+ArrowRight');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('complementary', { name: 'What was measured' }).getByRole('button', { name: /cm ± \d/ })).toBeVisible();
+});
+
+test('a remnant is followed along its edges and goes into the stash with the bite that it lacks', async ({ page }) => {
+  await page.goto('/measure/picture-to-measure-remnant');
+  await expect(page.getByText(/^Found in the picture/)).toBeVisible();
+  await page.getByRole('radio', { name: 'Outline' }).click();
+  for (const [x, y] of [
+    [0.24, 0.19],
+    [0.7, 0.17],
+    [0.71, 0.55],
+    [0.58, 0.75],
+    [0.25, 0.76],
+  ] as const)
+    await page.mouse.click(...(await place(page, x, y)));
+  await page.getByRole('button', { name: 'Done' }).click();
+  await page.getByRole('button', { name: /^Put it in the stash: \d/ }).click();
+  await expect(page.getByText(/in the stash\. Ctrl Z takes it back/)).toBeVisible();
+  await page.goto('/stash?fabric=fabric-seaglass-viscose');
+  await expect(page.getByRole('button', { name: /^Flaws and holes/ }).first()).toBeVisible();
+});
+
+test('the practice camera knows the truth, and a frame is printed', async ({ page }) => {
+  await page.goto('/measure');
+  await expect(page.getByText(/^Found in the picture/)).toBeVisible();
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'A frame to print, A4' }).click();
+  expect((await readFile(await (await download).path())).subarray(0, 4).toString()).toBe('%PDF');
+  await page.mouse.click(...(await place(page, 0.31, 0.5)));
+  await page.mouse.click(...(await place(page, 0.62, 0.5)));
+  await page.getByLabel('line 1', { exact: true }).selectOption('chest, laid flat');
+  await expect(page.getByText(/^Truly 104\s*cm: you are off by/)).toBeVisible();
+});
+
+test('a picture without a sheet asks for its corners, and one that is none says so', async ({ page }) => {
+  await page.goto('/makes/make-bollard-1');
+  const drawing = await page.evaluate(async () => {
+    const canvas = new OffscreenCanvas(400, 300);
+    const context = canvas.getContext('2d');
+    if (context) context.fillStyle = '#554433';
+    context?.fillRect(0, 0, 400, 300);
+    const bytes = new Uint8Array(await (await canvas.convertToBlob({ type: 'image/png' })).arrayBuffer());
+    return Array.from(bytes);
+  });
+  const camera = page.getByLabel(/^A picture to measure Bollard/);
+  await camera.setInputFiles({ name: 'none.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('no picture') });
+  await expect(page.getByRole('alert').filter({ hasText: 'none.jpg could not be read as a picture' })).toBeVisible();
+  await camera.setInputFiles({ name: 'dark.png', mimeType: 'image/png', buffer: Buffer.from(drawing) });
+  await expect(page.getByText('No light sheet on a darker ground was found. Put the corners on it by hand.')).toBeVisible();
+  await page.getByRole('button', { name: /^Corner 3/ }).focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByText(/its edges could not be made out, so lengths are less sure/)).toBeVisible();
+});
