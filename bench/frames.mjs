@@ -1,6 +1,6 @@
-/* global indexedDB, requestAnimationFrame -- what runs in the page */
+/* global createImageBitmap, indexedDB, OffscreenCanvas, requestAnimationFrame -- what runs in the page */
 // npm run bench:frames: how long a frame takes while an account of 40 versions, or six makes side by side, is scrolled and folded; held
-// against the same page with two, in one run; and while a plan is laid.
+// against the same page with two, in one run; and while a plan is laid and a picture measured in.
 import { builtApp, lookRound } from '../scripts/built-app.mjs';
 
 /** No frame may take so much longer than the longest of the same page with two versions, ms. */
@@ -127,4 +127,45 @@ const frame = await laying.evaluate(async () => {
 });
 console.log(`laying: longest frame ${frame.toFixed(0)} ms in five seconds of it (at most ${MOST_WHILE_LAYING}).`);
 if (frame > MOST_WHILE_LAYING) process.exitCode = 1;
+
+/** A picture of 12 megapixels is open to measure in within so long, and no frame is longer while it is worked in, ms. */
+const [OPEN_WITHIN, MOST_WHILE_MEASURING] = [2000, 100];
+const measuring = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();
+await lookRound(measuring, address);
+await measuring.goto(`${address}makes/make-bollard-1`);
+const large = await measuring.evaluate(async () => {
+  const image = await createImageBitmap(await (await fetch('/practice/shirt.jpg')).blob());
+  const canvas = new OffscreenCanvas(4000, 3000);
+  canvas.getContext('2d').drawImage(image, 0, 0, 4000, 3000);
+  return Array.from(new Uint8Array(await (await canvas.convertToBlob({ type: 'image/jpeg', quality: 0.8 })).arrayBuffer()));
+});
+await measuring.getByLabel(/^A picture to measure Bollard/).setInputFiles({ name: 'large.jpg', mimeType: 'image/jpeg', buffer: Buffer.from(large) });
+await measuring.waitForURL(/measure/);
+const from = Date.now();
+await measuring.getByText('Found in the picture').waitFor();
+const took = Date.now() - from;
+await measuring.evaluate(() => {
+  let before = performance.now();
+  globalThis.longest = 0;
+  const tick = (now) => {
+    globalThis.longest = Math.max(globalThis.longest, now - before);
+    before = now;
+    requestAnimationFrame(tick);
+  };
+  requestAnimationFrame(tick);
+});
+const board = await measuring.getByRole('application').boundingBox();
+await measuring.getByRole('radio', { name: 'Outline' }).click();
+await measuring.getByText('Follow edges').click();
+for (let i = 0; i < 6; i++) {
+  const [x, y] = [board.x + board.width * (0.3 + 0.06 * i), board.y + board.height * (0.3 + 0.07 * (i % 3))];
+  await measuring.mouse.move(x, y, { steps: 25 });
+  await measuring.mouse.click(x, y);
+  await measuring.waitForTimeout(300);
+}
+const working = await measuring.evaluate(() => globalThis.longest);
+console.log(
+  `measuring: 12 megapixels open in ${took} ms (at most ${OPEN_WITHIN}); longest frame ${working.toFixed(0)} ms while worked in (at most ${MOST_WHILE_MEASURING}).`,
+);
+if (took > OPEN_WITHIN || working > MOST_WHILE_MEASURING) process.exitCode = 1;
 await end();

@@ -22,7 +22,7 @@ export interface FittedView {
 }
 
 /** A lens bends so much before anything is known of it: standard deviations of k1 and k2. Source: lenses of phones and small cameras, up to 4 % at the corners. */
-const LENS_SD = [0.025, 0.004] as const;
+export const LENS_SD = [0.025, 0.004] as const;
 
 /**
  * A homography from four places to four others.

@@ -192,3 +192,53 @@ test('from the picture to the table and back is the same place', () => {
     ),
   );
 });
+
+test('by a ruler alone, straight down: the scale is right there, and further out the lean of the camera is doubt', () => {
+  const blank = greyOf(1000, 750, new Uint8Array(1000 * 750 * 4));
+  const seen = seenOf(
+    reckoned(
+      blank,
+      four([
+        [400, 375],
+        [600, 375],
+        [600, 375],
+        [400, 375],
+      ]),
+      { width: 20, height: 20, ruler: true },
+    ),
+  );
+  expect(seen).toMatchObject({ refined: false, sides: [20, 20] });
+  const [near, far] = [
+    [
+      [450, 375],
+      [550, 375],
+    ],
+    [
+      [20, 20],
+      [120, 20],
+    ],
+  ].map((ends) =>
+    markLength(
+      seen,
+      'line',
+      ends.map(([x = 0, y = 0]): Point => [x, y]),
+      { click: 0 },
+    ),
+  );
+  expect(near?.value).toBeCloseTo(10, 9);
+  expect(far?.value).toBeCloseTo(10, 9);
+  expect(near?.doubt).toBeLessThan(0.5);
+  expect(far?.doubt).toBeGreaterThan(1.5 * (near?.doubt ?? 0));
+  expect(
+    reckoned(
+      blank,
+      four([
+        [400, 375],
+        [402, 375],
+        [402, 375],
+        [400, 375],
+      ]),
+      { width: 20, height: 20, ruler: true },
+    ),
+  ).toMatch(/one place/);
+});

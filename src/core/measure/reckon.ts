@@ -1,7 +1,7 @@
 import { cross, type Point } from '../units/polygon';
-import { halfDiagonal, inPicture, type Frame } from './camera';
+import { halfDiagonal, inPicture, VIEW_LENGTH, type Frame } from './camera';
 import { pointsOnLines, type Across, type TableLine } from './edges';
-import { asView, fitView, homography, type FittedView, type OnLine, type Weights } from './fit-view';
+import { asView, fitView, homography, LENS_SD, type FittedView, type OnLine, type Weights } from './fit-view';
 import type { Grey } from './grey';
 import type { Reference } from './reference';
 
@@ -105,9 +105,10 @@ const thinned = <Item>(items: readonly Item[], most: number): Item[] =>
  * @returns a sentence where the corners cannot be those of a rectangle
  */
 export function reckoned(grey: Grey, corners: Corners, reference: Reference): Reckoned | string {
+  const frame: Frame = { width: grey.width, height: grey.height };
+  if (reference.ruler) return byRuler(frame, corners, reference.width);
   const wrong = wrongCorners(corners);
   if (wrong !== undefined) return wrong;
-  const frame: Frame = { width: grey.width, height: grey.height };
   const sides = sidesAsLaid(corners, reference);
   const begin = through(frame, corners, sides);
   const byHand = begin && fitView(frame, asPoints(corners, sides), begin, HAND);
@@ -117,6 +118,39 @@ export function reckoned(grey: Grey, corners: Corners, reference: Reference): Re
   const [w, h] = sides;
   const at = (x: number, y: number) => inPicture(fitted.view, frame, [x, y]);
   return { ...fitted, frame, sides, refined: found !== undefined, corners: found ? [at(0, 0), at(w, 0), at(w, h), at(0, h)] : corners };
+}
+
+/** Held straight down by eye a camera leans by so much, one standard deviation, degrees. Source: our own trials. */
+const LEAN = 2;
+/** The usual main camera of a phone sees so far to the side, in half diagonals of the picture, at its own distance. */
+const SIDEWAYS = 0.87;
+
+/**
+ * By one length alone, the picture taken straight down: what that was not, and what the lens bends, is doubt.
+ *
+ * @returns a sentence where its ends are one place
+ */
+function byRuler(frame: Frame, corners: Corners, length: number): Reckoned | string {
+  const unit = halfDiagonal(frame);
+  const [from, to] = corners;
+  const shown = Math.hypot(to[0] - from[0], to[1] - from[1]);
+  if (shown < 10) return 'The two ends of the ruler lie on one place. Put them as far apart as you can.';
+  const scale = (length / shown) * unit;
+  const covariance = new Array<number>(VIEW_LENGTH * VIEW_LENGTH).fill(0);
+  const put = (i: number, j: number, value: number) => {
+    covariance[i * VIEW_LENGTH + j] = value;
+    covariance[j * VIEW_LENGTH + i] = value;
+  };
+  // Both axes have one scale: it is off by what the two ends are.
+  const off = (scale * BY_HAND * Math.SQRT2) / shown;
+  put(0, 0, off ** 2);
+  put(4, 4, off ** 2);
+  put(0, 4, off ** 2);
+  const lean = Math.tan((LEAN * Math.PI) / 180) * SIDEWAYS;
+  for (const i of [6, 7]) put(i, i, lean ** 2);
+  LENS_SD.forEach((sd, i) => put(8 + i, 8 + i, sd ** 2));
+  const view = asView([scale, 0, (scale * frame.width) / 2 / unit, 0, scale, (scale * frame.height) / 2 / unit, 0, 0, 0, 0]);
+  return { view, covariance, rms: 0, points: 2, frame, corners, sides: [length, length], refined: false };
 }
 
 /** By the edges of a sheet: looked for first widely, then closely along the curve in which the lens shows them. */

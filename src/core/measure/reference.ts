@@ -13,6 +13,8 @@ export interface Reference {
   readonly height: number;
   /** The squares of a mat, cm a side: every line between the corners is known. */
   readonly square?: number;
+  /** Only one length is known, between the first two corners: a ruler or a tape. The picture must be taken straight down. */
+  readonly ruler?: true;
 }
 
 /**

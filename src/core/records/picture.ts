@@ -20,7 +20,13 @@ export type PictureMark = z.infer<typeof PictureMark>;
 export const PictureMeasured = z.strictObject({
   /** The size of the picture as it was measured in, px; a kept copy may be smaller. */
   frame: z.strictObject({ width: z.number().positive(), height: z.number().positive() }),
-  reference: z.strictObject({ name: Name.optional(), width: PositiveCm, height: PositiveCm, square: PositiveCm.optional() }),
+  reference: z.strictObject({
+    name: Name.optional(),
+    width: PositiveCm,
+    height: PositiveCm,
+    square: PositiveCm.optional(),
+    ruler: z.literal(true).optional(),
+  }),
   /** Its corners, x and y, clockwise from the upper left, px. */
   corners: z.array(z.number()).length(8),
   found: z.boolean(),

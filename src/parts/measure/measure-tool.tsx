@@ -23,7 +23,7 @@ import { PictureBoard, type Drawn, type Handle } from './picture-board';
 import { SeamsWalked } from './seams-walked';
 
 type Tool = 'line' | 'curve' | 'outline' | 'corners';
-type Kind = ReferenceName | 'mat' | 'own';
+type Kind = ReferenceName | 'mat' | 'own' | 'ruler';
 
 const TOOLS = [
   { value: 'line', label: 'Line' },
@@ -56,6 +56,7 @@ const inTheMiddle = ({ width, height }: PictureMeasured['frame']): Corners => [
 const kindOf = (measured: PictureMeasured | undefined): Kind => {
   const { reference } = measured ?? {};
   if (!reference) return 'a4';
+  if (reference.ruler) return 'ruler';
   if (reference.square !== undefined) return 'mat';
   return keysOf(REFERENCES).find((name) => name === reference.name) ?? 'own';
 };
@@ -69,6 +70,7 @@ interface OwnSides {
 /** The sides of what lies there, by what was chosen. */
 const sidesOf = (next: Kind, sides: OwnSides): Reference => {
   if (next === 'mat') return sides;
+  if (next === 'ruler') return { width: sides.width, height: sides.width, ruler: true };
   return next === 'own' ? { width: sides.width, height: sides.height } : { width: REFERENCES[next].width, height: REFERENCES[next].height };
 };
 
@@ -132,21 +134,24 @@ export function MeasureTool({
     setCorners(undefined);
     const kept = latest.current;
     kept.onMeasured(
-      keptView(seen, { ...by, ...(name === 'mat' || name === 'own' ? {} : { name }) }, found, kept.measured),
+      keptView(seen, { ...by, ...(name === 'mat' || name === 'own' || name === 'ruler' ? {} : { name }) }, found, kept.measured),
       'what of known size lies in the picture',
     );
     if (found) setTool('line');
   };
   const search = async (by: Reference, name: Kind) => {
     if (!frame) return;
-    const at = by.square === undefined ? await measurer().find(Math.max(by.width, by.height) / Math.min(by.width, by.height)) : undefined;
+    const at =
+      by.square === undefined && !by.ruler ? await measurer().find(Math.max(by.width, by.height) / Math.min(by.width, by.height)) : undefined;
     if (at) return reckon(at, by, true, name);
     setTool('corners');
     setCorners(put ?? inTheMiddle(frame));
     setProblem(
-      by.square === undefined
-        ? 'No light sheet on a darker ground was found. Put the corners on it by hand.'
-        : 'Put the corners on crossings of the mat’s lines, as far apart as you can, and say how many cm lie between them.',
+      by.ruler
+        ? 'Put its two ends on the ruler, as far apart as you can, and say how many cm lie between them. The picture must be taken straight down.'
+        : by.square === undefined
+          ? 'No light sheet on a darker ground was found. Put the corners on it by hand.'
+          : 'Put the corners on crossings of the mat’s lines, as far apart as you can, and say how many cm lie between them.',
     );
   };
   const first = useRef(search);
@@ -215,7 +220,7 @@ export function MeasureTool({
       ? doubtedWords(lengthOfMark(measured, { kind: draftKind === 'outline' ? 'line' : draftKind, points: keptPoints(preview) }), unit)
       : undefined;
   const lines: Drawn[] = [
-    ...(put ? [{ key: 'reference', points: put, closed: true, tone: 'reference' as const }] : []),
+    ...(put ? [{ key: 'reference', points: kind === 'ruler' ? put.slice(0, 2) : put, closed: kind !== 'ruler', tone: 'reference' as const }] : []),
     ...marks.flatMap((mark): Drawn[] =>
       measured
         ? [
@@ -243,7 +248,13 @@ export function MeasureTool({
   const shownMark = marks.find((m) => m.id === chosen);
   const handles: Handle[] =
     tool === 'corners'
-      ? (put ?? []).map((at, i) => ({ key: `corner ${i}`, label: `Corner ${i + 1}, ${CORNER_WORDS[i] ?? ''}`, at }))
+      ? (put ?? [])
+          .slice(0, kind === 'ruler' ? 2 : 4)
+          .map((at, i) => ({
+            key: `corner ${i}`,
+            label: kind === 'ruler' ? `End ${i + 1} of the ruler` : `Corner ${i + 1}, ${CORNER_WORDS[i] ?? ''}`,
+            at,
+          }))
       : shownMark && draft.length === 0 && shownMark.points.length <= 40
         ? polygonOf(shownMark.points).map((at, i) => ({ key: `point ${i}`, label: `Point ${i + 1} of ${shownMark.name ?? shownMark.kind}`, at }))
         : [];
@@ -267,10 +278,11 @@ export function MeasureTool({
       void reckon([toWorker(put[0]), toWorker(put[1]), toWorker(put[2]), toWorker(put[3])], by, measured?.found ?? false, next);
     else void search(by, next);
   };
-  const side = (part: Partial<typeof own>) => {
+  const side = (part: Partial<OwnSides>) => {
     const sides = { ...own, ...part };
     setOwn(sides);
-    choose(kind, sides);
+    // Only the size is another: the corners stay where they are.
+    if (put) void reckon([toWorker(put[0]), toWorker(put[1]), toWorker(put[2]), toWorker(put[3])], sidesOf(kind, sides), false, kind);
   };
   return (
     <div className="grid grid-cols-[minmax(0,1fr)_minmax(0,330px)] gap-5 max-lg:grid-cols-1">
@@ -334,6 +346,7 @@ export function MeasureTool({
                 </option>
               ))}
               <option value="mat">a cutting mat</option>
+              <option value="ruler">a ruler or a tape</option>
               <option value="own">a rectangle I measured</option>
             </SelectField>
             {(kind === 'own' || kind === 'mat') && (
@@ -356,6 +369,16 @@ export function MeasureTool({
                 />
               </>
             )}
+            {kind === 'ruler' && (
+              <LengthField
+                label="Its ends apart"
+                cm={own.width}
+                unit={unit}
+                check={aboveNought}
+                onCm={(cm) => cm !== undefined && side({ width: cm })}
+                className="w-28"
+              />
+            )}
             {kind === 'mat' && (
               <LengthField
                 label="Squares of"
@@ -372,9 +395,13 @@ export function MeasureTool({
           </div>
           {measured && (
             <p className="mt-1 text-small text-ink2">
-              {measured.found ? 'Found in the picture' : 'Its corners were put by hand'}
-              {measured.refined ? ', and brought onto its edges' : '; its edges could not be made out, so lengths are less sure'}.{' '}
-              {measured.refined && measured.rms > 1 && 'It does not lie quite flat, or is no such rectangle: look at its corners.'}
+              {measured.found ? 'Found in the picture' : kind === 'ruler' ? 'One length, put by hand' : 'Its corners were put by hand'}
+              {kind === 'ruler'
+                ? '; what the camera leaned and the lens bends is doubt'
+                : measured.refined
+                  ? ', and brought onto its edges'
+                  : '; its edges could not be made out, so lengths are less sure'}
+              . {measured.refined && measured.rms > 1 && 'It does not lie quite flat, or is no such rectangle: look at its corners.'}
             </p>
           )}
           {thickAsked && measured && (
@@ -458,4 +485,5 @@ export function MeasureTool({
 const CORNER_WORDS = ['upper left', 'upper right', 'lower right', 'lower left'] as const;
 
 /** What the list of references offers, as what it is. */
-const asKind = (value: string): Kind => (value === 'mat' || value === 'own' ? value : (keysOf(REFERENCES).find((name) => name === value) ?? 'a4'));
+const asKind = (value: string): Kind =>
+  value === 'mat' || value === 'own' || value === 'ruler' ? value : (keysOf(REFERENCES).find((name) => name === value) ?? 'a4');
