@@ -259,7 +259,7 @@ test('a chart typed from a picture that lies beside it: figures and Enter walk t
   await page.getByLabel('Name', { exact: true }).fill('Dunlin top');
   await page.getByRole('button', { name: 'Add the pattern' }).click();
   await page.getByRole('button', { name: 'Write one down' }).click();
-  await page.getByLabel('Lay a picture of it beside').setInputFiles('docs/screenshots/pattern.png');
+  await page.getByLabel('Lay a picture of it beside').setInputFiles('docs/screenshots/stash.png');
   await expect(page.getByRole('img', { name: 'The chart to type from' })).toBeVisible();
   const cell = (measure: string, size: string) => page.getByLabel(`body: ${measure}, size ${size}`);
   await cell('bust', 'S').focus();

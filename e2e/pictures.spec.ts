@@ -73,7 +73,7 @@ test('forty pictures at once show progress, are brought down, and carry nothing 
   const region = page.getByRole('region', { name: /^Pictures of Bollard overshirt/ });
   const before = (await stored(page, 'make-bollard-1')).length;
   const files = Array.from({ length: 40 }, (_, i) => file(`look-${i}.png`, png(2000, 1000 + i, [200, i * 4, 90], '54.3233N 10.1228E')));
-  await region.locator('input[type=file]').setInputFiles(files);
+  await region.locator('input[type=file][multiple]').setInputFiles(files);
   await expect(region.getByRole('progressbar')).toBeVisible();
   await expect(page.getByText('40 of 40 pictures kept.')).toBeVisible({ timeout: 40_000 });
   const kept = await stored(page, 'make-bollard-1');
@@ -92,7 +92,7 @@ test('the work can be stopped, and what was done by then is kept', async ({ page
   const region = page.getByRole('region', { name: /^Pictures of Bollard overshirt/ });
   const before = (await stored(page, 'make-bollard-1')).length;
   const files = Array.from({ length: 30 }, (_, i) => file(`look-${i}.png`, png(1800, 1800, [i * 8, 120, 90])));
-  await region.locator('input[type=file]').setInputFiles(files);
+  await region.locator('input[type=file][multiple]').setInputFiles(files);
   await region.getByRole('button', { name: 'Stop' }).click();
   await expect(region.getByRole('progressbar')).toBeHidden({ timeout: 20_000 });
   const kept = (await stored(page, 'make-bollard-1')).length - before;
@@ -103,7 +103,7 @@ test('a file that cannot be read says why, and the others are kept', async ({ pa
   await page.goto('/makes/make-bollard-1');
   const region = page.getByRole('region', { name: /^Pictures of Bollard overshirt/ });
   await region
-    .locator('input[type=file]')
+    .locator('input[type=file][multiple]')
     .setInputFiles([
       file('good-back.png', png(40, 30, [10, 20, 30])),
       file('damaged.png', Buffer.from('this is no picture')),
@@ -121,7 +121,9 @@ test('a file that cannot be read says why, and the others are kept', async ({ pa
 test('order by keys, side, pin on a fit note, removal and undo', async ({ page }) => {
   await page.goto('/makes/make-skerry-2');
   const region = page.getByRole('region', { name: /^Pictures of Skerry concert jacket/ });
-  await region.locator('input[type=file]').setInputFiles([file('a.png', png(60, 60, [180, 40, 40])), file('b.png', png(60, 60, [40, 40, 180]))]);
+  await region
+    .locator('input[type=file][multiple]')
+    .setInputFiles([file('a.png', png(60, 60, [180, 40, 40])), file('b.png', png(60, 60, [40, 40, 180]))]);
   await expect(region.getByRole('listitem')).toHaveCount(4);
 
   const grip = region

@@ -294,7 +294,7 @@ test('a photograph is turned upright as the camera meant it', async ({ page }) =
     return [...jpeg.slice(0, 2), ...exif, ...jpeg.slice(2)];
   });
   const region = page.getByRole('region', { name: /^Pictures of Bollard overshirt/ });
-  await region.locator('input[type=file]').setInputFiles({ name: 'back.jpg', mimeType: 'image/jpeg', buffer: Buffer.from(bytes) });
+  await region.locator('input[type=file][multiple]').setInputFiles({ name: 'back.jpg', mimeType: 'image/jpeg', buffer: Buffer.from(bytes) });
   await expect(page.getByText('1 of 1 picture kept.')).toBeVisible();
   // Until the kept copy is drawn the garment's own drawing stands there.
   const picture = region.getByRole('img', { name: /back: open$/ }).last();

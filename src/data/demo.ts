@@ -2,16 +2,9 @@ import { startLedger } from './archive/start-ledger';
 import type { LedgerDatabase, StoredPicture } from './database';
 import { clearDrafts } from './drafts';
 
-/** Pictures of the demo that are ready to be measured in, taken by the practice camera. */
-const TO_MEASURE: readonly (Pick<StoredPicture, 'id' | 'makeId' | 'patternId' | 'fabricId'> & { readonly url: string })[] = [
-  { id: 'picture-to-measure-shirt', makeId: 'make-tidewater-3', url: '/practice/shirt.jpg' },
-  { id: 'picture-to-measure-trouser-front', patternId: 'pattern-gangway', url: '/practice/trouser-front.jpg' },
-  { id: 'picture-to-measure-remnant', fabricId: 'fabric-seaglass-viscose', url: '/practice/remnant.jpg' },
-  { id: 'picture-to-measure-sleeve', patternId: 'pattern-fogbell', url: '/practice/sleeve.jpg' },
-];
-
 /** The pictures as they are stored; one that does not come (no server, nothing cached) is left out. */
 async function toMeasure(): Promise<StoredPicture[]> {
+  const { TO_MEASURE } = await import('../../demo/to-measure');
   const found = await Promise.all(
     TO_MEASURE.map(async ({ url, ...of }): Promise<StoredPicture[]> => {
       try {

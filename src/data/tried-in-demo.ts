@@ -1,4 +1,5 @@
 import { demoLedger } from '../../demo/ledger';
+import { TO_MEASURE } from '../../demo/to-measure';
 import { takenAlong } from '../core/ledger/taken-along';
 import { TABLE_NAMES, type TableName } from '../core/records/table-names';
 import { fromKeys } from '../core/units/keys';
@@ -8,7 +9,9 @@ import { clearDrafts } from './drafts';
 
 /** What was entered in the demo, and what goes along with it. */
 async function triedIn(database: LedgerDatabase) {
-  const demo = demoLedger();
+  const ledger = demoLedger();
+  // The app adds these to the ledger's text when it opens the demo: nobody entered them.
+  const demo = { ...ledger, pictures: [...ledger.pictures, ...TO_MEASURE] };
   const now = {
     people: await database.people.toArray(),
     bodies: await database.bodies.toArray(),

@@ -1,4 +1,5 @@
 import { expose } from 'comlink';
+import { findMat } from '../core/measure/find-mat';
 import { findSheet } from '../core/measure/find-sheet';
 import { greyOf, type Grey } from '../core/measure/grey';
 import { alongEdge, edgeMap, snapped, wire, type EdgeMap } from '../core/measure/live-wire';
@@ -38,6 +39,12 @@ const measurer = {
 
   /** Looks for a light sheet with sides of this ratio. */
   find: (ratio: number): Corners | undefined => grey && findSheet(grey, ratio),
+
+  /** Looks for the lines of a mat with squares of this side, cm: its corners as far out as it is seen, and how far apart they are. */
+  findMat(square: number): { readonly corners: Corners; readonly reference: Reference } | undefined {
+    const found = grey && findMat(grey, square);
+    return found && { corners: found.seen.corners, reference: found.reference };
+  },
 
   reckon: (corners: Corners, reference: Reference): Reckoned | string =>
     grey ? reckoned(grey, corners, reference) : 'The picture has not been taken in yet.',

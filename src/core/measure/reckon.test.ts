@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { itemAt } from '../units/item-at';
 import { rectangle, type Point } from '../units/polygon';
 import { inPicture, onTable, type View } from './camera';
+import { findMat } from './find-mat';
 import { findSheet } from './find-sheet';
 import { greyOf } from './grey';
 import { cameraHeight, clickOfNumbers, markLength, outlineMeasures } from './lengths';
@@ -114,6 +115,13 @@ test('by the lines of a mat lengths are right within a quarter percent', () => {
   });
   const seen = seenOf(reckoned(grey, four(put), { width: 55, height: 45, square: 5 }));
   expect(seen.refined).toBe(true);
+  // Found by themselves its lines say the same, further out.
+  const found = findMat(grey, 5);
+  expect(found?.reference).toMatchObject({ square: 5 });
+  expect(found?.reference.width).toBeGreaterThan(60);
+  if (found)
+    expect(markLength(found.seen, 'line', [picture.at([15, 10]), picture.at([60, 45])], { click: 0 }).value).toBeCloseTo(Math.hypot(45, 35), 1);
+  expect(findMat(greyOf(960, 720, new Uint8Array(960 * 720 * 4).fill(90)), 5)).toBeUndefined();
   for (const [a, b] of [
     [
       [15, 10],

@@ -141,6 +141,14 @@ export function MeasureTool({
   };
   const search = async (by: Reference, name: Kind) => {
     if (!frame) return;
+    if (by.square !== undefined) {
+      setProblem('The lines of the mat are being looked for…');
+      const mat = await measurer().findMat(by.square);
+      if (mat) {
+        setOwn({ width: mat.reference.width, height: mat.reference.height, square: by.square });
+        return reckon(mat.corners, mat.reference, true, name);
+      }
+    }
     const at =
       by.square === undefined && !by.ruler ? await measurer().find(Math.max(by.width, by.height) / Math.min(by.width, by.height)) : undefined;
     if (at) return reckon(at, by, true, name);
@@ -151,7 +159,7 @@ export function MeasureTool({
         ? 'Put its two ends on the ruler, as far apart as you can, and say how many cm lie between them. The picture must be taken straight down.'
         : by.square === undefined
           ? 'No light sheet on a darker ground was found. Put the corners on it by hand.'
-          : 'Put the corners on crossings of the mat’s lines, as far apart as you can, and say how many cm lie between them.',
+          : 'The lines of the mat could not be made out. Put the corners on crossings of them, as far apart as you can, and say how many cm lie between them.',
     );
   };
   const first = useRef(search);
