@@ -72,8 +72,19 @@ test('the practice camera knows the truth, and a frame is printed', async ({ pag
   expect((await readFile(await (await download).path())).subarray(0, 4).toString()).toBe('%PDF');
   await page.mouse.click(...(await place(page, 0.31, 0.5)));
   await page.mouse.click(...(await place(page, 0.62, 0.5)));
+  // A quick hand puts the next line before the first is shown.
+  await page.mouse.click(...(await place(page, 0.31, 0.6)));
+  await page.mouse.click(...(await place(page, 0.62, 0.6)));
+  await expect(page.getByLabel('line 2', { exact: true })).toBeVisible();
   await page.getByLabel('line 1', { exact: true }).selectOption('chest, laid flat');
   await expect(page.getByText(/^Truly 104\s*cm: you are off by/)).toBeVisible();
+  // By the lines of the mat it comes to the same.
+  const before = await page.getByRole('button', { name: /all round$/ }).textContent();
+  await page.getByLabel('Beside it lies').selectOption('a cutting mat');
+  await expect(page.getByLabel('Corners apart, across')).not.toHaveValue('40');
+  await expect(page.getByText('Found in the picture, and brought onto its edges.')).toBeVisible();
+  const after = await page.getByRole('button', { name: /all round$/ }).textContent();
+  expect(Math.abs(parseFloat(before ?? '') - parseFloat(after ?? ''))).toBeLessThan(0.6);
 });
 
 test('a picture without a sheet asks for its corners, and one that is none says so', async ({ page }) => {

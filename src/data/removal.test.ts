@@ -92,11 +92,12 @@ test('a make brought back is in its outfits again, and its fabric out of the sta
   await readable();
 });
 
-test('a plan takes its pictures along; a pattern those of its own and of its plans', async () => {
+test('a plan takes its pictures along; a pattern those of its own and of its plans, a person hers', async () => {
   const picture = { side: 'front' as const, place: 0, type: 'image/png' as const, blob: new Blob(['x']) };
   await database.pictures.bulkPut([
     { ...picture, id: 'of the plan', planId: 'plan-elbow' },
     { ...picture, id: 'of the pattern', patternId: 'pattern-rehearsal' },
+    { ...picture, id: 'of the person', personId: 'person-tilda' },
   ]);
   await write(database, 'removed', await removalOf(database, 'plans', 'plan-elbow'));
   expect(await database.pictures.get('of the plan')).toBeUndefined();
@@ -106,6 +107,8 @@ test('a plan takes its pictures along; a pattern those of its own and of its pla
   await database.wears.clear();
   await write(database, 'removed', await removalOf(database, 'patterns', 'pattern-rehearsal'));
   expect(await database.pictures.get('of the pattern')).toBeUndefined();
+  await write(database, 'removed', await removalOf(database, 'people', 'person-tilda'));
+  expect(await database.pictures.get('of the person')).toBeUndefined();
 });
 
 test.each([

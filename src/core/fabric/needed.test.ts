@@ -109,5 +109,10 @@ describe('on hand: pieces, never a sum', () => {
     ).toMatchObject({ answer: 'enough', piece: { width: 150 } });
   });
 
+  test('a bite counts: a piece that is long enough only beside it is not', () => {
+    const lacks = [{ id: 'bite', corners: [0, 0, 70, 0, 70, 40, 0, 40] }];
+    expect(onHand([{ length: 195, width: 140, lacks }], needed)).toMatchObject({ answer: 'not enough', over: -5 });
+  });
+
   test('an empty stash', () => expect(onHand([], needed)).toEqual({ answer: 'not enough', piece: undefined, over: -180, tooNarrow: false }));
 });

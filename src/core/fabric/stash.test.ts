@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { sampleFabric } from '../garment/sample-case';
 import type { FabricUse } from '../records';
-import { cutFrom, longestPiece, putBack, settleUses, testResult, washed, withTest } from './stash';
+import { cutFrom, longestPiece, putBack, settleUses, testResult, usableLength, washed, withTest } from './stash';
 
 const piece = (length: number, width = 140) => ({ length, width });
 const poplin = sampleFabric('poplin', { width: 140, pieces: [piece(300), piece(120)] });
@@ -141,5 +141,46 @@ describe('washing', () => {
   test('the longest piece counts, not their sum', () => {
     expect(longestPiece(poplin)).toBe(300);
     expect(longestPiece({ pieces: [] })).toBe(0);
+  });
+});
+
+describe('what a piece lacks', () => {
+  const bite = { id: 'bite', corners: [100, 150, 140, 150, 140, 200, 100, 200] };
+  const flaw = { id: 'flaw', corners: [20, 10, 30, 10, 30, 20, 20, 20] };
+  const bitten = { ...piece(200), lacks: [bite, flaw] };
+
+  test('takes from its length what its area would over the whole width', () => {
+    expect(usableLength(piece(200))).toBe(200);
+    expect(usableLength(bitten)).toBeCloseTo(200 - (40 * 50 + 100) / 140, 6);
+    expect(longestPiece({ pieces: [bitten, piece(183)] })).toBeCloseTo(usableLength(bitten), 6);
+    expect(longestPiece({ pieces: [bitten, piece(190)] })).toBe(190);
+    expect(usableLength({ ...piece(10, 20), lacks: [{ id: 'all', corners: [0, 0, 20, 0, 20, 30, 0, 30] }] })).toBe(0);
+  });
+
+  test('moves with the cut end, and what lay on what was cut off is gone', () => {
+    const [left] = cutFrom([bitten], 160).pieces;
+    expect(left).toEqual({ length: 40, width: 140, lacks: [{ id: 'bite', corners: [100, 0, 140, 0, 140, 40, 100, 40] }] });
+    const [almost] = cutFrom([bitten], 15).pieces;
+    expect(almost?.lacks?.map((l) => [l.id, l.corners[1]])).toEqual([
+      ['bite', 135],
+      ['flaw', 0],
+    ]);
+  });
+
+  test('shrinks with its piece', () => {
+    const shrunk = washed(sampleFabric('poplin', { shrinkAlong: 10, shrinkAcross: 5, pieces: [bitten] }), '2026-01-01').pieces[0];
+    expect(shrunk).toMatchObject({ length: 180, width: 133 });
+    expect(shrunk?.lacks?.[0]?.corners).toEqual([95, 135, 133, 135, 133, 180, 95, 180]);
+  });
+
+  test('nothing is ever gained by cutting from a piece that lacks something', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 199 }), fc.integer({ min: 0, max: 150 }), fc.integer({ min: 1, max: 60 }), (cut, top, high) => {
+        const before = { ...piece(200), lacks: [{ id: 'l', corners: [0, top, 50, top, 50, top + high, 0, top + high] }] };
+        const [after] = cutFrom([before], cut).pieces;
+        if (after) expect(usableLength(after)).toBeLessThanOrEqual(usableLength(before) - cut + Math.min(cut, (50 * high) / 140) + 1e-6);
+        for (const y of (after?.lacks ?? []).flatMap((l) => l.corners.filter((_, i) => i % 2 === 1))) expect(y).toBeGreaterThanOrEqual(0);
+      }),
+    );
   });
 });

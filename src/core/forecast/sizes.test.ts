@@ -99,6 +99,18 @@ describe('by finished measures', () => {
     expect(ask({ pattern: { charts: [finished] }, all: [unloved] }).byFinished!.wanted).toBe(8);
   });
 
+  test('so does that of a garment that was bought and measured, if it is loved and like it', () => {
+    const cardigan = { id: 'c', name: 'grey cardigan', kind: 'top' as const, loved: true, measured: [{ zone: 'bust' as const, cm: 102 }] };
+    const wanted = (...bought: SizeRequest['bought'] & object) => ask({ pattern: { charts: [finished] }, bought }).byFinished;
+    expect(wanted(cardigan)).toMatchObject({ size: 'D', wanted: 12, wantedFrom: 'a loved garment' });
+    expect(wanted({ ...cardigan, loved: false })).toMatchObject({ wanted: 8, wantedFrom: 'the intended ease' });
+    expect(wanted({ ...cardigan, structure: 'knit' })?.wanted).toBe(8);
+    expect(wanted({ ...cardigan, fit: 'oversized' })?.wanted).toBe(8);
+    expect(wanted({ ...cardigan, kind: 'trousers' })?.wanted).toBe(8);
+    expect(wanted(cardigan, { ...cardigan, id: 'd', measured: [{ zone: 'bust', cm: 98 }] })?.wanted).toBe(10);
+    expect(wanted({ ...cardigan, measured: [{ zone: 'waist', cm: 90 }] })?.wanted).toBe(8);
+  });
+
   test('only finished measures: the chart cannot speak, finished and blend can', () => {
     const only = { ...finished, body: {} };
     const found = ask({ pattern: { charts: [only] }, body: { bust: 94 } });

@@ -71,3 +71,17 @@ test('pieces of one fabric are used together, and no pattern piece lies across t
   }
   expect(onPieces([])).toBeUndefined();
 });
+
+test('what is gone of a piece is neither laid on nor left over', () => {
+  const lacks = [{ id: 'bite', corners: [100, 0, 140, 0, 140, 50, 100, 50] }];
+  const strip = onPieces([
+    { length: 80, width: 140, lacks },
+    { length: 100, width: 140 },
+  ]);
+  // The longer one lies first, the bite with its own piece behind it.
+  expect(strip?.gone.map((p) => boundsOf(p))).toEqual([{ left: 100, top: 100, right: 140, bottom: 150 }]);
+  expect(strip?.taken).toHaveLength(2);
+  const left = leftOver({ width: 140, placed: [] }, 180, strip?.taken ?? []);
+  for (const { x, y, width, length } of left) expect(x + width <= 100 || y + length <= 100 || y >= 150).toBe(true);
+  expect(left.length).toBeGreaterThan(1);
+});

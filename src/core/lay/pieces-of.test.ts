@@ -143,3 +143,35 @@ describe('measures to draft by', () => {
     ).toBeGreaterThan(areaOf(at(SAMPLE_PATTERN)?.pieces.find((p) => p.name === 'sleeve')?.outline ?? []) + 50);
   });
 });
+
+describe('where a print must meet', () => {
+  const notched = (name: string, notches?: number[]): PatternPiece => ({
+    ...outlined(name, {}),
+    outlines: [{ id: `${name} B`, size: 'B', corners: box(40, 60), ...(notches ? { notches } : {}) }],
+  });
+  const matched = (pieces: PatternPiece[], make: Partial<Make> = {}) =>
+    Object.fromEntries((at(withPieces(pieces), { size: { size: 'B' }, ...make })?.pieces ?? []).map((p) => [p.name, p.match]));
+
+  test('at the lowest notches where front and back have them, along the middle', () => {
+    expect(matched([notched('front', [40, 20, 40, 45]), notched('back', [40, 44])])).toEqual({ front: [0, 45], back: [0, 44] });
+  });
+
+  test('at the hem where one of them has none: a notch and a hem would not meet', () => {
+    expect(matched([notched('front', [40, 45]), notched('back')])).toEqual({ front: [0, 60], back: [0, 60] });
+    expect(matched([notched('front', [40, 45]), notched('back', [40, 44]), notched('sleeve')])).toEqual({
+      front: [0, 45],
+      back: [0, 44],
+      sleeve: undefined,
+    });
+  });
+
+  test('what is said to lie on a border is told to the lay', () => {
+    const found = at(withPieces([outlined('skirt front', { B: box(40, 60) }, { onBorder: true }), outlined('band', { B: box(80, 8) })]), {
+      size: { size: 'B' },
+    });
+    expect(found?.pieces.map((p) => [p.name, p.onBorder])).toEqual([
+      ['skirt front', true],
+      ['band', undefined],
+    ]);
+  });
+});

@@ -1,12 +1,11 @@
 import { Link, useParams } from 'react-router';
 import { makeName } from '../../core/make/make-name';
 import { planName } from '../../core/make/plan-name';
-import type { PictureMeasured } from '../../core/records';
 import { withId } from '../../core/units/by-id';
 import type { StoredPicture } from '../../data/database';
 import { useFabrics, useMakes, usePatterns, usePeople, usePictureById, usePlans, useUnit } from '../../data/queries';
 import { urlOf } from '../../parts/blob-url';
-import { MeasureTool } from '../../parts/measure/measure-tool';
+import { MeasureTool, type MeasuredChange } from '../../parts/measure/measure-tool';
 import { originalOf } from '../../parts/measure/originals';
 import { WhereItGoes, type MeasuredOwner } from '../../parts/measure/where-it-goes';
 import { save } from '../../parts/save';
@@ -51,9 +50,16 @@ export function MeasurePage() {
       : owner.kind === 'make'
         ? (withId(patterns, owner.record.sources[0]?.patternId)?.kind ?? owner.record.garment)
         : undefined;
-  const keep = (measured: PictureMeasured, what: string) =>
+  const keep = (change: MeasuredChange, what: string) =>
     void save(`${what}, in a picture of ${name}`, [
-      { table: 'pictures', id: picture.id, edit: (now: StoredPicture): StoredPicture => ({ ...now, measured }) },
+      {
+        table: 'pictures',
+        id: picture.id,
+        edit: (now: StoredPicture): StoredPicture => {
+          const measured = change(now.measured);
+          return measured ? { ...now, measured } : now;
+        },
+      },
     ]);
   return (
     <>

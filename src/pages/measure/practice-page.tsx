@@ -99,7 +99,7 @@ export function PracticePage() {
           garment={at === 1 ? 'trousers' : 'shirt'}
           unit={unit}
           thickAsked={false}
-          onMeasured={setMeasured}
+          onMeasured={(change) => setMeasured(change)}
           under={(mark, of) => <Truth scene={scene} name={mark.name} found={lengthOfMark(of, mark)} unit={unit} />}
         />
       ) : (

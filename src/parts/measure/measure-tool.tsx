@@ -74,12 +74,15 @@ const sidesOf = (next: Kind, sides: OwnSides): Reference => {
   return next === 'own' ? { width: sides.width, height: sides.height } : { width: REFERENCES[next].width, height: REFERENCES[next].height };
 };
 
+/** A change to what is kept of a picture. */
+export type MeasuredChange = (now: PictureMeasured | undefined) => PictureMeasured | undefined;
+
 /**
  * Measures in a picture: what of known size lies in it, lines, curves and outlines over it, each with its doubt.
  *
  * @param picture as large as there is
  * @param measured what was kept of it
- * @param onMeasured keeps it; the words say what was done
+ * @param onMeasured changes what is kept as it then stands, since one mark may come while another is still being written; the words say what was done
  * @param under what stands below each mark: where its measure goes
  */
 export function MeasureTool({
@@ -99,7 +102,7 @@ export function MeasureTool({
   unit: LengthUnit;
   /** Whether what is measured may lie thick above the reference. */
   thickAsked?: boolean;
-  onMeasured: (measured: PictureMeasured, what: string) => void;
+  onMeasured: (change: MeasuredChange, what: string) => void;
   under?: (mark: PictureMark, measured: PictureMeasured) => ReactNode;
 }) {
   const measurer = useMeasurer();
@@ -115,7 +118,14 @@ export function MeasureTool({
   const [follow, setFollow] = useState(false);
   const [snap, setSnap] = useState(true);
   const [corners, setCorners] = useState<Corners>();
-  const [draft, setDraft] = useState<readonly Point[]>([]);
+  const [draft, showDraft] = useState<readonly Point[]>([]);
+  /** The points as they stand: one may come while the edge for the one before it is still looked for. */
+  const points = useRef<readonly Point[]>([]);
+  const setDraft = (next: readonly Point[]) => {
+    points.current = next;
+    showDraft(next);
+  };
+  const placing = useRef(Promise.resolve());
   const [hovered, setHovered] = useState<Point>();
   const [chosen, setChosen] = useState<string>();
   const frame = measured?.frame ?? opened;
@@ -132,11 +142,8 @@ export function MeasureTool({
     if (typeof seen === 'string') return setProblem(seen);
     setProblem('');
     setCorners(undefined);
-    const kept = latest.current;
-    kept.onMeasured(
-      keptView(seen, { ...by, ...(name === 'mat' || name === 'own' || name === 'ruler' ? {} : { name }) }, found, kept.measured),
-      'what of known size lies in the picture',
-    );
+    const named = { ...by, ...(name === 'mat' || name === 'own' || name === 'ruler' ? {} : { name }) };
+    latest.current.onMeasured((now) => keptView(seen, named, found, now), 'what of known size lies in the picture');
     if (found) setTool('line');
   };
   const search = async (by: Reference, name: Kind) => {
@@ -195,24 +202,32 @@ export function MeasureTool({
     const seen = seenAs(of);
     return mark.kind === 'curve' ? markOnTable(seen, 'curve', points).map((p) => inPicture(seen.view, seen.frame, p)) : [...points];
   };
-  const keepMark = (points: readonly Point[]) => {
+  const changeMarks = (change: (now: readonly PictureMark[]) => PictureMark[], what: string) =>
+    onMeasured((now) => now && { ...now, marks: change(now.marks) }, what);
+  const keepMark = (places: readonly Point[]) => {
     if (!measured || tool === 'corners') return;
-    const mark: PictureMark = { id: newId(), kind: follow && tool === 'curve' ? 'line' : tool, points: keptPoints(points) };
-    onMeasured({ ...measured, marks: [...marks, mark] }, `a ${tool}`);
+    const mark: PictureMark = { id: newId(), kind: follow && tool === 'curve' ? 'line' : tool, points: keptPoints(places) };
+    changeMarks((now) => [...now, mark], `a ${tool}`);
     setDraft([]);
     setChosen(mark.id);
   };
   const finish = () => {
     if (draft.length >= (tool === 'outline' ? 3 : 2)) keepMark(draft);
   };
-  const point = async (at: Point) => {
+  const place = async (at: Point) => {
     if (!measured || tool === 'corners') return;
     const on = snap ? fromWorker(await measurer().snap(toWorker(at), Math.max(frame.width, frame.height) * REACH * scale)) : at;
-    const from = draft.at(-1);
+    const from = points.current.at(-1);
     const way = follow && tool !== 'line' && from ? (await measurer().follow(toWorker(from), toWorker(on))).map(fromWorker).slice(1) : [on];
-    const now = [...draft, ...way];
+    const now = [...points.current, ...way];
     if (tool === 'line' && now.length === 2) keepMark(now);
     else setDraft(now);
+  };
+  /** One after the other, in the order in which they were put. */
+  const point = (at: Point) => {
+    placing.current = placing.current
+      .then(() => place(at))
+      .catch((error: unknown) => setProblem(error instanceof Error ? error.message : String(error)));
   };
   const closeOutline = async () => {
     const [from, to] = [draft.at(-1), draft[0]];
@@ -220,7 +235,7 @@ export function MeasureTool({
     keepMark([...draft, ...way]);
   };
   const changeMark = (mark: PictureMark, part: Partial<PictureMark>, what: string) =>
-    measured && onMeasured({ ...measured, marks: marks.map((m) => (m.id === mark.id ? { ...m, ...part } : m)) }, what);
+    changeMarks((now) => now.map((m) => (m.id === mark.id ? { ...m, ...part } : m)), what);
   const preview = hovered && draft.length > 0 ? [...draft, hovered] : draft;
   const draftKind = tool === 'corners' ? 'line' : follow && tool === 'curve' ? 'line' : tool;
   const draftLength =
@@ -330,7 +345,7 @@ export function MeasureTool({
           lines={lines}
           handles={handles}
           asks={measured !== undefined && tool !== 'corners'}
-          onPoint={(at) => void point(at)}
+          onPoint={point}
           onHover={setHovered}
           onMove={move}
           onKey={(key) => {
@@ -421,7 +436,7 @@ export function MeasureTool({
                   { value: 'flat', label: 'flat as paper' },
                   { value: 'thick', label: 'thick as a garment' },
                 ]}
-                onChange={(how) => onMeasured({ ...measured, thick: how === 'thick' ? GARMENT_THICK : 0 }, 'how thick it lies')}
+                onChange={(how) => onMeasured((now) => now && { ...now, thick: how === 'thick' ? GARMENT_THICK : 0 }, 'how thick it lies')}
               />
             </Labelled>
           )}
@@ -448,7 +463,7 @@ export function MeasureTool({
                               ? { name: named.name, ...(named.doubled ? { doubled: true } : {}), ...(named.zone ? { zone: named.zone } : {}) }
                               : {}),
                           };
-                          onMeasured({ ...measured, marks: marks.map((m) => (m.id === mark.id ? next : m)) }, 'what was measured');
+                          changeMarks((now) => now.map((m) => (m.id === mark.id ? next : m)), 'what was measured');
                         }}
                         className="min-w-0 flex-1 [&_select]:w-full"
                       >
@@ -471,7 +486,7 @@ export function MeasureTool({
                       <Button
                         quiet
                         aria-label={`Remove ${mark.name ?? `${mark.kind} ${i + 1}`}`}
-                        onClick={() => onMeasured({ ...measured, marks: marks.filter((m) => m.id !== mark.id) }, 'a mark removed')}
+                        onClick={() => changeMarks((now) => now.filter((m) => m.id !== mark.id), 'a mark removed')}
                       >
                         ×
                       </Button>

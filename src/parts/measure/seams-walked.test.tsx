@@ -1,0 +1,54 @@
+/** @jest-environment jsdom */
+import { screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { PictureMeasured, type PictureMark } from '../../core/records';
+import { draw } from '../component-test';
+import { doubtedWords } from './measure-words';
+import { SeamsWalked } from './seams-walked';
+
+const user = userEvent.setup();
+const half = Math.hypot(1000, 800) / 2;
+/** A picture in which ten pixels are a cm, without any doubt of its own. */
+const measured = (marks: PictureMark[]) =>
+  PictureMeasured.parse({
+    frame: { width: 1000, height: 800 },
+    reference: { width: 29.7, height: 21 },
+    corners: [0, 0, 10, 0, 10, 10, 0, 10],
+    found: true,
+    refined: true,
+    view: [half / 10, 0, 50, 0, half / 10, 40, 0, 0, 0, 0],
+    covariance: new Array(100).fill(0),
+    rms: 0,
+    points: 10,
+    marks,
+  });
+const line = (id: string, cm: number, name?: string): PictureMark => ({
+  id,
+  kind: 'line',
+  points: [100, 100, 100 + 10 * cm, 100],
+  ...(name ? { name } : {}),
+});
+
+test('cap and armhole by their names: front and back of the armhole count together', async () => {
+  draw(<SeamsWalked measured={measured([line('f', 22, 'armhole'), line('c', 48, 'sleeve cap'), line('b', 23, 'armhole')])} unit="cm" />);
+  expect(screen.getByText(/sleeve cap is 3.cm ± 0\.\d longer than armhole; meant are/)).toBeDefined();
+  expect(screen.getByText('They meet.')).toBeDefined();
+  await user.selectOptions(screen.getByLabelText('Sewn as'), 'dropped sleeve');
+  expect(screen.getByText('It is too long.')).toBeDefined();
+  await user.selectOptions(screen.getByLabelText('armhole'), 'b');
+  expect(screen.getByText(/sleeve cap is 25.cm/)).toBeDefined();
+});
+
+test('seams without a name are walked as they come', () => {
+  draw(<SeamsWalked measured={measured([line('a', 40), line('b', 43)])} unit="cm" />);
+  expect(screen.getByText(/sleeve cap is 3.cm ± 0\.\d shorter than armhole/)).toBeDefined();
+  expect(screen.getByText('It is too short.')).toBeDefined();
+});
+
+test.each([
+  [{ value: 53.41, doubt: 0.36 }, 'cm', /^53\.4.cm ± 0\.4$/],
+  [{ value: 53.41, doubt: 0 }, 'cm', /^53\.4.cm ± 0\.1$/],
+  [{ value: 53.41, doubt: 1.2 }, 'cm', /^53\.4.cm ± 1\.2$/],
+  [{ value: 50.8, doubt: 0.1 }, 'in', /^20.in ± ⅛$/],
+  [{ value: 50.8, doubt: 0.4 }, 'in', /^20.in ± ¼$/],
+] as const)('a doubt is never told smaller than it is: %j in %s', (of, unit, words) => expect(doubtedWords(of, unit)).toMatch(words));
