@@ -1,4 +1,4 @@
-import { PictureMeasured } from '../records';
+import { samplePicture } from '../measure/sample-picture';
 import { areaOf, boundsOf, polygonOf, rectangle, type Polygon } from '../units/polygon';
 import { outlineOnGrain, remnantFrom } from './from-picture';
 
@@ -34,19 +34,7 @@ test('a remnant is the rectangle round it and the bite that it lacks; an uneven 
 });
 
 test('an outline is turned so that its grain line runs along it', () => {
-  // A view in which a pixel is a tenth of a cm, without a lens.
-  const half = Math.hypot(1000, 800) / 2;
-  const measured = PictureMeasured.parse({
-    frame: { width: 1000, height: 800 },
-    reference: { width: 29.7, height: 21 },
-    corners: [0, 0, 10, 0, 10, 10, 0, 10],
-    found: true,
-    refined: true,
-    view: [half / 10, 0, 50, 0, half / 10, 40, 0, 0, 0, 0],
-    covariance: new Array(100).fill(0),
-    rms: 0,
-    points: 10,
-  });
+  const measured = samplePicture();
   const points = rectangle(100, 200, 700, 400).flatMap((p) => [...p]);
   const upright = boundsOf(outlineOnGrain(measured, { kind: 'outline', points }));
   expect([upright.right, upright.bottom]).toEqual([expect.closeTo(60, 6), expect.closeTo(20, 6)]);

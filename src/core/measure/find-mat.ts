@@ -101,7 +101,7 @@ function stepsIn(values: Float64Array, width: number, [left, top]: Point): Steps
 
 /** Where in a patch a crossing lies: the place from which steps meet most of what stands out. */
 function crossingIn(values: Float64Array, width: number, [left, top]: Point, { a, b }: Steps): Point {
-  let best = { at: [left, top] as Point, worth: -Infinity };
+  let best: { readonly at: Point; readonly worth: number } = { at: [left, top], worth: -Infinity };
   const fine = 14;
   const begin: Point = [left + PATCH / 2 - (a[0] + b[0]) / 2, top + PATCH / 2 - (a[1] + b[1]) / 2];
   for (let i = 0; i < fine; i++)

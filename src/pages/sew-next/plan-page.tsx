@@ -33,6 +33,7 @@ import { Fold } from '../../ui/fold';
 import { Empty, PageHead } from '../../ui/page-head';
 import { Bands, bandsSaid } from './bands';
 import { BeforeCutting } from './before-cutting';
+import { PlanLay } from './plan-lay';
 import { FabricsThatSuit } from './fabrics-that-suit';
 import { ExpectedBody } from './expected-body';
 import { MeantForIt } from './meant-for-it';
@@ -241,6 +242,11 @@ function PlanDesk({ work }: { work: PlanInWork }) {
                     change({ fabrics: [...plan.fabrics.filter((u) => u.part !== 'main'), { id: newId(), fabricId, part: 'main' }] })
                   }
                 />
+              </Fold>
+            )}
+            {!free && (
+              <Fold head="How it lies on the fabric">
+                <PlanLay work={work} />
               </Fold>
             )}
           </section>

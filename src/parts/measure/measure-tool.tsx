@@ -143,7 +143,7 @@ export function MeasureTool({
     setProblem('');
     setCorners(undefined);
     const named = { ...by, ...(name === 'mat' || name === 'own' || name === 'ruler' ? {} : { name }) };
-    latest.current.onMeasured((now) => keptView(seen, named, found, now), 'what of known size lies in the picture');
+    latest.current.onMeasured((now) => keptView(seen, named, found, now), 'what lies beside it');
     if (found) setTool('line');
   };
   const search = async (by: Reference, name: Kind) => {

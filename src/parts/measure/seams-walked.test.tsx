@@ -1,27 +1,13 @@
 /** @jest-environment jsdom */
 import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { PictureMeasured, type PictureMark } from '../../core/records';
+import { samplePicture } from '../../core/measure/sample-picture';
+import type { PictureMark } from '../../core/records';
 import { draw } from '../component-test';
 import { doubtedWords } from './measure-words';
 import { SeamsWalked } from './seams-walked';
 
 const user = userEvent.setup();
-const half = Math.hypot(1000, 800) / 2;
-/** A picture in which ten pixels are a cm, without any doubt of its own. */
-const measured = (marks: PictureMark[]) =>
-  PictureMeasured.parse({
-    frame: { width: 1000, height: 800 },
-    reference: { width: 29.7, height: 21 },
-    corners: [0, 0, 10, 0, 10, 10, 0, 10],
-    found: true,
-    refined: true,
-    view: [half / 10, 0, 50, 0, half / 10, 40, 0, 0, 0, 0],
-    covariance: new Array(100).fill(0),
-    rms: 0,
-    points: 10,
-    marks,
-  });
 const line = (id: string, cm: number, name?: string): PictureMark => ({
   id,
   kind: 'line',
@@ -30,7 +16,7 @@ const line = (id: string, cm: number, name?: string): PictureMark => ({
 });
 
 test('cap and armhole by their names: front and back of the armhole count together', async () => {
-  draw(<SeamsWalked measured={measured([line('f', 22, 'armhole'), line('c', 48, 'sleeve cap'), line('b', 23, 'armhole')])} unit="cm" />);
+  draw(<SeamsWalked measured={samplePicture([line('f', 22, 'armhole'), line('c', 48, 'sleeve cap'), line('b', 23, 'armhole')])} unit="cm" />);
   expect(screen.getByText(/sleeve cap is 3.cm ± 0\.\d longer than armhole; meant are/)).toBeDefined();
   expect(screen.getByText('They meet.')).toBeDefined();
   await user.selectOptions(screen.getByLabelText('Sewn as'), 'dropped sleeve');
@@ -40,7 +26,7 @@ test('cap and armhole by their names: front and back of the armhole count togeth
 });
 
 test('seams without a name are walked as they come', () => {
-  draw(<SeamsWalked measured={measured([line('a', 40), line('b', 43)])} unit="cm" />);
+  draw(<SeamsWalked measured={samplePicture([line('a', 40), line('b', 43)])} unit="cm" />);
   expect(screen.getByText(/sleeve cap is 3.cm ± 0\.\d shorter than armhole/)).toBeDefined();
   expect(screen.getByText('It is too short.')).toBeDefined();
 });
