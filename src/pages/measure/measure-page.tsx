@@ -10,6 +10,7 @@ import { originalOf } from '../../parts/measure/originals';
 import { WhereItGoes, type MeasuredOwner } from '../../parts/measure/where-it-goes';
 import { save } from '../../parts/save';
 import { routes } from '../../routes';
+import { LinkButton } from '../../ui/button';
 import { Empty, PageHead } from '../../ui/page-head';
 import { PrintFrame } from './print-frame';
 
@@ -74,7 +75,14 @@ export function MeasurePage() {
             . It never leaves this machine.
           </>
         }
-        aside={<PrintFrame />}
+        aside={
+          <div className="flex flex-wrap gap-2">
+            <LinkButton quiet to={routes.practice}>
+              Practise first
+            </LinkButton>
+            <PrintFrame />
+          </div>
+        }
       />
       <MeasureTool
         key={picture.id}
