@@ -1,5 +1,5 @@
 import { overlap } from './clip';
-import { opened, type CutPiece, type DrawnLay, type LayFabric } from './lay';
+import { liesOnBorder, opened, type CutPiece, type DrawnLay, type LayFabric } from './lay';
 import { areaOf, atOrigin, boundsOf, mirrored, turnedBy, turnedRound, type Polygon } from '../units/polygon';
 
 /** Overlaps below this are the rounding of the clipping library, cm². */
@@ -34,7 +34,7 @@ export function faultsOfLay(pieces: readonly CutPiece[], fabric: LayFabric, lay:
     if (copies.length !== piece.count || new Set(copies.map((p) => p.copy)).size !== copies.length)
       faults.push(`${piece.name} lies there ${copies.length} times instead of ${piece.count}`);
     const whole = piece.fold === undefined ? piece.outline : opened(piece.outline, piece.fold);
-    const bordered = piece.onBorder === true && fabric.border !== undefined && fabric.fold !== 'lengthwise' && fabric.fold !== 'to the middle';
+    const bordered = liesOnBorder(piece, fabric);
     const lies = bordered || piece.grain === 'across' ? turnedBy(whole, 90) : piece.grain === 'bias' ? turnedBy(whole, 45) : whole;
     for (const { copy, polygon, turned, mirrored: flip } of copies) {
       const box = boundsOf(polygon);

@@ -1,17 +1,6 @@
 import DxfParser, { type IDxf, type IEntity, type IPoint } from 'dxf-parser';
-import { areaOf, boundsOf, type Point, type Polygon, within } from '../units/polygon';
-import {
-  alongGrain,
-  crossingNotice,
-  FILE_UNITS,
-  foldSide,
-  GAP,
-  namedApart,
-  readPieceWords,
-  type FilePiece,
-  type FileUnit,
-  type PieceFile,
-} from './piece-file';
+import { alongGrain, areaOf, boundsOf, type Point, type Polygon, within } from '../units/polygon';
+import { crossingNotice, FILE_UNITS, foldSide, GAP, namedApart, readPieceWords, type FilePiece, type FileUnit, type PieceFile } from './piece-file';
 
 /** Layers of the apparel trade's interchange. Source: the published rules for pattern data by DXF (ANSI/AAMA 292, ASTM D6673). */
 const LAYERS = { boundary: '1', notch: '4', fold: '6', grain: '7', sewLine: '14' } as const;

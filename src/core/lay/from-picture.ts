@@ -1,7 +1,7 @@
 import { markOnTable } from '../measure/lengths';
 import { seenAs } from '../measure/kept';
 import type { Piece, PictureMark, PictureMeasured } from '../records';
-import { atOrigin, boundsOf, cornersOf, polygonOf, rectangle, turnedBy, type Point, type Polygon } from '../units/polygon';
+import { alongGrain, atOrigin, boundsOf, cornersOf, polygonOf, rectangle, type Point, type Polygon } from '../units/polygon';
 import { leftOf } from './clip';
 
 /** Less than this of a remnant's box is the edge's unevenness and no bite, cm². */
@@ -16,11 +16,7 @@ export function outlineOnGrain(measured: PictureMeasured, mark: Pick<PictureMark
   const seen = seenAs(measured);
   const outline = markOnTable(seen, mark.kind, polygonOf(mark.points));
   const [from, to] = grain ? markOnTable(seen, 'line', polygonOf(grain.points)) : [];
-  if (!from || !to) return atOrigin(outline);
-  const degrees = (Math.atan2(to[0] - from[0], to[1] - from[1]) * 180) / Math.PI;
-  // A grain has no direction: the piece is turned by less than a right angle.
-  const by = degrees > 90 ? degrees - 180 : degrees < -90 ? degrees + 180 : degrees;
-  return atOrigin(turnedBy(outline, by));
+  return atOrigin(from && to ? alongGrain(outline, [from, to]) : outline);
 }
 
 /**

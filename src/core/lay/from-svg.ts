@@ -1,18 +1,7 @@
 import { SaxesParser } from 'saxes';
 import svgpath from 'svgpath';
-import { areaOf, type Point, type Polygon, within } from '../units/polygon';
-import {
-  alongGrain,
-  crossingNotice,
-  FILE_UNITS,
-  foldSide,
-  GAP,
-  namedApart,
-  readPieceWords,
-  type FilePiece,
-  type FileUnit,
-  type PieceFile,
-} from './piece-file';
+import { alongGrain, areaOf, type Point, type Polygon, within } from '../units/polygon';
+import { crossingNotice, FILE_UNITS, foldSide, GAP, namedApart, readPieceWords, type FilePiece, type FileUnit, type PieceFile } from './piece-file';
 
 /** A line drawn in the file, cm. */
 interface Stroke {

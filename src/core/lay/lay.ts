@@ -111,6 +111,10 @@ interface Job {
 
 const isLengthwise = (fold: Fold | undefined): boolean => fold === 'lengthwise' || fold === 'to the middle';
 
+/** Whether a piece lies across, its lower edge on the border of the fabric: not where that is folded along its length. */
+export const liesOnBorder = ({ onBorder = false }: Pick<CutPiece, 'onBorder'>, { border, fold }: Pick<LayFabric, 'border' | 'fold'>): boolean =>
+  onBorder && border !== undefined && !isLengthwise(fold);
+
 /** Longer than any fabric, cm. */
 const FAR = 20_000;
 
@@ -172,7 +176,7 @@ function jobs(pieces: readonly CutPiece[], fabric: LayFabric, pins: readonly Pin
     const whole = piece.fold !== undefined && !lengthwise ? opened(piece.outline, piece.fold) : piece.outline;
     // On the fold of the fabric, the edge on it lies at x = 0.
     const drawn = half && piece.fold === 'right' ? mirrored(whole) : whole;
-    const bordered = piece.onBorder === true && fabric.border !== undefined && !lengthwise;
+    const bordered = liesOnBorder(piece, fabric);
     // Turned so that its lower edge lies along the first selvedge.
     const outline = bordered ? turnedBy(drawn, 90) : onGrain(drawn, half ? undefined : piece.grain);
     const through = fold !== undefined && !half && piece.count > 1 && (piece.pairs || evenSided(outline));
@@ -292,11 +296,14 @@ export function lengthAlong({ outline, grain = 'along', fold }: Pick<CutPiece, '
  * No lay of these pieces can be shorter, cm: their area spread over the width, and the longest piece.
  */
 export function shortest(pieces: readonly CutPiece[], { width, fold, border }: Pick<LayFabric, 'width' | 'fold' | 'border'>): number {
-  const onBorder = (piece: CutPiece) => piece.onBorder === true && border !== undefined && !isLengthwise(fold);
   // On a fold of the fabric a half lies along it, whatever its grain; on a border a piece lies across.
   const lengths = pieces.map((piece) =>
     lengthAlong(
-      isLengthwise(fold) && piece.fold !== undefined ? { outline: piece.outline } : onBorder(piece) ? { ...piece, grain: 'across' } : piece,
+      isLengthwise(fold) && piece.fold !== undefined
+        ? { outline: piece.outline }
+        : liesOnBorder(piece, { border, fold })
+          ? { ...piece, grain: 'across' }
+          : piece,
     ),
   );
   const area = pieces.reduce((sum, { outline, count, fold }) => sum + areaOf(outline) * count * (fold === undefined ? 1 : 2), 0);

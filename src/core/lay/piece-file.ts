@@ -87,16 +87,6 @@ export function foldSide(outline: Polygon): 'left' | 'right' {
   return along(right) > along(left) + 0.01 ? 'right' : 'left';
 }
 
-/** Turned so that a grain line runs along y; left as it is where it does so already. */
-export function alongGrain(outline: Polygon, [from, to]: readonly [Point, Point]): Polygon {
-  const angle = Math.atan2(to[0] - from[0], to[1] - from[1]);
-  // A grain has no direction: by less than a right angle.
-  const by = angle > Math.PI / 2 ? angle - Math.PI : angle < -Math.PI / 2 ? angle + Math.PI : angle;
-  if (Math.abs(by) < 1e-4) return outline;
-  const [c, s] = [Math.cos(by), Math.sin(by)];
-  return outline.map(([x, y]): Point => [x * c - y * s, x * s + y * c]);
-}
-
 /** Pieces of one size of a file; of a file without sizes all of them. */
 export function piecesOfSize(
   pieces: readonly FilePiece[],

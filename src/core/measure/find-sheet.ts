@@ -1,4 +1,4 @@
-import { cross, type Point } from '../units/polygon';
+import { areaOf, cross, type Point } from '../units/polygon';
 import type { Corners } from './reckon';
 import { smaller, smallerBy, type Grey } from './grey';
 
@@ -20,14 +20,6 @@ function hullOf(points: readonly Point[]): Point[] {
   };
   return [...half(sorted), ...half([...sorted].reverse())];
 }
-
-const area = (polygon: readonly Point[]) =>
-  Math.abs(
-    polygon.reduce(
-      (sum, [x, y], i) => sum + x * (polygon[(i + 1) % polygon.length]?.[1] ?? 0) - y * (polygon[(i + 1) % polygon.length]?.[0] ?? 0),
-      0,
-    ),
-  ) / 2;
 
 /** The four corners of a hull: those left when the corner that matters least goes, again and again. */
 function fourOf(hull: readonly Point[]): Point[] {
@@ -129,7 +121,7 @@ export function findSheet(grey: Grey, ratio?: number): Corners | undefined {
       const four = fourOf(hull);
       const corners = ordered(four);
       if (!corners) continue;
-      const [whole, quad] = [area(hull), area(four)];
+      const [whole, quad] = [areaOf(hull), areaOf(four)];
       // Of a sheet the hull is its four corners, and it is full.
       const full = Math.min(size / quad, quad / size, quad / whole);
       if (full < 0.9) continue;

@@ -1,4 +1,5 @@
-import { areaOf, boundsOf, type Point } from '../units/polygon';
+import { lengthOf, lengthRound } from '../units/curve';
+import { alongGrain, areaOf, boundsOf, type Point } from '../units/polygon';
 import { halfDiagonal, onTable, VIEW_LENGTH } from './camera';
 import type { Reckoned } from './reckon';
 import { smoothThrough } from './spline';
@@ -25,12 +26,6 @@ export interface Measuring {
 const NINE_IN_TEN = 1.645;
 /** A phone's camera sees about so many times as wide as it is far away. Source: the usual main camera, 26 mm as it is counted on film. */
 const WIDE_FOR_FAR = 1.38;
-
-const along = (points: readonly Point[], closed: boolean): number =>
-  points.reduce((sum, [x, y], i) => {
-    const [px, py] = points[i - 1] ?? (closed ? (points.at(-1) ?? [x, y]) : [x, y]);
-    return sum + Math.hypot(x - px, y - py);
-  }, 0);
 
 /** Marks on the table, cm: a curve as the many points of its spline. */
 export function markOnTable({ view, frame }: Pick<Reckoned, 'view' | 'frame'>, kind: MarkKind, points: readonly Point[]): Point[] {
@@ -91,7 +86,13 @@ function doubted(
 
 /** The length of a mark, cm; of an outline all round. */
 export const markLength = (seen: Reckoned, kind: MarkKind, points: readonly Point[], measuring: Measuring): Doubted =>
-  doubted(seen, points, measuring, (placed) => (kind === 'curve' ? along(smoothThrough(placed), false) : along(placed, kind === 'outline')), 1);
+  doubted(
+    seen,
+    points,
+    measuring,
+    (placed) => (kind === 'outline' ? lengthRound(placed) : lengthOf(kind === 'curve' ? smoothThrough(placed) : placed)),
+    1,
+  );
 
 /** What a closed outline says, cm and cm². Its grain runs along the longer side of the picture's table unless it is turned. */
 export interface OutlineMeasures {
@@ -110,9 +111,7 @@ export function outlineMeasures(seen: Reckoned, points: readonly Point[], measur
   const turned = (placed: Point[]): Point[] => {
     if (!grain) return placed;
     const [a, b] = grain.map((p) => onTable(seen.view, seen.frame, p));
-    const angle = a && b ? Math.atan2(b[0] - a[0], b[1] - a[1]) : 0;
-    const [c, s] = [Math.cos(angle), Math.sin(angle)];
-    return placed.map(([x, y]): Point => [x * c - y * s, x * s + y * c]);
+    return a && b ? [...alongGrain(placed, [a, b])] : placed;
   };
   const box = (placed: Point[]) => boundsOf(turned(placed));
   return {

@@ -1,3 +1,4 @@
+import { lengthOf } from '../units/curve';
 import { itemAt } from '../units/item-at';
 import type { Point } from '../units/polygon';
 import { findSheet } from './find-sheet';
@@ -14,9 +15,6 @@ import { REFERENCES } from './reference';
 import { smoothThrough } from './spline';
 import { walked } from './walk';
 import { PictureMeasured } from '../records';
-
-const lengthOf = (line: readonly Point[]) =>
-  line.reduce((sum, [x, y], i) => sum + (i === 0 ? 0 : Math.hypot(x - itemAt(line, i - 1)[0], y - itemAt(line, i - 1)[1])), 0);
 
 test('a quarter of an ellipse through six points is as long as it is, within a percent', () => {
   const points = Array.from({ length: 6 }, (_, i): Point => [30 * Math.cos((i * Math.PI) / 10), 12 * Math.sin((i * Math.PI) / 10)]);

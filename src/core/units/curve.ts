@@ -18,6 +18,9 @@ export function lengthOf(line: readonly Point[]): number {
   }, 0);
 }
 
+/** Length all round an outline, cm. */
+export const lengthRound = (outline: Polygon): number => lengthOf([...outline, ...outline.slice(0, 1)]);
+
 /** Where a line at a height runs within an outline, from left to right, cm. */
 export function chordsAt(outline: Polygon, y: number): (readonly [from: number, to: number])[] {
   const met = outline

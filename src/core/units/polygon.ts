@@ -183,3 +183,13 @@ export const polygonOf = (corners: readonly number[]): Polygon =>
 
 /** The corners of an outline as a record keeps them: rounded to a hundredth of a millimetre. */
 export const cornersOf = (polygon: Polygon): number[] => polygon.flatMap(([x, y]) => [Math.round(x * 1000) / 1000, Math.round(y * 1000) / 1000]);
+
+/** Turned so that a grain line runs along y; left as it is where it does so already. */
+export function alongGrain(outline: Polygon, [from, to]: readonly [Point, Point]): Polygon {
+  const angle = Math.atan2(to[0] - from[0], to[1] - from[1]);
+  // A grain has no direction: by less than a right angle.
+  const by = angle > Math.PI / 2 ? angle - Math.PI : angle < -Math.PI / 2 ? angle + Math.PI : angle;
+  if (Math.abs(by) < 1e-4) return outline;
+  const [c, s] = [Math.cos(by), Math.sin(by)];
+  return outline.map(([x, y]): Point => [x * c - y * s, x * s + y * c]);
+}

@@ -3,6 +3,7 @@ import type { Doubted } from '../../core/measure/lengths';
 import { lengthOfMark } from '../../core/measure/kept';
 import { practiceScenes, usualShot, type NamedScene, type TrueMeasure } from '../../core/measure/practice-scenes';
 import type { PictureMeasured } from '../../core/records';
+import { lengthOf, lengthRound } from '../../core/units/curve';
 import { formatLength, type LengthUnit } from '../../core/units/length';
 import { useUnit } from '../../data/queries';
 import { urlOf } from '../../parts/blob-url';
@@ -18,12 +19,7 @@ import { PrintFrame } from './print-frame';
 const SCENES = practiceScenes();
 
 /** How long a true measure is, cm. */
-function truly({ kind, points }: TrueMeasure): number {
-  return points.reduce((sum, [x, y], i) => {
-    const [px, py] = points[i - 1] ?? (kind === 'outline' ? (points.at(-1) ?? [x, y]) : [x, y]);
-    return sum + Math.hypot(x - px, y - py);
-  }, 0);
-}
+const truly = ({ kind, points }: TrueMeasure): number => (kind === 'outline' ? lengthRound(points) : lengthOf(points));
 
 /** What the practice camera knows of what was measured by the same name. */
 function Truth({ scene, name, found, unit }: { scene: NamedScene; name: string | undefined; found: Doubted; unit: LengthUnit }) {

@@ -68,21 +68,23 @@ function useAlsoWanted({ plan, input, request }: PlanInWork, fabric: Fabric | un
   const plans = usePlans();
   return useMemo(() => {
     const suits = (pattern: Pattern) => fabric !== undefined && pattern.wants.structure === fabric.structure && pattern.id !== input.pattern.id;
-    const planned = plans.flatMap((p): AlsoWanted[] => {
+    const found: AlsoWanted[] = [];
+    for (const p of plans) {
       const pattern = withId(tables.patterns, p.patternId);
-      if (p.id === plan.id || p.state !== 'open' || !pattern || !suits(pattern)) return [];
+      if (found.length >= MOST_ALSO || p.id === plan.id || p.state !== 'open' || !pattern || !suits(pattern)) continue;
       const pieces = piecesOf(caseOf(pattern, p.personId, tables), makeOfPlan(p, p.id, 1, request.today))?.pieces ?? [];
-      return [{ name: `${planName(p, tables.patterns)}, which is planned`, pieces }];
-    });
+      found.push({ name: `${planName(p, tables.patterns)}, which is planned`, pieces });
+    }
     const already = new Set(plans.flatMap((p) => (p.state === 'open' && p.patternId !== undefined ? [p.patternId] : [])));
-    const again = tables.patterns.flatMap((pattern): AlsoWanted[] => {
-      if (!suits(pattern) || already.has(pattern.id)) return [];
+    for (const pattern of tables.patterns) {
+      // Pieces are drafted for no more than are asked about: a ledger may have hundreds of patterns.
+      if (found.length >= MOST_ALSO || !suits(pattern) || already.has(pattern.id)) continue;
       const person = tables.makes.find((m) => m.sources[0]?.patternId === pattern.id)?.personId;
       const of = person === undefined ? undefined : caseOf(pattern, person, tables);
       const last = of && lastVersion(of);
-      return of && last ? [{ name: `${pattern.name} once more, as version ${last.version}`, pieces: piecesOf(of, last)?.pieces ?? [] }] : [];
-    });
-    return [...planned, ...again].slice(0, MOST_ALSO);
+      if (of && last) found.push({ name: `${pattern.name} once more, as version ${last.version}`, pieces: piecesOf(of, last)?.pieces ?? [] });
+    }
+    return found;
   }, [plan, plans, tables, fabric, input, request]);
 }
 
