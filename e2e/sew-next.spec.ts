@@ -69,6 +69,8 @@ test('from the reckoning to a plan, its checks, the cut sheet, a make with its l
 test('printed, the cut sheet is one page and its lay another, on A4 and on Letter, and nothing of the frame is on it', async ({ page }) => {
   await page.goto('/sew-next/plan-skerry-2026-10-04/sheet');
   await expect(page.getByRole('article')).toContainText('not enough');
+  // It prints what it shows, and the lay is there only once it is laid.
+  await expect(page.getByRole('group', { name: /^The lay, / })).toBeVisible({ timeout: 30_000 });
   await page.emulateMedia({ media: 'print' });
   await expect(page.getByRole('navigation', { name: 'Sections' })).toBeHidden();
   await expect(page.getByRole('button', { name: 'Print the cut sheet' })).toBeHidden();

@@ -257,8 +257,8 @@ export function CutSheetPage() {
           </span>
         </footer>
         {plan.patternId !== undefined && plan.kind !== 'mend' && (
-          // Printed, it has a page of its own: the sheet is one page to take to the table.
-          <div className="mt-6 print:mt-0 print:break-before-page">
+          // Printed, it has a page of its own: the sheet is one page to take to the table. Before it is laid it has none.
+          <div className="mt-6 print:mt-0 print:break-before-page print:has-[[data-laying]]:hidden">
             <Part head="How it lies on the fabric">
               <PlanLay work={work} />
             </Part>

@@ -32,7 +32,12 @@ export function PlanLay({ work }: { work: PlanInWork }) {
   );
   if (!table.found) return <p className="text-small text-ink2">Nothing says what its pieces look like. {ownPage}</p>;
   if (problem) return <p className="text-small text-ink2">It could not be laid as it is. {ownPage}</p>;
-  if (!lay) return <p className="text-small text-ink2">Being laid…</p>;
+  if (!lay)
+    return (
+      <p data-laying className="text-small text-ink2">
+        Being laid…
+      </p>
+    );
   const length = (cm: number) => formatLength(Math.ceil(cm - 0.05), unit, { about: true });
   return (
     <figure className="break-inside-avoid">
