@@ -106,3 +106,92 @@ test('a picture without a sheet asks for its corners, and one that is none says 
   await page.keyboard.press('ArrowRight');
   await expect(page.getByText(/its edges could not be made out, so lengths are less sure/)).toBeVisible();
 });
+
+test('each measure goes where it belongs: a piece of the pattern, a crotch, a band, a height, a bought garment', async ({ page }) => {
+  const measured = page.getByRole('complementary', { name: 'What was measured' });
+  const marked = async (tool: 'Line' | 'Curve' | 'Outline', places: readonly (readonly [number, number])[]) => {
+    await page.getByRole('radio', { name: tool, exact: true }).click();
+    for (const [x, y] of places) await page.mouse.click(...(await place(page, x, y)));
+    if (tool !== 'Line') await page.getByRole('button', { name: 'Done' }).click();
+  };
+  const pictured = async (path: string, picture: string) => {
+    await page.goto(path);
+    await page.getByLabel(/^A picture to measure/).setInputFiles(`public/practice/${picture}.jpg`);
+    await expect(page.getByText(/^Found in the picture/)).toBeVisible();
+  };
+
+  await page.goto('/measure/picture-to-measure-trouser-front');
+  await expect(page.getByText(/^Found in the picture/)).toBeVisible();
+  await page.getByRole('radio', { name: 'Outline' }).click();
+  await page.getByText('Follow edges').click();
+  // A stretch that was led astray is taken back alone.
+  for (const [x, y] of [
+    [0.32, 0.08],
+    [0.46, 0.07],
+    [0.7, 0.6],
+  ] as const)
+    await page.mouse.click(...(await place(page, x, y)));
+  await page.getByRole('button', { name: 'One point back' }).click();
+  for (const [x, y] of [
+    [0.51, 0.88],
+    [0.38, 0.9],
+  ] as const)
+    await page.mouse.click(...(await place(page, x, y)));
+  await page.getByRole('button', { name: 'Done' }).click();
+  await measured.getByLabel('As the piece').fill('front');
+  await measured.getByRole('button', { name: 'Take it as a piece' }).click();
+  await expect(page.getByText('front is a piece of the pattern now')).toBeVisible();
+  await page.goto('/patterns/pattern-gangway/change');
+  await page.getByRole('button', { name: /^Its pieces/ }).click();
+  await expect(page.getByRole('button', { name: 'forget the outline of front' })).toBeVisible();
+
+  await pictured('/makes/make-gangway-3', 'trouser-front');
+  await expect(page.getByRole('radio', { name: 'thick as a garment' })).toBeChecked();
+  for (const [i, name] of ['crotch curve, front', 'crotch curve, back'].entries()) {
+    await marked('Curve', [
+      [0.47 + i / 9, 0.1],
+      [0.48 + i / 9, 0.2],
+      [0.53 + i / 9, 0.3],
+    ]);
+    await measured.getByLabel(`curve ${i + 1}`, { exact: true }).selectOption(name);
+  }
+  // Their names do not say that they are sewn to each other, and nothing is judged.
+  await expect(measured.getByText('Say what they are sewn as, and they are walked.')).toBeVisible();
+  await measured.getByRole('button', { name: /as its crotch/ }).click();
+  await expect(measured.getByText('Kept: its crotch is reckoned with this.')).toBeVisible();
+
+  await page.goto('/sew-next/plan-tidewater-2026-10-18');
+  await page.getByText('what gave the idea').click();
+  await page.getByLabel(/^A picture to measure/).setInputFiles('public/practice/sleeve.jpg');
+  await expect(page.getByText(/^Found in the picture/)).toBeVisible();
+  const LINE = [
+    [0.3, 0.3],
+    [0.6, 0.3],
+  ] as const;
+  await marked('Line', LINE);
+  await measured.getByLabel('line 1', { exact: true }).selectOption('band');
+  await measured.getByLabel('A band for the').selectOption('wrist');
+  await measured.getByRole('button', { name: /^Check .* as cut/ }).click();
+  await page.goto('/sew-next/plan-tidewater-2026-10-18');
+  await expect(page.getByRole('button', { name: /^Bands as they are on the paper.*wrist/ })).toBeVisible();
+
+  await pictured('/people/person-tilda', 'trouser-front');
+  await marked('Line', LINE);
+  await measured.getByLabel('line 1', { exact: true }).selectOption('height');
+  await measured.getByRole('button', { name: /as today’s height/ }).click();
+  await expect(measured.getByText('Kept in today’s measures.')).toBeVisible();
+
+  await pictured('/people/person-maren', 'shirt');
+  // A reference that it cannot be by its sides is said.
+  await page.getByLabel('Beside it lies').selectOption('a bank card');
+  await expect(page.getByText(/^By its sides it is rather a sheet of A4/)).toBeVisible();
+  await page.getByLabel('Beside it lies').selectOption('a sheet of A4');
+  await expect(page.getByText(/^By its sides/)).toBeHidden();
+  await marked('Line', LINE);
+  await measured.getByLabel('line 1', { exact: true }).selectOption('chest, laid flat');
+  await measured.getByLabel('What it is').fill('the grey cardigan');
+  await measured.getByRole('button', { name: /as its bust$/ }).click();
+  await expect(measured.getByText('Kept with the grey cardigan.')).toBeVisible();
+  await page.reload();
+  await expect(measured.getByText('Kept with the grey cardigan.')).toBeVisible();
+});

@@ -6,7 +6,7 @@ import { pathData } from '../core/lay/as-svg';
 import type { DrawnLay, Pin, Placed } from '../core/lay/lay';
 import { boundsOf, moved, rectangle, type Point, type Polygon, within } from '../core/units/polygon';
 import type { Swatch } from '../core/records';
-import { formatLength, type LengthUnit } from '../core/units/length';
+import { asTapeReads, formatLength, type LengthUnit } from '../core/units/length';
 
 /** Room round the fabric for the ruler and what is written beside it, cm. */
 const MARGIN = { ruler: 11, end: 3 };
@@ -120,7 +120,7 @@ export function LayDrawing({
   };
   const { step, named } = RULER[unit];
   const marks = Array.from({ length: Math.floor(long / step) + 1 }, (_, i) => i);
-  const words = (cm: number) => formatLength(Math.round(cm * 10) / 10, unit, { about: true });
+  const words = (cm: number) => formatLength(asTapeReads(cm), unit, { about: true });
   return (
     <svg
       ref={drawing}

@@ -5,7 +5,7 @@ import { doubtsOf } from '../core/body/how-to-measure';
 import { BODY_MEASURES, type BodyMeasure } from '../core/body/zones';
 import { tapeFor, type TapeGain } from '../core/forecast/worth-measuring';
 import type { MeasurementSet, Person } from '../core/records';
-import { formatLength } from '../core/units/length';
+import { asTapeReads, formatLength } from '../core/units/length';
 import { takeTape } from '../data/commands/take-tape';
 import { db } from '../data/database';
 import { useUnit } from '../data/queries';
@@ -62,7 +62,7 @@ export function TapeAsked({ person, bodies, gains }: Props) {
                 className="[&_input]:w-24"
               />
               {gain !== undefined && <p className="text-small text-ink2">right would be surer by {Math.round(100 * gain)} points</p>}
-              {doubt && <DoubtLine doubt={doubt} unit={unit} onInstead={(cm) => void keep(m, Math.round(cm * 10) / 10)} />}
+              {doubt && <DoubtLine doubt={doubt} unit={unit} onInstead={(cm) => void keep(m, asTapeReads(cm))} />}
             </li>
           );
         })}

@@ -1,3 +1,4 @@
+import { asTapeReads } from '../units/length';
 import { areaOf, polygonOf } from '../units/polygon';
 import type { Fabric, FabricTest, FabricUse, Piece } from '../records';
 
@@ -113,7 +114,7 @@ export function settleUses(
 /** What a test on a piece of fabric found: % for stretch (plus) and shrinkage (plus is shorter), g/m² for weight (area in cm², grams). */
 export function testResult({ of, before, after }: Pick<FabricTest, 'of' | 'before' | 'after'>): number {
   const result = of === 'weight' ? (after / before) * 10_000 : of.startsWith('stretch') ? (after / before - 1) * 100 : (1 - after / before) * 100;
-  return Math.round(result * 10) / 10;
+  return asTapeReads(result);
 }
 
 const FIELD = {

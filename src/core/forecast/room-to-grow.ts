@@ -1,5 +1,6 @@
 import { viewOf } from '../make/versions';
 import { addMonths, formatISO, parseISO } from 'date-fns';
+import { asTapeReads } from '../units/length';
 import type { IsoDate } from '../units/date';
 import { grownBody } from '../body/growth';
 import type { BodyMeasure } from '../body/zones';
@@ -49,5 +50,5 @@ export function roomToGrow(input: PatternCase, make: Make, plan: PlannedCut, mem
 }
 
 function toMillimetres(measures: Partial<Record<BodyMeasure, number>>): Partial<Record<BodyMeasure, number>> {
-  return Object.fromEntries(Object.entries(measures).map(([measure, cm]) => [measure, Math.round(cm * 10) / 10]));
+  return Object.fromEntries(Object.entries(measures).map(([measure, cm]) => [measure, asTapeReads(cm)]));
 }

@@ -1,6 +1,7 @@
 import { markOnTable } from '../measure/lengths';
 import { seenAs } from '../measure/kept';
 import type { Piece, PictureMark, PictureMeasured } from '../records';
+import { asTapeReads } from '../units/length';
 import { alongGrain, atOrigin, boundsOf, cornersOf, polygonOf, rectangle, type Point, type Polygon } from '../units/polygon';
 import { leftOf } from './clip';
 
@@ -29,6 +30,5 @@ export function remnantFrom(outline: Polygon, newId: () => string): Piece {
   const lacks = leftOf(rectangle(left, top, right, bottom), outline).flatMap(({ polygon, area }) =>
     area < NO_BITE ? [] : [{ id: newId(), corners: cornersOf(polygon.map(([x, y]): Point => [x - left, y - top])) }],
   );
-  const tenth = (cm: number) => Math.round(cm * 10) / 10;
-  return { length: tenth(bottom - top), width: tenth(right - left), ...(lacks.length > 0 ? { lacks } : {}) };
+  return { length: asTapeReads(bottom - top), width: asTapeReads(right - left), ...(lacks.length > 0 ? { lacks } : {}) };
 }

@@ -34,7 +34,7 @@ export function onTable(view: ArrayLike<number>, frame: Frame, [x, y]: Point): P
 }
 
 /** The homography the other way round: the adjugate, which is the inverse up to a factor that falls out. */
-function backwards(h: ArrayLike<number>): number[] {
+export function backwards(h: ArrayLike<number>): number[] {
   const [a = 0, b = 0, c = 0, d = 0, e = 0, f = 0, g = 0, k = 0] = Array.from(h);
   return [e - f * k, c * k - b, b * f - c * e, f * g - d, a - c * g, c * d - a * f, d * k - e * g, b * g - a * k, a * e - b * d];
 }

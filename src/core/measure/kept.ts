@@ -13,7 +13,7 @@ export function keptView(
   seen: Reckoned,
   reference: Reference & { readonly name?: string },
   found: boolean,
-  before?: PictureMeasured,
+  before?: { readonly thick?: number | undefined; readonly marks?: PictureMeasured['marks'] },
 ): PictureMeasured {
   return {
     frame: { ...seen.frame },

@@ -51,7 +51,8 @@ const TROUSERS: readonly NamedMeasure[] = [
 ];
 
 const ANY: readonly NamedMeasure[] = [
-  { name: 'waist seam', kind: 'curve', how: 'along the edge that is sewn to the other' },
+  { name: 'waist seam, bodice', kind: 'curve', how: 'along the edge that the skirt is sewn to' },
+  { name: 'waist seam, skirt', kind: 'curve', how: 'along the edge that is sewn to the bodice' },
   { name: 'grain line', kind: 'line', how: 'along the grain of a piece or a remnant' },
   { name: 'height', kind: 'line', how: 'of a child: from the floor to the mark on the door frame' },
   { name: 'strap', kind: 'line', zone: 'strap', how: 'from end to end' },

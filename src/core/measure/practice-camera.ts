@@ -154,6 +154,26 @@ function matLines(x: number, y: number, blur: number): number {
   return Math.max(one(x), one(y));
 }
 
+/** How far from the middle a place is seen through the lens, both in half diagonals. */
+const bentBy =
+  (bend: number) =>
+  (r: number): number =>
+    r * (1 - bend * r * r * (1 - 0.15 * r * r));
+
+/** Where each place of the table is truly seen in a picture so taken, px. */
+export function seenBy(shot: PracticeShot): (place: Point) => Point {
+  const { width, height, bend } = shot;
+  const { seen } = poseOf(shot);
+  const unit = Math.hypot(width, height) / 2;
+  const bent = bentBy(bend);
+  return (place) => {
+    const [u, v] = seen(place);
+    const r = Math.hypot(u, v) / unit;
+    const k = r === 0 ? 1 : bent(r) / r;
+    return [width / 2 + u * k, height / 2 + v * k];
+  };
+}
+
 /**
  * A picture of a flat table as a phone would take it: tilted, bent by the lens, blurred, noisy, with shadows. The same seed gives the same picture.
  *
@@ -161,9 +181,9 @@ function matLines(x: number, y: number, blur: number): number {
  */
 export function photograph(scene: PracticeScene, shot: PracticeShot): PracticePicture {
   const { width, height, bend, noise, shadow, seed } = shot;
-  const { seen, stand, sight, right, down } = poseOf(shot);
+  const { stand, sight, right, down } = poseOf(shot);
   const unit = Math.hypot(width, height) / 2;
-  const bent = (r: number) => r * (1 - bend * r * r * (1 - 0.15 * r * r));
+  const bent = bentBy(bend);
   /** The lens the other way round, read from a table. */
   const fine = 4000;
   const most = 1.25;
@@ -227,17 +247,7 @@ export function photograph(scene: PracticeScene, shot: PracticeShot): PracticePi
       rgba[p + 3] = 255;
     }
   }
-  return {
-    width,
-    height,
-    rgba,
-    at: (where) => {
-      const [u, v] = seen(where);
-      const r = Math.hypot(u, v) / unit;
-      const k = r === 0 ? 1 : bent(r) / r;
-      return [width / 2 + u * k, height / 2 + v * k];
-    },
-  };
+  return { width, height, rgba, at: seenBy(shot) };
 }
 
 /**

@@ -1,12 +1,14 @@
 import fc from 'fast-check';
 import { itemAt } from '../units/item-at';
 import { rectangle, type Point } from '../units/polygon';
-import { inPicture, onTable, type View } from './camera';
+import { halfDiagonal, inPicture, onTable, type View } from './camera';
+import { asView, homography } from './fit-view';
 import { findMat } from './find-mat';
 import { findSheet } from './find-sheet';
 import { greyOf } from './grey';
 import { cameraHeight, clickOfNumbers, markLength, outlineMeasures } from './lengths';
-import { photograph, sheetOn, type PracticeScene, type PracticeShot } from './practice-camera';
+import { photograph, seenBy, sheetOn, type PracticeScene, type PracticeShot } from './practice-camera';
+import { proportion, unlike } from './proportion';
 import { reckoned, sidesAsLaid, wrongCorners, type Corners, type Reckoned } from './reckon';
 import { referenceNamed } from './reference';
 
@@ -249,4 +251,50 @@ test('by a ruler alone, straight down: the scale is right there, and further out
       { width: 20, height: 20, ruler: true },
     ),
   ).toMatch(/one place/);
+});
+
+interface Sides {
+  readonly width: number;
+  readonly height: number;
+}
+
+describe('what lies there is something else than was said', () => {
+  /** The view of a camera without a lens to a sheet that is taken for another. */
+  const seenWith = (sheet: Sides, said: Sides, tilt: number): View => {
+    const shot = { ...SHOT, tilt, bend: 0 };
+    const half = halfDiagonal(shot);
+    const corners = sheetOn([22, 20], sheet.width, sheet.height, 8).outline.map(seenBy(shot));
+    const free = corners.map(([x, y]): Point => [(x - shot.width / 2) / half, (y - shot.height / 2) / half]);
+    const view = homography(free, rectangle(0, 0, said.width, said.height));
+    if (!view) throw new Error('its corners lie in a line');
+    return asView(view);
+  };
+  const LETTER = { width: 27.94, height: 21.59 };
+  const CARD = { width: 8.56, height: 5.398 };
+
+  test('taken straight down its sides say so, and which of the known it is', () => {
+    const view = seenWith(LETTER, A4, 2);
+    expect(unlike(view, A4)).toEqual({ rather: 'letter' });
+    const [least, most] = proportion(view);
+    const truth = LETTER.height / LETTER.width / (A4.height / A4.width);
+    expect(least).toBeLessThan(truth + 0.005);
+    expect(most).toBeGreaterThan(truth - 0.005);
+    expect(most - least).toBeLessThan(0.01);
+  });
+
+  test.each([0, 5, 10, 15, 20, 25])('a sheet that is what was said is never doubted, leaning %p°', (tilt) => {
+    expect(unlike(seenWith(A4, A4, tilt), A4)).toBeUndefined();
+    expect(unlike(seenWith(LETTER, LETTER, tilt), LETTER)).toBeUndefined();
+  });
+
+  test('a card for a sheet is seen even where the camera leaned; what fits nothing known is only doubted', () => {
+    expect(unlike(seenWith(A4, CARD, 12), CARD)).toBeDefined();
+    expect(unlike(seenWith({ width: 26, height: 24 }, A4, 3), A4)).toEqual({ rather: undefined });
+  });
+
+  test('of a ruler and a mat nothing is said', () => {
+    const view = seenWith(LETTER, A4, 2);
+    expect(unlike(view, { ...A4, ruler: true })).toBeUndefined();
+    expect(unlike(view, { ...A4, square: 5 })).toBeUndefined();
+  });
 });

@@ -1,3 +1,4 @@
+import { keysOf } from '../units/keys';
 import type { Doubted } from './lengths';
 
 /** What two seams that are sewn together have to each other. */
@@ -14,10 +15,19 @@ export const SEAM_PAIRS = {
   'set-in sleeve': { first: 'sleeve cap', second: 'armhole', ease: [2, 5] },
   'dropped sleeve': { first: 'sleeve cap', second: 'armhole', ease: [0, 1] },
   collar: { first: 'neck edge', second: 'collar', ease: [0, 0.5] },
-  waist: { first: 'skirt waist', second: 'bodice waist', ease: [0, 1] },
+  waist: { first: 'waist seam, skirt', second: 'waist seam, bodice', ease: [0, 1] },
   'any seam': { first: 'one seam', second: 'the other', ease: [0, 0.3] },
 } as const satisfies Record<string, { readonly first: string; readonly second: string; readonly ease: readonly [number, number] }>;
 export type SeamPair = keyof typeof SEAM_PAIRS;
+
+/**
+ * As what two measured seams are sewn, by what they are called; a sleeve is taken as set in.
+ *
+ * @example pairNamed(['armhole', 'sleeve cap']) // 'set-in sleeve'
+ * @returns undefined where their names do not say it
+ */
+export const pairNamed = (names: readonly string[]): SeamPair | undefined =>
+  keysOf(SEAM_PAIRS).find((pair) => [SEAM_PAIRS[pair].first, SEAM_PAIRS[pair].second].every((name) => names.includes(name)));
 
 /**
  * Walks two seams along each other: whether they meet, with the ease that is meant between them.

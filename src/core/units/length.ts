@@ -27,6 +27,13 @@ function cmPer(unit: string): number {
   return CM_PER_UNIT.find(([name]) => name.test(unit))?.[1] ?? 1;
 }
 
+/**
+ * A length as fine as a tape is read: to a tenth of a centimetre.
+ *
+ * @example asTapeReads(53.412) // 53.4
+ */
+export const asTapeReads = (cm: number): number => Math.round(cm * 10) / 10;
+
 /** Takes float noise off a computed length; keeps 1.5875 (⅝ in) and every 0.0001 cm. */
 export function tidy(cm: number): number {
   return Math.round(cm * 1e6) / 1e6;

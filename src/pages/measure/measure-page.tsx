@@ -91,6 +91,7 @@ export function MeasurePage() {
         measured={picture.measured}
         garment={garment}
         unit={unit}
+        lies={owner.kind === 'make' || owner.kind === 'person' ? 'thick' : 'flat'}
         onMeasured={keep}
         under={(mark, measured) => <WhereItGoes owner={owner} mark={mark} measured={measured} unit={unit} />}
       />

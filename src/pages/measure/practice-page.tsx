@@ -94,7 +94,7 @@ export function PracticePage() {
           measured={measured}
           garment={at === 1 ? 'trousers' : 'shirt'}
           unit={unit}
-          thickAsked={false}
+          lies={undefined}
           onMeasured={(change) => setMeasured(change)}
           under={(mark, of) => <Truth scene={scene} name={mark.name} found={lengthOfMark(of, mark)} unit={unit} />}
         />

@@ -336,14 +336,22 @@ function LayTable({ work: planned }: { work: PlanInWork }) {
             {rest.length > 0 && left.length > 0 && <p className="mt-1 text-small">Out of that would come: {rest.join('; ')}.</p>}
             {on.border && (
               <p className="mt-1 text-small">
-                {folded && on.fold !== 'crosswise'
-                  ? 'On a border pieces are laid in a single layer or folded across.'
-                  : found.pieces.some((p) => p.onBorder)
-                    ? `On the border: ${found.pieces
-                        .filter((p) => p.onBorder)
-                        .map((p) => p.name)
-                        .join(', ')}.`
-                    : 'Which hems lie on the border is said with the pieces of the pattern.'}
+                {folded && on.fold !== 'crosswise' ? (
+                  'On a border pieces are laid in a single layer or folded across.'
+                ) : found.pieces.some((p) => p.onBorder) ? (
+                  `On the border: ${found.pieces
+                    .filter((p) => p.onBorder)
+                    .map((p) => p.name)
+                    .join(', ')}.`
+                ) : (
+                  <>
+                    Which hems lie on the border is said{' '}
+                    <Link className="underline" to={routes.changePattern(input.pattern.id)}>
+                      with the pieces of the pattern
+                    </Link>
+                    .
+                  </>
+                )}
               </p>
             )}
             {missing > 0 && over !== undefined && over >= 0 && (

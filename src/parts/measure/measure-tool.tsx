@@ -2,28 +2,24 @@ import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { inPicture } from '../../core/measure/camera';
 import { keptCorners, keptPoints, keptView, lengthOfMark, seenAs } from '../../core/measure/kept';
 import { markOnTable } from '../../core/measure/lengths';
-import { namedFor } from '../../core/measure/named';
 import type { Corners, Reckoned } from '../../core/measure/reckon';
-import { REFERENCES, type Reference, type ReferenceName } from '../../core/measure/reference';
+import { REFERENCES, type Reference } from '../../core/measure/reference';
 import type { GarmentKind, PictureMark, PictureMeasured } from '../../core/records';
-import { keysOf } from '../../core/units/keys';
 import { formatLength, type LengthUnit } from '../../core/units/length';
 import { polygonOf, type Point } from '../../core/units/polygon';
 import { newId } from '../../data/new-id';
 import { Button } from '../../ui/button';
-import { SelectField } from '../../ui/field';
-import { Labelled } from '../../ui/labelled';
-import { aboveNought, LengthField } from '../../ui/length-field';
 import { Refusal } from '../../ui/refusal';
 import { Segmented } from '../../ui/segmented';
 import { Tick } from '../../ui/tick';
 import { useMeasurer } from '../../workers/use-measurer';
+import { MarksMeasured, type MarksChange } from './marks-measured';
 import { doubtedWords } from './measure-words';
 import { PictureBoard, type Drawn, type Handle } from './picture-board';
+import { GARMENT_THICK, kindOf, ReferenceChoice, sidesOf, type OwnSides, type ReferenceKind } from './reference-choice';
 import { SeamsWalked } from './seams-walked';
 
 type Tool = 'line' | 'curve' | 'outline' | 'corners';
-type Kind = ReferenceName | 'mat' | 'own' | 'ruler';
 
 const TOOLS = [
   { value: 'line', label: 'Line' },
@@ -41,9 +37,6 @@ const HELP: Record<Tool, string> = {
 
 /** A click snaps to an edge within so much of the picture's longer side. */
 const REACH = 1 / 120;
-/** Thick cloth lies so high, cm. Source: two layers of a garment laid flat, by our own measuring. */
-const GARMENT_THICK = 0.5;
-
 /** Corners to begin with where none were found: a rectangle in the middle. */
 const inTheMiddle = ({ width, height }: PictureMeasured['frame']): Corners => [
   [width * 0.35, height * 0.35],
@@ -51,28 +44,6 @@ const inTheMiddle = ({ width, height }: PictureMeasured['frame']): Corners => [
   [width * 0.65, height * 0.65],
   [width * 0.35, height * 0.65],
 ];
-
-/** What a reference is called again that was kept. */
-const kindOf = (measured: PictureMeasured | undefined): Kind => {
-  const { reference } = measured ?? {};
-  if (!reference) return 'a4';
-  if (reference.ruler) return 'ruler';
-  if (reference.square !== undefined) return 'mat';
-  return keysOf(REFERENCES).find((name) => name === reference.name) ?? 'own';
-};
-
-interface OwnSides {
-  readonly width: number;
-  readonly height: number;
-  readonly square: number;
-}
-
-/** The sides of what lies there, by what was chosen. */
-const sidesOf = (next: Kind, sides: OwnSides): Reference => {
-  if (next === 'mat') return sides;
-  if (next === 'ruler') return { width: sides.width, height: sides.width, ruler: true };
-  return next === 'own' ? { width: sides.width, height: sides.height } : { width: REFERENCES[next].width, height: REFERENCES[next].height };
-};
 
 /** A change to what is kept of a picture. */
 export type MeasuredChange = (now: PictureMeasured | undefined) => PictureMeasured | undefined;
@@ -91,7 +62,7 @@ export function MeasureTool({
   measured,
   garment,
   unit,
-  thickAsked = true,
+  lies,
   onMeasured,
   under,
 }: {
@@ -100,15 +71,15 @@ export function MeasureTool({
   measured: PictureMeasured | undefined;
   garment: GarmentKind | undefined;
   unit: LengthUnit;
-  /** Whether what is measured may lie thick above the reference. */
-  thickAsked?: boolean;
+  /** How what is measured lies above the reference until it is said; undefined where that is not asked. */
+  lies: 'flat' | 'thick' | undefined;
   onMeasured: (change: MeasuredChange, what: string) => void;
   under?: (mark: PictureMark, measured: PictureMeasured) => ReactNode;
 }) {
   const measurer = useMeasurer();
   const [opened, setOpened] = useState<{ readonly width: number; readonly height: number }>();
   const [problem, setProblem] = useState('');
-  const [kind, setKind] = useState<Kind>(() => kindOf(measured));
+  const [kind, setKind] = useState<ReferenceKind>(() => kindOf(measured));
   const [own, setOwn] = useState({
     width: measured?.reference.width ?? 40,
     height: measured?.reference.height ?? 30,
@@ -121,10 +92,14 @@ export function MeasureTool({
   const [draft, showDraft] = useState<readonly Point[]>([]);
   /** The points as they stand: one may come while the edge for the one before it is still looked for. */
   const points = useRef<readonly Point[]>([]);
-  const setDraft = (next: readonly Point[]) => {
+  /** The points before each click, since a click that follows an edge puts many. */
+  const before = useRef<readonly (readonly Point[])[]>([]);
+  const setDraft = (next: readonly Point[], steps: readonly (readonly Point[])[] = []) => {
     points.current = next;
+    before.current = steps;
     showDraft(next);
   };
+  const oneBack = () => setDraft(before.current.at(-1) ?? [], before.current.slice(0, -1));
   const placing = useRef(Promise.resolve());
   const [hovered, setHovered] = useState<Point>();
   const [chosen, setChosen] = useState<string>();
@@ -137,16 +112,17 @@ export function MeasureTool({
   });
 
   /** Reckons the picture by corners; what is wrong with them is said, and they stay where they were put. */
-  const reckon = async (at: Corners, by: Reference, found: boolean, name: Kind) => {
+  const reckon = async (at: Corners, by: Reference, found: boolean, name: ReferenceKind) => {
     const seen: Reckoned | string = await measurer().reckon(at, by);
     if (typeof seen === 'string') return setProblem(seen);
     setProblem('');
     setCorners(undefined);
     const named = { ...by, ...(name === 'mat' || name === 'own' || name === 'ruler' ? {} : { name }) };
-    latest.current.onMeasured((now) => keptView(seen, named, found, now), 'what lies beside it');
+    const thick = lies === 'thick' ? GARMENT_THICK : undefined;
+    latest.current.onMeasured((now) => keptView(seen, named, found, now ?? { thick }), 'what lies beside it');
     if (found) setTool('line');
   };
-  const search = async (by: Reference, name: Kind) => {
+  const search = async (by: Reference, name: ReferenceKind) => {
     if (!frame) return;
     if (by.square !== undefined) {
       setProblem('The lines of the mat are being looked for…');
@@ -202,17 +178,13 @@ export function MeasureTool({
     const seen = seenAs(of);
     return mark.kind === 'curve' ? markOnTable(seen, 'curve', points).map((p) => inPicture(seen.view, seen.frame, p)) : [...points];
   };
-  const changeMarks = (change: (now: readonly PictureMark[]) => PictureMark[], what: string) =>
-    onMeasured((now) => now && { ...now, marks: change(now.marks) }, what);
+  const changeMarks = (change: MarksChange, what: string) => onMeasured((now) => now && { ...now, marks: change(now.marks) }, what);
   const keepMark = (places: readonly Point[]) => {
     if (!measured || tool === 'corners') return;
     const mark: PictureMark = { id: newId(), kind: follow && tool === 'curve' ? 'line' : tool, points: keptPoints(places) };
-    changeMarks((now) => [...now, mark], `a ${tool}`);
+    changeMarks((now) => [...now, mark], tool === 'outline' ? 'an outline' : `a ${tool}`);
     setDraft([]);
     setChosen(mark.id);
-  };
-  const finish = () => {
-    if (draft.length >= (tool === 'outline' ? 3 : 2)) keepMark(draft);
   };
   const place = async (at: Point) => {
     if (!measured || tool === 'corners') return;
@@ -221,18 +193,19 @@ export function MeasureTool({
     const way = follow && tool !== 'line' && from ? (await measurer().follow(toWorker(from), toWorker(on))).map(fromWorker).slice(1) : [on];
     const now = [...points.current, ...way];
     if (tool === 'line' && now.length === 2) keepMark(now);
-    else setDraft(now);
+    else setDraft(now, [...before.current, points.current]);
   };
-  /** One after the other, in the order in which they were put. */
-  const point = (at: Point) => {
-    placing.current = placing.current
-      .then(() => place(at))
-      .catch((error: unknown) => setProblem(error instanceof Error ? error.message : String(error)));
+  const close = async () => {
+    const put = points.current;
+    const [from, to] = [put.at(-1), put[0]];
+    if (put.length < (tool === 'outline' ? 3 : 2)) return;
+    const way =
+      tool === 'outline' && follow && from && to ? (await measurer().follow(toWorker(from), toWorker(to))).map(fromWorker).slice(1, -1) : [];
+    keepMark([...put, ...way]);
   };
-  const closeOutline = async () => {
-    const [from, to] = [draft.at(-1), draft[0]];
-    const way = follow && from && to ? (await measurer().follow(toWorker(from), toWorker(to))).map(fromWorker).slice(1, -1) : [];
-    keepMark([...draft, ...way]);
+  /** One act after the other, in the order in which they were asked for: each may wait for an edge. */
+  const inTurn = (act: () => void | Promise<void>) => {
+    placing.current = placing.current.then(act).catch((error: unknown) => setProblem(error instanceof Error ? error.message : String(error)));
   };
   const changeMark = (mark: PictureMark, part: Partial<PictureMark>, what: string) =>
     changeMarks((now) => now.map((m) => (m.id === mark.id ? { ...m, ...part } : m)), what);
@@ -293,7 +266,7 @@ export function MeasureTool({
       changeMark(shownMark, { points: keptPoints(polygonOf(shownMark.points).map((p, at) => (at === i ? to : p))) }, 'a point moved');
     }
   };
-  const choose = (next: Kind, sides = own) => {
+  const choose = (next: ReferenceKind, sides = own) => {
     setKind(next);
     const by = sidesOf(next, sides);
     // What was put or found stays: it may well be the same sheet of another size.
@@ -330,10 +303,10 @@ export function MeasureTool({
               Follow edges
             </Tick>
           )}
-          {draft.length > 0 && tool !== 'line' && <Button onClick={() => (tool === 'outline' ? void closeOutline() : finish())}>Done</Button>}
+          {draft.length > 0 && tool !== 'line' && <Button onClick={() => inTurn(close)}>Done</Button>}
           {draft.length > 0 && (
-            <Button quiet onClick={() => setDraft(follow ? [] : draft.slice(0, -1))}>
-              {follow ? 'Begin anew' : 'One point back'}
+            <Button quiet onClick={() => inTurn(oneBack)}>
+              One point back
             </Button>
           )}
         </div>
@@ -345,13 +318,13 @@ export function MeasureTool({
           lines={lines}
           handles={handles}
           asks={measured !== undefined && tool !== 'corners'}
-          onPoint={point}
+          onPoint={(at) => inTurn(() => place(at))}
           onHover={setHovered}
           onMove={move}
           onKey={(key) => {
-            if (key === 'back') setDraft(draft.slice(0, -1));
-            else if (key === 'finish') void (tool === 'outline' ? closeOutline() : finish());
-            else setDraft([]);
+            if (key === 'back') inTurn(oneBack);
+            else if (key === 'finish') inTurn(close);
+            else inTurn(() => setDraft([]));
           }}
         />
         <p className="mt-1 text-small text-ink2">
@@ -359,145 +332,18 @@ export function MeasureTool({
         </p>
       </div>
       <aside className="flex flex-col gap-4" aria-label="What was measured">
-        <section>
-          <h2 className="text-head">What of known size lies there</h2>
-          <div className="flex flex-wrap items-end gap-2">
-            <SelectField label="Beside it lies" value={kind} onChange={(e) => choose(asKind(e.target.value))}>
-              {keysOf(REFERENCES).map((name) => (
-                <option key={name} value={name}>
-                  {REFERENCES[name].label}
-                </option>
-              ))}
-              <option value="mat">a cutting mat</option>
-              <option value="ruler">a ruler or a tape</option>
-              <option value="own">a rectangle I measured</option>
-            </SelectField>
-            {(kind === 'own' || kind === 'mat') && (
-              <>
-                <LengthField
-                  label={kind === 'mat' ? 'Corners apart, across' : 'Its one side'}
-                  cm={own.width}
-                  unit={unit}
-                  check={aboveNought}
-                  onCm={(cm) => cm !== undefined && side({ width: cm })}
-                  className="w-28"
-                />
-                <LengthField
-                  label={kind === 'mat' ? 'and down' : 'its other side'}
-                  cm={own.height}
-                  unit={unit}
-                  check={aboveNought}
-                  onCm={(cm) => cm !== undefined && side({ height: cm })}
-                  className="w-28"
-                />
-              </>
-            )}
-            {kind === 'ruler' && (
-              <LengthField
-                label="Its ends apart"
-                cm={own.width}
-                unit={unit}
-                check={aboveNought}
-                onCm={(cm) => cm !== undefined && side({ width: cm })}
-                className="w-28"
-              />
-            )}
-            {kind === 'mat' && (
-              <LengthField
-                label="Squares of"
-                cm={own.square}
-                unit={unit}
-                check={aboveNought}
-                onCm={(cm) => cm !== undefined && side({ square: cm })}
-                className="w-24"
-              />
-            )}
-            <Button quiet onClick={() => void search(reference, kind)}>
-              Look for it again
-            </Button>
-          </div>
-          {measured && (
-            <p className="mt-1 text-small text-ink2">
-              {measured.found ? 'Found in the picture' : kind === 'ruler' ? 'One length, put by hand' : 'Its corners were put by hand'}
-              {kind === 'ruler'
-                ? '; what the camera leaned and the lens bends is doubt'
-                : measured.refined
-                  ? ', and brought onto its edges'
-                  : '; its edges could not be made out, so lengths are less sure'}
-              . {measured.refined && measured.rms > 1 && 'It does not lie quite flat, or is no such rectangle: look at its corners.'}
-            </p>
-          )}
-          {thickAsked && measured && (
-            <Labelled className="mt-2" label="What is measured lies">
-              <Segmented
-                label="What is measured lies"
-                value={measured.thick === undefined || measured.thick === 0 ? 'flat' : 'thick'}
-                choices={[
-                  { value: 'flat', label: 'flat as paper' },
-                  { value: 'thick', label: 'thick as a garment' },
-                ]}
-                onChange={(how) => onMeasured((now) => now && { ...now, thick: how === 'thick' ? GARMENT_THICK : 0 }, 'how thick it lies')}
-              />
-            </Labelled>
-          )}
-        </section>
+        <ReferenceChoice
+          kind={kind}
+          own={own}
+          measured={measured}
+          unit={unit}
+          onKind={choose}
+          onSide={side}
+          onSearch={() => void search(reference, kind)}
+          onThick={lies ? (thick) => onMeasured((now) => now && { ...now, thick }, 'how thick it lies') : undefined}
+        />
         {measured && (
-          <section>
-            <h2 className="text-head">Measured</h2>
-            {marks.length === 0 && <p className="text-small text-ink2">Nothing yet. Choose Line, and put both ends of what you want to know.</p>}
-            <ul aria-live="polite">
-              {marks.map((mark, i) => {
-                const names = namedFor(garment).filter((n) => n.kind === mark.kind || (mark.kind !== 'outline' && n.kind !== 'outline'));
-                return (
-                  <li key={mark.id} className={`border-b border-rule py-1.5 ${mark.id === chosen ? 'bg-tint' : ''}`}>
-                    <div className="flex items-end justify-between gap-2">
-                      <SelectField
-                        label={`${mark.kind} ${i + 1}`}
-                        value={mark.name ?? ''}
-                        onChange={(e) => {
-                          const named = names.find((n) => n.name === e.target.value);
-                          const { doubled: _, zone: __, name: ___, ...bare } = mark;
-                          const next: PictureMark = {
-                            ...bare,
-                            ...(named
-                              ? { name: named.name, ...(named.doubled ? { doubled: true } : {}), ...(named.zone ? { zone: named.zone } : {}) }
-                              : {}),
-                          };
-                          changeMarks((now) => now.map((m) => (m.id === mark.id ? next : m)), 'what was measured');
-                        }}
-                        className="min-w-0 flex-1 [&_select]:w-full"
-                      >
-                        <option value="">no name</option>
-                        {names.map((n) => (
-                          <option key={n.name} value={n.name}>
-                            {n.name}
-                          </option>
-                        ))}
-                      </SelectField>
-                      <button
-                        type="button"
-                        className="min-h-8 rounded-md px-1 text-right font-semibold whitespace-nowrap underline-offset-2 hover:underline max-sm:min-h-11"
-                        aria-pressed={mark.id === chosen}
-                        onClick={() => setChosen(mark.id === chosen ? undefined : mark.id)}
-                      >
-                        {doubtedWords(lengthOfMark(measured, mark), unit)}
-                        {mark.doubled && <span className="block text-small font-normal text-ink2">all round</span>}
-                      </button>
-                      <Button
-                        quiet
-                        aria-label={`Remove ${mark.name ?? `${mark.kind} ${i + 1}`}`}
-                        onClick={() => changeMarks((now) => now.filter((m) => m.id !== mark.id), 'a mark removed')}
-                      >
-                        ×
-                      </Button>
-                    </div>
-                    {mark.name !== undefined && <p className="text-small text-ink2">{names.find((n) => n.name === mark.name)?.how}</p>}
-                    {under?.(mark, measured)}
-                  </li>
-                );
-              })}
-            </ul>
-          </section>
+          <MarksMeasured measured={measured} garment={garment} unit={unit} chosen={chosen} onChosen={setChosen} onMarks={changeMarks} under={under} />
         )}
         {measured && marks.length > 1 && <SeamsWalked measured={measured} unit={unit} />}
       </aside>
@@ -506,7 +352,3 @@ export function MeasureTool({
 }
 
 const CORNER_WORDS = ['upper left', 'upper right', 'lower right', 'lower left'] as const;
-
-/** What the list of references offers, as what it is. */
-const asKind = (value: string): Kind =>
-  value === 'mat' || value === 'own' || value === 'ruler' ? value : (keysOf(REFERENCES).find((name) => name === value) ?? 'a4');

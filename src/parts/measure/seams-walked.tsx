@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { lengthOfMark } from '../../core/measure/kept';
-import { SEAM_PAIRS, walked, type SeamPair } from '../../core/measure/walk';
+import { pairNamed, SEAM_PAIRS, walked, type SeamPair, type Walked } from '../../core/measure/walk';
 import type { PictureMeasured } from '../../core/records';
 import { keysOf } from '../../core/units/keys';
 import { formatLength, type LengthUnit } from '../../core/units/length';
@@ -10,10 +10,11 @@ import { doubtedWords } from './measure-words';
 /** Two seams that are sewn together, walked along each other: by how much one is longer, against the ease that is meant. */
 export function SeamsWalked({ measured, unit }: { measured: PictureMeasured; unit: LengthUnit }) {
   const marks = measured.marks.filter((m) => m.kind !== 'outline');
-  const [pair, setPair] = useState<SeamPair>('set-in sleeve');
+  const [said, setPair] = useState<SeamPair>();
   const [firstId, setFirst] = useState<string>();
   const [secondIds, setSecond] = useState<readonly string[]>([]);
-  const { first: firstWord, second: secondWord } = SEAM_PAIRS[pair];
+  const pair = said ?? pairNamed(marks.flatMap((m) => m.name ?? []));
+  const { first: firstWord, second: secondWord } = SEAM_PAIRS[pair ?? 'any seam'];
   const first = marks.find((m) => m.id === firstId) ?? marks.find((m) => m.name === firstWord) ?? marks[0];
   const second =
     secondIds.length > 0 ? marks.filter((m) => secondIds.includes(m.id)) : marks.filter((m) => m.id !== first?.id && m.name === secondWord);
@@ -21,8 +22,6 @@ export function SeamsWalked({ measured, unit }: { measured: PictureMeasured; uni
   const against = second.length > 0 ? second : marks.filter((m) => m.id !== first.id).slice(0, 1);
   const lengths = against.map((m) => lengthOfMark(measured, m));
   const sum = { value: lengths.reduce((a, b) => a + b.value, 0), doubt: Math.hypot(...lengths.map((l) => l.doubt)) };
-  const { longer, meant, answer } = walked(lengthOfMark(measured, first), sum, pair);
-  const cm = (n: number) => formatLength(n, unit, { about: true });
   const name = (id: string) => {
     const i = measured.marks.findIndex((m) => m.id === id);
     const mark = measured.marks[i];
@@ -32,7 +31,8 @@ export function SeamsWalked({ measured, unit }: { measured: PictureMeasured; uni
     <section>
       <h2 className="text-head">Do two seams meet?</h2>
       <div className="flex flex-wrap items-end gap-2">
-        <SelectField label="Sewn as" value={pair} onChange={(e) => setPair(keysOf(SEAM_PAIRS).find((p) => p === e.target.value) ?? 'any seam')}>
+        <SelectField label="Sewn as" value={pair ?? ''} onChange={(e) => setPair(keysOf(SEAM_PAIRS).find((p) => p === e.target.value))}>
+          <option value="">not said</option>
           {keysOf(SEAM_PAIRS).map((p) => (
             <option key={p} value={p}>
               {p}
@@ -62,18 +62,30 @@ export function SeamsWalked({ measured, unit }: { measured: PictureMeasured; uni
         </SelectField>
       </div>
       <p className="mt-1" aria-live="polite">
-        {firstWord} is {doubtedWords({ value: Math.abs(longer.value), doubt: longer.doubt }, unit)} {longer.value < 0 ? 'shorter' : 'longer'} than{' '}
-        {secondWord}; meant are {cm(meant[0])} to {cm(meant[1])} longer.{' '}
-        <strong className={answer === 'meets' ? 'text-moss' : answer === 'not sure' ? '' : 'text-garnet'}>
-          {answer === 'meets'
-            ? 'They meet.'
-            : answer === 'not sure'
-              ? 'Too close to say.'
-              : answer === 'too long'
-                ? 'It is too long.'
-                : 'It is too short.'}
-        </strong>
+        {pair ? (
+          <Answer found={walked(lengthOfMark(measured, first), sum, pair)} pair={pair} unit={unit} />
+        ) : (
+          'Say what they are sewn as, and they are walked.'
+        )}
       </p>
     </section>
   );
 }
+
+function Answer({ found: { longer, meant, answer }, pair, unit }: { found: Walked; pair: SeamPair; unit: LengthUnit }) {
+  const cm = (n: number) => formatLength(n, unit, { about: true });
+  return (
+    <>
+      {SEAM_PAIRS[pair].first} is {doubtedWords({ value: Math.abs(longer.value), doubt: longer.doubt }, unit)}{' '}
+      {longer.value < 0 ? 'shorter' : 'longer'} than {SEAM_PAIRS[pair].second}; meant are {cm(meant[0])} to {cm(meant[1])} longer.{' '}
+      <strong className={answer === 'meets' ? 'text-moss' : answer === 'not sure' ? '' : 'text-garnet'}>{ANSWERS[answer]}</strong>
+    </>
+  );
+}
+
+const ANSWERS: Record<Walked['answer'], string> = {
+  meets: 'They meet.',
+  'not sure': 'Too close to say.',
+  'too long': 'It is too long.',
+  'too short': 'It is too short.',
+};

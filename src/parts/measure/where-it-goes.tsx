@@ -19,7 +19,7 @@ import {
   type PictureMeasured,
   type Plan,
 } from '../../core/records';
-import { formatLength, type LengthUnit } from '../../core/units/length';
+import { asTapeReads, formatLength, type LengthUnit } from '../../core/units/length';
 import { newId } from '../../data/new-id';
 import { useBodies } from '../../data/queries';
 import { today } from '../../data/today';
@@ -37,9 +37,6 @@ export type MeasuredOwner =
   | { readonly kind: 'plan'; readonly record: Plan }
   | { readonly kind: 'person'; readonly record: Person };
 
-/** Kept as fine as a tape is read, cm. */
-const tenth = (cm: number) => Math.round(cm * 10) / 10;
-
 /** Below a mark: what its measure can be kept as, in one touch. */
 export function WhereItGoes({
   owner,
@@ -52,7 +49,7 @@ export function WhereItGoes({
   measured: PictureMeasured;
   unit: LengthUnit;
 }) {
-  const cm = tenth(lengthOfMark(measured, mark).value);
+  const cm = asTapeReads(lengthOfMark(measured, mark).value);
   switch (owner.kind) {
     case 'make':
       return <OnMake make={owner.record} mark={mark} measured={measured} unit={unit} />;
@@ -83,8 +80,8 @@ function OnMake({ make, mark, measured, unit }: { make: Make; mark: PictureMark;
   if (!zone) return null;
   const cm =
     isCrotch && front && back
-      ? tenth(lengthOfMark(measured, front).value + lengthOfMark(measured, back).value)
-      : tenth(lengthOfMark(measured, mark).value);
+      ? asTapeReads(lengthOfMark(measured, front).value + lengthOfMark(measured, back).value)
+      : asTapeReads(lengthOfMark(measured, mark).value);
   const kept = make.measured.find((m) => m.zone === zone);
   const label = zoneOf(zone).label;
   if (kept?.cm === cm && kept.of === 'garment') return <p className="text-small text-moss">Kept: its {label} is reckoned with this.</p>;
