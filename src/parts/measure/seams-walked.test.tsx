@@ -25,9 +25,12 @@ test('cap and armhole by their names: front and back of the armhole count togeth
   expect(screen.getByText(/sleeve cap is 25.cm/)).toBeDefined();
 });
 
-test('seams without a name are walked as they come', () => {
-  draw(<SeamsWalked measured={samplePicture([line('a', 40), line('b', 43)])} unit="cm" />);
-  expect(screen.getByText(/sleeve cap is 3.cm ± 0\.\d shorter than armhole/)).toBeDefined();
+test('seams whose names do not say it are judged only once it is said what they are sewn as', async () => {
+  draw(<SeamsWalked measured={samplePicture([line('a', 40, 'crotch curve, front'), line('b', 43, 'crotch curve, back')])} unit="cm" />);
+  expect(screen.getByText('Say what they are sewn as, and they are walked.')).toBeDefined();
+  expect(screen.queryByText(/It is too/)).toBeNull();
+  await user.selectOptions(screen.getByLabelText('Sewn as'), 'any seam');
+  expect(screen.getByText(/one seam is 3.cm ± 0\.\d shorter than the other/)).toBeDefined();
   expect(screen.getByText('It is too short.')).toBeDefined();
 });
 
