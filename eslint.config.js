@@ -40,6 +40,7 @@ const rooms = [
   'symptom',
   'decide',
   'plan',
+  'schedule',
   'statement',
   'archive',
   'engine',

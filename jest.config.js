@@ -9,6 +9,7 @@ export default {
   // Jest reads no modules of packages: it takes other builds of the same.
   moduleNameMapper: {
     '^@zip\\.js/zip\\.js/lib/zip-core-native\\.js$': '@zip.js/zip.js',
+    '^d3-color$': '<rootDir>/node_modules/d3-color/dist/d3-color.js',
     '^earcut$': '<rootDir>/node_modules/earcut/dist/earcut.min.js',
   },
   transform: {

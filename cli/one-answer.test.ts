@@ -93,6 +93,8 @@ const ledgers = fc
       plans: [],
       sets: [],
       collections: [],
+      times: [],
+      occasions: [],
       pictures: [],
     };
   });

@@ -8,7 +8,7 @@ import { dateOfDay, dayNumber } from '../src/core/units/date';
 import { seasonOf, seasonsOf } from '../src/core/wear/season';
 import { fabrics } from './fabrics';
 import { makes } from './makes';
-import { lists, plans, sets } from './plans';
+import { lists, occasions, plans, sets, times } from './plans';
 import { collections, patterns } from './patterns';
 import { bodies, people } from './people';
 
@@ -169,6 +169,8 @@ export function demoLedger(): Ledger {
     plans,
     sets,
     collections,
+    times,
+    occasions,
     pictures: makes.flatMap(picturesOf),
   };
 }

@@ -1,7 +1,22 @@
 import Dexie, { type EntityTable, type Transaction } from 'dexie';
 import { changeToday, historyToday, recordToday, tableToday } from '../core/ledger/earlier-names';
 import type { RecordHistory } from '../core/ledger/merge/history';
-import type { Fabric, Make, MeasurementSet, Pattern, Person, Picture, Collection, Plan, PlanList, SewnSet, TableName, Wear } from '../core/records';
+import type {
+  Collection,
+  Fabric,
+  Make,
+  MeasurementSet,
+  Occasion,
+  Pattern,
+  Person,
+  Picture,
+  Plan,
+  PlanList,
+  SewingTime,
+  SewnSet,
+  TableName,
+  Wear,
+} from '../core/records';
 import { lastOf } from '../core/units/item-at';
 
 /**
@@ -22,6 +37,8 @@ export interface Stored {
   plans: Plan;
   sets: SewnSet;
   collections: Collection;
+  times: SewingTime;
+  occasions: Occasion;
   pictures: StoredPicture;
 }
 
@@ -134,6 +151,7 @@ export const LAYOUTS: readonly Layout[] = [
   { version: 4, stores: { fabrics: 'id', cloths: null, pictures: 'id, makeId, fabricId' }, upgrade: takeTodaysNames },
   { version: 5, stores: { sets: 'id', collections: 'id', pictures: 'id, makeId, fabricId, patternId, planId' } },
   { version: 6, stores: { pictures: 'id, makeId, fabricId, patternId, planId, personId' } },
+  { version: 7, stores: { times: 'id', occasions: 'id' } },
 ];
 
 /** This window is of an older app than the one that last opened the ledger. */
@@ -160,6 +178,8 @@ export class LedgerDatabase extends Dexie {
   declare plans: EntityTable<Plan, 'id'>;
   declare sets: EntityTable<SewnSet, 'id'>;
   declare collections: EntityTable<Collection, 'id'>;
+  declare times: EntityTable<SewingTime, 'id'>;
+  declare occasions: EntityTable<Occasion, 'id'>;
   declare pictures: EntityTable<StoredPicture, 'id'>;
   declare journal: EntityTable<JournalEntry, 'seq'>;
   declare histories: EntityTable<StoredHistory, 'key'>;

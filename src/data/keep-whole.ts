@@ -35,6 +35,7 @@ const SPEAKING_OF: { readonly [T in TableName]?: (database: LedgerDatabase, ids:
     ['makes', makes.filter((m) => m.setId !== undefined && ids.includes(m.setId)).count()],
     ['plans', plans.filter((p) => p.setId !== undefined && ids.includes(p.setId)).count()],
   ],
+  occasions: ({ plans }, ids) => [['plans', plans.filter((p) => p.occasionId !== undefined && ids.includes(p.occasionId)).count()]],
   collections: ({ patterns }, ids) => [['patterns', patterns.filter((p) => p.collectionId !== undefined && ids.includes(p.collectionId)).count()]],
 };
 

@@ -3,7 +3,7 @@ import { useCallback, useDeferredValue, useMemo } from 'react';
 import { fabricUnitOf, type FabricUnit, type LengthUnit } from '../core/units/length';
 import { dialectOf, inDialect, type Dialect } from '../core/units/trade-words';
 import { caseOf, type PatternCase } from '../core/garment/case';
-import type { Collection, Fabric, Make, MeasurementSet, Pattern, Person, Plan, PlanList, SewnSet, Wear } from '../core/records';
+import type { Collection, Fabric, Make, MeasurementSet, Occasion, Pattern, Person, Plan, PlanList, SewingTime, SewnSet, Wear } from '../core/records';
 import { asCut } from '../core/make/joined';
 import { wearCounts, type WearCount } from '../core/wear/wear-count';
 import { PICTURE_SIDES } from '../core/records/picture-sides';
@@ -57,6 +57,8 @@ export const useWears = (): readonly Wear[] => useTable('wears');
 
 export const useSets = (): readonly SewnSet[] => useTable('sets');
 export const useCollections = (): readonly Collection[] => useTable('collections');
+export const useTimes = (): readonly SewingTime[] => useTable('times');
+export const useOccasions = (): readonly Occasion[] => useTable('occasions');
 export const useLists = (): readonly PlanList[] => useTable('lists');
 export const usePlans = (): readonly Plan[] => useTable('plans');
 

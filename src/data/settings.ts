@@ -4,6 +4,14 @@ import type { Hemisphere } from '../core/wear/season';
 import type { LedgerDatabase } from './database';
 import { newName } from './new-id';
 
+/** A clock that runs: of which make or plan, which step, since when. */
+export interface RunningClock {
+  readonly of: 'makes' | 'plans';
+  readonly id: string;
+  readonly step: string;
+  readonly since: number;
+}
+
 /** What the sewist has chosen on this machine; not part of the ledger. */
 export interface Settings {
   readonly unit: LengthUnit;
@@ -27,6 +35,10 @@ export interface Settings {
   readonly savedTurns: number;
   /** How often an act was taken back or done again. */
   readonly turns: number;
+  /** What is being sewn as the clock runs, and since when, milliseconds. */
+  readonly clock: RunningClock | undefined;
+  /** The colour that the machine is threaded with, as far as it was said. */
+  readonly thread: string | undefined;
   /** When this was last started, by its clock, milliseconds: the age of what may go is judged by two readings. */
   readonly startedAt: number | undefined;
 }
@@ -45,6 +57,8 @@ export const USUAL_SETTINGS: Settings = {
   savedSeq: undefined,
   savedTurns: 0,
   turns: 0,
+  clock: undefined,
+  thread: undefined,
   startedAt: undefined,
 };
 

@@ -23,6 +23,8 @@ async function triedIn(database: LedgerDatabase) {
     plans: await database.plans.toArray(),
     sets: await database.sets.toArray(),
     collections: await database.collections.toArray(),
+    times: await database.times.toArray(),
+    occasions: await database.occasions.toArray(),
     pictures: await database.pictures.toArray(),
   };
   return {

@@ -116,6 +116,8 @@ test.each<readonly [string, () => Ledger]>([
         plans: [],
         sets: [],
         collections: [],
+        times: [],
+        occasions: [],
         pictures: [],
       };
     },

@@ -15,6 +15,8 @@ const NEEDED: { readonly [T in TableName]: (record: Ledger[T][number]) => readon
   lists: () => [],
   sets: () => [],
   collections: () => [],
+  times: () => [],
+  occasions: (o) => [['people', o.personId]],
   bodies: (b) => [['people', b.personId]],
   makes: (m) => [
     ['people', m.personId],
@@ -29,6 +31,7 @@ const NEEDED: { readonly [T in TableName]: (record: Ledger[T][number]) => readon
     ...(p.joins ?? []).map((s): Reference => ['patterns', s.patternId]),
     ...maybe('lists', p.listId),
     ...maybe('sets', p.setId),
+    ...maybe('occasions', p.occasionId),
     ...p.fabrics.map((c): Reference => ['fabrics', c.fabricId]),
   ],
   pictures: (p) => [

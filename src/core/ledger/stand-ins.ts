@@ -35,6 +35,7 @@ const PUT: { readonly [T in TableName]?: (ledger: Ledger, id: string, owner: str
     ),
   sets: ({ sets }, id) => sets.push({ id, name: 'Missing set' }),
   collections: ({ collections }, id) => collections.push({ id, name: 'Missing book', kind: 'book' }),
+  occasions: ({ occasions }, id, owner) => occasions.push({ id, personId: owner, name: 'Missing occasion', date: NO_DAY }),
   lists: ({ lists }, id) => lists.push({ id, name: 'Missing list', added: NO_DAY }),
   makes: ({ makes }, id, owner) =>
     makes.push(

@@ -3,7 +3,11 @@ import { blankMake, blankPlan } from '../records/blank';
 import type { Make } from '../records/make';
 import type { PartSource } from '../records/part-source';
 import type { Plan } from '../records/plan';
+import type { OnBench } from '../records/under-way';
 import { firstOf } from '../units/item-at';
+
+/** How it stands on the bench, but for its place among the plans. */
+const asCut = ({ place: _, ...bench }: OnBench): OnBench => bench;
 
 /** What a plan and a make say alike: what is cut, how it is altered, and from which fabric. */
 const cutOf = ({ chartId, size, sizeLines, alterations, fabrics, bodyId, openings, own, chosen, garment }: Plan | Make) => ({
@@ -34,6 +38,8 @@ export function makeOfPlan(plan: Plan, id: string, version: number, day: string)
     ...(plan.refashionOf === undefined ? {} : { refashionOf: plan.refashionOf }),
     ...(plan.bought === undefined ? {} : { bought: plan.bought }),
     ...(plan.setId === undefined ? {} : { setId: plan.setId }),
+    // What was done and timed before the scissors stays with it; where it stood among the plans does not.
+    ...(plan.bench ? { bench: asCut(plan.bench) } : {}),
     lacking: [...plan.lacking],
     ...(plan.expected && Object.keys(plan.expected).length > 0 ? { expected: plan.expected } : {}),
     // What was measured on the paper is what the garment will have there.

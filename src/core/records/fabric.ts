@@ -1,10 +1,9 @@
 import { z } from 'zod';
 import { SEASONS } from './seasons';
 import { called, field } from './field';
-import { CalendarDate, Cm, Id, Money, Name, Percent, PositiveCm, Words } from './shapes';
+import { CalendarDate, Cm, Colour, Id, Money, Name, Percent, PositiveCm, Words } from './shapes';
 
 export const PRINTS = ['plain', 'stripe', 'check', 'dot', 'sprig', 'rib', 'twill', 'pile', 'melange'] as const;
-const Colour = z.string().regex(/^#[0-9a-f]{6}$/i, 'not a colour such as #20302d');
 
 /** A drawn swatch: how the fabric looks where there is no picture of it. `repeat` in cm. */
 export const Swatch = z.strictObject({

@@ -19,3 +19,6 @@ export * from './usual-zones';
 export * from './table-names';
 export * from './part-source';
 export * from './together';
+export * from './under-way';
+export * from './sewing-time';
+export * from './occasion';

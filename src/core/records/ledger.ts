@@ -4,7 +4,9 @@ import { Make } from './make';
 import { Pattern } from './pattern';
 import { MeasurementSet, Person } from './person';
 import { Plan, PlanList } from './plan';
+import { Occasion } from './occasion';
 import { Picture } from './picture';
+import { SewingTime } from './sewing-time';
 import { Collection, SewnSet } from './together';
 import { TABLE_NAMES, type TableName } from './table-names';
 import { Wear } from './wear';
@@ -15,9 +17,9 @@ import { fromKeys } from '../units/keys';
  * 1 had no plans and lists; 2 had all pictures within, and no bands, widest pieces or wanted numbers; 3 had no history; up to 4 some things
  * had other names (`ledger/earlier-names.ts`); 5 did not note when a record was brought back; up to 7 no note was meant for next time; 8 did not say how an
  * amount was found or an alteration done; 9 not what a plan took of what was meant for it; 10 had no combinations, sets or collections, no lessons, and no plan without a pattern; 11
- * had no pattern pieces.
+ * had no pattern pieces; 12 no measured pictures; 13 nothing of the bench, of when there is time, and of occasions.
  */
-export const LEDGER_FILE_VERSION = 13;
+export const LEDGER_FILE_VERSION = 14;
 
 /** Every table of the ledger with the shape of its records: storage, files and checks are derived from this. */
 export const TABLES = {
@@ -31,6 +33,8 @@ export const TABLES = {
   plans: Plan,
   sets: SewnSet,
   collections: Collection,
+  times: SewingTime,
+  occasions: Occasion,
   pictures: Picture,
 } as const satisfies Record<TableName, z.ZodType>;
 
@@ -46,6 +50,8 @@ export const Ledger = z.strictObject({
   plans: z.array(Plan).default([]),
   sets: z.array(SewnSet).default([]),
   collections: z.array(Collection).default([]),
+  times: z.array(SewingTime).default([]),
+  occasions: z.array(Occasion).default([]),
   pictures: z.array(Picture),
 });
 export type Ledger = z.infer<typeof Ledger>;

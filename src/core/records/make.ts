@@ -7,6 +7,7 @@ import { CalendarDate, Cm, Id, Measure, Money, Name, PositiveCm, WebLink, Words,
 import { Chosen, GarmentKind, Opening } from './pattern';
 import { OwnParts, PartSource } from './part-source';
 import { SizeLine } from './size-line';
+import { OnBench } from './under-way';
 
 /** When a garment was looked at: what it is worth as evidence depends on it. */
 export const Seen = z.discriminatedUnion('at', [
@@ -275,6 +276,8 @@ export const Make = z
     notions: z.array(Notion).default([]),
     notes: z.array(ConstructionNote).default([]),
     mends: z.array(Mend).default([]),
+    /** How far it is while it is sewn. */
+    bench: called(OnBench.optional(), 'steps'),
     /** What is still to be done: a hem, a snap. */
     looseEnds: z.array(LooseEnd).default([]),
     /** When it could not be worn: in the mending, stored away. Such time says nothing of how it is liked. */

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { field } from './field';
 import { GarmentKind } from './pattern';
-import { CalendarDate, FitClassName, Id, Measure, Name, PositiveCm, Words, ZoneName } from './shapes';
+import { CalendarDate, Colour, FitClassName, Id, Measure, Name, PositiveCm, Words, ZoneName } from './shapes';
 
 /** A garment that was bought: worn with what is sewn, and loved ones say what ease is liked. */
 export const BoughtGarment = z.strictObject({
@@ -11,6 +11,8 @@ export const BoughtGarment = z.strictObject({
   structure: field(z.enum(['woven', 'knit']).optional(), { label: 'Structure', ask: 'choice' }),
   fit: field(FitClassName.optional(), { label: 'Fit', ask: 'choice' }),
   colour: field(Words.optional(), { label: 'Colour', ask: 'words' }),
+  /** Its colour as it is seen: what goes with it is told by it. */
+  shade: field(Colour.optional(), { label: 'Its shade', ask: 'colour', called: 'shade' }),
   loved: field(z.boolean().optional(), { label: 'Loved for its fit', ask: 'yes' }),
   /** Measured on it, all round. */
   measured: z.array(z.strictObject({ zone: ZoneName, cm: PositiveCm })).default([]),

@@ -7,6 +7,7 @@ import { CalendarDate, Cm, Id, Measure, Name, PositiveCm, WebLink, Words, ZoneNa
 import { zoneOf } from '../body/zones';
 import { Chosen, GarmentKind, Opening } from './pattern';
 import { SizeLine } from './size-line';
+import { OnBench } from './under-way';
 
 /** What a sewist said of a check: seen to, later, or not minded. */
 export const CHECK_STATES = ['done', 'later', 'waved'] as const;
@@ -105,6 +106,11 @@ export const Plan = z
     meant: called(z.array(z.strictObject({ id: Id, answer: z.enum(['taken', 'in words', 'declined']) })).optional(), 'what was meant for it'),
     /** Checks before cutting that were ticked, put off or waved away, by their ids. */
     checks: z.record(z.string().max(300), z.enum(CHECK_STATES)).default({}),
+    /** How far it is, and how it stands on the bench. */
+    bench: called(OnBench.optional(), 'steps'),
+    /** The occasion it is for, and what it will be worn with: garments made or bought, by id. */
+    occasionId: called(Id.optional(), 'occasion'),
+    wornWith: called(z.array(Id).max(40).optional(), 'what it is worn with'),
     words: field(Words.optional(), { label: 'What for, in words', ask: 'words', called: 'what it is for', hint: 'the spring concert' }),
     /** What gave the idea: a picture seen somewhere, a way of sewing it. */
     link: field(WebLink.optional(), { label: 'Link', ask: 'link', called: 'link', hint: 'https://…' }),

@@ -3,6 +3,9 @@ import { FIT_CLASSES } from '../body/fit-class';
 import { BODY_MEASURES, ZONE_IDS } from '../body/zones';
 import { idsOf } from '../units/keys';
 
+/** A colour as screens write it. */
+export const Colour = z.string().regex(/^#[0-9a-f]{6}$/i, 'not a colour such as #20302d');
+
 /** Shapes that several records share. Every length is in cm; every date an ISO calendar date. */
 export const Id = z.string().min(1).max(64);
 export const Words = z.string().max(4000);

@@ -10,6 +10,8 @@ export const TABLE_NAMES = [
   'plans',
   'sets',
   'collections',
+  'times',
+  'occasions',
   'pictures',
 ] as const;
 export type TableName = (typeof TABLE_NAMES)[number];
@@ -29,6 +31,8 @@ export const TABLE_WORDS: Record<TableName, string> = {
   plans: 'plans',
   sets: 'sets',
   collections: 'books, issues and memberships',
+  times: 'sewing times',
+  occasions: 'occasions',
   pictures: 'pictures',
 };
 
@@ -44,5 +48,7 @@ export const ONE_OF: Record<TableName, string> = {
   plans: 'plan',
   sets: 'set',
   collections: 'book, issue or membership',
+  times: 'sewing time',
+  occasions: 'occasion',
   pictures: 'picture',
 };

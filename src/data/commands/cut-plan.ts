@@ -1,6 +1,7 @@
 import { settleUses } from '../../core/fabric/stash';
 import { cutOfPlan } from '../../core/plan/plan-to-make';
 import type { Fabric, Make } from '../../core/records';
+import { withClockTimes } from '../../core/schedule/touch';
 import type { LedgerDatabase } from '../database';
 import type { Write } from '../journal';
 import { today } from '../today';
@@ -39,7 +40,7 @@ export async function cutPlans(database: LedgerDatabase, cuts: readonly PlanCut[
     const version = plan.patternId === undefined ? 1 : await nextNumber(database, plan.patternId, plan.personId, made);
     const cut = cutOfPlan(plan, makeId, version, today());
     const { uses, changed } = settleUses(stash, [], cut.fabrics);
-    const make = { ...cut, fabrics: uses };
+    const make = withClockTimes({ ...cut, fabrics: uses });
     stash = stash.map((fabric) => changed.find(({ from }) => from === fabric)?.to ?? fabric);
     made.push(make);
     writes.push(

@@ -50,6 +50,7 @@ const NAMES_A: Readonly<Record<string, TableName>> = {
   listId: 'lists',
   setId: 'sets',
   collectionId: 'collections',
+  occasionId: 'occasions',
   planId: 'plans',
   bodyId: 'bodies',
 };
