@@ -10,7 +10,7 @@ export async function benchWear(): Promise<{ readonly growth: number; readonly m
     const { wears, patterns, ...rest } = largeLedger(makes);
     bench.add(`${makes} makes, ${10 * makes} wears`, () => {
       const hanging = wardrobe(rest.makes, wears, patterns, [], 'north', TODAY);
-      waiting({ makes: rest.makes, fabrics: [], plans: [] }, hanging, [], 'north', TODAY);
+      waiting({ fabrics: [] }, hanging, [], 'north', TODAY);
     });
   }
   await bench.run();

@@ -11,6 +11,7 @@ import type { Ledger } from '../src/core/records';
 import { layAnswer, layWords } from './lay';
 import { measureAnswer, measureWords } from './measure';
 import { readingWords, readSentences } from './read';
+import { scheduleAnswer, scheduleWords } from './schedule';
 
 /** What a command printed, and its exit code: 0 done, 1 the file or a name is not in order, 2 the command is not understood. */
 export interface Outcome {
@@ -25,12 +26,14 @@ const USAGE = `The core of Amber Ledger on a ledger's file, without the app.
   npx tsx cli/ledger.ts read [SENTENCES | -] [--demo | --ledger FILE] [--unit cm|in] [--on 2026-03-09] [--json]
   npx tsx cli/ledger.ts lay [FILE | --demo] [--pattern NAME] [--person NAME] [--size L] [--width CM] [--fabric NAME] [--nap] [--fold]
                             [--pieces FILE.svg|FILE.dxf] [--seconds N] [--seed N] [--json]
+  npx tsx cli/ledger.ts schedule [FILE | --demo] [--on 2026-03-09] [--json]
   npx tsx cli/ledger.ts measure PICTURE.png --reference a4|letter|card|frame|WxH [--corners "x,y x,y x,y x,y"]
                             --line "x,y x,y" | --curve "x,y …" | --outline "x,y …" [--json]
 
 SENTENCES is a file of sentences about makes, one a line; - or nothing is what comes in. They are read against the demo ledger unless another is named.
 FILE is what the app saved: the archive (.zip) or the one text file (.json). advise speaks to the first person where none is named, and of all patterns.
 lay lays the pattern as it was cut last, or in the size that is named; with --pieces those of a file, and then no ledger is needed.
+schedule says what is under way and planned, how long its steps take, and when it will be done.
 measure takes places in pixels, from the upper left; corners clockwise from the upper left, found where none are given.`;
 
 const OPTIONS = {
@@ -159,7 +162,9 @@ export function run(args: readonly string[], read: (file: string) => string, byt
   if (command === 'measure' && file !== undefined && more.length === 0) return measureOut({ values, file }, bytesOf);
   const reads = command === 'read';
   const lays = command === 'lay' && (file !== undefined || values.demo === true || values.pieces !== undefined);
-  if (!(reads || lays || ((command === 'advise' || command === 'check') && file !== undefined)) || more.length > 0) return { code: 2, out: USAGE };
+  const schedules = command === 'schedule' && (file !== undefined || values.demo === true);
+  if (!(reads || lays || schedules || ((command === 'advise' || command === 'check') && file !== undefined)) || more.length > 0)
+    return { code: 2, out: USAGE };
   const { unit = 'cm', on = today } = values;
   if (unit !== 'cm' && unit !== 'in') return { code: 2, out: `“${unit}” is not a unit: write --unit cm or --unit in.` };
   if (!/^\d{4}-\d{2}-\d{2}$/.test(on) || Number.isNaN(Date.parse(on))) return { code: 2, out: `“${on}” is not a day: write --on 2026-03-09.` };
@@ -187,7 +192,7 @@ export function run(args: readonly string[], read: (file: string) => string, byt
     const readings = readSentences(sentences, against.ledger, on, unit);
     return { code: 0, out: values.json ? JSON.stringify(readings, null, 2) : readingWords(readings) };
   }
-  if (values.demo && file !== undefined) return { code: 2, out: 'Lay a pattern of the demo or of a ledger, not of both.' };
+  if (values.demo && file !== undefined) return { code: 2, out: 'Ask of the demo or of a ledger, not of both.' };
   const checked: { readonly ledger: Ledger; readonly notices: readonly string[] } | Outcome | undefined = values.demo
     ? { ledger: demoLedger(), notices: [] }
     : lays && file === undefined
@@ -197,6 +202,10 @@ export function run(args: readonly string[], read: (file: string) => string, byt
   const ledger = checked?.ledger;
   if (lays) return layOut(values, ledger, textOf, today);
   if (!ledger) return { code: 2, out: USAGE };
+  if (schedules) {
+    const answer = scheduleAnswer(ledger, on);
+    return { code: 0, out: values.json ? JSON.stringify(answer) : scheduleWords(answer) };
+  }
   if (command === 'check') {
     const counts = entriesOf(ledgerCounts(ledger)).map(([table, n]) => `${n} ${n === 1 ? ONE_OF[table] : TABLE_WORDS[table]}`);
     return { code: 0, out: [`In order: ${counts.join(', ')}.`, ...checked.notices].join('\n') };

@@ -45,6 +45,7 @@ export const routes = {
   lay: (planId: string) => below('/sew-next', planId, 'lay'),
   measure: (pictureId: string) => below('/measure', pictureId),
   practice: '/measure',
+  bench: '/bench',
   statements: '/statements',
   files: '/files',
   table: '/files/table',

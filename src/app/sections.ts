@@ -14,6 +14,7 @@ export const SECTIONS = [
   { path: routes.stash, name: 'Stash', rail: 5 },
   { path: routes.wear, name: 'Wear', rail: 2 },
   { path: routes.sewNext, name: 'Sew next', rail: undefined },
+  { path: routes.bench, name: 'Bench', rail: undefined },
   { path: routes.statements, name: 'Statements', rail: undefined },
   { path: routes.files, name: 'Files', rail: undefined },
 ].map((section, place) => ({ ...section, key: keyAt(place) }));

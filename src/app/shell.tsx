@@ -7,6 +7,7 @@ import {
   CalendarHeart,
   Ellipsis,
   FileText,
+  Hammer,
   Layers,
   ListTodo,
   Redo2,
@@ -47,6 +48,7 @@ const ICONS = {
   [routes.stash]: Layers,
   [routes.wear]: CalendarHeart,
   [routes.sewNext]: ListTodo,
+  [routes.bench]: Hammer,
   [routes.statements]: ScrollText,
   [routes.files]: FileText,
 } as const;

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { chanceBy, countBy, dayBy, sewnThrough, type Task } from './ahead';
+import { inHand } from './in-hand';
 import { stepsWithin } from './in-minutes';
 import { canBeLeftOut, drawnAhead, lastStart, proposedOrder, questionOf, toldAhead } from './look-ahead';
 import { sessionsOf } from './sessions';
@@ -222,4 +223,42 @@ test('sessions: each sitting is filled in order, a long step goes over two', () 
   expect(sewn).toBeGreaterThan(0.85 * needed);
   expect(sewn).toBeLessThanOrEqual(needed);
   expect(sessions.some((s) => s.parts.some((p) => p.goesOn))).toBe(true);
+});
+
+describe('what the day book names of the bench', () => {
+  test('loose ends by age, without those that are done', () => {
+    const looseEnds = [
+      { id: 'a', words: 'hem', since: '2026-02-01' },
+      { id: 'b', words: 'snap', since: '2025-02-01' },
+      { id: 'c', words: 'button', since: '2024-02-01', done: '2024-03-01' },
+    ];
+    const { bench } = sampleBench([], [sampleMake(1, { state: 'loose ends', looseEnds })]);
+    expect(inHand(bench, TODAY).looseEnds.map((l) => l.end.words)).toEqual(['snap', 'hem']);
+    expect(bench[0]?.steps.map((s) => s.words)).toEqual(['hem', 'snap']);
+  });
+
+  test('plans wanted within six weeks, and those whose fabric is washed; none that is made', () => {
+    const linen = [{ id: 'u', fabricId: 'linen', part: 'main' as const }];
+    const { bench } = sampleBench([
+      samplePlan('later', { due: '2027-03-01', fabrics: linen }),
+      samplePlan('soon', { due: '2026-12-20', fabrics: linen }),
+      samplePlan('washed'),
+      samplePlan('made', { due: '2026-12-01', state: 'made' }),
+    ]);
+    expect(inHand(bench, TODAY).planned.map((p) => p.id)).toEqual(['soon', 'washed']);
+  });
+
+  test('cut before half sewn by the day, a finished one not at all; in the mending it is on the bench again', () => {
+    const { bench } = sampleBench(
+      [],
+      [
+        sampleMake(2, { state: 'sewing' }),
+        sampleMake(1, { state: 'cut' }),
+        sampleMake(3, { state: 'finished', away: [{ id: 'm', why: 'in the mending', from: '2026-11-01' }] }),
+        sampleMake(4, { state: 'finished' }),
+      ],
+    );
+    expect(inHand(bench, TODAY).begun.map((m) => m.version)).toEqual([1, 2]);
+    expect(bench.map((i) => i.stage)).toEqual(['half sewn', 'mending', 'cut']);
+  });
 });

@@ -36,10 +36,11 @@ function takenOf(from: number, to: number, busy: readonly (readonly [number, num
  *
  * @param times as they are kept
  * @param days how many days are looked at, the first included
+ * @param now the minute of the first day that it is already: what lies before it is past
  * @returns days with some time, in order
  * @example sittingsFrom([{ id: 'a', kind: 'usual', weekday: 6, minutes: 180 }], '2026-11-23', 7) // [{ date: '2026-11-28', minutes: 180 }]
  */
-export function sittingsFrom(times: readonly SewingTime[], from: IsoDate, days: number): Sitting[] {
+export function sittingsFrom(times: readonly SewingTime[], from: IsoDate, days: number, now = 0): Sitting[] {
   const usual = new Map<number, SewingTime[]>();
   const [instead, busy] = [new Map<string, SewingTime[]>(), new Map<string, SewingTime[]>()];
   for (const time of times) {
@@ -48,14 +49,18 @@ export function sittingsFrom(times: readonly SewingTime[], from: IsoDate, days: 
   }
   const first = dayNumber(from);
   return Array.from({ length: days }, (_, i) => dateOfDay(first + i)).flatMap((date) => {
-    const [meant, taken] = [instead.get(date) ?? usual.get(weekdayOf(date)) ?? [], busy.get(date) ?? []];
+    const meant = instead.get(date) ?? usual.get(weekdayOf(date)) ?? [];
+    const taken = busy.get(date) ?? [];
     return meant
       .filter((t) => t.minutes > 0)
       .sort((a, b) => (a.from ?? '').localeCompare(b.from ?? ''))
       .flatMap((t): Sitting[] => {
-        const hours = taken.map((b): readonly [number, number] =>
-          b.from === undefined ? [0, 1440] : [minuteOf(b.from), minuteOf(b.from) + b.minutes],
-        );
+        const past: readonly (readonly [number, number])[] = date === from && now > 0 ? [[0, now]] : [];
+        if (date === from && t.from !== undefined && minuteOf(t.from) + t.minutes <= now) return [];
+        const hours = [
+          ...past,
+          ...taken.map((b): readonly [number, number] => (b.from === undefined ? [0, 1440] : [minuteOf(b.from), minuteOf(b.from) + b.minutes])),
+        ];
         const start = t.from === undefined ? undefined : minuteOf(t.from);
         const lost = start === undefined ? (taken.some((b) => b.from === undefined) ? t.minutes : 0) : takenOf(start, start + t.minutes, hours);
         const minutes = t.minutes - lost;

@@ -29,6 +29,8 @@ export interface OnTheBench {
   readonly patternId?: string;
   /** Which of its pattern it is, for the sewist's hands. */
   readonly version: number;
+  /** Its fabric is washed, in the stash and not cut yet. */
+  readonly fabricWaits?: true;
   /** The colour that must be on the machines for it; undefined where no fabric says. */
   readonly thread?: string;
   /** Hands still needed, minutes. */
@@ -57,6 +59,9 @@ function threadFor(subject: Pick<Make, 'fabrics'>, fabrics: readonly Fabric[]): 
   const { fabric } = mainFabric(subject, fabrics);
   return fabric && colourFamily(fabric.swatch.ground);
 }
+
+/** Washed, and there to be cut. */
+const waitsInStash = (fabric: Fabric | undefined) => fabric?.washedOn !== undefined && fabric.pieces.length > 0;
 
 /** Whether a make is in the mending. */
 const inMending = (make: Make) => (make.away ?? []).some((a) => a.why === 'in the mending' && a.until === undefined);
@@ -125,6 +130,7 @@ export function underWay(tables: StepTables & { readonly plans: readonly Plan[];
         plan,
         ...known(steps, plan.patternId, versionOf(plan.patternId)),
         since: plan.added,
+        ...(plan.fabrics.some((u) => waitsInStash(withId(fabrics, u.fabricId))) ? { fabricWaits: true } : {}),
         ...(plan.bench?.waits ? { waits: plan.bench.waits } : {}),
         ...(due === undefined ? {} : { due }),
         ...(thread === undefined ? {} : { thread }),

@@ -15,7 +15,9 @@ import { waiting } from '../../core/decide/waiting';
 import type { Fabric, Make, Pattern, Person, Plan } from '../../core/records';
 import { saveDraft } from '../../data/drafts';
 import { newId } from '../../data/new-id';
-import { usePlans, useSettings } from '../../data/queries';
+import { useSettings } from '../../data/queries';
+import { useBench } from '../../parts/use-bench';
+import { inHand } from '../../core/schedule/in-hand';
 import { useWardrobe } from '../../parts/use-wardrobe';
 import { today } from '../../data/today';
 import { save } from '../../parts/save';
@@ -38,7 +40,7 @@ export function WhatWaits({
   people: readonly Person[];
 }) {
   const navigate = useNavigate();
-  const plans = usePlans();
+  const { bench } = useBench();
   const { hemisphere, unit } = useSettings();
   const hanging = useWardrobe();
   const tables = useCaseTables();
@@ -52,7 +54,8 @@ export function WhatWaits({
     const alteration = make?.alterations.find((a) => a.id === alterationId);
     return make && alteration ? [{ make, alteration }] : [];
   });
-  const waits = waiting({ makes, fabrics, plans }, hanging, marks, hemisphere, today());
+  const waits = waiting({ fabrics }, hanging, marks, hemisphere, today());
+  const hand = inHand(bench, today());
   const nameOf = (make: Make) => makeName(make, patterns);
   const toMake = (make: Make, hash = '') => (
     <Link className="underline-offset-2 hover:underline" to={`${routes.make(make.id)}${hash}`}>
@@ -62,7 +65,7 @@ export function WhatWaits({
   const act = (label: string, { id }: Make, edit: (now: Make) => Make) =>
     save(label, [{ table: 'makes', id, edit }], { done: `${label.replace(/^./, (c) => c.toUpperCase())}. Ctrl Z takes it back.` });
 
-  const loose = waits.looseEnds.map(({ make, end }): Waits => ({
+  const loose = hand.looseEnds.map(({ make, end }): Waits => ({
     key: end.id,
     words: end.words,
     under: (
@@ -125,7 +128,7 @@ export function WhatWaits({
         void act(`marked on the pattern paper: ${alterationWords(alteration, unit)}`, make, (now) => markedOnPaper(now, alteration.id, today())),
     },
   }));
-  const onTheTable = waits.begun.map((make): Waits => {
+  const onTheTable = hand.begun.map((make): Waits => {
     const cut = make.state === 'cut';
     return {
       key: make.id,
@@ -149,9 +152,8 @@ export function WhatWaits({
           },
     };
   });
-  const ready = new Map(waits.readyToCut.map(({ plan, fabric }) => [plan.id, fabric]));
-  const planned = [...new Set([...waits.plansDue, ...waits.readyToCut.map((r) => r.plan)])].map((plan: Plan): Waits => {
-    const fabric = ready.get(plan.id);
+  const planned = hand.planned.map((plan: Plan): Waits => {
+    const fabric = plan.fabrics.map((u) => withId(fabrics, u.fabricId)).find((f) => f?.washedOn !== undefined && f.pieces.length > 0);
     const late = plan.due !== undefined && plan.due < today();
     return {
       key: plan.id,

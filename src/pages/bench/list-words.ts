@@ -1,0 +1,7 @@
+import type { ListAhead } from '../../core/schedule/look-ahead';
+
+/** How many of a list will be done: never surer than it is. */
+export function listWords({ of, least, most }: ListAhead): string {
+  if (least === most) return least === of ? `all ${of}` : `${least} of ${of}`;
+  return `${least} to ${most} of ${of}`;
+}

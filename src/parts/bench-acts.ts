@@ -1,0 +1,102 @@
+import type { Make, Plan, WaitsFor } from '../core/records';
+import { beingSewn, finished, looseEndDone } from '../core/make/one-touch';
+import type { Step } from '../core/schedule/steps';
+import * as touch from '../core/schedule/touch';
+import type { OnTheBench } from '../core/schedule/under-way';
+import { saveDraft } from '../data/drafts';
+import type { Write } from '../data/journal';
+import { newId } from '../data/new-id';
+import type { RunningClock } from '../data/settings';
+import { today } from '../data/today';
+import { choose, save } from './save';
+
+/** Changes the record behind something on the bench, as it then stands. */
+export function changeBenched(item: OnTheBench, label: string, change: <T extends Make | Plan>(record: T) => T, done?: string): Promise<boolean> {
+  const write = item.make
+    ? ({ table: 'makes', id: item.id, edit: (now: Make): Make => touch.withClockTimes(change(now)) } as const)
+    : ({ table: 'plans', id: item.id, edit: (now: Plan): Plan => change(now) } as const);
+  return save(label, [write], done === undefined ? {} : { done });
+}
+
+/** A loose end stands among the steps of its make, and is done as one. */
+const isLoose = (item: OnTheBench, step: Step) => item.make?.looseEnds.some((l) => l.id === step.id) ?? false;
+
+/** Ticks a step, with the minutes of the clock where it ran for it. */
+export async function tickStep(item: OnTheBench, step: Step, name: string, clock: RunningClock | undefined): Promise<void> {
+  const running = clock?.id === item.id && clock.step === step.id ? clock : undefined;
+  const spent = running && minutesOn(running);
+  const label = `done: ${step.words}, ${name}`;
+  const said = `${step.words} is done${spent ? `, ${spent} min by the clock` : ''}. Ctrl Z takes it back.`;
+  const make = item.make;
+  const done =
+    make && isLoose(item, step)
+      ? await save(label, [{ table: 'makes', id: make.id, edit: (now: Make) => looseEndDone(now, step.id, today()) }], { done: said })
+      : await changeBenched(item, label, (now) => touch.stepDone(now, step.id, today(), spent), said);
+  if (done && running) await choose({ clock: undefined });
+}
+
+/** Whole minutes since a clock was started. */
+export const minutesOn = ({ since }: RunningClock): number => Math.max(1, Math.round((Date.now() - since) / 60_000));
+
+/** Starts the clock for a step. */
+export async function startClock(item: OnTheBench, step: Step): Promise<void> {
+  await choose({ clock: { of: item.make ? 'makes' : 'plans', id: item.id, step: step.id, since: Date.now() } });
+}
+
+/** Stops the clock: the minutes are kept with the step, which goes on another time. */
+export async function stopClock(item: OnTheBench, clock: RunningClock, words: string): Promise<void> {
+  const minutes = minutesOn(clock);
+  if (
+    await changeBenched(
+      item,
+      `${minutes} min on ${words}`,
+      (now) => touch.stepTimed(now, clock.step, minutes),
+      `${minutes} min kept with ${words}. Ctrl Z takes it back.`,
+    )
+  )
+    await choose({ clock: undefined });
+}
+
+/** What comes next for a make as a whole, in one key: being sewn, finished. */
+export async function onward(item: OnTheBench, name: string, toFit: () => void): Promise<void> {
+  const { make } = item;
+  if (!make) return;
+  if (make.state === 'cut') {
+    await save(`being sewn: ${name}`, [{ table: 'makes', id: make.id, edit: beingSewn }], { done: `Being sewn: ${name}. Ctrl Z takes it back.` });
+    return;
+  }
+  // What is finished is asked how it fits: the look is open on its page.
+  if (
+    await save(`finished: ${name}`, [{ table: 'makes', id: make.id, edit: (now: Make) => finished(now, today()) }], {
+      done: `Finished: ${name}. Ctrl Z takes it back.`,
+    })
+  ) {
+    saveDraft(`look ${make.id}`, { seen: { at: 'firstDay' }, said: [] });
+    toFit();
+  }
+}
+
+/** All on the bench in an order of the sewist's own, as one act. */
+export function placeBench(bench: readonly OnTheBench[], ids: readonly string[]): Promise<boolean> {
+  const byId = new Map(bench.map((i) => [i.id, i]));
+  return save(
+    'order of the bench',
+    ids.flatMap((id, place): Write[] => {
+      const item = byId.get(id);
+      if (!item) return [];
+      return item.make
+        ? [{ table: 'makes' as const, id, edit: (now: Make) => touch.benchPlaced(now, place) }]
+        : [{ table: 'plans' as const, id, edit: (now: Plan) => touch.benchPlaced(now, place) }];
+    }),
+  );
+}
+
+/** What something waits for; undefined when it came. */
+export const setWaits = (item: OnTheBench, name: string, waits: WaitsFor | undefined): Promise<boolean> =>
+  changeBenched(item, waits ? `${name} waits for ${waits.words}` : `${name} waits no more`, (now) => touch.waitsFor(now, waits));
+
+/** A step of one's own at the end of what is left. */
+export const addStep = (item: OnTheBench, words: string, minutes: number | undefined): Promise<boolean> =>
+  changeBenched(item, `step: ${words}`, (now) =>
+    touch.stepAdded(now, item.steps, { id: newId(), words, ...(minutes === undefined ? {} : { minutes }) }),
+  );

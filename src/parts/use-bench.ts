@@ -1,0 +1,31 @@
+import { useMemo } from 'react';
+import { paceOf, type Pace } from '../core/schedule/pace';
+import { sittingsFrom, type Sitting } from '../core/schedule/sittings';
+import { underWay, type OnTheBench } from '../core/schedule/under-way';
+import { DAYS_AHEAD } from '../core/schedule/look-ahead';
+import { useFabrics, useLists, useMakes, usePatterns, usePlans, useTimes } from '../data/queries';
+import { today } from '../data/today';
+
+/** Everything under way and planned, in its order, with the pace that the noted times tell. The day book and the bench share it. */
+export function useBench(): { readonly bench: readonly OnTheBench[]; readonly pace: Pace } {
+  const patterns = usePatterns();
+  const makes = useMakes();
+  const fabrics = useFabrics();
+  const plans = usePlans();
+  const lists = useLists();
+  return useMemo(() => {
+    const tables = { patterns, makes, fabrics, plans, lists };
+    const pace = paceOf(tables);
+    return { bench: underWay(tables, pace), pace };
+  }, [patterns, makes, fabrics, plans, lists]);
+}
+
+/** When there is time from today on. */
+export function useSittings(): readonly Sitting[] {
+  const times = useTimes();
+  const day = today();
+  const clock = new Date();
+  // A quarter of an hour is as fine as a sitting is planned.
+  const now = clock.getHours() * 60 + Math.floor(clock.getMinutes() / 15) * 15;
+  return useMemo(() => sittingsFrom(times, day, DAYS_AHEAD, now), [times, day, now]);
+}
