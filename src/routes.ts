@@ -46,6 +46,7 @@ export const routes = {
   measure: (pictureId: string) => below('/measure', pictureId),
   practice: '/measure',
   bench: '/bench',
+  occasion: (id: string) => below('/occasions', id),
   statements: '/statements',
   files: '/files',
   table: '/files/table',

@@ -28,6 +28,7 @@ export const router = createBrowserRouter([
           { path: 'wear', lazy: async () => ({ Component: (await import('../pages/wear/wear')).WearPage }) },
           { path: 'measure', lazy: async () => ({ Component: (await import('../pages/measure/practice-page')).PracticePage }) },
           { path: 'measure/:pictureId', lazy: async () => ({ Component: (await import('../pages/measure/measure-page')).MeasurePage }) },
+          { path: 'occasions/:occasionId', lazy: async () => ({ Component: (await import('../pages/occasions/occasion-page')).OccasionPage }) },
           { path: 'bench', lazy: async () => ({ Component: (await import('../pages/bench/bench')).Bench }) },
           { path: 'statements', lazy: async () => ({ Component: (await import('../pages/statements/statements')).Statements }) },
           { path: 'makes/:makeId/review', lazy: async () => ({ Component: (await import('../pages/makes/review')).Review }) },

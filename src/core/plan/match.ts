@@ -14,6 +14,8 @@ import { fabricFor } from './fabric-for-plan';
 /** How a fabric and a pattern go together: what speaks for it, and what against. */
 export interface Match {
   readonly fabric: Fabric;
+  /** There is not enough of it, whatever else speaks for it. */
+  readonly tooShort: boolean;
   /** Nothing speaks against it. */
   readonly suits: boolean;
   readonly pro: readonly string[];
@@ -82,8 +84,9 @@ export function matchOf(input: PatternCase, make: Make, fabric: Fabric, today: I
   pro.push(...like.pro);
   contra.push(...like.contra);
   // What is not there cannot be cut, however well it would suit.
+  const tooShort = needed !== undefined && hand.answer === 'not enough';
   const short = hand.answer === 'not enough' ? TOO_SHORT : 0;
-  return { fabric, suits: contra.length === 0, pro, contra, rank: pro.length + 2 * like.pro.length - 2 * contra.length - short };
+  return { fabric, tooShort, suits: contra.length === 0, pro, contra, rank: pro.length + 2 * like.pro.length - 2 * contra.length - short };
 }
 
 /** Fabrics of a stash that can be cut from: those with a piece left. */

@@ -46,7 +46,7 @@ export function busyFrom(
 ): BusyRead {
   let calendar: ICAL.Component;
   try {
-    calendar = new ICAL.Component(ICAL.parse(text));
+    calendar = ICAL.Component.fromString(text);
   } catch (error) {
     const where = /line:?\s*(\d+)/i.exec(String(error))?.[1];
     return {

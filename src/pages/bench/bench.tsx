@@ -12,6 +12,7 @@ import { Button, LinkButton } from '../../ui/button';
 import { Empty, PageHead } from '../../ui/page-head';
 import { SortArea } from '../../ui/sort-area';
 import { useAhead } from '../../workers/use-ahead';
+import { Abandoned } from './abandoned';
 import { BenchLine } from './bench-line';
 import { InMinutes } from './in-minutes';
 import { Sessions } from './sessions';
@@ -95,6 +96,7 @@ export function Bench() {
               ))}
             </ul>
           </SortArea>
+          <Abandoned pace={pace} />
         </div>
         <div className="flex flex-col gap-6 print:mt-6">
           {ahead && ahead.lists.length > 0 && (

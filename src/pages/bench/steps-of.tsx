@@ -1,5 +1,5 @@
 import clsx from 'clsx';
-import { Scissors, X } from 'lucide-react';
+import { X } from 'lucide-react';
 import { useState } from 'react';
 import { canBeLeftOut } from '../../core/schedule/look-ahead';
 import { handsFor, paceWith, type Pace } from '../../core/schedule/pace';
@@ -82,10 +82,9 @@ function StepLine({ item, step, name, pace, clock }: { item: OnTheBench; step: S
           <Button
             quiet
             aria-label={`In two: ${step.words}`}
-            title="In two"
             onClick={() => void changeBenched(item, `${step.words} in two`, (now) => touch.stepSplit(now, item.steps, step, newId()))}
           >
-            <Scissors size={14} aria-hidden />
+            in two
           </Button>
           {step.own ? (
             <Button
@@ -225,8 +224,8 @@ export function StepsOf({
             it goes first
           </Button>
           {spare.map(({ step, minutes: saved }) => (
-            <Button key={step.id} quiet onClick={() => void tell(`Without the ${step.words}, ${roughly(saved)} less`, without(step.id))}>
-              without {step.words}
+            <Button key={step.id} quiet onClick={() => void tell(`Without “${step.words}”, ${roughly(saved)} less`, without(step.id))}>
+              “{step.words}” is left out
             </Button>
           ))}
           <span aria-live="polite" className="basis-full">

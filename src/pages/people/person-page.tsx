@@ -262,13 +262,23 @@ function Bought({ person, onBought }: { person: Person; onBought: (bought: Bough
         blank={(): BoughtGarment => ({ id: newId(), name: '', kind: 'top', measured: [] })}
         add="a bought garment"
         widths={{ name: 'w-44' }}
-        under={({ measured }) =>
-          measured.length > 0 && (
-            <p className="text-small text-ink2">
-              {measured.map(({ zone, cm }) => `${zoneOf(zone).label} ${formatLength(cm, unit, { about: true })}`).join(', ')}
-            </p>
-          )
-        }
+        under={({ measured, shade, name }, change) => (
+          <div className="flex flex-wrap items-center gap-3 text-small text-ink2">
+            {measured.length > 0 && (
+              <span>{measured.map(({ zone, cm }) => `${zoneOf(zone).label} ${formatLength(cm, unit, { about: true })}`).join(', ')}</span>
+            )}
+            {shade === undefined ? (
+              <button type="button" className="underline underline-offset-2 max-sm:min-h-11" onClick={() => change({ shade: '#808080' })}>
+                Say its shade, and it is known what goes with {name}
+              </button>
+            ) : (
+              <label className="flex items-center gap-2">
+                Shade of {name}
+                <input type="color" value={shade} onChange={(e) => change({ shade: e.target.value })} />
+              </label>
+            )}
+          </div>
+        )}
         onRows={onBought}
       />
       <div className="mt-2">

@@ -1,3 +1,5 @@
+import { counted } from '../../core/units/counted';
+import { WornWith } from '../../parts/worn-with';
 import { calledField, Plan } from '../../core/records';
 import { useMemo, type ReactNode } from 'react';
 import { EngineBoundary } from '../../parts/engine-boundary';
@@ -255,6 +257,9 @@ function PlanDesk({ work }: { work: PlanInWork }) {
           {(!free || plan.garment !== undefined) && (
             <GarmentPicture pattern={pattern} make={make} fabrics={fabrics} className="h-[180px] w-[150px]" />
           )}
+          <Fold head="Worn with" said={plan.wornWith ? counted(plan.wornWith.length, 'garment') : ''}>
+            <WornWith plan={plan} onWornWith={(wornWith) => change({ wornWith })} />
+          </Fold>
           <Fold head="Pictures" said="what gave the idea">
             <Pictures of={{ planId: plan.id }} name={name} />
           </Fold>

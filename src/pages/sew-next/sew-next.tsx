@@ -1,4 +1,4 @@
-import { lastVersion, makesOf, nextVersion } from '../../core/make/versions';
+import { makesOf, nextVersion } from '../../core/make/versions';
 import { mainFabric } from '../../core/make/main-fabric';
 import clsx from 'clsx';
 import { format, parseISO } from 'date-fns';
@@ -22,14 +22,15 @@ import { WhomFor } from '../../parts/whom-for';
 import { saveFile } from '../../parts/save-file';
 import { RecordRows } from '../../parts/record-rows';
 import { reordered } from '../../parts/reorder';
-import { draftNamed, startMake } from '../../core/make/log-draft';
+import { draftNamed } from '../../core/make/log-draft';
+import { planOfPattern } from '../../parts/begin-plan';
 import { MarkAsCut } from '../../parts/mark-as-cut';
+import { Occasions } from '../occasions/occasions';
 import { Button, LinkButton } from '../../ui/button';
 import { Fold } from '../../ui/fold';
 import { Empty, PageHead } from '../../ui/page-head';
 import { Pick } from '../../ui/pick';
 import { SortArea, useSorted } from '../../ui/sort-area';
-import { askEngine } from '../../workers/engine';
 import { Reckoning } from './reckoning';
 import { counted } from '../../core/units/counted';
 import { firstOf } from '../../core/units/item-at';
@@ -103,20 +104,9 @@ export function SewNext() {
   const begin = async (patternId: string, fabricId?: string) => {
     const pattern = withId(patterns, patternId)!;
     if (!whom) return void navigate(routes.newPerson);
-    const input = { pattern, makes: makesOf(makes, pattern.id, whom.id), bodies: [], fabrics };
-    // What is carried forward is planned; a pattern never cut begins as it was drafted.
-    const carried = await askEngine(tables, 'account', [
-      whom.id,
-      patternId,
-      { date: today(), unit, ...(fabricId === undefined ? {} : { fabricId }) },
-    ]).catch((error: unknown) => {
-      toast.error(
-        `The next cut could not be worked out (${error instanceof Error ? error.message : String(error)}): the last cut is planned instead.`,
-      );
-      return undefined;
-    });
-    const begun = planOfMake(startMake(input, whom.id, today(), carried?.next ?? lastVersion(input), newId), newId(), today());
-    const plan = fabricId === undefined ? begun : { ...begun, fabrics: [{ id: newId(), fabricId, part: 'main' as const }] };
+    const plan = await planOfPattern(tables, pattern, whom.id, unit, fabricId, (why) =>
+      toast.error(`The next cut could not be worked out (${why}): the last cut is planned instead.`),
+    );
     if (await save(`plan: ${pattern.name}`, [...comesWith(someone), { table: 'plans', put: plan }])) void navigate(routes.plan(plan.id));
   };
 
@@ -250,6 +240,7 @@ export function SewNext() {
             </section>
           );
         })}
+      {person && <Occasions person={person} />}
       {person && <Reckoning person={person} onPlan={(patternId, fabricId) => void begin(patternId, fabricId)} />}
       {sets.length > 0 && (
         <Fold head="Sets" said={sets.map((s) => s.name).join(', ')}>

@@ -1,0 +1,151 @@
+import fc from 'fast-check';
+import { caseOf } from '../garment/case';
+import { SAMPLE_BODY, SAMPLE_PATTERN, sampleFabric, sampleMake } from '../garment/sample-case';
+import { matchOf } from '../plan/match';
+import type { Occasion } from '../records';
+import { colourFamily, seenColour } from '../units/colour';
+import { couldSew, inTimeFor, ranked, warmthOf } from './for-an-occasion';
+import { goTogether, goesWith, outfitsOf, packFor, type Worn } from './goes-with';
+import { paceOf } from './pace';
+import { SAMPLE_WEEK, samplePlan, sampleTables } from './sample-bench';
+import { sittingsFrom } from './sittings';
+import { stepsOfPlan } from './steps';
+
+const TODAY = '2026-11-30';
+const worn = (id: string, kind: Worn['kind'], colour?: string, printed?: boolean): Worn => ({ id, name: id, kind, colour, printed });
+const [NAVY, MUSTARD, GREY, TURQUOISE, RED] = ['#1d2a4d', '#d8a628', '#9a9a9a', '#1aa6b0', '#d1232a'];
+
+test('colours by the names that thread is bought by', () => {
+  expect(['#000000', '#ffffff', NAVY, RED, GREY, '#f2b6c6', '#5a3a22', '#e8dcc0'].map(colourFamily)).toEqual([
+    'black',
+    'white',
+    'dark blue',
+    'red',
+    'grey',
+    'light pink',
+    'brown',
+    'beige',
+  ]);
+  expect(seenColour('#ffffff').light).toBeCloseTo(100, 3);
+});
+
+describe('what goes with what', () => {
+  test('an upper with a lower, not with another upper; over anything', () => {
+    expect(goTogether(worn('a', 'top'), worn('b', 'skirt'))).toEqual({ goes: true });
+    expect(goTogether(worn('a', 'top'), worn('b', 'shirt')).goes).toBe(false);
+    expect(goTogether(worn('a', 'dress'), worn('b', 'cardigan')).goes).toBe(true);
+    expect(goTogether(worn('a', 'bag'), worn('b', 'skirt')).goes).toBe(false);
+  });
+
+  test('quiet and dark colours with all, neighbours with each other, two loud ones or two prints not', () => {
+    expect(goTogether(worn('a', 'top', NAVY), worn('b', 'skirt', MUSTARD)).goes).toBe(true);
+    expect(goTogether(worn('a', 'top', GREY), worn('b', 'skirt', RED)).goes).toBe(true);
+    expect(goTogether(worn('a', 'top', TURQUOISE), worn('b', 'skirt', MUSTARD))).toEqual({
+      goes: false,
+      because: 'their colours are loud against each other',
+    });
+    expect(goTogether(worn('a', 'top', GREY, true), worn('b', 'skirt', NAVY, true))).toEqual({ goes: false, because: 'two prints' });
+  });
+
+  test('it is the same both ways round', () => {
+    const colour = fc.integer({ min: 0, max: 0xffffff }).map((n) => `#${n.toString(16).padStart(6, '0')}`);
+    fc.assert(
+      fc.property(colour, colour, (a, b) => {
+        expect(goTogether(worn('a', 'top', a), worn('b', 'skirt', b)).goes).toBe(goTogether(worn('b', 'skirt', b), worn('a', 'top', a)).goes);
+      }),
+    );
+  });
+});
+
+describe('a suitcase', () => {
+  const hangs = [
+    worn('t1', 'top', GREY),
+    worn('t2', 'top', NAVY),
+    worn('t3', 'shirt', RED),
+    worn('s', 'skirt', NAVY),
+    worn('tr', 'trousers', GREY),
+    worn('d', 'dress'),
+    worn('c', 'coat'),
+  ];
+
+  test('five days from four garments: two and two, and what it makes is never the same', () => {
+    const { packed, outfits } = packFor(4, hangs);
+    expect(packed.length).toBeLessThanOrEqual(4);
+    expect(outfits).toHaveLength(4);
+    expect(new Set(outfits.map((o) => o.map((g) => g.id).join('+'))).size).toBe(4);
+    expect(packed.some((g) => g.kind === 'coat')).toBe(false);
+  });
+
+  test('what there is, where that is not enough; properties', () => {
+    expect(packFor(3, [worn('d', 'dress')]).outfits).toHaveLength(1);
+    expect(packFor(3, [worn('t', 'top')])).toEqual({ packed: [], outfits: [] });
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 9 }), fc.subarray(hangs), (days, some) => {
+        const { packed, outfits } = packFor(days, some);
+        expect(outfits).toHaveLength(Math.min(days, outfitsOf(some).length));
+        for (const garment of outfits.flat()) expect(packed).toContain(garment);
+      }),
+    );
+  });
+});
+
+describe('what could I sew for it', () => {
+  const occasion: Occasion = { id: 'o', personId: 'person', name: 'wedding', date: '2027-07-17', warmth: 'warm', dressy: 5, long: 'sat' };
+  const linen = sampleFabric('linen', { fibre: 'linen', weight: 120, pieces: [{ length: 400, width: 140 }], washedOn: '2026-01-01' });
+  const wool = sampleFabric('wool', { fibre: 'wool', weight: 320, pieces: [{ length: 400, width: 140 }], washedOn: '2026-01-01' });
+  const tables = sampleTables([sampleMake(1)]);
+  const pace = paceOf(tables);
+  const sittings = sittingsFrom(SAMPLE_WEEK, TODAY, 400);
+  const input = caseOf(SAMPLE_PATTERN, 'person', { ...tables, fabrics: [...tables.fabrics, linen, wool], bodies: [SAMPLE_BODY] });
+  const steps = stepsOfPlan(samplePlan('p'), tables);
+  const ask = (fabric: typeof linen, rest = {}, of: Occasion = occasion) => {
+    const match = matchOf(input, sampleMake(2), fabric, TODAY, 'cm');
+    const wardrobe = [worn('the grey trousers', 'trousers', GREY)];
+    return couldSew(of, { pattern: SAMPLE_PATTERN, steps, version: 2, right: 0.9, worn: 2.2, ...rest }, fabric, match, {
+      pace,
+      sittings,
+      wardrobe,
+      taken: 0,
+    });
+  };
+
+  test('warm wool on a warm day, linen where one sits long: said, with what speaks for it', () => {
+    expect([warmthOf(linen), warmthOf(wool), warmthOf(sampleFabric('x'))]).toEqual([-2, 2, undefined]);
+    expect(ask(wool).contra).toContain('warm for a warm day');
+    const found = ask(linen);
+    expect(found.contra).toContain('linen creases where one sits long');
+    expect(found.pro).toEqual(
+      expect.arrayContaining([
+        'as warm as a warm day wants',
+        'hours enough by then',
+        'such garments were worn about 2 times a month',
+        'goes with the grey trousers',
+      ]),
+    );
+    expect(found.rank).toBeGreaterThan(ask(wool).rank);
+  });
+
+  test('never cut is no chance of right; too little time is said as a chance; what is worn to no wedding comes last', () => {
+    expect(ask(linen, { right: undefined }).contra).toContain('never cut: nothing is known of how it fits');
+    const soon = ask(linen, {}, { ...occasion, date: '2026-12-05' });
+    expect(soon.inTime).toBeLessThan(0.5);
+    expect(soon.contra.join()).toMatch(/hours enough by then with a chance of/);
+    expect(ask(linen, { pattern: { ...SAMPLE_PATTERN, kind: 'apron' } }).rank).toBeLessThan(ask(wool).rank);
+  });
+
+  test('what is begun takes of the time', () => {
+    const of = { patternId: 'pattern', version: 1 };
+    const [free, taken] = [0, 3000].map((minutes) => inTimeFor(steps, of, pace, sittings, '2027-02-01', minutes));
+    expect(free).toBeGreaterThan(0.5);
+    expect(taken).toBe(0);
+  });
+
+  test('more time is never less likely enough; each pattern stands once', () => {
+    const chances = ['2026-12-05', '2026-12-31', '2027-03-01'].map((day) =>
+      inTimeFor(steps, { patternId: 'pattern', version: 1 }, pace, sittings, day),
+    );
+    expect([...chances].sort((a, b) => a - b)).toEqual(chances);
+    expect(ranked([ask(wool), ask(linen)], 5).map((c) => c.fabric.name)).toEqual(['linen']);
+    expect(goesWith(worn('x', 'bag'), [worn('y', 'skirt')])).toEqual([]);
+  });
+});
