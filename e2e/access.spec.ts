@@ -28,6 +28,8 @@ const PAGES = [
   '/sew-next/plan-skerry-2026-10-04/lay',
   '/measure',
   '/measure/picture-to-measure-shirt',
+  '/bench',
+  '/occasions/occasion-wedding',
   '/makes/compare?m=make-gangway-1&m=make-kelp-1&m=make-skerry-2',
 ];
 

@@ -8,7 +8,7 @@ type Props = Omit<Parameters<typeof ReadField<number | undefined>>[0], 'shown' |
   readonly most?: number;
 };
 
-/** A time as one says it: "1h30", "90 min", "two hours". Empty means not noted. */
+/** A time as one says it: "40", "1h30", "two hours"; a bare number is minutes. Empty means not noted. */
 export function MinutesField({ minutes, onMinutes, most = 200_000, hint, ...rest }: Props) {
   return (
     <ReadField<number | undefined>
@@ -18,7 +18,8 @@ export function MinutesField({ minutes, onMinutes, most = 200_000, hint, ...rest
       shown={minutes === undefined ? '' : durationForEditing(minutes)}
       read={(text) => {
         if (text.trim() === '') return { ok: true, value: undefined };
-        const parsed = parseDuration(text);
+        // A bare number is minutes here, as one says it at the machine.
+        const parsed = parseDuration(/^\s*\d+\s*$/.test(text) ? `${text} min` : text);
         if (!parsed.ok) return parsed;
         return parsed.minutes > most ? { ok: false, problem: `At most ${formatDuration(most)}.` } : { ok: true, value: parsed.minutes };
       }}

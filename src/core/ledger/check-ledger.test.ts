@@ -97,7 +97,7 @@ describe('what is refused, in a sentence that names the place', () => {
     ['a list', (f) => Object.assign(f.plans[0]!, { listId: 'gone' }), [{ table: 'lists', id: 'gone' }], /1 list /],
     [
       'all people, and what was worn',
-      (f) => Object.assign(f, { people: [], bodies: [], plans: [], makes: [] }),
+      (f) => Object.assign(f, { people: [], bodies: [], plans: [], makes: [], occasions: [] }),
       expect.arrayContaining([{ table: 'people', id: 'missing-person' }]) as StandIn[],
       /1 person.*\n.*1 make /,
     ],

@@ -19,6 +19,17 @@ export interface SessionPart {
   readonly goesOn: boolean;
 }
 
+/** Something as it is sewn from sitting to sitting. */
+interface Going {
+  readonly item: OnTheBench;
+  readonly steps: readonly { readonly step: Step; readonly minutes: number }[];
+  /** Which step is next, and what is left of it where it was begun. */
+  at: number;
+  left?: number | undefined;
+  /** The day from which it can go on. */
+  ready: number;
+}
+
 /**
  * What falls into which sitting, as things usually go: the bench in its order, step by step, each as long as it takes in the middle; while one thing waits
  * the next goes on.
@@ -26,11 +37,10 @@ export interface SessionPart {
 export function sessionsOf(bench: readonly OnTheBench[], pace: Pace, sittings: readonly Sitting[], today: IsoDate): Session[] {
   const open = bench
     .filter((item) => item.waits === undefined || item.waits.until !== undefined)
-    .map((item) => ({
+    .map((item): Going => ({
       item,
       at: 0,
       steps: remaining(item.steps).map((step) => ({ step, minutes: handsFor([step], paceWith(pace, item.patternId), item.version).middle })),
-      left: undefined as number | undefined,
       ready: dayNumber(item.waits?.until ?? today),
     }));
   return sittings.map((sitting): Session => {

@@ -8,7 +8,7 @@ import { formatLength, type LengthUnit } from '../../units/length';
 import { keysOf } from '../../units/keys';
 import { firstOf } from '../../units/item-at';
 import { BODY_MEASURES, zoneOf } from '../../body/zones';
-import type { Alteration, FitNote, Make, MeasurementSet, Pattern, Person, Picture, Plan, SizeLine, Verdict, Wear } from '../../records';
+import type { Alteration, FitNote, Make, MeasurementSet, Pattern, Person, Picture, Plan, SewingTime, SizeLine, Verdict, Wear } from '../../records';
 import type { FieldMeta } from '../../records/field';
 import { TABLES } from '../../records/ledger';
 import type { TableName } from '../../records/table-names';
@@ -95,6 +95,8 @@ function differing(here: unknown, there: unknown): [unknown, unknown] {
   return [Object.keys(a).length > 0 ? a : undefined, Object.keys(b).length > 0 ? b : undefined];
 }
 
+const WEEKDAYS = ['Mondays', 'Tuesdays', 'Wednesdays', 'Thursdays', 'Fridays', 'Saturdays', 'Sundays'] as const;
+
 /** What a record is called in a sentence. */
 export function recordWords(table: TableName, id: string, sides: readonly Tables[]): string {
   const find = <T>(of: TableName, wanted: string | undefined): T | undefined => {
@@ -130,6 +132,10 @@ export function recordWords(table: TableName, id: string, sides: readonly Tables
       const picture = find<Picture>('pictures', id);
       const of = (['fabricId', 'patternId', 'planId', 'personId'] as const).find((name) => picture?.[name] !== undefined);
       return `a picture of ${of ? recordWords(NAMES_A[of] ?? table, picture?.[of] ?? id, sides) : makeWords(picture?.makeId)}`;
+    }
+    case 'times': {
+      const time = find<SewingTime>('times', id);
+      return time?.date === undefined ? `sewing time on ${WEEKDAYS[(time?.weekday ?? 1) - 1]}` : `sewing time on ${time.date}`;
     }
     default:
       return find<{ name: string }>(table, id)?.name ?? id;
