@@ -24,6 +24,12 @@ test('a step is ticked and its time taken by a clock that outlives a reload; the
   // It counts with the make, and is taken back in one act.
   await page.keyboard.press('Control+z');
   await expect(coat).toContainText('Next: fuse the interfacing');
+  // Washed on the bench is washed in the stash and in the day book.
+  const shirt = item(page, 'Tidewater shirt');
+  await shirt.getByRole('button', { name: /^Done: wash and dry the fabric/ }).click();
+  await expect(shirt).not.toContainText('wash and dry');
+  await page.goto('/stash?fabric=fabric-wine-silk');
+  await expect(page.getByText(/^washed 20/)).toBeVisible();
   // What is under way stands in the day book too, and leaves both at once.
   await page.goto('/');
   await page.getByRole('button', { name: 'Done: hem by hand' }).click();

@@ -9,16 +9,6 @@ const DESKTOP = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
 const VIEWS = [
   { name: 'account', path: 'patterns/pattern-skerry' },
-  {
-    name: 'on-the-garment',
-    path: 'patterns/pattern-gangway',
-    act: async (page) => {
-      await page.getByLabel('Compare with').selectOption({ label: 'version 2' });
-      await page.getByRole('button', { name: /^thigh: / }).click();
-      await page.keyboard.press('Escape');
-      await page.getByRole('heading', { name: 'thigh, closing in' }).evaluate((head) => head.scrollIntoView());
-    },
-  },
   { name: 'log-a-make', path: 'makes/new?pattern=pattern-skerry' },
   {
     name: 'the-line',
@@ -59,6 +49,15 @@ const VIEWS = [
       await page.getByLabel('line 1', { exact: true }).selectOption('chest, laid flat');
       await page.mouse.move(20, 700);
     },
+  },
+  {
+    name: 'bench',
+    path: 'bench',
+    act: (page) =>
+      page
+        .getByText(/nine in ten by/)
+        .first()
+        .waitFor(),
   },
   { name: 'stash', path: 'stash' },
   {

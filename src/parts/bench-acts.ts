@@ -1,4 +1,5 @@
-import type { Make, Plan, WaitsFor } from '../core/records';
+import { washed } from '../core/fabric/stash';
+import type { Fabric, Make, Pattern, Plan, WaitsFor } from '../core/records';
 import { beingSewn, finished, looseEndDone } from '../core/make/one-touch';
 import type { Step } from '../core/schedule/steps';
 import * as touch from '../core/schedule/touch';
@@ -10,13 +11,51 @@ import type { RunningClock } from '../data/settings';
 import { today } from '../data/today';
 import { choose, save } from './save';
 
-/** Changes the record behind something on the bench, as it then stands. */
-export function changeBenched(item: OnTheBench, label: string, change: <T extends Make | Plan>(record: T) => T, done?: string): Promise<boolean> {
-  const write = item.make
-    ? ({ table: 'makes', id: item.id, edit: (now: Make): Make => touch.withClockTimes(change(now)) } as const)
-    : ({ table: 'plans', id: item.id, edit: (now: Plan): Plan => change(now) } as const);
-  return save(label, [write], done === undefined ? {} : { done });
+/** Changes the record behind something on the bench, as it then stands; what else is done by the same act comes with it. */
+export function changeBenched(
+  item: OnTheBench,
+  label: string,
+  change: <T extends Make | Plan>(record: T) => T,
+  { done, also = [] }: { readonly done?: string; readonly also?: readonly Write[] } = {},
+): Promise<boolean> {
+  const write: Write = item.make
+    ? { table: 'makes', id: item.id, edit: (now: Make): Make => touch.withClockTimes(change(now)) }
+    : { table: 'plans', id: item.id, edit: (now: Plan): Plan => change(now) };
+  return save(label, [write, ...also], done === undefined ? {} : { done });
 }
+
+/**
+ * What is true elsewhere once a step of a plan is done, so that nothing stands in two places that disagree: its fabric is washed, its size is on the paper. (What is marked on the
+ * paper is marked with the plan itself.)
+ */
+function doneElsewhere({ plan }: OnTheBench, step: Step): Write[] {
+  if (!plan) return [];
+  if (step.id === 'wash')
+    return [...new Set(plan.fabrics.map((u) => u.fabricId))].map((id) => ({
+      table: 'fabrics',
+      id,
+      edit: (now: Fabric): Fabric => (now.washedOn === undefined ? washed(now, today()) : now),
+    }));
+  const { size, sizeLines, personId, patternId } = plan;
+  if (step.id === 'trace' && patternId !== undefined && size)
+    return [
+      {
+        table: 'patterns',
+        id: patternId,
+        edit: (now: Pattern): Pattern => ({
+          ...now,
+          paper: [...now.paper, { id: newId(), personId, date: today(), how: 'traced', size, sizeLines }],
+        }),
+      },
+    ];
+  return [];
+}
+
+/** A plan whose alterations are on the paper now. */
+const marked = <T extends Make | Plan>(record: T): T => ({
+  ...record,
+  alterations: record.alterations.map((a) => (a.when === 'paper' && a.marked === undefined ? { ...a, marked: today() } : a)),
+});
 
 /** A loose end stands among the steps of its make, and is done as one. */
 const isLoose = (item: OnTheBench, step: Step) => item.make?.looseEnds.some((l) => l.id === step.id) ?? false;
@@ -31,7 +70,15 @@ export async function tickStep(item: OnTheBench, step: Step, name: string, clock
   const done =
     make && isLoose(item, step)
       ? await save(label, [{ table: 'makes', id: make.id, edit: (now: Make) => looseEndDone(now, step.id, today()) }], { done: said })
-      : await changeBenched(item, label, (now) => touch.stepDone(now, step.id, today(), spent), said);
+      : await changeBenched(
+          item,
+          label,
+          (now) => {
+            const ticked = touch.stepDone(now, step.id, today(), spent);
+            return item.plan && step.id === 'alter' ? marked(ticked) : ticked;
+          },
+          { done: said, also: doneElsewhere(item, step) },
+        );
   if (done && running) await choose({ clock: undefined });
 }
 
@@ -47,12 +94,9 @@ export async function startClock(item: OnTheBench, step: Step): Promise<void> {
 export async function stopClock(item: OnTheBench, clock: RunningClock, words: string): Promise<void> {
   const minutes = minutesOn(clock);
   if (
-    await changeBenched(
-      item,
-      `${minutes} min on ${words}`,
-      (now) => touch.stepTimed(now, clock.step, minutes),
-      `${minutes} min kept with ${words}. Ctrl Z takes it back.`,
-    )
+    await changeBenched(item, `${minutes} min on ${words}`, (now) => touch.stepTimed(now, clock.step, minutes), {
+      done: `${minutes} min kept with ${words}. Ctrl Z takes it back.`,
+    })
   )
     await choose({ clock: undefined });
 }

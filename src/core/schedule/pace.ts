@@ -12,7 +12,7 @@ export interface Normal {
   readonly variance: number;
 }
 
-/** Logs: how much sewists differ in pace, and patterns of one sewist among each other (bench.md; the first of the two is shared by all steps). */
+/** Logs: how much sewists differ in pace, and patterns of one sewist among each other (docs/schedule.md; the first of the two is shared by all steps). */
 export const PACE_SD = 0.4;
 export const PATTERN_SD = 0.25;
 /** How much one step differs from time to time. Source: our own convention; a seam ripper doubles a seam now and then. */
@@ -72,7 +72,7 @@ const TIMED: readonly (typeof PHASES)[number][] = [...BEFORE_THE_NEEDLE, 'sew', 
 const minutesIn = (steps: readonly Step[]) => steps.map((s) => s.minutes);
 
 /** What one make tells of pace: the steps that were timed one by one, each phase by itself, or the whole where its phases were not kept apart. */
-function toldBy(make: Make, version: number, tables: StepTables): Told[] {
+function workedOut(make: Make, version: number, tables: StepTables): Told[] {
   const steps = stepsThatWere(make, version, tables);
   const spent = new Map((make.bench?.steps ?? []).flatMap((s) => (s.done !== undefined && s.spent ? [[s.id, s.spent] as const] : [])));
   const patternId = make.sources[0]?.patternId;
@@ -96,6 +96,23 @@ function toldBy(make: Make, version: number, tables: StepTables): Told[] {
       make.times.filter((t) => t.phase === phase).reduce((sum, t) => sum + t.minutes, 0),
     ),
   );
+}
+
+/** What makes told last: of thousands only the one that was changed is worked out anew. */
+const known = new WeakMap<
+  Make,
+  { readonly version: number; readonly patterns: unknown; readonly fabrics: unknown; readonly told: readonly Told[] }
+>();
+
+/** What one make tells, as it was worked out before where nothing it depends on is another. */
+function toldBy(make: Make, version: number, tables: StepTables): readonly Told[] {
+  if (make.times.length === 0 && make.bench === undefined) return [];
+  const { patterns, fabrics } = tables;
+  const before = known.get(make);
+  if (before?.version === version && before.patterns === patterns && before.fabrics === fabrics) return before.told;
+  const told = workedOut(make, version, tables);
+  known.set(make, { version, patterns, fabrics, told });
+  return told;
 }
 
 /** What is known of a sewist's pace: of herself, and with each pattern. */
