@@ -24,6 +24,7 @@ const addresses = {
   cutSheet: routes.cutSheet(ID),
   lay: routes.lay(ID),
   measure: routes.measure(ID),
+  occasion: routes.occasion(ID),
   person: routes.person(ID),
 };
 

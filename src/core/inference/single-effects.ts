@@ -1,0 +1,214 @@
+/** One garment, or whatever is looked at: what was seen of it, how surely, and what it has of each column (0, 1, or between). */
+export interface Seen {
+  readonly y: number;
+  /** The variance of y by itself: of a count of wears 1 / (n + ½). */
+  readonly own: number;
+  readonly x: readonly number[];
+}
+
+/** How the effects are taken before anything is seen. */
+export interface EffectPrior {
+  /** How many effects there may be at most. */
+  readonly effects: number;
+  /** The standard deviation of an effect that there is. */
+  readonly sd: number;
+  /** The chance that an effect is none. */
+  readonly none: number;
+  /** What things differ by anyhow, as a variance. */
+  readonly between: number;
+  /** It is estimated from so many things on, and kept within these. */
+  readonly estimatedFrom: number;
+  readonly betweenWithin: readonly [number, number];
+}
+
+/** Five effects of usual size, one in twenty of them none (wardrobe model; docs/wardrobe.md). */
+export const USUAL_PRIOR: EffectPrior = { effects: 5, sd: 0.5, none: 0.05, between: 0.36, estimatedFrom: 30, betweenWithin: [0.1, 1] };
+
+/** One effect: at which column it may be, and how large it is if it is there. */
+export interface SingleEffect {
+  /** The chance of each column; what is missing to one is the chance that the effect is none. */
+  readonly at: readonly number[];
+  readonly mean: readonly number[];
+  readonly variance: readonly number[];
+}
+
+/** All effects together. */
+export interface SingleEffects {
+  readonly effects: readonly SingleEffect[];
+  /** The chance of each column that any effect is at it. */
+  readonly inclusion: readonly number[];
+  readonly between: number;
+  /** Turns until nothing moved. */
+  readonly turns: number;
+}
+
+/** Nothing moves any more from so little on; and turns are not taken for ever. */
+const [STILL, MOST_TURNS] = [1e-4, 500];
+
+/**
+ * Which columns matter, as a sum of single effects: each effect is at one column, and says at which with a chance; columns that nearly always come together share it (Wang,
+ * Sarkar, Carbonetto and Stephens, "A simple new approach to variable selection in regression", 2020). Columns are centred by weight; effects are fitted by turns, each
+ * to what the others leave.
+ *
+ * @example singleEffects(garments, USUAL_PRIOR).inclusion // [0.97, 0.03, 0.04]
+ */
+export function singleEffects(seen: readonly Seen[], prior: EffectPrior = USUAL_PRIOR): SingleEffects {
+  const count = seen[0]?.x.length ?? 0;
+  let between = prior.between;
+  let fitted = fit(seen, count, between, prior);
+  if (seen.length >= prior.estimatedFrom)
+    for (let n = 0; n < 3; n++) {
+      between = estimated(seen, fitted, between, prior);
+      fitted = fit(seen, count, between, prior);
+    }
+  const inclusion = Array.from({ length: count }, (_, j) => 1 - fitted.effects.reduce((none, e) => none * (1 - (e.at[j] ?? 0)), 1));
+  return { effects: fitted.effects, inclusion, between, turns: fitted.turns };
+}
+
+interface Fitted {
+  readonly effects: readonly SingleEffect[];
+  readonly turns: number;
+  /** What is left of each y. */
+  readonly left: readonly number[];
+}
+
+/** What things differ by: the mean of what is left, squared, less what a count is off by itself. */
+function estimated(
+  seen: readonly Seen[],
+  { left, effects }: Fitted,
+  before: number,
+  { between: usual, estimatedFrom, betweenWithin: [least, most] }: EffectPrior,
+): number {
+  let [sum, weights] = [0, 0];
+  seen.forEach(({ own }, i) => {
+    const weight = 1 / (own + before) ** 2;
+    sum += weight * ((left[i] ?? 0) ** 2 - own);
+    weights += weight;
+  });
+  // A mean was taken out of it, and an effect takes as much as it is there.
+  const taken = 1 + effects.reduce((total, { at }) => total + at.reduce((a, b) => Math.max(a, b), 0), 0);
+  const freedom = seen.length / Math.max(1, seen.length - taken);
+  const told = weights > 0 ? (freedom * sum) / weights : before;
+  // Some tens of things say it roughly: what is usual counts as much as so many of them.
+  const blended = (seen.length * told + estimatedFrom * usual) / (seen.length + estimatedFrom);
+  return Math.min(most, Math.max(least, blended));
+}
+
+function fit(seen: readonly Seen[], count: number, between: number, { effects: many, sd, none }: EffectPrior): Fitted {
+  const weights = seen.map(({ own }) => 1 / (own + between));
+  const all = weights.reduce((a, b) => a + b, 0);
+  const centred = (values: readonly number[]) => {
+    const mean = values.reduce((sum, v, i) => sum + v * (weights[i] ?? 0), 0) / (all || 1);
+    return values.map((v) => v - mean);
+  };
+  const columns = Array.from({ length: count }, (_, j) => centred(seen.map(({ x }) => x[j] ?? 0)));
+  const squares = columns.map((column) => column.reduce((sum, v, i) => sum + (weights[i] ?? 0) * v * v, 0));
+  const share = (1 - none) / Math.max(1, count);
+  const slab = sd * sd;
+  const left = centred(seen.map(({ y }) => y));
+  const fittedBy = Array.from({ length: many }, () => new Array<number>(seen.length).fill(0));
+  const effects: SingleEffect[] = Array.from({ length: many }, () => ({ at: [], mean: [], variance: [] }));
+  let turns = 0;
+  for (let moved = Infinity; moved > STILL && turns < MOST_TURNS; turns++) {
+    moved = 0;
+    for (let l = 0; l < many; l++) {
+      const own = fittedBy[l] ?? [];
+      own.forEach((v, i) => (left[i] = (left[i] ?? 0) + v));
+      const [mean, variance, logs]: [number[], number[], number[]] = [[], [], []];
+      columns.forEach((column, j) => {
+        const information = squares[j] ?? 0;
+        const score = column.reduce((sum, v, i) => sum + (weights[i] ?? 0) * v * (left[i] ?? 0), 0);
+        const spread = 1 / (information + 1 / slab);
+        variance.push(spread);
+        mean.push(spread * score);
+        // What the column explains, against an effect that is none.
+        logs.push(Math.log(share) + 0.5 * Math.log(spread / slab) + 0.5 * spread * score * score);
+      });
+      const nothing = Math.log(none);
+      const highest = Math.max(nothing, ...logs);
+      const sum = logs.reduce((total, v) => total + Math.exp(v - highest), Math.exp(nothing - highest));
+      const at = logs.map((v) => Math.exp(v - highest) / sum);
+      const next = new Array<number>(seen.length).fill(0);
+      columns.forEach((column, j) => {
+        const by = (at[j] ?? 0) * (mean[j] ?? 0);
+        if (Math.abs(by) > 1e-9) column.forEach((v, i) => (next[i] = (next[i] ?? 0) + by * v));
+      });
+      next.forEach((v, i) => {
+        moved = Math.max(moved, Math.abs(v - (own[i] ?? 0)));
+        left[i] = (left[i] ?? 0) - v;
+      });
+      fittedBy[l] = next;
+      effects[l] = { at, mean, variance };
+    }
+  }
+  return { effects, turns, left };
+}
+
+/** What is said: one column, or a few that came together and of which one matters. */
+export interface Finding {
+  /** Columns, the likelier first. */
+  readonly columns: readonly number[];
+  /** The chance that one of them matters. */
+  readonly chance: number;
+  readonly clear: boolean;
+  /** The effect on y: the middle, and where it is eight times in ten. */
+  readonly middle: number;
+  readonly low: number;
+  readonly high: number;
+}
+
+/** Clear above this chance, a lean from that on; a set that is said holds so much in at most so many columns. */
+const [CLEAR, LEANS, IN_A_SET] = [0.8, 0.5, 2];
+/**
+ * What can be said of the columns: those that are likelier to matter than not, each once, and pairs of which one does.
+ *
+ * @param may whether a column may be spoken of at all: enough things with it and without
+ */
+export function findings({ effects, inclusion }: SingleEffects, may: (column: number) => boolean): Finding[] {
+  const found: Finding[] = [];
+  const said = new Set<number>();
+  const say = (columns: readonly number[], chance: number) => {
+    columns.forEach((c) => said.add(c));
+    found.push({ columns, chance, clear: chance > CLEAR, ...sizeAt(effects, columns) });
+  };
+  const byItself = (least: number) =>
+    inclusion
+      .map((chance, column) => ({ chance, column }))
+      .filter(({ chance, column }) => chance >= least && may(column) && !said.has(column))
+      .sort((a, b) => b.chance - a.chance)
+      .forEach(({ chance, column }) => say([column], chance));
+  byItself(CLEAR);
+  // Where one alone is not clear, two that came together may be: that is then said, and not the likelier of them.
+  for (const { at } of effects) {
+    const order = at
+      .map((chance, column) => ({ chance, column }))
+      .sort((a, b) => b.chance - a.chance)
+      .slice(0, IN_A_SET);
+    const chance = order.reduce((sum, o) => sum + o.chance, 0);
+    if (chance > CLEAR && order.every((o) => may(o.column) && !said.has(o.column)))
+      say(
+        order.map((o) => o.column),
+        chance,
+      );
+  }
+  byItself(LEANS);
+  return found.sort((a, b) => b.chance - a.chance);
+}
+
+/** How large an effect is, given that it is at one of these columns: what the other effects have there counts as far as it is there. */
+function sizeAt(effects: readonly SingleEffect[], columns: readonly number[]): Pick<Finding, 'middle' | 'low' | 'high'> {
+  // The effect that is likeliest to be there.
+  const best = effects.reduce((a, b) => (chanceAt(b, columns) > chanceAt(a, columns) ? b : a));
+  const moments = (effect: SingleEffect, whole: number) => {
+    const of = (value: (c: number) => number) => columns.reduce((sum, c) => sum + ((effect.at[c] ?? 0) / whole) * value(c), 0);
+    const mean = of((c) => effect.mean[c] ?? 0);
+    return { mean, variance: of((c) => (effect.variance[c] ?? 0) + (effect.mean[c] ?? 0) ** 2) - mean ** 2 };
+  };
+  const all = effects.map((effect) => moments(effect, effect === best ? chanceAt(best, columns) || 1 : 1));
+  const middle = all.reduce((sum, m) => sum + m.mean, 0);
+  const wide = EIGHT_IN_TEN * Math.sqrt(all.reduce((sum, m) => sum + m.variance, 0));
+  return { middle, low: middle - wide, high: middle + wide };
+}
+/** The point of the normal distribution with nine tenths below it. */
+const EIGHT_IN_TEN = 1.2816;
+const chanceAt = ({ at }: SingleEffect, columns: readonly number[]): number => columns.reduce((sum, c) => sum + (at[c] ?? 0), 0);
