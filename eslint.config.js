@@ -41,6 +41,7 @@ const rooms = [
   'decide',
   'plan',
   'schedule',
+  'wardrobe',
   'statement',
   'archive',
   'engine',

@@ -5,6 +5,8 @@ export default {
   maxWorkers: '100%',
   // A test that hangs must end, yet a slow machine is no fault: the limit is far above what the longest takes.
   testTimeout: 120_000,
+  // Looked up in the sandbox of a test file it is slow, and most of what is tested reckons.
+  sandboxInjectedGlobals: ['Math'],
   setupFiles: ['<rootDir>/scripts/property-seed.ts', '<rootDir>/scripts/browser-here.ts'],
   // Jest reads no modules of packages: it takes other builds of the same.
   moduleNameMapper: {

@@ -5,7 +5,7 @@ export default defineConfig({
   build: {
     target: 'node20',
     ssr: true,
-    rolldownOptions: { input: ['bench/run.ts', 'bench/lay.ts', 'bench/measure.ts', 'bench/schedule.ts'] },
+    rolldownOptions: { input: ['bench/run.ts', 'bench/lay.ts', 'bench/measure.ts', 'bench/schedule.ts', 'bench/wardrobe.ts'] },
     outDir: 'node_modules/.cache/bench',
     copyPublicDir: false,
     minify: false,

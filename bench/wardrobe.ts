@@ -23,7 +23,8 @@ function wardrobe(seed: number, effects: number): Wardrobe {
   const chance = seeded(seed);
   const normal = () => Math.sqrt(-2 * Math.log(1 - chance())) * Math.cos(2 * Math.PI * chance());
   const poisson = (mean: number) => {
-    let [n, left] = [0, Math.exp(-mean)];
+    const left = Math.exp(-mean);
+    let n = 0;
     for (let p = chance(); p > left; p *= chance()) n++;
     return n;
   };

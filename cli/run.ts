@@ -12,6 +12,7 @@ import { layAnswer, layWords } from './lay';
 import { measureAnswer, measureWords } from './measure';
 import { readingWords, readSentences } from './read';
 import { scheduleAnswer, scheduleWords } from './schedule';
+import { wardrobeAnswer, wardrobeWords } from './wardrobe';
 
 /** What a command printed, and its exit code: 0 done, 1 the file or a name is not in order, 2 the command is not understood. */
 export interface Outcome {
@@ -27,6 +28,7 @@ const USAGE = `The core of Amber Ledger on a ledger's file, without the app.
   npx tsx cli/ledger.ts lay [FILE | --demo] [--pattern NAME] [--person NAME] [--size L] [--width CM] [--fabric NAME] [--nap] [--fold]
                             [--pieces FILE.svg|FILE.dxf] [--seconds N] [--seed N] [--json]
   npx tsx cli/ledger.ts schedule [FILE | --demo] [--on 2026-03-09] [--json]
+  npx tsx cli/ledger.ts wardrobe [FILE | --demo] [--person NAME] [--on 2026-03-09] [--json]
   npx tsx cli/ledger.ts measure PICTURE.png --reference a4|letter|card|frame|WxH [--corners "x,y x,y x,y x,y"]
                             --line "x,y x,y" | --curve "x,y …" | --outline "x,y …" [--json]
 
@@ -34,6 +36,7 @@ SENTENCES is a file of sentences about makes, one a line; - or nothing is what c
 FILE is what the app saved: the archive (.zip) or the one text file (.json). advise speaks to the first person where none is named, and of all patterns.
 lay lays the pattern as it was cut last, or in the size that is named; with --pieces those of a file, and then no ledger is needed.
 schedule says what is under way and planned, how long its steps take, and when it will be done.
+wardrobe says what the most worn and the loved garments of a person share.
 measure takes places in pixels, from the upper left; corners clockwise from the upper left, found where none are given.`;
 
 const OPTIONS = {
@@ -162,8 +165,9 @@ export function run(args: readonly string[], read: (file: string) => string, byt
   if (command === 'measure' && file !== undefined && more.length === 0) return measureOut({ values, file }, bytesOf);
   const reads = command === 'read';
   const lays = command === 'lay' && (file !== undefined || values.demo === true || values.pieces !== undefined);
+  const ofWear = command === 'wardrobe' && (file !== undefined || values.demo === true);
   const schedules = command === 'schedule' && (file !== undefined || values.demo === true);
-  if (!(reads || lays || schedules || ((command === 'advise' || command === 'check') && file !== undefined)) || more.length > 0)
+  if (!(reads || lays || schedules || ofWear || ((command === 'advise' || command === 'check') && file !== undefined)) || more.length > 0)
     return { code: 2, out: USAGE };
   const { unit = 'cm', on = today } = values;
   if (unit !== 'cm' && unit !== 'in') return { code: 2, out: `“${unit}” is not a unit: write --unit cm or --unit in.` };
@@ -220,6 +224,10 @@ export function run(args: readonly string[], read: (file: string) => string, byt
           ? 'Nobody is in this ledger yet.'
           : `Nobody is called ${values.person}. There are: ${ledger.people.map((p) => p.name).join(', ')}.`,
     };
+  if (ofWear) {
+    const answer = wardrobeAnswer(ledger, person, on);
+    return { code: 0, out: values.json ? JSON.stringify(answer) : wardrobeWords(answer) };
+  }
   const pattern = values.pattern === undefined ? undefined : named(ledger.patterns, values.pattern);
   if (values.pattern !== undefined && !pattern)
     return { code: 1, out: `No pattern is called ${values.pattern}. There are: ${ledger.patterns.map((p) => p.name).join(', ')}.` };

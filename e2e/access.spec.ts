@@ -29,6 +29,7 @@ const PAGES = [
   '/measure',
   '/measure/picture-to-measure-shirt',
   '/bench',
+  '/wear/most-worn',
   '/occasions/occasion-wedding',
   '/makes/compare?m=make-gangway-1&m=make-kelp-1&m=make-skerry-2',
 ];

@@ -104,7 +104,7 @@ test.describe('the day book', () => {
     await asked.first().waitFor();
     const name = (await asked.first().getAttribute('aria-label'))!;
     await page.keyboard.press('ArrowDown');
-    await expect(page.getByRole('button', { name: /^Mark as cut/ })).toBeFocused();
+    await expect(page.getByRole('button', { name: /^Mark as cut: Skerry/ })).toBeFocused();
     const waits = await page.locator('[data-waits]').count();
     for (let i = 0; i < waits && !(await asked.first().evaluate((b) => b === document.activeElement)); i++) await page.keyboard.press('ArrowDown');
     await page.keyboard.press('Enter');
@@ -161,8 +161,9 @@ test('a key goes to each section, and the sheet of keys says which', async ({ pa
     ['5', 'Stash'],
     ['6', 'Wear'],
     ['7', 'Sew next'],
-    ['8', /^Statement: /],
-    ['9', 'Files'],
+    ['8', 'Bench'],
+    ['9', /^Statement: /],
+    ['0', 'Files'],
     ['1', 'Day book'],
   ] as const) {
     await page.keyboard.press(key);

@@ -38,6 +38,7 @@ export const routes = {
   fabric: (id: string) => asking('/stash', { fabric: id }),
   newFabric: '/stash?new=1',
   wear: '/wear',
+  mostWorn: '/wear/most-worn',
   sewNext: '/sew-next',
   shopCard: '/sew-next/shop',
   plan: (id: string) => below('/sew-next', id),

@@ -26,6 +26,7 @@ export const router = createBrowserRouter([
           { path: 'fit', lazy: async () => ({ Component: (await import('../pages/fit/fit')).Fit }) },
           { path: 'stash', lazy: async () => ({ Component: (await import('../pages/stash/stash')).Stash }) },
           { path: 'wear', lazy: async () => ({ Component: (await import('../pages/wear/wear')).WearPage }) },
+          { path: 'wear/most-worn', lazy: async () => ({ Component: (await import('../pages/wear/most-worn')).MostWorn }) },
           { path: 'measure', lazy: async () => ({ Component: (await import('../pages/measure/practice-page')).PracticePage }) },
           { path: 'measure/:pictureId', lazy: async () => ({ Component: (await import('../pages/measure/measure-page')).MeasurePage }) },
           { path: 'occasions/:occasionId', lazy: async () => ({ Component: (await import('../pages/occasions/occasion-page')).OccasionPage }) },

@@ -295,6 +295,15 @@ export const Make = z
       ask: 'words',
       called: 'left out of the reckoning',
     }),
+    /** What is told of it in words of one's own; once three makes have one it is asked what it does to wear. */
+    ownWords: field(Words.optional(), {
+      label: 'In words of your own',
+      ask: 'words',
+      called: 'words of one’s own',
+      hint: 'cap sleeve, twirls',
+      form: 'about',
+      sheet: { heads: ['tags', 'labels', 'keywords'] },
+    }),
     remark: field(Words.optional(), { label: 'Remark', ask: 'words' }),
   })
   .refine((m) => m.sources.length > 0 || m.name !== undefined, { message: 'a make needs a pattern or a name', path: ['name'] });

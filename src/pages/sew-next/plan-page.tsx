@@ -1,3 +1,4 @@
+import { IsItMe } from '../../parts/is-it-me';
 import { counted } from '../../core/units/counted';
 import { WornWith } from '../../parts/worn-with';
 import { calledField, Plan } from '../../core/records';
@@ -257,6 +258,11 @@ function PlanDesk({ work }: { work: PlanInWork }) {
           {(!free || plan.garment !== undefined) && (
             <GarmentPicture pattern={pattern} make={make} fabrics={fabrics} className="h-[180px] w-[150px]" />
           )}
+          <Fold head="Is it me?">
+            <EngineBoundary>
+              <IsItMe plan={plan} />
+            </EngineBoundary>
+          </Fold>
           <Fold head="Worn with" said={plan.wornWith ? counted(plan.wornWith.length, 'garment') : ''}>
             <WornWith plan={plan} onWornWith={(wornWith) => change({ wornWith })} />
           </Fold>

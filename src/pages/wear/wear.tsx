@@ -118,7 +118,14 @@ export function WearPage() {
     <>
       <PageHead
         title="Wear"
-        under={`What ${person.name} wears; each touch is entered at once`}
+        under={
+          <>
+            What {person.name} wears; each touch is entered at once.{' '}
+            <Link className="underline underline-offset-2" to={routes.mostWorn}>
+              What is really worn
+            </Link>
+          </>
+        }
         aside={
           <Segmented
             label="Where it is summer in"

@@ -1,0 +1,181 @@
+import { findings, singleEffects, USUAL_PRIOR, type EffectPrior, type Finding, type Seen, type SingleEffects } from '../inference/single-effects';
+import type { Make, Plan } from '../records';
+import type { Hanging } from '../wear/wardrobe';
+import { featuresOf, hasOf, type Feature, type FeatureTables, type Has } from './features';
+
+/** A garment with what it has, and how it is worn or liked. */
+export interface Looked {
+  readonly make: Make;
+  readonly has: Has;
+  /** Wears a month in season; and of which it is likely to be off, as a count. */
+  readonly wears: number;
+  readonly months: number;
+  readonly love?: number;
+}
+
+/** A finding in the terms of garments. */
+export interface WornFinding {
+  readonly of: 'worn' | 'loved';
+  readonly features: readonly Feature[];
+  readonly chance: number;
+  readonly clear: boolean;
+  /** How many times as often, or by how much more loved of five: the middle, and eight times in ten. */
+  readonly middle: number;
+  readonly low: number;
+  readonly high: number;
+  readonly withIt: readonly string[];
+  readonly without: readonly string[];
+}
+
+/** What a wardrobe says of wear and of love. */
+export interface WhatIsWorn {
+  readonly findings: readonly WornFinding[];
+  readonly features: readonly Feature[];
+  readonly looked: readonly Looked[];
+  /** How many more garments it takes before anything can be said; 0 where it can. */
+  readonly more: number;
+  /** Wears a month of a garment that has nothing known, as a log; with what each feature does to it. */
+  readonly model?: { readonly middle: number; readonly effects: SingleEffects; readonly means: readonly number[] };
+}
+
+/** A garment counts from so many months in season on; a feature is spoken of where so many have it and so many have not. */
+const [FROM_MONTHS, EACH_SIDE] = [1, 3];
+/** Before anything is said so many garments must have been worn: each side of a feature three, and as many again to tell it from the next. */
+const LEAST = 12;
+/** A verdict is off by so much, as a variance (1 to 5). */
+const LOVE_OWN = 0.5;
+const LOVE_PRIOR: EffectPrior = { ...USUAL_PRIOR, between: 0, estimatedFrom: Infinity, betweenWithin: [0, 0] };
+
+/** Garments that can be looked at: worn long enough to say something. */
+export function lookedAt(hanging: readonly Hanging[], tables: FeatureTables): { readonly looked: Looked[]; readonly features: Feature[] } {
+  const worn = hanging.filter((h) => h.months >= FROM_MONTHS);
+  const features = featuresOf(
+    worn.map((h) => h.make),
+    tables,
+  );
+  const looked = worn.map(({ make, count, months }): Looked => {
+    const love = make.verdicts.at(-1)?.love;
+    return { make, has: hasOf(make, features, tables), wears: count.times, months, ...(love === undefined ? {} : { love }) };
+  });
+  return { looked, features };
+}
+
+/** What a garment has of a feature as a number: what was never said stands in the middle of those that say, and so says nothing. */
+const columnsOf = (looked: readonly Looked[], features: readonly Feature[]) =>
+  features.map(({ id }) => {
+    const known = looked.flatMap(({ has }) => has.get(id) ?? []);
+    const mean = known.length === 0 ? 0 : known.filter(Boolean).length / known.length;
+    return { mean, of: ({ has }: Pick<Looked, 'has'>) => (has.has(id) ? Number(has.get(id)) : mean) };
+  });
+
+/**
+ * What the most worn garments share, and what the loved ones do: each feature that matters with its effect, or two that came together here and of which one does. No cause is
+ * claimed, and of a feature that fewer than three have or lack nothing is said.
+ */
+export function whatIsWorn(hanging: readonly Hanging[], tables: FeatureTables): WhatIsWorn {
+  const { looked, features } = lookedAt(hanging, tables);
+  if (looked.length < LEAST) return { findings: [], features, looked, more: LEAST - looked.length };
+  const columns = columnsOf(looked, features);
+  const sides = (of: readonly Looked[], feature: Feature | undefined) => ({
+    withIt: of.filter((l) => feature && l.has.get(feature.id) === true).map((l) => l.make.id),
+    without: of.filter((l) => feature && l.has.get(feature.id) === false).map((l) => l.make.id),
+  });
+  const ask = (of: readonly Looked[], seen: readonly Seen[], prior: EffectPrior, what: WornFinding['of']) => {
+    const effects = singleEffects(seen, prior);
+    const may = (column: number) => {
+      const { withIt, without } = sides(of, features[column]);
+      return withIt.length >= EACH_SIDE && without.length >= EACH_SIDE;
+    };
+    const told = findings(effects, may).map((f: Finding): WornFinding => {
+      const as = what === 'worn' ? Math.exp : (v: number) => v;
+      return {
+        of: what,
+        features: f.columns.flatMap((c) => features[c] ?? []),
+        chance: f.chance,
+        clear: f.clear,
+        middle: as(f.middle),
+        low: as(f.low),
+        high: as(f.high),
+        ...sides(of, features[f.columns[0] ?? 0]),
+      };
+    });
+    return { effects, told };
+  };
+  const row = (l: Looked) => columns.map((column) => column.of(l));
+  const worn = looked.map((l): Seen => ({ y: Math.log((l.wears + 0.5) / l.months), own: 1 / (l.wears + 0.5), x: row(l) }));
+  const { effects, told } = ask(looked, worn, USUAL_PRIOR, 'worn');
+  const judged = looked.filter((l) => l.love !== undefined);
+  const loved =
+    judged.length < LEAST
+      ? []
+      : ask(
+          judged,
+          judged.map((l): Seen => ({ y: l.love ?? 0, own: LOVE_OWN, x: row(l) })),
+          LOVE_PRIOR,
+          'loved',
+        ).told;
+  const weights = worn.map((w) => 1 / (w.own + effects.between));
+  const all = weights.reduce((a, b) => a + b, 0);
+  const weighted = (values: readonly number[]) => values.reduce((sum, v, i) => sum + v * (weights[i] ?? 0), 0) / all;
+  return {
+    findings: [...told, ...loved],
+    features,
+    looked,
+    more: 0,
+    model: { middle: weighted(worn.map((w) => w.y)), effects, means: columns.map((_, j) => weighted(worn.map((w) => w.x[j] ?? 0))) },
+  };
+}
+
+/** What is to be expected of a plan: wears a month in season, and what of it speaks for that and what against. */
+export interface ExpectedWear {
+  readonly aMonth: number;
+  readonly pro: readonly Feature[];
+  readonly contra: readonly Feature[];
+}
+
+/** A feature speaks for or against from an effect of so much on, a tenth more or less often. */
+const SPEAKS = 0.1;
+
+/**
+ * How often a garment like a plan would be worn, by what such garments were.
+ *
+ * @returns undefined where nothing can be said yet
+ */
+export function expectedWear(plan: Plan | Make, { features, model }: WhatIsWorn, tables: FeatureTables): ExpectedWear | undefined {
+  if (!model) return undefined;
+  const has = hasOf(plan, features, tables);
+  let log = model.middle;
+  const [pro, contra]: [Feature[], Feature[]] = [[], []];
+  features.forEach((feature, j) => {
+    const is = has.get(feature.id);
+    if (is === undefined) return;
+    const effect = model.effects.effects.reduce((sum, e) => sum + (e.at[j] ?? 0) * (e.mean[j] ?? 0), 0);
+    const moved = effect * (Number(is) - (model.means[j] ?? 0));
+    log += moved;
+    if (is && Math.abs(effect) >= SPEAKS) (effect > 0 ? pro : contra).push(feature);
+  });
+  return { aMonth: Math.exp(log), pro, contra };
+}
+
+/** How many of the other garments do the same job: of its kind, and worn in a season of it. */
+export interface EnoughOf {
+  readonly alike: number;
+  /** Wears a year of all of them together, and what one more would likely add. */
+  readonly together: number;
+  readonly oneMore: number;
+}
+
+/** Half of what a kind could be worn at most is reached with so many of it. Source: our own convention; wears of a kind are shared, and the fifth pair of trousers is worn by the first four's days. */
+const HALF_FULL = 3;
+
+/**
+ * Whether one more of a kind would be worn: wears are shared among garments that do the same job. The rate of a kind is taken to saturate, `most · n / (n + 3)`, with the height
+ * that fits what is worn now; one more adds the step from n to n + 1.
+ */
+export function enoughOf(kind: string, hanging: readonly Hanging[]): EnoughOf {
+  const alike = hanging.filter((h) => h.kind === kind && h.inRotation && h.expected !== undefined);
+  const together = alike.reduce((sum, h) => sum + (h.expected ?? 0), 0);
+  const n = alike.length;
+  const most = n === 0 ? 0 : (together * (n + HALF_FULL)) / n;
+  return { alike: n, together, oneMore: n === 0 ? 0 : (most * (n + 1)) / (n + 1 + HALF_FULL) - together };
+}

@@ -1,0 +1,127 @@
+import clsx from 'clsx';
+import { useMemo, useState } from 'react';
+import { Link } from 'react-router';
+import { makeName } from '../../core/make/make-name';
+import type { Looked, WhatIsWorn } from '../../core/wardrobe/what-is-worn';
+import { wornWords } from '../../core/wardrobe/worn-words';
+import { withId } from '../../core/units/by-id';
+import { counted } from '../../core/units/counted';
+import { useFabrics, useMakes, usePatterns, usePerson } from '../../data/queries';
+import { GarmentPicture } from '../../parts/garment-picture';
+import { useWardrobe } from '../../parts/use-wardrobe';
+import { routes } from '../../routes';
+import { Empty, PageHead } from '../../ui/page-head';
+import { useWhatIsWorn } from '../../workers/use-what-is-worn';
+
+/** So many garments stand in each drawn row. */
+const IN_A_ROW = 6;
+
+const rateOf = ({ wears, months }: Looked) => wears / months;
+
+/** A drawn row of garments, each with what it has of the features that are spoken of. */
+function Row({ head, looked, told, chosen }: { head: string; looked: readonly Looked[]; told: WhatIsWorn; chosen: string | undefined }) {
+  const patterns = usePatterns();
+  const fabrics = useFabrics();
+  const spoken = [...new Map(told.findings.flatMap((f) => f.features).map((f) => [f.id, f])).values()];
+  return (
+    <section aria-label={head} className="mt-4">
+      <h2 className="text-head">{head}</h2>
+      <ul className="grid grid-cols-6 gap-3 border-t-[3px] border-double border-rule2 pt-2 max-lg:grid-cols-3 max-sm:grid-cols-2">
+        {looked.map((l) => (
+          <li key={l.make.id} className={clsx('rounded-md p-1', chosen !== undefined && l.has.get(chosen) === true && 'bg-tint')}>
+            <GarmentPicture
+              pattern={withId(patterns, l.make.sources[0]?.patternId)}
+              make={l.make}
+              fabrics={fabrics}
+              className="h-[120px] w-[100px]"
+            />
+            <Link className="text-small underline-offset-2 hover:underline" to={routes.make(l.make.id)}>
+              {makeName(l.make, patterns)}
+            </Link>
+            <p className="text-small text-ink2">{rateOf(l).toFixed(1)} a month</p>
+            {spoken.some((f) => l.has.get(f.id) === true) && (
+              <p className="text-small">
+                {spoken
+                  .filter((f) => l.has.get(f.id) === true)
+                  .map((f) => f.words)
+                  .join(', ')}
+              </p>
+            )}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** What the most worn garments share, and what the unworn ones do, with its evidence. */
+export function MostWorn() {
+  const person = usePerson();
+  const hanging = useWardrobe(person?.id);
+  const patterns = usePatterns();
+  const fabrics = useFabrics();
+  const makes = useMakes();
+  const tables = useMemo(() => ({ patterns, fabrics, makes }), [patterns, fabrics, makes]);
+  const told = useWhatIsWorn(hanging, tables);
+  const [chosen, setChosen] = useState<string>();
+  if (!told) return <PageHead title="What is really worn" under="It is being worked out …" />;
+  const order = [...told.looked].sort((a, b) => rateOf(b) - rateOf(a));
+  const rowLength = Math.min(IN_A_ROW, Math.floor(order.length / 2));
+  const byId = new Map(told.looked.map((l) => [l.make.id, l]));
+  return (
+    <>
+      <PageHead
+        title="What is really worn"
+        under={person ? `by ${person.name}: ${counted(told.looked.length, 'garment')} that hung a month or longer in season` : ''}
+      />
+      {told.looked.length === 0 && (
+        <Empty>
+          <p>Nothing hung a month in its season yet. Note what you wear, and what the most worn share stands here.</p>
+        </Empty>
+      )}
+      {told.more > 0 && told.looked.length > 0 && (
+        <p className="text-ink2">
+          {counted(told.more, 'more garment')} worn a month or longer, and it can be said what the most worn share. Until then the rows below show
+          them.
+        </p>
+      )}
+      {told.more === 0 && (
+        <section aria-label="What they share">
+          {told.findings.length === 0 && (
+            <p className="text-ink2">Nothing stands out: what is worn and what is not differ in no feature more than garments differ anyhow.</p>
+          )}
+          <ul className="border-t border-rule">
+            {told.findings.map((finding) => {
+              const key = `${finding.of} ${finding.features.map((f) => f.id).join(' ')}`;
+              const open = chosen === finding.features[0]?.id;
+              return (
+                <li key={key} className="border-b border-rule py-1">
+                  <button
+                    type="button"
+                    aria-expanded={open}
+                    className="text-left underline-offset-2 hover:underline max-sm:min-h-11"
+                    onClick={() => setChosen(open ? undefined : finding.features[0]?.id)}
+                  >
+                    {wornWords(finding)}.
+                  </button>
+                  {open && (
+                    <p className="text-small text-ink2">
+                      With: {finding.withIt.map((id) => makeName(byId.get(id)?.make ?? order[0]!.make, patterns)).join(', ')}. Without:{' '}
+                      {finding.without.map((id) => makeName(byId.get(id)?.make ?? order[0]!.make, patterns)).join(', ')}.
+                    </p>
+                  )}
+                </li>
+              );
+            })}
+          </ul>
+        </section>
+      )}
+      {rowLength > 0 && (
+        <>
+          <Row head="Most worn" looked={order.slice(0, rowLength)} told={told} chosen={chosen} />
+          <Row head="Least worn" looked={order.slice(-rowLength).reverse()} told={told} chosen={chosen} />
+        </>
+      )}
+    </>
+  );
+}
