@@ -297,7 +297,7 @@ export const Make = z
     }),
     /** What is told of it in words of one's own; once three makes have one it is asked what it does to wear. */
     ownWords: field(Words.optional(), {
-      label: 'In words of your own',
+      label: 'Your own words for it',
       ask: 'words',
       called: 'words of one’s own',
       hint: 'cap sleeve, twirls',

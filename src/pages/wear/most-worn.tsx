@@ -35,7 +35,7 @@ function Row({ head, looked, told, chosen }: { head: string; looked: readonly Lo
               fabrics={fabrics}
               className="h-[120px] w-[100px]"
             />
-            <Link className="text-small underline-offset-2 hover:underline" to={routes.make(l.make.id)}>
+            <Link className="block text-small underline-offset-2 hover:underline" to={routes.make(l.make.id)}>
               {makeName(l.make, patterns)}
             </Link>
             <p className="text-small text-ink2">{rateOf(l).toFixed(1)} a month</p>
