@@ -100,6 +100,27 @@ test('of a make that is cut the scissors are past; a hem on the bias hangs first
   expect(steps[words(steps).indexOf('hem') - 1]).toMatchObject({ id: 'hang', wait: 'hanging' });
 });
 
+test('a step of her own comes again with the next version, as long as it took, and can be left out', () => {
+  const first = sampleMake(1, {
+    state: 'finished',
+    bench: {
+      steps: [
+        { id: 'x', words: 'cover the buttons', minutes: 15, spent: 25, done: '2025-01-09' },
+        { id: 'collar', words: 'collar, first part', minutes: 30 },
+      ],
+    },
+  });
+  const plan = samplePlan('p');
+  const again = stepsOfPlan(plan, sampleTables([first]));
+  expect(again.find((s) => s.id === 'x')).toMatchObject({ words: 'cover the buttons', minutes: 25, said: true });
+  // What was split last time is whole again.
+  expect(again.filter((s) => s.id === 'collar').map((s) => s.words)).toEqual(['collar']);
+  expect(again.find((s) => s.id === 'x')?.done).toBeUndefined();
+  expect(remaining(stepsOfPlan(stepLeft(plan, 'x', true), sampleTables([first]))).map((s) => s.id)).not.toContain('x');
+  expect(words(stepsOfMake(sampleMake(2, { state: 'cut' }), sampleTables([first])))).toContain('x');
+  expect(words(stepsOfMake({ ...first, bench: undefined }, sampleTables([first])))).not.toContain('x');
+});
+
 describe('what the sewist says of steps', () => {
   const make = sampleMake(1, { state: 'sewing' });
   const steps = stepsOfMake(make, tables);

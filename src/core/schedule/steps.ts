@@ -1,4 +1,4 @@
-import { viewOf } from '../make/versions';
+import { byVersion, viewOf } from '../make/versions';
 import type { BenchStep, Fabric, FlatDetails, GarmentKind, Make, OnBench, Pattern, Plan, TimeSpent } from '../records';
 import { sourcesOfPlan } from '../plan/plan-to-make';
 import { sameLine } from '../garment/chart';
@@ -316,6 +316,15 @@ function withSaid(usual: readonly Step[], bench: OnBench | undefined): Step[] {
   return placed.sort((a, b) => a.at - b.at).map(({ step }) => step);
 }
 
+/** Steps of her own that the last version had come again: the buttons will be covered this time too, unless they are left out. */
+function asLastTime(usual: readonly Step[], earlier: readonly Make[]): Step[] {
+  const last = [...earlier].sort(byVersion).at(-1);
+  const own = (last?.bench?.steps ?? []).flatMap(({ id, words, minutes, spent }): Step[] =>
+    words === undefined || PHASES_OF.has(id) ? [] : [{ id, words, phase: 'sew', at: 'machine', minutes: spent || (minutes ?? OWN_STEP), said: true }],
+  );
+  return [...usual, ...own];
+}
+
 /** A step of one's own takes so long where nobody says. */
 const OWN_STEP = 20;
 
@@ -374,15 +383,22 @@ export function stepsOfPlan(plan: Plan, { patterns, makes, fabrics }: StepTables
           },
         }),
   };
-  return withSaid(usualOf(facts), plan.bench);
+  return withSaid(asLastTime(usualOf(facts), earlier), plan.bench);
 }
 
 /** The steps of a make that is cut or half sewn, from interfacing to the picture. */
-export function stepsOfMake(make: Make, { patterns, fabrics }: StepTables): Step[] {
-  const pattern = patterns.find((p) => p.id === make.sources[0]?.patternId);
+export function stepsOfMake(make: Make, { patterns, fabrics, makes }: StepTables): Step[] {
+  const patternId = make.sources[0]?.patternId;
+  const pattern = patterns.find((p) => p.id === patternId);
+  const earlier = makes.filter(
+    (m) => patternId !== undefined && m.personId === make.personId && m.sources[0]?.patternId === patternId && m.version < make.version,
+  );
   const facts = { ...factsOf(make, pattern, fabrics, { toile: make.kind === 'toile', mend: false }), before: NOTHING_BEFORE };
   return withSaid(
-    usualOf(facts).filter((s) => !BEFORE_SEWING.has(s.id)),
+    asLastTime(
+      usualOf(facts).filter((s) => !BEFORE_SEWING.has(s.id)),
+      earlier,
+    ),
     make.bench,
   );
 }
