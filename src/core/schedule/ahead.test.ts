@@ -136,6 +136,11 @@ describe('backwards from the day', () => {
     expect(b?.washBy).toBeUndefined();
   });
 
+  test('where nobody said when there is time nothing is told of dates', () => {
+    const told = toldAhead(bench, drawnAhead(questionOf(bench, pace, [], TODAY)), pace, [], TODAY);
+    expect(told.items.find((i) => i.id === 'a')).toEqual({ id: 'a', due: '2027-01-30' });
+  });
+
   test('begun on such a day nine in ten are on time', () => {
     const item = bench.find((i) => i.id === 'a');
     if (!item || !a?.cutBy) throw new Error('no such day');

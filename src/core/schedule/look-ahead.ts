@@ -120,6 +120,8 @@ export function toldAhead(
   const first = dayNumber(today);
   const dayOf = (days: number) => (Number.isFinite(days) ? { day: dateOfDay(first + days) } : undefined);
   const items = bench.map((item): LooksAhead => {
+    // Where nobody said when there is time, nothing is known of dates.
+    if (sittings.length === 0) return { id: item.id, ...(item.due === undefined ? {} : { due: item.due }) };
     const { due } = item;
     const [likely, safe] = [dayOf(dayBy(drawn, item.id, 0.5)), dayOf(dayBy(drawn, item.id, SAFE))];
     const left = remaining(item.steps);
@@ -146,7 +148,7 @@ export function toldAhead(
   });
   const ofLists = lists.flatMap((list): ListAhead[] => {
     const of = bench.filter((i) => i.plan?.listId === list.id).map((i) => i.id);
-    if (list.due === undefined || of.length === 0) return [];
+    if (list.due === undefined || of.length === 0 || sittings.length === 0) return [];
     return [{ id: list.id, of: of.length, ...countBy(drawn, of, today, list.due) }];
   });
   return { items, lists: ofLists };

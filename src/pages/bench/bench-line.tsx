@@ -51,7 +51,8 @@ function WhenDone({ ahead, item }: { ahead: LooksAhead | undefined; item: OnTheB
       </p>
       {late ? (
         <p className="text-ink2">
-          In time it would need {roughly(item.hands.most)} before then{likely ? `; as it stands likely ${dayWords(likely)}` : ''}.
+          {(chance ?? 0) < 0.5 ? 'In time' : 'To be sure'} it would need {roughly(item.hands.most)} before then
+          {likely ? `; as it stands likely ${dayWords(likely)}` : ''}.
         </p>
       ) : (
         days.length > 0 && <p className="text-ink2">{days.join(' · ')}</p>

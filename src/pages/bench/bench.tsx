@@ -56,7 +56,7 @@ export function Bench() {
         title="Bench"
         under="What is begun, what is next, and whether it will be done in time"
         aside={
-          <Button quiet onClick={() => window.print()}>
+          <Button quiet className="print:hidden" onClick={() => window.print()}>
             <Printer size={15} aria-hidden /> Print for the wall
           </Button>
         }
