@@ -1,11 +1,9 @@
 import { z } from 'zod';
-import { planName } from '../src/core/make/plan-name';
-import { makeName } from '../src/core/make/make-name';
 import { drawnAhead, questionOf, toldAhead, DAYS_AHEAD } from '../src/core/schedule/look-ahead';
 import { handsFor, paceOf, paceWith } from '../src/core/schedule/pace';
 import { sittingsFrom } from '../src/core/schedule/sittings';
 import { remaining } from '../src/core/schedule/steps';
-import { STAGES, underWay } from '../src/core/schedule/under-way';
+import { benchName, STAGES, underWay } from '../src/core/schedule/under-way';
 import type { Ledger } from '../src/core/records';
 import type { IsoDate } from '../src/core/units/date';
 import { formatDuration } from '../src/core/units/duration';
@@ -55,7 +53,7 @@ export function scheduleAnswer(ledger: Ledger, today: IsoDate): ScheduleAnswer {
       const { id, late: _, ...dates } = told.get(item.id) ?? { id: item.id };
       return {
         id,
-        name: item.make ? makeName(item.make, ledger.patterns) : item.plan ? planName(item.plan, ledger.patterns) : item.id,
+        name: benchName(item, ledger.patterns),
         stage: item.stage,
         hands: item.hands,
         steps: remaining(item.steps).map((step) => ({

@@ -102,9 +102,7 @@ export async function stopClock(item: OnTheBench, clock: RunningClock, words: st
 }
 
 /** What comes next for a make as a whole, in one key: being sewn, finished. */
-export async function onward(item: OnTheBench, name: string, toFit: () => void): Promise<void> {
-  const { make } = item;
-  if (!make) return;
+export async function onward(make: Make, name: string, toFit: () => void): Promise<void> {
   if (make.state === 'cut') {
     await save(`being sewn: ${name}`, [{ table: 'makes', id: make.id, edit: beingSewn }], { done: `Being sewn: ${name}. Ctrl Z takes it back.` });
     return;

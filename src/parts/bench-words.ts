@@ -1,7 +1,4 @@
 import { format, formatDistanceStrict, parseISO } from 'date-fns';
-import { makeName } from '../core/make/make-name';
-import { planName } from '../core/make/plan-name';
-import type { Pattern } from '../core/records';
 import type { MinutesRange } from '../core/schedule/pace';
 import type { OnTheBench } from '../core/schedule/under-way';
 import { formatDuration } from '../core/units/duration';
@@ -16,10 +13,6 @@ export const roughly = (minutes: number): string => {
 
 /** The middle with its range: "40 min, 25 to 1 h 5 min". */
 export const rangeWords = ({ middle, least, most }: MinutesRange): string => `${roughly(middle)}, ${roughly(least)} to ${roughly(most)}`;
-
-/** What lies on the bench, by its name. */
-export const benchName = (item: OnTheBench, patterns: readonly Pattern[]): string =>
-  item.make ? makeName(item.make, patterns) : item.plan ? planName(item.plan, patterns) : '';
 
 /** Its own page. */
 export const benchPath = (item: OnTheBench): string => (item.make ? routes.make(item.make.id) : routes.plan(item.id));

@@ -1,23 +1,36 @@
 import { useMemo } from 'react';
-import { paceOf, type Pace } from '../core/schedule/pace';
+import { inHand, type InHand } from '../core/schedule/in-hand';
+import { paceOf, UNTIMED, type Pace } from '../core/schedule/pace';
 import { sittingsFrom, type Sitting } from '../core/schedule/sittings';
 import { underWay, type OnTheBench } from '../core/schedule/under-way';
 import { DAYS_AHEAD } from '../core/schedule/look-ahead';
 import { useFabrics, useLists, useMakes, usePatterns, usePlans, useTimes } from '../data/queries';
 import { today } from '../data/today';
 
-/** Everything under way and planned, in its order, with the pace that the noted times tell. The day book and the bench share it. */
-export function useBench(): { readonly bench: readonly OnTheBench[]; readonly pace: Pace } {
+/** The tables that the bench is listed from. */
+function useBenchTables() {
   const patterns = usePatterns();
   const makes = useMakes();
   const fabrics = useFabrics();
   const plans = usePlans();
   const lists = useLists();
+  return useMemo(() => ({ patterns, makes, fabrics, plans, lists }), [patterns, makes, fabrics, plans, lists]);
+}
+
+/** Everything under way and planned, in its order, with the pace that the noted times tell. */
+export function useBench(): { readonly bench: readonly OnTheBench[]; readonly pace: Pace } {
+  const tables = useBenchTables();
   return useMemo(() => {
-    const tables = { patterns, makes, fabrics, plans, lists };
     const pace = paceOf(tables);
     return { bench: underWay(tables, pace), pace };
-  }, [patterns, makes, fabrics, plans, lists]);
+  }, [tables]);
+}
+
+/** What the day book names of the same list: no time is asked there, so pace is not worked out for it. */
+export function useInHand(): InHand {
+  const tables = useBenchTables();
+  const day = today();
+  return useMemo(() => inHand(underWay(tables, UNTIMED), day), [tables, day]);
 }
 
 /** When there is time from today on. */

@@ -1,4 +1,5 @@
 import { useMemo } from 'react';
+import { isPrinted } from '../core/fabric/printed';
 import { mainFabric } from '../core/make/main-fabric';
 import { makeName } from '../core/make/make-name';
 import type { BoughtGarment, Fabric, GarmentKind, Make, Pattern, Person, Plan } from '../core/records';
@@ -9,12 +10,9 @@ import { withId } from '../core/units/by-id';
 import { inRotation } from '../core/wear/available';
 import { useFabrics, useMakes, usePatterns } from '../data/queries';
 
-/** Weaves that show no print. */
-const PLAIN: ReadonlySet<string> = new Set(['plain', 'twill', 'rib', 'pile', 'melange']);
-
 const looks = (subject: Pick<Make, 'fabrics'>, fabrics: readonly Fabric[]): Pick<Worn, 'colour' | 'printed'> => {
   const { fabric } = mainFabric(subject, fabrics);
-  return fabric ? { colour: fabric.swatch.ground, printed: !PLAIN.has(fabric.swatch.print) } : {};
+  return fabric ? { colour: fabric.swatch.ground, printed: isPrinted(fabric.swatch) } : {};
 };
 
 const kindOf = (make: Pick<Make, 'sources' | 'garment'>, patterns: readonly Pattern[]): GarmentKind | undefined =>

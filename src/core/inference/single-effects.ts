@@ -1,3 +1,5 @@
+import { NINE_TENTHS } from './normal';
+
 /** One garment, or whatever is looked at: what was seen of it, how surely, and what it has of each column (0, 1, or between). */
 export interface Seen {
   readonly y: number;
@@ -206,9 +208,7 @@ function sizeAt(effects: readonly SingleEffect[], columns: readonly number[]): P
   };
   const all = effects.map((effect) => moments(effect, effect === best ? chanceAt(best, columns) || 1 : 1));
   const middle = all.reduce((sum, m) => sum + m.mean, 0);
-  const wide = EIGHT_IN_TEN * Math.sqrt(all.reduce((sum, m) => sum + m.variance, 0));
+  const wide = NINE_TENTHS * Math.sqrt(all.reduce((sum, m) => sum + m.variance, 0));
   return { middle, low: middle - wide, high: middle + wide };
 }
-/** The point of the normal distribution with nine tenths below it. */
-const EIGHT_IN_TEN = 1.2816;
 const chanceAt = ({ at }: SingleEffect, columns: readonly number[]): number => columns.reduce((sum, c) => sum + (at[c] ?? 0), 0);

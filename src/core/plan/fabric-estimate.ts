@@ -1,3 +1,4 @@
+import { NINE_TENTHS } from '../inference/normal';
 import type { FabricNeeded } from '../fabric/needed';
 import { ONE_WAY, speaksOf, TAKES_ITS_FILL, USUAL_LENGTHS, USUAL_WIDTH } from '../fabric/needed';
 import type { PatternCase } from '../garment/case';
@@ -46,9 +47,6 @@ const SLACK = 0.1;
 const [LEFT_SD, SLACK_SD, TABLE_SD] = [0.05, 0.08, 0.08];
 /** Nobody lays twice alike: one garment is off from another of the same pattern by so much at the least. Source: left-out versions of the demo. */
 const SCATTER = 0.13;
-/** The point of the normal distribution with nine tenths below it. */
-const NINE_TENTHS = 1.2816;
-
 /** Something that tells how much longer than laid a view's fabric has to be: κ, as its logarithm. */
 interface Witness {
   readonly log: number;

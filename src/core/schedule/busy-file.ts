@@ -1,6 +1,7 @@
 import ICAL from 'ical.js';
 import type { SewingTime } from '../records';
 import { dateOfDay, dayNumber, type IsoDate } from '../units/date';
+import { clockOf } from './sittings';
 
 /** An hour of the wall clock. */
 export interface WallTime {
@@ -76,7 +77,7 @@ export function busyFrom(
           id: newId(),
           kind: 'busy',
           date: dateOfDay(day),
-          ...(whole || here === A_DAY ? {} : { from: `${String(Math.floor(at / 60)).padStart(2, '0')}:${String(at % 60).padStart(2, '0')}` }),
+          ...(whole || here === A_DAY ? {} : { from: clockOf(at) }),
           minutes: here,
           ...(words === '' ? {} : { words }),
           source,

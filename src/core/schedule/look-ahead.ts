@@ -1,3 +1,4 @@
+import { NINE_TENTHS } from '../inference/normal';
 import { dateOfDay, dayNumber, type IsoDate } from '../units/date';
 import { chanceBy, countBy, dayBy, sewnThrough, type Draws, type Task } from './ahead';
 import { evenMinutes, logHands, paceWith, rangeOf, sumOf, type Normal, type Pace } from './pace';
@@ -10,8 +11,6 @@ import type { PlanList } from '../records';
 export const DAYS_AHEAD = 400;
 /** What is stated as safe holds in so many draws of all. */
 const SAFE = 0.9;
-/** The point of the normal distribution with nine tenths below it. */
-const Z_SAFE = 1.2816;
 
 /** When each thing is done, and by when it must be begun. */
 export interface LooksAhead {
@@ -32,7 +31,7 @@ export interface LooksAhead {
 }
 
 /** Minutes enough nine times in ten. */
-const enough = (log: Normal): number => (Number.isFinite(log.mean) ? Math.exp(log.mean + Z_SAFE * Math.sqrt(log.variance)) : 0);
+const enough = (log: Normal): number => (Number.isFinite(log.mean) ? Math.exp(log.mean + NINE_TENTHS * Math.sqrt(log.variance)) : 0);
 
 /**
  * The last day on which steps can be begun so that nine in ten are done by their day: their minutes, counted backwards through the sittings, and the days that
@@ -84,24 +83,16 @@ export interface AheadQuestion {
   readonly today: IsoDate;
   /** The variance of what is the sewist's own in pace. */
   readonly shared: number;
-  readonly dues: Readonly<Record<string, IsoDate>>;
-  readonly draws?: number;
 }
 
 /** The question that a bench asks. */
 export function questionOf(bench: readonly OnTheBench[], pace: Pace, sittings: readonly Sitting[], today: IsoDate): AheadQuestion {
-  return {
-    tasks: bench.map((item) => taskOf(item, pace, today)),
-    sittings,
-    today,
-    shared: pace.sewist.variance,
-    dues: Object.fromEntries(bench.flatMap((item) => (item.due === undefined ? [] : [[item.id, item.due]]))),
-  };
+  return { tasks: bench.map((item) => taskOf(item, pace, today)), sittings, today, shared: pace.sewist.variance };
 }
 
 /** Its answer: drawn in the order of the tasks. */
-export function drawnAhead({ tasks, sittings, today, shared, draws }: AheadQuestion): Draws {
-  return sewnThrough(tasks, sittings, today, shared, draws);
+export function drawnAhead({ tasks, sittings, today, shared }: AheadQuestion): Draws {
+  return sewnThrough(tasks, sittings, today, shared);
 }
 
 /**

@@ -171,6 +171,9 @@ export function paceOf(tables: StepTables, until?: IsoDate): Pace {
   };
 }
 
+/** Before any time is known. */
+export const UNTIMED: Pace = paceOf({ patterns: [], makes: [], fabrics: [] });
+
 /** Minutes: the middle, and from to nine times in ten. */
 export interface MinutesRange {
   readonly middle: number;
@@ -197,6 +200,13 @@ export function paceWith({ own, patterns }: Pace, patternId: string | undefined)
 /** Minutes of a step for an even hand at this version; her own minutes stand as she said them. */
 export const evenMinutes = (step: Step, version: number): number => step.minutes * (step.said ? 1 : quicker(version));
 
+/** How much of some steps pace moves: all but the minutes that she said herself. */
+export function pacedShare(steps: readonly Step[], version: number): number {
+  const minutes = (of: readonly Step[]) => of.reduce((sum, s) => sum + evenMinutes(s, version), 0);
+  const all = minutes(steps);
+  return all > 0 ? 1 - minutes(steps.filter((s) => s.said)) / all : 1;
+}
+
 /**
  * How long steps take in her hands: middle and nine-in-ten.
  *
@@ -211,8 +221,6 @@ export function logHands(steps: readonly Step[], pace: Normal, version: number):
   const left = remaining(steps);
   const sum = sumOf(left.map((s) => evenMinutes(s, version)));
   if (!Number.isFinite(sum.mean)) return sum;
-  const all = left.reduce((total, s) => total + evenMinutes(s, version), 0);
-  const hers = left.reduce((total, s) => total + (s.said ? evenMinutes(s, version) : 0), 0);
-  const share = all > 0 ? 1 - hers / all : 1;
+  const share = pacedShare(left, version);
   return { mean: sum.mean + share * pace.mean, variance: sum.variance + share * share * pace.variance };
 }

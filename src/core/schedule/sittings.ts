@@ -17,6 +17,7 @@ export interface Sitting {
 /** 1 is Monday. Day 0 of the count, 1 January 1970, was a Thursday. */
 export const weekdayOf = (date: IsoDate): number => ((((dayNumber(date) + 3) % 7) + 7) % 7) + 1;
 
+/** Minutes after midnight of an hour as it is kept. */
 const minuteOf = (clock: string): number => Number(clock.slice(0, 2)) * 60 + Number(clock.slice(3));
 
 /** How much of a sitting is taken by hours that are busy; those that overlap each other are counted once. */
@@ -78,7 +79,8 @@ export function sittingsFrom(times: readonly SewingTime[], from: IsoDate, days: 
   });
 }
 
-const clockOf = (minute: number): string => `${String(Math.floor(minute / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`;
+/** The other way round. */
+export const clockOf = (minute: number): string => `${String(Math.floor(minute / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`;
 
 /** The first minute of a sitting that nothing else takes. */
 function firstFree(from: number, to: number, busy: readonly (readonly [number, number])[]): number {

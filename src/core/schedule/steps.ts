@@ -1,4 +1,4 @@
-import { byVersion, viewOf } from '../make/versions';
+import { versionsOf, viewOf } from '../make/versions';
 import type { BenchStep, Fabric, FlatDetails, GarmentKind, Make, OnBench, Pattern, Plan, TimeSpent } from '../records';
 import { sourcesOfPlan } from '../plan/plan-to-make';
 import { sameLine } from '../garment/chart';
@@ -316,9 +316,13 @@ function withSaid(usual: readonly Step[], bench: OnBench | undefined): Step[] {
   return placed.sort((a, b) => a.at - b.at).map(({ step }) => step);
 }
 
+/** What was made of a pattern for somebody, in order; nothing where it needs none. */
+const versionsFor = (personId: string, pattern: Pattern | undefined, makes: readonly Make[]): Make[] =>
+  pattern ? versionsOf({ pattern, makes: makes.filter((m) => m.personId === personId) }) : [];
+
 /** Steps of her own that the last version had come again: the buttons will be covered this time too, unless they are left out. */
 function asLastTime(usual: readonly Step[], earlier: readonly Make[]): Step[] {
-  const last = [...earlier].sort(byVersion).at(-1);
+  const last = earlier.at(-1);
   const own = (last?.bench?.steps ?? []).flatMap(({ id, words, minutes, spent }): Step[] =>
     words === undefined || PHASES_OF.has(id) ? [] : [{ id, words, phase: 'sew', at: 'machine', minutes: spent || (minutes ?? OWN_STEP), said: true }],
   );
@@ -364,7 +368,7 @@ const factsOf = (
  */
 export function stepsOfPlan(plan: Plan, { patterns, makes, fabrics }: StepTables): Step[] {
   const pattern = patterns.find((p) => p.id === plan.patternId);
-  const earlier = makes.filter((m) => m.personId === plan.personId && m.sources[0]?.patternId === plan.patternId && plan.patternId !== undefined);
+  const earlier = versionsFor(plan.personId, pattern, makes);
   const used = plan.fabrics.flatMap((u) => fabrics.filter((f) => f.id === u.fabricId));
   const paper = pattern?.paper.filter((p) => p.personId === undefined || p.personId === plan.personId) ?? [];
   const onPaper = paper.some((p) => p.size === undefined || sameLine(p.size, plan.size)) || earlier.some((m) => sameLine(m.size, plan.size));
@@ -388,11 +392,8 @@ export function stepsOfPlan(plan: Plan, { patterns, makes, fabrics }: StepTables
 
 /** The steps of a make that is cut or half sewn, from interfacing to the picture. */
 export function stepsOfMake(make: Make, { patterns, fabrics, makes }: StepTables): Step[] {
-  const patternId = make.sources[0]?.patternId;
-  const pattern = patterns.find((p) => p.id === patternId);
-  const earlier = makes.filter(
-    (m) => patternId !== undefined && m.personId === make.personId && m.sources[0]?.patternId === patternId && m.version < make.version,
-  );
+  const pattern = patterns.find((p) => p.id === make.sources[0]?.patternId);
+  const earlier = versionsFor(make.personId, pattern, makes).filter((m) => m.version < make.version);
   const facts = { ...factsOf(make, pattern, fabrics, { toile: make.kind === 'toile', mend: false }), before: NOTHING_BEFORE };
   return withSaid(
     asLastTime(

@@ -1,12 +1,16 @@
 import { colourFamily } from '../units/colour';
-import { byDay, type IsoDate } from '../units/date';
+import { byDay, dateOfDay, dayNumber, type IsoDate } from '../units/date';
 import { withId } from '../units/by-id';
-import type { Fabric, LooseEnd, Make, Plan, PlanList, WaitsFor } from '../records';
+import type { Fabric, LooseEnd, Make, Pattern, Plan, PlanList, WaitsFor } from '../records';
+import { makeName } from '../make/make-name';
+import { planName } from '../make/plan-name';
 import { mainFabric } from '../make/main-fabric';
-import { evenMinutes, logHands, paceWith, rangeOf, sumOf, type MinutesRange, type Pace } from './pace';
-import { remaining, stepsOfMake, stepsOfPlan, type Step, type StepTables } from './steps';
+import { evenMinutes, logHands, pacedShare, paceWith, rangeOf, sumOf, type MinutesRange, type Pace } from './pace';
+import { remaining, stepsOfMake, stepsOfPlan, WAIT_DAYS, type Step, type StepTables } from './steps';
 import type { Stretch, Task } from './ahead';
-import { dateOfDay, dayNumber } from '../units/date';
+
+/** After everything that has a place. */
+const UNPLACED = Number.MAX_SAFE_INTEGER;
 
 /** How far something is. */
 export const STAGES = ['half sewn', 'loose ends', 'mending', 'cut', 'ready to cut', 'planned'] as const;
@@ -39,8 +43,6 @@ export interface OnTheBench {
 
 /** A loose end takes so long, minutes. Source: our own convention; a snap, a hem that came down. */
 const LOOSE_END = 20;
-/** What is waited for and nobody knows until when is taken to come in so many days, as what is ordered. */
-const COMES_IN = 5;
 
 const looseStep = ({ id, words, done }: LooseEnd): Step => ({
   id,
@@ -145,8 +147,12 @@ export function underWay(tables: StepTables & { readonly plans: readonly Plan[];
       byDay(a.since, b.since),
   );
   // What she put in order stands first, in that order; the rest follows as usual.
-  return [...usual].sort((a, b) => (placeOf(a) ?? Infinity) - (placeOf(b) ?? Infinity) || 0);
+  return [...usual].sort((a, b) => (placeOf(a) ?? UNPLACED) - (placeOf(b) ?? UNPLACED));
 }
+
+/** What lies on the bench, by its name. */
+export const benchName = (item: OnTheBench, patterns: readonly Pattern[]): string =>
+  item.make ? makeName(item.make, patterns) : item.plan ? planName(item.plan, patterns) : '';
 
 /** The day that a plan is wanted by: its own, else its list's. */
 export function dueOf(plan: Pick<Plan, 'due' | 'listId'>, lists: readonly PlanList[]): IsoDate | undefined {
@@ -159,9 +165,7 @@ export function taskOf(item: OnTheBench, pace: Pace, today: IsoDate): Task {
   let steps: Step[] = [];
   const close = (wait?: Step['wait']) => {
     if (steps.length === 0) return;
-    const all = steps.reduce((sum, s) => sum + evenMinutes(s, item.version), 0);
-    const hers = steps.reduce((sum, s) => sum + (s.said ? evenMinutes(s, item.version) : 0), 0);
-    stretches.push({ log: sumOf(steps.map((s) => evenMinutes(s, item.version))), paced: all > 0 ? 1 - hers / all : 1, wait });
+    stretches.push({ log: sumOf(steps.map((s) => evenMinutes(s, item.version))), paced: pacedShare(steps, item.version), wait });
     steps = [];
   };
   for (const step of remaining(item.steps)) {
@@ -169,7 +173,8 @@ export function taskOf(item: OnTheBench, pace: Pace, today: IsoDate): Task {
     if (step.wait) close(step.wait);
   }
   close();
-  const notBefore = item.waits ? (item.waits.until ?? dateOfDay(dayNumber(today) + COMES_IN)) : undefined;
+  // What is waited for and nobody knows until when is taken to come as what is ordered does.
+  const notBefore = item.waits ? (item.waits.until ?? dateOfDay(dayNumber(today) + WAIT_DAYS.delivery)) : undefined;
   return {
     id: item.id,
     stretches,

@@ -1,4 +1,5 @@
 import { fibresOf } from '../fabric/fibres';
+import { isPrinted } from '../fabric/printed';
 import { weightOf } from '../fabric/weight';
 import { mainFabric } from '../make/main-fabric';
 import { usualMinutes } from '../make/minutes';
@@ -20,8 +21,6 @@ export type Has = ReadonlyMap<string, boolean>;
 
 /** Fibres that let air and moisture through. Source: usual textile knowledge. */
 const BREATHE: ReadonlySet<string> = new Set(['cotton', 'linen', 'hemp', 'silk', 'wool', 'viscose', 'lyocell', 'modal']);
-/** Weaves that show no print. */
-const PLAIN: ReadonlySet<string> = new Set(['plain', 'twill', 'rib', 'pile', 'melange']);
 /** Prints whose figures repeat from so much on are large, cm. */
 const LARGE = 6;
 /** Colours: light and dark, strong, and warm by their hue, in CIELAB. Source: our own convention, looked at on swatches. */
@@ -123,19 +122,12 @@ const READ: readonly Read[] = [
       (v) => v <= 2,
     ),
   },
-  {
-    id: 'print',
-    words: 'a print',
-    of: fabric(
-      (f) => f.swatch.print,
-      (v) => !PLAIN.has(v),
-    ),
-  },
+  { id: 'print', words: 'a print', of: fabric((f) => f.swatch, isPrinted) },
   {
     id: 'large print',
     words: 'a large print',
     of: fabric(
-      (f) => (PLAIN.has(f.swatch.print) ? 0 : f.swatch.repeat),
+      (f) => (isPrinted(f.swatch) ? f.swatch.repeat : 0),
       (v) => v >= LARGE,
     ),
   },

@@ -3,12 +3,12 @@ import { Check, ChevronDown, ChevronRight, Square, Timer } from 'lucide-react';
 import { Link, useNavigate } from 'react-router';
 import type { LooksAhead } from '../../core/schedule/look-ahead';
 import { handsFor, paceWith, type Pace } from '../../core/schedule/pace';
-import type { OnTheBench } from '../../core/schedule/under-way';
+import { benchName, type OnTheBench } from '../../core/schedule/under-way';
 import { percent } from '../../core/units/percent';
 import { useFabrics, usePatterns, usePeople } from '../../data/queries';
 import type { RunningClock } from '../../data/settings';
 import { onward, startClock, stopClock, tickStep } from '../../parts/bench-acts';
-import { benchName, benchPath, dayWords, rangeWords, roughly, standsWords } from '../../parts/bench-words';
+import { benchPath, dayWords, rangeWords, roughly, standsWords } from '../../parts/bench-words';
 import { GarmentPicture } from '../../parts/garment-picture';
 import { MarkAsCut } from '../../parts/mark-as-cut';
 import { makeOfPlan } from '../../core/plan/plan-to-make';
@@ -94,7 +94,7 @@ export function BenchLine({
       quiet
       className="print:hidden"
       aria-label={`${make.state === 'cut' ? 'Being sewn' : 'Finished'}: ${name}`}
-      onClick={() => void onward(item, name, () => void navigate(`${routes.make(make.id)}#fit`))}
+      onClick={() => void onward(make, name, () => void navigate(`${routes.make(make.id)}#fit`))}
     >
       {make.state === 'cut' ? 'Being sewn' : 'Finished'}
     </Button>

@@ -1,3 +1,4 @@
+import { benchName } from '../../core/schedule/under-way';
 import { Printer } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { listWords } from './list-words';
@@ -5,7 +6,7 @@ import { proposedOrder, questionOf, toldAhead } from '../../core/schedule/look-a
 import { useLists, usePatterns, useSettings } from '../../data/queries';
 import { today } from '../../data/today';
 import { placeBench } from '../../parts/bench-acts';
-import { benchName, dayWords } from '../../parts/bench-words';
+import { dayWords } from '../../parts/bench-words';
 import { useBench, useSittings } from '../../parts/use-bench';
 import { routes } from '../../routes';
 import { Button, LinkButton } from '../../ui/button';

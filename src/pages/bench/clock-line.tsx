@@ -1,11 +1,10 @@
 import { Check, Square } from 'lucide-react';
 import { useEffect, useState } from 'react';
-import type { OnTheBench } from '../../core/schedule/under-way';
+import { benchName, type OnTheBench } from '../../core/schedule/under-way';
 import { formatDuration } from '../../core/units/duration';
 import { usePatterns } from '../../data/queries';
 import type { RunningClock } from '../../data/settings';
 import { minutesOn, stopClock, tickStep } from '../../parts/bench-acts';
-import { benchName } from '../../parts/bench-words';
 import { choose } from '../../parts/save';
 import { Button } from '../../ui/button';
 

@@ -8,16 +8,15 @@ import { Link, useNavigate } from 'react-router';
 import { MarkAsCut } from '../../parts/mark-as-cut';
 import { alterationWords } from '../../core/alteration/words';
 import { washed } from '../../core/fabric/stash';
-import { beingSewn, finished, judgedAgain, looseEndDone, markedOnPaper } from '../../core/make/one-touch';
+import { judgedAgain, looseEndDone, markedOnPaper } from '../../core/make/one-touch';
 import { stillSo, verdictDueWords } from '../../core/decide/verdict-due';
 import { verdictWhen } from '../../core/decide/verdict-weight';
 import { waiting } from '../../core/decide/waiting';
 import type { Fabric, Make, Pattern, Person, Plan } from '../../core/records';
-import { saveDraft } from '../../data/drafts';
 import { newId } from '../../data/new-id';
 import { useSettings } from '../../data/queries';
-import { useBench } from '../../parts/use-bench';
-import { inHand } from '../../core/schedule/in-hand';
+import { onward } from '../../parts/bench-acts';
+import { useInHand } from '../../parts/use-bench';
 import { useWardrobe } from '../../parts/use-wardrobe';
 import { today } from '../../data/today';
 import { save } from '../../parts/save';
@@ -40,8 +39,8 @@ export function WhatWaits({
   people: readonly Person[];
 }) {
   const navigate = useNavigate();
-  const { bench } = useBench();
   const { hemisphere, unit } = useSettings();
+  const hand = useInHand();
   const hanging = useWardrobe();
   const tables = useCaseTables();
   const plan = useMemo(() => ({ date: today(), unit }), [unit]);
@@ -55,7 +54,7 @@ export function WhatWaits({
     return make && alteration ? [{ make, alteration }] : [];
   });
   const waits = waiting({ fabrics }, hanging, marks, hemisphere, today());
-  const hand = inHand(bench, today());
+
   const nameOf = (make: Make) => makeName(make, patterns);
   const toMake = (make: Make, hash = '') => (
     <Link className="underline-offset-2 hover:underline" to={`${routes.make(make.id)}${hash}`}>
@@ -137,19 +136,11 @@ export function WhatWaits({
         cut ? `cut on ${format(parseISO(make.cutOn), 'd MMMM')}` : 'half sewn',
         `for ${withId(people, make.personId)?.name ?? 'somebody'}`,
       ].join(' · '),
-      act: cut
-        ? { label: 'Being sewn', name: `Being sewn: ${nameOf(make)}`, onAct: () => void act(`being sewn: ${nameOf(make)}`, make, beingSewn) }
-        : {
-            label: 'Finished',
-            name: `Finished: ${nameOf(make)}`,
-            // What is finished is asked how it fits: the look is open on its page.
-            onAct: () =>
-              void act(`finished: ${nameOf(make)}`, make, (now) => finished(now, today())).then((done) => {
-                if (!done) return;
-                saveDraft(`look ${make.id}`, { seen: { at: 'firstDay' }, said: [] });
-                void navigate(`${routes.make(make.id)}#fit`);
-              }),
-          },
+      act: {
+        label: cut ? 'Being sewn' : 'Finished',
+        name: `${cut ? 'Being sewn' : 'Finished'}: ${nameOf(make)}`,
+        onAct: () => void onward(make, nameOf(make), () => void navigate(`${routes.make(make.id)}#fit`)),
+      },
     };
   });
   const planned = hand.planned.map((plan: Plan): Waits => {

@@ -68,6 +68,11 @@ export function MostWorn() {
   const order = [...told.looked].sort((a, b) => rateOf(b) - rateOf(a));
   const rowLength = Math.min(IN_A_ROW, Math.floor(order.length / 2));
   const byId = new Map(told.looked.map((l) => [l.make.id, l]));
+  const namesOf = (ids: readonly string[]) =>
+    ids
+      .flatMap((id) => byId.get(id) ?? [])
+      .map((l) => makeName(l.make, patterns))
+      .join(', ');
   return (
     <>
       <PageHead
@@ -106,8 +111,7 @@ export function MostWorn() {
                   </button>
                   {open && (
                     <p className="text-small text-ink2">
-                      With: {finding.withIt.map((id) => makeName(byId.get(id)?.make ?? order[0]!.make, patterns)).join(', ')}. Without:{' '}
-                      {finding.without.map((id) => makeName(byId.get(id)?.make ?? order[0]!.make, patterns)).join(', ')}.
+                      With: {namesOf(finding.withIt)}. Without: {namesOf(finding.without)}.
                     </p>
                   )}
                 </li>
