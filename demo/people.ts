@@ -2,7 +2,16 @@ import type { MeasurementSet, Person } from '../src/core/records';
 
 /** A cellist in a harbour town, her niece of six and her partner. Nobody real. */
 export const people: Person[] = [
-  { id: 'person-maren', name: 'Maren', child: false },
+  {
+    id: 'person-maren',
+    name: 'Maren',
+    child: false,
+    bought: [
+      { id: 'bought-trousers', name: 'the black concert trousers', kind: 'trousers', structure: 'woven', colour: 'black', measured: [] },
+      { id: 'bought-cardigan', name: 'the cream cardigan', kind: 'cardigan', structure: 'knit', colour: 'cream', measured: [] },
+      { id: 'bought-skirt', name: 'the denim skirt', kind: 'skirt', structure: 'woven', colour: 'worn denim', shade: '#5f7896', measured: [] },
+    ],
+  },
   { id: 'person-tilda', name: 'Tilda', child: true, birthMonth: '2020-04', note: 'niece; likes pockets' },
   { id: 'person-anselm', name: 'Anselm', child: false },
 ];

@@ -1,15 +1,9 @@
 import { format, formatDistanceStrict, parseISO } from 'date-fns';
 import type { MinutesRange } from '../core/schedule/pace';
 import type { OnTheBench } from '../core/schedule/under-way';
-import { formatDuration } from '../core/units/duration';
+import { roughly } from '../core/units/duration';
 import { today } from '../data/today';
 import { routes } from '../routes';
-
-/** Minutes as they are said: to five, and from two hours on to a quarter of an hour. */
-export const roughly = (minutes: number): string => {
-  const step = minutes >= 120 ? 15 : minutes >= 12 ? 5 : 1;
-  return formatDuration(Math.max(step, Math.round(minutes / step) * step));
-};
 
 /** The middle with its range: "40 min, 25 to 1 h 5 min". */
 export const rangeWords = ({ middle, least, most }: MinutesRange): string => `${roughly(middle)}, ${roughly(least)} to ${roughly(most)}`;

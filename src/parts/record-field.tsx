@@ -7,7 +7,8 @@ import { isMoney } from '../core/records/fields';
 import { fabricWeightForEditing, parseFabricWeight } from '../core/units/fabric-weight';
 import { fabricLengthForEditing, parseFabricLength } from '../core/units/length';
 import { useFabricUnit, useSettings, useTradeWords } from '../data/queries';
-import { ReadField, SelectField, TextField, WordsField } from '../ui/field';
+import { ReadField, SelectField, WordsField } from '../ui/field';
+import { ColourField } from '../ui/colour-field';
 import { DateField } from '../ui/date-field';
 import { LengthField } from '../ui/length-field';
 
@@ -150,7 +151,7 @@ export function RecordField<S extends Shapes, K extends keyof S & string>({ of, 
         />
       );
     case 'colour':
-      return <TextField {...common} type="color" value={text} onChange={(e) => hand(e.target.value)} />;
+      return <ColourField {...common} colour={text === '' ? undefined : text} onColour={hand} />;
     case 'choice':
       return (
         <SelectField {...common} value={text} onChange={(e) => hand(e.target.value === '' ? undefined : e.target.value)}>
@@ -182,6 +183,9 @@ export function RecordField<S extends Shapes, K extends keyof S & string>({ of, 
       return (
         <WordsField
           {...common}
+          // What is said of words is an example: it goes as soon as something stands there.
+          hint={undefined}
+          placeholder={rest.placeholder ?? common.hint}
           words={text}
           check={(words) => fieldProblem(shape, words === '' && optional ? undefined : words)}
           onWords={(words) => hand(words === '' && optional ? undefined : words)}

@@ -7,6 +7,7 @@ import { sourcesOfPlan } from '../core/plan/plan-to-make';
 import { planName } from '../core/make/plan-name';
 import type { Worn } from '../core/schedule/goes-with';
 import { withId } from '../core/units/by-id';
+import { colourCalled } from '../core/units/colour';
 import { inRotation } from '../core/wear/available';
 import { useFabrics, useMakes, usePatterns } from '../data/queries';
 
@@ -30,7 +31,12 @@ export function wornPlan(plan: Plan, patterns: readonly Pattern[], fabrics: read
   return kind && { id: plan.id, name: planName(plan, patterns), kind, ...looks(plan, fabrics) };
 }
 
-const wornBought = ({ id, name, kind, shade }: BoughtGarment): Worn => ({ id, name, kind, colour: shade });
+const wornBought = ({ id, name, kind, shade, colour }: BoughtGarment): Worn => ({
+  id,
+  name,
+  kind,
+  colour: shade ?? colourCalled(colour ?? ''),
+});
 
 /** What hangs of a person's: made and in rotation, those loved best first, and bought. */
 export function useWhatHangs(person: Person | undefined): readonly (Worn & { readonly make?: Make })[] {

@@ -1,5 +1,7 @@
 import type { Fabric } from '../records';
 
+/** From the lightest. */
+export const WEIGHTS = ['light', 'medium', 'heavy'] as const satisfies readonly NonNullable<Fabric['weightClass']>[];
 export type WeightClass = NonNullable<Fabric['weightClass']>;
 
 /** Light below, heavy from, g/m². Source: usual trade practice for garment fabric; knits run a little heavier. */

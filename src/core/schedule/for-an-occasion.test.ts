@@ -3,8 +3,8 @@ import { caseOf } from '../garment/case';
 import { SAMPLE_BODY, SAMPLE_PATTERN, sampleFabric, sampleMake } from '../garment/sample-case';
 import { matchOf } from '../plan/match';
 import type { Occasion } from '../records';
-import { colourFamily, seenColour } from '../units/colour';
-import { couldSew, inTimeFor, ranked, warmthOf } from './for-an-occasion';
+import { colourCalled, colourFamily, seenColour } from '../units/colour';
+import { couldSew, hoursFor, minutesBy, ranked, suitsTheDay, warmthOf, type CouldSew } from './for-an-occasion';
 import { goTogether, goesWith, outfitsOf, packFor, type Worn } from './goes-with';
 import { paceOf } from './pace';
 import { SAMPLE_WEEK, samplePlan, sampleTables } from './sample-bench';
@@ -25,6 +25,15 @@ test('colours by the names that thread is bought by', () => {
     'light pink',
     'brown',
     'beige',
+  ]);
+  expect(['navy', 'the dark green one', 'Mustard', 'black wool', 'striped', 'transparent', ''].map(colourCalled)).toEqual([
+    '#000080',
+    '#006400',
+    '#c99a2e',
+    '#000000',
+    undefined,
+    undefined,
+    undefined,
   ]);
   expect(seenColour('#ffffff').light).toBeCloseTo(100, 3);
 });
@@ -98,23 +107,20 @@ describe('what could I sew for it', () => {
   const sittings = sittingsFrom(SAMPLE_WEEK, TODAY, 400);
   const input = caseOf(SAMPLE_PATTERN, 'person', { ...tables, fabrics: [...tables.fabrics, linen, wool], bodies: [SAMPLE_BODY] });
   const steps = stepsOfPlan(samplePlan('p'), tables);
+  const said = (of: CouldSew, speaks: 'for' | 'against') => of.reasons.filter((r) => r.speaks === speaks).map((r) => r.words);
   const ask = (fabric: typeof linen, rest = {}, of: Occasion = occasion) => {
     const match = matchOf(input, sampleMake(2), fabric, TODAY, 'cm');
     const wardrobe = [worn('the grey trousers', 'trousers', GREY)];
-    return couldSew(of, { pattern: SAMPLE_PATTERN, steps, version: 2, right: 0.9, worn: 2.2, ...rest }, fabric, match, {
-      pace,
-      sittings,
-      wardrobe,
-      taken: 0,
-    });
+    const hours = hoursFor(steps, { patternId: 'pattern', version: 2 }, pace, sittings, of.date);
+    return couldSew(of, { pattern: SAMPLE_PATTERN, hours, right: 0.9, worn: 2.2, ...rest }, fabric, match, wardrobe);
   };
 
   test('warm wool on a warm day, linen where one sits long: said, with what speaks for it', () => {
     expect([warmthOf(linen), warmthOf(wool), warmthOf(sampleFabric('x'))]).toEqual([-2, 2, undefined]);
-    expect(ask(wool).contra).toContain('warm for a warm day');
+    expect(said(ask(wool), 'against')).toContain('warm for a warm day');
     const found = ask(linen);
-    expect(found.contra).toContain('linen creases where one sits long');
-    expect(found.pro).toEqual(
+    expect(said(found, 'against')).toContain('linen creases where one sits long');
+    expect(said(found, 'for')).toEqual(
       expect.arrayContaining([
         'as warm as a warm day wants',
         'hours enough by then',
@@ -126,25 +132,46 @@ describe('what could I sew for it', () => {
   });
 
   test('never cut is no chance of right; too little time is said as a chance; what is worn to no wedding comes last', () => {
-    expect(ask(linen, { right: undefined }).contra).toContain('never cut: nothing is known of how it fits');
+    expect(said(ask(linen, { right: undefined }), 'against')).toContain('never cut: nothing is known of how it fits');
     const soon = ask(linen, {}, { ...occasion, date: '2026-12-05' });
-    expect(soon.inTime).toBeLessThan(0.5);
-    expect(soon.contra.join()).toMatch(/hours enough by then with a chance of/);
+    expect(soon.hours.chance).toBeLessThan(0.5);
+    expect(said(soon, 'against').join()).toMatch(/hours enough by then: .*; .* more would make it likely/);
+    // With as much more as is said to be lacking nine in ten are done.
+    const longer = hoursFor(
+      steps,
+      { patternId: 'pattern', version: 2 },
+      pace,
+      [{ date: '2026-12-01', minutes: soon.hours.lacking }, ...sittings],
+      '2026-12-05',
+    );
+    expect(longer.chance).toBeCloseTo(0.9, 2);
     expect(ask(linen, { pattern: { ...SAMPLE_PATTERN, kind: 'apron' } }).rank).toBeLessThan(ask(wool).rank);
+  });
+
+  test('a blouse weight in coat cloth is out of question; what hangs is judged by the same day', () => {
+    const light = { ...SAMPLE_PATTERN, wants: { ...SAMPLE_PATTERN.wants, weight: 'light' as const } };
+    expect(ask(wool, { pattern: light }).rank).toBeLessThan(
+      ask(wool, { pattern: { ...light, wants: { ...light.wants, weight: 'medium' } } }).rank - 2,
+    );
+    expect(suitsTheDay(occasion, 'shorts', undefined).map((r) => r.words)).toEqual(['hardly what one wears to it']);
+    expect(suitsTheDay({ ...occasion, dressy: 2 }, 'shorts', linen).map((r) => r.speaks)).toEqual(['for']);
+    expect(suitsTheDay(occasion, 'top', sampleFabric('jersey', { structure: 'knit' })).some((r) => r.hard)).toBe(true);
   });
 
   test('what is begun takes of the time', () => {
     const of = { patternId: 'pattern', version: 1 };
-    const [free, taken] = [0, 3000].map((minutes) => inTimeFor(steps, of, pace, sittings, '2027-02-01', minutes));
+    const [free, taken] = [0, 3000].map((minutes) => hoursFor(steps, of, pace, sittings, '2027-02-01', minutes).chance);
+    expect(minutesBy(sittings, '2027-02-01', { taken: 3000 })).toBe(0);
+    expect(hoursFor(steps, of, pace, [], '2027-02-01').chance).toBeUndefined();
     expect(free).toBeGreaterThan(0.5);
     expect(taken).toBe(0);
   });
 
   test('more time is never less likely enough; each pattern stands once', () => {
-    const chances = ['2026-12-05', '2026-12-31', '2027-03-01'].map((day) =>
-      inTimeFor(steps, { patternId: 'pattern', version: 1 }, pace, sittings, day),
+    const chances = ['2026-12-05', '2026-12-31', '2027-03-01'].map(
+      (day) => hoursFor(steps, { patternId: 'pattern', version: 1 }, pace, sittings, day).chance,
     );
-    expect([...chances].sort((a, b) => a - b)).toEqual(chances);
+    expect([...chances].sort((a = 0, b = 0) => a - b)).toEqual(chances);
     expect(ranked([ask(wool), ask(linen)], 5).map((c) => c.fabric.name)).toEqual(['linen']);
     expect(goesWith(worn('x', 'bag'), [worn('y', 'skirt')])).toEqual([]);
   });

@@ -1,11 +1,14 @@
 import { fibresOf } from '../fabric/fibres';
-import { weightOf } from '../fabric/weight';
-import { phi } from '../inference/normal';
+import { isPrinted } from '../fabric/printed';
+import { WEIGHTS, weightOf } from '../fabric/weight';
+import { NINE_TENTHS, phi } from '../inference/normal';
 import type { Match } from '../plan/match';
 import type { Fabric, GarmentKind, Occasion, Pattern } from '../records';
 import type { IsoDate } from '../units/date';
 import { dayNumber } from '../units/date';
-import { percent } from '../units/percent';
+import { roughly } from '../units/duration';
+import { likelihood, percent } from '../units/percent';
+import { SELDOM, timesAMonth } from '../wear/a-month';
 import { goesWith, layerOf, type Worn } from './goes-with';
 import { logHands, paceWith, type Pace } from './pace';
 import type { Sitting } from './sittings';
@@ -31,142 +34,163 @@ const WANTS_CARE: ReadonlySet<string> = new Set(['wool', 'silk', 'acetate']);
 
 /** Kinds that nobody wears to an occasion. */
 const NOT_FOR_IT: ReadonlySet<GarmentKind> = new Set(['bra', 'briefs', 'nightwear', 'apron', 'home', 'toy', 'bag', 'swimsuit']);
-/** From so dressy on these are out of place. */
+/** From so dressy on some kinds, and most knits, are out of place. */
+const DRESSED_UP = 4;
 const TOO_PLAIN: ReadonlySet<GarmentKind> = new Set(['shorts']);
+
+/** What a reason is about, in the order in which they are said. */
+export const ABOUT = ['the occasion', 'fit', 'hours', 'fabric', 'warmth', 'care', 'worn', 'goes with'] as const;
+
+/** Something that speaks for or against. */
+export interface Reason {
+  readonly about: (typeof ABOUT)[number];
+  readonly speaks: 'for' | 'against';
+  readonly words: string;
+  /** So many of it weigh as much as the other reasons: it is then as good as out of question. */
+  readonly hard?: number;
+}
+
+const pro = (about: Reason['about'], words: string): Reason => ({ about, speaks: 'for', words });
+const contra = (about: Reason['about'], words: string, hard?: number): Reason => ({ about, speaks: 'against', words, ...(hard ? { hard } : {}) });
+
+/** Whether something of a kind, in a fabric where one is known, suits the day: its warmth, and how dressy it is. */
+export function suitsTheDay(occasion: Pick<Occasion, 'warmth' | 'dressy'>, kind: GarmentKind, fabric: Fabric | undefined): Reason[] {
+  const found: Reason[] = [];
+  const [has, asked] = [fabric && warmthOf(fabric), occasion.warmth && ASKED[occasion.warmth]];
+  if (has !== undefined && asked !== undefined) {
+    if (has - asked >= 2) found.push(contra('warmth', `warm for a ${occasion.warmth} day`, 1));
+    else if (asked - has >= 2) found.push(contra('warmth', `thin for a ${occasion.warmth} day, unless it is layered`));
+    else found.push(pro('warmth', `as warm as a ${occasion.warmth} day wants`));
+  }
+  const dressedUp = (occasion.dressy ?? 0) >= DRESSED_UP;
+  if (NOT_FOR_IT.has(kind) || (dressedUp && TOO_PLAIN.has(kind))) found.push(contra('the occasion', 'hardly what one wears to it', 2));
+  if (dressedUp && fabric?.structure === 'knit' && kind !== 'cardigan') found.push(contra('the occasion', 'a knit, where one dresses up', 1));
+  return found;
+}
 
 /** What could be sewn for an occasion: a pattern in a fabric, with what speaks for it and what against. */
 export interface CouldSew {
   readonly pattern: Pattern;
   readonly fabric: Fabric;
-  readonly pro: readonly string[];
-  readonly contra: readonly string[];
-  /** The chance that there are hours enough; undefined where nobody said when there is time. */
-  readonly inTime?: number;
-  /** Minutes, the middle. */
-  readonly minutes: number;
+  readonly reasons: readonly Reason[];
+  readonly hours: Hours;
   readonly goesWith: readonly string[];
   /** For the order. */
   readonly rank: number;
 }
 
+/** Whether there are hours enough: the chance, undefined where nobody said when there is time; minutes, the middle; and what is lacking for nine in ten. */
+export interface Hours {
+  readonly chance?: number | undefined;
+  readonly minutes: number;
+  readonly lacking: number;
+}
+
 /** What is known of a pattern beside its records. */
 export interface OfPattern {
   readonly pattern: Pattern;
-  readonly steps: readonly Step[];
-  readonly version: number;
+  readonly hours: Hours;
   /** The chance of right at its weakest place; undefined where it was never cut. */
   readonly right?: number | undefined;
-  /** Times a month that its versions are worn; undefined where nobody wore one. */
+  /** Times a month that such a garment is likely to be worn; undefined where nothing tells. */
   readonly worn?: number | undefined;
-}
-
-/** What stands round it: hands, time, and what hangs. */
-export interface Around {
-  readonly pace: Pace;
-  readonly sittings: readonly Sitting[];
-  /** Minutes of them that go into what is begun, or wanted sooner. */
-  readonly taken: number;
-  /** What hangs, made and bought. */
-  readonly wardrobe: readonly Worn[];
 }
 
 /** What counts double in the order: it is then as good as out of question. */
 const HARD = 3;
 
 /**
- * The chance that steps are done in the sittings up to a day.
+ * Minutes that are there by a day for steps that wait for some days meanwhile.
  *
+ * @param taken minutes of the sittings that something else is sewn in
+ */
+export function minutesBy(sittings: readonly Sitting[], by: IsoDate, { taken = 0, waits = 0 }: { taken?: number; waits?: number } = {}): number {
+  const all = sittings.filter((s) => dayNumber(s.date) + waits <= dayNumber(by)).reduce((sum, s) => sum + s.minutes, 0);
+  return Math.max(0, all - taken);
+}
+
+/**
+ * Whether steps are done in the sittings up to a day.
+ *
+ * @param sittings none where nobody said when there is time
  * @param taken minutes of them that something else is sewn in
  */
-export function inTimeFor(
+export function hoursFor(
   steps: readonly Step[],
   { patternId, version }: { readonly patternId: string; readonly version: number },
   pace: Pace,
   sittings: readonly Sitting[],
   by: IsoDate,
   taken = 0,
-): number {
+): Hours {
   const waits = steps.reduce((days, s) => days + (s.wait && s.done === undefined ? WAIT_DAYS[s.wait] : 0), 0);
-  const there = sittings.filter((s) => dayNumber(s.date) + waits <= dayNumber(by)).reduce((sum, s) => sum + s.minutes, 0) - taken;
   const { mean, variance } = logHands(steps, paceWith(pace, patternId), version);
-  if (!Number.isFinite(mean)) return 1;
-  return there <= 0 ? 0 : phi((Math.log(there) - mean) / Math.sqrt(variance));
+  if (!Number.isFinite(mean)) return { chance: 1, minutes: 0, lacking: 0 };
+  const there = minutesBy(sittings, by, { taken, waits });
+  const sd = Math.sqrt(variance);
+  return {
+    chance: sittings.length === 0 ? undefined : there <= 0 ? 0 : phi((Math.log(there) - mean) / sd),
+    minutes: Math.exp(mean),
+    lacking: Math.max(0, Math.exp(mean + NINE_TENTHS * sd) - there),
+  };
 }
 
 /**
  * One pattern in one fabric for an occasion.
  *
  * @param match how the two go together, with whether there is enough of it; that takes a while, and may be left out of a first look
+ * @param wardrobe what hangs, made and bought; none for a first look
  */
 export function couldSew(
   occasion: Occasion,
-  { pattern, steps, version, right, worn }: OfPattern,
+  { pattern, hours, right, worn }: OfPattern,
   fabric: Fabric,
   match: Match | undefined,
-  { pace, sittings, wardrobe, taken }: Around,
+  wardrobe: readonly Worn[],
 ): CouldSew {
-  const [pro, contra] = [[...(match?.pro ?? [])], [...(match?.contra ?? [])]];
-  let hard = match?.tooShort ? 3 : 0;
-  const [has, asked] = [warmthOf(fabric), occasion.warmth && ASKED[occasion.warmth]];
-  if (has !== undefined && asked !== undefined) {
-    if (has - asked >= 2) {
-      contra.push(`warm for a ${occasion.warmth} day`);
-      hard += 1;
-    } else if (asked - has >= 2) contra.push(`thin for a ${occasion.warmth} day, unless it is layered`);
-    else if (Math.abs(has - asked) <= 1) pro.push(`as warm as a ${occasion.warmth} day wants`);
-  }
+  const found: Reason[] = [
+    ...suitsTheDay(occasion, pattern.kind, fabric),
+    ...(match?.pro ?? []).map((words) => pro('fabric', words)),
+    ...(match?.contra ?? []).map((words) => contra('fabric', words)),
+  ];
+  const weight = weightOf(fabric);
+  // A blouse in coat tweed: two steps off is another garment.
+  const stepsOff = weight && pattern.wants.weight ? Math.abs(WEIGHTS.indexOf(weight) - WEIGHTS.indexOf(pattern.wants.weight)) : 0;
   const fibre = fibresOf(fabric.fibre ?? '')[0];
   if (fibre && CREASES.has(fibre) && fabric.structure === 'woven' && (occasion.long === 'sat' || occasion.until !== undefined))
-    contra.push(`${fibre} creases where one ${occasion.long === 'sat' ? 'sits long' : 'travels'}`);
-  if (fibre && WANTS_CARE.has(fibre) && occasion.care === 'washed on the way') contra.push(`${fibre} is not simply washed on the way`);
-  if (fabric.opacity !== undefined && fabric.opacity <= 2) contra.push('sheer: it wants something beneath');
-  if (NOT_FOR_IT.has(pattern.kind) || ((occasion.dressy ?? 0) >= 4 && TOO_PLAIN.has(pattern.kind))) {
-    contra.push('hardly what one wears to it');
-    hard += 2;
-  }
-  if ((occasion.dressy ?? 0) >= 4 && fabric.structure === 'knit' && pattern.kind !== 'cardigan') {
-    contra.push('a knit, where one dresses up');
-    hard += 1;
-  }
-  if (right === undefined) contra.push('never cut: nothing is known of how it fits');
-  else if (right >= 0.8) pro.push(`fits with a chance of ${percent(right)} at its weakest place`);
-  else contra.push(`fits with a chance of ${percent(right)} at its weakest place`);
-  if (worn !== undefined)
-    (worn >= 1 ? pro : contra).push(
-      `such garments were worn ${worn < 1 ? 'less than once' : worn < 1.5 ? 'about once' : `about ${Math.round(worn)} times`} a month`,
+    found.push(contra('care', `${fibre} creases where one ${occasion.long === 'sat' ? 'sits long' : 'travels'}`));
+  if (fibre && WANTS_CARE.has(fibre) && occasion.care === 'washed on the way') found.push(contra('care', `${fibre} is not simply washed on the way`));
+  if (fabric.opacity !== undefined && fabric.opacity <= 2) found.push(contra('fabric', 'sheer: it wants something beneath'));
+  if (right === undefined) found.push(contra('fit', 'never cut: nothing is known of how it fits'));
+  else found.push((right >= 0.8 ? pro : contra)('fit', `fits with a chance of ${percent(right)} at its weakest place`));
+  if (worn !== undefined) found.push((worn >= SELDOM ? pro : contra)('worn', `such garments were worn ${timesAMonth(worn)}`));
+  const inTime = hours.chance;
+  if (inTime !== undefined)
+    found.push(
+      inTime >= 0.9
+        ? pro('hours', 'hours enough by then')
+        : contra(
+            'hours',
+            `hours enough by then: ${likelihood(inTime)}; ${roughly(hours.lacking)} more would make it likely`,
+            inTime < 0.5 ? 1 : undefined,
+          ),
     );
-  const inTime = sittings.length === 0 ? undefined : inTimeFor(steps, { patternId: pattern.id, version }, pace, sittings, occasion.date, taken);
-  const { mean, variance } = logHands(steps, paceWith(pace, pattern.id), version);
-  const minutes = Math.exp(mean);
-  if (inTime !== undefined && Number.isFinite(variance)) {
-    if (inTime < 0.5) {
-      contra.push(`hours enough by then with a chance of ${percent(inTime)}`);
-      hard += 1;
-    } else if (inTime >= 0.9) pro.push('hours enough by then');
-    else contra.push(`hours enough by then with a chance of ${percent(inTime)} only`);
-  }
-  const partners = goesWith(
-    {
-      id: 'it',
-      name: pattern.name,
-      kind: pattern.kind,
-      colour: fabric.swatch.ground,
-      printed: fabric.swatch.print !== 'plain' && fabric.swatch.print !== 'twill' && fabric.swatch.print !== 'rib',
-    },
-    wardrobe,
-  ).map((w) => w.name);
+  const worth = { id: 'it', name: pattern.name, kind: pattern.kind, colour: fabric.swatch.ground, printed: isPrinted(fabric.swatch) };
+  const partners = goesWith(worth, wardrobe).map((w) => w.name);
   const needs = layerOf(pattern.kind);
-  if (partners.length > 0) pro.push(`goes with ${partners.length <= 2 ? partners.join(' and ') : `${partners[0]} and ${partners.length - 1} more`}`);
-  else if (needs === 'upper' || needs === 'lower') contra.push('goes with nothing that hangs');
+  if (partners.length > 0)
+    found.push(pro('goes with', `goes with ${partners.length <= 2 ? partners.join(' and ') : `${partners[0]} and ${partners.length - 1} more`}`));
+  else if (needs === 'upper' || needs === 'lower') found.push(contra('goes with', 'goes with nothing that hangs'));
+  const hard = found.reduce((sum, r) => sum + (r.hard ?? 0), 0) + Math.max(0, stepsOff - 1) + (match?.tooShort ? 3 : 0);
+  const reasons = [...found].sort((a, b) => ABOUT.indexOf(a.about) - ABOUT.indexOf(b.about));
+  const balance = reasons.reduce((sum, r) => sum + (r.speaks === 'for' ? 1 : -1), 0);
   return {
     pattern,
     fabric,
-    pro,
-    contra,
-    minutes,
+    reasons,
+    hours,
     goesWith: partners,
-    ...(inTime === undefined ? {} : { inTime }),
-    rank: pro.length - contra.length - HARD * hard + (right ?? 0.5) + (inTime ?? 0.5),
+    rank: balance - HARD * hard + (right ?? 0.5) + (inTime ?? 0.5),
   };
 }
 

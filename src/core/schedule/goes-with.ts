@@ -74,21 +74,24 @@ export function outfitsOf(garments: readonly Worn[]): Outfit[] {
   ];
 }
 
-/** So many lowers are tried in every choice; what is liked less stays at home. */
-const LOWERS = 10;
+/** So many lowers are tried in every choice, with so many uppers and so many that are enough by themselves; what is liked less stays at home. */
+const [LOWERS, OTHERS] = [10, 60];
 
 /** The fewest garments that make so many outfits: for each choice of lowers the uppers that go with most of them, and what is enough by itself. */
 function fewest(days: number, garments: readonly Worn[]): Worn[] {
-  const of = (layer: Layer) => garments.filter((g) => layerOf(g.kind) === layer);
-  const [uppers, lowers, wholes] = [of('upper'), of('lower').slice(0, LOWERS), of('whole')];
+  const of = (layer: Layer, most: number) => garments.filter((g) => layerOf(g.kind) === layer).slice(0, most);
+  const [uppers, lowers, wholes] = [of('upper', OTHERS), of('lower', LOWERS), of('whole', OTHERS)];
+  const place = new Map(garments.map((g, i) => [g, i]));
+  const placeOf = (g: Worn) => place.get(g) ?? garments.length;
+  const goes = new Map(uppers.map((u) => [u, new Set(lowers.filter((l) => goTogether(u, l).goes))]));
   let best: { readonly packed: Worn[]; readonly made: number; readonly places: number } | undefined;
   for (let choice = 0; choice < 1 << lowers.length; choice++) {
     const taken = lowers.filter((_, i) => choice & (1 << i));
-    const pairs = (u: Worn) => taken.filter((l) => goTogether(u, l).goes).length;
+    const pairs = (u: Worn) => taken.filter((l) => goes.get(u)?.has(l)).length;
     // What brings more outfits for one garment goes first; among those alike what is liked better.
     const more = [...uppers.map((g) => ({ g, brings: pairs(g) })), ...wholes.map((g) => ({ g, brings: 1 }))]
       .filter(({ brings }) => brings > 0)
-      .sort((a, b) => b.brings - a.brings || garments.indexOf(a.g) - garments.indexOf(b.g));
+      .sort((a, b) => b.brings - a.brings || placeOf(a.g) - placeOf(b.g));
     const packed = [...taken];
     let made = 0;
     for (const { g, brings } of more) {
@@ -97,7 +100,7 @@ function fewest(days: number, garments: readonly Worn[]): Worn[] {
       made += brings;
     }
     const enough = Math.min(made, days);
-    const places = packed.reduce((sum, g) => sum + garments.indexOf(g), 0);
+    const places = packed.reduce((sum, g) => sum + placeOf(g), 0);
     const better =
       !best ||
       enough > Math.min(best.made, days) ||

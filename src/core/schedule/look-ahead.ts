@@ -1,7 +1,7 @@
 import { NINE_TENTHS } from '../inference/normal';
 import { dateOfDay, dayNumber, type IsoDate } from '../units/date';
 import { chanceBy, countBy, dayBy, sewnThrough, type Draws, type Task } from './ahead';
-import { evenMinutes, logHands, paceWith, rangeOf, sumOf, type Normal, type Pace } from './pace';
+import { logHands, paceWith, rangeOf, type Normal, type Pace } from './pace';
 import type { Sitting } from './sittings';
 import { remaining, WAIT_DAYS, type Step } from './steps';
 import { taskOf, type OnTheBench } from './under-way';
@@ -160,9 +160,8 @@ export const canBeLeftOut = (item: OnTheBench, pace: Pace): { readonly step: Ste
  */
 export function proposedOrder(bench: readonly OnTheBench[], pace: Pace, sittings: readonly Sitting[]): string[] {
   const left = bench.map((item) => {
-    const steps = remaining(item.steps);
-    const start = item.due === undefined ? undefined : (lastStart(steps, item, pace, sittings, item.due) ?? '0000');
-    return { item, start, minutes: sumOf(steps.map((s) => evenMinutes(s, item.version))).mean };
+    const start = item.due === undefined ? undefined : (lastStart(remaining(item.steps), item, pace, sittings, item.due) ?? '0000');
+    return { item, start, minutes: item.hands.middle };
   });
   const order: string[] = [];
   let thread: string | undefined;
@@ -183,12 +182,12 @@ export function proposedOrder(bench: readonly OnTheBench[], pace: Pace, sittings
     const inThread = left.find(({ item, minutes }) => {
       if (thread === undefined || item.thread !== thread || item === urgent.item) return false;
       // It may go first only where what is urgent can still be begun in time.
-      return urgent.start === undefined || dayAfter(sewn + Math.exp(minutes)) < urgent.start;
+      return urgent.start === undefined || dayAfter(sewn + minutes) < urgent.start;
     });
     const next = inThread ?? urgent;
     left.splice(left.indexOf(next), 1);
     order.push(next.item.id);
-    sewn += Number.isFinite(next.minutes) ? Math.exp(next.minutes) : 0;
+    sewn += next.minutes;
     thread = next.item.thread ?? thread;
   }
   return order;

@@ -1,4 +1,4 @@
-import { lab } from 'd3-color';
+import { color, lab } from 'd3-color';
 
 /** What a colour is to the eye: lightness 0 to 100, how strong it is, and its hue, degrees (CIELAB; d3-color). */
 export interface Seen {
@@ -46,4 +46,37 @@ export function colourFamily(hex: string): string {
   // What is warm, dark and not strong is called brown or beige.
   const named = (name === 'orange' || name === 'yellow' || name === 'red') && strong < 45 ? (light > 60 ? 'beige' : 'brown') : name;
   return light < 32 && named !== 'brown' ? `dark ${named}` : light > 78 && named !== 'beige' && named !== 'yellow' ? `light ${named}` : named;
+}
+
+/** Colours as sewists call them, where screens know no such name. Source: usual names of fabric colours. */
+const CALLED: Readonly<Record<string, string>> = {
+  charcoal: '#3b3d40',
+  cream: '#f3e9d2',
+  denim: '#3d5575',
+  ecru: '#e3d9c0',
+  mustard: '#c99a2e',
+  petrol: '#1f5660',
+  rust: '#a4502c',
+  sage: '#9caf88',
+  sand: '#cdb98f',
+  stone: '#b7ada0',
+  wine: '#5c1f33',
+};
+
+/**
+ * The colour that words name.
+ *
+ * @returns as screens write it; undefined where no colour is named
+ * @example colourCalled('dark green') // '#006400'
+ */
+export function colourCalled(words: string): string | undefined {
+  const said = words.toLowerCase().match(/[a-z]+/g) ?? [];
+  // The longest name that stands there: dark green before green.
+  for (const length of [2, 1])
+    for (let i = said.length - length; i >= 0; i--) {
+      const name = said.slice(i, i + length).join('');
+      const found = CALLED[name] ?? (/^(transparent|inherit)$/.test(name) ? undefined : color(name)?.formatHex());
+      if (found) return found;
+    }
+  return undefined;
 }

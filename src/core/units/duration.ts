@@ -69,3 +69,13 @@ export function durationForEditing(minutes: number): string {
   if (h === 0) return `${m} min`;
   return m === 0 ? `${h}h` : `${h}h${String(m).padStart(2, '0')}`;
 }
+
+/**
+ * Minutes as they are said where nobody counts them: to five, and from two hours on to a quarter of an hour.
+ *
+ * @example roughly(131) // '2 h 15 min'
+ */
+export function roughly(minutes: number): string {
+  const step = minutes >= 120 ? 15 : minutes >= 12 ? 5 : 1;
+  return formatDuration(Math.max(step, Math.round(minutes / step) * step));
+}

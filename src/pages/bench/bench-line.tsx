@@ -4,11 +4,12 @@ import { Link, useNavigate } from 'react-router';
 import type { LooksAhead } from '../../core/schedule/look-ahead';
 import { handsFor, paceWith, type Pace } from '../../core/schedule/pace';
 import { benchName, type OnTheBench } from '../../core/schedule/under-way';
-import { percent } from '../../core/units/percent';
+import { roughly } from '../../core/units/duration';
+import { likelihood } from '../../core/units/percent';
 import { useFabrics, usePatterns, usePeople } from '../../data/queries';
 import type { RunningClock } from '../../data/settings';
 import { onward, startClock, stopClock, tickStep } from '../../parts/bench-acts';
-import { benchPath, dayWords, rangeWords, roughly, standsWords } from '../../parts/bench-words';
+import { benchPath, dayWords, rangeWords, standsWords } from '../../parts/bench-words';
 import { GarmentPicture } from '../../parts/garment-picture';
 import { MarkAsCut } from '../../parts/mark-as-cut';
 import { makeOfPlan } from '../../core/plan/plan-to-make';
@@ -43,7 +44,7 @@ function WhenDone({ ahead, item }: { ahead: LooksAhead | undefined; item: OnTheB
           <>
             {': '}
             <strong className={clsx(chance < 0.5 && 'text-garnet')}>
-              {chance < 0.01 ? 'hardly' : chance > 0.99 ? 'almost surely' : percent(chance)}
+              {likelihood(chance)}
             </strong>{' '}
             in time
           </>
@@ -135,6 +136,8 @@ export function BenchLine({
           {next ? (
             <>
               <span>
+                {/* On the wall it is ticked by pencil. */}
+                <span aria-hidden className="mr-1.5 hidden size-3.5 border border-ink align-[-2px] print:inline-block" />
                 Next: <strong>{next.words}</strong>
                 <span className="block text-small text-ink2">
                   {rangeWords(handsFor([next], paceWith(pace, item.patternId), item.version))}

@@ -6,7 +6,7 @@ import { benchName, type OnTheBench } from '../../core/schedule/under-way';
 import { usePatterns, useSettings } from '../../data/queries';
 import type { RunningClock } from '../../data/settings';
 import { startClock } from '../../parts/bench-acts';
-import { roughly } from '../../parts/bench-words';
+import { roughly } from '../../core/units/duration';
 import { ClockLine } from './clock-line';
 import { choose } from '../../parts/save';
 import { Button } from '../../ui/button';

@@ -7,12 +7,12 @@ import { remaining, type Step } from '../../core/schedule/steps';
 import * as touch from '../../core/schedule/touch';
 import type { OnTheBench } from '../../core/schedule/under-way';
 import { formatDuration } from '../../core/units/duration';
-import { percent } from '../../core/units/percent';
+import { likelihood } from '../../core/units/percent';
 import { newId } from '../../data/new-id';
 import type { RunningClock } from '../../data/settings';
 import { today } from '../../data/today';
 import { addStep, changeBenched, setWaits, tickStep } from '../../parts/bench-acts';
-import { roughly } from '../../parts/bench-words';
+import { roughly } from '../../core/units/duration';
 import { Button } from '../../ui/button';
 import { DateField } from '../../ui/date-field';
 import { TextField } from '../../ui/field';
@@ -40,7 +40,7 @@ const SAME = 0.01;
 /** Chances that would change, in words. */
 function changedWords(changed: readonly Changed[]): string {
   const moved = changed.filter((c) => Math.abs(c.is - c.was) >= SAME);
-  return moved.length === 0 ? 'No date moves by it.' : moved.map((c) => `${c.name} ${percent(c.was)} → ${percent(c.is)}`).join(' · ');
+  return moved.length === 0 ? 'No date moves by it.' : moved.map((c) => `${c.name} ${likelihood(c.was)} → ${likelihood(c.is)}`).join(' · ');
 }
 
 function StepLine({ item, step, name, pace, clock }: { item: OnTheBench; step: Step; name: string; pace: Pace; clock: RunningClock | undefined }) {

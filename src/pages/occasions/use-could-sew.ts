@@ -5,8 +5,8 @@ import { lastVersion } from '../../core/make/versions';
 import { longestPiece } from '../../core/fabric/stash';
 import { leftInStash, matchOf } from '../../core/plan/match';
 import { planOfMake } from '../../core/plan/plan-to-make';
-import type { Fabric, Occasion, Pattern, Person } from '../../core/records';
-import { couldSew, ranked, type CouldSew, type OfPattern } from '../../core/schedule/for-an-occasion';
+import { blankPlan, type Fabric, type Occasion, type Pattern, type Person, type Plan } from '../../core/records';
+import { couldSew, hoursFor, minutesBy, ranked, type CouldSew, type OfPattern } from '../../core/schedule/for-an-occasion';
 import { layerOf } from '../../core/schedule/goes-with';
 import { stepsOfPlan } from '../../core/schedule/steps';
 import { useCaseTables } from '../../data/engine-tables';
@@ -18,15 +18,26 @@ import { useWardrobe } from '../../parts/use-wardrobe';
 import { useWhatHangs } from '../../parts/what-hangs';
 import { useEngine } from '../../workers/use-engine';
 
-/** So many are shown, and of each pattern so many fabrics looked at closely: whether there is enough of one takes a while to say. */
-const [SHOWN, CLOSELY] = [6, 4];
+/** So many are shown; so many patterns are looked at closely, each in so many fabrics: whether there is enough of one takes a while to say. */
+const [SHOWN, PATTERNS, CLOSELY] = [6, 24, 4];
+/** The page stays alive while it is looked: it is given back after so many milliseconds. */
+const AT_ONCE = 12;
 /** What is meant for the inside of garments. */
 const INSIDE = /\b(lining|interfacing|interlining)\b/i;
 /** A piece so long is enough for most: shorter ones come later at a glance, cm. */
 const ROOMY = 200;
 
+/** Minutes until an occasion's day, undefined where nobody said when there is time; and how many of what is begun or wanted sooner wants of them. */
+export interface TimeUntil {
+  readonly there: number | undefined;
+  readonly taken: number;
+}
+
 /** What could be sewn for an occasion from what is owned: every pattern in every fabric at a glance, the best of them closely, a few at a time. */
-export function useCouldSew(occasion: Occasion, person: Person): { readonly found: readonly CouldSew[]; readonly looking: boolean } {
+export function useCouldSew(
+  occasion: Occasion,
+  person: Person,
+): { readonly found: readonly CouldSew[]; readonly looking: boolean; readonly time: TimeUntil } {
   const tables = useCaseTables();
   const unit = useUnit();
   const { bench, pace } = useBench();
@@ -35,54 +46,77 @@ export function useCouldSew(occasion: Occasion, person: Person): { readonly foun
   const plan = useMemo(() => ({ date: today(), unit }), [unit]);
   const { answer: reckoned } = useEngine('decisions', tables, [person.id, plan]);
   const worn = useWardrobe(person.id, { tolerant: true });
+  const time = useMemo((): TimeUntil => {
+    // What is begun is finished first, and so is what is wanted sooner; what is meant for this day stands beside what is asked here.
+    const before = bench.filter((i) => i.plan?.occasionId !== occasion.id && (i.make || (i.due !== undefined && i.due <= occasion.date)));
+    return {
+      there: sittings.length === 0 ? undefined : minutesBy(sittings, occasion.date),
+      taken: before.reduce((sum, i) => sum + i.hands.middle, 0),
+    };
+  }, [bench, sittings, occasion.id, occasion.date]);
   const [state, setState] = useState<{ readonly found: readonly CouldSew[]; readonly looking: boolean }>({ found: [], looking: true });
   useEffect(() => {
     if (!reckoned || !worn) return;
     let stopped = false;
-    // What is begun is finished first, and so is what is wanted sooner.
-    const before = bench.filter((i) => i.make || (i.due !== undefined && i.due <= occasion.date));
-    const around = { pace, sittings, wardrobe: hangs, taken: before.reduce((sum, i) => sum + i.hands.middle, 0) };
+    const makers = new Map<string, Set<string>>();
+    for (const { sources, personId } of tables.makes)
+      if (sources[0]) makers.set(sources[0].patternId, (makers.get(sources[0].patternId) ?? new Set()).add(personId));
     // What was only ever sewn for somebody else is theirs.
-    const isTheirs = (p: Pattern) => {
-      const makers = new Set(tables.makes.filter((m) => m.sources[0]?.patternId === p.id).map((m) => m.personId));
-      return makers.size > 0 && !makers.has(person.id);
-    };
+    const isTheirs = (p: Pattern) => makers.has(p.id) && makers.get(p.id)?.has(person.id) === false;
+    const rates = new Map<string, number[]>();
+    for (const { make, rate } of worn)
+      if (rate && make.sources[0]) rates.set(make.sources[0].patternId, [...(rates.get(make.sources[0].patternId) ?? []), rate.mean]);
+    const right = new Map(reckoned.map((r) => [r.patternId, r.weakest?.chance]));
     const patterns = tables.patterns.filter((p) => p.state === 'kept' && layerOf(p.kind) !== undefined && !isTheirs(p));
+    const fabrics = leftInStash(tables.fabrics).filter((f) => !INSIDE.test(f.name));
+    const hoursOf = (pattern: Pattern, plan: Plan) =>
+      hoursFor(
+        stepsOfPlan(plan, tables),
+        { patternId: pattern.id, version: pace.versions.get(pattern.id) ?? 1 },
+        pace,
+        sittings,
+        occasion.date,
+        time.taken,
+      );
+    let since = performance.now();
+    /** Gives the page back where it is time; false once nobody waits for the answer. */
+    const goOn = async () => {
+      if (performance.now() - since > AT_ONCE) {
+        await new Promise((done) => setTimeout(done, 0));
+        since = performance.now();
+      }
+      return !stopped;
+    };
     const look = async () => {
-      const of = patterns.map((pattern) => {
-        const input = caseOf(pattern, person.id, tables);
-        const make = startMake(input, person.id, today(), lastVersion(input), newId);
-        const rates = worn.flatMap((h) => (h.make.sources[0]?.patternId === pattern.id && h.rate ? [h.rate.mean] : []));
+      const glance: { readonly known: OfPattern; readonly fabrics: readonly Fabric[]; readonly at: number }[] = [];
+      for (const pattern of patterns) {
+        if (!(await goOn())) return;
+        const of = rates.get(pattern.id);
+        const plan = blankPlan('glance', person.id, pattern.id, pattern.views[0]?.id ?? '', today());
         const known: OfPattern = {
           pattern,
-          steps: [],
-          version: pace.versions.get(pattern.id) ?? 1,
-          right: reckoned.find((r) => r.patternId === pattern.id)?.weakest?.chance,
-          worn: rates.length === 0 ? undefined : rates.reduce((a, b) => a + b, 0) / rates.length,
+          hours: hoursOf(pattern, plan),
+          right: right.get(pattern.id),
+          worn: of && of.reduce((a, b) => a + b, 0) / of.length,
         };
-        return { input, make, known };
-      });
-      const inFabric = (o: (typeof of)[number], fabric: Fabric): OfPattern => ({
-        ...o.known,
-        steps: stepsOfPlan({ ...planOfMake(o.make, 'thought of', today()), fabrics: [{ id: 'u', fabricId: fabric.id, part: 'main' }] }, tables),
-      });
-      const glance = of.flatMap((o) =>
-        leftInStash(tables.fabrics)
-          .filter((f) => f.structure === o.known.pattern.wants.structure && !INSIDE.test(f.name))
-          .map((fabric) => ({
-            o,
-            fabric,
-            at: couldSew(occasion, inFabric(o, fabric), fabric, undefined, around).rank + Math.min(1, longestPiece(fabric) / ROOMY),
-          }))
+        const best = fabrics
+          .filter((f) => f.structure === pattern.wants.structure)
+          .map((fabric) => ({ fabric, at: couldSew(occasion, known, fabric, undefined, []).rank + Math.min(1, longestPiece(fabric) / ROOMY) }))
           .sort((a, b) => b.at - a.at)
-          .slice(0, CLOSELY),
-      );
+          .slice(0, CLOSELY);
+        if (best[0]) glance.push({ known, fabrics: best.map((b) => b.fabric), at: best[0].at });
+      }
+      glance.sort((a, b) => b.at - a.at);
       const found: CouldSew[] = [];
-      for (const { o, fabric } of glance) {
-        // The page stays alive while it is looked.
-        await new Promise((done) => setTimeout(done, 0));
-        if (stopped) return;
-        found.push(couldSew(occasion, inFabric(o, fabric), fabric, matchOf(o.input, o.make, fabric, today(), unit), around));
+      for (const { known, fabrics: some } of glance.slice(0, PATTERNS)) {
+        const input = caseOf(known.pattern, person.id, tables);
+        const make = startMake(input, person.id, today(), lastVersion(input), newId);
+        for (const fabric of some) {
+          if (!(await goOn())) return;
+          const plan: Plan = { ...planOfMake(make, 'thought of', today()), fabrics: [{ id: 'u', fabricId: fabric.id, part: 'main' }] };
+          const closely = { ...known, hours: hoursOf(known.pattern, plan) };
+          found.push(couldSew(occasion, closely, fabric, matchOf(input, make, fabric, today(), unit), hangs));
+        }
       }
       setState({ found: ranked(found, SHOWN), looking: false });
     };
@@ -90,6 +124,6 @@ export function useCouldSew(occasion: Occasion, person: Person): { readonly foun
     return () => {
       stopped = true;
     };
-  }, [occasion, person, tables, unit, bench, pace, sittings, hangs, reckoned, worn]);
-  return state;
+  }, [occasion, person, tables, unit, pace, sittings, hangs, reckoned, worn, time]);
+  return { ...state, time };
 }

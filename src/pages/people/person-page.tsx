@@ -5,6 +5,7 @@ import { ageOn } from '../../core/body/measures';
 import { byDay } from '../../core/units/date';
 import { doubtsOf, HOW_TO_MEASURE } from '../../core/body/how-to-measure';
 import { formatLength } from '../../core/units/length';
+import { colourCalled } from '../../core/units/colour';
 import { keysOf } from '../../core/units/keys';
 import { BODY_MEASURES, zoneOf } from '../../core/body/zones';
 import { BoughtGarment, MeasurementSet, Person } from '../../core/records';
@@ -19,6 +20,7 @@ import { Pictures } from '../../parts/pictures/pictures';
 import { RecordField } from '../../parts/record-field';
 import { RecordRows } from '../../parts/record-rows';
 import { Button, LinkButton } from '../../ui/button';
+import { ColourField } from '../../ui/colour-field';
 import { DayField } from '../../ui/date-field';
 import { TextField } from '../../ui/field';
 import { aboveNought, LengthField } from '../../ui/length-field';
@@ -262,21 +264,17 @@ function Bought({ person, onBought }: { person: Person; onBought: (bought: Bough
         blank={(): BoughtGarment => ({ id: newId(), name: '', kind: 'top', measured: [] })}
         add="a bought garment"
         widths={{ name: 'w-44' }}
-        under={({ measured, shade, name }, change) => (
+        under={({ measured, shade, colour, name }, change) => (
           <div className="flex flex-wrap items-center gap-3 text-small text-ink2">
             {measured.length > 0 && (
               <span>{measured.map(({ zone, cm }) => `${zoneOf(zone).label} ${formatLength(cm, unit, { about: true })}`).join(', ')}</span>
             )}
-            {shade === undefined ? (
-              <button type="button" className="underline underline-offset-2 max-sm:min-h-11" onClick={() => change({ shade: '#808080' })}>
-                Say its shade, and it is known what goes with {name}
-              </button>
-            ) : (
-              <label className="flex items-center gap-2">
-                Shade of {name}
-                <input type="color" value={shade} onChange={(e) => change({ shade: e.target.value })} />
-              </label>
-            )}
+            <ColourField
+              label={`Shade of ${name || 'it'}`}
+              colour={shade ?? colourCalled(colour ?? '')}
+              onColour={(chosen) => change({ shade: chosen })}
+              hint={shade === undefined ? 'by the name of its colour; what goes with it is told by it' : 'what goes with it is told by it'}
+            />
           </div>
         )}
         onRows={onBought}

@@ -1,3 +1,4 @@
+import { WEIGHTS } from '../../core/fabric/weight';
 import { formatFabricWeight } from '../../core/units/fabric-weight';
 import { useEffect, useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
@@ -98,7 +99,7 @@ export function Stash() {
             <ChoiceOrNone
               none="any"
               label="Weight"
-              all={['light', 'medium', 'heavy']}
+              all={[...WEIGHTS]}
               value={filter.weight}
               onValue={(weight) => narrow({ weight })}
             />
