@@ -27,9 +27,9 @@ export type WardrobeAnswer = z.infer<typeof WardrobeAnswer>;
 
 /** What a person's wardrobe says of wear and love. */
 export function wardrobeAnswer(ledger: Ledger, person: Person, today: IsoDate): WardrobeAnswer {
-  const { patterns, fabrics, wears } = ledger;
+  const { patterns, fabrics, bodies, wears } = ledger;
   const makes = ledger.makes.filter((m) => m.personId === person.id);
-  const told = whatIsWorn(wardrobe(makes, wears, patterns, fabrics, 'north', today), { patterns, fabrics, makes });
+  const told = whatIsWorn(wardrobe(makes, wears, patterns, fabrics, 'north', today), { patterns, fabrics, bodies, makes });
   return {
     person: person.name,
     garments: told.looked.length,

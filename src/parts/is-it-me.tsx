@@ -1,30 +1,38 @@
-import { useMemo } from 'react';
 import { Link } from 'react-router';
 import type { Plan } from '../core/records';
-import { expectedWear } from '../core/wardrobe/what-is-worn';
-import { useFabrics, useMakes, usePatterns } from '../data/queries';
+import { withId } from '../core/units/by-id';
+import { counted } from '../core/units/counted';
+import { enoughOf, enoughWords } from '../core/wardrobe/enough';
+import { expectedWear } from '../core/wardrobe/expected-wear';
+import { timesAMonth } from '../core/wear/a-month';
+import { seasonsOf } from '../core/wear/season';
+import { useTradeWords } from '../data/queries';
 import { routes } from '../routes';
-import { useWhatIsWorn } from '../workers/use-what-is-worn';
-import { useWardrobe } from './use-wardrobe';
+import { useWorn } from './use-worn';
 
-/** "Is it me?": how often garments like a plan were worn, and what of it speaks for that and what against. */
+/** "Is it me?": how often garments like a plan were worn, what of it speaks for that and what against, and whether there are enough of its kind. */
 export function IsItMe({ plan }: { plan: Plan }) {
-  const hanging = useWardrobe(plan.personId, { tolerant: true });
-  const patterns = usePatterns();
-  const fabrics = useFabrics();
-  const makes = useMakes();
-  const tables = useMemo(() => ({ patterns, fabrics, makes }), [patterns, fabrics, makes]);
-  const told = useWhatIsWorn(hanging, tables);
-  if (!told) return <p className="text-small text-ink2">It is being worked out…</p>;
+  const { hanging, told, tables } = useWorn(plan.personId, { tolerant: true });
+  const inWords = useTradeWords();
+  if (!told || !hanging) return <p className="text-small text-ink2">It is being worked out…</p>;
+  const kind = withId(tables.patterns, plan.patternId)?.kind ?? plan.garment;
   const expected = expectedWear(plan, told, tables);
-  if (!expected) return <p className="text-small text-ink2">Too few garments were worn for long enough to say: {told.more} more.</p>;
-  const { aMonth, pro, contra } = expected;
-  const often = aMonth < 0.75 ? 'less than once' : aMonth < 1.5 ? 'about once' : `about ${Math.round(aMonth)} times`;
+  const enough = kind && enoughOf(kind, hanging, seasonsOf(plan, tables.fabrics));
   return (
     <div>
-      <p>Garments like this were worn {often} a month.</p>
-      {pro.length > 0 && <p className="text-small text-moss">For it: {pro.map((f) => f.words).join(', ')}.</p>}
-      {contra.length > 0 && <p className="text-small text-garnet">Against it: {contra.map((f) => f.words).join(', ')}.</p>}
+      {expected ? (
+        <>
+          <p>
+            Garments like this were worn {timesAMonth(expected.aMonth)}
+            {expected.versions > 0 && `, ${counted(expected.versions, 'version')} of it among them`}.
+          </p>
+          {expected.pro.length > 0 && <p className="text-small text-moss">For it: {expected.pro.map((f) => f.words).join(', ')}.</p>}
+          {expected.contra.length > 0 && <p className="text-small text-garnet">Against it: {expected.contra.map((f) => f.words).join(', ')}.</p>}
+        </>
+      ) : (
+        <p className="text-small text-ink2">Too few garments hung for a month or longer to say how often it would be worn: {told.more} more.</p>
+      )}
+      {kind && enough && enough.alike > 0 && <p className="text-small">{enoughWords(inWords(kind), enough)}</p>}
       <Link className="text-small underline" to={routes.mostWorn}>
         What is really worn
       </Link>

@@ -1,4 +1,5 @@
 import { useMemo } from 'react';
+import { colourOf } from '../core/fabric/colour-of';
 import { isPrinted } from '../core/fabric/printed';
 import { mainFabric } from '../core/make/main-fabric';
 import { makeName } from '../core/make/make-name';
@@ -13,7 +14,7 @@ import { useFabrics, useMakes, usePatterns } from '../data/queries';
 
 const looks = (subject: Pick<Make, 'fabrics'>, fabrics: readonly Fabric[]): Pick<Worn, 'colour' | 'printed'> => {
   const { fabric } = mainFabric(subject, fabrics);
-  return fabric ? { colour: fabric.swatch.ground, printed: isPrinted(fabric.swatch) } : {};
+  return fabric ? { colour: colourOf(fabric), printed: isPrinted(fabric.swatch) } : {};
 };
 
 const kindOf = (make: Pick<Make, 'sources' | 'garment'>, patterns: readonly Pattern[]): GarmentKind | undefined =>
@@ -31,12 +32,7 @@ export function wornPlan(plan: Plan, patterns: readonly Pattern[], fabrics: read
   return kind && { id: plan.id, name: planName(plan, patterns), kind, ...looks(plan, fabrics) };
 }
 
-const wornBought = ({ id, name, kind, shade, colour }: BoughtGarment): Worn => ({
-  id,
-  name,
-  kind,
-  colour: shade ?? colourCalled(colour ?? ''),
-});
+const wornBought = ({ id, name, kind, shade, colour }: BoughtGarment): Worn => ({ id, name, kind, colour: shade ?? colourCalled(colour ?? '') });
 
 /** What hangs of a person's: made and in rotation, those loved best first, and bought. */
 export function useWhatHangs(person: Person | undefined): readonly (Worn & { readonly make?: Make })[] {

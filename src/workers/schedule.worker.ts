@@ -1,6 +1,8 @@
-import { drawnAhead, type AheadQuestion } from '../core/schedule/look-ahead';
+import { expose } from 'comlink';
+import { drawnAhead } from '../core/schedule/look-ahead';
 
-/** Sews the bench through, one question after the other; the number says which was answered. */
-addEventListener('message', ({ data }: MessageEvent<{ readonly asked: number; readonly question: AheadQuestion }>) => {
-  postMessage({ asked: data.asked, drawn: drawnAhead(data.question) });
-});
+/** Sews the bench through. */
+const scheduler = { drawnAhead };
+export type Scheduler = typeof scheduler;
+
+expose(scheduler);

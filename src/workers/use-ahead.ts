@@ -1,11 +1,10 @@
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useState } from 'react';
 import type { Draws } from '../core/schedule/ahead';
 import type { AheadQuestion } from '../core/schedule/look-ahead';
+import type { Scheduler } from './schedule.worker';
+import { useOwnWorker } from './use-own-worker';
 
-interface Answer {
-  readonly asked: number;
-  readonly drawn: Draws;
-}
+const start = () => new Worker(new URL('./schedule.worker.ts', import.meta.url), { type: 'module', name: 'schedule' });
 
 /**
  * Sews a bench through in a worker of its own.
@@ -17,23 +16,9 @@ export function useAhead(question: AheadQuestion | undefined): {
   readonly drawn: Draws | undefined;
   readonly ask: (question: AheadQuestion) => Promise<Draws>;
 } {
-  const worker = useRef<Worker>(undefined);
-  const waiting = useRef(new Map<number, (drawn: Draws) => void>());
-  const asked = useRef(0);
+  const scheduler = useOwnWorker<Scheduler>(start);
   const [drawn, setDrawn] = useState<Draws>();
-  const ask = useCallback((next: AheadQuestion) => {
-    if (!worker.current) {
-      worker.current = new Worker(new URL('./schedule.worker.ts', import.meta.url), { type: 'module' });
-      worker.current.onmessage = ({ data }: MessageEvent<Answer>) => {
-        waiting.current.get(data.asked)?.(data.drawn);
-        waiting.current.delete(data.asked);
-      };
-    }
-    const number = ++asked.current;
-    const answer = new Promise<Draws>((resolve) => waiting.current.set(number, resolve));
-    worker.current.postMessage({ asked: number, question: next });
-    return answer;
-  }, []);
+  const ask = useCallback((next: AheadQuestion) => scheduler().drawnAhead(next), [scheduler]);
   useEffect(() => {
     if (!question) return;
     let overtaken = false;
@@ -42,12 +27,5 @@ export function useAhead(question: AheadQuestion | undefined): {
       overtaken = true;
     };
   }, [ask, question]);
-  useEffect(
-    () => () => {
-      worker.current?.terminate();
-      worker.current = undefined;
-    },
-    [],
-  );
   return { drawn, ask };
 }

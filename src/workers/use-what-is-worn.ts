@@ -1,28 +1,30 @@
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useState } from 'react';
 import type { FeatureTables } from '../core/wardrobe/features';
 import type { WhatIsWorn } from '../core/wardrobe/what-is-worn';
 import type { Hanging } from '../core/wear/wardrobe';
+import { useOwnWorker } from './use-own-worker';
+import type { WardrobeAsked } from './wardrobe.worker';
 
-/** What a wardrobe says of wear and love, worked out in a worker of its own; undefined until it is. */
+const start = () => new Worker(new URL('./wardrobe.worker.ts', import.meta.url), { type: 'module', name: 'wardrobe' });
+
+/**
+ * What a wardrobe says of wear and love, worked out in a worker of its own; undefined until it is.
+ *
+ * @param hanging of one person; undefined until it is known
+ * @param tables with that person's makes
+ */
 export function useWhatIsWorn(hanging: readonly Hanging[] | undefined, tables: FeatureTables): WhatIsWorn | undefined {
+  const wardrobe = useOwnWorker<WardrobeAsked>(start);
   const [answer, setAnswer] = useState<WhatIsWorn>();
-  const asked = useRef(0);
-  const worker = useRef<Worker>(undefined);
   useEffect(() => {
     if (!hanging) return;
-    worker.current ??= new Worker(new URL('./wardrobe.worker.ts', import.meta.url), { type: 'module' });
-    const number = ++asked.current;
-    worker.current.onmessage = ({ data }: MessageEvent<{ readonly asked: number; readonly answer: WhatIsWorn }>) => {
-      if (data.asked === asked.current) setAnswer(data.answer);
+    let overtaken = false;
+    void wardrobe()
+      .whatIsWorn(hanging, tables)
+      .then((told) => !overtaken && setAnswer(told));
+    return () => {
+      overtaken = true;
     };
-    worker.current.postMessage({ asked: number, hanging, tables });
-  }, [hanging, tables]);
-  useEffect(
-    () => () => {
-      worker.current?.terminate();
-      worker.current = undefined;
-    },
-    [],
-  );
+  }, [wardrobe, hanging, tables]);
   return answer;
 }

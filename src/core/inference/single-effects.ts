@@ -56,12 +56,16 @@ const [STILL, MOST_TURNS] = [1e-4, 500];
  */
 export function singleEffects(seen: readonly Seen[], prior: EffectPrior = USUAL_PRIOR): SingleEffects {
   const count = seen[0]?.x.length ?? 0;
+  const raw = {
+    y: Float64Array.from(seen, (s) => s.y),
+    columns: Array.from({ length: count }, (_, j) => Float64Array.from(seen, (s) => s.x[j] ?? 0)),
+  };
   let between = prior.between;
-  let fitted = fit(seen, count, between, prior);
+  let fitted = fit(seen, raw, between, prior);
   if (seen.length >= prior.estimatedFrom)
     for (let n = 0; n < 3; n++) {
       between = estimated(seen, fitted, between, prior);
-      fitted = fit(seen, count, between, prior);
+      fitted = fit(seen, raw, between, prior);
     }
   const inclusion = Array.from({ length: count }, (_, j) => 1 - fitted.effects.reduce((none, e) => none * (1 - (e.at[j] ?? 0)), 1));
   return { effects: fitted.effects, inclusion, between, turns: fitted.turns };
@@ -96,53 +100,75 @@ function estimated(
   return Math.min(most, Math.max(least, blended));
 }
 
-function fit(seen: readonly Seen[], count: number, between: number, { effects: many, sd, none }: EffectPrior): Fitted {
-  const weights = seen.map(({ own }) => 1 / (own + between));
+/** The sum of products of two lists of one length. */
+function product(a: Float64Array | undefined, b: Float64Array): number {
+  let sum = 0;
+  if (a) for (let i = 0; i < b.length; i++) sum += a[i]! * b[i]!;
+  return sum;
+}
+
+/** What was seen, column by column. */
+interface Raw {
+  readonly y: Float64Array;
+  readonly columns: readonly Float64Array[];
+}
+
+function fit(seen: readonly Seen[], raw: Raw, between: number, { effects: many, sd, none }: EffectPrior): Fitted {
+  const count = raw.columns.length;
+  const weights = Float64Array.from(seen, ({ own }) => 1 / (own + between));
   const all = weights.reduce((a, b) => a + b, 0);
-  const centred = (values: readonly number[]) => {
-    const mean = values.reduce((sum, v, i) => sum + v * (weights[i] ?? 0), 0) / (all || 1);
+  const centred = (values: Float64Array) => {
+    const mean = product(weights, values) / (all || 1);
     return values.map((v) => v - mean);
   };
-  const columns = Array.from({ length: count }, (_, j) => centred(seen.map(({ x }) => x[j] ?? 0)));
-  const squares = columns.map((column) => column.reduce((sum, v, i) => sum + (weights[i] ?? 0) * v * v, 0));
+  const columns = raw.columns.map(centred);
+  const y = centred(raw.y);
+  const weighted = columns.map((column) => column.map((v, i) => v * weights[i]!));
+  // All that the turns ask of the things seen: how columns go with each other, and with y. Thousands of garments are gone through once.
+  const together = columns.map((_, j) => columns.slice(0, j + 1).map((other) => product(weighted[j], other)));
+  const withY = weighted.map((column) => product(column, y));
   const share = (1 - none) / Math.max(1, count);
   const slab = sd * sd;
-  const left = centred(seen.map(({ y }) => y));
-  const fittedBy = Array.from({ length: many }, () => new Array<number>(seen.length).fill(0));
+  const told = Array.from({ length: many }, () => new Array<number>(count).fill(0));
   const effects: SingleEffect[] = Array.from({ length: many }, () => ({ at: [], mean: [], variance: [] }));
+  /** What each column is told to do by all effects together. */
+  const sum = new Array<number>(count).fill(0);
   let turns = 0;
   for (let moved = Infinity; moved > STILL && turns < MOST_TURNS; turns++) {
     moved = 0;
     for (let l = 0; l < many; l++) {
-      const own = fittedBy[l] ?? [];
-      own.forEach((v, i) => (left[i] = (left[i] ?? 0) + v));
+      const own = told[l] ?? [];
+      const others = sum.map((v, j) => v - (own[j] ?? 0));
       const [mean, variance, logs]: [number[], number[], number[]] = [[], [], []];
-      columns.forEach((column, j) => {
-        const information = squares[j] ?? 0;
-        const score = column.reduce((sum, v, i) => sum + (weights[i] ?? 0) * v * (left[i] ?? 0), 0);
-        const spread = 1 / (information + 1 / slab);
+      for (let j = 0; j < count; j++) {
+        let score = withY[j] ?? 0;
+        for (let k = 0; k < count; k++) {
+          const by = others[k] ?? 0;
+          if (by !== 0) score -= by * ((k <= j ? together[j]?.[k] : together[k]?.[j]) ?? 0);
+        }
+        const spread = 1 / ((together[j]?.[j] ?? 0) + 1 / slab);
         variance.push(spread);
         mean.push(spread * score);
         // What the column explains, against an effect that is none.
         logs.push(Math.log(share) + 0.5 * Math.log(spread / slab) + 0.5 * spread * score * score);
-      });
+      }
       const nothing = Math.log(none);
       const highest = Math.max(nothing, ...logs);
-      const sum = logs.reduce((total, v) => total + Math.exp(v - highest), Math.exp(nothing - highest));
-      const at = logs.map((v) => Math.exp(v - highest) / sum);
-      const next = new Array<number>(seen.length).fill(0);
-      columns.forEach((column, j) => {
-        const by = (at[j] ?? 0) * (mean[j] ?? 0);
-        if (Math.abs(by) > 1e-9) column.forEach((v, i) => (next[i] = (next[i] ?? 0) + by * v));
+      const whole = logs.reduce((total, v) => total + Math.exp(v - highest), Math.exp(nothing - highest));
+      const at = logs.map((v) => Math.exp(v - highest) / whole);
+      at.forEach((chance, j) => {
+        const next = chance * (mean[j] ?? 0);
+        moved = Math.max(moved, Math.abs(next - (own[j] ?? 0)));
+        sum[j] = (others[j] ?? 0) + next;
+        own[j] = next;
       });
-      next.forEach((v, i) => {
-        moved = Math.max(moved, Math.abs(v - (own[i] ?? 0)));
-        left[i] = (left[i] ?? 0) - v;
-      });
-      fittedBy[l] = next;
       effects[l] = { at, mean, variance };
     }
   }
+  const left = Array.from(y);
+  sum.forEach((by, j) => {
+    if (Math.abs(by) > 1e-9) columns[j]?.forEach((v, i) => (left[i] = (left[i] ?? 0) - by * v));
+  });
   return { effects, turns, left };
 }
 

@@ -11,7 +11,7 @@ const input = (fabrics: readonly Fabric[], makes: readonly Make[] = [version(1, 
   sampleCase(makes, { fabrics, pattern: SAMPLE_PATTERN });
 const next = sampleMake(9, { fabrics: [] });
 const fabricsFor = (of: ReturnType<typeof input>, make: Make, today: string, unit: 'cm', season?: 'winter') =>
-  inOrderOfMatch(leftInStash(of.fabrics).map((fabric) => matchOf(of, make, fabric, today, unit, season)));
+  inOrderOfMatch(leftInStash(of.fabrics).map((fabric) => matchOf(of, make, fabric, today, unit, season ? { season } : {})));
 const plain = (words: readonly string[]) => words.map((w) => w.replace(/\s/g, ' '));
 
 test('a knit is no woven, a short piece is too short by so much, an untested stretch is not taken for enough', () => {

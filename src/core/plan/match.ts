@@ -2,13 +2,14 @@ import { versionsOf } from '../make/versions';
 import { weightOf } from '../fabric/weight';
 import { mainFabric } from '../make/main-fabric';
 import { fabricProperties } from '../versions/differences';
-import { type PatternCase } from '../garment/case';
+import type { CaseTables, PatternCase } from '../garment/case';
 import { LOVED } from '../forecast/sizes';
 import type { IsoDate } from '../units/date';
 import { formatLength, type LengthUnit } from '../units/length';
 import type { Season } from '../wear/season';
 import type { Fabric, Make } from '../records';
 import { memoize } from '../units/memoize';
+import { didWell, POORLY } from './did-well';
 import { fabricFor } from './fabric-for-plan';
 
 /** How a fabric and a pattern go together: what speaks for it, and what against. */
@@ -26,8 +27,6 @@ export interface Match {
 
 /** A fabric that does not suffice comes after those with so many more things against them. */
 const TOO_SHORT = 6;
-/** Love of so little or less is a version that did not do well. */
-const POORLY = 2;
 
 /** The plan as it would be cut from a fabric that is only thought of: one record for all of a stash, so that its pieces are drawn once. */
 const inNoFabric = memoize((make: Make): Make => ({ ...make, fabrics: [] }));
@@ -49,13 +48,20 @@ function howTheLikeDid(input: PatternCase, fabric: Fabric): { readonly pro: stri
   return { pro, contra };
 }
 
+/** What else a match may be held against. */
+interface Beside {
+  /** Wanted; undefined where any will do. */
+  readonly season?: Season;
+  /** The person's garments, of which others of the same kind tell what did well. */
+  readonly others?: CaseTables;
+}
+
 /**
- * Whether a fabric suits a pattern: structure, stretch, weight, season, length on hand after washing, and how the like did before.
+ * Whether a fabric suits a pattern: structure, stretch, weight, season, length on hand after washing, and how the like did before, of this pattern and of its kind.
  *
  * @param make the cut that is meant: size and view decide how much is needed
- * @param season wanted; undefined where any will do
  */
-export function matchOf(input: PatternCase, make: Make, fabric: Fabric, today: IsoDate, unit: LengthUnit, season?: Season): Match {
+export function matchOf(input: PatternCase, make: Make, fabric: Fabric, today: IsoDate, unit: LengthUnit, { season, others }: Beside = {}): Match {
   const { wants } = input.pattern;
   const pro: string[] = [];
   const contra: string[] = [];
@@ -83,6 +89,9 @@ export function matchOf(input: PatternCase, make: Make, fabric: Fabric, today: I
   const like = howTheLikeDid(input, fabric);
   pro.push(...like.pro);
   contra.push(...like.contra);
+  const ofKind = others && didWell(input.pattern, fabric, others);
+  pro.push(...(ofKind?.pro ?? []));
+  contra.push(...(ofKind?.contra ?? []));
   // What is not there cannot be cut, however well it would suit.
   const tooShort = needed !== undefined && hand.answer === 'not enough';
   const short = hand.answer === 'not enough' ? TOO_SHORT : 0;

@@ -1,3 +1,4 @@
+import { colourOf } from '../fabric/colour-of';
 import { fibresOf } from '../fabric/fibres';
 import { isPrinted } from '../fabric/printed';
 import { WEIGHTS, weightOf } from '../fabric/weight';
@@ -175,7 +176,7 @@ export function couldSew(
             inTime < 0.5 ? 1 : undefined,
           ),
     );
-  const worth = { id: 'it', name: pattern.name, kind: pattern.kind, colour: fabric.swatch.ground, printed: isPrinted(fabric.swatch) };
+  const worth = { id: 'it', name: pattern.name, kind: pattern.kind, colour: colourOf(fabric), printed: isPrinted(fabric.swatch) };
   const partners = goesWith(worth, wardrobe).map((w) => w.name);
   const needs = layerOf(pattern.kind);
   if (partners.length > 0)
@@ -184,14 +185,7 @@ export function couldSew(
   const hard = found.reduce((sum, r) => sum + (r.hard ?? 0), 0) + Math.max(0, stepsOff - 1) + (match?.tooShort ? 3 : 0);
   const reasons = [...found].sort((a, b) => ABOUT.indexOf(a.about) - ABOUT.indexOf(b.about));
   const balance = reasons.reduce((sum, r) => sum + (r.speaks === 'for' ? 1 : -1), 0);
-  return {
-    pattern,
-    fabric,
-    reasons,
-    hours,
-    goesWith: partners,
-    rank: balance - HARD * hard + (right ?? 0.5) + (inTime ?? 0.5),
-  };
+  return { pattern, fabric, reasons, hours, goesWith: partners, rank: balance - HARD * hard + (right ?? 0.5) + (inTime ?? 0.5) };
 }
 
 /** The best of all, each pattern in its best fabric once, then what follows. */

@@ -5,6 +5,7 @@ import type { Fabric, LooseEnd, Make, Pattern, Plan, PlanList, WaitsFor } from '
 import { makeName } from '../make/make-name';
 import { planName } from '../make/plan-name';
 import { mainFabric } from '../make/main-fabric';
+import { colourOf } from '../fabric/colour-of';
 import { evenMinutes, logHands, pacedShare, paceWith, rangeOf, sumOf, type MinutesRange, type Pace } from './pace';
 import { remaining, stepsOfMake, stepsOfPlan, WAIT_DAYS, type Step, type StepTables } from './steps';
 import type { Stretch, Task } from './ahead';
@@ -59,7 +60,8 @@ const MENDING: Step = { id: 'mend', words: 'mend it', phase: 'finish', at: 'mach
 /** The colour of the thread: that of the main fabric. */
 function threadFor(subject: Pick<Make, 'fabrics'>, fabrics: readonly Fabric[]): string | undefined {
   const { fabric } = mainFabric(subject, fabrics);
-  return fabric && colourFamily(fabric.swatch.ground);
+  const colour = fabric && colourOf(fabric);
+  return colour && colourFamily(colour);
 }
 
 /** Washed, and there to be cut. */

@@ -9,6 +9,8 @@ import { entriesOf } from '../units/keys';
 import { formatMoney } from '../units/money';
 import { BODY_MEASURES } from '../body/zones';
 import type { Make, Person } from '../records';
+import type { WornFinding } from '../wardrobe/what-is-worn';
+import { wornWords } from '../wardrobe/worn-words';
 import { talkThrough } from './talk-through';
 import type { Sheet, SheetBlock, SheetOptions } from './sheet';
 import type { Statement, StatementInput, Sum } from './statement';
@@ -19,13 +21,21 @@ const MOST_TOLD = 12;
 const many = (n: number, one: string, more = `${one}s`) => `${n} ${n === 1 ? one : more}`;
 const times = (n: number) => `${Math.round(n)}\u202f×`;
 
-/** A statement written out: what was made, worn, used, spent and learned. Prices and bodies only if asked for. */
+/** So many findings of what is really worn are told: a sentence or two. */
+const FINDINGS = 2;
+
+/**
+ * A statement written out: what was made, worn, used, spent and learned. Prices and bodies only if asked for.
+ *
+ * @param worn what the wardrobe says of wear, where the statement is one person's and reaches to today
+ */
 export function statementSheet(
   statement: Statement,
   { patterns, fabrics, makes, currency }: Pick<StatementInput, 'patterns' | 'fabrics' | 'makes' | 'currency'>,
   people: readonly Person[],
   unit: LengthUnit,
   options: SheetOptions,
+  worn: readonly WornFinding[] = [],
 ): Sheet {
   const { fabricUnit = fabricUnitOf(unit) } = options;
   const { span, finished, wears, fabric, minutes } = statement;
@@ -146,6 +156,7 @@ export function statementSheet(
       ({ make, from, to }) => `${nameOf(make)}: love ${from.love} → ${to.love}, ${verdictWhen(to)}${to.words ? `: ${to.words}` : '.'}`,
     ),
   ];
+  learned.unshift(...worn.slice(0, FINDINGS).map((finding) => `${wornWords(finding)}.`));
   part('What was learned', learned.length > 0 && { kind: 'list', items: learned });
   if (options.body) part('Measured', ...statement.bodies.map((b) => bodyTable(b, people, unit)));
   const under = [

@@ -1,12 +1,21 @@
+import { CLASS_EASE } from '../body/fit-class';
+import type { ZoneId } from '../body/zones';
+import { colourOf } from '../fabric/colour-of';
 import { fibresOf } from '../fabric/fibres';
+import { priceOfCm } from '../fabric/price';
 import { isPrinted } from '../fabric/printed';
 import { weightOf } from '../fabric/weight';
 import { mainFabric } from '../make/main-fabric';
 import { usualMinutes } from '../make/minutes';
 import { viewOf } from '../make/versions';
-import type { Fabric, Make, Pattern, Plan } from '../records';
+import type { Fabric, GarmentKind, Make, Pattern, Plan } from '../records';
+import { casesFor, type CaseTables, type PatternCase } from '../garment/case';
+import { Garment, isOfBody } from '../garment/offset';
 import { sourcesOfPlan } from '../plan/plan-to-make';
 import { seenColour } from '../units/colour';
+import { addToGroup } from '../units/group-by';
+import { memoize } from '../units/memoize';
+import type { Season } from '../wear/season';
 import { withId } from '../units/by-id';
 
 /** Something that a garment has or has not. */
@@ -24,13 +33,18 @@ const BREATHE: ReadonlySet<string> = new Set(['cotton', 'linen', 'hemp', 'silk',
 /** Prints whose figures repeat from so much on are large, cm. */
 const LARGE = 6;
 /** Colours: light and dark, strong, and warm by their hue, in CIELAB. Source: our own convention, looked at on swatches. */
-const [LIGHT, DARK, STRONG, WARM_UP_TO, WARM_FROM] = [65, 35, 40, 110, 330];
+const [LIGHT, DARK, STRONG, GREYISH, WARM_UP_TO, WARM_FROM] = [65, 35, 40, 10, 110, 330];
+const seen = memoize((fabric: Fabric) => {
+  const colour = colourOf(fabric);
+  return colour === undefined ? undefined : seenColour(colour);
+});
 
 /** What is asked of the records of a garment or a plan. */
 interface Subject {
   readonly pattern: Pattern | undefined;
   readonly record: Make | Plan;
   readonly fabric: Fabric | undefined;
+  readonly index: Index;
 }
 
 const flatOf = ({ pattern, record }: Subject) => {
@@ -38,6 +52,31 @@ const flatOf = ({ pattern, record }: Subject) => {
   const view = pattern ? viewOf(pattern, { sources, ...(record.chosen ? { chosen: record.chosen } : {}) }) : undefined;
   return { ...view?.flat, ...record.chosen };
 };
+
+/** Below so much ease a garment is close, from so much on it is loose: half way between the classes, cm. */
+const CLOSE = (CLASS_EASE.fitted + CLASS_EASE.semi) / 2;
+const LOOSE = (CLASS_EASE.semi + CLASS_EASE.loose) / 2;
+/** Where the ease of a kind is told: what hangs from the waist at the hip, all else at the bust. */
+const FROM_THE_WAIST: ReadonlySet<GarmentKind> = new Set(['skirt', 'trousers', 'shorts', 'briefs']);
+
+/** The ease that a garment really has, cm: as it was cut and altered, against the body; where that is not known, and of a plan, what its pattern intends. */
+function easeIn({ pattern, record, index }: Subject): number | undefined {
+  if (!pattern) return undefined;
+  const zone: ZoneId = FROM_THE_WAIST.has(pattern.kind) ? 'hip' : 'bust';
+  const input = 'sources' in record ? index.caseOf(record) : undefined;
+  if (input && 'sources' in record) {
+    const garment = new Garment(input, record);
+    const offset = garment.offset(zone);
+    if (offset.chart.from !== 'nothing' && isOfBody(offset)) return garment.draft.easeOf(record, zone) + offset.x;
+  }
+  return CLASS_EASE[pattern.fitClass];
+}
+
+/** The seasons that were said of a garment or its fabric. */
+function seasonsSaid({ record, fabric }: Subject): readonly Season[] | undefined {
+  if ('seasons' in record && record.seasons && record.seasons.length > 0) return record.seasons;
+  return fabric && fabric.seasons.length > 0 ? fabric.seasons : undefined;
+}
 
 /** One feature with how it is read: undefined where the records do not say. */
 interface Read extends Feature {
@@ -70,8 +109,10 @@ const READ: readonly Read[] = [
   { id: 'v neck', words: 'a V neck', of: flat('neck', (v) => v === 'v') },
   { id: 'collar', words: 'a collar', of: flat('neck', (v) => v === 'collar' || v === 'notched' || v === 'band' || v === 'shawl') },
   { id: 'darts', words: 'darts', of: flat('darts', (v) => v) },
-  { id: 'close', words: 'a close fit', of: ({ pattern }) => said(pattern?.fitClass, (c) => c === 'close' || c === 'fitted') },
-  { id: 'loose', words: 'a loose fit', of: ({ pattern }) => said(pattern?.fitClass, (c) => c === 'loose' || c === 'oversized') },
+  { id: 'close', words: 'a close fit', of: (s) => said(easeIn(s), (cm) => cm < CLOSE) },
+  { id: 'loose', words: 'a loose fit', of: (s) => said(easeIn(s), (cm) => cm >= LOOSE) },
+  { id: 'summer', words: 'being for summer', of: (s) => said(seasonsSaid(s), (v) => v.includes('summer')) },
+  { id: 'winter', words: 'being for winter', of: (s) => said(seasonsSaid(s), (v) => v.includes('winter')) },
   {
     id: 'knit',
     words: 'a knit',
@@ -135,7 +176,7 @@ const READ: readonly Read[] = [
     id: 'light colour',
     words: 'a light colour',
     of: fabric(
-      (f) => seenColour(f.swatch.ground).light,
+      (f) => seen(f)?.light,
       (v) => v >= LIGHT,
     ),
   },
@@ -143,7 +184,7 @@ const READ: readonly Read[] = [
     id: 'dark colour',
     words: 'a dark colour',
     of: fabric(
-      (f) => seenColour(f.swatch.ground).light,
+      (f) => seen(f)?.light,
       (v) => v <= DARK,
     ),
   },
@@ -151,7 +192,7 @@ const READ: readonly Read[] = [
     id: 'strong colour',
     words: 'a strong colour',
     of: fabric(
-      (f) => seenColour(f.swatch.ground).strong,
+      (f) => seen(f)?.strong,
       (v) => v >= STRONG,
     ),
   },
@@ -159,7 +200,7 @@ const READ: readonly Read[] = [
     id: 'warm colour',
     words: 'a warm colour',
     of: fabric(
-      (f) => (seenColour(f.swatch.ground).strong < 10 ? undefined : seenColour(f.swatch.ground).hue),
+      (f) => ((seen(f)?.strong ?? 0) < GREYISH ? undefined : seen(f)?.hue),
       (hue) => hue <= WARM_UP_TO || hue >= WARM_FROM,
     ),
   },
@@ -185,12 +226,40 @@ const ownWordsOf = (record: Make | Plan): string[] =>
 /** Own words count once so many makes have them. */
 const OWN_WORDS_FROM = 3;
 
-/** The tables that features are read from. */
-export interface FeatureTables {
-  readonly patterns: readonly Pattern[];
-  readonly fabrics: readonly Fabric[];
-  readonly makes: readonly Make[];
+/** The tables that features are read from; the makes are one person's. */
+export type FeatureTables = CaseTables;
+
+/** What is asked of all garments of some tables, worked out once. */
+interface Index {
+  readonly ofPattern: ReadonlyMap<string, readonly Make[]>;
+  readonly caseOf: (make: Make) => PatternCase | undefined;
+  /** Minutes of the middle garment, and the middle price of a fabric by its currency, in minor units for a centimetre. */
+  readonly minutes: number | undefined;
+  readonly price: ReadonlyMap<string, number>;
 }
+
+const middleOf = (numbers: readonly number[]) => [...numbers].sort((a, b) => a - b)[numbers.length >> 1];
+
+const indexOf = memoize((tables: FeatureTables): Index => {
+  const ofPattern = new Map<string, Make[]>();
+  for (const make of tables.makes) if (make.sources[0]) addToGroup(ofPattern, `${make.personId} ${make.sources[0].patternId}`, make);
+  const prices = new Map<string, number[]>();
+  for (const f of tables.fabrics) {
+    const cm = priceOfCm(f);
+    if (f.pricePerMetre && cm !== undefined) addToGroup(prices, f.pricePerMetre.currency, cm);
+  }
+  const cases = new Map<string, ReadonlyMap<string, PatternCase>>();
+  return {
+    ofPattern,
+    caseOf: ({ personId, sources }) => {
+      const own = cases.get(personId) ?? new Map(casesFor(personId, tables).map((c) => [c.pattern.id, c]));
+      cases.set(personId, own);
+      return own.get(sources[0]?.patternId ?? '');
+    },
+    minutes: usualMinutes(tables.makes),
+    price: new Map([...prices].map(([currency, of]) => [currency, middleOf(of) ?? 0])),
+  };
+});
 
 /** All features of a wardrobe: those that records can say, a column for each kind, and words of one's own that three makes have. */
 export function featuresOf(makes: readonly Make[], { patterns }: Pick<FeatureTables, 'patterns'>): Feature[] {
@@ -202,6 +271,7 @@ export function featuresOf(makes: readonly Make[], { patterns }: Pick<FeatureTab
     ...[...kinds].map((kind) => ({ id: `kind ${kind}`, words: `being a ${kind}` })),
     { id: 'toile', words: 'a toile made before' },
     { id: 'long in the making', words: 'more hours than most' },
+    { id: 'dear', words: 'a fabric dearer than most' },
     ...[...words].filter(([, count]) => count >= OWN_WORDS_FROM).map(([word]) => ({ id: `word ${word}`, words: `“${word}”` })),
   ];
 }
@@ -211,14 +281,14 @@ export function featuresOf(makes: readonly Make[], { patterns }: Pick<FeatureTab
  *
  * @param features as `featuresOf` gives them
  */
-export function hasOf(record: Make | Plan, features: readonly Feature[], { patterns, fabrics, makes }: FeatureTables): Has {
+export function hasOf(record: Make | Plan, features: readonly Feature[], tables: FeatureTables): Has {
+  const index = indexOf(tables);
   const patternId = 'sources' in record ? record.sources[0]?.patternId : record.patternId;
-  const subject: Subject = { pattern: withId(patterns, patternId), record, fabric: mainFabric(record, fabrics).fabric };
+  const subject: Subject = { pattern: withId(tables.patterns, patternId), record, fabric: mainFabric(record, tables.fabrics).fabric, index };
   const kind = subject.pattern?.kind ?? record.garment;
   const own = new Set(ownWordsOf(record));
-  const ofPattern = patternId === undefined ? [] : makes.filter((m) => m.personId === record.personId && m.sources[0]?.patternId === patternId);
-  const minutes = usualMinutes(ofPattern);
-  const all = usualMinutes(makes);
+  const versions = index.ofPattern.get(`${record.personId} ${patternId}`) ?? [];
+  const minutes = usualMinutes(versions);
   const has = new Map<string, boolean>();
   const put = (id: string, is: boolean | undefined) => is !== undefined && has.set(id, is);
   for (const { id, of } of READ) put(id, of(subject));
@@ -227,7 +297,10 @@ export function hasOf(record: Make | Plan, features: readonly Feature[], { patte
     // A word that was not written of a garment says nothing where none was written at all.
     else if (id.startsWith('word ')) put(id, own.size === 0 ? undefined : own.has(id.slice('word '.length)));
   }
-  put('toile', patternId === undefined ? undefined : ofPattern.some((m) => m.kind === 'toile'));
-  put('long in the making', minutes === undefined || all === undefined ? undefined : minutes > all);
+  put('toile', patternId === undefined ? undefined : versions.some((m) => m.kind === 'toile'));
+  put('long in the making', minutes === undefined || index.minutes === undefined ? undefined : minutes > index.minutes);
+  const price = subject.fabric && priceOfCm(subject.fabric);
+  const usual = index.price.get(subject.fabric?.pricePerMetre?.currency ?? '');
+  put('dear', price === undefined || usual === undefined ? undefined : price > usual);
   return has;
 }

@@ -1,7 +1,10 @@
-import { SAMPLE_PATTERN, sampleFabric, sampleMake } from '../garment/sample-case';
+import { SAMPLE_BODY, SAMPLE_PATTERN, sampleFabric, sampleMake } from '../garment/sample-case';
+import { blankFabric } from '../records';
 import type { Hanging } from '../wear/wardrobe';
 import { featuresOf, hasOf } from './features';
-import { enoughOf, expectedWear, whatIsWorn } from './what-is-worn';
+import { enoughOf, enoughWords } from './enough';
+import { expectedWear } from './expected-wear';
+import { whatIsWorn } from './what-is-worn';
 import { wornWords } from './worn-words';
 
 const pockets = { ...SAMPLE_PATTERN, id: 'pockets', views: [{ ...SAMPLE_PATTERN.views[0]!, flat: { pockets: 'patch' as const } }] };
@@ -22,7 +25,7 @@ const hangs = (id: string, patternId: string, wears: number, rest: Partial<Hangi
 });
 /** Ten with pockets that are worn a lot, ten without that are not. */
 const wardrobe = Array.from({ length: 20 }, (_, i) => hangs(`m${i}`, i < 10 ? 'pockets' : 'none', i < 10 ? 60 + i : 8 + (i % 3)));
-const tables = { patterns: [pockets, none], fabrics: [linen], makes: wardrobe.map((h) => h.make) };
+const tables = { patterns: [pockets, none], fabrics: [linen], bodies: [], makes: wardrobe.map((h) => h.make) };
 
 test('features are read from what is recorded; what was never said is missing', () => {
   const features = featuresOf(tables.makes, tables);
@@ -84,4 +87,52 @@ test('one more of a kind adds less the more there are, and never more than what 
   expect([...adds].sort((a, b) => b - a)).toEqual(adds);
   expect(adds[0]).toBeLessThan(20);
   expect(enoughOf('coat', wardrobe)).toEqual({ alike: 0, together: 0, oneMore: 0 });
+});
+
+test('enough of a kind counts what does the same job, and says what one more adds', () => {
+  const winter = wardrobe.slice(0, 4).map((h, i) => ({ ...h, expected: 20, seasons: i < 3 ? (['summer'] as const) : (['winter'] as const) }));
+  expect(enoughOf('shirt', winter, ['summer']).alike).toBe(3);
+  expect(enoughWords('shirt', { alike: 5, together: 60, oneMore: 4.2 })).toBe(
+    '5 of the kind shirt hang already, worn about 60 times a year together; one more would add about 4 wears.',
+  );
+  expect(enoughWords('coat', { alike: 1, together: 30, oneMore: 0.2 })).toContain(
+    'hangs already, worn about 30 times a year; one more would add hardly a wear',
+  );
+  expect(enoughWords('coat', { alike: 0, together: 0, oneMore: 0 })).toBe('Nothing of the kind coat hangs in its season.');
+});
+
+test('versions of its own pattern draw what is expected towards how they were worn, and count more the more there are', () => {
+  const told = whatIsWorn(wardrobe, tables);
+  const [alone, among] = ['elsewhere', 'pockets'].map((id) => {
+    const pattern = { ...pockets, id };
+    return expectedWear(hangs('new', id, 0).make, told, { ...tables, patterns: [...tables.patterns, pattern] });
+  });
+  expect([alone?.versions, among?.versions]).toEqual([0, 10]);
+  // Ten versions were worn more than six times a month: features alone are held back.
+  expect(among!.aMonth).toBeGreaterThan(alone!.aMonth);
+  expect(among!.aMonth).toBeLessThan(7);
+});
+
+test('what the ease really was, the season, the price and the colour by name are read too; a swatch that nobody chose says nothing', () => {
+  const dear = sampleFabric('dear', { pricePerMetre: { minor: 4000, currency: 'EUR' }, seasons: ['winter'] });
+  const cheap = sampleFabric('cheap', { pricePerMetre: { minor: 900, currency: 'EUR' }, seasons: ['summer'] });
+  const navy = { ...blankFabric('navy', 'navy needlecord') };
+  const makes = [dear, cheap, navy].map((f) => hangs(`of ${f.id}`, 'none', 3, { fabrics: [{ id: 'u', fabricId: f.id, part: 'main' }] }).make);
+  const of = {
+    patterns: [none],
+    fabrics: [dear, cheap, navy, sampleFabric('usual', { pricePerMetre: { minor: 1000, currency: 'EUR' } })],
+    bodies: [SAMPLE_BODY],
+    makes,
+  };
+  const [inDear, inCheap, inNavy] = makes.map((make) => hasOf(make, featuresOf(makes, of), of));
+  expect([inDear?.get('dear'), inCheap?.get('dear'), inNavy?.has('dear')]).toEqual([true, false, false]);
+  expect([inDear?.get('winter'), inCheap?.get('winter'), inCheap?.get('summer'), inNavy?.has('winter')]).toEqual([true, false, true, false]);
+  expect([inNavy?.get('dark colour'), hasOf(makes[0]!, [], { ...of, fabrics: [blankFabric('dear', 'cloth')] }).has('dark colour')]).toEqual([
+    true,
+    false,
+  ]);
+  // Cut wide it is loose, whatever its pattern meant.
+  const [asMeant, wide] = ['C', 'E'].map((size) => ({ ...makes[0]!, size: { size } }));
+  const ease = (make: Hanging['make']) => hasOf(make, [], { ...of, makes: [make] }).get('loose');
+  expect([ease(asMeant!), ease(wide!)]).toEqual([false, true]);
 });

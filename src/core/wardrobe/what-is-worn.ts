@@ -1,5 +1,5 @@
 import { findings, singleEffects, USUAL_PRIOR, type EffectPrior, type Finding, type Seen, type SingleEffects } from '../inference/single-effects';
-import type { Make, Plan } from '../records';
+import type { Make } from '../records';
 import type { Hanging } from '../wear/wardrobe';
 import { featuresOf, hasOf, type Feature, type FeatureTables, type Has } from './features';
 
@@ -124,58 +124,4 @@ export function whatIsWorn(hanging: readonly Hanging[], tables: FeatureTables): 
     more: 0,
     model: { middle: weighted(worn.map((w) => w.y)), effects, means: columns.map((_, j) => weighted(worn.map((w) => w.x[j] ?? 0))) },
   };
-}
-
-/** What is to be expected of a plan: wears a month in season, and what of it speaks for that and what against. */
-export interface ExpectedWear {
-  readonly aMonth: number;
-  readonly pro: readonly Feature[];
-  readonly contra: readonly Feature[];
-}
-
-/** A feature speaks for or against from an effect of so much on, a tenth more or less often. */
-const SPEAKS = 0.1;
-
-/**
- * How often a garment like a plan would be worn, by what such garments were.
- *
- * @returns undefined where nothing can be said yet
- */
-export function expectedWear(plan: Plan | Make, { features, model }: WhatIsWorn, tables: FeatureTables): ExpectedWear | undefined {
-  if (!model) return undefined;
-  const has = hasOf(plan, features, tables);
-  let log = model.middle;
-  const [pro, contra]: [Feature[], Feature[]] = [[], []];
-  features.forEach((feature, j) => {
-    const is = has.get(feature.id);
-    if (is === undefined) return;
-    const effect = model.effects.effects.reduce((sum, e) => sum + (e.at[j] ?? 0) * (e.mean[j] ?? 0), 0);
-    const moved = effect * (Number(is) - (model.means[j] ?? 0));
-    log += moved;
-    if (is && Math.abs(effect) >= SPEAKS) (effect > 0 ? pro : contra).push(feature);
-  });
-  return { aMonth: Math.exp(log), pro, contra };
-}
-
-/** How many of the other garments do the same job: of its kind, and worn in a season of it. */
-export interface EnoughOf {
-  readonly alike: number;
-  /** Wears a year of all of them together, and what one more would likely add. */
-  readonly together: number;
-  readonly oneMore: number;
-}
-
-/** Half of what a kind could be worn at most is reached with so many of it. Source: our own convention; wears of a kind are shared, and the fifth pair of trousers is worn by the first four's days. */
-const HALF_FULL = 3;
-
-/**
- * Whether one more of a kind would be worn: wears are shared among garments that do the same job. The rate of a kind is taken to saturate, `most · n / (n + 3)`, with the height
- * that fits what is worn now; one more adds the step from n to n + 1.
- */
-export function enoughOf(kind: string, hanging: readonly Hanging[]): EnoughOf {
-  const alike = hanging.filter((h) => h.kind === kind && h.inRotation && h.expected !== undefined);
-  const together = alike.reduce((sum, h) => sum + (h.expected ?? 0), 0);
-  const n = alike.length;
-  const most = n === 0 ? 0 : (together * (n + HALF_FULL)) / n;
-  return { alike: n, together, oneMore: n === 0 ? 0 : (most * (n + 1)) / (n + 1 + HALF_FULL) - together };
 }

@@ -43,10 +43,7 @@ function WhenDone({ ahead, item }: { ahead: LooksAhead | undefined; item: OnTheB
         {chance !== undefined && (
           <>
             {': '}
-            <strong className={clsx(chance < 0.5 && 'text-garnet')}>
-              {likelihood(chance)}
-            </strong>{' '}
-            in time
+            <strong className={clsx(chance < 0.5 && 'text-garnet')}>{likelihood(chance)}</strong> in time
           </>
         )}
       </p>

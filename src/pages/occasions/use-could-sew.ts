@@ -1,4 +1,6 @@
 import { useEffect, useMemo, useState } from 'react';
+import { addToGroup } from '../../core/units/group-by';
+import { expectedWear } from '../../core/wardrobe/expected-wear';
 import { caseOf } from '../../core/garment/case';
 import { startMake } from '../../core/make/log-draft';
 import { lastVersion } from '../../core/make/versions';
@@ -14,7 +16,7 @@ import { newId } from '../../data/new-id';
 import { useUnit } from '../../data/queries';
 import { today } from '../../data/today';
 import { useBench, useSittings } from '../../parts/use-bench';
-import { useWardrobe } from '../../parts/use-wardrobe';
+import { useWorn } from '../../parts/use-worn';
 import { useWhatHangs } from '../../parts/what-hangs';
 import { useEngine } from '../../workers/use-engine';
 
@@ -45,7 +47,7 @@ export function useCouldSew(
   const hangs = useWhatHangs(person);
   const plan = useMemo(() => ({ date: today(), unit }), [unit]);
   const { answer: reckoned } = useEngine('decisions', tables, [person.id, plan]);
-  const worn = useWardrobe(person.id, { tolerant: true });
+  const { hanging: worn, told, tables: ofPerson } = useWorn(person.id, { tolerant: true });
   const time = useMemo((): TimeUntil => {
     // What is begun is finished first, and so is what is wanted sooner; what is meant for this day stands beside what is asked here.
     const before = bench.filter((i) => i.plan?.occasionId !== occasion.id && (i.make || (i.due !== undefined && i.due <= occasion.date)));
@@ -56,7 +58,7 @@ export function useCouldSew(
   }, [bench, sittings, occasion.id, occasion.date]);
   const [state, setState] = useState<{ readonly found: readonly CouldSew[]; readonly looking: boolean }>({ found: [], looking: true });
   useEffect(() => {
-    if (!reckoned || !worn) return;
+    if (!reckoned || !worn || !told) return;
     let stopped = false;
     const makers = new Map<string, Set<string>>();
     for (const { sources, personId } of tables.makes)
@@ -64,8 +66,12 @@ export function useCouldSew(
     // What was only ever sewn for somebody else is theirs.
     const isTheirs = (p: Pattern) => makers.has(p.id) && makers.get(p.id)?.has(person.id) === false;
     const rates = new Map<string, number[]>();
-    for (const { make, rate } of worn)
-      if (rate && make.sources[0]) rates.set(make.sources[0].patternId, [...(rates.get(make.sources[0].patternId) ?? []), rate.mean]);
+    for (const { make, rate } of worn) if (rate && make.sources[0]) addToGroup(rates, make.sources[0].patternId, rate.mean);
+    /** Wears a month: by what such garments did, else by the mean of its versions. */
+    const wornOf = (plan: Plan): number | undefined => {
+      const of = rates.get(plan.patternId ?? '');
+      return expectedWear(plan, told, ofPerson)?.aMonth ?? (of && of.reduce((a, b) => a + b, 0) / of.length);
+    };
     const right = new Map(reckoned.map((r) => [r.patternId, r.weakest?.chance]));
     const patterns = tables.patterns.filter((p) => p.state === 'kept' && layerOf(p.kind) !== undefined && !isTheirs(p));
     const fabrics = leftInStash(tables.fabrics).filter((f) => !INSIDE.test(f.name));
@@ -91,14 +97,8 @@ export function useCouldSew(
       const glance: { readonly known: OfPattern; readonly fabrics: readonly Fabric[]; readonly at: number }[] = [];
       for (const pattern of patterns) {
         if (!(await goOn())) return;
-        const of = rates.get(pattern.id);
         const plan = blankPlan('glance', person.id, pattern.id, pattern.views[0]?.id ?? '', today());
-        const known: OfPattern = {
-          pattern,
-          hours: hoursOf(pattern, plan),
-          right: right.get(pattern.id),
-          worn: of && of.reduce((a, b) => a + b, 0) / of.length,
-        };
+        const known: OfPattern = { pattern, hours: hoursOf(pattern, plan), right: right.get(pattern.id), worn: wornOf(plan) };
         const best = fabrics
           .filter((f) => f.structure === pattern.wants.structure)
           .map((fabric) => ({ fabric, at: couldSew(occasion, known, fabric, undefined, []).rank + Math.min(1, longestPiece(fabric) / ROOMY) }))
@@ -114,8 +114,8 @@ export function useCouldSew(
         for (const fabric of some) {
           if (!(await goOn())) return;
           const plan: Plan = { ...planOfMake(make, 'thought of', today()), fabrics: [{ id: 'u', fabricId: fabric.id, part: 'main' }] };
-          const closely = { ...known, hours: hoursOf(known.pattern, plan) };
-          found.push(couldSew(occasion, closely, fabric, matchOf(input, make, fabric, today(), unit), hangs));
+          const closely = { ...known, hours: hoursOf(known.pattern, plan), worn: wornOf(plan) };
+          found.push(couldSew(occasion, closely, fabric, matchOf(input, make, fabric, today(), unit, { others: ofPerson }), hangs));
         }
       }
       setState({ found: ranked(found, SHOWN), looking: false });
@@ -124,6 +124,6 @@ export function useCouldSew(
     return () => {
       stopped = true;
     };
-  }, [occasion, person, tables, unit, pace, sittings, hangs, reckoned, worn, time]);
+  }, [occasion, person, tables, unit, pace, sittings, hangs, reckoned, worn, told, ofPerson, time]);
   return { ...state, time };
 }

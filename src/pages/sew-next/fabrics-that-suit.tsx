@@ -4,6 +4,7 @@ import { inOrderOfMatch, leftInStash, matchOf, type Match } from '../../core/pla
 import { useUnit } from '../../data/queries';
 import { today } from '../../data/today';
 import { Swatch } from '../../parts/swatch';
+import { useTablesOf } from '../../parts/use-worn';
 import { Button } from '../../ui/button';
 import type { PlanInWork } from './use-plan';
 import { routes } from '../../routes';
@@ -14,6 +15,7 @@ const SHOWN = 6;
 /** Fabrics of the stash for this plan, with what speaks for each and what against. */
 export function FabricsThatSuit({ work: { input, make }, onTake }: { work: PlanInWork; onTake: (fabricId: string) => void }) {
   const unit = useUnit();
+  const others = useTablesOf(make.personId);
   const [found, setFound] = useState<readonly Match[]>();
   // Each width is a lay of its own: one fabric at a time, so that the page can be used meanwhile.
   useEffect(() => {
@@ -24,7 +26,7 @@ export function FabricsThatSuit({ work: { input, make }, onTake }: { work: PlanI
       for (const fabric of inStash) {
         await new Promise((done) => setTimeout(done, 0));
         if (left) return;
-        matches.push(matchOf(input, make, fabric, today(), unit));
+        matches.push(matchOf(input, make, fabric, today(), unit, { others }));
       }
       setFound(inOrderOfMatch(matches));
     };
@@ -32,7 +34,7 @@ export function FabricsThatSuit({ work: { input, make }, onTake }: { work: PlanI
     return () => {
       left = true;
     };
-  }, [input, make, unit]);
+  }, [input, make, unit, others]);
   if (!found) return <p className="text-ink2">Held against the stash…</p>;
   if (found.length === 0) return <p className="text-ink2">Nothing else lies in the stash.</p>;
   return (

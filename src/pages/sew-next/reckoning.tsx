@@ -1,4 +1,4 @@
-import { lastVersion } from '../../core/make/versions';
+import { firstView, lastVersion } from '../../core/make/versions';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { toast } from 'react-toastify';
@@ -11,13 +11,16 @@ import { percent } from '../../core/units/percent';
 import { SEASONS } from '../../core/records/seasons';
 import { zoneOf } from '../../core/body/zones';
 import { matchOf, type Match } from '../../core/plan/match';
-import { DECISIONS, GARMENT_KINDS, OwnDecision, type Decision, type GarmentKind, type Pattern, type Person } from '../../core/records';
-import type { Season } from '../../core/wear/season';
+import { blankPlan, DECISIONS, GARMENT_KINDS, OwnDecision, type Decision, type GarmentKind, type Pattern, type Person } from '../../core/records';
+import { expectedWear } from '../../core/wardrobe/expected-wear';
+import { monthsAYear } from '../../core/wear/available';
+import { seasonsOf, type Season } from '../../core/wear/season';
+import type { Hanging } from '../../core/wear/wardrobe';
 import { useCaseTables } from '../../data/engine-tables';
 import { newId } from '../../data/new-id';
 import { useCollections, useSettings, useUnit, useWearCounts, useTradeWords } from '../../data/queries';
 import { today } from '../../data/today';
-import { useWardrobe } from '../../parts/use-wardrobe';
+import { useWorn } from '../../parts/use-worn';
 import { save } from '../../parts/save';
 import { RecordField } from '../../parts/record-field';
 import { Button } from '../../ui/button';
@@ -78,7 +81,7 @@ export function Reckoning({ person, onPlan }: { person: Person; onPlan: (pattern
   const tables = useCaseTables();
   const unit = useUnit();
   const wears = useWearCounts();
-  const hanging = useWardrobe(person.id);
+  const { hanging, told, tables: ofPerson } = useWorn(person.id);
   const { currency } = useSettings();
   const collections = useCollections();
   const [kind, setKind] = useState<GarmentKind>();
@@ -95,6 +98,13 @@ export function Reckoning({ person, onPlan }: { person: Person; onPlan: (pattern
     if (!reckoned || !hanging) return [];
     const byMake = new Map(hanging.map((h) => [h.make.id, h]));
     const byPattern = new Map(tables.patterns.map((p) => [p.id, p]));
+    // One more like the best of its versions, in the fabric that was chosen.
+    const expectedAYear = (best: Hanging | undefined, pattern: Pattern): number | undefined => {
+      const like = best?.make ?? blankPlan('like', person.id, pattern.id, firstView(pattern).id, today());
+      const inFabric = fabricId === undefined ? like : { ...like, fabrics: [{ id: 'u', fabricId, part: 'main' as const }] };
+      const expected = told && expectedWear(inFabric, told, ofPerson);
+      return expected ? expected.aMonth * monthsAYear(best?.seasons ?? seasonsOf(inFabric, ofPerson.fabrics)) : best?.expected;
+    };
     return inOrder(
       reckoned.flatMap((r): Line[] => {
         const pattern = byPattern.get(r.patternId);
@@ -112,15 +122,15 @@ export function Reckoning({ person, onPlan }: { person: Person; onPlan: (pattern
             answer: own?.answer ?? r.answer,
             seasons: best?.seasons ?? [],
             expected: {
-              wears: best?.expected,
+              wears: expectedAYear(best, pattern),
               costPerWear: cost && cost.total > 0 ? perWear(cost.total, wears.get(best.make.id)?.times ?? 0) : undefined,
             },
-            match: input && next && matchOf(input, next, fabric, today(), unit),
+            match: input && next && matchOf(input, next, fabric, today(), unit, { others: ofPerson }),
           },
         ];
       }),
     );
-  }, [tables, reckoned, hanging, wears, person, currency, collections, fabric, unit]);
+  }, [tables, reckoned, hanging, told, ofPerson, wears, person, currency, collections, fabric, fabricId, unit]);
   if (!reckoned) return null;
 
   const toSpare = Number(hours.replace(',', '.'));

@@ -1,7 +1,10 @@
 import { usually } from '../../core/fabric/usually';
 import { askedFields, calledField, fieldWords, Fabric, FABRIC_TESTS, Piece, Swatch as SwatchShape, type FabricTest } from '../../core/records';
 import { RecordFields } from '../../parts/record-fields';
-import { Fragment, useState } from 'react';
+import { Fragment, useEffect, useState } from 'react';
+import type { ColoursSeen } from '../../core/fabric/colours-seen';
+import { colourFamily } from '../../core/units/colour';
+import { pictureReducer } from '../../workers/pictures';
 import { toast } from 'react-toastify';
 import { testResult, washed, withTest } from '../../core/fabric/stash';
 import { parseLength, type LengthUnit } from '../../core/units/length';
@@ -10,7 +13,7 @@ import { today } from '../../data/today';
 import { save } from '../../parts/save';
 import { recalledFor } from '../../core/plan/lessons';
 import { counted } from '../../core/units/counted';
-import { useFabrics, useMakes, usePatterns } from '../../data/queries';
+import { useFabrics, useMakes, usePatterns, usePicturesBy } from '../../data/queries';
 import { RecalledLessons } from '../../parts/recalled-lessons';
 import { Pictures } from '../../parts/pictures/pictures';
 import { RecordField } from '../../parts/record-field';
@@ -99,6 +102,40 @@ function UsuallyLine({ fabric, unit, onTake }: { fabric: Fabric; unit: LengthUni
       </p>
       <Button onClick={() => onTake(found.fields)}>Take it where nothing is noted</Button>
     </div>
+  );
+}
+
+/** The colours that its first picture shows, to be taken for its swatch: drawings, what goes with it and the wardrobe go by them. */
+function ColoursOfPicture({ fabric, onTake }: { fabric: Fabric; onTake: (seen: ColoursSeen) => void }) {
+  const picture = usePicturesBy('fabricId', fabric.id)?.[0];
+  const shown = picture && (picture.small ?? picture.blob);
+  const [seen, setSeen] = useState<ColoursSeen>();
+  useEffect(() => {
+    let left = false;
+    if (!shown) return;
+    void pictureReducer()
+      .colours(shown)
+      .then((found) => !left && setSeen(found))
+      // What this browser cannot draw has no colours to offer.
+      .catch(() => undefined);
+    return () => {
+      left = true;
+    };
+  }, [shown]);
+  if (!shown || !seen || (seen.ground === fabric.swatch.ground && seen.figure === fabric.swatch.figure)) return null;
+  return (
+    <p className="mb-3 flex flex-wrap items-center gap-2 text-small text-ink2">
+      Its picture shows
+      {[...new Set([seen.ground, seen.figure])].map((colour) => (
+        <span key={colour} className="flex items-center gap-1">
+          <span aria-hidden className="inline-block size-5 rounded-sm border border-rule2" style={{ background: colour }} />
+          {colourFamily(colour)}
+        </span>
+      ))}
+      <Button quiet onClick={() => onTake(seen)}>
+        Take {seen.ground === seen.figure ? 'this colour' : 'these colours'}
+      </Button>
+    </p>
   );
 }
 
@@ -204,6 +241,7 @@ export function FabricFields({ fabric, unit }: { fabric: Fabric; unit: LengthUni
               />
             ))}
           </div>
+          <ColoursOfPicture fabric={fabric} onTake={(seen) => change({ swatch: { ...fabric.swatch, ...seen } }, 'colours')} />
           <Pictures of={{ fabricId: fabric.id }} name={fabric.name} />
         </Fold>
       </div>

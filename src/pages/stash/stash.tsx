@@ -96,13 +96,7 @@ export function Stash() {
               value={filter.structure}
               onValue={(structure) => narrow({ structure })}
             />
-            <ChoiceOrNone
-              none="any"
-              label="Weight"
-              all={[...WEIGHTS]}
-              value={filter.weight}
-              onValue={(weight) => narrow({ weight })}
-            />
+            <ChoiceOrNone none="any" label="Weight" all={[...WEIGHTS]} value={filter.weight} onValue={(weight) => narrow({ weight })} />
             <ChoiceOrNone none="any" label="Season" all={SEASONS} value={filter.season} onValue={(season) => narrow({ season })} />
             <LengthField label="A piece of" unit={unit} cm={filter.length} onCm={(length) => narrow({ length })} className="[&_input]:w-20" />
             {plans.length > 0 && (

@@ -19,6 +19,7 @@ import {
 import { today } from '../../data/today';
 import { fileNameOf } from '../../parts/save-file';
 import { SheetDesk } from '../../parts/sheet/sheet-desk';
+import { useWorn } from '../../parts/use-worn';
 import { Button } from '../../ui/button';
 import { DayField } from '../../ui/date-field';
 import { SelectField } from '../../ui/field';
@@ -59,6 +60,11 @@ export function Statements() {
       today: today(),
     });
   }, [makes, wears, patterns, fabrics, collections, plans, lists, bodies, personId, span, hemisphere, currency]);
+  // What is really worn is told of one person and as of today: a statement of a year gone by knows nothing of it.
+  const wearers = new Set(makes.map((m) => m.personId));
+  const whose = personId !== '' ? personId : wearers.size === 1 ? [...wearers][0] : undefined;
+  const { told } = useWorn(whose, { tolerant: true });
+  const findings = whose !== undefined && span.until >= today() ? (told?.findings ?? []) : [];
   if (makes.length === 0) return <Empty>What was made, worn, used and learned in a month or a year is put together here. Log a make first.</Empty>;
 
   const choose = (next: SpanKind | 'span') => {
@@ -73,7 +79,7 @@ export function Statements() {
   return (
     <SheetDesk
       fileName={`statement-${fileNameOf(span.name)}`}
-      sheetOf={(options) => statementSheet(statement, { patterns, fabrics, makes, currency }, people, unit, { ...options, fabricUnit })}
+      sheetOf={(options) => statementSheet(statement, { patterns, fabrics, makes, currency }, people, unit, { ...options, fabricUnit }, findings)}
       makes={makes}
       patterns={patterns}
       fabrics={fabrics}

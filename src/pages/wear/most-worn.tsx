@@ -1,18 +1,20 @@
 import clsx from 'clsx';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { makeName } from '../../core/make/make-name';
 import type { Looked, WhatIsWorn } from '../../core/wardrobe/what-is-worn';
+import { enoughOf, enoughWords } from '../../core/wardrobe/enough';
 import { wornWords } from '../../core/wardrobe/worn-words';
 import { withId } from '../../core/units/by-id';
 import { counted } from '../../core/units/counted';
-import { useFabrics, useMakes, usePatterns, usePerson } from '../../data/queries';
+import { useFabrics, usePatterns, usePerson, useTradeWords } from '../../data/queries';
 import { GarmentPicture } from '../../parts/garment-picture';
-import { useWardrobe } from '../../parts/use-wardrobe';
+import { useWorn } from '../../parts/use-worn';
 import { routes } from '../../routes';
 import { Empty, PageHead } from '../../ui/page-head';
-import { useWhatIsWorn } from '../../workers/use-what-is-worn';
 
+/** From so many of a kind on they share their wears. */
+const SEVERAL = 2;
 /** So many garments stand in each drawn row. */
 const IN_A_ROW = 6;
 
@@ -57,14 +59,16 @@ function Row({ head, looked, told, chosen }: { head: string; looked: readonly Lo
 /** What the most worn garments share, and what the unworn ones do, with its evidence. */
 export function MostWorn() {
   const person = usePerson();
-  const hanging = useWardrobe(person?.id);
+  const { hanging, told } = useWorn(person?.id);
   const patterns = usePatterns();
-  const fabrics = useFabrics();
-  const makes = useMakes();
-  const tables = useMemo(() => ({ patterns, fabrics, makes }), [patterns, fabrics, makes]);
-  const told = useWhatIsWorn(hanging, tables);
   const [chosen, setChosen] = useState<string>();
+  const inWords = useTradeWords();
   if (!told) return <PageHead title="What is really worn" under="It is being worked out …" />;
+  // Where several do the same job, what one more of them would add.
+  const enough = [...new Set((hanging ?? []).filter((h) => h.inRotation).map((h) => h.kind))]
+    .map((kind) => ({ kind, of: enoughOf(kind, hanging ?? []) }))
+    .filter(({ of }) => of.alike >= SEVERAL)
+    .sort((a, b) => b.of.alike - a.of.alike);
   const order = [...told.looked].sort((a, b) => rateOf(b) - rateOf(a));
   const rowLength = Math.min(IN_A_ROW, Math.floor(order.length / 2));
   const byId = new Map(told.looked.map((l) => [l.make.id, l]));
@@ -125,6 +129,20 @@ export function MostWorn() {
           <Row head="Most worn" looked={order.slice(0, rowLength)} told={told} chosen={chosen} />
           <Row head="Least worn" looked={order.slice(-rowLength).reverse()} told={told} chosen={chosen} />
         </>
+      )}
+      {enough.length > 0 && (
+        <section aria-labelledby="enough" className="mt-4">
+          <h2 id="enough" className="text-head">
+            Enough of a kind?
+          </h2>
+          <ul className="border-t border-rule text-small">
+            {enough.map(({ kind, of }) => (
+              <li key={kind} className="border-b border-rule py-1">
+                {enoughWords(inWords(kind), of)}
+              </li>
+            ))}
+          </ul>
+        </section>
       )}
     </>
   );
