@@ -17,6 +17,12 @@ test('the demo’s wardrobe: what is said has its garments on both sides, in jso
     expect(f.inclusion).toBeGreaterThanOrEqual(0.5);
   }
   expect(ask('--demo').out).toMatch(/^Maren: \d+ garments\./);
+  // One that is clear, one that leans, and two that came together and cannot be told apart.
+  expect(findings.map((f) => [f.of, f.clear, f.features])).toEqual([
+    ['worn', true, ['a knit', 'stretch across']],
+    ['worn', false, ['“rides up at the cello”']],
+    ['loved', true, ['“rides up at the cello”']],
+  ]);
 });
 
 test('somebody with few garments is told how many more it takes; nobody is refused by name', () => {

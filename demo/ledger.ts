@@ -58,6 +58,43 @@ const WORN: Record<string, readonly [times: number, until?: string]> = {
   'make-market-skirt': [9],
 };
 
+/** What Maren says of her garments in words of her own. */
+const OWN_WORDS: Record<string, readonly string[]> = {
+  'rides up at the cello': [
+    'make-tidewater-1',
+    'make-tidewater-2',
+    'make-rehearsal-1',
+    'make-foreshore-3',
+    'make-eider-2',
+    'make-nocturne-1',
+    'make-grebe-1',
+    'make-gangway-1',
+    'make-lantern-1',
+  ],
+  'good for walking': [
+    'make-eider-1',
+    'make-gangway-2',
+    'make-gangway-3',
+    'make-nocturne-2',
+    'make-nocturne-3',
+    'make-nocturne-4',
+    'make-foreshore-2',
+    'make-slackwater-2',
+    'make-slackwater-3',
+    'make-kelp-1',
+    'make-kelp-3',
+    'make-grebe-2',
+    'make-dunlin-1',
+    'make-merrow-1',
+  ],
+  'bow arm free': ['make-tidewater-3', 'make-slackwater-2', 'make-slackwater-3', 'make-merrow-1'],
+};
+
+function inOwnWords(make: Make): Make {
+  const words = Object.keys(OWN_WORDS).filter((w) => OWN_WORDS[w]?.includes(make.id));
+  return words.length === 0 ? make : { ...make, ownWords: words.join(', ') };
+}
+
 /** Asked of every day of every garment, and looked up once: where tests run, each global costs a search. */
 const { imul } = Math;
 
@@ -159,7 +196,7 @@ export function demoLedger(): Ledger {
     bodies,
     patterns,
     fabrics,
-    makes: makes.map(pinned),
+    makes: makes.map((make) => inOwnWords(pinned(make))),
     wears: [
       ...makes.flatMap(wearsOf),
       ...OUTFITS.map((wear, i) => ({ id: `wear-outfit-${i + 1}`, count: 1, ...wear })),

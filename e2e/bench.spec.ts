@@ -154,6 +154,7 @@ test('an occasion is answered: what could be sewn, two side by side, one planned
   await expect(could).toContainText('as warm as a hot day wants', { timeout: 60_000 });
   await could.getByRole('checkbox').first().click();
   await could.getByRole('checkbox').nth(1).click();
+  await could.getByRole('button', { name: 'See the 2 side by side' }).click();
   await expect(could.getByRole('region', { name: 'Side by side' }).getByRole('columnheader')).toHaveCount(2);
   await could
     .getByRole('button', { name: /^Plan / })

@@ -156,3 +156,17 @@ test('order by keys, side, pin on a fit note, removal and undo', async ({ page }
   await page.keyboard.press('Control+z');
   await expect(region.getByRole('listitem')).toHaveCount(4);
 });
+
+test('a picture of a fabric offers its colours, which are taken for its swatch and taken back', async ({ page }) => {
+  await page.goto('/stash?fabric=fabric-wine-silk');
+  await page.getByRole('button', { name: /^How it looks/ }).click();
+  await page.locator('input[type=file][multiple]').setInputFiles([file('silk.png', png(80, 80, [31, 86, 96]))]);
+  await expect(page.getByText(/^Its picture shows/)).toContainText('teal');
+  const before = await page.getByLabel('Ground', { exact: true }).inputValue();
+  await page.getByRole('button', { name: 'Take this colour' }).click();
+  // A photograph is packed with a little loss.
+  await expect(page.getByLabel('Ground', { exact: true })).toHaveValue(/^#(1f|20|1e)5[567](60|61|5f)$/);
+  await expect(page.getByText(/^Its picture shows/)).toBeHidden();
+  await page.keyboard.press('Control+z');
+  await expect(page.getByLabel('Ground', { exact: true })).toHaveValue(before);
+});

@@ -30,7 +30,11 @@ export function IsItMe({ plan }: { plan: Plan }) {
           {expected.contra.length > 0 && <p className="text-small text-garnet">Against it: {expected.contra.map((f) => f.words).join(', ')}.</p>}
         </>
       ) : (
-        <p className="text-small text-ink2">Too few garments hung for a month or longer to say how often it would be worn: {told.more} more.</p>
+        <p className="text-small text-ink2">
+          {told.more > 0
+            ? `${counted(told.more, 'more garment')} that hung a month or longer, and it can be said how often it is likely to be worn.`
+            : 'Nothing of its kind hung for a month or longer: how often it would be worn cannot be said.'}
+        </p>
       )}
       {kind && enough && enough.alike > 0 && <p className="text-small">{enoughWords(inWords(kind), enough)}</p>}
       <Link className="text-small underline" to={routes.mostWorn}>

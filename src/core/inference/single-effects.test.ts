@@ -29,6 +29,15 @@ test('two that are the same cannot be told apart: both are named, and neither al
   expect(first?.clear).toBe(true);
 });
 
+test('of two of which one is there where the other lacks, the lack of the second is named, and the size is that of the first', () => {
+  const opposite = things(60, 15, 1, 3).map((t) => ({ ...t, x: [t.x[0] ?? 0, 1 - (t.x[0] ?? 0), ...t.x.slice(2)] }));
+  const [first] = findings(singleEffects(opposite, { ...USUAL_PRIOR, between: 0.1 }), () => true);
+  expect([...(first?.columns ?? [])].sort()).toEqual([0, 1]);
+  expect(first?.lacking).toEqual([first?.columns[1]]);
+  expect(Math.abs(first?.middle ?? 0)).toBeGreaterThan(0.7);
+  expect((first?.low ?? 0) * (first?.high ?? 0)).toBeGreaterThan(0);
+});
+
 test('by hand: one column, one effect, is the usual ratio of what is explained', () => {
   const seen: Seen[] = [1, 1, 0, 0].map((x, i) => ({ y: x + (i % 2) * 0.2, own: 0.5, x: [x] }));
   const prior = { ...USUAL_PRIOR, effects: 1, between: 0.5, estimatedFrom: Infinity };

@@ -176,6 +176,8 @@ function fit(seen: readonly Seen[], raw: Raw, between: number, { effects: many, 
 export interface Finding {
   /** Columns, the likelier first. */
   readonly columns: readonly number[];
+  /** Of these it is the lack that goes with the effect of the first: where one is there the other mostly is not. */
+  readonly lacking: readonly number[];
   /** The chance that one of them matters. */
   readonly chance: number;
   readonly clear: boolean;
@@ -197,7 +199,10 @@ export function findings({ effects, inclusion }: SingleEffects, may: (column: nu
   const said = new Set<number>();
   const say = (columns: readonly number[], chance: number) => {
     columns.forEach((c) => said.add(c));
-    found.push({ columns, chance, clear: chance > CLEAR, ...sizeAt(effects, columns) });
+    const best = likeliestAt(effects, columns);
+    const sign = (c: number) => Math.sign(best.mean[c] ?? 0);
+    const lacking = columns.filter((c) => sign(c) * sign(columns[0] ?? c) < 0);
+    found.push({ columns, lacking, chance, clear: chance > CLEAR, ...sizeAt(effects, columns, lacking) });
   };
   const byItself = (least: number) =>
     inclusion
@@ -224,12 +229,11 @@ export function findings({ effects, inclusion }: SingleEffects, may: (column: nu
 }
 
 /** How large an effect is, given that it is at one of these columns: what the other effects have there counts as far as it is there. */
-function sizeAt(effects: readonly SingleEffect[], columns: readonly number[]): Pick<Finding, 'middle' | 'low' | 'high'> {
-  // The effect that is likeliest to be there.
-  const best = effects.reduce((a, b) => (chanceAt(b, columns) > chanceAt(a, columns) ? b : a));
+function sizeAt(effects: readonly SingleEffect[], columns: readonly number[], lacking: readonly number[]): Pick<Finding, 'middle' | 'low' | 'high'> {
+  const best = likeliestAt(effects, columns);
   const moments = (effect: SingleEffect, whole: number) => {
     const of = (value: (c: number) => number) => columns.reduce((sum, c) => sum + ((effect.at[c] ?? 0) / whole) * value(c), 0);
-    const mean = of((c) => effect.mean[c] ?? 0);
+    const mean = of((c) => (lacking.includes(c) ? -1 : 1) * (effect.mean[c] ?? 0));
     return { mean, variance: of((c) => (effect.variance[c] ?? 0) + (effect.mean[c] ?? 0) ** 2) - mean ** 2 };
   };
   const all = effects.map((effect) => moments(effect, effect === best ? chanceAt(best, columns) || 1 : 1));
@@ -237,4 +241,7 @@ function sizeAt(effects: readonly SingleEffect[], columns: readonly number[]): P
   const wide = NINE_TENTHS * Math.sqrt(all.reduce((sum, m) => sum + m.variance, 0));
   return { middle, low: middle - wide, high: middle + wide };
 }
+/** The effect that is likeliest to be at one of these columns. */
+const likeliestAt = (effects: readonly SingleEffect[], columns: readonly number[]): SingleEffect =>
+  effects.reduce((a, b) => (chanceAt(b, columns) > chanceAt(a, columns) ? b : a));
 const chanceAt = ({ at }: SingleEffect, columns: readonly number[]): number => columns.reduce((sum, c) => sum + (at[c] ?? 0), 0);

@@ -1,6 +1,6 @@
 import type { Make, Plan } from '../records';
 import { memoize } from '../units/memoize';
-import { hasOf, type Feature, type FeatureTables, type Has } from './features';
+import { hasOf, isKind, type Feature, type FeatureTables, type Has } from './features';
 import type { Looked, WhatIsWorn } from './what-is-worn';
 
 /** What is to be expected of a plan: wears a month in season, and what of it speaks for that and what against. */
@@ -12,8 +12,6 @@ export interface ExpectedWear {
   readonly versions: number;
 }
 
-/** A feature speaks for or against from an effect of so much on, a tenth more or less often. */
-const SPEAKS = 0.1;
 /** Half of what garments differ by anyhow is their pattern's, and half their own. Source: our own convention; few patterns have versions enough to tell. */
 const OF_THE_PATTERN = 0.5;
 
@@ -47,7 +45,7 @@ const byPattern = memoize((told: WhatIsWorn): ReadonlyMap<string, { readonly sum
 /**
  * How often a garment like a plan is likely to be worn: by what its features did, and where versions of its pattern were worn shrunk to those.
  *
- * @returns undefined where nothing can be said yet
+ * @returns undefined where nothing can be said yet, and of a kind of which nothing was worn long enough
  */
 export function expectedWear(record: Plan | Make, told: WhatIsWorn, tables: FeatureTables): ExpectedWear | undefined {
   const { features, model } = told;
@@ -55,14 +53,20 @@ export function expectedWear(record: Plan | Make, told: WhatIsWorn, tables: Feat
   const has = hasOf(record, features, tables);
   const patternId = 'sources' in record ? record.sources[0]?.patternId : record.patternId;
   const versions = byPattern(told).get(patternId ?? '');
+  // What trousers are worn like says nothing of a bag.
+  if (!versions && !features.some((f) => isKind(f) && has.get(f.id) === true)) return undefined;
   // The pattern's own part is nought before a version was worn, and known to the variance that patterns share.
   const shift = versions ? versions.sum / (versions.weight + 1 / (model.effects.between * OF_THE_PATTERN)) : 0;
-  const speaking = features.filter(({ id }, j) => has.get(id) === true && Math.abs(effectAt(model, j)) >= SPEAKS);
-  const speaks = (feature: Feature) => effectAt(model, features.indexOf(feature));
+  // Only what is said of the wardrobe at all speaks here too.
+  const speaking = told.findings
+    .filter((f) => f.of === 'worn')
+    .flatMap(({ features: of, lacking, middle }) =>
+      of.filter(({ id }) => has.get(id) === true).map((feature) => ({ feature, good: middle > 1 !== lacking.some((l) => l.id === feature.id) })),
+    );
   return {
     aMonth: Math.exp(byFeatures(has, features, model) + shift),
-    pro: speaking.filter((f) => speaks(f) > 0),
-    contra: speaking.filter((f) => speaks(f) < 0),
+    pro: speaking.filter((s) => s.good).map((s) => s.feature),
+    contra: speaking.filter((s) => !s.good).map((s) => s.feature),
     versions: versions?.versions ?? 0,
   };
 }

@@ -261,6 +261,9 @@ const indexOf = memoize((tables: FeatureTables): Index => {
   };
 });
 
+/** Whether a feature is being of a kind. */
+export const isKind = ({ id }: Feature): boolean => id.startsWith('kind ');
+
 /** All features of a wardrobe: those that records can say, a column for each kind, and words of one's own that three makes have. */
 export function featuresOf(makes: readonly Make[], { patterns }: Pick<FeatureTables, 'patterns'>): Feature[] {
   const kinds = new Set(makes.flatMap((m) => withId(patterns, m.sources[0]?.patternId)?.kind ?? m.garment ?? []));

@@ -60,6 +60,14 @@ test('pockets are said with their evidence, and no cause is claimed', () => {
   const words = wornWords(findings[0]!);
   expect(words).toMatch(/^With pockets, worn about \d\.\d times as often \(\d\.\d to \d+(\.\d)?\), from 10 with and 10 without$/);
   expect(words).not.toMatch(/because|makes/);
+  const loved = (middle: number, low: number, high: number) => wornWords({ ...findings[0]!, of: 'loved', middle, low, high });
+  expect(loved(-1.4, -1.8, -1)).toContain('loved 1.4 less of five (1.0 to 1.8)');
+  expect(loved(0.6, -0.1, 1.3)).toContain('loved 0.6 more of five (0.1 less to 1.3 more)');
+  const [pocket] = findings[0]!.features;
+  const second = { id: 'zip', words: 'a zip' };
+  expect(wornWords({ ...findings[0]!, features: [pocket!, second], lacking: [second] })).toContain(
+    'pockets, or without a zip, which came together here',
+  );
 });
 
 test('too few garments, or too few on a side: how many more it takes, and nothing else', () => {

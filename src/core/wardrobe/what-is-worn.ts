@@ -17,6 +17,8 @@ export interface Looked {
 export interface WornFinding {
   readonly of: 'worn' | 'loved';
   readonly features: readonly Feature[];
+  /** Of these it is the lack that came together with the first. */
+  readonly lacking: readonly Feature[];
   readonly chance: number;
   readonly clear: boolean;
   /** How many times as often, or by how much more loved of five: the middle, and eight times in ten. */
@@ -91,6 +93,7 @@ export function whatIsWorn(hanging: readonly Hanging[], tables: FeatureTables): 
       return {
         of: what,
         features: f.columns.flatMap((c) => features[c] ?? []),
+        lacking: f.lacking.flatMap((c) => features[c] ?? []),
         chance: f.chance,
         clear: f.clear,
         middle: as(f.middle),

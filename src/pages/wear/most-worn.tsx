@@ -2,7 +2,7 @@ import clsx from 'clsx';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { makeName } from '../../core/make/make-name';
-import type { Looked, WhatIsWorn } from '../../core/wardrobe/what-is-worn';
+import type { Looked, WhatIsWorn, WornFinding } from '../../core/wardrobe/what-is-worn';
 import { enoughOf, enoughWords } from '../../core/wardrobe/enough';
 import { wornWords } from '../../core/wardrobe/worn-words';
 import { withId } from '../../core/units/by-id';
@@ -10,6 +10,7 @@ import { counted } from '../../core/units/counted';
 import { useFabrics, usePatterns, usePerson, useTradeWords } from '../../data/queries';
 import { GarmentPicture } from '../../parts/garment-picture';
 import { useWorn } from '../../parts/use-worn';
+import { SELDOM } from '../../core/wear/a-month';
 import { routes } from '../../routes';
 import { Empty, PageHead } from '../../ui/page-head';
 
@@ -19,6 +20,34 @@ const SEVERAL = 2;
 const IN_A_ROW = 6;
 
 const rateOf = ({ wears, months }: Looked) => wears / months;
+
+const keyOf = ({ of, features }: WornFinding) => `${of} ${features.map((f) => f.id).join(' ')}`;
+
+/** How often it was worn: what is seldom worn is told by its count, since a rate of nearly nought says little. */
+const wornWordsOf = ({ wears, months }: Looked): string =>
+  wears / months >= SELDOM
+    ? `${(wears / months).toFixed(1)} a month`
+    : `${counted(Math.round(wears), 'wear')} in ${counted(Math.round(months), 'month')}`;
+
+/** The garments of one side of a finding, each a link. */
+function Names({ head, ids, looked }: { head: string; ids: readonly string[]; looked: readonly Looked[] }) {
+  const patterns = usePatterns();
+  const of = looked.filter((l) => ids.includes(l.make.id));
+  return (
+    <p>
+      {head}:{' '}
+      {of.map(({ make }, i) => (
+        <span key={make.id}>
+          {i > 0 && ', '}
+          <Link className="underline-offset-2 hover:underline" to={routes.make(make.id)}>
+            {makeName(make, patterns)}
+          </Link>
+        </span>
+      ))}
+      .
+    </p>
+  );
+}
 
 /** A drawn row of garments, each with what it has of the features that are spoken of. */
 function Row({ head, looked, told, chosen }: { head: string; looked: readonly Looked[]; told: WhatIsWorn; chosen: string | undefined }) {
@@ -40,7 +69,7 @@ function Row({ head, looked, told, chosen }: { head: string; looked: readonly Lo
             <Link className="block text-small underline-offset-2 hover:underline" to={routes.make(l.make.id)}>
               {makeName(l.make, patterns)}
             </Link>
-            <p className="text-small text-ink2">{rateOf(l).toFixed(1)} a month</p>
+            <p className="text-small text-ink2">{wornWordsOf(l)}</p>
             {spoken.some((f) => l.has.get(f.id) === true) && (
               <p className="text-small">
                 {spoken
@@ -60,8 +89,8 @@ function Row({ head, looked, told, chosen }: { head: string; looked: readonly Lo
 export function MostWorn() {
   const person = usePerson();
   const { hanging, told } = useWorn(person?.id);
-  const patterns = usePatterns();
-  const [chosen, setChosen] = useState<string>();
+  const [opened, setOpened] = useState<string>();
+  const chosen = told?.findings.find((f) => keyOf(f) === opened)?.features[0]?.id;
   const inWords = useTradeWords();
   if (!told) return <PageHead title="What is really worn" under="It is being worked out …" />;
   // Where several do the same job, what one more of them would add.
@@ -71,12 +100,6 @@ export function MostWorn() {
     .sort((a, b) => b.of.alike - a.of.alike);
   const order = [...told.looked].sort((a, b) => rateOf(b) - rateOf(a));
   const rowLength = Math.min(IN_A_ROW, Math.floor(order.length / 2));
-  const byId = new Map(told.looked.map((l) => [l.make.id, l]));
-  const namesOf = (ids: readonly string[]) =>
-    ids
-      .flatMap((id) => byId.get(id) ?? [])
-      .map((l) => makeName(l.make, patterns))
-      .join(', ');
   return (
     <>
       <PageHead
@@ -101,22 +124,23 @@ export function MostWorn() {
           )}
           <ul className="border-t border-rule">
             {told.findings.map((finding) => {
-              const key = `${finding.of} ${finding.features.map((f) => f.id).join(' ')}`;
-              const open = chosen === finding.features[0]?.id;
+              const key = keyOf(finding);
+              const open = opened === key;
               return (
                 <li key={key} className="border-b border-rule py-1">
                   <button
                     type="button"
                     aria-expanded={open}
                     className="text-left underline-offset-2 hover:underline max-sm:min-h-11"
-                    onClick={() => setChosen(open ? undefined : finding.features[0]?.id)}
+                    onClick={() => setOpened(open ? undefined : key)}
                   >
                     {wornWords(finding)}.
                   </button>
                   {open && (
-                    <p className="text-small text-ink2">
-                      With: {namesOf(finding.withIt)}. Without: {namesOf(finding.without)}.
-                    </p>
+                    <div className="text-small text-ink2">
+                      <Names head="With" ids={finding.withIt} looked={told.looked} />
+                      <Names head="Without" ids={finding.without} looked={told.looked} />
+                    </div>
                   )}
                 </li>
               );
