@@ -1,16 +1,20 @@
 import { findings, singleEffects, USUAL_PRIOR, type EffectPrior, type Finding, type Seen, type SingleEffects } from '../inference/single-effects';
-import type { Make } from '../records';
 import type { Hanging } from '../wear/wardrobe';
 import { featuresOf, hasOf, type Feature, type FeatureTables, type Has } from './features';
 
-/** A garment with what it has, and how it is worn or liked. */
+/** A garment that hung long enough to be looked at, and how it is worn or liked. */
 export interface Looked {
-  readonly make: Make;
-  readonly has: Has;
+  readonly makeId: string;
+  readonly patternId: string | undefined;
   /** Wears a month in season; and of which it is likely to be off, as a count. */
   readonly wears: number;
   readonly months: number;
   readonly love?: number;
+}
+
+/** The same with what it has. */
+interface WithFeatures extends Looked {
+  readonly has: Has;
 }
 
 /** A finding in the terms of garments. */
@@ -33,11 +37,55 @@ export interface WornFinding {
 export interface WhatIsWorn {
   readonly findings: readonly WornFinding[];
   readonly features: readonly Feature[];
-  readonly looked: readonly Looked[];
+  readonly looked: readonly (Looked & {
+    /** Of the features that findings speak of those that it has. */
+    readonly spoken: readonly string[];
+  })[];
   /** How many more garments it takes before anything can be said; 0 where it can. */
   readonly more: number;
   /** Wears a month of a garment that has nothing known, as a log; with what each feature does to it. */
-  readonly model?: { readonly middle: number; readonly effects: SingleEffects; readonly means: readonly number[] };
+  readonly model?: Model;
+}
+
+/** How wears follow from features. */
+export interface Model {
+  readonly middle: number;
+  readonly effects: SingleEffects;
+  readonly means: readonly number[];
+  /** How far the versions of each pattern are from what their features say, as logs, with what that counts for. */
+  readonly patterns: ReadonlyMap<string, OfPattern>;
+}
+
+/** Versions of a pattern: the sum of how far they are off, weighted. */
+export interface OfPattern {
+  readonly sum: number;
+  readonly weight: number;
+  readonly versions: number;
+}
+
+/** Half of what garments differ by anyhow is their pattern's, and half their own. Source: our own convention; few patterns have versions enough to tell. */
+export const OF_THE_PATTERN = 0.5;
+
+/** Wears a month by features alone, as a log. */
+export const byFeatures = (has: Has, features: readonly Feature[], { middle, effects, means }: Pick<Model, 'middle' | 'effects' | 'means'>): number =>
+  features.reduce((log, { id }, j) => {
+    const is = has.get(id);
+    if (is === undefined) return log;
+    const effect = effects.effects.reduce((sum, e) => sum + (e.at[j] ?? 0) * (e.mean[j] ?? 0), 0);
+    return log + effect * (Number(is) - (means[j] ?? 0));
+  }, middle);
+
+function offByPattern(looked: readonly WithFeatures[], features: readonly Feature[], model: Omit<Model, 'patterns'>): Map<string, OfPattern> {
+  const found = new Map<string, OfPattern>();
+  const own = model.effects.between * (1 - OF_THE_PATTERN);
+  for (const { patternId, has, wears, months } of looked) {
+    if (patternId === undefined) continue;
+    const before = found.get(patternId) ?? { sum: 0, weight: 0, versions: 0 };
+    const weight = 1 / (own + 1 / (wears + 0.5));
+    const off = Math.log((wears + 0.5) / months) - byFeatures(has, features, model);
+    found.set(patternId, { sum: before.sum + weight * off, weight: before.weight + weight, versions: before.versions + 1 });
+  }
+  return found;
 }
 
 /** A garment counts from so many months in season on; a feature is spoken of where so many have it and so many have not. */
@@ -49,25 +97,32 @@ const LOVE_OWN = 0.5;
 const LOVE_PRIOR: EffectPrior = { ...USUAL_PRIOR, between: 0, estimatedFrom: Infinity, betweenWithin: [0, 0] };
 
 /** Garments that can be looked at: worn long enough to say something. */
-export function lookedAt(hanging: readonly Hanging[], tables: FeatureTables): { readonly looked: Looked[]; readonly features: Feature[] } {
+export function lookedAt(hanging: readonly Hanging[], tables: FeatureTables): { readonly looked: WithFeatures[]; readonly features: Feature[] } {
   const worn = hanging.filter((h) => h.months >= FROM_MONTHS);
   const features = featuresOf(
     worn.map((h) => h.make),
     tables,
   );
-  const looked = worn.map(({ make, count, months }): Looked => {
+  const looked = worn.map(({ make, count, months }): WithFeatures => {
     const love = make.verdicts.at(-1)?.love;
-    return { make, has: hasOf(make, features, tables), wears: count.times, months, ...(love === undefined ? {} : { love }) };
+    return {
+      makeId: make.id,
+      patternId: make.sources[0]?.patternId,
+      has: hasOf(make, features, tables),
+      wears: count.times,
+      months,
+      ...(love === undefined ? {} : { love }),
+    };
   });
   return { looked, features };
 }
 
 /** What a garment has of a feature as a number: what was never said stands in the middle of those that say, and so says nothing. */
-const columnsOf = (looked: readonly Looked[], features: readonly Feature[]) =>
+const columnsOf = (looked: readonly WithFeatures[], features: readonly Feature[]) =>
   features.map(({ id }) => {
     const known = looked.flatMap(({ has }) => has.get(id) ?? []);
     const mean = known.length === 0 ? 0 : known.filter(Boolean).length / known.length;
-    return { mean, of: ({ has }: Pick<Looked, 'has'>) => (has.has(id) ? Number(has.get(id)) : mean) };
+    return { mean, of: ({ has }: Pick<WithFeatures, 'has'>) => (has.has(id) ? Number(has.get(id)) : mean) };
   });
 
 /**
@@ -76,13 +131,15 @@ const columnsOf = (looked: readonly Looked[], features: readonly Feature[]) =>
  */
 export function whatIsWorn(hanging: readonly Hanging[], tables: FeatureTables): WhatIsWorn {
   const { looked, features } = lookedAt(hanging, tables);
-  if (looked.length < LEAST) return { findings: [], features, looked, more: LEAST - looked.length };
+  const speakingOf = (spoken: readonly Feature[]) =>
+    looked.map(({ has, ...l }) => ({ ...l, spoken: spoken.filter(({ id }) => has.get(id) === true).map(({ id }) => id) }));
+  if (looked.length < LEAST) return { findings: [], features, looked: speakingOf([]), more: LEAST - looked.length };
   const columns = columnsOf(looked, features);
-  const sides = (of: readonly Looked[], feature: Feature | undefined) => ({
-    withIt: of.filter((l) => feature && l.has.get(feature.id) === true).map((l) => l.make.id),
-    without: of.filter((l) => feature && l.has.get(feature.id) === false).map((l) => l.make.id),
+  const sides = (of: readonly WithFeatures[], feature: Feature | undefined) => ({
+    withIt: of.filter((l) => feature && l.has.get(feature.id) === true).map((l) => l.makeId),
+    without: of.filter((l) => feature && l.has.get(feature.id) === false).map((l) => l.makeId),
   });
-  const ask = (of: readonly Looked[], seen: readonly Seen[], prior: EffectPrior, what: WornFinding['of']) => {
+  const ask = (of: readonly WithFeatures[], seen: readonly Seen[], prior: EffectPrior, what: WornFinding['of']) => {
     const effects = singleEffects(seen, prior);
     const may = (column: number) => {
       const { withIt, without } = sides(of, features[column]);
@@ -104,7 +161,7 @@ export function whatIsWorn(hanging: readonly Hanging[], tables: FeatureTables): 
     });
     return { effects, told };
   };
-  const row = (l: Looked) => columns.map((column) => column.of(l));
+  const row = (l: WithFeatures) => columns.map((column) => column.of(l));
   const worn = looked.map((l): Seen => ({ y: Math.log((l.wears + 0.5) / l.months), own: 1 / (l.wears + 0.5), x: row(l) }));
   const { effects, told } = ask(looked, worn, USUAL_PRIOR, 'worn');
   const judged = looked.filter((l) => l.love !== undefined);
@@ -120,11 +177,13 @@ export function whatIsWorn(hanging: readonly Hanging[], tables: FeatureTables): 
   const weights = worn.map((w) => 1 / (w.own + effects.between));
   const all = weights.reduce((a, b) => a + b, 0);
   const weighted = (values: readonly number[]) => values.reduce((sum, v, i) => sum + v * (weights[i] ?? 0), 0) / all;
+  const said = [...told, ...loved];
+  const model = { middle: weighted(worn.map((w) => w.y)), effects, means: columns.map((_, j) => weighted(worn.map((w) => w.x[j] ?? 0))) };
   return {
-    findings: [...told, ...loved],
+    findings: said,
     features,
-    looked,
+    looked: speakingOf(said.flatMap((f) => f.features)),
     more: 0,
-    model: { middle: weighted(worn.map((w) => w.y)), effects, means: columns.map((_, j) => weighted(worn.map((w) => w.x[j] ?? 0))) },
+    model: { ...model, patterns: offByPattern(looked, features, model) },
   };
 }

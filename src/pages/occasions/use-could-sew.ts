@@ -21,7 +21,7 @@ import { useWhatHangs } from '../../parts/what-hangs';
 import { useEngine } from '../../workers/use-engine';
 
 /** So many are shown; so many patterns are looked at closely, each in so many fabrics: whether there is enough of one takes a while to say. */
-const [SHOWN, PATTERNS, CLOSELY] = [6, 24, 4];
+const [SHOWN, PATTERNS, CLOSELY] = [6, 16, 4];
 /** The page stays alive while it is looked: it is given back after so many milliseconds. */
 const AT_ONCE = 12;
 /** What is meant for the inside of garments. */

@@ -7,7 +7,7 @@ import { enoughOf, enoughWords } from '../../core/wardrobe/enough';
 import { wornWords } from '../../core/wardrobe/worn-words';
 import { withId } from '../../core/units/by-id';
 import { counted } from '../../core/units/counted';
-import { useFabrics, usePatterns, usePerson, useTradeWords } from '../../data/queries';
+import { useFabrics, useMakes, usePatterns, usePerson, useTradeWords } from '../../data/queries';
 import { GarmentPicture } from '../../parts/garment-picture';
 import { useWorn } from '../../parts/use-worn';
 import { SELDOM } from '../../core/wear/a-month';
@@ -29,14 +29,18 @@ const wornWordsOf = ({ wears, months }: Looked): string =>
     ? `${(wears / months).toFixed(1)} a month`
     : `${counted(Math.round(wears), 'wear')} in ${counted(Math.round(months), 'month')}`;
 
+/** So many garments of a side are named; a ledger may hold thousands. */
+const NAMED = 40;
+
 /** The garments of one side of a finding, each a link. */
-function Names({ head, ids, looked }: { head: string; ids: readonly string[]; looked: readonly Looked[] }) {
+function Names({ head, ids }: { head: string; ids: readonly string[] }) {
   const patterns = usePatterns();
-  const of = looked.filter((l) => ids.includes(l.make.id));
+  const makes = useMakes();
+  const named = ids.slice(0, NAMED).flatMap((id) => withId(makes, id) ?? []);
   return (
     <p>
       {head}:{' '}
-      {of.map(({ make }, i) => (
+      {named.map((make, i) => (
         <span key={make.id}>
           {i > 0 && ', '}
           <Link className="underline-offset-2 hover:underline" to={routes.make(make.id)}>
@@ -44,42 +48,35 @@ function Names({ head, ids, looked }: { head: string; ids: readonly string[]; lo
           </Link>
         </span>
       ))}
-      .
+      {ids.length > NAMED && ` and ${ids.length - NAMED} more`}.
     </p>
   );
 }
 
 /** A drawn row of garments, each with what it has of the features that are spoken of. */
-function Row({ head, looked, told, chosen }: { head: string; looked: readonly Looked[]; told: WhatIsWorn; chosen: string | undefined }) {
+function Row({ head, looked, told, chosen }: { head: string; looked: WhatIsWorn['looked']; told: WhatIsWorn; chosen: string | undefined }) {
   const patterns = usePatterns();
   const fabrics = useFabrics();
-  const spoken = [...new Map(told.findings.flatMap((f) => f.features).map((f) => [f.id, f])).values()];
+  const makes = useMakes();
+  const wordsOf = new Map(told.findings.flatMap((f) => f.features).map((f) => [f.id, f.words]));
   return (
     <section aria-label={head} className="mt-4">
       <h2 className="text-head">{head}</h2>
       <ul className="grid grid-cols-6 gap-3 border-t-[3px] border-double border-rule2 pt-2 max-lg:grid-cols-3 max-sm:grid-cols-2">
-        {looked.map((l) => (
-          <li key={l.make.id} className={clsx('rounded-md p-1', chosen !== undefined && l.has.get(chosen) === true && 'bg-tint')}>
-            <GarmentPicture
-              pattern={withId(patterns, l.make.sources[0]?.patternId)}
-              make={l.make}
-              fabrics={fabrics}
-              className="h-[120px] w-[100px]"
-            />
-            <Link className="block text-small underline-offset-2 hover:underline" to={routes.make(l.make.id)}>
-              {makeName(l.make, patterns)}
-            </Link>
-            <p className="text-small text-ink2">{wornWordsOf(l)}</p>
-            {spoken.some((f) => l.has.get(f.id) === true) && (
-              <p className="text-small">
-                {spoken
-                  .filter((f) => l.has.get(f.id) === true)
-                  .map((f) => f.words)
-                  .join(', ')}
-              </p>
-            )}
-          </li>
-        ))}
+        {looked.map((l) => {
+          const make = withId(makes, l.makeId);
+          if (!make) return null;
+          return (
+            <li key={l.makeId} className={clsx('rounded-md p-1', chosen !== undefined && l.spoken.includes(chosen) && 'bg-tint')}>
+              <GarmentPicture pattern={withId(patterns, l.patternId)} make={make} fabrics={fabrics} className="h-[120px] w-[100px]" />
+              <Link className="block text-small underline-offset-2 hover:underline" to={routes.make(l.makeId)}>
+                {makeName(make, patterns)}
+              </Link>
+              <p className="text-small text-ink2">{wornWordsOf(l)}</p>
+              {l.spoken.length > 0 && <p className="text-small">{[...new Set(l.spoken)].map((id) => wordsOf.get(id)).join(', ')}</p>}
+            </li>
+          );
+        })}
       </ul>
     </section>
   );
@@ -138,8 +135,8 @@ export function MostWorn() {
                   </button>
                   {open && (
                     <div className="text-small text-ink2">
-                      <Names head="With" ids={finding.withIt} looked={told.looked} />
-                      <Names head="Without" ids={finding.without} looked={told.looked} />
+                      <Names head="With" ids={finding.withIt} />
+                      <Names head="Without" ids={finding.without} />
                     </div>
                   )}
                 </li>
