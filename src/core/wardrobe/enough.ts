@@ -31,7 +31,7 @@ export function enoughOf(kind: string, hanging: readonly Hanging[], seasons?: re
 /**
  * The same in a sentence.
  *
- * @example enoughWords('shirt', { alike: 5, together: 60, oneMore: 4 }) // '5 of the kind shirt hang already, worn about 60 times a year together; one more would add about 4.'
+ * @example enoughWords('shirt', { alike: 5, together: 60, oneMore: 4 }) // '5 of the kind shirt hang already, worn about 60 times a year together; one more would add about 4 wears.'
  */
 export function enoughWords(kind: string, { alike, together, oneMore }: EnoughOf): string {
   if (alike === 0) return `Nothing of the kind ${kind} hangs in its season.`;
