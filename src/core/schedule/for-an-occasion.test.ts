@@ -108,11 +108,11 @@ describe('what could I sew for it', () => {
   const input = caseOf(SAMPLE_PATTERN, 'person', { ...tables, fabrics: [...tables.fabrics, linen, wool], bodies: [SAMPLE_BODY] });
   const steps = stepsOfPlan(samplePlan('p'), tables);
   const said = (of: CouldSew, speaks: 'for' | 'against') => of.reasons.filter((r) => r.speaks === speaks).map((r) => r.words);
-  const ask = (fabric: typeof linen, rest = {}, of: Occasion = occasion) => {
-    const match = matchOf(input, sampleMake(2), fabric, TODAY, 'cm');
+  const ask = (fabric: typeof linen | undefined, rest = {}, of: Occasion = occasion) => {
+    const match = fabric && matchOf(input, sampleMake(2), fabric, TODAY, 'cm');
     const wardrobe = [worn('the grey trousers', 'trousers', GREY)];
     const hours = hoursFor(steps, { patternId: 'pattern', version: 2 }, pace, sittings, of.date);
-    return couldSew(of, { pattern: SAMPLE_PATTERN, hours, right: 0.9, worn: 2.2, ...rest }, fabric, match, wardrobe);
+    return couldSew(of, { pattern: SAMPLE_PATTERN, hours, versions: 1, right: 0.9, worn: 2.2, ...rest }, fabric, match, wardrobe);
   };
 
   test('warm wool on a warm day, linen where one sits long: said, with what speaks for it', () => {
@@ -132,7 +132,11 @@ describe('what could I sew for it', () => {
   });
 
   test('never cut is no chance of right; too little time is said as a chance; what is worn to no wedding comes last', () => {
-    expect(said(ask(linen, { right: undefined }), 'against')).toContain('never cut: nothing is known of how it fits');
+    expect(said(ask(linen, { versions: 0, right: undefined }), 'against')).toContain('never cut: nothing is known of how it fits');
+    const unnoted = ask(linen, { right: undefined, loved: 4 });
+    expect(said(unnoted, 'against')).toContain('1 version cut, and how it fits was not noted');
+    expect(said(unnoted, 'for')).toContain('a version is loved 4 of 5');
+    expect(said(ask(linen, { loved: 2 }), 'against')).toContain('a version is loved 2 of 5');
     const soon = ask(linen, {}, { ...occasion, date: '2026-12-05' });
     expect(soon.hours.chance).toBeLessThan(0.5);
     expect(said(soon, 'against').join()).toMatch(/hours enough by then: .*; .* more would make it likely/);
@@ -158,6 +162,14 @@ describe('what could I sew for it', () => {
     expect(suitsTheDay(occasion, 'top', sampleFabric('jersey', { structure: 'knit' })).some((r) => r.hard)).toBe(true);
   });
 
+  test('without any fabric a pattern still stands there, after what can be cut, and says what is to be bought', () => {
+    const bought = ask(undefined);
+    expect(said(bought, 'against')).toContain('no fabric of the stash goes with it: one is to be bought');
+    expect(said(bought, 'for')).toEqual(expect.arrayContaining(['hours enough by then', 'goes with the grey trousers']));
+    expect(said(bought, 'for').join()).not.toMatch(/warm/);
+    expect(bought.rank).toBeLessThan(ask(linen).rank);
+  });
+
   test('what is begun takes of the time', () => {
     const of = { patternId: 'pattern', version: 1 };
     const [free, taken] = [0, 3000].map((minutes) => hoursFor(steps, of, pace, sittings, '2027-02-01', minutes).chance);
@@ -172,7 +184,7 @@ describe('what could I sew for it', () => {
       (day) => hoursFor(steps, { patternId: 'pattern', version: 1 }, pace, sittings, day).chance,
     );
     expect([...chances].sort((a = 0, b = 0) => a - b)).toEqual(chances);
-    expect(ranked([ask(wool), ask(linen)], 5).map((c) => c.fabric.name)).toEqual(['linen']);
+    expect(ranked([ask(wool), ask(linen)], 5).map((c) => c.fabric?.name)).toEqual(['linen']);
     expect(goesWith(worn('x', 'bag'), [worn('y', 'skirt')])).toEqual([]);
   });
 });

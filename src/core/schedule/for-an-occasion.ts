@@ -2,11 +2,13 @@ import { colourOf } from '../fabric/colour-of';
 import { fibresOf } from '../fabric/fibres';
 import { isPrinted } from '../fabric/printed';
 import { WEIGHTS, weightOf } from '../fabric/weight';
+import { LOVED } from '../forecast/sizes';
 import { NINE_TENTHS, phi } from '../inference/normal';
 import type { Match } from '../plan/match';
 import type { Fabric, GarmentKind, Occasion, Pattern } from '../records';
 import type { IsoDate } from '../units/date';
 import { dayNumber } from '../units/date';
+import { counted } from '../units/counted';
 import { roughly } from '../units/duration';
 import { likelihood, percent } from '../units/percent';
 import { SELDOM, timesAMonth } from '../wear/a-month';
@@ -40,7 +42,7 @@ const DRESSED_UP = 4;
 const TOO_PLAIN: ReadonlySet<GarmentKind> = new Set(['shorts']);
 
 /** What a reason is about, in the order in which they are said. */
-export const ABOUT = ['the occasion', 'fit', 'hours', 'fabric', 'warmth', 'care', 'worn', 'goes with'] as const;
+export const ABOUT = ['the occasion', 'fit', 'loved', 'hours', 'fabric', 'warmth', 'care', 'worn', 'goes with'] as const;
 
 /** Something that speaks for or against. */
 export interface Reason {
@@ -72,7 +74,8 @@ export function suitsTheDay(occasion: Pick<Occasion, 'warmth' | 'dressy'>, kind:
 /** What could be sewn for an occasion: a pattern in a fabric, with what speaks for it and what against. */
 export interface CouldSew {
   readonly pattern: Pattern;
-  readonly fabric: Fabric;
+  /** Undefined where none of the stash goes with it: one is to be bought. */
+  readonly fabric: Fabric | undefined;
   readonly reasons: readonly Reason[];
   readonly hours: Hours;
   readonly goesWith: readonly string[];
@@ -91,7 +94,10 @@ export interface Hours {
 export interface OfPattern {
   readonly pattern: Pattern;
   readonly hours: Hours;
-  /** The chance of right at its weakest place; undefined where it was never cut. */
+  /** Versions cut for whom it is asked, and the most that one of them is loved, of five; undefined where nobody said. */
+  readonly versions: number;
+  readonly loved?: number | undefined;
+  /** The chance of right at its weakest place; undefined where nothing tells. */
   readonly right?: number | undefined;
   /** Times a month that such a garment is likely to be worn; undefined where nothing tells. */
   readonly worn?: number | undefined;
@@ -137,15 +143,15 @@ export function hoursFor(
 }
 
 /**
- * One pattern in one fabric for an occasion.
+ * One pattern in one fabric, or in one that is still to be bought, for an occasion.
  *
  * @param match how the two go together, with whether there is enough of it; that takes a while, and may be left out of a first look
  * @param wardrobe what hangs, made and bought; none for a first look
  */
 export function couldSew(
   occasion: Occasion,
-  { pattern, hours, right, worn }: OfPattern,
-  fabric: Fabric,
+  { pattern, hours, versions, loved, right, worn }: OfPattern,
+  fabric: Fabric | undefined,
   match: Match | undefined,
   wardrobe: readonly Worn[],
 ): CouldSew {
@@ -154,16 +160,19 @@ export function couldSew(
     ...(match?.pro ?? []).map((words) => pro('fabric', words)),
     ...(match?.contra ?? []).map((words) => contra('fabric', words)),
   ];
-  const weight = weightOf(fabric);
+  if (!fabric) found.push(contra('fabric', 'no fabric of the stash goes with it: one is to be bought'));
+  const weight = fabric && weightOf(fabric);
   // A blouse in coat tweed: two steps off is another garment.
   const stepsOff = weight && pattern.wants.weight ? Math.abs(WEIGHTS.indexOf(weight) - WEIGHTS.indexOf(pattern.wants.weight)) : 0;
-  const fibre = fibresOf(fabric.fibre ?? '')[0];
-  if (fibre && CREASES.has(fibre) && fabric.structure === 'woven' && (occasion.long === 'sat' || occasion.until !== undefined))
+  const fibre = fibresOf(fabric?.fibre ?? '')[0];
+  if (fibre && CREASES.has(fibre) && fabric?.structure === 'woven' && (occasion.long === 'sat' || occasion.until !== undefined))
     found.push(contra('care', `${fibre} creases where one ${occasion.long === 'sat' ? 'sits long' : 'travels'}`));
   if (fibre && WANTS_CARE.has(fibre) && occasion.care === 'washed on the way') found.push(contra('care', `${fibre} is not simply washed on the way`));
-  if (fabric.opacity !== undefined && fabric.opacity <= 2) found.push(contra('fabric', 'sheer: it wants something beneath'));
-  if (right === undefined) found.push(contra('fit', 'never cut: nothing is known of how it fits'));
+  if (fabric?.opacity !== undefined && fabric.opacity <= 2) found.push(contra('fabric', 'sheer: it wants something beneath'));
+  if (versions === 0) found.push(contra('fit', 'never cut: nothing is known of how it fits'));
+  else if (right === undefined) found.push(contra('fit', `${counted(versions, 'version')} cut, and how it fits was not noted`));
   else found.push((right >= 0.8 ? pro : contra)('fit', `fits with a chance of ${percent(right)} at its weakest place`));
+  if (loved !== undefined) found.push((loved >= LOVED ? pro : contra)('loved', `a version is loved ${loved} of 5`));
   if (worn !== undefined) found.push((worn >= SELDOM ? pro : contra)('worn', `such garments were worn ${timesAMonth(worn)}`));
   const inTime = hours.chance;
   if (inTime !== undefined)
@@ -176,7 +185,8 @@ export function couldSew(
             inTime < 0.5 ? 1 : undefined,
           ),
     );
-  const worth = { id: 'it', name: pattern.name, kind: pattern.kind, colour: colourOf(fabric), printed: isPrinted(fabric.swatch) };
+  const seen = fabric && { colour: colourOf(fabric), printed: isPrinted(fabric.swatch) };
+  const worth = { id: 'it', name: pattern.name, kind: pattern.kind, ...seen };
   const partners = goesWith(worth, wardrobe).map((w) => w.name);
   const needs = layerOf(pattern.kind);
   if (partners.length > 0)

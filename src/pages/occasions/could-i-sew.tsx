@@ -20,8 +20,9 @@ import { useCouldSew, type TimeUntil } from './use-could-sew';
 /** So many stand side by side at most: more are not compared at a glance. */
 const SIDE_BY_SIDE = 3;
 
-const keyOf = (c: CouldSew) => `${c.pattern.id} ${c.fabric.id}`;
-const nameOf = (c: CouldSew) => `${c.pattern.name} in ${c.fabric.name}`;
+const keyOf = (c: CouldSew) => `${c.pattern.id} ${c.fabric?.id ?? ''}`;
+const fabricOf = (c: CouldSew) => c.fabric?.name ?? 'a fabric to be bought';
+const nameOf = (c: CouldSew) => `${c.pattern.name} in ${fabricOf(c)}`;
 
 function Reasons({ of }: { of: readonly Reason[] }) {
   return (
@@ -75,8 +76,8 @@ function SideBySide({ beside, onPlan }: { beside: readonly CouldSew[]; onPlan: (
                 <th key={keyOf(c)} scope="col" className="min-w-40 border-b border-rule2 p-2 text-left align-top font-normal">
                   <span className="block font-serif text-name">{c.pattern.name}</span>
                   <span className="flex items-center gap-2 text-small text-ink2">
-                    <Swatch swatch={c.fabric.swatch} className="size-6 shrink-0" />
-                    {c.fabric.name}
+                    {c.fabric && <Swatch swatch={c.fabric.swatch} className="size-6 shrink-0" />}
+                    {fabricOf(c)}
                   </span>
                 </th>
               ))}
@@ -138,7 +139,7 @@ export function CouldISew({ occasion, person }: { occasion: Occasion; person: Pe
   const [together, setTogether] = useState(false);
   const beside = found.filter((c) => side.includes(keyOf(c)));
   const plan = async ({ pattern, fabric }: CouldSew) => {
-    const begun = await planOfPattern(tables, pattern, person.id, unit, fabric.id, (why) =>
+    const begun = await planOfPattern(tables, pattern, person.id, unit, fabric?.id, (why) =>
       toast.error(`The next cut could not be worked out (${why}): the last cut is planned instead.`),
     );
     const put: Plan = { ...begun, occasionId: occasion.id, due: occasion.date, words: occasion.name };
@@ -162,7 +163,7 @@ export function CouldISew({ occasion, person }: { occasion: Occasion; person: Pe
       {looking && <p className="text-small text-ink2">Patterns and fabrics are being looked through…</p>}
       {!looking && found.length > 0 && <Until occasion={occasion} time={time} />}
       {!looking && found.length === 0 && (
-        <p className="text-ink2">No pattern of the ledger goes with a fabric of the stash. One fabric or one pattern more would be enough.</p>
+        <p className="text-ink2">No pattern of the ledger is one to wear. One logged make or one pattern is enough to begin with.</p>
       )}
       {together && beside.length > 1 ? (
         <SideBySide beside={beside} onPlan={(c) => void plan(c)} />
@@ -172,9 +173,9 @@ export function CouldISew({ occasion, person }: { occasion: Occasion; person: Pe
             <li key={keyOf(c)} className="border-b border-rule py-2">
               <div className="flex flex-wrap items-start justify-between gap-2">
                 <span className="flex items-center gap-2">
-                  <Swatch swatch={c.fabric.swatch} className="size-8 shrink-0" />
+                  {c.fabric && <Swatch swatch={c.fabric.swatch} className="size-8 shrink-0" />}
                   <span>
-                    <span className="font-serif text-name">{c.pattern.name}</span> in {c.fabric.name}
+                    <span className="font-serif text-name">{c.pattern.name}</span> in {fabricOf(c)}
                     <span className="block text-small text-ink2">
                       {roughly(c.hours.minutes)}
                       {c.hours.chance !== undefined && `, ${likelihood(c.hours.chance)} in time`}

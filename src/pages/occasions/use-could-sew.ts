@@ -7,7 +7,7 @@ import { lastVersion } from '../../core/make/versions';
 import { longestPiece } from '../../core/fabric/stash';
 import { leftInStash, matchOf } from '../../core/plan/match';
 import { planOfMake } from '../../core/plan/plan-to-make';
-import { blankPlan, type Fabric, type Occasion, type Pattern, type Person, type Plan } from '../../core/records';
+import { blankPlan, type Fabric, type Make, type Occasion, type Pattern, type Person, type Plan } from '../../core/records';
 import { couldSew, hoursFor, minutesBy, ranked, type CouldSew, type OfPattern } from '../../core/schedule/for-an-occasion';
 import { layerOf } from '../../core/schedule/goes-with';
 import { stepsOfPlan } from '../../core/schedule/steps';
@@ -60,11 +60,11 @@ export function useCouldSew(
   useEffect(() => {
     if (!reckoned || !worn || !told) return;
     let stopped = false;
-    const makers = new Map<string, Set<string>>();
-    for (const { sources, personId } of tables.makes)
-      if (sources[0]) makers.set(sources[0].patternId, (makers.get(sources[0].patternId) ?? new Set()).add(personId));
+    const versions = new Map<string, Make[]>();
+    for (const make of tables.makes) if (make.sources[0]) addToGroup(versions, make.sources[0].patternId, make);
+    const ownOf = (id: string) => (versions.get(id) ?? []).filter((m) => m.personId === person.id);
     // What was only ever sewn for somebody else is theirs.
-    const isTheirs = (p: Pattern) => makers.has(p.id) && makers.get(p.id)?.has(person.id) === false;
+    const isTheirs = (p: Pattern) => versions.has(p.id) && ownOf(p.id).length === 0;
     const rates = new Map<string, number[]>();
     for (const { make, rate } of worn) if (rate && make.sources[0]) addToGroup(rates, make.sources[0].patternId, rate.mean);
     /** Wears a month: by what such garments did, else by the mean of its versions. */
@@ -97,20 +97,30 @@ export function useCouldSew(
       const glance: { readonly known: OfPattern; readonly fabrics: readonly Fabric[]; readonly at: number }[] = [];
       for (const pattern of patterns) {
         if (!(await goOn())) return;
+        const own = ownOf(pattern.id);
+        const loves = own.flatMap((m) => m.verdicts.at(-1)?.love ?? []);
         const plan = blankPlan('glance', person.id, pattern.id, pattern.views[0]?.id ?? '', today());
-        const known: OfPattern = { pattern, hours: hoursOf(pattern, plan), right: right.get(pattern.id), worn: wornOf(plan) };
+        const known: OfPattern = {
+          pattern,
+          hours: hoursOf(pattern, plan),
+          versions: own.length,
+          loved: loves.length === 0 ? undefined : Math.max(...loves),
+          right: right.get(pattern.id),
+          worn: wornOf(plan),
+        };
         const best = fabrics
           .filter((f) => f.structure === pattern.wants.structure)
           .map((fabric) => ({ fabric, at: couldSew(occasion, known, fabric, undefined, []).rank + Math.min(1, longestPiece(fabric) / ROOMY) }))
           .sort((a, b) => b.at - a.at)
           .slice(0, CLOSELY);
-        if (best[0]) glance.push({ known, fabrics: best.map((b) => b.fabric), at: best[0].at });
+        glance.push({ known, fabrics: best.map((b) => b.fabric), at: best[0]?.at ?? couldSew(occasion, known, undefined, undefined, []).rank });
       }
       glance.sort((a, b) => b.at - a.at);
       const found: CouldSew[] = [];
       for (const { known, fabrics: some } of glance.slice(0, PATTERNS)) {
         const input = caseOf(known.pattern, person.id, tables);
         const make = startMake(input, person.id, today(), lastVersion(input), newId);
+        if (some.length === 0) found.push(couldSew(occasion, known, undefined, undefined, hangs));
         for (const fabric of some) {
           if (!(await goOn())) return;
           const plan: Plan = { ...planOfMake(make, 'thought of', today()), fabrics: [{ id: 'u', fabricId: fabric.id, part: 'main' }] };
