@@ -26,9 +26,10 @@ test('colours by the names that thread is bought by', () => {
     'brown',
     'beige',
   ]);
-  expect(['navy', 'the dark green one', 'Mustard', 'black wool', 'striped', 'transparent', ''].map(colourCalled)).toEqual([
+  expect(['navy', 'the dark green one', 'Mustard', 'mustard linen', 'black wool', 'striped', 'transparent', ''].map(colourCalled)).toEqual([
     '#000080',
     '#006400',
+    '#c99a2e',
     '#c99a2e',
     '#000000',
     undefined,

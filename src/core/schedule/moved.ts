@@ -1,12 +1,15 @@
 import type { SewingTime } from '../records';
 import type { IsoDate } from '../units/date';
-import { sittingsFrom, type Sitting } from './sittings';
+import { clockOf, minuteOf, sittingsFrom, type Sitting } from './sittings';
 
 /** What of a day's time is said anew: those of its own day go, and others come. */
 export interface TimesChanged {
   readonly gone: readonly SewingTime[];
   readonly put: readonly SewingTime[];
 }
+
+/** Minutes of a day. */
+const A_DAY = 1440;
 
 const hourOf = (s: Sitting): Pick<SewingTime, 'from'> => (s.from === undefined ? {} : { from: s.from });
 
@@ -27,10 +30,41 @@ function dayAs(times: readonly SewingTime[], date: IsoDate, sittings: readonly S
   return { gone: times.filter((t) => t.kind === 'that day' && t.date === date), put };
 }
 
+/** Which of a day's sittings, as they are meant, one is: what is busy may have shortened it, or let it begin later. */
+function placeAmong(meant: readonly Sitting[], sitting: Sitting): number {
+  const whole = sitting.usual ?? sitting.minutes;
+  const exact = meant.findIndex((s) => s.from === sitting.from && s.minutes === whole);
+  if (exact >= 0) return exact;
+  const begins = sitting.from;
+  return meant.findIndex((s) =>
+    s.from === undefined || begins === undefined
+      ? s.from === begins
+      : minuteOf(s.from) <= minuteOf(begins) && minuteOf(begins) < minuteOf(s.from) + s.minutes,
+  );
+}
+
 /** A sitting that falls away on its day; the usual week stays as it is. */
 export function sittingOff(times: readonly SewingTime[], sitting: Sitting, newId: () => string): TimesChanged {
-  const others = meantOn(times, sitting.date).filter((s) => s.from !== sitting.from);
-  return dayAs(times, sitting.date, others, newId);
+  const meant = meantOn(times, sitting.date);
+  const at = placeAmong(meant, sitting);
+  return dayAs(
+    times,
+    sitting.date,
+    meant.filter((_, i) => i !== at),
+    newId,
+  );
+}
+
+/** A sitting that begins when those of its day leave room: after what it would fall upon, without an hour where the day is too short for that. */
+function beside(there: readonly Sitting[], { from, ...sitting }: Sitting): Sitting {
+  if (from === undefined) return sitting;
+  let begins = minuteOf(from);
+  for (const s of [...there].sort((a, b) => (a.from ?? '').localeCompare(b.from ?? ''))) {
+    if (s.from === undefined) continue;
+    const [start, end] = [minuteOf(s.from), minuteOf(s.from) + s.minutes];
+    if (begins < end && start < begins + sitting.minutes) begins = end;
+  }
+  return begins + sitting.minutes > A_DAY ? sitting : { ...sitting, from: clockOf(begins) };
 }
 
 /**
@@ -41,7 +75,9 @@ export function sittingOff(times: readonly SewingTime[], sitting: Sitting, newId
 export function sittingMoved(times: readonly SewingTime[], sitting: Sitting, to: IsoDate, newId: () => string): TimesChanged {
   if (to === sitting.date) return { gone: [], put: [] };
   const off = sittingOff(times, sitting, newId);
-  const moved = { ...sitting, date: to, minutes: sitting.usual ?? sitting.minutes };
-  const there = dayAs(times, to, [...meantOn(times, to), moved], newId);
+  const ofDay = meantOn(times, sitting.date);
+  const whole = ofDay[placeAmong(ofDay, sitting)] ?? sitting;
+  const meant = meantOn(times, to);
+  const there = dayAs(times, to, [...meant, beside(meant, { ...whole, date: to })], newId);
   return { gone: [...off.gone, ...there.gone], put: [...off.put, ...there.put] };
 }

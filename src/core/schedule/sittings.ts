@@ -18,7 +18,7 @@ export interface Sitting {
 export const weekdayOf = (date: IsoDate): number => ((((dayNumber(date) + 3) % 7) + 7) % 7) + 1;
 
 /** Minutes after midnight of an hour as it is kept. */
-const minuteOf = (clock: string): number => Number(clock.slice(0, 2)) * 60 + Number(clock.slice(3));
+export const minuteOf = (clock: string): number => Number(clock.slice(0, 2)) * 60 + Number(clock.slice(3));
 
 /** How much of a sitting is taken by hours that are busy; those that overlap each other are counted once. */
 function takenOf(from: number, to: number, busy: readonly (readonly [number, number])[]): number {

@@ -63,6 +63,9 @@ const CALLED: Readonly<Record<string, string>> = {
   wine: '#5c1f33',
 };
 
+/** What screens know as a colour and sewists as something else. */
+const NO_COLOURS: ReadonlySet<string> = new Set(['linen', 'transparent']);
+
 /**
  * The colour that words name.
  *
@@ -75,7 +78,7 @@ export function colourCalled(words: string): string | undefined {
   for (const length of [2, 1])
     for (let i = said.length - length; i >= 0; i--) {
       const name = said.slice(i, i + length).join('');
-      const found = CALLED[name] ?? (/^(transparent|inherit)$/.test(name) ? undefined : color(name)?.formatHex());
+      const found = CALLED[name] ?? (NO_COLOURS.has(name) ? undefined : color(name)?.formatHex());
       if (found) return found;
     }
   return undefined;
