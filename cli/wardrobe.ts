@@ -14,6 +14,7 @@ export const WardrobeAnswer = z.object({
     z.object({
       of: z.enum(['worn', 'loved']),
       features: z.array(z.string()).min(1),
+      lacking: z.array(z.string()).describe('of these whose lack it is that came together with the first'),
       effect: z.object({ middle: z.number(), low: z.number(), high: z.number() }).describe('times as often, or of five; eight times in ten'),
       inclusion: z.number().min(0).max(1),
       clear: z.boolean(),
@@ -37,6 +38,7 @@ export function wardrobeAnswer(ledger: Ledger, person: Person, today: IsoDate): 
     findings: told.findings.map((f) => ({
       of: f.of,
       features: f.features.map((x) => x.words),
+      lacking: f.lacking.map((x) => x.words),
       effect: { middle: f.middle, low: f.low, high: f.high },
       inclusion: f.chance,
       clear: f.clear,

@@ -189,6 +189,7 @@ test('each measure goes where it belongs: a piece of the pattern, a crotch, a ba
   await expect(page.getByText(/^By its sides/)).toBeHidden();
   await marked('Line', LINE);
   await measured.getByLabel('line 1', { exact: true }).selectOption('chest, laid flat');
+  await measured.getByLabel('Of the bought').selectOption('another one');
   await measured.getByLabel('What it is').fill('the grey cardigan');
   await measured.getByRole('button', { name: /as its bust$/ }).click();
   await expect(measured.getByText('Kept with the grey cardigan.')).toBeVisible();

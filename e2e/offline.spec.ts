@@ -94,7 +94,7 @@ test.describe('a window that was open while a newer app was put in the place of 
     await page.waitForLoadState('networkidle');
     // The parts of this build are gone from the server.
     await page.route(/\/assets\//, (route) => route.fulfill({ status: 404, body: 'There is nothing under this address.' }));
-    const name = page.getByLabel('Name', { exact: true });
+    const name = page.getByLabel('Name', { exact: true }).first();
     await name.fill('Maren of the quay');
     await name.blur();
     await expect(page.getByRole('heading', { level: 1 })).toContainText('Maren of the quay');

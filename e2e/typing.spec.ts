@@ -37,7 +37,7 @@ test('eighteen measures typed at thirty milliseconds a key on a slow machine are
 
 test('words in a field that was not left outlive a reload, and are written when it is left; so does the line', async ({ page }) => {
   await page.goto('/people/person-maren');
-  const name = page.getByLabel('Name', { exact: true });
+  const name = page.getByLabel('Name', { exact: true }).first();
   await name.fill('');
   await name.pressSequentially('Maren of the');
   await page.reload();
