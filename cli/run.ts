@@ -12,6 +12,7 @@ import { layAnswer, layWords } from './lay';
 import { measureAnswer, measureWords } from './measure';
 import { readingWords, readSentences } from './read';
 import { scheduleAnswer, scheduleWords } from './schedule';
+import { Unfit } from './read-file';
 import { wardrobeAnswer, wardrobeWords } from './wardrobe';
 
 /** What a command printed, and its exit code: 0 done, 1 the file or a name is not in order, 2 the command is not understood. */
@@ -177,7 +178,8 @@ export function run(args: readonly string[], read: (file: string) => string, byt
   const textOf = (name: string): string | Outcome => {
     try {
       return read(name);
-    } catch {
+    } catch (error) {
+      if (error instanceof Unfit) return { code: 1, out: `${name} is not read. ${error.message}` };
       return unread(name);
     }
   };

@@ -10,6 +10,10 @@ export const INDEX_NAME = 'index.html';
 /** The digest of the ledger: tells damage from an old copy. */
 export const CHECK_NAME = 'check.txt';
 
+/** The ledger within an archive is so large at most, bytes: more than any ledger's text, its pictures beside it. */
+export const LARGEST_LEDGER = 100e6;
+/** A ledger of one text with pictures in it is so large at most, bytes; browsers hold no longer text. */
+export const LARGEST_TEXT = 400e6;
 /** A picture is so large at most, bytes: far more than one that was taken in here. */
 export const LARGEST_PICTURE = 20e6;
 

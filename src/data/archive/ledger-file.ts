@@ -4,7 +4,7 @@ import { sayTheSame, type AnyRecord } from '../../core/ledger/merge/leaves';
 import type { Side, Tables } from '../../core/ledger/merge/merge';
 import type { StandIn } from '../../core/ledger/stand-ins';
 import { replacedHistory } from '../../core/ledger/merge/replace';
-import { pictureName } from '../../core/archive/names';
+import { LARGEST_TEXT, pictureName } from '../../core/archive/names';
 import { TextScan } from '../../core/archive/text-scan';
 import { ledgerCounts, TABLE_NAMES, type Ledger, type Picture, type TableName } from '../../core/records';
 import type { LengthUnit } from '../../core/units/length';
@@ -174,12 +174,9 @@ async function isZip(file: Blob): Promise<boolean> {
   return (await file.slice(0, 2).text()) === 'PK';
 }
 
-/** A ledger of one text with pictures in it is so large at most, bytes; browsers hold no longer text. */
-const MOST_TEXT = 400e6;
-
 /** Why a text is not to be read at all; undefined where nothing is against it. It is looked over in pieces, and none of it kept. */
 async function againstText(file: Blob): Promise<string | undefined> {
-  if (file.size > MOST_TEXT) return `It is larger than ${MOST_TEXT / 1e6} MB: a ledger with so many pictures is saved as an archive (.zip).`;
+  if (file.size > LARGEST_TEXT) return `It is larger than ${LARGEST_TEXT / 1e6} MB: a ledger with so many pictures is saved as an archive (.zip).`;
   const scan = new TextScan();
   const reader = file.stream().getReader();
   for (let next = await reader.read(); !next.done; next = await reader.read()) {

@@ -1,6 +1,6 @@
 import { checkLedgerText, type CheckedLedger } from '../../core/ledger/check-ledger';
 import { BlobReader, ZipReader, type FileEntry } from '@zip.js/zip.js/lib/zip-core-native.js';
-import { CHECK_NAME, isOurs, LARGEST_PICTURE, LEDGER_NAME } from '../../core/archive/names';
+import { CHECK_NAME, isOurs, LARGEST_LEDGER, LARGEST_PICTURE, LEDGER_NAME } from '../../core/archive/names';
 import type { Ledger, Picture } from '../../core/records';
 import { TextScan } from '../../core/archive/text-scan';
 import { cleanPicture } from './clean-picture';
@@ -10,7 +10,7 @@ import { sideBySide } from './side-by-side';
 import type { PictureFile, PictureFiles } from './start-ledger';
 
 /** What may be unpacked, bytes: more than any ledger holds, and little enough that a bomb goes out before it fills the machine. */
-const MOST = { ledger: 100e6, check: 1000, picture: LARGEST_PICTURE, all: 6e9, pictures: 50_000 } as const;
+const MOST = { ledger: LARGEST_LEDGER, check: 1000, picture: LARGEST_PICTURE, all: 6e9, pictures: 50_000 } as const;
 
 export type Unzipped = (Extract<CheckedLedger, { ok: true }> & { readonly files: PictureFiles }) | Extract<CheckedLedger, { ok: false }>;
 
