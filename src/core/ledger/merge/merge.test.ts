@@ -182,6 +182,8 @@ function common(): Record<TableName, Loose[]> {
     ],
     sets: [{ id: 'set', name: 'a skirt with its overskirt' }],
     collections: [{ id: 'book', name: 'Harbour Quarterly 14', kind: 'magazine issue', price: { minor: 1290, currency: 'EUR' } }],
+    times: [{ id: 'saturday', kind: 'usual', weekday: 6, minutes: 180 }],
+    occasions: [{ id: 'wedding', personId: 'other', name: 'the wedding', date: '2026-07-17' }],
     wears: [{ id: 'wear', date: '2025-03-01', makeIds: ['make-1'] }],
     pictures: [
       { id: 'picture', makeId: 'make-1', side: 'front', type: 'image/png', file: 'pictures/1.png' },
@@ -341,6 +343,9 @@ const NAMED: readonly (readonly [TableName, string, string])[] = [
   ['lists', 'list', 'note'],
   ['plans', 'free', 'name'],
   ['plans', 'joining', 'words'],
+  ['bodies', 'body', 'note'],
+  ['times', 'saturday', 'words'],
+  ['occasions', 'wedding', 'name'],
   ['patterns', 'joined', 'own'],
   ['makes', 'make-3', 'own'],
 ];
@@ -361,6 +366,13 @@ const act: fc.Arbitrary<Act> = fc.oneof(
         (listId === undefined || d.get('lists', listId)) &&
         (setId === undefined || d.get('sets', setId)) &&
         d.change('plans', 'joining', { listId, setId }),
+  ),
+  fc.tuple(fc.constantFrom('wedding', undefined), fc.constantFrom('make-1', undefined)).map(
+    ([occasionId, make]): Act =>
+      (d) =>
+        (occasionId === undefined || d.get('occasions', occasionId)) &&
+        (make === undefined || d.get('makes', make)) &&
+        d.change('plans', 'joining', { occasionId, wornWith: make === undefined ? undefined : [make] }),
   ),
   fc.tuple(makeId, words).map(
     ([id, remark]): Act =>
