@@ -4,7 +4,7 @@ import { colourOf } from '../fabric/colour-of';
 import { fibresOf } from '../fabric/fibres';
 import { priceOfCm } from '../fabric/price';
 import { isPrinted } from '../fabric/printed';
-import { weightOf } from '../fabric/weight';
+import { weightOf, type WeightClass } from '../fabric/weight';
 import { mainFabric } from '../make/main-fabric';
 import { usualMinutes } from '../make/minutes';
 import { viewOf } from '../make/versions';
@@ -12,7 +12,7 @@ import type { Fabric, GarmentKind, Make, Pattern, Plan } from '../records';
 import { casesFor, type CaseTables, type PatternCase } from '../garment/case';
 import { Garment, isOfBody } from '../garment/offset';
 import { sourcesOfPlan } from '../plan/plan-to-make';
-import { seenColour } from '../units/colour';
+import { seenColour, type Seen } from '../units/colour';
 import { addToGroup } from '../units/group-by';
 import { memoize } from '../units/memoize';
 import type { Season } from '../wear/season';
@@ -91,9 +91,16 @@ const flat =
     return value === undefined || value === null ? undefined : is(value);
   };
 const fabric =
-  <T>(read: (fabric: Fabric) => T | undefined, is: (value: T) => boolean) =>
+  (is: (fabric: Fabric) => boolean | undefined) =>
   ({ fabric: f }: Subject): boolean | undefined =>
-    f && said(read(f), is);
+    f && is(f);
+const ofFibre = (is: (fibre: string) => boolean) => fabric((f) => said(fibresOf(f.fibre ?? '')[0], is));
+const ofWeight = (weight: WeightClass) => fabric((f) => said(weightOf(f), (w) => w === weight));
+const ofColour = (is: (colour: Seen) => boolean | undefined) =>
+  fabric((f) => {
+    const colour = seen(f);
+    return colour && is(colour);
+  });
 
 const READ: readonly Read[] = [
   { id: 'pockets', words: 'pockets', of: flat('pockets', (v) => v !== 'none') },
@@ -113,105 +120,22 @@ const READ: readonly Read[] = [
   { id: 'loose', words: 'a loose fit', of: (s) => said(easeIn(s), (cm) => cm >= LOOSE) },
   { id: 'summer', words: 'being for summer', of: (s) => said(seasonsSaid(s), (v) => v.includes('summer')) },
   { id: 'winter', words: 'being for winter', of: (s) => said(seasonsSaid(s), (v) => v.includes('winter')) },
-  {
-    id: 'knit',
-    words: 'a knit',
-    of: fabric(
-      (f) => f.structure,
-      (v) => v === 'knit',
-    ),
-  },
-  {
-    id: 'breathes',
-    words: 'a breathing fibre',
-    of: fabric(
-      (f) => fibresOf(f.fibre ?? '')[0],
-      (v) => BREATHE.has(v),
-    ),
-  },
-  {
-    id: 'linen',
-    words: 'linen',
-    of: fabric(
-      (f) => fibresOf(f.fibre ?? '')[0],
-      (v) => v === 'linen',
-    ),
-  },
-  {
-    id: 'wool',
-    words: 'wool',
-    of: fabric(
-      (f) => fibresOf(f.fibre ?? '')[0],
-      (v) => v === 'wool',
-    ),
-  },
-  { id: 'light fabric', words: 'a light fabric', of: fabric(weightOf, (v) => v === 'light') },
-  { id: 'heavy fabric', words: 'a heavy fabric', of: fabric(weightOf, (v) => v === 'heavy') },
-  {
-    id: 'gives',
-    words: 'stretch across',
-    of: fabric(
-      (f) => f.stretchAcross,
-      (v) => v >= 10,
-    ),
-  },
-  {
-    id: 'sheer',
-    words: 'a sheer fabric',
-    of: fabric(
-      (f) => f.opacity,
-      (v) => v <= 2,
-    ),
-  },
-  { id: 'print', words: 'a print', of: fabric((f) => f.swatch, isPrinted) },
-  {
-    id: 'large print',
-    words: 'a large print',
-    of: fabric(
-      (f) => (isPrinted(f.swatch) ? f.swatch.repeat : 0),
-      (v) => v >= LARGE,
-    ),
-  },
-  {
-    id: 'light colour',
-    words: 'a light colour',
-    of: fabric(
-      (f) => seen(f)?.light,
-      (v) => v >= LIGHT,
-    ),
-  },
-  {
-    id: 'dark colour',
-    words: 'a dark colour',
-    of: fabric(
-      (f) => seen(f)?.light,
-      (v) => v <= DARK,
-    ),
-  },
-  {
-    id: 'strong colour',
-    words: 'a strong colour',
-    of: fabric(
-      (f) => seen(f)?.strong,
-      (v) => v >= STRONG,
-    ),
-  },
-  {
-    id: 'warm colour',
-    words: 'a warm colour',
-    of: fabric(
-      (f) => ((seen(f)?.strong ?? 0) < GREYISH ? undefined : seen(f)?.hue),
-      (hue) => hue <= WARM_UP_TO || hue >= WARM_FROM,
-    ),
-  },
-  {
-    id: 'care',
-    words: 'more care than the machine',
-    of: fabric(
-      (f) => f.care,
-      (v) => /hand|dry.?clean|cool|wool/i.test(v),
-    ),
-  },
+  { id: 'knit', words: 'a knit', of: fabric((f) => f.structure === 'knit') },
+  { id: 'breathes', words: 'a breathing fibre', of: ofFibre((v) => BREATHE.has(v)) },
+  { id: 'linen', words: 'linen', of: ofFibre((v) => v === 'linen') },
+  { id: 'wool', words: 'wool', of: ofFibre((v) => v === 'wool') },
+  { id: 'light fabric', words: 'a light fabric', of: ofWeight('light') },
+  { id: 'heavy fabric', words: 'a heavy fabric', of: ofWeight('heavy') },
+  { id: 'gives', words: 'stretch across', of: fabric((f) => said(f.stretchAcross, (v) => v >= 10)) },
+  { id: 'sheer', words: 'a sheer fabric', of: fabric((f) => said(f.opacity, (v) => v <= 2)) },
+  { id: 'print', words: 'a print', of: fabric((f) => isPrinted(f.swatch)) },
+  { id: 'large print', words: 'a large print', of: fabric((f) => isPrinted(f.swatch) && f.swatch.repeat >= LARGE) },
+  { id: 'light colour', words: 'a light colour', of: ofColour((c) => c.light >= LIGHT) },
+  { id: 'dark colour', words: 'a dark colour', of: ofColour((c) => c.light <= DARK) },
+  { id: 'strong colour', words: 'a strong colour', of: ofColour((c) => c.strong >= STRONG) },
+  // A grey is neither warm nor cold.
+  { id: 'warm colour', words: 'a warm colour', of: ofColour((c) => (c.strong < GREYISH ? undefined : c.hue <= WARM_UP_TO || c.hue >= WARM_FROM)) },
+  { id: 'care', words: 'more care than the machine', of: fabric((f) => said(f.care, (v) => /hand|dry.?clean|cool|wool/i.test(v))) },
 ];
 
 /** Words of one's own of a make, as they were written between commas. */
