@@ -1,7 +1,6 @@
 /** @jest-environment jsdom */
-import { screen } from '@testing-library/react';
+import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { draw } from '../parts/component-test';
 import { MinutesField } from './minutes-field';
 import { NumberField } from './number-field';
 
@@ -10,7 +9,7 @@ const user = userEvent.setup();
 /** What was kept of each text that was typed and left. */
 async function typed(texts: readonly string[], most?: number): Promise<(number | undefined)[]> {
   const kept: (number | undefined)[] = [];
-  draw(<MinutesField label="I have" minutes={15} onMinutes={(minutes) => kept.push(minutes)} {...(most === undefined ? {} : { most })} />);
+  render(<MinutesField label="I have" minutes={15} onMinutes={(minutes) => kept.push(minutes)} {...(most === undefined ? {} : { most })} />);
   for (const text of texts) {
     await user.clear(screen.getByLabelText('I have'));
     if (text !== '') await user.type(screen.getByLabelText('I have'), text);
@@ -39,7 +38,7 @@ test('at most what was given', async () => {
 
 test('a plain number: a comma is a point, whole where it must be, within its bounds', async () => {
   const kept: (number | undefined)[] = [];
-  draw(<NumberField label="Days" number={3} whole least={1} most={60} onNumber={(n) => kept.push(n)} />);
+  render(<NumberField label="Days" number={3} whole least={1} most={60} onNumber={(n) => kept.push(n)} />);
   const say = async (text: string) => {
     await user.clear(screen.getByLabelText('Days'));
     await user.type(screen.getByLabelText('Days'), text);
