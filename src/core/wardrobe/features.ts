@@ -59,17 +59,19 @@ const LOOSE = (CLASS_EASE.semi + CLASS_EASE.loose) / 2;
 /** Where the ease of a kind is told: what hangs from the waist at the hip, all else at the bust. */
 const FROM_THE_WAIST: ReadonlySet<GarmentKind> = new Set(['skirt', 'trousers', 'shorts', 'briefs']);
 
-/** The ease that a garment really has, cm: as it was cut and altered, against the body; where that is not known, and of a plan, what its pattern intends. */
-function easeIn({ pattern, record, index }: Subject): number | undefined {
+/** The ease that a garment really has at a zone, cm: as it was cut and altered, against the body. Undefined of a plan, and where size or body is not known. */
+function easeHad({ record, index }: Subject, zone: ZoneId): number | undefined {
+  const garment = 'sources' in record ? index.garmentOf(record) : undefined;
+  const offset = garment?.offset(zone);
+  if (!garment || !offset || offset.chart.from === 'nothing' || !isOfBody(offset)) return undefined;
+  return garment.draft.easeOf(garment.make, zone) + offset.x;
+}
+
+/** The ease at the main girth of a kind; where what it has is not known, what its pattern intends. */
+function easeIn(subject: Subject): number | undefined {
+  const { pattern } = subject;
   if (!pattern) return undefined;
-  const zone: ZoneId = FROM_THE_WAIST.has(pattern.kind) ? 'hip' : 'bust';
-  const input = 'sources' in record ? index.caseOf(record) : undefined;
-  if (input && 'sources' in record) {
-    const garment = new Garment(input, record);
-    const offset = garment.offset(zone);
-    if (offset.chart.from !== 'nothing' && isOfBody(offset)) return garment.draft.easeOf(record, zone) + offset.x;
-  }
-  return CLASS_EASE[pattern.fitClass];
+  return easeHad(subject, FROM_THE_WAIST.has(pattern.kind) ? 'hip' : 'bust') ?? CLASS_EASE[pattern.fitClass];
 }
 
 /** The seasons that were said of a garment or its fabric. */
@@ -118,6 +120,7 @@ const READ: readonly Read[] = [
   { id: 'darts', words: 'darts', of: flat('darts', (v) => v) },
   { id: 'close', words: 'a close fit', of: (s) => said(easeIn(s), (cm) => cm < CLOSE) },
   { id: 'loose', words: 'a loose fit', of: (s) => said(easeIn(s), (cm) => cm >= LOOSE) },
+  { id: 'close waist', words: 'a close waist', of: (s) => said(easeHad(s, 'waist'), (cm) => cm < CLOSE) },
   { id: 'summer', words: 'being for summer', of: (s) => said(seasonsSaid(s), (v) => v.includes('summer')) },
   { id: 'winter', words: 'being for winter', of: (s) => said(seasonsSaid(s), (v) => v.includes('winter')) },
   { id: 'knit', words: 'a knit', of: fabric((f) => f.structure === 'knit') },
@@ -156,7 +159,7 @@ export type FeatureTables = CaseTables;
 /** What is asked of all garments of some tables, worked out once. */
 interface Index {
   readonly ofPattern: ReadonlyMap<string, readonly Make[]>;
-  readonly caseOf: (make: Make) => PatternCase | undefined;
+  readonly garmentOf: (make: Make) => Garment | undefined;
   /** Minutes of the middle garment, and the middle price of a fabric by its currency, in minor units for a centimetre. */
   readonly minutes: number | undefined;
   readonly price: ReadonlyMap<string, number>;
@@ -173,13 +176,17 @@ const indexOf = memoize((tables: FeatureTables): Index => {
     if (f.pricePerMetre && cm !== undefined) addToGroup(prices, f.pricePerMetre.currency, cm);
   }
   const cases = new Map<string, ReadonlyMap<string, PatternCase>>();
+  const casesOf = (personId: string) => {
+    const own = cases.get(personId) ?? new Map(casesFor(personId, tables).map((c) => [c.pattern.id, c]));
+    cases.set(personId, own);
+    return own;
+  };
   return {
     ofPattern,
-    caseOf: ({ personId, sources }) => {
-      const own = cases.get(personId) ?? new Map(casesFor(personId, tables).map((c) => [c.pattern.id, c]));
-      cases.set(personId, own);
-      return own.get(sources[0]?.patternId ?? '');
-    },
+    garmentOf: memoize((make: Make) => {
+      const input = casesOf(make.personId).get(make.sources[0]?.patternId ?? '');
+      return input && new Garment(input, make);
+    }),
     minutes: usualMinutes(tables.makes),
     price: new Map([...prices].map(([currency, of]) => [currency, middleOf(of) ?? 0])),
   };

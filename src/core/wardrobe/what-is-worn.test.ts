@@ -1,5 +1,5 @@
 import { SAMPLE_BODY, SAMPLE_PATTERN, sampleFabric, sampleMake } from '../garment/sample-case';
-import { blankFabric } from '../records';
+import { blankFabric, blankPlan, type Plan } from '../records';
 import type { Hanging } from '../wear/wardrobe';
 import { featuresOf, hasOf } from './features';
 import { enoughOf, enoughWords } from './enough';
@@ -143,4 +143,13 @@ test('what the ease really was, the season, the price and the colour by name are
   const [asMeant, wide] = ['C', 'E'].map((size) => ({ ...makes[0]!, size: { size } }));
   const ease = (make: Hanging['make']) => hasOf(make, [], { ...of, makes: [make] }).get('loose');
   expect([ease(asMeant!), ease(wide!)]).toEqual([false, true]);
+  // At the waist only what it really has is told: of a plan nothing.
+  const waist = { ...SAMPLE_PATTERN, id: 'none', views: [{ ...SAMPLE_PATTERN.views[0]!, zones: ['bust', 'waist'] as const }] };
+  const atWaist = (record: Hanging['make'] | Plan) =>
+    hasOf(record, [], { ...of, patterns: [{ ...waist, views: waist.views.map((v) => ({ ...v, zones: [...v.zones] })) }], makes: [asMeant!] }).get(
+      'close waist',
+    );
+  expect([atWaist(asMeant!), atWaist({ ...asMeant!, size: { size: 'A' } }), atWaist(blankPlan('p', 'person', 'none', 'view', '2026-01-01'))]).toEqual(
+    [false, true, undefined],
+  );
 });
