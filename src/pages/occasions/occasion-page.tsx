@@ -84,7 +84,7 @@ export function OccasionPage() {
       )}
       <PlansForIt occasion={occasion} />
       <div className="mt-5 grid grid-cols-[minmax(0,1fr)_minmax(0,320px)] gap-8 max-lg:grid-cols-1">
-        <CouldISew occasion={occasion} person={person} />
+        <CouldISew key={occasion.id} occasion={occasion} person={person} />
         <FromWhatHangs key={daysOf(occasion)} occasion={occasion} person={person} />
       </div>
     </>

@@ -15,6 +15,7 @@ import { useEngine } from '../../workers/use-engine';
 
 /** The page stays alive while it is looked: it is given back after so many milliseconds. */
 const AT_ONCE = 12;
+
 /** Minutes until an occasion's day, undefined where nobody said when there is time; and how many of what is begun or wanted sooner wants of them. */
 export interface TimeUntil {
   readonly there: number | undefined;
