@@ -1,13 +1,13 @@
 import { useMemo } from 'react';
 import { colourOf } from '../core/fabric/colour-of';
 import { isPrinted } from '../core/fabric/printed';
+import { kindOfMake } from '../core/make/kind-of';
 import { mainFabric } from '../core/make/main-fabric';
 import { makeName } from '../core/make/make-name';
-import type { BoughtGarment, Fabric, GarmentKind, Make, Pattern, Person, Plan } from '../core/records';
+import type { BoughtGarment, Fabric, Make, Pattern, Person, Plan } from '../core/records';
 import { sourcesOfPlan } from '../core/plan/plan-to-make';
 import { planName } from '../core/make/plan-name';
 import type { Worn } from '../core/schedule/goes-with';
-import { withId } from '../core/units/by-id';
 import { colourCalled } from '../core/units/colour';
 import { inRotation } from '../core/wear/available';
 import { useFabrics, useMakes, usePatterns } from '../data/queries';
@@ -17,22 +17,22 @@ const looks = (subject: Pick<Make, 'fabrics'>, fabrics: readonly Fabric[]): Pick
   return fabric ? { colour: colourOf(fabric), printed: isPrinted(fabric.swatch) } : {};
 };
 
-const kindOf = (make: Pick<Make, 'sources' | 'garment'>, patterns: readonly Pattern[]): GarmentKind | undefined =>
-  withId(patterns, make.sources[0]?.patternId)?.kind ?? make.garment;
-
 /** A make as it is worn; undefined where its kind is not known. */
 export function wornMake(make: Make, patterns: readonly Pattern[], fabrics: readonly Fabric[]): Worn | undefined {
-  const kind = kindOf(make, patterns);
+  const kind = kindOfMake(make, patterns);
   return kind && { id: make.id, name: makeName(make, patterns), kind, ...looks(make, fabrics) };
 }
 
 /** A plan as it will be worn. */
 export function wornPlan(plan: Plan, patterns: readonly Pattern[], fabrics: readonly Fabric[]): Worn | undefined {
-  const kind = kindOf({ sources: sourcesOfPlan(plan), ...(plan.garment ? { garment: plan.garment } : {}) }, patterns);
+  const kind = kindOfMake({ sources: sourcesOfPlan(plan), ...(plan.garment ? { garment: plan.garment } : {}) }, patterns);
   return kind && { id: plan.id, name: planName(plan, patterns), kind, ...looks(plan, fabrics) };
 }
 
-const wornBought = ({ id, name, kind, shade, colour }: BoughtGarment): Worn => ({ id, name, kind, colour: shade ?? colourCalled(colour ?? '') });
+/** The colour of a bought garment: the shade that was chosen, else what the name of its colour says. */
+export const shadeOf = ({ shade, colour }: Pick<BoughtGarment, 'shade' | 'colour'>): string | undefined => shade ?? colourCalled(colour ?? '');
+
+const wornBought = (bought: BoughtGarment): Worn => ({ id: bought.id, name: bought.name, kind: bought.kind, colour: shadeOf(bought) });
 
 /** What hangs of a person's: made and in rotation, those loved best first, and bought. */
 export function useWhatHangs(person: Person | undefined): readonly (Worn & { readonly make?: Make })[] {

@@ -37,6 +37,9 @@ export function fibresOf(words: string): string[] {
   return [...new Set(found.sort((a, b) => a.at - b.at).map(({ called }) => called))];
 }
 
+/** The fibre that a fabric's label names first; undefined where none is named. */
+export const mainFibre = ({ fibre }: { readonly fibre?: string | undefined }): string | undefined => fibresOf(fibre ?? '')[0];
+
 /** A caution of the ironing board or the tub, with the fibres that ask for it. */
 export interface FibreCaution {
   readonly of: FibreBehaviour;

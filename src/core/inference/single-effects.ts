@@ -39,6 +39,9 @@ export interface SingleEffects {
   readonly effects: readonly SingleEffect[];
   /** The chance of each column that any effect is at it. */
   readonly inclusion: readonly number[];
+  /** What y is in the middle, and each column, by weight: an effect is told against these. */
+  readonly middle: number;
+  readonly means: readonly number[];
   readonly between: number;
   /** Turns until nothing moved. */
   readonly turns: number;
@@ -56,10 +59,9 @@ const [STILL, MOST_TURNS] = [1e-4, 500];
  */
 export function singleEffects(seen: readonly Seen[], prior: EffectPrior = USUAL_PRIOR): SingleEffects {
   const count = seen[0]?.x.length ?? 0;
-  const raw = {
-    y: Float64Array.from(seen, (s) => s.y),
-    columns: Array.from({ length: count }, (_, j) => Float64Array.from(seen, (s) => s.x[j] ?? 0)),
-  };
+  const raw: Raw = { y: listed(seen, (s) => s.y), columns: Array.from({ length: count }, () => new Float64Array(seen.length)) };
+  // Thing by thing: thousands of them lie apart in memory.
+  seen.forEach(({ x }, i) => raw.columns.forEach((column, j) => (column[i] = x[j] ?? 0)));
   let between = prior.between;
   let fitted = fit(seen, raw, between, prior);
   if (seen.length >= prior.estimatedFrom)
@@ -68,11 +70,13 @@ export function singleEffects(seen: readonly Seen[], prior: EffectPrior = USUAL_
       fitted = fit(seen, raw, between, prior);
     }
   const inclusion = Array.from({ length: count }, (_, j) => 1 - fitted.effects.reduce((none, e) => none * (1 - (e.at[j] ?? 0)), 1));
-  return { effects: fitted.effects, inclusion, between, turns: fitted.turns };
+  return { effects: fitted.effects, inclusion, between, middle: fitted.middle, means: fitted.means, turns: fitted.turns };
 }
 
 interface Fitted {
   readonly effects: readonly SingleEffect[];
+  readonly middle: number;
+  readonly means: readonly number[];
   readonly turns: number;
   /** What is left of each y. */
   readonly left: readonly number[];
@@ -100,6 +104,13 @@ function estimated(
   return Math.min(most, Math.max(least, blended));
 }
 
+/** A number of each thing seen. */
+function listed(seen: readonly Seen[], of: (one: Seen) => number): Float64Array {
+  const list = new Float64Array(seen.length);
+  seen.forEach((one, i) => (list[i] = of(one)));
+  return list;
+}
+
 /** The sum of products of two lists of one length. */
 function product(a: Float64Array | undefined, b: Float64Array): number {
   let sum = 0;
@@ -115,14 +126,12 @@ interface Raw {
 
 function fit(seen: readonly Seen[], raw: Raw, between: number, { effects: many, sd, none }: EffectPrior): Fitted {
   const count = raw.columns.length;
-  const weights = Float64Array.from(seen, ({ own }) => 1 / (own + between));
+  const weights = listed(seen, ({ own }) => 1 / (own + between));
   const all = weights.reduce((a, b) => a + b, 0);
-  const centred = (values: Float64Array) => {
-    const mean = product(weights, values) / (all || 1);
-    return values.map((v) => v - mean);
-  };
-  const columns = raw.columns.map(centred);
-  const y = centred(raw.y);
+  const meanOf = (values: Float64Array) => product(weights, values) / (all || 1);
+  const [middle, means] = [meanOf(raw.y), raw.columns.map(meanOf)];
+  const columns = raw.columns.map((column, j) => column.map((v) => v - means[j]!));
+  const y = raw.y.map((v) => v - middle);
   const weighted = columns.map((column) => column.map((v, i) => v * weights[i]!));
   // All that the turns ask of the things seen: how columns go with each other, and with y. Thousands of garments are gone through once.
   const together = columns.map((_, j) => columns.slice(0, j + 1).map((other) => product(weighted[j], other)));
@@ -169,7 +178,7 @@ function fit(seen: readonly Seen[], raw: Raw, between: number, { effects: many, 
   sum.forEach((by, j) => {
     if (Math.abs(by) > 1e-9) columns[j]?.forEach((v, i) => (left[i] = (left[i] ?? 0) - by * v));
   });
-  return { effects, turns, left };
+  return { effects, middle, means, turns, left };
 }
 
 /** What is said: one column, or a few that came together and of which one matters. */

@@ -1,10 +1,11 @@
-import { fibresOf } from '../fabric/fibres';
+import { mainFibre } from '../fabric/fibres';
+import { isSheer } from '../fabric/sheer';
 import { weightOf } from '../fabric/weight';
 import { LOVED } from '../forecast/sizes';
 import type { CaseTables } from '../garment/case';
+import { kindOfMake } from '../make/kind-of';
 import { mainFabric } from '../make/main-fabric';
 import type { Fabric, GarmentKind, Pattern } from '../records';
-import { withId } from '../units/by-id';
 import { addToGroup } from '../units/group-by';
 import { memoize } from '../units/memoize';
 
@@ -20,12 +21,17 @@ interface Did {
   readonly patternId: string | undefined;
 }
 
+function sheerOrDense(fabric: Fabric): string | undefined {
+  const sheer = isSheer(fabric);
+  return sheer === undefined ? undefined : sheer ? 'sheer' : 'dense';
+}
+
 /** What is compared of a fabric: undefined where nobody said. */
 const PROPERTIES: readonly { readonly of: (fabric: Fabric) => string | undefined; readonly words: (value: string) => string }[] = [
   { of: weightOf, words: (v) => `${v} weight` },
-  { of: (f) => fibresOf(f.fibre ?? '')[0], words: (v) => v },
+  { of: mainFibre, words: (v) => v },
   { of: ({ drape }) => (drape === undefined ? undefined : drape <= 2 ? 'stiff' : drape >= 4 ? 'flowing' : 'some'), words: (v) => `${v} drape` },
-  { of: ({ opacity }) => (opacity === undefined ? undefined : opacity <= 2 ? 'sheer' : 'dense'), words: (v) => `a ${v} fabric` },
+  { of: sheerOrDense, words: (v) => `a ${v} fabric` },
 ];
 
 /** Judged garments by kind, with the fabric they were sewn in. */
@@ -33,7 +39,7 @@ const judged = memoize((tables: CaseTables): ReadonlyMap<GarmentKind, readonly D
   const found = new Map<GarmentKind, Did[]>();
   for (const make of tables.makes) {
     const love = make.verdicts.at(-1)?.love;
-    const kind = withId(tables.patterns, make.sources[0]?.patternId)?.kind ?? make.garment;
+    const kind = kindOfMake(make, tables.patterns);
     const { fabric } = mainFabric(make, tables.fabrics);
     if (love === undefined || kind === undefined || !fabric || (love < LOVED && love > POORLY)) continue;
     addToGroup(found, kind, { fabric, well: love >= LOVED, patternId: make.sources[0]?.patternId });

@@ -1,7 +1,7 @@
 import ICAL from 'ical.js';
 import type { SewingTime } from '../records';
 import { dateOfDay, dayNumber, type IsoDate } from '../units/date';
-import { clockOf } from './sittings';
+import { A_DAY, clockOf } from './sittings';
 
 /** An hour of the wall clock. */
 export interface WallTime {
@@ -23,7 +23,6 @@ export type BusyRead =
 /** No series is followed further than so many times: one that never ends ends with the days asked for, and a broken one here. */
 const MOST_TIMES = 2000;
 const TIMES_IN_ALL = 6000;
-const A_DAY = 1440;
 
 /** The uid of what this app wrote itself. */
 const isOwn = (uid: string | null) => uid?.endsWith('@amber-ledger') ?? false;

@@ -1,9 +1,10 @@
 import { colourOf } from '../fabric/colour-of';
-import { fibresOf } from '../fabric/fibres';
+import { mainFibre } from '../fabric/fibres';
 import { isPrinted } from '../fabric/printed';
+import { isSheer } from '../fabric/sheer';
 import { WEIGHTS, weightOf } from '../fabric/weight';
 import { LOVED } from '../forecast/sizes';
-import { NINE_TENTHS, phi } from '../inference/normal';
+import { phi } from '../inference/normal';
 import type { Match } from '../plan/match';
 import type { Fabric, GarmentKind, Occasion, Pattern } from '../records';
 import type { IsoDate } from '../units/date';
@@ -13,14 +14,14 @@ import { roughly } from '../units/duration';
 import { likelihood, percent } from '../units/percent';
 import { SELDOM, timesAMonth } from '../wear/a-month';
 import { goesWith, layerOf, type Worn } from './goes-with';
-import { logHands, paceWith, type Pace } from './pace';
+import { enoughMinutes, logHands, paceWith, type Pace } from './pace';
 import type { Sitting } from './sittings';
-import { WAIT_DAYS, type Step } from './steps';
+import { daysOfWaiting, type Step } from './steps';
 
 /** How warm a fabric is to wear, from −2 for a summer's day to 2 for a winter's; undefined where nothing says. Source: usual practice by fibre and weight. */
 export function warmthOf(fabric: Pick<Fabric, 'structure' | 'weight' | 'weightClass' | 'fibre' | 'swatch'>): number | undefined {
   const weight = weightOf(fabric);
-  const fibre = fibresOf(fabric.fibre ?? '')[0];
+  const fibre = mainFibre(fabric);
   if (weight === undefined && fibre === undefined) return undefined;
   const byWeight = weight === 'light' ? -1 : weight === 'heavy' ? 1 : 0;
   const byFibre = fibre === 'wool' ? 1 : fibre === 'linen' || fibre === 'viscose' || fibre === 'hemp' ? -1 : 0;
@@ -130,15 +131,13 @@ export function hoursFor(
   by: IsoDate,
   taken = 0,
 ): Hours {
-  const waits = steps.reduce((days, s) => days + (s.wait && s.done === undefined ? WAIT_DAYS[s.wait] : 0), 0);
-  const { mean, variance } = logHands(steps, paceWith(pace, patternId), version);
-  if (!Number.isFinite(mean)) return { chance: 1, minutes: 0, lacking: 0 };
-  const there = minutesBy(sittings, by, { taken, waits });
-  const sd = Math.sqrt(variance);
+  const log = logHands(steps, paceWith(pace, patternId), version);
+  if (!Number.isFinite(log.mean)) return { chance: 1, minutes: 0, lacking: 0 };
+  const there = minutesBy(sittings, by, { taken, waits: daysOfWaiting(steps) });
   return {
-    chance: sittings.length === 0 ? undefined : there <= 0 ? 0 : phi((Math.log(there) - mean) / sd),
-    minutes: Math.exp(mean),
-    lacking: Math.max(0, Math.exp(mean + NINE_TENTHS * sd) - there),
+    chance: sittings.length === 0 ? undefined : there <= 0 ? 0 : phi((Math.log(there) - log.mean) / Math.sqrt(log.variance)),
+    minutes: Math.exp(log.mean),
+    lacking: Math.max(0, enoughMinutes(log) - there),
   };
 }
 
@@ -164,11 +163,11 @@ export function couldSew(
   const weight = fabric && weightOf(fabric);
   // A blouse in coat tweed: two steps off is another garment.
   const stepsOff = weight && pattern.wants.weight ? Math.abs(WEIGHTS.indexOf(weight) - WEIGHTS.indexOf(pattern.wants.weight)) : 0;
-  const fibre = fibresOf(fabric?.fibre ?? '')[0];
+  const fibre = fabric && mainFibre(fabric);
   if (fibre && CREASES.has(fibre) && fabric?.structure === 'woven' && (occasion.long === 'sat' || occasion.until !== undefined))
     found.push(contra('care', `${fibre} creases where one ${occasion.long === 'sat' ? 'sits long' : 'travels'}`));
   if (fibre && WANTS_CARE.has(fibre) && occasion.care === 'washed on the way') found.push(contra('care', `${fibre} is not simply washed on the way`));
-  if (fabric?.opacity !== undefined && fabric.opacity <= 2) found.push(contra('fabric', 'sheer: it wants something beneath'));
+  if (fabric && isSheer(fabric)) found.push(contra('fabric', 'sheer: it wants something beneath'));
   if (versions === 0) found.push(contra('fit', 'never cut: nothing is known of how it fits'));
   else if (right === undefined) found.push(contra('fit', `${counted(versions, 'version')} cut, and how it fits was not noted`));
   else found.push((right >= 0.8 ? pro : contra)('fit', `fits with a chance of ${percent(right)} at its weakest place`));

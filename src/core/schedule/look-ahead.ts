@@ -1,9 +1,8 @@
-import { NINE_TENTHS } from '../inference/normal';
 import { dateOfDay, dayNumber, type IsoDate } from '../units/date';
 import { chanceBy, countBy, dayBy, sewnThrough, type Draws, type Task } from './ahead';
-import { logHands, paceWith, rangeOf, type Normal, type Pace } from './pace';
+import { enoughMinutes, logHands, paceWith, rangeOf, type Pace } from './pace';
 import type { Sitting } from './sittings';
-import { remaining, WAIT_DAYS, type Step } from './steps';
+import { daysOfWaiting, remaining, type Step } from './steps';
 import { taskOf, type OnTheBench } from './under-way';
 import type { PlanList } from '../records';
 
@@ -30,9 +29,6 @@ export interface LooksAhead {
   readonly late?: true;
 }
 
-/** Minutes enough nine times in ten. */
-const enough = (log: Normal): number => (Number.isFinite(log.mean) ? Math.exp(log.mean + NINE_TENTHS * Math.sqrt(log.variance)) : 0);
-
 /**
  * The last day on which steps can be begun so that nine in ten are done by their day: their minutes, counted backwards through the sittings, and the days that
  * are waited between them.
@@ -40,9 +36,8 @@ const enough = (log: Normal): number => (Number.isFinite(log.mean) ? Math.exp(lo
  * @returns undefined where there is not time enough from the first sitting on
  */
 export function lastStart(steps: readonly Step[], item: OnTheBench, pace: Pace, sittings: readonly Sitting[], due: IsoDate): IsoDate | undefined {
-  let needed = enough(logHands(steps, paceWith(pace, item.patternId), item.version));
-  const waits = remaining(steps).reduce((days, s) => days + (s.wait ? WAIT_DAYS[s.wait] : 0), 0);
-  const last = dayNumber(due) - waits;
+  let needed = enoughMinutes(logHands(steps, paceWith(pace, item.patternId), item.version));
+  const last = dayNumber(due) - daysOfWaiting(steps);
   if (needed <= 0) return dateOfDay(last);
   for (let i = sittings.length - 1; i >= 0; i--) {
     const sitting = sittings[i];

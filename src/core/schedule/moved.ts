@@ -1,15 +1,12 @@
 import type { SewingTime } from '../records';
 import type { IsoDate } from '../units/date';
-import { clockOf, minuteOf, sittingsFrom, type Sitting } from './sittings';
+import { A_DAY, clockOf, minuteOf, sittingsFrom, type Sitting } from './sittings';
 
 /** What of a day's time is said anew: those of its own day go, and others come. */
 export interface TimesChanged {
   readonly gone: readonly SewingTime[];
   readonly put: readonly SewingTime[];
 }
-
-/** Minutes of a day. */
-const A_DAY = 1440;
 
 const hourOf = (s: Sitting): Pick<SewingTime, 'from'> => (s.from === undefined ? {} : { from: s.from });
 

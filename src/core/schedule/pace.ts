@@ -3,6 +3,7 @@ import { PHASES } from '../records';
 import { byVersion } from '../make/versions';
 import { minutesOf } from '../make/minutes';
 import { STATES } from '../make/states';
+import { NINE_TENTHS } from '../inference/normal';
 import type { IsoDate } from '../units/date';
 import { remaining, stepsThatWere, type Step, type StepTables } from './steps';
 
@@ -191,6 +192,9 @@ export const rangeOf = ({ mean, variance }: Normal): MinutesRange => {
     ? { middle: Math.exp(mean), least: Math.exp(mean - wide), most: Math.exp(mean + wide) }
     : { middle: 0, least: 0, most: 0 };
 };
+
+/** Minutes that are enough nine times in ten. */
+export const enoughMinutes = ({ mean, variance }: Normal): number => (Number.isFinite(mean) ? Math.exp(mean + NINE_TENTHS * Math.sqrt(variance)) : 0);
 
 /** How a sewist's pace stands to the table with a garment: the log of it. */
 export function paceWith({ own, patterns }: Pace, patternId: string | undefined): Normal {

@@ -17,6 +17,9 @@ export interface Sitting {
 /** 1 is Monday. Day 0 of the count, 1 January 1970, was a Thursday. */
 export const weekdayOf = (date: IsoDate): number => ((((dayNumber(date) + 3) % 7) + 7) % 7) + 1;
 
+/** Minutes of a day. */
+export const A_DAY = 1440;
+
 /** Minutes after midnight of an hour as it is kept. */
 export const minuteOf = (clock: string): number => Number(clock.slice(0, 2)) * 60 + Number(clock.slice(3));
 
@@ -60,7 +63,7 @@ export function sittingsFrom(times: readonly SewingTime[], from: IsoDate, days: 
         if (date === from && t.from !== undefined && minuteOf(t.from) + t.minutes <= now) return [];
         const hours = [
           ...past,
-          ...taken.map((b): readonly [number, number] => (b.from === undefined ? [0, 1440] : [minuteOf(b.from), minuteOf(b.from) + b.minutes])),
+          ...taken.map((b): readonly [number, number] => (b.from === undefined ? [0, A_DAY] : [minuteOf(b.from), minuteOf(b.from) + b.minutes])),
         ];
         const start = t.from === undefined ? undefined : minuteOf(t.from);
         const lost = start === undefined ? (taken.some((b) => b.from === undefined) ? t.minutes : 0) : takenOf(start, start + t.minutes, hours);

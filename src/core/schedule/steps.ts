@@ -428,3 +428,6 @@ const NOTHING_BEFORE = { toOrder: false, toWash: false, toPrint: false, pages: 0
 
 /** Steps that are still to be done. */
 export const remaining = (steps: readonly Step[]): Step[] => steps.filter((s) => s.done === undefined && !s.left);
+
+/** Days that are waited for what steps still to be done order, wash or hang. */
+export const daysOfWaiting = (steps: readonly Step[]): number => remaining(steps).reduce((days, s) => days + (s.wait ? WAIT_DAYS[s.wait] : 0), 0);

@@ -1,5 +1,5 @@
 import type { Make, Plan } from '../records';
-import { hasOf, isKind, type Feature, type FeatureTables } from './features';
+import { hasOf, isKind, patternOf, type Feature, type FeatureTables } from './features';
 import { byFeatures, OF_THE_PATTERN, type WhatIsWorn } from './what-is-worn';
 
 /** What is to be expected of a plan: wears a month in season, and what of it speaks for that and what against. */
@@ -20,8 +20,7 @@ export function expectedWear(record: Plan | Make, told: WhatIsWorn, tables: Feat
   const { features, model } = told;
   if (!model) return undefined;
   const has = hasOf(record, features, tables);
-  const patternId = 'sources' in record ? record.sources[0]?.patternId : record.patternId;
-  const versions = model.patterns.get(patternId ?? '');
+  const versions = model.patterns.get(patternOf(record) ?? '');
   // What trousers are worn like says nothing of a bag.
   if (!versions && !features.some((f) => isKind(f) && has.get(f.id) === true)) return undefined;
   // The pattern's own part is nought before a version was worn, and known to the variance that patterns share.
@@ -33,7 +32,7 @@ export function expectedWear(record: Plan | Make, told: WhatIsWorn, tables: Feat
       of.filter(({ id }) => has.get(id) === true).map((feature) => ({ feature, good: middle > 1 !== lacking.some((l) => l.id === feature.id) })),
     );
   return {
-    aMonth: Math.exp(byFeatures(has, features, model) + shift),
+    aMonth: Math.exp(byFeatures(has, features, model.effects) + shift),
     pro: speaking.filter((s) => s.good).map((s) => s.feature),
     contra: speaking.filter((s) => !s.good).map((s) => s.feature),
     versions: versions?.versions ?? 0,

@@ -1,14 +1,16 @@
 import { CLASS_EASE } from '../body/fit-class';
 import type { ZoneId } from '../body/zones';
 import { colourOf } from '../fabric/colour-of';
-import { fibresOf } from '../fabric/fibres';
+import { mainFibre } from '../fabric/fibres';
 import { priceOfCm } from '../fabric/price';
 import { isPrinted } from '../fabric/printed';
+import { isSheer } from '../fabric/sheer';
 import { weightOf, type WeightClass } from '../fabric/weight';
+import { kindOfMake } from '../make/kind-of';
 import { mainFabric } from '../make/main-fabric';
 import { usualMinutes } from '../make/minutes';
 import { viewOf } from '../make/versions';
-import type { Fabric, GarmentKind, Make, Pattern, Plan } from '../records';
+import type { Fabric, FlatDetails, GarmentKind, Make, Pattern, Plan } from '../records';
 import { casesFor, type CaseTables, type PatternCase } from '../garment/case';
 import { Garment, isOfBody } from '../garment/offset';
 import { sourcesOfPlan } from '../plan/plan-to-make';
@@ -39,15 +41,20 @@ const seen = memoize((fabric: Fabric) => {
   return colour === undefined ? undefined : seenColour(colour);
 });
 
+/** Asked of every garment, and read from the words of a label. */
+const fibreOf = memoize((fabric: Fabric) => mainFibre(fabric));
+
 /** What is asked of the records of a garment or a plan. */
 interface Subject {
   readonly pattern: Pattern | undefined;
   readonly record: Make | Plan;
   readonly fabric: Fabric | undefined;
+  /** What is drawn of it: sleeves, neck, pockets. */
+  readonly flat: FlatDetails;
   readonly index: Index;
 }
 
-const flatOf = ({ pattern, record }: Subject) => {
+const flatOf = ({ pattern, record }: Pick<Subject, 'pattern' | 'record'>): FlatDetails => {
   const sources = 'sources' in record ? record.sources : sourcesOfPlan(record);
   const view = pattern ? viewOf(pattern, { sources, ...(record.chosen ? { chosen: record.chosen } : {}) }) : undefined;
   return { ...view?.flat, ...record.chosen };
@@ -87,16 +94,14 @@ interface Read extends Feature {
 
 const said = <T>(value: T | undefined, is: (value: T) => boolean): boolean | undefined => (value === undefined ? undefined : is(value));
 const flat =
-  <K extends keyof ReturnType<typeof flatOf>>(name: K, is: (value: NonNullable<ReturnType<typeof flatOf>[K]>) => boolean) =>
-  (s: Subject): boolean | undefined => {
-    const value = flatOf(s)[name];
-    return value === undefined || value === null ? undefined : is(value);
-  };
+  <K extends keyof FlatDetails>(name: K, is: (value: NonNullable<FlatDetails[K]>) => boolean) =>
+  (s: Subject): boolean | undefined =>
+    said(s.flat[name] ?? undefined, is);
 const fabric =
   (is: (fabric: Fabric) => boolean | undefined) =>
   ({ fabric: f }: Subject): boolean | undefined =>
     f && is(f);
-const ofFibre = (is: (fibre: string) => boolean) => fabric((f) => said(fibresOf(f.fibre ?? '')[0], is));
+const ofFibre = (is: (fibre: string) => boolean) => fabric((f) => said(fibreOf(f), is));
 const ofWeight = (weight: WeightClass) => fabric((f) => said(weightOf(f), (w) => w === weight));
 const ofColour = (is: (colour: Seen) => boolean | undefined) =>
   fabric((f) => {
@@ -130,7 +135,7 @@ const READ: readonly Read[] = [
   { id: 'light fabric', words: 'a light fabric', of: ofWeight('light') },
   { id: 'heavy fabric', words: 'a heavy fabric', of: ofWeight('heavy') },
   { id: 'gives', words: 'stretch across', of: fabric((f) => said(f.stretchAcross, (v) => v >= 10)) },
-  { id: 'sheer', words: 'a sheer fabric', of: fabric((f) => said(f.opacity, (v) => v <= 2)) },
+  { id: 'sheer', words: 'a sheer fabric', of: fabric(isSheer) },
   { id: 'print', words: 'a print', of: fabric((f) => isPrinted(f.swatch)) },
   { id: 'large print', words: 'a large print', of: fabric((f) => isPrinted(f.swatch) && f.swatch.repeat >= LARGE) },
   { id: 'light colour', words: 'a light colour', of: ofColour((c) => c.light >= LIGHT) },
@@ -193,11 +198,11 @@ const indexOf = memoize((tables: FeatureTables): Index => {
 });
 
 /** Whether a feature is being of a kind. */
-export const isKind = ({ id }: Feature): boolean => id.startsWith('kind ');
+export const isKind = ({ id }: Pick<Feature, 'id'>): boolean => id.startsWith('kind ');
 
 /** All features of a wardrobe: those that records can say, a column for each kind, and words of one's own that three makes have. */
 export function featuresOf(makes: readonly Make[], { patterns }: Pick<FeatureTables, 'patterns'>): Feature[] {
-  const kinds = new Set(makes.flatMap((m) => withId(patterns, m.sources[0]?.patternId)?.kind ?? m.garment ?? []));
+  const kinds = new Set(makes.flatMap((m) => kindOfMake(m, patterns) ?? []));
   const words = new Map<string, number>();
   for (const make of makes) for (const word of new Set(ownWordsOf(make))) words.set(word, (words.get(word) ?? 0) + 1);
   return [
@@ -210,6 +215,9 @@ export function featuresOf(makes: readonly Make[], { patterns }: Pick<FeatureTab
   ];
 }
 
+/** The main pattern of a garment or a plan. */
+export const patternOf = (record: Make | Plan): string | undefined => ('sources' in record ? record.sources[0]?.patternId : record.patternId);
+
 /**
  * What a garment, or a plan, has of the features.
  *
@@ -217,9 +225,10 @@ export function featuresOf(makes: readonly Make[], { patterns }: Pick<FeatureTab
  */
 export function hasOf(record: Make | Plan, features: readonly Feature[], tables: FeatureTables): Has {
   const index = indexOf(tables);
-  const patternId = 'sources' in record ? record.sources[0]?.patternId : record.patternId;
-  const subject: Subject = { pattern: withId(tables.patterns, patternId), record, fabric: mainFabric(record, tables.fabrics).fabric, index };
-  const kind = subject.pattern?.kind ?? record.garment;
+  const patternId = patternOf(record);
+  const pattern = withId(tables.patterns, patternId);
+  const subject: Subject = { pattern, record, fabric: mainFabric(record, tables.fabrics).fabric, flat: flatOf({ pattern, record }), index };
+  const kind = pattern?.kind ?? record.garment;
   const own = new Set(ownWordsOf(record));
   const versions = index.ofPattern.get(`${record.personId} ${patternId}`) ?? [];
   const minutes = usualMinutes(versions);
@@ -227,7 +236,7 @@ export function hasOf(record: Make | Plan, features: readonly Feature[], tables:
   const put = (id: string, is: boolean | undefined) => is !== undefined && has.set(id, is);
   for (const { id, of } of READ) put(id, of(subject));
   for (const { id } of features) {
-    if (id.startsWith('kind ')) put(id, kind === undefined ? undefined : id === `kind ${kind}`);
+    if (isKind({ id })) put(id, kind === undefined ? undefined : id === `kind ${kind}`);
     // A word that was not written of a garment says nothing where none was written at all.
     else if (id.startsWith('word ')) put(id, own.size === 0 ? undefined : own.has(id.slice('word '.length)));
   }

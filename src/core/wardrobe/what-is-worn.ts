@@ -43,15 +43,13 @@ export interface WhatIsWorn {
   })[];
   /** How many more garments it takes before anything can be said; 0 where it can. */
   readonly more: number;
-  /** Wears a month of a garment that has nothing known, as a log; with what each feature does to it. */
+  /** Absent where nothing can be said yet. */
   readonly model?: Model;
 }
 
 /** How wears follow from features. */
 export interface Model {
-  readonly middle: number;
   readonly effects: SingleEffects;
-  readonly means: readonly number[];
   /** How far the versions of each pattern are from what their features say, as logs, with what that counts for. */
   readonly patterns: ReadonlyMap<string, OfPattern>;
 }
@@ -67,22 +65,27 @@ export interface OfPattern {
 export const OF_THE_PATTERN = 0.5;
 
 /** Wears a month by features alone, as a log. */
-export const byFeatures = (has: Has, features: readonly Feature[], { middle, effects, means }: Pick<Model, 'middle' | 'effects' | 'means'>): number =>
+export const byFeatures = (has: Has, features: readonly Feature[], { effects, middle, means }: SingleEffects): number =>
   features.reduce((log, { id }, j) => {
     const is = has.get(id);
     if (is === undefined) return log;
-    const effect = effects.effects.reduce((sum, e) => sum + (e.at[j] ?? 0) * (e.mean[j] ?? 0), 0);
+    const effect = effects.reduce((sum, e) => sum + (e.at[j] ?? 0) * (e.mean[j] ?? 0), 0);
     return log + effect * (Number(is) - (means[j] ?? 0));
   }, middle);
 
-function offByPattern(looked: readonly WithFeatures[], features: readonly Feature[], model: Omit<Model, 'patterns'>): Map<string, OfPattern> {
+/** Wears a month as a log, with the variance of the count: half a wear more, so that none is a rate too. */
+const rateOf = ({ wears, months }: Looked): Pick<Seen, 'y' | 'own'> => ({ y: Math.log((wears + 0.5) / months), own: 1 / (wears + 0.5) });
+
+function offByPattern(looked: readonly WithFeatures[], features: readonly Feature[], effects: SingleEffects): Map<string, OfPattern> {
   const found = new Map<string, OfPattern>();
-  const own = model.effects.between * (1 - OF_THE_PATTERN);
-  for (const { patternId, has, wears, months } of looked) {
+  const own = effects.between * (1 - OF_THE_PATTERN);
+  for (const garment of looked) {
+    const { patternId, has } = garment;
     if (patternId === undefined) continue;
+    const { y, own: variance } = rateOf(garment);
     const before = found.get(patternId) ?? { sum: 0, weight: 0, versions: 0 };
-    const weight = 1 / (own + 1 / (wears + 0.5));
-    const off = Math.log((wears + 0.5) / months) - byFeatures(has, features, model);
+    const weight = 1 / (own + variance);
+    const off = y - byFeatures(has, features, effects);
     found.set(patternId, { sum: before.sum + weight * off, weight: before.weight + weight, versions: before.versions + 1 });
   }
   return found;
@@ -97,7 +100,7 @@ const LOVE_OWN = 0.5;
 const LOVE_PRIOR: EffectPrior = { ...USUAL_PRIOR, between: 0, estimatedFrom: Infinity, betweenWithin: [0, 0] };
 
 /** Garments that can be looked at: worn long enough to say something. */
-export function lookedAt(hanging: readonly Hanging[], tables: FeatureTables): { readonly looked: WithFeatures[]; readonly features: Feature[] } {
+function lookedAt(hanging: readonly Hanging[], tables: FeatureTables): { readonly looked: WithFeatures[]; readonly features: Feature[] } {
   const worn = hanging.filter((h) => h.months >= FROM_MONTHS);
   const features = featuresOf(
     worn.map((h) => h.make),
@@ -117,13 +120,21 @@ export function lookedAt(hanging: readonly Hanging[], tables: FeatureTables): { 
   return { looked, features };
 }
 
-/** What a garment has of a feature as a number: what was never said stands in the middle of those that say, and so says nothing. */
-const columnsOf = (looked: readonly WithFeatures[], features: readonly Feature[]) =>
-  features.map(({ id }) => {
-    const known = looked.flatMap(({ has }) => has.get(id) ?? []);
-    const mean = known.length === 0 ? 0 : known.filter(Boolean).length / known.length;
-    return { mean, of: ({ has }: Pick<WithFeatures, 'has'>) => (has.has(id) ? Number(has.get(id)) : mean) };
-  });
+/** How many have each feature, and how many are known to lack it. */
+function tallied(
+  looked: readonly WithFeatures[],
+  features: readonly Feature[],
+): { readonly having: readonly number[]; readonly lacking: readonly number[] } {
+  const [having, lacking] = [features.map(() => 0), features.map(() => 0)];
+  // Garment by garment: thousands of them lie apart in memory.
+  for (const { has } of looked)
+    features.forEach(({ id }, j) => {
+      const is = has.get(id);
+      const side = is === undefined ? undefined : is ? having : lacking;
+      if (side) side[j] = (side[j] ?? 0) + 1;
+    });
+  return { having, lacking };
+}
 
 /**
  * What the most worn garments share, and what the loved ones do: each feature that matters with its effect, or two that came together here and of which one does. No cause is
@@ -134,17 +145,17 @@ export function whatIsWorn(hanging: readonly Hanging[], tables: FeatureTables): 
   const speakingOf = (spoken: readonly Feature[]) =>
     looked.map(({ has, ...l }) => ({ ...l, spoken: spoken.filter(({ id }) => has.get(id) === true).map(({ id }) => id) }));
   if (looked.length < LEAST) return { findings: [], features, looked: speakingOf([]), more: LEAST - looked.length };
-  const columns = columnsOf(looked, features);
+  const all = tallied(looked, features);
+  // What was never said stands in the middle of those that say, and so says nothing.
+  const middles = all.having.map((having, j) => having / Math.max(1, having + (all.lacking[j] ?? 0)));
   const sides = (of: readonly WithFeatures[], feature: Feature | undefined) => ({
     withIt: of.filter((l) => feature && l.has.get(feature.id) === true).map((l) => l.makeId),
     without: of.filter((l) => feature && l.has.get(feature.id) === false).map((l) => l.makeId),
   });
   const ask = (of: readonly WithFeatures[], seen: readonly Seen[], prior: EffectPrior, what: WornFinding['of']) => {
     const effects = singleEffects(seen, prior);
-    const may = (column: number) => {
-      const { withIt, without } = sides(of, features[column]);
-      return withIt.length >= EACH_SIDE && without.length >= EACH_SIDE;
-    };
+    const { having, lacking } = of === looked ? all : tallied(of, features);
+    const may = (column: number) => Math.min(having[column] ?? 0, lacking[column] ?? 0) >= EACH_SIDE;
     const told = findings(effects, may).map((f: Finding): WornFinding => {
       const as = what === 'worn' ? Math.exp : (v: number) => v;
       return {
@@ -161,29 +172,25 @@ export function whatIsWorn(hanging: readonly Hanging[], tables: FeatureTables): 
     });
     return { effects, told };
   };
-  const row = (l: WithFeatures) => columns.map((column) => column.of(l));
-  const worn = looked.map((l): Seen => ({ y: Math.log((l.wears + 0.5) / l.months), own: 1 / (l.wears + 0.5), x: row(l) }));
+  const worn = looked.map((l): Seen => ({ ...rateOf(l), x: features.map(({ id }, j) => Number(l.has.get(id) ?? middles[j])) }));
   const { effects, told } = ask(looked, worn, USUAL_PRIOR, 'worn');
-  const judged = looked.filter((l) => l.love !== undefined);
+  // The same columns, of those that were judged.
+  const judged = looked.flatMap((l, i) => (l.love === undefined ? [] : [{ l, seen: { y: l.love, own: LOVE_OWN, x: worn[i]?.x ?? [] } }]));
   const loved =
     judged.length < LEAST
       ? []
       : ask(
-          judged,
-          judged.map((l): Seen => ({ y: l.love ?? 0, own: LOVE_OWN, x: row(l) })),
+          judged.map(({ l }) => l),
+          judged.map(({ seen }) => seen),
           LOVE_PRIOR,
           'loved',
         ).told;
-  const weights = worn.map((w) => 1 / (w.own + effects.between));
-  const all = weights.reduce((a, b) => a + b, 0);
-  const weighted = (values: readonly number[]) => values.reduce((sum, v, i) => sum + v * (weights[i] ?? 0), 0) / all;
   const said = [...told, ...loved];
-  const model = { middle: weighted(worn.map((w) => w.y)), effects, means: columns.map((_, j) => weighted(worn.map((w) => w.x[j] ?? 0))) };
   return {
     findings: said,
     features,
     looked: speakingOf(said.flatMap((f) => f.features)),
     more: 0,
-    model: { ...model, patterns: offByPattern(looked, features, model) },
+    model: { effects, patterns: offByPattern(looked, features, effects) },
   };
 }

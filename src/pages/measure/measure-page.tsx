@@ -1,6 +1,7 @@
 import { Link, useParams } from 'react-router';
 import { makeName } from '../../core/make/make-name';
 import { planName } from '../../core/make/plan-name';
+import { kindOfMake } from '../../core/make/kind-of';
 import { withId } from '../../core/units/by-id';
 import type { StoredPicture } from '../../data/database';
 import { useFabrics, useMakes, usePatterns, usePeople, usePictureById, usePlans, useUnit } from '../../data/queries';
@@ -45,12 +46,7 @@ export function MeasurePage() {
   if (picture === undefined) return null;
   if (picture === null || !whose) return <Empty>This picture is not in the ledger. It may have been removed; Ctrl Z brings it back.</Empty>;
   const { owner, name, back } = whose;
-  const garment =
-    owner.kind === 'pattern'
-      ? owner.record.kind
-      : owner.kind === 'make'
-        ? (withId(patterns, owner.record.sources[0]?.patternId)?.kind ?? owner.record.garment)
-        : undefined;
+  const garment = owner.kind === 'pattern' ? owner.record.kind : owner.kind === 'make' ? kindOfMake(owner.record, patterns) : undefined;
   const keep = (change: MeasuredChange, what: string) =>
     void save(`${what}, in a picture of ${name}`, [
       {

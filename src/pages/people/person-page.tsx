@@ -5,7 +5,6 @@ import { ageOn } from '../../core/body/measures';
 import { byDay } from '../../core/units/date';
 import { doubtsOf, HOW_TO_MEASURE } from '../../core/body/how-to-measure';
 import { formatLength } from '../../core/units/length';
-import { colourCalled } from '../../core/units/colour';
 import { keysOf } from '../../core/units/keys';
 import { BODY_MEASURES, zoneOf } from '../../core/body/zones';
 import { BoughtGarment, MeasurementSet, Person } from '../../core/records';
@@ -18,6 +17,7 @@ import { DoubtLine } from '../../parts/doubt-line';
 import { choose, save } from '../../parts/save';
 import { Pictures } from '../../parts/pictures/pictures';
 import { RecordField } from '../../parts/record-field';
+import { shadeOf } from '../../parts/what-hangs';
 import { RecordRows } from '../../parts/record-rows';
 import { Button, LinkButton } from '../../ui/button';
 import { ColourField } from '../../ui/colour-field';
@@ -271,7 +271,7 @@ function Bought({ person, onBought }: { person: Person; onBought: (bought: Bough
             )}
             <ColourField
               label={`Shade of ${name || 'it'}`}
-              colour={shade ?? colourCalled(colour ?? '')}
+              colour={shadeOf({ shade, colour })}
               onColour={(chosen) => change({ shade: chosen })}
               hint={shade === undefined ? 'by the name of its colour; what goes with it is told by it' : 'what goes with it is told by it'}
             />
