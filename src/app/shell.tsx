@@ -17,7 +17,7 @@ import {
   Shirt,
   Undo2,
 } from 'lucide-react';
-import { lazy, Suspense, useEffect, useState } from 'react';
+import { Fragment, lazy, Suspense, useEffect, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import { LinkButton } from '../ui/button';
@@ -317,7 +317,10 @@ export function Shell() {
           className="relative min-h-0 flex-1 overflow-y-auto px-[22px] pt-4 pb-8 outline-none max-sm:px-3 print:overflow-visible print:p-0"
         >
           <Suspense fallback={null}>
-            <Outlet />
+            {/* What was opened on the page of one make, pattern or plan is not open on the next one's. */}
+            <Fragment key={pathname}>
+              <Outlet />
+            </Fragment>
           </Suspense>
         </main>
       </div>

@@ -8,7 +8,7 @@ import { cutSheet, type SheetStep, type TraceLine } from '../../core/plan/cut-sh
 import { formatLength } from '../../core/units/length';
 import type { Plan } from '../../core/records';
 import { Button } from '../../ui/button';
-import { Empty } from '../../ui/page-head';
+import { Empty, PageTitle } from '../../ui/page-head';
 import { sayOfCheck } from './before-cutting';
 import { EngineBoundary } from '../../parts/engine-boundary';
 import { NextTime } from '../../parts/next-time';
@@ -128,9 +128,7 @@ export function CutSheetPage() {
       <article className="max-w-[760px] bg-page p-6 max-sm:p-3 print:max-w-none print:p-0">
         <header className="mb-3 flex flex-wrap items-end justify-between gap-x-6">
           <div>
-            <h1 className="text-title leading-9 font-medium max-sm:text-2xl">
-              {plan.patternId === undefined ? planName(plan, patterns) : `${pattern.name}, version ${make.version}`}
-            </h1>
+            <PageTitle>{plan.patternId === undefined ? planName(plan, patterns) : `${pattern.name}, version ${make.version}`}</PageTitle>
             <p>
               {[
                 `for ${person.name}`,

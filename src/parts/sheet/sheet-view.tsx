@@ -3,6 +3,7 @@ import { scaleLinear } from 'd3-scale';
 import type { Sheet, SheetBlock } from '../../core/statement/sheet';
 import type { Fabric, Make, Pattern } from '../../core/records';
 import { GarmentPicture } from '../garment-picture';
+import { usePageTitle } from '../../ui/page-head';
 import './sheet.css';
 import { withId } from '../../core/units/by-id';
 
@@ -131,7 +132,7 @@ interface Ledger {
 export function SheetView({ sheet, ref, ...ledger }: { sheet: Sheet; ref: React.Ref<HTMLElement> } & Ledger) {
   return (
     <article ref={ref} className="sheet">
-      <h1>{sheet.title}</h1>
+      <h1 ref={usePageTitle()}>{sheet.title}</h1>
       <p className="sheet-quiet">{sheet.under}</p>
       {sheet.blocks.map((block, i) => (
         <Block key={i} block={block} {...ledger} />
