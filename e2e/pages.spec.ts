@@ -168,6 +168,8 @@ test('a key goes to each section, and the sheet of keys says which', async ({ pa
   ] as const) {
     await page.keyboard.press(key);
     await expect(page.getByRole('heading', { level: 1, name: heading })).toBeVisible();
+    // Windows and their history tell pages apart by it.
+    await expect(page).toHaveTitle(heading instanceof RegExp ? /^Statement: .* · Amber Ledger$/ : `${heading} · Amber Ledger`);
   }
   for (const question of ['?', 'Shift+Slash']) {
     await page.keyboard.press(question);

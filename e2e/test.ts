@@ -44,6 +44,65 @@ const asOpened = (page: Page) =>
     .then(() => keptIn(page))
     .catch(() => undefined);
 
+/** What is kept at the app's address is copied aside there, or put back from that copy: false where there is none, or it fits no more. */
+async function copied(page: Page, way: 'aside' | 'back'): Promise<boolean> {
+  return page.evaluate(async (way) => {
+    const ready = <T>(request: IDBRequest<T>) =>
+      new Promise<T>((done, failed) => {
+        request.onsuccess = () => done(request.result);
+        request.onerror = () => failed(new Error(request.error?.message));
+      });
+    interface Kept {
+      readonly tables: Record<string, { readonly records: unknown[]; readonly keys: IDBValidKey[] | undefined }>;
+      readonly chosen: Record<string, string>;
+    }
+    const opening = indexedDB.open('as-opened');
+    opening.onupgradeneeded = () => void opening.result.createObjectStore('kept');
+    const aside = await ready(opening);
+    const ledger = await ready(indexedDB.open('amber-ledger'));
+    try {
+      const names = [...ledger.objectStoreNames];
+      if (names.length === 0) return false;
+      if (way === 'aside') {
+        const reading = ledger.transaction(names);
+        const tables: Kept['tables'] = {};
+        for (const name of names) {
+          const table = reading.objectStore(name);
+          const [records, keys] = await Promise.all([ready(table.getAll()), ready(table.getAllKeys())]);
+          tables[name] = { records: records as unknown[], keys: table.keyPath === null ? keys : undefined };
+        }
+        const kept: Kept = { tables, chosen: { ...localStorage } };
+        await ready(aside.transaction('kept', 'readwrite').objectStore('kept').put(kept, 'demo'));
+        return true;
+      }
+      const kept = await ready<Kept | undefined>(aside.transaction('kept').objectStore('kept').get('demo'));
+      if (!kept || names.join() !== Object.keys(kept.tables).join()) return false;
+      const writing = ledger.transaction(names, 'readwrite');
+      for (const [name, { records, keys }] of Object.entries(kept.tables)) {
+        const table = writing.objectStore(name);
+        table.clear();
+        records.forEach((record, i) => table.put(record, keys?.[i]));
+      }
+      await new Promise<void>((done, failed) => {
+        writing.oncomplete = () => done();
+        writing.onerror = () => failed(new Error(writing.error?.message));
+      });
+      localStorage.clear();
+      for (const [key, value] of Object.entries(kept.chosen)) localStorage.setItem(key, value);
+      return true;
+    } finally {
+      aside.close();
+      ledger.close();
+    }
+  }, way);
+}
+
+/** The demo as it was opened, for the tests to come: looked at, and copied aside. */
+async function keepAsOpened(page: Page): Promise<string | undefined> {
+  const kept = await asOpened(page);
+  return kept !== undefined && (await copied(page, 'aside').catch(() => false)) ? kept : undefined;
+}
+
 /** The context as another test would find it: no pages, and nothing kept at the app's address unless that is the demo as it was opened. */
 async function cleared(shared: Shared, origin: string) {
   const { context } = shared;
@@ -52,19 +111,37 @@ async function cleared(shared: Shared, origin: string) {
   for (const page of context.pages()) await page.close();
   await context.unrouteAll({ behavior: 'ignoreErrors' });
   if (kept !== undefined && kept === shared.demo) return;
-  shared.demo = undefined;
   const page = await context.newPage();
-  const session = await context.newCDPSession(page);
-  await session.send('Storage.clearDataForOrigin', { origin, storageTypes: 'all' });
+  // A picture of the app's: at its address, and none of it running.
+  await page.goto(`${origin}/icon-192.png`);
+  if (shared.demo === undefined || !(await copied(page, 'back').catch(() => false))) {
+    shared.demo = undefined;
+    const session = await context.newCDPSession(page);
+    await session.send('Storage.clearDataForOrigin', { origin, storageTypes: 'all' });
+  }
   await page.close();
+}
+
+/** Goes on to another page of the open app as a link would, without loading it anew; false where it is not open. */
+async function asByALink(page: Page, path: string): Promise<boolean> {
+  return page.evaluate(async (path) => {
+    const heading = document.querySelector('#page h1');
+    // The same page with another question is not told apart from what it was before.
+    if (!heading || new URL(path, location.href).pathname === location.pathname) return false;
+    history.pushState(null, '', path);
+    dispatchEvent(new PopStateEvent('popstate', { state: null }));
+    // The page before stands until the next is there.
+    for (let i = 0; i < 500 && heading.isConnected; i++) await new Promise((done) => setTimeout(done, 20));
+    return true;
+  }, path);
 }
 
 /**
  * A page that is not left while an act is being written. A sewist is asked by her browser then (parts/save.ts); a test, which is quicker
  * than any hand, waits for it. And one that comes by the front door looks round in the demo, unless it is that choice which is tested.
  *
- * Tests of one worker share a context, cleared between them, but for the demo where nothing was written: to open it takes a test longer
- * than most of what it looks at. One that sets the clock, goes offline, is given leave to something or has a server of its own asks for a
+ * Tests of one worker share a context, put back between them to the demo as it was opened: to open it anew takes a test longer than most of
+ * what it looks at. For the same reason `goto` goes on within the app where that is open, as a link does; `reload` loads it. One that sets the clock, goes offline, is given leave to something or has a server of its own asks for a
  * context of its own, and so does one that chooses how to begin.
  */
 export const test = base.extend<{ chooses: boolean; ownContext: boolean }, { shared: Shared }>({
@@ -97,9 +174,12 @@ export const test = base.extend<{ chooses: boolean; ownContext: boolean }, { sha
     const reload = page.reload.bind(page);
     page.goto = async (...to) => {
       await kept();
+      const [path, how] = to;
+      // What a reload is to show is asked with `reload`.
+      if (begun && path.startsWith('/') && !how && (await asByALink(page, path).catch(() => false))) return null;
       const answer = await goto(...to);
-      if (!chooses && to[0] === '/') await lookRound(page);
-      if (context === shared.context && !begun) shared.demo ??= await asOpened(page);
+      if (!chooses && path === '/') await lookRound(page);
+      if (context === shared.context && !begun) shared.demo ??= await keepAsOpened(page);
       begun = true;
       return answer;
     };
