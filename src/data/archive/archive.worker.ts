@@ -3,17 +3,7 @@ import { whatWouldChange, type TableChange } from '../../core/archive/what-would
 import type { LengthUnit } from '../../core/units/length';
 import { Stopped, type LongWork } from './long-work';
 import type { Which } from '../../core/ledger/merge/merge';
-import {
-  openFile,
-  readFile,
-  readParts,
-  replaceLedger,
-  saveArchive,
-  type LedgerCounts,
-  type Opened,
-  type ReadIn,
-  type ReadLedger,
-} from './ledger-file';
+import { archiveOf, openFile, readFile, readParts, replaceLedger, type LedgerCounts, type Opened, type ReadIn, type ReadLedger } from './ledger-file';
 import type { Copy, CopyName } from './list-copies';
 import { copyAsArchive, makeCopy, openCopy } from './make-copy';
 import { bringTogether, lookTogether, type Together } from './merge-in';
@@ -39,7 +29,7 @@ const archive = {
     stopped = true;
   },
   save: (written: string, unit: LengthUnit, onProgress: (done: number) => void): Promise<Blob | undefined> =>
-    stoppable(onProgress, (work) => saveArchive(database, written, unit, work)),
+    stoppable(onProgress, async (work) => archiveOf(await readParts(database), written, unit, work)),
   /** @param label what undo will say was done */
   read: (file: Blob, label: string, onProgress: (done: number) => void): Promise<ReadIn | undefined> =>
     stoppable(onProgress, (work) => readFile(database, file, label, work)),
@@ -104,11 +94,22 @@ async function unlessWrapped<T>(work: () => Promise<T>): Promise<T> {
   }
 }
 
+/** Tells of a hundredth at a time: each is a message to the page, which draws it. */
+function nowAndThen(onProgress: (done: number) => void): (done: number) => void {
+  let told = -1;
+  return (done) => {
+    const hundredths = Math.floor(done * 100);
+    if (hundredths <= told) return;
+    told = hundredths;
+    onProgress(done);
+  };
+}
+
 /** A work that shows how far it is and can be stopped: undefined where it was. */
 async function stoppable<T>(onProgress: (done: number) => void, run: (work: LongWork) => Promise<T>): Promise<T | undefined> {
   stopped = false;
   try {
-    return await unlessWrapped(() => run({ onProgress, stopped: () => stopped }));
+    return await unlessWrapped(() => run({ onProgress: nowAndThen(onProgress), stopped: () => stopped }));
   } catch (error) {
     if (error instanceof Stopped) return undefined;
     throw error;

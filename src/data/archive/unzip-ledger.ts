@@ -65,28 +65,53 @@ const HEAD = { length: 30, sign: 0x04034b50, nameLength: 26, extraLength: 28 } a
 /** Room for what may stand behind the name in the head of a file: ours have nothing there. */
 const EXTRA = 64;
 
-/**
- * A file of a zip that is stored as it is: as a piece of the zip, whose bytes are read when they are asked for, and its bytes, read at one
- * go with its head.
- */
-async function pieceOf(zip: Blob, entry: FileEntry): Promise<Piece> {
-  const damaged = new Unfit(`It is damaged at ${entry.filename}.`);
-  const most = HEAD.length + entry.rawFilename.length + EXTRA + entry.compressedSize;
-  const read = await zip.slice(entry.offset, entry.offset + most).arrayBuffer();
-  const head = new DataView(read);
-  if (head.byteLength < HEAD.length || head.getUint32(0, true) !== HEAD.sign) throw damaged;
-  const from = HEAD.length + head.getUint16(HEAD.nameLength, true) + head.getUint16(HEAD.extraLength, true);
-  const [start, end] = [entry.offset + from, entry.offset + from + entry.compressedSize];
-  if (end > zip.size) throw damaged;
-  const blob = zip.slice(start, end);
-  const bytes = from + entry.compressedSize <= read.byteLength ? new Uint8Array(read, from, entry.compressedSize) : await bytesOf(blob);
-  return { blob, bytes };
+/** So much of a zip is read at one go, bytes: a piece for each picture is asked of the browser's storage slowly, and all of it would fill the memory. */
+const STRETCH = 4e6;
+
+/** A picture's bytes in memory, and where they lie: as a blob that is made when it is asked for. */
+interface Piece {
+  readonly bytes: Uint8Array<ArrayBuffer>;
+  readonly blob: () => Blob;
 }
 
-/** A picture's bytes in memory, and where they lie. */
-interface Piece {
-  readonly blob: Blob;
-  readonly bytes: Uint8Array<ArrayBuffer>;
+/** A picture that lies in the zip as it is. */
+interface InPlace {
+  readonly file: string;
+  readonly picture: Picture;
+  readonly entry: FileEntry;
+}
+
+/** The most that a file of a zip takes in it with its head, bytes. */
+const extent = ({ rawFilename, compressedSize }: FileEntry) => HEAD.length + rawFilename.length + EXTRA + compressedSize;
+
+/** Pictures in the order in which they lie, by stretches of the zip that are read at one go. */
+function stretchesOf(pictures: readonly InPlace[]): readonly (readonly [InPlace, ...InPlace[]])[] {
+  const stretches: [InPlace, ...InPlace[]][] = [];
+  let end = -Infinity;
+  for (const picture of [...pictures].sort((a, b) => a.entry.offset - b.entry.offset)) {
+    const last = stretches.at(-1);
+    const { entry } = picture;
+    if (last && entry.offset + extent(entry) <= end) last.push(picture);
+    else {
+      stretches.push([picture]);
+      end = entry.offset + STRETCH;
+    }
+  }
+  return stretches;
+}
+
+/** A file of a zip that is stored as it is, out of a stretch of it that was read. */
+async function pieceOf(zip: Blob, stretch: ArrayBuffer, from: number, entry: FileEntry): Promise<Piece> {
+  const damaged = new Unfit(`It is damaged at ${entry.filename}.`);
+  const at = entry.offset - from;
+  if (at + HEAD.length > stretch.byteLength) throw damaged;
+  const head = new DataView(stretch, at, HEAD.length);
+  if (head.getUint32(0, true) !== HEAD.sign) throw damaged;
+  const start = at + HEAD.length + head.getUint16(HEAD.nameLength, true) + head.getUint16(HEAD.extraLength, true);
+  const end = start + entry.compressedSize;
+  if (from + end > zip.size) throw damaged;
+  const blob = () => zip.slice(from + start, from + end);
+  return { blob, bytes: end <= stretch.byteLength ? new Uint8Array(stretch, start, entry.compressedSize) : await bytesOf(blob()) };
 }
 
 const STORED = 0;
@@ -125,9 +150,25 @@ async function checkDigest(ledger: Blob, check: Blob | undefined): Promise<void>
 /** Where pictures may be besides the archive itself. */
 export interface PicturesElsewhere {
   /** One that lies in the ledger here with the very same bytes: it is not read again. */
-  readonly here?: (picture: Picture) => Promise<PictureFile | undefined>;
+  readonly here?: (picture: Picture, entry: FileEntry | undefined) => Promise<PictureFile | undefined>;
   /** One that is kept beside the archive, by the name of its file. */
   readonly beside?: (file: string) => Promise<Blob | undefined>;
+}
+
+/** A picture as it was written, and clean. */
+async function asWritten({ sha256, type }: Picture, file: string, { bytes, blob }: Piece): Promise<PictureFile> {
+  const known = await fingerprint(bytes);
+  if (sha256 !== undefined && sha256 !== known.sha256) throw new Unfit(`The picture ${file} is damaged.`);
+  const clean = cleanPicture(bytes, type);
+  if (clean !== bytes) return { blob: new Blob([clean], { type }), ...(await fingerprint(clean)) };
+  return {
+    // What is only read back is never asked for it.
+    get blob() {
+      const found = blob();
+      return found.slice(0, found.size, type);
+    },
+    ...known,
+  };
 }
 
 /** The pictures that a ledger names, each with its type, as it was written, and clean; few are in memory at a time. */
@@ -138,29 +179,36 @@ async function picturesOf(
   { here, beside }: PicturesElsewhere,
   work: LongWork,
 ): Promise<PictureFiles> {
-  let done = 0;
-  const found = await sideBySide(ledger.pictures, async (picture): Promise<readonly (readonly [string, PictureFile])[]> => {
-    tell(work, 0.2 + (0.8 * done++) / ledger.pictures.length);
-    const { file, sha256, type } = picture;
-    if (file === undefined) return [];
-    const same = sha256 === undefined ? undefined : await here?.(picture);
-    if (same) return [[file, same]];
+  const found = new Map<string, PictureFile>();
+  const put = (file: string, picture: PictureFile) => {
+    found.set(file, picture);
+    tell(work, 0.2 + (0.8 * found.size) / ledger.pictures.length);
+  };
+  const tooLarge = (file: string) => new Unfit(`${file} is larger than ${megabytes(MOST.picture)}.`);
+  const inPlace: InPlace[] = [];
+  await sideBySide(ledger.pictures, async (picture) => {
+    const { file, sha256 } = picture;
+    if (file === undefined) return;
     const entry = entries.get(file);
-    if (entry && entry.uncompressedSize > MOST.picture) throw new Unfit(`${file} is larger than ${megabytes(MOST.picture)}.`);
-    const whole = async (found: Blob | undefined) => found && { blob: found, bytes: await bytesOf(found) };
+    const same = sha256 === undefined ? undefined : await here?.(picture, entry);
+    if (same) return put(file, same);
+    if (entry && Math.max(entry.uncompressedSize, entry.compressedSize) > MOST.picture) throw tooLarge(file);
     // Without a digest in the ledger it is the zip's own check that tells damage.
-    const inPlace = entry?.compressionMethod === STORED && sha256 !== undefined;
-    const piece = await (!entry ? whole(await beside?.(file)) : inPlace ? pieceOf(zip, entry) : whole(await take(entry)));
-    if (!piece) throw new Unfit(`The picture ${file} is missing in it.`);
-    const { blob, bytes } = piece;
-    if (blob.size > MOST.picture) throw new Unfit(`${file} is larger than ${megabytes(MOST.picture)}.`);
-    const known = await fingerprint(bytes);
-    if (sha256 !== undefined && sha256 !== known.sha256) throw new Unfit(`The picture ${file} is damaged.`);
-    const clean = cleanPicture(bytes, type);
-    if (clean === bytes) return [[file, { blob: blob.slice(0, blob.size, type), ...known }]];
-    return [[file, { blob: new Blob([clean], { type }), ...(await fingerprint(clean)) }]];
+    if (entry?.compressionMethod === STORED && sha256 !== undefined) return void inPlace.push({ file, picture, entry });
+    const blob = await (entry ? take(entry) : beside?.(file));
+    if (!blob) throw new Unfit(`The picture ${file} is missing in it.`);
+    if (blob.size > MOST.picture) throw tooLarge(file);
+    put(file, await asWritten(picture, file, { blob: () => blob, bytes: await bytesOf(blob) }));
   });
-  return new Map(found.flat());
+  await sideBySide(stretchesOf(inPlace), async (pictures) => {
+    const from = pictures[0].entry.offset;
+    const to = Math.max(...pictures.map(({ entry }) => entry.offset + extent(entry)));
+    const stretch = await zip.slice(from, to).arrayBuffer();
+    await Promise.all(
+      pictures.map(async ({ file, picture, entry }) => put(file, await asWritten(picture, file, await pieceOf(zip, stretch, from, entry)))),
+    );
+  });
+  return found;
 }
 
 /**

@@ -6,6 +6,8 @@ import { NO_HISTORY } from '../../core/ledger/merge/history';
 import type { Ledger, Picture } from '../../core/records';
 import type { StoredPicture } from '../database';
 import { fromBase64 } from './base64';
+import { fingerprint } from './digest';
+import { archiveOf } from './ledger-file';
 import { Stopped } from './long-work';
 import { storedRecords } from './start-ledger';
 import { unzipLedger } from './unzip-ledger';
@@ -138,6 +140,57 @@ describe('pictures', () => {
     const blobs = opened.ledger.pictures.map((p) => opened.files.get(p.file!)!.blob);
     expect(opened.files.get(opened.ledger.pictures[0]!.file!)).toBe(known);
     expect(await blobs[1]!.text()).toBe(await fromBase64(pictures[1]!.data!, pictures[1]!.type).text());
+  });
+});
+
+describe('photographs in their hundreds', () => {
+  /** Each is another, and of another size; some are longer than what is read at one go. */
+  const photographs = Array.from({ length: 9 }, (_, i) => {
+    const bytes = new Uint8Array(i === 4 ? 5_000_000 : 700_000 + 1000 * i).fill(65 + i);
+    bytes.set([0xff, 0xd8, 0xff, 0xdb, i]);
+    return bytes;
+  });
+  const sums = (all: readonly Uint8Array[]) => all.map((bytes) => createHash('sha256').update(bytes).digest('hex'));
+  const many = async (kept = (i: number) => photographs[i]!): Promise<LedgerInParts> => ({
+    ...parts,
+    pictures: await Promise.all(
+      photographs.map(async (bytes, i) => ({
+        ...parts.pictures[0]!,
+        id: `photograph ${i}`,
+        place: i,
+        type: 'image/jpeg' as const,
+        blob: new Blob([bytes], { type: 'image/jpeg' }),
+        ...(await fingerprint(kept(i))),
+      })),
+    ),
+  });
+  const read = async (zip: Blob) => {
+    const opened = await unzipLedger(zip);
+    if (!opened.ok) throw new Error(opened.problem);
+    return sums(await Promise.all(opened.ledger.pictures.map(async ({ file }) => bytesOf(opened.files.get(file!)!.blob))));
+  };
+
+  test('come back each in its place, also where another program wrote the zip in another order, with words of its own in the heads', async () => {
+    const zip = await archiveOf(await many(), WRITTEN, 'cm');
+    expect(await read(zip)).toEqual(sums(photographs));
+    const files = Object.entries(unzipSync(await bytesOf(zip))).reverse();
+    const extra = { 0x7777: new Uint8Array(300) };
+    const foreign = zipSync(Object.fromEntries(files.map(([name, bytes], i) => [name, [bytes, { level: 0, ...(i % 2 ? { extra } : {}) }]])));
+    expect(await read(new Blob([foreign]))).toEqual(sums(photographs));
+  });
+
+  test('an archive is not called saved where a picture is not what its digest says', async () => {
+    await expect(archiveOf(await many((i) => photographs[i === 0 ? 1 : i]!), WRITTEN, 'cm')).rejects.toThrow(
+      /^what was written does not read back\. The picture \S+ is damaged\.$/,
+    );
+  });
+
+  test('one bit that is another in one of them is found', async () => {
+    const zip = await archiveOf(await many(), WRITTEN, 'cm');
+    const bytes = await bytesOf(zip);
+    const at = bytes.indexOf(65 + 4, 2_000_000);
+    bytes[at + 1000]! ^= 1;
+    expect(await problemOf(new Blob([bytes]))).toMatch(/^The picture \S+ is damaged\.$/);
   });
 });
 
