@@ -5,6 +5,7 @@ import { reckonAll } from './reckon-all';
 const RUNS = 7;
 
 const { wears, ...tables } = largeLedger(5000);
+const text = JSON.stringify({ ...tables, wears });
 const took = Array.from({ length: RUNS }, () => {
   // Records come to a worker as copies.
   const [ownTables, ownWears] = structuredClone([tables, wears] as const);
@@ -12,4 +13,9 @@ const took = Array.from({ length: RUNS }, () => {
   reckonAll(ownTables, ownWears);
   return performance.now() - started;
 });
-postMessage(took);
+const parsed = Array.from({ length: RUNS }, () => {
+  const started = performance.now();
+  JSON.parse(text);
+  return performance.now() - started;
+});
+postMessage({ took, parsed });

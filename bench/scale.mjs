@@ -1,11 +1,12 @@
 /* global indexedDB, requestAnimationFrame, document, window, OffscreenCanvas -- what runs in the page */
 // npm run bench:scale: the app on a ledger of 5,000 makes, 50,000 wears and 2,000 pictures, as ratios to the demo ledger in one run; and
-// its archive written and read back in the browser, with the longest frame and the memory meanwhile.
+// its archive written and read back in the browser, with the longest frame and the memory meanwhile; and how files that are none are refused.
 import { execSync } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
 import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { zipSync } from 'fflate';
 import { builtApp, lookRound } from '../scripts/built-app.mjs';
 import { largeLedger, PERSON } from './large-ledger.ts';
 
@@ -253,18 +254,63 @@ function plainZip() {
   }
 }
 
+/** What is said beside a figure of how much it may be. */
+const held = (found, most) => (most === undefined ? '' : found <= most ? `, at most ${most}` : `, TOO MUCH: at most ${most}`);
+
 /** Megabytes by which the browser may grow with a long work, and a frame in it, ms. */
 const [MOST_GROWN, LONGEST] = [250, 100];
 
 function report(name, work, plain, most) {
   const times = plain && work.seconds / plain;
+  sayOf(name, work, times ? ` (× ${times.toFixed(1)} of a plain zip${held(times, most)})` : '', MOST_GROWN);
+}
+
+function sayOf(name, work, inTime, mostGrown) {
   const words = [
-    `${name}: ${work.seconds.toFixed(1)} s`,
-    times ? ` (× ${times.toFixed(1)} of a plain zip${held(times, most)})` : '',
+    `${name}: ${work.seconds.toFixed(1)} s${inTime}`,
     `, longest frame ${work.longest.toFixed(0)} ms${held(work.longest, LONGEST)}`,
-    `, the browser grew by ${work.grew.toFixed(0)} MB at most${held(work.grew, MOST_GROWN)}`,
+    `, the browser grew by ${work.grew.toFixed(0)} MB at most${held(work.grew, mostGrown)}`,
   ];
   console.log(words.join(''));
+}
+
+/** Seconds within which a file that is no ledger is refused, and by how many megabytes the browser may grow with it. */
+const REFUSED = { seconds: 2, grown: 300 };
+
+/** Files that are small, or say little, and become much; each with its name. */
+function* hostileFiles() {
+  const list = `{"format":"amber-ledger","version":1,"makes":[${'null,'.repeat(20_000_000)}null]}`;
+  yield ['twenty million nothings in an archive', 'nothings.zip', zipSync({ 'ledger.json': [Buffer.from(list), { level: 9 }] })];
+  yield ['twenty million nothings in one text', 'nothings.json', Buffer.from(list)];
+  yield ['400 MB of blanks', 'blanks.json', Buffer.alloc(400_000_000, ' ')];
+  yield ['400 MB of blanks in an archive', 'blanks.zip', zipSync({ 'ledger.json': [Buffer.alloc(400_000_000, ' '), { level: 1 }] })];
+  yield ['a nest without bottom', 'nest.json', Buffer.from('['.repeat(60_000_000))];
+  yield [
+    'a zip of 60,000 pictures',
+    'many.zip',
+    zipSync(Object.fromEntries(Array.from({ length: 60_000 }, (_, i) => [`pictures/${i}.jpg`, new Uint8Array()]))),
+  ];
+}
+
+async function hostile(page) {
+  for (const [name, file, bytes] of hostileFiles()) {
+    const path = join(folder, file);
+    writeFileSync(path, bytes);
+    await page.goto(`${address}files`);
+    await page
+      .getByText(/makes, \d+ patterns/)
+      .first()
+      .waitFor();
+    await page.waitForTimeout(2000);
+    const work = await longWork(page, async () => {
+      await page.getByLabel('Ledger file').setInputFiles(path);
+      await page.getByRole('alert').first().waitFor({ timeout: 120_000 });
+      return page.getByRole('alert').first().innerText();
+    });
+    sayOf(`refused, ${name}`, work, held(work.seconds, REFUSED.seconds), REFUSED.grown);
+    console.log(`  “${work.result}”`);
+    rmSync(path);
+  }
 }
 
 const fresh = async (name) => {
@@ -281,7 +327,6 @@ await fill(page);
 const large = process.env.ONLY_FILES ? demo : await measure(page, 'p3', 'pa');
 /** How many times as long as with the demo it may take: more is said to be too much. */
 const AT_MOST = { 'first full screen': 1.4, 'account reckoned': 1.5, 'search, key to paint': 2, 'filter, key to paint': 1.3 };
-const held = (found, most) => (most === undefined ? '' : found <= most ? `, at most ${most}` : `, TOO MUCH: at most ${most}`);
 for (const [name, of] of Object.entries(demo)) {
   const unit = name === 'memory' ? 'MB' : 'ms';
   const times = large[name] / of;
@@ -324,5 +369,8 @@ const together = await longWork(page, async () => {
 });
 report('looked through for a merge', together, plain, 8);
 await page.context().close();
+const attacked = await fresh('attacked');
+await hostile(attacked);
+await attacked.context().close();
 rmSync(folder, { recursive: true, force: true });
 await end();

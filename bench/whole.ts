@@ -9,6 +9,8 @@ import { reckon, reckonAll } from './reckon-all';
 export interface WholeResult {
   readonly wholeMs: number;
   readonly againMs: number;
+  /** How many times as long as JSON.parse of the same ledger's text. */
+  readonly timesParse: number;
   /** Patterns reckoned again after one new note, and how many there are. */
   readonly anew: number;
   readonly patterns: number;
@@ -24,6 +26,8 @@ export async function benchWhole(): Promise<WholeResult> {
 
   const bench = new Bench({ time: 0, iterations: 8, warmupIterations: 4, warmupTime: 0 });
   bench.add('all of it', () => reckonAll(tables, wears));
+  const text = JSON.stringify({ ...tables, wears });
+  bench.add('its text parsed', () => JSON.parse(text));
   bench.add('after one new fit note', () => {
     const first = now.makes[0]!;
     const noted: Make = { ...first, fitNotes: first.fitNotes.map((n, i) => (i === 0 ? { ...n, outcome: n.outcome === 0 ? 1 : 0 } : n)) };
@@ -34,6 +38,6 @@ export async function benchWhole(): Promise<WholeResult> {
   });
   await bench.run();
   console.table(bench.table());
-  const [all, again] = bench.tasks.map((t) => (t.result && 'latency' in t.result ? t.result.latency.p50 : NaN));
-  return { wholeMs: all!, againMs: again!, anew: known.memory(PERSON).anew, patterns: tables.patterns.length };
+  const [all, parsed, again] = bench.tasks.map((t) => (t.result && 'latency' in t.result ? t.result.latency.p50 : NaN));
+  return { wholeMs: all!, againMs: again!, timesParse: all! / parsed!, anew: known.memory(PERSON).anew, patterns: tables.patterns.length };
 }

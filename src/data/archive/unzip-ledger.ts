@@ -10,7 +10,7 @@ import { sideBySide } from './side-by-side';
 import type { PictureFile, PictureFiles } from './start-ledger';
 
 /** What may be unpacked, bytes: more than any ledger holds, and little enough that a bomb goes out before it fills the machine. */
-const MOST = { ledger: LARGEST_LEDGER, check: 1000, picture: LARGEST_PICTURE, all: 6e9, pictures: 50_000 } as const;
+const MOST = { ledger: LARGEST_LEDGER, check: 1000, picture: LARGEST_PICTURE, all: 6e9, pictures: 50_000, besides: 1000 } as const;
 
 export type Unzipped = (Extract<CheckedLedger, { ok: true }> & { readonly files: PictureFiles }) | Extract<CheckedLedger, { ok: false }>;
 
@@ -116,6 +116,15 @@ async function pieceOf(zip: Blob, stretch: ArrayBuffer, from: number, entry: Fil
 
 const STORED = 0;
 
+/** The end of a zip: its sign, and how many files it says there are (APPNOTE 6.3, 4.3.16); in 16 bits, all of them set where there are more. */
+const END = { length: 22, sign: 0x06054b50, count: 10 } as const;
+
+/** How many files a zip says it holds, at its very end; nought where words stand there, and they are counted as they are found. */
+async function countSaid(zip: Blob): Promise<number> {
+  const end = new DataView(await zip.slice(-END.length).arrayBuffer());
+  return end.byteLength === END.length && end.getUint32(0, true) === END.sign ? end.getUint16(END.count, true) : 0;
+}
+
 /**
  * The files of ours in a zip, by their names; whatever else is in it is passed over.
  *
@@ -123,12 +132,14 @@ const STORED = 0;
  * told by four bytes that may as well stand in the midst of one, and in a ledger of two thousand they do.
  */
 async function entriesOf(zip: Blob): Promise<ReadonlyMap<string, FileEntry>> {
+  const tooMany = new Unfit(`It holds more than ${MOST.pictures} pictures.`);
+  if ((await countSaid(zip)) > MOST.pictures + MOST.besides) throw tooMany;
   const entries = await orUnfit('It is damaged, and cannot be unpacked.', () =>
     // Names that climb out of a folder are no matter: none but ours is taken. It runs in a worker of ours already.
     new ZipReader(new BlobReader(zip), { filenameValidation: 'tolerant', useWebWorkers: false }).getEntries(),
   );
   const ours = entries.filter((entry): entry is FileEntry => !entry.directory && isOurs(entry.filename));
-  if (ours.length > MOST.pictures) throw new Unfit(`It holds more than ${MOST.pictures} pictures.`);
+  if (ours.length > MOST.pictures) throw tooMany;
   const files = new Map<string, FileEntry>();
   for (const entry of ours) {
     if (files.has(entry.filename)) throw new Unfit(`It holds ${entry.filename} twice.`);

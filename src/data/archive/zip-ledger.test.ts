@@ -205,6 +205,18 @@ describe('what is refused, with a sentence', () => {
     expect(await problemOf(rezipped(without))).toBe(`The picture ${picture} is missing in it.`);
   });
 
+  test('more files than a ledger has pictures: told by its end, before any is looked for', async () => {
+    const end = (count: number) => {
+      const bytes = new DataView(new ArrayBuffer(22));
+      bytes.setUint32(0, 0x06054b50, true);
+      bytes.setUint16(10, count, true);
+      return new Blob([bytes]);
+    };
+    expect(await problemOf(end(52_000))).toBe('It holds more than 50000 pictures.');
+    expect(await problemOf(end(0xffff))).toBe('It holds more than 50000 pictures.');
+    expect(await problemOf(end(40_000))).not.toBe('It holds more than 50000 pictures.');
+  });
+
   test('a ledger changed by hand: only once its digest is taken out', async () => {
     const files = await entries();
     const text = strFromU8(files['ledger.json']!).replace('"Maren"', '"Maren B."');
