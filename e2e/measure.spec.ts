@@ -66,7 +66,8 @@ test('a remnant is followed along its edges and goes into the stash with the bit
 
 test('the practice camera knows the truth, and a frame is printed', async ({ page }) => {
   await page.goto('/measure');
-  await expect(page.getByText(/^Found in the picture/)).toBeVisible();
+  // Taken and looked through in one go, with three other tests on the same two cores.
+  await expect(page.getByText(/^Found in the picture/)).toBeVisible({ timeout: 60_000 });
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'A frame to print, A4' }).click();
   expect((await readFile(await (await download).path())).subarray(0, 4).toString()).toBe('%PDF');

@@ -181,6 +181,28 @@ test('a key goes to each section, and the sheet of keys says which', async ({ pa
   }
 });
 
+test('a page begins at its top, and stands where it stood when one goes back to it', async ({ page }) => {
+  await page.goto('/');
+  const main = page.locator('#page');
+  const place = () => main.evaluate((element) => Math.round(element.scrollTop));
+  await page.getByRole('link', { name: 'Patterns', exact: true }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Patterns' })).toBeVisible();
+  await main.getByRole('link', { name: 'Gangway trousers' }).last().click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Gangway trousers' })).toBeVisible();
+  await expect.poll(place).toBe(0);
+  await main.evaluate((element) => element.scrollTo({ top: 120 }));
+  await expect.poll(place).toBe(120);
+  await page.getByRole('link', { name: 'Fit', exact: true }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Fit' })).toBeVisible();
+  await expect.poll(place).toBe(0);
+  await page.goBack();
+  await expect(page.getByRole('heading', { level: 1, name: 'Gangway trousers' })).toBeVisible();
+  await expect.poll(place).toBe(120);
+  await page.goForward();
+  await expect(page.getByRole('heading', { level: 1, name: 'Fit' })).toBeVisible();
+  await expect.poll(place).toBe(0);
+});
+
 test('an address that leads nowhere says so, and the way back', async ({ page }) => {
   await page.goto('/patterns/pattern-skerry/nowhere');
   await expect(page.getByRole('heading', { name: 'There is no such page' })).toBeVisible();

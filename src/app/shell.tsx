@@ -34,6 +34,7 @@ import { useWrittenKey } from '../ui/use-written-key';
 import { FindField } from './find-field';
 import { SECTIONS } from './sections';
 import { StartYourOwn } from './start-your-own';
+import { usePlaceOnPage } from './use-place-on-page';
 import { routes } from '../routes';
 
 /** Loaded when it is first opened. */
@@ -277,6 +278,7 @@ export function Shell() {
   const [keysOpen, setKeysOpen] = useState(false);
   const { theme, ledger } = useSettings();
   const { pathname } = useLocation();
+  const place = usePlaceOnPage();
   const [counting, setCounting] = useState(false);
   useShellKeys(
     () => setKeysOpen(true),
@@ -313,6 +315,7 @@ export function Shell() {
         )}
         <main
           id="page"
+          {...place}
           tabIndex={-1}
           className="relative min-h-0 flex-1 overflow-y-auto px-[22px] pt-4 pb-8 outline-none max-sm:px-3 print:overflow-visible print:p-0"
         >
