@@ -81,21 +81,24 @@ interface InPlace {
   readonly entry: FileEntry;
 }
 
-/** The most that a file of a zip takes in it with its head, bytes. */
-const extent = ({ rawFilename, compressedSize }: FileEntry) => HEAD.length + rawFilename.length + EXTRA + compressedSize;
+/** Pictures that lie near to each other, and from where to where in the zip they are read at one go. */
+interface Stretch {
+  readonly from: number;
+  to: number;
+  readonly pictures: InPlace[];
+}
 
-/** Pictures in the order in which they lie, by stretches of the zip that are read at one go. */
-function stretchesOf(pictures: readonly InPlace[]): readonly (readonly [InPlace, ...InPlace[]])[] {
-  const stretches: [InPlace, ...InPlace[]][] = [];
-  let end = -Infinity;
+/** Pictures in the order in which they lie, by stretches of the zip. */
+function stretchesOf(pictures: readonly InPlace[]): readonly Readonly<Stretch>[] {
+  const stretches: Stretch[] = [];
   for (const picture of [...pictures].sort((a, b) => a.entry.offset - b.entry.offset)) {
+    const { offset, rawFilename, compressedSize } = picture.entry;
+    const end = offset + HEAD.length + rawFilename.length + EXTRA + compressedSize;
     const last = stretches.at(-1);
-    const { entry } = picture;
-    if (last && entry.offset + extent(entry) <= end) last.push(picture);
-    else {
-      stretches.push([picture]);
-      end = entry.offset + STRETCH;
-    }
+    if (last && end <= last.from + STRETCH) {
+      last.pictures.push(picture);
+      last.to = Math.max(last.to, end);
+    } else stretches.push({ from: offset, to: end, pictures: [picture] });
   }
   return stretches;
 }
@@ -211,9 +214,7 @@ async function picturesOf(
     if (blob.size > MOST.picture) throw tooLarge(file);
     put(file, await asWritten(picture, file, { blob: () => blob, bytes: await bytesOf(blob) }));
   });
-  await sideBySide(stretchesOf(inPlace), async (pictures) => {
-    const from = pictures[0].entry.offset;
-    const to = Math.max(...pictures.map(({ entry }) => entry.offset + extent(entry)));
+  await sideBySide(stretchesOf(inPlace), async ({ from, to, pictures }) => {
     const stretch = await zip.slice(from, to).arrayBuffer();
     await Promise.all(
       pictures.map(async ({ file, picture, entry }) => put(file, await asWritten(picture, file, await pieceOf(zip, stretch, from, entry)))),
