@@ -3,7 +3,7 @@ import { request } from 'node:http';
 import { tmpdir } from 'node:os';
 import { dirname, join, resolve } from 'node:path';
 import { ownServer, type OwnServer } from './own-server';
-import { expect, test, type Page } from './test';
+import { expect, onTheDay, test, type Page } from './test';
 
 let folder: string;
 let server: OwnServer;
@@ -114,7 +114,9 @@ test('a browser that has no ledger is offered the copies first; what was lost is
   await copies(page).getByRole('button', { name: 'Make a copy now' }).click();
   await expect(page.getByText('A copy is saved.')).toBeVisible();
 
-  const other = await (await browser.newContext()).newPage();
+  const elsewhere = await browser.newContext();
+  await onTheDay(elsewhere);
+  const other = await elsewhere.newPage();
   await other.goto(server.open);
   await expect(other.getByRole('heading', { name: 'Copies of a ledger are on this machine' })).toBeVisible();
   await expect(other.getByRole('listitem')).toContainText(/^Of Runa, /);

@@ -122,6 +122,22 @@ async function cleared(shared: Shared, origin: string) {
   await page.close();
 }
 
+/** The day on which all tests are done: the demo's children grow and its garments age by the calendar, whenever and wherever it is looked at. */
+const TODAY = new Date('2026-11-28T12:00:00');
+
+/** A clock that goes as others do and stands at that day. A test that sets its own is not hindered. */
+export async function onTheDay(context: BrowserContext) {
+  await context.addInitScript((shift) => {
+    const now = Date.now.bind(Date);
+    const Shifted = new Proxy(Date, {
+      construct: (date, from, made) => Reflect.construct(date, from.length === 0 ? [now() + shift] : from, made) as Date,
+      get: (date, key) => (key === 'now' ? () => now() + shift : (Reflect.get(date, key) as unknown)),
+    });
+    Object.defineProperty(Date.prototype, 'constructor', { value: Shifted, configurable: true, writable: true });
+    globalThis.Date = Shifted;
+  }, TODAY.getTime() - Date.now());
+}
+
 /** Goes on to another page of the open app as a link would, without loading it anew; false where it is not open. */
 async function asByALink(page: Page, path: string): Promise<boolean> {
   return page.evaluate(async (path) => {
@@ -130,9 +146,9 @@ async function asByALink(page: Page, path: string): Promise<boolean> {
     if (!heading || new URL(path, location.href).pathname === location.pathname) return false;
     history.pushState(null, '', path);
     dispatchEvent(new PopStateEvent('popstate', { state: null }));
-    // The page before stands until the next is there.
-    for (let i = 0; i < 500 && heading.isConnected; i++) await new Promise((done) => setTimeout(done, 20));
-    return true;
+    // The page before stands until the next is there. One that was itself just going on may stand for good: then it is loaded.
+    for (let i = 0; i < 150 && heading.isConnected; i++) await new Promise((done) => setTimeout(done, 20));
+    return !heading.isConnected;
   }, path);
 }
 
@@ -151,6 +167,7 @@ export const test = base.extend<{ chooses: boolean; ownContext: boolean }, { sha
     async ({ browser }, use, { project }) => {
       const { viewport, locale, serviceWorkers, baseURL } = project.use;
       const context = await browser.newContext({ viewport, locale, serviceWorkers, baseURL });
+      await onTheDay(context);
       await use({ context, demo: undefined });
       await context.close();
     },
@@ -159,6 +176,7 @@ export const test = base.extend<{ chooses: boolean; ownContext: boolean }, { sha
   context: async ({ ownContext, chooses, shared, browser, viewport, locale, serviceWorkers, baseURL }, use, { project }) => {
     if (ownContext || chooses || locale !== project.use.locale || serviceWorkers !== project.use.serviceWorkers) {
       const own = await browser.newContext({ viewport, locale, serviceWorkers, baseURL });
+      await onTheDay(own);
       await use(own);
       await own.close();
       return;

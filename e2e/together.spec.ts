@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises';
-import { expect, test, type Page } from './test';
+import { expect, onTheDay, test, type Page } from './test';
 
 const section = (page: Page) => page.getByRole('region', { name: 'Merge two ledgers' });
 
@@ -34,6 +34,7 @@ test('a phone’s ledger and a desktop’s: both go on, are brought together, an
   const whole = await archiveOf(page);
   await start(page, whole);
   const pocket = await browser.newContext({ viewport: { width: 390, height: 844 } });
+  await onTheDay(pocket);
   const phone = await pocket.newPage();
   await start(phone, whole);
 
