@@ -57,6 +57,8 @@ export interface JournalEntry {
   readonly at: number;
   readonly changes: readonly Change[];
   readonly undone: 0 | 1;
+  /** There where it removed something: so it is found without those that did not being read. */
+  readonly removes?: 1;
   /** What was noted of its records before and after, where they came from another ledger: taking the act back takes that back too. */
   readonly noted?: { readonly keys: readonly string[]; readonly before: Noted; readonly after: Noted };
 }
@@ -127,6 +129,17 @@ function entryToday(entry: Record<string, unknown>): Record<string, unknown> {
   };
 }
 
+/** Whether any record went by an act. */
+export const removesAny = (changes: readonly Change[]): boolean => changes.some(({ before, after }) => before !== undefined && after === undefined);
+
+/** Layout 8: acts that removed something say so. */
+async function markRemovals(transaction: Transaction): Promise<void> {
+  await transaction
+    .table<JournalEntry, number>('journal')
+    .filter(({ changes }) => removesAny(changes))
+    .modify({ removes: 1 });
+}
+
 /**
  * Layouts of the database, oldest first. A layout that has reached users is never edited: a change is a new entry, with
  * `upgrade` where records must be rewritten.
@@ -152,6 +165,7 @@ export const LAYOUTS: readonly Layout[] = [
   { version: 5, stores: { sets: 'id', collections: 'id', pictures: 'id, makeId, fabricId, patternId, planId' } },
   { version: 6, stores: { pictures: 'id, makeId, fabricId, patternId, planId, personId' } },
   { version: 7, stores: { times: 'id', occasions: 'id' } },
+  { version: 8, stores: { journal: '++seq, undone, removes, [undone+seq+at+label]' }, upgrade: markRemovals },
 ];
 
 /** This window is of an older app than the one that last opened the ledger. */

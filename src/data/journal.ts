@@ -4,7 +4,8 @@ import { referencesOf } from '../core/ledger/references';
 import { TABLE_NAMES, TABLE_WORDS, type TableName } from '../core/records/table-names';
 import { firstOf } from '../core/units/item-at';
 import type { unfitWords } from '../core/ledger/unfit';
-import type { Change, JournalEntry, LedgerDatabase, Stored } from './database';
+import { actsOf } from './acts';
+import { removesAny, type Change, type JournalEntry, type LedgerDatabase, type Stored } from './database';
 import { keepWhole } from './keep-whole';
 import { changeSettings, readSettings, type Settings } from './settings';
 import { forgetOld, HISTORY_TABLES, noteChanges, putBack, takeHistories, type Brought, type Note } from './histories';
@@ -171,7 +172,8 @@ export async function writeReckoned(database: LedgerDatabase, label: string, rec
     if (settings) await changeSettings(database, settings);
     const kept = brought ? { noted: await takeHistories(database, brought) } : await noteChanges(database, changes, noted, now);
     await database.journal.where('undone').equals(1).delete();
-    await database.journal.add({ label, at: now, changes: changes.map(withoutBytes), undone: 0, ...kept });
+    const removes: Pick<JournalEntry, 'removes'> = removesAny(changes) ? { removes: 1 } : {};
+    await database.journal.add({ label, at: now, changes: changes.map(withoutBytes), undone: 0, ...removes, ...kept });
   });
 }
 
@@ -240,16 +242,12 @@ export async function emptyOld(database: LedgerDatabase, now: number): Promise<v
     await changeSettings(database, { startedAt: now });
     if (startedAt === undefined) return;
     const before = Math.min(now, startedAt) - KEPT_DAYS * DAY;
-    const acts = () => database.journal.orderBy('seq');
-    const oldest = await acts().first();
-    // At most starts the first act is young: no other, which may hold a whole ledger, is read then.
-    const newest = oldest && (oldest.at <= before || oldest.at > now) ? await acts().last() : undefined;
-    if (oldest && newest) {
+    const acts = await actsOf(database);
+    const [oldest, newest] = [acts[0], acts.at(-1)];
+    if (oldest && newest && (oldest.at <= before || oldest.at > now)) {
       // Written under a clock that was ahead, an act is no younger than the last of all.
       const atMost = Math.min(before, Math.min(oldest.at, newest.at) + DAY);
-      const stays = await acts()
-        .filter((entry) => Math.min(entry.at, newest.at) > atMost)
-        .first();
+      const stays = acts.find(({ at }) => Math.min(at, newest.at) > atMost);
       await (stays ? database.journal.where('seq').below(stays.seq) : database.journal.toCollection()).delete();
     }
     await forgetOld(database, before, DAY);
@@ -273,10 +271,15 @@ async function stillGone(database: LedgerDatabase, entry: JournalEntry): Promise
   return gone;
 }
 
+/** Acts that removed something and stand, the latest first. */
+async function removing(database: LedgerDatabase): Promise<JournalEntry[]> {
+  return (await database.journal.where('removes').equals(1).reverse().sortBy('seq')).filter(({ undone }) => undone === 0);
+}
+
 /** Acts of the last thirty days that removed something, the latest first; what came back since is left out. */
 export async function removals(database: LedgerDatabase): Promise<Removal[]> {
   const found: Removal[] = [];
-  for (const entry of await database.journal.where('undone').equals(0).reverse().sortBy('seq')) {
+  for (const entry of await removing(database)) {
     const records = (await stillGone(database, entry)).length;
     if (records > 0) found.push({ seq: entry.seq, label: entry.label, at: entry.at, records });
   }
@@ -291,7 +294,7 @@ async function goneWith(database: LedgerDatabase, records: readonly Removed[]): 
   for (let next = open.pop(); next; next = open.pop())
     for (const [table, id] of referencesOf(next.table, next.before)) {
       if (found.has(`${table} ${id}`) || (await database.table(table).get(id)) !== undefined) continue;
-      removedBy ??= await database.journal.where('undone').equals(0).reverse().sortBy('seq');
+      removedBy ??= await removing(database);
       const before = removedBy.flatMap(({ changes }) => changes.find((c) => c.table === table && c.id === id && !c.after)?.before ?? [])[0];
       if (!before) throw new Error(`it speaks of something that is no longer kept (one of the ${TABLE_WORDS[table]})`);
       found.set(`${table} ${id}`, { table, before });

@@ -9,7 +9,9 @@ import { wearCounts, type WearCount } from '../core/wear/wear-count';
 import { PICTURE_SIDES } from '../core/records/picture-sides';
 import { TABLE_NAMES, type TableName } from '../core/records/table-names';
 import { withId } from '../core/units/by-id';
+import { actsOf } from './acts';
 import { db, type Stored, type StoredPicture } from './database';
+import { readWhole } from './read-whole';
 import { removals, type Removal } from './journal';
 import { unsavedActs } from './saved-state';
 import { whenIdle } from './when-idle';
@@ -34,7 +36,7 @@ function useTable<T extends RecordTable>(table: T): readonly Stored[T][] {
 
 const tableQuery = <T extends RecordTable>(table: T) => ({
   queryKey: [table],
-  queryFn: async (): Promise<readonly Stored[T][]> => db.table<Stored[T], string>(table).toArray(),
+  queryFn: (): Promise<readonly Stored[T][]> => readWhole(db.table<Stored[T], string>(table)),
   // Once read it stays: a page that comes back to it later need not wait again.
   gcTime: Infinity,
 });
@@ -141,10 +143,10 @@ export function useWearCounts(): ReadonlyMap<string, WearCount> {
 export function useLastActs(): { readonly undo: string | undefined; readonly redo: string | undefined } {
   const acts = useQuery({
     queryKey: ['journal'],
-    queryFn: async () => ({
-      undo: (await db.journal.where('undone').equals(0).last())?.label,
-      redo: (await db.journal.where('undone').equals(1).first())?.label,
-    }),
+    queryFn: async () => {
+      const all = await actsOf(db);
+      return { undo: all.filter(({ undone }) => undone === 0).at(-1)?.label, redo: all.find(({ undone }) => undone === 1)?.label };
+    },
   }).data;
   return acts ?? { undo: undefined, redo: undefined };
 }

@@ -1,3 +1,4 @@
+import { actsOf, type Act } from './acts';
 import type { LedgerDatabase } from './database';
 import { changeSettings, readSettings } from './settings';
 
@@ -13,7 +14,7 @@ export interface Reached {
 export function reachedNow(database: LedgerDatabase): Promise<Reached> {
   return database.transaction('r', database.journal, database.settings, async () => {
     const { turns } = await readSettings(database);
-    return { seq: (await database.journal.orderBy('seq').last())?.seq ?? 0, turns };
+    return { seq: (await actsOf(database)).at(-1)?.seq ?? 0, turns };
   });
 }
 
@@ -30,7 +31,7 @@ export function noteSaved(database: LedgerDatabase, { seq, turns }: Reached, at:
 export function unsavedActs(database: LedgerDatabase): Promise<number> {
   return database.transaction('r', database.journal, database.settings, async () => {
     const { savedAt = 0, savedSeq, turns, savedTurns } = await readSettings(database);
-    const since = savedSeq === undefined ? database.journal.filter((act) => act.at > savedAt) : database.journal.where('seq').above(savedSeq);
-    return (await since.and((act) => act.undone === 0).count()) + turns - savedTurns;
+    const isSince = ({ seq, at }: Act) => (savedSeq === undefined ? at > savedAt : seq > savedSeq);
+    return (await actsOf(database)).filter((act) => act.undone === 0 && isSince(act)).length + turns - savedTurns;
   });
 }
