@@ -28,11 +28,10 @@ import { useReadLine } from './use-line';
 import { ComesWith } from '../parts/comes-with';
 import { routes } from '../routes';
 
-/** The rules of the line are made ready one by one, as long as nobody waits. */
+/** The rules of the line are made ready one by one once it is entered, as long as nobody waits: together they cost more than a page does. */
 function prepare() {
   if (prepareRule()) whenIdle(prepare);
 }
-whenIdle(prepare);
 
 interface Entry {
   readonly id: string;
@@ -158,6 +157,7 @@ export function Find({ text, onText: setText }: { text: string; onText: (text: s
   const navigate = useNavigate();
   const field = useRef<HTMLInputElement>(null);
   const [open, setOpen] = useState(true);
+  useEffect(() => whenIdle(prepare), []);
   const context = useLineContext();
   const [answers, setAnswers] = useState<Answers>({});
   const line = useReadLine(text, context, answers);

@@ -62,5 +62,8 @@ if (import.meta.env.PROD) {
   void import('./offline').then(({ keepOffline }) => keepOffline());
   void import('./copies').then(({ keepCopies }) => keepCopies());
 }
+/** How long a screen has been looked at before what it may need next is loaded, ms: until then that would only hold it up. */
+const LOOKED_AT = 4000;
 // What is needed to write what is being typed: a newer app may take the place of this one's parts before it is left.
-whenIdle(() => void Promise.all([loadShapes(), import('./find'), import('../data/commands/enter-make')]).catch(() => undefined));
+const loadWriting = () => Promise.all([loadShapes(), import('./find'), import('../data/commands/enter-make')]);
+setTimeout(() => whenIdle(() => void loadWriting().catch(() => undefined)), LOOKED_AT);
