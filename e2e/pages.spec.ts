@@ -203,6 +203,27 @@ test('a page begins at its top, and stands where it stood when one goes back to 
   await expect.poll(place).toBe(0);
 });
 
+test.describe('on a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 } });
+  test('where the window scrolls and not the page in it, a page begins at its top too, and a list stands where it stood', async ({ page }) => {
+    await page.goto('/makes');
+    const place = () => page.evaluate(() => Math.round(window.scrollY));
+    await expect(page.getByRole('heading', { level: 1, name: 'Makes' })).toBeVisible();
+    await page.evaluate(() => window.scrollTo({ top: 900 }));
+    await expect.poll(place).toBe(900);
+    await page
+      .getByRole('link', { name: /^Nocturne skirt/ })
+      .last()
+      .click();
+    await expect(page.getByRole('heading', { level: 1, name: /^Nocturne skirt/ })).toBeVisible();
+    await expect.poll(place).toBe(0);
+    await page.goBack();
+    await expect(page.getByRole('heading', { level: 1, name: 'Makes' })).toBeVisible();
+    // The click itself brought its link into view.
+    await expect.poll(place).toBeGreaterThan(600);
+  });
+});
+
 test('an address that leads nowhere says so, and the way back', async ({ page }) => {
   await page.goto('/patterns/pattern-skerry/nowhere');
   await expect(page.getByRole('heading', { name: 'There is no such page' })).toBeVisible();

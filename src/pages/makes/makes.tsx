@@ -273,7 +273,14 @@ export function Makes() {
                     className="cursor-pointer border-b border-rule hover:bg-tint focus-within:bg-tint"
                   >
                     {row.getVisibleCells().map((cell) => (
-                      <td key={cell.id} className={clsx('truncate px-3 py-0.5', cell.column.id === 'name' && 'whitespace-normal')}>
+                      <td
+                        key={cell.id}
+                        className={clsx(
+                          'px-3 py-0.5',
+                          !['mark', 'picture'].includes(cell.column.id) && 'truncate',
+                          cell.column.id === 'name' && 'whitespace-normal',
+                        )}
+                      >
                         {cell.column.id === 'name' ? (
                           <Link to={routes.make(row.original.make.id)} onClick={(e) => e.stopPropagation()} className="block">
                             {flexRender(cell.column.columnDef.cell, cell.getContext())}
