@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto';
 import Dexie from 'dexie';
-import { actsOf } from './acts';
+import { actsOf, nextAct } from './acts';
 import { LAYOUTS, LedgerDatabase } from './database';
 import { removals, undo, write } from './journal';
 import { unsavedActs } from './saved-state';
@@ -23,6 +23,8 @@ test('acts are named in their order, and none is taken out of the database for i
     (['get', 'getAll', 'openCursor'] as const).map((way) => jest.spyOn(store.prototype, way)),
   );
   const acts = await actsOf(database);
+  expect((await nextAct(database, 'undo'))?.label).toBe('Anselm');
+  expect((await nextAct(database, 'redo'))?.label).toBe('Maren removed');
   for (const way of taken) {
     expect(way).not.toHaveBeenCalled();
     way.mockRestore();

@@ -9,7 +9,7 @@ import { wearCounts, type WearCount } from '../core/wear/wear-count';
 import { PICTURE_SIDES } from '../core/records/picture-sides';
 import { TABLE_NAMES, type TableName } from '../core/records/table-names';
 import { withId } from '../core/units/by-id';
-import { actsOf } from './acts';
+import { nextAct } from './acts';
 import { db, type Stored, type StoredPicture } from './database';
 import { readWhole } from './read-whole';
 import { removals, type Removal } from './journal';
@@ -143,10 +143,7 @@ export function useWearCounts(): ReadonlyMap<string, WearCount> {
 export function useLastActs(): { readonly undo: string | undefined; readonly redo: string | undefined } {
   const acts = useQuery({
     queryKey: ['journal'],
-    queryFn: async () => {
-      const all = await actsOf(db);
-      return { undo: all.filter(({ undone }) => undone === 0).at(-1)?.label, redo: all.find(({ undone }) => undone === 1)?.label };
-    },
+    queryFn: async () => ({ undo: (await nextAct(db, 'undo'))?.label, redo: (await nextAct(db, 'redo'))?.label }),
   }).data;
   return acts ?? { undo: undefined, redo: undefined };
 }
