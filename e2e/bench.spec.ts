@@ -75,52 +75,56 @@ test('steps split, left out, timed by hand, put in order by keys, and one of her
   await expect(coat).not.toContainText('waits for the horn buttons');
 });
 
-test('a sitting is moved, a calendar file with a weekly rehearsal read, a date slips and it is said what would help', async ({ page }) => {
-  await page.clock.setFixedTime(new Date('2026-11-23T12:00:00'));
-  await page.goto('/bench');
-  const skerry = item(page, 'Skerry concert jacket');
-  await expect(skerry).toContainText('wanted by Sat 12 Dec: hardly in time');
-  await expect(skerry).toContainText(/In time it would need .* before then/);
-  const sittings = page.getByRole('region', { name: 'What falls into the next sittings' });
-  await expect(sittings).toContainText('Tue 24 Nov, 19:30');
-  await sittings.getByRole('button', { name: 'Move the sitting of Tue 24 Nov, 19:30' }).click();
-  await sittings.getByLabel('To the day').fill('2026-11-25');
-  await sittings.getByLabel('To the day').press('Enter');
-  await expect(sittings).toContainText('Wed 25 Nov, 19:30');
-  await expect(sittings).not.toContainText('Tue 24 Nov');
-  await page.keyboard.press('Control+z');
-  await expect(sittings).toContainText('Tue 24 Nov, 19:30');
+test.describe('on a day of its own', () => {
+  test.use({ ownContext: true });
 
-  await page.getByRole('button', { name: /^Busy hours from a calendar/ }).click();
-  const chosen = page.getByLabel('A calendar file');
-  await chosen.setInputFiles({ name: 'wrong.ics', mimeType: 'text/calendar', buffer: Buffer.from('no calendar') });
-  await expect(page.getByRole('alert')).toContainText('wrong.ics is no calendar file');
-  const weekly = [
-    'BEGIN:VCALENDAR',
-    'VERSION:2.0',
-    'PRODID:-//harbour//EN',
-    'BEGIN:VEVENT',
-    'UID:rehearsal@harbour',
-    'SUMMARY:Rehearsal',
-    'DTSTART:20261103T190000',
-    'DTEND:20261103T210000',
-    'RRULE:FREQ=WEEKLY',
-    'END:VEVENT',
-    'END:VCALENDAR',
-  ].join('\r\n');
-  await chosen.setInputFiles({ name: 'choir.ics', mimeType: 'text/calendar', buffer: Buffer.from(weekly) });
-  await expect(page.getByText(/^5\d busy times of choir\.ics in the year ahead/)).toBeVisible();
-  await expect(sittings.getByRole('listitem').filter({ hasText: 'Tue 24 Nov' })).toContainText('nothing is left of it');
-  // What another order would do is told before it is done.
-  await skerry.getByRole('button', { name: /^all its steps/ }).click();
-  await skerry.getByRole('button', { name: 'it goes first' }).click();
-  await expect(skerry.getByText(/^With it first: /)).toBeVisible();
+  test('a sitting is moved, a calendar file with a weekly rehearsal read, a date slips and it is said what would help', async ({ page }) => {
+    await page.clock.setFixedTime(new Date('2026-11-23T12:00:00'));
+    await page.goto('/bench');
+    const skerry = item(page, 'Skerry concert jacket');
+    await expect(skerry).toContainText('wanted by Sat 12 Dec: hardly in time');
+    await expect(skerry).toContainText(/In time it would need .* before then/);
+    const sittings = page.getByRole('region', { name: 'What falls into the next sittings' });
+    await expect(sittings).toContainText('Tue 24 Nov, 19:30');
+    await sittings.getByRole('button', { name: 'Move the sitting of Tue 24 Nov, 19:30' }).click();
+    await sittings.getByLabel('To the day').fill('2026-11-25');
+    await sittings.getByLabel('To the day').press('Enter');
+    await expect(sittings).toContainText('Wed 25 Nov, 19:30');
+    await expect(sittings).not.toContainText('Tue 24 Nov');
+    await page.keyboard.press('Control+z');
+    await expect(sittings).toContainText('Tue 24 Nov, 19:30');
 
-  const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Save the sittings for a calendar' }).click();
-  const file = await readFile(await (await download).path(), 'utf8');
-  expect(file).toContain('SUMMARY:Sewing: Fogbell coat');
-  expect(file).toMatch(/DTSTART:20261128T100000\r\n/);
+    await page.getByRole('button', { name: /^Busy hours from a calendar/ }).click();
+    const chosen = page.getByLabel('A calendar file');
+    await chosen.setInputFiles({ name: 'wrong.ics', mimeType: 'text/calendar', buffer: Buffer.from('no calendar') });
+    await expect(page.getByRole('alert')).toContainText('wrong.ics is no calendar file');
+    const weekly = [
+      'BEGIN:VCALENDAR',
+      'VERSION:2.0',
+      'PRODID:-//harbour//EN',
+      'BEGIN:VEVENT',
+      'UID:rehearsal@harbour',
+      'SUMMARY:Rehearsal',
+      'DTSTART:20261103T190000',
+      'DTEND:20261103T210000',
+      'RRULE:FREQ=WEEKLY',
+      'END:VEVENT',
+      'END:VCALENDAR',
+    ].join('\r\n');
+    await chosen.setInputFiles({ name: 'choir.ics', mimeType: 'text/calendar', buffer: Buffer.from(weekly) });
+    await expect(page.getByText(/^5\d busy times of choir\.ics in the year ahead/)).toBeVisible();
+    await expect(sittings.getByRole('listitem').filter({ hasText: 'Tue 24 Nov' })).toContainText('nothing is left of it');
+    // What another order would do is told before it is done.
+    await skerry.getByRole('button', { name: /^all its steps/ }).click();
+    await skerry.getByRole('button', { name: 'it goes first' }).click();
+    await expect(skerry.getByText(/^With it first: /)).toBeVisible();
+
+    const download = page.waitForEvent('download');
+    await page.getByRole('button', { name: 'Save the sittings for a calendar' }).click();
+    const file = await readFile(await (await download).path(), 'utf8');
+    expect(file).toContain('SUMMARY:Sewing: Fogbell coat');
+    expect(file).toMatch(/DTSTART:20261128T100000\r\n/);
+  });
 });
 
 test('the order by days with few changes of thread, and her own by keys, which rules', async ({ page }) => {

@@ -168,6 +168,9 @@ export const test = base.extend<{ chooses: boolean; ownContext: boolean }, { sha
       const { viewport, locale, serviceWorkers, baseURL } = project.use;
       const context = await browser.newContext({ viewport, locale, serviceWorkers, baseURL });
       await onTheDay(context);
+      // A clock that is set stays set for all the tests that come after in this context, whichever those are.
+      for (const set of ['install', 'setFixedTime', 'setSystemTime'] as const)
+        context.clock[set] = () => Promise.reject(new Error('A test that sets the clock asks for a context of its own: `ownContext`.'));
       await use({ context, demo: undefined });
       await context.close();
     },

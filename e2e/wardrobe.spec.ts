@@ -1,10 +1,6 @@
-import { expect, test, type Page } from './test';
-
-/** The demo's story ends here: what a wardrobe says moves with the months. */
-const onTheDay = (page: Page) => page.clock.setFixedTime(new Date('2026-11-28T12:00:00'));
+import { expect, test } from './test';
 
 test('what is really worn: one finding, one that leans, two that came together; each opens its garments', async ({ page }) => {
-  await onTheDay(page);
   await page.goto('/wear/most-worn');
   const told = page.getByRole('region', { name: 'What they share' });
   await expect(told.getByRole('button', { name: /^With a knit, or stretch across, which came together here, worn about/ })).toBeVisible();
@@ -22,7 +18,6 @@ test('what is really worn: one finding, one that leans, two that came together; 
 });
 
 test('it speaks before the fabric is cut, in the reckoning and in the statement of the year', async ({ page }) => {
-  await onTheDay(page);
   await page.goto('/sew-next/plan-skerry-2026-10-04');
   await page.getByRole('button', { name: /^Is it me/ }).click();
   await expect(page.getByText(/Garments like this were worn .* a month, 1 version of it among them/)).toBeVisible();
