@@ -20,7 +20,11 @@ export default defineConfig({
     locale: 'en-GB',
     // Where it is not what is tested, no browser takes the whole app into its keeping first.
     serviceWorkers: 'block',
-    launchOptions: { executablePath: chromium(), args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-quic'] },
+    launchOptions: {
+      executablePath: chromium(),
+      // Four pages keep both cores busy: what a page's script engine hands to further threads would only be in the way of another page's.
+      args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-quic', '--js-flags=--single-threaded'],
+    },
   },
   webServer: {
     command: 'node --import tsx server/main.ts',
