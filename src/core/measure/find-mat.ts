@@ -1,4 +1,4 @@
-import { itemAt, numberAt } from '../units/item-at';
+import { itemAt } from '../units/item-at';
 import type { Point } from '../units/polygon';
 import { cmPerPixel, inPicture } from './camera';
 import { lightAt, smaller, smallerBy, type Grey } from './grey';
@@ -63,7 +63,7 @@ function stepsIn(values: Float64Array, width: number, [left, top]: Point): Steps
       for (let y = 0; y + dy < PATCH; y++) {
         const row = y * PATCH;
         const other = (y + dy) * PATCH + dx;
-        for (let x = from; x < to; x++) sum += numberAt(patch, row + x) * numberAt(patch, other + x);
+        for (let x = from; x < to; x++) sum += (patch[row + x] ?? 0) * (patch[other + x] ?? 0);
       }
       like[dy * wide + dx + FURTHEST] = sum / ((PATCH - dy) * (to - from)) / energy;
     }
