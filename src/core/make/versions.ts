@@ -1,6 +1,8 @@
 import type { Make, Pattern, View } from '../records';
 import { byDay } from '../units/date';
+import { addToGroup } from '../units/group-by';
 import { firstOf } from '../units/item-at';
+import { memoize } from '../units/memoize';
 import { STATES } from './states';
 import { viewAsMade, type ViewAsMade } from './view-as-made';
 
@@ -35,6 +37,13 @@ export const byVersion = (a: Make, b: Make): number => a.version - b.version || 
 export function inOrder(makes: readonly Make[]): Make[] {
   return [...makes].sort(byVersion);
 }
+
+/** The makes of each pattern that is the first of their sources, by its id, in the order in which they stand; worked out once of a table. */
+export const madeOfEach: (makes: readonly Make[]) => ReadonlyMap<string, readonly Make[]> = memoize((makes) => {
+  const found = new Map<string, Make[]>();
+  for (const make of makes) if (make.sources[0]) addToGroup(found, make.sources[0].patternId, make);
+  return found;
+});
 
 /** Makes of a pattern for a person, where the pattern is any of their sources, in the order of their versions. */
 export function makesOf(makes: readonly Make[], patternId: string, personId: string): Make[] {

@@ -1,12 +1,11 @@
 import { longestPiece } from '../fabric/stash';
 import { caseOf, type CaseTables } from '../garment/case';
 import { startMake } from '../make/log-draft';
-import { firstView, lastVersion } from '../make/versions';
+import { firstView, lastVersion, madeOfEach } from '../make/versions';
 import { leftInStash, matchOf } from '../plan/match';
 import { planOfMake } from '../plan/plan-to-make';
-import { blankPlan, type Fabric, type Make, type Occasion, type Pattern, type Plan } from '../records';
+import { blankPlan, type Fabric, type Occasion, type Pattern, type Plan } from '../records';
 import type { IsoDate } from '../units/date';
-import { addToGroup } from '../units/group-by';
 import type { LengthUnit } from '../units/length';
 import { couldSew, hoursFor, ranked, type CouldSew, type OfPattern } from './for-an-occasion';
 import { layerOf, type Worn } from './goes-with';
@@ -51,8 +50,7 @@ export interface AskedFor {
 export function* couldSewFor(asked: AskedFor): Generator<undefined, readonly CouldSew[]> {
   const { occasion, tables, ofPerson, pace, sittings, taken, wardrobe, right, worn, today, unit, newId } = asked;
   const { personId } = occasion;
-  const versions = new Map<string, Make[]>();
-  for (const make of tables.makes) if (make.sources[0]) addToGroup(versions, make.sources[0].patternId, make);
+  const versions = madeOfEach(tables.makes);
   const ownOf = (id: string) => (versions.get(id) ?? []).filter((m) => m.personId === personId);
   // What was only ever sewn for somebody else is theirs.
   const isTheirs = ({ id }: Pattern) => versions.has(id) && ownOf(id).length === 0;

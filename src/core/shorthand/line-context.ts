@@ -1,13 +1,14 @@
 import { sizesAsCut } from '../garment/ladder';
 import type { Fabric, Make, Pattern, Person, SewnSet } from '../records';
-import { addToGroup } from '../units/group-by';
+import { madeOfEach } from '../make/versions';
+import { memoize } from '../units/memoize';
 import type { LineContext } from './sentence';
 
 /** The sizes that a pattern is known to have: its charts', else those of the family it was cut in. */
-function sizesSaid(pattern: Pattern, versions: readonly Make[]): string[] {
+function sizesSaid(pattern: Pattern, makes: readonly Make[]): string[] {
   const charted = pattern.charts.flatMap((c) => c.sizes);
   if (charted.length > 0) return [...new Set(charted)];
-  return [...(sizesAsCut(pattern, versions, {})?.sizes ?? [])];
+  return [...(sizesAsCut(pattern, madeOfEach(makes).get(pattern.id) ?? [], {})?.sizes ?? [])];
 }
 
 /**
@@ -31,14 +32,16 @@ export function lineContextOf(
   },
   { unit, currency, today }: Pick<LineContext, 'unit' | 'currency' | 'today'>,
 ): LineContext {
-  const versions = new Map<string, Make[]>();
-  for (const make of makes) if (make.sources[0]) addToGroup(versions, make.sources[0].patternId, make);
+  const sizesOf = memoize((pattern: Pattern) => sizesSaid(pattern, makes));
   return {
     patterns: patterns.map((p) => ({
       id: p.id,
       name: p.name,
       kind: p.kind,
-      sizes: sizesSaid(p, versions.get(p.id) ?? []),
+      // Asked for once a line names the pattern.
+      get sizes() {
+        return sizesOf(p);
+      },
       zones: [...new Set(p.views.flatMap((v) => [...v.zones, ...v.freeZones]))],
       views: p.views.map(({ id, name, zones }) => ({ id, name, zones })),
       offers: p.offers,
