@@ -1,6 +1,6 @@
 import { wrap, type Remote } from 'comlink';
 import type { EngineSession, Question } from '../core/engine/session';
-import { inParts, newsBetween, type EngineTables } from '../core/engine/tables';
+import { inParts, newsBetween, type EngineTables, type Many } from '../core/engine/tables';
 import type { Engine } from './engine.worker';
 
 /** Why the engine has no answer: in its own words. What was entered is not touched by it. */
@@ -55,22 +55,18 @@ function withReject(): { readonly promise: Promise<never>; readonly reject: (err
 /** Started when a page comes that asks it, while the tables are still being read; one that broke is started anew by the next question. */
 let running: Running | undefined = start();
 
-/** Records that are told at once: copying them takes a few milliseconds, so that no frame waits for a whole ledger. */
-const AT_ONCE = 1000;
+/** Records that are told at once: to copy them takes a few milliseconds, so that no frame waits for a whole ledger. A wear is soon copied. */
+const AT_ONCE: Many = { patterns: 1000, makes: 1000, bodies: 1000, fabrics: 1000, people: 1000, wears: 10_000 };
 
 const nextTask = () => new Promise<void>((done) => setTimeout(done, 0));
 
 /**
- * Asks the engine, off the main thread, after telling it what changed in the tables since the last question. Questions have their turns:
- * messages of two must not overtake each other.
+ * Tells the engine what changed in the tables since it was last told, and then asks it. Questions have their turns: messages of two must
+ * not overtake each other.
  *
  * @throws EngineError where it fails, or its worker does
  */
-export async function askEngine<Q extends Question>(
-  tables: Partial<EngineTables>,
-  question: Q,
-  args: Parameters<EngineSession[Q]>,
-): Promise<Awaited<ReturnType<EngineSession[Q]>>> {
+async function teach<Answer>(tables: Partial<EngineTables>, ask: (remote: Remote<Engine>) => Promise<Answer>): Promise<Answer> {
   const asked = (running ??= start());
   const { remote, broken, known, turn } = asked;
   // Told nothing new it goes on with what it has; every learning lets go of what was worked out.
@@ -83,7 +79,7 @@ export async function askEngine<Q extends Question>(
       learned.push(remote.learn(part));
     }
     // Sent at once, not after the answer to what it learned, which would be a way there and back more.
-    const answer = remote.ask(question, args) as Promise<Awaited<ReturnType<EngineSession[Q]>>>;
+    const answer = ask(remote);
     return { answer: Promise.all([answer, ...learned]).then(([found]) => found) };
   });
   asked.turn = sent.then(
@@ -99,3 +95,18 @@ export async function askEngine<Q extends Question>(
     throw failed;
   }
 }
+
+/**
+ * Asks the engine, off the main thread, after telling it what changed in the tables.
+ *
+ * @throws EngineError where it fails, or its worker does
+ */
+export const askEngine = <Q extends Question>(
+  tables: Partial<EngineTables>,
+  question: Q,
+  args: Parameters<EngineSession[Q]>,
+): Promise<Awaited<ReturnType<EngineSession[Q]>>> =>
+  teach(tables, (remote) => remote.ask(question, args) as Promise<Awaited<ReturnType<EngineSession[Q]>>>);
+
+/** Tells the engine what it will soon be asked of. Where that fails, whoever asks then is told. */
+export const tellEngine = (tables: Partial<EngineTables>): void => void teach(tables, () => Promise.resolve()).catch(() => undefined);

@@ -1,7 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
+import { useEffect } from 'react';
 import type { EngineSession, Question } from '../core/engine/session';
 import type { EngineTables } from '../core/engine/tables';
-import { askEngine, type EngineError } from './engine';
+import { askEngine, tellEngine, type EngineError } from './engine';
 
 const names = new WeakMap<object, number>();
 let given = 0;
@@ -65,4 +66,9 @@ export function useEngine<Q extends Question>(
   if (error) return { status: 'failed', answer: undefined, error, again: () => void refetch() };
   if (!data) return { status: 'waiting', answer: undefined };
   return { status: isPlaceholderData ? 'renewing' : 'ready', answer: data.of };
+}
+
+/** Tells the engine what a part of the page will ask it of, while that part still waits for the rest of what it needs. */
+export function useToldEngine(tables: Partial<EngineTables>): void {
+  useEffect(() => tellEngine(tables), [tables]);
 }

@@ -53,19 +53,22 @@ export function newsBetween(before: Partial<EngineTables>, now: Partial<EngineTa
   return { ...of('patterns'), ...of('makes'), ...of('bodies'), ...of('fabrics'), ...of('people'), ...of('wears') };
 }
 
+/** So many records of each table. */
+export type Many = { readonly [T in Table]: number };
+
 /**
  * The same news in parts of so many records at most, to be told one after the other: what is told at once is copied at once, and
  * whoever tells does nothing else meanwhile.
  *
- * @example inParts({ wears: { put: [a, b, c], gone: ['d'] } }, 2) // wears a and b, d gone; then c
+ * @example inParts({ wears: { put: [a, b, c], gone: ['d'] } }, { …, wears: 2 }) // wears a and b, d gone; then c
  */
-export function inParts(news: News, most: number): News[] {
+export function inParts(news: News, most: Many): News[] {
   const of = <T extends Table>(table: T): News[] => {
     const told: TableNews<T> | undefined = news[table];
     if (!told) return [];
-    const count = Math.max(1, Math.ceil(told.put.length / most));
+    const count = Math.max(1, Math.ceil(told.put.length / most[table]));
     return Array.from({ length: count }, (_, i): News => ({
-      [table]: { put: told.put.slice(i * most, (i + 1) * most), gone: i === 0 ? told.gone : [] },
+      [table]: { put: told.put.slice(i * most[table], (i + 1) * most[table]), gone: i === 0 ? told.gone : [] },
     }));
   };
   return [...of('patterns'), ...of('makes'), ...of('bodies'), ...of('fabrics'), ...of('people'), ...of('wears')];

@@ -4,13 +4,15 @@ import { makeName } from '../../core/make/make-name';
 import { mainFabric } from '../../core/make/main-fabric';
 import { format, parseISO } from 'date-fns';
 import { useRested } from '../../parts/use-rested';
+import { useCaseTables } from '../../data/engine-tables';
+import { useToldEngine } from '../../workers/use-engine';
 import { lazy, Suspense } from 'react';
 import { Link } from 'react-router';
 import { LinkButton } from '../../ui/button';
 import type { Make } from '../../core/records';
 import { db } from '../../data/database';
 import { openDemo } from '../../data/demo';
-import { useFabrics, useMakes, usePatterns, usePeople, useWearCountsOf, useTradeWords } from '../../data/queries';
+import { useFabrics, useMakes, usePatterns, usePeople, useReadWears, useWearCountsOf, useTradeWords } from '../../data/queries';
 import { HalfLogged } from '../makes/half-logged';
 import { GarmentPicture } from '../../parts/garment-picture';
 import { Empty, PageHead } from '../../ui/page-head';
@@ -32,6 +34,8 @@ export function DayBook() {
   const people = usePeople();
   // It asks for every wear and for every pattern's next cut: the latest makes are there first.
   const rested = useRested();
+  useReadWears();
+  useToldEngine(useCaseTables());
 
   const patternOf = (make: Make) => withId(patterns, make.sources[0]?.patternId);
   const nameOf = (make: Make) => makeName(make, patterns);
