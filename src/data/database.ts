@@ -18,6 +18,7 @@ import type {
   Wear,
 } from '../core/records';
 import { lastOf } from '../core/units/item-at';
+import { letTextsGo, type TableText } from './let-texts-go';
 
 /**
  * A picture as it is stored: its bytes as a blob, not as text, with a small copy for lists (a drawing needs none). Bytes of a picture never
@@ -166,6 +167,7 @@ export const LAYOUTS: readonly Layout[] = [
   { version: 6, stores: { pictures: 'id, makeId, fabricId, patternId, planId, personId' } },
   { version: 7, stores: { times: 'id', occasions: 'id' } },
   { version: 8, stores: { journal: '++seq, undone, removes, [undone+seq+at+label]' }, upgrade: markRemovals },
+  { version: 9, stores: { texts: 'table' } },
 ];
 
 /** This window is of an older app than the one that last opened the ledger. */
@@ -199,6 +201,7 @@ export class LedgerDatabase extends Dexie {
   declare histories: EntityTable<StoredHistory, 'key'>;
   declare devices: EntityTable<Device, 'id'>;
   declare settings: EntityTable<Setting, 'key'>;
+  declare texts: EntityTable<TableText, 'table'>;
 
   constructor(name = DATABASE_NAME) {
     super(name);
@@ -206,6 +209,7 @@ export class LedgerDatabase extends Dexie {
       const layout = this.version(version).stores(stores);
       if (upgrade) layout.upgrade(upgrade);
     }
+    this.use(letTextsGo);
     // Dexie opens a later layout as if it were ours: what it writes there would miss what that one keeps.
     this.on('ready', () => this.#refuseLater(), true);
   }

@@ -1,5 +1,5 @@
-import { useQuery, useSuspenseQuery, type QueryClient } from '@tanstack/react-query';
-import { useCallback, useDeferredValue, useMemo } from 'react';
+import { useQuery, useQueryClient, useSuspenseQuery, type QueryClient } from '@tanstack/react-query';
+import { useCallback, useDeferredValue, useEffect, useMemo } from 'react';
 import { fabricUnitOf, type FabricUnit, type LengthUnit } from '../core/units/length';
 import { dialectOf, inDialect, type Dialect } from '../core/units/trade-words';
 import { caseOf, type PatternCase } from '../core/garment/case';
@@ -11,7 +11,7 @@ import { TABLE_NAMES, type TableName } from '../core/records/table-names';
 import { withId } from '../core/units/by-id';
 import { nextAct } from './acts';
 import { db, type Stored, type StoredPicture } from './database';
-import { readWhole } from './read-whole';
+import { readTable } from './table-text';
 import { removals, type Removal } from './journal';
 import { unsavedActs } from './saved-state';
 import { whenIdle } from './when-idle';
@@ -36,19 +36,23 @@ function useTable<T extends RecordTable>(table: T): readonly Stored[T][] {
 
 const tableQuery = <T extends RecordTable>(table: T) => ({
   queryKey: [table],
-  queryFn: (): Promise<readonly Stored[T][]> => readWhole(db.table<Stored[T], string>(table)),
+  queryFn: (): Promise<readonly Stored[T][]> => readTable(db, table),
   // Once read it stays: a page that comes back to it later need not wait again.
   gcTime: Infinity,
 });
 
 /**
  * Reads all tables side by side, so that a page that asks for one after the other waits once. Wears, by far the most, come when the first
- * page has what it needs: one that speaks of a few makes reads theirs alone (`useWearsOf`).
+ * page has all that it asked for: one that speaks of a few makes reads theirs alone (`useWearsOf`), and the database answers in turn.
  */
 export function readAhead(client: QueryClient): void {
   for (const table of RECORD_TABLES) if (table !== 'wears') void client.prefetchQuery(tableQuery(table));
-  whenIdle(() => void client.prefetchQuery(tableQuery('wears')));
+  const thenWears = () => whenIdle(() => (client.isFetching() > 0 ? setTimeout(thenWears, ASKING) : void client.prefetchQuery(tableQuery('wears'))));
+  thenWears();
 }
+
+/** How soon it is looked again whether a page still reads, ms. */
+const ASKING = 100;
 
 export const usePeople = (): readonly Person[] => useTable('people');
 export const useBodies = (): readonly MeasurementSet[] => useTable('bodies');
@@ -123,6 +127,12 @@ export function useWearsOf(makeIds: readonly string[]): readonly Wear[] {
     queryKey: ['wears', 'of', key],
     queryFn: async (): Promise<readonly Wear[]> => (key === '' ? [] : db.wears.where('makeIds').anyOf(key.split(' ')).distinct().toArray()),
   }).data;
+}
+
+/** Reads all wears as soon as a page stands: it is going to ask for them. */
+export function useReadWears(): void {
+  const client = useQueryClient();
+  useEffect(() => void client.prefetchQuery(tableQuery('wears')), [client]);
 }
 
 /** How often each of a few makes was worn, estimates included, with the last day. */
