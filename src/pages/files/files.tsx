@@ -4,7 +4,6 @@ import { formatDistanceToNow, formatISO } from 'date-fns';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { toast } from 'react-toastify';
-import { proxy } from 'comlink';
 import { counted } from '../../core/units/counted';
 import { archiveWorker } from '../../data/archive/archive-worker';
 import { exportLedger } from '../../data/archive/ledger-file';
@@ -29,7 +28,8 @@ import { today } from '../../data/today';
 import { whyNot, attempt, choose } from '../../parts/save';
 import { saveFile } from '../../parts/save-file';
 import { SavedCopies } from './saved-copies';
-import { LongWorkBar, type LongWork } from './long-work-bar';
+import { LongWorkBar } from './long-work-bar';
+import { useLongWork } from './use-long-work';
 import { RoomInTheBrowser } from './room-in-the-browser';
 import { TablesForASpreadsheet } from './tables-for-a-spreadsheet';
 import { TwoLedgersTogether } from './two-ledgers-together';
@@ -64,17 +64,8 @@ export function Files() {
   const patterns = usePatterns();
   const fabrics = useFabrics();
   const [question, setQuestion] = useState<Question>();
-  const [work, setWork] = useState<{ readonly what: string; readonly done: number }>();
-  const busy = work !== undefined;
-  /** A work that shows how far it is, off the main thread. */
-  const longWork: LongWork = async (what, run) => {
-    setWork({ what, done: 0 });
-    try {
-      return await run(proxy((done: number) => setWork({ what, done })));
-    } finally {
-      setWork(undefined);
-    }
-  };
+  const { running, longWork } = useLongWork();
+  const busy = running !== undefined;
   const download = async () => {
     // What is entered while it is written is in no file yet.
     const at = Date.now();
@@ -122,7 +113,7 @@ export function Files() {
           <p className="mt-1 text-small text-ink2">
             The file is a zip that opens anywhere: a page of all makes, the pictures as they are, and everything else as documented text.
           </p>
-          {work && <LongWorkBar {...work} onStop={() => void archiveWorker().stop()} />}
+          {running && <LongWorkBar {...running} onStop={() => void archiveWorker().stop()} />}
           {(unsaved ?? 0) > 0 && <p className="mt-1">{unsaved === 1 ? 'One entry is' : `${unsaved} entries are`} in no file and no copy yet.</p>}
         </section>
         <SavedCopies busy={busy} longWork={longWork} />
