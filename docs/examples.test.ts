@@ -14,6 +14,7 @@ function files(folder: string): string[] {
 /** What an expression gives with the names given; undefined where it is none, or speaks of what stands elsewhere. */
 function worth(expression: string, names: Readonly<Record<string, unknown>>): { readonly value: unknown } | undefined {
   try {
+    // oxlint-disable-next-line typescript/no-implied-eval
     return { value: new Function(...Object.keys(names), `return (${expression});`)(...Object.values(names)) as unknown };
   } catch (error) {
     if (error instanceof SyntaxError || error instanceof ReferenceError) return undefined;
@@ -24,7 +25,7 @@ function worth(expression: string, names: Readonly<Record<string, unknown>>): { 
 /** Examples of one line, `call // result`, that need nothing but what their own file exports, the second part read as code too. */
 const examples = files(CORE).flatMap((path) =>
   [...readFileSync(path, 'utf8').matchAll(/^ \* @example (.+?) \/\/ (.+)$/gm)].flatMap(([, call = '', result = '']) => {
-    // eslint-disable-next-line @typescript-eslint/no-require-imports
+    // oxlint-disable-next-line typescript/no-require-imports
     const exported = require(path) as Record<string, unknown>;
     const found = worth(call, exported);
     const told = worth(result, {});

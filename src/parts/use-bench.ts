@@ -5,7 +5,7 @@ import { sittingsFrom, type Sitting } from '../core/schedule/sittings';
 import { underWay, type OnTheBench } from '../core/schedule/under-way';
 import { DAYS_AHEAD } from '../core/schedule/look-ahead';
 import { useFabrics, useLists, useMakes, usePatterns, usePlans, useTimes } from '../data/queries';
-import { today } from '../data/today';
+import { quarterNow, today } from '../data/today';
 
 /** The tables that the bench is listed from. */
 function useBenchTables() {
@@ -37,8 +37,6 @@ export function useInHand(): InHand {
 export function useSittings(): readonly Sitting[] {
   const times = useTimes();
   const day = today();
-  const clock = new Date();
-  // A quarter of an hour is as fine as a sitting is planned.
-  const now = clock.getHours() * 60 + Math.floor(clock.getMinutes() / 15) * 15;
+  const now = quarterNow();
   return useMemo(() => sittingsFrom(times, day, DAYS_AHEAD, now), [times, day, now]);
 }

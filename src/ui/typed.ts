@@ -75,7 +75,7 @@ export function useTyping(shown: string): Typing {
     before = undefined;
     input.focus();
     // Asked when the field comes, and then never again.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react/exhaustive-deps
   }, []);
   return {
     field,

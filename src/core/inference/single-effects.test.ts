@@ -25,14 +25,14 @@ test('one column that moves everything is found, with its size', () => {
 
 test('two that are the same cannot be told apart: both are named, and neither alone', () => {
   const [first] = findings(singleEffects(things(60, 15, 1, 3, true), { ...USUAL_PRIOR, between: 0.1 }), () => true);
-  expect([...(first?.columns ?? [])].sort()).toEqual([0, 1]);
+  expect(first?.columns.toSorted((a, b) => a - b)).toEqual([0, 1]);
   expect(first?.clear).toBe(true);
 });
 
 test('of two of which one is there where the other lacks, the lack of the second is named, and the size is that of the first', () => {
   const opposite = things(60, 15, 1, 3).map((t) => ({ ...t, x: [t.x[0] ?? 0, 1 - (t.x[0] ?? 0), ...t.x.slice(2)] }));
   const [first] = findings(singleEffects(opposite, { ...USUAL_PRIOR, between: 0.1 }), () => true);
-  expect([...(first?.columns ?? [])].sort()).toEqual([0, 1]);
+  expect(first?.columns.toSorted((a, b) => a - b)).toEqual([0, 1]);
   expect(first?.lacking).toEqual([first?.columns[1]]);
   expect(Math.abs(first?.middle ?? 0)).toBeGreaterThan(0.7);
   expect((first?.low ?? 0) * (first?.high ?? 0)).toBeGreaterThan(0);

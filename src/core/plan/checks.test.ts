@@ -304,7 +304,7 @@ describe('who it is for', () => {
   test('what would spoil the cut comes first, and no id stands twice', () => {
     const all = checksFor(request({ fabric: { pieces: [], nap: true, fibre: 'polyester', behaviour: 'sheds, bleeds', weight: 400 } }));
     const order = ['blocker', 'warning', 'info'];
-    expect(all.map((c) => order.indexOf(c.weight))).toEqual(all.map((c) => order.indexOf(c.weight)).sort());
+    expect(all.map((c) => order.indexOf(c.weight))).toEqual(all.map((c) => order.indexOf(c.weight)).sort((a, b) => a - b));
     expect(new Set(all.map((c) => c.id)).size).toBe(all.length);
     expect(all.map((c) => c.id)).toEqual(expect.arrayContaining(['heat', 'dust', 'dye', 'needles']));
   });

@@ -12,6 +12,7 @@ import { LinkButton } from '../../ui/button';
 import type { Make } from '../../core/records';
 import { db } from '../../data/database';
 import { openDemo } from '../../data/demo';
+import { today } from '../../data/today';
 import { useFabrics, useMakes, usePatterns, usePeople, useReadWears, useWearCountsOf, useTradeWords } from '../../data/queries';
 import { HalfLogged } from '../makes/half-logged';
 import { GarmentPicture } from '../../parts/garment-picture';
@@ -77,7 +78,7 @@ export function DayBook() {
     <>
       <PageHead
         title="Day book"
-        under={format(new Date(), 'EEEE, d MMMM yyyy')}
+        under={format(parseISO(today()), 'EEEE, d MMMM yyyy')}
         aside={
           <LinkButton quiet to={routes.tell}>
             Tell it: many makes at once

@@ -10,8 +10,8 @@ export interface Tried {
   readonly tried: (failed: string, act: () => Promise<void>) => Promise<void>;
 }
 
-/** @param field for files; emptied after each act, so that the same file can be chosen again */
-export function useTried(field?: RefObject<HTMLInputElement | null>): Tried {
+/** @param fieldRef for files; emptied after each act, so that the same file can be chosen again */
+export function useTried(fieldRef?: RefObject<HTMLInputElement | null>): Tried {
   const [problem, setProblem] = useState<string>();
   const tried = async (failed: string, act: () => Promise<void>) => {
     setProblem(undefined);
@@ -20,7 +20,7 @@ export function useTried(field?: RefObject<HTMLInputElement | null>): Tried {
     } catch (error) {
       setProblem(`${failed}: ${whyNot(error)}`);
     } finally {
-      if (field?.current) field.current.value = '';
+      if (fieldRef?.current) fieldRef.current.value = '';
     }
   };
   return { problem, refuse: setProblem, tried };

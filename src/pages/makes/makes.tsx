@@ -166,7 +166,7 @@ export function Makes() {
     [fabrics, unit, inWords],
   );
   // The table hands out functions that cannot be remembered safely; nothing here is compiled to do so.
-  // eslint-disable-next-line react-hooks/incompatible-library
+  // oxlint-disable-next-line react/incompatible-library
   const table = useReactTable({
     data: shown,
     columns,

@@ -63,7 +63,7 @@ export function PracticePage() {
       gone = true;
     };
     // A new picture is taken when it is asked for, not with every figure that is typed.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react/exhaustive-deps
   }, [measurer, scene, shots]);
   if (!scene) return null;
   return (

@@ -64,7 +64,7 @@ export function Stash() {
   useEffect(() => {
     if (wanted) void add();
     // Asked once, when the address says so.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react/exhaustive-deps
   }, [wanted]);
   const rows = inStash(fabrics, enough ? { ...filter, enough } : filter).sort((a, b) => a.name.localeCompare(b.name));
 
