@@ -7,6 +7,8 @@ export default {
   testTimeout: 120_000,
   // Looked up in the sandbox of a test file it is slow, and most of what is tested reckons.
   sandboxInjectedGlobals: ['Math'],
+  // Every test file has a sandbox of its own, which goes with it; to take it apart first is half of the work of some of them.
+  testEnvironmentOptions: { globalsCleanup: 'off' },
   setupFiles: ['<rootDir>/scripts/property-seed.ts', '<rootDir>/scripts/browser-here.ts'],
   // Jest reads no modules of packages: it takes other builds of the same.
   moduleNameMapper: {
