@@ -137,64 +137,62 @@ class Device {
 
 const note = (id: string, words: string) => ({ id, kind: 'tip', words }) as const;
 
-function common(): Record<TableName, Loose[]> {
-  const ledger = Ledger.parse({
-    people: [
-      { id: 'person', name: 'Maren' },
-      { id: 'other', name: 'Anselm' },
-    ],
-    bodies: [{ id: 'body', personId: 'person', date: '2025-01-01', measures: { bust: 90 } }],
-    patterns: [
-      SAMPLE_PATTERN,
-      {
-        ...SAMPLE_PATTERN,
-        id: 'joined',
-        name: 'the Sunday blouse',
-        charts: [],
-        collectionId: 'book',
-        joins: [{ patternId: 'pattern', viewId: 'view', zones: ['bust'], pieces: 'front' }],
-        offers: { length: ['short', 'long'] },
-        reports: [{ id: 'r1', words: 'runs long', zone: 'sleeve', direction: 1 }],
-      },
-    ],
-    fabrics: [blankFabric('linen', 'washed linen'), blankFabric('twill', 'slate twill')],
-    makes: [
-      sampleMake(1, { fabrics: [], notes: [{ ...note('n1', 'clip the curve') }] }),
-      sampleMake(2, { fabrics: [{ id: 'use', fabricId: 'linen', part: 'main', length: 120 }] }),
-      {
-        ...sampleMake(3, {
-          fabrics: [],
-          setId: 'set',
-          notes: [{ ...note('n1', 'starch it'), about: [{ of: 'fabrics like it', fabricId: 'linen' }], link: 'https://example.org/starch' }],
-          bought: { what: 'a maxi dress', price: { minor: 900, currency: 'EUR' } },
-          cameOut: [{ id: 'o1', fabricId: 'linen', length: 40, width: 90 }],
-        }),
-        sources: [],
-        name: 'cut down',
-        garment: 'skirt',
-        kind: 'refashion',
-      },
-    ],
-    lists: [{ id: 'list', name: 'spring', added: '2025-01-01' }],
-    plans: [
-      { ...freePlan('free', 'person', 'shorten the dress', '2025-02-01'), refashionOf: 'make-1', setId: 'set', listId: 'list' },
-      { ...blankPlan('joining', 'person', 'joined', 'view', '2025-02-01'), joins: [{ patternId: 'pattern', viewId: 'view', zones: ['sleeve'] }] },
-    ],
-    sets: [{ id: 'set', name: 'a skirt with its overskirt' }],
-    collections: [{ id: 'book', name: 'Harbour Quarterly 14', kind: 'magazine issue', price: { minor: 1290, currency: 'EUR' } }],
-    times: [{ id: 'saturday', kind: 'usual', weekday: 6, minutes: 180 }],
-    occasions: [{ id: 'wedding', personId: 'other', name: 'the wedding', date: '2026-07-17' }],
-    wears: [{ id: 'wear', date: '2025-03-01', makeIds: ['make-1'] }],
-    pictures: [
-      { id: 'picture', makeId: 'make-1', side: 'front', type: 'image/png', file: 'pictures/1.png' },
-      { id: 'of a note', makeId: 'make-3', noteId: 'n1', side: 'detail', type: 'image/png', file: 'pictures/2.png' },
-      { id: 'of a pattern', patternId: 'joined', side: 'line drawing', type: 'image/png', file: 'pictures/3.png' },
-      { id: 'of a plan', planId: 'free', side: 'front', type: 'image/png', file: 'pictures/4.png' },
-    ],
-  });
-  return ledger;
-}
-const device = (name: string) => new Device(name, common());
+/** What all devices begin with. Records are replaced there and never changed, so that they can share them. */
+const COMMON: Record<TableName, Loose[]> = Ledger.parse({
+  people: [
+    { id: 'person', name: 'Maren' },
+    { id: 'other', name: 'Anselm' },
+  ],
+  bodies: [{ id: 'body', personId: 'person', date: '2025-01-01', measures: { bust: 90 } }],
+  patterns: [
+    SAMPLE_PATTERN,
+    {
+      ...SAMPLE_PATTERN,
+      id: 'joined',
+      name: 'the Sunday blouse',
+      charts: [],
+      collectionId: 'book',
+      joins: [{ patternId: 'pattern', viewId: 'view', zones: ['bust'], pieces: 'front' }],
+      offers: { length: ['short', 'long'] },
+      reports: [{ id: 'r1', words: 'runs long', zone: 'sleeve', direction: 1 }],
+    },
+  ],
+  fabrics: [blankFabric('linen', 'washed linen'), blankFabric('twill', 'slate twill')],
+  makes: [
+    sampleMake(1, { fabrics: [], notes: [{ ...note('n1', 'clip the curve') }] }),
+    sampleMake(2, { fabrics: [{ id: 'use', fabricId: 'linen', part: 'main', length: 120 }] }),
+    {
+      ...sampleMake(3, {
+        fabrics: [],
+        setId: 'set',
+        notes: [{ ...note('n1', 'starch it'), about: [{ of: 'fabrics like it', fabricId: 'linen' }], link: 'https://example.org/starch' }],
+        bought: { what: 'a maxi dress', price: { minor: 900, currency: 'EUR' } },
+        cameOut: [{ id: 'o1', fabricId: 'linen', length: 40, width: 90 }],
+      }),
+      sources: [],
+      name: 'cut down',
+      garment: 'skirt',
+      kind: 'refashion',
+    },
+  ],
+  lists: [{ id: 'list', name: 'spring', added: '2025-01-01' }],
+  plans: [
+    { ...freePlan('free', 'person', 'shorten the dress', '2025-02-01'), refashionOf: 'make-1', setId: 'set', listId: 'list' },
+    { ...blankPlan('joining', 'person', 'joined', 'view', '2025-02-01'), joins: [{ patternId: 'pattern', viewId: 'view', zones: ['sleeve'] }] },
+  ],
+  sets: [{ id: 'set', name: 'a skirt with its overskirt' }],
+  collections: [{ id: 'book', name: 'Harbour Quarterly 14', kind: 'magazine issue', price: { minor: 1290, currency: 'EUR' } }],
+  times: [{ id: 'saturday', kind: 'usual', weekday: 6, minutes: 180 }],
+  occasions: [{ id: 'wedding', personId: 'other', name: 'the wedding', date: '2026-07-17' }],
+  wears: [{ id: 'wear', date: '2025-03-01', makeIds: ['make-1'] }],
+  pictures: [
+    { id: 'picture', makeId: 'make-1', side: 'front', type: 'image/png', file: 'pictures/1.png' },
+    { id: 'of a note', makeId: 'make-3', noteId: 'n1', side: 'detail', type: 'image/png', file: 'pictures/2.png' },
+    { id: 'of a pattern', patternId: 'joined', side: 'line drawing', type: 'image/png', file: 'pictures/3.png' },
+    { id: 'of a plan', planId: 'free', side: 'front', type: 'image/png', file: 'pictures/4.png' },
+  ],
+});
+const device = (name: string) => new Device(name, { ...COMMON });
 
 /** A ledger in an order of its own, to be compared. */
 function shown({ tables, history }: Side) {
