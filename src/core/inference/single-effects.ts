@@ -134,7 +134,10 @@ function fit(seen: readonly Seen[], raw: Raw, between: number, { effects: many, 
   const y = raw.y.map((v) => v - middle);
   const weighted = columns.map((column) => column.map((v, i) => v * weights[i]!));
   // All that the turns ask of the things seen: how columns go with each other, and with y. Thousands of garments are gone through once.
-  const together = columns.map((_, j) => columns.slice(0, j + 1).map((other) => product(weighted[j], other)));
+  const together = columns.map(() => new Float64Array(count));
+  columns.forEach((column, j) => {
+    for (let k = 0; k <= j; k++) together[j]![k] = together[k]![j] = product(weighted[k], column);
+  });
   const withY = weighted.map((column) => product(column, y));
   const share = (1 - none) / Math.max(1, count);
   const slab = sd * sd;
@@ -147,14 +150,10 @@ function fit(seen: readonly Seen[], raw: Raw, between: number, { effects: many, 
     moved = 0;
     for (let l = 0; l < many; l++) {
       const own = told[l] ?? [];
-      const others = sum.map((v, j) => v - (own[j] ?? 0));
+      const others = Float64Array.from(sum, (v, j) => v - (own[j] ?? 0));
       const [mean, variance, logs]: [number[], number[], number[]] = [[], [], []];
       for (let j = 0; j < count; j++) {
-        let score = withY[j] ?? 0;
-        for (let k = 0; k < count; k++) {
-          const by = others[k] ?? 0;
-          if (by !== 0) score -= by * ((k <= j ? together[j]?.[k] : together[k]?.[j]) ?? 0);
-        }
+        const score = (withY[j] ?? 0) - product(together[j], others);
         const spread = 1 / ((together[j]?.[j] ?? 0) + 1 / slab);
         variance.push(spread);
         mean.push(spread * score);
