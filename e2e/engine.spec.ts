@@ -1,5 +1,7 @@
 import { expect, test, type Page } from './test';
 
+test.use({ ownContext: true });
+
 /** Puts words before the worker's own: they run before it listens. */
 async function workerWith(page: Page, words: string) {
   await page.route('**/assets/engine.worker*.js', async (route) => {

@@ -183,26 +183,30 @@ test('a file with the signs of markup in its words shows them as words', async (
   expect(await page.title()).not.toBe('reached');
 });
 
-test('a ledger that the browser does not give out: the page says so, and saves what can be read', async ({ page }) => {
-  await page.goto('/');
-  await expect(page.getByText('Latest makes')).toBeVisible();
-  // The database opens for nobody who names a version, as the app does.
-  await page.addInitScript(() => {
-    const open = IDBFactory.prototype.open;
-    IDBFactory.prototype.open = function (name, version) {
-      if (version !== undefined) throw new DOMException('Internal error opening backing store', 'UnknownError');
-      return open.call(this, name);
-    };
+test.describe('where the browser fails', () => {
+  test.use({ ownContext: true });
+
+  test('a ledger that the browser does not give out: the page says so, and saves what can be read', async ({ page }) => {
+    await page.goto('/');
+    await expect(page.getByText('Latest makes')).toBeVisible();
+    // The database opens for nobody who names a version, as the app does.
+    await page.addInitScript(() => {
+      const open = IDBFactory.prototype.open;
+      IDBFactory.prototype.open = function (name, version) {
+        if (version !== undefined) throw new DOMException('Internal error opening backing store', 'UnknownError');
+        return open.call(this, name);
+      };
+    });
+    await page.reload();
+    await expect(page.getByRole('heading', { name: 'The ledger cannot be opened' })).toBeVisible();
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: 'Save what can be read to a file' }).click(),
+    ]);
+    const saved = JSON.parse(await readFile(await download.path(), 'utf8')) as { makes: unknown[] };
+    expect(saved.makes.length).toBeGreaterThan(40);
+    await expect(page.getByText('All of its records are in the file.')).toBeVisible();
   });
-  await page.reload();
-  await expect(page.getByRole('heading', { name: 'The ledger cannot be opened' })).toBeVisible();
-  const [download] = await Promise.all([
-    page.waitForEvent('download'),
-    page.getByRole('button', { name: 'Save what can be read to a file' }).click(),
-  ]);
-  const saved = JSON.parse(await readFile(await download.path(), 'utf8')) as { makes: unknown[] };
-  expect(saved.makes.length).toBeGreaterThan(40);
-  await expect(page.getByText('All of its records are in the file.')).toBeVisible();
 });
 
 test('a window left open on an older layout writes nothing more and says so; what is there stays', async ({ page }) => {

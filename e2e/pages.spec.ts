@@ -232,12 +232,16 @@ test('an address that leads nowhere says so, and the way back', async ({ page })
   await expect(page.getByRole('heading', { name: 'Day book' })).toBeVisible();
 });
 
-test('nothing is asked of any other machine', async ({ page }) => {
-  const asked: string[] = [];
-  page.on('request', (r) => asked.push(r.url()));
-  for (const path of ['/', '/makes', '/patterns/pattern-skerry', '/stash', '/line', '/wear', '/statements']) {
-    await page.goto(path);
-    await page.waitForLoadState('networkidle');
-  }
-  expect(asked.filter((url) => !/^(http:\/\/127\.0\.0\.1:|data:|blob:)/.test(url))).toEqual([]);
+test.describe('listened to', () => {
+  test.use({ ownContext: true });
+
+  test('nothing is asked of any other machine', async ({ page }) => {
+    const asked: string[] = [];
+    page.on('request', (r) => asked.push(r.url()));
+    for (const path of ['/', '/makes', '/patterns/pattern-skerry', '/stash', '/line', '/wear', '/statements']) {
+      await page.goto(path);
+      await page.waitForLoadState('networkidle');
+    }
+    expect(asked.filter((url) => !/^(http:\/\/127\.0\.0\.1:|data:|blob:)/.test(url))).toEqual([]);
+  });
 });

@@ -2,10 +2,13 @@ import { test as base, type BrowserContext, type Page } from '@playwright/test';
 
 export { expect, type Page, type TestInfo } from '@playwright/test';
 
-/** A context that the tests of one worker share, with the demo as it is kept in it while nothing was written; else undefined. */
+/** A context that the tests of one worker share. */
 interface Shared {
   readonly context: BrowserContext;
+  /** The demo as it is kept in it while nothing was written; else undefined. */
   demo: string | undefined;
+  /** The page of the test before, as good as new: a browser takes longer to make another than to load the app in it. */
+  page: Page | undefined;
 }
 
 /** Through the first visit's front door into the demo, where there is no ledger yet. */
@@ -103,24 +106,34 @@ async function keepAsOpened(page: Page): Promise<string | undefined> {
   return kept !== undefined && (await copied(page, 'aside').catch(() => false)) ? kept : undefined;
 }
 
-/** The context as another test would find it: no pages, and nothing kept at the app's address unless that is the demo as it was opened. */
-async function cleared(shared: Shared, origin: string) {
+/** Puts the context as another test would find it: one page or none, and nothing kept at the app's address unless that is the demo as it was opened. */
+async function clear(shared: Shared, origin: string) {
   const { context } = shared;
   const left = context.pages().find((page) => page.url().startsWith(origin));
   const kept = shared.demo !== undefined && left ? await keptIn(left).catch(() => undefined) : undefined;
-  for (const page of context.pages()) await page.close();
+  for (const page of context.pages()) if (page !== left) await page.close();
   await context.unrouteAll({ behavior: 'ignoreErrors' });
-  if (kept !== undefined && kept === shared.demo) return;
-  const page = await context.newPage();
+  const page = left ?? (await context.newPage());
+  shared.page = page;
   // A picture of the app's: at its address, and none of it running.
   await page.goto(`${origin}/icon-192.png`);
-  if (shared.demo === undefined || !(await copied(page, 'back').catch(() => false))) {
-    shared.demo = undefined;
-    const session = await context.newCDPSession(page);
-    await session.send('Storage.clearDataForOrigin', { origin, storageTypes: 'all' });
-  }
-  await page.close();
+  await page.evaluate(() => sessionStorage.clear());
+  await page.emulateMedia({ media: null, colorScheme: null, reducedMotion: null });
+  await page.mouse.move(0, 0);
+  if (kept !== undefined && kept === shared.demo) return;
+  if (shared.demo !== undefined && (await copied(page, 'back').catch(() => false))) return;
+  shared.demo = undefined;
+  const session = await context.newCDPSession(page);
+  await session.send('Storage.clearDataForOrigin', { origin, storageTypes: 'all' });
+  await session.detach();
 }
+
+/** What stays with a page or with its context, whoever comes next. */
+const refused = (): never => {
+  throw new Error(
+    'A test that listens to the browser, stands between it and the server, or sets the clock, asks for a context of its own: `ownContext`.',
+  );
+};
 
 /** The day on which all tests are done: the demo's children grow and its garments age by the calendar, whenever and wherever it is looked at. */
 const TODAY = new Date('2026-11-28T12:00:00');
@@ -168,10 +181,8 @@ export const test = base.extend<{ chooses: boolean; ownContext: boolean }, { sha
       const { viewport, locale, serviceWorkers, baseURL } = project.use;
       const context = await browser.newContext({ viewport, locale, serviceWorkers, baseURL });
       await onTheDay(context);
-      // A clock that is set stays set for all the tests that come after in this context, whichever those are.
-      for (const set of ['install', 'setFixedTime', 'setSystemTime'] as const)
-        context.clock[set] = () => Promise.reject(new Error('A test that sets the clock asks for a context of its own: `ownContext`.'));
-      await use({ context, demo: undefined });
+      for (const set of ['install', 'setFixedTime', 'setSystemTime'] as const) context.clock[set] = refused;
+      await use({ context, demo: undefined, page: undefined });
       await context.close();
     },
     { scope: 'worker' },
@@ -185,9 +196,10 @@ export const test = base.extend<{ chooses: boolean; ownContext: boolean }, { sha
       return;
     }
     await use(shared.context);
-    await cleared(shared, new URL(baseURL ?? '').origin);
+    await clear(shared, new URL(baseURL ?? '').origin);
   },
-  page: async ({ page, context, shared, viewport, chooses }, use) => {
+  page: async ({ context, shared, viewport, chooses }, use) => {
+    const page = (context === shared.context && shared.page) || (await context.newPage());
     if (viewport) await page.setViewportSize(viewport);
     const kept = () => page.waitForFunction(() => document.documentElement.dataset['keeping'] === undefined);
     let begun = false;
@@ -208,6 +220,9 @@ export const test = base.extend<{ chooses: boolean; ownContext: boolean }, { sha
       await kept();
       return reload(...how);
     };
+    if (context === shared.context) for (const name of ['on', 'once', 'route', 'addInitScript'] as const) page[name] = refused;
     await use(page);
+    // The page's own again, for the test to come.
+    for (const name of ['goto', 'reload'] as const) Reflect.deleteProperty(page, name);
   },
 });
