@@ -27,8 +27,10 @@ const readJson = (file) => {
 const failedSteps = [];
 const step = async (name, command, args, env) => {
   console.log(`\n— ${name}`);
+  const begun = performance.now();
   const child = spawn(command, args, { cwd: ROOT, stdio: 'inherit', env: { ...process.env, ...env }, shell: process.platform === 'win32' });
   const [code] = await once(child, 'exit');
+  console.log(`— ${name}: ${Math.round((performance.now() - begun) / 1000)} s`);
   if (code !== 0) failedSteps.push(name);
 };
 // Lint and types are done in a third of the time that the unit tests take; those have both cores for the rest of it.
