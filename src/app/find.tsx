@@ -17,6 +17,7 @@ import { choose, save } from '../parts/save';
 import type { Answers } from '../core/shorthand/chip';
 import { counted } from '../core/units/counted';
 import { LineChips, openQuestions, toFirstQuestion } from '../parts/line-chips';
+import { LineRemarks } from '../parts/line-remarks';
 import { useLineContext } from '../parts/use-line-context';
 import { Button } from '../ui/button';
 import { KeyCap } from '../ui/key-cap';
@@ -353,11 +354,7 @@ export function Find({ text, onText: setText }: { text: string; onText: (text: s
               ))}
             </p>
           )}
-          {line.remarks.map((remark) => (
-            <p key={remark} className="mt-2 text-ink2 italic">
-              {remark}
-            </p>
-          ))}
+          <LineRemarks remarks={line.remarks} />
           {questions > 0 && (
             <p className="mt-2" role="status">
               {counted(questions, 'question')} first<span className="max-sm:hidden">: Enter, then the digit of what is meant</span>.

@@ -8,6 +8,7 @@ import type { Answers, Chip, Understood } from './chip';
 import { entryFromLine } from './entry-from-line';
 import { lineContextOf } from './line-context';
 import { readLine } from './read-line';
+import type { LineRemark } from './remark-words';
 import type { LineContext } from './sentence';
 
 /** The tables of a ledger that lines speak of. */
@@ -29,7 +30,7 @@ export interface ReadMake {
   readonly draft: LogDraft | undefined;
   /** The version from which the cut is carried on. */
   readonly carriedFrom: number | undefined;
-  readonly remarks: readonly string[];
+  readonly remarks: readonly LineRemark[];
 }
 
 export interface ReadOptions {

@@ -5,6 +5,7 @@ import type { Answers } from './chip';
 import { completions } from './complete';
 import { entryFromLine } from './entry-from-line';
 import { readLine } from './read-line';
+import { remarkWords } from './remark-words';
 import type { LineContext } from './sentence';
 
 const CONTEXT: LineContext = {
@@ -171,7 +172,8 @@ test('as drafted takes away what the last version had, and not what the line say
 test('a version that is not the next one is remarked upon and entered as the next', () => {
   const { make, remarks } = entry('sandbar blouse 7 C');
   expect(make.version).toBe(2);
-  expect(remarks).toEqual(['The line says version 7; by the ledger this is version 2, and so it is entered.']);
+  expect(remarks).toEqual([{ is: 'another version', said: 7, entered: 2 }]);
+  expect(remarks.map(remarkWords)).toEqual(['The line says version 7; by the ledger this is version 2, and so it is entered.']);
   expect(entry('sandbar blouse 2 C').remarks).toEqual([]);
 });
 

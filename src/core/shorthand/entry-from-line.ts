@@ -7,6 +7,7 @@ import { blankFabric } from '../records/blank';
 import { structureNamed } from '../records/garment-named';
 import { formatMoney } from '../units/money';
 import type { Chip, Understood } from './chip';
+import type { LineRemark } from './remark-words';
 import type { LineContext } from './sentence';
 
 /** A make that a line amounts to, with what is not part of the make itself. */
@@ -21,7 +22,7 @@ export interface LineEntry {
   /** A set that the line names first. */
   readonly newSet?: SewnSet;
   /** What the sewist should know before it is entered. */
-  readonly remarks: readonly string[];
+  readonly remarks: readonly LineRemark[];
 }
 
 type Of<K extends Understood['is']> = Extract<Understood, { readonly is: K }>;
@@ -82,7 +83,7 @@ export function entryFromLine(
   const said = new Map<ZoneId, ZoneSaid>();
   const newFabrics: Fabric[] = [];
   let newSet: SewnSet | undefined;
-  const remarks: string[] = [];
+  const remarks: LineRemark[] = [];
   const words: string[] = [];
   const judged: string[] = [];
   const note = (kind: Make['notes'][number]['kind'], text: string, about: readonly NoteSubject[] = []) => {
@@ -101,8 +102,7 @@ export function entryFromLine(
       case 'new person':
         break;
       case 'version':
-        if (u.version !== start.version)
-          remarks.push(`The line says version ${u.version}; by the ledger this is version ${start.version}, and so it is entered.`);
+        if (u.version !== start.version) remarks.push({ is: 'another version', said: u.version, entered: start.version });
         break;
       case 'quantity':
         make = { ...make, quantity: u.quantity };
@@ -161,7 +161,7 @@ export function entryFromLine(
         else {
           make = { ...make, kind: 'refashion' };
           words.push(text);
-          remarks.push('What it was made over from is not in the ledger: it is kept in words.');
+          remarks.push({ is: 'made over from unknown' });
         }
         break;
       }
@@ -199,7 +199,7 @@ export function entryFromLine(
         break;
       case 'wears':
         if (u.wears > 0) seen = { at: 'worn', wears: u.wears };
-        else remarks.push('Never worn: that no wear is entered says so.');
+        else remarks.push({ is: 'never worn' });
         break;
       case 'time':
         make = { ...make, times: [...make.times, { id: newId(), phase: u.phase, minutes: u.minutes }] };
@@ -261,7 +261,7 @@ export function entryFromLine(
   // A verdict says how much it is liked: without that, what else was said of it stays in its own words.
   if (judged.length > 0 && verdict.love === undefined) {
     words.push(...judged);
-    remarks.push('How much you like it is not said: what you say of it is kept as words until you do.');
+    remarks.push({ is: 'liking not said' });
   }
   if (words.length > 0) make = { ...make, remark: words.join(' … ') };
   return { make, seen, said: [...said.values()], verdict, newFabrics, ...(newSet ? { newSet } : {}), remarks };

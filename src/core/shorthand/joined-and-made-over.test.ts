@@ -72,7 +72,7 @@ describe('what is made over', () => {
     expect(from('blouse refashioned from the tidewater shirt')).toMatchObject({ version: Math.max(...versions) });
     const none = read('blouse refashioned from the tidewater shirt version 40');
     expect(none.draft!.make).toMatchObject({ kind: 'refashion', remark: 'refashioned from the tidewater shirt version 40' });
-    expect(none.remarks).toEqual(['What it was made over from is not in the ledger: it is kept in words.']);
+    expect(none.remarks).toEqual([{ is: 'made over from unknown' }]);
   });
 
   test('in an empty ledger it comes with whoever sewed it', () => {

@@ -17,6 +17,7 @@ import { newId } from '../../data/new-id';
 import { usePerson } from '../../data/queries';
 import { ComesWith } from '../../parts/comes-with';
 import { LineChips, openQuestions, toFirstQuestion } from '../../parts/line-chips';
+import { LineRemarks } from '../../parts/line-remarks';
 import { choose, save } from '../../parts/save';
 import { useLineContext, useLineTables } from '../../parts/use-line-context';
 import { routes } from '../../routes';
@@ -227,11 +228,7 @@ function TellingItem({
       </div>
       <LineChips chips={chips} context={context} answers={item.answers} onAnswers={onAnswers} onAllAnswered={onAllAnswered} />
       {draft && <ComesWith draft={draft} />}
-      {remarks.map((remark) => (
-        <p key={remark} className="mt-1 text-ink2 italic">
-          {remark}
-        </p>
-      ))}
+      <LineRemarks remarks={remarks} />
     </>
   );
 }

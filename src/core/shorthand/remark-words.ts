@@ -1,0 +1,26 @@
+/** What the sewist should know before a line is entered. */
+export type LineRemark =
+  | { readonly is: 'another version'; readonly said: number; readonly entered: number }
+  /** It was made over from something that the ledger does not know. */
+  | { readonly is: 'made over from unknown' }
+  | { readonly is: 'never worn' }
+  /** A verdict without how much it is liked. */
+  | { readonly is: 'liking not said' };
+
+/**
+ * A remark in words.
+ *
+ * @example remarkWords({ is: 'never worn' }) // 'Never worn: that no wear is entered says so.'
+ */
+export function remarkWords(remark: LineRemark): string {
+  switch (remark.is) {
+    case 'another version':
+      return `The line says version ${remark.said}; by the ledger this is version ${remark.entered}, and so it is entered.`;
+    case 'made over from unknown':
+      return 'What it was made over from is not in the ledger: it is kept in words.';
+    case 'never worn':
+      return 'Never worn: that no wear is entered says so.';
+    case 'liking not said':
+      return 'How much you like it is not said: what you say of it is kept as words until you do.';
+  }
+}
