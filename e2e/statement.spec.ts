@@ -9,31 +9,33 @@ const saved = async (page: Page, button: string) => {
   return (await download).path();
 };
 
-test.use({ ownContext: true });
+test.describe('at the end of the year, and offline', () => {
+  test.use({ ownContext: true });
 
-test('a statement of a year is saved as a web page that stands alone, and opened', async ({ page, context }) => {
-  await page.clock.setFixedTime(new Date('2026-12-20T18:00:00'));
-  await page.goto('/statements');
-  await page.getByRole('radio', { name: 'year' }).click();
-  await expect(page.getByRole('heading', { level: 1, name: 'Statement: 2026' })).toBeVisible();
-  await expect(page.getByRole('img', { name: /, front$/ }).first()).toBeVisible();
-  await expect(page.getByRole('heading', { name: 'Money' })).toBeHidden();
-  const shy = await saved(page, 'Save as a web page');
-  expect(readFileSync(shy, 'utf8')).not.toMatch(/EUR|https?:\/\/(?!www\.w3\.org)/);
-  await page.getByLabel('with prices').click();
-  await expect(page.getByRole('heading', { name: 'Money' })).toBeVisible();
-  const path = await saved(page, 'Save as a web page');
+  test('a statement of a year is saved as a web page that stands alone, and opened', async ({ page, context }) => {
+    await page.clock.setFixedTime(new Date('2026-12-20T18:00:00'));
+    await page.goto('/statements');
+    await page.getByRole('radio', { name: 'year' }).click();
+    await expect(page.getByRole('heading', { level: 1, name: 'Statement: 2026' })).toBeVisible();
+    await expect(page.getByRole('img', { name: /, front$/ }).first()).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Money' })).toBeHidden();
+    const shy = await saved(page, 'Save as a web page');
+    expect(readFileSync(shy, 'utf8')).not.toMatch(/EUR|https?:\/\/(?!www\.w3\.org)/);
+    await page.getByLabel('with prices').click();
+    await expect(page.getByRole('heading', { name: 'Money' })).toBeVisible();
+    const path = await saved(page, 'Save as a web page');
 
-  await context.setOffline(true);
-  const opened = await context.newPage();
-  const html = `${path}.html`;
-  copyFileSync(path, html);
-  await opened.goto(pathToFileURL(html).href);
-  await expect(opened.getByRole('heading', { level: 1, name: 'Statement: 2026' })).toBeVisible();
-  await expect(opened.getByText(/EUR/).first()).toBeVisible();
-  const drawn = await opened.locator('figure img').evaluateAll((all) => all.map((i) => (i as HTMLImageElement).naturalWidth));
-  expect(drawn.length).toBeGreaterThan(4);
-  expect(Math.min(...drawn)).toBeGreaterThan(0);
+    await context.setOffline(true);
+    const opened = await context.newPage();
+    const html = `${path}.html`;
+    copyFileSync(path, html);
+    await opened.goto(pathToFileURL(html).href);
+    await expect(opened.getByRole('heading', { level: 1, name: 'Statement: 2026' })).toBeVisible();
+    await expect(opened.getByText(/EUR/).first()).toBeVisible();
+    const drawn = await opened.locator('figure img').evaluateAll((all) => all.map((i) => (i as HTMLImageElement).naturalWidth));
+    expect(drawn.length).toBeGreaterThan(4);
+    expect(Math.min(...drawn)).toBeGreaterThan(0);
+  });
 });
 
 test('printed on A4 and on Letter it goes over pages and nothing of the frame is printed', async ({ page }) => {

@@ -14,8 +14,6 @@ Puffin pinafore 122 for Tilda, worn 3 times
 - Nocturne skirt 40, waist right, 6 hours
 - Bollard overshirt L for Anselm, gave up at the collar`;
 
-test.use({ ownContext: true });
-
 test('a notebook page of eight makes: questions by their digits, a reload in the middle, all of it one act and one undo', async ({ page }) => {
   await page.goto('/tell');
   await page.getByLabel('What did you sew?').fill(NOTEBOOK);
@@ -102,15 +100,19 @@ test('a question in the line: Enter goes to it, a digit answers, and the make ha
   await expect(page.getByText(/Meant in version \d: next time in wool/)).toBeVisible();
 });
 
-test('several makes pasted into the line are told on their own page', async ({ page, context }) => {
-  await context.grantPermissions(['clipboard-read', 'clipboard-write']);
-  await page.goto('/');
-  await page.keyboard.press('/');
-  await page.evaluate(() => navigator.clipboard.writeText('Tidewater shirt C, love 4\nGangway trousers 40'));
-  await page.getByRole('combobox', { name: LINE }).focus();
-  await page.keyboard.press('Control+v');
-  await expect(page.getByRole('heading', { name: 'Tell it' })).toBeVisible();
-  await expect(page.getByText('2 makes · nothing is asked')).toBeVisible();
+test.describe('with leave to paste', () => {
+  test.use({ ownContext: true });
+
+  test('several makes pasted into the line are told on their own page', async ({ page, context }) => {
+    await context.grantPermissions(['clipboard-read', 'clipboard-write']);
+    await page.goto('/');
+    await page.keyboard.press('/');
+    await page.evaluate(() => navigator.clipboard.writeText('Tidewater shirt C, love 4\nGangway trousers 40'));
+    await page.getByRole('combobox', { name: LINE }).focus();
+    await page.keyboard.press('Control+v');
+    await expect(page.getByRole('heading', { name: 'Tell it' })).toBeVisible();
+    await expect(page.getByText('2 makes · nothing is asked')).toBeVisible();
+  });
 });
 
 test.describe('on a phone', () => {

@@ -7,7 +7,7 @@ interface Shared {
   readonly context: BrowserContext;
   /** The demo as it is kept in it while nothing was written; else undefined. */
   demo: string | undefined;
-  /** The page of the test before, as good as new: a browser takes longer to make another than to load the app in it. */
+  /** The page that tests hand on, as good as new: a browser takes longer to make another than to load the app in it. */
   page: Page | undefined;
 }
 
@@ -106,15 +106,20 @@ async function keepAsOpened(page: Page): Promise<string | undefined> {
   return kept !== undefined && (await copied(page, 'aside').catch(() => false)) ? kept : undefined;
 }
 
-/** Puts the context as another test would find it: one page or none, and nothing kept at the app's address unless that is the demo as it was opened. */
+/** The page that tests hand on; another where one closed it. */
+async function pageOf(shared: Shared): Promise<Page> {
+  if (!shared.page || shared.page.isClosed()) shared.page = await shared.context.newPage();
+  return shared.page;
+}
+
+/** Puts the context as another test would find it: one page, and nothing kept at the app's address unless that is the demo as it was opened. */
 async function clear(shared: Shared, origin: string) {
   const { context } = shared;
-  const left = context.pages().find((page) => page.url().startsWith(origin));
-  const kept = shared.demo !== undefined && left ? await keptIn(left).catch(() => undefined) : undefined;
-  for (const page of context.pages()) if (page !== left) await page.close();
+  const open = context.pages().find((page) => page.url().startsWith(origin));
+  const kept = shared.demo !== undefined && open ? await keptIn(open).catch(() => undefined) : undefined;
+  for (const page of context.pages()) if (page !== shared.page) await page.close();
   await context.unrouteAll({ behavior: 'ignoreErrors' });
-  const page = left ?? (await context.newPage());
-  shared.page = page;
+  const page = await pageOf(shared);
   // A picture of the app's: at its address, and none of it running.
   await page.goto(`${origin}/icon-192.png`);
   await page.evaluate(() => sessionStorage.clear());
@@ -170,8 +175,9 @@ async function asByALink(page: Page, path: string): Promise<boolean> {
  * than any hand, waits for it. And one that comes by the front door looks round in the demo, unless it is that choice which is tested.
  *
  * Tests of one worker share a context, put back between them to the demo as it was opened: to open it anew takes a test longer than most of
- * what it looks at. For the same reason `goto` goes on within the app where that is open, as a link does; `reload` loads it. One that sets the clock, goes offline, is given leave to something or has a server of its own asks for a
- * context of its own, and so does one that chooses how to begin.
+ * what it looks at. They hand on their page too. For the same reason `goto` goes on within the app where that is open, as a link does;
+ * `reload` loads it. One that sets the clock, goes offline, listens to the browser or stands between it and the server, is given leave to
+ * something or has a server of its own asks for a context of its own, and so does one that chooses how to begin.
  */
 export const test = base.extend<{ chooses: boolean; ownContext: boolean }, { shared: Shared }>({
   chooses: [false, { option: true }],
@@ -199,7 +205,7 @@ export const test = base.extend<{ chooses: boolean; ownContext: boolean }, { sha
     await clear(shared, new URL(baseURL ?? '').origin);
   },
   page: async ({ context, shared, viewport, chooses }, use) => {
-    const page = (context === shared.context && shared.page) || (await context.newPage());
+    const page = await (context === shared.context ? pageOf(shared) : context.newPage());
     if (viewport) await page.setViewportSize(viewport);
     const kept = () => page.waitForFunction(() => document.documentElement.dataset['keeping'] === undefined);
     let begun = false;
