@@ -9,6 +9,7 @@ import { ledgerIdOf } from '../settings';
 import { OURS, type Copy, type CopyName } from './list-copies';
 import { openFile, readParts, type Opened } from './ledger-file';
 import { partOf, tell, type LongWork } from './long-work';
+import { sideBySide } from './side-by-side';
 import { unzipLedger } from './unzip-ledger';
 import { zipCopy, zipLedger } from './zip-ledger';
 import { storedPictures } from './start-ledger';
@@ -51,10 +52,11 @@ export async function makeCopy(database: LedgerDatabase, unit: LengthUnit, work:
   const names = [...new Set(pictures.map((p) => p.name))];
   const of = `?of=${nameForFolder(parts.tables.people.map((p) => p.name))}`;
   const { missing } = Missing.parse(await sent('POST', `/copies/${id}/missing`, JSON.stringify({ pictures: names }), 'application/json'));
-  for (const [i, name] of missing.entries()) {
-    tell(work, 0.5 + (0.4 * i) / missing.length);
+  let done = 0;
+  await sideBySide(missing, async (name) => {
+    tell(work, 0.5 + (0.4 * done++) / missing.length);
     await sent('PUT', `/copies/${id}/pictures/${name}${of}`, kept.get(`pictures/${name}`)?.blob ?? '', 'application/octet-stream');
-  }
+  });
   tell(work, 0.9);
   await sent('POST', `/copies/${id}${of}`, zip, 'application/zip');
   await noteSaved(database, reached, now);
