@@ -7,9 +7,9 @@ const PORT = 4391;
 export default defineConfig({
   testDir: 'e2e',
   outputDir: 'test-results/e2e',
-  timeout: 90_000,
+  timeout: 150_000,
   // Pages wait for their database more than they reckon: four keep two cores busy. What is waited for comes, but not always within five seconds.
-  expect: { timeout: 15_000 },
+  expect: { timeout: 30_000 },
   workers: 4,
   fullyParallel: true,
   reporter: [['line'], ['json']],
