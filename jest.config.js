@@ -1,7 +1,7 @@
 /** @type {import('jest').Config} */
 export default {
   testMatch: ['<rootDir>/{src,demo,server,cli,bench,docs}/**/*.test.{ts,tsx}'],
-  // Lint and types run beside it in `npm test` for a third of its time; by itself it would leave one of two cores idle for the rest.
+  // By itself it would leave one of two cores idle, where lint and types no longer run beside it.
   maxWorkers: '100%',
   // A test that hangs must end, yet a slow machine is no fault: the limit is far above what the longest takes.
   testTimeout: 120_000,

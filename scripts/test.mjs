@@ -33,7 +33,7 @@ const step = async (name, command, args, env) => {
   console.log(`— ${name}: ${Math.round((performance.now() - begun) / 1000)} s`);
   if (code !== 0) failedSteps.push(name);
 };
-// Lint and types are done in a third of the time that the unit tests take; those have both cores for the rest of it.
+// Lint and types are done in about half the time that the unit tests take; those have both cores for the rest of it.
 await Promise.all([
   step('lint', 'npm', ['run', '--silent', 'lint']).then(() => step('types', 'npx', ['tsc', '--noEmit'])),
   step('unit tests', 'npx', ['jest', '--json', `--outputFile=${jestFile}`, '--silent']),
