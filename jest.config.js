@@ -9,11 +9,13 @@ export default {
   sandboxInjectedGlobals: ['Math'],
   // Every test file has a sandbox of its own, which goes with it; to take it apart first is half of the work of some of them.
   testEnvironmentOptions: { globalsCleanup: 'off' },
-  setupFiles: ['<rootDir>/scripts/property-seed.ts', '<rootDir>/scripts/browser-here.ts'],
+  setupFiles: ['<rootDir>/scripts/browser-here.ts'],
   // Jest reads no modules of packages: it takes other builds of the same.
   moduleNameMapper: {
     '^@zip\\.js/zip\\.js/lib/zip-core-native\\.js$': '@zip.js/zip.js',
     '^d3-color$': '<rootDir>/node_modules/d3-color/dist/d3-color.js',
+    '^date-fns$': '<rootDir>/scripts/date-fns-by-name.cjs',
+    '^fast-check$': '<rootDir>/scripts/seeded-fast-check.ts',
     '^earcut$': '<rootDir>/node_modules/earcut/dist/earcut.min.js',
   },
   transform: {
