@@ -32,7 +32,8 @@ test('a wrong check is found by who reads it', async () => {
 
 test('more files than sixteen bits count', async () => {
   const zip = new BlobZip();
-  for (let i = 0; i < 66_000; i++) store(zip, `${i}`, '');
+  const nothing = new Blob();
+  for (let i = 0; i < 66_000; i++) zip.store(`${i}`, nothing, crc32(bytes('')));
   const names: string[] = [];
   const whole = new Uint8Array(await zip.whole().arrayBuffer());
   unzipSync(whole, { filter: ({ name }) => names.push(name) < 0 });

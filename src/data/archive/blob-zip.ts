@@ -66,6 +66,7 @@ const told = ({ method, check, packed, size, name }: Entry): readonly (readonly 
  */
 export class BlobZip {
   readonly #parts: BlobPart[] = [];
+  readonly #bytes: Uint8Array[] = [];
   readonly #entries: Entry[] = [];
   #length = 0;
 
@@ -92,9 +93,23 @@ export class BlobZip {
 
   #put(...parts: readonly (Uint8Array<ArrayBuffer> | Blob)[]): void {
     for (const part of parts) {
-      this.#parts.push(part);
-      this.#length += part instanceof Blob ? part.size : part.length;
+      const length = part instanceof Blob ? part.size : part.length;
+      this.#length += length;
+      if (length === 0) continue;
+      if (part instanceof Blob) this.#parts.push(this.#takeBytes(), part);
+      else this.#bytes.push(part);
     }
+  }
+
+  /** The bytes since the last file, as one part: browsers and Node take long over a blob of very many. */
+  #takeBytes(): Uint8Array<ArrayBuffer> {
+    const whole = new Uint8Array(this.#bytes.reduce((sum, { length }) => sum + length, 0));
+    let at = 0;
+    for (const bytes of this.#bytes.splice(0)) {
+      whole.set(bytes, at);
+      at += bytes.length;
+    }
+    return whole;
   }
 
   /** The zip with its directory; nothing is added after. */
@@ -132,6 +147,6 @@ export class BlobZip {
     }
     const [shortCount, shortFrom] = [Math.min(count, MOST_16), Math.min(from, MOST_32)];
     this.#put(fields(END.length, [4, END.sign], [2, 0], [2, 0], [2, shortCount], [2, shortCount], [4, length], [4, shortFrom], [2, 0]));
-    return new Blob(this.#parts, { type: 'application/zip' });
+    return new Blob([...this.#parts, this.#takeBytes()], { type: 'application/zip' });
   }
 }
