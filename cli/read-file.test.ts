@@ -16,7 +16,7 @@ test('an archive without a ledger, or cut off, cannot be read', () => {
 
 test('what no ledger holds is refused before anything is made of it, with a sentence', () => {
   const nothings = strToU8(`{"makes":[${'null,'.repeat(4_100_000)}null]}`);
-  const bomb = zipSync({ 'ledger.json': nothings }, { level: 9 });
+  const bomb = zipSync({ 'ledger.json': nothings }, { level: 1 });
   expect(bomb.length).toBeLessThan(100_000);
   expect(() => ledgerTextOf(bomb)).toThrow('It holds more than 4 million values');
   expect(() => ledgerTextOf(nothings)).toThrow(Unfit);

@@ -1,3 +1,4 @@
+import { isDeepStrictEqual } from 'node:util';
 import fc from 'fast-check';
 import { demoLedger } from '../../../demo/ledger';
 import { largeLedger } from '../../../bench/large-ledger';
@@ -104,7 +105,7 @@ test.each<readonly [string, () => Ledger]>([
   [
     'a large ledger',
     () => {
-      const { patterns, makes, wears, bodies, fabrics } = largeLedger(2000);
+      const { patterns, makes, wears, bodies, fabrics } = largeLedger(1000);
       return {
         people: [{ id: 'person', name: 'Maren', child: false }],
         bodies,
@@ -128,7 +129,7 @@ test.each<readonly [string, () => Ledger]>([
   expect(text).toContain('"cloths"');
   const checked = checkLedgerText(text);
   if (!checked.ok) throw new Error(checked.problem);
-  for (const table of TABLE_NAMES) expect(checked.ledger[table]).toEqual(ledger[table]);
+  for (const table of TABLE_NAMES) expect([table, isDeepStrictEqual(checked.ledger[table], ledger[table])]).toEqual([table, true]);
 });
 
 test('a file of today is not touched, nor is what is no record', () => {
