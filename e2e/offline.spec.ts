@@ -12,7 +12,7 @@ let server: OwnServer;
 async function openAndKeep(page: Page, path: string): Promise<void> {
   await page.goto(server.address + path);
   await page.evaluate(() => navigator.serviceWorker.ready);
-  await page.waitForFunction(async () => (await navigator.serviceWorker.getRegistration())?.active?.state === 'activated');
+  await expect.poll(() => page.evaluate(async () => (await navigator.serviceWorker.getRegistration())?.active?.state)).toBe('activated');
 }
 
 test.use({ ownContext: true });
