@@ -55,7 +55,7 @@ function withReject(): { readonly promise: Promise<never>; readonly reject: (err
 /** Started when a page comes that asks it, while the tables are still being read; one that broke is started anew by the next question. */
 let running: Running | undefined = start();
 
-/** Records that are told at once: to copy them takes a few milliseconds, so that no frame waits for a whole ledger. A wear is soon copied. */
+/** Records that are told at once: to write their text takes a few milliseconds, so that no frame waits for a whole ledger. A wear is soon written. */
 const AT_ONCE: Many = { patterns: 1000, makes: 1000, bodies: 1000, fabrics: 1000, people: 1000, wears: 10_000 };
 
 const nextTask = () => new Promise<void>((done) => setTimeout(done, 0));
@@ -76,7 +76,7 @@ async function teach<Answer>(tables: Partial<EngineTables>, ask: (remote: Remote
     const learned: Promise<void>[] = [];
     for (const part of parts) {
       if (learned.length > 0) await nextTask();
-      learned.push(remote.learn(part));
+      learned.push(remote.learn(JSON.stringify(part)));
     }
     // Sent at once, not after the answer to what it learned, which would be a way there and back more.
     const answer = ask(remote);
