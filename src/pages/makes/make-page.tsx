@@ -35,6 +35,7 @@ import {
 } from '../../data/queries';
 import { removalOf } from '../../data/removal';
 import { today } from '../../data/today';
+import { NotInTheLedger } from '../../parts/not-in-the-ledger';
 import { useWardrobe } from '../../parts/use-wardrobe';
 import type { Hanging } from '../../core/wear/wardrobe';
 import { save } from '../../parts/save';
@@ -44,7 +45,7 @@ import { MarkMake } from '../../parts/marked-makes';
 import { Pictures } from '../../parts/pictures/pictures';
 import { Button, LinkButton } from '../../ui/button';
 import { KeyCap } from '../../ui/key-cap';
-import { Empty, PageHead } from '../../ui/page-head';
+import { PageHead } from '../../ui/page-head';
 import { useWrittenKey } from '../../ui/use-written-key';
 import { NextTime } from '../../parts/next-time';
 import { partName } from '../../core/make/part-words';
@@ -181,7 +182,7 @@ export function MakePage() {
   };
   useWrittenKey('w', () => void wornToday());
 
-  if (!make) return <Empty>This make is not in the ledger. It may have been removed; Ctrl Z brings it back.</Empty>;
+  if (!make) return <NotInTheLedger table="makes" />;
   // Where a make speaks of a pattern, the page waits for what its fit is reckoned from.
   if (make.sources.length > 0 && pattern && !input) return null;
 

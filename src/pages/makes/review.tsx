@@ -4,9 +4,9 @@ import { LinkButton } from '../../ui/button';
 import { costWords, makeCost } from '../../core/cost/cost';
 import { reviewSheet } from '../../core/statement/review-sheet';
 import { useCollections, useBodies, useFabrics, useMakes, usePatterns, useSettings, useWearCountsOf, useFabricUnit } from '../../data/queries';
+import { NotInTheLedger } from '../../parts/not-in-the-ledger';
 import { fileNameOf } from '../../parts/save-file';
 import { SheetDesk } from '../../parts/sheet/sheet-desk';
-import { Empty } from '../../ui/page-head';
 import { routes } from '../../routes';
 import { withId } from '../../core/units/by-id';
 
@@ -22,7 +22,7 @@ export function Review() {
   const { currency, unit } = useSettings();
   const fabricUnit = useFabricUnit();
   const make = withId(makes, makeId);
-  if (!make) return <Empty>This make is not in the ledger. It may have been removed; Ctrl Z brings it back.</Empty>;
+  if (!make) return <NotInTheLedger table="makes" />;
   const cost = makeCost(make, { makes, patterns, fabrics, collections }, currency);
   const input = {
     make,

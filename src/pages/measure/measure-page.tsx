@@ -5,6 +5,7 @@ import { kindOfMake } from '../../core/make/kind-of';
 import { withId } from '../../core/units/by-id';
 import type { StoredPicture } from '../../data/database';
 import { useFabrics, useMakes, usePatterns, usePeople, usePictureById, usePlans, useUnit } from '../../data/queries';
+import { NotInTheLedger } from '../../parts/not-in-the-ledger';
 import { urlOf } from '../../parts/blob-url';
 import { MeasureTool, type MeasuredChange } from '../../parts/measure/measure-tool';
 import { originalOf } from '../../parts/measure/originals';
@@ -12,7 +13,7 @@ import { WhereItGoes, type MeasuredOwner } from '../../parts/measure/where-it-go
 import { save } from '../../parts/save';
 import { routes } from '../../routes';
 import { LinkButton } from '../../ui/button';
-import { Empty, PageHead } from '../../ui/page-head';
+import { PageHead } from '../../ui/page-head';
 import { PrintFrame } from './print-frame';
 
 /** Whose picture it is, what it is called, and the way back. */
@@ -44,7 +45,7 @@ export function MeasurePage() {
   const patterns = usePatterns();
   const whose = useWhose(picture);
   if (picture === undefined) return null;
-  if (picture === null || !whose) return <Empty>This picture is not in the ledger. It may have been removed; Ctrl Z brings it back.</Empty>;
+  if (picture === null || !whose) return <NotInTheLedger table="pictures" />;
   const { owner, name, back } = whose;
   const garment = owner.kind === 'pattern' ? owner.record.kind : owner.kind === 'make' ? kindOfMake(owner.record, patterns) : undefined;
   const keep = (change: MeasuredChange, what: string) =>

@@ -3,13 +3,14 @@ import { planName } from '../../core/make/plan-name';
 import { Occasion } from '../../core/records';
 import { withId } from '../../core/units/by-id';
 import { useOccasions, usePatterns, usePeople, usePlans } from '../../data/queries';
+import { NotInTheLedger } from '../../parts/not-in-the-ledger';
 import { dayWords } from '../../parts/bench-words';
 import { RecordField } from '../../parts/record-field';
 import { save } from '../../parts/save';
 import { routes } from '../../routes';
 import { Button, LinkButton } from '../../ui/button';
 import { Fold } from '../../ui/fold';
-import { Empty, PageHead } from '../../ui/page-head';
+import { PageHead } from '../../ui/page-head';
 import { useNarrow } from '../../ui/use-narrow';
 import { CouldISew } from './could-i-sew';
 import { daysOf, FromWhatHangs } from './from-what-hangs';
@@ -39,7 +40,7 @@ export function OccasionPage() {
   const navigate = useNavigate();
   const narrow = useNarrow();
   const person = withId(people, occasion?.personId);
-  if (!occasion || !person) return <Empty>This occasion is not in the ledger. It may have been removed; Ctrl Z brings it back.</Empty>;
+  if (!occasion || !person) return <NotInTheLedger table="occasions" />;
   const change = (part: Partial<Occasion>) =>
     void save(`facts of ${occasion.name}`, [{ table: 'occasions', id: occasion.id, edit: (now: Occasion): Occasion => ({ ...now, ...part }) }]);
   const remove = async () => {

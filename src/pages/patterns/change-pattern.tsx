@@ -1,5 +1,6 @@
 import { viewNamed } from '../../core/make/versions';
 import { calledField, View, Erratum, Offers, Pattern, PatternPaper, USUAL_ZONES } from '../../core/records';
+import { NotInTheLedger } from '../../parts/not-in-the-ledger';
 import { RecordFields } from '../../parts/record-fields';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
@@ -18,7 +19,7 @@ import { RecordRows } from '../../parts/record-rows';
 import { SizeCut } from '../../parts/size-cut';
 import { Button, LinkButton } from '../../ui/button';
 import { Fold } from '../../ui/fold';
-import { Empty, PageHead } from '../../ui/page-head';
+import { PageHead } from '../../ui/page-head';
 import { Segmented } from '../../ui/segmented';
 import { fieldMeta } from '../../core/records/field';
 import { keysOf } from '../../core/units/keys';
@@ -50,7 +51,7 @@ export function ChangePattern() {
   const unit = useUnit();
   const [viewId, setViewId] = useState<string>();
   const pattern = withId(patterns, patternId);
-  if (!pattern) return <Empty>This pattern is not in the ledger. It may have been removed; Ctrl Z brings it back.</Empty>;
+  if (!pattern) return <NotInTheLedger table="patterns" />;
 
   const of = Pattern.shape;
   const wants = of.wants.shape;

@@ -30,6 +30,7 @@ import {
 } from '../../data/queries';
 import { newId } from '../../data/new-id';
 import { today } from '../../data/today';
+import { NotInTheLedger } from '../../parts/not-in-the-ledger';
 import { choose, save } from '../../parts/save';
 import { startMake } from '../../core/make/log-draft';
 import { FirstCuts } from './first-cuts';
@@ -172,7 +173,7 @@ export function PatternAccount() {
   const settled = asked.status === 'ready';
   const neverCut = settled && !carried;
 
-  if (!pattern) return <Empty>This pattern is not in the ledger. It may have been removed; Ctrl Z brings it back.</Empty>;
+  if (!pattern) return <NotInTheLedger table="patterns" />;
   if (!input) return null;
 
   const fitless = isFitless(pattern.kind);

@@ -13,6 +13,7 @@ import { newId } from '../../data/new-id';
 import { useBodies, useMakes, usePeople, useUnit } from '../../data/queries';
 import { removalOf } from '../../data/removal';
 import { today } from '../../data/today';
+import { NotInTheLedger } from '../../parts/not-in-the-ledger';
 import { DoubtLine } from '../../parts/doubt-line';
 import { choose, save } from '../../parts/save';
 import { Pictures } from '../../parts/pictures/pictures';
@@ -104,7 +105,7 @@ function Measures({ personId }: { personId: string }) {
   const unit = useUnit();
   const navigate = useNavigate();
   const person = withId(people, personId);
-  if (!person) return <Empty>This person is not in the ledger. They may have been removed; Ctrl Z brings them back.</Empty>;
+  if (!person) return <NotInTheLedger table="people" />;
 
   const sets = bodies.filter((b) => b.personId === person.id).sort((a, b) => byDay(b.date, a.date));
   const editSet = (set: MeasurementSet, part: Partial<MeasurementSet>) =>

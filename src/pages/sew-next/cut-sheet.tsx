@@ -8,8 +8,9 @@ import { cutSheet, type SheetStep, type TraceLine } from '../../core/plan/cut-sh
 import { formatLength } from '../../core/units/length';
 import type { Plan } from '../../core/records';
 import { Button } from '../../ui/button';
-import { Empty, PageTitle } from '../../ui/page-head';
+import { PageTitle } from '../../ui/page-head';
 import { sayOfCheck } from './before-cutting';
+import { NotInTheLedger } from '../../parts/not-in-the-ledger';
 import { EngineBoundary } from '../../parts/engine-boundary';
 import { NextTime } from '../../parts/next-time';
 import { joinedSaid } from '../../core/make/part-words';
@@ -100,7 +101,7 @@ export function CutSheetPage() {
   const work = usePlanInWork(planId);
   const makes = useMakes();
   const patterns = usePatterns();
-  if (work === null) return <Empty>This plan is not in the ledger. It may have been removed; Ctrl Z brings it back.</Empty>;
+  if (work === null) return <NotInTheLedger table="plans" />;
   if (!work) return null;
   const { plan, input, person, make, request } = work;
   const { pattern } = input;

@@ -20,6 +20,7 @@ import { formatLength } from '../../core/units/length';
 import { atOrigin, moved, turnedRound } from '../../core/units/polygon';
 import { useCaseTables } from '../../data/engine-tables';
 import { usePatterns, usePlans } from '../../data/queries';
+import { NotInTheLedger } from '../../parts/not-in-the-ledger';
 import { FlawRows } from '../../parts/flaw-rows';
 import { LayDrawing } from '../../parts/lay-drawing';
 import { save } from '../../parts/save';
@@ -47,7 +48,7 @@ const FROM_WORDS: Record<PiecesFrom, string> = {
 export function LayPage() {
   const { planId } = useParams();
   const work = usePlanInWork(planId);
-  if (work === null) return <Empty>This plan is not in the ledger. It may have been removed; Ctrl Z brings it back.</Empty>;
+  if (work === null) return <NotInTheLedger table="plans" />;
   return work && <LayTable key={work.plan.id} work={work} />;
 }
 

@@ -1,3 +1,4 @@
+import { NotInTheLedger } from '../../parts/not-in-the-ledger';
 import { IsItMe } from '../../parts/is-it-me';
 import { counted } from '../../core/units/counted';
 import { WornWith } from '../../parts/worn-with';
@@ -33,7 +34,7 @@ import { OutLink } from '../../ui/out-link';
 import { Button, LinkButton } from '../../ui/button';
 import { SelectField } from '../../ui/field';
 import { Fold } from '../../ui/fold';
-import { Empty, PageHead } from '../../ui/page-head';
+import { PageHead } from '../../ui/page-head';
 import { Bands, bandsSaid } from './bands';
 import { BeforeCutting } from './before-cutting';
 import { PlanLay } from './plan-lay';
@@ -56,7 +57,7 @@ import { routes } from '../../routes';
 export function PlanPage() {
   const { planId } = useParams();
   const work = usePlanInWork(planId);
-  if (work === null) return <Empty>This plan is not in the ledger. It may have been removed; Ctrl Z brings it back.</Empty>;
+  if (work === null) return <NotInTheLedger table="plans" />;
   return work && <PlanDesk work={work} />;
 }
 
