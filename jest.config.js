@@ -14,9 +14,10 @@ export default {
   moduleNameMapper: {
     '^@zip\\.js/zip\\.js/lib/zip-core-native\\.js$': '@zip.js/zip.js',
     '^d3-color$': '<rootDir>/node_modules/d3-color/dist/d3-color.js',
+    '^earcut$': '<rootDir>/node_modules/earcut/dist/earcut.min.js',
+    // Read anew by each test file: of one only what is asked for, the other with its seed and only where it is used.
     '^date-fns$': '<rootDir>/scripts/date-fns-by-name.cjs',
     '^fast-check$': '<rootDir>/scripts/seeded-fast-check.ts',
-    '^earcut$': '<rootDir>/node_modules/earcut/dist/earcut.min.js',
   },
   transform: {
     '^.+\\.tsx?$': [

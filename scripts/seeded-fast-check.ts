@@ -5,5 +5,4 @@ import fc from '../node_modules/fast-check/lib/cjs/fast-check.js';
  * one means the same everywhere. `PROPERTY_SEED=4711 npx jest` digs elsewhere.
  */
 fc.configureGlobal({ seed: Number(process.env['PROPERTY_SEED'] ?? 1187) });
-export * from '../node_modules/fast-check/lib/cjs/fast-check.js';
 export default fc;

@@ -57,7 +57,7 @@ export function newsBetween(before: Partial<EngineTables>, now: Partial<EngineTa
 export type Many = { readonly [T in Table]: number };
 
 /**
- * The same news in parts of so many records at most, to be told one after the other: what is told at once is copied at once, and
+ * The same news in parts of so many records at most, to be told one after the other: what is told at once is written at once, and
  * whoever tells does nothing else meanwhile.
  *
  * @example inParts({ wears: { put: [a, b, c], gone: ['d'] } }, { …, wears: 2 }) // wears a and b, d gone; then c

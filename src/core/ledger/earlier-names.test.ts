@@ -105,7 +105,7 @@ test.each<readonly [string, () => Ledger]>([
   [
     'a large ledger',
     () => {
-      const { patterns, makes, wears, bodies, fabrics } = largeLedger(1000);
+      const { patterns, makes, wears, bodies, fabrics } = largeLedger(2000);
       return {
         people: [{ id: 'person', name: 'Maren', child: false }],
         bodies,
