@@ -8,6 +8,7 @@ import { settleDrafts } from '../data/drafts';
 import { keepFresh } from '../data/keep-fresh';
 import { loadShapes } from '../data/journal';
 import { readAhead } from '../data/queries';
+import { tellTogether } from '../data/told-together';
 import { whenIdle } from '../data/when-idle';
 import { firstVisit } from './first-visit';
 import { router } from './router';
@@ -17,6 +18,7 @@ import './style.css';
 const client = new QueryClient({
   defaultOptions: { queries: { staleTime: Infinity, gcTime: 5 * 60_000, retry: false, refetchOnWindowFocus: false, networkMode: 'always' } },
 });
+tellTogether();
 keepFresh(client);
 
 db.on('versionchange', ({ newVersion }) => {

@@ -11,6 +11,7 @@ import { TABLE_NAMES, type TableName } from '../core/records/table-names';
 import { withId } from '../core/units/by-id';
 import { nextAct } from './acts';
 import { db, type Stored, type StoredPicture } from './database';
+import { readPictures, type PictureOf } from './read-pictures';
 import { readTable } from './table-text';
 import { removals, type Removal } from './journal';
 import { unsavedActs } from './saved-state';
@@ -70,13 +71,9 @@ export const usePlans = (): readonly Plan[] => useTable('plans');
 
 const bySide = (a: StoredPicture, b: StoredPicture) => PICTURE_SIDES.indexOf(a.side) - PICTURE_SIDES.indexOf(b.side);
 
-/** Whose pictures are asked for. */
-export type PictureOf = 'makeId' | 'fabricId' | 'patternId' | 'planId' | 'personId';
-
 /** The pictures of one record in the order in which they are shown, without those of its notes; undefined while they are read. */
 export function usePicturesBy(of: PictureOf, id: string | undefined): readonly StoredPicture[] | undefined {
-  const read = async () =>
-    (await db.pictures.where({ [of]: id ?? '' }).toArray()).filter((p) => p.noteId === undefined).sort((a, b) => a.place - b.place || bySide(a, b));
+  const read = async () => (await readPictures(of, id ?? '')).filter((p) => p.noteId === undefined).sort((a, b) => a.place - b.place || bySide(a, b));
   return usePartOf('pictures', read, [of, id]);
 }
 
@@ -88,7 +85,7 @@ export function usePictureById(id: string): StoredPicture | null | undefined {
 
 /** The picture that belongs to a note of a make. */
 export function usePictureOfNote(makeId: string, noteId: string): StoredPicture | undefined {
-  const read = async () => (await db.pictures.where({ makeId }).toArray()).filter((p) => p.noteId === noteId);
+  const read = async () => (await readPictures('makeId', makeId)).filter((p) => p.noteId === noteId);
   return usePartOf('pictures', read, ['note', makeId, noteId])?.[0];
 }
 
