@@ -146,14 +146,28 @@ const memoryOfBrowser = () =>
     .filter((line) => /chrom/.test(line) && /--type=(renderer|utility)|--headless/.test(line))
     .reduce((sum, line) => sum + 1024 * Number(line.trim().split(/\s+/)[0]), 0);
 
+/**
+ * Waits until a page holds an element with words in it, looked for with each frame: what drives the browser looks by itself in steps of half
+ * a second in the end, and those would be measured.
+ */
+const shown = (page, selector, words = '') =>
+  page.waitForFunction(
+    ([of, text]) => [...document.querySelectorAll(of)].some((element) => element.textContent.includes(text)),
+    [selector, words],
+    { polling: 'raf' },
+  );
+
+/** Goes to a page and waits for nothing of it. */
+const begin = (page, path) => page.goto(`${address}${path}`, { waitUntil: 'commit' });
+
 const firstScreen = (page) =>
   timed(
     page,
     () => page.goto('about:blank'),
     async () => {
-      await page.goto(address);
-      await page.getByText('Latest makes').waitFor();
-      await page.locator('main svg').first().waitFor();
+      await begin(page, '');
+      await shown(page, 'main h2', 'Latest makes');
+      await shown(page, 'main svg');
     },
   );
 
@@ -194,15 +208,15 @@ async function measure(page, patternId, word) {
     },
     async () => {
       await page.locator(`a[href="/patterns/${patternId}"]`).first().click();
-      await page.getByRole('region', { name: /^Account of/ }).waitFor();
+      await shown(page, 'main [aria-label^="Account of"]');
     },
   );
   results['account reckoned'] = await timed(
     page,
     () => page.goto('about:blank'),
     async () => {
-      await page.goto(`${address}patterns/${patternId}`);
-      await page.getByText('Carry forward').first().waitFor();
+      await begin(page, `patterns/${patternId}`);
+      await shown(page, 'main', 'Carry forward');
     },
   );
   await page.goto(address);
@@ -226,10 +240,7 @@ async function measure(page, patternId, word) {
     },
     async () => {
       await page.getByRole('button', { name: 'Worn today', exact: true }).click();
-      await page
-        .getByText(/^Worn today\./)
-        .first()
-        .waitFor();
+      await shown(page, 'body', 'Worn today.');
     },
   );
   await page.goto(`${address}makes`);

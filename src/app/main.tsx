@@ -11,6 +11,7 @@ import { readAhead } from '../data/queries';
 import { tellTogether } from '../data/told-together';
 import { whenIdle } from '../data/when-idle';
 import { firstVisit } from './first-visit';
+import { routes } from '../routes';
 import { router } from './router';
 import './style.css';
 
@@ -37,7 +38,7 @@ const [book, unread] = await Promise.all([
         const { NoLedger } = await import('./no-ledger');
         return <NoLedger {...found} />;
       }
-      readAhead(client);
+      readAhead(client, location.pathname === routes.dayBook);
       return <RouterProvider router={router} />;
     },
     async (error: unknown) => {

@@ -17,10 +17,11 @@ import {
   Shirt,
   Undo2,
 } from 'lucide-react';
-import { Fragment, lazy, Suspense, useEffect, useState } from 'react';
+import { Fragment, lazy, Suspense, useEffect } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import { LinkButton } from '../ui/button';
+import { useOpened } from '../ui/use-opened';
 import { toast, ToastContainer } from 'react-toastify';
 import { db } from '../data/database';
 import { takeLastBack } from '../data/commands/take-back';
@@ -28,6 +29,7 @@ import { redo } from '../data/journal';
 import { useBodies, useLastActs, usePeople, usePerson, useSettings } from '../data/queries';
 import { today } from '../data/today';
 import { MarkedMakes } from '../parts/marked-makes';
+import { WhenRead } from '../parts/when-read';
 import { KeyCap } from '../ui/key-cap';
 import { Segmented } from '../ui/segmented';
 import { useWrittenKey } from '../ui/use-written-key';
@@ -275,11 +277,11 @@ function LastAct() {
 
 /** The frame of every page: the spine with the sections, the strip with find and log, then the page. */
 export function Shell() {
-  const [keysOpen, setKeysOpen] = useState(false);
+  const [keysOpen, setKeysOpen] = useOpened(false);
   const { theme, ledger } = useSettings();
   const { pathname } = useLocation();
   const place = usePlaceOnPage();
-  const [counting, setCounting] = useState(false);
+  const [counting, setCounting] = useOpened(false);
   useShellKeys(
     () => setKeysOpen(true),
     () => setCounting(true),
@@ -319,24 +321,16 @@ export function Shell() {
           tabIndex={-1}
           className="relative min-h-0 flex-1 overflow-y-auto px-[22px] pt-4 pb-8 outline-none max-sm:px-3 print:overflow-visible print:p-0"
         >
-          <Suspense fallback={null}>
+          <WhenRead>
             {/* What was opened on the page of one make, pattern or plan is not open on the next one's. */}
             <Fragment key={pathname}>
               <Outlet />
             </Fragment>
-          </Suspense>
+          </WhenRead>
         </main>
       </div>
-      {keysOpen && (
-        <Suspense fallback={null}>
-          <KeySheet open onClose={() => setKeysOpen(false)} />
-        </Suspense>
-      )}
-      {counting && (
-        <Suspense fallback={null}>
-          <Arithmetic onClose={() => setCounting(false)} />
-        </Suspense>
-      )}
+      <Suspense>{keysOpen && <KeySheet open onClose={() => setKeysOpen(false)} />}</Suspense>
+      <Suspense>{counting && <Arithmetic onClose={() => setCounting(false)} />}</Suspense>
       <ToastContainer
         position="bottom-right"
         autoClose={5000}

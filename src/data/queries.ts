@@ -43,13 +43,18 @@ const tableQuery = <T extends RecordTable>(table: T) => ({
 });
 
 /**
- * Reads all tables side by side, so that a page that asks for one after the other waits once. Wears, by far the most, come when the first
- * page has all that it asked for: one that speaks of a few makes reads theirs alone (`useWearsOf`), and the database answers in turn.
+ * Reads all tables side by side, so that a page that asks for one after the other waits once. Wears, by far the most, come after the others,
+ * and where the first page does not ask for them when it has all that it asked for: one that speaks of a few makes reads theirs alone
+ * (`useWearsOf`), and the database answers in turn.
+ *
+ * @param asksForWears whether the first page asks for all of them
  */
-export function readAhead(client: QueryClient): void {
+export function readAhead(client: QueryClient, asksForWears: boolean): void {
   for (const table of RECORD_TABLES) if (table !== 'wears') void client.prefetchQuery(tableQuery(table));
-  const thenWears = () => whenIdle(() => (client.isFetching() > 0 ? setTimeout(thenWears, ASKING) : void client.prefetchQuery(tableQuery('wears'))));
-  thenWears();
+  const readWears = () => void client.prefetchQuery(tableQuery('wears'));
+  const whenRead = () => whenIdle(() => (client.isFetching() > 0 ? setTimeout(whenRead, ASKING) : readWears()));
+  if (asksForWears) readWears();
+  else whenRead();
 }
 
 /** How soon it is looked again whether a page still reads, ms. */

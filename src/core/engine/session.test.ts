@@ -34,7 +34,7 @@ describe('what is new in the tables', () => {
     expect(newsBetween(before, { ...before })).toEqual({});
     const changed = { ...before.makes[1]!, remark: 'worn thin' };
     const after = { ...before, makes: [before.makes[0]!, changed, ...before.makes.slice(3)] };
-    expect(newsBetween(before, after).makes).toEqual({ put: [changed], gone: [before.makes[2]!.id] });
+    expect(newsBetween(before, after).makes).toEqual({ changed: [changed], added: [], gone: [before.makes[2]!.id] });
     expect(newsBetween(before, after).patterns).toBeUndefined();
   });
 

@@ -13,7 +13,10 @@ type RecordOf<T extends Table> = EngineTables[T][number];
 
 /** What changed in one table since it was last told. */
 interface TableNews<T extends Table> {
-  readonly put: readonly RecordOf<T>[];
+  /** Records that it has, as they are now. */
+  readonly changed: readonly RecordOf<T>[];
+  /** Records that it has not. */
+  readonly added: readonly RecordOf<T>[];
   readonly gone: readonly string[];
 }
 
@@ -23,16 +26,19 @@ export type News = { readonly [T in Table]?: TableNews<T> };
 export const NO_TABLES: EngineTables = { patterns: [], makes: [], bodies: [], fabrics: [], people: [], wears: [] };
 
 function newsOf<T extends Table>(was: readonly RecordOf<T>[], is: readonly RecordOf<T>[]): TableNews<T> {
-  const put: RecordOf<T>[] = [];
+  const changed: RecordOf<T>[] = [];
+  const added: RecordOf<T>[] = [];
   // Most of a table stands where it stood: only from where it does not is anything looked up.
   let same = 0;
-  for (; same < is.length && was[same]?.id === itemAt(is, same).id; same++) if (was[same] !== is[same]) put.push(itemAt(is, same));
+  for (; same < is.length && was[same]?.id === itemAt(is, same).id; same++) if (was[same] !== is[same]) changed.push(itemAt(is, same));
   const old = new Map(was.slice(same).map((r) => [r.id, r]));
   for (const record of is.slice(same)) {
-    if (old.get(record.id) !== record) put.push(record);
+    const before = old.get(record.id);
+    if (!before) added.push(record);
+    else if (before !== record) changed.push(record);
     old.delete(record.id);
   }
-  return { put, gone: [...old.keys()] };
+  return { changed, added, gone: [...old.keys()] };
 }
 
 /**
@@ -48,7 +54,7 @@ export function newsBetween(before: Partial<EngineTables>, now: Partial<EngineTa
     const was: readonly RecordOf<T>[] = before[table] ?? [];
     if (is === undefined || is === was) return {};
     const news = newsOf<T>(was, is);
-    return news.put.length + news.gone.length > 0 ? ({ [table]: news } as { [K in T]: TableNews<K> }) : {};
+    return news.changed.length + news.added.length + news.gone.length > 0 ? ({ [table]: news } as { [K in T]: TableNews<K> }) : {};
   };
   return { ...of('patterns'), ...of('makes'), ...of('bodies'), ...of('fabrics'), ...of('people'), ...of('wears') };
 }
@@ -60,16 +66,19 @@ export type Many = { readonly [T in Table]: number };
  * The same news in parts of so many records at most, to be told one after the other: what is told at once is written at once, and
  * whoever tells does nothing else meanwhile.
  *
- * @example inParts({ wears: { put: [a, b, c], gone: ['d'] } }, { …, wears: 2 }) // wears a and b, d gone; then c
+ * @example inParts({ wears: { changed: [a], added: [b, c], gone: ['d'] } }, { …, wears: 2 }) // a changed, b added, d gone; then c added
  */
 export function inParts(news: News, most: Many): News[] {
   const of = <T extends Table>(table: T): News[] => {
     const told: TableNews<T> | undefined = news[table];
     if (!told) return [];
-    const count = Math.max(1, Math.ceil(told.put.length / most[table]));
-    return Array.from({ length: count }, (_, i): News => ({
-      [table]: { put: told.put.slice(i * most[table], (i + 1) * most[table]), gone: i === 0 ? told.gone : [] },
-    }));
+    const { changed, added, gone } = told;
+    const count = Math.max(1, Math.ceil((changed.length + added.length) / most[table]));
+    return Array.from({ length: count }, (_, i): News => {
+      const [from, to] = [i * most[table], (i + 1) * most[table]];
+      const ofAdded = added.slice(Math.max(0, from - changed.length), Math.max(0, to - changed.length));
+      return { [table]: { changed: changed.slice(from, to), added: ofAdded, gone: i === 0 ? gone : [] } };
+    });
   };
   return [...of('patterns'), ...of('makes'), ...of('bodies'), ...of('fabrics'), ...of('people'), ...of('wears')];
 }
@@ -77,17 +86,12 @@ export function inParts(news: News, most: Many): News[] {
 /** A table after news of it: what changed stands where it stood, what is new comes after. */
 function tableAfter<T extends Table>(table: readonly RecordOf<T>[], news: TableNews<T> | undefined): readonly RecordOf<T>[] {
   if (!news) return table;
-  const { put, gone } = news;
-  if (table.length === 0) return put;
-  const anew = new Map(put.map((r) => [r.id, r]));
+  const { changed, added, gone } = news;
+  // Told for the first time it is told in many parts: those before are not gone through for each.
+  if (changed.length + gone.length === 0) return table.concat(added);
+  const anew = new Map(changed.map((r) => [r.id, r]));
   const left = new Set(gone);
-  const records: RecordOf<T>[] = [];
-  for (const record of table) {
-    if (!left.has(record.id)) records.push(anew.get(record.id) ?? record);
-    anew.delete(record.id);
-  }
-  for (const [id, record] of anew) if (!left.has(id)) records.push(record);
-  return records;
+  return table.flatMap((record) => (left.has(record.id) ? [] : [anew.get(record.id) ?? record])).concat(added);
 }
 
 /** The tables after news of them; a table of which there is none stays the very same. */

@@ -16,17 +16,34 @@ export interface Waits {
   readonly aside?: ReactNode;
 }
 
-/** A list of things that wait. Arrow keys walk over all of them (day-book.tsx), Enter does the act. */
-export function WaitsList({ id, head, items, amber = false }: { id: string; head: string; items: readonly Waits[]; amber?: boolean }) {
+/**
+ * A list of things that wait. Arrow keys walk over all of them (use-walk.ts), Enter does the act.
+ *
+ * @param things all that wait: there may be thousands
+ * @param item what is shown of one; asked only of those that are
+ */
+export function WaitsList<Thing>({
+  id,
+  head,
+  things,
+  item,
+  amber = false,
+}: {
+  id: string;
+  head: string;
+  things: readonly Thing[];
+  item: (thing: Thing) => Waits;
+  amber?: boolean;
+}) {
   const [all, setAll] = useState(false);
-  if (items.length === 0) return null;
+  if (things.length === 0) return null;
   return (
     <section aria-labelledby={id}>
       <h2 id={id} className={amber ? 'text-head text-amber' : 'text-head'}>
         {head}
       </h2>
       <ul className="border-t border-rule">
-        {(all ? items : items.slice(0, SHOWN)).map(({ key, words, under, act, aside }) => (
+        {(all ? things : things.slice(0, SHOWN)).map(item).map(({ key, words, under, act, aside }) => (
           <li key={key} className="flex flex-wrap items-center justify-between gap-x-3 gap-y-1 border-b border-rule py-1">
             <span className="min-w-40 flex-1">
               {words}
@@ -43,9 +60,9 @@ export function WaitsList({ id, head, items, amber = false }: { id: string; head
           </li>
         ))}
       </ul>
-      {items.length > SHOWN && (
+      {things.length > SHOWN && (
         <Button quiet onClick={() => setAll(!all)}>
-          {all ? 'Only the first' : `${items.length - SHOWN} more`}
+          {all ? 'Only the first' : `${things.length - SHOWN} more`}
         </Button>
       )}
     </section>

@@ -11,10 +11,11 @@ import { washed } from '../../core/fabric/stash';
 import { judgedAgain, looseEndDone, markedOnPaper } from '../../core/make/one-touch';
 import { stillSo, verdictDueWords } from '../../core/decide/verdict-due';
 import { verdictWhen } from '../../core/decide/verdict-weight';
-import { waiting } from '../../core/decide/waiting';
+import { waiting, type Waiting } from '../../core/decide/waiting';
 import type { Fabric, Make, Pattern, Person, Plan } from '../../core/records';
 import { newId } from '../../data/new-id';
 import { useSettings } from '../../data/queries';
+import type { InHand } from '../../core/schedule/in-hand';
 import { onward } from '../../parts/bench-acts';
 import { useInHand } from '../../parts/use-bench';
 import { useWardrobe } from '../../parts/use-wardrobe';
@@ -64,7 +65,7 @@ export function WhatWaits({
   const act = (label: string, { id }: Make, edit: (now: Make) => Make) =>
     save(label, [{ table: 'makes', id, edit }], { done: `${label.replace(/^./, (c) => c.toUpperCase())}. Ctrl Z takes it back.` });
 
-  const loose = hand.looseEnds.map(({ make, end }): Waits => ({
+  const looseEnd = ({ make, end }: InHand['looseEnds'][number]): Waits => ({
     key: end.id,
     words: end.words,
     under: (
@@ -77,8 +78,8 @@ export function WhatWaits({
       name: `Done: ${end.words}`,
       onAct: () => void act(`done: ${end.words}`, make, (now) => looseEndDone(now, end.id, today())),
     },
-  }));
-  const verdicts = waits.verdicts.map(({ hanging: { make, count }, due }): Waits => {
+  });
+  const verdict = ({ hanging: { make, count }, due }: Waiting['verdicts'][number]): Waits => {
     const latest = make.verdicts.at(-1);
     const times = Math.round(count.times);
     const add = (said: Make['verdicts'][number], label: string) => void act(`${label}: ${nameOf(make)}`, make, (now) => judgedAgain(now, said));
@@ -111,8 +112,8 @@ export function WhatWaits({
             ),
           }),
     };
-  });
-  const unmarked = waits.unmarked.map(({ make, alteration }): Waits => ({
+  };
+  const unmarked = ({ make, alteration }: Waiting['unmarked'][number]): Waits => ({
     key: alteration.id,
     words: alterationWords(alteration, unit),
     under: (
@@ -126,8 +127,8 @@ export function WhatWaits({
       onAct: () =>
         void act(`marked on the pattern paper: ${alterationWords(alteration, unit)}`, make, (now) => markedOnPaper(now, alteration.id, today())),
     },
-  }));
-  const onTheTable = hand.begun.map((make): Waits => {
+  });
+  const onTheTable = (make: Make): Waits => {
     const cut = make.state === 'cut';
     return {
       key: make.id,
@@ -142,8 +143,8 @@ export function WhatWaits({
         onAct: () => void onward(make, nameOf(make), () => void navigate(`${routes.make(make.id)}#fit`)),
       },
     };
-  });
-  const planned = hand.planned.map((plan: Plan): Waits => {
+  };
+  const planned = (plan: Plan): Waits => {
     const fabric = plan.fabrics.map((u) => withId(fabrics, u.fabricId)).find((f) => f?.washedOn !== undefined && f.pieces.length > 0);
     const late = plan.due !== undefined && plan.due < today();
     return {
@@ -163,8 +164,8 @@ export function WhatWaits({
         .join(' · '),
       aside: <MarkAsCut waits plan={plan} name={planName(plan, patterns)} />,
     };
-  });
-  const toWash = waits.toWash.map((fabric): Waits => ({
+  };
+  const toWash = (fabric: Fabric): Waits => ({
     key: fabric.id,
     words: (
       <Link className="underline-offset-2 hover:underline" to={routes.fabric(fabric.id)}>
@@ -177,22 +178,22 @@ export function WhatWaits({
       name: `Washed: ${fabric.name}`,
       onAct: () => void save(`washed: ${fabric.name}`, [{ table: 'fabrics', id: fabric.id, edit: (now) => washed(now, today()) }]),
     },
-  }));
+  });
 
-  if (toMark && [onTheTable, loose, verdicts, unmarked, planned, toWash].every((list) => list.length === 0))
+  if (toMark && [...Object.values(hand), ...Object.values(waits)].every((list) => list.length === 0))
     return <p className="border-t border-rule pt-1 text-ink2">Nothing waits: no loose end, no mark, no plan that is due.</p>;
   return (
     <div className="flex flex-col gap-5">
-      <WaitsList id="planned" head="Planned" items={planned} amber />
-      <WaitsList id="table" head="On the table" items={onTheTable} />
-      <WaitsList id="loose" head="Loose ends" items={loose} />
+      <WaitsList id="planned" head="Planned" things={hand.planned} item={planned} amber />
+      <WaitsList id="table" head="On the table" things={hand.begun} item={onTheTable} />
+      <WaitsList id="loose" head="Loose ends" things={hand.looseEnds} item={looseEnd} />
       {toMark ? (
-        <WaitsList id="unmarked" head="Mark on the pattern paper" items={unmarked} amber />
+        <WaitsList id="unmarked" head="Mark on the pattern paper" things={waits.unmarked} item={unmarked} amber />
       ) : (
         <p className="border-t border-rule pt-1 text-small text-ink2">What is to be marked on the pattern paper is being worked out.</p>
       )}
-      <WaitsList id="due" head="How do you like it now?" items={verdicts} />
-      <WaitsList id="wash" head="Fabric to wash" items={toWash} />
+      <WaitsList id="due" head="How do you like it now?" things={waits.verdicts} item={verdict} />
+      <WaitsList id="wash" head="Fabric to wash" things={waits.toWash} item={toWash} />
     </div>
   );
 }
