@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto';
 import fc from 'fast-check';
-import { strFromU8, strToU8, unzipSync, Zip, ZipDeflate, ZipPassThrough, zipSync } from 'fflate';
+import { strFromU8, strToU8, unzipSync, Zip, ZipDeflate, ZipPassThrough, zipSync, type Zippable } from 'fflate';
 import { demoLedger } from '../../../demo/ledger';
 import { NO_HISTORY } from '../../core/ledger/merge/history';
 import type { Ledger, Picture } from '../../core/records';
@@ -22,7 +22,8 @@ const WRITTEN = '2026-11-25T12:00:00Z';
 const zipped = zipLedger(parts, WRITTEN, 'cm');
 const bytesOf = async (blob: Blob) => new Uint8Array(await blob.arrayBuffer());
 const entries = async () => unzipSync(await bytesOf(await zipped));
-const rezipped = (files: Record<string, Uint8Array>) => new Blob([zipSync(files, { level: 1 })]);
+/** Stored as they are, where it is not how they are packed that is tested: to pack a ledger takes longer than to read it. */
+const rezipped = (files: Zippable) => new Blob([zipSync(files, { level: 0 })]);
 const problemOf = async (blob: Blob) => {
   const opened = await unzipLedger(blob);
   return opened.ok ? undefined : opened.problem;
@@ -247,11 +248,12 @@ describe('what is refused, with a sentence', () => {
   test('a bomb goes out: a picture that unpacks to more than any picture has', async () => {
     const files = await entries();
     const picture = Object.keys(files).find((f) => f.startsWith('pictures/'))!;
-    const bomb = rezipped({ ...files, [picture]: new Uint8Array(21_000_000) });
+    const packed: Zippable[string] = [new Uint8Array(21_000_000), { level: 1 }];
+    const bomb = rezipped({ ...files, [picture]: packed });
     expect(bomb.size).toBeLessThan(1_000_000);
     expect(await problemOf(bomb)).toBe(`${picture} is larger than 20 MB.`);
     // One that the ledger does not name is not unpacked at all.
-    expect(await problemOf(rezipped({ ...files, 'pictures/9999-bomb.png': new Uint8Array(21_000_000) }))).toBeUndefined();
+    expect(await problemOf(rezipped({ ...files, 'pictures/9999-bomb.png': packed }))).toBeUndefined();
   });
 
   test('keys that reach into prototypes, numbers without end, and nests without bottom', async () => {
