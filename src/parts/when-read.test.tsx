@@ -5,7 +5,7 @@ import { WhenRead } from './when-read';
 
 /** Lets all be done that has no time of its own to wait for: React would wait 300 ms. */
 const settle = async () => {
-  for (let i = 0; i < 30; i++) await new Promise<void>((done) => setTimeout(done, 0));
+  for (let i = 0; i < 50; i++) await new Promise<void>((done) => setTimeout(done, 0));
 };
 
 /** What is read of a name, when it is given out. */
