@@ -151,11 +151,9 @@ const memoryOfBrowser = () =>
  * a second in the end, and those would be measured.
  */
 const shown = (page, selector, words = '') =>
-  page.waitForFunction(
-    ([of, text]) => [...document.querySelectorAll(of)].some((element) => element.textContent.includes(text)),
-    [selector, words],
-    { polling: 'raf' },
-  );
+  page.waitForFunction(([of, text]) => [...document.querySelectorAll(of)].some((element) => element.textContent.includes(text)), [selector, words], {
+    polling: 'raf',
+  });
 
 /** Goes to a page and waits for nothing of it. */
 const begin = (page, path) => page.goto(`${address}${path}`, { waitUntil: 'commit' });

@@ -62,7 +62,7 @@ export function DayBook() {
             </LinkButton>
           </p>
           <p className="mt-3 text-ink2">
-            Or write it in the line above <KeyCap>/</KeyCap> as you would say it:
+            Or write it in the line <KeyCap>/</KeyCap> as you would say it:
             <br />
             <i>Curlew jeans M, waistband tight, love 4</i>
           </p>
