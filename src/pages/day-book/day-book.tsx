@@ -4,7 +4,7 @@ import { makeName } from '../../core/make/make-name';
 import { mainFabric } from '../../core/make/main-fabric';
 import { format, parseISO } from 'date-fns';
 import { useRested } from '../../parts/use-rested';
-import { useCaseTables, useWearTables } from '../../data/engine-tables';
+import { useCaseTables } from '../../data/engine-tables';
 import { useToldEngine } from '../../workers/use-engine';
 import { lazy, Suspense } from 'react';
 import { Link } from 'react-router';
@@ -25,12 +25,6 @@ const LATEST = 8;
 
 /** Loaded beside the page: the latest makes need not wait for the catalogue that alterations are named from. */
 const WhatWaits = lazy(async () => ({ default: (await import('./what-waits')).WhatWaits }));
-
-/** The engine hears of wears as soon as they are read: what waits asks it of every one. */
-function TellOfWears() {
-  useToldEngine(useWearTables());
-  return null;
-}
 
 /** The day book: what waits for a hand, and the latest entries. */
 export function DayBook() {
@@ -92,9 +86,6 @@ export function DayBook() {
         }
       />
       <HalfLogged />
-      <Suspense>
-        <TellOfWears />
-      </Suspense>
       <div className="grid grid-cols-[minmax(0,5fr)_minmax(0,4fr)] gap-8 max-lg:grid-cols-1">
         <Suspense fallback={<div />}>
           <EngineBoundary>{rested ? <WhatWaits makes={makes} patterns={patterns} fabrics={fabrics} people={people} /> : <div />}</EngineBoundary>
