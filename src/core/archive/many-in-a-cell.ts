@@ -102,7 +102,10 @@ export function readOffersCell(text: string): Offers | undefined {
     const detail = keysOf(Chosen.shape).find((d) => part.startsWith(`${d} `));
     if (detail === undefined) return undefined;
     const choices = choicesOf(Chosen.shape[detail]);
-    const said = part.slice(detail.length).split(',').map((c) => c.replace(':', '').trim()); // prettier-ignore
+    const said = part
+      .slice(detail.length)
+      .split(',')
+      .map((c) => c.replace(':', '').trim());
     if (!said.every((c) => choices.includes(c))) return undefined;
     found[detail] = said;
   }

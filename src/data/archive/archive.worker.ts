@@ -21,7 +21,8 @@ export type Compared =
 
 /** What bringing a file together with the ledger would come to, or why it cannot be read. */
 export type Looked =
-  { readonly ok: true; readonly together: Together; readonly notices: readonly string[] } | { readonly ok: false; readonly problem: string };
+  | { readonly ok: true; readonly together: Together; readonly notices: readonly string[] }
+  | { readonly ok: false; readonly problem: string };
 
 /** The archive out and in, off the main thread. Undefined is the answer of a work that was stopped. */
 const archive = {

@@ -256,7 +256,8 @@ export async function openFile(database: LedgerDatabase, file: Blob, work: LongW
 
 /** What came of reading a ledger, or why it was refused. */
 export type ReadIn =
-  { readonly ok: true; readonly counts: LedgerCounts; readonly notices: readonly string[] } | { readonly ok: false; readonly problem: string };
+  | { readonly ok: true; readonly counts: LedgerCounts; readonly notices: readonly string[] }
+  | { readonly ok: false; readonly problem: string };
 
 /**
  * Reads a ledger file and puts it in the place of what is there.
