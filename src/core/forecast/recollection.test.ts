@@ -83,6 +83,19 @@ describe('what a person’s patterns taught', () => {
     expect(new Recollection(grown, before).anew).toBe(3);
   });
 
+  test('a zone that a recollection was never asked about is known to the next as it last was, with what changed since', () => {
+    const asked = new Recollection(three);
+    const first = asked.others(unmade, 'bodice')!.belief();
+    const noted = three.map((c) => (c.pattern.id === 'egret' ? madeOnce('egret', 'Lowtide Drafts', 1) : c));
+    // In between egret was noted, and nobody asked.
+    const later = new Recollection(three, new Recollection(noted, asked));
+    expect(later.anew).toBe(1);
+    expect(later.others(unmade, 'bodice')!.belief()).toEqual(first);
+    const noLonger = new Recollection(noted, new Recollection(three, asked));
+    expect(noLonger.others(unmade, 'bodice')!.belief()).toEqual(new Recollection(noted).others(unmade, 'bodice')!.belief());
+    expect(noLonger.zones).toEqual(new Recollection(noted).zones);
+  });
+
   test('two patterns without a designer are two designers', () => {
     const memory = new Recollection([madeOnce('heron', undefined, -2), madeOnce('egret', undefined, -2)]);
     expect(memory.influences(unmade, 'bodice').every((s) => !s.sameDesigner)).toBe(true);

@@ -8,7 +8,7 @@ import { heightTerm, type HeightTerm } from '../garment/by-height';
 import { fitClassAt, type PatternCase } from '../garment/case';
 import { chartOf } from '../garment/chart';
 import { draftOf } from '../garment/draft';
-import { evidenceAt, evidenceIn, sizingAt } from '../garment/evidence';
+import { evidenceAt, sizingAt } from '../garment/evidence';
 import { reportsAt } from '../garment/reports';
 import { Memory, type Branch, type RememberedPattern } from '../inference/belief-tree';
 import {
@@ -24,7 +24,6 @@ import {
 } from '../inference/posterior';
 import { believe, believedAt, withDoubtOfSteps, type Believed } from '../inference/unknown-step';
 import type { IsoDate } from '../units/date';
-import { addToGroup } from '../units/group-by';
 import { firstOf, itemAt } from '../units/item-at';
 import type { Observation } from '../inference/likelihood';
 import { tapeGain, type TapeGain } from './worth-measuring';
@@ -94,9 +93,29 @@ const groupAt = ({ pattern, makes }: PatternCase, zone: ZoneId) =>
 /** The smallest step of the tree below a pattern's prior, cm. */
 const sharpestAt = (zone: ZoneId) => zoneOf(zone).spread.pattern;
 
-interface PatternSaid {
+/** A pattern as it stands for the person. */
+interface Standing {
   readonly input: PatternCase;
-  readonly zones: ReadonlyMap<ZoneId, RememberedPattern>;
+  /** The same object as long as its records are the same. */
+  readonly state: object;
+}
+
+/** What a pattern said at a zone, if anything, and in which state it stood then. */
+interface Said {
+  readonly state: object;
+  readonly remembered: RememberedPattern | undefined;
+}
+
+/** What was said at a zone: by the id of each pattern, and by those that said anything. */
+interface SaidAtZone {
+  readonly by: ReadonlyMap<string, Said>;
+  readonly patterns: readonly RememberedPattern[];
+}
+
+/** What is remembered of a zone; no memory where nobody speaks. */
+interface AtZone {
+  readonly said: SaidAtZone;
+  readonly memory: Memory | undefined;
 }
 
 /** The records that what a pattern says comes from: the pattern, its makes, the bodies and the fabrics they were cut from. */
@@ -104,23 +123,20 @@ function recordsOf({ pattern, makes, bodies, fabrics }: PatternCase): readonly o
   return [pattern, ...makes, ...bodies, ...makes.flatMap((make) => mainFabric(make, fabrics).fabric ?? [])];
 }
 
+const areSame = (one: readonly object[], other: readonly object[]) => one.length === other.length && one.every((record, i) => record === other[i]);
+
 /**
- * What a pattern's notes say to others, at each zone that was noted; steps between sizes are told with their doubt.
+ * What a pattern's notes say to others at a zone; steps between sizes are told with their doubt. Undefined where it says nothing.
  *
  * @param before what it said earlier: where it says the very same, that stands, and nothing that was worked out of it need be again
  */
-function saidOf(input: PatternCase, before: PatternSaid['zones'] | undefined): PatternSaid['zones'] {
-  const zones = new Map<ZoneId, RememberedPattern>();
-  const designer = designerOf(input);
-  for (const [zone, { used }] of evidenceIn(input)) {
-    // Against the first make's size an offset means nothing to other patterns.
-    if (used.length === 0 || sizingAt(input, zone).standIn) continue;
-    const observations = used.map((e) => withDoubtOfSteps(e.observation, e.offset.step));
-    const said = { id: input.pattern.id, designer, group: groupAt(input, zone), observations };
-    const earlier = before?.get(zone);
-    zones.set(zone, earlier && saysTheSame(said, earlier) ? earlier : said);
-  }
-  return zones;
+function saidAt(input: PatternCase, zone: ZoneId, before: RememberedPattern | undefined): RememberedPattern | undefined {
+  const { used } = evidenceAt(input, zone);
+  // Against the first make's size an offset means nothing to other patterns.
+  if (used.length === 0 || sizingAt(input, zone).standIn) return undefined;
+  const observations = used.map((e) => withDoubtOfSteps(e.observation, e.offset.step));
+  const said = { id: input.pattern.id, designer: designerOf(input), group: groupAt(input, zone), observations };
+  return before && saysTheSame(said, before) ? before : said;
 }
 
 function saysTheSame(a: RememberedPattern, b: RememberedPattern): boolean {
@@ -141,14 +157,15 @@ function saysTheSame(a: RememberedPattern, b: RememberedPattern): boolean {
   );
 }
 
-/** Everything that a person's patterns taught, zone by zone (engine.md, section 5). */
+/** Everything that a person's patterns taught, zone by zone (engine.md, section 5). A zone is reckoned when it is first asked about. */
 export class Recollection {
-  readonly #cases: ReadonlyMap<string, PatternCase>;
-  readonly #memories = new Map<ZoneId, Memory>();
-  /** What each pattern said, and of which case. */
-  readonly #patterns = new Map<string, PatternSaid>();
+  readonly #patterns = new Map<string, Standing>();
+  readonly #said = new Map<ZoneId, SaidAtZone>();
+  readonly #memories = new Map<ZoneId, AtZone>();
+  /** What the recollections before this one knew. */
+  readonly #before: ReadonlyMap<ZoneId, AtZone>;
 
-  /** How many patterns were reckoned anew: those that changed since the recollection before. */
+  /** How many patterns are to be reckoned anew: those that changed since the recollection before. */
   readonly anew: number;
 
   /**
@@ -156,39 +173,57 @@ export class Recollection {
    * @param before an earlier recollection: patterns whose records are still the same objects need not be reckoned again
    */
   constructor(cases: readonly PatternCase[], before?: Recollection) {
-    this.#cases = new Map(cases.map((c) => [c.pattern.id, c]));
+    this.#before = new Map(before ? [...before.#before, ...before.#memories] : []);
     let anew = 0;
-    const zones = new Map<ZoneId, RememberedPattern[]>();
     for (const input of cases) {
       const known = before ? before.#patterns.get(input.pattern.id) : undefined;
-      const remembered = known?.input === input ? known : this.#remember(input, known);
-      if (remembered.zones !== known?.zones) anew += 1;
-      this.#patterns.set(input.pattern.id, remembered);
-      for (const [zone, s] of remembered.zones) addToGroup(zones, zone, s);
-    }
-    for (const [zone, patterns] of zones) {
-      const known = before ? before.#memories.get(zone) : undefined;
-      const same = known?.patterns.length === patterns.length && known.patterns.every((p, i) => p === patterns[i]);
-      this.#memories.set(zone, same ? known : new Memory(patterns, zoneOf(zone).spread, undefined, known));
+      const same = known !== undefined && (known.input === input || areSame(recordsOf(known.input), recordsOf(input)));
+      if (!same) anew += 1;
+      this.#patterns.set(input.pattern.id, { input, state: same ? known.state : {} });
     }
     this.anew = anew;
   }
 
-  #remember(input: PatternCase, known: PatternSaid | undefined): PatternSaid {
-    if (!known) return { input, zones: saidOf(input, undefined) };
-    const [before, now] = [recordsOf(known.input), recordsOf(input)];
-    const same = before.length === now.length && before.every((record, i) => record === now[i]);
-    return { input, zones: same ? known.zones : saidOf(input, known.zones) };
+  /** What every pattern says at a zone. */
+  #saidAt(zone: ZoneId): SaidAtZone {
+    let here = this.#said.get(zone);
+    if (here) return here;
+    const before = this.#before.get(zone)?.said.by;
+    const by = new Map<string, Said>();
+    const patterns: RememberedPattern[] = [];
+    for (const [id, { input, state }] of this.#patterns) {
+      const known = before?.get(id);
+      const remembered = known?.state === state ? known.remembered : saidAt(input, zone, known?.remembered);
+      by.set(id, { state, remembered });
+      if (remembered) patterns.push(remembered);
+    }
+    this.#said.set(zone, (here = { by, patterns }));
+    return here;
+  }
+
+  #memoryAt(zone: ZoneId): Memory | undefined {
+    const known = this.#memories.get(zone);
+    if (known) return known.memory;
+    const said = this.#saidAt(zone);
+    const before = this.#before.get(zone)?.memory;
+    const memory =
+      said.patterns.length === 0
+        ? undefined
+        : before && areSame(before.patterns, said.patterns)
+          ? before
+          : new Memory(said.patterns, zoneOf(zone).spread, undefined, before);
+    this.#memories.set(zone, { said, memory });
+    return memory;
   }
 
   /** Zones of which anything was said, in the order of the body. */
   get zones(): ZoneId[] {
-    return ZONE_IDS.filter((z) => this.#memories.has(z));
+    return ZONE_IDS.filter((z) => this.#saidAt(z).patterns.length > 0);
   }
 
   /** What is believed of the person at a zone. */
   person(zone: ZoneId): PersonAt | undefined {
-    const memory = this.#memories.get(zone);
+    const memory = this.#memoryAt(zone);
     if (!memory) return undefined;
     const belief = memory.person();
     const [t1] = edgesOf(zone, 'semi');
@@ -205,7 +240,7 @@ export class Recollection {
     const { id } = input.pattern;
     const { used } = evidenceAt(input, zone);
     // What the very case that was remembered said needs no second reading; any other reading of the pattern has notes of its own.
-    const remembered = used.length > 0 && this.#cases.get(id) === input;
+    const remembered = used.length > 0 && this.#patterns.get(id)?.input === input;
     let alone: Posterior | undefined;
     const before = () => (alone ??= memory.newPattern(this.#branch(input, zone), [id]));
     const prior = () => priorFrom(before(), sharpestAt(zone));
@@ -251,7 +286,7 @@ export class Recollection {
   /** Alterations that the person needs wherever it was noted, from two patterns at least. */
   usual(): UsualAlteration[] {
     return this.zones.flatMap((zone) => {
-      const memory = this.#memories.get(zone)!;
+      const memory = this.#memoryAt(zone)!;
       if (memory.patterns.length < 2) return [];
       const found = sure(memory.person(), edgesOf(zone, 'semi')[0]);
       return found ? [{ zone, ...found, patterns: memory.patterns.map((p) => p.id) }] : [];
@@ -261,14 +296,14 @@ export class Recollection {
   /** Designers who run small or large, from two of their patterns at least and two designers in all. */
   designers(): DesignerHabit[] {
     return this.zones.flatMap((zone) => {
-      const memory = this.#memories.get(zone)!;
+      const memory = this.#memoryAt(zone)!;
       const branches = new Map(memory.patterns.map((p) => [`${p.group} ${p.designer}`, { designer: p.designer, group: p.group }]));
       if (new Set(memory.patterns.map((p) => p.designer)).size < 2) return [];
       return [...branches.values()].flatMap((branch) => {
         const patterns = memory.patternsOf(branch).map((p) => p.id);
         if (patterns.length < 2) return [];
         const found = sure(memory.designer(branch), edgesOf(zone, 'semi')[0]);
-        const name = this.#cases.get(firstOf(patterns))?.pattern.designer ?? branch.designer;
+        const name = this.#patterns.get(firstOf(patterns))?.input.pattern.designer ?? branch.designer;
         return found ? [{ designer: name, zone, ...found, patterns }] : [];
       });
     });
@@ -281,7 +316,7 @@ export class Recollection {
   /** The memory of a zone, where other patterns than this speak in it and this one can be compared with them. */
   #heard(input: PatternCase, zone: ZoneId): Memory | undefined {
     const { id } = input.pattern;
-    const memory = this.#memories.get(zone);
+    const memory = this.#memoryAt(zone);
     if (sizingAt(input, zone).standIn) return undefined;
     return memory?.patterns.some((p) => p.id !== id) ? memory : undefined;
   }
@@ -292,12 +327,11 @@ export class Recollection {
   }
 
   #influences(input: PatternCase, zone: ZoneId, prior: Posterior): Influence[] {
-    const own = this.#memories.get(zone)!.patterns.find((p) => p.id === input.pattern.id)?.observations ?? [];
+    const own = this.#memoryAt(zone)!.patterns.find((p) => p.id === input.pattern.id)?.observations ?? [];
     const sharpest = sharpestAt(zone);
     const medianOf = (before: Posterior) => quantile(own.length === 0 ? before : posteriorOf(own, priorFrom(before, sharpest)), 0.5);
     const all = medianOf(prior);
-    return this.#memories
-      .get(zone)!
+    return this.#memoryAt(zone)!
       .patterns.filter((p) => p.id !== input.pattern.id)
       .map((p): Influence => {
         const without = this.#others(input, zone, [p.id]);

@@ -59,8 +59,19 @@ function whyUnused({ pattern }: PatternCase, make: Make, note: FitNote): UnusedN
  * Per make and state of the garment only the latest look counts: one garment seen twice is not two garments.
  */
 export function evidenceAt(input: PatternCase, zone: ZoneId): ZoneEvidence {
-  return evidenceIn(input).get(zone) ?? NO_EVIDENCE;
+  const told = toldIn(input).get(zone);
+  if (!told) return NO_EVIDENCE;
+  const known = weighed(input);
+  let evidence = known.get(zone);
+  if (!evidence) {
+    const { used, unused } = told;
+    known.set(zone, (evidence = used.length > 1 ? { used: heldAgainstOthers(input, zone, used), unused } : told));
+  }
+  return evidence;
 }
+
+/** What was held against each other, zone by zone as it is asked about: what other patterns say is asked at the zones of one. */
+const weighed = memoize((_: PatternCase) => new Map<ZoneId, ZoneEvidence>());
 
 /** The last of a make's notes that count as evidence, by zone. */
 export function lastEvidence(input: PatternCase, makeId: string): Partial<Record<ZoneId, Evidence>> {
@@ -70,8 +81,8 @@ export function lastEvidence(input: PatternCase, makeId: string): Partial<Record
 /** By make: what every change from version to version did is asked of hundreds of patterns at once. */
 const lastByMake = memoize((input: PatternCase) => {
   const makes = new Map<string, Partial<Record<ZoneId, Evidence>>>();
-  for (const [zone, { used }] of evidenceIn(input))
-    for (const evidence of used) {
+  for (const zone of toldIn(input).keys())
+    for (const evidence of evidenceAt(input, zone).used) {
       const zones = makes.get(evidence.make.id) ?? {};
       zones[zone] = evidence;
       makes.set(evidence.make.id, zones);
@@ -87,8 +98,8 @@ export interface ZoneEvidence {
 
 const NO_EVIDENCE: ZoneEvidence = { used: [], unused: [] };
 
-/** All notes of a case in one pass over its makes: memory, carry forward and what a change did all ask for the same ones. */
-export const evidenceIn = memoize((input: PatternCase): ReadonlyMap<ZoneId, ZoneEvidence> => {
+/** All notes of a case in one pass over its makes, each as it was told: what is the same at all zones of a garment is found once. */
+const toldIn = memoize((input: PatternCase): ReadonlyMap<ZoneId, ZoneEvidence> => {
   /** With the looks at the zone of the make that is being read. */
   const zones = new Map<ZoneId, { readonly used: Evidence[]; readonly unused: UnusedNote[]; readonly looks: FitNote[] }>();
   const listsAt = (zone: ZoneId) => {
@@ -116,7 +127,6 @@ export const evidenceIn = memoize((input: PatternCase): ReadonlyMap<ZoneId, Zone
       }
     }
   }
-  for (const [zone, { used }] of zones) if (used.length > 1) used.splice(0, used.length, ...heldAgainstOthers(input, zone, used));
   return zones;
 });
 
