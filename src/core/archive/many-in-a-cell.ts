@@ -99,13 +99,12 @@ export function offersCell(offers: Readonly<Partial<Record<keyof Chosen, string 
 export function readOffersCell(text: string): Offers | undefined {
   const found: Record<string, readonly string[]> = {};
   for (const part of partsOfCell(text.toLowerCase())) {
-    const detail = keysOf(Chosen.shape).find((d) => part.startsWith(`${d} `));
+    // As it goes out, or with a colon, as one writes a list.
+    const [, named, of = ''] = /^(\w+)(?:\s*:\s*|\s+)(.+)$/.exec(part) ?? [];
+    const detail = keysOf(Chosen.shape).find((d) => d === named);
     if (detail === undefined) return undefined;
     const choices = choicesOf(Chosen.shape[detail]);
-    const said = part
-      .slice(detail.length)
-      .split(',')
-      .map((c) => c.replace(':', '').trim());
+    const said = of.split(',').map((choice) => choice.trim());
     if (!said.every((c) => choices.includes(c))) return undefined;
     found[detail] = said;
   }
