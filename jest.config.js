@@ -13,7 +13,7 @@ export default {
   // Jest reads no modules of packages: it takes other builds of the same.
   moduleNameMapper: {
     '^@zip\\.js/zip\\.js/lib/zip-core-native\\.js$': '@zip.js/zip.js',
-    '^d3-color$': '<rootDir>/node_modules/d3-color/dist/d3-color.js',
+    '^(d3-[\\w-]+|internmap)$': '<rootDir>/node_modules/$1/dist/$1.js',
     '^earcut$': '<rootDir>/node_modules/earcut/dist/earcut.min.js',
     // Read anew by each test file: of one only what is asked for, the other with its seed and only where it is used.
     '^date-fns$': '<rootDir>/scripts/date-fns-by-name.cjs',

@@ -16,3 +16,8 @@ globalThis.structuredClone = clone as typeof structuredClone;
 
 // Every browser has these; the stand-in for one does not, and the router asks for them when it is loaded.
 Object.assign(globalThis, { TextEncoder, TextDecoder });
+// A drawing asks how wide the screen is: as wide as a desk's, and it stays so.
+if ('window' in globalThis) {
+  const media = Object.assign(new EventTarget(), { matches: false });
+  Object.assign(globalThis, { matchMedia: () => media });
+}
