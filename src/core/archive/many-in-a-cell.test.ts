@@ -11,6 +11,7 @@ import {
   partCell,
   partsOfCell,
   readChosenCell,
+  readLessonCell,
   readOffersCell,
   readPartCell,
   readReportCell,
@@ -64,11 +65,18 @@ describe('a part of another pattern', () => {
       }),
     ));
 
-  test('of a pattern that nobody knows, is read by the first “of”', () =>
-    expect(readPartCell('sleeve of the Dunlin coat', () => false)).toEqual({ called: 'the Dunlin coat', zones: ['sleeve'] }));
-
-  test('that brings nothing by name is the whole pattern', () =>
-    expect(readPartCell('Tern shirt, long', called)).toEqual({ called: 'Tern shirt, long' }));
+  const isPattern = (name: string) => ['Maid of Harbour', 'Tern shirt', 'Tern shirt, long'].includes(name);
+  test.each([
+    ['sleeve, wrist of Tern shirt', { called: 'Tern shirt', zones: ['sleeve', 'wrist'] }],
+    ['puffed sleeves of Tern shirt', { called: 'Tern shirt', pieces: 'puffed sleeves' }],
+    ['sleeves and cuffs (sleeve, wrist) of Tern shirt', { called: 'Tern shirt', pieces: 'sleeves and cuffs', zones: ['sleeve', 'wrist'] }],
+    ['Maid of Harbour', { called: 'Maid of Harbour' }],
+    ['skirt of Maid of Harbour', { called: 'Maid of Harbour', zones: ['skirt'] }],
+    ['sleeve of an unknown blouse', { called: 'an unknown blouse', zones: ['sleeve'] }],
+    ['sleeve of the Dunlin coat', { called: 'the Dunlin coat', zones: ['sleeve'] }],
+    ['Tern shirt', { called: 'Tern shirt' }],
+    ['Tern shirt, long', { called: 'Tern shirt, long' }],
+  ])('%s', (text, read) => expect(readPartCell(text, isPattern)).toEqual(read));
 });
 
 describe('a fabric as it was used', () => {
@@ -85,12 +93,22 @@ describe('a fabric as it was used', () => {
       }),
     ));
 
-  test('without a part the first is the main fabric and the next are contrast', () =>
-    expect(['slate twill', 'oat linen', 'ticking (heavy)'].map((text, i) => readUseCell(text, i))).toEqual([
-      { name: 'slate twill', part: 'main' },
-      { name: 'oat linen', part: 'contrast' },
-      { name: 'ticking (heavy)', part: 'contrast' },
-    ]));
+  // Without a part the first is the main fabric and the next are contrast.
+  test.each([
+    ['oat linen', 0, { name: 'oat linen', part: 'main' }],
+    ['slate twill', 0, { name: 'slate twill', part: 'main' }],
+    ['oat linen', 1, { name: 'oat linen', part: 'contrast' }],
+    ['plum viscose', 1, { name: 'plum viscose', part: 'contrast' }],
+    ['plum viscose (lining)', 1, { name: 'plum viscose', part: 'lining' }],
+    ['plum viscose (contrast: back yoke)', 1, { name: 'plum viscose', part: 'contrast', pieces: 'back yoke' }],
+    ['denim (selvedge)', 0, { name: 'denim (selvedge)', part: 'main' }],
+    ['ticking (heavy)', 2, { name: 'ticking (heavy)', part: 'contrast' }],
+  ] as const)('%s at place %i', (text, place, read) => expect(readUseCell(text, place)).toEqual(read));
+});
+
+test('a lesson comes in with what it is about, and without where nothing is said', () => {
+  expect(readLessonCell('starch it first')).toEqual({ words: 'starch it first', about: [] });
+  expect(readLessonCell('starch it (twice) (about plum viscose; zip)')).toEqual({ words: 'starch it (twice)', about: ['plum viscose', 'zip'] });
 });
 
 test('what others report comes in with who said it, and a bracket within the words is left in them', () => {
@@ -113,11 +131,13 @@ describe('what a view offers', () => {
   test('comes in as it went out, whatever it offers', () =>
     fc.assert(fc.property(offers, (all) => expect(readOffersCell(offersCell(all))).toEqual(all))));
 
-  test('is read as it is typed: in capitals, with a colon, with blanks', () =>
-    expect(readOffersCell('Sleeve: Short ,long;  length mid')).toEqual({ sleeve: ['short', 'long'], length: ['mid'] }));
+  test.each(['sleeve short, long; length mid', 'Sleeve: Short ,long;  length mid'])('%j is read as it is typed', (text) =>
+    expect(readOffersCell(text)).toEqual({ sleeve: ['short', 'long'], length: ['mid'] }),
+  );
 
-  test.each(['sleeve wide open', 'buttons four', 'sleeve'])('%j names nothing that is known, and nothing of it is taken', (text) =>
-    expect(readOffersCell(text)).toBeUndefined(),
+  test.each(['sleeve wide open', 'sleeve enormous', 'hem deep', 'buttons four', 'sleeve'])(
+    '%j names nothing that is known, and nothing of it is taken',
+    (text) => expect(readOffersCell(text)).toBeUndefined(),
   );
 
   test('what was chosen of it is one of each', () => {

@@ -2,8 +2,7 @@ import fc from 'fast-check';
 import { seeded } from '../units/seeded';
 import { faultsOfLay } from './check-lay';
 import { FOLDS, layings, opened, shortest, TooWide, type CutPiece, type DrawnLay, type LayFabric } from './lay';
-import { areaOf, boundsOf, coarser, type Point, type Polygon } from '../units/polygon';
-import { overlap } from './clip';
+import { areaOf, boundsOf, type Point, type Polygon } from '../units/polygon';
 
 const box = (width: number, height: number): Polygon => [
   [0, 0],
@@ -219,24 +218,6 @@ test('no lay is shorter than its bound, overlaps, leaves the fabric or turns wha
       },
     ),
     { numRuns: Number(process.env['LAYS'] ?? 60) },
-  );
-});
-
-test('a coarser outline contains the true one and adds little', () => {
-  fc.assert(
-    fc.property(fc.nat(1e6), (seed) => {
-      const chance = seeded(seed);
-      const outline = Array.from({ length: 40 }, (_, k): Point => {
-        const angle = (2 * Math.PI * k) / 40;
-        const radius = 30 * (1 + 0.1 * Math.sin(3 * angle) + 0.01 * chance());
-        return [radius * Math.cos(angle), radius * Math.sin(angle)];
-      });
-      const coarse = coarser(outline);
-      expect(coarse.length).toBeLessThan(40);
-      expect(areaOf(outline) - overlap(outline, coarse)).toBeLessThan(0.01);
-      expect(areaOf(coarse)).toBeLessThan(areaOf(outline) * 1.0101);
-    }),
-    { numRuns: 40 },
   );
 });
 

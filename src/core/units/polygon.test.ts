@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { overlap } from '../lay/clip';
 import {
   alongGrain,
   areaOf,
@@ -6,6 +7,7 @@ import {
   boundsOf,
   coarser,
   cornersOf,
+  cross,
   crossesItself,
   mirrored,
   moved,
@@ -19,6 +21,7 @@ import {
   type Point,
   type Polygon,
 } from './polygon';
+import { seeded } from './seeded';
 
 /** An outline as a piece has it: round a middle, now nearer and now farther, so that it never crosses itself. */
 const outline = fc
@@ -27,6 +30,15 @@ const outline = fc
     reaches.map((r, i): Point => [r * Math.cos((2 * Math.PI * i) / reaches.length), r * Math.sin((2 * Math.PI * i) / reaches.length)]),
   );
 const places = fc.array(fc.tuple(fc.double({ min: -40, max: 40, noNaN: true }), fc.double({ min: -40, max: 40, noNaN: true })), { maxLength: 30 });
+
+const arm: Polygon = [
+  [0, 0],
+  [30, 0],
+  [30, 10],
+  [10, 10],
+  [10, 40],
+  [0, 40],
+];
 
 describe('an outline that is laid otherwise', () => {
   test('keeps its area, and runs the same way round unless it is told', () =>
@@ -43,8 +55,7 @@ describe('an outline that is laid otherwise', () => {
       fc.property(outline, (piece) => {
         expect(turnedRound(turnedRound(piece))).toEqual(piece);
         expect(mirrored(mirrored(piece))).toEqual(piece);
-        const { left, top } = boundsOf(atOrigin(piece));
-        expect([left, top]).toEqual([expect.closeTo(0, 9), expect.closeTo(0, 9)]);
+        expect(boundsOf(atOrigin(piece))).toMatchObject({ left: 0, top: 0 });
       }),
     ));
 
@@ -65,11 +76,30 @@ describe('a coarser outline', () => {
         expect(crossesItself(coarse)).toBe(false);
         expect(areaOf(coarse)).toBeLessThanOrEqual(areaOf(piece) * most + 1e-6);
         expect(coarse.length).toBeLessThanOrEqual(piece.length);
+        expect(areaOf(piece) - overlap(piece, coarse)).toBeLessThan(0.01);
         // A little way in from the edge, where it does not matter on which side of a line a point falls.
         for (const [x, y] of [...points, ...piece]) if (within([x, y], piece)) expect(within([x * 0.999, y * 0.999], coarse)).toBe(true);
       }),
     ),
   );
+
+  test('of a rounded edge has fewer points', () => {
+    fc.assert(
+      fc.property(fc.nat(1e6), (seed) => {
+        const chance = seeded(seed);
+        const outline = Array.from({ length: 40 }, (_, k): Point => {
+          const angle = (2 * Math.PI * k) / 40;
+          const radius = 30 * (1 + 0.1 * Math.sin(3 * angle) + 0.01 * chance());
+          return [radius * Math.cos(angle), radius * Math.sin(angle)];
+        });
+        const coarse = coarser(outline);
+        expect(coarse.length).toBeLessThan(40);
+        expect(areaOf(outline) - overlap(outline, coarse)).toBeLessThan(0.01);
+        expect(areaOf(coarse)).toBeLessThan(areaOf(outline) * 1.0101);
+      }),
+      { numRuns: 40 },
+    );
+  });
 
   test('of a rectangle is the rectangle, without the points along its edges', () => {
     const noted: Polygon = [
@@ -96,6 +126,7 @@ test('edges that cross are found; a corner that touches is none', () => {
     ]),
   ).toBe(true);
   expect(crossesItself(rectangle(0, 0, 10, 10))).toBe(false);
+  expect(crossesItself(arm)).toBe(false);
   expect(
     crossesItself([
       [0, 0],
@@ -106,6 +137,14 @@ test('edges that cross are found; a corner that touches is none', () => {
       [5, 5],
     ]),
   ).toBe(false);
+});
+
+test('what is within an outline, and which way three points turn', () => {
+  expect(within([5, 35], arm)).toBe(true);
+  expect(within([20, 35], arm)).toBe(false);
+  expect(cross([0, 0], [1, 0], [1, 1])).toBe(1);
+  expect(cross([0, 0], [1, 0], [1, -1])).toBe(-1);
+  expect(cross([0, 0], [1, 0], [3, 0])).toBe(0);
 });
 
 test('a point within an outline is within it however it lies, and one beyond its box is not', () =>

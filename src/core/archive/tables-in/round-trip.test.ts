@@ -2,7 +2,7 @@ import { demoLedger } from '../../../../demo/ledger';
 import { makeName } from '../../make/make-name';
 import { subjectWords } from '../../plan/lessons';
 import { TABLE_NAMES, type Ledger } from '../../records';
-import { partCell, readLessonCell, readOffersCell, readPartCell, readUseCell } from '../many-in-a-cell';
+import { partCell } from '../many-in-a-cell';
 import { sheetText, type SheetName } from '../tables-out';
 import { guessColumns } from './columns';
 import { readSheet } from './read-sheet';
@@ -94,33 +94,4 @@ test('fabrics keep their repeats, border, panel and nap', () => {
   const of = ({ fabrics }: Ledger) =>
     fabrics.map((f) => [f.name, f.repeatAlong, f.repeatAcross, f.border, f.panel, f.nap, f.care, f.behaviour, f.pricedBy]);
   expect(of(throughSheets(['fabrics']))).toEqual(of(demo));
-});
-
-describe('cells that hold more than one thing', () => {
-  const isPattern = (name: string) => ['Maid of Harbour', 'Tern shirt'].includes(name);
-  test.each([
-    ['sleeve, wrist of Tern shirt', { called: 'Tern shirt', zones: ['sleeve', 'wrist'] }],
-    ['puffed sleeves of Tern shirt', { called: 'Tern shirt', pieces: 'puffed sleeves' }],
-    ['sleeves and cuffs (sleeve, wrist) of Tern shirt', { called: 'Tern shirt', pieces: 'sleeves and cuffs', zones: ['sleeve', 'wrist'] }],
-    ['Maid of Harbour', { called: 'Maid of Harbour' }],
-    ['skirt of Maid of Harbour', { called: 'Maid of Harbour', zones: ['skirt'] }],
-    ['sleeve of an unknown blouse', { called: 'an unknown blouse', zones: ['sleeve'] }],
-    ['Tern shirt', { called: 'Tern shirt' }],
-  ])('%s', (text, read) => expect(readPartCell(text, isPattern)).toEqual(read));
-
-  test.each([
-    ['oat linen', 0, { name: 'oat linen', part: 'main' }],
-    ['plum viscose', 1, { name: 'plum viscose', part: 'contrast' }],
-    ['plum viscose (lining)', 1, { name: 'plum viscose', part: 'lining' }],
-    ['plum viscose (contrast: back yoke)', 1, { name: 'plum viscose', part: 'contrast', pieces: 'back yoke' }],
-    ['denim (selvedge)', 0, { name: 'denim (selvedge)', part: 'main' }],
-  ] as const)('%s', (text, place, read) => expect(readUseCell(text, place)).toEqual(read));
-
-  test('lessons without a subject, and choices that no view can offer', () => {
-    expect(readLessonCell('starch it first')).toEqual({ words: 'starch it first', about: [] });
-    expect(readLessonCell('starch it (twice) (about plum viscose; zip)')).toEqual({ words: 'starch it (twice)', about: ['plum viscose', 'zip'] });
-    expect(readOffersCell('sleeve short, long; length mid')).toEqual({ sleeve: ['short', 'long'], length: ['mid'] });
-    expect(readOffersCell('sleeve enormous')).toBeUndefined();
-    expect(readOffersCell('hem deep')).toBeUndefined();
-  });
 });

@@ -2,22 +2,7 @@ import fc from 'fast-check';
 import { seeded } from '../units/seeded';
 import { overlap, united, widened } from './clip';
 import { convexParts, noFit, reflected } from './no-fit';
-import {
-  areaOf,
-  atOrigin,
-  boundsOf,
-  cross,
-  crossesItself,
-  mirrored,
-  moved,
-  muchCoarser,
-  signedArea,
-  turnedBy,
-  turnedRound,
-  within,
-  type Point,
-  type Polygon,
-} from '../units/polygon';
+import { areaOf, atOrigin, moved, signedArea, type Point, type Polygon } from '../units/polygon';
 
 /** A star-shaped outline, hollow in places, running from x towards y. */
 function star(seed: number, size = 20): Polygon {
@@ -39,40 +24,6 @@ const arm: Polygon = [
   [10, 40],
   [0, 40],
 ];
-
-test('turning and mirroring change neither the area nor which way round an outline runs', () => {
-  fc.assert(
-    fc.property(stars, fc.integer({ min: -180, max: 180 }), (polygon, degrees) => {
-      for (const other of [mirrored(polygon), turnedRound(polygon), turnedBy(polygon, degrees), moved(polygon, 7, -3), atOrigin(polygon)]) {
-        expect(areaOf(other)).toBeCloseTo(areaOf(polygon), 6);
-        expect(Math.sign(signedArea(other))).toBe(Math.sign(signedArea(polygon)));
-      }
-      expect(boundsOf(atOrigin(polygon))).toMatchObject({ left: 0, top: 0 });
-    }),
-  );
-});
-
-test('an outline that crosses itself is known from one that only touches', () => {
-  expect(crossesItself(arm)).toBe(false);
-  expect(
-    crossesItself([
-      [0, 0],
-      [10, 10],
-      [10, 0],
-      [0, 10],
-    ]),
-  ).toBe(true);
-  expect(
-    crossesItself([
-      [0, 0],
-      [10, 0],
-      [5, 5],
-      [10, 10],
-      [0, 10],
-      [5, 5],
-    ]),
-  ).toBe(false);
-});
 
 test('convex parts make up the whole, and each is convex', () => {
   fc.assert(
@@ -149,17 +100,6 @@ describe('no-fit polygons', () => {
   });
 });
 
-test('a few corners contain the outline and add a sixteenth at the most', () => {
-  fc.assert(
-    fc.property(stars, (polygon) => {
-      const coarse = muchCoarser(polygon);
-      expect(coarse.length).toBeLessThanOrEqual(polygon.length);
-      expect(areaOf(polygon) - overlap(polygon, coarse)).toBeLessThan(0.01);
-      expect(areaOf(coarse)).toBeLessThan(areaOf(polygon) * (1 + 1 / 16) + 0.01);
-    }),
-  );
-});
-
 test('a margin grows and shrinks, and what meets is one', () => {
   const box = atOrigin([
     [0, 0],
@@ -172,12 +112,4 @@ test('a margin grows and shrinks, and what meets is one', () => {
   expect(widened(box, -6)).toEqual([]);
   expect(united([box, moved(box, 9, 0)]).map(areaOf)).toEqual([expect.closeTo(19 * 20, 3)]);
   expect(united([box, moved(box, 11, 0)])).toHaveLength(2);
-});
-
-test('what is within an outline, and which way three points turn', () => {
-  expect(within([5, 35], arm)).toBe(true);
-  expect(within([20, 35], arm)).toBe(false);
-  expect(cross([0, 0], [1, 0], [1, 1])).toBe(1);
-  expect(cross([0, 0], [1, 0], [1, -1])).toBe(-1);
-  expect(cross([0, 0], [1, 0], [3, 0])).toBe(0);
 });
