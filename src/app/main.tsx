@@ -10,6 +10,7 @@ import { loadShapes } from '../data/journal';
 import { readAhead } from '../data/queries';
 import { tellTogether } from '../data/told-together';
 import { whenIdle } from '../data/when-idle';
+import { tellText } from '../workers/engine';
 import { firstVisit } from './first-visit';
 import { routes } from '../routes';
 import { router } from './router';
@@ -38,7 +39,7 @@ const [book, unread] = await Promise.all([
         const { NoLedger } = await import('./no-ledger');
         return <NoLedger {...found} />;
       }
-      readAhead(client, location.pathname === routes.dayBook);
+      readAhead(client, location.pathname === routes.dayBook, tellText);
       return <RouterProvider router={router} />;
     },
     async (error: unknown) => {

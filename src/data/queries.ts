@@ -12,7 +12,7 @@ import { withId } from '../core/units/by-id';
 import { nextAct } from './acts';
 import { db, type Stored, type StoredPicture } from './database';
 import { readPictures, type PictureOf } from './read-pictures';
-import { readTable } from './table-text';
+import { readTable, type HearsText } from './table-text';
 import { removals, type Removal } from './journal';
 import { unsavedActs } from './saved-state';
 import { whenIdle } from './when-idle';
@@ -35,9 +35,9 @@ function useTable<T extends RecordTable>(table: T): readonly Stored[T][] {
   return useSuspenseQuery(tableQuery(table)).data;
 }
 
-const tableQuery = <T extends RecordTable>(table: T) => ({
+const tableQuery = <T extends RecordTable>(table: T, hears?: HearsText) => ({
   queryKey: [table],
-  queryFn: (): Promise<readonly Stored[T][]> => readTable(db, table),
+  queryFn: (): Promise<readonly Stored[T][]> => readTable(db, table, { hears }),
   // Once read it stays: a page that comes back to it later need not wait again.
   gcTime: Infinity,
 });
@@ -48,12 +48,13 @@ const tableQuery = <T extends RecordTable>(table: T) => ({
  * (`useWearsOf`), and the database answers in turn.
  *
  * @param asksForWears whether the first page asks for all of them
+ * @param hears told of the texts of what is read at once
  */
-export function readAhead(client: QueryClient, asksForWears: boolean): void {
-  for (const table of RECORD_TABLES) if (table !== 'wears') void client.prefetchQuery(tableQuery(table));
-  const readWears = () => void client.prefetchQuery(tableQuery('wears'));
+export function readAhead(client: QueryClient, asksForWears: boolean, hears: HearsText): void {
+  for (const table of RECORD_TABLES) if (table !== 'wears') void client.prefetchQuery(tableQuery(table, hears));
+  const readWears = (hears?: HearsText) => void client.prefetchQuery(tableQuery('wears', hears));
   const whenRead = () => whenIdle(() => (client.isFetching() > 0 ? setTimeout(whenRead, ASKING) : readWears()));
-  if (asksForWears) readWears();
+  if (asksForWears) readWears(hears);
   else whenRead();
 }
 

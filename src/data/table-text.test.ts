@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { sampleMake } from '../core/garment/sample-case';
 import { LAYOUTS, LedgerDatabase } from './database';
 import { undo, write } from './journal';
-import { readTable } from './table-text';
+import { readTable, type HearsText } from './table-text';
 import Dexie from 'dexie';
 
 const wear = (n: number) => ({ id: `wear-${n}`, makeIds: ['make-1'], date: '2026-11-28', count: 1 });
@@ -59,6 +59,22 @@ test('whatever is written, taken out and kept in whatever order: what is read is
     { numRuns: 30 },
   );
   expect(fromText).toBeGreaterThan(20);
+});
+
+test('whoever wishes to hear of a text has it before the records, and the very list that they are read into', async () => {
+  const { database, keeps, read } = opened('heard');
+  await database.wears.bulkPut([1, 2].map(wear));
+  const hears = jest.fn<void, Parameters<HearsText>>((_, records) => expect(records).toHaveLength(0));
+  await readTable(database, 'wears', { hears });
+  await read();
+  expect(hears).not.toHaveBeenCalled();
+  await keeps[0]?.();
+  const records = await readTable(database, 'wears', { hears });
+  const [[table, list, texts] = []] = hears.mock.calls;
+  expect([table, hears.mock.calls.length]).toEqual(['wears', 1]);
+  expect(list).toBe(records);
+  expect(texts?.flatMap((text) => JSON.parse(text) as unknown)).toEqual(records);
+  await database.delete();
 });
 
 test('out of its text a table is read without one record being asked for, until any of it is changed', async () => {

@@ -1,4 +1,5 @@
 import type { TableName } from '../core/records';
+import type { Identified } from '../core/units/by-id';
 import type { LedgerDatabase, Stored } from './database';
 import { isKeptAsText, type KeptAsText } from './let-texts-go';
 import { newId } from './new-id';
@@ -40,16 +41,26 @@ function afterQuiet(table: KeptAsText, keep: () => Promise<void>): void {
 }
 
 /**
+ * Hears of a table's text before it is read.
+ *
+ * @param records what it is read into, empty as yet
+ * @param texts JSON lists of its records
+ */
+export type HearsText = (table: KeptAsText, records: readonly Identified[], texts: readonly string[]) => void;
+
+/**
  * A whole table by the ids of its records: out of its text where that is kept, else record by record, and then the text of a large one is
  * written for the next time. Both give the same.
  *
- * @param later when a text is written, and from how many records on; a table of fewer needs none
+ * @param many from how many records on a text is written; a table of fewer needs none
+ * @param later when it is written
+ * @param hears told of the text, where it is kept
  * @example await readTable(db, 'wears') // as db.wears.toArray() would give
  */
 export async function readTable<T extends TableName>(
   database: LedgerDatabase,
   table: T,
-  { many = MANY, later = afterQuiet }: { readonly many?: number; readonly later?: typeof afterQuiet } = {},
+  { many = MANY, later = afterQuiet, hears }: { readonly many?: number; readonly later?: typeof afterQuiet; readonly hears?: HearsText } = {},
 ): Promise<readonly Stored[T][]> {
   const asRecords = () => readWhole(database.table<Stored[T], string>(table));
   if (!isKeptAsText(table)) return asRecords();
@@ -61,6 +72,7 @@ export async function readTable<T extends TableName>(
     return records;
   }
   const records: Stored[T][] = [];
+  hears?.(table, records, kept.texts);
   for (const text of kept.texts) {
     if (records.length > 0) await nextTask();
     const some: readonly Stored[T][] = JSON.parse(text);

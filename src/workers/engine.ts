@@ -1,6 +1,7 @@
 import { wrap, type Remote } from 'comlink';
 import type { EngineSession, Question } from '../core/engine/session';
-import { inParts, newsBetween, type EngineTables, type Many } from '../core/engine/tables';
+import { inParts, newsBetween, newsOfText, type EngineTables, type Many, type Told } from '../core/engine/tables';
+import type { Identified } from '../core/units/by-id';
 import type { Engine } from './engine.worker';
 
 /** Why the engine has no answer: in its own words. What was entered is not touched by it. */
@@ -18,7 +19,7 @@ interface Running {
   readonly broken: Promise<never>;
   /** A worker that is at fault is not asked again: the next question starts another. */
   readonly stop: (error: EngineError) => void;
-  known: Partial<EngineTables>;
+  known: Told;
   /** Whose turn it is to speak to the worker: what one question teaches and asks is sent before the next begins. */
   turn: Promise<void>;
 }
@@ -60,23 +61,34 @@ const AT_ONCE: Many = { patterns: 1000, makes: 1000, bodies: 1000, fabrics: 1000
 
 const nextTask = () => new Promise<void>((done) => setTimeout(done, 0));
 
+/** What the engine does not know yet of some tables, as JSON of `News` in parts, each written when it is sent. */
+const newIn =
+  (tables: Partial<EngineTables>) =>
+  (known: Told): readonly (() => string)[] =>
+    inParts(newsBetween(known, tables), AT_ONCE).map((part) => () => JSON.stringify(part));
+
 /**
- * Tells the engine what changed in the tables since it was last told, and then asks it. Questions have their turns: messages of two must
- * not overtake each other.
+ * Tells the engine what is new in some tables, and then asks it. Questions have their turns: messages of two must not overtake each other.
  *
+ * @param tables which it knows from then on
+ * @param news what it is told for that, by what it knows
  * @throws EngineError where it fails, or its worker does
  */
-async function teach<Answer>(tables: Partial<EngineTables>, ask: (remote: Remote<Engine>) => Promise<Answer>): Promise<Answer> {
+async function teach<Answer>(
+  tables: Told,
+  news: (known: Told) => readonly (() => string)[],
+  ask: (remote: Remote<Engine>) => Promise<Answer>,
+): Promise<Answer> {
   const asked = (running ??= start());
   const { remote, broken, known, turn } = asked;
   // Told nothing new it goes on with what it has; every learning lets go of what was worked out.
-  const parts = inParts(newsBetween(known, tables), AT_ONCE);
+  const parts = news(known);
   asked.known = { ...known, ...tables };
   const sent = turn.then(async () => {
     const learned: Promise<void>[] = [];
     for (const part of parts) {
       if (learned.length > 0) await nextTask();
-      learned.push(remote.learn(JSON.stringify(part)));
+      learned.push(remote.learn(part()));
     }
     // Sent at once, not after the answer to what it learned, which would be a way there and back more.
     const answer = ask(remote);
@@ -106,7 +118,22 @@ export const askEngine = <Q extends Question>(
   question: Q,
   args: Parameters<EngineSession[Q]>,
 ): Promise<Awaited<ReturnType<EngineSession[Q]>>> =>
-  teach(tables, (remote) => remote.ask(question, args) as Promise<Awaited<ReturnType<EngineSession[Q]>>>);
+  teach(tables, newIn(tables), (remote) => remote.ask(question, args) as Promise<Awaited<ReturnType<EngineSession[Q]>>>);
+
+const nothing = () => Promise.resolve();
 
 /** Tells the engine what it will soon be asked of. Where that fails, whoever asks then is told. */
-export const tellEngine = (tables: Partial<EngineTables>): void => void teach(tables, () => Promise.resolve()).catch(() => undefined);
+export const tellEngine = (tables: Partial<EngineTables>): void => void teach(tables, newIn(tables), nothing).catch(() => undefined);
+
+/**
+ * Tells the engine a table in the words in which it is kept, while the page still reads the same: neither waits for the other, and nothing
+ * is written anew. Of a table that it knows it is told what is new when it is asked.
+ *
+ * @param records what the page reads the texts into; whoever asks later gives this very list
+ * @param texts JSON lists of the records
+ */
+export function tellText(table: keyof EngineTables, records: readonly Identified[], texts: readonly string[]): void {
+  if (running?.known[table]) return;
+  const written = texts.map((text) => () => newsOfText(table, text));
+  void teach({ [table]: records }, () => written, nothing).catch(() => undefined);
+}

@@ -1,5 +1,6 @@
 import type { CaseTables } from '../garment/case';
 import type { Person, Wear } from '../records';
+import type { Identified } from '../units/by-id';
 import { itemAt } from '../units/item-at';
 
 /** The tables that the engine answers from. */
@@ -23,9 +24,12 @@ interface TableNews<T extends Table> {
 /** What changed in the tables since they were last told; a table that is not named is as it was. */
 export type News = { readonly [T in Table]?: TableNews<T> };
 
+/** The records that were told of, table by table: of each no more need be known than which it is. */
+export type Told = { readonly [T in Table]?: readonly Identified[] };
+
 export const NO_TABLES: EngineTables = { patterns: [], makes: [], bodies: [], fabrics: [], people: [], wears: [] };
 
-function newsOf<T extends Table>(was: readonly RecordOf<T>[], is: readonly RecordOf<T>[]): TableNews<T> {
+function newsOf<T extends Table>(was: readonly Identified[], is: readonly RecordOf<T>[]): TableNews<T> {
   const changed: RecordOf<T>[] = [];
   const added: RecordOf<T>[] = [];
   // Most of a table stands where it stood: only from where it does not is anything looked up.
@@ -48,16 +52,23 @@ function newsOf<T extends Table>(was: readonly RecordOf<T>[], is: readonly Recor
  * @param now the tables as they are; those that are left out are not asked about
  * @returns only the tables in which anything changed
  */
-export function newsBetween(before: Partial<EngineTables>, now: Partial<EngineTables>): News {
+export function newsBetween(before: Told, now: Partial<EngineTables>): News {
   const of = <T extends Table>(table: T): { readonly [K in T]?: TableNews<K> } => {
     const is = now[table];
-    const was: readonly RecordOf<T>[] = before[table] ?? [];
+    const was = before[table] ?? [];
     if (is === undefined || is === was) return {};
     const news = newsOf<T>(was, is);
     return news.changed.length + news.added.length + news.gone.length > 0 ? ({ [table]: news } as { [K in T]: TableNews<K> }) : {};
   };
   return { ...of('patterns'), ...of('makes'), ...of('bodies'), ...of('fabrics'), ...of('people'), ...of('wears') };
 }
+
+/**
+ * News of records that the engine has not, written as JSON, out of a JSON list of them: nobody need read the list to tell it.
+ *
+ * @example newsOfText('wears', '[{"id":"w"}]') // the text of { wears: { changed: [], added: [{ id: 'w' }], gone: [] } }
+ */
+export const newsOfText = (table: Table, records: string): string => `{"${table}":{"changed":[],"added":${records},"gone":[]}}`;
 
 /** So many records of each table. */
 export type Many = { readonly [T in Table]: number };

@@ -1,6 +1,6 @@
 import { memoize } from './memoize';
 
-interface Identified {
+export interface Identified {
   readonly id: string;
 }
 
