@@ -69,6 +69,9 @@ function numbersApart(by: number, family: LabelFamily, least: number, most: numb
 
 const capitals = (label: string) => label.toUpperCase().replace(/\s+/g, ' ');
 
+/** Of two ages that a label joins, the unit is said of the last: "6-9 months". */
+const babyAt = inList(BABIES_BY_MONTHS, (part) => part.toLowerCase().replace(/ ?m(onths?|os?)?$/, 'm'));
+
 /** The scales, the likeliest first: the first on which every label of a pattern has a place is the one meant. */
 const SCALES: readonly Scale[] = [
   {
@@ -82,14 +85,14 @@ const SCALES: readonly Scale[] = [
   numbersApart(1, 'numbers', 0, 70, /^(\d+)$/),
   {
     family: 'children',
-    placeOf: inList(BABIES_BY_MONTHS, (part) => part.toLowerCase().replace(/ ?m(onths?|os?)?$/, 'm')),
+    placeOf: (label) => babyAt(label.replace(/^(\d{1,2}) ?(?=[–/-])/, '$1m').replace(/ (?=[–/-])|(?<=[–/-]) /g, '')),
     labelAt: (place) => BABIES_BY_MONTHS[place],
   },
   {
     family: 'children',
     placeOf: (label) => {
-      const age = /^(\d{1,2}) ?(?:y|yrs?|years?|t|j)\.?$/i.exec(label);
-      return age ? Number(age[1]) : undefined;
+      const age = /^(\d{1,2})(?: ?[–/-] ?(\d{1,2}))? ?(?:y|yrs?|years?|t|j)\.?$/i.exec(label);
+      return age ? (Number(age[1]) + Number(age[2] ?? age[1])) / 2 : undefined;
     },
     labelAt: (place) => (place >= 1 && place <= 16 ? `${place}y` : undefined),
   },

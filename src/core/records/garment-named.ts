@@ -12,26 +12,28 @@ export const plain = (text: string) =>
 
 /** What kinds are called, beside our own words. */
 const ALSO_CALLED: Record<GarmentKind, string> = {
-  top: 'tee, t shirt, tshirt, tank, tank top, cami, camisole, sweater, jumper, pullover, sweatshirt, hoodie, tunic, turtleneck',
+  top: 'tee, t shirt, tshirt, tank, tank top, cami, camisole, sweater, jumper, pullover, sweatshirt, hoodie, hoody, tunic, turtleneck, henley, bustier, corset, smock',
   shirt: 'blouse, button up, button down, overshirt',
-  dress: 'gown, pinafore, shirtdress, sundress, kaftan, slip dress',
+  dress: 'gown, frock, pinafore, shirtdress, shirtwaister, sundress, kaftan, caftan, slip dress',
   skirt: 'kilt, skort, petticoat, slip skirt',
-  trousers: 'pants, jeans, leggings, culottes, joggers, sweatpants, chinos, capris, pyjamas, pyjama, pajamas, trouser',
+  trousers:
+    'pants, jeans, leggings, culottes, joggers, sweatpants, chinos, capris, slacks, flares, breeches, jeggings, pyjamas, pyjama, pajamas, pjs, pyjama bottoms, trouser',
   shorts: 'bloomers, boxers',
-  jacket: 'blazer, anorak, windbreaker, bomber, shacket, chore jacket',
-  coat: 'parka, raincoat, duster, cape, dressing gown, bathrobe, robe',
+  jacket: 'blazer, anorak, windbreaker, bomber, shacket, chore jacket, bolero, shrug, kimono',
+  coat: 'parka, raincoat, overcoat, trench, duster, cape, cloak, poncho, dressing gown, bathrobe, robe',
   cardigan: 'cardi',
-  waistcoat: 'vest, gilet',
-  'one-piece': 'jumpsuit, dungarees, overalls, romper, playsuit, boilersuit, boiler suit, coverall, bodysuit, onesie, leotard',
+  waistcoat: 'vest, gilet, bodywarmer',
+  'one-piece':
+    'jumpsuit, dungarees, dungaree, overalls, romper, playsuit, boilersuit, boiler suit, coverall, bodysuit, onesie, leotard, catsuit, sleepsuit',
   swimsuit: 'swimwear, bikini, bathing suit',
   bra: 'bralette, brassiere, sports bra',
   briefs: 'knickers, underpants, panties, brief, thong, undies',
   nightwear: 'nightdress, nightgown, nightshirt, nightie',
-  hat: 'bonnet, cap, beanie, beret',
+  hat: 'bonnet, cap, beanie, beret, balaclava',
   apron: 'pinny',
-  accessory: 'scarf, belt, mask, tie, bow tie, gloves, mittens, bib, headband, shawl',
-  bag: 'tote, pouch, purse, backpack, rucksack, wallet, case, pencil case, clutch',
-  home: 'cushion, pillow, pillowcase, quilt, blanket, curtain, bunting, tablecloth, napkin, placemat, potholder, hot water bottle cover, pet bed, oven glove',
+  accessory: 'scarf, belt, mask, tie, bow tie, glove, mitten, slipper, bootie, bib, headband, scrunchie, shawl, snood, sarong, cravat, handkerchief',
+  bag: 'tote, pouch, purse, backpack, rucksack, wallet, case, pencil case, clutch, satchel, holdall, shopper',
+  home: 'cushion, pillow, pillowcase, quilt, blanket, bedspread, curtain, bunting, tablecloth, tea towel, tea cosy, table runner, duvet cover, napkin, placemat, potholder, hot water bottle cover, pet bed, oven glove',
   toy: 'soft toy, teddy, doll, stuffed animal',
 };
 const KIND_WORDS = new Map<string, GarmentKind>(

@@ -22,8 +22,14 @@ const nameWords = memoize(
     new Set(NAME_KINDS.flatMap((kind) => vocabulary[kind].flatMap(({ name }) => wordsIn(folded(name)).map((w) => w.word)))),
 );
 
+/** Dashes between items, where a comma could stand. Before an amount one may be a minus, unless the line has others. */
+function partingDashes(plain: string): ReadonlySet<number> {
+  const found = [...plain.matchAll(/(?<=[^\d\s]|\d{2}) - (?=\S)/g)].map(({ index }) => index);
+  return new Set(found.filter((at) => found.length > 1 || !/^(?:\d|a (?:tiny |little )?bit|a little|a touch)/.test(plain.slice(at + 3))));
+}
+
 /**
- * A folded text with single spaces, in which words of the trade that are one letter off are put right.
+ * A folded text with single spaces, in which dashes between items are commas, and words of the trade that are one letter off are put right.
  *
  * @param plain folded text
  * @example spelledRight('lenghtened the sleves', { patterns: [], fabrics: [], people: [] }).low // 'lengthened the sleeves'
@@ -32,13 +38,16 @@ export function spelledRight(plain: string, vocabulary: Vocabulary): Spelled {
   let low = '';
   const places: number[] = [];
   const slips: Slip[] = [];
+  const dashes = partingDashes(plain);
   let at = 0;
   const copy = (to: number) => {
     for (; at < to; at++) {
       // Of several spaces one is enough.
       if (/[ \t]/.test(plain[at] ?? '') && low.endsWith(' ')) continue;
+      const parting = dashes.has(at);
       places.push(at);
-      low += plain[at] === '\t' ? ' ' : plain[at];
+      if (parting) at++;
+      low += parting ? ',' : plain[at] === '\t' ? ' ' : plain[at];
     }
   };
   for (const { word, from, to } of wordsIn(plain)) {

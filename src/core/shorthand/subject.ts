@@ -1,6 +1,7 @@
 import { isSizeLabel } from '../garment/ladder';
 import type { GarmentKind } from '../records';
 import { isWithoutFit, kindNamed } from '../records/garment-named';
+import { isLower } from '../records/usual-zones';
 import type { KnownPattern, LineContext, Subject } from './sentence';
 import { folded, sameNoun, type NameFound, type WordAt } from './names';
 import { isMadeOver, madeOverFrom, madeOverIn, withoutArticle } from './made-over';
@@ -11,16 +12,30 @@ const BESIDE = new RegExp(
   `(?:\\b(?:like|than|same as|similar to|as with|instead of|${JOINED_WITH}|plus|with|(?:made over|refashioned|remade|recut|cut down|cut|upcycled) (?:from|out of))(?: the| my| an?)?|\\b(?:sleeves?|collar|cuffs?|skirt|bodice|neckline|pockets?|hood|waistband|yoke|front|back|legs?|facing|straps?|placket)(?: (?:is|are|was|were|taken|borrowed))* (?:of|from|off)(?: the| my| an?)?)\\s*$`,
 );
 
+const MADE = '(?:made|sewed|sewn|finished|completed|cut|stitched|whipped|ran|run)';
+const ORDINAL = '(?:very|first ever|first|second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth|\\d{1,2}(?:st|nd|rd|th))';
+/** About when, said before all else: "last winter I made". */
+const WHEN =
+  '(?:(?:last|this|one|over the) (?:night|morning|afternoon|evening|week|weekend|month|year|summer|winter|spring|autumn|fall|holidays|christmas)|(?:on |last |this )?(?:mon|tues|wednes|thurs|fri|satur|sun)day|(?:(?:in|back in|last) )?(?:january|february|march|april|may|june|july|august|september|october|november|december)(?: \\d{4})?(?= i )|(?:a|one|two|three|a few|\\d{1,2}) (?:days?|weeks?|months?|years?|summers?|winters?) ago|today|yesterday)';
 /** What leads to the name of what was made. */
-const LEAD =
-  /^(?:(?:i|we|i've|just|finally|also|today|yesterday|made|sewed|sewn|finished|cut|have|has|had|another|a|an|the|my|me|new|some|pair|of|toile|muslin|wearable|this|is|was|it|it's|next|then|after that|afterwards|one|came|there|did|now|first|and|so|logged|log|up|myself|out|two|three|four|five|six|\d+x)\s+)*/;
+const LEAD = new RegExp(
+  `^(?:(?:${WHEN}[,:]?|i|we|i've|just|finally|also|${MADE}|have|has|had|another|a|an|the|my|me|new|some|pairs?|of|toile|muslin|wearable|this|is|was|it|it's|next|then|after that|afterwards|one|came|there|did|now|${ORDINAL}|and|so|logged|log|up|myself|out|two|three|four|five|six|[2-9]|\\d+x)\\s+)*`,
+);
+
+/** Where a name may stand further on, behind what was said of it first: "in a size 14 of the …", "took in the …". */
+const NAMED_LATER = new RegExp(
+  `\\b(?:${MADE}|(?:took|taken|let) (?:in|up|out|down)|hemmed|shortened|lengthened|altered|mended|repaired|size [a-z0-9]{1,4})(?:,? (?:up|in|out|of|for|the|a|an|my|our|another|me|myself|new|${ORDINAL}|[2-9]|pairs?))* `,
+  'g',
+);
+/** Where a bare noun is named more closely: "my first dress: the …". */
+const NAMED_CLOSER = /^\s*[:,-] (?:(?:it's|this is|it was|called) )?(?:the|a|an|my) /;
 
 /** How long the words are that lead to a name at the beginning of a folded text. */
 export const leadLength = (low: string): number => LEAD.exec(low)?.[0].length ?? 0;
 
 /** Words that no new name begins with or holds. */
 const NO_NAME =
-  /^(?:the|a|an|in|of|for|with|and|but|at|on|to|from|size|cut|made|took|let|it|is|was|my|her|his|too|very|not|no|love|loved|worn|wore|would|next|again|as|i|by|this|that|so|than|like|or|if|after|before|because|all|every|still|between)$/;
+  /^(?:the|a|an|in|of|for|with|and|but|at|on|to|from|size|straight|cut|made|took|let|it|is|was|my|her|his|too|very|not|no|love|loved|worn|wore|would|next|again|as|i|by|this|that|so|than|like|or|if|after|before|because|all|every|still|between)$/;
 
 /** What is said of the main pattern where another brings the rest: "Saltmarsh bodice with Grebe sleeves". */
 const MAIN_PART =
@@ -30,6 +45,13 @@ const MAIN_PART =
 const LENDS =
   /^(?:'s)? (?:sleeves?|collar|cuffs?|pockets?|hood|waistband|yoke|placket|neckline)(?: and (?:sleeves?|collar|cuffs?))? (?:on|onto|for|in|instead)\b/;
 
+/** How a garment is cut, said before what it is: part of a name, where fabric and colour are none. */
+const CUTS: ReadonlySet<string> = new Set(
+  'wrap shirt maxi mini midi shift slip swing swagger pencil circle tea sun sheath smock trapeze bomber trench bucket tote pinafore culotte cargo palazzo wide-leg skater tunic tank halter peplum raglan polo boxy cropped pyjama lounge evening party summer winter work'.split(
+    ' ',
+  ),
+);
+
 /** Kinds that have a top and a skirt or legs. */
 const WITH_BOTH: readonly GarmentKind[] = ['dress', 'one-piece', 'coat', 'nightwear', 'swimsuit'];
 
@@ -38,16 +60,16 @@ const MOST_WORDS = 5;
 const isGarment = (words: string): boolean => kindNamed(words) !== undefined || isWithoutFit(words);
 
 /**
- * A pattern or a thing that the ledger does not know, named at the beginning of a line: words that end in what kind of garment it is
- * ("Marigold blouse"), or a name with its size right behind it ("Kelpie M", "Kelpie size 40").
+ * A pattern or a thing that the ledger does not know, named at a place: words that end in what kind of garment it is ("Marigold blouse"), or
+ * a name with its size right behind it ("Kelpie M", "Kelpie size 40").
  */
-function newSubject(
+function newSubjectAt(
+  start: number,
   low: string,
   words: readonly WordAt[],
   names: readonly NameFound[],
   typed: (from: number, to: number) => string,
 ): Subject | undefined {
-  const start = leadLength(low);
   const first = words.findIndex((w) => w.from >= start);
   const taken: WordAt[] = [];
   for (const word of first < 0 ? [] : words.slice(first, first + MOST_WORDS + 1)) {
@@ -78,12 +100,54 @@ function newSubject(
       next !== undefined &&
       !/[^\s'"-]/.test(low.slice(word.to, next.from)) &&
       (isGarment(next.word) || /^(?:suit|bag|set|top|pants)$/.test(next.word));
-    if (isGarment(word.word) && !goesOn) return subjectNamed(typed(taken[0]!.from, word.to), taken[0]!.from, word.to);
+    // "Tea towel": two words that are one only together.
+    const noun = isGarment(word.word) || (before !== undefined && isGarment(`${before.word} ${word.word}`) && !isGarment(before.word));
+    if (noun && !goesOn) return subjectNamed(typed(taken[0]!.from, word.to), taken[0]!.from, word.to);
   }
   const [one, last] = [taken[0], taken.at(-1)];
   if (!one || !last || taken.length > 3) return undefined;
   return /^\s*,?\s*(?:in )?(?:an? )?size \S/.test(low.slice(last.to)) ? subjectNamed(typed(one.from, last.to), one.from, last.to) : undefined;
 }
+
+/** "From the Tern pattern", ", Tern pattern,": a name by itself. */
+const CALLED =
+  /(?:\b(?:from|using|used|following)(?: (?:the|a|an|my))? |[,;(] ?(?:(?:the|a) )?)(?<name>[\p{L}'&-]{3,}(?: [\p{L}'&-]{3,}){0,2})(?: sewing)? pattern(?= *(?:$|[,;.·|)]|in\b|by\b|for\b|size\b|again\b|but\b|and\b|with\b))/u;
+/** What a pattern is that is not called so: how it came, and what is printed on a fabric. */
+const NOT_CALLED =
+  /\b(?:own|self|drafted|paper|pdf|free|bought|vintage|old|new|same|this|that|other|another|first|last|commercial|indie|magazine|book|basic|simple|traced|printed|sewing|master|floral|flower|flowery|leaf|stripe|striped|check|checked|dot|dotted|spotted|geometric|animal|zigzag|paisley|lovely|nice|pretty|busy|bold|small|large|big)\b/;
+
+/** A pattern that is called one, with what it is of from the words around: the Tern dungarees. */
+function calledPattern(low: string, names: readonly NameFound[], typed: (from: number, to: number) => string): Subject | undefined {
+  const found = CALLED.exec(low);
+  const said = found?.groups?.['name'];
+  if (!found || said === undefined || NOT_CALLED.test(said) || said.split(' ').some((word) => isTradeWord(word) || NO_NAME.test(word)))
+    return undefined;
+  if (names.some((n) => n.kind === 'patterns')) return undefined;
+  const from = found.index + found[0].indexOf(said);
+  const name = typed(from, from + said.length);
+  const of = isGarment(said) ? undefined : low.split(/[^\p{L}-]+/u).find(isGarment);
+  return subjectNamed(of === undefined ? name : `${name} ${of}`, from, found.index + found[0].length);
+}
+
+/** A new name where a line begins, behind what leads to it; else further on, where it is called by a name and by what it is. */
+function newSubject(...[low, words, names, typed]: NewNameIn): Subject | undefined {
+  const begun = calledPattern(low, names, typed) ?? newSubjectAt(leadLength(low), low, words, names, typed);
+  const nameAndNoun = (at: number): Subject | undefined => {
+    if (BESIDE.test(low.slice(0, at))) return undefined;
+    const found = newSubjectAt(at, low, words, names, typed);
+    const [said, first] = found ? [low.slice(found.from, found.to), low.slice(found.from).split(/[ -]/, 1)[0]] : ['', ''];
+    return found?.from === at && isGarment(said) && said !== first && !isTradeWord(first ?? '') ? found : undefined;
+  };
+  // "My first dress: the Marlin dress" speaks of one thing.
+  const closer = begun && !/\s/.test(low.slice(begun.from, begun.to)) ? NAMED_CLOSER.exec(low.slice(begun.to)) : null;
+  if (begun) return (closer && nameAndNoun(begun.to + closer[0].length)) ?? begun;
+  for (const cue of low.matchAll(NAMED_LATER)) {
+    const found = nameAndNoun(cue.index + cue[0].length);
+    if (found) return found;
+  }
+  return undefined;
+}
+type NewNameIn = Parameters<typeof newSubjectAt> extends [number, ...infer Rest] ? Rest : never;
 
 /** A pattern of the ledger, with the part of it that is said behind its name. */
 const ofPattern = (pattern: KnownPattern, from: number, named: number, part: number): Subject => ({
@@ -121,12 +185,21 @@ export function subjectOf(
   /** How long the part is that is said behind a name, where another pattern is named after it; 0 where none is. */
   const partAt = (at: number): number =>
     names.some((n) => n.kind === 'patterns' && n.from > at) ? (MAIN_PART.exec(low.slice(at))?.[0].length ?? 0) : 0;
+  /** The garment behind one word more: "Kelp wrap dress". Fabric and colour stand there too, and a size. */
+  const nounBeyond = (n: NameFound): WordAt | undefined => {
+    const at = n.whole ? -1 : words.findIndex((w) => w.from >= n.to);
+    const [between, noun] = at < 0 ? [] : words.slice(at, at + 2);
+    if (!between || !noun || low.slice(n.to, between.from) !== ' ' || low.slice(between.to, noun.from) !== ' ') return undefined;
+    return CUTS.has(between.word) && isGarment(noun.word) ? noun : undefined;
+  };
   /** "Kelp tote" is not the Kelp leggings; a T-shirt is the tee, by another word for the same kind. */
   const isAnother = (n: NameFound): boolean => {
     // "Saltmarsh top with the skirt of …": of the dress.
     if (WITH_BOTH.includes(patternOf(n)?.kind ?? 'top') && partAt(n.to) > 0) return false;
-    const noun = nounAfter(n)?.word;
+    const noun = (nounAfter(n) ?? nounBeyond(n))?.word;
     const called = patternOf(n);
+    // No trousers have a bodice.
+    if (!n.whole && called?.kind !== undefined && isLower(called.kind) && /^ (?:bodice|sleeves?|collar)\b/.test(low.slice(n.to))) return true;
     if (noun === undefined || (called?.kind !== undefined && kindNamed(noun) === called.kind)) return false;
     return !folded(called?.name ?? '')
       .split(/\s+/)

@@ -34,7 +34,7 @@ function tailEnd(low: string, at: number): number {
 }
 /** Before a verb: it was not done, or is only meant. */
 const UNDONE =
-  /\b(?:didn't|did not|don't|doesn't|not|without|never|no|no need to|can't|cannot|couldn't|could not|haven't|hasn't|nor|instead of|rather than|forgot to|meant to|supposed to|wanted to|tried to|able to|have to|going to|planning to|plan to)\s+(?:[a-z]+ly\s+|even\s+|really\s+|actually\s+)?$/;
+  /\b(?:didn't|did not|don't|doesn't|not|without|never|no|no need to|can't|cannot|couldn't|could not|haven't|hasn't|nor|instead of|rather than|forgot to|meant to|supposed to|wanted to|tried to|able to|have to|going to|planning to|plan to|skipped|omitted|left out|left off)\s+(?:[a-z]+ly\s+|even\s+|really\s+|actually\s+)?(?:(?:need|do|make|want|bother with|require|have|use)(?:ed|ing)?\s+(?:to (?:do|make)\s+)?)?(?:(?:the|an?|any|my(?: usual)?)\s+)?$/;
 
 /** A rule whose match may be followed by a way, a moment, a purpose, a side, places. */
 const changed = (source: string, weight: Parameters<typeof rule>[1], read: Rule['read']): Rule =>
@@ -204,6 +204,8 @@ const EDGES: Readonly<Record<string, AlterationKindId>> = {
   armholes: 'armhole-wedge',
 };
 
+/** A verb before what it is done to, its other half behind. */
+const SPLIT_VERB = /\b(took|take|taken|let) (?:(?:the|my|a|these|those) )*$/;
 /** Any verb of changing. */
 const VERBS_SAID = new RegExp(VERB);
 /** A part that the clause before speaks of. */
@@ -234,6 +236,25 @@ export const recogniseChange = byRules([
       ({ target, amount, between, tail = '' }, s, from, to) => made(act, target, amount ?? between, tail, s, from, to),
     ),
   ),
+  // "took the Gangway trousers in at the waist by 3 cm": what it is stands between.
+  given(/\b(?:took|take|taken|let) /, changed)(
+    `(?<way>in|out)(?= (?:at|along|on|around|through|by) )(?:(?: by)? ${AMOUNT})?`,
+    'sure',
+    ({ way, amount, tail = '' }, s, from, to) => {
+      const { subject } = s;
+      const verb =
+        subject && subject.to <= from && s.low.slice(subject.to, from).trim() === '' ? SPLIT_VERB.exec(s.low.slice(0, subject.from))?.[1] : undefined;
+      const act =
+        verb === undefined
+          ? undefined
+          : verb === 'let' && way === 'out'
+            ? actOf('let out')
+            : verb !== 'let' && way === 'in'
+              ? actOf('took in')
+              : undefined;
+      return act && made(act, 'side seams', amount, tail, s, from, to);
+    },
+  ),
   // "took in 1 cm at each side seam at the waist", "let out half a centimetre at the hips".
   given(/took in|tak(?:e|en) in|let out|nipped|brought in/, changed)(
     `${LEAD}(?<verb>took in|take in|taken in|let out|nipped in|brought in)(?: (?:by )?${AMOUNT})?(?: (?<way>${WAY}))?(?: (?:at|along|from|in|on) (?:each|both|the|every) (?<seam>side seams?|inseams?|centre back seam|center back seam|back seam|princess seams?))?`,
@@ -253,6 +274,11 @@ export const recogniseChange = byRules([
       const asLength = /\blength\b/.test(s.low.slice(from, to));
       return made(asLength ? 'longer' : 'more', target, amount, tail, s, from, to) ?? made('more', target, amount, tail, s, from, to);
     },
+  ),
+  given(/added/, changed)(
+    `(?:with )?(?<amount>${SAID_LENGTH})(?: of)?(?: length| width)? added (?:to|at|in|on|onto) ${TARGET}`,
+    'sure',
+    ({ target, amount, tail = '' }, s, from, to) => made('more', target, amount, tail, s, from, to),
   ),
   given(/took|tak|cut|remov|chop|trim|shav|pinch/, changed)(
     `${LEAD}(?:took|take|taken|cut|removed|remove|chopped|trimmed|shaved|pinched)(?: out)? ${AMOUNT}(?: (?:off|out))?(?: of| from| off| out of| at| in) ${TARGET}`,
@@ -353,7 +379,7 @@ export const recogniseChange = byRules([
     made('less', target, undefined, tail, s, from, to),
   ),
   given(/ off | out of | from /, changed)(
-    `(?<amount>${SAID_LENGTH}) (?:off|out of|from) ${TARGET}`,
+    `(?<amount>${SAID_LENGTH}) (?:(?:taken|cut|removed|chopped|trimmed) )?(?:off|out of|from) ${TARGET}`,
     'likely',
     ({ target, amount, tail = '' }, s, from, to) => made('less', target, amount, tail, s, from, to),
   ),

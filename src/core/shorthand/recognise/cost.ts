@@ -68,8 +68,10 @@ export const recogniseCost = byRules([
     'sure',
     ({ money: said }, s) => cost('notions', said, s.context.currency),
   ),
-  rule(`(?<money>${MONEY})(?: (?:in all|in total|altogether|all in))?(?! (?:a|per|the) (?:met|yard|yd|m\\b))`, 'likely', ({ money: said }, s) =>
-    cost('notions', said, s.context.currency),
+  rule(
+    `(?<money>${MONEY})(?: (?:in all|in total|altogether|all in))?(?! (?:a|per|the) (?:met|yard|yd|m\\b)| (?:worth )?of )`,
+    'likely',
+    ({ money: said }, s) => cost('notions', said, s.context.currency),
   ),
   // What the fabric or the pattern cost is no notion.
   rule(

@@ -11,7 +11,7 @@ const MONTH = anyOf([...MONTHS, ...MONTHS.map((name) => name.slice(0, 3)), 'sept
 const HAS_MONTH = new RegExp(MONTH);
 const WEEKDAYS = ['sunday', 'monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday'];
 const DAY = `(?:\\d{4}-\\d{2}-\\d{2}|\\d{1,2}[./]\\d{1,2}[./]\\d{2,4}|\\d{1,2}(?:st|nd|rd|th)?\\.? (?:of )?${MONTH}\\.?(?:,? \\d{4})?|${MONTH}\\.? \\d{1,2}(?:st|nd|rd|th)?(?:,? \\d{4})?(?![./\\d])|today|tonight|this (?:morning|afternoon|evening)|yesterday(?: (?:evening|morning|afternoon))?|last night|the day before yesterday|(?:last|this past|on) ${anyOf(WEEKDAYS)}|${COUNT} days? ago|(?:a|one) week ago|${COUNT} weeks ago|a fortnight ago)`;
-const DOUBTFUL = `(?:last (?:week|weekend|month|year|summer|winter|spring|autumn)|this (?:week|month|year|summer|winter|spring|autumn)|${COUNT} (?:months?|years?|summers?|winters?) ago|(?<!\\d )(?:in )?${MONTH} \\d{4}|in ${MONTH}|in (?:the )?(?:summer|winter|spring|autumn)(?: of \\d{4}| \\d{4})?|some time ago|a while ago|ages ago|years ago|back in \\d{4}|in (?:19|20)\\d{2})`;
+const DOUBTFUL = `(?:last (?:week|weekend|month|year|summer|winter|spring|autumn|fall)|this (?:week|month|year|summer|winter|spring|autumn|fall)|${COUNT} (?:months?|years?|summers?|winters?) ago|(?<!\\d )(?:in )?${MONTH} \\d{4}|in ${MONTH}|in (?:the )?(?:summer|winter|spring|autumn)(?: of \\d{4}| \\d{4})?|some time ago|a while ago|ages ago|years ago|back in \\d{4}|in (?:19|20)\\d{2})`;
 
 const iso = (date: Date) => formatISO(date, { representation: 'date' });
 
@@ -69,7 +69,7 @@ function roughly(text: string, today: string): string | undefined {
   if (said === 'last week' || said === 'last weekend') return iso(addDays(now, -7));
   if (said === 'last month') return iso(addMonths(now, -1));
   if (said === 'last year') return iso(addYears(now, -1));
-  const season = /(summer|winter|spring|autumn)/.exec(said)?.[1];
+  const season = /(summer|winter|spring|autumn|fall)/.exec(said)?.[1];
   const year = /(\d{4})/.exec(said)?.[1];
   const month = HAS_MONTH.exec(said)?.[0];
   if (month) {
@@ -77,9 +77,11 @@ function roughly(text: string, today: string): string | undefined {
     return found;
   }
   if (season) {
-    const at = { summer: '07', winter: '01', spring: '04', autumn: '10' }[season] ?? '07';
+    const at = { summer: '07', winter: '01', spring: '04', autumn: '10', fall: '10' }[season] ?? '07';
     const this_ = `${year ?? today.slice(0, 4)}-${at}-15`;
-    return year === undefined && (said.startsWith('last') || this_ > today) ? `${Number(today.slice(0, 4)) - 1}-${at}-15` : this_;
+    // The last one is the latest that is over, some six weeks after its middle.
+    const since = said.startsWith('last') ? iso(addDays(parseISO(this_), 45)) : this_;
+    return year === undefined && since > today ? `${Number(today.slice(0, 4)) - 1}-${at}-15` : this_;
   }
   return year ? `${year}-07-01` : undefined;
 }

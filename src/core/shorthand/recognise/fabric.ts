@@ -16,7 +16,10 @@ const NOUN = anyOf(FABRIC_NOUNS);
 /** Words that no name of a fabric begins with or holds. */
 const STOP =
   '(?:in|of|from|with|for|and|the|a|an|at|on|to|my|her|his|its|it|out|size|cut|made|took|used|bought|by|but|some|this|that|leftover|left|over|is|was|were|are|love|loved|worn|wore|would|next|time|again|as|not|no|too|very|bit|more|less|than|only|lengthened|shortened|tight|loose|long|short|wide|narrow|sleeves?|waist|hips?|bust|shoulders?|bodice|neckline|hem|view|version|i|lined|lining|contrast|facing|binding|interfacing|interlining|main|fit|fits|feels?|because|so|really|hate|like|liked|good|nice)';
-const NAME = `(?<name>(?:(?!${STOP}${END})[a-zß-ɏ][a-zß-ɏ'&-]* ){0,4}(?!${STOP}${END})${NOUN})${END}`;
+/** Two colours are one fabric's: "blue and white stripe cotton". */
+const COLOUR =
+  '(?:white|cream|ivory|black|grey|gray|silver|red|pink|rose|orange|coral|rust|yellow|mustard|gold|green|olive|sage|teal|blue|navy|turquoise|purple|lilac|plum|brown|tan|camel|beige)';
+const NAME = `(?<name>(?:${COLOUR} (?:and|&) (?=${COLOUR} ))?(?:(?!${STOP}${END})[a-zß-ɏ][a-zß-ɏ'&-]* ){0,4}(?!${STOP}${END})${NOUN})${END}`;
 const PART_NAMES: Readonly<Record<string, FabricUse['part']>> = {
   ...Object.fromEntries(FABRIC_PARTS.map((p) => [p, p])),
   lined: 'lining',
@@ -128,7 +131,8 @@ const knownFabric = wherever((sentence) =>
 );
 
 /** What leads to a fabric that nobody has named before. */
-const CUE = '(?:(?:made|sewn|sewed|cut|used|made up|done) )?(?:in|from|using|out of|with)(?: (?:an?|the|my|some|that|old))*';
+const CUE =
+  '(?:(?:made|sewn|sewed|cut|used|made up|done) )?(?:in|from|using|out of|with)(?: (?:an?|the|my|some|that|old|leftover|left-over|(?:the )?(?:rest|remains|remnants?|offcuts|scraps|leftovers) of))*';
 const CUED = new RegExp(`^(?:${CUE}) `);
 
 /** A fabric that the stash does not have: by a noun of fabrics and a cue, or by a length. */

@@ -158,7 +158,7 @@ export const recogniseFit = byRules([
     ({ zones, after = '' }, s, from, to) => stated(noted(gaping(zones, s), 1, /lot|bad|terrib/.test(after) ? 'clearly' : after), s, from, to),
   ),
   given(/gap/, rule)(
-    `(?:(?<degree>${DEGREE}) )?(?:gaping|gapes|gape|gap|some gaping)(?: (?:at|in|on|round|around))? ${THE}(?<zones>${ZONE})`,
+    `(?:(?<degree>${DEGREE}) )?(?:gaping|gapes|gape|gap|some gaping)(?: (?:at|in|on|round|around))? ${THE}(?:(?:front|back|centre back|centre front) (?:of the )?)?(?<zones>${ZONE})`,
     'likely',
     ({ zones, degree = '' }, s, from, to) => stated(noted(gaping(zones, s), 1, degree), s, from, to),
   ),
@@ -193,6 +193,13 @@ export const recogniseFit = byRules([
     () => ({ says: [{ is: 'rest right' }] }),
   ),
   rule(`(?:everything|all of it|it all|all) (?:fits?|fitted|is|was|sits?)(?: just)? ${RIGHT}`, 'sure', () => ({ says: [{ is: 'rest right' }] })),
+  // "Fits well": every place, or a word of praise.
+  given(/\bfit/, rule)(
+    `(?:(?:it|they|this one|she|he|and|which|now|really|finally|just|all) )*(?:fits?|fitted)(?: (?:me|him|her|them))?(?: (?:really|so|very))? (?:${RIGHT}|like a (?:glove|dream|charm)|beautifully|brilliantly|wonderfully)(?=\\s*(?:$|[,.;!·|\\n]|and\\b|but\\b|except\\b|so\\b|now\\b))`,
+    'likely',
+    (_, s, from, to) =>
+      /(?:^|[,.;!·|\n:]|\b(?:and|but)) *$/.test(s.low.slice(0, from)) ? asks([{ is: 'rest right' }], mereWords(s.typed(from, to))) : undefined,
+  ),
   // What one sees, by the catalogue.
   rule(`(?<symptom>${anyOf(SYMPTOM_WORDS.keys())})(?: (?<degree>${DEGREE}))?`, 'sure', ({ symptom = '', degree = '' }, s, from, to) => {
     const id = SYMPTOM_WORDS.get(symptom.trim());

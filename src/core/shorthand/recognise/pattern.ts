@@ -58,6 +58,9 @@ const version = byRules([
 /** Several at once: "two pairs of", "three of them", a number right before the name. */
 const quantity = byRules([
   rule(`(?<n>${COUNT}) (?:of (?:them|these)|pairs(?: of)?|copies(?: of)?|the same)`, 'likely', ({ n = '' }) => several(countOf(n))),
+  rule(`[x×] ?(?<n>\\d{1,2})(?! ?(?:cm|mm|m|inch|in|x)\\b)`, 'likely', ({ n = '' }, s, from) =>
+    /(?:^|[\s,;·|(])$/.test(s.low.slice(0, from)) && !/\d\s*$/.test(s.low.slice(0, from)) ? several(Number(n)) : undefined,
+  ),
   rule(`(?<n>${COUNT})`, 'weak', ({ n = '' }, s, _, to) =>
     s.subject && /^ $/.test(s.low.slice(to, s.subject.from)) ? several(countOf(n)) : undefined,
   ),

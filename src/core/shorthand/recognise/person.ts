@@ -41,5 +41,19 @@ const unknown: Recogniser = ({ low, names, typed }, at) => {
   ];
 };
 
+/** Who somebody is to the sewist: so they may be called, where the ledger has nobody of that name. */
+const RELATION =
+  /^for my (?:(?:little|big|older|younger|eldest|youngest|elder|own) )?((?:(?:great )?grand|step|god)?(?:mum|mom|mother|ma|dad|father|daughter|son|child|parents)(?:-in-law)?|(?:sister|brother)(?:-in-law)?|husband|wife|partner|niece|nephew|granny|grandma|grandpa|nan|nana|aunt|auntie|uncle|cousin|friend|neighbour|neighbor|boyfriend|girlfriend|fianc[eé]e?|baby|colleague)(?=\s*(?:$|[,.;·|!]|in |size |cut |and |who |from ))/;
+
+/** "For my mum": somebody without a name is asked too; that it is for herself is never taken for granted. */
+const related: Recogniser = ({ low, typed }, at) => {
+  const found = RELATION.exec(low.slice(at));
+  const called = found?.[1];
+  if (!found || called === undefined) return [];
+  const to = at + found[0].length;
+  const name = called.slice(0, 1).toUpperCase() + called.slice(1);
+  return [{ from: at, to, says: [], choices: [[{ is: 'new person', name }], mereWords(typed(at, to))], weight: WEIGHTS.weak + WEIGHTS.word * 3 }];
+};
+
 /** Whom it is for. */
-export const recognisePerson: Recogniser = (sentence, at) => [...known(sentence, at), ...unknown(sentence, at)];
+export const recognisePerson: Recogniser = (sentence, at) => [...known(sentence, at), ...unknown(sentence, at), ...related(sentence, at)];

@@ -7,10 +7,13 @@ import { byRules, given, rule, asks, mereWords, says, type Meant } from '../said
 import type { Sentence } from '../sentence';
 
 /** What may be a size: a label, by itself or of two kinds joined. */
-const LABEL = `(?:extra[ -]small|extra[ -]large|x-small|x-large|small|medium|large|[a-z0-9]{1,4}(?:\\s?(?:y|yrs?|years|months?|m|cm))?)`;
+/** Whose sizing a number is of: no part of its label. */
+const WHOSE = '(?:uk|us|eu|eur|euro|fr|ger|aus|au)';
+const OF_WHOSE = new RegExp(`^${WHOSE} ?(?=\\d)`);
+const LABEL = `(?:extra[ -]small|extra[ -]large|x-small|x-large|small|medium|large|(?:${WHOSE} (?=\\d))?[a-z0-9]{1,4}(?:\\s?(?:y|yrs?|years|months?|m|cm))?)`;
 /** What may follow a number that is a size: no noun that it counts, and no unit. */
 const AFTER_SIZE =
-  'in at on with for from and but to all again throughout graded grading blended cut made sewn straight now this as it the then which who would should next too no without out of love loved worn bust waist waistband hip hips shoulder shoulders sleeve sleeves bodice version view yesterday today last except only using plus because so is was fit fits lengthened shortened took let raised lowered added cropped tight loose not still he she i my finished time half between fba sba a an over during under when while after before since has had came turned looks feels needs sits went were are very really more less her his our maybe probably finally slightly much far such long short sleeveless petite tall regular otherwise elsewhere everywhere'.split(
+  'in at on with for from and but to all again throughout graded grading blended cut made sewn straight now this as it the then which who would should next too no without out of love loved worn bust waist waistband hip hips shoulder shoulders sleeve sleeves bodice version view yesterday today last except only using plus because so is was fit fits lengthened shortened took let raised lowered added cropped tight loose not still he she i my finished time half between fba sba a an over during under when while after before since has had came turned gave given donated sold passed went binned unlined lined looks feels needs sits went were are very really more less her his our maybe probably finally slightly much far such long short sleeveless petite tall regular otherwise elsewhere everywhere'.split(
     ' ',
   );
 const ALONE = `(?![a-z0-9]|[/-][a-z0-9]|[.,]\\d)(?:(?<=[a-z])|(?= *(?:$|[^ a-z0-9]|${anyOf(AFTER_SIZE)}(?![a-z]))))`;
@@ -23,11 +26,12 @@ function labelOf(word: string | undefined, { subject }: Sentence, cued: boolean)
   if (word === undefined) return undefined;
   const said = word.trim();
   const sizes = subject?.sizes ?? [];
-  const known = labelCalled(said, sizes);
+  const bare = said.replace(OF_WHOSE, '');
+  const known = labelCalled(said, sizes) ?? (bare === said ? undefined : labelCalled(bare, sizes));
   if (known !== undefined) return known;
   // Band and cup: "75B", "34 DD".
   if (BAND_AND_CUP.test(said)) return cued || (subject?.kind === 'bra' && sizes.length === 0) ? said.toUpperCase() : undefined;
-  const asWritten = /^\d+$/.test(said) ? said : /^[a-z]{1,3}$|^\d?x+[sl]$/.test(said) ? said.toUpperCase() : said;
+  const asWritten = /^[a-z]{1,3}$|^\d?x+[sl]$/.test(said) ? said.toUpperCase() : bare;
   if (!isSizeLabel(asWritten)) return undefined;
   return cued || (sizes.length === 0 && subject !== undefined) ? (SPELLED[asWritten.toLowerCase()] ?? asWritten) : undefined;
 }
@@ -64,8 +68,8 @@ const followsSubject = ({ subject, low }: Sentence, from: number) =>
 /** Sizes: all over, at a place, between two, graded from one to another. */
 export const recogniseSize = byRules([
   // "size 12", "in a size M", "straight size 40", "cut the C".
-  given(/size/, rule)(
-    `(?:(?:cut|made|sewed|sewn|traced|in|as) )?(?:(?:an?|the|it in|it in a|a straight|straight) )?(?:straight )?size[:=]? (?<size>${LABEL})(?: (?:all over|throughout|straight through))?(?![a-z0-9/]|[.,]\\d)(?! ?(?:cm|mm|m|inch(?:es)?|yds?|yards?)(?![a-z]))`,
+  given(/size|\bsz\b/, rule)(
+    `(?:(?:cut|made|sewed|sewn|traced|in|as) )?(?:(?:an?|the|it in|it in a|a straight|straight) )?(?:straight )?(?:size|sz\\.?)[:=]? (?<size>${LABEL})(?: (?:all over|throughout|straight through))?(?![a-z0-9/]|[.,]\\d)(?! ?(?:cm|mm|m|inch(?:es)?|yds?|yards?)(?![a-z]))`,
     'sure',
     ({ size }, s) => inAll(size, s, true),
   ),
@@ -93,6 +97,21 @@ export const recogniseSize = byRules([
       const item = /(?:^|[,;·|.\n:])$/.test(before) && /^\s*(?:[,;·|.\n]|$)/.test(s.low.slice(from + size.length));
       return followsSubject(s, from) || item ? all(whole(label)) : undefined;
     },
+  ),
+  // "age 6", "6-9 months": a child's, which is none halfway between two.
+  given(/\bage[ds]? \d/, rule)(
+    `(?:(?:in|cut|made|size|an?|the|for) )*age[ds]? (?<age>\\d{1,2}(?: ?[/-] ?\\d{1,2})?)(?: (?:years?|yrs?))?`,
+    'sure',
+    ({ age = '' }, s) => {
+      const sizes = s.subject?.sizes ?? [];
+      const label = labelCalled(`${age}y`, sizes) ?? labelCalled(age, sizes) ?? (sizes.length === 0 ? `${age}y` : undefined);
+      return label === undefined ? undefined : all(whole(label));
+    },
+  ),
+  given(/\d ?[/-] ?\d+ ?[my]/, rule)(
+    `(?:(?:in|size|cut|an?) )*(?<size>\\d{1,2} ?[/-] ?\\d{1,2} ?(?:m|months?|y|yrs?|years?))`,
+    'sure',
+    ({ size }, s) => inAll(size, s, s.subject === undefined || s.subject.sizes.length === 0),
   ),
   // "75 B", "34 DD": band and cup apart.
   given(/\d [a-k]/, rule)(

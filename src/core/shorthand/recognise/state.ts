@@ -45,7 +45,7 @@ export const recogniseState = byRules([
     );
   }),
   rule(
-    `(?:now |long |since )?(?:given away|gave (?:it|this) away|gave (?:it|this) to (?!up)[^,.;·|]{2,30}|given to [^,.;·|]{2,30}|donated(?: it)?|passed (?:it )?on(?: to [^,.;·|]{2,30})?)`,
+    `(?:now |long |since )?(?:given away|gave (?:it|this) away|gave (?:(?:it|this|them) )?to (?!up)[^,.;·|]{2,30}|given to [^,.;·|]{2,30}|donated(?: it)?|passed (?:it )?on(?: to [^,.;·|]{2,30})?)`,
     'sure',
     () => says({ is: 'state', state: 'given' }),
   ),

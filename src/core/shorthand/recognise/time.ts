@@ -3,7 +3,7 @@ import { anyOf } from '../amounts';
 import { byRules, rule, says } from '../said';
 import { PHASES_SAID } from '../words';
 
-const COUNT = '(?:\\d+(?:[.,]\\d+)?|\\d*\\s?[½¼¾]|one|two|three|four|five|six|seven|eight|nine|ten)';
+const COUNT = '(?:(?:\\d+ )?(?:1/2|1/4|3/4)|\\d+(?:[.,]\\d+)?|\\d*\\s?[½¼¾]|one|two|three|four|five|six|seven|eight|nine|ten)';
 const UNIT = '(?:hours?|hrs?|h|minutes?|mins?|min|mornings?|afternoons?|evenings?|days?|weekends?|nights?)';
 const TERM = `(?:${COUNT}\\s?(?:and a half |½ )?${UNIT}(?! ago| old| later| trip)|(?:half an?|an?|a whole) (?:hours?|minute|morning|afternoon|evening|day|weekend|night)(?! ago| at| out| in the| to)(?: and a half)?|(?:a|an) (?:hour|day|weekend|evening) and a half)`;
 const DURATION = `(?<duration>\\d{1,3}:[0-5]\\d h?|\\d+(?:[.,]\\d+)?\\s?h\\s?\\d{1,2}(?:\\s?min)?|${TERM}(?:(?:,? and|,)? ${TERM})*)`;
@@ -13,6 +13,7 @@ const PHASE = `(?<phase>${anyOf(Object.keys(PHASES_SAID))})`;
 function minutesOf(text: string): number | undefined {
   const said = text
     .trim()
+    .replace(/(?:(\d+) )?\b([13])\/([24])\b/g, (_, n: string | undefined, a: string, b: string) => String(Number(n ?? 0) + Number(a) / Number(b)))
     .replace(/\bnights?\b/g, (w) => (w === 'night' ? 'evening' : 'evenings'))
     .replace(/\ba whole\b/g, 'one')
     .replace(/\ba couple of\b/g, 'two')
