@@ -98,8 +98,16 @@ export function readLine(text: string, context: LineContext, answers: Answers = 
   const wordsBetween = (from: number, to: number) => {
     const said = low.slice(from, to);
     // Signs between items and words that only lead on belong to the gaps.
-    const lead = /^(?:[\s,;:·•|.()&+-]+|(?:and|but|with|w\/|then|also|so)(?![\p{L}\p{N}])\s*)*/u.exec(said)?.[0].length ?? 0;
-    const rest = said.slice(lead).replace(/(?:[\s,;:·•|.()&+-]+|\s(?:and|but|with|w\/|in|the|a|then)(?![\p{L}\p{N}]))+$/u, '');
+    const lead =
+      /^(?:[\s,;:·•|.()&+-]+|(?:pattern|fabrics?|changes|alterations|fit|notes?|verdict|rating|dates?) ?:|(?:and|but|with|w\/|then|also|so)(?![\p{L}\p{N}])\s*)*/u.exec(
+        said,
+      )?.[0].length ?? 0;
+    const rest = said
+      .slice(lead)
+      .replace(
+        /(?:\b(?:pattern|fabrics?|changes|alterations|fit|notes?|verdict|rating|dates?) ?: *$|[\s,;:·•|.()&+-]+|\s(?:and|but|with|w\/|in|the|a|then)(?![\p{L}\p{N}]))+$/u,
+        '',
+      );
     if (!SAYS.test(rest) || (!/[^\p{L}\p{N}\s'.,-]/u.test(rest) && wordsIn(rest).every((w) => LEADING.test(w.word)))) return;
     const [a, b] = [from + lead, from + lead + rest.length];
     chips.push(chip(a, b, [{ is: 'words', words: typed(a, b) }]));

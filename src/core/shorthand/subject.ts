@@ -19,7 +19,7 @@ const WHEN =
   '(?:(?:last|this|one|over the) (?:night|morning|afternoon|evening|week|weekend|month|year|summer|winter|spring|autumn|fall|holidays|christmas)|(?:on |last |this )?(?:mon|tues|wednes|thurs|fri|satur|sun)day|(?:(?:in|back in|last) )?(?:january|february|march|april|may|june|july|august|september|october|november|december)(?: \\d{4})?(?= i )|(?:a|one|two|three|a few|\\d{1,2}) (?:days?|weeks?|months?|years?|summers?|winters?) ago|today|yesterday)';
 /** What leads to the name of what was made. */
 const LEAD = new RegExp(
-  `^(?:(?:${WHEN}[,:]?|i|we|i've|just|finally|also|${MADE}|have|has|had|another|a|an|the|my|me|new|some|pairs?|of|toile|muslin|wearable|this|is|was|it|it's|next|then|after that|afterwards|one|came|there|did|now|${ORDINAL}|and|so|logged|log|up|myself|out|two|three|four|five|six|[2-9]|\\d+x)\\s+)*`,
+  `^(?:(?:${WHEN}[,:]?|(?:log|pattern|make|garment|project|item|name) ?:|i|we|i've|just|finally|also|${MADE}|have|has|had|another|a|an|the|my|me|new|some|pairs?|of|toile|muslin|wearable|this|is|was|it|it's|next|then|after that|afterwards|one|came|there|did|now|${ORDINAL}|and|so|logged|log|up|myself|out|two|three|four|five|six|[2-9]|\\d+x)\\s+)*`,
 );
 
 /** Where a name may stand further on, behind what was said of it first: "in a size 14 of the …", "took in the …". */
@@ -27,6 +27,10 @@ const NAMED_LATER = new RegExp(
   `\\b(?:${MADE}|(?:took|taken|let) (?:in|up|out|down)|hemmed|shortened|lengthened|altered|mended|repaired|size [a-z0-9]{1,4})(?:,? (?:up|in|out|of|for|the|a|an|my|our|another|me|myself|new|${ORDINAL}|[2-9]|pairs?))* `,
   'g',
 );
+/** Where a name may stand that nothing but its own noun tells of: used where a line names none elsewhere. */
+const NAMED_AT_ALL = /(?:[.!?;:,] (?:(?:the|an?|my) )?|\b(?:the|my|this|our|an?) )/g;
+/** What was spoken of already, and is not named by that. */
+const POINTS_BACK = /\b(?:this|that|these|those)(?: pair of)? $/;
 /** Where a bare noun is named more closely: "my first dress: the …". */
 const NAMED_CLOSER = /^\s*[:,-] (?:(?:it's|this is|it was|called) )?(?:the|a|an|my) /;
 
@@ -102,7 +106,11 @@ function newSubjectAt(
       (isGarment(next.word) || /^(?:suit|bag|set|top|pants)$/.test(next.word));
     // "Tea towel": two words that are one only together.
     const noun = isGarment(word.word) || (before !== undefined && isGarment(`${before.word} ${word.word}`) && !isGarment(before.word));
-    if (noun && !goesOn) return subjectNamed(typed(taken[0]!.from, word.to), taken[0]!.from, word.to);
+    if (noun && !goesOn) {
+      const from = taken[0]!.from;
+      const name = typed(from, word.to);
+      return subjectNamed(SEVERAL.test(low.slice(0, from)) ? oneOf(name) : name, from, word.to);
+    }
   }
   const [one, last] = [taken[0], taken.at(-1)];
   if (!one || !last || taken.length > 3) return undefined;
@@ -129,22 +137,33 @@ function calledPattern(low: string, names: readonly NameFound[], typed: (from: n
   return subjectNamed(of === undefined ? name : `${name} ${of}`, from, found.index + found[0].length);
 }
 
+/** A count right before a name. */
+const SEVERAL = /\b(?:two|three|four|five|six|[2-9]|\d+ ?x) $/;
+/** The name of one of several garments: two of a pattern are no other. What is a pair anyway, and a set of things, keep their plural. */
+function oneOf(name: string): string {
+  if (isWithoutFit(name) || ['trousers', 'shorts', 'one-piece', 'briefs', 'nightwear'].includes(kindNamed(name) ?? '')) return name;
+  return [name.replace(/es$/i, ''), name.replace(/s$/i, '')].find((one) => one !== name && isGarment(/[^\s-]+$/.exec(one)?.[0] ?? '')) ?? name;
+}
+
 /** A new name where a line begins, behind what leads to it; else further on, where it is called by a name and by what it is. */
 function newSubject(...[low, words, names, typed]: NewNameIn): Subject | undefined {
-  const begun = calledPattern(low, names, typed) ?? newSubjectAt(leadLength(low), low, words, names, typed);
+  const first = calledPattern(low, names, typed) ?? newSubjectAt(leadLength(low), low, words, names, typed);
+  const bare = first !== undefined && !/\s/.test(low.slice(first.from, first.to));
+  const begun = bare && POINTS_BACK.test(low.slice(0, first.from)) ? undefined : first;
   const nameAndNoun = (at: number): Subject | undefined => {
-    if (BESIDE.test(low.slice(0, at))) return undefined;
     const found = newSubjectAt(at, low, words, names, typed);
-    const [said, first] = found ? [low.slice(found.from, found.to), low.slice(found.from).split(/[ -]/, 1)[0]] : ['', ''];
-    return found?.from === at && isGarment(said) && said !== first && !isTradeWord(first ?? '') ? found : undefined;
+    const [said, opens] = found ? [low.slice(found.from, found.to), low.slice(found.from).split(/[ -]/, 1)[0]] : ['', ''];
+    return found?.from === at && isGarment(said) && said !== opens && !isTradeWord(opens ?? '') ? found : undefined;
   };
   // "My first dress: the Marlin dress" speaks of one thing.
-  const closer = begun && !/\s/.test(low.slice(begun.from, begun.to)) ? NAMED_CLOSER.exec(low.slice(begun.to)) : null;
+  const closer = begun && bare ? NAMED_CLOSER.exec(low.slice(begun.to)) : null;
   if (begun) return (closer && nameAndNoun(begun.to + closer[0].length)) ?? begun;
-  for (const cue of low.matchAll(NAMED_LATER)) {
-    const found = nameAndNoun(cue.index + cue[0].length);
-    if (found) return found;
-  }
+  for (const cues of [NAMED_LATER, NAMED_AT_ALL])
+    for (const cue of low.matchAll(cues)) {
+      const at = cue.index + cue[0].length;
+      const found = cues === NAMED_LATER && BESIDE.test(low.slice(0, at)) ? undefined : nameAndNoun(at);
+      if (found) return found;
+    }
   return undefined;
 }
 type NewNameIn = Parameters<typeof newSubjectAt> extends [number, ...infer Rest] ? Rest : never;

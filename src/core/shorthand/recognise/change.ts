@@ -266,6 +266,14 @@ export const recogniseChange = byRules([
       return made(act, seam ?? 'side seams', amount, ` ${way} ${each} ${tail} `, s, from, to);
     },
   ),
+  given(/taken in|let out/, changed)(
+    `(?:with )?(?<amount>${SAID_LENGTH}) (?<verb>taken in|let out)`,
+    'sure',
+    ({ amount, verb, tail = '' }, s, from, to) => {
+      const act = actOf(verb);
+      return act && tail.trim() !== '' ? made(act, 'side seams', amount, tail, s, from, to) : undefined;
+    },
+  ),
   // "added 2 cm to the sleeves", "took 3 cm off the hem", "removed 1 cm from the shoulders".
   given(/add|put in|gave it/, changed)(
     `${LEAD}(?:added|add|adding|put in|gave it) ${AMOUNT}(?: of)?(?: (?:length|width|extra|more))?(?: of length)? (?:to|at|in|on|across|into|onto|of) ${TARGET}`,
@@ -331,7 +339,7 @@ export const recogniseChange = byRules([
     'sure',
     ({ target, amount, act, tail = '' }, s, from, to) =>
       // "Waistband cut 2 cm shorter" is of the waistband.
-      target === undefined && !/(?:^|[,;·|\n.:]|\band|\bthen|\bi|\d) *$/.test(s.low.slice(0, from))
+      target === undefined && !/(?:^|[,;·|\n.:]|\band|\bbut|\bthen|\bi|\d) *$/.test(s.low.slice(0, from))
         ? undefined
         : made(actOf(act), target ?? 'length', amount, tail, s, from, to),
   ),
