@@ -47,6 +47,16 @@ describe('a telling is split into makes', () => {
       'Slackwater dress 38 with the sleeves of the Tidewater shirt. Love it.',
       ['Slackwater dress 38 with the sleeves of the Tidewater shirt. Love it.'],
     ],
+    [
+      'names further on in their lines',
+      'Ebb cape M, love 4\nMade some dungarees from the Tern pattern in size M\nUK 16 Whimbrel jacket\nLast winter I made the Harrow coat in a size 14\nwore it with the Curlew skirt',
+      [
+        'Ebb cape M, love 4',
+        'Made some dungarees from the Tern pattern in size M',
+        'UK 16 Whimbrel jacket',
+        'Last winter I made the Harrow coat in a size 14\nwore it with the Curlew skirt',
+      ],
+    ],
     ['a list', '- Tidewater shirt C\n- Gangway trousers 40\n', ['Tidewater shirt C', 'Gangway trousers 40']],
     ['a list with numbers', '1. Tidewater shirt C\n2. Gangway trousers 40', ['Tidewater shirt C', 'Gangway trousers 40']],
     [

@@ -15,6 +15,9 @@ const MAY_BEGIN =
 /** Words that say that something was made. */
 const MADE = /\b(?:made|sewed|sewn|cut|finished|did|next is|next was|next came)\b/;
 
+/** A size that stands before the name. */
+const SIZE_FIRST = /^\s*(?:[-*•] )?(?:size|sz|uk|us|eu) ?[a-z0-9]{1,4} $/;
+
 interface Begins {
   readonly at: number;
   readonly key: string;
@@ -39,10 +42,12 @@ export function splitTelling(text: string, context: LineContext): Told[] {
     const words = wordsIn(segment);
     const typed = (from: number, to: number) => text.slice(at + from, at + to);
     const subject = subjectOf(segment, words, namesIn(words, context), context, typed);
-    if (!subject || subject.from > leadLength(segment)) return;
+    if (!subject) return;
     const name = typed(subject.from, subject.to);
     const lead = segment.slice(0, subject.from);
     const line = mark.includes('\n') || at === 0;
+    // Further on in a line a name begins a make where its size leads to it, or what says that it was made.
+    if (subject.from > leadLength(segment) && !(line && (MADE.test(lead) || SIZE_FIRST.test(lead)))) return;
     const known = subject.says.is === 'pattern';
     // A new name is one where a line begins with it, or something says that it was made: "the dress is lovely" names nothing.
     const named = known || MADE.test(lead) || ((line || mark.trim() !== '') && /^\p{Lu}/u.test(name) && /\s/.test(name)) || (line && /\s/.test(name));

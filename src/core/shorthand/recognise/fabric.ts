@@ -132,7 +132,7 @@ const knownFabric = wherever((sentence) =>
 
 /** What leads to a fabric that nobody has named before. */
 const CUE =
-  '(?:(?:made|sewn|sewed|cut|used|made up|done) )?(?:in|from|using|out of|with)(?: (?:an?|the|my|some|that|old|leftover|left-over|(?:the )?(?:rest|remains|remnants?|offcuts|scraps|leftovers) of))*';
+  '(?:(?:made|sewn|sewed|cut|used|made up|done) )?(?:in|from|using|out of|with)(?: (?:an?|the|my|some|that|old(?! (?:sheet|blanket|remnant|curtain|felt|cord)\\b)|leftover|left-over|(?:the )?(?:rest|remains|remnants?|offcuts|scraps|leftovers) of))*';
 const CUED = new RegExp(`^(?:${CUE}) `);
 
 /** A fabric that the stash does not have: by a noun of fabrics and a cue, or by a length. */

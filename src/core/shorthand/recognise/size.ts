@@ -98,6 +98,10 @@ export const recogniseSize = byRules([
       return followsSubject(s, from) || item ? all(whole(label)) : undefined;
     },
   ),
+  // "UK 16 Whimbrel jacket": whatever comes behind.
+  given(/\b(?:uk|eu) ?\d/, rule)(`(?:(?:in|an?|size|sz\\.?) )*(?:uk|eu) ?(?<size>\\d{1,2})(?![a-z0-9/-]|[.,]\\d)`, 'likely', ({ size }, s) =>
+    inAll(size, s, true),
+  ),
   // "age 6", "6-9 months": a child's, which is none halfway between two.
   given(/\bage[ds]? \d/, rule)(
     `(?:(?:in|cut|made|size|an?|the|for) )*age[ds]? (?<age>\\d{1,2}(?: ?[/-] ?\\d{1,2})?)(?: (?:years?|yrs?))?`,
