@@ -11,6 +11,17 @@ export function sizeLineWords(line: SizeLine | undefined): string {
   return `between ${line.size} and ${line.to}${nearer}`;
 }
 
+/**
+ * The same where little room is left, as sewists write it.
+ *
+ * @example sizeLineShort({ size: 'C', to: 'D', at: 0.5 }) // 'C/D'
+ * @example sizeLineShort({ size: 'S/M', to: 'L/XL', at: 0.5 }) // 'S/M–L/XL'
+ */
+export function sizeLineShort({ size, to }: SizeLine): string {
+  if (to === undefined) return size;
+  return `${size}${/[/]/.test(size + to) ? '–' : '/'}${to}`;
+}
+
 /** Zones in a list for reading: `bust, waist and hip`. */
 export function zoneList(zones: readonly ZoneId[]): string {
   const labels = zones.map((z) => zoneOf(z).label);

@@ -1,4 +1,4 @@
-import { sizeLineWords } from '../alteration/words';
+import { sizeLineShort, sizeLineWords } from '../alteration/words';
 import type { ZoneId } from '../body/zones';
 import { lineAt, lineOf, placeOf } from '../garment/chart';
 import type { Garment } from '../garment/offset';
@@ -40,11 +40,14 @@ export function offsetWords(labels: LabelPlaces | undefined, cm: number, unit: L
   return labels ? sizeLineWords(lineAt(labels, placeAt(labels, cm))) : formatLength(cm, unit, { signed: true, about: true, bare });
 }
 
-/** The same in a word, where little room is left: `M ½ L` for halfway from M to L. */
+/**
+ * The same in a word, where little room is left: between two sizes as sewists write it.
+ *
+ * @example shortOffset({ sizes: ['S', 'M', 'L'], step: 5.5, believed: 5.5, nought: 1 }, 2.75, 'cm') // 'M/L'
+ */
 export function shortOffset(labels: LabelPlaces | undefined, cm: number, unit: LengthUnit): string {
   if (!labels) return formatLength(cm, unit, { signed: true, about: true, bare: true });
-  const { size, to, at } = lineAt(labels, placeAt(labels, cm));
-  return to === undefined || at === undefined ? size : `${size} ${at < 0.4 ? '¼' : at > 0.6 ? '¾' : '½'} ${to}`;
+  return sizeLineShort(lineAt(labels, placeAt(labels, cm)));
 }
 
 /** A range of offsets, once where both ends are told alike. */

@@ -54,6 +54,14 @@ export interface WearCount {
   readonly folded: number;
 }
 
+/**
+ * How often a garment was worn, as a table tells it. Where no wear was entered, nobody said that there was none.
+ *
+ * @example timesWords({ times: 12 }) // '12\u202f×'
+ * @example timesWords(undefined) // 'none noted'
+ */
+export const timesWords = (count: Pick<WearCount, 'times'> | undefined): string => (count ? `${Math.round(count.times)}\u202f×` : 'none noted');
+
 /** Days from which and up to which is counted, both included; open where absent. */
 export interface DaySpan {
   readonly from?: IsoDate | undefined;

@@ -20,6 +20,7 @@ import { Empty, PageHead } from '../../ui/page-head';
 import { KeyCap } from '../../ui/key-cap';
 import { routes } from '../../routes';
 import { withId } from '../../core/units/by-id';
+import { timesWords } from '../../core/wear/wear-count';
 
 const LATEST = 8;
 
@@ -123,7 +124,9 @@ export function DayBook() {
                     {m.state === 'finished' && m.kind === 'toile'
                       ? 'tried on'
                       : m.state === 'finished'
-                        ? `worn ${wears.get(m.id)?.times ?? 0}\u202f×`
+                        ? wears.has(m.id)
+                          ? `worn ${timesWords(wears.get(m.id))}`
+                          : 'no wear noted'
                         : m.state}
                     {m.verdicts.length > 0 && <span className="block">love {m.verdicts.at(-1)?.love} of 5</span>}
                   </td>

@@ -62,6 +62,7 @@ import { addToGroup } from '../../core/units/group-by';
 import { firstOf } from '../../core/units/item-at';
 import { routes } from '../../routes';
 import { withId } from '../../core/units/by-id';
+import { timesWords } from '../../core/wear/wear-count';
 
 const day = (date: string) => format(parseISO(date), 'd MMMM yyyy');
 
@@ -169,7 +170,8 @@ export function MakePage() {
   const input = usePatternCase(pattern?.id, make?.personId);
   const hanging = useWardrobe(make?.personId, { tolerant: true })?.find((h) => h.make.id === makeId);
   const offsets = useEngine('noteOffsets', useCaseTables(), make && [make.id], { tolerant: true }).answer;
-  const times = (make && counts.get(make.id)?.times) ?? 0;
+  const count = make && counts.get(make.id);
+  const times = count?.times ?? 0;
   const draft = useKept('look', makeId ?? '');
   const look = draft.value;
 
@@ -274,8 +276,8 @@ export function MakePage() {
             </dd>
             <dt>Worn</dt>
             <dd>
-              {Math.round(times)}&#x202f;×
-              <span className="text-small text-ink2">{rateWords(hanging)}</span>
+              {timesWords(count)}
+              {count && <span className="text-small text-ink2">{rateWords(hanging)}</span>}
             </dd>
             <WhatItCost make={make} makes={makes} patterns={patterns} fabrics={fabrics} times={times} expected={hanging?.expected} />
             {make.notions.length > 0 && (

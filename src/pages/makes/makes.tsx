@@ -15,7 +15,7 @@ import { ArrowDown, ArrowUp } from 'lucide-react';
 import { useDeferredValue, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { isWorn } from '../../core/wear/available';
-import { sizeLineWords } from '../../core/alteration/words';
+import { sizeLineShort } from '../../core/alteration/words';
 import { mainUse } from '../../core/make/main-fabric';
 import { zoneOf } from '../../core/body/zones';
 import type { FitNote, Make, Pattern } from '../../core/records';
@@ -36,7 +36,7 @@ interface Line {
   readonly person: string;
   readonly fabric: string;
   readonly size: string;
-  readonly worn: number;
+  readonly worn: number | undefined;
   readonly love: number | undefined;
   /** The worst of the latest notes: what the eye should find. */
   readonly worst: FitNote | undefined;
@@ -70,8 +70,8 @@ function useLines(): readonly Line[] | undefined {
         person: who,
         fabric: from,
         words: `${name} ${make.version} ${who} ${from} ${make.state} ${make.kind} ${of?.kind ?? ''} ${of?.designer ?? ''}`.toLowerCase(),
-        size: make.size ? sizeLineWords(make.size) : '',
-        worn: wears.get(make.id)?.times ?? 0,
+        size: make.size ? sizeLineShort(make.size) : '',
+        worn: wears.get(make.id)?.times,
         love: make.verdicts.at(-1)?.love,
         worst: make.fitNotes.filter((n) => n.date === latest).sort((a, b) => Math.abs(b.outcome) - Math.abs(a.outcome))[0],
       };
@@ -120,10 +120,10 @@ export function Makes() {
             </span>
           </>
         ),
-        size: 236,
+        size: 228,
       }),
       column.accessor('person', { header: 'For', sortingFn: 'text', size: 74 }),
-      column.accessor('fabric', { header: 'Fabric', sortingFn: 'text', size: 170 }),
+      column.accessor('fabric', { header: 'Fabric', sortingFn: 'text', size: 174 }),
       column.accessor('size', { header: 'Size', size: 64 }),
       column.accessor((l) => (l.worst ? Math.abs(l.worst.outcome) : -1), {
         id: 'fit',
@@ -138,12 +138,13 @@ export function Makes() {
           ) : (
             <span className="text-small text-ink2">not judged</span>
           ),
-        size: 204,
+        size: 188,
       }),
       column.accessor('worn', {
         header: 'Worn',
         sortDescFirst: true,
-        cell: (c) => (isWorn(c.row.original.make) ? `${c.getValue()}\u202f×` : '–'),
+        sortUndefined: 'last',
+        cell: (c) => (isWorn(c.row.original.make) && c.getValue() !== undefined ? `${Math.round(c.getValue() ?? 0)}\u202f×` : '–'),
         size: 64,
       }),
       column.accessor((l) => l.love ?? 0, {

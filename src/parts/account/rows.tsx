@@ -26,6 +26,7 @@ import type { Effect } from '../../core/versions/what-it-did';
 import { markColour } from '../fit-mark';
 import { Gauge } from '../gauge';
 import { percent } from '../../core/units/percent';
+import { timesWords } from '../../core/wear/wear-count';
 
 type WearCounts = ReadonlyMap<string, { readonly times: number }>;
 
@@ -368,8 +369,8 @@ function groupsOf({ input, carried, wears, costOf, unit, fabricUnit, plannedFabr
         {
           key: 'worn',
           head: 'Worn',
-          cell: (m) => (m.kind === 'toile' ? <Blank /> : <span>{wears.get(m.id)?.times ?? 0}&#x202f;×</span>),
-          said: (m) => (m.kind === 'toile' ? undefined : (wears.get(m.id)?.times ?? 0)),
+          cell: (m) => (m.kind === 'toile' ? <Blank /> : <span>{timesWords(wears.get(m.id))}</span>),
+          said: (m) => (m.kind === 'toile' ? undefined : timesWords(wears.get(m.id))),
           carry: <Blank />,
         },
         {
