@@ -25,6 +25,15 @@ const TAIL = new RegExp(
   'y',
 );
 const NUMBERED = /^[1-3]$/;
+/** No place of a garment is out by more, cm: what is longer is a length of fabric. */
+const MOST_OUT = 60;
+/** Whether an amount behind a fault is how far it is out, and not of what is spoken of next: "tight across the back, 2 m of navy twill". */
+const belongs = ({ 0: text, index, groups }: RegExpExecArray, { low, context }: Sentence): boolean => {
+  const amount = groups?.['amount'];
+  if (amount === undefined || NUMBERED.test(amount)) return true;
+  if (text.startsWith(',') && /^ (?:of|in)\b/.test(low.slice(index + text.length))) return false;
+  return (lengthOf(amount.replace(/^by\s+/, ''), context.unit)?.cm ?? 0) <= MOST_OUT;
+};
 
 /** The degree that some words say: of "clearly too tight" the stronger counts, of "a bit too tight" the weaker. */
 function degreeOf(words: string, amount?: string, cm?: number): number {
@@ -90,7 +99,8 @@ const HOW = `(?<degree>(?:(?:${DEGREE}|too|now|about) )*)(?:(?<before>${SAID_LEN
 const fault = (source: string, read: (said: Said, how: Fault, of: Choice, ...at: readonly [Sentence, number, number]) => Meant | undefined): Rule =>
   given(DIRECTED, rule)(source, 'sure', (said, s, from, end) => {
     TAIL.lastIndex = end;
-    const tail = TAIL.exec(s.low);
+    const behind = TAIL.exec(s.low);
+    const tail = behind && belongs(behind, s) ? behind : null;
     const to = end + (tail?.[0].length ?? 0);
     const how: Fault = {
       zones: said['zones'],
