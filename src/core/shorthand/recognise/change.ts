@@ -34,7 +34,7 @@ function tailEnd(low: string, at: number): number {
 }
 /** Before a verb: it was not done, or is only meant. */
 const UNDONE =
-  /\b(?:didn't|did not|don't|doesn't|not|without|never|no|no need to|can't|cannot|couldn't|could not|haven't|hasn't|nor|instead of|rather than|forgot to|meant to|supposed to|wanted to|tried to|able to|have to|going to|planning to|plan to|skipped|omitted|left out|left off)\s+(?:[a-z]+ly\s+|even\s+|really\s+|actually\s+)?(?:(?:need|do|make|want|bother with|require|have|use)(?:ed|ing)?\s+(?:to (?:do|make)\s+)?)?(?:(?:the|an?|any|my(?: usual)?)\s+)?$/;
+  /\b(?:didn't|did not|don't|doesn't|not|without|never|no|no need to|no need for|can't|cannot|couldn't|could not|haven't|hasn't|nor|instead of|rather than|forgot to|meant to|supposed to|wanted to|tried to|able to|have to|going to|planning to|plan to|skipped|omitted|left out|left off)\s+(?:[a-z]+ly\s+|even\s+|really\s+|actually\s+)?(?:(?:need|do|make|want|bother with|require|have|use)(?:ed|ing)?\s+(?:to (?:do|make)\s+)?)?(?:(?:the|an?|any|my(?: usual)?)\s+)?$/;
 
 /** A rule whose match may be followed by a way, a moment, a purpose, a side, places. */
 const changed = (source: string, weight: Parameters<typeof rule>[1], read: Rule['read']): Rule =>

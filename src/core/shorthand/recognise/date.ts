@@ -96,6 +96,9 @@ const doubtful = (of: 'cut' | 'finished', text: string, s: Sentence, from: numbe
 const CUT = '(?:cut|cut out|cut it|cut it out|started|begun|began)';
 const DONE = '(?:finished|made|done|completed|sewn|sewed|finished it|made it|made this)';
 
+/** What was done on that day was not the sewing. */
+const ANOTHER_DAY = /\b(?:wore|worn|wear|wearing|washed|bought|gave|given|ordered|tried)\b[^,;.·|\n]*$/;
+
 /** Days: of cutting, of finishing; what has no day is asked. */
 export const recogniseDate = byRules([
   rule(`${CUT}(?: (?:it|this))?(?: on)?:? (?<day>${DAY})`, 'sure', ({ day }, s) => on('cut', daysOf(day ?? '', s.context.today))),
@@ -104,5 +107,7 @@ export const recogniseDate = byRules([
   rule(`(?:${DONE}(?: (?:it|this))? )?(?<day>${DOUBTFUL})`, 'weak', ({ day }, s, from, to) =>
     s.subject && s.subject.from < to && s.subject.to > from ? undefined : doubtful('finished', day ?? '', s, from, to),
   ),
-  rule(`(?:on )?(?<day>${DAY})`, 'likely', ({ day }, s) => on('finished', daysOf(day ?? '', s.context.today))),
+  rule(`(?:on )?(?<day>${DAY})`, 'likely', ({ day }, s, from) =>
+    ANOTHER_DAY.test(s.low.slice(0, from)) ? undefined : on('finished', daysOf(day ?? '', s.context.today)),
+  ),
 ]);

@@ -135,8 +135,11 @@ export const recogniseFit = byRules([
   }),
   // "sleeve 2 cm too long", "the waistband is a bit tight", "shoulders narrow".
   fault(
-    `${THE}(?<zones>${ZONES})(?: (?:${BE}|still|now|again|just|all|came|also))*,? ${HOW}(?<direction>${DIRECTION})(?! (?:of|the|by hand|and sweet))`,
-    (_, __, of, s, from, to) => {
+    `${THE}(?<zones>${ZONES})(?: (?:${BE}|still|now|again|just|all|came|also))*[,:]? ${HOW}(?<direction>${DIRECTION})(?! (?:of|the|by hand|and sweet))`,
+    (_, how, of, s, from, to) => {
+      // "Hem 5 cm deep" is a measure; a sleeve that is 2 cm long may be too long by them.
+      if (how.amount !== undefined && how.degree.trim() === '' && /^(?:deep|wide|long|high)$/.test(how.direction) && !NUMBERED.test(how.amount))
+        return /^(?:the )?hems?\b/.test(s.low.slice(from, to)) ? { says: mereWords(s.typed(from, to)) } : asks(of, mereWords(s.typed(from, to)));
       // "Snug but fine" is one or the other.
       const zones = of.flatMap((f) => (f.is === 'fit' ? f.notes.map((n) => n.zone) : []));
       const but = /^,? but (?:still )?(?:it's |is |are )?(?:ok|okay|fine|good|wearable|right|comfortable)/.exec(s.low.slice(to));
@@ -185,7 +188,7 @@ export const recogniseFit = byRules([
   ),
   // Right.
   given(FITS, rule)(
-    `${THE}(?<zones>${ZONES})(?: (?:${BE}|now|all|finally|both|really|much|so|length|width|is now|are now|just))*:? ${RIGHT}(?: (?:now|this time|as (?:it is|they are)))?(?! (?:side|way|for (?!once)|cotton|fabric|at))`,
+    `${THE}(?<zones>${ZONES})(?: (?:${BE}|now|all|finally|both|really|much|so|length|width|is now|are now|just))*[:,]? ${RIGHT}(?: (?:now|this time|as (?:it is|they are)))?(?! (?:side|way|for (?!once)|cotton|fabric|at))`,
     'sure',
     ({ zones }, s, from, to) => stated(rightAt(zonesNamed(zones, s)), s, from, to),
   ),

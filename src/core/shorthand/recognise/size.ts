@@ -54,7 +54,10 @@ const inAll = (size: string | undefined, s: Sentence, cued: boolean): Meant | un
   const label = labelOf(size, s, cued);
   return label === undefined ? undefined : all(whole(label));
 };
+/** Women's, men's and bands of bras end below it; a child's height is no size of one place, and "waist 74" is a measure. */
+const MEASURES_FROM = 58;
 const at = (line: SizeLine, zoneWords: string | undefined, sentence: Sentence): Meant | undefined => {
+  if (/^\d+$/.test(line.size) && Number(line.size) >= MEASURES_FROM && (sentence.subject?.sizes ?? []).length === 0) return undefined;
   const zones = zonesNamed(zoneWords, sentence);
   return zones.length === 0 ? undefined : says({ is: 'size at', zones, line });
 };

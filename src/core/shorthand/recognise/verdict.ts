@@ -12,6 +12,9 @@ const IT =
 const MUCH = '(?:(?:i|really|absolutely|totally|just|still|so|do|simply|already) )*';
 const NOT = "(?:i )?(?:didn't|don't|do not|did not|not|never|doesn't|won't|can't|hardly|no longer)";
 
+/** What is rated is not the garment. */
+const OF_ELSE = /\b(?:fit|fabric|pattern|instructions|difficulty|ease|effort|comfort|value|colou?r):? $/;
+
 /** When, not in what. */
 const TIMES =
   /^ in (?:the )?(?:spring|summer|autumn|winter|new year|\d{4}|january|february|march|april|may|june|july|august|september|october|november|december)/;
@@ -52,7 +55,16 @@ export const recogniseVerdict = byRules([
     'sure',
     ({ n }) => loved(Number(n)),
   ),
-  rule(`(?<n>[1-5]) ?(?:/ ?5|(?:out )?of (?:5|five)|stars?)(?!\\d)`, 'sure', ({ n }) => loved(Number(n))),
+  rule(`(?<n>[1-5]) ?(?:/ ?5|(?:out )?of (?:5|five)|stars?)(?!\\d)`, 'sure', ({ n }, s, from, to) =>
+    OF_ELSE.test(s.low.slice(0, from)) ? { says: mereWords(s.typed(from, to)) } : loved(Number(n)),
+  ),
+  // Out of ten: half of it where that is a whole one.
+  rule(`(?:(?:verdict|rating|rated(?: it)?):? )?(?<n>10|[1-9]) ?(?:/ ?|out of )10(?!\\d)`, 'sure', ({ n }, s, from, to) => {
+    if (OF_ELSE.test(s.low.slice(0, from))) return { says: mereWords(s.typed(from, to)) };
+    const half = Number(n) / 2;
+    const [below, above] = [loved(Math.max(1, Math.floor(half))), loved(Math.ceil(half))];
+    return Number.isInteger(half) || half < 1 ? above : below && above && asks(below.says, above.says);
+  }),
   rule(`(?<n>one|two|three|four|five) (?:out of five|of five|stars?)`, 'sure', ({ n }) => loved(countOf(n ?? '') ?? 0)),
   rule(`${MUCH}(?:love|loved|adore|adored|in love with) ${IT}(?: (?:so much|to bits|very much|a lot|already))?`, 'sure', (_, s, from) =>
     /\b(?:would|will|might|could|to|didn't|don't|not|never)\s+(?:really )?$/.test(s.low.slice(0, from)) ? undefined : loved(5),
