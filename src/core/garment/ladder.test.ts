@@ -42,8 +42,15 @@ describe('labels in their order, completed by their family', () => {
     [['B'], 'numbers'],
     [['92'], 'children'],
     [['6y'], 'children'],
+    [['2-3y', '4-5 years'], 'children'],
+    [['6-9 months', '12m'], 'children'],
     [['one size'], 'numbers'],
   ] as const)('%j are %s', (labels, family) => expect(familyOf([...labels])).toBe(family));
+});
+
+test('ages that a label joins stand between those it joins', () => {
+  const own = ladderOf(['12-18 months', '6-9 months', '9m']).filter((label) => ['12-18 months', '6-9 months', '9m'].includes(label));
+  expect(own).toEqual(['6-9 months', '9m', '12-18 months']);
 });
 
 describe('a chart that lacks a size which was cut', () => {

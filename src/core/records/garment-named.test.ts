@@ -16,6 +16,8 @@ test.each([
   ['pencil case', 'bag'],
   ['a cushion', 'home'],
   ['soft toy', 'toy'],
+  ['Shrike corset', 'top'],
+  ['hemmed tea towels', 'home'],
   ['skirt from an old dress', 'skirt'],
   ['a thing from my old jeans', 'trousers'],
   ['the market dress, cut down to a skirt', 'skirt'],

@@ -75,6 +75,10 @@ const FRACTION = '\\d+[ -]\\d+/\\d+|\\d+/\\d+|\\d*\\s?[⅛¼⅜½⅝¾⅞⅓⅔]
 export const FIGURE = `(?:${FRACTION}|\\d+(?:[.,]\\d+)?)`;
 const NUMBER_WORD = anyOf(Object.keys(COUNT_WORDS));
 const PART = anyOf(Object.keys(PARTS));
+const DIGITS = ['nought', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];
+const DIGIT = `(?:zero|oh|\\d|${anyOf(DIGITS)})`;
+/** "One point eight", as it is dictated. */
+const WITH_POINT = `(?:zero|nought|${NUMBER_WORD}|\\d+) point ${DIGIT}(?: ${DIGIT})?`;
 /** "in" is inches where a number stands before it and nothing that "in" could lead to behind. */
 const INCHES =
   'in(?=\\s*(?:$|[^\\sa-z]|(?:on|at|off|from|per|each|longer|shorter|wider|narrower|looser|tighter|higher|lower|deeper|too|to|for|left|up|down|and|but|of|by|out|below|above|bigger|smaller)\\b))';
@@ -83,7 +87,7 @@ const ABOUT = '(?:(?:about|roughly|around|nearly|almost|just over|a good|only|ju
 const HALF_MORE = ` and (?:a half|a quarter|three quarters|½|¼|¾)`;
 
 /** A length with its unit. */
-export const SAID_LENGTH = `(?:${ABOUT}?(?:\\d+\\s?(?:m|ft|feet|foot|')\\s?\\d+\\s?(?:cm|inch(?:es)?|in|")?${END}|(?:${FIGURE}(?:${HALF_MORE})?\\s?-?|${PART}(?: of)? (?:an? )?|${NUMBER_WORD}(?:${HALF_MORE})? )${UNIT}(?:${HALF_MORE}${END})?))`;
+export const SAID_LENGTH = `(?:${ABOUT}?(?:\\d+\\s?(?:m|ft|feet|foot|')\\s?\\d+\\s?(?:cm|inch(?:es)?|in|")?${END}|(?:${FIGURE}(?:${HALF_MORE})?\\s?-?|${PART}(?: of)? (?:an? )?|${WITH_POINT} |${NUMBER_WORD}(?:${HALF_MORE})? )${UNIT}(?:${HALF_MORE}${END})?))`;
 /** A number by itself, not one that belongs to something that is counted or dated. */
 export const BARE_LENGTH = `(?:${FIGURE}(?![a-z0-9/]|[.,]\\d| ?(?:cms?|mm|m|met(?:re|er)s?|centim\\w+|inch(?:es)?|ins|ft|feet|yds?|yards?)(?![a-z])| ?"))`;
 export const LENGTH = `(?:${SAID_LENGTH}|${BARE_LENGTH})`;
@@ -105,6 +109,11 @@ function numberIn(text: string): number | undefined {
   const said = text.trim();
   const word = COUNT_WORDS[said] ?? PARTS[said.replace(/ of$/, '')];
   if (word !== undefined) return word;
+  const [whole, digits] = said.split(' point ');
+  if (whole !== undefined && digits !== undefined) {
+    const figures = digits.split(' ').map((digit) => (/^(?:zero|oh)$/.test(digit) ? 0 : /^\d$/.test(digit) ? Number(digit) : DIGITS.indexOf(digit)));
+    return (/^(?:zero|nought)$/.test(whole) ? 0 : (numberIn(whole) ?? NaN)) + Number(`0.${figures.join('')}`);
+  }
   const read = parseLength(said, 'cm');
   return read.ok ? read.cm : undefined;
 }

@@ -381,6 +381,18 @@ describe('fabric, time, money, verdict, date', () => {
     expect(read('3/4/2026')).toEqual(['? finished 2026-04-03 | finished 2026-03-04']);
     expect(read('tidewater C, made two summers ago')).toEqual(['tidewater', 'size C', '? finished 2024-07-15 | “made two summers ago”']);
   });
+  test.each([
+    ['last winter', '2026-11-25', '2026-01-15'],
+    ['last winter', '2026-02-10', '2025-01-15'],
+    ['last summer', '2026-11-25', '2026-07-15'],
+    ['last summer', '2026-07-20', '2025-07-15'],
+    ['last autumn', '2026-11-25', '2025-10-15'],
+    ['last fall', '2026-12-20', '2026-10-15'],
+    ['in summer', '2026-11-25', '2026-07-15'],
+  ])('“%s” said on %s is the latest that is over', (said, today, date) => {
+    const [chip] = readLine(`Tidewater C, ${said}`, { ...CONTEXT, today }).filter((c) => c.asks);
+    expect(chip?.choices[0]?.[0]).toMatchObject({ is: 'date', of: 'finished', date });
+  });
 });
 
 /** Between chips stand signs, and small words that only lead on. */

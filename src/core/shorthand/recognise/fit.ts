@@ -205,6 +205,7 @@ export const recogniseFit = byRules([
     'sure',
     () => ({ says: [{ is: 'rest right' }] }),
   ),
+  rule(`(?:it is |it's |is )?${RIGHT} (?:elsewhere|everywhere else|otherwise|in all other places)`, 'sure', () => ({ says: [{ is: 'rest right' }] })),
   rule(`(?:everything|all of it|it all|all) (?:fits?|fitted|is|was|sits?)(?: just)? ${RIGHT}`, 'sure', () => ({ says: [{ is: 'rest right' }] })),
   // "Fits well": every place, or a word of praise.
   given(/\bfit/, rule)(

@@ -45,6 +45,12 @@ const SPELLED: Readonly<Record<string, string>> = {
   'extra-small': 'XS',
 };
 
+/** Sizes in words, as they are dictated: "a forty", "size thirty-eight". */
+const TENS: Readonly<Record<string, number>> = { twenty: 20, thirty: 30, forty: 40, fifty: 50 };
+const ONES: Readonly<Record<string, number>> = { two: 2, four: 4, six: 6, eight: 8, ten: 10, twelve: 12, fourteen: 14, sixteen: 16, eighteen: 18 };
+const IN_WORDS = `(?:${anyOf(Object.keys(TENS))}(?:[ -]${anyOf(['two', 'four', 'six', 'eight'])})?|${anyOf(Object.keys(ONES))})`;
+const figureOf = (words: string): string => String(words.split(/[ -]/).reduce((sum, word) => sum + (TENS[word] ?? ONES[word] ?? 0), 0));
+
 const whole = (size: string): SizeLine => ({ size });
 const halfway = (size: string, to: string): SizeLine => ({ size, to, at: 0.5 });
 
@@ -100,6 +106,11 @@ export const recogniseSize = byRules([
       const item = /(?:^|[,;·|.\n:])$/.test(before) && /^\s*(?:[,;·|.\n]|$)/.test(s.low.slice(from + size.length));
       return followsSubject(s, from) || item ? all(whole(label)) : undefined;
     },
+  ),
+  given(/twenty|thirty|forty|fifty|size \w+|ten|twelve|teen/, rule)(
+    `(?:(?:(?:cut|made|sewed|sewn) (?:it )?(?:in )?(?:an?|the)|in an?|straight|(?:in |an? |the )*size) )(?<words>${IN_WORDS})${ALONE}`,
+    'sure',
+    ({ words = '' }, s) => inAll(figureOf(words), s, true),
   ),
   // "UK 16 Whimbrel jacket": whatever comes behind.
   given(/\b(?:uk|eu) ?\d/, rule)(`(?:(?:in|an?|size|sz\\.?) )*(?:uk|eu) ?(?<size>\\d{1,2})(?![a-z0-9/-]|[.,]\\d)`, 'likely', ({ size }, s) =>
