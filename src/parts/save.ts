@@ -2,6 +2,7 @@ import { toast } from 'react-toastify';
 import { causeOf, db } from '../data/database';
 import { writeReckoned, type Write } from '../data/journal';
 import { changeSettings, type Settings } from '../data/settings';
+import { byHand } from '../ui/by-hand';
 
 /** Acts that are being written. While there are any, the page says so to the browser, which asks before it leaves: a write cut off is lost. */
 let writing = 0;
@@ -66,7 +67,7 @@ export async function save(
   });
   if (written !== true) return false;
   draft?.clear();
-  if (done !== undefined) toast(typeof done === 'function' ? done() : done);
+  if (done !== undefined) toast(byHand(typeof done === 'function' ? done() : done));
   return true;
 }
 

@@ -7,6 +7,7 @@ import type { LedgerCounts } from '../../data/archive/ledger-file';
 import { db } from '../../data/database';
 import { Button } from '../../ui/button';
 import { Dialog } from '../../ui/dialog';
+import { byHand } from '../../ui/by-hand';
 import type { LongWork } from './long-work-bar';
 import { makeSmallCopies } from './small-copies';
 import { Notices } from './notices';
@@ -78,7 +79,7 @@ function Question({ offer: { changes: words, act, evenSo }, changes, notices, on
       <Notices of={notices} />
       {(changes.length > 0 || evenSo) && (
         <>
-          <p className="text-small text-ink2">It takes the place of what is here. Ctrl Z takes that back.</p>
+          <p className="text-small text-ink2">{byHand('It takes the place of what is here. Ctrl Z takes that back.')}</p>
           <p>
             <Button onClick={onPut}>{act}</Button>
           </p>

@@ -11,13 +11,16 @@ import type { LongWork } from './long-work-bar';
 import { usePutInPlace } from './put-in-place';
 import { makeSmallCopies } from './small-copies';
 import { useTried } from './use-tried';
+import { byHand } from '../../ui/by-hand';
 import { OF_A_FILE } from './what-would-change';
 
 const LABEL = 'ledger read from a file';
 
 const sayRead = (counts: LedgerCounts) =>
   toast(
-    `Read: ${counted(counts.makes, 'make')}, ${counted(counts.patterns, 'pattern')}, ${counted(counts.fabrics, 'fabric')}. Ctrl Z brings back what was here.`,
+    byHand(
+      `Read: ${counted(counts.makes, 'make')}, ${counted(counts.patterns, 'pattern')}, ${counted(counts.fabrics, 'fabric')}. Ctrl Z brings back what was here.`,
+    ),
   );
 
 /** A ledger file in the place of what is here. Where there is nothing here, nothing is asked. */

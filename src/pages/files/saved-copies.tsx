@@ -8,6 +8,7 @@ import { useSettings, useUnit } from '../../data/queries';
 import { saveFile } from '../../parts/save-file';
 import { Button } from '../../ui/button';
 import { Refusal } from '../../ui/refusal';
+import { byHand } from '../../ui/by-hand';
 import type { LongWork } from './long-work-bar';
 import { usePutInPlace } from './put-in-place';
 import { useTried } from './use-tried';
@@ -45,7 +46,7 @@ export function SavedCopies({ busy, longWork }: { busy: boolean; longWork: LongW
         changes: { come: 'come back', differ: 'as they were then', go: 'go' },
         act: 'Put this copy back',
         label: `copy of ${moment(copy.written)} put back`,
-        done: () => toast('The copy is back. Ctrl Z brings back what was here.'),
+        done: () => toast(byHand('The copy is back. Ctrl Z brings back what was here.')),
         refused: 'This copy cannot be put back.',
         failed: 'Not done',
       }),

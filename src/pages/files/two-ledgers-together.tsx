@@ -9,6 +9,7 @@ import { Button } from '../../ui/button';
 import { Dialog } from '../../ui/dialog';
 import { Refusal } from '../../ui/refusal';
 import { Segmented } from '../../ui/segmented';
+import { byHand } from '../../ui/by-hand';
 import { ChooseFile, LEDGER_FILES } from './choose-file';
 import type { LongWork } from './long-work-bar';
 import { makeSmallCopies } from './small-copies';
@@ -165,7 +166,7 @@ function WhatComes({
       )}
       {!nothing && (
         <>
-          <p className="text-small text-ink2">Ctrl Z takes it back as a whole.</p>
+          <p className="text-small text-ink2">{byHand('Ctrl Z takes it back as a whole.')}</p>
           <p>
             <Button onClick={onBring}>Merge</Button>
           </p>

@@ -22,6 +22,7 @@ import { save } from '../../parts/save';
 import { Button } from '../../ui/button';
 import { ChoiceField, SelectField } from '../../ui/field';
 import { Pick } from '../../ui/pick';
+import { byHand } from '../../ui/by-hand';
 import { byDay } from '../../core/units/date';
 import { counted } from '../../core/units/counted';
 import { withId } from '../../core/units/by-id';
@@ -81,7 +82,7 @@ export function SymptomFinder({ habits, person, usualKind }: { habits: Habits; p
     const kept = await save('an alteration on a plan', [
       { table: 'plans', id: plan.id, edit: (now) => ({ ...now, alterations: [...now.alterations, added] }) },
     ]);
-    if (kept) toast(`${alterationWords(alteration, unit)}: on the plan of ${planName(plan, patterns)}. Ctrl Z takes it back.`);
+    if (kept) toast(byHand(`${alterationWords(alteration, unit)}: on the plan of ${planName(plan, patterns)}. Ctrl Z takes it back.`));
   };
   return (
     <section aria-labelledby="finder" className="mt-4 mb-6">

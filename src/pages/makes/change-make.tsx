@@ -11,6 +11,7 @@ import { NotInTheLedger } from '../../parts/not-in-the-ledger';
 import { save } from '../../parts/save';
 import { RecordField } from '../../parts/record-field';
 import { PageHead } from '../../ui/page-head';
+import { byHand } from '../../ui/by-hand';
 import { MakeForm } from './make-form';
 import { routes } from '../../routes';
 import { withId } from '../../core/units/by-id';
@@ -40,7 +41,7 @@ export function ChangeMake() {
     <>
       <PageHead
         title={name}
-        under="Each change is saved as it is made; Ctrl Z takes it back."
+        under={byHand('Each change is saved as it is made; Ctrl Z takes it back.')}
         aside={<LinkButton to={routes.make(make.id)}>Back to the make</LinkButton>}
       />
       <div className="max-w-3xl">

@@ -21,6 +21,7 @@ import { PageHead } from '../../ui/page-head';
 import { Pick } from '../../ui/pick';
 import { Segmented } from '../../ui/segmented';
 import { useNarrow } from '../../ui/use-narrow';
+import { byHand } from '../../ui/by-hand';
 import { useCaseTables } from '../../data/engine-tables';
 import { useEngine } from '../../workers/use-engine';
 import { draftNamed, draftsFor, freshDraft, logDraftName, startMadeOver, startMake, type LogDraft, type Start } from '../../core/make/log-draft';
@@ -187,7 +188,7 @@ function LogForm({ input: known, stash, person, people, initial, planned, pick, 
               quiet
               onClick={() => {
                 discardDraft(logDraftName(draft));
-                toast('The draft is discarded. Ctrl Z brings it back.');
+                toast(byHand('The draft is discarded. Ctrl Z brings it back.'));
                 onDiscard();
               }}
             >

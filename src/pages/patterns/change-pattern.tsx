@@ -21,6 +21,7 @@ import { Button, LinkButton } from '../../ui/button';
 import { Fold } from '../../ui/fold';
 import { PageHead } from '../../ui/page-head';
 import { Segmented } from '../../ui/segmented';
+import { byHand } from '../../ui/by-hand';
 import { fieldMeta } from '../../core/records/field';
 import { keysOf } from '../../core/units/keys';
 import { CameIn } from '../../parts/came-in';
@@ -80,7 +81,7 @@ export function ChangePattern() {
     <>
       <PageHead
         title={pattern.name}
-        under="Each change is saved as it is made; Ctrl Z takes it back."
+        under={byHand('Each change is saved as it is made; Ctrl Z takes it back.')}
         aside={
           <div className="flex gap-2">
             <Button quiet onClick={() => void remove()}>

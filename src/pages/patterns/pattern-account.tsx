@@ -110,6 +110,16 @@ function InfluencesAt({ personId, patternId, zone, unit }: { personId: string; p
   return influences && <FromOthers influences={influences} unit={unit} />;
 }
 
+/** The chance that all places are right at once, where there are several; those of which nothing was noted are in no chance, and are said. */
+function ofAllPlaces({ zones, notNoted, allAtOnce }: CarryForward): string {
+  const noted = zones.length - notNoted.length;
+  const some = notNoted.length > 0;
+  return [
+    ...(noted > 1 && allAtOnce !== undefined ? [` · all ${some ? `${noted} noted ` : ''}at once ${percent(allAtOnce)}`] : []),
+    ...(some ? [` · ${notNoted.length} of ${zones.length} places not noted yet`] : []),
+  ].join('');
+}
+
 /** What to do next, in the head of the account: the one warm light on the page. An account has a version, be it one that nothing was said of. */
 function NextInAWord({ pattern, carried, answer }: { pattern: Pattern; carried: CarryForward; answer: string }) {
   const own = ownDecision(pattern, carried.last.personId);
@@ -130,8 +140,7 @@ function NextInAWord({ pattern, carried, answer }: { pattern: Pattern; carried: 
       <p className="text-ink2">
         {own && `you said so: ${own.why} · `}
         {cut}
-        {carried.weakest &&
-          ` · weakest place: ${zoneOf(carried.weakest.zone).label}, ${percent(carried.weakest.chance)} · all at once ${percent(carried.allAtOnce!)}`}
+        {carried.weakest && ` · weakest place: ${zoneOf(carried.weakest.zone).label}, ${percent(carried.weakest.chance)}${ofAllPlaces(carried)}`}
       </p>
     </div>
   );

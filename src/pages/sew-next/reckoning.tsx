@@ -29,6 +29,7 @@ import { ChoiceField, ChoiceOrNone, TextField } from '../../ui/field';
 import { Fold } from '../../ui/fold';
 import { NumberField } from '../../ui/number-field';
 import { Pick } from '../../ui/pick';
+import { byHand } from '../../ui/by-hand';
 import { useEngine } from '../../workers/use-engine';
 import { startMake } from '../../core/make/log-draft';
 import { counted } from '../../core/units/counted';
@@ -58,7 +59,7 @@ function Disagree({ line, person, onClose }: { line: Line; person: Person; onClo
     void save(`my answer for ${line.pattern.name}: ${answer}`, [
       { table: 'patterns', id: line.pattern.id, edit: (now) => ({ ...now, decided: [...now.decided.filter((d) => d.personId !== person.id), own] }) },
     ]);
-    toast(`${line.pattern.name}: ${answer}. Ctrl Z takes it back.`);
+    toast(byHand(`${line.pattern.name}: ${answer}. Ctrl Z takes it back.`));
     onClose();
   };
   return (

@@ -12,6 +12,7 @@ import { Button } from '../../ui/button';
 import { Dialog } from '../../ui/dialog';
 import { ChoiceField } from '../../ui/field';
 import { SortArea, useSorted } from '../../ui/sort-area';
+import { byHand } from '../../ui/by-hand';
 import { routes } from '../../routes';
 import { urlOf } from '../blob-url';
 import { save } from '../save';
@@ -110,7 +111,7 @@ export function Pictures({
     });
     setProgress(undefined);
     setProblems(result.problems);
-    if (result.kept > 0) toast(`${result.kept} of ${counted(files.length, 'picture')} kept. Ctrl Z takes them back.`);
+    if (result.kept > 0) toast(byHand(`${result.kept} of ${counted(files.length, 'picture')} kept. Ctrl Z takes them back.`));
   };
   const camera = useRef<HTMLInputElement>(null);
   const navigate = useNavigate();
