@@ -36,6 +36,31 @@ async function logThird(page: Page) {
   await expect(page.getByText('Version 3 of Skerry concert jacket is saved.')).toBeVisible();
 }
 
+test.describe('before what reads the line is there', () => {
+  test.use({ ownContext: true });
+
+  test('a line that is entered at once is saved when it can be read, and what is typed on meanwhile is another', async ({ page }) => {
+    await page.route('**/assets/find-*.js', async (route) => {
+      await new Promise((done) => setTimeout(done, 1500));
+      await route.continue();
+    });
+    await page.goto('/');
+    const line = page.getByLabel('Find, or write a make in one line');
+    await page.keyboard.press('/');
+    await page.keyboard.insertText('Curlew jeans M, waistband tight, love 4');
+    await page.keyboard.press('Control+Enter');
+    await expect(page.getByText('Version 1 of Curlew jeans is saved.')).toBeVisible();
+    await expect(line).toHaveValue('');
+    await page.keyboard.insertText('Curlew jeans L, love 5');
+    await expect(page.getByRole('region', { name: 'The make in this line' })).toBeVisible();
+    await page.keyboard.press('Control+Enter');
+    await page.keyboard.insertText(' Dunlin skirt 40');
+    await expect(page.getByText('Version 2 of Curlew jeans is saved.')).toBeVisible();
+    await expect(line).toHaveValue('Dunlin skirt 40');
+    await expect(line).toBeFocused();
+  });
+});
+
 test('a third version is logged with the keyboard alone, and what is carried forward changes', async ({ page }) => {
   await page.goto('/patterns/pattern-skerry');
   const before = await carried(page, 'sleeve').getAttribute('aria-label');

@@ -8,7 +8,14 @@ const Find = lazy(async () => ({ default: (await import('./find')).Find }));
 /** What stands in the line, in this tab: it outlives a reload. */
 const LINE = 'amber-ledger line';
 
-/** The field on the strip. What is behind it is loaded when it is first entered; what is typed until then is not lost. */
+/** A key to enter a line that was pressed while what reads it was still being loaded. */
+export interface PressedEarly {
+  readonly text: string;
+  /** With Ctrl, to save it; without, to look at it first. */
+  readonly saves: boolean;
+}
+
+/** The field on the strip. What is behind it is loaded when it is first entered; what is typed and pressed until then is not lost. */
 export function FindField() {
   const [entered, setEntered] = useState(false);
   const [text, setText] = useState(() => readKept('session', LINE) ?? '');
@@ -16,6 +23,7 @@ export function FindField() {
     if (text === '') forgetKept('session', LINE);
     else keepText('session', LINE, text);
   }, [text]);
+  const [pressed, setPressed] = useState<PressedEarly>();
   useWrittenKey('/', () => setEntered(true));
   const waiting = (
     <input
@@ -26,7 +34,10 @@ export function FindField() {
       placeholder={`${FIND_LABEL} …`}
       value={text}
       onFocus={() => setEntered(true)}
-      onKeyDown={(e) => e.key === '/' && text === '' && e.preventDefault()}
+      onKeyDown={(e) => {
+        if (e.key === '/' && text === '') e.preventDefault();
+        if (e.key === 'Enter') setPressed({ text, saves: e.ctrlKey || e.metaKey });
+      }}
       onChange={(e) => setText(e.target.value)}
       className={FIND_LOOK}
     />
@@ -34,7 +45,7 @@ export function FindField() {
   if (!entered) return waiting;
   return (
     <Suspense fallback={waiting}>
-      <Find text={text} onText={setText} />
+      <Find text={text} onText={setText} pressed={pressed} />
     </Suspense>
   );
 }

@@ -1,7 +1,8 @@
 import { makeName } from '../core/make/make-name';
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/react';
 import MiniSearch from 'minisearch';
-import { useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
+import { useEffect, useEffectEvent, useMemo, useRef, useState, type Dispatch, type KeyboardEvent, type SetStateAction } from 'react';
+import { flushSync } from 'react-dom';
 import { Link, useNavigate } from 'react-router';
 import { completions, type Completion } from '../core/shorthand/complete';
 import { saveDraft, useKept } from '../data/drafts';
@@ -23,6 +24,7 @@ import { Button } from '../ui/button';
 import { KeyCap } from '../ui/key-cap';
 import { useWrittenKey } from '../ui/use-written-key';
 import { COMMANDS } from './commands';
+import type { PressedEarly } from './find-field';
 import { FIND_LABEL, FIND_LOOK } from './find-words';
 import { prepareRule } from '../core/shorthand/said';
 import { splitTelling } from '../core/shorthand/tell';
@@ -178,7 +180,16 @@ function useFound(query: string): readonly Entry[] {
 }
 
 /** The field on the strip: find anything by a few letters, do anything by its name, or write a whole make in one line. */
-export function Find({ text, onText: setText }: { text: string; onText: (text: string) => void }) {
+export function Find({
+  text,
+  onText: setText,
+  pressed,
+}: {
+  text: string;
+  onText: Dispatch<SetStateAction<string>>;
+  /** What was pressed before this could read the line. */
+  pressed: PressedEarly | undefined;
+}) {
   const navigate = useNavigate();
   const field = useRef<HTMLInputElement>(null);
   const [open, setOpen] = useState(true);
@@ -224,9 +235,20 @@ export function Find({ text, onText: setText }: { text: string; onText: (text: s
     const done = () => `${pattern ? `Version ${number} of ${called}` : called} is saved. Ctrl Z takes it back.`;
     const entered = () => enterNumbered(db, draft, { pattern }, (given) => (number = given));
     if (!(await save(pattern ? `version ${number} of ${called}` : called, entered, { done }))) return;
-    clear();
+    // What was typed on while it was written is another line; drawn at once, so that the next letter finds the field as it is.
+    flushSync(() => setText((now) => (now.startsWith(text) ? now.slice(text.length).trimStart() : now)));
+    setAnswers({});
     if (draft.newPerson) await choose({ personId: draft.newPerson.id });
   };
+  const pressedEarly = useEffectEvent(() => {
+    if (!isLine || pressed?.text !== text) return;
+    if (pressed.saves) void enter();
+    else if (offered.length === 0) toForm();
+  });
+  useEffect(() => {
+    const soon = setTimeout(pressedEarly, 0);
+    return () => clearTimeout(soon);
+  }, []);
   const onKey = (event: KeyboardEvent) => {
     if (event.key === 'Escape') return leave();
     // Pressed again by habit: the field has the focus already.

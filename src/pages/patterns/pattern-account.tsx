@@ -133,7 +133,7 @@ function NextInAWord({ pattern, carried, answer }: { pattern: Pattern; carried: 
         ? 'cut it as last time'
         : `change ${changes.length < 3 ? zoneList(changes.map((c) => c.zone)) : `${changes.length} places`}`;
   return (
-    <div className="text-right max-sm:text-left">
+    <div className="max-w-[30rem] text-right text-balance max-sm:text-left">
       <p className="font-serif text-sum leading-6 text-amber first-letter:uppercase">
         {own?.answer ?? (answer === 'not made yet' ? 'not judged yet' : answer)}
       </p>
