@@ -12,6 +12,8 @@ export const LINE_EXAMPLES: readonly { readonly about: string; readonly note: st
       '{pattern} {size}, lesson on elastic: walk it in quarters',
       '{pattern} {size}, hem still to do',
       'Curlew jeans {size}, waistband loose by 2 cm, mustard denim 1.5 m at 18 a metre',
+      'Last winter I made the Harrow coat in a UK 14 from grey boiled wool, sleeves an inch too long',
+      'dungarees from the Tern pattern, age 6, for my niece',
     ],
   },
   {

@@ -134,7 +134,10 @@ function calledPattern(low: string, names: readonly NameFound[], typed: (from: n
   const from = found.index + found[0].indexOf(said);
   const name = typed(from, from + said.length);
   const of = isGarment(said) ? undefined : low.split(/[^\p{L}-]+/u).find(isGarment);
-  return subjectNamed(of === undefined ? name : `${name} ${of}`, from, found.index + found[0].length);
+  // "Dungarees from the Tern pattern" speak of one thing.
+  const noun = /[\p{L}-]+ ?$/u.exec(low.slice(0, found.index))?.[0] ?? '';
+  const start = isGarment(noun.trim()) ? found.index - noun.length : from;
+  return subjectNamed(of === undefined ? name : `${name} ${of}`, start, found.index + found[0].length);
 }
 
 /** A count right before a name. */

@@ -27,7 +27,7 @@ export function PlanChances({ zones, sized }: { zones: readonly PlannedZone[]; s
         <>
           <p className="text-ink2" aria-live="polite">
             Weakest place: {zoneOf(weakest.zone).label}, {percent(weakest.chance)}
-            {noted.length > 1 && ` · all at once ${percent(noted.reduce((p, z) => p * z.chance, 1))}`}
+            {noted.length > 1 && ` · all ${noted.length} at once ${percent(noted.reduce((p, z) => p * z.chance, 1))}`}
           </p>
           <table className="w-full border-collapse">
             <thead className="text-left text-small text-ink2 [&_th]:font-normal">
