@@ -3,6 +3,7 @@ import type { GarmentKind } from '../records';
 import { isWithoutFit, kindNamed } from '../records/garment-named';
 import { isLower } from '../records/usual-zones';
 import type { KnownPattern, LineContext, Subject } from './sentence';
+import { FABRIC_NOUNS } from './fabric-nouns';
 import { folded, sameNoun, type NameFound, type WordAt } from './names';
 import { isMadeOver, madeOverFrom, madeOverIn, withoutArticle } from './made-over';
 import { isTradeWord, JOINED_WITH } from './words';
@@ -59,7 +60,8 @@ const CUTS: ReadonlySet<string> = new Set(
 /** Kinds that have a top and a skirt or legs. */
 const WITH_BOTH: readonly GarmentKind[] = ['dress', 'one-piece', 'coat', 'nightwear', 'swimsuit'];
 
-const MOST_WORDS = 5;
+const FABRICS: ReadonlySet<string> = new Set(FABRIC_NOUNS);
+const MOST_WORDS = 6;
 /** A word in folded text, and the one after it, as the names of kinds of garment are of one or two words. */
 const isGarment = (words: string): boolean => kindNamed(words) !== undefined || isWithoutFit(words);
 
@@ -107,7 +109,9 @@ function newSubjectAt(
     // "Tea towel": two words that are one only together.
     const noun = isGarment(word.word) || (before !== undefined && isGarment(`${before.word} ${word.word}`) && !isGarment(before.word));
     if (noun && !goesOn) {
-      const from = taken[0]!.from;
+      // What it is of is no part of its name, where a name is left: "red corduroy Tern dungarees".
+      const of = taken.findLastIndex((w, i) => i < taken.length - 2 && FABRICS.has(w.word));
+      const from = taken[of + 1]!.from;
       const name = typed(from, word.to);
       return subjectNamed(SEVERAL.test(low.slice(0, from)) ? oneOf(name) : name, from, word.to);
     }

@@ -2,16 +2,12 @@ import { FABRIC_PARTS, type FabricUse } from '../../records';
 import { gramsOf } from '../../units/fabric-weight';
 import { anyOf, END, lengthOf, SAID_LENGTH } from '../amounts';
 import type { Understood } from '../chip';
+import { FABRIC_NOUNS } from '../fabric-nouns';
 import { moneySaid } from '../money-said';
 import { byRules, clauseStart, rule, says, wherever, wordCount, type Meant } from '../said';
 import type { Recogniser, Sentence } from '../sentence';
 import { WEIGHTS } from '../weights';
 
-/** What fabrics are called. A name that ends in one of these is a fabric's. */
-const FABRIC_NOUNS =
-  'cotton, linen, lawn, poplin, double gauze, gauze, jersey, denim, wool, silk, viscose, rayon, crepe, twill, corduroy, needlecord, cord, flannel, seersucker, chambray, gabardine, knit, ponte, rib, ribbing, velvet, velveteen, satin, sateen, canvas, tweed, fleece, interlock, voile, sweatshirting, french terry, boucle, jacquard, tencel, lyocell, cupro, organza, lace, mesh, batiste, challis, ticking, drill, merino, cashmere, bamboo, hemp, broderie, broderie anglaise, brocade, taffeta, chiffon, georgette, melton, suiting, shirting, lycra, scuba, towelling, terry, barathea, muslin, calico, crinkle, modal, ottoman, coating, softshell, oilcloth, waxed cotton, faux fur, fur, leather, faux leather, suede, felt, percale, cheesecloth, dobby, duchesse, damask, habotai, charmeuse, swiss dot, cloque, stretch denim, twill cotton, lining fabric, cotton lycra, bed linen, sheet, duvet cover, tablecloth, fabric, remnant, blanket, sari, ikat, batik, chenille, moleskin, sherpa, minky, piqu\u00e9, pique, tulle, tricot, power mesh, swim lycra, polyester, nylon, acetate, acrylic, ramie, alpaca, mohair, angora, cambric, nainsook, dimity, herringbone, plaid, tartan, gingham, check, houndstooth, madras, stripe'.split(
-    ', ',
-  );
 const NOUN = anyOf(FABRIC_NOUNS);
 /** Words that no name of a fabric begins with or holds. */
 const STOP =
@@ -152,7 +148,9 @@ const newFabric = byRules([
         /^ *(?:$|[,;·|.\n)]|and\b|with\b|love\b)/.test(s.low.slice(to));
       const measured =
         length1 !== undefined || weight1 !== undefined || said.length !== undefined || said.price !== undefined || said.weight !== undefined;
-      if (!cued && !measured && !own) return undefined;
+      // "Red corduroy Tern dungarees": what stands before the name of a garment is what it is of.
+      const before = s.subject?.from === to + 1 && /(?:^|[,;·|.\n]|\b(?:made|the|an?|my|some|in|of)) *$/.test(s.low.slice(0, from));
+      if (!cued && !measured && !own && !before) return undefined;
       const fact = used(
         { name: s.typed(nameFrom, nameFrom + name.length) },
         { ...said, length: length1 ?? said.length, part: part1 ?? said.part, weight: weight1 ?? said.weight, gsm: gsm1 ?? said.gsm },
