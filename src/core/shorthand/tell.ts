@@ -1,6 +1,7 @@
 import { folded, namesIn, wordsIn } from './names';
 import type { LineContext } from './sentence';
-import { leadLength, subjectOf } from './subject';
+import { leadLength } from './new-name';
+import { subjectOf } from './subject';
 
 /** A part of a telling that is one make. */
 export interface Told {

@@ -1,0 +1,162 @@
+import { isSizeLabel } from '../garment/ladder';
+import { isWithoutFit, kindNamed } from '../records/garment-named';
+import type { Sentence, Subject } from './sentence';
+import { FABRIC_NOUNS } from './fabric-nouns';
+import type { WordAt } from './names';
+import { isTradeWord, JOINED_WITH } from './words';
+
+/** A line as far as it is known before what it is about. */
+export type LineSoFar = Pick<Sentence, 'low' | 'names' | 'typed'> & { readonly words: readonly WordAt[] };
+
+/** After these another pattern is spoken of beside the one that the line is about. */
+export const BESIDE = new RegExp(
+  `(?:\\b(?:like|than|same as|similar to|as with|instead of|${JOINED_WITH}|plus|with|(?:made over|refashioned|remade|recut|cut down|cut|upcycled) (?:from|out of))(?: the| my| an?)?|\\b(?:sleeves?|collar|cuffs?|skirt|bodice|neckline|pockets?|hood|waistband|yoke|front|back|legs?|facing|straps?|placket)(?: (?:is|are|was|were|taken|borrowed))* (?:of|from|off)(?: the| my| an?)?)\\s*$`,
+);
+
+const MADE = '(?:made|sewed|sewn|finished|completed|cut|stitched|whipped|ran|run)';
+const ORDINAL = '(?:very|first ever|first|second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth|\\d{1,2}(?:st|nd|rd|th))';
+/** About when, said before all else: "last winter I made". */
+const WHEN =
+  '(?:(?:last|this|one|over the) (?:night|morning|afternoon|evening|week|weekend|month|year|summer|winter|spring|autumn|fall|holidays|christmas)|(?:on |last |this )?(?:mon|tues|wednes|thurs|fri|satur|sun)day|(?:(?:in|back in|last) )?(?:january|february|march|april|may|june|july|august|september|october|november|december)(?: \\d{4})?(?= i )|(?:a|one|two|three|a few|\\d{1,2}) (?:days?|weeks?|months?|years?|summers?|winters?) ago|today|yesterday)';
+/** What leads to the name of what was made. */
+const LEAD = new RegExp(
+  `^(?:(?:${WHEN}[,:]?|(?:log|pattern|make|garment|project|item|name) ?:|i|we|i've|just|finally|also|${MADE}|have|has|had|another|a|an|the|my|me|new|some|pairs?|of|toile|muslin|wearable|this|is|was|it|it's|next|then|after that|afterwards|one|came|there|did|now|${ORDINAL}|and|so|logged|log|up|myself|out|two|three|four|five|six|[2-9]|\\d+x)\\s+)*`,
+);
+
+/** Where a name may stand further on, behind what was said of it first: "in a size 14 of the …", "took in the …". */
+const NAMED_LATER = new RegExp(
+  `\\b(?:${MADE}|(?:took|taken|let) (?:in|up|out|down)|hemmed|shortened|lengthened|altered|mended|repaired|(?:size|sz|uk|us|eu) ?[a-z0-9]{1,4})(?:,? (?:up|in|out|of|for|the|a|an|my|our|another|me|myself|new|${ORDINAL}|[2-9]|pairs?))* `,
+  'g',
+);
+/** Where a name may stand that nothing but its own noun tells of: used where a line names none elsewhere. */
+const NAMED_AT_ALL = /(?:[.!?;:,] (?:(?:the|an?|my) )?|\b(?:the|my|this|our|an?) )/g;
+/** What was spoken of already, and is not named by that. */
+const POINTS_BACK = /\b(?:this|that|these|those)(?: pair of)? $/;
+/** Where a bare noun is named more closely: "my first dress: the …". */
+const NAMED_CLOSER = /^\s*[:,-] (?:(?:it's|this is|it was|called) )?(?:the|a|an|my) /;
+
+/** How long the words are that lead to a name at the beginning of a folded text. */
+export const leadLength = (low: string): number => LEAD.exec(low)?.[0].length ?? 0;
+
+/** Words that no new name begins with or holds. */
+const NO_NAME =
+  /^(?:the|a|an|in|of|for|with|and|but|at|on|to|from|size|straight|cut|made|took|let|it|is|was|my|her|his|too|very|not|no|love|loved|worn|wore|would|next|again|as|i|by|this|that|so|than|like|or|if|after|before|because|all|every|still|between)$/;
+
+const FABRICS: ReadonlySet<string> = new Set(FABRIC_NOUNS);
+const MOST_WORDS = 6;
+/** Whether a word of a folded text, or two, are what a garment or a thing is called. */
+export const isGarment = (words: string): boolean => kindNamed(words) !== undefined || isWithoutFit(words);
+
+/**
+ * A pattern or a thing that the ledger does not know, named at a place: words that end in what kind of garment it is ("Marigold blouse"), or
+ * a name with its size right behind it ("Kelpie M", "Kelpie size 40").
+ */
+function newSubjectAt(start: number, { low, words, names, typed }: LineSoFar): Subject | undefined {
+  const first = words.findIndex((w) => w.from >= start);
+  const taken: WordAt[] = [];
+  for (const word of first < 0 ? [] : words.slice(first, first + MOST_WORDS + 1)) {
+    const before = taken.at(-1);
+    if (before && /[^\s'"-]/.test(low.slice(before.to, word.from))) break;
+    const sized = isSizeLabel(word.word) || isSizeLabel(word.word.toUpperCase());
+    if (before && sized && (/^\d/.test(word.word) || word.word.length <= 3) && !isGarment(word.word)) {
+      const name = typed(taken[0]!.from, before.to);
+      const after = low.slice(word.to);
+      const known = isGarment(low.slice(taken[0]!.from, before.to));
+      if (
+        known ||
+        (/^\s*(?:$|[,.;·|])/.test(after) &&
+          taken.length <= 3 &&
+          /^[a-z]/.test(word.word) &&
+          !taken.some((w) => isTradeWord(w.word)) &&
+          !/^[a-z]$/.test(word.word.replace(/^[sml]$/, '')))
+      )
+        return subjectNamed(name, taken[0]!.from, before.to);
+      return undefined;
+    }
+    if (NO_NAME.test(word.word) || /^\d+[.,]/.test(word.word) || names.some((n) => n.from < word.to && n.to > word.from)) break;
+    if (!isGarment(word.word) && isTradeWord(word.word) && taken.length > 0) break;
+    taken.push(word);
+    // "Shirt dress", "jeans jacket": as far as words for garments go.
+    const next = words[first + taken.length];
+    const goesOn =
+      next !== undefined &&
+      !/[^\s'"-]/.test(low.slice(word.to, next.from)) &&
+      (isGarment(next.word) || /^(?:suit|bag|set|top|pants)$/.test(next.word));
+    // "Tea towel": two words that are one only together.
+    const noun = isGarment(word.word) || (before !== undefined && isGarment(`${before.word} ${word.word}`) && !isGarment(before.word));
+    if (noun && !goesOn) {
+      // What it is of is no part of its name, where a name is left: "red corduroy Tern dungarees".
+      const of = taken.findLastIndex((w, i) => i < taken.length - 2 && FABRICS.has(w.word));
+      const from = taken[of + 1]!.from;
+      const name = typed(from, word.to);
+      return subjectNamed(SEVERAL.test(low.slice(0, from)) ? oneOf(name) : name, from, word.to);
+    }
+  }
+  const [one, last] = [taken[0], taken.at(-1)];
+  if (!one || !last || taken.length > 3) return undefined;
+  return /^\s*,?\s*(?:in )?(?:an? )?size \S/.test(low.slice(last.to)) ? subjectNamed(typed(one.from, last.to), one.from, last.to) : undefined;
+}
+
+/** "From the Tern pattern", ", Tern pattern,": a name by itself. */
+const CALLED =
+  /(?:\b(?:from|using|used|following)(?: (?:the|a|an|my))? |[,;(] ?(?:(?:the|a) )?)(?<name>[\p{L}'&-]{3,}(?: [\p{L}'&-]{3,}){0,2})(?: sewing)? pattern(?= *(?:$|[,;.·|)]|in\b|by\b|for\b|size\b|again\b|but\b|and\b|with\b))/u;
+/** What a pattern is that is not called so: how it came, and what is printed on a fabric. */
+const NOT_CALLED =
+  /\b(?:own|self|drafted|paper|pdf|free|bought|vintage|old|new|same|this|that|other|another|first|last|commercial|indie|magazine|book|basic|simple|traced|printed|sewing|master|floral|flower|flowery|leaf|stripe|striped|check|checked|dot|dotted|spotted|geometric|animal|zigzag|paisley|lovely|nice|pretty|busy|bold|small|large|big)\b/;
+
+/** A pattern that is called one, with what it is of from the words around: the Tern dungarees. */
+function calledPattern({ low, names, typed }: LineSoFar): Subject | undefined {
+  const found = CALLED.exec(low);
+  const said = found?.groups?.['name'];
+  if (!found || said === undefined || NOT_CALLED.test(said) || said.split(' ').some((word) => isTradeWord(word) || NO_NAME.test(word)))
+    return undefined;
+  if (names.some((n) => n.kind === 'patterns')) return undefined;
+  const from = found.index + found[0].indexOf(said);
+  const name = typed(from, from + said.length);
+  const of = isGarment(said) ? undefined : low.split(/[^\p{L}-]+/u).find(isGarment);
+  // "Dungarees from the Tern pattern" speak of one thing.
+  const noun = /[\p{L}-]+ ?$/u.exec(low.slice(0, found.index))?.[0] ?? '';
+  const start = isGarment(noun.trim()) ? found.index - noun.length : from;
+  return subjectNamed(of === undefined ? name : `${name} ${of}`, start, found.index + found[0].length);
+}
+
+/** A count right before a name. */
+const SEVERAL = /\b(?:two|three|four|five|six|[2-9]|\d+ ?x) $/;
+/** The name of one of several garments: two of a pattern are no other. What is a pair anyway, and a set of things, keep their plural. */
+function oneOf(name: string): string {
+  if (isWithoutFit(name) || ['trousers', 'shorts', 'one-piece', 'briefs', 'nightwear'].includes(kindNamed(name) ?? '')) return name;
+  return [name.replace(/es$/i, ''), name.replace(/s$/i, '')].find((one) => one !== name && isGarment(/[^\s-]+$/.exec(one)?.[0] ?? '')) ?? name;
+}
+
+/**
+ * A name that the ledger does not know: where a line begins, behind what leads to it; else further on, where it is called by a name and by
+ * what it is.
+ *
+ * @param line its names without those that are of another garment
+ */
+export function newSubject(line: LineSoFar): Subject | undefined {
+  const { low } = line;
+  const first = calledPattern(line) ?? newSubjectAt(leadLength(low), line);
+  const bare = first !== undefined && !/\s/.test(low.slice(first.from, first.to));
+  const begun = bare && POINTS_BACK.test(low.slice(0, first.from)) ? undefined : first;
+  const nameAndNoun = (at: number): Subject | undefined => {
+    const found = newSubjectAt(at, line);
+    const [said, opens] = found ? [low.slice(found.from, found.to), low.slice(found.from).split(/[ -]/, 1)[0]] : ['', ''];
+    return found?.from === at && isGarment(said) && said !== opens && !isTradeWord(opens ?? '') ? found : undefined;
+  };
+  // "My first dress: the Marlin dress" speaks of one thing.
+  const closer = begun && bare ? NAMED_CLOSER.exec(low.slice(begun.to)) : null;
+  if (begun) return (closer && nameAndNoun(begun.to + closer[0].length)) ?? begun;
+  for (const cues of [NAMED_LATER, NAMED_AT_ALL])
+    for (const cue of low.matchAll(cues)) {
+      const at = cue.index + cue[0].length;
+      const found = cues === NAMED_LATER && BESIDE.test(low.slice(0, at)) ? undefined : nameAndNoun(at);
+      if (found) return found;
+    }
+  return undefined;
+}
+
+const subjectNamed = (name: string, from: number, to: number): Subject =>
+  isWithoutFit(name)
+    ? { from, to, says: { is: 'new thing', name }, kind: undefined, sizes: [] }
+    : { from, to, says: { is: 'new pattern', name }, kind: kindNamed(name), sizes: [] };
