@@ -22,10 +22,14 @@ const nameWords = memoize(
     new Set(NAME_KINDS.flatMap((kind) => vocabulary[kind].flatMap(({ name }) => wordsIn(folded(name)).map((w) => w.word)))),
 );
 
-/** Dashes between items, where a comma could stand. Before an amount one may be a minus, unless the line has others. */
+/** How much less: behind a place or what is altered there a dash before it is a minus. */
+const AMOUNT = /^(?:\d|a (?:tiny |little )?bit|a little|a touch)/;
+/** Dashes between items, where a comma could stand. Where a line has but one it is rather a minus. */
 function partingDashes(plain: string): ReadonlySet<number> {
   const found = [...plain.matchAll(/(?<=[^\d\s]|\d{2}) - (?=\S)/g)].map(({ index }) => index);
-  return new Set(found.filter((at) => found.length > 1 || !/^(?:\d|a (?:tiny |little )?bit|a little|a touch)/.test(plain.slice(at + 3))));
+  const isMinus = (at: number) =>
+    AMOUNT.test(plain.slice(at + 3)) && (found.length === 1 || isTradeWord(/[\p{L}-]*$/u.exec(plain.slice(0, at))?.[0] ?? ''));
+  return new Set(found.filter((at) => !isMinus(at)));
 }
 
 /**

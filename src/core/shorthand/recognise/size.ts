@@ -108,7 +108,7 @@ export const recogniseSize = byRules([
     },
   ),
   given(/twenty|thirty|forty|fifty|size \w+|ten|twelve|teen/, rule)(
-    `(?:(?:(?:cut|made|sewed|sewn) (?:it )?(?:in )?(?:an?|the)|in an?|straight|(?:in |an? |the )*size) )(?<words>${IN_WORDS})${ALONE}`,
+    `(?:(?:(?:cut|made|sewed|sewn) (?:it )?(?:in )?an?|in an?|straight|(?:in |an? |the )*size) )(?<words>${IN_WORDS})${ALONE}`,
     'sure',
     ({ words = '' }, s) => inAll(figureOf(words), s, true),
   ),
