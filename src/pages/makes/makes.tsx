@@ -6,6 +6,7 @@ import {
   getFilteredRowModel,
   getSortedRowModel,
   useReactTable,
+  type Row,
   type SortingState,
 } from '@tanstack/react-table';
 import { useVirtualizer } from '@tanstack/react-virtual';
@@ -78,6 +79,11 @@ function useLines(): readonly Line[] | undefined {
     });
   }, [makes, patterns, people, fabrics, wears]);
 }
+
+/** Whether a line holds every word that was typed. */
+const holdsAll = Object.assign(({ original: l }: Row<Line>, _: string, words: readonly string[]) => words.every((w) => l.words.includes(w)), {
+  resolveFilterValue: (typed: string) => typed.toLowerCase().split(/\s+/),
+});
 
 /** All makes in a table: sorted by a head, filtered by typing, walked with the arrow keys. */
 export function Makes() {
@@ -176,11 +182,9 @@ export function Makes() {
     getCoreRowModel: getCoreRowModel(),
     getSortedRowModel: getSortedRowModel(),
     getFilteredRowModel: getFilteredRowModel(),
-    globalFilterFn: ({ original: l }, _, words: string) =>
-      words
-        .toLowerCase()
-        .split(/\s+/)
-        .every((w) => l.words.includes(w)),
+    globalFilterFn: holdsAll,
+    // A line is looked through as a whole, once: not for each of its columns.
+    getColumnCanGlobalFilter: ({ id }) => id === 'name',
   });
   const rows = table.getRowModel().rows;
   const virtual = useVirtualizer({ count: rows.length, getScrollElement: () => box.current, estimateSize: () => ROW, overscan: 8 });
