@@ -1,14 +1,5 @@
 import { outcomeWords } from '../../core/make/fit-note-words';
-import {
-  createColumnHelper,
-  flexRender,
-  getCoreRowModel,
-  getFilteredRowModel,
-  getSortedRowModel,
-  useReactTable,
-  type Row,
-  type SortingState,
-} from '@tanstack/react-table';
+import { createColumnHelper, flexRender, getCoreRowModel, getSortedRowModel, useReactTable, type SortingState } from '@tanstack/react-table';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import clsx from 'clsx';
 import { format, parseISO } from 'date-fns';
@@ -79,11 +70,6 @@ function useLines(): readonly Line[] | undefined {
     });
   }, [makes, patterns, people, fabrics, wears]);
 }
-
-/** Whether a line holds every word that was typed. */
-const holdsAll = Object.assign(({ original: l }: Row<Line>, _: string, words: readonly string[]) => words.every((w) => l.words.includes(w)), {
-  resolveFilterValue: (typed: string) => typed.toLowerCase().split(/\s+/),
-});
 
 /** All makes in a table: sorted by a head, filtered by typing, walked with the arrow keys. */
 export function Makes() {
@@ -177,16 +163,17 @@ export function Makes() {
   const table = useReactTable({
     data: shown,
     columns,
-    state: { sorting, globalFilter: looked },
+    state: { sorting },
     onSortingChange: setSorting,
     getCoreRowModel: getCoreRowModel(),
     getSortedRowModel: getSortedRowModel(),
-    getFilteredRowModel: getFilteredRowModel(),
-    globalFilterFn: holdsAll,
-    // A line is looked through as a whole, once: not for each of its columns.
-    getColumnCanGlobalFilter: ({ id }) => id === 'name',
   });
-  const rows = table.getRowModel().rows;
+  // Thousands are sorted once, and looked through as they stand: the table itself would sort them again with each letter.
+  const sorted = table.getRowModel().rows;
+  const rows = useMemo(() => {
+    const words = looked.toLowerCase().split(/\s+/);
+    return sorted.filter(({ original: l }) => words.every((w) => l.words.includes(w)));
+  }, [sorted, looked]);
   const virtual = useVirtualizer({ count: rows.length, getScrollElement: () => box.current, estimateSize: () => ROW, overscan: 8 });
   if (!lines) return null;
 
