@@ -2,7 +2,7 @@ import type { Alteration } from '../records';
 import { answerFor, inOrderOfAnswers } from './answer';
 import { effectsOf, USUAL_GARMENT } from './effects';
 import { ZONE_IDS } from '../body/zones';
-import { alterationWhen, alterationWords, sizeLineWords, zoneList } from './words';
+import { alterationWhen, alterationWords, sizeLineShort, sizeLineWords, zoneList } from './words';
 
 const plain = (text: string) => text.replace(/\u202f/g, ' ');
 const base: Omit<Alteration, 'kind'> = { id: 'a', way: 'total', purpose: 'fit', when: 'paper' };
@@ -76,3 +76,9 @@ test.each<[string, Partial<Alteration>]>([
 ])('what is no matter of more or less is kept in words: %s', (words, rest) => {
   expect(alterationWords({ ...base, kind: 'leave-out', ...rest }, 'cm')).toBe(words);
 });
+
+test.each([
+  [{ size: 'C' }, 'C'],
+  [{ size: 'C', to: 'D', at: 0.25 }, 'C/D'],
+  [{ size: 'S/M', to: 'L/XL', at: 0.5 }, 'S/M–L/XL'],
+])('%j in little room is %s', (line, words) => expect(sizeLineShort(line)).toBe(words));

@@ -30,6 +30,8 @@ const NAMED_LATER = new RegExp(
 );
 /** Where a name may stand that nothing but its own noun tells of: used where a line names none elsewhere. */
 const NAMED_AT_ALL = /(?:[.!?;:,] (?:(?:the|an?|my) )?|\b(?:the|my|this|our|an?) )/g;
+/** What it is worn with is not what was made. */
+const WORN_WITH = /\b(?:wore|wear|wears|worn|wearing|goes|go|matches|match|paired?)\b[^,;.]*$/;
 /** What was spoken of already, and is not named by that. */
 const POINTS_BACK = /\b(?:this|that|these|those)(?: pair of)? $/;
 /** Where a bare noun is named more closely: "my first dress: the …". */
@@ -150,7 +152,8 @@ export function newSubject(line: LineSoFar): Subject | undefined {
   for (const cues of [NAMED_LATER, NAMED_AT_ALL])
     for (const cue of low.matchAll(cues)) {
       const at = cue.index + cue[0].length;
-      const found = cues === NAMED_LATER && BESIDE.test(low.slice(0, at)) ? undefined : nameAndNoun(at);
+      const before = low.slice(0, at);
+      const found = (cues === NAMED_LATER ? BESIDE : WORN_WITH).test(before) ? undefined : nameAndNoun(at);
       if (found) return found;
     }
   return undefined;

@@ -1,5 +1,5 @@
 import type { Wear } from '../records';
-import { timesSaid, wearCounts } from './wear-count';
+import { timesSaid, timesWords, wearCounts } from './wear-count';
 
 let next = 0;
 const wear = (date: string, rest: Partial<Wear> = {}): Wear => ({ id: `w${next++}`, date, makeIds: ['m'], count: 1, ...rest });
@@ -46,4 +46,15 @@ describe('wears counted', () => {
     const june = wear('2026-06-01', { until: '2026-06-30', count: 15 });
     expect(wearCounts([june, wear('2026-05-31')], { from: '2026-06-21', until: '2026-12-31' }).get('m')!.times).toBeCloseTo(5, 12);
   });
+});
+
+test('where nothing was entered nothing is claimed; what was said never to be worn is nought', () => {
+  const counts = wearCounts([
+    wear('2026-01-01', { makeIds: ['kept'], until: '2026-06-30', often: 'never', count: 0 }),
+    wear('2026-01-02', { makeIds: ['worn'] }),
+    wear('2026-01-03', { makeIds: ['worn'] }),
+  ]);
+  expect(['kept', 'worn', 'unsaid'].map((id) => timesWords(counts.get(id)))).toEqual(['0\u202f×', '2\u202f×', 'none noted']);
+  // The part of an estimate that falls within a year need not be whole.
+  expect(timesWords({ times: 7.4 })).toBe('7\u202f×');
 });
