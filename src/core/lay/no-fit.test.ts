@@ -3,6 +3,7 @@ import { seeded } from '../units/seeded';
 import { overlap, united, widened } from './clip';
 import { convexParts, noFit, reflected } from './no-fit';
 import { areaOf, atOrigin, moved, signedArea, type Point, type Polygon } from '../units/polygon';
+import { ARM } from '../units/sample-polygon';
 
 /** A star-shaped outline, hollow in places, running from x towards y. */
 function star(seed: number, size = 20): Polygon {
@@ -15,15 +16,6 @@ function star(seed: number, size = 20): Polygon {
   });
 }
 const stars = fc.nat(1e6).map((seed) => star(seed));
-
-const arm: Polygon = [
-  [0, 0],
-  [30, 0],
-  [30, 10],
-  [10, 10],
-  [10, 40],
-  [0, 40],
-];
 
 test('convex parts make up the whole, and each is convex', () => {
   fc.assert(
@@ -38,7 +30,7 @@ test('convex parts make up the whole, and each is convex', () => {
         });
     }),
   );
-  expect(convexParts(arm)).toHaveLength(2);
+  expect(convexParts(ARM)).toHaveLength(2);
 });
 
 describe('no-fit polygons', () => {
@@ -89,7 +81,7 @@ describe('no-fit polygons', () => {
   });
 
   test('bands hold every edge that a line meets', () => {
-    const { rows, columns, outlines } = noFit(convexParts(arm), convexParts(arm));
+    const { rows, columns, outlines } = noFit(convexParts(ARM), convexParts(ARM));
     for (const { starts, edges } of [rows, columns]) {
       expect(starts[0]).toBe(0);
       expect(starts.at(-1)).toBe(edges.length);

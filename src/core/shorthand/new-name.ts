@@ -1,5 +1,6 @@
 import { isSizeLabel } from '../garment/ladder';
 import { isWithoutFit, kindNamed } from '../records/garment-named';
+import { MONTH_NAMES } from '../units/date';
 import type { Sentence, Subject } from './sentence';
 import { FABRIC_NOUNS } from './fabric-nouns';
 import type { WordAt } from './names';
@@ -16,8 +17,7 @@ export const BESIDE = new RegExp(
 const MADE = '(?:made|sewed|sewn|finished|completed|cut|stitched|whipped|ran|run)';
 const ORDINAL = '(?:very|first ever|first|second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth|\\d{1,2}(?:st|nd|rd|th))';
 /** About when, said before all else: "last winter I made". */
-const WHEN =
-  '(?:(?:last|this|one|over the) (?:night|morning|afternoon|evening|week|weekend|month|year|summer|winter|spring|autumn|fall|holidays|christmas)|(?:on |last |this )?(?:mon|tues|wednes|thurs|fri|satur|sun)day|(?:(?:in|back in|last) )?(?:january|february|march|april|may|june|july|august|september|october|november|december)(?: \\d{4})?(?= i )|(?:a|one|two|three|a few|\\d{1,2}) (?:days?|weeks?|months?|years?|summers?|winters?) ago|today|yesterday)';
+const WHEN = `(?:(?:last|this|one|over the) (?:night|morning|afternoon|evening|week|weekend|month|year|summer|winter|spring|autumn|fall|holidays|christmas)|(?:on |last |this )?(?:mon|tues|wednes|thurs|fri|satur|sun)day|(?:(?:in|back in|last) )?(?:${MONTH_NAMES.join('|').toLowerCase()})(?: \\d{4})?(?= i )|(?:a|one|two|three|a few|\\d{1,2}) (?:days?|weeks?|months?|years?|summers?|winters?) ago|today|yesterday)`;
 /** What leads to the name of what was made. */
 const LEAD = new RegExp(
   `^(?:(?:${WHEN}[,:]?|(?:log|pattern|make|garment|project|item|name) ?:|i|we|i've|just|finally|also|${MADE}|have|has|had|another|a|an|the|my|me|new|some|pairs?|of|toile|muslin|wearable|this|is|was|it|it's|next|then|after that|afterwards|one|came|there|did|now|${ORDINAL}|and|so|logged|log|up|myself|out|two|three|four|five|six|[2-9]|\\d+x)\\s+)*`,

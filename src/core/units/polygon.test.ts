@@ -22,6 +22,7 @@ import {
   type Polygon,
 } from './polygon';
 import { seeded } from './seeded';
+import { ARM } from './sample-polygon';
 
 /** An outline as a piece has it: round a middle, now nearer and now farther, so that it never crosses itself. */
 const outline = fc
@@ -30,15 +31,6 @@ const outline = fc
     reaches.map((r, i): Point => [r * Math.cos((2 * Math.PI * i) / reaches.length), r * Math.sin((2 * Math.PI * i) / reaches.length)]),
   );
 const places = fc.array(fc.tuple(fc.double({ min: -40, max: 40, noNaN: true }), fc.double({ min: -40, max: 40, noNaN: true })), { maxLength: 30 });
-
-const arm: Polygon = [
-  [0, 0],
-  [30, 0],
-  [30, 10],
-  [10, 10],
-  [10, 40],
-  [0, 40],
-];
 
 describe('an outline that is laid otherwise', () => {
   test('keeps its area, and runs the same way round unless it is told', () =>
@@ -126,7 +118,7 @@ test('edges that cross are found; a corner that touches is none', () => {
     ]),
   ).toBe(true);
   expect(crossesItself(rectangle(0, 0, 10, 10))).toBe(false);
-  expect(crossesItself(arm)).toBe(false);
+  expect(crossesItself(ARM)).toBe(false);
   expect(
     crossesItself([
       [0, 0],
@@ -140,8 +132,8 @@ test('edges that cross are found; a corner that touches is none', () => {
 });
 
 test('what is within an outline, and which way three points turn', () => {
-  expect(within([5, 35], arm)).toBe(true);
-  expect(within([20, 35], arm)).toBe(false);
+  expect(within([5, 35], ARM)).toBe(true);
+  expect(within([20, 35], ARM)).toBe(false);
   expect(cross([0, 0], [1, 0], [1, 1])).toBe(1);
   expect(cross([0, 0], [1, 0], [1, -1])).toBe(-1);
   expect(cross([0, 0], [1, 0], [3, 0])).toBe(0);

@@ -7,6 +7,7 @@ import { ArrowDown, ArrowUp } from 'lucide-react';
 import { useDeferredValue, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { isWorn } from '../../core/wear/available';
+import { timesWords } from '../../core/wear/wear-count';
 import { sizeLineShort } from '../../core/alteration/words';
 import { mainUse } from '../../core/make/main-fabric';
 import { zoneOf } from '../../core/body/zones';
@@ -136,7 +137,10 @@ export function Makes() {
         header: 'Worn',
         sortDescFirst: true,
         sortUndefined: 'last',
-        cell: (c) => (isWorn(c.row.original.make) && c.getValue() !== undefined ? `${Math.round(c.getValue() ?? 0)}\u202f×` : '–'),
+        cell: (c) => {
+          const times = c.getValue();
+          return isWorn(c.row.original.make) && times !== undefined ? timesWords({ times }) : '–';
+        },
         size: 64,
       }),
       column.accessor((l) => l.love ?? 0, {

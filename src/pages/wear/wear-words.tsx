@@ -12,6 +12,7 @@ import { Button } from '../../ui/button';
 import { Fold } from '../../ui/fold';
 import { routes } from '../../routes';
 import { withId } from '../../core/units/by-id';
+import { timesWords } from '../../core/wear/wear-count';
 
 /** How many garments of a kind of wear are shown at first. */
 const SHOWN = 12;
@@ -126,7 +127,7 @@ export function WearWords({ hanging }: { hanging: readonly Hanging[] }) {
               </td>
               <td className="py-1 text-right whitespace-nowrap">
                 {count.spread > 0 ? 'about ' : ''}
-                {Math.round(count.times)}&#x202f;×
+                {timesWords(count)}
               </td>
               <td className="py-1 pl-4 max-sm:hidden">{one(months)} months</td>
               <td className="py-1 pl-4">

@@ -204,8 +204,6 @@ const EDGES: Readonly<Record<string, AlterationKindId>> = {
   armholes: 'armhole-wedge',
 };
 
-/** A verb before what it is done to, its other half behind. */
-const SPLIT_VERB = /\b(took|take|taken|let) (?:(?:the|my|a|these|those) )*$/;
 /** Any verb of changing. */
 const VERBS_SAID = new RegExp(VERB);
 /** A part that the clause before speaks of. */
@@ -242,16 +240,9 @@ export const recogniseChange = byRules([
     'sure',
     ({ way, amount, tail = '' }, s, from, to) => {
       const { subject } = s;
-      const verb =
-        subject && subject.to <= from && s.low.slice(subject.to, from).trim() === '' ? SPLIT_VERB.exec(s.low.slice(0, subject.from))?.[1] : undefined;
-      const act =
-        verb === undefined
-          ? undefined
-          : verb === 'let' && way === 'out'
-            ? actOf('let out')
-            : verb !== 'let' && way === 'in'
-              ? actOf('took in')
-              : undefined;
+      if (!subject || subject.to > from || s.low.slice(subject.to, from).trim() !== '') return undefined;
+      const before = s.low.slice(0, subject.from);
+      const act = APART.find(([first, last]) => last === way && new RegExp(`\\b${first} (?:(?:the|my|a|these|those) )*$`).test(before))?.[2];
       return act && made(act, 'side seams', amount, tail, s, from, to);
     },
   ),
