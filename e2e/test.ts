@@ -162,8 +162,11 @@ async function asByALink(page: Page, path: string): Promise<boolean> {
     const heading = document.querySelector('#page h1');
     // The same page with another question is not told apart from what it was before.
     if (!heading || new URL(path, location.href).pathname === location.pathname) return false;
-    history.pushState(null, '', path);
-    dispatchEvent(new PopStateEvent('popstate', { state: null }));
+    // An entry of its own in the history, as the app's links make them: of one without a key it would be taken for the first of all.
+    const { idx = 0 } = (history.state ?? {}) as { readonly idx?: number };
+    const state = { usr: null, key: `goto ${performance.now()}`, idx: idx + 1 };
+    history.pushState(state, '', path);
+    dispatchEvent(new PopStateEvent('popstate', { state }));
     // The page before stands until the next is there. One that was itself just going on may stand for good: then it is loaded.
     for (let i = 0; i < 150 && heading.isConnected; i++) await new Promise((done) => setTimeout(done, 20));
     return !heading.isConnected;

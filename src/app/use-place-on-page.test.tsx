@@ -19,7 +19,7 @@ function Shell() {
   );
 }
 
-const go = (where: 'Other' | 'Back' | 'On') => act(async () => void fireEvent.click(screen.getByText(where)));
+const go = (where: 'Other' | 'Back' | 'On') => act(async () => screen.getByText(where).click());
 
 const paragraphs = (count: number) => Array.from({ length: count }, (_, at) => `<p>${at}</p>`).join('');
 
@@ -28,7 +28,7 @@ async function opened() {
   const page = container.querySelector('main')!;
   page.scrollTo = ((to: ScrollToOptions) => {
     page.scrollTop = Math.min(to.top ?? 0, page.querySelectorAll('p').length * 100);
-    fireEvent.scroll(page);
+    page.dispatchEvent(new Event('scroll'));
   }) as typeof page.scrollTo;
   const fill = (count: number) => act(async () => void (page.querySelector('div')!.innerHTML = paragraphs(count)));
   await fill(10);
@@ -65,6 +65,7 @@ test.each([
   ['turns the wheel', (page: Element) => fireEvent.wheel(page)],
   ['touches it', (page: Element) => fireEvent.touchStart(page)],
   ['presses a key', (page: Element) => fireEvent.keyDown(page, { key: 'PageDown' })],
+  ['says something into a field', (page: Element) => fireEvent.input(page)],
 ])('one who %s meanwhile is not taken elsewhere', async (_, doing) => {
   const { page, fill } = await opened();
   await go('Back');

@@ -2,7 +2,7 @@ import { useCallback, useLayoutEffect, useRef, type RefObject } from 'react';
 import { useLocation, useNavigationType } from 'react-router';
 
 /** What somebody does who wants to be elsewhere on the page than where it is being put. */
-const OF_HER_OWN = ['wheel', 'touchstart', 'pointerdown', 'keydown'] as const;
+const OF_HER_OWN = ['wheel', 'touchstart', 'pointerdown', 'keydown', 'input'] as const;
 
 /**
  * Where a page stands that scrolls by itself, or with its window on a phone: at its top when a link leads to it, and where it stood when one goes back to it or on to it
