@@ -92,6 +92,9 @@ export const SAID_LENGTH = `(?:${ABOUT}?(?:\\d+\\s?(?:m|ft|feet|foot|')\\s?\\d+\
 export const BARE_LENGTH = `(?:${FIGURE}(?![a-z0-9/]|[.,]\\d| ?(?:cms?|mm|m|met(?:re|er)s?|centim\\w+|inch(?:es)?|ins|ft|feet|yds?|yards?)(?![a-z])| ?"))`;
 export const LENGTH = `(?:${SAID_LENGTH}|${BARE_LENGTH})`;
 export const COUNT = `(?:\\d+|${NUMBER_WORD})`;
+const ORDINALS = ['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth', 'ninth', 'tenth'];
+export const ORDINAL = `(?:${anyOf(ORDINALS)}|\\d{1,2}(?:st|nd|rd|th))`;
+
 /** How much, without saying it. */
 export const BIT = `(?:a (?:tiny |little )?bit|a little|a touch|a smidge(?:n)?|slightly|some)`;
 
@@ -127,6 +130,20 @@ function numberIn(text: string): number | undefined {
 export function countOf(text: string): number | undefined {
   const n = numberIn(text);
   return n !== undefined && Number.isInteger(n) ? n : undefined;
+}
+
+/**
+ * Which of several a word of `ORDINAL` says.
+ *
+ * @returns undefined where it is none
+ * @example ordinalOf('third') // 3
+ * @example ordinalOf('12th') // 12
+ */
+export function ordinalOf(word: string): number | undefined {
+  const at = ORDINALS.indexOf(word);
+  if (at >= 0) return at + 1;
+  const figures = /^\d+(?=st|nd|rd|th)/.exec(word)?.[0];
+  return figures === undefined ? undefined : Number(figures);
 }
 
 /**

@@ -1,6 +1,7 @@
 import { isSizeLabel } from '../garment/ladder';
 import { isWithoutFit, kindNamed } from '../records/garment-named';
 import { MONTH_NAMES } from '../units/date';
+import { ORDINAL } from './amounts';
 import type { Sentence, Subject } from './sentence';
 import { FABRIC_NOUNS } from './fabric-nouns';
 import type { WordAt } from './names';
@@ -15,17 +16,18 @@ export const BESIDE = new RegExp(
 );
 
 const MADE = '(?:made|sewed|sewn|finished|completed|cut|stitched|whipped|ran|run)';
-const ORDINAL = '(?:very|first ever|first|second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth|\\d{1,2}(?:st|nd|rd|th))';
+/** Which of its kind it is: "my very first pair", "the third". */
+const WHICH = `(?:very|first ever|${ORDINAL})`;
 /** About when, said before all else: "last winter I made". */
 const WHEN = `(?:(?:last|this|one|over the) (?:night|morning|afternoon|evening|week|weekend|month|year|summer|winter|spring|autumn|fall|holidays|christmas)|(?:on |last |this )?(?:mon|tues|wednes|thurs|fri|satur|sun)day|(?:(?:in|back in|last) )?(?:${MONTH_NAMES.join('|').toLowerCase()})(?: \\d{4})?(?= i )|(?:a|one|two|three|a few|\\d{1,2}) (?:days?|weeks?|months?|years?|summers?|winters?) ago|today|yesterday)`;
 /** What leads to the name of what was made. */
 const LEAD = new RegExp(
-  `^(?:(?:${WHEN}[,:]?|(?:log|pattern|make|garment|project|item|name) ?:|i|we|i've|just|finally|also|${MADE}|have|has|had|another|a|an|the|my|me|new|some|pairs?|of|toile|muslin|wearable|this|is|was|it|it's|next|then|after that|afterwards|one|came|there|did|now|${ORDINAL}|and|so|logged|log|up|myself|out|two|three|four|five|six|[2-9]|\\d+x)\\s+)*`,
+  `^(?:(?:${WHEN}[,:]?|(?:log|pattern|make|garment|project|item|name) ?:|i|we|i've|just|finally|also|${MADE}|have|has|had|another|a|an|the|my|me|new|some|pairs?|of|toile|muslin|wearable|this|is|was|it|it's|next|then|after that|afterwards|one|came|there|did|now|${WHICH}|and|so|logged|log|up|myself|out|two|three|four|five|six|[2-9]|\\d+x)\\s+)*`,
 );
 
 /** Where a name may stand further on, behind what was said of it first: "in a size 14 of the …", "took in the …". */
 const NAMED_LATER = new RegExp(
-  `\\b(?:${MADE}|(?:took|taken|let) (?:in|up|out|down)|hemmed|shortened|lengthened|altered|mended|repaired|(?:size|sz|uk|us|eu) ?[a-z0-9]{1,4})(?:,? (?:up|in|out|of|for|the|a|an|my|our|another|me|myself|new|${ORDINAL}|[2-9]|pairs?))* `,
+  `\\b(?:${MADE}|(?:took|taken|let) (?:in|up|out|down)|hemmed|shortened|lengthened|altered|mended|repaired|(?:size|sz|uk|us|eu) ?[a-z0-9]{1,4})(?:,? (?:up|in|out|of|for|the|a|an|my|our|another|me|myself|new|${WHICH}|[2-9]|pairs?))* `,
   'g',
 );
 /** Where a name may stand that nothing but its own noun tells of: used where a line names none elsewhere. */

@@ -1,25 +1,10 @@
-import { anyOf, COUNT, countOf } from '../amounts';
+import { COUNT, countOf, ORDINAL, ordinalOf } from '../amounts';
 import { folded } from '../names';
 import { recogniseChosen } from './chosen';
 import { recogniseJoined, viewLettered } from './joined';
 import { asks, byRules, rule, says, type Meant } from '../said';
 import type { Proposal, Recogniser } from '../sentence';
 import { WEIGHTS } from '../weights';
-
-const ORDINALS: Readonly<Record<string, number>> = {
-  first: 1,
-  second: 2,
-  third: 3,
-  fourth: 4,
-  fifth: 5,
-  sixth: 6,
-  seventh: 7,
-  eighth: 8,
-  ninth: 9,
-  tenth: 10,
-};
-const ORDINAL = `(?:${anyOf(Object.keys(ORDINALS))}|\\d{1,2}(?:st|nd|rd|th))`;
-const ordinal = (word: string | undefined) => (word === undefined ? undefined : (ORDINALS[word] ?? Number(/^\d+/.exec(word)?.[0])));
 
 /** The line's own name. */
 const subject: Recogniser = ({ subject: of }, at) =>
@@ -33,11 +18,11 @@ const version = byRules([
   rule(
     `(?:(?:this is|was|it's|it is|my|the|now|made) )*(?<n>${ORDINAL}) (?:one|version|time|make|attempt|try|go|pair|iteration|(?:that )?(?:i have|i've|i) (?:made|sewn))(?: (?:of it|of this|already|now))?`,
     'sure',
-    ({ n }) => numbered(ordinal(n)),
+    ({ n }) => numbered(ordinalOf(n ?? '')),
   ),
   // "my third Foreshore tee", "the 2nd gangway trousers".
   rule(`(?:(?:my|the|a) )?(?<n>${ORDINAL})`, 'weak', ({ n }, s, _, to) =>
-    s.subject !== undefined && /^\s+(?:pair of )?$/.test(s.low.slice(to, s.subject.from)) ? numbered(ordinal(n)) : undefined,
+    s.subject !== undefined && /^\s+(?:pair of )?$/.test(s.low.slice(to, s.subject.from)) ? numbered(ordinalOf(n ?? '')) : undefined,
   ),
   // A small number right after the name that is none of its sizes.
   rule(
