@@ -12,7 +12,7 @@ import { useWorn } from './use-worn';
 
 /** "Is it me?": how often garments like a plan were worn, what of it speaks for that and what against, and whether there are enough of its kind. */
 export function IsItMe({ plan }: { plan: Plan }) {
-  const { hanging, told, tables } = useWorn(plan.personId, { tolerant: true });
+  const { hanging, told, tables } = useWorn(plan.personId);
   const inWords = useTradeWords();
   if (!told || !hanging) return <p className="text-small text-ink2">It is being worked out…</p>;
   const kind = withId(tables.patterns, plan.patternId)?.kind ?? plan.garment;

@@ -31,6 +31,6 @@ export interface Worn {
 export function useWorn(personId: string | undefined, { tolerant = false } = {}): Worn {
   const hanging = useWardrobe(personId, { tolerant });
   const tables = useTablesOf(personId);
-  const told = useWhatIsWorn(personId, hanging, tables);
+  const told = useWhatIsWorn(personId, hanging, tables, tolerant);
   return useMemo(() => ({ hanging, told, tables }), [hanging, told, tables]);
 }

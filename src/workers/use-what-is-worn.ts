@@ -2,10 +2,18 @@ import { useEffect, useState } from 'react';
 import type { FeatureTables } from '../core/wardrobe/features';
 import type { WhatIsWorn } from '../core/wardrobe/what-is-worn';
 import type { Hanging } from '../core/wear/wardrobe';
+import { EngineError } from './engine';
 import { useOwnWorker } from './use-own-worker';
 import type { WardrobeAsked } from './wardrobe.worker';
 
 const start = () => new Worker(new URL('./wardrobe.worker.ts', import.meta.url), { type: 'module', name: 'wardrobe' });
+
+/** What came of asking of one person's. */
+interface Answered {
+  readonly of: string | undefined;
+  readonly told?: WhatIsWorn;
+  readonly error?: EngineError;
+}
 
 /**
  * What a wardrobe says of wear and love, worked out in a worker of its own; undefined until it is.
@@ -13,20 +21,30 @@ const start = () => new Worker(new URL('./wardrobe.worker.ts', import.meta.url),
  * @param personId whose it is
  * @param hanging what hangs of theirs; undefined until it is known
  * @param tables with that person's makes
+ * @param tolerant where the page goes on without it
+ * @throws EngineError to the nearest boundary
  */
-export function useWhatIsWorn(personId: string | undefined, hanging: readonly Hanging[] | undefined, tables: FeatureTables): WhatIsWorn | undefined {
-  const wardrobe = useOwnWorker<WardrobeAsked>(start);
-  const [answer, setAnswer] = useState<{ readonly of: string | undefined; readonly told: WhatIsWorn }>();
+export function useWhatIsWorn(
+  personId: string | undefined,
+  hanging: readonly Hanging[] | undefined,
+  tables: FeatureTables,
+  tolerant: boolean,
+): WhatIsWorn | undefined {
+  const ask = useOwnWorker<WardrobeAsked>(start);
+  const [answer, setAnswer] = useState<Answered>();
   useEffect(() => {
     if (!hanging) return;
     let overtaken = false;
-    void wardrobe()
-      .whatIsWorn(hanging, tables)
-      .then((told) => !overtaken && setAnswer({ of: personId, told }));
+    ask((wardrobe) => wardrobe.whatIsWorn(hanging, tables)).then(
+      (told) => !overtaken && setAnswer({ of: personId, told }),
+      (error: unknown) => !overtaken && setAnswer({ of: personId, error: error instanceof EngineError ? error : new EngineError(error) }),
+    );
     return () => {
       overtaken = true;
     };
-  }, [wardrobe, personId, hanging, tables]);
+  }, [ask, personId, hanging, tables]);
   // What was told of one person is never shown under another.
-  return answer?.of === personId ? answer?.told : undefined;
+  if (answer?.of !== personId) return undefined;
+  if (answer?.error && !tolerant) throw answer.error;
+  return answer?.told;
 }

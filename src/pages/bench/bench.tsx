@@ -6,6 +6,7 @@ import { proposedOrder, questionOf, toldAhead } from '../../core/schedule/look-a
 import { useLists, usePatterns, useSettings } from '../../data/queries';
 import { today } from '../../data/today';
 import { placeBench } from '../../parts/bench-acts';
+import { EngineProblem } from '../../parts/engine-boundary';
 import { dayWords } from '../../parts/bench-words';
 import { useBench, useSittings } from '../../parts/use-bench';
 import { routes } from '../../routes';
@@ -28,7 +29,7 @@ export function Bench() {
   const { clock } = useSettings();
   const day = today();
   const question = useMemo(() => questionOf(bench, pace, sittings, day), [bench, pace, sittings, day]);
-  const { drawn, ask } = useAhead(question);
+  const { drawn, fault, ask } = useAhead(question);
   const ahead = useMemo(() => {
     // What was drawn for another bench says nothing of this one.
     if (!drawn || drawn.ids.length !== bench.length || drawn.ids.some((id, i) => id !== bench[i]?.id)) return undefined;
@@ -64,6 +65,7 @@ export function Bench() {
       />
       <div className="grid grid-cols-[minmax(0,1fr)_minmax(0,340px)] gap-8 max-lg:grid-cols-1 print:block">
         <div>
+          {fault && <EngineProblem error={fault.error} onAgain={fault.again} />}
           <InMinutes bench={bench} pace={pace} clock={clock} />
           <div className="mt-5 flex flex-wrap items-center justify-between gap-2">
             <h2 className="text-head">In this order</h2>

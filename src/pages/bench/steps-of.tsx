@@ -137,7 +137,7 @@ export function StepsOf({
   const first = (bench: readonly OnTheBench[]) => [...bench.filter((b) => b.id === item.id), ...bench.filter((b) => b.id !== item.id)];
   const tell = async (what: string, change: (bench: readonly OnTheBench[]) => OnTheBench[]) => {
     setWould('…');
-    setWould(`${what}: ${changedWords(await whatIf(change))}`);
+    setWould(`${what}: ${await whatIf(change).then(changedWords, () => 'it could not be worked out')}`);
   };
   return (
     <div className="mt-1 ml-4 max-sm:ml-0">

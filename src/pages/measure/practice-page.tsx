@@ -11,6 +11,7 @@ import { MeasureTool } from '../../parts/measure/measure-tool';
 import { Button } from '../../ui/button';
 import { SelectField } from '../../ui/field';
 import { Fold } from '../../ui/fold';
+import { Refusal } from '../../ui/refusal';
 import { NumberField } from '../../ui/number-field';
 import { PageHead } from '../../ui/page-head';
 import { useMeasurer } from '../../workers/use-measurer';
@@ -47,18 +48,21 @@ export function PracticePage() {
   const [shots, setShots] = useState(1);
   const [picture, setPicture] = useState<Blob>();
   const [measured, setMeasured] = useState<PictureMeasured>();
+  const [problem, setProblem] = useState('');
   const scene = SCENES[at] ?? SCENES[0];
   useEffect(() => {
     if (!scene) return;
     let gone = false;
     const shot = { ...usualShot(scene.over, shots), above: above ?? 118, tilt: tilt ?? 9, bend: (bend ?? 2) / 100 };
-    void measurer()
-      .photograph(scene.scene, shot)
-      .then((blob) => {
+    measurer((m) => m.photograph(scene.scene, shot)).then(
+      (blob) => {
         if (gone) return;
         setMeasured(undefined);
         setPicture(blob);
-      });
+        setProblem('');
+      },
+      (error: unknown) => !gone && setProblem(error instanceof Error ? error.message : String(error)),
+    );
     return () => {
       gone = true;
     };
@@ -86,6 +90,7 @@ export function PracticePage() {
         <NumberField label="Lens bends, %" number={bend} least={-5} most={5} onNumber={setBend} className="w-28" />
         <Button onClick={() => setShots(shots + 1)}>Take the picture</Button>
       </div>
+      {problem !== '' && <Refusal>The picture could not be taken: {problem.replace(/\.$/, '')}. Take it again, or open the page anew.</Refusal>}
       {picture ? (
         <MeasureTool
           key={`${at} ${shots} ${urlOf(picture)}`}
@@ -99,7 +104,7 @@ export function PracticePage() {
           under={(mark, of) => <Truth scene={scene} name={mark.name} found={lengthOfMark(of, mark)} unit={unit} />}
         />
       ) : (
-        <p role="status">The picture is being taken…</p>
+        problem === '' && <p role="status">The picture is being taken…</p>
       )}
       <Fold head="True measures" said="not before you measured">
         <ul>

@@ -12,6 +12,7 @@ import { Button } from '../../ui/button';
 import { Refusal } from '../../ui/refusal';
 import { Segmented } from '../../ui/segmented';
 import { Tick } from '../../ui/tick';
+import { EngineError } from '../../workers/engine';
 import { useMeasurer } from '../../workers/use-measurer';
 import { MarksMeasured, type MarksChange } from './marks-measured';
 import { doubtedWords } from './measure-words';
@@ -20,6 +21,10 @@ import { GARMENT_THICK, kindOf, ReferenceChoice, sidesOf, type OwnSides, type Re
 import { SeamsWalked } from './seams-walked';
 
 type Tool = 'line' | 'curve' | 'outline' | 'corners';
+
+/** Why nothing can be measured, where it is not the picture. */
+const faultWords = (error: unknown) =>
+  `Nothing can be measured just now: ${(error instanceof Error ? error.message : String(error)).replace(/\.$/, '')}. Open the page anew; the picture and what was measured in it are kept.`;
 
 const TOOLS = [
   { value: 'line', label: 'Line' },
@@ -113,7 +118,7 @@ export function MeasureTool({
 
   /** Reckons the picture by corners; what is wrong with them is said, and they stay where they were put. */
   const reckon = async (at: Corners, by: Reference, found: boolean, name: ReferenceKind) => {
-    const seen: Reckoned | string = await measurer().reckon(at, by);
+    const seen = await measurer<Reckoned | string>((m) => m.reckon(at, by));
     if (typeof seen === 'string') return setProblem(seen);
     setProblem('');
     setCorners(undefined);
@@ -124,16 +129,17 @@ export function MeasureTool({
   };
   const search = async (by: Reference, name: ReferenceKind) => {
     if (!frame) return;
-    if (by.square !== undefined) {
+    const { square } = by;
+    if (square !== undefined) {
       setProblem('The lines of the mat are being looked for…');
-      const mat = await measurer().findMat(by.square);
+      const mat = await measurer((m) => m.findMat(square));
       if (mat) {
-        setOwn({ width: mat.reference.width, height: mat.reference.height, square: by.square });
+        setOwn({ width: mat.reference.width, height: mat.reference.height, square });
         return reckon(mat.corners, mat.reference, true, name);
       }
     }
     const at =
-      by.square === undefined && !by.ruler ? await measurer().find(Math.max(by.width, by.height) / Math.min(by.width, by.height)) : undefined;
+      by.square === undefined && !by.ruler ? await measurer((m) => m.find(Math.max(by.width, by.height) / Math.min(by.width, by.height))) : undefined;
     if (at) return reckon(at, by, true, name);
     setTool('corners');
     setCorners(put ?? inTheMiddle(frame));
@@ -145,27 +151,30 @@ export function MeasureTool({
           : 'The lines of the mat could not be made out. Put the corners on crossings of them, as far apart as you can, and say how many cm lie between them.',
     );
   };
-  const first = useRef(search);
+  const orSay = (work: Promise<void>) => void work.catch((error: unknown) => setProblem(faultWords(error)));
+  const first = useRef((by: Reference, name: ReferenceKind) => orSay(search(by, name)));
   useEffect(() => {
-    first.current = search;
+    first.current = (by, name) => orSay(search(by, name));
   });
   useEffect(() => {
     let gone = false;
-    measurer()
-      .open(picture)
-      .then(
-        (size) => !gone && setOpened(size),
-        () =>
-          !gone &&
-          setProblem('This picture cannot be read: it is damaged, or of a kind that this browser does not know. Add it once more as JPEG or PNG.'),
-      );
+    measurer((m) => m.open(picture)).then(
+      (size) => !gone && setOpened(size),
+      (error: unknown) =>
+        !gone &&
+        setProblem(
+          error instanceof EngineError
+            ? faultWords(error)
+            : 'This picture cannot be read: it is damaged, or of a kind that this browser does not know. Add it once more as JPEG or PNG.',
+        ),
+    );
     return () => {
       gone = true;
     };
   }, [measurer, picture]);
   // A picture that was never measured in is looked through for a sheet at once.
   useEffect(() => {
-    if (opened && !latest.current.measured) void first.current({ width: REFERENCES.a4.width, height: REFERENCES.a4.height }, 'a4');
+    if (opened && !latest.current.measured) first.current({ width: REFERENCES.a4.width, height: REFERENCES.a4.height }, 'a4');
   }, [opened]);
 
   if (!frame) return problem === '' ? <p>The picture is being read…</p> : <Refusal>{problem}</Refusal>;
@@ -188,9 +197,9 @@ export function MeasureTool({
   };
   const place = async (at: Point) => {
     if (!measured || tool === 'corners') return;
-    const on = snap ? fromWorker(await measurer().snap(toWorker(at), Math.max(frame.width, frame.height) * REACH * scale)) : at;
+    const on = snap ? fromWorker(await measurer((m) => m.snap(toWorker(at), Math.max(frame.width, frame.height) * REACH * scale))) : at;
     const from = points.current.at(-1);
-    const way = follow && tool !== 'line' && from ? (await measurer().follow(toWorker(from), toWorker(on))).map(fromWorker).slice(1) : [on];
+    const way = follow && tool !== 'line' && from ? (await measurer((m) => m.follow(toWorker(from), toWorker(on)))).map(fromWorker).slice(1) : [on];
     const now = [...points.current, ...way];
     if (tool === 'line' && now.length === 2) keepMark(now);
     else setDraft(now, [...before.current, points.current]);
@@ -200,12 +209,12 @@ export function MeasureTool({
     const [from, to] = [put.at(-1), put[0]];
     if (put.length < (tool === 'outline' ? 3 : 2)) return;
     const way =
-      tool === 'outline' && follow && from && to ? (await measurer().follow(toWorker(from), toWorker(to))).map(fromWorker).slice(1, -1) : [];
+      tool === 'outline' && follow && from && to ? (await measurer((m) => m.follow(toWorker(from), toWorker(to)))).map(fromWorker).slice(1, -1) : [];
     keepMark([...put, ...way]);
   };
   /** One act after the other, in the order in which they were asked for: each may wait for an edge. */
   const inTurn = (act: () => void | Promise<void>) => {
-    placing.current = placing.current.then(act).catch((error: unknown) => setProblem(error instanceof Error ? error.message : String(error)));
+    placing.current = placing.current.then(act).catch((error: unknown) => setProblem(faultWords(error)));
   };
   const changeMark = (mark: PictureMark, part: Partial<PictureMark>, what: string) =>
     changeMarks((now) => now.map((m) => (m.id === mark.id ? { ...m, ...part } : m)), what);
@@ -261,7 +270,7 @@ export function MeasureTool({
       const [a, b, c, d] = moved;
       if (!a || !b || !c || !d) return;
       setCorners([a, b, c, d]);
-      if (done) void reckon([toWorker(a), toWorker(b), toWorker(c), toWorker(d)], reference, false, kind);
+      if (done) orSay(reckon([toWorker(a), toWorker(b), toWorker(c), toWorker(d)], reference, false, kind));
     } else if (shownMark && done) {
       changeMark(shownMark, { points: keptPoints(polygonOf(shownMark.points).map((p, at) => (at === i ? to : p))) }, 'a point moved');
     }
@@ -271,14 +280,14 @@ export function MeasureTool({
     const by = sidesOf(next, sides);
     // What was put or found stays: it may well be the same sheet of another size.
     if (put && by.square === undefined)
-      void reckon([toWorker(put[0]), toWorker(put[1]), toWorker(put[2]), toWorker(put[3])], by, measured?.found ?? false, next);
-    else void search(by, next);
+      orSay(reckon([toWorker(put[0]), toWorker(put[1]), toWorker(put[2]), toWorker(put[3])], by, measured?.found ?? false, next));
+    else orSay(search(by, next));
   };
   const side = (part: Partial<OwnSides>) => {
     const sides = { ...own, ...part };
     setOwn(sides);
     // Only the size is another: the corners stay where they are.
-    if (put) void reckon([toWorker(put[0]), toWorker(put[1]), toWorker(put[2]), toWorker(put[3])], sidesOf(kind, sides), false, kind);
+    if (put) orSay(reckon([toWorker(put[0]), toWorker(put[1]), toWorker(put[2]), toWorker(put[3])], sidesOf(kind, sides), false, kind));
   };
   return (
     <div className="grid grid-cols-[minmax(0,1fr)_minmax(0,330px)] gap-5 max-lg:grid-cols-1">
@@ -339,7 +348,7 @@ export function MeasureTool({
           unit={unit}
           onKind={choose}
           onSide={side}
-          onSearch={() => void search(reference, kind)}
+          onSearch={() => orSay(search(reference, kind))}
           onThick={lies ? (thick) => onMeasured((now) => now && { ...now, thick }, 'how thick it lies') : undefined}
         />
         {measured && (
