@@ -130,6 +130,44 @@ test('the strip finds with a slip of the finger, grouped, and does things by the
   await expect(page.getByRole('heading', { name: 'new fabric' })).toBeVisible();
 });
 
+test('what was worn, bought, given away or wished for is noted from the line as what it is, and no make is entered', async ({ page }) => {
+  await page.goto('/');
+  const makes = page.getByRole('link', { name: /^All \d+ makes/ });
+  const before = await makes.innerText();
+  const field = page.getByLabel('Find, or write a make in one line');
+  await page.keyboard.press('/');
+  await field.fill('wore the Tidewater shirt and the Gangway trousers yesterday to the concert');
+  await expect(page.getByRole('region', { name: 'What this line tells' })).toContainText('Tidewater shirt, version 3 · Gangway trousers, version 3');
+  await field.press('Control+Enter');
+  await expect(page.getByText(/^Worn Friday, 27 November 2026: Tidewater shirt, version 3, Gangway trousers, version 3/)).toBeVisible();
+  await expect(field).toHaveValue('');
+
+  await field.fill('bought 3 m of navy linen, 150 wide, at 18 a metre');
+  await page.getByRole('button', { name: /^Put it into the stash/ }).click();
+  await expect(page.getByText(/^3\sm of navy linen in the stash/)).toBeVisible();
+
+  await field.fill('sold the Foreshore tee for 15');
+  await field.press('Enter');
+  await expect(page.getByText(/^Foreshore tee, version 4: sold. Ctrl Z/)).toBeVisible();
+  await expect(makes).toHaveText(before);
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('Control+z');
+  await expect(page.getByText(/^Undone: Foreshore tee, version 4: sold/)).toBeVisible();
+
+  // It is a make after all.
+  await page.keyboard.press('/');
+  await field.fill('wore the Tidewater shirt size C, love 4');
+  await page.getByRole('button', { name: 'It is a make' }).click();
+  await expect(page.getByRole('region', { name: 'The make in this line' })).toContainText('Tidewater shirt, version 4');
+
+  await field.fill('want to make the Fogbell coat in grey wool');
+  await field.press('Control+Enter');
+  await expect(page.getByRole('heading', { level: 1, name: 'Plan: Fogbell coat, version 3' })).toBeVisible();
+  await expect(page.getByLabel('What for, in words')).toHaveValue('in grey wool');
+  await page.goto('/stash');
+  await expect(page.getByRole('row', { name: /navy linen/ })).toContainText(/300\scm × 150\scm/);
+});
+
 test('a changed body: a slip of the unit is asked about, and the account reckons with the new one', async ({ page }) => {
   await page.goto('/patterns/pattern-skerry');
   const bust = page.getByRole('button', { name: /^bust: / });

@@ -77,6 +77,23 @@ test('dictated without a stop, from a file, and one make at a time; what names n
   await expect(page.getByRole('button', { name: /^Save it/ })).toBeDisabled();
 });
 
+test('what a telling says that is no make is noted as what it is, by itself', async ({ page }) => {
+  await page.goto('/tell');
+  const field = page.getByLabel('What did you sew?');
+  await field.fill(
+    'Made the Plover dress in 14, tight at the waist.\n\nWore the Tidewater shirt yesterday to work.\n\nWant to make the Fogbell coat in grey wool.',
+  );
+  await expect(page.getByText('1 make · nothing is asked · 2 not a make')).toBeVisible();
+  await page.getByRole('button', { name: 'Note the wear' }).click();
+  await expect(page.getByText(/^Worn Friday, 27 November 2026: Tidewater shirt, version 3/)).toBeVisible();
+  await page.getByRole('button', { name: 'Plan it' }).click();
+  await expect(page.getByText(/^Planned: Fogbell coat/)).toBeVisible();
+  await expect(field).toHaveValue('Made the Plover dress in 14, tight at the waist.\n\n');
+  await page.getByRole('button', { name: /^Save/ }).first().click();
+  await expect(page.getByText(/^Plover dress, version 1 saved/)).toBeVisible();
+  await expect(field).toHaveValue('');
+});
+
 test('a question in the line: Enter goes to it, a digit answers, and the make has what was chosen', async ({ page }) => {
   await page.goto('/patterns/pattern-nocturne');
   await expect(page.getByRole('region', { name: 'Account of Nocturne skirt' })).toBeVisible();

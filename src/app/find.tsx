@@ -19,7 +19,8 @@ import type { Answers } from '../core/shorthand/chip';
 import { counted } from '../core/units/counted';
 import { LineChips, openQuestions, toFirstQuestion } from '../parts/line-chips';
 import { LineRemarks } from '../parts/line-remarks';
-import { useLineContext } from '../parts/use-line-context';
+import { OtherLine, useWriteOther } from '../parts/other-line';
+import { useLineContext, useReadOther } from '../parts/use-line-context';
 import { Button } from '../ui/button';
 import { KeyCap } from '../ui/key-cap';
 import { useWrittenKey } from '../ui/use-written-key';
@@ -198,9 +199,15 @@ export function Find({
   const [answers, setAnswers] = useState<Answers>({});
   const line = useReadLine(text, context, answers);
   const { pattern, person, draft, chips } = line;
+  /** The line of which she said that it is a make, whatever it sounds like. */
+  const [asMake, setAsMake] = useState('');
+  const readOther = useReadOther(context);
+  const told = useMemo(() => readOther(text), [readOther, text]);
+  const other = asMake !== '' && text.startsWith(asMake) ? undefined : told;
+  const writeOther = useWriteOther();
   const called = pattern?.name ?? draft?.make.name ?? '';
   // A pattern's name alone is looked for; with anything beside it, it is a make that is being written.
-  const isLine = draft !== undefined && chips.length > 1;
+  const isLine = other !== undefined || (draft !== undefined && chips.length > 1);
   const offered = useMemo(() => completions(text, context), [text, context]);
   const found = useFound(isLine ? '' : text);
   const choices: readonly Choice[] = isLine
@@ -217,33 +224,43 @@ export function Find({
   const clear = () => {
     setText('');
     setAnswers({});
+    setAsMake('');
   };
   const leave = () => {
     clear();
     setOpen(false);
     field.current?.blur();
   };
+  /** What was typed on while it was written is another line; drawn at once, so that the next letter finds the field as it is. */
+  const goOn = () => {
+    flushSync(() => setText((now) => (now.startsWith(text) ? now.slice(text.length).trimStart() : now)));
+    setAnswers({});
+    setAsMake('');
+  };
+  const tell = async (date?: string) => {
+    if (other && (await writeOther(other, date))) goOn();
+  };
   const toForm = () => {
+    if (other) return void tell();
     if (!draft || asks()) return;
     saveDraft(logDraftName(draft), draft);
     leave();
     void navigate(routes.newMake(whereToLog(draft)));
   };
   const enter = async () => {
+    if (other) return tell();
     if (!draft || asks()) return;
     let number = draft.make.version;
     const done = () => `${pattern ? `Version ${number} of ${called}` : called} is saved. Ctrl Z takes it back.`;
     const entered = () => enterNumbered(db, draft, { pattern }, (given) => (number = given));
     if (!(await save(pattern ? `version ${number} of ${called}` : called, entered, { done }))) return;
-    // What was typed on while it was written is another line; drawn at once, so that the next letter finds the field as it is.
-    flushSync(() => setText((now) => (now.startsWith(text) ? now.slice(text.length).trimStart() : now)));
-    setAnswers({});
+    goOn();
     if (draft.newPerson) await choose({ personId: draft.newPerson.id });
   };
   const pressedEarly = useEffectEvent(() => {
     if (!isLine || pressed?.text !== text) return;
     if (pressed.saves) void enter();
-    else if (offered.length === 0) toForm();
+    else if (other || offered.length === 0) toForm();
   });
   useEffect(() => {
     const soon = setTimeout(pressedEarly, 0);
@@ -263,7 +280,7 @@ export function Find({
       event.preventDefault();
       event.stopPropagation();
       void enter();
-    } else if (offered.length === 0) {
+    } else if (other || offered.length === 0) {
       event.preventDefault();
       toForm();
     }
@@ -349,51 +366,66 @@ export function Find({
           onBlur={(e) => {
             if (e.relatedTarget !== null && e.relatedTarget !== field.current && !panel.current?.contains(e.relatedTarget)) setOpen(false);
           }}
-          aria-label="The make in this line"
+          aria-label={other ? 'What this line tells' : 'The make in this line'}
           className="absolute inset-x-0 top-10 z-40 max-sm:fixed max-sm:inset-x-2 max-sm:top-2 max-h-[70vh] max-sm:max-h-[55dvh] overflow-y-auto rounded-md border border-rule2 bg-page p-3 shadow-lg"
           onMouseDown={(e) => e.preventDefault()}
         >
-          <p className="mb-2">
-            <b className="font-serif text-name font-medium">{pattern ? `${called}, version ${draft.make.version}` : called}</b>{' '}
-            <span className="text-ink2">
-              for {person?.name}
-              {line.carriedFrom === undefined ? ', the first' : `; what the line does not say is as in version ${line.carriedFrom}`}
-            </span>
-          </p>
-          <LineChips chips={chips} context={context} answers={answers} onAnswers={setAnswers} onAllAnswered={() => field.current?.focus()} />
-          {offered.length > 0 && (
-            <p className="mt-2 flex flex-wrap items-center gap-1.5 text-ink2">
-              Go on with
-              {offered.map((c, i) => (
-                <button
-                  key={c.line}
-                  type="button"
-                  onClick={() => setText(c.line)}
-                  className="flex min-h-6 items-center gap-1.5 rounded-md border border-rule2 px-1.5 hover:bg-tint max-sm:min-h-11"
-                >
-                  {c.name} {i === 0 && <KeyCap>Tab</KeyCap>}
-                </button>
-              ))}
-            </p>
+          {other ? (
+            <OtherLine
+              act={other}
+              onWrite={(date) => void tell(date)}
+              onMake={() => {
+                setAsMake(text);
+                field.current?.focus();
+              }}
+            />
+          ) : (
+            draft && (
+              <>
+                <p className="mb-2">
+                  <b className="font-serif text-name font-medium">{pattern ? `${called}, version ${draft.make.version}` : called}</b>{' '}
+                  <span className="text-ink2">
+                    for {person?.name}
+                    {line.carriedFrom === undefined ? ', the first' : `; what the line does not say is as in version ${line.carriedFrom}`}
+                  </span>
+                </p>
+                <LineChips chips={chips} context={context} answers={answers} onAnswers={setAnswers} onAllAnswered={() => field.current?.focus()} />
+                {offered.length > 0 && (
+                  <p className="mt-2 flex flex-wrap items-center gap-1.5 text-ink2">
+                    Go on with
+                    {offered.map((c, i) => (
+                      <button
+                        key={c.line}
+                        type="button"
+                        onClick={() => setText(c.line)}
+                        className="flex min-h-6 items-center gap-1.5 rounded-md border border-rule2 px-1.5 hover:bg-tint max-sm:min-h-11"
+                      >
+                        {c.name} {i === 0 && <KeyCap>Tab</KeyCap>}
+                      </button>
+                    ))}
+                  </p>
+                )}
+                <LineRemarks remarks={line.remarks} />
+                {questions > 0 && (
+                  <p className="mt-2" role="status">
+                    {counted(questions, 'question')} first<span className="max-sm:hidden">: Enter, then the digit of what is meant</span>.
+                  </p>
+                )}
+                <ComesWith draft={draft} />
+                <div className="mt-3 flex flex-wrap items-center gap-2">
+                  <Button onClick={() => void enter()}>
+                    Save make <KeyCap>Ctrl Enter</KeyCap>
+                  </Button>
+                  <Button quiet onClick={toForm}>
+                    Look at it first <KeyCap>Enter</KeyCap>
+                  </Button>
+                  <Link to={routes.line} className="ml-auto text-small underline" onClick={leave}>
+                    How the line is written
+                  </Link>
+                </div>
+              </>
+            )
           )}
-          <LineRemarks remarks={line.remarks} />
-          {questions > 0 && (
-            <p className="mt-2" role="status">
-              {counted(questions, 'question')} first<span className="max-sm:hidden">: Enter, then the digit of what is meant</span>.
-            </p>
-          )}
-          <ComesWith draft={draft} />
-          <div className="mt-3 flex flex-wrap items-center gap-2">
-            <Button onClick={() => void enter()}>
-              Save make <KeyCap>Ctrl Enter</KeyCap>
-            </Button>
-            <Button quiet onClick={toForm}>
-              Look at it first <KeyCap>Enter</KeyCap>
-            </Button>
-            <Link to={routes.line} className="ml-auto text-small underline" onClick={leave}>
-              How the line is written
-            </Link>
-          </div>
         </section>
       )}
     </div>

@@ -1,8 +1,10 @@
-import { useMemo } from 'react';
+import { useCallback, useMemo } from 'react';
 import type { LineTables } from '../core/shorthand/draft-from-line';
 import { lineContextOf } from '../core/shorthand/line-context';
+import { readOther, type OtherAct } from '../core/shorthand/other-act';
 import type { LineContext } from '../core/shorthand/sentence';
-import { useSets, useSettings } from '../data/queries';
+import { newId } from '../data/new-id';
+import { usePerson, useSets, useSettings } from '../data/queries';
 import { today } from '../data/today';
 import { useCaseTables } from '../data/engine-tables';
 
@@ -18,4 +20,11 @@ export function useLineContext(): LineContext {
   const tables = useLineTables();
   const { unit, currency } = useSettings();
   return useMemo(() => lineContextOf(tables, { unit, currency, today: today() }), [tables, unit, currency]);
+}
+
+/** Reads what a line tells that is no make; undefined where it is one. */
+export function useReadOther(context: LineContext): (text: string) => OtherAct | undefined {
+  const tables = useLineTables();
+  const spoken = usePerson();
+  return useCallback((text) => readOther(text, tables, { context, spoken, newId }), [context, tables, spoken]);
 }

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { chipWords } from './chip-words';
-import { LINE_EXAMPLES } from './examples';
+import { LINE_EXAMPLES, OTHER_EXAMPLES } from './examples';
 import { readLine } from './read-line';
 import type { LineContext } from './sentence';
 
@@ -41,8 +41,9 @@ describe('the examples of the help page', () => {
 test('the written page shows the examples of the help page, all of them and no others', () => {
   const page = readFileSync(join(__dirname, '../../../docs/the-line.md'), 'utf8');
   const written = [...page.matchAll(/^- `(.+)`$/gm)].map((m) => m[1]);
-  expect(written).toEqual(LINE_EXAMPLES.flatMap((e) => e.lines));
-  expect([...page.matchAll(/^## (.+)$/gm)].map((m) => m[1])).toEqual(['How it reads', ...LINE_EXAMPLES.map((e) => e.about)]);
+  const shown = [...LINE_EXAMPLES, OTHER_EXAMPLES];
+  expect(written).toEqual(shown.flatMap((e) => e.lines));
+  expect([...page.matchAll(/^## (.+)$/gm)].map((m) => m[1])).toEqual(['How it reads', ...shown.map((e) => e.about)]);
 });
 
 test.each([

@@ -28,7 +28,7 @@ export interface LineEntry {
 type Of<K extends Understood['is']> = Extract<Understood, { readonly is: K }>;
 
 /** A fabric that is not in the stash yet, with what the line says of it. */
-function newFabric(id: string, { fabric, price, pricedBy, shop, weight }: Of<'fabric'>): Fabric {
+export function newFabric(id: string, { fabric, price, pricedBy, shop, weight }: Of<'fabric'>): Fabric {
   const name = 'name' in fabric ? fabric.name : '';
   return {
     ...blankFabric(id, name, structureNamed(name)),

@@ -1,5 +1,11 @@
+interface Examples {
+  readonly about: string;
+  readonly note: string;
+  readonly lines: readonly string[];
+}
+
 /** Lines of the help page and of docs/the-line.md, by what they show. Each is a test. `{…}` stands for a name of the ledger. */
-export const LINE_EXAMPLES: readonly { readonly about: string; readonly note: string; readonly lines: readonly string[] }[] = [
+export const LINE_EXAMPLES: readonly Examples[] = [
   {
     about: 'As you would say it',
     note: 'Whole sentences, in any order. What is meant for next time is kept for next time and never taken as done.',
@@ -74,3 +80,15 @@ export const LINE_EXAMPLES: readonly { readonly about: string; readonly note: st
     lines: ['toile', 'tip: press the seams first', 'to do: hem by hand', 'mistake: cut on the fold'],
   },
 ];
+
+/** Lines that are no makes. */
+export const OTHER_EXAMPLES: Examples = {
+  about: 'What is no make',
+  note: 'Worn, worn no more, bought, wished for: a line that begins so is noted as what it is, and no make is entered.',
+  lines: [
+    'wore the {pattern} yesterday to the concert',
+    'the {pattern} is worn out at the elbows',
+    'bought 3 m of navy linen, 150 wide, at 18 a metre',
+    'want to make the {pattern} again in {fabric}',
+  ],
+};

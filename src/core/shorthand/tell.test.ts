@@ -19,6 +19,16 @@ describe('a telling is split into makes', () => {
       ['Tidewater shirt C.\nArmholes tight. Love it.', 'Gangway trousers 40'],
     ],
     [
+      'what was worn beside it',
+      'Made the Plover dress in 14, tight at the waist.\n\nWore the Tidewater shirt yesterday to work. The collar rides up.\n\nGangway trousers 40',
+      ['Made the Plover dress in 14, tight at the waist.', 'Wore the Tidewater shirt yesterday to work. The collar rides up.', 'Gangway trousers 40'],
+    ],
+    [
+      'what was bought for it stays with it',
+      'Tidewater shirt C. Bought 2 m of navy linen for it. Wore it twice.',
+      ['Tidewater shirt C. Bought 2 m of navy linen for it. Wore it twice.'],
+    ],
+    [
       'a sentence with another pattern',
       'Tidewater shirt in C. Love it. Gangway trousers in 40, too long.',
       ['Tidewater shirt in C. Love it.', 'Gangway trousers in 40, too long.'],

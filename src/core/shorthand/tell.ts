@@ -1,6 +1,7 @@
 import { folded, namesIn, wordsIn } from './names';
 import type { LineContext } from './sentence';
 import { leadLength } from './new-name';
+import { beginsOther } from './other-act';
 import { subjectOf } from './subject';
 
 /** A part of a telling that is one make. */
@@ -28,7 +29,8 @@ interface Begins {
 
 /**
  * Splits what was told of a whole evening into makes: where a line or a sentence begins with the name of another pattern, at blank lines, and at
- * "then I made …" where nothing was set between. What names none belongs to the make before it.
+ * "then I made …" where nothing was set between. What names none belongs to the make before it;
+ * what tells that another garment was worn, or is to be made, stands by itself.
  *
  * @param context what lines are read against
  * @returns the makes in their order; with the gaps between them they are the text, character for character
@@ -40,6 +42,10 @@ export function splitTelling(text: string, context: LineContext): Told[] {
   const begins: Begins[] = [];
   places.forEach(({ at, mark }, i) => {
     const segment = low.slice(at, places[i + 1]?.at);
+    // A part of its own, which enters no make, and which no make takes for its words.
+    if (/[\n.!?;]/.test(mark) || at === 0) {
+      if (beginsOther(text.slice(at, at + segment.length), context)) return void begins.push({ at, key: `at ${at}`, anew: true });
+    }
     const words = wordsIn(segment);
     const typed = (from: number, to: number) => text.slice(at + from, at + to);
     const subject = subjectOf(segment, words, namesIn(words, context), context, typed);

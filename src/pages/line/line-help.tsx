@@ -2,11 +2,12 @@ import { memo, useState } from 'react';
 import type { Answers } from '../../core/shorthand/chip';
 import { chipWords, choiceWords } from '../../core/shorthand/chip-words';
 import type { Chip } from '../../core/shorthand/chip';
+import type { OtherAct } from '../../core/shorthand/other-act';
 import type { LineContext } from '../../core/shorthand/sentence';
-import { LINE_EXAMPLES } from '../../core/shorthand/examples';
+import { LINE_EXAMPLES, OTHER_EXAMPLES } from '../../core/shorthand/examples';
 import { readLine } from '../../core/shorthand/read-line';
 import { LineChips } from '../../parts/line-chips';
-import { useLineContext } from '../../parts/use-line-context';
+import { useLineContext, useReadOther } from '../../parts/use-line-context';
 import { TextField } from '../../ui/field';
 import { PageHead } from '../../ui/page-head';
 
@@ -18,12 +19,21 @@ const factWords = ({ says }: Chip, context: LineContext) =>
     })
     .join(' · ');
 
+/** What a line is that is no make. */
+const OTHER_WORDS: Record<OtherAct['is'], string> = {
+  worn: 'a wear is noted',
+  ended: 'what became of the garment is noted',
+  bought: 'fabric goes into the stash',
+  planned: 'a plan is made',
+};
+
 /** How a make is written in one line, with examples from the sewist's own ledger and a field to try. */
 export function LineHelp() {
   const context = useLineContext();
   const [text, setText] = useState('');
   const [answers, setAnswers] = useState<Answers>({});
   const chips = readLine(text, context, answers);
+  const other = useReadOther(context)(text);
   return (
     <>
       <PageHead
@@ -39,7 +49,7 @@ export function LineHelp() {
           autoComplete="off"
         />
         <div className="mt-2 min-h-8">
-          <LineChips chips={chips} context={context} answers={answers} onAnswers={setAnswers} />
+          {other ? <p>No make: {OTHER_WORDS[other.is]}.</p> : <LineChips chips={chips} context={context} answers={answers} onAnswers={setAnswers} />}
         </div>
       </div>
       <Examples context={context} onTry={setText} />
@@ -60,10 +70,18 @@ const Examples = memo(function Examples({ context, onTry }: { context: LineConte
     size: sizes[middle] ?? 'C',
     next: sizes[middle + 1] ?? sizes[middle] ?? 'D',
   };
+  const readOther = useReadOther(context);
+  const understood = (line: string) => {
+    const other = readOther(line);
+    if (other) return `no make: ${OTHER_WORDS[other.is]}`;
+    return readLine(line, context)
+      .map((c) => (c.asks ? `asked: ${c.choices.map((choice) => choiceWords(choice, context, context.unit)).join(' or ')}` : factWords(c, context)))
+      .join(' · ');
+  };
   const fill = (line: string) => line.replace(/\{(\w+)\}/g, (_, name: string) => names[name] ?? name);
   return (
     <div className="grid max-w-5xl grid-cols-2 gap-x-8 gap-y-5 max-lg:grid-cols-1">
-      {LINE_EXAMPLES.map(({ about, note, lines }) => (
+      {[...LINE_EXAMPLES, OTHER_EXAMPLES].map(({ about, note, lines }) => (
         <section key={about} aria-label={about} className="first:col-span-full">
           <h2 className="double-rule-b text-head">{about}</h2>
           <p className="py-1 text-ink2">{note}</p>
@@ -76,15 +94,7 @@ const Examples = memo(function Examples({ context, onTry }: { context: LineConte
                       {line}
                     </button>
                   </td>
-                  <td className="py-0.5 text-ink2">
-                    {readLine(line, context)
-                      .map((c) =>
-                        c.asks
-                          ? `asked: ${c.choices.map((choice) => choiceWords(choice, context, context.unit)).join(' or ')}`
-                          : factWords(c, context),
-                      )
-                      .join(' · ')}
-                  </td>
+                  <td className="py-0.5 text-ink2">{understood(line)}</td>
                 </tr>
               ))}
             </tbody>

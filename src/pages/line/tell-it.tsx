@@ -7,6 +7,7 @@ import { notesOfTable } from '../../core/archive/tables-in/notes-column';
 import type { Answers } from '../../core/shorthand/chip';
 import { leansOn } from '../../core/make/log-draft';
 import { readMakes, type ReadMake } from '../../core/shorthand/draft-from-line';
+import type { OtherAct } from '../../core/shorthand/other-act';
 import type { LineContext } from '../../core/shorthand/sentence';
 import { splitTelling, type Told } from '../../core/shorthand/tell';
 import { counted } from '../../core/units/counted';
@@ -18,26 +19,29 @@ import { usePerson } from '../../data/queries';
 import { ComesWith } from '../../parts/comes-with';
 import { LineChips, openQuestions, toFirstQuestion } from '../../parts/line-chips';
 import { LineRemarks } from '../../parts/line-remarks';
+import { OtherLine, useWriteOther } from '../../parts/other-line';
 import { choose, save } from '../../parts/save';
-import { useLineContext, useLineTables } from '../../parts/use-line-context';
+import { useLineContext, useLineTables, useReadOther } from '../../parts/use-line-context';
 import { routes } from '../../routes';
 import { Button } from '../../ui/button';
 import { KeyCap } from '../../ui/key-cap';
 import { PageHead } from '../../ui/page-head';
 
-/** A make of the telling as it was read. */
-type Item = Told & ReadMake & { readonly context: LineContext; readonly answers: Answers };
+/** A make of the telling as it was read, or what else it tells. */
+type Item = Told & ReadMake & { readonly context: LineContext; readonly answers: Answers; readonly other: OtherAct | undefined };
 
 /** What is told, read make by make. */
 function useTold(text: string, answers: Readonly<Record<string, Answers>>): readonly Item[] {
   const context = useLineContext();
   const tables = useLineTables();
   const spoken = usePerson();
+  const readOther = useReadOther(context);
   return useMemo(() => {
-    const told = splitTelling(text, context);
+    const told = splitTelling(text, context).map((t) => ({ ...t, other: readOther(t.text) }));
     const given = told.map((t) => answers[t.text] ?? {});
     const read = readMakes(
-      told.map((t) => t.text),
+      // What is no make is none of the versions of its pattern.
+      told.map((t) => (t.other ? '' : t.text)),
       tables,
       { usual: context, spoken, answers: given, newId },
     );
@@ -45,7 +49,7 @@ function useTold(text: string, answers: Readonly<Record<string, Answers>>): read
       const of = read[i];
       return of ? [{ ...t, ...of, answers: given[i] ?? {} }] : [];
     });
-  }, [text, answers, context, tables, spoken]);
+  }, [text, answers, context, tables, spoken, readOther]);
 }
 
 const nameOf = ({ pattern, draft }: Item) =>
@@ -74,8 +78,16 @@ export function TellIt() {
 
   const ready = items.filter((item) => item.draft);
   const questions = items.reduce((sum, { chips, draft }) => sum + (draft ? openQuestions(chips).length : 0), 0);
-  const without = items.length - ready.length;
+  const others = items.filter((item) => item.other).length;
+  const without = items.length - ready.length - others;
 
+  const writeOther = useWriteOther({ stays: true });
+  /** What was entered leaves the page; what is not ready stays. */
+  const leave = (entered: readonly Item[]) => {
+    const rest = [...entered].reverse().reduce((now, { from, to }) => `${now.slice(0, from)}${now.slice(to)}`, text);
+    told(/[\p{L}\p{N}]/u.test(rest) ? rest.replace(/\n{3,}/g, '\n\n').trimStart() : '');
+    field.current?.focus();
+  };
   const enter = async (chosen: readonly Item[]) => {
     const drafts = chosen.flatMap(({ draft }) => (draft ? [draft] : []));
     const [only] = chosen;
@@ -87,10 +99,14 @@ export function TellIt() {
     if (!entered) return;
     const person = drafts.find((d) => d.newPerson)?.newPerson;
     if (person) await choose({ personId: person.id });
-    // What was entered leaves the page; what is not ready stays.
-    const rest = [...chosen].reverse().reduce((now, { from, to }) => `${now.slice(0, from)}${now.slice(to)}`, text);
-    told(/[\p{L}\p{N}]/u.test(rest) ? rest.replace(/\n{3,}/g, '\n\n').trimStart() : '');
-    field.current?.focus();
+    leave(chosen);
+  };
+  const note = async (item: Item, act: OtherAct, date?: string) => {
+    if (writing || shown !== text) return;
+    setWriting(true);
+    const written = await writeOther(act, date);
+    setWriting(false);
+    if (written) leave([item]);
   };
   const enterAll = () => {
     if (questions > 0 && toFirstQuestion(list.current)) return;
@@ -163,19 +179,24 @@ export function TellIt() {
                   counted(ready.length, 'make'),
                   questions > 0 ? counted(questions, 'question') : 'nothing is asked',
                   ...(without > 0 ? [`${without} without a pattern’s name`] : []),
+                  ...(others > 0 ? [`${others} not a make`] : []),
                 ].join(' · ')}
             {questions > 0 && <span className="max-sm:hidden">: Ctrl Enter goes to the first, its digit answers</span>}
           </p>
           <ol ref={list} className="border-t border-rule2">
             {items.map((item, i) => (
               <li key={`${item.from} ${i}`} className="border-b border-rule2 py-2">
-                <TellingItem
-                  item={item}
-                  onAnswers={(to) => answer(item, to)}
-                  onAllAnswered={() => toFirstQuestion(list.current) || field.current?.focus()}
-                >
-                  {item.draft && ready.length > 1 && <SaveOne whole={withWhatItNeeds(item, ready)} onSave={(whole) => void enter(whole)} />}
-                </TellingItem>
+                {item.other ? (
+                  <OtherLine act={item.other} onWrite={(date) => void (item.other && note(item, item.other, date))} />
+                ) : (
+                  <TellingItem
+                    item={item}
+                    onAnswers={(to) => answer(item, to)}
+                    onAllAnswered={() => toFirstQuestion(list.current) || field.current?.focus()}
+                  >
+                    {item.draft && ready.length > 1 && <SaveOne whole={withWhatItNeeds(item, ready)} onSave={(whole) => void enter(whole)} />}
+                  </TellingItem>
+                )}
               </li>
             ))}
           </ol>

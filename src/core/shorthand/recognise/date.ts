@@ -10,13 +10,14 @@ const MONTHS = MONTH_NAMES.map((name) => name.toLowerCase());
 const MONTH = anyOf([...MONTHS, ...MONTHS.map((name) => name.slice(0, 3)), 'sept']);
 const HAS_MONTH = new RegExp(MONTH);
 const WEEKDAYS = ['sunday', 'monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday'];
-const DAY = `(?:\\d{4}-\\d{2}-\\d{2}|\\d{1,2}[./]\\d{1,2}[./]\\d{2,4}|\\d{1,2}(?:st|nd|rd|th)?\\.? (?:of )?${MONTH}\\.?(?:,? \\d{4})?|${MONTH}\\.? \\d{1,2}(?:st|nd|rd|th)?(?:,? \\d{4})?(?![./\\d])|today|tonight|this (?:morning|afternoon|evening)|yesterday(?: (?:evening|morning|afternoon))?|last night|the day before yesterday|(?:last|this past|on) ${anyOf(WEEKDAYS)}|${COUNT} days? ago|(?:a|one) week ago|${COUNT} weeks ago|a fortnight ago)`;
+/** A day, as it is said. */
+export const DAY = `(?:\\d{4}-\\d{2}-\\d{2}|\\d{1,2}[./]\\d{1,2}[./]\\d{2,4}|\\d{1,2}(?:st|nd|rd|th)?\\.? (?:of )?${MONTH}\\.?(?:,? \\d{4})?|${MONTH}\\.? \\d{1,2}(?:st|nd|rd|th)?(?:,? \\d{4})?(?![./\\d])|today|tonight|this (?:morning|afternoon|evening)|yesterday(?: (?:evening|morning|afternoon))?|last night|the day before yesterday|(?:last|this past|on) ${anyOf(WEEKDAYS)}|${COUNT} days? ago|(?:a|one) week ago|${COUNT} weeks ago|a fortnight ago)`;
 const DOUBTFUL = `(?:last (?:week|weekend|month|year|summer|winter|spring|autumn|fall)|this (?:week|month|year|summer|winter|spring|autumn|fall)|${COUNT} (?:months?|years?|summers?|winters?) ago|(?<!\\d )(?:in )?${MONTH} \\d{4}|in ${MONTH}|in (?:the )?(?:summer|winter|spring|autumn)(?: of \\d{4}| \\d{4})?|some time ago|a while ago|ages ago|years ago|back in \\d{4}|in (?:19|20)\\d{2})`;
 
 const iso = (date: Date) => formatISO(date, { representation: 'date' });
 
 /** A day that was said; two where figures can be read both ways. */
-function daysOf(text: string, today: string): readonly string[] {
+export function daysOf(text: string, today: string): readonly string[] {
   const said = text.trim().replace(/,/g, '').replace(/ of /, ' ');
   const now = parseISO(today);
   if (/^(?:today|tonight|this )/.test(said)) return [today];
@@ -99,6 +100,11 @@ const DONE = '(?:finished|made|done|completed|sewn|sewed|finished it|made it|mad
 /** What was done on that day was not the sewing. */
 const ANOTHER_DAY = /\b(?:wore|worn|wear|wearing|washed|bought|gave|given|ordered|tried)\b[^,;.·|\n]*$/;
 
+/** Cutting is spoken of, and not how it was cut: "cut out the Tidewater shirt on Monday". */
+const CUTTING = /(?:^|[,.;] ?|\band )(?:(?:i|i've|just|have|finally) )*cut(?: out)? (?!it|this|down|in )[^,.;\n]*$/;
+/** What makes that day no more than the day of cutting: it was finished later, or not yet. */
+const SEWN_LATER = /\b(?:finished|completed|sewed|sewn|unsewn|done|ready to (?:be sewn|sew)|not started sewing)\b/;
+
 /** Days: of cutting, of finishing; what has no day is asked. */
 export const recogniseDate = byRules([
   rule(`${CUT}(?: (?:it|this))?(?: on)?:? (?<day>${DAY})`, 'sure', ({ day }, s) => on('cut', daysOf(day ?? '', s.context.today))),
@@ -107,7 +113,14 @@ export const recogniseDate = byRules([
   rule(`(?:${DONE}(?: (?:it|this))? )?(?<day>${DOUBTFUL})`, 'weak', ({ day }, s, from, to) =>
     s.subject && s.subject.from < to && s.subject.to > from ? undefined : doubtful('finished', day ?? '', s, from, to),
   ),
-  rule(`(?:on )?(?<day>${DAY})`, 'likely', ({ day }, s, from) =>
-    ANOTHER_DAY.test(s.low.slice(0, from)) ? undefined : on('finished', daysOf(day ?? '', s.context.today)),
-  ),
+  rule(`(?:on )?(?<day>${DAY})`, 'likely', ({ day }, s, from, to) => {
+    const before = s.low.slice(0, from);
+    if (ANOTHER_DAY.test(before)) return undefined;
+    const days = daysOf(day ?? '', s.context.today);
+    if (!CUTTING.test(before)) return on('finished', days);
+    // "Cut a 42 yesterday" may be said of the cutting alone, or of the garment.
+    return SEWN_LATER.test(s.low.slice(to))
+      ? on('cut', days)
+      : asks(...days.flatMap((date): Choice[] => (['cut', 'finished'] as const).map((of) => [{ is: 'date', of, date }])));
+  }),
 ]);

@@ -26,6 +26,11 @@ export const recogniseState = byRules([
         : says({ is: 'state', state: 'cut' }),
   ),
   rule(
+    `(?:but |and )?(?:it is |it's |is |still )?(?:not (?:yet )?sewn(?: yet)?|unsewn|ready to (?:be sewn|sew)|not started sewing)${CLAUSE}`,
+    'sure',
+    (_, s, from) => (/\bcut\b/.test(s.low.slice(0, from)) ? says({ is: 'state', state: 'cut' }) : undefined),
+  ),
+  rule(
     `(?:(?:still|only|it is|it's|is|now) )*(?:half[ -]?sewn|half[ -]?done|half[ -]?finished|half[ -]?made|in progress|still sewing|being sewn|unfinished|not finished(?: yet)?|under the needle)`,
     'sure',
     () => says({ is: 'state', state: 'sewing' }),

@@ -1,0 +1,136 @@
+import fc from 'fast-check';
+import { demoLedger } from '../../../demo/ledger';
+import { lineContextOf } from './line-context';
+import { readOther, type OtherAct } from './other-act';
+
+const LEDGER = demoLedger();
+const CONTEXT = lineContextOf(LEDGER, { unit: 'cm', currency: 'EUR', today: '2026-11-25' });
+const MAREN = LEDGER.people.find((p) => p.name === 'Maren');
+let ids = 0;
+const read = (text: string) => readOther(text, LEDGER, { context: CONTEXT, spoken: MAREN, newId: () => `new ${ids++}` });
+function told<Is extends OtherAct['is']>(text: string, is: Is): Extract<OtherAct, { readonly is: Is }> {
+  const act = read(text);
+  if (act?.is !== is) throw new Error(`“${text}” is read as ${act?.is ?? 'nothing'}`);
+  return act as Extract<OtherAct, { readonly is: Is }>;
+}
+
+describe('worn', () => {
+  test.each<[string, string[], Partial<Extract<OtherAct, { is: 'worn' }>>]>([
+    ['wore the Tidewater shirt today', ['make-tidewater-3'], { dates: ['2026-11-25'] }],
+    ['I wore the second Tidewater shirt to work on Monday', ['make-tidewater-2'], { dates: ['2026-11-23'], occasion: 'work' }],
+    ['Wore Tidewater shirt version 2, 20 November', ['make-tidewater-2'], { dates: ['2026-11-20'] }],
+    [
+      'wore my Gangway trousers and the Foreshore tee yesterday to the concert',
+      ['make-gangway-3', 'make-foreshore-4'],
+      { dates: ['2026-11-24'], occasion: 'concert' },
+    ],
+    ['wore the Tidewater shirt 🎻 yesterday', ['make-tidewater-3'], { dates: ['2026-11-24'], remark: '🎻' }],
+    ['yesterday I wore the Tidewater shirt, the collar rides up', ['make-tidewater-3'], { dates: ['2026-11-24'], remark: 'the collar rides up' }],
+    ['worn the Gangway trousers 12 times', ['make-gangway-3'], { times: 12 }],
+    ['wore the Gangway trousers twice', ['make-gangway-3'], { times: 2 }],
+    ['Tilda wore the Puffin pinafore today', ['make-puffin-3'], {}],
+    ['wore the Tidewater shirt on 03/04/2026', ['make-tidewater-3'], { dates: ['2026-04-03', '2026-03-04'] }],
+  ])('%s', (text, ofMakes, rest) => {
+    const { is: _, makes, ...said } = told(text, 'worn');
+    expect(makes.map((m) => m.id)).toEqual(ofMakes);
+    expect({ dates: ['2026-11-25'], times: 1, ...rest }).toEqual(said);
+  });
+
+  test.each(['wore holes into the Gangway trousers', 'wore out the Foreshore tee', 'never wore the Foreshore tee', 'wore the Plover jumpsuit today'])(
+    'not: %s',
+    (text) => expect(read(text)).toBeUndefined(),
+  );
+});
+
+describe('worn no more', () => {
+  test.each([
+    ['the Gangway trousers are now completely worn out at the knees', 'make-gangway-3', { state: 'worn out', why: 'at the knees' }],
+    // Its fourth version rests already.
+    ['gave the Nocturne skirt to my sister last Monday', 'make-nocturne-3', { state: 'given', since: '2026-11-23', why: 'to my sister' }],
+    ['sold the second Tidewater shirt for 15', 'make-tidewater-2', { state: 'sold', why: 'for 15' }],
+    ['Tilda has outgrown the Puffin pinafore', 'make-puffin-3', { state: 'outgrown' }],
+  ])('%s', (text, id, rest) => {
+    const { is: _, make, ...said } = told(text, 'ended');
+    expect({ id: make.id, ...said }).toEqual({ id, ...rest });
+  });
+});
+
+describe('bought', () => {
+  test.each([
+    ['bought 3 m of navy linen at 18 a metre', { length: 300, width: 140 }, { name: 'navy linen', pricePerMetre: { minor: 1800, currency: 'EUR' } }],
+    ['got 2.5 m grey wool from the market, 150 wide', { length: 250, width: 150 }, { name: 'grey wool', source: 'the market', width: 150 }],
+    ['bought 2 yards of 60" wide denim yesterday', { length: 182.88, width: 152.4 }, { name: 'denim', bought: '2026-11-24' }],
+    [
+      'bought two metres of navy linen for the Slackwater dress',
+      { length: 200, width: 140, note: 'for the Slackwater dress' },
+      { name: 'navy linen' },
+    ],
+    ['3 m of rust corduroy into the stash', { length: 300, width: 140 }, { name: 'rust corduroy' }],
+  ])('%s', (text, piece, of) => {
+    const act = told(text, 'bought');
+    expect(act.piece).toEqual(piece);
+    expect(act.fabric).toMatchObject({ ...of, pieces: [piece], boughtLength: piece.length });
+    expect(act.widthTaken).toBe(piece.width === 140);
+  });
+
+  test('more of what is there already is a piece more, and what is known of it stays', () => {
+    const known = LEDGER.fabrics.find((f) => f.width !== undefined && f.pieces.length > 0)!;
+    const { fabric, piece, isNew } = told(`bought 1.5 m of ${known.name}`, 'bought');
+    expect([isNew, piece]).toEqual([false, { length: 150, width: known.width }]);
+    expect(fabric).toEqual({ ...known, pieces: [...known.pieces, piece] });
+  });
+
+  test.each([
+    'bought the Harrow coat pattern',
+    'got the Tidewater shirt finished, size C',
+    'bought 2 m of linen and made the Tidewater shirt, size C',
+    'bought buttons',
+  ])('not: %s', (text) => expect(read(text)).toBeUndefined());
+});
+
+describe('planned', () => {
+  test('a pattern of the ledger, in what is not there yet: that stays in words', () => {
+    const { pattern, cutSaid, words, draft } = told('want to make the Fogbell coat in the grey wool next', 'planned');
+    expect([pattern.id, cutSaid, words]).toEqual(['pattern-fogbell', false, 'in the grey wool']);
+    expect([draft.newFabrics, draft.make.fabrics]).toEqual([[], []]);
+  });
+
+  test('in a fabric of the stash, and in a size', () => {
+    const { draft, cutSaid } = told("I'll make the Fogbell coat again in grey check flannel, size C", 'planned');
+    expect(draft.make.fabrics).toMatchObject([{ fabricId: 'fabric-grey-check', part: 'main' }]);
+    expect([draft.make.size, cutSaid]).toEqual([{ size: 'C' }, true]);
+  });
+
+  test('a pattern that is not in the ledger comes with it', () => {
+    const { draft, words } = told('to sew: a Plover jumpsuit in denim', 'planned');
+    expect([draft.newPattern?.name, words]).toEqual(['Plover jumpsuit', 'in denim']);
+  });
+
+  test.each([
+    'want to make the sleeves of the Tidewater shirt longer',
+    'I want the Tidewater shirt longer',
+    'next time lengthen the Tidewater shirt by 2 cm',
+  ])('not: %s', (text) => expect(read(text)).toBeUndefined());
+});
+
+test('a make is a make, whatever is said of wear, of the shop and of next time', () => {
+  const SAID = [
+    'wore it twice',
+    'worn 12 times',
+    'bought the linen last week',
+    'given to Anselm',
+    'next time one size up',
+    'want to wear it to the concert',
+    'love 4',
+  ];
+  fc.assert(
+    fc.property(
+      fc.constantFrom(...LEDGER.patterns.map((p) => p.name)),
+      fc.subarray(SAID),
+      fc.constantFrom('', 'made the ', 'finished my second '),
+      (name, said, lead) => {
+        expect(read([`${lead}${name} size C`, ...said].join(', '))).toBeUndefined();
+      },
+    ),
+  );
+});

@@ -1,0 +1,284 @@
+import { inOrder } from '../make/versions';
+import type { LogDraft, NewId } from '../make/log-draft';
+import type { Fabric, Make, Pattern, Person, Piece } from '../records';
+import { withId } from '../units/by-id';
+import { asTapeReads, CM_PER_INCH } from '../units/length';
+import { inRotation, isWorn, readyOn } from '../wear/available';
+import { COUNT, countOf, ORDINAL, ordinalOf } from './amounts';
+import type { Understood } from './chip';
+import { readMake, type LineTables } from './draft-from-line';
+import { newFabric } from './entry-from-line';
+import { folded, namesIn, wordsIn, type NameFound } from './names';
+import { LEADING, readLine } from './read-line';
+import { DAY, daysOf } from './recognise/date';
+import type { LineContext } from './sentence';
+
+/** What a line tells that is no make: to enter one for it would state what was not said. */
+export type OtherAct =
+  | {
+      readonly is: 'worn';
+      readonly makes: readonly Make[];
+      /** More than one where figures can be read both ways. */
+      readonly dates: readonly string[];
+      readonly times: number;
+      readonly occasion?: string;
+      readonly remark?: string;
+    }
+  | {
+      readonly is: 'bought';
+      /** As the line has it, with its piece; of one that the stash has only the piece is new. */
+      readonly fabric: Fabric;
+      readonly piece: Piece;
+      readonly isNew: boolean;
+      /** The width of the piece was neither said nor known. */
+      readonly widthTaken: boolean;
+    }
+  | {
+      readonly is: 'ended';
+      readonly make: Make;
+      readonly state: Make['state'];
+      /** The day that was said. */
+      readonly since?: string;
+      readonly why?: string;
+    }
+  | {
+      readonly is: 'planned';
+      readonly pattern: Pattern;
+      /** What comes with it is as in a draft of a make; of the cut only what was said is taken. */
+      readonly draft: LogDraft;
+      /** Size, alterations or parts were said: the plan is cut so, and not as what was learned would have it. */
+      readonly cutSaid: boolean;
+      readonly words?: string;
+    };
+
+export interface ActOptions {
+  readonly context: LineContext;
+  /** Whom we speak of where the line names nobody. */
+  readonly spoken: Person | undefined;
+  readonly newId: NewId;
+}
+
+/** What stands before the verb of a short report. */
+const FIRST = `(?:(?:${DAY}|i|i've|i'm|i'd|we|just|also|finally|have|and|so|then|well|now|really|next),? +)*`;
+const WHOSE = '(?:(?:the|my|a|an|our|her|his|their|another|some|new) +)*';
+/** What stands between a garment and what became of it. */
+const IS_BY_NOW = '(?:(?:is|are|was|were|has|have|been|got|went|now|finally|completely|all|long) +)+';
+const WORE_SAID = `${FIRST}(?:wore|worn|wearing|(?:am|was) wearing|been wearing) +`;
+const WORE = new RegExp(`^${WORE_SAID}`);
+const BOUGHT = new RegExp(`^${FIRST}(?:bought|got|picked up|ordered|found|treated myself to) +`);
+const INTO_STASH = /,? *\b(?:in|into|for|to) (?:the|my) stash\b/;
+const WISHED_SAID = `${FIRST}(?:(?:want|need|plan|hope|intend|like|love|going|planning|hoping|would (?:like|love)|am (?:planning|going|hoping)) +to +(?:make|sew|cut out|cut|try|start)|(?:i'll|i will|we'll|will|should|must|might) +(?:make|sew|try)|(?:plan|planned|planning|to sew|up next|wish ?list|queue) *(?:: *|(?= (?:the|my|a|an|another) )))(?: +|$|(?<=[: ]))`;
+const WISHED = new RegExp(`^${WISHED_SAID}`);
+const ITS_NAME = `${WHOSE}(?:${ORDINAL} +)?§`;
+/** The same with the name right behind it, and somebody before it: "Tilda wore my §". */
+const WORE_IT = new RegExp(`^(?:[a-z]+ )?${WORE_SAID}${ITS_NAME}`);
+const WISHED_FOR = new RegExp(`^${WISHED_SAID} *${ITS_NAME}`);
+const said = (source: string, state: Make['state']) => ({ said: new RegExp(`^${source}(?![a-z])`), state });
+/** How it is said that a garment's time is over; `§` stands for its name. */
+const ENDED = [
+  said(`${FIRST}(?:gave|given) ${ITS_NAME}(?: (?:away|to [^,.;]+))`, 'given'),
+  said(`${FIRST}(?:gave away|given away|donated|passed on) ${ITS_NAME}`, 'given'),
+  said(`${FIRST}sold ${ITS_NAME}`, 'sold'),
+  said(`${FIRST}(?:unpicked|took apart) ${ITS_NAME}`, 'unpicked'),
+  said(`(?:${FIRST}|[a-z]+ (?:has )?)(?:outgrew|outgrown|grew out of|grown out of) ${ITS_NAME}`, 'outgrown'),
+  said(`${ITS_NAME} ${IS_BY_NOW}(?:worn out|worn to (?:bits|shreds|rags|death)|past wearing)`, 'worn out'),
+  said(`${ITS_NAME} ${IS_BY_NOW}outgrown`, 'outgrown'),
+  said(`${ITS_NAME} ${IS_BY_NOW}(?:given away|donated|passed on)`, 'given'),
+  said(`${ITS_NAME} ${IS_BY_NOW}sold`, 'sold'),
+];
+/** Something was sewn after all: it is a make, whatever else is said. */
+const SEWN = /\b(?:made|sewed|sewn|finished|completed|hemmed|cut it|cut out)\b/;
+const WIDTH =
+  /,? *\b(?:(?<wide>\d{2,3}(?:\.\d+)?) *(?<unit>cm|"|inch(?:es)?|in)? *wide|width:? (?:of )?(?<width>\d{2,3}(?:\.\d+)?)(?: *(?<of>cm|"|inch(?:es)?|in)(?![a-z]))?)/;
+/** Fabric comes so wide, cm. Source: usual widths, ribbon and sail cloth left aside. */
+const WIDTHS = [30, 400] as const;
+/** A fabric of which nobody said how wide it lies, cm. Source: the usual width, as the stash takes it. */
+const USUAL_WIDTH = 140;
+
+type Span = readonly [from: number, to: number];
+
+/** A text with a sign in the place of each of some stretches: what stands beside them stays where it was. */
+const blanked = (text: string, spans: readonly Span[], sign: string): string =>
+  spans.reduce((now, [from, to]) => `${now.slice(0, from)}${sign.repeat(Math.max(0, to - from))}${now.slice(to)}`, text);
+
+/** What is left to be kept as words: the text without some stretches, and without what only leads from one thing to the next. */
+const leftOf = (text: string, taken: readonly Span[]): string =>
+  blanked(text, taken, '\n')
+    .split('\n')
+    .map((part) => part.replace(/^[\s,;.:!-]+|[\s,;:!-]+$/g, ''))
+    .filter((part) => part.split(/\s+/).some((word) => word !== '' && !LEADING.test(word.toLowerCase()) && !/^(?:plus|together|both)$/i.test(word)))
+    .join(', ')
+    .replace(/\.$/, '');
+
+/** Where a day is said, and which it may be; today where none is. */
+function dayIn(low: string, today: string): { readonly dates: readonly string[]; readonly at: readonly Span[] } {
+  const said = new RegExp(`(?<![\\w/.])(?:on )?(?<day>${DAY})(?![\\w/])`).exec(low);
+  if (!said) return { dates: [today], at: [] };
+  return { dates: daysOf(said.groups?.['day'] ?? '', today), at: [[said.index, said.index + said[0].length]] };
+}
+
+/** Which make of a pattern is spoken of: the version that is said, else the latest that hangs ready, or of those that did. */
+function spokenOf(name: NameFound, low: string, person: Person | undefined, makes: readonly Make[]): Make | undefined {
+  const worn = makes.filter((m) => isWorn(m) && readyOn(m) !== undefined && m.sources[0]?.patternId === name.id);
+  const hers = worn.filter((m) => m.personId === person?.id);
+  const own = inOrder(hers.length > 0 ? hers : worn);
+  const before = new RegExp(`(${ORDINAL}) +$`).exec(low.slice(0, name.from))?.[1];
+  const after = /^,? *(?:version|v|no\.?|number|#) *(\d{1,3})\b/.exec(low.slice(name.to))?.[1];
+  const version = before === undefined ? (after === undefined ? undefined : Number(after)) : ordinalOf(before);
+  return version === undefined ? (own.findLast(inRotation) ?? own.at(-1)) : own.findLast((m) => m.version === version);
+}
+
+function worn(text: string, low: string, tables: LineTables, { context, spoken }: ActOptions): OtherAct | undefined {
+  const names = namesIn(wordsIn(low), context);
+  const [first] = names;
+  const who = first?.kind === 'people' && first.from === 0 ? first : undefined;
+  const from = who ? /^ */.exec(low.slice(who.to))![0].length + who.to : 0;
+  const lead = WORE.exec(low.slice(from));
+  if (!lead) return undefined;
+  const begins = from + lead[0].length;
+  const patterns = names.filter((n) => n.kind === 'patterns' && n.from >= begins);
+  // "Wore holes into the Gangways": what was worn is named right away.
+  if (!patterns[0] || !new RegExp(`^${WHOSE}(?:${ORDINAL} +)?$`).test(low.slice(begins, patterns[0].from))) return undefined;
+  const person = withId(tables.people, who?.id) ?? spoken;
+  const found = patterns.map((name) => ({ name, make: spokenOf(name, low, person, tables.makes) }));
+  const makes = [...new Set(found.flatMap(({ make }) => make ?? []))];
+  if (makes.length === 0) return undefined;
+  const { dates, at } = dayIn(low, context.today);
+  const often = new RegExp(`\\b(?:(${COUNT}) times|(once|twice)|(\\d+) ?x)\\b`).exec(low);
+  const times = often ? (often[2] ? (often[2] === 'twice' ? 2 : 1) : (countOf(often[1] ?? often[3] ?? '') ?? 1)) : 1;
+  const said = found.flatMap(({ name, make }): Span[] => {
+    const version = /^,? *(?:version|v|no\.?|number|#) *\d{1,3}\b/.exec(low.slice(name.to))?.[0].length ?? 0;
+    return make ? [[name.from, name.to + version]] : [];
+  });
+  const ordinals = [...low.matchAll(new RegExp(`\\b${ORDINAL} +`, 'g'))]
+    .filter((m) => patterns.some((n) => n.from === m.index + m[0].length))
+    .map((m): Span => [m.index, m.index + m[0].length]);
+  const oftenAt: Span[] = often ? [[often.index, often.index + often[0].length]] : [];
+  const left = leftOf(text, [[0, begins], ...said, ...ordinals, ...at, ...oftenAt]);
+  const occasion = /^(?:to|for|at) (?:the |a |an |my )?([^,.;]+)$/i.exec(left)?.[1];
+  return { is: 'worn', makes, dates, times, ...(occasion !== undefined ? { occasion } : left === '' ? {} : { remark: left }) };
+}
+
+function ended(text: string, low: string, tables: LineTables, { context, spoken }: ActOptions): OtherAct | undefined {
+  const [name, ...others] = namesIn(wordsIn(low), context).filter((n) => n.kind === 'patterns');
+  if (!name || others.length > 0 || SEWN.test(low)) return undefined;
+  const blank = `${low.slice(0, name.from)}§${low.slice(name.to)}`;
+  for (const { said, state } of ENDED) {
+    const found = said.exec(blank)?.[0];
+    if (found === undefined) continue;
+    const make = spokenOf(name, low, spoken, tables.makes);
+    if (!make) return undefined;
+    const { dates, at } = dayIn(low, context.today);
+    const since = at.length > 0 && dates.length === 1 ? dates[0] : undefined;
+    const whole = found.length - 1 + name.to - name.from;
+    // Whom it went to, and for how much, is part of what became of it.
+    const to = / to [^,.;]+$/.exec(low.slice(0, whole))?.[0].length ?? 0;
+    const why = leftOf(text, [[0, whole - to], ...(since === undefined ? [] : at)]);
+    return { is: 'ended', make, state, ...(since === undefined ? {} : { since }), ...(why === '' ? {} : { why }) };
+  }
+  return undefined;
+}
+
+function bought(text: string, low: string, tables: LineTables, { context, newId }: ActOptions): OtherAct | undefined {
+  const lead = BOUGHT.exec(low)?.[0];
+  const stash = INTO_STASH.exec(low);
+  if ((lead === undefined && !stash) || SEWN.test(low)) return undefined;
+  const wide = WIDTH.exec(low);
+  const { dates, at: day } = dayIn(low, context.today);
+  const apart: Span[] = [
+    ...(lead === undefined ? [] : [[0, lead.length] as const]),
+    ...(stash ? [[stash.index, stash.index + stash[0].length] as const] : []),
+    ...(wide ? [[wide.index, wide.index + wide[0].length] as const] : []),
+    ...day,
+  ];
+  const chips = readLine(blanked(text, apart, ' '), context);
+  const of = chips.flatMap(({ asks, says, from, to }) => (asks ? [] : says.flatMap((fact) => (fact.is === 'fabric' ? [{ fact, from, to }] : []))));
+  const [main] = of;
+  // A length makes it a purchase; several fabrics, or a size, are more than one.
+  if (main?.fact.length === undefined || of.length > 1) return undefined;
+  const { fact } = main;
+  const { wide: figure = wide?.groups?.['width'], unit = wide?.groups?.['of'] ?? '' } = wide?.groups ?? {};
+  const lies = figure === undefined ? undefined : asTapeReads(Number(figure) * (/"|in/.test(unit) ? CM_PER_INCH : 1));
+  const width = lies !== undefined && lies >= WIDTHS[0] && lies <= WIDTHS[1] ? lies : undefined;
+  const known = 'id' in fact.fabric ? withId(tables.fabrics, fact.fabric.id) : undefined;
+  if ('id' in fact.fabric && !known) return undefined;
+  const covers = chips.filter((c) => c.says.some((u) => u.is === 'fabric')).map((c): Span => [c.from, c.to]);
+  const note = leftOf(text, [...apart, ...covers]);
+  const usual = width ?? known?.width ?? known?.pieces[0]?.width;
+  const piece: Piece = { length: fact.length!, width: usual ?? USUAL_WIDTH, ...(note === '' ? {} : { note }) };
+  const [date] = day.length > 0 && dates.length === 1 ? dates : [];
+  const fabric: Fabric = known
+    ? { ...known, pieces: [...known.pieces, piece] }
+    : {
+        ...newFabric(newId(), fact),
+        ...(width === undefined ? {} : { width }),
+        ...(date === undefined ? {} : { bought: date }),
+        boughtLength: fact.length,
+        pieces: [piece],
+      };
+  return { is: 'bought', fabric, piece, isNew: !known, widthTaken: usual === undefined };
+}
+
+/**
+ * Whether a sentence among others begins to tell of another garment than the one that was spoken of, and not that it was made: worn, worn no more or wished
+ * for. What was bought may be what that one was made of.
+ *
+ * @example beginsOther('Wore the Tidewater shirt to work.', context) // true
+ */
+export function beginsOther(text: string, context: LineContext): boolean {
+  const low = folded(text);
+  const name = namesIn(wordsIn(low), context).find((n) => n.kind === 'patterns');
+  if (!name) return false;
+  const blank = `${low.slice(0, name.from)}§${low.slice(name.to)}`;
+  return [WORE_IT, WISHED_FOR, ...ENDED.map((way) => way.said)].some((way) => way.test(blank));
+}
+
+/** What a cut is said by. */
+const OF_THE_CUT: readonly Understood['is'][] = ['size', 'size at', 'alteration', 'cut', 'view', 'source', 'chosen', 'own'];
+
+function planned(text: string, low: string, tables: LineTables, options: ActOptions): OtherAct | undefined {
+  const lead = WISHED.exec(low);
+  if (!lead || SEWN.test(low.slice(lead[0].length))) return undefined;
+  const from = lead[0].length + new RegExp(`^ *${WHOSE}(?:${ORDINAL} +)?`).exec(low.slice(lead[0].length))![0].length;
+  const { chips, pattern, draft } = readMake(text.slice(from), tables, options);
+  const subject = chips.find((c) => c.says.some((u) => u.is === 'pattern' || u.is === 'new pattern'));
+  // "Want to make the sleeves of the Tidewater shirt longer" is about the shirt that there is.
+  if (!pattern || !draft || subject?.from !== 0) return undefined;
+  const stated = chips.flatMap((chip) => (chip.asks ? [] : chip.says));
+  const foreign = draft.make.fabrics.filter((use) => draft.newFabrics.some((f) => f.id === use.fabricId));
+  // What is not in the stash yet stays in the plan's words, and so does what no plan holds.
+  const kept = chips
+    .filter((c) => c.asks || c.says.some((u) => u.is === 'words' || u.is === 'date' || (u.is === 'fabric' && !('id' in u.fabric))))
+    .map((c): Span => [c.from, c.to]);
+  const rest = text.slice(from);
+  const words = leftOf(
+    rest,
+    chips.map((c): Span => [c.from, c.to]).filter(([at]) => !kept.some(([begin]) => begin === at)),
+  ).replace(/^next$|,? next$/i, '');
+  return {
+    is: 'planned',
+    pattern,
+    draft: { ...draft, make: { ...draft.make, fabrics: draft.make.fabrics.filter((use) => !foreign.includes(use)) }, newFabrics: [] },
+    cutSaid: stated.some(({ is }) => OF_THE_CUT.includes(is)),
+    ...(words === '' ? {} : { words }),
+  };
+}
+
+/**
+ * What a line tells where it is no make: that something was worn, or is worn no more, that fabric was bought, or a garment wished for. It is known by how the line
+ * begins, and only where all that makes it such is said.
+ *
+ * @param text one line, as it was typed
+ * @param tables the ledger as it is
+ * @returns undefined where the line is a make, or nothing of these
+ * @example readOther('wore the Tidewater shirt yesterday', tables, options) // { is: 'worn', makes: [its latest version], dates: [yesterday], times: 1 }
+ * @example readOther('sold the Foreshore tee for 15', tables, options) // { is: 'ended', make, state: 'sold', why: 'for 15' }
+ * @example readOther('bought 3 m of navy linen, 150 wide', tables, options) // { is: 'bought', fabric, piece: { length: 300, width: 150 }, … }
+ * @example readOther('want to make the Fogbell coat in grey wool', tables, options) // { is: 'planned', pattern, words: 'in grey wool', … }
+ */
+export function readOther(text: string, tables: LineTables, options: ActOptions): OtherAct | undefined {
+  const low = folded(text);
+  return (
+    worn(text, low, tables, options) ?? ended(text, low, tables, options) ?? bought(text, low, tables, options) ?? planned(text, low, tables, options)
+  );
+}

@@ -1,0 +1,185 @@
+import { format, parseISO } from 'date-fns';
+import { useNavigate } from 'react-router';
+import { toast } from 'react-toastify';
+import { makeName } from '../core/make/make-name';
+import { planOfMake } from '../core/plan/plan-to-make';
+import type { OtherAct } from '../core/shorthand/other-act';
+import type { Make, Pattern } from '../core/records';
+import { firstOf } from '../core/units/item-at';
+import { formatFabricLength, formatLength, type FabricUnit, type LengthUnit } from '../core/units/length';
+import { formatMoney } from '../core/units/money';
+import { useCaseTables } from '../data/engine-tables';
+import type { Write } from '../data/journal';
+import { newId } from '../data/new-id';
+import { useFabricUnit, usePatterns, useUnit } from '../data/queries';
+import { today } from '../data/today';
+import { planOfPattern } from './begin-plan';
+import { choose, save } from './save';
+import { routes } from '../routes';
+import { Button } from '../ui/button';
+import { KeyCap } from '../ui/key-cap';
+
+type Act<Is extends OtherAct['is']> = Extract<OtherAct, { readonly is: Is }>;
+
+/** What became of a garment, where its state is no sentence by itself. */
+const ENDED_WORDS: { readonly [S in Make['state']]?: string } = { given: 'given away', 'worn out': 'worn out' };
+
+const dayWords = (date: string) => (date === today() ? 'today' : format(parseISO(date), 'EEEE, d MMMM yyyy'));
+
+/** What will be written, in words: what of, what about it, and what was not said. */
+function told(act: OtherAct, patterns: readonly Pattern[], unit: LengthUnit, fabricUnit: FabricUnit) {
+  switch (act.is) {
+    case 'worn': {
+      const { makes, times, occasion, remark, dates } = act;
+      return {
+        head: makes.map((make) => makeName(make, patterns)).join(' · '),
+        about: [times > 1 ? `worn about ${times} times` : 'worn', dates.length === 1 && dayWords(firstOf(dates)), occasion, remark && `“${remark}”`],
+        unsaid: dates.length === 0 && 'Which day that was is not plain: write it as 3 May, yesterday or last Monday.',
+        way: 'Note the wear',
+      };
+    }
+    case 'bought': {
+      const { fabric, piece, isNew, widthTaken } = act;
+      return {
+        head: fabric.name,
+        about: [
+          `${formatFabricLength(piece.length, fabricUnit)} ${isNew ? 'into the stash' : 'more in the stash'}`,
+          !widthTaken && `${formatLength(piece.width, unit)} wide`,
+          isNew && fabric.pricePerMetre && `${formatMoney(fabric.pricePerMetre)} a ${fabric.pricedBy ?? 'metre'}`,
+          isNew && fabric.source !== undefined && `from ${fabric.source}`,
+          piece.note && `“${piece.note}”`,
+        ],
+        unsaid: widthTaken && `How wide it lies was not said: it is taken for ${formatLength(piece.width, unit)}.`,
+        way: 'Put it into the stash',
+      };
+    }
+    case 'ended': {
+      const { make, state, since, why } = act;
+      return {
+        head: makeName(make, patterns),
+        about: [ENDED_WORDS[state] ?? state, since && dayWords(since), why && `“${why}”`],
+        unsaid: false,
+        way: 'Note it',
+      };
+    }
+    case 'planned': {
+      const { pattern, draft, cutSaid, words } = act;
+      const cut = cutSaid ? 'cut as the line says' : draft.newPattern ? 'a new pattern' : 'cut as what was learned says';
+      return { head: pattern.name, about: ['a plan', cut, words && `“${words}”`], unsaid: false, way: 'Plan it' };
+    }
+  }
+}
+
+/**
+ * What a line tells that is no make, as it will be written, and the ways to write it.
+ *
+ * @param onMake in the field on the strip, where keys write it too: says that it is a make after all
+ */
+export function OtherLine({ act, onWrite, onMake }: { act: OtherAct; onWrite: (date?: string) => void; onMake?: () => void }) {
+  const { head, about, unsaid, way } = told(act, usePatterns(), useUnit(), useFabricUnit());
+  const days = act.is === 'worn' && act.dates.length !== 1 ? act.dates : undefined;
+  return (
+    <>
+      <p className="mb-1">
+        <b className="font-serif text-name font-medium">{head}</b> <span className="text-ink2">{about.filter(Boolean).join(' · ')}</span>
+      </p>
+      {unsaid !== false && <p className="text-small text-ink2">{unsaid}</p>}
+      <div className="mt-3 flex flex-wrap items-center gap-2">
+        {days?.map((date) => (
+          <Button key={date} onClick={() => onWrite(date)}>
+            {way}: {dayWords(date)}
+          </Button>
+        )) ?? (
+          <Button onClick={() => onWrite()}>
+            {way} {onMake && <KeyCap>Ctrl Enter</KeyCap>}
+          </Button>
+        )}
+        {onMake && (
+          <Button quiet onClick={onMake}>
+            It is a make
+          </Button>
+        )}
+      </div>
+    </>
+  );
+}
+
+/**
+ * Writes what a line tells that is no make, on the day that is chosen where it may be several.
+ *
+ * @param stays what is written is not gone to: a plan is opened else
+ * @returns whether it was written
+ */
+export function useWriteOther({ stays = false } = {}): (act: OtherAct, date?: string) => Promise<boolean> {
+  const navigate = useNavigate();
+  const tables = useCaseTables();
+  const unit = useUnit();
+  const fabricUnit = useFabricUnit();
+  const planOf = async ({ pattern, draft, cutSaid, words }: Act<'planned'>) => {
+    const asSaid = cutSaid || draft.newPattern !== undefined;
+    const plan = asSaid
+      ? planOfMake(draft.make, newId(), today())
+      : await planOfPattern(tables, pattern, draft.make.personId, unit, undefined, (why) =>
+          toast.error(`The next cut could not be worked out (${why}): the last cut is planned instead.`),
+        );
+    return { ...plan, fabrics: draft.make.fabrics, ...(words === undefined ? {} : { words }) };
+  };
+  return async (act, chosen) => {
+    switch (act.is) {
+      case 'worn': {
+        const { makes, times, occasion, remark, dates } = act;
+        const date = chosen ?? (dates.length === 1 ? dates[0] : undefined);
+        if (date === undefined) return false;
+        const wear = {
+          id: newId(),
+          date,
+          makeIds: makes.map((m) => m.id),
+          count: times,
+          ...(occasion === undefined ? {} : { occasion }),
+          ...(remark === undefined ? {} : { remark }),
+        };
+        const what = makes.map((make) => makeName(make, tables.patterns)).join(', ');
+        return save(`worn: ${what}`, [{ table: 'wears', put: wear }], { done: `Worn ${dayWords(date)}: ${what}. Ctrl Z takes it back.` });
+      }
+      case 'bought': {
+        const { fabric, piece, isNew } = act;
+        const write: Write = isNew
+          ? { table: 'fabrics', put: fabric }
+          : { table: 'fabrics', id: fabric.id, edit: (now) => ({ ...now, pieces: [...now.pieces, piece] }) };
+        return save(`into the stash: ${fabric.name}`, [write], {
+          done: `${formatFabricLength(piece.length, fabricUnit)} of ${fabric.name} in the stash. Ctrl Z takes it out.`,
+        });
+      }
+      case 'ended': {
+        const { make, state, since, why } = act;
+        const name = makeName(make, tables.patterns);
+        const edit = (now: Make): Make => ({
+          ...now,
+          state,
+          ...(since === undefined ? {} : { stateSince: since }),
+          ...(why === undefined ? {} : { why }),
+        });
+        return save(`${name}: ${state}`, [{ table: 'makes', id: make.id, edit }], {
+          done: `${name}: ${ENDED_WORDS[state] ?? state}. Ctrl Z takes it back.`,
+        });
+      }
+      case 'planned': {
+        const { newPerson, newPattern } = act.draft;
+        const plan = await planOf(act);
+        const written = await save(
+          `plan: ${act.pattern.name}`,
+          [
+            ...(newPerson ? [{ table: 'people', put: newPerson } as const] : []),
+            ...(newPattern ? [{ table: 'patterns', put: newPattern } as const] : []),
+            { table: 'plans', put: plan },
+          ],
+          stays ? { done: `Planned: ${act.pattern.name}. Ctrl Z takes it back.` } : {},
+        );
+        if (!written) return false;
+        if (newPerson) await choose({ personId: newPerson.id });
+        if (!stays) void navigate(routes.plan(plan.id));
+        return written;
+      }
+    }
+  };
+}
