@@ -1,5 +1,6 @@
 import { demoLedger } from '../demo/ledger';
-import { TAKES_ITS_FILL, USUAL_WIDTH } from '../src/core/fabric/needed';
+import { TAKES_ITS_FILL } from '../src/core/fabric/needed';
+import { USUAL_WIDTH } from '../src/core/fabric/usual-width';
 import { caseOf } from '../src/core/garment/case';
 import { mainFabric, mainUse } from '../src/core/make/main-fabric';
 import { STATES } from '../src/core/make/states';

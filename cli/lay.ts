@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { USUAL_WIDTH } from '../src/core/fabric/needed';
+import { USUAL_WIDTH } from '../src/core/fabric/usual-width';
 import { caseOf, type PatternCase } from '../src/core/garment/case';
 import { labelsOf, sizesAsCut } from '../src/core/garment/ladder';
 import { sizeFromText } from '../src/core/garment/size-from-text';

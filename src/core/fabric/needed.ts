@@ -2,11 +2,10 @@ import { mainFabric, mainUse } from '../make/main-fabric';
 import { STATES } from '../make/states';
 import type { Fabric, Make, Pattern, Piece, SizeLine, View } from '../records';
 import { usableLength } from './stash';
+import { USUAL_WIDTH } from './usual-width';
 
 /** To a narrower width by area, and more, since pieces do not fill it as well. Source: engine.md, section 10. */
 const ROUGH = 1.15;
-/** A fabric without a width is taken to be so wide, cm: the commonest. */
-export const USUAL_WIDTH = 140;
 /** What is left over when there is plenty, and what is tight, cm. Source: our own convention. */
 const PLENTY = 30;
 const TIGHT = 10;

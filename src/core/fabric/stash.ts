@@ -1,3 +1,4 @@
+import { USUAL_WIDTH } from './usual-width';
 import { asTapeReads } from '../units/length';
 import { areaOf, polygonOf } from '../units/polygon';
 import type { Fabric, FabricTest, FabricUse, Piece } from '../records';
@@ -59,7 +60,7 @@ export function cutFrom(pieces: readonly Piece[], length: number): CutFromStash 
  */
 export function putBack(fabric: Pick<Fabric, 'pieces' | 'width'>, length: number): readonly Piece[] {
   if (length <= 0) return fabric.pieces;
-  const width = fabric.width ?? fabric.pieces[0]?.width ?? 140;
+  const width = fabric.width ?? fabric.pieces[0]?.width ?? USUAL_WIDTH;
   const longest = [...fabric.pieces].filter((p) => Math.abs(p.width - width) < 1).sort((a, b) => b.length - a.length)[0];
   if (!longest) return [...fabric.pieces, { length: tidy(length), width }];
   return fabric.pieces.map((p) => (p === longest ? { ...p, length: tidy(p.length + length) } : p));

@@ -1,6 +1,7 @@
 import { NINE_TENTHS } from '../inference/normal';
 import type { FabricNeeded } from '../fabric/needed';
-import { ONE_WAY, speaksOf, TAKES_ITS_FILL, USUAL_LENGTHS, USUAL_WIDTH } from '../fabric/needed';
+import { ONE_WAY, speaksOf, TAKES_ITS_FILL, USUAL_LENGTHS } from '../fabric/needed';
+import { USUAL_WIDTH } from '../fabric/usual-width';
 import type { PatternCase } from '../garment/case';
 import { laidLength } from '../lay/laid-length';
 import { lengthAlong, type LayFabric } from '../lay/lay';

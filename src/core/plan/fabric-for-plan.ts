@@ -1,5 +1,6 @@
 import { viewOf } from '../make/versions';
-import { onHand, USUAL_WIDTH, type LengthNeeded, type OnHand } from '../fabric/needed';
+import { onHand, type LengthNeeded, type OnHand } from '../fabric/needed';
+import { USUAL_WIDTH } from '../fabric/usual-width';
 import { washed } from '../fabric/stash';
 import type { PatternCase } from '../garment/case';
 import type { IsoDate } from '../units/date';

@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { USUAL_WIDTH } from '../../core/fabric/needed';
+import { USUAL_WIDTH } from '../../core/fabric/usual-width';
 import type { LayFabric, Pin } from '../../core/lay/lay';
 import { onPieces, type PiecedStrip } from '../../core/lay/on-pieces';
 import { piecesOf, type PiecesOf } from '../../core/lay/pieces-of';

@@ -1,4 +1,5 @@
 import { usually } from '../../core/fabric/usually';
+import { USUAL_WIDTH } from '../../core/fabric/usual-width';
 import { askedFields, calledField, fieldWords, Fabric, FABRIC_TESTS, Piece, Swatch as SwatchShape, type FabricTest } from '../../core/records';
 import { RecordFields } from '../../parts/record-fields';
 import { Fragment, useEffect, useState } from 'react';
@@ -191,7 +192,9 @@ export function FabricFields({ fabric, unit }: { fabric: Fabric; unit: LengthUni
         <div className="mt-1 flex flex-wrap gap-2">
           <Button
             quiet
-            onClick={() => change({ pieces: [...fabric.pieces, { length: fabric.boughtLength ?? 100, width: fabric.width ?? 140 }] }, 'a piece')}
+            onClick={() =>
+              change({ pieces: [...fabric.pieces, { length: fabric.boughtLength ?? 100, width: fabric.width ?? USUAL_WIDTH }] }, 'a piece')
+            }
           >
             + a piece
           </Button>

@@ -1,3 +1,4 @@
+import { USUAL_WIDTH } from '../../fabric/usual-width';
 import type { IsoDate } from '../../units/date';
 import { formatLength } from '../../units/length';
 import { entriesOf, keysOf } from '../../units/keys';
@@ -58,9 +59,6 @@ export function takeWear(row: Row, taking: Taking) {
   });
   return joined(makes.map((m) => taking.called(m)).join(', '), dayWords(date), count !== 1 && `${count} ×`, occasion, twice);
 }
-
-/** Widths where a table gives none, cm. Source: our own convention for fabric of the usual double width. */
-const USUAL_WIDTH = 140;
 
 /** A fabric of one row. */
 export function takeFabric(row: Row, taking: Taking) {
