@@ -32,9 +32,15 @@ function told(act: OtherAct, patterns: readonly Pattern[], unit: LengthUnit, fab
     case 'worn': {
       const { makes, times, occasion, remark, dates } = act;
       return {
-        head: makes.map((make) => makeName(make, patterns)).join(' · '),
-        about: [times > 1 ? `worn about ${times} times` : 'worn', dates.length === 1 && dayWords(firstOf(dates)), occasion, remark && `“${remark}”`],
-        unsaid: dates.length === 0 && 'Which day that was is not plain: write it as 3 May, yesterday or last Monday.',
+        head: makes.map((make) => makeName(make, patterns)).join(' · ') || 'Worn',
+        about:
+          makes.length === 0
+            ? []
+            : [times > 1 ? `worn about ${times} times` : 'worn', dates.length === 1 && dayWords(firstOf(dates)), occasion, remark && `“${remark}”`],
+        unsaid:
+          makes.length === 0
+            ? 'No garment of it that was finished is in the ledger: log it first.'
+            : dates.length === 0 && 'Which day that was is not plain: write it as 3 May, yesterday or last Monday.',
         way: 'Note the wear',
       };
     }
@@ -53,6 +59,8 @@ function told(act: OtherAct, patterns: readonly Pattern[], unit: LengthUnit, fab
         way: 'Put it into the stash',
       };
     }
+    case 'noted':
+      return { head: makeName(act.make, patterns), about: ['into its remark', `“${act.words}”`], unsaid: false, way: 'Note it' };
     case 'ended': {
       const { make, state, since, why } = act;
       return {
@@ -63,9 +71,9 @@ function told(act: OtherAct, patterns: readonly Pattern[], unit: LengthUnit, fab
       };
     }
     case 'planned': {
-      const { pattern, draft, cutSaid, words } = act;
+      const { pattern, draft, cutSaid, toile, words } = act;
       const cut = cutSaid ? 'cut as the line says' : draft.newPattern ? 'a new pattern' : 'cut as what was learned says';
-      return { head: pattern.name, about: ['a plan', cut, words && `“${words}”`], unsaid: false, way: 'Plan it' };
+      return { head: pattern.name, about: [toile ? 'a plan of a toile' : 'a plan', cut, words && `“${words}”`], unsaid: false, way: 'Plan it' };
     }
   }
 }
@@ -77,7 +85,7 @@ function told(act: OtherAct, patterns: readonly Pattern[], unit: LengthUnit, fab
  */
 export function OtherLine({ act, onWrite, onMake }: { act: OtherAct; onWrite: (date?: string) => void; onMake?: () => void }) {
   const { head, about, unsaid, way } = told(act, usePatterns(), useUnit(), useFabricUnit());
-  const days = act.is === 'worn' && act.dates.length !== 1 ? act.dates : undefined;
+  const days = act.is !== 'worn' ? undefined : act.makes.length === 0 ? [] : act.dates.length === 1 ? undefined : act.dates;
   return (
     <>
       <p className="mb-1">
@@ -115,21 +123,21 @@ export function useWriteOther({ stays = false } = {}): (act: OtherAct, date?: st
   const tables = useCaseTables();
   const unit = useUnit();
   const fabricUnit = useFabricUnit();
-  const planOf = async ({ pattern, draft, cutSaid, words }: Act<'planned'>) => {
+  const planOf = async ({ pattern, draft, cutSaid, toile, words }: Act<'planned'>) => {
     const asSaid = cutSaid || draft.newPattern !== undefined;
     const plan = asSaid
       ? planOfMake(draft.make, newId(), today())
       : await planOfPattern(tables, pattern, draft.make.personId, unit, undefined, (why) =>
           toast.error(`The next cut could not be worked out (${why}): the last cut is planned instead.`),
         );
-    return { ...plan, fabrics: draft.make.fabrics, ...(words === undefined ? {} : { words }) };
+    return { ...plan, ...(toile ? { kind: 'toile' as const } : {}), fabrics: draft.make.fabrics, ...(words === undefined ? {} : { words }) };
   };
   return async (act, chosen) => {
     switch (act.is) {
       case 'worn': {
         const { makes, times, occasion, remark, dates } = act;
         const date = chosen ?? (dates.length === 1 ? dates[0] : undefined);
-        if (date === undefined) return false;
+        if (date === undefined || makes.length === 0) return false;
         const wear = {
           id: newId(),
           date,
@@ -149,6 +157,12 @@ export function useWriteOther({ stays = false } = {}): (act: OtherAct, date?: st
         return save(`into the stash: ${fabric.name}`, [write], {
           done: `${formatFabricLength(piece.length, fabricUnit)} of ${fabric.name} in the stash. Ctrl Z takes it out.`,
         });
+      }
+      case 'noted': {
+        const { make, words } = act;
+        const name = makeName(make, tables.patterns);
+        const edit = (now: Make): Make => ({ ...now, remark: [now.remark, words].filter(Boolean).join(' … ') });
+        return save(`${name}: its remark`, [{ table: 'makes', id: make.id, edit }], { done: `Noted with ${name}. Ctrl Z takes it back.` });
       }
       case 'ended': {
         const { make, state, since, why } = act;

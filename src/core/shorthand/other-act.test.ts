@@ -26,9 +26,14 @@ describe('worn', () => {
     ],
     ['wore the Tidewater shirt 🎻 yesterday', ['make-tidewater-3'], { dates: ['2026-11-24'], remark: '🎻' }],
     ['yesterday I wore the Tidewater shirt, the collar rides up', ['make-tidewater-3'], { dates: ['2026-11-24'], remark: 'the collar rides up' }],
+    ['wore Tidewater shirt & Gangway trousers for the rehearsal', ['make-tidewater-3', 'make-gangway-3'], { occasion: 'rehearsal' }],
+    // It is still being sewn.
+    ['finally wore the Fogbell coat', [], { remark: 'the Fogbell coat' }],
     ['worn the Gangway trousers 12 times', ['make-gangway-3'], { times: 12 }],
     ['wore the Gangway trousers twice', ['make-gangway-3'], { times: 2 }],
     ['Tilda wore the Puffin pinafore today', ['make-puffin-3'], {}],
+    ['wore the Gangway trousers 3x this week', ['make-gangway-3'], { times: 3, remark: 'this week' }],
+    ['wore the Tidewater shirt last week', ['make-tidewater-3'], { dates: [], remark: 'last week' }],
     ['wore the Tidewater shirt on 03/04/2026', ['make-tidewater-3'], { dates: ['2026-04-03', '2026-03-04'] }],
   ])('%s', (text, ofMakes, rest) => {
     const { is: _, makes, ...said } = told(text, 'worn');
@@ -40,6 +45,11 @@ describe('worn', () => {
     'not: %s',
     (text) => expect(read(text)).toBeUndefined(),
   );
+});
+
+test('what was done with a garment goes into its remark, with the day', () => {
+  const { make, words } = told('mended the Gangway trousers, new knee patch.', 'noted');
+  expect([make.id, words]).toEqual(['make-gangway-3', 'mended the Gangway trousers, new knee patch (25 Nov 2026)']);
 });
 
 describe('worn no more', () => {
@@ -99,6 +109,15 @@ describe('planned', () => {
     const { draft, cutSaid } = told("I'll make the Fogbell coat again in grey check flannel, size C", 'planned');
     expect(draft.make.fabrics).toMatchObject([{ fabricId: 'fabric-grey-check', part: 'main' }]);
     expect([draft.make.size, cutSaid]).toEqual([{ size: 'C' }, true]);
+  });
+
+  test.each([
+    ['should make a toile of the Fogbell coat', 'Fogbell coat', true],
+    ['going to make curtains', 'curtains', false],
+    ['want to try the Heron dress pattern', 'Heron dress', false],
+  ])('%s', (text, name, toile) => {
+    const { pattern, words, ...act } = told(text, 'planned');
+    expect([pattern.name, words, act.toile]).toEqual([name, undefined, toile]);
   });
 
   test('a pattern that is not in the ledger comes with it', () => {

@@ -1,3 +1,5 @@
+import { format, parseISO } from 'date-fns';
+import { USUAL_WIDTH } from '../fabric/usual-width';
 import { inOrder } from '../make/versions';
 import type { LogDraft, NewId } from '../make/log-draft';
 import type { Fabric, Make, Pattern, Person, Piece } from '../records';
@@ -10,13 +12,14 @@ import { readMake, type LineTables } from './draft-from-line';
 import { newFabric } from './entry-from-line';
 import { folded, namesIn, wordsIn, type NameFound } from './names';
 import { LEADING, readLine } from './read-line';
-import { DAY, daysOf } from './recognise/date';
+import { DAY, daysOf, DOUBTFUL } from './recognise/date';
 import type { LineContext } from './sentence';
 
 /** What a line tells that is no make: to enter one for it would state what was not said. */
 export type OtherAct =
   | {
       readonly is: 'worn';
+      /** None where no garment of that pattern was finished. */
       readonly makes: readonly Make[];
       /** More than one where figures can be read both ways. */
       readonly dates: readonly string[];
@@ -33,6 +36,8 @@ export type OtherAct =
       /** The width of the piece was neither said nor known. */
       readonly widthTaken: boolean;
     }
+  /** Something was done with a garment that hangs: it goes into its remark, with the day on which it was told. */
+  | { readonly is: 'noted'; readonly make: Make; readonly words: string }
   | {
       readonly is: 'ended';
       readonly make: Make;
@@ -48,6 +53,8 @@ export type OtherAct =
       readonly draft: LogDraft;
       /** Size, alterations or parts were said: the plan is cut so, and not as what was learned would have it. */
       readonly cutSaid: boolean;
+      /** It is to be a toile first. */
+      readonly toile: boolean;
       readonly words?: string;
     };
 
@@ -65,7 +72,7 @@ const WHOSE = '(?:(?:the|my|a|an|our|her|his|their|another|some|new) +)*';
 const IS_BY_NOW = '(?:(?:is|are|was|were|has|have|been|got|went|now|finally|completely|all|long) +)+';
 const WORE_SAID = `${FIRST}(?:wore|worn|wearing|(?:am|was) wearing|been wearing) +`;
 const WORE = new RegExp(`^${WORE_SAID}`);
-const BOUGHT = new RegExp(`^${FIRST}(?:bought|got|picked up|ordered|found|treated myself to) +`);
+const BOUGHT = new RegExp(`^${FIRST}(?:bought|got|picked up|ordered|found|treated myself to):? +`);
 const INTO_STASH = /,? *\b(?:in|into|for|to) (?:the|my) stash\b/;
 const WISHED_SAID = `${FIRST}(?:(?:want|need|plan|hope|intend|like|love|going|planning|hoping|would (?:like|love)|am (?:planning|going|hoping)) +to +(?:make|sew|cut out|cut|try|start)|(?:i'll|i will|we'll|will|should|must|might) +(?:make|sew|try)|(?:plan|planned|planning|to sew|up next|wish ?list|queue) *(?:: *|(?= (?:the|my|a|an|another) )))(?: +|$|(?<=[: ]))`;
 const WISHED = new RegExp(`^${WISHED_SAID}`);
@@ -80,20 +87,24 @@ const ENDED = [
   said(`${FIRST}(?:gave away|given away|donated|passed on) ${ITS_NAME}`, 'given'),
   said(`${FIRST}sold ${ITS_NAME}`, 'sold'),
   said(`${FIRST}(?:unpicked|took apart) ${ITS_NAME}`, 'unpicked'),
-  said(`(?:${FIRST}|[a-z]+ (?:has )?)(?:outgrew|outgrown|grew out of|grown out of) ${ITS_NAME}`, 'outgrown'),
+  said(`(?:${FIRST}|[a-z]+(?:'s| has)? )(?:outgrew|outgrown|grew out of|grown out of) ${ITS_NAME}`, 'outgrown'),
   said(`${ITS_NAME} ${IS_BY_NOW}(?:worn out|worn to (?:bits|shreds|rags|death)|past wearing)`, 'worn out'),
   said(`${ITS_NAME} ${IS_BY_NOW}outgrown`, 'outgrown'),
   said(`${ITS_NAME} ${IS_BY_NOW}(?:given away|donated|passed on)`, 'given'),
   said(`${ITS_NAME} ${IS_BY_NOW}sold`, 'sold'),
 ];
+/** What is done with a garment that there is. */
+const DONE_WITH = new RegExp(`^${FIRST}(?:mended|repaired|patched|darned|washed|ironed|dyed|lent|tried on) ${ITS_NAME}(?![a-z])`);
+/** A toile is wished for. */
+const TOILE = new RegExp(`^ *${WHOSE}(?:(?:wearable|first) )?(?:toile|muslin|mock-?up) (?:of|for) `);
+/** Said of where it was worn, and not of what. */
+const WHERE = /\b(?:to|for|at|in|from|by|near) (?:the |a |an |my )?$/;
 /** Something was sewn after all: it is a make, whatever else is said. */
 const SEWN = /\b(?:made|sewed|sewn|finished|completed|hemmed|cut it|cut out)\b/;
 const WIDTH =
   /,? *\b(?:(?<wide>\d{2,3}(?:\.\d+)?) *(?<unit>cm|"|inch(?:es)?|in)? *wide|width:? (?:of )?(?<width>\d{2,3}(?:\.\d+)?)(?: *(?<of>cm|"|inch(?:es)?|in)(?![a-z]))?)/;
 /** Fabric comes so wide, cm. Source: usual widths, ribbon and sail cloth left aside. */
 const WIDTHS = [30, 400] as const;
-/** A fabric of which nobody said how wide it lies, cm. Source: the usual width, as the stash takes it. */
-const USUAL_WIDTH = 140;
 
 type Span = readonly [from: number, to: number];
 
@@ -106,14 +117,16 @@ const leftOf = (text: string, taken: readonly Span[]): string =>
   blanked(text, taken, '\n')
     .split('\n')
     .map((part) => part.replace(/^[\s,;.:!-]+|[\s,;:!-]+$/g, ''))
-    .filter((part) => part.split(/\s+/).some((word) => word !== '' && !LEADING.test(word.toLowerCase()) && !/^(?:plus|together|both)$/i.test(word)))
+    .filter((part) =>
+      part.split(/\s+/).some((word) => word !== '' && !LEADING.test(word.toLowerCase()) && !/^(?:plus|together|both|pattern|&)$/i.test(word)),
+    )
     .join(', ')
     .replace(/\.$/, '');
 
-/** Where a day is said, and which it may be; today where none is. */
+/** Where a day is said, and which it may be; today where none is, and none where it is only said about when. */
 function dayIn(low: string, today: string): { readonly dates: readonly string[]; readonly at: readonly Span[] } {
   const said = new RegExp(`(?<![\\w/.])(?:on )?(?<day>${DAY})(?![\\w/])`).exec(low);
-  if (!said) return { dates: [today], at: [] };
+  if (!said) return { dates: new RegExp(`(?<![\\w/])${DOUBTFUL}(?!\\w)`).test(low) ? [] : [today], at: [] };
   return { dates: daysOf(said.groups?.['day'] ?? '', today), at: [[said.index, said.index + said[0].length]] };
 }
 
@@ -136,16 +149,18 @@ function worn(text: string, low: string, tables: LineTables, { context, spoken }
   const lead = WORE.exec(low.slice(from));
   if (!lead) return undefined;
   const begins = from + lead[0].length;
-  const patterns = names.filter((n) => n.kind === 'patterns' && n.from >= begins);
+  const patterns = names.filter((n) => n.kind === 'patterns' && n.from >= begins && !WHERE.test(low.slice(begins, n.from)));
   // "Wore holes into the Gangways": what was worn is named right away.
   if (!patterns[0] || !new RegExp(`^${WHOSE}(?:${ORDINAL} +)?$`).test(low.slice(begins, patterns[0].from))) return undefined;
   const person = withId(tables.people, who?.id) ?? spoken;
   const found = patterns.map((name) => ({ name, make: spokenOf(name, low, person, tables.makes) }));
   const makes = [...new Set(found.flatMap(({ make }) => make ?? []))];
-  if (makes.length === 0) return undefined;
-  const { dates, at } = dayIn(low, context.today);
+  const { dates: days, at } = dayIn(low, context.today);
   const often = new RegExp(`\\b(?:(${COUNT}) times|(once|twice)|(\\d+) ?x)\\b`).exec(low);
   const times = often ? (often[2] ? (often[2] === 'twice' ? 2 : 1) : (countOf(often[1] ?? often[3] ?? '') ?? 1)) : 1;
+  // Several wears are an estimate, spread round a day: that of a span which goes on is today's.
+  const dates =
+    days.length === 0 && times > 1 && /\bthis (?:week|month|year|season|summer|winter|spring|autumn|fall)\b/.test(low) ? [context.today] : days;
   const said = found.flatMap(({ name, make }): Span[] => {
     const version = /^,? *(?:version|v|no\.?|number|#) *\d{1,3}\b/.exec(low.slice(name.to))?.[0].length ?? 0;
     return make ? [[name.from, name.to + version]] : [];
@@ -159,10 +174,14 @@ function worn(text: string, low: string, tables: LineTables, { context, spoken }
   return { is: 'worn', makes, dates, times, ...(occasion !== undefined ? { occasion } : left === '' ? {} : { remark: left }) };
 }
 
-function ended(text: string, low: string, tables: LineTables, { context, spoken }: ActOptions): OtherAct | undefined {
+function becameOf(text: string, low: string, tables: LineTables, { context, spoken }: ActOptions): OtherAct | undefined {
   const [name, ...others] = namesIn(wordsIn(low), context).filter((n) => n.kind === 'patterns');
   if (!name || others.length > 0 || SEWN.test(low)) return undefined;
   const blank = `${low.slice(0, name.from)}§${low.slice(name.to)}`;
+  if (DONE_WITH.test(blank)) {
+    const make = spokenOf(name, low, spoken, tables.makes);
+    return make && { is: 'noted', make, words: `${text.trim().replace(/\.$/, '')} (${format(parseISO(context.today), 'd MMM yyyy')})` };
+  }
   for (const { said, state } of ENDED) {
     const found = said.exec(blank)?.[0];
     if (found === undefined) continue;
@@ -220,8 +239,8 @@ function bought(text: string, low: string, tables: LineTables, { context, newId 
 }
 
 /**
- * Whether a sentence among others begins to tell of another garment than the one that was spoken of, and not that it was made: worn, worn no more or wished
- * for. What was bought may be what that one was made of.
+ * Whether a sentence among others begins to tell of another garment than the one that was spoken of, and not that it was made: worn, worn no
+ * more or wished for. What was bought may be what that one was made of.
  *
  * @example beginsOther('Wore the Tidewater shirt to work.', context) // true
  */
@@ -230,7 +249,7 @@ export function beginsOther(text: string, context: LineContext): boolean {
   const name = namesIn(wordsIn(low), context).find((n) => n.kind === 'patterns');
   if (!name) return false;
   const blank = `${low.slice(0, name.from)}§${low.slice(name.to)}`;
-  return [WORE_IT, WISHED_FOR, ...ENDED.map((way) => way.said)].some((way) => way.test(blank));
+  return [WORE_IT, DONE_WITH, WISHED_FOR, ...ENDED.map((way) => way.said)].some((way) => way.test(blank));
 }
 
 /** What a cut is said by. */
@@ -239,9 +258,11 @@ const OF_THE_CUT: readonly Understood['is'][] = ['size', 'size at', 'alteration'
 function planned(text: string, low: string, tables: LineTables, options: ActOptions): OtherAct | undefined {
   const lead = WISHED.exec(low);
   if (!lead || SEWN.test(low.slice(lead[0].length))) return undefined;
-  const from = lead[0].length + new RegExp(`^ *${WHOSE}(?:${ORDINAL} +)?`).exec(low.slice(lead[0].length))![0].length;
+  const toile = TOILE.exec(low.slice(lead[0].length))?.[0].length ?? 0;
+  const behind = lead[0].length + toile;
+  const from = behind + new RegExp(`^ *${WHOSE}(?:${ORDINAL} +)?`).exec(low.slice(behind))![0].length;
   const { chips, pattern, draft } = readMake(text.slice(from), tables, options);
-  const subject = chips.find((c) => c.says.some((u) => u.is === 'pattern' || u.is === 'new pattern'));
+  const subject = chips.find((c) => c.says.some((u) => u.is === 'pattern' || u.is === 'new pattern' || u.is === 'new thing'));
   // "Want to make the sleeves of the Tidewater shirt longer" is about the shirt that there is.
   if (!pattern || !draft || subject?.from !== 0) return undefined;
   const stated = chips.flatMap((chip) => (chip.asks ? [] : chip.says));
@@ -259,14 +280,15 @@ function planned(text: string, low: string, tables: LineTables, options: ActOpti
     is: 'planned',
     pattern,
     draft: { ...draft, make: { ...draft.make, fabrics: draft.make.fabrics.filter((use) => !foreign.includes(use)) }, newFabrics: [] },
+    toile: toile > 0,
     cutSaid: stated.some(({ is }) => OF_THE_CUT.includes(is)),
     ...(words === '' ? {} : { words }),
   };
 }
 
 /**
- * What a line tells where it is no make: that something was worn, or is worn no more, that fabric was bought, or a garment wished for. It is known by how the line
- * begins, and only where all that makes it such is said.
+ * What a line tells where it is no make: that something was worn, mended or washed, or is worn no more, that fabric was bought, or a garment
+ * wished for. It is known by how the line begins, and only where all that makes it such is said.
  *
  * @param text one line, as it was typed
  * @param tables the ledger as it is
@@ -279,6 +301,9 @@ function planned(text: string, low: string, tables: LineTables, options: ActOpti
 export function readOther(text: string, tables: LineTables, options: ActOptions): OtherAct | undefined {
   const low = folded(text);
   return (
-    worn(text, low, tables, options) ?? ended(text, low, tables, options) ?? bought(text, low, tables, options) ?? planned(text, low, tables, options)
+    worn(text, low, tables, options) ??
+    becameOf(text, low, tables, options) ??
+    bought(text, low, tables, options) ??
+    planned(text, low, tables, options)
   );
 }
