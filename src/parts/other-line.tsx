@@ -39,7 +39,7 @@ function told(act: OtherAct, patterns: readonly Pattern[], unit: LengthUnit, fab
             : [times > 1 ? `worn about ${times} times` : 'worn', dates.length === 1 && dayWords(firstOf(dates)), occasion, remark && `“${remark}”`],
         unsaid:
           makes.length === 0
-            ? 'No garment of it that was finished is in the ledger: log it first.'
+            ? 'No finished garment of this pattern is in the ledger yet.'
             : dates.length === 0 && 'Which day that was is not plain: write it as 3 May, yesterday or last Monday.',
         way: 'Note the wear',
       };

@@ -26,6 +26,7 @@ describe('worn', () => {
     ],
     ['wore the Tidewater shirt 🎻 yesterday', ['make-tidewater-3'], { dates: ['2026-11-24'], remark: '🎻' }],
     ['yesterday I wore the Tidewater shirt, the collar rides up', ['make-tidewater-3'], { dates: ['2026-11-24'], remark: 'the collar rides up' }],
+    ['wore the Tidewater shirt to the concert, the collar rides up.', ['make-tidewater-3'], { occasion: 'concert', remark: 'the collar rides up' }],
     ['wore Tidewater shirt & Gangway trousers for the rehearsal', ['make-tidewater-3', 'make-gangway-3'], { occasion: 'rehearsal' }],
     // It is still being sewn.
     ['finally wore the Fogbell coat', [], { remark: 'the Fogbell coat' }],

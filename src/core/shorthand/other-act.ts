@@ -6,7 +6,7 @@ import type { Fabric, Make, Pattern, Person, Piece } from '../records';
 import { withId } from '../units/by-id';
 import { asTapeReads, CM_PER_INCH } from '../units/length';
 import { inRotation, isWorn, readyOn } from '../wear/available';
-import { COUNT, countOf, ORDINAL, ordinalOf } from './amounts';
+import { COUNT, countOf, ORDINAL, ordinalOf, SAID_LENGTH } from './amounts';
 import type { Understood } from './chip';
 import { readMake, type LineTables } from './draft-from-line';
 import { newFabric } from './entry-from-line';
@@ -116,12 +116,11 @@ const blanked = (text: string, spans: readonly Span[], sign: string): string =>
 const leftOf = (text: string, taken: readonly Span[]): string =>
   blanked(text, taken, '\n')
     .split('\n')
-    .map((part) => part.replace(/^[\s,;.:!-]+|[\s,;:!-]+$/g, ''))
+    .map((part) => part.replace(/^[\s,;.:!-]+|[\s,;.:!-]+$/g, ''))
     .filter((part) =>
       part.split(/\s+/).some((word) => word !== '' && !LEADING.test(word.toLowerCase()) && !/^(?:plus|together|both|pattern|&)$/i.test(word)),
     )
-    .join(', ')
-    .replace(/\.$/, '');
+    .join(', ');
 
 /** Where a day is said, and which it may be; today where none is, and none where it is only said about when. */
 function dayIn(low: string, today: string): { readonly dates: readonly string[]; readonly at: readonly Span[] } {
@@ -170,8 +169,9 @@ function worn(text: string, low: string, tables: LineTables, { context, spoken }
     .map((m): Span => [m.index, m.index + m[0].length]);
   const oftenAt: Span[] = often ? [[often.index, often.index + often[0].length]] : [];
   const left = leftOf(text, [[0, begins], ...said, ...ordinals, ...at, ...oftenAt]);
-  const occasion = /^(?:to|for|at) (?:the |a |an |my )?([^,.;]+)$/i.exec(left)?.[1];
-  return { is: 'worn', makes, dates, times, ...(occasion !== undefined ? { occasion } : left === '' ? {} : { remark: left }) };
+  // "To the concert, the collar rides up": where, and how it was.
+  const [, occasion, how = occasion === undefined ? left : ''] = /^(?:to|for|at) (?:the |a |an |my )?([^,.;]+)(?:[,.;] *(.+))?$/i.exec(left) ?? [];
+  return { is: 'worn', makes, dates, times, ...(occasion === undefined ? {} : { occasion }), ...(how === '' ? {} : { remark: how }) };
 }
 
 function becameOf(text: string, low: string, tables: LineTables, { context, spoken }: ActOptions): OtherAct | undefined {
@@ -238,14 +238,20 @@ function bought(text: string, low: string, tables: LineTables, { context, newId 
   return { is: 'bought', fabric, piece, isNew: !known, widthTaken: usual === undefined };
 }
 
+/** A purchase that says of how much, and not that it was for what was just spoken of. */
+const BOUGHT_MUCH = new RegExp(`^${FIRST}(?:bought|picked up|ordered):? (?:.* )?${SAID_LENGTH}(?!.*\\bfor (?:it|this|that|them)\\b)`);
+
 /**
  * Whether a sentence among others begins to tell of another garment than the one that was spoken of, and not that it was made: worn, worn no
- * more or wished for. What was bought may be what that one was made of.
+ * more or wished for. What was bought may be what that one was made of, unless it begins a paragraph that makes nothing.
+ *
+ * @param paragraph the whole of it, where the sentence begins one
  *
  * @example beginsOther('Wore the Tidewater shirt to work.', context) // true
  */
-export function beginsOther(text: string, context: LineContext): boolean {
+export function beginsOther(text: string, context: LineContext, paragraph?: string): boolean {
   const low = folded(text);
+  if (paragraph !== undefined && BOUGHT_MUCH.test(low) && !SEWN.test(folded(paragraph))) return true;
   const name = namesIn(wordsIn(low), context).find((n) => n.kind === 'patterns');
   if (!name) return false;
   const blank = `${low.slice(0, name.from)}§${low.slice(name.to)}`;

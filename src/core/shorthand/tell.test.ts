@@ -24,6 +24,16 @@ describe('a telling is split into makes', () => {
       ['Made the Plover dress in 14, tight at the waist.', 'Wore the Tidewater shirt yesterday to work. The collar rides up.', 'Gangway trousers 40'],
     ],
     [
+      'what was bought besides',
+      'Tidewater shirt C. Love it.\n\nBought 3 m of navy linen for the Slackwater dress.\n\nBought 50 cm of ribbing for it',
+      ['Tidewater shirt C. Love it.', 'Bought 3 m of navy linen for the Slackwater dress.\n\nBought 50 cm of ribbing for it'],
+    ],
+    [
+      'what was bought and made up',
+      'Bought 2 m of navy linen at the market. Made the Tidewater shirt in it, size C.',
+      ['Bought 2 m of navy linen at the market. Made the Tidewater shirt in it, size C.'],
+    ],
+    [
       'what was bought for it stays with it',
       'Tidewater shirt C. Bought 2 m of navy linen for it. Wore it twice.',
       ['Tidewater shirt C. Bought 2 m of navy linen for it. Wore it twice.'],

@@ -14,6 +14,8 @@ export interface Told {
 /** Where a make may begin: a line, a sentence, or words that lead on where nobody set a full stop. */
 const MAY_BEGIN =
   /(?:(?:^|\n)[ \t]*(?:(?:[-*•]|\d{1,2}[.)])[ \t]+)?|[.!?;]+[ \t]+|(?<!\band)[\s,]+(?=(?:and )?(?:then|next|after that|afterwards|also) |and (?:i |we )?(?:made|sewed|cut out|finished) ))/g;
+/** Before a paragraph. */
+const BLANK_LINE = /\n[ \t]*\n[ \t]*(?:(?:[-*•]|\d{1,2}[.)])[ \t]+)?$/;
 /** Words that say that something was made. */
 const MADE = /\b(?:made|sewed|sewn|cut|finished|did|next is|next was|next came)\b/;
 
@@ -44,7 +46,8 @@ export function splitTelling(text: string, context: LineContext): Told[] {
     const segment = low.slice(at, places[i + 1]?.at);
     // A part of its own, which enters no make, and which no make takes for its words.
     if (/[\n.!?;]/.test(mark) || at === 0) {
-      if (beginsOther(text.slice(at, at + segment.length), context)) return void begins.push({ at, key: `at ${at}`, anew: true });
+      const paragraph = at === 0 || BLANK_LINE.test(low.slice(0, at)) ? low.slice(at).split(/\n[ \t]*\n/)[0] : undefined;
+      if (beginsOther(text.slice(at, at + segment.length), context, paragraph)) return void begins.push({ at, key: `at ${at}`, anew: true });
     }
     const words = wordsIn(segment);
     const typed = (from: number, to: number) => text.slice(at + from, at + to);
