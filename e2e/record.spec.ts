@@ -154,6 +154,12 @@ test('what was worn, bought, given away or wished for is noted from the line as 
   await page.keyboard.press('Control+z');
   await expect(page.getByText(/^Undone: Foreshore tee, version 4: sold/)).toBeVisible();
 
+  await page.keyboard.press('/');
+  await field.fill('the Tidewater shirt is tight across the back');
+  await page.getByRole('button', { name: 'Note it with version 3' }).click();
+  await expect(page.getByText(/^Noted with Tidewater shirt, version 3/)).toBeVisible();
+  await expect(makes).toHaveText(before);
+
   // It is a make after all.
   await page.keyboard.press('/');
   await field.fill('wore the Tidewater shirt size C, love 4');

@@ -20,7 +20,7 @@ import { counted } from '../core/units/counted';
 import { LineChips, openQuestions, toFirstQuestion } from '../parts/line-chips';
 import { LineRemarks } from '../parts/line-remarks';
 import { OtherLine, useWriteOther } from '../parts/other-line';
-import { useLineContext, useReadOther } from '../parts/use-line-context';
+import { useLineContext, useLineTables, useReadOther } from '../parts/use-line-context';
 import { Button } from '../ui/button';
 import { KeyCap } from '../ui/key-cap';
 import { useWrittenKey } from '../ui/use-written-key';
@@ -28,6 +28,7 @@ import { COMMANDS } from './commands';
 import type { PressedEarly } from './find-field';
 import { FIND_LABEL, FIND_LOOK } from './find-words';
 import { prepareRule } from '../core/shorthand/said';
+import { lookOf } from '../core/shorthand/other-act';
 import { splitTelling } from '../core/shorthand/tell';
 import { useReadLine } from './use-line';
 import { ComesWith } from '../parts/comes-with';
@@ -205,6 +206,9 @@ export function Find({
   const told = useMemo(() => readOther(text), [readOther, text]);
   const other = asMake !== '' && text.startsWith(asMake) ? undefined : told;
   const writeOther = useWriteOther();
+  const tables = useLineTables();
+  /** What a line says of the make that there is, where it says nothing of another. */
+  const look = useMemo(() => (other ? undefined : lookOf(line, tables)), [other, line, tables]);
   const called = pattern?.name ?? draft?.make.name ?? '';
   // A pattern's name alone is looked for; with anything beside it, it is a make that is being written.
   const isLine = other !== undefined || (draft !== undefined && chips.length > 1);
@@ -237,8 +241,8 @@ export function Find({
     setAnswers({});
     setAsMake('');
   };
-  const tell = async (date?: string) => {
-    if (other && (await writeOther(other, date))) goOn();
+  const tell = async (act = other, date?: string) => {
+    if (act && (await writeOther(act, date))) goOn();
   };
   const toForm = () => {
     if (other) return void tell();
@@ -373,7 +377,7 @@ export function Find({
           {other ? (
             <OtherLine
               act={other}
-              onWrite={(date) => void tell(date)}
+              onWrite={(date) => void tell(other, date)}
               onMake={() => {
                 setAsMake(text);
                 field.current?.focus();
@@ -419,6 +423,11 @@ export function Find({
                   <Button quiet onClick={toForm}>
                     Look at it first <KeyCap>Enter</KeyCap>
                   </Button>
+                  {look && (
+                    <Button quiet onClick={() => void tell(look)}>
+                      Note it with version {look.make.version}
+                    </Button>
+                  )}
                   <Link to={routes.line} className="ml-auto text-small underline" onClick={leave}>
                     How the line is written
                   </Link>

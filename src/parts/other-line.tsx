@@ -4,7 +4,11 @@ import { toast } from 'react-toastify';
 import { makeName } from '../core/make/make-name';
 import { planOfMake } from '../core/plan/plan-to-make';
 import type { OtherAct } from '../core/shorthand/other-act';
-import type { Make, Pattern } from '../core/records';
+import { notesOf } from '../core/make/log-draft';
+import type { Make, Pattern, Seen } from '../core/records';
+import { counted } from '../core/units/counted';
+import { wearCounts } from '../core/wear/wear-count';
+import { db } from '../data/database';
 import { firstOf } from '../core/units/item-at';
 import { formatFabricLength, formatLength, type FabricUnit, type LengthUnit } from '../core/units/length';
 import { formatMoney } from '../core/units/money';
@@ -59,6 +63,17 @@ function told(act: OtherAct, patterns: readonly Pattern[], unit: LengthUnit, fab
         way: 'Put it into the stash',
       };
     }
+    case 'looked': {
+      const { make, look, verdict, notes, remark } = act;
+      const about = [
+        'a look at it',
+        look.said.length > 0 && counted(look.said.length, 'fit note'),
+        verdict.love !== undefined && `love ${verdict.love} of 5`,
+        ...notes.map((n) => `${n.kind}: ${n.words}`),
+        remark && `“${remark}”`,
+      ];
+      return { head: makeName(make, patterns), about, unsaid: false, way: `Note it with version ${make.version}` };
+    }
     case 'noted':
       return { head: makeName(act.make, patterns), about: ['into its remark', `“${act.words}”`], unsaid: false, way: 'Note it' };
     case 'ended': {
@@ -112,6 +127,26 @@ export function OtherLine({ act, onWrite, onMake }: { act: OtherAct; onWrite: (d
   );
 }
 
+/** A look as it is added to its make. How often that was worn by now, where nobody said, is as often as was noted. */
+async function lookWrites({ make, look, seenSaid, verdict, notes, remark }: Act<'looked'>): Promise<readonly Write[]> {
+  const noted = wearCounts(await db.wears.where('makeIds').equals(make.id).toArray()).get(make.id)?.times ?? 0;
+  const seen: Seen = seenSaid ? look.seen : noted > 0 ? { at: 'worn', wears: noted } : look.seen;
+  const { love, reasons = [], ...more } = verdict;
+  const judged = love === undefined ? [] : [{ id: newId(), date: today(), wears: seen.at === 'worn' ? seen.wears : 0, love, reasons, ...more }];
+  const edit = (now: Make): Make => ({
+    ...now,
+    fitNotes: [...now.fitNotes, ...notesOf({ ...look, seen }, today(), newId)],
+    verdicts: [...now.verdicts, ...judged],
+    notes: [...now.notes, ...notes],
+    ...withRemark(now, remark),
+  });
+  return [{ table: 'makes', id: make.id, edit }];
+}
+
+/** What is said further of a make stands behind what was. */
+const withRemark = (now: Make, more: string | undefined): Pick<Make, 'remark'> =>
+  more === undefined ? {} : { remark: [now.remark, more].filter(Boolean).join(' … ') };
+
 /**
  * Writes what a line tells that is no make, on the day that is chosen where it may be several.
  *
@@ -158,10 +193,14 @@ export function useWriteOther({ stays = false } = {}): (act: OtherAct, date?: st
           done: `${formatFabricLength(piece.length, fabricUnit)} of ${fabric.name} in the stash. Ctrl Z takes it out.`,
         });
       }
+      case 'looked': {
+        const name = makeName(act.make, tables.patterns);
+        return save(`a look at ${name}`, () => lookWrites(act), { done: `Noted with ${name}. Ctrl Z takes it back.` });
+      }
       case 'noted': {
         const { make, words } = act;
         const name = makeName(make, tables.patterns);
-        const edit = (now: Make): Make => ({ ...now, remark: [now.remark, words].filter(Boolean).join(' … ') });
+        const edit = (now: Make): Make => ({ ...now, ...withRemark(now, words) });
         return save(`${name}: its remark`, [{ table: 'makes', id: make.id, edit }], { done: `Noted with ${name}. Ctrl Z takes it back.` });
       }
       case 'ended': {

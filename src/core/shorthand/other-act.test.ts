@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { demoLedger } from '../../../demo/ledger';
 import { lineContextOf } from './line-context';
-import { readOther, type OtherAct } from './other-act';
+import { readMake } from './draft-from-line';
+import { lookOf, readOther, type OtherAct } from './other-act';
 
 const LEDGER = demoLedger();
 const CONTEXT = lineContextOf(LEDGER, { unit: 'cm', currency: 'EUR', today: '2026-11-25' });
@@ -51,6 +52,38 @@ describe('worn', () => {
 test('what was done with a garment goes into its remark, with the day', () => {
   const { make, words } = told('mended the Gangway trousers, new knee patch.', 'noted');
   expect([make.id, words]).toEqual(['make-gangway-3', 'mended the Gangway trousers, new knee patch (25 Nov 2026)']);
+});
+
+describe('a look at a garment that there is', () => {
+  test.each([
+    ['Tidewater shirt version 3, tight across the back, love 4', 'make-tidewater-3', ['acrossBack'], 4],
+    ['the second Tidewater shirt, next time lengthen the sleeves', 'make-tidewater-2', [], undefined],
+  ])('%s', (text, id, zones, love) => {
+    const { make, look, verdict } = told(text, 'looked');
+    expect([make.id, look.said.map((s) => s.zone), verdict.love]).toEqual([id, zones, love]);
+  });
+
+  test.each([
+    // Of a version that is not there yet a make is entered, and so is one that says how it was cut.
+    'Tidewater shirt version 9, tight across the back',
+    'Tidewater shirt version 3, size C, tight across the back',
+    'Tidewater shirt version 3, worn 12 times',
+    'Tidewater shirt, tight across the back',
+  ])('not by itself: %s', (text) => expect(read(text)).toBeUndefined());
+
+  test('where no version is said it may be one: of the latest', () => {
+    const options = { context: CONTEXT, spoken: MAREN, newId: () => `new ${ids++}` };
+    const of = (text: string) => lookOf(readMake(text, LEDGER, options), LEDGER);
+    expect(of('the Tidewater shirt is too tight across the back, seen after 4 wears')).toMatchObject({
+      make: { id: 'make-tidewater-3' },
+      look: { seen: { at: 'worn', wears: 4 }, said: [{ zone: 'acrossBack', outcome: -2 }] },
+      seenSaid: true,
+    });
+    expect(of('the Tidewater shirt in D is too tight across the back')).toBeUndefined();
+    expect(of('the Curlew blouse is too tight across the back')).toBeUndefined();
+    // What is asked is answered first.
+    expect(of('Tidewater shirt, long sleeves, love 4')).toBeUndefined();
+  });
 });
 
 describe('worn no more', () => {

@@ -1,14 +1,14 @@
 import { format, parseISO } from 'date-fns';
 import { USUAL_WIDTH } from '../fabric/usual-width';
 import { inOrder } from '../make/versions';
-import type { LogDraft, NewId } from '../make/log-draft';
+import type { LogDraft, Look, NewId, VerdictSaid } from '../make/log-draft';
 import type { Fabric, Make, Pattern, Person, Piece } from '../records';
 import { withId } from '../units/by-id';
 import { asTapeReads, CM_PER_INCH } from '../units/length';
 import { inRotation, isWorn, readyOn } from '../wear/available';
 import { COUNT, countOf, ORDINAL, ordinalOf, SAID_LENGTH } from './amounts';
 import type { Understood } from './chip';
-import { readMake, type LineTables } from './draft-from-line';
+import { readMake, type LineTables, type ReadMake } from './draft-from-line';
 import { newFabric } from './entry-from-line';
 import { folded, namesIn, wordsIn, type NameFound } from './names';
 import { LEADING, readLine } from './read-line';
@@ -35,6 +35,17 @@ export type OtherAct =
       readonly isNew: boolean;
       /** The width of the piece was neither said nor known. */
       readonly widthTaken: boolean;
+    }
+  /** A look at a garment that there is: how it fits, how it is liked, what is to be done next time. */
+  | {
+      readonly is: 'looked';
+      readonly make: Make;
+      readonly look: Look;
+      /** When it was looked at was said. */
+      readonly seenSaid: boolean;
+      readonly verdict: VerdictSaid;
+      readonly notes: Make['notes'];
+      readonly remark?: string;
     }
   /** Something was done with a garment that hangs: it goes into its remark, with the day on which it was told. */
   | { readonly is: 'noted'; readonly make: Make; readonly words: string }
@@ -292,6 +303,49 @@ function planned(text: string, low: string, tables: LineTables, options: ActOpti
   };
 }
 
+/** What may be said of a garment that there is. */
+const SEEN_IN_IT: readonly Understood['is'][] = ['fit', 'rest right', 'love', 'reason', 'again', 'note', 'next'];
+const OF_A_LOOK: readonly Understood['is'][] = [...SEEN_IN_IT, 'seen', 'wears', 'words'];
+/** What says of which garment. */
+const OF_WHICH: readonly Understood['is'][] = ['pattern', 'version', 'person'];
+
+/**
+ * A line as a look at a garment that there is: of the version that is said, else of the latest of its pattern and person.
+ *
+ * @returns undefined where it names none, where anything of it is asked, and where it says how a garment was cut or made
+ * @example lookOf(readMake('Tidewater shirt, tight across the back', tables, options), tables) // { is: 'looked', make: its third version, … }
+ */
+export function lookOf({ chips, pattern, person, draft }: ReadMake, tables: LineTables): Extract<OtherAct, { readonly is: 'looked' }> | undefined {
+  const facts = chips.flatMap((chip) => chip.says);
+  if (!pattern || !person || !draft || chips.some((chip) => chip.asks)) return undefined;
+  if (!facts.every(({ is }) => OF_A_LOOK.includes(is) || OF_WHICH.includes(is)) || !facts.some(({ is }) => SEEN_IN_IT.includes(is))) return undefined;
+  const version = facts.find((fact) => fact.is === 'version')?.version;
+  const hers = inOrder(tables.makes.filter((m) => m.sources[0]?.patternId === pattern.id && m.personId === person.id && m.state !== 'planned'));
+  const make = version === undefined ? hers.at(-1) : hers.findLast((m) => m.version === version);
+  const { look, verdict } = draft;
+  return (
+    make && {
+      is: 'looked',
+      make,
+      look,
+      seenSaid: facts.some(({ is }) => is === 'seen' || is === 'wears'),
+      verdict,
+      notes: draft.make.notes,
+      ...(draft.make.remark === undefined ? {} : { remark: draft.make.remark }),
+    }
+  );
+}
+
+/** A version is named. */
+const VERSION = new RegExp(`\\b(?:version|v|no\\.?|number) ?\\d|#\\d|\\b${ORDINAL}\\b`);
+
+/** Of a version that there is nothing new is made. */
+function looked(text: string, low: string, tables: LineTables, options: ActOptions): OtherAct | undefined {
+  if (!VERSION.test(low)) return undefined;
+  const read = readMake(text, tables, options);
+  return read.chips.some((chip) => chip.says.some((fact) => fact.is === 'version')) ? lookOf(read, tables) : undefined;
+}
+
 /**
  * What a line tells where it is no make: that something was worn, mended or washed, or is worn no more, that fabric was bought, or a garment
  * wished for. It is known by how the line begins, and only where all that makes it such is said.
@@ -310,6 +364,7 @@ export function readOther(text: string, tables: LineTables, options: ActOptions)
     worn(text, low, tables, options) ??
     becameOf(text, low, tables, options) ??
     bought(text, low, tables, options) ??
+    looked(text, low, tables, options) ??
     planned(text, low, tables, options)
   );
 }
