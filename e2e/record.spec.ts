@@ -160,6 +160,12 @@ test('what was worn, bought, given away or wished for is noted from the line as 
   await expect(page.getByText(/^Noted with Tidewater shirt, version 3/)).toBeVisible();
   await expect(makes).toHaveText(before);
 
+  await page.keyboard.press('/');
+  await field.fill('Tidewater shirt version 2, sleeves 1 cm too long');
+  await expect(page.getByRole('region', { name: 'What this line tells' })).toContainText(
+    /Tidewater shirt, version 2 a look at it · sleeve long by 1.cm/,
+  );
+
   // It is a make after all.
   await page.keyboard.press('/');
   await field.fill('wore the Tidewater shirt size C, love 4');

@@ -3,10 +3,11 @@ import { useNavigate } from 'react-router';
 import { toast } from 'react-toastify';
 import { makeName } from '../core/make/make-name';
 import { planOfMake } from '../core/plan/plan-to-make';
+import { chipWords } from '../core/shorthand/chip-words';
 import type { OtherAct } from '../core/shorthand/other-act';
+import type { LineContext } from '../core/shorthand/sentence';
 import { notesOf } from '../core/make/log-draft';
 import type { Make, Pattern, Seen } from '../core/records';
-import { counted } from '../core/units/counted';
 import { wearCounts } from '../core/wear/wear-count';
 import { db } from '../data/database';
 import { firstOf } from '../core/units/item-at';
@@ -19,6 +20,7 @@ import { useFabricUnit, usePatterns, useUnit } from '../data/queries';
 import { today } from '../data/today';
 import { planOfPattern } from './begin-plan';
 import { choose, save } from './save';
+import { useLineContext } from './use-line-context';
 import { routes } from '../routes';
 import { Button } from '../ui/button';
 import { KeyCap } from '../ui/key-cap';
@@ -31,7 +33,7 @@ const ENDED_WORDS: { readonly [S in Make['state']]?: string } = { given: 'given 
 const dayWords = (date: string) => (date === today() ? 'today' : format(parseISO(date), 'EEEE, d MMMM yyyy'));
 
 /** What will be written, in words: what of, what about it, and what was not said. */
-function told(act: OtherAct, patterns: readonly Pattern[], unit: LengthUnit, fabricUnit: FabricUnit) {
+function told(act: OtherAct, patterns: readonly Pattern[], context: LineContext, unit: LengthUnit, fabricUnit: FabricUnit) {
   switch (act.is) {
     case 'worn': {
       const { makes, times, occasion, remark, dates } = act;
@@ -67,9 +69,9 @@ function told(act: OtherAct, patterns: readonly Pattern[], unit: LengthUnit, fab
       const { make, look, verdict, notes, remark } = act;
       const about = [
         'a look at it',
-        look.said.length > 0 && counted(look.said.length, 'fit note'),
+        look.said.map((note) => chipWords({ is: 'fit', notes: [note] }, context, unit).says).join(', '),
         verdict.love !== undefined && `love ${verdict.love} of 5`,
-        ...notes.map((n) => `${n.kind}: ${n.words}`),
+        ...notes.map(({ kind, words }) => (words.startsWith(kind) ? words : `${kind}: ${words}`)),
         remark && `“${remark}”`,
       ];
       return { head: makeName(make, patterns), about, unsaid: false, way: `Note it with version ${make.version}` };
@@ -99,7 +101,7 @@ function told(act: OtherAct, patterns: readonly Pattern[], unit: LengthUnit, fab
  * @param onMake in the field on the strip, where keys write it too: says that it is a make after all
  */
 export function OtherLine({ act, onWrite, onMake }: { act: OtherAct; onWrite: (date?: string) => void; onMake?: () => void }) {
-  const { head, about, unsaid, way } = told(act, usePatterns(), useUnit(), useFabricUnit());
+  const { head, about, unsaid, way } = told(act, usePatterns(), useLineContext(), useUnit(), useFabricUnit());
   const days = act.is !== 'worn' ? undefined : act.makes.length === 0 ? [] : act.dates.length === 1 ? undefined : act.dates;
   return (
     <>
