@@ -83,7 +83,7 @@ test('what a telling says that is no make is noted as what it is, by itself', as
   await field.fill(
     'Made the Plover dress in 14, tight at the waist.\n\nWore the Tidewater shirt yesterday to work.\n\nWant to make the Fogbell coat in grey wool.',
   );
-  await expect(page.getByText('1 make · nothing is asked · 2 not a make')).toBeVisible();
+  await expect(page.getByText('1 make · nothing is asked · 2 more to note')).toBeVisible();
   await page.getByRole('button', { name: 'Note the wear' }).click();
   await expect(page.getByText(/^Worn Friday, 27 November 2026: Tidewater shirt, version 3/)).toBeVisible();
   await page.getByRole('button', { name: 'Plan it' }).click();

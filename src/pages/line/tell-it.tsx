@@ -179,7 +179,7 @@ export function TellIt() {
                   counted(ready.length, 'make'),
                   questions > 0 ? counted(questions, 'question') : 'nothing is asked',
                   ...(without > 0 ? [`${without} without a pattern’s name`] : []),
-                  ...(others > 0 ? [`${others} not a make`] : []),
+                  ...(others > 0 ? [`${others} more to note`] : []),
                 ].join(' · ')}
             {questions > 0 && <span className="max-sm:hidden">: Ctrl Enter goes to the first, its digit answers</span>}
           </p>
