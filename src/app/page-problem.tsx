@@ -3,7 +3,7 @@ import { useQueryErrorResetBoundary } from '@tanstack/react-query';
 import { EngineProblem } from '../parts/engine-boundary';
 import { isPartGone, PART_GONE } from '../parts/save';
 import { PageHead } from '../ui/page-head';
-import { EngineError } from '../workers/engine';
+import { EngineError } from '../workers/engine-error';
 import { Button } from '../ui/button';
 import { routes } from '../routes';
 

@@ -1,13 +1,8 @@
 /** @jest-environment jsdom */
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
+import { EngineError } from '../workers/engine-error';
 import { EngineBoundary } from './engine-boundary';
-
-jest.mock('../workers/engine', () => {
-  class EngineError extends Error {}
-  return { EngineError };
-});
-const { EngineError } = jest.requireMock<{ EngineError: new (message: string) => Error }>('../workers/engine');
 
 let broken: Error | undefined;
 function Figures() {

@@ -1,7 +1,7 @@
 import { QueryErrorResetBoundary } from '@tanstack/react-query';
 import { Component, type ReactNode } from 'react';
 import { Button } from '../ui/button';
-import { EngineError } from '../workers/engine';
+import { EngineError } from '../workers/engine-error';
 
 /** What is said where the figures could not be worked out, what still works, and the way to try again. */
 export function EngineProblem({ error, onAgain, children }: { error: Error; onAgain: () => void; children?: ReactNode }) {

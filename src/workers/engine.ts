@@ -3,22 +3,11 @@ import type { EngineSession, Question } from '../core/engine/session';
 import { inParts, newsBetween, newsOfText, type EngineTables, type Many, type Told } from '../core/engine/tables';
 import type { Identified } from '../core/units/by-id';
 import type { Engine } from './engine.worker';
+import { EngineError, watched, type Watched } from './engine-error';
 
-/** Why the engine has no answer: in its own words. What was entered is not touched by it. */
-export class EngineError extends Error {
-  constructor(cause: unknown) {
-    super(cause instanceof Error ? cause.message : String(cause), { cause });
-    this.name = 'EngineError';
-  }
-}
-
-/** A worker that runs, with what it knows, and a promise that breaks when the worker is stopped. */
-interface Running {
+/** A worker that runs, with what it knows; after one at fault the next question starts another. */
+interface Running extends Watched {
   readonly remote: Remote<Engine>;
-  /** Never kept; broken when the worker is stopped, by a fault of its own or another question's: those still waiting would wait for ever. */
-  readonly broken: Promise<never>;
-  /** A worker that is at fault is not asked again: the next question starts another. */
-  readonly stop: (error: EngineError) => void;
   known: Told;
   /** Whose turn it is to speak to the worker: what one question teaches and asks is sent before the next begins. */
   turn: Promise<void>;
@@ -26,31 +15,11 @@ interface Running {
 
 function start(): Running {
   const worker = new Worker(new URL('./engine.worker.ts', import.meta.url), { type: 'module', name: 'engine' });
-  const { promise: broken, reject } = withReject();
-  const started: Running = {
-    remote: wrap<Engine>(worker),
-    broken,
-    stop: (error) => {
-      worker.terminate();
-      if (running === started) running = undefined;
-      reject(error);
-    },
-    known: {},
-    turn: Promise.resolve(),
+  const letGo = () => {
+    if (running === started) running = undefined;
   };
-  worker.addEventListener('error', (event) => {
-    event.preventDefault();
-    started.stop(new EngineError(event.message || 'its worker could not be started'));
-  });
-  // Where nobody is asking, nobody need be told.
-  broken.catch(() => undefined);
+  const started: Running = { remote: wrap<Engine>(worker), ...watched(worker, letGo), known: {}, turn: Promise.resolve() };
   return started;
-}
-
-function withReject(): { readonly promise: Promise<never>; readonly reject: (error: EngineError) => void } {
-  let reject: (error: EngineError) => void = () => undefined;
-  const promise = new Promise<never>((_, no) => (reject = no));
-  return { promise, reject };
 }
 
 /** Started when a page comes that asks it, while the tables are still being read; one that broke is started anew by the next question. */
@@ -101,7 +70,7 @@ async function teach<Answer>(
   try {
     return await Promise.race([sent.then(({ answer }) => answer), broken]);
   } catch (error) {
-    const failed = error instanceof EngineError ? error : new EngineError(error);
+    const failed = EngineError.of(error);
     // It may not have learned what it was told: what it would say next could be of other records.
     if (parts.length > 0) asked.stop(failed);
     throw failed;

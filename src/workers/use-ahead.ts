@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useState } from 'react';
 import type { Draws } from '../core/schedule/ahead';
 import type { AheadQuestion } from '../core/schedule/look-ahead';
-import { EngineError } from './engine';
+import { EngineError } from './engine-error';
 import type { Scheduler } from './schedule.worker';
 import { useOwnWorker } from './use-own-worker';
 
@@ -36,7 +36,7 @@ export function useAhead(question: AheadQuestion | undefined): {
         if (overtaken) return;
         // What was drawn before says nothing of what is asked now.
         setDrawn(undefined);
-        setFault(error instanceof EngineError ? error : new EngineError(error));
+        setFault(EngineError.of(error));
       },
     );
     return () => {

@@ -2,7 +2,8 @@ import { useQuery } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import type { EngineSession, Question } from '../core/engine/session';
 import type { EngineTables } from '../core/engine/tables';
-import { askEngine, tellEngine, type EngineError } from './engine';
+import { askEngine, tellEngine } from './engine';
+import type { EngineError } from './engine-error';
 
 const names = new WeakMap<object, number>();
 let given = 0;

@@ -2,6 +2,7 @@
 import { act, renderHook } from '@testing-library/react';
 import type { Draws } from '../core/schedule/ahead';
 import type { AheadQuestion } from '../core/schedule/look-ahead';
+import { useAhead } from './use-ahead';
 
 /** A worker that answers when the test does. */
 class WorkerByHand extends EventTarget {
@@ -31,11 +32,9 @@ const schedulers = () => started.filter(({ of }) => of.name === 'schedule');
 const QUESTION = { items: [] } as unknown as AheadQuestion;
 const DRAWS = { ids: ['one'] } as unknown as Draws;
 
-async function ahead() {
+function ahead() {
   Object.assign(globalThis, { Worker: WorkerByHand });
   started.splice(0);
-  // The engine starts its own worker where it is loaded.
-  const { useAhead } = await import('./use-ahead');
   return renderHook((question: AheadQuestion | undefined) => useAhead(question), { initialProps: QUESTION });
 }
 
@@ -44,7 +43,7 @@ test.each([
   ['fell over', (worker: WorkerByHand) => worker.fall('out of memory'), 'out of memory'],
   ['found no answer', (worker: WorkerByHand) => worker.refuse('no sittings'), 'no sittings'],
 ])('a bench whose worker %s says why, and is sewn through when it is asked again', async (_, breaking, why) => {
-  const { result } = await ahead();
+  const { result } = ahead();
   await breaking(schedulers()[0]!);
   expect(result.current.fault?.error).toMatchObject({ name: 'EngineError', message: why });
   await act(async () => result.current.fault?.again());
@@ -53,7 +52,7 @@ test.each([
 });
 
 test('a worker that fell over is not asked again, and one that answers is; it ends with the page', async () => {
-  const { result, rerender, unmount } = await ahead();
+  const { result, rerender, unmount } = ahead();
   await schedulers()[0]!.answer(DRAWS);
   rerender({ ...QUESTION });
   expect(schedulers()).toHaveLength(1);

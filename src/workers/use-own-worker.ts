@@ -1,15 +1,13 @@
 import { wrap, type Remote } from 'comlink';
 import { useCallback, useEffect, useRef } from 'react';
-import { EngineError } from './engine';
+import { watched, type Watched } from './engine-error';
 
 /** Asks a worker: what it answers, what it throws, or an EngineError where it is itself at fault. */
 export type AskWorker<Answers> = <Answer>(question: (remote: Remote<Answers>) => Promise<Answer>) => Promise<Answer>;
 
-interface Running<Answers> {
+interface Running<Answers> extends Watched {
   readonly worker: Worker;
   readonly remote: Remote<Answers>;
-  /** Never kept; broken when the worker could not be started or fell over: whoever still waits for it would wait for ever. */
-  readonly broken: Promise<never>;
 }
 
 /**
@@ -26,23 +24,13 @@ export function useOwnWorker<Answers>(start: () => Worker): AskWorker<Answers> {
   useEffect(() => end, [end]);
   return useCallback(
     (question) => {
-      running.current ??= begun(start(), end);
+      if (!running.current) {
+        const worker = start();
+        running.current = { worker, remote: wrap<Answers>(worker), ...watched(worker, end) };
+      }
       const { remote, broken } = running.current;
       return Promise.race([question(remote), broken]);
     },
     [start, end],
   );
-}
-
-function begun<Answers>(worker: Worker, end: () => void): Running<Answers> {
-  const broken = new Promise<never>((_, no) => {
-    worker.addEventListener('error', (event) => {
-      event.preventDefault();
-      end();
-      no(new EngineError(event.message || 'its worker could not be started'));
-    });
-  });
-  // Where nobody is asking, nobody need be told.
-  broken.catch(() => undefined);
-  return { worker, remote: wrap<Answers>(worker), broken };
 }

@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react';
 import type { FeatureTables } from '../core/wardrobe/features';
 import type { WhatIsWorn } from '../core/wardrobe/what-is-worn';
 import type { Hanging } from '../core/wear/wardrobe';
-import { EngineError } from './engine';
+import { EngineError } from './engine-error';
 import { useOwnWorker } from './use-own-worker';
 import type { WardrobeAsked } from './wardrobe.worker';
 
@@ -37,7 +37,7 @@ export function useWhatIsWorn(
     let overtaken = false;
     ask((wardrobe) => wardrobe.whatIsWorn(hanging, tables)).then(
       (told) => !overtaken && setAnswer({ of: personId, told }),
-      (error: unknown) => !overtaken && setAnswer({ of: personId, error: error instanceof EngineError ? error : new EngineError(error) }),
+      (error: unknown) => !overtaken && setAnswer({ of: personId, error: EngineError.of(error) }),
     );
     return () => {
       overtaken = true;

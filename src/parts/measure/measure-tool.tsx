@@ -12,7 +12,7 @@ import { Button } from '../../ui/button';
 import { Refusal } from '../../ui/refusal';
 import { Segmented } from '../../ui/segmented';
 import { Tick } from '../../ui/tick';
-import { EngineError } from '../../workers/engine';
+import { EngineError } from '../../workers/engine-error';
 import { useMeasurer } from '../../workers/use-measurer';
 import { MarksMeasured, type MarksChange } from './marks-measured';
 import { doubtedWords } from './measure-words';
