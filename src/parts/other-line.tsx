@@ -1,12 +1,11 @@
 import { format, parseISO } from 'date-fns';
 import { useNavigate } from 'react-router';
-import { toast } from 'react-toastify';
 import { makeName } from '../core/make/make-name';
 import { planOfMake } from '../core/plan/plan-to-make';
 import { chipWords } from '../core/shorthand/chip-words';
 import type { OtherAct } from '../core/shorthand/other-act';
 import type { LineContext } from '../core/shorthand/sentence';
-import { notesOf } from '../core/make/log-draft';
+import { notesOf, verdictsOf } from '../core/make/log-draft';
 import type { Make, Pattern, Seen } from '../core/records';
 import { wearCounts } from '../core/wear/wear-count';
 import { db } from '../data/database';
@@ -27,8 +26,8 @@ import { KeyCap } from '../ui/key-cap';
 
 type Act<Is extends OtherAct['is']> = Extract<OtherAct, { readonly is: Is }>;
 
-/** What became of a garment, where its state is no sentence by itself. */
-const ENDED_WORDS: { readonly [S in Make['state']]?: string } = { given: 'given away', 'worn out': 'worn out' };
+/** What became of a garment. */
+const endedWords = (state: Make['state']) => (state === 'given' ? 'given away' : state);
 
 const dayWords = (date: string) => (date === today() ? 'today' : format(parseISO(date), 'EEEE, d MMMM yyyy'));
 
@@ -82,7 +81,7 @@ function told(act: OtherAct, patterns: readonly Pattern[], context: LineContext,
       const { make, state, since, why } = act;
       return {
         head: makeName(make, patterns),
-        about: [ENDED_WORDS[state] ?? state, since && dayWords(since), why && `“${why}”`],
+        about: [endedWords(state), since && dayWords(since), why && `“${why}”`],
         unsaid: false,
         way: 'Note it',
       };
@@ -133,8 +132,7 @@ export function OtherLine({ act, onWrite, onMake }: { act: OtherAct; onWrite: (d
 async function lookWrites({ make, look, seenSaid, verdict, notes, remark }: Act<'looked'>): Promise<readonly Write[]> {
   const noted = wearCounts(await db.wears.where('makeIds').equals(make.id).toArray()).get(make.id)?.times ?? 0;
   const seen: Seen = seenSaid ? look.seen : noted > 0 ? { at: 'worn', wears: noted } : look.seen;
-  const { love, reasons = [], ...more } = verdict;
-  const judged = love === undefined ? [] : [{ id: newId(), date: today(), wears: seen.at === 'worn' ? seen.wears : 0, love, reasons, ...more }];
+  const judged = verdictsOf(verdict, today(), seen.at === 'worn' ? seen.wears : 0, newId);
   const edit = (now: Make): Make => ({
     ...now,
     fitNotes: [...now.fitNotes, ...notesOf({ ...look, seen }, today(), newId)],
@@ -162,11 +160,7 @@ export function useWriteOther({ stays = false } = {}): (act: OtherAct, date?: st
   const fabricUnit = useFabricUnit();
   const planOf = async ({ pattern, draft, cutSaid, toile, words }: Act<'planned'>) => {
     const asSaid = cutSaid || draft.newPattern !== undefined;
-    const plan = asSaid
-      ? planOfMake(draft.make, newId(), today())
-      : await planOfPattern(tables, pattern, draft.make.personId, unit, undefined, (why) =>
-          toast.error(`The next cut could not be worked out (${why}): the last cut is planned instead.`),
-        );
+    const plan = asSaid ? planOfMake(draft.make, newId(), today()) : await planOfPattern(tables, pattern, draft.make.personId, unit);
     return { ...plan, ...(toile ? { kind: 'toile' as const } : {}), fabrics: draft.make.fabrics, ...(words === undefined ? {} : { words }) };
   };
   return async (act, chosen) => {
@@ -214,9 +208,7 @@ export function useWriteOther({ stays = false } = {}): (act: OtherAct, date?: st
           ...(since === undefined ? {} : { stateSince: since }),
           ...(why === undefined ? {} : { why }),
         });
-        return save(`${name}: ${state}`, [{ table: 'makes', id: make.id, edit }], {
-          done: `${name}: ${ENDED_WORDS[state] ?? state}. Ctrl Z takes it back.`,
-        });
+        return save(`${name}: ${state}`, [{ table: 'makes', id: make.id, edit }], { done: `${name}: ${endedWords(state)}. Ctrl Z takes it back.` });
       }
       case 'planned': {
         const { newPerson, newPattern } = act.draft;

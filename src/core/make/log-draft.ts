@@ -140,3 +140,8 @@ export function leansOn({ make }: Pick<LogDraft, 'make'>, { newPattern, newPerso
 export function notesOf({ seen, said }: Look, date: string, newId: NewId): FitNote[] {
   return said.map((s) => ({ id: newId(), seen, date, ...s }));
 }
+
+/** The verdict that was said, once it says how much the garment is liked: none before that. */
+export function verdictsOf({ love, reasons = [], ...more }: VerdictSaid, date: string, wears: number, newId: NewId): Make['verdicts'] {
+  return love === undefined ? [] : [{ id: newId(), date, wears, love, reasons, ...more }];
+}

@@ -1,6 +1,6 @@
 import { settleUses } from '../../core/fabric/stash';
 import { withErrataFound } from '../../core/make/errata-found';
-import { notesOf, type LogDraft } from '../../core/make/log-draft';
+import { notesOf, verdictsOf, type LogDraft } from '../../core/make/log-draft';
 import type { Fabric, Make, Pattern, Plan, Wear } from '../../core/records';
 import { makesOf, nextVersion } from '../../core/make/versions';
 import type { LedgerDatabase } from '../database';
@@ -29,13 +29,7 @@ export function enterMake(
   const day = today();
   const wears = look.seen.at === 'worn' ? look.seen.wears : 0;
   const { uses, changed } = settleUses(fabrics, [], make.fabrics);
-  const { love, reasons = [], ...saidMore } = verdict;
-  const entered: Make = {
-    ...make,
-    fabrics: uses,
-    fitNotes: notesOf(look, day, newId),
-    verdicts: love === undefined ? [] : [{ id: newId(), date: day, wears, love, reasons, ...saidMore }],
-  };
+  const entered: Make = { ...make, fabrics: uses, fitNotes: notesOf(look, day, newId), verdicts: verdictsOf(verdict, day, wears, newId) };
   const wear: Wear = { id: newId(), date: day, makeIds: [make.id], count: Math.max(1, wears) };
   const used = new Set(make.fabrics.map((u) => u.fabricId));
   return [

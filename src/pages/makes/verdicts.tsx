@@ -1,3 +1,4 @@
+import { verdictsOf } from '../../core/make/log-draft';
 import { format, parseISO } from 'date-fns';
 import { judgedAgain } from '../../core/make/one-touch';
 import { stillSo, verdictDue, verdictDueWords } from '../../core/decide/verdict-due';
@@ -74,9 +75,8 @@ export function Verdicts({ make, times, hanging }: { make: Make; times: number; 
             <Button
               disabled={verdict.love === undefined}
               onClick={() => {
-                const { love, reasons = [], ...more } = verdict;
-                if (love === undefined) return;
-                void add({ id: newId(), date: today(), wears: times, love, reasons, ...more }, 'a verdict', { draft });
+                const [said] = verdictsOf(verdict, today(), times, newId);
+                if (said) void add(said, 'a verdict', { draft });
               }}
             >
               Keep this verdict

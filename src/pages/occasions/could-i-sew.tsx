@@ -1,6 +1,5 @@
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { toast } from 'react-toastify';
 import type { Occasion, Person, Plan } from '../../core/records';
 import type { CouldSew } from '../../core/schedule/for-an-occasion';
 import { roughly } from '../../core/units/duration';
@@ -52,9 +51,7 @@ export function CouldISew({ occasion, person }: { occasion: Occasion; person: Pe
   const [together, setTogether] = useState(false);
   const beside = found.filter((c) => side.includes(keyOf(c)));
   const plan = async ({ pattern, fabric }: CouldSew) => {
-    const begun = await planOfPattern(tables, pattern, person.id, unit, fabric?.id, (why) =>
-      toast.error(`The next cut could not be worked out (${why}): the last cut is planned instead.`),
-    );
+    const begun = await planOfPattern(tables, pattern, person.id, unit, fabric?.id);
     const put: Plan = { ...begun, occasionId: occasion.id, due: occasion.date, words: occasion.name };
     if (await save(`plan: ${pattern.name} for ${occasion.name}`, [{ table: 'plans', put }])) void navigate(routes.plan(put.id));
   };

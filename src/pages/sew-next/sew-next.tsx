@@ -104,9 +104,7 @@ export function SewNext() {
   const begin = async (patternId: string, fabricId?: string) => {
     const pattern = withId(patterns, patternId)!;
     if (!whom) return void navigate(routes.newPerson);
-    const plan = await planOfPattern(tables, pattern, whom.id, unit, fabricId, (why) =>
-      toast.error(`The next cut could not be worked out (${why}): the last cut is planned instead.`),
-    );
+    const plan = await planOfPattern(tables, pattern, whom.id, unit, fabricId);
     if (await save(`plan: ${pattern.name}`, [...comesWith(someone), { table: 'plans', put: plan }])) void navigate(routes.plan(plan.id));
   };
 
