@@ -374,7 +374,7 @@ export function Find({
           className="absolute inset-x-0 top-10 z-40 max-sm:fixed max-sm:inset-x-2 max-sm:top-2 max-h-[70vh] max-sm:max-h-[55dvh] overflow-y-auto rounded-md border border-rule2 bg-page p-3 shadow-lg"
           onMouseDown={(e) => e.preventDefault()}
         >
-          {other ? (
+          {other && (
             <OtherLine
               act={other}
               onWrite={(date) => void tell(other, date)}
@@ -383,57 +383,56 @@ export function Find({
                 field.current?.focus();
               }}
             />
-          ) : (
-            draft && (
-              <>
-                <p className="mb-2">
-                  <b className="font-serif text-name font-medium">{pattern ? `${called}, version ${draft.make.version}` : called}</b>{' '}
-                  <span className="text-ink2">
-                    for {person?.name}
-                    {line.carriedFrom === undefined ? ', the first' : `; what the line does not say is as in version ${line.carriedFrom}`}
-                  </span>
+          )}
+          {!other && draft && (
+            <>
+              <p className="mb-2">
+                <b className="font-serif text-name font-medium">{pattern ? `${called}, version ${draft.make.version}` : called}</b>{' '}
+                <span className="text-ink2">
+                  for {person?.name}
+                  {line.carriedFrom === undefined ? ', the first' : `; what the line does not say is as in version ${line.carriedFrom}`}
+                </span>
+              </p>
+              <LineChips chips={chips} context={context} answers={answers} onAnswers={setAnswers} onAllAnswered={() => field.current?.focus()} />
+              {offered.length > 0 && (
+                <p className="mt-2 flex flex-wrap items-center gap-1.5 text-ink2">
+                  Go on with
+                  {offered.map((c, i) => (
+                    <button
+                      key={c.line}
+                      type="button"
+                      onClick={() => setText(c.line)}
+                      className="flex min-h-6 items-center gap-1.5 rounded-md border border-rule2 px-1.5 hover:bg-tint max-sm:min-h-11"
+                    >
+                      {c.name} {i === 0 && <KeyCap>Tab</KeyCap>}
+                    </button>
+                  ))}
                 </p>
-                <LineChips chips={chips} context={context} answers={answers} onAnswers={setAnswers} onAllAnswered={() => field.current?.focus()} />
-                {offered.length > 0 && (
-                  <p className="mt-2 flex flex-wrap items-center gap-1.5 text-ink2">
-                    Go on with
-                    {offered.map((c, i) => (
-                      <button
-                        key={c.line}
-                        type="button"
-                        onClick={() => setText(c.line)}
-                        className="flex min-h-6 items-center gap-1.5 rounded-md border border-rule2 px-1.5 hover:bg-tint max-sm:min-h-11"
-                      >
-                        {c.name} {i === 0 && <KeyCap>Tab</KeyCap>}
-                      </button>
-                    ))}
-                  </p>
-                )}
-                <LineRemarks remarks={line.remarks} />
-                {questions > 0 && (
-                  <p className="mt-2" role="status">
-                    {counted(questions, 'question')} first<span className="max-sm:hidden">: Enter, then the digit of what is meant</span>.
-                  </p>
-                )}
-                <ComesWith draft={draft} />
-                <div className="mt-3 flex flex-wrap items-center gap-2">
-                  <Button onClick={() => void enter()}>
-                    Save make <KeyCap>Ctrl Enter</KeyCap>
+              )}
+              <LineRemarks remarks={line.remarks} />
+              {questions > 0 && (
+                <p className="mt-2" role="status">
+                  {counted(questions, 'question')} first<span className="max-sm:hidden">: Enter, then the digit of what is meant</span>.
+                </p>
+              )}
+              <ComesWith draft={draft} />
+              <div className="mt-3 flex flex-wrap items-center gap-2">
+                <Button onClick={() => void enter()}>
+                  Save make <KeyCap>Ctrl Enter</KeyCap>
+                </Button>
+                <Button quiet onClick={toForm}>
+                  Look at it first <KeyCap>Enter</KeyCap>
+                </Button>
+                {look && (
+                  <Button quiet onClick={() => void tell(look)}>
+                    Note it with version {look.make.version}
                   </Button>
-                  <Button quiet onClick={toForm}>
-                    Look at it first <KeyCap>Enter</KeyCap>
-                  </Button>
-                  {look && (
-                    <Button quiet onClick={() => void tell(look)}>
-                      Note it with version {look.make.version}
-                    </Button>
-                  )}
-                  <Link to={routes.line} className="ml-auto text-small underline" onClick={leave}>
-                    How the line is written
-                  </Link>
-                </div>
-              </>
-            )
+                )}
+                <Link to={routes.line} className="ml-auto text-small underline" onClick={leave}>
+                  How the line is written
+                </Link>
+              </div>
+            </>
           )}
         </section>
       )}

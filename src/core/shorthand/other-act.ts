@@ -104,8 +104,18 @@ const ENDED = [
   said(`${ITS_NAME} ${IS_BY_NOW}(?:given away|donated|passed on)`, 'given'),
   said(`${ITS_NAME} ${IS_BY_NOW}sold`, 'sold'),
 ];
+/** An article, or which of several it is. */
+const WHICH = new RegExp(`^ *${WHOSE}(?:${ORDINAL} +)?`);
+const WHICH_ALONE = new RegExp(`${WHICH.source}$`);
+const ORDINAL_BEFORE = new RegExp(`\\b(${ORDINAL}) +$`);
+const VERSION_BEHIND = /^,? *(?:version|v|no\.?|number|#) *(\d{1,3})\b/;
+const OFTEN = new RegExp(`\\b(?:(${COUNT}) times|(once|twice)|(\\d+) ?x)\\b`);
+const SAID_DAY = new RegExp(`(?<![\\w/.])(?:on )?(?<day>${DAY})(?![\\w/])`);
+const SAID_ROUGHLY = new RegExp(`(?<![\\w/])${DOUBTFUL}(?!\\w)`);
 /** What is done with a garment that there is. */
 const DONE_WITH = new RegExp(`^${FIRST}(?:mended|repaired|patched|darned|washed|ironed|dyed|lent|tried on) ${ITS_NAME}(?![a-z])`);
+/** All that begins another tale. */
+const OTHERWISE = [WORE_IT, DONE_WITH, WISHED_FOR, ...ENDED.map((way) => way.said)];
 /** A toile is wished for. */
 const TOILE = new RegExp(`^ *${WHOSE}(?:(?:wearable|first) )?(?:toile|muslin|mock-?up) (?:of|for) `);
 /** Said of where it was worn, and not of what. */
@@ -133,10 +143,27 @@ const leftOf = (text: string, taken: readonly Span[]): string =>
     )
     .join(', ');
 
+/** A line, folded, with the names of the ledger in it. */
+interface Heard {
+  readonly text: string;
+  readonly low: string;
+  readonly names: readonly NameFound[];
+}
+
+function heard(text: string, context: LineContext): Heard {
+  const low = folded(text);
+  return { text, low, names: namesIn(wordsIn(low), context) };
+}
+
+const isPattern = ({ kind }: NameFound) => kind === 'patterns';
+
+/** The line with `§` in the place of a name. */
+const unnamed = (low: string, { from, to }: NameFound) => `${low.slice(0, from)}§${low.slice(to)}`;
+
 /** Where a day is said, and which it may be; today where none is, and none where it is only said about when. */
 function dayIn(low: string, today: string): { readonly dates: readonly string[]; readonly at: readonly Span[] } {
-  const said = new RegExp(`(?<![\\w/.])(?:on )?(?<day>${DAY})(?![\\w/])`).exec(low);
-  if (!said) return { dates: new RegExp(`(?<![\\w/])${DOUBTFUL}(?!\\w)`).test(low) ? [] : [today], at: [] };
+  const said = SAID_DAY.exec(low);
+  if (!said) return { dates: SAID_ROUGHLY.test(low) ? [] : [today], at: [] };
   return { dates: daysOf(said.groups?.['day'] ?? '', today), at: [[said.index, said.index + said[0].length]] };
 }
 
@@ -145,50 +172,48 @@ function spokenOf(name: NameFound, low: string, person: Person | undefined, make
   const worn = makes.filter((m) => isWorn(m) && readyOn(m) !== undefined && m.sources[0]?.patternId === name.id);
   const hers = worn.filter((m) => m.personId === person?.id);
   const own = inOrder(hers.length > 0 ? hers : worn);
-  const before = new RegExp(`(${ORDINAL}) +$`).exec(low.slice(0, name.from))?.[1];
-  const after = /^,? *(?:version|v|no\.?|number|#) *(\d{1,3})\b/.exec(low.slice(name.to))?.[1];
+  const before = ORDINAL_BEFORE.exec(low.slice(0, name.from))?.[1];
+  const after = VERSION_BEHIND.exec(low.slice(name.to))?.[1];
   const version = before === undefined ? (after === undefined ? undefined : Number(after)) : ordinalOf(before);
   return version === undefined ? (own.findLast(inRotation) ?? own.at(-1)) : own.findLast((m) => m.version === version);
 }
 
-function worn(text: string, low: string, tables: LineTables, { context, spoken }: ActOptions): OtherAct | undefined {
-  const names = namesIn(wordsIn(low), context);
+function worn({ text, low, names }: Heard, tables: LineTables, { context, spoken }: ActOptions): OtherAct | undefined {
   const [first] = names;
   const who = first?.kind === 'people' && first.from === 0 ? first : undefined;
   const from = who ? /^ */.exec(low.slice(who.to))![0].length + who.to : 0;
   const lead = WORE.exec(low.slice(from));
   if (!lead) return undefined;
   const begins = from + lead[0].length;
-  const patterns = names.filter((n) => n.kind === 'patterns' && n.from >= begins && !WHERE.test(low.slice(begins, n.from)));
+  const patterns = names.filter((n) => isPattern(n) && n.from >= begins && !WHERE.test(low.slice(begins, n.from)));
   // "Wore holes into the Gangways": what was worn is named right away.
-  if (!patterns[0] || !new RegExp(`^${WHOSE}(?:${ORDINAL} +)?$`).test(low.slice(begins, patterns[0].from))) return undefined;
+  if (!patterns[0] || !WHICH_ALONE.test(low.slice(begins, patterns[0].from))) return undefined;
   const person = withId(tables.people, who?.id) ?? spoken;
   const found = patterns.map((name) => ({ name, make: spokenOf(name, low, person, tables.makes) }));
   const makes = [...new Set(found.flatMap(({ make }) => make ?? []))];
   const { dates: days, at } = dayIn(low, context.today);
-  const often = new RegExp(`\\b(?:(${COUNT}) times|(once|twice)|(\\d+) ?x)\\b`).exec(low);
+  const often = OFTEN.exec(low);
   const times = often ? (often[2] ? (often[2] === 'twice' ? 2 : 1) : (countOf(often[1] ?? often[3] ?? '') ?? 1)) : 1;
   // Several wears are an estimate, spread round a day: that of a span which goes on is today's.
   const dates =
     days.length === 0 && times > 1 && /\bthis (?:week|month|year|season|summer|winter|spring|autumn|fall)\b/.test(low) ? [context.today] : days;
+  // A name with which version of it is said, before it or behind.
   const said = found.flatMap(({ name, make }): Span[] => {
-    const version = /^,? *(?:version|v|no\.?|number|#) *\d{1,3}\b/.exec(low.slice(name.to))?.[0].length ?? 0;
-    return make ? [[name.from, name.to + version]] : [];
+    const version = VERSION_BEHIND.exec(low.slice(name.to))?.[0].length ?? 0;
+    const ordinal = ORDINAL_BEFORE.exec(low.slice(0, name.from))?.[0].length ?? 0;
+    return [[name.from - ordinal, make ? name.to + version : name.from]];
   });
-  const ordinals = [...low.matchAll(new RegExp(`\\b${ORDINAL} +`, 'g'))]
-    .filter((m) => patterns.some((n) => n.from === m.index + m[0].length))
-    .map((m): Span => [m.index, m.index + m[0].length]);
   const oftenAt: Span[] = often ? [[often.index, often.index + often[0].length]] : [];
-  const left = leftOf(text, [[0, begins], ...said, ...ordinals, ...at, ...oftenAt]);
+  const left = leftOf(text, [[0, begins], ...said, ...at, ...oftenAt]);
   // "To the concert, the collar rides up": where, and how it was.
   const [, occasion, how = occasion === undefined ? left : ''] = /^(?:to|for|at) (?:the |a |an |my )?([^,.;]+)(?:[,.;] *(.+))?$/i.exec(left) ?? [];
   return { is: 'worn', makes, dates, times, ...(occasion === undefined ? {} : { occasion }), ...(how === '' ? {} : { remark: how }) };
 }
 
-function becameOf(text: string, low: string, tables: LineTables, { context, spoken }: ActOptions): OtherAct | undefined {
-  const [name, ...others] = namesIn(wordsIn(low), context).filter((n) => n.kind === 'patterns');
+function becameOf({ text, low, names }: Heard, tables: LineTables, { context, spoken }: ActOptions): OtherAct | undefined {
+  const [name, ...others] = names.filter(isPattern);
   if (!name || others.length > 0 || SEWN.test(low)) return undefined;
-  const blank = `${low.slice(0, name.from)}§${low.slice(name.to)}`;
+  const blank = unnamed(low, name);
   if (DONE_WITH.test(blank)) {
     const make = spokenOf(name, low, spoken, tables.makes);
     return make && { is: 'noted', make, words: `${text.trim().replace(/\.$/, '')} (${format(parseISO(context.today), 'd MMM yyyy')})` };
@@ -209,7 +234,7 @@ function becameOf(text: string, low: string, tables: LineTables, { context, spok
   return undefined;
 }
 
-function bought(text: string, low: string, tables: LineTables, { context, newId }: ActOptions): OtherAct | undefined {
+function bought({ text, low }: Heard, tables: LineTables, { context, newId }: ActOptions): OtherAct | undefined {
   const lead = BOUGHT.exec(low)?.[0];
   const stash = INTO_STASH.exec(low);
   if ((lead === undefined && !stash) || SEWN.test(low)) return undefined;
@@ -232,8 +257,7 @@ function bought(text: string, low: string, tables: LineTables, { context, newId 
   const width = lies !== undefined && lies >= WIDTHS[0] && lies <= WIDTHS[1] ? lies : undefined;
   const known = 'id' in fact.fabric ? withId(tables.fabrics, fact.fabric.id) : undefined;
   if ('id' in fact.fabric && !known) return undefined;
-  const covers = chips.filter((c) => c.says.some((u) => u.is === 'fabric')).map((c): Span => [c.from, c.to]);
-  const note = leftOf(text, [...apart, ...covers]);
+  const note = leftOf(text, [...apart, [main.from, main.to]]);
   const usual = width ?? known?.width ?? known?.pieces[0]?.width;
   const piece: Piece = { length: fact.length!, width: usual ?? USUAL_WIDTH, ...(note === '' ? {} : { note }) };
   const [date] = day.length > 0 && dates.length === 1 ? dates : [];
@@ -261,29 +285,26 @@ const BOUGHT_MUCH = new RegExp(`^${FIRST}(?:bought|picked up|ordered):? (?:.* )?
  * @example beginsOther('Wore the Tidewater shirt to work.', context) // true
  */
 export function beginsOther(text: string, context: LineContext, paragraph?: string): boolean {
-  const low = folded(text);
+  const { low, names } = heard(text, context);
   if (paragraph !== undefined && BOUGHT_MUCH.test(low) && !SEWN.test(folded(paragraph))) return true;
-  const name = namesIn(wordsIn(low), context).find((n) => n.kind === 'patterns');
-  if (!name) return false;
-  const blank = `${low.slice(0, name.from)}§${low.slice(name.to)}`;
-  return [WORE_IT, DONE_WITH, WISHED_FOR, ...ENDED.map((way) => way.said)].some((way) => way.test(blank));
+  const name = names.find(isPattern);
+  return name !== undefined && OTHERWISE.some((way) => way.test(unnamed(low, name)));
 }
 
 /** What a cut is said by. */
 const OF_THE_CUT: readonly Understood['is'][] = ['size', 'size at', 'alteration', 'cut', 'view', 'source', 'chosen', 'own'];
 
-function planned(text: string, low: string, tables: LineTables, options: ActOptions): OtherAct | undefined {
+function planned({ text, low }: Heard, tables: LineTables, options: ActOptions): OtherAct | undefined {
   const lead = WISHED.exec(low);
   if (!lead || SEWN.test(low.slice(lead[0].length))) return undefined;
   const toile = TOILE.exec(low.slice(lead[0].length))?.[0].length ?? 0;
   const behind = lead[0].length + toile;
-  const from = behind + new RegExp(`^ *${WHOSE}(?:${ORDINAL} +)?`).exec(low.slice(behind))![0].length;
+  const from = behind + (WHICH.exec(low.slice(behind))?.[0].length ?? 0);
   const { chips, pattern, draft } = readMake(text.slice(from), tables, options);
   const subject = chips.find((c) => c.says.some((u) => u.is === 'pattern' || u.is === 'new pattern' || u.is === 'new thing'));
   // "Want to make the sleeves of the Tidewater shirt longer" is about the shirt that there is.
   if (!pattern || !draft || subject?.from !== 0) return undefined;
   const stated = chips.flatMap((chip) => (chip.asks ? [] : chip.says));
-  const foreign = draft.make.fabrics.filter((use) => draft.newFabrics.some((f) => f.id === use.fabricId));
   // What is not in the stash yet stays in the plan's words, and so does what no plan holds.
   const kept = chips
     .filter((c) => c.asks || c.says.some((u) => u.is === 'words' || u.is === 'date' || (u.is === 'fabric' && !('id' in u.fabric))))
@@ -296,7 +317,11 @@ function planned(text: string, low: string, tables: LineTables, options: ActOpti
   return {
     is: 'planned',
     pattern,
-    draft: { ...draft, make: { ...draft.make, fabrics: draft.make.fabrics.filter((use) => !foreign.includes(use)) }, newFabrics: [] },
+    draft: {
+      ...draft,
+      make: { ...draft.make, fabrics: draft.make.fabrics.filter((use) => !draft.newFabrics.some((f) => f.id === use.fabricId)) },
+      newFabrics: [],
+    },
     toile: toile > 0,
     cutSaid: stated.some(({ is }) => OF_THE_CUT.includes(is)),
     ...(words === '' ? {} : { words }),
@@ -340,7 +365,7 @@ export function lookOf({ chips, pattern, person, draft }: ReadMake, tables: Line
 const VERSION = new RegExp(`\\b(?:version|v|no\\.?|number) ?\\d|#\\d|\\b${ORDINAL}\\b`);
 
 /** Of a version that there is nothing new is made. */
-function looked(text: string, low: string, tables: LineTables, options: ActOptions): OtherAct | undefined {
+function looked({ text, low }: Heard, tables: LineTables, options: ActOptions): OtherAct | undefined {
   if (!VERSION.test(low)) return undefined;
   const read = readMake(text, tables, options);
   return read.chips.some((chip) => chip.says.some((fact) => fact.is === 'version')) ? lookOf(read, tables) : undefined;
@@ -359,12 +384,12 @@ function looked(text: string, low: string, tables: LineTables, options: ActOptio
  * @example readOther('want to make the Fogbell coat in grey wool', tables, options) // { is: 'planned', pattern, words: 'in grey wool', … }
  */
 export function readOther(text: string, tables: LineTables, options: ActOptions): OtherAct | undefined {
-  const low = folded(text);
+  const line = heard(text, options.context);
   return (
-    worn(text, low, tables, options) ??
-    becameOf(text, low, tables, options) ??
-    bought(text, low, tables, options) ??
-    looked(text, low, tables, options) ??
-    planned(text, low, tables, options)
+    worn(line, tables, options) ??
+    becameOf(line, tables, options) ??
+    bought(line, tables, options) ??
+    looked(line, tables, options) ??
+    planned(line, tables, options)
   );
 }

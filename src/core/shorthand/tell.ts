@@ -14,8 +14,8 @@ export interface Told {
 /** Where a make may begin: a line, a sentence, or words that lead on where nobody set a full stop. */
 const MAY_BEGIN =
   /(?:(?:^|\n)[ \t]*(?:(?:[-*•]|\d{1,2}[.)])[ \t]+)?|[.!?;]+[ \t]+|(?<!\band)[\s,]+(?=(?:and )?(?:then|next|after that|afterwards|also) |and (?:i |we )?(?:made|sewed|cut out|finished) ))/g;
-/** Before a paragraph. */
-const BLANK_LINE = /\n[ \t]*\n[ \t]*(?:(?:[-*•]|\d{1,2}[.)])[ \t]+)?$/;
+/** What stands before a paragraph. */
+const BLANK_LINE = /\n[ \t]*\n\s*(?:(?:[-*•]|\d{1,2}[.)])[ \t]+)?/g;
 /** Words that say that something was made. */
 const MADE = /\b(?:made|sewed|sewn|cut|finished|did|next is|next was|next came)\b/;
 
@@ -27,6 +27,12 @@ interface Begins {
   readonly key: string;
   /** It begins a make of the same pattern too. */
   readonly anew: boolean;
+}
+
+/** The paragraphs of a text by where they begin. */
+function paragraphsOf(low: string): ReadonlyMap<number, string> {
+  const blanks = [...low.matchAll(BLANK_LINE)].map((m) => ({ from: m.index, to: m.index + m[0].length }));
+  return new Map([{ to: 0 }, ...blanks].map(({ to }, i) => [to, low.slice(to, blanks[i]?.from)]));
 }
 
 /**
@@ -41,13 +47,13 @@ interface Begins {
 export function splitTelling(text: string, context: LineContext): Told[] {
   const low = folded(text);
   const places = [...low.matchAll(MAY_BEGIN)].map((m) => ({ at: m.index + m[0].length, mark: m[0] }));
+  const paragraphs = paragraphsOf(low);
   const begins: Begins[] = [];
   places.forEach(({ at, mark }, i) => {
     const segment = low.slice(at, places[i + 1]?.at);
     // A part of its own, which enters no make, and which no make takes for its words.
     if (/[\n.!?;]/.test(mark) || at === 0) {
-      const paragraph = at === 0 || BLANK_LINE.test(low.slice(0, at)) ? low.slice(at).split(/\n[ \t]*\n/)[0] : undefined;
-      if (beginsOther(text.slice(at, at + segment.length), context, paragraph)) return void begins.push({ at, key: `at ${at}`, anew: true });
+      if (beginsOther(text.slice(at, at + segment.length), context, paragraphs.get(at))) return void begins.push({ at, key: `at ${at}`, anew: true });
     }
     const words = wordsIn(segment);
     const typed = (from: number, to: number) => text.slice(at + from, at + to);
