@@ -327,7 +327,11 @@ export function Find({
             leave();
             void navigate(routes.tell);
           }}
-          onChange={(e) => setText(e.target.value)}
+          onChange={(e) => {
+            // The space after a line that was just entered begins no other.
+            const typed = e.target.value;
+            setText((now) => (now === '' ? typed.trimStart() : typed));
+          }}
           className={FIND_LOOK}
         />
         <ComboboxOptions
