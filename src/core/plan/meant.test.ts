@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { blankPlan } from '../records/blank';
 import { sampleAlteration, sampleCase, sampleMake } from '../garment/sample-case';
-import type { Intended } from '../shorthand/intention';
-import { inItsPlace, meantFor, meantForPlan, withMeant, withoutAnswer } from './meant';
+
+import { inItsPlace, meantFor, meantForPlan, withMeant, withoutAnswer, type Intended } from './meant';
 
 const nothing: Intended = { alterations: [], sizeLines: [], fabrics: [] };
 const note = (id: string, kind: 'next time' | 'tip' = 'next time') => ({ id, kind, words: id });

@@ -2,8 +2,19 @@ import { effectsOf } from '../alteration/effects';
 import { sameAlteration } from '../alteration/alteration-key';
 import { effectContext, type PatternCase } from '../garment/case';
 import { countedVersions, viewNamed } from '../make/versions';
-import type { Alteration, ConstructionNote, Make, Plan } from '../records';
-import type { Intended } from '../shorthand/intention';
+import type { Alteration, ConstructionNote, FabricUse, Make, Plan } from '../records';
+
+/** What words about the next version amount to, as far as they can be understood; empty where they stay words. */
+export interface Intended {
+  /** As the paper would be altered: on top of what the garment had that it was said of. */
+  readonly alterations: readonly Alteration[];
+  readonly size?: Make['size'];
+  readonly sizeLines: Make['sizeLines'];
+  /** Another view of the pattern. */
+  readonly viewId?: string;
+  /** A fabric of the stash. */
+  readonly fabrics: readonly FabricUse[];
+}
 
 /** What was meant for the next version while one was sewn or worn, and what became of it. */
 export interface Meant {

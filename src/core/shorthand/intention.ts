@@ -1,22 +1,11 @@
 import { sameLine } from '../garment/chart';
 import { fitAlterations } from '../garment/offset';
 import { sameAlteration } from '../alteration/alteration-key';
-import type { Alteration, FabricUse, Make, Pattern } from '../records';
+import type { Alteration, Make, Pattern } from '../records';
+import type { Intended } from '../plan/meant';
 import { entryFromLine } from './entry-from-line';
 import { readLine } from './read-line';
 import type { LineContext } from './sentence';
-
-/** What words about the next version amount to, as far as they can be understood; empty where they stay words. */
-export interface Intended {
-  /** As the paper would be altered: on top of what the garment had that it was said of. */
-  readonly alterations: readonly Alteration[];
-  readonly size?: Make['size'];
-  readonly sizeLines: Make['sizeLines'];
-  /** Another view of the pattern. */
-  readonly viewId?: string;
-  /** A fabric of the stash. */
-  readonly fabrics: readonly FabricUse[];
-}
 
 /** How a wish begins: what comes after it is read like what was done. */
 const WISH =
