@@ -71,12 +71,13 @@ test('a repeat by the line, in one sentence; what it does not say is as last tim
   const line = page.getByLabel('Find, or write a make in one line');
   await line.pressSequentially('tidewater shirt 4 · hip C, sleeve +1.5 tight armhole 2 love 4 blue st');
   const panel = page.getByRole('region', { name: 'The make in this line' });
-  await expect(panel).toContainText('what the line does not say is as in version 3');
   await expect(panel.getByRole('listitem').filter({ hasText: 'altered' })).toContainText('sleeve length +1.5');
   await expect(panel.getByRole('listitem').filter({ hasText: 'kept as words' })).toContainText('blue st');
   await page.keyboard.press('Tab');
   await expect(line).toHaveValue(/blue stripe poplin $/);
   await line.pressSequentially('1.9m');
+  // Another fabric than what is planned: it is not the planned one.
+  await expect(panel).toContainText('what the line does not say is as in version 3');
   await panel.getByRole('button', { name: 'or fit armhole tight by 2 cm' }).click();
   await page.keyboard.press('Control+Enter');
   await expect(page.getByText('Version 4 of Tidewater shirt is saved.')).toBeVisible();
@@ -178,6 +179,61 @@ test('what was worn, bought, given away or wished for is noted from the line as 
   await expect(page.getByLabel('What for, in words')).toHaveValue('in grey wool');
   await page.goto('/stash');
   await expect(page.getByRole('row', { name: /navy linen/ })).toContainText(/300\scm × 150\scm/);
+});
+
+test('what lies on the table is finished from the line, what was planned is cut and made, and no version is added beside them', async ({ page }) => {
+  await page.goto('/');
+  const makes = page.getByRole('link', { name: /^All \d+ makes/ });
+  const before = await makes.innerText();
+  const table = page.getByRole('region', { name: 'On the table' });
+  await expect(table).toContainText('Fogbell coat, version 2');
+  const field = page.getByLabel('Find, or write a make in one line');
+  const made = page.getByRole('region', { name: 'The make in this line' });
+  await page.keyboard.press('/');
+  await field.fill('finished the Fogbell coat today, sleeves 1 cm short, love 5');
+  await expect(page.getByRole('region', { name: 'What this line tells' })).toContainText(
+    /Fogbell coat, version 2 finished · today · sleeve short by 1.cm · love 5 of 5/,
+  );
+  await field.press('Control+Enter');
+  await expect(field).toHaveValue('');
+  await page.keyboard.press('Escape');
+  await expect(table).not.toContainText('Fogbell coat');
+  await expect(makes).toHaveText(before);
+  await page.keyboard.press('Control+z');
+  await expect(table).toContainText('Fogbell coat, version 2');
+
+  // The line does not say so: it is asked, and a digit answers.
+  await page.keyboard.press('/');
+  await field.fill('Fogbell coat, collar too tight');
+  await expect(made.getByRole('group', { name: 'Which is meant' })).toContainText('version 2 is finished');
+  await field.press('Control+Enter');
+  await page.keyboard.press('2');
+  await expect(field).toBeFocused();
+  await expect(field).toHaveValue('');
+  await page.keyboard.press('Escape');
+  await expect(table).toContainText('Fogbell coat, version 2');
+  await expect(makes).toHaveText(before);
+
+  const planned = page.getByRole('region', { name: 'Planned' });
+  await expect(planned).toContainText('Skerry concert jacket');
+  await page.keyboard.press('/');
+  await field.fill('cut out the Skerry concert jacket yesterday');
+  await field.press('Control+Enter');
+  await expect(field).toHaveValue('');
+  await page.keyboard.press('Escape');
+  await expect(table).toContainText('Skerry concert jacket, version 3');
+  await expect(planned).not.toContainText('Skerry concert jacket');
+
+  await page.keyboard.press('/');
+  await field.fill('Tidewater shirt, love 5');
+  await expect(made).toContainText('what the line does not say is as planned');
+  await made.getByRole('button', { name: 'It is not the planned one' }).click();
+  await expect(made).toContainText('what the line does not say is as in version 3');
+  await made.getByRole('button', { name: 'It is the planned one' }).click();
+  await field.press('Control+Enter');
+  await expect(field).toHaveValue('');
+  await page.keyboard.press('Escape');
+  await expect(planned).toBeHidden();
 });
 
 test('a changed body: a slip of the unit is asked about, and the account reckons with the new one', async ({ page }) => {

@@ -12,13 +12,16 @@ import type { Fabric, Make, Pattern, Person } from '../core/records';
 import { logDraftName } from '../core/make/log-draft';
 import { whereToLog } from '../core/make/where-to-log';
 import { db } from '../data/database';
+import { newId } from '../data/new-id';
 import { whenIdle } from '../data/when-idle';
 import { enterNumbered } from '../data/commands/enter-make';
 import { choose, save } from '../parts/save';
 import type { Answers } from '../core/shorthand/chip';
+import { withId } from '../core/units/by-id';
 import { counted } from '../core/units/counted';
 import { LineChips, openQuestions, toFirstQuestion } from '../parts/line-chips';
 import { LineRemarks } from '../parts/line-remarks';
+import { WhichMake } from '../parts/which-make';
 import { OtherLine, useWriteOther } from '../parts/other-line';
 import { useLineContext, useLineTables, useReadOther } from '../parts/use-line-context';
 import { Button } from '../ui/button';
@@ -28,6 +31,8 @@ import { COMMANDS } from './commands';
 import type { PressedEarly } from './find-field';
 import { FIND_LABEL, FIND_LOOK } from './find-words';
 import { prepareRule } from '../core/shorthand/said';
+import type { ReadMake } from '../core/shorthand/draft-from-line';
+import { finishedOf } from '../core/shorthand/on-the-table';
 import { lookOf } from '../core/shorthand/other-act';
 import { splitTelling } from '../core/shorthand/tell';
 import { useReadLine } from './use-line';
@@ -181,6 +186,12 @@ function useFound(query: string): readonly Entry[] {
   }, [index, query]);
 }
 
+/** From what the make of a line starts. */
+function startWords({ draft, carriedFrom }: ReadMake): string {
+  if (draft?.planId !== undefined) return '; what the line does not say is as planned, and the plan is done with it';
+  return carriedFrom === undefined ? ', the first' : `; what the line does not say is as in version ${carriedFrom}`;
+}
+
 /** The field on the strip: find anything by a few letters, do anything by its name, or write a whole make in one line. */
 export function Find({
   text,
@@ -198,7 +209,9 @@ export function Find({
   useEffect(() => whenIdle(prepare), []);
   const context = useLineContext();
   const [answers, setAnswers] = useState<Answers>({});
-  const line = useReadLine(text, context, answers);
+  /** Whether what is planned of the pattern is what was made, once she said so. */
+  const [asPlanned, setAsPlanned] = useState<boolean>();
+  const line = useReadLine(text, context, answers, asPlanned ?? 'likely');
   const { pattern, person, draft, chips } = line;
   /** The line of which she said that it is a make, whatever it sounds like. */
   const [asMake, setAsMake] = useState('');
@@ -209,6 +222,8 @@ export function Find({
   const tables = useLineTables();
   /** What a line says of the make that there is, where it says nothing of another. */
   const look = useMemo(() => (other ? undefined : lookOf(line, tables)), [other, line, tables]);
+  /** What lies on the table may be what the line tells of, where it does not say that it is finished. */
+  const finish = useMemo(() => (other ? undefined : finishedOf(line, tables, { context, newId })), [other, line, tables, context]);
   const called = pattern?.name ?? draft?.make.name ?? '';
   // A pattern's name alone is looked for; with anything beside it, it is a make that is being written.
   const isLine = other !== undefined || (draft !== undefined && chips.length > 1);
@@ -221,14 +236,22 @@ export function Find({
 
   const telling = useKept('telling');
   const panel = useRef<HTMLElement>(null);
-  const questions = openQuestions(chips).length;
+  /** It may be said of what lies on the table, and does not say so. */
+  const [another, setAnother] = useState('');
+  const which = finish && !finish.cutSaid && !(another !== '' && text.startsWith(another)) ? finish : undefined;
+  const questions = openQuestions(chips).length + (which ? 1 : 0);
   /** What is still asked comes first: nothing is entered before it is answered. */
   const asks = () => questions > 0 && toFirstQuestion(panel.current);
 
-  const clear = () => {
-    setText('');
+  const beginAnew = () => {
     setAnswers({});
     setAsMake('');
+    setAnother('');
+    setAsPlanned(undefined);
+  };
+  const clear = () => {
+    setText('');
+    beginAnew();
   };
   const leave = () => {
     clear();
@@ -237,9 +260,10 @@ export function Find({
   };
   /** What was typed on while it was written is another line; drawn at once, so that the next letter finds the field as it is. */
   const goOn = () => {
+    // What had the focus in the panel goes with it.
+    if (panel.current?.contains(document.activeElement)) field.current?.focus();
     flushSync(() => setText((now) => (now.startsWith(text) ? now.slice(text.length).trimStart() : now)));
-    setAnswers({});
-    setAsMake('');
+    beginAnew();
   };
   const tell = async (act = other, date?: string) => {
     if (act && (await writeOther(act, date))) goOn();
@@ -256,7 +280,8 @@ export function Find({
     if (!draft || asks()) return;
     let number = draft.make.version;
     const done = () => `${pattern ? `Version ${number} of ${called}` : called} is saved. Ctrl Z takes it back.`;
-    const entered = () => enterNumbered(db, draft, { pattern }, (given) => (number = given));
+    const plan = withId(tables.plans, draft.planId);
+    const entered = () => enterNumbered(db, draft, { pattern, plan }, (given) => (number = given));
     if (!(await save(pattern ? `version ${number} of ${called}` : called, entered, { done }))) return;
     goOn();
     if (draft.newPerson) await choose({ personId: draft.newPerson.id });
@@ -391,10 +416,10 @@ export function Find({
           {!other && draft && (
             <>
               <p className="mb-2">
-                <b className="font-serif text-name font-medium">{pattern ? `${called}, version ${draft.make.version}` : called}</b>{' '}
+                <b className="font-serif text-name font-medium">{pattern && !which ? `${called}, version ${draft.make.version}` : called}</b>{' '}
                 <span className="text-ink2">
                   for {person?.name}
-                  {line.carriedFrom === undefined ? ', the first' : `; what the line does not say is as in version ${line.carriedFrom}`}
+                  {!which && startWords(line)}
                 </span>
               </p>
               <LineChips chips={chips} context={context} answers={answers} onAnswers={setAnswers} onAllAnswered={() => field.current?.focus()} />
@@ -413,6 +438,23 @@ export function Find({
                   ))}
                 </p>
               )}
+              {which && draft && (
+                <WhichMake
+                  ways={[
+                    { words: `version ${which.make.version} is finished`, take: () => void tell(which) },
+                    ...(look?.make.id === which.make.id
+                      ? [{ words: `a look at version ${which.make.version}, which goes on`, take: () => void tell(look) }]
+                      : []),
+                    {
+                      words: `another make, version ${draft.make.version}`,
+                      take: () => {
+                        setAnother(text);
+                        field.current?.focus();
+                      },
+                    },
+                  ]}
+                />
+              )}
               <LineRemarks remarks={line.remarks} />
               {questions > 0 && (
                 <p className="mt-2" role="status">
@@ -427,7 +469,23 @@ export function Find({
                 <Button quiet onClick={toForm}>
                   Look at it first <KeyCap>Enter</KeyCap>
                 </Button>
-                {look && (
+                {finish?.cutSaid && (
+                  <Button quiet onClick={() => void tell(finish)}>
+                    Finish version {finish.make.version} with it
+                  </Button>
+                )}
+                {line.planned && !which && (
+                  <Button
+                    quiet
+                    onClick={() => {
+                      setAsPlanned(draft.planId === undefined);
+                      field.current?.focus();
+                    }}
+                  >
+                    {draft.planId === undefined ? 'It is the planned one' : 'It is not the planned one'}
+                  </Button>
+                )}
+                {look && !which && (
                   <Button quiet onClick={() => void tell(look)}>
                     Note it with version {look.make.version}
                   </Button>

@@ -1,11 +1,8 @@
 import { useNavigate } from 'react-router';
 import type { Plan } from '../core/records';
-import { cutPlan } from '../data/commands/cut-plan';
-import { db } from '../data/database';
-import { newId } from '../data/new-id';
 import { routes } from '../routes';
 import { Button } from '../ui/button';
-import { save } from './save';
+import { planIsCut } from './plan-is-cut';
 
 /** Says of a plan that its fabric is cut: it becomes a make that lies on the table, and nothing is asked of a fit nobody has seen. */
 export function MarkAsCut({
@@ -22,11 +19,8 @@ export function MarkAsCut({
 }) {
   const navigate = useNavigate();
   const cut = async () => {
-    const makeId = newId();
-    const done = await save(`${name} is cut`, () => cutPlan(db, plan.id, makeId), {
-      done: `${name} is cut: it lies on the table in the day book. Ctrl Z takes it back.`,
-    });
-    if (done && onto) void navigate(routes.make(makeId));
+    const makeId = await planIsCut(plan, name);
+    if (makeId !== undefined && onto) void navigate(routes.make(makeId));
   };
   return (
     <Button aria-label={onto ? undefined : `Mark as cut: ${name}`} {...(waits ? { 'data-waits': true } : {})} onClick={() => void cut()}>

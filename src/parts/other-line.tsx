@@ -1,6 +1,8 @@
 import { format, parseISO } from 'date-fns';
 import { useNavigate } from 'react-router';
 import { makeName } from '../core/make/make-name';
+import { STATES } from '../core/make/states';
+import { planName } from '../core/make/plan-name';
 import { planOfMake } from '../core/plan/plan-to-make';
 import { chipWords } from '../core/shorthand/chip-words';
 import type { OtherAct } from '../core/shorthand/other-act';
@@ -8,6 +10,7 @@ import type { LineContext } from '../core/shorthand/sentence';
 import { notesOf, verdictsOf } from '../core/make/log-draft';
 import type { Make, Pattern, Seen } from '../core/records';
 import { wearCounts } from '../core/wear/wear-count';
+import { enterFinished } from '../data/commands/enter-make';
 import { db } from '../data/database';
 import { firstOf } from '../core/units/item-at';
 import { formatFabricLength, formatLength, type FabricUnit, type LengthUnit } from '../core/units/length';
@@ -18,6 +21,7 @@ import { newId } from '../data/new-id';
 import { useFabricUnit, usePatterns, useUnit } from '../data/queries';
 import { today } from '../data/today';
 import { planOfPattern } from './begin-plan';
+import { planIsCut } from './plan-is-cut';
 import { choose, save } from './save';
 import { useLineContext } from './use-line-context';
 import { routes } from '../routes';
@@ -28,6 +32,8 @@ type Act<Is extends OtherAct['is']> = Extract<OtherAct, { readonly is: Is }>;
 
 /** What became of a garment. */
 const endedWords = (state: Make['state']) => (state === 'given' ? 'given away' : state);
+
+const NO_DAY = 'Which day that was is not plain: write it as 3 May, yesterday or last Monday.';
 
 const dayWords = (date: string) => (date === today() ? 'today' : format(parseISO(date), 'EEEE, d MMMM yyyy'));
 
@@ -42,10 +48,7 @@ function told(act: OtherAct, patterns: readonly Pattern[], context: LineContext,
           makes.length === 0
             ? []
             : [times > 1 ? `worn about ${times} times` : 'worn', dates.length === 1 && dayWords(firstOf(dates)), occasion, remark && `“${remark}”`],
-        unsaid:
-          makes.length === 0
-            ? 'No finished garment of this pattern is in the ledger yet.'
-            : dates.length === 0 && 'Which day that was is not plain: write it as 3 May, yesterday or last Monday.',
+        unsaid: makes.length === 0 ? 'No finished garment of this pattern is in the ledger yet.' : dates.length === 0 && NO_DAY,
         way: 'Note the wear',
       };
     }
@@ -62,6 +65,28 @@ function told(act: OtherAct, patterns: readonly Pattern[], context: LineContext,
         ],
         unsaid: widthTaken && `How wide it lies was not said: it is taken for ${formatLength(piece.width, unit)}.`,
         way: 'Put it into the stash',
+      };
+    }
+    case 'finished': {
+      const { make, said, dates } = act;
+      const words = said.map((fact) => {
+        const { kind, says } = chipWords(fact, context, unit);
+        return fact.is === 'words' ? `“${says}”` : fact.is === 'fit' ? says : `${kind} ${says}`;
+      });
+      return {
+        head: makeName(make, patterns),
+        about: ['finished', dates.length === 1 && dayWords(firstOf(dates)), ...words],
+        unsaid: dates.length === 0 && NO_DAY,
+        way: 'Finish it',
+      };
+    }
+    case 'cut': {
+      const { plan, dates, remark } = act;
+      return {
+        head: planName(plan, patterns),
+        about: ['cut as planned', dates.length === 1 && dayWords(firstOf(dates)), remark && `“${remark}”`],
+        unsaid: dates.length === 0 && NO_DAY,
+        way: 'Mark as cut',
       };
     }
     case 'looked': {
@@ -101,7 +126,8 @@ function told(act: OtherAct, patterns: readonly Pattern[], context: LineContext,
  */
 export function OtherLine({ act, onWrite, onMake }: { act: OtherAct; onWrite: (date?: string) => void; onMake?: () => void }) {
   const { head, about, unsaid, way } = told(act, usePatterns(), useLineContext(), useUnit(), useFabricUnit());
-  const days = act.is !== 'worn' ? undefined : act.makes.length === 0 ? [] : act.dates.length === 1 ? undefined : act.dates;
+  const asked = act.is === 'worn' || act.is === 'finished' || act.is === 'cut' ? act.dates : undefined;
+  const days = act.is === 'worn' && act.makes.length === 0 ? [] : asked?.length === 1 ? undefined : asked;
   return (
     <>
       <p className="mb-1">
@@ -120,7 +146,7 @@ export function OtherLine({ act, onWrite, onMake }: { act: OtherAct; onWrite: (d
         )}
         {onMake && (
           <Button quiet onClick={onMake}>
-            It is a make
+            {act.is === 'finished' || act.is === 'cut' ? 'It is another make' : 'It is a make'}
           </Button>
         )}
       </div>
@@ -131,7 +157,9 @@ export function OtherLine({ act, onWrite, onMake }: { act: OtherAct; onWrite: (d
 /** A look as it is added to its make. How often that was worn by now, where nobody said, is as often as was noted. */
 async function lookWrites({ make, look, seenSaid, verdict, notes, remark }: Act<'looked'>): Promise<readonly Write[]> {
   const noted = wearCounts(await db.wears.where('makeIds').equals(make.id).toArray()).get(make.id)?.times ?? 0;
-  const seen: Seen = seenSaid ? look.seen : noted > 0 ? { at: 'worn', wears: noted } : look.seen;
+  // What is not finished was tried on.
+  const usual: Seen = STATES[make.state].unmade ? { at: 'tryOn' } : look.seen;
+  const seen: Seen = seenSaid ? look.seen : noted > 0 ? { at: 'worn', wears: noted } : usual;
   const judged = verdictsOf(verdict, today(), seen.at === 'worn' ? seen.wears : 0, newId);
   const edit = (now: Make): Make => ({
     ...now,
@@ -164,10 +192,10 @@ export function useWriteOther({ stays = false } = {}): (act: OtherAct, date?: st
     return { ...plan, ...(toile ? { kind: 'toile' as const } : {}), fabrics: draft.make.fabrics, ...(words === undefined ? {} : { words }) };
   };
   return async (act, chosen) => {
+    const date = chosen ?? ('dates' in act && act.dates.length === 1 ? act.dates[0] : undefined);
     switch (act.is) {
       case 'worn': {
-        const { makes, times, occasion, remark, dates } = act;
-        const date = chosen ?? (dates.length === 1 ? dates[0] : undefined);
+        const { makes, times, occasion, remark } = act;
         if (date === undefined || makes.length === 0) return false;
         const wear = {
           id: newId(),
@@ -188,6 +216,18 @@ export function useWriteOther({ stays = false } = {}): (act: OtherAct, date?: st
         return save(`into the stash: ${fabric.name}`, [write], {
           done: `${formatFabricLength(piece.length, fabricUnit)} of ${fabric.name} in the stash. Ctrl Z takes it out.`,
         });
+      }
+      case 'finished': {
+        if (date === undefined) return false;
+        const { make, draft } = act;
+        const name = makeName(make, tables.patterns);
+        const entered = { ...draft, make: { ...draft.make, finishedOn: date } };
+        return save(`finished: ${name}`, () => enterFinished(db, make, entered), { done: `Finished: ${name}. Ctrl Z takes it back.` });
+      }
+      case 'cut': {
+        if (date === undefined) return false;
+        const { plan, remark } = act;
+        return (await planIsCut(plan, planName(plan, tables.patterns), { day: date, remark })) !== undefined;
       }
       case 'looked': {
         const name = makeName(act.make, tables.patterns);

@@ -4,7 +4,7 @@ import { lineContextOf } from '../core/shorthand/line-context';
 import { readOther, type OtherAct } from '../core/shorthand/other-act';
 import type { LineContext } from '../core/shorthand/sentence';
 import { newId } from '../data/new-id';
-import { usePerson, useSets, useSettings } from '../data/queries';
+import { usePerson, usePlans, useSets, useSettings } from '../data/queries';
 import { today } from '../data/today';
 import { useCaseTables } from '../data/engine-tables';
 
@@ -12,7 +12,8 @@ import { useCaseTables } from '../data/engine-tables';
 export function useLineTables(): LineTables {
   const tables = useCaseTables();
   const sets = useSets();
-  return useMemo(() => ({ ...tables, sets }), [tables, sets]);
+  const plans = usePlans();
+  return useMemo(() => ({ ...tables, sets, plans }), [tables, sets, plans]);
 }
 
 /** What lines are read against: the names of the ledger. */

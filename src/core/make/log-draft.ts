@@ -118,14 +118,19 @@ interface LineAmounts {
 /**
  * The draft that a line amounts to.
  *
- * @param named what the line names first, and how a draft of that starts
+ * @param named what the line names first, how a draft of that starts, and from which plan
  */
 export function draftFromLine(
   { make, seen, said, verdict, newFabrics, newSet }: LineAmounts,
-  named?: { readonly [K in 'newPattern' | 'newPerson' | 'start']?: LogDraft[K] | undefined },
+  named?: { readonly [K in 'newPattern' | 'newPerson' | 'start' | 'planId']?: LogDraft[K] | undefined },
 ): LogDraft {
-  const { newPattern, newPerson } = named ?? {};
-  const first = { ...(newPattern ? { newPattern } : {}), ...(newPerson ? { newPerson } : {}), ...(newSet ? { newSet } : {}) };
+  const { newPattern, newPerson, planId } = named ?? {};
+  const first = {
+    ...(planId === undefined ? {} : { planId }),
+    ...(newPattern ? { newPattern } : {}),
+    ...(newPerson ? { newPerson } : {}),
+    ...(newSet ? { newSet } : {}),
+  };
   return { ...first, make, start: named?.start ?? 'last', look: { seen, said: [...said] }, verdict, newFabrics: [...newFabrics] };
 }
 

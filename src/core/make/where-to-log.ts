@@ -5,8 +5,19 @@ import type { LogDraft } from './draft-shapes';
  *
  * @returns the parameters of its address
  */
-export function whereToLog({ make, newPattern, newPerson }: LogDraft): { pattern?: string; name?: string; for?: string; draft: string } {
+export function whereToLog({ make, newPattern, newPerson, planId }: LogDraft): {
+  pattern?: string;
+  name?: string;
+  plan?: string;
+  for?: string;
+  draft: string;
+} {
   if (newPattern || newPerson) return { draft: make.id };
   const pattern = make.sources[0]?.patternId;
-  return { ...(pattern ? { pattern } : { name: make.name ?? '' }), for: make.personId, draft: make.id };
+  return {
+    ...(pattern ? { pattern } : { name: make.name ?? '' }),
+    ...(planId === undefined ? {} : { plan: planId }),
+    for: make.personId,
+    draft: make.id,
+  };
 }

@@ -1,8 +1,10 @@
 import type { PatternCase } from '../garment/case';
+import { draftFromPlan } from '../plan/draft-from-plan';
+import { openPlanOf } from '../plan/open-plan';
 import { draftFromLine, draftNamed, startMadeOver, startMake, whoever, type LogDraft, type NewId } from '../make/log-draft';
-import { inOrder, lastVersion, makesOf, viewOf } from '../make/versions';
+import { inOrder, lastVersion, makesOf, nextVersion, viewOf } from '../make/versions';
 import { withoutPattern } from '../make/without-pattern';
-import type { Fabric, Make, MeasurementSet, Pattern, Person, SewnSet } from '../records';
+import type { Fabric, Make, MeasurementSet, Pattern, Person, Plan, SewnSet } from '../records';
 import { withId } from '../units/by-id';
 import type { Answers, Chip, Understood } from './chip';
 import { entryFromLine } from './entry-from-line';
@@ -19,6 +21,7 @@ export interface LineTables {
   readonly fabrics: readonly Fabric[];
   readonly people: readonly Person[];
   readonly sets: readonly SewnSet[];
+  readonly plans: readonly Plan[];
 }
 
 /** A line that was read: its chips, and the make they amount to where it says of what. */
@@ -30,6 +33,8 @@ export interface ReadMake {
   readonly draft: LogDraft | undefined;
   /** The version from which the cut is carried on. */
   readonly carriedFrom: number | undefined;
+  /** What is planned of the pattern, where the garment may be that. */
+  readonly planned: Plan | undefined;
   readonly remarks: readonly LineRemark[];
 }
 
@@ -38,6 +43,11 @@ export interface ReadOptions {
   /** Whom we speak of where the line names nobody. */
   readonly spoken: Person | undefined;
   readonly answers?: Answers;
+  /**
+   * Whether what is planned of its pattern is taken for what was made: what the line does not say is as planned then. Likely it is, unless the
+   * line names another fabric.
+   */
+  readonly asPlanned?: boolean | 'likely';
   readonly newId: NewId;
 }
 
@@ -55,7 +65,7 @@ function stated<K extends Understood['is']>(chips: readonly Chip[], kind: K): Ex
  * @param tables the ledger as it is
  * @returns no draft where the line does not say of what
  */
-export function readMake(text: string, tables: LineTables, { context, spoken, answers = {}, newId }: ReadOptions): ReadMake {
+export function readMake(text: string, tables: LineTables, { context, spoken, answers = {}, asPlanned = false, newId }: ReadOptions): ReadMake {
   const chips = readLine(text, context, answers);
   const pattern = withId(tables.patterns, stated(chips, 'pattern')?.patternId);
   const name = stated(chips, 'new person')?.name;
@@ -70,7 +80,15 @@ export function readMake(text: string, tables: LineTables, { context, spoken, an
     const comes = { ...named, newPattern, newPerson: newPerson ?? named.newPerson };
     const zones = newPattern ? viewOf(newPattern, named.make).zones : [];
     const { remarks, ...entry } = entryFromLine(chips, { start: named.make, zones, context, newId });
-    return { chips, pattern: newPattern, person: person ?? comes.newPerson, draft: draftFromLine(entry, comes), carriedFrom: undefined, remarks };
+    return {
+      chips,
+      pattern: newPattern,
+      person: person ?? comes.newPerson,
+      draft: draftFromLine(entry, comes),
+      carriedFrom: undefined,
+      planned: undefined,
+      remarks,
+    };
   }
   const madeOf = (patternId: string, version: number | undefined) => {
     const made = inOrder(tables.makes.filter((m) => m.sources[0]?.patternId === patternId));
@@ -83,16 +101,51 @@ export function readMake(text: string, tables: LineTables, { context, spoken, an
     const zones = withoutPattern(start)?.views[0]?.zones ?? [];
     const { remarks, ...entry } = entryFromLine(chips, { start, zones, context, madeOf, newId });
     const newOwner = tables.people.includes(owner) ? undefined : owner;
-    return { chips, pattern, person: owner, draft: draftFromLine(entry, { newPerson: newOwner, start: 'drafted' }), carriedFrom: undefined, remarks };
+    return {
+      chips,
+      pattern,
+      person: owner,
+      draft: draftFromLine(entry, { newPerson: newOwner, start: 'drafted' }),
+      carriedFrom: undefined,
+      planned: undefined,
+      remarks,
+    };
   }
-  if (!pattern || !person) return { chips, pattern, person, draft: undefined, carriedFrom: undefined, remarks: [] };
+  if (!pattern || !person) return { chips, pattern, person, draft: undefined, carriedFrom: undefined, planned: undefined, remarks: [] };
   const { bodies, fabrics } = tables;
   const input: PatternCase = { pattern, makes: makesOf(tables.makes, pattern.id, person.id), bodies, fabrics };
   const last = lastVersion(input);
-  const start = startMake(input, person.id, context.today, last, newId);
+  const planned = plannedOf(tables, pattern.id, person.id, chips);
+  const begun =
+    planned && (asPlanned === 'likely' ? !inAnotherFabric(planned, chips) : asPlanned)
+      ? draftFromPlan(withoutFabricsOf(planned, chips), nextVersion(input), context.today, newId)
+      : undefined;
+  const start = begun?.make ?? startMake(input, person.id, context.today, last, newId);
   const { remarks, ...entry } = entryFromLine(chips, { start, zones: viewOf(pattern, start).zones, context, madeOf, newId });
-  return { chips, pattern, person, draft: draftFromLine(entry, { newPerson }), carriedFrom: last?.version, remarks };
+  const draft = draftFromLine(entry, { newPerson, start: begun?.start, planId: begun?.planId });
+  return { chips, pattern, person, draft, carriedFrom: begun ? undefined : last?.version, planned, remarks };
 }
+
+/** What is planned of a pattern and may be what a line tells of: not what was finished before it was planned, and no toile. */
+function plannedOf({ plans }: LineTables, patternId: string, personId: string, chips: readonly Chip[]): Plan | undefined {
+  const plan = openPlanOf(plans, patternId, personId);
+  if (plan?.kind !== 'garment' && plan?.kind !== 'without fit') return undefined;
+  const date = stated(chips, 'date')?.date;
+  return date !== undefined && date < plan.added ? undefined : plan;
+}
+
+const fabricsOf = (chips: readonly Chip[]) =>
+  chips.flatMap((chip) => (chip.asks ? [] : chip.says.flatMap((fact) => (fact.is === 'fabric' ? [fact] : []))));
+
+/** Whether a line names a fabric where another is planned. */
+const inAnotherFabric = ({ fabrics }: Plan, chips: readonly Chip[]): boolean =>
+  fabricsOf(chips).some(({ fabric, part }) => fabrics.some((use) => use.part === part && !('id' in fabric && fabric.id === use.fabricId)));
+
+/** A plan without the fabrics in whose place the line names one. */
+const withoutFabricsOf = (plan: Plan, chips: readonly Chip[]): Plan => {
+  const parts = new Set(fabricsOf(chips).map(({ part }) => part));
+  return { ...plan, fabrics: plan.fabrics.filter(({ part }) => !parts.has(part)) };
+};
 
 /** The ledger as it would be once a draft is in it: what the next line says is read against that. */
 function withDraft(tables: LineTables, { make, newPattern, newPerson, newFabrics, newSet }: LogDraft): LineTables {

@@ -76,7 +76,7 @@ describe('what is made over', () => {
   });
 
   test('in an empty ledger it comes with whoever sewed it', () => {
-    const empty = { patterns: [], makes: [], bodies: [], fabrics: [], people: [], sets: [] };
+    const empty = { patterns: [], makes: [], bodies: [], fabrics: [], people: [], sets: [], plans: [] };
     const { draft, person } = readMake('cut the maxi dress down to a skirt, 2 hours', empty, {
       context: lineContextOf(empty, USUAL),
       spoken: undefined,

@@ -1,18 +1,21 @@
 import { format, parseISO } from 'date-fns';
 import { USUAL_WIDTH } from '../fabric/usual-width';
+import { sameLine } from '../garment/chart';
 import { inOrder } from '../make/versions';
 import type { LogDraft, Look, NewId, VerdictSaid } from '../make/log-draft';
 import type { Fabric, Make, Pattern, Person, Piece } from '../records';
 import { withId } from '../units/by-id';
 import { asTapeReads, CM_PER_INCH } from '../units/length';
 import { inRotation, isWorn, readyOn } from '../wear/available';
-import { COUNT, countOf, ORDINAL, ordinalOf, SAID_LENGTH } from './amounts';
+import { COUNT, countOf, ORDINAL, SAID_LENGTH } from './amounts';
 import type { Understood } from './chip';
 import { readMake, type LineTables, type ReadMake } from './draft-from-line';
 import { newFabric } from './entry-from-line';
-import { folded, namesIn, wordsIn, type NameFound } from './names';
+import { folded, type NameFound } from './names';
+import { cutOf, finishedOf, FINISHED, OF_THE_CUT, type CutAct, type FinishedAct } from './on-the-table';
 import { LEADING, readLine } from './read-line';
 import { DAY, daysOf, DOUBTFUL } from './recognise/date';
+import { FIRST, heard, IS_BY_NOW, isPattern, ITS_NAME, unnamed, versionBeside, WHOSE, type Heard } from './report';
 import type { LineContext } from './sentence';
 
 /** What a line tells that is no make: to enter one for it would state what was not said. */
@@ -47,6 +50,8 @@ export type OtherAct =
       readonly notes: Make['notes'];
       readonly remark?: string;
     }
+  | FinishedAct
+  | CutAct
   /** Something was done with a garment that hangs: it goes into its remark, with the day on which it was told. */
   | { readonly is: 'noted'; readonly make: Make; readonly words: string }
   | {
@@ -76,18 +81,12 @@ export interface ActOptions {
   readonly newId: NewId;
 }
 
-/** What stands before the verb of a short report. */
-const FIRST = `(?:(?:${DAY}|i|i've|i'm|i'd|we|just|also|finally|have|and|so|then|well|now|really|next),? +)*`;
-const WHOSE = '(?:(?:the|my|a|an|our|her|his|their|another|some|new) +)*';
-/** What stands between a garment and what became of it. */
-const IS_BY_NOW = '(?:(?:is|are|was|were|has|have|been|got|went|now|finally|completely|all|long) +)+';
 const WORE_SAID = `${FIRST}(?:wore|worn|wearing|(?:am|was) wearing|been wearing) +`;
 const WORE = new RegExp(`^${WORE_SAID}`);
 const BOUGHT = new RegExp(`^${FIRST}(?:bought|got|picked up|ordered|found|treated myself to):? +`);
 const INTO_STASH = /,? *\b(?:in|into|for|to) (?:the|my) stash\b/;
 const WISHED_SAID = `${FIRST}(?:(?:want|need|plan|hope|intend|like|love|going|planning|hoping|would (?:like|love)|am (?:planning|going|hoping)) +to +(?:make|sew|cut out|cut|try|start)|(?:i'll|i will|we'll|will|should|must|might) +(?:make|sew|try)|(?:plan|planned|planning|to sew|up next|wish ?list|queue) *(?:: *|(?= (?:the|my|a|an|another) )))(?: +|$|(?<=[: ]))`;
 const WISHED = new RegExp(`^${WISHED_SAID}`);
-const ITS_NAME = `${WHOSE}(?:${ORDINAL} +)?§`;
 /** The same with the name right behind it, and somebody before it: "Tilda wore my §". */
 const WORE_IT = new RegExp(`^(?:[a-z]+ )?${WORE_SAID}${ITS_NAME}`);
 const WISHED_FOR = new RegExp(`^${WISHED_SAID} *${ITS_NAME}`);
@@ -107,8 +106,6 @@ const ENDED = [
 /** An article, or which of several it is. */
 const WHICH = new RegExp(`^ *${WHOSE}(?:${ORDINAL} +)?`);
 const WHICH_ALONE = new RegExp(`${WHICH.source}$`);
-const ORDINAL_BEFORE = new RegExp(`\\b(${ORDINAL}) +$`);
-const VERSION_BEHIND = /^,? *(?:version|v|no\.?|number|#) *(\d{1,3})\b/;
 const OFTEN = new RegExp(`\\b(?:(${COUNT}) times|(once|twice)|(\\d+) ?x)\\b`);
 const SAID_DAY = new RegExp(`(?<![\\w/.])(?:on )?(?<day>${DAY})(?![\\w/])`);
 const SAID_ROUGHLY = new RegExp(`(?<![\\w/])${DOUBTFUL}(?!\\w)`);
@@ -143,23 +140,6 @@ const leftOf = (text: string, taken: readonly Span[]): string =>
     )
     .join(', ');
 
-/** A line, folded, with the names of the ledger in it. */
-interface Heard {
-  readonly text: string;
-  readonly low: string;
-  readonly names: readonly NameFound[];
-}
-
-function heard(text: string, context: LineContext): Heard {
-  const low = folded(text);
-  return { text, low, names: namesIn(wordsIn(low), context) };
-}
-
-const isPattern = ({ kind }: NameFound) => kind === 'patterns';
-
-/** The line with `§` in the place of a name. */
-const unnamed = (low: string, { from, to }: NameFound) => `${low.slice(0, from)}§${low.slice(to)}`;
-
 /** Where a day is said, and which it may be; today where none is, and none where it is only said about when. */
 function dayIn(low: string, today: string): { readonly dates: readonly string[]; readonly at: readonly Span[] } {
   const said = SAID_DAY.exec(low);
@@ -172,9 +152,7 @@ function spokenOf(name: NameFound, low: string, person: Person | undefined, make
   const worn = makes.filter((m) => isWorn(m) && readyOn(m) !== undefined && m.sources[0]?.patternId === name.id);
   const hers = worn.filter((m) => m.personId === person?.id);
   const own = inOrder(hers.length > 0 ? hers : worn);
-  const before = ORDINAL_BEFORE.exec(low.slice(0, name.from))?.[1];
-  const after = VERSION_BEHIND.exec(low.slice(name.to))?.[1];
-  const version = before === undefined ? (after === undefined ? undefined : Number(after)) : ordinalOf(before);
+  const { version } = versionBeside(name, low);
   return version === undefined ? (own.findLast(inRotation) ?? own.at(-1)) : own.findLast((m) => m.version === version);
 }
 
@@ -199,9 +177,8 @@ function worn({ text, low, names }: Heard, tables: LineTables, { context, spoken
     days.length === 0 && times > 1 && /\bthis (?:week|month|year|season|summer|winter|spring|autumn|fall)\b/.test(low) ? [context.today] : days;
   // A name with which version of it is said, before it or behind.
   const said = found.flatMap(({ name, make }): Span[] => {
-    const version = VERSION_BEHIND.exec(low.slice(name.to))?.[0].length ?? 0;
-    const ordinal = ORDINAL_BEFORE.exec(low.slice(0, name.from))?.[0].length ?? 0;
-    return [[name.from - ordinal, make ? name.to + version : name.from]];
+    const { from: begin, to: end } = versionBeside(name, low);
+    return [[begin, make ? end : name.from]];
   });
   const oftenAt: Span[] = often ? [[often.index, often.index + often[0].length]] : [];
   const left = leftOf(text, [[0, begins], ...said, ...at, ...oftenAt]);
@@ -291,9 +268,6 @@ export function beginsOther(text: string, context: LineContext, paragraph?: stri
   return name !== undefined && OTHERWISE.some((way) => way.test(unnamed(low, name)));
 }
 
-/** What a cut is said by. */
-const OF_THE_CUT: readonly Understood['is'][] = ['size', 'size at', 'alteration', 'cut', 'view', 'source', 'chosen', 'own'];
-
 function planned({ text, low }: Heard, tables: LineTables, options: ActOptions): OtherAct | undefined {
   const lead = WISHED.exec(low);
   if (!lead || SEWN.test(low.slice(lead[0].length))) return undefined;
@@ -361,6 +335,14 @@ export function lookOf({ chips, pattern, person, draft }: ReadMake, tables: Line
   );
 }
 
+/** What lies on the table is said to be finished; one of another size is another garment. */
+function finished({ text, low, names }: Heard, tables: LineTables, options: ActOptions): OtherAct | undefined {
+  const name = names.find(isPattern);
+  if (!name || !FINISHED.test(unnamed(low, name))) return undefined;
+  const act = finishedOf(readMake(text, tables, options), tables, options);
+  return act?.make.size === undefined || sameLine(act.make.size, act.draft.make.size) ? act : undefined;
+}
+
 /** A version is named. */
 const VERSION = new RegExp(`\\b(?:version|v|no\\.?|number) ?\\d|#\\d|\\b${ORDINAL}\\b`);
 
@@ -389,6 +371,8 @@ export function readOther(text: string, tables: LineTables, options: ActOptions)
     worn(line, tables, options) ??
     becameOf(line, tables, options) ??
     bought(line, tables, options) ??
+    finished(line, tables, options) ??
+    cutOf(line, tables, options) ??
     looked(line, tables, options) ??
     planned(line, tables, options)
   );

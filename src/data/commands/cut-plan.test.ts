@@ -22,7 +22,7 @@ async function opened(changed = plan): Promise<LedgerDatabase> {
 
 test('a plan that is cut is a make in state cut, of which nothing is said that nobody saw', async () => {
   const database = await opened();
-  const writes = await cutPlan(database, plan.id, 'new');
+  const writes = await cutPlan(database, { planId: plan.id, makeId: 'new' });
   const made = writes.flatMap((w) => (w.table === 'makes' && 'put' in w ? [w.put] : []))[0]!;
   expect(made).toMatchObject({ id: 'new', state: 'cut', personId: plan.personId, fitNotes: [], verdicts: [] });
   expect(made.finishedOn).toBeUndefined();
@@ -31,13 +31,13 @@ test('a plan that is cut is a make in state cut, of which nothing is said that n
 
 test('one that was cut already, or is gone, is refused with a sentence', async () => {
   const database = await opened({ ...plan, state: 'made', makeId: 'first' });
-  await expect(cutPlan(database, plan.id, 'second')).rejects.toThrow('cut already');
-  await expect(cutPlan(database, 'nothing', 'second')).rejects.toThrow('not in the ledger');
+  await expect(cutPlan(database, { planId: plan.id, makeId: 'second' })).rejects.toThrow('cut already');
+  await expect(cutPlan(database, { planId: 'nothing', makeId: 'second' })).rejects.toThrow('not in the ledger');
 });
 
 test('the body that was expected stays with the make, until it is measured again', async () => {
   const database = await opened({ ...plan, expected: { bust: 111 } });
-  const writes = await cutPlan(database, plan.id, 'new');
+  const writes = await cutPlan(database, { planId: plan.id, makeId: 'new' });
   const made = writes.flatMap((w) => (w.table === 'makes' && 'put' in w ? [w.put] : []))[0]!;
   expect(made.expected).toEqual({ bust: 111 });
   const pattern = ledger.patterns.find((p) => p.id === plan.patternId)!;

@@ -6,22 +6,25 @@ import type { LedgerDatabase } from '../database';
 import type { Write } from '../journal';
 import { today } from '../today';
 import { nextNumber } from './enter-make';
+import { stillOpen } from './still-open';
 
 /** A plan that is cut, and the make that it becomes. */
 export interface PlanCut {
   readonly planId: string;
   readonly makeId: string;
+  /** Today where none was said. */
+  readonly day?: string | undefined;
+  readonly remark?: string | undefined;
 }
 
 /**
- * A plan that is cut, as one act worked out within the transaction that writes it: a make in state cut, dated today, with what it takes from
- * the stash, and the plan done.
+ * A plan that is cut, as one act worked out within the transaction that writes it: a make in state cut, with what it takes from the
+ * stash, and the plan done.
  *
- * @param makeId of the make that it becomes
  * @throws with a sentence where the plan is gone, or cut already
  */
-export function cutPlan(database: LedgerDatabase, planId: string, makeId: string): Promise<Write[]> {
-  return cutPlans(database, [{ planId, makeId }]);
+export function cutPlan(database: LedgerDatabase, cut: PlanCut): Promise<Write[]> {
+  return cutPlans(database, [cut]);
 }
 
 /**
@@ -33,14 +36,12 @@ export async function cutPlans(database: LedgerDatabase, cuts: readonly PlanCut[
   let stash: readonly Fabric[] = await database.fabrics.toArray();
   const made: Make[] = [];
   const writes: Write[] = [];
-  for (const { planId, makeId } of cuts) {
-    const plan = await database.plans.get(planId);
-    if (!plan) throw new Error('this plan is not in the ledger any more');
-    if (plan.state !== 'open') throw new Error('this plan was cut already, from another window or a moment ago');
+  for (const { planId, makeId, day = today(), remark } of cuts) {
+    const plan = await stillOpen(database, planId);
     const version = plan.patternId === undefined ? 1 : await nextNumber(database, plan.patternId, plan.personId, made);
-    const cut = cutOfPlan(plan, makeId, version, today());
+    const cut = cutOfPlan(plan, makeId, version, day);
     const { uses, changed } = settleUses(stash, [], cut.fabrics);
-    const make = withClockTimes({ ...cut, fabrics: uses });
+    const make = withClockTimes({ ...cut, fabrics: uses, ...(remark === undefined ? {} : { remark }) });
     stash = stash.map((fabric) => changed.find(({ from }) => from === fabric)?.to ?? fabric);
     made.push(make);
     writes.push(

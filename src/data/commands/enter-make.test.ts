@@ -9,7 +9,7 @@ import type { Write } from '../journal';
 import { newId } from '../new-id';
 import { LedgerDatabase } from '../database';
 import { writeReckoned } from '../journal';
-import { enterMake, enterNumbered } from './enter-make';
+import { enterFinished, enterMake, enterNumbered } from './enter-make';
 
 const poplin = sampleFabric('poplin', { width: 140, pieces: [{ length: 300, width: 140 }] });
 const draft = (rest: Partial<LogDraft> = {}): LogDraft => ({
@@ -127,5 +127,49 @@ describe('two windows', () => {
     expect(twice.map((t) => t.status)).toEqual(['fulfilled', 'rejected']);
     expect(twice[1]).toMatchObject({ reason: { message: expect.stringContaining('in the ledger already') as unknown } });
     expect(await database.makes.count()).toBe(1);
+  });
+
+  test('a plan that was cut meanwhile is not made a second time', async () => {
+    const plan = { ...planOfMake(sampleMake(1), 'plan', '2026-01-01'), state: 'made' as const };
+    await database.plans.put(plan);
+    const begun = draftFromPlan({ ...plan, state: 'open' }, 1, '2026-02-01', newId);
+    const about = { pattern: SAMPLE_PATTERN, plan };
+    await expect(enterNumbered(database, begun, about, () => undefined)).rejects.toThrow('this plan was cut already');
+  });
+
+  describe('what lies on the table is finished', () => {
+    const { finishedOn: _, ...cut } = sampleMake(1, {
+      id: 'begun',
+      fabrics: [{ id: 'u', fabricId: 'poplin', part: 'main', length: 190, taken: 190 }],
+    });
+    const begun: Make = { ...cut, state: 'sewing', fitNotes: [{ id: 'n', zone: 'bust', outcome: 0, seen: { at: 'tryOn' }, date: '2026-01-01' }] };
+    const ended: LogDraft = {
+      ...freshDraft({ ...begun, state: 'finished', finishedOn: '2026-02-01' }),
+      look: { seen: { at: 'firstDay' }, said: [{ zone: 'sleeve', outcome: -1 }] },
+      verdict: { love: 5 },
+    };
+    const finish = () => writeReckoned(database, 'finished', async () => ({ writes: await enterFinished(database, begun, ended) }));
+    beforeEach(() => database.makes.put(begun));
+
+    test('what was seen and liked stands behind what was, no fabric is taken twice, and what another window changed stays', async () => {
+      await database.makes.update('begun', { remark: 'the collar took three tries' });
+      await finish();
+      const now = (await database.makes.get('begun'))!;
+      expect(now).toMatchObject({ state: 'finished', finishedOn: '2026-02-01', remark: 'the collar took three tries' });
+      expect(now.fitNotes.map((n) => [n.zone, n.seen.at])).toEqual([
+        ['bust', 'tryOn'],
+        ['sleeve', 'firstDay'],
+      ]);
+      expect(now.verdicts.map((v) => v.love)).toEqual([5]);
+      expect((await database.fabrics.get('poplin'))?.pieces).toEqual(poplin.pieces);
+      expect(await database.makes.count()).toBe(1);
+    });
+
+    test('a second press finishes nothing, and neither does one after it was removed', async () => {
+      await finish();
+      await expect(finish()).rejects.toThrow('not as it lay on the table');
+      await database.makes.delete('begun');
+      await expect(finish()).rejects.toThrow('not as it lay on the table');
+    });
   });
 });

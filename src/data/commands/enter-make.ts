@@ -7,6 +7,7 @@ import type { LedgerDatabase } from '../database';
 import type { Write } from '../journal';
 import { newId } from '../new-id';
 import { today } from '../today';
+import { stillOpen } from './still-open';
 
 /** The write that takes errata noted with a make over into its pattern; none where they stand there already. */
 export function errataWrites(pattern: Pattern, before: Make['notes'], after: Make['notes']): Write[] {
@@ -19,17 +20,23 @@ export function errataWrites(pattern: Pattern, before: Make['notes'], after: Mak
  * the person and the fabrics that are new, and what the make takes from the stash.
  *
  * @param fabrics the stash as it is
- * @param about the pattern, whose errata take up those that were found; the plan that is done with this
+ * @param about the pattern, whose errata take up those that were found; the plan that is done with this; the make as it is in the ledger, where
+ * what was logged goes on with it
  */
 export function enterMake(
   { make, look, verdict, newFabrics, newPattern, newPerson, newSet }: LogDraft,
   fabrics: readonly Fabric[],
-  { pattern, plan }: { pattern?: Pattern | undefined; plan?: Plan | undefined } = {},
+  { pattern, plan, begun }: { pattern?: Pattern | undefined; plan?: Plan | undefined; begun?: Make | undefined } = {},
 ): Write[] {
   const day = today();
   const wears = look.seen.at === 'worn' ? look.seen.wears : 0;
-  const { uses, changed } = settleUses(fabrics, [], make.fabrics);
-  const entered: Make = { ...make, fabrics: uses, fitNotes: notesOf(look, day, newId), verdicts: verdictsOf(verdict, day, wears, newId) };
+  const { uses, changed } = settleUses(fabrics, begun?.fabrics ?? [], make.fabrics);
+  const entered: Make = {
+    ...make,
+    fabrics: uses,
+    fitNotes: [...make.fitNotes, ...notesOf(look, day, newId)],
+    verdicts: [...make.verdicts, ...verdictsOf(verdict, day, wears, newId)],
+  };
   const wear: Wear = { id: newId(), date: day, makeIds: [make.id], count: Math.max(1, wears) };
   const used = new Set(make.fabrics.map((u) => u.fabricId));
   return [
@@ -37,9 +44,9 @@ export function enterMake(
     ...(newPattern ? [{ table: 'patterns', put: withErrataFound(newPattern, [], make.notes) ?? newPattern } as const] : []),
     ...newFabrics.filter((c) => used.has(c.id)).map((c): Write => ({ table: 'fabrics', put: c })),
     ...(newSet && newSet.id === make.setId ? [{ table: 'sets', put: newSet } as const] : []),
-    { table: 'makes', put: entered },
+    begun ? { table: 'makes', from: begun, to: entered } : { table: 'makes', put: entered },
     ...(plan ? [{ table: 'plans', from: plan, to: { ...plan, state: 'made', makeId: make.id } } as const] : []),
-    ...(pattern ? errataWrites(pattern, [], make.notes) : []),
+    ...(pattern ? errataWrites(pattern, begun?.notes ?? [], make.notes) : []),
     ...(wears > 0 ? [{ table: 'wears', put: wear } as const] : []),
     ...changed.map(({ from, to }): Write => ({ table: 'fabrics', from, to })),
   ];
@@ -61,7 +68,7 @@ export async function refuseTwice(database: LedgerDatabase, { id }: Pick<Make, '
  * where it was entered already, from another window or by a second press.
  *
  * @param onVersion told the number that it was given
- * @throws with a sentence where the make is in the ledger
+ * @throws with a sentence where the make is in the ledger, or its plan is cut already
  */
 export async function enterNumbered(
   database: LedgerDatabase,
@@ -74,6 +81,21 @@ export async function enterNumbered(
   const { pattern, plan } = about;
   const version = pattern ? await nextNumber(database, pattern.id, make.personId) : make.version;
   onVersion(version);
-  const now = { pattern: pattern && (await database.patterns.get(pattern.id)), plan: plan && (await database.plans.get(plan.id)) };
+  const now = { pattern: pattern && (await database.patterns.get(pattern.id)), plan: plan && (await stillOpen(database, plan.id)) };
   return enterMake({ ...draft, make: { ...make, version } }, await database.fabrics.toArray(), now);
+}
+
+/**
+ * What was logged of a make that lies on the table, as it is to be worked out within the transaction that writes it.
+ *
+ * @param begun the make as it was when it was logged: what was changed of it meanwhile stays
+ * @throws with a sentence where it was finished already, from another window or by a second press
+ */
+export async function enterFinished(database: LedgerDatabase, begun: Make, draft: LogDraft): Promise<Write[]> {
+  const now = await database.makes.get(begun.id);
+  if (now?.state !== begun.state)
+    throw new Error('this make is not as it lay on the table any more: it was changed in another window or a moment ago');
+  const patternId = begun.sources[0]?.patternId;
+  const pattern = patternId === undefined ? undefined : await database.patterns.get(patternId);
+  return enterMake(draft, await database.fabrics.toArray(), { pattern, begun });
 }

@@ -1,5 +1,6 @@
 import { withoutPattern } from '../../core/make/without-pattern';
 import { draftFromPlan } from '../../core/plan/draft-from-plan';
+import { openPlanOf } from '../../core/plan/open-plan';
 import { lastVersion, nextVersion, viewOf } from '../../core/make/versions';
 import { useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
@@ -341,7 +342,7 @@ export function LogAMake() {
 
   if (input && person) {
     const { pattern } = input;
-    const planned = asked ?? plans.find((p) => p.patternId === pattern.id && p.personId === person.id && p.state === 'open');
+    const planned = asked ?? openPlanOf(plans, pattern.id, person.id);
     const fresh = () =>
       asked?.state === 'open'
         ? draftFromPlan(asked, nextVersion(input), today(), newId)

@@ -71,7 +71,17 @@ const notes = byRules([
   ),
 ]);
 
+const DONE = '(?:finished|done|ready|complete|completed|sewn)';
+
 const looseEnds = byRules([
+  rule(
+    `(?:(?:it is|it's|is|are|all|nearly|almost|now) )*${DONE},? (?:except(?: for)?|apart from|all but|but for|minus) (?:the |its |an? )?(?<words>(?:hem|hemming|buttons?|buttonholes?|snaps?|hooks?|zip|pressing|lining|cuffs?|collar|pockets?)\\b[^,.;·|\\n•]*)`,
+    'sure',
+    ({ words = '' }, s, from, to) =>
+      startsClause(s, from)
+        ? { ...says({ is: 'loose end', words: s.typed(to - words.length, to).trim() }), weight: WEIGHTS.whole * wordCount(s.low.slice(from, to)) }
+        : undefined,
+  ),
   rule(
     `(?<words>[^,.;·|\\n•]{2,60}?) (?:is |are )?(?:still )?(?:to do|to be done|to be sewn|to sew on|to attach|to finish|missing|not done yet|not on yet|not sewn on yet|unfinished still)(?=\\s*(?:$|[,.;·|\\n•]|and\\b))`,
     'sure',

@@ -1,0 +1,163 @@
+import { draftFromLine, type LogDraft, type NewId } from '../make/log-draft';
+import { finished } from '../make/one-touch';
+import { STATES } from '../make/states';
+import { inOrder, viewOf } from '../make/versions';
+import { openPlanOf } from '../plan/open-plan';
+import type { Make, Person, Plan } from '../records';
+import type { Chip, Choice, Understood } from './chip';
+import { readMake, type LineTables, type ReadMake } from './draft-from-line';
+import { entryFromLine } from './entry-from-line';
+import { FIRST, IS_BY_NOW, isPattern, ITS_NAME, unnamed, VERSION_BEHIND, type Heard } from './report';
+import type { LineContext } from './sentence';
+
+/** A garment that lies on the table is finished: what the line says of it goes into it, and no version is added. */
+export interface FinishedAct {
+  readonly is: 'finished';
+  /** As it lies on the table. */
+  readonly make: Make;
+  /** As it is with what the line says, finished on the first of the days. */
+  readonly draft: LogDraft;
+  /** How it was cut is said as well, as it is of a garment that is told of for the first time. */
+  readonly cutSaid: boolean;
+  /** What of the line goes into it, but for the day. */
+  readonly said: Choice;
+  /** More than one where figures can be read both ways, none where it is only said about when. */
+  readonly dates: readonly string[];
+}
+
+/** What was planned is cut. */
+export interface CutAct {
+  readonly is: 'cut';
+  readonly plan: Plan;
+  readonly dates: readonly string[];
+  readonly remark?: string;
+}
+
+interface TableOptions {
+  readonly context: LineContext;
+  readonly spoken: Person | undefined;
+  readonly newId: NewId;
+}
+
+const READY = '(?:finished|completed|complete|done|ready|sewn)';
+
+/** How it is said that what was begun is done; `§` stands for its name. */
+export const FINISHED = new RegExp(
+  `^(?:${FIRST}(?:finished|completed|done with|finished (?:sewing|off)) ${ITS_NAME}|${ITS_NAME}(?:${VERSION_BEHIND})?,? (?:${IS_BY_NOW})?${READY})(?![a-z])`,
+);
+const CUT_OUT = new RegExp(`^${FIRST}cut(?: out)? ${ITS_NAME}(?![a-z])`);
+/** The words by which it was said, which say nothing more. */
+const MERELY_SAID = new RegExp(`^${FIRST}(?:cut|cut out|is|are|now|and|${READY})(?: (?:${IS_BY_NOW})?${READY})?$`);
+
+const isMerelySaid = (words: string) => MERELY_SAID.test(words.toLowerCase().replace(/[\s!.…]+$/, ''));
+
+/** What is said of another garment than one that lies on the table. */
+const OF_ANOTHER: readonly Understood['is'][] = [
+  'new pattern',
+  'new thing',
+  'new person',
+  'designer',
+  'remade',
+  'made over',
+  'source',
+  'cut',
+  'kind',
+  'quantity',
+];
+
+/** What a cut is said by. */
+export const OF_THE_CUT: readonly Understood['is'][] = ['size', 'size at', 'alteration', 'cut', 'view', 'source', 'chosen', 'own'];
+
+/** What says of which garment. */
+const OF_WHICH: readonly Understood['is'][] = ['pattern', 'version', 'person'];
+
+/** Days that a chip may mean, where it may be a day of one of these. */
+const daysIn = (chip: Chip, of: readonly ('cut' | 'finished')[]): readonly string[] => [
+  ...new Set(
+    (chip.asks ? chip.choices : [chip.says]).flatMap((choice) =>
+      choice.flatMap((fact) => (fact.is === 'date' && of.includes(fact.of) ? [fact.date] : [])),
+    ),
+  ),
+];
+
+/** The days that are said, and the chips without that which says them; today where none is said. */
+function dayOf(
+  chips: readonly Chip[],
+  of: readonly ('cut' | 'finished')[],
+  today: string,
+): { readonly dates: readonly string[]; readonly rest: readonly Chip[] } {
+  const saying = chips.find((chip) => daysIn(chip, of).length > 0);
+  if (!saying) return { dates: [today], rest: chips };
+  // "Last week" is a question whose answers are a guess, and words.
+  const guessed = saying.asks && saying.choices.some((choice) => choice.every((fact) => fact.is === 'words'));
+  return { dates: guessed ? [] : daysIn(saying, of), rest: chips.filter((chip) => chip !== saying) };
+}
+
+/** Of what is asked the words are kept: nobody answers here. */
+const withoutQuestions = (chips: readonly Chip[]): readonly Chip[] =>
+  chips.map((chip): Chip => (chip.asks ? { ...chip, asks: false, says: [{ is: 'words', words: chip.text }] } : chip));
+
+/** What of a fact goes into a make that has its fabric already. */
+function goesInto({ fabrics }: Make, fact: Understood, text: string): Choice {
+  if (fact.is === 'words') return isMerelySaid(fact.words) ? [] : [fact];
+  if (fact.is !== 'fabric') return [fact];
+  const { fabric, part } = fact;
+  if ('id' in fabric && fabrics.some((use) => use.fabricId === fabric.id)) return [];
+  return fabrics.some((use) => use.part === part) ? [{ is: 'words', words: text }] : [fact];
+}
+
+/**
+ * A line as the finishing of what lies on the table: of the version that is said, else of the latest of its pattern and person.
+ *
+ * @returns undefined where none lies there, and where the line can only be said of another garment
+ * @example finishedOf(readMake('finished the Fogbell coat, love 5', tables, options), tables, options) // { is: 'finished', make: the one that is being sewn, … }
+ */
+export function finishedOf(
+  { chips, pattern, person }: ReadMake,
+  tables: LineTables,
+  { context, newId }: Omit<TableOptions, 'spoken'>,
+): FinishedAct | undefined {
+  if (!pattern || !person) return undefined;
+  const facts = chips.flatMap((chip) => (chip.asks ? [] : chip.says));
+  if (facts.some((fact) => OF_ANOTHER.includes(fact.is) || (fact.is === 'state' && fact.state !== 'loose ends'))) return undefined;
+  const version = facts.find((fact) => fact.is === 'version')?.version;
+  const lying = inOrder(tables.makes.filter((m) => STATES[m.state].inHand && m.sources[0]?.patternId === pattern.id && m.personId === person.id));
+  const make = version === undefined ? lying.at(-1) : lying.findLast((m) => m.version === version);
+  if (!make) return undefined;
+  const { dates, rest } = dayOf(chips, ['finished'], context.today);
+  const { remark, ...begun } = make;
+  const told = withoutQuestions(rest).map((chip) => ({ ...chip, says: chip.says.flatMap((fact) => goesInto(make, fact, chip.text)) }));
+  const { remarks: _, ...entry } = entryFromLine(told, {
+    start: finished(begun, dates[0] ?? context.today),
+    zones: viewOf(pattern, make).zones,
+    context,
+    newId,
+  });
+  // It cannot have been finished before it was cut: that was another.
+  if (entry.make.cutOn !== make.cutOn && !facts.some((fact) => fact.is === 'date' && fact.of === 'cut')) return undefined;
+  const words = [remark, entry.make.remark].filter(Boolean).join(' … ');
+  const said = told.flatMap((chip) => chip.says.filter(({ is }) => !OF_WHICH.includes(is)));
+  return {
+    is: 'finished',
+    make,
+    cutSaid: said.some(({ is }) => OF_THE_CUT.includes(is)),
+    said,
+    draft: draftFromLine({ ...entry, make: { ...entry.make, ...(words === '' ? {} : { remark: words }) } }),
+    dates,
+  };
+}
+
+/** A line that says that what is planned was cut, and no more than that. */
+export function cutOf({ text, low, names }: Heard, tables: LineTables, options: TableOptions): CutAct | undefined {
+  const name = names.find(isPattern);
+  if (!name || !CUT_OUT.test(unnamed(low, name))) return undefined;
+  const { chips, pattern, person } = readMake(text, tables, options);
+  const plan = pattern && person && openPlanOf(tables.plans, pattern.id, person.id);
+  if (!plan) return undefined;
+  // Of what is only cut every day is that of cutting.
+  const { dates, rest } = dayOf(chips, ['cut', 'finished'], options.context.today);
+  const facts = withoutQuestions(rest).flatMap((chip) => chip.says);
+  if (!facts.every(({ is }) => is === 'pattern' || is === 'person' || is === 'words')) return undefined;
+  const words = facts.flatMap((fact) => (fact.is === 'words' && !isMerelySaid(fact.words) ? [fact.words] : []));
+  return { is: 'cut', plan, dates, ...(words.length > 0 ? { remark: words.join(' … ') } : {}) };
+}

@@ -1,0 +1,48 @@
+import { ORDINAL, ordinalOf } from './amounts';
+import { folded, namesIn, wordsIn, type NameFound } from './names';
+import { DAY } from './recognise/date';
+import type { LineContext } from './sentence';
+
+/** How a line that reports something begins, and what it says it of. */
+
+/** What stands before the verb of a short report. */
+export const FIRST = `(?:(?:${DAY}|i|i've|i'm|i'd|we|just|also|finally|have|and|so|then|well|now|really|next),? +)*`;
+export const WHOSE = '(?:(?:the|my|a|an|our|her|his|their|another|some|new) +)*';
+/** A garment; `§` stands for its name. */
+export const ITS_NAME = `${WHOSE}(?:${ORDINAL} +)?§`;
+/** What stands between a garment and what became of it. */
+export const IS_BY_NOW = '(?:(?:is|are|was|were|has|have|been|got|went|now|finally|completely|all|long) +)+';
+/** Which version of a pattern is spoken of, behind its name. */
+export const VERSION_BEHIND = ',? *(?:version|v|no\\.?|number|#) *(\\d{1,3})\\b';
+
+const ORDINAL_BEFORE = new RegExp(`\\b(${ORDINAL}) +$`);
+const BEHIND = new RegExp(`^${VERSION_BEHIND}`);
+
+/** A line, folded, with the names of the ledger in it. */
+export interface Heard {
+  readonly text: string;
+  readonly low: string;
+  readonly names: readonly NameFound[];
+}
+
+export function heard(text: string, context: LineContext): Heard {
+  const low = folded(text);
+  return { text, low, names: namesIn(wordsIn(low), context) };
+}
+
+export const isPattern = ({ kind }: NameFound): boolean => kind === 'patterns';
+
+/** The line with `§` in the place of a name. */
+export const unnamed = (low: string, { from, to }: NameFound): string => `${low.slice(0, from)}§${low.slice(to)}`;
+
+/**
+ * Which version of a pattern is said beside its name, before it or behind, and from where to where that and the name stand.
+ *
+ * @example versionBeside(name, 'the second tidewater shirt') // { version: 2, from: 4, to: 26 }
+ */
+export function versionBeside(name: NameFound, low: string): { readonly version: number | undefined; readonly from: number; readonly to: number } {
+  const before = ORDINAL_BEFORE.exec(low.slice(0, name.from));
+  const after = BEHIND.exec(low.slice(name.to));
+  const version = before?.[1] === undefined ? (after?.[1] === undefined ? undefined : Number(after[1])) : ordinalOf(before[1]);
+  return { version, from: name.from - (before?.[0].length ?? 0), to: name.to + (after?.[0].length ?? 0) };
+}

@@ -1,0 +1,41 @@
+import type { KeyboardEvent } from 'react';
+import { KeyCap } from '../ui/key-cap';
+
+/** One way to take a line that may be said of several garments. */
+export interface WayToTake {
+  readonly words: string;
+  readonly take: () => void;
+}
+
+/** Asks of which garment a line is said: answered by touch or, with the focus in it, by its digit, as every question of a line is. */
+export function WhichMake({ ways }: { ways: readonly WayToTake[] }) {
+  const onKey = (event: KeyboardEvent) => {
+    const way = ways[Number(event.key) - 1];
+    if (!way || event.ctrlKey || event.metaKey || event.altKey) return;
+    event.preventDefault();
+    event.stopPropagation();
+    way.take();
+  };
+  return (
+    <div
+      role="group"
+      aria-label="Which is meant"
+      data-asks
+      onKeyDown={onKey}
+      className="mt-2 flex w-fit max-w-full flex-wrap items-center gap-1.5 rounded-md border-2 border-ink bg-page px-1.5 py-0.5"
+    >
+      <span className="text-small text-ink2 italic">which is meant:</span>
+      {ways.map(({ words, take }, i) => (
+        <button
+          key={words}
+          type="button"
+          onMouseDown={(e) => e.preventDefault()}
+          onClick={take}
+          className="flex min-h-6 items-center gap-1 rounded-md border border-ink px-1 hover:bg-tint max-sm:min-h-11"
+        >
+          {words} <KeyCap>{String(i + 1)}</KeyCap>
+        </button>
+      ))}
+    </div>
+  );
+}
