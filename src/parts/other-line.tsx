@@ -2,6 +2,7 @@ import { format, parseISO } from 'date-fns';
 import { useNavigate } from 'react-router';
 import { makeName } from '../core/make/make-name';
 import { STATES } from '../core/make/states';
+import { beingSewn } from '../core/make/one-touch';
 import { planName } from '../core/make/plan-name';
 import { planOfMake } from '../core/plan/plan-to-make';
 import { chipWords } from '../core/shorthand/chip-words';
@@ -89,6 +90,10 @@ function told(act: OtherAct, patterns: readonly Pattern[], context: LineContext,
         way: 'Mark as cut',
       };
     }
+    case 'sewing': {
+      const { make, remark } = act;
+      return { head: makeName(make, patterns), about: ['being sewn', remark && `“${remark}”`], unsaid: false, way: 'Note it' };
+    }
     case 'looked': {
       const { make, look, verdict, notes, remark } = act;
       const about = [
@@ -146,7 +151,7 @@ export function OtherLine({ act, onWrite, onMake }: { act: OtherAct; onWrite: (d
         )}
         {onMake && (
           <Button quiet onClick={onMake}>
-            {act.is === 'finished' || act.is === 'cut' ? 'It is another make' : 'It is a make'}
+            {act.is === 'finished' || act.is === 'cut' || act.is === 'sewing' ? 'It is another make' : 'It is a make'}
           </Button>
         )}
       </div>
@@ -228,6 +233,12 @@ export function useWriteOther({ stays = false } = {}): (act: OtherAct, date?: st
         if (date === undefined) return false;
         const { plan, remark } = act;
         return (await planIsCut(plan, planName(plan, tables.patterns), { day: date, remark })) !== undefined;
+      }
+      case 'sewing': {
+        const { make, remark } = act;
+        const name = makeName(make, tables.patterns);
+        const edit = (now: Make): Make => ({ ...beingSewn(now), ...withRemark(now, remark) });
+        return save(`being sewn: ${name}`, [{ table: 'makes', id: make.id, edit }], { done: `Being sewn: ${name}. Ctrl Z takes it back.` });
       }
       case 'looked': {
         const name = makeName(act.make, tables.patterns);

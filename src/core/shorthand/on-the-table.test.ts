@@ -84,6 +84,13 @@ describe('what was planned is cut', () => {
     expect([act.plan.id, act.dates, act.remark]).toEqual(['plan-tidewater-2026-10-18', dates, remark]);
   });
 
+  test('what lies on the table is being sewn; what does not lie there is another', () => {
+    const sewing = read('started sewing the Puffin pinafore for Tilda yesterday, the gathers take for ever');
+    expect(sewing).toMatchObject({ is: 'sewing', make: { id: 'make-puffin-4' }, remark: 'yesterday … the gathers take for ever' });
+    expect(read('working on the Fogbell coat')).toMatchObject({ is: 'sewing', make: { id: 'make-fogbell-2' } });
+    expect([read('started the Gangway trousers'), read('working on the Fogbell coat in C')]).toEqual([undefined, undefined]);
+  });
+
   test.each(['cut out the Gangway trousers', 'cut the Tidewater shirt in D', 'cut out the Tidewater shirt, sleeves 2 cm longer'])(
     'not planned, or not so: %s',
     (text) => expect(read(text)).toBeUndefined(),

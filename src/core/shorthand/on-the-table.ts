@@ -33,6 +33,13 @@ export interface CutAct {
   readonly remark?: string;
 }
 
+/** What lies on the table is being sewn. */
+export interface SewingAct {
+  readonly is: 'sewing';
+  readonly make: Make;
+  readonly remark?: string;
+}
+
 interface TableOptions {
   readonly context: LineContext;
   readonly spoken: Person | undefined;
@@ -44,6 +51,9 @@ const READY = '(?:finished|completed|complete|done|ready|sewn)';
 /** How it is said that what was begun is done; `§` stands for its name. */
 export const FINISHED = new RegExp(
   `^(?:${FIRST}(?:finished|completed|done with|finished (?:sewing|off)) ${ITS_NAME}|${ITS_NAME}(?:${VERSION_BEHIND})?,? (?:${IS_BY_NOW})?${READY})(?![a-z])`,
+);
+const BEING_SEWN = new RegExp(
+  `^${FIRST}(?:am +)?(?:(?:started|began)(?: (?:on|sewing))?|sewing|working on) ${ITS_NAME}(?:${VERSION_BEHIND})?(?![a-z])`,
 );
 const CUT_OUT = new RegExp(`^${FIRST}cut(?: out)? ${ITS_NAME}(?![a-z])`);
 /** The words by which it was said, which say nothing more. */
@@ -93,9 +103,10 @@ function dayOf(
   return { dates: guessed ? [] : daysIn(saying, of), rest: chips.filter((chip) => chip !== saying) };
 }
 
+const asWords = (chip: Chip): Chip => ({ ...chip, asks: false, says: [{ is: 'words', words: chip.text }] });
+
 /** Of what is asked the words are kept: nobody answers here. */
-const withoutQuestions = (chips: readonly Chip[]): readonly Chip[] =>
-  chips.map((chip): Chip => (chip.asks ? { ...chip, asks: false, says: [{ is: 'words', words: chip.text }] } : chip));
+const withoutQuestions = (chips: readonly Chip[]): readonly Chip[] => chips.map((chip) => (chip.asks ? asWords(chip) : chip));
 
 /** What of a fact goes into a make that has its fabric already. */
 function goesInto({ fabrics }: Make, fact: Understood, text: string): Choice {
@@ -104,6 +115,13 @@ function goesInto({ fabrics }: Make, fact: Understood, text: string): Choice {
   const { fabric, part } = fact;
   if ('id' in fabric && fabrics.some((use) => use.fabricId === fabric.id)) return [];
   return fabrics.some((use) => use.part === part) ? [{ is: 'words', words: text }] : [fact];
+}
+
+/** What lies on the table of a pattern and person: the version that is said, else the latest. */
+function lyingOf({ chips, pattern, person }: Pick<ReadMake, 'chips' | 'pattern' | 'person'>, { makes }: LineTables): Make | undefined {
+  const version = chips.flatMap((chip) => chip.says).find((fact) => fact.is === 'version')?.version;
+  const lying = inOrder(makes.filter((m) => STATES[m.state].inHand && m.sources[0]?.patternId === pattern?.id && m.personId === person?.id));
+  return version === undefined ? lying.at(-1) : lying.findLast((m) => m.version === version);
 }
 
 /**
@@ -120,9 +138,7 @@ export function finishedOf(
   if (!pattern || !person) return undefined;
   const facts = chips.flatMap((chip) => (chip.asks ? [] : chip.says));
   if (facts.some((fact) => OF_ANOTHER.includes(fact.is) || (fact.is === 'state' && fact.state !== 'loose ends'))) return undefined;
-  const version = facts.find((fact) => fact.is === 'version')?.version;
-  const lying = inOrder(tables.makes.filter((m) => STATES[m.state].inHand && m.sources[0]?.patternId === pattern.id && m.personId === person.id));
-  const make = version === undefined ? lying.at(-1) : lying.findLast((m) => m.version === version);
+  const make = lyingOf({ chips, pattern, person }, tables);
   if (!make) return undefined;
   const { dates, rest } = dayOf(chips, ['finished'], context.today);
   const { remark, ...begun } = make;
@@ -147,17 +163,35 @@ export function finishedOf(
   };
 }
 
-/** A line that says that what is planned was cut, and no more than that. */
-export function cutOf({ text, low, names }: Heard, tables: LineTables, options: TableOptions): CutAct | undefined {
+/** What is said beside the facts of which garment and how far it is; undefined where more than that is stated. */
+function wordsBeside(chips: readonly Chip[]): string | undefined {
+  const facts = withoutQuestions(chips).flatMap((chip) => chip.says);
+  if (!facts.every(({ is }) => OF_WHICH.includes(is) || is === 'state' || is === 'words')) return undefined;
+  return facts.flatMap((fact) => (fact.is === 'words' && !isMerelySaid(fact.words) ? [fact.words] : [])).join(' … ');
+}
+
+/** A line that says that what is planned was cut, or that what lies cut is being sewn, and no more than that. */
+export function begunOf({ text, low, names }: Heard, tables: LineTables, options: TableOptions): CutAct | SewingAct | undefined {
   const name = names.find(isPattern);
-  if (!name || !CUT_OUT.test(unnamed(low, name))) return undefined;
-  const { chips, pattern, person } = readMake(text, tables, options);
-  const plan = pattern && person && openPlanOf(tables.plans, pattern.id, person.id);
-  if (!plan) return undefined;
-  // Of what is only cut every day is that of cutting.
-  const { dates, rest } = dayOf(chips, ['cut', 'finished'], options.context.today);
-  const facts = withoutQuestions(rest).flatMap((chip) => chip.says);
-  if (!facts.every(({ is }) => is === 'pattern' || is === 'person' || is === 'words')) return undefined;
-  const words = facts.flatMap((fact) => (fact.is === 'words' && !isMerelySaid(fact.words) ? [fact.words] : []));
-  return { is: 'cut', plan, dates, ...(words.length > 0 ? { remark: words.join(' … ') } : {}) };
+  const blank = name && unnamed(low, name);
+  const isCut = blank !== undefined && CUT_OUT.test(blank);
+  if (!isCut && !(blank !== undefined && BEING_SEWN.test(blank))) return undefined;
+  const read = readMake(text, tables, options);
+  const { pattern, person } = read;
+  if (!pattern || !person) return undefined;
+  const remarkOf = (chips: readonly Chip[]) => {
+    const words = wordsBeside(chips);
+    return words === undefined ? undefined : words === '' ? {} : { remark: words };
+  };
+  if (isCut) {
+    const plan = openPlanOf(tables.plans, pattern.id, person.id);
+    // Of what is only cut every day is that of cutting.
+    const { dates, rest } = dayOf(read.chips, ['cut', 'finished'], options.context.today);
+    const remark = remarkOf(rest);
+    return plan && remark && { is: 'cut', plan, dates, ...remark };
+  }
+  // No make knows on which day it was taken to the machine: that stays in words.
+  const remark = remarkOf(read.chips.map((chip) => (chip.says.some(({ is }) => is === 'date') ? asWords(chip) : chip)));
+  const make = lyingOf(read, tables);
+  return remark && (make?.state === 'cut' || make?.state === 'sewing') ? { is: 'sewing', make, ...remark } : undefined;
 }

@@ -12,11 +12,12 @@ import type { Understood } from './chip';
 import { readMake, type LineTables, type ReadMake } from './draft-from-line';
 import { newFabric } from './entry-from-line';
 import { folded, type NameFound } from './names';
-import { cutOf, finishedOf, FINISHED, OF_THE_CUT, type CutAct, type FinishedAct } from './on-the-table';
+import { begunOf, finishedOf, FINISHED, OF_THE_CUT, type CutAct, type FinishedAct, type SewingAct } from './on-the-table';
 import { LEADING, readLine } from './read-line';
 import { DAY, daysOf, DOUBTFUL } from './recognise/date';
-import { FIRST, heard, IS_BY_NOW, isPattern, ITS_NAME, unnamed, versionBeside, WHOSE, type Heard } from './report';
+import { FIRST, heard, IS_BY_NOW, isPattern, ITS_NAME, unnamed, versionBeside, type Heard } from './report';
 import type { LineContext } from './sentence';
+import { WHOSE } from './words';
 
 /** What a line tells that is no make: to enter one for it would state what was not said. */
 export type OtherAct =
@@ -52,6 +53,7 @@ export type OtherAct =
     }
   | FinishedAct
   | CutAct
+  | SewingAct
   /** Something was done with a garment that hangs: it goes into its remark, with the day on which it was told. */
   | { readonly is: 'noted'; readonly make: Make; readonly words: string }
   | {
@@ -372,7 +374,7 @@ export function readOther(text: string, tables: LineTables, options: ActOptions)
     becameOf(line, tables, options) ??
     bought(line, tables, options) ??
     finished(line, tables, options) ??
-    cutOf(line, tables, options) ??
+    begunOf(line, tables, options) ??
     looked(line, tables, options) ??
     planned(line, tables, options)
   );

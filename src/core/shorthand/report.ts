@@ -2,12 +2,12 @@ import { ORDINAL, ordinalOf } from './amounts';
 import { folded, namesIn, wordsIn, type NameFound } from './names';
 import { DAY } from './recognise/date';
 import type { LineContext } from './sentence';
+import { WHOSE } from './words';
 
 /** How a line that reports something begins, and what it says it of. */
 
 /** What stands before the verb of a short report. */
 export const FIRST = `(?:(?:${DAY}|i|i've|i'm|i'd|we|just|also|finally|have|and|so|then|well|now|really|next),? +)*`;
-export const WHOSE = '(?:(?:the|my|a|an|our|her|his|their|another|some|new) +)*';
 /** A garment; `§` stands for its name. */
 export const ITS_NAME = `${WHOSE}(?:${ORDINAL} +)?§`;
 /** What stands between a garment and what became of it. */

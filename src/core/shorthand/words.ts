@@ -320,3 +320,6 @@ const TRADE: ReadonlySet<string> = new Set(
  * @example isTradeWord('long') // true
  */
 export const isTradeWord = (word: string): boolean => TRADE.has(word);
+
+/** What stands before the name of a garment. */
+export const WHOSE = '(?:(?:the|my|a|an|our|her|his|their|another|some|new) +)*';

@@ -95,22 +95,42 @@ const doubtful = (of: 'cut' | 'finished', text: string, s: Sentence, from: numbe
     : asks([{ is: 'date', of, date }], mereWords(s.typed(from, to)));
 };
 
-const CUT = '(?:cut|cut out|cut it|cut it out|started|begun|began)';
+const CUT = '(?:cut|cut it|started|begun|began)';
 const DONE = '(?:finished|made|done|completed|sewn|sewed|finished it|made it|made this)';
 
 /** What was done on that day was not the sewing. */
 const ANOTHER_DAY = /\b(?:wore|worn|wear|wearing|washed|bought|gave|given|ordered|tried)\b[^,;.·|\n]*$/;
 
-/** Cutting is spoken of, and not how it was cut: "cut out the Tidewater shirt on Monday". */
-const CUTTING = /(?:^|[,.;] ?|\band )(?:(?:i|i've|just|have|finally) )*cut(?: out)? (?!it|this|down|in )[^,.;\n]*$/;
+/** Cutting is spoken of, and not how it was cut: "cut the Tidewater shirt on Monday". */
+const CUTTING = /(?:^|[,.;] ?|\band )(?:(?:i|i've|just|have|finally) )*cut (?!out|it|this|down|in )[^,.;\n]*$/;
+/** That it was begun: "cut out the Tidewater shirt on Monday", "on Monday I started the Tidewater shirt". */
+const BEGUN = "(?:(?:i|i've|we|just|have|finally) )*(?:cut out|started|began) (?!it\\b|this\\b)";
+const BEGUN_BEFORE = new RegExp(`(?:^|[,.;] ?|\\band )${BEGUN}[^,.;\\n]*$`);
+const BEGUN_BEHIND = new RegExp(`^,? ?${BEGUN}`);
 /** What makes that day no more than the day of cutting: it was finished later, or not yet. */
-const SEWN_LATER = /\b(?:finished|completed|sewed|sewn|unsewn|done|ready to (?:be sewn|sew)|not started sewing)\b/;
+export const SEWN_LATER = /\b(?:finished|completed|sewed|sewn|unsewn|done|ready to (?:be sewn|sew)|not started sewing)\b/;
+
+/** Only something finished is worn, liked and seen to fit: it may be so after all. */
+export const SEEN_LATER =
+  /\b(?:love|loved|like|likes|tight|loose|short|long|wide|narrow|too|fits?|perfect|worn|wore|wears?|hours?|minutes?|min)\b|\d ?h\b/;
+
+/** "Cut out yesterday" says of a garment that it lies there cut, where nothing tells what came after. */
+const cutOutOn = (days: readonly string[], { low }: Sentence, from: number, to: number): Meant | undefined => {
+  const day = on('cut', days);
+  const beside = `${low.slice(0, from)} ${low.slice(to)}`;
+  return day?.says.length === 1 && !SEWN_LATER.test(beside) && !SEEN_LATER.test(beside)
+    ? { says: [...day.says, { is: 'state', state: 'cut' }] }
+    : day;
+};
 
 /** Days: of cutting, of finishing; what has no day is asked. */
 export const recogniseDate = byRules([
+  rule(`cut (?:it )?out(?: on)?:? (?<day>${DAY})`, 'sure', ({ day }, s, from, to) => cutOutOn(daysOf(day ?? '', s.context.today), s, from, to)),
   rule(`${CUT}(?: (?:it|this))?(?: on)?:? (?<day>${DAY})`, 'sure', ({ day }, s) => on('cut', daysOf(day ?? '', s.context.today))),
   rule(`${DONE}(?: (?:it|this))?(?: on)?:? (?<day>${DAY})`, 'sure', ({ day }, s) => on('finished', daysOf(day ?? '', s.context.today))),
-  rule(`${CUT}(?: (?:it|this))? (?<day>${DOUBTFUL})`, 'likely', ({ day }, s, from, to) => doubtful('cut', day ?? '', s, from, to)),
+  rule(`(?:${CUT}|cut (?:it )?out)(?: (?:it|this))? (?<day>${DOUBTFUL})`, 'likely', ({ day }, s, from, to) =>
+    doubtful('cut', day ?? '', s, from, to),
+  ),
   rule(`(?:${DONE}(?: (?:it|this))? )?(?<day>${DOUBTFUL})`, 'weak', ({ day }, s, from, to) =>
     s.subject && s.subject.from < to && s.subject.to > from ? undefined : doubtful('finished', day ?? '', s, from, to),
   ),
@@ -118,9 +138,11 @@ export const recogniseDate = byRules([
     const before = s.low.slice(0, from);
     if (ANOTHER_DAY.test(before)) return undefined;
     const days = daysOf(day ?? '', s.context.today);
+    const behind = s.low.slice(to);
+    if (BEGUN_BEFORE.test(before) || BEGUN_BEHIND.test(behind)) return on('cut', days);
     if (!CUTTING.test(before)) return on('finished', days);
     // "Cut a 42 yesterday" may be said of the cutting alone, or of the garment.
-    return SEWN_LATER.test(s.low.slice(to))
+    return SEWN_LATER.test(behind)
       ? on('cut', days)
       : asks(...days.flatMap((date): Choice[] => (['cut', 'finished'] as const).map((of) => [{ is: 'date', of, date }])));
   }),

@@ -1,11 +1,28 @@
-import { anyOf } from '../amounts';
-import { asks, byRules, mereWords, rule, says } from '../said';
+import { anyOf, ORDINAL } from '../amounts';
+import { asks, byRules, mereWords, rule, says, type Meant } from '../said';
+import type { Sentence } from '../sentence';
 import { madeOverFrom, MADE_FROM, wasSewn } from '../made-over';
-import { MAKE_KINDS_SAID } from '../words';
+import { MAKE_KINDS_SAID, WHOSE } from '../words';
+import { DAY, SEEN_LATER, SEWN_LATER } from './date';
 
 const CLAUSE = '(?=\\s*(?:$|[,.;·|\\n]|and\\b|but\\b|because\\b|so\\b|now\\b))';
 const REST = '[^,.;·|\\n]{2,60}?';
 const IT = '(?:it|this|this one|them)';
+
+/** What begins a sentence of its own: nothing, a day, or what ended the one before. */
+const AT_ITS_START = new RegExp(`(?:^|[,.;·|\\n:]|\\band)\\s*(?:(?:on )?${DAY},?\\s*)?$`);
+const IS_ITS_NAME = new RegExp(`^ ${WHOSE}(?:${ORDINAL} +)?$`);
+
+/** A garment is begun, and not said to be finished. */
+const begun = (state: 'cut' | 'sewing', { low, subject }: Sentence, from: number, to: number): Meant | undefined => {
+  if (!subject || !AT_ITS_START.test(low.slice(0, from)) || !IS_ITS_NAME.test(low.slice(to, subject.from))) return undefined;
+  const behind = low.slice(subject.to);
+  if (SEWN_LATER.test(behind)) return undefined;
+  return SEEN_LATER.test(behind) ? asks([{ is: 'state', state }], [{ is: 'state', state: 'finished' }]) : says({ is: 'state', state });
+};
+
+/** Who did it, and that it was lately. */
+const LATELY = "(?:(?:i|we|i've|i'm|just|have|am|finally|then|now) )*";
 
 /** How far a garment has come, what it is, and where it went. */
 export const recogniseState = byRules([
@@ -24,6 +41,10 @@ export const recogniseState = byRules([
       /\bcut (?:it|the|a|an|in)\b/.test(s.low.slice(from, to + 4)) || !/(?:^|[,.;·|\n:]|\band|\bbut) *$/.test(s.low.slice(0, from))
         ? undefined
         : says({ is: 'state', state: 'cut' }),
+  ),
+  rule(`${LATELY}(?:cut out|(?:started|began) cutting(?: out)?)`, 'sure', (_, s, from, to) => begun('cut', s, from, to)),
+  rule(`${LATELY}(?:started(?: (?:on|sewing|making))?|began(?: (?:sewing|making))?|sewing|working on|(?<=am |'m )making)`, 'sure', (_, s, from, to) =>
+    begun('sewing', s, from, to),
   ),
   rule(
     `(?:but |and )?(?:it is |it's |is |still )?(?:not (?:yet )?sewn(?: yet)?|unsewn|ready to (?:be sewn|sew)|not started sewing)${CLAUSE}`,
