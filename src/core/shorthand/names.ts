@@ -62,7 +62,8 @@ export function folded(text: string): string {
     const bare = SIGNS[c] ?? (c.charCodeAt(0) < 128 ? c.toLowerCase() : (c.normalize('NFD')[0] ?? c).toLowerCase());
     out += bare.length === c.length ? bare : c;
   }
-  return out;
+  // "36 / linen / 1.8 m" is a list; "4 / 5" is a figure.
+  return out.replace(/(?<=\D) \/ | \/ (?=\D)/g, ' , ');
 }
 const SIGNS: Readonly<Record<string, string>> = {
   '’': "'",
@@ -71,6 +72,7 @@ const SIGNS: Readonly<Record<string, string>> = {
   '“': '"',
   '”': '"',
   '″': '"',
+  '!': '.',
   '−': '-',
   '–': '-',
   '—': '-',

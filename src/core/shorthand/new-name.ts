@@ -22,12 +22,12 @@ const WHICH = `(?:very|first ever|${ORDINAL})`;
 const WHEN = `(?:(?:last|this|one|over the) (?:night|morning|afternoon|evening|week|weekend|month|year|summer|winter|spring|autumn|fall|holidays|christmas)|(?:on |last |this )?(?:mon|tues|wednes|thurs|fri|satur|sun)day|(?:(?:in|back in|last) )?(?:${MONTH_NAMES.join('|').toLowerCase()})(?: \\d{4})?(?= i )|(?:a|one|two|three|a few|\\d{1,2}) (?:days?|weeks?|months?|years?|summers?|winters?) ago|today|yesterday)`;
 /** What leads to the name of what was made. */
 const LEAD = new RegExp(
-  `^(?:(?:${WHEN}[,:]?|(?:log|pattern|make|garment|project|item|name) ?:|i|we|i've|just|finally|also|${MADE}|have|has|had|another|a|an|the|my|me|new|some|pairs?|of|toile|muslin|wearable|this|is|was|it|it's|next|then|after that|afterwards|one|came|there|did|now|${WHICH}|and|so|logged|log|up|myself|out|two|three|four|five|six|[2-9]|\\d+x)\\s+)*`,
+  `^(?:(?:${WHEN}[,:]?|(?:log|pattern|make|garment|project|item|name) ?:|i|we|i've|just|finally|also|${MADE}|have|has|had|another|a|an|the|my|me|new|some|pairs?|of|toile|muslin|wearable|this|is|was|it|it's|next|then|after that|afterwards|one|came|there|did|now|${WHICH}|and|so|logged|log|up|myself|out|two|three|four|five|six|[2-9]|\\d+x|(?<=\\ba )[1-9]\\d?|(?<=\\ban )(?:8|11|18)|(?<=\\ban? )(?:quick|simple|easy|cute|lovely|nice|comfy|cosy|gorgeous|beautiful|pretty|little))\\s+)*`,
 );
 
 /** Where a name may stand further on, behind what was said of it first: "in a size 14 of the …", "took in the …". */
 const NAMED_LATER = new RegExp(
-  `\\b(?:${MADE}|(?:took|taken|let) (?:in|up|out|down)|hemmed|shortened|lengthened|altered|mended|repaired|(?:size|sz|uk|us|eu) ?[a-z0-9]{1,4})(?:,? (?:up|in|out|of|for|the|a|an|my|our|another|me|myself|new|${WHICH}|[2-9]|pairs?))* `,
+  `\\b(?:${MADE}|(?:took|taken|let) (?:in|up|out|down)|hemmed|shortened|lengthened|altered|mended|repaired|(?:size|sz|uk|us|eu) ?(?:[a-z0-9]{1,4}|small|medium|large|(?:x|extra)[ -]?(?:small|large)))(?:,? (?:up|in|out|of|for|the|a|an|my|our|another|me|myself|new|${WHICH}|[2-9]|pairs?))* `,
   'g',
 );
 /** Where a name may stand that nothing but its own noun tells of: used where a line names none elsewhere. */
@@ -85,9 +85,11 @@ function newSubjectAt(start: number, { low, words, names, typed }: LineSoFar): S
     const goesOn =
       next !== undefined &&
       !/[^\s'"-]/.test(low.slice(word.to, next.from)) &&
-      (isGarment(next.word) || /^(?:suit|bag|set|top|pants)$/.test(next.word));
+      (isGarment(next.word) || /^(?:suit|bag|set|top|pants|bottoms)$/.test(next.word));
     // "Tea towel": two words that are one only together.
-    const noun = isGarment(word.word) || (before !== undefined && isGarment(`${before.word} ${word.word}`) && !isGarment(before.word));
+    const ofTwo = before !== undefined && isGarment(`${before.word} ${word.word}`) && !isGarment(before.word);
+    const bottoms = before !== undefined && word.word === 'bottoms' && isGarment(before.word);
+    const noun = isGarment(word.word) || ofTwo || bottoms;
     if (noun && !goesOn) {
       // What it is of is no part of its name, where a name is left: "red corduroy Tern dungarees".
       const of = taken.findLastIndex((w, i) => i < taken.length - 2 && FABRICS.has(w.word));
@@ -103,7 +105,7 @@ function newSubjectAt(start: number, { low, words, names, typed }: LineSoFar): S
 
 /** "From the Tern pattern", ", Tern pattern,": a name by itself. */
 const CALLED =
-  /(?:\b(?:from|using|used|following)(?: (?:the|a|an|my))? |[,;(] ?(?:(?:the|a) )?)(?<name>[\p{L}'&-]{3,}(?: [\p{L}'&-]{3,}){0,2})(?: sewing)? pattern(?= *(?:$|[,;.·|)]|in\b|by\b|for\b|size\b|again\b|but\b|and\b|with\b))/u;
+  /(?:\b(?:from|using|used|following)(?: (?:the|a|an|my))? |[,;(] ?(?:(?:the|a) )?)(?<name>(?!(?:from|using|used|following)\b)[\p{L}'&-]{3,}(?: [\p{L}'&-]{3,}){0,2})(?: sewing)? pattern(?= *(?:$|[,;.·|)]|in\b|by\b|for\b|size\b|again\b|but\b|and\b|with\b))/u;
 /** What a pattern is that is not called so: how it came, and what is printed on a fabric. */
 const NOT_CALLED =
   /\b(?:own|self|drafted|paper|pdf|free|bought|vintage|old|new|same|this|that|other|another|first|last|commercial|indie|magazine|book|basic|simple|traced|printed|sewing|master|floral|flower|flowery|leaf|stripe|striped|check|checked|dot|dotted|spotted|geometric|animal|zigzag|paisley|lovely|nice|pretty|busy|bold|small|large|big)\b/;
@@ -148,9 +150,15 @@ export function newSubject(line: LineSoFar): Subject | undefined {
     const [said, opens] = found ? [low.slice(found.from, found.to), low.slice(found.from).split(/[ -]/, 1)[0]] : ['', ''];
     return found?.from === at && isGarment(said) && said !== opens && !isTradeWord(opens ?? '') ? found : undefined;
   };
+  /** "My first jeans! Curlew jeans": the same noun, and a name. */
+  const namedAfter = ({ from, to }: Subject) => {
+    const gap = /^\s*[!:.,-]\s+/.exec(low.slice(to));
+    const found = gap && nameAndNoun(to + gap[0].length);
+    return found && low.slice(found.from, found.to).endsWith(` ${low.slice(from, to)}`) ? found : undefined;
+  };
   // "My first dress: the Marlin dress" speaks of one thing.
   const closer = begun && bare ? NAMED_CLOSER.exec(low.slice(begun.to)) : null;
-  if (begun) return (closer && nameAndNoun(begun.to + closer[0].length)) ?? begun;
+  if (begun) return (closer && nameAndNoun(begun.to + closer[0].length)) ?? (bare ? namedAfter(begun) : undefined) ?? begun;
   for (const cues of [NAMED_LATER, NAMED_AT_ALL])
     for (const cue of low.matchAll(cues)) {
       const at = cue.index + cue[0].length;

@@ -13,6 +13,7 @@ import { recogniseSize } from './recognise/size';
 import { recogniseState } from './recognise/state';
 import { recogniseTime } from './recognise/time';
 import { recogniseVerdict } from './recognise/verdict';
+import { mereWords } from './said';
 import type { LineContext, Proposal, Recogniser, Sentence } from './sentence';
 import { spelledRight } from './spelling';
 import { subjectOf } from './subject';
@@ -53,14 +54,16 @@ function startsOf(low: string, words: readonly WordAt[]): number[] {
 const meaning = (p: Proposal) => JSON.stringify([p.says, p.choices ?? []]);
 
 /** Where the second-best cover reads otherwise and is as good, both are asked. */
-function withDoubts(best: Cover, others: readonly Cover[]): Proposal[] {
+function withDoubts(best: Cover, others: readonly Cover[], typed: Sentence['typed']): Proposal[] {
   const close = others.find((o) => best.score - o.score < CLOSE && o.readings.map(meaning).join() !== best.readings.map(meaning).join());
   if (!close) return [...best.readings];
   const mine = best.readings.filter((r) => !close.readings.some((o) => o.from === r.from && o.to === r.to && meaning(o) === meaning(r)));
   const theirs = close.readings.filter((o) => !best.readings.some((r) => o.from === r.from && o.to === r.to && meaning(o) === meaning(r)));
   const [from, to] = [Math.min(...[...mine, ...theirs].map((r) => r.from)), Math.max(...[...mine, ...theirs].map((r) => r.to))];
   if ([...mine, ...theirs].some((r) => r.says.length === 0)) return [...best.readings];
-  const asked: Proposal = { from, to, says: [], weight: 0, choices: [mine.flatMap((r) => r.says), theirs.flatMap((r) => r.says)] };
+  // One that says nothing leaves the words as they are.
+  const saidIn = (readings: readonly Proposal[]): Choice => (readings.length > 0 ? readings.flatMap((r) => r.says) : mereWords(typed(from, to)));
+  const asked: Proposal = { from, to, says: [], weight: 0, choices: [mine, theirs].map(saidIn) };
   return [...best.readings.filter((r) => !mine.includes(r) && (r.to <= from || r.from >= to)), asked].sort((a, b) => a.from - b.from);
 }
 
@@ -125,7 +128,7 @@ export function readLine(text: string, context: LineContext, answers: Answers = 
     };
   };
   let at = 0;
-  for (const reading of withDoubts(best, others)) {
+  for (const reading of withDoubts(best, others, typed)) {
     wordsBetween(at, reading.from);
     const { choices = [] } = reading;
     const answer = choices[answers[askedWords(typed(reading.from, reading.to))] ?? -1];

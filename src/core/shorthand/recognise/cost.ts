@@ -56,9 +56,15 @@ export const recogniseCost = byRules([
   rule(
     `(?:the |an? |new )?(?:${COUNT} )?(?<what>${NOTION}):?(?: ${SAID_LENGTH})?(?: (?:cost|costs|was|were|for|at|came to))? (?<money>${MONEY}|\\d+[.,]\\d{2}|${BARE})(?: (?:each|a piece|apiece))?`,
     'sure',
-    ({ what, money: said }, s, from, to) =>
+    ({ what, money: said = '' }, s, from, to) => {
+      const meant = cost((what ?? '').trim(), said, s.context.currency);
       // What one of several cost is not what they cost.
-      /each|apiece|a piece/.test(s.low.slice(from, to)) ? asks(mereWords(s.typed(from, to))) : cost((what ?? '').trim(), said, s.context.currency),
+      if (/each|apiece|a piece/.test(s.low.slice(from, to))) return asks(mereWords(s.typed(from, to)));
+      // "Snaps 5": so many, or for so much.
+      return meant && /^\d{1,2}$/.test(said) && /s$/.test(what ?? '') && !/cost|was|were|for|at|came/.test(s.low.slice(from, to))
+        ? asks(meant.says, mereWords(s.typed(from, to)))
+        : meant;
+    },
   ),
   rule(`(?<money>${MONEY}|\\d+[.,]\\d{2}) (?:for|on) (?:the |an? |new )?(?:${COUNT} )?(?<what>${NOTION})`, 'sure', ({ what, money: said }, s) =>
     cost((what ?? '').trim(), said, s.context.currency),
@@ -69,7 +75,7 @@ export const recogniseCost = byRules([
     ({ money: said }, s) => cost('notions', said, s.context.currency),
   ),
   rule(
-    `(?<money>${MONEY})(?: (?:in all|in total|altogether|all in))?(?! (?:a|per|the) (?:met|yard|yd|m\\b)| (?:worth )?of )`,
+    `(?<money>${MONEY})(?: (?:in all|in total|altogether|all in))?(?! ?(?:a|per|the|/) ?(?:met|yard|yd|m\\b)| (?:worth )?of )`,
     'likely',
     ({ money: said }, s) => cost('notions', said, s.context.currency),
   ),

@@ -127,7 +127,9 @@ const cutOutOn = (days: readonly string[], { low }: Sentence, from: number, to: 
 export const recogniseDate = byRules([
   rule(`cut (?:it )?out(?: on)?:? (?<day>${DAY})`, 'sure', ({ day }, s, from, to) => cutOutOn(daysOf(day ?? '', s.context.today), s, from, to)),
   rule(`${CUT}(?: (?:it|this))?(?: on)?:? (?<day>${DAY})`, 'sure', ({ day }, s) => on('cut', daysOf(day ?? '', s.context.today))),
-  rule(`${DONE}(?: (?:it|this))?(?: on)?:? (?<day>${DAY})`, 'sure', ({ day }, s) => on('finished', daysOf(day ?? '', s.context.today))),
+  rule(`${DONE}(?: (?:it|this))?(?: on)?:? (?<day>${DAY}|${anyOf(WEEKDAYS)})`, 'sure', ({ day }, s) =>
+    on('finished', daysOf(day ?? '', s.context.today)),
+  ),
   rule(`(?:${CUT}|cut (?:it )?out)(?: (?:it|this))? (?<day>${DOUBTFUL})`, 'likely', ({ day }, s, from, to) =>
     doubtful('cut', day ?? '', s, from, to),
   ),

@@ -15,7 +15,7 @@ const STOP =
 /** Two colours are one fabric's: "blue and white stripe cotton". */
 const COLOUR =
   '(?:white|cream|ivory|black|grey|gray|silver|red|pink|rose|orange|coral|rust|yellow|mustard|gold|green|olive|sage|teal|blue|navy|turquoise|purple|lilac|plum|brown|tan|camel|beige)';
-const NAME = `(?<name>(?:${COLOUR} (?:and|&) (?=${COLOUR} ))?(?:(?!${STOP}${END})[a-zß-ɏ][a-zß-ɏ'&-]* ){0,4}(?!${STOP}${END})${NOUN})${END}`;
+const NAME = `(?<name>(?:${COLOUR} (?:and|&) (?=${COLOUR} ))?(?:(?!${STOP}${END})[a-zß-ɏ][a-zß-ɏ'&-]* ){0,4}(?!${STOP}${END})(?:[a-zß-ɏ]+-)?${NOUN})${END}(?!-[a-z])`;
 const PART_NAMES: Readonly<Record<string, FabricUse['part']>> = {
   ...Object.fromEntries(FABRIC_PARTS.map((p) => [p, p])),
   lined: 'lining',
@@ -31,7 +31,7 @@ const PART_NAMES: Readonly<Record<string, FabricUse['part']>> = {
 };
 const PART = anyOf(Object.keys(PART_NAMES).filter((p) => p !== 'lined' && p !== 'main'));
 const FIGURE = '(?:[€$£] ?\\d+(?:[.,]\\d+)?|\\d+(?:[.,]\\d+)?(?: ?(?:[€$£]|eur|usd|gbp|sek|nok|dkk|chf|euros?|pounds?|dollars?))?)';
-const PRICE = `(?:,? ?(?:(?:at|for|which was|was|cost(?:ing)?|paid|bought (?:for|at)|@) )?(?<price>${FIGURE}) ?(?<per>an?|per|the|/) ?(?<unit>met(?:re|er)|m|yard|yd)${END})`;
+const PRICE = `(?:,? ?\\(?(?:(?:at|for|which was|was|cost(?:ing)?|paid|bought (?:for|at)|@) )?(?<price>${FIGURE}) ?(?<per>an?|per|the|/) ?(?<unit>met(?:re|er)|m|yard|yd)${END}\\)?)`;
 const LEFT = `(?:,? (?:with )?(?<left>${SAID_LENGTH}) (?:left over|leftover|left|to spare|remaining|over)${END})`;
 const WEIGHT = `(?:,? (?<weight>\\d{1,3}(?:[.,]\\d)?) ?(?<gsm>gsm|g/m2|g/m²|oz)${END})`;
 const LENGTH_AFTER = `(?:,? ?\\(?(?:used |took |about )?(?<length>${SAID_LENGTH})(?! (?:left|to spare|remaining|longer|shorter|wider|too|off|each|per))\\)?)`;

@@ -3,7 +3,7 @@ import { symptomOf } from '../../catalogue/symptoms';
 import { outcomeOf } from '../../make/outcome';
 import { anyOf, END, LENGTH, lengthOf, SAID_LENGTH } from '../amounts';
 import type { Choice } from '../chip';
-import { canHave, placesIn, THE, ZONE, ZONES, zonesNamed } from '../places';
+import { canHave, placesIn, THE, ZONE, ZONES, ZONES_BEHIND, zonesNamed } from '../places';
 import { asks, byRules, given, mereWords, rule, type Meant, type Rule, type Said } from '../said';
 import type { Sentence } from '../sentence';
 import { WEIGHTS } from '../weights';
@@ -122,12 +122,12 @@ const GAPES = '(?:gapes?|gaping|gaped|stands away|sags?|bags?|sagging)';
 const DIRECTED = new RegExp(DIRECTION);
 const PULLED = new RegExp(PULLS);
 const FITS = new RegExp(RIGHT);
-const GAP_ZONES: ReadonlySet<ZoneId> = new Set(['neckline', 'armhole', 'waistband', 'waist', 'opening', 'pocket', 'neckDepth']);
+const GAP_ZONES: ReadonlySet<ZoneId> = new Set(['neckline', 'armhole', 'waistband', 'waist', 'opening', 'neckDepth']);
 
 /** Fit: what is tight, long, right; what gapes and pulls; what is denied. */
 export const recogniseFit = byRules([
   // "too wide in the neck", "tight at the bust", "2 cm too long in the sleeve", "tight armhole 2".
-  fault(`${HOW}(?<direction>${DIRECTION}) (?<place>${PLACE} )?(?<zones>${ZONES})`, ({ place }, how, of, s, from, to) => {
+  fault(`${HOW}(?<direction>${DIRECTION}) (?<place>${PLACE} )?(?<zones>${ZONES_BEHIND})`, ({ place }, how, of, s, from, to) => {
     const plain = how.degree.trim() === '' && how.amount === undefined && place === undefined;
     if (!plain || !DESCRIBING.test(how.direction)) return stated(of, s, from, to);
     // "Low rise", "long sleeves": how it is meant, or how it fails.
@@ -177,7 +177,7 @@ export const recogniseFit = byRules([
   ),
   // Pulls.
   given(PULLED, rule)(
-    `(?:(?:it|still|slightly|fabric) )*${PULLS}(?<after>(?: (?:${DEGREE}|a lot|badly))*) ${PLACE} (?<zones>${ZONES})(?<more>(?: ${DEGREE})?)`,
+    `(?:(?:it|still|slightly|fabric) )*${PULLS}(?<after>(?: (?:${DEGREE}|a lot|badly))*) ${PLACE} (?<zones>${ZONES_BEHIND})(?<more>(?: ${DEGREE})?)`,
     'likely',
     ({ zones, after = '', more = '' }, s, from, to) => stated(noted(pulled(zones, s), -1, `${after} ${more}`), s, from, to),
   ),

@@ -46,8 +46,9 @@ const quantity = byRules([
   rule(`[x×] ?(?<n>\\d{1,2})(?! ?(?:cm|mm|m|inch|in|x)\\b)`, 'likely', ({ n = '' }, s, from) =>
     /(?:^|[\s,;·|(])$/.test(s.low.slice(0, from)) && !/\d\s*$/.test(s.low.slice(0, from)) ? several(Number(n)) : undefined,
   ),
-  rule(`(?<n>${COUNT})`, 'weak', ({ n = '' }, s, _, to) =>
-    s.subject && /^ $/.test(s.low.slice(to, s.subject.from)) ? several(countOf(n)) : undefined,
+  rule(`(?<n>${COUNT})`, 'weak', ({ n = '' }, s, from, to) =>
+    // "A 10 Murre dress" is one of that size.
+    s.subject && /^ $/.test(s.low.slice(to, s.subject.from)) && !/\ban? $/.test(s.low.slice(0, from)) ? several(countOf(n)) : undefined,
   ),
 ]);
 function several(count: number | undefined): Meant | undefined {

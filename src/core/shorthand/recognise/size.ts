@@ -1,7 +1,7 @@
 import { isSizeLabel, labelCalled } from '../../garment/ladder';
 import { anyOf } from '../amounts';
 import type { SizeLine } from '../../records';
-import { THE, ZONE, ZONES, zonesNamed } from '../places';
+import { THE, ZONE, ZONES, ZONES_BEHIND, zonesNamed } from '../places';
 import { WEIGHTS } from '../weights';
 import { byRules, given, rule, asks, mereWords, says, type Meant } from '../said';
 import type { Sentence } from '../sentence';
@@ -13,7 +13,7 @@ const OF_WHOSE = new RegExp(`^${WHOSE} ?(?=\\d)`);
 const LABEL = `(?:extra[ -]small|extra[ -]large|x-small|x-large|small|medium|large|(?:${WHOSE} (?=\\d))?[a-z0-9]{1,4}(?:\\s?(?:y|yrs?|years|months?|m|cm))?)`;
 /** What may follow a number that is a size: no noun that it counts, and no unit. */
 const AFTER_SIZE =
-  'in at on with for from and but to all again throughout graded grading blended cut made sewn straight now this as it the then which who would should next too no without out of love loved worn bust waist waistband hip hips shoulder shoulders sleeve sleeves bodice version view yesterday today last except only using plus because so is was fit fits lengthened shortened took let raised lowered added cropped tight loose not still he she i my finished time half between fba sba a an over during under when while after before since has had came turned gave given donated sold passed went binned unlined lined looks feels needs sits went were are very really more less her his our maybe probably finally slightly much far such long short sleeveless petite tall regular otherwise elsewhere everywhere'.split(
+  'in at on with for from and but to all again throughout graded grading blended cut made sewn straight now this as it the then which who would should next too no without out of love loved worn bust waist waistband hip hips shoulder shoulders sleeve sleeves bodice version view yesterday today last except only using plus because so is was fit fits lengthened shortened took let raised lowered added cropped tight loose not still he she i my finished time half between fba sba a an over during under when while after before since has had came turned gave given donated sold passed went binned unlined lined looks feels needs sits went were are very really more less her his our maybe probably finally slightly much far such long short sleeveless petite tall regular otherwise elsewhere everywhere w/'.split(
     ' ',
   );
 const ALONE = `(?![a-z0-9]|[/-][a-z0-9]|[.,]\\d)(?:(?<=[a-z])|(?= *(?:$|[^ a-z0-9]|${anyOf(AFTER_SIZE)}(?![a-z]))))`;
@@ -31,7 +31,7 @@ function labelOf(word: string | undefined, { subject }: Sentence, cued: boolean)
   if (known !== undefined) return known;
   // Band and cup: "75B", "34 DD".
   if (BAND_AND_CUP.test(said)) return cued || (subject?.kind === 'bra' && sizes.length === 0) ? said.toUpperCase() : undefined;
-  const asWritten = /^[a-z]{1,3}$|^\d?x+[sl]$/.test(said) ? said.toUpperCase() : bare;
+  const asWritten = /^[a-z]{1,3}$|^\d?x+[sl]$|^\dx$/.test(said) ? said.toUpperCase() : bare;
   if (!isSizeLabel(asWritten)) return undefined;
   return cued || (sizes.length === 0 && subject !== undefined) ? (SPELLED[asWritten.toLowerCase()] ?? asWritten) : undefined;
 }
@@ -64,6 +64,8 @@ const inAll = (size: string | undefined, s: Sentence, cued: boolean): Meant | un
 const MEASURES_FROM = 58;
 const at = (line: SizeLine, zoneWords: string | undefined, sentence: Sentence): Meant | undefined => {
   if (/^\d+$/.test(line.size) && Number(line.size) >= MEASURES_FROM && (sentence.subject?.sizes ?? []).length === 0) return undefined;
+  // The body of a garment is all but its sleeves and collar, and no length.
+  if (/^(?:the |main )*body$/.test(zoneWords?.trim() ?? '')) return all(line);
   const zones = zonesNamed(zoneWords, sentence);
   return zones.length === 0 ? undefined : says({ is: 'size at', zones, line });
 };
@@ -73,6 +75,11 @@ const followsSubject = ({ subject, low }: Sentence, from: number) =>
   subject !== undefined &&
   subject.to <= from &&
   /^(?:[\s,:·;|]|\b(?:in|as|a|an|the|version|v|no\.?|view [a-z]|\d{1,2})\b)*$/.test(low.slice(subject.to, from));
+
+/** Another size was said of a place right before. */
+const SIZE_AT = new RegExp(
+  `\\bsizes? (?:up|down|larger|smaller|bigger) (?:at|in|on|for|across|through) (?<zones>${ZONES}),? ?(?:so |that is |i\\.e\\. )?$`,
+);
 
 /** Sizes: all over, at a place, between two, graded from one to another. */
 export const recogniseSize = byRules([
@@ -92,7 +99,7 @@ export const recogniseSize = byRules([
           said,
         ) || / (?:all over|throughout|straight through)/.test(said.slice(0, 30));
       const label = labelOf(size, s, cue && /^(?:in|it|made|cut|sew|straight|a straight|traced)/.test(said));
-      if (label === undefined || size === undefined) return undefined;
+      if (label === undefined || size === undefined || (size === 'w' && s.low[to] === '/')) return undefined;
       // Small letters and words of the language are sizes only where something says so.
       if (
         /^(?:a|i|an)$/.test(size) &&
@@ -103,9 +110,23 @@ export const recogniseSize = byRules([
       if (cue) return all(whole(label));
       if (!said.startsWith(size)) return undefined;
       const before = s.low.slice(0, from).trimEnd();
+      // A bag has no size by a bare number: it may be how many.
+      if (s.subject?.says.is === 'new thing' && /^\d+$/.test(size)) return undefined;
       const item = /(?:^|[,;·|.\n:])$/.test(before) && /^\s*(?:[,;·|.\n]|$)/.test(s.low.slice(from + size.length));
       return followsSubject(s, from) || item ? all(whole(label)) : undefined;
     },
+  ),
+  given(/(?:up|down) to /, rule)(
+    `(?:sized|went) (?:up|down) to (?:an? |the )?(?:size )?(?<size>${LABEL})${ALONE}(?! (?:at|in|on|for|around|across|through) ${THE}${ZONE})`,
+    'sure',
+    ({ size }, s) => inAll(size, s, true),
+  ),
+  rule(`an? (?<size>\\d{1,2})(?= )`, 'likely', ({ size }, s, _, to) => (s.low.slice(to, s.subject?.from) === ' ' ? inAll(size, s, true) : undefined)),
+  // "Men's L": whose it is is no part of the label.
+  given(/men|ladies|unisex|adult|kids|girls|boys/, rule)(
+    `(?:(?:in|size|an?) )*(?:(?:wo)?men'?s|ladies'?|unisex|adult'?s?|kids'?|girls'?|boys'?) (?:size )?(?<size>${LABEL})${ALONE}(?!")`,
+    'likely',
+    ({ size }, s) => inAll(size, s, true),
   ),
   given(/twenty|thirty|forty|fifty|size \w+|ten|twelve|teen/, rule)(
     `(?:(?:(?:cut|made|sewed|sewn) (?:it )?(?:in )?an?|in an?|straight|(?:in |an? |the )*size) )(?<words>${IN_WORDS})${ALONE}`,
@@ -148,12 +169,14 @@ export const recogniseSize = byRules([
     },
   ),
   given(/[/-]/, rule)(
-    `(?:in |size )?(?<a>[a-z0-9]{1,3})\\s?[/-]\\s?(?<b>[a-z0-9]{1,3})(?: (?:at|in|on) (?<zones>${ZONES}))?(?![/\\d])`,
+    `(?:in |size )?(?<a>[a-z0-9]{1,3})\\s?[/-]\\s?(?<b>[a-z0-9]{1,3})(?: (?:at|in|on) (?<zones>${ZONES}))?(?![/\\d]| ?(?:"|cm|mm|inch(?:es)?|in(?= (?:from|off|at|on|to)))(?![a-z]))`,
     'likely',
     ({ a, b, zones }, s) => {
       const sizes = s.subject?.sizes ?? [];
       const joined = labelCalled(`${a}/${b}`, sizes);
       const [from, to] = [labelOf(a, s, false), labelOf(b, s, false)];
+      // "8 w/ 1 cm": no size lies between a letter and a number.
+      if (/^\d/.test(a ?? '') !== /^\d/.test(b ?? '')) return undefined;
       const line = joined !== undefined ? whole(joined) : from !== undefined && to !== undefined && from !== to ? halfway(from, to) : undefined;
       if (!line) return undefined;
       return zones === undefined ? all(line) : at(line, zones, s);
@@ -177,7 +200,12 @@ export const recogniseSize = byRules([
   given(/instead|rather|not/, rule)(
     `(?:in |cut |an? |the |size )*(?<size>${LABEL}) (?:instead of|rather than|not) (?:an? |the |my usual |size )*${LABEL}`,
     'sure',
-    ({ size }, s) => inAll(size, s, true),
+    ({ size }, s, from) => {
+      const label = labelOf(size, s, true);
+      // "A size smaller at the shoulders, 38 instead of 40": there.
+      const there = SIZE_AT.exec(s.low.slice(0, from))?.groups?.['zones'];
+      return label === undefined ? undefined : there === undefined ? all(whole(label)) : at(whole(label), there, s);
+    },
   ),
   given(/\bnot\b/, rule)(
     `(?:in |cut )?not (?:in )?(?:an? |the |my usual |size )*${LABEL},? but (?:in )?(?:an? |the |size )*(?<size>${LABEL})`,
@@ -186,7 +214,7 @@ export const recogniseSize = byRules([
   ),
   // At a place: "D at the hips", "38 at the waist", "hip D", "D hips", "C shoulders".
   given(/ (?:at|in|on|for|around|across|through) /, rule)(
-    `(?:(?:with|and|but|cut|in) )?(?:(?:an?|the) )?(?:size )?(?<size>${LABEL}) (?:at|in|on|for|around|across|through) (?<zones>${ZONES})`,
+    `(?:(?:with|and|but|cut|in) )?(?:(?:an?|the) )?(?:size )?(?<size>${LABEL}) (?:at|in|on|for|around|across|through) (?<zones>${ZONES_BEHIND})`,
     'sure',
     ({ size, zones }, s, from) => {
       const label = labelOf(size, s, s.subject === undefined ? /\bsize\b/.test(s.low.slice(from, from + 14)) : s.subject.sizes.length === 0);
@@ -238,6 +266,14 @@ export const recogniseSize = byRules([
     'sure',
     ({ to, zones }, s) => {
       const label = labelOf(to, s, true);
+      return label === undefined ? undefined : at(whole(label), zones, s);
+    },
+  ),
+  given(/grad|blend/, rule)(
+    `(?:graded|grading|blended|blending|grade|blend)(?: it| them| (?:up|down|out|in))? (?:to|into) (?:an? |the )?(?:size )?(?<words>${IN_WORDS}) (?:at|in|on|for|around|across|through|below|from) (?<zones>${ZONES_BEHIND})`,
+    'sure',
+    ({ words = '', zones }, s) => {
+      const label = labelOf(figureOf(words), s, true);
       return label === undefined ? undefined : at(whole(label), zones, s);
     },
   ),

@@ -34,6 +34,11 @@ export const recogniseState = byRules([
       return says({ is: 'state', state: 'abandoned', ...(stage === undefined ? {} : { stage: s.typed(at, Math.min(to, at + stage.length)) }) });
     },
   ),
+  rule(`${LATELY}(?:gave up(?: on)?|given up(?: on)?|abandoned|binned|scrapped)`, 'sure', (_, { low, subject }, from, to) =>
+    subject && AT_ITS_START.test(low.slice(0, from)) && IS_ITS_NAME.test(low.slice(to, subject.from))
+      ? says({ is: 'state', state: 'abandoned' })
+      : undefined,
+  ),
   rule(
     `(?:(?:only|just|so far|all|already|now|it is|it's|is) )*(?:cut out|cut|cut only)(?: (?:so far|but not sewn(?: yet)?|not sewn yet|and ready to sew|and waiting|only|now))?${CLAUSE}`,
     'weak',
@@ -87,7 +92,9 @@ export const recogniseState = byRules([
   rule(
     `(?:(?:only|just|first|made|this is|this was|as) )*(?:an? )?(?<kind>${anyOf(Object.keys(MAKE_KINDS_SAID))})(?: (?:of|for)(?: the| my| an?)?| first)?(?! cotton| fabric)`,
     'likely',
-    ({ kind }) => {
+    ({ kind }, s, from, to) => {
+      // "Toile first, then in wool": what is told of is the garment that came after.
+      if (/ first$/.test(s.low.slice(from, to)) && /\b(?:then|real|final|afterwards|proper)\b/.test(s.low.slice(to))) return undefined;
       const is = MAKE_KINDS_SAID[kind ?? ''];
       return is && says({ is: 'kind', kind: is });
     },

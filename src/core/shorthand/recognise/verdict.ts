@@ -14,6 +14,8 @@ const NOT = "(?:i )?(?:didn't|don't|do not|did not|not|never|doesn't|won't|can't
 
 /** What is rated is not the garment. */
 const OF_ELSE = /\b(?:fit|fabric|pattern|instructions|difficulty|ease|effort|comfort|value|colou?r):? $/;
+/** Two sizes, and no rating. */
+const OF_SIZE = /\b(?:sizes?|sz|uk|us|eu):? $/;
 
 /** When, not in what. */
 const TIMES =
@@ -60,6 +62,7 @@ export const recogniseVerdict = byRules([
   ),
   // Out of ten: half of it where that is a whole one.
   rule(`(?:(?:verdict|rating|rated(?: it)?):? )?(?<n>10|[1-9]) ?(?:/ ?|out of )10(?!\\d)`, 'sure', ({ n }, s, from, to) => {
+    if (OF_SIZE.test(s.low.slice(0, from))) return undefined;
     if (OF_ELSE.test(s.low.slice(0, from))) return { says: mereWords(s.typed(from, to)) };
     const half = Number(n) / 2;
     const [below, above] = [loved(Math.max(1, Math.floor(half))), loved(Math.ceil(half))];
@@ -107,7 +110,9 @@ export const recogniseVerdict = byRules([
     ({ n = '' }, s, from, to) => {
       const word = { once: 1, twice: 2, thrice: 3 }[n];
       const wears = word ?? countOf(n);
-      if (wears === undefined || (word === undefined && !/times?|×|x|wears/.test(s.low.slice(from, to)))) return undefined;
+      if (wears === undefined) return undefined;
+      // "Worn 6," is so often; "wore 2 different belts with it" is not.
+      if (word === undefined && !/times?|×|x|wears/.test(s.low.slice(from, to)) && !/^\s*(?:$|[,.;·|\n])/.test(s.low.slice(to))) return undefined;
       // "Once a week" is no count.
       return /^\s*(?:a|every|each|per) (?:week|month|year|day|fortnight)/.test(s.low.slice(to)) ? undefined : says({ is: 'wears', wears });
     },
@@ -156,7 +161,8 @@ export const recogniseVerdict = byRules([
     () => says({ is: 'again', answer: 'as is' }),
   ),
   rule(`not again(?: in [^,.;·|]{2,30})?`, 'likely', () => asks([{ is: 'again', answer: 'no' }], [{ is: 'again', answer: 'other fabric' }])),
-  rule(`(?:sew|make) (?:it )?again:? (?<answer>as is|with changes|other fabric|later|no)`, 'sure', ({ answer }) => {
+  rule(`(?:sew|make) (?:it )?again:? (?<answer>as is|with changes|other fabric|later|no|yes)`, 'sure', ({ answer }) => {
+    if (answer === 'yes') return asks([{ is: 'again', answer: 'as is' }], [{ is: 'again', answer: 'with changes' }]);
     const found = (['as is', 'with changes', 'other fabric', 'later', 'no'] as const).find((a) => a === answer);
     return found && says({ is: 'again', answer: found });
   }),
