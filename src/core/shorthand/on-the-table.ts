@@ -79,7 +79,7 @@ const OF_ANOTHER: readonly Understood['is'][] = [
 export const OF_THE_CUT: readonly Understood['is'][] = ['size', 'size at', 'alteration', 'cut', 'view', 'source', 'chosen', 'own'];
 
 /** What says of which garment. */
-const OF_WHICH: readonly Understood['is'][] = ['pattern', 'version', 'person'];
+export const OF_WHICH: readonly Understood['is'][] = ['pattern', 'version', 'person'];
 
 /** Days that a chip may mean, where it may be a day of one of these. */
 const daysIn = (chip: Chip, of: readonly ('cut' | 'finished')[]): readonly string[] => [

@@ -54,6 +54,19 @@ test('what was done with a garment goes into its remark, with the day', () => {
   expect([make.id, words]).toEqual(['make-gangway-3', 'mended the Gangway trousers, new knee patch (25 Nov 2026)']);
 });
 
+test.each([
+  ['I let down the hem of the Gangway trousers by 3 cm', 'make-gangway-3'],
+  ['re-hemmed Gangway trousers version 2', 'make-gangway-2'],
+  ['took in the waist of my Foreshore tee', 'make-foreshore-4'],
+  ['Skerry concert jacket v2: moved the buttons 1.5 cm over, fits better now', 'make-skerry-2'],
+])('what is changed of a garment that hangs is noted with it: %s', (text, make) => {
+  expect(told(text, 'noted')).toMatchObject({ make: { id: make }, words: `${text} (25 Nov 2026)` });
+});
+
+test.each(['shortened the Gangway trousers by 2 cm, size 42, love 4', 'hemmed the Fogbell coat in grey wool'])('changed as it was made: %s', (text) =>
+  expect(read(text)).toBeUndefined(),
+);
+
 describe('a look at a garment that there is', () => {
   test.each([
     ['Tidewater shirt version 3, tight across the back, love 4', 'make-tidewater-3', ['acrossBack'], 4],

@@ -12,7 +12,7 @@ import type { Understood } from './chip';
 import { readMake, type LineTables, type ReadMake } from './draft-from-line';
 import { newFabric } from './entry-from-line';
 import { folded, type NameFound } from './names';
-import { begunOf, finishedOf, FINISHED, OF_THE_CUT, type CutAct, type FinishedAct, type SewingAct } from './on-the-table';
+import { begunOf, finishedOf, FINISHED, OF_THE_CUT, OF_WHICH, type CutAct, type FinishedAct, type SewingAct } from './on-the-table';
 import { LEADING, readLine } from './read-line';
 import { DAY, daysOf, DOUBTFUL } from './recognise/date';
 import { FIRST, heard, IS_BY_NOW, isPattern, ITS_NAME, unnamed, versionBeside, type Heard } from './report';
@@ -113,6 +113,10 @@ const SAID_DAY = new RegExp(`(?<![\\w/.])(?:on )?(?<day>${DAY})(?![\\w/])`);
 const SAID_ROUGHLY = new RegExp(`(?<![\\w/])${DOUBTFUL}(?!\\w)`);
 /** What is done with a garment that there is. */
 const DONE_WITH = new RegExp(`^${FIRST}(?:mended|repaired|patched|darned|washed|ironed|dyed|lent|tried on) ${ITS_NAME}(?![a-z])`);
+/** What is changed of a garment that there is, where nothing says that it was made so. */
+const ALTERED = new RegExp(
+  `^${FIRST}(?:re-?hemmed|hemmed|let (?:down|out)|took (?:in|up)|taken (?:in|up)|shortened|lengthened|altered|fixed|replaced|re-?sewed|sewed back on) (?:(?:the|its|a|new) [a-z ,&]{2,40}? (?:of|on|at|in) )?${ITS_NAME}(?![a-z])`,
+);
 /** All that begins another tale. */
 const OTHERWISE = [WORE_IT, DONE_WITH, WISHED_FOR, ...ENDED.map((way) => way.said)];
 /** A toile is wished for. */
@@ -189,13 +193,32 @@ function worn({ text, low, names }: Heard, tables: LineTables, { context, spoken
   return { is: 'worn', makes, dates, times, ...(occasion === undefined ? {} : { occasion }), ...(how === '' ? {} : { remark: how }) };
 }
 
-function becameOf({ text, low, names }: Heard, tables: LineTables, { context, spoken }: ActOptions): OtherAct | undefined {
+/** A line kept with a garment in its own words, and the day on which it was told. */
+const notedWith = (make: Make, text: string, { context }: ActOptions): OtherAct => ({
+  is: 'noted',
+  make,
+  words: `${text.trim().replace(/\.$/, '')} (${format(parseISO(context.today), 'd MMM yyyy')})`,
+});
+
+/** A change of a garment that hangs; of one that is told of with its size or how it is liked it is how it was made. */
+function altered({ text, low, names }: Heard, tables: LineTables, options: ActOptions): OtherAct | undefined {
+  const name = names.find(isPattern);
+  if (!name || !ALTERED.test(unnamed(low, name))) return undefined;
+  const make = spokenOf(name, low, options.spoken, tables.makes);
+  const { chips } = readMake(text, tables, options);
+  return make && chips.every((chip) => chip.says.every(({ is }) => OF_WHICH.includes(is) || is === 'alteration' || is === 'words' || is === 'date'))
+    ? notedWith(make, text, options)
+    : undefined;
+}
+
+function becameOf({ text, low, names }: Heard, tables: LineTables, options: ActOptions): OtherAct | undefined {
+  const { context, spoken } = options;
   const [name, ...others] = names.filter(isPattern);
   if (!name || others.length > 0 || SEWN.test(low)) return undefined;
   const blank = unnamed(low, name);
   if (DONE_WITH.test(blank)) {
     const make = spokenOf(name, low, spoken, tables.makes);
-    return make && { is: 'noted', make, words: `${text.trim().replace(/\.$/, '')} (${format(parseISO(context.today), 'd MMM yyyy')})` };
+    return make && notedWith(make, text, options);
   }
   for (const { said, state } of ENDED) {
     const found = said.exec(blank)?.[0];
@@ -307,8 +330,6 @@ function planned({ text, low }: Heard, tables: LineTables, options: ActOptions):
 /** What may be said of a garment that there is. */
 const SEEN_IN_IT: readonly Understood['is'][] = ['fit', 'rest right', 'love', 'reason', 'again', 'note', 'next'];
 const OF_A_LOOK: readonly Understood['is'][] = [...SEEN_IN_IT, 'seen', 'wears', 'words'];
-/** What says of which garment. */
-const OF_WHICH: readonly Understood['is'][] = ['pattern', 'version', 'person'];
 
 /**
  * A line as a look at a garment that there is: of the version that is said, else of the latest of its pattern and person.
@@ -352,7 +373,14 @@ const VERSION = new RegExp(`\\b(?:version|v|no\\.?|number) ?\\d|#\\d|\\b${ORDINA
 function looked({ text, low }: Heard, tables: LineTables, options: ActOptions): OtherAct | undefined {
   if (!VERSION.test(low)) return undefined;
   const read = readMake(text, tables, options);
-  return read.chips.some((chip) => chip.says.some((fact) => fact.is === 'version')) ? lookOf(read, tables) : undefined;
+  const facts = read.chips.flatMap((chip) => chip.says);
+  const version = facts.find((fact) => fact.is === 'version')?.version;
+  if (version === undefined) return undefined;
+  const look = lookOf(read, tables);
+  if (look || !facts.some(({ is }) => is === 'words') || !facts.every(({ is }) => is === 'words' || OF_WHICH.includes(is))) return look;
+  // Nothing but words of it: they are kept with it.
+  const make = tables.makes.find((m) => m.sources[0]?.patternId === read.pattern?.id && m.personId === read.person?.id && m.version === version);
+  return make && notedWith(make, text, options);
 }
 
 /**
@@ -372,6 +400,7 @@ export function readOther(text: string, tables: LineTables, options: ActOptions)
   return (
     worn(line, tables, options) ??
     becameOf(line, tables, options) ??
+    altered(line, tables, options) ??
     bought(line, tables, options) ??
     finished(line, tables, options) ??
     begunOf(line, tables, options) ??

@@ -281,6 +281,8 @@ const MEANT: Partial<Record<ZoneId, { readonly round?: ZoneId; readonly along?: 
  */
 export function zoneMeant(zone: ZoneId, word: string, called = ''): ZoneId | undefined {
   const of = DIRECTIONS[word]?.of;
+  // A pocket sits high or low; how large it is is no fit.
+  if (zone === 'pocket' && !/^(?:high|low)/.test(word)) return undefined;
   // A neck is wide across and tight round; a hem is wide all round.
   if ((called === 'neck' || called === 'neckline') && of === 'round') return DIRECTIONS[word]?.sign === 1 ? 'neckWidth' : 'neckline';
   if (called === 'hem' && of === 'round') return 'hemSweep';

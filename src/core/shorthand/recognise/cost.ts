@@ -44,7 +44,7 @@ const NOTION = anyOf(NOTIONS);
 const CURRENCY = '(?:eur|usd|gbp|sek|nok|dkk|chf|cad|aud|nzd|jpy|euros?|pounds?|dollars?|kr)';
 const FIGURE = '\\d+(?:[.,]\\d{1,3})*';
 const MONEY = `(?:[€$£] ?${FIGURE}|${FIGURE} ?[€$£]|${FIGURE} ${CURRENCY})`;
-const BARE = `${FIGURE}(?! ?(?:(?:cm|mm|m|in(?! (?:all|total))|inch|inches|yd|yards?|met(?:re|er)s?|h|hours?|min|x|times)(?![a-z])|["%×/]))`;
+const BARE = `${FIGURE}(?![.,]?\\d)(?! ?(?:(?:cm|mm|m|in(?! (?:all|total))|inch|inches|yd|yards?|met(?:re|er)s?|h|hours?|min|x|times)(?![a-z])|["%×/]))`;
 
 const cost = (what: string, text: string | undefined, currency: string) => {
   const of = text === undefined ? undefined : moneySaid(text, currency);

@@ -99,6 +99,8 @@ export const recogniseSize = byRules([
           said,
         ) || / (?:all over|throughout|straight through)/.test(said.slice(0, 30));
       const label = labelOf(size, s, cue && /^(?:in|it|made|cut|sew|straight|a straight|traced)/.test(said));
+      // "Because the M was tight": one that was cut before.
+      if (/\b(?:because|since|than|as|after|where) (?:the |an? |my )?$/.test(s.low.slice(0, from + said.indexOf(size ?? '')))) return undefined;
       if (label === undefined || size === undefined || (size === 'w' && s.low[to] === '/')) return undefined;
       // Small letters and words of the language are sizes only where something says so.
       if (

@@ -43,7 +43,9 @@ export const recogniseState = byRules([
     `(?:(?:only|just|so far|all|already|now|it is|it's|is) )*(?:cut out|cut|cut only)(?: (?:so far|but not sewn(?: yet)?|not sewn yet|and ready to sew|and waiting|only|now))?${CLAUSE}`,
     'weak',
     (_, s, from, to) =>
-      /\bcut (?:it|the|a|an|in)\b/.test(s.low.slice(from, to + 4)) || !/(?:^|[,.;·|\n:]|\band|\bbut) *$/.test(s.low.slice(0, from))
+      /\bcut (?:it|the|a|an|in)\b/.test(s.low.slice(from, to + 4)) ||
+      SEWN_LATER.test(s.low.slice(to)) ||
+      !/(?:^|[,.;·|\n:]|\band|\bbut) *$/.test(s.low.slice(0, from))
         ? undefined
         : says({ is: 'state', state: 'cut' }),
   ),

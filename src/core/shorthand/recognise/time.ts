@@ -1,6 +1,6 @@
 import { parseDuration } from '../../units/duration';
 import { anyOf } from '../amounts';
-import { byRules, rule, says } from '../said';
+import { byRules, mereWords, rule, says } from '../said';
 import { PHASES_SAID } from '../words';
 
 const COUNT = '(?:(?:\\d+ )?(?:1/2|1/4|3/4)|\\d+(?:[.,]\\d+)?|\\d*\\s?[½¼¾]|one|two|three|four|five|six|seven|eight|nine|ten)';
@@ -51,10 +51,12 @@ export const recogniseTime = byRules([
       return time(duration, phase);
     },
   ),
-  rule(`${DURATION}(?: (?:of )?${PHASE}| in all| in total| altogether| of work| of sewing)?`, 'likely', ({ duration, phase }, s, from) => {
+  rule(`${DURATION}(?: (?:of )?${PHASE}| in all| in total| altogether| of work| of sewing)?`, 'likely', ({ duration, phase }, s, from, to) => {
     if (duration === undefined) return undefined;
     const before = s.low.slice(0, from);
     if (/\b(?:wore|worn|wear|after|for|every|last|next|since|in|within) (?:it |them )?$/.test(before)) return undefined;
+    // Of several made at once it is not the time of all.
+    if (/^,? (?:each|apiece|a piece|per )/.test(s.low.slice(to))) return { says: mereWords(s.typed(from, to)) };
     if (/^an? /.test(duration) && !/^an hour|^a weekend|^an afternoon|^an evening/.test(duration)) return undefined;
     return time(duration, phase);
   }),
