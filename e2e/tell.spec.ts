@@ -94,6 +94,19 @@ test('what a telling says that is no make is noted as what it is, by itself', as
   await expect(field).toHaveValue('');
 });
 
+test('what is told of a garment that comes with the telling waits until that is saved', async ({ page }) => {
+  await page.goto('/tell');
+  const field = page.getByLabel('What did you sew?');
+  await field.fill('Teasel skirt in 40, brown needlecord. I also wore the Teasel skirt to work yesterday.');
+  await expect(page.getByRole('status').filter({ hasText: '1 make' })).toContainText('1 more to note');
+  await expect(page.getByText(/tells of a garment that is not saved yet/)).toBeVisible();
+  await page.keyboard.press('Control+Enter');
+  await expect(field).toHaveValue('I also wore the Teasel skirt to work yesterday.');
+  await page.getByRole('button', { name: 'Note the wear' }).click();
+  await expect(page.getByText(/^Worn .*: Teasel skirt, version 1/)).toBeVisible();
+  await expect(field).toHaveValue('');
+});
+
 test('a question in the line: Enter goes to it, a digit answers, and the make has what was chosen', async ({ page }) => {
   await page.goto('/patterns/pattern-nocturne');
   await expect(page.getByRole('region', { name: 'Account of Nocturne skirt' })).toBeVisible();

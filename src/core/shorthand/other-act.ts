@@ -11,12 +11,13 @@ import { COUNT, countOf, ORDINAL, SAID_LENGTH } from './amounts';
 import type { Understood } from './chip';
 import { readMake, type LineTables, type ReadMake } from './draft-from-line';
 import { newFabric } from './entry-from-line';
-import { folded, type NameFound } from './names';
+import { folded, wordsIn, type NameFound } from './names';
 import { begunOf, finishedOf, FINISHED, OF_THE_CUT, OF_WHICH, type CutAct, type FinishedAct, type SewingAct } from './on-the-table';
 import { LEADING, readLine } from './read-line';
 import { DAY, daysOf, DOUBTFUL } from './recognise/date';
 import { FIRST, heard, IS_BY_NOW, isPattern, ITS_NAME, unnamed, versionBeside, type Heard } from './report';
 import type { LineContext } from './sentence';
+import { subjectOf } from './subject';
 import { WHOSE } from './words';
 
 /** What a line tells that is no make: to enter one for it would state what was not said. */
@@ -290,7 +291,10 @@ export function beginsOther(text: string, context: LineContext, paragraph?: stri
   const { low, names } = heard(text, context);
   if (paragraph !== undefined && BOUGHT_MUCH.test(low) && !SEWN.test(folded(paragraph))) return true;
   const name = names.find(isPattern);
-  return name !== undefined && OTHERWISE.some((way) => way.test(unnamed(low, name)));
+  if (name) return OTHERWISE.some((way) => way.test(unnamed(low, name)));
+  // What is wished for may be new.
+  const subject = WISHED.test(low) ? subjectOf(low, wordsIn(low), names, context, (from, to) => text.slice(from, to)) : undefined;
+  return subject?.says.is === 'new pattern' && WISHED_FOR.test(unnamed(low, subject));
 }
 
 function planned({ text, low }: Heard, tables: LineTables, options: ActOptions): OtherAct | undefined {

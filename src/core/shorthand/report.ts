@@ -33,7 +33,7 @@ export function heard(text: string, context: LineContext): Heard {
 export const isPattern = ({ kind }: NameFound): boolean => kind === 'patterns';
 
 /** The line with `§` in the place of a name. */
-export const unnamed = (low: string, { from, to }: NameFound): string => `${low.slice(0, from)}§${low.slice(to)}`;
+export const unnamed = (low: string, { from, to }: Pick<NameFound, 'from' | 'to'>): string => `${low.slice(0, from)}§${low.slice(to)}`;
 
 /**
  * Which version of a pattern is said beside its name, before it or behind, and from where to where that and the name stand.

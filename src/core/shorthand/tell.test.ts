@@ -24,6 +24,21 @@ describe('a telling is split into makes', () => {
       ['Made the Plover dress in 14, tight at the waist.', 'Wore the Tidewater shirt yesterday to work. The collar rides up.', 'Gangway trousers 40'],
     ],
     [
+      'as one speaks of an evening',
+      'Okay so tonight I want to log a few things. First the Sandling blouse in a 14, white voile. I love it. Then there’s the Teasel skirt, size 40. The third one is another Sandling blouse, this time in rust linen. Next I want to make the Heron dress.',
+      [
+        'Okay so tonight I want to log a few things. First the Sandling blouse in a 14, white voile. I love it.',
+        'Then there’s the Teasel skirt, size 40.',
+        'The third one is another Sandling blouse, this time in rust linen.',
+        'Next I want to make the Heron dress.',
+      ],
+    ],
+    [
+      'dates before a name',
+      '12 Nov - Wren bra 34D, band too loose\n15 Nov - Wren bra 32DD, better!\n20/11 Oxbow trousers 12',
+      ['12 Nov - Wren bra 34D, band too loose', '15 Nov - Wren bra 32DD, better!', '20/11 Oxbow trousers 12'],
+    ],
+    [
       'what was bought besides',
       'Tidewater shirt C. Love it.\n\nBought 3 m of navy linen for the Slackwater dress.\n\nBought 50 cm of ribbing for it',
       ['Tidewater shirt C. Love it.', 'Bought 3 m of navy linen for the Slackwater dress.\n\nBought 50 cm of ribbing for it'],
@@ -146,4 +161,13 @@ test('somebody who comes with a make begins without anybody else’s cut', () =>
   const hers = readMake(line, LEDGER, { ...options, answers: { 'for runa': 0 } });
   expect(hers).toMatchObject({ carriedFrom: undefined, person: { name: 'Runa' } });
   expect(hers.draft!.make).toMatchObject({ version: 1, personId: hers.draft!.newPerson!.id, alterations: [{ kind: 'sleeve-length', amount: 1 }] });
+});
+
+test('what is told again of a garment that comes with the telling is no make of its own; told of alone it may be one', () => {
+  const parts = (text: string) => splitTelling(text, CONTEXT).map((t) => [t.text, t.ofTold ?? false]);
+  expect(parts('Teasel skirt in 40. The zip puckers. I also wore the Teasel skirt to work on Monday.')).toEqual([
+    ['Teasel skirt in 40. The zip puckers.', false],
+    ['I also wore the Teasel skirt to work on Monday.', true],
+  ]);
+  expect(parts('I wore the Teasel skirt to work on Monday.')).toEqual([['I wore the Teasel skirt to work on Monday.', false]]);
 });

@@ -1,5 +1,6 @@
 import { folded, namesIn, wordsIn } from './names';
 import type { LineContext } from './sentence';
+import { ORDINAL } from './amounts';
 import { leadLength } from './new-name';
 import { beginsOther } from './other-act';
 import { subjectOf } from './subject';
@@ -9,15 +10,22 @@ export interface Told {
   readonly from: number;
   readonly to: number;
   readonly text: string;
+  /** It tells no make, but something of a garment that is only told of with it. */
+  readonly ofTold?: true;
 }
 
 /** Where a make may begin: a line, a sentence, or words that lead on where nobody set a full stop. */
 const MAY_BEGIN =
   /(?:(?:^|\n)[ \t]*(?:(?:[-*•]|\d{1,2}[.)])[ \t]+)?|[.!?;]+[ \t]+|(?<!\band)[\s,]+(?=(?:and )?(?:then|next|after that|afterwards|also) |and (?:i |we )?(?:made|sewed|cut out|finished) ))/g;
+/** What ends a sentence or a line. */
+const ENDS = /[\n.!?;]/;
 /** What stands before a paragraph. */
 const BLANK_LINE = /\n[ \t]*\n\s*(?:(?:[-*•]|\d{1,2}[.)])[ \t]+)?/g;
 /** Words that say that something was made. */
 const MADE = /\b(?:made|sewed|sewn|cut|finished|did|next is|next was|next came)\b/;
+
+/** Words that say that it is one more. */
+const ANOTHER = new RegExp(`\\b(?:another|${ORDINAL} one)\\b`);
 
 /** A size that stands before the name. */
 const SIZE_FIRST = /^\s*(?:[-*•] )?(?:size|sz|uk|us|eu) ?[a-z0-9]{1,4} $/;
@@ -27,12 +35,58 @@ interface Begins {
   readonly key: string;
   /** It begins a make of the same pattern too. */
   readonly anew: boolean;
+  /** A name that the ledger does not have. */
+  readonly newName?: string;
+  readonly ofTold?: true;
 }
+
+/** Names that a telling brings, each once. */
+const newNames = (begins: readonly Begins[]): readonly string[] => [...new Set(begins.flatMap(({ newName }) => newName?.toLowerCase() ?? []))];
 
 /** The paragraphs of a text by where they begin. */
 function paragraphsOf(low: string): ReadonlyMap<number, string> {
   const blanks = [...low.matchAll(BLANK_LINE)].map((m) => ({ from: m.index, to: m.index + m[0].length }));
   return new Map([{ to: 0 }, ...blanks].map(({ to }, i) => [to, low.slice(to, blanks[i]?.from)]));
+}
+
+/**
+ * The places where a make begins, or what is none.
+ *
+ * @param all what names are known by the end of the telling
+ */
+function beginsIn(text: string, low: string, context: LineContext, all: LineContext): Begins[] {
+  const places = [...low.matchAll(MAY_BEGIN)].map((m) => ({ at: m.index + m[0].length, mark: m[0] }));
+  const paragraphs = paragraphsOf(low);
+  const begins: Begins[] = [];
+  places.forEach(({ at, mark }, i) => {
+    const segment = low.slice(at, places[i + 1]?.at);
+    // A part of its own, which enters no make, and which no make takes for its words.
+    if (ENDS.test(mark) || at === 0) {
+      const said = text.slice(at, places.find((next) => next.at > at && ENDS.test(next.mark))?.at);
+      const other = { at, key: `at ${at}`, anew: true };
+      if (beginsOther(said, context, paragraphs.get(at))) return void begins.push(other);
+      if (all.patterns.length > context.patterns.length && beginsOther(said, all)) return void begins.push({ ...other, ofTold: true });
+    }
+    const words = wordsIn(segment);
+    const typed = (from: number, to: number) => text.slice(at + from, at + to);
+    const subject = subjectOf(segment, words, namesIn(words, context), context, typed);
+    if (!subject) return;
+    const name = typed(subject.from, subject.to);
+    const lead = segment.slice(0, subject.from);
+    const line = mark.includes('\n') || at === 0;
+    // Further on in a line a name begins a make where its size leads to it, or what says that it was made.
+    if (subject.from > leadLength(segment) && !(line && (MADE.test(lead) || SIZE_FIRST.test(lead)))) return;
+    const known = subject.says.is === 'pattern';
+    // A new name is one where a line begins with it, or something says that it was made: "the dress is lovely" names nothing.
+    // An item of a list is what it begins with.
+    const item = line && /[-*•]|\d[.)]/.test(mark) && subject.says.is === 'new thing';
+    const named =
+      known || item || MADE.test(lead) || ((line || mark.trim() !== '') && /^\p{Lu}/u.test(name) && /\s/.test(name)) || (line && /\s/.test(name));
+    if (!named) return;
+    const key = subject.says.is === 'pattern' ? subject.says.patternId : name.toLowerCase();
+    begins.push({ at, key, anew: line || MADE.test(lead) || ANOTHER.test(lead), ...(known ? {} : { newName: name }) });
+  });
+  return begins;
 }
 
 /**
@@ -46,35 +100,19 @@ function paragraphsOf(low: string): ReadonlyMap<number, string> {
  */
 export function splitTelling(text: string, context: LineContext): Told[] {
   const low = folded(text);
-  const places = [...low.matchAll(MAY_BEGIN)].map((m) => ({ at: m.index + m[0].length, mark: m[0] }));
-  const paragraphs = paragraphsOf(low);
-  const begins: Begins[] = [];
-  places.forEach(({ at, mark }, i) => {
-    const segment = low.slice(at, places[i + 1]?.at);
-    // A part of its own, which enters no make, and which no make takes for its words.
-    if (/[\n.!?;]/.test(mark) || at === 0) {
-      if (beginsOther(text.slice(at, at + segment.length), context, paragraphs.get(at))) return void begins.push({ at, key: `at ${at}`, anew: true });
-    }
-    const words = wordsIn(segment);
-    const typed = (from: number, to: number) => text.slice(at + from, at + to);
-    const subject = subjectOf(segment, words, namesIn(words, context), context, typed);
-    if (!subject) return;
-    const name = typed(subject.from, subject.to);
-    const lead = segment.slice(0, subject.from);
-    const line = mark.includes('\n') || at === 0;
-    // Further on in a line a name begins a make where its size leads to it, or what says that it was made.
-    if (subject.from > leadLength(segment) && !(line && (MADE.test(lead) || SIZE_FIRST.test(lead)))) return;
-    const known = subject.says.is === 'pattern';
-    // A new name is one where a line begins with it, or something says that it was made: "the dress is lovely" names nothing.
-    const named = known || MADE.test(lead) || ((line || mark.trim() !== '') && /^\p{Lu}/u.test(name) && /\s/.test(name)) || (line && /\s/.test(name));
-    if (!named) return;
-    const key = subject.says.is === 'pattern' ? subject.says.patternId : name.toLowerCase();
-    begins.push({ at, key, anew: line || MADE.test(lead) });
-  });
+  const withNames = (names: readonly string[]) =>
+    beginsIn(text, low, context, { ...context, patterns: [...context.patterns, ...names.map((name) => ({ id: name, name }))] });
+  const begun = withNames([]);
+  // What was told of may be spoken of again: "I also wore the Teasel skirt". What is only worn and nowhere made is told of for the first time.
+  const named = newNames(begun);
+  const made = named.length === 0 ? [] : newNames(withNames(named));
+  const begins = made.length === 0 ? begun : withNames(made);
   const starts: number[] = [];
+  const ofTold = new Set<number>();
   let about: string | undefined;
-  for (const { at, key, anew } of begins) {
+  for (const { at, key, anew, ofTold: again } of begins) {
     if (key !== about || anew) starts.push(at);
+    if (again) ofTold.add(at);
     about = key;
   }
   const first = low.search(/\S/);
@@ -83,6 +121,6 @@ export function splitTelling(text: string, context: LineContext): Told[] {
   else if (starts[0] !== undefined && /\p{L}/u.test(low.slice(0, starts[0]))) starts[0] = first;
   return starts.map((from, i) => {
     const told = text.slice(from, starts[i + 1] ?? text.length).replace(/(?:[\s,;]|\n[ \t]*(?:[-*•]|\d{1,2}[.)]))+$/, '');
-    return { from, to: from + told.length, text: told };
+    return { from, to: from + told.length, text: told, ...(ofTold.has(from) ? { ofTold: true as const } : {}) };
   });
 }

@@ -41,7 +41,7 @@ function useTold(text: string, answers: Readonly<Record<string, Answers>>): read
     const given = told.map((t) => answers[t.text] ?? {});
     const read = readMakes(
       // What is no make is none of the versions of its pattern.
-      told.map((t) => (t.other ? '' : t.text)),
+      told.map((t) => (t.other || t.ofTold ? '' : t.text)),
       tables,
       { usual: context, spoken, answers: given, newId },
     );
@@ -78,7 +78,7 @@ export function TellIt() {
 
   const ready = items.filter((item) => item.draft);
   const questions = items.reduce((sum, { chips, draft }) => sum + (draft ? openQuestions(chips).length : 0), 0);
-  const others = items.filter((item) => item.other).length;
+  const others = items.filter((item) => item.other ?? item.ofTold).length;
   const without = items.length - ready.length - others;
 
   const writeOther = useWriteOther({ stays: true });
@@ -186,7 +186,9 @@ export function TellIt() {
           <ol ref={list} className="border-t border-rule2">
             {items.map((item, i) => (
               <li key={`${item.from} ${i}`} className="border-b border-rule2 py-2">
-                {item.other ? (
+                {!item.other && item.ofTold ? (
+                  <p className="text-ink2">“{item.text}” tells of a garment that is not saved yet: it can be noted once that is.</p>
+                ) : item.other ? (
                   <OtherLine act={item.other} onWrite={(date) => void (item.other && note(item, item.other, date))} />
                 ) : (
                   <TellingItem

@@ -108,17 +108,23 @@ const BEGUN = "(?:(?:i|i've|we|just|have|finally) )*(?:cut out|started|began) (?
 const BEGUN_BEFORE = new RegExp(`(?:^|[,.;] ?|\\band )${BEGUN}[^,.;\\n]*$`);
 const BEGUN_BEHIND = new RegExp(`^,? ?${BEGUN}`);
 /** What makes that day no more than the day of cutting: it was finished later, or not yet. */
-export const SEWN_LATER = /\b(?:finished|completed|sewed|sewn|unsewn|done|ready to (?:be sewn|sew)|not started sewing)\b/;
+const SEWN_LATER = /\b(?:finished|completed|sewed|sewn|unsewn|done|ready to (?:be sewn|sew)|not started sewing)\b/;
 
 /** Only something finished is worn, liked and seen to fit: it may be so after all. */
 export const SEEN_LATER =
   /\b(?:love|loved|like|likes|tight|loose|short|long|wide|narrow|too|fits?|perfect|worn|wore|wears?|hours?|minutes?|min)\b|\d ?h\b/;
 
+/** What is said not to have been done yet. */
+const NOT_YET = /(?:\b(?:not|never|still to be)|n't)(?: (?:yet|been|even|started|it))*(?: (?:sewn|sewed|sewing|finished|done|completed))|\bunsewn\b/g;
+
+/** Whether a text tells that something was sewn or finished in the end. */
+export const tellsOfFinishing = (text: string): boolean => /\b(?:finished|completed|sewed|sewn|done)\b/.test(text.replace(NOT_YET, ''));
+
 /** "Cut out yesterday" says of a garment that it lies there cut, where nothing tells what came after. */
 const cutOutOn = (days: readonly string[], { low }: Sentence, from: number, to: number): Meant | undefined => {
   const day = on('cut', days);
   const beside = `${low.slice(0, from)} ${low.slice(to)}`;
-  return day?.says.length === 1 && !SEWN_LATER.test(beside) && !SEEN_LATER.test(beside)
+  return day?.says.length === 1 && !tellsOfFinishing(beside) && !SEEN_LATER.test(beside)
     ? { says: [...day.says, { is: 'state', state: 'cut' }] }
     : day;
 };
@@ -136,9 +142,18 @@ export const recogniseDate = byRules([
   rule(`(?:${DONE}(?: (?:it|this))? )?(?<day>${DOUBTFUL})`, 'weak', ({ day }, s, from, to) =>
     s.subject && s.subject.from < to && s.subject.to > from ? undefined : doubtful('finished', day ?? '', s, from, to),
   ),
+  // "20/11 Oxbow trousers": as a notebook dates its lines.
+  rule(`(?<day>\\d{1,2}[./]\\d{1,2})\\.?(?= )`, 'sure', ({ day = '' }, s, from, to) => {
+    if (from !== 0 || s.subject?.from !== to + 1) return undefined;
+    const { today } = s.context;
+    const parts = day.includes('/') ? '/' : '.';
+    const days = [0, -1].map((by) => daysOf(`${day}${parts}${Number(today.slice(0, 4)) + by}`, today).filter((date) => date <= today));
+    return on('finished', days.find((some) => some.length > 0) ?? []);
+  }),
   rule(`(?:on )?(?<day>${DAY})`, 'likely', ({ day }, s, from, to) => {
     const before = s.low.slice(0, from);
-    if (ANOTHER_DAY.test(before)) return undefined;
+    // "Tonight I want to log a few things": that is when it is told.
+    if (ANOTHER_DAY.test(before) || /^,? (?:i|we) (?:\w+ )?to (?:log|note|enter|record|write down|tell)\b/.test(s.low.slice(to))) return undefined;
     const days = daysOf(day ?? '', s.context.today);
     const behind = s.low.slice(to);
     if (BEGUN_BEFORE.test(before) || BEGUN_BEHIND.test(behind)) return on('cut', days);

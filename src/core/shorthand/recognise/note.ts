@@ -116,6 +116,8 @@ const wishes: Recogniser = (sentence, at) => {
   CLAUSE_AT.lastIndex = at;
   const clause = CLAUSE_AT.exec(sentence.low);
   if (!clause || !CUE.test(clause[0])) return [];
+  // What is to be told is no wish of the garment.
+  if (/\b(?:want|need|going|like|have) to (?:log|note|enter|record|write down|tell)\b/.test(clause[0])) return [];
   // "Would make again" is an answer to another question; what still needs sewing is a loose end.
   if (/\b(?:make|sew|making)\b.*\bagain\b|\bagain\b|make another|sew another/.test(clause[0]) && !/next time/.test(clause[0])) return [];
   const to = at + clause[0].length;

@@ -18,7 +18,9 @@ const version = byRules([
   rule(
     `(?:(?:this is|was|it's|it is|my|the|now|made) )*(?<n>${ORDINAL}) (?:one|version|time|make|attempt|try|go|pair|iteration|(?:that )?(?:i have|i've|i) (?:made|sewn))(?: (?:of it|of this|already|now))?`,
     'sure',
-    ({ n }) => numbered(ordinalOf(n ?? '')),
+    // "The third one is the Teasel skirt": of what is told, and not of its pattern.
+    ({ n }, s, from, to) =>
+      / one$/.test(s.low.slice(from, to)) && /^ (?:is|was)\b/.test(s.low.slice(to)) ? undefined : numbered(ordinalOf(n ?? '')),
   ),
   // "my third Foreshore tee", "the 2nd gangway trousers".
   rule(`(?:(?:my|the|a) )?(?<n>${ORDINAL})`, 'weak', ({ n }, s, _, to) =>

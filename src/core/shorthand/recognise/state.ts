@@ -3,21 +3,23 @@ import { asks, byRules, mereWords, rule, says, type Meant } from '../said';
 import type { Sentence } from '../sentence';
 import { madeOverFrom, MADE_FROM, wasSewn } from '../made-over';
 import { MAKE_KINDS_SAID, WHOSE } from '../words';
-import { DAY, SEEN_LATER, SEWN_LATER } from './date';
+import { DAY, SEEN_LATER, tellsOfFinishing } from './date';
 
 const CLAUSE = '(?=\\s*(?:$|[,.;·|\\n]|and\\b|but\\b|because\\b|so\\b|now\\b))';
 const REST = '[^,.;·|\\n]{2,60}?';
 const IT = '(?:it|this|this one|them)';
 
 /** What begins a sentence of its own: nothing, a day, or what ended the one before. */
-const AT_ITS_START = new RegExp(`(?:^|[,.;·|\\n:]|\\band)\\s*(?:(?:on )?${DAY},?\\s*)?$`);
+const AT_ITS_START = new RegExp(
+  `(?:^|[,.;·|\\n:]|\\band)\\s*(?:(?:(?:on )?${DAY}|after that|afterwards|then|next|also|so|okay|ok|and|but|today),?\\s*)*$`,
+);
 const IS_ITS_NAME = new RegExp(`^ ${WHOSE}(?:${ORDINAL} +)?$`);
 
 /** A garment is begun, and not said to be finished. */
 const begun = (state: 'cut' | 'sewing', { low, subject }: Sentence, from: number, to: number): Meant | undefined => {
   if (!subject || !AT_ITS_START.test(low.slice(0, from)) || !IS_ITS_NAME.test(low.slice(to, subject.from))) return undefined;
   const behind = low.slice(subject.to);
-  if (SEWN_LATER.test(behind)) return undefined;
+  if (tellsOfFinishing(behind)) return undefined;
   return SEEN_LATER.test(behind) ? asks([{ is: 'state', state }], [{ is: 'state', state: 'finished' }]) : says({ is: 'state', state });
 };
 
@@ -44,7 +46,7 @@ export const recogniseState = byRules([
     'weak',
     (_, s, from, to) =>
       /\bcut (?:it|the|a|an|in)\b/.test(s.low.slice(from, to + 4)) ||
-      SEWN_LATER.test(s.low.slice(to)) ||
+      tellsOfFinishing(s.low.slice(to)) ||
       !/(?:^|[,.;·|\n:]|\band|\bbut) *$/.test(s.low.slice(0, from))
         ? undefined
         : says({ is: 'state', state: 'cut' }),
@@ -54,7 +56,7 @@ export const recogniseState = byRules([
     begun('sewing', s, from, to),
   ),
   rule(
-    `(?:but |and )?(?:it is |it's |is |still )?(?:not (?:yet )?sewn(?: yet)?|unsewn|ready to (?:be sewn|sew)|not started sewing)${CLAUSE}`,
+    `(?:but |and )?(?:it is |it's |is |still )?(?:not (?:yet )?sewn(?: yet)?|(?:i |we )?(?:haven't|have not) (?:yet )?sewn(?: it)?(?: yet)?|unsewn|ready to (?:be sewn|sew)|not started sewing)${CLAUSE}`,
     'sure',
     (_, s, from) => (/\bcut\b/.test(s.low.slice(0, from)) ? says({ is: 'state', state: 'cut' }) : undefined),
   ),
