@@ -234,6 +234,14 @@ test('what lies on the table is finished from the line, what was planned is cut 
   await expect(field).toHaveValue('');
   await page.keyboard.press('Escape');
   await expect(planned).toBeHidden();
+
+  // Begun as another on the page, it leads to the one that lies there: finished, it is asked how it fits.
+  await page.goto('/makes/new?pattern=pattern-fogbell');
+  await page.getByRole('link', { name: 'Is it the one you finished?' }).click();
+  await expect(page.getByRole('button', { name: /^Worn today/ })).toBeHidden();
+  await page.getByRole('button', { name: 'Finished', exact: true }).click();
+  await expect(page.getByRole('radio', { name: 'first day' })).toBeChecked();
+  await expect(page.getByRole('button', { name: /^Worn today/ })).toBeVisible();
 });
 
 test('a changed body: a slip of the unit is asked about, and the account reckons with the new one', async ({ page }) => {

@@ -103,11 +103,12 @@ export async function stopClock(item: OnTheBench, clock: RunningClock, words: st
 
 /** What comes next for a make as a whole, in one key: being sewn, finished. */
 export async function onward(make: Make, name: string, toFit: () => void): Promise<void> {
-  if (make.state === 'cut') {
-    await save(`being sewn: ${name}`, [{ table: 'makes', id: make.id, edit: beingSewn }], { done: `Being sewn: ${name}. Ctrl Z takes it back.` });
-    return;
-  }
-  // What is finished is asked how it fits: the look is open on its page.
+  if (make.state !== 'cut') return finish(make, name, toFit);
+  await save(`being sewn: ${name}`, [{ table: 'makes', id: make.id, edit: beingSewn }], { done: `Being sewn: ${name}. Ctrl Z takes it back.` });
+}
+
+/** A garment that is done. What is finished is asked how it fits: the look is open on its page. */
+export async function finish(make: Make, name: string, toFit: () => void): Promise<void> {
   if (
     await save(`finished: ${name}`, [{ table: 'makes', id: make.id, edit: (now: Make) => finished(now, today()) }], {
       done: `Finished: ${name}. Ctrl Z takes it back.`,

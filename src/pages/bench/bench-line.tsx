@@ -8,6 +8,7 @@ import { roughly } from '../../core/units/duration';
 import { likelihood } from '../../core/units/percent';
 import { useFabrics, usePatterns, usePeople } from '../../data/queries';
 import type { RunningClock } from '../../data/settings';
+import { STATES } from '../../core/make/states';
 import { onward, startClock, stopClock, tickStep } from '../../parts/bench-acts';
 import { benchPath, dayWords, rangeWords, standsWords } from '../../parts/bench-words';
 import { GarmentPicture } from '../../parts/garment-picture';
@@ -87,7 +88,7 @@ export function BenchLine({
   const record = make ?? (plan && makeOfPlan(plan, plan.id, 1, plan.added));
   const who = withId(people, (make ?? plan)?.personId)?.name;
   const running = next && clock?.id === item.id && clock.step === next.id ? clock : undefined;
-  const onwardButton = make && (make.state === 'cut' || make.state === 'sewing' || make.state === 'loose ends') && (
+  const onwardButton = make && STATES[make.state].inHand && (
     <Button
       quiet
       className="print:hidden"

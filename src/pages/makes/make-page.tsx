@@ -4,7 +4,9 @@ import { useCaseTables } from '../../data/engine-tables';
 import { viewOf } from '../../core/make/versions';
 import { chosenWords } from '../../core/make/chosen-words';
 import { makeName } from '../../core/make/make-name';
+import { STATES } from '../../core/make/states';
 import { withoutPattern } from '../../core/make/without-pattern';
+import { finish, onward } from '../../parts/bench-acts';
 import { isFitless } from '../../core/records/usual-zones';
 import { Check } from 'lucide-react';
 import { format, parseISO } from 'date-fns';
@@ -178,7 +180,8 @@ export function MakePage() {
   const saveMake = (label: string, changed: Make, afterwards?: Parameters<typeof save>[2]) =>
     save(label, [{ table: 'makes', from: make!, to: changed }], afterwards);
   const wornToday = async () => {
-    if (!make) return;
+    // What is not finished is not worn.
+    if (!make || STATES[make.state].unmade) return;
     const wear = { id: newId(), date: today(), makeIds: [make.id], count: 1 };
     await save('worn today', [{ table: 'wears', put: wear }], { done: 'Worn today. Ctrl Z takes it back.' });
   };
@@ -194,6 +197,7 @@ export function MakePage() {
   const person = withId(people, make.personId);
   const loose = make.looseEnds.filter((l) => !l.done);
 
+  const toFit = () => void navigate(`${routes.make(make.id)}#fit`);
   const remove = async () => {
     const done = 'The make is removed. Ctrl Z brings it back.';
     if (await save(`${name} removed`, () => removalOf(db, 'makes', make.id), { done }))
@@ -215,7 +219,7 @@ export function MakePage() {
             name
           )
         }
-        under={`${inWords(make.kind)}${make.quantity > 1 ? ` × ${make.quantity}` : ''} for ${person?.name ?? 'somebody'} · ${stateWords(make)} · cut ${day(make.cutOn)}`}
+        under={`${inWords(make.kind)}${make.quantity > 1 ? ` × ${make.quantity}` : ''} for ${person?.name ?? 'somebody'}${make.state === 'cut' ? '' : ` · ${stateWords(make)}`} · cut ${day(make.cutOn)}`}
         aside={
           <div className="flex flex-wrap items-center gap-2">
             <Button quiet onClick={() => void remove()}>
@@ -226,9 +230,13 @@ export function MakePage() {
               Review to show
             </LinkButton>
             <LinkButton to={routes.changeMake(make.id)}>Change what was cut</LinkButton>
-            <Button onClick={() => void wornToday()}>
-              Worn today <KeyCap>w</KeyCap>
-            </Button>
+            {make.state === 'cut' && <Button onClick={() => void onward(make, name, toFit)}>Being sewn</Button>}
+            {STATES[make.state].inHand && <Button onClick={() => void finish(make, name, toFit)}>Finished</Button>}
+            {!STATES[make.state].unmade && (
+              <Button onClick={() => void wornToday()}>
+                Worn today <KeyCap>w</KeyCap>
+              </Button>
+            )}
           </div>
         }
       />
