@@ -503,6 +503,20 @@ test('where two readings are as good, both are asked', () => {
   expect(chips.at(-1)).toMatchObject({ asks: true, says: [] });
 });
 
+test('a second size all over is asked about, and the first stands where it was only told of', () => {
+  const line = 'Loon jumper, bought size 5, made size 4';
+  const sizes = (chosen?: number) =>
+    readLine(line, CONTEXT, chosen === undefined ? {} : { 'made size 4': chosen }).flatMap((c) => c.says.filter((u) => u.is === 'size'));
+  expect(readLine(line, CONTEXT).filter((c) => c.asks)).toEqual([expect.objectContaining({ text: 'made size 4', says: [] })]);
+  expect([sizes(), sizes(0), sizes(1)].map((lines) => lines.map((u) => u.is === 'size' && u.line.size))).toEqual([['5'], ['5', '4'], ['5']]);
+});
+
+test('a question has words for each of its answers', () => {
+  const asked = readLine('Goldeneye leggings made twice in size 10 and 12; the 12 is better', CONTEXT).filter((c) => c.asks);
+  expect(asked.length).toBeGreaterThan(0);
+  for (const { choices } of asked) for (const choice of choices) expect(choice).not.toEqual([]);
+});
+
 test('what was chosen holds for a question by its words, and not for another', () => {
   const line = 'tidewater C, not tight at the waist, not tight at the hip';
   const chips = readLine(line, CONTEXT, { 'not tight at the waist': 0 });

@@ -136,7 +136,19 @@ export function readLine(text: string, context: LineContext, answers: Answers = 
     at = reading.to;
   }
   wordsBetween(at, low.length);
-  return chips;
+  return askedOnce(chips, answers);
+}
+
+/** A garment has one size all over: a second that is named is asked about. */
+function askedOnce(chips: readonly Chip[], answers: Answers): Chip[] {
+  const sizeOf = ({ says }: Chip) => JSON.stringify(says.find(({ is }) => is === 'size'));
+  const [first, ...others] = chips.filter((chip) => chip.choices.length === 0 && sizeOf(chip) !== undefined);
+  return chips.map((chip) => {
+    if (!first || !others.includes(chip) || sizeOf(chip) === sizeOf(first)) return chip;
+    const choices = [chip.says, mereWords(chip.text)];
+    const answer = choices[answers[askedWords(chip.text)] ?? -1];
+    return { ...chip, choices, says: answer ?? [], asks: !answer };
+  });
 }
 
 /** A reading does not run into the name that the line is about, unless it takes it in whole. */

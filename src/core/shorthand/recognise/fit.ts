@@ -113,12 +113,14 @@ const fault = (source: string, read: (said: Said, how: Fault, of: Choice, ...at:
     const meant = of && read(said, how, of, s, from, to);
     if (!meant) return undefined;
     // Of another than the one that is told of: "the M was tight across the shoulders last time".
-    if (BEFORE_THIS.test(s.low.slice(to))) return { says: mereWords(s.typed(from, to)) };
+    if (BEFORE_THIS.test(s.low.slice(to)) || NEARER.test(s.low.slice(to))) return { says: mereWords(s.typed(from, to)) };
     // A bare number is a degree, as shorthand has it; it may be a length too.
     const byLength = how.amount !== undefined && NUMBERED.test(how.amount) && faultOf({ ...how, amount: `${how.amount} ${s.context.unit}` }, s);
     return { to, ...meant, ...(byLength && !meant.choices ? { choices: [of, byLength] } : {}) };
   });
 
+/** Behind a fault that is at a place which nobody measures. */
+const NEARER = /^ (?:at|in|on|round|around|over) (?:the |my )?(?:elbows?|forearms?)\b/;
 /** Behind a fault of an earlier version. */
 const BEFORE_THIS =
   /^[^,.;·|\n]{0,20}? ?(?:last time|the last time|(?:in|on|with) the (?:last|first|previous|other|old) (?:one|version|pair)|on my last one)(?![a-z])/;

@@ -13,7 +13,7 @@ const OF_WHOSE = new RegExp(`^${WHOSE} ?(?=\\d)`);
 const LABEL = `(?:extra[ -]small|extra[ -]large|x-small|x-large|small|medium|large|(?:${WHOSE} (?=\\d))?[a-z0-9]{1,4}(?:\\s?(?:y|yrs?|years|months?|m|cm))?)`;
 /** What may follow a number that is a size: no noun that it counts, and no unit. */
 const AFTER_SIZE =
-  'in at on with for from and but to all again throughout graded grading blended cut made sewn straight now this as it the then which who would should next too no without out of love loved worn bust waist waistband hip hips shoulder shoulders sleeve sleeves bodice version view yesterday today last except only using plus because so is was fit fits lengthened shortened took let raised lowered added cropped tight loose not still he she i my finished time half between fba sba a an over during under when while after before since has had came turned gave given donated sold passed went binned unlined lined looks feels needs sits went were are very really more less her his our maybe probably finally slightly much far such long short sleeveless petite tall regular otherwise elsewhere everywhere w/'.split(
+  'in at on with for from and but to all again throughout graded grading blended cut made sewn straight now this as it the then which who would should next too no without out of love loved worn bust waist waistband hip hips shoulder shoulders sleeve sleeves bodice version view yesterday today last except only using plus because so is was fit fits lengthened shortened took let raised lowered added cropped tight loose not still he she i my finished time half between fba sba a an over during under when while after before since has had came turned gave given donated sold passed went binned unlined lined looks feels needs sits went were are very really more less her his our maybe probably finally slightly much far such long short sleeveless petite tall regular otherwise elsewhere everywhere w/ w/o'.split(
     ' ',
   );
 const ALONE = `(?![a-z0-9]|[/-][a-z0-9]|[.,]\\d)(?:(?<=[a-z])|(?= *(?:$|[^ a-z0-9]|${anyOf(AFTER_SIZE)}(?![a-z]))))`;
@@ -179,7 +179,7 @@ export const recogniseSize = byRules([
       const joined = labelCalled(`${a}/${b}`, sizes);
       const [from, to] = [labelOf(a, s, false), labelOf(b, s, false)];
       // "8 w/ 1 cm": no size lies between a letter and a number.
-      if (/^\d/.test(a ?? '') !== /^\d/.test(b ?? '')) return undefined;
+      if (/^\d/.test(a ?? '') !== /^\d/.test(b ?? '') || /^w$/.test(a ?? '')) return undefined;
       const line = joined !== undefined ? whole(joined) : from !== undefined && to !== undefined && from !== to ? halfway(from, to) : undefined;
       if (!line) return undefined;
       return zones === undefined ? all(line) : at(line, zones, s);
