@@ -19,7 +19,11 @@ const MADE = '(?:made|sewed|sewn|finished|completed|cut|stitched|whipped|ran|run
 /** Which of its kind it is: "my very first pair", "the third". */
 const WHICH = `(?:very|first ever|${ORDINAL})`;
 /** About when, said before all else: "last winter I made". */
-const WHEN = `(?:(?:last|this|one|over the) (?:night|morning|afternoon|evening|week|weekend|month|year|summer|winter|spring|autumn|fall|holidays|christmas)|(?:on |last |this )?(?:mon|tues|wednes|thurs|fri|satur|sun)day|(?:(?:in|back in|last) )?(?:${MONTH_NAMES.join('|').toLowerCase()})(?: \\d{4})?(?= i )|(?:a|one|two|three|a few|\\d{1,2}) (?:days?|weeks?|months?|years?|summers?|winters?) ago|today|yesterday|\\d{1,2}(?:st|nd|rd|th)?\\.? (?:${MONTH_NAMES.map((name) => name.slice(0, 3).toLowerCase()).join('|')})[a-z]*\\.?|(?<=^|\\n)\\d{1,2}[./]\\d{1,2}\\.?(?= ))`;
+const WHEN = `(?:(?:last|this|one|over the) (?:night|morning|afternoon|evening|week|weekend|month|year|summer|winter|spring|autumn|fall|holidays|christmas)|(?:on |last |this )?(?:mon|tues|wednes|thurs|fri|satur|sun)day|(?:(?:in|back in|last) )?(?:${MONTH_NAMES.join('|').toLowerCase()})(?: \\d{4})?(?= i )|(?:a|one|two|three|a few|\\d{1,2}) (?:days?|weeks?|months?|years?|summers?|winters?) ago|today|yesterday|\\d{1,2}(?:st|nd|rd|th)?\\.? (?:${MONTH_NAMES.flatMap(
+  (name) => [name, name.slice(0, 3)],
+)
+  .join('|')
+  .toLowerCase()}|sept)(?![a-z])\\.?|(?<=^|\\n)\\d{1,2}[./]\\d{1,2}\\.?(?= ))`;
 /** What leads to the name of what was made. */
 const LEAD = new RegExp(
   `^(?:(?:${WHEN}(?:[,:]| -)?|(?:log|pattern|make|garment|project|item|name) ?:|i|we|i've|just|finally|also|${MADE}|have|has|had|another|a|an|the|my|me|new|some|pairs?|of|toile|muslin|wearable|this|is|was|it|it's|next|then|after that|afterwards|one|came|there|there's|first(?= (?:the|an?|my|i|we) )|firstly|secondly|last|lastly|okay|ok|did|now|${WHICH}|and|so|logged|log|up|myself|out|two|three|four|five|six|[2-9]|\\d+x|(?<=\\ba )[1-9]\\d?|(?<=\\ban )(?:8|11|18)|(?<=\\ban? )(?:quick|simple|easy|cute|lovely|nice|comfy|cosy|gorgeous|beautiful|pretty|little))\\s+)*`,

@@ -100,6 +100,7 @@ const ENDED = [
   said(`${FIRST}(?:gave away|given away|donated|passed on) ${ITS_NAME}`, 'given'),
   said(`${FIRST}sold ${ITS_NAME}`, 'sold'),
   said(`${FIRST}(?:unpicked|took apart) ${ITS_NAME}`, 'unpicked'),
+  said(`${FIRST}(?:wore|worn) out ${ITS_NAME}`, 'worn out'),
   said(`(?:${FIRST}|[a-z]+(?:'s| has)? )(?:outgrew|outgrown|grew out of|grown out of) ${ITS_NAME}`, 'outgrown'),
   said(`${ITS_NAME} ${IS_BY_NOW}(?:worn out|worn to (?:bits|shreds|rags|death)|past wearing)`, 'worn out'),
   said(`${ITS_NAME} ${IS_BY_NOW}outgrown`, 'outgrown'),
@@ -112,11 +113,13 @@ const WHICH_ALONE = new RegExp(`${WHICH.source}$`);
 const OFTEN = new RegExp(`\\b(?:(${COUNT}) times|(once|twice)|(\\d+) ?x)\\b`);
 const SAID_DAY = new RegExp(`(?<![\\w/.])(?:on )?(?<day>${DAY})(?![\\w/])`);
 const SAID_ROUGHLY = new RegExp(`(?<![\\w/])${DOUBTFUL}(?!\\w)`);
+/** What of a garment: "the zip of". */
+const PART_OF_IT = '(?:(?:the|its|a|new) [a-z ,&]{2,40}? (?:of|on|at|in) )?';
 /** What is done with a garment that there is. */
-const DONE_WITH = new RegExp(`^${FIRST}(?:mended|repaired|patched|darned|washed|ironed|dyed|lent|tried on) ${ITS_NAME}(?![a-z])`);
+const DONE_WITH = new RegExp(`^${FIRST}(?:mended|repaired|patched|darned|washed|ironed|dyed|lent|tried on) ${PART_OF_IT}${ITS_NAME}(?![a-z])`);
 /** What is changed of a garment that there is, where nothing says that it was made so. */
 const ALTERED = new RegExp(
-  `^${FIRST}(?:re-?hemmed|hemmed|let (?:down|out)|took (?:in|up)|taken (?:in|up)|shortened|lengthened|altered|fixed|replaced|re-?sewed|sewed back on) (?:(?:the|its|a|new) [a-z ,&]{2,40}? (?:of|on|at|in) )?${ITS_NAME}(?![a-z])`,
+  `^${FIRST}(?:re-?hemmed|hemmed|let (?:down|out)|took (?:in|up)|taken (?:in|up)|shortened|lengthened|altered|fixed|replaced|re-?sewed|sewed back on) ${PART_OF_IT}${ITS_NAME}(?![a-z])`,
 );
 /** All that begins another tale. */
 const OTHERWISE = [WORE_IT, DONE_WITH, WISHED_FOR, ...ENDED.map((way) => way.said)];

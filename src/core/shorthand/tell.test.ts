@@ -33,6 +33,7 @@ describe('a telling is split into makes', () => {
         'Next I want to make the Heron dress.',
       ],
     ],
+    ['things of a list', '- Pintail pyjamas S\n- 2 aprons, linen\n- a tote bag', ['Pintail pyjamas S', '2 aprons, linen', 'a tote bag']],
     [
       'dates before a name',
       '12 Nov - Wren bra 34D, band too loose\n15 Nov - Wren bra 32DD, better!\n20/11 Oxbow trousers 12',
