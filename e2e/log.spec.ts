@@ -58,6 +58,11 @@ test.describe('before what reads the line is there', () => {
     await expect(page.getByText('Version 2 of Curlew jeans is saved.')).toBeVisible();
     await expect(line).toHaveValue('Dunlin skirt 40');
     await expect(line).toBeFocused();
+    // Of one evening the later version stands first.
+    await expect(page.getByRole('region', { name: 'Latest makes' }).getByRole('link', { name: /^Curlew jeans/ })).toHaveText([
+      'Curlew jeans, version 2',
+      'Curlew jeans, version 1',
+    ]);
   });
 });
 

@@ -42,7 +42,10 @@ export function DayBook() {
   const patternOf = (make: Make) => withId(patterns, make.sources[0]?.patternId);
   const nameOf = (make: Make) => makeName(make, patterns);
   const whoOf = (make: Make) => withId(people, make.personId)?.name ?? '';
-  const latest = [...makes].sort((a, b) => (b.finishedOn ?? b.cutOn).localeCompare(a.finishedOn ?? a.cutOn)).slice(0, LATEST);
+  // Of one evening the later version stands first.
+  const latest = [...makes]
+    .sort((a, b) => (b.finishedOn ?? b.cutOn).localeCompare(a.finishedOn ?? a.cutOn) || b.version - a.version)
+    .slice(0, LATEST);
   const wears = useWearCountsOf(latest.map((m) => m.id));
 
   if (makes.length === 0 && patterns.length === 0)
