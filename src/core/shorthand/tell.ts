@@ -49,44 +49,51 @@ function paragraphsOf(low: string): ReadonlyMap<number, string> {
   return new Map([{ to: 0 }, ...blanks].map(({ to }, i) => [to, low.slice(to, blanks[i]?.from)]));
 }
 
-/**
- * The places where a make begins, or what is none.
- *
- * @param all what names are known by the end of the telling
- */
-function beginsIn(text: string, low: string, context: LineContext, all: LineContext): Begins[] {
+/** A place where a make may begin. */
+interface Part {
+  /** What begins there, by the ledger alone. */
+  readonly begins?: Begins | undefined;
+  readonly at: number;
+  /** The sentence that it begins, where that tells nothing else. */
+  readonly sentence?: string | undefined;
+}
+
+/** What a part of a telling begins, where it names a make. */
+function namedIn(segment: string, at: number, mark: string, text: string, context: LineContext): Begins | undefined {
+  const words = wordsIn(segment);
+  const typed = (from: number, to: number) => text.slice(at + from, at + to);
+  const subject = subjectOf(segment, words, namesIn(words, context), context, typed);
+  if (!subject) return undefined;
+  const name = typed(subject.from, subject.to);
+  const lead = segment.slice(0, subject.from);
+  const line = mark.includes('\n') || at === 0;
+  // Further on in a line a name begins a make where its size leads to it, or what says that it was made.
+  if (subject.from > leadLength(segment) && !(line && (MADE.test(lead) || SIZE_FIRST.test(lead)))) return undefined;
+  const known = subject.says.is === 'pattern';
+  // An item of a list is what it begins with.
+  const item = line && /[-*•]|\d[.)]/.test(mark) && subject.says.is === 'new thing';
+  // A new name is one where a line begins with it, or something says that it was made: "the dress is lovely" names nothing.
+  const named =
+    known || item || MADE.test(lead) || ((line || mark.trim() !== '') && /^\p{Lu}/u.test(name) && /\s/.test(name)) || (line && /\s/.test(name));
+  if (!named) return undefined;
+  const key = subject.says.is === 'pattern' ? subject.says.patternId : name.toLowerCase();
+  return { at, key, anew: line || MADE.test(lead) || ANOTHER.test(lead), ...(known ? {} : { newName: name }) };
+}
+
+/** What enters no make, and which no make takes for its words. */
+const partAt = (at: number): Begins => ({ at, key: `at ${at}`, anew: true });
+
+/** The places where a make may begin, or what is none. */
+function partsOf(text: string, low: string, context: LineContext): readonly Part[] {
   const places = [...low.matchAll(MAY_BEGIN)].map((m) => ({ at: m.index + m[0].length, mark: m[0] }));
   const paragraphs = paragraphsOf(low);
-  const begins: Begins[] = [];
-  places.forEach(({ at, mark }, i) => {
-    const segment = low.slice(at, places[i + 1]?.at);
-    // A part of its own, which enters no make, and which no make takes for its words.
-    if (ENDS.test(mark) || at === 0) {
-      const said = text.slice(at, places.find((next) => next.at > at && ENDS.test(next.mark))?.at);
-      const other = { at, key: `at ${at}`, anew: true };
-      if (beginsOther(said, context, paragraphs.get(at))) return void begins.push(other);
-      if (all.patterns.length > context.patterns.length && beginsOther(said, all)) return void begins.push({ ...other, ofTold: true });
-    }
-    const words = wordsIn(segment);
-    const typed = (from: number, to: number) => text.slice(at + from, at + to);
-    const subject = subjectOf(segment, words, namesIn(words, context), context, typed);
-    if (!subject) return;
-    const name = typed(subject.from, subject.to);
-    const lead = segment.slice(0, subject.from);
-    const line = mark.includes('\n') || at === 0;
-    // Further on in a line a name begins a make where its size leads to it, or what says that it was made.
-    if (subject.from > leadLength(segment) && !(line && (MADE.test(lead) || SIZE_FIRST.test(lead)))) return;
-    const known = subject.says.is === 'pattern';
-    // A new name is one where a line begins with it, or something says that it was made: "the dress is lovely" names nothing.
-    // An item of a list is what it begins with.
-    const item = line && /[-*•]|\d[.)]/.test(mark) && subject.says.is === 'new thing';
-    const named =
-      known || item || MADE.test(lead) || ((line || mark.trim() !== '') && /^\p{Lu}/u.test(name) && /\s/.test(name)) || (line && /\s/.test(name));
-    if (!named) return;
-    const key = subject.says.is === 'pattern' ? subject.says.patternId : name.toLowerCase();
-    begins.push({ at, key, anew: line || MADE.test(lead) || ANOTHER.test(lead), ...(known ? {} : { newName: name }) });
+  const starts = places.filter(({ at, mark }) => ENDS.test(mark) || at === 0).map(({ at }) => at);
+  const sentences = new Map(starts.map((at, i) => [at, text.slice(at, starts[i + 1])]));
+  return places.map(({ at, mark }, i): Part => {
+    const sentence = sentences.get(at);
+    if (sentence !== undefined && beginsOther(sentence, context, paragraphs.get(at))) return { at, begins: partAt(at) };
+    return { at, begins: namedIn(low.slice(at, places[i + 1]?.at), at, mark, text, context), sentence };
   });
-  return begins;
 }
 
 /**
@@ -100,13 +107,16 @@ function beginsIn(text: string, low: string, context: LineContext, all: LineCont
  */
 export function splitTelling(text: string, context: LineContext): Told[] {
   const low = folded(text);
-  const withNames = (names: readonly string[]) =>
-    beginsIn(text, low, context, { ...context, patterns: [...context.patterns, ...names.map((name) => ({ id: name, name }))] });
-  const begun = withNames([]);
+  const parts = partsOf(text, low, context);
+  /** What begins where, once the telling has brought some names. */
+  const begun = (names: readonly string[]) => {
+    const told = { ...context, patterns: names.map((name) => ({ id: name, name })) };
+    return parts.flatMap(({ at, begins, sentence }): Begins[] =>
+      names.length > 0 && sentence !== undefined && beginsOther(sentence, told) ? [{ ...partAt(at), ofTold: true }] : begins ? [begins] : [],
+    );
+  };
   // What was told of may be spoken of again: "I also wore the Teasel skirt". What is only worn and nowhere made is told of for the first time.
-  const named = newNames(begun);
-  const made = named.length === 0 ? [] : newNames(withNames(named));
-  const begins = made.length === 0 ? begun : withNames(made);
+  const begins = begun(newNames(begun(newNames(begun([])))));
   const starts: number[] = [];
   const ofTold = new Set<number>();
   let about: string | undefined;
