@@ -213,11 +213,12 @@ export function Find({
   const [asPlanned, setAsPlanned] = useState<boolean>();
   const line = useReadLine(text, context, answers, asPlanned ?? 'likely');
   const { pattern, person, draft, chips } = line;
-  /** The line of which she said that it is a make, whatever it sounds like. */
+  /** The line of which she said that it is a make of its own, whatever it sounds like. */
   const [asMake, setAsMake] = useState('');
   const readOther = useReadOther(context);
   const told = useMemo(() => readOther(text), [readOther, text]);
-  const other = asMake !== '' && text.startsWith(asMake) ? undefined : told;
+  const isMake = asMake !== '' && text.startsWith(asMake);
+  const other = isMake ? undefined : told;
   const writeOther = useWriteOther();
   const tables = useLineTables();
   /** What a line says of the make that there is, where it says nothing of another. */
@@ -237,8 +238,7 @@ export function Find({
   const telling = useKept('telling');
   const panel = useRef<HTMLElement>(null);
   /** It may be said of what lies on the table, and does not say so. */
-  const [another, setAnother] = useState('');
-  const which = finish && !finish.cutSaid && !(another !== '' && text.startsWith(another)) ? finish : undefined;
+  const which = finish && !finish.cutSaid && !isMake ? finish : undefined;
   const questions = openQuestions(chips).length + (which ? 1 : 0);
   /** What is still asked comes first: nothing is entered before it is answered. */
   const asks = () => questions > 0 && toFirstQuestion(panel.current);
@@ -246,7 +246,6 @@ export function Find({
   const beginAnew = () => {
     setAnswers({});
     setAsMake('');
-    setAnother('');
     setAsPlanned(undefined);
   };
   const clear = () => {
@@ -448,7 +447,7 @@ export function Find({
                     {
                       words: `another make, version ${draft.make.version}`,
                       take: () => {
-                        setAnother(text);
+                        setAsMake(text);
                         field.current?.focus();
                       },
                     },

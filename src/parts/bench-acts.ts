@@ -103,8 +103,19 @@ export async function stopClock(item: OnTheBench, clock: RunningClock, words: st
 
 /** What comes next for a make as a whole, in one key: being sewn, finished. */
 export async function onward(make: Make, name: string, toFit: () => void): Promise<void> {
-  if (make.state !== 'cut') return finish(make, name, toFit);
-  await save(`being sewn: ${name}`, [{ table: 'makes', id: make.id, edit: beingSewn }], { done: `Being sewn: ${name}. Ctrl Z takes it back.` });
+  if (make.state === 'cut') await toMachine(make, name);
+  else await finish(make, name, toFit);
+}
+
+/**
+ * A garment that is taken to the machine.
+ *
+ * @param also what else is changed of it by the same act
+ */
+export function toMachine({ id }: Make, name: string, also: (now: Make) => Make = (now) => now): Promise<boolean> {
+  return save(`being sewn: ${name}`, [{ table: 'makes', id, edit: (now: Make) => also(beingSewn(now)) }], {
+    done: `Being sewn: ${name}. Ctrl Z takes it back.`,
+  });
 }
 
 /** A garment that is done. What is finished is asked how it fits: the look is open on its page. */

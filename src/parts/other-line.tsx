@@ -2,7 +2,6 @@ import { format, parseISO } from 'date-fns';
 import { useNavigate } from 'react-router';
 import { makeName } from '../core/make/make-name';
 import { STATES } from '../core/make/states';
-import { beingSewn } from '../core/make/one-touch';
 import { planName } from '../core/make/plan-name';
 import { planOfMake } from '../core/plan/plan-to-make';
 import { chipWords } from '../core/shorthand/chip-words';
@@ -21,6 +20,7 @@ import type { Write } from '../data/journal';
 import { newId } from '../data/new-id';
 import { useFabricUnit, usePatterns, useUnit } from '../data/queries';
 import { today } from '../data/today';
+import { toMachine } from './bench-acts';
 import { planOfPattern } from './begin-plan';
 import { planIsCut } from './plan-is-cut';
 import { choose, save } from './save';
@@ -236,9 +236,7 @@ export function useWriteOther({ stays = false } = {}): (act: OtherAct, date?: st
       }
       case 'sewing': {
         const { make, remark } = act;
-        const name = makeName(make, tables.patterns);
-        const edit = (now: Make): Make => ({ ...beingSewn(now), ...withRemark(now, remark) });
-        return save(`being sewn: ${name}`, [{ table: 'makes', id: make.id, edit }], { done: `Being sewn: ${name}. Ctrl Z takes it back.` });
+        return toMachine(make, makeName(make, tables.patterns), (now) => ({ ...now, ...withRemark(now, remark) }));
       }
       case 'looked': {
         const name = makeName(act.make, tables.patterns);

@@ -134,8 +134,7 @@ function plannedOf({ plans }: LineTables, patternId: string, personId: string, c
   return date !== undefined && date < plan.added ? undefined : plan;
 }
 
-const fabricsOf = (chips: readonly Chip[]) =>
-  chips.flatMap((chip) => (chip.asks ? [] : chip.says.flatMap((fact) => (fact.is === 'fabric' ? [fact] : []))));
+const fabricsOf = (chips: readonly Chip[]) => chips.flatMap((chip) => chip.says).filter((fact) => fact.is === 'fabric');
 
 /** Whether a line names a fabric where another is planned. */
 const inAnotherFabric = ({ fabrics }: Plan, chips: readonly Chip[]): boolean =>

@@ -3,11 +3,11 @@ import { finished } from '../make/one-touch';
 import { STATES } from '../make/states';
 import { inOrder, viewOf } from '../make/versions';
 import { openPlanOf } from '../plan/open-plan';
-import type { Make, Person, Plan } from '../records';
+import type { Make, Plan } from '../records';
 import type { Chip, Choice, Understood } from './chip';
-import { readMake, type LineTables, type ReadMake } from './draft-from-line';
+import type { LineTables, ReadMake } from './draft-from-line';
 import { entryFromLine } from './entry-from-line';
-import { FIRST, IS_BY_NOW, isPattern, ITS_NAME, unnamed, VERSION_BEHIND, type Heard } from './report';
+import { FIRST, IS_BY_NOW, isPattern, ITS_NAME, unnamed, VERSION_BEHIND, type HeardLine } from './report';
 import type { LineContext } from './sentence';
 
 /** A garment that lies on the table is finished: what the line says of it goes into it, and no version is added. */
@@ -42,7 +42,6 @@ export interface SewingAct {
 
 interface TableOptions {
   readonly context: LineContext;
-  readonly spoken: Person | undefined;
   readonly newId: NewId;
 }
 
@@ -130,11 +129,7 @@ function lyingOf({ chips, pattern, person }: Pick<ReadMake, 'chips' | 'pattern' 
  * @returns undefined where none lies there, and where the line can only be said of another garment
  * @example finishedOf(readMake('finished the Fogbell coat, love 5', tables, options), tables, options) // { is: 'finished', make: the one that is being sewn, … }
  */
-export function finishedOf(
-  { chips, pattern, person }: ReadMake,
-  tables: LineTables,
-  { context, newId }: Omit<TableOptions, 'spoken'>,
-): FinishedAct | undefined {
+export function finishedOf({ chips, pattern, person }: ReadMake, tables: LineTables, { context, newId }: TableOptions): FinishedAct | undefined {
   if (!pattern || !person) return undefined;
   const facts = chips.flatMap((chip) => (chip.asks ? [] : chip.says));
   if (facts.some((fact) => OF_ANOTHER.includes(fact.is) || (fact.is === 'state' && fact.state !== 'loose ends'))) return undefined;
@@ -171,12 +166,16 @@ function wordsBeside(chips: readonly Chip[]): string | undefined {
 }
 
 /** A line that says that what is planned was cut, or that what lies cut is being sewn, and no more than that. */
-export function begunOf({ text, low, names }: Heard, tables: LineTables, options: TableOptions): CutAct | SewingAct | undefined {
+export function begunOf(
+  { low, names, whole }: HeardLine,
+  tables: LineTables,
+  { context }: Pick<TableOptions, 'context'>,
+): CutAct | SewingAct | undefined {
   const name = names.find(isPattern);
   const blank = name && unnamed(low, name);
   const isCut = blank !== undefined && CUT_OUT.test(blank);
   if (!isCut && !(blank !== undefined && BEING_SEWN.test(blank))) return undefined;
-  const read = readMake(text, tables, options);
+  const read = whole();
   const { pattern, person } = read;
   if (!pattern || !person) return undefined;
   const remarkOf = (chips: readonly Chip[]) => {
@@ -186,7 +185,7 @@ export function begunOf({ text, low, names }: Heard, tables: LineTables, options
   if (isCut) {
     const plan = openPlanOf(tables.plans, pattern.id, person.id);
     // Of what is only cut every day is that of cutting.
-    const { dates, rest } = dayOf(read.chips, ['cut', 'finished'], options.context.today);
+    const { dates, rest } = dayOf(read.chips, ['cut', 'finished'], context.today);
     const remark = remarkOf(rest);
     return plan && remark && { is: 'cut', plan, dates, ...remark };
   }

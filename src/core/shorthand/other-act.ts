@@ -15,7 +15,7 @@ import { folded, wordsIn, type NameFound } from './names';
 import { begunOf, finishedOf, FINISHED, OF_THE_CUT, OF_WHICH, type CutAct, type FinishedAct, type SewingAct } from './on-the-table';
 import { LEADING, readLine } from './read-line';
 import { DAY, daysOf, DOUBTFUL } from './recognise/date';
-import { FIRST, heard, IS_BY_NOW, isPattern, ITS_NAME, unnamed, versionBeside, type Heard } from './report';
+import { FIRST, heard, IS_BY_NOW, isPattern, ITS_NAME, unnamed, versionBeside, type Heard, type HeardLine } from './report';
 import type { LineContext } from './sentence';
 import { subjectOf } from './subject';
 import { WHOSE } from './words';
@@ -205,12 +205,12 @@ const notedWith = (make: Make, text: string, { context }: ActOptions): OtherAct 
 });
 
 /** A change of a garment that hangs; of one that is told of with its size or how it is liked it is how it was made. */
-function altered({ text, low, names }: Heard, tables: LineTables, options: ActOptions): OtherAct | undefined {
+function altered({ text, low, names, whole }: HeardLine, tables: LineTables, options: ActOptions): OtherAct | undefined {
   const name = names.find(isPattern);
   if (!name || !ALTERED.test(unnamed(low, name))) return undefined;
   const make = spokenOf(name, low, options.spoken, tables.makes);
-  const { chips } = readMake(text, tables, options);
-  return make && chips.every((chip) => chip.says.every(({ is }) => OF_WHICH.includes(is) || is === 'alteration' || is === 'words' || is === 'date'))
+  return make &&
+    whole().chips.every((chip) => chip.says.every(({ is }) => OF_WHICH.includes(is) || is === 'alteration' || is === 'words' || is === 'date'))
     ? notedWith(make, text, options)
     : undefined;
 }
@@ -366,10 +366,10 @@ export function lookOf({ chips, pattern, person, draft }: ReadMake, tables: Line
 }
 
 /** What lies on the table is said to be finished; one of another size is another garment. */
-function finished({ text, low, names }: Heard, tables: LineTables, options: ActOptions): OtherAct | undefined {
+function finished({ low, names, whole }: HeardLine, tables: LineTables, options: ActOptions): OtherAct | undefined {
   const name = names.find(isPattern);
   if (!name || !FINISHED.test(unnamed(low, name))) return undefined;
-  const act = finishedOf(readMake(text, tables, options), tables, options);
+  const act = finishedOf(whole(), tables, options);
   return act?.make.size === undefined || sameLine(act.make.size, act.draft.make.size) ? act : undefined;
 }
 
@@ -377,9 +377,9 @@ function finished({ text, low, names }: Heard, tables: LineTables, options: ActO
 const VERSION = new RegExp(`\\b(?:version|v|no\\.?|number) ?\\d|#\\d|\\b${ORDINAL}\\b`);
 
 /** Of a version that there is nothing new is made. */
-function looked({ text, low }: Heard, tables: LineTables, options: ActOptions): OtherAct | undefined {
+function looked({ text, low, whole }: HeardLine, tables: LineTables, options: ActOptions): OtherAct | undefined {
   if (!VERSION.test(low)) return undefined;
-  const read = readMake(text, tables, options);
+  const read = whole();
   const facts = read.chips.flatMap((chip) => chip.says);
   const version = facts.find((fact) => fact.is === 'version')?.version;
   if (version === undefined) return undefined;
@@ -403,7 +403,8 @@ function looked({ text, low }: Heard, tables: LineTables, options: ActOptions): 
  * @example readOther('want to make the Fogbell coat in grey wool', tables, options) // { is: 'planned', pattern, words: 'in grey wool', … }
  */
 export function readOther(text: string, tables: LineTables, options: ActOptions): OtherAct | undefined {
-  const line = heard(text, options.context);
+  let read: ReadMake | undefined;
+  const line: HeardLine = { ...heard(text, options.context), whole: () => (read ??= readMake(text, tables, options)) };
   return (
     worn(line, tables, options) ??
     becameOf(line, tables, options) ??

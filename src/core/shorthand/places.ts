@@ -8,13 +8,14 @@ const ONE = `${anyOf(ZONE_WORDS.keys())}${END}`;
 /** What may stand before a place. */
 export const THE = '(?:(?:the|my|her|his|its|their|both|each|every) )?';
 export const ZONE = ONE;
-/** One place, or several: a comma parts two only where "and" follows the next. */
-export const ZONES = `(?:${THE}${ONE}(?:(?:,(?= (?:the )?[a-z]+,? (?:and|&) )|,? (?:and|&|\\+|or)) ${THE}${ONE}){0,3})`;
+/** One place, or several, each but the first ended so: a comma parts two only where "and" follows the next. */
+const places = (end: string) => `(?:${THE}${ONE}(?:(?:,(?= (?:the )?[a-z]+,? (?:and|&) )|,? (?:and|&|\\+|or)) ${THE}${ONE}${end}){0,3})`;
+export const ZONES = places('');
 
 /** What begins to tell of the place before it: "tight across the shoulders and the hem is long". */
 const TOLD_OF = `(?! (?:(?:is|are|was|were|has|had|isn't|aren't|doesn't|don't|sits?|feels?|felt|looks?|fits?|hits?|hangs?|ends?|pulls?|gapes?|needs?|needed|came|comes|goes|could|should|stands?|stays?|rides?|rolls?|flips?|slips?|puckers?|bags?|sags?|bulges?|wrinkles?|twists?|drags?|digs?|rubs?|binds?)\\b|too [a-z]))`;
 /** The same behind what is said of them: the last of several may begin what is said next. */
-export const ZONES_BEHIND = `(?:${THE}${ONE}(?:(?:,(?= (?:the )?[a-z]+,? (?:and|&) )|,? (?:and|&|\\+|or)) ${THE}${ONE}${TOLD_OF}){0,3})`;
+export const ZONES_BEHIND = places(TOLD_OF);
 
 const EACH = new RegExp(ONE, 'g');
 

@@ -1,4 +1,5 @@
 import { ORDINAL, ordinalOf } from './amounts';
+import type { ReadMake } from './draft-from-line';
 import { folded, namesIn, wordsIn, type NameFound } from './names';
 import { DAY } from './recognise/date';
 import type { LineContext } from './sentence';
@@ -23,6 +24,11 @@ export interface Heard {
   readonly text: string;
   readonly low: string;
   readonly names: readonly NameFound[];
+}
+
+/** The same, read as a make where somebody asks: once for all who do. */
+export interface HeardLine extends Heard {
+  readonly whole: () => ReadMake;
 }
 
 export function heard(text: string, context: LineContext): Heard {

@@ -265,18 +265,10 @@ export const recogniseSize = byRules([
     },
   ),
   given(/grad|blend/, rule)(
-    `(?:graded|grading|blended|blending|grade|blend)(?: it| them| (?:up|down|out|in))? (?:to|into) (?:an? |the )?(?:size )?(?<to>${LABEL}) (?:at|in|on|for|around|across|through|below|from) (?<zones>${ZONES})`,
+    `(?:graded|grading|blended|blending|grade|blend)(?: it| them| (?:up|down|out|in))? (?:to|into) (?:an? |the )?(?:size )?(?:(?<words>${IN_WORDS})|(?<to>${LABEL})) (?:at|in|on|for|around|across|through|below|from) (?<zones>${ZONES_BEHIND})`,
     'sure',
-    ({ to, zones }, s) => {
-      const label = labelOf(to, s, true);
-      return label === undefined ? undefined : at(whole(label), zones, s);
-    },
-  ),
-  given(/grad|blend/, rule)(
-    `(?:graded|grading|blended|blending|grade|blend)(?: it| them| (?:up|down|out|in))? (?:to|into) (?:an? |the )?(?:size )?(?<words>${IN_WORDS}) (?:at|in|on|for|around|across|through|below|from) (?<zones>${ZONES_BEHIND})`,
-    'sure',
-    ({ words = '', zones }, s) => {
-      const label = labelOf(figureOf(words), s, true);
+    ({ to, words, zones }, s) => {
+      const label = labelOf(words === undefined ? to : figureOf(words), s, true);
       return label === undefined ? undefined : at(whole(label), zones, s);
     },
   ),

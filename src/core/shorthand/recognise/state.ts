@@ -15,11 +15,14 @@ const AT_ITS_START = new RegExp(
 );
 const IS_ITS_NAME = new RegExp(`^ ${WHOSE}(?:${ORDINAL} +)?$`);
 
+/** What is said behind the name, where a sentence begins with some words and the name right after them: "cut out the Tern shorts, …". */
+const behindName = ({ low, subject }: Sentence, from: number, to: number): string | undefined =>
+  subject && AT_ITS_START.test(low.slice(0, from)) && IS_ITS_NAME.test(low.slice(to, subject.from)) ? low.slice(subject.to) : undefined;
+
 /** A garment is begun, and not said to be finished. */
-const begun = (state: 'cut' | 'sewing', { low, subject }: Sentence, from: number, to: number): Meant | undefined => {
-  if (!subject || !AT_ITS_START.test(low.slice(0, from)) || !IS_ITS_NAME.test(low.slice(to, subject.from))) return undefined;
-  const behind = low.slice(subject.to);
-  if (tellsOfFinishing(behind)) return undefined;
+const begun = (state: 'cut' | 'sewing', s: Sentence, from: number, to: number): Meant | undefined => {
+  const behind = behindName(s, from, to);
+  if (behind === undefined || tellsOfFinishing(behind)) return undefined;
   return SEEN_LATER.test(behind) ? asks([{ is: 'state', state }], [{ is: 'state', state: 'finished' }]) : says({ is: 'state', state });
 };
 
@@ -36,10 +39,8 @@ export const recogniseState = byRules([
       return says({ is: 'state', state: 'abandoned', ...(stage === undefined ? {} : { stage: s.typed(at, Math.min(to, at + stage.length)) }) });
     },
   ),
-  rule(`${LATELY}(?:gave up(?: on)?|given up(?: on)?|abandoned|binned|scrapped)`, 'sure', (_, { low, subject }, from, to) =>
-    subject && AT_ITS_START.test(low.slice(0, from)) && IS_ITS_NAME.test(low.slice(to, subject.from))
-      ? says({ is: 'state', state: 'abandoned' })
-      : undefined,
+  rule(`${LATELY}(?:gave up(?: on)?|given up(?: on)?|abandoned|binned|scrapped)`, 'sure', (_, s, from, to) =>
+    behindName(s, from, to) === undefined ? undefined : says({ is: 'state', state: 'abandoned' }),
   ),
   rule(
     `(?:(?:only|just|so far|all|already|now|it is|it's|is) )*(?:cut out|cut|cut only)(?: (?:so far|but not sewn(?: yet)?|not sewn yet|and ready to sew|and waiting|only|now))?${CLAUSE}`,
