@@ -18,6 +18,7 @@ import type {
   Wear,
 } from '../core/records';
 import { lastOf } from '../core/units/item-at';
+import { inPacks, type Pack } from './in-packs';
 import { letTextsGo, type TableText } from './let-texts-go';
 
 /**
@@ -168,6 +169,7 @@ export const LAYOUTS: readonly Layout[] = [
   { version: 7, stores: { times: 'id', occasions: 'id' } },
   { version: 8, stores: { journal: '++seq, undone, removes, [undone+seq+at+label]' }, upgrade: markRemovals },
   { version: 9, stores: { texts: 'table' } },
+  { version: 10, stores: { wearPacks: 'first, *makeIds', historyPacks: 'first, *gone' } },
 ];
 
 /** This window is of an older app than the one that last opened the ledger. */
@@ -202,6 +204,8 @@ export class LedgerDatabase extends Dexie {
   declare devices: EntityTable<Device, 'id'>;
   declare settings: EntityTable<Setting, 'key'>;
   declare texts: EntityTable<TableText, 'table'>;
+  declare wearPacks: EntityTable<Pack, 'first'>;
+  declare historyPacks: EntityTable<Pack, 'first'>;
 
   constructor(name = DATABASE_NAME) {
     super(name);
@@ -210,6 +214,7 @@ export class LedgerDatabase extends Dexie {
       if (upgrade) layout.upgrade(upgrade);
     }
     this.use(letTextsGo);
+    this.use(inPacks());
     // Dexie opens a later layout as if it were ours: what it writes there would miss what that one keeps.
     this.on('ready', () => this.#refuseLater(), true);
   }

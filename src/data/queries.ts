@@ -8,7 +8,7 @@ import { asCut } from '../core/make/joined';
 import { wearCounts, type WearCount } from '../core/wear/wear-count';
 import { PICTURE_SIDES } from '../core/records/picture-sides';
 import { TABLE_NAMES, type TableName } from '../core/records/table-names';
-import { withId } from '../core/units/by-id';
+import { byId, withId } from '../core/units/by-id';
 import { nextAct } from './acts';
 import { db, type Stored, type StoredPicture } from './database';
 import { readPictures, type PictureOf } from './read-pictures';
@@ -128,7 +128,11 @@ export function useWearsOf(makeIds: readonly string[]): readonly Wear[] {
   const key = useDeferredValue(makeIds.join(' '));
   return useSuspenseQuery({
     queryKey: ['wears', 'of', key],
-    queryFn: async (): Promise<readonly Wear[]> => (key === '' ? [] : db.wears.where('makeIds').anyOf(key.split(' ')).distinct().toArray()),
+    queryFn: async (): Promise<readonly Wear[]> => {
+      // One by one: to ask for any of several goes through all that lies between the first of them and the last.
+      const found = await Promise.all((key === '' ? [] : key.split(' ')).map((id) => db.wears.where('makeIds').equals(id).toArray()));
+      return [...byId(found.flat()).values()];
+    },
   }).data;
 }
 

@@ -38,6 +38,16 @@ test('a table that cannot be read does not take the others along', async () => {
   expect(JSON.parse(saved.text)).toMatchObject({ makes: [{ id: 'make-1' }] });
 });
 
+test('records that lie in packs are saved with those that lie by themselves', async () => {
+  const database = new LedgerDatabase();
+  await database.wears.bulkPut(Array.from({ length: 1000 }, (_, n) => ({ id: `wear-${n}`, makeIds: ['make-1'], date: '2026-11-28', count: 1 })));
+  await database.wears.update('wear-7', { remark: 'to the theatre' });
+  database.close();
+  const { wears } = JSON.parse((await rescue())!.text) as { wears: { id: string; remark?: string }[] };
+  expect(new Set(wears.map(({ id }) => id)).size).toBe(1000);
+  expect(wears.filter(({ id }) => id === 'wear-7')).toMatchObject([{ remark: 'to the theatre' }]);
+});
+
 test('where nothing lies, nothing is saved', async () => {
   expect(await rescue()).toBeUndefined();
 });

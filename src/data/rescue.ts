@@ -1,5 +1,6 @@
 import { TABLE_NAMES } from '../core/records/table-names';
 import { DATABASE_NAME } from './database';
+import { packsOf, withPacked } from './in-packs';
 
 /** The browser's own database as it lies there, whatever its version; undefined where even that cannot be opened. */
 function openAsItIs(): Promise<IDBDatabase | undefined> {
@@ -36,8 +37,12 @@ export async function rescue(): Promise<{ readonly text: string; readonly unread
   const unread: string[] = [];
   const tables: Record<string, unknown[]> = {};
   for (const table of TABLE_NAMES.filter((t) => database.objectStoreNames.contains(t))) {
-    const records = await readTable(database, table);
-    if (records) tables[table] = records;
+    const packs = packsOf(table);
+    const [records, packed] = await Promise.all([
+      readTable(database, table),
+      packs !== undefined && database.objectStoreNames.contains(packs) ? readTable(database, packs) : [],
+    ]);
+    if (records && packed) tables[table] = withPacked(records, packed);
     else unread.push(table);
   }
   database.close();
