@@ -182,7 +182,7 @@ export async function replaceLedger(database: LedgerDatabase, label: string, rea
     );
     const { known } = there.history;
     const histories = replacedHistory(here, there, await stampNow(database, Date.now(), known));
-    return { writes, brought: { histories, known }, settings: await settingsWith(database, read) };
+    return { writes, brought: { histories, known }, settings: await settingsWith(database, read), checked: true };
   });
   return ledgerCounts(ledger);
 }

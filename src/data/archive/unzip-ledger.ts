@@ -4,7 +4,7 @@ import { CHECK_NAME, isOurs, LARGEST_LEDGER, LARGEST_PICTURE, LEDGER_NAME } from
 import type { Ledger, Picture } from '../../core/records';
 import { TextScan } from '../../core/archive/text-scan';
 import { cleanPicture } from './clean-picture';
-import { bytesOf, digestOfBlob, fingerprint } from './digest';
+import { bytesOf, digest, digestOfBlob, fingerprint } from './digest';
 import { tell, type LongWork } from './long-work';
 import { sideBySide } from './side-by-side';
 import type { PictureFile, PictureFiles } from './start-ledger';
@@ -59,8 +59,8 @@ async function take(entry: FileEntry): Promise<Blob> {
   return new Blob(parts);
 }
 
-/** The head of a file within a zip: its sign, and the lengths of its name and of what stands behind that (APPNOTE 6.3, 4.3.7). */
-const HEAD = { length: 30, sign: 0x04034b50, nameLength: 26, extraLength: 28 } as const;
+/** The head of a file within a zip: its sign, its check, and the lengths of its name and of what stands behind that (APPNOTE 6.3, 4.3.7). */
+const HEAD = { length: 30, sign: 0x04034b50, check: 14, nameLength: 26, extraLength: 28 } as const;
 
 /** Room for what may stand behind the name in the head of a file: ours have nothing there. */
 const EXTRA = 64;
@@ -71,7 +71,9 @@ const STRETCH = 4e6;
 /** A picture's bytes in memory, and where they lie: as a blob that is made when it is asked for. */
 interface Piece {
   readonly bytes: Uint8Array<ArrayBuffer>;
-  readonly blob: () => Blob;
+  readonly blob: (type: string) => Blob;
+  /** Their check, where the zip says it twice over: whether they are as they were written is told by their digest. */
+  readonly crc32?: number;
 }
 
 /** A picture that lies in the zip as it is. */
@@ -113,8 +115,13 @@ async function pieceOf(zip: Blob, stretch: ArrayBuffer, from: number, entry: Fil
   const start = at + HEAD.length + head.getUint16(HEAD.nameLength, true) + head.getUint16(HEAD.extraLength, true);
   const end = start + entry.compressedSize;
   if (from + end > zip.size) throw damaged;
-  const blob = () => zip.slice(from + start, from + end);
-  return { blob, bytes: end <= stretch.byteLength ? new Uint8Array(stretch, start, entry.compressedSize) : await bytesOf(blob()) };
+  const blob = (type?: string) => zip.slice(from + start, from + end, type);
+  const check = head.getUint32(HEAD.check, true);
+  return {
+    blob,
+    ...(check === entry.crc32 ? { crc32: check } : {}),
+    bytes: end <= stretch.byteLength ? new Uint8Array(stretch, start, entry.compressedSize) : await bytesOf(blob()),
+  };
 }
 
 const STORED = 0;
@@ -170,16 +177,15 @@ export interface PicturesElsewhere {
 }
 
 /** A picture as it was written, and clean. */
-async function asWritten({ sha256, type }: Picture, file: string, { bytes, blob }: Piece): Promise<PictureFile> {
-  const known = await fingerprint(bytes);
+async function asWritten({ sha256, type }: Picture, file: string, { bytes, blob, crc32 }: Piece): Promise<PictureFile> {
+  const known = crc32 === undefined ? await fingerprint(bytes) : { sha256: await digest(bytes), crc32 };
   if (sha256 !== undefined && sha256 !== known.sha256) throw new Unfit(`The picture ${file} is damaged.`);
   const clean = cleanPicture(bytes, type);
   if (clean !== bytes) return { blob: new Blob([clean], { type }), ...(await fingerprint(clean)) };
   return {
     // What is only read back is never asked for it.
     get blob() {
-      const found = blob();
-      return found.slice(0, found.size, type);
+      return blob(type);
     },
     ...known,
   };
@@ -212,13 +218,11 @@ async function picturesOf(
     const blob = await (entry ? take(entry) : beside?.(file));
     if (!blob) throw new Unfit(`The picture ${file} is missing in it.`);
     if (blob.size > MOST.picture) throw tooLarge(file);
-    put(file, await asWritten(picture, file, { blob: () => blob, bytes: await bytesOf(blob) }));
+    put(file, await asWritten(picture, file, { blob: (type) => blob.slice(0, blob.size, type), bytes: await bytesOf(blob) }));
   });
   await sideBySide(stretchesOf(inPlace), async ({ from, to, pictures }) => {
     const stretch = await zip.slice(from, to).arrayBuffer();
-    await Promise.all(
-      pictures.map(async ({ file, picture, entry }) => put(file, await asWritten(picture, file, await pieceOf(zip, stretch, from, entry)))),
-    );
+    for (const { file, picture, entry } of pictures) put(file, await asWritten(picture, file, await pieceOf(zip, stretch, from, entry)));
   });
   return found;
 }
