@@ -4,6 +4,7 @@ import fc from 'fast-check';
 import { sampleMake } from '../core/garment/sample-case';
 import { LedgerDatabase } from './database';
 import { inPacks } from './in-packs';
+import { layInPacks } from './lay-in-packs';
 import { redo, undo, write } from './journal';
 
 interface Worn {
@@ -20,7 +21,7 @@ function opened(name: string, packed: boolean) {
   database.version(1).stores(STORES);
   // Packs of three, from five on: what is many in a browser is few here.
   if (packed) database.use(inPacks({ many: 5, inOne: 3 }));
-  return { database, wears: database.table<Worn, string>('wears') };
+  return { packed, database, wears: database.table<Worn, string>('wears') };
 }
 
 const idOf = (n: number) => `wear-${String(n).padStart(2, '0')}`;
@@ -44,11 +45,12 @@ const act = fc.oneof(
   fc.record({ removeBetween: fc.tuple(fc.nat(25), fc.nat(25)) }),
   fc.record({ together: fc.uniqueArray(fc.nat(25), { minLength: 2, maxLength: 5 }) }),
   fc.constant({ clear: true as const }),
+  fc.constant({ lay: true as const }),
   fc.record({ fail: someWorn(5, 9) }),
 );
 type Act = typeof act extends fc.Arbitrary<infer A> ? A : never;
 
-async function done({ database, wears }: ReturnType<typeof opened>, a: Act): Promise<void> {
+async function done({ packed, database, wears }: ReturnType<typeof opened>, a: Act): Promise<void> {
   if ('put' in a) await wears.bulkPut(a.put);
   else if ('remove' in a) await wears.bulkDelete(a.remove);
   else if ('removeOf' in a) await wears.where('makeIds').equals(a.removeOf).delete();
@@ -69,6 +71,7 @@ async function done({ database, wears }: ReturnType<typeof opened>, a: Act): Pro
       ),
     );
   else if ('clear' in a) await wears.clear();
+  else if ('lay' in a) await (packed && layInPacks(database, 'wears', { many: 4, inOne: 3 }));
   else
     await database
       .transaction('rw', wears, async () => {
@@ -153,6 +156,38 @@ test('many at once lie in packs, what is changed lies by itself, and another tab
   await wears.bulkPut(Array.from({ length: 5 }, (_, n) => ({ id: idOf(n + 10), date: '2026-11-01', makeIds: ['a'], count: 1 })));
   expect((await lying()).map(([, count]) => count)).toEqual([3, 3, 3, 2]);
   await expect(wears.add({ id: idOf(3), date: '2026-11-01', makeIds: [], count: 1 })).rejects.toThrow('is there already');
+  await database.delete();
+});
+
+test('what came one by one is laid in packs behind those there are, and nobody is told', async () => {
+  const { database, wears } = opened('one by one', true);
+  const changed = jest.fn();
+  const enter = async (from: number, to: number) => {
+    for (let n = from; n < to; n++) await wears.put({ id: idOf(n), date: '2026-11-01', makeIds: ['a'], count: n });
+  };
+  const lying = async () =>
+    (await database.table<{ first: string; of: string }>('wearPacks').toArray()).map(({ first, of }) => [first, (JSON.parse(of) as Worn[]).length]);
+  await enter(0, 9);
+  Dexie.on.storagemutated.subscribe(changed);
+  await layInPacks(database, 'wears', { many: 4, inOne: 3 });
+  Dexie.on.storagemutated.unsubscribe(changed);
+  expect(changed).not.toHaveBeenCalled();
+  // Eight of nine, four at a time.
+  const first = [
+    ['wear-00', 3],
+    ['wear-03', 1],
+    ['wear-04', 3],
+    ['wear-07', 1],
+  ];
+  expect(await lying()).toEqual(first);
+  await enter(9, 12);
+  await wears.update(idOf(7), { count: 70 });
+  await layInPacks(database, 'wears', { many: 4, inOne: 3 });
+  expect((await lying()).slice(3)).toEqual([
+    ['wear-07', 3],
+    ['wear-10', 1],
+  ]);
+  expect((await wears.toArray()).map(({ count }) => count)).toEqual([0, 1, 2, 3, 4, 5, 6, 70, 8, 9, 10, 11]);
   await database.delete();
 });
 

@@ -11,9 +11,9 @@ const PACKS_OF: ReadonlyMap<string, string> = new Map([
 ]);
 
 /** So many records that are put at once come into packs: fewer lie by themselves, as does whatever is changed. */
-const MANY = 1000;
+export const MANY = 1000;
 /** Records in one pack. */
-const IN_ONE = 50;
+export const IN_ONE = 50;
 /** Of so few keys each pack is looked for by itself. */
 const FEW = 200;
 
@@ -28,6 +28,29 @@ export interface Pack {
 
 /** The records of a pack. */
 export const unpacked = <T>({ of }: Pack): readonly T[] => JSON.parse(of) as readonly T[];
+
+/** One pack, with the keys of all its records in the indexes that its store lists. */
+const packOf = (first: string, records: readonly Held[], listed: readonly string[]): Pack => ({
+  ...Object.fromEntries(listed.map((field) => [field, [...new Set(records.flatMap((record) => record[field] ?? []))]])),
+  first,
+  of: JSON.stringify(records),
+});
+
+/**
+ * Records in packs.
+ *
+ * @param records in the order of their keys
+ * @param key the field that is their key
+ * @param listed fields by which packs are found
+ */
+export function inPacksOf(records: readonly Held[], inOne: number, key: string, listed: readonly string[]): Pack[] {
+  const packs: Pack[] = [];
+  for (let at = 0; at < records.length; at += inOne) {
+    const some = records.slice(at, at + inOne);
+    packs.push(packOf(String(some[0]?.[key]), some, listed));
+  }
+  return packs;
+}
 
 /** A record as an index holds it: under each of its keys there. */
 interface Entry {
@@ -222,13 +245,7 @@ function packedTable(core: DBCore, name: string, packsName: string, many: number
     return [...new Map(found.flatMap((pack) => (pack ? [[pack.first, pack] as const] : []))).values()];
   }
 
-  function packed(first: string, records: readonly Held[]): Pack {
-    const lists = packs.schema.indexes.flatMap(({ keyPath }) => {
-      const index = singles.schema.getIndexByKeyPath(keyPath);
-      return index && typeof keyPath === 'string' ? [[keyPath, [...new Set(records.flatMap((record) => keysIn(index, record)))]] as const] : [];
-    });
-    return { ...Object.fromEntries(lists), first, of: JSON.stringify(records) };
-  }
+  const listed = packs.schema.indexes.flatMap(({ keyPath }) => (typeof keyPath === 'string' ? [keyPath] : []));
 
   /** Takes records out of their packs; those that lie by themselves stay. */
   async function takeOut(trans: DBCoreTransaction, gone: (key: string) => boolean, among: readonly Pack[]): Promise<void> {
@@ -237,7 +254,7 @@ function packedTable(core: DBCore, name: string, packsName: string, many: number
       const records = unpacked<Held>(pack);
       const left = records.filter((record) => !gone(keyOf(record)));
       if (left.length === 0) emptied.push(pack.first);
-      else if (left.length < records.length) changed.push(packed(pack.first, left));
+      else if (left.length < records.length) changed.push(packOf(pack.first, left, listed));
     }
     if (changed.length > 0) await packs.mutate({ type: 'put', trans, values: changed });
     if (emptied.length > 0) await packs.mutate({ type: 'delete', trans, keys: emptied });
@@ -250,19 +267,8 @@ function packedTable(core: DBCore, name: string, packsName: string, many: number
       (await anyPacks(trans)) ? packsIn(trans, ALL) : [],
     ]);
     const all = new Map([...before.flatMap((pack) => unpacked<Held>(pack)), ...(alone.result as Held[]), ...coming].map((r) => [keyOf(r), r]));
-    const inOrder = [...all].sort(([a], [b]) => cmp(a, b));
-    const made: Pack[] = [];
-    for (let at = 0; at < inOrder.length; at += inOne) {
-      const some = inOrder.slice(at, at + inOne);
-      const [first] = some;
-      if (first)
-        made.push(
-          packed(
-            first[0],
-            some.map(([, record]) => record),
-          ),
-        );
-    }
+    const inOrder = [...all].sort(([a], [b]) => cmp(a, b)).map(([, record]) => record);
+    const made = inPacksOf(inOrder, inOne, primaryKey.keyPath as string, listed);
     if (alone.result.length > 0) await singles.mutate({ type: 'deleteRange', trans, range: ALL });
     if (before.length > 0) await packs.mutate({ type: 'deleteRange', trans, range: ALL });
     await packs.mutate({ type: 'put', trans, values: made });
@@ -445,6 +451,9 @@ export const inPacks = ({ many = MANY, inOne = IN_ONE } = {}): Middleware<DBCore
 export function withPacked(records: readonly unknown[], packs: readonly unknown[]): unknown[] {
   return [...records, ...(packs as readonly Pack[]).flatMap((pack) => unpacked<unknown>(pack))];
 }
+
+/** The tables that may have packs. */
+export const PACKED: readonly string[] = [...PACKS_OF.keys()];
 
 /** The store of a table's packs, where it may have any. */
 export const packsOf = (table: string): string | undefined => PACKS_OF.get(table);

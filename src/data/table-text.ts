@@ -2,6 +2,7 @@ import type { TableName } from '../core/records';
 import type { Identified } from '../core/units/by-id';
 import type { LedgerDatabase, Stored } from './database';
 import { isKeptAsText, type KeptAsText } from './let-texts-go';
+import { packsOf } from './in-packs';
 import { newId } from './new-id';
 import { readWhole } from './read-whole';
 import { whenIdle } from './when-idle';
@@ -26,6 +27,8 @@ async function keepText(database: LedgerDatabase, table: KeptAsText, state: stri
     const now = await database.texts.get(table);
     if (now?.state === state) await database.texts.put({ table, state: state ?? newId(), texts });
   });
+  // With the same leisure.
+  if (packsOf(table) !== undefined) await (await import('./lay-in-packs')).layAllInPacks(database);
 }
 
 const waiting = new Map<KeptAsText, ReturnType<typeof setTimeout>>();
