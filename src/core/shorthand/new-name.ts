@@ -15,7 +15,7 @@ export const BESIDE = new RegExp(
   `(?:\\b(?:like|than|same as|similar to|as with|instead of|${JOINED_WITH}|plus|with|(?:made over|refashioned|remade|recut|cut down|cut|upcycled) (?:from|out of))(?: the| my| an?)?|\\b(?:sleeves?|collar|cuffs?|skirt|bodice|neckline|pockets?|hood|waistband|yoke|front|back|legs?|facing|straps?|placket)(?: (?:is|are|was|were|taken|borrowed))* (?:of|from|off)(?: the| my| an?)?)\\s*$`,
 );
 
-const MADE = '(?:made|sewed|sewn|finished|completed|cut|stitched|whipped|ran|run)';
+const MADE = '(?:made|sewed|sewn|finished|completed|cut|stitched|whipped|ran|run|knocked|threw|thrown|together)';
 /** Which of its kind it is: "my very first pair", "the third". */
 const WHICH = `(?:very|first ever|${ORDINAL})`;
 /** About when, said before all else: "last winter I made". */

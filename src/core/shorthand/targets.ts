@@ -39,6 +39,7 @@ export const ACTS: Readonly<Record<string, Act>> = {
   'taking in': 'narrower',
   'brought in': 'narrower',
   'pinched in': 'narrower',
+  'nipped in': 'narrower',
   narrow: 'narrower',
   narrowed: 'narrower',
   narrower: 'narrower',

@@ -162,6 +162,8 @@ function made(
   to: number,
 ): Meant | undefined {
   if (act === undefined || target === undefined) return undefined;
+  // Pockets that are added are no height of theirs.
+  if ((act === 'more' || act === 'less') && /^pockets?$/.test(target)) return undefined;
   const where = /above the bust/.test(tail) ? ' above the bust' : /above the knee/.test(tail) ? ' above the knee' : '';
   const meant = aimOf(act, `${target}${where}`, kindOf(s)) ?? aimOf(act, target, kindOf(s));
   if (!meant) return undefined;
@@ -206,6 +208,8 @@ const EDGES: Readonly<Record<string, AlterationKindId>> = {
 
 /** Any verb of changing. */
 const VERBS_SAID = new RegExp(VERB);
+/** What was done to a part of what is named next. */
+const BEFORE_NAME = new RegExp(`\\b(?<verb>${VERB}) ${THE}(?<target>${anyOf(TARGET_NAMES)}) (?:of|on|in) (?:(?:the|my|this|a) )*$`);
 /** A part that the clause before speaks of. */
 const PART_BEFORE = /(?:^|[,;.·|]\s*)(?:(?:and|with|the|its|but|of) )*(sleeves?|bodice|legs?|straps?)\b[^,;.·|]*,\s*(?:and )?$/;
 const COMPARED = /(?:long|short|wid|narrow|loos|tight|low|high|deep|slimm|small|bigg|larg|full)er|more length/;
@@ -244,6 +248,22 @@ export const recogniseChange = byRules([
       const before = s.low.slice(0, subject.from);
       const act = APART.find(([first, last]) => last === way && new RegExp(`\\b${first} (?:(?:the|my|a|these|those) )*$`).test(before))?.[2];
       return act && made(act, 'side seams', amount, tail, s, from, to);
+    },
+  ),
+  // "lengthened the bodice of the Fennel dress by 5 cm": how much stands behind the name.
+  given(VERBS_SAID, changed)(`(?:by )?${AMOUNT}`, 'sure', ({ amount, tail = '' }, s, from, to) => {
+    const { subject } = s;
+    if (!subject || subject.to > from || s.low.slice(subject.to, from).trim() !== '') return undefined;
+    const { verb, target } = BEFORE_NAME.exec(s.low.slice(0, subject.from))?.groups ?? {};
+    return made(actOf(verb), target, amount, tail, s, from, to);
+  }),
+  // "took it in 4 cm each side".
+  given(/(?:took|take|taken|let) (?:it|them) (?:in|out)/, changed)(
+    `${LEAD}(?<first>took|take|taken|let) (?:it|them) (?<last>in|out)(?:(?: by)? ${AMOUNT})?`,
+    'sure',
+    ({ first = '', last, amount, tail = '' }, s, from, to) => {
+      const act = APART.find(([words, way]) => way === last && new RegExp(`^${words}$`).test(first))?.[2];
+      return act && (amount !== undefined || tail !== '') ? made(act, 'side seams', amount, tail, s, from, to) : undefined;
     },
   ),
   // "took in 1 cm at each side seam at the waist", "let out half a centimetre at the hips".
@@ -326,7 +346,7 @@ export const recogniseChange = byRules([
     ({ target, amount, act, tail = '' }, s, from, to) => made(actOf(act), target, amount, tail, s, from, to),
   ),
   given(COMPARED, changed)(
-    `${LEAD}(?:made|cut|hemmed|sewed|left|drafted) (?:it |them |the whole thing )?(?<amount>${SAID_LENGTH}) (?<act>${COMPARATIVE})(?: (?:in|at|on) ${TARGET})?`,
+    `${LEAD}(?:made|cut|hemmed|sewed|left|drafted|this time) (?:it |them |the whole thing )?(?<amount>${SAID_LENGTH}) (?<act>${COMPARATIVE})(?: (?:in|at|on) ${TARGET})?`,
     'sure',
     ({ target, amount, act, tail = '' }, s, from, to) =>
       // "Waistband cut 2 cm shorter" is of the waistband.

@@ -11,7 +11,7 @@ import { WEIGHTS } from '../weights';
 const NOUN = anyOf(FABRIC_NOUNS);
 /** Words that no name of a fabric begins with or holds. */
 const STOP =
-  '(?:in|of|from|with|for|and|the|a|an|at|on|to|my|her|his|its|it|out|size|cut|made|took|used|bought|by|but|some|this|that|leftover|left|over|is|was|were|are|love|loved|worn|wore|would|next|time|again|as|not|no|too|very|bit|more|less|than|only|lengthened|shortened|tight|loose|long|short|wide|narrow|sleeves?|waist|hips?|bust|shoulders?|bodice|neckline|hem|view|version|i|lined|lining|contrast|facing|binding|interfacing|interlining|main|fit|fits|feels?|because|so|really|hate|like|liked|good|nice)';
+  '(?:in|of|from|with|for|and|the|a|an|at|on|to|my|her|his|its|it|out|size|cut|made|took|used|bought|by|but|some|this|that|leftover|left|over|is|was|were|are|love|loved|worn|wore|would|next|time|again|as|not|no|too|very|bit|more|less|than|only|lengthened|shortened|tight|loose|long|short|wide|narrow|sleeves?|waist|hips?|bust|shoulders?|bodice|neckline|hem|view|version|i|lined|lining|contrast|facing|binding|interfacing|interlining|main|fit|fits|feels?|because|so|really|hate|like|liked|good|nice|nicest|lovely|loveliest|beautiful|gorgeous|pretty|prettiest|softest|best)';
 /** Two colours are one fabric's: "blue and white stripe cotton". */
 const COLOUR =
   '(?:white|cream|ivory|black|grey|gray|silver|red|pink|rose|orange|coral|rust|yellow|mustard|gold|green|olive|sage|teal|blue|navy|turquoise|purple|lilac|plum|brown|tan|camel|beige)';
@@ -20,6 +20,7 @@ const PART_NAMES: Readonly<Record<string, FabricUse['part']>> = {
   ...Object.fromEntries(FABRIC_PARTS.map((p) => [p, p])),
   lined: 'lining',
   linings: 'lining',
+  interlined: 'interlining',
   'pocket bags': 'contrast',
   pockets: 'contrast',
   collar: 'contrast',
@@ -29,18 +30,23 @@ const PART_NAMES: Readonly<Record<string, FabricUse['part']>> = {
   bindings: 'binding',
   'bias binding': 'binding',
 };
-const PART = anyOf(Object.keys(PART_NAMES).filter((p) => p !== 'lined' && p !== 'main'));
+const PART = anyOf(Object.keys(PART_NAMES).filter((p) => p !== 'lined' && p !== 'interlined' && p !== 'main'));
+/** The same said as something done. */
+const DONE = '(?:inter)?lined';
+const OF_IT = '(?: (?:the )?(?:bodice|body|sleeves?|skirt|hood|yoke|it|them|whole thing))?';
+/** A second layer of the fabric itself: no part that is asked for, and not what the garment is of. */
+const UNDERLINED = /\bunderlin(?:ed|ing)[,:]?(?: (?:it|all))?(?: (?:in|with|of|from|is|was))?(?: (?:an?|the|some|my))? ?$/;
 const FIGURE = '(?:[€$£] ?\\d+(?:[.,]\\d+)?|\\d+(?:[.,]\\d+)?(?: ?(?:[€$£]|eur|usd|gbp|sek|nok|dkk|chf|euros?|pounds?|dollars?))?)';
 const PRICE = `(?:,? ?\\(?(?:(?:at|for|which was|was|cost(?:ing)?|paid|bought (?:for|at)|@) )?(?<price>${FIGURE}) ?(?<per>an?|per|the|/) ?(?<unit>met(?:re|er)|m|yard|yd)${END}\\)?)`;
 const LEFT = `(?:,? (?:with )?(?<left>${SAID_LENGTH}) (?:left over|leftover|left|to spare|remaining|over)${END})`;
 const WEIGHT = `(?:,? (?<weight>\\d{1,3}(?:[.,]\\d)?) ?(?<gsm>gsm|g/m2|g/m²|oz)${END})`;
-const LENGTH_AFTER = `(?:,? ?\\(?(?:used |took |about )?(?<length>${SAID_LENGTH})(?! (?:left|to spare|remaining|longer|shorter|wider|too|off|each|per))\\)?)`;
-const SHOP = `(?:,? (?:from|bought at|bought from) (?<shop>[a-zß-ɏ][a-zß-ɏ'& -]{2,30}?)(?=\\s*(?:$|[,.;·|]|(?:at|for) \\d)))`;
+const LENGTH_AFTER = `(?:(?:,| \\|)? ?\\(?(?:used |took |about )?(?<length>${SAID_LENGTH})(?! (?:left|to spare|remaining|longer|shorter|wider|too|off|each|per))\\)?)`;
+const SHOP = `(?:,? (?:from|bought at|bought from|at(?= (?:the |an? )?(?:[a-zß-ɏ]+ )?(?:market|fair|sale|shop|store)(?![a-z]))) (?<shop>[a-zß-ɏ][a-zß-ɏ'& -]{2,30}?)(?=\\s*(?:$|[,.;·|]|(?:at|for) [€$£]?\\d)))`;
 const AFTER = `(?:(?: (?:for (?:the )?|as (?:the )?|as an? )?(?<part>${PART})${END})|${LENGTH_AFTER}|${LEFT}|${PRICE}|${WEIGHT}|${SHOP})`;
 const TAIL = new RegExp(AFTER, 'y');
 /** What leads to a fabric: a length, a part, a preposition. */
 const BEFORE = new RegExp(
-  `(?:(?<=^|[^a-z0-9ß-ɏ]))(?:(?:made|sewn|sewed|cut|used|in|from|using|out of|with|the|a|an|my|some|all|that|of) )*(?:(?<length>${SAID_LENGTH}) (?:of |of the |of my )?)?(?:(?<part>${PART}|lined)(?: (?:in|with|of|from|is|was|:))?:? )?(?:(?:the|my|in|of|a|some|that|old) )*$`,
+  `(?:(?<=^|[^a-z0-9ß-ɏ]))(?:(?:made|sewn|sewed|cut|used|in|from|using|out of|with|the|a|an|my|some|all|that|of) )*(?:(?<length>${SAID_LENGTH}) (?:of |of the |of my )?)?(?:(?<part>${PART}|${DONE})${OF_IT}(?: (?:in|with|of|from|is|was|:))?:? )?(?:(?:the|my|in|of|a|some|that|old) )*$`,
   'u',
 );
 
@@ -128,24 +134,25 @@ const knownFabric = wherever((sentence) =>
 
 /** What leads to a fabric that nobody has named before. */
 const CUE =
-  '(?:(?:made|sewn|sewed|cut|used|made up|done) )?(?:in|from|using|out of|with)(?: (?:an?|the|my|some|that|old(?! (?:sheet|blanket|remnant|curtain|felt|cord)\\b)|leftover|left-over|(?:the )?(?:rest|remains|remnants?|offcuts|scraps|leftovers) of))*';
+  '(?:(?:made|sewn|sewed|cut|used|made up|done) )?(?:in|from|using|out of|with)(?: (?:an?|the|my|some|that|old(?! (?:sheet|blanket|remnant|curtain|felt|cord)\\b)|leftover|left-over|(?:the )?(?:rest|remains|remnants?|offcuts|scraps|leftovers) of|(?:really |most )?(?:nice|nicest|lovely|loveliest|beautiful|gorgeous|pretty|prettiest|softest|best)))*';
 const CUED = new RegExp(`^(?:${CUE}) `);
 
 /** A fabric that the stash does not have: by a noun of fabrics and a cue, or by a length. */
 const newFabric = byRules([
   rule(
-    `(?:(?:${CUE}|of) )?(?:(?<length1>${SAID_LENGTH}) (?:of |of the |of an? )?)?(?:(?<part1>${PART}|lined)(?: (?:in|with|of|from|is|was))?:? (?:the |a |an )?)?(?:(?<weight1>\\d{1,3}(?:[.,]\\d)?) ?(?<gsm1>gsm|oz) )?${NAME}`,
+    `(?:(?:${CUE}|of) )?(?:(?<length1>${SAID_LENGTH}) (?:of |of the |of an? )?(?:(?:really |most )?(?:nice|nicest|lovely|loveliest|beautiful|gorgeous|pretty|prettiest|softest|best) )?)?(?:(?<part1>${PART}|${DONE})${OF_IT}(?: (?:in|with|of|from|is|was))?:? (?:the |a |an )?)?(?:(?<weight1>\\d{1,3}(?:[.,]\\d)?) ?(?<gsm1>gsm|oz) )?${NAME}`,
     'likely',
     ({ name, length1, part1, weight1, gsm1 }, s, from, end) => {
       // "Love the fabric", "the check" are no names.
       if (name === undefined || /^(?:fabric|stripe|check|remnant|sheet|blanket|felt|cord)$/.test(name)) return undefined;
       const nameFrom = s.low.indexOf(name, from);
+      if (UNDERLINED.test(s.low.slice(0, nameFrom))) return undefined;
       if (s.names.some((n) => n.kind === 'fabrics' && n.from < nameFrom + name.length && n.to > nameFrom)) return undefined;
       const { said, to } = tailOf(s.low, end);
       const cued = CUED.test(s.low.slice(from, nameFrom)) || part1 !== undefined;
       const own =
         /(?:^|[,;·|.\n]|\b(?:in|of|from|made|with)\b) *$/.test(s.low.slice(0, from)) &&
-        /^ *(?:$|[,;·|.\n()]|and\b|with\b|love\b)/.test(s.low.slice(to));
+        /^ *(?:$|[,;·|.\n()]|and\b|with\b|love\b|this time\b)/.test(s.low.slice(to));
       const measured =
         length1 !== undefined || weight1 !== undefined || said.length !== undefined || said.price !== undefined || said.weight !== undefined;
       // "Red corduroy Tern dungarees": what stands before the name of a garment is what it is of.

@@ -95,6 +95,13 @@ const DESCRIBING = /^(?:long|short|low|high|wide|narrow|big|small|large|full|dee
 /** Degrees and amounts before a direction, in any order. */
 const HOW = `(?<degree>(?:(?:${DEGREE}|too|now|about) )*)(?:(?<before>${SAID_LENGTH}) )?(?<more>(?:(?:${DEGREE}|too) )*)`;
 
+const OF_NAMED = new RegExp(`(?<![a-z])${THE}(?<zones>${ZONES}) (?:of|on|in) (?:(?:the|my|this|these) )*$`);
+/** The place before the name that ends here: "the sleeves of the Yarrow tee". */
+function ofNamed({ subject, low }: Sentence, from: number): string | undefined {
+  if (!subject || subject.to > from || low.slice(subject.to, from).trim() !== '') return undefined;
+  return OF_NAMED.exec(low.slice(0, subject.from))?.groups?.['zones'];
+}
+
 /** A rule that finds a place and a direction; by how much may stand before, between or behind. */
 const fault = (source: string, read: (said: Said, how: Fault, of: Choice, ...at: readonly [Sentence, number, number]) => Meant | undefined): Rule =>
   given(DIRECTED, rule)(source, 'sure', (said, s, from, end) => {
@@ -103,7 +110,7 @@ const fault = (source: string, read: (said: Said, how: Fault, of: Choice, ...at:
     const tail = behind && belongs(behind, s) ? behind : null;
     const to = end + (tail?.[0].length ?? 0);
     const how: Fault = {
-      zones: said['zones'],
+      zones: said['zones'] ?? ofNamed(s, from),
       direction: said['direction'] ?? '',
       degree: `${said['degree'] ?? ''} ${said['more'] ?? ''}`,
       amount: said['before'] ?? tail?.groups?.['amount'],
@@ -143,7 +150,7 @@ export const recogniseFit = byRules([
   }),
   // "sleeve 2 cm too long", "the waistband is a bit tight", "shoulders narrow".
   fault(
-    `${THE}(?<zones>${ZONES})(?: (?:${BE}|still|now|again|just|all|came|also))*[,:]? ${HOW}(?<direction>${DIRECTION})(?! (?:of|the|by hand|and sweet))`,
+    `${THE}(?<zones>${ZONES})(?:,? (?:they|it|which|that)(?: are| is| was| were|'re|'s))?(?: (?:${BE}|still|now|again|just|all|came|also))*[,:]? ${HOW}(?<direction>${DIRECTION})(?! (?:of|the|by hand|and sweet))`,
     (_, how, of, s, from, to) => {
       // "Hem 5 cm deep" is a measure; a sleeve that is 2 cm long may be too long by them.
       if (how.amount !== undefined && how.degree.trim() === '' && /^(?:deep|wide|long|high)$/.test(how.direction) && !NUMBERED.test(how.amount))
@@ -154,6 +161,8 @@ export const recogniseFit = byRules([
       return but ? { ...asks(of, rightAt(zones)), to: to + but[0].length } : stated(of, s, from, to);
     },
   ),
+  // "The sleeves of the Yarrow tee are too long".
+  fault(`(?:${BE}|still|now|also) (?:still |now |a bit )?${HOW}(?<direction>${DIRECTION})`, (_, __, of, s, from, to) => stated(of, s, from, to)),
   // Denied: "not tight at the waist", "the waist isn't tight any more".
   given(/not|n't|no |never|without|nothing|hardly/, rule)(
     `${NOT} (?:(?:too|so|very|really|at all|as|particularly|longer|feel|feeling) )*(?:${DIRECTION}|${PULLS}|${GAPES}) (?:${PLACE} )?(?<zones>${ZONES})`,
@@ -177,6 +186,11 @@ export const recogniseFit = byRules([
     `${THE}(?<zones>${ZONE}) (?:still )?${GAPES}(?<after>(?: (?:${DEGREE}|a lot|badly|terribly))*)(?: (?:at|in) the (?:front|back|sides?|top))?`,
     'sure',
     ({ zones, after = '' }, s, from, to) => stated(noted(gaping(zones, s), 1, /lot|bad|terrib/.test(after) ? 'clearly' : after), s, from, to),
+  ),
+  given(/gap|stands away|sag|bag/, rule)(
+    `(?:still )?${GAPES}(?<after>(?: (?:${DEGREE}|a lot|badly|terribly))*)(?: (?:at|in) the (?:front|back|sides?|top))?`,
+    'sure',
+    ({ after = '' }, s, from, to) => stated(noted(gaping(ofNamed(s, from), s), 1, /lot|bad|terrib/.test(after) ? 'clearly' : after), s, from, to),
   ),
   given(/gap/, rule)(
     `(?:(?<degree>${DEGREE}) )?(?:gaping|gapes|gape|gap|some gaping)(?: (?:at|in|on|round|around))? ${THE}(?:(?:front|back|centre back|centre front) (?:of the )?)?(?<zones>${ZONE})`,

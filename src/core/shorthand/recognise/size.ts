@@ -1,6 +1,7 @@
 import { isSizeLabel, labelCalled } from '../../garment/ladder';
 import { anyOf } from '../amounts';
 import type { SizeLine } from '../../records';
+import type { Choice } from '../chip';
 import { THE, ZONE, ZONES, ZONES_BEHIND, zonesNamed } from '../places';
 import { WEIGHTS } from '../weights';
 import { byRules, given, rule, asks, mereWords, says, type Meant } from '../said';
@@ -13,7 +14,7 @@ const OF_WHOSE = new RegExp(`^${WHOSE} ?(?=\\d)`);
 const LABEL = `(?:extra[ -]small|extra[ -]large|x-small|x-large|small|medium|large|(?:${WHOSE} (?=\\d))?[a-z0-9]{1,4}(?:\\s?(?:y|yrs?|years|months?|m|cm))?)`;
 /** What may follow a number that is a size: no noun that it counts, and no unit. */
 const AFTER_SIZE =
-  'in at on with for from and but to all again throughout graded grading blended cut made sewn straight now this as it the then which who would should next too no without out of love loved worn bust waist waistband hip hips shoulder shoulders sleeve sleeves bodice version view yesterday today last except only using plus because so is was fit fits lengthened shortened took let raised lowered added cropped tight loose not still he she i my finished time half between fba sba a an over during under when while after before since has had came turned gave given donated sold passed went binned unlined lined looks feels needs sits went were are very really more less her his our maybe probably finally slightly much far such long short sleeveless petite tall regular otherwise elsewhere everywhere w/ w/o'.split(
+  'in at on with for from and but to all again throughout graded grading blended cut made sewn straight now this as it the then which who would should next too no without out of love loved worn bust waist waistband hip hips shoulder shoulders sleeve sleeves bodice version view yesterday today tonight tomorrow last except only using plus because so is was fit fits lengthened shortened took let raised lowered added cropped tight loose not still he she i my finished time half between fba sba a an over during under when while after before since has had came turned gave given donated sold passed went binned unlined lined looks feels needs sits went were are very really more less her his our maybe probably finally slightly much far such long short sleeveless petite tall regular otherwise elsewhere everywhere w/ w/o'.split(
     ' ',
   );
 const ALONE = `(?![a-z0-9]|[/-][a-z0-9]|[.,]\\d)(?:(?<=[a-z])|(?= *(?:$|[^ a-z0-9]|${anyOf(AFTER_SIZE)}(?![a-z]))))`;
@@ -32,6 +33,8 @@ function labelOf(word: string | undefined, { subject }: Sentence, cued: boolean)
   // Band and cup: "75B", "34 DD".
   if (BAND_AND_CUP.test(said))
     return cued || (subject?.kind === 'bra' && sizes.every((size) => BAND_AND_CUP.test(size.toLowerCase()))) ? said.toUpperCase() : undefined;
+  // Women's, petite, tall, toddlers': "22W", "3T".
+  if (/^\d{1,2}[wpt]$/.test(said)) return cued || (/t$/.test(said) && sizes.length === 0) ? said.toUpperCase() : undefined;
   const asWritten = /^[a-z]{1,3}$|^\d?x+[sl]$|^\dx$/.test(said) ? said.toUpperCase() : bare;
   if (!isSizeLabel(asWritten)) return undefined;
   return cued || (sizes.length === 0 && subject !== undefined) ? (SPELLED[asWritten.toLowerCase()] ?? asWritten) : undefined;
@@ -61,6 +64,17 @@ const inAll = (size: string | undefined, s: Sentence, cued: boolean): Meant | un
   const label = labelOf(size, s, cued);
   return label === undefined ? undefined : all(whole(label));
 };
+/** One of two sizes all over: the one that the pattern has, else it is asked. */
+function oneOrOther(said: readonly (string | undefined)[], s: Sentence, from: number, to: number): Meant | undefined {
+  const labels = said.flatMap((one) => labelOf(one, s, true) ?? []);
+  // Over the two as two sizes.
+  const weight = said.length * (WEIGHTS.likely + 2 * WEIGHTS.word);
+  const known = labels.filter((label) => s.subject?.sizes.includes(label));
+  const [only] = known;
+  if (only !== undefined && known.length === 1 && labels.length === said.length) return { ...all(whole(only)), weight };
+  const choices = labels.map((label): Choice => [{ is: 'size', line: whole(label) }]);
+  return choices.length < said.length ? undefined : { ...asks(...choices, mereWords(s.typed(from, to))), weight };
+}
 /** Women's, men's and bands of bras end below it; a child's height is no size of one place, and "waist 74" is a measure. */
 const MEASURES_FROM = 58;
 const at = (line: SizeLine, zoneWords: string | undefined, sentence: Sentence): Meant | undefined => {
@@ -75,7 +89,7 @@ const at = (line: SizeLine, zoneWords: string | undefined, sentence: Sentence): 
 const followsSubject = ({ subject, low }: Sentence, from: number) =>
   subject !== undefined &&
   subject.to <= from &&
-  /^(?:[\s,:·;|]|\b(?:in|as|a|an|the|version|v|no\.?|view [a-z]|\d{1,2})\b)*$/.test(low.slice(subject.to, from));
+  /^(?:[\s,:·;|(]|\b(?:in|as|a|an|the|version|v|no\.?|view [a-z]|\d{1,2})\b)*$/.test(low.slice(subject.to, from));
 
 /** Another size was said of a place right before. */
 const SIZE_AT = new RegExp(
@@ -171,6 +185,24 @@ export const recogniseSize = byRules([
       return zones === undefined ? all(halfway(from, to)) : at(halfway(from, to), zones, s);
     },
   ),
+  // "EU 40 / UK 12": one size by two names; by which of them its pattern has it, nobody said.
+  given(/(?:uk|us|eu) ?\d+ ?[/=,]/, rule)(
+    `(?:size )?(?<a>${WHOSE} ?\\d{1,2})\\s?[/=,]\\s?(?<b>${WHOSE} ?\\d{1,2})(?![\\d/])`,
+    'sure',
+    ({ a, b }, s, from, to) => oneOrOther([a, b], s, from, to),
+  ),
+  // "Two of them, one in 40 and one in 42": each has its own.
+  given(/\bone (?:in|is) /, rule)(
+    `one (?:in|is) (?:an? |size )*(?<a>${LABEL}),? (?:and )?(?:the other|another|one) (?:in |is |an? |size )*(?<b>${LABEL})${ALONE}`,
+    'sure',
+    ({ a, b }, s, from, to) => oneOrOther([a, b], s, from, to),
+  ),
+  // "Between 36 and 38, so I cut the 38": that is what was cut.
+  given(/between/, rule)(
+    `(?:i am |i'm )?(?:half ?way |in )?between (?:sizes? |an? |the )?${LABEL} (?:and|&) (?:an? |the )?${LABEL},?(?: (?:so|and|but|then|i))* (?:cut|made|sewed|used|went (?:with|for)|chose|took) (?:it in )?(?:an? |the |size )*(?<size>${LABEL})${ALONE}`,
+    'sure',
+    ({ size }, s) => inAll(size, s, true),
+  ),
   given(/[/-]/, rule)(
     `(?:in |size )?(?<a>[a-z0-9]{1,3})\\s?[/-]\\s?(?<b>[a-z0-9]{1,3})(?: (?:at|in|on) (?<zones>${ZONES}))?(?![/\\d]| ?(?:"|cm|mm|inch(?:es)?|in(?= (?:from|off|at|on|to)))(?![a-z]))`,
     'likely',
@@ -238,7 +270,7 @@ export const recogniseSize = byRules([
     },
   ),
   rule(
-    `(?<zones>${ZONES})\\s*(?::|=| in an?| as an?| is an?| cut an?| an?)? ?(?:size )?(?<size>(?:between )?${LABEL}(?:(?:\\s?/\\s?| and )${LABEL})?)(?=\\s*(?:$|[,.;·|&)]|(?:and|with|but|in|love|then|[a-z]+ [a-z]{1,2}\\b)))`,
+    `(?<zones>${ZONES})\\s*(?::|=| in an?| as an?| is an?| cut an?| an?)? ?(?:size )?(?<size>(?:between )?${LABEL}(?:(?:\\s?/\\s?| and )${LABEL})?)(?=\\s*(?:$|[;·|&)]|[,.](?!\\d)|(?:and|with|but|in|love|then|[a-z]+ [a-z]{1,2}\\b)))`,
     'likely',
     ({ size, zones }, s) => {
       const two = /^(?:between )?(\S+)(?:\s?\/\s?| and )(\S+)$/.exec(size ?? '');

@@ -30,7 +30,7 @@ const time = (duration: string | undefined, phase: string | undefined) => {
     : says({ is: 'time', minutes, phase: (phase === undefined ? undefined : PHASES_SAID[phase.trim()]) ?? 'all' });
 };
 /** A day or a weekend is time spent only where something says that it was. */
-const LOOSE = /^an? |^a whole|\bday|\bweekend/;
+const LOOSE = /^an? |^a whole|\bday|\bweekend|\bevening|\bnight/;
 
 /** Time that was spent. */
 export const recogniseTime = byRules([
@@ -42,6 +42,7 @@ export const recogniseTime = byRules([
       const cue = s.low.slice(from, from + 8);
       if (
         duration === undefined ||
+        (/^over\b/.test(cue) && LOOSE.test(duration)) ||
         (/^(?:for|in|about)\b/.test(cue) &&
           LOOSE.test(duration) &&
           !/^in half/.test(cue) &&
@@ -54,6 +55,8 @@ export const recogniseTime = byRules([
   rule(`${DURATION}(?: (?:of )?${PHASE}| in all| in total| altogether| of work| of sewing)?`, 'likely', ({ duration, phase }, s, from, to) => {
     if (duration === undefined) return undefined;
     const before = s.low.slice(0, from);
+    // Over how long it was sewn is not how long it took.
+    if (/\bover (?:about |the )?$/.test(before) && LOOSE.test(duration)) return undefined;
     if (/\b(?:wore|worn|wear|after|for|every|last|next|since|in|within) (?:it |them )?$/.test(before)) return undefined;
     // Of several made at once it is not the time of all.
     if (/^,? (?:each|apiece|a piece|per )/.test(s.low.slice(to))) return { says: mereWords(s.typed(from, to)) };
