@@ -33,7 +33,7 @@ import { FIND_LABEL, FIND_LOOK } from './find-words';
 import { prepareRule } from '../core/shorthand/said';
 import type { ReadMake } from '../core/shorthand/draft-from-line';
 import { finishedOf } from '../core/shorthand/on-the-table';
-import { lookOf } from '../core/shorthand/other-act';
+import { lookOf, wordsOf } from '../core/shorthand/other-act';
 import { splitTelling } from '../core/shorthand/tell';
 import { useReadLine } from './use-line';
 import { ComesWith } from '../parts/comes-with';
@@ -222,7 +222,10 @@ export function Find({
   const writeOther = useWriteOther();
   const tables = useLineTables();
   /** What a line says of the make that there is, where it says nothing of another. */
-  const look = useMemo(() => (other ? undefined : lookOf(line, tables)), [other, line, tables]);
+  const look = useMemo(
+    () => (other ? undefined : (lookOf(line, tables) ?? wordsOf(text, line, tables, { context }))),
+    [other, line, text, tables, context],
+  );
   /** What lies on the table may be what the line tells of, where it does not say that it is finished. */
   const finish = useMemo(() => (other ? undefined : finishedOf(line, tables, { context, newId })), [other, line, tables, context]);
   const called = pattern?.name ?? draft?.make.name ?? '';

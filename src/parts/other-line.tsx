@@ -68,6 +68,16 @@ function told(act: OtherAct, patterns: readonly Pattern[], context: LineContext,
         way: 'Put it into the stash',
       };
     }
+    case 'pattern bought': {
+      const { name, designer } = act.pattern;
+      const { price, obtained } = act.came;
+      return {
+        head: name,
+        about: [act.isNew ? 'a new pattern' : 'a pattern that is there', designer, price && formatMoney(price), obtained],
+        unsaid: act.rest !== undefined && `Not kept: “${act.rest}”.`,
+        way: act.isNew ? 'Enter the pattern' : 'Note it',
+      };
+    }
     case 'finished': {
       const { make, said, dates } = act;
       const words = said.map((fact) => {
@@ -221,6 +231,13 @@ export function useWriteOther({ stays = false } = {}): (act: OtherAct, date?: st
         return save(`into the stash: ${fabric.name}`, [write], {
           done: `${formatFabricLength(piece.length, fabricUnit)} of ${fabric.name} in the stash. Ctrl Z takes it out.`,
         });
+      }
+      case 'pattern bought': {
+        const { pattern, isNew, came } = act;
+        const write: Write = isNew
+          ? { table: 'patterns', put: { ...pattern, ...came } }
+          : { table: 'patterns', id: pattern.id, edit: (now) => ({ ...now, ...came }) };
+        return save(`the pattern ${pattern.name}`, [write], { done: `${pattern.name} is among the patterns. Ctrl Z takes it back.` });
       }
       case 'finished': {
         if (date === undefined) return false;

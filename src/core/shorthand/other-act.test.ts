@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { demoLedger } from '../../../demo/ledger';
 import { lineContextOf } from './line-context';
 import { readMake } from './draft-from-line';
-import { lookOf, readOther, type OtherAct } from './other-act';
+import { lookOf, readOther, wordsOf, type OtherAct } from './other-act';
 
 const LEDGER = demoLedger();
 const CONTEXT = lineContextOf(LEDGER, { unit: 'cm', currency: 'EUR', today: '2026-11-25' });
@@ -64,6 +64,27 @@ test.each([
   expect(told(text, 'noted')).toMatchObject({ make: { id: make }, words: `${text} (25 Nov 2026)` });
 });
 
+test.each([
+  'shrank the Foreshore tee in the wash',
+  'lost a button of the Foreshore tee',
+  // Why it went is not said, and so it is not stated.
+  'threw away the Foreshore tee',
+  'Foreshore tee still going strong after three years',
+  'the Foreshore tee has been worn about 30 times',
+])('what happens to a garment that hangs is noted with it: %s', (text) =>
+  expect(told(text, 'noted')).toMatchObject({ make: { id: 'make-foreshore-4' }, words: `${text} (25 Nov 2026)` }),
+);
+
+test('nothing but words of a garment that there is may be kept with it', () => {
+  const options = { context: CONTEXT, spoken: MAREN, newId: () => `new ${ids++}` };
+  const of = (text: string) => wordsOf(text, readMake(text, LEDGER, options), LEDGER, options);
+  expect(of('the Foreshore tee is what I travel in')).toMatchObject({ is: 'noted', make: { id: 'make-foreshore-4' } });
+  expect(of('the second Tidewater shirt is what I travel in')).toMatchObject({ make: { id: 'make-tidewater-2' } });
+  // How it was cut, a new pattern, something else.
+  for (const text of ['Foreshore tee in M is what I travel in', 'the Plover jumpsuit is what I travel in', 'what I travel in'])
+    expect(of(text)).toBeUndefined();
+});
+
 test.each(['shortened the Gangway trousers by 2 cm, size 42, love 4', 'hemmed the Fogbell coat in grey wool'])('changed as it was made: %s', (text) =>
   expect(read(text)).toBeUndefined(),
 );
@@ -108,10 +129,38 @@ describe('worn no more', () => {
     ['sold the second Tidewater shirt for 15', 'make-tidewater-2', { state: 'sold', why: 'for 15' }],
     ['Tilda has outgrown the Puffin pinafore', 'make-puffin-3', { state: 'outgrown' }],
     ['wore out the Foreshore tee', 'make-foreshore-4', { state: 'worn out' }],
+    ['threw away the old Foreshore tee, it was full of holes', 'make-foreshore-4', { state: 'worn out', why: 'it was full of holes' }],
+    ['donated the poor Foreshore tee', 'make-foreshore-4', { state: 'given' }],
+    ['The Gangway trousers are too tight on me now', 'make-gangway-3', { state: 'outgrown' }],
+    ["the Gangway trousers don't fit any more", 'make-gangway-3', { state: 'outgrown' }],
   ])('%s', (text, id, rest) => {
     const { is: _, make, ...said } = told(text, 'ended');
     expect({ id: make.id, ...said }).toEqual({ id, ...rest });
   });
+});
+
+describe('a pattern bought', () => {
+  test.each([
+    [
+      'bought the Lapwing trousers pattern, 12 euros',
+      { name: 'Lapwing trousers', price: { minor: 1200, currency: 'EUR' }, obtained: 'bought' },
+      undefined,
+    ],
+    ['ordered the paper pattern of the Harrow coat', { name: 'Harrow coat', obtained: 'bought' }, undefined],
+    ['found a pdf pattern for the Harrow coat by Rosa Thistle', { name: 'Harrow coat', designer: 'Rosa Thistle' }, undefined],
+    ['got the Lapwing trousers pattern at the fair for 9.50', { name: 'Lapwing trousers', price: { minor: 950, currency: 'EUR' } }, 'at the fair'],
+  ])('%s', (text, of, rest) => {
+    const act = told(text, 'pattern bought');
+    expect({ ...act.pattern, ...act.came }).toMatchObject(of);
+    expect([act.isNew, act.rest, act.came.obtained]).toEqual([true, rest, 'obtained' in of ? of.obtained : undefined]);
+  });
+
+  test('of one that there is what it cost', () => {
+    const { pattern, isNew, came } = told('bought the Tidewater shirt pattern, 14', 'pattern bought');
+    expect([pattern.id, isNew, came]).toEqual(['pattern-tidewater', false, { price: { minor: 1400, currency: 'EUR' }, obtained: 'bought' }]);
+  });
+
+  test.each(['bought the Harrow coat pattern and sewed it in M', 'bought pattern weights'])('not: %s', (text) => expect(read(text)).toBeUndefined());
 });
 
 describe('bought', () => {
@@ -139,12 +188,10 @@ describe('bought', () => {
     expect(fabric).toEqual({ ...known, pieces: [...known.pieces, piece] });
   });
 
-  test.each([
-    'bought the Harrow coat pattern',
-    'got the Tidewater shirt finished, size C',
-    'bought 2 m of linen and made the Tidewater shirt, size C',
-    'bought buttons',
-  ])('not: %s', (text) => expect(read(text)).toBeUndefined());
+  test.each(['got the Tidewater shirt finished, size C', 'bought 2 m of linen and made the Tidewater shirt, size C', 'bought buttons'])(
+    'not: %s',
+    (text) => expect(read(text)).toBeUndefined(),
+  );
 });
 
 describe('planned', () => {

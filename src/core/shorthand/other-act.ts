@@ -12,6 +12,7 @@ import type { Understood } from './chip';
 import { readMake, type LineTables, type ReadMake } from './draft-from-line';
 import { newFabric } from './entry-from-line';
 import { folded, wordsIn, type NameFound } from './names';
+import { moneySaid } from './money-said';
 import { begunOf, finishedOf, FINISHED, OF_THE_CUT, OF_WHICH, type CutAct, type FinishedAct, type SewingAct } from './on-the-table';
 import { LEADING, readLine } from './read-line';
 import { DAY, daysOf, DOUBTFUL } from './recognise/date';
@@ -40,6 +41,14 @@ export type OtherAct =
       readonly isNew: boolean;
       /** The width of the piece was neither said nor known. */
       readonly widthTaken: boolean;
+    }
+  /** A pattern is bought, whatever may be sewn from it; what it cost, and that it was bought, are of one that there is too. */
+  | {
+      readonly is: 'pattern bought';
+      readonly pattern: Pattern;
+      readonly isNew: boolean;
+      readonly came: Pick<Pattern, 'price' | 'obtained'>;
+      readonly rest?: string;
     }
   /** A look at a garment that there is: how it fits, how it is liked, what is to be done next time. */
   | {
@@ -94,11 +103,25 @@ const WISHED = new RegExp(`^${WISHED_SAID}`);
 const WORE_IT = new RegExp(`^(?:[a-z]+ )?${WORE_SAID}${ITS_NAME}`);
 const WISHED_FOR = new RegExp(`^${WISHED_SAID} *${ITS_NAME}`);
 const said = (source: string, state: Make['state']) => ({ said: new RegExp(`^${source}(?![a-z])`), state });
+/** What is so now was not so before. */
+const BY_NOW = '(?:now|already|by now|these days|any ?more|any longer)';
+/** What speaks of wear. */
+const WORN_THROUGH = '(?:holes?|holey|worn|threadbare|rags|shreds|tatters|frayed|pilled|faded|beyond repair|past (?:it|wearing|saving))';
 /** How it is said that a garment's time is over; `§` stands for its name. */
 const ENDED = [
   said(`${FIRST}(?:gave|given) ${ITS_NAME}(?: (?:away|to [^,.;]+))`, 'given'),
   said(`${FIRST}(?:gave away|given away|donated|passed on) ${ITS_NAME}`, 'given'),
   said(`${FIRST}sold ${ITS_NAME}`, 'sold'),
+  // Thrown away it is worn out where that is said of it.
+  said(`${FIRST}(?:threw|thrown|chucked|tossed|binned)(?: away| out)? ${ITS_NAME}(?: away| out| in the bin)?(?=.*\\b${WORN_THROUGH})`, 'worn out'),
+  said(
+    `${ITS_NAME} (?:${IS_BY_NOW})?(?:too (?:small|tight|short)(?: (?:for|on) (?:me|him|her|them))?,? ${BY_NOW}|${BY_NOW} too (?:small|tight|short))`,
+    'outgrown',
+  ),
+  said(
+    `${ITS_NAME} (?:(?:doesn't|don't|does not|do not|won't) fit(?: (?:me|him|her|them))? ${BY_NOW}|no longer fits?(?: (?:me|him|her|them))?)`,
+    'outgrown',
+  ),
   said(`${FIRST}(?:unpicked|took apart) ${ITS_NAME}`, 'unpicked'),
   said(`${FIRST}(?:wore|worn) out ${ITS_NAME}`, 'worn out'),
   said(`(?:${FIRST}|[a-z]+(?:'s| has)? )(?:outgrew|outgrown|grew out of|grown out of) ${ITS_NAME}`, 'outgrown'),
@@ -116,7 +139,13 @@ const SAID_ROUGHLY = new RegExp(`(?<![\\w/])${DOUBTFUL}(?!\\w)`);
 /** What of a garment: "the zip of". */
 const PART_OF_IT = '(?:(?:the|its|a|new) [a-z ,&]{2,40}? (?:of|on|at|in) )?';
 /** What is done with a garment that there is. */
-const DONE_WITH = new RegExp(`^${FIRST}(?:mended|repaired|patched|darned|washed|ironed|dyed|lent|tried on) ${PART_OF_IT}${ITS_NAME}(?![a-z])`);
+const DONE_WITH = new RegExp(
+  `^${FIRST}(?:mended|repaired|patched|darned|washed|ironed|dyed|lent|tried on|shrank|shrunk|felted|ruined|stained|ripped|tore|torn|burnt|burned|bleached|lost|broke|threw away|threw out|put) ${PART_OF_IT}${ITS_NAME}(?![a-z])`,
+);
+/** How a garment goes on that has hung for some time. */
+const GOES_ON = new RegExp(
+  `^${ITS_NAME} (?:(?:is|are|has|have|'s) )?(?:still going|been worn|held up|holding up|holds up|lasted|kept (?:its|their))(?![a-z])`,
+);
 /** What is changed of a garment that there is, where nothing says that it was made so. */
 const ALTERED = new RegExp(
   `^${FIRST}(?:re-?hemmed|hemmed|let (?:down|out)|took (?:in|up)|taken (?:in|up)|shortened|lengthened|altered|fixed|replaced|re-?sewed|sewed back on) ${PART_OF_IT}${ITS_NAME}(?![a-z])`,
@@ -198,7 +227,7 @@ function worn({ text, low, names }: Heard, tables: LineTables, { context, spoken
 }
 
 /** A line kept with a garment in its own words, and the day on which it was told. */
-const notedWith = (make: Make, text: string, { context }: ActOptions): OtherAct => ({
+const notedWith = (make: Make, text: string, { context }: Pick<ActOptions, 'context'>): Extract<OtherAct, { readonly is: 'noted' }> => ({
   is: 'noted',
   make,
   words: `${text.trim().replace(/\.$/, '')} (${format(parseISO(context.today), 'd MMM yyyy')})`,
@@ -220,10 +249,6 @@ function becameOf({ text, low, names }: Heard, tables: LineTables, options: ActO
   const [name, ...others] = names.filter(isPattern);
   if (!name || others.length > 0 || SEWN.test(low)) return undefined;
   const blank = unnamed(low, name);
-  if (DONE_WITH.test(blank)) {
-    const make = spokenOf(name, low, spoken, tables.makes);
-    return make && notedWith(make, text, options);
-  }
   for (const { said, state } of ENDED) {
     const found = said.exec(blank)?.[0];
     if (found === undefined) continue;
@@ -237,7 +262,8 @@ function becameOf({ text, low, names }: Heard, tables: LineTables, options: ActO
     const why = leftOf(text, [[0, whole - to], ...(since === undefined ? [] : at)]);
     return { is: 'ended', make, state, ...(since === undefined ? {} : { since }), ...(why === '' ? {} : { why }) };
   }
-  return undefined;
+  const make = DONE_WITH.test(blank) || GOES_ON.test(blank) ? spokenOf(name, low, spoken, tables.makes) : undefined;
+  return make && notedWith(make, text, options);
 }
 
 function bought({ text, low }: Heard, tables: LineTables, { context, newId }: ActOptions): OtherAct | undefined {
@@ -277,6 +303,39 @@ function bought({ text, low }: Heard, tables: LineTables, { context, newId }: Ac
         pieces: [piece],
       };
   return { is: 'bought', fabric, piece, isNew: !known, widthTaken: usual === undefined };
+}
+
+/** That it is the pattern that was bought. */
+const THE_PATTERN = /,? *\b(?:(?:pdf|paper|sewing|printed) )*pattern\b/;
+
+/** What it cost, at the end of the line. */
+const FOR_SO_MUCH =
+  /(?:,|\bfor|\bat|\bpaid|\bcosts?) *(?<price>(?:[€$£] ?)?\d+(?:[.,]\d{1,2})?(?: ?(?:[€$£]|eur|euros?|usd|dollars?|gbp|pounds?))?)[ .]*$/;
+
+function patternBought({ text, low }: Heard, tables: LineTables, options: ActOptions): OtherAct | undefined {
+  const lead = BOUGHT.exec(low)?.[0];
+  const pattern = THE_PATTERN.exec(low);
+  if (lead === undefined || !pattern || SEWN.test(low)) return undefined;
+  const apart: Span[] = [
+    [0, lead.length],
+    [pattern.index, pattern.index + pattern[0].length],
+  ];
+  const { chips, draft, pattern: of } = readMake(blanked(text, apart, ' '), tables, options);
+  // With fabric it is a purchase of that, in words.
+  if (!of || chips.some((chip) => chip.says.some(({ is }) => is === 'fabric'))) return undefined;
+  const price = FOR_SO_MUCH.exec(low);
+  const money = price ? moneySaid(price.groups?.['price'] ?? '', options.context.currency) : undefined;
+  const named = chips.find((chip) => chip.says.some(({ is }) => is === 'new pattern' || is === 'pattern'));
+  const taken = [named, ...chips.filter((chip) => chip.says.some(({ is }) => is === 'designer'))];
+  const paid: Span[] = price && money ? [[price.index, low.length]] : [];
+  const rest = leftOf(text, [...apart, ...paid, ...taken.flatMap((chip): Span[] => (chip ? [[chip.from, chip.to]] : []))]);
+  return {
+    is: 'pattern bought',
+    pattern: of,
+    isNew: draft?.newPattern !== undefined,
+    came: { ...(money ? { price: money } : {}), ...(/\b(?:bought|ordered)\b/.test(lead) ? { obtained: 'bought' } : {}) },
+    ...(rest === '' ? {} : { rest }),
+  };
 }
 
 /** A purchase that says of how much, and not that it was for what was just spoken of. */
@@ -338,6 +397,13 @@ function planned({ text, low }: Heard, tables: LineTables, options: ActOptions):
 const SEEN_IN_IT: readonly Understood['is'][] = ['fit', 'rest right', 'love', 'reason', 'again', 'note', 'next'];
 const OF_A_LOOK: readonly Understood['is'][] = [...SEEN_IN_IT, 'seen', 'wears', 'words'];
 
+/** The make of a pattern and a person that is spoken of: the version that is said, else the latest. */
+function meantOf(facts: readonly Understood[], pattern: Pattern | undefined, person: Person | undefined, { makes }: LineTables): Make | undefined {
+  const version = facts.find((fact) => fact.is === 'version')?.version;
+  const hers = inOrder(makes.filter((m) => m.sources[0]?.patternId === pattern?.id && m.personId === person?.id && m.state !== 'planned'));
+  return version === undefined ? hers.at(-1) : hers.findLast((m) => m.version === version);
+}
+
 /**
  * A line as a look at a garment that there is: of the version that is said, else of the latest of its pattern and person.
  *
@@ -348,9 +414,7 @@ export function lookOf({ chips, pattern, person, draft }: ReadMake, tables: Line
   const facts = chips.flatMap((chip) => chip.says);
   if (!pattern || !person || !draft || chips.some((chip) => chip.asks)) return undefined;
   if (!facts.every(({ is }) => OF_A_LOOK.includes(is) || OF_WHICH.includes(is)) || !facts.some(({ is }) => SEEN_IN_IT.includes(is))) return undefined;
-  const version = facts.find((fact) => fact.is === 'version')?.version;
-  const hers = inOrder(tables.makes.filter((m) => m.sources[0]?.patternId === pattern.id && m.personId === person.id && m.state !== 'planned'));
-  const make = version === undefined ? hers.at(-1) : hers.findLast((m) => m.version === version);
+  const make = meantOf(facts, pattern, person, tables);
   const { look, verdict } = draft;
   return (
     make && {
@@ -363,6 +427,20 @@ export function lookOf({ chips, pattern, person, draft }: ReadMake, tables: Line
       ...(draft.make.remark === undefined ? {} : { remark: draft.make.remark }),
     }
   );
+}
+
+/**
+ * Nothing but words of a garment that there is, as what is kept with it: of the version that is said, else of the latest.
+ *
+ * @returns undefined where anything else is said of it, or asked
+ * @example wordsOf('the Foreshore tee is my favourite', read, tables, options) // { is: 'noted', make: its fourth version, words: … }
+ */
+export function wordsOf(text: string, { chips, pattern, person }: ReadMake, tables: LineTables, options: Pick<ActOptions, 'context'>) {
+  const facts = chips.flatMap((chip) => chip.says);
+  const onlyWords = facts.every(({ is }) => is === 'words' || OF_WHICH.includes(is)) && facts.some(({ is }) => is === 'words');
+  const stated = onlyWords && pattern && person && !chips.some((chip) => chip.asks);
+  const make = stated ? meantOf(facts, pattern, person, tables) : undefined;
+  return make && notedWith(make, text, options);
 }
 
 /** What lies on the table is said to be finished; one of another size is another garment. */
@@ -383,11 +461,7 @@ function looked({ text, low, whole }: HeardLine, tables: LineTables, options: Ac
   const facts = read.chips.flatMap((chip) => chip.says);
   const version = facts.find((fact) => fact.is === 'version')?.version;
   if (version === undefined) return undefined;
-  const look = lookOf(read, tables);
-  if (look || !facts.some(({ is }) => is === 'words') || !facts.every(({ is }) => is === 'words' || OF_WHICH.includes(is))) return look;
-  // Nothing but words of it: they are kept with it.
-  const make = tables.makes.find((m) => m.sources[0]?.patternId === read.pattern?.id && m.personId === read.person?.id && m.version === version);
-  return make && notedWith(make, text, options);
+  return lookOf(read, tables) ?? wordsOf(text, read, tables, options);
 }
 
 /**
@@ -400,6 +474,7 @@ function looked({ text, low, whole }: HeardLine, tables: LineTables, options: Ac
  * @example readOther('wore the Tidewater shirt yesterday', tables, options) // { is: 'worn', makes: [its latest version], dates: [yesterday], times: 1 }
  * @example readOther('sold the Foreshore tee for 15', tables, options) // { is: 'ended', make, state: 'sold', why: 'for 15' }
  * @example readOther('bought 3 m of navy linen, 150 wide', tables, options) // { is: 'bought', fabric, piece: { length: 300, width: 150 }, … }
+ * @example readOther('bought the Lapwing trousers pattern, 12 euros', tables, options) // { is: 'pattern bought', pattern: { name: 'Lapwing trousers', price, … } }
  * @example readOther('want to make the Fogbell coat in grey wool', tables, options) // { is: 'planned', pattern, words: 'in grey wool', … }
  */
 export function readOther(text: string, tables: LineTables, options: ActOptions): OtherAct | undefined {
@@ -409,6 +484,7 @@ export function readOther(text: string, tables: LineTables, options: ActOptions)
     worn(line, tables, options) ??
     becameOf(line, tables, options) ??
     altered(line, tables, options) ??
+    patternBought(line, tables, options) ??
     bought(line, tables, options) ??
     finished(line, tables, options) ??
     begunOf(line, tables, options) ??

@@ -10,7 +10,7 @@ import { WHOSE } from './words';
 /** What stands before the verb of a short report. */
 export const FIRST = `(?:(?:${DAY}|i|i've|i'm|i'd|we|just|also|finally|have|and|so|then|well|now|really|next),? +)*`;
 /** A garment; `§` stands for its name. */
-export const ITS_NAME = `${WHOSE}(?:${ORDINAL} +)?§`;
+export const ITS_NAME = `${WHOSE}(?:${ORDINAL} +)?(?:(?:old|poor|beloved|trusty|faded|favou?rite) +)*§`;
 /** What stands between a garment and what became of it. */
 export const IS_BY_NOW = '(?:(?:is|are|was|were|has|have|been|got|went|now|finally|completely|all|long) +)+';
 /** Which version of a pattern is spoken of, behind its name. */
