@@ -167,6 +167,14 @@ test('what was worn, bought, given away or wished for is noted from the line as 
     /Tidewater shirt, version 2 a look at it · sleeve long by 1.cm/,
   );
 
+  await field.fill('prewashed the sand washed linen yesterday');
+  await field.press('Control+Enter');
+  await expect(page.getByText(/^Washed: sand washed linen. Ctrl Z/)).toBeVisible();
+  await field.fill('bought the Lapwing trousers pattern, 12 euros');
+  await field.press('Control+Enter');
+  await expect(page.getByText(/^Lapwing trousers is among the patterns/)).toBeVisible();
+  await expect(makes).toHaveText(before);
+
   // It is a make after all.
   await page.keyboard.press('/');
   await field.fill('wore the Tidewater shirt size C, love 4');

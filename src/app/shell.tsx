@@ -338,7 +338,7 @@ export function Shell() {
         closeOnClick
         draggable={false}
         role="status"
-        toastClassName="!min-h-0 !rounded-md !border !border-rule2 !bg-page !text-ink !font-sans !text-base !p-3"
+        toastClassName="!min-h-0 !rounded-md !border !border-rule2 !bg-page !text-ink !font-sans !text-base !p-3 !pr-8"
       />
     </div>
   );

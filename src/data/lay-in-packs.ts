@@ -7,7 +7,7 @@ type Held = Readonly<Record<string, unknown>>;
 const answerOf = <T>(asked: IDBRequest<T>): Promise<T> =>
   new Dexie.Promise((done, failed) => {
     asked.onsuccess = () => done(asked.result);
-    asked.onerror = () => failed(asked.error);
+    asked.onerror = () => failed(new Error(asked.error?.message));
   });
 
 /** The same of all tables that may have packs. */

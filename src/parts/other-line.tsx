@@ -1,5 +1,6 @@
 import { format, parseISO } from 'date-fns';
 import { useNavigate } from 'react-router';
+import { washed } from '../core/fabric/stash';
 import { makeName } from '../core/make/make-name';
 import { STATES } from '../core/make/states';
 import { planName } from '../core/make/plan-name';
@@ -66,6 +67,15 @@ function told(act: OtherAct, patterns: readonly Pattern[], context: LineContext,
         ],
         unsaid: widthTaken && `How wide it lies was not said: it is taken for ${formatLength(piece.width, unit)}.`,
         way: 'Put it into the stash',
+      };
+    }
+    case 'washed': {
+      const { fabrics, dates, rest } = act;
+      return {
+        head: fabrics.map(({ name }) => name).join(' · '),
+        about: ['washed', dates.length === 1 && dayWords(firstOf(dates))],
+        unsaid: dates.length === 0 ? NO_DAY : rest !== undefined && `Not kept: “${rest}”.`,
+        way: 'Note the wash',
       };
     }
     case 'pattern bought': {
@@ -141,7 +151,7 @@ function told(act: OtherAct, patterns: readonly Pattern[], context: LineContext,
  */
 export function OtherLine({ act, onWrite, onMake }: { act: OtherAct; onWrite: (date?: string) => void; onMake?: () => void }) {
   const { head, about, unsaid, way } = told(act, usePatterns(), useLineContext(), useUnit(), useFabricUnit());
-  const asked = act.is === 'worn' || act.is === 'finished' || act.is === 'cut' ? act.dates : undefined;
+  const asked = 'dates' in act ? act.dates : undefined;
   const days = act.is === 'worn' && act.makes.length === 0 ? [] : asked?.length === 1 ? undefined : asked;
   return (
     <>
@@ -231,6 +241,12 @@ export function useWriteOther({ stays = false } = {}): (act: OtherAct, date?: st
         return save(`into the stash: ${fabric.name}`, [write], {
           done: `${formatFabricLength(piece.length, fabricUnit)} of ${fabric.name} in the stash. Ctrl Z takes it out.`,
         });
+      }
+      case 'washed': {
+        if (date === undefined) return false;
+        const names = act.fabrics.map(({ name }) => name).join(', ');
+        const writes = act.fabrics.map(({ id }): Write => ({ table: 'fabrics', id, edit: (now) => washed(now, date) }));
+        return save(`a wash: ${names}`, writes, { done: `Washed: ${names}. Ctrl Z takes it back.` });
       }
       case 'pattern bought': {
         const { pattern, isNew, came } = act;

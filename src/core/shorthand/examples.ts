@@ -89,6 +89,7 @@ export const OTHER_EXAMPLES: Examples = {
     'wore the {pattern} yesterday to the concert',
     'the {pattern} is worn out at the elbows',
     'bought 3 m of navy linen, 150 wide, at 18 a metre',
+    'prewashed the {fabric} yesterday',
     'bought the Lapwing trousers pattern, 12 euros',
     'want to make the {pattern} again in {fabric}',
   ],

@@ -71,6 +71,7 @@ test.each([
   'threw away the Foreshore tee',
   'Foreshore tee still going strong after three years',
   'the Foreshore tee has been worn about 30 times',
+  'my Foreshore tee is what I travel in',
 ])('what happens to a garment that hangs is noted with it: %s', (text) =>
   expect(told(text, 'noted')).toMatchObject({ make: { id: 'make-foreshore-4' }, words: `${text} (25 Nov 2026)` }),
 );
@@ -93,6 +94,7 @@ describe('a look at a garment that there is', () => {
   test.each([
     ['Tidewater shirt version 3, tight across the back, love 4', 'make-tidewater-3', ['acrossBack'], 4],
     ['the second Tidewater shirt, next time lengthen the sleeves', 'make-tidewater-2', [], undefined],
+    ['the Tidewater shirt is too tight across the back', 'make-tidewater-3', ['acrossBack'], undefined],
   ])('%s', (text, id, zones, love) => {
     const { make, look, verdict } = told(text, 'looked');
     expect([make.id, look.said.map((s) => s.zone), verdict.love]).toEqual([id, zones, love]);
@@ -103,6 +105,9 @@ describe('a look at a garment that there is', () => {
     'Tidewater shirt version 9, tight across the back',
     'Tidewater shirt version 3, size C, tight across the back',
     'Tidewater shirt version 3, worn 12 times',
+    'the Tidewater shirt in D is tight across the back',
+    // It lies half sewn on the table: is it finished so?
+    'the Fogbell coat is tight across the back',
     'Tidewater shirt, tight across the back',
   ])('not by itself: %s', (text) => expect(read(text)).toBeUndefined());
 
@@ -137,6 +142,21 @@ describe('worn no more', () => {
     const { is: _, make, ...said } = told(text, 'ended');
     expect({ id: make.id, ...said }).toEqual({ id, ...rest });
   });
+});
+
+describe('fabric washed', () => {
+  test.each([
+    ['prewashed the sand washed linen yesterday', ['fabric-sand-linen'], ['2026-11-24'], undefined],
+    ['I washed the sand washed linen at 40', ['fabric-sand-linen'], ['2026-11-25'], 'at 40'],
+    ['washed the sand washed linen on 03/04/2026', ['fabric-sand-linen'], ['2026-04-03', '2026-03-04'], undefined],
+  ])('%s', (text, ids, dates, rest) => {
+    const act = told(text, 'washed');
+    expect([act.fabrics.map((f) => f.id), act.dates, act.rest]).toEqual([ids, dates, rest]);
+  });
+
+  test.each(['washed the Gangway trousers', 'washed the tablecloth'])('no fabric of the stash: %s', (text) =>
+    expect(read(text)?.is).not.toBe('washed'),
+  );
 });
 
 describe('a pattern bought', () => {

@@ -1,6 +1,7 @@
 import { format, parseISO } from 'date-fns';
 import { USUAL_WIDTH } from '../fabric/usual-width';
 import { sameLine } from '../garment/chart';
+import { STATES } from '../make/states';
 import { inOrder } from '../make/versions';
 import type { LogDraft, Look, NewId, VerdictSaid } from '../make/log-draft';
 import type { Fabric, Make, Pattern, Person, Piece } from '../records';
@@ -42,6 +43,8 @@ export type OtherAct =
       /** The width of the piece was neither said nor known. */
       readonly widthTaken: boolean;
     }
+  /** Fabric of the stash was washed before it is cut; more than one day where figures can be read both ways. */
+  | { readonly is: 'washed'; readonly fabrics: readonly Fabric[]; readonly dates: readonly string[]; readonly rest?: string }
   /** A pattern is bought, whatever may be sewn from it; what it cost, and that it was bought, are of one that there is too. */
   | {
       readonly is: 'pattern bought';
@@ -305,6 +308,18 @@ function bought({ text, low }: Heard, tables: LineTables, { context, newId }: Ac
   return { is: 'bought', fabric, piece, isNew: !known, widthTaken: usual === undefined };
 }
 
+const WASHED = new RegExp(`^${FIRST}(?:(?:pre-?)?washed|pre-?shrunk) +`);
+
+function fabricWashed({ text, low, names }: Heard, tables: LineTables, { context }: ActOptions): OtherAct | undefined {
+  const lead = WASHED.exec(low)?.[0];
+  const named = names.filter(({ kind }) => kind === 'fabrics');
+  const fabrics = [...new Set(named.flatMap(({ id }) => withId(tables.fabrics, id) ?? []))];
+  if (lead === undefined || fabrics.length === 0 || names.some(isPattern)) return undefined;
+  const { dates, at } = dayIn(low, context.today);
+  const rest = leftOf(text, [[0, lead.length], ...named.map(({ from, to }): Span => [from, to]), ...at]);
+  return { is: 'washed', fabrics, dates, ...(rest === '' ? {} : { rest }) };
+}
+
 /** That it is the pattern that was bought. */
 const THE_PATTERN = /,? *\b(?:(?:pdf|paper|sewing|printed) )*pattern\b/;
 
@@ -464,6 +479,18 @@ function looked({ text, low, whole }: HeardLine, tables: LineTables, options: Ac
   return lookOf(read, tables) ?? wordsOf(text, read, tables, options);
 }
 
+/** A sentence about a garment that there is. */
+const TOLD_OF = new RegExp(`^${ITS_NAME} (?:is|are|isn't|aren't|has|have|hasn't|haven't|looks?|feels?|hangs?|goes|keeps?|gets?|makes me)(?![a-z])`);
+
+/** What a sentence tells of a garment that there is makes no other: how it fits, or nothing but words. */
+function toldOf({ text, low, names, whole }: HeardLine, tables: LineTables, options: ActOptions): OtherAct | undefined {
+  const name = names.find(isPattern);
+  if (!name || !TOLD_OF.test(unnamed(low, name))) return undefined;
+  const look = lookOf(whole(), tables);
+  // Of what lies on the table it may be that it is finished so: that is asked.
+  return look && STATES[look.make.state].unmade ? undefined : (look ?? wordsOf(text, whole(), tables, options));
+}
+
 /**
  * What a line tells where it is no make: that something was worn, mended or washed, or is worn no more, that fabric was bought, or a garment
  * wished for. It is known by how the line begins, and only where all that makes it such is said.
@@ -474,6 +501,7 @@ function looked({ text, low, whole }: HeardLine, tables: LineTables, options: Ac
  * @example readOther('wore the Tidewater shirt yesterday', tables, options) // { is: 'worn', makes: [its latest version], dates: [yesterday], times: 1 }
  * @example readOther('sold the Foreshore tee for 15', tables, options) // { is: 'ended', make, state: 'sold', why: 'for 15' }
  * @example readOther('bought 3 m of navy linen, 150 wide', tables, options) // { is: 'bought', fabric, piece: { length: 300, width: 150 }, … }
+ * @example readOther('prewashed the sand washed linen', tables, options) // { is: 'washed', fabrics: [that], dates: [today] }
  * @example readOther('bought the Lapwing trousers pattern, 12 euros', tables, options) // { is: 'pattern bought', pattern: { name: 'Lapwing trousers', price, … } }
  * @example readOther('want to make the Fogbell coat in grey wool', tables, options) // { is: 'planned', pattern, words: 'in grey wool', … }
  */
@@ -484,11 +512,13 @@ export function readOther(text: string, tables: LineTables, options: ActOptions)
     worn(line, tables, options) ??
     becameOf(line, tables, options) ??
     altered(line, tables, options) ??
+    fabricWashed(line, tables, options) ??
     patternBought(line, tables, options) ??
     bought(line, tables, options) ??
     finished(line, tables, options) ??
     begunOf(line, tables, options) ??
     looked(line, tables, options) ??
-    planned(line, tables, options)
+    planned(line, tables, options) ??
+    toldOf(line, tables, options)
   );
 }

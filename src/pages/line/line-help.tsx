@@ -29,6 +29,7 @@ const OTHER_WORDS: Record<OtherAct['is'], string> = {
   noted: 'it goes into the remark of the garment',
   ended: 'what became of the garment is noted',
   bought: 'fabric goes into the stash',
+  washed: 'that the fabric was washed is noted with it',
   'pattern bought': 'the pattern is entered, and nothing sewn from it',
   planned: 'a plan is made',
 };

@@ -105,15 +105,15 @@ export const recogniseSize = byRules([
     ({ size }, s) => inAll(size, s, true),
   ),
   rule(
-    `(?:(?:made|cut|sewed|sewn|traced|in) )?(?:(?:in|it in|it's|it is|it|up|out|this time(?: in| as)?) )?(?:(?:an?|the|my|my usual|a straight|straight|a full) )?(?<size>${LABEL})(?: (?:all over|throughout|straight through))?${ALONE}`,
+    `(?:(?:made|cut|sewed|sewn|traced|in) )?(?:(?:in|it in|it's|it is|it|is|are|up|out|this time(?: in| as)?) )?(?:(?:an?|the|my|my usual|a straight|straight|a full) )?(?<size>${LABEL})(?: (?:all over|throughout|straight through))?${ALONE}`,
     'likely',
     ({ size }, s, from, to) => {
       const said = s.low.slice(from);
       const cue =
-        /^(?:(?:made|cut|sewed|sewn|traced) (?:it )?(?:in |the |a |my |an )|it(?:'s| is) an? |this time (?:in |as )?an? |in (?:an?|the|my|straight)\b|in \S+|straight |a straight|the |it in)/.test(
+        /^(?:(?:made|cut|sewed|sewn|traced) (?:it )?(?:in |the |a |my |an )|it(?:'s| is) an? |(?:is|are) an? |this time (?:in |as )?an? |in (?:an?|the|my|straight)\b|in \S+|straight |a straight|the |it in)/.test(
           said,
         ) || / (?:all over|throughout|straight through)/.test(said.slice(0, 30));
-      const label = labelOf(size, s, cue && /^(?:in|it|this time|made|cut|sew|straight|a straight|traced)/.test(said));
+      const label = labelOf(size, s, cue && /^(?:in|it|is|are|this time|made|cut|sew|straight|a straight|traced)/.test(said));
       // "Because the M was tight": one that was cut before.
       if (/\b(?:because|since|than|as|after|where) (?:the |an? |my )?$/.test(s.low.slice(0, from + said.indexOf(size ?? '')))) return undefined;
       if (label === undefined || size === undefined || (size === 'w' && s.low[to] === '/')) return undefined;

@@ -43,12 +43,15 @@ export const recogniseState = byRules([
     behindName(s, from, to) === undefined ? undefined : says({ is: 'state', state: 'abandoned' }),
   ),
   rule(
-    `(?:(?:only|just|so far|all|already|now|it is|it's|is) )*(?:cut out|cut|cut only)(?: (?:so far|but not sewn(?: yet)?|not sewn yet|and ready to sew|and waiting|only|now))?${CLAUSE}`,
+    `(?:(?:only|just|so far|all|already|now|it is|it's|is|are) )*(?:cut out|cut|cut only)(?: (?:so far|but not sewn(?: yet)?|not sewn yet|and ready to sew|and waiting|only|now))?${CLAUSE}`,
     'weak',
     (_, s, from, to) =>
       /\bcut (?:it|the|a|an|in)\b/.test(s.low.slice(from, to + 4)) ||
       tellsOfFinishing(s.low.slice(to)) ||
-      !/(?:^|[,.;·|\n:]|\band|\bbut) *$/.test(s.low.slice(0, from))
+      !(
+        /(?:^|[,.;·|\n:]|\band|\bbut) *$/.test(s.low.slice(0, from)) ||
+        (s.subject && /^(?:is|are) /.test(s.low.slice(from)) && s.low.slice(s.subject.to, from) === ' ')
+      )
         ? undefined
         : says({ is: 'state', state: 'cut' }),
   ),
