@@ -1,5 +1,5 @@
 import Dexie from 'dexie';
-import type { DBCore, DBCoreCursor, DBCoreIndex, DBCoreKeyRange, DBCoreTable, DBCoreTransaction, Middleware } from 'dexie';
+import type { DBCore, DBCoreCursor, DBCoreIndex, DBCoreKeyRange, DBCoreQuery, DBCoreTable, DBCoreTransaction, Middleware } from 'dexie';
 
 /**
  * Tables that grow to very many small records, each with the store of its packs. A browser takes as long over one record as over a hundred
@@ -17,7 +17,8 @@ export const IN_ONE = 50;
 /** Of so few keys each pack is looked for by itself. */
 const FEW = 200;
 
-type Held = Readonly<Record<string, unknown>>;
+/** A record of a table that may lie in packs, or of what is noted. */
+export type Held = Readonly<Record<string, unknown>>;
 
 /** Records by the order of their keys: no key of another pack lies between the first and the last of one. */
 export interface Pack {
@@ -27,7 +28,10 @@ export interface Pack {
 }
 
 /** The records of a pack. */
-export const unpacked = <T>({ of }: Pack): readonly T[] => JSON.parse(of) as readonly T[];
+export function unpacked({ of }: Pack): readonly Held[] {
+  const records: readonly Held[] = JSON.parse(of);
+  return records;
+}
 
 /** One pack, with the keys of all its records in the indexes that its store lists. */
 const packOf = (first: string, records: readonly Held[], listed: readonly string[]): Pack => ({
@@ -193,9 +197,11 @@ function packedTable(core: DBCore, name: string, packsName: string, many: number
   const singles = core.table(name);
   const packs = core.table(packsName);
   const { primaryKey } = singles.schema;
+  const key = String(primaryKey.keyPath);
   const byFirst = packs.schema.primaryKey;
   const turns = new WeakMap<DBCoreTransaction, Turns>();
-  const keyOf = (record: Held): string => primaryKey.extractKey?.(record) as string;
+  /** Their keys are texts. */
+  const keyOf = (record: Held): string => String(record[key]);
 
   const turnsOf = (trans: DBCoreTransaction): Turns => {
     const found = turns.get(trans) ?? { changed: Promise.resolve(), read: Promise.resolve() };
@@ -227,14 +233,27 @@ function packedTable(core: DBCore, name: string, packsName: string, many: number
     turn.packs ??= Promise.resolve(packs.query({ trans, limit: 1, query: { index: byFirst, range: ALL } })).then(({ result }) => result.length > 0);
     return turn.packs;
   }
-  const packsIn = async (
+  async function packsIn(
     trans: DBCoreTransaction,
     range: DBCoreKeyRange,
     limit?: number,
     direction: 'next' | 'prev' = 'next',
-  ): Promise<readonly Pack[]> =>
-    (await packs.query({ trans, values: true, query: { index: byFirst, range }, direction, ...(limit === undefined ? {} : { limit }) }))
-      .result as Pack[];
+    index = byFirst,
+  ): Promise<readonly Pack[]> {
+    const answer = await packs.query({ trans, values: true, query: { index, range }, direction, ...(limit === undefined ? {} : { limit }) });
+    const found: readonly Pack[] = answer.result;
+    return found;
+  }
+  /** Records that lie by themselves. */
+  async function singlesIn(
+    trans: DBCoreTransaction,
+    query: DBCoreQuery = { index: primaryKey, range: ALL },
+    limit?: number,
+  ): Promise<readonly Held[]> {
+    const answer = await singles.query({ trans, values: true, query, ...(limit === undefined ? {} : { limit }) });
+    const found: readonly Held[] = answer.result;
+    return found;
+  }
   /** The pack in which a key would lie. */
   const packFor = async (trans: DBCoreTransaction, key: unknown) =>
     (await packsIn(trans, { type: RANGE, lower: undefined, upper: key }, 1, 'prev'))[0];
@@ -251,7 +270,7 @@ function packedTable(core: DBCore, name: string, packsName: string, many: number
   async function takeOut(trans: DBCoreTransaction, gone: (key: string) => boolean, among: readonly Pack[]): Promise<void> {
     const [changed, emptied]: [Pack[], string[]] = [[], []];
     for (const pack of among) {
-      const records = unpacked<Held>(pack);
+      const records = unpacked(pack);
       const left = records.filter((record) => !gone(keyOf(record)));
       if (left.length === 0) emptied.push(pack.first);
       else if (left.length < records.length) changed.push(packOf(pack.first, left, listed));
@@ -262,14 +281,12 @@ function packedTable(core: DBCore, name: string, packsName: string, many: number
 
   /** Lays all records of the table into packs, those that come in the place of what was there under their keys. */
   async function layAll(trans: DBCoreTransaction, coming: readonly Held[]) {
-    const [alone, before] = await Promise.all([
-      singles.query({ trans, values: true, query: { index: primaryKey, range: ALL } }),
-      (await anyPacks(trans)) ? packsIn(trans, ALL) : [],
-    ]);
-    const all = new Map([...before.flatMap((pack) => unpacked<Held>(pack)), ...(alone.result as Held[]), ...coming].map((r) => [keyOf(r), r]));
+    const alone = await singlesIn(trans);
+    const before = (await anyPacks(trans)) ? await packsIn(trans, ALL) : [];
+    const all = new Map([...before.flatMap(unpacked), ...alone, ...coming].map((r) => [keyOf(r), r]));
     const inOrder = [...all].sort(([a], [b]) => cmp(a, b)).map(([, record]) => record);
-    const made = inPacksOf(inOrder, inOne, primaryKey.keyPath as string, listed);
-    if (alone.result.length > 0) await singles.mutate({ type: 'deleteRange', trans, range: ALL });
+    const made = inPacksOf(inOrder, inOne, key, listed);
+    if (alone.length > 0) await singles.mutate({ type: 'deleteRange', trans, range: ALL });
     if (before.length > 0) await packs.mutate({ type: 'deleteRange', trans, range: ALL });
     await packs.mutate({ type: 'put', trans, values: made });
     turnsOf(trans).packs = Promise.resolve(true);
@@ -279,15 +296,13 @@ function packedTable(core: DBCore, name: string, packsName: string, many: number
 
   /** All entries of an index in a range, in its order; only the first of them where a limit is given. */
   async function entriesOf(trans: DBCoreTransaction, index: DBCoreIndex, range: DBCoreKeyRange, limit?: number): Promise<Entry[]> {
-    const most = limit === undefined ? {} : { limit };
     const entries: Entry[] = [];
     const add = (value: Held) => {
       for (const key of keysIn(index, value)) if (within(range, key)) entries.push({ key, primaryKey: keyOf(value), value });
     };
-    const { result } = await singles.query({ trans, values: true, query: { index, range }, ...most });
     // An index of many keys gives a record once for each.
-    for (const value of new Map((result as Held[]).map((value) => [keyOf(value), value])).values()) add(value);
-    for (const pack of await packsWith(trans, index, range, limit)) unpacked<Held>(pack).forEach(add);
+    for (const value of new Map((await singlesIn(trans, { index, range }, limit)).map((record) => [keyOf(record), record])).values()) add(value);
+    for (const pack of await packsWith(trans, index, range, limit)) unpacked(pack).forEach(add);
     entries.sort((a, b) => cmp(a.key, b.key) || cmp(a.primaryKey, b.primaryKey));
     return limit === undefined ? entries : entries.slice(0, limit);
   }
@@ -303,8 +318,7 @@ function packedTable(core: DBCore, name: string, packsName: string, many: number
     }
     const listed = packs.schema.getIndexByKeyPath(index.keyPath);
     if (listed) {
-      const { result } = await packs.query({ trans, values: true, query: { index: listed, range }, ...(limit === undefined ? {} : { limit }) });
-      return [...new Map((result as Pack[]).map((pack) => [pack.first, pack])).values()];
+      return [...new Map((await packsIn(trans, range, limit, 'next', listed)).map((pack) => [pack.first, pack])).values()];
     }
     const all = await packsIn(trans, ALL);
     // What is not in its text is in no record of it.
@@ -341,18 +355,19 @@ function packedTable(core: DBCore, name: string, packsName: string, many: number
       const { trans } = request;
       if (!mayHavePacks(trans)) return singles.mutate(request);
       return afterAll(trans, async () => {
-        if (request.type === 'put' && request.values.length >= many) return layAll(trans, request.values as readonly Held[]);
+        const coming: readonly Held[] = request.type === 'put' || request.type === 'add' ? request.values : [];
+        if (request.type === 'put' && coming.length >= many) return layAll(trans, coming);
         if (!(await anyPacks(trans))) return singles.mutate(request);
         if (request.type === 'deleteRange') {
           const { range } = request;
           await takeOut(trans, (key) => within(range, key), await packsIn(trans, ALL));
           return singles.mutate(request);
         }
-        const keys = request.type === 'delete' ? request.keys : (request.values as readonly Held[]).map(keyOf);
+        const keys = request.type === 'delete' ? request.keys : coming.map(keyOf);
         const named = new Set<unknown>(keys);
         const among = await packsFor(trans, keys);
         // What is added must be new; it would else stand beside itself.
-        if (request.type === 'add' && among.some((pack) => unpacked<Held>(pack).some((record) => named.has(keyOf(record)))))
+        if (request.type === 'add' && among.some((pack) => unpacked(pack).some((record) => named.has(keyOf(record)))))
           throw new DOMException(`A record of ${name} is there already.`, 'ConstraintError');
         await takeOut(trans, (key) => named.has(key), among);
         return singles.mutate(request);
@@ -365,7 +380,7 @@ function packedTable(core: DBCore, name: string, packsName: string, many: number
         const alone: unknown = await singles.get(request);
         if (alone !== undefined || !(await anyPacks(trans))) return alone;
         const pack = await packFor(trans, key);
-        return pack && unpacked<Held>(pack).find((record) => keyOf(record) === key);
+        return pack && unpacked(pack).find((record) => keyOf(record) === key);
       });
     },
     getMany: (request) => {
@@ -373,11 +388,9 @@ function packedTable(core: DBCore, name: string, packsName: string, many: number
       if (!mayHavePacks(trans)) return singles.getMany(request);
       return inTurn(trans, async () => {
         if (!(await anyPacks(trans))) return singles.getMany(request);
-        const alone =
-          keys.length >= many
-            ? ((await singles.query({ trans, values: true, query: { index: primaryKey, range: ALL } })).result as Held[])
-            : ((await singles.getMany(request)) as (Held | undefined)[]).filter((record) => record !== undefined);
-        const found = new Map([...(await packsFor(trans, keys)).flatMap((pack) => unpacked<Held>(pack)), ...alone].map((r) => [keyOf(r), r]));
+        const asked: readonly (Held | undefined)[] = keys.length >= many ? await singlesIn(trans) : await singles.getMany(request);
+        const alone = asked.filter((record) => record !== undefined);
+        const found = new Map([...(await packsFor(trans, keys)).flatMap(unpacked), ...alone].map((r) => [keyOf(r), r]));
         return keys.map((key: string) => found.get(key));
       });
     },
@@ -448,8 +461,8 @@ export const inPacks = ({ many = MANY, inOne = IN_ONE } = {}): Middleware<DBCore
 });
 
 /** The records of a store as they lie there, with those of its packs; for what reads a database that cannot be opened as it should be. */
-export function withPacked(records: readonly unknown[], packs: readonly unknown[]): unknown[] {
-  return [...records, ...(packs as readonly Pack[]).flatMap((pack) => unpacked<unknown>(pack))];
+export function withPacked(records: readonly unknown[], packs: readonly Pack[]): unknown[] {
+  return [...records, ...packs.flatMap(unpacked)];
 }
 
 /** The tables that may have packs. */

@@ -1,8 +1,6 @@
 import Dexie, { type Table } from 'dexie';
 import { lastOf } from '../core/units/item-at';
-import { inPacksOf, IN_ONE, MANY, PACKED, packsOf, unpacked, type Pack } from './in-packs';
-
-type Held = Readonly<Record<string, unknown>>;
+import { inPacksOf, IN_ONE, MANY, PACKED, packsOf, unpacked, type Held, type Pack } from './in-packs';
 
 const answerOf = <T>(asked: IDBRequest<T>): Promise<T> =>
   new Dexie.Promise((done, failed) => {
@@ -31,7 +29,7 @@ export async function layInPacks(database: Dexie, name: string, { many = MANY, i
 async function laySome(table: Table, packs: Table<Pack, string>, many: number, inOne: number): Promise<boolean> {
   const key = String(table.schema.primKey.keyPath);
   const last = await packs.orderBy('first').last();
-  const behind = last && IDBKeyRange.lowerBound(lastOf(unpacked<Held>(last))[key], true);
+  const behind = last && IDBKeyRange.lowerBound(lastOf(unpacked(last))[key], true);
   const within = Dexie.currentTransaction.idbtrans;
   const alone = within.objectStore(table.name);
   const some: readonly Held[] = await answerOf(alone.getAll(behind, many));

@@ -1,6 +1,6 @@
 import { TABLE_NAMES } from '../core/records/table-names';
 import { DATABASE_NAME } from './database';
-import { packsOf, withPacked } from './in-packs';
+import { packsOf, withPacked, type Pack } from './in-packs';
 
 /** The browser's own database as it lies there, whatever its version; undefined where even that cannot be opened. */
 function openAsItIs(): Promise<IDBDatabase | undefined> {
@@ -13,11 +13,11 @@ function openAsItIs(): Promise<IDBDatabase | undefined> {
 }
 
 /** All records of a table; undefined where it cannot be read. */
-function readTable(database: IDBDatabase, table: string): Promise<unknown[] | undefined> {
+function readTable<T>(database: IDBDatabase, table: string): Promise<T[] | undefined> {
   return new Promise((done) => {
     try {
-      const asked = database.transaction(table, 'readonly').objectStore(table).getAll();
-      asked.onsuccess = () => done(asked.result as unknown[]);
+      const asked: IDBRequest<T[]> = database.transaction(table, 'readonly').objectStore(table).getAll();
+      asked.onsuccess = () => done(asked.result);
       asked.onerror = () => done(undefined);
     } catch {
       done(undefined);
@@ -39,8 +39,8 @@ export async function rescue(): Promise<{ readonly text: string; readonly unread
   for (const table of TABLE_NAMES.filter((t) => database.objectStoreNames.contains(t))) {
     const packs = packsOf(table);
     const [records, packed] = await Promise.all([
-      readTable(database, table),
-      packs !== undefined && database.objectStoreNames.contains(packs) ? readTable(database, packs) : [],
+      readTable<unknown>(database, table),
+      packs !== undefined && database.objectStoreNames.contains(packs) ? readTable<Pack>(database, packs) : [],
     ]);
     if (records && packed) tables[table] = withPacked(records, packed);
     else unread.push(table);
