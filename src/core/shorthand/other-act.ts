@@ -147,14 +147,14 @@ const DONE_WITH = new RegExp(
 );
 /** How a garment goes on that has hung for some time. */
 const GOES_ON = new RegExp(
-  `^${ITS_NAME} (?:(?:is|are|has|have|'s) )?(?:still going|been worn|held up|holding up|holds up|lasted|kept (?:its|their))(?![a-z])`,
+  `^${ITS_NAME} (?:(?:is|are|has|have|'s) )?(?:still going|been worn|held up|holding up|holds up|lasted|kept (?:its|their)|shrank|shrunk|faded|ripped|tore|torn|pilled|bagged out|stretched out)(?![a-z])`,
 );
 /** What is changed of a garment that there is, where nothing says that it was made so. */
 const ALTERED = new RegExp(
   `^${FIRST}(?:re-?hemmed|hemmed|let (?:down|out)|took (?:in|up)|taken (?:in|up)|shortened|lengthened|altered|fixed|replaced|re-?sewed|sewed back on) ${PART_OF_IT}${ITS_NAME}(?![a-z])`,
 );
 /** All that begins another tale. */
-const OTHERWISE = [WORE_IT, DONE_WITH, WISHED_FOR, ...ENDED.map((way) => way.said)];
+const OTHERWISE = [WORE_IT, DONE_WITH, GOES_ON, WISHED_FOR, ...ENDED.map((way) => way.said)];
 /** A toile is wished for. */
 const TOILE = new RegExp(`^ *${WHOSE}(?:(?:wearable|first) )?(?:toile|muslin|mock-?up) (?:of|for) `);
 /** Said of where it was worn, and not of what. */
@@ -367,11 +367,14 @@ const BOUGHT_MUCH = new RegExp(`^${FIRST}(?:bought|picked up|ordered):? (?:.* )?
 export function beginsOther(text: string, context: LineContext, paragraph?: string): boolean {
   const { low, names } = heard(text, context);
   if (paragraph !== undefined && BOUGHT_MUCH.test(low) && !SEWN.test(folded(paragraph))) return true;
+  if (WASHED.test(low) && names.some(({ kind }) => kind === 'fabrics')) return true;
+  const subject = () => subjectOf(low, wordsIn(low), names, context, (from, to) => text.slice(from, to));
+  if (BOUGHT.test(low) && THE_PATTERN.test(low) && !SEWN.test(low)) return subject() !== undefined;
   const name = names.find(isPattern);
   if (name) return OTHERWISE.some((way) => way.test(unnamed(low, name)));
   // What is wished for may be new.
-  const subject = WISHED.test(low) ? subjectOf(low, wordsIn(low), names, context, (from, to) => text.slice(from, to)) : undefined;
-  return subject?.says.is === 'new pattern' && WISHED_FOR.test(unnamed(low, subject));
+  const wished = WISHED.test(low) ? subject() : undefined;
+  return wished?.says.is === 'new pattern' && WISHED_FOR.test(unnamed(low, wished));
 }
 
 function planned({ text, low }: Heard, tables: LineTables, options: ActOptions): OtherAct | undefined {

@@ -11,6 +11,21 @@ const told = (text: string) => splitTelling(text, CONTEXT).map((t) => t.text);
 
 describe('a telling is split into makes', () => {
   test.each<[string, string, string[]]>([
+    [
+      'what is washed and which patterns are bought stand by themselves',
+      'Gangway trousers 42 in olive twill. Prewashed the sand washed linen. Bought the Lapwing trousers pattern for 12 euros. The Foreshore tee shrank in the wash.',
+      [
+        'Gangway trousers 42 in olive twill.',
+        'Prewashed the sand washed linen.',
+        'Bought the Lapwing trousers pattern for 12 euros.',
+        'The Foreshore tee shrank in the wash.',
+      ],
+    ],
+    [
+      'the pattern it is sewn from is part of a make',
+      'Curlew skirt 40. Bought the pattern last year.',
+      ['Curlew skirt 40. Bought the pattern last year.'],
+    ],
     ['blank lines', 'Tidewater shirt C, love 4\n\nGangway trousers 40', ['Tidewater shirt C, love 4', 'Gangway trousers 40']],
     ['a line each', 'Tidewater shirt C\nGangway trousers 40\nEbb cape M', ['Tidewater shirt C', 'Gangway trousers 40', 'Ebb cape M']],
     [
@@ -170,5 +185,6 @@ test('what is told again of a garment that comes with the telling is no make of 
     ['Teasel skirt in 40. The zip puckers.', false],
     ['I also wore the Teasel skirt to work on Monday.', true],
   ]);
+  expect(parts('Teasel skirt in 40. Love it.\nThe Teasel skirt shrank in the wash.')[1]).toEqual(['The Teasel skirt shrank in the wash.', true]);
   expect(parts('I wore the Teasel skirt to work on Monday.')).toEqual([['I wore the Teasel skirt to work on Monday.', false]]);
 });

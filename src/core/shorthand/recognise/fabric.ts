@@ -86,6 +86,9 @@ function used(
   };
 }
 
+/** That fabric was washed is not what a garment is of. */
+const WASHED = /(?:^|[,.;·|\n:])\s*(?:[-*•] +)?(?:(?:i|then|and|also|just) )*(?:pre-?)?(?:washed|shrunk) [^,.;·|\n]*$/;
+
 /** What follows a name and belongs to it, one after the other. */
 function tailOf(low: string, at: number): { readonly said: Said; readonly to: number } {
   let [said, to]: [Said, number] = [{}, at];
@@ -134,7 +137,7 @@ const knownFabric = wherever((sentence) =>
 
 /** What leads to a fabric that nobody has named before. */
 const CUE =
-  '(?:(?:made|sewn|sewed|cut|used|made up|done) )?(?:in|from|using|out of|with)(?: (?:an?|the|my|some|that|old(?! (?:sheet|blanket|remnant|curtain|felt|cord)\\b)|leftover|left-over|(?:the )?(?:rest|remains|remnants?|offcuts|scraps|leftovers) of|(?:really |most )?(?:nice|nicest|lovely|loveliest|beautiful|gorgeous|pretty|prettiest|softest|best)))*';
+  '(?:(?:made|sewn|sewed|cut|used|made up|done) )?(?:in|from|using|out of|with|(?<=made )of)(?: (?:an?|the|my|some|that|old(?! (?:sheet|blanket|remnant|curtain|felt|cord)\\b)|leftover|left-over|(?:the )?(?:rest|remains|remnants?|offcuts|scraps|leftovers) of|(?:really |most )?(?:nice|nicest|lovely|loveliest|beautiful|gorgeous|pretty|prettiest|softest|best)))*';
 const CUED = new RegExp(`^(?:${CUE}) `);
 
 /** A fabric that the stash does not have: by a noun of fabrics and a cue, or by a length. */
@@ -146,7 +149,7 @@ const newFabric = byRules([
       // "Love the fabric", "the check" are no names.
       if (name === undefined || /^(?:fabric|stripe|check|remnant|sheet|blanket|felt|cord)$/.test(name)) return undefined;
       const nameFrom = s.low.indexOf(name, from);
-      if (UNDERLINED.test(s.low.slice(0, nameFrom))) return undefined;
+      if (UNDERLINED.test(s.low.slice(0, nameFrom)) || WASHED.test(s.low.slice(0, nameFrom))) return undefined;
       if (s.names.some((n) => n.kind === 'fabrics' && n.from < nameFrom + name.length && n.to > nameFrom)) return undefined;
       const { said, to } = tailOf(s.low, end);
       const cued = CUED.test(s.low.slice(from, nameFrom)) || part1 !== undefined;
