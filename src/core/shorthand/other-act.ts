@@ -327,14 +327,19 @@ const THE_PATTERN = /,? *\b(?:(?:pdf|paper|sewing|printed) )*pattern\b/;
 const FOR_SO_MUCH =
   /(?:,|\bfor|\bat|\bpaid|\bcosts?) *(?<price>(?:[€$£] ?)?\d+(?:[.,]\d{1,2})?(?: ?(?:[€$£]|eur|euros?|usd|dollars?|gbp|pounds?))?)[ .]*$/;
 
-function patternBought({ text, low }: Heard, tables: LineTables, options: ActOptions): OtherAct | undefined {
-  const lead = BOUGHT.exec(low)?.[0];
-  const pattern = THE_PATTERN.exec(low);
-  if (lead === undefined || !pattern || SEWN.test(low)) return undefined;
-  const apart: Span[] = [
-    [0, lead.length],
+/** Where a line says that a pattern was bought: how it begins, and the word for it. */
+function patternSaid(low: string): readonly [bought: Span, pattern: Span] | undefined {
+  const [lead, pattern] = [BOUGHT.exec(low), THE_PATTERN.exec(low)];
+  if (!lead || !pattern || SEWN.test(low)) return undefined;
+  return [
+    [0, lead[0].length],
     [pattern.index, pattern.index + pattern[0].length],
   ];
+}
+
+function patternBought({ text, low }: Heard, tables: LineTables, options: ActOptions): OtherAct | undefined {
+  const apart = patternSaid(low);
+  if (!apart) return undefined;
   const { chips, draft, pattern: of } = readMake(blanked(text, apart, ' '), tables, options);
   // With fabric it is a purchase of that, in words.
   if (!of || chips.some((chip) => chip.says.some(({ is }) => is === 'fabric'))) return undefined;
@@ -348,7 +353,7 @@ function patternBought({ text, low }: Heard, tables: LineTables, options: ActOpt
     is: 'pattern bought',
     pattern: of,
     isNew: draft?.newPattern !== undefined,
-    came: { ...(money ? { price: money } : {}), ...(/\b(?:bought|ordered)\b/.test(lead) ? { obtained: 'bought' } : {}) },
+    came: { ...(money ? { price: money } : {}), ...(/\b(?:bought|ordered)\b/.test(low.slice(...apart[0])) ? { obtained: 'bought' } : {}) },
     ...(rest === '' ? {} : { rest }),
   };
 }
@@ -369,7 +374,7 @@ export function beginsOther(text: string, context: LineContext, paragraph?: stri
   if (paragraph !== undefined && BOUGHT_MUCH.test(low) && !SEWN.test(folded(paragraph))) return true;
   if (WASHED.test(low) && names.some(({ kind }) => kind === 'fabrics')) return true;
   const subject = () => subjectOf(low, wordsIn(low), names, context, (from, to) => text.slice(from, to));
-  if (BOUGHT.test(low) && THE_PATTERN.test(low) && !SEWN.test(low)) return subject() !== undefined;
+  if (patternSaid(low)) return subject() !== undefined;
   const name = names.find(isPattern);
   if (name) return OTHERWISE.some((way) => way.test(unnamed(low, name)));
   // What is wished for may be new.

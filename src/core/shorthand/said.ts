@@ -55,6 +55,10 @@ export const given =
   (needs: RegExp, make: typeof rule): typeof rule =>
   (...of) => ({ ...make(...of), needs });
 
+/** What stands before the name that a line is about, where that name ends right here. */
+export const beforeName = ({ subject, low }: Sentence, at: number): string | undefined =>
+  subject && subject.to <= at && low.slice(subject.to, at).trim() === '' ? low.slice(0, subject.from) : undefined;
+
 /** How many words a text has. */
 export const wordCount = (text: string): number => text.trim().split(/\s+/).length;
 

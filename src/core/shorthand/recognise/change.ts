@@ -5,7 +5,7 @@ import type { ZoneId } from '../../body/zones';
 import { anyOf, BIT, END, LENGTH, lengthOf, SAID_LENGTH } from '../amounts';
 import type { Choice, Understood } from '../chip';
 import { canHave, THE, ZONES, zoneHere, zonesNamed } from '../places';
-import { asks, byRules, given, mereWords, rule, type Meant, type Rule } from '../said';
+import { asks, beforeName, byRules, given, mereWords, rule, type Meant, type Rule } from '../said';
 import type { Sentence } from '../sentence';
 import { ACTS, aimOf, NAMED_ALTERATIONS, TARGET_NAMES, type Act, type Aim } from '../targets';
 import { PARTS_SAID, WAYS_SAID, WHENS } from '../words';
@@ -243,18 +243,14 @@ export const recogniseChange = byRules([
     `(?<way>in|out)(?= (?:at|along|on|around|through|by) )(?:(?: by)? ${AMOUNT})?`,
     'sure',
     ({ way, amount, tail = '' }, s, from, to) => {
-      const { subject } = s;
-      if (!subject || subject.to > from || s.low.slice(subject.to, from).trim() !== '') return undefined;
-      const before = s.low.slice(0, subject.from);
+      const before = beforeName(s, from) ?? '';
       const act = APART.find(([first, last]) => last === way && new RegExp(`\\b${first} (?:(?:the|my|a|these|those) )*$`).test(before))?.[2];
       return act && made(act, 'side seams', amount, tail, s, from, to);
     },
   ),
   // "lengthened the bodice of the Fennel dress by 5 cm": how much stands behind the name.
   given(VERBS_SAID, changed)(`(?:by )?${AMOUNT}`, 'sure', ({ amount, tail = '' }, s, from, to) => {
-    const { subject } = s;
-    if (!subject || subject.to > from || s.low.slice(subject.to, from).trim() !== '') return undefined;
-    const { verb, target } = BEFORE_NAME.exec(s.low.slice(0, subject.from))?.groups ?? {};
+    const { verb, target } = BEFORE_NAME.exec(beforeName(s, from) ?? '')?.groups ?? {};
     return made(actOf(verb), target, amount, tail, s, from, to);
   }),
   // "took it in 4 cm each side".

@@ -9,9 +9,10 @@ import type { Recogniser, Sentence } from '../sentence';
 import { WEIGHTS } from '../weights';
 
 const NOUN = anyOf(FABRIC_NOUNS);
+/** How much it is liked is no part of its name. */
+const PRAISE = 'nice|nicest|lovely|loveliest|beautiful|gorgeous|pretty|prettiest|softest|best';
 /** Words that no name of a fabric begins with or holds. */
-const STOP =
-  '(?:in|of|from|with|for|and|the|a|an|at|on|to|my|her|his|its|it|out|size|cut|made|took|used|bought|by|but|some|this|that|leftover|left|over|is|was|were|are|love|loved|worn|wore|would|next|time|again|as|not|no|too|very|bit|more|less|than|only|lengthened|shortened|tight|loose|long|short|wide|narrow|sleeves?|waist|hips?|bust|shoulders?|bodice|neckline|hem|view|version|i|lined|lining|contrast|facing|binding|interfacing|interlining|main|fit|fits|feels?|because|so|really|hate|like|liked|good|nice|nicest|lovely|loveliest|beautiful|gorgeous|pretty|prettiest|softest|best)';
+const STOP = `(?:in|of|from|with|for|and|the|a|an|at|on|to|my|her|his|its|it|out|size|cut|made|took|used|bought|by|but|some|this|that|leftover|left|over|is|was|were|are|love|loved|worn|wore|would|next|time|again|as|not|no|too|very|bit|more|less|than|only|lengthened|shortened|tight|loose|long|short|wide|narrow|sleeves?|waist|hips?|bust|shoulders?|bodice|neckline|hem|view|version|i|lined|lining|contrast|facing|binding|interfacing|interlining|main|fit|fits|feels?|because|so|really|hate|like|liked|good|${PRAISE})`;
 /** Two colours are one fabric's: "blue and white stripe cotton". */
 const COLOUR =
   '(?:white|cream|ivory|black|grey|gray|silver|red|pink|rose|orange|coral|rust|yellow|mustard|gold|green|olive|sage|teal|blue|navy|turquoise|purple|lilac|plum|brown|tan|camel|beige)';
@@ -136,14 +137,13 @@ const knownFabric = wherever((sentence) =>
 );
 
 /** What leads to a fabric that nobody has named before. */
-const CUE =
-  '(?:(?:made|sewn|sewed|cut|used|made up|done) )?(?:in|from|using|out of|with|(?<=made )of)(?: (?:an?|the|my|some|that|old(?! (?:sheet|blanket|remnant|curtain|felt|cord)\\b)|leftover|left-over|(?:the )?(?:rest|remains|remnants?|offcuts|scraps|leftovers) of|(?:really |most )?(?:nice|nicest|lovely|loveliest|beautiful|gorgeous|pretty|prettiest|softest|best)))*';
+const CUE = `(?:(?:made|sewn|sewed|cut|used|made up|done) )?(?:in|from|using|out of|with|(?<=made )of)(?: (?:an?|the|my|some|that|old(?! (?:sheet|blanket|remnant|curtain|felt|cord)\\b)|leftover|left-over|(?:the )?(?:rest|remains|remnants?|offcuts|scraps|leftovers) of|(?:really |most )?(?:${PRAISE})))*`;
 const CUED = new RegExp(`^(?:${CUE}) `);
 
 /** A fabric that the stash does not have: by a noun of fabrics and a cue, or by a length. */
 const newFabric = byRules([
   rule(
-    `(?:(?:${CUE}|of) )?(?:(?<length1>${SAID_LENGTH}) (?:of |of the |of an? )?(?:(?:really |most )?(?:nice|nicest|lovely|loveliest|beautiful|gorgeous|pretty|prettiest|softest|best) )?)?(?:(?<part1>${PART}|${DONE})${OF_IT}(?: (?:in|with|of|from|is|was))?:? (?:the |a |an )?)?(?:(?<weight1>\\d{1,3}(?:[.,]\\d)?) ?(?<gsm1>gsm|oz) )?${NAME}`,
+    `(?:(?:${CUE}|of) )?(?:(?<length1>${SAID_LENGTH}) (?:of |of the |of an? )?(?:(?:really |most )?(?:${PRAISE}) )?)?(?:(?<part1>${PART}|${DONE})${OF_IT}(?: (?:in|with|of|from|is|was))?:? (?:the |a |an )?)?(?:(?<weight1>\\d{1,3}(?:[.,]\\d)?) ?(?<gsm1>gsm|oz) )?${NAME}`,
     'likely',
     ({ name, length1, part1, weight1, gsm1 }, s, from, end) => {
       // "Love the fabric", "the check" are no names.

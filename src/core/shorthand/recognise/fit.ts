@@ -4,7 +4,7 @@ import { outcomeOf } from '../../make/outcome';
 import { anyOf, END, LENGTH, lengthOf, SAID_LENGTH } from '../amounts';
 import type { Choice } from '../chip';
 import { canHave, placesIn, THE, ZONE, ZONES, ZONES_BEHIND, zonesNamed } from '../places';
-import { asks, byRules, given, mereWords, rule, type Meant, type Rule, type Said } from '../said';
+import { asks, beforeName, byRules, given, mereWords, rule, type Meant, type Rule, type Said } from '../said';
 import type { Sentence } from '../sentence';
 import { WEIGHTS } from '../weights';
 import { DEGREES, DIRECTIONS, SYMPTOM_WORDS, zoneMeant } from '../words';
@@ -97,10 +97,7 @@ const HOW = `(?<degree>(?:(?:${DEGREE}|too|now|about) )*)(?:(?<before>${SAID_LEN
 
 const OF_NAMED = new RegExp(`(?<![a-z])${THE}(?<zones>${ZONES}) (?:of|on|in) (?:(?:the|my|this|these) )*$`);
 /** The place before the name that ends here: "the sleeves of the Yarrow tee". */
-function ofNamed({ subject, low }: Sentence, from: number): string | undefined {
-  if (!subject || subject.to > from || low.slice(subject.to, from).trim() !== '') return undefined;
-  return OF_NAMED.exec(low.slice(0, subject.from))?.groups?.['zones'];
-}
+const ofNamed = (s: Sentence, from: number): string | undefined => OF_NAMED.exec(beforeName(s, from) ?? '')?.groups?.['zones'];
 
 /** A rule that finds a place and a direction; by how much may stand before, between or behind. */
 const fault = (source: string, read: (said: Said, how: Fault, of: Choice, ...at: readonly [Sentence, number, number]) => Meant | undefined): Rule =>
@@ -183,14 +180,12 @@ export const recogniseFit = byRules([
   ),
   // Gapes.
   given(/gap|stands away|sag|bag/, rule)(
-    `${THE}(?<zones>${ZONE}) (?:still )?${GAPES}(?<after>(?: (?:${DEGREE}|a lot|badly|terribly))*)(?: (?:at|in) the (?:front|back|sides?|top))?`,
+    `(?:${THE}(?<zones>${ZONE}) )?(?:still )?${GAPES}(?<after>(?: (?:${DEGREE}|a lot|badly|terribly))*)(?: (?:at|in) the (?:front|back|sides?|top))?`,
     'sure',
-    ({ zones, after = '' }, s, from, to) => stated(noted(gaping(zones, s), 1, /lot|bad|terrib/.test(after) ? 'clearly' : after), s, from, to),
-  ),
-  given(/gap|stands away|sag|bag/, rule)(
-    `(?:still )?${GAPES}(?<after>(?: (?:${DEGREE}|a lot|badly|terribly))*)(?: (?:at|in) the (?:front|back|sides?|top))?`,
-    'sure',
-    ({ after = '' }, s, from, to) => stated(noted(gaping(ofNamed(s, from), s), 1, /lot|bad|terrib/.test(after) ? 'clearly' : after), s, from, to),
+    ({ zones, after = '' }, s, from, to) => {
+      const there = gaping(zones ?? ofNamed(s, from), s);
+      return stated(noted(there, 1, /lot|bad|terrib/.test(after) ? 'clearly' : after), s, from, to);
+    },
   ),
   given(/gap/, rule)(
     `(?:(?<degree>${DEGREE}) )?(?:gaping|gapes|gape|gap|some gaping)(?: (?:at|in|on|round|around))? ${THE}(?:(?:front|back|centre back|centre front) (?:of the )?)?(?<zones>${ZONE})`,

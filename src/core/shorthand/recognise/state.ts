@@ -1,5 +1,5 @@
 import { anyOf, ORDINAL } from '../amounts';
-import { asks, byRules, mereWords, rule, says, type Meant } from '../said';
+import { asks, beforeName, byRules, mereWords, rule, says, type Meant } from '../said';
 import type { Sentence } from '../sentence';
 import { madeOverFrom, MADE_FROM, wasSewn } from '../made-over';
 import { MAKE_KINDS_SAID, WHOSE } from '../words';
@@ -48,10 +48,7 @@ export const recogniseState = byRules([
     (_, s, from, to) =>
       /\bcut (?:it|the|a|an|in)\b/.test(s.low.slice(from, to + 4)) ||
       tellsOfFinishing(s.low.slice(to)) ||
-      !(
-        /(?:^|[,.;·|\n:]|\band|\bbut) *$/.test(s.low.slice(0, from)) ||
-        (s.subject && /^(?:is|are) /.test(s.low.slice(from)) && s.low.slice(s.subject.to, from) === ' ')
-      )
+      !(/(?:^|[,.;·|\n:]|\band|\bbut) *$/.test(s.low.slice(0, from)) || (/^(?:is|are) /.test(s.low.slice(from)) && beforeName(s, from) !== undefined))
         ? undefined
         : says({ is: 'state', state: 'cut' }),
   ),

@@ -42,8 +42,7 @@ export const recogniseTime = byRules([
       const cue = s.low.slice(from, from + 8);
       if (
         duration === undefined ||
-        (/^over\b/.test(cue) && LOOSE.test(duration)) ||
-        (/^(?:for|in|about)\b/.test(cue) &&
+        (/^(?:for|in|about|over)\b/.test(cue) &&
           LOOSE.test(duration) &&
           !/^in half/.test(cue) &&
           !/^in (?:an?|one|two|three) (?:day|weekend|afternoon|evening|morning)/.test(s.low.slice(from, from + 20)))
