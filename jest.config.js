@@ -15,6 +15,8 @@ export default {
     '^@zip\\.js/zip\\.js/lib/zip-core-native\\.js$': '@zip.js/zip.js',
     '^(d3-[\\w-]+|internmap)$': '<rootDir>/node_modules/$1/dist/$1.js',
     '^earcut$': '<rootDir>/node_modules/earcut/dist/earcut.min.js',
+    // Half of what reading the shapes' library takes is its messages in fifty languages; ours are English.
+    '^\\.\\./locales/index\\.cjs$': '<rootDir>/node_modules/zod/v4/locales/en.cjs',
     // Read anew by each test file: of one only what is asked for, the other with its seed and only where it is used.
     '^date-fns$': '<rootDir>/scripts/date-fns-by-name.cjs',
     '^fast-check$': '<rootDir>/scripts/seeded-fast-check.ts',
