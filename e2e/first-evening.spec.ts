@@ -202,6 +202,20 @@ test('two ways in, by keyboard: the demo, left without a warning where nothing w
   await expect(page.getByText('An empty ledger.')).toBeVisible();
   await page.reload();
   await expect(page.getByText('An empty ledger.')).toBeVisible();
+  // Each section has its name, and where nothing is yet a way to begin or a word on how it gets there.
+  for (const [key, heading, begin] of [
+    ['2', 'Makes', /^Log the first garment/],
+    ['3', 'Patterns', 'Add a pattern'],
+    ['4', 'Fit', 'whose body you sew for'],
+    ['6', 'Wear', /^Log the first garment/],
+    ['7', 'Sew next', 'Shop card'],
+    ['8', 'Bench', 'Plan something to sew'],
+    ['9', 'Statements', /^Log the first garment/],
+  ] as const) {
+    await page.keyboard.press(key);
+    await expect(page.getByRole('heading', { level: 1, name: heading })).toBeVisible();
+    await expect(page.locator('#page').getByRole('link', { name: begin })).toBeVisible();
+  }
 });
 
 test('what was entered in the demo can be taken along, with what it needs and nothing else', async ({ page }) => {

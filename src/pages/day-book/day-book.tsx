@@ -8,6 +8,7 @@ import { useCaseTables } from '../../data/engine-tables';
 import { useToldEngine } from '../../workers/use-engine';
 import { lazy, Suspense } from 'react';
 import { Link } from 'react-router';
+import { LogFirst } from '../../parts/log-first';
 import { LinkButton } from '../../ui/button';
 import type { Make } from '../../core/records';
 import { db } from '../../data/database';
@@ -54,11 +55,7 @@ export function DayBook() {
         <PageHead title="Day book" under="An empty ledger." />
         <Empty>
           <p>What did you sew last? Its name and the size you cut are enough to begin with; all else can wait.</p>
-          <p className="mt-3">
-            <LinkButton to={routes.newMake()}>
-              Log the first garment <KeyCap>n</KeyCap>
-            </LinkButton>
-          </p>
+          <LogFirst />
           <p className="mt-3 text-ink2">
             Or write it in the line <KeyCap>/</KeyCap> as you would say it:
             <br />

@@ -14,6 +14,7 @@ import { zoneOf } from '../../core/body/zones';
 import type { FitNote, Make, Pattern } from '../../core/records';
 import { useFabrics, useMakes, usePatterns, usePeople, useUnit, useWearCounts, useTradeWords } from '../../data/queries';
 import { FitMark } from '../../parts/fit-mark';
+import { LogFirst } from '../../parts/log-first';
 import { MarkMake } from '../../parts/marked-makes';
 import { GarmentPicture } from '../../parts/garment-picture';
 import { SelectField, TextField } from '../../ui/field';
@@ -196,32 +197,31 @@ export function Makes() {
     <div className="flex h-full flex-col">
       <PageHead
         title="Makes"
-        under={`${rows.length} of ${counted(lines.length, 'garment')}`}
+        under={lines.length > 0 ? `${rows.length} of ${counted(lines.length, 'garment')}` : 'Nothing is sewn yet.'}
         aside={
-          <div className="flex flex-wrap items-end gap-3">
-            <TextField
-              label="Filter"
-              placeholder="name, fabric, state …"
-              value={filter}
-              onChange={(e) => setFilter(e.target.value)}
-              className="w-56"
-            />
-            <SelectField label="For" value={who} onChange={(e) => setWho(e.target.value)}>
-              <option value="">everybody</option>
-              {people.map((p) => (
-                <option key={p}>{p}</option>
-              ))}
-            </SelectField>
-          </div>
+          lines.length > 0 && (
+            <div className="flex flex-wrap items-end gap-3">
+              <TextField
+                label="Filter"
+                placeholder="name, fabric, state …"
+                value={filter}
+                onChange={(e) => setFilter(e.target.value)}
+                className="w-56"
+              />
+              <SelectField label="For" value={who} onChange={(e) => setWho(e.target.value)}>
+                <option value="">everybody</option>
+                {people.map((p) => (
+                  <option key={p}>{p}</option>
+                ))}
+              </SelectField>
+            </div>
+          )
         }
       />
       {lines.length === 0 ? (
         <Empty>
-          Every garment you finish stands here, toiles and failures too.{' '}
-          <Link className="underline" to={routes.newMake()}>
-            Log the first one
-          </Link>
-          .
+          <p>Every garment you finish stands here, toiles and failures too.</p>
+          <LogFirst />
         </Empty>
       ) : (
         <div ref={box} className="relative min-h-0 flex-1 overflow-auto border border-rule2 bg-page">

@@ -49,7 +49,7 @@ export function Patterns() {
         under="Each opens its account: the versions side by side, and what to cut next."
         aside={
           <div className="flex items-end gap-3">
-            <TextField label="Filter" value={filter} onChange={(e) => setFilter(e.target.value)} className="w-52" />
+            {patterns.length > 0 && <TextField label="Filter" value={filter} onChange={(e) => setFilter(e.target.value)} className="w-52" />}
             <LinkButton to={routes.newPattern()}>Add a pattern</LinkButton>
           </div>
         }

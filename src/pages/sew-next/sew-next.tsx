@@ -210,7 +210,11 @@ export function SewNext() {
           />
         )}
       </div>
-      {plans.length === 0 && <Empty>A plan holds pattern, fabric, size lines and alterations, and becomes a make with nothing typed twice.</Empty>}
+      {plans.length === 0 && (
+        <div className="mb-5">
+          <Empty>A plan holds pattern, fabric, size lines and alterations, and becomes a make with nothing typed twice.</Empty>
+        </div>
+      )}
       {groups
         .filter((g) => g.plans.length > 0 || g.list)
         .map(({ list, plans: of }) => {

@@ -82,37 +82,41 @@ export function Stash() {
         under="How far a fabric stretches decides what a size means in it."
         aside={
           <div className="flex flex-wrap items-end gap-3">
-            <TextField
-              label="Filter"
-              placeholder={inWords('name, colour, fibre …')}
-              value={filter.words ?? ''}
-              onChange={(e) => narrow({ words: e.target.value })}
-              className="w-40"
-            />
-            <ChoiceOrNone
-              none="any"
-              label="Structure"
-              all={['woven', 'knit']}
-              value={filter.structure}
-              onValue={(structure) => narrow({ structure })}
-            />
-            <ChoiceOrNone none="any" label="Weight" all={[...WEIGHTS]} value={filter.weight} onValue={(weight) => narrow({ weight })} />
-            <ChoiceOrNone none="any" label="Season" all={SEASONS} value={filter.season} onValue={(season) => narrow({ season })} />
-            <LengthField label="A piece of" unit={unit} cm={filter.length} onCm={(length) => narrow({ length })} className="[&_input]:w-20" />
-            {plans.length > 0 && (
-              <SelectField
-                label="Enough for"
-                value={planId ?? ''}
-                onChange={(e) => setPlanId(e.target.value === '' ? undefined : e.target.value)}
-                className="max-w-44"
-              >
-                <option value="">any plan or none</option>
-                {plans.map((p) => (
-                  <option key={p.id} value={p.id}>
-                    {planName(p, patterns)}
-                  </option>
-                ))}
-              </SelectField>
+            {fabrics.length > 0 && (
+              <>
+                <TextField
+                  label="Filter"
+                  placeholder={inWords('name, colour, fibre …')}
+                  value={filter.words ?? ''}
+                  onChange={(e) => narrow({ words: e.target.value })}
+                  className="w-40"
+                />
+                <ChoiceOrNone
+                  none="any"
+                  label="Structure"
+                  all={['woven', 'knit']}
+                  value={filter.structure}
+                  onValue={(structure) => narrow({ structure })}
+                />
+                <ChoiceOrNone none="any" label="Weight" all={[...WEIGHTS]} value={filter.weight} onValue={(weight) => narrow({ weight })} />
+                <ChoiceOrNone none="any" label="Season" all={SEASONS} value={filter.season} onValue={(season) => narrow({ season })} />
+                <LengthField label="A piece of" unit={unit} cm={filter.length} onCm={(length) => narrow({ length })} className="[&_input]:w-20" />
+                {plans.length > 0 && (
+                  <SelectField
+                    label="Enough for"
+                    value={planId ?? ''}
+                    onChange={(e) => setPlanId(e.target.value === '' ? undefined : e.target.value)}
+                    className="max-w-44"
+                  >
+                    <option value="">any plan or none</option>
+                    {plans.map((p) => (
+                      <option key={p.id} value={p.id}>
+                        {planName(p, patterns)}
+                      </option>
+                    ))}
+                  </SelectField>
+                )}
+              </>
             )}
             <Button onClick={() => void add()}>Add a fabric</Button>
           </div>

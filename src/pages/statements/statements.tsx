@@ -17,13 +17,14 @@ import {
   useCollections,
 } from '../../data/queries';
 import { today } from '../../data/today';
+import { LogFirst } from '../../parts/log-first';
 import { fileNameOf } from '../../parts/save-file';
 import { SheetDesk } from '../../parts/sheet/sheet-desk';
 import { useWorn } from '../../parts/use-worn';
 import { Button } from '../../ui/button';
 import { DayField } from '../../ui/date-field';
 import { SelectField } from '../../ui/field';
-import { Empty } from '../../ui/page-head';
+import { Empty, PageHead } from '../../ui/page-head';
 import { Segmented } from '../../ui/segmented';
 
 /** What happened in a month, a season, a year or any span, to look back on and to show. */
@@ -65,7 +66,16 @@ export function Statements() {
   const whose = personId !== '' ? personId : wearers.size === 1 ? [...wearers][0] : undefined;
   const { told } = useWorn(whose, { tolerant: true });
   const findings = whose !== undefined && span.until >= today() ? (told?.findings ?? []) : [];
-  if (makes.length === 0) return <Empty>What was made, worn, used and learned in a month or a year is put together here. Log a make first.</Empty>;
+  if (makes.length === 0)
+    return (
+      <>
+        <PageHead title="Statements" under="Nothing is sewn yet." />
+        <Empty>
+          <p>What was made, worn, used and learned in a month or a year is put together here, to look back on and to show.</p>
+          <LogFirst />
+        </Empty>
+      </>
+    );
 
   const choose = (next: SpanKind | 'span') => {
     setKind(next);

@@ -7,6 +7,7 @@ import { outfits } from '../../core/wear/outfits';
 import { type WearsOut, wearsOut } from '../../core/wear/wears-out';
 import type { Hanging } from '../../core/wear/wardrobe';
 import { useFabrics, useMakes, usePatterns, usePerson, useSettings, useWears } from '../../data/queries';
+import { LogFirst } from '../../parts/log-first';
 import { useWardrobe } from '../../parts/use-wardrobe';
 import { Fold } from '../../ui/fold';
 import { Empty, PageHead } from '../../ui/page-head';
@@ -112,8 +113,17 @@ export function WearPage() {
   const person = usePerson();
   const hanging = useWardrobe(person?.id);
   const { hemisphere } = useSettings();
-  if (!hanging || !person) return hanging ? <Empty>Log a make first: then its wear can be noted here.</Empty> : null;
-  if (hanging.length === 0) return <Empty>Nothing is sewn for {person.name} yet. Log a make, and what is worn can be noted here.</Empty>;
+  if (!hanging) return null;
+  if (!person || hanging.length === 0)
+    return (
+      <>
+        <PageHead title="Wear" under={person ? `Nothing is sewn for ${person.name} yet.` : 'Nothing is sewn yet.'} />
+        <Empty>
+          <p>What was worn and when is noted here in two touches; what you wear most, and what it costs a wear, is said of it.</p>
+          {person ? null : <LogFirst />}
+        </Empty>
+      </>
+    );
   return (
     <>
       <PageHead
