@@ -137,9 +137,14 @@ function told(act: OtherAct, patterns: readonly Pattern[], context: LineContext,
       };
     }
     case 'planned': {
-      const { pattern, draft, cutSaid, toile, words } = act;
+      const { pattern, draft, cutSaid, toile, due, words } = act;
       const cut = cutSaid ? 'cut as the line says' : draft.newPattern ? 'a new pattern' : 'cut as what was learned says';
-      return { head: pattern.name, about: [toile ? 'a plan of a toile' : 'a plan', cut, words && `“${words}”`], unsaid: false, way: 'Plan it' };
+      return {
+        head: pattern.name,
+        about: [toile ? 'a plan of a toile' : 'a plan', due && `wanted by ${dayWords(due)}`, cut, words && `“${words}”`],
+        unsaid: false,
+        way: 'Plan it',
+      };
     }
   }
 }
@@ -211,10 +216,16 @@ export function useWriteOther({ stays = false } = {}): (act: OtherAct, date?: st
   const tables = useCaseTables();
   const unit = useUnit();
   const fabricUnit = useFabricUnit();
-  const planOf = async ({ pattern, draft, cutSaid, toile, words }: Act<'planned'>) => {
+  const planOf = async ({ pattern, draft, cutSaid, toile, due, words }: Act<'planned'>) => {
     const asSaid = cutSaid || draft.newPattern !== undefined;
     const plan = asSaid ? planOfMake(draft.make, newId(), today()) : await planOfPattern(tables, pattern, draft.make.personId, unit);
-    return { ...plan, ...(toile ? { kind: 'toile' as const } : {}), fabrics: draft.make.fabrics, ...(words === undefined ? {} : { words }) };
+    return {
+      ...plan,
+      ...(toile ? { kind: 'toile' as const } : {}),
+      ...(due === undefined ? {} : { due }),
+      fabrics: draft.make.fabrics,
+      ...(words === undefined ? {} : { words }),
+    };
   };
   return async (act, chosen) => {
     const date = chosen ?? ('dates' in act && act.dates.length === 1 ? act.dates[0] : undefined);

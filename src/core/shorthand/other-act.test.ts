@@ -236,6 +236,17 @@ describe('planned', () => {
     expect([pattern.name, words, act.toile]).toEqual([name, undefined, toile]);
   });
 
+  test.each([
+    ['want to make the Fogbell coat by 20 December', '2026-12-20', undefined],
+    ['need the Fogbell coat finished by the end of January', '2027-01-31', undefined],
+    ['want to make the Fogbell coat for the wedding on 12 June', '2027-06-12', 'for the wedding'],
+    ['want to start the Fogbell coat on Saturday', undefined, 'on Saturday'],
+    ['planning to sew the Fogbell coat for autumn', undefined, 'for autumn'],
+  ])('wanted by a day: %s', (text, due, words) => {
+    const act = told(text, 'planned');
+    expect([act.pattern.id, act.due, act.words]).toEqual(['pattern-fogbell', due, words]);
+  });
+
   test('a pattern that is not in the ledger comes with it', () => {
     const { draft, words } = told('to sew: a Plover jumpsuit in denim', 'planned');
     expect([draft.newPattern?.name, words]).toEqual(['Plover jumpsuit', 'in denim']);
@@ -244,6 +255,7 @@ describe('planned', () => {
   test.each([
     'want to make the sleeves of the Tidewater shirt longer',
     'I want the Tidewater shirt longer',
+    'I need the Tidewater shirt longer for sitting',
     'next time lengthen the Tidewater shirt by 2 cm',
   ])('not: %s', (text) => expect(read(text)).toBeUndefined());
 });

@@ -10,6 +10,7 @@ import { asTapeReads, CM_PER_INCH } from '../units/length';
 import { inRotation, isWorn, readyOn } from '../wear/available';
 import { COUNT, countOf, ORDINAL, SAID_LENGTH } from './amounts';
 import type { Understood } from './chip';
+import { dueSaid } from './due';
 import { readMake, type LineTables, type ReadMake } from './draft-from-line';
 import { newFabric } from './entry-from-line';
 import { folded, wordsIn, type NameFound } from './names';
@@ -86,6 +87,8 @@ export type OtherAct =
       readonly cutSaid: boolean;
       /** It is to be a toile first. */
       readonly toile: boolean;
+      /** The day by which it is wanted. */
+      readonly due?: string;
       readonly words?: string;
     };
 
@@ -102,6 +105,8 @@ const BOUGHT = new RegExp(`^${FIRST}(?:bought|got|picked up|ordered|found|treate
 const INTO_STASH = /,? *\b(?:in|into|for|to) (?:the|my) stash\b/;
 const WISHED_SAID = `${FIRST}(?:(?:want|need|plan|hope|intend|like|love|going|planning|hoping|would (?:like|love)|am (?:planning|going|hoping)) +to +(?:make|sew|cut out|cut|try|start)|(?:i'll|i will|we'll|will|should|must|might) +(?:make|sew|try)|(?:plan|planned|planning|to sew|up next|wish ?list|queue) *(?:: *|(?= (?:the|my|a|an|another) )))(?: +|$|(?<=[: ]))`;
 const WISHED = new RegExp(`^${WISHED_SAID}`);
+/** The same of something that is to be there by a day: "need the Skua jacket by Friday". */
+const WANTED = new RegExp(`^${FIRST}(?:want|need|must have|would like|should like|i'd like)(?: to have)? +(?=(?:the|my|a|an|another) )`);
 /** The same with the name right behind it, and somebody before it: "Tilda wore my §". */
 const WORE_IT = new RegExp(`^(?:[a-z]+ )?${WORE_SAID}${ITS_NAME}`);
 const WISHED_FOR = new RegExp(`^${WISHED_SAID} *${ITS_NAME}`);
@@ -383,12 +388,17 @@ export function beginsOther(text: string, context: LineContext, paragraph?: stri
 }
 
 function planned({ text, low }: Heard, tables: LineTables, options: ActOptions): OtherAct | undefined {
-  const lead = WISHED.exec(low);
-  if (!lead || SEWN.test(low.slice(lead[0].length))) return undefined;
+  const day = dueSaid(low, options.context.today);
+  const lead = WISHED.exec(low) ?? (day && WANTED.exec(low));
+  if (!lead) return undefined;
+  // A day on which it is begun is not the one by which it is wanted.
+  const due = /\b(?:start|cut|try)\b/.test(lead[0]) ? undefined : day;
+  const apart: readonly Span[] = due ? [[due.from, due.to]] : [];
+  if (SEWN.test(blanked(low, apart, ' ').slice(lead[0].length))) return undefined;
   const toile = TOILE.exec(low.slice(lead[0].length))?.[0].length ?? 0;
   const behind = lead[0].length + toile;
   const from = behind + (WHICH.exec(low.slice(behind))?.[0].length ?? 0);
-  const { chips, pattern, draft } = readMake(text.slice(from), tables, options);
+  const { chips, pattern, draft } = readMake(blanked(text, apart, ' ').slice(from), tables, options);
   const subject = chips.find((c) => c.says.some((u) => u.is === 'pattern' || u.is === 'new pattern' || u.is === 'new thing'));
   // "Want to make the sleeves of the Tidewater shirt longer" is about the shirt that there is.
   if (!pattern || !draft || subject?.from !== 0) return undefined;
@@ -397,9 +407,8 @@ function planned({ text, low }: Heard, tables: LineTables, options: ActOptions):
   const kept = chips
     .filter((c) => c.asks || c.says.some((u) => u.is === 'words' || u.is === 'date' || (u.is === 'fabric' && !('id' in u.fabric))))
     .map((c): Span => [c.from, c.to]);
-  const rest = text.slice(from);
   const words = leftOf(
-    rest,
+    blanked(text, apart, '\n').slice(from),
     chips.map((c): Span => [c.from, c.to]).filter(([at]) => !kept.some(([begin]) => begin === at)),
   ).replace(/^next$|,? next$/i, '');
   return {
@@ -412,6 +421,7 @@ function planned({ text, low }: Heard, tables: LineTables, options: ActOptions):
     },
     toile: toile > 0,
     cutSaid: stated.some(({ is }) => OF_THE_CUT.includes(is)),
+    ...(due ? { due: due.date } : {}),
     ...(words === '' ? {} : { words }),
   };
 }

@@ -7,9 +7,11 @@ import { asks, byRules, mereWords, rule, says, type Meant } from '../said';
 import type { Sentence } from '../sentence';
 
 const MONTHS = MONTH_NAMES.map((name) => name.toLowerCase());
-const MONTH = anyOf([...MONTHS, ...MONTHS.map((name) => name.slice(0, 3)), 'sept']);
+/** The name of a month, whole or short. */
+export const MONTH = anyOf([...MONTHS, ...MONTHS.map((name) => name.slice(0, 3)), 'sept']);
 const HAS_MONTH = new RegExp(MONTH);
-const WEEKDAYS = ['sunday', 'monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday'];
+/** From Sunday, as days of the week are counted. */
+export const WEEKDAYS = ['sunday', 'monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday'];
 /** A day, as it is said. */
 export const DAY = `(?:\\d{4}-\\d{2}-\\d{2}|\\d{1,2}[./]\\d{1,2}[./]\\d{2,4}|\\d{1,2}(?:st|nd|rd|th)?\\.? (?:of )?${MONTH}\\.?(?:,? \\d{4})?|${MONTH}\\.? \\d{1,2}(?:st|nd|rd|th)?(?:,? \\d{4})?(?![./\\d])|today|tonight|this (?:morning|afternoon|evening)|yesterday(?: (?:evening|morning|afternoon))?|last night|the day before yesterday|(?:last|this past|on) ${anyOf(WEEKDAYS)}|${COUNT} days? ago|(?:a|one) week ago|${COUNT} weeks ago|a fortnight ago)`;
 /** About when, without a day. */

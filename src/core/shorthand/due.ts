@@ -1,0 +1,92 @@
+import { addDays, endOfMonth, formatISO, getDay, parseISO } from 'date-fns';
+import { readDay } from '../units/day-as-written';
+import { anyOf } from './amounts';
+import { MONTH, WEEKDAYS } from './recognise/date';
+
+/** Days with a name, by which a garment is wanted. Christmas begins on its eve in half of the countries that keep it. */
+const FEASTS: Readonly<Record<string, string>> = {
+  'christmas eve': '12-24',
+  'christmas day': '12-25',
+  christmas: '12-24',
+  xmas: '12-24',
+  "new year's eve": '12-31',
+  "new year's day": '01-01',
+  "new year's": '01-01',
+  'new year': '01-01',
+  halloween: '10-31',
+};
+const OF_MONTH = `\\d{1,2}(?:st|nd|rd|th)?\\.? (?:of )?${MONTH}\\.?(?:,? \\d{4})?|${MONTH}\\.? \\d{1,2}(?:st|nd|rd|th)?(?:,? \\d{4})?(?![./\\d])`;
+const DAY_TO_COME = `\\d{4}-\\d{2}-\\d{2}|\\d{1,2}[./]\\d{1,2}[./](?:\\d{4}|\\d{2})(?!\\d)|\\d{1,2}/\\d{1,2}(?![/\\d])|\\d{1,2}\\.\\d{1,2}\\.(?!\\d)|${OF_MONTH}|(?:the )?end of (?:${MONTH}(?: \\d{4})?|the month|this month|the year|this year)|(?:this )?${anyOf(WEEKDAYS)}|tomorrow|(?:the|this) weekend|(?:the )?${anyOf(Object.keys(FEASTS))}`;
+const SAID = new RegExp(
+  `,? *\\b(?:(?:is |it's |to be )?(?:due|wanted|needed|ready|done|finished) )?(?:by|before|until|till|for|on|due) (?<day>${DAY_TO_COME})(?![\\w/])`,
+  'g',
+);
+/** By a month: by its first day. For one, or on one, it is only about then. */
+const BY_MONTH = new RegExp(`,? *\\b(?:by|before) (?<month>${MONTH})(?: (?<year>\\d{4}))?(?![\\w/.]| \\d)`);
+
+const iso = (date: Date) => formatISO(date, { representation: 'date' });
+
+/** What is said without a year, as the first such day that is still to come. */
+function firstToCome(said: string, today: string, join: string): string | undefined {
+  const year = Number(today.slice(0, 4));
+  const found = [year, year + 1].flatMap((in_) => {
+    const read = readDay(`${said}${join}${in_}`, 'day first');
+    return read.ok && read.date >= today ? [read.date] : [];
+  });
+  return found[0];
+}
+
+function dayToCome(said: string, today: string): string | undefined {
+  const now = parseISO(today);
+  const words = said.replace(/^the /, '');
+  if (words === 'tomorrow') return iso(addDays(now, 1));
+  const weekday = words.endsWith('weekend') ? 6 : WEEKDAYS.findIndex((name) => words.endsWith(name));
+  if (weekday >= 0) return iso(addDays(now, (weekday - getDay(now) + 7) % 7 || 7));
+  const feast = FEASTS[words];
+  if (feast !== undefined) return [0, 1].map((by) => `${Number(today.slice(0, 4)) + by}-${feast}`).find((date) => date >= today);
+  if (words.startsWith('end of ')) {
+    const of = words.slice('end of '.length);
+    if (/year$/.test(of)) return `${today.slice(0, 4)}-12-31`;
+    if (/month$/.test(of)) return iso(endOfMonth(now));
+    // Where the month is said alone, the one that ends next.
+    const year = Number(today.slice(0, 4));
+    const years = /\d{4}/.test(of) ? [''] : [` ${year}`, ` ${year + 1}`];
+    const ends = years.flatMap((in_) => {
+      const first = readDay(`1 ${of}${in_}`, 'day first');
+      return first.ok ? [iso(endOfMonth(parseISO(first.date)))] : [];
+    });
+    return ends.find((date) => date >= today);
+  }
+  const figures = /^(\d{1,2})([./])(\d{1,2})(?:[./](\d+)|\.)?$/.exec(words);
+  // "03/04" is the third of April to one and the fourth of March to another.
+  if (figures && figures[2] === '/' && Number(figures[1]) <= 12 && Number(figures[3]) <= 12 && figures[1] !== figures[3]) return undefined;
+  const dated = words
+    .replace(/,/g, '')
+    .replace(/ of /, ' ')
+    .replace(/^(\d{1,2})\. /, '$1 ');
+  if (figures ? figures[4] !== undefined : /\d{4}/.test(dated)) {
+    const read = readDay(dated, 'day first');
+    return read.ok && read.date >= today ? read.date : undefined;
+  }
+  return firstToCome(figures ? `${figures[1]}/${figures[3]}` : dated, today, figures ? '/' : ' ');
+}
+
+/**
+ * The day by which something that is wished for is wanted, and where the text says so. What can be read as two days, lies in the past or is
+ * only about when ("for autumn") is none.
+ *
+ * @param low a text in small letters
+ * @param today the day on which it is said
+ * @example dueSaid('want to make the fogbell coat by 20 december', '2026-11-30') // { date: '2026-12-20', from: 29, to: 44 }
+ * @example dueSaid('plan: plover shirt for christmas', '2026-11-30') // { date: '2026-12-24', … }
+ */
+export function dueSaid(low: string, today: string): { readonly date: string; readonly from: number; readonly to: number } | undefined {
+  for (const said of low.matchAll(SAID)) {
+    const date = dayToCome(said.groups?.['day'] ?? '', today);
+    if (date !== undefined) return { date, from: said.index, to: said.index + said[0].length };
+  }
+  const month = BY_MONTH.exec(low);
+  const { month: name = '', year } = month?.groups ?? {};
+  const first = month ? (year === undefined ? firstToCome(`1 ${name}`, today, ' ') : dayToCome(`1 ${name} ${year}`, today)) : undefined;
+  return month && first !== undefined ? { date: first, from: month.index, to: month.index + month[0].length } : undefined;
+}
