@@ -1,6 +1,7 @@
 import { anyOf, COUNT, SAID_LENGTH } from '../amounts';
+import { FABRIC_NOUNS } from '../fabric-nouns';
 import { moneySaid } from '../money-said';
-import { asks, byRules, mereWords, rule, says } from '../said';
+import { asks, byRules, given, mereWords, rule, says } from '../said';
 
 const NOTIONS = [
   'zip',
@@ -66,8 +67,10 @@ export const recogniseCost = byRules([
         : meant;
     },
   ),
-  rule(`(?<money>${MONEY}|\\d+[.,]\\d{2}) (?:for|on) (?:the |an? |new )?(?:${COUNT} )?(?<what>${NOTION})`, 'sure', ({ what, money: said }, s) =>
-    cost((what ?? '').trim(), said, s.context.currency),
+  rule(
+    `(?<money>${MONEY}|\\d+[.,]\\d{2}|${BARE}) (?:for|on) (?:the |an? |new )?(?:${COUNT} )?(?<what>${NOTION})`,
+    'sure',
+    ({ what, money: said }, s) => cost((what ?? '').trim(), said, s.context.currency),
   ),
   rule(
     `(?:(?:it |notions |all |that )*(?:cost|costs|costing|notions|spent|paid|came to)(?: me| about)?:? )(?<money>${MONEY}|${BARE})(?: (?:in all|in total|altogether|all in|for (?:it|everything|notions)))?`,
@@ -85,8 +88,16 @@ export const recogniseCost = byRules([
     'sure',
     (_, s, from, to) => says({ is: 'words', words: s.typed(from, to) }),
   ),
+  // Nor is what was paid for it: of how much, nobody said.
+  given(/ (?:for|on) /, rule)(
+    `(?:(?:i|we|it|that|just|only) )*(?:paid|spent|gave)(?: about| only| just)? (?:${MONEY}|${BARE}) (?:for|on) (?:the |my |this |that |all )*(?:[a-zß-ɏ]+ ){0,2}(?:${anyOf(FABRIC_NOUNS)})(?: (?:in all|in total|altogether|all in))?`,
+    'sure',
+    (_, s, from, to) => says({ is: 'words', words: s.typed(from, to) }),
+  ),
   // "4 buttons", "a 20 cm zip": what was used, whatever it cost.
-  rule(`(?:(?:with|used|and) )?(?:an? )?(?<!size )(?:${COUNT} |${SAID_LENGTH} (?:of )?)(?:[a-zß-ɏ]+ )?(?<what>${NOTION})`, 'weak', (_, s, from, to) =>
-    says({ is: 'cost', what: s.typed(from, to).replace(/^(?:with|used|and)\s+/i, '') }),
+  rule(
+    `(?:(?:with|used|and) )?(?:an? )?(?<!size )(?:${COUNT} |${SAID_LENGTH} (?:of )?)(?:(?!on |for |at |in )[a-zß-ɏ]+ )?(?<what>${NOTION})`,
+    'weak',
+    (_, s, from, to) => says({ is: 'cost', what: s.typed(from, to).replace(/^(?:with|used|and)\s+/i, '') }),
   ),
 ]);

@@ -14,6 +14,8 @@ const HAS_MONTH = new RegExp(MONTH);
 export const WEEKDAYS = ['sunday', 'monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday'];
 /** A day, as it is said. */
 export const DAY = `(?:\\d{4}-\\d{2}-\\d{2}|\\d{1,2}[./]\\d{1,2}[./]\\d{2,4}|\\d{1,2}(?:st|nd|rd|th)?\\.? (?:of )?${MONTH}\\.?(?:,? \\d{4})?|${MONTH}\\.? \\d{1,2}(?:st|nd|rd|th)?(?:,? \\d{4})?(?![./\\d])|today|tonight|this (?:morning|afternoon|evening)|yesterday(?: (?:evening|morning|afternoon))?|last night|the day before yesterday|(?:last|this past|on) ${anyOf(WEEKDAYS)}|${COUNT} days? ago|(?:a|one) week ago|${COUNT} weeks ago|a fortnight ago)`;
+/** A day of this month or of the last, where nothing is counted by it: "on the 3rd". */
+const OF_A_MONTH = '(?:on )?the \\d{1,2}(?:st|nd|rd|th)(?= *(?:$|[,.;·|)\\n]|and\\b|but\\b|it\\b|took\\b))';
 /** About when, without a day. */
 export const DOUBTFUL = `(?:last (?:week|weekend|month|year|summer|winter|spring|autumn|fall)|this (?:week|month|year|summer|winter|spring|autumn|fall)|${COUNT} (?:months?|years?|summers?|winters?) ago|(?<!\\d )(?:in )?${MONTH} \\d{4}|in ${MONTH}|in (?:the )?(?:summer|winter|spring|autumn)(?: of \\d{4}| \\d{4})?|some time ago|a while ago|ages ago|years ago|back in \\d{4}|in (?:19|20)\\d{2})`;
 
@@ -36,6 +38,16 @@ export function daysOf(text: string, today: string): readonly string[] {
   if (weekday) {
     const back = (getDay(now) - WEEKDAYS.indexOf(weekday[1] ?? '') + 7) % 7;
     return [iso(addDays(now, -(back === 0 ? 7 : back)))];
+  }
+  const ofMonth = /^(?:on )?the (\d{1,2})[a-z]{2}$/.exec(said)?.[1];
+  if (ofMonth !== undefined) {
+    const day = ofMonth.padStart(2, '0');
+    return [0, -1, -2]
+      .flatMap((by) => {
+        const date = `${formatISO(addMonths(now, by), { representation: 'date' }).slice(0, 8)}${day}`;
+        return date <= today && readDay(date, 'day first').ok ? [date] : [];
+      })
+      .slice(0, 1);
   }
   // Without a year the latest such day is meant.
   const full = /\d{4}/.test(said) ? [said] : [0, -1].map((by) => `${said} ${Number(today.slice(0, 4)) + by}`);
@@ -135,7 +147,7 @@ const cutOutOn = (days: readonly string[], { low }: Sentence, from: number, to: 
 export const recogniseDate = byRules([
   rule(`cut (?:it )?out(?: on)?:? (?<day>${DAY})`, 'sure', ({ day }, s, from, to) => cutOutOn(daysOf(day ?? '', s.context.today), s, from, to)),
   rule(`${CUT}(?: (?:it|this))?(?: on)?:? (?<day>${DAY})`, 'sure', ({ day }, s) => on('cut', daysOf(day ?? '', s.context.today))),
-  rule(`${DONE}(?: (?:it|this))?(?: on)?:? (?<day>${DAY}|${anyOf(WEEKDAYS)})`, 'sure', ({ day }, s) =>
+  rule(`${DONE}(?: (?:it|this))?(?: on)?:? (?<day>${DAY}|${OF_A_MONTH}|${anyOf(WEEKDAYS)})`, 'sure', ({ day }, s) =>
     on('finished', daysOf(day ?? '', s.context.today)),
   ),
   rule(`(?:${CUT}|cut (?:it )?out)(?: (?:it|this))? (?<day>${DOUBTFUL})`, 'likely', ({ day }, s, from, to) =>

@@ -4,7 +4,7 @@ import { anyOf, END, lengthOf, SAID_LENGTH } from '../amounts';
 import type { Understood } from '../chip';
 import { FABRIC_NOUNS } from '../fabric-nouns';
 import { moneySaid } from '../money-said';
-import { byRules, clauseStart, rule, says, wherever, wordCount, type Meant } from '../said';
+import { byRules, clauseStart, given, rule, says, wherever, wordCount, type Meant } from '../said';
 import type { Recogniser, Sentence } from '../sentence';
 import { WEIGHTS } from '../weights';
 
@@ -47,7 +47,7 @@ const AFTER = `(?:(?: (?:for (?:the )?|as (?:the )?|as an? )?(?<part>${PART})${E
 const TAIL = new RegExp(AFTER, 'y');
 /** What leads to a fabric: a length, a part, a preposition. */
 const BEFORE = new RegExp(
-  `(?:(?<=^|[^a-z0-9ß-ɏ]))(?:(?:made|sewn|sewed|cut|used|in|from|using|out of|with|the|a|an|my|some|all|that|of) )*(?:(?<length>${SAID_LENGTH}) (?:of |of the |of my )?)?(?:(?<part>${PART}|${DONE})${OF_IT}(?: (?:in|with|of|from|is|was|:))?:? )?(?:(?:the|my|in|of|a|some|that|old) )*$`,
+  `(?:(?<=^|[^a-z0-9ß-ɏ]))(?:(?:made|sewn|sewed|cut|used|in|from|using|out of|with|the|a|an|my|some|all|that|of) )*(?:(?<length>${SAID_LENGTH}) (?:of |of the |of my )?)?(?:(?<part>${PART}|${DONE})${OF_IT}(?: (?:in|with|w/|of|from|is|was|:))?:? )?(?:(?:the|my|in|of|a|some|that|old) )*$`,
   'u',
 );
 
@@ -138,16 +138,19 @@ const knownFabric = wherever((sentence) =>
 
 /** What leads to a fabric that nobody has named before. */
 const CUE = `(?:(?:made|sewn|sewed|cut|used|made up|done) )?(?:in|from|using|out of|with|(?<=made )of)(?: (?:an?|the|my|some|that|old(?! (?:sheet|blanket|remnant|curtain|felt|cord)\\b)|leftover|left-over|(?:the )?(?:rest|remains|remnants?|offcuts|scraps|leftovers) of|(?:really |most )?(?:${PRAISE})))*`;
+/** How it compares with another, or that it is one: no name. */
+const VAGUE =
+  /^(?:(?:lighter|heavier|softer|thicker|thinner|stretchier|drapier|crisper|stiffer|darker|brighter|finer|warmer|cooler|cheaper|better|nicer|different|other|another|similar)(?![a-z])|(?:same|free|new|cheap|leftover|spare|any|old|whole) (?:fabric|material|cloth)$)/;
 const CUED = new RegExp(`^(?:${CUE}) `);
 
 /** A fabric that the stash does not have: by a noun of fabrics and a cue, or by a length. */
 const newFabric = byRules([
   rule(
-    `(?:(?:${CUE}|of) )?(?:(?<length1>${SAID_LENGTH}) (?:of |of the |of an? )?(?:(?:really |most )?(?:${PRAISE}) )?)?(?:(?<part1>${PART}|${DONE})${OF_IT}(?: (?:in|with|of|from|is|was))?:? (?:the |a |an )?)?(?:(?<weight1>\\d{1,3}(?:[.,]\\d)?) ?(?<gsm1>gsm|oz) )?${NAME}`,
+    `(?:(?:${CUE}|of) )?(?:(?<length1>${SAID_LENGTH}) (?:of |of the |of an? )?(?:left[- ]?over )?(?:(?:really |most )?(?:${PRAISE}) )?)?(?:(?<part1>${PART}|${DONE})${OF_IT}(?: (?:in|with|w/|of|from|is|was))?:? (?:the |a |an )?)?(?:(?<weight1>\\d{1,3}(?:[.,]\\d)?) ?(?<gsm1>gsm|oz) )?${NAME}`,
     'likely',
     ({ name, length1, part1, weight1, gsm1 }, s, from, end) => {
       // "Love the fabric", "the check" are no names.
-      if (name === undefined || /^(?:fabric|stripe|check|remnant|sheet|blanket|felt|cord)$/.test(name)) return undefined;
+      if (name === undefined || /^(?:fabric|stripe|check|remnant|sheet|blanket|felt|cord)$/.test(name) || VAGUE.test(name)) return undefined;
       const nameFrom = s.low.indexOf(name, from);
       if (UNDERLINED.test(s.low.slice(0, nameFrom)) || WASHED.test(s.low.slice(0, nameFrom))) return undefined;
       if (s.names.some((n) => n.kind === 'fabrics' && n.from < nameFrom + name.length && n.to > nameFrom)) return undefined;
@@ -183,6 +186,15 @@ const newFabric = byRules([
   ),
 ]);
 
+/** The fabric of another garment, whichever that was, is not how this one was cut. */
+const sameAgain = byRules([
+  given(/same/, rule)(
+    `(?:(?:in|from|out of|of|with) )?(?:exactly )?(?:the )?(?:very )?same (?:(?:fabric|cloth|material)|(?:[a-zß-ɏ]+ )?${NOUN})(?: (?:as|that i used)(?: for)? (?:last time|before|(?:the )?last(?: one| time)?|the (?:previous|first|second|third|other) (?:one|version)|version \\d+))?${END}`,
+    'sure',
+    (_, s, from, to) => says({ is: 'words', words: s.typed(from, to) }),
+  ),
+]);
+
 /** How little was left. */
 const squeeze = byRules([
   rule(
@@ -209,4 +221,9 @@ function everyScrap(): Meant {
 }
 
 /** Fabrics with their part, length and price, and how far they went. */
-export const recogniseFabric: Recogniser = (sentence, at) => [...knownFabric(sentence, at), ...newFabric(sentence, at), ...squeeze(sentence, at)];
+export const recogniseFabric: Recogniser = (sentence, at) => [
+  ...knownFabric(sentence, at),
+  ...newFabric(sentence, at),
+  ...sameAgain(sentence, at),
+  ...squeeze(sentence, at),
+];

@@ -73,9 +73,20 @@ function stated(choice: Choice | undefined, sentence: Sentence, from: number, to
   return canHave(zones, sentence) ? { says: choice } : asks(choice, mereWords(sentence.typed(from, to)));
 }
 
-/** Notes of one direction at places, by the degree that some words say. */
-const noted = (zones: readonly ZoneId[], sign: -1 | 1, words: string): Choice | undefined =>
-  zones.length === 0 ? undefined : [{ is: 'fit', notes: zones.map((zone) => ({ zone, outcome: outcomeOf(sign, degreeOf(words)) })) }];
+/** Notes of one direction at places, by the degree that some words say and by so much, cm. */
+const noted = (zones: readonly ZoneId[], sign: -1 | 1, words: string, cm?: number): Choice | undefined =>
+  zones.length === 0
+    ? undefined
+    : [
+        {
+          is: 'fit',
+          notes: zones.map((zone) => ({
+            zone,
+            outcome: outcomeOf(sign, degreeOf(words, undefined, cm)),
+            ...(cm === undefined ? {} : { amount: cm }),
+          })),
+        },
+      ];
 
 /** Places that are tight where they pull. */
 const pulled = (zones: string | undefined, s: Sentence): ZoneId[] => zonesNamed(zones, s).map((zone) => zoneMeant(zone, 'tight') ?? zone);
@@ -180,11 +191,14 @@ export const recogniseFit = byRules([
   ),
   // Gapes.
   given(/gap|stands away|sag|bag/, rule)(
-    `(?:${THE}(?<zones>${ZONE}) )?(?:still )?${GAPES}(?<after>(?: (?:${DEGREE}|a lot|badly|terribly))*)(?: (?:at|in) the (?:front|back|sides?|top))?`,
+    `(?:${THE}(?<zones>${ZONE}) )?(?:still )?${GAPES}(?<after>(?: (?:${DEGREE}|a lot|badly|terribly))*)(?: (?:by )?(?<amount>${SAID_LENGTH}))?(?: (?:at|in) (?:the )?(?:front|back|sides?|top))?(?: (?:by )?(?<more>${SAID_LENGTH}))?`,
     'sure',
-    ({ zones, after = '' }, s, from, to) => {
+    ({ zones, after = '', more, amount = more }, s, from, to) => {
       const there = gaping(zones ?? ofNamed(s, from), s);
-      return stated(noted(there, 1, /lot|bad|terrib/.test(after) ? 'clearly' : after), s, from, to);
+      const cm = amount === undefined ? undefined : lengthOf(amount, s.context.unit)?.cm;
+      return cm !== undefined && cm > MOST_OUT
+        ? undefined
+        : stated(noted(there, 1, /lot|bad|terrib/.test(after) ? 'clearly' : after, cm), s, from, to);
     },
   ),
   given(/gap/, rule)(

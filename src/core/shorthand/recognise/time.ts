@@ -7,7 +7,9 @@ const COUNT = '(?:(?:\\d+ )?(?:1/2|1/4|3/4)|\\d+(?:[.,]\\d+)?|\\d*\\s?[½¼¾]|o
 const UNIT = '(?:hours?|hrs?|h|minutes?|mins?|min|mornings?|afternoons?|evenings?|days?|weekends?|nights?)';
 const TERM = `(?:${COUNT}\\s?(?:and a half |½ )?${UNIT}(?! ago| old| later| trip)|(?:half an?|an?|a whole) (?:hours?|minute|morning|afternoon|evening|day|weekend|night)(?! ago| at| out| in the| to)(?: and a half)?|(?:a|an) (?:hour|day|weekend|evening) and a half)`;
 const DURATION = `(?<duration>\\d{1,3}:[0-5]\\d h?|\\d+(?:[.,]\\d+)?\\s?h\\s?\\d{1,2}(?:\\s?min)?|${TERM}(?:(?:,? and|,)? ${TERM})*)`;
-const PHASE = `(?<phase>${anyOf(Object.keys(PHASES_SAID))})`;
+const ONE_PHASE = anyOf(Object.keys(PHASES_SAID));
+/** Of several together it is not said how long each took. */
+const PHASE = `(?<phase>${ONE_PHASE}(?: ?(?:\\+|&|,|and|/) ?${ONE_PHASE})*)`;
 
 /** Minutes of what was said; words that the duration's own reader does not know are put in its own. */
 function minutesOf(text: string): number | undefined {

@@ -68,6 +68,8 @@ export const recogniseVerdict = byRules([
     const [below, above] = [loved(Math.max(1, Math.floor(half))), loved(Math.ceil(half))];
     return Number.isInteger(half) || half < 1 ? above : below && above && asks(below.says, above.says);
   }),
+  // Stars drawn out, those that it has not behind them.
+  rule(`(?<n>(?:[★⭐]\\ufe0f?){1,5})☆{0,4}`, 'sure', ({ n = '' }) => loved(n.replace(/\ufe0f/g, '').length)),
   rule(`(?<n>one|two|three|four|five) (?:out of five|of five|stars?)`, 'sure', ({ n }) => loved(countOf(n ?? '') ?? 0)),
   rule(`${MUCH}(?:love|loved|adore|adored|in love with) ${IT}(?: (?:so much|to bits|very much|a lot|already))?`, 'sure', (_, s, from) =>
     /\b(?:would|will|might|could|to|didn't|don't|not|never)\s+(?:really )?$/.test(s.low.slice(0, from)) ? undefined : loved(5),
@@ -146,12 +148,12 @@ export const recogniseVerdict = byRules([
         : undefined,
   ),
   rule(
-    `(?:(?:i|definitely|certainly|absolutely|and) )*(?:would|will|want to|i'll|going to|shall|could)(?: (?:definitely|certainly|absolutely|happily))?(?: be)? (?:make|sew|making|sewing)(?: (?:it|this|this one|one|another(?: one)?|more))?(?: again)?(?<in>(?: (?:in|from|out of) (?:an? )?[^,.;·|]{2,40}?)?)(?=\\s*(?:$|[,.;·|]|but\\b|and\\b))`,
+    `(?:(?:i|definitely|certainly|absolutely|and) )*(?:would|will|want to|i'd|i'll|going to|shall|could)(?: (?:definitely|certainly|absolutely|happily))?(?: be)? (?:make|sew|making|sewing)(?: (?:it|this|this one|one|another(?: one)?|more))?(?: again)?(?<in>(?:(?: but)? (?:in|from|out of) (?:an? )?[^,.;·|]{2,40}?)?)(?=\\s*(?:$|[,.;·|]|but\\b|and\\b))`,
     'sure',
     ({ in: fabric }, s, from, to) => {
       if (!/again|another|more/.test(s.low.slice(from, to))) return undefined;
       const changes = /^\s*(?:,|but|with)/.test(s.low.slice(to)) && /with changes|but/.test(s.low.slice(to, to + 20));
-      const answer = TIMES.test(fabric ?? '') ? 'later' : fabric ? 'other fabric' : changes ? 'with changes' : 'as is';
+      const answer = TIMES.test((fabric ?? '').replace(/^ but/, '')) ? 'later' : fabric ? 'other fabric' : changes ? 'with changes' : 'as is';
       return { ...says({ is: 'again', answer }), weight: 4 + 9 * wordCount(s.low.slice(from, to)) };
     },
   ),
