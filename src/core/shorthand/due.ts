@@ -1,4 +1,5 @@
-import { addDays, endOfMonth, formatISO, getDay, parseISO } from 'date-fns';
+import { addDays, formatISO, getDay, parseISO } from 'date-fns';
+import { dateOfDay, monthStart } from '../units/date';
 import { readDay } from '../units/day-as-written';
 import { anyOf } from './amounts';
 import { MONTH, WEEKDAYS } from './recognise/date';
@@ -26,6 +27,8 @@ const BY_MONTH = new RegExp(`,? *\\b(?:by|before) (?<month>${MONTH})(?: (?<year>
 
 const iso = (date: Date) => formatISO(date, { representation: 'date' });
 
+const lastOfMonth = (date: string): string => dateOfDay(monthStart(Number(date.slice(0, 4)), Number(date.slice(5, 7))) - 1);
+
 /** What is said without a year, as the first such day that is still to come. */
 function firstToCome(said: string, today: string, join: string): string | undefined {
   const year = Number(today.slice(0, 4));
@@ -47,13 +50,13 @@ function dayToCome(said: string, today: string): string | undefined {
   if (words.startsWith('end of ')) {
     const of = words.slice('end of '.length);
     if (/year$/.test(of)) return `${today.slice(0, 4)}-12-31`;
-    if (/month$/.test(of)) return iso(endOfMonth(now));
+    if (/month$/.test(of)) return lastOfMonth(today);
     // Where the month is said alone, the one that ends next.
     const year = Number(today.slice(0, 4));
     const years = /\d{4}/.test(of) ? [''] : [` ${year}`, ` ${year + 1}`];
     const ends = years.flatMap((in_) => {
       const first = readDay(`1 ${of}${in_}`, 'day first');
-      return first.ok ? [iso(endOfMonth(parseISO(first.date)))] : [];
+      return first.ok ? [lastOfMonth(first.date)] : [];
     });
     return ends.find((date) => date >= today);
   }
