@@ -10,13 +10,16 @@ const DOUBT_WORDS: Record<Doubt['why'], (doubt: Doubt, say: (cm: number) => stri
   order: ({ other }) => `More than the ${BODY_MEASURES[other!]}: two fields swapped, perhaps?`,
 };
 
+/** A question about a measure, in words. */
+export const doubtWords = (doubt: Doubt, say: (cm: number) => string): string => DOUBT_WORDS[doubt.why](doubt, say);
+
 /** A question about a measure. It asks; the number stands as it was typed. */
 export function DoubtLine({ doubt, unit, onInstead }: { doubt: Doubt; unit: LengthUnit; onInstead: (cm: number) => void }) {
   const { instead } = doubt;
   const say = (cm: number) => formatLength(cm, unit, { about: true });
   return (
     <span role="status" className="block max-w-40 text-small leading-4 text-ink2 italic">
-      {DOUBT_WORDS[doubt.why](doubt, say)}{' '}
+      {doubtWords(doubt, say)}{' '}
       {instead !== undefined && (
         <button type="button" className="min-h-6 underline" onClick={() => onInstead(instead)}>
           Take {say(instead)}

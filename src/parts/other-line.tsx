@@ -1,5 +1,6 @@
 import { format, parseISO } from 'date-fns';
 import { useNavigate } from 'react-router';
+import { BODY_MEASURES } from '../core/body/zones';
 import { washed } from '../core/fabric/stash';
 import { makeName } from '../core/make/make-name';
 import { STATES } from '../core/make/states';
@@ -18,11 +19,13 @@ import { formatFabricLength, formatLength, type FabricUnit, type LengthUnit } fr
 import { formatMoney } from '../core/units/money';
 import { useCaseTables } from '../data/engine-tables';
 import type { Write } from '../data/journal';
+import { keysOf } from '../core/units/keys';
 import { newId } from '../data/new-id';
 import { useFabricUnit, usePatterns, useUnit } from '../data/queries';
 import { today } from '../data/today';
 import { toMachine } from './bench-acts';
 import { planOfPattern } from './begin-plan';
+import { doubtWords } from './doubt-line';
 import { planIsCut } from './plan-is-cut';
 import { choose, save } from './save';
 import { useLineContext } from './use-line-context';
@@ -76,6 +79,21 @@ function told(act: OtherAct, patterns: readonly Pattern[], context: LineContext,
         about: ['washed', dates.length === 1 && dayWords(firstOf(dates))],
         unsaid: dates.length === 0 ? NO_DAY : rest !== undefined && `Not kept: “${rest}”.`,
         way: 'Note the wash',
+      };
+    }
+    case 'measured': {
+      const { person, measures, doubts, otherUnit, dates } = act;
+      const say = (cm: number) => formatLength(cm, unit, { about: true });
+      const asked = doubts.map((doubt) => `${BODY_MEASURES[doubt.measure]}: ${doubtWords(doubt, say)}`).join(' ');
+      return {
+        head: `Measures of ${person.name}`,
+        about: [
+          ...keysOf(measures).map((measure) => `${BODY_MEASURES[measure]} ${say(measures[measure] ?? 0)}`),
+          otherUnit && `taken for ${unit === 'cm' ? 'inches' : 'centimetres'}`,
+          dates.length === 1 && dayWords(firstOf(dates)),
+        ],
+        unsaid: dates.length === 0 ? NO_DAY : asked !== '' && asked,
+        way: 'Note the measures',
       };
     }
     case 'pattern bought': {
@@ -258,6 +276,24 @@ export function useWriteOther({ stays = false } = {}): (act: OtherAct, date?: st
         const names = act.fabrics.map(({ name }) => name).join(', ');
         const writes = act.fabrics.map(({ id }): Write => ({ table: 'fabrics', id, edit: (now) => washed(now, date) }));
         return save(`a wash: ${names}`, writes, { done: `Washed: ${names}. Ctrl Z takes it back.` });
+      }
+      case 'measured': {
+        if (date === undefined) return false;
+        const { person, isNew, measures } = act;
+        const writes = async (): Promise<readonly Write[]> => {
+          const there = (await db.bodies.where('personId').equals(person.id).toArray()).find((set) => set.date === date);
+          return [
+            ...(isNew ? [{ table: 'people', put: person } as const] : []),
+            there
+              ? { table: 'bodies', id: there.id, edit: (now) => ({ ...now, measures: { ...now.measures, ...measures } }) }
+              : { table: 'bodies', put: { id: newId(), personId: person.id, date, measures } },
+          ];
+        };
+        const written = await save(`measures of ${person.name}`, writes, {
+          done: `The measures of ${person.name} are noted. Ctrl Z takes them back.`,
+        });
+        if (written && isNew) await choose({ personId: person.id });
+        return written;
       }
       case 'pattern bought': {
         const { pattern, isNew, came } = act;

@@ -214,6 +214,36 @@ describe('bought', () => {
   );
 });
 
+describe('measured', () => {
+  test('of whom we speak, or who is named, on the day that is said', () => {
+    const mine = told('my measurements are bust 92, waist 74', 'measured');
+    expect([mine.person.name, mine.isNew, mine.measures, mine.dates]).toEqual(['Maren', false, { bust: 92, waist: 74 }, ['2026-11-25']]);
+    const hers = told('Tilda’s measures on 3 November: height 124, chest 61', 'measured');
+    expect([hers.person.name, hers.measures, hers.dates]).toEqual(['Tilda', { height: 124, bust: 61 }, ['2026-11-03']]);
+    expect(told('bust 92 waist 74 hip 100, taken 03/04/2026', 'measured').dates).toEqual(['2026-04-03', '2026-03-04']);
+  });
+
+  test('what makes one look at the tape again is asked against what was measured before', () => {
+    expect(told('my waist is 75', 'measured').doubts).toEqual([]);
+    expect(told('my waist is 105', 'measured').doubts).toMatchObject([{ measure: 'waist', why: 'changed' }]);
+  });
+
+  test('where nobody is known yet somebody comes with it', () => {
+    const nobody = { patterns: [], makes: [], bodies: [], fabrics: [], people: [], sets: [], plans: [] };
+    const context = lineContextOf(nobody, CONTEXT);
+    expect(readOther('bust 92, waist 74', nobody, { context, spoken: undefined, newId: () => 'new' })).toMatchObject({
+      is: 'measured',
+      isNew: true,
+      person: { id: 'new', name: 'Me' },
+    });
+  });
+
+  test.each(['Tidewater shirt, waist 74, hip 100', 'Tilda and Anselm: height 124, chest 61', 'black wool crepe, waist 74, hip 100'])(
+    'not: %s',
+    (text) => expect(read(text)?.is).not.toBe('measured'),
+  );
+});
+
 describe('planned', () => {
   test('a pattern of the ledger, in what is not there yet: that stays in words', () => {
     const { pattern, cutSaid, words, draft } = told('want to make the Fogbell coat in the grey wool next', 'planned');

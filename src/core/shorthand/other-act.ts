@@ -1,14 +1,17 @@
 import { format, parseISO } from 'date-fns';
+import { doubtsOf, type Doubt } from '../body/how-to-measure';
 import { USUAL_WIDTH } from '../fabric/usual-width';
 import { sameLine } from '../garment/chart';
 import { STATES } from '../make/states';
 import { inOrder } from '../make/versions';
-import type { LogDraft, Look, NewId, VerdictSaid } from '../make/log-draft';
-import type { Fabric, Make, Pattern, Person, Piece } from '../records';
+import { whoever, type LogDraft, type Look, type NewId, type VerdictSaid } from '../make/log-draft';
+import type { Fabric, Make, MeasurementSet, Pattern, Person, Piece } from '../records';
 import { withId } from '../units/by-id';
+import { byDay } from '../units/date';
 import { asTapeReads, CM_PER_INCH } from '../units/length';
 import { inRotation, isWorn, readyOn } from '../wear/available';
 import { COUNT, countOf, ORDINAL, SAID_LENGTH } from './amounts';
+import { bodySaid } from './body-said';
 import type { Understood } from './chip';
 import { dueSaid } from './due';
 import { readMake, type LineTables, type ReadMake } from './draft-from-line';
@@ -46,6 +49,17 @@ export type OtherAct =
     }
   /** Fabric of the stash was washed before it is cut; more than one day where figures can be read both ways. */
   | { readonly is: 'washed'; readonly fabrics: readonly Fabric[]; readonly dates: readonly string[]; readonly rest?: string }
+  /** A body was measured; of one who is not in the ledger yet, where nobody is. */
+  | {
+      readonly is: 'measured';
+      readonly person: Person;
+      readonly isNew: boolean;
+      readonly measures: MeasurementSet['measures'];
+      /** What makes one look at the tape again, against what was measured before. */
+      readonly doubts: readonly Doubt[];
+      readonly otherUnit: boolean;
+      readonly dates: readonly string[];
+    }
   /** A pattern is bought, whatever may be sewn from it; what it cost, and that it was bought, are of one that there is too. */
   | {
       readonly is: 'pattern bought';
@@ -325,6 +339,26 @@ function fabricWashed({ text, low, names }: Heard, tables: LineTables, { context
   return { is: 'washed', fabrics, dates, ...(rest === '' ? {} : { rest }) };
 }
 
+/** The measures of a body that a line tells of and nothing else, whose they are and when. */
+function bodyIn({ low, names }: Heard, { unit, today }: LineContext) {
+  const [who, ...others] = names;
+  if (others.length > 0 || (who && who.kind !== 'people')) return undefined;
+  const { dates, at } = dayIn(low, today);
+  const said = bodySaid(blanked(low, [...(who ? [[who.from, who.to] as const] : []), ...at], ' '), unit);
+  return said && { ...said, who, dates };
+}
+
+function measured(line: Heard, { people, bodies }: LineTables, { context, spoken, newId }: ActOptions): OtherAct | undefined {
+  const body = bodyIn(line, context);
+  if (!body) return undefined;
+  const { who, measures, otherUnit, dates } = body;
+  const there = withId(people, who?.id) ?? spoken;
+  const person = there ?? whoever(newId);
+  const [day] = dates;
+  const earlier = bodies.filter((set) => set.personId === person.id && (day === undefined || set.date < day)).sort((a, b) => byDay(b.date, a.date));
+  return { is: 'measured', person, isNew: !there, measures, doubts: doubtsOf(measures, earlier[0]?.measures), otherUnit, dates };
+}
+
 /** That it is the pattern that was bought. */
 const THE_PATTERN = /,? *\b(?:(?:pdf|paper|sewing|printed) )*pattern\b/;
 
@@ -378,6 +412,7 @@ export function beginsOther(text: string, context: LineContext, paragraph?: stri
   const { low, names } = heard(text, context);
   if (paragraph !== undefined && BOUGHT_MUCH.test(low) && !SEWN.test(folded(paragraph))) return true;
   if (WASHED.test(low) && names.some(({ kind }) => kind === 'fabrics')) return true;
+  if (bodyIn({ text, low, names }, context)) return true;
   const subject = () => subjectOf(low, wordsIn(low), names, context, (from, to) => text.slice(from, to));
   if (patternSaid(low)) return subject() !== undefined;
   const name = names.find(isPattern);
@@ -520,6 +555,7 @@ function toldOf({ text, low, names, whole }: HeardLine, tables: LineTables, opti
  * @example readOther('sold the Foreshore tee for 15', tables, options) // { is: 'ended', make, state: 'sold', why: 'for 15' }
  * @example readOther('bought 3 m of navy linen, 150 wide', tables, options) // { is: 'bought', fabric, piece: { length: 300, width: 150 }, … }
  * @example readOther('prewashed the sand washed linen', tables, options) // { is: 'washed', fabrics: [that], dates: [today] }
+ * @example readOther('my measurements are bust 92, waist 74', tables, options) // { is: 'measured', person, measures: { bust: 92, waist: 74 }, … }
  * @example readOther('bought the Lapwing trousers pattern, 12 euros', tables, options) // { is: 'pattern bought', pattern: { name: 'Lapwing trousers', price, … } }
  * @example readOther('want to make the Fogbell coat in grey wool', tables, options) // { is: 'planned', pattern, words: 'in grey wool', … }
  */
@@ -533,6 +569,7 @@ export function readOther(text: string, tables: LineTables, options: ActOptions)
     fabricWashed(line, tables, options) ??
     patternBought(line, tables, options) ??
     bought(line, tables, options) ??
+    measured(line, tables, options) ??
     finished(line, tables, options) ??
     begunOf(line, tables, options) ??
     looked(line, tables, options) ??

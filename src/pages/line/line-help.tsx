@@ -30,6 +30,7 @@ const OTHER_WORDS: Record<OtherAct['is'], string> = {
   ended: 'what became of the garment is noted',
   bought: 'fabric goes into the stash',
   washed: 'that the fabric was washed is noted with it',
+  measured: 'the measures are noted with whose they are',
   'pattern bought': 'the pattern is entered, and nothing sewn from it',
   planned: 'a plan is made',
 };

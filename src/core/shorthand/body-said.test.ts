@@ -1,0 +1,39 @@
+import { bodySaid } from './body-said';
+
+test.each([
+  ['my measurements are bust 92, waist 74 and hip 100', { bust: 92, waist: 74, hip: 100 }],
+  ['height 168, chest 92.5', { height: 168, bust: 92.5 }],
+  ['92 bust 74 waist 100 hips', { bust: 92, waist: 74, hip: 100 }],
+  ["   's measurements: height 116, chest 60, waist 55", { height: 116, bust: 60, waist: 55 }],
+  ['i am 168 cm tall', { height: 168 }],
+  ['my waist is now 76', { waist: 76 }],
+  ['measured today: inside leg 78', { inseam: 78 }],
+  ['waist 28 1/2", hip 38½', { waist: 72.39, hip: 97.79 }],
+  ['height 5\'6", bust 36"', { height: 167.64, bust: 91.44 }],
+  ['height 1.68 m, bust 36 inches', { height: 168, bust: 91.44 }],
+  ['bust 36, waist 29 and hips 40 inches', { bust: 91.44, waist: 73.66, hip: 101.6 }],
+  ['high bust 88, bust 92, under bust 78', { highBust: 88, bust: 92, underbust: 78 }],
+])('%s', (text, measures) => expect(bodySaid(text, 'cm')).toEqual({ measures, otherUnit: false }));
+
+test('figures that are no body’s in the ledger’s unit are taken for the other one, all of them or none', () => {
+  expect(bodySaid('bust 36 waist 29 hips 40', 'cm')).toEqual({ measures: { bust: 91.44, waist: 73.66, hip: 101.6 }, otherUnit: true });
+  expect(bodySaid('bust 92 waist 74', 'in')).toEqual({ measures: { bust: 92, waist: 74 }, otherUnit: true });
+  // Neither of the two: they stand as they were said, to be asked about.
+  expect(bodySaid('bust 9 waist 8', 'cm')).toEqual({ measures: { bust: 9, waist: 8 }, otherUnit: false });
+  // A unit that is said is meant.
+  expect(bodySaid('bust 36 cm, waist 29 cm', 'cm')).toEqual({ measures: { bust: 36, waist: 29 }, otherUnit: false });
+});
+
+test.each([
+  'bust 92',
+  'bust 92 size 40',
+  'bust 92 bust 93',
+  'waist 30 too tight, hip 32',
+  'my waist is tight 2',
+  'waist tight 2, hip right',
+  'curlew jeans waist 30 hip 32',
+  'my sleeve is 2 cm too long',
+  'bust 92, fits well',
+  'wore it 3 times, hip 100',
+  '',
+])('no measures alone: %s', (text) => expect(bodySaid(text, 'cm')).toBeUndefined());

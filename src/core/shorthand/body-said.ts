@@ -1,0 +1,91 @@
+import { doubtsOf } from '../body/how-to-measure';
+import { BODY_MEASURES, type BodyMeasure } from '../body/zones';
+import { keysOf } from '../units/keys';
+import { CM_PER_INCH, type LengthUnit } from '../units/length';
+import { anyOf, lengthOf } from './amounts';
+
+/** What measures are called beside their own names. */
+const ALSO: Readonly<Record<string, BodyMeasure>> = {
+  chest: 'bust',
+  'full bust': 'bust',
+  'upper bust': 'highBust',
+  'under bust': 'underbust',
+  'rib cage': 'underbust',
+  hips: 'hip',
+  'full hip': 'hip',
+  'full hips': 'hip',
+  shoulders: 'shoulder',
+  'shoulder length': 'shoulder',
+  'back length': 'napeToWaist',
+  'nape to waist': 'napeToWaist',
+  'back waist': 'napeToWaist',
+  'sleeve length': 'armLength',
+  arm: 'armLength',
+  bicep: 'upperArm',
+  biceps: 'upperArm',
+  'inside leg': 'inseam',
+  'inner leg': 'inseam',
+  thighs: 'thigh',
+  'head circumference': 'head',
+  'crotch depth': 'rise',
+};
+const MEASURE_NAMED: Readonly<Record<string, BodyMeasure>> = {
+  ...Object.fromEntries(keysOf(BODY_MEASURES).map((measure) => [BODY_MEASURES[measure], measure])),
+  ...ALSO,
+};
+const NAME = anyOf(Object.keys(MEASURE_NAMED));
+const UNIT = '(?:cms?|centimet(?:re|er)s?|in(?:ch(?:es)?)?|")';
+const FIGURE = `(?:\\d ?(?:'|ft\\.?|feet|foot) ?\\d{1,2}(?: ?(?:"|in(?:ches)?))?|1\\.\\d{2} ?m|\\d{1,3}(?:[ -]\\d/\\d|[½¼¾]|[.,]\\d{1,2})?(?: ?${UNIT})?)(?![a-z0-9/]|[.,]\\d)`;
+const SAID_OF = '(?: (?:measurement|measure|measures|circumference|is|was|are|now|of|at))*(?: ?[:=-])? ?';
+/** "Waist 74", "hips: 100 cm", "bust measurement is now 92", and the same the other way round: "92 bust". Who is so tall is so high. */
+const WAYS = [
+  `(?<name>${NAME})${SAID_OF}(?<figure>${FIGURE})|(?<high>${FIGURE}) tall(?![a-z])`,
+  `(?<figure>${FIGURE}) (?<name>${NAME})(?![a-z])`,
+].map((way) => new RegExp(`(?<![a-z\\d])(?:${way})`, 'g'));
+/** What may stand beside measures and says nothing of a garment. */
+const BESIDE =
+  /^(?:[\s,;:.()/=+-]|'s\b|\b(?:my|our|her|his|the|a|i|i'm|i've|am|is|are|were|was|have|has|had|got|just|now|today|new|current|latest|updated?|body|full|here|these|taken|took|of|for|at|on|in|with|and|re-?|measure(?:s|d|ment|ments)?|measuring|sizes?|cms?|centimet(?:re|er)s|inch(?:es)?|all)\b)*$/;
+const OF_BODY = /\bmeasur|^(?:my|i am|i'm)\b|\btall\b/;
+const IN_INCHES = /\b(?:inch(?:es)?|all in in)\b/;
+const IN_CM = /\b(?:cms?|centimet(?:re|er)s)\b/;
+
+/** Whether a measure is none that a body has. */
+const amiss = (measures: BodySaid['measures']): boolean => doubtsOf(measures).some(({ why }) => why !== 'order');
+
+/** Measures of a body, cm, as a line says them. */
+export interface BodySaid {
+  readonly measures: Partial<Record<BodyMeasure, number>>;
+  /** As they stand they would be no body's in the ledger's unit: they are taken for the other one. */
+  readonly otherUnit: boolean;
+}
+
+/**
+ * The measures of a body, where a text tells of nothing else: two of them, or one that is said to be a measure or mine.
+ *
+ * @param low a text in small letters, blanks in the place of a name and of a day that it says
+ * @param unit the ledger's own, for bare figures; where they can be no body's in that and can in the other, it is that
+ * @returns undefined where there is more in it, or a measure is said twice
+ * @example bodySaid('my measurements are bust 92, waist 74 and hip 100', 'cm') // { measures: { bust: 92, waist: 74, hip: 100 }, otherUnit: false }
+ * @example bodySaid('bust 36 waist 29 hips 40', 'cm') // { measures: { bust: 91.44, waist: 73.66, hip: 101.6 }, otherUnit: true }
+ */
+export function bodySaid(low: string, unit: LengthUnit): BodySaid | undefined {
+  const way = WAYS.find((one) => low.search(one) >= 0 && BESIDE.test(low.replace(one, ' ')));
+  const items = way ? [...low.matchAll(way)] : [];
+  if (!way || items.length === 0 || (items.length === 1 && !OF_BODY.test(low.trim()))) return undefined;
+  // "36, 29 and 40 inches": the unit behind the last is that of all, where none of the others has one.
+  const figures = items.map(({ groups: { figure, high } = {} }) => (figure ?? high ?? '').trim());
+  const alone = figures.slice(0, -1).every((figure) => /\d$/.test(figure)) ? (figures.at(-1) ?? '') : '';
+  const beside = `${low.replace(way, ' ')} ${alone}`;
+  const said = IN_INCHES.test(beside) ? 'in' : IN_CM.test(beside) ? 'cm' : unit;
+  const read = items.flatMap(({ groups: { name, high } = {} }, i) => {
+    const measure = high === undefined ? MEASURE_NAMED[name ?? ''] : 'height';
+    const length = lengthOf((figures[i] ?? '').replace(/ ?(?:ft\.?|feet|foot) ?/, "'").replace(/(\d)[ -](?=\d\/)/, '$1 '), said);
+    return measure && length && length.cm > 0 ? [{ measure, ...length }] : [];
+  });
+  if (read.length < items.length || new Set(read.map(({ measure }) => measure)).size < read.length) return undefined;
+  const measures: BodySaid['measures'] = Object.fromEntries(read.map(({ measure, cm }) => [measure, cm]));
+  const bare = said === unit && read.every(({ unitSaid }) => !unitSaid);
+  const inOther = Object.fromEntries(read.map(({ measure, cm }) => [measure, unit === 'cm' ? cm * CM_PER_INCH : cm / CM_PER_INCH]));
+  const otherUnit = bare && amiss(measures) && !amiss(inOther);
+  return { measures: otherUnit ? inOther : measures, otherUnit };
+}
