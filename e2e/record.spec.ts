@@ -173,6 +173,9 @@ test('what was worn, bought, given away or wished for is noted from the line as 
   await field.fill('bought the Lapwing trousers pattern, 12 euros');
   await field.press('Control+Enter');
   await expect(page.getByText(/^Lapwing trousers is among the patterns/)).toBeVisible();
+  await field.fill('Tilda’s measures on 2 November: height 124, chest 61');
+  await field.press('Control+Enter');
+  await expect(page.getByText(/^The measures of Tilda are noted/)).toBeVisible();
   await expect(makes).toHaveText(before);
 
   // It is a make after all.
@@ -181,10 +184,13 @@ test('what was worn, bought, given away or wished for is noted from the line as 
   await page.getByRole('button', { name: 'It is a make' }).click();
   await expect(page.getByRole('region', { name: 'The make in this line' })).toContainText('Tidewater shirt, version 4');
 
-  await field.fill('want to make the Fogbell coat in grey wool');
+  await field.fill('want to make the Fogbell coat in grey wool by 20 December');
   await field.press('Control+Enter');
   await expect(page.getByRole('heading', { level: 1, name: 'Plan: Fogbell coat, version 3' })).toBeVisible();
   await expect(page.getByLabel('What for, in words')).toHaveValue('in grey wool');
+  await expect(page.getByLabel('Wanted by')).toHaveValue('2026-12-20');
+  await page.goto('/people/person-tilda');
+  await expect(page.getByLabel('height on 2026-11-02')).toHaveValue('124');
   await page.goto('/stash');
   await expect(page.getByRole('row', { name: /navy linen/ })).toContainText(/300\scm × 150\scm/);
 });

@@ -388,7 +388,7 @@ function bodyChecks({ input, person, today }: CheckRequest): Check[] {
     .map((b) => b.date)
     .sort()
     .at(-1);
-  if (latest === undefined) return [{ id: 'body', weight: 'warning', words: `${person.name} was never measured: the first size stands in` }];
+  if (latest === undefined) return [{ id: 'body', weight: 'warning', words: `No measures of ${person.name}: the first size stands in` }];
   if (daysBetween(latest, today) <= (person.child ? OLD_OF_CHILD : OLD)) return [];
   return [{ id: `body ${latest}`, weight: 'warning', words: `Measure ${person.name} again`, detail: `the last measures are of ${latest}` }];
 }

@@ -91,7 +91,7 @@ export function EaseChart({ ease, tables, name }: { ease: readonly EaseAt[]; tab
         <ChoiceField label="At the" value={zone} all={girths} words={(z) => zoneOf(z).label} onValue={setAsked} />
       </div>
       <p className="mb-1 text-small text-ink2">
-        What {name}’s garments measure beyond the body, by intended ease. A stroke marks the ease that is usual for the class.
+        What garments for {name} measure beyond the body, by intended ease. A stroke marks the ease that is usual for the class.
       </p>
       {dots.length === 0 ? (
         <p className="text-ink2">No garment has a known ease there: that takes its size, a chart and the body’s measure.</p>

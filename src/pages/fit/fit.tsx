@@ -151,7 +151,7 @@ export function Fit() {
   const reach = Math.max(6, ...habits.zones.flatMap((z) => [Math.abs(z.best.low), Math.abs(z.best.high)]));
   return (
     <>
-      <PageHead title="Fit" under={`What ${person.name}’s patterns taught together, against the patterns as drafted`} />
+      <PageHead title="Fit" under={`What all patterns sewn for ${person.name} taught together, against the patterns as drafted`} />
       {habits.zones.length === 0 ? (
         <>
           <Empty>No fit note yet. How a make fits at a place teaches something about every other pattern.</Empty>
@@ -174,8 +174,8 @@ export function Fit() {
               Place by place
             </h2>
             <p className="mb-1 max-w-3xl text-small text-ink2">
-              What {person.name} needs beyond the pattern, whoever drew it: the middle, and the range that holds it with a chance of 80&#x202f;%. In
-              the tinted band a semi-fitted garment is right as drafted.
+              What it takes for {person.name} beyond the pattern, whoever drew it: the middle, and the range that holds it with a chance of
+              80&#x202f;%. In the tinted band a semi-fitted garment is right as drafted.
             </p>
             <table className="w-full max-w-3xl border-collapse">
               <thead className="text-left text-small text-ink2 [&_th]:py-0.5 [&_th]:font-normal">

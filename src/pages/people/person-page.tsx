@@ -161,7 +161,8 @@ function Measures({ personId }: { personId: string }) {
       </div>
       {sets.length === 0 ? (
         <Empty>
-          No measures yet. <i>Measure today</i> opens a column; any measure may be left out.
+          No measures yet. <i>Measure today</i> opens a column, in which any measure may be left out; or write them in the line above:{' '}
+          <i>{unit === 'cm' ? 'bust 92, waist 74' : 'bust 36, waist 29'}</i>.
         </Empty>
       ) : (
         <div className="relative overflow-x-auto border border-rule2 bg-page">

@@ -130,7 +130,7 @@ export function WearPage() {
         title="Wear"
         under={
           <>
-            What {person.name} wears; each touch is entered at once.{' '}
+            Worn by {person.name}; each touch is entered at once.{' '}
             <Link className="underline underline-offset-2" to={routes.mostWorn}>
               What is really worn
             </Link>
