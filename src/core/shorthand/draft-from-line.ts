@@ -170,11 +170,14 @@ export function readMakes(
     usual,
     spoken,
     answers = [],
+    on = [],
     newId,
   }: {
     readonly usual: Pick<LineContext, 'unit' | 'currency' | 'today'>;
     readonly spoken: Person | undefined;
     readonly answers?: readonly Answers[];
+    /** Of each the day on which it was told, where not today. */
+    readonly on?: readonly (string | undefined)[];
     readonly newId: NewId;
   },
 ): (ReadMake & { readonly context: LineContext })[] {
@@ -182,7 +185,13 @@ export function readMakes(
   let context = lineContextOf(now, usual);
   let speaking = spoken;
   return texts.map((text, i) => {
-    const read = readMake(text, now, { context, spoken: speaking, answers: answers[i] ?? {}, newId });
+    const day = on[i];
+    const read = readMake(text, now, {
+      context: day === undefined ? context : { ...context, today: day },
+      spoken: speaking,
+      answers: answers[i] ?? {},
+      newId,
+    });
     const before = context;
     if (read.draft) {
       const { newPattern, newPerson, newFabrics, newSet } = read.draft;

@@ -15,7 +15,7 @@ export const BESIDE = new RegExp(
   `(?:\\b(?:like|than|same as|similar to|as with|instead of|${JOINED_WITH}|plus|with|(?:made over|refashioned|remade|recut|cut down|cut|upcycled) (?:from|out of))(?: the| my| an?)?|\\b(?:sleeves?|collar|cuffs?|skirt|bodice|neckline|pockets?|hood|waistband|yoke|front|back|legs?|facing|straps?|placket)(?: (?:is|are|was|were|taken|borrowed))* (?:of|from|off)(?: the| my| an?)?)\\s*$`,
 );
 
-const MADE = '(?:made|sewed|sewn|finished|completed|cut|stitched|whipped|ran|run|knocked|threw|thrown|together)';
+const MADE = '(?:made|sewed|sewn|started|begun|began|finished|completed|cut|stitched|whipped|ran|run|knocked|threw|thrown|together)';
 /** Which of its kind it is: "my very first pair", "the third". */
 const WHICH = `(?:very|first ever|${ORDINAL})`;
 /** About when, said before all else: "last winter I made". */
@@ -26,7 +26,7 @@ const WHEN = `(?:(?:last|this|one|over the) (?:night|morning|afternoon|evening|w
   .toLowerCase()}|sept)(?![a-z])\\.?|(?<=^|\\n)\\d{1,2}[./]\\d{1,2}\\.?(?= ))`;
 /** What leads to the name of what was made. */
 const LEAD = new RegExp(
-  `^(?:(?:${WHEN}(?:[,:]| -)?|(?:log|pattern|make|garment|project|item|name) ?:|i|we|i've|just|finally|also|${MADE}|have|has|had|another|a|an|the|my|me|new|some|pairs?|of|toile|muslin|wearable|this|is|was|it|it's|next|then|after that|afterwards|one|came|there|there's|first(?= (?:the|an?|my|i|we) )|firstly|secondly|last|lastly|okay|ok|did|now|${WHICH}|and|so|logged|log|up|myself|out|two|three|four|five|six|[2-9]|\\d+x|(?<=\\ba )[1-9]\\d?|(?<=\\ban )(?:8|11|18)|(?<=\\ban? )(?:quick|simple|easy|cute|lovely|nice|comfy|cosy|gorgeous|beautiful|pretty|little))\\s+)*`,
+  `^(?:(?:${WHEN}(?:[,:]| -)?|(?:log|pattern|make|garment|project|item|name|finished|completed|done|made|sewn|wip|ufo|in progress|started|cut|sewing) ?:|oh|plus|i|we|i've|just|finally|also|${MADE}|have|has|had|another|a|an|the|my|me|new|some|pairs?|of|toile|muslin|wearable|this|is|was|it|it's|next|then|after that|afterwards|one|came|there|there's|first(?= (?:the|an?|my|i|we) )|firstly|secondly|last|lastly|okay|ok|did|now|${WHICH}|and|so|logged|log|up|myself|out|two|three|four|five|six|[2-9]|\\d+x|(?<=\\ba )[1-9]\\d?|(?<=\\ban )(?:8|11|18)|(?<=\\ban? )(?:quick|simple|easy|cute|lovely|nice|comfy|cosy|gorgeous|beautiful|pretty|little))\\s+)*`,
 );
 
 /** Where a name may stand further on, behind what was said of it first: "in a size 14 of the …", "took in the …". */

@@ -181,7 +181,7 @@ const WHERE = /\b(?:to|for|at|in|from|by|near) (?:the |a |an |my )?$/;
 /** Something was sewn after all: it is a make, whatever else is said. */
 const SEWN = /\b(?:made|sewed|sewn|finished|completed|hemmed|cut it|cut out)\b/;
 const WIDTH =
-  /,? *\b(?:(?<wide>\d{2,3}(?:\.\d+)?) *(?<unit>cm|"|inch(?:es)?|in)? *wide|width:? (?:of )?(?<width>\d{2,3}(?:\.\d+)?)(?: *(?<of>cm|"|inch(?:es)?|in)(?![a-z]))?)/;
+  /,? *\(?\b(?:(?<wide>\d{2,3}(?:\.\d+)?) *(?<unit>cm|"|inch(?:es)?|in)? *wide|width:? (?:of )?(?<width>\d{2,3}(?:\.\d+)?)(?: *(?<of>cm|"|inch(?:es)?|in)(?![a-z]))?)\)?/;
 /** Fabric comes so wide, cm. Source: usual widths, ribbon and sail cloth left aside. */
 const WIDTHS = [30, 400] as const;
 
@@ -400,6 +400,9 @@ function patternBought({ text, low }: Heard, tables: LineTables, options: ActOpt
 /** A purchase that says of how much, and not that it was for what was just spoken of. */
 const BOUGHT_MUCH = new RegExp(`^${FIRST}(?:bought|picked up|ordered):? (?:.* )?${SAID_LENGTH}(?!.*\\bfor (?:it|this|that|them)\\b)`);
 
+/** A line of a list of purchases. */
+const BOUGHT_ITEM = /^(?:bought|ordered) ?:/;
+
 /**
  * Whether a sentence among others begins to tell of another garment than the one that was spoken of, and not that it was made: worn, worn no
  * more or wished for. What was bought may be what that one was made of, unless it begins a paragraph that makes nothing.
@@ -410,7 +413,7 @@ const BOUGHT_MUCH = new RegExp(`^${FIRST}(?:bought|picked up|ordered):? (?:.* )?
  */
 export function beginsOther(text: string, context: LineContext, paragraph?: string): boolean {
   const { low, names } = heard(text, context);
-  if (paragraph !== undefined && BOUGHT_MUCH.test(low) && !SEWN.test(folded(paragraph))) return true;
+  if ((paragraph !== undefined || BOUGHT_ITEM.test(low)) && BOUGHT_MUCH.test(low) && !SEWN.test(folded(paragraph ?? text))) return true;
   if (WASHED.test(low) && names.some(({ kind }) => kind === 'fabrics')) return true;
   if (bodyIn({ text, low, names }, context)) return true;
   const subject = () => subjectOf(low, wordsIn(low), names, context, (from, to) => text.slice(from, to));

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { demoLedger } from '../../../demo/ledger';
 import { readMake, readMakes } from './draft-from-line';
 import { lineContextOf } from './line-context';
-import { splitTelling } from './tell';
+import { isToldOut, lineOf, splitTelling } from './tell';
 
 const LEDGER = demoLedger();
 const USUAL = { unit: 'cm', currency: 'EUR', today: '2026-11-25' } as const;
@@ -121,6 +121,35 @@ describe('a telling is split into makes', () => {
       ['Saltmarsh dress 38. The dress is lovely. Trousers would be nice.'],
     ],
     ['words before the first', 'Notes of March\n\nTidewater shirt C', ['Notes of March\n\nTidewater shirt C']],
+    [
+      'one more of the same, by no name',
+      'In March I made the Curlew jeans in 40, stiff denim. They gape at the waistband. In May I made a second pair in 38, tight on the thighs. Love them.',
+      [
+        'In March I made the Curlew jeans in 40, stiff denim. They gape at the waistband.',
+        'In May I made a second pair in 38, tight on the thighs. Love them.',
+      ],
+    ],
+    [
+      'what is begun, and what comes to mind at the end',
+      'Dunlin shorts M, love 4. I started a Heron coat in October. I also made two Shag smocks in S. Oh and the Smew top, a disaster.',
+      ['Dunlin shorts M, love 4.', 'I started a Heron coat in October.', 'I also made two Shag smocks in S.', 'Oh and the Smew top, a disaster.'],
+    ],
+    [
+      'a list by how far things are',
+      'Finished: Ternlet cardigan M\nWIP: Fulmar vest 40, lining to do\nPlanned: Gannet jeans, by Christmas\nBought: 2 m rust corduroy\nMy waist is 75 now',
+      [
+        'Finished: Ternlet cardigan M',
+        'WIP: Fulmar vest 40, lining to do',
+        'Planned: Gannet jeans, by Christmas',
+        'Bought: 2 m rust corduroy',
+        'My waist is 75 now',
+      ],
+    ],
+    [
+      'things by what they are, and parts of others',
+      'Eider robe L. Sleeves too long.\nApron, from an old sheet\n20 April - pyjamas for Runa\nWren dress 12\nskirt, 2 cm too long',
+      ['Eider robe L. Sleeves too long.', 'Apron, from an old sheet', '20 April - pyjamas for Runa', 'Wren dress 12\nskirt, 2 cm too long'],
+    ],
     ['nothing', '  \n ', []],
   ])('%s', (_, text, makes) => expect(told(text)).toEqual(makes));
 
@@ -154,6 +183,48 @@ describe('a telling is split into makes', () => {
         expect(text.slice(at)).toMatch(/^[\s,;.*•-]*$/);
       }),
     );
+  });
+});
+
+test('one more is read by the name of what was told of before, and of nothing where that has none', () => {
+  const [, second, third] = splitTelling('Curlew jeans 40, tight. Then I made another pair in 42. The third one is in denim, 44.', CONTEXT);
+  expect([second, third].map((part) => part && lineOf(part))).toEqual([
+    'Curlew jeans: Then I made another pair in 42.',
+    'Curlew jeans: The third one is in denim, 44.',
+  ]);
+  expect(splitTelling('I made another one in 42.', CONTEXT)).toMatchObject([{ text: 'I made another one in 42.' }]);
+});
+
+describe('a year that stands above', () => {
+  let n = 0;
+  const days = (text: string) =>
+    readMakes(splitTelling(text, CONTEXT).map(lineOf), LEDGER, {
+      usual: USUAL,
+      spoken: LEDGER.people[0],
+      on: splitTelling(text, CONTEXT).map((part) => part.toldBy),
+      newId: () => `new-${n++}`,
+    }).map(({ draft }) => draft?.make.finishedOn);
+
+  test('is that of the days below, until another stands there', () => {
+    expect(days('Notebook 2024\n12 Nov - Petrel blouse 38\n\n2025:\n14 Dec - Gull culottes 12\n2 Jan 2026 - Wren bra 34D')).toEqual([
+      '2024-11-12',
+      '2025-12-14',
+      '2026-01-02',
+    ]);
+  });
+
+  test('is none where it is this year’s, where it belongs to a line, and where the day is counted from today', () => {
+    expect(days('2026\n12 Nov - Petrel blouse 38')).toEqual(['2026-11-12']);
+    expect(splitTelling('Petrel blouse 38 in 2024\nGull culottes 12', CONTEXT).map(({ toldBy }) => toldBy)).toEqual([undefined, undefined]);
+    expect(days('2024\nfinished the Petrel blouse yesterday, 38')).toEqual(['2026-11-24']);
+  });
+
+  test('is no part of a make, and alone nothing to be told', () => {
+    expect(splitTelling('2024\nPetrel blouse 38\n2025\nGull culottes 12', CONTEXT).map(({ text }) => text)).toEqual([
+      'Petrel blouse 38',
+      'Gull culottes 12',
+    ]);
+    expect(['2024\n\n', '# 2025:\n - ', 'Wren bra'].map(isToldOut)).toEqual([true, true, false]);
   });
 });
 

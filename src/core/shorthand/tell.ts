@@ -3,6 +3,8 @@ import type { LineContext } from './sentence';
 import { ORDINAL } from './amounts';
 import { leadLength } from './new-name';
 import { beginsOther } from './other-act';
+import { DAY, DOUBTFUL } from './recognise/date';
+import { FIRST } from './report';
 import { subjectOf } from './subject';
 
 /** A part of a telling that is one make. */
@@ -12,29 +14,62 @@ export interface Told {
   readonly text: string;
   /** It tells no make, but something of a garment that is only told of with it. */
   readonly ofTold?: true;
+  /** What it is one more of, where it does not say so itself. */
+  readonly oneMoreOf?: string;
+  /** The day on which it may be told at the latest: the last of the year that stands above it. */
+  readonly toldBy?: string;
 }
+
+/**
+ * A part of a telling as it is read: by the name that it goes on with.
+ *
+ * @example lineOf({ text: 'In May I made a second pair in 38', oneMoreOf: 'Curlew jeans', from: 80, to: 113 }) // 'Curlew jeans: In May I made a second pair in 38'
+ */
+export const lineOf = ({ text, oneMoreOf }: Told): string => (oneMoreOf === undefined ? text : `${oneMoreOf}: ${text}`);
 
 /** Where a make may begin: a line, a sentence, or words that lead on where nobody set a full stop. */
 const MAY_BEGIN =
-  /(?:(?:^|\n)[ \t]*(?:(?:[-*•]|\d{1,2}[.)])[ \t]+)?|[.!?;]+[ \t]+|(?<!\band)[\s,]+(?=(?:and )?(?:then|next|after that|afterwards|also) |and (?:i |we )?(?:made|sewed|cut out|finished) ))/g;
+  /(?:(?:^|\n)[ \t]*(?:(?:[-*•]|\d{1,2}[.)])[ \t]+)?|[.!?;]+[ \t]+|(?<!\b(?:and|i|we))[\s,]+(?=(?:and )?(?:then|next|after that|afterwards|also) |and (?:i |we )?(?:made|sewed|cut out|finished) ))/g;
 /** What ends a sentence or a line. */
 const ENDS = /[\n.!?;]/;
 /** What stands before a paragraph. */
 const BLANK_LINE = /\n[ \t]*\n\s*(?:(?:[-*•]|\d{1,2}[.)])[ \t]+)?/g;
 /** Words that say that something was made. */
-const MADE = /\b(?:made|sewed|sewn|cut|finished|did|next is|next was|next came)\b/;
+const MADE = /\b(?:made|sewed|sewn|cut|finished|completed|started|begun|began|did|next is|next was|next came)\b/;
 
 /** Words that say that it is one more. */
 const ANOTHER = new RegExp(`\\b(?:another|${ORDINAL} one)\\b`);
 
+/** One more of what was told of before, by no name: "in May I made a second pair", "another one in grey". */
+const ONE_MORE = new RegExp(
+  `^${FIRST}(?:${DOUBTFUL},? +)?${FIRST}(?:(?:made|sewed|cut(?: out)?|finished|started) +(?:(?:a|the|my|another|myself) +)*(?:${ORDINAL} +|another +|next +)(?:pair|one|version)|(?:the )?(?:${ORDINAL}|next) (?:pair|one|version)(?: (?:is|was|i made|i cut))?)(?![a-z])`,
+);
+
 /** A size that stands before the name. */
 const SIZE_FIRST = /^\s*(?:[-*•] )?(?:size|sz|uk|us|eu) ?[a-z0-9]{1,4} $/;
+
+/** A year that stands by itself over what was sewn in it. */
+const YEAR_ABOVE =
+  /(?:^|\n)(?<line>[ \t#*]*(?:(?:my|the|in|of|from|sewing|sewn|made|makes|notebook|diary|journal|log|book|year|garments)[ ,]+)*(?<year>(?:19|20)\d{2})[ \t]*:?[ \t]*)(?=\n|$)/g;
+/** Words that count from the day on which they are said. */
+const FROM_TODAY = /\b(?:today|tonight|yesterday|ago|last|this)\b/;
+
+/** A day before all else. */
+const DATED = new RegExp(`^\\s*(?:[-*•] )?${DAY}`);
+/** What goes on behind a thing that a line names: "apron, from an old sheet". */
+const NAMED_ALONE = /^\s*(?:$|[,:(-]|(?:for|from|out of|in)\b)/;
+/** Words for garments that are parts of others too. */
+const A_PART_TOO = /^(?:skirt|top|hood|belt|trousers|pants|shirt|dress|vest|slip)$/;
 
 interface Begins {
   readonly at: number;
   readonly key: string;
+  /** One more of what was told of before, which it does not name. */
+  readonly oneMore?: true;
   /** It begins a make of the same pattern too. */
   readonly anew: boolean;
+  /** What it names. */
+  readonly name?: string;
   /** A name that the ledger does not have. */
   readonly newName?: string;
   readonly ofTold?: true;
@@ -70,18 +105,34 @@ function namedIn(segment: string, at: number, mark: string, text: string, contex
   // Further on in a line a name begins a make where its size leads to it, or what says that it was made.
   if (subject.from > leadLength(segment) && !(line && (MADE.test(lead) || SIZE_FIRST.test(lead)))) return undefined;
   const known = subject.says.is === 'pattern';
+  const alone =
+    line &&
+    NAMED_ALONE.test(segment.slice(subject.to)) &&
+    (DATED.test(lead) || (lead.trim() === '' && !A_PART_TOO.test(segment.slice(subject.from, subject.to))));
   // An item of a list is what it begins with.
   const item = line && /[-*•]|\d[.)]/.test(mark) && subject.says.is === 'new thing';
   // A new name is one where a line begins with it, or something says that it was made: "the dress is lovely" names nothing.
   const named =
-    known || item || MADE.test(lead) || ((line || mark.trim() !== '') && /^\p{Lu}/u.test(name) && /\s/.test(name)) || (line && /\s/.test(name));
+    known ||
+    item ||
+    alone ||
+    MADE.test(lead) ||
+    ((line || mark.trim() !== '') && /^\p{Lu}/u.test(name) && /\s/.test(name)) ||
+    (line && /\s/.test(name));
   if (!named) return undefined;
   const key = subject.says.is === 'pattern' ? subject.says.patternId : name.toLowerCase();
-  return { at, key, anew: line || MADE.test(lead) || ANOTHER.test(lead), ...(known ? {} : { newName: name }) };
+  return { at, key, anew: line || MADE.test(lead) || ANOTHER.test(lead), name, ...(known ? {} : { newName: name }) };
 }
 
 /** What enters no make, and which no make takes for its words. */
 const partAt = (at: number): Begins => ({ at, key: `at ${at}`, anew: true });
+
+/**
+ * Whether nothing is left to be told in what stays of a telling: signs, and years over what was entered.
+ *
+ * @example isToldOut('2025\n\n') // true
+ */
+export const isToldOut = (text: string): boolean => !/[\p{L}\p{N}]/u.test(folded(text).replace(YEAR_ABOVE, ''));
 
 /** The places where a make may begin, or what is none. */
 function partsOf(text: string, low: string, context: LineContext): readonly Part[] {
@@ -92,6 +143,8 @@ function partsOf(text: string, low: string, context: LineContext): readonly Part
   return places.map(({ at, mark }, i): Part => {
     const sentence = sentences.get(at);
     if (sentence !== undefined && beginsOther(sentence, context, paragraphs.get(at))) return { at, begins: partAt(at) };
+    if (ONE_MORE.test(low.slice(at)) && !namedIn(low.slice(at, places[i + 1]?.at), at, mark, text, context))
+      return { at, begins: { at, key: '', anew: true, oneMore: true } };
     return { at, begins: namedIn(low.slice(at, places[i + 1]?.at), at, mark, text, context), sentence };
   });
 }
@@ -119,18 +172,38 @@ export function splitTelling(text: string, context: LineContext): Told[] {
   const begins = begun(newNames(begun(newNames(begun([])))));
   const starts: number[] = [];
   const ofTold = new Set<number>();
-  let about: string | undefined;
-  for (const { at, key, anew, ofTold: again } of begins) {
-    if (key !== about || anew) starts.push(at);
+  const oneMoreOf = new Map<number, string>();
+  let about: Begins | undefined;
+  for (const one of begins) {
+    const { at, key, anew, ofTold: again, oneMore } = one;
+    // One more of what, nobody said.
+    if (oneMore && about?.name === undefined) continue;
+    if (key !== about?.key || anew) starts.push(at);
     if (again) ofTold.add(at);
-    about = key;
+    if (oneMore && about?.name !== undefined) oneMoreOf.set(at, about.name);
+    else about = one;
   }
+  const years = [...low.matchAll(YEAR_ABOVE)].map(({ index, 0: all, groups: { line = '', year = '' } = {} }) => ({
+    from: index + all.length - line.length,
+    to: index + all.length,
+    year,
+  }));
   const first = low.search(/\S/);
   if (starts.length === 0 && first >= 0) starts.push(first);
   // What stands before the first make is told with it.
-  else if (starts[0] !== undefined && /\p{L}/u.test(low.slice(0, starts[0]))) starts[0] = first;
+  else if (starts[0] !== undefined && /\p{L}/u.test(low.slice(years[0]?.from === first ? years[0].to : 0, starts[0]))) starts[0] = first;
   return starts.map((from, i) => {
-    const told = text.slice(from, starts[i + 1] ?? text.length).replace(/(?:[\s,;]|\n[ \t]*(?:[-*•]|\d{1,2}[.)]))+$/, '');
-    return { from, to: from + told.length, text: told, ...(ofTold.has(from) ? { ofTold: true as const } : {}) };
+    const until = years.find((year) => year.from > from && year.from < (starts[i + 1] ?? text.length))?.from ?? starts[i + 1] ?? text.length;
+    const told = text.slice(from, until).replace(/(?:[\s,;]|\n[ \t]*(?:[-*•]|\d{1,2}[.)]))+$/, '');
+    const year = years.findLast(({ to }) => to <= from)?.year;
+    const more = oneMoreOf.get(from);
+    return {
+      from,
+      to: from + told.length,
+      text: told,
+      ...(ofTold.has(from) ? { ofTold: true as const } : {}),
+      ...(more === undefined ? {} : { oneMoreOf: more }),
+      ...(year !== undefined && year < context.today.slice(0, 4) && !FROM_TODAY.test(folded(told)) ? { toldBy: `${year}-12-31` } : {}),
+    };
   });
 }

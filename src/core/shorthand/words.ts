@@ -76,6 +76,8 @@ const ZONE_SYNONYMS: Record<string, ZoneId> = {
   apex: 'bustPoint',
   'bust darts': 'bustPoint',
   necklines: 'neckline',
+  neckband: 'neckline',
+  neckbands: 'neckline',
   neckhole: 'neckline',
   'neck hole': 'neckline',
   'neck line': 'neckline',

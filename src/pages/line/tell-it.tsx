@@ -9,7 +9,7 @@ import { leansOn } from '../../core/make/log-draft';
 import { readMakes, type ReadMake } from '../../core/shorthand/draft-from-line';
 import type { OtherAct } from '../../core/shorthand/other-act';
 import type { LineContext } from '../../core/shorthand/sentence';
-import { splitTelling, type Told } from '../../core/shorthand/tell';
+import { isToldOut, lineOf, splitTelling, type Told } from '../../core/shorthand/tell';
 import { counted } from '../../core/units/counted';
 import { enterTelling } from '../../data/commands/enter-telling';
 import { db } from '../../data/database';
@@ -37,13 +37,13 @@ function useTold(text: string, answers: Readonly<Record<string, Answers>>): read
   const spoken = usePerson();
   const readOther = useReadOther(context);
   return useMemo(() => {
-    const told = splitTelling(text, context).map((t) => ({ ...t, other: readOther(t.text) }));
+    const told = splitTelling(text, context).map((t) => ({ ...t, other: t.oneMoreOf === undefined ? readOther(t.text) : undefined }));
     const given = told.map((t) => answers[t.text] ?? {});
     const read = readMakes(
       // What is no make is none of the versions of its pattern.
-      told.map((t) => (t.other || t.ofTold ? '' : t.text)),
+      told.map((t) => (t.other || t.ofTold ? '' : lineOf(t))),
       tables,
-      { usual: context, spoken, answers: given, newId },
+      { usual: context, spoken, answers: given, on: told.map((t) => t.toldBy), newId },
     );
     return told.flatMap((t, i) => {
       const of = read[i];
@@ -85,7 +85,7 @@ export function TellIt() {
   /** What was entered leaves the page; what is not ready stays. */
   const leave = (entered: readonly Item[]) => {
     const rest = [...entered].reverse().reduce((now, { from, to }) => `${now.slice(0, from)}${now.slice(to)}`, text);
-    told(/[\p{L}\p{N}]/u.test(rest) ? rest.replace(/\n{3,}/g, '\n\n').trimStart() : '');
+    told(isToldOut(rest) ? '' : rest.replace(/\n{3,}/g, '\n\n').trimStart());
     field.current?.focus();
   };
   const enter = async (chosen: readonly Item[]) => {

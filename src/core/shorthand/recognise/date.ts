@@ -154,7 +154,9 @@ export const recogniseDate = byRules([
     doubtful('cut', day ?? '', s, from, to),
   ),
   rule(`(?:${DONE}(?: (?:it|this))? )?(?<day>${DOUBTFUL})`, 'weak', ({ day }, s, from, to) =>
-    s.subject && s.subject.from < to && s.subject.to > from ? undefined : doubtful('finished', day ?? '', s, from, to),
+    s.subject && s.subject.from < to && s.subject.to > from
+      ? undefined
+      : doubtful(BEGUN_BEFORE.test(s.low.slice(0, from)) || BEGUN_BEHIND.test(s.low.slice(to)) ? 'cut' : 'finished', day ?? '', s, from, to),
   ),
   // "20/11 Oxbow trousers": as a notebook dates its lines.
   rule(`(?<day>\\d{1,2}[./]\\d{1,2})\\.?(?= )`, 'sure', ({ day = '' }, s, from, to) => {

@@ -38,12 +38,14 @@ const OF_IT = '(?: (?:the )?(?:bodice|body|sleeves?|skirt|hood|yoke|it|them|whol
 /** A second layer of the fabric itself: no part that is asked for, and not what the garment is of. */
 const UNDERLINED = /\bunderlin(?:ed|ing)[,:]?(?: (?:it|all))?(?: (?:in|with|of|from|is|was))?(?: (?:an?|the|some|my))? ?$/;
 const FIGURE = '(?:[€$£] ?\\d+(?:[.,]\\d+)?|\\d+(?:[.,]\\d+)?(?: ?(?:[€$£]|eur|usd|gbp|sek|nok|dkk|chf|euros?|pounds?|dollars?))?)';
-const PRICE = `(?:,? ?\\(?(?:(?:at|for|which was|was|cost(?:ing)?|paid|bought (?:for|at)|@) )?(?<price>${FIGURE}) ?(?<per>an?|per|the|/) ?(?<unit>met(?:re|er)|m|yard|yd)${END}\\)?)`;
+const PRICE = `(?: *,? *\\(?(?:(?:at|for|which was|was|cost(?:ing)?|paid|bought (?:for|at)|@) )?(?<price>${FIGURE}) ?(?<per>an?|per|the|/) ?(?<unit>met(?:re|er)|m|yard|yd)${END}\\)?)`;
+/** "1.4 m @ 22": for each of them. */
+const PRICE_EACH = `(?: *,? *\\(?@ ?(?<each>${FIGURE})(?! ?(?:an?|per|the|/|cm|mm|m|%|h)(?![a-z]))\\)?)`;
 const LEFT = `(?:,? (?:with )?(?<left>${SAID_LENGTH}) (?:left over|leftover|left|to spare|remaining|over)${END})`;
 const WEIGHT = `(?:,? (?<weight>\\d{1,3}(?:[.,]\\d)?) ?(?<gsm>gsm|g/m2|g/m²|oz)${END})`;
 const LENGTH_AFTER = `(?:(?:,| \\|)? ?\\(?(?:used |took |about )?(?<length>${SAID_LENGTH})(?! (?:left|to spare|remaining|longer|shorter|wider|too|off|each|per))\\)?)`;
 const SHOP = `(?:,? (?:from|bought at|bought from|at(?= (?:the |an? )?(?:[a-zß-ɏ]+ )?(?:market|fair|sale|shop|store)(?![a-z]))) (?<shop>[a-zß-ɏ][a-zß-ɏ'& -]{2,30}?)(?=\\s*(?:$|[,.;·|]|(?:at|for) [€$£]?\\d)))`;
-const AFTER = `(?:(?: (?:for (?:the )?|as (?:the )?|as an? )?(?<part>${PART})${END})|${LENGTH_AFTER}|${LEFT}|${PRICE}|${WEIGHT}|${SHOP})`;
+const AFTER = `(?:(?: (?:for (?:the )?|as (?:the )?|as an? )?(?<part>${PART})${END})|${LENGTH_AFTER}|${LEFT}|${PRICE}|${PRICE_EACH}|${WEIGHT}|${SHOP})`;
 const TAIL = new RegExp(AFTER, 'y');
 /** What leads to a fabric: a length, a part, a preposition. */
 const BEFORE = new RegExp(
@@ -56,6 +58,7 @@ interface Said {
   readonly length?: string | undefined;
   readonly left?: string | undefined;
   readonly price?: string | undefined;
+  readonly each?: string | undefined;
   readonly unit?: string | undefined;
   readonly weight?: string | undefined;
   readonly gsm?: string | undefined;
@@ -71,7 +74,11 @@ function used(
 ): Understood {
   const cm = (text: string | undefined) => (text === undefined ? undefined : lengthOf(text.replace(/^(?:used|took) /, ''), context.unit)?.cm);
   const [length, left] = [cm(said.length), cm(said.left)];
-  const price = said.price === undefined ? undefined : moneySaid(said.price, context.currency);
+  // So much for each, where it was said of what.
+  const each = said.length === undefined ? undefined : said.each;
+  const priced = said.price ?? each;
+  const price = priced === undefined ? undefined : moneySaid(priced, context.currency);
+  const byYard = said.price === undefined ? /y/.test(said.length ?? '') : said.unit?.startsWith('y');
   const figure = said.weight === undefined ? undefined : Number(said.weight.replace(',', '.'));
   const weight = figure === undefined ? undefined : Math.round(said.gsm === 'oz' ? gramsOf(figure) : figure);
   const shop = said.shop === undefined || !shopAt ? undefined : typed(...shopAt);
@@ -81,7 +88,7 @@ function used(
     part: PART_NAMES[(said.part ?? '').trim()] ?? 'main',
     ...(length === undefined ? {} : { length }),
     ...(left === undefined ? {} : { left }),
-    ...(price ? { price, ...(said.unit?.startsWith('y') ? { pricedBy: 'yard' as const } : {}) } : {}),
+    ...(price ? { price, ...(byYard ? { pricedBy: 'yard' as const } : {}) } : {}),
     ...(weight === undefined ? {} : { weight }),
     ...(shop === undefined ? {} : { shop }),
   };

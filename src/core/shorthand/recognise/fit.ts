@@ -202,9 +202,12 @@ export const recogniseFit = byRules([
     },
   ),
   given(/gap/, rule)(
-    `(?:(?<degree>${DEGREE}) )?(?:gaping|gapes|gape|gap|some gaping)(?: (?:at|in|on|round|around))? ${THE}(?:(?:front|back|centre back|centre front) (?:of the )?)?(?<zones>${ZONE})`,
+    `(?:(?<degree>${DEGREE}) )?(?:gaping|gapes|gape|gap|some gaping)(?: (?:at|in|on|round|around))? ${THE}(?:(?:front|back|centre back|centre front) (?:of the )?)?(?<zones>${ZONE})(?: (?:by )?(?<amount>${SAID_LENGTH}))?`,
     'likely',
-    ({ zones, degree = '' }, s, from, to) => stated(noted(gaping(zones, s), 1, degree), s, from, to),
+    ({ zones, degree = '', amount }, s, from, to) => {
+      const cm = amount === undefined ? undefined : lengthOf(amount, s.context.unit)?.cm;
+      return stated(noted(gaping(zones, s), 1, degree, cm), s, from, to);
+    },
   ),
   // Pulls.
   given(PULLED, rule)(

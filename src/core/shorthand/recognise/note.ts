@@ -89,7 +89,7 @@ const looseEnds = byRules([
       startsClause(s, from) ? { ...says({ is: 'loose end', words: s.typed(from, to) }), weight: 5 * wordCount(words ?? '') + 5 } : undefined,
   ),
   rule(
-    `(?:(?:it|just|only|i|but|still) )*(?:still )?(?:needs? (?:an? |its |the |some )?(?:hem|hemming|buttons?|buttonholes?|snaps?|hooks?|zip|pressing|lining|cuffs?|collar|pockets?)\\b|have to (?:hem|sew on|attach)|to hem|missing (?:an? |the |its )?)[^,.;·|\\n•]*`,
+    `(?:(?:it|it's|it is|they're|just|only|i|but|still) )*(?:still )?(?:needs? (?:an? |its |the |some )?(?:hem|hemming|buttons?|buttonholes?|snaps?|hooks?|zip|pressing|lining|cuffs?|collar|pockets?)\\b|have to (?:hem|sew on|attach)|to hem|missing (?:an? |the |its )?)[^,.;·|\\n•]*`,
     'sure',
     (_, s, from, to) =>
       startsClause(s, from) && /still|missing|have to/.test(s.low.slice(from, to))

@@ -62,7 +62,7 @@ export const recogniseState = byRules([
     (_, s, from) => (/\bcut\b/.test(s.low.slice(0, from)) ? says({ is: 'state', state: 'cut' }) : undefined),
   ),
   rule(
-    `(?:(?:still|only|it is|it's|is|now) )*(?:half[ -]?sewn|half[ -]?done|half[ -]?finished|half[ -]?made|in progress|still sewing|being sewn|unfinished|not finished(?: yet)?|under the needle)`,
+    `(?:(?:still|only|it is|it's|is|now) )*(?:half[ -]?sewn|half[ -]?done|half[ -]?finished|half[ -]?made|wip|work in progress|in progress|still sewing|being sewn|unfinished|not finished(?: yet)?|under the needle)`,
     'sure',
     () => says({ is: 'state', state: 'sewing' }),
   ),

@@ -1,5 +1,6 @@
 import type { REASONS } from '../../records';
-import { COUNT, countOf } from '../amounts';
+import { anyOf, COUNT, countOf, END } from '../amounts';
+import { FABRIC_NOUNS } from '../fabric-nouns';
 import { asks, byRules, mereWords, rule, says, wordCount, type Meant } from '../said';
 
 const LOVES = [1, 2, 3, 4, 5] as const;
@@ -20,6 +21,9 @@ const OF_SIZE = /\b(?:sizes?|sz|uk|us|eu):? $/;
 /** When, not in what. */
 const TIMES =
   /^ in (?:the )?(?:spring|summer|autumn|winter|new year|\d{4}|january|february|march|april|may|june|july|august|september|october|november|december)/;
+
+/** "A stiff black denim" is what it is of, and keeps nobody from wearing it. */
+const OF_A_FABRIC = new RegExp(`^(?: (?!(?:in|for|to|at|on|with|of|as|and|but|because)\\b)[a-zß-ɏ-]+){0,2} ${anyOf(FABRIC_NOUNS)}${END}`);
 
 type Reason = (typeof REASONS)[number];
 /** What keeps one from reaching for a garment, as it is said. */
@@ -70,6 +74,7 @@ export const recogniseVerdict = byRules([
   }),
   // Stars drawn out, those that it has not behind them.
   rule(`(?<n>(?:[★⭐]\\ufe0f?){1,5})☆{0,4}`, 'sure', ({ n = '' }) => loved(n.replace(/\ufe0f/g, '').length)),
+  rule(`(?:love|loved|adored)(?= *(?:$|[.!]))`, 'weak', (_, s, from) => (/(?:^|[,.;!·|\n-]) *$/.test(s.low.slice(0, from)) ? loved(5) : undefined)),
   rule(`(?<n>one|two|three|four|five) (?:out of five|of five|stars?)`, 'sure', ({ n }) => loved(countOf(n ?? '') ?? 0)),
   rule(`${MUCH}(?:love|loved|adore|adored|in love with) ${IT}(?: (?:so much|to bits|very much|a lot|already))?`, 'sure', (_, s, from) =>
     /\b(?:would|will|might|could|to|didn't|don't|not|never)\s+(?:really )?$/.test(s.low.slice(0, from)) ? undefined : loved(5),
@@ -125,14 +130,16 @@ export const recogniseVerdict = byRules([
     return wears === undefined || wears < 1 ? undefined : says({ is: 'seen', seen: { at: 'worn', wears } });
   }),
   rule(
-    `(?:(?:i've|i|have|has|been|but|still) )*(?:never|not|not yet|haven't|hasn't been) (?:been )?(?:worn|wore|wear)(?: (?:it|this|them))?(?: (?:yet|once|so far|at all))?(?! (?:since|for|in|often|much|enough|outside|to))`,
+    `(?:(?:i've|i|have|has|been|but|still) )*(?:never|not|not yet|haven't|hasn't been) (?:been )?(?:worn|wore)(?: (?:it|this|them))?(?: (?:yet|once|so far|at all))?(?! (?:since|for|in|often|much|enough|outside|to))`,
     'sure',
     () => ({ ...says({ is: 'wears', wears: 0 }), weight: 9 }),
   ),
   rule(`(?:tried on|try-on|at the fitting|first fitting)`, 'likely', () => says({ is: 'seen', seen: { at: 'tryOn' } })),
   rule(`(?:on the )?first day`, 'likely', () => says({ is: 'seen', seen: { at: 'firstDay' } })),
   // Reasons.
-  ...REASONS_SAID.map(([words, reason]) => rule(words, 'likely', () => says({ is: 'reason', reason }))),
+  ...REASONS_SAID.map(([words, reason]) =>
+    rule(words, 'likely', (_, s, __, to) => (OF_A_FABRIC.test(s.low.slice(to)) ? undefined : says({ is: 'reason', reason }))),
+  ),
   rule(
     `(?:(?:it|and|but) )*(?:creases|wrinkles|creased|crumples)(?: (?:so much|too much|badly|like mad|terribly|a lot|easily|if you look at it|as soon as [^,.;·|]{2,30}))?`,
     'likely',
