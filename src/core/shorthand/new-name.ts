@@ -24,9 +24,12 @@ const WHEN = `(?:(?:last|this|one|over the) (?:night|morning|afternoon|evening|w
 )
   .join('|')
   .toLowerCase()}|sept)(?![a-z])\\.?|(?<=^|\\n)\\d{1,2}[./]\\d{1,2}\\.?(?= ))`;
+/** Whom it is for, said before all else: "for my niece Runa (she's 6) I made", "for me: the …". */
+const FOR_WHOM =
+  "(?<=^)for (?:(?:my|our) [a-z]+(?: [a-z'-]+)?|[a-z'-]+)(?: \\([^()]*\\))?(?: ?[:,])?(?= (?:i|we|the|a|an|another|my|some|[a-zß-ɏ'-]+) )";
 /** What leads to the name of what was made. */
 const LEAD = new RegExp(
-  `^(?:(?:${WHEN}(?:[,:]| -)?|(?:log|pattern|make|garment|project|item|name|finished|completed|done|made|sewn|wip|ufo|in progress|started|cut|sewing) ?:|oh|plus|i|we|i've|just|finally|also|${MADE}|have|has|had|another|a|an|the|my|me|new|some|pairs?|of|toile|muslin|wearable|this|is|was|it|it's|next|then|after that|afterwards|one|came|there|there's|first(?= (?:the|an?|my|i|we) )|firstly|secondly|last|lastly|okay|ok|did|now|${WHICH}|and|so|logged|log|up|myself|out|two|three|four|five|six|[2-9]|\\d+x|(?<=\\ba )[1-9]\\d?|(?<=\\ban )(?:8|11|18)|(?<=\\ban? )(?:quick|simple|easy|cute|lovely|nice|comfy|cosy|gorgeous|beautiful|pretty|little))\\s+)*`,
+  `^(?:(?:${WHEN}(?:[,:]| -)?|(?:[a-z]+ )?(?:log|diary|entry)(?: (?:for|of) [a-z]+)? ?:|${FOR_WHOM}|(?:${ORDINAL}|next|last|another|other) (?:thing|make|garment|project|item)(?: (?:is|was))?(?: ?[:,])?|(?:pattern|make|garment|project|item|name|finished|completed|done|made|sewn|wip|ufo|in progress|started|cut|sewing) ?:|oh|plus|i|we|i've|just|finally|also|${MADE}|have|has|had|another|a|an|the|my|me|new|some|only|pairs?|of|toile|muslin|wearable|this|is|was|it|it's|next|then|after that|afterwards|one|came|there|there's|first(?= (?:the|an?|my|i|we) )|firstly|secondly|last|lastly|okay|ok|did|now|${WHICH}|and|so|logged|log|up|myself|out|two|three|four|five|six|[2-9]|\\d+x|(?<=\\ba )[1-9]\\d?|(?<=\\ban )(?:8|11|18)|(?<=\\ban? )(?:quick|simple|easy|cute|lovely|nice|comfy|cosy|gorgeous|beautiful|pretty|little))\\s+)*`,
 );
 
 /** Where a name may stand further on, behind what was said of it first: "in a size 14 of the …", "took in the …". */
@@ -156,7 +159,7 @@ export function newSubject(line: LineSoFar): Subject | undefined {
   };
   /** "My first jeans! Curlew jeans": the same noun, and a name. */
   const namedAfter = ({ from, to }: Subject) => {
-    const gap = /^\s*[!:.,-]\s+/.exec(low.slice(to));
+    const gap = /^\s*[!:.,-]+\s+/.exec(low.slice(to));
     const found = gap && nameAndNoun(to + gap[0].length);
     return found && low.slice(found.from, found.to).endsWith(` ${low.slice(from, to)}`) ? found : undefined;
   };

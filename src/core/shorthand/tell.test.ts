@@ -150,6 +150,25 @@ describe('a telling is split into makes', () => {
       'Eider robe L. Sleeves too long.\nApron, from an old sheet\n20 April - pyjamas for Runa\nWren dress 12\nskirt, 2 cm too long',
       ['Eider robe L. Sleeves too long.', 'Apron, from an old sheet', '20 April - pyjamas for Runa', 'Wren dress 12\nskirt, 2 cm too long'],
     ],
+    [
+      'for whom each is',
+      'For my niece Runa (she’s 6) I made a Puffle dress in age 6. For my husband Jory a Tern shirt in L, the collar is tight. For me: Heron coat, size 16.',
+      [
+        'For my niece Runa (she’s 6) I made a Puffle dress in age 6.',
+        'For my husband Jory a Tern shirt in L, the collar is tight.',
+        'For me: Heron coat, size 16.',
+      ],
+    ],
+    [
+      'several of a kind, each with its own',
+      'I made three Kittiwake tops. The first in S was too tight, the second one in M was perfect, and the third is in a linen knit.',
+      ['I made three Kittiwake tops. The first in S was too tight', 'the second one in M was perfect', 'and the third is in a linen knit.'],
+    ],
+    [
+      'first things, second things',
+      'First thing: Skua jacket in 42. Second thing: Plover jumpsuit 38.',
+      ['First thing: Skua jacket in 42.', 'Second thing: Plover jumpsuit 38.'],
+    ],
     ['nothing', '  \n ', []],
   ])('%s', (_, text, makes) => expect(told(text)).toEqual(makes));
 
@@ -167,6 +186,10 @@ describe('a telling is split into makes', () => {
       'love it',
       '- ',
       'Curlew cape',
+      '\nNotebook 2024\n',
+      '\n2025: ',
+      'I made another pair in ',
+      'the second one is ',
       ' ',
       '1.5 m',
     );
@@ -177,10 +200,10 @@ describe('a telling is split into makes', () => {
         for (const part of splitTelling(text, CONTEXT)) {
           expect(part.from).toBeGreaterThanOrEqual(at);
           expect(text.slice(part.from, part.to)).toBe(part.text);
-          expect(text.slice(at, part.from)).toMatch(/^[\s,;.*•-]*(?:\d[.)]\s*)?$/);
+          expect(text.slice(at, part.from)).toMatch(/^(?:[\s,;.*•-]|(?:Notebook )?20\d\d:?)*(?:\d[.)]\s*)?$/);
           at = part.to;
         }
-        expect(text.slice(at)).toMatch(/^[\s,;.*•-]*$/);
+        expect(text.slice(at)).toMatch(/^(?:[\s,;.*•-]|(?:Notebook )?20\d\d:?)*$/);
       }),
     );
   });
@@ -223,6 +246,10 @@ describe('a year that stands above', () => {
     expect(splitTelling('2024\nPetrel blouse 38\n2025\nGull culottes 12', CONTEXT).map(({ text }) => text)).toEqual([
       'Petrel blouse 38',
       'Gull culottes 12',
+    ]);
+    expect(splitTelling('2024: Wren dress 12\n2025: no more than aprons', CONTEXT)).toMatchObject([
+      { text: 'Wren dress 12', toldBy: '2024-12-31' },
+      { text: 'no more than aprons', toldBy: '2025-12-31' },
     ]);
     expect(['2024\n\n', '# 2025:\n - ', 'Wren bra'].map(isToldOut)).toEqual([true, true, false]);
   });

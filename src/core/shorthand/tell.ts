@@ -29,7 +29,7 @@ export const lineOf = ({ text, oneMoreOf }: Told): string => (oneMoreOf === unde
 
 /** Where a make may begin: a line, a sentence, or words that lead on where nobody set a full stop. */
 const MAY_BEGIN =
-  /(?:(?:^|\n)[ \t]*(?:(?:[-*•]|\d{1,2}[.)])[ \t]+)?|[.!?;]+[ \t]+|(?<!\b(?:and|i|we))[\s,]+(?=(?:and )?(?:then|next|after that|afterwards|also) |and (?:i |we )?(?:made|sewed|cut out|finished) ))/g;
+  /(?:(?:^|\n)[ \t]*(?:(?:[-*•]|\d{1,2}[.)])[ \t]+)?(?:(?:19|20)\d{2} ?[:-][ \t]+)?|[.!?;]+[ \t]+|(?<!\band)[\s,]+(?=(?:and )?the (?:second|third|fourth|fifth|other) (?:(?:one|pair) )?(?:in|is|was|also|came) )|(?<!\b(?:and|i|we))[\s,]+(?=(?:and )?(?:then|next|after that|afterwards|also) |and (?:i |we )?(?:made|sewed|cut out|finished) ))/g;
 /** What ends a sentence or a line. */
 const ENDS = /[\n.!?;]/;
 /** What stands before a paragraph. */
@@ -42,7 +42,7 @@ const ANOTHER = new RegExp(`\\b(?:another|${ORDINAL} one)\\b`);
 
 /** One more of what was told of before, by no name: "in May I made a second pair", "another one in grey". */
 const ONE_MORE = new RegExp(
-  `^${FIRST}(?:${DOUBTFUL},? +)?${FIRST}(?:(?:made|sewed|cut(?: out)?|finished|started) +(?:(?:a|the|my|another|myself) +)*(?:${ORDINAL} +|another +|next +)(?:pair|one|version)|(?:the )?(?:${ORDINAL}|next) (?:pair|one|version)(?: (?:is|was|i made|i cut))?)(?![a-z])`,
+  `^${FIRST}(?:${DOUBTFUL},? +)?${FIRST}(?:(?:made|sewed|cut(?: out)?|finished|started) +(?:(?:a|the|my|another|myself) +)*(?:${ORDINAL} +|another +|next +)(?:pair|one|version)|(?:and )?(?:the )?(?:${ORDINAL}|next) (?:pair|one|version)(?: (?:is|was|i made|i cut))?|(?:and )?the (?:second|third|fourth|fifth|other) (?:in|is|was|also|came))(?![a-z])`,
 );
 
 /** A size that stands before the name. */
@@ -50,7 +50,7 @@ const SIZE_FIRST = /^\s*(?:[-*•] )?(?:size|sz|uk|us|eu) ?[a-z0-9]{1,4} $/;
 
 /** A year that stands by itself over what was sewn in it. */
 const YEAR_ABOVE =
-  /(?:^|\n)(?<line>[ \t#*]*(?:(?:my|the|in|of|from|sewing|sewn|made|makes|notebook|diary|journal|log|book|year|garments)[ ,]+)*(?<year>(?:19|20)\d{2})[ \t]*:?[ \t]*)(?=\n|$)/g;
+  /(?:^|\n)(?<line>[ \t#*]*(?:(?:my|the|in|of|from|sewing|sewn|made|makes|notebook|diary|journal|log|book|year|garments)[ ,]+)*(?<year>(?:19|20)\d{2})(?:[ \t]*:?[ \t]*(?=\n|$)|[ \t]?[:-][ \t]+))/g;
 /** Words that count from the day on which they are said. */
 const FROM_TODAY = /\b(?:today|tonight|yesterday|ago|last|this)\b/;
 
@@ -121,7 +121,13 @@ function namedIn(segment: string, at: number, mark: string, text: string, contex
     (line && /\s/.test(name));
   if (!named) return undefined;
   const key = subject.says.is === 'pattern' ? subject.says.patternId : name.toLowerCase();
-  return { at, key, anew: line || MADE.test(lead) || ANOTHER.test(lead), name, ...(known ? {} : { newName: name }) };
+  return {
+    at,
+    key,
+    anew: line || MADE.test(lead) || ANOTHER.test(lead),
+    name: 'name' in subject.says ? subject.says.name : name,
+    ...(known ? {} : { newName: name }),
+  };
 }
 
 /** What enters no make, and which no make takes for its words. */
@@ -192,6 +198,15 @@ export function splitTelling(text: string, context: LineContext): Told[] {
   if (starts.length === 0 && first >= 0) starts.push(first);
   // What stands before the first make is told with it.
   else if (starts[0] !== undefined && /\p{L}/u.test(low.slice(years[0]?.from === first ? years[0].to : 0, starts[0]))) starts[0] = first;
+  // Nothing below a year is told with what stands above it.
+  for (const [i, { to }] of years.entries()) {
+    const next = starts.findIndex((at) => at >= to);
+    const below = next < 0 ? low.length : (starts[next] ?? low.length);
+    if (!/\p{L}/u.test(low.slice(to, Math.min(below, years[i + 1]?.from ?? low.length)))) continue;
+    const at = to + low.slice(to).search(/\S/);
+    if (next >= 0 && below < (years[i + 1]?.from ?? low.length)) starts[next] = at;
+    else starts.splice(next < 0 ? starts.length : next, 0, at);
+  }
   return starts.map((from, i) => {
     const until = years.find((year) => year.from > from && year.from < (starts[i + 1] ?? text.length))?.from ?? starts[i + 1] ?? text.length;
     const told = text.slice(from, until).replace(/(?:[\s,;]|\n[ \t]*(?:[-*•]|\d{1,2}[.)]))+$/, '');

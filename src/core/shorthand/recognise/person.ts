@@ -2,7 +2,7 @@ import { mereWords, wherever } from '../said';
 import type { Recogniser } from '../sentence';
 import { WEIGHTS } from '../weights';
 
-const NEW = /^for (?:my (?:\p{L}+ ))?(\p{Lu}[\p{L}'-]+)(?=\s*(?:$|[,.;·|!]|in |size |cut |out of |from |and |with |who |aged? ))/u;
+const NEW = /^for (?:my (?:\p{L}+ ))?(\p{Lu}[\p{L}'-]+)(?=\s*(?:$|[,.;·|!(]|in |size |cut |out of |from |and |with |who |aged? |i |an? |the ))/u;
 /** Days and seasons that are written with a capital and are nobody. */
 const NOBODY =
   /^(?:christmas|easter|halloween|hanukkah|january|february|march|april|may|june|july|august|september|october|november|december|monday|tuesday|wednesday|thursday|friday|saturday|sunday|mum|work|summer|winter|spring|autumn)$/i;

@@ -4,7 +4,7 @@ import type { SizeLine } from '../../records';
 import type { Choice } from '../chip';
 import { THE, ZONE, ZONES, ZONES_BEHIND, zonesNamed } from '../places';
 import { WEIGHTS } from '../weights';
-import { byRules, given, rule, asks, mereWords, says, type Meant } from '../said';
+import { byRules, given, rule, asks, mereWords, says, wordCount, type Meant } from '../said';
 import type { Sentence } from '../sentence';
 
 /** What may be a size: a label, by itself or of two kinds joined. */
@@ -110,7 +110,7 @@ export const recogniseSize = byRules([
     ({ size }, s, from, to) => {
       const said = s.low.slice(from);
       const cue =
-        /^(?:(?:made|cut|sewed|sewn|traced) (?:it )?(?:in |the |a |my |an )|it(?:'s| is) an? |(?:is|are) an? |this time (?:in |as )?an? |in (?:an?|the|my|straight)\b|in \S+|straight |a straight|the |it in)/.test(
+        /^(?:(?:made|cut|sewed|sewn|traced) (?:it )?(?:in |the |a |my |an )|it(?:'s| is) an? |(?:is|are) an? |this time (?:in |as )?an? |in (?:an?|the|my|straight)\b|in \S+|cut \d+ *(?:[,.;·|]|$)|straight |a straight|the |it in)/.test(
           said,
         ) || / (?:all over|throughout|straight through)/.test(said.slice(0, 30));
       const label = labelOf(size, s, cue && /^(?:in|it|is|are|this time|made|cut|sew|straight|a straight|traced)/.test(said));
@@ -279,6 +279,12 @@ export const recogniseSize = byRules([
       const [a, b] = [labelOf(two?.[1], s, false), labelOf(two?.[2], s, false)];
       return a !== undefined && b !== undefined && a !== b ? at(halfway(a, b), zones, s) : undefined;
     },
+  ),
+  // What was cut another time is not the size of this one, nor are the sizes of several.
+  given(/last time|previous|the (?:last|first) one|sizes \d/, rule)(
+    `(?:(?:the )?last time|previously|the (?:last|first|previous|other) (?:one|version))(?: (?:i (?:made|cut)|was|it was|it|in|an?))*,? ?\\(?(?:an? |in )?size ${LABEL}\\)?|sizes \\d{1,3}(?:, ?\\d{1,3})+(?:,? (?:and|&) \\d{1,3})?`,
+    'sure',
+    (_, s, from, to) => ({ says: mereWords(s.typed(from, to)), weight: WEIGHTS.whole * wordCount(s.low.slice(from, to)) }),
   ),
   // Graded: "12 at the bust graded to 14 at the hips", "graded from C to D at the waist".
   given(/ to | into /, rule)(

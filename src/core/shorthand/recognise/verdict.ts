@@ -155,7 +155,7 @@ export const recogniseVerdict = byRules([
         : undefined,
   ),
   rule(
-    `(?:(?:i|definitely|certainly|absolutely|and) )*(?:would|will|want to|i'd|i'll|going to|shall|could)(?: (?:definitely|certainly|absolutely|happily))?(?: be)? (?:make|sew|making|sewing)(?: (?:it|this|this one|one|another(?: one)?|more))?(?: again)?(?<in>(?:(?: but)? (?:in|from|out of) (?:an? )?[^,.;·|]{2,40}?)?)(?=\\s*(?:$|[,.;·|]|but\\b|and\\b))`,
+    `(?:(?:i|definitely|certainly|absolutely|and) )*(?:would|will|want to|i'd|i'll|going to|shall|could)(?: (?:definitely|certainly|absolutely|happily))?(?: be)? (?:make|sew|do|making|sewing)(?: (?:it|this|this one|one|another(?: one)?|more))?(?: again)?(?<in>(?:(?: but)? (?:in|from|out of) (?:an? )?[^,.;·|]{2,40}?)?)(?=\\s*(?:$|[,.;·|]|but\\b|and\\b))`,
     'sure',
     ({ in: fabric }, s, from, to) => {
       if (!/again|another|more/.test(s.low.slice(from, to))) return undefined;
