@@ -19,7 +19,7 @@ const MADE = '(?:made|sewed|sewn|started|begun|began|finished|completed|cut|stit
 /** Which of its kind it is: "my very first pair", "the third". */
 const WHICH = `(?:very|first ever|${ORDINAL})`;
 /** About when, said before all else: "last winter I made". */
-const WHEN = `(?:(?:last|this|one|over the) (?:night|morning|afternoon|evening|week|weekend|month|year|summer|winter|spring|autumn|fall|holidays|christmas)|(?:on |last |this )?(?:mon|tues|wednes|thurs|fri|satur|sun)day|(?:(?:in|back in|last) )?(?:${MONTH_NAMES.join('|').toLowerCase()})(?: \\d{4})?(?= i )|(?:a|one|two|three|a few|\\d{1,2}) (?:days?|weeks?|months?|years?|summers?|winters?) ago|today|yesterday|\\d{1,2}(?:st|nd|rd|th)?\\.? (?:${MONTH_NAMES.flatMap(
+const WHEN = `(?:(?:last|this|one|over the) (?:night|morning|afternoon|evening|week|weekend|month|year|summer|winter|spring|autumn|fall|holidays|christmas)|(?:on |last |this )?(?:mon|tues|wednes|thurs|fri|satur|sun)day|(?:(?:in|back in|last) )?(?:${MONTH_NAMES.join('|').toLowerCase()})(?: \\d{4})?(?= i |[,:])|(?:a|one|two|three|a few|\\d{1,2}) (?:days?|weeks?|months?|years?|summers?|winters?) ago|today|yesterday|\\d{1,2}(?:st|nd|rd|th)?\\.? (?:${MONTH_NAMES.flatMap(
   (name) => [name, name.slice(0, 3)],
 )
   .join('|')
@@ -29,7 +29,7 @@ const FOR_WHOM =
   "(?<=^)for (?:(?:my|our) [a-z]+(?: [a-z'-]+)?|[a-z'-]+)(?: \\([^()]*\\))?(?: ?[:,])?(?= (?:i|we|the|a|an|another|my|some|[a-zß-ɏ'-]+) )";
 /** What leads to the name of what was made. */
 const LEAD = new RegExp(
-  `^(?:(?:${WHEN}(?:[,:]| -)?|(?:[a-z]+ )?(?:log|diary|entry)(?: (?:for|of) [a-z]+)? ?:|${FOR_WHOM}|(?:${ORDINAL}|next|last|another|other) (?:thing|make|garment|project|item)(?: (?:is|was))?(?: ?[:,])?|(?:pattern|make|garment|project|item|name|finished|completed|done|made|sewn|wip|ufo|in progress|started|cut|sewing) ?:|oh|plus|i|we|i've|just|finally|also|${MADE}|have|has|had|another|a|an|the|my|me|new|some|only|pairs?|of|toile|muslin|wearable|this|is|was|it|it's|next|then|after that|afterwards|one|came|there|there's|first(?= (?:the|an?|my|i|we) )|firstly|secondly|last|lastly|okay|ok|did|now|${WHICH}|and|so|logged|log|up|myself|out|two|three|four|five|six|[2-9]|\\d+x|(?<=\\ba )[1-9]\\d?|(?<=\\ban )(?:8|11|18)|(?<=\\ban? )(?:quick|simple|easy|cute|lovely|nice|comfy|cosy|gorgeous|beautiful|pretty|little))\\s+)*`,
+  `^(?:(?:${WHEN}(?:[,:]| -)?|(?:[a-z]+ )?(?:log|diary|entry)(?: (?:for|of) [a-z]+)? ?:|${FOR_WHOM}|(?:${ORDINAL}|next|last|another|other) (?:thing|make|garment|project|item)(?: (?:is|was))?(?: ?[:,])?|(?:pattern|make|garment|project|item|name|finished|completed|done|made|sewn|wip|ufo|in progress|started|cut|sewing) ?:|oh|plus|i|we|i've|just|finally|also|${MADE}|have|has|had|another|a|an|the|my|me|new|some|only|pairs?|of|toile|muslin|wearable|this|is|was|it|it's|next|then|after that|afterwards|one|came|there|there's|first(?= (?:the|an?|my|i|we) )|firstly|secondly|last|lastly|okay|ok|did|now|(?<=(?:made|sewed) )(?:her|him|them|[a-zß-ɏ'-]+)(?= (?:a|an|another|some|two|three) )|${WHICH}|and|so|logged|log|up|myself|out|two|three|four|five|six|[2-9]|\\d+x|(?<=\\ba )[1-9]\\d?|(?<=\\ban )(?:8|11|18)|(?<=\\ban? )(?:quick|simple|easy|cute|lovely|nice|comfy|cosy|gorgeous|beautiful|pretty|little))\\s+)*`,
 );
 
 /** Where a name may stand further on, behind what was said of it first: "in a size 14 of the …", "took in the …". */

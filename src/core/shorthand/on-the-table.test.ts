@@ -28,6 +28,7 @@ describe('what lies on the table is finished', () => {
     ['Fogbell coat, finished 20 November, love 5', 'make-fogbell-2', ['2026-11-20']],
     ['finished the Puffin pinafore for Tilda', 'make-puffin-4', ['2026-11-25']],
     ['finished the Bollard overshirt for Anselm, last week', 'make-bollard-2', []],
+    ['this week: finished the Fogbell coat', 'make-fogbell-2', []],
   ])('%s', (text, make, dates) => {
     const act = finished(text);
     expect([act.make.id, act.dates]).toEqual([make, dates]);

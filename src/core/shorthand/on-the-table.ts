@@ -7,6 +7,8 @@ import type { Make, Plan } from '../records';
 import type { Chip, Choice, Understood } from './chip';
 import type { LineTables, ReadMake } from './draft-from-line';
 import { entryFromLine } from './entry-from-line';
+import { folded } from './names';
+import { DOUBTFUL } from './recognise/date';
 import { FIRST, IS_BY_NOW, isPattern, ITS_NAME, unnamed, VERSION_BEHIND, type HeardLine } from './report';
 import type { LineContext } from './sentence';
 
@@ -89,13 +91,15 @@ const daysIn = (chip: Chip, of: readonly ('cut' | 'finished')[]): readonly strin
   ),
 ];
 
+const ABOUT_WHEN = new RegExp(`^${DOUBTFUL}$`);
+
 /** The days that are said, and the chips without that which says them; today where none is said. */
 function dayOf(
   chips: readonly Chip[],
   of: readonly ('cut' | 'finished')[],
   today: string,
 ): { readonly dates: readonly string[]; readonly rest: readonly Chip[] } {
-  const saying = chips.find((chip) => daysIn(chip, of).length > 0);
+  const saying = chips.find((chip) => daysIn(chip, of).length > 0) ?? chips.find((chip) => chip.asks && ABOUT_WHEN.test(folded(chip.text)));
   if (!saying) return { dates: [today], rest: chips };
   // "Last week" is a question whose answers are a guess, and words.
   const guessed = saying.asks && saying.choices.some((choice) => choice.every((fact) => fact.is === 'words'));

@@ -72,6 +72,7 @@ test.each([
   'Foreshore tee still going strong after three years',
   'the Foreshore tee has been worn about 30 times',
   'my Foreshore tee is what I travel in',
+  'the Foreshore tee neck seam came undone, mended it',
 ])('what happens to a garment that hangs is noted with it: %s', (text) =>
   expect(told(text, 'noted')).toMatchObject({ make: { id: 'make-foreshore-4' }, words: `${text} (25 Nov 2026)` }),
 );
@@ -131,6 +132,7 @@ describe('worn no more', () => {
     ['the Gangway trousers are now completely worn out at the knees', 'make-gangway-3', { state: 'worn out', why: 'at the knees' }],
     // Its fourth version rests already.
     ['gave the Nocturne skirt to my sister last Monday', 'make-nocturne-3', { state: 'given', since: '2026-11-23', why: 'to my sister' }],
+    ['gave Tidewater shirt version 2 to my sister', 'make-tidewater-2', { state: 'given', why: 'to my sister' }],
     ['sold the second Tidewater shirt for 15', 'make-tidewater-2', { state: 'sold', why: 'for 15' }],
     ['Tilda has outgrown the Puffin pinafore', 'make-puffin-3', { state: 'outgrown' }],
     ['wore out the Foreshore tee', 'make-foreshore-4', { state: 'worn out' }],

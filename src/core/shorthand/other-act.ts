@@ -166,7 +166,7 @@ const DONE_WITH = new RegExp(
 );
 /** How a garment goes on that has hung for some time. */
 const GOES_ON = new RegExp(
-  `^${ITS_NAME} (?:(?:is|are|has|have|'s) )?(?:still going|been worn|held up|holding up|holds up|lasted|kept (?:its|their)|shrank|shrunk|faded|ripped|tore|torn|pilled|bagged out|stretched out)(?![a-z])`,
+  `^${ITS_NAME} (?:(?:is|are|has|have|'s) )?(?:still going|been worn|held up|holding up|holds up|lasted|kept (?:its|their)|shrank|shrunk|faded|ripped|tore|torn|pilled|bagged out|stretched out)(?![a-z])|^${ITS_NAME}(?:'s)? (?:[a-z]+ )?(?:zip|buttons?|hem|seams?|lining|pockets?|elastic|straps?|collar|cuffs?|buttonholes?|hooks?|snaps?) (?:(?:has|have|is|are|just) )*(?:broke|broken|came|come|ripped|tore|torn|gone|split|unravell?ed|fell|wore|worn|popped|jams?|jammed)(?![a-z])`,
 );
 /** What is changed of a garment that there is, where nothing says that it was made so. */
 const ALTERED = new RegExp(
@@ -400,8 +400,8 @@ function patternBought({ text, low }: Heard, tables: LineTables, options: ActOpt
 /** A purchase that says of how much, and not that it was for what was just spoken of. */
 const BOUGHT_MUCH = new RegExp(`^${FIRST}(?:bought|picked up|ordered):? (?:.* )?${SAID_LENGTH}(?!.*\\bfor (?:it|this|that|them)\\b)`);
 
-/** A line of a list of purchases. */
-const BOUGHT_ITEM = /^(?:bought|ordered) ?:/;
+/** A line of a list of purchases; what is ordered is not there to be sewn. */
+const BOUGHT_ITEM = new RegExp(`^(?:bought ?:|${FIRST}ordered\\b)`);
 
 /**
  * Whether a sentence among others begins to tell of another garment than the one that was spoken of, and not that it was made: worn, worn no

@@ -8,13 +8,14 @@ import { WHOSE } from './words';
 /** How a line that reports something begins, and what it says it of. */
 
 /** What stands before the verb of a short report. */
-export const FIRST = `(?:(?:${DAY}|i|i've|i'm|i'd|we|just|also|finally|have|and|so|then|well|now|really|next),? +)*`;
-/** A garment; `§` stands for its name. */
-export const ITS_NAME = `${WHOSE}(?:${ORDINAL} +)?(?:(?:old|poor|beloved|trusty|faded|favou?rite) +)*§`;
+export const FIRST = `(?:(?:${DAY}|(?:this|last) (?:week|weekend|month)|i|i've|i'm|i'd|we|just|also|finally|have|and|so|then|well|now|really|next)[,:]? +)*`;
+const BEHIND_NAME = ',? *(?:version|v|no\\.?|number|#) *';
+/** Which version of a pattern is spoken of, behind its name. */
+export const VERSION_BEHIND = `${BEHIND_NAME}(\\d{1,3})\\b`;
+/** A garment, and which of them; `§` stands for its name. */
+export const ITS_NAME = `${WHOSE}(?:${ORDINAL} +)?(?:(?:old|poor|beloved|trusty|faded|favou?rite) +)*§(?:${BEHIND_NAME}\\d{1,3}\\b)?`;
 /** What stands between a garment and what became of it. */
 export const IS_BY_NOW = '(?:(?:is|are|was|were|has|have|been|got|went|now|finally|completely|all|long) +)+';
-/** Which version of a pattern is spoken of, behind its name. */
-export const VERSION_BEHIND = ',? *(?:version|v|no\\.?|number|#) *(\\d{1,3})\\b';
 
 const ORDINAL_BEFORE = new RegExp(`\\b(${ORDINAL}) +$`);
 const BEHIND = new RegExp(`^${VERSION_BEHIND}`);

@@ -169,6 +169,22 @@ describe('a telling is split into makes', () => {
       'First thing: Skua jacket in 42. Second thing: Plover jumpsuit 38.',
       ['First thing: Skua jacket in 42.', 'Second thing: Plover jumpsuit 38.'],
     ],
+    [
+      'what tells something else takes nothing of what stands before it',
+      'This week: finished the Fogbell coat. Cut the Tidewater shirt from the white lawn. Ordered 2.5 m of navy drill.\nIn November: two Tideline totes, oilskin. Also patched the elbow of the Bollard overshirt.',
+      [
+        'This week: finished the Fogbell coat.',
+        'Cut the Tidewater shirt from the white lawn.',
+        'Ordered 2.5 m of navy drill.',
+        'In November: two Tideline totes, oilskin.',
+        'Also patched the elbow of the Bollard overshirt.',
+      ],
+    ],
+    [
+      'made for somebody',
+      'The Puffin pinafore is too short. Made her a Sandpiper shorts in 7. Made Anselm a second Bollard overshirt, L.',
+      ['The Puffin pinafore is too short.', 'Made her a Sandpiper shorts in 7.', 'Made Anselm a second Bollard overshirt, L.'],
+    ],
     ['nothing', '  \n ', []],
   ])('%s', (_, text, makes) => expect(told(text)).toEqual(makes));
 

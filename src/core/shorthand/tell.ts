@@ -196,6 +196,8 @@ export function splitTelling(text: string, context: LineContext): Told[] {
   }));
   const first = low.search(/\S/);
   if (starts.length === 0 && first >= 0) starts.push(first);
+  // What tells something else takes nothing of what stands before it.
+  else if (begins[0]?.key === partAt(begins[0]?.at ?? 0).key && /\p{L}/u.test(low.slice(0, begins[0].at))) starts.unshift(first);
   // What stands before the first make is told with it.
   else if (starts[0] !== undefined && /\p{L}/u.test(low.slice(years[0]?.from === first ? years[0].to : 0, starts[0]))) starts[0] = first;
   // Nothing below a year is told with what stands above it.

@@ -4,7 +4,8 @@ import { anyOf, END, lengthOf, SAID_LENGTH } from '../amounts';
 import type { Understood } from '../chip';
 import { FABRIC_NOUNS } from '../fabric-nouns';
 import { moneySaid } from '../money-said';
-import { byRules, clauseStart, given, rule, says, wherever, wordCount, type Meant } from '../said';
+import { folded } from '../names';
+import { asks, byRules, clauseStart, given, rule, says, wherever, wordCount, type Meant } from '../said';
 import type { Recogniser, Sentence } from '../sentence';
 import { WEIGHTS } from '../weights';
 
@@ -143,6 +144,13 @@ const knownFabric = wherever((sentence) =>
     }),
 );
 
+/** Whether all words of a name stand in another, in their order. */
+const isShortFor = (name: string, full: string): boolean => {
+  const words = name.split(/[\s-]+/);
+  const left = full.split(/[\s,-]+/).filter((word) => words.includes(word));
+  return left.join(' ') === words.join(' ');
+};
+
 /** What leads to a fabric that nobody has named before. */
 const CUE = `(?:(?:made|sewn|sewed|cut|used|made up|done) )?(?:in|from|using|out of|with|(?<=made )of)(?: (?:an?|the|my|some|that|old(?! (?:sheet|blanket|remnant|curtain|felt|cord)\\b)|leftover|left-over|(?:the )?(?:rest|remains|remnants?|offcuts|scraps|leftovers) of|(?:really |most )?(?:${PRAISE})))*`;
 /** How it compares with another, or that it is one: no name. */
@@ -177,6 +185,14 @@ const newFabric = byRules([
         s,
         shopIn(s.low, said, end),
       );
+      // "The petrol crepe" may be the petrol viscose crepe of the stash.
+      const [known, ...more] = wordCount(name) < 2 ? [] : s.context.fabrics.filter((fabric) => isShortFor(name, folded(fabric.name)));
+      if (known && more.length === 0 && fact.is === 'fabric')
+        return {
+          ...asks([{ ...fact, fabric: { id: known.id } }], [fact]),
+          to,
+          weight: WEIGHTS.likely + WEIGHTS.word * wordCount(s.low.slice(from, to)),
+        };
       return { ...says(fact), to, weight: (cued || measured ? WEIGHTS.likely : WEIGHTS.weak) + WEIGHTS.word * wordCount(s.low.slice(from, to)) };
     },
   ),

@@ -14,7 +14,10 @@ const numbered = (version: number | undefined): Meant | undefined =>
   version === undefined || version < 1 ? undefined : says({ is: 'version', version });
 
 const version = byRules([
-  rule(`(?:version|v|no\\.?|number|#|nr\\.?)\\s*(?<n>\\d{1,3}|${COUNT})(?! ?(?:cm|mm|%|buttons))`, 'sure', ({ n }) => numbered(countOf(n ?? ''))),
+  rule(`(?:version|v|no\\.?|number|#|nr\\.?)\\s*(?<n>\\d{1,3}|${COUNT})(?! ?(?:cm|mm|%|buttons))`, 'sure', ({ n }, s, from) =>
+    // "Better than v3" is another one.
+    /\b(?:than|like|from|as|of|unlike|since) (?:the |my |in )?$/.test(s.low.slice(0, from)) ? undefined : numbered(countOf(n ?? '')),
+  ),
   rule(
     `(?:(?:this is|was|it's|it is|my|the|now|made) )*(?<n>${ORDINAL}) (?:one|version|time|make|attempt|try|go|pair|iteration|(?:that )?(?:i have|i've|i) (?:made|sewn))(?: (?:of it|of this|already|now))?`,
     'sure',
