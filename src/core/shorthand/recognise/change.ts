@@ -50,7 +50,7 @@ const TWO_TARGETS = `${THE}(?<target>${anyOf(TARGET_NAMES)})${END}(?: and ${THE}
 const VERB = anyOf(Object.keys(ACTS).filter((w) => !/er$|length$/.test(w) || w === 'lower' || w === 'taper'));
 const COMPARATIVE = anyOf(Object.keys(ACTS).filter((w) => /er$|length$/.test(w) && w !== 'taper'));
 const SIGN = '(?:[+-]|plus|minus)';
-const AMOUNT = `(?<amount>${LENGTH}|${BIT})`;
+const AMOUNT = `\\(?(?<amount>${LENGTH}|${BIT})\\)?`;
 
 /** The two words of a verb may stand apart: "took the waist in", "let the hips out", "moved the pockets up". */
 const APART: readonly (readonly [first: string, last: string, act: Act])[] = [
@@ -62,6 +62,7 @@ const APART: readonly (readonly [first: string, last: string, act: Act])[] = [
   ['(?:moved|move|brought|shifted)', 'down', 'lower'],
 ];
 
+const NAMED = anyOf(Object.keys(NAMED_ALTERATIONS));
 const IS_BIT = new RegExp(`^${BIT}$`);
 const HAS_LENGTH = new RegExp(`(${LENGTH})`);
 const LENGTH_AHEAD = new RegExp(`^[^,.;·|\\n]*${SAID_LENGTH}`);
@@ -415,9 +416,19 @@ export const recogniseChange = byRules([
     ({ way, amount, tail = '' }, s, from, to) =>
       change({ kind: 'forward-shoulder', sign: way?.startsWith('forw') ? 1 : -1 }, lengthIn(amount, s), tail, s, s.typed(from, to)),
   ),
+  // Several by their names: "forward shoulder, sway back and broad back adjustments".
+  given(/adjustments|alterations/, rule)(
+    `${LEAD}(?:(?:did|made|with|added|needed|my|usual|the) )*(?<all>${NAMED}(?:, ${NAMED})*,? (?:and|&) (?:an? )?${NAMED}) (?:adjustments|alterations)(?! ?[:(]? ?\\d)`,
+    'sure',
+    ({ all = '' }, s, from, to) => {
+      const of = all.split(/, | (?:and|&) (?:an? )?/).map((named) => NAMED_ALTERATIONS[named]);
+      const meant = of.flatMap((aim) => (aim ? (change(aim, undefined, '', s, s.typed(from, to)) ?? []) : []));
+      return meant.length === of.length && meant.every(({ choices }) => !choices) ? { says: meant.flatMap(({ says }) => says) } : undefined;
+    },
+  ),
   // By their own name: "fba 2", "a 1.5 cm sway back adjustment", "did a forward shoulder".
   given(/[fsb]ba|nsa|fsa|sway|full|small|broad|narrow|forward|square|slop|flat|hollow|round|large|thin|slim/, changed)(
-    `${LEAD}(?:(?:did|made|with|added|needed|used) )?(?:(?:an?|my usual|my|the|usual) )?(?:(?<before>${SAID_LENGTH}) )?(?<named>${anyOf(Object.keys(NAMED_ALTERATIONS))})${END}(?: (?:adjustment|alteration|adj))?(?:,? ?(?:of |by |: ?|\\+ ?|\\+)?(?<amount>${LENGTH}))?`,
+    `${LEAD}(?:(?:did|made|with|added|needed|used) )?(?:(?:an?|my usual|my|the|usual) )?(?:(?<before>${SAID_LENGTH}) )?(?<named>${NAMED})${END}(?: (?:adjustment|alteration|adj))?(?:,? ?\\(?(?:of |by |: ?|\\+ ?|\\+)?(?<amount>${LENGTH})\\)?)?`,
     'sure',
     ({ named, before, amount, tail = '' }, s, from, to) => {
       const aim = NAMED_ALTERATIONS[(named ?? '').trim()];

@@ -44,7 +44,7 @@ const PRICE = `(?: *,? *\\(?(?:(?:at|for|which was|was|cost(?:ing)?|paid|bought 
 const PRICE_EACH = `(?: *,? *\\(?@ ?(?<each>${FIGURE})(?! ?(?:an?|per|the|/|cm|mm|m|%|h)(?![a-z]))\\)?)`;
 const LEFT = `(?:,? (?:with )?(?<left>${SAID_LENGTH}) (?:left over|leftover|left|to spare|remaining|over)${END})`;
 const WEIGHT = `(?:,? (?<weight>\\d{1,3}(?:[.,]\\d)?) ?(?<gsm>gsm|g/m2|g/m²|oz)${END})`;
-const LENGTH_AFTER = `(?:(?:,| \\|)? ?\\(?(?:used |took |about )?(?<length>${SAID_LENGTH})(?! (?:left|to spare|remaining|longer|shorter|wider|too|off|each|per))\\)?)`;
+const LENGTH_AFTER = `(?:(?:,| \\|)? ?\\(?(?:used |took |about )?(?<length>${SAID_LENGTH})(?! (?:left|to spare|remaining|longer|shorter|wider|too|off|each|per)| ?[x×] ?\\d)\\)?)`;
 const SHOP = `(?:,? (?:from|bought at|bought from|at(?= (?:the |an? )?(?:[a-zß-ɏ]+ )?(?:market|fair|sale|shop|store)(?![a-z]))) (?<shop>[a-zß-ɏ][a-zß-ɏ'& -]{2,30}?)(?=\\s*(?:$|[,.;·|]|(?:at|for) [€$£]?\\d)))`;
 const AFTER = `(?:(?: (?:for (?:the )?|as (?:the )?|as an? )?(?<part>${PART})${END})|${LENGTH_AFTER}|${LEFT}|${PRICE}|${PRICE_EACH}|${WEIGHT}|${SHOP})`;
 const TAIL = new RegExp(AFTER, 'y');
@@ -198,7 +198,7 @@ const newFabric = byRules([
   ),
   // "in anything at all 2m": what is measured after "in" is a fabric.
   rule(
-    `in (?:an? |the |my |some )?(?<name>(?!${STOP}${END})[a-zß-ɏ][a-zß-ɏ'&-]*(?: (?!${STOP}${END})[a-zß-ɏ][a-zß-ɏ'&-]*){0,4}),? (?<length>${SAID_LENGTH})(?! (?:left|longer|shorter|too))`,
+    `in (?:an? |the |my |some )?(?<name>(?!${STOP}${END})[a-zß-ɏ][a-zß-ɏ'&-]*(?: (?!${STOP}${END})[a-zß-ɏ][a-zß-ɏ'&-]*){0,4}),? (?<length>${SAID_LENGTH})(?! (?:left|longer|shorter|too)| ?[x×] ?\\d)`,
     'weak',
     ({ name, length }, s, from) => {
       if (name === undefined) return undefined;
