@@ -120,7 +120,7 @@ export function WearPage() {
         <PageHead title="Wear" under={person ? `Nothing is sewn for ${person.name} yet.` : 'Nothing is sewn yet.'} />
         <Empty>
           <p>What was worn and when is noted here in two touches; what you wear most, and what it costs a wear, is said of it.</p>
-          {person ? null : <LogFirst />}
+          <LogFirst />
         </Empty>
       </>
     );
