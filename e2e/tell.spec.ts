@@ -164,3 +164,24 @@ test.describe('on a phone', () => {
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
   });
 });
+
+test('a notebook’s year dates what stands below it; a second pair is one, and what is said of another goes with that', async ({ page }) => {
+  await page.goto('/tell');
+  const field = page.getByLabel('What did you sew?');
+  await field.fill(
+    'Notebook 2025\n12 Jan - Ternlet cardi M. Gannet jeans 31, waistband gapes. Then I made a second pair in 32. The cardi is tight at the hip.',
+  );
+  await expect(page.getByText('3 makes · nothing is asked · 1 more to note')).toBeVisible();
+  await expect(page.getByText('it is entered as 31 December 2025')).toHaveCount(2);
+  await page.keyboard.press('Control+Enter');
+  // What was said of the cardigan stays, by its name, and goes into no jeans.
+  await expect(field).toHaveValue(/The Ternlet cardi is tight at the hip\.$/);
+  await page.getByRole('button', { name: 'Note it with version 1' }).click();
+  await expect(field).toHaveValue('');
+  await page.goto('/makes');
+  const row = (name: RegExp) => page.getByRole('row', { name });
+  await page.getByLabel('Filter').fill('ternlet');
+  await expect(row(/Ternlet cardi version 1.*hip tight.*12 Jan 2025/)).toBeVisible();
+  await page.getByLabel('Filter').fill('gannet');
+  await expect(row(/Gannet jeans version 2/)).not.toContainText('hip');
+});

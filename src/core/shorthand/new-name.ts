@@ -38,7 +38,7 @@ const NAMED_LATER = new RegExp(
   'g',
 );
 /** Where a name may stand that nothing but its own noun tells of: used where a line names none elsewhere. */
-const NAMED_AT_ALL = /(?:[.!?;:,] (?:(?:the|an?|my) )?|\b(?:the|my|this|our|an?) )/g;
+const NAMED_AT_ALL = /(?:\n[ \t]*(?:(?:[-*•]|\d{1,2}[.)])[ \t]+)?|[.!?;:,] (?:(?:the|an?|my) )?|\b(?:the|my|this|our|an?) )/g;
 /** What it is worn with is not what was made. */
 const WORN_WITH = /\b(?:wore|wear|wears|worn|wearing|goes|go|matches|match|paired?)\b[^,;.]*$/;
 /** What was spoken of already, and is not named by that. */

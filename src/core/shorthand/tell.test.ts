@@ -300,5 +300,21 @@ test('what is told again of a garment that comes with the telling is no make of 
     ['I also wore the Teasel skirt to work on Monday.', true],
   ]);
   expect(parts('Teasel skirt in 40. Love it.\nThe Teasel skirt shrank in the wash.')[1]).toEqual(['The Teasel skirt shrank in the wash.', true]);
+  // Of what was told of before another, by its name or by what it is.
+  expect(parts('Ternlet cardi M. Gannet jeans 31, love 4. The Ternlet cardi is too boxy. The jeans are perfect.')).toEqual([
+    ['Ternlet cardi M.', false],
+    ['Gannet jeans 31, love 4.', false],
+    ['The Ternlet cardi is too boxy.', true],
+    ['The jeans are perfect.', true],
+  ]);
+  expect(parts('Ternlet cardi M. Gannet jeans 31. The cardi is too boxy.').at(-1)).toEqual(['The cardi is too boxy.', true]);
+  expect(splitTelling('Ternlet cardi M. Gannet jeans 31. The cardi is too boxy.', CONTEXT).at(-1)?.called).toEqual({
+    from: 38,
+    to: 43,
+    name: 'Ternlet cardi',
+  });
+  // Of the one that is told of, and of nobody knows which.
+  expect(parts('Gannet jeans 31. The jeans are perfect.')).toHaveLength(1);
+  expect(parts('Curlew jeans 40. Gannet jeans 31. Ternlet cardi M. The jeans are perfect.')).toHaveLength(3);
   expect(parts('I wore the Teasel skirt to work on Monday.')).toEqual([['I wore the Teasel skirt to work on Monday.', false]]);
 });

@@ -1,7 +1,7 @@
-import { folded, namesIn, wordsIn } from './names';
+import { folded, namesIn, sameNoun, wordsIn } from './names';
 import type { LineContext } from './sentence';
 import { ORDINAL } from './amounts';
-import { leadLength } from './new-name';
+import { isGarment, leadLength } from './new-name';
 import { beginsOther } from './other-act';
 import { DAY, DOUBTFUL } from './recognise/date';
 import { FIRST } from './report';
@@ -14,6 +14,8 @@ export interface Told {
   readonly text: string;
   /** It tells no make, but something of a garment that is only told of with it. */
   readonly ofTold?: true;
+  /** Where in the telling a garment is spoken of by what it is, and its name: "the cardigan" by itself would be another. */
+  readonly called?: { readonly from: number; readonly to: number; readonly name: string };
   /** What it is one more of, where it does not say so itself. */
   readonly oneMoreOf?: string;
   /** The day on which it may be told at the latest: the last of the year that stands above it. */
@@ -58,6 +60,10 @@ const FROM_TODAY = /\b(?:today|tonight|yesterday|ago|last|this)\b/;
 const DATED = new RegExp(`^\\s*(?:[-*•] )?${DAY}`);
 /** What goes on behind a thing that a line names: "apron, from an old sheet". */
 const NAMED_ALONE = /^\s*(?:$|[,:(-]|(?:for|from|out of|in)\b)/;
+/** How a garment is. */
+const IS = /^ (?:is|was|are|were|has|have|feels?|felt|fits?|sits|turned out|came out|looks?)\b/;
+/** A garment that is spoken of by what it is: "the cardigan is too boxy". */
+const BY_ITS_NOUN = new RegExp(`^(?:(?:and|but|oh|well|so) )*(?:the|my|that) (?<noun>[\\p{L}-]+)(?=${IS.source.slice(1)})`, 'u');
 /** Words for garments that are parts of others too. */
 const A_PART_TOO = /^(?:skirt|top|hood|belt|trousers|pants|shirt|dress|vest|slip)$/;
 
@@ -66,8 +72,12 @@ interface Begins {
   readonly key: string;
   /** One more of what was told of before, which it does not name. */
   readonly oneMore?: true;
+  /** What sort of garment it says something of, by no name. */
+  readonly noun?: string;
   /** It begins a make of the same pattern too. */
   readonly anew: boolean;
+  /** It says how the garment is, and not that it was made. */
+  readonly ofIt?: boolean;
   /** What it names. */
   readonly name?: string;
   /** A name that the ledger does not have. */
@@ -120,11 +130,13 @@ function namedIn(segment: string, at: number, mark: string, text: string, contex
     ((line || mark.trim() !== '') && /^\p{Lu}/u.test(name) && /\s/.test(name)) ||
     (line && /\s/.test(name));
   if (!named) return undefined;
+  const ofIt = /\b(?:the|my|this) $/.test(lead) && IS.test(segment.slice(subject.to)) && !MADE.test(segment);
   const key = subject.says.is === 'pattern' ? subject.says.patternId : name.toLowerCase();
   return {
     at,
     key,
     anew: line || MADE.test(lead) || ANOTHER.test(lead),
+    ofIt,
     name: 'name' in subject.says ? subject.says.name : name,
     ...(known ? {} : { newName: name }),
   };
@@ -151,7 +163,9 @@ function partsOf(text: string, low: string, context: LineContext): readonly Part
     if (sentence !== undefined && beginsOther(sentence, context, paragraphs.get(at))) return { at, begins: partAt(at) };
     if (ONE_MORE.test(low.slice(at)) && !namedIn(low.slice(at, places[i + 1]?.at), at, mark, text, context))
       return { at, begins: { at, key: '', anew: true, oneMore: true } };
-    return { at, begins: namedIn(low.slice(at, places[i + 1]?.at), at, mark, text, context), sentence };
+    const named = namedIn(low.slice(at, places[i + 1]?.at), at, mark, text, context);
+    const noun = named || sentence === undefined ? undefined : BY_ITS_NOUN.exec(low.slice(at))?.groups?.['noun'];
+    return { at, begins: noun !== undefined && isGarment(noun) ? { at, key: '', anew: true, noun } : named, sentence };
   });
 }
 
@@ -179,9 +193,32 @@ export function splitTelling(text: string, context: LineContext): Told[] {
   const starts: number[] = [];
   const ofTold = new Set<number>();
   const oneMoreOf = new Map<number, string>();
+  const called = new Map<number, NonNullable<Told['called']>>();
+  const told = new Map<string, Begins>();
   let about: Begins | undefined;
   for (const one of begins) {
-    const { at, key, anew, ofTold: again, oneMore } = one;
+    const { at, key, anew, oneMore } = one;
+    // Told of before, and another since: how that is goes with it, once it is saved.
+    const again = one.ofTold ?? (one.ofIt && key !== about?.key && told.has(key));
+    if (one.name !== undefined) told.set(key, one);
+    if (one.noun !== undefined) {
+      const [meant, ...more] = [...told.values()].filter(({ name }) =>
+        sameNoun(
+          folded(name ?? '')
+            .split(/[\s-]+/)
+            .at(-1),
+          one.noun,
+        ),
+      );
+      // Of the one that is told of, or of nobody knows which: it goes on.
+      if (!meant || more.length > 0 || meant === about) continue;
+      starts.push(at);
+      ofTold.add(at);
+      const from = low.indexOf(one.noun, at);
+      called.set(at, { from, to: from + one.noun.length, name: meant.name ?? one.noun });
+      about = meant;
+      continue;
+    }
     // One more of what, nobody said.
     if (oneMore && about?.name === undefined) continue;
     if (key !== about?.key || anew) starts.push(at);
@@ -213,13 +250,14 @@ export function splitTelling(text: string, context: LineContext): Told[] {
     const until = years.find((year) => year.from > from && year.from < (starts[i + 1] ?? text.length))?.from ?? starts[i + 1] ?? text.length;
     const told = text.slice(from, until).replace(/(?:[\s,;]|\n[ \t]*(?:[-*•]|\d{1,2}[.)]))+$/, '');
     const year = years.findLast(({ to }) => to <= from)?.year;
-    const more = oneMoreOf.get(from);
+    const [more, calls] = [oneMoreOf.get(from), called.get(from)];
     return {
       from,
       to: from + told.length,
       text: told,
       ...(ofTold.has(from) ? { ofTold: true as const } : {}),
       ...(more === undefined ? {} : { oneMoreOf: more }),
+      ...(calls ? { called: calls } : {}),
       ...(year !== undefined && year < context.today.slice(0, 4) && !FROM_TODAY.test(folded(told)) ? { toldBy: `${year}-12-31` } : {}),
     };
   });

@@ -1,3 +1,4 @@
+import { format, parseISO } from 'date-fns';
 import { useDeferredValue, useMemo, useRef, useState, type ReactNode } from 'react';
 import { useDropzone } from 'react-dropzone';
 import { useHotkeys } from 'react-hotkeys-hook';
@@ -37,7 +38,7 @@ function useTold(text: string, answers: Readonly<Record<string, Answers>>): read
   const spoken = usePerson();
   const readOther = useReadOther(context);
   return useMemo(() => {
-    const told = splitTelling(text, context).map((t) => ({ ...t, other: t.oneMoreOf === undefined ? readOther(t.text) : undefined }));
+    const told = splitTelling(text, context).map((t) => ({ ...t, other: t.oneMoreOf === undefined && !t.ofTold ? readOther(t.text) : undefined }));
     const given = told.map((t) => answers[t.text] ?? {});
     const read = readMakes(
       // What is no make is none of the versions of its pattern.
@@ -84,8 +85,17 @@ export function TellIt() {
   const writeOther = useWriteOther({ stays: true });
   /** What was entered leaves the page; what is not ready stays. */
   const leave = (entered: readonly Item[]) => {
-    const rest = [...entered].reverse().reduce((now, { from, to }) => `${now.slice(0, from)}${now.slice(to)}`, text);
-    told(isToldOut(rest) ? '' : rest.replace(/\n{3,}/g, '\n\n').trimStart());
+    // What stays goes by the name of what it speaks of, which is no longer beside it.
+    const edits = items.flatMap((item) => (entered.includes(item) ? { ...item, name: '' } : (item.called ?? [])));
+    const rest = edits.reverse().reduce((now, { from, to, name }) => `${now.slice(0, from)}${name}${now.slice(to)}`, text);
+    told(
+      isToldOut(rest)
+        ? ''
+        : rest
+            .replace(/\n[ \t]+/g, '\n')
+            .replace(/\n{3,}/g, '\n\n')
+            .trimStart(),
+    );
     field.current?.focus();
   };
   const enter = async (chosen: readonly Item[]) => {
@@ -235,7 +245,8 @@ function TellingItem({
   onAllAnswered: () => void;
   children: ReactNode;
 }) {
-  const { draft, person, carriedFrom, chips, context, remarks } = item;
+  const { draft, person, carriedFrom, chips, context, remarks, toldBy } = item;
+  const daySaid = chips.some(({ says }) => says.some(({ is }) => is === 'date'));
   return (
     <>
       <div className="mb-1 flex items-baseline justify-between gap-3">
@@ -250,6 +261,9 @@ function TellingItem({
         {children}
       </div>
       <LineChips chips={chips} context={context} answers={item.answers} onAnswers={onAnswers} onAllAnswered={onAllAnswered} />
+      {draft && toldBy !== undefined && !daySaid && (
+        <p className="text-ink2">Of its day only the year is said: it is entered as {format(parseISO(toldBy), 'd MMMM yyyy')}.</p>
+      )}
       {draft && <ComesWith draft={draft} />}
       <LineRemarks remarks={remarks} />
     </>

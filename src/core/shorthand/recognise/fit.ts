@@ -218,7 +218,9 @@ export const recogniseFit = byRules([
   given(PULLED, rule)(
     `${THE}(?<zones>${ZONE}) (?:still )?${PULLS}(?<after>(?: (?:${DEGREE}|a lot|badly))*)`,
     'likely',
-    ({ zones, after = '' }, s, from, to) => stated(noted(pulled(zones, s), -1, after), s, from, to),
+    ({ zones, after = '' }, s, from, to) =>
+      // The binding of a neckline is a strip of fabric.
+      /^(?:the )?(?:neck|arm)[a-z]* binding$/.test(s.low.slice(from, to)) ? undefined : stated(noted(pulled(zones, s), -1, after), s, from, to),
   ),
   // Right.
   given(FITS, rule)(

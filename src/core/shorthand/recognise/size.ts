@@ -313,7 +313,7 @@ export const recogniseSize = byRules([
   given(/otherwise|elsewhere|every|rest/, rule)(
     `(?:otherwise|elsewhere|everywhere else|(?:the )?rest(?: is| in| cut)?|for the rest)(?: an?| in an?| in| size)? (?<size>${LABEL})${ALONE}`,
     'sure',
-    ({ size }, s) => inAll(size, s, false),
+    ({ size }, s) => (/^(?:a|i|an)$/.test(size ?? '') ? undefined : inAll(size, s, false)),
   ),
   given(/otherwise|elsewhere|every|rest/, rule)(
     `(?<size>${LABEL}) (?:otherwise|elsewhere|everywhere else|everything else|for (?:the rest|everything else))`,
