@@ -72,7 +72,7 @@ export function anyOf(words: Iterable<string>): string {
 export const END = '(?![a-z0-9])';
 
 const FRACTION = '\\d+[ -]\\d+/\\d+|\\d+/\\d+|\\d*\\s?[⅛¼⅜½⅝¾⅞⅓⅔]';
-export const FIGURE = `(?:${FRACTION}|\\d+(?:[.,]\\d+)?)`;
+export const FIGURE = `(?:${FRACTION}|\\d+(?:[.,]\\d+)?|\\.\\d{1,2})`;
 const NUMBER_WORD = anyOf(Object.keys(COUNT_WORDS));
 const PART = anyOf(Object.keys(PARTS));
 const DIGITS = ['nought', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];

@@ -46,7 +46,8 @@ const SAYS = /[^\s,;:·•|.()&+!?'"-]/u;
 
 /** Where words and signs begin. */
 function startsOf(low: string, words: readonly WordAt[]): number[] {
-  const starts = new Set(words.map((w) => w.from));
+  // The five of ".5" begins nothing.
+  const starts = new Set(words.flatMap(({ from }) => (/(?:^|\s)\.$/.test(low.slice(Math.max(0, from - 2), from)) ? [] : from)));
   for (let i = 0; i < low.length; i++) if (SIGN.test(low[i] ?? '') && !/[\p{L}\p{N}★⭐]|\ufe0f/u.test(low[i - 1] ?? '')) starts.add(i);
   return [...starts].sort((a, b) => a - b);
 }

@@ -47,6 +47,9 @@ const FIGURE = '\\d+(?:[.,]\\d{1,3})*';
 const MONEY = `(?:[€$£] ?${FIGURE}|${FIGURE} ?[€$£]|${FIGURE} ${CURRENCY})`;
 const BARE = `${FIGURE}(?![.,]?\\d)(?! ?(?:(?:cm|mm|m|in(?! (?:all|total))|inch|inches|yd|yards?|met(?:re|er)s?|h|hours?|min|x|times)(?![a-z])|["%×/]))`;
 
+/** A fabric before what was paid for it, and where: "linen from a charity shop £3". */
+const OF_FABRIC = new RegExp(`(?<![a-zß-ɏ])${anyOf(FABRIC_NOUNS)}(?: (?:from|at) [^,.;·|]{2,30})?(?: (?:was|were|cost|for|at))?:? $`);
+
 const cost = (what: string, text: string | undefined, currency: string) => {
   const of = text === undefined ? undefined : moneySaid(text, currency);
   return of && says({ is: 'cost', what, money: of });
@@ -80,7 +83,9 @@ export const recogniseCost = byRules([
   rule(
     `(?<money>${MONEY})(?: (?:in all|in total|altogether|all in))?(?! ?(?:a|per|the|/) ?(?:met|yard|yd|m\\b)| (?:worth )?of )`,
     'likely',
-    ({ money: said }, s) => cost('notions', said, s.context.currency),
+    // What a fabric was in all is no notion.
+    ({ money: said }, s, from, to) =>
+      OF_FABRIC.test(s.low.slice(0, from)) ? says({ is: 'words', words: s.typed(from, to) }) : cost('notions', said, s.context.currency),
   ),
   // What the fabric or the pattern cost is no notion.
   rule(

@@ -172,8 +172,8 @@ const newFabric = byRules([
       const { said, to } = tailOf(s.low, end);
       const cued = CUED.test(s.low.slice(from, nameFrom)) || part1 !== undefined;
       const own =
-        /(?:^|[,;·|.\n]|\b(?:in|of|from|made|with)\b) *$/.test(s.low.slice(0, from)) &&
-        /^ *(?:$|[,;·|.\n()]|and\b|with\b|love\b|this time\b)/.test(s.low.slice(to));
+        /(?:^|[,;:·|.\n]|\b(?:in|of|from|made|with)\b) *$/.test(s.low.slice(0, from)) &&
+        /^ *(?:$|[,;·|.\n()€$£]|and\b|with\b|love\b|this time\b)/.test(s.low.slice(to));
       const measured =
         length1 !== undefined || weight1 !== undefined || said.length !== undefined || said.price !== undefined || said.weight !== undefined;
       // "Red corduroy Tern dungarees": what stands before the name of a garment is what it is of.

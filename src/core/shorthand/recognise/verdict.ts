@@ -176,4 +176,7 @@ export const recogniseVerdict = byRules([
     return found && says({ is: 'again', answer: found });
   }),
   rule(`(?:difficulty|how hard):? ?(?<n>[1-5])(?: ?/ ?5| of 5)?`, 'sure', ({ n }) => says({ is: 'difficulty', difficulty: Number(n) })),
+  rule(`(?<n>[1-5]) ?(?:/ ?5|(?:out )?of 5) (?:for |in )?(?:difficulty|how hard it was)`, 'sure', ({ n }) =>
+    says({ is: 'difficulty', difficulty: Number(n) }),
+  ),
 ]);
