@@ -3,6 +3,8 @@ import { useNavigate } from 'react-router';
 import { BODY_MEASURES } from '../core/body/zones';
 import { washed } from '../core/fabric/stash';
 import { makeName } from '../core/make/make-name';
+import { withMore } from '../core/make/minutes';
+import { beingSewn, looseEndDone } from '../core/make/one-touch';
 import { STATES } from '../core/make/states';
 import { planName } from '../core/make/plan-name';
 import { planOfMake } from '../core/plan/plan-to-make';
@@ -132,6 +134,16 @@ function told(act: OtherAct, patterns: readonly Pattern[], context: LineContext,
       const { make, remark } = act;
       return { head: makeName(make, patterns), about: ['being sewn', remark && `“${remark}”`], unsaid: false, way: 'Note it' };
     }
+    case 'worked': {
+      const { make, times, looseEnd, words } = act;
+      const about = [
+        ...times.map(({ phase, minutes }) => chipWords({ is: 'time', phase, minutes }, context, unit).says),
+        looseEnd && `loose end done: ${looseEnd.words}`,
+        make.state === 'cut' && 'being sewn',
+        `“${words}”`,
+      ];
+      return { head: makeName(make, patterns), about, unsaid: false, way: 'Note it' };
+    }
     case 'looked': {
       const { make, look, verdict, notes, remark } = act;
       const about = [
@@ -194,7 +206,7 @@ export function OtherLine({ act, onWrite, onMake }: { act: OtherAct; onWrite: (d
         )}
         {onMake && (
           <Button quiet onClick={onMake}>
-            {act.is === 'finished' || act.is === 'cut' || act.is === 'sewing' ? 'It is another make' : 'It is a make'}
+            {act.is === 'finished' || act.is === 'cut' || act.is === 'sewing' || act.is === 'worked' ? 'It is another make' : 'It is a make'}
           </Button>
         )}
       </div>
@@ -317,6 +329,19 @@ export function useWriteOther({ stays = false } = {}): (act: OtherAct, date?: st
       case 'sewing': {
         const { make, remark } = act;
         return toMachine(make, makeName(make, tables.patterns), (now) => ({ ...now, ...withRemark(now, remark) }));
+      }
+      case 'worked': {
+        const { make, times, looseEnd, words } = act;
+        const name = makeName(make, tables.patterns);
+        const edit = (now: Make): Make => {
+          const sewn = now.state === 'cut' ? beingSewn(now) : now;
+          return {
+            ...(looseEnd ? looseEndDone(sewn, looseEnd.id, today()) : sewn),
+            times: times.reduce((sum, time) => withMore(sum, { id: newId(), ...time }), now.times),
+            ...withRemark(now, words),
+          };
+        };
+        return save(`work on ${name}`, [{ table: 'makes', id: make.id, edit }], { done: `Noted with ${name}. Ctrl Z takes it back.` });
       }
       case 'looked': {
         const name = makeName(act.make, tables.patterns);

@@ -7,6 +7,7 @@ test.each([
   ["   's measurements: height 116, chest 60, waist 55", { height: 116, bust: 60, waist: 55 }],
   ['i am 168 cm tall', { height: 168 }],
   ['my waist is now 76', { waist: 76 }],
+  ['my bust went up to 94', { bust: 94 }],
   ['measured today: inside leg 78', { inseam: 78 }],
   ['waist 28 1/2", hip 38½', { waist: 72.39, hip: 97.79 }],
   ['height 5\'6", bust 36"', { height: 167.64, bust: 91.44 }],

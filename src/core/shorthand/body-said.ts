@@ -36,7 +36,8 @@ const MEASURE_NAMED: Readonly<Record<string, BodyMeasure>> = {
 const NAME = anyOf(Object.keys(MEASURE_NAMED));
 const UNIT = '(?:cms?|centimet(?:re|er)s?|in(?:ch(?:es)?)?|")';
 const FIGURE = `(?:\\d ?(?:'|ft\\.?|feet|foot) ?\\d{1,2}(?: ?(?:"|in(?:ches)?))?|1\\.\\d{2} ?m|\\d{1,3}(?:[ -]\\d/\\d|[½¼¾]|[.,]\\d{1,2})?(?: ?${UNIT})?)(?![a-z0-9/]|[.,]\\d)`;
-const SAID_OF = '(?: (?:measurement|measure|measures|circumference|is|was|are|now|of|at))*(?: ?[:=-])? ?';
+const SAID_OF =
+  '(?: (?:measurement|measure|measures|circumference|is|was|are|now|of|at|(?:went|has gone|grew|has grown|shrank|has shrunk) (?:up |down )?to))*(?: ?[:=-])? ?';
 /** "Waist 74", "hips: 100 cm", "bust measurement is now 92", and the same the other way round: "92 bust". Who is so tall is so high. */
 const WAYS = [
   `(?<name>${NAME})${SAID_OF}(?<figure>${FIGURE})|(?<high>${FIGURE}) tall(?![a-z])`,

@@ -20,6 +20,37 @@ function cut(text: string): CutAct {
   return act;
 }
 
+describe('work on what lies on the table', () => {
+  const worked = (text: string) => {
+    const act = read(text);
+    return act?.is === 'worked' ? act : undefined;
+  };
+  test.each<[string, string, number[]]>([
+    ['sewed the pockets of the Puffin pinafore, 40 min', 'make-puffin-4', [40]],
+    ['worked on the Fogbell coat for two hours', 'make-fogbell-2', [120]],
+    ['spent an hour on the Fogbell coat tonight', 'make-fogbell-2', [60]],
+    ['basted the lining of the Fogbell coat', 'make-fogbell-2', []],
+  ])('%s', (text, make, minutes) => {
+    const act = worked(text);
+    expect([act?.make.id, act?.times.map((t) => t.minutes), act?.words]).toEqual([make, minutes, `${text} (25 Nov 2026)`]);
+    expect(act?.looseEnd).toBeUndefined();
+  });
+
+  test('a loose end that was done is ticked off, and one that was only pinned is not', () => {
+    expect(worked('did the hem of the Bollard overshirt')?.looseEnd?.words).toBe('hem by hand');
+    expect(worked('sewed on the two snaps of the Bollard overshirt')?.looseEnd?.words).toBe('two snaps at the cuffs');
+    expect(worked('pinned the hem of the Bollard overshirt')).toMatchObject({ make: { id: 'make-bollard-2' } });
+    expect(worked('pinned the hem of the Bollard overshirt')?.looseEnd).toBeUndefined();
+  });
+
+  test.each([
+    // It is finished, hangs, or is told of as it was cut.
+    'finished the snaps on the Bollard overshirt, all done',
+    'sewed the pockets of the Tidewater shirt',
+    'sewed the sleeves of the Fogbell coat in size C',
+  ])('not: %s', (text) => expect(worked(text)).toBeUndefined());
+});
+
 describe('what lies on the table is finished', () => {
   test.each<[string, string, string[]]>([
     ['finished the Fogbell coat', 'make-fogbell-2', ['2026-11-25']],

@@ -3,13 +3,13 @@ import { finished } from '../make/one-touch';
 import { STATES } from '../make/states';
 import { inOrder, viewOf } from '../make/versions';
 import { openPlanOf } from '../plan/open-plan';
-import type { Make, Plan } from '../records';
+import type { LooseEnd, Make, Plan, TimeSpent } from '../records';
 import type { Chip, Choice, Understood } from './chip';
 import type { LineTables, ReadMake } from './draft-from-line';
 import { entryFromLine } from './entry-from-line';
-import { folded } from './names';
-import { DOUBTFUL } from './recognise/date';
-import { FIRST, IS_BY_NOW, isPattern, ITS_NAME, unnamed, VERSION_BEHIND, type HeardLine } from './report';
+import { folded, sameNoun, wordsIn } from './names';
+import { DOUBTFUL, tellsOfFinishing } from './recognise/date';
+import { FIRST, IS_BY_NOW, isPattern, ITS_NAME, toldOn, unnamed, VERSION_BEHIND, type HeardLine } from './report';
 import type { LineContext } from './sentence';
 
 /** A garment that lies on the table is finished: what the line says of it goes into it, and no version is added. */
@@ -42,6 +42,16 @@ export interface SewingAct {
   readonly remark?: string;
 }
 
+/** Something was done on what lies on the table: a seam, an hour. A loose end that it names is done. */
+export interface WorkedAct {
+  readonly is: 'worked';
+  readonly make: Make;
+  readonly times: readonly Pick<TimeSpent, 'phase' | 'minutes'>[];
+  readonly looseEnd?: LooseEnd;
+  /** The line in its own words, and the day on which it was told. */
+  readonly words: string;
+}
+
 interface TableOptions {
   readonly context: LineContext;
   readonly newId: NewId;
@@ -57,6 +67,15 @@ const BEING_SEWN = new RegExp(
   `^${FIRST}(?:am +)?(?:(?:started|began)(?: (?:on|sewing))?|sewing|working on) ${ITS_NAME}(?:${VERSION_BEHIND})?(?![a-z])`,
 );
 const CUT_OUT = new RegExp(`^${FIRST}cut(?: out)? ${ITS_NAME}(?![a-z])`);
+/** What of it: "the hem of". */
+const partOf = (group: string) => `(?:the|its|both|a|an|two|four) (${group}[a-z ,&]{2,40}?) (?:of|on|for|at|in|to|onto|into) `;
+/** How it is said that something was done on what lies there. */
+const WORKED = new RegExp(
+  `^${FIRST}(?:(?:worked on|carried on with|went on with|got on with|spent [^,.;]{2,30}? (?:on|with)) (?:${partOf('?:')})?|(?:did|sewed|sewed on|stitched|hand-?stitched|attached|basted|pinned|pressed|set in|put in|inserted|lined|hemmed|finished) ${partOf('?<part>')})${ITS_NAME}(?![a-z])`,
+);
+/** That it is more than begun. */
+const DOES_IT = /\b(?:did|sewed|sewed on|stitched|hand-?stitched|attached|finished)\b/;
+
 /** The words by which it was said, which say nothing more. */
 const MERELY_SAID = new RegExp(`^${FIRST}(?:cut|cut out|is|are|now|and|${READY})(?: (?:${IS_BY_NOW})?${READY})?$`);
 
@@ -167,6 +186,43 @@ function wordsBeside(chips: readonly Chip[]): string | undefined {
   const facts = withoutQuestions(chips).flatMap((chip) => chip.says);
   if (!facts.every(({ is }) => OF_WHICH.includes(is) || is === 'state' || is === 'words')) return undefined;
   return facts.flatMap((fact) => (fact.is === 'words' && !isMerelySaid(fact.words) ? [fact.words] : [])).join(' … ');
+}
+
+const OF_WORK: readonly Understood['is'][] = ['time', 'words', 'date', 'state'];
+
+/**
+ * A line that tells of work on what lies on the table, and not that it is finished: a part that was sewn, the time that it took.
+ *
+ * @example workedOf(heard('sewed the pockets of the Puffin pinafore, 40 min'), tables, { context }) // { is: 'worked', make, times: [{ phase: 'all', minutes: 40 }], words: … }
+ */
+export function workedOf(
+  { text, low, names, whole }: HeardLine,
+  tables: LineTables,
+  { context }: Pick<TableOptions, 'context'>,
+): WorkedAct | undefined {
+  const name = names.find(isPattern);
+  const said = name && WORKED.exec(unnamed(low, name));
+  if (!said || tellsOfFinishing(low.slice(name.to))) return undefined;
+  const read = whole();
+  const facts = withoutQuestions(read.chips).flatMap((chip) => chip.says);
+  // "Two snaps" by themselves cost nothing that is said.
+  if (!facts.every((fact) => OF_WHICH.includes(fact.is) || OF_WORK.includes(fact.is) || (fact.is === 'cost' && !fact.money))) return undefined;
+  // Whose it is nobody has to say, where only one of the pattern lies there.
+  const lying = tables.makes.filter((m) => STATES[m.state].inHand && m.sources[0]?.patternId === name.id);
+  const make = lyingOf(read, tables) ?? (lying.length === 1 ? lying[0] : undefined);
+  if (!make) return undefined;
+  const part = said.groups?.['part']?.split(/[ ,&]+/).at(-1);
+  const open = make.looseEnds.filter(
+    (l) => l.done === undefined && part !== undefined && wordsIn(folded(l.words)).some(({ word }) => sameNoun(word, part)),
+  );
+  const [looseEnd] = DOES_IT.test(said[0]) && open.length === 1 ? open : [];
+  return {
+    is: 'worked',
+    make,
+    times: facts.flatMap((fact) => (fact.is === 'time' ? [{ phase: fact.phase, minutes: fact.minutes }] : [])),
+    ...(looseEnd ? { looseEnd } : {}),
+    words: toldOn(text, context.today),
+  };
 }
 
 /** A line that says that what is planned was cut, or that what lies cut is being sewn, and no more than that. */

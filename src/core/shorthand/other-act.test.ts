@@ -133,6 +133,7 @@ describe('worn no more', () => {
     // Its fourth version rests already.
     ['gave the Nocturne skirt to my sister last Monday', 'make-nocturne-3', { state: 'given', since: '2026-11-23', why: 'to my sister' }],
     ['gave Tidewater shirt version 2 to my sister', 'make-tidewater-2', { state: 'given', why: 'to my sister' }],
+    ['The Gangway trousers went to the charity shop', 'make-gangway-3', { state: 'given', why: 'to the charity shop' }],
     ['sold the second Tidewater shirt for 15', 'make-tidewater-2', { state: 'sold', why: 'for 15' }],
     ['Tilda has outgrown the Puffin pinafore', 'make-puffin-3', { state: 'outgrown' }],
     ['wore out the Foreshore tee', 'make-foreshore-4', { state: 'worn out' }],
@@ -263,6 +264,9 @@ describe('planned', () => {
     ['should make a toile of the Fogbell coat', 'Fogbell coat', true],
     ['going to make curtains', 'curtains', false],
     ['want to try the Heron dress pattern', 'Heron dress', false],
+    ['I need a black skirt', 'black skirt', false],
+    ['next up: Nocturne skirt', 'Nocturne skirt', false],
+    ['thinking of a Skerry jacket', 'Skerry concert jacket', false],
   ])('%s', (text, name, toile) => {
     const { pattern, words, ...act } = told(text, 'planned');
     expect([pattern.name, words, act.toile]).toEqual([name, undefined, toile]);

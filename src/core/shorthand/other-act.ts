@@ -1,4 +1,3 @@
-import { format, parseISO } from 'date-fns';
 import { doubtsOf, type Doubt } from '../body/how-to-measure';
 import { USUAL_WIDTH } from '../fabric/usual-width';
 import { sameLine } from '../garment/chart';
@@ -18,10 +17,21 @@ import { readMake, type LineTables, type ReadMake } from './draft-from-line';
 import { newFabric } from './entry-from-line';
 import { folded, wordsIn, type NameFound } from './names';
 import { moneySaid } from './money-said';
-import { begunOf, finishedOf, FINISHED, OF_THE_CUT, OF_WHICH, type CutAct, type FinishedAct, type SewingAct } from './on-the-table';
+import {
+  begunOf,
+  finishedOf,
+  FINISHED,
+  OF_THE_CUT,
+  OF_WHICH,
+  workedOf,
+  type CutAct,
+  type FinishedAct,
+  type SewingAct,
+  type WorkedAct,
+} from './on-the-table';
 import { LEADING, readLine } from './read-line';
 import { DAY, daysOf, DOUBTFUL } from './recognise/date';
-import { FIRST, heard, IS_BY_NOW, isPattern, ITS_NAME, unnamed, versionBeside, type Heard, type HeardLine } from './report';
+import { FIRST, heard, IS_BY_NOW, isPattern, ITS_NAME, toldOn, unnamed, versionBeside, type Heard, type HeardLine } from './report';
 import type { LineContext } from './sentence';
 import { subjectOf } from './subject';
 import { WHOSE } from './words';
@@ -82,6 +92,7 @@ export type OtherAct =
   | FinishedAct
   | CutAct
   | SewingAct
+  | WorkedAct
   /** Something was done with a garment that hangs: it goes into its remark, with the day on which it was told. */
   | { readonly is: 'noted'; readonly make: Make; readonly words: string }
   | {
@@ -117,10 +128,12 @@ const WORE_SAID = `${FIRST}(?:wore|worn|wearing|(?:am|was) wearing|been wearing)
 const WORE = new RegExp(`^${WORE_SAID}`);
 const BOUGHT = new RegExp(`^${FIRST}(?:bought|got|picked up|ordered|found|treated myself to):? +`);
 const INTO_STASH = /,? *\b(?:in|into|for|to) (?:the|my) stash\b/;
-const WISHED_SAID = `${FIRST}(?:(?:want|need|plan|hope|intend|like|love|going|planning|hoping|would (?:like|love)|am (?:planning|going|hoping)) +to +(?:make|sew|cut out|cut|try|start)|(?:i'll|i will|we'll|will|should|must|might) +(?:make|sew|try)|(?:plan|planned|planning|to sew|up next|wish ?list|queue) *(?:: *|(?= (?:the|my|a|an|another) )))(?: +|$|(?<=[: ]))`;
+const WISHED_SAID = `${FIRST}(?:(?:want|need|plan|hope|intend|like|love|going|planning|hoping|would (?:like|love)|am (?:planning|going|hoping)) +to +(?:make|sew|cut out|cut|try|start)|(?:i'll|i will|we'll|will|should|must|might) +(?:make|sew|try)|thinking +(?:of|about)(?: +(?:making|sewing))?|(?:plan|planned|planning|to sew|up next|next up|wish ?list|queue) *(?:: *|(?= (?:the|my|a|an|another) )))(?: +|$|(?<=[: ]))`;
 const WISHED = new RegExp(`^${WISHED_SAID}`);
 /** The same of something that is to be there by a day: "need the Skua jacket by Friday". */
 const WANTED = new RegExp(`^${FIRST}(?:want|need|must have|would like|should like|i'd like)(?: to have)? +(?=(?:the|my|a|an|another) )`);
+/** A garment of a kind is wanted: "I need a black skirt for concerts". */
+const WANTED_ONE = new RegExp(`^${FIRST}(?:want|need|would like|should like|i'd like|could do with)(?: to have)? +(?=(?:a|an|another|some|more) )`);
 /** The same with the name right behind it, and somebody before it: "Tilda wore my §". */
 const WORE_IT = new RegExp(`^(?:[a-z]+ )?${WORE_SAID}${ITS_NAME}`);
 const WISHED_FOR = new RegExp(`^${WISHED_SAID} *${ITS_NAME}`);
@@ -149,6 +162,10 @@ const ENDED = [
   said(`(?:${FIRST}|[a-z]+(?:'s| has)? )(?:outgrew|outgrown|grew out of|grown out of) ${ITS_NAME}`, 'outgrown'),
   said(`${ITS_NAME} ${IS_BY_NOW}(?:worn out|worn to (?:bits|shreds|rags|death)|past wearing)`, 'worn out'),
   said(`${ITS_NAME} ${IS_BY_NOW}outgrown`, 'outgrown'),
+  said(
+    `${ITS_NAME} (?:went|has gone|have gone|is going|are going) to (?:the |a |my |our )?(?:charity|op shop|thrift|second-?hand|clothes bank|friend|sister|mum|mother|neighbour|niece|cousin|daughter)(?: [a-z]+)?`,
+    'given',
+  ),
   said(`${ITS_NAME} ${IS_BY_NOW}(?:given away|donated|passed on)`, 'given'),
   said(`${ITS_NAME} ${IS_BY_NOW}sold`, 'sold'),
 ];
@@ -252,7 +269,7 @@ function worn({ text, low, names }: Heard, tables: LineTables, { context, spoken
 const notedWith = (make: Make, text: string, { context }: Pick<ActOptions, 'context'>): Extract<OtherAct, { readonly is: 'noted' }> => ({
   is: 'noted',
   make,
-  words: `${text.trim().replace(/\.$/, '')} (${format(parseISO(context.today), 'd MMM yyyy')})`,
+  words: toldOn(text, context.today),
 });
 
 /** A change of a garment that hangs; of one that is told of with its size or how it is liked it is how it was made. */
@@ -427,7 +444,7 @@ export function beginsOther(text: string, context: LineContext, paragraph?: stri
 
 function planned({ text, low }: Heard, tables: LineTables, options: ActOptions): OtherAct | undefined {
   const day = dueSaid(low, options.context.today);
-  const lead = WISHED.exec(low) ?? (day && WANTED.exec(low));
+  const lead = WISHED.exec(low) ?? (day && WANTED.exec(low)) ?? WANTED_ONE.exec(low);
   if (!lead) return undefined;
   // A day on which it is begun is not the one by which it is wanted.
   const due = /\b(?:start|cut|try)\b/.test(lead[0]) ? undefined : day;
@@ -575,6 +592,7 @@ export function readOther(text: string, tables: LineTables, options: ActOptions)
     measured(line, tables, options) ??
     finished(line, tables, options) ??
     begunOf(line, tables, options) ??
+    workedOf(line, tables, options) ??
     looked(line, tables, options) ??
     planned(line, tables, options) ??
     toldOf(line, tables, options)

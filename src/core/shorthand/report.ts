@@ -1,3 +1,4 @@
+import { format, parseISO } from 'date-fns';
 import { ORDINAL, ordinalOf } from './amounts';
 import type { ReadMake } from './draft-from-line';
 import { folded, namesIn, wordsIn, type NameFound } from './names';
@@ -36,6 +37,13 @@ export function heard(text: string, context: LineContext): Heard {
   const low = folded(text);
   return { text, low, names: namesIn(wordsIn(low), context) };
 }
+
+/**
+ * A line in its own words, with the day on which it was told.
+ *
+ * @example toldOn('mended the pocket.', '2026-11-25') // 'mended the pocket (25 Nov 2026)'
+ */
+export const toldOn = (text: string, today: string): string => `${text.trim().replace(/\.$/, '')} (${format(parseISO(today), 'd MMM yyyy')})`;
 
 export const isPattern = ({ kind }: NameFound): boolean => kind === 'patterns';
 

@@ -25,6 +25,7 @@ const OTHER_WORDS: Record<OtherAct['is'], string> = {
   finished: 'what lies on the table is finished',
   cut: 'what was planned lies on the table, cut',
   sewing: 'what lies on the table is being sewn',
+  worked: 'what was done on it, and how long that took, is noted with what lies on the table',
   looked: 'a look at a garment that there is is noted with it',
   noted: 'it goes into the remark of the garment',
   ended: 'what became of the garment is noted',
