@@ -48,13 +48,18 @@ const dayWords = (date: string) => (date === today() ? 'today' : format(parseISO
 function told(act: OtherAct, patterns: readonly Pattern[], context: LineContext, unit: LengthUnit, fabricUnit: FabricUnit) {
   switch (act.is) {
     case 'worn': {
-      const { makes, times, occasion, remark, dates } = act;
+      const { makes, times, occasion, remark, dates, each } = act;
       return {
         head: makes.map((make) => makeName(make, patterns)).join(' · ') || 'Worn',
         about:
           makes.length === 0
             ? []
-            : [times > 1 ? `worn about ${times} times` : 'worn', dates.length === 1 && dayWords(firstOf(dates)), occasion, remark && `“${remark}”`],
+            : [
+                times > 1 ? `worn about ${times} times` : 'worn',
+                (each || dates.length === 1) && dates.map(dayWords).join(' and '),
+                occasion,
+                remark && `“${remark}”`,
+              ],
         unsaid: makes.length === 0 ? 'No finished garment of this pattern is in the ledger yet.' : dates.length === 0 && NO_DAY,
         way: 'Note the wear',
       };
@@ -186,7 +191,7 @@ function told(act: OtherAct, patterns: readonly Pattern[], context: LineContext,
  */
 export function OtherLine({ act, onWrite, onMake }: { act: OtherAct; onWrite: (date?: string) => void; onMake?: () => void }) {
   const { head, about, unsaid, way } = told(act, usePatterns(), useLineContext(), useUnit(), useFabricUnit());
-  const asked = 'dates' in act ? act.dates : undefined;
+  const asked = 'dates' in act && !('each' in act) ? act.dates : undefined;
   const days = act.is === 'worn' && act.makes.length === 0 ? [] : asked?.length === 1 ? undefined : asked;
   return (
     <>
@@ -261,18 +266,23 @@ export function useWriteOther({ stays = false } = {}): (act: OtherAct, date?: st
     const date = chosen ?? ('dates' in act && act.dates.length === 1 ? act.dates[0] : undefined);
     switch (act.is) {
       case 'worn': {
-        const { makes, times, occasion, remark } = act;
-        if (date === undefined || makes.length === 0) return false;
-        const wear = {
+        const { makes, times, occasion, remark, each } = act;
+        const days = each ? act.dates : date === undefined ? [] : [date];
+        if (days.length === 0 || makes.length === 0) return false;
+        const wears = days.map((day) => ({
           id: newId(),
-          date,
+          date: day,
           makeIds: makes.map((m) => m.id),
           count: times,
           ...(occasion === undefined ? {} : { occasion }),
           ...(remark === undefined ? {} : { remark }),
-        };
+        }));
         const what = makes.map((make) => makeName(make, tables.patterns)).join(', ');
-        return save(`worn: ${what}`, [{ table: 'wears', put: wear }], { done: `Worn ${dayWords(date)}: ${what}. Ctrl Z takes it back.` });
+        return save(
+          `worn: ${what}`,
+          wears.map((put) => ({ table: 'wears', put }) as const),
+          { done: `Worn ${days.map(dayWords).join(' and ')}: ${what}. Ctrl Z takes it back.` },
+        );
       }
       case 'bought': {
         const { fabric, piece, isNew } = act;

@@ -35,6 +35,13 @@ describe('worn', () => {
     ['wore the Gangway trousers twice', ['make-gangway-3'], { times: 2 }],
     ['Tilda wore the Puffin pinafore today', ['make-puffin-3'], {}],
     ['wore the Gangway trousers 3x this week', ['make-gangway-3'], { times: 3, remark: 'this week' }],
+    [
+      'wore the Foreshore tee Monday, on Tuesday and last Thursday',
+      ['make-foreshore-4'],
+      { dates: ['2026-11-19', '2026-11-23', '2026-11-24'], each: true },
+    ],
+    ['wore the Foreshore tee Monday to work', ['make-foreshore-4'], { dates: ['2026-11-23'], occasion: 'work' }],
+    ['wore the Foreshore tee every Monday', ['make-foreshore-4'], { dates: [], remark: 'every Monday' }],
     ['wore the Tidewater shirt last week', ['make-tidewater-3'], { dates: [], remark: 'last week' }],
     ['wore the Tidewater shirt on 03/04/2026', ['make-tidewater-3'], { dates: ['2026-04-03', '2026-03-04'] }],
   ])('%s', (text, ofMakes, rest) => {

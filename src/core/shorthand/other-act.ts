@@ -9,7 +9,7 @@ import { withId } from '../units/by-id';
 import { byDay } from '../units/date';
 import { asTapeReads, CM_PER_INCH } from '../units/length';
 import { inRotation, isWorn, readyOn } from '../wear/available';
-import { COUNT, countOf, ORDINAL, SAID_LENGTH } from './amounts';
+import { anyOf, COUNT, countOf, ORDINAL, SAID_LENGTH } from './amounts';
 import { bodySaid } from './body-said';
 import type { Understood } from './chip';
 import { dueSaid } from './due';
@@ -30,7 +30,7 @@ import {
   type WorkedAct,
 } from './on-the-table';
 import { LEADING, readLine } from './read-line';
-import { DAY, daysOf, DOUBTFUL } from './recognise/date';
+import { DAY, daysOf, DOUBTFUL, WEEKDAYS } from './recognise/date';
 import { FIRST, heard, IS_BY_NOW, isPattern, ITS_NAME, toldOn, unnamed, versionBeside, type Heard, type HeardLine } from './report';
 import type { LineContext } from './sentence';
 import { subjectOf } from './subject';
@@ -42,8 +42,10 @@ export type OtherAct =
       readonly is: 'worn';
       /** None where no garment of that pattern was finished. */
       readonly makes: readonly Make[];
-      /** More than one where figures can be read both ways. */
+      /** More than one where figures can be read both ways, or each of several is meant. */
       readonly dates: readonly string[];
+      /** It was worn on each of the days. */
+      readonly each?: true;
       readonly times: number;
       readonly occasion?: string;
       readonly remark?: string;
@@ -234,6 +236,19 @@ function spokenOf(name: NameFound, low: string, person: Person | undefined, make
   return version === undefined ? (own.findLast(inRotation) ?? own.at(-1)) : own.findLast((m) => m.version === version);
 }
 
+/** Days of the week that are named one after the other: "Monday, Tuesday and Thursday". */
+const WEEKDAYS_SAID = new RegExp(`(?<!\\bevery *)(?:,? *\\b(?:and |& )?(?:on |last |this )?${anyOf(WEEKDAYS)}(?![a-z]))+`);
+const WEEKDAY = new RegExp(anyOf(WEEKDAYS), 'g');
+
+/** When it was worn: the weekdays that are named, each the last that there was; else the day. */
+function daysWorn(low: string, today: string): { readonly dates: readonly string[]; readonly at: readonly Span[]; readonly each?: true } {
+  const named = WEEKDAYS_SAID.exec(low);
+  // "Every Monday" is no day.
+  if (!named) return /\bevery \w+day\b/.test(low) ? { dates: [], at: [] } : dayIn(low, today);
+  const dates = [...new Set((named[0].match(WEEKDAY) ?? []).flatMap((weekday) => daysOf(`last ${weekday}`, today)))].sort(byDay);
+  return { dates, at: [[named.index, named.index + named[0].length]], ...(dates.length > 1 ? { each: true } : {}) };
+}
+
 function worn({ text, low, names }: Heard, tables: LineTables, { context, spoken }: ActOptions): OtherAct | undefined {
   const [first] = names;
   const who = first?.kind === 'people' && first.from === 0 ? first : undefined;
@@ -247,7 +262,7 @@ function worn({ text, low, names }: Heard, tables: LineTables, { context, spoken
   const person = withId(tables.people, who?.id) ?? spoken;
   const found = patterns.map((name) => ({ name, make: spokenOf(name, low, person, tables.makes) }));
   const makes = [...new Set(found.flatMap(({ make }) => make ?? []))];
-  const { dates: days, at } = dayIn(low, context.today);
+  const { dates: days, at, each } = daysWorn(low, context.today);
   const often = OFTEN.exec(low);
   const times = often ? (often[2] ? (often[2] === 'twice' ? 2 : 1) : (countOf(often[1] ?? often[3] ?? '') ?? 1)) : 1;
   // Several wears are an estimate, spread round a day: that of a span which goes on is today's.
@@ -262,7 +277,15 @@ function worn({ text, low, names }: Heard, tables: LineTables, { context, spoken
   const left = leftOf(text, [[0, begins], ...said, ...at, ...oftenAt]);
   // "To the concert, the collar rides up": where, and how it was.
   const [, occasion, how = occasion === undefined ? left : ''] = /^(?:to|for|at) (?:the |a |an |my )?([^,.;]+)(?:[,.;] *(.+))?$/i.exec(left) ?? [];
-  return { is: 'worn', makes, dates, times, ...(occasion === undefined ? {} : { occasion }), ...(how === '' ? {} : { remark: how }) };
+  return {
+    is: 'worn',
+    makes,
+    dates,
+    ...(each ? { each } : {}),
+    times,
+    ...(occasion === undefined ? {} : { occasion }),
+    ...(how === '' ? {} : { remark: how }),
+  };
 }
 
 /** A line kept with a garment in its own words, and the day on which it was told. */
