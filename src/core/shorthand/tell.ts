@@ -161,12 +161,88 @@ function partsOf(text: string, low: string, context: LineContext): readonly Part
   return places.map(({ at, mark }, i): Part => {
     const sentence = sentences.get(at);
     if (sentence !== undefined && beginsOther(sentence, context, paragraphs.get(at))) return { at, begins: partAt(at) };
-    if (ONE_MORE.test(low.slice(at)) && !namedIn(low.slice(at, places[i + 1]?.at), at, mark, text, context))
-      return { at, begins: { at, key: '', anew: true, oneMore: true } };
     const named = namedIn(low.slice(at, places[i + 1]?.at), at, mark, text, context);
-    const noun = named || sentence === undefined ? undefined : BY_ITS_NOUN.exec(low.slice(at))?.groups?.['noun'];
-    return { at, begins: noun !== undefined && isGarment(noun) ? { at, key: '', anew: true, noun } : named, sentence };
+    if (named) return { at, begins: named, sentence };
+    const said = low.slice(at);
+    if (ONE_MORE.test(said)) return { at, begins: { ...partAt(at), oneMore: true } };
+    const noun = sentence === undefined ? undefined : BY_ITS_NOUN.exec(said)?.groups?.['noun'];
+    return { at, begins: noun !== undefined && isGarment(noun) ? { ...partAt(at), noun } : undefined, sentence };
   });
+}
+
+/** What a part says of what was told before it. */
+type OfBefore = Pick<Told, 'ofTold' | 'oneMoreOf' | 'called'>;
+
+/** The one garment that was told of and is of a sort. */
+function onlyOne(noun: string, told: Iterable<Begins>): Begins | undefined {
+  const [only, ...more] = [...told].filter(({ name = '' }) => sameNoun(/[^\s-]+$/.exec(folded(name))?.[0], noun));
+  return more.length > 0 ? undefined : only;
+}
+
+/** Where parts begin, in order, and what each says of what was told before it. */
+function partsBegun(begins: readonly Begins[], low: string): Map<number, OfBefore> {
+  const starts = new Map<number, OfBefore>();
+  const told = new Map<string, Begins>();
+  let about: Begins | undefined;
+  for (const one of begins) {
+    const { at, key, name, noun } = one;
+    if (noun !== undefined) {
+      const meant = onlyOne(noun, told.values());
+      // Of the one that is told of, or of nobody knows which: it goes on.
+      if (!meant || meant === about) continue;
+      const from = low.indexOf(noun, at);
+      starts.set(at, { ofTold: true, called: { from, to: from + noun.length, name: meant.name ?? noun } });
+      about = meant;
+    } else if (one.oneMore) {
+      // One more of what, nobody said, where nothing was told of.
+      if (about?.name !== undefined) starts.set(at, { oneMoreOf: about.name });
+    } else {
+      // Told of before, and another since: how that is goes with it, once it is saved.
+      const again = one.ofTold ?? (one.ofIt && key !== about?.key && told.has(key));
+      if (key !== about?.key || one.anew) starts.set(at, again ? { ofTold: true } : {});
+      if (name !== undefined) told.set(key, one);
+      about = one;
+    }
+  }
+  return starts;
+}
+
+/** A year that stands above, and from where to where. */
+interface Year {
+  readonly from: number;
+  readonly to: number;
+  readonly year: string;
+}
+
+const yearsAbove = (low: string): readonly Year[] =>
+  [...low.matchAll(YEAR_ABOVE)].map(({ index, 0: all, groups: { line = '', year = '' } = {} }) => ({
+    from: index + all.length - line.length,
+    to: index + all.length,
+    year,
+  }));
+
+const tellsAnything = (text: string): boolean => /\p{L}/u.test(text);
+
+/** Where parts begin, those too that begin with nothing that names a make: before the first, and below a year. */
+function allStarts(begun: readonly number[], isOther: boolean, years: readonly Year[], low: string): readonly number[] {
+  const starts = [...begun];
+  const first = low.search(/\S/);
+  if (starts.length === 0 && first >= 0) starts.push(first);
+  // What tells something else takes nothing of what stands before it.
+  else if (isOther && tellsAnything(low.slice(0, starts[0]))) starts.unshift(first);
+  // What stands before the first make is told with it.
+  else if (starts[0] !== undefined && tellsAnything(low.slice(years[0]?.from === first ? years[0].to : 0, starts[0]))) starts[0] = first;
+  // Nothing below a year is told with what stands above it.
+  for (const [i, { to }] of years.entries()) {
+    const end = years[i + 1]?.from ?? low.length;
+    const next = starts.findIndex((at) => at >= to);
+    const below = starts[next] ?? low.length;
+    if (!tellsAnything(low.slice(to, Math.min(below, end)))) continue;
+    const at = to + low.slice(to).search(/\S/);
+    if (below < end) starts[next] = at;
+    else starts.splice(next < 0 ? starts.length : next, 0, at);
+  }
+  return starts;
 }
 
 /**
@@ -190,75 +266,16 @@ export function splitTelling(text: string, context: LineContext): Told[] {
   };
   // What was told of may be spoken of again: "I also wore the Teasel skirt". What is only worn and nowhere made is told of for the first time.
   const begins = begun(newNames(begun(newNames(begun([])))));
-  const starts: number[] = [];
-  const ofTold = new Set<number>();
-  const oneMoreOf = new Map<number, string>();
-  const called = new Map<number, NonNullable<Told['called']>>();
-  const told = new Map<string, Begins>();
-  let about: Begins | undefined;
-  for (const one of begins) {
-    const { at, key, anew, oneMore } = one;
-    // Told of before, and another since: how that is goes with it, once it is saved.
-    const again = one.ofTold ?? (one.ofIt && key !== about?.key && told.has(key));
-    if (one.name !== undefined) told.set(key, one);
-    if (one.noun !== undefined) {
-      const [meant, ...more] = [...told.values()].filter(({ name }) =>
-        sameNoun(
-          folded(name ?? '')
-            .split(/[\s-]+/)
-            .at(-1),
-          one.noun,
-        ),
-      );
-      // Of the one that is told of, or of nobody knows which: it goes on.
-      if (!meant || more.length > 0 || meant === about) continue;
-      starts.push(at);
-      ofTold.add(at);
-      const from = low.indexOf(one.noun, at);
-      called.set(at, { from, to: from + one.noun.length, name: meant.name ?? one.noun });
-      about = meant;
-      continue;
-    }
-    // One more of what, nobody said.
-    if (oneMore && about?.name === undefined) continue;
-    if (key !== about?.key || anew) starts.push(at);
-    if (again) ofTold.add(at);
-    if (oneMore && about?.name !== undefined) oneMoreOf.set(at, about.name);
-    else about = one;
-  }
-  const years = [...low.matchAll(YEAR_ABOVE)].map(({ index, 0: all, groups: { line = '', year = '' } = {} }) => ({
-    from: index + all.length - line.length,
-    to: index + all.length,
-    year,
-  }));
-  const first = low.search(/\S/);
-  if (starts.length === 0 && first >= 0) starts.push(first);
-  // What tells something else takes nothing of what stands before it.
-  else if (begins[0]?.key === partAt(begins[0]?.at ?? 0).key && /\p{L}/u.test(low.slice(0, begins[0].at))) starts.unshift(first);
-  // What stands before the first make is told with it.
-  else if (starts[0] !== undefined && /\p{L}/u.test(low.slice(years[0]?.from === first ? years[0].to : 0, starts[0]))) starts[0] = first;
-  // Nothing below a year is told with what stands above it.
-  for (const [i, { to }] of years.entries()) {
-    const next = starts.findIndex((at) => at >= to);
-    const below = next < 0 ? low.length : (starts[next] ?? low.length);
-    if (!/\p{L}/u.test(low.slice(to, Math.min(below, years[i + 1]?.from ?? low.length)))) continue;
-    const at = to + low.slice(to).search(/\S/);
-    if (next >= 0 && below < (years[i + 1]?.from ?? low.length)) starts[next] = at;
-    else starts.splice(next < 0 ? starts.length : next, 0, at);
-  }
+  const ofBefore = partsBegun(begins, low);
+  const years = yearsAbove(low);
+  const [first] = begins;
+  const starts = allStarts([...ofBefore.keys()], first !== undefined && first.key === partAt(first.at).key, years, low);
   return starts.map((from, i) => {
-    const until = years.find((year) => year.from > from && year.from < (starts[i + 1] ?? text.length))?.from ?? starts[i + 1] ?? text.length;
+    const next = starts[i + 1] ?? text.length;
+    const until = years.find((year) => year.from > from && year.from < next)?.from ?? next;
     const told = text.slice(from, until).replace(/(?:[\s,;]|\n[ \t]*(?:[-*•]|\d{1,2}[.)]))+$/, '');
     const year = years.findLast(({ to }) => to <= from)?.year;
-    const [more, calls] = [oneMoreOf.get(from), called.get(from)];
-    return {
-      from,
-      to: from + told.length,
-      text: told,
-      ...(ofTold.has(from) ? { ofTold: true as const } : {}),
-      ...(more === undefined ? {} : { oneMoreOf: more }),
-      ...(calls ? { called: calls } : {}),
-      ...(year !== undefined && year < context.today.slice(0, 4) && !FROM_TODAY.test(folded(told)) ? { toldBy: `${year}-12-31` } : {}),
-    };
+    const isPast = year !== undefined && year < context.today.slice(0, 4) && !FROM_TODAY.test(folded(told));
+    return { from, to: from + told.length, text: told, ...ofBefore.get(from), ...(isPast ? { toldBy: `${year}-12-31` } : {}) };
   });
 }
