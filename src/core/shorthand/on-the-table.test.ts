@@ -29,6 +29,7 @@ describe('work on what lies on the table', () => {
     ['sewed the pockets of the Puffin pinafore, 40 min', 'make-puffin-4', [40]],
     ['worked on the Fogbell coat for two hours', 'make-fogbell-2', [120]],
     ['spent an hour on the Fogbell coat tonight', 'make-fogbell-2', [60]],
+    ['tonight I sewed for three hours: set the sleeves into the Fogbell coat', 'make-fogbell-2', [180]],
     ['basted the lining of the Fogbell coat', 'make-fogbell-2', []],
   ])('%s', (text, make, minutes) => {
     const act = worked(text);

@@ -71,7 +71,7 @@ const CUT_OUT = new RegExp(`^${FIRST}cut(?: out)? ${ITS_NAME}(?![a-z])`);
 const partOf = (group: string) => `(?:the|its|both|a|an|two|four) (${group}[a-z ,&]{2,40}?) (?:of|on|for|at|in|to|onto|into) `;
 /** How it is said that something was done on what lies there. */
 const WORKED = new RegExp(
-  `^${FIRST}(?:(?:worked on|carried on with|went on with|got on with|spent [^,.;]{2,30}? (?:on|with)) (?:${partOf('?:')})?|(?:did|sewed|sewed on|stitched|hand-?stitched|attached|basted|pinned|pressed|set in|put in|inserted|lined|hemmed|finished) ${partOf('?<part>')})${ITS_NAME}(?![a-z])`,
+  `^${FIRST}(?:(?:sewed|worked) for [^,.;:]{2,20}[:,] (?:and )?)?(?:(?:worked on|carried on with|went on with|got on with|spent [^,.;]{2,30}? (?:on|with)) (?:${partOf('?:')})?|(?:did|sewed|sewed on|stitched|hand-?stitched|attached|basted|pinned|pressed|set|set in|put in|inserted|lined|hemmed|finished) ${partOf('?<part>')})${ITS_NAME}(?![a-z])`,
 );
 /** That it is more than begun. */
 const DOES_IT = /\b(?:did|sewed|sewed on|stitched|hand-?stitched|attached|finished)\b/;

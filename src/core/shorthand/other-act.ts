@@ -181,7 +181,7 @@ const SAID_ROUGHLY = new RegExp(`(?<![\\w/])${DOUBTFUL}(?!\\w)`);
 const PART_OF_IT = '(?:(?:the|its|a|new) [a-z ,&]{2,40}? (?:of|on|at|in) )?';
 /** What is done with a garment that there is. */
 const DONE_WITH = new RegExp(
-  `^${FIRST}(?:mended|repaired|patched|darned|washed|ironed|dyed|lent|tried on|shrank|shrunk|felted|ruined|stained|ripped|tore|torn|burnt|burned|bleached|lost|broke|threw away|threw out|put) ${PART_OF_IT}${ITS_NAME}(?![a-z])`,
+  `^${FIRST}(?:mended|repaired|patched|darned|unpicked|washed|ironed|dyed|lent|tried on|shrank|shrunk|felted|ruined|stained|ripped|tore|torn|burnt|burned|bleached|lost|broke|threw away|threw out|put) ${PART_OF_IT}${ITS_NAME}(?![a-z])`,
 );
 /** How a garment goes on that has hung for some time. */
 const GOES_ON = new RegExp(

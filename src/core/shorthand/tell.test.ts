@@ -185,6 +185,30 @@ describe('a telling is split into makes', () => {
       'The Puffin pinafore is too short. Made her a Sandpiper shorts in 7. Made Anselm a second Bollard overshirt, L.',
       ['The Puffin pinafore is too short.', 'Made her a Sandpiper shorts in 7.', 'Made Anselm a second Bollard overshirt, L.'],
     ],
+    [
+      'several in a row, and what is worn with them',
+      'Gift sewing 2025: 4 Tideline totes, a Foreshore tee in M for Runa, and two Wren dresses (12 and 14). Gangway trousers 40, worn with boots, a Tidewater shirt and a belt.',
+      [
+        'Gift sewing 2025: 4 Tideline totes',
+        'a Foreshore tee in M for Runa',
+        'and two Wren dresses (12 and 14).',
+        'Gangway trousers 40, worn with boots, a Tidewater shirt and a belt.',
+      ],
+    ],
+    [
+      'days before each in a row',
+      '10/11 Curlew jeans, 40. 12/11 Curlew jeans again, 42.',
+      ['10/11 Curlew jeans, 40.', '12/11 Curlew jeans again, 42.'],
+    ],
+    [
+      'an evening of many things',
+      'Tonight I sewed for three hours: set the sleeves into the Fogbell coat, then cut out a Tidewater shirt in C. Also unpicked the waistband of the Gangway trousers.',
+      [
+        'Tonight I sewed for three hours: set the sleeves into the Fogbell coat',
+        'then cut out a Tidewater shirt in C.',
+        'Also unpicked the waistband of the Gangway trousers.',
+      ],
+    ],
     ['nothing', '  \n ', []],
   ])('%s', (_, text, makes) => expect(told(text)).toEqual(makes));
 

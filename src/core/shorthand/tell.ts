@@ -31,7 +31,7 @@ export const lineOf = ({ text, oneMoreOf }: Told): string => (oneMoreOf === unde
 
 /** Where a make may begin: a line, a sentence, or words that lead on where nobody set a full stop. */
 const MAY_BEGIN =
-  /(?:(?:^|\n)[ \t]*(?:(?:[-*•]|\d{1,2}[.)])[ \t]+)?(?:(?:19|20)\d{2} ?[:-][ \t]+)?|[.!?;]+[ \t]+|(?<!\band)[\s,]+(?=(?:and )?the (?:second|third|fourth|fifth|other) (?:(?:one|pair) )?(?:in|is|was|also|came) )|(?<!\b(?:and|i|we))[\s,]+(?=(?:and )?(?:then|next|after that|afterwards|also) |and (?:i |we )?(?:made|sewed|cut out|finished) ))/g;
+  /(?:(?:^|\n)[ \t]*(?:(?:[-*•]|\d{1,2}[.)])[ \t]+)?(?:(?:19|20)\d{2} ?[:-][ \t]+)?|[.!?;]+[ \t]+|(?<!\band)[\s,]+(?=(?:and )?the (?:second|third|fourth|fifth|other) (?:(?:one|pair) )?(?:in|is|was|also|came) )|(?<=\d\)|[\p{L}\d]),[ \t]+(?=(?:and )?(?:an?|one|two|three|four|[2-9]|another) )|(?<!\b(?:and|i|we))[\s,]+(?=(?:and )?(?:then|next|after that|afterwards|also) |and (?:i |we )?(?:made|sewed|cut out|finished) ))/gu;
 /** What ends a sentence or a line. */
 const ENDS = /[\n.!?;]/;
 /** What stands before a paragraph. */
@@ -57,11 +57,16 @@ const YEAR_ABOVE =
 const FROM_TODAY = /\b(?:today|tonight|yesterday|ago|last|this)\b/;
 
 /** A day before all else. */
-const DATED = new RegExp(`^\\s*(?:[-*•] )?${DAY}`);
+const DATED = new RegExp(`^\\s*(?:[-*•] )?(?:${DAY}|\\d{1,2}[./]\\d{1,2}\\.? )`);
 /** What goes on behind a thing that a line names: "apron, from an old sheet". */
 const NAMED_ALONE = /^\s*(?:$|[,:(-]|(?:for|from|out of|in)\b)/;
 /** How a garment is. */
 const IS = /^ (?:is|was|are|were|has|have|feels?|felt|fits?|sits|turned out|came out|looks?)\b/;
+/** What is spoken of beside what was made. */
+const BESIDE_IT = /\b(?:w[eo]re?|worn|wears?|wearing|with|match(?:es|ing)?|goes|go|beside|like|than|instead|from|sleeves?|collar)\b/;
+/** One of several in a row. */
+const LISTED = /^(?:and )?(?:an?|one|two|three|four|[2-9]|another) /;
+const SENTENCE_BEFORE = /[^.!?;\n]*$/;
 /** A garment that is spoken of by what it is: "the cardigan is too boxy". */
 const BY_ITS_NOUN = new RegExp(`^(?:(?:and|but|oh|well|so) )*(?:the|my|that) (?<noun>[\\p{L}-]+)(?=${IS.source.slice(1)})`, 'u');
 /** Words for garments that are parts of others too. */
@@ -135,7 +140,7 @@ function namedIn(segment: string, at: number, mark: string, text: string, contex
   return {
     at,
     key,
-    anew: line || MADE.test(lead) || ANOTHER.test(lead),
+    anew: line || MADE.test(lead) || ANOTHER.test(lead) || DATED.test(lead),
     ofIt,
     name: 'name' in subject.says ? subject.says.name : name,
     ...(known ? {} : { newName: name }),
@@ -161,6 +166,8 @@ function partsOf(text: string, low: string, context: LineContext): readonly Part
   return places.map(({ at, mark }, i): Part => {
     const sentence = sentences.get(at);
     if (sentence !== undefined && beginsOther(sentence, context, paragraphs.get(at))) return { at, begins: partAt(at) };
+    // "Worn with boots, a Foreshore tee" is no list of makes.
+    if (mark.startsWith(',') && LISTED.test(low.slice(at)) && BESIDE_IT.test(SENTENCE_BEFORE.exec(low.slice(0, at))?.[0] ?? '')) return { at };
     const named = namedIn(low.slice(at, places[i + 1]?.at), at, mark, text, context);
     if (named) return { at, begins: named, sentence };
     const said = low.slice(at);
