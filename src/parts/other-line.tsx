@@ -15,6 +15,7 @@ import { notesOf, verdictsOf } from '../core/make/log-draft';
 import type { Make, Pattern, Seen } from '../core/records';
 import { wearCounts } from '../core/wear/wear-count';
 import { enterFinished } from '../data/commands/enter-make';
+import { takeTape } from '../data/commands/take-tape';
 import { db } from '../data/database';
 import { firstOf } from '../core/units/item-at';
 import { formatFabricLength, formatLength, type FabricUnit, type LengthUnit } from '../core/units/length';
@@ -302,15 +303,10 @@ export function useWriteOther({ stays = false } = {}): (act: OtherAct, date?: st
       case 'measured': {
         if (date === undefined) return false;
         const { person, isNew, measures } = act;
-        const writes = async (): Promise<readonly Write[]> => {
-          const there = (await db.bodies.where('personId').equals(person.id).toArray()).find((set) => set.date === date);
-          return [
-            ...(isNew ? [{ table: 'people', put: person } as const] : []),
-            there
-              ? { table: 'bodies', id: there.id, edit: (now) => ({ ...now, measures: { ...now.measures, ...measures } }) }
-              : { table: 'bodies', put: { id: newId(), personId: person.id, date, measures } },
-          ];
-        };
+        const writes = async (): Promise<readonly Write[]> => [
+          ...(isNew ? [{ table: 'people', put: person } as const] : []),
+          ...(await takeTape(db, person.id, measures, date)),
+        ];
         const written = await save(`measures of ${person.name}`, writes, {
           done: `The measures of ${person.name} are noted. Ctrl Z takes them back.`,
         });

@@ -36,7 +36,7 @@ export function TapeAsked({ person, bodies, gains }: Props) {
   const now = bodies.find((b) => b.date === today())?.measures ?? {};
   const earlier = bodies.filter((b) => b.date < today());
   const keep = async (measure: BodyMeasure, cm: number) => {
-    if (await save(`${BODY_MEASURES[measure]} of ${person.name}`, () => takeTape(db, person.id, measure, cm)))
+    if (await save(`${BODY_MEASURES[measure]} of ${person.name}`, () => takeTape(db, person.id, { [measure]: cm })))
       setTaken((before) => (before.includes(measure) ? before : [...before, measure]));
   };
   return (

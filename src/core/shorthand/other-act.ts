@@ -452,10 +452,12 @@ const BOUGHT_ITEM = new RegExp(`^(?:bought ?:|${FIRST}ordered\\b)`);
  * @example beginsOther('Wore the Tidewater shirt to work.', context) // true
  */
 export function beginsOther(text: string, context: LineContext, paragraph?: string): boolean {
-  const { low, names } = heard(text, context);
-  if ((paragraph !== undefined || BOUGHT_ITEM.test(low)) && BOUGHT_MUCH.test(low) && !SEWN.test(folded(paragraph ?? text))) return true;
+  const line = heard(text, context);
+  const { low, names } = line;
+  if ((paragraph !== undefined || BOUGHT_ITEM.test(low)) && BOUGHT_MUCH.test(low) && !SEWN.test(paragraph === undefined ? low : folded(paragraph)))
+    return true;
   if (WASHED.test(low) && names.some(({ kind }) => kind === 'fabrics')) return true;
-  if (bodyIn({ text, low, names }, context)) return true;
+  if (bodyIn(line, context)) return true;
   const subject = () => subjectOf(low, wordsIn(low), names, context, (from, to) => text.slice(from, to));
   if (patternSaid(low)) return subject() !== undefined;
   const name = names.find(isPattern);
@@ -466,9 +468,11 @@ export function beginsOther(text: string, context: LineContext, paragraph?: stri
 }
 
 function planned({ text, low }: Heard, tables: LineTables, options: ActOptions): OtherAct | undefined {
-  const day = dueSaid(low, options.context.today);
-  const lead = WISHED.exec(low) ?? (day && WANTED.exec(low)) ?? WANTED_ONE.exec(low);
+  const wish = WISHED.exec(low) ?? WANTED_ONE.exec(low);
+  const lead = wish ?? WANTED.exec(low);
   if (!lead) return undefined;
+  const day = dueSaid(low, options.context.today);
+  if (!wish && !day) return undefined;
   // A day on which it is begun is not the one by which it is wanted.
   const due = /\b(?:start|cut|try)\b/.test(lead[0]) ? undefined : day;
   const apart: readonly Span[] = due ? [[due.from, due.to]] : [];

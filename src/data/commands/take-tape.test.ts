@@ -5,7 +5,7 @@ import { today } from '../today';
 import { takeTape } from './take-tape';
 
 const taken = async (database: LedgerDatabase, measure: 'waist' | 'hip', cm: number) =>
-  writeReckoned(database, measure, async () => ({ writes: await takeTape(database, 'maren', measure, cm) }));
+  writeReckoned(database, measure, async () => ({ writes: await takeTape(database, 'maren', { [measure]: cm }) }));
 
 test('measures taken one after the other are one set of today; the sets before it stay as they were', async () => {
   const database = new LedgerDatabase(`tape ${Math.random()}`);

@@ -73,6 +73,10 @@ function stated(choice: Choice | undefined, sentence: Sentence, from: number, to
   return canHave(zones, sentence) ? { says: choice } : asks(choice, mereWords(sentence.typed(from, to)));
 }
 
+/** By how much, cm, where that was said. */
+const cmOf = (amount: string | undefined, { context }: Sentence): number | undefined =>
+  amount === undefined ? undefined : lengthOf(amount, context.unit)?.cm;
+
 /** Notes of one direction at places, by the degree that some words say and by so much, cm. */
 const noted = (zones: readonly ZoneId[], sign: -1 | 1, words: string, cm?: number): Choice | undefined =>
   zones.length === 0
@@ -195,7 +199,7 @@ export const recogniseFit = byRules([
     'sure',
     ({ zones, after = '', more, amount = more }, s, from, to) => {
       const there = gaping(zones ?? ofNamed(s, from), s);
-      const cm = amount === undefined ? undefined : lengthOf(amount, s.context.unit)?.cm;
+      const cm = cmOf(amount, s);
       return cm !== undefined && cm > MOST_OUT
         ? undefined
         : stated(noted(there, 1, /lot|bad|terrib/.test(after) ? 'clearly' : after, cm), s, from, to);
@@ -204,10 +208,7 @@ export const recogniseFit = byRules([
   given(/gap/, rule)(
     `(?:(?<degree>${DEGREE}) )?(?:gaping|gapes|gape|gap|some gaping)(?: (?:at|in|on|round|around))? ${THE}(?:(?:front|back|centre back|centre front) (?:of the )?)?(?<zones>${ZONE})(?: (?:by )?(?<amount>${SAID_LENGTH}))?`,
     'likely',
-    ({ zones, degree = '', amount }, s, from, to) => {
-      const cm = amount === undefined ? undefined : lengthOf(amount, s.context.unit)?.cm;
-      return stated(noted(gaping(zones, s), 1, degree, cm), s, from, to);
-    },
+    ({ zones, degree = '', amount }, s, from, to) => stated(noted(gaping(zones, s), 1, degree, cmOf(amount, s)), s, from, to),
   ),
   // Pulls.
   given(PULLED, rule)(
