@@ -52,6 +52,9 @@ test('an engine that fails: the page says so and what still works, and tries aga
   await page.goto('/');
   await expect(page.getByRole('alert')).toContainText('The figures could not be worked out: the scales are broken');
   await expect(page.getByRole('heading', { name: 'Latest makes' })).toBeVisible();
+  // What is in hand follows from no figures.
+  await page.getByRole('button', { name: /^Being sewn: Puffin/ }).click();
+  await expect(page.getByRole('button', { name: /^Finished: Puffin/ })).toBeVisible();
 
   await page.goto('/patterns/pattern-skerry');
   await expect(page.getByRole('alert')).toContainText('the scales are broken');

@@ -1,9 +1,7 @@
 import { attempt } from '../../parts/save';
-import { EngineBoundary } from '../../parts/engine-boundary';
 import { makeName } from '../../core/make/make-name';
 import { mainFabric } from '../../core/make/main-fabric';
 import { format, parseISO } from 'date-fns';
-import { useRested } from '../../parts/use-rested';
 import { useCaseTables } from '../../data/engine-tables';
 import { useToldEngine } from '../../workers/use-engine';
 import { lazy, Suspense } from 'react';
@@ -25,7 +23,7 @@ import { timesWords } from '../../core/wear/wear-count';
 
 const LATEST = 8;
 
-/** Loaded beside the page: the latest makes need not wait for the catalogue that alterations are named from. */
+/** Loaded beside the page: the latest makes need not wait for it. */
 const WhatWaits = lazy(async () => ({ default: (await import('./what-waits')).WhatWaits }));
 
 /** The day book: what waits for a hand, and the latest entries. */
@@ -35,8 +33,6 @@ export function DayBook() {
   const patterns = usePatterns();
   const fabrics = useFabrics();
   const people = usePeople();
-  // It asks for every wear and for every pattern's next cut: the latest makes are there first.
-  const rested = useRested();
   useReadWears();
   useToldEngine(useCaseTables());
 
@@ -89,7 +85,7 @@ export function DayBook() {
       <HalfLogged />
       <div className="grid grid-cols-[minmax(0,5fr)_minmax(0,4fr)] gap-8 max-lg:grid-cols-1">
         <Suspense fallback={<div />}>
-          <EngineBoundary>{rested ? <WhatWaits makes={makes} patterns={patterns} fabrics={fabrics} people={people} /> : <div />}</EngineBoundary>
+          <WhatWaits makes={makes} patterns={patterns} fabrics={fabrics} people={people} />
         </Suspense>
         <section aria-labelledby="latest">
           <h2 id="latest" className="text-head">

@@ -1,12 +1,13 @@
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, type RefObject } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 
 const acts = () => [...document.querySelectorAll<HTMLElement>('[data-waits]')];
 
-/**
- * Arrow keys walk over everything that waits; done with one, the next has the focus, so that Enter, Enter, Enter works a list off.
- */
-export function useWalk(): void {
+/** Which of all that waits has the focus, or had it last; -1 where none did. */
+export type PlaceInLists = RefObject<number>;
+
+/** Arrow keys walk over everything that waits. */
+export function useWalk(): PlaceInLists {
   const at = useRef(-1);
   useHotkeys(
     'down,up',
@@ -25,6 +26,11 @@ export function useWalk(): void {
     document.addEventListener('focusin', remember);
     return () => document.removeEventListener('focusin', remember);
   }, []);
+  return at;
+}
+
+/** Done with one, the next has the focus, so that Enter, Enter, Enter works a list off: asked wherever lists are drawn anew. */
+export function useNextInPlace(at: PlaceInLists): void {
   useEffect(() => {
     // The focused one is gone with what was done: the next stands in its place.
     if (at.current < 0 || document.activeElement !== document.body) return;

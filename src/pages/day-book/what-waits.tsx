@@ -1,70 +1,51 @@
 import { planName } from '../../core/make/plan-name';
-import { useMemo } from 'react';
-import { useCaseTables } from '../../data/engine-tables';
-import { useEngine } from '../../workers/use-engine';
+import { lazy, Suspense } from 'react';
 import { makeName } from '../../core/make/make-name';
 import { format, formatDistanceStrict, parseISO } from 'date-fns';
 import { Link, useNavigate } from 'react-router';
 import { MarkAsCut } from '../../parts/mark-as-cut';
-import { alterationWords } from '../../core/alteration/words';
-import { washed } from '../../core/fabric/stash';
-import { judgedAgain, looseEndDone, markedOnPaper } from '../../core/make/one-touch';
-import { stillSo, verdictDueWords } from '../../core/decide/verdict-due';
-import { verdictWhen } from '../../core/decide/verdict-weight';
-import { waiting, type Waiting } from '../../core/decide/waiting';
+import { looseEndDone } from '../../core/make/one-touch';
 import type { Fabric, Make, Pattern, Person, Plan } from '../../core/records';
-import { newId } from '../../data/new-id';
-import { useSettings } from '../../data/queries';
 import type { InHand } from '../../core/schedule/in-hand';
+import { EngineBoundary } from '../../parts/engine-boundary';
 import { onward } from '../../parts/bench-acts';
 import { useInHand } from '../../parts/use-bench';
-import { useWardrobe } from '../../parts/use-wardrobe';
+import { useRested } from '../../parts/use-rested';
 import { today } from '../../data/today';
-import { save } from '../../parts/save';
-import { LoveButtons } from '../makes/love-buttons';
-import { useWalk } from './use-walk';
+import { actOn } from './act-on';
+import { useNextInPlace, useWalk } from './use-walk';
 import { WaitsList, type Waits } from './waits';
 import { routes } from '../../routes';
 import { withId } from '../../core/units/by-id';
 
+/** Loaded beside the rest: what lies on the table need not wait for the catalogue that alterations are named from. */
+const ToJudge = lazy(async () => ({ default: (await import('./to-judge')).ToJudge }));
+
+/** The tables that what waits is named from. */
+export interface WaitsTables {
+  readonly makes: readonly Make[];
+  readonly patterns: readonly Pattern[];
+  readonly fabrics: readonly Fabric[];
+  readonly people: readonly Person[];
+}
+
 /** Everything that waits for a hand; each is done with one key or one touch, and nothing is said twice. */
-export function WhatWaits({
-  makes,
-  patterns,
-  fabrics,
-  people,
-}: {
-  makes: readonly Make[];
-  patterns: readonly Pattern[];
-  fabrics: readonly Fabric[];
-  people: readonly Person[];
-}) {
+export function WhatWaits(tables: WaitsTables) {
+  const { patterns, fabrics, people } = tables;
   const navigate = useNavigate();
-  const { hemisphere, unit } = useSettings();
   const hand = useInHand();
-  const hanging = useWardrobe();
-  const tables = useCaseTables();
-  const plan = useMemo(() => ({ date: today(), unit }), [unit]);
-  const toMark = useEngine('marks', tables, [plan]).answer;
-  useWalk();
-  if (!hanging) return null;
-  // What is to be marked follows from every pattern's next cut: of a large ledger that comes later than all else, which need not wait for it.
-  const marks = (toMark ?? []).flatMap(({ makeId, alterationId }) => {
-    const make = withId(makes, makeId);
-    const alteration = make?.alterations.find((a) => a.id === alterationId);
-    return make && alteration ? [{ make, alteration }] : [];
-  });
-  const waits = waiting({ fabrics }, hanging, marks, hemisphere, today());
+  const place = useWalk();
+  useNextInPlace(place);
+  // What is to be judged and marked asks for every wear and every pattern's next cut: what is in hand is there first.
+  const rested = useRested();
+  const nothingInHand = Object.values(hand).every((list) => list.length === 0);
 
   const nameOf = (make: Make) => makeName(make, patterns);
-  const toMake = (make: Make, hash = '') => (
-    <Link className="underline-offset-2 hover:underline" to={`${routes.make(make.id)}${hash}`}>
+  const toMake = (make: Make) => (
+    <Link className="underline-offset-2 hover:underline" to={routes.make(make.id)}>
       {nameOf(make)}
     </Link>
   );
-  const act = (label: string, { id }: Make, edit: (now: Make) => Make) =>
-    save(label, [{ table: 'makes', id, edit }], { done: `${label.replace(/^./, (c) => c.toUpperCase())}. Ctrl Z takes it back.` });
-
   const looseEnd = ({ make, end }: InHand['looseEnds'][number]): Waits => ({
     key: end.id,
     words: end.words,
@@ -76,56 +57,7 @@ export function WhatWaits({
     act: {
       label: 'Done',
       name: `Done: ${end.words}`,
-      onAct: () => void act(`done: ${end.words}`, make, (now) => looseEndDone(now, end.id, today())),
-    },
-  });
-  const verdict = ({ hanging: { make, count }, due }: Waiting['verdicts'][number]): Waits => {
-    const latest = make.verdicts.at(-1);
-    const times = Math.round(count.times);
-    const add = (said: Make['verdicts'][number], label: string) => void act(`${label}: ${nameOf(make)}`, make, (now) => judgedAgain(now, said));
-    return {
-      key: make.id,
-      words: toMake(make),
-      under: latest
-        ? `${verdictDueWords(due)}; you said love ${latest.love} ${verdictWhen(latest)}${latest.reasons.length > 0 ? `, ${latest.reasons.join(', ')}` : ''}`
-        : `${verdictDueWords(due)}; nothing said yet`,
-      ...(latest
-        ? {
-            act: { label: 'Still so', name: `Still so: ${nameOf(make)}`, onAct: () => add(stillSo(latest, newId(), today(), times), 'still so') },
-            aside: (
-              <Link
-                className="text-small text-ink2 underline underline-offset-2"
-                to={`${routes.make(make.id)}#verdicts`}
-                aria-label={`Not so any more: ${nameOf(make)}`}
-              >
-                not so any more
-              </Link>
-            ),
-          }
-        : {
-            aside: (
-              <LoveButtons
-                of={`: ${nameOf(make)}`}
-                love={undefined}
-                onLove={(love) => add({ id: newId(), date: today(), wears: times, love, reasons: [] }, `love ${love}`)}
-              />
-            ),
-          }),
-    };
-  };
-  const unmarked = ({ make, alteration }: Waiting['unmarked'][number]): Waits => ({
-    key: alteration.id,
-    words: alterationWords(alteration, unit),
-    under: (
-      <Link className="underline-offset-2 hover:underline" to={routes.pattern(make.sources[0]?.patternId ?? '')}>
-        {nameOf(make)}
-      </Link>
-    ),
-    act: {
-      label: 'Marked',
-      name: `Marked: ${alterationWords(alteration, unit)}, ${nameOf(make)}`,
-      onAct: () =>
-        void act(`marked on the pattern paper: ${alterationWords(alteration, unit)}`, make, (now) => markedOnPaper(now, alteration.id, today())),
+      onAct: () => void actOn(`done: ${end.words}`, make, (now) => looseEndDone(now, end.id, today())),
     },
   });
   const onTheTable = (make: Make): Waits => {
@@ -165,35 +97,15 @@ export function WhatWaits({
       aside: <MarkAsCut waits plan={plan} name={planName(plan, patterns)} />,
     };
   };
-  const toWash = (fabric: Fabric): Waits => ({
-    key: fabric.id,
-    words: (
-      <Link className="underline-offset-2 hover:underline" to={routes.fabric(fabric.id)}>
-        {fabric.name}
-      </Link>
-    ),
-    under: `bought ${format(parseISO(fabric.bought!), 'd MMM yyyy')}, not washed; ${fabric.shrinkAlong === undefined ? 'nobody knows how it shrinks' : `shrinks ${fabric.shrinkAlong}\u202f%`}`,
-    act: {
-      label: 'Washed',
-      name: `Washed: ${fabric.name}`,
-      onAct: () => void save(`washed: ${fabric.name}`, [{ table: 'fabrics', id: fabric.id, edit: (now) => washed(now, today()) }]),
-    },
-  });
 
-  if (toMark && [...Object.values(hand), ...Object.values(waits)].every((list) => list.length === 0))
-    return <p className="border-t border-rule pt-1 text-ink2">Nothing waits: no loose end, no mark, no plan that is due.</p>;
   return (
     <div className="flex flex-col gap-5">
       <WaitsList id="planned" head="Planned" things={hand.planned} item={planned} amber />
       <WaitsList id="table" head="On the table" things={hand.begun} item={onTheTable} />
       <WaitsList id="loose" head="Loose ends" things={hand.looseEnds} item={looseEnd} />
-      {toMark ? (
-        <WaitsList id="unmarked" head="Mark on the pattern paper" things={waits.unmarked} item={unmarked} amber />
-      ) : (
-        <p className="border-t border-rule pt-1 text-small text-ink2">What is to be marked on the pattern paper is being worked out.</p>
-      )}
-      <WaitsList id="due" head="How do you like it now?" things={waits.verdicts} item={verdict} />
-      <WaitsList id="wash" head="Fabric to wash" things={waits.toWash} item={toWash} />
+      <EngineBoundary>
+        <Suspense>{rested && <ToJudge {...tables} place={place} alone={nothingInHand} />}</Suspense>
+      </EngineBoundary>
     </div>
   );
 }
