@@ -195,6 +195,36 @@ test('what was worn, bought, given away or wished for is noted from the line as 
   await expect(page.getByRole('row', { name: /navy linen/ })).toContainText(/300\scm × 150\scm/);
 });
 
+test('a garment goes by what it is; of several it is asked which, by its digit, and what is called new may be one that there is', async ({
+  page,
+}) => {
+  await page.goto('/');
+  const field = page.getByLabel('Find, or write a make in one line');
+  const told = page.getByRole('region', { name: 'What this line tells' });
+  await page.keyboard.press('/');
+  await field.fill('hemmed the overshirt, 20 min');
+  await expect(told).toContainText('Bollard overshirt, version 2');
+  await expect(told).toContainText('loose end done: hem by hand');
+  await field.press('Control+Enter');
+  await expect(page.getByRole('button', { name: 'Done: hem by hand' })).toHaveCount(0);
+
+  // Nothing is entered before it is answered, and the next letter makes it another line.
+  await field.fill('wore the skirt');
+  await field.press('Control+Enter');
+  await expect(told.getByRole('button', { name: /^Nocturne skirt/ })).toBeFocused();
+  await page.keyboard.press('3');
+  await expect(told).toContainText('Grebe skirt, version 2 worn · today');
+  await field.press('!');
+  await expect(told.getByRole('group', { name: 'Which is meant' })).toBeVisible();
+  await told.getByRole('button', { name: /^Nocturne skirt/ }).click();
+  await field.press('Control+Enter');
+  await expect(page.getByRole('button', { name: /^Undo: worn: Nocturne skirt, version 3/ })).toBeVisible();
+
+  await field.fill('made the coat shorter');
+  await page.getByRole('button', { name: 'Fogbell coat', exact: true }).click();
+  await expect(field).toHaveValue('made the Fogbell coat shorter');
+});
+
 test('what lies on the table is finished from the line, what was planned is cut and made, and no version is added beside them', async ({ page }) => {
   await page.goto('/');
   const makes = page.getByRole('link', { name: /^All \d+ makes/ });

@@ -94,6 +94,20 @@ test('what a telling says that is no make is noted as what it is, by itself', as
   await expect(field).toHaveValue('');
 });
 
+test('told by what they are: one coat is finished, of three skirts it is asked, and nothing of it is a make', async ({ page }) => {
+  await page.goto('/tell');
+  const field = page.getByLabel('What did you sew?');
+  await field.fill('Finished the coat.\n\nMended the skirt, new zip.');
+  await expect(page.getByText('0 makes · nothing is asked · 2 more to note')).toBeVisible();
+  await page.getByRole('button', { name: 'Finish it' }).click();
+  await expect(field).toHaveValue('Mended the skirt, new zip.');
+  await page.getByRole('button', { name: /^Grebe skirt/ }).click();
+  await page.getByRole('button', { name: 'Note it' }).click();
+  await expect(field).toHaveValue('');
+  await page.goto('/makes/make-grebe-2');
+  await expect(page.getByText(/Mended the skirt, new zip \(28 Nov 2026\)/)).toBeVisible();
+});
+
 test('what is told of a garment that comes with the telling waits until that is saved', async ({ page }) => {
   await page.goto('/tell');
   const field = page.getByLabel('What did you sew?');

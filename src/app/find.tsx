@@ -21,7 +21,7 @@ import { withId } from '../core/units/by-id';
 import { counted } from '../core/units/counted';
 import { LineChips, openQuestions, toFirstQuestion } from '../parts/line-chips';
 import { LineRemarks } from '../parts/line-remarks';
-import { WhichMake } from '../parts/which-make';
+import { WhichGarment, WhichMake } from '../parts/which-make';
 import { OtherLine, useWriteOther } from '../parts/other-line';
 import { useLineContext, useLineTables, useReadOther } from '../parts/use-line-context';
 import { Button } from '../ui/button';
@@ -30,10 +30,12 @@ import { useWrittenKey } from '../ui/use-written-key';
 import { COMMANDS } from './commands';
 import type { PressedEarly } from './find-field';
 import { FIND_LABEL, FIND_LOOK } from './find-words';
+import { meantBy } from '../core/shorthand/by-its-noun';
+import { heard } from '../core/shorthand/report';
 import { prepareRule } from '../core/shorthand/said';
 import type { ReadMake } from '../core/shorthand/draft-from-line';
 import { finishedOf } from '../core/shorthand/on-the-table';
-import { lookOf, wordsOf } from '../core/shorthand/other-act';
+import { lookOf, wordsOf, type OtherAct } from '../core/shorthand/other-act';
 import { splitTelling } from '../core/shorthand/tell';
 import { useReadLine } from './use-line';
 import { ComesWith } from '../parts/comes-with';
@@ -192,6 +194,46 @@ function startWords({ draft, carriedFrom }: ReadMake): string {
   return carriedFrom === undefined ? ', the first' : `; what the line does not say is as in version ${carriedFrom}`;
 }
 
+/** The line with a name in full, to be taken at a touch; by a key too what goes on as it was typed. */
+function InFull({
+  head,
+  names,
+  onLine,
+  keyed = false,
+}: {
+  head: string;
+  names: readonly Pick<Completion, 'name' | 'line'>[];
+  onLine: (line: string) => void;
+  keyed?: boolean;
+}) {
+  if (names.length === 0) return null;
+  return (
+    <p className="mt-2 flex flex-wrap items-center gap-1.5 text-ink2">
+      {head}
+      {names.map(({ name, line }, i) => (
+        <button
+          key={line}
+          type="button"
+          onClick={() => onLine(line)}
+          className="flex min-h-6 items-center gap-1.5 rounded-md border border-rule2 px-1.5 hover:bg-tint max-sm:min-h-11"
+        >
+          {name} {keyed && i === 0 && <KeyCap>Tab</KeyCap>}
+        </button>
+      ))}
+    </p>
+  );
+}
+
+/** That nothing is entered before what is asked is answered, and by which keys. */
+function QuestionsFirst({ count }: { count: number }) {
+  if (count === 0) return null;
+  return (
+    <p className="mt-2" role="status">
+      {counted(count, 'question')} first<span className="max-sm:hidden">: Enter, then the digit of what is meant</span>.
+    </p>
+  );
+}
+
 /** The field on the strip: find anything by a few letters, do anything by its name, or write a whole make in one line. */
 export function Find({
   text,
@@ -218,20 +260,28 @@ export function Find({
   const readOther = useReadOther(context);
   const told = useMemo(() => readOther(text), [readOther, text]);
   const isMake = asMake !== '' && text.startsWith(asMake);
-  const other = isMake ? undefined : told;
+  /** What the line tells of the garment that she said is meant, where it may be several. */
+  const [meant, setMeant] = useState<{ readonly text: string; readonly act: OtherAct }>();
+  const asked = !isMake && told?.is === 'which' && meant?.text !== text ? told : undefined;
+  const other = isMake || asked ? undefined : told?.is === 'which' ? meant?.act : told;
   const writeOther = useWriteOther();
   const tables = useLineTables();
   /** What a line says of the make that there is, where it says nothing of another. */
   const look = useMemo(
-    () => (other ? undefined : (lookOf(line, tables) ?? wordsOf(text, line, tables, { context }))),
-    [other, line, text, tables, context],
+    () => (other || asked ? undefined : (lookOf(line, tables) ?? wordsOf(text, line, tables, { context }))),
+    [other, asked, line, text, tables, context],
   );
   /** What lies on the table may be what the line tells of, where it does not say that it is finished. */
-  const finish = useMemo(() => (other ? undefined : finishedOf(line, tables, { context, newId })), [other, line, tables, context]);
+  const finish = useMemo(() => (other || asked ? undefined : finishedOf(line, tables, { context, newId })), [other, asked, line, tables, context]);
   const called = pattern?.name ?? draft?.make.name ?? '';
   // A pattern's name alone is looked for; with anything beside it, it is a make that is being written.
-  const isLine = other !== undefined || (draft !== undefined && chips.length > 1);
+  const isLine = other !== undefined || asked !== undefined || (draft !== undefined && chips.length > 1);
   const offered = useMemo(() => completions(text, context), [text, context]);
+  /** What there is of what the line calls new: "the coat". */
+  const known = useMemo(
+    () => (draft?.newPattern && !other && !asked ? meantBy(heard(text, context), tables, person) : []),
+    [draft, other, asked, text, context, tables, person],
+  );
   const found = useFound(isLine ? '' : text);
   const choices: readonly Choice[] = isLine
     ? []
@@ -242,13 +292,14 @@ export function Find({
   const panel = useRef<HTMLElement>(null);
   /** It may be said of what lies on the table, and does not say so. */
   const which = finish && !finish.cutSaid && !isMake ? finish : undefined;
-  const questions = openQuestions(chips).length + (which ? 1 : 0);
+  const questions = asked ? 1 : openQuestions(chips).length + (which ? 1 : 0);
   /** What is still asked comes first: nothing is entered before it is answered. */
   const asks = () => questions > 0 && toFirstQuestion(panel.current);
 
   const beginAnew = () => {
     setAnswers({});
     setAsMake('');
+    setMeant(undefined);
     setAsPlanned(undefined);
   };
   const clear = () => {
@@ -272,14 +323,14 @@ export function Find({
   };
   const toForm = () => {
     if (other) return void tell();
-    if (!draft || asks()) return;
+    if (asks() || !draft) return;
     saveDraft(logDraftName(draft), draft);
     leave();
     void navigate(routes.newMake(whereToLog(draft)));
   };
   const enter = async () => {
     if (other) return tell();
-    if (!draft || asks()) return;
+    if (asks() || !draft) return;
     let number = draft.make.version;
     const done = () => `${pattern ? `Version ${number} of ${called}` : called} is saved. Ctrl Z takes it back.`;
     const plan = withId(tables.plans, draft.planId);
@@ -311,7 +362,7 @@ export function Find({
       event.preventDefault();
       event.stopPropagation();
       void enter();
-    } else if (other || offered.length === 0) {
+    } else if (other || asked || offered.length === 0) {
       event.preventDefault();
       toForm();
     }
@@ -401,7 +452,7 @@ export function Find({
           onBlur={(e) => {
             if (e.relatedTarget !== null && e.relatedTarget !== field.current && !panel.current?.contains(e.relatedTarget)) setOpen(false);
           }}
-          aria-label={other ? 'What this line tells' : 'The make in this line'}
+          aria-label={other || asked ? 'What this line tells' : 'The make in this line'}
           className="absolute inset-x-0 top-10 z-40 max-sm:fixed max-sm:inset-x-2 max-sm:top-2 max-h-[70vh] max-sm:max-h-[55dvh] overflow-y-auto rounded-md border border-rule2 bg-page p-3 shadow-lg"
           onMouseDown={(e) => e.preventDefault()}
         >
@@ -415,7 +466,20 @@ export function Find({
               }}
             />
           )}
-          {!other && draft && (
+          {asked && (
+            <>
+              <WhichGarment
+                asked={asked}
+                onMeant={(to) => {
+                  if (to === 'make') setAsMake(text);
+                  else setMeant({ text, act: to });
+                  field.current?.focus();
+                }}
+              />
+              <QuestionsFirst count={1} />
+            </>
+          )}
+          {!other && !asked && draft && (
             <>
               <p className="mb-2">
                 <b className="font-serif text-name font-medium">{pattern && !which ? `${called}, version ${draft.make.version}` : called}</b>{' '}
@@ -425,21 +489,8 @@ export function Find({
                 </span>
               </p>
               <LineChips chips={chips} context={context} answers={answers} onAnswers={setAnswers} onAllAnswered={() => field.current?.focus()} />
-              {offered.length > 0 && (
-                <p className="mt-2 flex flex-wrap items-center gap-1.5 text-ink2">
-                  Go on with
-                  {offered.map((c, i) => (
-                    <button
-                      key={c.line}
-                      type="button"
-                      onClick={() => setText(c.line)}
-                      className="flex min-h-6 items-center gap-1.5 rounded-md border border-rule2 px-1.5 hover:bg-tint max-sm:min-h-11"
-                    >
-                      {c.name} {i === 0 && <KeyCap>Tab</KeyCap>}
-                    </button>
-                  ))}
-                </p>
-              )}
+              <InFull head="Go on with" names={offered} onLine={setText} keyed />
+              <InFull head="Or is it" names={known.map(({ called, inFull }) => ({ name: called, line: inFull }))} onLine={setText} />
               {which && draft && (
                 <WhichMake
                   ways={[
@@ -458,11 +509,7 @@ export function Find({
                 />
               )}
               <LineRemarks remarks={line.remarks} />
-              {questions > 0 && (
-                <p className="mt-2" role="status">
-                  {counted(questions, 'question')} first<span className="max-sm:hidden">: Enter, then the digit of what is meant</span>.
-                </p>
-              )}
+              <QuestionsFirst count={questions} />
               <ComesWith draft={draft} />
               <div className="mt-3 flex flex-wrap items-center gap-2">
                 <Button onClick={() => void enter()}>

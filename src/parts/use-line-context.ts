@@ -1,7 +1,7 @@
 import { useCallback, useMemo } from 'react';
 import type { LineTables } from '../core/shorthand/draft-from-line';
 import { lineContextOf } from '../core/shorthand/line-context';
-import { readOther, type OtherAct } from '../core/shorthand/other-act';
+import { readOther, type AskedAct, type OtherAct } from '../core/shorthand/other-act';
 import type { LineContext } from '../core/shorthand/sentence';
 import { newId } from '../data/new-id';
 import { usePerson, usePlans, useSets, useSettings } from '../data/queries';
@@ -23,8 +23,8 @@ export function useLineContext(): LineContext {
   return useMemo(() => lineContextOf(tables, { unit, currency, today: today() }), [tables, unit, currency]);
 }
 
-/** Reads what a line tells that is no make; undefined where it is one. */
-export function useReadOther(context: LineContext): (text: string) => OtherAct | undefined {
+/** Reads what a line tells that is no make, or which garments it may tell of; undefined where it is one. */
+export function useReadOther(context: LineContext): (text: string) => OtherAct | AskedAct | undefined {
   const tables = useLineTables();
   const spoken = usePerson();
   return useCallback((text) => readOther(text, tables, { context, spoken, newId }), [context, tables, spoken]);

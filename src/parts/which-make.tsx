@@ -1,4 +1,5 @@
 import type { KeyboardEvent } from 'react';
+import type { AskedAct, OtherAct } from '../core/shorthand/other-act';
 import { KeyCap } from '../ui/key-cap';
 
 /** One way to take a line that may be said of several garments. */
@@ -37,5 +38,19 @@ export function WhichMake({ ways }: { ways: readonly WayToTake[] }) {
         </button>
       ))}
     </div>
+  );
+}
+
+/** Asks which garment a line tells of that says only what it is, or whether it is a new make. */
+export function WhichGarment({ asked: { ways }, onMeant }: { asked: AskedAct; onMeant: (act: OtherAct | 'make') => void }) {
+  // What was worn was made before, and a wish is for a new pattern else.
+  const mayBeNew = ways.every(({ act }) => act.is !== 'planned' && act.is !== 'worn');
+  return (
+    <WhichMake
+      ways={[
+        ...ways.map(({ called, act }) => ({ words: called, take: () => onMeant(act) })),
+        ...(mayBeNew ? [{ words: 'a new make', take: () => onMeant('make') }] : []),
+      ]}
+    />
   );
 }

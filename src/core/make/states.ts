@@ -35,5 +35,12 @@ export const STATES: Readonly<Record<State, StateFacts>> = {
   abandoned: { unmade: true, ended: true, cutOut: false },
 };
 
+/**
+ * Whether a garment is there to be spoken of: it hangs, rests or is being sewn, and was neither given up nor given away.
+ *
+ * @example isThere({ state: 'sewing' }) // true
+ */
+export const isThere = ({ state }: Pick<Make, 'state'>): boolean => !STATES[state].left && (!STATES[state].unmade || STATES[state].inHand === true);
+
 /** States in which a garment is worn no more, or was never finished, in the order in which they are offered. */
 export const ENDED_STATES: readonly State[] = keysOf(STATES).filter((state) => STATES[state].ended);

@@ -84,7 +84,7 @@ export const LINE_EXAMPLES: readonly Examples[] = [
 /** Lines that are no makes. */
 export const OTHER_EXAMPLES: Examples = {
   about: 'What is no make',
-  note: 'Worn, mended, given away, bought, measured, wished for: a line that begins so is noted as what it is, and no make is entered. What lay on the table and is finished gets no second version.',
+  note: 'Worn, mended, given away, bought, measured, wished for: a line that begins so is noted as what it is, and no make is entered. What lay on the table and is finished gets no second version. “The coat” is enough where there is one; of several it is asked which.',
   lines: [
     'wore the {pattern} yesterday to the concert',
     'the {pattern} is worn out at the elbows',

@@ -1,6 +1,7 @@
 import { sizesAsCut } from '../garment/ladder';
 import type { Fabric, Make, Pattern, Person, SewnSet } from '../records';
-import { madeOfEach } from '../make/versions';
+import { isThere } from '../make/states';
+import { inOrder, madeOfEach } from '../make/versions';
 import { memoize } from '../units/memoize';
 import type { LineContext } from './sentence';
 
@@ -48,6 +49,10 @@ export function lineContextOf(
     })),
     fabrics: fabrics.map(({ id, name }) => ({ id, name })),
     people: people.map(({ id, name }) => ({ id, name })),
+    // The latest of a name first: it is meant.
+    things: inOrder(makes.filter((m) => m.sources.length === 0 && isThere(m)))
+      .reverse()
+      .flatMap(({ id, name }) => (name === undefined ? [] : [{ id, name }])),
     sets: sets.map(({ id, name }) => ({ id, name })),
     unit,
     currency,

@@ -20,7 +20,8 @@ type Kind = (typeof NAME_KINDS)[number];
 
 /** A name found in a line. */
 export interface NameFound {
-  readonly kind: Kind;
+  /** What has it; `makes` of one garment by itself, which only a report speaks of (report.ts). */
+  readonly kind: Kind | 'makes';
   readonly id: string;
   readonly from: number;
   readonly to: number;

@@ -9,7 +9,7 @@ import type { LineTables, ReadMake } from './draft-from-line';
 import { entryFromLine } from './entry-from-line';
 import { folded, sameNoun, wordsIn } from './names';
 import { DOUBTFUL, tellsOfFinishing } from './recognise/date';
-import { FIRST, IS_BY_NOW, isPattern, ITS_NAME, toldOn, unnamed, VERSION_BEHIND, type HeardLine } from './report';
+import { FIRST, goBy, IS_BY_NOW, isGarmentName, ITS_NAME, toldOn, unnamed, VERSION_BEHIND, type HeardLine } from './report';
 import type { LineContext } from './sentence';
 
 /** A garment that lies on the table is finished: what the line says of it goes into it, and no version is added. */
@@ -71,10 +71,14 @@ const CUT_OUT = new RegExp(`^${FIRST}cut(?: out)? ${ITS_NAME}(?![a-z])`);
 const partOf = (group: string) => `(?:the|its|both|a|an|two|four) (${group}[a-z ,&]{2,40}?) (?:of|on|for|at|in|to|onto|into) `;
 /** How it is said that something was done on what lies there. */
 const WORKED = new RegExp(
-  `^${FIRST}(?:(?:sewed|worked) for [^,.;:]{2,20}[:,] (?:and )?)?(?:(?:worked on|carried on with|went on with|got on with|spent [^,.;]{2,30}? (?:on|with)) (?:${partOf('?:')})?|(?:did|sewed|sewed on|stitched|hand-?stitched|attached|basted|pinned|pressed|set|set in|put in|inserted|lined|hemmed|finished) ${partOf('?<part>')})${ITS_NAME}(?![a-z])`,
+  `^${FIRST}(?:(?:sewed|worked) for [^,.;:]{2,20}[:,] (?:and )?)?(?:(?:worked on|carried on with|went on with|got on with|spent [^,.;]{2,30}? (?:on|with)) (?:${partOf('?:')})?|(?:did|sewed|sewed on|stitched|hand-?stitched|attached|basted|pinned|pressed|set|set in|put in|inserted|lined|hemmed|finished) ${partOf('?<part>')}|(?<done>hemmed|lined|faced|basted|pinned|pressed|topstitched|top-stitched|understitched|overlocked|serged) )${ITS_NAME}(?![a-z])`,
 );
+/** What of it is done then. */
+const PART_DONE: Readonly<Record<string, string>> = { hemmed: 'hem', lined: 'lining', faced: 'facing' };
+/** How something is reported of what lies on the table. */
+export const OF_THE_TABLE: readonly RegExp[] = [FINISHED, BEING_SEWN, WORKED];
 /** That it is more than begun. */
-const DOES_IT = /\b(?:did|sewed|sewed on|stitched|hand-?stitched|attached|finished)\b/;
+const DOES_IT = /\b(?:did|sewed|sewed on|stitched|hand-?stitched|attached|finished|hemmed|lined|faced)\b/;
 
 /** The words by which it was said, which say nothing more. */
 const MERELY_SAID = new RegExp(`^${FIRST}(?:cut|cut out|is|are|now|and|${READY})(?: (?:${IS_BY_NOW})?${READY})?$`);
@@ -141,9 +145,13 @@ function goesInto({ fabrics }: Make, fact: Understood, text: string): Choice {
 
 /** What lies on the table of a pattern and person: the version that is said, else the latest. */
 function lyingOf({ chips, pattern, person }: Pick<ReadMake, 'chips' | 'pattern' | 'person'>, { makes }: LineTables): Make | undefined {
-  const version = chips.flatMap((chip) => chip.says).find((fact) => fact.is === 'version')?.version;
-  const lying = inOrder(makes.filter((m) => STATES[m.state].inHand && m.sources[0]?.patternId === pattern?.id && m.personId === person?.id));
-  return version === undefined ? lying.at(-1) : lying.findLast((m) => m.version === version);
+  const facts = chips.flatMap((chip) => chip.says);
+  const version = facts.find((fact) => fact.is === 'version')?.version;
+  const lying = inOrder(makes.filter((m) => STATES[m.state].inHand && m.sources[0]?.patternId === pattern?.id));
+  const hers = lying.filter((m) => m.personId === person?.id);
+  // Whose it is nobody has to say, where only one of the pattern lies there.
+  const own = hers.length > 0 || lying.length > 1 || facts.some(({ is }) => is === 'person' || is === 'new person') ? hers : lying;
+  return version === undefined ? own.at(-1) : own.findLast((m) => m.version === version);
 }
 
 /**
@@ -200,18 +208,23 @@ export function workedOf(
   tables: LineTables,
   { context }: Pick<TableOptions, 'context'>,
 ): WorkedAct | undefined {
-  const name = names.find(isPattern);
+  const name = names.find(isGarmentName);
   const said = name && WORKED.exec(unnamed(low, name));
   if (!said || tellsOfFinishing(low.slice(name.to))) return undefined;
   const read = whole();
   const facts = withoutQuestions(read.chips).flatMap((chip) => chip.says);
   // "Two snaps" by themselves cost nothing that is said.
-  if (!facts.every((fact) => OF_WHICH.includes(fact.is) || OF_WORK.includes(fact.is) || (fact.is === 'cost' && !fact.money))) return undefined;
-  // Whose it is nobody has to say, where only one of the pattern lies there.
-  const lying = tables.makes.filter((m) => STATES[m.state].inHand && m.sources[0]?.patternId === name.id);
-  const make = lyingOf(read, tables) ?? (lying.length === 1 ? lying[0] : undefined);
+  const isOfWork = (fact: Understood) =>
+    OF_WHICH.includes(fact.is) ||
+    OF_WORK.includes(fact.is) ||
+    (fact.is === 'cost' && !fact.money) ||
+    // "Hemmed the jacket": no more than that is said of a change.
+    (fact.is === 'alteration' && said.groups?.['done'] !== undefined && fact.alteration.amount === undefined);
+  if (!facts.every(isOfWork)) return undefined;
+  const make = name.kind === 'makes' ? goBy(name, tables.makes).find((m) => STATES[m.state].inHand) : lyingOf(read, tables);
   if (!make) return undefined;
-  const part = said.groups?.['part']?.split(/[ ,&]+/).at(-1);
+  const { part: named, done = '' } = said.groups ?? {};
+  const part = named?.split(/[ ,&]+/).at(-1) ?? PART_DONE[done];
   const open = make.looseEnds.filter(
     (l) => l.done === undefined && part !== undefined && wordsIn(folded(l.words)).some(({ word }) => sameNoun(word, part)),
   );
@@ -231,7 +244,7 @@ export function begunOf(
   tables: LineTables,
   { context }: Pick<TableOptions, 'context'>,
 ): CutAct | SewingAct | undefined {
-  const name = names.find(isPattern);
+  const name = names.find(isGarmentName);
   const blank = name && unnamed(low, name);
   const isCut = blank !== undefined && CUT_OUT.test(blank);
   if (!isCut && !(blank !== undefined && BEING_SEWN.test(blank))) return undefined;

@@ -8,9 +8,10 @@ import type { Fabric, Make, MeasurementSet, Pattern, Person, Piece } from '../re
 import { withId } from '../units/by-id';
 import { byDay } from '../units/date';
 import { asTapeReads, CM_PER_INCH } from '../units/length';
-import { inRotation, isWorn, readyOn } from '../wear/available';
+import { isWorn, readyOn } from '../wear/available';
 import { anyOf, COUNT, countOf, ORDINAL, SAID_LENGTH } from './amounts';
 import { bodySaid } from './body-said';
+import { meantBy, nounsIn, ownedIn, type Meant } from './by-its-noun';
 import type { Understood } from './chip';
 import { dueSaid } from './due';
 import { readMake, type LineTables, type ReadMake } from './draft-from-line';
@@ -21,6 +22,7 @@ import {
   begunOf,
   finishedOf,
   FINISHED,
+  OF_THE_TABLE,
   OF_THE_CUT,
   OF_WHICH,
   workedOf,
@@ -31,7 +33,20 @@ import {
 } from './on-the-table';
 import { LEADING, readLine } from './read-line';
 import { DAY, daysOf, DOUBTFUL, WEEKDAYS } from './recognise/date';
-import { FIRST, heard, IS_BY_NOW, isPattern, ITS_NAME, toldOn, unnamed, versionBeside, type Heard, type HeardLine } from './report';
+import {
+  FIRST,
+  heard,
+  IS_BY_NOW,
+  goBy,
+  isGarmentName,
+  isPattern,
+  ITS_NAME,
+  toldOn,
+  unnamed,
+  versionBeside,
+  type Heard,
+  type HeardLine,
+} from './report';
 import type { LineContext } from './sentence';
 import { subjectOf } from './subject';
 import { WHOSE } from './words';
@@ -119,6 +134,12 @@ export type OtherAct =
       readonly words?: string;
     };
 
+/** A line that tells of a garment by what it is, where the ledger has several such: which of them is asked. */
+export interface AskedAct {
+  readonly is: 'which';
+  readonly ways: readonly { readonly called: string; readonly act: OtherAct }[];
+}
+
 export interface ActOptions {
   readonly context: LineContext;
   /** Whom we speak of where the line names nobody. */
@@ -138,6 +159,9 @@ const WANTED = new RegExp(`^${FIRST}(?:want|need|must have|would like|should lik
 const WANTED_ONE = new RegExp(`^${FIRST}(?:want|need|would like|should like|i'd like|could do with)(?: to have)? +(?=(?:a|an|another|some|more) )`);
 /** The same with the name right behind it, and somebody before it: "Tilda wore my §". */
 const WORE_IT = new RegExp(`^(?:[a-z]+ )?${WORE_SAID}${ITS_NAME}`);
+const WORN_BEHIND = new RegExp(
+  `^${ITS_NAME},?(?: (?:has|have|had|was|were|been|got|is|are|only|now|already|just))* worn (?!out\\b|through\\b|to (?:bits|shreds|rags|death)\\b)`,
+);
 const WISHED_FOR = new RegExp(`^${WISHED_SAID} *${ITS_NAME}`);
 const said = (source: string, state: Make['state']) => ({ said: new RegExp(`^${source}(?![a-z])`), state });
 /** What is so now was not so before. */
@@ -170,11 +194,14 @@ const ENDED = [
   ),
   said(`${ITS_NAME} ${IS_BY_NOW}(?:given away|donated|passed on)`, 'given'),
   said(`${ITS_NAME} ${IS_BY_NOW}sold`, 'sold'),
+  said(`${FIRST}retired ${ITS_NAME}`, 'resting'),
+  said(`${ITS_NAME} ${IS_BY_NOW}retired`, 'resting'),
 ];
 /** An article, or which of several it is. */
 const WHICH = new RegExp(`^ *${WHOSE}(?:${ORDINAL} +)?`);
 const WHICH_ALONE = new RegExp(`${WHICH.source}$`);
 const OFTEN = new RegExp(`\\b(?:(${COUNT}) times|(once|twice)|(\\d+) ?x)\\b`);
+const THIS_SPAN = /\bthis (?:week|month|year|season|summer|winter|spring|autumn|fall)\b/;
 const SAID_DAY = new RegExp(`(?<![\\w/.])(?:on )?(?<day>${DAY})(?![\\w/])`);
 const SAID_ROUGHLY = new RegExp(`(?<![\\w/])${DOUBTFUL}(?!\\w)`);
 /** What of a garment: "the zip of". */
@@ -229,11 +256,11 @@ function dayIn(low: string, today: string): { readonly dates: readonly string[];
 
 /** Which make of a pattern is spoken of: the version that is said, else the latest that hangs ready, or of those that did. */
 function spokenOf(name: NameFound, low: string, person: Person | undefined, makes: readonly Make[]): Make | undefined {
-  const worn = makes.filter((m) => isWorn(m) && readyOn(m) !== undefined && m.sources[0]?.patternId === name.id);
-  const hers = worn.filter((m) => m.personId === person?.id);
-  const own = inOrder(hers.length > 0 ? hers : worn);
+  const ready = goBy(name, makes).filter((m) => m.kind !== 'toile' && readyOn(m) !== undefined);
+  const hers = ready.filter((m) => m.personId === person?.id);
+  const own = inOrder(hers.length > 0 ? hers : ready);
   const { version } = versionBeside(name, low);
-  return version === undefined ? (own.findLast(inRotation) ?? own.at(-1)) : own.findLast((m) => m.version === version);
+  return version === undefined ? (own.findLast((m) => STATES[m.state].worn) ?? own.at(-1)) : own.findLast((m) => m.version === version);
 }
 
 /** Days of the week that are named one after the other: "Monday, Tuesday and Thursday". */
@@ -249,25 +276,56 @@ function daysWorn(low: string, today: string): { readonly dates: readonly string
   return { dates, at: [[named.index, named.index + named[0].length]], ...(dates.length > 1 ? { each: true } : {}) };
 }
 
-function worn({ text, low, names }: Heard, tables: LineTables, { context, spoken }: ActOptions): OtherAct | undefined {
+function worn({ text, low, names }: Heard, tables: LineTables, options: ActOptions): OtherAct | undefined {
   const [first] = names;
   const who = first?.kind === 'people' && first.from === 0 ? first : undefined;
   const from = who ? /^ */.exec(low.slice(who.to))![0].length + who.to : 0;
   const lead = WORE.exec(low.slice(from));
   if (!lead) return undefined;
   const begins = from + lead[0].length;
-  const patterns = names.filter((n) => isPattern(n) && n.from >= begins && !WHERE.test(low.slice(begins, n.from)));
+  const wearable = tables.makes.filter(isWorn);
+  const patterns = names.filter(
+    (n) =>
+      n.from >= begins &&
+      !WHERE.test(low.slice(begins, n.from)) &&
+      // Of a pattern it is said where none is finished; a thing that nobody wears was not meant.
+      (isPattern(n) || (isGarmentName(n) && goBy(n, wearable).length > 0)),
+  );
   // "Wore holes into the Gangways": what was worn is named right away.
   if (!patterns[0] || !WHICH_ALONE.test(low.slice(begins, patterns[0].from))) return undefined;
+  return wornFrom(text, low, { begins, patterns, who }, tables, options);
+}
+
+/** "The Foreshore tee was worn three times": it says so of one that there is, where nothing else is said of it. */
+function wornBehind({ text, low, names, whole }: HeardLine, tables: LineTables, options: ActOptions): OtherAct | undefined {
+  const name = names.find(isGarmentName);
+  const said = name && WORN_BEHIND.exec(unnamed(low, name));
+  if (!said) return undefined;
+  const facts = whole().chips.flatMap((chip) => (chip.asks ? [] : chip.says));
+  if (!facts.every(({ is }) => OF_WHICH.includes(is) || is === 'wears' || is === 'date' || is === 'words')) return undefined;
+  const begins = said[0].length - 1 + name.to - name.from;
+  // When has to be said: "worn about 20 times" may be in all the years since.
+  if (!THIS_SPAN.test(low.slice(begins)) && !SAID_DAY.test(low.slice(begins))) return undefined;
+  const act = wornFrom(text, low, { begins, patterns: [name], who: undefined }, tables, options);
+  return act.makes.length === 0 ? undefined : act;
+}
+
+/** What is told from where it begins to say what was worn. */
+function wornFrom(
+  text: string,
+  low: string,
+  { begins, patterns, who }: { readonly begins: number; readonly patterns: readonly NameFound[]; readonly who: NameFound | undefined },
+  tables: LineTables,
+  { context, spoken }: ActOptions,
+): Extract<OtherAct, { readonly is: 'worn' }> {
   const person = withId(tables.people, who?.id) ?? spoken;
-  const found = patterns.map((name) => ({ name, make: spokenOf(name, low, person, tables.makes) }));
+  const found = patterns.map((name) => ({ name, make: spokenOf(name, low, person, tables.makes.filter(isWorn)) }));
   const makes = [...new Set(found.flatMap(({ make }) => make ?? []))];
   const { dates: days, at, each } = daysWorn(low, context.today);
   const often = OFTEN.exec(low);
   const times = often ? (often[2] ? (often[2] === 'twice' ? 2 : 1) : (countOf(often[1] ?? often[3] ?? '') ?? 1)) : 1;
   // Several wears are an estimate, spread round a day: that of a span which goes on is today's.
-  const dates =
-    days.length === 0 && times > 1 && /\bthis (?:week|month|year|season|summer|winter|spring|autumn|fall)\b/.test(low) ? [context.today] : days;
+  const dates = days.length === 0 && times > 1 && THIS_SPAN.test(low) ? [context.today] : days;
   // A name with which version of it is said, before it or behind.
   const said = found.flatMap(({ name, make }): Span[] => {
     const { from: begin, to: end } = versionBeside(name, low);
@@ -297,7 +355,7 @@ const notedWith = (make: Make, text: string, { context }: Pick<ActOptions, 'cont
 
 /** A change of a garment that hangs; of one that is told of with its size or how it is liked it is how it was made. */
 function altered({ text, low, names, whole }: HeardLine, tables: LineTables, options: ActOptions): OtherAct | undefined {
-  const name = names.find(isPattern);
+  const name = names.find(isGarmentName);
   if (!name || !ALTERED.test(unnamed(low, name))) return undefined;
   const make = spokenOf(name, low, options.spoken, tables.makes);
   return make &&
@@ -308,7 +366,7 @@ function altered({ text, low, names, whole }: HeardLine, tables: LineTables, opt
 
 function becameOf({ text, low, names }: Heard, tables: LineTables, options: ActOptions): OtherAct | undefined {
   const { context, spoken } = options;
-  const [name, ...others] = names.filter(isPattern);
+  const [name, ...others] = names.filter(isGarmentName);
   if (!name || others.length > 0 || SEWN.test(low)) return undefined;
   const blank = unnamed(low, name);
   for (const { said, state } of ENDED) {
@@ -373,7 +431,7 @@ function fabricWashed({ text, low, names }: Heard, tables: LineTables, { context
   const lead = WASHED.exec(low)?.[0];
   const named = names.filter(({ kind }) => kind === 'fabrics');
   const fabrics = [...new Set(named.flatMap(({ id }) => withId(tables.fabrics, id) ?? []))];
-  if (lead === undefined || fabrics.length === 0 || names.some(isPattern)) return undefined;
+  if (lead === undefined || fabrics.length === 0 || names.some(isGarmentName)) return undefined;
   const { dates, at } = dayIn(low, context.today);
   const rest = leftOf(text, [[0, lead.length], ...named.map(({ from, to }): Span => [from, to]), ...at]);
   return { is: 'washed', fabrics, dates, ...(rest === '' ? {} : { rest }) };
@@ -460,11 +518,25 @@ export function beginsOther(text: string, context: LineContext, paragraph?: stri
   if (bodyIn(line, context)) return true;
   const subject = () => subjectOf(low, wordsIn(low), names, context, (from, to) => text.slice(from, to));
   if (patternSaid(low)) return subject() !== undefined;
-  const name = names.find(isPattern);
+  const name = names.find(isGarmentName);
   if (name) return OTHERWISE.some((way) => way.test(unnamed(low, name)));
   // What is wished for may be new.
   const wished = WISHED.test(low) ? subject() : undefined;
   return wished?.says.is === 'new pattern' && WISHED_FOR.test(unnamed(low, wished));
+}
+
+/**
+ * What sort of garment a sentence among others reports of, where it names none: worn, given away, or, at the beginning of a line, worked on.
+ *
+ * @example reportsOf('Wore the skirt to work.', context, false) // 'skirt'
+ */
+export function reportsOf(text: string, context: LineContext, isLine: boolean): string | undefined {
+  const { low, names } = heard(text, context);
+  if (names.some(isGarmentName)) return undefined;
+  // "The Wren dress" is one that the ledger does not have.
+  const isNamed = (spoken: Pick<NameFound, 'from' | 'to'>) => /\p{Lu}/u.test(text.slice(spoken.from, spoken.to));
+  const ways = isLine ? [...OTHERWISE, ALTERED, ...OF_THE_TABLE] : OTHERWISE;
+  return nounsIn(low, context).find((spoken) => !isNamed(spoken) && ways.some((way) => way.test(unnamed(low, spoken))))?.noun;
 }
 
 function planned({ text, low }: Heard, tables: LineTables, options: ActOptions): OtherAct | undefined {
@@ -515,8 +587,11 @@ const OF_A_LOOK: readonly Understood['is'][] = [...SEEN_IN_IT, 'seen', 'wears', 
 /** The make of a pattern and a person that is spoken of: the version that is said, else the latest. */
 function meantOf(facts: readonly Understood[], pattern: Pattern | undefined, person: Person | undefined, { makes }: LineTables): Make | undefined {
   const version = facts.find((fact) => fact.is === 'version')?.version;
-  const hers = inOrder(makes.filter((m) => m.sources[0]?.patternId === pattern?.id && m.personId === person?.id && m.state !== 'planned'));
-  return version === undefined ? hers.at(-1) : hers.findLast((m) => m.version === version);
+  const made = inOrder(makes.filter((m) => m.sources[0]?.patternId === pattern?.id && m.state !== 'planned'));
+  const hers = made.filter((m) => m.personId === person?.id);
+  // Whose it is nobody has to say, where it was never made for her.
+  const own = hers.length > 0 || facts.some(({ is }) => is === 'person' || is === 'new person') ? hers : made;
+  return version === undefined ? own.at(-1) : own.findLast((m) => m.version === version);
 }
 
 /**
@@ -560,7 +635,7 @@ export function wordsOf(text: string, { chips, pattern, person }: ReadMake, tabl
 
 /** What lies on the table is said to be finished; one of another size is another garment. */
 function finished({ low, names, whole }: HeardLine, tables: LineTables, options: ActOptions): OtherAct | undefined {
-  const name = names.find(isPattern);
+  const name = names.find(isGarmentName);
   if (!name || !FINISHED.test(unnamed(low, name))) return undefined;
   const act = finishedOf(whole(), tables, options);
   return act?.make.size === undefined || sameLine(act.make.size, act.draft.make.size) ? act : undefined;
@@ -580,11 +655,13 @@ function looked({ text, low, whole }: HeardLine, tables: LineTables, options: Ac
 }
 
 /** A sentence about a garment that there is. */
-const TOLD_OF = new RegExp(`^${ITS_NAME} (?:is|are|isn't|aren't|has|have|hasn't|haven't|looks?|feels?|hangs?|goes|keeps?|gets?|makes me)(?![a-z])`);
+const TOLD_OF = new RegExp(
+  `^${ITS_NAME} (?:is|are|isn't|aren't|has|have|hasn't|haven't|looks?|feels?|hangs?|goes|keeps?|gets?|needs?|makes me)(?![a-z])`,
+);
 
 /** What a sentence tells of a garment that there is makes no other: how it fits, or nothing but words. */
 function toldOf({ text, low, names, whole }: HeardLine, tables: LineTables, options: ActOptions): OtherAct | undefined {
-  const name = names.find(isPattern);
+  const name = names.find(isGarmentName);
   if (!name || !TOLD_OF.test(unnamed(low, name))) return undefined;
   const look = lookOf(whole(), tables);
   // Of what lies on the table it may be that it is finished so: that is asked.
@@ -600,18 +677,44 @@ function toldOf({ text, low, names, whole }: HeardLine, tables: LineTables, opti
  * @returns undefined where the line is a make, or nothing of these
  * @example readOther('wore the Tidewater shirt yesterday', tables, options) // { is: 'worn', makes: [its latest version], dates: [yesterday], times: 1 }
  * @example readOther('sold the Foreshore tee for 15', tables, options) // { is: 'ended', make, state: 'sold', why: 'for 15' }
+ * @example readOther('finished the coat', tables, options) // { is: 'finished', make: the one that lies on the table, … }
  * @example readOther('bought 3 m of navy linen, 150 wide', tables, options) // { is: 'bought', fabric, piece: { length: 300, width: 150 }, … }
  * @example readOther('prewashed the sand washed linen', tables, options) // { is: 'washed', fabrics: [that], dates: [today] }
  * @example readOther('my measurements are bust 92, waist 74', tables, options) // { is: 'measured', person, measures: { bust: 92, waist: 74 }, … }
  * @example readOther('bought the Lapwing trousers pattern, 12 euros', tables, options) // { is: 'pattern bought', pattern: { name: 'Lapwing trousers', price, … } }
  * @example readOther('want to make the Fogbell coat in grey wool', tables, options) // { is: 'planned', pattern, words: 'in grey wool', … }
  */
-export function readOther(text: string, tables: LineTables, options: ActOptions): OtherAct | undefined {
+export function readOther(text: string, tables: LineTables, options: ActOptions): OtherAct | AskedAct | undefined {
+  const line = heard(text, options.context);
+  /** What is told of one of the garments that may be meant. */
+  const toldOfOne = ({ name, inFull, owner }: Meant) => {
+    const names = [...line.names.filter(({ from, to }) => to <= name.from || from >= name.to), name].sort((a, b) => a.from - b.from);
+    return actOf({ ...line, names }, inFull, tables, owner ? { ...options, spoken: owner } : options);
+  };
+  const owned = ownedIn(line, tables.people);
+  if (owned) return toldOfOne(owned);
+  const act = actOf(line, text, tables, options);
+  const isNew = act?.is === 'planned' && act.draft.newPattern !== undefined;
+  if ((act && !isNew) || line.names.some(isGarmentName)) return act;
+  const ways = meantBy(line, tables, options.spoken).flatMap((meant) => {
+    const told = isNew ? planned(heard(meant.inFull, options.context), tables, options) : toldOfOne(meant);
+    const isEmpty = (told?.is === 'worn' && told.makes.length === 0) || (told?.is === 'planned' && told.draft.newPattern !== undefined);
+    return told && !isEmpty ? [{ called: meant.called, act: told }] : [];
+  });
+  if (isNew) return ways.length === 0 ? act : { is: 'which', ways: [...ways, { called: 'a new pattern', act }] };
+  const [only, ...more] = ways;
+  return more.length === 0 ? only?.act : { is: 'which', ways };
+}
+
+/** @param full the line as it is read whole, with a garment by its name */
+function actOf(heardLine: Heard, full: string, tables: LineTables, options: ActOptions): OtherAct | undefined {
   let read: ReadMake | undefined;
-  const line: HeardLine = { ...heard(text, options.context), whole: () => (read ??= readMake(text, tables, options)) };
+  const line: HeardLine = { ...heardLine, whole: () => (read ??= readMake(full, tables, options)) };
   return (
     worn(line, tables, options) ??
+    wornBehind(line, tables, options) ??
     becameOf(line, tables, options) ??
+    workedOf(line, tables, options) ??
     altered(line, tables, options) ??
     fabricWashed(line, tables, options) ??
     patternBought(line, tables, options) ??
@@ -619,7 +722,6 @@ export function readOther(text: string, tables: LineTables, options: ActOptions)
     measured(line, tables, options) ??
     finished(line, tables, options) ??
     begunOf(line, tables, options) ??
-    workedOf(line, tables, options) ??
     looked(line, tables, options) ??
     planned(line, tables, options) ??
     toldOf(line, tables, options)

@@ -1,5 +1,6 @@
 import { format, parseISO } from 'date-fns';
 import { ORDINAL, ordinalOf } from './amounts';
+import type { Make } from '../records';
 import type { ReadMake } from './draft-from-line';
 import { folded, namesIn, wordsIn, type NameFound } from './names';
 import { DAY } from './recognise/date';
@@ -35,7 +36,12 @@ export interface HeardLine extends Heard {
 
 export function heard(text: string, context: LineContext): Heard {
   const low = folded(text);
-  return { text, low, names: namesIn(wordsIn(low), context) };
+  const words = wordsIn(low);
+  const names = namesIn(words, context);
+  const things = namesIn(words, { patterns: context.things ?? [], fabrics: [], people: [] })
+    .filter(({ whole, from, to }) => whole && !names.some((name) => name.from < to && name.to > from))
+    .map((name): NameFound => ({ ...name, kind: 'makes' }));
+  return { text, low, names: [...names, ...things].sort((a, b) => a.from - b.from) };
 }
 
 /**
@@ -46,6 +52,13 @@ export function heard(text: string, context: LineContext): Heard {
 export const toldOn = (text: string, today: string): string => `${text.trim().replace(/\.$/, '')} (${format(parseISO(today), 'd MMM yyyy')})`;
 
 export const isPattern = ({ kind }: NameFound): boolean => kind === 'patterns';
+
+/** Whether a name is that of a garment: by its pattern, or by itself. */
+export const isGarmentName = ({ kind }: NameFound): boolean => kind === 'patterns' || kind === 'makes';
+
+/** The garments that go by a name. */
+export const goBy = ({ kind, id }: NameFound, makes: readonly Make[]): readonly Make[] =>
+  makes.filter((m) => (kind === 'makes' ? m.id : m.sources[0]?.patternId) === id);
 
 /** The line with `§` in the place of a name. */
 export const unnamed = (low: string, { from, to }: Pick<NameFound, 'from' | 'to'>): string => `${low.slice(0, from)}§${low.slice(to)}`;

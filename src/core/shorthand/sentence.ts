@@ -19,6 +19,8 @@ export interface KnownPattern extends Named {
 /** What a line is read against. */
 export interface LineContext extends Vocabulary {
   readonly patterns: readonly KnownPattern[];
+  /** Garments without a pattern, which have a name of their own. */
+  readonly things?: readonly Named[];
   /** Sets that garments are made in. */
   readonly sets?: readonly { readonly id: string; readonly name: string }[];
   readonly unit: LengthUnit;

@@ -317,6 +317,29 @@ test('somebody who comes with a make begins without anybody else’s cut', () =>
   expect(hers.draft!.make).toMatchObject({ version: 1, personId: hers.draft!.newPerson!.id, alterations: [{ kind: 'sleeve-length', amount: 1 }] });
 });
 
+test('a garment of the ledger goes by what it is, unless one of its sort was told of', () => {
+  const parts = (text: string) => splitTelling(text, CONTEXT).map((t) => [t.text, t.ofTold ?? false]);
+  expect(parts('Finished the coat today.\n\nWore the linen skirt to work. Tidewater shirt in C, love 4')).toEqual([
+    ['Finished the coat today.', false],
+    ['Wore the linen skirt to work.', false],
+    ['Tidewater shirt in C, love 4', false],
+  ]);
+  expect(parts('- finished the coat\n- hemmed the overshirt\n- gave away the music bag').map(([text]) => text)).toEqual([
+    'finished the coat',
+    'hemmed the overshirt',
+    'gave away the music bag',
+  ]);
+  // Of the one that is told of it goes on; of one before it, it waits until that is saved.
+  expect(parts('Tidewater shirt in C. Finished the shirt on Sunday. Wore the shirt to work.')).toHaveLength(1);
+  expect(parts('Tidewater shirt in C.\n\nGangway trousers in 42. Mended the shirt.')).toEqual([
+    ['Tidewater shirt in C.', false],
+    ['Gangway trousers in 42.', false],
+    ['Mended the shirt.', true],
+  ]);
+  // One by a name that the ledger does not have is no dress of it.
+  expect(parts('Gull culottes in 12. Unpicked the zip on the Wren dress.')).toHaveLength(1);
+});
+
 test('what is told again of a garment that comes with the telling is no make of its own; told of alone it may be one', () => {
   const parts = (text: string) => splitTelling(text, CONTEXT).map((t) => [t.text, t.ofTold ?? false]);
   expect(parts('Teasel skirt in 40. The zip puckers. I also wore the Teasel skirt to work on Monday.')).toEqual([

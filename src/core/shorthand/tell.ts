@@ -2,7 +2,7 @@ import { folded, namesIn, sameNoun, wordsIn } from './names';
 import type { LineContext } from './sentence';
 import { ORDINAL } from './amounts';
 import { isGarment, leadLength } from './new-name';
-import { beginsOther } from './other-act';
+import { beginsOther, reportsOf } from './other-act';
 import { DAY, DOUBTFUL } from './recognise/date';
 import { FIRST } from './report';
 import { subjectOf } from './subject';
@@ -61,7 +61,7 @@ const DATED = new RegExp(`^\\s*(?:[-*•] )?(?:${DAY}|\\d{1,2}[./]\\d{1,2}\\.? )
 /** What goes on behind a thing that a line names: "apron, from an old sheet". */
 const NAMED_ALONE = /^\s*(?:$|[,:(-]|(?:for|from|out of|in)\b)/;
 /** How a garment is. */
-const IS = /^ (?:is|was|are|were|has|have|feels?|felt|fits?|sits|turned out|came out|looks?)\b/;
+const IS = /^ (?:is|was|are|were|has|have|feels?|felt|fits?|sits|turned out|came out|looks?|needs?)\b/;
 /** What is spoken of beside what was made. */
 const BESIDE_IT = /\b(?:w[eo]re?|worn|wears?|wearing|with|match(?:es|ing)?|goes|go|beside|like|than|instead|from|sleeves?|collar)\b/;
 /** One of several in a row. */
@@ -79,6 +79,8 @@ interface Begins {
   readonly oneMore?: true;
   /** What sort of garment it says something of, by no name. */
   readonly noun?: string;
+  /** It tells of one of the ledger, or begins what it names, where none such was told of before. */
+  readonly reports?: true;
   /** It begins a make of the same pattern too. */
   readonly anew: boolean;
   /** It says how the garment is, and not that it was made. */
@@ -169,6 +171,13 @@ function partsOf(text: string, low: string, context: LineContext): readonly Part
     // "Worn with boots, a Foreshore tee" is no list of makes.
     if (mark.startsWith(',') && LISTED.test(low.slice(at)) && BESIDE_IT.test(SENTENCE_BEFORE.exec(low.slice(0, at))?.[0] ?? '')) return { at };
     const named = namedIn(low.slice(at, places[i + 1]?.at), at, mark, text, context);
+    const isLine = at === 0 || mark.includes('\n');
+    const reported = sentence === undefined ? undefined : reportsOf(sentence, context, isLine || named !== undefined);
+    if (reported !== undefined) {
+      // It goes by what it is, and not by that as a name.
+      const { newName: _, ...begins } = named ?? partAt(at);
+      return { at, begins: { ...begins, noun: reported, reports: true }, sentence };
+    }
     if (named) return { at, begins: named, sentence };
     const said = low.slice(at);
     if (ONE_MORE.test(said)) return { at, begins: { ...partAt(at), oneMore: true } };
@@ -180,11 +189,9 @@ function partsOf(text: string, low: string, context: LineContext): readonly Part
 /** What a part says of what was told before it. */
 type OfBefore = Pick<Told, 'ofTold' | 'oneMoreOf' | 'called'>;
 
-/** The one garment that was told of and is of a sort. */
-function onlyOne(noun: string, told: Iterable<Begins>): Begins | undefined {
-  const [only, ...more] = [...told].filter(({ name = '' }) => sameNoun(/[^\s-]+$/.exec(folded(name))?.[0], noun));
-  return more.length > 0 ? undefined : only;
-}
+/** The garments that were told of and are of a sort. */
+const toldOf = (noun: string, told: Iterable<Begins>): readonly Begins[] =>
+  [...told].filter(({ name = '' }) => sameNoun(/[^\s-]+$/.exec(folded(name))?.[0], noun));
 
 /** Where parts begin, in order, and what each says of what was told before it. */
 function partsBegun(begins: readonly Begins[], low: string): Map<number, OfBefore> {
@@ -193,10 +200,10 @@ function partsBegun(begins: readonly Begins[], low: string): Map<number, OfBefor
   let about: Begins | undefined;
   for (const one of begins) {
     const { at, key, name, noun } = one;
-    if (noun !== undefined) {
-      const meant = onlyOne(noun, told.values());
+    const [meant, ...more] = noun === undefined ? [] : toldOf(noun, told.values());
+    if (noun !== undefined && (meant || !one.reports)) {
       // Of the one that is told of, or of nobody knows which: it goes on.
-      if (!meant || meant === about) continue;
+      if (!meant || more.length > 0 || meant === about) continue;
       const from = low.indexOf(noun, at);
       starts.set(at, { ofTold: true, called: { from, to: from + noun.length, name: meant.name ?? noun } });
       about = meant;

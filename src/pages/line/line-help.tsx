@@ -2,7 +2,7 @@ import { memo, useState } from 'react';
 import type { Answers } from '../../core/shorthand/chip';
 import { chipWords, choiceWords } from '../../core/shorthand/chip-words';
 import type { Chip } from '../../core/shorthand/chip';
-import type { OtherAct } from '../../core/shorthand/other-act';
+import type { AskedAct, OtherAct } from '../../core/shorthand/other-act';
 import type { LineContext } from '../../core/shorthand/sentence';
 import { LINE_EXAMPLES, OTHER_EXAMPLES } from '../../core/shorthand/examples';
 import { readLine } from '../../core/shorthand/read-line';
@@ -20,7 +20,8 @@ const factWords = ({ says }: Chip, context: LineContext) =>
     .join(' · ');
 
 /** What a line is that is no make. */
-const OTHER_WORDS: Record<OtherAct['is'], string> = {
+const OTHER_WORDS: Record<(OtherAct | AskedAct)['is'], string> = {
+  which: 'which garment is meant is asked',
   worn: 'a wear is noted',
   finished: 'what lies on the table is finished',
   cut: 'what was planned lies on the table, cut',

@@ -8,7 +8,7 @@ import { notesOfTable } from '../../core/archive/tables-in/notes-column';
 import type { Answers } from '../../core/shorthand/chip';
 import { leansOn } from '../../core/make/log-draft';
 import { readMakes, type ReadMake } from '../../core/shorthand/draft-from-line';
-import type { OtherAct } from '../../core/shorthand/other-act';
+import type { AskedAct, OtherAct } from '../../core/shorthand/other-act';
 import type { LineContext } from '../../core/shorthand/sentence';
 import { isToldOut, lineOf, splitTelling, type Told } from '../../core/shorthand/tell';
 import { counted } from '../../core/units/counted';
@@ -21,6 +21,7 @@ import { ComesWith } from '../../parts/comes-with';
 import { LineChips, openQuestions, toFirstQuestion } from '../../parts/line-chips';
 import { LineRemarks } from '../../parts/line-remarks';
 import { OtherLine, useWriteOther } from '../../parts/other-line';
+import { WhichGarment } from '../../parts/which-make';
 import { choose, save } from '../../parts/save';
 import { useLineContext, useLineTables, useReadOther } from '../../parts/use-line-context';
 import { routes } from '../../routes';
@@ -29,16 +30,21 @@ import { KeyCap } from '../../ui/key-cap';
 import { PageHead } from '../../ui/page-head';
 
 /** A make of the telling as it was read, or what else it tells. */
-type Item = Told & ReadMake & { readonly context: LineContext; readonly answers: Answers; readonly other: OtherAct | undefined };
+type Item = Told & ReadMake & { readonly context: LineContext; readonly answers: Answers; readonly other: OtherAct | AskedAct | undefined };
 
 /** What is told, read make by make. */
-function useTold(text: string, answers: Readonly<Record<string, Answers>>): readonly Item[] {
+function useTold(text: string, answers: Readonly<Record<string, Answers>>, meant: Readonly<Record<string, OtherAct | 'make'>>): readonly Item[] {
   const context = useLineContext();
   const tables = useLineTables();
   const spoken = usePerson();
   const readOther = useReadOther(context);
   return useMemo(() => {
-    const told = splitTelling(text, context).map((t) => ({ ...t, other: t.oneMoreOf === undefined && !t.ofTold ? readOther(t.text) : undefined }));
+    const otherIn = (t: Told) => {
+      const other = t.oneMoreOf === undefined && !t.ofTold ? readOther(t.text) : undefined;
+      const said = other?.is === 'which' ? (meant[t.text] ?? other) : other;
+      return said === 'make' ? undefined : said;
+    };
+    const told = splitTelling(text, context).map((t) => ({ ...t, other: otherIn(t) }));
     const given = told.map((t) => answers[t.text] ?? {});
     const read = readMakes(
       // What is no make is none of the versions of its pattern.
@@ -50,7 +56,7 @@ function useTold(text: string, answers: Readonly<Record<string, Answers>>): read
       const of = read[i];
       return of ? [{ ...t, ...of, answers: given[i] ?? {} }] : [];
     });
-  }, [text, answers, context, tables, spoken, readOther]);
+  }, [text, answers, meant, context, tables, spoken, readOther]);
 }
 
 const nameOf = ({ pattern, draft }: Item) =>
@@ -72,7 +78,9 @@ export function TellIt() {
   const field = useRef<HTMLTextAreaElement>(null);
   // Typing is never held up by reading; what is read of an older text is not entered.
   const shown = useDeferredValue(text);
-  const items = useTold(shown, answers);
+  /** Which garment is meant by a part that may tell of several. */
+  const [meant, setMeant] = useState<Readonly<Record<string, OtherAct | 'make'>>>({});
+  const items = useTold(shown, answers, meant);
   const [writing, setWriting] = useState(false);
   const told = (next: string, then: typeof answers = answers) => (next.trim() === '' ? kept.clear() : kept.keep({ text: next, answers: then }));
   const answer = (item: Item, to: Answers) => kept.keep({ text, answers: { ...answers, [item.text]: to } });
@@ -111,10 +119,10 @@ export function TellIt() {
     if (person) await choose({ personId: person.id });
     leave(chosen);
   };
-  const note = async (item: Item, act: OtherAct, date?: string) => {
-    if (writing || shown !== text) return;
+  const note = async (item: Item, date?: string) => {
+    if (!item.other || item.other.is === 'which' || writing || shown !== text) return;
     setWriting(true);
-    const written = await writeOther(act, date);
+    const written = await writeOther(item.other, date);
     setWriting(false);
     if (written) leave([item]);
   };
@@ -198,8 +206,13 @@ export function TellIt() {
               <li key={`${item.from} ${i}`} className="border-b border-rule2 py-2">
                 {!item.other && item.ofTold ? (
                   <p className="text-ink2">“{item.text}” tells of a garment that is not saved yet: it can be noted once that is.</p>
+                ) : item.other?.is === 'which' ? (
+                  <>
+                    <p>“{item.text}”</p>
+                    <WhichGarment asked={item.other} onMeant={(to) => setMeant({ ...meant, [item.text]: to })} />
+                  </>
                 ) : item.other ? (
-                  <OtherLine act={item.other} onWrite={(date) => void (item.other && note(item, item.other, date))} />
+                  <OtherLine act={item.other} onWrite={(date) => void note(item, date)} />
                 ) : (
                   <TellingItem
                     item={item}

@@ -118,7 +118,7 @@ const ANOTHER_DAY = /\b(?:wore|worn|wear|wearing|washed|bought|gave|given|ordere
 /** Cutting is spoken of, and not how it was cut: "cut the Tidewater shirt on Monday". */
 const CUTTING = /(?:^|[,.;] ?|\band )(?:(?:i|i've|just|have|finally) )*cut (?!out|it|this|down|in )[^,.;\n]*$/;
 /** That it was begun: "cut out the Tidewater shirt on Monday", "on Monday I started the Tidewater shirt". */
-const BEGUN = "(?:(?:i|i've|we|just|have|finally) )*(?:cut out|started|began) (?!it\\b|this\\b)";
+const BEGUN = "(?:(?:i|i've|we|just|have|finally) )*(?:cut out|cutting(?: out)?|started|began) (?!it\\b|this\\b)";
 const BEGUN_BEFORE = new RegExp(`(?:^|[,.;] ?|\\band )${BEGUN}[^,.;\\n]*$`);
 const BEGUN_BEHIND = new RegExp(`^,? ?${BEGUN}`);
 /** What makes that day no more than the day of cutting: it was finished later, or not yet. */
@@ -177,6 +177,13 @@ export const recogniseDate = byRules([
     // "Cut a 42 yesterday" may be said of the cutting alone, or of the garment.
     return SEWN_LATER.test(behind)
       ? on('cut', days)
-      : asks(...days.flatMap((date): Choice[] => (['cut', 'finished'] as const).map((of) => [{ is: 'date', of, date }])));
+      : asks(
+          ...days.flatMap((date): Choice[] =>
+            (['cut', 'finished'] as const).map((of) => [
+              { is: 'date', of, date },
+              { is: 'state', state: of },
+            ]),
+          ),
+        );
   }),
 ]);

@@ -1,0 +1,82 @@
+import { demoLedger } from '../../../demo/ledger';
+import { meantBy } from './by-its-noun';
+import type { LineTables } from './draft-from-line';
+import { lineContextOf } from './line-context';
+import { readOther } from './other-act';
+import { heard } from './report';
+
+const LEDGER: LineTables = demoLedger();
+const TODAY = '2026-11-25';
+const MAREN = LEDGER.people.find((p) => p.name === 'Maren');
+const contextOf = (tables: LineTables) => lineContextOf(tables, { unit: 'cm', currency: 'EUR', today: TODAY });
+let ids = 0;
+const read = (text: string, tables = LEDGER) => readOther(text, tables, { context: contextOf(tables), spoken: MAREN, newId: () => `new ${ids++}` });
+
+/** What a line is read as, and of which garments. */
+function readAs(text: string, tables = LEDGER): string {
+  const act = read(text, tables);
+  if (!act) return 'a make';
+  if (act.is === 'which') return `which: ${act.ways.map(({ called }) => called).join(', ')}`;
+  const makes = 'makes' in act ? act.makes : 'make' in act ? [act.make] : [];
+  return [act.is, ...makes.map(({ id }) => id)].join(' ');
+}
+
+describe('a garment by what it is', () => {
+  test.each([
+    // The one that lies on the table, whoever it is for; the first version of the coat was tried on and never hung.
+    ['the coat is done', 'finished make-fogbell-2'],
+    ['Coat done!', 'finished make-fogbell-2'],
+    ['finished the grey coat yesterday', 'finished make-fogbell-2'],
+    ['the pinafore is finished', 'finished make-puffin-4'],
+    ['finished Tilda’s pinafore, love 5', 'finished make-puffin-4'],
+    ['finished Tilda’s Puffin pinafore', 'finished make-puffin-4'],
+    ['working on the coat', 'sewing make-fogbell-2'],
+    ['spent an hour on the coat', 'worked make-fogbell-2'],
+    ['hemmed the overshirt', 'worked make-bollard-2'],
+    // Of those that hang the latest.
+    ['wore the pinafore to school', 'worn make-puffin-3'],
+    ['wore my petrol dress today', 'worn make-slackwater-3'],
+    ['mended my navy culottes', 'a make'],
+    ['the shorts are too small now', 'ended make-sandpiper-3'],
+    ['the jacket is tight across the back', 'looked make-skerry-2'],
+    ['the overshirt needs buttons', 'noted make-bollard-2'],
+    ['my T-shirts are faded', 'noted make-foreshore-4'],
+    // Several: asked. One of them of the fabric said: that.
+    ['wore the skirt', 'which: Nocturne skirt, the market dress, cut down to a skirt, Grebe skirt'],
+    ['wore the linen skirt', 'worn make-nocturne-4'],
+    ['want to make the coat again in green', 'which: Fogbell coat, a new pattern'],
+    // Not hers, none, another, or no report.
+    ['wore my shorts', 'a make'],
+    ['the jeans are done', 'a make'],
+    ['the pink dress has shrunk', 'a make'],
+    ['Anselm’s coat is finished', 'a make'],
+    ['jacket, M, black wool, love it', 'a make'],
+    ['a coat is finished', 'a make'],
+    ['made the coat in 40', 'a make'],
+    ['want to make a coat in green', 'planned'],
+  ])('%s: %s', (text, as) => expect(readAs(text)).toBe(as));
+
+  test('things that have no pattern go by their own name', () => {
+    const { id } = LEDGER.makes.find((m) => m.name === 'music bag') ?? {};
+    expect(readAs('gave away the music bag')).toBe(`ended ${id}`);
+    expect(readAs('mended the bag')).toBe(`noted ${id}`);
+    // Nobody wears a bag.
+    expect(readAs('wore the music bag')).toBe('a make');
+  });
+
+  test('what was given away or given up is meant no more', () => {
+    const given = LEDGER.makes.map((m) => (m.sources[0]?.patternId === 'pattern-grebe' ? { ...m, state: 'given' as const } : m));
+    expect(readAs('mended the skirt', { ...LEDGER, makes: given })).toBe('which: Nocturne skirt, the market dress, cut down to a skirt');
+  });
+
+  test('the words of the line are kept as they were said, with who is meant', () => {
+    expect(read('mended the jacket')).toMatchObject({ is: 'noted', words: 'mended the jacket (25 Nov 2026)' });
+    expect(read('wore the jacket to the concert, 2 compliments')).toMatchObject({ is: 'worn', occasion: 'concert', remark: '2 compliments' });
+    const [meant] = meantBy(heard('the navy skirt rides up', contextOf(LEDGER)), LEDGER, MAREN);
+    expect(meant).toBeUndefined();
+    expect(meantBy(heard('took in the linen skirt', contextOf(LEDGER)), LEDGER, MAREN)[0]).toMatchObject({
+      called: 'Nocturne skirt version 4',
+      inFull: 'took in the Nocturne skirt version 4',
+    });
+  });
+});

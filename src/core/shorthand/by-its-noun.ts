@@ -1,0 +1,157 @@
+import { mainFabric } from '../make/main-fabric';
+import { isThere, STATES } from '../make/states';
+import type { Make, Person } from '../records';
+import { withId } from '../units/by-id';
+import { addToGroup } from '../units/group-by';
+import { byDay } from '../units/date';
+import { memoize } from '../units/memoize';
+import type { LineTables } from './draft-from-line';
+import { folded, wordsIn, type NameFound, type WordAt } from './names';
+import { isGarmentName, type Heard } from './report';
+import type { LineContext } from './sentence';
+
+/** A garment of the ledger that a line may mean where it says only what it is. */
+export interface Meant {
+  /** In the place of the words for it. */
+  readonly name: NameFound;
+  /** What it is called in full. */
+  readonly called: string;
+  /** The line with that instead. */
+  readonly inFull: string;
+  /** Whose it is said to be. */
+  readonly owner?: Person;
+}
+
+/** What stands before a garment that is known. */
+const KNOWN = /^(?:the|my|our|this|that|these|those|his|her|their)$/;
+/** What tells nothing of which is meant. */
+const TELLS_NOTHING = /^(?:new|old|poor|beloved|trusty|faded|favou?rite|latest|last|lovely|dear)$/;
+/** So many words stand between an article and a garment: "my petrol viscose dress". */
+const MOST_BETWEEN = 3;
+/** More are not asked about: a digit answers, and to name it is sooner done than to look for it. */
+const MOST = 8;
+/** Other words for the same garment. */
+const ALSO: Readonly<Record<string, string>> = {
+  cardi: 'cardigan',
+  tshirt: 'tee',
+  't-shirt': 'tee',
+  pinny: 'apron',
+  trouser: 'pant',
+  pant: 'trouser',
+};
+
+/** One or several: "jeans", "a jean". */
+const single = (noun: string) => noun.replace(/s$/, '');
+
+const calledOf = (make: Make, { patterns }: LineTables) => withId(patterns, make.sources[0]?.patternId)?.name ?? make.name ?? '';
+
+/** The garments that are there by what they are, the last word of their name: what lies on the table first, then the latest. */
+const byNoun = memoize((tables: LineTables): ReadonlyMap<string, readonly Make[]> => {
+  const sorted = new Map<string, Make[]>();
+  const latest = tables.makes.filter(isThere).sort((a, b) => byDay(b.cutOn, a.cutOn));
+  for (const make of [...latest.filter((m) => STATES[m.state].inHand), ...latest.filter((m) => !STATES[m.state].inHand)]) {
+    const noun = wordsIn(folded(calledOf(make, tables))).at(-1)?.word;
+    if (noun !== undefined) addToGroup(sorted, single(noun), make);
+  }
+  return sorted;
+});
+
+/** The words that a garment may be told from others by: its name, and its fabric's. */
+function tellsOf(make: Make, tables: LineTables): ReadonlySet<string> {
+  const { fabric } = mainFabric(make, tables.fabrics);
+  return new Set(wordsIn(folded([calledOf(make, tables), fabric?.name, fabric?.colour, fabric?.fibre].join(' '))).map(({ word }) => word));
+}
+
+/** What the patterns and things of a ledger are, by the last word of their names. */
+const nounsOf = memoize(
+  ({ patterns, things = [] }: LineContext): ReadonlySet<string> =>
+    new Set([...patterns, ...things].map(({ name }) => single(wordsIn(folded(name)).at(-1)?.word ?? ''))),
+);
+
+/**
+ * Where a line may speak of a garment of the ledger by what it is, and what that is.
+ *
+ * @example nounsIn('wore the skirt to work', context) // [{ from: 9, to: 14, noun: 'skirt' }]
+ */
+export function nounsIn(low: string, context: LineContext): readonly { readonly from: number; readonly to: number; readonly noun: string }[] {
+  const nouns = nounsOf(context);
+  return spokenIn(low).flatMap(({ from, whose, words }) => {
+    const word = whose === undefined ? undefined : words.find((w) => nouns.has(single(w.word)));
+    return word ? [{ from, to: word.to, noun: word.word }] : [];
+  });
+}
+
+/** A place where a garment is spoken of as one that is known. */
+interface Spoken {
+  readonly from: number;
+  /** The word that says whose it is: `the`, `my`, `tilda's`; none where a line begins with the garment. */
+  readonly whose: string | undefined;
+  readonly words: readonly WordAt[];
+}
+
+/** Every place where a line may speak of one that is known. */
+function spokenIn(low: string): readonly Spoken[] {
+  const words = wordsIn(low);
+  /** Words one behind the other, with nothing but a space between. */
+  const together = (from: number) => {
+    const end = words.findIndex((w, i) => i > from && low.slice(words[i - 1]?.to, w.from) !== ' ');
+    return words.slice(from, Math.min(end < 0 ? words.length : end, from + MOST_BETWEEN + 1));
+  };
+  const behind = words.flatMap(({ word, from }, i): Spoken[] => {
+    const owned = word.endsWith("'s");
+    return KNOWN.test(word) || owned ? [{ from: owned ? from : (words[i + 1]?.from ?? from), whose: word, words: together(i + 1) }] : [];
+  });
+  return [...behind, ...(words[0] ? [{ from: words[0].from, whose: undefined, words: together(0) }] : [])];
+}
+
+/**
+ * The garments of the ledger that a line may mean where it names none, by what they are and are made of: "finished the coat", "my navy
+ * skirt", "Tilda's pinafore".
+ *
+ * @param line without a name of a garment in it
+ * @param spoken whose is what is said to be mine
+ * @returns of the first words that speak of any: one for each pattern, or of it the makes that are of the fabric said; empty where none does
+ * @example meantBy(heard('finished the coat', context), tables, maren).map(({ called }) => called) // ['Fogbell coat']
+ */
+export function meantBy({ text, low }: Heard, tables: LineTables, spoken: Person | undefined): readonly Meant[] {
+  const nouns = byNoun(tables);
+  for (const { from, whose, words } of spokenIn(low)) {
+    const owner = whose?.endsWith("'s") ? tables.people.find(({ name }) => folded(name) === whose.slice(0, -2)) : whose === 'my' ? spoken : undefined;
+    if (whose?.endsWith("'s") && !owner) continue;
+    for (const [at, { word, to }] of words.entries()) {
+      const noun = single(word);
+      const called = (nouns.get(noun) ?? nouns.get(ALSO[noun] ?? '') ?? []).filter((make) => !owner || make.personId === owner.id);
+      if (called.length === 0) continue;
+      const which = words.slice(0, at).flatMap((w) => (TELLS_NOTHING.test(w.word) ? [] : w.word));
+      const found = called.filter((make) => {
+        const tells = tellsOf(make, tables);
+        return which.every((said) => tells.has(said));
+      });
+      const meant = found.map((make): Meant => {
+        const pattern = withId(tables.patterns, make.sources[0]?.patternId);
+        // Where all of a pattern are of what is said, which of them is meant goes by what is told.
+        const any = pattern && called.every((m) => m.sources[0]?.patternId !== pattern.id || found.includes(m));
+        const full = pattern && !any ? `${pattern.name} version ${make.version}` : (pattern?.name ?? make.name ?? '');
+        const name: NameFound = { kind: any ? 'patterns' : 'makes', id: any ? pattern.id : make.id, from, to, whole: false };
+        const rest = `${text.slice(0, from)}${full}${text.slice(to)}`;
+        return { name, called: full, inFull: rest, ...(owner ? { owner } : {}) };
+      });
+      if (meant.length > 0) return [...new Map(meant.map((one) => [one.name.id, one])).values()].slice(0, MOST);
+    }
+  }
+  return [];
+}
+
+/**
+ * A garment that a line names, with whose it is before it: "finished Tilda's Puffin pinafore".
+ *
+ * @returns undefined where nobody's name stands there
+ */
+export function ownedIn({ text, low, names }: Heard, people: readonly Person[]): Meant | undefined {
+  const at = names.findIndex(isGarmentName);
+  const [who, name] = [names[at - 1], names[at]];
+  const owner = who?.kind === 'people' ? withId(people, who.id) : undefined;
+  if (!who || !name || !owner || !low.slice(who.from, who.to).endsWith("'s") || low.slice(who.to, name.from) !== ' ') return undefined;
+  const inFull = `${text.slice(0, who.from)}${text.slice(name.from)}`;
+  return { name: { ...name, from: who.from }, called: text.slice(name.from, name.to), inFull, owner };
+}
