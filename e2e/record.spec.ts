@@ -147,6 +147,14 @@ test('what was worn, bought, given away or wished for is noted from the line as 
   await page.getByRole('button', { name: /^Put it into the stash/ }).click();
   await expect(page.getByText(/^3\sm of navy linen in the stash/)).toBeVisible();
 
+  await field.fill('fabric haul: 2 m rust corduroy, 1.5 m of denim at 14 a metre');
+  await field.press('Control+Enter');
+  await expect(page.getByText(/^2\sm of rust corduroy and 1.5\sm of denim in the stash/)).toBeVisible();
+  await field.fill('60 cm of the barathea left');
+  await expect(page.getByRole('region', { name: 'What this line tells' })).toContainText(/black barathea 0?.6\sm left, in one piece · the stash has/);
+  await field.press('Control+Enter');
+  await expect(page.getByRole('button', { name: /^Undo: black barathea: 0?.6\sm left/ })).toBeVisible();
+
   await field.fill('sold the Foreshore tee for 15');
   await field.press('Enter');
   await expect(page.getByText(/^Foreshore tee, version 4: sold. Ctrl Z/)).toBeVisible();

@@ -1,7 +1,7 @@
 import { format, parseISO } from 'date-fns';
 import { useNavigate } from 'react-router';
 import { BODY_MEASURES } from '../core/body/zones';
-import { washed } from '../core/fabric/stash';
+import { washed, withLeft } from '../core/fabric/stash';
 import { makeName } from '../core/make/make-name';
 import { withMore } from '../core/make/minutes';
 import { beingSewn, looseEndDone } from '../core/make/one-touch';
@@ -9,6 +9,7 @@ import { STATES } from '../core/make/states';
 import { planName } from '../core/make/plan-name';
 import { planOfMake } from '../core/plan/plan-to-make';
 import { chipWords } from '../core/shorthand/chip-words';
+import type { Purchase } from '../core/shorthand/of-fabric';
 import type { OtherAct } from '../core/shorthand/other-act';
 import type { LineContext } from '../core/shorthand/sentence';
 import { notesOf, verdictsOf } from '../core/make/log-draft';
@@ -17,6 +18,7 @@ import { wearCounts } from '../core/wear/wear-count';
 import { enterFinished } from '../data/commands/enter-make';
 import { takeTape } from '../data/commands/take-tape';
 import { db } from '../data/database';
+import { counted } from '../core/units/counted';
 import { firstOf } from '../core/units/item-at';
 import { formatFabricLength, formatLength, type FabricUnit, type LengthUnit } from '../core/units/length';
 import { formatMoney } from '../core/units/money';
@@ -66,18 +68,33 @@ function told(act: OtherAct, patterns: readonly Pattern[], context: LineContext,
       };
     }
     case 'bought': {
-      const { fabric, piece, isNew, widthTaken } = act;
+      const { purchases } = act;
+      const [taken] = purchases.filter(({ widthTaken }) => widthTaken);
+      const says = ({ fabric, piece, isNew, widthTaken }: Purchase) => [
+        `${formatFabricLength(piece.length, fabricUnit)} ${isNew ? 'into the stash' : 'more in the stash'}`,
+        !widthTaken && `${formatLength(piece.width, unit)} wide`,
+        isNew && fabric.pricePerMetre && `${formatMoney(fabric.pricePerMetre)} a ${fabric.pricedBy ?? 'metre'}`,
+        isNew && fabric.source !== undefined && `from ${fabric.source}`,
+        piece.note && `“${piece.note}”`,
+      ];
+      return {
+        head: purchases.length === 1 ? firstOf(purchases).fabric.name : counted(purchases.length, 'fabric'),
+        about:
+          purchases.length === 1
+            ? purchases.flatMap(says)
+            : purchases.map((purchase) => `${purchase.fabric.name}: ${says(purchase).filter(Boolean).join(', ')}`),
+        unsaid: taken !== undefined && `How wide it lies was not said: it is taken for ${formatLength(taken.piece.width, unit)}.`,
+        way: 'Put it into the stash',
+      };
+    }
+    case 'left': {
+      const { fabric, length, rest } = act;
+      const was = fabric.pieces.map((piece) => formatFabricLength(piece.length, fabricUnit)).join(' and ');
       return {
         head: fabric.name,
-        about: [
-          `${formatFabricLength(piece.length, fabricUnit)} ${isNew ? 'into the stash' : 'more in the stash'}`,
-          !widthTaken && `${formatLength(piece.width, unit)} wide`,
-          isNew && fabric.pricePerMetre && `${formatMoney(fabric.pricePerMetre)} a ${fabric.pricedBy ?? 'metre'}`,
-          isNew && fabric.source !== undefined && `from ${fabric.source}`,
-          piece.note && `“${piece.note}”`,
-        ],
-        unsaid: widthTaken && `How wide it lies was not said: it is taken for ${formatLength(piece.width, unit)}.`,
-        way: 'Put it into the stash',
+        about: [length === 0 ? 'used up' : `${formatFabricLength(length, fabricUnit)} left, in one piece`, was !== '' && `the stash has ${was}`],
+        unsaid: rest !== undefined && `Not kept: “${rest}”.`,
+        way: length === 0 ? 'Take it out of the stash' : 'Note what is left',
       };
     }
     case 'washed': {
@@ -286,12 +303,23 @@ export function useWriteOther({ stays = false } = {}): (act: OtherAct, date?: st
         );
       }
       case 'bought': {
-        const { fabric, piece, isNew } = act;
-        const write: Write = isNew
-          ? { table: 'fabrics', put: fabric }
-          : { table: 'fabrics', id: fabric.id, edit: (now) => ({ ...now, pieces: [...now.pieces, piece] }) };
-        return save(`into the stash: ${fabric.name}`, [write], {
-          done: `${formatFabricLength(piece.length, fabricUnit)} of ${fabric.name} in the stash. Ctrl Z takes it out.`,
+        const { purchases } = act;
+        const names = purchases.map(({ fabric }) => fabric.name).join(', ');
+        const writes = purchases.map(({ fabric, piece, isNew }): Write =>
+          isNew
+            ? { table: 'fabrics', put: fabric }
+            : { table: 'fabrics', id: fabric.id, edit: (now) => ({ ...now, pieces: [...now.pieces, piece] }) },
+        );
+        const lengths = purchases.map(({ fabric, piece }) => `${formatFabricLength(piece.length, fabricUnit)} of ${fabric.name}`);
+        return save(`into the stash: ${names}`, writes, {
+          done: `${lengths.join(' and ')} in the stash. Ctrl Z takes ${lengths.length === 1 ? 'it' : 'them'} out.`,
+        });
+      }
+      case 'left': {
+        const { fabric, length } = act;
+        const said = length === 0 ? 'used up' : `${formatFabricLength(length, fabricUnit)} left`;
+        return save(`${fabric.name}: ${said}`, [{ table: 'fabrics', id: fabric.id, edit: (now) => withLeft(now, length) }], {
+          done: `${fabric.name}: ${said}. Ctrl Z takes it back.`,
         });
       }
       case 'washed': {

@@ -43,8 +43,8 @@ export function WhichMake({ ways }: { ways: readonly WayToTake[] }) {
 
 /** Asks which garment a line tells of that says only what it is, or whether it is a new make. */
 export function WhichGarment({ asked: { ways }, onMeant }: { asked: AskedAct; onMeant: (act: OtherAct | 'make') => void }) {
-  // What was worn was made before, and a wish is for a new pattern else.
-  const mayBeNew = ways.every(({ act }) => act.is !== 'planned' && act.is !== 'worn');
+  // Fabric is no make, what was worn was made before, and a wish is for a new pattern else.
+  const mayBeNew = ways.every(({ act }) => 'make' in act);
   return (
     <WhichMake
       ways={[

@@ -1,12 +1,20 @@
 import fc from 'fast-check';
 import { sampleFabric } from '../garment/sample-case';
 import type { FabricUse } from '../records';
-import { cutFrom, longestPiece, putBack, settleUses, testResult, usableLength, washed, withTest } from './stash';
+import { cutFrom, longestPiece, putBack, settleUses, testResult, usableLength, washed, withLeft, withTest } from './stash';
 
 const piece = (length: number, width = 140) => ({ length, width });
 const poplin = sampleFabric('poplin', { width: 140, pieces: [piece(300), piece(120)] });
 const use = (rest: Partial<FabricUse> = {}): FabricUse => ({ id: 'u1', fabricId: 'poplin', part: 'main', ...rest });
 const sum = (pieces: readonly { length: number }[]) => pieces.reduce((total, p) => total + p.length, 0);
+
+test('what is said to be left is one piece: the only one that was there, else of the usual width of the fabric', () => {
+  const flawed = { ...piece(300, 150), note: 'from the market', lacks: [{ id: 'hole', corners: [0, 0, 10, 0, 10, 10] }] };
+  expect(withLeft({ ...poplin, pieces: [flawed] }, 60).pieces).toEqual([{ length: 60, width: 150, note: 'from the market' }]);
+  expect(withLeft(poplin, 60).pieces).toEqual([piece(60)]);
+  expect(withLeft({ ...poplin, pieces: [] }, 60).pieces).toEqual([piece(60)]);
+  expect(withLeft(poplin, 0).pieces).toEqual([]);
+});
 
 describe('cutting from the stash', () => {
   test('takes from the shortest piece that is long enough', () => {

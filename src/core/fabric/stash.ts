@@ -112,6 +112,19 @@ export function settleUses(
   return { uses, changed };
 }
 
+/**
+ * A fabric of the stash of which so much is said to be left: none, or one piece, which is the one that was there where it was the only one.
+ *
+ * @param length cm
+ * @example withLeft({ ...linen, pieces: [{ length: 300, width: 140 }] }, 60).pieces // [{ length: 60, width: 140 }]
+ */
+export function withLeft(fabric: Fabric, length: number): Fabric {
+  const [piece, ...more] = fabric.pieces;
+  // Where on it a flaw lay, nobody knows of what is left.
+  const { lacks: _, ...only } = (more.length === 0 ? piece : undefined) ?? {};
+  return { ...fabric, pieces: length === 0 ? [] : [{ width: fabric.width ?? USUAL_WIDTH, ...only, length }] };
+}
+
 /** What a test on a piece of fabric found: % for stretch (plus) and shrinkage (plus is shorter), g/m² for weight (area in cm², grams). */
 export function testResult({ of, before, after }: Pick<FabricTest, 'of' | 'before' | 'after'>): number {
   const result = of === 'weight' ? (after / before) * 10_000 : of.startsWith('stretch') ? (after / before - 1) * 100 : (1 - after / before) * 100;

@@ -154,21 +154,6 @@ describe('worn no more', () => {
   });
 });
 
-describe('fabric washed', () => {
-  test.each([
-    ['prewashed the sand washed linen yesterday', ['fabric-sand-linen'], ['2026-11-24'], undefined],
-    ['I washed the sand washed linen at 40', ['fabric-sand-linen'], ['2026-11-25'], 'at 40'],
-    ['washed the sand washed linen on 03/04/2026', ['fabric-sand-linen'], ['2026-04-03', '2026-03-04'], undefined],
-  ])('%s', (text, ids, dates, rest) => {
-    const act = told(text, 'washed');
-    expect([act.fabrics.map((f) => f.id), act.dates, act.rest]).toEqual([ids, dates, rest]);
-  });
-
-  test.each(['washed the Gangway trousers', 'washed the tablecloth'])('no fabric of the stash: %s', (text) =>
-    expect(read(text)?.is).not.toBe('washed'),
-  );
-});
-
 describe('a pattern bought', () => {
   test.each([
     [
@@ -191,37 +176,6 @@ describe('a pattern bought', () => {
   });
 
   test.each(['bought the Harrow coat pattern and sewed it in M', 'bought pattern weights'])('not: %s', (text) => expect(read(text)).toBeUndefined());
-});
-
-describe('bought', () => {
-  test.each([
-    ['bought 3 m of navy linen at 18 a metre', { length: 300, width: 140 }, { name: 'navy linen', pricePerMetre: { minor: 1800, currency: 'EUR' } }],
-    ['got 2.5 m grey wool from the market, 150 wide', { length: 250, width: 150 }, { name: 'grey wool', source: 'the market', width: 150 }],
-    ['bought 2 yards of 60" wide denim yesterday', { length: 182.88, width: 152.4 }, { name: 'denim', bought: '2026-11-24' }],
-    [
-      'bought two metres of navy linen for the Slackwater dress',
-      { length: 200, width: 140, note: 'for the Slackwater dress' },
-      { name: 'navy linen' },
-    ],
-    ['3 m of rust corduroy into the stash', { length: 300, width: 140 }, { name: 'rust corduroy' }],
-  ])('%s', (text, piece, of) => {
-    const act = told(text, 'bought');
-    expect(act.piece).toEqual(piece);
-    expect(act.fabric).toMatchObject({ ...of, pieces: [piece], boughtLength: piece.length });
-    expect(act.widthTaken).toBe(piece.width === 140);
-  });
-
-  test('more of what is there already is a piece more, and what is known of it stays', () => {
-    const known = LEDGER.fabrics.find((f) => f.width !== undefined && f.pieces.length > 0)!;
-    const { fabric, piece, isNew } = told(`bought 1.5 m of ${known.name}`, 'bought');
-    expect([isNew, piece]).toEqual([false, { length: 150, width: known.width }]);
-    expect(fabric).toEqual({ ...known, pieces: [...known.pieces, piece] });
-  });
-
-  test.each(['got the Tidewater shirt finished, size C', 'bought 2 m of linen and made the Tidewater shirt, size C', 'bought buttons'])(
-    'not: %s',
-    (text) => expect(read(text)).toBeUndefined(),
-  );
 });
 
 describe('measured', () => {

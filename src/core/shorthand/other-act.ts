@@ -1,13 +1,11 @@
 import { doubtsOf, type Doubt } from '../body/how-to-measure';
-import { USUAL_WIDTH } from '../fabric/usual-width';
 import { sameLine } from '../garment/chart';
 import { STATES } from '../make/states';
 import { inOrder } from '../make/versions';
 import { whoever, type LogDraft, type Look, type NewId, type VerdictSaid } from '../make/log-draft';
-import type { Fabric, Make, MeasurementSet, Pattern, Person, Piece } from '../records';
+import type { Make, MeasurementSet, Pattern, Person } from '../records';
 import { withId } from '../units/by-id';
 import { byDay } from '../units/date';
-import { asTapeReads, CM_PER_INCH } from '../units/length';
 import { isWorn, readyOn } from '../wear/available';
 import { anyOf, COUNT, countOf, ORDINAL, SAID_LENGTH } from './amounts';
 import { bodySaid } from './body-said';
@@ -15,9 +13,9 @@ import { meantBy, nounsIn, ownedIn, type Meant } from './by-its-noun';
 import type { Understood } from './chip';
 import { dueSaid } from './due';
 import { readMake, type LineTables, type ReadMake } from './draft-from-line';
-import { newFabric } from './entry-from-line';
 import { folded, wordsIn, type NameFound } from './names';
 import { moneySaid } from './money-said';
+import { BOUGHT, boughtEither, boughtIn, fabricsMeant, HAUL, ofKnownFabric, WASHED, type FabricAct } from './of-fabric';
 import {
   begunOf,
   finishedOf,
@@ -31,11 +29,15 @@ import {
   type SewingAct,
   type WorkedAct,
 } from './on-the-table';
-import { LEADING, readLine } from './read-line';
-import { DAY, daysOf, DOUBTFUL, WEEKDAYS } from './recognise/date';
+import { daysOf, WEEKDAYS } from './recognise/date';
 import {
+  blanked,
+  dayIn,
   FIRST,
   heard,
+  leftOf,
+  SAID_DAY,
+  SEWN,
   IS_BY_NOW,
   goBy,
   isGarmentName,
@@ -46,6 +48,7 @@ import {
   versionBeside,
   type Heard,
   type HeardLine,
+  type Span,
 } from './report';
 import type { LineContext } from './sentence';
 import { subjectOf } from './subject';
@@ -65,17 +68,7 @@ export type OtherAct =
       readonly occasion?: string;
       readonly remark?: string;
     }
-  | {
-      readonly is: 'bought';
-      /** As the line has it, with its piece; of one that the stash has only the piece is new. */
-      readonly fabric: Fabric;
-      readonly piece: Piece;
-      readonly isNew: boolean;
-      /** The width of the piece was neither said nor known. */
-      readonly widthTaken: boolean;
-    }
-  /** Fabric of the stash was washed before it is cut; more than one day where figures can be read both ways. */
-  | { readonly is: 'washed'; readonly fabrics: readonly Fabric[]; readonly dates: readonly string[]; readonly rest?: string }
+  | FabricAct
   /** A body was measured; of one who is not in the ledger yet, where nobody is. */
   | {
       readonly is: 'measured';
@@ -149,8 +142,6 @@ export interface ActOptions {
 
 const WORE_SAID = `${FIRST}(?:wore|worn|wearing|(?:am|was) wearing|been wearing) +`;
 const WORE = new RegExp(`^${WORE_SAID}`);
-const BOUGHT = new RegExp(`^${FIRST}(?:bought|got|picked up|ordered|found|treated myself to):? +`);
-const INTO_STASH = /,? *\b(?:in|into|for|to) (?:the|my) stash\b/;
 const WISHED_SAID = `${FIRST}(?:(?:want|need|plan|hope|intend|like|love|going|planning|hoping|would (?:like|love)|am (?:planning|going|hoping)) +to +(?:make|sew|cut out|cut|try|start)|(?:i'll|i will|we'll|will|should|must|might) +(?:make|sew|try)|thinking +(?:of|about)(?: +(?:making|sewing))?|(?:plan|planned|planning|to sew|up next|next up|wish ?list|queue) *(?:: *|(?= (?:the|my|a|an|another) )))(?: +|$|(?<=[: ]))`;
 const WISHED = new RegExp(`^${WISHED_SAID}`);
 /** The same of something that is to be there by a day: "need the Skua jacket by Friday". */
@@ -202,8 +193,6 @@ const WHICH = new RegExp(`^ *${WHOSE}(?:${ORDINAL} +)?`);
 const WHICH_ALONE = new RegExp(`${WHICH.source}$`);
 const OFTEN = new RegExp(`\\b(?:(${COUNT}) times|(once|twice)|(\\d+) ?x)\\b`);
 const THIS_SPAN = /\bthis (?:week|month|year|season|summer|winter|spring|autumn|fall)\b/;
-const SAID_DAY = new RegExp(`(?<![\\w/.])(?:on )?(?<day>${DAY})(?![\\w/])`);
-const SAID_ROUGHLY = new RegExp(`(?<![\\w/])${DOUBTFUL}(?!\\w)`);
 /** What of a garment: "the zip of". */
 const PART_OF_IT = '(?:(?:the|its|a|new) [a-z ,&]{2,40}? (?:of|on|at|in) )?';
 /** What is done with a garment that there is. */
@@ -224,36 +213,6 @@ const OTHERWISE = [WORE_IT, DONE_WITH, GOES_ON, WISHED_FOR, ...ENDED.map((way) =
 const TOILE = new RegExp(`^ *${WHOSE}(?:(?:wearable|first) )?(?:toile|muslin|mock-?up) (?:of|for) `);
 /** Said of where it was worn, and not of what. */
 const WHERE = /\b(?:to|for|at|in|from|by|near) (?:the |a |an |my )?$/;
-/** Something was sewn after all: it is a make, whatever else is said. */
-const SEWN = /\b(?:made|sewed|sewn|finished|completed|hemmed|cut it|cut out)\b/;
-const WIDTH =
-  /,? *\(?\b(?:(?<wide>\d{2,3}(?:\.\d+)?) *(?<unit>cm|"|inch(?:es)?|in)? *wide|width:? (?:of )?(?<width>\d{2,3}(?:\.\d+)?)(?: *(?<of>cm|"|inch(?:es)?|in)(?![a-z]))?)\)?/;
-/** Fabric comes so wide, cm. Source: usual widths, ribbon and sail cloth left aside. */
-const WIDTHS = [30, 400] as const;
-
-type Span = readonly [from: number, to: number];
-
-/** A text with a sign in the place of each of some stretches: what stands beside them stays where it was. */
-const blanked = (text: string, spans: readonly Span[], sign: string): string =>
-  spans.reduce((now, [from, to]) => `${now.slice(0, from)}${sign.repeat(Math.max(0, to - from))}${now.slice(to)}`, text);
-
-/** What is left to be kept as words: the text without some stretches, and without what only leads from one thing to the next. */
-const leftOf = (text: string, taken: readonly Span[]): string =>
-  blanked(text, taken, '\n')
-    .split('\n')
-    .map((part) => part.replace(/^[\s,;.:!-]+|[\s,;.:!-]+$/g, ''))
-    .filter((part) =>
-      part.split(/\s+/).some((word) => word !== '' && !LEADING.test(word.toLowerCase()) && !/^(?:plus|together|both|pattern|&)$/i.test(word)),
-    )
-    .join(', ');
-
-/** Where a day is said, and which it may be; today where none is, and none where it is only said about when. */
-function dayIn(low: string, today: string): { readonly dates: readonly string[]; readonly at: readonly Span[] } {
-  const said = SAID_DAY.exec(low);
-  if (!said) return { dates: SAID_ROUGHLY.test(low) ? [] : [today], at: [] };
-  return { dates: daysOf(said.groups?.['day'] ?? '', today), at: [[said.index, said.index + said[0].length]] };
-}
-
 /** Which make of a pattern is spoken of: the version that is said, else the latest that hangs ready, or of those that did. */
 function spokenOf(name: NameFound, low: string, person: Person | undefined, makes: readonly Make[]): Make | undefined {
   const ready = goBy(name, makes).filter((m) => m.kind !== 'toile' && readyOn(m) !== undefined);
@@ -386,57 +345,6 @@ function becameOf({ text, low, names }: Heard, tables: LineTables, options: ActO
   return make && notedWith(make, text, options);
 }
 
-function bought({ text, low }: Heard, tables: LineTables, { context, newId }: ActOptions): OtherAct | undefined {
-  const lead = BOUGHT.exec(low)?.[0];
-  const stash = INTO_STASH.exec(low);
-  if ((lead === undefined && !stash) || SEWN.test(low)) return undefined;
-  const wide = WIDTH.exec(low);
-  const { dates, at: day } = dayIn(low, context.today);
-  const apart: Span[] = [
-    ...(lead === undefined ? [] : [[0, lead.length] as const]),
-    ...(stash ? [[stash.index, stash.index + stash[0].length] as const] : []),
-    ...(wide ? [[wide.index, wide.index + wide[0].length] as const] : []),
-    ...day,
-  ];
-  const chips = readLine(blanked(text, apart, ' '), context);
-  const of = chips.flatMap(({ asks, says, from, to }) => (asks ? [] : says.flatMap((fact) => (fact.is === 'fabric' ? [{ fact, from, to }] : []))));
-  const [main] = of;
-  // A length makes it a purchase; several fabrics, or a size, are more than one.
-  if (main?.fact.length === undefined || of.length > 1) return undefined;
-  const { fact } = main;
-  const { wide: figure = wide?.groups?.['width'], unit = wide?.groups?.['of'] ?? '' } = wide?.groups ?? {};
-  const lies = figure === undefined ? undefined : asTapeReads(Number(figure) * (/"|in/.test(unit) ? CM_PER_INCH : 1));
-  const width = lies !== undefined && lies >= WIDTHS[0] && lies <= WIDTHS[1] ? lies : undefined;
-  const known = 'id' in fact.fabric ? withId(tables.fabrics, fact.fabric.id) : undefined;
-  if ('id' in fact.fabric && !known) return undefined;
-  const note = leftOf(text, [...apart, [main.from, main.to]]);
-  const usual = width ?? known?.width ?? known?.pieces[0]?.width;
-  const piece: Piece = { length: fact.length!, width: usual ?? USUAL_WIDTH, ...(note === '' ? {} : { note }) };
-  const [date] = day.length > 0 && dates.length === 1 ? dates : [];
-  const fabric: Fabric = known
-    ? { ...known, pieces: [...known.pieces, piece] }
-    : {
-        ...newFabric(newId(), fact),
-        ...(width === undefined ? {} : { width }),
-        ...(date === undefined ? {} : { bought: date }),
-        boughtLength: fact.length,
-        pieces: [piece],
-      };
-  return { is: 'bought', fabric, piece, isNew: !known, widthTaken: usual === undefined };
-}
-
-const WASHED = new RegExp(`^${FIRST}(?:(?:pre-?)?washed|pre-?shrunk) +`);
-
-function fabricWashed({ text, low, names }: Heard, tables: LineTables, { context }: ActOptions): OtherAct | undefined {
-  const lead = WASHED.exec(low)?.[0];
-  const named = names.filter(({ kind }) => kind === 'fabrics');
-  const fabrics = [...new Set(named.flatMap(({ id }) => withId(tables.fabrics, id) ?? []))];
-  if (lead === undefined || fabrics.length === 0 || names.some(isGarmentName)) return undefined;
-  const { dates, at } = dayIn(low, context.today);
-  const rest = leftOf(text, [[0, lead.length], ...named.map(({ from, to }): Span => [from, to]), ...at]);
-  return { is: 'washed', fabrics, dates, ...(rest === '' ? {} : { rest }) };
-}
-
 /** The measures of a body that a line tells of and nothing else, whose they are and when. */
 function bodyIn({ low, names }: Heard, { unit, today }: LineContext) {
   const [who, ...others] = names;
@@ -514,6 +422,7 @@ export function beginsOther(text: string, context: LineContext, paragraph?: stri
   const { low, names } = line;
   if ((paragraph !== undefined || BOUGHT_ITEM.test(low)) && BOUGHT_MUCH.test(low) && !SEWN.test(paragraph === undefined ? low : folded(paragraph)))
     return true;
+  if (paragraph !== undefined && HAUL.test(low)) return true;
   if (WASHED.test(low) && names.some(({ kind }) => kind === 'fabrics')) return true;
   if (bodyIn(line, context)) return true;
   const subject = () => subjectOf(low, wordsIn(low), names, context, (from, to) => text.slice(from, to));
@@ -696,14 +605,24 @@ export function readOther(text: string, tables: LineTables, options: ActOptions)
   const act = actOf(line, text, tables, options);
   const isNew = act?.is === 'planned' && act.draft.newPattern !== undefined;
   if ((act && !isNew) || line.names.some(isGarmentName)) return act;
-  const ways = meantBy(line, tables, options.spoken).flatMap((meant) => {
+  const garments = meantBy(line, tables, options.spoken).flatMap((meant) => {
     const told = isNew ? planned(heard(meant.inFull, options.context), tables, options) : toldOfOne(meant);
     const isEmpty = (told?.is === 'worn' && told.makes.length === 0) || (told?.is === 'planned' && told.draft.newPattern !== undefined);
     return told && !isEmpty ? [{ called: meant.called, act: told }] : [];
   });
+  const ways = garments.length > 0 || isNew ? garments : fabricWays(line, tables, options);
   if (isNew) return ways.length === 0 ? act : { is: 'which', ways: [...ways, { called: 'a new pattern', act }] };
   const [only, ...more] = ways;
   return more.length === 0 ? only?.act : { is: 'which', ways };
+}
+
+/** What a line tells of a fabric of the stash that it names by some of its words. */
+function fabricWays(line: Heard, tables: LineTables, options: ActOptions): AskedAct['ways'] {
+  const known = fabricsMeant(line, tables).flatMap(({ name, called }) => {
+    const told = ofKnownFabric({ ...line, names: [...line.names, name] }, tables, options);
+    return told ? [{ called, act: told }] : [];
+  });
+  return known.length > 0 ? known : boughtEither(line, tables, options);
 }
 
 /** @param full the line as it is read whole, with a garment by its name */
@@ -716,9 +635,9 @@ function actOf(heardLine: Heard, full: string, tables: LineTables, options: ActO
     becameOf(line, tables, options) ??
     workedOf(line, tables, options) ??
     altered(line, tables, options) ??
-    fabricWashed(line, tables, options) ??
+    ofKnownFabric(line, tables, options) ??
     patternBought(line, tables, options) ??
-    bought(line, tables, options) ??
+    boughtIn(line, tables, options) ??
     measured(line, tables, options) ??
     finished(line, tables, options) ??
     begunOf(line, tables, options) ??

@@ -3,7 +3,8 @@ import { ORDINAL, ordinalOf } from './amounts';
 import type { Make } from '../records';
 import type { ReadMake } from './draft-from-line';
 import { folded, namesIn, wordsIn, type NameFound } from './names';
-import { DAY } from './recognise/date';
+import { LEADING } from './read-line';
+import { DAY, daysOf, DOUBTFUL } from './recognise/date';
 import type { LineContext } from './sentence';
 import { WHOSE } from './words';
 
@@ -21,6 +22,41 @@ export const IS_BY_NOW = '(?:(?:is|are|was|were|has|have|been|got|went|now|final
 
 const ORDINAL_BEFORE = new RegExp(`\\b(${ORDINAL}) +$`);
 const BEHIND = new RegExp(`^${VERSION_BEHIND}`);
+
+/** Something was sewn after all: it is a make, whatever else is said. */
+export const SEWN = /\b(?:made|sewed|sewn|finished|completed|hemmed|cut it|cut out)\b/;
+
+/** A stretch of a text. */
+export type Span = readonly [from: number, to: number];
+
+/** A text with a sign in the place of each of some stretches: what stands beside them stays where it was. */
+export const blanked = (text: string, spans: readonly Span[], sign: string): string =>
+  spans.reduce((now, [from, to]) => `${now.slice(0, from)}${sign.repeat(Math.max(0, to - from))}${now.slice(to)}`, text);
+
+/**
+ * What is left to be kept as words: the text without some stretches, and without what only leads from one thing to the next.
+ *
+ * @example leftOf('sold the tee for 15', [[0, 12]]) // 'for 15'
+ */
+export const leftOf = (text: string, taken: readonly Span[]): string =>
+  blanked(text, taken, '\n')
+    .split('\n')
+    .map((part) => part.replace(/^[\s,;.:!-]+|[\s,;.:!-]+$/g, ''))
+    .filter((part) =>
+      part.split(/\s+/).some((word) => word !== '' && !LEADING.test(word.toLowerCase()) && !/^(?:plus|together|both|pattern|&)$/i.test(word)),
+    )
+    .join(', ');
+
+/** A day that is said. */
+export const SAID_DAY = new RegExp(`(?<![\\w/.])(?:on )?(?<day>${DAY})(?![\\w/])`);
+const SAID_ROUGHLY = new RegExp(`(?<![\\w/])${DOUBTFUL}(?!\\w)`);
+
+/** Where a day is said, and which it may be; today where none is, and none where it is only said about when. */
+export function dayIn(low: string, today: string): { readonly dates: readonly string[]; readonly at: readonly Span[] } {
+  const said = SAID_DAY.exec(low);
+  if (!said) return { dates: SAID_ROUGHLY.test(low) ? [] : [today], at: [] };
+  return { dates: daysOf(said.groups?.['day'] ?? '', today), at: [[said.index, said.index + said[0].length]] };
+}
 
 /** A line, folded, with the names of the ledger in it. */
 export interface Heard {

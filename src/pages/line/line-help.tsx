@@ -31,6 +31,7 @@ const OTHER_WORDS: Record<(OtherAct | AskedAct)['is'], string> = {
   noted: 'it goes into the remark of the garment',
   ended: 'what became of the garment is noted',
   bought: 'fabric goes into the stash',
+  left: 'what is left of the fabric is noted in the stash',
   washed: 'that the fabric was washed is noted with it',
   measured: 'the measures are noted with whose they are',
   'pattern bought': 'the pattern is entered, and nothing sewn from it',

@@ -1,0 +1,133 @@
+import { demoLedger } from '../../../demo/ledger';
+import { firstOf } from '../units/item-at';
+import { lineContextOf } from './line-context';
+import type { FabricAct } from './of-fabric';
+import { readOther } from './other-act';
+
+const LEDGER = demoLedger();
+const CONTEXT = lineContextOf(LEDGER, { unit: 'cm', currency: 'EUR', today: '2026-11-25' });
+let ids = 0;
+const read = (text: string, context = CONTEXT) => readOther(text, LEDGER, { context, spoken: LEDGER.people[0], newId: () => `new ${ids++}` });
+function told<Is extends FabricAct['is']>(text: string, is: Is): Extract<FabricAct, { readonly is: Is }> {
+  const act = read(text);
+  if (act?.is !== is) throw new Error(`“${text}” is read as ${act?.is ?? 'nothing'}`);
+  return act as Extract<FabricAct, { readonly is: Is }>;
+}
+
+describe('fabric washed', () => {
+  test.each([
+    ['prewashed the sand washed linen yesterday', ['fabric-sand-linen'], ['2026-11-24'], undefined],
+    ['I washed the sand washed linen at 40', ['fabric-sand-linen'], ['2026-11-25'], 'at 40'],
+    ['washed the sand washed linen on 03/04/2026', ['fabric-sand-linen'], ['2026-04-03', '2026-03-04'], undefined],
+  ])('%s', (text, ids, dates, rest) => {
+    const act = told(text, 'washed');
+    expect([act.fabrics.map((f) => f.id), act.dates, act.rest]).toEqual([ids, dates, rest]);
+  });
+
+  test.each(['washed the Gangway trousers', 'washed the tablecloth'])('no fabric of the stash: %s', (text) =>
+    expect(read(text)?.is).not.toBe('washed'),
+  );
+});
+
+describe('bought', () => {
+  test.each([
+    ['bought 3 m of navy linen at 18 a metre', { length: 300, width: 140 }, { name: 'navy linen', pricePerMetre: { minor: 1800, currency: 'EUR' } }],
+    ['got 2.5 m grey wool from the market, 150 wide', { length: 250, width: 150 }, { name: 'grey wool', source: 'the market', width: 150 }],
+    ['bought 2 yards of 60" wide denim yesterday', { length: 182.88, width: 152.4 }, { name: 'denim', bought: '2026-11-24' }],
+    [
+      'bought two metres of navy linen for the Slackwater dress',
+      { length: 200, width: 140, note: 'for the Slackwater dress' },
+      { name: 'navy linen' },
+    ],
+    ['3 m of rust corduroy into the stash', { length: 300, width: 140 }, { name: 'rust corduroy' }],
+    ['2 m navy linen 150 wide', { length: 200, width: 150 }, { name: 'navy linen' }],
+    ['stash: 2 m navy linen', { length: 200, width: 140 }, { name: 'navy linen' }],
+    // What all of it cost is the price of a metre where that comes out even.
+    ['bought 3 m of linen for £36', { length: 300, width: 140 }, { name: 'linen', pricePerMetre: { minor: 1200, currency: 'GBP' } }],
+    ['bought 3 m of linen for £35', { length: 300, width: 140, note: 'for £35' }, { name: 'linen' }],
+  ])('%s', (text, piece, of) => {
+    const [only, ...more] = told(text, 'bought').purchases;
+    expect([only?.piece, more]).toEqual([piece, []]);
+    expect(only?.fabric).toMatchObject({ ...of, pieces: [piece], boughtLength: piece.length });
+    expect(only?.widthTaken).toBe(piece.width === 140);
+  });
+
+  test('more of what is there already is a piece more, and what is known of it stays', () => {
+    const known = LEDGER.fabrics.find((f) => f.width !== undefined && f.pieces.length > 0)!;
+    const { fabric, piece, isNew } = firstOf(told(`bought 1.5 m of ${known.name}`, 'bought').purchases);
+    expect([isNew, piece]).toEqual([false, { length: 150, width: known.width }]);
+    expect(fabric).toEqual({ ...known, pieces: [...known.pieces, piece] });
+  });
+
+  test.each(['got the Tidewater shirt finished, size C', 'bought 2 m of linen and made the Tidewater shirt, size C', 'bought buttons'])(
+    'not: %s',
+    (text) => expect(read(text)).toBeUndefined(),
+  );
+});
+
+describe('several that came in', () => {
+  const pieces = (text: string) => told(text, 'bought').purchases.map(({ fabric, piece }) => [fabric.name, piece.length, piece.width, piece.note]);
+  test.each<[string, unknown[][]]>([
+    [
+      'fabric haul: 3 m navy linen, 2 m red corduroy',
+      [
+        ['navy linen', 300, 140, undefined],
+        ['red corduroy', 200, 140, undefined],
+      ],
+    ],
+    [
+      'bought 3 m navy linen, 150 cm wide, and 2 m of denim at 14 a metre',
+      [
+        ['navy linen', 300, 150, undefined],
+        ['denim', 200, 140, undefined],
+      ],
+    ],
+    // What has no fabric of its own stays with the one before.
+    ['bought 2 m denim and 30 cm zip', [['denim', 200, 140, 'and 30 cm zip']]],
+  ])('%s', (text, expected) => expect(pieces(text)).toEqual(expected));
+
+  test('what a zip beside it cost is no price of the fabric', () => {
+    const [only] = told('bought 2 m of denim and a zip for 14 euros', 'bought').purchases;
+    expect(only?.fabric.pricePerMetre).toBeUndefined();
+    expect(only?.piece.note).toMatch(/zip for 14/);
+  });
+});
+
+test('a width is told in inches in a ledger of inches', () => {
+  const act = read('bought 2 yards of denim, 60 wide', { ...CONTEXT, unit: 'in' });
+  expect(act?.is === 'bought' && act.purchases[0]?.piece.width).toBe(152.4);
+});
+
+describe('what is left of a fabric', () => {
+  test.each<[string, string, number, string | undefined]>([
+    ['used up the last of the blue stripe poplin', 'blue stripe poplin', 0, undefined],
+    ['used all of the sand washed linen', 'sand washed linen', 0, undefined],
+    ['the sand washed linen is all gone', 'sand washed linen', 0, undefined],
+    ['gave the sand washed linen to a friend', 'sand washed linen', 0, 'to a friend'],
+    ['60 cm of the sand washed linen left', 'sand washed linen', 60, undefined],
+    ['only half a metre left of the sand washed linen', 'sand washed linen', 50, undefined],
+    ['sand washed linen: 60 cm left over', 'sand washed linen', 60, undefined],
+    // By some of its words.
+    ['the barathea is used up', 'black barathea', 0, undefined],
+  ])('%s', (text, name, length, rest) => {
+    const act = told(text, 'left');
+    expect([act.fabric.name, act.length, act.rest]).toEqual([name, length, rest]);
+  });
+
+  test('what is not there is not used up, and a garment is made of it', () => {
+    const gone = LEDGER.fabrics.find((f) => f.pieces.length === 0)!;
+    expect(read(`used up the ${gone.name}`)).toBeUndefined();
+    expect(told(`60 cm of the ${gone.name} left`, 'left').length).toBe(60);
+    expect(read('made the Tidewater shirt in the last of the sand washed linen')).toBeUndefined();
+  });
+});
+
+test('of several fabrics that some words may mean it is asked which, and of one that may be new', () => {
+  const ways = (text: string) => {
+    const act = read(text);
+    return act?.is === 'which' ? act.ways.map(({ called }) => called) : act?.is;
+  };
+  expect(ways('prewashed the linen')).toEqual(['old bed linen', 'sand washed linen']);
+  expect(ways('prewashed the washed linen')).toBe('washed');
+  expect(ways('bought 2 m grey flannel, 22 a metre')).toEqual(['grey check flannel', 'grey flannel, a new one']);
+});

@@ -1,0 +1,247 @@
+import { USUAL_WIDTH } from '../fabric/usual-width';
+import type { NewId } from '../make/log-draft';
+import type { Fabric, Money, Piece } from '../records';
+import { withId } from '../units/by-id';
+import { asTapeReads, CM_PER_INCH } from '../units/length';
+import { lengthOf, SAID_LENGTH } from './amounts';
+import type { LineTables } from './draft-from-line';
+import { newFabric } from './entry-from-line';
+import { moneySaid } from './money-said';
+import { folded, wordsIn, type NameFound } from './names';
+import { readLine } from './read-line';
+import { blanked, dayIn, FIRST, isGarmentName, leftOf, SEWN, type Heard, type Span } from './report';
+import type { LineContext } from './sentence';
+
+/** Fabric that came in. */
+export interface Purchase {
+  /** As the line has it, with its piece; of one that the stash has only the piece is new. */
+  readonly fabric: Fabric;
+  readonly piece: Piece;
+  readonly isNew: boolean;
+  /** The width of the piece was neither said nor known. */
+  readonly widthTaken: boolean;
+}
+
+/** What a line tells of fabric. */
+export type FabricAct =
+  | { readonly is: 'bought'; readonly purchases: readonly Purchase[] }
+  /** Fabric of the stash was washed before it is cut; more than one day where figures can be read both ways. */
+  | { readonly is: 'washed'; readonly fabrics: readonly Fabric[]; readonly dates: readonly string[]; readonly rest?: string }
+  /** So much of a fabric is left, cm, in one piece; none is 0. */
+  | { readonly is: 'left'; readonly fabric: Fabric; readonly length: number; readonly rest?: string };
+
+interface FabricOptions {
+  readonly context: LineContext;
+  readonly newId: NewId;
+  /** Which of what a question offers is taken; none where nobody answered. */
+  readonly answer?: number;
+}
+
+/** How it is said that something came in. */
+export const BOUGHT = new RegExp(`^${FIRST}(?:bought|got|picked up|ordered|found|treated myself to):? +`);
+/** What stands over what came in. "Fabric:" by itself is said of what a garment is of. */
+export const HAUL = /^(?:(?:my|today's|the) +)*(?:new fabrics?|stash|fabric (?:haul|shopping)|haul|purchases?)(?: today)?: *(?:bought )?/;
+const INTO_STASH = /,? *\b(?:in|into|for|to) (?:the|my) stash\b/;
+const WIDTH =
+  /,? *\(?\b(?:(?<wide>\d{2,3}(?:\.\d+)?) *(?<unit>cm|"|inch(?:es)?|in)? *wide|width:? (?:of )?(?<width>\d{2,3}(?:\.\d+)?)(?: *(?<of>cm|"|inch(?:es)?|in)(?![a-z]))?)\)?/;
+/** Fabric comes so wide, cm. Source: usual widths, ribbon and sail cloth left aside. */
+const WIDTHS = [30, 400] as const;
+/** A line that is no more than so much of a fabric. */
+const SO_MUCH = new RegExp(`^(?:about )?${SAID_LENGTH} `);
+/** Where the next fabric of several may begin. */
+const NEXT = new RegExp(`(?:[,;\\n+&]|\\band\\b)\\s*(?:[-*•] *)?(?=${SAID_LENGTH} )`, 'g');
+/** What all of it cost together. */
+const FOR_ALL =
+  /,? *\b(?:for|costing|all for) (?<price>(?:[€$£] ?)?\d+(?:[.,]\d{1,2})?(?: ?(?:[€$£]|eur|euros?|usd|dollars?|gbp|pounds?))?)(?! ?(?:a|an|per|the|\/) ?(?:m|y))(?: (?:in all|altogether|together|total|the lot))?[ .]*$/;
+
+/** A price for a metre that comes out even; undefined where it does not, and would drift. */
+function perMetre(total: Money | undefined, cm: number): Money | undefined {
+  const minor = total === undefined ? NaN : (total.minor * 100) / cm;
+  return total && Number.isInteger(minor) ? { ...total, minor } : undefined;
+}
+
+/** One fabric of those that came in, from its part of the line. */
+function purchaseIn(
+  text: string,
+  low: string,
+  tables: LineTables,
+  { context, newId, answer = -1 }: FabricOptions,
+): { readonly purchase: Purchase; readonly at: readonly Span[] } | undefined {
+  const wide = WIDTH.exec(low);
+  const { dates, at: day } = dayIn(low, context.today);
+  const apart: Span[] = [...(wide ? [[wide.index, wide.index + wide[0].length] as const] : []), ...day];
+  const chips = readLine(blanked(text, apart, ' '), context);
+  const of = chips.flatMap(({ asks, says, choices, from, to }) =>
+    (asks ? (choices[answer] ?? []) : says).flatMap((fact) => (fact.is === 'fabric' ? [{ fact, from, to }] : [])),
+  );
+  const [main] = of;
+  // A length makes it a purchase; a size with it, or a second fabric, is something else.
+  if (main?.fact.length === undefined || of.length > 1) return undefined;
+  const { fact } = main;
+  const { wide: figure = wide?.groups?.['width'], unit = wide?.groups?.['of'] ?? '' } = wide?.groups ?? {};
+  const inInches = unit === '' ? context.unit === 'in' : /"|in/.test(unit);
+  const lies = figure === undefined ? undefined : asTapeReads(Number(figure) * (inInches ? CM_PER_INCH : 1));
+  const width = lies !== undefined && lies >= WIDTHS[0] && lies <= WIDTHS[1] ? lies : undefined;
+  const known = 'id' in fact.fabric ? withId(tables.fabrics, fact.fabric.id) : undefined;
+  if ('id' in fact.fabric && !known) return undefined;
+  const all = fact.price ? null : FOR_ALL.exec(low);
+  // With a zip beside it nobody knows what the fabric cost.
+  const total = all && low.slice(main.to, all.index).trim() === '' ? all : null;
+  const price = perMetre(total ? moneySaid(total.groups?.['price'] ?? '', context.currency) : undefined, main.fact.length);
+  const at: Span[] = [...apart, [main.from, main.to], ...(total && price && !known ? [[total.index, total.index + total[0].length] as const] : [])];
+  const note = leftOf(text, at);
+  const usual = width ?? known?.width ?? known?.pieces[0]?.width;
+  const piece: Piece = { length: main.fact.length, width: usual ?? USUAL_WIDTH, ...(note === '' ? {} : { note }) };
+  const [date] = day.length > 0 && dates.length === 1 ? dates : [];
+  const fabric: Fabric = known
+    ? { ...known, pieces: [...known.pieces, piece] }
+    : {
+        ...newFabric(newId(), price ? { ...fact, price } : fact),
+        ...(width === undefined ? {} : { width }),
+        ...(date === undefined ? {} : { bought: date }),
+        boughtLength: main.fact.length,
+        pieces: [piece],
+      };
+  return { purchase: { fabric, piece, isNew: !known, widthTaken: usual === undefined }, at };
+}
+
+/** The parts of a line that are of one fabric each: where one has none, it belongs to the one before. */
+function partsOf(text: string, low: string, isPart: (from: number, to: number) => boolean): readonly Span[] {
+  const starts = [0, ...[...low.matchAll(NEXT)].map((m) => m.index + m[0].length)];
+  const parts: [number, number][] = [];
+  for (const [i, from] of starts.entries()) {
+    const to = starts[i + 1] ?? text.length;
+    const before = parts.at(-1);
+    if (before && !isPart(from, to)) before[1] = to;
+    else parts.push([from, to]);
+  }
+  return parts;
+}
+
+/**
+ * Fabric that came in, one or several.
+ *
+ * @example boughtIn(heard('bought 3 m navy linen and 2 m red corduroy', context), tables, options)?.purchases.map((p) => p.piece.length) // [300, 200]
+ */
+export function boughtIn({ text, low }: Heard, tables: LineTables, options: FabricOptions): Extract<FabricAct, { is: 'bought' }> | undefined {
+  const lead = (BOUGHT.exec(low) ?? HAUL.exec(low))?.[0];
+  const stash = INTO_STASH.exec(low);
+  // By itself it came in where something is said that only fabric on a bolt has.
+  const bare = SO_MUCH.test(low) && WIDTH.test(low);
+  if ((lead === undefined && !stash && !bare) || SEWN.test(low)) return undefined;
+  const from = lead?.length ?? 0;
+  const apart: readonly Span[] = stash ? [[stash.index, stash.index + stash[0].length]] : [];
+  const [said, heardIn] = [blanked(text, apart, ' ').slice(from), blanked(low, apart, ' ').slice(from)];
+  const readIn = (at: number, to: number) => {
+    const [part, lowPart] = [said, heardIn].map((words) => words.slice(at, to).replace(/(?:[\s,;+&]|\band)+$/, ''));
+    return purchaseIn(part ?? '', lowPart ?? '', tables, options);
+  };
+  const parts = partsOf(said, heardIn, (at, to) => readIn(at, to) !== undefined);
+  const found = parts.map(([at, to]) => readIn(at, to)?.purchase);
+  const purchases = found.flatMap((purchase) => purchase ?? []);
+  if (purchases.length < found.length) return undefined;
+  // Without a word for it, it is a purchase where nothing else is said.
+  return bare && lead === undefined && !stash && purchases.some(({ piece }) => piece.note !== undefined) ? undefined : { is: 'bought', purchases };
+}
+
+/** How it is said that fabric was washed. */
+export const WASHED = new RegExp(`^${FIRST}(?:(?:pre-?)?washed|pre-?shrunk) +`);
+
+/** The fabrics that a line names. */
+const named = (names: readonly NameFound[]) => names.filter(({ kind }) => kind === 'fabrics');
+
+function washedIn({ text, low, names }: Heard, tables: LineTables, { context }: FabricOptions): FabricAct | undefined {
+  const lead = WASHED.exec(low)?.[0];
+  const fabrics = [...new Set(named(names).flatMap(({ id }) => withId(tables.fabrics, id) ?? []))];
+  if (lead === undefined || fabrics.length === 0) return undefined;
+  const { dates, at } = dayIn(low, context.today);
+  const rest = leftOf(text, [[0, lead.length], ...named(names).map(({ from, to }): Span => [from, to]), ...at]);
+  return { is: 'washed', fabrics, dates, ...(rest === '' ? {} : { rest }) };
+}
+
+const OF_IT = '(?:(?:of )?(?:the|my|our|that|this) |of )?§';
+const LAST = '(?:all|the last|the rest|what was left|every scrap|the remains?|the last (?:bits?|scraps?|piece))(?: of)?';
+/** How it is said that nothing of a fabric is left; `§` stands for its name. */
+const GONE = [
+  new RegExp(`^${FIRST}(?:used|finished|cut) ${LAST} ${OF_IT}`),
+  new RegExp(
+    `^${FIRST}(?:used up|finished up|ran out of|run out of|out of|no more|gave away|gave|given away|sold|binned|threw (?:away|out)|donated|passed on) (?:${LAST} )?${OF_IT}`,
+  ),
+  new RegExp(`^${OF_IT} (?:(?:is|are|was|has|have|been|now|all|finally|completely) )+(?:gone|used up|finished|sold|given away)(?![a-z])`),
+];
+/** How much of it is left. */
+const LEFT = [
+  new RegExp(
+    `^(?:(?:only|just|still|there|is|are|there's|i|i've|have|got|we|about) )*(?<length>${SAID_LENGTH}) ${OF_IT} (?:(?:is|are|still) )*(?:left|remain(?:s|ing)?)(?: over)?(?![a-z])`,
+  ),
+  new RegExp(
+    `^(?:(?:only|just|still|there|is|are|there's|i|i've|have|got|we|about) )*(?<length>${SAID_LENGTH}) (?:left|remain(?:s|ing)?)(?: over)? ${OF_IT}`,
+  ),
+  new RegExp(`^${OF_IT}[,:]? (?:(?:has|have|is|are|only|just|still|there) )*(?<length>${SAID_LENGTH}) (?:left|remain(?:s|ing)?)(?: over)?(?![a-z])`),
+];
+
+function leftIn({ text, low, names }: Heard, tables: LineTables, { context }: FabricOptions): FabricAct | undefined {
+  const [name, ...more] = named(names);
+  const fabric = withId(tables.fabrics, name?.id);
+  if (!name || !fabric || more.length > 0 || SEWN.test(low.replace(/^(?:[a-z]+ )?finished /, ''))) return undefined;
+  const blank = `${low.slice(0, name.from)}§${low.slice(name.to)}`;
+  const found = [...GONE, ...LEFT].map((way) => way.exec(blank)).find((way) => way !== null);
+  if (!found) return undefined;
+  const said = found.groups?.['length'];
+  const length = said === undefined ? 0 : lengthOf(said, context.unit)?.cm;
+  // Nothing that is not there is gone.
+  if (length === undefined || (length === 0 && fabric.pieces.length === 0)) return undefined;
+  const rest = leftOf(text, [[0, found[0].length - 1 + name.to - name.from]]);
+  return { is: 'left', fabric, length, ...(rest === '' ? {} : { rest }) };
+}
+
+/** What a line tells of fabrics that the stash has and it names. */
+export function ofKnownFabric(line: Heard, tables: LineTables, options: FabricOptions): FabricAct | undefined {
+  return line.names.some(isGarmentName) ? undefined : (washedIn(line, tables, options) ?? leftIn(line, tables, options));
+}
+
+/** A fabric of the stash that a line may mean. */
+interface FabricMeant {
+  readonly name: NameFound;
+  readonly called: string;
+}
+
+/** More are not asked about. */
+const MOST = 8;
+/** What stands before the words for a fabric. */
+const FABRIC_WORDS = /\b(?:the|my|our|all|of|washed|prewashed|shrunk) (?=[a-z])/g;
+
+/**
+ * The fabrics of the stash that a line may mean where it names none in full: by words of their names, the last of them said.
+ *
+ * @example fabricsMeant(heard('used up the petrol crepe', context), tables).map(({ called }) => called) // ['petrol viscose crepe']
+ */
+export function fabricsMeant({ low, names }: Heard, { fabrics }: LineTables): readonly FabricMeant[] {
+  if (named(names).length > 0) return [];
+  const called = fabrics.map((fabric) => ({ fabric, words: wordsIn(folded(fabric.name)).map(({ word }) => word) }));
+  for (const { index, 0: lead } of low.matchAll(FABRIC_WORDS)) {
+    const from = index + lead.length;
+    const said = wordsIn(low.slice(from)).slice(0, 3);
+    for (let count = said.length; count > 0; count--) {
+      const run = said.slice(0, count);
+      const last = run.at(-1);
+      const all = last ? called.filter(({ words }) => words.at(-1) === last.word && run.every(({ word }) => words.includes(word))) : [];
+      // Of what is gone it may be said that some is left after all.
+      const there = all.filter(({ fabric }) => fabric.pieces.length > 0);
+      const found = there.length > 0 ? there : all;
+      if (last && found.length > 0)
+        return found
+          .slice(0, MOST)
+          .map(({ fabric }) => ({ name: { kind: 'fabrics', id: fabric.id, from, to: from + last.to, whole: false }, called: fabric.name }));
+    }
+  }
+  return [];
+}
+
+/** Fabric that came in and may be of the stash or new: "2 m grey flannel", where that has a grey check flannel. */
+export const boughtEither = (line: Heard, tables: LineTables, options: FabricOptions) =>
+  [0, 1].flatMap((answer) => {
+    const act = boughtIn(line, tables, { ...options, answer });
+    const [only, ...more] = act?.purchases ?? [];
+    return act && only && more.length === 0 ? [{ called: only.isNew ? `${only.fabric.name}, a new one` : only.fabric.name, act }] : [];
+  });
