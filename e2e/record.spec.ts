@@ -228,9 +228,20 @@ test('a garment goes by what it is; of several it is asked which, by its digit, 
   await field.press('Control+Enter');
   await expect(page.getByRole('button', { name: /^Undo: worn: Nocturne skirt, version 3/ })).toBeVisible();
 
+  // Before a new pattern is called coat it is asked whether it is that one.
   await field.fill('made the coat shorter');
-  await page.getByRole('button', { name: 'Fogbell coat', exact: true }).click();
+  await field.press('Control+Enter');
+  await expect(page.getByRole('button', { name: /^Fogbell coat/ })).toBeFocused();
+  await page.keyboard.press('1');
   await expect(field).toHaveValue('made the Fogbell coat shorter');
+
+  // What is made for somebody new is no reason to speak of them from then on.
+  await field.fill('Plover dress for Runa in 110, love 5');
+  await field.press('Control+Enter');
+  await page.keyboard.press('1');
+  await field.press('Control+Enter');
+  await expect(page.getByRole('button', { name: /^Undo: version 1 of Plover dress/ })).toBeVisible();
+  await expect(page.getByRole('combobox', { name: 'For', exact: true })).toHaveValue('person-maren');
 });
 
 test('what lies on the table is finished from the line, what was planned is cut and made, and no version is added beside them', async ({ page }) => {

@@ -104,6 +104,14 @@ test('told by what they are: one coat is finished, of three skirts it is asked, 
   await page.getByRole('button', { name: /^Grebe skirt/ }).click();
   await page.getByRole('button', { name: 'Note it' }).click();
   await expect(field).toHaveValue('');
+  // What it would call new is asked about before it is entered.
+  await field.fill('Made the coat again in green wool, love 5');
+  await expect(page.getByText('1 make · 1 question')).toBeVisible();
+  await field.press('Control+Enter');
+  await expect(page.getByRole('button', { name: /^Fogbell coat/ })).toBeFocused();
+  await page.keyboard.press('1');
+  await expect(field).toHaveValue('Made the Fogbell coat again in green wool, love 5');
+  await expect(page.getByRole('heading', { name: 'Fogbell coat, version 3' })).toBeVisible();
   await page.goto('/makes/make-grebe-2');
   await expect(page.getByText(/Mended the skirt, new zip \(28 Nov 2026\)/)).toBeVisible();
 });

@@ -6,7 +6,7 @@ import { flushSync } from 'react-dom';
 import { Link, useNavigate } from 'react-router';
 import { completions, type Completion } from '../core/shorthand/complete';
 import { saveDraft, useKept } from '../data/drafts';
-import { useFabrics, useMakes, usePatterns, usePeople } from '../data/queries';
+import { useFabrics, useMakes, usePatterns, usePeople, usePerson } from '../data/queries';
 import { mainUse } from '../core/make/main-fabric';
 import type { Fabric, Make, Pattern, Person } from '../core/records';
 import { logDraftName } from '../core/make/log-draft';
@@ -21,7 +21,7 @@ import { withId } from '../core/units/by-id';
 import { counted } from '../core/units/counted';
 import { LineChips, openQuestions, toFirstQuestion } from '../parts/line-chips';
 import { LineRemarks } from '../parts/line-remarks';
-import { WhichGarment, WhichMake } from '../parts/which-make';
+import { WhichGarment, WhichKnown, WhichMake } from '../parts/which-make';
 import { OtherLine, useWriteOther } from '../parts/other-line';
 import { useLineContext, useLineTables, useReadOther } from '../parts/use-line-context';
 import { Button } from '../ui/button';
@@ -30,8 +30,7 @@ import { useWrittenKey } from '../ui/use-written-key';
 import { COMMANDS } from './commands';
 import type { PressedEarly } from './find-field';
 import { FIND_LABEL, FIND_LOOK } from './find-words';
-import { meantBy } from '../core/shorthand/by-its-noun';
-import { heard } from '../core/shorthand/report';
+import { mayBeKnown } from '../core/shorthand/by-its-noun';
 import { prepareRule } from '../core/shorthand/said';
 import type { ReadMake } from '../core/shorthand/draft-from-line';
 import { finishedOf } from '../core/shorthand/on-the-table';
@@ -265,6 +264,7 @@ export function Find({
   const asked = !isMake && told?.is === 'which' && meant?.text !== text ? told : undefined;
   const other = isMake || asked ? undefined : told?.is === 'which' ? meant?.act : told;
   const writeOther = useWriteOther();
+  const spoken = usePerson();
   const tables = useLineTables();
   /** What a line says of the make that there is, where it says nothing of another. */
   const look = useMemo(
@@ -279,9 +279,11 @@ export function Find({
   const offered = useMemo(() => completions(text, context), [text, context]);
   /** What there is of what the line calls new: "the coat". */
   const known = useMemo(
-    () => (draft?.newPattern && !other && !asked ? meantBy(heard(text, context), tables, person) : []),
-    [draft, other, asked, text, context, tables, person],
+    () => (other || asked || isMake ? [] : mayBeKnown(text, chips, context, tables, person)),
+    [other, asked, isMake, text, chips, context, tables, person],
   );
+  /** "The coat" is one that is known: whether it is, is asked. */
+  const isKnown = known.some(({ definite }) => definite);
   const found = useFound(isLine ? '' : text);
   const choices: readonly Choice[] = isLine
     ? []
@@ -292,7 +294,7 @@ export function Find({
   const panel = useRef<HTMLElement>(null);
   /** It may be said of what lies on the table, and does not say so. */
   const which = finish && !finish.cutSaid && !isMake ? finish : undefined;
-  const questions = asked ? 1 : openQuestions(chips).length + (which ? 1 : 0);
+  const questions = asked ? 1 : openQuestions(chips).length + (which ? 1 : 0) + (isKnown ? 1 : 0);
   /** What is still asked comes first: nothing is entered before it is answered. */
   const asks = () => questions > 0 && toFirstQuestion(panel.current);
 
@@ -337,7 +339,8 @@ export function Find({
     const entered = () => enterNumbered(db, draft, { pattern, plan }, (given) => (number = given));
     if (!(await save(pattern ? `version ${number} of ${called}` : called, entered, { done }))) return;
     goOn();
-    if (draft.newPerson) await choose({ personId: draft.newPerson.id });
+    // A coat for Tom is no reason to speak of him from then on.
+    if (draft.newPerson && !spoken) await choose({ personId: draft.newPerson.id });
   };
   const pressedEarly = useEffectEvent(() => {
     if (!isLine || pressed?.text !== text) return;
@@ -488,9 +491,20 @@ export function Find({
                   {!which && startWords(line)}
                 </span>
               </p>
+              {isKnown ? (
+                <WhichKnown
+                  known={known}
+                  onKnown={(one) => {
+                    if (one === 'make') setAsMake(text);
+                    else setText(one.inFull);
+                    field.current?.focus();
+                  }}
+                />
+              ) : (
+                <InFull head="Or is it" names={known.map(({ called: name, inFull: line }) => ({ name, line }))} onLine={setText} />
+              )}
               <LineChips chips={chips} context={context} answers={answers} onAnswers={setAnswers} onAllAnswered={() => field.current?.focus()} />
               <InFull head="Go on with" names={offered} onLine={setText} keyed />
-              <InFull head="Or is it" names={known.map(({ called, inFull }) => ({ name: called, line: inFull }))} onLine={setText} />
               {which && draft && (
                 <WhichMake
                   ways={[

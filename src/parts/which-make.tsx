@@ -1,4 +1,5 @@
 import type { KeyboardEvent } from 'react';
+import type { Meant } from '../core/shorthand/by-its-noun';
 import type { AskedAct, OtherAct } from '../core/shorthand/other-act';
 import { KeyCap } from '../ui/key-cap';
 
@@ -54,3 +55,10 @@ export function WhichGarment({ asked: { ways }, onMeant }: { asked: AskedAct; on
     />
   );
 }
+
+/** Asks whether what a line calls new is what there is of that name: "the coat". */
+export const WhichKnown = ({ known, onKnown }: { known: readonly Meant[]; onKnown: (one: Meant | 'make') => void }) => (
+  <WhichMake
+    ways={[...known.map((one) => ({ words: one.called, take: () => onKnown(one) })), { words: 'a new pattern', take: () => onKnown('make') }]}
+  />
+);

@@ -1,8 +1,9 @@
 import { demoLedger } from '../../../demo/ledger';
-import { meantBy } from './by-its-noun';
+import { mayBeKnown, meantBy } from './by-its-noun';
 import type { LineTables } from './draft-from-line';
 import { lineContextOf } from './line-context';
 import { readOther } from './other-act';
+import { readLine } from './read-line';
 import { heard } from './report';
 
 const LEDGER: LineTables = demoLedger();
@@ -44,13 +45,17 @@ describe('a garment by what it is', () => {
     // Several: asked. One of them of the fabric said: that.
     ['wore the skirt', 'which: Nocturne skirt, the market dress, cut down to a skirt, Grebe skirt'],
     ['wore the linen skirt', 'worn make-nocturne-4'],
-    ['want to make the coat again in green', 'which: Fogbell coat, a new pattern'],
+    ['want to make the coat in green', 'which: Fogbell coat, a new pattern'],
+    ['want to make the coat again in green', 'planned'],
     // Not hers, none, another, or no report.
     ['wore my shorts', 'a make'],
     ['the jeans are done', 'a make'],
     ['the pink dress has shrunk', 'a make'],
     ['Anselm’s coat is finished', 'a make'],
     ['jacket, M, black wool, love it', 'a make'],
+    // Nothing of it lies on the table: it is another.
+    ['the jacket is done, love 5', 'a make'],
+    ['the Tidewater shirt is done, love 5', 'a make'],
     ['a coat is finished', 'a make'],
     ['made the coat in 40', 'a make'],
     ['want to make a coat in green', 'planned'],
@@ -67,6 +72,16 @@ describe('a garment by what it is', () => {
   test('what was given away or given up is meant no more', () => {
     const given = LEDGER.makes.map((m) => (m.sources[0]?.patternId === 'pattern-grebe' ? { ...m, state: 'given' as const } : m));
     expect(readAs('mended the skirt', { ...LEDGER, makes: given })).toBe('which: Nocturne skirt, the market dress, cut down to a skirt');
+  });
+
+  test('what a line calls new may be what there is, unless that is only spoken of beside it', () => {
+    const knownIn = (text: string) =>
+      mayBeKnown(text, readLine(text, contextOf(LEDGER)), contextOf(LEDGER), LEDGER, MAREN).map((m) => [m.inFull, m.definite]);
+    expect(knownIn('made the coat shorter')).toEqual([['made the Fogbell coat shorter', true]]);
+    expect(knownIn('the jacket is done, love 5')).toEqual([['the Skerry concert jacket is done, love 5', true]]);
+    expect(knownIn('Jacket, M, black wool')).toEqual([['Skerry concert jacket, M, black wool', false]]);
+    expect(knownIn('made a Plover dress like the coat')).toEqual([]);
+    expect(knownIn('Tidewater shirt in C, worn with the coat')).toEqual([]);
   });
 
   test('the words of the line are kept as they were said, with who is meant', () => {

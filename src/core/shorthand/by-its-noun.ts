@@ -5,9 +5,10 @@ import { withId } from '../units/by-id';
 import { addToGroup } from '../units/group-by';
 import { byDay } from '../units/date';
 import { memoize } from '../units/memoize';
+import type { Chip } from './chip';
 import type { LineTables } from './draft-from-line';
 import { folded, wordsIn, type NameFound, type WordAt } from './names';
-import { isGarmentName, type Heard } from './report';
+import { heard, isGarmentName, type Heard } from './report';
 import type { LineContext } from './sentence';
 
 /** A garment of the ledger that a line may mean where it says only what it is. */
@@ -20,6 +21,8 @@ export interface Meant {
   readonly inFull: string;
   /** Whose it is said to be. */
   readonly owner?: Person;
+  /** It is spoken of as one that is known: *the* coat, *my* coat. */
+  readonly definite: boolean;
 }
 
 /** What stands before a garment that is known. */
@@ -134,12 +137,37 @@ export function meantBy({ text, low }: Heard, tables: LineTables, spoken: Person
         const full = pattern && !any ? `${pattern.name} version ${make.version}` : (pattern?.name ?? make.name ?? '');
         const name: NameFound = { kind: any ? 'patterns' : 'makes', id: any ? pattern.id : make.id, from, to, whole: false };
         const rest = `${text.slice(0, from)}${full}${text.slice(to)}`;
-        return { name, called: full, inFull: rest, ...(owner ? { owner } : {}) };
+        return { name, called: full, inFull: rest, definite: whose !== undefined, ...(owner ? { owner } : {}) };
       });
       if (meant.length > 0) return [...new Map(meant.map((one) => [one.name.id, one])).values()].slice(0, MOST);
     }
   }
   return [];
+}
+
+/**
+ * What there is of what a line calls new: a make of "the coat" is hardly the first of a pattern of that name.
+ *
+ * @param chips as the line is read by itself
+ * @returns empty where the line names a garment of the ledger, and where it is of another that such a one is only spoken of beside
+ */
+export function mayBeKnown(
+  text: string,
+  chips: readonly Chip[],
+  context: LineContext,
+  tables: LineTables,
+  spoken: Person | undefined,
+): readonly Meant[] {
+  const subject = chips.find(({ says }) => says.some(({ is }) => is === 'new pattern'));
+  const line = heard(text, context);
+  if (!subject || line.names.some(isGarmentName)) return [];
+  return meantBy(line, tables, spoken)
+    .filter(({ name }) => name.from < subject.to && name.to > subject.from)
+    .map((meant) => {
+      // Whose it is stays in the line.
+      const [owned = ''] = /^[^ ]+['’]s /.exec(text.slice(meant.name.from)) ?? [];
+      return { ...meant, inFull: `${text.slice(0, meant.name.from)}${owned}${meant.inFull.slice(meant.name.from)}` };
+    });
 }
 
 /**
@@ -153,5 +181,5 @@ export function ownedIn({ text, low, names }: Heard, people: readonly Person[]):
   const owner = who?.kind === 'people' ? withId(people, who.id) : undefined;
   if (!who || !name || !owner || !low.slice(who.from, who.to).endsWith("'s") || low.slice(who.to, name.from) !== ' ') return undefined;
   const inFull = `${text.slice(0, who.from)}${text.slice(name.from)}`;
-  return { name: { ...name, from: who.from }, called: text.slice(name.from, name.to), inFull, owner };
+  return { name: { ...name, from: who.from }, called: text.slice(name.from, name.to), inFull, definite: true, owner };
 }

@@ -82,6 +82,14 @@ describe('several that came in', () => {
         ['denim', 200, 140, undefined],
       ],
     ],
+    [
+      'bought 3 m of corduroy for 45 euros, 1 m of lining and 50 cm interfacing',
+      [
+        ['corduroy', 300, 140, undefined],
+        ['lining', 100, 140, undefined],
+        ['interfacing', 50, 140, undefined],
+      ],
+    ],
     // What has no fabric of its own stays with the one before.
     ['bought 2 m denim and 30 cm zip', [['denim', 200, 140, 'and 30 cm zip']]],
   ])('%s', (text, expected) => expect(pieces(text)).toEqual(expected));

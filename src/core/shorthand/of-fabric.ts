@@ -4,6 +4,7 @@ import type { Fabric, Money, Piece } from '../records';
 import { withId } from '../units/by-id';
 import { asTapeReads, CM_PER_INCH } from '../units/length';
 import { lengthOf, SAID_LENGTH } from './amounts';
+import type { Understood } from './chip';
 import type { LineTables } from './draft-from-line';
 import { newFabric } from './entry-from-line';
 import { moneySaid } from './money-said';
@@ -60,6 +61,31 @@ function perMetre(total: Money | undefined, cm: number): Money | undefined {
   return total && Number.isInteger(minor) ? { ...total, minor } : undefined;
 }
 
+/** What is sewn on or in by the metre, and is no fabric. */
+const NOTION =
+  /\b(?:elastic|tape|ribbon|lace|trim|piping|cord|zip|zipper|bias|binding|braid|webbing|thread|velcro|hook and loop|boning|fringe)s?\b|^(?:something|stuff|some|more|it|them|that|this)\b/;
+const SO_MUCH_OF = new RegExp(
+  `^(?<length>${SAID_LENGTH})(?: of)? (?<name>[\\p{L}][\\p{L}' -]{2,40}?)(?=\\s*(?:$|[,.;(]|\\b(?:at|for|from|to|in|and|on|with)\\b))`,
+  'u',
+);
+
+/** What is said of a fabric, and where. */
+interface FabricSaid {
+  readonly fact: Extract<Understood, { readonly is: 'fabric' }>;
+  readonly from: number;
+  readonly to: number;
+}
+
+/** Fabric by a name that tells nothing else: "1 m of lining", "2 m Quayside check". */
+function unknownIn(text: string, low: string, apart: readonly Span[], { unit }: LineContext): readonly FabricSaid[] {
+  const said = SO_MUCH_OF.exec(blanked(low, apart, ' '));
+  const { length = '', name = '' } = said?.groups ?? {};
+  const cm = lengthOf(length, unit)?.cm;
+  if (!said || cm === undefined || NOTION.test(name)) return [];
+  const at = said[0].length - name.length;
+  return [{ fact: { is: 'fabric', fabric: { name: text.slice(at, at + name.length) }, part: 'main', length: cm }, from: 0, to: said[0].length }];
+}
+
 /** One fabric of those that came in, from its part of the line. */
 function purchaseIn(
   text: string,
@@ -71,10 +97,11 @@ function purchaseIn(
   const { dates, at: day } = dayIn(low, context.today);
   const apart: Span[] = [...(wide ? [[wide.index, wide.index + wide[0].length] as const] : []), ...day];
   const chips = readLine(blanked(text, apart, ' '), context);
-  const of = chips.flatMap(({ asks, says, choices, from, to }) =>
+  const of: readonly FabricSaid[] = chips.flatMap(({ asks, says, choices, from, to }) =>
     (asks ? (choices[answer] ?? []) : says).flatMap((fact) => (fact.is === 'fabric' ? [{ fact, from, to }] : [])),
   );
-  const [main] = of;
+  const isAsked = chips.some(({ asks, choices }) => asks && choices.flat().some((fact) => fact.is === 'fabric'));
+  const [main] = of.length > 0 || isAsked ? of : unknownIn(text, low, apart, context);
   // A length makes it a purchase; a size with it, or a second fabric, is something else.
   if (main?.fact.length === undefined || of.length > 1) return undefined;
   const { fact } = main;

@@ -85,6 +85,9 @@ const MERELY_SAID = new RegExp(`^${FIRST}(?:cut|cut out|is|are|now|and|${READY})
 
 const isMerelySaid = (words: string) => MERELY_SAID.test(words.toLowerCase().replace(/[\s!.…]+$/, ''));
 
+/** That it is finished, before what else is said of it. */
+const FINISHED_BEFORE = new RegExp(`^(?:${IS_BY_NOW})?${READY}[,;:.!]? +`, 'i');
+
 /** What is said of another garment than one that lies on the table. */
 const OF_ANOTHER: readonly Understood['is'][] = [
   'new pattern',
@@ -136,7 +139,10 @@ const withoutQuestions = (chips: readonly Chip[]): readonly Chip[] => chips.map(
 
 /** What of a fact goes into a make that has its fabric already. */
 function goesInto({ fabrics }: Make, fact: Understood, text: string): Choice {
-  if (fact.is === 'words') return isMerelySaid(fact.words) ? [] : [fact];
+  if (fact.is === 'words') {
+    const words = isMerelySaid(fact.words) ? '' : fact.words.replace(FINISHED_BEFORE, '');
+    return words === '' ? [] : [{ ...fact, words }];
+  }
   if (fact.is !== 'fabric') return [fact];
   const { fabric, part } = fact;
   if ('id' in fabric && fabrics.some((use) => use.fabricId === fabric.id)) return [];

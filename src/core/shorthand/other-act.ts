@@ -571,7 +571,8 @@ const TOLD_OF = new RegExp(
 /** What a sentence tells of a garment that there is makes no other: how it fits, or nothing but words. */
 function toldOf({ text, low, names, whole }: HeardLine, tables: LineTables, options: ActOptions): OtherAct | undefined {
   const name = names.find(isGarmentName);
-  if (!name || !TOLD_OF.test(unnamed(low, name))) return undefined;
+  // What is said to be done was sewn: where it does not lie on the table, it is another.
+  if (!name || !TOLD_OF.test(unnamed(low, name)) || FINISHED.test(unnamed(low, name))) return undefined;
   const look = lookOf(whole(), tables);
   // Of what lies on the table it may be that it is finished so: that is asked.
   return look && STATES[look.make.state].unmade ? undefined : (look ?? wordsOf(text, whole(), tables, options));
@@ -611,7 +612,9 @@ export function readOther(text: string, tables: LineTables, options: ActOptions)
     return told && !isEmpty ? [{ called: meant.called, act: told }] : [];
   });
   const ways = garments.length > 0 || isNew ? garments : fabricWays(line, tables, options);
-  if (isNew) return ways.length === 0 ? act : { is: 'which', ways: [...ways, { called: 'a new pattern', act }] };
+  // "Again" is said of one that there is.
+  if (isNew && !(ways.length === 1 && /\bagain\b/.test(line.low)))
+    return ways.length === 0 ? act : { is: 'which', ways: [...ways, { called: 'a new pattern', act }] };
   const [only, ...more] = ways;
   return more.length === 0 ? only?.act : { is: 'which', ways };
 }

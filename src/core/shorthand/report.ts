@@ -43,7 +43,9 @@ export const leftOf = (text: string, taken: readonly Span[]): string =>
     .split('\n')
     .map((part) => part.replace(/^[\s,;.:!-]+|[\s,;.:!-]+$/g, ''))
     .filter((part) =>
-      part.split(/\s+/).some((word) => word !== '' && !LEADING.test(word.toLowerCase()) && !/^(?:plus|together|both|pattern|&)$/i.test(word)),
+      part
+        .split(/\s+/)
+        .some((word) => word !== '' && !LEADING.test(word.toLowerCase()) && !/^(?:plus|together|both|pattern|his|her|their|our|&)$/i.test(word)),
     )
     .join(', ');
 

@@ -6,6 +6,7 @@ import { Link } from 'react-router';
 import { toast } from 'react-toastify';
 import { notesOfTable } from '../../core/archive/tables-in/notes-column';
 import type { Answers } from '../../core/shorthand/chip';
+import { mayBeKnown, type Meant } from '../../core/shorthand/by-its-noun';
 import { leansOn } from '../../core/make/log-draft';
 import { readMakes, type ReadMake } from '../../core/shorthand/draft-from-line';
 import type { AskedAct, OtherAct } from '../../core/shorthand/other-act';
@@ -21,7 +22,7 @@ import { ComesWith } from '../../parts/comes-with';
 import { LineChips, openQuestions, toFirstQuestion } from '../../parts/line-chips';
 import { LineRemarks } from '../../parts/line-remarks';
 import { OtherLine, useWriteOther } from '../../parts/other-line';
-import { WhichGarment } from '../../parts/which-make';
+import { WhichGarment, WhichKnown } from '../../parts/which-make';
 import { choose, save } from '../../parts/save';
 import { useLineContext, useLineTables, useReadOther } from '../../parts/use-line-context';
 import { routes } from '../../routes';
@@ -30,7 +31,17 @@ import { KeyCap } from '../../ui/key-cap';
 import { PageHead } from '../../ui/page-head';
 
 /** A make of the telling as it was read, or what else it tells. */
-type Item = Told & ReadMake & { readonly context: LineContext; readonly answers: Answers; readonly other: OtherAct | AskedAct | undefined };
+type Item = Told &
+  ReadMake & {
+    readonly context: LineContext;
+    readonly answers: Answers;
+    readonly other: OtherAct | AskedAct | undefined;
+    /** What there is of what it calls new: "the coat". */
+    readonly known: readonly Meant[];
+  };
+
+/** How many questions of an item are open. */
+const openIn = ({ chips, draft, known }: Item) => (draft ? openQuestions(chips).length + (known.length > 0 ? 1 : 0) : 0);
 
 /** What is told, read make by make. */
 function useTold(text: string, answers: Readonly<Record<string, Answers>>, meant: Readonly<Record<string, OtherAct | 'make'>>): readonly Item[] {
@@ -54,7 +65,8 @@ function useTold(text: string, answers: Readonly<Record<string, Answers>>, meant
     );
     return told.flatMap((t, i) => {
       const of = read[i];
-      return of ? [{ ...t, ...of, answers: given[i] ?? {} }] : [];
+      const known = of?.draft && !t.ofTold && meant[t.text] !== 'make' ? mayBeKnown(t.text, of.chips, of.context, tables, spoken) : [];
+      return of ? [{ ...t, ...of, answers: given[i] ?? {}, known: known.filter(({ definite }) => definite) }] : [];
     });
   }, [text, answers, meant, context, tables, spoken, readOther]);
 }
@@ -86,10 +98,11 @@ export function TellIt() {
   const answer = (item: Item, to: Answers) => kept.keep({ text, answers: { ...answers, [item.text]: to } });
 
   const ready = items.filter((item) => item.draft);
-  const questions = items.reduce((sum, { chips, draft }) => sum + (draft ? openQuestions(chips).length : 0), 0);
+  const questions = items.reduce((sum, item) => sum + openIn(item), 0);
   const others = items.filter((item) => item.other ?? item.ofTold).length;
   const without = items.length - ready.length - others;
 
+  const spoken = usePerson();
   const writeOther = useWriteOther({ stays: true });
   /** What was entered leaves the page; what is not ready stays. */
   const leave = (entered: readonly Item[]) => {
@@ -116,7 +129,7 @@ export function TellIt() {
     setWriting(false);
     if (!entered) return;
     const person = drafts.find((d) => d.newPerson)?.newPerson;
-    if (person) await choose({ personId: person.id });
+    if (person && !spoken) await choose({ personId: person.id });
     leave(chosen);
   };
   const note = async (item: Item, date?: string) => {
@@ -216,6 +229,11 @@ export function TellIt() {
                 ) : (
                   <TellingItem
                     item={item}
+                    onKnown={(one) =>
+                      one === 'make'
+                        ? setMeant({ ...meant, [item.text]: one })
+                        : told(`${text.slice(0, item.from)}${one.inFull}${text.slice(item.to)}`)
+                    }
                     onAnswers={(to) => answer(item, to)}
                     onAllAnswered={() => toFirstQuestion(list.current) || field.current?.focus()}
                   >
@@ -238,7 +256,7 @@ export function TellIt() {
 
 /** Saves one make of the telling, with those before it that it needs; not while one of them asks something. */
 function SaveOne({ whole, onSave }: { whole: readonly Item[]; onSave: (whole: readonly Item[]) => void }) {
-  if (whole.some(({ chips }) => openQuestions(chips).length > 0)) return null;
+  if (whole.some((item) => openIn(item) > 0)) return null;
   return (
     <Button quiet onClick={() => onSave(whole)}>
       {whole.length === 1 ? 'Save this one' : `Save this and ${whole.length - 1} that it needs`}
@@ -249,16 +267,18 @@ function SaveOne({ whole, onSave }: { whole: readonly Item[]; onSave: (whole: re
 /** One make of the telling: what it is, its chips and questions, and what comes with it. */
 function TellingItem({
   item,
+  onKnown,
   onAnswers,
   onAllAnswered,
   children,
 }: {
   item: Item;
+  onKnown: (one: Meant | 'make') => void;
   onAnswers: (answers: Answers) => void;
   onAllAnswered: () => void;
   children: ReactNode;
 }) {
-  const { draft, person, carriedFrom, chips, context, remarks, toldBy } = item;
+  const { draft, person, carriedFrom, chips, context, remarks, toldBy, known } = item;
   const daySaid = chips.some(({ says }) => says.some(({ is }) => is === 'date'));
   return (
     <>
@@ -273,6 +293,7 @@ function TellingItem({
         </h3>
         {children}
       </div>
+      {known.length > 0 && <WhichKnown known={known} onKnown={onKnown} />}
       <LineChips chips={chips} context={context} answers={item.answers} onAnswers={onAnswers} onAllAnswered={onAllAnswered} />
       {draft && toldBy !== undefined && !daySaid && (
         <p className="text-ink2">Of its day only the year is said: it is entered as {format(parseISO(toldBy), 'd MMMM yyyy')}.</p>

@@ -72,6 +72,7 @@ function LogForm({ input: known, stash, person, people, initial, planned, pick, 
   const navigate = useNavigate();
   const unit = useUnit();
   const bodies = useBodies();
+  const spoken = usePerson();
   const [draft, setDraft] = useState(initial);
   const { newPattern, newPerson } = draft;
   const input = useMemo(
@@ -125,8 +126,10 @@ function LogForm({ input: known, stash, person, people, initial, planned, pick, 
     });
     setWriting(false);
     if (!entered) return;
-    if (named) await choose({ personId: named.id });
-    void navigate(pattern ? routes.pattern(pattern.id) : routes.make(draft.make.id));
+    if (named && !spoken) await choose({ personId: named.id });
+    // The account speaks of whom we speak of; what was made for somebody else is looked at by itself.
+    const hers = !spoken || spoken.id === draft.make.personId;
+    void navigate(pattern && hers ? routes.pattern(pattern.id) : routes.make(draft.make.id));
   };
   useHotkeys(
     'ctrl+enter,meta+enter',
