@@ -42,6 +42,9 @@ describe('a garment by what it is', () => {
     ['the jacket is tight across the back', 'looked make-skerry-2'],
     ['the overshirt needs buttons', 'noted make-bollard-2'],
     ['my T-shirts are faded', 'noted make-foreshore-4'],
+    ['the Foreshore tee is my favourite', 'noted make-foreshore-4'],
+    ['the zip of the jacket broke', 'noted make-skerry-2'],
+    ['the toile is too tight at the hips', 'looked make-fogbell-1'],
     // Several: asked. One of them of the fabric said: that.
     ['wore the skirt', 'which: Nocturne skirt, the market dress, cut down to a skirt, Grebe skirt'],
     ['wore the linen skirt', 'worn make-nocturne-4'],
@@ -80,6 +83,10 @@ describe('a garment by what it is', () => {
     expect(knownIn('made the coat shorter')).toEqual([['made the Fogbell coat shorter', true]]);
     expect(knownIn('the jacket is done, love 5')).toEqual([['the Skerry concert jacket is done, love 5', true]]);
     expect(knownIn('Jacket, M, black wool')).toEqual([['Skerry concert jacket, M, black wool', false]]);
+    // A pattern of which nothing was sewn, or nothing is there any more.
+    expect(knownIn('made the leggings')).toEqual([['made the Kelp leggings', true]]);
+    const bought = { ...LEDGER, makes: LEDGER.makes.filter((m) => m.sources[0]?.patternId !== 'pattern-kelp') };
+    expect(mayBeKnown('made the leggings', readLine('made the leggings', contextOf(bought)), contextOf(bought), bought, MAREN)).toHaveLength(1);
     expect(knownIn('made a Plover dress like the coat')).toEqual([]);
     expect(knownIn('Tidewater shirt in C, worn with the coat')).toEqual([]);
   });

@@ -43,6 +43,9 @@ const ALSO: Readonly<Record<string, string>> = {
   pant: 'trouser',
 };
 
+/** A toile goes by that too. */
+const TOILES = ['toile', 'muslin', 'mock-up', 'mockup'];
+
 /** One or several: "jeans", "a jean". */
 const single = (noun: string) => noun.replace(/s$/, '');
 
@@ -55,6 +58,7 @@ const byNoun = memoize((tables: LineTables): ReadonlyMap<string, readonly Make[]
   for (const make of [...latest.filter((m) => STATES[m.state].inHand), ...latest.filter((m) => !STATES[m.state].inHand)]) {
     const noun = wordsIn(folded(calledOf(make, tables))).at(-1)?.word;
     if (noun !== undefined) addToGroup(sorted, single(noun), make);
+    if (make.kind === 'toile') for (const toile of TOILES) addToGroup(sorted, toile, make);
   }
   return sorted;
 });
@@ -133,14 +137,41 @@ export function meantBy({ text, low }: Heard, tables: LineTables, spoken: Person
       const meant = found.map((make): Meant => {
         const pattern = withId(tables.patterns, make.sources[0]?.patternId);
         // Where all of a pattern are of what is said, which of them is meant goes by what is told.
-        const any = pattern && called.every((m) => m.sources[0]?.patternId !== pattern.id || found.includes(m));
+        const any = pattern && !TOILES.includes(noun) && called.every((m) => m.sources[0]?.patternId !== pattern.id || found.includes(m));
         const full = pattern && !any ? `${pattern.name} version ${make.version}` : (pattern?.name ?? make.name ?? '');
         const name: NameFound = { kind: any ? 'patterns' : 'makes', id: any ? pattern.id : make.id, from, to, whole: false };
         const rest = `${text.slice(0, from)}${full}${text.slice(to)}`;
         return { name, called: full, inFull: rest, definite: whose !== undefined, ...(owner ? { owner } : {}) };
       });
-      if (meant.length > 0) return [...new Map(meant.map((one) => [one.name.id, one])).values()].slice(0, MOST);
+      if (meant.length > 0) return [...new Map(meant.map((one) => [one.name.id, one])).values()].slice(0, TOILES.includes(noun) ? 1 : MOST);
     }
+  }
+  return [];
+}
+
+/** Patterns by what they are, with the words of their names. */
+const patternsByNoun = memoize((patterns: LineTables['patterns']) => {
+  const sorted = new Map<string, { readonly pattern: LineTables['patterns'][number]; readonly own: readonly string[] }[]>();
+  for (const pattern of patterns) {
+    const own = wordsIn(folded(pattern.name)).map(({ word }) => word);
+    addToGroup(sorted, single(own.at(-1) ?? ''), { pattern, own });
+  }
+  return sorted;
+});
+
+/** Patterns of which nothing was made yet, or nothing is there any more, that a line may mean by what they are. */
+function unmadeOf({ text, low }: Heard, { patterns }: LineTables, made: readonly Meant[]): readonly Meant[] {
+  for (const { from, whose, words } of spokenIn(low)) {
+    const found = words.flatMap(({ word, to }, at) =>
+      (patternsByNoun(patterns).get(single(word)) ?? []).flatMap(({ pattern, own }): Meant[] => {
+        const isMeant = words.slice(0, at).every((w) => TELLS_NOTHING.test(w.word) || own.includes(w.word));
+        const name: NameFound = { kind: 'patterns', id: pattern.id, from, to, whole: false };
+        return isMeant && made.every((m) => m.name.id !== pattern.id)
+          ? [{ name, called: pattern.name, inFull: `${text.slice(0, from)}${pattern.name}${text.slice(to)}`, definite: whose !== undefined }]
+          : [];
+      }),
+    );
+    if (found.length > 0) return found.slice(0, MOST - made.length);
   }
   return [];
 }
@@ -161,7 +192,8 @@ export function mayBeKnown(
   const subject = chips.find(({ says }) => says.some(({ is }) => is === 'new pattern'));
   const line = heard(text, context);
   if (!subject || line.names.some(isGarmentName)) return [];
-  return meantBy(line, tables, spoken)
+  const made = meantBy(line, tables, spoken);
+  return [...made, ...unmadeOf(line, tables, made)]
     .filter(({ name }) => name.from < subject.to && name.to > subject.from)
     .map((meant) => {
       // Whose it is stays in the line.

@@ -83,7 +83,7 @@ describe('several that came in', () => {
       ],
     ],
     [
-      'bought 3 m of corduroy for 45 euros, 1 m of lining and 50 cm interfacing',
+      'bought 3 m of corduroy for 45 euros, 1 m of lining at 8/m and 50 cm interfacing',
       [
         ['corduroy', 300, 140, undefined],
         ['lining', 100, 140, undefined],
@@ -117,6 +117,8 @@ describe('what is left of a fabric', () => {
     ['sand washed linen: 60 cm left over', 'sand washed linen', 60, undefined],
     // By some of its words.
     ['the barathea is used up', 'black barathea', 0, undefined],
+    ['60 cm night sky cotton left', 'night sky cotton', 60, undefined],
+    ['2 m herringbone tweed left', 'moss herringbone tweed', 200, undefined],
   ])('%s', (text, name, length, rest) => {
     const act = told(text, 'left');
     expect([act.fabric.name, act.length, act.rest]).toEqual([name, length, rest]);

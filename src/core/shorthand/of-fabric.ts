@@ -69,6 +69,10 @@ const SO_MUCH_OF = new RegExp(
   'u',
 );
 
+/** So much for a metre. */
+const EACH_METRE =
+  /^,? *(?:at |@ ?)?(?<price>(?:[€$£] ?)?\d+(?:[.,]\d{1,2})?(?: ?(?:[€$£]|euros?|pounds?|dollars?))?) ?(?:\/ ?|a |per )(?:m|met(?:re|er))(?![a-z])/;
+
 /** What is said of a fabric, and where. */
 interface FabricSaid {
   readonly fact: Extract<Understood, { readonly is: 'fabric' }>;
@@ -77,13 +81,22 @@ interface FabricSaid {
 }
 
 /** Fabric by a name that tells nothing else: "1 m of lining", "2 m Quayside check". */
-function unknownIn(text: string, low: string, apart: readonly Span[], { unit }: LineContext): readonly FabricSaid[] {
+function unknownIn(text: string, low: string, apart: readonly Span[], { unit, currency }: LineContext): readonly FabricSaid[] {
   const said = SO_MUCH_OF.exec(blanked(low, apart, ' '));
   const { length = '', name = '' } = said?.groups ?? {};
   const cm = lengthOf(length, unit)?.cm;
   if (!said || cm === undefined || NOTION.test(name)) return [];
-  const at = said[0].length - name.length;
-  return [{ fact: { is: 'fabric', fabric: { name: text.slice(at, at + name.length) }, part: 'main', length: cm }, from: 0, to: said[0].length }];
+  const end = said[0].length;
+  const each = EACH_METRE.exec(low.slice(end));
+  const price = each ? moneySaid(each.groups?.['price'] ?? '', currency) : undefined;
+  const fabric = { name: text.slice(end - name.length, end) };
+  return [
+    {
+      fact: { is: 'fabric', fabric, part: 'main', length: cm, ...(price ? { price } : {}) },
+      from: 0,
+      to: end + (each && price ? each[0].length : 0),
+    },
+  ];
 }
 
 /** One fabric of those that came in, from its part of the line. */
@@ -236,7 +249,7 @@ interface FabricMeant {
 /** More are not asked about. */
 const MOST = 8;
 /** What stands before the words for a fabric. */
-const FABRIC_WORDS = /\b(?:the|my|our|all|of|washed|prewashed|shrunk) (?=[a-z])/g;
+const FABRIC_WORDS = new RegExp(`\\b(?:the|my|our|all|of|washed|prewashed|shrunk|${SAID_LENGTH}) (?=[a-z])`, 'g');
 
 /**
  * The fabrics of the stash that a line may mean where it names none in full: by words of their names, the last of them said.

@@ -135,7 +135,7 @@ function dayOf(
 const asWords = (chip: Chip): Chip => ({ ...chip, asks: false, says: [{ is: 'words', words: chip.text }] });
 
 /** Of what is asked the words are kept: nobody answers here. */
-const withoutQuestions = (chips: readonly Chip[]): readonly Chip[] => chips.map((chip) => (chip.asks ? asWords(chip) : chip));
+export const withoutQuestions = (chips: readonly Chip[]): readonly Chip[] => chips.map((chip) => (chip.asks ? asWords(chip) : chip));
 
 /** What of a fact goes into a make that has its fabric already. */
 function goesInto({ fabrics }: Make, fact: Understood, text: string): Choice {

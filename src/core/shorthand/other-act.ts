@@ -23,6 +23,7 @@ import {
   OF_THE_TABLE,
   OF_THE_CUT,
   OF_WHICH,
+  withoutQuestions,
   workedOf,
   type CutAct,
   type FinishedAct,
@@ -199,9 +200,12 @@ const PART_OF_IT = '(?:(?:the|its|a|new) [a-z ,&]{2,40}? (?:of|on|at|in) )?';
 const DONE_WITH = new RegExp(
   `^${FIRST}(?:mended|repaired|patched|darned|unpicked|washed|ironed|dyed|lent|tried on|shrank|shrunk|felted|ruined|stained|ripped|tore|torn|burnt|burned|bleached|lost|broke|threw away|threw out|put) ${PART_OF_IT}${ITS_NAME}(?![a-z])`,
 );
+const PART = '(?:zip|buttons?|hem|seams?|lining|pockets?|elastic|straps?|collar|cuffs?|buttonholes?|hooks?|snaps?|knees?|elbows?)';
+const GAVE_WAY =
+  '(?:(?:has|have|is|are|just) )*(?:broke|broken|came|come|ripped|tore|torn|gone|split|unravell?ed|fell|wore|worn|popped|jams?|jammed)(?![a-z])';
 /** How a garment goes on that has hung for some time. */
 const GOES_ON = new RegExp(
-  `^${ITS_NAME} (?:(?:is|are|has|have|'s) )?(?:still going|been worn|held up|holding up|holds up|lasted|kept (?:its|their)|shrank|shrunk|faded|ripped|tore|torn|pilled|bagged out|stretched out)(?![a-z])|^${ITS_NAME}(?:'s)? (?:[a-z]+ )?(?:zip|buttons?|hem|seams?|lining|pockets?|elastic|straps?|collar|cuffs?|buttonholes?|hooks?|snaps?) (?:(?:has|have|is|are|just) )*(?:broke|broken|came|come|ripped|tore|torn|gone|split|unravell?ed|fell|wore|worn|popped|jams?|jammed)(?![a-z])`,
+  `^${ITS_NAME} (?:(?:is|are|has|have|'s) )?(?:still going|been worn|held up|holding up|holds up|lasted|kept (?:its|their)|shrank|shrunk|faded|ripped|tore|torn|pilled|bagged out|stretched out)(?![a-z])|^${ITS_NAME}(?:'s)? (?:[a-z]+ )?${PART} ${GAVE_WAY}|^(?:(?:the|a|an|one|its|both) )?(?:[a-z]+ )?${PART} (?:of|on|at|in) ${ITS_NAME} ${GAVE_WAY}`,
 );
 /** What is changed of a garment that there is, where nothing says that it was made so. */
 const ALTERED = new RegExp(
@@ -575,7 +579,10 @@ function toldOf({ text, low, names, whole }: HeardLine, tables: LineTables, opti
   if (!name || !TOLD_OF.test(unnamed(low, name)) || FINISHED.test(unnamed(low, name))) return undefined;
   const look = lookOf(whole(), tables);
   // Of what lies on the table it may be that it is finished so: that is asked.
-  return look && STATES[look.make.state].unmade ? undefined : (look ?? wordsOf(text, whole(), tables, options));
+  if (look) return STATES[look.make.state].unmade ? undefined : look;
+  const read = whole();
+  // "Is my favourite" may be so many things: it is kept in its words, and begins no other garment.
+  return wordsOf(text, { ...read, chips: withoutQuestions(read.chips) }, tables, options);
 }
 
 /**
