@@ -32,7 +32,7 @@ const TELLS_NOTHING = /^(?:new|old|poor|beloved|trusty|faded|favou?rite|latest|l
 /** So many words stand between an article and a garment: "my petrol viscose dress". */
 const MOST_BETWEEN = 3;
 /** More are not asked about: a digit answers, and to name it is sooner done than to look for it. */
-const MOST = 8;
+const MOST = 5;
 /** Other words for the same garment. */
 const ALSO: Readonly<Record<string, string>> = {
   cardi: 'cardigan',
@@ -63,10 +63,18 @@ const byNoun = memoize((tables: LineTables): ReadonlyMap<string, readonly Make[]
   return sorted;
 });
 
-/** The words that a garment may be told from others by: its name, and its fabric's. */
-function tellsOf(make: Make, tables: LineTables): ReadonlySet<string> {
+/** Whether some words are all of a garment's name, or of its fabric's. */
+function tellsAll(make: Make, said: readonly string[], tables: LineTables): boolean {
   const { fabric } = mainFabric(make, tables.fabrics);
-  return new Set(wordsIn(folded([calledOf(make, tables), fabric?.name, fabric?.colour, fabric?.fibre].join(' '))).map(({ word }) => word));
+  const words = wordsIn(folded([calledOf(make, tables), fabric?.name, fabric?.colour, fabric?.fibre].join(' '))).map(({ word }) => word);
+  return said.every((word) => words.includes(word));
+}
+
+/** Garments by their pattern; each by itself that has none. */
+function byPattern(makes: readonly Make[]): ReadonlyMap<string, readonly Make[]> {
+  const sorted = new Map<string, Make[]>();
+  for (const make of makes) addToGroup(sorted, make.sources[0]?.patternId ?? make.id, make);
+  return sorted;
 }
 
 /** What the patterns and things of a ledger are, by the last word of their names. */
@@ -130,20 +138,22 @@ export function meantBy({ text, low }: Heard, tables: LineTables, spoken: Person
       const called = (nouns.get(noun) ?? nouns.get(ALSO[noun] ?? '') ?? []).filter((make) => !owner || make.personId === owner.id);
       if (called.length === 0) continue;
       const which = words.slice(0, at).flatMap((w) => (TELLS_NOTHING.test(w.word) ? [] : w.word));
-      const found = called.filter((make) => {
-        const tells = tellsOf(make, tables);
-        return which.every((said) => tells.has(said));
-      });
-      const meant = found.map((make): Meant => {
-        const pattern = withId(tables.patterns, make.sources[0]?.patternId);
+      const found = which.length === 0 ? called : called.filter((make) => tellsAll(make, which, tables));
+      const all = byPattern(called);
+      const meant = [...byPattern(found)].flatMap(([key, makes]): Meant[] => {
+        const pattern = withId(tables.patterns, key);
+        const as = (kind: 'patterns' | 'makes', id: string, full: string): Meant => ({
+          name: { kind, id, from, to, whole: false },
+          called: full,
+          inFull: `${text.slice(0, from)}${full}${text.slice(to)}`,
+          definite: whose !== undefined,
+          ...(owner ? { owner } : {}),
+        });
         // Where all of a pattern are of what is said, which of them is meant goes by what is told.
-        const any = pattern && !TOILES.includes(noun) && called.every((m) => m.sources[0]?.patternId !== pattern.id || found.includes(m));
-        const full = pattern && !any ? `${pattern.name} version ${make.version}` : (pattern?.name ?? make.name ?? '');
-        const name: NameFound = { kind: any ? 'patterns' : 'makes', id: any ? pattern.id : make.id, from, to, whole: false };
-        const rest = `${text.slice(0, from)}${full}${text.slice(to)}`;
-        return { name, called: full, inFull: rest, definite: whose !== undefined, ...(owner ? { owner } : {}) };
+        if (pattern && !TOILES.includes(noun) && makes.length === all.get(key)?.length) return [as('patterns', key, pattern.name)];
+        return makes.map((make) => as('makes', make.id, pattern ? `${pattern.name} version ${make.version}` : (make.name ?? '')));
       });
-      if (meant.length > 0) return [...new Map(meant.map((one) => [one.name.id, one])).values()].slice(0, TOILES.includes(noun) ? 1 : MOST);
+      if (meant.length > 0) return meant.slice(0, TOILES.includes(noun) ? 1 : MOST);
     }
   }
   return [];

@@ -216,7 +216,7 @@ export function workedOf(
 ): WorkedAct | undefined {
   const name = names.find(isGarmentName);
   const said = name && WORKED.exec(unnamed(low, name));
-  if (!said || tellsOfFinishing(low.slice(name.to))) return undefined;
+  if (!said || tellsOfFinishing(low.slice(name.to)) || !goBy(name, tables.makes).some((m) => STATES[m.state].inHand)) return undefined;
   const read = whole();
   const facts = withoutQuestions(read.chips).flatMap((chip) => chip.says);
   // "Two snaps" by themselves cost nothing that is said.

@@ -549,7 +549,7 @@ export function wordsOf(text: string, { chips, pattern, person }: ReadMake, tabl
 /** What lies on the table is said to be finished; one of another size is another garment. */
 function finished({ low, names, whole }: HeardLine, tables: LineTables, options: ActOptions): OtherAct | undefined {
   const name = names.find(isGarmentName);
-  if (!name || !FINISHED.test(unnamed(low, name))) return undefined;
+  if (!name || !FINISHED.test(unnamed(low, name)) || !goBy(name, tables.makes).some((m) => STATES[m.state].inHand)) return undefined;
   const act = finishedOf(whole(), tables, options);
   return act?.make.size === undefined || sameLine(act.make.size, act.draft.make.size) ? act : undefined;
 }
