@@ -28,6 +28,7 @@ describe('a garment by what it is', () => {
     ['the coat is done', 'finished make-fogbell-2'],
     ['Coat done!', 'finished make-fogbell-2'],
     ['finished the grey coat yesterday', 'finished make-fogbell-2'],
+    ['Sunday I finished the coat', 'finished make-fogbell-2'],
     ['the pinafore is finished', 'finished make-puffin-4'],
     ['finished Tilda’s pinafore, love 5', 'finished make-puffin-4'],
     ['finished Tilda’s Puffin pinafore', 'finished make-puffin-4'],
@@ -83,6 +84,9 @@ describe('a garment by what it is', () => {
     expect(knownIn('made the coat shorter')).toEqual([['made the Fogbell coat shorter', true]]);
     expect(knownIn('the jacket is done, love 5')).toEqual([['the Skerry concert jacket is done, love 5', true]]);
     expect(knownIn('Jacket, M, black wool')).toEqual([['Skerry concert jacket, M, black wool', false]]);
+    expect(knownIn('another coat in grey wool')).toEqual([['another Fogbell coat in grey wool', true]]);
+    // One lies on the table: that may well be meant.
+    expect(knownIn('coat: grey wool, size D')).toEqual([['Fogbell coat: grey wool, size D', true]]);
     // A pattern of which nothing was sewn, or nothing is there any more.
     expect(knownIn('made the leggings')).toEqual([['made the Kelp leggings', true]]);
     const bought = { ...LEDGER, makes: LEDGER.makes.filter((m) => m.sources[0]?.patternId !== 'pattern-kelp') };
@@ -92,6 +96,7 @@ describe('a garment by what it is', () => {
   });
 
   test('the words of the line are kept as they were said, with who is meant', () => {
+    expect(read('Sunday I finished the coat')).toMatchObject({ is: 'finished', dates: ['2026-11-22'] });
     expect(read('mended the jacket')).toMatchObject({ is: 'noted', words: 'mended the jacket (25 Nov 2026)' });
     expect(read('wore the jacket to the concert, 2 compliments')).toMatchObject({ is: 'worn', occasion: 'concert', remark: '2 compliments' });
     const [meant] = meantBy(heard('the navy skirt rides up', contextOf(LEDGER)), LEDGER, MAREN);

@@ -21,12 +21,12 @@ export interface Meant {
   readonly inFull: string;
   /** Whose it is said to be. */
   readonly owner?: Person;
-  /** It is spoken of as one that is known: *the* coat, *my* coat. */
+  /** It is spoken of as one that is known, *the* coat, *another* coat, or may well be: one lies on the table. */
   readonly definite: boolean;
 }
 
 /** What stands before a garment that is known. */
-const KNOWN = /^(?:the|my|our|this|that|these|those|his|her|their)$/;
+const KNOWN = /^(?:the|my|our|this|that|these|those|his|her|their|another)$/;
 /** What tells nothing of which is meant. */
 const TELLS_NOTHING = /^(?:new|old|poor|beloved|trusty|faded|favou?rite|latest|last|lovely|dear)$/;
 /** So many words stand between an article and a garment: "my petrol viscose dress". */
@@ -91,8 +91,10 @@ const nounsOf = memoize(
 export function nounsIn(low: string, context: LineContext): readonly { readonly from: number; readonly to: number; readonly noun: string }[] {
   const nouns = nounsOf(context);
   return spokenIn(low).flatMap(({ from, whose, words }) => {
-    const word = whose === undefined ? undefined : words.find((w) => nouns.has(single(w.word)));
-    return word ? [{ from, to: word.to, noun: word.word }] : [];
+    const word = words.find((w) => nouns.has(single(w.word)));
+    // "Coat: sleeves set": as a list heads its lines.
+    const isSaid = word && (whose !== undefined || low.startsWith(':', word.to));
+    return isSaid ? [{ from, to: word.to, noun: word.word }] : [];
   });
 }
 
@@ -146,7 +148,7 @@ export function meantBy({ text, low }: Heard, tables: LineTables, spoken: Person
           name: { kind, id, from, to, whole: false },
           called: full,
           inFull: `${text.slice(0, from)}${full}${text.slice(to)}`,
-          definite: whose !== undefined,
+          definite: whose !== undefined || makes.some((m) => STATES[m.state].inHand),
           ...(owner ? { owner } : {}),
         });
         // Where all of a pattern are of what is said, which of them is meant goes by what is told.

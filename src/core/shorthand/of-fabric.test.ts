@@ -18,6 +18,7 @@ describe('fabric washed', () => {
   test.each([
     ['prewashed the sand washed linen yesterday', ['fabric-sand-linen'], ['2026-11-24'], undefined],
     ['I washed the sand washed linen at 40', ['fabric-sand-linen'], ['2026-11-25'], 'at 40'],
+    ['Sunday: washed the sand washed linen', ['fabric-sand-linen'], ['2026-11-22'], undefined],
     ['washed the sand washed linen on 03/04/2026', ['fabric-sand-linen'], ['2026-04-03', '2026-03-04'], undefined],
   ])('%s', (text, ids, dates, rest) => {
     const act = told(text, 'washed');

@@ -31,6 +31,9 @@ describe('work on what lies on the table', () => {
     ['spent an hour on the Fogbell coat tonight', 'make-fogbell-2', [60]],
     ['tonight I sewed for three hours: set the sleeves into the Fogbell coat', 'make-fogbell-2', [180]],
     ['basted the lining of the Fogbell coat', 'make-fogbell-2', []],
+    ['coat: sleeves set, 2h', 'make-fogbell-2', [120]],
+    ['the Fogbell coat sleeves are set', 'make-fogbell-2', []],
+    ['Sunday: pressed the coat, 20 min', 'make-fogbell-2', [20]],
   ])('%s', (text, make, minutes) => {
     const act = worked(text);
     expect([act?.make.id, act?.times.map((t) => t.minutes), act?.words]).toEqual([make, minutes, `${text} (25 Nov 2026)`]);

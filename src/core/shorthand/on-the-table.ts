@@ -69,16 +69,18 @@ const BEING_SEWN = new RegExp(
 const CUT_OUT = new RegExp(`^${FIRST}cut(?: out)? ${ITS_NAME}(?![a-z])`);
 /** What of it: "the hem of". */
 const partOf = (group: string) => `(?:the|its|both|a|an|two|four) (${group}[a-z ,&]{2,40}?) (?:of|on|for|at|in|to|onto|into) `;
+const PART_OF_GARMENT =
+  '(?:zips?|buttons?|buttonholes?|hems?|hemming|seams?|linings?|pockets?|elastic|straps?|collar|cuffs?|hooks?|snaps?|sleeves?|yoke|plackets?|facings?|waistband|darts?|bodice|skirt|legs?|fly|hood|binding|neckline|topstitching|belt loops?|pleats?|gathers?|vents?)';
 /** How it is said that something was done on what lies there. */
 const WORKED = new RegExp(
-  `^${FIRST}(?:(?:sewed|worked) for [^,.;:]{2,20}[:,] (?:and )?)?(?:(?:worked on|carried on with|went on with|got on with|spent [^,.;]{2,30}? (?:on|with)) (?:${partOf('?:')})?|(?:did|sewed|sewed on|stitched|hand-?stitched|attached|basted|pinned|pressed|set|set in|put in|inserted|lined|hemmed|finished) ${partOf('?<part>')}|(?<done>hemmed|lined|faced|basted|pinned|pressed|topstitched|top-stitched|understitched|overlocked|serged) )${ITS_NAME}(?![a-z])`,
+  `^${FIRST}(?:(?:sewed|worked) for [^,.;:]{2,20}[:,] (?:and )?)?(?:(?:worked on|carried on with|went on with|got on with|spent [^,.;]{2,30}? (?:on|with)) (?:${partOf('?:')})?|(?:did|sewed|sewed on|stitched|hand-?stitched|attached|basted|pinned|pressed|set|set in|put in|inserted|lined|hemmed|finished) ${partOf('?<part>')}|(?<done>hemmed|lined|faced|basted|pinned|pressed|topstitched|top-stitched|understitched|overlocked|serged) )${ITS_NAME}(?![a-z])|^${ITS_NAME}:? (?<first>(?:(?:the|both|all|side|shoulder|inside|second|first|patch|front|back) )*${PART_OF_GARMENT}) (?:(?:is|are|now|all) )*(?:done|set|set in|sewn|sewn in|sewn on|attached|basted|pinned|pressed)(?![a-z])`,
 );
 /** What of it is done then. */
 const PART_DONE: Readonly<Record<string, string>> = { hemmed: 'hem', lined: 'lining', faced: 'facing' };
 /** How something is reported of what lies on the table. */
 export const OF_THE_TABLE: readonly RegExp[] = [FINISHED, BEING_SEWN, WORKED];
 /** That it is more than begun. */
-const DOES_IT = /\b(?:did|sewed|sewed on|stitched|hand-?stitched|attached|finished|hemmed|lined|faced)\b/;
+const DOES_IT = /\b(?:did|done|sewed|sewed on|sewn|stitched|hand-?stitched|attached|finished|hemmed|lined|faced)\b/;
 
 /** The words by which it was said, which say nothing more. */
 const MERELY_SAID = new RegExp(`^${FIRST}(?:cut|cut out|is|are|now|and|${READY})(?: (?:${IS_BY_NOW})?${READY})?$`);
@@ -216,7 +218,10 @@ export function workedOf(
 ): WorkedAct | undefined {
   const name = names.find(isGarmentName);
   const said = name && WORKED.exec(unnamed(low, name));
-  if (!said || tellsOfFinishing(low.slice(name.to)) || !goBy(name, tables.makes).some((m) => STATES[m.state].inHand)) return undefined;
+  if (!said) return undefined;
+  // "Snaps done" is a part of it.
+  const behind = said.groups?.['first'] === undefined ? low.slice(name.to) : '';
+  if (tellsOfFinishing(behind) || !goBy(name, tables.makes).some((m) => STATES[m.state].inHand)) return undefined;
   const read = whole();
   const facts = withoutQuestions(read.chips).flatMap((chip) => chip.says);
   // "Two snaps" by themselves cost nothing that is said.
@@ -229,8 +234,8 @@ export function workedOf(
   if (!facts.every(isOfWork)) return undefined;
   const make = name.kind === 'makes' ? goBy(name, tables.makes).find((m) => STATES[m.state].inHand) : lyingOf(read, tables);
   if (!make) return undefined;
-  const { part: named, done = '' } = said.groups ?? {};
-  const part = named?.split(/[ ,&]+/).at(-1) ?? PART_DONE[done];
+  const { part: named, first = named, done = '' } = said.groups ?? {};
+  const part = first?.split(/[ ,&]+/).at(-1) ?? PART_DONE[done];
   const open = make.looseEnds.filter(
     (l) => l.done === undefined && part !== undefined && wordsIn(folded(l.words)).some(({ word }) => sameNoun(word, part)),
   );

@@ -447,7 +447,7 @@ export function reportsOf(text: string, context: LineContext, isLine: boolean): 
   const { low, names } = heard(text, context);
   if (names.some(isGarmentName)) return undefined;
   // "The Wren dress" is one that the ledger does not have.
-  const isNamed = (spoken: Pick<NameFound, 'from' | 'to'>) => /\p{Lu}/u.test(text.slice(spoken.from, spoken.to));
+  const isNamed = (spoken: Pick<NameFound, 'from' | 'to'>) => /\p{Lu}/u.test(text.slice(spoken.from, spoken.to).replace(/^\S+['’]s /, ''));
   const ways = isLine ? [...OTHERWISE, ALTERED, ...OF_THE_TABLE] : OTHERWISE;
   return nounsIn(low, context).find((spoken) => !isNamed(spoken) && ways.some((way) => way.test(unnamed(low, spoken))))?.noun;
 }

@@ -329,6 +329,10 @@ test('a garment of the ledger goes by what it is, unless one of its sort was tol
     'hemmed the overshirt',
     'gave away the music bag',
   ]);
+  expect(parts('- coat: sleeves set, 2h\n- overshirt: snaps done\n- wore the jacket')).toHaveLength(3);
+  // Changed behind a report it is another report; behind a make it is how that was sewn.
+  expect(parts('Took in the waist of the linen skirt. Let down the hem of Tilda’s pinafore.')).toHaveLength(2);
+  expect(parts('Slackwater dress in C. Took in the dress at the waist. Hemmed the jacket.')).toHaveLength(1);
   // Of the one that is told of it goes on; of one before it, it waits until that is saved.
   expect(parts('Tidewater shirt in C. Finished the shirt on Sunday. Wore the shirt to work.')).toHaveLength(1);
   expect(parts('Tidewater shirt in C.\n\nGangway trousers in 42. Mended the shirt.')).toEqual([

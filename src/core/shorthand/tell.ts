@@ -81,6 +81,8 @@ interface Begins {
   readonly noun?: string;
   /** It tells of one of the ledger, or begins what it names, where none such was told of before. */
   readonly reports?: true;
+  /** It may be how a make was sewn that is told of: it begins only behind another report. */
+  readonly behindReport?: true;
   /** It begins a make of the same pattern too. */
   readonly anew: boolean;
   /** It says how the garment is, and not that it was made. */
@@ -111,14 +113,13 @@ interface Part {
 }
 
 /** What a part of a telling begins, where it names a make. */
-function namedIn(segment: string, at: number, mark: string, text: string, context: LineContext): Begins | undefined {
+function namedIn(segment: string, at: number, mark: string, line: boolean, text: string, context: LineContext): Begins | undefined {
   const words = wordsIn(segment);
   const typed = (from: number, to: number) => text.slice(at + from, at + to);
   const subject = subjectOf(segment, words, namesIn(words, context), context, typed);
   if (!subject) return undefined;
   const name = typed(subject.from, subject.to);
   const lead = segment.slice(0, subject.from);
-  const line = mark.includes('\n') || at === 0;
   // Further on in a line a name begins a make where its size leads to it, or what says that it was made.
   if (subject.from > leadLength(segment) && !(line && (MADE.test(lead) || SIZE_FIRST.test(lead)))) return undefined;
   const known = subject.says.is === 'pattern';
@@ -159,24 +160,30 @@ const partAt = (at: number): Begins => ({ at, key: `at ${at}`, anew: true });
  */
 export const isToldOut = (text: string): boolean => !/[\p{L}\p{N}]/u.test(folded(text).replace(YEAR_ABOVE, ''));
 
+const tellsAnything = (text: string): boolean => /\p{L}/u.test(text);
+
 /** The places where a make may begin, or what is none. */
 function partsOf(text: string, low: string, context: LineContext): readonly Part[] {
   const places = [...low.matchAll(MAY_BEGIN)].map((m) => ({ at: m.index + m[0].length, mark: m[0] }));
   const paragraphs = paragraphsOf(low);
-  const starts = places.filter(({ at, mark }) => ENDS.test(mark) || at === 0).map(({ at }) => at);
+  /** Whether nothing but the sign of a list stands before a place. */
+  const beginsAll = (at: number) => !tellsAnything(low.slice(0, at));
+  const starts = places.filter(({ at, mark }) => ENDS.test(mark) || beginsAll(at)).map(({ at }) => at);
   const sentences = new Map(starts.map((at, i) => [at, text.slice(at, starts[i + 1])]));
   return places.map(({ at, mark }, i): Part => {
     const sentence = sentences.get(at);
     if (sentence !== undefined && beginsOther(sentence, context, paragraphs.get(at))) return { at, begins: partAt(at) };
     // "Worn with boots, a Foreshore tee" is no list of makes.
     if (mark.startsWith(',') && LISTED.test(low.slice(at)) && BESIDE_IT.test(SENTENCE_BEFORE.exec(low.slice(0, at))?.[0] ?? '')) return { at };
-    const named = namedIn(low.slice(at, places[i + 1]?.at), at, mark, text, context);
-    const isLine = at === 0 || mark.includes('\n');
-    const reported = sentence === undefined ? undefined : reportsOf(sentence, context, isLine || named !== undefined);
+    const isLine = mark.includes('\n') || beginsAll(at);
+    const named = namedIn(low.slice(at, places[i + 1]?.at), at, mark, isLine, text, context);
+    const reports = (ofTheTable: boolean) => (sentence === undefined ? undefined : reportsOf(sentence, context, ofTheTable));
+    const sure = reports(isLine || named !== undefined);
+    const reported = sure ?? reports(true);
     if (reported !== undefined) {
       // It goes by what it is, and not by that as a name.
       const { newName: _, ...begins } = named ?? partAt(at);
-      return { at, begins: { ...begins, noun: reported, reports: true }, sentence };
+      return { at, begins: { ...begins, noun: reported, reports: true, ...(sure === undefined ? { behindReport: true } : {}) }, sentence };
     }
     if (named) return { at, begins: named, sentence };
     const said = low.slice(at);
@@ -201,6 +208,7 @@ function partsBegun(begins: readonly Begins[], low: string): Map<number, OfBefor
   for (const one of begins) {
     const { at, key, name, noun } = one;
     const [meant, ...more] = noun === undefined ? [] : toldOf(noun, told.values());
+    if (one.behindReport && !meant && about?.name !== undefined) continue;
     if (noun !== undefined && (meant || !one.reports)) {
       // Of the one that is told of, or of nobody knows which: it goes on.
       if (!meant || more.length > 0 || meant === about) continue;
@@ -234,8 +242,6 @@ const yearsAbove = (low: string): readonly Year[] =>
     to: index + all.length,
     year,
   }));
-
-const tellsAnything = (text: string): boolean => /\p{L}/u.test(text);
 
 /** Where parts begin, those too that begin with nothing that names a make: before the first, and below a year. */
 function allStarts(begun: readonly number[], isOther: boolean, years: readonly Year[], low: string): readonly number[] {

@@ -158,6 +158,18 @@ export const recogniseDate = byRules([
       ? undefined
       : doubtful(BEGUN_BEFORE.test(s.low.slice(0, from)) || BEGUN_BEHIND.test(s.low.slice(to)) ? 'cut' : 'finished', day ?? '', s, from, to),
   ),
+  // "Sunday: finished the coat": as a diary dates its lines.
+  rule(
+    `(?:on )?(?<day>${anyOf(WEEKDAYS)})(?=[:,]? +(?:i |we |i've )?(?:finally )?(?:finished|completed|cut|started|began|sewed|made)\\b)`,
+    'sure',
+    ({ day = '' }, s, from, to) =>
+      s.low.slice(0, from).trim() === ''
+        ? on(
+            /^[:,]? +(?:i |we |i've )?(?:finally )?(?:cut|started|began)/.test(s.low.slice(to)) ? 'cut' : 'finished',
+            daysOf(`last ${day}`, s.context.today),
+          )
+        : undefined,
+  ),
   // "20/11 Oxbow trousers": as a notebook dates its lines.
   rule(`(?<day>\\d{1,2}[./]\\d{1,2})\\.?(?= )`, 'sure', ({ day = '' }, s, from, to) => {
     if (from !== 0 || s.subject?.from !== to + 1) return undefined;
