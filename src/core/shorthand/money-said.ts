@@ -9,6 +9,9 @@ const CODES: readonly (readonly [words: RegExp, code: string])[] = [
   [/\bkr\b/, 'SEK'],
 ];
 
+/** An amount of money, as an expression: with the sign or the word of its currency, or without. */
+export const MONEY = '(?:[€$£] ?\\d+(?:[.,]\\d+)?|\\d+(?:[.,]\\d+)?(?: ?(?:[€$£]|eur|usd|gbp|sek|nok|dkk|chf|euros?|pounds?|dollars?))?)';
+
 /**
  * An amount of money as it is said.
  *

@@ -45,6 +45,13 @@ describe('bought', () => {
     ['stash: 2 m navy linen', { length: 200, width: 140 }, { name: 'navy linen' }],
     // What all of it cost is the price of a metre where that comes out even.
     ['bought 3 m of linen for £36', { length: 300, width: 140 }, { name: 'linen', pricePerMetre: { minor: 1200, currency: 'GBP' } }],
+    [
+      'bought 2 yards of denim for $25',
+      { length: 182.88, width: 140 },
+      { name: 'denim', pricePerMetre: { minor: 1250, currency: 'USD' }, pricedBy: 'yard' },
+    ],
+    ['Friday: bought 2 m of denim', { length: 200, width: 140 }, { name: 'denim', bought: '2026-11-20' }],
+    ['yesterday I bought 2 m of denim', { length: 200, width: 140 }, { name: 'denim', bought: '2026-11-24' }],
     ['bought 3 m of linen for £35', { length: 300, width: 140, note: 'for £35' }, { name: 'linen' }],
   ])('%s', (text, piece, of) => {
     const [only, ...more] = told(text, 'bought').purchases;

@@ -2,12 +2,12 @@ import { USUAL_WIDTH } from '../fabric/usual-width';
 import type { NewId } from '../make/log-draft';
 import type { Fabric, Money, Piece } from '../records';
 import { withId } from '../units/by-id';
-import { asTapeReads, CM_PER_INCH } from '../units/length';
+import { asTapeReads, CM_PER_INCH, CM_PER_YARD } from '../units/length';
 import { lengthOf, SAID_LENGTH } from './amounts';
 import type { Understood } from './chip';
 import type { LineTables } from './draft-from-line';
 import { newFabric } from './entry-from-line';
-import { moneySaid } from './money-said';
+import { MONEY, moneySaid } from './money-said';
 import { folded, wordsIn, type NameFound } from './names';
 import { readLine } from './read-line';
 import { blanked, dayIn, FIRST, isGarmentName, leftOf, SEWN, type Heard, type Span } from './report';
@@ -52,13 +52,13 @@ const SO_MUCH = new RegExp(`^(?:about )?${SAID_LENGTH} `);
 /** Where the next fabric of several may begin. */
 const NEXT = new RegExp(`(?:[,;\\n+&]|\\band\\b)\\s*(?:[-*•] *)?(?=${SAID_LENGTH} )`, 'g');
 /** What all of it cost together. */
-const FOR_ALL =
-  /,? *\b(?:for|costing|all for) (?<price>(?:[€$£] ?)?\d+(?:[.,]\d{1,2})?(?: ?(?:[€$£]|eur|euros?|usd|dollars?|gbp|pounds?))?)(?! ?(?:a|an|per|the|\/) ?(?:m|y))(?: (?:in all|altogether|together|total|the lot))?[ .]*$/;
+const FOR_ALL = new RegExp(`^,? *(?:for|costing|all for) (?<price>${MONEY})(?: (?:in all|altogether|together|total|the lot))?[ .]*$`);
 
-/** A price for a metre that comes out even; undefined where it does not, and would drift. */
-function perMetre(total: Money | undefined, cm: number): Money | undefined {
-  const minor = total === undefined ? NaN : (total.minor * 100) / cm;
-  return total && Number.isInteger(minor) ? { ...total, minor } : undefined;
+/** A price for a metre, or for a yard, that comes out even; none where it does not, and would drift. */
+function priceOfEach(total: Money | undefined, cm: number, byYard: boolean): Pick<FabricSaid['fact'], 'price' | 'pricedBy'> {
+  const minor = total === undefined ? NaN : (total.minor * (byYard ? CM_PER_YARD : 100)) / cm;
+  const even = Math.round(minor);
+  return total && Math.abs(minor - even) < 1e-6 ? { price: { ...total, minor: even }, ...(byYard ? { pricedBy: 'yard' } : {}) } : {};
 }
 
 /** What is sewn on or in by the metre, and is no fabric. */
@@ -70,8 +70,7 @@ const SO_MUCH_OF = new RegExp(
 );
 
 /** So much for a metre. */
-const EACH_METRE =
-  /^,? *(?:at |@ ?)?(?<price>(?:[€$£] ?)?\d+(?:[.,]\d{1,2})?(?: ?(?:[€$£]|euros?|pounds?|dollars?))?) ?(?:\/ ?|a |per )(?:m|met(?:re|er))(?![a-z])/;
+const EACH_METRE = new RegExp(`^,? *(?:at |@ ?)?(?<price>${MONEY}) ?(?:/ ?|a |per )(?:m|met(?:re|er))(?![a-z])`);
 
 /** What is said of a fabric, and where. */
 interface FabricSaid {
@@ -100,12 +99,7 @@ function unknownIn(text: string, low: string, apart: readonly Span[], { unit, cu
 }
 
 /** One fabric of those that came in, from its part of the line. */
-function purchaseIn(
-  text: string,
-  low: string,
-  tables: LineTables,
-  { context, newId, answer = -1 }: FabricOptions,
-): { readonly purchase: Purchase; readonly at: readonly Span[] } | undefined {
+function purchaseIn(text: string, low: string, tables: LineTables, { context, newId, answer = -1 }: FabricOptions): Purchase | undefined {
   const wide = WIDTH.exec(low);
   const { dates, at: day } = dayIn(low, context.today);
   const apart: Span[] = [...(wide ? [[wide.index, wide.index + wide[0].length] as const] : []), ...day];
@@ -124,11 +118,11 @@ function purchaseIn(
   const width = lies !== undefined && lies >= WIDTHS[0] && lies <= WIDTHS[1] ? lies : undefined;
   const known = 'id' in fact.fabric ? withId(tables.fabrics, fact.fabric.id) : undefined;
   if ('id' in fact.fabric && !known) return undefined;
-  const all = fact.price ? null : FOR_ALL.exec(low);
-  // With a zip beside it nobody knows what the fabric cost.
-  const total = all && low.slice(main.to, all.index).trim() === '' ? all : null;
-  const price = perMetre(total ? moneySaid(total.groups?.['price'] ?? '', context.currency) : undefined, main.fact.length);
-  const at: Span[] = [...apart, [main.from, main.to], ...(total && price && !known ? [[total.index, total.index + total[0].length] as const] : [])];
+  // Said right behind it: with a zip between, nobody knows what the fabric cost.
+  const total = fact.price || known ? null : FOR_ALL.exec(low.slice(main.to));
+  const money = total ? moneySaid(total.groups?.['price'] ?? '', context.currency) : undefined;
+  const each = priceOfEach(money, main.fact.length, /\dy|\by(?:ar)?ds?\b/.test(low.slice(main.from, main.to)));
+  const at: Span[] = [...apart, [main.from, each.price && total ? main.to + total[0].length : main.to]];
   const note = leftOf(text, at);
   const usual = width ?? known?.width ?? known?.pieces[0]?.width;
   const piece: Piece = { length: main.fact.length, width: usual ?? USUAL_WIDTH, ...(note === '' ? {} : { note }) };
@@ -136,13 +130,13 @@ function purchaseIn(
   const fabric: Fabric = known
     ? { ...known, pieces: [...known.pieces, piece] }
     : {
-        ...newFabric(newId(), price ? { ...fact, price } : fact),
+        ...newFabric(newId(), { ...fact, ...each }),
         ...(width === undefined ? {} : { width }),
         ...(date === undefined ? {} : { bought: date }),
         boughtLength: main.fact.length,
         pieces: [piece],
       };
-  return { purchase: { fabric, piece, isNew: !known, widthTaken: usual === undefined }, at };
+  return { fabric, piece, isNew: !known, widthTaken: usual === undefined };
 }
 
 /** The parts of a line that are of one fabric each: where one has none, it belongs to the one before. */
@@ -177,8 +171,14 @@ export function boughtIn({ text, low }: Heard, tables: LineTables, options: Fabr
     return purchaseIn(part ?? '', lowPart ?? '', tables, options);
   };
   const parts = partsOf(said, heardIn, (at, to) => readIn(at, to) !== undefined);
-  const found = parts.map(([at, to]) => readIn(at, to)?.purchase);
-  const purchases = found.flatMap((purchase) => purchase ?? []);
+  const found = parts.map(([at, to]) => readIn(at, to));
+  // "Yesterday I bought …": the day stands with the verb.
+  const day = dayIn(low.slice(0, from), options.context.today);
+  const [bought] = day.at.length > 0 && day.dates.length === 1 ? day.dates : [];
+  const purchases = found.flatMap((purchase): readonly Purchase[] => {
+    if (!purchase?.isNew || bought === undefined) return purchase ? [purchase] : [];
+    return [{ ...purchase, fabric: { bought, ...purchase.fabric } }];
+  });
   if (purchases.length < found.length) return undefined;
   // Without a word for it, it is a purchase where nothing else is said.
   return bare && lead === undefined && !stash && purchases.some(({ piece }) => piece.note !== undefined) ? undefined : { is: 'bought', purchases };

@@ -14,7 +14,7 @@ import type { Understood } from './chip';
 import { dueSaid } from './due';
 import { readMake, type LineTables, type ReadMake } from './draft-from-line';
 import { folded, wordsIn, type NameFound } from './names';
-import { moneySaid } from './money-said';
+import { MONEY, moneySaid } from './money-said';
 import { BOUGHT, boughtEither, boughtIn, fabricsMeant, HAUL, ofKnownFabric, WASHED, type FabricAct } from './of-fabric';
 import {
   begunOf,
@@ -373,8 +373,7 @@ function measured(line: Heard, { people, bodies }: LineTables, { context, spoken
 const THE_PATTERN = /,? *\b(?:(?:pdf|paper|sewing|printed) )*pattern\b/;
 
 /** What it cost, at the end of the line. */
-const FOR_SO_MUCH =
-  /(?:,|\bfor|\bat|\bpaid|\bcosts?) *(?<price>(?:[€$£] ?)?\d+(?:[.,]\d{1,2})?(?: ?(?:[€$£]|eur|euros?|usd|dollars?|gbp|pounds?))?)[ .]*$/;
+const FOR_SO_MUCH = new RegExp(`(?:,|\\bfor|\\bat|\\bpaid|\\bcosts?) *(?<price>${MONEY})[ .]*$`);
 
 /** Where a line says that a pattern was bought: how it begins, and the word for it. */
 function patternSaid(low: string): readonly [bought: Span, pattern: Span] | undefined {

@@ -87,7 +87,7 @@ export interface LengthFormat {
 
 const THIN = '\u202f';
 /** Exact by definition. */
-const CM_PER_YARD = 91.44;
+export const CM_PER_YARD = 91.44;
 
 /** The nearest eighth of an inch, as mixed number: `1½`, `⅝`, `0`. */
 function inEighths(inches: number): string {

@@ -3,7 +3,7 @@ import { gramsOf } from '../../units/fabric-weight';
 import { anyOf, END, lengthOf, SAID_LENGTH } from '../amounts';
 import type { Understood } from '../chip';
 import { FABRIC_NOUNS } from '../fabric-nouns';
-import { moneySaid } from '../money-said';
+import { MONEY, moneySaid } from '../money-said';
 import { folded } from '../names';
 import { asks, byRules, clauseStart, given, rule, says, wherever, wordCount, type Meant } from '../said';
 import type { Recogniser, Sentence } from '../sentence';
@@ -38,10 +38,9 @@ const DONE = '(?:inter)?lined';
 const OF_IT = '(?: (?:the )?(?:bodice|body|sleeves?|skirt|hood|yoke|it|them|whole thing))?';
 /** A second layer of the fabric itself: no part that is asked for, and not what the garment is of. */
 const UNDERLINED = /\bunderlin(?:ed|ing)[,:]?(?: (?:it|all))?(?: (?:in|with|of|from|is|was))?(?: (?:an?|the|some|my))? ?$/;
-const FIGURE = '(?:[€$£] ?\\d+(?:[.,]\\d+)?|\\d+(?:[.,]\\d+)?(?: ?(?:[€$£]|eur|usd|gbp|sek|nok|dkk|chf|euros?|pounds?|dollars?))?)';
-const PRICE = `(?: *,? *\\(?(?:(?:at|for|which was|was|cost(?:ing)?|paid|bought (?:for|at)|@) )?(?<price>${FIGURE}) ?(?<per>an?|per|the|/) ?(?<unit>met(?:re|er)|m|yard|yd)${END}\\)?)`;
+const PRICE = `(?: *,? *\\(?(?:(?:at|for|which was|was|cost(?:ing)?|paid|bought (?:for|at)|@) )?(?<price>${MONEY}) ?(?<per>an?|per|the|/) ?(?<unit>met(?:re|er)|m|yard|yd)${END}\\)?)`;
 /** "1.4 m @ 22": for each of them. */
-const PRICE_EACH = `(?: *,? *\\(?@ ?(?<each>${FIGURE})(?! ?(?:an?|per|the|/|cm|mm|m|%|h)(?![a-z]))\\)?)`;
+const PRICE_EACH = `(?: *,? *\\(?@ ?(?<each>${MONEY})(?! ?(?:an?|per|the|/|cm|mm|m|%|h)(?![a-z]))\\)?)`;
 const LEFT = `(?:,? (?:with )?(?<left>${SAID_LENGTH}) (?:left over|leftover|left|to spare|remaining|over)${END})`;
 const WEIGHT = `(?:,? (?<weight>\\d{1,3}(?:[.,]\\d)?) ?(?<gsm>gsm|g/m2|g/m²|oz)${END})`;
 const LENGTH_AFTER = `(?:(?:,| \\|)? ?\\(?(?:used |took |about )?(?<length>${SAID_LENGTH})(?! (?:left|to spare|remaining|longer|shorter|wider|too|off|each|per)| ?[x×] ?\\d)\\)?)`;
