@@ -50,6 +50,11 @@ describe('bought', () => {
       { length: 182.88, width: 140 },
       { name: 'denim', pricePerMetre: { minor: 1250, currency: 'USD' }, pricedBy: 'yard' },
     ],
+    [
+      'bought 2 m of challis at Harbour Fabrics for 18',
+      { length: 200, width: 140 },
+      { name: 'challis', source: 'Harbour Fabrics', pricePerMetre: { minor: 900, currency: 'EUR' } },
+    ],
     ['Friday: bought 2 m of denim', { length: 200, width: 140 }, { name: 'denim', bought: '2026-11-20' }],
     ['yesterday I bought 2 m of denim', { length: 200, width: 140 }, { name: 'denim', bought: '2026-11-24' }],
     ['bought 3 m of linen for £35', { length: 300, width: 140, note: 'for £35' }, { name: 'linen' }],

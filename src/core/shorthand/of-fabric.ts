@@ -51,6 +51,8 @@ const WIDTHS = [30, 400] as const;
 const SO_MUCH = new RegExp(`^(?:about )?${SAID_LENGTH} `);
 /** Where the next fabric of several may begin. */
 const NEXT = new RegExp(`(?:[,;\\n+&]|\\band\\b)\\s*(?:[-*•] *)?(?=${SAID_LENGTH} )`, 'g');
+/** A shop by its name. */
+const SHOP = /^,? *(?:at|from) (\p{Lu}[\p{L}'’&-]*(?: (?:of |the |& )?\p{Lu}[\p{L}'’&-]*){0,3})/u;
 /** What all of it cost together. */
 const FOR_ALL = new RegExp(`^,? *(?:for|costing|all for) (?<price>${MONEY})(?: (?:in all|altogether|together|total|the lot))?[ .]*$`);
 
@@ -118,11 +120,13 @@ function purchaseIn(text: string, low: string, tables: LineTables, { context, ne
   const width = lies !== undefined && lies >= WIDTHS[0] && lies <= WIDTHS[1] ? lies : undefined;
   const known = 'id' in fact.fabric ? withId(tables.fabrics, fact.fabric.id) : undefined;
   if ('id' in fact.fabric && !known) return undefined;
+  const shop = fact.shop === undefined ? SHOP.exec(text.slice(main.to)) : null;
+  const said = main.to + (shop?.[0].length ?? 0);
   // Said right behind it: with a zip between, nobody knows what the fabric cost.
-  const total = fact.price || known ? null : FOR_ALL.exec(low.slice(main.to));
+  const total = fact.price || known ? null : FOR_ALL.exec(low.slice(said));
   const money = total ? moneySaid(total.groups?.['price'] ?? '', context.currency) : undefined;
   const each = priceOfEach(money, main.fact.length, /\dy|\by(?:ar)?ds?\b/.test(low.slice(main.from, main.to)));
-  const at: Span[] = [...apart, [main.from, each.price && total ? main.to + total[0].length : main.to]];
+  const at: Span[] = [...apart, [main.from, each.price && total ? said + total[0].length : said]];
   const note = leftOf(text, at);
   const usual = width ?? known?.width ?? known?.pieces[0]?.width;
   const piece: Piece = { length: main.fact.length, width: usual ?? USUAL_WIDTH, ...(note === '' ? {} : { note }) };
@@ -130,7 +134,7 @@ function purchaseIn(text: string, low: string, tables: LineTables, { context, ne
   const fabric: Fabric = known
     ? { ...known, pieces: [...known.pieces, piece] }
     : {
-        ...newFabric(newId(), { ...fact, ...each }),
+        ...newFabric(newId(), { ...fact, ...each, ...(shop?.[1] === undefined ? {} : { shop: shop[1] }) }),
         ...(width === undefined ? {} : { width }),
         ...(date === undefined ? {} : { bought: date }),
         boughtLength: main.fact.length,

@@ -32,6 +32,7 @@ describe('work on what lies on the table', () => {
     ['tonight I sewed for three hours: set the sleeves into the Fogbell coat', 'make-fogbell-2', [180]],
     ['basted the lining of the Fogbell coat', 'make-fogbell-2', []],
     ['coat: sleeves set, 2h', 'make-fogbell-2', [120]],
+    ['Fogbell coat: fronts and back done, 3 hours', 'make-fogbell-2', [180]],
     ['the Fogbell coat sleeves are set', 'make-fogbell-2', []],
     ['Sunday: pressed the coat, 20 min', 'make-fogbell-2', [20]],
   ])('%s', (text, make, minutes) => {

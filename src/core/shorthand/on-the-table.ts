@@ -70,10 +70,10 @@ const CUT_OUT = new RegExp(`^${FIRST}cut(?: out)? ${ITS_NAME}(?![a-z])`);
 /** What of it: "the hem of". */
 const partOf = (group: string) => `(?:the|its|both|a|an|two|four) (${group}[a-z ,&]{2,40}?) (?:of|on|for|at|in|to|onto|into) `;
 const PART_OF_GARMENT =
-  '(?:zips?|buttons?|buttonholes?|hems?|hemming|seams?|linings?|pockets?|elastic|straps?|collar|cuffs?|hooks?|snaps?|sleeves?|yoke|plackets?|facings?|waistband|darts?|bodice|skirt|legs?|fly|hood|binding|neckline|topstitching|belt loops?|pleats?|gathers?|vents?)';
+  '(?:zips?|buttons?|buttonholes?|hems?|hemming|seams?|linings?|pockets?|elastic|straps?|collar|cuffs?|hooks?|snaps?|sleeves?|yoke|plackets?|facings?|waistband|darts?|bodice|skirt|legs?|fly|hood|binding|neckline|topstitching|belt loops?|pleats?|gathers?|vents?|fronts?|backs?|body|shoulders|shell|panels?)';
 /** How it is said that something was done on what lies there. */
 const WORKED = new RegExp(
-  `^${FIRST}(?:(?:sewed|worked) for [^,.;:]{2,20}[:,] (?:and )?)?(?:(?:worked on|carried on with|went on with|got on with|spent [^,.;]{2,30}? (?:on|with)) (?:${partOf('?:')})?|(?:did|sewed|sewed on|stitched|hand-?stitched|attached|basted|pinned|pressed|set|set in|put in|inserted|lined|hemmed|finished) ${partOf('?<part>')}|(?<done>hemmed|lined|faced|basted|pinned|pressed|topstitched|top-stitched|understitched|overlocked|serged) )${ITS_NAME}(?![a-z])|^${ITS_NAME}:? (?<first>(?:(?:the|both|all|side|shoulder|inside|second|first|patch|front|back) )*${PART_OF_GARMENT}) (?:(?:is|are|now|all) )*(?:done|set|set in|sewn|sewn in|sewn on|attached|basted|pinned|pressed)(?![a-z])`,
+  `^${FIRST}(?:(?:sewed|worked) for [^,.;:]{2,20}[:,] (?:and )?)?(?:(?:worked on|carried on with|went on with|got on with|spent [^,.;]{2,30}? (?:on|with)) (?:${partOf('?:')})?|(?:did|sewed|sewed on|stitched|hand-?stitched|attached|basted|pinned|pressed|set|set in|put in|inserted|lined|hemmed|finished) ${partOf('?<part>')}|(?<done>hemmed|lined|faced|basted|pinned|pressed|topstitched|top-stitched|understitched|overlocked|serged) )${ITS_NAME}(?![a-z])|^${ITS_NAME}:? (?<first>(?:(?:the|both|all|side|shoulder|inside|second|first|patch|front|back) )*${PART_OF_GARMENT}(?: (?:and|&) ${PART_OF_GARMENT})*) (?:(?:is|are|now|all) )*(?:done|set|set in|sewn|sewn in|sewn on|attached|basted|pinned|pressed)(?![a-z])`,
 );
 /** What of it is done then. */
 const PART_DONE: Readonly<Record<string, string>> = { hemmed: 'hem', lined: 'lining', faced: 'facing' };

@@ -42,6 +42,9 @@ describe('worn', () => {
     ],
     ['wore the Foreshore tee Monday to work', ['make-foreshore-4'], { dates: ['2026-11-23'], occasion: 'work' }],
     ['wore the Foreshore tee every Monday', ['make-foreshore-4'], { dates: [], remark: 'every Monday' }],
+    ['wore the Foreshore tee all week', ['make-foreshore-4'], { dates: [], remark: 'all week' }],
+    ['wore the Foreshore tee today and yesterday', ['make-foreshore-4'], { dates: ['2026-11-24', '2026-11-25'], each: true }],
+    ['the Foreshore tee was worn twice yesterday', ['make-foreshore-4'], { dates: ['2026-11-24'], times: 2 }],
     ['wore the Tidewater shirt last week', ['make-tidewater-3'], { dates: [], remark: 'last week' }],
     ['wore the Tidewater shirt on 03/04/2026', ['make-tidewater-3'], { dates: ['2026-04-03', '2026-03-04'] }],
   ])('%s', (text, ofMakes, rest) => {
@@ -253,9 +256,24 @@ describe('planned', () => {
     'want to make the sleeves of the Tidewater shirt longer',
     'I want the Tidewater shirt longer',
     'I need the Tidewater shirt longer for sitting',
-    'next time lengthen the Tidewater shirt by 2 cm',
   ])('not: %s', (text) => expect(read(text)).toBeUndefined());
 });
+
+test('what is said for next time goes with the last version, in its words', () => {
+  expect(told('next time lengthen the Tidewater shirt by 2 cm', 'looked')).toMatchObject({
+    make: { id: 'make-tidewater-3' },
+    look: { said: [] },
+    notes: [{ kind: 'next time', words: 'lengthen the Tidewater shirt by 2 cm' }],
+  });
+});
+
+test.each(['the Tidewater shirt sleeves are 2 cm too long', 'the sleeves of the Tidewater shirt are 2 cm too long'])(
+  'a place of a garment that there is: %s',
+  (text) => {
+    const { make, look, remark } = told(text, 'looked');
+    expect([make.id, look.said, remark]).toEqual(['make-tidewater-3', [{ zone: 'sleeve', outcome: 2, amount: 2 }], undefined]);
+  },
+);
 
 test('a make is a make, whatever is said of wear, of the shop and of next time', () => {
   const SAID = [

@@ -30,7 +30,7 @@ import {
   type SewingAct,
   type WorkedAct,
 } from './on-the-table';
-import { daysOf, WEEKDAYS } from './recognise/date';
+import { DAY, daysOf, WEEKDAYS } from './recognise/date';
 import {
   blanked,
   dayIn,
@@ -230,11 +230,22 @@ function spokenOf(name: NameFound, low: string, person: Person | undefined, make
 const WEEKDAYS_SAID = new RegExp(`(?<!\\bevery *)(?:,? *\\b(?:and |& )?(?:on |last |this )?${anyOf(WEEKDAYS)}(?![a-z]))+`);
 const WEEKDAY = new RegExp(anyOf(WEEKDAYS), 'g');
 
+const DAY_SAID = new RegExp(DAY, 'g');
+const DAYS_SAID = new RegExp(`(?<![\\w/])(?:on )?${DAY}(?:(?:,| and|, and| &) (?:on )?${DAY})+(?![\\w/])`);
+/** Many days, and none that is named: "every Monday", "all week". */
+const NO_DAY =
+  /\b(?:every|each|most|all) (?:of )?(?:the )?(?:\w+day|day|week|weekend|month|summer|winter|spring|autumn|fall|season|year|holiday)s?\b|\bdaily\b/;
+
 /** When it was worn: the weekdays that are named, each the last that there was; else the day. */
 function daysWorn(low: string, today: string): { readonly dates: readonly string[]; readonly at: readonly Span[]; readonly each?: true } {
   const named = WEEKDAYS_SAID.exec(low);
-  // "Every Monday" is no day.
-  if (!named) return /\bevery \w+day\b/.test(low) ? { dates: [], at: [] } : dayIn(low, today);
+  if (NO_DAY.test(low)) return { dates: [], at: [] };
+  const several = DAYS_SAID.exec(low);
+  if (several && !named) {
+    const days = [...new Set([...several[0].matchAll(DAY_SAID)].flatMap(([day]) => daysOf(day, today)))].sort(byDay);
+    return { dates: days, at: [[several.index, several.index + several[0].length]], ...(days.length > 1 ? { each: true } : {}) };
+  }
+  if (!named) return dayIn(low, today);
   const dates = [...new Set((named[0].match(WEEKDAY) ?? []).flatMap((weekday) => daysOf(`last ${weekday}`, today)))].sort(byDay);
   return { dates, at: [[named.index, named.index + named[0].length]], ...(dates.length > 1 ? { each: true } : {}) };
 }
@@ -526,7 +537,7 @@ export function lookOf({ chips, pattern, person, draft }: ReadMake, tables: Line
       seenSaid: facts.some(({ is }) => is === 'seen' || is === 'wears'),
       verdict,
       notes: draft.make.notes,
-      ...(draft.make.remark === undefined ? {} : { remark: draft.make.remark }),
+      ...(draft.make.remark === undefined || LED_TO.test(draft.make.remark) ? {} : { remark: draft.make.remark }),
     }
   );
 }
@@ -567,9 +578,31 @@ function looked({ text, low, whole }: HeardLine, tables: LineTables, options: Ac
 }
 
 /** A sentence about a garment that there is. */
-const TOLD_OF = new RegExp(
-  `^${ITS_NAME} (?:is|are|isn't|aren't|has|have|hasn't|haven't|looks?|feels?|hangs?|goes|keeps?|gets?|needs?|makes me)(?![a-z])`,
-);
+const IS = "(?:is|are|isn't|aren't|has|have|hasn't|haven't|looks?|feels?|hangs?|goes|keeps?|gets?|needs?|makes me)(?![a-z])";
+/** A place of a garment. */
+const PLACE =
+  '(?:sleeves?|cuffs?|collar|neck(?:line)?|shoulders?|back|front|armholes?|bust|waist(?:band)?|hips?|seat|crotch|rise|thighs?|calves|legs?|hem|bodice|skirt|pockets?|length|straps?|hood|yoke)';
+const TOLD_OF = new RegExp(`^${ITS_NAME}(?:'s)? (?:${PLACE} )?${IS}|^(?:(?:the|its|my|both) )?${PLACE} (?:of|on|in|at) ${ITS_NAME} ${IS}`);
+/** What only led to the garment. */
+const LED_TO = new RegExp(`^(?:(?:the|its|my|both) )?${PLACE} (?:of|on|in|at)$`, 'i');
+/** How something is said for another version. */
+const NEXT_TIME = /^(?:and |but )?(?:(?:for )?(?:the )?next (?:time|one|version)|in future)[,:]? +/;
+
+/** A wish for another version of a garment that there is: it goes with the last one, and makes none. */
+function forNextTime({ text, low, names, whole }: HeardLine, tables: LineTables, { newId }: ActOptions): OtherAct | undefined {
+  const lead = NEXT_TIME.exec(low)?.[0];
+  if (lead === undefined || !names.some(isGarmentName)) return undefined;
+  const { chips, pattern, person, draft } = whole();
+  const make = meantOf(
+    chips.flatMap((chip) => chip.says),
+    pattern,
+    person,
+    tables,
+  );
+  if (!make || !draft) return undefined;
+  const note: Make['notes'][number] = { id: newId(), kind: 'next time', words: text.slice(lead.length).trim() };
+  return { is: 'looked', make, look: { ...draft.look, said: [] }, seenSaid: false, verdict: {}, notes: [note] };
+}
 
 /** What a sentence tells of a garment that there is makes no other: how it fits, or nothing but words. */
 function toldOf({ text, low, names, whole }: HeardLine, tables: LineTables, options: ActOptions): OtherAct | undefined {
@@ -650,6 +683,7 @@ function actOf(heardLine: Heard, full: string, tables: LineTables, options: ActO
     measured(line, tables, options) ??
     finished(line, tables, options) ??
     begunOf(line, tables, options) ??
+    forNextTime(line, tables, options) ??
     looked(line, tables, options) ??
     planned(line, tables, options) ??
     toldOf(line, tables, options)

@@ -150,6 +150,8 @@ const isShortFor = (name: string, full: string): boolean => {
   return left.join(' ') === words.join(' ');
 };
 
+/** Of more fabrics it is not asked which "the linen" is. */
+const MOST_MEANT = 4;
 /** What leads to a fabric that nobody has named before. */
 const CUE = `(?:(?:made|sewn|sewed|cut|used|made up|done) )?(?:in|from|using|out of|with|(?<=made )of)(?: (?:an?|the|my|some|that|old(?! (?:sheet|blanket|remnant|curtain|felt|cord)\\b)|leftover|left-over|(?:the )?(?:rest|remains|remnants?|offcuts|scraps|leftovers) of|(?:really |most )?(?:${PRAISE})))*`;
 /** How it compares with another, or that it is one: no name. */
@@ -185,10 +187,11 @@ const newFabric = byRules([
         shopIn(s.low, said, end),
       );
       // "The petrol crepe" may be the petrol viscose crepe of the stash.
-      const [known, ...more] = wordCount(name) < 2 ? [] : s.context.fabrics.filter((fabric) => isShortFor(name, folded(fabric.name)));
-      if (known && more.length === 0 && fact.is === 'fabric')
+      const isThe = /\bthe $/.test(s.low.slice(from, nameFrom));
+      const known = wordCount(name) < 2 && !isThe ? [] : s.context.fabrics.filter((fabric) => isShortFor(name, folded(fabric.name)));
+      if (known.length > 0 && known.length <= (isThe ? MOST_MEANT : 1) && fact.is === 'fabric')
         return {
-          ...asks([{ ...fact, fabric: { id: known.id } }], [fact]),
+          ...asks(...known.map(({ id }) => [{ ...fact, fabric: { id } }]), [fact]),
           to,
           weight: WEIGHTS.likely + WEIGHTS.word * wordCount(s.low.slice(from, to)),
         };
