@@ -58,7 +58,9 @@ export function WhichGarment({ asked: { ways }, onMeant }: { asked: AskedAct; on
 
 /** Asks whether what a line calls new is what there is of that name: "the coat". */
 export const WhichKnown = ({ known, onKnown }: { known: readonly Meant[]; onKnown: (one: Meant | 'make') => void }) => (
-  <WhichMake
-    ways={[...known.map((one) => ({ words: one.called, take: () => onKnown(one) })), { words: 'a new pattern', take: () => onKnown('make') }]}
-  />
+  <div className="mb-2">
+    <WhichMake
+      ways={[...known.map((one) => ({ words: one.called, take: () => onKnown(one) })), { words: 'a new pattern', take: () => onKnown('make') }]}
+    />
+  </div>
 );
