@@ -143,6 +143,10 @@ const cutOutOn = (days: readonly string[], { low }: Sentence, from: number, to: 
     : day;
 };
 
+const DIARY = "^[:,]? +(?:i |we |i've )?(?:finally )?";
+const DIARY_CUT = new RegExp(`${DIARY}(?:cut|started|began)`);
+const OF_ALL_OF_IT = new RegExp(`${DIARY}(?:(?:finished|completed)(?: (?:it|them))?\\s*(?:$|[,.;!\\n])|cut out(?: (?:it|them))?\\s*(?:$|[,.;!\\n]))`);
+
 /** Days: of cutting, of finishing; what has no day is asked. */
 export const recogniseDate = byRules([
   rule(`cut (?:it )?out(?: on)?:? (?<day>${DAY})`, 'sure', ({ day }, s, from, to) => cutOutOn(daysOf(day ?? '', s.context.today), s, from, to)),
@@ -162,13 +166,12 @@ export const recogniseDate = byRules([
   rule(
     `(?:on )?(?<day>${anyOf(WEEKDAYS)})(?=[:,]? +(?:i |we |i've )?(?:finally )?(?:finished|completed|cut|started|began|sewed|made)\\b)`,
     'sure',
-    ({ day = '' }, s, from, to) =>
-      s.low.slice(0, from).trim() === ''
-        ? on(
-            /^[:,]? +(?:i |we |i've )?(?:finally )?(?:cut|started|began)/.test(s.low.slice(to)) ? 'cut' : 'finished',
-            daysOf(`last ${day}`, s.context.today),
-          )
-        : undefined,
+    ({ day = '' }, s, from, to) => {
+      const [before, behind] = [s.low.slice(0, from), s.low.slice(to)];
+      // Further on only what was done with all of it: "Tuesday: sewed the pockets" is no day of finishing.
+      if (before.trim() !== '' && !(/[.;\n][\s*•-]*$/.test(before) && OF_ALL_OF_IT.test(behind))) return undefined;
+      return on(DIARY_CUT.test(behind) ? 'cut' : 'finished', daysOf(`last ${day}`, s.context.today));
+    },
   ),
   // "20/11 Oxbow trousers": as a notebook dates its lines.
   rule(`(?<day>\\d{1,2}[./]\\d{1,2})\\.?(?= )`, 'sure', ({ day = '' }, s, from, to) => {
