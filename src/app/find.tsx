@@ -6,7 +6,7 @@ import { flushSync } from 'react-dom';
 import { Link, useNavigate } from 'react-router';
 import { completions, type Completion } from '../core/shorthand/complete';
 import { saveDraft, useKept } from '../data/drafts';
-import { useFabrics, useMakes, usePatterns, usePeople, usePerson } from '../data/queries';
+import { useFabrics, useMakes, usePatterns, usePeople } from '../data/queries';
 import { mainUse } from '../core/make/main-fabric';
 import type { Fabric, Make, Pattern, Person } from '../core/records';
 import { logDraftName } from '../core/make/log-draft';
@@ -15,7 +15,8 @@ import { db } from '../data/database';
 import { newId } from '../data/new-id';
 import { whenIdle } from '../data/when-idle';
 import { enterNumbered } from '../data/commands/enter-make';
-import { choose, save } from '../parts/save';
+import { save } from '../parts/save';
+import { useSpeakOf } from '../parts/use-speak-of';
 import type { Answers } from '../core/shorthand/chip';
 import { withId } from '../core/units/by-id';
 import { counted } from '../core/units/counted';
@@ -264,7 +265,7 @@ export function Find({
   const asked = !isMake && told?.is === 'which' && meant?.text !== text ? told : undefined;
   const other = isMake || asked ? undefined : told?.is === 'which' ? meant?.act : told;
   const writeOther = useWriteOther();
-  const spoken = usePerson();
+  const speakOf = useSpeakOf();
   const tables = useLineTables();
   /** What a line says of the make that there is, where it says nothing of another. */
   const look = useMemo(
@@ -339,8 +340,7 @@ export function Find({
     const entered = () => enterNumbered(db, draft, { pattern, plan }, (given) => (number = given));
     if (!(await save(pattern ? `version ${number} of ${called}` : called, entered, { done }))) return;
     goOn();
-    // A coat for Tom is no reason to speak of him from then on.
-    if (draft.newPerson && !spoken) await choose({ personId: draft.newPerson.id });
+    await speakOf(draft.newPerson);
   };
   const pressedEarly = useEffectEvent(() => {
     if (!isLine || pressed?.text !== text) return;
@@ -479,7 +479,7 @@ export function Find({
                   field.current?.focus();
                 }}
               />
-              <QuestionsFirst count={1} />
+              <QuestionsFirst count={questions} />
             </>
           )}
           {!other && !asked && draft && (

@@ -26,13 +26,14 @@ import { useCaseTables } from '../data/engine-tables';
 import type { Write } from '../data/journal';
 import { keysOf } from '../core/units/keys';
 import { newId } from '../data/new-id';
-import { useFabricUnit, usePatterns, usePerson, useUnit } from '../data/queries';
+import { useFabricUnit, usePatterns, useUnit } from '../data/queries';
 import { today } from '../data/today';
 import { toMachine } from './bench-acts';
 import { planOfPattern } from './begin-plan';
 import { doubtWords } from './doubt-line';
 import { planIsCut } from './plan-is-cut';
-import { choose, save } from './save';
+import { save } from './save';
+import { useSpeakOf } from './use-speak-of';
 import { useLineContext } from './use-line-context';
 import { routes } from '../routes';
 import { Button } from '../ui/button';
@@ -267,7 +268,7 @@ const withRemark = (now: Make, more: string | undefined): Pick<Make, 'remark'> =
 export function useWriteOther({ stays = false } = {}): (act: OtherAct, date?: string) => Promise<boolean> {
   const navigate = useNavigate();
   const tables = useCaseTables();
-  const spoken = usePerson();
+  const speakOf = useSpeakOf();
   const unit = useUnit();
   const fabricUnit = useFabricUnit();
   const planOf = async ({ pattern, draft, cutSaid, toile, due, words }: Act<'planned'>) => {
@@ -339,7 +340,7 @@ export function useWriteOther({ stays = false } = {}): (act: OtherAct, date?: st
         const written = await save(`measures of ${person.name}`, writes, {
           done: `The measures of ${person.name} are noted. Ctrl Z takes them back.`,
         });
-        if (written && isNew && !spoken) await choose({ personId: person.id });
+        if (written && isNew) await speakOf(person);
         return written;
       }
       case 'pattern bought': {
@@ -412,7 +413,7 @@ export function useWriteOther({ stays = false } = {}): (act: OtherAct, date?: st
           stays ? { done: `Planned: ${act.pattern.name}. Ctrl Z takes it back.` } : {},
         );
         if (!written) return false;
-        if (newPerson && !spoken) await choose({ personId: newPerson.id });
+        await speakOf(newPerson);
         if (!stays) void navigate(routes.plan(plan.id));
         return written;
       }

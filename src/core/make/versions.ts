@@ -38,6 +38,14 @@ export function inOrder(makes: readonly Make[]): Make[] {
   return [...makes].sort(byVersion);
 }
 
+/**
+ * The version that is said, of makes in their order; the last where none is.
+ *
+ * @example ofVersion(inOrder(makes), undefined) // the latest of them
+ */
+export const ofVersion = (ordered: readonly Make[], version: number | undefined): Make | undefined =>
+  version === undefined ? ordered.at(-1) : ordered.findLast((m) => m.version === version);
+
 /** The makes of each pattern that is the first of their sources, by its id, in the order in which they stand; worked out once of a table. */
 export const madeOfEach: (makes: readonly Make[]) => ReadonlyMap<string, readonly Make[]> = memoize((makes) => {
   const found = new Map<string, Make[]>();

@@ -2,7 +2,7 @@ import type { PatternCase } from '../garment/case';
 import { draftFromPlan } from '../plan/draft-from-plan';
 import { openPlanOf } from '../plan/open-plan';
 import { draftFromLine, draftNamed, startMadeOver, startMake, whoever, type LogDraft, type NewId } from '../make/log-draft';
-import { inOrder, lastVersion, makesOf, nextVersion, viewOf } from '../make/versions';
+import { inOrder, lastVersion, makesOf, nextVersion, ofVersion, viewOf } from '../make/versions';
 import { withoutPattern } from '../make/without-pattern';
 import type { Fabric, Make, MeasurementSet, Pattern, Person, Plan, SewnSet } from '../records';
 import { withId } from '../units/by-id';
@@ -91,8 +91,7 @@ export function readMake(text: string, tables: LineTables, { context, spoken, an
     };
   }
   const madeOf = (patternId: string, version: number | undefined) => {
-    const made = inOrder(tables.makes.filter((m) => m.sources[0]?.patternId === patternId));
-    return version === undefined ? made.at(-1) : made.findLast((m) => m.version === version);
+    return ofVersion(inOrder(tables.makes.filter((m) => m.sources[0]?.patternId === patternId)), version);
   };
   const remade = stated(chips, 'remade');
   if (remade && !pattern) {

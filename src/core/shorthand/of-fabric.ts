@@ -3,6 +3,7 @@ import type { NewId } from '../make/log-draft';
 import type { Fabric, Money, Piece } from '../records';
 import { withId } from '../units/by-id';
 import { asTapeReads, CM_PER_INCH, CM_PER_YARD } from '../units/length';
+import { memoize } from '../units/memoize';
 import { lengthOf, SAID_LENGTH } from './amounts';
 import type { Understood } from './chip';
 import type { LineTables } from './draft-from-line';
@@ -10,7 +11,7 @@ import { newFabric } from './entry-from-line';
 import { MONEY, moneySaid } from './money-said';
 import { folded, wordsIn, type NameFound } from './names';
 import { readLine } from './read-line';
-import { blanked, dayIn, FIRST, isGarmentName, leftOf, SEWN, type Heard, type Span } from './report';
+import { blanked, dayIn, FIRST, isGarmentName, leftOf, SEWN, unnamed, type Heard, type Span } from './report';
 import type { LineContext } from './sentence';
 
 /** Fabric that came in. */
@@ -143,17 +144,17 @@ function purchaseIn(text: string, low: string, tables: LineTables, { context, ne
   return { fabric, piece, isNew: !known, widthTaken: usual === undefined };
 }
 
-/** The parts of a line that are of one fabric each: where one has none, it belongs to the one before. */
-function partsOf(text: string, low: string, isPart: (from: number, to: number) => boolean): readonly Span[] {
+/** What is read in the parts of a line that are of one fabric each: where one has none, it belongs to the one before. */
+function readInParts<Read>(low: string, readIn: (from: number, to: number) => Read | undefined): readonly (Read | undefined)[] {
   const starts = [0, ...[...low.matchAll(NEXT)].map((m) => m.index + m[0].length)];
-  const parts: [number, number][] = [];
+  const parts: { readonly from: number; readonly read: Read | undefined }[] = [];
   for (const [i, from] of starts.entries()) {
-    const to = starts[i + 1] ?? text.length;
-    const before = parts.at(-1);
-    if (before && !isPart(from, to)) before[1] = to;
-    else parts.push([from, to]);
+    const to = starts[i + 1] ?? low.length;
+    const read = readIn(from, to);
+    const before = read === undefined ? parts.pop() : undefined;
+    parts.push(before ? { from: before.from, read: readIn(before.from, to) } : { from, read });
   }
-  return parts;
+  return parts.map(({ read }) => read);
 }
 
 /**
@@ -174,8 +175,7 @@ export function boughtIn({ text, low }: Heard, tables: LineTables, options: Fabr
     const [part, lowPart] = [said, heardIn].map((words) => words.slice(at, to).replace(/(?:[\s,;+&]|\band)+$/, ''));
     return purchaseIn(part ?? '', lowPart ?? '', tables, options);
   };
-  const parts = partsOf(said, heardIn, (at, to) => readIn(at, to) !== undefined);
-  const found = parts.map(([at, to]) => readIn(at, to));
+  const found = readInParts(heardIn, readIn);
   // "Yesterday I bought …": the day stands with the verb.
   const day = dayIn(low.slice(0, from), options.context.today);
   const [bought] = day.at.length > 0 && day.dates.length === 1 ? day.dates : [];
@@ -228,7 +228,7 @@ function leftIn({ text, low, names }: Heard, tables: LineTables, { context }: Fa
   const [name, ...more] = named(names);
   const fabric = withId(tables.fabrics, name?.id);
   if (!name || !fabric || more.length > 0 || SEWN.test(low.replace(/^(?:[a-z]+ )?finished /, ''))) return undefined;
-  const blank = `${low.slice(0, name.from)}§${low.slice(name.to)}`;
+  const blank = unnamed(low, name);
   const found = [...GONE, ...LEFT].map((way) => way.exec(blank)).find((way) => way !== null);
   if (!found) return undefined;
   const said = found.groups?.['length'];
@@ -250,6 +250,11 @@ interface FabricMeant {
   readonly called: string;
 }
 
+/** Fabrics with the words of their names: worked out once for a stash, since they are asked for at every letter of a line. */
+const byWords = memoize((fabrics: LineTables['fabrics']) =>
+  fabrics.map((fabric) => ({ fabric, words: wordsIn(folded(fabric.name)).map(({ word }) => word) })),
+);
+
 /** More are not asked about. */
 const MOST = 8;
 /** What stands before the words for a fabric. */
@@ -262,7 +267,7 @@ const FABRIC_WORDS = new RegExp(`\\b(?:the|my|our|all|of|washed|prewashed|shrunk
  */
 export function fabricsMeant({ low, names }: Heard, { fabrics }: LineTables): readonly FabricMeant[] {
   if (named(names).length > 0) return [];
-  const called = fabrics.map((fabric) => ({ fabric, words: wordsIn(folded(fabric.name)).map(({ word }) => word) }));
+  const called = byWords(fabrics);
   for (const { index, 0: lead } of low.matchAll(FABRIC_WORDS)) {
     const from = index + lead.length;
     const said = wordsIn(low.slice(from)).slice(0, 3);

@@ -1,13 +1,13 @@
 import { draftFromLine, type LogDraft, type NewId } from '../make/log-draft';
 import { finished } from '../make/one-touch';
 import { STATES } from '../make/states';
-import { inOrder, viewOf } from '../make/versions';
+import { inOrder, ofVersion, viewOf } from '../make/versions';
 import { openPlanOf } from '../plan/open-plan';
 import type { LooseEnd, Make, Plan, TimeSpent } from '../records';
 import type { Chip, Choice, Understood } from './chip';
 import type { LineTables, ReadMake } from './draft-from-line';
 import { entryFromLine } from './entry-from-line';
-import { folded, sameNoun, wordsIn } from './names';
+import { folded, sameNoun, wordsIn, type NameFound } from './names';
 import { DOUBTFUL, tellsOfFinishing } from './recognise/date';
 import { FIRST, goBy, IS_BY_NOW, isGarmentName, ITS_NAME, toldOn, unnamed, VERSION_BEHIND, type HeardLine } from './report';
 import type { LineContext } from './sentence';
@@ -151,6 +151,9 @@ function goesInto({ fabrics }: Make, fact: Understood, text: string): Choice {
   return fabrics.some((use) => use.part === part) ? [{ is: 'words', words: text }] : [fact];
 }
 
+/** What lies on the table and goes by a name, whoever it is for. */
+export const lyingBy = (name: NameFound, { makes }: LineTables): readonly Make[] => goBy(name, makes).filter((m) => STATES[m.state].inHand);
+
 /** What lies on the table of a pattern and person: the version that is said, else the latest. */
 function lyingOf({ chips, pattern, person }: Pick<ReadMake, 'chips' | 'pattern' | 'person'>, { makes }: LineTables): Make | undefined {
   const facts = chips.flatMap((chip) => chip.says);
@@ -159,7 +162,7 @@ function lyingOf({ chips, pattern, person }: Pick<ReadMake, 'chips' | 'pattern' 
   const hers = lying.filter((m) => m.personId === person?.id);
   // Whose it is nobody has to say, where only one of the pattern lies there.
   const own = hers.length > 0 || lying.length > 1 || facts.some(({ is }) => is === 'person' || is === 'new person') ? hers : lying;
-  return version === undefined ? own.at(-1) : own.findLast((m) => m.version === version);
+  return ofVersion(own, version);
 }
 
 /**
@@ -221,7 +224,8 @@ export function workedOf(
   if (!said) return undefined;
   // "Snaps done" is a part of it.
   const behind = said.groups?.['first'] === undefined ? low.slice(name.to) : '';
-  if (tellsOfFinishing(behind) || !goBy(name, tables.makes).some((m) => STATES[m.state].inHand)) return undefined;
+  const lying = lyingBy(name, tables);
+  if (tellsOfFinishing(behind) || lying.length === 0) return undefined;
   const read = whole();
   const facts = withoutQuestions(read.chips).flatMap((chip) => chip.says);
   // "Two snaps" by themselves cost nothing that is said.
@@ -232,7 +236,7 @@ export function workedOf(
     // "Hemmed the jacket": no more than that is said of a change.
     (fact.is === 'alteration' && said.groups?.['done'] !== undefined && fact.alteration.amount === undefined);
   if (!facts.every(isOfWork)) return undefined;
-  const make = name.kind === 'makes' ? goBy(name, tables.makes).find((m) => STATES[m.state].inHand) : lyingOf(read, tables);
+  const make = name.kind === 'makes' ? lying[0] : lyingOf(read, tables);
   if (!make) return undefined;
   const { part: named, first = named, done = '' } = said.groups ?? {};
   const part = first?.split(/[ ,&]+/).at(-1) ?? PART_DONE[done];

@@ -1,7 +1,7 @@
 import { doubtsOf, type Doubt } from '../body/how-to-measure';
 import { sameLine } from '../garment/chart';
 import { STATES } from '../make/states';
-import { inOrder } from '../make/versions';
+import { inOrder, ofVersion } from '../make/versions';
 import { whoever, type LogDraft, type Look, type NewId, type VerdictSaid } from '../make/log-draft';
 import type { Make, MeasurementSet, Pattern, Person } from '../records';
 import { withId } from '../units/by-id';
@@ -20,6 +20,7 @@ import {
   begunOf,
   finishedOf,
   FINISHED,
+  lyingBy,
   OF_THE_TABLE,
   OF_THE_CUT,
   OF_WHICH,
@@ -223,7 +224,7 @@ function spokenOf(name: NameFound, low: string, person: Person | undefined, make
   const hers = ready.filter((m) => m.personId === person?.id);
   const own = inOrder(hers.length > 0 ? hers : ready);
   const { version } = versionBeside(name, low);
-  return version === undefined ? (own.findLast((m) => STATES[m.state].worn) ?? own.at(-1)) : own.findLast((m) => m.version === version);
+  return version === undefined ? (own.findLast((m) => STATES[m.state].worn) ?? own.at(-1)) : ofVersion(own, version);
 }
 
 /** Days of the week that are named one after the other: "Monday, Tuesday and Thursday". */
@@ -238,16 +239,13 @@ const NO_DAY =
 
 /** When it was worn: the weekdays that are named, each the last that there was; else the day. */
 function daysWorn(low: string, today: string): { readonly dates: readonly string[]; readonly at: readonly Span[]; readonly each?: true } {
-  const named = WEEKDAYS_SAID.exec(low);
   if (NO_DAY.test(low)) return { dates: [], at: [] };
-  const several = DAYS_SAID.exec(low);
-  if (several && !named) {
-    const days = [...new Set([...several[0].matchAll(DAY_SAID)].flatMap(([day]) => daysOf(day, today)))].sort(byDay);
-    return { dates: days, at: [[several.index, several.index + several[0].length]], ...(days.length > 1 ? { each: true } : {}) };
-  }
-  if (!named) return dayIn(low, today);
-  const dates = [...new Set((named[0].match(WEEKDAY) ?? []).flatMap((weekday) => daysOf(`last ${weekday}`, today)))].sort(byDay);
-  return { dates, at: [[named.index, named.index + named[0].length]], ...(dates.length > 1 ? { each: true } : {}) };
+  const [weekdays, days] = [WEEKDAYS_SAID.exec(low), DAYS_SAID.exec(low)];
+  const said = weekdays ?? days;
+  if (!said) return dayIn(low, today);
+  const each = weekdays ? (said[0].match(WEEKDAY) ?? []).map((weekday) => `last ${weekday}`) : (said[0].match(DAY_SAID) ?? []);
+  const dates = [...new Set(each.flatMap((day) => daysOf(day, today)))].sort(byDay);
+  return { dates, at: [[said.index, said.index + said[0].length]], ...(dates.length > 1 ? { each: true } : {}) };
 }
 
 function worn({ text, low, names }: Heard, tables: LineTables, options: ActOptions): OtherAct | undefined {
@@ -514,7 +512,7 @@ function meantOf(facts: readonly Understood[], pattern: Pattern | undefined, per
   const hers = made.filter((m) => m.personId === person?.id);
   // Whose it is nobody has to say, where it was never made for her.
   const own = hers.length > 0 || facts.some(({ is }) => is === 'person' || is === 'new person') ? hers : made;
-  return version === undefined ? own.at(-1) : own.findLast((m) => m.version === version);
+  return ofVersion(own, version);
 }
 
 /**
@@ -559,7 +557,7 @@ export function wordsOf(text: string, { chips, pattern, person }: ReadMake, tabl
 /** What lies on the table is said to be finished; one of another size is another garment. */
 function finished({ low, names, whole }: HeardLine, tables: LineTables, options: ActOptions): OtherAct | undefined {
   const name = names.find(isGarmentName);
-  if (!name || !FINISHED.test(unnamed(low, name)) || !goBy(name, tables.makes).some((m) => STATES[m.state].inHand)) return undefined;
+  if (!name || !FINISHED.test(unnamed(low, name)) || lyingBy(name, tables).length === 0) return undefined;
   const act = finishedOf(whole(), tables, options);
   return act?.make.size === undefined || sameLine(act.make.size, act.draft.make.size) ? act : undefined;
 }

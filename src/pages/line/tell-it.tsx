@@ -23,7 +23,8 @@ import { LineChips, openQuestions, toFirstQuestion } from '../../parts/line-chip
 import { LineRemarks } from '../../parts/line-remarks';
 import { OtherLine, useWriteOther } from '../../parts/other-line';
 import { WhichGarment, WhichKnown } from '../../parts/which-make';
-import { choose, save } from '../../parts/save';
+import { save } from '../../parts/save';
+import { useSpeakOf } from '../../parts/use-speak-of';
 import { useLineContext, useLineTables, useReadOther } from '../../parts/use-line-context';
 import { routes } from '../../routes';
 import { Button } from '../../ui/button';
@@ -102,7 +103,7 @@ export function TellIt() {
   const others = items.filter((item) => item.other ?? item.ofTold).length;
   const without = items.length - ready.length - others;
 
-  const spoken = usePerson();
+  const speakOf = useSpeakOf();
   const writeOther = useWriteOther({ stays: true });
   /** What was entered leaves the page; what is not ready stays. */
   const leave = (entered: readonly Item[]) => {
@@ -128,8 +129,7 @@ export function TellIt() {
     const entered = await save(called, () => enterTelling(db, drafts), { done: `${called} saved. Ctrl Z takes it all back.` });
     setWriting(false);
     if (!entered) return;
-    const person = drafts.find((d) => d.newPerson)?.newPerson;
-    if (person && !spoken) await choose({ personId: person.id });
+    await speakOf(drafts.find((d) => d.newPerson)?.newPerson);
     leave(chosen);
   };
   const note = async (item: Item, date?: string) => {

@@ -14,7 +14,8 @@ import { clearDraft, discardDraft, saveDraft, useDrafts } from '../../data/draft
 import { useBodies, useFabrics, useMakes, usePatternCase, usePatterns, usePeople, usePerson, usePlans, useUnit } from '../../data/queries';
 import { today } from '../../data/today';
 import { newId } from '../../data/new-id';
-import { choose, save } from '../../parts/save';
+import { save } from '../../parts/save';
+import { useSpeakOf } from '../../parts/use-speak-of';
 import { GarmentPicture } from '../../parts/garment-picture';
 import { Button } from '../../ui/button';
 import { KeyCap } from '../../ui/key-cap';
@@ -73,6 +74,7 @@ function LogForm({ input: known, stash, person, people, initial, planned, pick, 
   const unit = useUnit();
   const bodies = useBodies();
   const spoken = usePerson();
+  const speakOf = useSpeakOf();
   const [draft, setDraft] = useState(initial);
   const { newPattern, newPerson } = draft;
   const input = useMemo(
@@ -126,7 +128,7 @@ function LogForm({ input: known, stash, person, people, initial, planned, pick, 
     });
     setWriting(false);
     if (!entered) return;
-    if (named && !spoken) await choose({ personId: named.id });
+    await speakOf(named);
     // The account speaks of whom we speak of; what was made for somebody else is looked at by itself.
     const hers = !spoken || spoken.id === draft.make.personId;
     void navigate(pattern && hers ? routes.pattern(pattern.id) : routes.make(draft.make.id));

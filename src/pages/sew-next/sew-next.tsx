@@ -17,7 +17,8 @@ import { newId } from '../../data/new-id';
 import { useFabrics, useLists, useSets, useMakes, usePatterns, usePeople, usePerson, usePlans, useUnit, useTradeWords } from '../../data/queries';
 import { today } from '../../data/today';
 import { GarmentPicture } from '../../parts/garment-picture';
-import { choose, save } from '../../parts/save';
+import { save } from '../../parts/save';
+import { useSpeakOf } from '../../parts/use-speak-of';
 import { WhomFor } from '../../parts/whom-for';
 import { saveFile } from '../../parts/save-file';
 import { RecordRows } from '../../parts/record-rows';
@@ -69,6 +70,7 @@ export function SewNext() {
   const fabrics = useFabrics();
   const people = usePeople();
   const person = usePerson();
+  const speakOf = useSpeakOf();
   const tables = useCaseTables();
   const unit = useUnit();
 
@@ -97,8 +99,7 @@ export function SewNext() {
     const plan = planOfMake(make, newId(), today());
     const done = await save(`plan: ${name}`, [...comesWith(newPerson), { table: 'patterns', put: newPattern }, { table: 'plans', put: plan }]);
     if (!done) return;
-    // Who is planned for is spoken of from now on only where nobody was.
-    if (newPerson && !person) await choose({ personId: newPerson.id });
+    await speakOf(newPerson);
     void navigate(routes.plan(plan.id));
   };
   const begin = async (patternId: string, fabricId?: string) => {

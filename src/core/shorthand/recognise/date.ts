@@ -143,9 +143,12 @@ const cutOutOn = (days: readonly string[], { low }: Sentence, from: number, to: 
     : day;
 };
 
-const DIARY = "^[:,]? +(?:i |we |i've )?(?:finally )?";
-const DIARY_CUT = new RegExp(`${DIARY}(?:cut|started|began)`);
-const OF_ALL_OF_IT = new RegExp(`${DIARY}(?:(?:finished|completed)(?: (?:it|them))?\\s*(?:$|[,.;!\\n])|cut out(?: (?:it|them))?\\s*(?:$|[,.;!\\n]))`);
+/** What stands between the day of a diary and what was done on it. */
+const DIARY = "[:,]? +(?:i |we |i've )?(?:finally )?";
+const DIARY_CUT = new RegExp(`^${DIARY}(?:cut|started|began)`);
+const OF_ALL_OF_IT = new RegExp(
+  `^${DIARY}(?:(?:finished|completed)(?: (?:it|them))?\\s*(?:$|[,.;!\\n])|cut out(?: (?:it|them))?\\s*(?:$|[,.;!\\n]))`,
+);
 
 /** Days: of cutting, of finishing; what has no day is asked. */
 export const recogniseDate = byRules([
@@ -164,7 +167,7 @@ export const recogniseDate = byRules([
   ),
   // "Sunday: finished the coat": as a diary dates its lines.
   rule(
-    `(?:on )?(?<day>${anyOf(WEEKDAYS)})(?=[:,]? +(?:i |we |i've )?(?:finally )?(?:finished|completed|cut|started|began|sewed|made)\\b)`,
+    `(?:on )?(?<day>${anyOf(WEEKDAYS)})(?=${DIARY}(?:finished|completed|cut|started|began|sewed|made)\\b)`,
     'sure',
     ({ day = '' }, s, from, to) => {
       const [before, behind] = [s.low.slice(0, from), s.low.slice(to)];

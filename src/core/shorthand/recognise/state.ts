@@ -26,7 +26,8 @@ const begun = (state: 'cut' | 'sewing', s: Sentence, from: number, to: number): 
   return SEEN_LATER.test(behind) ? asks([{ is: 'state', state }], [{ is: 'state', state: 'finished' }]) : says({ is: 'state', state });
 };
 
-const SAID_DAY = new RegExp(`^[^,.;\\n]*\\b${DAY}(?![\\w/])`);
+/** In the same clause a day is said. */
+const WITH_ITS_DAY = new RegExp(`^[^,.;\\n]*\\b${DAY}(?![\\w/])`);
 
 /** Who did it, and that it was lately. */
 const LATELY = "(?:(?:i|we|i've|i'm|just|have|am|finally|then|now) )*";
@@ -59,7 +60,7 @@ export const recogniseState = byRules([
   rule(`${LATELY}cut(?= (?:the|my|another) )`, 'sure', (_, s, from, to) => {
     const behind = behindName(s, from, to);
     // With its day that is asked of both (date.ts).
-    if (behind === undefined || tellsOfFinishing(behind) || SEEN_LATER.test(behind) || SAID_DAY.test(behind)) return undefined;
+    if (behind === undefined || tellsOfFinishing(behind) || SEEN_LATER.test(behind) || WITH_ITS_DAY.test(behind)) return undefined;
     return asks([{ is: 'state', state: 'cut' }], [{ is: 'state', state: 'finished' }]);
   }),
   rule(`${LATELY}(?:started(?: (?:on|sewing|making))?|began(?: (?:sewing|making))?|sewing|working on|(?<=am |'m )making)`, 'sure', (_, s, from, to) =>
