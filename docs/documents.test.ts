@@ -23,10 +23,12 @@ test('every section of engine.md that is cited exists', () => {
   expect(cited.filter((s) => !sections.has(s))).toEqual([]);
 });
 
-test.each(['docs/architecture.md', 'docs/how-to-add.md', 'docs/engine.md', 'docs/records.md', 'CONTRIBUTING.md', 'README.md'])(
-  'every file and folder that %s names exists',
-  (document) => {
-    const paths = [...read(document).matchAll(/`((?:src|docs|cli|demo|bench|e2e|server|scripts)\/[\w./-]*)`/g)].map(([, path]) => path!);
-    expect(paths.filter((path) => !existsSync(join(ROOT, path)))).toEqual([]);
-  },
-);
+const documents = files.filter((file) => /^(?:docs\/.*|[A-Z]+)\.md$/.test(file));
+
+test.each(documents)('every file and folder that %s names exists', (document) => {
+  const paths = [...read(document).matchAll(/`((?:src|docs|cli|demo|bench|e2e|server|scripts)\/[\w./-]*)`/g)].map(([, path]) => path!);
+  expect(paths.filter((path) => !existsSync(join(ROOT, path)))).toEqual([]);
+  // Said short: by the end of its path.
+  const short = [...read(document).matchAll(/`((?:[a-z-]+\/)?[a-z-]+\.(?:tsx?|mjs))`/g)].map(([, path]) => path!);
+  expect(short.filter((path) => !files.some((file) => `/${file}`.endsWith(`/${path}`)))).toEqual([]);
+});

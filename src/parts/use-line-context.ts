@@ -1,7 +1,7 @@
 import { useCallback, useMemo } from 'react';
 import type { LineTables } from '../core/shorthand/draft-from-line';
 import { lineContextOf } from '../core/shorthand/line-context';
-import { readOther, type AskedAct, type OtherAct } from '../core/shorthand/other-act';
+import { readOther, type AskedAct, type OtherAct } from '../core/shorthand/acts/read-other';
 import type { LineContext } from '../core/shorthand/sentence';
 import { newId } from '../data/new-id';
 import { usePerson, usePlans, useSets, useSettings } from '../data/queries';

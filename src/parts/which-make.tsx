@@ -1,6 +1,6 @@
 import type { KeyboardEvent } from 'react';
 import type { Meant } from '../core/shorthand/by-its-noun';
-import type { AskedAct, OtherAct } from '../core/shorthand/other-act';
+import type { AskedAct, OtherAct } from '../core/shorthand/acts/read-other';
 import { KeyCap } from '../ui/key-cap';
 
 /** One way to take a line that may be said of several garments. */

@@ -2,7 +2,7 @@ import { demoLedger } from '../../../demo/ledger';
 import { mayBeKnown, meantBy } from './by-its-noun';
 import type { LineTables } from './draft-from-line';
 import { lineContextOf } from './line-context';
-import { readOther } from './other-act';
+import { readOther } from './acts/read-other';
 import { readLine } from './read-line';
 import { heard } from './report';
 

@@ -95,3 +95,9 @@ export type Answers = Readonly<Record<string, number>>;
  * @example askedWords('Low  rise') // 'low rise'
  */
 export const askedWords = (text: string): string => text.toLowerCase().replace(/\s+/g, ' ').trim();
+
+/** What a chip says, or asks, as no more than its words. */
+export const asWords = (chip: Chip): Chip => ({ ...chip, asks: false, says: [{ is: 'words', words: chip.text }] });
+
+/** Of what is asked the words are kept: nobody answers here. */
+export const withoutQuestions = (chips: readonly Chip[]): readonly Chip[] => chips.map((chip) => (chip.asks ? asWords(chip) : chip));

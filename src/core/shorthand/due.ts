@@ -29,14 +29,15 @@ const iso = (date: Date) => formatISO(date, { representation: 'date' });
 
 const lastOfMonth = (date: string): string => dateOfDay(monthStart(Number(date.slice(0, 4)), Number(date.slice(5, 7))) - 1);
 
-/** What is said without a year, as the first such day that is still to come. */
-function firstToCome(said: string, today: string, join: string): string | undefined {
+/** A day that comes every year: the next that is to come. */
+function nextOfYears(today: string, dayIn: (year: number) => string | undefined): string | undefined {
   const year = Number(today.slice(0, 4));
-  const found = [year, year + 1].flatMap((in_) => {
-    const read = readDay(`${said}${join}${in_}`, 'day first');
-    return read.ok && read.date >= today ? [read.date] : [];
-  });
-  return found[0];
+  return [year, year + 1].map(dayIn).find((date) => date !== undefined && date >= today);
+}
+
+function dayWritten(said: string): string | undefined {
+  const read = readDay(said, 'day first');
+  return read.ok ? read.date : undefined;
 }
 
 function dayToCome(said: string, today: string): string | undefined {
@@ -46,19 +47,16 @@ function dayToCome(said: string, today: string): string | undefined {
   const weekday = words.endsWith('weekend') ? 6 : WEEKDAYS.findIndex((name) => words.endsWith(name));
   if (weekday >= 0) return iso(addDays(now, (weekday - getDay(now) + 7) % 7 || 7));
   const feast = FEASTS[words];
-  if (feast !== undefined) return [0, 1].map((by) => `${Number(today.slice(0, 4)) + by}-${feast}`).find((date) => date >= today);
+  if (feast !== undefined) return nextOfYears(today, (year) => `${year}-${feast}`);
   if (words.startsWith('end of ')) {
     const of = words.slice('end of '.length);
     if (/year$/.test(of)) return `${today.slice(0, 4)}-12-31`;
     if (/month$/.test(of)) return lastOfMonth(today);
     // Where the month is said alone, the one that ends next.
-    const year = Number(today.slice(0, 4));
-    const years = /\d{4}/.test(of) ? [''] : [` ${year}`, ` ${year + 1}`];
-    const ends = years.flatMap((in_) => {
-      const first = readDay(`1 ${of}${in_}`, 'day first');
-      return first.ok ? [lastOfMonth(first.date)] : [];
+    return nextOfYears(today, (year) => {
+      const first = dayWritten(/\d{4}/.test(of) ? `1 ${of}` : `1 ${of} ${year}`);
+      return first === undefined ? undefined : lastOfMonth(first);
     });
-    return ends.find((date) => date >= today);
   }
   const figures = /^(\d{1,2})([./])(\d{1,2})(?:[./](\d+)|\.)?$/.exec(words);
   // "03/04" is the third of April to one and the fourth of March to another.
@@ -68,10 +66,10 @@ function dayToCome(said: string, today: string): string | undefined {
     .replace(/ of /, ' ')
     .replace(/^(\d{1,2})\. /, '$1 ');
   if (figures ? figures[4] !== undefined : /\d{4}/.test(dated)) {
-    const read = readDay(dated, 'day first');
-    return read.ok && read.date >= today ? read.date : undefined;
+    const date = dayWritten(dated);
+    return date !== undefined && date >= today ? date : undefined;
   }
-  return firstToCome(figures ? `${figures[1]}/${figures[3]}` : dated, today, figures ? '/' : ' ');
+  return nextOfYears(today, (year) => dayWritten(figures ? `${figures[1]}/${figures[3]}/${year}` : `${dated} ${year}`));
 }
 
 /**
@@ -90,6 +88,6 @@ export function dueSaid(low: string, today: string): { readonly date: string; re
   }
   const month = BY_MONTH.exec(low);
   const { month: name = '', year } = month?.groups ?? {};
-  const first = month ? (year === undefined ? firstToCome(`1 ${name}`, today, ' ') : dayToCome(`1 ${name} ${year}`, today)) : undefined;
+  const first = month ? nextOfYears(today, (by) => dayWritten(`1 ${name} ${year ?? by}`)) : undefined;
   return month && first !== undefined ? { date: first, from: month.index, to: month.index + month[0].length } : undefined;
 }

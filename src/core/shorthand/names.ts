@@ -199,3 +199,15 @@ function bestOf(words: readonly WordAt[], at: number, entries: readonly Entry[])
   }
   return undefined;
 }
+
+/**
+ * Whether all words of a name stand in another, in their order.
+ *
+ * @example isShortFor('grey flannel', 'grey check flannel') // true
+ * @example isShortFor('flannel grey', 'grey check flannel') // false
+ */
+export const isShortFor = (name: string, full: string): boolean => {
+  const words = name.split(/[\s-]+/);
+  const left = full.split(/[\s,-]+/).filter((word) => words.includes(word));
+  return left.join(' ') === words.join(' ');
+};

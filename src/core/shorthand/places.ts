@@ -1,5 +1,6 @@
 import type { ZoneId } from '../body/zones';
 import { anyOf, END } from './amounts';
+import { IS_OR_WAS } from './garment-words';
 import type { Sentence } from './sentence';
 import { hasZone, ZONE_WORDS } from './words';
 
@@ -13,7 +14,7 @@ const places = (end: string) => `(?:${THE}${ONE}(?:(?:,(?= (?:the )?[a-z]+,? (?:
 export const ZONES = places('');
 
 /** What begins to tell of the place before it: "tight across the shoulders and the hem is long". */
-const TOLD_OF = `(?! (?:(?:is|are|was|were|has|had|isn't|aren't|doesn't|don't|sits?|feels?|felt|looks?|fits?|hits?|hangs?|ends?|pulls?|gapes?|needs?|needed|came|comes|goes|could|should|stands?|stays?|rides?|rolls?|flips?|slips?|puckers?|bags?|sags?|bulges?|wrinkles?|twists?|drags?|digs?|rubs?|binds?)\\b|too [a-z]))`;
+const TOLD_OF = `(?! (?:${IS_OR_WAS}|too [a-z]))`;
 /** The same behind what is said of them: the last of several may begin what is said next. */
 export const ZONES_BEHIND = places(TOLD_OF);
 

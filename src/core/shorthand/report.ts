@@ -1,6 +1,7 @@
 import { format, parseISO } from 'date-fns';
 import { anyOf, ORDINAL, ordinalOf } from './amounts';
-import type { Make } from '../records';
+import type { NewId } from '../make/log-draft';
+import type { Make, Person } from '../records';
 import type { ReadMake } from './draft-from-line';
 import { folded, namesIn, wordsIn, type NameFound } from './names';
 import { LEADING } from './read-line';
@@ -17,6 +18,8 @@ const BEHIND_NAME = ',? *(?:version|v|no\\.?|number|#) *';
 export const VERSION_BEHIND = `${BEHIND_NAME}(\\d{1,3})\\b`;
 /** A garment, and which of them; `§` stands for its name. */
 export const ITS_NAME = `${WHOSE}(?:${ORDINAL} +)?(?:(?:old|poor|beloved|trusty|faded|favou?rite) +)*§(?:${BEHIND_NAME}\\d{1,3}\\b)?`;
+/** An article, or which of several it is. */
+export const WHICH = new RegExp(`^ *${WHOSE}(?:${ORDINAL} +)?`);
 /** What stands between a garment and what became of it. */
 export const IS_BY_NOW = '(?:(?:is|are|was|were|has|have|been|got|went|now|finally|completely|all|long) +)+';
 
@@ -74,6 +77,14 @@ export interface Heard {
 /** The same, read as a make where somebody asks: once for all who do. */
 export interface HeardLine extends Heard {
   readonly whole: () => ReadMake;
+}
+
+/** What a line is read with. */
+export interface ActOptions {
+  readonly context: LineContext;
+  /** Whom we speak of where the line names nobody. */
+  readonly spoken: Person | undefined;
+  readonly newId: NewId;
 }
 
 export function heard(text: string, context: LineContext): Heard {

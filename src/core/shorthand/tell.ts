@@ -1,8 +1,9 @@
 import { folded, namesIn, sameNoun, wordsIn } from './names';
 import type { LineContext } from './sentence';
 import { ORDINAL } from './amounts';
+import { IS_OR_WAS } from './garment-words';
 import { isGarment, leadLength } from './new-name';
-import { beginsOther, reportsOf } from './other-act';
+import { beginsOther, reportsOf } from './acts/begins-other';
 import { DAY, DOUBTFUL } from './recognise/date';
 import { FIRST } from './report';
 import { subjectOf } from './subject';
@@ -29,13 +30,26 @@ export interface Told {
  */
 export const lineOf = ({ text, oneMoreOf }: Told): string => (oneMoreOf === undefined ? text : `${oneMoreOf}: ${text}`);
 
-/** Where a make may begin: a line, a sentence, or words that lead on where nobody set a full stop. */
-const MAY_BEGIN =
-  /(?:(?:^|\n)[ \t]*(?:(?:[-*•]|\d{1,2}[.)])[ \t]+)?(?:(?:19|20)\d{2} ?[:-][ \t]+)?|[.!?;]+[ \t]+|(?<!\band)[\s,]+(?=(?:and )?the (?:second|third|fourth|fifth|other) (?:(?:one|pair) )?(?:in|is|was|also|came) )|(?<=\d\)|[\p{L}\d]),[ \t]+(?=(?:and )?(?:an?|one|two|three|four|[2-9]|another) )|(?<!\b(?:and|i|we))[\s,]+(?=(?:and )?(?:then|next|after that|afterwards|also) |and (?:i |we )?(?:made|sewed|cut out|finished) ))/gu;
+/** The sign of a list. */
+const SIGN = '(?:[-*•]|\\d{1,2}[.)])[ \\t]+';
+/** One of several in a row. */
+const LISTED = '(?:and )?(?:an?|one|two|three|four|[2-9]|another) ';
+/** Where a make may begin. */
+const MAY_BEGIN = new RegExp(
+  [
+    `(?:^|\\n)[ \\t]*(?:${SIGN})?(?:(?:19|20)\\d{2} ?[:-][ \\t]+)?`,
+    '[.!?;]+[ \\t]+',
+    '(?<!\\band)[\\s,]+(?=(?:and )?the (?:second|third|fourth|fifth|other) (?:(?:one|pair) )?(?:in|is|was|also|came) )',
+    `(?<=\\d\\)|[\\p{L}\\d]),[ \\t]+(?=${LISTED})`,
+    // Words that lead on where nobody set a full stop.
+    '(?<!\\b(?:and|i|we))[\\s,]+(?=(?:and )?(?:then|next|after that|afterwards|also) |and (?:i |we )?(?:made|sewed|cut out|finished) )',
+  ].join('|'),
+  'gu',
+);
 /** What ends a sentence or a line. */
 const ENDS = /[\n.!?;]/;
 /** What stands before a paragraph. */
-const BLANK_LINE = /\n[ \t]*\n\s*(?:(?:[-*•]|\d{1,2}[.)])[ \t]+)?/g;
+const BLANK_LINE = new RegExp(`\\n[ \\t]*\\n\\s*(?:${SIGN})?`, 'g');
 /** Words that say that something was made. */
 const MADE = /\b(?:made|sewed|sewn|cut|finished|completed|started|begun|began|did|next is|next was|next came)\b/;
 
@@ -61,11 +75,10 @@ const DATED = new RegExp(`^\\s*(?:[-*•] )?(?:${DAY}|\\d{1,2}[./]\\d{1,2}\\.? )
 /** What goes on behind a thing that a line names: "apron, from an old sheet". */
 const NAMED_ALONE = /^\s*(?:$|[,:(-]|(?:for|from|out of|in)\b)/;
 /** How a garment is. */
-const IS = /^ (?:is|was|are|were|has|have|feels?|felt|fits?|sits|turned out|came out|looks?|needs?)\b/;
+const IS = new RegExp(`^ ${IS_OR_WAS}`);
 /** What is spoken of beside what was made. */
 const BESIDE_IT = /\b(?:w[eo]re?|worn|wears?|wearing|with|match(?:es|ing)?|goes|go|beside|like|than|instead|from|sleeves?|collar)\b/;
-/** One of several in a row. */
-const LISTED = /^(?:and )?(?:an?|one|two|three|four|[2-9]|another) /;
+const LISTED_HERE = new RegExp(`^${LISTED}`);
 const SENTENCE_BEFORE = /[^.!?;\n]*$/;
 /** A garment that is spoken of by what it is: "the cardigan is too boxy". */
 const BY_ITS_NOUN = new RegExp(`^(?:(?:and|but|oh|well|so) )*(?:the|my|that) (?<noun>[\\p{L}-]+)(?=${IS.source.slice(1)})`, 'u');
@@ -174,7 +187,7 @@ function partsOf(text: string, low: string, context: LineContext): readonly Part
     const sentence = sentences.get(at);
     if (sentence !== undefined && beginsOther(sentence, context, paragraphs.get(at))) return { at, begins: partAt(at) };
     // "Worn with boots, a Foreshore tee" is no list of makes.
-    if (mark.startsWith(',') && LISTED.test(low.slice(at)) && BESIDE_IT.test(SENTENCE_BEFORE.exec(low.slice(0, at))?.[0] ?? '')) return { at };
+    if (mark.startsWith(',') && LISTED_HERE.test(low.slice(at)) && BESIDE_IT.test(SENTENCE_BEFORE.exec(low.slice(0, at))?.[0] ?? '')) return { at };
     const isLine = mark.includes('\n') || beginsAll(at);
     const named = namedIn(low.slice(at, places[i + 1]?.at), at, mark, isLine, text, context);
     const reports = (ofTheTable: boolean) => (sentence === undefined ? undefined : reportsOf(sentence, context, ofTheTable));

@@ -2,7 +2,7 @@ import { memo, useState } from 'react';
 import type { Answers } from '../../core/shorthand/chip';
 import { chipWords, choiceWords } from '../../core/shorthand/chip-words';
 import type { Chip } from '../../core/shorthand/chip';
-import type { AskedAct, OtherAct } from '../../core/shorthand/other-act';
+import type { AskedAct, OtherAct } from '../../core/shorthand/acts/read-other';
 import type { LineContext } from '../../core/shorthand/sentence';
 import { LINE_EXAMPLES, OTHER_EXAMPLES } from '../../core/shorthand/examples';
 import { readLine } from '../../core/shorthand/read-line';

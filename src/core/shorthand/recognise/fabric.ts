@@ -4,7 +4,7 @@ import { anyOf, END, lengthOf, SAID_LENGTH } from '../amounts';
 import type { Understood } from '../chip';
 import { FABRIC_NOUNS } from '../fabric-nouns';
 import { MONEY, moneySaid } from '../money-said';
-import { folded } from '../names';
+import { folded, isShortFor } from '../names';
 import { asks, byRules, clauseStart, given, rule, says, wherever, wordCount, type Meant } from '../said';
 import type { Recogniser, Sentence } from '../sentence';
 import { WEIGHTS } from '../weights';
@@ -142,13 +142,6 @@ const knownFabric = wherever((sentence) =>
       return { from, to, says: [used({ id: found.id }, said, sentence, shopAt)], weight };
     }),
 );
-
-/** Whether all words of a name stand in another, in their order. */
-const isShortFor = (name: string, full: string): boolean => {
-  const words = name.split(/[\s-]+/);
-  const left = full.split(/[\s,-]+/).filter((word) => words.includes(word));
-  return left.join(' ') === words.join(' ');
-};
 
 /** Of more fabrics it is not asked which "the linen" is. */
 const MOST_MEANT = 4;

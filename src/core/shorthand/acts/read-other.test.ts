@@ -1,8 +1,9 @@
 import fc from 'fast-check';
-import { demoLedger } from '../../../demo/ledger';
-import { lineContextOf } from './line-context';
-import { readMake } from './draft-from-line';
-import { lookOf, readOther, wordsOf, type OtherAct } from './other-act';
+import { demoLedger } from '../../../../demo/ledger';
+import { lineContextOf } from '../line-context';
+import { readMake } from '../draft-from-line';
+import { lookOf, wordsOf } from './looked';
+import { readOther, type OtherAct } from './read-other';
 
 const LEDGER = demoLedger();
 const CONTEXT = lineContextOf(LEDGER, { unit: 'cm', currency: 'EUR', today: '2026-11-25' });
@@ -274,6 +275,15 @@ test.each(['the Tidewater shirt sleeves are 2 cm too long', 'the sleeves of the 
     expect([make.id, look.said, remark]).toEqual(['make-tidewater-3', [{ zone: 'sleeve', outcome: 2, amount: 2 }], undefined]);
   },
 );
+
+test('what only led to the garment is no remark; what is no fit is kept in its words', () => {
+  const { look, remark } = told('The neckline of my Foreshore tee gapes at the back', 'looked');
+  expect([look.said, remark]).toEqual([[{ zone: 'neckline', outcome: 1 }], undefined]);
+  expect(told('the collar of the Tidewater shirt rides up', 'noted').make.id).toBe('make-tidewater-3');
+  // A part came off; how it came out is no such thing.
+  expect(told('the hem of the Tidewater shirt came undone', 'noted').make.id).toBe('make-tidewater-3');
+  expect(read('the hem of the Tidewater shirt came out 2 cm too long')).toBeUndefined();
+});
 
 test('a make is a make, whatever is said of wear, of the shop and of next time', () => {
   const SAID = [

@@ -1,17 +1,16 @@
-import { demoLedger } from '../../../demo/ledger';
-import { firstOf } from '../units/item-at';
-import { lineContextOf } from './line-context';
-import type { FabricAct } from './of-fabric';
-import { readOther } from './other-act';
+import { demoLedger } from '../../../../demo/ledger';
+import { firstOf } from '../../units/item-at';
+import { lineContextOf } from '../line-context';
+import { readOther, type OtherAct } from './read-other';
 
 const LEDGER = demoLedger();
 const CONTEXT = lineContextOf(LEDGER, { unit: 'cm', currency: 'EUR', today: '2026-11-25' });
 let ids = 0;
 const read = (text: string, context = CONTEXT) => readOther(text, LEDGER, { context, spoken: LEDGER.people[0], newId: () => `new ${ids++}` });
-function told<Is extends FabricAct['is']>(text: string, is: Is): Extract<FabricAct, { readonly is: Is }> {
+function told<Is extends OtherAct['is']>(text: string, is: Is): Extract<OtherAct, { readonly is: Is }> {
   const act = read(text);
   if (act?.is !== is) throw new Error(`“${text}” is read as ${act?.is ?? 'nothing'}`);
-  return act as Extract<FabricAct, { readonly is: Is }>;
+  return act as Extract<OtherAct, { readonly is: Is }>;
 }
 
 describe('fabric washed', () => {

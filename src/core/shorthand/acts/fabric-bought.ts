@@ -1,18 +1,15 @@
-import { USUAL_WIDTH } from '../fabric/usual-width';
-import type { NewId } from '../make/log-draft';
-import type { Fabric, Money, Piece } from '../records';
-import { withId } from '../units/by-id';
-import { asTapeReads, CM_PER_INCH, CM_PER_YARD } from '../units/length';
-import { memoize } from '../units/memoize';
-import { lengthOf, SAID_LENGTH } from './amounts';
-import type { Understood } from './chip';
-import type { LineTables } from './draft-from-line';
-import { newFabric } from './entry-from-line';
-import { MONEY, moneySaid } from './money-said';
-import { folded, wordsIn, type NameFound } from './names';
-import { readLine } from './read-line';
-import { blanked, dayIn, FIRST, isGarmentName, leftOf, SEWN, unnamed, type Heard, type Span } from './report';
-import type { LineContext } from './sentence';
+import { USUAL_WIDTH } from '../../fabric/usual-width';
+import type { Fabric, Money, Piece } from '../../records';
+import { withId } from '../../units/by-id';
+import { asTapeReads, CM_PER_INCH, CM_PER_YARD } from '../../units/length';
+import { lengthOf, SAID_LENGTH } from '../amounts';
+import type { Understood } from '../chip';
+import type { LineTables } from '../draft-from-line';
+import { newFabric } from '../entry-from-line';
+import { MONEY, moneySaid } from '../money-said';
+import { readLine } from '../read-line';
+import { blanked, dayIn, FIRST, leftOf, SEWN, type ActOptions, type Heard, type Span } from '../report';
+import type { LineContext } from '../sentence';
 
 /** Fabric that came in. */
 export interface Purchase {
@@ -24,17 +21,13 @@ export interface Purchase {
   readonly widthTaken: boolean;
 }
 
-/** What a line tells of fabric. */
-export type FabricAct =
-  | { readonly is: 'bought'; readonly purchases: readonly Purchase[] }
-  /** Fabric of the stash was washed before it is cut; more than one day where figures can be read both ways. */
-  | { readonly is: 'washed'; readonly fabrics: readonly Fabric[]; readonly dates: readonly string[]; readonly rest?: string }
-  /** So much of a fabric is left, cm, in one piece; none is 0. */
-  | { readonly is: 'left'; readonly fabric: Fabric; readonly length: number; readonly rest?: string };
+/** Fabric came in. */
+export interface BoughtAct {
+  readonly is: 'bought';
+  readonly purchases: readonly Purchase[];
+}
 
-interface FabricOptions {
-  readonly context: LineContext;
-  readonly newId: NewId;
+interface BoughtOptions extends Pick<ActOptions, 'context' | 'newId'> {
   /** Which of what a question offers is taken; none where nobody answered. */
   readonly answer?: number;
 }
@@ -102,7 +95,7 @@ function unknownIn(text: string, low: string, apart: readonly Span[], { unit, cu
 }
 
 /** One fabric of those that came in, from its part of the line. */
-function purchaseIn(text: string, low: string, tables: LineTables, { context, newId, answer = -1 }: FabricOptions): Purchase | undefined {
+function purchaseIn(text: string, low: string, tables: LineTables, { context, newId, answer = -1 }: BoughtOptions): Purchase | undefined {
   const wide = WIDTH.exec(low);
   const { dates, at: day } = dayIn(low, context.today);
   const apart: Span[] = [...(wide ? [[wide.index, wide.index + wide[0].length] as const] : []), ...day];
@@ -162,7 +155,7 @@ function readInParts<Read>(low: string, readIn: (from: number, to: number) => Re
  *
  * @example boughtIn(heard('bought 3 m navy linen and 2 m red corduroy', context), tables, options)?.purchases.map((p) => p.piece.length) // [300, 200]
  */
-export function boughtIn({ text, low }: Heard, tables: LineTables, options: FabricOptions): Extract<FabricAct, { is: 'bought' }> | undefined {
+export function boughtIn({ text, low }: Heard, tables: LineTables, options: BoughtOptions): BoughtAct | undefined {
   const lead = (BOUGHT.exec(low) ?? HAUL.exec(low))?.[0];
   const stash = INTO_STASH.exec(low);
   // By itself it came in where something is said that only fabric on a bolt has.
@@ -188,107 +181,8 @@ export function boughtIn({ text, low }: Heard, tables: LineTables, options: Fabr
   return bare && lead === undefined && !stash && purchases.some(({ piece }) => piece.note !== undefined) ? undefined : { is: 'bought', purchases };
 }
 
-/** How it is said that fabric was washed. */
-export const WASHED = new RegExp(`^${FIRST}(?:(?:pre-?)?washed|pre-?shrunk) +`);
-
-/** The fabrics that a line names. */
-const named = (names: readonly NameFound[]) => names.filter(({ kind }) => kind === 'fabrics');
-
-function washedIn({ text, low, names }: Heard, tables: LineTables, { context }: FabricOptions): FabricAct | undefined {
-  const lead = WASHED.exec(low)?.[0];
-  const fabrics = [...new Set(named(names).flatMap(({ id }) => withId(tables.fabrics, id) ?? []))];
-  if (lead === undefined || fabrics.length === 0) return undefined;
-  const { dates, at } = dayIn(low, context.today);
-  const rest = leftOf(text, [[0, lead.length], ...named(names).map(({ from, to }): Span => [from, to]), ...at]);
-  return { is: 'washed', fabrics, dates, ...(rest === '' ? {} : { rest }) };
-}
-
-const OF_IT = '(?:(?:of )?(?:the|my|our|that|this) |of )?§';
-const LAST = '(?:all|the last|the rest|what was left|every scrap|the remains?|the last (?:bits?|scraps?|piece))(?: of)?';
-/** How it is said that nothing of a fabric is left; `§` stands for its name. */
-const GONE = [
-  new RegExp(`^${FIRST}(?:used|finished|cut) ${LAST} ${OF_IT}`),
-  new RegExp(
-    `^${FIRST}(?:used up|finished up|ran out of|run out of|out of|no more|gave away|gave|given away|sold|binned|threw (?:away|out)|donated|passed on) (?:${LAST} )?${OF_IT}`,
-  ),
-  new RegExp(`^${OF_IT} (?:(?:is|are|was|has|have|been|now|all|finally|completely) )+(?:gone|used up|finished|sold|given away)(?![a-z])`),
-];
-/** How much of it is left. */
-const LEFT = [
-  new RegExp(
-    `^(?:(?:only|just|still|there|is|are|there's|i|i've|have|got|we|about) )*(?<length>${SAID_LENGTH}) ${OF_IT} (?:(?:is|are|still) )*(?:left|remain(?:s|ing)?)(?: over)?(?![a-z])`,
-  ),
-  new RegExp(
-    `^(?:(?:only|just|still|there|is|are|there's|i|i've|have|got|we|about) )*(?<length>${SAID_LENGTH}) (?:left|remain(?:s|ing)?)(?: over)? ${OF_IT}`,
-  ),
-  new RegExp(`^${OF_IT}[,:]? (?:(?:has|have|is|are|only|just|still|there) )*(?<length>${SAID_LENGTH}) (?:left|remain(?:s|ing)?)(?: over)?(?![a-z])`),
-];
-
-function leftIn({ text, low, names }: Heard, tables: LineTables, { context }: FabricOptions): FabricAct | undefined {
-  const [name, ...more] = named(names);
-  const fabric = withId(tables.fabrics, name?.id);
-  if (!name || !fabric || more.length > 0 || SEWN.test(low.replace(/^(?:[a-z]+ )?finished /, ''))) return undefined;
-  const blank = unnamed(low, name);
-  const found = [...GONE, ...LEFT].map((way) => way.exec(blank)).find((way) => way !== null);
-  if (!found) return undefined;
-  const said = found.groups?.['length'];
-  const length = said === undefined ? 0 : lengthOf(said, context.unit)?.cm;
-  // Nothing that is not there is gone.
-  if (length === undefined || (length === 0 && fabric.pieces.length === 0)) return undefined;
-  const rest = leftOf(text, [[0, found[0].length - 1 + name.to - name.from]]);
-  return { is: 'left', fabric, length, ...(rest === '' ? {} : { rest }) };
-}
-
-/** What a line tells of fabrics that the stash has and it names. */
-export function ofKnownFabric(line: Heard, tables: LineTables, options: FabricOptions): FabricAct | undefined {
-  return line.names.some(isGarmentName) ? undefined : (washedIn(line, tables, options) ?? leftIn(line, tables, options));
-}
-
-/** A fabric of the stash that a line may mean. */
-interface FabricMeant {
-  readonly name: NameFound;
-  readonly called: string;
-}
-
-/** Fabrics with the words of their names: worked out once for a stash, since they are asked for at every letter of a line. */
-const byWords = memoize((fabrics: LineTables['fabrics']) =>
-  fabrics.map((fabric) => ({ fabric, words: wordsIn(folded(fabric.name)).map(({ word }) => word) })),
-);
-
-/** More are not asked about. */
-const MOST = 8;
-/** What stands before the words for a fabric. */
-const FABRIC_WORDS = new RegExp(`\\b(?:the|my|our|all|of|washed|prewashed|shrunk|${SAID_LENGTH}) (?=[a-z])`, 'g');
-
-/**
- * The fabrics of the stash that a line may mean where it names none in full: by words of their names, the last of them said.
- *
- * @example fabricsMeant(heard('used up the petrol crepe', context), tables).map(({ called }) => called) // ['petrol viscose crepe']
- */
-export function fabricsMeant({ low, names }: Heard, { fabrics }: LineTables): readonly FabricMeant[] {
-  if (named(names).length > 0) return [];
-  const called = byWords(fabrics);
-  for (const { index, 0: lead } of low.matchAll(FABRIC_WORDS)) {
-    const from = index + lead.length;
-    const said = wordsIn(low.slice(from)).slice(0, 3);
-    for (let count = said.length; count > 0; count--) {
-      const run = said.slice(0, count);
-      const last = run.at(-1);
-      const all = last ? called.filter(({ words }) => words.at(-1) === last.word && run.every(({ word }) => words.includes(word))) : [];
-      // Of what is gone it may be said that some is left after all.
-      const there = all.filter(({ fabric }) => fabric.pieces.length > 0);
-      const found = there.length > 0 ? there : all;
-      if (last && found.length > 0)
-        return found
-          .slice(0, MOST)
-          .map(({ fabric }) => ({ name: { kind: 'fabrics', id: fabric.id, from, to: from + last.to, whole: false }, called: fabric.name }));
-    }
-  }
-  return [];
-}
-
 /** Fabric that came in and may be of the stash or new: "2 m grey flannel", where that has a grey check flannel. */
-export const boughtEither = (line: Heard, tables: LineTables, options: FabricOptions) =>
+export const boughtEither = (line: Heard, tables: LineTables, options: BoughtOptions) =>
   [0, 1].flatMap((answer) => {
     const act = boughtIn(line, tables, { ...options, answer });
     const [only, ...more] = act?.purchases ?? [];

@@ -1,8 +1,9 @@
-import { demoLedger } from '../../../demo/ledger';
-import { readMake } from './draft-from-line';
-import { lineContextOf } from './line-context';
-import { finishedOf, type CutAct, type FinishedAct } from './on-the-table';
-import { readOther } from './other-act';
+import { demoLedger } from '../../../../demo/ledger';
+import { readMake } from '../draft-from-line';
+import { lineContextOf } from '../line-context';
+import { finishedOf, type FinishedAct } from './finished';
+import type { CutAct } from './on-the-table';
+import { readOther } from './read-other';
 
 const LEDGER = demoLedger();
 const CONTEXT = lineContextOf(LEDGER, { unit: 'cm', currency: 'EUR', today: '2026-11-25' });

@@ -1,0 +1,115 @@
+import type { Look, VerdictSaid } from '../../make/log-draft';
+import { STATES } from '../../make/states';
+import type { Make } from '../../records';
+import { ORDINAL } from '../amounts';
+import { withoutQuestions, type Understood } from '../chip';
+import type { LineTables, ReadMake } from '../draft-from-line';
+import { IS_NOW, PART } from '../garment-words';
+import { isGarmentName, ITS_NAME, unnamed, type ActOptions, type HeardLine } from '../report';
+import { FINISHED } from './finished';
+import { notedWith, type NotedAct } from './what-became';
+import { makeOf, OF_WHICH } from './which-garment';
+
+/** A look at a garment that there is: how it fits, how it is liked, what is to be done next time. */
+export interface LookedAct {
+  readonly is: 'looked';
+  readonly make: Make;
+  readonly look: Look;
+  /** When it was looked at was said. */
+  readonly seenSaid: boolean;
+  readonly verdict: VerdictSaid;
+  readonly notes: Make['notes'];
+  readonly remark?: string;
+}
+
+/** What may be said of a garment that there is. */
+const SEEN_IN_IT: readonly Understood['is'][] = ['fit', 'rest right', 'love', 'reason', 'again', 'note', 'next'];
+const OF_A_LOOK: readonly Understood['is'][] = [...SEEN_IN_IT, 'seen', 'wears', 'words'];
+
+/**
+ * A line as a look at a garment that there is: of the version that is said, else of the latest of its pattern and person.
+ *
+ * @returns undefined where it names none, where anything of it is asked, and where it says how a garment was cut or made
+ * @example lookOf(readMake('Tidewater shirt, tight across the back', tables, options), tables) // { is: 'looked', make: its third version, … }
+ */
+export function lookOf({ chips, pattern, person, draft }: ReadMake, tables: LineTables): LookedAct | undefined {
+  const facts = chips.flatMap((chip) => chip.says);
+  if (!pattern || !person || !draft || chips.some((chip) => chip.asks)) return undefined;
+  if (!facts.every(({ is }) => OF_A_LOOK.includes(is) || OF_WHICH.includes(is)) || !facts.some(({ is }) => SEEN_IN_IT.includes(is))) return undefined;
+  const make = makeOf(facts, pattern, person, tables);
+  const { look, verdict } = draft;
+  return (
+    make && {
+      is: 'looked',
+      make,
+      look,
+      seenSaid: facts.some(({ is }) => is === 'seen' || is === 'wears'),
+      verdict,
+      notes: draft.make.notes,
+      ...(draft.make.remark === undefined || LED_TO.test(draft.make.remark) ? {} : { remark: draft.make.remark }),
+    }
+  );
+}
+
+/**
+ * Nothing but words of a garment that there is, as what is kept with it: of the version that is said, else of the latest.
+ *
+ * @returns undefined where anything else is said of it, or asked
+ * @example wordsOf('the Foreshore tee is my favourite', read, tables, options) // { is: 'noted', make: its fourth version, words: … }
+ */
+export function wordsOf(text: string, { chips, pattern, person }: ReadMake, tables: LineTables, options: Pick<ActOptions, 'context'>) {
+  const facts = chips.flatMap((chip) => chip.says);
+  const onlyWords = facts.every(({ is }) => is === 'words' || OF_WHICH.includes(is)) && facts.some(({ is }) => is === 'words');
+  const stated = onlyWords && pattern && person && !chips.some((chip) => chip.asks);
+  const make = stated ? makeOf(facts, pattern, person, tables) : undefined;
+  return make && notedWith(make, text, options);
+}
+
+/** A version is named. */
+const VERSION = new RegExp(`\\b(?:version|v|no\\.?|number) ?\\d|#\\d|\\b${ORDINAL}\\b`);
+
+/** Of a version that there is nothing new is made. */
+export function looked({ text, low, whole }: HeardLine, tables: LineTables, options: ActOptions): LookedAct | NotedAct | undefined {
+  if (!VERSION.test(low)) return undefined;
+  const read = whole();
+  const facts = read.chips.flatMap((chip) => chip.says);
+  const version = facts.find((fact) => fact.is === 'version')?.version;
+  if (version === undefined) return undefined;
+  return lookOf(read, tables) ?? wordsOf(text, read, tables, options);
+}
+
+/** A sentence about a garment that there is. */
+const TOLD_OF = new RegExp(`^${ITS_NAME}(?:'s)? (?:${PART} )?${IS_NOW}|^(?:(?:the|its|my|both) )?${PART} (?:of|on|in|at) ${ITS_NAME} ${IS_NOW}`);
+/** What only led to the garment. */
+const LED_TO = new RegExp(`^(?:(?:the|its|my|both) )?${PART} (?:of|on|in|at)(?: (?:the|my|our|his|her|their))?$`, 'i');
+/** How something is said for another version. */
+const NEXT_TIME = /^(?:and |but )?(?:(?:for )?(?:the )?next (?:time|one|version)|in future)[,:]? +/;
+
+/** A wish for another version of a garment that there is: it goes with the last one, and makes none. */
+export function forNextTime({ text, low, names, whole }: HeardLine, tables: LineTables, { newId }: ActOptions): LookedAct | NotedAct | undefined {
+  const lead = NEXT_TIME.exec(low)?.[0];
+  if (lead === undefined || !names.some(isGarmentName)) return undefined;
+  const { chips, pattern, person, draft } = whole();
+  const make = makeOf(
+    chips.flatMap((chip) => chip.says),
+    pattern,
+    person,
+    tables,
+  );
+  if (!make || !draft) return undefined;
+  const note: Make['notes'][number] = { id: newId(), kind: 'next time', words: text.slice(lead.length).trim() };
+  return { is: 'looked', make, look: { ...draft.look, said: [] }, seenSaid: false, verdict: {}, notes: [note] };
+}
+
+/** What a sentence tells of a garment that there is makes no other: how it fits, or nothing but words. */
+export function toldOf({ text, low, names, whole }: HeardLine, tables: LineTables, options: ActOptions): LookedAct | NotedAct | undefined {
+  const name = names.find(isGarmentName);
+  // What is said to be done was sewn: where it does not lie on the table, it is another.
+  if (!name || !TOLD_OF.test(unnamed(low, name)) || FINISHED.test(unnamed(low, name))) return undefined;
+  const look = lookOf(whole(), tables);
+  // Of what lies on the table it may be that it is finished so: that is asked.
+  if (look) return STATES[look.make.state].unmade ? undefined : look;
+  const read = whole();
+  // "Is my favourite" may be so many things: it is kept in its words, and begins no other garment.
+  return wordsOf(text, { ...read, chips: withoutQuestions(read.chips) }, tables, options);
+}

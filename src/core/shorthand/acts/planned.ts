@@ -1,0 +1,73 @@
+import type { LogDraft } from '../../make/log-draft';
+import type { Pattern } from '../../records';
+import { readMake, type LineTables } from '../draft-from-line';
+import { dueSaid } from '../due';
+import { blanked, FIRST, ITS_NAME, leftOf, SEWN, WHICH, type ActOptions, type Heard, type Span } from '../report';
+import { WHOSE } from '../words';
+import { OF_THE_CUT } from './finished';
+
+/** A garment is wished for. */
+export interface PlannedAct {
+  readonly is: 'planned';
+  readonly pattern: Pattern;
+  /** What comes with it is as in a draft of a make; of the cut only what was said is taken. */
+  readonly draft: LogDraft;
+  /** Size, alterations or parts were said: the plan is cut so, and not as what was learned would have it. */
+  readonly cutSaid: boolean;
+  /** It is to be a toile first. */
+  readonly toile: boolean;
+  /** The day by which it is wanted. */
+  readonly due?: string;
+  readonly words?: string;
+}
+
+const WISHED_SAID = `${FIRST}(?:(?:want|need|plan|hope|intend|like|love|going|planning|hoping|would (?:like|love)|am (?:planning|going|hoping)) +to +(?:make|sew|cut out|cut|try|start)|(?:i'll|i will|we'll|will|should|must|might) +(?:make|sew|try)|thinking +(?:of|about)(?: +(?:making|sewing))?|(?:plan|planned|planning|to sew|up next|next up|wish ?list|queue) *(?:: *|(?= (?:the|my|a|an|another) )))(?: +|$|(?<=[: ]))`;
+export const WISHED = new RegExp(`^${WISHED_SAID}`);
+/** The same of something that is to be there by a day: "need the Skua jacket by Friday". */
+const WANTED = new RegExp(`^${FIRST}(?:want|need|must have|would like|should like|i'd like)(?: to have)? +(?=(?:the|my|a|an|another) )`);
+/** A garment of a kind is wanted: "I need a black skirt for concerts". */
+const WANTED_ONE = new RegExp(`^${FIRST}(?:want|need|would like|should like|i'd like|could do with)(?: to have)? +(?=(?:a|an|another|some|more) )`);
+export const WISHED_FOR = new RegExp(`^${WISHED_SAID} *${ITS_NAME}`);
+/** A toile is wished for. */
+const TOILE = new RegExp(`^ *${WHOSE}(?:(?:wearable|first) )?(?:toile|muslin|mock-?up) (?:of|for) `);
+
+export function planned({ text, low }: Heard, tables: LineTables, options: ActOptions): PlannedAct | undefined {
+  const wish = WISHED.exec(low) ?? WANTED_ONE.exec(low);
+  const lead = wish ?? WANTED.exec(low);
+  if (!lead) return undefined;
+  const day = dueSaid(low, options.context.today);
+  if (!wish && !day) return undefined;
+  // A day on which it is begun is not the one by which it is wanted.
+  const due = /\b(?:start|cut|try)\b/.test(lead[0]) ? undefined : day;
+  const apart: readonly Span[] = due ? [[due.from, due.to]] : [];
+  if (SEWN.test(blanked(low, apart, ' ').slice(lead[0].length))) return undefined;
+  const toile = TOILE.exec(low.slice(lead[0].length))?.[0].length ?? 0;
+  const behind = lead[0].length + toile;
+  const from = behind + (WHICH.exec(low.slice(behind))?.[0].length ?? 0);
+  const { chips, pattern, draft } = readMake(blanked(text, apart, ' ').slice(from), tables, options);
+  const subject = chips.find((c) => c.says.some((u) => u.is === 'pattern' || u.is === 'new pattern' || u.is === 'new thing'));
+  // "Want to make the sleeves of the Tidewater shirt longer" is about the shirt that there is.
+  if (!pattern || !draft || subject?.from !== 0) return undefined;
+  const stated = chips.flatMap((chip) => (chip.asks ? [] : chip.says));
+  // What is not in the stash yet stays in the plan's words, and so does what no plan holds.
+  const kept = chips
+    .filter((c) => c.asks || c.says.some((u) => u.is === 'words' || u.is === 'date' || (u.is === 'fabric' && !('id' in u.fabric))))
+    .map((c): Span => [c.from, c.to]);
+  const words = leftOf(
+    blanked(text, apart, '\n').slice(from),
+    chips.map((c): Span => [c.from, c.to]).filter(([at]) => !kept.some(([begin]) => begin === at)),
+  ).replace(/^next$|,? next$/i, '');
+  return {
+    is: 'planned',
+    pattern,
+    draft: {
+      ...draft,
+      make: { ...draft.make, fabrics: draft.make.fabrics.filter((use) => !draft.newFabrics.some((f) => f.id === use.fabricId)) },
+      newFabrics: [],
+    },
+    toile: toile > 0,
+    cutSaid: stated.some(({ is }) => OF_THE_CUT.includes(is)),
+    ...(due ? { due: due.date } : {}),
+    ...(words === '' ? {} : { words }),
+  };
+}

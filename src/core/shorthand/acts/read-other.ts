@@ -1,0 +1,117 @@
+import type { LineTables, ReadMake } from '../draft-from-line';
+import { readMake } from '../draft-from-line';
+import { meantBy, ownedIn, type Meant } from '../by-its-noun';
+import { heard, isGarmentName, type ActOptions, type Heard, type HeardLine } from '../report';
+import { boughtEither, boughtIn, type BoughtAct } from './fabric-bought';
+import { saidFinished, type FinishedAct } from './finished';
+import { forNextTime, looked, toldOf, type LookedAct } from './looked';
+import { measured, type MeasuredAct } from './measured';
+import { fabricsMeant, ofKnownFabric, type LeftAct, type WashedAct } from './of-fabric';
+import { begunOf, workedOf, type CutAct, type SewingAct, type WorkedAct } from './on-the-table';
+import { patternBought, type PatternBoughtAct } from './pattern-bought';
+import { planned, type PlannedAct } from './planned';
+import { altered, becameOf, type EndedAct, type NotedAct } from './what-became';
+import { worn, wornBehind, type WornAct } from './worn';
+
+/** What a line tells that is no make: to enter one for it would state what was not said. */
+export type OtherAct =
+  | WornAct
+  | EndedAct
+  | NotedAct
+  | WorkedAct
+  | CutAct
+  | SewingAct
+  | FinishedAct
+  | LookedAct
+  | PlannedAct
+  | BoughtAct
+  | WashedAct
+  | LeftAct
+  | PatternBoughtAct
+  | MeasuredAct;
+
+/** A line that tells of a garment by what it is, where the ledger has several such: which of them is asked. */
+export interface AskedAct {
+  readonly is: 'which';
+  readonly ways: readonly { readonly called: string; readonly act: OtherAct }[];
+}
+
+/** Every way in which a line may be read, the surest first: the first that reads it has it. */
+const WAYS: readonly ((line: HeardLine, tables: LineTables, options: ActOptions) => OtherAct | undefined)[] = [
+  worn,
+  wornBehind,
+  becameOf,
+  workedOf,
+  altered,
+  ofKnownFabric,
+  patternBought,
+  boughtIn,
+  measured,
+  saidFinished,
+  begunOf,
+  forNextTime,
+  looked,
+  planned,
+  toldOf,
+];
+
+/** @param full the line as it is read whole, with a garment by its name */
+function actOf(heardLine: Heard, full: string, tables: LineTables, options: ActOptions): OtherAct | undefined {
+  let read: ReadMake | undefined;
+  const line: HeardLine = { ...heardLine, whole: () => (read ??= readMake(full, tables, options)) };
+  for (const way of WAYS) {
+    const act = way(line, tables, options);
+    if (act) return act;
+  }
+  return undefined;
+}
+
+/** What a line tells of a fabric of the stash that it names by some of its words. */
+function fabricWays(line: Heard, tables: LineTables, options: ActOptions): AskedAct['ways'] {
+  const known = fabricsMeant(line, tables).flatMap(({ name, called }) => {
+    const told = ofKnownFabric({ ...line, names: [...line.names, name] }, tables, options);
+    return told ? [{ called, act: told }] : [];
+  });
+  return known.length > 0 ? known : boughtEither(line, tables, options);
+}
+
+/**
+ * What a line tells where it is no make: that something was worn, mended or washed, or is worn no more, that fabric was bought, or a garment
+ * wished for. It is known by how the line begins, and only where all that makes it such is said.
+ *
+ * @param text one line, as it was typed
+ * @param tables the ledger as it is
+ * @returns undefined where the line is a make, or nothing of these
+ * @example readOther('wore the Tidewater shirt yesterday', tables, options) // { is: 'worn', makes: [its latest version], dates: [yesterday], times: 1 }
+ * @example readOther('sold the Foreshore tee for 15', tables, options) // { is: 'ended', make, state: 'sold', why: 'for 15' }
+ * @example readOther('finished the coat', tables, options) // { is: 'finished', make: the one that lies on the table, … }
+ * @example readOther('bought 3 m of navy linen, 150 wide', tables, options) // { is: 'bought', fabric, piece: { length: 300, width: 150 }, … }
+ * @example readOther('prewashed the sand washed linen', tables, options) // { is: 'washed', fabrics: [that], dates: [today] }
+ * @example readOther('my measurements are bust 92, waist 74', tables, options) // { is: 'measured', person, measures: { bust: 92, waist: 74 }, … }
+ * @example readOther('bought the Lapwing trousers pattern, 12 euros', tables, options) // { is: 'pattern bought', pattern: { name: 'Lapwing trousers', price, … } }
+ * @example readOther('want to make the Fogbell coat in grey wool', tables, options) // { is: 'planned', pattern, words: 'in grey wool', … }
+ */
+export function readOther(text: string, tables: LineTables, options: ActOptions): OtherAct | AskedAct | undefined {
+  const line = heard(text, options.context);
+  /** What is told of one of the garments that may be meant. */
+  const toldOfOne = ({ name, inFull, owner }: Meant) => {
+    const names = [...line.names.filter(({ from, to }) => to <= name.from || from >= name.to), name].sort((a, b) => a.from - b.from);
+    return actOf({ ...line, names }, inFull, tables, owner ? { ...options, spoken: owner } : options);
+  };
+  const owned = ownedIn(line, tables.people);
+  if (owned) return toldOfOne(owned);
+  const act = actOf(line, text, tables, options);
+  const isNew = act?.is === 'planned' && act.draft.newPattern !== undefined;
+  if ((act && !isNew) || line.names.some(isGarmentName)) return act;
+  const garments = meantBy(line, tables, options.spoken).flatMap((meant) => {
+    const told = isNew ? planned(heard(meant.inFull, options.context), tables, options) : toldOfOne(meant);
+    const isEmpty = (told?.is === 'worn' && told.makes.length === 0) || (told?.is === 'planned' && told.draft.newPattern !== undefined);
+    return told && !isEmpty ? [{ called: meant.called, act: told }] : [];
+  });
+  const ways = garments.length > 0 || isNew ? garments : fabricWays(line, tables, options);
+  // "Again" is said of one that there is.
+  if (isNew && !(ways.length === 1 && /\bagain\b/.test(line.low)))
+    return ways.length === 0 ? act : { is: 'which', ways: [...ways, { called: 'a new pattern', act }] };
+  const [only, ...more] = ways;
+  return more.length === 0 ? only?.act : { is: 'which', ways };
+}

@@ -1,0 +1,179 @@
+import { format, parseISO } from 'date-fns';
+import { BODY_MEASURES } from '../core/body/zones';
+import { makeName } from '../core/make/make-name';
+import { planName } from '../core/make/plan-name';
+import type { Make, Pattern } from '../core/records';
+import type { Purchase } from '../core/shorthand/acts/fabric-bought';
+import type { OtherAct } from '../core/shorthand/acts/read-other';
+import { chipWords } from '../core/shorthand/chip-words';
+import type { LineContext } from '../core/shorthand/sentence';
+import { counted } from '../core/units/counted';
+import { firstOf } from '../core/units/item-at';
+import { keysOf } from '../core/units/keys';
+import { formatFabricLength, formatLength, type FabricUnit, type LengthUnit } from '../core/units/length';
+import { formatMoney } from '../core/units/money';
+import { today } from '../data/today';
+import { doubtWords } from './doubt-line';
+
+/** What became of a garment. */
+export const endedWords = (state: Make['state']) => (state === 'given' ? 'given away' : state);
+
+const NO_DAY = 'Which day that was is not plain: write it as 3 May, yesterday or last Monday.';
+
+/** A day, or that it is today. */
+export const dayWords = (date: string) => (date === today() ? 'today' : format(parseISO(date), 'EEEE, d MMMM yyyy'));
+
+/** What will be written, in words: what of, what about it, and what was not said. */
+export function actWords(act: OtherAct, patterns: readonly Pattern[], context: LineContext, unit: LengthUnit, fabricUnit: FabricUnit) {
+  switch (act.is) {
+    case 'worn': {
+      const { makes, times, occasion, remark, dates, each } = act;
+      return {
+        head: makes.map((make) => makeName(make, patterns)).join(' · ') || 'Worn',
+        about:
+          makes.length === 0
+            ? []
+            : [
+                times > 1 ? `worn about ${times} times` : 'worn',
+                (each || dates.length === 1) && dates.map(dayWords).join(' and '),
+                occasion,
+                remark && `“${remark}”`,
+              ],
+        unsaid: makes.length === 0 ? 'No finished garment of this pattern is in the ledger yet.' : dates.length === 0 && NO_DAY,
+        way: 'Note the wear',
+      };
+    }
+    case 'bought': {
+      const { purchases } = act;
+      const [taken] = purchases.filter(({ widthTaken }) => widthTaken);
+      const says = ({ fabric, piece, isNew, widthTaken }: Purchase) => [
+        `${formatFabricLength(piece.length, fabricUnit)} ${isNew ? 'into the stash' : 'more in the stash'}`,
+        !widthTaken && `${formatLength(piece.width, unit)} wide`,
+        isNew && fabric.pricePerMetre && `${formatMoney(fabric.pricePerMetre)} a ${fabric.pricedBy ?? 'metre'}`,
+        isNew && fabric.source !== undefined && `from ${fabric.source}`,
+        piece.note && `“${piece.note}”`,
+      ];
+      return {
+        head: purchases.length === 1 ? firstOf(purchases).fabric.name : counted(purchases.length, 'fabric'),
+        about:
+          purchases.length === 1
+            ? purchases.flatMap(says)
+            : purchases.map((purchase) => `${purchase.fabric.name}: ${says(purchase).filter(Boolean).join(', ')}`),
+        unsaid: taken !== undefined && `How wide it lies was not said: it is taken for ${formatLength(taken.piece.width, unit)}.`,
+        way: 'Put it into the stash',
+      };
+    }
+    case 'left': {
+      const { fabric, length, rest } = act;
+      const was = fabric.pieces.map((piece) => formatFabricLength(piece.length, fabricUnit)).join(' and ');
+      return {
+        head: fabric.name,
+        about: [length === 0 ? 'used up' : `${formatFabricLength(length, fabricUnit)} left, in one piece`, was !== '' && `the stash has ${was}`],
+        unsaid: rest !== undefined && `Not kept: “${rest}”.`,
+        way: length === 0 ? 'Take it out of the stash' : 'Note what is left',
+      };
+    }
+    case 'washed': {
+      const { fabrics, dates, rest } = act;
+      return {
+        head: fabrics.map(({ name }) => name).join(' · '),
+        about: ['washed', dates.length === 1 && dayWords(firstOf(dates))],
+        unsaid: dates.length === 0 ? NO_DAY : rest !== undefined && `Not kept: “${rest}”.`,
+        way: 'Note the wash',
+      };
+    }
+    case 'measured': {
+      const { person, measures, doubts, otherUnit, dates } = act;
+      const say = (cm: number) => formatLength(cm, unit, { about: true });
+      const asked = doubts.map((doubt) => `${BODY_MEASURES[doubt.measure]}: ${doubtWords(doubt, say)}`).join(' ');
+      return {
+        head: `Measures of ${person.name}`,
+        about: [
+          ...keysOf(measures).map((measure) => `${BODY_MEASURES[measure]} ${say(measures[measure] ?? 0)}`),
+          otherUnit && `taken for ${unit === 'cm' ? 'inches' : 'centimetres'}`,
+          dates.length === 1 && dayWords(firstOf(dates)),
+        ],
+        unsaid: dates.length === 0 ? NO_DAY : asked !== '' && asked,
+        way: 'Note the measures',
+      };
+    }
+    case 'pattern bought': {
+      const { name, designer } = act.pattern;
+      const { price, obtained } = act.came;
+      return {
+        head: name,
+        about: [act.isNew ? 'a new pattern' : 'a pattern that is there', designer, price && formatMoney(price), obtained],
+        unsaid: act.rest !== undefined && `Not kept: “${act.rest}”.`,
+        way: act.isNew ? 'Enter the pattern' : 'Note it',
+      };
+    }
+    case 'finished': {
+      const { make, said, dates } = act;
+      const words = said.map((fact) => {
+        const { kind, says } = chipWords(fact, context, unit);
+        return fact.is === 'words' ? `“${says}”` : fact.is === 'fit' ? says : `${kind} ${says}`;
+      });
+      return {
+        head: makeName(make, patterns),
+        about: ['finished', dates.length === 1 && dayWords(firstOf(dates)), ...words],
+        unsaid: dates.length === 0 && NO_DAY,
+        way: 'Finish it',
+      };
+    }
+    case 'cut': {
+      const { plan, dates, remark } = act;
+      return {
+        head: planName(plan, patterns),
+        about: ['cut as planned', dates.length === 1 && dayWords(firstOf(dates)), remark && `“${remark}”`],
+        unsaid: dates.length === 0 && NO_DAY,
+        way: 'Mark as cut',
+      };
+    }
+    case 'sewing': {
+      const { make, remark } = act;
+      return { head: makeName(make, patterns), about: ['being sewn', remark && `“${remark}”`], unsaid: false, way: 'Note it' };
+    }
+    case 'worked': {
+      const { make, times, looseEnd, words } = act;
+      const about = [
+        ...times.map(({ phase, minutes }) => chipWords({ is: 'time', phase, minutes }, context, unit).says),
+        looseEnd && `loose end done: ${looseEnd.words}`,
+        make.state === 'cut' && 'being sewn',
+        `“${words}”`,
+      ];
+      return { head: makeName(make, patterns), about, unsaid: false, way: 'Note it' };
+    }
+    case 'looked': {
+      const { make, look, verdict, notes, remark } = act;
+      const about = [
+        'a look at it',
+        look.said.map((note) => chipWords({ is: 'fit', notes: [note] }, context, unit).says).join(', '),
+        verdict.love !== undefined && `love ${verdict.love} of 5`,
+        ...notes.map(({ kind, words }) => (words.startsWith(kind) ? words : `${kind}: ${words}`)),
+        remark && `“${remark}”`,
+      ];
+      return { head: makeName(make, patterns), about, unsaid: false, way: `Note it with version ${make.version}` };
+    }
+    case 'noted':
+      return { head: makeName(act.make, patterns), about: ['into its remark', `“${act.words}”`], unsaid: false, way: 'Note it' };
+    case 'ended': {
+      const { make, state, since, why } = act;
+      return {
+        head: makeName(make, patterns),
+        about: [endedWords(state), since && dayWords(since), why && `“${why}”`],
+        unsaid: false,
+        way: 'Note it',
+      };
+    }
+    case 'planned': {
+      const { pattern, draft, cutSaid, toile, due, words } = act;
+      const cut = cutSaid ? 'cut as the line says' : draft.newPattern ? 'a new pattern' : 'cut as what was learned says';
+      return {
+        head: pattern.name,
+        about: [toile ? 'a plan of a toile' : 'a plan', due && `wanted by ${dayWords(due)}`, cut, words && `“${words}”`],
+        unsaid: false,
+        way: 'Plan it',
+      };
+    }
+  }
+}
