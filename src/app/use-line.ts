@@ -1,18 +1,86 @@
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
+import { mayBeKnown } from '../core/shorthand/by-its-noun';
 import type { Answers } from '../core/shorthand/chip';
-import { readMake, type ReadMake, type ReadOptions } from '../core/shorthand/draft-from-line';
-import type { LineContext } from '../core/shorthand/sentence';
+import { finishedOf } from '../core/shorthand/acts/finished';
+import { lookOf, wordsOf } from '../core/shorthand/acts/looked';
+import type { OtherAct } from '../core/shorthand/acts/read-other';
+import { completions } from '../core/shorthand/complete';
+import { readMake } from '../core/shorthand/draft-from-line';
 import { newId } from '../data/new-id';
 import { usePerson } from '../data/queries';
-import { useLineTables } from '../parts/use-line-context';
+import { openQuestions } from '../parts/line-chips';
+import { useLineContext, useLineTables, useReadOther } from '../parts/use-line-context';
 
-/**
- * Reads a line as it is typed.
- *
- * @param asPlanned what is planned of its pattern is taken for what was made
- */
-export function useReadLine(text: string, context: LineContext, answers: Answers, asPlanned: NonNullable<ReadOptions['asPlanned']>): ReadMake {
+/** What the line in the field says as it is typed, with what was answered of it. */
+export function useLine(text: string) {
+  const context = useLineContext();
   const tables = useLineTables();
   const spoken = usePerson();
-  return useMemo(() => readMake(text, tables, { context, spoken, answers, asPlanned, newId }), [text, context, answers, asPlanned, tables, spoken]);
+  const [answers, setAnswers] = useState<Answers>({});
+  /** Whether what is planned of the pattern is what was made, once she said so. */
+  const [asPlanned, setAsPlanned] = useState<boolean>();
+  /** The line of which she said that it is a make of its own, whatever it sounds like. */
+  const [asMake, setAsMake] = useState('');
+  /** What the line tells of the garment that she said is meant, where it may be several. */
+  const [meant, setMeant] = useState<{ readonly text: string; readonly act: OtherAct }>();
+
+  const make = useMemo(
+    () => readMake(text, tables, { context, spoken, answers, asPlanned: asPlanned ?? 'likely', newId }),
+    [text, context, answers, asPlanned, tables, spoken],
+  );
+  const { person, draft, chips } = make;
+  const readOther = useReadOther(context);
+  const told = useMemo(() => readOther(text), [readOther, text]);
+  const isMake = asMake !== '' && text.startsWith(asMake);
+  const asked = !isMake && told?.is === 'which' && meant?.text !== text ? told : undefined;
+  const other = isMake || asked ? undefined : told?.is === 'which' ? meant?.act : told;
+  /** What a line says of the make that there is, where it says nothing of another. */
+  const look = useMemo(
+    () => (other || asked ? undefined : (lookOf(make, tables) ?? wordsOf(text, make, tables, { context }))),
+    [other, asked, make, text, tables, context],
+  );
+  /** What lies on the table may be what the line tells of, where it does not say that it is finished. */
+  const finish = useMemo(() => (other || asked ? undefined : finishedOf(make, tables, { context, newId })), [other, asked, make, tables, context]);
+  /** It may be said of what lies there, and does not say so. */
+  const mayFinish = finish && !finish.cutSaid && !isMake ? finish : undefined;
+  /** What there is of what the line calls new: "the coat". */
+  const known = useMemo(
+    () => (other || asked || isMake ? [] : mayBeKnown(text, chips, context, tables, person)),
+    [other, asked, isMake, text, chips, context, tables, person],
+  );
+  /** "The coat" is one that is known: whether it is, is asked. */
+  const isKnown = known.some(({ definite }) => definite);
+  return {
+    context,
+    make,
+    answers,
+    /** What else than a make it tells; undefined where it is one, or it is still asked. */
+    other,
+    /** Of which garment it tells, where that is not answered yet. */
+    asked,
+    look,
+    finish,
+    mayFinish,
+    known,
+    isKnown,
+    /** Names that may be meant by its last letters, with the line as it would go on. */
+    offered: useMemo(() => completions(text, context), [text, context]),
+    // A pattern's name alone is looked for; with anything beside it, it is a make that is being written.
+    isLine: other !== undefined || asked !== undefined || (draft !== undefined && chips.length > 1),
+    /** How many questions are open. */
+    questions: asked ? 1 : openQuestions(chips).length + (mayFinish ? 1 : 0) + (isKnown ? 1 : 0),
+    answer: setAnswers,
+    takeAsMake: () => setAsMake(text),
+    takeFor: (act: OtherAct) => setMeant({ text, act }),
+    takeAsPlanned: setAsPlanned,
+    /** Another line begins. */
+    beginAnew: () => {
+      setAnswers({});
+      setAsMake('');
+      setMeant(undefined);
+      setAsPlanned(undefined);
+    },
+  };
 }
+
+export type LineRead = ReturnType<typeof useLine>;

@@ -1,18 +1,12 @@
 import { isFitless } from '../../core/records/usual-zones';
 import { nextVersion, versionsOf } from '../../core/make/versions';
-import { Checkbox, Field, Label } from '@headlessui/react';
-import { Check } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { alterationWhen, alterationWords, zoneList } from '../../core/alteration/words';
-import { ownDecision } from '../../core/decide/reckoning';
-import type { CarryForward } from '../../core/forecast/carry-forward';
 import { isChanged } from '../../core/forecast/summary';
-import { markedOnPaper } from '../../core/make/one-touch';
 import { makeCost } from '../../core/cost/cost';
 import { FIT_CLASS_WORDS } from '../../core/body/fit-class';
 import { zoneOf, type ZoneId } from '../../core/body/zones';
-import type { Alteration, Make, Pattern } from '../../core/records';
+import type { Make } from '../../core/records';
 import { planOfMake } from '../../core/plan/plan-to-make';
 import { useCaseTables } from '../../data/engine-tables';
 import {
@@ -34,13 +28,14 @@ import { NotInTheLedger } from '../../parts/not-in-the-ledger';
 import { choose, save } from '../../parts/save';
 import { startMake } from '../../core/make/log-draft';
 import { FirstCuts } from './first-cuts';
+import { NextInAWord } from './next-in-a-word';
+import { ToMark } from './to-mark';
 import { SewItAgain } from './sew-it-again';
 import { WhatChanged } from './what-changed';
 import { WhatWouldSharpen } from './what-would-sharpen';
 import { SizingMethods } from '../../parts/sizing-methods';
 import { Account } from '../../parts/account/account';
 import type { LengthUnit } from '../../core/units/length';
-import { percent } from '../../core/units/percent';
 import { FromOthers } from '../../parts/account/from-others';
 import { noteSaidRight } from '../../core/make/one-touch';
 import type { Evidence } from '../../core/garment/evidence';
@@ -61,89 +56,10 @@ import { EngineProblem } from '../../parts/engine-boundary';
 import { routes } from '../../routes';
 import { withId } from '../../core/units/by-id';
 
-/** Ticks an alteration as marked on the pattern paper today. */
-async function markOnPaper(make: Make, alteration: Alteration) {
-  await save('marked on the pattern paper', [{ table: 'makes', id: make.id, edit: (now) => markedOnPaper(now, alteration.id, today()) }], {
-    done: 'Marked on the paper. Ctrl Z takes it back.',
-  });
-}
-
-function ToMark({ carried }: { carried: CarryForward }) {
-  const unit = useUnit();
-  return (
-    <section aria-labelledby="to-mark">
-      <h2 id="to-mark" className="mb-1 text-head text-amber">
-        Mark on the pattern paper
-      </h2>
-      {carried.toMark.length === 0 ? (
-        <p className="text-small text-ink2">Everything that is carried on stands on the paper.</p>
-      ) : (
-        <ul className="flex flex-col gap-1">
-          {carried.toMark.map(({ make, alteration }) => (
-            <li key={alteration.id}>
-              <Field className="flex cursor-pointer items-start gap-2">
-                <Checkbox
-                  checked={false}
-                  onChange={() => void markOnPaper(make, alteration)}
-                  className="group mt-0.5 flex size-[14px] shrink-0 items-center justify-center border border-ink bg-page max-sm:size-6"
-                >
-                  <Check size={12} aria-hidden className="opacity-0 group-hover:opacity-40" />
-                </Checkbox>
-                <Label className="cursor-pointer">
-                  {alterationWords(alteration, unit)}{' '}
-                  <span className="text-small text-ink2">
-                    ({alterationWhen(alteration)}, version {make.version})
-                  </span>
-                </Label>
-              </Field>
-            </li>
-          ))}
-        </ul>
-      )}
-    </section>
-  );
-}
-
 /** Which other patterns moved the best cut at a zone. */
 function InfluencesAt({ personId, patternId, zone, unit }: { personId: string; patternId: string; zone: ZoneId; unit: LengthUnit }) {
   const influences = useEngine('influences', useCaseTables(), [personId, patternId, zone]).answer;
   return influences && <FromOthers influences={influences} unit={unit} />;
-}
-
-/** The chance that all places are right at once, where there are several; those of which nothing was noted are in no chance, and are said. */
-function ofAllPlaces({ zones, notNoted, allAtOnce }: CarryForward): string {
-  const noted = zones.length - notNoted.length;
-  const some = notNoted.length > 0;
-  return [
-    ...(noted > 1 && allAtOnce !== undefined ? [` · all ${some ? `${noted} noted ` : ''}at once ${percent(allAtOnce)}`] : []),
-    ...(some ? [` · ${notNoted.length} of ${zones.length} places not noted yet`] : []),
-  ].join('');
-}
-
-/** What to do next, in the head of the account: the one warm light on the page. An account has a version, be it one that nothing was said of. */
-function NextInAWord({ pattern, carried, answer }: { pattern: Pattern; carried: CarryForward; answer: string }) {
-  const own = ownDecision(pattern, carried.last.personId);
-  const changes = carried.zones.filter(isChanged);
-  const cut =
-    carried.weakest === undefined
-      ? isFitless(pattern.kind)
-        ? ''
-        : 'nothing noted yet'
-      : changes.length === 0
-        ? 'cut it as last time'
-        : `change ${changes.length < 3 ? zoneList(changes.map((c) => c.zone)) : `${changes.length} places`}`;
-  return (
-    <div className="max-w-[30rem] text-right text-balance max-sm:text-left">
-      <p className="font-serif text-sum leading-6 text-amber first-letter:uppercase">
-        {own?.answer ?? (answer === 'not made yet' ? 'not judged yet' : answer)}
-      </p>
-      <p className="text-ink2">
-        {own && `you said so: ${own.why} · `}
-        {cut}
-        {carried.weakest && ` · weakest place: ${zoneOf(carried.weakest.zone).label}, ${percent(carried.weakest.chance)}${ofAllPlaces(carried)}`}
-      </p>
-    </div>
-  );
 }
 
 /** The account of a pattern: its versions as columns, and what to cut next. */
