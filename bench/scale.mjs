@@ -379,7 +379,10 @@ const saved = await longWork(page, async () => {
     page.waitForEvent('download', { timeout: 600_000 }),
     page.getByRole('button', { name: 'Save to a file' }).click(),
   ]);
-  return download.path();
+  const path = await download.path();
+  // Read back too, it is called saved.
+  await page.getByText('The whole ledger is in the file.').waitFor({ timeout: 600_000 });
+  return path;
 });
 report('archive written', saved, plain, 3);
 await page.getByRole('button', { name: 'Start an empty ledger' }).click();

@@ -71,6 +71,7 @@ test('the archive: saved, opened without the app, and read back with every pictu
   const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save to a file' }).click()]);
   expect(download.suggestedFilename()).toMatch(/^amber-ledger-\d{4}-\d{2}-\d{2}\.zip$/);
   const zip = await readFile(await download.path());
+  await expect(page.getByText('The whole ledger is in the file.')).toBeVisible();
   const files = unzipSync(zip);
   expect(Object.keys(files).filter((f) => f.startsWith('pictures/'))).toHaveLength((file['pictures'] as unknown[]).length);
 
@@ -102,6 +103,16 @@ test('the archive: saved, opened without the app, and read back with every pictu
   await page.getByRole('button', { name: 'Read the file' }).click();
   await expect(page.getByText(new RegExp(`Read: ${file.makes.length} makes`))).toBeVisible();
   expect(tablesOf((await saved(page)).file)).toEqual(tablesOf(file));
+
+  // Where a picture is not what is known of it, the file is there and is not called saved.
+  await page.evaluate(async () => {
+    const done = <T>(request: IDBRequest<T>) => new Promise<T>((ready) => (request.onsuccess = () => ready(request.result)));
+    const pictures = (await done(indexedDB.open('amber-ledger'))).transaction('pictures', 'readwrite').objectStore('pictures');
+    const [picture] = await done(pictures.getAll(undefined, 1));
+    await done(pictures.put({ ...picture, sha256: '0'.repeat(64), crc32: 1 }));
+  });
+  await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save to a file' }).click()]);
+  await expect(page.getByText(/^The file is not to be relied on: what was written does not read back\. The picture \S+ is damaged\. /)).toBeVisible();
 });
 
 test('a table for a spreadsheet: the fabrics, with prices only where they are asked for', async ({ page }) => {

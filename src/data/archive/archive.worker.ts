@@ -3,14 +3,17 @@ import { whatWouldChange, type TableChange } from '../../core/archive/what-would
 import type { LengthUnit } from '../../core/units/length';
 import { Stopped, type LongWork } from './long-work';
 import type { Which } from '../../core/ledger/merge/merge';
-import { archiveOf, openFile, readFile, readParts, replaceLedger, type LedgerCounts, type Opened, type ReadIn, type ReadLedger } from './ledger-file';
+import { openFile, readBack, readFile, readParts, replaceLedger, type LedgerCounts, type Opened, type ReadIn, type ReadLedger } from './ledger-file';
 import type { Copy, CopyName } from './list-copies';
 import { copyAsArchive, makeCopy, openCopy } from './make-copy';
 import { bringTogether, lookTogether, type Together } from './merge-in';
-import { causeOf, LedgerDatabase } from '../database';
+import { causeOf, LedgerDatabase, type StoredPicture } from '../database';
+import { zipLedger } from './zip-ledger';
 
 const database = new LedgerDatabase();
 let stopped = false;
+/** The archive that was written last, until it is read back, with the pictures that it was made of. */
+let saved: { readonly zip: Blob; readonly pictures: readonly StoredPicture[] } | undefined;
 /** The ledger of the file that was looked through last, until it is taken: to unpack an archive twice may take minutes. */
 let looked: ReadLedger | undefined;
 
@@ -30,7 +33,20 @@ const archive = {
     stopped = true;
   },
   save: (written: string, unit: LengthUnit, onProgress: (done: number) => void): Promise<Blob | undefined> =>
-    stoppable(onProgress, async (work) => archiveOf(await readParts(database), written, unit, work)),
+    stoppable(onProgress, async (work) => {
+      const parts = await readParts(database);
+      const zip = await zipLedger(parts, written, unit, work);
+      saved = { zip, pictures: parts.pictures };
+      return zip;
+    }),
+  /** Reads back what was saved last, while the browser still takes it: it is called saved after that. */
+  readBack: (onProgress: (done: number) => void): Promise<boolean | undefined> =>
+    stoppable(onProgress, async (work) => {
+      const last = saved;
+      saved = undefined;
+      if (last) await readBack(last.zip, last.pictures, work);
+      return true;
+    }),
   /** @param label what undo will say was done */
   read: (file: Blob, label: string, onProgress: (done: number) => void): Promise<ReadIn | undefined> =>
     stoppable(onProgress, (work) => readFile(database, file, label, work)),

@@ -7,18 +7,17 @@ import { replacedHistory } from '../../core/ledger/merge/replace';
 import { LARGEST_TEXT, pictureName } from '../../core/archive/names';
 import { TextScan } from '../../core/archive/text-scan';
 import { ledgerCounts, TABLE_NAMES, type Ledger, type Picture, type TableName } from '../../core/records';
-import type { LengthUnit } from '../../core/units/length';
 import type { LedgerDatabase, StoredPicture } from '../database';
 import { readHistory, stampNow } from '../histories';
 import { putOf, writeReckoned, type Write } from '../journal';
 import { fromBase64, toBase64 } from './base64';
-import { partOf, type LongWork } from './long-work';
+import type { LongWork } from './long-work';
 import { readSettings, type Settings } from '../settings';
 import { cleanPicture } from './clean-picture';
 import { bytesOf, digestOfBlob, fingerprint } from './digest';
 import { storedPictures, type PictureFile, type PictureFiles } from './start-ledger';
 import { unzipLedger, type PicturesElsewhere } from './unzip-ledger';
-import { zipLedger, type LedgerInParts } from './zip-ledger';
+import type { LedgerInParts } from './zip-ledger';
 import { byId, withId } from '../../core/units/by-id';
 
 /** The whole ledger as it stands in one moment, its pictures as they lie in the database. */
@@ -68,9 +67,6 @@ export async function exportLedger(database: LedgerDatabase, written: string): P
   return ledgerText({ ...tables, pictures: within }, written, history, id);
 }
 
-/** How much of the work of saving is writing; the rest is reading back. */
-const WRITING = 0.3;
-
 /** So many pictures of an archive that was just written are read back with their bytes. */
 const READ_BACK = 48;
 
@@ -93,16 +89,14 @@ function lyingAsTheyLay(pictures: readonly StoredPicture[]): NonNullable<Picture
 }
 
 /**
- * A ledger as one archive, read back through our own reader before it is called saved.
+ * Reads an archive back that was just written, as any other is read: before that it is not called saved.
  *
- * @param written the moment of writing, ISO
+ * @param pictures that it was made of
  * @throws with a sentence where it would not be read; or Stopped
  */
-export async function archiveOf(parts: LedgerInParts, written: string, unit: LengthUnit, work: LongWork = {}): Promise<Blob> {
-  const zip = await zipLedger(parts, written, unit, partOf(work, 0, WRITING));
-  const back = await unzipLedger(zip, partOf(work, WRITING, 1), { here: lyingAsTheyLay(parts.pictures) });
+export async function readBack(zip: Blob, pictures: readonly StoredPicture[], work: LongWork = {}): Promise<void> {
+  const back = await unzipLedger(zip, work, { here: lyingAsTheyLay(pictures) });
   if (!back.ok) throw new Error(`what was written does not read back. ${back.problem}`);
-  return zip;
 }
 
 /** A ledger as it was read from a file. */

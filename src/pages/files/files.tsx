@@ -69,15 +69,21 @@ export function Files() {
   const download = async () => {
     // What is entered while it is written is in no file yet.
     const at = Date.now();
+    /** The browser has it already. */
+    let given = false;
     try {
       const reached = await reachedNow(db);
       const zip = await longWork('Writing the archive', (onProgress) => archiveWorker().save(formatISO(new Date()), unit, onProgress));
       if (!zip) return void toast('Stopped; nothing was written.');
       saveFile(zip, `amber-ledger-${today()}.zip`);
+      given = true;
+      // It is read back while the browser still takes it.
+      const whole = await longWork('Reading it back', (onProgress) => archiveWorker().readBack(onProgress));
+      if (!whole) return void toast('The file is there. It was not read back to its end, and does not count as saved.');
       await noteSaved(db, reached, at);
       toast('The whole ledger is in the file.');
     } catch (error) {
-      toast.error(`The file was not written: ${whyNot(error)} The ledger is as it was.`);
+      toast.error(`${given ? 'The file is not to be relied on' : 'The file was not written'}: ${whyNot(error)} The ledger is as it was.`);
     }
   };
   const isEmpty = makes.length === 0 && patterns.length === 0 && fabrics.length === 0;
