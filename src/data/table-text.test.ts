@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { sampleMake } from '../core/garment/sample-case';
 import { LAYOUTS, LedgerDatabase } from './database';
 import { undo, write } from './journal';
-import { readTable, type HearsText } from './table-text';
+import { readInOne, readTable, type HearsText } from './table-text';
 import Dexie from 'dexie';
 
 const wear = (n: number) => ({ id: `wear-${n}`, makeIds: ['make-1'], date: '2026-11-28', count: 1 });
@@ -52,7 +52,9 @@ test('whatever is written, taken out and kept in whatever order: what is read is
             })
             .catch(() => undefined);
         if (await texts()) fromText++;
-        expect(await read()).toEqual(await database.wears.toArray());
+        const there = await database.wears.toArray();
+        expect(await read()).toEqual(there);
+        expect(await database.transaction('r', database.tables, () => readInOne(database, 'wears'))).toEqual(there);
       }
       await database.delete();
     }),

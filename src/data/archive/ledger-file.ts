@@ -13,6 +13,7 @@ import { putOf, writeReckoned, type Write } from '../journal';
 import { fromBase64, toBase64 } from './base64';
 import type { LongWork } from './long-work';
 import { readSettings, type Settings } from '../settings';
+import { readInOne } from '../table-text';
 import { cleanPicture } from './clean-picture';
 import { bytesOf, digestOfBlob, fingerprint } from './digest';
 import { storedPictures, type PictureFile, type PictureFiles } from './start-ledger';
@@ -22,13 +23,16 @@ import { byId, withId } from '../../core/units/by-id';
 
 /** The whole ledger as it stands in one moment, its pictures as they lie in the database. */
 export async function readParts(database: LedgerDatabase): Promise<LedgerInParts> {
-  return database.transaction('r', database.tables, () => partsWithin(database));
+  return database.transaction('r', database.tables, () => partsWithin(database, (table) => readInOne(database, table)));
 }
 
 /** The same within a transaction. */
-export async function partsWithin(database: LedgerDatabase): Promise<LedgerInParts> {
+export async function partsWithin(
+  database: LedgerDatabase,
+  read = (table: TableName): PromiseLike<unknown[]> => database.table(table).toArray(),
+): Promise<LedgerInParts> {
   const tables: Record<string, unknown[]> = {};
-  for (const table of TABLE_NAMES) if (table !== 'pictures') tables[table] = await database.table(table).toArray();
+  for (const table of TABLE_NAMES) if (table !== 'pictures') tables[table] = await read(table);
   const pictures = await database.pictures.toArray();
   const { ledgerId } = await readSettings(database);
   return {

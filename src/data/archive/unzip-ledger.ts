@@ -1,10 +1,10 @@
 import { checkLedgerText, type CheckedLedger } from '../../core/ledger/check-ledger';
-import { BlobReader, ZipReader, type FileEntry } from '@zip.js/zip.js/lib/zip-core-native.js';
+import { BlobReader, configure, ZipReader, type FileEntry } from '@zip.js/zip.js/lib/zip-core-native.js';
 import { CHECK_NAME, isOurs, LARGEST_LEDGER, LARGEST_PICTURE, LEDGER_NAME } from '../../core/archive/names';
 import type { Ledger, Picture } from '../../core/records';
 import { TextScan } from '../../core/archive/text-scan';
 import { cleanPicture } from './clean-picture';
-import { bytesOf, digest, digestOfBlob, fingerprint } from './digest';
+import { bytesOf, digest, fingerprint } from './digest';
 import { tell, type LongWork } from './long-work';
 import { sideBySide } from './side-by-side';
 import type { PictureFile, PictureFiles } from './start-ledger';
@@ -13,6 +13,9 @@ import type { PictureFile, PictureFiles } from './start-ledger';
 const MOST = { ledger: LARGEST_LEDGER, check: 1000, picture: LARGEST_PICTURE, all: 6e9, pictures: 50_000, besides: 1000 } as const;
 
 export type Unzipped = (Extract<CheckedLedger, { ok: true }> & { readonly files: PictureFiles }) | Extract<CheckedLedger, { ok: false }>;
+
+/** So much of a file is unpacked at one go, bytes: the browser's storage takes long over each piece that is asked of it. */
+configure({ chunkSize: 262_144 });
 
 /** What makes an archive unfit: a sentence for people. */
 class Unfit extends Error {}
@@ -31,12 +34,12 @@ async function orUnfit<T>(problem: string, work: () => Promise<T>): Promise<T> {
 }
 
 /** Takes one file out, bounded in size: what a zip says of its sizes is believed where it is too much, and counted where it is not. */
-async function take(entry: FileEntry): Promise<Blob> {
+async function take(entry: FileEntry): Promise<Uint8Array<ArrayBuffer>> {
   const name = entry.filename;
   const tooLarge = () => new Unfit(`${name} is larger than ${megabytes(mostOf(name))}.`);
   if (entry.uncompressedSize > mostOf(name)) throw tooLarge();
   const scan = name === LEDGER_NAME ? new TextScan() : undefined;
-  const parts: BlobPart[] = [];
+  const parts: Uint8Array[] = [];
   let size = 0;
   let unfit: Unfit | undefined;
   const into = new WritableStream<Uint8Array>({
@@ -56,7 +59,13 @@ async function take(entry: FileEntry): Promise<Blob> {
       throw unfit ?? error;
     }
   });
-  return new Blob(parts);
+  const whole = new Uint8Array(size);
+  let at = 0;
+  for (const part of parts) {
+    whole.set(part, at);
+    at += part.length;
+  }
+  return whole;
 }
 
 /** The head of a file within a zip: its sign, its check, and the lengths of its name and of what stands behind that (APPNOTE 6.3, 4.3.7). */
@@ -161,10 +170,10 @@ async function entriesOf(zip: Blob): Promise<ReadonlyMap<string, FileEntry>> {
 }
 
 /** Whether the ledger is as it was written; without its digest it is taken as it is. */
-async function checkDigest(ledger: Blob, check: Blob | undefined): Promise<void> {
+async function checkDigest(ledger: Uint8Array<ArrayBuffer>, check: Uint8Array<ArrayBuffer> | undefined): Promise<void> {
   if (!check) return;
-  const said = (await check.text()).slice(0, 64);
-  if (said !== (await digestOfBlob(ledger)))
+  const said = new TextDecoder().decode(check).slice(0, 64);
+  if (said !== (await digest(ledger)))
     throw new Unfit(`${LEDGER_NAME} is not as it was written. If you changed it by hand, take ${CHECK_NAME} out of the archive.`);
 }
 
@@ -215,7 +224,7 @@ async function picturesOf(
     if (entry && Math.max(entry.uncompressedSize, entry.compressedSize) > MOST.picture) throw tooLarge(file);
     // Without a digest in the ledger it is the zip's own check that tells damage.
     if (entry?.compressionMethod === STORED && sha256 !== undefined) return void inPlace.push({ file, picture, entry });
-    const blob = await (entry ? take(entry) : beside?.(file));
+    const blob = await (entry ? take(entry).then((bytes) => new Blob([bytes])) : beside?.(file));
     if (!blob) throw new Unfit(`The picture ${file} is missing in it.`);
     if (blob.size > MOST.picture) throw tooLarge(file);
     put(file, await asWritten(picture, file, { blob: (type) => blob.slice(0, blob.size, type), bytes: await bytesOf(blob) }));
@@ -241,7 +250,7 @@ export async function unzipLedger(zip: Blob, work: LongWork = {}, elsewhere: Pic
     const ledger = await take(ledgerEntry);
     await checkDigest(ledger, checkEntry && (await take(checkEntry)));
     tell(work, 0.1);
-    const checked = checkLedgerText(await ledger.text());
+    const checked = checkLedgerText(new TextDecoder().decode(ledger));
     if (!checked.ok) return checked;
     return { ...checked, files: await picturesOf(checked.ledger, zip, entries, elsewhere, work) };
   } catch (error) {
