@@ -82,7 +82,7 @@ async function fill(page) {
         for (const { i, ...known } of made)
           transaction
             .objectStore('pictures')
-            .put({ id: `picture ${i}`, makeId: `m${i * step}`, side: 'front', place: 0, type: 'image/jpeg', small, ...known });
+            .put({ id: `picture ${i}`, makeId: `m${i * step}`, side: 'front', place: 0, type: 'image/jpeg', small: whole, ...known });
         await new Promise((done) => (transaction.oncomplete = done));
       }
       database.close();

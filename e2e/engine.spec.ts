@@ -3,8 +3,8 @@ import { expect, test, type Page } from './test';
 test.use({ ownContext: true });
 
 /** Puts words before the worker's own: they run before it listens. */
-async function workerWith(page: Page, words: string) {
-  await page.route('**/assets/engine.worker*.js', async (route) => {
+async function workerWith(page: Page, words: string, worker = 'engine') {
+  await page.route(`**/assets/${worker}.worker*.js`, async (route) => {
     const answer = await route.fetch();
     await route.fulfill({ response: answer, body: `${words}\n${await answer.text()}` });
   });
@@ -80,4 +80,12 @@ test('a worker that cannot be started is said, and the next try starts another',
   await page.unroute('**/assets/engine.worker*.js');
   await page.getByRole('button', { name: 'Work them out again' }).click();
   await expect(page.getByRole('button', { name: /^across back: change/i })).toBeVisible();
+
+  // Neither is a file waited for that no worker writes.
+  await workerWith(page, `throw new Error('no room for a worker');`, 'archive');
+  await page.goto('/files');
+  await page.getByRole('button', { name: 'Save to a file' }).click();
+  await expect(page.getByText('The file was not written: no room for a worker. The ledger is as it was.')).toBeVisible();
+  await page.unroute('**/assets/archive.worker*.js');
+  await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save to a file' }).click()]);
 });

@@ -47,7 +47,7 @@ const stored = (page: Page, makeId: string) =>
     const open = indexedDB.open('amber-ledger');
     const db = await new Promise<IDBDatabase>((done) => (open.onsuccess = () => done(open.result)));
     const all = db.transaction('pictures').objectStore('pictures').index('makeId').getAll(id);
-    const rows = await new Promise<{ side: string; place: number; type: string; blob: Blob; small?: Blob }[]>(
+    const rows = await new Promise<{ side: string; place: number; type: string; blob: Blob; small?: Uint8Array<ArrayBuffer> }[]>(
       (done) => (all.onsuccess = () => done(all.result)),
     );
     // The demo's drawings are code and not photographs; only what was brought in is looked at.
@@ -61,7 +61,7 @@ const stored = (page: Page, makeId: string) =>
             place,
             width: image.width,
             height: image.height,
-            small: (await createImageBitmap(small ?? blob)).width,
+            small: (await createImageBitmap(small ? new Blob([small]) : blob)).width,
             text: await blob.text(),
           };
         }),

@@ -1,5 +1,5 @@
 import { proxy } from 'comlink';
-import { archiveWorker } from '../data/archive/archive-worker';
+import { inOwnWorker } from '../parts/archive-worker';
 import { listCopies } from '../data/archive/list-copies';
 import { db } from '../data/database';
 import { onTablesChanged } from '../data/keep-fresh';
@@ -21,9 +21,11 @@ export function keepCopies(): void {
     if (ledger !== 'own' || (await unsavedActs(db)) === 0) return;
     const kept = await listCopies();
     if (kept === null || kept === 'locked') return;
-    await archiveWorker().copy(
-      unit,
-      proxy(() => undefined),
+    await inOwnWorker((archive) =>
+      archive.copy(
+        unit,
+        proxy(() => undefined),
+      ),
     );
   };
   const later = (wait: number) => {

@@ -2,7 +2,7 @@ import { format, parseISO } from 'date-fns';
 import { proxy } from 'comlink';
 import { useState, type ReactNode } from 'react';
 import { namesOfFolder } from '../core/archive/kept-copies';
-import { archiveWorker } from '../data/archive/archive-worker';
+import { lookInWorker, takeInWorker } from '../parts/archive-worker';
 import type { Copy } from '../data/archive/list-copies';
 import { db } from '../data/database';
 import { openDemo, openEmpty } from '../data/demo';
@@ -37,13 +37,16 @@ export function NoLedger({ copies, wasHere }: Found) {
     }
   };
   const putBack = async (copy: Copy) => {
-    const looked = await archiveWorker().compare(
-      copy,
-      proxy(() => undefined),
+    const looked = await lookInWorker(
+      async (archive) =>
+        await archive.compare(
+          copy,
+          proxy(() => undefined),
+        ),
     );
     if (!looked) throw new Error('it was stopped');
     if (!looked.ok) throw new Error(looked.problem);
-    await archiveWorker().replace(`copy of ${format(parseISO(copy.written), 'd MMM yyyy')} put back`);
+    await takeInWorker((archive) => archive.replace(`copy of ${format(parseISO(copy.written), 'd MMM yyyy')} put back`));
   };
   const offered = newestOfEach(copies);
   const troubles = (

@@ -23,9 +23,10 @@ import { letTextsGo, type TableText } from './let-texts-go';
 
 /**
  * A picture as it is stored: its bytes as a blob, not as text, with a small copy for lists (a drawing needs none). Bytes of a picture never
- * change once it is there; their digest, and the check that a zip of them holds, are made once and kept with them.
+ * change once it is there; their digest, and the check that a zip of them holds, are made once and kept with them. The small copy lies in
+ * the record itself: a browser keeps each blob in a file of its own. Those that were made before lie in blobs too.
  */
-export type StoredPicture = Omit<Picture, 'data' | 'file'> & { blob: Blob; small?: Blob; crc32?: number };
+export type StoredPicture = Omit<Picture, 'data' | 'file'> & { blob: Blob; small?: Uint8Array<ArrayBuffer> | Blob; crc32?: number };
 
 /** What a table holds in the browser. */
 export interface Stored {

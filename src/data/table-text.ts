@@ -92,5 +92,8 @@ export async function readTable<T extends TableName>(
 export async function readInOne<T extends TableName>(database: LedgerDatabase, table: T): Promise<Stored[T][]> {
   const kept = isKeptAsText(table) ? await database.texts.get(table) : undefined;
   if (!kept?.texts) return database.table<Stored[T], string>(table).toArray();
-  return kept.texts.flatMap((text): Stored[T][] => JSON.parse(text));
+  return kept.texts.flatMap((text) => {
+    const some: readonly Stored[T][] = JSON.parse(text);
+    return some;
+  });
 }

@@ -7,7 +7,7 @@ import type { Fabric, Make, Pattern } from '../core/records';
 import { mainFabric } from '../core/make/main-fabric';
 import { withoutPattern } from '../core/make/without-pattern';
 import { usePicturesBy } from '../data/queries';
-import { urlOf } from './blob-url';
+import { smallOf, urlOf } from './blob-url';
 
 /** A drawing of a pattern, or of a make in its fabric, for use where there is no photograph. */
 function drawnUrl(
@@ -43,7 +43,7 @@ export function GarmentPicture({
   const pictures = usePicturesBy(make ? 'makeId' : 'patternId', make ? make.id : pattern?.id);
   // Of a pattern the drawing of its lines tells most where nobody took a picture of that side.
   const picture = pictures?.find((p) => p.side === side) ?? (make || side !== 'front' ? undefined : pictures?.find((p) => p.side === 'line drawing'));
-  const blob = small ? (picture?.small ?? picture?.blob) : picture?.blob;
+  const blob = small && picture ? smallOf(picture) : picture?.blob;
   const drawn = useMemo(() => pattern && drawnUrl(pattern, make, fabrics, side), [pattern, make, fabrics, side]);
   const src = blob ? urlOf(blob) : pictures ? drawn : undefined;
   const what = make && known ? `${known.name}, version ${make.version}` : (pattern?.name ?? 'garment');

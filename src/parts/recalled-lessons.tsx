@@ -6,14 +6,14 @@ import { today } from '../data/today';
 import { routes } from '../routes';
 import { Button } from '../ui/button';
 import { OutLink } from '../ui/out-link';
-import { urlOf } from './blob-url';
+import { smallOf, urlOf } from './blob-url';
 import { noteChanged } from './note-writes';
 import { save } from './save';
 
 /** The picture that belongs to a note, small. */
 export function LessonPicture({ makeId, noteId, words }: { makeId: string; noteId: string; words: string }) {
   const picture = usePictureOfNote(makeId, noteId);
-  return picture ? <img src={urlOf(picture.small ?? picture.blob)} alt={words} className="h-16 w-14 rounded-md bg-plate object-contain" /> : null;
+  return picture ? <img src={urlOf(smallOf(picture))} alt={words} className="h-16 w-14 rounded-md bg-plate object-contain" /> : null;
 }
 
 /** What was learned before and helps here, the nearest first; one that is not needed can be put to rest. */

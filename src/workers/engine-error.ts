@@ -34,7 +34,8 @@ export function watched(worker: Worker, onStop: () => void): Watched {
   };
   worker.addEventListener('error', (event) => {
     event.preventDefault();
-    stop(new EngineError(event.message || 'its worker could not be started'));
+    // What the browser puts before an error's own words helps nobody.
+    stop(new EngineError(event.message.replace(/^Uncaught (?:\w*Error: )?/, '') || 'its worker could not be started'));
   });
   // Where nobody is asking, nobody need be told.
   broken.catch(() => undefined);

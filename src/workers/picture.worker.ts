@@ -5,7 +5,7 @@ import { PICTURE_SIDE, reducedSize, SMALL_SIDE } from '../core/drawing/reduced-s
 /** A picture brought down and turned upright, with its small copy. Drawn anew, it carries nothing that the file hid: no place, no camera. */
 export interface ReducedPicture {
   readonly blob: Blob;
-  readonly small: Blob;
+  readonly small: Uint8Array<ArrayBuffer>;
 }
 
 async function drawn(image: ImageBitmap, most: number): Promise<Blob> {
@@ -45,7 +45,8 @@ const reducer = {
   async reduce(file: Blob): Promise<ReducedPicture> {
     const image = await createImageBitmap(file, { imageOrientation: 'from-image' });
     try {
-      return { blob: await drawn(image, PICTURE_SIDE), small: await drawn(image, SMALL_SIDE) };
+      const [blob, small] = [await drawn(image, PICTURE_SIDE), await drawn(image, SMALL_SIDE)];
+      return { blob, small: new Uint8Array(await small.arrayBuffer()) };
     } finally {
       image.close();
     }

@@ -3,19 +3,35 @@ import { whatWouldChange, type TableChange } from '../../core/archive/what-would
 import type { LengthUnit } from '../../core/units/length';
 import { Stopped, type LongWork } from './long-work';
 import type { Which } from '../../core/ledger/merge/merge';
-import { openFile, readBack, readFile, readParts, replaceLedger, type LedgerCounts, type Opened, type ReadIn, type ReadLedger } from './ledger-file';
+import {
+  lyingIn,
+  openFile,
+  readBack,
+  readFile,
+  readParts,
+  replaceLedger,
+  type LedgerCounts,
+  type LyingPicture,
+  type Opened,
+  type ReadIn,
+  type ReadLedger,
+} from './ledger-file';
 import type { Copy, CopyName } from './list-copies';
 import { copyAsArchive, makeCopy, openCopy } from './make-copy';
 import { bringTogether, lookTogether, type Together } from './merge-in';
-import { causeOf, LedgerDatabase, type StoredPicture } from '../database';
+import { causeOf, LedgerDatabase } from '../database';
 import { zipLedger } from './zip-ledger';
 
 const database = new LedgerDatabase();
 let stopped = false;
-/** The archive that was written last, until it is read back, with the pictures that it was made of. */
-let saved: { readonly zip: Blob; readonly pictures: readonly StoredPicture[] } | undefined;
 /** The ledger of the file that was looked through last, until it is taken: to unpack an archive twice may take minutes. */
 let looked: ReadLedger | undefined;
+
+/** An archive that was written, and what was known of its pictures before. */
+export interface SavedArchive {
+  readonly zip: Blob;
+  readonly lying: readonly LyingPicture[];
+}
 
 /** What an archive would change, or why it cannot be read. */
 export type Compared =
@@ -32,19 +48,15 @@ const archive = {
   stop: () => {
     stopped = true;
   },
-  save: (written: string, unit: LengthUnit, onProgress: (done: number) => void): Promise<Blob | undefined> =>
+  save: (written: string, unit: LengthUnit, onProgress: (done: number) => void): Promise<SavedArchive | undefined> =>
     stoppable(onProgress, async (work) => {
       const parts = await readParts(database);
-      const zip = await zipLedger(parts, written, unit, work);
-      saved = { zip, pictures: parts.pictures };
-      return zip;
+      return { zip: await zipLedger(parts, written, unit, work), lying: lyingIn(parts.pictures) };
     }),
-  /** Reads back what was saved last, while the browser still takes it: it is called saved after that. */
-  readBack: (onProgress: (done: number) => void): Promise<boolean | undefined> =>
+  /** Reads back what was saved, while the browser still takes it: it is called saved after that. */
+  readBack: ({ zip, lying }: SavedArchive, onProgress: (done: number) => void): Promise<boolean | undefined> =>
     stoppable(onProgress, async (work) => {
-      const last = saved;
-      saved = undefined;
-      if (last) await readBack(last.zip, last.pictures, work);
+      await readBack(zip, lying, work);
       return true;
     }),
   /** @param label what undo will say was done */

@@ -15,6 +15,8 @@ const VERSION = 45;
 /** Names are in UTF-8. */
 const UTF8 = 0x0800;
 const [STORED, DEFLATED] = [0, 8];
+/** So many bytes are packed at one go. */
+const PIECE = 262_144;
 /** 1 January 1980, the first day a zip knows: what counts is when the ledger was written, and that stands in it. */
 const FIRST_DAY = 0x21;
 
@@ -81,7 +83,14 @@ export class BlobZip {
 
   /** Adds a file packed. */
   async pack(name: string, bytes: Uint8Array<ArrayBuffer>): Promise<void> {
-    const packed = await new Response(new Blob([bytes]).stream().pipeThrough(new CompressionStream('deflate-raw'))).blob();
+    // Out of memory into memory: as a blob the bytes would go to the browser's storage and back first.
+    const unpacked = new ReadableStream<Uint8Array<ArrayBuffer>>({
+      start(controller) {
+        for (let at = 0; at < bytes.length; at += PIECE) controller.enqueue(bytes.subarray(at, at + PIECE));
+        controller.close();
+      },
+    });
+    const packed = await new Response(unpacked.pipeThrough(new CompressionStream('deflate-raw'))).blob();
     this.#add(name, packed, { method: DEFLATED, check: crc32(bytes), packed: packed.size, size: bytes.length });
   }
 

@@ -15,7 +15,7 @@ import type { LongWork } from './long-work';
 import { readSettings, type Settings } from '../settings';
 import { readInOne } from '../table-text';
 import { cleanPicture } from './clean-picture';
-import { bytesOf, digestOfBlob, fingerprint } from './digest';
+import { bytesOf, digestOfBlob, fingerprint, type Fingerprint } from './digest';
 import { storedPictures, type PictureFile, type PictureFiles } from './start-ledger';
 import { unzipLedger, type PicturesElsewhere } from './unzip-ledger';
 import type { LedgerInParts } from './zip-ledger';
@@ -74,32 +74,41 @@ export async function exportLedger(database: LedgerDatabase, written: string): P
 /** So many pictures of an archive that was just written are read back with their bytes. */
 const READ_BACK = 48;
 
-/**
- * Pictures that are not read back byte by byte: their bytes lie where they lay, with the digest that was made of them, and none was copied
- * into the archive. That its directory says the same of each is asked for all; that it leads to them, for some all through it.
- */
-function lyingAsTheyLay(pictures: readonly StoredPicture[]): NonNullable<PicturesElsewhere['here']> {
-  const step = Math.ceil(pictures.length / READ_BACK);
-  const known = new Map(
-    pictures.flatMap(({ id, blob, sha256, crc32 }, i) =>
-      i % step === 0 || i === pictures.length - 1 || sha256 === undefined || crc32 === undefined ? [] : [[id, { blob, sha256, crc32 }] as const],
-    ),
-  );
-  return ({ id, sha256 }, entry) => {
-    const lay = known.get(id);
-    const same = lay?.sha256 === sha256 && entry?.compressedSize === lay?.blob.size && entry?.crc32 === lay?.crc32;
-    return Promise.resolve(same ? lay : undefined);
-  };
+/** What is known of a picture as it lies in the ledger. */
+export interface LyingPicture extends Fingerprint {
+  readonly id: string;
+  readonly size: number;
 }
+
+/**
+ * The pictures of an archive that need not be read back byte by byte: their bytes lie where they lay, with the digest that was made of them,
+ * and none was copied into it. Some all through it are left out, so that it is seen whether its directory leads to them.
+ */
+export function lyingIn(pictures: readonly StoredPicture[]): LyingPicture[] {
+  const step = Math.ceil(pictures.length / READ_BACK);
+  return pictures.flatMap(({ id, blob: { size }, sha256, crc32 }, i) =>
+    i % step === 0 || i === pictures.length - 1 || sha256 === undefined || crc32 === undefined ? [] : [{ id, size, sha256, crc32 }],
+  );
+}
+
+/** Nobody asks for the bytes of what is only read back. */
+const NO_BYTES = new Blob();
 
 /**
  * Reads an archive back that was just written, as any other is read: before that it is not called saved.
  *
- * @param pictures that it was made of
+ * @param lying of which pictures it is enough that its directory says the same
  * @throws with a sentence where it would not be read; or Stopped
  */
-export async function readBack(zip: Blob, pictures: readonly StoredPicture[], work: LongWork = {}): Promise<void> {
-  const back = await unzipLedger(zip, work, { here: lyingAsTheyLay(pictures) });
+export async function readBack(zip: Blob, lying: readonly LyingPicture[], work: LongWork = {}): Promise<void> {
+  const known = byId(lying);
+  const back = await unzipLedger(zip, work, {
+    here: ({ id, sha256 }, entry) => {
+      const lay = known.get(id);
+      const same = lay?.sha256 === sha256 && entry?.compressedSize === lay?.size && entry?.crc32 === lay?.crc32;
+      return Promise.resolve(lay && same ? { ...lay, blob: NO_BYTES } : undefined);
+    },
+  });
   if (!back.ok) throw new Error(`what was written does not read back. ${back.problem}`);
 }
 

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { toast } from 'react-toastify';
 import { counted } from '../../core/units/counted';
-import { archiveWorker } from '../../data/archive/archive-worker';
+import { inOwnWorker, stopArchive } from '../../parts/archive-worker';
 import { exportLedger } from '../../data/archive/ledger-file';
 import { db } from '../../data/database';
 import { openDemo, openEmpty } from '../../data/demo';
@@ -73,12 +73,14 @@ export function Files() {
     let given = false;
     try {
       const reached = await reachedNow(db);
-      const zip = await longWork('Writing the archive', (onProgress) => archiveWorker().save(formatISO(new Date()), unit, onProgress));
-      if (!zip) return void toast('Stopped; nothing was written.');
-      saveFile(zip, `amber-ledger-${today()}.zip`);
+      const saved = await longWork('Writing the archive', (onProgress) =>
+        inOwnWorker((archive) => archive.save(formatISO(new Date()), unit, onProgress)),
+      );
+      if (!saved) return void toast('Stopped; nothing was written.');
+      saveFile(saved.zip, `amber-ledger-${today()}.zip`);
       given = true;
       // It is read back while the browser still takes it.
-      const whole = await longWork('Reading it back', (onProgress) => archiveWorker().readBack(onProgress));
+      const whole = await longWork('Reading it back', (onProgress) => inOwnWorker((archive) => archive.readBack(saved, onProgress)));
       if (!whole) return void toast('The file is there. It was not read back to its end, and does not count as saved.');
       await noteSaved(db, reached, at);
       toast('The whole ledger is in the file.');
@@ -119,7 +121,7 @@ export function Files() {
           <p className="mt-1 text-small text-ink2">
             The file is a zip that opens anywhere: a page of all makes, the pictures as they are, and everything else as documented text.
           </p>
-          {running && <LongWorkBar {...running} onStop={() => void archiveWorker().stop()} />}
+          {running && <LongWorkBar {...running} onStop={stopArchive} />}
           {(unsaved ?? 0) > 0 && <p className="mt-1">{unsaved === 1 ? 'One entry is' : `${unsaved} entries are`} in no file and no copy yet.</p>}
         </section>
         <SavedCopies busy={busy} longWork={longWork} />

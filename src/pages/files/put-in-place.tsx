@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { toast } from 'react-toastify';
 import type { TableChange } from '../../core/archive/what-would-change';
-import { archiveWorker } from '../../data/archive/archive-worker';
+import { lookInWorker, takeInWorker } from '../../parts/archive-worker';
 import type { CopyName } from '../../data/archive/list-copies';
 import type { LedgerCounts } from '../../data/archive/ledger-file';
 import { db } from '../../data/database';
@@ -45,7 +45,7 @@ export function usePutInPlace(longWork: LongWork, { tried, refuse }: Tried) {
   const [asked, setAsked] = useState<Asked>();
 
   const look = async (offer: Offer) => {
-    const compared = await longWork(offer.looking, async (onProgress) => await archiveWorker().compare(offer.ledger, onProgress));
+    const compared = await longWork(offer.looking, (onProgress) => lookInWorker(async (archive) => await archive.compare(offer.ledger, onProgress)));
     if (!compared) return void toast('Stopped; the ledger is as it was.');
     if (!compared.ok) return refuse(`${offer.refused} ${compared.problem}`);
     setAsked({ offer, changes: compared.changes, notices: compared.notices });
@@ -53,7 +53,7 @@ export function usePutInPlace(longWork: LongWork, { tried, refuse }: Tried) {
   const put = (offer: Offer) =>
     tried(offer.failed, async () => {
       setAsked(undefined);
-      const counts = await longWork(offer.putting, async () => await archiveWorker().replace(offer.label));
+      const counts = await longWork(offer.putting, () => takeInWorker((archive) => archive.replace(offer.label)));
       void makeSmallCopies(db);
       offer.done(counts);
     });

@@ -1,7 +1,7 @@
 import { useRef } from 'react';
 import { toast } from 'react-toastify';
 import { counted } from '../../core/units/counted';
-import { archiveWorker } from '../../data/archive/archive-worker';
+import { inOwnWorker } from '../../parts/archive-worker';
 import type { LedgerCounts } from '../../data/archive/ledger-file';
 import { db } from '../../data/database';
 import { useSettings } from '../../data/queries';
@@ -32,7 +32,7 @@ export function ReadFromFile({ busy, longWork, isEmpty }: { busy: boolean; longW
   const { look, dialog } = usePutInPlace(longWork, trying);
 
   const readAtOnce = async (file: File) => {
-    const read = await longWork('Reading the file', async (onProgress) => await archiveWorker().read(file, LABEL, onProgress));
+    const read = await longWork('Reading the file', (onProgress) => inOwnWorker(async (archive) => await archive.read(file, LABEL, onProgress)));
     if (!read) return void toast('Stopped; the ledger is as it was.');
     if (!read.ok) return refuse(`${file.name} was not read. ${read.problem}`);
     void makeSmallCopies(db);

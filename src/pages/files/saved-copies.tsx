@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { format, parseISO } from 'date-fns';
 import { toast } from 'react-toastify';
 import { namesOfFolder } from '../../core/archive/kept-copies';
-import { archiveWorker } from '../../data/archive/archive-worker';
+import { inOwnWorker } from '../../parts/archive-worker';
 import { listCopies, type Copies, type Copy } from '../../data/archive/list-copies';
 import { useSettings, useUnit } from '../../data/queries';
 import { saveFile } from '../../parts/save-file';
@@ -32,7 +32,7 @@ export function SavedCopies({ busy, longWork }: { busy: boolean; longWork: LongW
   const { look, dialog } = usePutInPlace(longWork, trying);
   const copyNow = () =>
     trying.tried('Not done', async () => {
-      if (!(await longWork('Making a copy', async (onProgress) => await archiveWorker().copy(unit, onProgress)))) return;
+      if (!(await longWork('Making a copy', (onProgress) => inOwnWorker((archive) => archive.copy(unit, onProgress))))) return;
       await refetch();
       toast('A copy is saved.');
     });
@@ -53,7 +53,7 @@ export function SavedCopies({ busy, longWork }: { busy: boolean; longWork: LongW
     );
   const saveAs = (copy: Copy) =>
     trying.tried('Not saved', async () => {
-      const zip = await longWork('Writing the archive', async (onProgress) => await archiveWorker().copyAsArchive(copy, unit, onProgress));
+      const zip = await longWork('Writing the archive', (onProgress) => inOwnWorker((archive) => archive.copyAsArchive(copy, unit, onProgress)));
       if (zip) saveFile(zip, `amber-ledger-${copy.written.slice(0, 10)}.zip`);
     });
 

@@ -1,7 +1,7 @@
 import { useRef, useState } from 'react';
 import { toast } from 'react-toastify';
 import type { Which } from '../../core/ledger/merge/merge';
-import { archiveWorker } from '../../data/archive/archive-worker';
+import { lookInWorker, takeInWorker } from '../../parts/archive-worker';
 import type { Together } from '../../data/archive/merge-in';
 import { db } from '../../data/database';
 import { useSettings, useUnit } from '../../data/queries';
@@ -39,7 +39,9 @@ export function TwoLedgersTogether({ busy, longWork }: { busy: boolean; longWork
 
   const look = (file: File) =>
     tried(`${file.name} was not taken in`, async () => {
-      const looked = await longWork('Looking through both', async (onProgress) => await archiveWorker().look(file, unit, onProgress));
+      const looked = await longWork('Looking through both', (onProgress) =>
+        lookInWorker(async (archive) => await archive.look(file, unit, onProgress)),
+      );
       if (!looked) return;
       if (!looked.ok) return refuse(`${file.name} was not taken in. ${looked.problem}`);
       setChoices(new Map());
@@ -49,7 +51,7 @@ export function TwoLedgersTogether({ busy, longWork }: { busy: boolean; longWork
     tried(`${file.name} was not taken in`, async () => {
       setAsked(undefined);
       const label = `merged with ${file.name}`;
-      await longWork('Merging', async () => await archiveWorker().bring(label, choices));
+      await longWork('Merging', () => takeInWorker((archive) => archive.bring(label, choices)));
       void makeSmallCopies(db);
       toast('Both are here now. Save this ledger to a file and bring it to the other device, and both have all.');
     });

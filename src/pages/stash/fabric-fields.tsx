@@ -1,3 +1,4 @@
+import { smallOf } from '../../parts/blob-url';
 import { usually } from '../../core/fabric/usually';
 import { USUAL_WIDTH } from '../../core/fabric/usual-width';
 import { askedFields, calledField, fieldWords, Fabric, FABRIC_TESTS, Piece, Swatch as SwatchShape, type FabricTest } from '../../core/records';
@@ -109,7 +110,7 @@ function UsuallyLine({ fabric, unit, onTake }: { fabric: Fabric; unit: LengthUni
 /** The colours that its first picture shows, to be taken for its swatch: drawings, what goes with it and the wardrobe go by them. */
 function ColoursOfPicture({ fabric, onTake }: { fabric: Fabric; onTake: (seen: ColoursSeen) => void }) {
   const picture = usePicturesBy('fabricId', fabric.id)?.[0];
-  const shown = picture && (picture.small ?? picture.blob);
+  const shown = picture && smallOf(picture);
   const [seen, setSeen] = useState<ColoursSeen>();
   useEffect(() => {
     let left = false;

@@ -14,7 +14,7 @@ import { ChoiceField } from '../../ui/field';
 import { SortArea, useSorted } from '../../ui/sort-area';
 import { byHand } from '../../ui/by-hand';
 import { routes } from '../../routes';
-import { urlOf } from '../blob-url';
+import { smallOf, urlOf } from '../blob-url';
 import { save } from '../save';
 import { reordered } from '../reorder';
 import { addPictures, type PictureOwner } from './add-pictures';
@@ -52,12 +52,7 @@ function Thumb({
   return (
     <li {...box} className={clsx('flex w-[108px] flex-col gap-1 rounded-md border border-rule2 bg-page p-1', isDragging && 'z-10 shadow-lg')}>
       <button type="button" onClick={onOpen} className="relative flex h-[104px] items-center justify-center overflow-hidden rounded-sm bg-plate">
-        <img
-          src={urlOf(picture.small ?? picture.blob)}
-          alt={`${name}, ${picture.side}: open`}
-          draggable={false}
-          className="size-full object-contain"
-        />
+        <img src={urlOf(smallOf(picture))} alt={`${name}, ${picture.side}: open`} draggable={false} className="size-full object-contain" />
         {pins > 0 && <span className="absolute right-1 bottom-1 rounded-sm bg-page px-1 text-small">{pins === 1 ? '1 pin' : `${pins} pins`}</span>}
       </button>
       <ChoiceField label={`Side of the picture ${picture.side}`} labelHidden value={picture.side} all={PICTURE_SIDES} onValue={onSide} />
