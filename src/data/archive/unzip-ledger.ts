@@ -6,6 +6,7 @@ import { TextScan } from '../../core/archive/text-scan';
 import { cleanPicture } from './clean-picture';
 import { bytesOf, digest, fingerprint } from './digest';
 import { tell, type LongWork } from './long-work';
+import { MemoryAgain } from './memory-again';
 import { sideBySide } from './side-by-side';
 import type { PictureFile, PictureFiles } from './start-ledger';
 
@@ -115,11 +116,11 @@ function stretchesOf(pictures: readonly InPlace[]): readonly Readonly<Stretch>[]
 }
 
 /** A file of a zip that is stored as it is, out of a stretch of it that was read. */
-async function pieceOf(zip: Blob, stretch: ArrayBuffer, from: number, entry: FileEntry): Promise<Piece> {
+async function pieceOf(zip: Blob, stretch: Uint8Array<ArrayBuffer>, from: number, entry: FileEntry): Promise<Piece> {
   const damaged = new Unfit(`It is damaged at ${entry.filename}.`);
   const at = entry.offset - from;
-  if (at + HEAD.length > stretch.byteLength) throw damaged;
-  const head = new DataView(stretch, at, HEAD.length);
+  if (at + HEAD.length > stretch.length) throw damaged;
+  const head = new DataView(stretch.buffer, stretch.byteOffset + at, HEAD.length);
   if (head.getUint32(0, true) !== HEAD.sign) throw damaged;
   const start = at + HEAD.length + head.getUint16(HEAD.nameLength, true) + head.getUint16(HEAD.extraLength, true);
   const end = start + entry.compressedSize;
@@ -129,7 +130,7 @@ async function pieceOf(zip: Blob, stretch: ArrayBuffer, from: number, entry: Fil
   return {
     blob,
     ...(check === entry.crc32 ? { crc32: check } : {}),
-    bytes: end <= stretch.byteLength ? new Uint8Array(stretch, start, entry.compressedSize) : await bytesOf(blob()),
+    bytes: end <= stretch.length ? stretch.subarray(start, end) : await bytesOf(blob()),
   };
 }
 
@@ -229,10 +230,12 @@ async function picturesOf(
     if (blob.size > MOST.picture) throw tooLarge(file);
     put(file, await asWritten(picture, file, { blob: (type) => blob.slice(0, blob.size, type), bytes: await bytesOf(blob) }));
   });
-  await sideBySide(stretchesOf(inPlace), async ({ from, to, pictures }) => {
-    const stretch = await zip.slice(from, to).arrayBuffer();
-    for (const { file, picture, entry } of pictures) put(file, await asWritten(picture, file, await pieceOf(zip, stretch, from, entry)));
-  });
+  const memory = new MemoryAgain(STRETCH);
+  await sideBySide(stretchesOf(inPlace), ({ from, to, pictures }) =>
+    memory.lend(zip.slice(from, to), async (stretch) => {
+      for (const { file, picture, entry } of pictures) put(file, await asWritten(picture, file, await pieceOf(zip, stretch, from, entry)));
+    }),
+  );
   return found;
 }
 
