@@ -136,6 +136,15 @@ describe('what is left of a fabric', () => {
     expect([act.fabric.name, act.length, act.rest]).toEqual([name, length, rest]);
   });
 
+  test('a part of the one piece that there is; of several nobody knows which', () => {
+    const whole = LEDGER.fabrics.find((f) => f.pieces.length === 1)!;
+    const { length } = firstOf(whole.pieces);
+    expect(told(`half of the ${whole.name} is left`, 'left').length).toBe(Math.round(length / 2));
+    expect(told(`used three quarters of the ${whole.name}`, 'left').length).toBe(Math.round(length / 4));
+    const cutUp = LEDGER.fabrics.find((f) => f.pieces.length > 1)!;
+    expect(read(`half of the ${cutUp.name} is left`)).toBeUndefined();
+  });
+
   test('what is not there is not used up, and a garment is made of it', () => {
     const gone = LEDGER.fabrics.find((f) => f.pieces.length === 0)!;
     expect(read(`used up the ${gone.name}`)).toBeUndefined();

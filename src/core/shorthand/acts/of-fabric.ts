@@ -2,9 +2,10 @@ import type { Fabric } from '../../records';
 import { withId } from '../../units/by-id';
 import { addToGroup } from '../../units/group-by';
 import { memoize } from '../../units/memoize';
-import { lengthOf, SAID_LENGTH } from '../amounts';
+import { anyOf, lengthOf, SAID_LENGTH } from '../amounts';
 import type { LineTables } from '../draft-from-line';
 import { folded, isShortFor, wordsIn, type NameFound } from '../names';
+import type { LineContext } from '../sentence';
 import { dayIn, FIRST, isGarmentName, leftOf, SEWN, unnamed, type ActOptions, type Heard, type Span } from '../report';
 
 /** Fabric of the stash was washed before it is cut. */
@@ -52,8 +53,21 @@ const GONE = [
   ),
   new RegExp(`^${OF_IT} (?:(?:is|are|was|has|have|been|now|all|finally|completely) )+(?:gone|used up|finished|sold|given away)(?![a-z])`),
 ];
+/** Parts of what there was. */
+const PARTS: ReadonlyMap<string, number> = new Map([
+  ['half', 1 / 2],
+  ['a third', 1 / 3],
+  ['two thirds', 2 / 3],
+  ['a quarter', 1 / 4],
+  ['three quarters', 3 / 4],
+]);
+const PART_SAID = anyOf(PARTS.keys());
 /** How much of it is left. */
 const LEFT = [
+  new RegExp(
+    `^(?:(?:only|just|still|about|there|is|there's|i|i've|have|got|we) )*(?<part>${PART_SAID}) ${OF_IT} (?:(?:is|are|still) )*(?:left|remain(?:s|ing)?)(?: over)?(?![a-z])`,
+  ),
+  new RegExp(`^${FIRST}used (?:up )?(?:about )?(?<used>${PART_SAID}) ${OF_IT}(?![a-z])`),
   new RegExp(
     `^(?:(?:only|just|still|there|is|are|there's|i|i've|have|got|we|about) )*(?<length>${SAID_LENGTH}) ${OF_IT} (?:(?:is|are|still) )*(?:left|remain(?:s|ing)?)(?: over)?(?![a-z])`,
   ),
@@ -63,6 +77,15 @@ const LEFT = [
   new RegExp(`^${OF_IT}[,:]? (?:(?:has|have|is|are|only|just|still|there) )*(?<length>${SAID_LENGTH}) (?:left|remain(?:s|ing)?)(?: over)?(?![a-z])`),
 ];
 
+/** How much is said to be left, cm; undefined where that cannot be told, as half of several pieces. */
+function lengthLeft({ length, part, used }: Readonly<Record<string, string>>, { pieces }: Fabric, { unit }: LineContext): number | undefined {
+  if (length !== undefined) return lengthOf(length, unit)?.cm;
+  const of = PARTS.get(part ?? '') ?? (used === undefined ? 0 : 1 - (PARTS.get(used) ?? 1));
+  if (of === 0) return 0;
+  const [piece, ...more] = pieces;
+  return piece && more.length === 0 ? Math.round(piece.length * of) : undefined;
+}
+
 function leftIn({ text, low, names }: Heard, tables: LineTables, { context }: OfContext): LeftAct | undefined {
   const [name, ...more] = named(names);
   const fabric = withId(tables.fabrics, name?.id);
@@ -70,8 +93,7 @@ function leftIn({ text, low, names }: Heard, tables: LineTables, { context }: Of
   const blank = unnamed(low, name);
   const found = [...GONE, ...LEFT].map((way) => way.exec(blank)).find((way) => way !== null);
   if (!found) return undefined;
-  const said = found.groups?.['length'];
-  const length = said === undefined ? 0 : lengthOf(said, context.unit)?.cm;
+  const length = lengthLeft(found.groups ?? {}, fabric, context);
   // Nothing that is not there is gone.
   if (length === undefined || (length === 0 && fabric.pieces.length === 0)) return undefined;
   const rest = leftOf(text, [[0, found[0].length - 1 + name.to - name.from]]);

@@ -8,6 +8,11 @@ const loved = (n: number): Meant | undefined => {
   const love = LOVES.find((l) => l === n);
   return love && says({ is: 'love', love });
 };
+/** A rating by halves: the verdict is a whole one, and which is asked. */
+const between = (n: number): Meant | undefined => {
+  const [below, above] = [loved(Math.max(1, Math.floor(n))), loved(Math.ceil(n))];
+  return Number.isInteger(n) || n < 1 ? above : below && above && asks(below.says, above.says);
+};
 const IT =
   '(?:it|this|this one|them|these|the result|the end result|wearing it|wearing them|wearing this|how it turned out|how it looks|how they turned out|the way it looks)';
 const MUCH = '(?:(?:i|really|absolutely|totally|just|still|so|do|simply|already) )*';
@@ -68,10 +73,15 @@ export const recogniseVerdict = byRules([
   rule(`(?:(?:verdict|rating|rated(?: it)?):? )?(?<n>10|[1-9]) ?(?:/ ?|out of )10(?!\\d)`, 'sure', ({ n }, s, from, to) => {
     if (OF_SIZE.test(s.low.slice(0, from))) return undefined;
     if (OF_ELSE.test(s.low.slice(0, from))) return { says: mereWords(s.typed(from, to)) };
-    const half = Number(n) / 2;
-    const [below, above] = [loved(Math.max(1, Math.floor(half))), loved(Math.ceil(half))];
-    return Number.isInteger(half) || half < 1 ? above : below && above && asks(below.says, above.says);
+    return between(Number(n) / 2);
   }),
+  rule(
+    `(?:(?:love|verdict|rating|rated(?: it)?):? )?(?<n>[1-4]) ?(?:[.,]5|½|1/2) ?(?:/ ?5|(?:out )?of (?:5|five)|stars?)(?!\\d)`,
+    'sure',
+    ({ n }, s, from, to) => (OF_ELSE.test(s.low.slice(0, from)) ? { says: mereWords(s.typed(from, to)) } : between(Number(n) + 0.5)),
+  ),
+  rule(`(?:love|verdict|rating|rated(?: it)?):? ?(?<n>[1-4])[.,]5(?!\\d| ?(?:cm|m|mm|%|h)(?![a-z]))`, 'sure', ({ n }) => between(Number(n) + 0.5)),
+  rule(`(?<n>one|two|three|four) and a half (?:out of five|of five|stars?)`, 'sure', ({ n }) => between((countOf(n ?? '') ?? 0) + 0.5)),
   // Stars drawn out, those that it has not behind them.
   rule(`(?<n>(?:[★⭐]\\ufe0f?){1,5})☆{0,4}`, 'sure', ({ n = '' }) => loved(n.replace(/\ufe0f/g, '').length)),
   rule(`(?:love|loved|adored)(?= *(?:$|[.!]))`, 'weak', (_, s, from) => (/(?:^|[,.;!·|\n-]) *$/.test(s.low.slice(0, from)) ? loved(5) : undefined)),
