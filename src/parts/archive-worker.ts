@@ -11,16 +11,22 @@ interface Running {
 }
 
 const running = new Set<Running>();
+/** The worker in which a file was looked through: it stays open there until it is taken. */
+let looking: Running | undefined;
 
 function started(): Running {
   const worker = new Worker(new URL('../data/archive/archive.worker.ts', import.meta.url), { type: 'module', name: 'archive' });
   const archive = wrap<Archive>(worker);
-  const { broken } = watched(worker, () => running.delete(one));
+  const letGo = () => {
+    running.delete(one);
+    if (looking === one) looking = undefined;
+  };
+  const { broken } = watched(worker, letGo);
   const one: Running = {
     archive,
     broken,
     end: () => {
-      running.delete(one);
+      letGo();
       archive[releaseProxy]();
       worker.terminate();
     },
@@ -32,6 +38,11 @@ function started(): Running {
 /** What a work asks of the archive, off the main thread. */
 type Work<T> = (archive: Remote<Archive>) => Promise<T>;
 
+const asked = <T>({ archive, broken }: Running, work: Work<T>): Promise<T> => Promise.race([work(archive), broken]);
+
+/** The worker goes with its last work. */
+const askedLast = <T>(one: Running, work: Work<T>): Promise<T> => asked(one, work).finally(one.end);
+
 /**
  * Runs a work of the archive in a worker of its own. What a large ledger takes of memory goes with the worker, and not when the browser
  * finds time for it: the work after it begins with none.
@@ -39,35 +50,16 @@ type Work<T> = (archive: Remote<Archive>) => Promise<T>;
  * @throws EngineError where no worker can be started
  * @example const saved = await inOwnWorker((archive) => archive.save(written, unit, onProgress))
  */
-export async function inOwnWorker<T>(work: Work<T>): Promise<T> {
-  const one = started();
-  try {
-    return await Promise.race([work(one.archive), one.broken]);
-  } finally {
-    one.end();
-  }
-}
-
-/** The worker in which a file was looked through: it stays open there until it is taken. */
-let looking: Running | undefined;
+export const inOwnWorker = <T>(work: Work<T>): Promise<T> => askedLast(started(), work);
 
 /** Looks through a file, which stays open until it is taken, or another is looked through. */
-export function lookInWorker<T>(work: Work<T>): Promise<T> {
-  looking ??= started();
-  const one = looking;
-  one.broken.catch(() => (looking = looking === one ? undefined : looking));
-  return Promise.race([work(one.archive), one.broken]);
-}
+export const lookInWorker = <T>(work: Work<T>): Promise<T> => asked((looking ??= started()), work);
 
 /** Takes the file that was looked through last. */
-export async function takeInWorker<T>(work: Work<T>): Promise<T> {
+export function takeInWorker<T>(work: Work<T>): Promise<T> {
   const one = looking ?? started();
   looking = undefined;
-  try {
-    return await Promise.race([work(one.archive), one.broken]);
-  } finally {
-    one.end();
-  }
+  return askedLast(one, work);
 }
 
 /** Stops whatever work of the archive runs: each answers with nothing. */

@@ -1,3 +1,5 @@
+import { joinedBytes } from './joined-bytes';
+
 /**
  * Pictures without what their files hide: where and when they were taken, by which machine, under which words. The picture itself stays
  * byte for byte; of a photograph the way it is to be turned stays too, since it would lie on its side without.
@@ -18,13 +20,7 @@ const textAt = (bytes: Uint8Array<ArrayBuffer>, at: number, length: number) => S
 function joined(bytes: Uint8Array<ArrayBuffer>, parts: readonly Uint8Array<ArrayBuffer>[]): Uint8Array<ArrayBuffer> {
   const length = parts.reduce((sum, part) => sum + part.length, 0);
   if (length === bytes.length && parts.length <= 1) return bytes;
-  const all = new Uint8Array(length);
-  let at = 0;
-  for (const part of parts) {
-    all.set(part, at);
-    at += part.length;
-  }
-  return all;
+  return joinedBytes(parts);
 }
 
 /** How a photograph is to be turned, 1 to 8 (Exif), out of an Exif segment; undefined where it does not say. */

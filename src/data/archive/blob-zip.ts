@@ -1,4 +1,5 @@
 import { crc32 } from '../../core/archive/crc32';
+import { joinedBytes } from '../../core/archive/joined-bytes';
 
 /** Signs and sizes of a zip's parts (APPNOTE 6.3, 4.3): heads of files, entries of the directory, its end; the last two also for more than 4 GB. */
 const HEAD = { sign: 0x04034b50, length: 30 } as const;
@@ -112,13 +113,7 @@ export class BlobZip {
 
   /** The bytes since the last file, as one part: browsers and Node take long over a blob of very many. */
   #takeBytes(): Uint8Array<ArrayBuffer> {
-    const whole = new Uint8Array(this.#bytes.reduce((sum, { length }) => sum + length, 0));
-    let at = 0;
-    for (const bytes of this.#bytes.splice(0)) {
-      whole.set(bytes, at);
-      at += bytes.length;
-    }
-    return whole;
+    return joinedBytes(this.#bytes.splice(0));
   }
 
   /** The zip with its directory; nothing is added after. */

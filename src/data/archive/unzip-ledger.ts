@@ -1,6 +1,7 @@
 import { checkLedgerText, type CheckedLedger } from '../../core/ledger/check-ledger';
 import { BlobReader, configure, ZipReader, type FileEntry } from '@zip.js/zip.js/lib/zip-core-native.js';
 import { CHECK_NAME, isOurs, LARGEST_LEDGER, LARGEST_PICTURE, LEDGER_NAME } from '../../core/archive/names';
+import { joinedBytes } from '../../core/archive/joined-bytes';
 import type { Ledger, Picture } from '../../core/records';
 import { TextScan } from '../../core/archive/text-scan';
 import { cleanPicture } from './clean-picture';
@@ -60,13 +61,7 @@ async function take(entry: FileEntry): Promise<Uint8Array<ArrayBuffer>> {
       throw unfit ?? error;
     }
   });
-  const whole = new Uint8Array(size);
-  let at = 0;
-  for (const part of parts) {
-    whole.set(part, at);
-    at += part.length;
-  }
-  return whole;
+  return joinedBytes(parts);
 }
 
 /** The head of a file within a zip: its sign, its check, and the lengths of its name and of what stands behind that (APPNOTE 6.3, 4.3.7). */
@@ -225,10 +220,11 @@ async function picturesOf(
     if (entry && Math.max(entry.uncompressedSize, entry.compressedSize) > MOST.picture) throw tooLarge(file);
     // Without a digest in the ledger it is the zip's own check that tells damage.
     if (entry?.compressionMethod === STORED && sha256 !== undefined) return void inPlace.push({ file, picture, entry });
-    const blob = await (entry ? take(entry).then((bytes) => new Blob([bytes])) : beside?.(file));
+    const taken = entry && (await take(entry));
+    const blob = taken ? new Blob([taken]) : await beside?.(file);
     if (!blob) throw new Unfit(`The picture ${file} is missing in it.`);
     if (blob.size > MOST.picture) throw tooLarge(file);
-    put(file, await asWritten(picture, file, { blob: (type) => blob.slice(0, blob.size, type), bytes: await bytesOf(blob) }));
+    put(file, await asWritten(picture, file, { blob: (type) => blob.slice(0, blob.size, type), bytes: taken ?? (await bytesOf(blob)) }));
   });
   const memory = new MemoryAgain(STRETCH);
   await sideBySide(stretchesOf(inPlace), ({ from, to, pictures }) =>

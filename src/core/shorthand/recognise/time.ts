@@ -1,3 +1,4 @@
+import type { TimeSpent } from '../../records';
 import { parseDuration } from '../../units/duration';
 import { anyOf } from '../amounts';
 import { byRules, mereWords, rule, says } from '../said';
@@ -25,35 +26,35 @@ function minutesOf(text: string): number | undefined {
   return read.ok ? read.minutes : undefined;
 }
 
-const time = (duration: string | undefined, phase: string | undefined) => {
+const timeOf = (duration: string | undefined, phase: TimeSpent['phase']) => {
   const minutes = duration === undefined ? undefined : minutesOf(duration);
-  return minutes === undefined
-    ? undefined
-    : says({ is: 'time', minutes, phase: (phase === undefined ? undefined : PHASES_SAID[phase.trim()]) ?? 'all' });
+  return minutes === undefined ? undefined : says({ is: 'time', minutes, phase });
 };
+const time = (duration: string | undefined, phase: string | undefined) =>
+  timeOf(duration, (phase === undefined ? undefined : PHASES_SAID[phase.trim()]) ?? 'all');
 /** A day or a weekend is time spent only where something says that it was. */
 const LOOSE = /^an? |^a whole|\bday|\bweekend|\bevening|\bnight/;
 
 /** What took the time: "45 min to cut". */
-const TO_DO = {
-  plan: 'plan',
-  print: 'print and assemble',
-  trace: 'trace and alter',
-  cut: 'cut',
-  sew: 'sew',
-  finish: 'finish',
-  hem: 'finish',
-  unpick: 'unpick',
-} as const;
-const TO = `to (?<act>${anyOf(Object.keys(TO_DO))})(?: out| up)?(?: (?:it|them|everything))?(?![a-z])`;
-const isToDo = (act: string | undefined): act is keyof typeof TO_DO => act !== undefined && act in TO_DO;
+const TO_DO: ReadonlyMap<string, TimeSpent['phase']> = new Map([
+  ['plan', 'plan'],
+  ['print', 'print and assemble'],
+  ['trace', 'trace and alter'],
+  ['cut', 'cut'],
+  ['sew', 'sew'],
+  ['finish', 'finish'],
+  ['hem', 'finish'],
+  ['unpick', 'unpick'],
+]);
+const TO = `to (?<act>${anyOf(TO_DO.keys())})(?: out| up)?(?: (?:it|them|everything))?(?![a-z])`;
 
 /** Time that was spent. */
 export const recogniseTime = byRules([
-  rule(`(?:(?:it |that |which )?(?:took|needed)(?: me)? )?(?:about |nearly |almost |only |just )?${DURATION} ${TO}`, 'sure', ({ duration, act }) => {
-    const minutes = duration === undefined ? undefined : minutesOf(duration);
-    return minutes === undefined || !isToDo(act) ? undefined : says({ is: 'time', minutes, phase: TO_DO[act] });
-  }),
+  rule(
+    `(?:(?:it |that |which )?(?:took|needed)(?: me)? )?(?:about |nearly |almost |only |just )?${DURATION} ${TO}`,
+    'sure',
+    ({ duration, act = '' }) => timeOf(duration, TO_DO.get(act) ?? 'all'),
+  ),
   rule(`(?:${PHASE}(?::| took(?: me)?)? )${DURATION}`, 'sure', ({ duration, phase }) => time(duration, phase)),
   rule(
     `(?:(?:it |that |which |the whole thing )?(?:took|needed)(?: me)?|made(?: it| this| them)? in|sewn in|sewed(?: it)? in|done in|finished in|spent|about|in all|in|over|for) (?:about |nearly |almost |only |just |all of )?(?:the space of )?${DURATION}(?: (?:of )?${PHASE}| in all| in total| altogether)?`,
