@@ -38,15 +38,18 @@ const UNIT = '(?:cms?|centimet(?:re|er)s?|in(?:ch(?:es)?)?|")';
 const FIGURE = `(?:\\d ?(?:'|ft\\.?|feet|foot) ?\\d{1,2}(?: ?(?:"|in(?:ches)?))?|1\\.\\d{2} ?m|\\d{1,3}(?:[ -]\\d/\\d|[½¼¾]|[.,]\\d{1,2})?(?: ?${UNIT})?)(?![a-z0-9/]|[.,]\\d)`;
 const SAID_OF =
   '(?: (?:measurement|measure|measures|circumference|is|was|are|now|of|at|(?:went|has gone|grew|has grown|shrank|has shrunk) (?:up |down )?to))*(?: ?[:=-])? ?';
-/** "Waist 74", "hips: 100 cm", "bust measurement is now 92", and the same the other way round: "92 bust". Who is so tall is so high. */
+/**
+ * "Waist 74", "hips: 100 cm", "bust measurement is now 92", and the same the other way round: "92 bust", "92 at the bust". Who is so tall, or
+ * has grown to so much, is so high.
+ */
 const WAYS = [
-  `(?<name>${NAME})${SAID_OF}(?<figure>${FIGURE})|(?<high>${FIGURE}) tall(?![a-z])`,
-  `(?<figure>${FIGURE}) (?<name>${NAME})(?![a-z])`,
+  `(?<name>${NAME})${SAID_OF}(?<figure>${FIGURE})|(?<high>${FIGURE}) tall(?![a-z])|(?:grown|grew|shot up) to (?<grown>${FIGURE})`,
+  `(?<figure>${FIGURE}) (?:(?:at|round|around) (?:the|my|her|his) )?(?<name>${NAME})(?![a-z])`,
 ].map((way) => new RegExp(`(?<![a-z\\d])(?:${way})`, 'g'));
 /** What may stand beside measures and says nothing of a garment. */
 const BESIDE =
-  /^(?:[\s,;:.()/=+-]|'s\b|\b(?:my|our|her|his|the|a|i|i'm|i've|am|is|are|were|was|have|has|had|got|just|now|today|new|current|latest|updated?|body|full|here|these|taken|took|of|for|at|on|in|with|and|re-?|measure(?:s|d|ment|ments)?|measuring|sizes?|cms?|centimet(?:re|er)s|inch(?:es)?|all)\b)*$/;
-const OF_BODY = /\bmeasur|^(?:my|i am|i'm)\b|\btall\b/;
+  /^(?:[\s,;:.()/=+-]|'s\b|\b(?:my|our|her|his|the|a|i|i'm|i've|am|is|are|were|was|have|has|had|got|just|now|today|new|current|latest|updated?|myself|herself|himself|me|us|lost|gained|put|some|a|bit|weight|body|full|here|these|moment|taken|took|of|for|at|on|in|with|and|re-?|measure(?:s|d|ment|ments)?|measuring|sizes?|cms?|centimet(?:re|er)s|inch(?:es)?|all)\b)*$/;
+const OF_BODY = /\bmeasur|^(?:my|i am|i'm)\b|^'s\b|\btall\b|\bweight\b/;
 const IN_INCHES = /\b(?:inch(?:es)?|all in in)\b/;
 const IN_CM = /\b(?:cms?|centimet(?:re|er)s)\b/;
 
@@ -72,14 +75,14 @@ export interface BodySaid {
 export function bodySaid(low: string, unit: LengthUnit): BodySaid | undefined {
   const way = WAYS.find((one) => low.search(one) >= 0 && BESIDE.test(low.replace(one, ' ')));
   const items = way ? [...low.matchAll(way)] : [];
-  if (!way || items.length === 0 || (items.length === 1 && !OF_BODY.test(low.trim()))) return undefined;
+  if (!way || items.length === 0 || (items.length === 1 && !items[0]?.groups?.['grown'] && !OF_BODY.test(low.trim()))) return undefined;
   // "36, 29 and 40 inches": the unit behind the last is that of all, where none of the others has one.
-  const figures = items.map(({ groups: { figure, high } = {} }) => (figure ?? high ?? '').trim());
+  const figures = items.map(({ groups: { figure, high, grown } = {} }) => (figure ?? high ?? grown ?? '').trim());
   const alone = figures.slice(0, -1).every((figure) => /\d$/.test(figure)) ? (figures.at(-1) ?? '') : '';
   const beside = `${low.replace(way, ' ')} ${alone}`;
   const said = IN_INCHES.test(beside) ? 'in' : IN_CM.test(beside) ? 'cm' : unit;
-  const read = items.flatMap(({ groups: { name, high } = {} }, i) => {
-    const measure = high === undefined ? MEASURE_NAMED[name ?? ''] : 'height';
+  const read = items.flatMap(({ groups: { name } = {} }, i) => {
+    const measure = name === undefined ? 'height' : MEASURE_NAMED[name];
     const length = lengthOf((figures[i] ?? '').replace(/ ?(?:ft\.?|feet|foot) ?/, "'").replace(/(\d)[ -](?=\d\/)/, '$1 '), said);
     return measure && length && length.cm > 0 ? [{ measure, ...length }] : [];
   });

@@ -25,7 +25,9 @@ export function bodyIn({ low, names }: Heard, { unit, today }: LineContext) {
   const [who, ...others] = names;
   if (others.length > 0 || (who && who.kind !== 'people')) return undefined;
   const { dates, at } = dayIn(low, today);
-  const said = bodySaid(blanked(low, [...(who ? [[who.from, who.to] as const] : []), ...at], ' '), unit);
+  // "Maren's waist": that it is hers stays.
+  const its = who ? [[who.from, who.to - (low.slice(who.from, who.to).endsWith("'s") ? 2 : 0)] as const] : [];
+  const said = bodySaid(blanked(low, [...its, ...at], ' '), unit);
   return said && { ...said, who, dates };
 }
 

@@ -72,15 +72,26 @@ const notes = byRules([
 ]);
 
 const DONE = '(?:finished|done|ready|complete|completed|sewn)';
+/** What is sewn last. */
+const LAST = '(?:hem|hemming|buttons?|buttonholes?|snaps?|hooks?|zip|pressing|lining|cuffs?|collar|pockets?)';
 
 const looseEnds = byRules([
   rule(
-    `(?:(?:it is|it's|is|are|all|nearly|almost|now) )*${DONE},? (?:except(?: for)?|apart from|all but|but for|minus) (?:the |its |an? )?(?<words>(?:hem|hemming|buttons?|buttonholes?|snaps?|hooks?|zip|pressing|lining|cuffs?|collar|pockets?)\\b[^,.;·|\\n•]*)`,
+    `(?:(?:(?:it is|it's|is|are|all|nearly|almost|now) )*${DONE},? (?:except(?: for)?|apart from|all but|but for|minus)|all but) (?:the |its |an? )?(?<words>${LAST}\\b[^,.;·|\\n•]*)`,
     'sure',
-    ({ words = '' }, s, from, to) =>
-      startsClause(s, from)
-        ? { ...says({ is: 'loose end', words: s.typed(to - words.length, to).trim() }), weight: WEIGHTS.whole * wordCount(s.low.slice(from, to)) }
-        : undefined,
+    ({ words = '' }, s, from, to) => ({
+      ...says({ is: 'loose end', words: s.typed(to - words.length, to).trim() }),
+      weight: WEIGHTS.whole * wordCount(s.low.slice(from, to)),
+    }),
+  ),
+  // "Just the buttonholes left", "only cuffs and collar to go".
+  rule(
+    `(?:just|only) (?:the |its |some )?(?<words>${LAST}(?:(?:,| and| &) (?:the )?${LAST})*)(?: (?:is|are))?(?: still)? (?:left|remaining|to go)(?: to (?:do|sew))?`,
+    'sure',
+    ({ words = '' }, s, from, to) => {
+      const at = s.low.indexOf(words, from);
+      return { ...says({ is: 'loose end', words: s.typed(at, at + words.length) }), weight: WEIGHTS.whole * wordCount(s.low.slice(from, to)) };
+    },
   ),
   rule(
     `(?<words>[^,.;·|\\n•]{2,60}?) (?:is |are )?(?:still )?(?:to do|to be done|to be sewn|to sew on|to attach|to finish|missing|not done yet|not on yet|not sewn on yet|unfinished still)(?=\\s*(?:$|[,.;·|\\n•]|and\\b))`,
@@ -89,10 +100,10 @@ const looseEnds = byRules([
       startsClause(s, from) ? { ...says({ is: 'loose end', words: s.typed(from, to) }), weight: 5 * wordCount(words ?? '') + 5 } : undefined,
   ),
   rule(
-    `(?:(?:it|it's|it is|they're|just|only|i|but|still) )*(?:still )?(?:needs? (?:an? |its |the |some )?(?:hem|hemming|buttons?|buttonholes?|snaps?|hooks?|zip|pressing|lining|cuffs?|collar|pockets?)\\b|have to (?:hem|sew on|attach)|to hem|missing (?:an? |the |its )?)[^,.;·|\\n•]*`,
+    `(?:(?:it|it's|it is|they're|just|only|i|but|still) )*(?:still )?(?:needs? (?:an? |its |the |some )?${LAST}\\b|have to (?:hem|sew on|attach)|to hem|missing (?:an? |the |its )?)[^,.;·|\\n•]*`,
     'sure',
     (_, s, from, to) =>
-      startsClause(s, from) && /still|missing|have to/.test(s.low.slice(from, to))
+      startsClause(s, from) && /still|missing|have to|just|only|needs? (?:hemming|pressing)/.test(s.low.slice(from, to))
         ? { ...says({ is: 'loose end', words: s.typed(from, to).trim() }), weight: WEIGHTS.whole * wordCount(s.low.slice(from, to)) + 3 }
         : undefined,
   ),

@@ -26,6 +26,10 @@ const begun = (state: 'cut' | 'sewing', s: Sentence, from: number, to: number): 
   return SEEN_LATER.test(behind) ? asks([{ is: 'state', state }], [{ is: 'state', state: 'finished' }]) : says({ is: 'state', state });
 };
 
+/** Before what a make may be: it was not made. "Not perfect but a toile" is one. */
+const NOT_MADE =
+  /\b(?:no|not|never|without|instead of|skip(?:ped|ping)?|didn't|haven't|hadn't|couldn't|(?:did|have|had|could) not)(?: (?!but\b|and\b|so\b|more\b)[a-z']+){0,3} *$/;
+
 /** In the same clause a day is said. */
 const WITH_ITS_DAY = new RegExp(`^[^,.;\\n]*\\b${DAY}(?![\\w/])`);
 
@@ -72,10 +76,14 @@ export const recogniseState = byRules([
     (_, s, from) => (/\bcut\b/.test(s.low.slice(0, from)) ? says({ is: 'state', state: 'cut' }) : undefined),
   ),
   rule(
-    `(?:(?:still|only|it is|it's|is|now) )*(?:half[ -]?sewn|half[ -]?done|half[ -]?finished|half[ -]?made|wip|work in progress|in progress|still sewing|being sewn|unfinished|not finished(?: yet)?|under the needle)`,
+    `(?:(?:still|only|it is|it's|is|now) )*(?:half[ -]?sewn|half[ -]?done|half[ -]?finished|half[ -]?made|(?:nearly|almost|not quite) (?:sewn|done|finished|there|complete)|wip|work in progress|in progress|still sewing|being sewn|unfinished|not finished(?: yet)?|under the needle)`,
     'sure',
     () => says({ is: 'state', state: 'sewing' }),
   ),
+  // "Sewn up to the collar".
+  rule(`(?:(?:i|i've|it is|it's|is|now|have|has) )*(?:sewn|sewed|got) (?:(?:up|down) to|as far as) ${REST}${CLAUSE}`, 'sure', (_, s, from, to) => ({
+    says: [{ is: 'state', state: 'sewing' }, ...mereWords(s.typed(from, to))],
+  })),
   rule(`(?:(?:still|only|it is|it's|is|now|just) )*(?:waiting|waits) (?:for|on) (?<what>${REST})${CLAUSE}`, 'sure', ({ what }, s, from, to) => {
     const at = s.low.indexOf(what ?? '', from + 7);
     const words = s.typed(at, Math.min(to, at + (what ?? '').length));
@@ -108,6 +116,7 @@ export const recogniseState = byRules([
     `(?:(?:only|just|first|made|this is|this was|as) )*(?:an? )?(?<kind>${anyOf(Object.keys(MAKE_KINDS_SAID))})(?: (?:of|for)(?: the| my| an?)?| first)?(?! cotton| fabric)`,
     'likely',
     ({ kind }, s, from, to) => {
+      if (NOT_MADE.test(s.low.slice(0, from))) return undefined;
       // "Toile first, then in wool": what is told of is the garment that came after.
       if (/ first$/.test(s.low.slice(from, to)) && /\b(?:then|real|final|afterwards|proper)\b/.test(s.low.slice(to))) return undefined;
       const is = MAKE_KINDS_SAID[kind ?? ''];
