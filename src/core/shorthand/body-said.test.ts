@@ -13,6 +13,10 @@ test.each([
   ['height 5\'6", bust 36"', { height: 167.64, bust: 91.44 }],
   ['height 1.68 m, bust 36 inches', { height: 168, bust: 91.44 }],
   ['bust 36, waist 29 and hips 40 inches', { bust: 91.44, waist: 73.66, hip: 101.6 }],
+  ["   's high bust is 92 now", { highBust: 92 }],
+  ['   has grown to 124 cm', { height: 124 }],
+  ['i measure 97 round the bust and 80 at the waist', { bust: 97, waist: 80 }],
+  ["i've lost weight, waist is 76", { waist: 76 }],
   ['high bust 88, bust 92, under bust 78', { highBust: 88, bust: 92, underbust: 78 }],
 ])('%s', (text, measures) => expect(bodySaid(text, 'cm')).toEqual({ measures, otherUnit: false }));
 
@@ -28,6 +32,7 @@ test('figures that are no body’s in the ledger’s unit are taken for the othe
 test.each([
   'bust 92',
   'bust 92 size 40',
+  'the waist has grown to 80',
   'bust 92 bust 93',
   'waist 30 too tight, hip 32',
   'my waist is tight 2',

@@ -44,7 +44,7 @@ export const blanked = (text: string, spans: readonly Span[], sign: string): str
 export const leftOf = (text: string, taken: readonly Span[]): string =>
   blanked(text, taken, '\n')
     .split('\n')
-    .map((part) => part.replace(/^[\s,;.:!-]+|[\s,;.:!-]+$/g, ''))
+    .map((part) => part.replace(/^[\s,;.:!-]+|[\s,;.:!-]+(?:(?:the|an?)\s*)?$/g, ''))
     .filter((part) =>
       part
         .split(/\s+/)

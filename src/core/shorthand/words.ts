@@ -207,6 +207,14 @@ export const WAYS_SAID: Record<string, 'total' | 'perSide' | 'perSeam' | 'perQua
   'each seam': 'perSeam',
   'at each seam': 'perSeam',
   'at each side seam': 'perSeam',
+  'at cb': 'total',
+  'at centre back': 'total',
+  'at center back': 'total',
+  'at the centre back': 'total',
+  'at the center back': 'total',
+  'in the centre back seam': 'total',
+  'in the center back seam': 'total',
+  'at the back seam': 'total',
   'per quarter': 'perQuarter',
 };
 

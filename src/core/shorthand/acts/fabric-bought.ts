@@ -33,7 +33,10 @@ interface BoughtOptions extends Pick<ActOptions, 'context' | 'newId'> {
 }
 
 /** How it is said that something came in. */
-export const BOUGHT = new RegExp(`^${FIRST}(?:bought|got|picked up|ordered|found|treated myself to):? +`);
+export const BOUGHT = new RegExp(
+  `^${FIRST}(?:bought|got|picked up|ordered|found|inherited|(?:(?:was|were|been) )?given|treated myself to|(?<giver>(?:my )?[\\p{L}]+(?: [\\p{L}]+)?) gave (?:me|us)):? +`,
+  'u',
+);
 /** What stands over what came in. "Fabric:" by itself is said of what a garment is of. */
 export const HAUL = /^(?:(?:my|today's|the) +)*(?:new fabrics?|stash|fabric (?:haul|shopping)|haul|purchases?)(?: today)?: *(?:bought )?/;
 const INTO_STASH = /,? *\b(?:in|into|for|to) (?:the|my) stash\b/;
@@ -156,7 +159,8 @@ function readInParts<Read>(low: string, readIn: (from: number, to: number) => Re
  * @example boughtIn(heard('bought 3 m navy linen and 2 m red corduroy', context), tables, options)?.purchases.map((p) => p.piece.length) // [300, 200]
  */
 export function boughtIn({ text, low }: Heard, tables: LineTables, options: BoughtOptions): BoughtAct | undefined {
-  const lead = (BOUGHT.exec(low) ?? HAUL.exec(low))?.[0];
+  const begun = BOUGHT.exec(low) ?? HAUL.exec(low);
+  const lead = begun?.[0];
   const stash = INTO_STASH.exec(low);
   // By itself it came in where something is said that only fabric on a bolt has.
   const bare = SO_MUCH.test(low) && WIDTH.test(low);
@@ -172,9 +176,12 @@ export function boughtIn({ text, low }: Heard, tables: LineTables, options: Boug
   // "Yesterday I bought …": the day stands with the verb.
   const day = dayIn(low.slice(0, from), options.context.today);
   const [bought] = day.at.length > 0 && day.dates.length === 1 ? day.dates : [];
+  // "Lara gave me …": it is from her.
+  const giver = begun?.groups?.['giver'];
+  const source = giver === undefined ? {} : { source: text.slice(low.indexOf(giver)).slice(0, giver.length) };
   const purchases = found.flatMap((purchase): readonly Purchase[] => {
-    if (!purchase?.isNew || bought === undefined) return purchase ? [purchase] : [];
-    return [{ ...purchase, fabric: { bought, ...purchase.fabric } }];
+    if (!purchase?.isNew) return purchase ? [purchase] : [];
+    return [{ ...purchase, fabric: { ...(bought === undefined ? {} : { bought }), ...source, ...purchase.fabric } }];
   });
   if (purchases.length < found.length) return undefined;
   // Without a word for it, it is a purchase where nothing else is said.

@@ -16,6 +16,9 @@ export interface PatternBoughtAct {
 /** That it is the pattern that was bought. */
 const THE_PATTERN = /,? *\b(?:(?:pdf|paper|sewing|printed) )*pattern\b/;
 
+/** Where it was bought. */
+const FROM_SHOP = /(?<=\bpattern),? *\b(?:from|at) \p{Lu}[\p{L}'’&-]*(?: (?:of |the |& )?\p{Lu}[\p{L}'’&-]*){0,3}/u;
+
 /** What it cost, at the end of the line. */
 const FOR_SO_MUCH = new RegExp(`(?:,|\\bfor|\\bat|\\bpaid|\\bcosts?) *(?<price>${MONEY})[ .]*$`);
 
@@ -29,10 +32,16 @@ export function patternSaid(low: string): readonly [bought: Span, pattern: Span]
   ];
 }
 
+const obtainedBy = (lead: string): Pick<Pattern, 'obtained'> =>
+  /\b(?:bought|ordered)\b/.test(lead) ? { obtained: 'bought' } : /\b(?:given|gave)\b/.test(lead) ? { obtained: 'given free' } : {};
+
 export function patternBought({ text, low }: Heard, tables: LineTables, options: ActOptions): PatternBoughtAct | undefined {
   const apart = patternSaid(low);
   if (!apart) return undefined;
-  const { chips, draft, pattern: of } = readMake(blanked(text, apart, ' '), tables, options);
+  // Where it came from is not what it is called: there may be a pattern of the shop's name.
+  const shop = FROM_SHOP.exec(text);
+  const behind: Span[] = shop ? [[shop.index, shop.index + shop[0].length]] : [];
+  const { chips, draft, pattern: of } = readMake(blanked(text, [...apart, ...behind], ' '), tables, options);
   // With fabric it is a purchase of that, in words.
   if (!of || chips.some((chip) => chip.says.some(({ is }) => is === 'fabric'))) return undefined;
   const price = FOR_SO_MUCH.exec(low);
@@ -45,7 +54,7 @@ export function patternBought({ text, low }: Heard, tables: LineTables, options:
     is: 'pattern bought',
     pattern: of,
     isNew: draft?.newPattern !== undefined,
-    came: { ...(money ? { price: money } : {}), ...(/\b(?:bought|ordered)\b/.test(low.slice(...apart[0])) ? { obtained: 'bought' } : {}) },
+    came: { ...(money ? { price: money } : {}), ...obtainedBy(low.slice(...apart[0])) },
     ...(rest === '' ? {} : { rest }),
   };
 }

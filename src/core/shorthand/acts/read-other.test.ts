@@ -167,6 +167,13 @@ describe('a pattern bought', () => {
     ],
     ['ordered the paper pattern of the Harrow coat', { name: 'Harrow coat', obtained: 'bought' }, undefined],
     ['found a pdf pattern for the Harrow coat by Rosa Thistle', { name: 'Harrow coat', designer: 'Rosa Thistle' }, undefined],
+    ['Lara gave me the Lapwing trousers pattern', { name: 'Lapwing trousers', obtained: 'given free' }, undefined],
+    // A pattern of the shop's name is not what was bought there.
+    [
+      'bought the Harrow coat pattern from Tidewater, 14 euros',
+      { name: 'Harrow coat', price: { minor: 1400, currency: 'EUR' }, obtained: 'bought' },
+      'from Tidewater',
+    ],
     ['got the Lapwing trousers pattern at the fair for 9.50', { name: 'Lapwing trousers', price: { minor: 950, currency: 'EUR' } }, 'at the fair'],
   ])('%s', (text, of, rest) => {
     const act = told(text, 'pattern bought');
@@ -188,6 +195,7 @@ describe('measured', () => {
     expect([mine.person.name, mine.isNew, mine.measures, mine.dates]).toEqual(['Maren', false, { bust: 92, waist: 74 }, ['2026-11-25']]);
     const hers = told('Tilda’s measures on 3 November: height 124, chest 61', 'measured');
     expect([hers.person.name, hers.measures, hers.dates]).toEqual(['Tilda', { height: 124, bust: 61 }, ['2026-11-03']]);
+    expect(told("Maren's waist is now 76", 'measured').measures).toEqual({ waist: 76 });
     expect(told('bust 92 waist 74 hip 100, taken 03/04/2026', 'measured').dates).toEqual(['2026-04-03', '2026-03-04']);
   });
 

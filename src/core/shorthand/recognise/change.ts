@@ -86,6 +86,10 @@ const MOST: Readonly<Record<string, number>> = {
 
 /** What is meant by a place that has a length where a girth is changed. */
 const AROUND: Partial<Record<ZoneId, ZoneId>> = { leg: 'legHem', skirt: 'hemSweep', bodyLength: 'hemSweep', sleeve: 'upperArm' };
+/** "1 cm off each side seam", "1 cm each". */
+const EACH = /\b(?:each|every)\b( (?:side )?seam)?/;
+/** What there are two of, each with a girth of its own. */
+const ONE_EACH = /^(?:trouser )?legs?$|^sleeves?$/;
 const GUESSED = /^(?:trouser )?legs?$|^bodice/;
 
 /**
@@ -99,7 +103,10 @@ function change(aim: Aim, cm: number | undefined, tail: string, sentence: Senten
   const known = alterationKind(kind);
   const said = ` ${`${target} ${tail}`.replace(/[,:]/g, ' ').replace(/ +/g, ' ').trim()} `;
   const wayWord = WAY_WORDS.find((w) => said.includes(` ${w} `));
-  const way: Way | undefined = wayWord !== undefined ? WAYS_SAID[wayWord] : / each /.test(said) && known.rule.by === 'girth' ? 'perSeam' : undefined;
+  const eachOf = known.rule.by === 'girth' ? (EACH.exec(whole.toLowerCase()) ?? undefined) : undefined;
+  // Of two legs "2 cm each" is what each of them loses; of a seam it is what is taken there.
+  const ofEach: Way | undefined = eachOf === undefined ? undefined : ONE_EACH.test(target) && !eachOf[1] ? 'total' : 'perSeam';
+  const way: Way | undefined = wayWord !== undefined ? WAYS_SAID[wayWord] : ofEach;
   const whenWord = Object.keys(WHENS).find((w) => said.includes(` ${w} `));
   const passed = tail.replace(/to (?:nothing|zero|nil).*$/, '').replace(/\b(?:on|at) the (?:front|back|body)\b/g, ' ');
   const girths: readonly ZoneId[] = known.zones ?? [];
@@ -115,7 +122,7 @@ function change(aim: Aim, cm: number | undefined, tail: string, sentence: Senten
         return [...new Set([...(GUESSED.test(target) && there.length > 0 ? [] : own), ...there])];
       })
     : [[]];
-  const zoneSets = places.filter((set, i) => i === 0 || String(set) !== String(places[0]));
+  const zoneSets = places.filter((set, i) => i === 0 || (String(set) !== String(places[0]) && places[0]?.includes('waistband')));
   const partWord: 'front' | 'back' | 'both' | undefined =
     known.rule.by === 'rise' ? (/ front /.test(said) ? 'front' : / back /.test(said) ? 'back' : 'both') : undefined;
   if (cm !== undefined && cm > (MOST[kind] ?? 60)) return undefined;

@@ -62,7 +62,7 @@ const REASONS_SAID: readonly (readonly [words: string, reason: Reason])[] = [
 /** How it is liked and worn, why not, and whether it is sewn again. */
 export const recogniseVerdict = byRules([
   rule(
-    `(?:love|loved|verdict|rating|rated(?: it)?|stars?):? ?(?<n>[1-5])(?: ?/ ?5| (?:out )?of 5| stars?)?(?!\\d|[.,]\\d| ?(?:cm|m|mm|%))`,
+    `(?:love|loved|happy|happiness|verdict|rating|rated(?: it)?|stars?):? ?(?<n>[1-5])(?: ?/ ?5| (?:out )?of 5| stars?)?(?!\\d|[.,]\\d| ?(?:cm|m|mm|%))`,
     'sure',
     ({ n }) => loved(Number(n)),
   ),
