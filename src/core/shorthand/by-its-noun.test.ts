@@ -46,6 +46,16 @@ describe('a garment by what it is', () => {
     ['the Foreshore tee is my favourite', 'noted make-foreshore-4'],
     ['the zip of the jacket broke', 'noted make-skerry-2'],
     ['the toile is too tight at the hips', 'looked make-fogbell-1'],
+    // By its pattern and its fabric: not the latest, but that; several are asked, and where none is of it nothing is taken.
+    ['wore the blue Tidewater yesterday', 'worn make-tidewater-2'],
+    ['dyed the white Tidewater shirt navy', 'noted make-tidewater-1'],
+    ['shortened the sleeves of the blue Tidewater by 3 cm', 'noted make-tidewater-2'],
+    ['the blue Tidewater is too tight under the arms', 'looked make-tidewater-2'],
+    ['sold the navy Gangway trousers', 'which: Gangway trousers version 1, Gangway trousers version 2'],
+    ['wore the green Tidewater yesterday', 'a make'],
+    ['made the blue Tidewater again in C', 'a make'],
+    ['the Gangway bags at the knees', 'noted make-gangway-3'],
+    ['replaced the zip in the Gangway trousers, 20 min', 'noted make-gangway-3'],
     // Several: asked. One of them of the fabric said: that.
     ['wore the skirt', 'which: Nocturne skirt, the market dress, cut down to a skirt, Grebe skirt'],
     ['wore the linen skirt', 'worn make-nocturne-4'],

@@ -8,7 +8,7 @@ import { memoize } from '../units/memoize';
 import type { Chip } from './chip';
 import type { LineTables } from './draft-from-line';
 import { folded, wordsIn, type NameFound, type WordAt } from './names';
-import { heard, isGarmentName, type Heard } from './report';
+import { goBy, heard, isGarmentName, isPattern, type Heard } from './report';
 import type { LineContext } from './sentence';
 
 /** A garment of the ledger that a line may mean where it says only what it is. */
@@ -212,6 +212,31 @@ export function mayBeKnown(
       const [owned = ''] = /^[^ ]+['’]s /.exec(text.slice(meant.name.from)) ?? [];
       return { ...meant, inFull: `${text.slice(0, meant.name.from)}${owned}${meant.inFull.slice(meant.name.from)}` };
     });
+}
+
+/** A garment spoken of as one that is known, and what tells which of them: "my blue ". */
+const WHICH_ONE = /(?:^|[ ,])(?:the|my|our|this|that|his|her|their) ((?:[a-zß-ɏ'-]+ ){1,3})$/;
+
+/**
+ * The makes of a pattern that a line names and tells apart by their fabric: "wore the blue Tidewater shirt".
+ *
+ * @returns empty where nothing of the kind is said, or none is of that
+ */
+export function ofItsFabric({ text, low, names }: Heard, tables: LineTables): readonly Meant[] {
+  const name = names.find(isGarmentName);
+  const said = name && isPattern(name) ? WHICH_ONE.exec(low.slice(0, name.from))?.[1] : undefined;
+  if (!name || said === undefined) return [];
+  const which = said.split(' ').filter((word) => word !== '' && !TELLS_NOTHING.test(word));
+  if (which.length === 0) return [];
+  const from = name.from - said.length;
+  return goBy(name, tables.makes)
+    .filter((make) => isThere(make) && tellsAll(make, which, tables))
+    .map((make) => {
+      const called = `${calledOf(make, tables)} version ${make.version}`;
+      const inFull = `${text.slice(0, from)}${called}${text.slice(name.to)}`;
+      return { name: { ...name, kind: 'makes', id: make.id, from } as const, called, inFull, definite: true };
+    })
+    .slice(0, MOST);
 }
 
 /**

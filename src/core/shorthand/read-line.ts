@@ -44,10 +44,17 @@ export const LEADING =
 /** Anything but signs that part, and blanks. */
 const SAYS = /[^\s,;:·•|.()&+!?'"-]/u;
 
+/** A figure with a unit of length. */
+const MEASURED = /^\d{1,2} ?(?:m|cm|mm|met(?:re|er)s?|inch(?:es)?|in|"|yds?|yards?)(?![a-z0-9])/;
+
 /** Where words and signs begin. */
 function startsOf(low: string, words: readonly WordAt[]): number[] {
-  // The five of ".5" begins nothing.
-  const starts = new Set(words.flatMap(({ from }) => (/(?:^|\s)\.$/.test(low.slice(Math.max(0, from - 2), from)) ? [] : from)));
+  // The five of ".5" begins nothing, nor does the eight of "1,8m".
+  const isInFigure = (at: number) => {
+    const before = low.slice(Math.max(0, at - 2), at);
+    return /(?:^|\s)\.$/.test(before) || (/\d,$/.test(before) && MEASURED.test(low.slice(at)));
+  };
+  const starts = new Set(words.flatMap(({ from }) => (isInFigure(from) ? [] : from)));
   for (let i = 0; i < low.length; i++) if (SIGN.test(low[i] ?? '') && !/[\p{L}\p{N}★⭐]|\ufe0f/u.test(low[i - 1] ?? '')) starts.add(i);
   return [...starts].sort((a, b) => a - b);
 }
@@ -137,7 +144,22 @@ export function readLine(text: string, context: LineContext, answers: Answers = 
     at = reading.to;
   }
   wordsBetween(at, low.length);
-  return askedOnce(chips, answers);
+  return contradicting(askedOnce(chips, answers), answers);
+}
+
+/** The chip as a question: what it says, or mere words. */
+function doubted(chip: Chip, answers: Answers): Chip {
+  const choices = [chip.says, mereWords(chip.text)];
+  const answer = choices[answers[askedWords(chip.text)] ?? -1];
+  return { ...chip, choices, says: answer ?? [], asks: !answer };
+}
+
+/** No place is too long and too short: "front crotch too long, back crotch too short" is asked. */
+function contradicting(chips: readonly Chip[], answers: Answers): Chip[] {
+  const signsOf = ({ says }: Chip) => says.flatMap((fact) => (fact.is === 'fit' ? fact.notes.map((n) => `${n.zone} ${Math.sign(n.outcome)}`) : []));
+  const all = new Set(chips.flatMap(signsOf));
+  const isBoth = (of: string) => / -?1$/.test(of) && all.has(/ 1$/.test(of) ? of.replace(' 1', ' -1') : of.replace(' -1', ' 1'));
+  return chips.map((chip) => (chip.choices.length === 0 && signsOf(chip).some(isBoth) ? doubted(chip, answers) : chip));
 }
 
 /** A garment has one size all over: a second that is named is asked about. */
@@ -145,10 +167,7 @@ function askedOnce(chips: readonly Chip[], answers: Answers): Chip[] {
   const sizeOf = ({ says }: Chip) => JSON.stringify(says.find(({ is }) => is === 'size'));
   const [first, ...others] = chips.filter((chip) => chip.choices.length === 0 && sizeOf(chip) !== undefined);
   return chips.map((chip) => {
-    if (!first || !others.includes(chip) || sizeOf(chip) === sizeOf(first)) return chip;
-    const choices = [chip.says, mereWords(chip.text)];
-    const answer = choices[answers[askedWords(chip.text)] ?? -1];
-    return { ...chip, choices, says: answer ?? [], asks: !answer };
+    return !first || !others.includes(chip) || sizeOf(chip) === sizeOf(first) ? chip : doubted(chip, answers);
   });
 }
 

@@ -201,6 +201,8 @@ export const WAYS_SAID: Record<string, 'total' | 'perSide' | 'perSeam' | 'perQua
   'in all': 'total',
   total: 'total',
   'in total': 'total',
+  overall: 'total',
+  altogether: 'total',
   'per side': 'perSide',
   'each side': 'perSide',
   'per seam': 'perSeam',

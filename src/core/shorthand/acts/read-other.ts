@@ -1,6 +1,6 @@
 import type { LineTables, ReadMake } from '../draft-from-line';
 import { readMake } from '../draft-from-line';
-import { meantBy, ownedIn, type Meant } from '../by-its-noun';
+import { meantBy, ofItsFabric, ownedIn, type Meant } from '../by-its-noun';
 import { heard, isGarmentName, type ActOptions, type Heard, type HeardLine } from '../report';
 import { boughtEither, boughtIn, type BoughtAct } from './fabric-bought';
 import { saidFinished, type FinishedAct } from './finished';
@@ -102,13 +102,15 @@ export function readOther(text: string, tables: LineTables, options: ActOptions)
   if (owned) return toldOfOne(owned);
   const act = actOf(line, text, tables, options);
   const isNew = act?.is === 'planned' && act.draft.newPattern !== undefined;
-  if ((act && !isNew) || line.names.some(isGarmentName)) return act;
-  const garments = meantBy(line, tables, options.spoken).flatMap((meant) => {
+  const isNamed = line.names.some(isGarmentName);
+  if (act && (isNamed || !isNew)) return act;
+  const spokenOf = isNamed ? ofItsFabric(line, tables) : meantBy(line, tables, options.spoken);
+  const garments = spokenOf.flatMap((meant) => {
     const told = isNew ? planned(heard(meant.inFull, options.context), tables, options) : toldOfOne(meant);
     const isEmpty = (told?.is === 'worn' && told.makes.length === 0) || (told?.is === 'planned' && told.draft.newPattern !== undefined);
     return told && !isEmpty ? [{ called: meant.called, act: told }] : [];
   });
-  const ways = garments.length > 0 || isNew ? garments : fabricWays(line, tables, options);
+  const ways = garments.length > 0 || isNew || isNamed ? garments : fabricWays(line, tables, options);
   // "Again" is said of one that there is.
   if (isNew && !(ways.length === 1 && /\bagain\b/.test(line.low)))
     return ways.length === 0 ? act : { is: 'which', ways: [...ways, { called: 'a new pattern', act }] };

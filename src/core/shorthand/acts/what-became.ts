@@ -72,7 +72,7 @@ export const ENDED = [
 const PART_OF_IT = '(?:(?:the|its|a|new) [a-z ,&]{2,40}? (?:of|on|at|in) )?';
 /** What is done with a garment that there is. */
 export const DONE_WITH = new RegExp(
-  `^${FIRST}(?:mended|repaired|patched|darned|unpicked|washed|ironed|dyed|lent|tried on|shrank|shrunk|felted|ruined|stained|ripped|tore|torn|burnt|burned|bleached|lost|broke|threw away|threw out|put) ${PART_OF_IT}${ITS_NAME}(?![a-z])`,
+  `^${FIRST}(?:mended|repaired|patched|darned|unpicked|washed|ironed|dyed|replaced|lent|tried on|shrank|shrunk|felted|ruined|stained|ripped|tore|torn|burnt|burned|bleached|lost|broke|threw away|threw out|put) ${PART_OF_IT}${ITS_NAME}(?![a-z])`,
 );
 const GAVE_WAY =
   '(?:(?:has|have|is|are|just) )*(?:broke|broken|(?:came|come|coming) (?:off|undone|unsewn|apart|loose|away|down)|ripped|tore|torn|gone|split|unravell?ed|fell|wore|worn|popped|jams?|jammed)(?![a-z])';
@@ -82,7 +82,7 @@ export const GOES_ON = new RegExp(
 );
 /** What is changed of a garment that there is, where nothing says that it was made so. */
 export const ALTERED = new RegExp(
-  `^${FIRST}(?:re-?hemmed|hemmed|let (?:down|out)|took (?:in|up)|taken (?:in|up)|shortened|lengthened|altered|fixed|replaced|re-?sewed|sewed back on) ${PART_OF_IT}${ITS_NAME}(?![a-z])`,
+  `^${FIRST}(?:re-?hemmed|hemmed|let (?:down|out)|took (?:in|up)|taken (?:in|up)|shortened|lengthened|altered|fixed|re-?sewed|sewed back on) ${PART_OF_IT}${ITS_NAME}(?![a-z])`,
 );
 
 /** A line kept with a garment in its own words, and the day on which it was told. */

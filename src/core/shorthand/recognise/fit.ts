@@ -21,7 +21,7 @@ const PLACE = '(?:at|in|across|on|round|around|through|over|under|for|along|abou
 const SIDE = '(?: (?<side>on the left|on the right|left only|right only|on the left side|on the right side))?';
 /** By how much, and on which side, behind a fault. */
 const TAIL = new RegExp(
-  `(?:(?:, | |:)(?<amount>by ${LENGTH}|${SAID_LENGTH}|[1-3](?![a-z0-9/]|[.,]\\d)|(?:and )?(?:clearly|clear|slight|slightly|spoils|unwearable)))?${SIDE}${END}`,
+  `(?:(?:, | |:| \\()(?<amount>by ${LENGTH}|${SAID_LENGTH}|[1-3](?![a-z0-9/]|[.,]\\d)|(?:and )?(?:clearly|clear|slight|slightly|spoils|unwearable))\\)?)?${SIDE}${END}`,
   'y',
 );
 const NUMBERED = /^[1-3]$/;
@@ -132,7 +132,8 @@ const fault = (source: string, read: (said: Said, how: Fault, of: Choice, ...at:
     const meant = of && read(said, how, of, s, from, to);
     if (!meant) return undefined;
     // Of another than the one that is told of: "the M was tight across the shoulders last time".
-    if (BEFORE_THIS.test(s.low.slice(to)) || NEARER.test(s.low.slice(to))) return { says: mereWords(s.typed(from, to)) };
+    if (BEFORE_THIS.test(s.low.slice(to)) || OF_ANOTHER.test(s.low.slice(0, from)) || NEARER.test(s.low.slice(to)))
+      return { says: mereWords(s.typed(from, to)) };
     // A bare number is a degree, as shorthand has it; it may be a length too.
     const byLength = how.amount !== undefined && NUMBERED.test(how.amount) && faultOf({ ...how, amount: `${how.amount} ${s.context.unit}` }, s);
     return { to, ...meant, ...(byLength && !meant.choices ? { choices: [of, byLength] } : {}) };
@@ -140,6 +141,9 @@ const fault = (source: string, read: (said: Said, how: Fault, of: Choice, ...at:
 
 /** Behind a fault that is at a place which nobody measures. */
 const NEARER = /^ (?:at|in|on|round|around|over) (?:the |my )?(?:elbows?|forearms?)\b/;
+/** Before a fault of another: "in a 42, because the 40 was tight". */
+const OF_ANOTHER =
+  /\b(?:because|since|as|after|where) (?:i found )?(?:the|my|an?) (?:size )?(?:\d{1,3}|[a-z]|x{0,3}[sl]|\d?xl|(?:last|first|previous|old|other)(?: (?:one|pair|version))?)(?: [a-z]+)? *$/;
 /** Behind a fault of an earlier version. */
 const BEFORE_THIS =
   /^[^,.;·|\n]{0,20}? ?(?:last time|the last time|(?:in|on|with) the (?:last|first|previous|other|old) (?:one|version|pair)|on my last one)(?![a-z])/;

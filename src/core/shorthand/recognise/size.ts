@@ -117,6 +117,8 @@ export const recogniseSize = byRules([
       // "Because the M was tight": one that was cut before.
       if (/\b(?:because|since|than|as|after|where) (?:the |an? |my )?$/.test(s.low.slice(0, from + said.indexOf(size ?? '')))) return undefined;
       if (label === undefined || size === undefined || (size === 'w' && s.low[to] === '/')) return undefined;
+      // "2 m of denim" is a length.
+      if (size === 'm' && /\d ?$/.test(s.low.slice(0, from)) && s.low.startsWith(' of ', to)) return undefined;
       // Small letters and words of the language are sizes only where something says so.
       if (
         /^(?:a|i|an)$/.test(size) &&
