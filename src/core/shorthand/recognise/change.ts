@@ -406,6 +406,11 @@ export const recogniseChange = byRules([
     'likely',
     ({ target, amount, tail = '' }, s, from, to) => made('less', target, amount, tail, s, from, to),
   ),
+  given(/extra/, changed)(
+    `(?:with )?(?:an )?extra (?<amount>${SAID_LENGTH}) (?:of |in |on |to |at )?${TARGET}`,
+    'sure',
+    ({ target, amount, tail = '' }, s, from, to) => made('more', target, amount, tail, s, from, to),
+  ),
   given(/extra|another/, changed)(
     `(?:with )?(?<amount>${SAID_LENGTH})(?: extra| more)?(?: of length| length)? (?:in|at|to|on) ${TARGET}`,
     'sure',

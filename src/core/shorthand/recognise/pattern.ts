@@ -98,10 +98,15 @@ const viewByName: Recogniser = ({ subject: of, low }, at) => {
   return proposals;
 };
 
-/** "By Harbour Hand" right after a new name. */
+/** "By Harbour Hand", "Seabright Patterns". */
+const DESIGNERS = [
+  /^(?:pattern )?by (?<name>[\p{L}][\p{L}'&. -]{1,40}?)(?=\s*(?:$|[,;·|\n]|\bin\b|\bsize\b|\bfor\b|\bcut\b))/u,
+  /^(?<name>(?!(?:the|my|an?|of|in|no|other|all|both|two|three|old|new) )(?:[\p{L}'&.-]+ ){1,3}?(?:patterns|studios?|drafts|designs|pattern co(?:mpany)?))(?=\s*(?:$|[,;·|\n]))/u,
+];
+/** Who drew it, right after a new name. */
 const designer: Recogniser = ({ subject: of, low, typed }, at) => {
   if (of?.says.is !== 'new pattern' || !/^\s*,?\s*$/.test(low.slice(of.to, at)) || at < of.to) return [];
-  const found = /^(?:pattern )?by (?<name>[\p{L}][\p{L}'&. -]{1,40}?)(?=\s*(?:$|[,;·|\n]|\bin\b|\bsize\b|\bfor\b|\bcut\b))/u.exec(low.slice(at));
+  const found = DESIGNERS.map((said) => said.exec(low.slice(at))).find(Boolean);
   const name = found?.groups?.['name'];
   if (!found || name === undefined) return [];
   const from = at + found[0].lastIndexOf(name);

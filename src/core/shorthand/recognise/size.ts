@@ -89,7 +89,7 @@ const at = (line: SizeLine, zoneWords: string | undefined, sentence: Sentence): 
 const followsSubject = ({ subject, low }: Sentence, from: number) =>
   subject !== undefined &&
   subject.to <= from &&
-  /^(?:[\s,:·;|(]|\b(?:in|as|a|an|the|version|v|no\.?|view [a-z]|\d{1,2})\b)*$/.test(low.slice(subject.to, from));
+  /^(?:[\s,:·;|(]|\b(?:in|as|a|an|the|again|version|v|no\.?|view [a-z]|for my [a-z]+|\d{1,2})\b)*$/.test(low.slice(subject.to, from));
 
 /** Another size was said of a place right before. */
 const SIZE_AT = new RegExp(
