@@ -110,6 +110,13 @@ test('the line asks where it is ambiguous, keeps what it does not know, and open
   await page.keyboard.press('Escape');
   await page.goto('/');
   await page.keyboard.press('/');
+  // Words alone hardly make a garment, and do not finish what is planned: a remark is offered first.
+  await page.getByLabel('Find, or write a make in one line').fill('Skerry on hold');
+  await expect(page.getByRole('button', { name: /^a remark on version 2/ })).toBeVisible();
+  await page.keyboard.press('Control+Enter');
+  await page.keyboard.press('1');
+  await page.keyboard.press('Control+Enter');
+  await expect(page.getByText('Noted with Skerry concert jacket, version 2.')).toBeVisible();
   await page.getByLabel('Find, or write a make in one line').pressSequentially('gangway 42, sleeve of the moon, 2h10');
   await expect(page.getByRole('region', { name: 'The make in this line' })).toContainText('2 h 10 min');
   await page.keyboard.press('Enter');

@@ -2,8 +2,8 @@ import { useMemo, useState } from 'react';
 import { mayBeKnown } from '../core/shorthand/by-its-noun';
 import type { Answers } from '../core/shorthand/chip';
 import { finishedOf } from '../core/shorthand/acts/finished';
-import { lookOf, wordsOf } from '../core/shorthand/acts/looked';
-import type { OtherAct } from '../core/shorthand/acts/read-other';
+import { hardlyAMake, lookOf, wordsOf } from '../core/shorthand/acts/looked';
+import type { AskedAct, OtherAct } from '../core/shorthand/acts/read-other';
 import { completions } from '../core/shorthand/complete';
 import { readMake } from '../core/shorthand/draft-from-line';
 import { newId } from '../data/new-id';
@@ -32,17 +32,23 @@ export function useLine(text: string) {
   const readOther = useReadOther(context);
   const told = useMemo(() => readOther(text), [readOther, text]);
   const isMake = asMake !== '' && text.startsWith(asMake);
-  const asked = !isMake && told?.is === 'which' && meant?.text !== text ? told : undefined;
-  const other = isMake || asked ? undefined : told?.is === 'which' ? meant?.act : told;
+  const read = isMake ? undefined : told;
   /** What a line says of the make that there is, where it says nothing of another. */
   const look = useMemo(
-    () => (other || asked ? undefined : (lookOf(make, tables) ?? wordsOf(text, make, tables, { context }))),
-    [other, asked, make, text, tables, context],
+    () => (read ? undefined : (lookOf(make, tables) ?? wordsOf(text, make, tables, { context }))),
+    [read, make, text, tables, context],
   );
   /** What lies on the table may be what the line tells of, where it does not say that it is finished. */
-  const finish = useMemo(() => (other || asked ? undefined : finishedOf(make, tables, { context, newId })), [other, asked, make, tables, context]);
+  const finish = useMemo(() => (read ? undefined : finishedOf(make, tables, { context, newId })), [read, make, tables, context]);
   /** It may be said of what lies there, and does not say so. */
   const mayFinish = finish && !finish.cutSaid && !isMake ? finish : undefined;
+  const remark = isMake || mayFinish ? undefined : hardlyAMake(text, look);
+  /** Of which garment it tells, or whether of any that there is, as a question. */
+  const question: AskedAct | undefined =
+    read?.is === 'which' ? read : remark && { is: 'which', ways: [{ called: `a remark on version ${remark.make.version}`, act: remark }] };
+  const isAnswered = meant?.text === text;
+  const asked = isAnswered ? undefined : question;
+  const other = question ? (isAnswered ? meant.act : undefined) : read?.is === 'which' ? undefined : read;
   /** What there is of what the line calls new: "the coat". */
   const known = useMemo(
     () => (other || asked || isMake ? [] : mayBeKnown(text, chips, context, tables, person)),

@@ -65,6 +65,20 @@ export function wordsOf(text: string, { chips, pattern, person }: ReadMake, tabl
   return make && notedWith(make, text, options);
 }
 
+/** What says that a garment was made, or is to be. */
+const OF_MAKING = new RegExp(
+  `\\b(?:made|mak(?:e|ing)|sew(?:ed|n|ing)?|cut|finished|started|began|knocked up|ran up|another|again|new|next|${ORDINAL})\\b`,
+);
+
+/**
+ * Words of a garment that there is, which hardly make another of it: "Skerry jacket on hold".
+ *
+ * @param act what they would be kept as
+ * @returns undefined where they speak of making one
+ */
+export const hardlyAMake = (text: string, act: LookedAct | NotedAct | undefined): NotedAct | undefined =>
+  act?.is === 'noted' && !OF_MAKING.test(text.toLowerCase()) ? act : undefined;
+
 /** A version is named. */
 const VERSION = new RegExp(`\\b(?:version|v|no\\.?|number) ?\\d|#\\d|\\b${ORDINAL}\\b`);
 
@@ -79,7 +93,9 @@ export function looked({ text, low, whole }: HeardLine, tables: LineTables, opti
 }
 
 /** A sentence about a garment that there is. */
-const TOLD_OF = new RegExp(`^${ITS_NAME}(?:'s)? (?:${PART} )?${IS_NOW}|^(?:(?:the|its|my|both) )?${PART} (?:of|on|in|at) ${ITS_NAME} ${IS_NOW}`);
+const TOLD_OF = new RegExp(
+  `^${ITS_NAME}(?:'s)? (?:${PART} )?${IS_NOW}|^(?:(?:the|its|my|both) )?${PART} (?:of|on|in|at) ${ITS_NAME} ${IS_NOW}|^(?:(?:i|really|still|absolutely|just|do) )*(?:love|adore) ${ITS_NAME}(?= *(?:$|[,.;!]|but\\b|and\\b))`,
+);
 /** What only led to the garment. */
 const LED_TO = new RegExp(`^(?:(?:the|its|my|both) )?${PART} (?:of|on|in|at)(?: (?:the|my|our|his|her|their))?$`, 'i');
 /** How something is said for another version. */

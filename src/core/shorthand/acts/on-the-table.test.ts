@@ -45,6 +45,10 @@ describe('work on what lies on the table', () => {
   test('a loose end that was done is ticked off, and one that was only pinned is not', () => {
     expect(worked('did the hem of the Bollard overshirt')?.looseEnd?.words).toBe('hem by hand');
     expect(worked('sewed on the two snaps of the Bollard overshirt')?.looseEnd?.words).toBe('two snaps at the cuffs');
+    expect(worked('snaps on the Bollard done')?.looseEnd?.words).toBe('two snaps at the cuffs');
+    // What was still to be cut is done when it is cut, and nothing else is.
+    expect(worked('lining of the Fogbell cut')?.looseEnd?.words).toBe('lining still to be cut');
+    expect(worked('hem of the Bollard cut')?.looseEnd).toBeUndefined();
     expect(worked('pinned the hem of the Bollard overshirt')).toMatchObject({ make: { id: 'make-bollard-2' } });
     expect(worked('pinned the hem of the Bollard overshirt')?.looseEnd).toBeUndefined();
   });

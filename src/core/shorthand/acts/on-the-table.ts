@@ -40,9 +40,10 @@ const BEING_SEWN = new RegExp(
 const CUT_OUT = new RegExp(`^${FIRST}cut(?: out)? ${ITS_NAME}(?![a-z])`);
 /** What of it: "the hem of". */
 const partOf = (group: string) => `(?:the|its|both|a|an|two|four) (${group}[a-z ,&]{2,40}?) (?:of|on|for|at|in|to|onto|into) `;
+const IS_DONE = '(?:(?:is|are|now|all) )*(?:done|cut|set|set in|sewn|sewn in|sewn on|attached|basted|pinned|pressed)(?![a-z])';
 /** How it is said that something was done on what lies there. */
 const WORKED = new RegExp(
-  `^${FIRST}(?:(?:sewed|worked) for [^,.;:]{2,20}[:,] (?:and )?)?(?:(?:worked on|carried on with|went on with|got on with|spent [^,.;]{2,30}? (?:on|with)) (?:${partOf('?:')})?|(?:did|sewed|sewed on|stitched|hand-?stitched|attached|basted|pinned|pressed|set|set in|put in|inserted|lined|hemmed|finished) ${partOf('?<part>')}|(?<done>hemmed|lined|faced|basted|pinned|pressed|topstitched|top-stitched|understitched|overlocked|serged) )${ITS_NAME}(?![a-z])|^${ITS_NAME}:? (?<first>(?:(?:the|both|all|side|shoulder|inside|second|first|patch|front|back) )*${PART}(?: (?:and|&) ${PART})*) (?:(?:is|are|now|all) )*(?:done|set|set in|sewn|sewn in|sewn on|attached|basted|pinned|pressed)(?![a-z])`,
+  `^${FIRST}(?:(?:sewed|worked) for [^,.;:]{2,20}[:,] (?:and )?)?(?:(?:worked on|carried on with|went on with|got on with|picked up|took up|(?:spent|sewed|worked) [^,.;]{2,30}? (?:on|with)) (?:${partOf('?:')})?|(?:did|sewed|sewed on|stitched|hand-?stitched|attached|basted|pinned|pressed|set|set in|put in|inserted|lined|hemmed|finished) ${partOf('?<part>')}|(?<done>hemmed|lined|faced|basted|pinned|pressed|topstitched|top-stitched|understitched|overlocked|serged) )${ITS_NAME}(?![a-z])|^${ITS_NAME}:? (?<first>(?:(?:the|both|all|side|shoulder|inside|second|first|patch|front|back) )*${PART}(?: (?:and|&) ${PART})*) ${IS_DONE}|^(?:(?:the|both|all|two|four) )?(?<behind>${PART}) (?:of|on|for) ${ITS_NAME} ${IS_DONE}`,
 );
 /** What of it is done then. */
 const PART_DONE: Readonly<Record<string, string>> = { hemmed: 'hem', lined: 'lining', faced: 'facing' };
@@ -74,7 +75,7 @@ export function workedOf(
   const said = name && WORKED.exec(unnamed(low, name));
   if (!said) return undefined;
   // "Snaps done" is a part of it.
-  const behind = said.groups?.['first'] === undefined ? low.slice(name.to) : '';
+  const behind = (said.groups?.['first'] ?? said.groups?.['behind']) ? '' : low.slice(name.to);
   const lying = lyingBy(name, tables);
   if (tellsOfFinishing(behind) || lying.length === 0) return undefined;
   const read = whole();
@@ -89,12 +90,14 @@ export function workedOf(
   if (!facts.every(isOfWork)) return undefined;
   const make = name.kind === 'makes' ? lying[0] : lyingOf(read, tables);
   if (!make) return undefined;
-  const { part: named, first = named, done = '' } = said.groups ?? {};
+  const { part: named, behind: last = named, first = last, done = '' } = said.groups ?? {};
   const part = first?.split(/[ ,&]+/).at(-1) ?? PART_DONE[done];
   const open = make.looseEnds.filter(
     (l) => l.done === undefined && part !== undefined && wordsIn(folded(l.words)).some(({ word }) => sameNoun(word, part)),
   );
-  const [looseEnd] = DOES_IT.test(said[0]) && open.length === 1 ? open : [];
+  // What is still to be cut is done when it is cut.
+  const isDone = (words = '') => DOES_IT.test(said[0]) || [said[0], words].every((text) => /\bcut\b/.test(text));
+  const [looseEnd] = open.length === 1 && isDone(open[0]?.words) ? open : [];
   return {
     is: 'worked',
     make,

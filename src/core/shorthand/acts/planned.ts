@@ -21,7 +21,7 @@ export interface PlannedAct {
   readonly words?: string;
 }
 
-const WISHED_SAID = `${FIRST}(?:(?:want|need|plan|hope|intend|like|love|going|planning|hoping|would (?:like|love)|am (?:planning|going|hoping)) +to +(?:make|sew|cut out|cut|try|start)|(?:i'll|i will|we'll|will|should|must|might) +(?:make|sew|try)|thinking +(?:of|about)(?: +(?:making|sewing))?|(?:plan|planned|planning|to sew|up next|next up|wish ?list|queue) *(?:: *|(?= (?:the|my|a|an|another) )))(?: +|$|(?<=[: ]))`;
+const WISHED_SAID = `${FIRST}(?:(?:want|need|plan|hope|intend|like|love|going|planning|hoping|would (?:like|love)|am (?:planning|going|hoping)) +to +(?:make|sew|cut out|cut|try|start)|(?:i'll|i will|we'll|will|should|must|might) +(?:make|sew|try)|thinking +(?:of|about)(?: +(?:making|sewing))?|(?:plan|planned|planning|to sew|up next|next up|wish ?list|queue)(?: is)? *(?:: *|(?= (?:the|my|a|an|another) )))(?: +|$|(?<=[: ]))`;
 export const WISHED = new RegExp(`^${WISHED_SAID}`);
 /** The same of something that is to be there by a day: "need the Skua jacket by Friday". */
 const WANTED = new RegExp(`^${FIRST}(?:want|need|must have|would like|should like|i'd like)(?: to have)? +(?=(?:the|my|a|an|another) )`);

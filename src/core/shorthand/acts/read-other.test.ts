@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { demoLedger } from '../../../../demo/ledger';
 import { lineContextOf } from '../line-context';
 import { readMake } from '../draft-from-line';
-import { lookOf, wordsOf } from './looked';
+import { hardlyAMake, lookOf, wordsOf } from './looked';
 import { readOther, type OtherAct } from './read-other';
 
 const LEDGER = demoLedger();
@@ -96,6 +96,11 @@ test('nothing but words of a garment that there is may be kept with it', () => {
   // How it was cut, a new pattern, something else.
   for (const text of ['Foreshore tee in M is what I travel in', 'the Plover jumpsuit is what I travel in', 'what I travel in'])
     expect(of(text)).toBeUndefined();
+  // Whether they make another at all is asked, unless they speak of making.
+  const asked = (text: string) => hardlyAMake(text, of(text))?.make.id;
+  expect(asked('Skerry concert jacket on hold')).toBe('make-skerry-2');
+  for (const text of ['another Skerry concert jacket, warm', 'Skerry concert jacket again, quickly', 'Skerry concert jacket, size D, on hold'])
+    expect(asked(text)).toBeUndefined();
 });
 
 test.each(['shortened the Gangway trousers by 2 cm, size 42, love 4', 'hemmed the Fogbell coat in grey wool'])('changed as it was made: %s', (text) =>

@@ -1,4 +1,5 @@
 import type { Make } from '../../records';
+import type { Understood } from '../chip';
 import type { LineTables } from '../draft-from-line';
 import { PART } from '../garment-words';
 import {
@@ -72,7 +73,7 @@ export const ENDED = [
 const PART_OF_IT = '(?:(?:the|its|a|new) [a-z ,&]{2,40}? (?:of|on|at|in) )?';
 /** What is done with a garment that there is. */
 export const DONE_WITH = new RegExp(
-  `^${FIRST}(?:mended|repaired|patched|darned|unpicked|washed|ironed|dyed|replaced|lent|tried on|shrank|shrunk|felted|ruined|stained|ripped|tore|torn|burnt|burned|bleached|lost|broke|threw away|threw out|put) ${PART_OF_IT}${ITS_NAME}(?![a-z])`,
+  `^${FIRST}(?:mended|repaired|patched|darned|unpicked|washed|ironed|dyed|replaced|lent|tried on|shrank|shrunk|felted|ruined|stained|ripped|tore|torn|burnt|burned|bleached|lost|broke|threw away|threw out|put|(?:spilled|spilt|got|dropped) [^,.;]{2,30} (?:on|over|down)) ${PART_OF_IT}${ITS_NAME}(?![a-z])`,
 );
 const GAVE_WAY =
   '(?:(?:has|have|is|are|just) )*(?:broke|broken|(?:came|come|coming) (?:off|undone|unsewn|apart|loose|away|down)|ripped|tore|torn|gone|split|unravell?ed|fell|wore|worn|popped|jams?|jammed)(?![a-z])';
@@ -82,7 +83,7 @@ export const GOES_ON = new RegExp(
 );
 /** What is changed of a garment that there is, where nothing says that it was made so. */
 export const ALTERED = new RegExp(
-  `^${FIRST}(?:re-?hemmed|hemmed|let (?:down|out)|took (?:in|up)|taken (?:in|up)|shortened|lengthened|altered|fixed|re-?sewed|sewed back on) ${PART_OF_IT}${ITS_NAME}(?![a-z])`,
+  `^${FIRST}(?:re-?hemmed|hemmed|let (?:down|out)|took (?:in|up)|taken (?:in|up)|shortened|lengthened|altered|fixed|changed|swapped|re-?sewed|sewed back on) ${PART_OF_IT}${ITS_NAME}(?![a-z])`,
 );
 
 /** A line kept with a garment in its own words, and the day on which it was told. */
@@ -92,13 +93,14 @@ export const notedWith = (make: Make, text: string, { context }: Pick<ActOptions
   words: toldOn(text, context.today),
 });
 
+const OF_A_CHANGE: readonly Understood['is'][] = ['alteration', 'time', 'words', 'date'];
+
 /** A change of a garment that hangs; of one that is told of with its size or how it is liked it is how it was made. */
 export function altered({ text, low, names, whole }: HeardLine, tables: LineTables, options: ActOptions): EndedAct | NotedAct | undefined {
   const name = names.find(isGarmentName);
   if (!name || !ALTERED.test(unnamed(low, name))) return undefined;
   const make = hangingOf(name, low, options.spoken, tables.makes);
-  return make &&
-    whole().chips.every((chip) => chip.says.every(({ is }) => OF_WHICH.includes(is) || is === 'alteration' || is === 'words' || is === 'date'))
+  return make && whole().chips.every((chip) => chip.says.every(({ is }) => OF_WHICH.includes(is) || OF_A_CHANGE.includes(is)))
     ? notedWith(make, text, options)
     : undefined;
 }

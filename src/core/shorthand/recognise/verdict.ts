@@ -2,6 +2,7 @@ import type { REASONS } from '../../records';
 import { anyOf, COUNT, countOf, END } from '../amounts';
 import { FABRIC_NOUNS } from '../fabric-nouns';
 import { asks, byRules, mereWords, rule, says, wordCount, type Meant } from '../said';
+import { WHOSE } from '../words';
 
 const LOVES = [1, 2, 3, 4, 5] as const;
 const loved = (n: number): Meant | undefined => {
@@ -88,6 +89,15 @@ export const recogniseVerdict = byRules([
   rule(`(?<n>one|two|three|four|five) (?:out of five|of five|stars?)`, 'sure', ({ n }) => loved(countOf(n ?? '') ?? 0)),
   rule(`${MUCH}(?:love|loved|adore|adored|in love with) ${IT}(?: (?:so much|to bits|very much|a lot|already))?`, 'sure', (_, s, from) =>
     /\b(?:would|will|might|could|to|didn't|don't|not|never)\s+(?:really )?$/.test(s.low.slice(0, from)) ? undefined : loved(5),
+  ),
+  // "I love my Tidewater shirt": whose name ends the clause.
+  rule(`${MUCH}(?:love|adore)(?= (?:the|my|this|these|his|her) )`, 'sure', (_, s, from, to) =>
+    s.subject &&
+    /(?:^|[,.;!·|\n:]|\b(?:and|but)) *$/.test(s.low.slice(0, from)) &&
+    new RegExp(`^ ${WHOSE}$`).test(s.low.slice(to, s.subject.from)) &&
+    /^(?: (?:version|v|no\.?) ?\d+)? *(?:$|[,.;!·|\n]|but\b|and\b|so\b)/.test(s.low.slice(s.subject.to))
+      ? loved(5)
+      : undefined,
   ),
   rule(
     `(?:(?:it|it's|this|now|already|is|became) )*(?:my |an? |new |absolute |all-time )*(?:favourite|favorite)(?: (?:thing|dress|make|top|skirt|garment|piece|of all|ever|so far))*`,
