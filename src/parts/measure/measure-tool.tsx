@@ -177,7 +177,9 @@ export function MeasureTool({
     if (opened && !latest.current.measured) first.current({ width: REFERENCES.a4.width, height: REFERENCES.a4.height }, 'a4');
   }, [opened]);
 
-  if (!frame) return problem === '' ? <p>The picture is being read…</p> : <Refusal>{problem}</Refusal>;
+  // Until it is read nobody knows how much larger it is than what was kept of it: what is put by then would be reckoned with wrong places.
+  if (!opened && problem === '') return <p>The picture is being read…</p>;
+  if (!frame) return <Refusal>{problem}</Refusal>;
   /** From px of what was kept to px of what the worker has: a kept copy may be smaller. */
   const scale = opened ? opened.width / frame.width : 1;
   const toWorker = ([x, y]: Point): Point => [x * scale, y * scale];
