@@ -49,10 +49,10 @@ const MEASURED = /^\d{1,2} ?(?:m|cm|mm|met(?:re|er)s?|inch(?:es)?|in|"|yds?|yard
 
 /** Where words and signs begin. */
 function startsOf(low: string, words: readonly WordAt[]): number[] {
-  // The five of ".5" begins nothing, nor does the eight of "1,8m".
+  // The five of ".5" begins nothing, nor does the eight of "1,8m", or the two of "1/2".
   const isInFigure = (at: number) => {
     const before = low.slice(Math.max(0, at - 2), at);
-    return /(?:^|\s)\.$/.test(before) || (/\d,$/.test(before) && MEASURED.test(low.slice(at)));
+    return /(?:^|\s)\.$|\d\/$/.test(before) || (/\d,$/.test(before) && MEASURED.test(low.slice(at)));
   };
   const starts = new Set(words.flatMap(({ from }) => (isInFigure(from) ? [] : from)));
   for (let i = 0; i < low.length; i++) if (SIGN.test(low[i] ?? '') && !/[\p{L}\p{N}★⭐]|\ufe0f/u.test(low[i - 1] ?? '')) starts.add(i);

@@ -36,11 +36,14 @@ function tailEnd(low: string, at: number): number {
 const UNDONE =
   /\b(?:didn't|did not|don't|doesn't|not|without|never|no|no need to|no need for|can't|cannot|couldn't|could not|haven't|hasn't|nor|instead of|rather than|forgot to|meant to|supposed to|wanted to|tried to|able to|have to|going to|planning to|plan to|skipped|omitted|left out|left off)\s+(?:[a-z]+ly\s+|even\s+|really\s+|actually\s+)?(?:(?:need|do|make|want|bother with|require|have|use)(?:ed|ing)?\s+(?:to (?:do|make)\s+)?)?(?:(?:the|an?|any|my(?: usual)?)\s+)?$/;
 
+/** "When I raise my arms". */
+const LIFTED = /^(?:(?:i|also|then|and|just|only) )*(?:lift|rais|mov)(?:e|ed|ing)? (?:my|her|his|the|your|an?) arms?\b/;
+
 /** A rule whose match may be followed by a way, a moment, a purpose, a side, places. */
 const changed = (source: string, weight: Parameters<typeof rule>[1], read: Rule['read']): Rule =>
   rule(source, weight, (said, s, from, end) => {
-    // What was not done is no change.
-    if (UNDONE.test(s.low.slice(0, from))) return undefined;
+    // What was not done is no change, nor is an arm that is lifted.
+    if (UNDONE.test(s.low.slice(0, from)) || LIFTED.test(s.low.slice(from))) return undefined;
     const to = tailEnd(s.low, end);
     const meant = read({ ...said, tail: s.low.slice(end, to) }, s, from, to);
     return meant && { to, ...meant };
@@ -440,7 +443,7 @@ export const recogniseChange = byRules([
   ),
   // By their own name: "fba 2", "a 1.5 cm sway back adjustment", "did a forward shoulder".
   given(/[fsb]ba|nsa|fsa|sway|full|small|broad|narrow|forward|square|slop|flat|hollow|round|large|thin|slim/, changed)(
-    `${LEAD}(?:(?:did|made|with|added|needed|used) )?(?:(?:an?|my usual|my|the|usual) )?(?:(?<before>${SAID_LENGTH}) )?(?<named>${NAMED})${END}(?: (?:adjustment|alteration|adj\\.?))?(?:,? ?\\(?(?:of |by |: ?|\\+ ?|\\+)?(?<amount>${LENGTH})\\)?)?`,
+    `${LEAD}(?:(?:did|made|with|added|needed|used) )?(?:(?:an?|my usual|my|the|usual) )?(?:(?<before>${SAID_LENGTH}) )?(?<named>${NAMED})${END}(?: (?:adjustment|alteration|adj\\.?))?(?:,? ?\\(?(?:of |by |: ?|\\+ ?|\\+)?(?<amount>${LENGTH})\\)?(?! ${NAMED}))?`,
     'sure',
     ({ named, before, amount, tail = '' }, s, from, to) => {
       const aim = NAMED_ALTERATIONS[(named ?? '').trim()];

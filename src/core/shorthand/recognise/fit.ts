@@ -114,15 +114,23 @@ const OF_NAMED = new RegExp(`(?<![a-z])${THE}(?<zones>${ZONES}) (?:of|on|in) (?:
 /** The place before the name that ends here: "the sleeves of the Yarrow tee". */
 const ofNamed = (s: Sentence, from: number): string | undefined => OF_NAMED.exec(beforeName(s, from) ?? '')?.groups?.['zones'];
 
-/** A rule that finds a place and a direction; by how much may stand before, between or behind. */
-const fault = (source: string, read: (said: Said, how: Fault, of: Choice, ...at: readonly [Sentence, number, number]) => Meant | undefined): Rule =>
+/**
+ * A rule that finds a place and a direction; by how much may stand before, between or behind.
+ *
+ * @param where the place where none is said
+ */
+const fault = (
+  source: string,
+  read: (said: Said, how: Fault, of: Choice, ...at: readonly [Sentence, number, number]) => Meant | undefined,
+  where?: string,
+): Rule =>
   given(DIRECTED, rule)(source, 'sure', (said, s, from, end) => {
     TAIL.lastIndex = end;
     const behind = TAIL.exec(s.low);
     const tail = behind && belongs(behind, s) ? behind : null;
     const to = end + (tail?.[0].length ?? 0);
     const how: Fault = {
-      zones: said['zones'] ?? ofNamed(s, from),
+      zones: said['zones'] ?? ofNamed(s, from) ?? where,
       direction: said['direction'] ?? '',
       degree: `${said['degree'] ?? ''} ${said['more'] ?? ''}`,
       amount: said['before'] ?? tail?.groups?.['amount'],
@@ -155,6 +163,10 @@ const PULLED = new RegExp(PULLS);
 const FITS = new RegExp(RIGHT);
 const GAP_ZONES: ReadonlySet<ZoneId> = new Set(['neckline', 'armhole', 'waistband', 'waist', 'opening', 'neckDepth']);
 
+/** Where a clause begins, and where it ends. */
+const CLAUSE_BEFORE = /(?:^|[,.;·|\n:(]|\b(?:and|but)) *$/;
+const CLAUSE_BEHIND = /^ *(?:$|[,.;·|\n)]|(?:and|but|otherwise|so|now)\b)/;
+
 /** Fit: what is tight, long, right; what gapes and pulls; what is denied. */
 export const recogniseFit = byRules([
   // "too wide in the neck", "tight at the bust", "2 cm too long in the sleeve", "tight armhole 2".
@@ -179,6 +191,15 @@ export const recogniseFit = byRules([
   ),
   // "The sleeves of the Yarrow tee are too long".
   fault(`(?:${BE}|still|now|also) (?:still |now |a bit )?${HOW}(?<direction>${DIRECTION})`, (_, __, of, s, from, to) => stated(of, s, from, to)),
+  // "Too long by 3 cm": the garment, or a sleeve of it.
+  fault(
+    `(?:(?:it|they|is|are|was|were|it's|came out|turned out|overall|all) )*${HOW}(?<direction>long|short)`,
+    (_, how, of, s, from, to) =>
+      (how.degree.trim() !== '' || how.amount !== undefined) && CLAUSE_BEFORE.test(s.low.slice(0, from)) && CLAUSE_BEHIND.test(s.low.slice(to))
+        ? asks(of, mereWords(s.typed(from, to)))
+        : undefined,
+    'length',
+  ),
   // Denied: "not tight at the waist", "the waist isn't tight any more".
   given(/not|n't|no |never|without|nothing|hardly/, rule)(
     `${NOT} (?:(?:too|so|very|really|at all|as|particularly|longer|feel|feeling) )*(?:${DIRECTION}|${PULLS}|${GAPES}) (?:${PLACE} )?(?<zones>${ZONES})`,

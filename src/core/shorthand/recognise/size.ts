@@ -140,6 +140,11 @@ export const recogniseSize = byRules([
     'sure',
     ({ size }, s) => inAll(size, s, true),
   ),
+  // "C Tidewater": one of its own sizes, where the line begins.
+  rule(`(?<size>${LABEL})(?= )`, 'weak', ({ size }, s, from, to) => {
+    const label = from === 0 && s.low.slice(to, s.subject?.from) === ' ' ? s.subject?.sizes.find((l) => l.toLowerCase() === size) : undefined;
+    return label === undefined || size === 'a' ? undefined : all(whole(label));
+  }),
   rule(`an? (?<size>\\d{1,2})(?= )`, 'likely', ({ size }, s, _, to) => (s.low.slice(to, s.subject?.from) === ' ' ? inAll(size, s, true) : undefined)),
   // "Men's L": whose it is is no part of the label.
   given(/men|ladies|unisex|adult|kids|girls|boys/, rule)(

@@ -67,7 +67,7 @@ export const recogniseVerdict = byRules([
     'sure',
     ({ n }) => loved(Number(n)),
   ),
-  rule(`(?<n>[1-5]) ?(?:/ ?5|(?:out )?of (?:5|five)|stars?)(?!\\d)`, 'sure', ({ n }, s, from, to) =>
+  rule(`(?<n>[1-5]) ?(?:/ ?5|(?:out )?of (?:5|five)|stars?|\\*(?= *(?:$|[,.;!·|\\n])))(?!\\d)`, 'sure', ({ n }, s, from, to) =>
     OF_ELSE.test(s.low.slice(0, from)) ? { says: mereWords(s.typed(from, to)) } : loved(Number(n)),
   ),
   // Out of ten: half of it where that is a whole one.
