@@ -26,6 +26,16 @@ describe('a telling is split into makes', () => {
       'Curlew skirt 40. Bought the pattern last year.',
       ['Curlew skirt 40. Bought the pattern last year.'],
     ],
+    [
+      'the days of a diary',
+      'Cut out a Tidewater shirt in C. Monday: 2h on the Fogbell coat, sleeves in. Tuesday: bought 3 m of grey linen at 19/m. Friday: finished the Fogbell coat!',
+      [
+        'Cut out a Tidewater shirt in C.',
+        'Monday: 2h on the Fogbell coat, sleeves in.',
+        'Tuesday: bought 3 m of grey linen at 19/m.',
+        'Friday: finished the Fogbell coat!',
+      ],
+    ],
     ['blank lines', 'Tidewater shirt C, love 4\n\nGangway trousers 40', ['Tidewater shirt C, love 4', 'Gangway trousers 40']],
     ['a line each', 'Tidewater shirt C\nGangway trousers 40\nEbb cape M', ['Tidewater shirt C', 'Gangway trousers 40', 'Ebb cape M']],
     [

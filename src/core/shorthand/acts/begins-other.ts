@@ -1,7 +1,8 @@
-import { SAID_LENGTH } from '../amounts';
+import { anyOf, SAID_LENGTH } from '../amounts';
 import { nounsIn } from '../by-its-noun';
 import { folded, wordsIn, type NameFound } from '../names';
 import { FIRST, heard, isGarmentName, SEWN, unnamed } from '../report';
+import { WEEKDAYS } from '../recognise/date';
 import type { LineContext } from '../sentence';
 import { subjectOf } from '../subject';
 import { HAUL } from './fabric-bought';
@@ -22,6 +23,9 @@ const BOUGHT_MUCH = new RegExp(`^${FIRST}(?:bought|picked up|ordered):? (?:.* )?
 /** A line of a list of purchases; what is ordered is not there to be sewn. */
 const BOUGHT_ITEM = new RegExp(`^(?:bought ?:|${FIRST}ordered\\b)`);
 
+/** A day of a diary: whatever it tells, it is of that day. */
+const DIARY = new RegExp(`^(?:on )?${anyOf(WEEKDAYS)} ?: `);
+
 /**
  * Whether a sentence among others begins to tell of another garment than the one that was spoken of, and not that it was made: worn, worn no
  * more or wished for. What was bought may be what that one was made of, unless it begins a paragraph that makes nothing.
@@ -33,7 +37,12 @@ const BOUGHT_ITEM = new RegExp(`^(?:bought ?:|${FIRST}ordered\\b)`);
 export function beginsOther(text: string, context: LineContext, paragraph?: string): boolean {
   const line = heard(text, context);
   const { low, names } = line;
-  if ((paragraph !== undefined || BOUGHT_ITEM.test(low)) && BOUGHT_MUCH.test(low) && !SEWN.test(paragraph === undefined ? low : folded(paragraph)))
+  const isDiary = DIARY.test(low);
+  if (
+    (paragraph !== undefined || isDiary || BOUGHT_ITEM.test(low)) &&
+    BOUGHT_MUCH.test(low) &&
+    !SEWN.test(paragraph === undefined ? low : folded(paragraph))
+  )
     return true;
   if (paragraph !== undefined && HAUL.test(low)) return true;
   if (WASHED.test(low) && names.some(({ kind }) => kind === 'fabrics')) return true;
@@ -41,7 +50,7 @@ export function beginsOther(text: string, context: LineContext, paragraph?: stri
   const subject = () => subjectOf(low, wordsIn(low), names, context, (from, to) => text.slice(from, to));
   if (patternSaid(low)) return subject() !== undefined;
   const name = names.find(isGarmentName);
-  if (name) return OTHERWISE.some((way) => way.test(unnamed(low, name)));
+  if (name) return [...OTHERWISE, ...(isDiary ? OF_THE_TABLE : [])].some((way) => way.test(unnamed(low, name)));
   // What is wished for may be new.
   const wished = WISHED.test(low) ? subject() : undefined;
   return wished?.says.is === 'new pattern' && WISHED_FOR.test(unnamed(low, wished));

@@ -40,10 +40,12 @@ const BEING_SEWN = new RegExp(
 const CUT_OUT = new RegExp(`^${FIRST}cut(?: out)? ${ITS_NAME}(?![a-z])`);
 /** What of it: "the hem of". */
 const partOf = (group: string) => `(?:the|its|both|a|an|two|four) (${group}[a-z ,&]{2,40}?) (?:of|on|for|at|in|to|onto|into) `;
+/** "2h on", "an hour and a half on". */
+const SO_LONG = '(?:\\d[^,.;: ]{0,4}|an?|half an|one|two|three|four|five) ?(?:h|hours?|hrs?|mins?|minutes?)(?: and a half| \\d+ ?min(?:utes)?)?';
 const IS_DONE = '(?:(?:is|are|now|all) )*(?:done|cut|set|set in|sewn|sewn in|sewn on|attached|basted|pinned|pressed)(?![a-z])';
 /** How it is said that something was done on what lies there. */
 const WORKED = new RegExp(
-  `^${FIRST}(?:(?:sewed|worked) for [^,.;:]{2,20}[:,] (?:and )?)?(?:(?:worked on|carried on with|went on with|got on with|picked up|took up|(?:spent|sewed|worked) [^,.;]{2,30}? (?:on|with)) (?:${partOf('?:')})?|(?:did|sewed|sewed on|stitched|hand-?stitched|attached|basted|pinned|pressed|set|set in|put in|inserted|lined|hemmed|finished) ${partOf('?<part>')}|(?<done>hemmed|lined|faced|basted|pinned|pressed|topstitched|top-stitched|understitched|overlocked|serged) )${ITS_NAME}(?![a-z])|^${ITS_NAME}:? (?<first>(?:(?:the|both|all|side|shoulder|inside|second|first|patch|front|back) )*${PART}(?: (?:and|&) ${PART})*) ${IS_DONE}|^(?:(?:the|both|all|two|four) )?(?<behind>${PART}) (?:of|on|for) ${ITS_NAME} ${IS_DONE}`,
+  `^${FIRST}(?:(?:sewed|worked) for [^,.;:]{2,20}[:,] (?:and )?)?(?:(?:worked on|carried on with|went on with|got on with|picked up|took up|(?:spent|sewed|worked) [^,.;]{2,30}? (?:on|with)|${SO_LONG} (?:on|with)) (?:${partOf('?:')})?|(?:did|sewed|sewed on|stitched|hand-?stitched|attached|basted|pinned|pressed|set|set in|put in|inserted|lined|hemmed|finished) ${partOf('?<part>')}|(?<done>hemmed|lined|faced|basted|pinned|pressed|topstitched|top-stitched|understitched|overlocked|serged) )${ITS_NAME}(?![a-z])|^${ITS_NAME}:? (?<first>(?:(?:the|both|all|side|shoulder|inside|second|first|patch|front|back) )*${PART}(?: (?:and|&) ${PART})*) ${IS_DONE}|^(?:(?:the|both|all|two|four) )?(?<behind>${PART}) (?:of|on|for) ${ITS_NAME} ${IS_DONE}`,
 );
 /** What of it is done then. */
 const PART_DONE: Readonly<Record<string, string>> = { hemmed: 'hem', lined: 'lining', faced: 'facing' };

@@ -10,6 +10,7 @@ const MONTHS = MONTH_NAMES.map((name) => name.toLowerCase());
 /** The name of a month, whole or short. */
 export const MONTH = anyOf([...MONTHS, ...MONTHS.map((name) => name.slice(0, 3)), 'sept']);
 const HAS_MONTH = new RegExp(MONTH);
+const IN_MONTH = new RegExp(`(?:\\bin |(?<=^|\\n|[.;] ))(${MONTH})(?= ?:|(?![a-z]))(?! \\d)`, 'g');
 /** From Sunday, as days of the week are counted. */
 export const WEEKDAYS = ['sunday', 'monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday'];
 /** A day, as it is said. */
@@ -17,9 +18,16 @@ export const DAY = `(?:\\d{4}-\\d{2}-\\d{2}|\\d{1,2}[./]\\d{1,2}[./]\\d{2,4}|\\d
 /** A day of this month or of the last, where nothing is counted by it: "on the 3rd". */
 const OF_A_MONTH = '(?:on )?the \\d{1,2}(?:st|nd|rd|th)(?= *(?:$|[,.;·|)\\n]|and\\b|but\\b|it\\b|took\\b))';
 /** About when, without a day. */
-export const DOUBTFUL = `(?:last (?:week|weekend|month|year|summer|winter|spring|autumn|fall)|this (?:week|month|year|summer|winter|spring|autumn|fall)|${COUNT} (?:months?|years?|summers?|winters?) ago|(?<!\\d )(?:in )?${MONTH} \\d{4}|in ${MONTH}|in (?:the )?(?:summer|winter|spring|autumn)(?: of \\d{4}| \\d{4})?|some time ago|a while ago|ages ago|years ago|back in \\d{4}|in (?:19|20)\\d{2})`;
+export const DOUBTFUL = `(?:last (?:week|weekend|month|year|summer|winter|spring|autumn|fall)|this (?:week|month|year|summer|winter|spring|autumn|fall)|${COUNT} (?:months?|years?|summers?|winters?) ago|(?<!\\d )(?:in )?${MONTH} \\d{4}|in ${MONTH}|(?<=^|\\n|[.;] )${MONTH}(?= ?:)|in (?:the )?(?:summer|winter|spring|autumn)(?: of \\d{4}| \\d{4})?|some time ago|a while ago|ages ago|years ago|back in \\d{4}|in (?:19|20)\\d{2})`;
 
 const iso = (date: Date) => formatISO(date, { representation: 'date' });
+
+/** "In October …, finished on the 25th": of that month. */
+function withItsMonth(day: string, before: string): string {
+  const of = /^(?:on )?the (\d{1,2})[a-z]{2}$/.exec(day.trim())?.[1];
+  const month = of === undefined ? undefined : [...before.matchAll(IN_MONTH)].at(-1)?.[1];
+  return of === undefined || month === undefined ? day : `${of} ${month}`;
+}
 
 /** A day that was said; two where figures can be read both ways. */
 export function daysOf(text: string, today: string): readonly string[] {
@@ -154,8 +162,8 @@ const OF_ALL_OF_IT = new RegExp(
 export const recogniseDate = byRules([
   rule(`cut (?:it )?out(?: on)?:? (?<day>${DAY})`, 'sure', ({ day }, s, from, to) => cutOutOn(daysOf(day ?? '', s.context.today), s, from, to)),
   rule(`${CUT}(?: (?:it|this))?(?: on)?:? (?<day>${DAY})`, 'sure', ({ day }, s) => on('cut', daysOf(day ?? '', s.context.today))),
-  rule(`${DONE}(?: (?:it|this))?(?: on)?:? (?<day>${DAY}|${OF_A_MONTH}|${anyOf(WEEKDAYS)})`, 'sure', ({ day }, s) =>
-    on('finished', daysOf(day ?? '', s.context.today)),
+  rule(`${DONE}(?: (?:it|this))?(?: on)?:? (?<day>${DAY}|${OF_A_MONTH}|${anyOf(WEEKDAYS)})`, 'sure', ({ day }, s, from) =>
+    on('finished', daysOf(withItsMonth(day ?? '', s.low.slice(0, from)), s.context.today)),
   ),
   rule(`(?:${CUT}|cut (?:it )?out)(?: (?:it|this))? (?<day>${DOUBTFUL})`, 'likely', ({ day }, s, from, to) =>
     doubtful('cut', day ?? '', s, from, to),

@@ -131,7 +131,7 @@ export const recogniseSize = byRules([
       const before = s.low.slice(0, from).trimEnd();
       // A bag has no size by a bare number: it may be how many.
       if (s.subject?.says.is === 'new thing' && /^\d+$/.test(size)) return undefined;
-      const item = /(?:^|[,;·|.\n:])$/.test(before) && /^\s*(?:[,;·|.\n]|$)/.test(s.low.slice(from + size.length));
+      const item = /(?:^|[,;·|.\n:(])$/.test(before) && /^\s*(?:[,;·|.\n]|$)/.test(s.low.slice(from + size.length));
       return followsSubject(s, from) || item ? all(whole(label)) : undefined;
     },
   ),
