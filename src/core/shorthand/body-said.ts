@@ -48,7 +48,7 @@ const WAYS = [
 ].map((way) => new RegExp(`(?<![a-z\\d])(?:${way})`, 'g'));
 /** What may stand beside measures and says nothing of a garment. */
 const BESIDE =
-  /^(?:[\s,;:.()/=+-]|'s\b|\b(?:my|our|her|his|the|a|i|i'm|i've|am|is|are|were|was|have|has|had|got|just|now|today|new|current|latest|updated?|myself|herself|himself|me|us|lost|gained|put|some|a|bit|weight|body|full|here|these|moment|taken|took|of|for|at|on|in|with|and|re-?|measure(?:s|d|ment|ments)?|measuring|sizes?|cms?|centimet(?:re|er)s|inch(?:es)?|all)\b)*$/;
+  /^(?:[\s,;:.()/=+-]|'s\b|\b(?:my|our|her|his|the|a|i|i'm|i've|am|is|are|were|was|have|has|had|got|just|now|today|new|current|latest|updated?|myself|herself|himself|me|us|lost|gained|put|some|bit|weight|body|full|here|these|moment|taken|took|of|for|at|on|in|with|and|re-?|measure(?:s|d|ment|ments)?|measuring|sizes?|cms?|centimet(?:re|er)s|inch(?:es)?|all)\b)*$/;
 const OF_BODY = /\bmeasur|^(?:my|i am|i'm)\b|^'s\b|\btall\b|\bweight\b/;
 const IN_INCHES = /\b(?:inch(?:es)?|all in in)\b/;
 const IN_CM = /\b(?:cms?|centimet(?:re|er)s)\b/;

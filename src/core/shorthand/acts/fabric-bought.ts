@@ -34,7 +34,7 @@ interface BoughtOptions extends Pick<ActOptions, 'context' | 'newId'> {
 
 /** How it is said that something came in. */
 export const BOUGHT = new RegExp(
-  `^${FIRST}(?:bought|got|picked up|ordered|found|inherited|(?:(?:was|were|been) )?given|treated myself to|(?<giver>(?:my )?[\\p{L}]+(?: [\\p{L}]+)?) gave (?:me|us)):? +`,
+  `^${FIRST}(?:bought|got|picked up|ordered|found|inherited|(?:(?:was|were|been) )?given|treated myself to|(?<giver>(?:my )?\\p{L}+(?: \\p{L}+)?) gave (?:me|us)):? +`,
   'u',
 );
 /** What stands over what came in. "Fabric:" by itself is said of what a garment is of. */

@@ -10,7 +10,8 @@ const MONTHS = MONTH_NAMES.map((name) => name.toLowerCase());
 /** The name of a month, whole or short. */
 export const MONTH = anyOf([...MONTHS, ...MONTHS.map((name) => name.slice(0, 3)), 'sept']);
 const HAS_MONTH = new RegExp(MONTH);
-const IN_MONTH = new RegExp(`(?:\\bin |(?<=^|\\n|[.;] ))(${MONTH})(?= ?:|(?![a-z]))(?! \\d)`, 'g');
+/** A month that was said without a day: "in October", "October:". One by itself may be a name. */
+const IN_MONTH = new RegExp(`\\bin (?<in>${MONTH})(?![a-z]| \\d)|(?<=^|\\n|[.;] )(?<over>${MONTH})(?= ?:)`, 'g');
 /** From Sunday, as days of the week are counted. */
 export const WEEKDAYS = ['sunday', 'monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday'];
 /** A day, as it is said. */
@@ -25,8 +26,8 @@ const iso = (date: Date) => formatISO(date, { representation: 'date' });
 /** "In October …, finished on the 25th": of that month. */
 function withItsMonth(day: string, before: string): string {
   const of = /^(?:on )?the (\d{1,2})[a-z]{2}$/.exec(day.trim())?.[1];
-  const month = of === undefined ? undefined : [...before.matchAll(IN_MONTH)].at(-1)?.[1];
-  return of === undefined || month === undefined ? day : `${of} ${month}`;
+  const { in: named, over = named } = of === undefined ? {} : ([...before.matchAll(IN_MONTH)].at(-1)?.groups ?? {});
+  return of === undefined || over === undefined ? day : `${of} ${over}`;
 }
 
 /** A day that was said; two where figures can be read both ways. */
