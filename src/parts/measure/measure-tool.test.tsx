@@ -26,12 +26,15 @@ test('nothing is put into a picture that is still being read: its places would b
   draw(
     <MeasureTool picture={picture} url="data:," measured={measured} garment={undefined} unit="cm" lies={undefined} onMeasured={() => undefined} />,
   );
+  // What was measured is there at once.
   expect(screen.getByText('The picture is being read…')).toBeDefined();
-  expect(screen.queryByRole('radio', { name: 'Corners' })).toBeNull();
+  await user.click(screen.getByRole('radio', { name: 'Corners' }));
+  expect(screen.queryByRole('button', { name: /^Corner 1/ })).toBeNull();
+  expect(screen.queryByLabelText('Beside it lies')).toBeNull();
 
   // It is twice as large.
   await act(async () => opened?.({ width: width * 2, height: height * 2 }));
-  await user.click(screen.getByRole('radio', { name: 'Corners' }));
+  expect(screen.getByLabelText('Beside it lies')).toBeDefined();
   act(() => screen.getByRole('button', { name: /^Corner 1/ }).focus());
   await user.keyboard('{ArrowLeft}');
   const [x = 0, y = 0] = measured.corners;

@@ -177,10 +177,12 @@ export function MeasureTool({
     if (opened && !latest.current.measured) first.current({ width: REFERENCES.a4.width, height: REFERENCES.a4.height }, 'a4');
   }, [opened]);
 
-  // Until it is read nobody knows how much larger it is than what was kept of it: what is put by then would be reckoned with wrong places.
-  if (!opened && problem === '') return <p>The picture is being read…</p>;
-  if (!frame) return <Refusal>{problem}</Refusal>;
-  /** From px of what was kept to px of what the worker has: a kept copy may be smaller. */
+  const reading = !opened && problem === '' && <p>The picture is being read…</p>;
+  if (!frame) return reading || <Refusal>{problem}</Refusal>;
+  /**
+   * From px of what was kept to px of what the worker has: a kept copy may be smaller. By how much nobody knows until it is read, and nothing
+   * is put into it by then.
+   */
   const scale = opened ? opened.width / frame.width : 1;
   const toWorker = ([x, y]: Point): Point => [x * scale, y * scale];
   const fromWorker = ([x, y]: Point): Point => [x / scale, y / scale];
@@ -255,7 +257,7 @@ export function MeasureTool({
   const shownMark = marks.find((m) => m.id === chosen);
   const handles: Handle[] =
     tool === 'corners'
-      ? (put ?? [])
+      ? ((opened && put) ?? [])
           .slice(0, kind === 'ruler' ? 2 : 4)
           .map((at, i) => ({
             key: `corner ${i}`,
@@ -328,7 +330,7 @@ export function MeasureTool({
           label={`The picture to measure in. ${HELP[tool]} Arrow keys move the cross, Enter puts a point, Backspace takes one back, F finishes.`}
           lines={lines}
           handles={handles}
-          asks={measured !== undefined && tool !== 'corners'}
+          asks={opened !== undefined && measured !== undefined && tool !== 'corners'}
           onPoint={(at) => inTurn(() => place(at))}
           onHover={setHovered}
           onMove={move}
@@ -343,16 +345,19 @@ export function MeasureTool({
         </p>
       </div>
       <aside className="flex flex-col gap-4" aria-label="What was measured">
-        <ReferenceChoice
-          kind={kind}
-          own={own}
-          measured={measured}
-          unit={unit}
-          onKind={choose}
-          onSide={side}
-          onSearch={() => orSay(search(reference, kind))}
-          onThick={lies ? (thick) => onMeasured((now) => now && { ...now, thick }, 'how thick it lies') : undefined}
-        />
+        {reading}
+        {opened && (
+          <ReferenceChoice
+            kind={kind}
+            own={own}
+            measured={measured}
+            unit={unit}
+            onKind={choose}
+            onSide={side}
+            onSearch={() => orSay(search(reference, kind))}
+            onThick={lies ? (thick) => onMeasured((now) => now && { ...now, thick }, 'how thick it lies') : undefined}
+          />
+        )}
         {measured && (
           <MarksMeasured measured={measured} garment={garment} unit={unit} chosen={chosen} onChosen={setChosen} onMarks={changeMarks} under={under} />
         )}
