@@ -48,7 +48,8 @@ export function useLine(text: string) {
     read?.is === 'which' ? read : remark && { is: 'which', ways: [{ called: `a remark on version ${remark.make.version}`, act: remark }] };
   const isAnswered = meant?.text === text;
   const asked = isAnswered ? undefined : question;
-  const other = question ? (isAnswered ? meant.act : undefined) : read?.is === 'which' ? undefined : read;
+  const answered = question && isAnswered ? meant.act : undefined;
+  const other = read && read.is !== 'which' ? read : answered;
   /** What there is of what the line calls new: "the coat". */
   const known = useMemo(
     () => (other || asked || isMake ? [] : mayBeKnown(text, chips, context, tables, person)),

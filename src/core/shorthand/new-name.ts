@@ -95,10 +95,9 @@ function newSubjectAt(start: number, { low, words, names, typed }: LineSoFar): S
       (isGarment(next.word) || /^(?:suit|bag|set|top|pants|bottoms|covers?)$/.test(next.word));
     // "Tea towel": two words that are one only together.
     const ofTwo = before !== undefined && isGarment(`${before.word} ${word.word}`) && !isGarment(before.word);
-    const bottoms = before !== undefined && word.word === 'bottoms' && isGarment(before.word);
     // A cushion cover is what a cushion is.
-    const cover = before !== undefined && /^covers?$/.test(word.word) && isGarment(before.word);
-    const noun = isGarment(word.word) || ofTwo || bottoms || cover;
+    const ofBefore = before !== undefined && /^(?:bottoms|covers?)$/.test(word.word) && isGarment(before.word);
+    const noun = isGarment(word.word) || ofTwo || ofBefore;
     if (noun && !goesOn) {
       // What it is of is no part of its name, where a name is left: "red corduroy Tern dungarees".
       const of = taken.findLastIndex((w, i) => i < taken.length - 2 && FABRICS.has(w.word));

@@ -156,10 +156,10 @@ function doubted(chip: Chip, answers: Answers): Chip {
 
 /** No place is too long and too short: "front crotch too long, back crotch too short" is asked. */
 function contradicting(chips: readonly Chip[], answers: Answers): Chip[] {
-  const signsOf = ({ says }: Chip) => says.flatMap((fact) => (fact.is === 'fit' ? fact.notes.map((n) => `${n.zone} ${Math.sign(n.outcome)}`) : []));
-  const all = new Set(chips.flatMap(signsOf));
-  const isBoth = (of: string) => / -?1$/.test(of) && all.has(/ 1$/.test(of) ? of.replace(' 1', ' -1') : of.replace(' -1', ' 1'));
-  return chips.map((chip) => (chip.choices.length === 0 && signsOf(chip).some(isBoth) ? doubted(chip, answers) : chip));
+  const notesOf = ({ says }: Chip) => says.flatMap((fact) => (fact.is === 'fit' ? fact.notes : []));
+  const all = chips.flatMap(notesOf);
+  const isBoth = (note: (typeof all)[number]) => all.some(({ zone, outcome }) => zone === note.zone && outcome * note.outcome < 0);
+  return chips.map((chip) => (chip.choices.length === 0 && notesOf(chip).some(isBoth) ? doubted(chip, answers) : chip));
 }
 
 /** A garment has one size all over: a second that is named is asked about. */

@@ -48,8 +48,9 @@ const WIDTHS = [30, 400] as const;
 const SO_MUCH = new RegExp(`^(?:about )?${SAID_LENGTH} `);
 /** Where the next fabric of several may begin. */
 const NEXT = new RegExp(`(?:[,;\\n+&]|\\band\\b)\\s*(?:[-*•] *)?(?=${SAID_LENGTH} )`, 'g');
-/** A shop by its name. */
-const SHOP = /^,? *(?:at|from) (\p{Lu}[\p{L}'’&-]*(?: (?:of |the |& )?\p{Lu}[\p{L}'’&-]*){0,3})/u;
+/** At or from a shop, by its name. */
+export const FROM_SHOP = "(?:at|from) (\\p{Lu}[\\p{L}'’&-]*(?: (?:of |the |& )?\\p{Lu}[\\p{L}'’&-]*){0,3})";
+const SHOP = new RegExp(`^,? *${FROM_SHOP}`, 'u');
 /** What all of it cost together. */
 const FOR_ALL = new RegExp(`^,? *(?:for|costing|all for) (?<price>${MONEY})(?: (?:in all|altogether|together|total|the lot))?[ .]*$`);
 

@@ -2,7 +2,7 @@ import type { Pattern } from '../../records';
 import { readMake, type LineTables } from '../draft-from-line';
 import { MONEY, moneySaid } from '../money-said';
 import { blanked, leftOf, SEWN, type ActOptions, type Heard, type Span } from '../report';
-import { BOUGHT } from './fabric-bought';
+import { BOUGHT, FROM_SHOP } from './fabric-bought';
 
 /** A pattern is bought, whatever may be sewn from it; what it cost, and that it was bought, are of one that there is too. */
 export interface PatternBoughtAct {
@@ -17,7 +17,7 @@ export interface PatternBoughtAct {
 const THE_PATTERN = /,? *\b(?:(?:pdf|paper|sewing|printed) )*pattern\b/;
 
 /** Where it was bought. */
-const FROM_SHOP = /(?<=\bpattern),? *\b(?:from|at) \p{Lu}[\p{L}'’&-]*(?: (?:of |the |& )?\p{Lu}[\p{L}'’&-]*){0,3}/u;
+const ITS_SHOP = new RegExp(`(?<=\\bpattern),? *\\b${FROM_SHOP}`, 'u');
 
 /** What it cost, at the end of the line. */
 const FOR_SO_MUCH = new RegExp(`(?:,|\\bfor|\\bat|\\bpaid|\\bcosts?) *(?<price>${MONEY})[ .]*$`);
@@ -39,7 +39,7 @@ export function patternBought({ text, low }: Heard, tables: LineTables, options:
   const apart = patternSaid(low);
   if (!apart) return undefined;
   // Where it came from is not what it is called: there may be a pattern of the shop's name.
-  const shop = FROM_SHOP.exec(text);
+  const shop = ITS_SHOP.exec(text);
   const behind: Span[] = shop ? [[shop.index, shop.index + shop[0].length]] : [];
   const { chips, draft, pattern: of } = readMake(blanked(text, [...apart, ...behind], ' '), tables, options);
   // With fabric it is a purchase of that, in words.

@@ -18,6 +18,7 @@ export const WEEKDAYS = ['sunday', 'monday', 'tuesday', 'wednesday', 'thursday',
 export const DAY = `(?:\\d{4}-\\d{2}-\\d{2}|\\d{1,2}[./]\\d{1,2}[./]\\d{2,4}|\\d{1,2}(?:st|nd|rd|th)?\\.? (?:of )?${MONTH}\\.?(?:,? \\d{4})?|${MONTH}\\.? \\d{1,2}(?:st|nd|rd|th)?(?:,? \\d{4})?(?![./\\d])|today|tonight|this (?:morning|afternoon|evening)|yesterday(?: (?:evening|morning|afternoon))?|last night|the day before yesterday|(?:last|this past|on) ${anyOf(WEEKDAYS)}|${COUNT} days? ago|(?:a|one) week ago|${COUNT} weeks ago|a fortnight ago)`;
 /** A day of this month or of the last, where nothing is counted by it: "on the 3rd". */
 const OF_A_MONTH = '(?:on )?the \\d{1,2}(?:st|nd|rd|th)(?= *(?:$|[,.;·|)\\n]|and\\b|but\\b|it\\b|took\\b))';
+const NTH = /^(?:on )?the (\d{1,2})[a-z]{2}$/;
 /** About when, without a day. */
 export const DOUBTFUL = `(?:last (?:week|weekend|month|year|summer|winter|spring|autumn|fall)|this (?:week|month|year|summer|winter|spring|autumn|fall)|${COUNT} (?:months?|years?|summers?|winters?) ago|(?<!\\d )(?:in )?${MONTH} \\d{4}|in ${MONTH}|(?<=^|\\n|[.;] )${MONTH}(?= ?:)|in (?:the )?(?:summer|winter|spring|autumn)(?: of \\d{4}| \\d{4})?|some time ago|a while ago|ages ago|years ago|back in \\d{4}|in (?:19|20)\\d{2})`;
 
@@ -25,7 +26,7 @@ const iso = (date: Date) => formatISO(date, { representation: 'date' });
 
 /** "In October …, finished on the 25th": of that month. */
 function withItsMonth(day: string, before: string): string {
-  const of = /^(?:on )?the (\d{1,2})[a-z]{2}$/.exec(day.trim())?.[1];
+  const of = NTH.exec(day.trim())?.[1];
   const { in: named, over = named } = of === undefined ? {} : ([...before.matchAll(IN_MONTH)].at(-1)?.groups ?? {});
   return of === undefined || over === undefined ? day : `${of} ${over}`;
 }
@@ -48,7 +49,7 @@ export function daysOf(text: string, today: string): readonly string[] {
     const back = (getDay(now) - WEEKDAYS.indexOf(weekday[1] ?? '') + 7) % 7;
     return [iso(addDays(now, -(back === 0 ? 7 : back)))];
   }
-  const ofMonth = /^(?:on )?the (\d{1,2})[a-z]{2}$/.exec(said)?.[1];
+  const ofMonth = NTH.exec(said)?.[1];
   if (ofMonth !== undefined) {
     const day = ofMonth.padStart(2, '0');
     return [0, -1, -2]

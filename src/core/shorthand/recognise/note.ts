@@ -79,10 +79,7 @@ const looseEnds = byRules([
   rule(
     `(?:(?:(?:it is|it's|is|are|all|nearly|almost|now) )*${DONE},? (?:except(?: for)?|apart from|all but|but for|minus)|all but) (?:the |its |an? )?(?<words>${LAST}\\b[^,.;·|\\n•]*)`,
     'sure',
-    ({ words = '' }, s, from, to) => ({
-      ...says({ is: 'loose end', words: s.typed(to - words.length, to).trim() }),
-      weight: WEIGHTS.whole * wordCount(s.low.slice(from, to)),
-    }),
+    ({ words = '' }, s, from, to) => whole(says({ is: 'loose end', words: s.typed(to - words.length, to).trim() }), s, from, to),
   ),
   // "Just the buttonholes left", "only cuffs and collar to go".
   rule(
@@ -90,7 +87,7 @@ const looseEnds = byRules([
     'sure',
     ({ words = '' }, s, from, to) => {
       const at = s.low.indexOf(words, from);
-      return { ...says({ is: 'loose end', words: s.typed(at, at + words.length) }), weight: WEIGHTS.whole * wordCount(s.low.slice(from, to)) };
+      return whole(says({ is: 'loose end', words: s.typed(at, at + words.length) }), s, from, to);
     },
   ),
   rule(

@@ -3,7 +3,7 @@ import type { Recogniser } from '../sentence';
 import { WEIGHTS } from '../weights';
 
 const NEW =
-  /^for (?:my (?:\p{L}+ ))?(\p{Lu}[\p{L}'-]+)(?=\s*(?:$|[,.;·|!(]|in |size |cut |out of |from |and |with |who |(?<= )[xX]{0,3}[smlSML]\b|(?<= )\d|aged? |i |an? |the ))/u;
+  /^for (?:my (?:\p{L}+ ))?(\p{Lu}[\p{L}'-]+)(?=\s*(?:$|[,.;·|!(]|in |size |cut |out of |from |and |with |who |(?<= )(?:[xX]{0,3}[smlSML]\b|\d)|aged? |i |an? |the ))/u;
 /** Days and seasons that are written with a capital and are nobody. */
 const NOBODY =
   /^(?:christmas|easter|halloween|hanukkah|january|february|march|april|may|june|july|august|september|october|november|december|monday|tuesday|wednesday|thursday|friday|saturday|sunday|mum|work|summer|winter|spring|autumn|\d?x*[sml])$/i;
@@ -46,7 +46,7 @@ const unknown: Recogniser = ({ low, names, typed }, at) => {
 
 /** Who somebody is to the sewist: so they may be called, where the ledger has nobody of that name. */
 const RELATION =
-  /^for my (?:(?:little|big|older|younger|eldest|youngest|elder|own) )?((?:(?:great )?grand|step|god)?(?:mum|mom|mother|ma|dad|father|daughter|son|child|parents)(?:-in-law)?|(?:sister|brother)(?:-in-law)?|husband|wife|partner|niece|nephew|granny|grandma|grandpa|nan|nana|aunt|auntie|uncle|cousin|friend|neighbour|neighbor|boyfriend|girlfriend|fianc[eé]e?|baby|colleague)(?=\s*(?:$|[,.;·|!]|in |size |cut |and |who |from |(?<= )x{0,3}[sml]\b|(?<= )\d))/;
+  /^for my (?:(?:little|big|older|younger|eldest|youngest|elder|own) )?((?:(?:great )?grand|step|god)?(?:mum|mom|mother|ma|dad|father|daughter|son|child|parents)(?:-in-law)?|(?:sister|brother)(?:-in-law)?|husband|wife|partner|niece|nephew|granny|grandma|grandpa|nan|nana|aunt|auntie|uncle|cousin|friend|neighbour|neighbor|boyfriend|girlfriend|fianc[eé]e?|baby|colleague)(?=\s*(?:$|[,.;·|!]|in |size |cut |and |who |from |(?<= )(?:x{0,3}[sml]\b|\d)))/;
 
 /** "For my mum": somebody without a name is asked too; that it is for herself is never taken for granted. */
 const related: Recogniser = ({ low, typed }, at) => {

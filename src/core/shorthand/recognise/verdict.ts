@@ -19,6 +19,9 @@ const IT =
 const MUCH = '(?:(?:i|really|absolutely|totally|just|still|so|do|simply|already) )*';
 const NOT = "(?:i )?(?:didn't|don't|do not|did not|not|never|doesn't|won't|can't|hardly|no longer)";
 
+/** Nothing but whose it is. */
+const WHOSE_ALONE = new RegExp(`^ ${WHOSE}$`);
+
 /** What is rated is not the garment. */
 const OF_ELSE = /\b(?:fit|fabric|pattern|instructions|difficulty|ease|effort|comfort|value|colou?r):? $/;
 /** Two sizes, and no rating. */
@@ -94,7 +97,7 @@ export const recogniseVerdict = byRules([
   rule(`${MUCH}(?:love|adore)(?= (?:the|my|this|these|his|her) )`, 'sure', (_, s, from, to) =>
     s.subject &&
     /(?:^|[,.;!·|\n:]|\b(?:and|but)) *$/.test(s.low.slice(0, from)) &&
-    new RegExp(`^ ${WHOSE}$`).test(s.low.slice(to, s.subject.from)) &&
+    WHOSE_ALONE.test(s.low.slice(to, s.subject.from)) &&
     /^(?: (?:version|v|no\.?) ?\d+)? *(?:$|[,.;!·|\n]|but\b|and\b|so\b)/.test(s.low.slice(s.subject.to))
       ? loved(5)
       : undefined,
