@@ -12,16 +12,14 @@ test.describe('on a slow machine', () => {
     await expect(sets).toHaveCount(before + 1);
     const column = page.locator('tbody tr td:nth-of-type(1) input[inputmode="decimal"]');
     await expect(column.first()).toHaveValue('');
+    // What was just begun is typed into, down its column.
+    await expect(column.first()).toBeFocused();
     const session = await page.context().newCDPSession(page);
     await session.send('Emulation.setCPUThrottlingRate', { rate: 6 });
-    const typed: string[] = [];
-    for (let i = 0; i < 18; i++) {
-      typed.push(`${41 + i}`);
-      await column.nth(i).focus();
-      await page.keyboard.type(`${41 + i}`, { delay: 30 });
-    }
-    await column.nth(18).focus();
+    const typed = Array.from({ length: 18 }, (_, i) => `${41 + i}`);
+    await page.keyboard.type(typed.map((figures) => `${figures}\n`).join(''), { delay: 30 });
     await session.send('Emulation.setCPUThrottlingRate', { rate: 1 });
+    await expect(column.nth(18)).toBeFocused();
     await page.reload();
     await expect(column.nth(17)).not.toHaveValue('');
     expect((await column.evaluateAll((all) => all.map((one) => (one as HTMLInputElement).value))).slice(0, 18)).toEqual(typed);
@@ -32,10 +30,6 @@ test.describe('on a slow machine', () => {
     // Refused, it is not lost: it stands there again, and the measure before it was not touched.
     await page.reload();
     await expect(column.first()).toHaveValue('-3');
-    await column.first().fill(typed[0]!);
-    await column.first().blur();
-    await page.reload();
-    await expect(column.first()).toHaveValue(typed[0]!);
   });
 });
 
@@ -64,7 +58,6 @@ test('a date typed key by key is written once, as it was meant; one that is not 
   const dates: readonly (readonly [address: string, label: string])[] = [
     ['/people/person-maren', 'Measured on'],
     ['/makes/make-skerry-2/change', 'Cut on'],
-    ['/makes/make-skerry-2/change', 'Finished on'],
     ['/sew-next/plan-skerry-2026-10-04', 'Wanted by'],
   ];
   for (const [address, label] of dates) {

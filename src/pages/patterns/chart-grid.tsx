@@ -1,27 +1,11 @@
-import type { KeyboardEvent } from 'react';
 import type { LengthUnit } from '../../core/units/length';
 import { keysOf } from '../../core/units/keys';
 import { Button } from '../../ui/button';
 import { aboveNought, LengthField } from '../../ui/length-field';
 import { Pick } from '../../ui/pick';
+import { walkGrid } from '../../ui/walk-grid';
 
 type Columns<M extends string> = Partial<Record<M, readonly (number | null)[]>>;
-
-/**
- * Enter goes on to the next cell, at the end of a row to the next row; the arrows go up and down. What stands there is written over. The
- * key is taken before the cell hears of it: leaving the cell settles what was typed, and the next figure already goes to the next.
- */
-function walk(event: KeyboardEvent<HTMLElement>, across: number): void {
-  const by = { Enter: event.shiftKey ? -1 : 1, ArrowDown: across, ArrowUp: -across }[event.key];
-  if (by === undefined || !(event.target instanceof HTMLInputElement)) return;
-  const cells = [...event.currentTarget.querySelectorAll('input')];
-  const next = cells[cells.indexOf(event.target) + by];
-  if (!next || event.target.getAttribute('aria-invalid') === 'true') return;
-  event.preventDefault();
-  event.stopPropagation();
-  next.focus();
-  next.select();
-}
 
 /** Measures of each size: a row a measure, a column a size; blank where the chart is blank. */
 export function ChartGrid<M extends string>({
@@ -49,7 +33,7 @@ export function ChartGrid<M extends string>({
     <div className="flex flex-col gap-2">
       {shown.length > 0 && (
         <div className="relative overflow-x-auto">
-          <table className="border-collapse" onKeyDownCapture={(e) => walk(e, sizes.length)}>
+          <table className="border-collapse" onKeyDownCapture={(e) => walkGrid(e, sizes.length, 'along')}>
             <thead className="double-rule-b text-small text-ink2">
               <tr>
                 <th className="px-2 text-left font-normal">

@@ -27,6 +27,7 @@ import { TextField } from '../../ui/field';
 import { aboveNought, LengthField } from '../../ui/length-field';
 import { Empty, PageHead } from '../../ui/page-head';
 import { routes } from '../../routes';
+import { walkGrid } from '../../ui/walk-grid';
 import { withId } from '../../core/units/by-id';
 
 const MEASURES = keysOf(BODY_MEASURES);
@@ -104,6 +105,8 @@ function Measures({ personId }: { personId: string }) {
   const makes = useMakes();
   const unit = useUnit();
   const navigate = useNavigate();
+  /** The set that was just begun: its first measure is typed next. */
+  const [begun, setBegun] = useState<string>();
   const person = withId(people, personId);
   if (!person) return <NotInTheLedger table="people" />;
 
@@ -114,7 +117,9 @@ function Measures({ personId }: { personId: string }) {
     void save(`change of ${person.name}`, [{ table: 'people', from: person, to: { ...person, ...part } }]);
   const measureToday = () => {
     if (sets.some((s) => s.date === today())) return toast('There is a column for today already.');
-    void save(`measures of ${person.name}`, [{ table: 'bodies', put: { id: newId(), personId: person.id, date: today(), measures: {} } }]);
+    const id = newId();
+    setBegun(id);
+    void save(`measures of ${person.name}`, [{ table: 'bodies', put: { id, personId: person.id, date: today(), measures: {} } }]);
   };
   // Only the latest set is asked about: what was let stand before was meant.
   const doubts = sets.map((s, i) => (i === 0 ? doubtsOf(s.measures, sets[1]?.measures) : []));
@@ -169,7 +174,10 @@ function Measures({ personId }: { personId: string }) {
           <table className="border-collapse">
             <thead className="double-rule-b">
               <tr>
-                <th className="w-72 px-3 text-left text-small font-normal text-ink2 max-sm:w-40">{unit}</th>
+                <th className="w-72 px-3 text-left text-small font-normal text-ink2 max-sm:w-40">
+                  {unit}
+                  <span className="max-sm:hidden">; Enter goes down the column</span>
+                </th>
                 {sets.map((s) => (
                   <th key={s.id} className="px-2 py-1 text-left font-normal">
                     <DayField label="Measured on" labelHidden value={s.date} onValue={(date) => editSet(s, { date })} />
@@ -177,7 +185,7 @@ function Measures({ personId }: { personId: string }) {
                 ))}
               </tr>
             </thead>
-            <tbody>
+            <tbody onKeyDownCapture={(e) => walkGrid(e, sets.length, 'down')}>
               {MEASURES.map((m) => (
                 <tr key={m} className="border-b border-rule">
                   <th scope="row" className="px-3 text-left font-normal">
@@ -195,6 +203,7 @@ function Measures({ personId }: { personId: string }) {
                             label={`${BODY_MEASURES[m]} on ${s.date}`}
                             labelHidden
                             unit={unit}
+                            autoFocus={s.id === begun && m === MEASURES[0]}
                             cm={is}
                             check={aboveNought}
                             onCm={(cm) => {
