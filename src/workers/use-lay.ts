@@ -1,3 +1,4 @@
+import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { PatternCase } from '../core/garment/case';
 import type { CutPiece, DrawnLay, LayFabric, Pin } from '../core/lay/lay';
@@ -43,57 +44,75 @@ export interface LayInWork {
   readonly searching: boolean;
 }
 
+/** All that a lay follows from: of the same, the same comes out. */
+const allOf = ({ pieces, fabric, pins, seed, seconds }: LayQuestion) => JSON.stringify([pieces, fabric, pins, seed, seconds]);
+
 /**
  * Lays pieces in a worker of their own: better lays are shown as they are found, and stopping ends the worker at once; what follows from the
- * lay that was found by then is told all the same.
+ * lay that was found by then is told all the same. One that was searched to its end is remembered: neither a tick on the sheet that shows it
+ * nor the way there from its own page has it searched again.
  */
 export function useLay(): {
   readonly work: LayInWork;
   readonly start: (question: LayQuestion, on?: 'anew' | 'on') => void;
   readonly stop: () => void;
 } {
+  const client = useQueryClient();
   const [work, setWork] = useState<LayInWork>({ searching: false });
-  const running = useRef<{ readonly worker: Worker; readonly question: LayQuestion }>(undefined);
+  const running = useRef<{ readonly worker: Worker; readonly question: LayQuestion; readonly all: string }>(undefined);
   const lay = useRef<DrawnLay>(undefined);
   /** Stopped before there was any lay: the first one ends it. */
   const stopping = useRef(false);
   const ended = useRef(() => {});
-  const start = useCallback((question: LayQuestion, how: 'anew' | 'on' = 'anew') => {
-    running.current?.worker.terminate();
-    const worker = new Worker(new URL('./lay.worker.ts', import.meta.url), { type: 'module', name: 'lay' });
-    running.current = { worker, question };
-    stopping.current = false;
-    if (how === 'anew' && !question.found) lay.current = undefined;
-    const hear = (change: (now: LayInWork) => LayInWork) => {
-      if (running.current?.worker === worker) setWork(change);
-    };
-    worker.addEventListener('message', ({ data }: MessageEvent<LayNews>) => {
-      if (running.current?.worker !== worker) return;
-      switch (data.kind) {
-        case 'lay':
-          // Searched on, a longer lay is no news.
-          if (how === 'on' && lay.current && lay.current.length <= data.lay.length) return;
-          lay.current = data.lay;
-          hear((now) => ({ ...now, lay: data.lay }));
-          if (stopping.current) ended.current();
-          return;
-        case 'changes':
-          return hear((now) => ({ ...now, changes: data.changes }));
-        case 'rest':
-          return hear((now) => ({ ...now, rest: data.rest }));
-        case 'done':
-          return hear((now) => ({ ...now, searching: false }));
-        default:
-          return hear(() => ({ problem: data, searching: false }));
-      }
-    });
-    worker.addEventListener('error', (event) => {
-      event.preventDefault();
-      hear(() => ({ problem: { kind: 'failed', problem: event.message || 'its worker could not be started' }, searching: false }));
-    });
-    setWork(({ lay: shown, changes }) => ({ ...(shown ? { lay: shown } : {}), ...(changes ? { changes } : {}), searching: !question.found }));
-    worker.postMessage(question);
-  }, []);
+  const start = useCallback(
+    (asked: LayQuestion, how: 'anew' | 'on' = 'anew') => {
+      const all = allOf(asked);
+      // Nothing of what it follows from is another.
+      if (asked.drawnOnly && running.current?.all === all) return;
+      const known = how === 'anew' && !asked.found ? client.getQueryData<DrawnLay>(['lay', all]) : undefined;
+      const question = known ? { ...asked, found: known } : asked;
+      running.current?.worker.terminate();
+      const worker = new Worker(new URL('./lay.worker.ts', import.meta.url), { type: 'module', name: 'lay' });
+      running.current = { worker, question, all };
+      stopping.current = false;
+      if (how === 'anew' && !asked.found) lay.current = known;
+      const hear = (change: (now: LayInWork) => LayInWork) => {
+        if (running.current?.worker === worker) setWork(change);
+      };
+      worker.addEventListener('message', ({ data }: MessageEvent<LayNews>) => {
+        if (running.current?.worker !== worker) return;
+        switch (data.kind) {
+          case 'lay':
+            // Searched on, a longer lay is no news.
+            if (how === 'on' && lay.current && lay.current.length <= data.lay.length) return;
+            lay.current = data.lay;
+            hear((now) => ({ ...now, lay: data.lay }));
+            if (stopping.current) ended.current();
+            return;
+          case 'changes':
+            return hear((now) => ({ ...now, changes: data.changes }));
+          case 'rest':
+            return hear((now) => ({ ...now, rest: data.rest }));
+          case 'done':
+            if (how === 'anew' && !question.found) client.setQueryData(['lay', all], lay.current);
+            return hear((now) => ({ ...now, searching: false }));
+          default:
+            return hear(() => ({ problem: data, searching: false }));
+        }
+      });
+      worker.addEventListener('error', (event) => {
+        event.preventDefault();
+        hear(() => ({ problem: { kind: 'failed', problem: event.message || 'its worker could not be started' }, searching: false }));
+      });
+      setWork(({ lay: before, changes }) => ({
+        ...((known ?? before) ? { lay: known ?? before } : {}),
+        ...(changes ? { changes } : {}),
+        searching: !question.found,
+      }));
+      worker.postMessage(question);
+    },
+    [client],
+  );
   const stop = useCallback(() => {
     const { question } = running.current ?? {};
     stopping.current = question !== undefined && !lay.current;
@@ -107,6 +126,12 @@ export function useLay(): {
     ended.current = stop;
   }, [stop]);
   // A page that is left searches no more.
-  useEffect(() => () => running.current?.worker.terminate(), []);
+  useEffect(
+    () => () => {
+      running.current?.worker.terminate();
+      running.current = undefined;
+    },
+    [],
+  );
   return { work, start, stop };
 }
