@@ -18,7 +18,7 @@ test.use({ ownContext: true });
 
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 } });
-  test('a week of wear: two touches a day, outfits with where and how, one taken back', async ({ page }) => {
+  test('days of wear: two touches a day, outfits with where and how, one taken back', async ({ page }) => {
     await page.clock.setFixedTime(NOW);
     const before = await times(page, 'make-foreshore-4');
     await page.goto('/');
@@ -41,7 +41,7 @@ test.describe('on a phone', () => {
     await trousers.click();
     await expect(page.getByLabel('Occasion')).toHaveCount(2);
     await page.getByRole('radio', { name: 'another day' }).click();
-    for (const day of ['18', '17', '16', '15', '14']) {
+    for (const day of ['18', '17']) {
       await page.getByLabel('The day').fill(`2026-12-${day}`);
       await expect(tee).toHaveAttribute('aria-pressed', 'false');
       await tee.click();
@@ -52,7 +52,7 @@ test.describe('on a phone', () => {
     await page.getByRole('button', { name: /^Undo: worn: Gangway/ }).click();
     await expect(trousers).toHaveAttribute('aria-pressed', 'false');
     await page.reload();
-    expect(await times(page, 'make-foreshore-4')).toBe(before + 7);
+    expect(await times(page, 'make-foreshore-4')).toBe(before + 4);
     await expect(page.getByRole('button', { name: /rehearsal · comfort 4 of 5 · with Gangway/ })).toBeVisible();
   });
 });
