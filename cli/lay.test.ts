@@ -1,7 +1,7 @@
 import { piecesAsDxf } from '../src/core/lay/as-dxf';
 import { piecesAsSvg } from '../src/core/lay/as-svg';
 import { faultsOfLay } from '../src/core/lay/check-lay';
-import type { CutPiece } from '../src/core/lay/lay';
+import type { CutPiece, LayFabric } from '../src/core/lay/lay';
 import { LayAnswer } from './lay';
 import { run } from './run';
 
@@ -53,20 +53,19 @@ const answer = (...args: string[]) => {
   return LayAnswer.parse(JSON.parse(out));
 };
 
-test.each([['skirt.svg'], ['skirt.dxf']])('pieces of %s are laid as asked, and the lay can be cut', (file) => {
-  for (const [flags, fabric] of [
-    [[], { width: 140 }],
-    [['--nap'], { width: 140, nap: true }],
-    [['--fold', '--nap'], { width: 140, fold: 'lengthwise', nap: true }],
-    [['--width', '90'], { width: 90 }],
-  ] as const) {
-    const lay = answer('--pieces', file, ...flags);
-    // The trade's file turns nothing and mirrors nothing: the outlines are those that were written.
-    expect(faultsOfLay(pieces, fabric, lay)).toEqual([]);
-    expect(lay.width).toBe(fabric.width);
-    expect(lay.needed.enough).toBeGreaterThan(lay.needed.middle);
-    expect(lay.length).toBeGreaterThanOrEqual(lay.bound - 0.01);
-  }
+test.each<[file: string, flags: readonly string[], fabric: LayFabric]>([
+  ['skirt.svg', [], { width: 140 }],
+  ['skirt.svg', ['--nap'], { width: 140, nap: true }],
+  ['skirt.svg', ['--fold', '--nap'], { width: 140, fold: 'lengthwise', nap: true }],
+  ['skirt.svg', ['--width', '90'], { width: 90 }],
+  ['skirt.dxf', [], { width: 140 }],
+])('pieces of %s are laid as asked (%j), and the lay can be cut', (file, flags, fabric) => {
+  const lay = answer('--pieces', file, ...flags);
+  // The trade's file turns nothing and mirrors nothing: the outlines are those that were written.
+  expect(faultsOfLay(pieces, fabric, lay)).toEqual([]);
+  expect(lay.width).toBe(fabric.width);
+  expect(lay.needed.enough).toBeGreaterThan(lay.needed.middle);
+  expect(lay.length).toBeGreaterThanOrEqual(lay.bound - 0.01);
 });
 
 test('the same seed gives the same lay', () => {
