@@ -17,11 +17,15 @@ test.each([
   ['   has grown to 124 cm', { height: 124 }],
   ['i measure 97 round the bust and 80 at the waist', { bust: 97, waist: 80 }],
   ["i've lost weight, waist is 76", { waist: 76 }],
+  ['my bust is 94 now, waist still 74', { bust: 94, waist: 74 }],
+  ['      : 92-74-98', { bust: 92, waist: 74, hip: 98 }],
+  ['i am 92 – 74 – 98.5 now, 168 tall', { bust: 92, waist: 74, hip: 98.5, height: 168 }],
   ['high bust 88, bust 92, under bust 78', { highBust: 88, bust: 92, underbust: 78 }],
 ])('%s', (text, measures) => expect(bodySaid(text, 'cm')).toEqual({ measures, otherUnit: false }));
 
 test('figures that are no body’s in the ledger’s unit are taken for the other one, all of them or none', () => {
   expect(bodySaid('bust 36 waist 29 hips 40', 'cm')).toEqual({ measures: { bust: 91.44, waist: 73.66, hip: 101.6 }, otherUnit: true });
+  expect(bodySaid('my measures: 36-28-38', 'cm')).toEqual({ measures: { bust: 91.44, waist: 71.12, hip: 96.52 }, otherUnit: true });
   expect(bodySaid('bust 92 waist 74', 'in')).toEqual({ measures: { bust: 92, waist: 74 }, otherUnit: true });
   // Neither of the two: they stand as they were said, to be asked about.
   expect(bodySaid('bust 9 waist 8', 'cm')).toEqual({ measures: { bust: 9, waist: 8 }, otherUnit: false });
@@ -41,5 +45,8 @@ test.each([
   'my sleeve is 2 cm too long',
   'bust 92, fits well',
   'wore it 3 times, hip 100',
+  // By itself it may be anything, and so short it is no body's.
+  '92-74-98',
+  '      12-11-26',
   '',
 ])('no measures alone: %s', (text) => expect(bodySaid(text, 'cm')).toBeUndefined());

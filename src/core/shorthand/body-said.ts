@@ -37,7 +37,7 @@ const NAME = anyOf(Object.keys(MEASURE_NAMED));
 const UNIT = '(?:cms?|centimet(?:re|er)s?|in(?:ch(?:es)?)?|")';
 const FIGURE = `(?:\\d ?(?:'|ft\\.?|feet|foot) ?\\d{1,2}(?: ?(?:"|in(?:ches)?))?|1\\.\\d{2} ?m|\\d{1,3}(?:[ -]\\d/\\d|[½¼¾]|[.,]\\d{1,2})?(?: ?${UNIT})?)(?![a-z0-9/]|[.,]\\d)`;
 const SAID_OF =
-  '(?: (?:measurement|measure|measures|circumference|is|was|are|now|of|at|(?:went|has gone|grew|has grown|shrank|has shrunk) (?:up |down )?to))*(?: ?[:=-])? ?';
+  '(?: (?:measurement|measure|measures|circumference|is|was|are|now|still|of|at|(?:went|has gone|grew|has grown|shrank|has shrunk) (?:up |down )?to))*(?: ?[:=-])? ?';
 /**
  * "Waist 74", "hips: 100 cm", "bust measurement is now 92", and the same the other way round: "92 bust", "92 at the bust". Who is so tall, or
  * has grown to so much, is so high.
@@ -46,9 +46,12 @@ const WAYS = [
   `(?<name>${NAME})${SAID_OF}(?<figure>${FIGURE})|(?<high>${FIGURE}) tall(?![a-z])|(?:grown|grew|shot up) to (?<grown>${FIGURE})`,
   `(?<figure>${FIGURE}) (?:(?:at|round|around) (?:the|my|her|his) )?(?<name>${NAME})(?![a-z])`,
 ].map((way) => new RegExp(`(?<![a-z\\d])(?:${way})`, 'g'));
+/** "92-74-98": bust, waist and hip, behind a name or said to be measures. */
+const THREE_FIGURES = '(\\d{2,3}(?:[.,]\\d)?)';
+const THREE = new RegExp(`(?<=\\D)(?<![\\d.,/-])${THREE_FIGURES} ?[-–] ?${THREE_FIGURES} ?[-–] ?${THREE_FIGURES}(?![\\d/-]|[.,]\\d)`);
 /** What may stand beside measures and says nothing of a garment. */
 const BESIDE =
-  /^(?:[\s,;:.()/=+-]|'s\b|\b(?:my|our|her|his|the|a|i|i'm|i've|am|is|are|were|was|have|has|had|got|just|now|today|new|current|latest|updated?|myself|herself|himself|me|us|lost|gained|put|some|bit|weight|body|full|here|these|moment|taken|took|of|for|at|on|in|with|and|re-?|measure(?:s|d|ment|ments)?|measuring|sizes?|cms?|centimet(?:re|er)s|inch(?:es)?|all)\b)*$/;
+  /^(?:[\s,;:.()/=+-]|'s\b|\b(?:my|our|her|his|the|a|i|i'm|i've|am|is|are|were|was|have|has|had|got|just|now|still|today|new|current|latest|updated?|myself|herself|himself|me|us|lost|gained|put|some|bit|weight|body|full|here|these|moment|taken|took|of|for|at|on|in|with|and|re-?|measure(?:s|d|ment|ments)?|measuring|sizes?|cms?|centimet(?:re|er)s|inch(?:es)?|all)\b)*$/;
 const OF_BODY = /\bmeasur|^(?:my|i am|i'm)\b|^'s\b|\btall\b|\bweight\b/;
 const IN_INCHES = /\b(?:inch(?:es)?|all in in)\b/;
 const IN_CM = /\b(?:cms?|centimet(?:re|er)s)\b/;
@@ -66,13 +69,15 @@ export interface BodySaid {
 /**
  * The measures of a body, where a text tells of nothing else: two of them, or one that is said to be a measure or mine.
  *
- * @param low a text in small letters, blanks in the place of a name and of a day that it says
+ * @param text in small letters, blanks in the place of a name and of a day that it says
  * @param unit the ledger's own, for bare figures; where they can be no body's in that and can in the other, it is that
  * @returns undefined where there is more in it, or a measure is said twice
  * @example bodySaid('my measurements are bust 92, waist 74 and hip 100', 'cm') // { measures: { bust: 92, waist: 74, hip: 100 }, otherUnit: false }
  * @example bodySaid('bust 36 waist 29 hips 40', 'cm') // { measures: { bust: 91.44, waist: 73.66, hip: 101.6 }, otherUnit: true }
+ * @example bodySaid('my measures: 92-74-98', 'cm') // { measures: { bust: 92, waist: 74, hip: 98 }, otherUnit: false }
  */
-export function bodySaid(low: string, unit: LengthUnit): BodySaid | undefined {
+export function bodySaid(text: string, unit: LengthUnit): BodySaid | undefined {
+  const low = text.replace(THREE, 'bust $1, waist $2, hip $3');
   const way = WAYS.find((one) => low.search(one) >= 0 && BESIDE.test(low.replace(one, ' ')));
   const items = way ? [...low.matchAll(way)] : [];
   if (!way || items.length === 0 || (items.length === 1 && !items[0]?.groups?.['grown'] && !OF_BODY.test(low.trim()))) return undefined;
@@ -91,5 +96,7 @@ export function bodySaid(low: string, unit: LengthUnit): BodySaid | undefined {
   const bare = said === unit && read.every(({ unitSaid }) => !unitSaid);
   const inOther = Object.fromEntries(read.map(({ measure, cm }) => [measure, unit === 'cm' ? cm * CM_PER_INCH : cm / CM_PER_INCH]));
   const otherUnit = bare && amiss(measures) && !amiss(inOther);
+  // Three figures that are no body's were a date, or something else.
+  if (low !== text && amiss(measures) && !otherUnit) return undefined;
   return { measures: otherUnit ? inOther : measures, otherUnit };
 }

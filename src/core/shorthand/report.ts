@@ -16,8 +16,11 @@ export const FIRST = `(?:(?:${DAY}|(?:on )?${anyOf(WEEKDAYS)}|(?:this|last) (?:w
 const BEHIND_NAME = ',? *(?:version|v|no\\.?|number|#) *';
 /** Which version of a pattern is spoken of, behind its name. */
 export const VERSION_BEHIND = `${BEHIND_NAME}(\\d{1,3})\\b`;
+/** A number by itself right behind a name: how often, how much or how long is none. */
+const BARE_NUMBER =
+  '\\d{1,2}(?= *(?:$|[,.;:!?)]|(?:today|yesterday|tonight|last|this|on|to|for|at|in|is|are|was|were|has|have|had|won|doesn|again|with|and|but|away|out|now|never|still|because|since)\\b))';
 /** A garment, and which of them; `§` stands for its name. */
-export const ITS_NAME = `${WHOSE}(?:${ORDINAL} +)?(?:(?:old|poor|beloved|trusty|faded|favou?rite) +)*§(?:${BEHIND_NAME}\\d{1,3}\\b)?`;
+export const ITS_NAME = `${WHOSE}(?:${ORDINAL} +)?(?:(?:old|poor|beloved|trusty|faded|favou?rite) +)*§(?:${BEHIND_NAME}\\d{1,3}\\b| ${BARE_NUMBER})?`;
 /** An article, or which of several it is. */
 export const WHICH = new RegExp(`^ *${WHOSE}(?:${ORDINAL} +)?`);
 /** What stands between a garment and what became of it. */
@@ -25,6 +28,7 @@ export const IS_BY_NOW = '(?:(?:is|are|was|were|has|have|been|got|went|now|final
 
 const ORDINAL_BEFORE = new RegExp(`\\b(${ORDINAL}) +$`);
 const BEHIND = new RegExp(`^${VERSION_BEHIND}`);
+const BARE_BEHIND = new RegExp(`^ (${BARE_NUMBER})`);
 
 /** Something was sewn after all: it is a make, whatever else is said. */
 export const SEWN = /\b(?:made|sewed|sewn|finished|completed|hemmed|cut it|cut out)\b/;
@@ -119,11 +123,17 @@ export const unnamed = (low: string, { from, to }: Pick<NameFound, 'from' | 'to'
 /**
  * Which version of a pattern is said beside its name, before it or behind, and from where to where that and the name stand.
  *
- * @example versionBeside(name, 'the second tidewater shirt') // { version: 2, from: 4, to: 26 }
+ * @returns `isLikely` of a number by itself: it is a version where there is such
+ * @example versionBeside(name, 'the second tidewater shirt') // { version: 2, isLikely: false, from: 4, to: 26 }
  */
-export function versionBeside(name: NameFound, low: string): { readonly version: number | undefined; readonly from: number; readonly to: number } {
+export function versionBeside(
+  name: NameFound,
+  low: string,
+): { readonly version: number | undefined; readonly isLikely: boolean; readonly from: number; readonly to: number } {
   const before = ORDINAL_BEFORE.exec(low.slice(0, name.from));
-  const after = BEHIND.exec(low.slice(name.to));
+  const sure = BEHIND.exec(low.slice(name.to));
+  const likely = before || sure ? null : BARE_BEHIND.exec(low.slice(name.to));
+  const after = sure ?? likely;
   const version = before?.[1] === undefined ? (after?.[1] === undefined ? undefined : Number(after[1])) : ordinalOf(before[1]);
-  return { version, from: name.from - (before?.[0].length ?? 0), to: name.to + (after?.[0].length ?? 0) };
+  return { version, isLikely: likely !== null, from: name.from - (before?.[0].length ?? 0), to: name.to + (after?.[0].length ?? 0) };
 }

@@ -185,6 +185,8 @@ const TARGETS: Readonly<Record<string, Target>> = {
   'center back seam': wide('centre-back-seam'),
   'back seam': wide('centre-back-seam'),
   'centre back': wide('centre-back-seam'),
+  cb: wide('centre-back-seam'),
+  'cb seam': wide('centre-back-seam'),
   'princess seams': wide('princess-seams'),
   'princess seam': wide('princess-seams'),
   'bust dart': dart,

@@ -1,6 +1,7 @@
 import { USUAL_WIDTH } from '../../fabric/usual-width';
 import type { Fabric, Money, Piece } from '../../records';
 import { withId } from '../../units/by-id';
+import { colourCalled } from '../../units/colour';
 import { asTapeReads, CM_PER_INCH, CM_PER_YARD } from '../../units/length';
 import { lengthOf, SAID_LENGTH } from '../amounts';
 import type { Understood } from '../chip';
@@ -51,6 +52,8 @@ const NEXT = new RegExp(`(?:[,;\\n+&]|\\band\\b)\\s*(?:[-*•] *)?(?=${SAID_LENG
 /** At or from a shop, by its name. */
 export const FROM_SHOP = "(?:at|from) (\\p{Lu}[\\p{L}'’&-]*(?: (?:of |the |& )?\\p{Lu}[\\p{L}'’&-]*){0,3})";
 const SHOP = new RegExp(`^,? *${FROM_SHOP}`, 'u');
+/** "In rust", "in a dark green". */
+const IN_COLOUR = /^ in (?:an? )?(?<colour>[a-zß-ɏ]+(?: [a-zß-ɏ]+)?)(?=\s*(?:$|[,.;(]|(?:from|at|for)\b))/;
 /** What all of it cost together. */
 const FOR_ALL = new RegExp(`^,? *(?:for|costing|all for) (?<price>${MONEY})(?: (?:in all|altogether|together|total|the lot))?[ .]*$`);
 
@@ -118,8 +121,11 @@ function purchaseIn(text: string, low: string, tables: LineTables, { context, ne
   const width = lies !== undefined && lies >= WIDTHS[0] && lies <= WIDTHS[1] ? lies : undefined;
   const known = 'id' in fact.fabric ? withId(tables.fabrics, fact.fabric.id) : undefined;
   if ('id' in fact.fabric && !known) return undefined;
-  const shop = fact.shop === undefined ? SHOP.exec(text.slice(main.to)) : null;
-  const said = main.to + (shop?.[0].length ?? 0);
+  const inColour = known ? undefined : IN_COLOUR.exec(low.slice(main.to));
+  const colour = inColour && colourCalled(inColour.groups?.['colour'] ?? '') !== undefined ? inColour : undefined;
+  const behind = main.to + (colour?.[0].length ?? 0);
+  const shop = fact.shop === undefined ? SHOP.exec(text.slice(behind)) : null;
+  const said = behind + (shop?.[0].length ?? 0);
   // Said right behind it: with a zip between, nobody knows what the fabric cost.
   const total = fact.price || known ? null : FOR_ALL.exec(low.slice(said));
   const money = total ? moneySaid(total.groups?.['price'] ?? '', context.currency) : undefined;
@@ -133,6 +139,7 @@ function purchaseIn(text: string, low: string, tables: LineTables, { context, ne
     ? { ...known, pieces: [...known.pieces, piece] }
     : {
         ...newFabric(newId(), { ...fact, ...each, ...(shop?.[1] === undefined ? {} : { shop: shop[1] }) }),
+        ...(colour ? { colour: colour.groups?.['colour'] } : {}),
         ...(width === undefined ? {} : { width }),
         ...(date === undefined ? {} : { bought: date }),
         boughtLength: main.fact.length,

@@ -54,6 +54,12 @@ describe('bought', () => {
       { length: 200, width: 140 },
       { name: 'challis', source: 'Harbour Fabrics', pricePerMetre: { minor: 900, currency: 'EUR' } },
     ],
+    [
+      'ordered 2 m viscose twill in dark green from Harbour Fabrics',
+      { length: 200, width: 140 },
+      { name: 'viscose twill', colour: 'dark green', source: 'Harbour Fabrics' },
+    ],
+    ['bought 2 m of twill in the sale', { length: 200, width: 140, note: 'in the sale' }, { name: 'twill' }],
     ['Friday: bought 2 m of denim', { length: 200, width: 140 }, { name: 'denim', bought: '2026-11-20' }],
     ['yesterday I bought 2 m of denim', { length: 200, width: 140 }, { name: 'denim', bought: '2026-11-24' }],
     ['Lara gave me 2 m of denim', { length: 200, width: 140 }, { name: 'denim', source: 'Lara' }],

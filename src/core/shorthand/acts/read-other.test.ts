@@ -30,6 +30,11 @@ describe('worn', () => {
     ['yesterday I wore the Tidewater shirt, the collar rides up', ['make-tidewater-3'], { dates: ['2026-11-24'], remark: 'the collar rides up' }],
     ['wore the Tidewater shirt to the concert, the collar rides up.', ['make-tidewater-3'], { occasion: 'concert', remark: 'the collar rides up' }],
     ['wore Tidewater shirt & Gangway trousers for the rehearsal', ['make-tidewater-3', 'make-gangway-3'], { occasion: 'rehearsal' }],
+    ['wore Tidewater 2 today', ['make-tidewater-2'], {}],
+    ['wore Gangway 2 and Tidewater 1 yesterday', ['make-gangway-2', 'make-tidewater-1'], { dates: ['2026-11-24'] }],
+    // No such version: it says nothing of which.
+    ['wore the Tidewater 7 today', ['make-tidewater-3'], {}],
+    ['wore the Tidewater 2 times', ['make-tidewater-3'], { times: 2 }],
     // It is still being sewn.
     ['finally wore the Fogbell coat', [], { remark: 'the Fogbell coat' }],
     ['worn the Gangway trousers 12 times', ['make-gangway-3'], { times: 12 }],
@@ -48,6 +53,10 @@ describe('worn', () => {
     ['the Foreshore tee was worn twice yesterday', ['make-foreshore-4'], { dates: ['2026-11-24'], times: 2 }],
     ['wore the Tidewater shirt last week', ['make-tidewater-3'], { dates: [], remark: 'last week' }],
     ['wore the Tidewater shirt on 03/04/2026', ['make-tidewater-3'], { dates: ['2026-04-03', '2026-03-04'] }],
+    ['wore the Tidewater shirt on 03/04/26', ['make-tidewater-3'], { dates: ['2026-04-03', '2026-03-04'] }],
+    // The other way round it would be still to come.
+    ['wore the Tidewater shirt on 12/11/26', ['make-tidewater-3'], { dates: ['2026-11-12'] }],
+    ['wore the Tidewater shirt on 20-11-2026', ['make-tidewater-3'], { dates: ['2026-11-20'] }],
   ])('%s', (text, ofMakes, rest) => {
     const { is: _, makes, ...said } = told(text, 'worn');
     expect(makes.map((m) => m.id)).toEqual(ofMakes);
@@ -151,6 +160,7 @@ describe('worn no more', () => {
     ['gave Tidewater shirt version 2 to my sister', 'make-tidewater-2', { state: 'given', why: 'to my sister' }],
     ['The Gangway trousers went to the charity shop', 'make-gangway-3', { state: 'given', why: 'to the charity shop' }],
     ['sold the second Tidewater shirt for 15', 'make-tidewater-2', { state: 'sold', why: 'for 15' }],
+    ['sold Tidewater 2 for 15', 'make-tidewater-2', { state: 'sold', why: 'for 15' }],
     ['Tilda has outgrown the Puffin pinafore', 'make-puffin-3', { state: 'outgrown' }],
     ['wore out the Foreshore tee', 'make-foreshore-4', { state: 'worn out' }],
     ['threw away the old Foreshore tee, it was full of holes', 'make-foreshore-4', { state: 'worn out', why: 'it was full of holes' }],
@@ -161,6 +171,9 @@ describe('worn no more', () => {
     const { is: _, make, ...said } = told(text, 'ended');
     expect({ id: make.id, ...said }).toEqual({ id, ...rest });
   });
+
+  // The first of them was a toile: nothing is said of the jacket.
+  test('one that never hung is no other', () => expect(read('sold Skerry 1 for 20')).toBeUndefined());
 });
 
 describe('a pattern bought', () => {

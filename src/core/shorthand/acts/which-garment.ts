@@ -17,8 +17,10 @@ export function hangingOf(name: NameFound, low: string, person: Person | undefin
   const ready = goBy(name, makes).filter((m) => m.kind !== 'toile' && readyOn(m) !== undefined);
   const hers = ready.filter((m) => m.personId === person?.id);
   const own = inOrder(hers.length > 0 ? hers : ready);
-  const { version } = versionBeside(name, low);
-  return version === undefined ? (own.findLast((m) => STATES[m.state].worn) ?? own.at(-1)) : ofVersion(own, version);
+  const { version, isLikely } = versionBeside(name, low);
+  // A number by itself that is none of its versions says nothing of which.
+  const isSaid = version !== undefined && (!isLikely || goBy(name, makes).some((m) => m.version === version));
+  return isSaid ? ofVersion(own, version) : (own.findLast((m) => STATES[m.state].worn) ?? own.at(-1));
 }
 
 /** The make of a pattern and a person that is spoken of: the version that is said, else the latest. */

@@ -15,7 +15,7 @@ const IN_MONTH = new RegExp(`\\bin (?<in>${MONTH})(?![a-z]| \\d)|(?<=^|\\n|[.;] 
 /** From Sunday, as days of the week are counted. */
 export const WEEKDAYS = ['sunday', 'monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday'];
 /** A day, as it is said. */
-export const DAY = `(?:\\d{4}-\\d{2}-\\d{2}|\\d{1,2}[./]\\d{1,2}[./]\\d{2,4}|\\d{1,2}(?:st|nd|rd|th)?\\.? (?:of )?${MONTH}\\.?(?:,? \\d{4})?|${MONTH}\\.? \\d{1,2}(?:st|nd|rd|th)?(?:,? \\d{4})?(?![./\\d])|today|tonight|this (?:morning|afternoon|evening)|yesterday(?: (?:evening|morning|afternoon))?|last night|the day before yesterday|(?:last|this past|on) ${anyOf(WEEKDAYS)}|${COUNT} days? ago|(?:a|one) week ago|${COUNT} weeks ago|a fortnight ago)`;
+export const DAY = `(?:\\d{4}-\\d{2}-\\d{2}|\\d{1,2}[./]\\d{1,2}[./](?:\\d{4}|\\d{2})(?!\\d)|\\d{1,2}-\\d{1,2}-\\d{4}|\\d{1,2}(?:st|nd|rd|th)?\\.? (?:of )?${MONTH}\\.?(?:,? \\d{4})?|${MONTH}\\.? \\d{1,2}(?:st|nd|rd|th)?(?:,? \\d{4})?(?![./\\d])|today|tonight|this (?:morning|afternoon|evening)|yesterday(?: (?:evening|morning|afternoon))?|last night|the day before yesterday|(?:last|this past|on) ${anyOf(WEEKDAYS)}|${COUNT} days? ago|(?:a|one) week ago|${COUNT} weeks ago|a fortnight ago)`;
 /** A day of this month or of the last, where nothing is counted by it: "on the 3rd". */
 const OF_A_MONTH = '(?:on )?the \\d{1,2}(?:st|nd|rd|th)(?= *(?:$|[,.;·|)\\n]|and\\b|but\\b|it\\b|took\\b))';
 const NTH = /^(?:on )?the (\d{1,2})[a-z]{2}$/;
@@ -31,9 +31,15 @@ function withItsMonth(day: string, before: string): string {
   return of === undefined || over === undefined ? day : `${of} ${over}`;
 }
 
-/** A day that was said; two where figures can be read both ways. */
+/** A day that was said; two where figures can be read both ways, and neither is still to come. */
 export function daysOf(text: string, today: string): readonly string[] {
-  const said = text.trim().replace(/,/g, '').replace(/ of /, ' ');
+  const said = text
+    .trim()
+    .replace(/,/g, '')
+    .replace(/ of /, ' ')
+    .replace(/^(\d{1,2})-(\d{1,2})-(\d{4})$/, '$1/$2/$3')
+    // "25/11/26" is of this century: sewing is told of soon.
+    .replace(/^(\d{1,2}[./]\d{1,2}[./])(\d{2})$/, '$120$2');
   const now = parseISO(today);
   if (/^(?:today|tonight|this )/.test(said)) return [today];
   if (/^(?:yesterday|last night)/.test(said)) return [iso(addDays(now, -1))];
@@ -71,7 +77,8 @@ export function daysOf(text: string, today: string): readonly string[] {
       days.add(read.date);
       break;
     }
-  return [...days];
+  const past = [...days].filter((day) => day <= today);
+  return past.length > 0 ? past : [...days];
 }
 
 const on = (of: 'cut' | 'finished', days: readonly string[]): Meant | undefined => {
@@ -123,7 +130,7 @@ const CUT = '(?:cut|cut it|started|begun|began)';
 const DONE = '(?:finished|made|done|completed|sewn|sewed|finished it|made it|made this)';
 
 /** What was done on that day was not the sewing. */
-const ANOTHER_DAY = /\b(?:wore|worn|wear|wearing|washed|bought|gave|given|ordered|tried)\b[^,;.·|\n]*$/;
+const ANOTHER_DAY = /\b(?:wore|worn|wear|wearing|washed|bought|gave|given|ordered|tried|changed|replaced|swapped|mended|repaired)\b[^,;.·|\n]*$/;
 
 /** Cutting is spoken of, and not how it was cut: "cut the Tidewater shirt on Monday". */
 const CUTTING = /(?:^|[,.;] ?|\band )(?:(?:i|i've|just|have|finally) )*cut (?!out|it|this|down|in )[^,.;\n]*$/;

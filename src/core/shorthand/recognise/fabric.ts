@@ -43,8 +43,8 @@ const PRICE = `(?: *,? *\\(?(?:(?:at|for|which was|was|cost(?:ing)?|paid|bought 
 const PRICE_EACH = `(?: *,? *\\(?@ ?(?<each>${MONEY})(?! ?(?:an?|per|the|/|cm|mm|m|%|h)(?![a-z]))\\)?)`;
 const LEFT = `(?:,? (?:with )?(?<left>${SAID_LENGTH}) (?:left over|leftover|left|to spare|remaining|over)${END})`;
 const WEIGHT = `(?:,? (?<weight>\\d{1,3}(?:[.,]\\d)?) ?(?<gsm>gsm|g/m2|g/m²|oz)${END})`;
-const LENGTH_AFTER = `(?:(?:,| \\|)? ?\\(?(?:used |took |about )?(?<length>${SAID_LENGTH})(?! (?:left|to spare|remaining|longer|shorter|wide|wider|too|off|each|per)| ?[x×] ?\\d)\\)?)`;
-const SHOP = `(?:,? (?:from|bought at|bought from|at(?= (?:the |an? )?(?:[a-zß-ɏ]+ )?(?:market|fair|sale|shop|store)(?![a-z]))) (?<shop>[a-zß-ɏ][a-zß-ɏ'& -]{2,30}?)(?=\\s*(?:$|[,.;·|]|(?:at|for) [€$£]?\\d)))`;
+const LENGTH_AFTER = `(?:(?:,| \\||\\.(?= ${SAID_LENGTH}\\s*(?:$|[.;\\n])))? ?\\(?(?:used |took |about )?(?<length>${SAID_LENGTH})(?! (?:left|to spare|remaining|longer|shorter|wide|wider|too|off|each|per)| ?[x×] ?\\d)\\)?)`;
+const SHOP = `(?:,? (?:from|bought at|bought from|at(?= (?:the |an? )?(?:[a-zß-ɏ]+ )?(?:market|fair|sale|shop|store)(?![a-z]))) (?<shop>[a-zß-ɏ][a-zß-ɏ'& -]{2,30}?)(?=\\s*(?:$|[,.;·|]|(?:at|for) [€$£]?\\d| ${SAID_LENGTH}${END})))`;
 const AFTER = `(?:(?: (?:for (?:the )?|as (?:the )?|as an? )?(?<part>${PART})${END})|${LENGTH_AFTER}|${LEFT}|${PRICE}|${PRICE_EACH}|${WEIGHT}|${SHOP})`;
 const TAIL = new RegExp(AFTER, 'y');
 /** What leads to a fabric: a length, a part, a preposition. */

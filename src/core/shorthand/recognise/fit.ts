@@ -107,8 +107,8 @@ const denied = (zones: readonly ZoneId[], s: Sentence, from: number, to: number)
 /** Words that describe how a garment is meant as well as how it fails. */
 const DESCRIBING = /^(?:long|short|low|high|wide|narrow|big|small|large|full|deep|loose|slim|roomy)$/;
 
-/** Degrees and amounts before a direction, in any order. */
-const HOW = `(?<degree>(?:(?:${DEGREE}|too|now|about) )*)(?:(?<before>${SAID_LENGTH}) )?(?<more>(?:(?:${DEGREE}|too) )*)`;
+/** Degrees and amounts before a direction, in any order; "2 too tight" is a length in the ledger's unit. */
+const HOW = `(?<degree>(?:(?:${DEGREE}|too|now|about) )*)(?:(?:(?<before>${SAID_LENGTH})|(?<bare>[1-5](?:[.,]\\d{1,2})?)(?= too)) )?(?<more>(?:(?:${DEGREE}|too) )*)`;
 
 const OF_NAMED = new RegExp(`(?<![a-z])${THE}(?<zones>${ZONES}) (?:of|on|in) (?:(?:the|my|this|these) )*$`);
 /** The place before the name that ends here: "the sleeves of the Yarrow tee". */
@@ -133,7 +133,7 @@ const fault = (
       zones: said['zones'] ?? ofNamed(s, from) ?? where,
       direction: said['direction'] ?? '',
       degree: `${said['degree'] ?? ''} ${said['more'] ?? ''}`,
-      amount: said['before'] ?? tail?.groups?.['amount'],
+      amount: said['before'] ?? (said['bare'] === undefined ? tail?.groups?.['amount'] : `${said['bare']} ${s.context.unit}`),
       side: tail?.groups?.['side'],
     };
     const of = faultOf(how, s);
