@@ -373,9 +373,9 @@ export const recogniseChange = byRules([
   ),
   // "bust dart raised 1 1/2 in", "hem let down 3 cm", "sleeves shortened by 2".
   given(VERBS_SAID, changed)(
-    `${TARGET}(?: (?:was|were|is|are|got|has been|have been))? (?<verb>${VERB})(?:(?: by| about)? ${AMOUNT})?`,
+    `${TARGET}(?: (?:was|were|is|are|got|has been|have been))?(?: (?:by )?(?<before>${LENGTH}))? (?<verb>${VERB})(?:(?: by| about)? ${AMOUNT})?`,
     'sure',
-    ({ target, verb, amount, tail = '' }, s, from, to) => {
+    ({ target, verb, before, amount = before, tail = '' }, s, from, to) => {
       // An adjective is no deed: "hem narrow", "waist lower".
       if (
         amount === undefined &&

@@ -81,6 +81,13 @@ export function daysOf(text: string, today: string): readonly string[] {
   return past.length > 0 ? past : [...days];
 }
 
+/** The latest days that a day and a month by their figures may be: "20/11". */
+function latestOf(figures: string, today: string): readonly string[] {
+  const parts = figures.includes('/') ? '/' : '.';
+  const days = [0, -1].map((by) => daysOf(`${figures}${parts}${Number(today.slice(0, 4)) + by}`, today).filter((date) => date <= today));
+  return days.find((some) => some.length > 0) ?? [];
+}
+
 const on = (of: 'cut' | 'finished', days: readonly string[]): Meant | undefined => {
   const [first] = days;
   if (first === undefined) return undefined;
@@ -163,6 +170,8 @@ const cutOutOn = (days: readonly string[], { low }: Sentence, from: number, to: 
 /** What stands between the day of a diary and what was done on it. */
 const DIARY = "[:,]? +(?:i |we |i've )?(?:finally )?";
 const DIARY_CUT = new RegExp(`^${DIARY}(?:cut|started|began)`);
+/** What was done on a day that stands before it. */
+const CUT_BEHIND = new RegExp(`^${DIARY}cut (?!out|it|this|down|in )`);
 const OF_ALL_OF_IT = new RegExp(
   `^${DIARY}(?:(?:finished|completed)(?: (?:it|them))?\\s*(?:$|[,.;!\\n])|cut out(?: (?:it|them))?\\s*(?:$|[,.;!\\n]))`,
 );
@@ -173,6 +182,12 @@ export const recogniseDate = byRules([
   rule(`${CUT}(?: (?:it|this))?(?: on)?:? (?<day>${DAY})`, 'sure', ({ day }, s) => on('cut', daysOf(day ?? '', s.context.today))),
   rule(`${DONE}(?: (?:it|this))?(?: on)?:? (?<day>${DAY}|${OF_A_MONTH}|${anyOf(WEEKDAYS)})`, 'sure', ({ day }, s, from) =>
     on('finished', daysOf(withItsMonth(day ?? '', s.low.slice(0, from)), s.context.today)),
+  ),
+  // "Finished 12/10": the latest such day.
+  rule(
+    `(?:finished|completed)(?: (?:it|this))?(?: on)?:? (?<day>\\d{1,2}[./]\\d{1,2})\\.?(?![./\\d]| ?(?:cm|mm|m|inch(?:es)?|")(?![a-z]))`,
+    'sure',
+    ({ day = '' }, s) => on('finished', latestOf(day, s.context.today)),
   ),
   rule(`(?:${CUT}|cut (?:it )?out)(?: (?:it|this))? (?<day>${DOUBTFUL})`, 'likely', ({ day }, s, from, to) =>
     doubtful('cut', day ?? '', s, from, to),
@@ -196,10 +211,7 @@ export const recogniseDate = byRules([
   // "20/11 Oxbow trousers": as a notebook dates its lines.
   rule(`(?<day>\\d{1,2}[./]\\d{1,2})\\.?(?= )`, 'sure', ({ day = '' }, s, from, to) => {
     if (from !== 0 || s.subject?.from !== to + 1) return undefined;
-    const { today } = s.context;
-    const parts = day.includes('/') ? '/' : '.';
-    const days = [0, -1].map((by) => daysOf(`${day}${parts}${Number(today.slice(0, 4)) + by}`, today).filter((date) => date <= today));
-    return on('finished', days.find((some) => some.length > 0) ?? []);
+    return on('finished', latestOf(day, s.context.today));
   }),
   rule(`(?:on )?(?<day>${DAY})`, 'likely', ({ day }, s, from, to) => {
     const before = s.low.slice(0, from);
@@ -208,7 +220,7 @@ export const recogniseDate = byRules([
     const days = daysOf(day ?? '', s.context.today);
     const behind = s.low.slice(to);
     if (BEGUN_BEFORE.test(before) || BEGUN_BEHIND.test(behind)) return on('cut', days);
-    if (!CUTTING.test(before)) return on('finished', days);
+    if (!CUTTING.test(before) && !CUT_BEHIND.test(behind)) return on('finished', days);
     // "Cut a 42 yesterday" may be said of the cutting alone, or of the garment.
     return SEWN_LATER.test(behind)
       ? on('cut', days)

@@ -8,7 +8,9 @@ import { NOTES_SAID } from '../words';
 
 /** To the end of what is said in one breath. */
 const BREATH = '[^;·|\\n•]+';
-const CLAUSE = '[^,.;·|\\n•]+?(?=\\s*(?:$|[,;·|\\n•]|\\.(?:\\s|$)|\\bbut\\b))';
+/** Words of one clause: the point of a figure ends none. */
+const IN_CLAUSE = '(?:[^,.;·|\\n•]|(?<=\\d)[.,](?=\\d))';
+const CLAUSE = `${IN_CLAUSE}+?(?=\\s*(?:$|,(?!\\d)|[;·|\\n•]|\\.(?:\\s|$)|\\bbut\\b))`;
 
 /** Nothing in it is read for facts. */
 const whole = (meant: Meant, s: Sentence, from: number, to: number): Meant => ({
@@ -21,8 +23,7 @@ const rest = (s: Sentence, words: string | undefined, from: number, to: number):
 };
 
 /** Verbs in the form in which a wish goes on: "next time lengthen the sleeves, and move the pockets up". */
-const WISH_GOES_ON =
-  '(?:(?:,? and (?:also )?|, (?:also )?)(?:lengthen|shorten|take|let|move|add|use|cut|try|make|raise|lower|widen|narrow|grade|skip|leave|line|omit|choose|sew|shape|check|remember)\\b[^,.;·|\\n•]*)*';
+const WISH_GOES_ON = `(?:(?:,? and (?:also )?|, (?:also )?)(?:lengthen|shorten|take|let|move|add|use|cut|try|make|raise|lower|widen|narrow|grade|skip|leave|line|omit|choose|sew|shape|check|remember)\\b${IN_CLAUSE}*)*`;
 const WISH =
   "(?:i wish|wish|(?:for )?next time|(?:the |my )?next (?:one|version|pair)|planning to|plan to|going to|about to|must remember|(?:in|for) future|in the future|(?:i )?(?:should|would|could|ought to|must) (?:have|be|do|go|cut|make|take|add|size|use|try|need|like|prefer|probably|definitely|lengthen|shorten|let|lower|raise|move)|should've|(?:could|would) do with|(?:i )?(?:want|plan|mean|intend|hope) to|(?:i )?need to|needs? (?:to be |an? |more|less|another|some|taking|letting|lengthening|shortening|lower|higher|longer|shorter|\\d)|might (?:try|make|cut|go|size)|would like|i'd (?:like|make|cut|add|try|prefer|go|use|take)|i'll|i will|i would|could be|should be|must be|wants? (?:to be|an?|more|less|taking|letting)|ought|would be better|if i (?:make|sew) (?:it|this|another))";
 
@@ -123,7 +124,8 @@ const wishes: Recogniser = (sentence, at) => {
   if (!startsClause(sentence, at)) return [];
   CLAUSE_AT.lastIndex = at;
   const clause = CLAUSE_AT.exec(sentence.low);
-  if (!clause || !CUE.test(clause[0])) return [];
+  // "… Next: raise the darts"; where it begins the line, what comes next is told.
+  if (!clause || !(CUE.test(clause[0]) || (at > 0 && /^next ?:/.test(clause[0])))) return [];
   // What is to be told is no wish of the garment.
   if (/\b(?:want|need|going|like|have) to (?:log|note|enter|record|write down|tell)\b/.test(clause[0])) return [];
   // "Would make again" is an answer to another question; what still needs sewing is a loose end.

@@ -15,12 +15,13 @@ const known = wherever(({ low, names, subject }) =>
     const before = low.slice(0, from);
     const lead = /(?:^|[^\p{L}])((?:made |sewn |cut |one )?for (?:my (?:[\p{L}]+ )?)?|(?:made|sewed) )$/u.exec(before);
     const possessive = low.startsWith("'s", to) ? 2 : 0;
+    const owns = possessive > 0 || low.slice(from, to).endsWith("'s");
     const alone = /(?:^|[,;·|\n])\s*$/.test(before) && /^\s*(?:$|[,;·|:\n.])/.test(low.slice(to));
     const first = /^\s*$/.test(before) && subject !== undefined && subject.from > from;
     // "Made Tilda a pinafore".
     if (lead && !/for /.test(lead[1] ?? '') && !/^ (?:an?|another|some|two|three|her|his) /.test(low.slice(to))) return [];
     // A name in the midst of a sentence ("the cloth went to Anselm") says of nobody whom it is for.
-    if (!(lead || alone || first || (possessive > 0 && subject !== undefined))) return [];
+    if (!(lead || alone || first || (owns && subject !== undefined))) return [];
     const start = from - (lead?.[1]?.length ?? 0);
     const end = to + possessive + (low[to] === ':' ? 1 : 0);
     return [{ from: start, to: end, says: [{ is: 'person' as const, personId: id }], weight: WEIGHTS.sure + WEIGHTS.word }];

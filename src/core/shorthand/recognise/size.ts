@@ -89,7 +89,7 @@ const at = (line: SizeLine, zoneWords: string | undefined, sentence: Sentence): 
 const followsSubject = ({ subject, low }: Sentence, from: number) =>
   subject !== undefined &&
   subject.to <= from &&
-  /^(?:[\s,:·;|(]|\b(?:in|as|a|an|the|again|version|v|no\.?|view [a-z]|for my [a-z]+|\d{1,2})\b)*$/.test(low.slice(subject.to, from));
+  /^(?:[\s,:·;|(]|\b(?:in|as|a|an|the|again|version|v|no\.?|view [a-z]|toile|muslin|for my [a-z]+|\d{1,2})\b)*$/.test(low.slice(subject.to, from));
 
 /** Another size was said of a place right before. */
 const SIZE_AT = new RegExp(
@@ -131,7 +131,11 @@ export const recogniseSize = byRules([
       const before = s.low.slice(0, from).trimEnd();
       // A bag has no size by a bare number: it may be how many.
       if (s.subject?.says.is === 'new thing' && /^\d+$/.test(size)) return undefined;
-      const item = /(?:^|[,;·|.\n:(])$/.test(before) && /^\s*(?:[,;·|.\n]|$)/.test(s.low.slice(from + size.length));
+      const behind = s.low.slice(from + size.length);
+      const item =
+        (/(?:^|[,;·|.\n:(])$/.test(before) && /^\s*(?:[,;·|.\n]|$)/.test(behind)) ||
+        // "(white lawn, C)".
+        (/[,;]$/.test(before) && /^\s*\)/.test(behind));
       return followsSubject(s, from) || item ? all(whole(label)) : undefined;
     },
   ),
@@ -211,7 +215,7 @@ export const recogniseSize = byRules([
     ({ size }, s) => inAll(size, s, true),
   ),
   given(/[/-]/, rule)(
-    `(?:in |size )?(?<a>[a-z0-9]{1,3})\\s?[/-]\\s?(?<b>[a-z0-9]{1,3})(?: (?:at|in|on) (?<zones>${ZONES}))?(?![/\\d]| ?(?:"|cm|mm|inch(?:es)?|in(?= (?:from|off|at|on|to)))(?![a-z]))`,
+    `(?:in |size )?(?<a>[a-z0-9]{1,3})\\s?[/-]\\s?(?<b>[a-z0-9]{1,3})(?: (?:(?:at|in|on) )?(?<zones>${ZONES}))?(?![/\\d]| ?(?:"|cm|mm|inch(?:es)?|in(?= (?:from|off|at|on|to)))(?![a-z]))`,
     'likely',
     ({ a, b, zones }, s) => {
       const sizes = s.subject?.sizes ?? [];
@@ -221,7 +225,12 @@ export const recogniseSize = byRules([
       if (/^\d/.test(a ?? '') !== /^\d/.test(b ?? '') || /^w$/.test(a ?? '')) return undefined;
       const line = joined !== undefined ? whole(joined) : from !== undefined && to !== undefined && from !== to ? halfway(from, to) : undefined;
       if (!line) return undefined;
-      return zones === undefined ? all(line) : at(line, zones, s);
+      if (zones === undefined) return all(line);
+      const [between, graded] = [at(line, zones, s), joined === undefined && to !== undefined ? at(whole(to), zones, s) : undefined];
+      // "C/D at the hips": half way there, or C and there D.
+      return between && graded && from !== undefined
+        ? { ...asks(between.says, [{ is: 'size', line: whole(from) }, ...graded.says]), weight: WEIGHTS.sure + WEIGHTS.word * 5 }
+        : between;
     },
   ),
   // Right after the name, one of its own sizes, whatever is said next but a unit and what is counted.

@@ -30,7 +30,8 @@ const begun = (state: 'cut' | 'sewing', s: Sentence, from: number, to: number): 
 const NOT_MADE =
   /\b(?:no|not|never|without|instead of|skip(?:ped|ping)?|didn't|haven't|hadn't|couldn't|(?:did|have|had|could) not)(?: (?!but\b|and\b|so\b|more\b)[a-z']+){0,3} *$/;
 
-/** In the same clause a day is said. */
+/** In the same clause a day is said, before it or behind. */
+const BEHIND_ITS_DAY = new RegExp(`(?:^|[,.;\\n]) *(?:on )?${DAY}[:,]? *$`);
 const WITH_ITS_DAY = new RegExp(`^[^,.;\\n]*\\b${DAY}(?![\\w/])`);
 
 /** Who did it, and that it was lately. */
@@ -64,7 +65,14 @@ export const recogniseState = byRules([
   rule(`${LATELY}cut(?= (?:the|my|another) )`, 'sure', (_, s, from, to) => {
     const behind = behindName(s, from, to);
     // With its day that is asked of both (date.ts).
-    if (behind === undefined || tellsOfFinishing(behind) || SEEN_LATER.test(behind) || WITH_ITS_DAY.test(behind)) return undefined;
+    if (
+      behind === undefined ||
+      tellsOfFinishing(behind) ||
+      SEEN_LATER.test(behind) ||
+      WITH_ITS_DAY.test(behind) ||
+      BEHIND_ITS_DAY.test(s.low.slice(0, from))
+    )
+      return undefined;
     return asks([{ is: 'state', state: 'cut' }], [{ is: 'state', state: 'finished' }]);
   }),
   rule(`${LATELY}(?:started(?: (?:on|sewing|making))?|began(?: (?:sewing|making))?|sewing|working on|(?<=am |'m )making)`, 'sure', (_, s, from, to) =>

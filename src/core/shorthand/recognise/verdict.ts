@@ -27,6 +27,8 @@ const OF_ELSE = /\b(?:fit|fabric|pattern|instructions|difficulty|ease|effort|com
 /** Two sizes, and no rating. */
 const OF_SIZE = /\b(?:sizes?|sz|uk|us|eu):? $/;
 
+/** Behind praise, how much it is in figures. */
+const RATED = /^[ ,.:;!(-]*(?:[1-5](?:[.,]5)? ?(?:\/ ?5|(?:out )?of (?:5|five)|stars?|\*)|(?:10|[1-9]) ?(?:\/ ?|out of )10)(?!\d)/;
 /** When, not in what. */
 const TIMES =
   /^ in (?:the )?(?:spring|summer|autumn|winter|new year|\d{4}|january|february|march|april|may|june|july|august|september|october|november|december)/;
@@ -90,8 +92,10 @@ export const recogniseVerdict = byRules([
   rule(`(?<n>(?:[★⭐]\\ufe0f?){1,5})☆{0,4}`, 'sure', ({ n = '' }) => loved(n.replace(/\ufe0f/g, '').length)),
   rule(`(?:love|loved|adored)(?= *(?:$|[.!]))`, 'weak', (_, s, from) => (/(?:^|[,.;!·|\n-]) *$/.test(s.low.slice(0, from)) ? loved(5) : undefined)),
   rule(`(?<n>one|two|three|four|five) (?:out of five|of five|stars?)`, 'sure', ({ n }) => loved(countOf(n ?? '') ?? 0)),
-  rule(`${MUCH}(?:love|loved|adore|adored|in love with) ${IT}(?: (?:so much|to bits|very much|a lot|already))?`, 'sure', (_, s, from) =>
-    /\b(?:would|will|might|could|to|didn't|don't|not|never)\s+(?:really )?$/.test(s.low.slice(0, from)) ? undefined : loved(5),
+  rule(`${MUCH}(?:love|loved|adore|adored|in love with) ${IT}(?: (?:so much|to bits|very much|a lot|already))?`, 'sure', (_, s, from, to) =>
+    /\b(?:would|will|might|could|to|didn't|don't|not|never)\s+(?:really )?$/.test(s.low.slice(0, from)) || RATED.test(s.low.slice(to))
+      ? undefined
+      : loved(5),
   ),
   // "I love my Tidewater shirt": whose name ends the clause.
   rule(`${MUCH}(?:love|adore)(?= (?:the|my|this|these|his|her) )`, 'sure', (_, s, from, to) =>
