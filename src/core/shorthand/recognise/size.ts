@@ -91,6 +91,8 @@ const followsSubject = ({ subject, low }: Sentence, from: number) =>
   subject.to <= from &&
   /^(?:[\s,:·;|(]|\b(?:in|as|a|an|the|again|version|v|no\.?|view [a-z]|toile|muslin|for my [a-z]+|\d{1,2})\b)*$/.test(low.slice(subject.to, from));
 
+/** A size right behind what the line is about. */
+const SIZE_OF_IT = new RegExp(`^[ ,:(]*(?:in |an? |size )*${LABEL}${ALONE}`);
 /** Another size was said of a place right before. */
 const SIZE_AT = new RegExp(
   `\\bsizes? (?:up|down|larger|smaller|bigger) (?:at|in|on|for|across|through) (?<zones>${ZONES}),? ?(?:so |that is |i\\.e\\. )?$`,
@@ -138,6 +140,13 @@ export const recogniseSize = byRules([
         (/[,;]$/.test(before) && /^\s*\)/.test(behind));
       return followsSubject(s, from) || item ? all(whole(label)) : undefined;
     },
+  ),
+  // "Tidewater shirt C, the D was too big": that was another one.
+  rule(
+    `(?:the|an?) ${LABEL} (?:was|is|were|felt|came out|would be|would have been) (?:(?:a bit|a little|much|far|way|slightly|just|really) )*too`,
+    'sure',
+    (_, s, from, to) =>
+      s.subject && s.subject.to < from && SIZE_OF_IT.test(s.low.slice(s.subject.to, from)) ? { says: mereWords(s.typed(from, to)) } : undefined,
   ),
   given(/(?:up|down) to /, rule)(
     `(?:sized|went) (?:up|down) to (?:an? |the )?(?:size )?(?<size>${LABEL})${ALONE}(?! (?:at|in|on|for|around|across|through) ${THE}${ZONE})`,
