@@ -7,6 +7,7 @@ import { recogniseDate } from './recognise/date';
 import { recogniseFabric } from './recognise/fabric';
 import { recogniseFit } from './recognise/fit';
 import { recogniseNote } from './recognise/note';
+import { recogniseNotDone } from './recognise/not-done';
 import { recognisePattern } from './recognise/pattern';
 import { recognisePerson } from './recognise/person';
 import { recogniseSize } from './recognise/size';
@@ -32,6 +33,7 @@ const RECOGNISERS: readonly Recogniser[] = [
   recogniseState,
   recogniseVerdict,
   recogniseNote,
+  recogniseNotDone,
 ];
 
 /** Signs with which a reading may begin, beside words. */

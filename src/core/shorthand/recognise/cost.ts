@@ -103,6 +103,9 @@ export const recogniseCost = byRules([
   rule(
     `(?:(?:with|used|and) )?(?:an? )?(?<!size )(?:${COUNT} |${SAID_LENGTH} (?:of )?)(?:(?!on |for |at |in )[a-zß-ɏ]+ )?(?<what>${NOTION})`,
     'weak',
-    (_, s, from, to) => says({ is: 'cost', what: s.typed(from, to).replace(/^(?:with|used|and)\s+/i, '') }),
+    (_, s, from, to) =>
+      /\b(?:instead of|rather than|without) $/.test(s.low.slice(0, from))
+        ? undefined
+        : says({ is: 'cost', what: s.typed(from, to).replace(/^(?:with|used|and)\s+/i, '') }),
   ),
 ]);

@@ -138,7 +138,7 @@ const DONE = '(?:finished|made|done|completed|sewn|sewed|finished it|made it|mad
 
 /** What was done on that day was not the sewing, or is to be done by then: "for the wedding on 12 June". */
 const ANOTHER_DAY =
-  /\b(?:wore|worn|wear|wearing|washed|bought|gave|given|ordered|tried|changed|replaced|swapped|mended|repaired)\b[^,;.·|\n]*$|\bfor (?:the|an?|my|our|her|his|[a-z]+'s) [^,;.·|\n]*$|\b(?:by|before|until|till|due) $/;
+  /\b(?:wore|worn|wear|wearing|washed|bought|gave|given|ordered|tried|changed|replaced|swapped|mended|repaired)\b[^,;.·|\n]*$|\bfor (?:the|an?|my|our|her|his|[a-z]+'s) [^,;.·|\n]*$|\b(?:hope|want|plan|going|need|have|like|mean|intend)s? to [^,;.·|\n]*$|\b(?:by|before|until|till|due) $/;
 
 /** Cutting is spoken of, and not how it was cut: "cut the Tidewater shirt on Monday". */
 const CUTTING = /(?:^|[,.;] ?|\band )(?:(?:i|i've|just|have|finally) )*cut (?!out|it|this|down|in )[^,.;\n]*$/;

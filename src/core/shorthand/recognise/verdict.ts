@@ -29,6 +29,8 @@ const OF_SIZE = /\b(?:sizes?|sz|uk|us|eu):? $/;
 
 /** Behind praise, how much it is in figures. */
 const RATED = /^[ ,.:;!(-]*(?:[1-5](?:[.,]5)? ?(?:\/ ?5|(?:out )?of (?:5|five)|stars?|\*)|(?:10|[1-9]) ?(?:\/ ?|out of )10)(?!\d)/;
+/** Behind a rating, of what else it is. */
+const FOR_ELSE = /^ (?:for|to) (?:the|its) (?:fit|fabric|pattern|instructions|drafting|designer|colou?r)(?![a-z])/;
 /** When, not in what. */
 const TIMES =
   /^ in (?:the )?(?:spring|summer|autumn|winter|new year|\d{4}|january|february|march|april|may|june|july|august|september|october|november|december)/;
@@ -73,7 +75,7 @@ export const recogniseVerdict = byRules([
     ({ n }) => loved(Number(n)),
   ),
   rule(`(?<n>[1-5]) ?(?:/ ?5|(?:out )?of (?:5|five)|stars?|\\*(?= *(?:$|[,.;!·|\\n])))(?!\\d)`, 'sure', ({ n }, s, from, to) =>
-    OF_ELSE.test(s.low.slice(0, from)) ? { says: mereWords(s.typed(from, to)) } : loved(Number(n)),
+    OF_ELSE.test(s.low.slice(0, from)) || FOR_ELSE.test(s.low.slice(to)) ? { says: mereWords(s.typed(from, to)) } : loved(Number(n)),
   ),
   // Out of ten: half of it where that is a whole one.
   rule(`(?:(?:verdict|rating|rated(?: it)?):? )?(?<n>10|[1-9]) ?(?:/ ?|out of )10(?!\\d)`, 'sure', ({ n }, s, from, to) => {

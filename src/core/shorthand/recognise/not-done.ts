@@ -1,0 +1,115 @@
+import { mereWords, wordCount } from '../said';
+import type { Recogniser, Sentence } from '../sentence';
+import { WEIGHTS } from '../weights';
+
+/** Clauses that tell of what was not done to this make: wishes for the next one, what was left, and what is said of something else. */
+
+/** Words of one clause: the point of a figure ends none. */
+const IN_CLAUSE = '(?:[^,.;·|\\n•]|(?<=\\d)[.,](?=\\d))';
+export const CLAUSE = `${IN_CLAUSE}+?(?=\\s*(?:$|,(?!\\d)|[;·|\\n•]|\\.(?:\\s|$)|\\bbut\\b))`;
+
+/** Whether a place begins a clause. */
+export const startsClause = ({ low, subject }: Sentence, at: number): boolean =>
+  /(?:^|[,.;·|\n•:(]|\b(?:and|but|so|because|then)\b)\s*$/.test(low.slice(0, at)) ||
+  (subject !== undefined && subject.to <= at && /^\s*$/.test(low.slice(subject.to, at)));
+
+/** What may be done with a cut, in the form in which it is meant: "lengthen". */
+const ALTER =
+  '(?:lengthen|shorten|take|let|move|add|use|cut|raise|lower|widen|narrow|grade|size (?:up|down)|crop|drop|trim|reduce|increase|bring|put|change|remove|blend|pinch|hem|lift|slim|line|shape|go (?:up|down)|do an?)';
+/** The same as it is done: "lengthened". */
+const ALTERED =
+  '(?:lengthened|shortened|took|taken|let|moved|added|used|cut|raised|lowered|widened|narrowed|graded|sized|cropped|dropped|trimmed|reduced|increased|brought|put|changed|removed|blended|pinched|hemmed|lifted|slimmed|lined|shaped|(?:went|gone) (?:up|down)|(?:did|done) an?)';
+/** The same as a deed: "lengthening". A lining is what a garment has. */
+const ALTERING =
+  '(?:lengthen|shorten|tak|lett|mov|add|us|cutt|rais|lower|widen|narrow|grad|siz|cropp|dropp|trimm|reduc|increas|bring|putt|chang|remov|blend|pinch|hemm|lift|slimm|shap|go|do)ing';
+
+/** How a wish is said, wherever it stands in its clause. */
+const WISH_SAID = [
+  "i wish|wish|would be better|ought|should've|(?:could|would) do with",
+  '(?:for )?next time|(?:the |my )?next (?:one|version|pair)|(?:in|for) future|in the future',
+  '(?:planning|plan|going|about|hoping|hope) to|must remember|(?:i )?(?:want|plan|mean|intend) to',
+  '(?:i )?need to|needs? (?:to be |an? |more|less|another|some|taking|letting|lengthening|shortening|lower|higher|longer|shorter|\\d)|wants? (?:to be|an?|more|less|taking|letting)',
+  '(?:i )?(?:should|would|could|ought to|must) (?:have|be|do|go|cut|make|take|add|size|use|try|need|like|love|prefer|probably|definitely|lengthen|shorten|let|lower|raise|move)',
+  `i'd (?:(?:rather|also|probably|definitely|maybe) )*(?:like|make|try|prefer|${ALTER})|i'll|i will|i would|must be`,
+  `might (?:try|make|go|size)|(?:could|would|might|may)(?: (?:also|even|probably|maybe))* (?:be|work|look)`,
+  `(?:might|may|will|would|could|should|shall|must)(?: (?:i|we|well|even|also|probably|definitely|maybe|perhaps|just|rather|still|then))* ${ALTER}`,
+  `if i (?:make|sew) (?:it|this|another)|if (?:i|we) ${ALTER}`,
+  '(?:maybe|perhaps|possibly|imagine(?: (?:it|this|them))?) in',
+  `(?:maybe|perhaps|possibly|consider|considering|try|worth|(?:remember|try|better|best|tempted|inclined) to|(?:thinking|dreaming) (?:of|about)|idea ?:|plan ?:)(?: (?:to|also|even))* (?:${ALTER}|${ALTERING})(?![a-z])`,
+];
+const WISH = new RegExp(`(?<![a-zß-ɏ])(?:${WISH_SAID.join('|')})(?![a-zß-ɏ])`);
+/** Verbs in the form in which a wish goes on: "next time lengthen the sleeves, and move the pockets up". */
+const WISH_GOES_ON = `(?:(?:,? and (?:also )?|, (?:also )?)(?:${ALTER}|try|make|skip|leave|omit|choose|sew|check|remember)\\b${IN_CLAUSE}*)*`;
+/** That it is to be made again, and otherwise. */
+const SAYS_HOW = new RegExp(`next time|\\b(?:i'd|i would) (?:(?:also|probably|definitely) )*${ALTER}(?![a-z])`);
+
+/** How a clause begins that tells what was not done after all. */
+const NOT_DONE_SAID = [
+  "didn't|did not|don't|haven't|have not|couldn't|could not|can't|forgot(?:ten)? to|no need to",
+  '(?:wanted|meant|tried|hoped|intended|planned|supposed) to|decided (?:not to|against)|chose not to',
+  'almost|nearly|thought (?:about|of)|considered|instead of|rather than|without',
+];
+const NOT_DONE = new RegExp(
+  `^(?:(?:but|and|so|i|we|really|just|actually|sadly|then|was) )*(?:${NOT_DONE_SAID.join('|')})(?: (?:even|really|actually|quite|need to|have to|get round to))* (?:${ALTER}|${ALTERED}|${ALTERING})(?![a-z])`,
+);
+
+const ANOTHER_ONE = '(?:the|my) (?:last|first|previous|other|old)(?: (?:one|version|pair|make))';
+/** How a clause begins that tells of something else than of how this make is. */
+const OF_ELSE_SAID = [
+  // What others say.
+  '(?:the )?(?:pattern|envelope|instructions?|book(?:let)?|(?:size )?chart|reviews?|designer|tutorial) (?:says?|said|calls? for|asks? for|recommends?|recommended|suggests?|suggested|wants?|puts?|tells?|told|gives?|has)',
+  'according to|the pattern is (?:known|famous)|(?:was|were) told to|other people|others|everyone|most people|some people|reviewers',
+  // Another time, another garment, another body.
+  `last time i|(?:on|in|with) ${ANOTHER_ONE}|${ANOTHER_ONE} (?:was|is|were|had|came out|felt)|(?:the|my) (?:toile|muslin|mock-?up) (?:was|is|were|had|came out|felt)`,
+  "before (?:the|i|that)|it will|(?:my|her|his) usual size|i(?:'m| am)? (?:usually|normally|always|often|typically|mostly)|on my [a-z]+",
+  "i(?:'m| am| was| measured?)(?: in)? between(?!.* so )|i have an?|(?:i )?measured (?:an? )?[a-z\\d]{1,3} (?:at|in|on)",
+  // What is meant, feared or asked.
+  "(?:i )?(?:don't|do not|didn't|did not) want|(?:(?:it is|it's|it was|is|was|are|were) )?(?:meant|supposed|intended|designed) to be",
+  "(?:i )?(?:was |am |i'm )?(?:afraid|worried)|tell me (?:if|whether)|(?:i'm |i am )?not sure (?:if|whether|about)",
+  // What there was not.
+  '(?:i )?ran out of|not in(?! love)|never (?:again )?in|no more',
+];
+const OF_ELSE = new RegExp(`^(?:(?:but|and|so|as|though|although) )*(?:${OF_ELSE_SAID.join('|')})(?![a-z])`);
+/** What is so no more, or was so on another: "tight, so I let it out". */
+const NO_MORE = new RegExp(
+  `\\b(?:before (?:i|we|washing|it was)|on the (?:model|toile|muslin)|so (?:i|we) (?:(?:had to|then|just) )*${ALTERED} (?:it|them|that))(?![a-z])`,
+);
+const QUESTION = /^(?:is|are|was|were|does|do|did|should|could|why|how|what|which|who)(?![a-z]).*\?$/;
+
+const WISH_AT = new RegExp(`${CLAUSE}${WISH_GOES_ON}`, 'y');
+const CLAUSE_AT = new RegExp(CLAUSE, 'y');
+
+/** The clause that begins at a place, by one of these; undefined where the name of what the line is about stands in it. */
+function clauseAt(sentence: Sentence, at: number, clause: RegExp): string | undefined {
+  const { low, subject } = sentence;
+  if (!startsClause(sentence, at)) return undefined;
+  clause.lastIndex = at;
+  const found = clause.exec(low)?.[0];
+  return found !== undefined && !(subject && subject.from < at + found.length && subject.to > at) ? found : undefined;
+}
+
+/** A clause of what was not done, or of something else, says nothing of what was. */
+const denials: Recogniser = (sentence, at) => {
+  const clause = clauseAt(sentence, at, CLAUSE_AT);
+  if (clause === undefined) return [];
+  const isOfElse = sentence.subject !== undefined && (OF_ELSE.test(clause) || NO_MORE.test(clause));
+  if (!isOfElse && !NOT_DONE.test(clause) && !QUESTION.test(clause)) return [];
+  const to = at + clause.length;
+  return [{ from: at, to, says: [...mereWords(sentence.typed(at, to).trim())], weight: WEIGHTS.whole * wordCount(clause) }];
+};
+
+/** A clause in which a wish is said is a wish from end to end. */
+const wishes: Recogniser = (sentence, at) => {
+  const clause = clauseAt(sentence, at, WISH_AT);
+  // "… Next: raise the darts"; where it begins the line, what comes next is told.
+  if (clause === undefined || !(WISH.test(clause) || (at > 0 && /^next ?:/.test(clause)))) return [];
+  // What is to be told is no wish of the garment.
+  if (/\b(?:want|need|going|like|have) to (?:log|note|enter|record|write down|tell)\b/.test(clause)) return [];
+  // "Would make again" is an answer to another question; what still needs sewing is a loose end.
+  if (/\bagain\b|make another|sew another/.test(clause) && !SAYS_HOW.test(clause)) return [];
+  const to = at + clause.length;
+  return [{ from: at, to, says: [{ is: 'next', words: sentence.typed(at, to).trim() }], weight: WEIGHTS.whole * wordCount(clause) }];
+};
+
+/** What is wished for, was not done, or is told of something else: none of its words are facts of this make. */
+export const recogniseNotDone: Recogniser = (sentence, at) => [...wishes(sentence, at), ...denials(sentence, at)];
