@@ -5,14 +5,18 @@ import type { Make, Person } from '../records';
 import type { ReadMake } from './draft-from-line';
 import { folded, namesIn, wordsIn, type NameFound } from './names';
 import { LEADING } from './read-line';
-import { DAY, daysOf, DOUBTFUL, WEEKDAYS } from './recognise/date';
+import { DAY, daysOf, DOUBTFUL, latestOf, WEEKDAYS } from './recognise/date';
 import type { LineContext } from './sentence';
 import { WHOSE } from './words';
 
 /** How a line that reports something begins, and what it says it of. */
 
 /** What stands before the verb of a short report. */
-export const FIRST = `(?:(?:${DAY}|(?:on )?${anyOf(WEEKDAYS)}|(?:this|last) (?:week|weekend|month)|i|i've|i'm|i'd|we|just|also|finally|have|and|so|then|well|now|really|next)[,:]? +)*`;
+/** "20/11", as a notebook dates its lines. */
+const IN_FIGURES = '\\d{1,2}[./]\\d{1,2}\\.?(?= +[a-z])(?! +(?:m|cm|mm|met(?:re|er)s?|in|inch(?:es)?|yds?|yards?|h|hours?|of|a)(?![a-z]))';
+export const FIRST = `(?:(?:${DAY}|(?<=^|\\n)${IN_FIGURES}|(?:on )?${anyOf(WEEKDAYS)}|(?:this|last) (?:week|weekend|month)|i|i've|i'm|i'd|we|just|also|finally|have|and|so|then|well|now|really|next)(?:[,:]| [-–])? +)*`;
+/** How a line of a diary begins: by its day. */
+export const DIARY_LINE = `(?:(?:on )?${anyOf(WEEKDAYS)} ?: |\\d[^\\n]{0,16}(?<=${DAY})(?: [-–]|:) +|${IN_FIGURES} +)`;
 const BEHIND_NAME = ',? *(?:version|v|no\\.?|number|#) *';
 /** Which version of a pattern is spoken of, behind its name. */
 export const VERSION_BEHIND = `${BEHIND_NAME}(\\d{1,3})\\b`;
@@ -59,13 +63,14 @@ export const leftOf = (text: string, taken: readonly Span[]): string =>
 /** A day that is said. */
 export const SAID_DAY = new RegExp(`(?<![\\w/.])(?:on )?(?<day>${DAY})(?![\\w/])`);
 /** "Sunday: washed the linen". */
-const DIARY_DAY = new RegExp(`^(?:on )?(?<day>${anyOf(WEEKDAYS)})(?=[:,]? )`);
+const DIARY_DAY = new RegExp(`^(?:(?:on )?(?<day>${anyOf(WEEKDAYS)})(?=[:,]? )|(?<figures>${IN_FIGURES}))`);
 const SAID_ROUGHLY = new RegExp(`(?<![\\w/])${DOUBTFUL}(?!\\w)`);
 
 /** Where a day is said, and which it may be; today where none is, and none where it is only said about when. */
 export function dayIn(low: string, today: string): { readonly dates: readonly string[]; readonly at: readonly Span[] } {
   const diary = DIARY_DAY.exec(low);
-  if (diary) return { dates: daysOf(`last ${diary.groups?.['day']}`, today), at: [[0, diary[0].length]] };
+  const { day, figures } = diary?.groups ?? {};
+  if (diary) return { dates: figures === undefined ? daysOf(`last ${day}`, today) : latestOf(figures, today), at: [[0, diary[0].length]] };
   const said = SAID_DAY.exec(low);
   if (!said) return { dates: SAID_ROUGHLY.test(low) ? [] : [today], at: [] };
   return { dates: daysOf(said.groups?.['day'] ?? '', today), at: [[said.index, said.index + said[0].length]] };

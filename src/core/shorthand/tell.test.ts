@@ -27,6 +27,16 @@ describe('a telling is split into makes', () => {
       ['Curlew skirt 40. Bought the pattern last year.'],
     ],
     [
+      'days in figures, and behind a dash',
+      '12/11 Tidewater shirt C, white lawn\n20/11 bought 3 m rust corduroy 150 wide\n22 Nov - 2h on the Fogbell coat\n24 Nov - Grebe skirt 42',
+      [
+        '12/11 Tidewater shirt C, white lawn',
+        '20/11 bought 3 m rust corduroy 150 wide',
+        '22 Nov - 2h on the Fogbell coat',
+        '24 Nov - Grebe skirt 42',
+      ],
+    ],
+    [
       'the days of a diary',
       'Cut out a Tidewater shirt in C. Monday: 2h on the Fogbell coat, sleeves in. Tuesday: bought 3 m of grey linen at 19/m. Friday: finished the Fogbell coat!',
       [

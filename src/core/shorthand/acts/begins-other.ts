@@ -1,8 +1,7 @@
-import { anyOf, SAID_LENGTH } from '../amounts';
+import { SAID_LENGTH } from '../amounts';
 import { nounsIn } from '../by-its-noun';
 import { folded, wordsIn, type NameFound } from '../names';
-import { FIRST, heard, isGarmentName, SEWN, unnamed } from '../report';
-import { WEEKDAYS } from '../recognise/date';
+import { DIARY_LINE, FIRST, heard, isGarmentName, SEWN, unnamed } from '../report';
 import type { LineContext } from '../sentence';
 import { subjectOf } from '../subject';
 import { HAUL } from './fabric-bought';
@@ -24,7 +23,7 @@ const BOUGHT_MUCH = new RegExp(`^${FIRST}(?:bought|picked up|ordered):? (?:.* )?
 const BOUGHT_ITEM = new RegExp(`^(?:bought ?:|${FIRST}ordered\\b)`);
 
 /** A day of a diary: whatever it tells, it is of that day. */
-const DIARY = new RegExp(`^(?:on )?${anyOf(WEEKDAYS)} ?: `);
+const DIARY = new RegExp(`^${DIARY_LINE}`);
 
 /**
  * Whether a sentence among others begins to tell of another garment than the one that was spoken of, and not that it was made: worn, worn no

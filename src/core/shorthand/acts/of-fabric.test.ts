@@ -60,6 +60,8 @@ describe('bought', () => {
       { name: 'viscose twill', colour: 'dark green', source: 'Harbour Fabrics' },
     ],
     ['bought 2 m of twill in the sale', { length: 200, width: 140, note: 'in the sale' }, { name: 'twill' }],
+    ['20/11 bought 2 m of denim', { length: 200, width: 140 }, { name: 'denim', bought: '2026-11-20' }],
+    ['20 Nov - bought 2 m of denim', { length: 200, width: 140 }, { name: 'denim', bought: '2026-11-20' }],
     ['Friday: bought 2 m of denim', { length: 200, width: 140 }, { name: 'denim', bought: '2026-11-20' }],
     ['yesterday I bought 2 m of denim', { length: 200, width: 140 }, { name: 'denim', bought: '2026-11-24' }],
     ['Lara gave me 2 m of denim', { length: 200, width: 140 }, { name: 'denim', source: 'Lara' }],

@@ -82,9 +82,11 @@ export function daysOf(text: string, today: string): readonly string[] {
 }
 
 /** The latest days that a day and a month by their figures may be: "20/11". */
-function latestOf(figures: string, today: string): readonly string[] {
-  const parts = figures.includes('/') ? '/' : '.';
-  const days = [0, -1].map((by) => daysOf(`${figures}${parts}${Number(today.slice(0, 4)) + by}`, today).filter((date) => date <= today));
+export function latestOf(figures: string, today: string): readonly string[] {
+  const [parts = '/'] = /[./]/.exec(figures) ?? [];
+  const days = [0, -1].map((by) =>
+    daysOf(`${figures.replace(/\.$/, '')}${parts}${Number(today.slice(0, 4)) + by}`, today).filter((date) => date <= today),
+  );
   return days.find((some) => some.length > 0) ?? [];
 }
 
@@ -169,8 +171,10 @@ const cutOutOn = (days: readonly string[], { low }: Sentence, from: number, to: 
 };
 
 /** What stands between the day of a diary and what was done on it. */
-const DIARY = "[:,]? +(?:i |we |i've )?(?:finally )?";
+const DIARY = "(?:[:,]| [-–])? +(?:i |we |i've )?(?:finally )?";
 const DIARY_CUT = new RegExp(`^${DIARY}(?:cut|started|began)`);
+/** Work on a part of it. */
+const WORKED_ON = /^(?:[,:]| ?[-–])? *(?:i |we )?(?:sewed|stitched|did|set|attached|hemmed|basted|pinned|pressed|lined|fitted|worked)(?![a-z])/;
 /** What was done on a day that stands before it. */
 const CUT_BEHIND = new RegExp(`^${DIARY}cut (?!out|it|this|down|in )`);
 const OF_ALL_OF_IT = new RegExp(
@@ -220,6 +224,8 @@ export const recogniseDate = byRules([
     if (ANOTHER_DAY.test(before) || /^,? (?:i|we) (?:\w+ )?to (?:log|note|enter|record|write down|tell)\b/.test(s.low.slice(to))) return undefined;
     const days = daysOf(day ?? '', s.context.today);
     const behind = s.low.slice(to);
+    // "5 Nov - sewed the sleeves", further down in a diary.
+    if (/\n[\s*•-]*$/.test(before) && WORKED_ON.test(behind) && !OF_ALL_OF_IT.test(behind)) return undefined;
     if (BEGUN_BEFORE.test(before) || BEGUN_BEHIND.test(behind)) return on('cut', days);
     if (!CUTTING.test(before) && !CUT_BEHIND.test(behind)) return on('finished', days);
     // "Cut a 42 yesterday" may be said of the cutting alone, or of the garment.
