@@ -11,9 +11,10 @@ import { WHOSE } from './words';
 
 /** How a line that reports something begins, and what it says it of. */
 
+/** "20/11", as a notebook dates its lines: a day and a month, and not so much of something. */
+const IN_FIGURES =
+  '(?:(?:0?[1-9]|[12]\\d|3[01])[./](?:0?[1-9]|1[0-2])|(?:0?[1-9]|1[0-2])[./](?:1[3-9]|2\\d|3[01]))\\.?(?= +[a-z])(?! +(?:m|cm|mm|met(?:re|er)s?|in|inch(?:es)?|yds?|yards?|h|hrs?|hours?|min|times|of|an?)(?![a-z]))';
 /** What stands before the verb of a short report. */
-/** "20/11", as a notebook dates its lines. */
-const IN_FIGURES = '\\d{1,2}[./]\\d{1,2}\\.?(?= +[a-z])(?! +(?:m|cm|mm|met(?:re|er)s?|in|inch(?:es)?|yds?|yards?|h|hours?|of|a)(?![a-z]))';
 export const FIRST = `(?:(?:${DAY}|(?<=^|\\n)${IN_FIGURES}|(?:on )?${anyOf(WEEKDAYS)}|(?:this|last) (?:week|weekend|month)|i|i've|i'm|i'd|we|just|also|finally|have|and|so|then|well|now|really|next)(?:[,:]| [-–])? +)*`;
 /** How a line of a diary begins: by its day. */
 export const DIARY_LINE = `(?:(?:on )?${anyOf(WEEKDAYS)} ?: |\\d[^\\n]{0,16}(?<=${DAY})(?: [-–]|:) +|${IN_FIGURES} +)`;

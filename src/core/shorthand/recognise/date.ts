@@ -38,8 +38,11 @@ export function daysOf(text: string, today: string): readonly string[] {
     .replace(/,/g, '')
     .replace(/ of /, ' ')
     .replace(/^(\d{1,2})-(\d{1,2})-(\d{4})$/, '$1/$2/$3')
-    // "25/11/26" is of this century: sewing is told of soon.
-    .replace(/^(\d{1,2}[./]\d{1,2}[./])(\d{2})$/, '$120$2');
+    // "25/11/26": the latest such year.
+    .replace(
+      /^(\d{1,2}[./]\d{1,2}[./])(\d{2})$/,
+      (_, figures: string, year: string) => figures + (`20${year}` > today.slice(0, 4) ? `19${year}` : `20${year}`),
+    );
   const now = parseISO(today);
   if (/^(?:today|tonight|this )/.test(said)) return [today];
   if (/^(?:yesterday|last night)/.test(said)) return [iso(addDays(now, -1))];

@@ -60,6 +60,9 @@ test('a wish ends with its clause, and goes on with what is to be done too', () 
 });
 
 test('what was is stated still', () => {
+  expect(sizes('last time I cut a D so this time I cut a C')).toEqual(['C', 'C']);
+  expect(beside('instead of lengthening the sleeves I lengthened the bodice 2 cm').map(({ is }) => is)).toEqual(['words', 'alteration']);
+  expect(beside('sleeves too long, others are right').map(({ is }) => is)).toContain('fit');
   expect(beside('without lining, love 4').map(({ is }) => is)).toContain('love');
   expect(beside('not in love with it')).toEqual([]);
   expect(beside('would make again')).toMatchObject([{ is: 'again' }]);

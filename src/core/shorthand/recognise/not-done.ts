@@ -58,11 +58,11 @@ const ANOTHER_ONE = '(?:the|my) (?:last|first|previous|other|old)(?: (?:one|vers
 const OF_ELSE_SAID = [
   // What others say.
   '(?:the )?(?:pattern|envelope|instructions?|book(?:let)?|(?:size )?chart|reviews?|designer|tutorial) (?:says?|said|calls? for|asks? for|recommends?|recommended|suggests?|suggested|wants?|puts?|tells?|told|gives?|has)',
-  'according to|the pattern is (?:known|famous)|(?:was|were) told to|other people|others|everyone|most people|some people|reviewers',
+  'according to|the pattern is (?:known|famous)|(?:was|were) told to|other people|others(?! (?:is|are|was|were|fit))|everyone|most people|some people|reviewers',
   // Another time, another garment, another body.
   `last time i|(?:on|in|with) ${ANOTHER_ONE}|${ANOTHER_ONE} (?:was|is|were|had|came out|felt)|(?:the|my) (?:toile|muslin|mock-?up) (?:was|is|were|had|came out|felt)`,
-  "before (?:the|i|that)|it will|(?:my|her|his) usual size|i(?:'m| am)? (?:usually|normally|always|often|typically|mostly)|on my [a-z]+",
-  "i(?:'m| am| was| measured?)(?: in)? between(?!.* so )|i have an?|(?:i )?measured (?:an? )?[a-z\\d]{1,3} (?:at|in|on)",
+  "before (?:the|i|that)|it will|(?:my|her|his) usual size|i(?:'m| am)? (?:usually|normally|always|often|typically|mostly)|on my (?:mum|mom|mother|sister|daughter|niece|aunt|friend|son|brother|husband|wife|partner)",
+  "i(?:'m| am| was| measured?)(?: in)? between|i have an?|(?:i )?measured (?:an? )?[a-z\\d]{1,3} (?:at|in|on)",
   // What is meant, feared or asked.
   "(?:i )?(?:don't|do not|didn't|did not) want|(?:(?:it is|it's|it was|is|was|are|were) )?(?:meant|supposed|intended|designed) to be",
   "(?:i )?(?:was |am |i'm )?(?:afraid|worried)|tell me (?:if|whether)|(?:i'm |i am )?not sure (?:if|whether|about)",
@@ -70,6 +70,8 @@ const OF_ELSE_SAID = [
   '(?:i )?ran out of|not in(?! love)|never (?:again )?in|no more',
 ];
 const OF_ELSE = new RegExp(`^(?:(?:but|and|so|as|though|although) )*(?:${OF_ELSE_SAID.join('|')})(?![a-z])`);
+/** Where a clause goes on with what was done: "last time I cut a D so now I cut a C", "instead of cutting a C I cut a D". */
+const AFTER_ALL = new RegExp(` so (?:now |here |this time )*(?:i|we) .*$|(?<=^(?:instead of|rather than) .*) (?:i|we) ${ALTERED}(?![a-z]).*$`);
 /** What is so no more, or was so on another: "tight, so I let it out". */
 const NO_MORE = new RegExp(
   `\\b(?:before (?:i|we|washing|it was)|on the (?:model|toile|muslin)|so (?:i|we) (?:(?:had to|then|just) )*${ALTERED} (?:it|them|that))(?![a-z])`,
@@ -92,10 +94,12 @@ function clauseAt(sentence: Sentence, at: number, clause: RegExp): string | unde
 const denials: Recogniser = (sentence, at) => {
   const clause = clauseAt(sentence, at, CLAUSE_AT);
   if (clause === undefined) return [];
-  const isOfElse = sentence.subject !== undefined && (OF_ELSE.test(clause) || NO_MORE.test(clause));
-  if (!isOfElse && !NOT_DONE.test(clause) && !QUESTION.test(clause)) return [];
-  const to = at + clause.length;
-  return [{ from: at, to, says: [...mereWords(sentence.typed(at, to).trim())], weight: WEIGHTS.whole * wordCount(clause) }];
+  const isPutRight = sentence.subject !== undefined && NO_MORE.test(clause);
+  const isOfElse = NOT_DONE.test(clause) || (sentence.subject !== undefined && OF_ELSE.test(clause));
+  if (!isPutRight && !isOfElse && !QUESTION.test(clause)) return [];
+  const said = isPutRight ? clause : clause.replace(AFTER_ALL, '');
+  const to = at + said.length;
+  return [{ from: at, to, says: [...mereWords(sentence.typed(at, to).trim())], weight: WEIGHTS.whole * wordCount(said) }];
 };
 
 /** A clause in which a wish is said is a wish from end to end. */
