@@ -41,6 +41,8 @@ export default defineConfig({
     assetsInlineLimit: 0,
     rolldownOptions: {
       output: {
+        // The start names every part of every page, each by its hash, which cannot be packed: this is the shortest that the build can make.
+        chunkFileNames: 'assets/[name]-[hash:7].js',
         codeSplitting: {
           // What every page needs comes as one file, not as the fifty that are shared out between the pages: fewer to ask for, and smaller.
           // What starts the app stays by itself, since a page names it.

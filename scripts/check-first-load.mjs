@@ -26,4 +26,6 @@ const worker = readdirSync(join(ROOT, 'dist/assets')).find((file) => file.starts
 if (!worker) throw new Error('The worker of the engine is not in the build: has it another name?');
 const engine = gzipped(join('assets', worker));
 console.log(`The engine: ${(engine / 1000).toFixed(1)} kB (at most ${MOST_OF_ENGINE / 1000} kB).`);
+if (size > MOST) console.error(`The first load is ${size - MOST} bytes too large: load a part of it only once it is needed.`);
+if (engine > MOST_OF_ENGINE) console.error(`The engine is ${engine - MOST_OF_ENGINE} bytes too large.`);
 if (size > MOST || engine > MOST_OF_ENGINE) process.exit(1);
