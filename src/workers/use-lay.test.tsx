@@ -74,6 +74,15 @@ test('on another page it is there at once, and only what follows from it is aske
   expect(started[1]!.asked?.found).toEqual(lay(160));
 });
 
+test('a worker that failed is said, and the next time another is started', async () => {
+  const { start, work } = page(client);
+  start(QUESTION);
+  await started[0]!.tell({ kind: 'failed', problem: 'out of memory' });
+  expect(work()).toEqual({ problem: { kind: 'failed', problem: 'out of memory' }, searching: false });
+  start({ ...QUESTION });
+  expect([started.length, work().searching]).toEqual([2, true]);
+});
+
 test('one that was stopped is not taken for the one that is searched to its end', async () => {
   const first = page(client);
   first.start(QUESTION);

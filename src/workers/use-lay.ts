@@ -79,6 +79,11 @@ export function useLay(): {
       const hear = (change: (now: LayInWork) => LayInWork) => {
         if (running.current?.worker === worker) setWork(change);
       };
+      const failed = (problem: string) => {
+        hear(() => ({ problem: { kind: 'failed', problem }, searching: false }));
+        // Asked for again, it is tried again.
+        if (running.current?.worker === worker) running.current = undefined;
+      };
       worker.addEventListener('message', ({ data }: MessageEvent<LayNews>) => {
         if (running.current?.worker !== worker) return;
         switch (data.kind) {
@@ -96,13 +101,15 @@ export function useLay(): {
           case 'done':
             if (how === 'anew' && !question.found) client.setQueryData(['lay', all], lay.current);
             return hear((now) => ({ ...now, searching: false }));
+          case 'failed':
+            return failed(data.problem);
           default:
             return hear(() => ({ problem: data, searching: false }));
         }
       });
       worker.addEventListener('error', (event) => {
         event.preventDefault();
-        hear(() => ({ problem: { kind: 'failed', problem: event.message || 'its worker could not be started' }, searching: false }));
+        failed(event.message || 'its worker could not be started');
       });
       setWork(({ lay: before, changes }) => ({
         ...((known ?? before) ? { lay: known ?? before } : {}),
