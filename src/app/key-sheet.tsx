@@ -8,6 +8,7 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['Ctrl Z', 'take the last act back'],
   ['Ctrl Shift Z', 'do it again'],
   ['↑ ↓ Enter', 'in a list: move and open'],
+  ['Enter ↑ ↓', 'in a table of measures: to the next one, and up and down'],
   ['Ctrl ↓ ↑', 'logging: to the next question, and back'],
   ['w · s', 'on a make’s page: worn today · the verdict is still so'],
   ['a s d f g h j k', 'on the wear page: the garment beside the letter, worn'],
@@ -26,7 +27,7 @@ export function KeySheet({ open, onClose }: { open: boolean; onClose: () => void
     <Dialog title="Keys" open={open} onClose={onClose}>
       <dl className="mt-3 grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
         {KEYS.map(([key, does]) => (
-          <div key={key} className="contents">
+          <div key={does} className="contents">
             <dt>
               <kbd className="rounded-sm border border-rule2 bg-paper px-1.5 font-sans text-small">{key}</kbd>
             </dt>
