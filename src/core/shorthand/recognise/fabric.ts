@@ -132,10 +132,12 @@ function around(
   return { said: { ...a, part: a.part ?? b.part, length: b.length ?? a.length }, from: start, to: end, ...(shopAt ? { shopAt } : {}) };
 }
 
+/** Before a fabric that the garment is seen beside, and is not of. */
+const BESIDE_IT = /\b(?:match(?:es|ing)?|goes (?:well )?with|unlike) (?:the |my )?$/;
 /** Fabrics of the stash, by their names. */
 const knownFabric = wherever((sentence) =>
   sentence.names
-    .filter(({ kind }) => kind === 'fabrics')
+    .filter(({ kind, from }) => kind === 'fabrics' && !BESIDE_IT.test(sentence.low.slice(0, from)))
     .map((found) => {
       const { said, from, to, shopAt } = around(sentence, found.from, found.to);
       const weight = WEIGHTS.sure + WEIGHTS.word * wordCount(sentence.low.slice(from, to));

@@ -171,6 +171,9 @@ const CLAUSE_BEHIND = /^ *(?:$|[,.;·|\n)]|(?:and|but|otherwise|so|now)\b)/;
 export const recogniseFit = byRules([
   // "too wide in the neck", "tight at the bust", "2 cm too long in the sleeve", "tight armhole 2".
   fault(`${HOW}(?<direction>${DIRECTION}) (?<place>${PLACE} )?(?<zones>${ZONES_BEHIND})`, ({ place }, how, of, s, from, to) => {
+    // "A 5 cm deep hem" is a measure.
+    if (how.amount !== undefined && how.degree.trim() === '' && place === undefined && /^hems?\b/.test(how.zones ?? ''))
+      return { says: mereWords(s.typed(from, to)) };
     const plain = how.degree.trim() === '' && how.amount === undefined && place === undefined;
     if (!plain || !DESCRIBING.test(how.direction)) return stated(of, s, from, to);
     // "Low rise", "long sleeves": how it is meant, or how it fails.

@@ -22,8 +22,12 @@ const version = byRules([
     `(?:(?:this is|was|it's|it is|my|the|now|made) )*(?<n>${ORDINAL}) (?:one|version|time|make|attempt|try|go|pair|iteration|(?:that )?(?:i have|i've|i) (?:made|sewn))(?: (?:of it|of this|already|now))?`,
     'sure',
     // "The third one is the Teasel skirt": of what is told, and not of its pattern.
+    // "First time sewing buttonholes": of what is sewn at all.
     ({ n }, s, from, to) =>
-      / one$/.test(s.low.slice(from, to)) && /^ (?:is|was)\b/.test(s.low.slice(to)) ? undefined : numbered(ordinalOf(n ?? '')),
+      (/ one$/.test(s.low.slice(from, to)) && /^ (?:is|was)\b/.test(s.low.slice(to))) ||
+      (/ time$/.test(s.low.slice(from, to)) && /^ (?:with|sewing|using|trying|doing|working with) (?!this|it\b|the pattern)/.test(s.low.slice(to)))
+        ? undefined
+        : numbered(ordinalOf(n ?? '')),
   ),
   // "my third Foreshore tee", "the 2nd gangway trousers".
   rule(`(?:(?:my|the|a) )?(?<n>${ORDINAL})`, 'weak', ({ n }, s, _, to) =>

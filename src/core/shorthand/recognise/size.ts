@@ -272,6 +272,15 @@ export const recogniseSize = byRules([
     'sure',
     ({ size }, s) => inAll(size, s, true),
   ),
+  // "Recut the sleeves in D".
+  given(/\b(?:re-?)?cut |\bmade /, rule)(
+    `(?:re-?)?(?:cut|made) ${THE}(?<zones>${ZONES}) (?:in|as|to|from) (?:an? |the |size )*(?<size>${LABEL})${ALONE}`,
+    'sure',
+    ({ size, zones }, s) => {
+      const label = labelOf(size, s, false);
+      return label === undefined || /^(?:a|i|an)$/.test(size ?? '') ? undefined : at(whole(label), zones, s);
+    },
+  ),
   // At a place: "D at the hips", "38 at the waist", "hip D", "D hips", "C shoulders".
   given(/ (?:at|in|on|for|around|across|through) /, rule)(
     `(?:(?:with|and|but|cut|in) )?(?:(?:an?|the) )?(?:size )?(?<size>${LABEL}) (?:at|in|on|for|around|across|through) (?<zones>${ZONES_BEHIND})`,
@@ -288,7 +297,8 @@ export const recogniseSize = byRules([
     'likely',
     ({ size, zones }, s, from, to) => {
       const label = labelOf(size, s, false);
-      if (label === undefined || /^(?:a|i|an)$/.test(size ?? '')) return undefined;
+      // "View B sleeves" are of no size.
+      if (label === undefined || /^(?:a|i|an)$/.test(size ?? '') || /\bview $/.test(s.low.slice(0, from))) return undefined;
       const meant = at(whole(label), zones, s);
       // "Size" said outright outweighs a size that could end before the place.
       return meant && /\bsize\b/.test(s.low.slice(from, to)) ? { ...meant, weight: WEIGHTS.sure + 3 * WEIGHTS.word } : meant;
