@@ -59,6 +59,14 @@ test('a wish ends with its clause, and goes on with what is to be done too', () 
   expect(beside('almost cut a D, shortened the sleeves 2 cm').map(({ is }) => is)).toEqual(['words', 'alteration']);
 });
 
+test('a wish in the midst of a clause leaves what stands before it', () => {
+  expect(beside('in navy linen and it would be nice in wool').map(({ is }) => is)).toEqual(['fabric', 'next']);
+  expect(beside('tight at the waist so I should have cut a D')).toMatchObject([{ is: 'fit' }, { is: 'next', words: 'I should have cut a D' }]);
+  expect(beside('in white lawn which could be softer').map(({ is }) => is)).toEqual(['fabric', 'next']);
+  // Of all that is wished for.
+  expect(beside('collar and cuffs should be 1 cm wider')).toMatchObject([{ is: 'next', words: 'collar and cuffs should be 1 cm wider' }]);
+});
+
 test('what was is stated still', () => {
   expect(sizes('last time I cut a D so this time I cut a C')).toEqual(['C', 'C']);
   expect(beside('instead of lengthening the sleeves I lengthened the bodice 2 cm').map(({ is }) => is)).toEqual(['words', 'alteration']);

@@ -40,6 +40,9 @@ const WISH_SAID = [
 const WISH = new RegExp(`(?<![a-zß-ɏ])(?:${WISH_SAID.join('|')})(?![a-zß-ɏ])`);
 /** Verbs in the form in which a wish goes on: "next time lengthen the sleeves, and move the pockets up". */
 const WISH_GOES_ON = `(?:(?:,? and (?:also )?|, (?:also )?)(?:${ALTER}|try|make|skip|leave|omit|choose|sew|check|remember)\\b${IN_CLAUSE}*)*`;
+/** Where a wish begins in the midst of a clause: what stands before it was so. "42 in navy linen and it would be nice in wool." */
+const WISH_BEHIND =
+  /^.*?\S (?:(?:and|so|because|then|but) (?=(?:for |the |my )?(?:next|i|we|it|it's|maybe|perhaps|would|might|could|should|will|must|need|want|planning)(?![a-z]))|(?:which|that) (?=(?:i|we|should|could|would|might|will|must|needs?)(?![a-z])))/;
 /** That it is to be made again, and otherwise. */
 const SAYS_HOW = new RegExp(`next time|\\b(?:i'd|i would) (?:(?:also|probably|definitely) )*${ALTER}(?![a-z])`);
 
@@ -84,7 +87,7 @@ const CLAUSE_AT = new RegExp(CLAUSE, 'y');
 /** The clause that begins at a place, by one of these; undefined where the name of what the line is about stands in it. */
 function clauseAt(sentence: Sentence, at: number, clause: RegExp): string | undefined {
   const { low, subject } = sentence;
-  if (!startsClause(sentence, at)) return undefined;
+  if (!startsClause(sentence, at) && !/\b(?:which|that) $/.test(low.slice(0, at))) return undefined;
   clause.lastIndex = at;
   const found = clause.exec(low)?.[0];
   return found !== undefined && !(subject && subject.from < at + found.length && subject.to > at) ? found : undefined;
@@ -106,7 +109,8 @@ const denials: Recogniser = (sentence, at) => {
 const wishes: Recogniser = (sentence, at) => {
   const clause = clauseAt(sentence, at, WISH_AT);
   // "… Next: raise the darts"; where it begins the line, what comes next is told.
-  if (clause === undefined || !(WISH.test(clause) || (at > 0 && /^next ?:/.test(clause)))) return [];
+  const begins = clause === undefined ? -1 : at > 0 && /^next ?:/.test(clause) ? 0 : clause.search(WISH);
+  if (clause === undefined || begins < 0 || (WISH_BEHIND.exec(clause)?.[0].length ?? Infinity) <= begins) return [];
   // What is to be told is no wish of the garment.
   if (/\b(?:want|need|going|like|have) to (?:log|note|enter|record|write down|tell)\b/.test(clause)) return [];
   // "Would make again" is an answer to another question; what still needs sewing is a loose end.
