@@ -319,7 +319,7 @@ export function Shell() {
           id="page"
           {...place}
           tabIndex={-1}
-          className="relative min-h-0 flex-1 overflow-y-auto px-[22px] pt-4 pb-8 outline-none max-sm:px-3 print:overflow-visible print:p-0"
+          className="relative min-h-0 flex-1 overflow-y-auto px-[22px] pt-4 pb-8 outline-none max-sm:scroll-pb-28 max-sm:px-3 print:overflow-visible print:p-0"
         >
           <WhenRead>
             {/* What was opened on the page of one make, pattern or plan is not open on the next one's. */}
