@@ -72,6 +72,10 @@ test('on another page it is there at once, and only what follows from it is aske
   start({ ...QUESTION, drawnOnly: false });
   expect(work()).toEqual({ lay: lay(160), searching: false });
   expect(started[1]!.asked?.found).toEqual(lay(160));
+  // Where it is only drawn nothing is asked at all.
+  const sheet = page(client);
+  sheet.start(QUESTION);
+  expect([started.length, sheet.work()]).toEqual([2, { lay: lay(160), searching: false }]);
 });
 
 test('a worker that failed is said, and the next time another is started', async () => {

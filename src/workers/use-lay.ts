@@ -72,6 +72,9 @@ export function useLay(): {
       const known = how === 'anew' && !asked.found ? client.getQueryData<DrawnLay>(['lay', all]) : undefined;
       const question = known ? { ...asked, found: known } : asked;
       running.current?.worker.terminate();
+      running.current = undefined;
+      // Nothing else is asked of it: no worker is needed.
+      if (known && asked.drawnOnly) return setWork({ lay: known, searching: false });
       const worker = new Worker(new URL('./lay.worker.ts', import.meta.url), { type: 'module', name: 'lay' });
       running.current = { worker, question, all };
       stopping.current = false;

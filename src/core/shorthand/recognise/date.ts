@@ -146,7 +146,8 @@ const ANOTHER_DAY =
   /\b(?:wore|worn|wear|wearing|washed|bought|gave|given|ordered|tried|changed|replaced|swapped|mended|repaired)\b[^,;.·|\n]*$|\bfor (?:the|an?|my|our|her|his|[a-z]+'s) [^,;.·|\n]*$|\b(?:hope|want|plan|going|need|have|like|mean|intend)s? to [^,;.·|\n]*$|\b(?:by|before|until|till|due) $/;
 
 /** Cutting is spoken of, and not how it was cut: "cut the Tidewater shirt on Monday". */
-const CUTTING = /(?:^|[,.;] ?|\band )(?:(?:i|i've|just|have|finally) )*cut (?!out|it|this|down|in )[^,.;\n]*$/;
+const CUT_OF_IT = 'cut (?!out|it|this|down|in )';
+const CUTTING = new RegExp(`(?:^|[,.;] ?|\\band )(?:(?:i|i've|just|have|finally) )*${CUT_OF_IT}[^,.;\\n]*$`);
 /** That it was begun: "cut out the Tidewater shirt on Monday", "on Monday I started the Tidewater shirt". */
 const BEGUN = "(?:(?:i|i've|we|just|have|finally) )*(?:cut out|cutting(?: out)?|started|began) (?!it\\b|this\\b)";
 const BEGUN_BEFORE = new RegExp(`(?:^|[,.;] ?|\\band )${BEGUN}[^,.;\\n]*$`);
@@ -179,7 +180,7 @@ const DIARY_CUT = new RegExp(`^${DIARY}(?:cut|started|began)`);
 /** Work on a part of it. */
 const WORKED_ON = /^(?:[,:]| ?[-–])? *(?:i |we )?(?:sewed|stitched|did|set|attached|hemmed|basted|pinned|pressed|lined|fitted|worked)(?![a-z])/;
 /** What was done on a day that stands before it. */
-const CUT_BEHIND = new RegExp(`^${DIARY}cut (?!out|it|this|down|in )`);
+const CUT_BEHIND = new RegExp(`^${DIARY}${CUT_OF_IT}`);
 const OF_ALL_OF_IT = new RegExp(
   `^${DIARY}(?:(?:finished|completed)(?: (?:it|them))?\\s*(?:$|[,.;!\\n])|cut out(?: (?:it|them))?\\s*(?:$|[,.;!\\n]))`,
 );

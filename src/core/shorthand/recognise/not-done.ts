@@ -31,7 +31,7 @@ const WISH_SAID = [
   '(?:i )?need to|needs? (?:to be |an? |more|less|another|some|taking|letting|lengthening|shortening|lower|higher|longer|shorter|\\d)|wants? (?:to be|an?|more|less|taking|letting)',
   '(?:i )?(?:should|would|could|ought to|must) (?:have|be|do|go|cut|make|take|add|size|use|try|need|like|love|prefer|probably|definitely|lengthen|shorten|let|lower|raise|move)',
   `i'd (?:(?:rather|also|probably|definitely|maybe) )*(?:like|make|try|prefer|${ALTER})|i'll|i will|i would|must be`,
-  `might (?:try|make|go|size)|(?:could|would|might|may)(?: (?:also|even|probably|maybe))* (?:be|work|look)`,
+  'might (?:try|make|go|size)|(?:could|would|might|may)(?: (?:also|even|probably|maybe))* (?:be|work|look)',
   `(?:might|may|will|would|could|should|shall|must)(?: (?:i|we|well|even|also|probably|definitely|maybe|perhaps|just|rather|still|then))* ${ALTER}`,
   `if i (?:make|sew) (?:it|this|another)|if (?:i|we) ${ALTER}`,
   '(?:maybe|perhaps|possibly|imagine(?: (?:it|this|them))?) in',
