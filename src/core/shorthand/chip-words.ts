@@ -102,9 +102,10 @@ export function chipWords(
       const length = u.length === undefined ? '' : `, ${formatLength(u.length, unit)}`;
       const price = u.price ? `, ${formatMoney(u.price)} a ${u.pricedBy ?? 'metre'}` : '';
       const shop = u.shop === undefined ? '' : `, from ${u.shop}`;
+      const width = u.width === undefined ? '' : `, ${formatLength(u.width, unit)} wide`;
       const weight = u.weight === undefined ? '' : `, ${u.weight}\u202fg/m²`;
       const left = u.left === undefined ? '' : `, ${formatLength(u.left, unit)} left`;
-      return { kind: u.part === 'main' ? 'fabric' : u.part, says: `${name}${length}${left}${weight}${price}${shop}` };
+      return { kind: u.part === 'main' ? 'fabric' : u.part, says: `${name}${length}${left}${width}${weight}${price}${shop}` };
     }
     case 'seen':
       return { kind: 'seen', says: seenWords(u.seen) };

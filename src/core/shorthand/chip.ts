@@ -42,6 +42,8 @@ export type Understood =
       /** The price is for a yard, and not for a metre. */
       readonly pricedBy?: 'yard';
       readonly shop?: string;
+      /** How wide it lies, cm. */
+      readonly width?: number;
       /** g/m². */
       readonly weight?: number;
     }

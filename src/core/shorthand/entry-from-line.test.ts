@@ -150,6 +150,20 @@ test('how far it has come, how little was left, what it cost a metre, where it w
   expect(newFabrics[0]).toMatchObject({ name: 'rust corduroy', pricePerMetre: { minor: 1800, currency: 'EUR' }, weight: 320 });
 });
 
+test.each([
+  ['in 1.6 m of 150 cm wide rust corduroy', 160, 150],
+  ['1.6 m of rust corduroy, 150 wide, 18 a metre', 160, 150],
+  ['rust corduroy (150cm wide), 1.6 m', 160, 150],
+  ['in 2 yards of 54 in wide rust corduroy', 182.88, 137.2],
+  ['2 yards of rust corduroy, 54 wide', 182.88, 137.2],
+  ['in rust corduroy, 1.6 m, 5 wide', 160, undefined],
+])('how wide a fabric lies goes with it: %s', (said, length, width) => {
+  const { make, newFabrics } = entry(`sandbar C, ${said}`);
+  expect(make).toMatchObject({ size: { size: 'C' }, fabrics: [{ length }] });
+  expect(newFabrics[0]).toMatchObject({ name: 'rust corduroy' });
+  expect(newFabrics[0]?.width).toBe(width);
+});
+
 test('several at once are counted, and what is said of a fabric of the stash stays as words', () => {
   expect(entry('made two sandbar blouses, C').make.quantity).toBe(2);
   expect(entry('sandbar blouse C, three of them').make.quantity).toBe(3);
@@ -157,6 +171,7 @@ test('several at once are counted, and what is said of a fabric of the stash sta
   expect(entry('sandbar blouse C, blue poplin at 14 a metre from Harbour Cloth').make.remark).toBe(
     'blue poplin: 14.00\u202fEUR a metre, from Harbour Cloth',
   );
+  expect(entry('sandbar blouse C, 1.8 m of 140 cm wide blue poplin').make.remark).toBe('blue poplin: 140\u202fcm wide');
 });
 
 test('a verdict without how much it is liked stays in its own words; with it, it is a verdict', () => {

@@ -5,6 +5,7 @@ import type { VerdictSaid, ZoneSaid } from '../make/log-draft';
 import type { Fabric, Make, NoteSubject, Seen, SewnSet } from '../records';
 import { blankFabric } from '../records/blank';
 import { structureNamed } from '../records/garment-named';
+import { formatLength } from '../units/length';
 import { formatMoney } from '../units/money';
 import type { Chip, Understood } from './chip';
 import type { LineRemark } from './remark-words';
@@ -28,13 +29,14 @@ export interface LineEntry {
 type Of<K extends Understood['is']> = Extract<Understood, { readonly is: K }>;
 
 /** A fabric that is not in the stash yet, with what the line says of it. */
-export function newFabric(id: string, { fabric, price, pricedBy, shop, weight }: Of<'fabric'>): Fabric {
+export function newFabric(id: string, { fabric, price, pricedBy, shop, width, weight }: Of<'fabric'>): Fabric {
   const name = 'name' in fabric ? fabric.name : '';
   return {
     ...blankFabric(id, name, structureNamed(name)),
     ...(price ? { pricePerMetre: price } : {}),
     ...(price && pricedBy ? { pricedBy } : {}),
     ...(shop === undefined ? {} : { source: shop }),
+    ...(width === undefined ? {} : { width }),
     ...(weight === undefined ? {} : { weight }),
   };
 }
@@ -69,7 +71,7 @@ export function entryFromLine(
   }: {
     readonly start: Make;
     readonly zones: readonly ZoneId[];
-    readonly context: Pick<LineContext, 'patterns' | 'fabrics'>;
+    readonly context: Pick<LineContext, 'patterns' | 'fabrics' | 'unit'>;
     /** The make of a pattern, of that version or the latest, for what is made over from it. */
     readonly madeOf?: (patternId: string, version: number | undefined) => Make | undefined;
     readonly newId: () => string;
@@ -168,11 +170,12 @@ export function entryFromLine(
       case 'fabric': {
         const fabric = 'id' in u.fabric ? undefined : newFabric(newId(), u);
         if (fabric) newFabrics.push(fabric);
-        // What is in the stash keeps its own price, shop and weight: what the line says of them is kept as words.
+        // What is in the stash keeps its own price, shop, width and weight: what the line says of them is kept as words.
         else {
           const of = [
             u.price ? `${formatMoney(u.price)} a ${u.pricedBy ?? 'metre'}` : '',
             u.shop === undefined ? '' : `from ${u.shop}`,
+            u.width === undefined ? '' : `${formatLength(u.width, context.unit)} wide`,
             u.weight === undefined ? '' : `${u.weight} g/m²`,
           ].filter(Boolean);
           const name = context.fabrics.find((f) => 'id' in u.fabric && f.id === u.fabric.id)?.name ?? '';

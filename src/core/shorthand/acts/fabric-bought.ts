@@ -2,7 +2,7 @@ import { USUAL_WIDTH } from '../../fabric/usual-width';
 import type { Fabric, Money, Piece } from '../../records';
 import { withId } from '../../units/by-id';
 import { colourCalled } from '../../units/colour';
-import { asTapeReads, CM_PER_INCH, CM_PER_YARD } from '../../units/length';
+import { CM_PER_YARD } from '../../units/length';
 import { lengthOf, SAID_LENGTH } from '../amounts';
 import type { Understood } from '../chip';
 import type { LineTables } from '../draft-from-line';
@@ -11,6 +11,7 @@ import { MONEY, moneySaid } from '../money-said';
 import { readLine } from '../read-line';
 import { blanked, dayIn, FIRST, leftOf, SEWN, type ActOptions, type Heard, type Span } from '../report';
 import type { LineContext } from '../sentence';
+import { unitOfWidth, WIDTH, widthSaid } from '../width-said';
 
 /** Fabric that came in. */
 export interface Purchase {
@@ -41,10 +42,7 @@ export const BOUGHT = new RegExp(
 /** What stands over what came in. "Fabric:" by itself is said of what a garment is of. */
 export const HAUL = /^(?:(?:my|today's|the) +)*(?:new fabrics?|stash|fabric (?:haul|shopping)|haul|purchases?)(?: today)?: *(?:bought )?/;
 const INTO_STASH = /,? *\b(?:in|into|for|to) (?:the|my) stash\b/;
-const WIDTH =
-  /,? *\(?\b(?:(?<wide>\d{2,3}(?:\.\d+)?) *(?<unit>cm|"|inch(?:es)?|in)? *wide|width:? (?:of )?(?<width>\d{2,3}(?:\.\d+)?)(?: *(?<of>cm|"|inch(?:es)?|in)(?![a-z]))?)\)?/;
-/** Fabric comes so wide, cm. Source: usual widths, ribbon and sail cloth left aside. */
-const WIDTHS = [30, 400] as const;
+const ITS_WIDTH = new RegExp(`,? *\\(?\\b${WIDTH}\\)?`);
 /** A line that is no more than so much of a fabric. */
 const SO_MUCH = new RegExp(`^(?:about )?${SAID_LENGTH} `);
 /** Where the next fabric of several may begin. */
@@ -103,7 +101,7 @@ function unknownIn(text: string, low: string, apart: readonly Span[], { unit, cu
 
 /** One fabric of those that came in, from its part of the line. */
 function purchaseIn(text: string, low: string, tables: LineTables, { context, newId, answer = -1 }: BoughtOptions): Purchase | undefined {
-  const wide = WIDTH.exec(low);
+  const wide = ITS_WIDTH.exec(low);
   const { dates, at: day } = dayIn(low, context.today);
   const apart: Span[] = [...(wide ? [[wide.index, wide.index + wide[0].length] as const] : []), ...day];
   const chips = readLine(blanked(text, apart, ' '), context);
@@ -115,10 +113,7 @@ function purchaseIn(text: string, low: string, tables: LineTables, { context, ne
   // A length makes it a purchase; a size with it, or a second fabric, is something else.
   if (main?.fact.length === undefined || of.length > 1) return undefined;
   const { fact } = main;
-  const { wide: figure = wide?.groups?.['width'], unit = wide?.groups?.['of'] ?? '' } = wide?.groups ?? {};
-  const inInches = unit === '' ? context.unit === 'in' : /"|in/.test(unit);
-  const lies = figure === undefined ? undefined : asTapeReads(Number(figure) * (inInches ? CM_PER_INCH : 1));
-  const width = lies !== undefined && lies >= WIDTHS[0] && lies <= WIDTHS[1] ? lies : undefined;
+  const width = widthSaid(wide?.groups ?? {}, unitOfWidth(low.slice(main.from, main.to), context.unit));
   const known = 'id' in fact.fabric ? withId(tables.fabrics, fact.fabric.id) : undefined;
   if ('id' in fact.fabric && !known) return undefined;
   const inColour = known ? undefined : IN_COLOUR.exec(low.slice(main.to));
@@ -171,7 +166,7 @@ export function boughtIn({ text, low }: Heard, tables: LineTables, options: Boug
   const lead = begun?.[0];
   const stash = INTO_STASH.exec(low);
   // By itself it came in where something is said that only fabric on a bolt has.
-  const bare = SO_MUCH.test(low) && WIDTH.test(low);
+  const bare = SO_MUCH.test(low) && ITS_WIDTH.test(low);
   if ((lead === undefined && !stash && !bare) || SEWN.test(low)) return undefined;
   const from = lead?.length ?? 0;
   const apart: readonly Span[] = stash ? [[stash.index, stash.index + stash[0].length]] : [];

@@ -8,6 +8,7 @@ import { folded, isShortFor } from '../names';
 import { asks, byRules, clauseStart, given, rule, says, wherever, wordCount, type Meant } from '../said';
 import type { Recogniser, Sentence } from '../sentence';
 import { WEIGHTS } from '../weights';
+import { SO_WIDE, unitOfWidth, WIDTH, widthSaid, type WidthGroups } from '../width-said';
 
 const NOUN = anyOf(FABRIC_NOUNS);
 /** How much it is liked is no part of its name. */
@@ -43,17 +44,18 @@ const PRICE = `(?: *,? *\\(?(?:(?:at|for|which was|was|cost(?:ing)?|paid|bought 
 const PRICE_EACH = `(?: *,? *\\(?@ ?(?<each>${MONEY})(?! ?(?:an?|per|the|/|cm|mm|m|%|h)(?![a-z]))\\)?)`;
 const LEFT = `(?:,? (?:with )?(?<left>${SAID_LENGTH}) (?:left over|leftover|left|to spare|remaining|over)${END})`;
 const WEIGHT = `(?:,? (?<weight>\\d{1,3}(?:[.,]\\d)?) ?(?<gsm>gsm|g/m2|g/m²|oz)${END})`;
+const WIDTH_AFTER = `(?:,? ?\\(?${WIDTH}\\)?)`;
 const LENGTH_AFTER = `(?:(?:,| \\||\\.(?= ${SAID_LENGTH}\\s*(?:$|[.;\\n])))? ?\\(?(?:used |took |about )?(?<length>${SAID_LENGTH})(?! (?:left|to spare|remaining|longer|shorter|wide|wider|too|off|each|per)| ?[x×] ?\\d)\\)?)`;
 const SHOP = `(?:,? (?:from|bought at|bought from|at(?= (?:the |an? )?(?:[a-zß-ɏ]+ )?(?:market|fair|sale|shop|store)(?![a-z]))) (?<shop>[a-zß-ɏ][a-zß-ɏ'& -]{2,30}?)(?=\\s*(?:$|[,.;·|]|(?:at|for) [€$£]?\\d| ${SAID_LENGTH}${END})))`;
-const AFTER = `(?:(?: (?:for (?:the )?|as (?:the )?|as an? )?(?<part>${PART})${END})|${LENGTH_AFTER}|${LEFT}|${PRICE}|${PRICE_EACH}|${WEIGHT}|${SHOP})`;
+const AFTER = `(?:(?: (?:for (?:the )?|as (?:the )?|as an? )?(?<part>${PART})${END})|${WIDTH_AFTER}|${LENGTH_AFTER}|${LEFT}|${PRICE}|${PRICE_EACH}|${WEIGHT}|${SHOP})`;
 const TAIL = new RegExp(AFTER, 'y');
-/** What leads to a fabric: a length, a part, a preposition. */
+/** What leads to a fabric: a length, a part, a preposition. "8 in denim" is no length. */
 const BEFORE = new RegExp(
-  `(?:(?<=^|[^a-z0-9ß-ɏ]))(?:(?:made|sewn|sewed|cut|used|in|from|using|out of|with|the|a|an|my|some|all|that|of) )*(?:(?<length>${SAID_LENGTH}) (?:of |of the |of my )?)?(?:(?<part>${PART}|${DONE})${OF_IT}(?: (?:in|with|w/|of|from|is|was|:))?:? )?(?:(?:the|my|in|of|a|some|that|old) )*$`,
+  `(?:(?<=^|[^a-z0-9ß-ɏ]))(?:(?:made|sewn|sewed|cut|used|in|from|using|out of|with|the|a|an|my|some|all|that|of) )*(?:(?<length>${SAID_LENGTH}) (?:of (?:the |my )?|(?<!\\d in )))?(?:${SO_WIDE} )?(?:(?<part>${PART}|${DONE})${OF_IT}(?: (?:in|with|w/|of|from|is|was|:))?:? )?(?:(?:the|my|in|of|a|some|that|old) )*$`,
   'u',
 );
 
-interface Said {
+interface Said extends WidthGroups {
   readonly part?: string | undefined;
   readonly length?: string | undefined;
   readonly left?: string | undefined;
@@ -82,6 +84,7 @@ function used(
   const figure = said.weight === undefined ? undefined : Number(said.weight.replace(',', '.'));
   const weight = figure === undefined ? undefined : Math.round(said.gsm === 'oz' ? gramsOf(figure) : figure);
   const shop = said.shop === undefined || !shopAt ? undefined : typed(...shopAt);
+  const width = widthSaid(said, unitOfWidth(said.length ?? '', context.unit));
   return {
     is: 'fabric',
     fabric,
@@ -89,6 +92,7 @@ function used(
     ...(length === undefined ? {} : { length }),
     ...(left === undefined ? {} : { left }),
     ...(price ? { price, ...(byYard ? { pricedBy: 'yard' as const } : {}) } : {}),
+    ...(width === undefined ? {} : { width }),
     ...(weight === undefined ? {} : { weight }),
     ...(shop === undefined ? {} : { shop }),
   };
@@ -129,7 +133,12 @@ function around(
   const start = before && before[0] !== '' ? clause + before.index + (before[0].length - before[0].trimStart().length) : from;
   const b: Said = before?.groups ?? {};
   const shopAt = shopIn(sentence.low, a, to);
-  return { said: { ...a, part: a.part ?? b.part, length: b.length ?? a.length }, from: start, to: end, ...(shopAt ? { shopAt } : {}) };
+  return {
+    said: { ...(b.wide === undefined ? {} : b), ...a, part: a.part ?? b.part, length: b.length ?? a.length },
+    from: start,
+    to: end,
+    ...(shopAt ? { shopAt } : {}),
+  };
 }
 
 /** Before a fabric that the garment is seen beside, and is not of. */
@@ -157,9 +166,9 @@ const CUED = new RegExp(`^(?:${CUE}) `);
 /** A fabric that the stash does not have: by a noun of fabrics and a cue, or by a length. */
 const newFabric = byRules([
   rule(
-    `(?:(?:${CUE}|of) )?(?:(?<length1>${SAID_LENGTH}) (?:of |of the |of an? )?(?:left[- ]?over )?(?:(?:really |most )?(?:${PRAISE}) )?)?(?:(?<part1>${PART}|${DONE})${OF_IT}(?: (?:in|with|w/|of|from|is|was))?:? (?:the |a |an )?)?(?:(?<weight1>\\d{1,3}(?:[.,]\\d)?) ?(?<gsm1>gsm|oz) )?${NAME}`,
+    `(?:(?:${CUE}|of) )?(?:(?<length1>${SAID_LENGTH}) (?:of |of the |of an? )?(?:left[- ]?over )?(?:(?:really |most )?(?:${PRAISE}) )?)?(?:(?<part1>${PART}|${DONE})${OF_IT}(?: (?:in|with|w/|of|from|is|was))?:? (?:the |a |an )?)?(?:${SO_WIDE} )?(?:(?<weight1>\\d{1,3}(?:[.,]\\d)?) ?(?<gsm1>gsm|oz) )?${NAME}`,
     'likely',
-    ({ name, length1, part1, weight1, gsm1 }, s, from, end) => {
+    ({ name, length1, part1, weight1, gsm1, wide, wideIn }, s, from, end) => {
       // "Love the fabric", "the check" are no names.
       if (name === undefined || /^(?:fabric|stripe|check|remnant|sheet|blanket|felt|cord)$/.test(name) || VAGUE.test(name)) return undefined;
       const nameFrom = s.low.indexOf(name, from);
@@ -171,13 +180,26 @@ const newFabric = byRules([
         /(?:^|[,;:·|.\n]|\b(?:in|of|from|made|with)\b) *$/.test(s.low.slice(0, from)) &&
         /^ *(?:$|[,;·|.\n()€$£]|and\b|with\b|love\b|this time\b)/.test(s.low.slice(to));
       const measured =
-        length1 !== undefined || weight1 !== undefined || said.length !== undefined || said.price !== undefined || said.weight !== undefined;
+        length1 !== undefined ||
+        weight1 !== undefined ||
+        said.length !== undefined ||
+        said.price !== undefined ||
+        said.weight !== undefined ||
+        wide !== undefined ||
+        said.wide !== undefined;
       // "Red corduroy Tern dungarees": what stands before the name of a garment is what it is of.
       const before = s.subject?.from === to + 1 && /(?:^|[,;·|.\n]|\b(?:made|the|an?|my|some|in|of)) *$/.test(s.low.slice(0, from));
       if (!cued && !measured && !own && !before) return undefined;
       const fact = used(
         { name: s.typed(nameFrom, nameFrom + name.length) },
-        { ...said, length: length1 ?? said.length, part: part1 ?? said.part, weight: weight1 ?? said.weight, gsm: gsm1 ?? said.gsm },
+        {
+          ...said,
+          ...(wide === undefined ? {} : { wide, wideIn }),
+          length: length1 ?? said.length,
+          part: part1 ?? said.part,
+          weight: weight1 ?? said.weight,
+          gsm: gsm1 ?? said.gsm,
+        },
         s,
         shopIn(s.low, said, end),
       );
