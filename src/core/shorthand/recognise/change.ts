@@ -154,6 +154,8 @@ function change(aim: Aim, cm: number | undefined, tail: string, sentence: Senten
   if (!canHave(zones, sentence)) return asks([of(usual, zones)], mereWords(whole));
   if (way !== undefined && known.ways.includes(way)) return oneOf([way]);
   if (cm === undefined) return oneOf([aim.zones ? 'total' : usual]);
+  // What there is one of on either side has half of what it is in all.
+  if (way === 'total' && String(known.ways) === 'perSide') return { says: [of('perSide', zones, cm / 2)] };
   if (HALVES.has(kind))
     return way === 'total' ? { says: [of('perSide', zones, cm / 2)] } : asks([of('perSide', zones)], [of('perSide', zones, cm / 2)]);
   return oneOf(known.ways.length === 1 ? [usual] : known.ways.filter((w) => w !== 'perQuarter'));
@@ -174,7 +176,8 @@ function made(
 ): Meant | undefined {
   if (act === undefined || target === undefined) return undefined;
   // Pockets that are added are no height of theirs.
-  if ((act === 'more' || act === 'less') && /^pockets?$/.test(target)) return undefined;
+  if ((act === 'more' || act === 'less') && (/^pockets?$/.test(target) || /^(?: (?:front|back|patch|side))* ?pockets?\b/.test(s.low.slice(to))))
+    return undefined;
   const where = /above the bust/.test(tail) ? ' above the bust' : /above the knee/.test(tail) ? ' above the knee' : '';
   const meant = aimOf(act, `${target}${where}`, kindOf(s)) ?? aimOf(act, target, kindOf(s));
   if (!meant) return undefined;
@@ -221,6 +224,8 @@ const EDGES: Readonly<Record<string, AlterationKindId>> = {
 const VERBS_SAID = new RegExp(VERB);
 /** What was done to a part of what is named next. */
 const BEFORE_NAME = new RegExp(`\\b(?<verb>${VERB}) ${THE}(?<target>${anyOf(TARGET_NAMES)}) (?:of|on|in) (?:(?:the|my|this|a) )*$`);
+/** What was done to a part, or to some, right before another is named. */
+const DONE_BEFORE = new RegExp(`\\b(?<verb>${VERB})(?: ${THE}${anyOf(TARGET_NAMES)}(?: by)? ${LENGTH}${END}(?:,? (?:and|&)|,)?)+ $`);
 /** A part that the clause before speaks of. */
 const PART_BEFORE = /(?:^|[,;.·|]\s*)(?:(?:and|with|the|its|but|of) )*(sleeves?|bodice|legs?|straps?)\b[^,;.·|]*,\s*(?:and )?$/;
 const COMPARED = /(?:long|short|wid|narrow|loos|tight|low|high|deep|slimm|small|bigg|larg|full)er|more length/;
@@ -323,9 +328,11 @@ export const recogniseChange = byRules([
   ),
   // A wedge.
   given(/wedge/, changed)(
-    `${LEAD}(?:took|take|taken|pinched|cut|let)(?: out)? (?:an? )?(?<amount>${LENGTH} )?(?:wedge|wedges)(?: of (?<of>${LENGTH}))?(?: (?:out of|out|from|off|at|in|into))*(?: (?:the )?side seams?)?(?:,? (?<after>${LENGTH}) (?:at|from) ${ZONES})?`,
+    `${LEAD}(?:took|take|taken|pinched|cut|let)(?: out)? (?:an? )?(?<amount>${LENGTH} )?(?:wedge|wedges)(?: of (?<of>${LENGTH}))?(?: (?:out of|out|from|off|at|in|into))*(?: (?:the )?(?:side seams?|(?<edge>${anyOf(Object.keys(EDGES))})))?(?:,? (?<after>${LENGTH}) (?:at|from) ${ZONES})?`,
     'sure',
-    ({ amount, of, after, tail = '' }, s, from, to) => {
+    ({ amount, of, after, edge = '', tail = '' }, s, from, to) => {
+      const along = EDGES[edge];
+      if (along) return change({ kind: along, sign: 1 }, lengthIn(amount ?? of, s), tail, s, s.typed(from, to));
       const wide = zonesNamed(new RegExp(`(?:${LENGTH}) (?:at|from) (${ZONES})`).exec(s.low.slice(from, to))?.[1], s);
       const aim: Aim = { kind: 'wedge', sign: -1, ...(wide.length > 0 ? { zones: wide } : {}) };
       const inner = new RegExp(`(?:, | )(${LENGTH}) (?:at|from)`).exec(s.low.slice(from, to))?.[1];
@@ -384,6 +391,19 @@ export const recogniseChange = byRules([
       )
         return undefined;
       return made(actOf(verb), target, amount, tail, s, from, to);
+    },
+  ),
+  // "Shortened the sleeves by 2 and the bodice by 3": the verb is that of the part before.
+  given(VERBS_SAID, changed)(
+    `(?:and |& )?${TARGET}(?: by)? (?<amount>${LENGTH})${END}(?! ?(?:too|${anyOf(Object.keys(ACTS).filter((w) => / |er$|ed$/.test(w)))}|tight|loose|long|short|wide|narrow|wide|deep|high|low|sizes?)${END})`,
+    'likely',
+    ({ target, amount = '', tail = '' }, s, from, to) => {
+      const act = actOf(DONE_BEFORE.exec(s.low.slice(0, from))?.groups?.['verb']);
+      // "Hem 3 cm" is how deep it is; and by itself a number behind a place may be a size.
+      if (target === 'hem' && !/^and |\bby /.test(s.low.slice(from, to))) return undefined;
+      const isBare = !new RegExp(`^${SAID_LENGTH}$`).test(amount);
+      const size = isBare && s.subject?.sizes.some((label) => label === amount);
+      return size ? undefined : made(act, target, amount, tail, s, from, to);
     },
   ),
   // "cropped by 10 cm", "lengthened 5 cm": the garment itself.

@@ -18,7 +18,9 @@ const STOP = `(?:in|of|from|with|for|and|the|a|an|at|on|to|my|her|his|its|it|out
 /** Two colours are one fabric's: "blue and white stripe cotton". */
 const COLOUR =
   '(?:white|cream|ivory|black|grey|gray|silver|red|pink|rose|orange|coral|rust|yellow|mustard|gold|green|olive|sage|teal|blue|navy|turquoise|purple|lilac|plum|brown|tan|camel|beige)';
-const NAME = `(?<name>(?:${COLOUR} (?:and|&) (?=${COLOUR} ))?(?:(?!${STOP}${END})[a-zß-ɏ][a-zß-ɏ'&-]* ){0,4}(?!${STOP}${END})(?:[a-zß-ɏ]+-)?${NOUN})${END}(?!-[a-z])`;
+/** "95/5 cotton jersey", "100% linen". */
+const CONTENT = '(?:\\d{2,3}(?:/\\d{1,2}){1,3} |\\d{2,3} ?% )';
+const NAME = `(?<name>(?:(?:${COLOUR} )?${CONTENT})?(?:${COLOUR} (?:and|&) (?=${COLOUR} ))?(?:(?!${STOP}${END})[a-zß-ɏ][a-zß-ɏ'&-]* ){0,4}(?!${STOP}${END})(?:[a-zß-ɏ]+-)?${NOUN}(?: (?:blend|mix))?)${END}(?!-[a-z])`;
 const PART_NAMES: Readonly<Record<string, FabricUse['part']>> = {
   ...Object.fromEntries(FABRIC_PARTS.map((p) => [p, p])),
   lined: 'lining',
@@ -49,9 +51,10 @@ const LENGTH_AFTER = `(?:(?:,| \\||\\.(?= ${SAID_LENGTH}\\s*(?:$|[.;\\n])))? ?\\
 const SHOP = `(?:,? (?:from|bought at|bought from|at(?= (?:the |an? )?(?:[a-zß-ɏ]+ )?(?:market|fair|sale|shop|store)(?![a-z]))) (?<shop>[a-zß-ɏ][a-zß-ɏ'& -]{2,30}?)(?=\\s*(?:$|[,.;·|]|(?:at|for) [€$£]?\\d| ${SAID_LENGTH}${END})))`;
 const AFTER = `(?:(?: (?:for (?:the )?|as (?:the )?|as an? )?(?<part>${PART})${END})|${WIDTH_AFTER}|${LENGTH_AFTER}|${LEFT}|${PRICE}|${PRICE_EACH}|${WEIGHT}|${SHOP})`;
 const TAIL = new RegExp(AFTER, 'y');
+const REST = '(?:rest|remains|remnants?|offcuts|scraps|leftovers)';
 /** What leads to a fabric: a length, a part, a preposition. "8 in denim" is no length. */
 const BEFORE = new RegExp(
-  `(?:(?<=^|[^a-z0-9ß-ɏ]))(?:(?:made|sewn|sewed|cut|used|in|from|using|out of|with|the|a|an|my|some|all|that|of) )*(?:(?<length>${SAID_LENGTH}) (?:of (?:the |my )?|(?<!\\d in )))?(?:${SO_WIDE} )?(?:(?<part>${PART}|${DONE})${OF_IT}(?: (?:in|with|w/|of|from|is|was|:))?:? )?(?:(?:the|my|in|of|a|some|that|old) )*$`,
+  `(?:(?<=^|[^a-z0-9ß-ɏ]))(?:(?:made|sewn|sewed|cut|used|in|from|using|out of|with|the|a|an|my|some|all|that|of) )*(?:(?<length>${SAID_LENGTH}) (?:of (?:the |my )?|(?<!\\d in )))?(?:${SO_WIDE} )?(?:(?<part>${PART}|${DONE})${OF_IT}(?: (?:in|with|w/|of|from|is|was|:))?:? )?(?:(?:the|my|in|of|a|some|that|old|${REST}) )*$`,
   'u',
 );
 
@@ -157,7 +160,7 @@ const knownFabric = wherever((sentence) =>
 /** Of more fabrics it is not asked which "the linen" is. */
 const MOST_MEANT = 4;
 /** What leads to a fabric that nobody has named before. */
-const CUE = `(?:(?:made|sewn|sewed|cut|used|made up|done) )?(?:in|from|using|out of|with|(?<=made )of)(?: (?:an?|the|my|some|that|old(?! (?:sheet|blanket|remnant|curtain|felt|cord)\\b)|leftover|left-over|(?:the )?(?:rest|remains|remnants?|offcuts|scraps|leftovers) of|(?:really |most )?(?:${PRAISE})))*`;
+const CUE = `(?:(?:made|sewn|sewed|cut|used|made up|done) )?(?:in|from|using|out of|with|(?<=made )of)(?: (?:an?|the|my|some|that|old(?! (?:sheet|blanket|remnant|curtain|felt|cord)\\b)|leftover|left-over|(?:the )?${REST} of|(?:really |most )?(?:${PRAISE})))*`;
 /** How it compares with another, or that it is one: no name. */
 const VAGUE =
   /^(?:(?:lighter|heavier|softer|thicker|thinner|stretchier|drapier|crisper|stiffer|darker|brighter|finer|warmer|cooler|cheaper|better|nicer|different|other|another|similar)(?![a-z])|(?:same|free|new|cheap|leftover|spare|any|old|whole) (?:fabric|material|cloth)$)/;
@@ -166,7 +169,7 @@ const CUED = new RegExp(`^(?:${CUE}) `);
 /** A fabric that the stash does not have: by a noun of fabrics and a cue, or by a length. */
 const newFabric = byRules([
   rule(
-    `(?:(?:${CUE}|of) )?(?:(?<length1>${SAID_LENGTH}) (?:of |of the |of an? )?(?:left[- ]?over )?(?:(?:really |most )?(?:${PRAISE}) )?)?(?:(?<part1>${PART}|${DONE})${OF_IT}(?: (?:in|with|w/|of|from|is|was))?:? (?:the |a |an )?)?(?:${SO_WIDE} )?(?:(?<weight1>\\d{1,3}(?:[.,]\\d)?) ?(?<gsm1>gsm|oz) )?${NAME}`,
+    `(?:(?:${CUE}|of) )?(?:(?<length1>${SAID_LENGTH}) (?:of |of the |of an? )?(?:left[- ]?over )?(?:(?:really |most )?(?:${PRAISE}) )?)?(?:(?<part1>${PART}|${DONE})${OF_IT}(?: (?:in|with|w/|of|from|is|was))?:? (?:the |a |an |(?:the )?${REST} of (?:the |my )?)?)?(?:${SO_WIDE} )?(?:(?<weight1>\\d{1,3}(?:[.,]\\d)?) ?(?<gsm1>gsm|oz) )?${NAME}`,
     'likely',
     ({ name, length1, part1, weight1, gsm1, wide, wideIn }, s, from, end) => {
       // "Love the fabric", "the check" are no names.

@@ -13,6 +13,8 @@ const DIRECTION = anyOf(Object.keys(DIRECTIONS));
 const DEGREE = `(?:(?:is|are|was|were|it's|just) )?${anyOf(Object.keys(DEGREES))}`;
 const RIGHT =
   '(?:just right|spot on|right|good|fine|ok|okay|perfect|perfectly|great|lovely|nice|nicely|well|as it should be|as they should be|correct|ideal)';
+/** A place that is off, in the same clause. */
+const OFF = /^[^.;\n]*\b(?:too|tight|loose|big|small|long|short|wide|narrow|large|high|low|gap(?:es|ing))\b/;
 const BE =
   "(?:is|are|was|were|feels?|felt|turned out|came out|ended up|seems?|looks?|sits?|fits?|fitted|hangs?|hits?|lands?|falls?|ends?|works?|worked|came up|stays?|remains?|'s|'re)";
 const NOT =
@@ -272,6 +274,12 @@ export const recogniseFit = byRules([
   ),
   rule(`(?:it is |it's |is )?${RIGHT} (?:elsewhere|everywhere else|otherwise|in all other places)`, 'sure', () => ({ says: [{ is: 'rest right' }] })),
   rule(`(?:everything|all of it|it all|all) (?:fits?|fitted|is|was|sits?)(?: just)? ${RIGHT}`, 'sure', () => ({ says: [{ is: 'rest right' }] })),
+  // "Fits perfectly everywhere except the waist, which is 2 cm too big": all but what is said to be off.
+  given(/everywhere|all over/, rule)(
+    `(?:(?:it|they|this one|and|which|now) )*(?:(?:fits?|fitted|is|are|was|were) )?(?:${RIGHT} (?:everywhere|all over)|(?:everywhere|all over) ${RIGHT}),? (?:except|apart from|other than|but)(?: for)?(?= )`,
+    'sure',
+    (_, s, from, to) => (OFF.test(s.low.slice(to)) ? { says: [{ is: 'rest right' }] } : asks([{ is: 'rest right' }], mereWords(s.typed(from, to)))),
+  ),
   // "Fits well": every place, or a word of praise.
   given(/\bfit/, rule)(
     `(?:(?:it|they|this one|she|he|and|which|now|really|finally|just|all) )*(?:fits?|fitted)(?: (?:me|him|her|them))?(?: (?:really|so|very))? (?:${RIGHT}|like a (?:glove|dream|charm)|beautifully|brilliantly|wonderfully)(?=\\s*(?:$|[,.;!·|\\n]|and\\b|but\\b|except\\b|so\\b|now\\b))`,

@@ -1,64 +1,12 @@
-import { isSizeLabel, labelCalled } from '../../garment/ladder';
-import { anyOf } from '../amounts';
-import type { SizeLine } from '../../records';
+import { labelCalled } from '../../garment/ladder';
 import type { Choice } from '../chip';
-import { THE, ZONE, ZONES, ZONES_BEHIND, zonesNamed } from '../places';
+import { THE, ZONE, ZONES } from '../places';
 import { WEIGHTS } from '../weights';
-import { byRules, given, rule, asks, mereWords, says, wordCount, type Meant } from '../said';
-import type { Sentence } from '../sentence';
+import { byRules, given, rule, asks, mereWords, wordCount, type Meant } from '../said';
+import type { Recogniser, Sentence } from '../sentence';
+import { recogniseSizeAt } from './size-at';
+import { all, ALONE, at, BAND_AND_CUP, figureOf, halfway, IN_WORDS, LABEL, labelOf, SIZE_OF_IT, whole, WHOSE } from './size-label';
 
-/** What may be a size: a label, by itself or of two kinds joined. */
-/** Whose sizing a number is of: no part of its label. */
-const WHOSE = '(?:uk|us|eu|eur|euro|fr|ger|aus|au)';
-const OF_WHOSE = new RegExp(`^${WHOSE} ?(?=\\d)`);
-const LABEL = `(?:extra[ -]small|extra[ -]large|x-small|x-large|small|medium|large|(?:${WHOSE} (?=\\d))?[a-z0-9]{1,4}(?:\\s?(?:y|yrs?|years|months?|m|cm))?)`;
-/** What may follow a number that is a size: no noun that it counts, and no unit. */
-const AFTER_SIZE =
-  'in at on with for from and but to all again throughout graded grading blended cut made sewn straight now this as it the then which who would should next too no without out of love loved worn bust waist waistband hip hips shoulder shoulders sleeve sleeves bodice version view yesterday today tonight tomorrow last except only using plus because so is was fit fits lengthened shortened took let raised lowered added cropped tight loose not still he she i my finished time half between fba sba a an over during under when while after before since has had came turned gave given donated sold passed went binned unlined lined looks feels needs sits went were are very really more less her his our maybe probably finally slightly much far such long short sleeveless petite tall regular otherwise elsewhere everywhere w/ w/o'.split(
-    ' ',
-  );
-const ALONE = `(?![a-z0-9]|[/-][a-z0-9]|[.,]\\d)(?:(?<=[a-z])|(?= *(?:$|[^ a-z0-9]|${anyOf(AFTER_SIZE)}(?![a-z]))))`;
-const BAND_AND_CUP = /^(?:2[68]|[3-5]\d|[6-9][05]|1[0-3][05])(?:aa?|b|c|d{1,4}|ee?|ff?|gg?|hh?|j|k)$/;
-const TO_GRADE =
-  '(?:,? (?:graded|grading|blended|blending|going|out|in|up|down|tapering|tapered|moving|merging|merged|fading|cut|then)){0,2} (?:to|into) (?:an? |the )?(?:size )?';
-
-/** A label as the pattern has it; one that the pattern's chart lacks only where "size" says so. */
-function labelOf(word: string | undefined, { subject }: Sentence, cued: boolean): string | undefined {
-  if (word === undefined) return undefined;
-  const said = word.trim();
-  const sizes = subject?.sizes ?? [];
-  const bare = said.replace(OF_WHOSE, '');
-  const known = labelCalled(said, sizes) ?? (bare === said ? undefined : labelCalled(bare, sizes));
-  if (known !== undefined) return known;
-  // Band and cup: "75B", "34 DD".
-  if (BAND_AND_CUP.test(said))
-    return cued || (subject?.kind === 'bra' && sizes.every((size) => BAND_AND_CUP.test(size.toLowerCase()))) ? said.toUpperCase() : undefined;
-  // Women's, petite, tall, toddlers': "22W", "3T".
-  if (/^\d{1,2}[wpt]$/.test(said)) return cued || (/t$/.test(said) && sizes.length === 0) ? said.toUpperCase() : undefined;
-  const asWritten = /^[a-z]{1,3}$|^\d?x+[sl]$|^\dx$/.test(said) ? said.toUpperCase() : bare;
-  if (!isSizeLabel(asWritten)) return undefined;
-  return cued || (sizes.length === 0 && subject !== undefined) ? (SPELLED[asWritten.toLowerCase()] ?? asWritten) : undefined;
-}
-const SPELLED: Readonly<Record<string, string>> = {
-  small: 'S',
-  medium: 'M',
-  large: 'L',
-  'extra large': 'XL',
-  'extra-large': 'XL',
-  'extra small': 'XS',
-  'extra-small': 'XS',
-};
-
-/** Sizes in words, as they are dictated: "a forty", "size thirty-eight". */
-const TENS: Readonly<Record<string, number>> = { twenty: 20, thirty: 30, forty: 40, fifty: 50 };
-const ONES: Readonly<Record<string, number>> = { two: 2, four: 4, six: 6, eight: 8, ten: 10, twelve: 12, fourteen: 14, sixteen: 16, eighteen: 18 };
-const IN_WORDS = `(?:${anyOf(Object.keys(TENS))}(?:[ -]${anyOf(['two', 'four', 'six', 'eight'])})?|${anyOf(Object.keys(ONES))})`;
-const figureOf = (words: string): string => String(words.split(/[ -]/).reduce((sum, word) => sum + (TENS[word] ?? ONES[word] ?? 0), 0));
-
-const whole = (size: string): SizeLine => ({ size });
-const halfway = (size: string, to: string): SizeLine => ({ size, to, at: 0.5 });
-
-const all = (line: SizeLine): Meant => says({ is: 'size', line });
 /** A size all over, by its label. */
 const inAll = (size: string | undefined, s: Sentence, cued: boolean): Meant | undefined => {
   const label = labelOf(size, s, cued);
@@ -75,15 +23,6 @@ function oneOrOther(said: readonly (string | undefined)[], s: Sentence, from: nu
   const choices = labels.map((label): Choice => [{ is: 'size', line: whole(label) }]);
   return choices.length < said.length ? undefined : { ...asks(...choices, mereWords(s.typed(from, to))), weight };
 }
-/** Women's, men's and bands of bras end below it; a child's height is no size of one place, and "waist 74" is a measure. */
-const MEASURES_FROM = 58;
-const at = (line: SizeLine, zoneWords: string | undefined, sentence: Sentence): Meant | undefined => {
-  if (/^\d+$/.test(line.size) && Number(line.size) >= MEASURES_FROM && (sentence.subject?.sizes ?? []).length === 0) return undefined;
-  // The body of a garment is all but its sleeves and collar, and no length.
-  if (/^(?:the |main )*body$/.test(zoneWords?.trim() ?? '')) return all(line);
-  const zones = zonesNamed(zoneWords, sentence);
-  return zones.length === 0 ? undefined : says({ is: 'size at', zones, line });
-};
 
 /** Whether a number by itself stands right after the name of what the line is about. */
 const followsSubject = ({ subject, low }: Sentence, from: number) =>
@@ -91,15 +30,13 @@ const followsSubject = ({ subject, low }: Sentence, from: number) =>
   subject.to <= from &&
   /^(?:[\s,:·;|(]|\b(?:in|as|a|an|the|again|version|v|no\.?|view [a-z]|toile|muslin|for my [a-z]+|\d{1,2})\b)*$/.test(low.slice(subject.to, from));
 
-/** A size right behind what the line is about. */
-const SIZE_OF_IT = new RegExp(`^[ ,:(]*(?:in |an? |size )*${LABEL}${ALONE}`);
 /** Another size was said of a place right before. */
 const SIZE_AT = new RegExp(
   `\\bsizes? (?:up|down|larger|smaller|bigger) (?:at|in|on|for|across|through) (?<zones>${ZONES}),? ?(?:so |that is |i\\.e\\. )?$`,
 );
 
-/** Sizes: all over, at a place, between two, graded from one to another. */
-export const recogniseSize = byRules([
+/** Sizes all over, and between two. */
+const recogniseWhole = byRules([
   // "size 12", "in a size M", "straight size 40", "cut the C".
   given(/size|\bsz\b/, rule)(
     `(?:(?:cut|made|sewed|sewn|traced|in|as) )?(?:(?:an?|the|it in|it in a|a straight|straight) )?(?:straight )?(?:size|sz\\.?)[:=]? (?<size>${LABEL})(?: (?:all over|throughout|straight through))?(?![a-z0-9/]|[.,]\\d)(?! ?(?:cm|mm|m|inch(?:es)?|yds?|yards?)(?![a-z]))`,
@@ -272,78 +209,11 @@ export const recogniseSize = byRules([
     'sure',
     ({ size }, s) => inAll(size, s, true),
   ),
-  // "Recut the sleeves in D".
-  given(/\b(?:re-?)?cut |\bmade /, rule)(
-    `(?:re-?)?(?:cut|made) ${THE}(?<zones>${ZONES}) (?:in|as|to|from) (?:an? |the |size )*(?<size>${LABEL})${ALONE}`,
-    'sure',
-    ({ size, zones }, s) => {
-      const label = labelOf(size, s, false);
-      return label === undefined || /^(?:a|i|an)$/.test(size ?? '') ? undefined : at(whole(label), zones, s);
-    },
-  ),
-  // At a place: "D at the hips", "38 at the waist", "hip D", "D hips", "C shoulders".
-  given(/ (?:at|in|on|for|around|across|through) /, rule)(
-    `(?:(?:with|and|but|cut|in) )?(?:(?:an?|the) )?(?:size )?(?<size>${LABEL}) (?:at|in|on|for|around|across|through) (?<zones>${ZONES_BEHIND})`,
-    'sure',
-    ({ size, zones }, s, from) => {
-      const label = labelOf(size, s, s.subject === undefined ? /\bsize\b/.test(s.low.slice(from, from + 14)) : s.subject.sizes.length === 0);
-      if (/[+-]$/.test(s.low.slice(0, from))) return undefined;
-      if (label === undefined || /^(?:a|i|an)$/.test(size ?? '')) return undefined;
-      return at(whole(label), zones, s);
-    },
-  ),
-  rule(
-    `(?:(?:with|and) )?(?:an? )?(?:size )?(?<size>${LABEL}) (?<zones>${ZONE}(?: and ${ZONE})?)(?=\\s*(?:$|[,.;·|&)]|(?:and|in|with|but|from|then|took|so|for|the|i)\\b|[a-z0-9]{1,3} (?:every|else|other|hips?|waist|bust|shoulders?)))`,
-    'likely',
-    ({ size, zones }, s, from, to) => {
-      const label = labelOf(size, s, false);
-      // "View B sleeves" are of no size.
-      if (label === undefined || /^(?:a|i|an)$/.test(size ?? '') || /\bview $/.test(s.low.slice(0, from))) return undefined;
-      const meant = at(whole(label), zones, s);
-      // "Size" said outright outweighs a size that could end before the place.
-      return meant && /\bsize\b/.test(s.low.slice(from, to)) ? { ...meant, weight: WEIGHTS.sure + 3 * WEIGHTS.word } : meant;
-    },
-  ),
-  rule(
-    `(?<zones>${ZONES})\\s*(?::|=| in an?| as an?| is an?| cut an?| an?)? ?(?:size )?(?<size>(?:between )?${LABEL}(?:(?:\\s?/\\s?| and )${LABEL})?)(?=\\s*(?:$|[;·|&)]|[,.](?!\\d)|(?:and|with|but|in|love|then|[a-z]+ (?:[a-z]{1,2}|\\d{1,2})\\b)))`,
-    'likely',
-    ({ size, zones }, s) => {
-      const two = /^(?:between )?(\S+)(?:\s?\/\s?| and )(\S+)$/.exec(size ?? '');
-      const one = labelOf(size, s, false);
-      if (one !== undefined && !/^(?:a|i|an|in)$/.test(size ?? '')) return at(whole(one), zones, s);
-      const [a, b] = [labelOf(two?.[1], s, false), labelOf(two?.[2], s, false)];
-      return a !== undefined && b !== undefined && a !== b ? at(halfway(a, b), zones, s) : undefined;
-    },
-  ),
   // What was cut another time is not the size of this one, nor are the sizes of several.
   given(/last time|previous|the (?:last|first) one|sizes \d/, rule)(
     `(?:(?:the )?last time|previously|the (?:last|first|previous|other) (?:one|version))(?: (?:i (?:made|cut)|was|it was|it|in|an?))*,? ?\\(?(?:an? |in )?size ${LABEL}\\)?|sizes \\d{1,3}(?:, ?\\d{1,3})+(?:,? (?:and|&) \\d{1,3})?`,
     'sure',
     (_, s, from, to) => ({ says: mereWords(s.typed(from, to)), weight: WEIGHTS.whole * wordCount(s.low.slice(from, to)) }),
-  ),
-  // Graded: "12 at the bust graded to 14 at the hips", "graded from C to D at the waist".
-  given(/ to | into /, rule)(
-    `(?:(?:graded|grading|blended|blending|from|in|cut|made|a|an|size|the) )*(?<size>${LABEL})(?: (?:at|in|on) (?<first>${ZONES}))?${TO_GRADE}(?<to>${LABEL}) (?:at|in|on|for|around|across|through|below|from) (?<zones>${ZONES})`,
-    'sure',
-    ({ size, first, to, zones }, s, from) => {
-      const cued = /grad|blend/.test(s.low.slice(from, from + 60)) || first !== undefined;
-      const [a, b] = [labelOf(size, s, cued), labelOf(to, s, cued)];
-      if (a === undefined || b === undefined || a === b || /^(?:a|an|i)$/.test(size ?? '')) return undefined;
-      return {
-        says: [
-          { is: 'size', line: whole(a) },
-          { is: 'size at', zones: zonesNamed(zones, s), line: whole(b) },
-        ],
-      };
-    },
-  ),
-  given(/grad|blend/, rule)(
-    `(?:graded|grading|blended|blending|grade|blend)(?: it| them| (?:up|down|out|in))? (?:to|into) (?:an? |the )?(?:size )?(?:(?<words>${IN_WORDS})|(?<to>${LABEL})) (?:at|in|on|for|around|across|through|below|from) (?<zones>${ZONES_BEHIND})`,
-    'sure',
-    ({ to, words, zones }, s) => {
-      const label = labelOf(words === undefined ? to : figureOf(words), s, true);
-      return label === undefined ? undefined : at(whole(label), zones, s);
-    },
   ),
   given(/otherwise|elsewhere|every|rest/, rule)(
     `(?:otherwise|elsewhere|everywhere else|(?:the )?rest(?: is| in| cut)?|for the rest)(?: an?| in an?| in| size)? (?<size>${LABEL})${ALONE}`,
@@ -355,10 +225,7 @@ export const recogniseSize = byRules([
     'sure',
     ({ size }, s) => inAll(size, s, false),
   ),
-  // "one size up at the hips": which is not said where the size is not.
-  given(/ (?:up|down|larger|smaller|bigger)/, rule)(
-    `(?:graded |went |gone |cut |sized )?(?:an? |one |two |another )?sizes? (?:up|down|larger|smaller|bigger)(?: (?:at|in|on|for) ${THE}${ZONE})?`,
-    'likely',
-    (_, s, from, to) => asks(mereWords(s.typed(from, to))),
-  ),
 ]);
+
+/** Sizes: all over, at a place, between two, graded from one to another. */
+export const recogniseSize: Recogniser = (sentence, place) => [...recogniseWhole(sentence, place), ...recogniseSizeAt(sentence, place)];

@@ -40,7 +40,7 @@ const LATELY = "(?:(?:i|we|i've|i'm|just|have|am|finally|then|now) )*";
 /** How far a garment has come, what it is, and where it went. */
 export const recogniseState = byRules([
   rule(
-    `(?:(?:i|just|then|finally|so) )*(?:gave up(?: on ${IT})?|given up|abandoned(?: ${IT})?|binned(?: ${IT})?|threw ${IT} (?:out|away)|scrapped(?: ${IT})?|stopped)(?: half ?way(?: through)?)?(?: (?:at|on|with|during|after) (?<stage>${REST}))?${CLAUSE}`,
+    `(?:(?:i|just|then|finally|so) )*(?:gave up(?: on ${IT})?|given up|abandoned(?: ${IT})?|binned(?: ${IT})?|(?:(?:is|are|it is|it's|went|now|straight|ended up) )*in(?:to)? the bin|threw ${IT} (?:out|away)|scrapped(?: ${IT})?|stopped)(?: half ?way(?: through)?)?(?: (?:at|on|with|during|after) (?<stage>${REST}))?${CLAUSE}`,
     'sure',
     ({ stage }, s, from, to) => {
       const at = stage === undefined ? -1 : s.low.indexOf(stage, from);

@@ -135,7 +135,7 @@ export const recogniseVerdict = byRules([
     },
   ),
   rule(
-    `(?:(?:it is|it's|is|just|only|rather|a bit) )*(?:meh|so-so|nothing special|it's ok|it's okay|just ok|fine I suppose|disappointing|disappointed(?: (?:with|by) ${IT})?|underwhelming)`,
+    `(?:(?:it is|it's|is|just|only|rather|a bit) )*(?:meh|so[ -]so|nothing special|it's ok|it's okay|just ok|fine I suppose|disappointing|disappointed(?: (?:with|by) ${IT})?|underwhelming)`,
     'likely',
     (_, s, from, to) => asks([{ is: 'love', love: 3 }], [{ is: 'love', love: 2 }], mereWords(s.typed(from, to))),
   ),
@@ -180,7 +180,7 @@ export const recogniseVerdict = byRules([
     'sure',
     (_, s, from, to) =>
       /make|sew|making/.test(s.low.slice(from, to)) || /^never again/.test(s.low.slice(from, to))
-        ? { ...says({ is: 'again', answer: 'no' }), weight: 12 }
+        ? { ...says({ is: 'again', answer: 'no' }), weight: 10 + wordCount(s.low.slice(from, to)) }
         : undefined,
   ),
   rule(
@@ -194,7 +194,7 @@ export const recogniseVerdict = byRules([
     },
   ),
   rule(
-    `(?:(?:i'm|am|definitely|certainly|already|and) )*(?:making|sewing|planning|cutting) (?:another(?: one)?|more of (?:these|them)|a second one)`,
+    `(?:(?:i'm|am|definitely|certainly|already|and) )*(?:making|sewing|planning|cutting) (?:another(?: (?:one|pair))?|more of (?:these|them)|a second (?:one|pair))`,
     'sure',
     () => says({ is: 'again', answer: 'as is' }),
   ),

@@ -1,0 +1,130 @@
+import { THE, ZONE, ZONES, ZONES_BEHIND, zonesNamed } from '../places';
+import { asks, byRules, given, mereWords, rule } from '../said';
+import type { Sentence } from '../sentence';
+import { WEIGHTS } from '../weights';
+import { ALONE, at, figureOf, halfway, IN_WORDS, LABEL, labelOf, SIZE_OF_IT, whole } from './size-label';
+
+const TO_GRADE =
+  '(?:,? (?:graded|grading|blended|blending|going|out|in|up|down|tapering|tapered|moving|merging|merged|fading|cut|then)){0,2} (?:to|into) (?:an? |the )?(?:size )?';
+
+/** A label in a row of several. */
+const SHORT = '[a-z0-9]{1,3}';
+/** Where three sizes go that stand in a row. */
+const USUAL_THREE = ['bust', 'waist', 'hip'];
+
+const HOW_MANY: Readonly<Record<string, number>> = { two: 2, three: 3, '2': 2, '3': 3 };
+const MUCH = '(?:an?|one|two|three|another|[123])';
+const OFF_WORDS = /\bsizes? (?:up|down|larger|smaller|bigger)|\b(?:up|down) (?:an?|one|two|three|[123]) (?:full |whole )?sizes?/;
+const OFF = `(?:(?<much>${MUCH}) (?:full |whole )?)?sizes? (?<way>up|down|larger|smaller|bigger)`;
+const OFF_FIRST = `(?<way2>up|down) (?<much2>${MUCH}) (?:full |whole )?sizes?`;
+
+/** So many sizes above the one that stands behind the name, by the pattern's own row of sizes. */
+function sizeBeside(s: Sentence, from: number, by: number): string | undefined {
+  const { sizes = [], to = 0 } = s.subject ?? {};
+  const said = labelOf(SIZE_OF_IT.exec(s.low.slice(to, from))?.groups?.['size'], s, true);
+  const index = said === undefined ? -1 : sizes.indexOf(said);
+  return index < 0 ? undefined : sizes[index + by];
+}
+
+/** Sizes at a place: by their label, or by how many sizes up or down. */
+export const recogniseSizeAt = byRules([
+  // "Recut the sleeves in D".
+  given(/\b(?:re-?)?cut |\bmade /, rule)(
+    `(?:re-?)?(?:cut|made) ${THE}(?<zones>${ZONES}) (?:in|as|to|from) (?:an? |the |size )*(?<size>${LABEL})${ALONE}`,
+    'sure',
+    ({ size, zones }, s) => {
+      const label = labelOf(size, s, false);
+      return label === undefined || /^(?:a|i|an)$/.test(size ?? '') ? undefined : at(whole(label), zones, s);
+    },
+  ),
+  // At a place: "D at the hips", "38 at the waist", "hip D", "D hips", "C shoulders".
+  given(/ (?:at|in|on|for|around|across|through) /, rule)(
+    `(?:(?:with|and|but|cut|in|except(?: for)?|apart from|only) )?(?:(?:an?|the) )?(?:size )?(?<size>${LABEL}) (?:at|in|on|for|around|across|through) (?<zones>${ZONES_BEHIND})`,
+    'sure',
+    ({ size, zones }, s, from) => {
+      const label = labelOf(size, s, s.subject === undefined ? /\bsize\b/.test(s.low.slice(from, from + 14)) : s.subject.sizes.length === 0);
+      if (/[+-]$/.test(s.low.slice(0, from))) return undefined;
+      if (label === undefined || /^(?:a|i|an)$/.test(size ?? '')) return undefined;
+      return at(whole(label), zones, s);
+    },
+  ),
+  rule(
+    `(?:(?:with|and) )?(?:an? )?(?:size )?(?<size>${LABEL}) (?<zones>${ZONE}(?: and ${ZONE})?)(?=\\s*(?:$|[,.;·|&)]|(?:and|in|with|but|from|then|took|so|for|the|i)\\b|[a-z0-9]{1,3} (?:every|else|other|hips?|waist|bust|shoulders?)))`,
+    'likely',
+    ({ size, zones }, s, from, to) => {
+      const label = labelOf(size, s, false);
+      // "View B sleeves" are of no size.
+      if (label === undefined || /^(?:a|i|an)$/.test(size ?? '') || /\bview $/.test(s.low.slice(0, from))) return undefined;
+      const meant = at(whole(label), zones, s);
+      // "Size" said outright outweighs a size that could end before the place.
+      return meant && /\bsize\b/.test(s.low.slice(from, to)) ? { ...meant, weight: WEIGHTS.sure + 3 * WEIGHTS.word } : meant;
+    },
+  ),
+  rule(
+    `(?<zones>${ZONES})\\s*(?::|=| in an?| as an?| is an?| cut an?| an?)? ?(?:size )?(?<size>(?:between )?${LABEL}(?:(?:\\s?/\\s?| and )${LABEL})?)(?=\\s*(?:$|[;·|&)]|[,.](?!\\d)|(?:and|with|but|in|love|then|[a-z]+ (?:[a-z]{1,2}|\\d{1,2})\\b)))`,
+    'likely',
+    ({ size, zones }, s) => {
+      const two = /^(?:between )?(\S+)(?:\s?\/\s?| and )(\S+)$/.exec(size ?? '');
+      const one = labelOf(size, s, false);
+      if (one !== undefined && !/^(?:a|i|an|in)$/.test(size ?? '')) return at(whole(one), zones, s);
+      const [a, b] = [labelOf(two?.[1], s, false), labelOf(two?.[2], s, false)];
+      return a !== undefined && b !== undefined && a !== b ? at(halfway(a, b), zones, s) : undefined;
+    },
+  ),
+  // Graded: "12 at the bust graded to 14 at the hips", "graded from C to D at the waist".
+  given(/ to | into /, rule)(
+    `(?:(?:graded|grading|blended|blending|from|in|cut|made|a|an|size|the) )*(?<size>${LABEL})(?: (?:at|in|on) (?<first>${ZONES}))?${TO_GRADE}(?<to>${LABEL}) (?:at|in|on|for|around|across|through|below|from) (?<zones>${ZONES})`,
+    'sure',
+    ({ size, first, to, zones }, s, from) => {
+      const cued = /grad|blend/.test(s.low.slice(from, from + 60)) || first !== undefined;
+      const [a, b] = [labelOf(size, s, cued), labelOf(to, s, cued)];
+      if (a === undefined || b === undefined || a === b || /^(?:a|an|i)$/.test(size ?? '')) return undefined;
+      return {
+        says: [
+          { is: 'size', line: whole(a) },
+          { is: 'size at', zones: zonesNamed(zones, s), line: whole(b) },
+        ],
+      };
+    },
+  ),
+  given(/grad|blend/, rule)(
+    `(?:graded|grading|blended|blending|grade|blend)(?: it| them| (?:up|down|out|in))? (?:to|into) (?:an? |the )?(?:size )?(?:(?<words>${IN_WORDS})|(?<to>${LABEL})) (?:at|in|on|for|around|across|through|below|from) (?<zones>${ZONES_BEHIND})`,
+    'sure',
+    ({ to, words, zones }, s) => {
+      const label = labelOf(words === undefined ? to : figureOf(words), s, true);
+      return label === undefined ? undefined : at(whole(label), zones, s);
+    },
+  ),
+  // "The hips are D", "except the hips, which are a D".
+  given(/ (?:is|are|was|were|i) /, rule)(
+    `(?:(?:with|and|but|only|except(?: for)?|apart from|other than) )?${THE}(?<zones>${ZONES}),? (?:(?:which|that|where) )?(?:is|are|was|were|i (?:cut|made|used|did))(?: (?:in|as|to))?(?: (?:an?|the))?(?: size)? (?<size>${LABEL})${ALONE}(?! (?:too|cm|bit|little|touch)\\b)`,
+    'sure',
+    ({ zones, size }, s, from, to) => {
+      const label = labelOf(size, s, / size /.test(s.low.slice(from, to)));
+      return label === undefined || /^(?:a|i|an)$/.test(size ?? '') ? undefined : at(whole(label), zones, s);
+    },
+  ),
+  // "C/D/E bust/waist/hip": as many places as sizes. Where no place is said it is the usual three, or it is not known.
+  given(/\/.*\//, rule)(
+    `(?:in |sizes? |an? )*(?<labels>${SHORT}(?: ?/ ?${SHORT}){1,2})(?:,? (?:at|in|for|on))?(?: (?<places>${ZONE}(?: ?/ ?${ZONE}){1,2}))?(?![/\\d])`,
+    'sure',
+    ({ labels = '', places }, s, from, to) => {
+      const lines = labels.split('/').flatMap((word) => labelOf(word, s, false) ?? []);
+      const where = places?.split('/') ?? USUAL_THREE;
+      if (lines.length !== labels.split('/').length || lines.length !== where.length) return undefined;
+      const says = lines.flatMap((label, i) => at(whole(label), where[i], s)?.says ?? []);
+      if (says.length !== lines.length) return undefined;
+      return places === undefined ? asks(says, mereWords(s.typed(from, to))) : { says };
+    },
+  ),
+  // "One size up at the hips", "hips a size bigger": of the size that stands behind the name.
+  given(OFF_WORDS, rule)(
+    `(?:(?:with|and|but) )?(?:(?:graded|went|gone|going|cut|made|sized|only) )*(?:${THE}(?<first>${ZONES}) (?:is |are |in )?)?(?:${OFF}|${OFF_FIRST})(?: (?:at|in|on|for|around|across|through) (?<zones>${ZONES_BEHIND}))?`,
+    'likely',
+    ({ first, zones = first, much, way, much2, way2 }, s, from, to) => {
+      const by = (HOW_MANY[much ?? much2 ?? ''] ?? 1) * (/up|larg|bigg/.test(way ?? way2 ?? '') ? 1 : -1);
+      const label = zones === undefined ? undefined : sizeBeside(s, from, by);
+      return (label === undefined ? undefined : at(whole(label), zones, s)) ?? asks(mereWords(s.typed(from, to)));
+    },
+  ),
+]);
