@@ -2,6 +2,7 @@ import { ALTERATION_NAMES } from '../catalogue/alteration-names';
 import { ALTERATION_KIND_IDS, alterationKind, isSized, type AlterationKindId } from '../catalogue/alterations';
 import type { ZoneId } from '../body/zones';
 import type { GarmentKind } from '../records';
+import { isLower } from '../records/usual-zones';
 
 /** What a word of changing does, whatever it is done to. */
 export type Act = 'longer' | 'shorter' | 'wider' | 'narrower' | 'lower' | 'higher' | 'more' | 'less';
@@ -131,6 +132,8 @@ const leg = long('leg-at-hem', { wide: 'side-seams', wideZones: ['thigh'] });
 const armhole = low('armhole-depth', { wide: 'armhole-depth' });
 const pocket = low('pocket-height');
 const rise = long('rise', { low: 'rise', raised: 1 });
+/** Where its front or back ends that hangs from the waist. */
+const waistEdge = low('rise', { raised: 1 });
 const strap = long('strap-length');
 const dart = low('bust-dart');
 
@@ -181,6 +184,10 @@ const TARGETS: Readonly<Record<string, Target>> = {
   sides: wide('side-seams'),
   inseam: wide('inseam', { long: 'leg-at-hem' }),
   inseams: wide('inseam', { long: 'leg-at-hem' }),
+  'back waist': waistEdge,
+  'front waist': waistEdge,
+  'back waistband': waistEdge,
+  'front waistband': waistEdge,
   'centre back seam': wide('centre-back-seam'),
   'center back seam': wide('centre-back-seam'),
   'back seam': wide('centre-back-seam'),
@@ -320,6 +327,7 @@ const ALONG: Readonly<Record<Act, Along | undefined>> = {
 export function aimOf(act: Act, word: string, garment: GarmentKind | undefined): Aim | undefined {
   const target = BY_GARMENT.has(word) ? hem(garment) : (TARGETS[word] ?? LABELLED[word]);
   if (!target) return undefined;
+  if (garment && ((target === dart && isLower(garment)) || (target === waistEdge && !isLower(garment)))) return undefined;
   const along = ALONG[act] ?? target.plain;
   const kind = target[along] ?? (along === 'wide' && target.plain === 'long' ? undefined : target[target.plain]);
   if (!kind) return undefined;

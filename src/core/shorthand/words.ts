@@ -210,6 +210,7 @@ export const WAYS_SAID: Record<string, 'total' | 'perSide' | 'perSeam' | 'perQua
   'at each seam': 'perSeam',
   'at each side seam': 'perSeam',
   'at cb': 'total',
+  'at the cb': 'total',
   'at centre back': 'total',
   'at center back': 'total',
   'at the centre back': 'total',
@@ -281,6 +282,8 @@ const MEANT: Partial<Record<ZoneId, { readonly round?: ZoneId; readonly along?: 
   waist: { along: 'bodice' },
   bust: { along: 'frontBodice' },
   neckline: { along: 'neckDepth' },
+  // One that is deep goes further round.
+  armhole: { along: 'armhole' },
   shoulder: {},
 };
 

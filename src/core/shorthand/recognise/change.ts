@@ -48,8 +48,10 @@ const changed = (source: string, weight: Parameters<typeof rule>[1], read: Rule[
     const meant = read({ ...said, tail: s.low.slice(end, to) }, s, from, to);
     return meant && { to, ...meant };
   });
-const TARGET = `${THE}(?<target>${anyOf(TARGET_NAMES)})${END}`;
-const TWO_TARGETS = `${THE}(?<target>${anyOf(TARGET_NAMES)})${END}(?: and ${THE}(?<target2>${anyOf(TARGET_NAMES)})${END})?`;
+/** "The back hem", "waist darts": what is named last is what was altered, and it is no target. */
+const NOT_OF = '(?! (?:darts?|hem|crotch|pockets?|pleats?|vents?|facings?)(?![a-z]))';
+const TARGET = `${THE}(?<target>${anyOf(TARGET_NAMES)})${END}${NOT_OF}`;
+const TWO_TARGETS = `${TARGET}(?: and ${THE}(?<target2>${anyOf(TARGET_NAMES)})${END})?`;
 const VERB = anyOf(Object.keys(ACTS).filter((w) => !/er$|length$/.test(w) || w === 'lower' || w === 'taper'));
 const COMPARATIVE = anyOf(Object.keys(ACTS).filter((w) => /er$|length$/.test(w) && w !== 'taper'));
 const SIGN = '(?:[+-]|plus|minus)';
@@ -161,6 +163,9 @@ function change(aim: Aim, cm: number | undefined, tail: string, sentence: Senten
   return oneOf(known.ways.length === 1 ? [usual] : known.ways.filter((w) => w !== 'perQuarter'));
 }
 
+/** Darts elsewhere than at the bust. */
+const OTHER_DART = /\b(?:waist|back|neck|shoulder|elbow|hip|fisheye|contour) darts?\b(?!.*\bbust dart)/;
+
 const actOf = (word: string | undefined): Act | undefined => (word === undefined ? undefined : ACTS[word.trim()]);
 const kindOf = (s: Sentence) => s.subject?.kind;
 
@@ -175,6 +180,10 @@ function made(
   to: number,
 ): Meant | undefined {
   if (act === undefined || target === undefined) return undefined;
+  // A dart that is put in or left out is moved nowhere, and one at the waist is none of the bust's.
+  const said = s.low.slice(from, to);
+  if (/\bdarts?$/.test(target) && (/\b(?:add|remov|reduc|enlarg|took|take|cut)/.test(said) || OTHER_DART.test(`${s.low.slice(0, from)}${said}`)))
+    return undefined;
   // Pockets that are added are no height of theirs.
   if ((act === 'more' || act === 'less') && (/^pockets?$/.test(target) || /^(?: (?:front|back|patch|side))* ?pockets?\b/.test(s.low.slice(to))))
     return undefined;
@@ -443,7 +452,7 @@ export const recogniseChange = byRules([
     `(?<amount>${SAID_LENGTH}) (?<act>longer|shorter)(?= *(?:$|[,.;·|]|and\\b))`,
     'weak',
     ({ amount, act, tail = '' }, s, from, to) =>
-      /(?:^|[,;·|\n.]) *$/.test(s.low.slice(0, from)) ? made(actOf(act), 'length', amount, tail, s, from, to) : undefined,
+      /(?:^|[,;·|\n.]|\bbut) *$/.test(s.low.slice(0, from)) ? made(actOf(act), 'length', amount, tail, s, from, to) : undefined,
   ),
   given(/forward|back/, changed)(
     `${LEAD}(?:(?:moved|brought|shifted) )?(?:the )?shoulder seams?(?: (?:moved|brought|shifted))? (?<way>forward|forwards|back|backwards)(?: by)? (?<amount>${SAID_LENGTH})`,

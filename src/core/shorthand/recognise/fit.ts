@@ -4,7 +4,7 @@ import { outcomeOf } from '../../make/outcome';
 import { anyOf, END, LENGTH, lengthOf, SAID_LENGTH } from '../amounts';
 import type { Choice } from '../chip';
 import { canHave, placesIn, THE, ZONE, ZONES, ZONES_BEHIND, zonesNamed } from '../places';
-import { asks, beforeName, byRules, given, mereWords, rule, type Meant, type Rule, type Said } from '../said';
+import { asks, beforeName, byRules, given, mereWords, rule, wordCount, type Meant, type Rule, type Said } from '../said';
 import type { Sentence } from '../sentence';
 import { WEIGHTS } from '../weights';
 import { DEGREES, DIRECTIONS, SYMPTOM_WORDS, zoneMeant } from '../words';
@@ -160,6 +160,8 @@ const BEFORE_THIS =
 
 const PULLS = '(?:pulls?|pulling|strains?|straining|digs? in|digging in|cuts? in|binds?|binding|restricts?)';
 const GAPES = '(?:gapes?|gaping|gaped|stands away|sags?|bags?|sagging)';
+const CANNOT = "(?:won't|doesn't|can't|couldn't|will not|does not|cannot|can not|could not)";
+const CLOSE = '(?:close|meet|button|zip|fasten|do up)';
 const DIRECTED = new RegExp(DIRECTION);
 const PULLED = new RegExp(PULLS);
 const FITS = new RegExp(RIGHT);
@@ -173,6 +175,8 @@ const CLAUSE_BEHIND = /^ *(?:$|[,.;·|\n)]|(?:and|but|otherwise|so|now)\b)/;
 export const recogniseFit = byRules([
   // "too wide in the neck", "tight at the bust", "2 cm too long in the sleeve", "tight armhole 2".
   fault(`${HOW}(?<direction>${DIRECTION}) (?<place>${PLACE} )?(?<zones>${ZONES_BEHIND})`, ({ place }, how, of, s, from, to) => {
+    // "Full length" is how it is meant.
+    if (/^full (?:length|skirt)/.test(s.low.slice(from, to))) return { says: mereWords(s.typed(from, to)) };
     // "A 5 cm deep hem" is a measure.
     if (how.amount !== undefined && how.degree.trim() === '' && place === undefined && /^hems?\b/.test(how.zones ?? ''))
       return { says: mereWords(s.typed(from, to)) };
@@ -236,9 +240,19 @@ export const recogniseFit = byRules([
     },
   ),
   given(/gap/, rule)(
-    `(?:(?<degree>${DEGREE}) )?(?:gaping|gapes|gape|gap|some gaping)(?: (?:at|in|on|round|around))? ${THE}(?:(?:front|back|centre back|centre front) (?:of the )?)?(?<zones>${ZONE})(?: (?:by )?(?<amount>${SAID_LENGTH}))?`,
+    `(?:(?<degree>${DEGREE}) )?(?:gaping|gapes|gape|gap|some gaping)(?: (?:at|in|on|round|around))? ${THE}(?:(?:front|back|centre back|centre front) (?:of the )?)?(?<zones>${ZONE})(?:,? (?:by |of |is )?(?<amount>${SAID_LENGTH}))?`,
     'likely',
     ({ zones, degree = '', amount }, s, from, to) => stated(noted(gaping(zones, s), 1, degree, cmOf(amount, s)), s, from, to),
+  ),
+  // "Won't close over the hips", "can't button the cuffs", "3 cm short of closing at the waist".
+  given(/n't|not |short of/, rule)(
+    `(?:(?:it|they|i|you|and|that|which|just|quite) )*(?:${CANNOT} (?:(?:quite|even|really|get|it|them|to) )*${CLOSE}|(?<amount>${SAID_LENGTH}) (?:short of|from|off) (?:closing|meeting|buttoning|zipping))(?: up)?(?: (?:at|over|across|around|round|past|in|on))? (?<zones>${ZONES_BEHIND})`,
+    'sure',
+    ({ zones, amount }, s, from, to) =>
+      // "At the back" is where it closes.
+      / (?:at|in) the (?:back|front)$/.test(s.low.slice(from, to))
+        ? undefined
+        : stated(noted(pulled(zones, s), -1, 'clearly', cmOf(amount, s)), s, from, to),
   ),
   // Pulls.
   given(PULLED, rule)(
@@ -298,6 +312,8 @@ export const recogniseFit = byRules([
     if (!first || !cause) return undefined;
     // What pulls at a place or gapes there says so itself; of the rest the causes are asked.
     const plain = symptom.includes(zoneOf(cause.zone).label) && /pull|gap|strain|tight|cuts/.test(symptom);
-    return plain ? { says: first, choices: of.length > 1 ? of : [] } : asks(...of, mereWords(s.typed(from, to)));
+    return plain
+      ? { says: first, choices: of.length > 1 ? of : [], weight: WEIGHTS.sure + WEIGHTS.word * (wordCount(symptom) + 1) }
+      : asks(...of, mereWords(s.typed(from, to)));
   }),
 ]);
