@@ -202,7 +202,7 @@ export const recogniseDate = byRules([
     doubtful('cut', day ?? '', s, from, to),
   ),
   rule(`(?:${DONE}(?: (?:it|this))? )?(?<day>${DOUBTFUL})`, 'weak', ({ day }, s, from, to) =>
-    s.subject && s.subject.from < to && s.subject.to > from
+    (s.subject && s.subject.from < to && s.subject.to > from) || ANOTHER_DAY.test(s.low.slice(0, from))
       ? undefined
       : doubtful(BEGUN_BEFORE.test(s.low.slice(0, from)) || BEGUN_BEHIND.test(s.low.slice(to)) ? 'cut' : 'finished', day ?? '', s, from, to),
   ),

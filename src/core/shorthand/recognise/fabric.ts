@@ -14,13 +14,13 @@ const NOUN = anyOf(FABRIC_NOUNS);
 /** How much it is liked is no part of its name. */
 const PRAISE = 'nice|nicest|lovely|loveliest|beautiful|gorgeous|pretty|prettiest|softest|best';
 /** Words that no name of a fabric begins with or holds. */
-const STOP = `(?:in|of|from|with|for|and|the|a|an|at|on|to|my|her|his|its|it|out|size|cut|made|took|used|bought|by|but|some|this|that|leftover|left|over|is|was|were|are|love|loved|worn|wore|would|next|time|again|as|not|no|too|very|bit|more|less|than|only|lengthened|shortened|tight|loose|long|short|wide|narrow|sleeves?|waist|hips?|bust|shoulders?|bodice|neckline|hem|view|version|i|lined|lining|contrast|facing|binding|interfacing|interlining|main|fit|fits|feels?|because|so|really|hate|like|liked|good|${PRAISE})`;
+const STOP = `(?:in|of|from|with|for|and|the|a|an|at|on|to|my|her|his|its|it|out|size|cut|made|took|used|bought|by|but|some|this|that|leftover|left|over|is|was|were|are|love|loved|worn|wore|would|next|time|again|as|not|no|too|very|bit|more|less|than|only|lengthened|shortened|tight|loose|long|short|wide|narrow|sleeves?|waist|hips?|bust|shoulders?|bodice|neckline|hem|view|version|i|lined|lining|contrast|facing|binding|interfacing|interlining|main|fit|fits|feels?|because|so|stash|really|hate|like|liked|good|${PRAISE})`;
 /** Two colours are one fabric's: "blue and white stripe cotton". */
 const COLOUR =
   '(?:white|cream|ivory|black|grey|gray|silver|red|pink|rose|orange|coral|rust|yellow|mustard|gold|green|olive|sage|teal|blue|navy|turquoise|purple|lilac|plum|brown|tan|camel|beige)';
 /** "95/5 cotton jersey", "100% linen". */
 const CONTENT = '(?:\\d{2,3}(?:/\\d{1,2}){1,3} |\\d{2,3} ?% )';
-const NAME = `(?<name>(?:(?:${COLOUR} )?${CONTENT})?(?:${COLOUR} (?:and|&) (?=${COLOUR} ))?(?:(?!${STOP}${END})[a-zß-ɏ][a-zß-ɏ'&-]* ){0,4}(?!${STOP}${END})(?:[a-zß-ɏ]+-)?${NOUN}(?: (?:blend|mix))?)${END}(?!-[a-z])`;
+const NAME = `(?<name>(?:(?:${COLOUR} )?${CONTENT})?(?:${COLOUR} (?:and|&) (?=${COLOUR} ))?(?:(?!${STOP}${END})[a-zß-ɏ][a-zß-ɏ'&-]* ){0,4}(?!${STOP}${END})(?:[a-zß-ɏ]+-)?(?:${NOUN} ?/ ?)?${NOUN}(?: (?:blend|mix))?)${END}(?!-[a-z])`;
 const PART_NAMES: Readonly<Record<string, FabricUse['part']>> = {
   ...Object.fromEntries(FABRIC_PARTS.map((p) => [p, p])),
   lined: 'lining',
@@ -44,10 +44,10 @@ const UNDERLINED = /\bunderlin(?:ed|ing)[,:]?(?: (?:it|all))?(?: (?:in|with|of|f
 const PRICE = `(?: *,? *\\(?(?:(?:at|for|which was|was|cost(?:ing)?|paid|bought (?:for|at)|@) )?(?<price>${MONEY}) ?(?<per>an?|per|the|/) ?(?<unit>met(?:re|er)|m|yard|yd)${END}\\)?)`;
 /** "1.4 m @ 22": for each of them. */
 const PRICE_EACH = `(?: *,? *\\(?@ ?(?<each>${MONEY})(?! ?(?:an?|per|the|/|cm|mm|m|%|h)(?![a-z]))\\)?)`;
-const LEFT = `(?:,? (?:with )?(?<left>${SAID_LENGTH}) (?:left over|leftover|left|to spare|remaining|over)${END})`;
+const LEFT = `(?:,? (?:and |with )?(?<left>${SAID_LENGTH}) (?:left over|leftover|left|to spare|remaining|over)${END})`;
 const WEIGHT = `(?:,? (?<weight>\\d{1,3}(?:[.,]\\d)?) ?(?<gsm>gsm|g/m2|g/m²|oz)${END})`;
 const WIDTH_AFTER = `(?:,? ?\\(?${WIDTH}\\)?)`;
-const LENGTH_AFTER = `(?:(?:,| \\||\\.(?= ${SAID_LENGTH}\\s*(?:$|[.;\\n])))? ?\\(?(?:used |took |about )?(?<length>${SAID_LENGTH})(?! (?:left|to spare|remaining|longer|shorter|wide|wider|too|off|each|per)| ?[x×] ?\\d)\\)?)`;
+const LENGTH_AFTER = `(?:(?:,| \\||\\.(?= ${SAID_LENGTH}\\s*(?:$|[.;\\n])))? ?\\(?(?:used |took |about )?(?<length>${SAID_LENGTH})(?! (?:left|to spare|remaining|longer|shorter|wide|wider|too|off|each|per)| ?[x×] ?\\d)(?: used)?\\)?)`;
 const SHOP = `(?:,? (?:from|bought at|bought from|at(?= (?:the |an? )?(?:[a-zß-ɏ]+ )?(?:market|fair|sale|shop|store)(?![a-z]))) (?<shop>[a-zß-ɏ][a-zß-ɏ'& -]{2,30}?)(?=\\s*(?:$|[,.;·|]|(?:at|for) [€$£]?\\d| ${SAID_LENGTH}${END})))`;
 const AFTER = `(?:(?: (?:for (?:the )?|as (?:the )?|as an? )?(?<part>${PART})${END})|${WIDTH_AFTER}|${LENGTH_AFTER}|${LEFT}|${PRICE}|${PRICE_EACH}|${WEIGHT}|${SHOP})`;
 const TAIL = new RegExp(AFTER, 'y');
@@ -169,7 +169,7 @@ const CUED = new RegExp(`^(?:${CUE}) `);
 /** A fabric that the stash does not have: by a noun of fabrics and a cue, or by a length. */
 const newFabric = byRules([
   rule(
-    `(?:(?:${CUE}|of) )?(?:(?<length1>${SAID_LENGTH}) (?:of |of the |of an? )?(?:left[- ]?over )?(?:(?:really |most )?(?:${PRAISE}) )?)?(?:(?<part1>${PART}|${DONE})${OF_IT}(?: (?:in|with|w/|of|from|is|was))?:? (?:the |a |an |(?:the )?${REST} of (?:the |my )?)?)?(?:${SO_WIDE} )?(?:(?<weight1>\\d{1,3}(?:[.,]\\d)?) ?(?<gsm1>gsm|oz) )?${NAME}`,
+    `(?:(?:${CUE}|of) )?(?:(?<length1>${SAID_LENGTH}) (?:of |of the |of an? )?(?:left[- ]?over )?(?:(?:really |most )?(?:${PRAISE}) )?)?(?:(?<part1>${PART}|${DONE})${OF_IT}(?: (?:in|with|w/|of|from|is|was))?:? (?:the |a |an |(?:the )?${REST} of (?:the |my )?)?)?(?:stash )?(?:${SO_WIDE} )?(?:(?<weight1>\\d{1,3}(?:[.,]\\d)?) ?(?<gsm1>gsm|oz) )?${NAME}`,
     'likely',
     ({ name, length1, part1, weight1, gsm1, wide, wideIn }, s, from, end) => {
       // "Love the fabric", "the check" are no names.

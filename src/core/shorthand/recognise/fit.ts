@@ -282,7 +282,7 @@ export const recogniseFit = byRules([
     stated(rightAt(zonesNamed(zones, s)), s, from, to),
   ),
   given(/rest|else|otherwise|places/, rule)(
-    `(?:the |all the |all )?(?:rest|all else|everything else|everywhere else|all other places|otherwise)(?: of (?:it|the fit|them))?(?: (?:is|are|was|were|fits?|fitted|feels?|sits?))? (?:all |just )?${RIGHT}`,
+    `(?:the |all the |all )?(?:rest|all else|everything else|everywhere else|all other places|otherwise)(?: of (?:it|the fit|them))?(?: (?:it|they|all))?(?: (?:is|are|was|were|fits?|fitted|feels?|sits?))? (?:all |just )?${RIGHT}`,
     'sure',
     () => ({ says: [{ is: 'rest right' }] }),
   ),

@@ -184,11 +184,11 @@ export const recogniseVerdict = byRules([
         : undefined,
   ),
   rule(
-    `(?:(?:i|definitely|certainly|absolutely|and) )*(?:would|will|want to|i'd|i'll|going to|shall|could)(?: (?:definitely|certainly|absolutely|happily))?(?: be)? (?:make|sew|do|making|sewing)(?: (?:it|this|this one|one|another(?: one)?|more))?(?: again)?(?<in>(?:(?: but)? (?:in|from|out of) (?:an? )?[^,.;·|]{2,40}?)?)(?=\\s*(?:$|[,.;·|]|but\\b|and\\b))`,
+    `(?:(?:i|definitely|certainly|absolutely|and) )*(?:would|will|want to|i'd|i'll|going to|shall|could)(?: (?:definitely|certainly|absolutely|happily))?(?: be)? (?:make|sew|do|making|sewing)(?: (?:it|this|this one|one|another(?: one)?|more))?(?: again)?(?<changes> with (?:some |a few |these )?changes)?(?<in>(?:(?: but)? (?:in|from|out of) (?:an? )?[^,.;·|]{2,40}?)?)(?=\\s*(?:$|[,.;·|]|but\\b|and\\b))`,
     'sure',
-    ({ in: fabric }, s, from, to) => {
+    ({ in: fabric, changes: changed }, s, from, to) => {
       if (!/again|another|more/.test(s.low.slice(from, to))) return undefined;
-      const changes = /^\s*(?:,|but|with)/.test(s.low.slice(to)) && /with changes|but/.test(s.low.slice(to, to + 20));
+      const changes = changed !== undefined || (/^\s*(?:,|but|with)/.test(s.low.slice(to)) && /with changes|but/.test(s.low.slice(to, to + 20)));
       const answer = TIMES.test((fabric ?? '').replace(/^ but/, '')) ? 'later' : fabric ? 'other fabric' : changes ? 'with changes' : 'as is';
       return { ...says({ is: 'again', answer }), weight: 4 + 9 * wordCount(s.low.slice(from, to)) };
     },
