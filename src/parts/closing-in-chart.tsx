@@ -255,7 +255,7 @@ export function ClosingInChart({
           .slice(0, -1)
           .map((s) => ({
             key: s.key,
-            cells: [
+            cells: () => [
               s.label,
               s.evidence.map((e) => cutAndNoted(e, unit)).join('; ') || '–',
               s.evidence.map((e) => about(e.offset.x)).join('; ') || '–',

@@ -4,6 +4,8 @@ import { line } from 'd3-shape';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { bodyOn, type BodyValue } from '../../core/body/measures';
+import { counted } from '../../core/units/counted';
+import { addToGroup } from '../../core/units/group-by';
 import { byDay, dateOfDay, dayNumber } from '../../core/units/date';
 import { formatLength } from '../../core/units/length';
 import { firstOf, lastOf } from '../../core/units/item-at';
@@ -19,6 +21,9 @@ import { routes } from '../../routes';
 const WIDTH = { wide: 520, narrow: 350 } as const;
 const HEIGHT = 170;
 const MARGIN = { top: 12, right: 14, bottom: 24, left: 62 };
+
+/** Points nearer to each other than this are one. */
+const APART = 6;
 
 const isMeasure = (m: string): m is BodyMeasure => m in BODY_MEASURES;
 
@@ -76,6 +81,9 @@ export function BodyChart({
     (_, i) => Number(dateOfDay(first).slice(0, 4)) + i,
   );
   const every = Math.ceil(years.length / (width / 65));
+  // Of garments that would lie on each other one stands for all: of thousands nobody sees more.
+  const gathered = new Map<string, (typeof cut)[number][]>();
+  for (const one of cut) addToGroup(gathered, [across(dayNumber(one.make.cutOn)), down(one.cm)].map((at) => Math.round(at / APART)).join(), one);
   // Before the first set and after the last the nearest is taken, and drawn so.
   const path = line<{ date: string; cm: number }>()
     .x((p) => across(dayNumber(p.date)))
@@ -128,13 +136,26 @@ export function BodyChart({
             <path key={i} d={path(end) ?? ''} fill="none" stroke="var(--c-ink3)" strokeDasharray="3 3" />
           ))}
           <path d={path(points) ?? ''} fill="none" stroke="var(--c-ink2)" strokeWidth={1.6} />
-          {cut.map(({ make, cm }) => (
-            <circle key={make.id} cx={across(dayNumber(make.cutOn))} cy={down(cm)} r={4} fill="var(--c-page)" stroke="var(--c-ink)" strokeWidth={1.3}>
-              <title>
-                {makeName(make, patterns)}, cut {make.cutOn}: {BODY_MEASURES[measure]} {length(cm)}
-              </title>
-            </circle>
-          ))}
+          {[...gathered.values()].map((near) => {
+            const [{ make, cm }, others] = [firstOf(near), near.length - 1];
+            return (
+              <circle
+                key={make.id}
+                cx={across(dayNumber(make.cutOn))}
+                cy={down(cm)}
+                r={4}
+                fill="var(--c-page)"
+                stroke="var(--c-ink)"
+                strokeWidth={1.3}
+              >
+                <title>
+                  {makeName(make, patterns)}
+                  {others > 0 && ` and ${counted(others, 'other')}`}, cut {make.cutOn}
+                  {others > 0 && ` to ${lastOf(near).make.cutOn}`}: {BODY_MEASURES[measure]} {length(cm)}
+                </title>
+              </circle>
+            );
+          })}
           {points.map((p) => (
             <rect key={p.date} x={across(dayNumber(p.date)) - 4} y={down(p.cm) - 4} width={8} height={8} fill="var(--c-ink)">
               <title>
@@ -147,11 +168,11 @@ export function BodyChart({
           caption={`${person.name}: ${BODY_MEASURES[measure]}`}
           heads={['day', BODY_MEASURES[measure], 'from', 'garment cut']}
           rows={[
-            ...points.map((p) => ({ key: p.date, day: p.date, cells: [p.date, length(p.cm), 'measured', '–'] })),
+            ...points.map((p) => ({ key: p.date, day: p.date, cells: () => [p.date, length(p.cm), 'measured', '–'] })),
             ...cut.map(({ make, cm, how }) => ({
               key: make.id,
               day: make.cutOn,
-              cells: [
+              cells: () => [
                 make.cutOn,
                 length(cm),
                 HOW_KNOWN[how],

@@ -1,7 +1,7 @@
 import { outcomeWords } from '../../core/make/fit-note-words';
 import { latestNote } from '../../core/make/latest-note';
 import { scaleLinear } from 'd3-scale';
-import { useState } from 'react';
+import { useId, useState } from 'react';
 import { Link } from 'react-router';
 import type { EaseAt } from '../../core/engine/session';
 import type { CaseTables } from '../../core/garment/case';
@@ -11,6 +11,7 @@ import { itemAt } from '../../core/units/item-at';
 import { zoneOf, type ZoneId } from '../../core/body/zones';
 import type { EaseDot, Liking } from '../../core/versions/ease-by-class';
 import { useUnit } from '../../data/queries';
+import { columnsOf, EaseColumns, Hatch, LIKINGS, likingFill, type EaseColumn } from './ease-columns';
 import { ChartTable } from '../../ui/chart-table';
 import { ChoiceField } from '../../ui/field';
 import { useNarrow } from '../../ui/use-narrow';
@@ -22,7 +23,10 @@ const WIDTH = { wide: 520, narrow: 350 } as const;
 const LEFT = 92;
 const RIGHT = 14;
 const DOT = 5;
-const LIKINGS: readonly Liking[] = ['loved', 'liked', 'not loved', 'unsaid'];
+/** Where more dots would lie on each other than this, they are counted in columns. */
+const MOST_STACKED = 10;
+/** So high is the tallest of the columns, and at least so wide each of them. */
+const COLUMN = { height: 72, width: 8 } as const;
 
 /** Loved is full, liked a ring, not loved a cross, unsaid a point: shape and not colour tells them apart. */
 function LikingMark({ liking }: { liking: Liking }) {
@@ -65,6 +69,7 @@ function dotsOf(
 /** At a girth, the ease of every garment by intended ease: where those worn with love stand, and where those left hanging. */
 export function EaseChart({ ease, tables, name }: { ease: readonly EaseAt[]; tables: Pick<CaseTables, 'makes' | 'patterns'>; name: string }) {
   const unit = useUnit();
+  const hatch = useId();
   const width = useNarrow() ? WIDTH.narrow : WIDTH.wide;
   const girths = ease.map((e) => e.zone);
   const [asked, setAsked] = useState<ZoneId>();
@@ -75,12 +80,25 @@ export function EaseChart({ ease, tables, name }: { ease: readonly EaseAt[]; tab
   const low = Math.min(0, ...dots.map((d) => d.ease)) - 1;
   const high = Math.max(12, ...dots.map((d) => d.ease)) + 1;
   const x = scaleLinear([low, high], [LEFT, width - RIGHT]);
-  const rows = classes.map(([fitClass, of]) => ({ fitClass, dots: dodged(of, x) }));
-  const heights = rows.map((r) => 26 + 2 * DOT * Math.max(0, ...r.dots.map((d) => d.level)));
+  const stacked = classes.map(([fitClass, of]) => ({ fitClass, of, dots: dodged(of, x) }));
+  const many = stacked.some((r) => r.dots.some(({ level }) => level >= MOST_STACKED));
+  const steps = x.ticks(Math.floor((width - LEFT - RIGHT) / COLUMN.width));
+  const step = itemAt(steps, 1) - itemAt(steps, 0);
+  const rows = stacked.map(({ fitClass, of, dots }) =>
+    many ? { fitClass, dots: [], columns: columnsOf(of, step) } : { fitClass, dots, columns: [] },
+  );
+  const tallest = Math.max(1, ...rows.flatMap((r) => r.columns.map((c) => c.all)));
+  const heights = rows.map((r) =>
+    many ? 26 + (COLUMN.height * Math.max(0, ...r.columns.map((c) => c.all))) / tallest : 26 + 2 * DOT * Math.max(0, ...r.dots.map((d) => d.level)),
+  );
   const tops = heights.map((_, i) => heights.slice(0, i).reduce((a, b) => a + b, 0));
   const bottom = heights.reduce((a, b) => a + b, 0);
   const length = (cm: number) => formatLength(cm, unit, { about: true });
   const wordsOf = ({ make, pattern, ease, liking }: EaseDot) => `${pattern.name}, version ${make.version}: ease ${length(ease)}, ${liking}`;
+  const columnWords = ({ from, to, counts }: EaseColumn) =>
+    `${length(from)} to ${length(to)}: ${LIKINGS.filter((l) => counts[l] > 0)
+      .map((l) => `${counts[l]} ${l}`)
+      .join(', ')}`;
   const usual = (c: FitClass) => Math.min(high, CLASS_EASE[c]);
   return (
     <section aria-labelledby="ease" className="mb-6">
@@ -98,6 +116,9 @@ export function EaseChart({ ease, tables, name }: { ease: readonly EaseAt[]; tab
       ) : (
         <figure className="m-0">
           <svg viewBox={`0 0 ${width} ${bottom + 22}`} className="block h-auto w-full max-w-[620px]" aria-hidden>
+            <defs>
+              <Hatch id={hatch} />
+            </defs>
             {x.ticks(6).map((t) => (
               <g key={t}>
                 <line x1={x(t)} x2={x(t)} y1={0} y2={bottom} stroke={t === 0 ? 'var(--c-ink3)' : 'var(--c-rule)'} />
@@ -121,6 +142,14 @@ export function EaseChart({ ease, tables, name }: { ease: readonly EaseAt[]; tab
                   strokeWidth={1.4}
                   strokeDasharray="3 2"
                 />
+                <EaseColumns
+                  columns={r.columns}
+                  x={x}
+                  bottom={itemAt(tops, i) + itemAt(heights, i) - 3}
+                  scale={COLUMN.height / tallest}
+                  hatch={hatch}
+                  words={columnWords}
+                />
                 {r.dots.map(({ dot, level }) => (
                   <g key={dot.make.id} transform={`translate(${x(dot.ease)} ${itemAt(tops, i) + itemAt(heights, i) - 13 - 2 * DOT * level})`}>
                     <title>{wordsOf(dot)}</title>
@@ -135,7 +164,7 @@ export function EaseChart({ ease, tables, name }: { ease: readonly EaseAt[]; tab
             {LIKINGS.filter((l) => dots.some((d) => d.liking === l)).map((l) => (
               <span key={l} className="inline-flex items-center gap-1">
                 <svg viewBox="-7 -7 14 14" width={14} height={14} aria-hidden>
-                  <LikingMark liking={l} />
+                  {many ? <rect x={-5} y={-5} width={10} height={10} strokeWidth={1} {...likingFill(l, hatch)} /> : <LikingMark liking={l} />}
                 </svg>
                 {l} ({dots.filter((d) => d.liking === l).length})
               </span>
@@ -145,12 +174,12 @@ export function EaseChart({ ease, tables, name }: { ease: readonly EaseAt[]; tab
             caption={`Ease at the ${zoneOf(zone).label}`}
             heads={['make', 'class', 'ease', 'noted there', 'love']}
             rows={classes.flatMap(([fitClass, of]) =>
-              of.map(({ make, pattern, ease }) => {
-                const note = latestNote(make, zone);
-                const love = make.verdicts.at(-1)?.love;
-                return {
-                  key: make.id,
-                  cells: [
+              of.map(({ make, pattern, ease }) => ({
+                key: make.id,
+                cells: () => {
+                  const note = latestNote(make, zone);
+                  const love = make.verdicts.at(-1)?.love;
+                  return [
                     <Link key="make" to={routes.make(make.id)} className="underline-offset-2 hover:underline">
                       {pattern.name}, version {make.version}
                     </Link>,
@@ -158,9 +187,9 @@ export function EaseChart({ ease, tables, name }: { ease: readonly EaseAt[]; tab
                     length(ease),
                     note ? outcomeWords(note, unit) : '–',
                     love === undefined ? '–' : `${love} of 5`,
-                  ],
-                };
-              }),
+                  ];
+                },
+              })),
             )}
           />
         </figure>
