@@ -1,4 +1,4 @@
-import { memo, useState } from 'react';
+import { memo, useDeferredValue, useState } from 'react';
 import type { Answers } from '../../core/shorthand/chip';
 import { chipWords, choiceWords } from '../../core/shorthand/chip-words';
 import type { Chip } from '../../core/shorthand/chip';
@@ -68,6 +68,15 @@ export function LineHelp() {
   );
 }
 
+/** What a line is understood as, in words. */
+function UnderstoodOf({ line, context, readOther }: { line: string; context: LineContext; readOther: ReturnType<typeof useReadOther> }) {
+  const other = readOther(line);
+  if (other) return `no make: ${OTHER_WORDS[other.is]}`;
+  return readLine(line, context)
+    .map((c) => (c.asks ? `asked: ${c.choices.map((choice) => choiceWords(choice, context, context.unit)).join(' or ')}` : factWords(c, context)))
+    .join(' · ');
+}
+
 /** The examples with what is understood of each: read once for a ledger, and not at every letter that is tried. */
 const Examples = memo(function Examples({ context, onTry }: { context: LineContext; onTry: (line: string) => void }) {
   const pattern = context.patterns.find((p) => (p.sizes?.length ?? 0) > 2) ?? context.patterns[0];
@@ -82,13 +91,8 @@ const Examples = memo(function Examples({ context, onTry }: { context: LineConte
     next: sizes[middle + 1] ?? sizes[middle] ?? 'D',
   };
   const readOther = useReadOther(context);
-  const understood = (line: string) => {
-    const other = readOther(line);
-    if (other) return `no make: ${OTHER_WORDS[other.is]}`;
-    return readLine(line, context)
-      .map((c) => (c.asks ? `asked: ${c.choices.map((choice) => choiceWords(choice, context, context.unit)).join(' or ')}` : factWords(c, context)))
-      .join(' · ');
-  };
+  // To read them all for the first time takes a second: the page stands before that, and answers meanwhile.
+  const isReading = useDeferredValue(true, false);
   const fill = (line: string) => line.replace(/\{(\w+)\}/g, (_, name: string) => names[name] ?? name);
   return (
     <div className="grid max-w-5xl grid-cols-2 gap-x-8 gap-y-5 max-lg:grid-cols-1">
@@ -105,7 +109,7 @@ const Examples = memo(function Examples({ context, onTry }: { context: LineConte
                       {line}
                     </button>
                   </td>
-                  <td className="py-0.5 text-ink2">{understood(line)}</td>
+                  <td className="py-0.5 text-ink2">{isReading && <UnderstoodOf line={line} context={context} readOther={readOther} />}</td>
                 </tr>
               ))}
             </tbody>
