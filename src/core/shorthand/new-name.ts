@@ -174,7 +174,19 @@ export function newSubject(line: LineSoFar): Subject | undefined {
       const found = (cues === NAMED_LATER ? BESIDE : WORN_WITH).test(before) ? undefined : nameAndNoun(at);
       if (found) return found;
     }
-  return undefined;
+  return numberedPattern(line);
+}
+
+/** A pattern by its number, with its maker's name or without: "Saltbox 8458, 14", "S8458 view B", "pattern 1234 size 12". */
+const BY_NUMBER =
+  /^(?:(?:pattern|model|style) (?=\p{L}{0,2}\d{3}))?(?<name>(?:\p{L}[\p{L}'&-]+ ){0,2}(?:\p{L}{0,2}\d{4,5}|\p{L}{1,2}\d{3}|(?<=(?:pattern|model|style) )\d{3})[a-z]?)(?=,? (?:view [a-z](?![a-z])|(?:in )?(?:an? )?size \S|\d{1,2} *(?:$|,)))/u;
+function numberedPattern({ low, typed }: LineSoFar): Subject | undefined {
+  const start = leadLength(low);
+  const found = BY_NUMBER.exec(low.slice(start));
+  const name = found?.groups?.['name'];
+  if (!found || name === undefined || name.split(' ').some((word) => isTradeWord(word) || NO_NAME.test(word))) return undefined;
+  const from = start + found[0].length - name.length;
+  return subjectNamed(typed(from, from + name.length), start, from + name.length);
 }
 
 const subjectNamed = (name: string, from: number, to: number): Subject =>

@@ -2,25 +2,23 @@ import { FABRIC_PARTS, type FabricUse } from '../../records';
 import { gramsOf } from '../../units/fabric-weight';
 import { anyOf, END, lengthOf, SAID_LENGTH } from '../amounts';
 import type { Understood } from '../chip';
-import { FABRIC_NOUNS } from '../fabric-nouns';
+import { FABRIC_COLOUR, FABRIC_NOUN } from '../fabric-nouns';
 import { MONEY, moneySaid } from '../money-said';
 import { folded, isShortFor } from '../names';
 import { asks, byRules, clauseStart, given, rule, says, wherever, wordCount, type Meant } from '../said';
 import type { Recogniser, Sentence } from '../sentence';
 import { WEIGHTS } from '../weights';
+import { LABEL, labelOf } from './size-label';
 import { SO_WIDE, unitOfWidth, WIDTH, widthSaid, type WidthGroups } from '../width-said';
 
-const NOUN = anyOf(FABRIC_NOUNS);
 /** How much it is liked is no part of its name. */
 const PRAISE = 'nice|nicest|lovely|loveliest|beautiful|gorgeous|pretty|prettiest|softest|best';
 /** Words that no name of a fabric begins with or holds. */
 const STOP = `(?:in|of|from|with|for|and|the|a|an|at|on|to|my|her|his|its|it|out|size|cut|made|took|used|bought|by|but|some|this|that|leftover|left|over|is|was|were|are|love|loved|worn|wore|would|next|time|again|as|not|no|too|very|bit|more|less|than|only|lengthened|shortened|tight|loose|long|short|wide|narrow|sleeves?|waist|hips?|bust|shoulders?|bodice|neckline|hem|view|version|i|lined|lining|contrast|facing|binding|interfacing|interlining|main|fit|fits|feels?|because|so|stash|really|hate|like|liked|good|${PRAISE})`;
-/** Two colours are one fabric's: "blue and white stripe cotton". */
-const COLOUR =
-  '(?:white|cream|ivory|black|grey|gray|silver|red|pink|rose|orange|coral|rust|yellow|mustard|gold|green|olive|sage|teal|blue|navy|turquoise|purple|lilac|plum|brown|tan|camel|beige)';
 /** "95/5 cotton jersey", "100% linen". */
 const CONTENT = '(?:\\d{2,3}(?:/\\d{1,2}){1,3} |\\d{2,3} ?% )';
-const NAME = `(?<name>(?:(?:${COLOUR} )?${CONTENT})?(?:${COLOUR} (?:and|&) (?=${COLOUR} ))?(?:(?!${STOP}${END})[a-zß-ɏ][a-zß-ɏ'&-]* ){0,4}(?!${STOP}${END})(?:[a-zß-ɏ]+-)?(?:${NOUN} ?/ ?)?${NOUN}(?: (?:blend|mix))?)${END}(?!-[a-z])`;
+// Two colours are one fabric's: "blue and white stripe cotton".
+const NAME = `(?<name>(?:(?:${FABRIC_COLOUR} )?${CONTENT})?(?:${FABRIC_COLOUR} (?:and|&) (?=${FABRIC_COLOUR} ))?(?:(?!${STOP}${END})[a-zß-ɏ][a-zß-ɏ'&-]* ){0,4}(?!${STOP}${END})(?:[a-zß-ɏ]+-)?(?:${FABRIC_NOUN} ?/ ?)?${FABRIC_NOUN}(?: (?:blend|mix))?)${END}(?!-[a-z])`;
 const PART_NAMES: Readonly<Record<string, FabricUse['part']>> = {
   ...Object.fromEntries(FABRIC_PARTS.map((p) => [p, p])),
   lined: 'lining',
@@ -47,7 +45,7 @@ const PRICE_EACH = `(?: *,? *\\(?@ ?(?<each>${MONEY})(?! ?(?:an?|per|the|/|cm|mm
 const LEFT = `(?:,? (?:and |with )?(?<left>${SAID_LENGTH}) (?:left over|leftover|left|to spare|remaining|over)${END})`;
 const WEIGHT = `(?:,? (?<weight>\\d{1,3}(?:[.,]\\d)?) ?(?<gsm>gsm|g/m2|g/m²|oz)${END})`;
 const WIDTH_AFTER = `(?:,? ?\\(?${WIDTH}\\)?)`;
-const LENGTH_AFTER = `(?:(?:,| \\||\\.(?= ${SAID_LENGTH}\\s*(?:$|[.;\\n])))? ?\\(?(?:used |took |about )?(?<length>${SAID_LENGTH})(?! (?:left|to spare|remaining|longer|shorter|wide|wider|too|off|each|per)| ?[x×] ?\\d)(?: used)?\\)?)`;
+const LENGTH_AFTER = `(?:(?:,| \\||(?:[.;]| /)(?= ${SAID_LENGTH}\\s*(?:$|[.,;/\\n])))? ?\\(?(?:used |took |about )?(?<length>${SAID_LENGTH})(?! (?:left|to spare|remaining|longer|shorter|wide|wider|too|off|each|per)| ?[x×] ?\\d)(?: used)?\\)?)`;
 const SHOP = `(?:,? (?:from|bought at|bought from|at(?= (?:the |an? )?(?:[a-zß-ɏ]+ )?(?:market|fair|sale|shop|store)(?![a-z]))) (?<shop>[a-zß-ɏ][a-zß-ɏ'& -]{2,30}?)(?=\\s*(?:$|[,.;·|]|(?:at|for) [€$£]?\\d| ${SAID_LENGTH}${END})))`;
 const AFTER = `(?:(?: (?:for (?:the )?|as (?:the )?|as an? )?(?<part>${PART})${END})|${WIDTH_AFTER}|${LENGTH_AFTER}|${LEFT}|${PRICE}|${PRICE_EACH}|${WEIGHT}|${SHOP})`;
 const TAIL = new RegExp(AFTER, 'y');
@@ -146,6 +144,15 @@ function around(
 
 /** Before a fabric that the garment is seen beside, and is not of. */
 const BESIDE_IT = /\b(?:match(?:es|ing)?|goes (?:well )?with|unlike) (?:the |my )?$/;
+/** "Tidewater shirt C blue linen": right behind what the line is about, or behind its size. */
+const BEHIND_NAME = new RegExp(`^[ ,:([]*(?:(?:(?:in|an?|size) )*(?<size>${LABEL})[\\])]? )?$`);
+function isBehindName(s: Sentence, from: number): boolean {
+  if (!s.subject || s.subject.to > from) return false;
+  const found = BEHIND_NAME.exec(s.low.slice(s.subject.to, from));
+  const size = found?.groups?.['size'];
+  return found !== null && (size === undefined || labelOf(size, s, true) !== undefined);
+}
+
 /** Fabrics of the stash, by their names. */
 const knownFabric = wherever((sentence) =>
   sentence.names
@@ -179,9 +186,11 @@ const newFabric = byRules([
       if (s.names.some((n) => n.kind === 'fabrics' && n.from < nameFrom + name.length && n.to > nameFrom)) return undefined;
       const { said, to } = tailOf(s.low, end);
       const cued = CUED.test(s.low.slice(from, nameFrom)) || part1 !== undefined;
+      const behindName = isBehindName(s, from) && name !== 'muslin';
+      const behind = s.low.slice(to);
       const own =
-        /(?:^|[,;:·|.\n]|\b(?:in|of|from|made|with)\b) *$/.test(s.low.slice(0, from)) &&
-        /^ *(?:$|[,;·|.\n()€$£]|and\b|with\b|love\b|this time\b)/.test(s.low.slice(to));
+        (behindName || /(?:^|[,;:·|.\n]|\b(?:in|of|from|made|with)\b) *$/.test(s.low.slice(0, from))) &&
+        (/^ *(?:$|[,;·|.\n()€$£/]|and\b|with\b|love\b|this time\b)/.test(behind) || (behindName && /^ [a-z0-9]{1,3} *(?:$|[,;.])/.test(behind)));
       const measured =
         length1 !== undefined ||
         weight1 !== undefined ||
@@ -234,7 +243,7 @@ const newFabric = byRules([
 /** The fabric of another garment, whichever that was, is not how this one was cut. */
 const sameAgain = byRules([
   given(/same/, rule)(
-    `(?:(?:in|from|out of|of|with) )?(?:exactly )?(?:the )?(?:very )?same (?:(?:fabric|cloth|material)|(?:[a-zß-ɏ]+ )?${NOUN})(?: (?:as|that i used)(?: for)? (?:last time|before|(?:the )?last(?: one| time)?|the (?:previous|first|second|third|other) (?:one|version)|version \\d+))?${END}`,
+    `(?:(?:in|from|out of|of|with) )?(?:exactly )?(?:the )?(?:very )?same (?:(?:fabric|cloth|material)|(?:[a-zß-ɏ]+ )?${FABRIC_NOUN})(?: (?:as|that i used)(?: for)? (?:last time|before|(?:the )?last(?: one| time)?|the (?:previous|first|second|third|other) (?:one|version)|version \\d+))?${END}`,
     'sure',
     (_, s, from, to) => says({ is: 'words', words: s.typed(from, to) }),
   ),

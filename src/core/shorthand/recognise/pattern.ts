@@ -10,8 +10,10 @@ import { WEIGHTS } from '../weights';
 const subject: Recogniser = ({ subject: of }, at) =>
   of?.from === at ? [{ from: of.from, to: of.to, says: [of.says, ...(of.also ?? [])], weight: WEIGHTS.subject }] : [];
 
+/** Higher numbers are of something else: a model in a magazine, a page. */
+const MOST_VERSIONS = 60;
 const numbered = (version: number | undefined): Meant | undefined =>
-  version === undefined || version < 1 ? undefined : says({ is: 'version', version });
+  version === undefined || version < 1 || version > MOST_VERSIONS ? undefined : says({ is: 'version', version });
 
 const version = byRules([
   rule(`(?:version|v|no\\.?|number|#|nr\\.?)\\s*(?<n>\\d{1,3}|${COUNT})(?! ?(?:cm|mm|%|buttons))`, 'sure', ({ n }, s, from) =>

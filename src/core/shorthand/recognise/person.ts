@@ -22,6 +22,8 @@ const known = wherever(({ low, names, subject }) =>
     if (lead && !/for /.test(lead[1] ?? '') && !/^ (?:an?|another|some|two|three|her|his) /.test(low.slice(to))) return [];
     // "Like the one for Anselm".
     if (/\b(?:like|same as|than|unlike) [^,.;·|\n]*$/.test(before)) return [];
+    // "M for me and L for Anselm": what is for whom, one sentence about both does not tell.
+    if (/\bfor (?:me|myself)\b/.test(before)) return [];
     // A name in the midst of a sentence ("the cloth went to Anselm") says of nobody whom it is for.
     if (!(lead || alone || first || (owns && subject !== undefined))) return [];
     const start = from - (lead?.[1]?.length ?? 0);

@@ -1,6 +1,7 @@
 import { isSizeLabel, labelCalled } from '../../garment/ladder';
 import type { SizeLine } from '../../records';
 import { anyOf } from '../amounts';
+import { FABRIC_COLOUR, FABRIC_NOUN } from '../fabric-nouns';
 import { zonesNamed } from '../places';
 import { says, type Meant } from '../said';
 import type { Sentence } from '../sentence';
@@ -15,7 +16,10 @@ const AFTER_SIZE =
   'in at on with for from and but to all again throughout graded grading blended cut made sewn straight now this as it the then which who would should next too no without out of love loved worn bust waist waistband hip hips shoulder shoulders sleeve sleeves bodice version view yesterday today tonight tomorrow last except only using plus because so is was fit fits lengthened shortened took let raised lowered added cropped tight loose not still he she i my finished time half between fba sba a an over during under when while after before since has had came turned gave given donated sold passed went binned unlined lined looks feels needs sits went were are very really more less her his our maybe probably finally slightly much far such long short apart other cost toile muslin wearable sleeveless petite tall regular otherwise elsewhere everywhere w/ w/o'.split(
     ' ',
   );
-export const ALONE = `(?![a-z0-9]|[/-][a-z0-9]|[.,]\\d)(?:(?<=[a-z])|(?= *(?:$|[^ a-z0-9]|${anyOf(AFTER_SIZE)}(?![a-z]))))`;
+/** "14 2m black denim", "14 black denim". */
+const SO_MUCH = '\\d+(?:[.,]\\d+)? ?(?:m|met(?:re|er)s?|yds?|yards?)';
+const FABRIC = `(?:${FABRIC_COLOUR} (?:[a-zß-ɏ]+ ){0,2})?${FABRIC_NOUN}`;
+export const ALONE = `(?![a-z0-9]|[/-][a-z0-9]|[.,]\\d)(?:(?<=[a-z])|(?= *(?:$|[^ a-z0-9]|(?:${anyOf(AFTER_SIZE)}|${SO_MUCH}|${FABRIC})(?![a-z]))))`;
 export const BAND_AND_CUP = /^(?:2[68]|[3-5]\d|[6-9][05]|1[0-3][05])(?:aa?|b|c|d{1,4}|ee?|ff?|gg?|hh?|j|k)$/;
 
 /** A label as the pattern has it; one that the pattern's chart lacks only where "size" says so. */

@@ -1,5 +1,6 @@
 import { labelCalled } from '../../garment/ladder';
 import type { Choice } from '../chip';
+import { FABRIC_NOUN } from '../fabric-nouns';
 import { THE, ZONE, ZONES } from '../places';
 import { WEIGHTS } from '../weights';
 import { byRules, given, rule, asks, mereWords, wordCount, type Meant } from '../said';
@@ -29,6 +30,11 @@ const followsSubject = ({ subject, low }: Sentence, from: number) =>
   subject !== undefined &&
   subject.to <= from &&
   /^(?:[\s,:·;|(]|\b(?:in|as|a|an|the|again|version|v|no\.?|view [a-z]|toile|muslin|for my [a-z]+|\d{1,2})\b)*$/.test(low.slice(subject.to, from));
+
+/** "Curlew jeans black denim 14": behind what it is of, which stands behind the name. */
+const FABRIC_BEFORE = new RegExp(`^ (?:[a-zß-ɏ'-]+ ){0,3}${FABRIC_NOUN} $`);
+const isBehindFabric = ({ subject, low }: Sentence, from: number) =>
+  subject !== undefined && subject.to <= from && FABRIC_BEFORE.test(low.slice(subject.to, from));
 
 /** Another size was said of a place right before. */
 const SIZE_AT = new RegExp(
@@ -75,7 +81,7 @@ const recogniseWhole = byRules([
         (/(?:^|[,;·|.\n:(])$/.test(before) && /^\s*(?:[,;·|.\n]|$)/.test(behind)) ||
         // "(white lawn, C)".
         (/[,;]$/.test(before) && /^\s*\)/.test(behind));
-      return followsSubject(s, from) || item ? all(whole(label)) : undefined;
+      return followsSubject(s, from) || item || (isBehindFabric(s, from) && /^\s*(?:$|[,;·|.\n])/.test(behind)) ? all(whole(label)) : undefined;
     },
   ),
   // "Tidewater shirt C, the D was too big": that was another one.
@@ -132,6 +138,10 @@ const recogniseWhole = byRules([
     'sure',
     ({ band = '', cup = '' }, s) => (s.subject?.kind === 'bra' && BAND_AND_CUP.test(`${band}${cup}`) ? inAll(`${band}${cup}`, s, true) : undefined),
   ),
+  // "32 band, E cup".
+  given(/ cup/, rule)(`(?<band>\\d{2,3}) band,? (?:and )?(?:an? )?(?<cup>[a-k]{1,4}) cup`, 'sure', ({ band = '', cup = '' }, s) =>
+    s.subject?.kind === 'bra' && BAND_AND_CUP.test(`${band}${cup}`) ? inAll(`${band}${cup}`, s, true) : undefined,
+  ),
   // "between C and D", "C/D", "halfway between 12 and 14".
   given(/between/, rule)(
     `(?:(?:a|in|cut|size|sizes|half ?way|halfway|in) )*between (?:sizes? |an? |the )?(?<a>${LABEL}) (?:and|&) (?:an? |the )?(?<b>${LABEL})(?: (?:at|in|on|across|for) (?<zones>${ZONES}))?`,
@@ -147,6 +157,19 @@ const recogniseWhole = byRules([
     `(?:size )?(?<a>${WHOSE} ?\\d{1,2})\\s?[/=,]\\s?(?<b>${WHOSE} ?\\d{1,2})(?![\\d/])`,
     'sure',
     ({ a, b }, s, from, to) => oneOrOther([a, b], s, from, to),
+  ),
+  // "2 Gull tops, M and L": the same.
+  given(/ (?:and|&) /, rule)(`(?:(?:in|sizes?|one) )*(?<a>${LABEL}) (?:and|&) (?<b>${LABEL})${ALONE}`, 'sure', ({ a, b }, s, from, to) => {
+    const several =
+      s.subject && s.subject.to <= from && /(?:\b(?:two|three|[23])|\b[23] ?x) (?:pairs? of )?(?:the )?$/.test(s.low.slice(0, s.subject.from));
+    return several && /^[ ,:(]*$/.test(s.low.slice(s.subject?.to, from)) ? oneOrOther([a, b], s, from, to) : undefined;
+  }),
+  // "M for me, another in L for Anselm": that is another garment.
+  given(/\b(?:another|a second|one more) (?:one |pair )?in /, rule)(
+    `(?:and )?(?:another|a second|one more) (?:one |pair )?in (?:an? )?(?:size )?${LABEL}(?: for (?:my )?[a-zß-ɏ]+)?${ALONE}`,
+    'sure',
+    (_, s, from, to) =>
+      s.subject && s.subject.to < from ? { says: mereWords(s.typed(from, to)), weight: WEIGHTS.whole * wordCount(s.low.slice(from, to)) } : undefined,
   ),
   // "Two of them, one in 40 and one in 42": each has its own.
   given(/\bone (?:in|is) /, rule)(

@@ -111,7 +111,11 @@ export const recogniseVerdict = byRules([
   rule(
     `(?:(?:it|it's|this|now|already|is|became) )*(?:my |an? |new |absolute |all-time )*(?:favourite|favorite)(?: (?:thing|dress|make|top|skirt|garment|piece|of all|ever|so far))*`,
     'likely',
-    (_, s, from, to) => asks([{ is: 'love', love: 5 }], mereWords(s.typed(from, to))),
+    // "Copied from my favourite jeans": another.
+    (_, s, from, to) =>
+      /\b(?:of|from|like|as|than) (?:my |an? )?$/.test(s.low.slice(0, from))
+        ? undefined
+        : asks([{ is: 'love', love: 5 }], mereWords(s.typed(from, to))),
   ),
   rule(`${MUCH}(?:like|liked) ${IT}(?: (?:a lot|very much|well enough|enough))?`, 'sure', (_, s, from) =>
     /\b(?:would|didn't|don't|not|never|looks?|feels?)\s+$/.test(s.low.slice(0, from)) ? undefined : loved(4),
