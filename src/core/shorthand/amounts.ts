@@ -90,6 +90,8 @@ const HALF_MORE = ` and (?:a half|a quarter|three quarters|½|¼|¾)`;
 export const SAID_LENGTH = `(?:${ABOUT}?(?:\\d+\\s?(?:m|ft|feet|foot|')\\s?\\d+\\s?(?:cm|inch(?:es)?|in|")?${END}|(?:${FIGURE}(?:${HALF_MORE})?\\s?-?|${PART}(?: of)? (?:an? )?|${WITH_POINT} |${NUMBER_WORD}(?:${HALF_MORE})? )${UNIT}(?:${HALF_MORE}${END})?))`;
 /** A number by itself, not one that belongs to something that is counted or dated. */
 export const BARE_LENGTH = `(?:${FIGURE}(?![a-z0-9/]|[.,]\\d| ?(?:cms?|mm|m|met(?:re|er)s?|centim\\w+|inch(?:es)?|ins|ft|feet|yds?|yards?)(?![a-z])| ?"))`;
+/** A number in words by itself, as it is dictated: "by two", "one and a half". What it counts may follow: whoever looks for it has to see to that. */
+export const LENGTH_IN_WORDS = `(?:${WITH_POINT}|${NUMBER_WORD}(?:${HALF_MORE})?)`;
 export const LENGTH = `(?:${SAID_LENGTH}|${BARE_LENGTH})`;
 export const COUNT = `(?:\\d+|${NUMBER_WORD})`;
 const ORDINALS = ['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth', 'ninth', 'tenth'];
@@ -163,7 +165,11 @@ export function lengthOf(text: string, unit: LengthUnit): SaidLength | undefined
   const extra = more ? (PARTS[more[1] ?? ''] ?? (more[1] === '½' ? 0.5 : more[1] === '¼' ? 0.25 : 0.75)) : 0;
   const rest = more ? said.replace(more[0], '') : said;
   const named = UNIT_ONLY.exec(rest);
-  if (!named) return undefined;
+  if (!named) {
+    const bare = numberIn(rest);
+    const one = parseLength('1', unit);
+    return bare === undefined || !one.ok ? undefined : { cm: tidy((bare + extra) * one.cm), unitSaid: false };
+  }
   const before = rest.slice(0, named.index).trim().replace(/-$/, '');
   // "An extra inch" is one.
   const n = before === '' ? 1 : (numberIn(before.replace(/ (an?|of)$/, '')) ?? numberIn(before));

@@ -2,7 +2,7 @@ import { alterationKind, asksZones, type AlterationKindId, type Way } from '../.
 import type { Alteration } from '../../records';
 import { tidy } from '../../units/length';
 import type { ZoneId } from '../../body/zones';
-import { anyOf, BIT, END, LENGTH, lengthOf, SAID_LENGTH } from '../amounts';
+import { anyOf, BIT, END, LENGTH, LENGTH_IN_WORDS, lengthOf, SAID_LENGTH } from '../amounts';
 import type { Choice, Understood } from '../chip';
 import { canHave, THE, ZONES, zoneHere, zonesNamed } from '../places';
 import { asks, beforeName, byRules, given, mereWords, rule, type Meant, type Rule } from '../said';
@@ -55,7 +55,9 @@ const TWO_TARGETS = `${TARGET}(?: and ${THE}(?<target2>${anyOf(TARGET_NAMES)})${
 const VERB = anyOf(Object.keys(ACTS).filter((w) => !/er$|length$/.test(w) || w === 'lower' || w === 'taper'));
 const COMPARATIVE = anyOf(Object.keys(ACTS).filter((w) => /er$|length$/.test(w) && w !== 'taper'));
 const SIGN = '(?:[+-]|plus|minus)';
-const AMOUNT = `\\(?(?<amount>${LENGTH}|${BIT})\\)?`;
+/** "By two", where nothing follows that is counted. */
+const IN_WORDS = `${LENGTH_IN_WORDS}(?= *(?:$|[^ a-z0-9]|(?:and|but|in|at|on|for|from|love|then|took|let|the|${anyOf(TARGET_NAMES)})(?![a-z])))`;
+const AMOUNT = `\\(?(?<amount>${LENGTH}|${BIT}|${IN_WORDS})\\)?`;
 
 /** The two words of a verb may stand apart: "took the waist in", "let the hips out", "moved the pockets up". */
 const APART: readonly (readonly [first: string, last: string, act: Act])[] = [
@@ -414,6 +416,12 @@ export const recogniseChange = byRules([
       const size = isBare && s.subject?.sizes.some((label) => label === amount);
       return size ? undefined : made(act, target, amount, tail, s, from, to);
     },
+  ),
+  // "Bust dart down 1.5", "pockets up 2".
+  given(/ (?:up|down) /, changed)(
+    `${THE}(?<target>bust darts?|bust point|darts?|pockets?)${END} (?<way>up|down)(?: by)? ${AMOUNT}`,
+    'sure',
+    ({ target, way, amount, tail = '' }, s, from, to) => made(way === 'up' ? 'higher' : 'lower', target, amount, tail, s, from, to),
   ),
   // "cropped by 10 cm", "lengthened 5 cm": the garment itself.
   given(/lengthened|shortened|cropped/, changed)(

@@ -2,6 +2,9 @@ import { FABRIC_PARTS, type FabricUse } from '../../records';
 import { gramsOf } from '../../units/fabric-weight';
 import { anyOf, END, lengthOf, SAID_LENGTH } from '../amounts';
 import type { Understood } from '../chip';
+import { ZONE } from '../places';
+import { ACTS, TARGET_NAMES } from '../targets';
+import { ZONE_WORDS } from '../words';
 import { FABRIC_COLOUR, FABRIC_NOUN } from '../fabric-nouns';
 import { MONEY, moneySaid } from '../money-said';
 import { folded, isShortFor } from '../names';
@@ -14,7 +17,7 @@ import { SO_WIDE, unitOfWidth, WIDTH, widthSaid, type WidthGroups } from '../wid
 /** How much it is liked is no part of its name. */
 const PRAISE = 'nice|nicest|lovely|loveliest|beautiful|gorgeous|pretty|prettiest|softest|best';
 /** Words that no name of a fabric begins with or holds. */
-const STOP = `(?:in|of|from|with|for|and|the|a|an|at|on|to|my|her|his|its|it|out|size|cut|made|took|used|bought|by|but|some|this|that|leftover|left|over|is|was|were|are|love|loved|worn|wore|would|next|time|again|as|not|no|too|very|bit|more|less|than|only|lengthened|shortened|tight|loose|long|short|wide|narrow|sleeves?|waist|hips?|bust|shoulders?|bodice|neckline|hem|view|version|i|lined|lining|contrast|facing|binding|interfacing|interlining|main|fit|fits|feels?|because|so|stash|really|hate|like|liked|good|${PRAISE})`;
+const STOP = `(?:two|three|four|five|six|seven|eight|nine|ten|twelve|twenty|thirty|forty|fifty|point|half|in|of|from|with|for|and|the|a|an|at|on|to|my|her|his|its|it|out|size|cut|made|took|used|bought|by|but|some|this|that|leftover|left|over|is|was|were|are|love|loved|worn|wore|would|next|time|again|as|not|no|too|very|bit|more|less|than|only|lengthened|shortened|tight|loose|long|short|wide|narrow|sleeves?|waist|hips?|bust|shoulders?|bodice|neckline|hem|view|version|i|lined|lining|contrast|facing|binding|interfacing|interlining|main|fit|fits|feels?|because|so|stash|really|hate|like|liked|good|${PRAISE})`;
 /** "95/5 cotton jersey", "100% linen". */
 const CONTENT = '(?:\\d{2,3}(?:/\\d{1,2}){1,3} |\\d{2,3} ?% )';
 // Two colours are one fabric's: "blue and white stripe cotton".
@@ -144,8 +147,16 @@ function around(
 
 /** Before a fabric that the garment is seen beside, and is not of. */
 const BESIDE_IT = /\b(?:match(?:es|ing)?|goes (?:well )?with|unlike) (?:the |my )?$/;
+/** What ends a name of a fabric. */
+const ENDS = /^ *(?:$|[,;·|.\n()€$£/]|and\b|with\b|love\b|this time\b)/;
+/** What is said next, where no comma parts them: "red corduroy straps long". */
+const GOES_ON = new RegExp(
+  `^ *(?:$|[,;.]|(?:for|in|at|worn|finished|took|${anyOf(ZONE_WORDS.keys())}|${anyOf(TARGET_NAMES)}|${anyOf(Object.keys(ACTS))})(?![a-z]))`,
+);
+const COLOURED = new RegExp(`^${FABRIC_COLOUR} `);
+
 /** "Tidewater shirt C blue linen": right behind what the line is about, or behind its size. */
-const BEHIND_NAME = new RegExp(`^[ ,:([]*(?:(?:(?:in|an?|size) )*(?<size>${LABEL})[\\])]? )?$`);
+const BEHIND_NAME = new RegExp(`^[ ,:([]*(?:(?:(?:in|an?|size) )*(?<size>${LABEL})[\\])]? )?(?:${ZONE} ${LABEL} |(?:toile|muslin)(?: in)? )*$`);
 function isBehindName(s: Sentence, from: number): boolean {
   if (!s.subject || s.subject.to > from) return false;
   const found = BEHIND_NAME.exec(s.low.slice(s.subject.to, from));
@@ -176,7 +187,7 @@ const CUED = new RegExp(`^(?:${CUE}) `);
 /** A fabric that the stash does not have: by a noun of fabrics and a cue, or by a length. */
 const newFabric = byRules([
   rule(
-    `(?:(?:${CUE}|of) )?(?:(?<length1>${SAID_LENGTH}) (?:of |of the |of an? )?(?:left[- ]?over )?(?:(?:really |most )?(?:${PRAISE}) )?)?(?:(?<part1>${PART}|${DONE})${OF_IT}(?: (?:in|with|w/|of|from|is|was))?:? (?:the |a |an |(?:the )?${REST} of (?:the |my )?)?)?(?:stash )?(?:${SO_WIDE} )?(?:(?<weight1>\\d{1,3}(?:[.,]\\d)?) ?(?<gsm1>gsm|oz) )?${NAME}`,
+    `(?:(?:${CUE}|of) )?(?:(?<length1>${SAID_LENGTH}) (?:of |of the |of an? )?(?:(?:remnant|piece|length|offcut)s? of )?(?:left[- ]?over )?(?:(?:really |most )?(?:${PRAISE}) )?)?(?:(?<part1>${PART}|${DONE})${OF_IT}(?: (?:in|with|w/|of|from|is|was))?:? (?:the |a |an |(?:the )?${REST} of (?:the |my )?)?)?(?:stash )?(?:${SO_WIDE} )?(?:(?<weight1>\\d{1,3}(?:[.,]\\d)?) ?(?<gsm1>gsm|oz) )?${NAME}`,
     'likely',
     ({ name, length1, part1, weight1, gsm1, wide, wideIn }, s, from, end) => {
       // "Love the fabric", "the check" are no names.
@@ -189,8 +200,10 @@ const newFabric = byRules([
       const behindName = isBehindName(s, from) && name !== 'muslin';
       const behind = s.low.slice(to);
       const own =
-        (behindName || /(?:^|[,;:·|.\n]|\b(?:in|of|from|made|with)\b) *$/.test(s.low.slice(0, from))) &&
-        (/^ *(?:$|[,;·|.\n()€$£/]|and\b|with\b|love\b|this time\b)/.test(behind) || (behindName && /^ [a-z0-9]{1,3} *(?:$|[,;.])/.test(behind)));
+        ((behindName || /(?:^|[,;:·|.\n]|\b(?:in|of|from|made|with)\b) *$/.test(s.low.slice(0, from))) && ENDS.test(behind)) ||
+        (behindName && /^ [a-z0-9]{1,3} *(?:$|[,;.])/.test(behind)) ||
+        ((behindName || (COLOURED.test(name) && !/\b(?:like|than|the|my|with|and|match(?:es|ing)?) $/.test(s.low.slice(0, from)))) &&
+          GOES_ON.test(behind));
       const measured =
         length1 !== undefined ||
         weight1 !== undefined ||

@@ -229,7 +229,7 @@ export const recogniseFit = byRules([
   ),
   // Gapes.
   given(/gap|stands away|sag|bag/, rule)(
-    `(?:${THE}(?<zones>${ZONE}) )?(?:still )?${GAPES}(?<after>(?: (?:${DEGREE}|a lot|badly|terribly))*)(?: (?:by )?(?<amount>${SAID_LENGTH}))?(?: (?:at|in) (?:the )?(?:front|back|sides?|top))?(?: (?:by )?(?<more>${SAID_LENGTH}))?`,
+    `(?:${THE}(?<zones>${ZONE}) )?(?:still )?${GAPES}(?<after>(?: (?:${DEGREE}|a lot|badly|terribly))*)(?: (?:by )?(?<amount>${SAID_LENGTH}))?(?: (?:(?:at|in) (?:the )?)?(?:front|back|sides?|top))?(?: (?:by )?(?<more>${SAID_LENGTH}))?`,
     'sure',
     ({ zones, after = '', more, amount = more }, s, from, to) => {
       const there = gaping(zones ?? ofNamed(s, from), s);

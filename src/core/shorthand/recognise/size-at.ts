@@ -1,8 +1,10 @@
 import { THE, ZONE, ZONES, ZONES_BEHIND, zonesNamed } from '../places';
+import { anyOf } from '../amounts';
+import { ACTS, TARGET_NAMES } from '../targets';
 import { asks, byRules, given, mereWords, rule } from '../said';
 import type { Sentence } from '../sentence';
 import { WEIGHTS } from '../weights';
-import { ALONE, at, figureOf, halfway, IN_WORDS, LABEL, labelOf, SIZE_OF_IT, whole } from './size-label';
+import { ALONE, at, FABRIC, figureOf, halfway, IN_WORDS, LABEL, labelOf, SIZE_OF_IT, SO_MUCH, whole } from './size-label';
 
 const TO_GRADE =
   '(?:,? (?:graded|grading|blended|blending|going|out|in|up|down|tapering|tapered|moving|merging|merged|fading|cut|then)){0,2} (?:to|into) (?:an? |the )?(?:size )?';
@@ -25,6 +27,9 @@ function sizeBeside(s: Sentence, from: number, by: number): string | undefined {
   const index = said === undefined ? -1 : sizes.indexOf(said);
   return index < 0 ? undefined : sizes[index + by];
 }
+
+/** What is said next behind a size at a place, where no comma parts them. */
+const GOES_ON = `(?:(?:[+-] ?\\d|worn|for|finished|took|${SO_MUCH}|${FABRIC}|${anyOf(TARGET_NAMES)}|${anyOf(Object.keys(ACTS))}) ?(?![a-z]))`;
 
 /** Sizes at a place: by their label, or by how many sizes up or down. */
 export const recogniseSizeAt = byRules([
@@ -61,7 +66,7 @@ export const recogniseSizeAt = byRules([
     },
   ),
   rule(
-    `(?<zones>${ZONES})\\s*(?::|=| in an?| as an?| is an?| cut an?| an?)? ?(?:size )?(?<size>(?:between )?${LABEL}(?:(?:\\s?/\\s?| and )${LABEL})?)(?=\\s*(?:$|[;·|&)]|[,.](?!\\d)|(?:and|with|but|in|love|then|[a-z]+ (?:[a-z]{1,2}|\\d{1,2})\\b)))`,
+    `(?<zones>${ZONES})\\s*(?::|=| in an?| as an?| is an?| cut an?| an?)? ?(?:size )?(?<size>(?:between )?${LABEL}(?:(?:\\s?/\\s?| and )${LABEL})?)(?=\\s*(?:$|[;·|&)]|[,.](?!\\d)|${GOES_ON}|(?:and|with|but|in|love|then|[a-z]+ (?:[a-z]{1,2}|\\d{1,2})\\b)))`,
     'likely',
     ({ size, zones }, s) => {
       const two = /^(?:between )?(\S+)(?:\s?\/\s?| and )(\S+)$/.exec(size ?? '');

@@ -113,6 +113,10 @@ const recogniseWhole = byRules([
     'sure',
     ({ words = '' }, s) => inAll(figureOf(words), s, true),
   ),
+  // "Wren dress ten viscose", "in forty two grey wool".
+  given(/twenty|thirty|forty|fifty|ten|twelve|eight|six|teen/, rule)(`(?:in )?(?<words>${IN_WORDS})${ALONE}`, 'likely', ({ words = '' }, s, from) =>
+    followsSubject(s, from) ? inAll(figureOf(words), s, true) : undefined,
+  ),
   // "UK 16 Whimbrel jacket": whatever comes behind.
   given(/\b(?:uk|eu) ?\d/, rule)(`(?:(?:in|an?|size|sz\\.?) )*(?:uk|eu) ?(?<size>\\d{1,2})(?![a-z0-9/-]|[.,]\\d)`, 'likely', ({ size }, s) =>
     inAll(size, s, true),
@@ -204,10 +208,13 @@ const recogniseWhole = byRules([
   ),
   // Right after the name, one of its own sizes, whatever is said next but a unit and what is counted.
   rule(
-    `(?<size>${LABEL})(?![/-]|[.,]\\d)(?! ?(?:cm|mm|m|inch(?:es)?|"|%|yds?|yards?|hours?|hrs?|h|min(?:utes)?|days?|times|wears|buttons|rows|pieces|panels|of them|€|\\$|£|eur)(?![a-z]))`,
+    `(?<size>${LABEL})(?![/-]|[.,]\\d)(?! ?(?:cm|mm|m|inch(?:es)?|"|%|yds?|yards?|hours?|hrs?|h|min(?:utes)?|days?|times|wears|stars?|buttons|rows|layers|pieces|panels|pairs?|pleats|x|×|gsm|oz|of|out of|of them|€|\\$|£|eur)(?![a-z]))`,
     'weak',
     ({ size }, s, from) => {
-      const label = (s.subject?.sizes ?? []).find((l) => l.toLowerCase() === size);
+      const { sizes = [], says } = s.subject ?? {};
+      // Of one whose sizes nobody told any number that may be one, but for the small ones: they may be versions.
+      const told = sizes.length > 0 || says?.is !== 'new pattern' || !/^\d+$/.test(size ?? '') || Number(size) < 4;
+      const label = told ? sizes.find((l) => l.toLowerCase() === size) : labelOf(size, s, false);
       return label !== undefined && followsSubject(s, from) && !(size === 'a' && /^a [a-z]/.test(s.low.slice(from))) ? all(whole(label)) : undefined;
     },
   ),

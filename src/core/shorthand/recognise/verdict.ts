@@ -70,9 +70,9 @@ const REASONS_SAID: readonly (readonly [words: string, reason: Reason])[] = [
 /** How it is liked and worn, why not, and whether it is sewn again. */
 export const recogniseVerdict = byRules([
   rule(
-    `(?:love|loved|happy|happiness|verdict|rating|rated(?: it)?|stars?):? ?(?<n>[1-5])(?: ?/ ?5| (?:out )?of 5| stars?)?(?!\\d|[.,]\\d| ?(?:cm|m|mm|%))`,
+    `(?:love|loved|happy|happiness|verdict|rating|rated(?: it)?|stars?):? ?(?<n>[1-5]|(?:one|two|three|four|five)(?! (?!(?:out )?of (?:5|five))))(?: ?/ ?5| (?:out )?of (?:5|five)| stars?)?(?!\\d|[.,]\\d| ?(?:cm|m|mm|%))`,
     'sure',
-    ({ n }) => loved(Number(n)),
+    ({ n = '' }) => loved(countOf(n) ?? NaN),
   ),
   rule(`(?<n>[1-5]) ?(?:/ ?5|(?:out )?of (?:5|five)|stars?|\\*(?= *(?:$|[,.;!·|\\n])))(?!\\d)`, 'sure', ({ n }, s, from, to) =>
     OF_ELSE.test(s.low.slice(0, from)) || FOR_ELSE.test(s.low.slice(to)) ? { says: mereWords(s.typed(from, to)) } : loved(Number(n)),
