@@ -87,7 +87,7 @@ const ABOUT = '(?:(?:about|roughly|around|nearly|almost|just over|a good|only|ju
 const HALF_MORE = ` and (?:a half|a quarter|three quarters|½|¼|¾)`;
 
 /** A length with its unit. */
-export const SAID_LENGTH = `(?:${ABOUT}?(?:\\d+\\s?(?:m|ft|feet|foot|')\\s?\\d+\\s?(?:cm|inch(?:es)?|in|")?${END}|(?:${FIGURE}(?:${HALF_MORE})?\\s?-?|${PART}(?: of)? (?:an? )?|${WITH_POINT} |${NUMBER_WORD}(?:${HALF_MORE})? )${UNIT}(?:${HALF_MORE}${END})?))`;
+export const SAID_LENGTH = `(?:${ABOUT}?(?:\\d+\\s?(?:m|ft|feet|foot|')\\s?\\d{1,2}(?:\\s?(?:cm|inch(?:es)?|in|")|(?! ?(?:[€$£/]|eur|usd|gbp|(?:an?|per|each|h|hours?|wide|oz|gsm)(?![a-z]))))${END}|(?:${FIGURE}(?:${HALF_MORE})?\\s?-?|${PART}(?: of)? (?:an? )?|${WITH_POINT} |${NUMBER_WORD}(?:${HALF_MORE})? )${UNIT}(?:${HALF_MORE}${END})?))`;
 /** A number by itself, not one that belongs to something that is counted or dated. */
 export const BARE_LENGTH = `(?:${FIGURE}(?![a-z0-9/]|[.,]\\d| ?(?:cms?|mm|m|met(?:re|er)s?|centim\\w+|inch(?:es)?|ins|ft|feet|yds?|yards?)(?![a-z])| ?"))`;
 /** A number in words by itself, as it is dictated: "by two", "one and a half". What it counts may follow: whoever looks for it has to see to that. */

@@ -31,6 +31,8 @@ describe('work on what lies on the table', () => {
     ['worked on the Fogbell coat for two hours', 'make-fogbell-2', [120]],
     ['spent an hour on the Fogbell coat tonight', 'make-fogbell-2', [60]],
     ['2h on the Fogbell coat', 'make-fogbell-2', [120]],
+    ['2h Fogbell', 'make-fogbell-2', [120]],
+    ['Fogbell 2h today', 'make-fogbell-2', [120]],
     ['an hour and a half on the lining of the Fogbell coat', 'make-fogbell-2', [90]],
     ['sewed for 90 minutes on the Fogbell coat', 'make-fogbell-2', [90]],
     ['tonight I sewed for three hours: set the sleeves into the Fogbell coat', 'make-fogbell-2', [180]],

@@ -56,7 +56,10 @@ export const recogniseState = byRules([
     (_, s, from, to) =>
       /\bcut (?:it|the|a|an|in)\b/.test(s.low.slice(from, to + 4)) ||
       tellsOfFinishing(s.low.slice(to)) ||
-      !(/(?:^|[,.;·|\n:]|\band|\bbut) *$/.test(s.low.slice(0, from)) || (/^(?:is|are) /.test(s.low.slice(from)) && beforeName(s, from) !== undefined))
+      !(
+        /(?:^|[,.;·|\n:]|\band|\bbut) *$/.test(s.low.slice(0, from)) ||
+        (/^(?:(?:is|are) |cut out)/.test(s.low.slice(from)) && beforeName(s, from) !== undefined)
+      )
         ? undefined
         : says({ is: 'state', state: 'cut' }),
   ),
