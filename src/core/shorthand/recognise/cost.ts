@@ -75,6 +75,15 @@ export const recogniseCost = byRules([
     'sure',
     ({ what, money: said }, s) => cost((what ?? '').trim(), said, s.context.currency),
   ),
+  // "3€ buttons"; of fabric it is not said of how much.
+  rule(`(?<money>${MONEY}) (?:for (?:the |an? )?)?(?:new )?(?<what>${NOTION})`, 'sure', ({ what, money: said }, s) =>
+    cost((what ?? '').trim(), said, s.context.currency),
+  ),
+  rule(
+    `(?:(?:it |all |that |cost|costs|costing|paid|spent|me|about) )*${MONEY} (?:(?:for|of|on) (?:the |my )?)?(?:fabric|cloth|material|pattern|postage|shipping|printing)`,
+    'sure',
+    (_, s, from, to) => says({ is: 'words', words: s.typed(from, to) }),
+  ),
   rule(
     `(?:(?:it |notions |all |that )*(?:cost|costs|costing|notions|spent|paid|came to)(?: me| about)?:? )(?<money>${MONEY}|${BARE})(?: (?:in all|in total|altogether|all in|for (?:it|everything|notions)))?`,
     'sure',

@@ -71,7 +71,7 @@ const LAST = '(?:hem|hemming|buttons?|buttonholes?|snaps?|hooks?|zip|pressing|li
 
 const looseEnds = byRules([
   rule(
-    `(?:(?:(?:it is|it's|is|are|all|nearly|almost|now) )*${DONE},? (?:except(?: for)?|apart from|all but|but for|minus)|all but) (?:the |its |an? )?(?<words>${LAST}\\b[^,.;·|\\n•]*)`,
+    `(?:(?:(?:it is|it's|is|are|all|everything|nearly|almost|now) )*${DONE},? (?:except(?: for)?|apart from|all but|but for|minus)|(?:(?:all|everything) (?:is )?${DONE}) but|all but) (?:the |its |an? )?(?<words>${LAST}\\b[^,.;·|\\n•]*)`,
     'sure',
     ({ words = '' }, s, from, to) => whole(says({ is: 'loose end', words: s.typed(to - words.length, to).trim() }), s, from, to),
   ),

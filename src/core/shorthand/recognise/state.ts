@@ -110,7 +110,7 @@ export const recogniseState = byRules([
     );
   }),
   rule(
-    `(?:now |long |since )?(?:given away|gave (?:it|this) away|gave (?:(?:it|this|them) )?to (?!up)[^,.;·|]{2,30}|given to [^,.;·|]{2,30}|donated(?: it)?|passed (?:it )?on(?: to [^,.;·|]{2,30})?)`,
+    `(?:now |long |since )?(?:given away|gave (?:it|this) away|gave (?:(?:it|this|them) )?to (?!up)[^,.;·|]{2,30}|given to [^,.;·|]{2,30}|donated(?: it)?|(?:(?:it|and|then|they) )*(?:went|gone) to (?:the |a |my )?(?:charity|op|thrift|second-?hand)[^,.;·|]{0,20}|passed (?:it )?on(?: to [^,.;·|]{2,30})?)`,
     'sure',
     () => says({ is: 'state', state: 'given' }),
   ),

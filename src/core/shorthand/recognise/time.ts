@@ -1,7 +1,8 @@
 import type { TimeSpent } from '../../records';
 import { parseDuration } from '../../units/duration';
-import { anyOf } from '../amounts';
-import { byRules, mereWords, rule, says } from '../said';
+import { anyOf, countOf } from '../amounts';
+import { byRules, mereWords, rule, says, type Meant } from '../said';
+import { WEIGHTS } from '../weights';
 import { PHASES_SAID } from '../words';
 
 const COUNT = '(?:(?:\\d+ )?(?:1/2|1/4|3/4)|\\d+(?:[.,]\\d+)?|\\d*\\s?[½¼¾]|one|two|three|four|five|six|seven|eight|nine|ten)';
@@ -48,8 +49,20 @@ const TO_DO: ReadonlyMap<string, TimeSpent['phase']> = new Map([
 ]);
 const TO = `to (?<act>${anyOf(TO_DO.keys())})(?: out| up)?(?: (?:it|them|everything))?(?![a-z])`;
 
+/** "Three evenings of about two hours": how many, and how long each was. */
+const OF_EACH = `(?<times>\\d{1,2}|two|three|four|five|six|seven|eight|nine|ten|(?:an? )?couple of|some) (?:evenings?|mornings?|afternoons?|nights?|days?|sessions?|sittings?|goes) (?:of|with|at|,|x|×)? ?(?:about |around |roughly )?(?<each>${TERM})(?: each)?`;
+
 /** Time that was spent. */
 export const recogniseTime = byRules([
+  rule(`(?:(?:it |that )?(?:took|needed)(?: me)? )?(?:about |over |in )?${OF_EACH}`, 'sure', ({ times = '', each = '' }, s, from, to) => {
+    const [count, minutes] = [countOf(times), minutesOf(each)];
+    const said: Meant =
+      count === undefined || minutes === undefined
+        ? { says: mereWords(s.typed(from, to)) }
+        : says({ is: 'time', minutes: count * minutes, phase: 'all' });
+    // Over the two as two times.
+    return { ...said, weight: 3 * WEIGHTS.sure };
+  }),
   rule(
     `(?:(?:it |that |which )?(?:took|needed)(?: me)? )?(?:about |nearly |almost |only |just )?${DURATION} ${TO}`,
     'sure',

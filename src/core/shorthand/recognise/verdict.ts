@@ -145,7 +145,7 @@ export const recogniseVerdict = byRules([
   ),
   // Wears.
   rule(
-    `(?:(?:i|have|has|already|been|so far) )*(?:worn|wore|wear)(?: (?:it|this|them))?(?: (?:about|around|roughly|maybe|at least|some|over|already|only))? (?<n>${COUNT}|once|twice|thrice) ?(?:times?|×|x|wears)?(?: (?:so far|already|now|by now))?(?! (?:week|month|days?|years?|hours?))`,
+    `(?:(?:i|have|has|already|been|so far) )*(?:worn|wore|wear)(?: (?:it|this|them))?(?: to (?:work|school|church|the office|parties|weddings|town))?(?: (?:about|around|roughly|maybe|at least|some|over|already|only))? (?<n>${COUNT}|once|twice|thrice) ?(?:times?|×|x|wears)?(?: (?:so far|already|now|by now))?(?! (?:week|month|days?|years?|hours?))`,
     'sure',
     ({ n = '' }, s, from, to) => {
       const word = { once: 1, twice: 2, thrice: 3 }[n];
