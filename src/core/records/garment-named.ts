@@ -12,28 +12,29 @@ export const plain = (text: string) =>
 
 /** What kinds are called, beside our own words. */
 const ALSO_CALLED: Record<GarmentKind, string> = {
-  top: 'tee, t shirt, tshirt, tank, tank top, cami, camisole, sweater, jumper, pullover, sweatshirt, hoodie, hoody, tunic, turtleneck, henley, bustier, corset, smock',
+  top: 'tee, t shirt, tshirt, tank, tank top, cami, camisole, sweater, jumper, pullover, sweatshirt, hoodie, hoody, tunic, turtleneck, henley, bustier, corset, smock, singlet, polo neck, rollneck, roll neck, mock neck, rash guard',
   shirt: 'blouse, button up, button down, overshirt',
-  dress: 'gown, frock, pinafore, shirtdress, shirtwaister, sundress, kaftan, caftan, slip dress',
-  skirt: 'kilt, skort, petticoat, slip skirt',
+  dress: 'gown, frock, pinafore, shirtdress, shirtwaister, sundress, kaftan, caftan, slip dress, ballgown, ball gown',
+  skirt: 'kilt, skort, petticoat, slip skirt, tutu, half slip',
   trousers:
-    'pants, jeans, leggings, culottes, joggers, sweatpants, chinos, capris, slacks, flares, breeches, jeggings, pyjamas, pyjama, pajamas, pjs, pyjama bottoms, trouser',
-  shorts: 'bloomers, boxers',
-  jacket: 'blazer, anorak, windbreaker, bomber, shacket, chore jacket, bolero, shrug, kimono',
-  coat: 'parka, raincoat, overcoat, trench, duster, cape, cloak, poncho, dressing gown, bathrobe, robe',
+    'pants, jeans, leggings, culottes, joggers, sweatpants, chinos, capris, slacks, flares, breeches, jeggings, pyjamas, pyjama, pajamas, pjs, pyjama bottoms, trouser, tights, salopettes, plus fours, britches, pj bottoms, pj pants',
+  shorts: 'bloomers, boxers, swim trunks',
+  jacket: 'blazer, anorak, windbreaker, bomber, shacket, chore jacket, bolero, shrug, kimono, blouson, jerkin, spencer',
+  coat: 'parka, raincoat, overcoat, trench, duster, cape, cloak, poncho, dressing gown, bathrobe, robe, peacoat, pea coat, duffel, ruana',
   cardigan: 'cardi',
   waistcoat: 'vest, gilet, bodywarmer',
   'one-piece':
-    'jumpsuit, dungarees, dungaree, overalls, romper, playsuit, boilersuit, boiler suit, coverall, bodysuit, onesie, leotard, catsuit, sleepsuit',
+    'jumpsuit, dungarees, dungaree, overalls, romper, playsuit, boilersuit, boiler suit, coverall, bodysuit, onesie, leotard, catsuit, sleepsuit, snowsuit, pramsuit, babygrow, unitard',
   swimsuit: 'swimwear, bikini, bathing suit',
   bra: 'bralette, brassiere, sports bra',
   briefs: 'knickers, underpants, panties, brief, thong, undies',
-  nightwear: 'nightdress, nightgown, nightshirt, nightie',
-  hat: 'bonnet, cap, beanie, beret, balaclava',
+  nightwear: 'nightdress, nightgown, nightshirt, nightie, chemise',
+  hat: 'bonnet, cap, beanie, beret, balaclava, turban',
   apron: 'pinny',
-  accessory: 'scarf, belt, mask, tie, bow tie, glove, mitten, slipper, bootie, bib, headband, scrunchie, shawl, snood, sarong, cravat, handkerchief',
-  bag: 'tote, pouch, purse, backpack, rucksack, wallet, case, pencil case, clutch, satchel, holdall, shopper',
-  home: 'cushion, pillow, pillowcase, quilt, blanket, bedspread, curtain, bunting, tablecloth, tea towel, tea cosy, table runner, duvet cover, napkin, placemat, potholder, hot water bottle cover, pet bed, oven glove',
+  accessory:
+    'scarf, belt, mask, tie, bow tie, glove, mitten, slipper, bootie, bib, headband, scrunchie, shawl, snood, sarong, cravat, handkerchief, bandana, leg warmer, mitt, cowl, stole, sock, lanyard, key fob',
+  bag: 'tote, pouch, purse, backpack, rucksack, wallet, case, pencil case, clutch, satchel, holdall, shopper, washbag, wash bag, crossbody, fanny pack, weekender, laptop sleeve',
+  home: 'cushion, pillow, pillowcase, quilt, blanket, bedspread, curtain, bunting, tablecloth, tea towel, tea cosy, table runner, duvet cover, napkin, placemat, potholder, hot water bottle cover, pet bed, oven glove, pincushion, bolster, pouffe, rug, wall hanging, coaster, storage basket, changing mat, burp cloth, nappy, draught excluder, advent calendar, heat pack',
   toy: 'soft toy, teddy, doll, stuffed animal',
 };
 const KIND_WORDS = new Map<string, GarmentKind>(

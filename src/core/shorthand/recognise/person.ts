@@ -3,7 +3,7 @@ import type { Recogniser } from '../sentence';
 import { WEIGHTS } from '../weights';
 
 const NEW =
-  /^for (?:my (?:\p{L}+ ))?(\p{Lu}[\p{L}'-]+)(?=\s*(?:$|[,.;·|!(]|in |size |cut |out of |from |and |with |who |(?<= )(?:[xX]{0,3}[smlSML]\b|\d)|aged? |i |an? |the ))/u;
+  /^for (?:my (?:\p{L}+ ))?(\p{Lu}[\p{L}'-]+)(?=\s*(?:$|[,.;:·|!(]|in |size |cut |out of |from |and |with |who |(?<= )(?:[xX]{0,3}[smlSML]\b|\d)|aged? |i |an? |the ))/u;
 /** Days and seasons that are written with a capital and are nobody. */
 const NOBODY =
   /^(?:christmas|easter|halloween|hanukkah|january|february|march|april|may|june|july|august|september|october|november|december|monday|tuesday|wednesday|thursday|friday|saturday|sunday|mum|work|summer|winter|spring|autumn|\d?x*[sml])$/i;

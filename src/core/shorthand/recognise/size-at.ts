@@ -58,8 +58,8 @@ export const recogniseSizeAt = byRules([
     'likely',
     ({ size, zones }, s, from, to) => {
       const label = labelOf(size, s, false);
-      // "View B sleeves" are of no size.
-      if (label === undefined || /^(?:a|i|an)$/.test(size ?? '') || /\bview $/.test(s.low.slice(0, from))) return undefined;
+      // "View B sleeves" are of no size, nor is "-2 waist".
+      if (label === undefined || /^(?:a|i|an)$/.test(size ?? '') || /(?:\bview |[+-] ?)$/.test(s.low.slice(0, from))) return undefined;
       const meant = at(whole(label), zones, s);
       // "Size" said outright outweighs a size that could end before the place.
       return meant && /\bsize\b/.test(s.low.slice(from, to)) ? { ...meant, weight: WEIGHTS.sure + 3 * WEIGHTS.word } : meant;

@@ -29,7 +29,7 @@ function oneOrOther(said: readonly (string | undefined)[], s: Sentence, from: nu
 const followsSubject = ({ subject, low }: Sentence, from: number) =>
   subject !== undefined &&
   subject.to <= from &&
-  /^(?:[\s,:·;|(]|\b(?:in|as|a|an|the|again|version|v|no\.?|view [a-z]|toile|muslin|for my [a-z]+|\d{1,2})\b)*$/.test(low.slice(subject.to, from));
+  /^(?:[\s,:·;|(#]|\b(?:in|as|a|an|the|again|version|v|no\.?|view [a-z]|toile|muslin|for my [a-z]+|\d{1,2})\b)*$/.test(low.slice(subject.to, from));
 
 /** "Curlew jeans black denim 14": behind what it is of, which stands behind the name. */
 const FABRIC_BEFORE = new RegExp(`^ (?:[a-zß-ɏ'-]+ ){0,3}${FABRIC_NOUN} $`);
@@ -44,8 +44,8 @@ const SIZE_AT = new RegExp(
 /** Sizes all over, and between two. */
 const recogniseWhole = byRules([
   // "size 12", "in a size M", "straight size 40", "cut the C".
-  given(/size|\bsz\b/, rule)(
-    `(?:(?:cut|made|sewed|sewn|traced|in|as) )?(?:(?:an?|the|it in|it in a|a straight|straight) )?(?:straight )?(?:size|sz\\.?)[:=]? (?<size>${LABEL})(?: (?:all over|throughout|straight through))?(?![a-z0-9/]|[.,]\\d)(?! ?(?:cm|mm|m|inch(?:es)?|yds?|yards?)(?![a-z]))`,
+  given(/size|\bsz/, rule)(
+    `(?:(?:cut|made|sewed|sewn|traced|in|as) )?(?:(?:an?|the|it in|it in a|a straight|straight) )?(?:straight )?(?:(?:size|sz\\.?)[:=]? |(?:size|sz)(?=\\d))(?<size>${LABEL})(?: (?:all over|throughout|straight through))?(?![a-z0-9/]|[.,]\\d)(?! ?(?:cm|mm|m|inch(?:es)?|yds?|yards?)(?![a-z]))`,
     'sure',
     ({ size }, s) => inAll(size, s, true),
   ),
@@ -62,6 +62,8 @@ const recogniseWhole = byRules([
       // "Because the M was tight": one that was cut before.
       if (/\b(?:because|since|than|as|after|where) (?:the |an? |my )?$/.test(s.low.slice(0, from + said.indexOf(size ?? '')))) return undefined;
       if (label === undefined || size === undefined || (size === 'w' && s.low[to] === '/')) return undefined;
+      // "80 x 100" is how large it is.
+      if (size === 'x' && /\d *$/.test(s.low.slice(0, from)) && /^ *\d/.test(s.low.slice(to))) return undefined;
       // "2 m of denim" is a length.
       if (size === 'm' && /\d ?$/.test(s.low.slice(0, from)) && s.low.startsWith(' of ', to)) return undefined;
       // Small letters and words of the language are sizes only where something says so.
