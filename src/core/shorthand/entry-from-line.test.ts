@@ -156,6 +156,7 @@ test.each([
   ['rust corduroy (150cm wide), 1.6 m', 160, 150],
   ['in 2 yards of 54 in wide rust corduroy', 182.88, 137.2],
   ['2 yards of rust corduroy, 54 wide', 182.88, 137.2],
+  ['in 2 yds of 58" rust corduroy', 182.88, 147.3],
   ['in rust corduroy, 1.6 m, 5 wide', 160, undefined],
 ])('how wide a fabric lies goes with it: %s', (said, length, width) => {
   const { make, newFabrics } = entry(`sandbar C, ${said}`);

@@ -12,8 +12,8 @@ import { WHOSE } from './words';
 /** How a line that reports something begins, and what it says it of. */
 
 /** "20/11", as a notebook dates its lines: a day and a month, and not so much of something. */
-const IN_FIGURES =
-  '(?:(?:0?[1-9]|[12]\\d|3[01])[./](?:0?[1-9]|1[0-2])|(?:0?[1-9]|1[0-2])[./](?:1[3-9]|2\\d|3[01]))\\.?(?= +[a-z])(?! +(?:m|cm|mm|met(?:re|er)s?|in|inch(?:es)?|yds?|yards?|h|hrs?|hours?|min|times|of|an?)(?![a-z]))';
+const DAY_AND_MONTH = '(?:(?:0?[1-9]|[12]\\d|3[01])[./](?:0?[1-9]|1[0-2])|(?:0?[1-9]|1[0-2])[./](?:1[3-9]|2\\d|3[01]))';
+const IN_FIGURES = `${DAY_AND_MONTH}\\.?(?= +[a-z])(?! +(?:m|cm|mm|met(?:re|er)s?|in|inch(?:es)?|yds?|yards?|h|hrs?|hours?|min|times|of|an?)(?![a-z]))`;
 /** What stands before the verb of a short report. */
 export const FIRST = `(?:(?:${DAY}|(?<=^|\\n)${IN_FIGURES}|(?:on )?${anyOf(WEEKDAYS)}|(?:this|last) (?:week|weekend|month)|i|i've|i'm|i'd|we|just|also|finally|have|and|so|then|well|now|really|next)(?:[,:]| [-–])? +)*`;
 /** How a line of a diary begins: by its day. */
@@ -63,6 +63,8 @@ export const leftOf = (text: string, taken: readonly Span[]): string =>
 
 /** A day that is said. */
 export const SAID_DAY = new RegExp(`(?<![\\w/.])(?:on )?(?<day>${DAY})(?![\\w/])`);
+/** "Wore the Tidewater 11/27", where it is no rating. */
+const DAY_BEHIND = new RegExp(`(?<![\\w/.])(?:on (?<on>${DAY_AND_MONTH})|(?<bare>${DAY_AND_MONTH})(?<!/(?:5|10)))\\.?(?=\\s*(?:$|[,;]))`);
 /** "Sunday: washed the linen". */
 const DIARY_DAY = new RegExp(`^(?:(?:on )?(?<day>${anyOf(WEEKDAYS)})(?=[:,]? )|(?<figures>${IN_FIGURES}))`);
 const SAID_ROUGHLY = new RegExp(`(?<![\\w/])${DOUBTFUL}(?!\\w)`);
@@ -73,6 +75,9 @@ export function dayIn(low: string, today: string): { readonly dates: readonly st
   const { day, figures } = diary?.groups ?? {};
   if (diary) return { dates: figures === undefined ? daysOf(`last ${day}`, today) : latestOf(figures, today), at: [[0, diary[0].length]] };
   const said = SAID_DAY.exec(low);
+  const behind = said ? null : DAY_BEHIND.exec(low);
+  if (behind)
+    return { dates: latestOf(behind.groups?.['on'] ?? behind.groups?.['bare'] ?? '', today), at: [[behind.index, behind.index + behind[0].length]] };
   if (!said) return { dates: SAID_ROUGHLY.test(low) ? [] : [today], at: [] };
   return { dates: daysOf(said.groups?.['day'] ?? '', today), at: [[said.index, said.index + said[0].length]] };
 }

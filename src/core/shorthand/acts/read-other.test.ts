@@ -57,6 +57,9 @@ describe('worn', () => {
     // The other way round it would be still to come.
     ['wore the Tidewater shirt on 12/11/26', ['make-tidewater-3'], { dates: ['2026-11-12'] }],
     ['wore the Tidewater shirt on 20-11-2026', ['make-tidewater-3'], { dates: ['2026-11-20'] }],
+    ['wore the Tidewater shirt 11/20', ['make-tidewater-3'], { dates: ['2026-11-20'] }],
+    ['wore the Tidewater shirt on 4/5, cold', ['make-tidewater-3'], { dates: ['2026-05-04', '2026-04-05'], remark: 'cold' }],
+    ['wore the Tidewater shirt, 4/5', ['make-tidewater-3'], { dates: ['2026-11-25'], remark: '4/5' }],
   ])('%s', (text, ofMakes, rest) => {
     const { is: _, makes, ...said } = told(text, 'worn');
     expect(makes.map((m) => m.id)).toEqual(ofMakes);

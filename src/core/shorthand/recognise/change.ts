@@ -508,8 +508,8 @@ export const recogniseChange = byRules([
     ({ sewn, cut }, s) => allowance(lengthIn(cut, s), lengthIn(sewn, s)),
   ),
   given(/instead|rather|not/, changed)(
-    `(?:sewed|sewn|sewing|used) (?:it |with )?(?:an? |the )?(?:seams? (?:at )?)?(?<sewn>${LENGTH})(?: seam)?(?: allowances?| seams?)? (?:instead of|not|rather than) (?:the )?(?<cut>${LENGTH})`,
+    `(?:(?:sewed|sewn|sewing|used) (?:it |with )?(?:an? |the )?(?:seams? (?:at )?)?(?<sewn>${LENGTH})(?: seam)?(?: allowances?| seams?)?|(?<seam>${LENGTH}) (?:seam allowances?|seams?)) (?:instead of|not|rather than) (?:the )?(?<cut>${LENGTH})`,
     'sure',
-    ({ sewn, cut }, s) => allowance(lengthIn(cut, s), lengthIn(sewn, s)),
+    ({ seam, sewn = seam, cut }, s) => allowance(lengthIn(cut, s), lengthIn(sewn, s)),
   ),
 ]);

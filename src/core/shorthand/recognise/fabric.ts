@@ -12,7 +12,7 @@ import { asks, byRules, clauseStart, given, rule, says, wherever, wordCount, typ
 import type { Recogniser, Sentence } from '../sentence';
 import { WEIGHTS } from '../weights';
 import { LABEL, labelOf } from './size-label';
-import { SO_WIDE, unitOfWidth, WIDTH, widthSaid, type WidthGroups } from '../width-said';
+import { SO_WIDE_HERE, unitOfWidth, WIDTH, widthSaid, type WidthGroups } from '../width-said';
 
 /** How much it is liked is no part of its name. */
 const PRAISE = 'nice|nicest|lovely|loveliest|beautiful|gorgeous|pretty|prettiest|softest|best';
@@ -55,7 +55,7 @@ const TAIL = new RegExp(AFTER, 'y');
 const REST = '(?:rest|remains|remnants?|offcuts|scraps|leftovers)';
 /** What leads to a fabric: a length, a part, a preposition. "8 in denim" is no length. */
 const BEFORE = new RegExp(
-  `(?:(?<=^|[^a-z0-9ß-ɏ]))(?:(?:made|sewn|sewed|cut|used|in|from|using|out of|with|the|a|an|my|some|all|that|of) )*(?:(?<length>${SAID_LENGTH}) (?:of (?:the |my )?|(?<!\\d in )))?(?:${SO_WIDE} )?(?:(?<part>${PART}|${DONE})${OF_IT}(?: (?:in|with|w/|of|from|is|was|:))?:? )?(?:(?:the|my|in|of|a|some|that|old|${REST}) )*$`,
+  `(?:(?<=^|[^a-z0-9ß-ɏ]))(?:(?:made|sewn|sewed|cut|used|in|from|using|out of|with|the|a|an|my|some|all|that|of) )*(?:(?<length>${SAID_LENGTH}) (?:of (?:the |my )?|(?<!\\d in )))?(?:${SO_WIDE_HERE} )?(?:(?<part>${PART}|${DONE})${OF_IT}(?: (?:in|with|w/|of|from|is|was|:))?:? )?(?:(?:the|my|in|of|a|some|that|old|${REST}) )*$`,
   'u',
 );
 
@@ -187,7 +187,7 @@ const CUED = new RegExp(`^(?:${CUE}) `);
 /** A fabric that the stash does not have: by a noun of fabrics and a cue, or by a length. */
 const newFabric = byRules([
   rule(
-    `(?:(?:${CUE}|of) )?(?:(?<length1>${SAID_LENGTH}) (?:of |of the |of an? )?(?:(?:remnant|piece|length|offcut)s? of )?(?:left[- ]?over )?(?:(?:really |most )?(?:${PRAISE}) )?)?(?:(?<part1>${PART}|${DONE})${OF_IT}(?: (?:in|with|w/|of|from|is|was))?:? (?:the |a |an |(?:the )?${REST} of (?:the |my )?)?)?(?:stash )?(?:${SO_WIDE} )?(?:(?<weight1>\\d{1,3}(?:[.,]\\d)?) ?(?<gsm1>gsm|oz) )?${NAME}`,
+    `(?:(?:${CUE}|of) )?(?:(?<length1>${SAID_LENGTH}) (?:of |of the |of an? )?(?:(?:remnant|piece|length|offcut)s? of )?(?:left[- ]?over )?(?:(?:really |most )?(?:${PRAISE}) )?)?(?:(?<part1>${PART}|${DONE})${OF_IT}(?: (?:in|with|w/|of|from|is|was))?:? (?:the |a |an |(?:the )?${REST} of (?:the |my )?)?)?(?:stash )?(?:${SO_WIDE_HERE} )?(?:(?<weight1>\\d{1,3}(?:[.,]\\d)?) ?(?<gsm1>gsm|oz) )?${NAME}`,
     'likely',
     ({ name, length1, part1, weight1, gsm1, wide, wideIn }, s, from, end) => {
       // "Love the fabric", "the check" are no names.

@@ -129,7 +129,9 @@ const fault = (
   given(DIRECTED, rule)(source, 'sure', (said, s, from, end) => {
     TAIL.lastIndex = end;
     const behind = TAIL.exec(s.low);
-    const tail = behind && belongs(behind, s) ? behind : null;
+    // By how much was said before: an amount behind is of what comes next.
+    const saidBefore = said['before'] !== undefined || said['bare'] !== undefined;
+    const tail = behind && belongs(behind, s) && !(saidBefore && behind.groups?.['amount'] !== undefined) ? behind : null;
     const to = end + (tail?.[0].length ?? 0);
     const how: Fault = {
       zones: said['zones'] ?? ofNamed(s, from) ?? where,
@@ -159,7 +161,7 @@ const BEFORE_THIS =
   /^[^,.;·|\n]{0,20}? ?(?:last time|the last time|(?:in|on|with) the (?:last|first|previous|other|old) (?:one|version|pair)|on my last one)(?![a-z])/;
 
 const PULLS = '(?:pulls?|pulling|strains?|straining|digs? in|digging in|cuts? in|binds?|binding|restricts?)';
-const GAPES = '(?:gapes?|gaping|gaped|stands away|sags?|bags?|sagging)';
+const GAPES = '(?:gapes?|gaps|gaping|gaped|stands away|sags?|bags?|sagging)';
 const CANNOT = "(?:won't|doesn't|can't|couldn't|will not|does not|cannot|can not|could not)";
 const CLOSE = '(?:close|meet|button|zip|fasten|do up)';
 const DIRECTED = new RegExp(DIRECTION);

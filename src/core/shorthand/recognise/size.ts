@@ -198,6 +198,8 @@ const recogniseWhole = byRules([
       const [from, to] = [labelOf(a, s, false), labelOf(b, s, false)];
       // "8 w/ 1 cm": no size lies between a letter and a number.
       if (/^\d/.test(a ?? '') !== /^\d/.test(b ?? '') || /^w$/.test(a ?? '')) return undefined;
+      // "1/2" is a half, unless the pattern has such sizes.
+      if (sizes.length === 0 && /^[1357]$/.test(a ?? '') && /^(?:2|4|8|16)$/.test(b ?? '')) return undefined;
       const line = joined !== undefined ? whole(joined) : from !== undefined && to !== undefined && from !== to ? halfway(from, to) : undefined;
       if (!line) return undefined;
       if (zones === undefined) return all(line);
