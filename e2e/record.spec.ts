@@ -133,6 +133,15 @@ test('the strip finds with a slip of the finger, grouped, and does things by the
   await field.pressSequentially('skery');
   await expect(page.getByRole('option').filter({ hasText: 'Skerry concert jacket, version 2' })).toBeVisible();
   await expect(page.getByRole('option', { name: /Log a make of Skerry concert jacket/ })).toBeVisible();
+  // Of words from which nothing comes it is said so, with what is understood; they stay.
+  await field.fill('waist tight, love 4');
+  const nothing = page.getByRole('region', { name: 'What this line tells' });
+  await expect(nothing).toContainText('they name no pattern');
+  await expect(nothing).toContainText('waist tight, slight');
+  await nothing.getByRole('button', { name: 'Log it in the form' }).click();
+  await expect(page.getByRole('heading', { name: 'Log a make' })).toBeVisible();
+  await expect(field).toHaveValue('waist tight, love 4');
+  await field.click();
   await field.fill('add a fabric');
   await page.getByRole('option', { name: 'Add a fabric to the stash' }).click();
   await expect(page.getByRole('heading', { name: 'new fabric' })).toBeVisible();

@@ -23,7 +23,7 @@ import { useWrittenKey } from '../ui/use-written-key';
 import type { PressedEarly } from './find-field';
 import { useFound, type Entry } from './find-index';
 import { FIND_LABEL, FIND_LOOK } from './find-words';
-import { LinePanel } from './line-panel';
+import { LinePanel, NamesNothing } from './line-panel';
 import { useLine } from './use-line';
 
 /** The rules of the line are made ready one by one once it is entered, as long as nobody waits: together they cost more than a page does. */
@@ -59,6 +59,8 @@ export function Find({
   const choices: readonly Choice[] = isLine
     ? []
     : [...offered.slice(0, 3).map((completion) => ({ completion })), ...found.map((entry) => ({ entry }))];
+  /** Several words of which nothing comes: said, where a field that keeps silent would seem broken. */
+  const isNothing = !isLine && choices.length === 0 && text.trim().includes(' ');
   useWrittenKey('/', () => field.current?.focus());
 
   const telling = useKept('telling');
@@ -204,7 +206,7 @@ export function Find({
           })}
         </ComboboxOptions>
       </Combobox>
-      {isLine && open && (
+      {(isLine || isNothing) && open && (
         <section
           ref={panel}
           onKeyDown={(e) => {
@@ -214,19 +216,24 @@ export function Find({
           onBlur={(e) => {
             if (e.relatedTarget !== null && e.relatedTarget !== field.current && !panel.current?.contains(e.relatedTarget)) setOpen(false);
           }}
-          aria-label={other || asked ? 'What this line tells' : 'The make in this line'}
+          aria-label={isLine && !other && !asked ? 'The make in this line' : 'What this line tells'}
           className="absolute inset-x-0 top-10 z-40 max-sm:fixed max-sm:inset-x-2 max-sm:top-2 max-h-[70vh] max-sm:max-h-[55dvh] overflow-y-auto rounded-md border border-rule2 bg-page p-3 shadow-lg"
           onMouseDown={(e) => e.preventDefault()}
         >
-          <LinePanel
-            line={line}
-            onText={setText}
-            onTell={(act, date) => void tell(act, date)}
-            onSave={() => void enter()}
-            onForm={toForm}
-            onLeave={leave}
-            toField={() => field.current?.focus()}
-          />
+          {isNothing ? (
+            // What was typed stays in the field: nothing of it is in the form.
+            <NamesNothing line={line} onForm={() => void navigate(routes.newMake())} />
+          ) : (
+            <LinePanel
+              line={line}
+              onText={setText}
+              onTell={(act, date) => void tell(act, date)}
+              onSave={() => void enter()}
+              onForm={toForm}
+              onLeave={leave}
+              toField={() => field.current?.focus()}
+            />
+          )}
         </section>
       )}
     </div>

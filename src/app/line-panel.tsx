@@ -98,6 +98,28 @@ export function LinePanel(acts: PanelActs) {
   return <MakeInLine {...acts} />;
 }
 
+/** That neither anything is found by the words nor a pattern named in them, with what is understood all the same. */
+export function NamesNothing({ line, onForm }: { line: LineRead; onForm: () => void }) {
+  const { make, context, answers, answer } = line;
+  const understood = make.chips.filter(({ says }) => says.some(({ is }) => is !== 'words'));
+  return (
+    <>
+      <p role="status">
+        Nothing is found by these words, and they name no pattern. To log a make, say what it is called and what it is, as in{' '}
+        <i>Curlew jeans M, waistband tight</i>.
+      </p>
+      {understood.length > 0 && (
+        <div className="mt-2">
+          <LineChips chips={understood} context={context} answers={answers} onAnswers={answer} />
+        </div>
+      )}
+      <div className="mt-3">
+        <Button onClick={onForm}>Log it in the form</Button>
+      </div>
+    </>
+  );
+}
+
 /** The make that is being written, with its questions. */
 function MakeInLine({ line, onText, onTell, onSave, onForm, onLeave, toField }: PanelActs) {
   const { make, context, answers, look, finish, mayFinish, known, isKnown, offered, questions } = line;

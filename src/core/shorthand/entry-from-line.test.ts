@@ -1,3 +1,4 @@
+import { blankFabric } from '../records/blank';
 import { sampleAlteration, sampleMake } from '../garment/sample-case';
 import type { Make } from '../records';
 import { Make as MakeShape } from '../records';
@@ -163,6 +164,13 @@ test.each([
   expect(make).toMatchObject({ size: { size: 'C' }, fabrics: [{ length }] });
   expect(newFabrics[0]).toMatchObject({ name: 'rust corduroy' });
   expect(newFabrics[0]?.width).toBe(width);
+});
+
+test('a new fabric is drawn in the colour that its name has, where it has one', () => {
+  const grounds = (said: string) => entry(`sandbar C, in ${said}`).newFabrics.map(({ swatch }) => swatch.ground);
+  expect(grounds('black denim')).toEqual(['#000000']);
+  expect(grounds('denim')).toEqual(['#3d5575']);
+  expect(grounds('boiled wool')).toEqual([blankFabric('', '').swatch.ground]);
 });
 
 test('several at once are counted, and what is said of a fabric of the stash stays as words', () => {

@@ -5,6 +5,7 @@ import type { VerdictSaid, ZoneSaid } from '../make/log-draft';
 import type { Fabric, Make, NoteSubject, Seen, SewnSet } from '../records';
 import { blankFabric } from '../records/blank';
 import { structureNamed } from '../records/garment-named';
+import { colourCalled } from '../units/colour';
 import { formatLength } from '../units/length';
 import { formatMoney } from '../units/money';
 import type { Chip, Understood } from './chip';
@@ -28,11 +29,14 @@ export interface LineEntry {
 
 type Of<K extends Understood['is']> = Extract<Understood, { readonly is: K }>;
 
-/** A fabric that is not in the stash yet, with what the line says of it. */
+/** A fabric that is not in the stash yet, with what the line says of it: black denim is drawn black. */
 export function newFabric(id: string, { fabric, price, pricedBy, shop, width, weight }: Of<'fabric'>): Fabric {
   const name = 'name' in fabric ? fabric.name : '';
+  const blank = blankFabric(id, name, structureNamed(name));
+  const ground = colourCalled(name);
   return {
-    ...blankFabric(id, name, structureNamed(name)),
+    ...blank,
+    ...(ground === undefined ? {} : { swatch: { ...blank.swatch, ground } }),
     ...(price ? { pricePerMetre: price } : {}),
     ...(price && pricedBy ? { pricedBy } : {}),
     ...(shop === undefined ? {} : { source: shop }),

@@ -3,7 +3,7 @@ import { isWithoutFit, kindNamed } from '../records/garment-named';
 import { MONTH_NAMES } from '../units/date';
 import { ORDINAL } from './amounts';
 import type { Sentence, Subject } from './sentence';
-import { FABRIC_NOUNS } from './fabric-nouns';
+import { FABRIC_COLOUR, FABRIC_NOUN, FABRIC_NOUNS } from './fabric-nouns';
 import type { WordAt } from './names';
 import { isTradeWord, JOINED_WITH } from './words';
 
@@ -178,8 +178,10 @@ export function newSubject(line: LineSoFar): Subject | undefined {
 }
 
 /** A pattern by its number, with its maker's name or without: "Saltbox 8458, 14", "S8458 view B", "pattern 1234 size 12". */
-const BY_NUMBER =
-  /^(?:(?:pattern|model|style) (?=\p{L}{0,2}\d{3}))?(?<name>(?:\p{L}[\p{L}'&-]+ ){0,2}(?:\p{L}{0,2}\d{4,5}|\p{L}{1,2}\d{3}|(?<=(?:pattern|model|style) )\d{3})[a-z]?)(?=,? (?:view [a-z](?![a-z])|(?:in )?(?:an? )?size \S|\d{1,2} *(?:$|,)))/u;
+const BY_NUMBER = new RegExp(
+  `^(?:(?:pattern|model|style) (?=\\p{L}{0,2}\\d{3}))?(?<name>(?:\\p{L}[\\p{L}'&-]+ ){0,2}(?:\\p{L}{0,2}\\d{4,5}|\\p{L}{1,2}\\d{3}|(?<=(?:pattern|model|style) )\\d{3})[a-z]?)(?=,? (?:view [a-z](?![a-z])|(?:in )?(?:an? )?size \\S|\\d{1,2}(?: *(?:$|,)| (?:${FABRIC_COLOUR}|${FABRIC_NOUN})(?![a-z]))))`,
+  'u',
+);
 function numberedPattern({ low, typed }: LineSoFar): Subject | undefined {
   const start = leadLength(low);
   const found = BY_NUMBER.exec(low.slice(start));

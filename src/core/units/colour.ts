@@ -73,7 +73,12 @@ const NO_COLOURS: ReadonlySet<string> = new Set(['linen', 'transparent']);
  * @example colourCalled('dark green') // '#006400'
  */
 export function colourCalled(words: string): string | undefined {
-  const said = words.toLowerCase().match(/[a-z]+/g) ?? [];
+  const all = words.toLowerCase().match(/[a-z]+/g) ?? [];
+  // Denim is blue where nothing else is said of it: "black denim".
+  return namedIn(all.filter((word) => word !== 'denim')) ?? namedIn(all);
+}
+
+function namedIn(said: readonly string[]): string | undefined {
   // The longest name that stands there: dark green before green.
   for (const length of [2, 1])
     for (let i = said.length - length; i >= 0; i--) {

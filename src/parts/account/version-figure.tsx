@@ -1,9 +1,8 @@
 import { outcomeWords, seenWords } from '../../core/make/fit-note-words';
 import { useCaseTables } from '../../data/engine-tables';
 import { useEngine } from '../../workers/use-engine';
-import { versionsOf, viewOf } from '../../core/make/versions';
+import { versionsOf } from '../../core/make/versions';
 import { latestNote } from '../../core/make/latest-note';
-import { mainFabric } from '../../core/make/main-fabric';
 import { useMemo, useState } from 'react';
 import { type PatternCase } from '../../core/garment/case';
 import type { LengthUnit } from '../../core/units/length';
@@ -12,6 +11,7 @@ import { zoneOf, type ZoneId } from '../../core/body/zones';
 import type { Make } from '../../core/records';
 import { fateWords } from '../../core/versions/credit-words';
 import { SelectField } from '../../ui/field';
+import { drawnOf } from '../drawn-of';
 import { FitMark, markColour } from '../fit-mark';
 import { GarmentFigure, type SpotSaid } from '../garment-figure';
 import { withId } from '../../core/units/by-id';
@@ -55,10 +55,7 @@ export function VersionFigure({
   const [earlier, later] = before && before.version > make.version ? [make, before] : [before, make];
   const tables = useCaseTables();
   const effects = useEngine('changes', tables, earlier && [later.personId, input.pattern.id, earlier.id, later.id]).answer?.effects ?? [];
-  const drawn = useMemo(
-    () => ({ kind: input.pattern.kind, flat: viewOf(input.pattern, later).flat, swatch: mainFabric(later, input.fabrics).fabric?.swatch }),
-    [input, later],
-  );
+  const drawn = useMemo(() => drawnOf(input.pattern, later, input.fabrics), [input, later]);
 
   const wordsAt = (of: Make, at: ZoneId) => {
     const note = latestNote(of, at);

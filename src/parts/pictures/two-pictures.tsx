@@ -1,6 +1,4 @@
 import { outcomeWords } from '../../core/make/fit-note-words';
-import { viewOf } from '../../core/make/versions';
-import { mainFabric } from '../../core/make/main-fabric';
 import { useState, type KeyboardEvent, type ReactNode } from 'react';
 import { flatSvg } from '../../core/drawing/flat-svg';
 import { AS_IT_IS, overlayOf, type Overlay, type Place } from '../../core/drawing/overlay';
@@ -12,6 +10,7 @@ import { Button } from '../../ui/button';
 import { ChoiceField, SelectField } from '../../ui/field';
 import { Segmented } from '../../ui/segmented';
 import { urlOf } from '../blob-url';
+import { drawnOf } from '../drawn-of';
 import { FitMarkShape } from '../fit-mark';
 import { firstOf, lastOf } from '../../core/units/item-at';
 
@@ -45,8 +44,8 @@ function layerOf(
 ): Layer {
   const picture = pictures?.find((p) => p.side === side);
   if (picture) return { name, url: urlOf(picture.blob), pinned: make.fitNotes.filter((n) => n.pin?.pictureId === picture.id) };
-  const drawn = pattern && (side === 'front' || side === 'back');
-  const svg = drawn && flatSvg(pattern.kind, viewOf(pattern, make).flat, side, mainFabric(make, fabrics).fabric?.swatch);
+  const drawn = pattern && drawnOf(pattern, make, fabrics);
+  const svg = drawn && (side === 'front' || side === 'back') && flatSvg(drawn.kind, drawn.flat, side, drawn.swatch);
   return { name, url: svg && pictures ? `data:image/svg+xml,${encodeURIComponent(svg)}` : undefined, pinned: [] };
 }
 

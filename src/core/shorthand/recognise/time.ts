@@ -1,7 +1,7 @@
 import type { TimeSpent } from '../../records';
 import { parseDuration } from '../../units/duration';
 import { anyOf, countOf } from '../amounts';
-import { byRules, mereWords, rule, says, type Meant } from '../said';
+import { byRules, mereWords, rule, says, wordCount, type Meant } from '../said';
 import { WEIGHTS } from '../weights';
 import { PHASES_SAID } from '../words';
 
@@ -61,7 +61,7 @@ export const recogniseTime = byRules([
         ? { says: mereWords(s.typed(from, to)) }
         : says({ is: 'time', minutes: count * minutes, phase: 'all' });
     // Over the two as two times.
-    return { ...said, weight: 3 * WEIGHTS.sure };
+    return { ...said, weight: 3 * WEIGHTS.sure + WEIGHTS.word * wordCount(s.low.slice(from, to)) };
   }),
   rule(
     `(?:(?:it |that |which )?(?:took|needed)(?: me)? )?(?:about |nearly |almost |only |just )?${DURATION} ${TO}`,
