@@ -83,7 +83,7 @@ const WITH_POINT = `(?:zero|nought|${NUMBER_WORD}|\\d+) point ${DIGIT}(?: ${DIGI
 const INCHES =
   'in(?=\\s*(?:$|[^\\sa-z]|(?:on|at|off|from|per|each|longer|shorter|wider|narrower|looser|tighter|higher|lower|deeper|too|to|for|left|up|down|and|but|of|by|out|below|above|bigger|smaller)\\b))';
 const UNIT = `(?:centimet(?:re|er)s?|cms?|millimet(?:re|er)s?|mm|met(?:re|er)s?|m|inch(?:es)?|ins|${INCHES}|"|feet|foot|ft|yards?|yds?|yd)(?![a-z0-9])`;
-const ABOUT = '(?:(?:about|roughly|around|nearly|almost|just over|a good|only|just|another|an extra|some) )';
+const ABOUT = '(?:~ ?|(?:about|roughly|around|nearly|almost|just over|a good|only|just|another|an extra|some) )';
 const HALF_MORE = ` and (?:a half|a quarter|three quarters|½|¼|¾)`;
 
 /** A length with its unit. */

@@ -32,6 +32,29 @@ function partingDashes(plain: string): ReadonlySet<number> {
   return new Set(found.filter((at) => !isMinus(at)));
 }
 
+/** Slips in short words, which are too near to others to be found by their letters. */
+const SHORT_SLIPS: Readonly<Record<string, string>> = {
+  tigth: 'tight',
+  thight: 'tight',
+  tihgt: 'tight',
+  tigh: 'tight',
+  lenght: 'length',
+  lose: 'loose',
+};
+/** "The hips are to tight": behind the word, what would be too much of it. */
+const TOO_MUCH =
+  /^ (?:tight|loose|wide|narrow|long|short|high|low|deep)(?= *(?:$|[^ a-z]|(?:at|in|on|around|round|across|for|by|and|but|still)(?![a-z])))/;
+
+/** What a word was meant to be; undefined where it may stand as it is. */
+function rightFor(word: string, behind: string): string | undefined {
+  if (word === 'to') return TOO_MUCH.test(behind) ? 'too' : undefined;
+  if (word === 'lose') return /^(?: *$| *[,.;]| (?:at|in|around|across|by)(?![a-z]))/.test(behind) ? 'loose' : undefined;
+  // "Sooo tight".
+  if (/^so{2,}$/.test(word)) return 'so';
+  if (word in SHORT_SLIPS) return SHORT_SLIPS[word];
+  return word.length < 5 || isTradeWord(word) ? undefined : OFTEN_MISSPELLED.find((w) => isSlip(word, w));
+}
+
 /**
  * A folded text with single spaces, in which dashes between items are commas, and words of the trade that are one letter off are put right.
  *
@@ -55,8 +78,7 @@ export function spelledRight(plain: string, vocabulary: Vocabulary): Spelled {
     }
   };
   for (const { word, from, to } of wordsIn(plain)) {
-    if (word.length < 5 || isTradeWord(word) || nameWords(vocabulary).has(word)) continue;
-    const right = OFTEN_MISSPELLED.find((w) => isSlip(word, w));
+    const right = nameWords(vocabulary).has(word) ? undefined : rightFor(word, plain.slice(to));
     if (right === undefined) continue;
     copy(from);
     slips.push({ from: low.length, to: low.length + right.length, readAs: right });

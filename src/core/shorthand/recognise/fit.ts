@@ -23,7 +23,7 @@ const PLACE = '(?:at|in|across|on|round|around|through|over|under|for|along|abou
 const SIDE = '(?: (?<side>on the left|on the right|left only|right only|on the left side|on the right side))?';
 /** By how much, and on which side, behind a fault. */
 const TAIL = new RegExp(
-  `(?:(?:, | |:| \\()(?<amount>by ${LENGTH}|${SAID_LENGTH}|[1-3](?![a-z0-9/]|[.,]\\d)|(?:and )?(?:clearly|clear|slight|slightly|spoils|unwearable))\\)?)?${SIDE}${END}`,
+  `(?:(?:, | |: ?| \\()(?<amount>by ${LENGTH}|${SAID_LENGTH}|[1-3](?![a-z0-9/]|[.,]\\d)|(?:and )?(?:clearly|clear|slight|slightly|spoils|unwearable))\\)?)?${SIDE}${END}`,
   'y',
 );
 const NUMBERED = /^[1-3]$/;
@@ -110,7 +110,7 @@ const denied = (zones: readonly ZoneId[], s: Sentence, from: number, to: number)
 const DESCRIBING = /^(?:long|short|low|high|wide|narrow|big|small|large|full|deep|loose|slim|roomy)$/;
 
 /** Degrees and amounts before a direction, in any order; "2 too tight" is a length in the ledger's unit. */
-const HOW = `(?<degree>(?:(?:${DEGREE}|too|now|about) )*)(?:(?:(?<before>${SAID_LENGTH})|(?<bare>[1-5](?:[.,]\\d{1,2})?)(?= too)) )?(?<more>(?:(?:${DEGREE}|too) )*)`;
+const HOW = `(?<degree>(?:(?:${DEGREE}|too|now|about) )*)(?:(?<least>\\d+(?:[.,]\\d+)?) ?(?:-|–|to|or) ?(?=${SAID_LENGTH}))?(?:(?:(?<before>${SAID_LENGTH})|(?<bare>[1-5](?:[.,]\\d{1,2})?)(?= too)) )?(?<more>(?:(?:${DEGREE}|too) )*)`;
 
 const OF_NAMED = new RegExp(`(?<![a-z])${THE}(?<zones>${ZONES}) (?:of|on|in) (?:(?:the|my|this|these) )*$`);
 /** The place before the name that ends here: "the sleeves of the Yarrow tee". */
@@ -146,6 +146,12 @@ const fault = (
     // Of another than the one that is told of: "the M was tight across the shoulders last time".
     if (BEFORE_THIS.test(s.low.slice(to)) || OF_ANOTHER.test(s.low.slice(0, from)) || NEARER.test(s.low.slice(to)))
       return { says: mereWords(s.typed(from, to)) };
+    // "2-3 cm too tight": the one or the other.
+    const less =
+      said['least'] !== undefined && how.amount !== undefined
+        ? faultOf({ ...how, amount: how.amount.replace(/^\D*\d+(?:[.,]\d+)?/, said['least']) }, s)
+        : undefined;
+    if (less && !meant.choices) return { to, ...asks(less, of, mereWords(s.typed(from, to))) };
     // A bare number is a degree, as shorthand has it; it may be a length too.
     const byLength = how.amount !== undefined && NUMBERED.test(how.amount) && faultOf({ ...how, amount: `${how.amount} ${s.context.unit}` }, s);
     return { to, ...meant, ...(byLength && !meant.choices ? { choices: [of, byLength] } : {}) };

@@ -90,6 +90,16 @@ export const recogniseVerdict = byRules([
   ),
   rule(`(?:love|verdict|rating|rated(?: it)?):? ?(?<n>[1-4])[.,]5(?!\\d| ?(?:cm|m|mm|%|h)(?![a-z]))`, 'sure', ({ n }) => between(Number(n) + 0.5)),
   rule(`(?<n>one|two|three|four) and a half (?:out of five|of five|stars?)`, 'sure', ({ n }) => between((countOf(n ?? '') ?? 0) + 0.5)),
+  // "A winner", "total disaster": how much is asked.
+  rule(
+    `(?:(?:an? |absolute |absolutely |total |complete |real |such |it's |what a ))*(?<word>perfection|winner|triumph|fail|failure|disaster|wadder|flop)`,
+    'likely',
+    ({ word = '' }, s, from, to) => {
+      const alone = /(?:^|[,.;!·|\n]|\b(?:and|but)) *$/.test(s.low.slice(0, from)) && /^ *(?:$|[,.;!·|\n])/.test(s.low.slice(to));
+      const [one, other] = /^(?:perf|win|tri)/.test(word) ? ([5, 4] as const) : ([1, 2] as const);
+      return alone ? asks([{ is: 'love', love: one }], [{ is: 'love', love: other }], mereWords(s.typed(from, to))) : undefined;
+    },
+  ),
   // Stars drawn out, those that it has not behind them.
   rule(`(?<n>(?:[★⭐]\\ufe0f?){1,5})☆{0,4}`, 'sure', ({ n = '' }) => loved(n.replace(/\ufe0f/g, '').length)),
   rule(`(?:love|loved|adored)(?= *(?:$|[.!]))`, 'weak', (_, s, from) => (/(?:^|[,.;!·|\n-]) *$/.test(s.low.slice(0, from)) ? loved(5) : undefined)),
