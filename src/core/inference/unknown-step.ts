@@ -156,13 +156,17 @@ export function idealFrom(believed: Believed, { x, steps }: Cut, along: 'sizes' 
   const end = Math.max(...parts.map((p) => p.first + (p.density.length - 1) * p.by));
   const step = (end - start) / (SCALE_POINTS - 1);
   const density = allocate(SCALE_POINTS);
-  for (const part of parts)
-    for (let i = 0; i < SCALE_POINTS; i++) {
+  for (const part of parts) {
+    // Where it lies on the scale; a point more on either side, whatever was lost in reckoning that.
+    const begin = Math.max(0, Math.floor((part.first - start) / step) - 1);
+    const stop = Math.min(SCALE_POINTS - 1, Math.ceil((part.first + (part.density.length - 1) * part.by - start) / step) + 1);
+    for (let i = begin; i <= stop; i++) {
       const at = (start + i * step - part.first) / part.by;
       const cell = Math.floor(at);
       if (cell < 0 || cell >= part.density.length - 1) continue;
-      const [d0, d1] = [numberAt(part.density, cell), numberAt(part.density, cell + 1)];
-      density[i] = numberAt(density, i) + part.weight * (d0 + (at - cell) * (d1 - d0));
+      const d0 = numberAt(part.density, cell);
+      density[i] = numberAt(density, i) + part.weight * (d0 + (at - cell) * (numberAt(part.density, cell + 1) - d0));
     }
+  }
   return posteriorFrom(start, step, density);
 }
