@@ -19,7 +19,11 @@ const MADE = '(?:made|sewed|sewn|started|begun|began|finished|completed|cut|stit
 /** Which of its kind it is: "my very first pair", "the third". */
 const WHICH = `(?:very|first ever|${ORDINAL})`;
 /** About when, said before all else: "last winter I made". */
-const WHEN = `(?:(?:last|this|one|over the) (?:night|morning|afternoon|evening|week|weekend|month|year|summer|winter|spring|autumn|fall|holidays|christmas)|(?:on |last |this )?(?:mon|tues|wednes|thurs|fri|satur|sun)day|(?:(?:in|back in|last) )?(?:${MONTH_NAMES.join('|').toLowerCase()})(?: \\d{4})?(?= i |[,:])|(?:a|one|two|three|a few|\\d{1,2}) (?:days?|weeks?|months?|years?|summers?|winters?) ago|today|yesterday|\\d{1,2}(?:st|nd|rd|th)?\\.? (?:${MONTH_NAMES.flatMap(
+const WHEN = `(?:(?:last|this|one|over the) (?:night|morning|afternoon|evening|week|weekend|month|year|summer|winter|spring|autumn|fall|holidays|christmas)|(?:on |last |this )?(?:mon|tues|wednes|thurs|fri|satur|sun)day|(?:(?:in|back in|last) )?(?:${MONTH_NAMES.join('|').toLowerCase()})(?: \\d{4})?(?= i |[,:]| [-–] )|(?:${MONTH_NAMES.flatMap(
+  (name) => [name, name.slice(0, 3)],
+)
+  .join('|')
+  .toLowerCase()}|sept)\\.? \\d{1,2}(?:st|nd|rd|th)?(?:,? \\d{4})?(?=[,:]| [-–] )|(?:a|one|two|three|a few|\\d{1,2}) (?:days?|weeks?|months?|years?|summers?|winters?) ago|today|yesterday|\\d{1,2}(?:st|nd|rd|th)?\\.? (?:${MONTH_NAMES.flatMap(
   (name) => [name, name.slice(0, 3)],
 )
   .join('|')

@@ -5,7 +5,7 @@ import type { Make, Person } from '../records';
 import type { ReadMake } from './draft-from-line';
 import { folded, namesIn, wordsIn, type NameFound } from './names';
 import { LEADING } from './read-line';
-import { DAY, daysOf, DOUBTFUL, latestOf, WEEKDAYS } from './recognise/date';
+import { MONTH, DAY, daysOf, DOUBTFUL, latestOf, WEEKDAYS } from './recognise/date';
 import type { LineContext } from './sentence';
 import { WHOSE } from './words';
 
@@ -17,7 +17,7 @@ const IN_FIGURES = `${DAY_AND_MONTH}\\.?(?= +[a-z])(?! +(?:m|cm|mm|met(?:re|er)s
 /** What stands before the verb of a short report. */
 export const FIRST = `(?:(?:${DAY}|(?<=^|\\n)${IN_FIGURES}|(?:on )?${anyOf(WEEKDAYS)}|(?:this|last) (?:week|weekend|month)|i|i've|i'm|i'd|we|just|also|finally|have|and|so|then|well|now|really|next)(?:[,:]| [-–])? +)*`;
 /** How a line of a diary begins: by its day. */
-export const DIARY_LINE = `(?:(?:on )?${anyOf(WEEKDAYS)} ?: |\\d[^\\n]{0,16}(?<=${DAY})(?: [-–]|:) +|${IN_FIGURES} +)`;
+export const DIARY_LINE = `(?:(?:on )?${anyOf(WEEKDAYS)} ?: |(?:\\d|${MONTH})[^\\n]{0,16}(?<=${DAY})(?: [-–]|:) +|${IN_FIGURES} +)`;
 const BEHIND_NAME = ',? *(?:version|v|no\\.?|number|#) *';
 /** Which version of a pattern is spoken of, behind its name. */
 export const VERSION_BEHIND = `${BEHIND_NAME}(\\d{1,3})\\b`;

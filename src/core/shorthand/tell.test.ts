@@ -389,3 +389,16 @@ test('what is told again of a garment that comes with the telling is no make of 
   expect(parts('Curlew jeans 40. Gannet jeans 31. Ternlet cardi M. The jeans are perfect.')).toHaveLength(3);
   expect(parts('I wore the Teasel skirt to work on Monday.')).toEqual([['I wore the Teasel skirt to work on Monday.', false]]);
 });
+
+test('a line of a notebook that begins with its day by the month is a tale of its own', () => {
+  const told = splitTelling(
+    'May: Gannet jeans in 31, love 4\nJune 5: hemmed the Gannet jeans shorter\nJune 20: Teasel skirt, 40, red corduroy\nJuly - Curlew jeans 40',
+    CONTEXT,
+  );
+  expect(told.map((t) => [t.text.split(/[:-]/)[0]?.trim(), t.ofTold ?? false])).toEqual([
+    ['May', false],
+    ['June 5', true],
+    ['June 20', false],
+    ['July', false],
+  ]);
+});

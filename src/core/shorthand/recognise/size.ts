@@ -170,6 +170,12 @@ const recogniseWhole = byRules([
       s.subject && s.subject.to <= from && /(?:\b(?:two|three|[23])|\b[23] ?x) (?:pairs? of )?(?:the )?$/.test(s.low.slice(0, s.subject.from));
     return several && /^[ ,:(]*$/.test(s.low.slice(s.subject?.to, from)) ? oneOrOther([a, b], s, from, to) : undefined;
   }),
+  // "2 pairs, both M".
+  given(/\b(?:both|all|each) /, rule)(
+    `(?:both|all(?: of them)?|each) (?:(?:are|were|in|an?|size) )*(?<size>${LABEL})${ALONE}`,
+    'sure',
+    ({ size }, s) => (/^(?:a|an|i|in)$/.test(size ?? '') ? undefined : inAll(size, s, false)),
+  ),
   // "M for me, another in L for Anselm": that is another garment.
   given(/\b(?:another|a second|one more) (?:one |pair )?in /, rule)(
     `(?:and )?(?:another|a second|one more) (?:one |pair )?in (?:an? )?(?:size )?${LABEL}(?: for (?:my )?[a-zß-ɏ]+)?${ALONE}`,
