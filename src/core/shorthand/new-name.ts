@@ -71,7 +71,8 @@ function newSubjectAt(start: number, { low, words, names, typed }: LineSoFar): S
   const taken: WordAt[] = [];
   for (const word of first < 0 ? [] : words.slice(first, first + MOST_WORDS + 1)) {
     const before = taken.at(-1);
-    if (before && /[^\s'"-]/.test(low.slice(before.to, word.from))) break;
+    // No name goes on in the next line.
+    if (before && /[^\s'"-]|\n/.test(low.slice(before.to, word.from))) break;
     const sized = isSizeLabel(word.word) || isSizeLabel(word.word.toUpperCase());
     if (before && sized && (/^\d/.test(word.word) || word.word.length <= 3) && !isGarment(word.word)) {
       const name = typed(taken[0]!.from, before.to);

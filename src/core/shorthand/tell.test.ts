@@ -402,3 +402,16 @@ test('a line of a notebook that begins with its day by the month is a tale of it
     ['July', false],
   ]);
 });
+
+test('a list under its year, and what is dictated without a stop', () => {
+  expect(splitTelling('2025 makes\n- Wren dress (viscose)\n- Heron coat', CONTEXT).map(({ text, toldBy }) => [text, toldBy])).toEqual([
+    ['Wren dress (viscose)', '2025-12-31'],
+    ['Heron coat', '2025-12-31'],
+  ]);
+  const dictated = 'i made the wren dress in a ten then i made curlew jeans in a fourteen black denim and then a heron coat size forty grey wool';
+  expect(splitTelling(dictated, CONTEXT).map(({ text }) => text)).toEqual([
+    'i made the wren dress in a ten',
+    'then i made curlew jeans in a fourteen black denim',
+    'and then a heron coat size forty grey wool',
+  ]);
+});

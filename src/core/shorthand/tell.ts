@@ -53,6 +53,9 @@ const BLANK_LINE = new RegExp(`\\n[ \\t]*\\n\\s*(?:${SIGN})?`, 'g');
 /** Words that say that something was made. */
 const MADE = /\b(?:made|sewed|sewn|cut|finished|completed|started|begun|began|did|next is|next was|next came)\b/;
 
+/** "And then a heron coat", as it is dictated. */
+const THEN_ONE = /\b(?:then|next|after that|afterwards) (?:an?|another|my) $/;
+
 /** Words that say that it is one more. */
 const ANOTHER = new RegExp(`\\b(?:another|${ORDINAL} one)\\b`);
 
@@ -66,7 +69,7 @@ const SIZE_FIRST = /^\s*(?:[-*•] )?(?:size|sz|uk|us|eu) ?[a-z0-9]{1,4} $/;
 
 /** A year that stands by itself over what was sewn in it. */
 const YEAR_ABOVE =
-  /(?:^|\n)(?<line>[ \t#*]*(?:(?:my|the|in|of|from|sewing|sewn|made|makes|notebook|diary|journal|log|book|year|garments)[ ,]+)*(?<year>(?:19|20)\d{2})(?:[ \t]*:?[ \t]*(?=\n|$)|[ \t]?[:-][ \t]+))/g;
+  /(?:^|\n)(?<line>[ \t#*]*(?:(?:my|the|in|of|from|sewing|sewn|made|makes|notebook|diary|journal|log|book|year|garments)[ ,]+)*(?<year>(?:19|20)\d{2})(?:[ \t]+(?:sewing|sewn|makes|garments|projects|notebook|diary|journal|log|list))*(?:[ \t]*:?[ \t]*(?=\n|$)|[ \t]?[:-][ \t]+))/g;
 /** Words that count from the day on which they are said. */
 const FROM_TODAY = /\b(?:today|tonight|yesterday|ago|last|this)\b/;
 
@@ -148,6 +151,7 @@ function namedIn(segment: string, at: number, mark: string, line: boolean, text:
     item ||
     alone ||
     MADE.test(lead) ||
+    (THEN_ONE.test(lead) && /\s/.test(name)) ||
     ((line || mark.trim() !== '') && /^\p{Lu}/u.test(name) && /\s/.test(name)) ||
     (line && /\s/.test(name));
   if (!named) return undefined;
@@ -156,7 +160,7 @@ function namedIn(segment: string, at: number, mark: string, line: boolean, text:
   return {
     at,
     key,
-    anew: line || MADE.test(lead) || ANOTHER.test(lead) || DATED.test(lead),
+    anew: line || MADE.test(lead) || THEN_ONE.test(lead) || ANOTHER.test(lead) || DATED.test(lead),
     ofIt,
     name: 'name' in subject.says ? subject.says.name : name,
     ...(known ? {} : { newName: name }),
