@@ -6,7 +6,7 @@ import { WEIGHTS } from '../weights';
 import { byRules, given, rule, asks, mereWords, wordCount, type Meant } from '../said';
 import type { Recogniser, Sentence } from '../sentence';
 import { recogniseSizeAt } from './size-at';
-import { all, ALONE, at, BAND_AND_CUP, figureOf, halfway, IN_WORDS, LABEL, labelOf, SIZE_OF_IT, whole, WHOSE } from './size-label';
+import { all, ALONE, at, BAND_AND_CUP, FABRIC, figureOf, halfway, IN_WORDS, LABEL, labelOf, SIZE_OF_IT, whole, WHOSE } from './size-label';
 
 /** A size all over, by its label. */
 const inAll = (size: string | undefined, s: Sentence, cued: boolean): Meant | undefined => {
@@ -36,6 +36,15 @@ const FABRIC_BEFORE = new RegExp(`^ (?:[a-zß-ɏ'-]+ ){0,3}${FABRIC_NOUN} $`);
 const isBehindFabric = ({ subject, low }: Sentence, from: number) =>
   subject !== undefined && subject.to <= from && FABRIC_BEFORE.test(low.slice(subject.to, from));
 
+/** What it is of, right behind. */
+const FABRIC_NEXT = new RegExp(`^ ${FABRIC}(?![a-z])`);
+
+/** Whether a size was said right behind the name already. */
+const hasSizeBefore = (s: Sentence, from: number) =>
+  s.subject !== undefined &&
+  s.subject.to < from &&
+  labelOf(SIZE_OF_IT.exec(s.low.slice(s.subject.to, from))?.groups?.['size'], s, true) !== undefined;
+
 /** Another size was said of a place right before. */
 const SIZE_AT = new RegExp(
   `\\bsizes? (?:up|down|larger|smaller|bigger) (?:at|in|on|for|across|through) (?<zones>${ZONES}),? ?(?:so |that is |i\\.e\\. )?$`,
@@ -62,10 +71,12 @@ const recogniseWhole = byRules([
       // "Because the M was tight": one that was cut before.
       if (/\b(?:because|since|than|as|after|where) (?:the |an? |my )?$/.test(s.low.slice(0, from + said.indexOf(size ?? '')))) return undefined;
       if (label === undefined || size === undefined || (size === 'w' && s.low[to] === '/')) return undefined;
+      // "3 m linen" is a length, and a child's size by months where no fabric follows.
+      if (/\d ?c?m$/.test(size) && FABRIC_NEXT.test(s.low.slice(to))) return undefined;
       // "80 x 100" is how large it is.
       if (size === 'x' && /\d *$/.test(s.low.slice(0, from)) && /^ *\d/.test(s.low.slice(to))) return undefined;
       // "2 m of denim" is a length.
-      if (size === 'm' && /\d ?$/.test(s.low.slice(0, from)) && s.low.startsWith(' of ', to)) return undefined;
+      if (size === 'm' && /\d ?$/.test(s.low.slice(0, from)) && (s.low.startsWith(' of ', to) || FABRIC_NEXT.test(s.low.slice(to)))) return undefined;
       // Small letters and words of the language are sizes only where something says so.
       if (
         /^(?:a|i|an)$/.test(size) &&
@@ -83,7 +94,9 @@ const recogniseWhole = byRules([
         (/(?:^|[,;·|.\n:(])$/.test(before) && /^\s*(?:[,;·|.\n]|$)/.test(behind)) ||
         // "(white lawn, C)".
         (/[,;]$/.test(before) && /^\s*\)/.test(behind));
-      return followsSubject(s, from) || item || (isBehindFabric(s, from) && /^\s*(?:$|[,;·|.\n])/.test(behind)) ? all(whole(label)) : undefined;
+      return followsSubject(s, from) || item || (isBehindFabric(s, from) && !/\d ?c?m$/.test(size) && /^\s*(?:$|[,;·|.\n])/.test(behind))
+        ? all(whole(label))
+        : undefined;
     },
   ),
   // "Tidewater shirt C, the D was too big": that was another one.
@@ -181,7 +194,8 @@ const recogniseWhole = byRules([
     `(?:and )?(?:another|a second|one more) (?:one |pair )?in (?:an? )?(?:size )?${LABEL}(?: for (?:my )?[a-zß-ɏ]+)?${ALONE}`,
     'sure',
     (_, s, from, to) =>
-      s.subject && s.subject.to < from ? { says: mereWords(s.typed(from, to)), weight: WEIGHTS.whole * wordCount(s.low.slice(from, to)) } : undefined,
+      // Without a size before it, it is this one's: "I made a second pair in 38".
+      hasSizeBefore(s, from) ? { says: mereWords(s.typed(from, to)), weight: WEIGHTS.whole * wordCount(s.low.slice(from, to)) } : undefined,
   ),
   // "Two of them, one in 40 and one in 42": each has its own.
   given(/\bone (?:in|is) /, rule)(
