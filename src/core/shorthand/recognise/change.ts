@@ -72,6 +72,7 @@ const APART: readonly (readonly [first: string, last: string, act: Act])[] = [
 const NAMED = anyOf(Object.keys(NAMED_ALTERATIONS));
 const IS_BIT = new RegExp(`^${BIT}$`);
 const HAS_LENGTH = new RegExp(`(${LENGTH})`);
+const HAS_UNIT = new RegExp(`^${SAID_LENGTH}$`);
 const LENGTH_AHEAD = new RegExp(`^[^,.;·|\\n]*${SAID_LENGTH}`);
 
 /** How much, cm; undefined where it was not said in figures. */
@@ -406,15 +407,14 @@ export const recogniseChange = byRules([
   ),
   // "Shortened the sleeves by 2 and the bodice by 3": the verb is that of the part before.
   given(VERBS_SAID, changed)(
-    `(?:and |& )?${TARGET}(?: by)? (?<amount>${LENGTH})${END}(?! ?(?:too|${anyOf(Object.keys(ACTS).filter((w) => / |er$|ed$/.test(w)))}|tight|loose|long|short|wide|narrow|wide|deep|high|low|sizes?)${END})`,
+    `(?:and |& )?${TARGET}(?: by)? (?<amount>${LENGTH})${END}(?! ?(?:too|${anyOf(Object.keys(ACTS).filter((w) => / |er$|ed$/.test(w)))}|tight|loose|long|short|wide|narrow|deep|high|low|sizes?)${END})`,
     'likely',
     ({ target, amount = '', tail = '' }, s, from, to) => {
       const act = actOf(DONE_BEFORE.exec(s.low.slice(0, from))?.groups?.['verb']);
       // "Hem 3 cm" is how deep it is; and by itself a number behind a place may be a size.
       if (target === 'hem' && !/^and |\bby /.test(s.low.slice(from, to))) return undefined;
-      const isBare = !new RegExp(`^${SAID_LENGTH}$`).test(amount);
-      const size = isBare && s.subject?.sizes.some((label) => label === amount);
-      return size ? undefined : made(act, target, amount, tail, s, from, to);
+      const isSize = !HAS_UNIT.test(amount) && s.subject?.sizes.includes(amount);
+      return isSize ? undefined : made(act, target, amount, tail, s, from, to);
     },
   ),
   // "Bust dart down 1.5", "pockets up 2".

@@ -16,10 +16,12 @@ const AFTER_SIZE =
   'in at on with for from and but to all again throughout graded grading blended cut made sewn straight now this as it the then which who would should next too no without out of love loved worn bust waist waistband hip hips shoulder shoulders sleeve sleeves bodice version view yesterday today tonight tomorrow last except only using plus because so is was fit fits lengthened shortened took let raised lowered added cropped tight loose not still he she i my finished time half between fba sba a an over during under when while after before since has had came turned gave given donated sold passed went binned unlined lined looks feels needs sits went were are very really more less her his our maybe probably finally slightly much far such long short apart other cost toile muslin wearable sleeveless petite tall regular otherwise elsewhere everywhere w/ w/o'.split(
     ' ',
   );
-/** "14 2m black denim", "14 black denim". */
+/** What begins behind a size where no comma parts them: "14 2m black denim", "14 black denim". */
 export const SO_MUCH = '\\d+(?:[.,]\\d+)? ?(?:m|met(?:re|er)s?|yds?|yards?)';
 export const FABRIC = `(?:${FABRIC_COLOUR} (?:[a-zß-ɏ]+ ){0,2})?${FABRIC_NOUN}`;
+/** That nothing goes on with a label that stands here. */
 export const ALONE = `(?![a-z0-9]|[/-][a-z0-9]|[.,]\\d)(?:(?<=[a-z])|(?= *(?:$|[^ a-z0-9]|(?:${anyOf(AFTER_SIZE)}|${SO_MUCH}|${FABRIC})(?![a-z]))))`;
+/** "75B": the sizes of bras. */
 export const BAND_AND_CUP = /^(?:2[68]|[3-5]\d|[6-9][05]|1[0-3][05])(?:aa?|b|c|d{1,4}|ee?|ff?|gg?|hh?|j|k)$/;
 
 /** A label as the pattern has it; one that the pattern's chart lacks only where "size" says so. */
@@ -55,6 +57,7 @@ const ONES: Readonly<Record<string, number>> = { two: 2, four: 4, six: 6, eight:
 export const IN_WORDS = `(?:${anyOf(Object.keys(TENS))}(?:[ -]${anyOf(['two', 'four', 'six', 'eight'])})?|${anyOf(Object.keys(ONES))})`;
 export const figureOf = (words: string): string => String(words.split(/[ -]/).reduce((sum, word) => sum + (TENS[word] ?? ONES[word] ?? 0), 0));
 
+/** The lines of a size, and of the middle between two. */
 export const whole = (size: string): SizeLine => ({ size });
 export const halfway = (size: string, to: string): SizeLine => ({ size, to, at: 0.5 });
 
