@@ -11,7 +11,7 @@ import { folded, isShortFor } from '../names';
 import { asks, byRules, clauseStart, given, rule, says, wherever, wordCount, type Meant } from '../said';
 import type { Recogniser, Sentence } from '../sentence';
 import { WEIGHTS } from '../weights';
-import { LABEL, labelOf } from './size-label';
+import { IN_WORDS, LABEL, labelOf } from './size-label';
 import { SO_WIDE_HERE, unitOfWidth, WIDTH, widthSaid, type WidthGroups } from '../width-said';
 
 /** How much it is liked is no part of its name. */
@@ -48,7 +48,7 @@ const PRICE_EACH = `(?: *,? *\\(?@ ?(?<each>${MONEY})(?! ?(?:an?|per|the|/|cm|mm
 const LEFT = `(?:,? (?:and |with )?(?<left>${SAID_LENGTH}) (?:left over|leftover|left|to spare|remaining|over)${END})`;
 const WEIGHT = `(?:,? (?<weight>\\d{1,3}(?:[.,]\\d)?) ?(?<gsm>gsm|g/m2|g/m²|oz)${END})`;
 const WIDTH_AFTER = `(?:,? ?\\(?${WIDTH}\\)?)`;
-const LENGTH_AFTER = `(?:(?:,| \\||(?:[.;]| /)(?= ${SAID_LENGTH}\\s*(?:$|[.,;/\\n])))? ?\\(?(?:used |took |about )?(?<length>${SAID_LENGTH})(?! (?:left|to spare|remaining|longer|shorter|wide|wider|too|off|each|per)| ?[x×] ?\\d)(?: used)?\\)?)`;
+const LENGTH_AFTER = `(?:(?: ?,| \\||[.;](?= ${SAID_LENGTH}\\s*(?:$|[.,;/\\n])))? ?\\(?(?:used |took |about )?(?<length>${SAID_LENGTH})(?! (?:left|to spare|remaining|longer|shorter|wide|wider|too|off|each|per)| ?[x×] ?\\d)(?: used)?\\)?)`;
 const SHOP = `(?:,? (?:from|bought at|bought from|at(?= (?:the |an? )?(?:[a-zß-ɏ]+ )?(?:market|fair|sale|shop|store)(?![a-z]))) (?<shop>[a-zß-ɏ][a-zß-ɏ'& -]{2,30}?)(?=\\s*(?:$|[,.;·|]|(?:at|for) [€$£]?\\d| ${SAID_LENGTH}${END})))`;
 const AFTER = `(?:(?: (?:for (?:the )?|as (?:the )?|as an? )?(?<part>${PART})${END})|${WIDTH_AFTER}|${LENGTH_AFTER}|${LEFT}|${PRICE}|${PRICE_EACH}|${WEIGHT}|${SHOP})`;
 const TAIL = new RegExp(AFTER, 'y');
@@ -156,7 +156,9 @@ const GOES_ON = new RegExp(
 const COLOURED = new RegExp(`^${FABRIC_COLOUR} `);
 
 /** "Tidewater shirt C blue linen": right behind what the line is about, or behind its size. */
-const BEHIND_NAME = new RegExp(`^[ ,:([]*(?:(?:(?:in|an?|size) )*(?<size>${LABEL})[\\])]? )?(?:${ZONE} ${LABEL} |(?:toile|muslin)(?: in)? )*$`);
+const BEHIND_NAME = new RegExp(
+  `^[ ,:([]*(?:(?:(?:in|an?|size) )*(?:${IN_WORDS}|(?<size>${LABEL}))[\\])]? )?(?:${ZONE} ${LABEL} |(?:toile|muslin)(?: in)? )*$`,
+);
 function isBehindName(s: Sentence, from: number): boolean {
   if (!s.subject || s.subject.to > from) return false;
   const found = BEHIND_NAME.exec(s.low.slice(s.subject.to, from));
