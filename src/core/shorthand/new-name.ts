@@ -2,6 +2,7 @@ import { isSizeLabel } from '../garment/ladder';
 import { isWithoutFit, kindNamed } from '../records/garment-named';
 import { MONTH_NAMES } from '../units/date';
 import { ORDINAL } from './amounts';
+import { MONTH } from './recognise/date';
 import type { Sentence, Subject } from './sentence';
 import { FABRIC_COLOUR, FABRIC_NOUN, FABRIC_NOUNS } from './fabric-nouns';
 import type { WordAt } from './names';
@@ -19,15 +20,7 @@ const MADE = '(?:made|sewed|sewn|started|begun|began|finished|completed|cut|stit
 /** Which of its kind it is: "my very first pair", "the third". */
 const WHICH = `(?:very|first ever|${ORDINAL})`;
 /** About when, said before all else: "last winter I made". */
-const WHEN = `(?:(?:last|this|one|over the) (?:night|morning|afternoon|evening|week|weekend|month|year|summer|winter|spring|autumn|fall|holidays|christmas)|(?:on |last |this )?(?:mon|tues|wednes|thurs|fri|satur|sun)day|(?:(?:in|back in|last) )?(?:${MONTH_NAMES.join('|').toLowerCase()})(?: \\d{4})?(?= i |[,:]| [-–] )|(?:${MONTH_NAMES.flatMap(
-  (name) => [name, name.slice(0, 3)],
-)
-  .join('|')
-  .toLowerCase()}|sept)\\.? \\d{1,2}(?:st|nd|rd|th)?(?:,? \\d{4})?(?=[,:]| [-–] )|(?:a|one|two|three|a few|\\d{1,2}) (?:days?|weeks?|months?|years?|summers?|winters?) ago|today|yesterday|\\d{1,2}(?:st|nd|rd|th)?\\.? (?:${MONTH_NAMES.flatMap(
-  (name) => [name, name.slice(0, 3)],
-)
-  .join('|')
-  .toLowerCase()}|sept)(?![a-z])\\.?|(?<=^|\\n)\\d{1,2}[./]\\d{1,2}\\.?(?= ))`;
+const WHEN = `(?:(?:last|this|one|over the) (?:night|morning|afternoon|evening|week|weekend|month|year|summer|winter|spring|autumn|fall|holidays|christmas)|(?:on |last |this )?(?:mon|tues|wednes|thurs|fri|satur|sun)day|(?:(?:in|back in|last) )?(?:${MONTH_NAMES.join('|').toLowerCase()})(?: \\d{4})?(?= i |[,:]| [-–] )|(?:${MONTH})\\.? \\d{1,2}(?:st|nd|rd|th)?(?:,? \\d{4})?(?=[,:]| [-–] )|(?:a|one|two|three|a few|\\d{1,2}) (?:days?|weeks?|months?|years?|summers?|winters?) ago|today|yesterday|\\d{1,2}(?:st|nd|rd|th)?\\.? (?:${MONTH})(?![a-z])\\.?|(?<=^|\\n)\\d{1,2}[./]\\d{1,2}\\.?(?= ))`;
 /** Whom it is for, said before all else: "for my niece Runa (she's 6) I made", "for me: the …". */
 const FOR_WHOM =
   "(?<=^)for (?:(?:my|our) [a-z]+(?: [a-z'-]+)?|[a-z'-]+)(?: \\([^()]*\\))?(?: ?[:,])?(?= (?:i|we|the|a|an|another|my|some|[a-zß-ɏ'-]+) )";

@@ -33,14 +33,7 @@ function partingDashes(plain: string): ReadonlySet<number> {
 }
 
 /** Slips in short words, which are too near to others to be found by their letters. */
-const SHORT_SLIPS: Readonly<Record<string, string>> = {
-  tigth: 'tight',
-  thight: 'tight',
-  tihgt: 'tight',
-  tigh: 'tight',
-  lenght: 'length',
-  lose: 'loose',
-};
+const SHORT_SLIPS: Readonly<Record<string, string>> = { tigth: 'tight', thight: 'tight', tihgt: 'tight', tigh: 'tight', lenght: 'length' };
 /** "The hips are to tight": behind the word, what would be too much of it. */
 const TOO_MUCH =
   /^ (?:tight|loose|wide|narrow|long|short|high|low|deep)(?= *(?:$|[^ a-z]|(?:at|in|on|around|round|across|for|by|and|but|still)(?![a-z])))/;

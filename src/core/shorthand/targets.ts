@@ -3,6 +3,7 @@ import { ALTERATION_KIND_IDS, alterationKind, isSized, type AlterationKindId } f
 import type { ZoneId } from '../body/zones';
 import type { GarmentKind } from '../records';
 import { isLower } from '../records/usual-zones';
+import { anyOf } from './amounts';
 
 /** What a word of changing does, whatever it is done to. */
 export type Act = 'longer' | 'shorter' | 'wider' | 'narrower' | 'lower' | 'higher' | 'more' | 'less';
@@ -302,6 +303,9 @@ export const TARGET_NAMES: readonly string[] = [
   ...Object.keys(TARGETS),
   ...[...BY_GARMENT].filter((w) => w !== 'it' && w !== 'them'),
 ];
+
+/** What is said next where no comma parts it, as an expression: what is altered, and what was done. */
+export const NEXT_SAID = `(?:for|worn|finished|took|${anyOf(TARGET_NAMES)}|${anyOf(Object.keys(ACTS))})`;
 
 const SIGN: Readonly<Record<Act, 1 | -1>> = { longer: 1, shorter: -1, wider: 1, narrower: -1, lower: 1, higher: -1, more: 1, less: -1 };
 const ALONG: Readonly<Record<Act, Along | undefined>> = {

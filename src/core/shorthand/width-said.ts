@@ -4,7 +4,7 @@ const FIGURE = '\\d{2,3}(?:[.,]\\d+)?';
 const IN = 'cms?|"|inch(?:es)?|ins?';
 
 /** "150 cm wide", before or behind what is so wide, as an expression. */
-export const SO_WIDE = `(?<wide>${FIGURE})[ -]?(?<wideIn>${IN})?[ -]?wide(?![a-z])`;
+const SO_WIDE = `(?<wide>${FIGURE})[ -]?(?<wideIn>${IN})?[ -]?wide(?![a-z])`;
 /** The same before its name, and '2 yards of 58" denim'. */
 export const SO_WIDE_HERE = `(?<wide>${FIGURE})[ -]?(?<wideIn>${IN})?(?:[ -]wide(?![a-z])|(?<=\\b(?:m|met(?:re|er)s?|yds?|yards?) of ${FIGURE}[ -]?(?:${IN})))`;
 /** The same, and "width 150". */

@@ -160,9 +160,9 @@ function change(aim: Aim, cm: number | undefined, tail: string, sentence: Senten
   if (way !== undefined && known.ways.includes(way)) return oneOf([way]);
   if (cm === undefined) return oneOf([aim.zones ? 'total' : usual]);
   // What there is one of on either side has half of what it is in all.
-  if (way === 'total' && String(known.ways) === 'perSide') return { says: [of('perSide', zones, cm / 2)] };
-  if (HALVES.has(kind))
-    return way === 'total' ? { says: [of('perSide', zones, cm / 2)] } : asks([of('perSide', zones)], [of('perSide', zones, cm / 2)]);
+  const half = of('perSide', zones, cm / 2);
+  if (way === 'total' && (HALVES.has(kind) || String(known.ways) === 'perSide')) return { says: [half] };
+  if (HALVES.has(kind)) return asks([of('perSide', zones)], [half]);
   return oneOf(known.ways.length === 1 ? [usual] : known.ways.filter((w) => w !== 'perQuarter'));
 }
 

@@ -42,6 +42,7 @@ const NOTIONS = [
   'needles',
 ];
 const NOTION = anyOf(NOTIONS);
+const NO_NOTION = '(?:fabric|cloth|material|pattern|pdf|postage|shipping|printing)';
 const CURRENCY = '(?:eur|usd|gbp|sek|nok|dkk|chf|cad|aud|nzd|jpy|euros?|pounds?|dollars?|kr)';
 const FIGURE = '\\d+(?:[.,]\\d{1,3})*';
 const MONEY = `(?:[€$£] ?${FIGURE}|${FIGURE} ?[€$£]|${FIGURE} ${CURRENCY})`;
@@ -71,18 +72,9 @@ export const recogniseCost = byRules([
     },
   ),
   rule(
-    `(?<money>${MONEY}|\\d+[.,]\\d{2}|${BARE}) (?:for|on) (?:the |an? |new )?(?:${COUNT} )?(?<what>${NOTION})`,
+    `(?:(?<money>${MONEY}|\\d+[.,]\\d{2}|${BARE}) (?:for|on)|(?<paid>${MONEY})) (?:the |an? |new )?(?:${COUNT} )?(?<what>${NOTION})`,
     'sure',
-    ({ what, money: said }, s) => cost((what ?? '').trim(), said, s.context.currency),
-  ),
-  // "3€ buttons"; of fabric it is not said of how much.
-  rule(`(?<money>${MONEY}) (?:for (?:the |an? )?)?(?:new )?(?<what>${NOTION})`, 'sure', ({ what, money: said }, s) =>
-    cost((what ?? '').trim(), said, s.context.currency),
-  ),
-  rule(
-    `(?:(?:it |all |that |cost|costs|costing|paid|spent|me|about) )*${MONEY} (?:(?:for|of|on) (?:the |my )?)?(?:fabric|cloth|material|pattern|postage|shipping|printing)`,
-    'sure',
-    (_, s, from, to) => says({ is: 'words', words: s.typed(from, to) }),
+    ({ what, paid, money: said = paid }, s) => cost((what ?? '').trim(), said, s.context.currency),
   ),
   rule(
     `(?:(?:it |notions |all |that )*(?:cost|costs|costing|notions|spent|paid|came to)(?: me| about)?:? )(?<money>${MONEY}|${BARE})(?: (?:in all|in total|altogether|all in|for (?:it|everything|notions)))?`,
@@ -98,7 +90,7 @@ export const recogniseCost = byRules([
   ),
   // What the fabric or the pattern cost is no notion.
   rule(
-    `(?:the )?(?:fabric|cloth|material|pattern|pdf|postage|shipping|printing)(?: (?:was|cost|for|came to|at|only))* (?:${MONEY}|${BARE})`,
+    `(?:the )?${NO_NOTION}(?: (?:was|cost|for|came to|at|only))* (?:${MONEY}|${BARE})|(?:(?:it |all |that |cost|costs|costing|paid|spent|me|about) )*${MONEY} (?:(?:for|of|on) (?:the |my )?)?${NO_NOTION}`,
     'sure',
     (_, s, from, to) => says({ is: 'words', words: s.typed(from, to) }),
   ),

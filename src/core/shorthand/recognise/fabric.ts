@@ -3,7 +3,7 @@ import { gramsOf } from '../../units/fabric-weight';
 import { anyOf, END, lengthOf, SAID_LENGTH } from '../amounts';
 import type { Understood } from '../chip';
 import { ZONE } from '../places';
-import { ACTS, TARGET_NAMES } from '../targets';
+import { NEXT_SAID } from '../targets';
 import { ZONE_WORDS } from '../words';
 import { FABRIC_COLOUR, FABRIC_NOUN } from '../fabric-nouns';
 import { MONEY, moneySaid } from '../money-said';
@@ -150,9 +150,7 @@ const BESIDE_IT = /\b(?:match(?:es|ing)?|goes (?:well )?with|unlike) (?:the |my 
 /** What ends a name of a fabric. */
 const ENDS = /^ *(?:$|[,;·|.\n()€$£/]|and\b|with\b|love\b|this time\b)/;
 /** What is said next, where no comma parts them: "red corduroy straps long". */
-const GOES_ON = new RegExp(
-  `^ *(?:$|[,;.]|(?:for|in|at|worn|finished|took|${anyOf(ZONE_WORDS.keys())}|${anyOf(TARGET_NAMES)}|${anyOf(Object.keys(ACTS))})(?![a-z]))`,
-);
+const GOES_ON = new RegExp(`^ *(?:$|[,;.]|(?:in|at|${anyOf(ZONE_WORDS.keys())}|${NEXT_SAID})(?![a-z]))`);
 const COLOURED = new RegExp(`^${FABRIC_COLOUR} `);
 
 /** "Tidewater shirt C blue linen": right behind what the line is about, or behind its size. */

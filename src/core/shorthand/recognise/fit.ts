@@ -14,7 +14,7 @@ const DEGREE = `(?:(?:is|are|was|were|it's|just) )?${anyOf(Object.keys(DEGREES))
 const RIGHT =
   '(?:just right|spot on|right|good|fine|ok|okay|perfect|perfectly|great|lovely|nice|nicely|well|as it should be|as they should be|correct|ideal)';
 /** A place that is off, in the same clause. */
-const OFF = /^[^.;\n]*\b(?:too|tight|loose|big|small|long|short|wide|narrow|large|high|low|gap(?:es|ing))\b/;
+const OFF = new RegExp(`^[^.;\\n]*\\b(?:too|${DIRECTION}|gap(?:es|ing))\\b`);
 const BE =
   "(?:is|are|was|were|feels?|felt|turned out|came out|ended up|seems?|looks?|sits?|fits?|fitted|hangs?|hits?|lands?|falls?|ends?|works?|worked|came up|stays?|remains?|'s|'re)";
 const NOT =

@@ -1,10 +1,9 @@
 import { THE, ZONE, ZONES, ZONES_BEHIND, zonesNamed } from '../places';
-import { anyOf } from '../amounts';
-import { ACTS, TARGET_NAMES } from '../targets';
+import { NEXT_SAID } from '../targets';
 import { asks, byRules, given, mereWords, rule } from '../said';
 import type { Sentence } from '../sentence';
 import { WEIGHTS } from '../weights';
-import { ALONE, at, FABRIC, figureOf, halfway, IN_WORDS, LABEL, labelOf, SIZE_OF_IT, SO_MUCH, whole } from './size-label';
+import { ALONE, at, FABRIC, figureOf, halfway, IN_WORDS, LABEL, labelOf, sizeBehindName, SO_MUCH, whole } from './size-label';
 
 const TO_GRADE =
   '(?:,? (?:graded|grading|blended|blending|going|out|in|up|down|tapering|tapered|moving|merging|merged|fading|cut|then)){0,2} (?:to|into) (?:an? |the )?(?:size )?';
@@ -22,14 +21,14 @@ const OFF_FIRST = `(?<way2>up|down) (?<much2>${MUCH}) (?:full |whole )?sizes?`;
 
 /** So many sizes above the one that stands behind the name, by the pattern's own row of sizes. */
 function sizeBeside(s: Sentence, from: number, by: number): string | undefined {
-  const { sizes = [], to = 0 } = s.subject ?? {};
-  const said = labelOf(SIZE_OF_IT.exec(s.low.slice(to, from))?.groups?.['size'], s, true);
+  const { sizes = [] } = s.subject ?? {};
+  const said = sizeBehindName(s, from);
   const index = said === undefined ? -1 : sizes.indexOf(said);
   return index < 0 ? undefined : sizes[index + by];
 }
 
 /** What is said next behind a size at a place, where no comma parts them. */
-const GOES_ON = `(?:(?:[+-] ?\\d|worn|for|finished|took|${SO_MUCH}|${FABRIC}|${anyOf(TARGET_NAMES)}|${anyOf(Object.keys(ACTS))}) ?(?![a-z]))`;
+const GOES_ON = `(?:(?:[+-] ?\\d|${SO_MUCH}|${FABRIC}|${NEXT_SAID}) ?(?![a-z]))`;
 
 /** Sizes at a place: by their label, or by how many sizes up or down. */
 export const recogniseSizeAt = byRules([

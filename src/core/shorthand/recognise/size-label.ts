@@ -76,4 +76,8 @@ export const at = (line: SizeLine, zoneWords: string | undefined, sentence: Sent
 };
 
 /** A size right behind what the line is about. */
-export const SIZE_OF_IT = new RegExp(`^[ ,:(]*(?:in |an? |size )*(?<size>${LABEL})${ALONE}`);
+const SIZE_OF_IT = new RegExp(`^[ ,:(]*(?:in |an? |size )*(?<size>${LABEL})${ALONE}`);
+
+/** The size that was said right behind the name, before a place; undefined where none was. */
+export const sizeBehindName = (s: Sentence, before: number): string | undefined =>
+  s.subject && s.subject.to < before ? labelOf(SIZE_OF_IT.exec(s.low.slice(s.subject.to, before))?.groups?.['size'], s, true) : undefined;

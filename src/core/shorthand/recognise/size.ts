@@ -6,7 +6,7 @@ import { WEIGHTS } from '../weights';
 import { byRules, given, rule, asks, mereWords, wordCount, type Meant } from '../said';
 import type { Recogniser, Sentence } from '../sentence';
 import { recogniseSizeAt } from './size-at';
-import { all, ALONE, at, BAND_AND_CUP, FABRIC, figureOf, halfway, IN_WORDS, LABEL, labelOf, SIZE_OF_IT, whole, WHOSE } from './size-label';
+import { all, ALONE, at, BAND_AND_CUP, FABRIC, figureOf, halfway, IN_WORDS, LABEL, labelOf, sizeBehindName, whole, WHOSE } from './size-label';
 
 /** A size all over, by its label. */
 const inAll = (size: string | undefined, s: Sentence, cued: boolean): Meant | undefined => {
@@ -38,12 +38,6 @@ const isBehindFabric = ({ subject, low }: Sentence, from: number) =>
 
 /** What it is of, right behind. */
 const FABRIC_NEXT = new RegExp(`^ ${FABRIC}(?![a-z])`);
-
-/** Whether a size was said right behind the name already. */
-const hasSizeBefore = (s: Sentence, from: number) =>
-  s.subject !== undefined &&
-  s.subject.to < from &&
-  labelOf(SIZE_OF_IT.exec(s.low.slice(s.subject.to, from))?.groups?.['size'], s, true) !== undefined;
 
 /** Another size was said of a place right before. */
 const SIZE_AT = new RegExp(
@@ -103,8 +97,7 @@ const recogniseWhole = byRules([
   rule(
     `(?:the|an?) ${LABEL} (?:was|is|were|felt|came out|would be|would have been) (?:(?:a bit|a little|much|far|way|slightly|just|really) )*too`,
     'sure',
-    (_, s, from, to) =>
-      s.subject && s.subject.to < from && SIZE_OF_IT.test(s.low.slice(s.subject.to, from)) ? { says: mereWords(s.typed(from, to)) } : undefined,
+    (_, s, from, to) => (sizeBehindName(s, from) === undefined ? undefined : { says: mereWords(s.typed(from, to)) }),
   ),
   given(/(?:up|down) to /, rule)(
     `(?:sized|went) (?:up|down) to (?:an? |the )?(?:size )?(?<size>${LABEL})${ALONE}(?! (?:at|in|on|for|around|across|through) ${THE}${ZONE})`,
@@ -195,7 +188,9 @@ const recogniseWhole = byRules([
     'sure',
     (_, s, from, to) =>
       // Without a size before it, it is this one's: "I made a second pair in 38".
-      hasSizeBefore(s, from) ? { says: mereWords(s.typed(from, to)), weight: WEIGHTS.whole * wordCount(s.low.slice(from, to)) } : undefined,
+      sizeBehindName(s, from) !== undefined
+        ? { says: mereWords(s.typed(from, to)), weight: WEIGHTS.whole * wordCount(s.low.slice(from, to)) }
+        : undefined,
   ),
   // "Two of them, one in 40 and one in 42": each has its own.
   given(/\bone (?:in|is) /, rule)(
