@@ -14,7 +14,7 @@ import { largeLedger, PERSON } from './large-ledger.ts';
 const MAKES = Number(process.env.MAKES ?? 5000);
 const PICTURES = Number(process.env.PICTURES ?? 2000);
 const PICTURE_BYTES = 300_000;
-const RUNS = 3;
+const RUNS = 5;
 
 const { address, onDisk, end } = await builtApp(4482);
 const folder = mkdtempSync(join(tmpdir(), 'scale-'));
@@ -189,13 +189,26 @@ async function settled(page) {
   }
 }
 
+/** The slowest key of a word in a field of a page that has just been opened: the middle of some runs. */
+async function slowestKey(page, path, label, word) {
+  const found = [];
+  for (let i = 0; i < RUNS; i++) {
+    await page.goto(`${address}${path}`);
+    const field = page.getByLabel(label).first();
+    await field.waitFor();
+    await page.waitForTimeout(3000);
+    found.push(await keystroke(page, field, word));
+    // What stands in the field would outlive the page.
+    await field.fill('');
+    await page.waitForTimeout(500);
+  }
+  return middle(found);
+}
+
 async function measure(page, patternId, word) {
   const results = {};
   results['first full screen'] = await firstScreen(page);
-  await page.goto(`${address}makes`);
-  await page.getByLabel('Filter').first().waitFor();
-  await page.waitForTimeout(3000);
-  results['filter, key to paint'] = await keystroke(page, page.getByLabel('Filter').first(), word);
+  results['filter, key to paint'] = await slowestKey(page, 'makes', 'Filter', word);
   await page.goto(`${address}patterns`);
   await page.waitForTimeout(3000);
   results['account open'] = await timed(
@@ -218,10 +231,7 @@ async function measure(page, patternId, word) {
       await shown(page, 'main', 'Carry forward');
     },
   );
-  await page.goto(address);
-  await page.getByText('Latest makes').waitFor();
-  await page.waitForTimeout(2000);
-  results['search, key to paint'] = await keystroke(page, page.getByLabel(/^Find/).first(), word);
+  results['search, key to paint'] = await slowestKey(page, '', /^Find/, word);
   const make = await page.evaluate(async () => {
     const open = indexedDB.open('amber-ledger');
     const database = await new Promise((done) => (open.onsuccess = () => done(open.result)));

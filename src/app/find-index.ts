@@ -100,7 +100,7 @@ const emptyIndex = () =>
 
 /** So many makes are indexed at once; of more, some at a time, so that the first letter is not held up by thousands. */
 const AT_ONCE = 500;
-const AT_A_TIME = 100;
+const AT_A_TIME = 50;
 
 /** The index of everything that can be found; undefined while that of a large ledger is being made for the first time. */
 function useIndex(): MiniSearch<Entry> | undefined {
@@ -119,17 +119,18 @@ function useIndex(): MiniSearch<Entry> | undefined {
   useEffect(() => {
     if (findable.makes.length <= AT_ONCE) return;
     let wanted = true;
-    const make = async () => {
-      const index = emptyIndex();
-      await new Promise<void>(whenIdle);
-      index.addAll(entriesBesideMakes(findable));
-      const entryOf = entryOfMake(findable);
-      for (let at = 0; at < findable.makes.length; at += AT_A_TIME) {
+    const index = emptyIndex();
+    const addInTime = async <T>(items: readonly T[], entryOf: (item: T) => Entry) => {
+      for (let at = 0; at < items.length && wanted; at += AT_A_TIME) {
         await new Promise<void>(whenIdle);
-        if (!wanted) return;
-        index.addAll(findable.makes.slice(at, at + AT_A_TIME).map(entryOf));
+        index.addAll(items.slice(at, at + AT_A_TIME).map(entryOf));
       }
-      setLarge(index);
+    };
+    const make = async () => {
+      await new Promise<void>(whenIdle);
+      await addInTime(entriesBesideMakes(findable), (entry) => entry);
+      await addInTime(findable.makes, entryOfMake(findable));
+      if (wanted) setLarge(index);
     };
     void make();
     return () => {

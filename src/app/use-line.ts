@@ -11,8 +11,12 @@ import { usePerson } from '../data/queries';
 import { openQuestions } from '../parts/line-chips';
 import { useLineContext, useLineTables, useReadOther } from '../parts/use-line-context';
 
+/** Letters before which nothing can be told: with the first one, whatever reads a line may still be in the making. */
+const LEAST = 2;
+
 /** What the line in the field says as it is typed, with what was answered of it. */
-export function useLine(text: string) {
+export function useLine(typed: string) {
+  const text = typed.trim().length < LEAST ? '' : typed;
   const context = useLineContext();
   const tables = useLineTables();
   const spoken = usePerson();

@@ -90,6 +90,7 @@ function withDoubts(best: Cover, others: readonly Cover[], typed: Sentence['type
  * @returns chips in the order of the text
  */
 export function readLine(text: string, context: LineContext, answers: Answers = {}): Chip[] {
+  if (text.trim() === '') return [];
   const spelled = spelledRight(folded(text), context);
   const { low, places } = spelled;
   const words = wordsIn(low);

@@ -2,6 +2,7 @@ import type { LineTables, ReadMake } from '../draft-from-line';
 import { readMake } from '../draft-from-line';
 import { meantBy, ofItsFabric, ownedIn, type Meant } from '../by-its-noun';
 import { heard, isGarmentName, type ActOptions, type Heard, type HeardLine } from '../report';
+import { wordCount } from '../said';
 import { boughtEither, boughtIn, type BoughtAct } from './fabric-bought';
 import { saidFinished, type FinishedAct } from './finished';
 import { forNextTime, looked, toldOf, type LookedAct } from './looked';
@@ -92,6 +93,8 @@ function fabricWays(line: Heard, tables: LineTables, options: ActOptions): Asked
  * @example readOther('want to make the Fogbell coat in grey wool', tables, options) // { is: 'planned', pattern, words: 'in grey wool', … }
  */
 export function readOther(text: string, tables: LineTables, options: ActOptions): OtherAct | AskedAct | undefined {
+  // Of what, and that something was done with it, takes two words: a name that is looked for is tried against nothing.
+  if (wordCount(text) < 2) return undefined;
   const line = heard(text, options.context);
   /** What is told of one of the garments that may be meant. */
   const toldOfOne = ({ name, inFull, owner }: Meant) => {
