@@ -51,7 +51,7 @@ type Issue = Pick<z.core.$ZodIssue, 'path' | 'message'>;
 
 /**
  * The tables of a file, record by record up to the first that does not have its shape: a list of a million wrong ones tells no more, and
- * fills the machine.
+ * fills the machine. The file's own lists are emptied meanwhile.
  */
 function ledgerIn(file: Record<string, unknown>): { readonly ok: true; readonly ledger: Ledger } | { readonly ok: false; readonly issue: Issue } {
   const unknown = Object.keys(file).find((name) => !isTableName(name));
@@ -70,6 +70,8 @@ function ledgerIn(file: Record<string, unknown>): { readonly ok: true; readonly 
         return { ok: false, issue: { path: [table, index, ...path], message } };
       }
       lists[table].push(data);
+      // Of a large ledger there is not room for all of it twice: what has been read is let go of.
+      records[index] = undefined;
     }
   }
   return { ok: true, ledger };

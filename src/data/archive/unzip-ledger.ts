@@ -173,6 +173,15 @@ async function checkDigest(ledger: Uint8Array<ArrayBuffer>, check: Uint8Array<Ar
     throw new Unfit(`${LEDGER_NAME} is not as it was written. If you changed it by hand, take ${CHECK_NAME} out of the archive.`);
 }
 
+/** The text of the ledger in an archive, as it was written. */
+async function ledgerTextIn(entries: ReadonlyMap<string, FileEntry>): Promise<string> {
+  const [ledgerEntry, checkEntry] = [entries.get(LEDGER_NAME), entries.get(CHECK_NAME)];
+  if (!ledgerEntry) throw new Unfit('It holds no ledger: this is no whole archive of Amber Ledger.');
+  const ledger = await take(ledgerEntry);
+  await checkDigest(ledger, checkEntry && (await take(checkEntry)));
+  return new TextDecoder().decode(ledger);
+}
+
 /** Where pictures may be besides the archive itself. */
 export interface PicturesElsewhere {
   /** One that lies in the ledger here with the very same bytes: it is not read again. */
@@ -244,12 +253,9 @@ export async function unzipLedger(zip: Blob, work: LongWork = {}, elsewhere: Pic
   try {
     tell(work, 0);
     const entries = await entriesOf(zip);
-    const [ledgerEntry, checkEntry] = [entries.get(LEDGER_NAME), entries.get(CHECK_NAME)];
-    if (!ledgerEntry) throw new Unfit('It holds no ledger: this is no whole archive of Amber Ledger.');
-    const ledger = await take(ledgerEntry);
-    await checkDigest(ledger, checkEntry && (await take(checkEntry)));
+    const text = await ledgerTextIn(entries);
     tell(work, 0.1);
-    const checked = checkLedgerText(new TextDecoder().decode(ledger));
+    const checked = checkLedgerText(text);
     if (!checked.ok) return checked;
     return { ...checked, files: await picturesOf(checked.ledger, zip, entries, elsewhere, work) };
   } catch (error) {
