@@ -1,6 +1,7 @@
 import { sharpness } from './sharpness';
 import { inOrder } from '../make/versions';
 import { memoize } from '../units/memoize';
+import { addToGroup } from '../units/group-by';
 import { priorSpread, type ZoneId } from '../body/zones';
 import type { FitNote, Make } from '../records';
 import { bringsZone, type PatternCase } from './case';
@@ -59,18 +60,18 @@ function whyUnused({ pattern }: PatternCase, make: Make, note: FitNote): UnusedN
  * Per make and state of the garment only the latest look counts: one garment seen twice is not two garments.
  */
 export function evidenceAt(input: PatternCase, zone: ZoneId): ZoneEvidence {
-  const told = toldIn(input).get(zone);
-  if (!told) return NO_EVIDENCE;
+  const looks = looksIn(input).get(zone);
+  if (!looks) return NO_EVIDENCE;
   const known = weighed(input);
   let evidence = known.get(zone);
   if (!evidence) {
-    const { used, unused } = told;
-    known.set(zone, (evidence = used.length > 1 ? { used: heldAgainstOthers(input, zone, used), unused } : told));
+    const { used, unused } = toldOf(input, looks);
+    known.set(zone, (evidence = { used: used.length > 1 ? heldAgainstOthers(input, zone, used) : used, unused }));
   }
   return evidence;
 }
 
-/** What was held against each other, zone by zone as it is asked about: what other patterns say is asked at the zones of one. */
+/** What was told and held against each other, zone by zone as it is asked about: what other patterns say is asked at the zones of one. */
 const weighed = memoize((_: PatternCase) => new Map<ZoneId, ZoneEvidence>());
 
 /** The last of a make's notes that count as evidence, by zone. */
@@ -81,7 +82,7 @@ export function lastEvidence(input: PatternCase, makeId: string): Partial<Record
 /** By make: what every change from version to version did is asked of hundreds of patterns at once. */
 const lastByMake = memoize((input: PatternCase) => {
   const makes = new Map<string, Partial<Record<ZoneId, Evidence>>>();
-  for (const zone of toldIn(input).keys())
+  for (const zone of looksIn(input).keys())
     for (const evidence of evidenceAt(input, zone).used) {
       const zones = makes.get(evidence.make.id) ?? {};
       zones[zone] = evidence;
@@ -98,37 +99,53 @@ export interface ZoneEvidence {
 
 const NO_EVIDENCE: ZoneEvidence = { used: [], unused: [] };
 
-/** All notes of a case in one pass over its makes, each as it was told: what is the same at all zones of a garment is found once. */
-const toldIn = memoize((input: PatternCase): ReadonlyMap<ZoneId, ZoneEvidence> => {
-  /** With the looks at the zone of the make that is being read. */
-  const zones = new Map<ZoneId, { readonly used: Evidence[]; readonly unused: UnusedNote[]; readonly looks: FitNote[] }>();
-  const listsAt = (zone: ZoneId) => {
-    let lists = zones.get(zone);
-    if (!lists) zones.set(zone, (lists = { used: [], unused: [], looks: [] }));
-    return lists;
-  };
+/** What was seen of a make at a zone, from the earliest look to the latest. */
+interface Looks {
+  readonly make: Make;
+  readonly notes: readonly FitNote[];
+}
+
+/** The looks at each zone of a case, make by make in their order. */
+const looksIn = memoize((input: PatternCase): ReadonlyMap<ZoneId, readonly Looks[]> => {
+  const zones = new Map<ZoneId, Looks[]>();
   for (const make of inOrder(input.makes)) {
-    const garment = new Garment(input, make);
-    const count = (note: FitNote) => {
-      const why = whyUnused(input, make, note);
-      if (why) listsAt(note.zone).unused.push({ make, note, why });
-      return why === undefined;
-    };
-    for (const note of make.fitNotes) listsAt(note.zone).looks.push(note);
-    for (const { zone } of make.fitNotes) {
-      const { used, unused, looks } = listsAt(zone);
-      const counting = looksInTime(looks).filter(count);
-      looks.length = 0;
-      for (const [i, note] of counting.entries()) {
-        // Two looks are rare: only then does it matter what had been altered between them.
-        const again = counting.length > 1 && counting.slice(i + 1).some((later) => garment.stateAt(later) === garment.stateAt(note));
-        if (again) unused.push({ make, note, why: 'looked at again later' });
-        else used.push(evidenceOf(garment, make, note));
-      }
-    }
+    const notes = new Map<ZoneId, FitNote[]>();
+    for (const note of make.fitNotes) addToGroup(notes, note.zone, note);
+    for (const [zone, seen] of notes) addToGroup(zones, zone, { make, notes: looksInTime(seen) });
   }
   return zones;
 });
+
+/** The garments of a case, by their makes: what is the same at all zones of one is found once. */
+const garments = memoize((_: PatternCase) => new Map<Make, Garment>());
+
+function garmentOf(input: PatternCase, make: Make): Garment {
+  const known = garments(input);
+  let garment = known.get(make);
+  if (!garment) known.set(make, (garment = new Garment(input, make)));
+  return garment;
+}
+
+/** The notes of a zone, each as it was told. */
+function toldOf(input: PatternCase, looks: readonly Looks[]): ZoneEvidence {
+  const used: Evidence[] = [];
+  const unused: UnusedNote[] = [];
+  for (const { make, notes } of looks) {
+    const counting = notes.filter((note) => {
+      const why = whyUnused(input, make, note);
+      if (why) unused.push({ make, note, why });
+      return why === undefined;
+    });
+    const garment = garmentOf(input, make);
+    for (const [i, note] of counting.entries()) {
+      // Two looks are rare: only then does it matter what had been altered between them.
+      const again = counting.length > 1 && counting.slice(i + 1).some((later) => garment.stateAt(later) === garment.stateAt(note));
+      if (again) unused.push({ make, note, why: 'looked at again later' });
+      else used.push(evidenceOf(garment, make, note));
+    }
+  }
+  return { used, unused };
+}
 
 /** The notes of a zone held against each other: one that is hardly believable beside the rest may be a slip, unless the sewist was asked. */
 function heldAgainstOthers(input: PatternCase, zone: ZoneId, used: readonly Evidence[]): readonly Evidence[] {
