@@ -124,7 +124,7 @@ test('the Fit page: ease by class with what became of it, the body over time, an
   await expect(body.getByRole('row', { name: /Tidewater shirt, version 2/ })).toContainText('between two sets');
 
   const finder = page.getByRole('region', { name: 'What do you see?' });
-  await finder.getByLabel('On the figure of a').selectOption('trousers');
+  await finder.getByLabel('On the figure of').selectOption('trousers');
   await finder.getByRole('button', { name: /^crotch: \d+ things? one may see there/ }).click();
   await finder.getByRole('button', { name: 'whiskers at the crotch' }).click();
   await expect(finder.getByText('How to tell.')).toBeVisible();

@@ -132,7 +132,7 @@ export function sewAgain({ input, carried, today, fabric, rotation }: SewAgainIn
     return answer('one more, changed', [weakest, changed, loved], 'a version in which that is right');
   if (love !== undefined && love <= UNLOVED)
     return answer('fits, not loved', [weakest, loved, leastSaid(verdict)], 'wearing it, and saying again how you like it');
-  if (toChange) return answer('sew again with changes', [changed, weakest, loved], 'nothing to change any more');
+  if (toChange) return answer('sew again with changes', [changed, weakest, loved], 'a version with nothing left to change');
   return answer('sew again', [weakest, loved], 'a note that something is not right, or a lower verdict');
 }
 

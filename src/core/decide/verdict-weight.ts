@@ -11,7 +11,7 @@ export function verdictWeight({ wears }: Pick<Verdict, 'wears'>): number {
 
 /** When a verdict was said, in words: `after 9 wears`. */
 export function verdictWhen({ wears }: Pick<Verdict, 'wears'>): string {
-  return wears === 0 ? 'said unworn' : wears === 1 ? 'after 1 wear' : `after ${wears} wears`;
+  return wears === 0 ? 'said with no wear noted' : wears === 1 ? 'after 1 wear' : `after ${wears} wears`;
 }
 
 /** Whether a garment was judged early: said of it only on its first day, or before it had three wears. */

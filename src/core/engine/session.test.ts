@@ -109,3 +109,18 @@ describe('whose pattern', () => {
     expect(ledger.caseOf('person', 'never made')!.makes).toEqual([]);
   });
 });
+
+describe('the offsets beside the notes of a garment', () => {
+  test('are told of what is known on the body, and never as a nought that stands for nothing', () => {
+    const girth = tables();
+    const makes = girth.makes.map((m) => ({ ...m, fitNotes: [sampleNote('bust', -1), sampleNote('sleeve', 0)] }));
+    const offsets = (rest: Partial<CaseTables> = {}) => [
+      ...told({ ...girth, makes, ...rest })
+        .noteOffsets('curlew 1 person')
+        .values(),
+    ];
+    expect(offsets()).toHaveLength(2);
+    // By its label alone nothing is known of the bust; the sleeve is as drafted.
+    expect(offsets({ patterns: girth.patterns.map((p) => ({ ...p, charts: [] })), bodies: [] })).toEqual([0]);
+  });
+});

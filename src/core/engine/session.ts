@@ -14,7 +14,7 @@ import { MOST as MOST_ASKED, worthAsking, type Ask } from '../forecast/worth-ask
 import { summaryOf, type PatternSummary } from '../forecast/summary';
 import { canBeMarked } from '../forecast/to-mark';
 import { bringsZone, caseAt, caseOf, casesFor, casesIn, type CaseOfPattern, type PatternCase } from '../garment/case';
-import { offsetOf } from '../garment/offset';
+import { isTold, offsetOf } from '../garment/offset';
 import type { GarmentKind, Make, Pattern, Person, Seen } from '../records';
 import type { IsoDate } from '../units/date';
 import { addToGroup } from '../units/group-by';
@@ -260,14 +260,19 @@ export class EngineSession {
     );
   }
 
-  /** The offsets of a make as it was when each of its notes was made, cm, by the note's id. */
+  /** The offsets of a make as it was when each of its notes was made, cm, by the note's id: of those that are known against the pattern. */
   noteOffsets(makeId: string): ReadonlyMap<string, number> {
     const make = this.#tables.makes.find((m) => m.id === makeId);
     const patternId = make?.sources[0]?.patternId;
     const input = make && patternId !== undefined ? this.caseOf(make.personId, patternId) : undefined;
     if (!input || !make) return new Map();
     const others = this.#others(make.personId);
-    return new Map(make.fitNotes.map((note) => [note.id, offsetOf(caseAt(input, make, note.zone, others), make, note.zone, { note }).x]));
+    return new Map(
+      make.fitNotes.flatMap((note) => {
+        const offset = offsetOf(caseAt(input, make, note.zone, others), make, note.zone, { note });
+        return isTold(offset, note.zone) ? [[note.id, offset.x] as const] : [];
+      }),
+    );
   }
 
   /** Makes side by side, of one pattern or of many. */

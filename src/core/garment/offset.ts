@@ -99,6 +99,10 @@ export interface Offset {
 /** Whether an offset is against the body; else the first make's size stands in for it, and nothing follows of any other garment. */
 export const isOfBody = ({ chart }: Pick<Offset, 'chart'>): boolean => !((chart.from === 'chart' || chart.from === 'sizes') && chart.standIn);
 
+/** Whether an offset tells anything by itself: round a body of which nothing is known it is nought only for want of a number; a length is as drafted. */
+export const isTold = (offset: Pick<Offset, 'chart' | 'alterations'>, zone: ZoneId): boolean =>
+  isOfBody(offset) && (offset.chart.from !== 'nothing' || offset.alterations.length > 0 || !['girth', 'width'].includes(zoneOf(zone).kind));
+
 /** All doubt about a garment itself, beside the eye that saw it: its fabric, what nobody gave an amount of, and the body under it, cm. */
 export const doubtOfGarment = ({ fabric, unsized, bodyDoubt }: Pick<Offset, 'fabric' | 'unsized' | 'bodyDoubt'>): number =>
   Math.sqrt(fabric.sd * fabric.sd + unsized * unsized + bodyDoubt * bodyDoubt);

@@ -3,7 +3,7 @@ import { outcomeWords, seenWords } from '../make/fit-note-words';
 import { format, parseISO } from 'date-fns';
 import { alterationWhen, alterationWords, sizeLineWords, zoneList } from '../alteration/words';
 import { formatDuration } from '../units/duration';
-import { formatLength, type LengthUnit } from '../units/length';
+import { fabricUnitOf, formatFabricLength, formatLength, type LengthUnit } from '../units/length';
 import { formatMoney } from '../units/money';
 import { zoneOf } from '../body/zones';
 import { alterationKind, WAY_WORDS } from '../catalogue/alterations';
@@ -99,12 +99,12 @@ export function chipWords(
       return { kind: 'fit', says: 'the rest is right' };
     case 'fabric': {
       const name = 'id' in u.fabric ? nameOf(fabrics, u.fabric.id) : `${u.fabric.name} (new)`;
-      const length = u.length === undefined ? '' : `, ${formatLength(u.length, unit)}`;
+      const length = u.length === undefined ? '' : `, ${formatFabricLength(u.length, fabricUnitOf(unit))}`;
       const price = u.price ? `, ${formatMoney(u.price)} a ${u.pricedBy ?? 'metre'}` : '';
       const shop = u.shop === undefined ? '' : `, from ${u.shop}`;
       const width = u.width === undefined ? '' : `, ${formatLength(u.width, unit)} wide`;
       const weight = u.weight === undefined ? '' : `, ${u.weight}\u202fg/m²`;
-      const left = u.left === undefined ? '' : `, ${formatLength(u.left, unit)} left`;
+      const left = u.left === undefined ? '' : `, ${formatFabricLength(u.left, fabricUnitOf(unit))} left`;
       return { kind: u.part === 'main' ? 'fabric' : u.part, says: `${name}${length}${left}${width}${weight}${price}${shop}` };
     }
     case 'seen':

@@ -7,6 +7,7 @@ import { Make } from '../../core/records';
 import { blankFabric } from '../../core/records/blank';
 import type { Write } from '../journal';
 import { newId } from '../new-id';
+import { today } from '../today';
 import { LedgerDatabase } from '../database';
 import { writeReckoned } from '../journal';
 import { enterFinished, enterMake, enterNumbered } from './enter-make';
@@ -46,6 +47,16 @@ describe('entering', () => {
       { zone: 'sleeve', outcome: 0, amount: undefined, seen: { at: 'tryOn' } },
     ]);
     expect(new Set(fitNotes.map((n) => n.id)).size).toBe(2);
+  });
+
+  test('what was seen on its first day is of the day on which it was finished, however late it is logged', () => {
+    const said = [{ zone: 'bust', outcome: -1 }] as const;
+    const seenOn = (finishedOn: string, seen: LogDraft['look']['seen']) =>
+      made(enterMake(draft({ make: { ...draft().make, finishedOn }, look: { seen, said: [...said] } }), [])).fitNotes[0]?.date;
+    expect(seenOn('2026-03-03', { at: 'firstDay' })).toBe('2026-03-03');
+    expect(seenOn('2026-03-03', { at: 'worn', wears: 9 })).toBe(today());
+    // A day that is still to come is no day on which it was seen.
+    expect(seenOn('9999-01-01', { at: 'firstDay' })).toBe(today());
   });
 
   test('wears that are only counted are kept as an estimate; on the first day there are none', () => {

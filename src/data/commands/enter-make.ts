@@ -30,11 +30,13 @@ export function enterMake(
 ): Write[] {
   const day = today();
   const wears = look.seen.at === 'worn' ? look.seen.wears : 0;
+  // What was seen on its first day was seen when it was finished, on the body of that day, however much later it is logged.
+  const seenOn = look.seen.at !== 'worn' && make.finishedOn !== undefined && make.finishedOn < day ? make.finishedOn : day;
   const { uses, changed } = settleUses(fabrics, begun?.fabrics ?? [], make.fabrics);
   const entered: Make = {
     ...make,
     fabrics: uses,
-    fitNotes: [...make.fitNotes, ...notesOf(look, day, newId)],
+    fitNotes: [...make.fitNotes, ...notesOf(look, seenOn, newId)],
     verdicts: [...make.verdicts, ...verdictsOf(verdict, day, wears, newId)],
   };
   const wear: Wear = { id: newId(), date: day, makeIds: [make.id], count: Math.max(1, wears) };

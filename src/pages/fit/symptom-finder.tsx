@@ -100,7 +100,7 @@ export function SymptomFinder({ habits, person, usualKind }: { habits: Habits; p
           className="w-72"
         />
         <ChoiceField
-          label="On the figure of a"
+          label="On the figure of"
           value={kind}
           all={GARMENT_KINDS.filter((k) => !isFitless(k))}
           words={inWords}

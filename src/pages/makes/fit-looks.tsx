@@ -59,6 +59,17 @@ export function FitLooks({
             {seenWords(first.seen)}, {format(parseISO(first.date), 'd MMMM yyyy')}
           </h3>
           <table className="w-full">
+            {notes.some((n) => offsets?.has(n.id)) && (
+              <thead className="text-small text-ink2 [&_th]:py-0.5 [&_th]:font-normal">
+                <tr>
+                  <th scope="col" aria-label="Where" />
+                  <th scope="col" aria-label="What was seen" />
+                  <th scope="col" colSpan={2} className="text-right">
+                    cut, against the pattern
+                  </th>
+                </tr>
+              </thead>
+            )}
             <tbody>
               {notes.map((n) => (
                 <tr key={n.id} className="border-b border-rule">

@@ -8,11 +8,11 @@ import { makeName } from '../../core/make/make-name';
 import { partName } from '../../core/make/part-words';
 import type { Make, Pattern } from '../../core/records';
 import { withId } from '../../core/units/by-id';
-import { formatLength } from '../../core/units/length';
+import { formatFabricLength, formatLength } from '../../core/units/length';
 import { formatMoney } from '../../core/units/money';
 import type { Hanging } from '../../core/wear/wardrobe';
 import { timesWords } from '../../core/wear/wear-count';
-import { useFabrics, useMakes, usePatterns, useSets, useUnit, useWearCounts } from '../../data/queries';
+import { useFabrics, useMakes, usePatterns, useSets, useUnit, useFabricUnit, useWearCounts } from '../../data/queries';
 import { routes } from '../../routes';
 import { NameCombination } from './name-combination';
 import { WhatItCost } from './what-it-cost';
@@ -93,6 +93,7 @@ export function MakeFacts({ make, pattern, hanging }: { make: Make; pattern: Pat
   const patterns = usePatterns();
   const fabrics = useFabrics();
   const unit = useUnit();
+  const fabricUnit = useFabricUnit();
   const count = useWearCounts().get(make.id);
   return (
     <dl className="grid grid-cols-[92px_1fr] border-t border-rule [&>*]:border-b [&>*]:border-rule [&>*]:py-1 [&>dt]:text-ink2">
@@ -124,8 +125,8 @@ export function MakeFacts({ make, pattern, hanging }: { make: Make; pattern: Pat
             <Link className="underline-offset-2 hover:underline" to={routes.fabric(u.fabricId)}>
               {withId(fabrics, u.fabricId)?.name ?? 'a fabric that is gone'}
             </Link>
-            {u.length !== undefined && <span className="text-small text-ink2"> · {formatLength(u.length, unit)} used</span>}
-            {u.left !== undefined && <span className="text-small text-ink2"> · {formatLength(u.left, unit)} left</span>}
+            {u.length !== undefined && <span className="text-small text-ink2"> · {formatFabricLength(u.length, fabricUnit)} used</span>}
+            {u.left !== undefined && <span className="text-small text-ink2"> · {formatFabricLength(u.left, fabricUnit)} left</span>}
           </div>
         ))}
       </dd>

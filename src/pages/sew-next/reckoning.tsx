@@ -223,7 +223,7 @@ export function Reckoning({ person, onPlan }: { person: Person; onPlan: (pattern
                       '',
                       l.reckoned.versions > 0 && counted(l.reckoned.versions, 'version'),
                       l.reckoned.minutes !== undefined && `about ${formatDuration(l.reckoned.minutes)}`,
-                      l.expected.wears !== undefined && `about ${Math.round(l.expected.wears)} wears a year`,
+                      l.expected.wears !== undefined && `about ${counted(Math.round(l.expected.wears), 'wear')} a year`,
                     ]
                       .filter((part) => part !== false)
                       .join(' · ')}

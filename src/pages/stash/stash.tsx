@@ -26,8 +26,10 @@ import { usePlanInWork } from '../sew-next/use-plan';
 import { FabricFields } from './fabric-fields';
 import { withId } from '../../core/units/by-id';
 
-function piecesWords({ pieces }: Fabric, unit: LengthUnit): string {
-  return pieces.length === 0 ? 'none left' : pieces.map((p) => `${formatLength(p.length, unit)} × ${formatLength(p.width, unit)}`).join(', ');
+/** @param wasThere whether a garment was cut from what was noted of it: of what came with a garment nobody said how much there was */
+function piecesWords({ pieces }: Fabric, unit: LengthUnit, wasThere: boolean): string {
+  if (pieces.length === 0) return wasThere ? 'none left' : 'none noted';
+  return pieces.map((p) => `${formatLength(p.length, unit)} × ${formatLength(p.width, unit)}`).join(', ');
 }
 
 /** The fabrics: what each does, and what is left of it. */
@@ -55,6 +57,7 @@ export function Stash() {
     for (const m of makes) for (const u of m.fabrics) count.set(u.fabricId, (count.get(u.fabricId) ?? 0) + 1);
     return count;
   }, [makes]);
+  const cutFrom = useMemo(() => new Set(makes.flatMap((m) => m.fabrics.filter((u) => (u.taken ?? 0) > 0).map((u) => u.fabricId))), [makes]);
   const add = async () => {
     const fabric = blankFabric(newId(), 'new fabric');
     if (await save('a fabric put in the stash', [{ table: 'fabrics', put: fabric }])) setParams({ fabric: fabric.id });
@@ -170,7 +173,7 @@ export function Stash() {
                       <span className="text-ink2 italic">not known</span>
                     )}
                   </td>
-                  <td className="px-3 py-1">{piecesWords(c, unit)}</td>
+                  <td className="px-3 py-1">{piecesWords(c, unit, cutFrom.has(c.id))}</td>
                   <td className="px-3 py-1">{used.get(c.id) ?? 0}</td>
                 </tr>
               ))}

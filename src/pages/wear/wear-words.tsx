@@ -156,11 +156,18 @@ export function WearWords({ hanging }: { hanging: readonly Hanging[] }) {
       <h2 id="words" className="text-head">
         What works and what hangs
       </h2>
-      <p className="mb-1 max-w-3xl text-small text-ink2">
-        Wears for each month in which a garment was in season and at hand, with the range that holds it with a chance of 80&#x202f;%. The dotted mark
-        is the middle of those it is held against: its own kind where there are five, else all. Stored, lent or in the mending does not count.
-      </p>
-      {rated.length === 0 && <p className="text-ink2">Nothing has had a month to be worn in yet.</p>}
+      {rated.length > 0 ? (
+        <p className="mb-1 max-w-3xl text-small text-ink2">
+          Wears for each month in which a garment was in season and at hand, with the range that holds it with a chance of 80&#x202f;%. The dotted
+          mark is the middle of those it is held against: its own kind where there are five, else all. Stored, lent or in the mending does not count.
+        </p>
+      ) : (
+        <p className="text-ink2">
+          {hanging.some((h) => h.count.times > 0)
+            ? 'Nothing has had a month to be worn in yet.'
+            : 'No wear is noted yet: what hangs unworn is not known.'}
+        </p>
+      )}
       {groups.map(({ word, head, order, open }) => {
         const list = rated.filter((h) => h.rate.word === word).sort((a, b) => order * (a.rate.mean - b.rate.mean));
         return (
