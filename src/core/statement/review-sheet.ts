@@ -88,7 +88,7 @@ export function reviewSheet({ make, makes, patterns, fabrics, bodies, wears, cos
           ...(verdict.sewAgain ? [`sew it again: ${verdict.sewAgain}`] : []),
         ]
       : []),
-    `worn ${Math.round(wears)}\u202f× so far`,
+    ...(wears > 0 ? [`worn ${Math.round(wears)}\u202f× so far`] : []),
     ...(minutes === undefined ? [] : [`${formatDuration(minutes)} of work`]),
     ...(options.prices && cost !== '' ? [`cost ${cost}`] : []),
   ]);

@@ -21,6 +21,9 @@ const MOST_TOLD = 12;
 const many = (n: number, one: string, more = `${one}s`) => `${n} ${n === 1 ? one : more}`;
 const times = (n: number) => `${Math.round(n)}\u202f×`;
 
+/** Where nothing is noted nothing is told: nobody said that there was none. */
+const NONE = 'none noted';
+
 /** So many findings of what is really worn are told: a sentence or two. */
 const FINDINGS = 2;
 
@@ -42,7 +45,9 @@ export function statementSheet(
   const nameOf = (make: Make) => makeName(make, patterns);
   const whose = (make: Make) => people.find((p) => p.id === make.personId)?.name ?? '';
   const used = fabric.used.reduce((sum, u) => sum + u.length, 0);
-  const bought = fabric.bought.reduce((sum, b) => sum + b.length, 0);
+  const bought = fabric.bought.reduce((sum, b) => sum + (b.length ?? 0), 0);
+  /** A length in all, of which a part may not have been noted; nought is what nobody noted. */
+  const lengthTold = (cm: number, isMore = false) => (cm === 0 ? NONE : `${isMore ? 'at least ' : ''}${formatFabricLength(cm, fabricUnit)}`);
   const blocks: SheetBlock[] = [];
   const part = (heading: string, ...content: (SheetBlock | undefined | false)[]) => {
     const shown = content.filter((b): b is SheetBlock => b !== undefined && b !== false);
@@ -94,12 +99,14 @@ export function statementSheet(
       columns: [{ head: 'Garment' }, { head: 'Worn', figures: true }],
       rows: wears.most.map((w) => [nameOf(w.make), times(w.times)]),
     },
-    wears.least.length > 0 && {
-      kind: 'table',
-      caption: 'Least worn, for the time they were in season',
-      columns: [{ head: 'Garment' }, { head: 'Worn', figures: true }, { head: 'In season', figures: true }],
-      rows: wears.least.map((w) => [nameOf(w.make), times(w.times), `${w.months.toFixed(1)} months`]),
-    },
+    // Where no wear is noted nobody said that they hang.
+    wears.times > 0 &&
+      wears.least.length > 0 && {
+        kind: 'table',
+        caption: 'Least worn, for the time they were in season',
+        columns: [{ head: 'Garment' }, { head: 'Worn', figures: true }, { head: 'In season', figures: true }],
+        rows: wears.least.map((w) => [nameOf(w.make), times(w.times), `${w.months.toFixed(1)} months`]),
+      },
     statement.left.length > 0 && {
       kind: 'words',
       text: `Left the wardrobe: ${statement.left.map((m) => [`${nameOf(m)}, ${m.state}`, m.why].filter(Boolean).join(': ')).join('; ')}.`,
@@ -111,12 +118,19 @@ export function statementSheet(
       kind: 'bars',
       caption: 'In, used, left',
       bars: [
-        { label: 'bought', value: bought, words: formatFabricLength(bought, fabricUnit) },
-        { label: 'used', value: used, words: formatFabricLength(used, fabricUnit) },
+        {
+          label: 'bought',
+          value: bought,
+          words: lengthTold(
+            bought,
+            fabric.bought.some((b) => b.length === undefined),
+          ),
+        },
+        { label: 'used', value: used, words: lengthTold(used, fabric.unmeasured > 0) },
         {
           label: 'in the stash today',
           value: fabric.stash.length,
-          words: `${formatFabricLength(fabric.stash.length, fabricUnit)} in ${many(fabric.stash.fabrics, 'fabric')}`,
+          words: fabric.stash.fabrics === 0 ? NONE : `${lengthTold(fabric.stash.length)} in ${many(fabric.stash.fabrics, 'fabric')}`,
         },
       ],
     },
@@ -162,9 +176,9 @@ export function statementSheet(
   const under = [
     finished.length === 0 ? 'nothing finished' : many(finished.length, 'make'),
     statement.failed.length > 0 && `${statement.failed.length} that failed`,
-    many(Math.round(wears.times), 'wear'),
+    wears.times > 0 && many(Math.round(wears.times), 'wear'),
     minutes.total > 0 && formatDuration(minutes.total),
-    `${formatFabricLength(used, fabricUnit)} of fabric used`,
+    used > 0 && `${lengthTold(used, fabric.unmeasured > 0)} of fabric used`,
   ];
   return { title: `Statement: ${span.name}`, under: under.filter(Boolean).join(' · '), blocks };
 }

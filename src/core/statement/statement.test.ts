@@ -126,6 +126,18 @@ describe('a statement', () => {
     expect([before.cameRight, before.usual, before.changedMinds]).toEqual([[], [], []]);
   });
 
+  test('what nobody noted is no nought', () => {
+    const sheetOf = (rest: Partial<typeof INPUT>) => {
+      return toMarkdown(statementSheet(statementOf({ ...INPUT, ...rest }), INPUT, [person], 'cm', { prices: false, body: false }), () => undefined);
+    };
+    const bare = sheetOf({ wears: [], fabrics: INPUT.fabrics.map((f) => ({ ...f, bought: undefined, pieces: [] })) });
+    expect(bare).toContain('| bought | none noted |');
+    expect(bare).toContain('| in the stash today | none noted |');
+    expect(bare).not.toMatch(/0 wears|Least worn/);
+    const unmeasured = sheetOf({ fabrics: INPUT.fabrics.map((f) => (f.id === 'gift' ? { ...f, boughtLength: undefined } : f)) });
+    expect(unmeasured).toContain('| bought | at least 2.5\u202fm |');
+  });
+
   test('prices and bodies stay out unless asked for', () => {
     const text = (options: { prices: boolean; body: boolean }) =>
       toMarkdown(statementSheet(said, INPUT, [person], 'cm', options), (id) => (id === right.id ? 'pictures/1.svg' : undefined));
@@ -158,6 +170,7 @@ describe('a review', () => {
     expect(text()).toContain('1.85\u202fm');
     expect(text()).toContain('- worn 12\u202f× so far');
     expect(text()).not.toMatch(/41\.20|Made for/);
+    expect(toMarkdown(reviewSheet({ ...input, wears: 0 }, 'cm', { prices: false, body: false }), () => 'front.svg')).not.toContain('worn');
   });
 
   test('cost and body if asked for', () => {

@@ -49,7 +49,8 @@ export interface Statement {
     readonly byKind: readonly { readonly kind: string; readonly times: number }[];
   };
   readonly fabric: {
-    readonly bought: readonly { readonly fabric: Fabric; readonly length: number }[];
+    /** Each with its length, where that was noted. */
+    readonly bought: readonly { readonly fabric: Fabric; readonly length: number | undefined }[];
     readonly used: readonly { readonly fabric: Fabric; readonly length: number }[];
     /** Uses of which nobody noted the length. */
     readonly unmeasured: number;
@@ -159,7 +160,7 @@ function fabricOf({ makes, fabrics }: StatementInput, within: Within): Statement
     }
   const stash = fabrics.filter((c) => c.pieces.length > 0);
   return {
-    bought: fabrics.filter((c) => within(c.bought)).map((fabric) => ({ fabric, length: fabric.boughtLength ?? 0 })),
+    bought: fabrics.filter((c) => within(c.bought)).map((fabric) => ({ fabric, length: fabric.boughtLength })),
     used: [...used].map(([fabric, length]) => ({ fabric, length })).sort((a, b) => b.length - a.length),
     unmeasured,
     stash: { length: stash.flatMap((c) => c.pieces).reduce((sum, p) => sum + p.length, 0), fabrics: stash.length },

@@ -76,6 +76,13 @@ test('too few garments, or too few on a side: how many more it takes, and nothin
   expect(whatIsWorn(lopsided, tables).findings).toEqual([]);
 });
 
+test('where no wear is noted of anything, nothing is said of what is worn, and nothing expected', () => {
+  const unnoted = wardrobe.map((h) => ({ ...h, count: { ...h.count, times: 0 } }));
+  const told = whatIsWorn(unnoted, tables);
+  expect(told.findings.filter((f) => f.of === 'worn')).toEqual([]);
+  expect(expectedWear(blankPlan('plan', 'person', 'pockets', 'view', '2026-11-25'), told, tables)).toBeUndefined();
+});
+
 test('a plan like what is worn is expected to be worn, and it is said what speaks for it', () => {
   const told = whatIsWorn(wardrobe, tables);
   const [like, unlike] = ['pockets', 'none'].map((patternId) => expectedWear(hangs('new', patternId, 0).make, told, tables));

@@ -173,7 +173,8 @@ export function whatIsWorn(hanging: readonly Hanging[], tables: FeatureTables): 
     return { effects, told };
   };
   const worn = looked.map((l): Seen => ({ ...rateOf(l), x: features.map(({ id }, j) => Number(l.has.get(id) ?? middles[j])) }));
-  const { effects, told } = ask(looked, worn, USUAL_PRIOR, 'worn');
+  // Where no wear is noted of anything, nobody said that it hangs.
+  const ofWear = looked.some((l) => l.wears > 0) ? ask(looked, worn, USUAL_PRIOR, 'worn') : undefined;
   // The same columns, of those that were judged.
   const judged = looked.flatMap((l, i) => (l.love === undefined ? [] : [{ l, seen: { y: l.love, own: LOVE_OWN, x: worn[i]?.x ?? [] } }]));
   const loved =
@@ -185,12 +186,12 @@ export function whatIsWorn(hanging: readonly Hanging[], tables: FeatureTables): 
           LOVE_PRIOR,
           'loved',
         ).told;
-  const said = [...told, ...loved];
+  const said = [...(ofWear?.told ?? []), ...loved];
   return {
     findings: said,
     features,
     looked: speakingOf(said.flatMap((f) => f.features)),
     more: 0,
-    model: { effects, patterns: offByPattern(looked, features, effects) },
+    ...(ofWear ? { model: { effects: ofWear.effects, patterns: offByPattern(looked, features, ofWear.effects) } } : {}),
   };
 }

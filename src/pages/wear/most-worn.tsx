@@ -96,19 +96,23 @@ export function MostWorn() {
     .filter(({ of }) => of.alike >= SEVERAL)
     .sort((a, b) => b.of.alike - a.of.alike);
   const order = [...told.looked].sort((a, b) => rateOf(b) - rateOf(a));
-  const rowLength = Math.min(IN_A_ROW, Math.floor(order.length / 2));
+  const isNoted = told.looked.some((l) => l.wears > 0);
+  const rowLength = isNoted ? Math.min(IN_A_ROW, Math.floor(order.length / 2)) : 0;
   return (
     <>
       <PageHead
         title="What is really worn"
         under={person ? `by ${person.name}: ${counted(told.looked.length, 'garment')} that hung a month or longer in season` : ''}
       />
-      {told.looked.length === 0 && (
+      {!isNoted && (
         <Empty>
-          <p>Nothing hung a month in its season yet. Note what you wear, and what the most worn share stands here.</p>
+          <p>
+            {told.looked.length === 0 ? 'Nothing hung a month in its season yet.' : 'No wear is noted yet.'} Note what you wear, and what the most
+            worn share stands here.
+          </p>
         </Empty>
       )}
-      {told.more > 0 && told.looked.length > 0 && (
+      {told.more > 0 && isNoted && (
         <p className="text-ink2">
           {counted(told.more, 'more garment')} worn a month or longer, and it can be said what the most worn share. Until then the rows below show
           them.
@@ -116,7 +120,7 @@ export function MostWorn() {
       )}
       {told.more === 0 && (
         <section aria-label="What they share">
-          {told.findings.length === 0 && (
+          {told.findings.length === 0 && isNoted && (
             <p className="text-ink2">Nothing stands out: what is worn and what is not differ in no feature more than garments differ anyhow.</p>
           )}
           <ul className="border-t border-rule">

@@ -236,7 +236,7 @@ function groupsOf({ input, carried, wears, costOf, unit, fabricUnit, plannedFabr
             const each = perWear(total, wears.get(m.id)?.times ?? 0);
             if (total === 0) return <span className="text-small text-ink2">price not known</span>;
             return each === undefined ? (
-              <span className="text-small text-ink2">{costWords(cost, total)}, not worn yet</span>
+              <span className="text-small text-ink2">{costWords(cost, total)}, no wear noted</span>
             ) : (
               <span>
                 {costWords(cost, each)}
