@@ -21,7 +21,7 @@ export interface FabricNeeded {
   readonly length: number;
   readonly width: number;
   readonly from: NeedFrom;
-  /** Reckoned from another width by area: rough. */
+  /** Reckoned from another width by area, or from a fabric whose width nobody noted: rough. */
   readonly rough: boolean;
   readonly version?: number;
   /** Nothing says what the parts take that are joined from elsewhere: they are not in it. */
@@ -71,9 +71,13 @@ function known({ pattern, view, makes, took, fabrics, size }: NeedRequest): Fabr
     .flatMap((make): FabricNeeded[] => {
       const use = mainUse(make);
       if (!use?.length) return [];
-      const width = mainFabric(make, fabrics).fabric?.width ?? USUAL_WIDTH;
+      const width = mainFabric(make, fabrics).fabric?.width;
       const told = took ? took(make) : { length: use.length, rough: false };
-      return told ? [{ width, ...told, from: 'a version', version: make.version, ...(took ? { asPlanned: true as const } : {}) }] : [];
+      if (!told) return [];
+      const rough = told.rough || width === undefined;
+      return [
+        { width: width ?? USUAL_WIDTH, ...told, rough, from: 'a version', version: make.version, ...(took ? { asPlanned: true as const } : {}) },
+      ];
     });
   return [...table, ...taken];
 }

@@ -53,6 +53,17 @@ test('what a version took decides, the tighter it was the more; without that wor
   expect(one).toMatchObject({ from: 'a version', version: { number: 1, length: 200, width: 140 }, rough: false });
 });
 
+test('a version of a fabric whose width nobody noted tells less, and is not said to be of the usual width', () => {
+  const version = sampleMake(1, { fabrics: [use(200, { squeeze: 'tight' })] });
+  const unnoted = [sampleFabric('poplin', { width: undefined }), ...fabrics.slice(1)];
+  const [known, unknown] = [fabrics, unnoted].map((of) =>
+    fabricEstimate(sampleCase([version], { pattern: dress, fabrics: of }), plan(), { width: 140 })!,
+  );
+  expect(unknown!.version).toEqual({ number: 1, length: 200, width: undefined });
+  expect(unknown!.enough / unknown!.middle).toBeGreaterThan(known!.enough / known!.middle);
+  expect(unknown!.middle).not.toBeCloseTo(known!.middle, 0);
+});
+
 test('a plan 55 cm longer than its cropped version is not said to be enough in what sufficed for that', () => {
   const cropped = sampleMake(1, {
     fabrics: [use(120, { squeeze: 'tight' })],

@@ -25,8 +25,8 @@ export interface FabricEstimate {
   readonly pieces?: PiecesFrom;
   /** The best of what was noted, where anything was: a version, or the table of the view. */
   readonly from?: FabricNeeded['from'];
-  /** The version that tells most, and what it took of its fabric. */
-  readonly version?: { readonly number: number; readonly length: number; readonly width: number };
+  /** The version that tells most, and what it took of its fabric; how wide that lay, where anybody noted it. */
+  readonly version?: { readonly number: number; readonly length: number; readonly width: number | undefined };
   /** Nothing was noted that tells how it falls out: reckoned from the pieces alone, and those are estimated. */
   readonly rough: boolean;
   /** Nothing says what the parts take that are joined from elsewhere: they are not in it. */
@@ -46,6 +46,8 @@ const PIECES_SD: Record<PiecesFrom, number> = { outlines: 0.04, rectangles: 0.08
 const SQUEEZE_SD: Partial<Record<NonNullable<FabricUse['squeeze']>, number>> = { 'every scrap': 0.02, tight: 0.04 };
 const SLACK = 0.1;
 const [LEFT_SD, SLACK_SD, TABLE_SD] = [0.05, 0.08, 0.08];
+/** A fabric of which nobody noted how wide it lies may be a narrow one, or wider than most: by so much, as a share, its length is in doubt. */
+const UNKNOWN_WIDTH_SD = 0.12;
 /** Nobody lays twice alike: one garment is off from another of the same pattern by so much at the least. Source: left-out versions of the demo. */
 const SCATTER = 0.13;
 /** Something that tells how much longer than laid a view's fabric has to be: κ, as its logarithm. */
@@ -92,7 +94,13 @@ function fromVersion(input: PatternCase, version: Make): Witness | undefined {
   const sd = exact ?? (counted ? LEFT_SD : SLACK_SD);
   // A contrast that nobody measured makes the whole less than it was.
   const unsure = contrast.includes(undefined) ? 0.15 : 0;
-  return { log: Math.log((took * slack) / by), sd: Math.hypot(sd, unsure), from: 'a version', version: { number: version.version, length, width } };
+  const unknown = fabric?.width === undefined ? UNKNOWN_WIDTH_SD : 0;
+  return {
+    log: Math.log((took * slack) / by),
+    sd: Math.hypot(sd, unsure, unknown),
+    from: 'a version',
+    version: { number: version.version, length, width: fabric?.width },
+  };
 }
 
 /** How much of the whole a plan's main fabric takes, where it has a contrast: as in the last version that had one. */
@@ -172,7 +180,9 @@ function byLengths(input: PatternCase, planned: Make, { width, nap = false, repe
     enough: middle * Math.exp(NINE_TENTHS * (found.rough ? PIECES_SD['an estimate'] : LEFT_SD)),
     width,
     from: found.from,
-    ...(version && length !== undefined ? { version: { number: version.version, length, width: found.width } } : {}),
+    ...(version && length !== undefined
+      ? { version: { number: version.version, length, width: mainFabric(version, input.fabrics).fabric?.width } }
+      : {}),
     rough: found.rough,
     ...(found.without ? { without: true } : {}),
   };

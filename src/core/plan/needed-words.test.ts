@@ -13,6 +13,9 @@ test('where it comes from: what was noted first, then the pieces, and what it la
   expect(plain(groundWords({ ...found, version: { number: 2, length: 190, width: 140 }, from: 'a version', pieces: 'outlines' }, 'cm'))).toBe(
     'version 2 took 190 cm at 140 cm, by a lay of its own pieces',
   );
+  expect(plain(groundWords({ ...found, version: { number: 2, length: 190, width: undefined }, from: 'a version' }, 'cm'))).toBe(
+    'version 2 took 190 cm of a fabric whose width nobody noted',
+  );
   expect(groundWords({ ...found, from: 'the table of the view', pieces: 'rectangles' }, 'cm')).toBe(
     'by the table of the view, by a lay of its measured pieces',
   );

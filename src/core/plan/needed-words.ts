@@ -22,7 +22,8 @@ const PIECES_WORDS: Record<NonNullable<FabricEstimate['pieces']>, string> = {
 export function groundWords({ version, from, pieces, rough, without }: FabricEstimate, unit: LengthUnit): string {
   const length = (cm: number) => formatLength(cm, unit, { about: true });
   return [
-    version && `version ${version.number} took ${length(version.length)} at ${length(version.width)}`,
+    version &&
+      `version ${version.number} took ${length(version.length)} ${version.width === undefined ? 'of a fabric whose width nobody noted' : `at ${length(version.width)}`}`,
     from === 'the table of the view' && 'by the table of the view',
     from === 'another width' && !version && 'reckoned from another width',
     pieces && PIECES_WORDS[pieces],
