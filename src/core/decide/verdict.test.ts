@@ -59,6 +59,7 @@ describe('when a garment is asked about again', () => {
     rate: undefined,
     expected: undefined,
     inRotation: true,
+    isNoted: true,
     ready: true,
     inSeason: true,
     ...rest,

@@ -20,6 +20,7 @@ const hangs = (id: string, patternId: string, wears: number, rest: Partial<Hangi
   rate: undefined,
   expected: wears,
   inRotation: true,
+  isNoted: true,
   ready: true,
   inSeason: true,
 });
@@ -77,7 +78,7 @@ test('too few garments, or too few on a side: how many more it takes, and nothin
 });
 
 test('where no wear is noted of anything, nothing is said of what is worn, and nothing expected', () => {
-  const unnoted = wardrobe.map((h) => ({ ...h, count: { ...h.count, times: 0 } }));
+  const unnoted = wardrobe.map((h) => ({ ...h, isNoted: false, count: { ...h.count, times: 0 } }));
   const told = whatIsWorn(unnoted, tables);
   expect(told.findings.filter((f) => f.of === 'worn')).toEqual([]);
   expect(expectedWear(blankPlan('plan', 'person', 'pockets', 'view', '2026-11-25'), told, tables)).toBeUndefined();

@@ -174,7 +174,7 @@ export function whatIsWorn(hanging: readonly Hanging[], tables: FeatureTables): 
   };
   const worn = looked.map((l): Seen => ({ ...rateOf(l), x: features.map(({ id }, j) => Number(l.has.get(id) ?? middles[j])) }));
   // Where no wear is noted of anything, nobody said that it hangs.
-  const ofWear = looked.some((l) => l.wears > 0) ? ask(looked, worn, USUAL_PRIOR, 'worn') : undefined;
+  const ofWear = hanging.some((h) => h.isNoted) ? ask(looked, worn, USUAL_PRIOR, 'worn') : undefined;
   // The same columns, of those that were judged.
   const judged = looked.flatMap((l, i) => (l.love === undefined ? [] : [{ l, seen: { y: l.love, own: LOVE_OWN, x: worn[i]?.x ?? [] } }]));
   const loved =

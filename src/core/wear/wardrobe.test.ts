@@ -54,6 +54,18 @@ describe('a wardrobe', () => {
     expect(fresh).toMatchObject({ months: 0, rate: undefined, expected: undefined, inRotation: true });
   });
 
+  test('where nobody noted a wear nothing is expected; that it was never worn is a note', () => {
+    expect(hang([garment(1), garment(2)]).map((h) => [h.isNoted, h.rate, h.expected])).toEqual([
+      [false, undefined, undefined],
+      [false, undefined, undefined],
+    ]);
+    const never: Wear = { id: 'never', date: '2026-05-05', makeIds: ['make-1'], count: 0, often: 'never' };
+    expect(hang([garment(1), garment(2)], [never]).map((h) => [h.isNoted, h.rate === undefined])).toEqual([
+      [true, false],
+      [false, false],
+    ]);
+  });
+
   test('wears of other people’s garments and of removed ones change nothing', () => {
     const mine = worn('make-1', ['2026-01-01']);
     expect(hang([garment(1)], [...mine, ...worn('another', ['2026-01-02'])])).toEqual(hang([garment(1)], mine));

@@ -11,9 +11,11 @@ export interface Hanging {
   readonly kind: string;
   readonly seasons: readonly Season[];
   readonly count: WearCount;
+  /** Whether anything was noted of its wear, were it that it never was; else nobody said that it hangs. */
+  readonly isNoted: boolean;
   /** In-season months in which it could be worn. */
   readonly months: number;
-  /** Absent where it had no such month yet. */
+  /** Absent where it had no such month yet, and where nothing is noted of the wear of any of them. */
   readonly rate: WearRate | undefined;
   /** Wears to be expected in the next year; absent for what is not in rotation, and where no rate is known. */
   readonly expected: number | undefined;
@@ -43,13 +45,17 @@ export function wardrobe(
   const kinds = new Map<string, string>(patterns.map((p) => [p.id, p.kind]));
   const now = seasonOf(today, hemisphere);
   const found = makes.filter(isWorn).map((make) => {
-    const count = counts.get(make.id) ?? NEVER;
+    const noted = counts.get(make.id);
+    const count = noted ?? NEVER;
     const seasons = seasonsOf(make, fabrics);
     const months = availableMonths(make, seasons, hemisphere, today, { lastWorn: count.last });
-    return { make, kind: kinds.get(make.sources[0]?.patternId ?? '') ?? 'other', seasons, count, months };
+    return { make, kind: kinds.get(make.sources[0]?.patternId ?? '') ?? 'other', seasons, count, isNoted: noted !== undefined, months };
   });
-  const rates = wearRates(found.map((f) => ({ id: f.make.id, kind: f.kind, n: f.count.times, spread: f.count.spread, t: f.months })));
-  return found.map(({ make, kind, seasons, count, months }) => {
+  const isAnyNoted = found.some((f) => f.isNoted);
+  const rates = wearRates(
+    (isAnyNoted ? found : []).map((f) => ({ id: f.make.id, kind: f.kind, n: f.count.times, spread: f.count.spread, t: f.months })),
+  );
+  return found.map(({ make, kind, seasons, count, isNoted, months }) => {
     const rate = rates.get(make.id);
     const hangs = inRotation(make);
     return {
@@ -57,6 +63,7 @@ export function wardrobe(
       kind,
       seasons,
       count,
+      isNoted,
       months,
       rate,
       expected: hangs && rate ? rate.mean * monthsAYear(seasons) : undefined,

@@ -59,11 +59,6 @@ describe('how often garments are worn', () => {
     expect(wearRates([]).size).toBe(0);
   });
 
-  test('where no wear is noted at all nothing is said of any garment', () => {
-    expect(wearRates([garment('a', 0, 9), garment('b', 0, 6)]).size).toBe(0);
-    expect(wearRates([garment('a', 0, 9), garment('b', 1, 6)]).size).toBe(2);
-  });
-
   test('one more wear never lowers a rate, nor makes it hang', () => {
     const some = fc.array(fc.record({ n: fc.nat(60), t: fc.double({ min: 0.1, max: 40, noNaN: true }) }), { minLength: 5, maxLength: 12 });
     fc.assert(

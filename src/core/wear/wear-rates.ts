@@ -69,10 +69,8 @@ const median = (values: readonly number[]) => {
  * How often each garment is worn and what that says (engine.md, 8): *works hard*, *hangs*, *too soon to say*, or nothing.
  *
  * @param garments of one person; those without a month in which they could be worn are left out
- * @returns none where not one wear is noted: nobody said that they hang
  */
 export function wearRates(garments: readonly WornGarment[]): Map<string, WearRate> {
-  if (garments.every((g) => g.n === 0)) return new Map();
   const counted = garments.filter((g) => g.t > 0);
   const kinds = new Map<string, WornGarment[]>();
   for (const g of counted) addToGroup(kinds, g.kind, g);

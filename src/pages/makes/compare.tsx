@@ -14,6 +14,7 @@ import { FIT_CLASS_WORDS } from '../../core/body/fit-class';
 import { formatLength } from '../../core/units/length';
 import { zoneOf, type ZoneId } from '../../core/body/zones';
 import { MOST_COMPARED } from '../../core/versions/most-compared';
+import { timesWords } from '../../core/wear/wear-count';
 import type { Compared } from '../../core/versions/compare-makes';
 import { useCaseTables } from '../../data/engine-tables';
 import { useCollections, usePeople, useSettings, useUnit, useWearCountsOf } from '../../data/queries';
@@ -149,7 +150,7 @@ export function Compare() {
     {
       name: 'Wear and cost',
       rows: [
-        row('Worn', (c) => (c.make.kind === 'toile' ? '–' : `${wears.get(c.make.id)?.times ?? 0}\u202f×`)),
+        row('Worn', (c) => (c.make.kind === 'toile' ? '–' : timesWords(wears.get(c.make.id)))),
         row('Cost', (c) => {
           const cost = costOf.get(c.make.id)!;
           return cost.total === 0 ? 'not known' : costWords(cost, cost.total);

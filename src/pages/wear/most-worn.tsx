@@ -96,7 +96,7 @@ export function MostWorn() {
     .filter(({ of }) => of.alike >= SEVERAL)
     .sort((a, b) => b.of.alike - a.of.alike);
   const order = [...told.looked].sort((a, b) => rateOf(b) - rateOf(a));
-  const isNoted = told.looked.some((l) => l.wears > 0);
+  const isNoted = hanging?.some((h) => h.isNoted) ?? false;
   const rowLength = isNoted ? Math.min(IN_A_ROW, Math.floor(order.length / 2)) : 0;
   return (
     <>

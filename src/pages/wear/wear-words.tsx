@@ -92,7 +92,7 @@ export function WearWords({ hanging }: { hanging: readonly Hanging[] }) {
         </tr>
       </thead>
       <tbody>
-        {list.map(({ make, count, months, rate, expected }) => {
+        {list.map(({ make, count, isNoted, months, rate, expected }) => {
           const cost = makeCost(make, { makes, patterns, fabrics, collections }, currency);
           const each = perWear(cost.total, count.times);
           const later = perWear(cost.total, count.times + (expected ?? 0));
@@ -127,7 +127,7 @@ export function WearWords({ hanging }: { hanging: readonly Hanging[] }) {
               </td>
               <td className="py-1 text-right whitespace-nowrap">
                 {count.spread > 0 ? 'about ' : ''}
-                {timesWords(count)}
+                {timesWords(isNoted ? count : undefined)}
               </td>
               <td className="py-1 pl-4 max-sm:hidden">{one(months)} months</td>
               <td className="py-1 pl-4">
@@ -163,9 +163,7 @@ export function WearWords({ hanging }: { hanging: readonly Hanging[] }) {
         </p>
       ) : (
         <p className="text-ink2">
-          {hanging.some((h) => h.count.times > 0)
-            ? 'Nothing has had a month to be worn in yet.'
-            : 'No wear is noted yet: what hangs unworn is not known.'}
+          {hanging.some((h) => h.isNoted) ? 'Nothing has had a month to be worn in yet.' : 'No wear is noted yet: what hangs unworn is not known.'}
         </p>
       )}
       {groups.map(({ word, head, order, open }) => {

@@ -47,7 +47,7 @@ function NotWornSince({ hanging }: { hanging: readonly Hanging[] }) {
   const patterns = usePatterns();
   const since = ({ make, count }: Hanging) => count.last ?? make.finishedOn ?? make.cutOn;
   // Where no wear is noted of anything, nobody said that it was not worn.
-  if (!hanging.some((h) => h.count.times > 0)) return null;
+  if (!hanging.some((h) => h.isNoted)) return null;
   const idle = hanging.filter((h) => h.ready && h.inSeason).sort((a, b) => byDay(since(a), since(b)));
   return (
     <Fold head="In season and longest not worn" said={idle[0] ? makeName(idle[0].make, patterns) : ''}>
@@ -60,7 +60,7 @@ function NotWornSince({ hanging }: { hanging: readonly Hanging[] }) {
             <span className="text-small text-ink2">
               {h.count.last
                 ? `not for ${formatDistanceStrict(parseISO(h.count.last), new Date())}`
-                : `none noted in ${formatDistanceStrict(parseISO(since(h)), new Date())}`}
+                : `${h.isNoted ? 'never' : 'none noted'}, in ${formatDistanceStrict(parseISO(since(h)), new Date())}`}
             </span>
           </li>
         ))}
