@@ -101,7 +101,7 @@ export function Find({
     const entered = () => enterNumbered(db, draft, { pattern, plan }, (given) => (number = given));
     if (!(await save(pattern ? `version ${number} of ${called}` : called, entered, { done }))) return;
     goOn();
-    await speakOf(draft.newPerson);
+    await speakOf(draft.sewist ?? draft.newPerson);
   };
   const pressedEarly = useEffectEvent(() => {
     if (!isLine || pressed?.text !== text) return;

@@ -29,6 +29,8 @@ export const LogDraft = z.strictObject({
   /** A pattern and a person that were named here first: they come with the make. */
   newPattern: Pattern.optional(),
   newPerson: Person.optional(),
+  /** Who sews, where the ledger begins with a garment for somebody else: she comes with it, and is spoken of from then on. */
+  sewist: Person.optional(),
   /** A set that was named here first, which comes with the make. */
   newSet: SewnSet.optional(),
   /** The plan it began from, which is done when the make is entered. */

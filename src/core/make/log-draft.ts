@@ -135,8 +135,8 @@ export function draftFromLine(
 }
 
 /** Whether a make speaks of what comes only with another draft: a pattern, a person, a set or a fabric that was named there first. */
-export function leansOn({ make }: Pick<LogDraft, 'make'>, { newPattern, newPerson, newSet, newFabrics }: LogDraft): boolean {
-  const comes = [newPattern, newPerson, newSet, ...newFabrics].flatMap((record) => record?.id ?? []);
+export function leansOn({ make }: Pick<LogDraft, 'make'>, { newPattern, newPerson, sewist, newSet, newFabrics }: LogDraft): boolean {
+  const comes = [newPattern, newPerson, sewist, newSet, ...newFabrics].flatMap((record) => record?.id ?? []);
   const spoken = [make.personId, make.setId, ...make.sources.map((s) => s.patternId), ...make.fabrics.map((u) => u.fabricId)];
   return comes.some((id) => spoken.includes(id));
 }

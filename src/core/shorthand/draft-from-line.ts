@@ -65,7 +65,15 @@ function stated<K extends Understood['is']>(chips: readonly Chip[], kind: K): Ex
  * @param tables the ledger as it is
  * @returns no draft where the line does not say of what
  */
-export function readMake(text: string, tables: LineTables, { context, spoken, answers = {}, asPlanned = false, newId }: ReadOptions): ReadMake {
+export function readMake(text: string, tables: LineTables, options: ReadOptions): ReadMake {
+  const read = readFor(text, tables, options);
+  const named = stated(read.chips, 'new person');
+  // A coat for Tom is no reason to speak of him from then on, though it be the first thing in the ledger.
+  if (!read.draft || !named || tables.people.length > 0) return read;
+  return { ...read, draft: { ...read.draft, sewist: whoever(options.newId) } };
+}
+
+function readFor(text: string, tables: LineTables, { context, spoken, answers = {}, asPlanned = false, newId }: ReadOptions): ReadMake {
   const chips = readLine(text, context, answers);
   const pattern = withId(tables.patterns, stated(chips, 'pattern')?.patternId);
   const name = stated(chips, 'new person')?.name;
@@ -146,12 +154,12 @@ const withoutFabricsOf = (plan: Plan, chips: readonly Chip[]): Plan => {
 };
 
 /** The ledger as it would be once a draft is in it: what the next line says is read against that. */
-function withDraft(tables: LineTables, { make, newPattern, newPerson, newFabrics, newSet }: LogDraft): LineTables {
+function withDraft(tables: LineTables, { make, newPattern, newPerson, sewist, newFabrics, newSet }: LogDraft): LineTables {
   return {
     ...tables,
     makes: [...tables.makes, make],
     patterns: newPattern ? [...tables.patterns, newPattern] : tables.patterns,
-    people: newPerson ? [...tables.people, newPerson] : tables.people,
+    people: [...tables.people, ...(newPerson ? [newPerson] : []), ...(sewist ? [sewist] : [])],
     fabrics: [...tables.fabrics, ...newFabrics],
     sets: newSet ? [...tables.sets, newSet] : tables.sets,
   };
@@ -193,9 +201,9 @@ export function readMakes(
     });
     const before = context;
     if (read.draft) {
-      const { newPattern, newPerson, newFabrics, newSet } = read.draft;
+      const { newPattern, newPerson, sewist, newFabrics, newSet } = read.draft;
       now = withDraft(now, read.draft);
-      speaking ??= newPerson;
+      speaking ??= sewist ?? newPerson;
       // A whole ledger is gone through for it: only where there is a new name, or a size of a pattern that has no chart.
       if (newPattern || newPerson || newSet || newFabrics.length > 0 || read.pattern?.charts.length === 0) context = lineContextOf(now, usual);
     }

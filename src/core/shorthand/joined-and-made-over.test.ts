@@ -2,6 +2,7 @@ import { demoLedger } from '../../../demo/ledger';
 import { leansOn } from '../make/log-draft';
 import { Make as MakeShape } from '../records';
 import { partCell } from '../archive/many-in-a-cell';
+import { askedWords } from './chip';
 import { readMake, readMakes } from './draft-from-line';
 import { lineContextOf } from './line-context';
 
@@ -122,4 +123,28 @@ describe('sets', () => {
 
 test('the context has what the patterns offer', () => {
   expect(CONTEXT.patterns.find((p) => p.name === 'Moorings pyjama trousers')?.offers).toMatchObject({ length: ['mid', 'long'] });
+});
+
+describe('for somebody else, as the first thing in a ledger', () => {
+  const empty = { patterns: [], makes: [], bodies: [], fabrics: [], people: [], sets: [], plans: [] };
+  const readAll = (...lines: string[]) => {
+    const answers = lines.map((line) => readMake(line, empty, { context: lineContextOf(empty, USUAL), spoken: undefined, newId }).chips);
+    // Whether a name of which nothing is known is somebody is asked: she is.
+    const said = answers.map((chips) => Object.fromEntries(chips.filter((c) => c.asks).map((c) => [askedWords(c.text), 0])));
+    return readMakes(lines, empty, { usual: USUAL, spoken: undefined, answers: said, newId }).map((r) => r.draft!);
+  };
+
+  test('who sews comes with it, and what names nobody is hers', () => {
+    const [leggings, bag] = readAll('Pebble leggings for Robin, size 110', 'Market tote, canvas 1 m');
+    expect(leggings).toMatchObject({ newPerson: { name: 'Robin' }, sewist: { name: 'Me' } });
+    expect(leggings!.make.personId).toBe(leggings!.newPerson!.id);
+    expect(bag!.make.personId).toBe(leggings!.sewist!.id);
+    expect(bag!.newPerson).toBeUndefined();
+    expect(leansOn(bag!, leggings!)).toBe(true);
+  });
+
+  test('where she is there already nobody comes with it but whom it is for', () => {
+    const [blouse, leggings] = readAll('Heron blouse, size 14', 'Pebble leggings for Robin, size 110');
+    expect([blouse!.newPerson?.name, blouse!.sewist, leggings!.newPerson?.name, leggings!.sewist]).toEqual(['Me', undefined, 'Robin', undefined]);
+  });
 });

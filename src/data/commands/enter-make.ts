@@ -24,7 +24,7 @@ export function errataWrites(pattern: Pattern, before: Make['notes'], after: Mak
  * what was logged goes on with it
  */
 export function enterMake(
-  { make, look, verdict, newFabrics, newPattern, newPerson, newSet }: LogDraft,
+  { make, look, verdict, newFabrics, newPattern, newPerson, sewist, newSet }: LogDraft,
   fabrics: readonly Fabric[],
   { pattern, plan, begun }: { pattern?: Pattern | undefined; plan?: Plan | undefined; begun?: Make | undefined } = {},
 ): Write[] {
@@ -42,7 +42,7 @@ export function enterMake(
   const wear: Wear = { id: newId(), date: day, makeIds: [make.id], count: Math.max(1, wears) };
   const used = new Set(make.fabrics.map((u) => u.fabricId));
   return [
-    ...(newPerson ? [{ table: 'people', put: newPerson } as const] : []),
+    ...[newPerson, sewist].flatMap((person): Write[] => (person ? [{ table: 'people', put: person }] : [])),
     ...(newPattern ? [{ table: 'patterns', put: withErrataFound(newPattern, [], make.notes) ?? newPattern } as const] : []),
     ...newFabrics.filter((c) => used.has(c.id)).map((c): Write => ({ table: 'fabrics', put: c })),
     ...(newSet && newSet.id === make.setId ? [{ table: 'sets', put: newSet } as const] : []),

@@ -130,7 +130,7 @@ export function TellIt() {
     const entered = await save(called, () => enterTelling(db, drafts), { done: `${called} saved. Ctrl Z takes it all back.` });
     setWriting(false);
     if (!entered) return;
-    await speakOf(drafts.find((d) => d.newPerson)?.newPerson);
+    await speakOf(drafts.flatMap((d) => d.sewist ?? d.newPerson ?? [])[0]);
     leave(chosen);
   };
   const note = async (item: Item, date?: string) => {

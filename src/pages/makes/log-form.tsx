@@ -123,7 +123,7 @@ export function LogForm({ input: known, stash, person, people, initial, planned,
     });
     setWriting(false);
     if (!entered) return;
-    await speakOf(named);
+    await speakOf(draft.sewist ?? named);
     // The account speaks of whom we speak of; what was made for somebody else is looked at by itself.
     const hers = !spoken || spoken.id === draft.make.personId;
     void navigate(pattern && hers ? routes.pattern(pattern.id) : routes.make(draft.make.id));
