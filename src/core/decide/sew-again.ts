@@ -98,7 +98,10 @@ export function sewAgain({ input, carried, today, fabric, rotation }: SewAgainIn
   const weakest = place && ({ code: 'weakest place', ...place } as const);
   const changed = toChange && ({ code: 'to change', zones: changes } as const);
 
-  if (c === undefined && love === undefined) return answer('not made yet', [{ code: 'nothing said' }], 'a first version, and a look at its fit');
+  if (c === undefined && love === undefined)
+    return input.makes.length === 0
+      ? answer('not made yet', [{ code: 'nothing said' }], 'a first version, and a look at its fit')
+      : answer('not judged yet', [{ code: 'nothing said' }], 'a look at its fit, or a verdict');
   const no = said('no');
   const drawn = reasonShare(input.makes, ['style', 'pattern']);
   if (no || input.pattern.state === 'retired')

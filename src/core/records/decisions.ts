@@ -7,6 +7,7 @@ export const DECISIONS = [
   'another fabric',
   'fits, not loved',
   'few occasions',
+  'not judged yet',
   'not made yet',
   'later',
   'enough for now',

@@ -5,6 +5,7 @@ import type { CarryForward } from '../../core/forecast/carry-forward';
 import { isChanged } from '../../core/forecast/summary';
 import { zoneOf } from '../../core/body/zones';
 import type { Pattern } from '../../core/records';
+import { allOf } from '../../core/units/counted';
 import { percent } from '../../core/units/percent';
 
 /** The chance that all places are right at once, where there are several; those of which nothing was noted are in no chance, and are said. */
@@ -12,7 +13,7 @@ function ofAllPlaces({ zones, notNoted, allAtOnce }: CarryForward): string {
   const noted = zones.length - notNoted.length;
   const some = notNoted.length > 0;
   return [
-    ...(noted > 1 && allAtOnce !== undefined ? [` · all ${some ? `${noted} noted ` : ''}at once ${percent(allAtOnce)}`] : []),
+    ...(noted > 1 && allAtOnce !== undefined ? [` · ${allOf(noted)}${some ? ' noted' : ''} at once ${percent(allAtOnce)}`] : []),
     ...(some ? [` · ${notNoted.length} of ${zones.length} places not noted yet`] : []),
   ].join('');
 }
@@ -31,9 +32,7 @@ export function NextInAWord({ pattern, carried, answer }: { pattern: Pattern; ca
         : `change ${changes.length < 3 ? zoneList(changes.map((c) => c.zone)) : `${changes.length} places`}`;
   return (
     <div className="max-w-[30rem] text-right text-balance max-sm:text-left">
-      <p className="font-serif text-sum leading-6 text-amber first-letter:uppercase">
-        {own?.answer ?? (answer === 'not made yet' ? 'not judged yet' : answer)}
-      </p>
+      <p className="font-serif text-sum leading-6 text-amber first-letter:uppercase">{own?.answer ?? answer}</p>
       <p className="text-ink2">
         {own && `you said so: ${own.why} · `}
         {cut}

@@ -5,7 +5,7 @@ import type { Reckoned } from '../../core/decide/reckoning';
 /** Whether to sew it again: one answer, what it rests on, and what would change it. */
 export function SewItAgain({ found: { answer, because, wouldChange, early } }: { found: Reckoned }) {
   const inWords = useTradeWords();
-  if (answer === 'not made yet') return null;
+  if (answer === 'not judged yet') return null;
   return (
     <section aria-labelledby="again">
       <h2 id="again" className="text-head text-amber first-letter:uppercase">

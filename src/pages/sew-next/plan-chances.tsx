@@ -1,5 +1,6 @@
 import type { PlannedZone } from '../../core/forecast/planned-chance';
 import { offsetWords } from '../../core/forecast/label-places';
+import { allOf } from '../../core/units/counted';
 import { percent } from '../../core/units/percent';
 import { zoneOf } from '../../core/body/zones';
 import { useUnit } from '../../data/queries';
@@ -27,7 +28,7 @@ export function PlanChances({ zones, sized }: { zones: readonly PlannedZone[]; s
         <>
           <p className="text-ink2" aria-live="polite">
             Weakest place: {zoneOf(weakest.zone).label}, {percent(weakest.chance)}
-            {noted.length > 1 && ` · all ${noted.length} at once ${percent(noted.reduce((p, z) => p * z.chance, 1))}`}
+            {noted.length > 1 && ` · ${allOf(noted.length)} at once ${percent(noted.reduce((p, z) => p * z.chance, 1))}`}
           </p>
           <table className="w-full border-collapse">
             <thead className="text-left text-small text-ink2 [&_th]:font-normal">

@@ -48,6 +48,9 @@ interface Line {
   readonly match: Match | undefined;
 }
 
+/** What a sewist may answer herself: whether it was made and judged she cannot choose. */
+const ANSWERS = DECISIONS.filter((answer) => answer !== 'not made yet' && answer !== 'not judged yet');
+
 /** A sewist's own answer with her reason. */
 function Disagree({ line, person, onClose }: { line: Line; person: Person; onClose: () => void }) {
   const inWords = useTradeWords();
@@ -67,7 +70,7 @@ function Disagree({ line, person, onClose }: { line: Line; person: Person; onClo
       <p className="text-ink2">
         The ledger says <b className="text-ink">{line.reckoned.answer}</b>. Yours stands beside it, and is kept until you take it back.
       </p>
-      <ChoiceField label="My answer" value={answer} all={DECISIONS} words={inWords} onValue={setAnswer} />
+      <ChoiceField label="My answer" value={answer} all={ANSWERS} words={inWords} onValue={setAnswer} />
       <RecordField of={OwnDecision.shape} name="why" value={why} onValue={setWhy} autoFocus />
       <Button disabled={said === ''} onClick={enter}>
         Keep my answer

@@ -140,9 +140,11 @@ export function WearWords({ hanging }: { hanging: readonly Hanging[] }) {
                 <RateRule rate={rate} most={most} />
               </td>
               <td className="py-1 text-right max-sm:hidden">
-                {each === undefined ? '–' : formatMoney({ minor: each, currency })}
-                {cost.unknown.length > 0 && <span className="text-small text-ink2"> at least</span>}
-                {later !== undefined && <span className="block text-small text-ink2">{formatMoney({ minor: later, currency })} in a year</span>}
+                {each === undefined || cost.total === 0 ? '–' : formatMoney({ minor: each, currency })}
+                {each !== undefined && cost.total > 0 && cost.unknown.length > 0 && <span className="text-small text-ink2"> at least</span>}
+                {later !== undefined && cost.total > 0 && (
+                  <span className="block text-small text-ink2">{formatMoney({ minor: later, currency })} in a year</span>
+                )}
               </td>
             </tr>
           );

@@ -138,12 +138,15 @@ const doubtful = (of: 'cut' | 'finished', text: string, s: Sentence, from: numbe
     : asks([{ is: 'date', of, date }], mereWords(s.typed(from, to)));
 };
 
-const CUT = '(?:cut|cut it|started|begun|began)';
+const CUT = '(?:cut|cut it)';
+const BEGINNING = '(?:started|begun|began)';
+/** A day of the week by its name alone is the last such. */
+const lastOf = (day: string) => (WEEKDAYS.includes(day) ? `last ${day}` : day);
 const DONE = '(?:finished|made|done|completed|sewn|sewed|finished it|made it|made this)';
 
 /** What was done on that day was not the sewing, or is to be done by then: "for the wedding on 12 June". */
 const ANOTHER_DAY =
-  /\b(?:wore|worn|wear|wearing|washed|bought|gave|given|ordered|tried|changed|replaced|swapped|mended|repaired)\b[^,;.·|\n]*$|\bfor (?:the|an?|my|our|her|his|[a-z]+'s) [^,;.·|\n]*$|\b(?:hope|want|plan|going|need|have|like|mean|intend)s? to [^,;.·|\n]*$|\b(?:by|before|until|till|due) $/;
+  /\b(?:wore|worn|wear|wearing|washed|bought|gave|given|ordered|tried|changed|replaced|swapped|mended|repaired)\b[^,;.·|\n]*$|\bfor (?:the|an?|my|our|her|his|[a-z]+'s) [^,;.·|\n]*$|\b(?:hope|want|plan|going|need|have|like|mean|intend)s? to [^,;.·|\n]*$|\b(?:by|before|until|till|due|since) $/;
 
 /** Cutting is spoken of, and not how it was cut: "cut the Tidewater shirt on Monday". */
 const CUT_OF_IT = 'cut (?!out|it|this|down|in )';
@@ -165,14 +168,15 @@ const NOT_YET = /(?:\b(?:not|never|still to be)|n't)(?: (?:yet|been|even|started
 /** Whether a text tells that something was sewn or finished in the end. */
 export const tellsOfFinishing = (text: string): boolean => /\b(?:finished|completed|sewed|sewn|done)\b/.test(text.replace(NOT_YET, ''));
 
-/** "Cut out yesterday" says of a garment that it lies there cut, where nothing tells what came after. */
-const cutOutOn = (days: readonly string[], { low }: Sentence, from: number, to: number): Meant | undefined => {
+/** "Cut out yesterday" says of a garment that it lies there cut, "started on Monday" that it is being sewn, where nothing tells what came after. */
+const begunOn = (state: 'cut' | 'sewing', days: readonly string[], { low }: Sentence, from: number, to: number): Meant | undefined => {
   const day = on('cut', days);
   const beside = `${low.slice(0, from)} ${low.slice(to)}`;
-  return day?.says.length === 1 && !tellsOfFinishing(beside) && !SEEN_LATER.test(beside)
-    ? { says: [...day.says, { is: 'state', state: 'cut' }] }
-    : day;
+  return day?.says.length === 1 && !tellsOfFinishing(beside) && !SEEN_LATER.test(beside) ? { says: [...day.says, { is: 'state', state }] } : day;
 };
+
+/** That it is being sewn: "been working on it on and off". */
+const SEWING = `(?:(?:still|i|i've|i'm|we|we've|have|has|been|am|it is|it's|is|now) )*(?:sewing|working on|making|in progress|in the works|under ?way|on the go|on (?:the|my) (?:sewing )?(?:machine|table)|under the needle|wip)(?: (?:it|this|on it|at it))?(?: on and off| off and on)?`;
 
 /** What stands between the day of a diary and what was done on it. */
 const DIARY = "(?:[:,]| [-–])? +(?:i |we |i've )?(?:finally )?";
@@ -187,7 +191,16 @@ const OF_ALL_OF_IT = new RegExp(
 
 /** Days: of cutting, of finishing; what has no day is asked. */
 export const recogniseDate = byRules([
-  rule(`cut (?:it )?out(?: on)?:? (?<day>${DAY})`, 'sure', ({ day }, s, from, to) => cutOutOn(daysOf(day ?? '', s.context.today), s, from, to)),
+  rule(`cut (?:it )?out(?: on)?:? (?<day>${DAY})`, 'sure', ({ day }, s, from, to) => begunOn('cut', daysOf(day ?? '', s.context.today), s, from, to)),
+  rule(`${BEGINNING}(?: (?:it|this|sewing(?: (?:it|this))?))?(?: on)?:? (?<day>${DAY}|${anyOf(WEEKDAYS)})`, 'sure', ({ day }, s, from, to) =>
+    begunOn('sewing', daysOf(lastOf(day ?? ''), s.context.today), s, from, to),
+  ),
+  rule(`${SEWING}:? since (?<day>${DAY}|${anyOf(WEEKDAYS)})`, 'sure', ({ day }, s, from, to) =>
+    begunOn('sewing', daysOf(lastOf(day ?? ''), s.context.today), s, from, to),
+  ),
+  rule(`${SEWING} since (?<day>[a-z][^,.;·|\\n]{2,30})`, 'likely', ({ day = '' }, s, from, to) => ({
+    says: [{ is: 'state', state: 'sewing' }, ...mereWords(s.typed(s.low.indexOf(day, from), to))],
+  })),
   rule(`${CUT}(?: (?:it|this))?(?: on)?:? (?<day>${DAY})`, 'sure', ({ day }, s) => on('cut', daysOf(day ?? '', s.context.today))),
   rule(`${DONE}(?: (?:it|this))?(?: on)?:? (?<day>${DAY}|${OF_A_MONTH}|${anyOf(WEEKDAYS)})`, 'sure', ({ day }, s, from) =>
     on('finished', daysOf(withItsMonth(day ?? '', s.low.slice(0, from)), s.context.today)),
@@ -198,7 +211,7 @@ export const recogniseDate = byRules([
     'sure',
     ({ day = '' }, s) => on('finished', latestOf(day, s.context.today)),
   ),
-  rule(`(?:${CUT}|cut (?:it )?out)(?: (?:it|this))? (?<day>${DOUBTFUL})`, 'likely', ({ day }, s, from, to) =>
+  rule(`(?:${CUT}|${BEGINNING}|cut (?:it )?out)(?: (?:it|this))? (?<day>${DOUBTFUL})`, 'likely', ({ day }, s, from, to) =>
     doubtful('cut', day ?? '', s, from, to),
   ),
   rule(`(?:${DONE}(?: (?:it|this))? )?(?<day>${DOUBTFUL})`, 'weak', ({ day }, s, from, to) =>

@@ -5,6 +5,8 @@ import { madeOverFrom, MADE_FROM, wasSewn } from '../made-over';
 import { MAKE_KINDS_SAID, WHOSE } from '../words';
 import { DAY, SEEN_LATER, tellsOfFinishing } from './date';
 
+/** What a clause of its own begins behind. */
+const BEGINS = /(?:^|[,.;·|\n:]|\band|\bbut) *$/;
 const CLAUSE = '(?=\\s*(?:$|[,.;·|\\n]|and\\b|but\\b|because\\b|so\\b|now\\b))';
 const REST = '[^,.;·|\\n]{2,60}?';
 const IT = '(?:it|this|this one|them)';
@@ -56,10 +58,7 @@ export const recogniseState = byRules([
     (_, s, from, to) =>
       /\bcut (?:it|the|a|an|in)\b/.test(s.low.slice(from, to + 4)) ||
       tellsOfFinishing(s.low.slice(to)) ||
-      !(
-        /(?:^|[,.;·|\n:]|\band|\bbut) *$/.test(s.low.slice(0, from)) ||
-        (/^(?:(?:is|are) |cut out)/.test(s.low.slice(from)) && beforeName(s, from) !== undefined)
-      )
+      !(BEGINS.test(s.low.slice(0, from)) || (/^(?:(?:is|are) |cut out)/.test(s.low.slice(from)) && beforeName(s, from) !== undefined))
         ? undefined
         : says({ is: 'state', state: 'cut' }),
   ),
@@ -87,9 +86,15 @@ export const recogniseState = byRules([
     (_, s, from) => (/\bcut\b/.test(s.low.slice(0, from)) ? says({ is: 'state', state: 'cut' }) : undefined),
   ),
   rule(
-    `(?:(?:still|only|it is|it's|is|now) )*(?:half[ -]?sewn|half[ -]?done|half[ -]?finished|half[ -]?made|(?:nearly|almost|not quite) (?:sewn|done|finished|there|complete)|wip|work in progress|in progress|still sewing|being sewn|unfinished|not finished(?: yet)?|under the needle)`,
+    `(?:(?:still|only|it is|it's|is|now) )*(?:half[ -]?sewn|half[ -]?done|half[ -]?finished|half[ -]?made|(?:nearly|almost|not quite) (?:sewn|done|finished|there|complete)|wip|work in progress|in progress|still sewing|being sewn|unfinished|not finished(?: yet)?|under the needle|(?:sewing|working on) (?:it|this)(?: (?:now|right now|at the moment|just now))|in the works|under ?way|on the go)`,
     'sure',
     () => says({ is: 'state', state: 'sewing' }),
+  ),
+  // "On the machine" by itself: buttonholes may be sewn on it too.
+  rule(
+    `(?:(?:still|it is|it's|is|now) )*on (?:the|my) (?:sewing )?(?:machine|table)(?: (?:now|right now|at the moment))?${CLAUSE}`,
+    'sure',
+    (_, s, from) => (BEGINS.test(s.low.slice(0, from)) ? says({ is: 'state', state: 'sewing' }) : undefined),
   ),
   // "Sewn up to the collar".
   rule(`(?:(?:i|i've|it is|it's|is|now|have|has) )*(?:sewn|sewed|got) (?:(?:up|down) to|as far as) ${REST}${CLAUSE}`, 'sure', (_, s, from, to) => ({
