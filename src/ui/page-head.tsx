@@ -35,6 +35,11 @@ export function PageHead({ title, under, aside }: { title: ReactNode; under?: Re
   );
 }
 
+/** What can be done with what a page shows, what is done most first: under the thumb on a phone, at the edge of a desk. */
+export function HeadActions({ children }: { children: ReactNode }) {
+  return <div className="flex flex-wrap items-center gap-2 sm:flex-row-reverse">{children}</div>;
+}
+
 /** What an empty screen says: what belongs here and how it gets here. */
 export function Empty({ children }: { children: ReactNode }) {
   return <div className="border border-dashed border-rule2 px-6 py-8 text-center text-ink2">{children}</div>;

@@ -22,7 +22,7 @@ import { MarkMake } from '../../parts/marked-makes';
 import { Pictures } from '../../parts/pictures/pictures';
 import { Button, LinkButton } from '../../ui/button';
 import { KeyCap } from '../../ui/key-cap';
-import { PageHead } from '../../ui/page-head';
+import { HeadActions, PageHead } from '../../ui/page-head';
 import { useWrittenKey } from '../../ui/use-written-key';
 import { NextTime } from '../../parts/next-time';
 import { ItsLife } from './its-life';
@@ -106,23 +106,23 @@ export function MakePage() {
         }
         under={`${inWords(make.kind)}${make.quantity > 1 ? ` × ${make.quantity}` : ''} for ${person?.name ?? 'somebody'}${make.state === 'cut' ? '' : ` · ${stateWords(make)}`} · cut ${day(make.cutOn)}`}
         aside={
-          <div className="flex flex-wrap items-center gap-2">
-            <Button quiet onClick={() => void remove()}>
-              Remove this make
-            </Button>
-            <MarkMake id={make.id} name={name} words="side by side" />
-            <LinkButton to={routes.review(make.id)} quiet>
-              Review to show
-            </LinkButton>
-            <LinkButton to={routes.changeMake(make.id)}>Change what was cut</LinkButton>
-            {make.state === 'cut' && <Button onClick={() => void onward(make, name, toFit)}>Being sewn</Button>}
-            {STATES[make.state].inHand && <Button onClick={() => void finish(make, name, toFit)}>Finished</Button>}
+          <HeadActions>
             {!STATES[make.state].unmade && (
               <Button onClick={() => void wornToday()}>
                 Worn today <KeyCap>w</KeyCap>
               </Button>
             )}
-          </div>
+            {STATES[make.state].inHand && <Button onClick={() => void finish(make, name, toFit)}>Finished</Button>}
+            {make.state === 'cut' && <Button onClick={() => void onward(make, name, toFit)}>Being sewn</Button>}
+            <LinkButton to={routes.changeMake(make.id)}>Change what was cut</LinkButton>
+            <LinkButton to={routes.review(make.id)} quiet>
+              Review to show
+            </LinkButton>
+            <MarkMake id={make.id} name={name} words="side by side" />
+            <Button quiet onClick={() => void remove()}>
+              Remove this make
+            </Button>
+          </HeadActions>
         }
       />
       <div className="grid grid-cols-[300px_minmax(0,1fr)_minmax(0,1fr)] gap-8 max-lg:grid-cols-1">

@@ -19,7 +19,7 @@ import { RecordRows } from '../../parts/record-rows';
 import { SizeCut } from '../../parts/size-cut';
 import { Button, LinkButton } from '../../ui/button';
 import { Fold } from '../../ui/fold';
-import { PageHead } from '../../ui/page-head';
+import { HeadActions, PageHead } from '../../ui/page-head';
 import { Segmented } from '../../ui/segmented';
 import { byHand } from '../../ui/by-hand';
 import { fieldMeta } from '../../core/records/field';
@@ -83,12 +83,12 @@ export function ChangePattern() {
         title={pattern.name}
         under={byHand('Each change is saved as it is made; Ctrl Z takes it back.')}
         aside={
-          <div className="flex gap-2">
+          <HeadActions>
+            <LinkButton to={routes.pattern(pattern.id)}>Open its account</LinkButton>
             <Button quiet onClick={() => void remove()}>
               Remove this pattern
             </Button>
-            <LinkButton to={routes.pattern(pattern.id)}>Open its account</LinkButton>
-          </div>
+          </HeadActions>
         }
       />
       <div className="grid grid-cols-[minmax(0,1fr)_180px] gap-8 max-lg:grid-cols-1">

@@ -25,7 +25,7 @@ import { ColourField } from '../../ui/colour-field';
 import { DayField } from '../../ui/date-field';
 import { TextField } from '../../ui/field';
 import { aboveNought, LengthField } from '../../ui/length-field';
-import { Empty, PageHead } from '../../ui/page-head';
+import { Empty, HeadActions, PageHead } from '../../ui/page-head';
 import { routes } from '../../routes';
 import { walkGrid } from '../../ui/walk-grid';
 import { withId } from '../../core/units/by-id';
@@ -140,15 +140,15 @@ function Measures({ personId }: { personId: string }) {
             : 'Each version is compared with the body it was cut for, so sets are dated and none is overwritten.'
         }
         aside={
-          <div className="flex gap-2">
-            <Button quiet onClick={() => void remove()}>
-              Remove
-            </Button>
+          <HeadActions>
+            <Button onClick={measureToday}>Measure today</Button>
             <LinkButton to={routes.newPerson} quiet>
               Another person
             </LinkButton>
-            <Button onClick={measureToday}>Measure today</Button>
-          </div>
+            <Button quiet onClick={() => void remove()}>
+              Remove
+            </Button>
+          </HeadActions>
         }
       />
       <div className="mb-4 flex flex-wrap gap-3">

@@ -34,7 +34,7 @@ import { OutLink } from '../../ui/out-link';
 import { Button, LinkButton } from '../../ui/button';
 import { SelectField } from '../../ui/field';
 import { Fold } from '../../ui/fold';
-import { PageHead } from '../../ui/page-head';
+import { HeadActions, PageHead } from '../../ui/page-head';
 import { Bands, bandsSaid } from './bands';
 import { BeforeCutting } from './before-cutting';
 import { PlanLay } from './plan-lay';
@@ -128,15 +128,15 @@ function PlanDesk({ work }: { work: PlanInWork }) {
           </>
         }
         aside={
-          <div className="flex flex-wrap gap-2">
+          <HeadActions>
+            {plan.state === 'open' &&
+              (plan.kind === 'mend' ? <Button onClick={() => void mended()}>It is mended</Button> : <MarkAsCut plan={plan} name={name} onto />)}
+            {plan.kind !== 'mend' && <LinkButton to={routes.cutSheet(plan.id)}>Cut sheet</LinkButton>}
+            {plan.kind !== 'mend' && !free && <LinkButton to={routes.lay(plan.id)}>Lay it</LinkButton>}
             <Button quiet onClick={() => void remove()}>
               Remove this plan
             </Button>
-            {plan.kind !== 'mend' && !free && <LinkButton to={routes.lay(plan.id)}>Lay it</LinkButton>}
-            {plan.kind !== 'mend' && <LinkButton to={routes.cutSheet(plan.id)}>Cut sheet</LinkButton>}
-            {plan.state === 'open' &&
-              (plan.kind === 'mend' ? <Button onClick={() => void mended()}>It is mended</Button> : <MarkAsCut plan={plan} name={name} onto />)}
-          </div>
+          </HeadActions>
         }
       />
       <div className="grid grid-cols-[minmax(0,1fr)_minmax(0,430px)] gap-8 max-lg:grid-cols-1">
