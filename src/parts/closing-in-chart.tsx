@@ -1,4 +1,4 @@
-import { outcomeWords, seenWords } from '../core/make/fit-note-words';
+import { lookedWords, outcomeWords } from '../core/make/fit-note-words';
 import { scaleLinear, scalePoint, type ScaleLinear } from 'd3-scale';
 import { area, curveMonotoneX, line } from 'd3-shape';
 import { useState, type KeyboardEvent } from 'react';
@@ -80,7 +80,7 @@ function AtStop({ stop, forecast, unit }: { stop: Stop; forecast: ZoneForecast; 
         <div key={e.note.id} className="flex flex-wrap gap-x-4">
           <span className="flex items-center gap-1">
             <FitMark kind={kind} outcome={e.note.outcome} />
-            {outcomeWords(e.note, unit)} at {about(e.offset.x)}, {seenWords(e.note.seen)}
+            {outcomeWords(e.note, unit)} at {about(e.offset.x)}, {lookedWords(e.note, e.make)}
             {e.note.words && <i className="text-ink2">{e.note.words}</i>}
           </span>
           <OffsetTerms offset={e.offset} unit={unit} />

@@ -1,4 +1,4 @@
-import { outcomeWords, seenWords } from '../make/fit-note-words';
+import { lookedWords, outcomeWords } from '../make/fit-note-words';
 import { makeName } from '../make/make-name';
 import { alterationWords, sizeLineWords } from '../alteration/words';
 import { byDay } from '../units/date';
@@ -73,7 +73,7 @@ function makeArticle(make: Make, ledger: IndexInput, files: readonly string[], u
     ],
     ['It was', make.bought?.what ?? ''],
     ['Fabric', make.fabrics.flatMap((u) => ledger.fabrics.find((c) => c.id === u.fabricId)?.name ?? []).join(', ')],
-    ['Fit', make.fitNotes.map((n) => `${zoneOf(n.zone).label} ${outcomeWords(n, unit)}, ${seenWords(n.seen)}`).join('; ')],
+    ['Fit', make.fitNotes.map((n) => `${zoneOf(n.zone).label} ${outcomeWords(n, unit)}, ${lookedWords(n, make)}`).join('; ')],
     ['Notes', make.notes.map((n) => n.words).join('; ')],
     ['Verdict', verdict ? `${verdict.love} of 5${verdict.words ? `: ${verdict.words}` : ''}` : ''],
     ...askedFields(Make.shape, (meta) => meta.page === true).map(({ name, meta }): [string, string] => [

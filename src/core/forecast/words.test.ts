@@ -1,4 +1,4 @@
-import { degreeWord, directionWord, outcomeWords, seenWords } from '../make/fit-note-words';
+import { degreeWord, directionWord, lookedWords, outcomeWords, seenWords } from '../make/fit-note-words';
 import { ZONE_IDS, zoneOf } from '../body/zones';
 import { chartTermWords } from './words';
 
@@ -37,6 +37,14 @@ test('when a garment was looked at', () => {
   expect(seenWords({ at: 'firstDay' })).toBe('on the first day');
   expect(seenWords({ at: 'worn', wears: 1 })).toBe('after 1 wear');
   expect(seenWords({ at: 'worn', wears: 12 })).toBe('after 12 wears');
+});
+
+test('months after it was finished a look is none of the first day; what nobody dated stays as it was said', () => {
+  const look = (date: string, finishedOn?: string) => lookedWords({ seen: { at: 'firstDay' }, date }, { finishedOn });
+  expect(look('2026-03-17', '2026-03-03')).toBe('on the first day');
+  expect(look('2026-03-18', '2026-03-03')).toBe('with no wear noted');
+  expect(look('2026-12-01')).toBe('on the first day');
+  expect(lookedWords({ seen: { at: 'worn', wears: 3 }, date: '2026-12-01' }, { finishedOn: '2026-03-03' })).toBe('after 3 wears');
 });
 
 describe('where an offset came from', () => {

@@ -1,4 +1,4 @@
-import { outcomeWords, seenWords } from '../make/fit-note-words';
+import { lookedWords, outcomeWords } from '../make/fit-note-words';
 import { viewOf } from '../make/versions';
 import { makeName } from '../make/make-name';
 import { minutesOf } from '../make/minutes';
@@ -68,12 +68,12 @@ export function reviewSheet({ make, makes, patterns, fabrics, bodies, wears, cos
   );
   const noted = latestNotes(make.fitNotes);
   const right = noted.filter((n) => n.outcome === 0 && !n.words);
-  const seen = [...new Set(right.map((n) => seenWords(n.seen)))];
+  const seen = [...new Set(right.map((n) => lookedWords(n, make)))];
   list('How it fits', [
-    ...seen.map((when) => `right, ${when}: ${zoneList(right.filter((n) => seenWords(n.seen) === when).map((n) => n.zone))}`),
+    ...seen.map((when) => `right, ${when}: ${zoneList(right.filter((n) => lookedWords(n, make) === when).map((n) => n.zone))}`),
     ...noted
       .filter((n) => !right.includes(n))
-      .map((n) => `${zoneOf(n.zone).label}: ${outcomeWords(n, unit)}, ${seenWords(n.seen)}${n.words ? `: ${n.words}` : ''}`),
+      .map((n) => `${zoneOf(n.zone).label}: ${outcomeWords(n, unit)}, ${lookedWords(n, make)}${n.words ? `: ${n.words}` : ''}`),
   ]);
   const notes = (kinds: readonly string[]) => make.notes.filter((n) => kinds.includes(n.kind)).map((n) => n.words);
   list('Made differently', notes(['different', 'mistake']));

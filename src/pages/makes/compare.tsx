@@ -1,4 +1,4 @@
-import { outcomeWords, seenWords } from '../../core/make/fit-note-words';
+import { lookedWords, outcomeWords } from '../../core/make/fit-note-words';
 import { useEngine } from '../../workers/use-engine';
 import { makeName } from '../../core/make/make-name';
 import { minutesOf } from '../../core/make/minutes';
@@ -101,7 +101,7 @@ export function Compare() {
         const z = at[i];
         if (!z) return '–';
         return (
-          <span key={c.make.id} className="flex items-center justify-between gap-2" title={z.note && seenWords(z.note.seen)}>
+          <span key={c.make.id} className="flex items-center justify-between gap-2" title={z.note && lookedWords(z.note, c.make)}>
             <span>
               <span style={{ color: markColour(z.note?.outcome ?? 0) }} className={clsx(!z.note && 'text-small !text-ink2')}>
                 {z.note ? outcomeWords(z.note, unit) : 'not judged'}

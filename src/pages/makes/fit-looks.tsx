@@ -1,7 +1,7 @@
 import { format, parseISO } from 'date-fns';
 import { zoneOf } from '../../core/body/zones';
 import { symptomOf } from '../../core/catalogue/symptoms';
-import { outcomeWords, seenWords } from '../../core/make/fit-note-words';
+import { lookedWords, outcomeWords } from '../../core/make/fit-note-words';
 import { notesOf } from '../../core/make/log-draft';
 import type { FitNote, Make, Pattern, View } from '../../core/records';
 import { byDay } from '../../core/units/date';
@@ -21,9 +21,9 @@ import { useEngine } from '../../workers/use-engine';
 import { LookEntry } from './look-entry';
 
 /** Fit notes by look, the latest first. */
-function looks(notes: readonly FitNote[]): { key: string; first: FitNote; notes: FitNote[] }[] {
+function looks(make: Make): { key: string; first: FitNote; notes: FitNote[] }[] {
   const groups = new Map<string, FitNote[]>();
-  for (const note of notes) addToGroup(groups, `${note.date} ${seenWords(note.seen)}`, note);
+  for (const note of make.fitNotes) addToGroup(groups, `${note.date} ${lookedWords(note, make)}`, note);
   return [...groups].map(([key, list]) => ({ key, first: firstOf(list), notes: list })).sort((a, b) => byDay(b.first.date, a.first.date));
 }
 
@@ -53,10 +53,10 @@ export function FitLooks({
         Fit, each time it was looked at
       </h2>
       {make.fitNotes.length === 0 && <p className="text-ink2">Nothing is noted yet. A look after some wears tells most.</p>}
-      {looks(make.fitNotes).map(({ key, first, notes }) => (
+      {looks(make).map(({ key, first, notes }) => (
         <div key={key} className="mb-3">
           <h3 className="double-rule-b font-sans text-small text-ink2">
-            {seenWords(first.seen)}, {format(parseISO(first.date), 'd MMMM yyyy')}
+            {lookedWords(first, make)}, {format(parseISO(first.date), 'd MMMM yyyy')}
           </h3>
           <table className="w-full">
             {notes.some((n) => offsets?.has(n.id)) && (

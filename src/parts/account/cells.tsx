@@ -1,4 +1,4 @@
-import { outcomeWords, seenWords } from '../../core/make/fit-note-words';
+import { lookedWords, outcomeWords } from '../../core/make/fit-note-words';
 import { type Alteration, type SizeLine, Make } from '../../core/records';
 import { latestNote } from '../../core/make/latest-note';
 import clsx from 'clsx';
@@ -102,7 +102,7 @@ export function FitCell({
   const kind = zoneOf(zone).kind;
   const fate = fateWords(effects, unit);
   return (
-    <span title={`${seenWords(note.seen)}${note.words ? `: ${note.words}` : ''}`}>
+    <span title={`${lookedWords(note, make)}${note.words ? `: ${note.words}` : ''}`}>
       <span className="flex items-center justify-between gap-2">
         <span style={{ color: markColour(note.outcome) }}>{outcomeWords(note, unit)}</span>
         {forecast && x !== undefined && <Gauge best={forecast.best} x={x} outcome={note.outcome} kind={kind} domain={rowDomain(forecast)} />}

@@ -1,4 +1,4 @@
-import { outcomeWords, seenWords } from '../../core/make/fit-note-words';
+import { lookedWords, outcomeWords } from '../../core/make/fit-note-words';
 import type { ReactNode } from 'react';
 import type { ZoneForecast } from '../../core/forecast/carry-forward';
 import { DIFFERENCE_WORDS, basisWords, stepsWords, UNKNOWN_WORDS, UNUSED_WORDS } from '../../core/forecast/words';
@@ -106,7 +106,7 @@ export function Reasons({
                   <td className="py-1.5 pr-3">{r.evidence.make.version}</td>
                   <td className="py-1.5 pr-3">
                     <span className="flex items-center gap-1">{said(r.evidence)}</span>
-                    <span className="block text-small text-ink2">{seenWords(r.evidence.note.seen)}</span>
+                    <span className="block text-small text-ink2">{lookedWords(r.evidence.note, r.evidence.make)}</span>
                     {r.evidence.note.words && <span className="block text-small text-ink2 italic">{r.evidence.note.words}</span>}
                   </td>
                   <td className="py-1.5 pr-3">

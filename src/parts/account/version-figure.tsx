@@ -1,4 +1,4 @@
-import { outcomeWords, seenWords } from '../../core/make/fit-note-words';
+import { lookedWords, outcomeWords } from '../../core/make/fit-note-words';
 import { useCaseTables } from '../../data/engine-tables';
 import { useEngine } from '../../workers/use-engine';
 import { versionsOf } from '../../core/make/versions';
@@ -21,7 +21,7 @@ function Noted({ make, zone, unit }: { make: Make; zone: ZoneId; unit: LengthUni
   const note = latestNote(make, zone);
   if (!note) return <span className="text-small text-ink2">{make.lacking.includes(zone) ? 'part left out' : 'not judged'}</span>;
   return (
-    <span className="inline-flex items-center gap-1" title={seenWords(note.seen)}>
+    <span className="inline-flex items-center gap-1" title={lookedWords(note, make)}>
       <FitMark kind={zoneOf(zone).kind} outcome={note.outcome} />
       <span style={{ color: markColour(note.outcome) }}>{outcomeWords(note, unit)}</span>
     </span>
