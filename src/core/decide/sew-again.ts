@@ -8,6 +8,7 @@ import { type PatternCase } from '../garment/case';
 import type { IsoDate } from '../units/date';
 import { keysOf } from '../units/keys';
 import { isByFabric } from '../garment/evidence';
+import { isFitless } from '../records/usual-zones';
 import { zoneOf } from '../body/zones';
 import type { Fabric, Decision, Make, Verdict } from '../records';
 import { fabricProperties } from '../versions/differences';
@@ -101,7 +102,7 @@ export function sewAgain({ input, carried, today, fabric, rotation }: SewAgainIn
   if (c === undefined && love === undefined)
     return input.makes.length === 0
       ? answer('not made yet', [{ code: 'nothing said' }], 'a first version, and a look at its fit')
-      : answer('not judged yet', [{ code: 'nothing said' }], 'a look at its fit, or a verdict');
+      : answer('not judged yet', [{ code: 'nothing said' }], isFitless(input.pattern.kind) ? 'a verdict' : 'a look at its fit, or a verdict');
   const no = said('no');
   const drawn = reasonShare(input.makes, ['style', 'pattern']);
   if (no || input.pattern.state === 'retired')

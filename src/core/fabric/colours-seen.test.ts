@@ -35,7 +35,7 @@ test('the order of pixels says nothing', () => {
 });
 
 test('the colour of a fabric is what was said of it: its swatch, else its name, else nothing', () => {
-  expect(colourOf(blankFabric('f', 'navy needlecord'))).toBe('#000080');
+  expect(colourOf(blankFabric('f', 'navy needlecord'))).toBe('#1f2a4d');
   expect(colourOf(blankFabric('f', 'needlecord'))).toBeUndefined();
   const red = { ...blankFabric('f', 'navy needlecord'), swatch: { print: 'plain' as const, ground: '#b03030', figure: '#b03030', repeat: 2 } };
   expect(seenColour(colourOf(red)!).hue).toBeLessThan(45);

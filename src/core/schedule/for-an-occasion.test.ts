@@ -27,16 +27,21 @@ test('colours by the names that thread is bought by', () => {
     'beige',
   ]);
   expect(['navy', 'the dark green one', 'Mustard', 'mustard linen', 'black wool', 'striped', 'transparent', ''].map(colourCalled)).toEqual([
-    '#000080',
+    '#1f2a4d',
     '#006400',
     '#c99a2e',
     '#c99a2e',
-    '#000000',
+    '#1f1f21',
     undefined,
     undefined,
     undefined,
   ]);
   expect(seenColour('#ffffff').light).toBeCloseTo(100, 3);
+  // As fabric has it a colour is weaker than a screen's, and the same by its name.
+  for (const name of ['black', 'blue', 'brown', 'green', 'orange', 'pink', 'purple', 'red', 'teal', 'yellow']) {
+    expect(colourFamily(colourCalled(name)!)).toBe(name);
+    expect(seenColour(colourCalled(name)!).strong).toBeLessThan(75);
+  }
 });
 
 describe('what goes with what', () => {

@@ -168,7 +168,7 @@ test.each([
 
 test('a new fabric is drawn in the colour that its name has, where it has one', () => {
   const grounds = (said: string) => entry(`sandbar C, in ${said}`).newFabrics.map(({ swatch }) => swatch.ground);
-  expect(grounds('black denim')).toEqual(['#000000']);
+  expect(grounds('black denim')).toEqual(['#1f1f21']);
   expect(grounds('denim')).toEqual(['#3d5575']);
   expect(grounds('boiled wool')).toEqual([blankFabric('', '').swatch.ground]);
 });

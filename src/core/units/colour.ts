@@ -63,6 +63,23 @@ const CALLED: Readonly<Record<string, string>> = {
   wine: '#5c1f33',
 };
 
+/** Colours that a screen shows stronger than any dye is: as fabric has them, each of the same family. Source: our own, looked at on drawn garments. */
+const DYED: Readonly<Record<string, string>> = {
+  black: '#1f1f21',
+  blue: '#345f9c',
+  brown: '#6b4a33',
+  gold: '#c9a13b',
+  green: '#3f7a4d',
+  navy: '#1f2a4d',
+  orange: '#d37a35',
+  pink: '#e2a3b0',
+  purple: '#6d4a86',
+  red: '#b0302c',
+  teal: '#2a6b70',
+  turquoise: '#3f9e9c',
+  yellow: '#e3bc3f',
+};
+
 /** What screens know as a colour and sewists as something else. */
 const NO_COLOURS: ReadonlySet<string> = new Set(['linen', 'transparent']);
 
@@ -83,7 +100,7 @@ function namedIn(said: readonly string[]): string | undefined {
   for (const length of [2, 1])
     for (let i = said.length - length; i >= 0; i--) {
       const name = said.slice(i, i + length).join('');
-      const found = CALLED[name] ?? (NO_COLOURS.has(name) ? undefined : color(name)?.formatHex());
+      const found = CALLED[name] ?? DYED[name] ?? (NO_COLOURS.has(name) ? undefined : color(name)?.formatHex());
       if (found) return found;
     }
   return undefined;
