@@ -195,12 +195,21 @@ export const recogniseDate = byRules([
   rule(`${BEGINNING}(?: (?:it|this|sewing(?: (?:it|this))?))?(?: on)?:? (?<day>${DAY}|${anyOf(WEEKDAYS)})`, 'sure', ({ day }, s, from, to) =>
     begunOn('sewing', daysOf(lastOf(day ?? ''), s.context.today), s, from, to),
   ),
-  rule(`${SEWING}:? since (?<day>${DAY}|${anyOf(WEEKDAYS)})`, 'sure', ({ day }, s, from, to) =>
-    begunOn('sewing', daysOf(lastOf(day ?? ''), s.context.today), s, from, to),
+  // Whatever is said of its fit as well, it is being sewn.
+  rule(`${SEWING}:? since (?<day>${DAY}|${anyOf(WEEKDAYS)})`, 'sure', ({ day }, s) => {
+    const since = on('cut', daysOf(lastOf(day ?? ''), s.context.today));
+    const sewn = (said: Choice): Choice => [...said, { is: 'state', state: 'sewing' }];
+    return since && (since.choices ? { ...since, choices: since.choices.map(sewn) } : { says: sewn(since.says) });
+  }),
+  rule(
+    `${SEWING} since (?<day>${DOUBTFUL}|${MONTH}(?: \\d{4})?|(?:the )?(?:spring|summer|autumn|winter))(?![a-z])`,
+    'likely',
+    ({ day = '' }, s, from, to) =>
+      // Who has been sewing since last year has not been at this garment.
+      /\bi(?:'ve| have)? been sewing since [^,.;]*$/.test(s.low.slice(0, to))
+        ? undefined
+        : { says: [{ is: 'state', state: 'sewing' }, ...mereWords(s.typed(s.low.indexOf(day, from), to))] },
   ),
-  rule(`${SEWING} since (?<day>[a-z][^,.;·|\\n]{2,30})`, 'likely', ({ day = '' }, s, from, to) => ({
-    says: [{ is: 'state', state: 'sewing' }, ...mereWords(s.typed(s.low.indexOf(day, from), to))],
-  })),
   rule(`${CUT}(?: (?:it|this))?(?: on)?:? (?<day>${DAY})`, 'sure', ({ day }, s) => on('cut', daysOf(day ?? '', s.context.today))),
   rule(`${DONE}(?: (?:it|this))?(?: on)?:? (?<day>${DAY}|${OF_A_MONTH}|${anyOf(WEEKDAYS)})`, 'sure', ({ day }, s, from) =>
     on('finished', daysOf(withItsMonth(day ?? '', s.low.slice(0, from)), s.context.today)),
