@@ -1,4 +1,5 @@
 import { attempt } from '../../parts/save';
+import { latestFirst } from '../../core/make/versions';
 import { makeName } from '../../core/make/make-name';
 import { mainFabric } from '../../core/make/main-fabric';
 import { format, parseISO } from 'date-fns';
@@ -39,10 +40,7 @@ export function DayBook() {
   const patternOf = (make: Make) => withId(patterns, make.sources[0]?.patternId);
   const nameOf = (make: Make) => makeName(make, patterns);
   const whoOf = (make: Make) => withId(people, make.personId)?.name ?? '';
-  // Of one evening the later version stands first.
-  const latest = [...makes]
-    .sort((a, b) => (b.finishedOn ?? b.cutOn).localeCompare(a.finishedOn ?? a.cutOn) || b.version - a.version)
-    .slice(0, LATEST);
+  const latest = [...makes].sort(latestFirst).slice(0, LATEST);
   const wears = useWearCountsOf(latest.map((m) => m.id));
 
   if (makes.length === 0 && patterns.length === 0)

@@ -7,6 +7,7 @@ import { ArrowDown, ArrowUp } from 'lucide-react';
 import { useDeferredValue, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { isWorn } from '../../core/wear/available';
+import { latestFirst } from '../../core/make/versions';
 import { timesWords } from '../../core/wear/wear-count';
 import { sizeLineShort } from '../../core/alteration/words';
 import { mainUse } from '../../core/make/main-fabric';
@@ -87,7 +88,8 @@ export function Makes() {
   const [sorting, setSorting] = useState<SortingState>([{ id: 'cut', desc: true }]);
   const box = useRef<HTMLDivElement>(null);
   const people = [...new Set(lines?.map((l) => l.person))].sort();
-  const shown = useMemo(() => (lines ?? []).filter((l) => who === '' || l.person === who), [lines, who]);
+  // What is alike in the column that is sorted by stands as it was entered, the last first.
+  const shown = useMemo(() => (lines ?? []).filter((l) => who === '' || l.person === who).sort((a, b) => latestFirst(a.make, b.make)), [lines, who]);
   const columns = useMemo(
     () => [
       column.display({
