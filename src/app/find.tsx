@@ -2,7 +2,7 @@ import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headl
 import { useEffect, useEffectEvent, useRef, useState, type Dispatch, type KeyboardEvent, type SetStateAction } from 'react';
 import { flushSync } from 'react-dom';
 import { useNavigate } from 'react-router';
-import { logDraftName } from '../core/make/log-draft';
+import { logDraftName, spokenOfWith } from '../core/make/log-draft';
 import { whereToLog } from '../core/make/where-to-log';
 import type { OtherAct } from '../core/shorthand/acts/read-other';
 import type { Completion } from '../core/shorthand/complete';
@@ -101,7 +101,7 @@ export function Find({
     const entered = () => enterNumbered(db, draft, { pattern, plan }, (given) => (number = given));
     if (!(await save(pattern ? `version ${number} of ${called}` : called, entered, { done }))) return;
     goOn();
-    await speakOf(draft.sewist ?? draft.newPerson);
+    await speakOf(spokenOfWith(draft));
   };
   const pressedEarly = useEffectEvent(() => {
     if (!isLine || pressed?.text !== text) return;

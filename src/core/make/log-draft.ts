@@ -134,9 +134,16 @@ export function draftFromLine(
   return { ...first, make, start: named?.start ?? 'last', look: { seen, said: [...said] }, verdict, newFabrics: [...newFabrics] };
 }
 
+/** The people who come with a make: whom it is for, and who sews. */
+export const peopleWith = ({ newPerson, sewist }: Pick<LogDraft, 'newPerson' | 'sewist'>): readonly Person[] =>
+  [newPerson, sewist].flatMap((p) => p ?? []);
+
+/** Whom it is that is spoken of from a make on, where nobody was before: who sews, else whom it is for. */
+export const spokenOfWith = ({ newPerson, sewist }: Pick<LogDraft, 'newPerson' | 'sewist'>): Person | undefined => sewist ?? newPerson;
+
 /** Whether a make speaks of what comes only with another draft: a pattern, a person, a set or a fabric that was named there first. */
-export function leansOn({ make }: Pick<LogDraft, 'make'>, { newPattern, newPerson, sewist, newSet, newFabrics }: LogDraft): boolean {
-  const comes = [newPattern, newPerson, sewist, newSet, ...newFabrics].flatMap((record) => record?.id ?? []);
+export function leansOn({ make }: Pick<LogDraft, 'make'>, draft: LogDraft): boolean {
+  const comes = [draft.newPattern, draft.newSet, ...peopleWith(draft), ...draft.newFabrics].flatMap((record) => record?.id ?? []);
   const spoken = [make.personId, make.setId, ...make.sources.map((s) => s.patternId), ...make.fabrics.map((u) => u.fabricId)];
   return comes.some((id) => spoken.includes(id));
 }

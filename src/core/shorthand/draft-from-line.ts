@@ -1,7 +1,7 @@
 import type { PatternCase } from '../garment/case';
 import { draftFromPlan } from '../plan/draft-from-plan';
 import { openPlanOf } from '../plan/open-plan';
-import { draftFromLine, draftNamed, startMadeOver, startMake, whoever, type LogDraft, type NewId } from '../make/log-draft';
+import { draftFromLine, draftNamed, peopleWith, spokenOfWith, startMadeOver, startMake, whoever, type LogDraft, type NewId } from '../make/log-draft';
 import { inOrder, lastVersion, makesOf, nextVersion, ofVersion, viewOf } from '../make/versions';
 import { withoutPattern } from '../make/without-pattern';
 import type { Fabric, Make, MeasurementSet, Pattern, Person, Plan, SewnSet } from '../records';
@@ -154,12 +154,13 @@ const withoutFabricsOf = (plan: Plan, chips: readonly Chip[]): Plan => {
 };
 
 /** The ledger as it would be once a draft is in it: what the next line says is read against that. */
-function withDraft(tables: LineTables, { make, newPattern, newPerson, sewist, newFabrics, newSet }: LogDraft): LineTables {
+function withDraft(tables: LineTables, draft: LogDraft): LineTables {
+  const { make, newPattern, newFabrics, newSet } = draft;
   return {
     ...tables,
     makes: [...tables.makes, make],
     patterns: newPattern ? [...tables.patterns, newPattern] : tables.patterns,
-    people: [...tables.people, ...(newPerson ? [newPerson] : []), ...(sewist ? [sewist] : [])],
+    people: [...tables.people, ...peopleWith(draft)],
     fabrics: [...tables.fabrics, ...newFabrics],
     sets: newSet ? [...tables.sets, newSet] : tables.sets,
   };
@@ -201,9 +202,9 @@ export function readMakes(
     });
     const before = context;
     if (read.draft) {
-      const { newPattern, newPerson, sewist, newFabrics, newSet } = read.draft;
+      const { newPattern, newPerson, newFabrics, newSet } = read.draft;
       now = withDraft(now, read.draft);
-      speaking ??= sewist ?? newPerson;
+      speaking ??= spokenOfWith(read.draft);
       // A whole ledger is gone through for it: only where there is a new name, or a size of a pattern that has no chart.
       if (newPattern || newPerson || newSet || newFabrics.length > 0 || read.pattern?.charts.length === 0) context = lineContextOf(now, usual);
     }

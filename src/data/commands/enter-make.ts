@@ -1,6 +1,6 @@
 import { settleUses } from '../../core/fabric/stash';
 import { withErrataFound } from '../../core/make/errata-found';
-import { notesOf, verdictsOf, type LogDraft } from '../../core/make/log-draft';
+import { notesOf, peopleWith, verdictsOf, type LogDraft } from '../../core/make/log-draft';
 import type { Fabric, Make, Pattern, Plan, Wear } from '../../core/records';
 import { makesOf, nextVersion } from '../../core/make/versions';
 import type { LedgerDatabase } from '../database';
@@ -24,10 +24,11 @@ export function errataWrites(pattern: Pattern, before: Make['notes'], after: Mak
  * what was logged goes on with it
  */
 export function enterMake(
-  { make, look, verdict, newFabrics, newPattern, newPerson, sewist, newSet }: LogDraft,
+  draft: LogDraft,
   fabrics: readonly Fabric[],
   { pattern, plan, begun }: { pattern?: Pattern | undefined; plan?: Plan | undefined; begun?: Make | undefined } = {},
 ): Write[] {
+  const { make, look, verdict, newFabrics, newPattern, newSet } = draft;
   const day = today();
   const wears = look.seen.at === 'worn' ? look.seen.wears : 0;
   // What was seen on its first day was seen when it was finished, on the body of that day, however much later it is logged.
@@ -42,7 +43,7 @@ export function enterMake(
   const wear: Wear = { id: newId(), date: day, makeIds: [make.id], count: Math.max(1, wears) };
   const used = new Set(make.fabrics.map((u) => u.fabricId));
   return [
-    ...[newPerson, sewist].flatMap((person): Write[] => (person ? [{ table: 'people', put: person }] : [])),
+    ...peopleWith(draft).map((person): Write => ({ table: 'people', put: person })),
     ...(newPattern ? [{ table: 'patterns', put: withErrataFound(newPattern, [], make.notes) ?? newPattern } as const] : []),
     ...newFabrics.filter((c) => used.has(c.id)).map((c): Write => ({ table: 'fabrics', put: c })),
     ...(newSet && newSet.id === make.setId ? [{ table: 'sets', put: newSet } as const] : []),

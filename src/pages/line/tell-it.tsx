@@ -7,7 +7,7 @@ import { toast } from 'react-toastify';
 import { notesOfTable } from '../../core/archive/tables-in/notes-column';
 import type { Answers } from '../../core/shorthand/chip';
 import { mayBeKnown, type Meant } from '../../core/shorthand/by-its-noun';
-import { leansOn } from '../../core/make/log-draft';
+import { leansOn, spokenOfWith } from '../../core/make/log-draft';
 import { readMakes, type ReadMake } from '../../core/shorthand/draft-from-line';
 import type { AskedAct, OtherAct } from '../../core/shorthand/acts/read-other';
 import type { LineContext } from '../../core/shorthand/sentence';
@@ -130,7 +130,7 @@ export function TellIt() {
     const entered = await save(called, () => enterTelling(db, drafts), { done: `${called} saved. Ctrl Z takes it all back.` });
     setWriting(false);
     if (!entered) return;
-    await speakOf(drafts.flatMap((d) => d.sewist ?? d.newPerson ?? [])[0]);
+    await speakOf(drafts.map(spokenOfWith).find((person) => person));
     leave(chosen);
   };
   const note = async (item: Item, date?: string) => {

@@ -23,7 +23,7 @@ import { useNarrow } from '../../ui/use-narrow';
 import { byHand } from '../../ui/by-hand';
 import { useCaseTables } from '../../data/engine-tables';
 import { useEngine } from '../../workers/use-engine';
-import { logDraftName, startMake, type LogDraft, type Start } from '../../core/make/log-draft';
+import { logDraftName, spokenOfWith, startMake, type LogDraft, type Start } from '../../core/make/log-draft';
 import { db } from '../../data/database';
 import { enterNumbered } from '../../data/commands/enter-make';
 import { drawnOf } from '../../parts/drawn-of';
@@ -123,7 +123,7 @@ export function LogForm({ input: known, stash, person, people, initial, planned,
     });
     setWriting(false);
     if (!entered) return;
-    await speakOf(draft.sewist ?? named);
+    await speakOf(spokenOfWith(whole));
     // The account speaks of whom we speak of; what was made for somebody else is looked at by itself.
     const hers = !spoken || spoken.id === draft.make.personId;
     void navigate(pattern && hers ? routes.pattern(pattern.id) : routes.make(draft.make.id));

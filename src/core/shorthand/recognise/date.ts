@@ -140,8 +140,6 @@ const doubtful = (of: 'cut' | 'finished', text: string, s: Sentence, from: numbe
 
 const CUT = '(?:cut|cut it)';
 const BEGINNING = '(?:started|begun|began)';
-/** A day of the week by its name alone is the last such. */
-const lastOf = (day: string) => (WEEKDAYS.includes(day) ? `last ${day}` : day);
 const DONE = '(?:finished|made|done|completed|sewn|sewed|finished it|made it|made this)';
 
 /** What was done on that day was not the sewing, or is to be done by then: "for the wedding on 12 June". */
@@ -175,8 +173,11 @@ const begunOn = (state: 'cut' | 'sewing', days: readonly string[], { low }: Sent
   return day?.says.length === 1 && !tellsOfFinishing(beside) && !SEEN_LATER.test(beside) ? { says: [...day.says, { is: 'state', state }] } : day;
 };
 
+/** That a garment is in work, and where it lies then. */
+export const UNDER_WAY = '(?:in progress|in the works|under ?way|on the go|under the needle|wip)';
+export const ON_THE_MACHINE = 'on (?:the|my) (?:sewing )?(?:machine|table)';
 /** That it is being sewn: "been working on it on and off". */
-const SEWING = `(?:(?:still|i|i've|i'm|we|we've|have|has|been|am|it is|it's|is|now) )*(?:sewing|working on|making|in progress|in the works|under ?way|on the go|on (?:the|my) (?:sewing )?(?:machine|table)|under the needle|wip)(?: (?:it|this|on it|at it))?(?: on and off| off and on)?`;
+const SEWING = `(?:(?:still|i|i've|i'm|we|we've|have|has|been|am|it is|it's|is|now) )*(?:sewing|working on|making|${UNDER_WAY}|${ON_THE_MACHINE})(?: (?:it|this|on it|at it))?(?: on and off| off and on)?`;
 
 /** What stands between the day of a diary and what was done on it. */
 const DIARY = "(?:[:,]| [-–])? +(?:i |we |i've )?(?:finally )?";
@@ -193,11 +194,11 @@ const OF_ALL_OF_IT = new RegExp(
 export const recogniseDate = byRules([
   rule(`cut (?:it )?out(?: on)?:? (?<day>${DAY})`, 'sure', ({ day }, s, from, to) => begunOn('cut', daysOf(day ?? '', s.context.today), s, from, to)),
   rule(`${BEGINNING}(?: (?:it|this|sewing(?: (?:it|this))?))?(?: on)?:? (?<day>${DAY}|${anyOf(WEEKDAYS)})`, 'sure', ({ day }, s, from, to) =>
-    begunOn('sewing', daysOf(lastOf(day ?? ''), s.context.today), s, from, to),
+    begunOn('sewing', daysOf(day ?? '', s.context.today), s, from, to),
   ),
   // Whatever is said of its fit as well, it is being sewn.
   rule(`${SEWING}:? since (?<day>${DAY}|${anyOf(WEEKDAYS)})`, 'sure', ({ day }, s) => {
-    const since = on('cut', daysOf(lastOf(day ?? ''), s.context.today));
+    const since = on('cut', daysOf(day ?? '', s.context.today));
     const sewn = (said: Choice): Choice => [...said, { is: 'state', state: 'sewing' }];
     return since && (since.choices ? { ...since, choices: since.choices.map(sewn) } : { says: sewn(since.says) });
   }),

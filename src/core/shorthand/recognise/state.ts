@@ -3,7 +3,7 @@ import { asks, beforeName, byRules, mereWords, rule, says, type Meant } from '..
 import type { Sentence } from '../sentence';
 import { madeOverFrom, MADE_FROM, wasSewn } from '../made-over';
 import { MAKE_KINDS_SAID, WHOSE } from '../words';
-import { DAY, SEEN_LATER, tellsOfFinishing } from './date';
+import { DAY, ON_THE_MACHINE, SEEN_LATER, tellsOfFinishing, UNDER_WAY } from './date';
 
 /** What a clause of its own begins behind. */
 const BEGINS = /(?:^|[,.;·|\n:]|\band|\bbut) *$/;
@@ -86,15 +86,13 @@ export const recogniseState = byRules([
     (_, s, from) => (/\bcut\b/.test(s.low.slice(0, from)) ? says({ is: 'state', state: 'cut' }) : undefined),
   ),
   rule(
-    `(?:(?:still|only|it is|it's|is|now) )*(?:half[ -]?sewn|half[ -]?done|half[ -]?finished|half[ -]?made|(?:nearly|almost|not quite) (?:sewn|done|finished|there|complete)|wip|work in progress|in progress|still sewing|being sewn|unfinished|not finished(?: yet)?|under the needle|(?:sewing|working on) (?:it|this)(?: (?:now|right now|at the moment|just now))|in the works|under ?way|on the go)`,
+    `(?:(?:still|only|it is|it's|is|now) )*(?:half[ -]?sewn|half[ -]?done|half[ -]?finished|half[ -]?made|(?:nearly|almost|not quite) (?:sewn|done|finished|there|complete)|work in progress|${UNDER_WAY}|still sewing|being sewn|unfinished|not finished(?: yet)?|(?:sewing|working on) (?:it|this)(?: (?:now|right now|at the moment|just now)))`,
     'sure',
     () => says({ is: 'state', state: 'sewing' }),
   ),
   // "On the machine" by itself: buttonholes may be sewn on it too.
-  rule(
-    `(?:(?:still|it is|it's|is|now) )*on (?:the|my) (?:sewing )?(?:machine|table)(?: (?:now|right now|at the moment))?${CLAUSE}`,
-    'sure',
-    (_, s, from) => (BEGINS.test(s.low.slice(0, from)) ? says({ is: 'state', state: 'sewing' }) : undefined),
+  rule(`(?:(?:still|it is|it's|is|now) )*${ON_THE_MACHINE}(?: (?:now|right now|at the moment))?${CLAUSE}`, 'sure', (_, s, from) =>
+    BEGINS.test(s.low.slice(0, from)) ? says({ is: 'state', state: 'sewing' }) : undefined,
   ),
   // "Sewn up to the collar".
   rule(`(?:(?:i|i've|it is|it's|is|now|have|has) )*(?:sewn|sewed|got) (?:(?:up|down) to|as far as) ${REST}${CLAUSE}`, 'sure', (_, s, from, to) => ({
