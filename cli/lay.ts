@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { USUAL_WIDTH } from '../src/core/fabric/usual-width';
+import { reckonedWidth } from '../src/core/fabric/usual-width';
 import { caseOf, type PatternCase } from '../src/core/garment/case';
 import { labelsOf, sizesAsCut } from '../src/core/garment/ladder';
 import { sizeFromText } from '../src/core/garment/size-from-text';
@@ -106,10 +106,7 @@ export function layAnswer(request: LayRequest): LayAnswer | string {
   const input = ledger && pattern && person ? caseOf(pattern, person.id, ledger) : undefined;
   const make = cutMeant(request, input, person?.id ?? 'nobody');
   const fabric = request.fabric && afterWash(request.fabric, today);
-  const asked = askedOf(
-    { ...fabric, ...(request.nap ? { nap: true } : {}) },
-    request.width ?? fabric?.pieces[0]?.width ?? fabric?.width ?? USUAL_WIDTH,
-  );
+  const asked = askedOf({ ...fabric, ...(request.nap ? { nap: true } : {}) }, request.width ?? reckonedWidth(fabric, fabric?.pieces[0]));
   const drawn = input && piecesOf(input, make);
   const found: Pieces | string | undefined = file
     ? inFile(file, request.size)

@@ -1,3 +1,4 @@
+import { USUAL_WIDTH } from '../core/fabric/usual-width';
 import { format, parseISO } from 'date-fns';
 import { BODY_MEASURES } from '../core/body/zones';
 import { makeName } from '../core/make/make-name';
@@ -45,10 +46,9 @@ export function actWords(act: OtherAct, patterns: readonly Pattern[], context: L
     }
     case 'bought': {
       const { purchases } = act;
-      const [taken] = purchases.filter(({ widthTaken }) => widthTaken);
-      const says = ({ fabric, piece, isNew, widthTaken }: Purchase) => [
+      const says = ({ fabric, piece, isNew }: Purchase) => [
         `${formatFabricLength(piece.length, fabricUnit)} ${isNew ? 'into the stash' : 'more in the stash'}`,
-        !widthTaken && `${formatLength(piece.width, unit)} wide`,
+        piece.width !== undefined && `${formatLength(piece.width, unit)} wide`,
         isNew && fabric.pricePerMetre && `${formatMoney(fabric.pricePerMetre)} a ${fabric.pricedBy ?? 'metre'}`,
         isNew && fabric.source !== undefined && `from ${fabric.source}`,
         piece.note && `“${piece.note}”`,
@@ -59,7 +59,9 @@ export function actWords(act: OtherAct, patterns: readonly Pattern[], context: L
           purchases.length === 1
             ? purchases.flatMap(says)
             : purchases.map((purchase) => `${purchase.fabric.name}: ${says(purchase).filter(Boolean).join(', ')}`),
-        unsaid: taken !== undefined && `How wide it lies was not said: it is taken for ${formatLength(taken.piece.width, unit)}.`,
+        unsaid:
+          purchases.some(({ piece }) => piece.width === undefined) &&
+          `How wide it lies was not said: until it is, it is reckoned with ${formatLength(USUAL_WIDTH, unit)}.`,
         way: 'Put it into the stash',
       };
     }

@@ -130,7 +130,11 @@ function sheetRows(sheet: SheetName, tables: TablesOf, { unit, money }: SheetWis
         ['Structure', (c) => c.structure],
         ['Weight, g/m²', (c) => c.weight],
         [`Width, ${unit}`, (c) => length(c.width)],
-        [`On hand, ${unit}`, (c) => c.pieces.map((p) => `${lengthForEditing(p.length, unit)} × ${lengthForEditing(p.width, unit)}`).join('; ')],
+        [
+          `On hand, ${unit}`,
+          (c) =>
+            c.pieces.map((p) => [p.length, p.width].flatMap((cm) => (cm === undefined ? [] : lengthForEditing(cm, unit))).join(' × ')).join('; '),
+        ],
         ['Crosswise stretch, %', (c) => c.stretchAcross],
         ...recorded(Fabric.shape, unit, money),
         money && fabrics.some((c) => c.pricedBy !== undefined) && ['Price is for a', (c) => c.pricedBy],

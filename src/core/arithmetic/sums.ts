@@ -1,5 +1,5 @@
 import type { BodyMeasure } from '../body/zones';
-import { USUAL_WIDTH } from '../fabric/usual-width';
+import { reckonedWidth } from '../fabric/usual-width';
 import type { Fabric } from '../records';
 import { biasFrom, squareForBias } from './bias';
 import { circleSkirt, QUARTERS, type CirclePart } from './circle-skirt';
@@ -100,7 +100,7 @@ const part = (values: SumValues): CirclePart => keysOf(QUARTERS)[values.part] ??
 /** The seam allowance of a pattern that says none, cm. Source: the commonest on home sewing patterns. */
 export const USUAL_ALLOWANCE = 1.5;
 const allowance: SumField = { key: 'allowance', label: 'Seam allowance', ask: 'length', usual: (h) => h.allowance ?? USUAL_ALLOWANCE };
-const fabricWidth: SumField = { key: 'width', label: 'Width of the fabric', ask: 'length', usual: (h) => h.fabric?.width ?? USUAL_WIDTH };
+const fabricWidth: SumField = { key: 'width', label: 'Width of the fabric', ask: 'length', usual: (h) => reckonedWidth(h.fabric) };
 
 /** Sums at hand (engine.md, section 11): each takes what is known and asks for the rest. */
 export const SUMS: readonly Sum[] = [

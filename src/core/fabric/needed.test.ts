@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { blankView, type Make, type View } from '../records';
+import { blankView, type Make, type Piece, type View } from '../records';
 import { SAMPLE_PATTERN, sampleFabric, sampleMake } from '../garment/sample-case';
 import { fabricNeeded, onHand, type NeedRequest } from './needed';
 
@@ -70,7 +70,7 @@ describe('length needed', () => {
 describe('on hand: pieces, never a sum', () => {
   const needed = (width: number) => ({ middle: width >= 140 ? 180 : 220, enough: width >= 140 ? 180 : 220 });
 
-  test.each([
+  test.each<[Piece[], string, number]>([
     [[{ length: 215, width: 140 }], 'plenty', 35],
     [[{ length: 195, width: 140 }], 'enough', 15],
     [[{ length: 184, width: 140 }], 'tight', 4],
@@ -91,18 +91,20 @@ describe('on hand: pieces, never a sum', () => {
       'enough',
       10,
     ],
-  ] as const)('%j: %s, %d over', (pieces, answer, over) => {
-    expect(onHand(pieces, needed)).toMatchObject({ answer, over, tooNarrow: false });
+  ])('%j: %s, %d over', (pieces, answer, over) => {
+    expect(onHand({ pieces }, needed)).toMatchObject({ answer, over, tooNarrow: false });
   });
 
   test('a bias or circular piece needs a width that no length makes up for', () => {
-    expect(onHand([{ length: 900, width: 110 }], needed, 146)).toMatchObject({ answer: 'not enough', tooNarrow: true });
+    expect(onHand({ pieces: [{ length: 900, width: 110 }] }, needed, 146)).toMatchObject({ answer: 'not enough', tooNarrow: true });
     expect(
       onHand(
-        [
-          { length: 900, width: 110 },
-          { length: 200, width: 150 },
-        ],
+        {
+          pieces: [
+            { length: 900, width: 110 },
+            { length: 200, width: 150 },
+          ],
+        },
         needed,
         146,
       ),
@@ -111,8 +113,16 @@ describe('on hand: pieces, never a sum', () => {
 
   test('a bite counts: a piece that is long enough only beside it is not', () => {
     const lacks = [{ id: 'bite', corners: [0, 0, 70, 0, 70, 40, 0, 40] }];
-    expect(onHand([{ length: 195, width: 140, lacks }], needed)).toMatchObject({ answer: 'not enough', over: -5 });
+    expect(onHand({ pieces: [{ length: 195, width: 140, lacks }] }, needed)).toMatchObject({ answer: 'not enough', over: -5 });
   });
 
-  test('an empty stash', () => expect(onHand([], needed)).toEqual({ answer: 'not enough', piece: undefined, over: -180, tooNarrow: false }));
+  test('a piece of which nobody said the width lies as wide as its fabric, else the usual width, and is not called too narrow', () => {
+    const pieces = [{ length: 195 }];
+    expect(onHand({ pieces, width: 110 }, needed)).toMatchObject({ answer: 'not enough', over: -25 });
+    expect(onHand({ pieces, width: 110 }, needed, 130).tooNarrow).toBe(true);
+    expect(onHand({ pieces }, needed, 146)).toMatchObject({ answer: 'enough', over: 15, tooNarrow: false });
+  });
+
+  test('an empty stash', () =>
+    expect(onHand({ pieces: [] }, needed)).toEqual({ answer: 'not enough', piece: undefined, over: -180, tooNarrow: false }));
 });

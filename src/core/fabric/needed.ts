@@ -2,7 +2,7 @@ import { mainFabric, mainUse } from '../make/main-fabric';
 import { STATES } from '../make/states';
 import type { Fabric, Make, Pattern, Piece, SizeLine, View } from '../records';
 import { usableLength } from './stash';
-import { USUAL_WIDTH } from './usual-width';
+import { reckonedWidth } from './usual-width';
 
 /** To a narrower width by area, and more, since pieces do not fill it as well. Source: engine.md, section 10. */
 const ROUGH = 1.15;
@@ -71,12 +71,12 @@ function known({ pattern, view, makes, took, fabrics, size }: NeedRequest): Fabr
     .flatMap((make): FabricNeeded[] => {
       const use = mainUse(make);
       if (!use?.length) return [];
-      const width = mainFabric(make, fabrics).fabric?.width;
+      const { fabric } = mainFabric(make, fabrics);
       const told = took ? took(make) : { length: use.length, rough: false };
       if (!told) return [];
-      const rough = told.rough || width === undefined;
+      const rough = told.rough || fabric?.width === undefined;
       return [
-        { width: width ?? USUAL_WIDTH, ...told, rough, from: 'a version', version: make.version, ...(took ? { asPlanned: true as const } : {}) },
+        { width: reckonedWidth(fabric), ...told, rough, from: 'a version', version: make.version, ...(took ? { asPlanned: true as const } : {}) },
       ];
     });
   return [...table, ...taken];
@@ -137,19 +137,21 @@ export interface LengthNeeded {
  * Whether the pieces in the stash suffice: one of them must, since a sum of pieces is not a length. It is tight where the length that is
  * most likely needed is there and the one that is enough nine times in ten is not.
  *
- * @param pieces washed, or as they will be after the first wash (`washed` in stash.ts)
+ * @param fabric washed, or as it will lie after the first wash (`washed` in stash.ts)
  * @param needed length at a piece's own width, cm
- * @param widest the widest pattern piece, or the width a bias or circular piece needs, cm
+ * @param widest the widest pattern piece, or the width a bias or circular piece needs, cm; what nobody said the width of is not called too narrow
  */
-export function onHand(pieces: readonly Piece[], needed: (width: number) => LengthNeeded | undefined, widest = 0): OnHand {
-  const fits = pieces.filter((p) => p.width >= widest);
+export function onHand(fabric: Pick<Fabric, 'pieces' | 'width'>, needed: (width: number) => LengthNeeded | undefined, widest = 0): OnHand {
+  const { pieces } = fabric;
+  const fits = pieces.filter((p) => (p.width ?? fabric.width ?? Infinity) >= widest);
   const asked = (fits.length > 0 ? fits : pieces).map((piece) => {
-    const { middle = Infinity, enough = Infinity } = needed(piece.width) ?? {};
-    const length = usableLength(piece);
+    const width = reckonedWidth(fabric, piece);
+    const { middle = Infinity, enough = Infinity } = needed(width) ?? {};
+    const length = usableLength({ ...piece, width });
     return { piece, over: length - middle, safe: length - Math.max(enough, middle + TIGHT) };
   });
   const best = asked.reduce<(typeof asked)[number] | undefined>((a, b) => (a === undefined || b.over > a.over ? b : a), undefined);
-  if (!best) return { answer: 'not enough', piece: undefined, over: -(needed(USUAL_WIDTH)?.middle ?? 0), tooNarrow: false };
+  if (!best) return { answer: 'not enough', piece: undefined, over: -(needed(reckonedWidth(fabric))?.middle ?? 0), tooNarrow: false };
   const tooNarrow = fits.length === 0;
   const { over, piece, safe } = best;
   const answer = tooNarrow || over < 0 ? 'not enough' : safe < 0 ? 'tight' : safe < PLENTY - TIGHT ? 'enough' : 'plenty';

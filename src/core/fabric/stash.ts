@@ -1,4 +1,4 @@
-import { USUAL_WIDTH } from './usual-width';
+import { widePieces } from './usual-width';
 import { asTapeReads } from '../units/length';
 import { areaOf, polygonOf } from '../units/polygon';
 import type { Fabric, FabricTest, FabricUse, Piece } from '../records';
@@ -18,7 +18,7 @@ function lacksAfter({ lacks }: Piece, cut: number, along = 1, across = 1): Pick<
 }
 
 /** How long a piece is by what can be cut from it, cm: a bite takes as much as its area would over the whole width. */
-export const usableLength = ({ length, width, lacks = [] }: Piece): number =>
+export const usableLength = ({ length, width, lacks = [] }: Pick<Piece, 'length' | 'lacks'> & { readonly width: number }): number =>
   Math.max(0, length - lacks.reduce((sum, { corners }) => sum + areaOf(polygonOf(corners)), 0) / width);
 
 /** Pieces after a length was cut, and by how much they were too short for it. */
@@ -60,9 +60,11 @@ export function cutFrom(pieces: readonly Piece[], length: number): CutFromStash 
  */
 export function putBack(fabric: Pick<Fabric, 'pieces' | 'width'>, length: number): readonly Piece[] {
   if (length <= 0) return fabric.pieces;
-  const width = fabric.width ?? fabric.pieces[0]?.width ?? USUAL_WIDTH;
-  const longest = [...fabric.pieces].filter((p) => Math.abs(p.width - width) < 1).sort((a, b) => b.length - a.length)[0];
-  if (!longest) return [...fabric.pieces, { length: tidy(length), width }];
+  const width = fabric.width ?? fabric.pieces[0]?.width;
+  const longest = fabric.pieces
+    .filter((p) => p.width === undefined || (width !== undefined && Math.abs(p.width - width) < 1))
+    .sort((a, b) => b.length - a.length)[0];
+  if (!longest) return [...fabric.pieces, { length: tidy(length), ...(width === undefined ? {} : { width }) }];
   return fabric.pieces.map((p) => (p === longest ? { ...p, length: tidy(p.length + length) } : p));
 }
 
@@ -122,7 +124,7 @@ export function withLeft(fabric: Fabric, length: number): Fabric {
   const [piece, ...more] = fabric.pieces;
   // Where on it a flaw lay, nobody knows of what is left.
   const { lacks: _, ...only } = (more.length === 0 ? piece : undefined) ?? {};
-  return { ...fabric, pieces: length === 0 ? [] : [{ width: fabric.width ?? USUAL_WIDTH, ...only, length }] };
+  return { ...fabric, pieces: length === 0 ? [] : [{ ...(fabric.width === undefined ? {} : { width: fabric.width }), ...only, length }] };
 }
 
 /** What a test on a piece of fabric found: % for stretch (plus) and shrinkage (plus is shorter), g/m² for weight (area in cm², grams). */
@@ -152,13 +154,13 @@ export function washed(fabric: Fabric, date: string): Fabric {
   const pieces = fabric.pieces.map((p) => ({
     ...p,
     length: tidy(p.length * along),
-    width: tidy(p.width * across),
+    ...(p.width === undefined ? {} : { width: tidy(p.width * across) }),
     ...lacksAfter(p, 0, along, across),
   }));
   return { ...fabric, washedOn: date, pieces };
 }
 
 /** The longest piece in the stash, cm; 0 where none is left. A sum of pieces is not a length that can be cut. */
-export function longestPiece({ pieces }: Pick<Fabric, 'pieces'>): number {
-  return Math.max(0, ...pieces.map(usableLength));
+export function longestPiece(fabric: Pick<Fabric, 'pieces' | 'width'>): number {
+  return Math.max(0, ...widePieces(fabric).map(usableLength));
 }

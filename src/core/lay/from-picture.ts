@@ -25,7 +25,7 @@ export function outlineOnGrain(measured: PictureMeasured, mark: Pick<PictureMark
  *
  * @param outline its grain along y
  */
-export function remnantFrom(outline: Polygon, newId: () => string): Piece {
+export function remnantFrom(outline: Polygon, newId: () => string): Piece & { readonly width: number } {
   const { left, top, right, bottom } = boundsOf(outline);
   const lacks = leftOf(rectangle(left, top, right, bottom), outline).flatMap(({ polygon, area }) =>
     area < NO_BITE ? [] : [{ id: newId(), corners: cornersOf(polygon.map(([x, y]): Point => [x - left, y - top])) }],

@@ -22,7 +22,7 @@ const CUT = 0.02;
  *
  * @example onPieces([{ length: 80, width: 140 }, { length: 120, width: 140 }])?.ends // [120, 200]
  */
-export function onPieces(pieces: readonly Pick<Piece, 'length' | 'width' | 'lacks'>[]): PiecedStrip | undefined {
+export function onPieces(pieces: readonly (Pick<Piece, 'length' | 'lacks'> & { readonly width: number })[]): PiecedStrip | undefined {
   const inOrder = [...pieces].sort((a, b) => b.length - a.length);
   if (inOrder.length === 0) return undefined;
   const width = Math.max(...inOrder.map((p) => p.width));

@@ -4,7 +4,8 @@ import { mainFabric } from '../make/main-fabric';
 import { needleFor } from '../arithmetic/needle-and-thread';
 import { weightOf } from '../fabric/weight';
 import { longestPiece } from '../fabric/stash';
-import { groundWords, neededWords } from './needed-words';
+import { widePieces } from '../fabric/usual-width';
+import { atWidth, groundWords, neededWords } from './needed-words';
 import { effectsOf } from '../alteration/effects';
 import { alterationKind } from '../catalogue/alterations';
 import { alterationWhen, alterationWords } from '../alteration/words';
@@ -158,7 +159,8 @@ function fabricChecks({ input, make, today, unit, plans }: CheckRequest): Check[
 }
 
 /** Whether the fabric is enough, in words that name the piece and the centimetres. */
-export function enoughOf({ fabric, needed, at, from, hand, shrinks, widest }: FabricForPlan, unit: LengthUnit): Check {
+export function enoughOf(found: FabricForPlan, unit: LengthUnit): Check {
+  const { fabric, needed, from, hand, shrinks, widest } = found;
   const id = `enough ${fabric.id}`;
   const length = (cm: number) => formatLength(cm, unit, { about: true });
   if (hand.tooNarrow)
@@ -166,7 +168,7 @@ export function enoughOf({ fabric, needed, at, from, hand, shrinks, widest }: Fa
       id,
       weight: 'blocker',
       words: `${fabric.name} is too narrow for the widest piece`,
-      detail: `it needs ${length(widest)}, and the widest in the stash is ${length(Math.max(...fabric.pieces.map((p) => p.width)))}${shrinks ? ' unwashed' : ''}: a join, or another fabric`,
+      detail: `it needs ${length(widest)}, and the widest in the stash is ${length(Math.max(...widePieces(fabric).map((p) => p.width)))}${shrinks ? ' unwashed' : ''}: a join, or another fabric`,
     };
   if (needed === undefined)
     return {
@@ -176,9 +178,13 @@ export function enoughOf({ fabric, needed, at, from, hand, shrinks, widest }: Fa
       detail: 'the view has no fabric table and no version says what it took',
     };
   if (!hand.piece)
-    return { id, weight: 'blocker', words: `None of ${fabric.name} is in the stash; ${neededWords(needed, unit)} at ${length(at)} are needed` };
+    return {
+      id,
+      weight: 'blocker',
+      words: `None of ${fabric.name} is in the stash; ${neededWords(needed, unit)} ${atWidth(found, unit)} are needed`,
+    };
   const detail = [
-    `needed ${neededWords(needed, unit)} at ${length(at)}`,
+    `needed ${neededWords(needed, unit)} ${atWidth(found, unit)}`,
     from && groundWords(from, unit),
     `the longest piece is ${length(hand.piece.length)}${shrinks ? ' once washed' : ''}`,
   ].filter(Boolean);

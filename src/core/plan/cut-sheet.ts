@@ -5,7 +5,7 @@ import { alterationKind } from '../catalogue/alterations';
 import { openWishes } from '../alteration/wishes';
 import { alterationWhen, alterationWords, sizeLineWords } from '../alteration/words';
 import { longestPiece } from '../fabric/stash';
-import { neededWords } from './needed-words';
+import { atWidth, neededWords } from './needed-words';
 import { formatLength } from '../units/length';
 import { zoneOf } from '../body/zones';
 import type { Alteration, ConstructionNote, FabricUse, SizeLine } from '../records';
@@ -115,7 +115,7 @@ function fabricsOf({ input, make, today, unit, plans }: CheckRequest): SheetFabr
     ];
   });
   if (!main) return others;
-  const needed = main.needed === undefined ? 'not known' : `${neededWords(main.needed, unit)} at ${length(main.at)}`;
+  const needed = main.needed === undefined ? 'not known' : `${neededWords(main.needed, unit)} ${atWidth(main, unit)}`;
   const { piece, answer } = main.hand;
   const hand = piece
     ? `${length(piece.length)}${main.shrinks ? ' once washed' : ''}${main.needed === undefined ? '' : ` · ${answer}`}`

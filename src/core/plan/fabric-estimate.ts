@@ -1,7 +1,7 @@
 import { NINE_TENTHS } from '../inference/normal';
 import type { FabricNeeded } from '../fabric/needed';
 import { ONE_WAY, speaksOf, TAKES_ITS_FILL, USUAL_LENGTHS } from '../fabric/needed';
-import { USUAL_WIDTH } from '../fabric/usual-width';
+import { reckonedWidth } from '../fabric/usual-width';
 import type { PatternCase } from '../garment/case';
 import { laidLength } from '../lay/laid-length';
 import { lengthAlong, type LayFabric } from '../lay/lay';
@@ -78,7 +78,7 @@ function fromVersion(input: PatternCase, version: Make): Witness | undefined {
   const length = own && lengthOfUse(own);
   if (!own || length === undefined || !TAKES_ITS_FILL.includes(version.kind) || !STATES[version.state].cutOut) return undefined;
   const { fabric } = mainFabric(version, input.fabrics);
-  const width = fabric?.width ?? USUAL_WIDTH;
+  const width = reckonedWidth(fabric);
   const others = version.fabrics.filter((u) => u.part === 'contrast' && u !== own);
   const contrast = others.map((u) => {
     const its = lengthOfUse(u);

@@ -1,6 +1,6 @@
 import { viewOf } from '../make/versions';
 import { onHand, type LengthNeeded, type OnHand } from '../fabric/needed';
-import { USUAL_WIDTH } from '../fabric/usual-width';
+import { reckonedWidth } from '../fabric/usual-width';
 import { washed } from '../fabric/stash';
 import type { PatternCase } from '../garment/case';
 import type { IsoDate } from '../units/date';
@@ -19,9 +19,14 @@ export function widthNeeded({ widest, longest = widest }: Pick<View, 'widest' | 
 /** What a plan needs of its main fabric, and whether the stash has it. */
 export interface FabricForPlan {
   readonly fabric: Fabric;
+  /** The same as it lies once washed. */
+  readonly lain: Fabric;
   /** Length on the table, cm, washed; with nap, repeats and alterations. Undefined where nothing is known of the view. */
   readonly needed: LengthNeeded | undefined;
+  /** The width at which that is reckoned, cm. */
   readonly at: number;
+  /** Whether that width was noted; else it is the usual one. */
+  readonly isWidthNoted: boolean;
   /** Where the length comes from; undefined where the sewist wrote it into the plan. */
   readonly from: FabricEstimate | undefined;
   /** Width that the widest piece needs, cm; 0 where nobody measured it. */
@@ -45,7 +50,8 @@ export const afterWash = (fabric: Fabric, today: IsoDate): Fabric => (fabric.was
 export function fabricFor(input: PatternCase, make: Make, fabric: Fabric, today: IsoDate, plans: readonly Plan[] = []): FabricForPlan {
   const view = viewOf(input.pattern, make);
   const lain = afterWash(fabric, today);
-  const at = lain.pieces[0]?.width ?? lain.width ?? USUAL_WIDTH;
+  const [piece] = lain.pieces;
+  const at = reckonedWidth(lain, piece);
   const use = make.fabrics.find((u) => u.fabricId === fabric.id && u.part === 'main');
   const widest = widthNeeded(view, use?.bias ?? false);
   const named = use?.length;
@@ -55,11 +61,13 @@ export function fabricFor(input: PatternCase, make: Make, fabric: Fabric, today:
   const from = named === undefined ? estimated(at) : undefined;
   return {
     fabric,
+    lain,
     needed: from ?? needed(at),
     at,
+    isWidthNoted: (piece?.width ?? lain.width) !== undefined,
     from,
     widest,
-    hand: onHand(lain.pieces, needed, widest),
+    hand: onHand(lain, needed, widest),
     shrinks: fabric.washedOn === undefined && (fabric.shrinkAlong ?? 0) > 0,
     alsoPlanned: plans.filter((p) => p.state === 'open' && p.id !== make.id && p.fabrics.some((u) => u.fabricId === fabric.id)).map((p) => p.id),
   };

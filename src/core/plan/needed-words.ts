@@ -1,6 +1,7 @@
 import type { LengthNeeded } from '../fabric/needed';
 import { formatLength, type LengthUnit } from '../units/length';
 import type { FabricEstimate } from './fabric-estimate';
+import type { FabricForPlan } from './fabric-for-plan';
 
 /**
  * A length needed in words; one number where both are alike.
@@ -10,6 +11,17 @@ import type { FabricEstimate } from './fabric-estimate';
 export function neededWords({ middle, enough }: LengthNeeded, unit: LengthUnit): string {
   const [likely, safe] = [Math.round(middle), Math.ceil(enough - 1e-6)].map((cm) => formatLength(cm, unit, { about: true }));
   return likely === safe ? `${likely}` : `${likely}, ${safe} to be safe`;
+}
+
+/**
+ * The width at which a length is reckoned, in words; where nobody noted it, that is said.
+ *
+ * @example atWidth({ at: 150, isWidthNoted: true }, 'cm') // 'at 150 cm'
+ * @example atWidth({ at: 140, isWidthNoted: false }, 'cm') // 'at the usual 140 cm (its own width is not noted)'
+ */
+export function atWidth({ at, isWidthNoted }: Pick<FabricForPlan, 'at' | 'isWidthNoted'>, unit: LengthUnit): string {
+  const width = formatLength(at, unit, { about: true });
+  return isWidthNoted ? `at ${width}` : `at the usual ${width} (its own width is not noted)`;
 }
 
 const PIECES_WORDS: Record<NonNullable<FabricEstimate['pieces']>, string> = {

@@ -33,7 +33,8 @@ const REPEATS = [2, 120] as const;
 /** A piece in the stash, cm. */
 export const Piece = z.strictObject({
   length: field(PositiveCm, { label: 'Length', ask: 'fabric length' }),
-  width: field(PositiveCm, { label: 'Width', ask: 'length' }),
+  /** Left out where nobody said it: then it lies as wide as its fabric. */
+  width: field(PositiveCm.optional(), { label: 'Width', ask: 'length' }),
   note: field(Words.optional(), { label: 'Note', ask: 'words' }),
   /** What of that rectangle nothing can be cut from: a corner that is gone, a flaw. x from a selvedge and y from the cut end, corner after corner, cm. */
   lacks: called(z.array(z.strictObject({ id: Id, corners: z.array(Cm).min(6).max(4000) })).optional(), 'what the piece lacks'),

@@ -1,10 +1,10 @@
 import { useMemo } from 'react';
-import { USUAL_WIDTH } from '../../core/fabric/usual-width';
+import { reckonedWidth, widePieces } from '../../core/fabric/usual-width';
 import type { LayFabric, Pin } from '../../core/lay/lay';
 import { onPieces, type PiecedStrip } from '../../core/lay/on-pieces';
 import { piecesOf, type PiecesOf } from '../../core/lay/pieces-of';
 import { mainFabric } from '../../core/make/main-fabric';
-import { afterWash, fabricFor, type FabricForPlan } from '../../core/plan/fabric-for-plan';
+import { fabricFor, type FabricForPlan } from '../../core/plan/fabric-for-plan';
 import type { Fabric, Piece } from '../../core/records';
 import type { LayQuestion } from '../../workers/use-lay';
 import type { PlanInWork } from './use-plan';
@@ -23,6 +23,8 @@ export interface Table {
   readonly stash: FabricForPlan | undefined;
   /** Pieces of the fabric as they lie once washed. */
   readonly washed: readonly Piece[];
+  /** The place among them of the one that is best laid on; -1 where there is none. */
+  readonly at: number;
   /** The pieces that are laid on; undefined where another width was asked for than is there. */
   readonly strip: PiecedStrip | undefined;
   readonly on: LayFabric;
@@ -34,15 +36,17 @@ export function useTable({ plan, input, make, request }: PlanInWork): Table {
   const { fabric } = mainFabric(make, input.fabrics);
   const found = useMemo(() => piecesOf(input, make), [input, make]);
   const stash = useMemo(() => fabric && fabricFor(input, make, fabric, request.today, request.plans), [fabric, input, make, request]);
-  const washed = useMemo(() => (fabric ? afterWash(fabric, request.today).pieces : []), [fabric, request.today]);
+  const washed = useMemo(() => (stash ? widePieces(stash.lain) : []), [stash]);
   const { fold, gap = GAP, width: asked, whole = false } = plan.lay ?? {};
   const pins = plan.lay?.pins ?? NO_PINS;
-  const { piece } = stash?.hand ?? {};
+  // Of the stash's own record: a piece is shown washed, and kept as it was noted.
+  const at = stash?.hand.piece ? stash.lain.pieces.indexOf(stash.hand.piece) : -1;
+  const piece = washed[at];
   const strip = useMemo(() => {
     if (whole && washed.length > 1) return onPieces(washed);
     return piece && (asked === undefined || Math.abs(asked - piece.width) < 0.5) ? onPieces([piece]) : undefined;
   }, [whole, washed, piece, asked]);
-  const width = strip?.width ?? asked ?? stash?.at ?? USUAL_WIDTH;
+  const width = strip?.width ?? asked ?? stash?.at ?? reckonedWidth(fabric);
   const on = useMemo(
     (): LayFabric => ({
       width,
@@ -58,7 +62,7 @@ export function useTable({ plan, input, make, request }: PlanInWork): Table {
     }),
     [width, fold, gap, fabric, strip],
   );
-  return useMemo(() => ({ fabric, found, stash, washed, strip, on, pins }), [fabric, found, stash, washed, strip, on, pins]);
+  return useMemo(() => ({ fabric, found, stash, washed, at, strip, on, pins }), [fabric, found, stash, washed, at, strip, on, pins]);
 }
 
 /** The question to the worker that lays a plan; undefined where nothing says what its pieces look like. */

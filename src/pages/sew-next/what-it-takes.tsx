@@ -4,7 +4,7 @@ import { Link } from 'react-router';
 import { leftOver } from '../../core/lay/left-over';
 import type { PiecesFrom, PiecesOf } from '../../core/lay/pieces-of';
 import { askedOf, fabricEstimate } from '../../core/plan/fabric-estimate';
-import { groundWords, neededWords } from '../../core/plan/needed-words';
+import { atWidth, groundWords, neededWords } from '../../core/plan/needed-words';
 import type { Fabric } from '../../core/records';
 import { formatLength } from '../../core/units/length';
 import { FlawRows } from '../../parts/flaw-rows';
@@ -24,7 +24,7 @@ const FROM_WORDS: Record<PiecesFrom, string> = {
 /** What a lay takes of its fabric, what it leaves, and what would save some. */
 export function WhatItTakes({
   planned: { input, make, request },
-  table: { fabric, stash, washed, strip, on, pins },
+  table: { fabric, stash, at, strip, on, pins },
   found,
   work: { lay, problem, searching, changes, rest = [] },
   isAlone,
@@ -52,8 +52,6 @@ export function WhatItTakes({
   const guessed = found.from === 'an estimate' && estimate && isAlone ? estimate.middle : undefined;
   const left = lay && !problem && onHand !== undefined && !searching && lay.length <= onHand ? leftOver(lay, onHand, on.taken) : [];
   const missing = onHand === undefined ? 0 : Math.max(0, (guessed ?? lay?.length ?? 0) - onHand);
-  /** Of the stash's own record: it is shown washed, and kept as it was noted. */
-  const at = fabric && stash?.hand.piece ? washed.findIndex((p) => p.length === stash.hand.piece?.length && p.width === stash.hand.piece.width) : -1;
   const noted = fabric?.pieces[at];
   return (
     <aside className="flex flex-col gap-4" aria-label="What it takes">
@@ -61,7 +59,8 @@ export function WhatItTakes({
         <p className="text-figure">{lay && !problem ? <>This lay takes {length(Math.ceil(lay.length - 0.05))}</> : searching ? 'Being laid…' : ''}</p>
         {lay && !problem && (
           <p className="text-small text-ink2">
-            at {length(lay.width)}; none can take less than {length(lay.bound)}
+            {atWidth({ at: lay.width, isWidthNoted: lay.width !== stash?.at || stash.isWidthNoted }, unit)}; none can take less than{' '}
+            {length(lay.bound)}
             {searching ? '. Still searching for a shorter one' : ''}.
           </p>
         )}

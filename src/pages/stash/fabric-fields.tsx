@@ -1,6 +1,5 @@
 import { smallOf } from '../../parts/blob-url';
 import { usually } from '../../core/fabric/usually';
-import { USUAL_WIDTH } from '../../core/fabric/usual-width';
 import { askedFields, calledField, fieldWords, Fabric, FABRIC_TESTS, Piece, Swatch as SwatchShape, type FabricTest } from '../../core/records';
 import { RecordFields } from '../../parts/record-fields';
 import { Fragment, useEffect, useState } from 'react';
@@ -194,7 +193,12 @@ export function FabricFields({ fabric, unit }: { fabric: Fabric; unit: LengthUni
           <Button
             quiet
             onClick={() =>
-              change({ pieces: [...fabric.pieces, { length: fabric.boughtLength ?? 100, width: fabric.width ?? USUAL_WIDTH }] }, 'a piece')
+              change(
+                {
+                  pieces: [...fabric.pieces, { length: fabric.boughtLength ?? 100, ...(fabric.width === undefined ? {} : { width: fabric.width }) }],
+                },
+                'a piece',
+              )
             }
           >
             + a piece

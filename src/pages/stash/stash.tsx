@@ -6,7 +6,7 @@ import { toast } from 'react-toastify';
 import { inStash, type StashFilter } from '../../core/fabric/filter';
 import { formatLength, type LengthUnit } from '../../core/units/length';
 import { formatMoney } from '../../core/units/money';
-import type { Fabric } from '../../core/records';
+import type { Fabric, Piece } from '../../core/records';
 import { SEASONS } from '../../core/records/seasons';
 import { blankFabric } from '../../core/records/blank';
 import { newId } from '../../data/new-id';
@@ -26,10 +26,14 @@ import { usePlanInWork } from '../sew-next/use-plan';
 import { FabricFields } from './fabric-fields';
 import { withId } from '../../core/units/by-id';
 
+/** A piece by what was noted of it. */
+const sizeOfPiece = ({ length, width }: Piece, unit: LengthUnit): string =>
+  width === undefined ? formatLength(length, unit) : `${formatLength(length, unit)} × ${formatLength(width, unit)}`;
+
 /** @param wasThere whether a garment was cut from what was noted of it: of what came with a garment nobody said how much there was */
-function piecesWords({ pieces }: Fabric, unit: LengthUnit, wasThere: boolean): string {
+function piecesWords({ pieces, width }: Fabric, unit: LengthUnit, wasThere: boolean): string {
   if (pieces.length === 0) return wasThere ? 'none left' : 'none noted';
-  return pieces.map((p) => `${formatLength(p.length, unit)} × ${formatLength(p.width, unit)}`).join(', ');
+  return pieces.map((p) => sizeOfPiece({ ...p, width: p.width ?? width }, unit)).join(', ');
 }
 
 /** The fabrics: what each does, and what is left of it. */

@@ -96,12 +96,13 @@ export class Row {
   }
 
   /** Pieces in the stash: "2 1/4 yds", "150 × 140; 30 × 140". */
-  pieces(key: string, width: number): Fabric['pieces'] {
+  pieces(key: string, width: number | undefined): Fabric['pieces'] {
     return (
       this.read(key, (text) =>
         text.split(/;|\n/).map((part) => {
           const [length, across] = part.split(/\s*[×x]\s*(?=[\d.,]+)/).map((side) => this.#length(side.trim(), this.#cells.get(key)!.unit));
-          return { length: length!, width: across ?? width };
+          const wide = across ?? width;
+          return { length: length!, ...(wide === undefined ? {} : { width: wide }) };
         }),
       ) ?? []
     );

@@ -1,4 +1,3 @@
-import { USUAL_WIDTH } from '../../fabric/usual-width';
 import type { IsoDate } from '../../units/date';
 import { formatLength } from '../../units/length';
 import { entriesOf, keysOf } from '../../units/keys';
@@ -67,7 +66,7 @@ export function takeFabric(row: Row, taking: Taking) {
   if (taking.fabricCalled(name)) return THERE;
   const { unit, newId } = taking.into;
   const width = row.length('width');
-  const pieces = row.pieces('onHand', width ?? USUAL_WIDTH);
+  const pieces = row.pieces('onHand', width);
   const structure = [row.text('structure'), row.text('weave'), name, row.text('fibre')].map((t) => t && structureNamed(t)).find(Boolean) || 'woven';
   const weight = row.read('weight', readWeight);
   const gives = row.read('gives', readPercent);

@@ -1,4 +1,3 @@
-import { USUAL_WIDTH } from '../../fabric/usual-width';
 import type { Fabric, Money, Piece } from '../../records';
 import { withId } from '../../units/by-id';
 import { colourCalled } from '../../units/colour';
@@ -19,8 +18,6 @@ export interface Purchase {
   readonly fabric: Fabric;
   readonly piece: Piece;
   readonly isNew: boolean;
-  /** The width of the piece was neither said nor known. */
-  readonly widthTaken: boolean;
 }
 
 /** Fabric came in. */
@@ -127,8 +124,8 @@ function purchaseIn(text: string, low: string, tables: LineTables, { context, ne
   const each = priceOfEach(money, main.fact.length, /\dy|\by(?:ar)?ds?\b/.test(low.slice(main.from, main.to)));
   const at: Span[] = [...apart, [main.from, each.price && total ? said + total[0].length : said]];
   const note = leftOf(text, at);
-  const usual = width ?? known?.width ?? known?.pieces[0]?.width;
-  const piece: Piece = { length: main.fact.length, width: usual ?? USUAL_WIDTH, ...(note === '' ? {} : { note }) };
+  const across = width ?? known?.width ?? known?.pieces[0]?.width;
+  const piece: Piece = { length: main.fact.length, ...(across === undefined ? {} : { width: across }), ...(note === '' ? {} : { note }) };
   const [date] = day.length > 0 && dates.length === 1 ? dates : [];
   const fabric: Fabric = known
     ? { ...known, pieces: [...known.pieces, piece] }
@@ -140,7 +137,7 @@ function purchaseIn(text: string, low: string, tables: LineTables, { context, ne
         boughtLength: main.fact.length,
         pieces: [piece],
       };
-  return { fabric, piece, isNew: !known, widthTaken: usual === undefined };
+  return { fabric, piece, isNew: !known };
 }
 
 /** What is read in the parts of a line that are of one fabric each: where one has none, it belongs to the one before. */

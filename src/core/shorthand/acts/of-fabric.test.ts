@@ -31,47 +31,38 @@ describe('fabric washed', () => {
 
 describe('bought', () => {
   test.each([
-    ['bought 3 m of navy linen at 18 a metre', { length: 300, width: 140 }, { name: 'navy linen', pricePerMetre: { minor: 1800, currency: 'EUR' } }],
+    ['bought 3 m of navy linen at 18 a metre', { length: 300 }, { name: 'navy linen', pricePerMetre: { minor: 1800, currency: 'EUR' } }],
     ['got 2.5 m grey wool from the market, 150 wide', { length: 250, width: 150 }, { name: 'grey wool', source: 'the market', width: 150 }],
     ['bought 2 yards of 60" wide denim yesterday', { length: 182.88, width: 152.4 }, { name: 'denim', bought: '2026-11-24' }],
-    [
-      'bought two metres of navy linen for the Slackwater dress',
-      { length: 200, width: 140, note: 'for the Slackwater dress' },
-      { name: 'navy linen' },
-    ],
-    ['3 m of rust corduroy into the stash', { length: 300, width: 140 }, { name: 'rust corduroy' }],
+    ['bought two metres of navy linen for the Slackwater dress', { length: 200, note: 'for the Slackwater dress' }, { name: 'navy linen' }],
+    ['3 m of rust corduroy into the stash', { length: 300 }, { name: 'rust corduroy' }],
     ['2 m navy linen 150 wide', { length: 200, width: 150 }, { name: 'navy linen' }],
-    ['stash: 2 m navy linen', { length: 200, width: 140 }, { name: 'navy linen' }],
+    ['stash: 2 m navy linen', { length: 200 }, { name: 'navy linen' }],
     // What all of it cost is the price of a metre where that comes out even.
-    ['bought 3 m of linen for £36', { length: 300, width: 140 }, { name: 'linen', pricePerMetre: { minor: 1200, currency: 'GBP' } }],
-    [
-      'bought 2 yards of denim for $25',
-      { length: 182.88, width: 140 },
-      { name: 'denim', pricePerMetre: { minor: 1250, currency: 'USD' }, pricedBy: 'yard' },
-    ],
+    ['bought 3 m of linen for £36', { length: 300 }, { name: 'linen', pricePerMetre: { minor: 1200, currency: 'GBP' } }],
+    ['bought 2 yards of denim for $25', { length: 182.88 }, { name: 'denim', pricePerMetre: { minor: 1250, currency: 'USD' }, pricedBy: 'yard' }],
     [
       'bought 2 m of challis at Harbour Fabrics for 18',
-      { length: 200, width: 140 },
+      { length: 200 },
       { name: 'challis', source: 'Harbour Fabrics', pricePerMetre: { minor: 900, currency: 'EUR' } },
     ],
     [
       'ordered 2 m viscose twill in dark green from Harbour Fabrics',
-      { length: 200, width: 140 },
+      { length: 200 },
       { name: 'viscose twill', colour: 'dark green', source: 'Harbour Fabrics' },
     ],
-    ['bought 2 m of twill in the sale', { length: 200, width: 140, note: 'in the sale' }, { name: 'twill' }],
-    ['20/11 bought 2 m of denim', { length: 200, width: 140 }, { name: 'denim', bought: '2026-11-20' }],
-    ['20 Nov - bought 2 m of denim', { length: 200, width: 140 }, { name: 'denim', bought: '2026-11-20' }],
-    ['Friday: bought 2 m of denim', { length: 200, width: 140 }, { name: 'denim', bought: '2026-11-20' }],
-    ['yesterday I bought 2 m of denim', { length: 200, width: 140 }, { name: 'denim', bought: '2026-11-24' }],
-    ['Lara gave me 2 m of denim', { length: 200, width: 140 }, { name: 'denim', source: 'Lara' }],
-    ['was given 2 m of denim by my aunt', { length: 200, width: 140, note: 'by my aunt' }, { name: 'denim' }],
-    ['bought 3 m of linen for £35', { length: 300, width: 140, note: 'for £35' }, { name: 'linen' }],
+    ['bought 2 m of twill in the sale', { length: 200, note: 'in the sale' }, { name: 'twill' }],
+    ['20/11 bought 2 m of denim', { length: 200 }, { name: 'denim', bought: '2026-11-20' }],
+    ['20 Nov - bought 2 m of denim', { length: 200 }, { name: 'denim', bought: '2026-11-20' }],
+    ['Friday: bought 2 m of denim', { length: 200 }, { name: 'denim', bought: '2026-11-20' }],
+    ['yesterday I bought 2 m of denim', { length: 200 }, { name: 'denim', bought: '2026-11-24' }],
+    ['Lara gave me 2 m of denim', { length: 200 }, { name: 'denim', source: 'Lara' }],
+    ['was given 2 m of denim by my aunt', { length: 200, note: 'by my aunt' }, { name: 'denim' }],
+    ['bought 3 m of linen for £35', { length: 300, note: 'for £35' }, { name: 'linen' }],
   ])('%s', (text, piece, of) => {
     const [only, ...more] = told(text, 'bought').purchases;
     expect([only?.piece, more]).toEqual([piece, []]);
     expect(only?.fabric).toMatchObject({ ...of, pieces: [piece], boughtLength: piece.length });
-    expect(only?.widthTaken).toBe(piece.width === 140);
   });
 
   test('more of what is there already is a piece more, and what is known of it stays', () => {
@@ -95,27 +86,27 @@ describe('several that came in', () => {
     [
       'fabric haul: 3 m navy linen, 2 m red corduroy',
       [
-        ['navy linen', 300, 140, undefined],
-        ['red corduroy', 200, 140, undefined],
+        ['navy linen', 300, undefined, undefined],
+        ['red corduroy', 200, undefined, undefined],
       ],
     ],
     [
       'bought 3 m navy linen, 150 cm wide, and 2 m of denim at 14 a metre',
       [
         ['navy linen', 300, 150, undefined],
-        ['denim', 200, 140, undefined],
+        ['denim', 200, undefined, undefined],
       ],
     ],
     [
       'bought 3 m of corduroy for 45 euros, 1 m of lining at 8/m and 50 cm interfacing',
       [
-        ['corduroy', 300, 140, undefined],
-        ['lining', 100, 140, undefined],
-        ['interfacing', 50, 140, undefined],
+        ['corduroy', 300, undefined, undefined],
+        ['lining', 100, undefined, undefined],
+        ['interfacing', 50, undefined, undefined],
       ],
     ],
     // What has no fabric of its own stays with the one before.
-    ['bought 2 m denim and 30 cm zip', [['denim', 200, 140, 'and 30 cm zip']]],
+    ['bought 2 m denim and 30 cm zip', [['denim', 200, undefined, 'and 30 cm zip']]],
   ])('%s', (text, expected) => expect(pieces(text)).toEqual(expected));
 
   test('what a zip beside it cost is no price of the fabric', () => {
