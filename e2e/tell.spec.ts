@@ -81,13 +81,16 @@ test('what a telling says that is no make is noted as what it is, by itself', as
   await page.goto('/tell');
   const field = page.getByLabel('What did you sew?');
   await field.fill(
-    'Made the Plover dress in 14, tight at the waist.\n\nWore the Tidewater shirt yesterday to work.\n\nWant to make the Fogbell coat in grey wool.',
+    'Made the Plover dress in 14, tight at the waist.\n\nWore the Tidewater shirt yesterday to work.\n\nPlan the Fogbell coat in grey wool for Robin.',
   );
   await expect(page.getByText('1 make · nothing is asked · 2 more to note')).toBeVisible();
   await page.getByRole('button', { name: 'Note the wear' }).click();
   await expect(page.getByText(/^Worn Friday, 27 November 2026: Tidewater shirt, version 3/)).toBeVisible();
+  // Robin is nobody of the ledger: whether it is for her is asked.
+  await page.getByRole('group', { name: 'Which is meant' }).getByRole('button', { name: 'for Robin, who comes with it' }).click();
   await page.getByRole('button', { name: 'Plan it' }).click();
   await expect(page.getByText(/^Planned: Fogbell coat/)).toBeVisible();
+  await expect(page.getByRole('option', { name: 'Robin' })).toBeAttached();
   await expect(field).toHaveValue('Made the Plover dress in 14, tight at the waist.\n\n');
   await page.getByRole('button', { name: /^Save/ }).first().click();
   await expect(page.getByText(/^Plover dress, version 1 saved/)).toBeVisible();

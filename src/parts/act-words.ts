@@ -8,6 +8,7 @@ import type { Purchase } from '../core/shorthand/acts/fabric-bought';
 import type { OtherAct } from '../core/shorthand/acts/read-other';
 import { chipWords } from '../core/shorthand/chip-words';
 import type { LineContext } from '../core/shorthand/sentence';
+import { withId } from '../core/units/by-id';
 import { counted } from '../core/units/counted';
 import { firstOf } from '../core/units/item-at';
 import { keysOf } from '../core/units/keys';
@@ -85,12 +86,13 @@ export function actWords(act: OtherAct, patterns: readonly Pattern[], context: L
       };
     }
     case 'measured': {
-      const { person, measures, doubts, otherUnit, dates } = act;
+      const { person, isNew, measures, doubts, otherUnit, dates } = act;
       const say = (cm: number) => formatLength(cm, unit, { about: true });
       const asked = doubts.map((doubt) => `${BODY_MEASURES[doubt.measure]}: ${doubtWords(doubt, say)}`).join(' ');
       return {
         head: `Measures of ${person.name}`,
         about: [
+          isNew && 'a new person',
           ...keysOf(measures).map((measure) => `${BODY_MEASURES[measure]} ${say(measures[measure] ?? 0)}`),
           otherUnit && `taken for ${unit === 'cm' ? 'inches' : 'centimetres'}`,
           dates.length === 1 && dayWords(firstOf(dates)),
@@ -169,10 +171,19 @@ export function actWords(act: OtherAct, patterns: readonly Pattern[], context: L
     }
     case 'planned': {
       const { pattern, draft, cutSaid, toile, due, words } = act;
-      const cut = cutSaid ? 'cut as the line says' : draft.newPattern ? 'a new pattern' : 'cut as what was learned says';
+      const { newPattern, newPerson, sewist, make } = draft;
+      const cut = cutSaid ? 'cut as the line says' : newPattern ? 'a new pattern' : newPerson ? undefined : 'cut as what was learned says';
+      const known = context.people.length > 1 ? withId(context.people, make.personId) : undefined;
       return {
         head: pattern.name,
-        about: [toile ? 'a plan of a toile' : 'a plan', due && `wanted by ${dayWords(due)}`, cut, words && `“${words}”`],
+        about: [
+          toile ? 'a plan of a toile' : 'a plan',
+          newPerson ? `for ${newPerson.name}, a new person` : known && `for ${known.name}`,
+          sewist && `with ${sewist.name}, who sews`,
+          due && `wanted by ${dayWords(due)}`,
+          cut,
+          words && `“${words}”`,
+        ],
         unsaid: false,
         way: 'Plan it',
       };

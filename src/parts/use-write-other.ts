@@ -1,6 +1,6 @@
 import { useNavigate } from 'react-router';
 import { washed, withLeft } from '../core/fabric/stash';
-import { notesOf, verdictsOf } from '../core/make/log-draft';
+import { notesOf, peopleWith, spokenOfWith, verdictsOf } from '../core/make/log-draft';
 import { makeName } from '../core/make/make-name';
 import { withMore } from '../core/make/minutes';
 import { beingSewn, looseEndDone } from '../core/make/one-touch';
@@ -192,19 +192,19 @@ export function useWriteOther({ stays = false } = {}): (act: OtherAct, date?: st
         return save(`${name}: ${state}`, [{ table: 'makes', id: make.id, edit }], { done: `${name}: ${endedWords(state)}. Ctrl Z takes it back.` });
       }
       case 'planned': {
-        const { newPerson, newPattern } = act.draft;
+        const { newPattern } = act.draft;
         const plan = await planOf(act);
         const written = await save(
           `plan: ${act.pattern.name}`,
           [
-            ...(newPerson ? [{ table: 'people', put: newPerson } as const] : []),
+            ...peopleWith(act.draft).map((put) => ({ table: 'people', put }) as const),
             ...(newPattern ? [{ table: 'patterns', put: newPattern } as const] : []),
             { table: 'plans', put: plan },
           ],
           stays ? { done: `Planned: ${act.pattern.name}. Ctrl Z takes it back.` } : {},
         );
         if (!written) return false;
-        await speakOf(newPerson);
+        await speakOf(spokenOfWith(act.draft));
         if (!stays) void navigate(routes.plan(plan.id));
         return written;
       }

@@ -299,6 +299,8 @@ describe('who it is for', () => {
     expect(said(request()).has('body 2025-01-01')).toBe(false);
     expect(said(request({ person: { child: true } })).has('body 2025-01-01')).toBe(true);
     expect(said({ ...old, input: { ...old.input, bodies: [] } }).get('body')!.words).toBe('No measures of Maren: the first size stands in');
+    const uncharted = { ...old.input, bodies: [], pattern: { ...old.input.pattern, charts: [] } };
+    expect(said({ ...old, input: uncharted }).get('body')!.words).toBe('No measures of Maren');
   });
 
   test('what would spoil the cut comes first, and no id stands twice', () => {

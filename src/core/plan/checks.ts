@@ -394,7 +394,11 @@ function bodyChecks({ input, person, today }: CheckRequest): Check[] {
     .map((b) => b.date)
     .sort()
     .at(-1);
-  if (latest === undefined) return [{ id: 'body', weight: 'warning', words: `No measures of ${person.name}: the first size stands in` }];
+  if (latest === undefined) {
+    // Without a chart nothing does.
+    const instead = input.pattern.charts.length > 0 ? ': the first size stands in' : '';
+    return [{ id: 'body', weight: 'warning', words: `No measures of ${person.name}${instead}` }];
+  }
   if (daysBetween(latest, today) <= (person.child ? OLD_OF_CHILD : OLD)) return [];
   return [{ id: `body ${latest}`, weight: 'warning', words: `Measure ${person.name} again`, detail: `the last measures are of ${latest}` }];
 }

@@ -36,7 +36,7 @@ export function FabricsThatSuit({ work: { input, make }, onTake }: { work: PlanI
     };
   }, [input, make, unit, others]);
   if (!found) return <p className="text-ink2">Held against the stash…</p>;
-  if (found.length === 0) return <p className="text-ink2">Nothing else lies in the stash.</p>;
+  if (found.length === 0) return <p className="text-ink2">Nothing {make.fabrics.length > 0 && 'else '}lies in the stash.</p>;
   return (
     <ul className="border-t border-rule">
       {found.slice(0, SHOWN).map(({ fabric, suits, pro, contra }) => (

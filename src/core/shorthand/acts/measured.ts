@@ -1,14 +1,16 @@
 import { doubtsOf, type Doubt } from '../../body/how-to-measure';
 import { whoever } from '../../make/log-draft';
 import type { MeasurementSet, Person } from '../../records';
+import { kindNamed } from '../../records/garment-named';
 import { withId } from '../../units/by-id';
 import { byDay } from '../../units/date';
 import { bodySaid } from '../body-said';
 import type { LineTables } from '../draft-from-line';
 import { blanked, dayIn, type ActOptions, type Heard } from '../report';
 import type { LineContext } from '../sentence';
+import { isTradeWord } from '../words';
 
-/** A body was measured; of one who is not in the ledger yet, where nobody is. */
+/** A body was measured: of one who is in the ledger, or comes with her measures. */
 export interface MeasuredAct {
   readonly is: 'measured';
   readonly person: Person;
@@ -20,23 +22,34 @@ export interface MeasuredAct {
   readonly dates: readonly string[];
 }
 
+/** Somebody whom the ledger does not have, where measures are said of a name: "Robin: bust 90, waist 70", "Robin's measures", "measured Robin:". */
+const OF_A_NAME =
+  /^(?:[Mm]easured |(?:[Mm]easures|[Mm]easurements) (?:of|for) )?((?!(?:She|He|It|They|We|You|That|This|There|Who|Everyone|Nobody|Somebody)(?!\p{L}))\p{Lu}[\p{L}-]+)(?=(?:['’]s?\b|:|,| is\b| has\b| was\b))/u;
+
 /** The measures of a body that a line tells of and nothing else, whose they are and when. */
-export function bodyIn({ low, names }: Heard, { unit, today }: LineContext) {
+export function bodyIn({ text, low, names }: Heard, { unit, today }: LineContext) {
   const [who, ...others] = names;
   if (others.length > 0 || (who && who.kind !== 'people')) return undefined;
   const { dates, at } = dayIn(low, today);
+  const called = who ? null : OF_A_NAME.exec(text);
+  const newName = called?.[1];
+  if (called && newName !== undefined && !isTradeWord(newName.toLowerCase()) && !kindNamed(newName)) {
+    const end = called[0].length;
+    const said = bodySaid(blanked(low, [[end - newName.length, end], ...at], ' '), unit);
+    if (said && !bodySaid(blanked(low, at, ' '), unit)) return { ...said, who, newName, dates };
+  }
   // "Maren's waist": that it is hers stays.
   const its = who ? [[who.from, who.to - (low.slice(who.from, who.to).endsWith("'s") ? 2 : 0)] as const] : [];
   const said = bodySaid(blanked(low, [...its, ...at], ' '), unit);
-  return said && { ...said, who, dates };
+  return said && { ...said, who, newName: undefined, dates };
 }
 
 export function measured(line: Heard, { people, bodies }: LineTables, { context, spoken, newId }: ActOptions): MeasuredAct | undefined {
   const body = bodyIn(line, context);
   if (!body) return undefined;
-  const { who, measures, otherUnit, dates } = body;
-  const there = withId(people, who?.id) ?? spoken;
-  const person = there ?? whoever(newId);
+  const { who, newName, measures, otherUnit, dates } = body;
+  const there = newName === undefined ? (withId(people, who?.id) ?? spoken) : undefined;
+  const person = there ?? { ...whoever(newId), ...(newName === undefined ? {} : { name: newName }) };
   const [day] = dates;
   const earlier = bodies.filter((set) => set.personId === person.id && (day === undefined || set.date < day)).sort((a, b) => byDay(b.date, a.date));
   return { is: 'measured', person, isNew: !there, measures, doubts: doubtsOf(measures, earlier[0]?.measures), otherUnit, dates };

@@ -1,10 +1,12 @@
 import type { LogDraft } from '../../make/log-draft';
 import type { Pattern } from '../../records';
-import { readMake, type LineTables } from '../draft-from-line';
+import { askedWords } from '../chip';
+import { readMake, type LineTables, type ReadOptions } from '../draft-from-line';
 import { dueSaid } from '../due';
 import { blanked, FIRST, ITS_NAME, leftOf, SEWN, WHICH, type ActOptions, type Heard, type Span } from '../report';
 import { WHOSE } from '../words';
 import { OF_THE_CUT } from './finished';
+import type { AskedAct } from './read-other';
 
 /** A garment is wished for. */
 export interface PlannedAct {
@@ -19,19 +21,24 @@ export interface PlannedAct {
   /** The day by which it is wanted. */
   readonly due?: string;
   readonly words?: string;
+  /** What may name somebody whom the ledger does not have: it has to be asked. */
+  readonly asksWhom?: { readonly words: string; readonly name: string };
 }
 
-const WISHED_SAID = `${FIRST}(?:(?:want|need|plan|hope|intend|like|love|going|planning|hoping|would (?:like|love)|am (?:planning|going|hoping)) +to +(?:make|sew|cut out|cut|try|start)|(?:i'll|i will|we'll|will|should|must|might) +(?:make|sew|try)|thinking +(?:of|about)(?: +(?:making|sewing))?|(?:plan|planned|planning|to sew|up next|next up|wish ?list|queue)(?: is)? *(?:: *|(?= (?:the|my|a|an|another) )))(?: +|$|(?<=[: ]))`;
-export const WISHED = new RegExp(`^${WISHED_SAID}`);
+/** "Plan was to …", "plan for autumn", "plan b": what is planned is not named there. */
+const NO_SENTENCE = '(?!(?:was|is|were|to|for|on|of|it|this|that|b|in|at|by|next|ahead|and|or|with|not|only|out) )';
+
+const WISHED_SAID = `${FIRST}(?:(?:want|need|plan|hope|intend|like|love|going|planning|hoping|would (?:like|love)|am (?:planning|going|hoping)) +to +(?:make|sew|cut out|cut|try|start)|(?:i'll|i will|we'll|will|should|must|might) +(?:make|sew|try)|thinking +(?:of|about)(?: +(?:making|sewing))?|(?:(?:plan|planned|planning|to sew|up next|next up|wish ?list|queue)(?: is)? *(?:: *|(?= (?:the|my|a|an|another) ))|next(?: make| project)? *: *|next make +|plan(?= +${NO_SENTENCE}\\p{L})))(?: +|$|(?<=[: ]))`;
+export const WISHED = new RegExp(`^${WISHED_SAID}`, 'u');
 /** The same of something that is to be there by a day: "need the Skua jacket by Friday". */
 const WANTED = new RegExp(`^${FIRST}(?:want|need|must have|would like|should like|i'd like)(?: to have)? +(?=(?:the|my|a|an|another) )`);
 /** A garment of a kind is wanted: "I need a black skirt for concerts". */
 const WANTED_ONE = new RegExp(`^${FIRST}(?:want|need|would like|should like|i'd like|could do with)(?: to have)? +(?=(?:a|an|another|some|more) )`);
-export const WISHED_FOR = new RegExp(`^${WISHED_SAID} *${ITS_NAME}`);
+export const WISHED_FOR = new RegExp(`^${WISHED_SAID} *${ITS_NAME}`, 'u');
 /** A toile is wished for. */
 const TOILE = new RegExp(`^ *${WHOSE}(?:(?:wearable|first) )?(?:toile|muslin|mock-?up) (?:of|for) `);
 
-export function planned({ text, low }: Heard, tables: LineTables, options: ActOptions): PlannedAct | undefined {
+export function planned({ text, low }: Heard, tables: LineTables, options: ActOptions & Pick<ReadOptions, 'answers'>): PlannedAct | undefined {
   const wish = WISHED.exec(low) ?? WANTED_ONE.exec(low);
   const lead = wish ?? WANTED.exec(low);
   if (!lead) return undefined;
@@ -49,6 +56,9 @@ export function planned({ text, low }: Heard, tables: LineTables, options: ActOp
   // "Want to make the sleeves of the Tidewater shirt longer" is about the shirt that there is.
   if (!pattern || !draft || subject?.from !== 0) return undefined;
   const stated = chips.flatMap((chip) => (chip.asks ? [] : chip.says));
+  const [whom] = chips.flatMap((chip) =>
+    chip.asks ? chip.choices.flat().flatMap((fact) => (fact.is === 'new person' ? [{ words: chip.text, name: fact.name }] : [])) : [],
+  );
   // What is not in the stash yet stays in the plan's words, and so does what no plan holds.
   const kept = chips
     .filter((c) => c.asks || c.says.some((u) => u.is === 'words' || u.is === 'date' || (u.is === 'fabric' && !('id' in u.fabric))))
@@ -69,5 +79,16 @@ export function planned({ text, low }: Heard, tables: LineTables, options: ActOp
     cutSaid: stated.some(({ is }) => OF_THE_CUT.includes(is)),
     ...(due ? { due: due.date } : {}),
     ...(words === '' ? {} : { words }),
+    ...(whom ? { asksWhom: whom } : {}),
   };
+}
+
+/** The two ways in which a plan is meant that may be for somebody whom the ledger does not have; none where that is not asked. */
+export function plannedEither(line: Heard, { asksWhom }: PlannedAct, tables: LineTables, options: ActOptions): AskedAct['ways'] {
+  if (!asksWhom) return [];
+  const { words, name } = asksWhom;
+  return [`for ${name}, who comes with it`, `for ${options.spoken?.name ?? 'me'}, with “${words}” kept as words`].flatMap((called, choice) => {
+    const act = planned(line, tables, { ...options, answers: { [askedWords(words)]: choice } });
+    return act ? [{ called, act }] : [];
+  });
 }

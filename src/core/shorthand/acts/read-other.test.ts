@@ -235,6 +235,22 @@ describe('measured', () => {
     });
   });
 
+  test.each(['Robin: bust 90, waist 70', 'measured Robin: bust 90, waist 70', 'Robin’s measures: bust 90, waist 70', 'Robin is bust 90, waist 70'])(
+    'somebody whom the ledger does not have comes with her measures: %s',
+    (text) => {
+      const { person, isNew, measures } = told(text, 'measured');
+      expect([person.name, isNew, measures]).toEqual(['Robin', true, { bust: 90, waist: 70 }]);
+    },
+  );
+
+  // A measure and a day are nobody, and a garment is none either.
+  test.each(['Bust: 90, waist 70', 'Saturday: bust 90, waist 70', 'Measurements: bust 90, waist 70'])('of whom we speak: %s', (text) =>
+    expect(told(text, 'measured').person.name).toBe('Maren'),
+  );
+  test.each(['Pinafore: bust 80, waist 70', 'Ribs: 70, waist 60', 'She’s 122 tall now, chest 62'])('of nobody: %s', (text) =>
+    expect(read(text)?.is).not.toBe('measured'),
+  );
+
   test.each(['Tidewater shirt, waist 74, hip 100', 'Tilda and Anselm: height 124, chest 61', 'black wool crepe, waist 74, hip 100'])(
     'not: %s',
     (text) => expect(read(text)?.is).not.toBe('measured'),
@@ -261,6 +277,9 @@ describe('planned', () => {
     ['I need a black skirt', 'black skirt', false],
     ['next up: Nocturne skirt', 'Nocturne skirt', false],
     ['thinking of a Skerry jacket', 'Skerry concert jacket', false],
+    ['plan Nocturne skirt', 'Nocturne skirt', false],
+    ['next: Nocturne skirt', 'Nocturne skirt', false],
+    ['next make: a Heron dress', 'Heron dress', false],
   ])('%s', (text, name, toile) => {
     const { pattern, words, ...act } = told(text, 'planned');
     expect([pattern.name, words, act.toile]).toEqual([name, undefined, toile]);
@@ -283,6 +302,21 @@ describe('planned', () => {
   });
 
   test.each([
+    ['plan the Tidewater shirt for Robin', 'pattern-tidewater'],
+    ['next: a Heron dress for my sister Robin, size 12', undefined],
+  ])('for somebody whom the ledger does not have: whether that is anybody is asked (%s)', (text, patternId) => {
+    const asked = read(text);
+    if (asked?.is !== 'which') throw new Error('it is not asked');
+    const [hers, mine] = asked.ways.map(({ act }) => (act.is === 'planned' ? act : undefined));
+    expect(hers?.draft.newPerson?.name).toBe('Robin');
+    expect(hers?.draft.make.personId).toBe(hers?.draft.newPerson?.id);
+    expect([hers?.words, hers?.pattern.id === patternId]).toEqual([undefined, patternId !== undefined]);
+    expect([mine?.draft.newPerson, mine?.draft.make.personId, mine?.words]).toEqual([undefined, MAREN?.id, expect.stringMatching(/^for .*Robin$/)]);
+  });
+
+  test.each([
+    'plan was to make the Tidewater shirt in linen',
+    'plan for autumn, the Tidewater shirt',
     'want to make the sleeves of the Tidewater shirt longer',
     'I want the Tidewater shirt longer',
     'I need the Tidewater shirt longer for sitting',

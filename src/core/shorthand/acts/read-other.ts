@@ -10,7 +10,7 @@ import { measured, type MeasuredAct } from './measured';
 import { fabricsMeant, ofKnownFabric, type LeftAct, type WashedAct } from './of-fabric';
 import { begunOf, workedOf, type CutAct, type SewingAct, type WorkedAct } from './on-the-table';
 import { patternBought, type PatternBoughtAct } from './pattern-bought';
-import { planned, type PlannedAct } from './planned';
+import { planned, plannedEither, type PlannedAct } from './planned';
 import { altered, becameOf, type EndedAct, type NotedAct } from './what-became';
 import { worn, wornBehind, type WornAct } from './worn';
 
@@ -106,6 +106,8 @@ export function readOther(text: string, tables: LineTables, options: ActOptions)
   const act = actOf(line, text, tables, options);
   const isNew = act?.is === 'planned' && act.draft.newPattern !== undefined;
   const isNamed = line.names.some(isGarmentName);
+  const whom = act?.is === 'planned' ? plannedEither(line, act, tables, options) : [];
+  if (whom.length > 0) return { is: 'which', ways: whom };
   if (act && (isNamed || !isNew)) return act;
   const spokenOf = isNamed ? ofItsFabric(line, tables) : meantBy(line, tables, options.spoken);
   const garments = spokenOf.flatMap((meant) => {
