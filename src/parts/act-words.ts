@@ -169,6 +169,20 @@ export function actWords(act: OtherAct, patterns: readonly Pattern[], context: L
         way: 'Note it',
       };
     }
+    case 'replanned': {
+      const { plan, due, words } = act;
+      return {
+        head: planName(plan, patterns),
+        about: [
+          'a plan',
+          due === undefined ? 'not wanted any more' : `wanted by ${dayWords(due)}`,
+          due !== undefined && plan.due !== undefined && `till now by ${dayWords(plan.due)}`,
+          words && `“${words}”`,
+        ],
+        unsaid: false,
+        way: due === undefined ? 'Drop it' : 'Note it',
+      };
+    }
     case 'planned': {
       const { pattern, draft, cutSaid, toile, due, words } = act;
       const { newPattern, newPerson, sewist, make } = draft;

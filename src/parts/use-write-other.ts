@@ -7,7 +7,7 @@ import { beingSewn, looseEndDone } from '../core/make/one-touch';
 import { planName } from '../core/make/plan-name';
 import { STATES } from '../core/make/states';
 import { planOfMake } from '../core/plan/plan-to-make';
-import type { Make, Seen } from '../core/records';
+import type { Make, Plan, Seen } from '../core/records';
 import type { OtherAct } from '../core/shorthand/acts/read-other';
 import { formatFabricLength } from '../core/units/length';
 import { wearCounts } from '../core/wear/wear-count';
@@ -190,6 +190,18 @@ export function useWriteOther({ stays = false } = {}): (act: OtherAct, date?: st
           ...(why === undefined ? {} : { why }),
         });
         return save(`${name}: ${state}`, [{ table: 'makes', id: make.id, edit }], { done: `${name}: ${endedWords(state)}. Ctrl Z takes it back.` });
+      }
+      case 'replanned': {
+        const { plan, due, words } = act;
+        const name = planName(plan, tables.patterns);
+        const edit = (now: Plan): Plan => ({
+          ...now,
+          ...(due === undefined ? { state: 'dropped' as const } : { due }),
+          ...(words === undefined ? {} : { words: [now.words, words].filter(Boolean).join('; ') }),
+        });
+        const label = due === undefined ? `plan dropped: ${name}` : `plan: ${name}`;
+        const done = due === undefined ? `${name} is planned no more.` : `${name} is wanted by ${dayWords(due)}.`;
+        return save(label, [{ table: 'plans', id: plan.id, edit }], { done: `${done} Ctrl Z takes it back.` });
       }
       case 'planned': {
         const { newPattern } = act.draft;

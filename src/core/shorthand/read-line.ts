@@ -41,7 +41,7 @@ const SIGN = /[+#"€$£½¼¾⅛⅜⅝⅞★⭐-]/;
 
 /** Words that lead from one thing to the next and say nothing by themselves. */
 export const LEADING =
-  /^(?:finished|completed|logged|and|but|with|in|the|a|an|of|for|then|also|i|it|made|make|cut|sewed|sewn|again|my|this|is|was|so|just|at|to|from|on|finally|now|we|up|which|that)$/;
+  /^(?:finished|completed|logged|done|ready|and|but|with|in|the|a|an|of|for|then|also|i|it|made|make|cut|sewed|sewn|again|my|this|is|was|so|just|at|to|from|on|finally|now|we|up|which|that)$/;
 
 /** Anything but signs that part, and blanks. */
 const SAYS = /[^\s,;:·•|.()&+!?'"-]/u;

@@ -21,7 +21,7 @@ const factWords = ({ says }: Chip, context: LineContext) =>
 
 /** What a line is that is no make. */
 const OTHER_WORDS: Record<(OtherAct | AskedAct)['is'], string> = {
-  which: 'which garment is meant is asked',
+  which: 'which of what it may be said of is meant is asked',
   worn: 'a wear is noted',
   finished: 'what lies on the table is finished',
   cut: 'what was planned lies on the table, cut',
@@ -36,6 +36,7 @@ const OTHER_WORDS: Record<(OtherAct | AskedAct)['is'], string> = {
   measured: 'the measures are noted with whose they are',
   'pattern bought': 'the pattern is entered, and nothing sewn from it',
   planned: 'a plan is made',
+  replanned: 'by when what is planned is wanted, or that it is not any more, is noted with the plan',
 };
 
 /** How a make is written in one line, with examples from the sewist's own ledger and a field to try. */

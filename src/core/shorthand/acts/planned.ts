@@ -32,6 +32,10 @@ const WISHED_SAID = `${FIRST}(?:(?:want|need|plan|hope|intend|like|love|going|pl
 export const WISHED = new RegExp(`^${WISHED_SAID}`, 'u');
 /** The same of something that is to be there by a day: "need the Skua jacket by Friday". */
 const WANTED = new RegExp(`^${FIRST}(?:want|need|must have|would like|should like|i'd like)(?: to have)? +(?=(?:the|my|a|an|another) )`);
+/** Its pattern was made ready, which is done for what is to be sewn. */
+const PREPARED = new RegExp(
+  `^${FIRST}(?:traced|printed|taped|assembled|graded|stuck)(?: (?:and|&) (?:printed|traced|taped|assembled|cut|graded))?(?: (?:out|off|together))? +(?=(?:the|my|a|an|another) )`,
+);
 /** A garment of a kind is wanted: "I need a black skirt for concerts". */
 const WANTED_ONE = new RegExp(`^${FIRST}(?:want|need|would like|should like|i'd like|could do with)(?: to have)? +(?=(?:a|an|another|some|more) )`);
 export const WISHED_FOR = new RegExp(`^${WISHED_SAID} *${ITS_NAME}`, 'u');
@@ -39,7 +43,8 @@ export const WISHED_FOR = new RegExp(`^${WISHED_SAID} *${ITS_NAME}`, 'u');
 const TOILE = new RegExp(`^ *${WHOSE}(?:(?:wearable|first) )?(?:toile|muslin|mock-?up) (?:of|for) `);
 
 export function planned({ text, low }: Heard, tables: LineTables, options: ActOptions & Pick<ReadOptions, 'answers'>): PlannedAct | undefined {
-  const wish = WISHED.exec(low) ?? WANTED_ONE.exec(low);
+  const prepared = PREPARED.exec(low);
+  const wish = prepared ?? WISHED.exec(low) ?? WANTED_ONE.exec(low);
   const lead = wish ?? WANTED.exec(low);
   if (!lead) return undefined;
   const day = dueSaid(low, options.context.today);
@@ -63,10 +68,12 @@ export function planned({ text, low }: Heard, tables: LineTables, options: ActOp
   const kept = chips
     .filter((c) => c.asks || c.says.some((u) => u.is === 'words' || u.is === 'date' || (u.is === 'fabric' && !('id' in u.fabric))))
     .map((c): Span => [c.from, c.to]);
-  const words = leftOf(
+  const told = leftOf(
     blanked(text, apart, '\n').slice(from),
     chips.map((c): Span => [c.from, c.to]).filter(([at]) => !kept.some(([begin]) => begin === at)),
   ).replace(/^next$|,? next$/i, '');
+  // "Traced" is no wish, and stays with what else is in words.
+  const words = [prepared ? text.slice(0, prepared[0].length).trim() : '', told].filter(Boolean).join(', ');
   return {
     is: 'planned',
     pattern,

@@ -287,7 +287,6 @@ describe('planned', () => {
 
   test.each([
     ['want to make the Fogbell coat by 20 December', '2026-12-20', undefined],
-    ['need the Fogbell coat finished by the end of January', '2027-01-31', undefined],
     ['want to make the Fogbell coat for the wedding on 12 June', '2027-06-12', 'for the wedding'],
     ['want to start the Fogbell coat on Saturday', undefined, 'on Saturday'],
     ['planning to sew the Fogbell coat for autumn', undefined, 'for autumn'],
@@ -321,6 +320,55 @@ describe('planned', () => {
     'I want the Tidewater shirt longer',
     'I need the Tidewater shirt longer for sitting',
   ])('not: %s', (text) => expect(read(text)).toBeUndefined());
+});
+
+describe('planned otherwise', () => {
+  test.each([
+    ['the Skerry jacket is due on 5 December', '2026-12-05', undefined],
+    ['need the Skerry jacket by Friday', '2026-11-27', undefined],
+    ['move the Skerry jacket to 20 December', '2026-12-20', undefined],
+    ['the Skerry jacket has to be ready by 10 December for the rehearsal', '2026-12-10', 'for the rehearsal'],
+  ])('wanted by another day: %s', (text, due, words) => {
+    const act = told(text, 'replanned');
+    expect([act.plan.patternId, act.plan.state, act.due, act.words]).toEqual(['pattern-skerry', 'open', due, words]);
+  });
+
+  test.each([
+    ['drop the Tidewater shirt plan', undefined],
+    ['no longer want the Tidewater shirt, too fussy', 'too fussy'],
+    ['not making the Tidewater shirt after all', undefined],
+  ])('not wanted any more: %s', (text, words) => {
+    const act = told(text, 'replanned');
+    expect([act.plan.patternId, act.due, act.words]).toEqual(['pattern-tidewater', undefined, words]);
+  });
+
+  test('of what lies on the table already: with the plan that it came from, else noted with it', () => {
+    const noted = told('the Fogbell coat is due on 5 December', 'noted');
+    expect(noted.make.id).toBe('make-fogbell-2');
+    expect(told('need the Fogbell coat finished by the end of January', 'noted').make.id).toBe('make-fogbell-2');
+    // Of the skirt neither is there: it is a wish.
+    expect(told('need the Nocturne skirt finished by the end of January', 'planned').due).toBe('2027-01-31');
+    const plan = { ...LEDGER.plans[0]!, id: 'plan-of-it', patternId: 'pattern-fogbell', state: 'made' as const, makeId: 'make-fogbell-2' };
+    const act = readOther(
+      'the Fogbell coat is due on 5 December',
+      { ...LEDGER, plans: [plan] },
+      { context: CONTEXT, spoken: MAREN, newId: () => 'n' },
+    );
+    expect(act).toMatchObject({ is: 'replanned', plan: { id: 'plan-of-it' }, due: '2026-12-05' });
+  });
+
+  // Nothing is planned of the skirt, a hem is no garment, and a size is how it is cut.
+  test.each(['drop the Nocturne skirt', 'dropped the hem of the Tidewater shirt', 'drop the Tidewater shirt to a size C'])('not: %s', (text) =>
+    expect(read(text)).toBeUndefined(),
+  );
+
+  test.each([
+    ['traced the Heron dress in 12', 'Heron dress', 'traced'],
+    ['printed and taped the Heron dress pattern', 'Heron dress', 'printed and taped'],
+  ])('a pattern that was made ready is not sewn yet: %s', (text, name, words) => {
+    const act = told(text, 'planned');
+    expect([act.pattern.name, act.words]).toEqual([name, words]);
+  });
 });
 
 test('what is said for next time goes with the last version, in its words', () => {

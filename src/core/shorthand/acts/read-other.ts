@@ -11,6 +11,7 @@ import { fabricsMeant, ofKnownFabric, type LeftAct, type WashedAct } from './of-
 import { begunOf, workedOf, type CutAct, type SewingAct, type WorkedAct } from './on-the-table';
 import { patternBought, type PatternBoughtAct } from './pattern-bought';
 import { planned, plannedEither, type PlannedAct } from './planned';
+import { replanned, type ReplannedAct } from './replanned';
 import { altered, becameOf, type EndedAct, type NotedAct } from './what-became';
 import { worn, wornBehind, type WornAct } from './worn';
 
@@ -25,6 +26,7 @@ export type OtherAct =
   | FinishedAct
   | LookedAct
   | PlannedAct
+  | ReplannedAct
   | BoughtAct
   | WashedAct
   | LeftAct
@@ -41,6 +43,7 @@ export interface AskedAct {
 const WAYS: readonly ((line: HeardLine, tables: LineTables, options: ActOptions) => OtherAct | undefined)[] = [
   worn,
   wornBehind,
+  replanned,
   becameOf,
   workedOf,
   altered,

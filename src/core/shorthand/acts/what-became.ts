@@ -79,11 +79,11 @@ const GAVE_WAY =
   '(?:(?:has|have|is|are|just) )*(?:broke|broken|(?:came|come|coming) (?:off|undone|unsewn|apart|loose|away|down)|ripped|tore|torn|gone|split|unravell?ed|fell|wore|worn|popped|jams?|jammed)(?![a-z])';
 /** How a garment goes on that has hung for some time. */
 export const GOES_ON = new RegExp(
-  `^${ITS_NAME} (?:(?:is|are|has|have|'s) )?(?:still going|been worn|held up|holding up|holds up|lasted|kept (?:its|their)|shrank|shrunk|faded|ripped|tore|torn|pilled|bagged out|stretched out)(?![a-z])|^${ITS_NAME}(?:'s)? (?:[a-z]+ )?${PART} ${GAVE_WAY}|^(?:(?:the|a|an|one|its|both) )?(?:[a-z]+ )?${PART} (?:of|on|at|in) ${ITS_NAME} ${GAVE_WAY}`,
+  `^${ITS_NAME} (?:(?:is|are|has|have|'s) )?(?:still going|been worn|held up|holding up|holds up|lasted|kept (?:its|their)|shrank|shrunk|faded|ripped|tore|torn|pilled|bagged out|stretched out|lost (?:its|a|an|one|two|the)|misses|missing)(?![a-z])|^${ITS_NAME}(?:'s)? (?:[a-z]+ )?${PART} ${GAVE_WAY}|^(?:(?:the|a|an|one|its|both) )?(?:[a-z]+ )?${PART} (?:of|on|at|in) ${ITS_NAME} ${GAVE_WAY}`,
 );
 /** What is changed of a garment that there is, where nothing says that it was made so. */
 export const ALTERED = new RegExp(
-  `^${FIRST}(?:re-?hemmed|hemmed|let (?:down|out)|took (?:in|up)|taken (?:in|up)|shortened|lengthened|altered|fixed|changed|swapped|re-?sewed|sewed back on) ${PART_OF_IT}${ITS_NAME}(?![a-z])`,
+  `^${FIRST}(?:re-?hemmed|hemmed|let (?:down|out)|took (?:in|up)|taken (?:in|up)|shortened|lengthened|altered|fixed|changed|swapped|re-?sewed|sewed back on|sewed (?:the|its|a|an|one|two) [a-z ]{2,30} back (?:on|onto|on to|in|into)) ${PART_OF_IT}${ITS_NAME}(?![a-z])`,
 );
 
 /** A line kept with a garment in its own words, and the day on which it was told. */

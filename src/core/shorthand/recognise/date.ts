@@ -144,7 +144,7 @@ const DONE = '(?:finished|made|done|completed|sewn|sewed|finished it|made it|mad
 
 /** What was done on that day was not the sewing, or is to be done by then: "for the wedding on 12 June". */
 const ANOTHER_DAY =
-  /\b(?:wore|worn|wear|wearing|washed|bought|gave|given|ordered|tried|changed|replaced|swapped|mended|repaired)\b[^,;.·|\n]*$|\bfor (?:the|an?|my|our|her|his|[a-z]+'s) [^,;.·|\n]*$|\b(?:hope|want|plan|going|need|have|like|mean|intend)s? to [^,;.·|\n]*$|\b(?:by|before|until|till|due|since) $/;
+  /\b(?:wore|worn|wear|wearing|washed|bought|gave|given|ordered|tried|changed|replaced|swapped|mended|repaired)\b[^,;.·|\n]*$|\bfor (?:the|an?|my|our|her|his|[a-z]+'s) [^,;.·|\n]*$|\b(?:hope|want|plan|going|need|have|like|mean|intend)s? to [^,;.·|\n]*$|\b(?:by|before|until|till|due|since) $|\b(?:due|wanted|needed|planned|scheduled)(?: on| for)? $|\b(?:is|are) on $|\b(?:birthday|wedding|concert|party|show|exam)(?: is| was)?(?: on)? $|\b(?:moved?|postponed?|put off|pushed?) [^,;.·|\n]*$/;
 
 /** Cutting is spoken of, and not how it was cut: "cut the Tidewater shirt on Monday". */
 const CUT_OF_IT = 'cut (?!out|it|this|down|in )';
@@ -174,7 +174,7 @@ const begunOn = (state: 'cut' | 'sewing', days: readonly string[], { low }: Sent
 };
 
 /** That a garment is in work, and where it lies then. */
-export const UNDER_WAY = '(?:in progress|in the works|under ?way|on the go|under the needle|wip)';
+export const UNDER_WAY = '(?:in progress|in the works|under ?way|on the go|under the needle|wip|ufo)';
 export const ON_THE_MACHINE = 'on (?:the|my) (?:sewing )?(?:machine|table)';
 /** That it is being sewn: "been working on it on and off". */
 const SEWING = `(?:(?:still|i|i've|i'm|we|we've|have|has|been|am|it is|it's|is|now) )*(?:sewing|working on|making|${UNDER_WAY}|${ON_THE_MACHINE})(?: (?:it|this|on it|at it))?(?: on and off| off and on)?`;

@@ -94,6 +94,10 @@ export const recogniseState = byRules([
   rule(`(?:(?:still|it is|it's|is|now) )*${ON_THE_MACHINE}(?: (?:now|right now|at the moment))?${CLAUSE}`, 'sure', (_, s, from) =>
     BEGINS.test(s.low.slice(0, from)) ? says({ is: 'state', state: 'sewing' }) : undefined,
   ),
+  // "On the machine: the Heron dress".
+  rule(`(?:sewing|${ON_THE_MACHINE})(?: now)?(?= ?:)`, 'sure', (_, s, from) =>
+    s.low.slice(0, from).trim() === '' ? says({ is: 'state', state: 'sewing' }) : undefined,
+  ),
   // "Sewn up to the collar".
   rule(`(?:(?:i|i've|it is|it's|is|now|have|has) )*(?:sewn|sewed|got) (?:(?:up|down) to|as far as) ${REST}${CLAUSE}`, 'sure', (_, s, from, to) => ({
     says: [{ is: 'state', state: 'sewing' }, ...mereWords(s.typed(from, to))],
