@@ -169,6 +169,17 @@ export function actWords(act: OtherAct, patterns: readonly Pattern[], context: L
         way: 'Note it',
       };
     }
+    case 'to do':
+      return { head: makeName(act.make, patterns), about: ['still to be done', `“${act.looseEnd.words}”`], unsaid: false, way: 'Note it' };
+    case 'notions': {
+      const { what, cost } = act.notion;
+      return {
+        head: makeName(act.make, patterns),
+        about: ['a notion for it', `“${what}”`, cost && formatMoney(cost)],
+        unsaid: false,
+        way: 'Note it',
+      };
+    }
     case 'replanned': {
       const { plan, due, words } = act;
       return {

@@ -3,7 +3,7 @@ import { washed, withLeft } from '../core/fabric/stash';
 import { notesOf, peopleWith, spokenOfWith, verdictsOf } from '../core/make/log-draft';
 import { makeName } from '../core/make/make-name';
 import { withMore } from '../core/make/minutes';
-import { beingSewn, looseEndDone } from '../core/make/one-touch';
+import { beingSewn, leftToDo, looseEndDone } from '../core/make/one-touch';
 import { planName } from '../core/make/plan-name';
 import { STATES } from '../core/make/states';
 import { planOfMake } from '../core/plan/plan-to-make';
@@ -179,6 +179,14 @@ export function useWriteOther({ stays = false } = {}): (act: OtherAct, date?: st
         const name = makeName(make, tables.patterns);
         const edit = (now: Make): Make => ({ ...now, ...withRemark(now, words) });
         return save(`${name}: its remark`, [{ table: 'makes', id: make.id, edit }], { done: `Noted with ${name}. Ctrl Z takes it back.` });
+      }
+      case 'to do':
+      case 'notions': {
+        const { make } = act;
+        const name = makeName(make, tables.patterns);
+        const edit = (now: Make): Make => (act.is === 'to do' ? leftToDo(now, act.looseEnd) : { ...now, notions: [...now.notions, act.notion] });
+        const label = `${name}: ${act.is === 'to do' ? act.looseEnd.words : act.notion.what}`;
+        return save(label, [{ table: 'makes', id: make.id, edit }], { done: `Noted with ${name}. Ctrl Z takes it back.` });
       }
       case 'ended': {
         const { make, state, since, why } = act;

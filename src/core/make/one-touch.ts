@@ -1,11 +1,16 @@
 import type { IsoDate } from '../units/date';
-import type { Make, Verdict } from '../records';
+import type { LooseEnd, Make, Verdict } from '../records';
 
 /** Acts on a make that are done in one touch, each from the make as it stands. */
 
 /** A loose end that is done. */
 export function looseEndDone(make: Make, id: string, date: IsoDate): Make {
   return { ...make, looseEnds: make.looseEnds.map((l) => (l.id === id ? { ...l, done: date } : l)) };
+}
+
+/** A loose end more; what was finished waits for it. */
+export function leftToDo(make: Make, looseEnd: LooseEnd): Make {
+  return { ...make, state: make.state === 'finished' ? 'loose ends' : make.state, looseEnds: [...make.looseEnds, looseEnd] };
 }
 
 /** A garment that lay cut and is taken to the machine. */

@@ -2,6 +2,7 @@ import { lessonSubjects } from '../make/lesson-subjects';
 import { sameAlteration } from '../alteration/alteration-key';
 import type { ZoneId } from '../body/zones';
 import type { VerdictSaid, ZoneSaid } from '../make/log-draft';
+import { leftToDo } from '../make/one-touch';
 import type { Fabric, Make, NoteSubject, Seen, SewnSet } from '../records';
 import { blankFabric } from '../records/blank';
 import { structureNamed } from '../records/garment-named';
@@ -252,11 +253,7 @@ export function entryFromLine(
         make = { ...make, setId: newSet.id };
         break;
       case 'loose end':
-        make = {
-          ...make,
-          state: make.state === 'finished' ? 'loose ends' : make.state,
-          looseEnds: [...make.looseEnds, { id: newId(), words: u.words, since: make.cutOn }],
-        };
+        make = leftToDo(make, { id: newId(), words: u.words, since: make.cutOn });
         break;
       case 'words':
         words.push(u.words);

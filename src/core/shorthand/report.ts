@@ -23,7 +23,7 @@ const BEHIND_NAME = ',? *(?:version|v|no\\.?|number|#) *';
 export const VERSION_BEHIND = `${BEHIND_NAME}(\\d{1,3})\\b`;
 /** A number by itself right behind a name: how often, how much or how long is none. */
 const BARE_NUMBER =
-  '\\d{1,2}(?= *(?:$|[,.;:!?)]|(?:today|yesterday|tonight|last|this|on|to|for|at|in|is|are|was|were|has|have|had|won|doesn|again|with|and|but|away|out|now|never|still|because|since)\\b))';
+  '\\d{1,2}(?= *(?:$|[,.;:!?)]|(?:today|yesterday|tonight|last|this|on|to|for|at|in|is|are|was|were|has|have|had|won|doesn|again|with|and|but|away|out|now|never|still|because|since|worn|sold|given|gifted|donated|washed|mended|ironed|retired|outgrown|unpicked|binned)\\b))';
 /** A garment, and which of them; `§` stands for its name. */
 export const ITS_NAME = `${WHOSE}(?:${ORDINAL} +)?(?:(?:old|poor|beloved|trusty|faded|favou?rite) +)*§(?:${BEHIND_NAME}\\d{1,3}\\b| ${BARE_NUMBER})?`;
 /** An article, or which of several it is. */

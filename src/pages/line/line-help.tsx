@@ -28,6 +28,8 @@ const OTHER_WORDS: Record<(OtherAct | AskedAct)['is'], string> = {
   sewing: 'what lies on the table is being sewn',
   worked: 'what was done on it, and how long that took, is noted with what lies on the table',
   looked: 'a look at a garment that there is is noted with it',
+  'to do': 'it is a loose end of the garment until it is done',
+  notions: 'what came in for it is noted with what lies on the table',
   noted: 'it goes into the remark of the garment',
   ended: 'what became of the garment is noted',
   bought: 'fabric goes into the stash',

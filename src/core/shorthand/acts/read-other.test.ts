@@ -322,6 +322,54 @@ describe('planned', () => {
   ])('not: %s', (text) => expect(read(text)).toBeUndefined());
 });
 
+describe('of a garment that there is', () => {
+  test.each([
+    ['to do: hem the Bollard overshirt', 'make-bollard-2', 'hem'],
+    ['Bollard Overshirt To Do: Hem By Hand', 'make-bollard-2', 'Hem By Hand'],
+    ['must sew the buttons on the Fogbell coat', 'make-fogbell-2', 'sew the buttons'],
+    ['order buttons for the Fogbell coat', 'make-fogbell-2', 'order buttons'],
+    ['to do on the Fogbell coat: lining, hem', 'make-fogbell-2', 'lining, hem'],
+    ['to do: shorten the sleeves of the Tidewater shirt by 2 cm', 'make-tidewater-3', 'shorten the sleeves of the Tidewater shirt by 2 cm'],
+  ])('still to be done: %s', (text, id, words) => {
+    const { make, looseEnd } = told(text, 'to do');
+    expect([make.id, looseEnd.words, looseEnd.since]).toEqual([id, words, '2026-11-25']);
+  });
+
+  test.each([
+    ['zip for the Fogbell coat 6 euros', 'zip', 600],
+    ['bought thread and a zip for the Fogbell coat, 8 euros', 'thread and a zip', 800],
+    ['Fogbell coat: buttons 4.50', 'buttons', 450],
+    ['bought buttons for the Fogbell coat', 'buttons', undefined],
+  ])('notions for what lies on the table: %s', (text, what, minor) => {
+    const { make, notion } = told(text, 'notions');
+    expect([make.id, notion.what, notion.cost?.minor]).toEqual(['make-fogbell-2', what, minor]);
+  });
+
+  test.each([
+    ['Tidewater shirt v2 sold', 'make-tidewater-2', 'sold'],
+    ['Tidewater shirt 2: given away', 'make-tidewater-2', 'given'],
+    ['Tidewater 2 worn out', 'make-tidewater-2', 'worn out'],
+    ['Tidewater shirt v1 unpicked', 'make-tidewater-1', 'unpicked'],
+    ['Tidewater shirt v1 gifted to Lara', 'make-tidewater-1', 'given'],
+  ])('what became of it, in a word: %s', (text, id, state) => {
+    const act = told(text, 'ended');
+    expect([act.make.id, act.state]).toEqual([id, state]);
+  });
+
+  test('what should have been done is meant for the next one, and nothing that was', () =>
+    expect(told('should have cut a size D in the Tidewater shirt', 'looked')).toMatchObject({
+      make: { id: 'make-tidewater-3' },
+      look: { said: [] },
+      notes: [{ kind: 'next time', words: 'should have cut a size D in the Tidewater shirt' }],
+    }));
+
+  // To be sewn is a wish; of what hangs finished it may be meant for the next one; and with its size it is a make.
+  test.each(['need to sew the Nocturne skirt', 'need to take in the Tidewater shirt at the waist', 'Tidewater shirt C in blue linen, sold'])(
+    'not: %s',
+    (text) => expect(['to do', 'notions', 'ended']).not.toContain(read(text)?.is),
+  );
+});
+
 describe('planned otherwise', () => {
   test.each([
     ['the Skerry jacket is due on 5 December', '2026-12-05', undefined],

@@ -7,6 +7,7 @@ import { boughtEither, boughtIn, type BoughtAct } from './fabric-bought';
 import { saidFinished, type FinishedAct } from './finished';
 import { forNextTime, looked, toldOf, type LookedAct } from './looked';
 import { measured, type MeasuredAct } from './measured';
+import { forAGarment, type NotionsAct, type ToDoAct } from './for-a-garment';
 import { fabricsMeant, ofKnownFabric, type LeftAct, type WashedAct } from './of-fabric';
 import { begunOf, workedOf, type CutAct, type SewingAct, type WorkedAct } from './on-the-table';
 import { patternBought, type PatternBoughtAct } from './pattern-bought';
@@ -19,6 +20,8 @@ import { worn, wornBehind, type WornAct } from './worn';
 export type OtherAct =
   | WornAct
   | EndedAct
+  | ToDoAct
+  | NotionsAct
   | NotedAct
   | WorkedAct
   | CutAct
@@ -56,6 +59,7 @@ const WAYS: readonly ((line: HeardLine, tables: LineTables, options: ActOptions)
   forNextTime,
   looked,
   planned,
+  forAGarment,
   toldOf,
 ];
 

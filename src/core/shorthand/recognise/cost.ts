@@ -41,7 +41,8 @@ const NOTIONS = [
   'labels',
   'needles',
 ];
-const NOTION = anyOf(NOTIONS);
+/** What a garment takes beside its fabric, by its usual names. */
+export const NOTION = anyOf(NOTIONS);
 const NO_NOTION = '(?:fabric|cloth|material|pattern|pdf|postage|shipping|printing)';
 const CURRENCY = '(?:eur|usd|gbp|sek|nok|dkk|chf|cad|aud|nzd|jpy|euros?|pounds?|dollars?|kr)';
 const FIGURE = '\\d+(?:[.,]\\d{1,3})*';
