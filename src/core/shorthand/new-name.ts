@@ -105,7 +105,8 @@ function newSubjectAt(start: number, { low, words, names, typed }: LineSoFar): S
     }
   }
   const [one, last] = [taken[0], taken.at(-1)];
-  if (!one || !last || taken.length > 3) return undefined;
+  // "Navy linen, size 14" says what of, and no name.
+  if (!one || !last || taken.length > 3 || FABRICS.has(last.word)) return undefined;
   return /^\s*,?\s*(?:in )?(?:an? )?size \S/.test(low.slice(last.to)) ? subjectNamed(typed(one.from, last.to), one.from, last.to) : undefined;
 }
 

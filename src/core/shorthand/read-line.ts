@@ -41,10 +41,10 @@ const SIGN = /[+#"€$£½¼¾⅛⅜⅝⅞★⭐-]/;
 
 /** Words that lead from one thing to the next and say nothing by themselves. */
 export const LEADING =
-  /^(?:finished|completed|logged|done|ready|and|but|with|in|the|a|an|of|for|then|also|i|it|made|make|cut|sewed|sewn|again|my|this|is|was|so|just|at|to|from|on|finally|now|we|up|which|that)$/;
+  /^(?:finished|completed|logged|done|ready|and|but|with|in|the|a|an|of|for|then|also|i|it|made|make|cut|sewed|sewn|again|my|this|is|was|so|just|at|to|from|on|finally|now|we|up|which|that|me|myself|w)$/;
 
 /** Anything but signs that part, and blanks. */
-const SAYS = /[^\s,;:·•|.()&+!?'"-]/u;
+const SAYS = /[^\s,;:·•|.()&+!?'">-]/u;
 
 /** A figure with a unit of length. */
 const MEASURED = /^\d{1,2} ?(?:m|cm|mm|met(?:re|er)s?|inch(?:es)?|in|"|yds?|yards?)(?![a-z0-9])/;
@@ -113,7 +113,7 @@ export function readLine(text: string, context: LineContext, answers: Answers = 
     const said = low.slice(from, to);
     // Signs between items and words that only lead on belong to the gaps.
     const lead =
-      /^(?:[\s,;:·•|.()&+-]+|(?:pattern|fabrics?|changes|alterations|fit|notes?|verdict|rating|dates?) ?:|(?:and|but|with|w\/|then|also|so)(?![\p{L}\p{N}])\s*)*/u.exec(
+      /^(?:[\s,;:·•|.()&+-]+|(?:notes? ?:|(?:pattern|fabrics?|changes|alterations|fit|verdict|rating|dates?) ?:(?=\s*$))|(?:and|but|with|w\/|then|also|so)(?![\p{L}\p{N}])\s*)*/u.exec(
         said,
       )?.[0].length ?? 0;
     const rest = said

@@ -49,6 +49,10 @@ const FIGURE = '\\d+(?:[.,]\\d{1,3})*';
 const MONEY = `(?:[€$£] ?${FIGURE}|${FIGURE} ?[€$£]|${FIGURE} ${CURRENCY})`;
 const BARE = `${FIGURE}(?![.,]?\\d)(?! ?(?:(?:cm|mm|m|in(?! (?:all|total))|inch|inches|yd|yards?|met(?:re|er)s?|h|hours?|min|x|times)(?![a-z])|["%×/]))`;
 
+/** That it is what all of it cost. */
+const IN_ALL = '(?:in all|in total|total|altogether|all in|all told|overall)';
+const EVERYTHING = 'everything';
+
 /** A fabric before what was paid for it, and where: "linen from a charity shop £3". */
 const OF_FABRIC = new RegExp(`(?<![a-zß-ɏ])${anyOf(FABRIC_NOUNS)}(?: (?:from|at) [^,.;·|]{2,30})?(?: (?:was|were|cost|for|at))?:? $`);
 
@@ -78,16 +82,18 @@ export const recogniseCost = byRules([
     ({ what, paid, money: said = paid }, s) => cost((what ?? '').trim(), said, s.context.currency),
   ),
   rule(
-    `(?:(?:it |notions |all |that )*(?:cost|costs|costing|notions|spent|paid|came to)(?: me| about)?:? )(?<money>${MONEY}|${BARE})(?: (?:in all|in total|altogether|all in|for (?:it|everything|notions)))?`,
+    `(?:(?:it |notions |all |that )*(?:cost|costs|costing|notions|spent|paid|came to)(?: me| about)?:? )(?<money>${MONEY}|${BARE})(?: (?:(?<all>${IN_ALL})|for (?:it|everything|notions)))?`,
     'sure',
-    ({ money: said }, s) => cost('notions', said, s.context.currency),
+    ({ money: said, all }, s) => cost(all ? EVERYTHING : 'notions', said, s.context.currency),
   ),
   rule(
-    `(?<money>${MONEY})(?: (?:in all|in total|altogether|all in))?(?! ?(?:a|per|the|/) ?(?:met|yard|yd|m\\b)| (?:worth )?of )`,
+    `(?:(?<total>total:?) )?(?<money>${MONEY})(?: (?<all>${IN_ALL}))?(?! ?(?:a|per|the|/) ?(?:met|yard|yd|m\\b)| (?:worth )?of )`,
     'likely',
     // What a fabric was in all is no notion.
-    ({ money: said }, s, from, to) =>
-      OF_FABRIC.test(s.low.slice(0, from)) ? says({ is: 'words', words: s.typed(from, to) }) : cost('notions', said, s.context.currency),
+    ({ money: said, total, all }, s, from, to) =>
+      OF_FABRIC.test(s.low.slice(0, from))
+        ? says({ is: 'words', words: s.typed(from, to) })
+        : cost(total || all ? EVERYTHING : 'notions', said, s.context.currency),
   ),
   // What the fabric or the pattern cost is no notion.
   rule(

@@ -132,7 +132,10 @@ const cut = byRules([
     'likely',
     () => says({ is: 'cut', as: 'drafted' }),
   ),
-  rule(`(?:(?:made|with) )*no changes(?: at all)?`, 'weak', () => asks([{ is: 'cut', as: 'last' }], [{ is: 'cut', as: 'drafted' }])),
+  rule(`(?:(?:made|with) )*no changes(?: at all)?`, 'weak', (_, { subject }) =>
+    // Of a new pattern there is none before.
+    subject?.says.is === 'new pattern' ? says({ is: 'cut', as: 'drafted' }) : asks([{ is: 'cut', as: 'last' }], [{ is: 'cut', as: 'drafted' }]),
+  ),
 ]);
 
 /** Patterns, versions, views, and what came from elsewhere. */

@@ -6,7 +6,7 @@ const NEW =
   /^for (?:my (?:\p{L}+ ))?(\p{Lu}[\p{L}'-]+)(?=\s*(?:$|[,.;:·|!(]|in |size |cut |out of |from |and |with |who |(?<= )(?:[xX]{0,3}[smlSML]\b|\d)|aged? |i |an? |the ))/u;
 /** Days and seasons that are written with a capital and are nobody. */
 const NOBODY =
-  /^(?:christmas|easter|halloween|hanukkah|january|february|march|april|may|june|july|august|september|october|november|december|monday|tuesday|wednesday|thursday|friday|saturday|sunday|mum|work|summer|winter|spring|autumn|\d?x*[sml])$/i;
+  /^(?:christmas|easter|halloween|hanukkah|january|february|march|april|may|june|july|august|september|october|november|december|monday|tuesday|wednesday|thursday|friday|saturday|sunday|mum|me|myself|us|work|summer|winter|spring|autumn|\d?x*[sml])$/i;
 
 /** Somebody of the ledger: "for Tilda", a name by itself between commas or at the beginning, "Tilda's". */
 const known = wherever(({ low, names, subject }) =>

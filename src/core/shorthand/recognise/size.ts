@@ -64,7 +64,7 @@ const recogniseWhole = byRules([
       const label = labelOf(size, s, cue && /^(?:in|it|is|are|this time|made|cut|sew|straight|a straight|traced)/.test(said));
       // "Because the M was tight": one that was cut before.
       if (/\b(?:because|since|than|as|after|where) (?:the |an? |my )?$/.test(s.low.slice(0, from + said.indexOf(size ?? '')))) return undefined;
-      if (label === undefined || size === undefined || (size === 'w' && s.low[to] === '/')) return undefined;
+      if (label === undefined || size === undefined || (size === 'w' && !/^\s*(?:$|[,.;·|])/.test(s.low.slice(to)))) return undefined;
       // "3 m linen" is a length, and a child's size by months where no fabric follows.
       if (/\d ?c?m$/.test(size) && FABRIC_NEXT.test(s.low.slice(to))) return undefined;
       // "80 x 100" is how large it is.

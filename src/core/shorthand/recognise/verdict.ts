@@ -77,6 +77,12 @@ export const recogniseVerdict = byRules([
   rule(`(?<n>[1-5]) ?(?:/ ?5|(?:out )?of (?:5|five)|stars?|\\*(?= *(?:$|[,.;!·|\\n])))(?!\\d)`, 'sure', ({ n }, s, from, to) =>
     OF_ELSE.test(s.low.slice(0, from)) || FOR_ELSE.test(s.low.slice(to)) ? { says: mereWords(s.typed(from, to)) } : loved(Number(n)),
   ),
+  // "Fit: 3/5": of what it is said is kept with it.
+  rule(
+    `(?:fit|fabric|style|design|drafting|instructions?|comfort|pattern|sewing|construction|difficulty of (?:sewing|the pattern)|value)(?: rating)?:? [1-5](?:[.,]5)? ?(?:/ ?5|(?:out )?of (?:5|five)|stars?)(?!\\d)`,
+    'sure',
+    (_, s, from, to) => ({ says: mereWords(s.typed(from, to)) }),
+  ),
   // Out of ten: half of it where that is a whole one.
   rule(`(?:(?:verdict|rating|rated(?: it)?):? )?(?<n>10|[1-9]) ?(?:/ ?|out of )10(?!\\d)`, 'sure', ({ n }, s, from, to) => {
     if (OF_SIZE.test(s.low.slice(0, from))) return undefined;
@@ -213,7 +219,7 @@ export const recogniseVerdict = byRules([
     () => says({ is: 'again', answer: 'as is' }),
   ),
   rule(`not again(?: in [^,.;·|]{2,30})?`, 'likely', () => asks([{ is: 'again', answer: 'no' }], [{ is: 'again', answer: 'other fabric' }])),
-  rule(`(?:sew|make) (?:it )?again:? (?<answer>as is|with changes|other fabric|later|no|yes)`, 'sure', ({ answer }) => {
+  rule(`(?:(?:i )?(?:would|will) )?(?:sew|make) (?:it )?again[:?]? (?<answer>as is|with changes|other fabric|later|no|yes)`, 'sure', ({ answer }) => {
     if (answer === 'yes') return asks([{ is: 'again', answer: 'as is' }], [{ is: 'again', answer: 'with changes' }]);
     const found = (['as is', 'with changes', 'other fabric', 'later', 'no'] as const).find((a) => a === answer);
     return found && says({ is: 'again', answer: found });
