@@ -232,6 +232,7 @@ test('an address that leads nowhere says so, and the way back', async ({ page })
   await expect(page.getByRole('heading', { name: 'Day book' })).toBeVisible();
   // So does one of a record that is not there, whatever became of it.
   await page.goto('/patterns/pattern-nobody');
+  await expect(page.getByRole('heading', { name: 'No such pattern' })).toBeVisible();
   await expect(page.getByText('This pattern is not in the ledger.')).toContainText('Ctrl Shift Z what was just undone');
   await page.locator('#page').getByRole('link', { name: 'Files' }).click();
   await expect(page.getByRole('heading', { name: 'Files', level: 1 })).toBeVisible();

@@ -63,6 +63,9 @@ function startsOf(low: string, words: readonly WordAt[]): number[] {
 
 const meaning = (p: Proposal) => JSON.stringify([p.says, p.choices ?? []]);
 
+/** What readings state: how much of the rest is kept as words is no question. */
+const statedIn = (readings: readonly Proposal[]) => JSON.stringify(readings.flatMap((r) => r.says).filter(({ is }) => is !== 'words'));
+
 /** Where the second-best cover reads otherwise and is as good, both are asked. */
 function withDoubts(best: Cover, others: readonly Cover[], typed: Sentence['typed']): Proposal[] {
   const close = others.find((o) => best.score - o.score < CLOSE && o.readings.map(meaning).join() !== best.readings.map(meaning).join());
@@ -70,7 +73,7 @@ function withDoubts(best: Cover, others: readonly Cover[], typed: Sentence['type
   const mine = best.readings.filter((r) => !close.readings.some((o) => o.from === r.from && o.to === r.to && meaning(o) === meaning(r)));
   const theirs = close.readings.filter((o) => !best.readings.some((r) => o.from === r.from && o.to === r.to && meaning(o) === meaning(r)));
   const [from, to] = [Math.min(...[...mine, ...theirs].map((r) => r.from)), Math.max(...[...mine, ...theirs].map((r) => r.to))];
-  if ([...mine, ...theirs].some((r) => r.says.length === 0)) return [...best.readings];
+  if ([...mine, ...theirs].some((r) => r.says.length === 0) || statedIn(mine) === statedIn(theirs)) return [...best.readings];
   // One that says nothing leaves the words as they are.
   const saidIn = (readings: readonly Proposal[]): Choice => (readings.length > 0 ? readings.flatMap((r) => r.says) : mereWords(typed(from, to)));
   const asked: Proposal = { from, to, says: [], weight: 0, choices: [mine, theirs].map(saidIn) };

@@ -166,6 +166,11 @@ describe('a telling is split into makes', () => {
       ],
     ],
     [
+      'what comes behind a wish is none of it',
+      'WIP: Tern jacket, lining left\n\nNext: Curlew skirt in the green wool\nTo do: buttons on the Tern jacket\nBought 3 m of green wool',
+      ['WIP: Tern jacket, lining left', 'Next: Curlew skirt in the green wool', 'To do: buttons on the Tern jacket', 'Bought 3 m of green wool'],
+    ],
+    [
       'things by what they are, and parts of others',
       'Eider robe L. Sleeves too long.\nApron, from an old sheet\n20 April - pyjamas for Runa\nWren dress 12\nskirt, 2 cm too long',
       ['Eider robe L. Sleeves too long.', 'Apron, from an old sheet', '20 April - pyjamas for Runa', 'Wren dress 12\nskirt, 2 cm too long'],
@@ -311,7 +316,29 @@ describe('a year that stands above', () => {
       { text: 'Wren dress 12', toldBy: '2024-12-31' },
       { text: 'no more than aprons', toldBy: '2025-12-31' },
     ]);
-    expect(['2024\n\n', '# 2025:\n - ', 'Wren bra'].map(isToldOut)).toEqual([true, true, false]);
+    expect(['2024\n\n', '# 2025:\n - ', '2025\nMarch:\n', 'Wren bra'].map(isToldOut)).toEqual([true, true, true, false]);
+  });
+
+  test('nor is a month: of the last that has begun, of the year above it, or of its own', () => {
+    const notebook =
+      'Jan\nHeron dress, 12\nFeb\nnothing, had the flu\n\nMarch 2024:\nGull culottes 12\n\n2025\nDec\nPetrel blouse 38\nWren dress 12 on 3 May';
+    expect(splitTelling(notebook, CONTEXT).map(({ text, toldBy, inMonth }) => [text, toldBy, inMonth])).toEqual([
+      ['Heron dress, 12', '2026-01-31', true],
+      ['Gull culottes 12', '2024-03-31', true],
+      ['Petrel blouse 38', '2025-12-31', true],
+      ['Wren dress 12 on 3 May', '2025-12-31', undefined],
+    ]);
+    // Of a month that has not come yet this year it was last year's; this month's is told as it is.
+    expect(splitTelling('December\nHeron dress, 12\nNovember\nGull culottes 12', CONTEXT).map(({ toldBy }) => toldBy)).toEqual([
+      '2025-12-31',
+      undefined,
+    ]);
+    // A month over nothing dates nothing.
+    expect(splitTelling('March: nothing, had the flu\n12 April: Gull culottes 12', CONTEXT).map(({ text, toldBy }) => [text, toldBy])).toEqual([
+      ['12 April: Gull culottes 12', undefined],
+    ]);
+    // In a sentence it is none.
+    expect(splitTelling('Heron dress 12. May fits', CONTEXT).map(({ text }) => text)).toEqual(['Heron dress 12. May fits']);
   });
 });
 

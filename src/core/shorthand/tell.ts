@@ -3,8 +3,9 @@ import type { LineContext } from './sentence';
 import { ORDINAL } from './amounts';
 import { IS_OR_WAS } from './garment-words';
 import { isGarment, leadLength } from './new-name';
-import { beginsOther, reportsOf } from './acts/begins-other';
-import { DAY, DOUBTFUL } from './recognise/date';
+import { beginsOther, isLeftToDo, reportsOf } from './acts/begins-other';
+import { dateOfDay, monthStart, type IsoDate } from '../units/date';
+import { DAY, DOUBTFUL, MONTH, MONTHS } from './recognise/date';
 import { FIRST } from './report';
 import { subjectOf } from './subject';
 
@@ -19,8 +20,10 @@ export interface Told {
   readonly called?: { readonly from: number; readonly to: number; readonly name: string };
   /** What it is one more of, where it does not say so itself. */
   readonly oneMoreOf?: string;
-  /** The day on which it may be told at the latest: the last of the year that stands above it. */
+  /** The day on which it may be told at the latest: the last of the month or the year that stands above it. */
   readonly toldBy?: string;
+  /** Of that day the month is said too. */
+  readonly inMonth?: true;
 }
 
 /**
@@ -70,6 +73,15 @@ const SIZE_FIRST = /^\s*(?:[-*•] )?(?:size|sz|uk|us|eu) ?[a-z0-9]{1,4} $/;
 /** A year that stands by itself over what was sewn in it. */
 const YEAR_ABOVE =
   /(?:^|\n)(?<line>[ \t#*]*(?:(?:my|the|in|of|from|sewing|sewn|made|makes|notebook|diary|journal|log|book|year|garments)[ ,]+)*(?<year>(?:19|20)\d{2})(?:[ \t]+(?:sewing|sewn|makes|garments|projects|notebook|diary|journal|log|list))*(?:[ \t]*:?[ \t]*(?=\n|$)|[ \t]?[:-][ \t]+))/g;
+/** A month that stands by itself over what was sewn in it, with its year or without, or over nothing. */
+const MONTH_ABOVE = new RegExp(
+  `(?:^|\\n)(?<line>[ \\t#*_]*(?:(?:(?:made|sewn) )?in )?(?<month>${MONTH})\\.?(?:,? (?<year>(?:19|20)\\d{2}))?(?: (?:makes|sewing|projects))?[ \\t]*:?[ \\t*_]*(?<nothing>\\n?[ \\t*-]*(?:nothing|no sewing|none|did not sew|didn't sew)(?![a-z])[^\\n]{0,60})?)(?=\\n|$)`,
+  'g',
+);
+/** A day or a month of its own. */
+const SAYS_MONTH = new RegExp(`(?<![a-z])${MONTH}(?![a-z])|\\d{1,2}[./]\\d{1,2}(?!\\d)`);
+/** What is still to be done. */
+const TO_DO = /^(?:to ?do|to-do|still to do) ?:/;
 /** Words that count from the day on which they are said. */
 const FROM_TODAY = /\b(?:today|tonight|yesterday|ago|last|this)\b/;
 
@@ -171,11 +183,11 @@ function namedIn(segment: string, at: number, mark: string, line: boolean, text:
 const partAt = (at: number): Begins => ({ at, key: `at ${at}`, anew: true });
 
 /**
- * Whether nothing is left to be told in what stays of a telling: signs, and years over what was entered.
+ * Whether nothing is left to be told in what stays of a telling: signs, and years or months over what was entered.
  *
  * @example isToldOut('2025\n\n') // true
  */
-export const isToldOut = (text: string): boolean => !/[\p{L}\p{N}]/u.test(folded(text).replace(YEAR_ABOVE, ''));
+export const isToldOut = (text: string): boolean => !/[\p{L}\p{N}]/u.test(folded(text).replace(YEAR_ABOVE, '').replace(MONTH_ABOVE, ''));
 
 const tellsAnything = (text: string): boolean => /\p{L}/u.test(text);
 
@@ -187,9 +199,16 @@ function partsOf(text: string, low: string, context: LineContext): readonly Part
   const beginsAll = (at: number) => !tellsAnything(low.slice(0, at));
   const starts = places.filter(({ at, mark }) => ENDS.test(mark) || beginsAll(at)).map(({ at }) => at);
   const sentences = new Map(starts.map((at, i) => [at, text.slice(at, starts[i + 1])]));
+  /** What was told last is no make: the next line is none of its words. */
+  let afterOther = false;
   return places.map(({ at, mark }, i): Part => {
     const sentence = sentences.get(at);
-    if (sentence !== undefined && beginsOther(sentence, context, paragraphs.get(at))) return { at, begins: partAt(at) };
+    const ownLine = afterOther && mark.includes('\n');
+    if (sentence !== undefined && beginsOther(sentence, context, paragraphs.get(at) ?? (ownLine ? sentence : undefined))) {
+      afterOther = true;
+      return { at, begins: partAt(at) };
+    }
+    if (ownLine && sentence !== undefined && TO_DO.test(folded(sentence))) return { at, begins: partAt(at), sentence };
     // "Worn with boots, a Foreshore tee" is no list of makes.
     if (mark.startsWith(',') && LISTED_HERE.test(low.slice(at)) && BESIDE_IT.test(SENTENCE_BEFORE.exec(low.slice(0, at))?.[0] ?? '')) return { at };
     const isLine = mark.includes('\n') || beginsAll(at);
@@ -202,7 +221,10 @@ function partsOf(text: string, low: string, context: LineContext): readonly Part
       const { newName: _, ...begins } = named ?? partAt(at);
       return { at, begins: { ...begins, noun: reported, reports: true, ...(sure === undefined ? { behindReport: true } : {}) }, sentence };
     }
-    if (named) return { at, begins: named, sentence };
+    if (named) {
+      afterOther = false;
+      return { at, begins: named, sentence };
+    }
     const said = low.slice(at);
     if (ONE_MORE.test(said)) return { at, begins: { ...partAt(at), oneMore: true } };
     const noun = sentence === undefined ? undefined : BY_ITS_NOUN.exec(said)?.groups?.['noun'];
@@ -246,32 +268,47 @@ function partsBegun(begins: readonly Begins[], low: string): Map<number, OfBefor
   return starts;
 }
 
-/** A year that stands above, and from where to where. */
-interface Year {
+/** A year or a month that stands above, from where to where, and its last day. */
+interface Time {
   readonly from: number;
   readonly to: number;
-  readonly year: string;
+  readonly until: IsoDate;
+  /** Of it the year is said alone, a month, or a month in which nothing was sewn. */
+  readonly is: 'year' | 'month' | 'idle month';
 }
 
-const yearsAbove = (low: string): readonly Year[] =>
-  [...low.matchAll(YEAR_ABOVE)].map(({ index, 0: all, groups: { line = '', year = '' } = {} }) => ({
-    from: index + all.length - line.length,
-    to: index + all.length,
-    year,
-  }));
+function timesAbove(low: string, today: IsoDate): readonly Time[] {
+  let above: string | undefined;
+  return [...low.matchAll(YEAR_ABOVE), ...low.matchAll(MONTH_ABOVE)]
+    .sort((a, b) => a.index - b.index)
+    .map(({ index, 0: all, groups: { line = '', year: said, month, nothing } = {} }): Time => {
+      const place = { from: index + all.length - line.length, to: index + all.length };
+      if (month === undefined) {
+        above = said;
+        return { ...place, until: `${said}-12-31`, is: 'year' };
+      }
+      const number = MONTHS.findIndex((name) => name.startsWith(month.slice(0, 3))) + 1;
+      const until = (year: number) => dateOfDay(monthStart(year, number) - 1);
+      const thisYear = Number(today.slice(0, 4));
+      const year = said ?? above;
+      // Without a year it is the last that has begun.
+      const latest = today.slice(0, 7) >= until(thisYear).slice(0, 7) ? thisYear : thisYear - 1;
+      return { ...place, until: until(year === undefined ? latest : Number(year)), is: nothing === undefined ? 'month' : 'idle month' };
+    });
+}
 
-/** Where parts begin, those too that begin with nothing that names a make: before the first, and below a year. */
-function allStarts(begun: readonly number[], isOther: boolean, years: readonly Year[], low: string): readonly number[] {
+/** Where parts begin, those too that begin with nothing that names a make: before the first, and below a year or a month. */
+function allStarts(begun: readonly number[], isOther: boolean, times: readonly Time[], low: string): readonly number[] {
   const starts = [...begun];
   const first = low.search(/\S/);
   if (starts.length === 0 && first >= 0) starts.push(first);
   // What tells something else takes nothing of what stands before it.
   else if (isOther && tellsAnything(low.slice(0, starts[0]))) starts.unshift(first);
   // What stands before the first make is told with it.
-  else if (starts[0] !== undefined && tellsAnything(low.slice(years[0]?.from === first ? years[0].to : 0, starts[0]))) starts[0] = first;
+  else if (starts[0] !== undefined && tellsAnything(low.slice(times[0]?.from === first ? times[0].to : 0, starts[0]))) starts[0] = first;
   // Nothing below a year is told with what stands above it.
-  for (const [i, { to }] of years.entries()) {
-    const end = years[i + 1]?.from ?? low.length;
+  for (const [i, { to }] of times.entries()) {
+    const end = times[i + 1]?.from ?? low.length;
     const next = starts.findIndex((at) => at >= to);
     const below = starts[next] ?? low.length;
     if (!tellsAnything(low.slice(to, Math.min(below, end)))) continue;
@@ -298,21 +335,28 @@ export function splitTelling(text: string, context: LineContext): Told[] {
   const begun = (names: readonly string[]) => {
     const told = { ...context, patterns: names.map((name) => ({ id: name, name })) };
     return parts.flatMap(({ at, begins, sentence }): Begins[] =>
-      names.length > 0 && sentence !== undefined && beginsOther(sentence, told) ? [{ ...partAt(at), ofTold: true }] : begins ? [begins] : [],
+      names.length > 0 && sentence !== undefined && (beginsOther(sentence, told) || isLeftToDo(sentence, told))
+        ? [{ ...partAt(at), ofTold: true }]
+        : begins
+          ? [begins]
+          : [],
     );
   };
   // What was told of may be spoken of again: "I also wore the Teasel skirt". What is only worn and nowhere made is told of for the first time.
   const begins = begun(newNames(begun(newNames(begun([])))));
   const ofBefore = partsBegun(begins, low);
-  const years = yearsAbove(low);
+  const times = timesAbove(low, context.today);
   const [first] = begins;
-  const starts = allStarts([...ofBefore.keys()], first !== undefined && first.key === partAt(first.at).key, years, low);
+  const starts = allStarts([...ofBefore.keys()], first !== undefined && first.key === partAt(first.at).key, times, low);
   return starts.map((from, i) => {
     const next = starts[i + 1] ?? text.length;
-    const until = years.find((year) => year.from > from && year.from < next)?.from ?? next;
+    const until = times.find((time) => time.from > from && time.from < next)?.from ?? next;
     const told = text.slice(from, until).replace(/(?:[\s,;]|\n[ \t]*(?:[-*•]|\d{1,2}[.)]))+$/, '');
-    const year = years.findLast(({ to }) => to <= from)?.year;
-    const isPast = year !== undefined && year < context.today.slice(0, 4) && !FROM_TODAY.test(folded(told));
-    return { from, to: from + told.length, text: told, ...ofBefore.get(from), ...(isPast ? { toldBy: `${year}-12-31` } : {}) };
+    // What says its own month is only of the year above it.
+    const last = times.findLast(({ to }) => to <= from);
+    const time = last?.is === 'month' && !SAYS_MONTH.test(folded(told)) ? last : times.findLast(({ to, is }) => to <= from && is === 'year');
+    const isPast = time !== undefined && time.until < context.today && !FROM_TODAY.test(folded(told));
+    const toldBy = isPast ? { toldBy: time.until, ...(time.is === 'month' ? { inMonth: true as const } : {}) } : {};
+    return { from, to: from + told.length, text: told, ...ofBefore.get(from), ...toldBy };
   });
 }

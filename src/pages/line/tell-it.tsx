@@ -279,7 +279,7 @@ function TellingItem({
   onAllAnswered: () => void;
   children: ReactNode;
 }) {
-  const { draft, person, carriedFrom, chips, context, remarks, toldBy, known } = item;
+  const { draft, person, carriedFrom, chips, context, remarks, toldBy, inMonth, known } = item;
   const daySaid = chips.some(({ says }) => says.some(({ is }) => is === 'date'));
   return (
     <>
@@ -297,7 +297,9 @@ function TellingItem({
       {known.length > 0 && <WhichKnown known={known} onKnown={onKnown} />}
       <LineChips chips={chips} context={context} answers={item.answers} onAnswers={onAnswers} onAllAnswered={onAllAnswered} />
       {draft && toldBy !== undefined && !daySaid && (
-        <p className="text-ink2">Of its day only the year is said: it is entered as {format(parseISO(toldBy), 'd MMMM yyyy')}.</p>
+        <p className="text-ink2">
+          Of its day only the {inMonth ? 'month' : 'year'} is said: it is entered as {format(parseISO(toldBy), 'd MMMM yyyy')}.
+        </p>
       )}
       {draft && <ComesWith draft={draft} />}
       <LineRemarks remarks={remarks} />

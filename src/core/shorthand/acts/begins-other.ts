@@ -5,17 +5,17 @@ import { DIARY_LINE, FIRST, heard, isGarmentName, SEWN, unnamed } from '../repor
 import type { LineContext } from '../sentence';
 import { subjectOf } from '../subject';
 import { HAUL } from './fabric-bought';
+import { TO_DO, TO_DO_ON } from './for-a-garment';
 import { bodyIn } from './measured';
 import { WASHED } from './of-fabric';
 import { OF_THE_TABLE } from './on-the-table';
 import { patternSaid } from './pattern-bought';
 import { WISHED, WISHED_FOR } from './planned';
-import { NO_LONGER } from './replanned';
 import { ALTERED, DONE_WITH, ENDED, GOES_ON } from './what-became';
 import { WORE_IT } from './worn';
 
 /** All that begins another tale. */
-const OTHERWISE = [WORE_IT, DONE_WITH, GOES_ON, WISHED_FOR, NO_LONGER, ...ENDED.map((way) => way.said)];
+const OTHERWISE = [WORE_IT, DONE_WITH, GOES_ON, WISHED_FOR, ...ENDED.map((way) => way.said)];
 
 /** A purchase that says of how much, and not that it was for what was just spoken of. */
 const BOUGHT_MUCH = new RegExp(`^${FIRST}(?:bought|picked up|ordered):? (?:.* )?${SAID_LENGTH}(?!.*\\bfor (?:it|this|that|them)\\b)`);
@@ -54,6 +54,17 @@ export function beginsOther(text: string, context: LineContext, paragraph?: stri
   // What is wished for may be new.
   const wished = WISHED.test(low) ? subject() : undefined;
   return wished?.says.is === 'new pattern' && WISHED_FOR.test(unnamed(low, wished));
+}
+
+/**
+ * Whether a sentence among others tells what is still to be done on a garment that it names.
+ *
+ * @example isLeftToDo('To do: hem the Tidewater shirt', context) // true
+ */
+export function isLeftToDo(text: string, context: LineContext): boolean {
+  const { low, names } = heard(text, context);
+  const name = names.find(isGarmentName);
+  return name !== undefined && [TO_DO, TO_DO_ON].some((way) => way.test(unnamed(low, name)));
 }
 
 /**

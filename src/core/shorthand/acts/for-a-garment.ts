@@ -25,12 +25,12 @@ const TO_DO_SAID = "(?:to ?do|to-do|still to do|loose end|remember to|don't forg
 const HAS_TO_BE_DONE = '(?:(?:need|have) to|must)';
 const WHAT = '(?<what>[^.;§]{2,60}?)(?: (?:of|on|for|at|in|to|onto))?';
 /** "To do: hem the overshirt", "must sew the buttons on the coat", "order buttons for the coat". */
-const TO_DO = new RegExp(
+export const TO_DO = new RegExp(
   `^${FIRST}(?:${TO_DO_SAID}|(?<has>${HAS_TO_BE_DONE})|(?=(?:need|order|get|buy|find) (?!to )(?:[^,.;:]{0,30} )?${NOTION} for )) ?:? ?(?=[a-z])(?!(?:make|sew|cut|start|try) ${ITS_NAME})${WHAT} ${ITS_NAME}(?<behind>[^.;]*)$`,
   'd',
 );
 /** "To do on the coat: the lining, the hem", "Fogbell coat to do: hem". */
-const TO_DO_ON = new RegExp(
+export const TO_DO_ON = new RegExp(
   `^(?:${FIRST}${TO_DO_SAID} (?:on|for) ${ITS_NAME}|${ITS_NAME}[:,]? (?:still )?${TO_DO_SAID})(?: is| are)?:? (?<rest>[^.;]{2,80})$`,
   'd',
 );

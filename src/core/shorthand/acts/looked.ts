@@ -100,7 +100,7 @@ const TOLD_OF = new RegExp(
 const LED_TO = new RegExp(`^(?:(?:the|its|my|both) )?${PART} (?:of|on|in|at)(?: (?:the|my|our|his|her|their))?$`, 'i');
 /** How something is said for another version. */
 const NEXT_TIME =
-  /^(?:and |but )?(?:(?:(?:for )?(?:the )?next (?:time|one|version)|in future)[,:]? +|(?=(?:i |we )?(?:should|could|ought to)(?: have|'ve|ve) ))/;
+  /^(?:and |but )?(?:(?:(?:for )?(?:the )?next (?:time|one|version)|in future)[,:]? +|(?=(?:i |we )?(?:should|could|ought to)(?: have|'ve|ve) (?:cut|made|used|sized|gone|lengthened|shortened|added|taken|let|graded|lined|interfaced|chosen|measured|checked|moved|raised|lowered|widened|narrowed|left)(?![a-z])))/;
 
 /** A wish for another version of a garment that there is: it goes with the last one, and makes none. */
 export function forNextTime({ text, low, names, whole }: HeardLine, tables: LineTables, { newId }: ActOptions): LookedAct | NotedAct | undefined {

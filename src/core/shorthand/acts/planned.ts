@@ -1,12 +1,26 @@
 import type { LogDraft } from '../../make/log-draft';
 import type { Pattern } from '../../records';
-import { askedWords } from '../chip';
+import { askedWords, type Understood } from '../chip';
 import { readMake, type LineTables, type ReadOptions } from '../draft-from-line';
 import { dueSaid } from '../due';
 import { blanked, FIRST, ITS_NAME, leftOf, SEWN, WHICH, type ActOptions, type Heard, type Span } from '../report';
 import { WHOSE } from '../words';
 import { OF_THE_CUT } from './finished';
 import type { AskedAct } from './read-other';
+
+/** What a plan holds of what a line says, beside its fabric. */
+const OF_A_PLAN: readonly Understood['is'][] = [
+  ...OF_THE_CUT,
+  'pattern',
+  'new pattern',
+  'new thing',
+  'remade',
+  'designer',
+  'person',
+  'new person',
+  'kind',
+  'version',
+];
 
 /** A garment is wished for. */
 export interface PlannedAct {
@@ -66,7 +80,7 @@ export function planned({ text, low }: Heard, tables: LineTables, options: ActOp
   );
   // What is not in the stash yet stays in the plan's words, and so does what no plan holds.
   const kept = chips
-    .filter((c) => c.asks || c.says.some((u) => u.is === 'words' || u.is === 'date' || (u.is === 'fabric' && !('id' in u.fabric))))
+    .filter((c) => c.asks || c.says.some((u) => (u.is === 'fabric' ? !('id' in u.fabric) : !OF_A_PLAN.includes(u.is))))
     .map((c): Span => [c.from, c.to]);
   const told = leftOf(
     blanked(text, apart, '\n').slice(from),

@@ -26,7 +26,7 @@ const MOVED_TO = new RegExp(
   `^${FIRST}(?:move[ds]?|postponed?|push(?:ed)?|put off|delay(?:ed)?|reschedule[ds]?|bring forward|brought forward) ${ITS_NAME}(?: (?:back|forward|on|off))? (?:to|until|till) `,
 );
 /** "Drop the waistcoat", "no longer want the waistcoat". */
-export const NO_LONGER = new RegExp(
+const NO_LONGER = new RegExp(
   `^${FIRST}(?:cancel(?:led)?|drop(?:ped)?|scrap(?:ped)?|forget(?: about)?|shelved?|(?:give|gave) up on|decided against|changed my mind about|(?:no longer|don't|do not) (?:want|need)(?: to (?:make|sew))?|(?:am )?not (?:making|sewing|going to (?:make|sew))|won't (?:make|sew)) (?:(?:the|my) plan (?:for|of|to (?:make|sew)) )?${ITS_NAME}(?: (?:plan|after all|any ?more|any longer|now|for now))*(?![a-z])(?! (?:by|to|with|in)\\b)`,
 );
 

@@ -58,18 +58,18 @@ export const ENDED = [
   said(`${FIRST}(?:unpicked|took apart) ${ITS_NAME}`, 'unpicked'),
   said(`${FIRST}(?:wore|worn) out ${ITS_NAME}`, 'worn out'),
   said(`(?:${FIRST}|[a-z]+(?:'s| has)? )(?:outgrew|outgrown|grew out of|grown out of) ${ITS_NAME}`, 'outgrown'),
-  said(`${ITS_NAME}[:,]? (?:${IS_BY_NOW})?(?:worn out|worn to (?:bits|shreds|rags|death)|past wearing)`, 'worn out'),
-  said(`${ITS_NAME}[:,]? (?:${IS_BY_NOW})?outgrown`, 'outgrown'),
+  said(`${ITS_NAME}:? (?:${IS_BY_NOW})?(?:worn out|worn to (?:bits|shreds|rags|death)|past wearing)`, 'worn out'),
+  said(`${ITS_NAME}:? (?:${IS_BY_NOW})?outgrown`, 'outgrown'),
   said(
     `${ITS_NAME} (?:went|has gone|have gone|is going|are going) to (?:the |a |my |our )?(?:charity|op shop|thrift|second-?hand|clothes bank|friend|sister|mum|mother|neighbour|niece|cousin|daughter)(?: [a-z]+)?`,
     'given',
   ),
-  said(`${ITS_NAME}[:,]? (?:${IS_BY_NOW})?(?:given away|donated|passed on)`, 'given'),
-  said(`${ITS_NAME}[:,]? (?:${IS_BY_NOW})?sold`, 'sold'),
+  said(`${ITS_NAME}:? (?:${IS_BY_NOW})?(?:given away|donated|passed on)`, 'given'),
+  said(`${ITS_NAME}:? (?:${IS_BY_NOW})?sold`, 'sold'),
   said(`${ITS_NAME}:? (?:${IS_BY_NOW})?gifted(?: to [^,.;]+)?`, 'given'),
   said(`${ITS_NAME}:? (?:${IS_BY_NOW})?(?:unpicked|taken apart)(?=\\s*(?:$|[,.;]))`, 'unpicked'),
   said(`${FIRST}retired ${ITS_NAME}`, 'resting'),
-  said(`${ITS_NAME}[:,]? (?:${IS_BY_NOW})?retired`, 'resting'),
+  said(`${ITS_NAME}:? (?:${IS_BY_NOW})?retired`, 'resting'),
 ];
 /** What of a garment: "the zip of". */
 const PART_OF_IT = '(?:(?:the|its|a|new) [a-z ,&]{2,40}? (?:of|on|at|in) )?';

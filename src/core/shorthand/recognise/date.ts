@@ -1,4 +1,4 @@
-import { addDays, addMonths, addYears, formatISO, getDay, parseISO } from 'date-fns';
+import { addDays, addMonths, addYears, formatISO, getDay, getDayOfYear, parseISO } from 'date-fns';
 import { MONTH_NAMES } from '../../units/date';
 import { readDay } from '../../units/day-as-written';
 import { anyOf, COUNT, countOf } from '../amounts';
@@ -6,7 +6,7 @@ import type { Choice } from '../chip';
 import { asks, byRules, mereWords, rule, says, type Meant } from '../said';
 import type { Sentence } from '../sentence';
 
-const MONTHS = MONTH_NAMES.map((name) => name.toLowerCase());
+export const MONTHS = MONTH_NAMES.map((name) => name.toLowerCase());
 /** The name of a month, whole or short. */
 export const MONTH = anyOf([...MONTHS, ...MONTHS.map((name) => name.slice(0, 3)), 'sept']);
 const HAS_MONTH = new RegExp(MONTH);
@@ -20,7 +20,7 @@ export const DAY = `(?:\\d{4}-\\d{2}-\\d{2}|\\d{1,2}[./]\\d{1,2}[./](?:\\d{4}|\\
 const OF_A_MONTH = '(?:on )?the \\d{1,2}(?:st|nd|rd|th)(?= *(?:$|[,.;·|)\\n]|and\\b|but\\b|it\\b|took\\b))';
 const NTH = /^(?:on )?the (\d{1,2})[a-z]{2}$/;
 /** About when, without a day. */
-export const DOUBTFUL = `(?:last (?:week|weekend|month|year|summer|winter|spring|autumn|fall)|this (?:week|month|year|summer|winter|spring|autumn|fall)|${COUNT} (?:months?|years?|summers?|winters?) ago|(?<!\\d )(?:in )?${MONTH} \\d{4}|in ${MONTH}|(?<=^|\\n|[.;] )${MONTH}(?= ?:)|in (?:the )?(?:summer|winter|spring|autumn)(?: of \\d{4}| \\d{4})?|some time ago|a while ago|ages ago|years ago|back in \\d{4}|in (?:19|20)\\d{2})`;
+export const DOUBTFUL = `(?:last (?:week|weekend|month|year|summer|winter|spring|autumn|fall)|this (?:week|month|year|summer|winter|spring|autumn|fall)|${COUNT} (?:months?|years?|summers?|winters?) ago|(?<!\\d )(?:in )?${MONTH} \\d{4}|in ${MONTH}|(?<=^|\\n|[.;] )${MONTH}(?= ?:|, )|in (?:the )?(?:summer|winter|spring|autumn)(?: of \\d{4}| \\d{4})?|some time ago|a while ago|ages ago|years ago|back in \\d{4}|in (?:19|20)\\d{2})`;
 
 const iso = (date: Date) => formatISO(date, { representation: 'date' });
 
@@ -114,6 +114,10 @@ function roughly(text: string, today: string): string | undefined {
   if (said === 'last week' || said === 'last weekend') return iso(addDays(now, -7));
   if (said === 'last month') return iso(addMonths(now, -1));
   if (said === 'last year') return iso(addYears(now, -1));
+  // In the middle of what of it is over.
+  if (said === 'this week') return iso(addDays(now, -Math.floor(((getDay(now) + 6) % 7) / 2)));
+  if (said === 'this month') return `${today.slice(0, 8)}${String(Math.ceil(now.getDate() / 2)).padStart(2, '0')}`;
+  if (said === 'this year') return iso(addDays(now, -Math.floor((getDayOfYear(now) - 1) / 2)));
   const season = /(summer|winter|spring|autumn|fall)/.exec(said)?.[1];
   const year = /(\d{4})/.exec(said)?.[1];
   const month = HAS_MONTH.exec(said)?.[0];
