@@ -35,6 +35,7 @@ describe('enough of a kind', () => {
 
   test('what hangs ready is counted over all patterns: not what was given away, nor a toile', () => {
     expect(rotationOf(shirts).get(kind)).toEqual({ ready: 2, wornOut: 0 });
+    expect(rotationOf([sampleCase([sampleMake(1, { quantity: 3 })])]).get(kind)).toEqual({ ready: 3, wornOut: 0 });
   });
 
   test('as many as are wanted are enough; one more wanted, or nothing said, and it is not', () => {

@@ -36,7 +36,7 @@ export function rotationOf(cases: readonly PatternCase[]): ReadonlyMap<GarmentKi
   for (const input of cases)
     for (const make of versionsOf(input).filter(inRotation)) {
       const { ready, wornOut } = kinds.get(input.pattern.kind) ?? { ready: 0, wornOut: 0 };
-      kinds.set(input.pattern.kind, { ready: ready + 1, wornOut: wornOut + (isWornOut(make) ? 1 : 0) });
+      kinds.set(input.pattern.kind, { ready: ready + make.quantity, wornOut: wornOut + (isWornOut(make) ? make.quantity : 0) });
     }
   return kinds;
 }

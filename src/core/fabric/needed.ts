@@ -72,7 +72,7 @@ function known({ pattern, view, makes, took, fabrics, size }: NeedRequest): Fabr
       const use = mainUse(make);
       if (!use?.length) return [];
       const { fabric } = mainFabric(make, fabrics);
-      const told = took ? took(make) : { length: use.length, rough: false };
+      const told = took ? took(make) : { length: use.length / make.quantity, rough: false };
       if (!told) return [];
       const rough = told.rough || fabric?.width === undefined;
       return [

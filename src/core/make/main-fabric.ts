@@ -15,6 +15,14 @@ export function mainUse({ fabrics }: Pick<Make, 'fabrics'>): FabricUse | undefin
 }
 
 /**
+ * How much a use takes for one garment, cm, where several alike were cut at once.
+ *
+ * @example lengthForOne({ quantity: 2 }, { length: 300 }) // 150
+ */
+export const lengthForOne = ({ quantity }: Pick<Make, 'quantity'>, { length }: Pick<FabricUse, 'length'>): number | undefined =>
+  length === undefined ? undefined : length / quantity;
+
+/**
  * The main fabric of a make or a plan, with whether it was cut on the bias.
  *
  * @param fabrics the stash; a fabric that is not in it is not known

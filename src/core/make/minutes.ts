@@ -20,13 +20,16 @@ export function withMore(times: Make['times'], more: TimeSpent): Make['times'] {
 }
 
 /**
- * Minutes that one more version is to be expected to take: the middle of the versions that say, toiles left out, since they are sewn in
- * part. Undefined where none says.
+ * Minutes that one more version is to be expected to take: the middle of the versions that say, each for one garment, toiles left out, since
+ * they are sewn in part. Undefined where none says.
  */
-export function usualMinutes(versions: readonly Pick<Make, 'times' | 'kind'>[]): number | undefined {
+export function usualMinutes(versions: readonly Pick<Make, 'times' | 'kind' | 'quantity'>[]): number | undefined {
   const all = versions
     .filter((m) => m.kind !== 'toile')
-    .flatMap((m) => minutesOf(m) ?? [])
+    .flatMap((m) => {
+      const minutes = minutesOf(m);
+      return minutes === undefined ? [] : minutes / m.quantity;
+    })
     .sort((a, b) => a - b);
   return all[all.length >> 1];
 }

@@ -53,6 +53,12 @@ test('what a version took decides, the tighter it was the more; without that wor
   expect(one).toMatchObject({ from: 'a version', version: { number: 1, length: 200, width: 140 }, rough: false });
 });
 
+test('two cut from twice as much tell of one what one tells', () => {
+  const [one, two] = [sampleMake(1, { fabrics: [use(200)] }), sampleMake(1, { fabrics: [use(400)], quantity: 2 })].map((made) => ask([made]));
+  expect(two!.middle).toBeCloseTo(one!.middle, 9);
+  expect(two!.version).toEqual({ number: 1, length: 400, width: 140, quantity: 2 });
+});
+
 test('a version of a fabric whose width nobody noted tells less, and is not said to be of the usual width', () => {
   const version = sampleMake(1, { fabrics: [use(200, { squeeze: 'tight' })] });
   const unnoted = [sampleFabric('poplin', { width: undefined }), ...fabrics.slice(1)];

@@ -6,7 +6,7 @@ import type { PatternCase } from '../garment/case';
 import { laidLength } from '../lay/laid-length';
 import { lengthAlong, type LayFabric } from '../lay/lay';
 import { piecesOf, type PiecesFrom, type PiecesOf } from '../lay/pieces-of';
-import { mainFabric, mainUse } from '../make/main-fabric';
+import { lengthForOne, mainFabric, mainUse } from '../make/main-fabric';
 import { partsKey } from '../make/part-words';
 import { STATES } from '../make/states';
 import { viewOf } from '../make/versions';
@@ -25,8 +25,8 @@ export interface FabricEstimate {
   readonly pieces?: PiecesFrom;
   /** The best of what was noted, where anything was: a version, or the table of the view. */
   readonly from?: FabricNeeded['from'];
-  /** The version that tells most, and what it took of its fabric; how wide that lay, where anybody noted it. */
-  readonly version?: { readonly number: number; readonly length: number; readonly width: number | undefined };
+  /** The version that tells most, and what it took of its fabric; how wide that lay, where anybody noted it, and of how many alike. */
+  readonly version?: { readonly number: number; readonly length: number; readonly width: number | undefined; readonly quantity?: number };
   /** Nothing was noted that tells how it falls out: reckoned from the pieces alone, and those are estimated. */
   readonly rough: boolean;
   /** Nothing says what the parts take that are joined from elsewhere: they are not in it. */
@@ -61,7 +61,6 @@ interface Witness {
 /** The whole garment in one fabric, whatever it was cut from. */
 const inOneFabric = memoize((make: Make): Make => ({ ...make, fabrics: make.fabrics.filter((u) => u.part !== 'contrast' || u === mainUse(make)) }));
 
-const lengthOfUse = ({ length }: FabricUse): number | undefined => length;
 /** A lay in steps of width: one a little narrower hardly takes more, and lists ask for many. */
 const STEP = 5;
 const laid = (of: PiecesOf, { width, nap = false }: Pick<LayFabric, 'width' | 'nap'>): number | undefined =>
@@ -72,16 +71,24 @@ const longestOf = ({ pieces }: PiecesOf): number => Math.max(0, ...pieces.map(le
 
 const repeats = (repeat: number | undefined): number => (repeat ?? 0) * USUAL_LENGTHS;
 
+/** A version as it tells what it took, of so many alike. */
+const toldBy = ({ version, quantity }: Make, { length = 0 }: FabricUse, fabric: Fabric | undefined): NonNullable<FabricEstimate['version']> => ({
+  number: version,
+  length,
+  width: fabric?.width,
+  ...(quantity > 1 ? { quantity } : {}),
+});
+
 /** What a version took of its fabrics, against the lay of its own pieces. */
 function fromVersion(input: PatternCase, version: Make): Witness | undefined {
   const own = mainUse(version);
-  const length = own && lengthOfUse(own);
+  const length = own && lengthForOne(version, own);
   if (!own || length === undefined || !TAKES_ITS_FILL.includes(version.kind) || !STATES[version.state].cutOut) return undefined;
   const { fabric } = mainFabric(version, input.fabrics);
   const width = reckonedWidth(fabric);
   const others = version.fabrics.filter((u) => u.part === 'contrast' && u !== own);
   const contrast = others.map((u) => {
-    const its = lengthOfUse(u);
+    const its = lengthForOne(version, u);
     return its === undefined ? undefined : (its * (input.fabrics.find((f) => f.id === u.fabricId)?.width ?? width)) / width;
   });
   const pieces = piecesOf(input, inOneFabric(version));
@@ -95,12 +102,7 @@ function fromVersion(input: PatternCase, version: Make): Witness | undefined {
   // A contrast that nobody measured makes the whole less than it was.
   const unsure = contrast.includes(undefined) ? 0.15 : 0;
   const unknown = fabric?.width === undefined ? UNKNOWN_WIDTH_SD : 0;
-  return {
-    log: Math.log((took * slack) / by),
-    sd: Math.hypot(sd, unsure, unknown),
-    from: 'a version',
-    version: { number: version.version, length, width: fabric?.width },
-  };
+  return { log: Math.log((took * slack) / by), sd: Math.hypot(sd, unsure, unknown), from: 'a version', version: toldBy(version, own, fabric) };
 }
 
 /** How much of the whole a plan's main fabric takes, where it has a contrast: as in the last version that had one. */
@@ -109,7 +111,7 @@ function mainShare(input: PatternCase, planned: Make): number | undefined {
     const own = mainUse(version);
     const contrast = version.fabrics.filter((u) => u.part === 'contrast' && u !== own);
     if (version.id === planned.id || contrast.length === 0 || !own) continue;
-    const [main, ...rest] = [own, ...contrast].map(lengthOfUse);
+    const [main, ...rest] = [own, ...contrast].map(({ length }) => length);
     if (main === undefined || rest.includes(undefined)) continue;
     return main / rest.reduce<number>((sum, c) => sum + (c ?? 0), main);
   }
@@ -173,16 +175,13 @@ function byLengths(input: PatternCase, planned: Make, { width, nap = false, repe
   if (!found) return undefined;
   const version = found.version === undefined ? undefined : input.makes.find((m) => m.version === found.version);
   const use = version && mainUse(version);
-  const length = use && lengthOfUse(use);
   const middle = found.length * (nap ? 1 + ONE_WAY : 1) + repeats(repeatAlong) + added * USUAL_LENGTHS;
   return {
     middle,
     enough: middle * Math.exp(NINE_TENTHS * (found.rough ? PIECES_SD['an estimate'] : LEFT_SD)),
     width,
     from: found.from,
-    ...(version && length !== undefined
-      ? { version: { number: version.version, length, width: mainFabric(version, input.fabrics).fabric?.width } }
-      : {}),
+    ...(version && use?.length !== undefined ? { version: toldBy(version, use, mainFabric(version, input.fabrics).fabric) } : {}),
     rough: found.rough,
     ...(found.without ? { without: true } : {}),
   };

@@ -35,7 +35,7 @@ export function groundWords({ version, from, pieces, rough, without }: FabricEst
   const length = (cm: number) => formatLength(cm, unit, { about: true });
   return [
     version &&
-      `version ${version.number} took ${length(version.length)} ${version.width === undefined ? 'of a fabric whose width nobody noted' : `at ${length(version.width)}`}`,
+      `version ${version.number} took ${length(version.length)}${version.quantity === undefined ? '' : ` for ${version.quantity}`} ${version.width === undefined ? 'of a fabric whose width nobody noted' : `at ${length(version.width)}`}`,
     from === 'the table of the view' && 'by the table of the view',
     from === 'another width' && !version && 'reckoned from another width',
     pieces && PIECES_WORDS[pieces],

@@ -79,6 +79,13 @@ describe('what a version took is told as the plan would take it', () => {
     expect(needed(cropped, plan({ alterations: cropped.alterations })).needed?.middle).toBeCloseTo(100, 6);
   });
 
+  test('of two cut at once each took half, and of the words it is said that they were two', () => {
+    const alike = { ...cropped, alterations: [], quantity: 2, fabrics: [use('poplin', 300)] };
+    const found = needed(alike, plan());
+    expect(found.needed?.middle).toBeCloseTo(150, 6);
+    expect(enoughOf(found, 'cm').detail).toContain('version 1 took 300\u202fcm for 2 at 140\u202fcm');
+  });
+
   test('what was taken up after it was cut took its fabric all the same', () => {
     const takenUp = { ...cropped, alterations: [sampleAlteration('body-at-hem', -27.5, { when: 'body' })] };
     expect(needed(takenUp, plan()).needed?.middle).toBeCloseTo(100, 6);

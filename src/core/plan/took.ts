@@ -4,7 +4,7 @@ import type { PatternCase } from '../garment/case';
 import { chartOf, placeOf, readColumn, sameLine } from '../garment/chart';
 import { sizesAsCut } from '../garment/ladder';
 import { cutLongerAt } from '../lay/measures-of';
-import { mainUse } from '../make/main-fabric';
+import { lengthForOne, mainUse } from '../make/main-fabric';
 import { partsKey } from '../make/part-words';
 import { viewOf } from '../make/versions';
 import type { FabricUse, Make } from '../records';
@@ -56,9 +56,9 @@ function largerBy(input: PatternCase, planned: Make, version: Make): { readonly 
   return { times: known ? Math.max(0.5, 1 + MORE_A_SIZE * steps) : 1, rough: true };
 }
 
-/** What a use of a version would be, cm, without the nap and the repeat of its own fabric. */
-function plainLength({ fabrics }: PatternCase, use: FabricUse): number | undefined {
-  const { length } = use;
+/** What a use of a version would be for one garment, cm, without the nap and the repeat of its own fabric. */
+function plainLength({ fabrics }: PatternCase, version: Make, use: FabricUse): number | undefined {
+  const length = lengthForOne(version, use);
   if (length === undefined) return undefined;
   const fabric = fabrics.find((f) => f.id === use.fabricId);
   const laid = length - (fabric?.repeatAlong ?? 0) * USUAL_LENGTHS;
@@ -80,11 +80,11 @@ function asPlanned(input: PatternCase, planned: Make, version: Make, length: num
  */
 export function mainTook(input: PatternCase, planned: Make, version: Make): Took | undefined {
   const own = mainUse(version);
-  const length = own && plainLength(input, own);
+  const length = own && plainLength(input, version, own);
   if (length === undefined) return undefined;
   // One fabric for all of it has to hold what had a fabric of its own before.
   const apart = planned.fabrics.some((u) => u.part === 'contrast') ? [] : version.fabrics.filter((u) => u.part === 'contrast' && u !== own);
-  const lengths = apart.map((use) => plainLength(input, use));
+  const lengths = apart.map((use) => plainLength(input, version, use));
   const whole = length + lengths.reduce<number>((sum, l) => sum + (l ?? 0), 0);
   const took = asPlanned(input, planned, version, whole);
   return { ...took, rough: took.rough || lengths.includes(undefined) };
@@ -114,7 +114,7 @@ export function neededFor(input: PatternCase, planned: Make, width: number): { r
 export function partTook(input: PatternCase, planned: Make, part: FabricUse['part']): (Took & { readonly version: number }) | undefined {
   for (const version of [...input.makes].sort((a, b) => b.version - a.version)) {
     const use = version.fabrics.find((u) => u.part === part);
-    const length = version.id !== planned.id && use ? plainLength(input, use) : undefined;
+    const length = version.id !== planned.id && use ? plainLength(input, version, use) : undefined;
     if (length !== undefined) return { ...asPlanned(input, planned, version, length), version: version.version };
   }
   return undefined;

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { sampleMake } from '../garment/sample-case';
+import { usualMinutes } from '../make/minutes';
 import { handsFor, logHands, PACE_SD, paceOf, paceWith, PATTERN_SD, quicker, rangeOf, sumOf } from './pace';
 import { sampleTables, timedMake } from './sample-bench';
 import { stepsThatWere } from './steps';
@@ -32,6 +33,12 @@ test('one make that took twice as long says that she is slow, less of her than o
   expect(pace.own.mean).toBeGreaterThan(0.35);
   expect(own.mean).toBeLessThan(Math.LN2);
   expect(own.variance).toBeLessThan(pace.own.variance);
+});
+
+test('two sewn at once in twice the time tell of one what one tells', () => {
+  const [one, two] = [timedMake(1, 300), timedMake(1, 600, { quantity: 2 })].map((make) => paceOf(sampleTables([make])));
+  expect(two!.own).toEqual(one!.own);
+  expect(usualMinutes([timedMake(1, 600, { quantity: 2 })])).toBe(300);
 });
 
 test('by hand: two patterns, each once, give the mean of a normal with two levels', () => {

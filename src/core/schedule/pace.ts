@@ -80,7 +80,10 @@ function workedOut(make: Make, version: number, tables: StepTables): Told[] {
   const told = (of: readonly Step[], minutes: number): Told[] => {
     if (of.length === 0 || minutes <= 0) return [];
     const usual = sumOf(minutesIn(of));
-    return [{ patternId, log: Math.log(minutes) - usual.mean - Math.log(quicker(version)), variance: usual.variance + NOTED_SD ** 2 }];
+    // Several alike, sewn at once, are as many times as much work.
+    return [
+      { patternId, log: Math.log(minutes / make.quantity) - usual.mean - Math.log(quicker(version)), variance: usual.variance + NOTED_SD ** 2 },
+    ];
   };
   const timed = steps.filter((s) => spent.has(s.id));
   if (timed.length > 0)
