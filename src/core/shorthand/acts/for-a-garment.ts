@@ -1,10 +1,9 @@
 import type { LooseEnd, Make, Notion } from '../../records';
 import type { LineTables } from '../draft-from-line';
 import { MONEY, moneySaid } from '../money-said';
-import type { NameFound } from '../names';
 import { NOTION } from '../recognise/cost';
 import { FIRST, isGarmentName, ITS_NAME, SEWN, unnamed, type ActOptions, type Heard } from '../report';
-import { hangingOf, lyingBy } from './which-garment';
+import { hangingOf, hersOf, lyingBy } from './which-garment';
 
 /** Something is still to be done on a garment, or to be got for it. */
 export interface ToDoAct {
@@ -43,12 +42,6 @@ const CAME_FOR = new RegExp(
 /** "Fogbell coat: buttons 4.50". */
 const ITS_NOTION = new RegExp(`^${ITS_NAME}[:,]? (?<what>(?:[^.,;:!?]{0,40}[ -])?${NOTION}(?![a-z])[^.,;:!?]{0,30}?)${PRICE}[.!]?$`, 'd');
 
-/** What lies on the table and goes by a name, for whom we speak of, else the only one. */
-function lyingFor(name: NameFound, tables: LineTables, { spoken }: ActOptions): Make | undefined {
-  const lying = lyingBy(name, tables);
-  return lying.find((m) => m.personId === spoken?.id) ?? (lying.length === 1 ? lying[0] : undefined);
-}
-
 /**
  * A line that tells of a garment that there is what is still to be done on it, or which notions came in for it.
  *
@@ -59,7 +52,7 @@ export function forAGarment({ text, low, names }: Heard, tables: LineTables, opt
   const [name, ...others] = names.filter(isGarmentName);
   if (!name || others.length > 0 || SEWN.test(low)) return undefined;
   const blank = unnamed(low, name);
-  const lying = lyingFor(name, tables, options);
+  const lying = hersOf(lyingBy(name, tables), options.spoken);
   const { newId, context } = options;
   /** What a group found, as it was typed; behind the garment all has moved by as much as its name is longer than its sign. */
   const typed = (found: RegExpExecArray, group: string, toEnd = false) => {

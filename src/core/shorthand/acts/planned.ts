@@ -6,7 +6,6 @@ import { dueSaid } from '../due';
 import { blanked, FIRST, ITS_NAME, leftOf, SEWN, WHICH, type ActOptions, type Heard, type Span } from '../report';
 import { WHOSE } from '../words';
 import { OF_THE_CUT } from './finished';
-import type { AskedAct } from './read-other';
 
 /** What a plan holds of what a line says, beside its fabric. */
 const OF_A_PLAN: readonly Understood['is'][] = [
@@ -48,7 +47,7 @@ export const WISHED = new RegExp(`^${WISHED_SAID}`, 'u');
 const WANTED = new RegExp(`^${FIRST}(?:want|need|must have|would like|should like|i'd like)(?: to have)? +(?=(?:the|my|a|an|another) )`);
 /** Its pattern was made ready, which is done for what is to be sewn. */
 const PREPARED = new RegExp(
-  `^${FIRST}(?:traced|printed|taped|assembled|graded|stuck)(?: (?:and|&) (?:printed|traced|taped|assembled|cut|graded))?(?: (?:out|off|together))? +(?=(?:the|my|a|an|another) )`,
+  `^${FIRST}(?:traced|printed|taped|assembled|graded|stuck)(?: (?:and|&) (?:printed|traced|taped|assembled|graded))?(?: (?:out|off|together))? +(?=(?:the|my|a|an|another) )`,
 );
 /** A garment of a kind is wanted: "I need a black skirt for concerts". */
 const WANTED_ONE = new RegExp(`^${FIRST}(?:want|need|would like|should like|i'd like|could do with)(?: to have)? +(?=(?:a|an|another|some|more) )`);
@@ -105,7 +104,12 @@ export function planned({ text, low }: Heard, tables: LineTables, options: ActOp
 }
 
 /** The two ways in which a plan is meant that may be for somebody whom the ledger does not have; none where that is not asked. */
-export function plannedEither(line: Heard, { asksWhom }: PlannedAct, tables: LineTables, options: ActOptions): AskedAct['ways'] {
+export function plannedEither(
+  line: Heard,
+  { asksWhom }: PlannedAct,
+  tables: LineTables,
+  options: ActOptions,
+): readonly { readonly called: string; readonly act: PlannedAct }[] {
   if (!asksWhom) return [];
   const { words, name } = asksWhom;
   return [`for ${name}, who comes with it`, `for ${options.spoken?.name ?? 'me'}, with “${words}” kept as words`].flatMap((called, choice) => {

@@ -4,7 +4,7 @@ import type { LineTables } from '../draft-from-line';
 import type { NameFound } from '../names';
 import { FIRST, isGarmentName, isPattern, ITS_NAME, leftOf, SEWN, unnamed, type ActOptions, type Heard } from '../report';
 import { notedWith, type NotedAct } from './what-became';
-import { lyingBy } from './which-garment';
+import { hersOf, lyingBy } from './which-garment';
 
 /** What is planned is wanted by another day, or no longer. */
 export interface ReplannedAct {
@@ -29,10 +29,6 @@ const MOVED_TO = new RegExp(
 const NO_LONGER = new RegExp(
   `^${FIRST}(?:cancel(?:led)?|drop(?:ped)?|scrap(?:ped)?|forget(?: about)?|shelved?|(?:give|gave) up on|decided against|changed my mind about|(?:no longer|don't|do not) (?:want|need)(?: to (?:make|sew))?|(?:am )?not (?:making|sewing|going to (?:make|sew))|won't (?:make|sew)) (?:(?:the|my) plan (?:for|of|to (?:make|sew)) )?${ITS_NAME}(?: (?:plan|after all|any ?more|any longer|now|for now))*(?![a-z])(?! (?:by|to|with|in)\\b)`,
 );
-
-/** What is for whom we speak of, else the only one. */
-const hersOf = <T extends { readonly personId: string }>(all: readonly T[], spoken: Person | undefined): T | undefined =>
-  all.find(({ personId }) => personId === spoken?.id) ?? (all.length === 1 ? all[0] : undefined);
 
 /** The plan that is open of what goes by a name. */
 const openPlan = (name: NameFound, { plans }: LineTables, spoken: Person | undefined): Plan | undefined =>

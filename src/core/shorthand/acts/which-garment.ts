@@ -38,6 +38,10 @@ export function makeOf(
   return ofVersion(own, version);
 }
 
+/** What is for whom we speak of, else the only one. */
+export const hersOf = <T extends { readonly personId: string }>(all: readonly T[], spoken: Person | undefined): T | undefined =>
+  all.find(({ personId }) => personId === spoken?.id) ?? (all.length === 1 ? all[0] : undefined);
+
 /** What lies on the table and goes by a name, whoever it is for. */
 export const lyingBy = (name: NameFound, { makes }: LineTables): readonly Make[] => goBy(name, makes).filter((m) => STATES[m.state].inHand);
 
