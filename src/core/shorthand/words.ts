@@ -209,6 +209,8 @@ export const WAYS_SAID: Record<string, 'total' | 'perSide' | 'perSeam' | 'perQua
   'each seam': 'perSeam',
   'at each seam': 'perSeam',
   'at each side seam': 'perSeam',
+  'each side seam': 'perSeam',
+  'per side seam': 'perSeam',
   'at cb': 'total',
   'at the cb': 'total',
   'at centre back': 'total',

@@ -56,6 +56,9 @@ const EVERYTHING = 'everything';
 /** A fabric before what was paid for it, and where: "linen from a charity shop £3". */
 const OF_FABRIC = new RegExp(`(?<![a-zß-ɏ])${anyOf(FABRIC_NOUNS)}(?: (?:from|at) [^,.;·|]{2,30})?(?: (?:was|were|cost|for|at))?:? $`);
 
+/** A notion right before what it cost. */
+const OF_NOTION = new RegExp(`(?<![a-z])${NOTION}:? $`);
+
 const cost = (what: string, text: string | undefined, currency: string) => {
   const of = text === undefined ? undefined : moneySaid(text, currency);
   return of && says({ is: 'cost', what, money: of });
@@ -64,7 +67,7 @@ const cost = (what: string, text: string | undefined, currency: string) => {
 /** What was bought for it: notions, and what it cost. */
 export const recogniseCost = byRules([
   rule(
-    `(?:the |an? |new )?(?:${COUNT} )?(?<what>${NOTION}):?(?: ${SAID_LENGTH})?(?: (?:cost|costs|was|were|for|at|came to))? (?<money>${MONEY}|\\d+[.,]\\d{2}|${BARE})(?! ?(?:spools?|reels?|packs?|pieces|pairs?|met(?:re|er)s?|m|cm|mm|yards?)(?![a-z]))(?: (?:each|a piece|apiece))?`,
+    `(?:the |an? |new )?(?:${COUNT} |${SAID_LENGTH} )?(?<what>${NOTION}):?(?: ${SAID_LENGTH})?(?: (?:cost|costs|was|were|for|at|came to))? (?<money>${MONEY}|\\d+[.,]\\d{2}|${BARE})(?! ?(?:spools?|reels?|packs?|pieces|pairs?|met(?:re|er)s?|m|cm|mm|yards?)(?![a-z]))(?: (?:each|a piece|apiece))?`,
     'sure',
     ({ what, money: said = '' }, s, from, to) => {
       const meant = cost((what ?? '').trim(), said, s.context.currency);
@@ -90,10 +93,13 @@ export const recogniseCost = byRules([
     `(?:(?<total>total:?) )?(?<money>${MONEY})(?: (?<all>${IN_ALL}))?(?! ?(?:a|per|the|/) ?(?:met|yard|yd|m\\b)| (?:worth )?of )`,
     'likely',
     // What a fabric was in all is no notion.
-    ({ money: said, total, all }, s, from, to) =>
-      OF_FABRIC.test(s.low.slice(0, from))
+    ({ money: said, total, all }, s, from, to) => {
+      const before = s.low.slice(0, from);
+      if (OF_NOTION.test(before) && !all) return undefined;
+      return OF_FABRIC.test(before)
         ? says({ is: 'words', words: s.typed(from, to) })
-        : cost(total || all ? EVERYTHING : 'notions', said, s.context.currency),
+        : cost(total || all ? EVERYTHING : 'notions', said, s.context.currency);
+    },
   ),
   // What the fabric or the pattern cost is no notion.
   rule(

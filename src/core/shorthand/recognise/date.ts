@@ -221,10 +221,18 @@ export const recogniseDate = byRules([
   ),
   // "Finished 12/10": the latest such day.
   rule(
-    `(?:finished|completed)(?: (?:it|this))?(?: on)?:? (?<day>\\d{1,2}[./]\\d{1,2})\\.?(?![./\\d]| ?(?:cm|mm|m|inch(?:es)?|")(?![a-z]))`,
+    `(?:(?<done>finished|completed)(?: (?:it|this))?(?: on)?:?|(?:(?:made|done|sewn)(?: (?:it|this))? )?on) (?<day>\\d{1,2}[./]\\d{1,2})\\.?(?![./\\d]| ?(?:cm|mm|m|inch(?:es)?|")(?![a-z]))`,
     'sure',
-    ({ day = '' }, s) => on('finished', latestOf(day, s.context.today)),
+    ({ done, day = '' }, s, _, to) => {
+      if (done === undefined && ANOTHER_DAY.test(s.low.slice(0, to - day.length))) return undefined;
+      return on('finished', latestOf(day, s.context.today));
+    },
   ),
+  // "Gull culottes 12, 11/3": what is no half and no mark out of five or ten may be a day.
+  rule(`(?<day>\\d{1,2}/(?!(?:2|4|5|8|10|16)(?!\\d))\\d{1,2})(?=\\s*(?:$|[,;]|\\.(?:\\s|$)))`, 'weak', ({ day = '' }, s, from, to) => {
+    const days = /(?:^|[,;]) ?$/.test(s.low.slice(0, from)) ? latestOf(day, s.context.today) : [];
+    return days.length === 0 ? undefined : asks(...days.map((date): Choice => [{ is: 'date', of: 'finished', date }]), mereWords(s.typed(from, to)));
+  }),
   rule(`(?:${CUT}|${BEGINNING}|cut (?:it )?out)(?: (?:it|this))? (?<day>${DOUBTFUL})`, 'likely', ({ day }, s, from, to) =>
     doubtful('cut', day ?? '', s, from, to),
   ),

@@ -110,7 +110,10 @@ const denied = (zones: readonly ZoneId[], s: Sentence, from: number, to: number)
 const DESCRIBING = /^(?:long|short|low|high|wide|narrow|big|small|large|full|deep|loose|slim|roomy)$/;
 
 /** Degrees and amounts before a direction, in any order; "2 too tight" is a length in the ledger's unit. */
-const HOW = `(?<degree>(?:(?:${DEGREE}|too|now|about) )*)(?:(?<least>\\d+(?:[.,]\\d+)?) ?(?:-|–|to|or) ?(?=${SAID_LENGTH}))?(?:(?:(?<before>${SAID_LENGTH})|(?<bare>[1-5](?:[.,]\\d{1,2})?)(?= too)) )?(?<more>(?:(?:${DEGREE}|too) )*)`;
+const HOW = `(?<degree>(?:(?:${DEGREE}|too|now|about) )*)(?:(?<least>\\d+(?:[.,]\\d+)?) ?(?:-|–|to|or) ?(?=${SAID_LENGTH}))?(?:(?:(?<before>${SAID_LENGTH})|(?<bare>[1-5](?:[.,]\\d{1,2}| \\d/(?:2|4|8|16)| ?[½¼¾])?|\\d{1,2}/(?:2|4|8|16)|[½¼¾])(?= too)) )?(?<more>(?:(?:${DEGREE}|too) )*)`;
+
+/** A number by itself with the ledger's unit; a fraction is of an inch in any ledger. */
+const lengthSaid = (bare: string, { context }: Sentence): string => (/[/½¼¾]/.test(bare) ? bare : `${bare} ${context.unit}`);
 
 const OF_NAMED = new RegExp(`(?<![a-z])${THE}(?<zones>${ZONES}) (?:of|on|in) (?:(?:the|my|this|these) )*$`);
 /** The place before the name that ends here: "the sleeves of the Yarrow tee". */
@@ -137,7 +140,7 @@ const fault = (
       zones: said['zones'] ?? ofNamed(s, from) ?? where,
       direction: said['direction'] ?? '',
       degree: `${said['degree'] ?? ''} ${said['more'] ?? ''}`,
-      amount: said['before'] ?? (said['bare'] === undefined ? tail?.groups?.['amount'] : `${said['bare']} ${s.context.unit}`),
+      amount: said['before'] ?? (said['bare'] === undefined ? tail?.groups?.['amount'] : lengthSaid(said['bare'], s)),
       side: tail?.groups?.['side'],
     };
     const of = faultOf(how, s);

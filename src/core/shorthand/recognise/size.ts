@@ -36,6 +36,9 @@ const FABRIC_BEFORE = new RegExp(`^ (?:[a-zß-ɏ'-]+ ){0,3}${FABRIC_NOUN} $`);
 const isBehindFabric = ({ subject, low }: Sentence, from: number) =>
   subject !== undefined && subject.to <= from && FABRIC_BEFORE.test(low.slice(subject.to, from));
 
+/** Sizes that are named as one are no further apart: 98/104, 12/18 months. */
+const MOST_APART = 6;
+
 /** What it is of, right behind. */
 const FABRIC_NEXT = new RegExp(`^ ${FABRIC}(?![a-z])`);
 
@@ -215,6 +218,8 @@ const recogniseWhole = byRules([
       if (/^\d/.test(a ?? '') !== /^\d/.test(b ?? '') || /^w$/.test(a ?? '')) return undefined;
       // "1/2" is a half, unless the pattern has such sizes.
       if (sizes.length === 0 && /^[1357]$/.test(a ?? '') && /^(?:2|4|8|16)$/.test(b ?? '')) return undefined;
+      // "11/3" is a day: sizes go up, and from one to the next.
+      if (sizes.length === 0 && (Number(a) >= Number(b) || Number(b) - Number(a) > MOST_APART)) return undefined;
       const line = joined !== undefined ? whole(joined) : from !== undefined && to !== undefined && from !== to ? halfway(from, to) : undefined;
       if (!line) return undefined;
       if (zones === undefined) return all(line);
