@@ -85,7 +85,7 @@ export const GOES_ON = new RegExp(
 );
 /** What is changed of a garment that there is, where nothing says that it was made so. */
 export const ALTERED = new RegExp(
-  `^${FIRST}(?:re-?hemmed|hemmed|let (?:down|out)|took (?:in|up)|taken (?:in|up)|shortened|lengthened|altered|fixed|changed|swapped|re-?sewed|sewed back on|sewed (?:the|its|a|an|one|two) [a-z ]{2,30} back (?:on|onto|on to|in|into)) ${PART_OF_IT}${ITS_NAME}(?![a-z])`,
+  `^${FIRST}(?:(?:took|taken|let) (?=${ITS_NAME} (?:in|up|out|down)(?![a-z]))|(?:re-?hemmed|hemmed|let (?:down|out)|took (?:in|up)|taken (?:in|up)|shortened|lengthened|altered|fixed|changed|swapped|re-?sewed|sewed back on|sewed (?:the|its|a|an|one|two) [a-z ]{2,30} back (?:on|onto|on to|in|into)) ${PART_OF_IT})${ITS_NAME}(?![a-z])`,
 );
 
 /** A line kept with a garment in its own words, and the day on which it was told. */

@@ -232,6 +232,9 @@ const EDGES: Readonly<Record<string, AlterationKindId>> = {
   armholes: 'armhole-wedge',
 };
 
+/** What can be put to a garment as a whole. */
+const A_PIECE = /^(?:sleeves?|cuffs?|straps?|collar|hood|belt|waistband|pockets?|facings?|skirt|hem)$/;
+
 /** Any verb of changing. */
 const VERBS_SAID = new RegExp(VERB);
 /** What was done to a part of what is named next. */
@@ -250,6 +253,8 @@ export const recogniseChange = byRules([
     'sure',
     ({ verb, target, target2, amount, tail = '' }, s, from, to) => {
       const act = actOf(verb);
+      // "Added cuffs": it has some, and none of them was made wider.
+      if (/^add/.test(verb ?? '') && amount === undefined && A_PIECE.test(target ?? '')) return undefined;
       const one = made(act, target, amount, tail, s, from, to);
       // "Raised waist", "lowered neckline" describe a view as well.
       const bare =

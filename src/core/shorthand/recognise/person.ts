@@ -51,7 +51,7 @@ const unknown: Recogniser = ({ low, names, typed }, at) => {
 
 /** Who somebody is to the sewist: so they may be called, where the ledger has nobody of that name. */
 const RELATION =
-  /^for my (?:(?:little|big|older|younger|eldest|youngest|elder|own) )?((?:(?:great )?grand|step|god)?(?:mum|mom|mother|ma|dad|father|daughter|son|child|parents)(?:-in-law)?|(?:sister|brother)(?:-in-law)?|husband|wife|partner|niece|nephew|granny|grandma|grandpa|nan|nana|aunt|auntie|uncle|cousin|friend|neighbour|neighbor|boyfriend|girlfriend|fianc[eé]e?|baby|colleague)(?=\s*(?:$|[,.;·|!]|in |size |cut |out of |and |who |from |(?<= )(?:x{0,3}[sml]\b|\d)))/;
+  /^for (?:my |(?=(?:hubby|mum|mom|dad|grandma|grandpa|granny|nana?)(?![a-z'])))(?:(?:little|big|older|younger|eldest|youngest|elder|own) )?((?:(?:great )?grand|step|god)?(?:mum|mom|mother|ma|dad|father|daughter|son|child|parents)(?:-in-law)?|(?:sister|brother)(?:-in-law)?|husband|hubby|wife|partner|niece|nephew|granny|grandma|grandpa|nan|nana|aunt|auntie|uncle|cousin|friend|neighbour|neighbor|boyfriend|girlfriend|fianc[eé]e?|baby|colleague)(?=\s*(?:$|[,.;·|!]|in |size |cut |out of |and |who |from |(?<= )(?:x{0,3}[sml]\b|\d)))/;
 
 /** "For my mum": somebody without a name is asked too; that it is for herself is never taken for granted. */
 const related: Recogniser = ({ low, typed }, at) => {

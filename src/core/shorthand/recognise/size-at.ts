@@ -77,7 +77,7 @@ export const recogniseSizeAt = byRules([
   ),
   // Graded: "12 at the bust graded to 14 at the hips", "graded from C to D at the waist".
   given(/ to | into /, rule)(
-    `(?:(?:graded|grading|blended|blending|from|in|cut|made|a|an|size|the) )*(?<size>${LABEL})(?: (?:at|in|on) (?<first>${ZONES}))?${TO_GRADE}(?<to>${LABEL}) (?:(?:at|in|on|for|around|across|through|below|from) )?(?<zones>${ZONES})`,
+    `(?:(?:graded|grading|blended|blending|from|in|cut|made|a|an|size|the) )*(?<size>${LABEL})(?: (?:(?:at|in|on) )?(?<first>${ZONES}))?${TO_GRADE}(?<to>${LABEL}) (?:(?:at|in|on|for|around|across|through|below|from) )?(?<zones>${ZONES})`,
     'sure',
     ({ size, first, to, zones }, s, from) => {
       const cued = /grad|blend/.test(s.low.slice(from, from + 60)) || first !== undefined;
