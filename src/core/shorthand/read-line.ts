@@ -44,7 +44,7 @@ export const LEADING =
   /^(?:finished|completed|logged|done|ready|and|but|with|in|the|a|an|of|for|then|also|i|it|made|make|cut|sewed|sewn|again|my|this|is|was|so|just|at|to|from|on|finally|now|we|up|which|that|me|myself|w)$/;
 
 /** Anything but signs that part, and blanks. */
-const SAYS = /[^\s,;:·•|.()&+!?'">-]/u;
+const SAYS = /[^\s,;:·•|.()&+!?'">/-]/u;
 
 /** A figure with a unit of length. */
 const MEASURED = /^\d{1,2} ?(?:m|cm|mm|met(?:re|er)s?|inch(?:es)?|in|"|yds?|yards?)(?![a-z0-9])/;

@@ -166,6 +166,15 @@ describe('a telling is split into makes', () => {
       ],
     ],
     [
+      'days of a week, one going on from the other, and what failed',
+      'Log\n- Sat: Gull top M done. Neckline too wide\n- Sun: started Heron dress 12\n- Mon: Heron dress, bodice done 1.5h\n\nFails: the Ruff blouse (too tight across the back)',
+      [
+        'Log\n- Sat: Gull top M done. Neckline too wide',
+        'Sun: started Heron dress 12\n- Mon: Heron dress, bodice done 1.5h',
+        'Fails: the Ruff blouse (too tight across the back)',
+      ],
+    ],
+    [
       'what comes behind a wish is none of it',
       'WIP: Tern jacket, lining left\n\nNext: Curlew skirt in the green wool\nTo do: buttons on the Tern jacket\nBought 3 m of green wool',
       ['WIP: Tern jacket, lining left', 'Next: Curlew skirt in the green wool', 'To do: buttons on the Tern jacket', 'Bought 3 m of green wool'],

@@ -85,6 +85,9 @@ const TO_DO = /^(?:to ?do|to-do|still to do) ?:/;
 /** Words that count from the day on which they are said. */
 const FROM_TODAY = /\b(?:today|tonight|yesterday|ago|last|this)\b/;
 
+/** A day of a diary, over what may go on from the day before. */
+const OF_A_DAY = /^\s*(?:[-*•] )?(?:mon|tues?|wed(?:nes)?|thu(?:rs?)?|fri|sat(?:ur)?|sun)(?:day)? ?: *$/;
+
 /** A day before all else. */
 const DATED = new RegExp(`^\\s*(?:[-*•] )?(?:${DAY}|\\d{1,2}[./]\\d{1,2}\\.? )`);
 /** What goes on behind a thing that a line names: "apron, from an old sheet". */
@@ -172,7 +175,7 @@ function namedIn(segment: string, at: number, mark: string, line: boolean, text:
   return {
     at,
     key,
-    anew: line || MADE.test(lead) || THEN_ONE.test(lead) || ANOTHER.test(lead) || DATED.test(lead),
+    anew: (line && !OF_A_DAY.test(lead)) || MADE.test(lead) || THEN_ONE.test(lead) || ANOTHER.test(lead) || DATED.test(lead),
     ofIt,
     name: 'name' in subject.says ? subject.says.name : name,
     ...(known ? {} : { newName: name }),

@@ -363,7 +363,11 @@ export const recogniseChange = byRules([
   given(/[+-]|plus|minus/, changed)(
     `(?<sign>${SIGN})\\s*(?<amount>${LENGTH}) (?:on |at |to |in |off )?${TARGET}`,
     'likely',
-    ({ target, sign, amount, tail = '' }, s, from, to) => made(/^[-m]/.test(sign ?? '') ? 'less' : 'more', target, amount, tail, s, from, to),
+    ({ target, sign, amount, tail = '' }, s, from, to) =>
+      // "Curlew skirt - 12 waist": a dash that parts the name from its sizes.
+      sign === '-' && /^- \d+ [a-z]/.test(s.low.slice(from)) && beforeName(s, from) !== undefined
+        ? undefined
+        : made(/^[-m]/.test(sign ?? '') ? 'less' : 'more', target, amount, tail, s, from, to),
   ),
   // "sleeve 2 cm shorter", "made the sleeves longer by 2 cm", "2 cm longer in the body".
   given(COMPARED, changed)(
@@ -400,6 +404,8 @@ export const recogniseChange = byRules([
     `${TARGET}(?: (?:was|were|is|are|got|has been|have been))?(?: (?:by )?(?<before>${LENGTH}))? (?<verb>${VERB})(?:(?: by| about)? ${AMOUNT})?`,
     'sure',
     ({ target, verb, before, amount = before, tail = '' }, s, from, to) => {
+      // On the hanger a hem drops by itself.
+      if (amount === undefined && verb === 'dropped' && target?.endsWith('hem')) return undefined;
       // An adjective is no deed: "hem narrow", "waist lower".
       if (
         amount === undefined &&

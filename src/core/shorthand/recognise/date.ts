@@ -252,11 +252,18 @@ export const recogniseDate = byRules([
       return on(DIARY_CUT.test(behind) ? 'cut' : 'finished', daysOf(`last ${day}`, s.context.today));
     },
   ),
-  // "20/11 Oxbow trousers": as a notebook dates its lines.
-  rule(`(?<day>\\d{1,2}[./]\\d{1,2})\\.?(?= )`, 'sure', ({ day = '' }, s, from, to) => {
-    if (from !== 0 || s.subject?.from !== to + 1) return undefined;
-    return on('finished', latestOf(day, s.context.today));
-  }),
+  // "20/11 Oxbow trousers", "12/3 cut out the Oxbow trousers": as a notebook dates its lines.
+  rule(
+    `(?<day>\\d{1,2}[./]\\d{1,2})\\.?(?:[:,]? (?:(?:i|we|finally) )*(?<done>finished|completed|made|sewed|cut out|cut|started|began)(?: (?:on|sewing))?)?(?= )`,
+    'sure',
+    ({ day = '', done }, s, from, to) => {
+      const article = s.subject && s.low.slice(to, s.subject.from);
+      if (from !== 0 || article === undefined || !/^ (?:(?:the|a|an|my) )?$/.test(article)) return undefined;
+      const days = latestOf(day, s.context.today);
+      if (done === undefined || /^(?:finished|completed|made|sewed)$/.test(done)) return on('finished', days);
+      return begunOn(done.startsWith('cut') ? 'cut' : 'sewing', days, s, from, to);
+    },
+  ),
   rule(`(?:on )?(?<day>${DAY})`, 'likely', ({ day }, s, from, to) => {
     const before = s.low.slice(0, from);
     // "Tonight I want to log a few things": that is when it is told.

@@ -43,6 +43,9 @@ const WISH_GOES_ON = `(?:(?:,? and (?:also )?|, (?:also )?)(?:${ALTER}|try|make|
 /** Where a wish begins in the midst of a clause: what stands before it was so. "42 in navy linen and it would be nice in wool." */
 const WISH_BEHIND =
   /^.*?\S (?:(?:and|so|because|then|but) (?=(?:for |the |my )?(?:next|i|we|it|it's|maybe|perhaps|would|might|could|should|will|must|need|want|planning)(?![a-z]))|(?:which|that) (?=(?:i|we|should|could|would|might|will|must|needs?)(?![a-z])))/;
+/** That it is to be made again, before how it is to be otherwise: "would sew again, but 3 cm longer". */
+const AGAIN_BUT =
+  /\b(?:would|will|i'd|i'll|could|shall)(?: (?:definitely|certainly|happily))? (?:make|sew|do)(?: (?:it|this|this one|another(?: one)?))?(?: again)?,? $/;
 /** That it is to be made again, and otherwise. */
 const SAYS_HOW = new RegExp(`next time|\\b(?:i'd|i would) (?:(?:also|probably|definitely) )*${ALTER}(?![a-z])`);
 
@@ -119,5 +122,15 @@ const wishes: Recogniser = (sentence, at) => {
   return [{ from: at, to, says: [{ is: 'next', words: sentence.typed(at, to).trim() }], weight: WEIGHTS.whole * wordCount(clause) }];
 };
 
+/** How it is to be otherwise when it is made again. */
+const butAgain: Recogniser = (sentence, at) => {
+  if (!sentence.low.startsWith('but ', at) || !AGAIN_BUT.test(sentence.low.slice(0, at))) return [];
+  CLAUSE_AT.lastIndex = at;
+  const clause = CLAUSE_AT.exec(sentence.low)?.[0];
+  if (clause === undefined) return [];
+  const to = at + clause.length;
+  return [{ from: at, to, says: [{ is: 'next', words: sentence.typed(at + 'but '.length, to).trim() }], weight: WEIGHTS.whole * wordCount(clause) }];
+};
+
 /** What is wished for, was not done, or is told of something else: none of its words are facts of this make. */
-export const recogniseNotDone: Recogniser = (sentence, at) => [...wishes(sentence, at), ...denials(sentence, at)];
+export const recogniseNotDone: Recogniser = (sentence, at) => [...wishes(sentence, at), ...butAgain(sentence, at), ...denials(sentence, at)];

@@ -53,12 +53,14 @@ export const recogniseSizeAt = byRules([
     },
   ),
   rule(
-    `(?:(?:with|and) )?(?:an? )?(?:size )?(?<size>${LABEL}) (?<zones>${ZONE}(?: and ${ZONE})?)(?=\\s*(?:$|[,.;·|&)]|(?:and|in|with|but|from|then|took|so|for|the|i|bodice|pieces?|pattern|size)\\b|[a-z0-9]{1,3} (?:every|else|other|hips?|waist|bust|shoulders?)))`,
+    `(?:(?:with|and) )?(?:an? )?(?:size )?(?<size>${LABEL}) (?<zones>${ZONE}(?: and ${ZONE})?)(?=\\s*(?:$|[,.;·|&)/]|(?:and|in|with|but|from|then|took|so|for|the|i|bodice|pieces?|pattern|size)\\b|[a-z0-9]{1,3} (?:every|else|other|hips?|waist|bust|shoulders?)))`,
     'likely',
     ({ size, zones }, s, from, to) => {
       const label = labelOf(size, s, false);
       // "View B sleeves" are of no size, nor is "-2 waist".
-      if (label === undefined || /^(?:a|i|an)$/.test(size ?? '') || /(?:\bview |[+-] ?)$/.test(s.low.slice(0, from))) return undefined;
+      // A dash right behind the name is no minus.
+      const parted = s.subject !== undefined && /^ - $/.test(s.low.slice(s.subject.to, from));
+      if (label === undefined || /^(?:a|i|an)$/.test(size ?? '') || (!parted && /(?:\bview |[+-] ?)$/.test(s.low.slice(0, from)))) return undefined;
       const meant = at(whole(label), zones, s);
       // "Size" said outright outweighs a size that could end before the place.
       return meant && /\bsize\b/.test(s.low.slice(from, to)) ? { ...meant, weight: WEIGHTS.sure + 3 * WEIGHTS.word } : meant;

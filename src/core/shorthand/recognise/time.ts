@@ -8,7 +8,7 @@ import { PHASES_SAID } from '../words';
 const COUNT = '(?:(?:\\d+ )?(?:1/2|1/4|3/4)|\\d+(?:[.,]\\d+)?|\\d*\\s?[½¼¾]|one|two|three|four|five|six|seven|eight|nine|ten)';
 const UNIT = '(?:hours?|hrs?|h|minutes?|mins?|min|mornings?|afternoons?|evenings?|days?|weekends?|nights?)';
 const TERM = `(?:${COUNT}\\s?(?:and a half |½ )?${UNIT}(?! ago| old| later| trip)|(?:half an?|an?|a whole) (?:hours?|minute|morning|afternoon|evening|day|weekend|night)(?! ago| at| out| in the| to)(?: and a half)?|(?:a|an) (?:hour|day|weekend|evening) and a half)`;
-const DURATION = `(?<duration>\\d{1,3}:[0-5]\\d h?|\\d+(?:[.,]\\d+)?\\s?h\\s?\\d{1,2}(?:\\s?min)?|${TERM}(?:(?:,? and|,)? ${TERM})*)`;
+const DURATION = `(?<duration>\\d{1,3}:[0-5]\\d h?|\\d+(?:[.,]\\d+)?[ \\t]?h[ \\t]?\\d{1,2}(?![./]\\d)(?:\\s?min)?|${TERM}(?:(?:,? and|,)? ${TERM})*)`;
 const ONE_PHASE = anyOf(Object.keys(PHASES_SAID));
 /** Of several together it is not said how long each took. */
 const PHASE = `(?<phase>${ONE_PHASE}(?: ?(?:\\+|&|,|and|/) ?${ONE_PHASE})*)`;
