@@ -166,6 +166,11 @@ describe('a telling is split into makes', () => {
       ],
     ],
     [
+      'what is listed behind a colon',
+      'Made for the grandkids this year: Puffle dress age 4 for Runa, Sandpiper shorts age 6 for Tom, and a Puffle dress age 2 for Mia.',
+      ['Made for the grandkids this year: Puffle dress age 4 for Runa', 'Sandpiper shorts age 6 for Tom', 'and a Puffle dress age 2 for Mia.'],
+    ],
+    [
       'days of a week, one going on from the other, and what failed',
       'Log\n- Sat: Gull top M done. Neckline too wide\n- Sun: started Heron dress 12\n- Mon: Heron dress, bodice done 1.5h\n\nFails: the Ruff blouse (too tight across the back)',
       [
@@ -345,6 +350,20 @@ describe('a year that stands above', () => {
     // A month over nothing dates nothing.
     expect(splitTelling('March: nothing, had the flu\n12 April: Gull culottes 12', CONTEXT).map(({ text, toldBy }) => [text, toldBy])).toEqual([
       ['12 April: Gull culottes 12', undefined],
+    ]);
+    // What is listed behind when it was made.
+    const lists =
+      'What I made in 2024: Wren dress 12, a Heron coat\nTwo makes in October: the Gull top (M), a Heron blouse. It was done on the 25th.\nPetrel blouse 38';
+    expect(splitTelling(lists, CONTEXT).map(({ text, toldBy, inMonth }) => [text, toldBy, inMonth])).toEqual([
+      ['What I made in 2024: Wren dress 12', undefined, undefined],
+      ['a Heron coat', '2024-12-31', undefined],
+      ['Two makes in October: the Gull top (M)', undefined, undefined],
+      ['a Heron blouse. It was done on the 25th.', '2026-10-31', true],
+      ['Petrel blouse 38', undefined, undefined],
+    ]);
+    expect(splitTelling('2024: Wren dress 12, a Heron coat', CONTEXT).map(({ text, toldBy }) => [text, toldBy])).toEqual([
+      ['Wren dress 12', '2024-12-31'],
+      ['a Heron coat', '2024-12-31'],
     ]);
     // In a sentence it is none.
     expect(splitTelling('Heron dress 12. May fits', CONTEXT).map(({ text }) => text)).toEqual(['Heron dress 12. May fits']);

@@ -43,7 +43,9 @@ const MAY_BEGIN = new RegExp(
     `(?:^|\\n)[ \\t]*(?:${SIGN})?(?:(?:19|20)\\d{2} ?[:-][ \\t]+)?`,
     '[.!?;]+[ \\t]+',
     '(?<!\\band)[\\s,]+(?=(?:and )?the (?:second|third|fourth|fifth|other) (?:(?:one|pair) )?(?:in|is|was|also|came) )',
-    `(?<=\\d\\)|[\\p{L}\\d]),[ \\t]+(?=${LISTED})`,
+    `(?<=[\\p{L}\\d)]),[ \\t]+(?=${LISTED})`,
+    // "Made this year: Puffle dress for Runa, Sandpiper shorts for Tom": what is listed behind a colon.
+    `(?<=(?:made|sewed|finished|sewing|sewn|makes)[^:.;!?\\n]{0,40}: ?[^.;!?\\n]{3,300}),[ \\t]+(?:and )?`,
     // Words that lead on where nobody set a full stop.
     '(?<!\\b(?:and|i|we))[\\s,]+(?=(?:and )?(?:then|next|after that|afterwards|also) |and (?:i |we )?(?:made|sewed|cut out|finished) )',
   ].join('|'),
@@ -76,6 +78,11 @@ const YEAR_ABOVE =
 /** A month that stands by itself over what was sewn in it, with its year or without, or over nothing. */
 const MONTH_ABOVE = new RegExp(
   `(?:^|\\n)(?<line>[ \\t#*_]*(?:(?:(?:made|sewn) )?in )?(?<month>${MONTH})\\.?(?:,? (?<year>(?:19|20)\\d{2}))?(?: (?:makes|sewing|projects))?[ \\t]*:?[ \\t*_]*(?<nothing>\\n?[ \\t*-]*(?:nothing|no sewing|none|did not sew|didn't sew)(?![a-z])[^\\n]{0,60})?)(?=\\n|$)`,
+  'g',
+);
+/** "Three makes in October: …": when all was sewn that is listed behind it in its line. */
+const ALL_SEWN_IN = new RegExp(
+  `\\b(?:makes|made|sewed|finished|sewing|sewn)\\b[^:.;\\n]{0,30}? in (?:(?<month>${MONTH})(?: (?<year>(?:19|20)\\d{2}))?|(?<only>(?:19|20)\\d{2})) ?:`,
   'g',
 );
 /** A day or a month of its own. */
@@ -280,6 +287,24 @@ interface Time {
   readonly is: 'year' | 'month' | 'idle month';
 }
 
+/** The last day of a month that was said without its year, the last that has begun, or of the year that is said. */
+function endOfMonth(month: string, year: string | undefined, today: IsoDate): IsoDate {
+  const number = MONTHS.findIndex((name) => name.startsWith(month.slice(0, 3))) + 1;
+  const until = (of: number) => dateOfDay(monthStart(of, number) - 1);
+  const thisYear = Number(today.slice(0, 4));
+  const latest = today.slice(0, 7) >= until(thisYear).slice(0, 7) ? thisYear : thisYear - 1;
+  return until(year === undefined ? latest : Number(year));
+}
+
+/** What is listed behind when it was sewn, each from there to the end of its line. */
+const timesOfLists = (low: string, today: IsoDate): readonly Time[] =>
+  [...low.matchAll(ALL_SEWN_IN)].map(({ index, 0: all, groups: { month, year, only = '' } = {} }): Time => {
+    const from = index + all.length;
+    const end = low.indexOf('\n', from);
+    const to = end < 0 ? low.length : end;
+    return month === undefined ? { from, to, until: `${only}-12-31`, is: 'year' } : { from, to, until: endOfMonth(month, year, today), is: 'month' };
+  });
+
 function timesAbove(low: string, today: IsoDate): readonly Time[] {
   let above: string | undefined;
   return [...low.matchAll(YEAR_ABOVE), ...low.matchAll(MONTH_ABOVE)]
@@ -290,13 +315,7 @@ function timesAbove(low: string, today: IsoDate): readonly Time[] {
         above = said;
         return { ...place, until: `${said}-12-31`, is: 'year' };
       }
-      const number = MONTHS.findIndex((name) => name.startsWith(month.slice(0, 3))) + 1;
-      const until = (year: number) => dateOfDay(monthStart(year, number) - 1);
-      const thisYear = Number(today.slice(0, 4));
-      const year = said ?? above;
-      // Without a year it is the last that has begun.
-      const latest = today.slice(0, 7) >= until(thisYear).slice(0, 7) ? thisYear : thisYear - 1;
-      return { ...place, until: until(year === undefined ? latest : Number(year)), is: nothing === undefined ? 'month' : 'idle month' };
+      return { ...place, until: endOfMonth(month, said ?? above, today), is: nothing === undefined ? 'month' : 'idle month' };
     });
 }
 
@@ -310,12 +329,18 @@ function allStarts(begun: readonly number[], isOther: boolean, times: readonly T
   // What stands before the first make is told with it.
   else if (starts[0] !== undefined && tellsAnything(low.slice(times[0]?.from === first ? times[0].to : 0, starts[0]))) starts[0] = first;
   // Nothing below a year is told with what stands above it.
-  for (const [i, { to }] of times.entries()) {
+  for (const [i, { from, to }] of times.entries()) {
     const end = times[i + 1]?.from ?? low.length;
     const next = starts.findIndex((at) => at >= to);
     const below = starts[next] ?? low.length;
     if (!tellsAnything(low.slice(to, Math.min(below, end)))) continue;
     const at = to + low.slice(to).search(/\S/);
+    // "2024: Wren dress" begins with the dress.
+    const within = starts.findIndex((start) => start >= from && start < to);
+    if (within >= 0) {
+      starts[within] = at;
+      continue;
+    }
     if (below < end) starts[next] = at;
     else starts.splice(next < 0 ? starts.length : next, 0, at);
   }
@@ -349,6 +374,7 @@ export function splitTelling(text: string, context: LineContext): Told[] {
   const begins = begun(newNames(begun(newNames(begun([])))));
   const ofBefore = partsBegun(begins, low);
   const times = timesAbove(low, context.today);
+  const lists = timesOfLists(low, context.today);
   const [first] = begins;
   const starts = allStarts([...ofBefore.keys()], first !== undefined && first.key === partAt(first.at).key, times, low);
   return starts.map((from, i) => {
@@ -356,8 +382,9 @@ export function splitTelling(text: string, context: LineContext): Told[] {
     const until = times.find((time) => time.from > from && time.from < next)?.from ?? next;
     const told = text.slice(from, until).replace(/(?:[\s,;]|\n[ \t]*(?:[-*•]|\d{1,2}[.)]))+$/, '');
     // What says its own month is only of the year above it.
-    const last = times.findLast(({ to }) => to <= from);
-    const time = last?.is === 'month' && !SAYS_MONTH.test(folded(told)) ? last : times.findLast(({ to, is }) => to <= from && is === 'year');
+    const dated = [...times.filter(({ to }) => to <= from), ...lists.filter((list) => list.from <= from && from < list.to)];
+    const last = dated.at(-1);
+    const time = last?.is === 'month' && !SAYS_MONTH.test(folded(told)) ? last : dated.findLast(({ is }) => is === 'year');
     const isPast = time !== undefined && time.until < context.today && !FROM_TODAY.test(folded(told));
     const toldBy = isPast ? { toldBy: time.until, ...(time.is === 'month' ? { inMonth: true as const } : {}) } : {};
     return { from, to: from + told.length, text: told, ...ofBefore.get(from), ...toldBy };

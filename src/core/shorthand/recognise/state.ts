@@ -90,6 +90,12 @@ export const recogniseState = byRules([
     'sure',
     () => says({ is: 'state', state: 'sewing' }),
   ),
+  // "That I never finished": it may lie there yet.
+  rule(
+    `(?:(?:but|that|which|and) )?(?:(?:i|we) )?(?:have |has |'ve )?never (?:got (?:round |around )?to )?finish(?:ed|ing)?(?: (?:it|them))?${CLAUSE}`,
+    'sure',
+    () => asks([{ is: 'state', state: 'sewing' }], [{ is: 'state', state: 'abandoned' }]),
+  ),
   // "On the machine" by itself: buttonholes may be sewn on it too.
   rule(`(?:(?:still|it is|it's|is|now) )*${ON_THE_MACHINE}(?: (?:now|right now|at the moment))?${CLAUSE}`, 'sure', (_, s, from) =>
     BEGINS.test(s.low.slice(0, from)) ? says({ is: 'state', state: 'sewing' }) : undefined,
