@@ -347,6 +347,8 @@ describe('a year that stands above', () => {
       '2025-12-31',
       undefined,
     ]);
+    // A length, a mark, or what may be is no day.
+    expect(splitTelling('Feb\nGull culottes 12, 1.5 m, 4/5, may need longer legs', CONTEXT)).toMatchObject([{ toldBy: '2026-02-28', inMonth: true }]);
     // A month over nothing dates nothing.
     expect(splitTelling('March: nothing, had the flu\n12 April: Gull culottes 12', CONTEXT).map(({ text, toldBy }) => [text, toldBy])).toEqual([
       ['12 April: Gull culottes 12', undefined],

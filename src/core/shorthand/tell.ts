@@ -45,7 +45,7 @@ const MAY_BEGIN = new RegExp(
     '(?<!\\band)[\\s,]+(?=(?:and )?the (?:second|third|fourth|fifth|other) (?:(?:one|pair) )?(?:in|is|was|also|came) )',
     `(?<=[\\p{L}\\d)]),[ \\t]+(?=${LISTED})`,
     // "Made this year: Puffle dress for Runa, Sandpiper shorts for Tom": what is listed behind a colon.
-    `(?<=(?:made|sewed|finished|sewing|sewn|makes)[^:.;!?\\n]{0,40}: ?[^.;!?\\n]{3,300}),[ \\t]+(?:and )?`,
+    `,(?<=(?:made|sewed|finished|sewing|sewn|makes)[^:.;!?\\n]{0,40}: ?[^.;!?\\n]{3,300},)[ \\t]+(?:and )?`,
     // Words that lead on where nobody set a full stop.
     '(?<!\\b(?:and|i|we))[\\s,]+(?=(?:and )?(?:then|next|after that|afterwards|also) |and (?:i |we )?(?:made|sewed|cut out|finished) )',
   ].join('|'),
@@ -86,7 +86,9 @@ const ALL_SEWN_IN = new RegExp(
   'g',
 );
 /** A day or a month of its own. */
-const SAYS_MONTH = new RegExp(`(?<![a-z])${MONTH}(?![a-z])|\\d{1,2}[./]\\d{1,2}(?!\\d)`);
+const SAYS_MONTH = new RegExp(
+  `(?:\\d{1,2}(?:st|nd|rd|th)?\\.? (?:of )?|(?<![a-z])(?:in|since|of|early|mid|late) |^[\\s*•-]*)${MONTH}(?![a-z])|(?<![a-z])${MONTH}\\.? \\d{1,2}(?!\\d)|^[\\s*•-]*\\d{1,2}[./]\\d{1,2}\\.? `,
+);
 /** What is still to be done. */
 const TO_DO = /^(?:to ?do|to-do|still to do) ?:/;
 /** Words that count from the day on which they are said. */
