@@ -522,3 +522,17 @@ test('what was chosen holds for a question by its words, and not for another', (
   const chips = readLine(line, CONTEXT, { 'not tight at the waist': 0 });
   expect(chips.map((c) => c.asks)).toEqual([false, false, false, true]);
 });
+
+test('the days of a diary, begun on one and finished on another', () => {
+  const says = readLine('12/3 cut out the Tidewater shirt C\n14/3 sewed the sleeves, 2h\n20/3 finished! Love 4', CONTEXT).flatMap(
+    (chip) => chip.says,
+  );
+  expect(says).toEqual(
+    expect.arrayContaining([
+      { is: 'date', of: 'cut', date: '2026-03-12' },
+      { is: 'date', of: 'finished', date: '2026-03-20' },
+      { is: 'time', minutes: 120, phase: 'all' },
+    ]),
+  );
+  expect(says.some((fact) => fact.is === 'state')).toBe(false);
+});

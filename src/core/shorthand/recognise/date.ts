@@ -252,6 +252,12 @@ export const recogniseDate = byRules([
       return on(DIARY_CUT.test(behind) ? 'cut' : 'finished', daysOf(`last ${day}`, s.context.today));
     },
   ),
+  // "20/3 finished!", further down in a diary.
+  rule(
+    `(?<day>\\d{1,2}[./]\\d{1,2})\\.?(?:[:,]| [-–])? (?:finally )?(?:finished|completed|done)(?: (?:it|them))?(?=\\s*(?:$|[,.;!\\n]))`,
+    'sure',
+    ({ day = '' }, s, from) => (/\n[\s*•-]*$/.test(s.low.slice(0, from)) ? on('finished', latestOf(day, s.context.today)) : undefined),
+  ),
   // "20/11 Oxbow trousers", "12/3 cut out the Oxbow trousers": as a notebook dates its lines.
   rule(
     `(?<day>\\d{1,2}[./]\\d{1,2})\\.?(?:[:,]? (?:(?:i|we|finally) )*(?<done>finished|completed|made|sewed|cut out|cut|started|began)(?: (?:on|sewing))?)?(?= )`,
