@@ -1,8 +1,8 @@
-import { mainFabric, mainUse } from '../make/main-fabric';
+import { lengthForOne, mainFabric, mainUse } from '../make/main-fabric';
 import { STATES } from '../make/states';
 import type { Fabric, Make, Pattern, Piece, SizeLine, View } from '../records';
 import { usableLength } from './stash';
-import { reckonedWidth } from './usual-width';
+import { notedWidth, reckonedWidth } from './usual-width';
 
 /** To a narrower width by area, and more, since pieces do not fill it as well. Source: engine.md, section 10. */
 const ROUGH = 1.15;
@@ -70,9 +70,10 @@ function known({ pattern, view, makes, took, fabrics, size }: NeedRequest): Fabr
     )
     .flatMap((make): FabricNeeded[] => {
       const use = mainUse(make);
-      if (!use?.length) return [];
+      const length = use && lengthForOne(make, use);
+      if (!length) return [];
       const { fabric } = mainFabric(make, fabrics);
-      const told = took ? took(make) : { length: use.length / make.quantity, rough: false };
+      const told = took ? took(make) : { length, rough: false };
       if (!told) return [];
       const rough = told.rough || fabric?.width === undefined;
       return [
@@ -143,7 +144,7 @@ export interface LengthNeeded {
  */
 export function onHand(fabric: Pick<Fabric, 'pieces' | 'width'>, needed: (width: number) => LengthNeeded | undefined, widest = 0): OnHand {
   const { pieces } = fabric;
-  const fits = pieces.filter((p) => (p.width ?? fabric.width ?? Infinity) >= widest);
+  const fits = pieces.filter((p) => (notedWidth(fabric, p) ?? Infinity) >= widest);
   const asked = (fits.length > 0 ? fits : pieces).map((piece) => {
     const width = reckonedWidth(fabric, piece);
     const { middle = Infinity, enough = Infinity } = needed(width) ?? {};

@@ -1,6 +1,6 @@
 import { viewOf } from '../make/versions';
 import { onHand, type LengthNeeded, type OnHand } from '../fabric/needed';
-import { reckonedWidth } from '../fabric/usual-width';
+import { notedWidth, reckonedWidth } from '../fabric/usual-width';
 import { washed } from '../fabric/stash';
 import type { PatternCase } from '../garment/case';
 import type { IsoDate } from '../units/date';
@@ -64,7 +64,7 @@ export function fabricFor(input: PatternCase, make: Make, fabric: Fabric, today:
     lain,
     needed: from ?? needed(at),
     at,
-    isWidthNoted: (piece?.width ?? lain.width) !== undefined,
+    isWidthNoted: notedWidth(lain, piece) !== undefined,
     from,
     widest,
     hand: onHand(lain, needed, widest),

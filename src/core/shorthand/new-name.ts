@@ -2,7 +2,7 @@ import { isSizeLabel } from '../garment/ladder';
 import { isWithoutFit, kindNamed } from '../records/garment-named';
 import { MONTH_NAMES } from '../units/date';
 import { ORDINAL } from './amounts';
-import { MONTH } from './recognise/date';
+import { MONTH, SHORT_WEEKDAY } from './recognise/date';
 import type { Sentence, Subject } from './sentence';
 import { FABRIC_COLOUR, FABRIC_NOUN, FABRIC_NOUNS } from './fabric-nouns';
 import type { WordAt } from './names';
@@ -26,7 +26,7 @@ const FOR_WHOM =
   "(?<=^)for (?:(?:my|our) [a-z]+(?: [a-z'-]+)?|[a-z'-]+)(?: \\([^()]*\\))?(?: ?[:,])?(?= (?:i|we|the|a|an|another|my|some|[a-zß-ɏ'-]+) )";
 /** What leads to the name of what was made. */
 const LEAD = new RegExp(
-  `^(?:(?:${WHEN}(?:[,:]| -)?|(?:[a-z]+ ){0,2}(?:sewing|makes|projects|gifts|presents|list|haul)(?: (?:for|in|of) [a-z]+)?(?: (?:19|20)\\d{2})? ?:|(?:[a-z]+ )?(?:log|diary|entry)(?: (?:for|of) [a-z]+)? ?:|${FOR_WHOM}|(?:${ORDINAL}|next|last|another|other) (?:thing|make|garment|project|item)(?: (?:is|was))?(?: ?[:,])?|(?:pattern|make|garment|project|item|name|finished|completed|done|made|sewn|wip|ufo|in progress|started|cut|sewing|fails?|hits?|misses|flops?|wins?|favou?rites?|bonus|extras?|(?:mon|tues?|wed|thu(?:rs?)?|fri|sat|sun)) ?:|wip|ufo|(?:go|attempt|try|stab|crack|shot) at|oh|plus|i|we|i've|just|finally|also|${MADE}|have|has|had|another|a|an|the|my|me|new|some|only|pairs?|of|toile|muslin|wearable|this|is|was|it|it's|next|then|after that|afterwards|one|came|there|there's|first(?= (?:the|an?|my|i|we) )|firstly|secondly|last|lastly|okay|ok|did|now|what(?= (?:i|we) )|(?<=(?:made|sewed) )(?:her|him|them|[a-zß-ɏ'-]+)(?= (?:a|an|another|some|two|three) )|${WHICH}|and|so|logged|log|up|myself|out|two|three|four|five|six|[2-9]|\\d+x|(?<=\\ba )[1-9]\\d?|(?<=\\ban )(?:8|11|18)|(?<=\\ban? )(?:quick|simple|easy|cute|lovely|nice|comfy|cosy|gorgeous|beautiful|pretty|little))\\s+)*`,
+  `^(?:(?:${WHEN}(?:[,:]| -)?|(?:[a-z]+ ){0,2}(?:sewing|makes|projects|gifts|presents|list|haul)(?: (?:for|in|of) [a-z]+)?(?: (?:19|20)\\d{2})? ?:|(?:[a-z]+ )?(?:log|diary|entry)(?: (?:for|of) [a-z]+)? ?:|${FOR_WHOM}|(?:${ORDINAL}|next|last|another|other) (?:thing|make|garment|project|item)(?: (?:is|was))?(?: ?[:,])?|(?:pattern|make|garment|project|item|name|finished|completed|done|made|sewn|wip|ufo|in progress|started|cut|sewing|fails?|hits?|misses|flops?|wins?|favou?rites?|bonus|extras?|${SHORT_WEEKDAY}) ?:|wip|ufo|(?:go|attempt|try|stab|crack|shot) at|oh|plus|i|we|i've|just|finally|also|${MADE}|have|has|had|another|a|an|the|my|me|new|some|only|pairs?|of|toile|muslin|wearable|this|is|was|it|it's|next|then|after that|afterwards|one|came|there|there's|first(?= (?:the|an?|my|i|we) )|firstly|secondly|last|lastly|okay|ok|did|now|what(?= (?:i|we) )|(?<=(?:made|sewed) )(?:her|him|them|[a-zß-ɏ'-]+)(?= (?:a|an|another|some|two|three) )|${WHICH}|and|so|logged|log|up|myself|out|two|three|four|five|six|[2-9]|\\d+x|(?<=\\ba )[1-9]\\d?|(?<=\\ban )(?:8|11|18)|(?<=\\ban? )(?:quick|simple|easy|cute|lovely|nice|comfy|cosy|gorgeous|beautiful|pretty|little))\\s+)*`,
 );
 
 /** Where a name may stand further on, behind what was said of it first: "in a size 14 of the …", "took in the …". */

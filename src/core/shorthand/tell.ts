@@ -1,11 +1,12 @@
 import { folded, namesIn, sameNoun, wordsIn } from './names';
 import type { LineContext } from './sentence';
-import { ORDINAL } from './amounts';
+import { anyOf, ORDINAL } from './amounts';
 import { IS_OR_WAS } from './garment-words';
 import { isGarment, leadLength } from './new-name';
 import { beginsOther, isLeftToDo, reportsOf } from './acts/begins-other';
 import { dateOfDay, monthStart, type IsoDate } from '../units/date';
-import { DAY, DOUBTFUL, MONTH, MONTHS } from './recognise/date';
+import { DAY, DOUBTFUL, MONTH, MONTHS, SHORT_WEEKDAY, WEEKDAYS } from './recognise/date';
+import { STILL_TO_DO } from './recognise/note';
 import { FIRST } from './report';
 import { subjectOf } from './subject';
 
@@ -90,12 +91,12 @@ const SAYS_MONTH = new RegExp(
   `(?:\\d{1,2}(?:st|nd|rd|th)?\\.? (?:of )?|(?<![a-z])(?:in|since|of|early|mid|late) |^[\\s*•-]*)${MONTH}(?![a-z])|(?<![a-z])${MONTH}\\.? \\d{1,2}(?!\\d)|^[\\s*•-]*\\d{1,2}[./]\\d{1,2}\\.? `,
 );
 /** What is still to be done. */
-const TO_DO = /^(?:to ?do|to-do|still to do) ?:/;
+const TO_DO = new RegExp(`^${STILL_TO_DO} ?:`);
 /** Words that count from the day on which they are said. */
 const FROM_TODAY = /\b(?:today|tonight|yesterday|ago|last|this)\b/;
 
 /** A day of a diary, over what may go on from the day before. */
-const OF_A_DAY = /^\s*(?:[-*•] )?(?:mon|tues?|wed(?:nes)?|thu(?:rs?)?|fri|sat(?:ur)?|sun)(?:day)? ?: *$/;
+const OF_A_DAY = new RegExp(`^\\s*(?:[-*•] )?(?:${anyOf(WEEKDAYS)}|${SHORT_WEEKDAY}) ?: *$`);
 
 /** A day before all else. */
 const DATED = new RegExp(`^\\s*(?:[-*•] )?(?:${DAY}|\\d{1,2}[./]\\d{1,2}\\.? )`);

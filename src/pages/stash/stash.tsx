@@ -20,20 +20,23 @@ import { Dialog } from '../../ui/dialog';
 import { ChoiceOrNone, SelectField, TextField } from '../../ui/field';
 import { LengthField } from '../../ui/length-field';
 import { Empty, PageHead } from '../../ui/page-head';
+import { notedWidth } from '../../core/fabric/usual-width';
 import { planName } from '../../core/make/plan-name';
 import { fabricFor } from '../../core/plan/fabric-for-plan';
 import { usePlanInWork } from '../sew-next/use-plan';
 import { FabricFields } from './fabric-fields';
 import { withId } from '../../core/units/by-id';
 
-/** A piece by what was noted of it. */
-const sizeOfPiece = ({ length, width }: Piece, unit: LengthUnit): string =>
-  width === undefined ? formatLength(length, unit) : `${formatLength(length, unit)} × ${formatLength(width, unit)}`;
+/** A piece by what was noted of it, or of its fabric. */
+function sizeOfPiece(piece: Piece, fabric: Fabric, unit: LengthUnit): string {
+  const width = notedWidth(fabric, piece);
+  return width === undefined ? formatLength(piece.length, unit) : `${formatLength(piece.length, unit)} × ${formatLength(width, unit)}`;
+}
 
 /** @param wasThere whether a garment was cut from what was noted of it: of what came with a garment nobody said how much there was */
-function piecesWords({ pieces, width }: Fabric, unit: LengthUnit, wasThere: boolean): string {
-  if (pieces.length === 0) return wasThere ? 'none left' : 'none noted';
-  return pieces.map((p) => sizeOfPiece({ ...p, width: p.width ?? width }, unit)).join(', ');
+function piecesWords(fabric: Fabric, unit: LengthUnit, wasThere: boolean): string {
+  if (fabric.pieces.length === 0) return wasThere ? 'none left' : 'none noted';
+  return fabric.pieces.map((piece) => sizeOfPiece(piece, fabric, unit)).join(', ');
 }
 
 /** The fabrics: what each does, and what is left of it. */

@@ -2,6 +2,7 @@ import type { LooseEnd, Make, Notion } from '../../records';
 import type { LineTables } from '../draft-from-line';
 import { MONEY, moneySaid } from '../money-said';
 import { NOTION } from '../recognise/cost';
+import { STILL_TO_DO } from '../recognise/note';
 import { FIRST, isGarmentName, ITS_NAME, SEWN, unnamed, type ActOptions, type Heard } from '../report';
 import { hangingOf, hersOf, lyingBy } from './which-garment';
 
@@ -20,7 +21,7 @@ export interface NotionsAct {
 }
 
 /** How it is said that something is not done yet; what has only to be done may be meant for the next version of what hangs finished. */
-const TO_DO_SAID = "(?:to ?do|to-do|still to do|loose end|remember to|don't forget to)";
+const TO_DO_SAID = `(?:${STILL_TO_DO}|loose end|remember to|don't forget to)`;
 const HAS_TO_BE_DONE = '(?:(?:need|have) to|must)';
 const WHAT = '(?<what>[^.;§]{2,60}?)(?: (?:of|on|for|at|in|to|onto))?';
 /** "To do: hem the overshirt", "must sew the buttons on the coat", "order buttons for the coat". */
@@ -52,8 +53,8 @@ export function forAGarment({ text, low, names }: Heard, tables: LineTables, opt
   const [name, ...others] = names.filter(isGarmentName);
   if (!name || others.length > 0 || SEWN.test(low)) return undefined;
   const blank = unnamed(low, name);
-  const lying = hersOf(lyingBy(name, tables), options.spoken);
-  const { newId, context } = options;
+  const { newId, context, spoken } = options;
+  const lying = () => hersOf(lyingBy(name, tables), spoken);
   /** What a group found, as it was typed; behind the garment all has moved by as much as its name is longer than its sign. */
   const typed = (found: RegExpExecArray, group: string, toEnd = false) => {
     const [from, to] = found.indices?.groups?.[group] ?? [0, 0];
@@ -64,14 +65,15 @@ export function forAGarment({ text, low, names }: Heard, tables: LineTables, opt
   const todo = on ?? TO_DO.exec(blank);
   if (todo) {
     const { has, behind = '' } = todo.groups ?? {};
-    const make = lying ?? (has === undefined ? hangingOf(name, low, options.spoken, tables.makes) : undefined);
+    const make = lying() ?? (has === undefined ? hangingOf(name, low, spoken, tables.makes) : undefined);
     // "Hem the overshirt" is of it anyway; what is said behind it needs it to be understood.
     const words = on ? typed(on, 'rest') : typed(todo, 'what', behind.trim() !== '');
     return make && { is: 'to do', make, looseEnd: { id: newId(), words, since: context.today } };
   }
   const came = CAME_FOR.exec(blank) ?? ITS_NOTION.exec(blank);
-  if (!came || !lying) return undefined;
+  const make = came && lying();
+  if (!came || !make) return undefined;
   const { price } = came.groups ?? {};
   const cost = price === undefined ? undefined : moneySaid(price, context.currency);
-  return { is: 'notions', make: lying, notion: { id: newId(), what: typed(came, 'what'), ...(cost ? { cost } : {}) } };
+  return { is: 'notions', make, notion: { id: newId(), what: typed(came, 'what'), ...(cost ? { cost } : {}) } };
 }

@@ -31,17 +31,16 @@ export function bodyIn({ text, low, names }: Heard, { unit, today }: LineContext
   const [who, ...others] = names;
   if (others.length > 0 || (who && who.kind !== 'people')) return undefined;
   const { dates, at } = dayIn(low, today);
-  const called = who ? null : OF_A_NAME.exec(text);
-  const newName = called?.[1];
-  if (called && newName !== undefined && !isTradeWord(newName.toLowerCase()) && !kindNamed(newName)) {
-    const end = called[0].length;
-    const said = bodySaid(blanked(low, [[end - newName.length, end], ...at], ' '), unit);
-    if (said && !bodySaid(blanked(low, at, ' '), unit)) return { ...said, who, newName, dates };
-  }
   // "Maren's waist": that it is hers stays.
   const its = who ? [[who.from, who.to - (low.slice(who.from, who.to).endsWith("'s") ? 2 : 0)] as const] : [];
   const said = bodySaid(blanked(low, [...its, ...at], ' '), unit);
-  return said && { ...said, who, newName: undefined, dates };
+  if (said || who) return said && { ...said, who, newName: undefined, dates };
+  const called = OF_A_NAME.exec(text);
+  const newName = called?.[1];
+  if (!called || newName === undefined || isTradeWord(newName.toLowerCase()) || kindNamed(newName)) return undefined;
+  const end = called[0].length;
+  const hers = bodySaid(blanked(low, [[end - newName.length, end], ...at], ' '), unit);
+  return hers && { ...hers, who, newName, dates };
 }
 
 export function measured(line: Heard, { people, bodies }: LineTables, { context, spoken, newId }: ActOptions): MeasuredAct | undefined {

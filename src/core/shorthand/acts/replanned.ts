@@ -17,6 +17,7 @@ export interface ReplannedAct {
 }
 
 const READY = '(?:due|wanted|needed|ready|finished|done)';
+const READY_SAID = new RegExp(READY);
 /** "The jacket is due on 5 December", "need the jacket ready by Friday": what follows is a day. */
 const WANTED_BY = new RegExp(
   `^(?:${ITS_NAME} (?:is|are|has to be|have to be|must be|needs to be|need to be|should be)(?: now)? ${READY}|${FIRST}(?:want|need|must have|would like)(?: to have)? ${ITS_NAME}(?: (?:to be )?${READY})?) (?=by |before |on |for |until |till )`,
@@ -43,9 +44,10 @@ const openPlan = (name: NameFound, { plans }: LineTables, spoken: Person | undef
 export function replanned({ text, low, names }: Heard, tables: LineTables, options: ActOptions): ReplannedAct | NotedAct | undefined {
   const { context, spoken } = options;
   const name = names.find(isGarmentName);
-  if (!name || SEWN.test(low.replace(new RegExp(READY), ''))) return undefined;
+  if (!name || SEWN.test(low.replace(READY_SAID, ''))) return undefined;
   const blank = unnamed(low, name);
-  const found = WANTED_BY.exec(blank) ?? MOVED_TO.exec(blank);
+  const wanted = WANTED_BY.exec(blank);
+  const found = wanted ?? MOVED_TO.exec(blank);
   const dropped = found ? null : NO_LONGER.exec(blank);
   const begun = (found ?? dropped)?.[0].length;
   if (begun === undefined) return undefined;
@@ -57,7 +59,7 @@ export function replanned({ text, low, names }: Heard, tables: LineTables, optio
   const rest = text.slice(at);
   if (dropped) return { is: 'replanned', plan, ...beside(leftOf(rest, [])) };
   // "To 20 December" is by then.
-  const lead = MOVED_TO.test(blank) ? 'by ' : '';
+  const lead = wanted ? '' : 'by ';
   const due = dueSaid(lead + low.slice(at), context.today);
   if (!due || due.from > 0) return undefined;
   return { is: 'replanned', plan, due: due.date, ...beside(leftOf(rest, [[0, due.to - lead.length]])) };

@@ -36,6 +36,8 @@ export interface NotedAct {
 }
 
 const said = (source: string, state: Make['state']) => ({ said: new RegExp(`^${source}(?![a-z])`), state });
+/** "The tee is", "the tee:", or nothing before what became of it. */
+const IT_IS = `${ITS_NAME}:? (?:${IS_BY_NOW})?`;
 /** What is so now was not so before. */
 const BY_NOW = '(?:now|already|by now|these days|any ?more|any longer)';
 /** What speaks of wear. */
@@ -58,18 +60,18 @@ export const ENDED = [
   said(`${FIRST}(?:unpicked|took apart) ${ITS_NAME}`, 'unpicked'),
   said(`${FIRST}(?:wore|worn) out ${ITS_NAME}`, 'worn out'),
   said(`(?:${FIRST}|[a-z]+(?:'s| has)? )(?:outgrew|outgrown|grew out of|grown out of) ${ITS_NAME}`, 'outgrown'),
-  said(`${ITS_NAME}:? (?:${IS_BY_NOW})?(?:worn out|worn to (?:bits|shreds|rags|death)|past wearing)`, 'worn out'),
-  said(`${ITS_NAME}:? (?:${IS_BY_NOW})?outgrown`, 'outgrown'),
+  said(`${IT_IS}(?:worn out|worn to (?:bits|shreds|rags|death)|past wearing)`, 'worn out'),
+  said(`${IT_IS}outgrown`, 'outgrown'),
   said(
     `${ITS_NAME} (?:went|has gone|have gone|is going|are going) to (?:the |a |my |our )?(?:charity|op shop|thrift|second-?hand|clothes bank|friend|sister|mum|mother|neighbour|niece|cousin|daughter)(?: [a-z]+)?`,
     'given',
   ),
-  said(`${ITS_NAME}:? (?:${IS_BY_NOW})?(?:given away|donated|passed on)`, 'given'),
-  said(`${ITS_NAME}:? (?:${IS_BY_NOW})?sold`, 'sold'),
-  said(`${ITS_NAME}:? (?:${IS_BY_NOW})?gifted(?: to [^,.;]+)?`, 'given'),
-  said(`${ITS_NAME}:? (?:${IS_BY_NOW})?(?:unpicked|taken apart)(?=\\s*(?:$|[,.;]))`, 'unpicked'),
+  said(`${IT_IS}(?:given away|donated|passed on)`, 'given'),
+  said(`${IT_IS}sold`, 'sold'),
+  said(`${IT_IS}gifted(?: to [^,.;]+)?`, 'given'),
+  said(`${IT_IS}(?:unpicked|taken apart)(?=\\s*(?:$|[,.;]))`, 'unpicked'),
   said(`${FIRST}retired ${ITS_NAME}`, 'resting'),
-  said(`${ITS_NAME}:? (?:${IS_BY_NOW})?retired`, 'resting'),
+  said(`${IT_IS}retired`, 'resting'),
 ];
 /** What of a garment: "the zip of". */
 const PART_OF_IT = '(?:(?:the|its|a|new) [a-z ,&]{2,40}? (?:of|on|at|in) )?';

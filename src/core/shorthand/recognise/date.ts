@@ -14,6 +14,8 @@ const HAS_MONTH = new RegExp(MONTH);
 const IN_MONTH = new RegExp(`\\bin (?<in>${MONTH})(?![a-z]| \\d)|(?<=^|\\n|[.;] )(?<over>${MONTH})(?= ?:)`, 'g');
 /** From Sunday, as days of the week are counted. */
 export const WEEKDAYS = ['sunday', 'monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday'];
+/** Their names as a diary shortens them. */
+export const SHORT_WEEKDAY = '(?:mon|tues?|wed|thu(?:rs?)?|fri|sat|sun)';
 /** A day, as it is said. */
 export const DAY = `(?:\\d{4}-\\d{2}-\\d{2}|\\d{1,2}[./]\\d{1,2}[./](?:\\d{4}|\\d{2})(?!\\d)|\\d{1,2}-\\d{1,2}-\\d{4}|\\d{1,2}(?:st|nd|rd|th)?\\.? (?:of )?${MONTH}\\.?(?:,? \\d{4})?|${MONTH}\\.? \\d{1,2}(?:st|nd|rd|th)?(?:,? \\d{4})?(?![./\\d])|today|tonight|this (?:morning|afternoon|evening)|yesterday(?: (?:evening|morning|afternoon))?|last night|the day before yesterday|(?:last|this past|on) ${anyOf(WEEKDAYS)}|${COUNT} days? ago|(?:a|one) week ago|${COUNT} weeks ago|a fortnight ago)`;
 /** A day of this month or of the last, where nothing is counted by it: "on the 3rd". */
@@ -260,14 +262,13 @@ export const recogniseDate = byRules([
   ),
   // "20/11 Oxbow trousers", "12/3 cut out the Oxbow trousers": as a notebook dates its lines.
   rule(
-    `(?<day>\\d{1,2}[./]\\d{1,2})\\.?(?:[:,]? (?:(?:i|we|finally) )*(?<done>finished|completed|made|sewed|cut out|cut|started|began)(?: (?:on|sewing))?)?(?= )`,
+    `(?<day>\\d{1,2}[./]\\d{1,2})\\.?(?:[:,]? (?:(?:i|we|finally) )*(?:(?:finished|completed|made|sewed)|(?<begun>cut out|cut|started|began))(?: (?:on|sewing))?)?(?= )`,
     'sure',
-    ({ day = '', done }, s, from, to) => {
+    ({ day = '', begun }, s, from, to) => {
       const article = s.subject && s.low.slice(to, s.subject.from);
       if (from !== 0 || article === undefined || !/^ (?:(?:the|a|an|my) )?$/.test(article)) return undefined;
       const days = latestOf(day, s.context.today);
-      if (done === undefined || /^(?:finished|completed|made|sewed)$/.test(done)) return on('finished', days);
-      return begunOn(done.startsWith('cut') ? 'cut' : 'sewing', days, s, from, to);
+      return begun === undefined ? on('finished', days) : begunOn(begun.startsWith('cut') ? 'cut' : 'sewing', days, s, from, to);
     },
   ),
   rule(`(?:on )?(?<day>${DAY})`, 'likely', ({ day }, s, from, to) => {

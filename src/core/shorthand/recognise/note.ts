@@ -29,6 +29,9 @@ function setCalled(name: string, { context }: Sentence): Understood {
   return set ? { is: 'set', setId: set.id } : { is: 'new set', name };
 }
 
+/** What stands before what is left to do. */
+export const STILL_TO_DO = '(?:to ?do|to-do|still to do)';
+
 /** What is meant for the next version, what is left to do, and notes: none of their words are facts of this make. */
 const notes = byRules([
   rule(`(?<kind>${anyOf(Object.keys(NOTES_SAID))})\\s*:\\s*(?<words>${BREATH})`, 'sure', ({ kind, words }, s, from, to) => {
@@ -60,7 +63,7 @@ const notes = byRules([
   rule(`(?:the )?set: ?(?<words>${CLAUSE})`, 'sure', ({ words = '' }, s, from, to) =>
     startsClause(s, from) && !speaksOfPattern(s, from, to) ? whole(says(setCalled(rest(s, words, from, to), s)), s, from, to) : undefined,
   ),
-  rule(`(?:loose end|to ?do|still to do|to-do)\\s*:? (?<words>${BREATH})`, 'sure', ({ words }, s, from, to) =>
+  rule(`(?:loose end|${STILL_TO_DO})\\s*:? (?<words>${BREATH})`, 'sure', ({ words }, s, from, to) =>
     whole(says({ is: 'loose end', words: rest(s, words, from, to) }), s, from, to),
   ),
 ]);
