@@ -68,7 +68,10 @@ test('two plans are laid together from one length, and what stays whole is told'
   await page.getByLabel('From the edge').fill('60');
   await page.getByLabel('From the edge').blur();
   await expect(page.getByRole('button', { name: 'Forget flaw 1' })).toBeVisible();
-  await page.getByLabel('Room between pieces').getByRole('radio', { name: 'none' }).click();
+  const noRoom = page.getByLabel('Room between pieces').getByRole('radio', { name: 'none' });
+  await noRoom.click();
+  // Once it is kept, its search has begun: a stop before that would stop the one before.
+  await expect(noRoom).toBeChecked();
   await page.getByRole('button', { name: 'Stop' }).click();
   await expect(page.getByRole('button', { name: 'Search on' })).toBeVisible();
   await expect(takes).toContainText(/This lay takes \d+/);
