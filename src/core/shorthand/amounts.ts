@@ -103,6 +103,9 @@ export const BIT = `(?:a (?:tiny |little )?bit|a little|a touch|a smidge(?:n)?|s
 const UNIT_ONLY = new RegExp(UNIT);
 const ABOUT_FIRST = new RegExp(`^${ABOUT}`);
 
+/** Whether a length is said in yards. */
+export const isInYards = (text: string): boolean => /\dy|\by(?:ar)?ds?\b/.test(text);
+
 /** A length that was said. */
 export interface SaidLength {
   readonly cm: number;

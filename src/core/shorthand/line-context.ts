@@ -12,6 +12,11 @@ function sizesSaid(pattern: Pattern, makes: readonly Make[]): string[] {
   return [...(sizesAsCut(pattern, madeOfEach(makes).get(pattern.id) ?? [], {})?.sizes ?? [])];
 }
 
+function sizeCutLast(makes: readonly Make[]): string | undefined {
+  const last = inOrder(makes).at(-1)?.size;
+  return last && last.to === undefined ? last.size : undefined;
+}
+
 /**
  * What lines are read against: the names of a ledger, with what its patterns have.
  *
@@ -42,6 +47,9 @@ export function lineContextOf(
       // Asked for once a line names the pattern.
       get sizes() {
         return sizesOf(p);
+      },
+      get lastSize() {
+        return sizeCutLast(madeOfEach(makes).get(p.id) ?? []);
       },
       zones: [...new Set(p.views.flatMap((v) => [...v.zones, ...v.freeZones]))],
       views: p.views.map(({ id, name, zones }) => ({ id, name, zones })),

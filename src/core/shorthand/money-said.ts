@@ -9,8 +9,17 @@ const CODES: readonly (readonly [words: RegExp, code: string])[] = [
   [/\bkr\b/, 'SEK'],
 ];
 
-/** An amount of money, as an expression: with the sign or the word of its currency, or without. */
-export const MONEY = '(?:[€$£] ?\\d+(?:[.,]\\d+)?|\\d+(?:[.,]\\d+)?(?: ?(?:[€$£]|eur|usd|gbp|sek|nok|dkk|chf|euros?|pounds?|dollars?))?)';
+const CURRENCY = '(?:eur|usd|gbp|sek|nok|dkk|chf|cad|aud|nzd|jpy|euros?|pounds?|dollars?|kr)';
+const FIGURE = '\\d+(?:[.,]\\d{1,3})*';
+
+/** An amount of money with the sign or the word of its currency, as an expression. */
+export const SIGNED_MONEY = `(?:[€$£] ?${FIGURE}|${FIGURE} ?(?:[€$£]|${CURRENCY}(?![a-z])))`;
+
+/** The same, or a figure without. */
+export const MONEY = `(?:${SIGNED_MONEY}|${FIGURE})`;
+
+/** That it is what all of it cost. */
+export const IN_ALL = '(?:in all|in total|total|altogether|all in|all told|overall)';
 
 /**
  * An amount of money as it is said.

@@ -35,7 +35,7 @@ const everyRule: (() => RegExp)[] = [];
  */
 export function rule(source: string, weight: keyof typeof WEIGHTS, read: Rule['read']): Rule {
   let made: RegExp | undefined;
-  const found = () => (made ??= new RegExp(`${source}${END}`, 'y'));
+  const found = () => (made ??= new RegExp(`(?:${source})${END}`, 'y'));
   everyRule.push(found);
   return { found, needs: undefined, weight: WEIGHTS[weight], read };
 }

@@ -9,6 +9,8 @@ export interface KnownPattern extends Named {
   readonly kind?: GarmentKind;
   /** Its size labels in their order. */
   readonly sizes?: readonly string[];
+  /** The label that its latest version was cut in all over, where it was one. */
+  readonly lastSize?: string | undefined;
   /** The zones that decide its fit, of all views. */
   readonly zones?: readonly ZoneId[];
   readonly views?: readonly (Named & { readonly zones?: readonly ZoneId[] })[];

@@ -1,12 +1,12 @@
-import type { Fabric, Money, Piece } from '../../records';
+import { evenPrice } from '../../fabric/price';
+import type { Fabric, Piece } from '../../records';
 import { withId } from '../../units/by-id';
 import { colourCalled } from '../../units/colour';
-import { CM_PER_YARD } from '../../units/length';
-import { lengthOf, SAID_LENGTH } from '../amounts';
-import type { Understood } from '../chip';
+import { isInYards, lengthOf, SAID_LENGTH } from '../amounts';
+import type { Chip, Understood } from '../chip';
 import type { LineTables } from '../draft-from-line';
 import { newFabric } from '../entry-from-line';
-import { MONEY, moneySaid } from '../money-said';
+import { MONEY, moneySaid, SIGNED_MONEY } from '../money-said';
 import { readLine } from '../read-line';
 import { blanked, dayIn, FIRST, leftOf, SEWN, type ActOptions, type Heard, type Span } from '../report';
 import type { LineContext } from '../sentence';
@@ -52,11 +52,14 @@ const IN_COLOUR = /^ in (?:an? )?(?<colour>[a-zß-ɏ]+(?: [a-zß-ɏ]+)?)(?=\s*(?
 /** What all of it cost together. */
 const FOR_ALL = new RegExp(`^,? *(?:for|costing|all for) (?<price>${MONEY})(?: (?:in all|altogether|together|total|the lot))?[ .]*$`);
 
-/** A price for a metre, or for a yard, that comes out even; none where it does not, and would drift. */
-function priceOfEach(total: Money | undefined, cm: number, byYard: boolean): Pick<FabricSaid['fact'], 'price' | 'pricedBy'> {
-  const minor = total === undefined ? NaN : (total.minor * (byYard ? CM_PER_YARD : 100)) / cm;
-  const even = Math.round(minor);
-  return total && Math.abs(minor - even) < 1e-6 ? { price: { ...total, minor: even }, ...(byYard ? { pricedBy: 'yard' } : {}) } : {};
+/** What was paid, at the end of what is said of a fabric. */
+const MONEY_BEHIND = new RegExp(`(?:(?:,|\\(| (?:for|costing|costs?|was|at)(?: me)?) *${MONEY}| ${SIGNED_MONEY}).*$`);
+
+/** Whether a piece of a line says of one fabric what was paid, and asks or tells that as a garment's: of a purchase it is said otherwise. */
+function isAboutMoney({ asks, says, choices }: Chip): boolean {
+  const [first, ...more] = (asks ? choices : [says]).map((choice) => choice.find((fact) => fact.is === 'fabric'));
+  const isOne = first !== undefined && more.every((fact) => fact && JSON.stringify(fact.fabric) === JSON.stringify(first.fabric));
+  return isOne && (asks ? choices : [says]).some((choice) => choice.some(({ is }) => is === 'cost' || is === 'words'));
 }
 
 /** What is sewn on or in by the metre, and is no fabric. */
@@ -102,10 +105,14 @@ function purchaseIn(text: string, low: string, tables: LineTables, { context, ne
   const { dates, at: day } = dayIn(low, context.today);
   const apart: Span[] = [...(wide ? [[wide.index, wide.index + wide[0].length] as const] : []), ...day];
   const chips = readLine(blanked(text, apart, ' '), context);
-  const of: readonly FabricSaid[] = chips.flatMap(({ asks, says, choices, from, to }) =>
-    (asks ? (choices[answer] ?? []) : says).flatMap((fact) => (fact.is === 'fabric' ? [{ fact, from, to }] : [])),
-  );
-  const isAsked = chips.some(({ asks, choices }) => asks && choices.flat().some((fact) => fact.is === 'fabric'));
+  const isOfMoney = chips.map(isAboutMoney);
+  const of: readonly FabricSaid[] = chips.flatMap(({ asks, says, choices, from, to }, i) => {
+    const money = isOfMoney[i] ? MONEY_BEHIND.exec(low.slice(from, to)) : null;
+    return (money ? (choices.at(-1) ?? says) : asks ? (choices[answer] ?? []) : says).flatMap((fact) =>
+      fact.is === 'fabric' ? [{ fact, from, to: money ? from + money.index : to }] : [],
+    );
+  });
+  const isAsked = chips.some(({ asks, choices }, i) => asks && !isOfMoney[i] && choices.flat().some((fact) => fact.is === 'fabric'));
   const [main] = of.length > 0 || isAsked ? of : unknownIn(text, low, apart, context);
   // A length makes it a purchase; a size with it, or a second fabric, is something else.
   if (main?.fact.length === undefined || of.length > 1) return undefined;
@@ -121,8 +128,8 @@ function purchaseIn(text: string, low: string, tables: LineTables, { context, ne
   // Said right behind it: with a zip between, nobody knows what the fabric cost.
   const total = fact.price || known ? null : FOR_ALL.exec(low.slice(said));
   const money = total ? moneySaid(total.groups?.['price'] ?? '', context.currency) : undefined;
-  const each = priceOfEach(money, main.fact.length, /\dy|\by(?:ar)?ds?\b/.test(low.slice(main.from, main.to)));
-  const at: Span[] = [...apart, [main.from, each.price && total ? said + total[0].length : said]];
+  const price = money && evenPrice(money, main.fact.length, isInYards(low.slice(main.from, main.to)) ? 'yard' : 'metre');
+  const at: Span[] = [...apart, [main.from, price && total ? said + total[0].length : said]];
   const note = leftOf(text, at);
   const across = width ?? known?.width ?? known?.pieces[0]?.width;
   const piece: Piece = { length: main.fact.length, ...(across === undefined ? {} : { width: across }), ...(note === '' ? {} : { note }) };
@@ -130,7 +137,7 @@ function purchaseIn(text: string, low: string, tables: LineTables, { context, ne
   const fabric: Fabric = known
     ? { ...known, pieces: [...known.pieces, piece] }
     : {
-        ...newFabric(newId(), { ...fact, ...each, ...(shop?.[1] === undefined ? {} : { shop: shop[1] }) }),
+        ...newFabric(newId(), { ...fact, ...price, ...(shop?.[1] === undefined ? {} : { shop: shop[1] }) }),
         ...(colour ? { colour: colour.groups?.['colour'] } : {}),
         ...(width === undefined ? {} : { width }),
         ...(date === undefined ? {} : { bought: date }),

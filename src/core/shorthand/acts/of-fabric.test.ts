@@ -59,6 +59,8 @@ describe('bought', () => {
     ['Lara gave me 2 m of denim', { length: 200 }, { name: 'denim', source: 'Lara' }],
     ['was given 2 m of denim by my aunt', { length: 200, note: 'by my aunt' }, { name: 'denim' }],
     ['bought 3 m of linen for £35', { length: 300, note: 'for £35' }, { name: 'linen' }],
+    ['bought 3 m linen, 35 euros', { length: 300, note: '35 euros' }, { name: 'linen' }],
+    ['bought green seersucker 2 m (30 euros)', { length: 200, note: '(30 euros)' }, { name: 'green seersucker' }],
   ])('%s', (text, piece, of) => {
     const [only, ...more] = told(text, 'bought').purchases;
     expect([only?.piece, more]).toEqual([piece, []]);

@@ -4,7 +4,7 @@ import { tidy } from '../../units/length';
 import type { ZoneId } from '../../body/zones';
 import { anyOf, BIT, END, LENGTH, LENGTH_IN_WORDS, lengthOf, SAID_LENGTH } from '../amounts';
 import type { Choice, Understood } from '../chip';
-import { canHave, THE, ZONES, zoneHere, zonesNamed } from '../places';
+import { canHave, THE, ZONE, ZONES, zoneHere, zonesNamed } from '../places';
 import { asks, beforeName, byRules, given, mereWords, rule, type Meant, type Rule } from '../said';
 import type { Sentence } from '../sentence';
 import { ACTS, aimOf, NAMED_ALTERATIONS, TARGET_NAMES, type Act, type Aim } from '../targets';
@@ -16,7 +16,7 @@ const WAY = anyOf(WAY_WORDS);
 const WHEN = anyOf(Object.keys(WHENS));
 const PURPOSE = '(?:for looks|for style|for fit|for the look(?: of it)?|for the style|for length|as a design choice|because i like it)';
 const PART = anyOf(Object.keys(PARTS_SAID));
-const AT = `(?:at|past|along|around|round|across|through|over|from|in|on|for) ${ZONES}`;
+const AT = `(?:from ${ZONE} (?:down |up )?to ${ZONE}|(?:at|past|along|around|round|across|through|over|from|in|on|for) ${ZONES})`;
 const TO_NOTHING = `(?:(?:tapering|blending|grading|going|down|fading|blended|tapered) )?(?:to|into) (?:nothing|zero|nil|0)(?: (?:at|by|towards) (?:the )?[a-zß-ɏ ]{3,20}?(?=$|[,.;·|]|${END} (?:and|for|on)))?`;
 /** What may follow, one after the other and in any order. */
 const TAIL_STEP = new RegExp(
@@ -332,14 +332,27 @@ export const recogniseChange = byRules([
     `${LEAD}(?:took|take|taken|cut|removed|remove|chopped|trimmed|shaved|pinched)(?: out)? ${AMOUNT}(?: (?:off|out))?(?: of| from| off| out of| at| in) ${TARGET}`,
     'sure',
     ({ target, amount, tail = '' }, s, from, to) => {
+      const words = s.typed(from, to);
+      // Out of its width, or off its edge: either is done there.
+      if (/ waist(?:band)?$/.test(target ?? '') && / (?:at|in|out) /.test(s.low.slice(from, to))) {
+        const seam = target?.startsWith('back') ? ('centre-back-seam' as const) : ('side-seams' as const);
+        const across = change({ kind: seam, sign: -1 }, lengthIn(amount, s), tail, s, words);
+        return asks(
+          ...[across, made('less', target, amount, tail, s, from, to)].flatMap((of) => of?.choices ?? (of ? [of.says] : [])),
+          mereWords(words),
+        );
+      }
       const edge = / (?:out of|out|from) /.test(s.low.slice(from, to)) ? EDGES[target ?? ''] : undefined;
-      return edge
-        ? change({ kind: edge, sign: 1 }, lengthIn(amount, s), tail, s, s.typed(from, to), target)
-        : made('less', target, amount, tail, s, from, to);
+      return edge ? change({ kind: edge, sign: 1 }, lengthIn(amount, s), tail, s, words, target) : made('less', target, amount, tail, s, from, to);
     },
   ),
+  given(/scoop/, changed)(
+    `${LEAD}scooped(?: out)? ${THE}(?:(?:back|front) )?crotch(?: curve)?(?: (?:out|by|lower))* ${AMOUNT}`,
+    'sure',
+    ({ amount, tail = '' }, s, from, to) => change({ kind: 'scoop-crotch', sign: 1 }, lengthIn(amount, s), tail, s, s.typed(from, to)),
+  ),
   given(/ off/, changed)(
-    `${LEAD}(?:took|take|cut|chopped|removed|trimmed)(?: about)? ${AMOUNT} off(?:(?: the)? length)?(?= *(?:$|[,.;·|]|and\\b))`,
+    `${LEAD}(?:took|take|cut|chopped|removed|trimmed)(?: about)? ${AMOUNT} off(?:(?: the)? (?:length|bottom(?: edge)?))?(?= *(?:$|[,.;·|]|and\\b))`,
     'likely',
     ({ amount, tail = '' }, s, from, to) => made('shorter', 'length', amount, tail, s, from, to),
   ),

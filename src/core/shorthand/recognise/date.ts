@@ -180,7 +180,7 @@ const begunOn = (state: 'cut' | 'sewing', days: readonly string[], { low }: Sent
 };
 
 /** That a garment is in work, and where it lies then. */
-export const UNDER_WAY = '(?:in progress|in the works|under ?way|on the go|under the needle|wip|ufo)';
+export const UNDER_WAY = '(?:in progress|in the works|under ?way|on the go|under the needle|wip|ufo(?! pile))';
 export const ON_THE_MACHINE = 'on (?:the|my) (?:sewing )?(?:machine|table)';
 /** That it is being sewn: "been working on it on and off". */
 const SEWING = `(?:(?:still|i|i've|i'm|we|we've|have|has|been|am|it is|it's|is|now) )*(?:sewing|working on|making|${UNDER_WAY}|${ON_THE_MACHINE})(?: (?:it|this|on it|at it))?(?: on and off| off and on)?`;

@@ -1,16 +1,18 @@
-import { FABRIC_PARTS, type FabricUse } from '../../records';
+import { evenPrice } from '../../fabric/price';
+import { FABRIC_PARTS, type FabricUse, type Money } from '../../records';
 import { gramsOf } from '../../units/fabric-weight';
-import { anyOf, END, lengthOf, SAID_LENGTH } from '../amounts';
-import type { Understood } from '../chip';
+import { anyOf, END, isInYards, lengthOf, SAID_LENGTH } from '../amounts';
+import type { Choice, Understood } from '../chip';
 import { ZONE } from '../places';
 import { NEXT_SAID } from '../targets';
 import { ZONE_WORDS } from '../words';
 import { FABRIC_COLOUR, FABRIC_NOUN } from '../fabric-nouns';
-import { MONEY, moneySaid } from '../money-said';
+import { IN_ALL, MONEY, moneySaid, SIGNED_MONEY } from '../money-said';
 import { folded, isShortFor } from '../names';
 import { asks, byRules, clauseStart, given, rule, says, wherever, wordCount, type Meant } from '../said';
-import type { Recogniser, Sentence } from '../sentence';
+import type { LineContext, Recogniser, Sentence } from '../sentence';
 import { WEIGHTS } from '../weights';
+import { EVERYTHING, NO_FABRIC, NOTION } from './cost';
 import { IN_WORDS, LABEL, labelOf } from './size-label';
 import { SO_WIDE_HERE, unitOfWidth, WIDTH, widthSaid, type WidthGroups } from '../width-said';
 
@@ -45,12 +47,20 @@ const UNDERLINED = /\bunderlin(?:ed|ing)[,:]?(?: (?:it|all))?(?: (?:in|with|of|f
 const PRICE = `(?: *,? *\\(?(?:(?:at|for|which was|was|cost(?:ing)?|paid|bought (?:for|at)|@) )?(?<price>${MONEY}) ?(?<per>an?|per|the|/) ?(?<unit>met(?:re|er)|m|yard|yd)${END}\\)?)`;
 /** "1.4 m @ 22": for each of them. */
 const PRICE_EACH = `(?: *,? *\\(?@ ?(?<each>${MONEY})(?! ?(?:an?|per|the|/|cm|mm|m|%|h)(?![a-z]))\\)?)`;
+/** What follows an amount that is for a length of it, or for something else. */
+const NOT_IN_ALL = `(?!\\d|[.,]\\d| ?(?:an?|per|the|each|/|for|on|of|worth|apiece)(?![a-z])| ?/| (?:an? |the |new )?(?:${NOTION}|${NO_FABRIC})(?![a-z]))`;
+/** "For 30 euros", "it cost €30 altogether": for all of it. */
+const PAID = `(?: *,? *\\(?(?:for|costing|costs?|was|(?:which|that|it) (?:was|cost)|(?:the )?(?:fabric|cloth|material)(?: (?:was|cost|came to|for))?:?)(?: me)? (?<paid>${SIGNED_MONEY})(?: (?:for (?:it|the piece|the lot)|${IN_ALL}))?${NOT_IN_ALL}\\)?)`;
+/** An amount by itself: for a metre, for all of it, or for the whole garment. */
+const PERHAPS = `(?: *,? *\\(?(?<perhaps>${SIGNED_MONEY})(?: (?<all>${IN_ALL}))?${NOT_IN_ALL}\\)?)`;
+/** "2 m at 15". */
+const AT = `(?: *,? *\\(?at (?<at>${MONEY})(?! ?(?:cm|mm|m|in|inch(?:es)?|wide|h|am|pm|%|:|[.,]\\d)(?![a-z]))${NOT_IN_ALL}\\)?)`;
 const LEFT = `(?:,? (?:and |with )?(?<left>${SAID_LENGTH}) (?:left over|leftover|left|to spare|remaining|over)${END})`;
 const WEIGHT = `(?:,? (?<weight>\\d{1,3}(?:[.,]\\d)?) ?(?<gsm>gsm|g/m2|g/m²|oz)${END})`;
 const WIDTH_AFTER = `(?:,? ?\\(?${WIDTH}\\)?)`;
 const LENGTH_AFTER = `(?:(?: ?,| \\||[.;](?= ${SAID_LENGTH}\\s*(?:$|[.,;/\\n])))? ?\\(?(?:used |took |about )?(?<length>${SAID_LENGTH})(?! (?:left|to spare|remaining|longer|shorter|wide|wider|too|off|each|per)| ?[x×] ?\\d)(?: used)?\\)?)`;
 const SHOP = `(?:,? (?:from|bought at|bought from|at(?= (?:the |an? )?(?:[a-zß-ɏ]+ )?(?:market|fair|sale|shop|store)(?![a-z]))) (?<shop>[a-zß-ɏ][a-zß-ɏ'& -]{2,30}?)(?=\\s*(?:$|[,.;·|]|(?:at|for) [€$£]?\\d| ${SAID_LENGTH}${END})))`;
-const AFTER = `(?:(?: (?:for (?:the )?|as (?:the )?|as an? )?(?<part>${PART})${END})|${WIDTH_AFTER}|${LENGTH_AFTER}|${LEFT}|${PRICE}|${PRICE_EACH}|${WEIGHT}|${SHOP})`;
+const AFTER = `(?:(?: (?:for (?:the )?|as (?:the )?|as an? )?(?<part>${PART})${END})|${WIDTH_AFTER}|${LENGTH_AFTER}|${LEFT}|${PRICE}|${PRICE_EACH}|${PAID}|${PERHAPS}|${AT}|${WEIGHT}|${SHOP})`;
 const TAIL = new RegExp(AFTER, 'y');
 const REST = '(?:rest|remains|remnants?|offcuts|scraps|leftovers)';
 /** What leads to a fabric: a length, a part, a preposition. "8 in denim" is no length. */
@@ -65,11 +75,17 @@ interface Said extends WidthGroups {
   readonly left?: string | undefined;
   readonly price?: string | undefined;
   readonly each?: string | undefined;
+  readonly paid?: string | undefined;
+  readonly perhaps?: string | undefined;
+  readonly all?: string | undefined;
+  readonly at?: string | undefined;
   readonly unit?: string | undefined;
   readonly weight?: string | undefined;
   readonly gsm?: string | undefined;
   readonly shop?: string | undefined;
 }
+
+type Fact = Extract<Understood, { readonly is: 'fabric' }>;
 
 /** The use of a fabric from all that was said beside its name. */
 function used(
@@ -77,14 +93,14 @@ function used(
   said: Said,
   { context, typed }: Sentence,
   shopAt?: readonly [number, number],
-): Understood {
+): Fact {
   const cm = (text: string | undefined) => (text === undefined ? undefined : lengthOf(text.replace(/^(?:used|took) /, ''), context.unit)?.cm);
   const [length, left] = [cm(said.length), cm(said.left)];
   // So much for each, where it was said of what.
   const each = said.length === undefined ? undefined : said.each;
   const priced = said.price ?? each;
   const price = priced === undefined ? undefined : moneySaid(priced, context.currency);
-  const byYard = said.price === undefined ? /y/.test(said.length ?? '') : said.unit?.startsWith('y');
+  const byYard = said.price === undefined ? isInYards(said.length ?? '') : said.unit?.startsWith('y');
   const figure = said.weight === undefined ? undefined : Number(said.weight.replace(',', '.'));
   const weight = figure === undefined ? undefined : Math.round(said.gsm === 'oz' ? gramsOf(figure) : figure);
   const shop = said.shop === undefined || !shopAt ? undefined : typed(...shopAt);
@@ -102,6 +118,32 @@ function used(
   };
 }
 
+/** What was paid for all of a new fabric: its price where that comes out even, else what the garment cost for it. */
+function paidInAll(fact: Fact, total: Money, lengthSaid = ''): Choice {
+  const price = fact.length !== undefined && evenPrice(total, fact.length, isInYards(lengthSaid) ? 'yard' : 'metre');
+  return price ? [{ ...fact, ...price }] : [fact, { is: 'cost', what: 'name' in fact.fabric ? fact.fabric.name : 'fabric', money: total }];
+}
+
+/** What is said of money. */
+const MONEYS = ['price', 'each', 'paid', 'perhaps', 'at'] as const;
+/** Money behind a fabric is that fabric's rather than what notions cost. */
+const weightOfPaid = ({ paid, perhaps, at }: Said) => ((paid ?? perhaps ?? at) === undefined ? 0 : WEIGHTS.sure);
+
+/** A fabric with what was paid: where that may be for a metre, for all of it or for the whole garment, it is asked. */
+function withPaid(fact: Fact, { paid, perhaps, all, at, length }: Said, { currency }: LineContext): Meant {
+  const typed = paid ?? perhaps ?? at;
+  const money = typed === undefined ? undefined : moneySaid(typed, currency);
+  if (!money || typed === undefined) return says(fact);
+  const words: Choice = [fact, { is: 'words', words: typed }];
+  const garment: Choice = [fact, { is: 'cost', what: EVERYTHING, money }];
+  // What is in the stash keeps its own price.
+  if ('id' in fact.fabric) return all === undefined ? { says: words } : asks(garment, words);
+  const piece = paidInAll(fact, money, length);
+  if (paid !== undefined) return { says: piece };
+  if (all !== undefined) return asks(piece, garment);
+  return asks([{ ...fact, price: money, ...(isInYards(length ?? '') ? { pricedBy: 'yard' as const } : {}) }], piece, words);
+}
+
 /** That fabric was washed is not what a garment is of. */
 const WASHED = /(?:^|[,.;·|\n:])\s*(?:[-*•] +)?(?:(?:i|then|and|also|just) )*(?:pre-?)?(?:washed|shrunk) [^,.;·|\n]*$/;
 
@@ -113,7 +155,8 @@ function tailOf(low: string, at: number): { readonly said: Said; readonly to: nu
     const found = TAIL.exec(low);
     if (!found || found[0] === '') return { said, to };
     const here = Object.fromEntries(Object.entries(found.groups ?? {}).filter(([name, text]) => text !== undefined && !(name in said)));
-    if (Object.keys(here).length === 0) return { said, to };
+    // What is said of money twice is not both said of the fabric.
+    if (Object.keys(here).length === 0 || [said, here].every((of) => MONEYS.some((name) => name in of))) return { said, to };
     said = { ...said, ...here };
     to += found[0].length;
   }
@@ -170,8 +213,8 @@ const knownFabric = wherever((sentence) =>
     .filter(({ kind, from }) => kind === 'fabrics' && !BESIDE_IT.test(sentence.low.slice(0, from)))
     .map((found) => {
       const { said, from, to, shopAt } = around(sentence, found.from, found.to);
-      const weight = WEIGHTS.sure + WEIGHTS.word * wordCount(sentence.low.slice(from, to));
-      return { from, to, says: [used({ id: found.id }, said, sentence, shopAt)], weight };
+      const weight = WEIGHTS.sure + WEIGHTS.word * wordCount(sentence.low.slice(from, to)) + weightOfPaid(said);
+      return { from, to, ...withPaid(used({ id: found.id }, said, sentence, shopAt), said, sentence.context), weight };
     }),
 );
 
@@ -215,29 +258,27 @@ const newFabric = byRules([
       // "Red corduroy Tern dungarees": what stands before the name of a garment is what it is of.
       const before = s.subject?.from === to + 1 && /(?:^|[,;·|.\n]|\b(?:made|the|an?|my|some|in|of)) *$/.test(s.low.slice(0, from));
       if (!cued && !measured && !own && !before) return undefined;
+      const all: Said = { ...said, length: length1 ?? said.length };
       const fact = used(
         { name: s.typed(nameFrom, nameFrom + name.length) },
-        {
-          ...said,
-          ...(wide === undefined ? {} : { wide, wideIn }),
-          length: length1 ?? said.length,
-          part: part1 ?? said.part,
-          weight: weight1 ?? said.weight,
-          gsm: gsm1 ?? said.gsm,
-        },
+        { ...all, ...(wide === undefined ? {} : { wide, wideIn }), part: part1 ?? said.part, weight: weight1 ?? said.weight, gsm: gsm1 ?? said.gsm },
         s,
         shopIn(s.low, said, end),
       );
       // "The petrol crepe" may be the petrol viscose crepe of the stash.
       const isThe = /\bthe $/.test(s.low.slice(from, nameFrom));
       const known = wordCount(name) < 2 && !isThe ? [] : s.context.fabrics.filter((fabric) => isShortFor(name, folded(fabric.name)));
-      if (known.length > 0 && known.length <= (isThe ? MOST_MEANT : 1) && fact.is === 'fabric')
+      if (known.length > 0 && known.length <= (isThe ? MOST_MEANT : 1))
         return {
           ...asks(...known.map(({ id }) => [{ ...fact, fabric: { id } }]), [fact]),
           to,
           weight: WEIGHTS.likely + WEIGHTS.word * wordCount(s.low.slice(from, to)),
         };
-      return { ...says(fact), to, weight: (cued || measured ? WEIGHTS.likely : WEIGHTS.weak) + WEIGHTS.word * wordCount(s.low.slice(from, to)) };
+      return {
+        ...withPaid(fact, all, s.context),
+        to,
+        weight: (cued || measured ? WEIGHTS.likely : WEIGHTS.weak) + WEIGHTS.word * wordCount(s.low.slice(from, to)) + weightOfPaid(all),
+      };
     },
   ),
   // "in anything at all 2m": what is measured after "in" is a fabric.

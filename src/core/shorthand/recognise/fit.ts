@@ -178,6 +178,8 @@ const PULLED = new RegExp(PULLS);
 const FITS = new RegExp(RIGHT);
 const GAP_ZONES: ReadonlySet<ZoneId> = new Set(['neckline', 'armhole', 'waistband', 'waist', 'opening', 'neckDepth']);
 
+const SOME_PLACE_IS = new RegExp(`(?<![a-z])${ZONES} (?:is|are|was|were|came out|turned out) $`);
+
 /** Where a clause begins, and where it ends. */
 const CLAUSE_BEFORE = /(?:^|[,.;·|\n:(]|\b(?:and|but)) *$/;
 const CLAUSE_BEHIND = /^ *(?:$|[,.;·|\n)]|(?:and|but|otherwise|so|now)\b)/;
@@ -186,6 +188,8 @@ const CLAUSE_BEHIND = /^ *(?:$|[,.;·|\n)]|(?:and|but|otherwise|so|now)\b)/;
 export const recogniseFit = byRules([
   // "too wide in the neck", "tight at the bust", "2 cm too long in the sleeve", "tight armhole 2".
   fault(`${HOW}(?<direction>${DIRECTION}) (?<place>${PLACE} )?(?<zones>${ZONES_BEHIND})`, ({ place }, how, of, s, from, to) => {
+    // "The sleeve was too short for the armhole": one seam for another.
+    if (place === 'for ' && SOME_PLACE_IS.test(s.low.slice(0, from))) return { says: mereWords(s.typed(from, to)) };
     // "Full length" is how it is meant.
     if (/^full (?:length|skirt)/.test(s.low.slice(from, to))) return { says: mereWords(s.typed(from, to)) };
     // "A 5 cm deep hem" is a measure.

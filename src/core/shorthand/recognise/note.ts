@@ -5,6 +5,7 @@ import { byRules, mereWords, rule, says, wordCount, type Meant } from '../said';
 import type { Recogniser, Sentence } from '../sentence';
 import { WEIGHTS } from '../weights';
 import { NOTES_SAID } from '../words';
+import { NOTION } from './cost';
 import { CLAUSE, startsClause } from './not-done';
 
 /** To the end of what is said in one breath. */
@@ -99,6 +100,15 @@ const looseEnds = byRules([
     (_, s, from, to) =>
       startsClause(s, from) && /still|missing|have to|just|only|needs? (?:hemming|pressing)/.test(s.low.slice(from, to))
         ? { ...says({ is: 'loose end', words: s.typed(from, to).trim() }), weight: WEIGHTS.whole * wordCount(s.low.slice(from, to)) + 3 }
+        : undefined,
+  ),
+  // "Need to buy buttons".
+  rule(
+    `(?:(?:i|we|but|still|just|only) )*(?:need|have|want) to (?:buy|get|find|order) (?:an? |the |some |more )?(?:[a-zß-ɏ]+ )?${NOTION}(?: (?:for|to) [^,.;·|\\n•]*)?`,
+    'sure',
+    (_, s, from, to) =>
+      startsClause(s, from)
+        ? { ...says({ is: 'loose end', words: s.typed(from, to) }), weight: WEIGHTS.whole * wordCount(s.low.slice(from, to)) + 3 }
         : undefined,
   ),
   rule(`no (?:buttons?|buttonholes?|hem|zip|snaps?|hooks?|cuffs?|collar|pockets?) yet`, 'sure', (_, s, from, to) => ({

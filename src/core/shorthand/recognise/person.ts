@@ -1,12 +1,15 @@
 import { mereWords, wherever } from '../said';
 import type { Recogniser } from '../sentence';
 import { WEIGHTS } from '../weights';
+import { NOTION } from './cost';
 
 const NEW =
   /^for (?:my (?:\p{L}+ ))?(\p{Lu}[\p{L}'-]+)(?=\s*(?:$|[,.;:·|!(]|in |size |cut |out of |from |and |with |who |(?<= )(?:[xX]{0,3}[smlSML]\b|\d)|aged? |i |an? |the ))/u;
 /** Days and seasons that are written with a capital and are nobody. */
 const NOBODY =
   /^(?:christmas|easter|halloween|hanukkah|january|february|march|april|may|june|july|august|september|october|november|december|monday|tuesday|wednesday|thursday|friday|saturday|sunday|mum|me|myself|us|work|summer|winter|spring|autumn|\d?x*[sml])$/i;
+
+const IS_NOTION = new RegExp(`^${NOTION}$`);
 
 /** Somebody of the ledger: "for Tilda", a name by itself between commas or at the beginning, "Tilda's". */
 const known = wherever(({ low, names, subject }) =>
@@ -37,7 +40,14 @@ const unknown: Recogniser = ({ low, names, typed }, at) => {
   if (!low.startsWith('for ', at)) return [];
   const found = NEW.exec(typed(at, low.length).replace(/^for/i, 'for'));
   const name = found?.[1];
-  if (!found || name === undefined || NOBODY.test(name) || names.some((n) => n.from < at + found[0].length && n.to > at)) return [];
+  if (
+    !found ||
+    name === undefined ||
+    NOBODY.test(name) ||
+    IS_NOTION.test(name.toLowerCase()) ||
+    names.some((n) => n.from < at + found[0].length && n.to > at)
+  )
+    return [];
   return [
     {
       from: at,

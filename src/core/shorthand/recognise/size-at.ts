@@ -19,11 +19,10 @@ const OFF_WORDS = /\bsizes? (?:up|down|larger|smaller|bigger)|\b(?:up|down) (?:a
 const OFF = `(?:(?<much>${MUCH}) (?:full |whole )?)?sizes? (?<way>up|down|larger|smaller|bigger)`;
 const OFF_FIRST = `(?<way2>up|down) (?<much2>${MUCH}) (?:full |whole )?sizes?`;
 
-/** So many sizes above the one that stands behind the name, by the pattern's own row of sizes. */
-function sizeBeside(s: Sentence, from: number, by: number): string | undefined {
-  const { sizes = [] } = s.subject ?? {};
-  const said = sizeBehindName(s, from);
-  const index = said === undefined ? -1 : sizes.indexOf(said);
+/** So many sizes above another, by the pattern's own row of sizes. */
+function sizeFrom({ subject }: Sentence, size: string | undefined, by: number): string | undefined {
+  const { sizes = [] } = subject ?? {};
+  const index = size === undefined ? -1 : sizes.indexOf(size);
   return index < 0 ? undefined : sizes[index + by];
 }
 
@@ -125,12 +124,18 @@ export const recogniseSizeAt = byRules([
   ),
   // "One size up at the hips", "hips a size bigger": of the size that stands behind the name.
   given(OFF_WORDS, rule)(
-    `(?:(?:with|and|but) )?(?:(?:graded|went|gone|going|cut|made|sized|only) )*(?:${THE}(?<first>${ZONES}) (?:is |are |in )?)?(?:${OFF}|${OFF_FIRST})(?: (?:at|in|on|for|around|across|through) (?<zones>${ZONES_BEHIND}))?`,
+    `(?:(?:with|and|but) )?(?:(?:graded|went|gone|going|cut|made|sized|only) )*(?:${THE}(?<first>${ZONES}) (?:is |are |in )?)?(?:${OFF}|${OFF_FIRST})(?: (?:at|in|on|for|around|across|through) (?<zones>${ZONES_BEHIND})| (?:from|than|over|on) (?:the )?(?:last (?:time|one|version)|before))?`,
     'likely',
     ({ first, zones = first, much, way, much2, way2 }, s, from, to) => {
       const by = (HOW_MANY[much ?? much2 ?? ''] ?? 1) * (/up|larg|bigg/.test(way ?? way2 ?? '') ? 1 : -1);
-      const label = zones === undefined ? undefined : sizeBeside(s, from, by);
-      return (label === undefined ? undefined : at(whole(label), zones, s)) ?? asks(mereWords(s.typed(from, to)));
+      const words = mereWords(s.typed(from, to));
+      if (zones === undefined) {
+        // All over it may be told of the size that was cut last, as well as of the one on the envelope.
+        const size = sizeBehindName(s, from) === undefined ? sizeFrom(s, s.subject?.pattern?.lastSize, by) : undefined;
+        return size === undefined ? asks(words) : asks([{ is: 'size', line: whole(size) }], words);
+      }
+      const label = sizeFrom(s, sizeBehindName(s, from), by);
+      return (label === undefined ? undefined : at(whole(label), zones, s)) ?? asks(words);
     },
   ),
 ]);

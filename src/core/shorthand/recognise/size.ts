@@ -252,6 +252,8 @@ const recogniseWhole = byRules([
     `(?:in |cut |an? |the |size )*(?<size>${LABEL}) (?:instead of|rather than|not) (?:an? |the |my usual |size )*${LABEL}`,
     'sure',
     ({ size }, s, from) => {
+      // "From 1.5 m instead of the 2 m it asks for" is of lengths.
+      if (/\d ?$/.test(s.low.slice(0, from))) return undefined;
       const label = labelOf(size, s, true);
       // "A size smaller at the shoulders, 38 instead of 40": there.
       const there = SIZE_AT.exec(s.low.slice(0, from))?.groups?.['zones'];

@@ -45,6 +45,8 @@ export const recogniseState = byRules([
     `(?:(?:i|just|then|finally|so) )*(?:gave up(?: on ${IT})?|given up|abandoned(?: ${IT})?|binned(?: ${IT})?|(?:(?:is|are|it is|it's|went|now|straight|ended up) )*in(?:to)? the bin|threw ${IT} (?:out|away)|scrapped(?: ${IT})?|stopped)(?: half ?way(?: through)?)?(?: (?:at|on|with|during|after) (?<stage>${REST}))?${CLAUSE}`,
     'sure',
     ({ stage }, s, from, to) => {
+      // The pattern, or what was left of the fabric, is no garment.
+      if (/\b(?:patterns?|toile|muslin|scraps|rest|fabric|leftovers?)(?: (?:is|are|goes|go))? $/.test(s.low.slice(0, from))) return undefined;
       const at = stage === undefined ? -1 : s.low.indexOf(stage, from);
       return says({ is: 'state', state: 'abandoned', ...(stage === undefined ? {} : { stage: s.typed(at, Math.min(to, at + stage.length)) }) });
     },

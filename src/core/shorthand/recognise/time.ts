@@ -1,9 +1,11 @@
 import type { TimeSpent } from '../../records';
 import { parseDuration } from '../../units/duration';
 import { anyOf, countOf } from '../amounts';
-import { byRules, mereWords, rule, says, wordCount, type Meant } from '../said';
+import type { Choice } from '../chip';
+import { asks, byRules, mereWords, rule, says, wordCount, type Meant } from '../said';
 import { WEIGHTS } from '../weights';
 import { PHASES_SAID } from '../words';
+import { DAY, daysOf, tellsOfFinishing } from './date';
 
 const COUNT = '(?:(?:\\d+ )?(?:1/2|1/4|3/4)|\\d+(?:[.,]\\d+)?|\\d*\\s?[½¼¾]|one|two|three|four|five|six|seven|eight|nine|ten)';
 const UNIT = '(?:hours?|hrs?|h|minutes?|mins?|min|mornings?|afternoons?|evenings?|days?|weekends?|nights?)';
@@ -11,7 +13,10 @@ const TERM = `(?:${COUNT}\\s?(?:and a half |½ )?${UNIT}(?! ago| old| later| tri
 const DURATION = `(?<duration>\\d{1,3}:[0-5]\\d h?|\\d+(?:[.,]\\d+)?[ \\t]?h[ \\t]?\\d{1,2}(?![./]\\d)(?:\\s?min)?|${TERM}(?:(?:,? and|,)? ${TERM})*)`;
 const ONE_PHASE = anyOf(Object.keys(PHASES_SAID));
 /** Of several together it is not said how long each took. */
-const PHASE = `(?<phase>${ONE_PHASE}(?: ?(?:\\+|&|,|and|/) ?${ONE_PHASE})*)`;
+const PHASES = `${ONE_PHASE}(?: ?(?:\\+|&|,|and|/) ?${ONE_PHASE})*`;
+const PHASE = `(?<phase>${PHASES})(?! included)`;
+/** What is in it, and is not all of it: "3 h including cutting". */
+const INCLUDED = `(?:,? ?\\(?(?:including|incl\\.?|inc\\.?) (?:the |all )?(?:${PHASES}|everything)\\)?|,? ?\\(?(?:${PHASES}|everything) included\\)?)`;
 
 /** Minutes of what was said; words that the duration's own reader does not know are put in its own. */
 function minutesOf(text: string): number | undefined {
@@ -52,8 +57,29 @@ const TO = `to (?<act>${anyOf(TO_DO.keys())})(?: out| up)?(?: (?:it|them|everyth
 /** "Three evenings of about two hours": how many, and how long each was. */
 const OF_EACH = `(?<times>\\d{1,2}|two|three|four|five|six|seven|eight|nine|ten|(?:an? )?couple of|some) (?:evenings?|mornings?|afternoons?|nights?|days?|sessions?|sittings?|goes) (?:of|with|at|,|x|×)? ?(?:about |around |roughly )?(?<each>${TERM})(?: each)?`;
 
+/** A sitting of one day is no day of finishing by itself. */
+const SITTING = `(?:sewed|stitched|worked(?: on it)?)(?: on it)?(?: for)?(?: about| another)? ${DURATION} (?:on )?(?<day>${DAY})`;
+
 /** Time that was spent. */
 export const recogniseTime = byRules([
+  // "3 h so far": it is being sewn.
+  rule(
+    `(?:(?:it |that )?(?:took|needed|has taken|spent)(?: me)? )?(?:about )?${DURATION} (?:so far|up to now|until now|by now)`,
+    'sure',
+    ({ duration }) => {
+      const spent = timeOf(duration, 'all');
+      return spent && { says: [...spent.says, { is: 'state', state: 'sewing' }] };
+    },
+  ),
+  rule(SITTING, 'sure', ({ duration, day = '' }, s, from, to) => {
+    const spent = timeOf(duration, 'all');
+    if (!spent) return undefined;
+    // Over the time and the day by themselves.
+    const weight = 2 * WEIGHTS.sure + WEIGHTS.word * wordCount(s.low.slice(from, to));
+    if (tellsOfFinishing(`${s.low.slice(0, from)}${s.low.slice(to)}`)) return { says: [...spent.says, ...mereWords(day)], weight };
+    const finished = daysOf(day, s.context.today).map((date): Choice => [...spent.says, { is: 'date', of: 'finished', date }]);
+    return { ...asks([...spent.says, { is: 'state', state: 'sewing' }], ...finished), weight };
+  }),
   rule(`(?:(?:it |that )?(?:took|needed)(?: me)? )?(?:about |over |in )?${OF_EACH}`, 'sure', ({ times = '', each = '' }, s, from, to) => {
     const [count, minutes] = [countOf(times), minutesOf(each)];
     const said: Meant =
@@ -70,7 +96,7 @@ export const recogniseTime = byRules([
   ),
   rule(`(?:${PHASE}(?::| took(?: me)?)? )${DURATION}`, 'sure', ({ duration, phase }) => time(duration, phase)),
   rule(
-    `(?:(?:it |that |which |the whole thing )?(?:took|needed)(?: me)?|made(?: it| this| them)? in|sewn in|sewed(?: it)? in|done in|finished in|spent|about|in all|in|over|for) (?:about |nearly |almost |only |just |all of )?(?:the space of )?${DURATION}(?: (?:of )?${PHASE}| in all| in total| altogether)?`,
+    `(?:(?:it |that |which |the whole thing )?(?:took|needed)(?: me)?|made(?: it| this| them)? in|sewn in|sewed(?: it)? in|done in|finished in|spent|about|in all|in|over|for) (?:about |nearly |almost |only |just |all of )?(?:the space of )?${DURATION}(?:${INCLUDED}| (?:of )?${PHASE}| in all| in total| altogether)?`,
     'sure',
     ({ duration, phase }, s, from) => {
       const cue = s.low.slice(from, from + 8);
@@ -85,15 +111,19 @@ export const recogniseTime = byRules([
       return time(duration, phase);
     },
   ),
-  rule(`${DURATION}(?: (?:of )?${PHASE}| in all| in total| altogether| of work| of sewing)?`, 'likely', ({ duration, phase }, s, from, to) => {
-    if (duration === undefined) return undefined;
-    const before = s.low.slice(0, from);
-    // Over how long it was sewn is not how long it took.
-    if (/\bover (?:about |the )?$/.test(before) && LOOSE.test(duration)) return undefined;
-    if (/\b(?:wore|worn|wear|after|for|every|last|next|since|in|within) (?:it |them )?$/.test(before)) return undefined;
-    // Of several made at once it is not the time of all.
-    if (/^,? (?:each|apiece|a piece|per )/.test(s.low.slice(to))) return { says: mereWords(s.typed(from, to)) };
-    if (/^an? /.test(duration) && !/^an hour|^a weekend|^an afternoon|^an evening/.test(duration)) return undefined;
-    return time(duration, phase);
-  }),
+  rule(
+    `${DURATION}(?:${INCLUDED}| (?:of )?${PHASE}| in all| in total| altogether| of work| of sewing)?`,
+    'likely',
+    ({ duration, phase }, s, from, to) => {
+      if (duration === undefined) return undefined;
+      const before = s.low.slice(0, from);
+      // Over how long it was sewn is not how long it took.
+      if (/\bover (?:about |the )?$/.test(before) && LOOSE.test(duration)) return undefined;
+      if (/\b(?:wore|worn|wear|after|for|every|last|next|since|in|within) (?:it |them )?$/.test(before)) return undefined;
+      // Of several made at once it is not the time of all.
+      if (/^,? (?:each|apiece|a piece|per )/.test(s.low.slice(to))) return { says: mereWords(s.typed(from, to)) };
+      if (/^an? /.test(duration) && !/^an hour|^a weekend|^an afternoon|^an evening/.test(duration)) return undefined;
+      return time(duration, phase);
+    },
+  ),
 ]);

@@ -1,7 +1,8 @@
 import type { REASONS } from '../../records';
 import { anyOf, COUNT, countOf, END } from '../amounts';
 import { FABRIC_NOUNS } from '../fabric-nouns';
-import { asks, byRules, mereWords, rule, says, wordCount, type Meant } from '../said';
+import { asks, byRules, given, mereWords, rule, says, wordCount, type Meant } from '../said';
+import { WEIGHTS } from '../weights';
 import { WHOSE } from '../words';
 
 const LOVES = [1, 2, 3, 4, 5] as const;
@@ -186,6 +187,12 @@ export const recogniseVerdict = byRules([
   rule(`(?:tried on|try-on|at the fitting|first fitting)`, 'likely', () => says({ is: 'seen', seen: { at: 'tryOn' } })),
   rule(`(?:on the )?first day`, 'likely', () => says({ is: 'seen', seen: { at: 'firstDay' } })),
   // Reasons.
+  // How a fabric shrinks is no damage of the garment.
+  given(/shr[au]nk/, rule)(
+    `(?:(?:the )?(?:fabric|cloth|material|it) )?(?:shrank|shrunk|has shrunk)(?: by)?(?: about)? \\d+(?:[.,]\\d)? ?(?:%|percent|per cent)[^,.;·|\\n]*|(?:the )?(?:fabric|cloth|material) (?:shrank|has shrunk|had shrunk)[^,.;·|\\n]*`,
+    'sure',
+    (_, s, from, to) => ({ says: mereWords(s.typed(from, to)), weight: WEIGHTS.whole * wordCount(s.low.slice(from, to)) }),
+  ),
   ...REASONS_SAID.map(([words, reason]) =>
     rule(words, 'likely', (_, s, __, to) => (OF_A_FABRIC.test(s.low.slice(to)) ? undefined : says({ is: 'reason', reason }))),
   ),
