@@ -1,6 +1,6 @@
 import { useEffect, useRef, type KeyboardEvent } from 'react';
 import clsx from 'clsx';
-import { chipWords, choiceWords } from '../core/shorthand/chip-words';
+import { chipWords, choicesInWords } from '../core/shorthand/chip-words';
 import { askedWords, type Answers, type Chip } from '../core/shorthand/chip';
 import type { LineContext } from '../core/shorthand/sentence';
 import { KeyCap } from '../ui/key-cap';
@@ -58,6 +58,7 @@ export function LineChips({
       {chips.map((chip) => {
         const words = chip.says.length > 0 && chip.says.every((u) => u.is === 'words');
         const chosen = answers[askedWords(chip.text)];
+        const inWords = choicesInWords(chip.choices, context, context.unit);
         return (
           <li
             key={`${chip.from} ${chip.text}`}
@@ -97,7 +98,7 @@ export function LineChips({
                   )}
                 >
                   {!chip.asks && 'or '}
-                  {choiceWords(choice, context, context.unit)}
+                  {inWords[i]}
                   {chip.asks && <KeyCap>{String(i + 1)}</KeyCap>}
                 </button>
               ),

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { chipWords } from './chip-words';
+import { chipWords, choicesInWords } from './chip-words';
 import { LINE_EXAMPLES, OTHER_EXAMPLES } from './examples';
 import { readLine } from './read-line';
 import type { LineContext } from './sentence';
@@ -78,4 +78,13 @@ test.each([
 
 test('lengths are said in the sewist’s unit', () => {
   expect(words('sleeve +5/8', 'in')).toEqual(['altered: sleeve length +⅝ in']);
+});
+
+test.each([
+  ['tidewater in storm linen 2 m, 30 euros', ['30.00\u202fEUR a metre', '15.00\u202fEUR a metre', 'just words']],
+  ['tidewater in storm linen 2.1 m, 30 euros in all', ['storm linen 30.00\u202fEUR', 'everything 30.00\u202fEUR']],
+  ['tidewater C, low rise', ['just words', 'fit rise short, slight']],
+])('the choices of “%s” are said by what they differ in', (text, expected) => {
+  const asked = readLine(text, CONTEXT).find(({ asks }) => asks);
+  expect(choicesInWords(asked?.choices ?? [], CONTEXT, 'cm')).toEqual(expected);
 });

@@ -132,13 +132,28 @@ export function chipWords(
   }
 }
 
-/** A choice of a question in words, to be put on a button. */
-export function choiceWords(choice: Choice, context: LineContext, unit: LengthUnit): string {
+/** What parts a choice's words: facts, and what a fact has one after the other. */
+const APART = ', ';
+
+function choiceWords(choice: Choice, context: LineContext, unit: LengthUnit): string {
   return choice
     .map((u) => {
       if (u.is === 'words') return 'just words';
       const { kind, says } = chipWords(u, context, unit);
       return `${kind} ${says}`;
     })
-    .join(', ');
+    .join(APART);
+}
+
+/**
+ * The choices of a question in words, to be put on buttons: what they begin with alike is not what is asked, and is left out.
+ *
+ * @example choicesInWords(chip.choices, context, 'cm') // ['30.00 EUR a metre', '15.00 EUR a metre', 'just words'], of the same fabric
+ */
+export function choicesInWords(choices: readonly Choice[], context: LineContext, unit: LengthUnit): string[] {
+  const parts = choices.map((choice) => choiceWords(choice, context, unit).split(APART));
+  const shortest = Math.min(...parts.map(({ length }) => length));
+  let alike = 0;
+  while (choices.length > 1 && alike < shortest - 1 && parts.every((of) => of[alike] === parts[0]?.[alike])) alike++;
+  return parts.map((of) => of.slice(alike).join(APART));
 }

@@ -310,7 +310,7 @@ describe('fit', () => {
     ['the waist isn’t tight any more', '? waist right | “waist isn’t tight any more”'],
     ['hips snug but fine', '? hip −1 | hip right'],
     ['without gaping at the neckline', '? neckline right | “without gaping at the neckline”'],
-    ['low rise', '? “low rise” | rise +1'],
+    ['low rise', '? “low rise” | rise −1'],
   ])('what may be right, or how it is meant, is asked: %s', (text, expected) => expect(read(text)[0]).toBe(expected));
 
   test('a garment has the places that its kind has', () => {

@@ -6,7 +6,7 @@ import { isLower } from '../records/usual-zones';
 import { anyOf } from './amounts';
 
 /** What a word of changing does, whatever it is done to. */
-export type Act = 'longer' | 'shorter' | 'wider' | 'narrower' | 'lower' | 'higher' | 'more' | 'less';
+export type Act = 'longer' | 'shorter' | 'wider' | 'narrower' | 'lower' | 'higher' | 'deeper' | 'more' | 'less';
 
 /** Verbs and comparatives with what they do. A verb has its own direction for each target: a hem is raised by shortening. */
 export const ACTS: Readonly<Record<string, Act>> = {
@@ -57,9 +57,9 @@ export const ACTS: Readonly<Record<string, Act>> = {
   lowering: 'lower',
   drop: 'lower',
   dropped: 'lower',
-  deepen: 'lower',
-  deepened: 'lower',
-  deeper: 'lower',
+  deepen: 'deeper',
+  deepened: 'deeper',
+  deeper: 'deeper',
   'moved down': 'lower',
   raise: 'higher',
   raised: 'higher',
@@ -71,6 +71,9 @@ export const ACTS: Readonly<Record<string, Act>> = {
   add: 'more',
   added: 'more',
   adding: 'more',
+  increase: 'more',
+  increased: 'more',
+  increasing: 'more',
   enlarge: 'more',
   enlarged: 'more',
   bigger: 'more',
@@ -80,6 +83,7 @@ export const ACTS: Readonly<Record<string, Act>> = {
   reduced: 'less',
   remove: 'less',
   removed: 'less',
+  decreased: 'less',
   smaller: 'less',
   scoop: 'lower',
   scooped: 'lower',
@@ -135,6 +139,7 @@ const pocket = low('pocket-height');
 const rise = long('rise', { low: 'rise', raised: 1 });
 /** Where its front or back ends that hangs from the waist. */
 const waistEdge = low('rise', { raised: 1 });
+const waist = wide('side-seams', { wideZones: ['waist'], low: 'bodice-below-bust' });
 const strap = long('strap-length');
 const dart = low('bust-dart');
 
@@ -164,8 +169,10 @@ const TARGETS: Readonly<Record<string, Target>> = {
   'leg length': leg,
   'leg above the knee': long('leg-at-thigh'),
   'inside leg': long('leg-at-hem'),
-  waist: wide('side-seams', { wideZones: ['waist'], low: 'bodice-below-bust' }),
-  waistline: wide('side-seams', { wideZones: ['waist'], low: 'bodice-below-bust' }),
+  'leg opening': wide('hem-flare'),
+  'leg openings': wide('hem-flare'),
+  waist,
+  waistline: waist,
   'waist seam': low('bodice-below-bust', { wide: 'side-seams', wideZones: ['waist'] }),
   waistband: wide('side-seams', { wideZones: ['waistband'], low: 'rise', raised: 1 }),
   bust: seams('bust'),
@@ -307,7 +314,7 @@ export const TARGET_NAMES: readonly string[] = [
 /** What is said next where no comma parts it, as an expression: what is altered, and what was done. */
 export const NEXT_SAID = `(?:for|worn|finished|took|${anyOf(TARGET_NAMES)}|${anyOf(Object.keys(ACTS))})`;
 
-const SIGN: Readonly<Record<Act, 1 | -1>> = { longer: 1, shorter: -1, wider: 1, narrower: -1, lower: 1, higher: -1, more: 1, less: -1 };
+const SIGN: Readonly<Record<Act, 1 | -1>> = { longer: 1, shorter: -1, wider: 1, narrower: -1, lower: 1, higher: -1, deeper: 1, more: 1, less: -1 };
 const ALONG: Readonly<Record<Act, Along | undefined>> = {
   longer: 'long',
   shorter: 'long',
@@ -315,9 +322,16 @@ const ALONG: Readonly<Record<Act, Along | undefined>> = {
   narrower: 'wide',
   lower: 'low',
   higher: 'low',
+  deeper: 'low',
   more: undefined,
   less: undefined,
 };
+
+/** What is cut deeper by lowering it. */
+const DEEP: ReadonlySet<AlterationKindId | undefined> = new Set<AlterationKindId>(['neck-depth', 'armhole-depth', 'scoop-crotch']);
+
+/** Whether more of it is lower: of "2 cm off the neckline" nobody knows whether it is lower for it. */
+export const isMoreLower = (word: string): boolean => TARGETS[word]?.plain === 'low' && TARGETS[word].raised === undefined;
 
 /**
  * What an act at a target changes.
@@ -329,8 +343,13 @@ const ALONG: Readonly<Record<Act, Along | undefined>> = {
  * @example aimOf('higher', 'hem', 'skirt') // { kind: 'skirt-length', sign: -1 }
  */
 export function aimOf(act: Act, word: string, garment: GarmentKind | undefined): Aim | undefined {
-  const target = BY_GARMENT.has(word) ? hem(garment) : (TARGETS[word] ?? LABELLED[word]);
-  if (!target) return undefined;
+  const named = BY_GARMENT.has(word) ? hem(garment) : (TARGETS[word] ?? LABELLED[word]);
+  // What hangs from the waist ends there.
+  const target = named === waist && ALONG[act] === 'low' && garment && isLower(garment) ? waistEdge : named;
+  if (!target || (target.low === 'rise' && ALONG[act] === 'low' && garment === 'skirt')) return undefined;
+  // A rise that is deeper is longer; a hem or a dart that is deeper is none of these.
+  if (act === 'deeper' && target === rise) return { kind: 'rise', sign: 1 };
+  if (act === 'deeper' && !DEEP.has(target.low)) return undefined;
   if (garment && ((target === dart && isLower(garment)) || (target === waistEdge && !isLower(garment)))) return undefined;
   const along = ALONG[act] ?? target.plain;
   const kind = target[along] ?? (along === 'wide' && target.plain === 'long' ? undefined : target[target.plain]);

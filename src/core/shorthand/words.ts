@@ -119,6 +119,7 @@ export const DIRECTIONS: Record<string, { readonly sign: 1 | -1; readonly of: 'r
   slack: { sign: 1, of: 'round' },
   full: { sign: 1, of: 'round' },
   deep: { sign: 1, of: 'along' },
+  shallow: { sign: -1, of: 'along' },
   small: { sign: -1, of: 'any' },
   short: { sign: -1, of: 'along' },
   high: { sign: -1, of: 'along' },
@@ -280,7 +281,6 @@ const MEANT: Partial<Record<ZoneId, { readonly round?: ZoneId; readonly along?: 
   leg: { round: 'thigh' },
   skirt: { round: 'hip' },
   bodice: { round: 'bust' },
-  bodyLength: { round: 'hemSweep' },
   waist: { along: 'bodice' },
   bust: { along: 'frontBodice' },
   neckline: { along: 'neckDepth' },
@@ -288,6 +288,26 @@ const MEANT: Partial<Record<ZoneId, { readonly round?: ZoneId; readonly along?: 
   armhole: { along: 'armhole' },
   shoulder: {},
 };
+
+/** How large something is, of which both its length and its width may be meant. */
+const LARGE: Readonly<Record<string, string>> = { big: 'wide', large: 'wide', small: 'tight' };
+
+/**
+ * The direction round a place that a word for its size may mean as well as how long it is: a big sleeve is wide, or long.
+ *
+ * @returns undefined where it can mean one of them only
+ * @example roundToo('sleeve', 'big') // 'wide'
+ * @example roundToo('waist', 'big') // undefined
+ */
+export function roundToo(zone: ZoneId, word: string): string | undefined {
+  const { kind } = zoneOf(zone);
+  return kind === 'girth' || kind === 'width' ? undefined : LARGE[word];
+}
+
+/** What is cut deep or shallow; a deep hem or dart is no fit. */
+const DEPTHS: ReadonlySet<ZoneId> = new Set(['neckDepth', 'armhole', 'rise', 'crotch']);
+const isDepth = (word: string) => /^(?:deep|shallow)/.test(word);
+const BANDS = /^(?:neckbands?|collars?|neck bands?)$/;
 
 /**
  * The zone that a direction and a place mean together.
@@ -298,6 +318,13 @@ const MEANT: Partial<Record<ZoneId, { readonly round?: ZoneId; readonly along?: 
  */
 export function zoneMeant(zone: ZoneId, word: string, called = ''): ZoneId | undefined {
   const of = DIRECTIONS[word]?.of;
+  // A band or a collar has a width and a height of its own: only how it goes round is how the neck fits.
+  if (zone === 'neckline' && BANDS.test(called) && !/^(?:tight|loose|snug|restrictive|constricting|slack|small|big|large)/.test(word))
+    return undefined;
+  // A dart is long, and points high.
+  if (zone === 'bustPoint' && !/^(?:high|low)/.test(word)) return undefined;
+  // A garment that is big is so somewhere.
+  if (zone === 'bodyLength' && called !== 'hem' && word in LARGE) return undefined;
   // A pocket sits high or low; how large it is is no fit.
   if (zone === 'pocket' && !/^(?:high|low)/.test(word)) return undefined;
   // A neck is wide across and tight round; a hem is wide all round.
@@ -305,8 +332,21 @@ export function zoneMeant(zone: ZoneId, word: string, called = ''): ZoneId | und
   if (called === 'hem' && of === 'round') return 'hemSweep';
   const { kind } = zoneOf(zone);
   const round = kind === 'girth' || kind === 'width';
-  if (of === undefined || of === 'any' || (of === 'round') === round) return zone;
-  return MEANT[zone]?.[of];
+  if (of === undefined || of === 'any' || (of === 'round') === round) return isDepth(word) && !DEPTHS.has(zone) ? undefined : zone;
+  // A point of the bust sits high or low, and the front over it is long or short.
+  const meant = zone === 'bust' && /^(?:high|low)/.test(word) ? 'bustPoint' : MEANT[zone]?.[of];
+  return isDepth(word) && meant !== undefined && !DEPTHS.has(meant) ? undefined : meant;
+}
+
+/**
+ * Whether a direction at a place means too much of it or too little: a neckline that is low is cut deep, and a rise that is low is short.
+ *
+ * @example signMeant('neckDepth', 'low') // 1
+ * @example signMeant('rise', 'low') // -1
+ */
+export function signMeant(zone: ZoneId, word: string): 1 | -1 | undefined {
+  const sign = DIRECTIONS[word]?.sign;
+  return sign !== undefined && zone === 'rise' && /^(?:high|low)/.test(word) ? (sign === 1 ? -1 : 1) : sign;
 }
 
 /** Words of the trade that are looked for behind a slip: long ones, that no other word of the language is near. */

@@ -1,6 +1,6 @@
 import { memo, useDeferredValue, useState } from 'react';
 import type { Answers } from '../../core/shorthand/chip';
-import { chipWords, choiceWords } from '../../core/shorthand/chip-words';
+import { chipWords, choicesInWords } from '../../core/shorthand/chip-words';
 import type { Chip } from '../../core/shorthand/chip';
 import type { AskedAct, OtherAct } from '../../core/shorthand/acts/read-other';
 import type { LineContext } from '../../core/shorthand/sentence';
@@ -76,7 +76,7 @@ function UnderstoodOf({ line, context, readOther }: { line: string; context: Lin
   const other = readOther(line);
   if (other) return `no make: ${OTHER_WORDS[other.is]}`;
   return readLine(line, context)
-    .map((c) => (c.asks ? `asked: ${c.choices.map((choice) => choiceWords(choice, context, context.unit)).join(' or ')}` : factWords(c, context)))
+    .map((c) => (c.asks ? `asked: ${choicesInWords(c.choices, context, context.unit).join(' or ')}` : factWords(c, context)))
     .join(' · ');
 }
 

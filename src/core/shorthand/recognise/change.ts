@@ -7,7 +7,7 @@ import type { Choice, Understood } from '../chip';
 import { canHave, THE, ZONE, ZONES, zoneHere, zonesNamed } from '../places';
 import { asks, beforeName, byRules, given, mereWords, rule, type Meant, type Rule } from '../said';
 import type { Sentence } from '../sentence';
-import { ACTS, aimOf, NAMED_ALTERATIONS, TARGET_NAMES, type Act, type Aim } from '../targets';
+import { ACTS, aimOf, isMoreLower, NAMED_ALTERATIONS, TARGET_NAMES, type Act, type Aim } from '../targets';
 import { PARTS_SAID, WAYS_SAID, WHENS } from '../words';
 
 /** The longest first: "at each side seam" before "each side". */
@@ -49,7 +49,7 @@ const changed = (source: string, weight: Parameters<typeof rule>[1], read: Rule[
     return meant && { to, ...meant };
   });
 /** "The back hem", "waist darts": what is named last is what was altered, and it is no target. */
-const NOT_OF = '(?! (?:darts?|hem|crotch|pockets?|pleats?|vents?|facings?)(?![a-z]))';
+const NOT_OF = '(?! (?:darts?|hem|crotch|pockets?|pleats?|vents?|facings?|openings?|bands?|plackets?|tabs?|loops?|ties|belt)(?![a-z]))';
 const TARGET = `${THE}(?<target>${anyOf(TARGET_NAMES)})${END}${NOT_OF}`;
 const TWO_TARGETS = `${TARGET}(?: and ${THE}(?<target2>${anyOf(TARGET_NAMES)})${END})?`;
 const VERB = anyOf(Object.keys(ACTS).filter((w) => !/er$|length$/.test(w) || w === 'lower' || w === 'taper'));
@@ -185,8 +185,14 @@ function made(
   if (act === undefined || target === undefined) return undefined;
   // A dart that is put in or left out is moved nowhere, and one at the waist is none of the bust's.
   const said = s.low.slice(from, to);
-  if (/\bdarts?$/.test(target) && (/\b(?:add|remov|reduc|enlarg|took|take|cut)/.test(said) || OTHER_DART.test(`${s.low.slice(0, from)}${said}`)))
+  if (
+    /\bdarts?$/.test(target) &&
+    (/\b(?:add|remov|reduc|enlarg|increas|decreas|took|take|cut|off\b)/.test(said) || OTHER_DART.test(`${s.low.slice(0, from)}${said}`))
+  )
     return undefined;
+  // "Length" of "leg length" is no target by itself.
+  const before = s.low.startsWith(target, from) ? /([a-z]+) $/.exec(s.low.slice(0, from))?.[1] : undefined;
+  if (before !== undefined && TARGET_NAMES.includes(`${before} ${target}`)) return undefined;
   // Pockets that are added are no height of theirs.
   if ((act === 'more' || act === 'less') && (/^pockets?$/.test(target) || /^(?: (?:front|back|patch|side))* ?pockets?\b/.test(s.low.slice(to))))
     return undefined;
@@ -196,6 +202,15 @@ function made(
   const half = meant.kind === 'bodice-below-bust' && /\b(front|back)\b/.exec(tail)?.[1];
   const aim: Aim = half ? { ...meant, kind: half === 'front' ? 'front-length' : 'back-length' } : meant;
   const byTail = HAS_LENGTH.exec(tail)?.[1];
+  // Cut off its edge it is lower, and taken out of its height it is not.
+  if ((act === 'more' || act === 'less') && isMoreLower(target) && /^(?:\w+ )*?(?:add|took|take|cut|remov|chop|trim|shav)|\boff\b/.test(said)) {
+    const ways = (['lower', 'higher'] as const).flatMap((way): Choice[] => {
+      const either = aimOf(way, target, kindOf(s));
+      const of = either && change(either, lengthIn(amount ?? byTail, s), tail, s, s.typed(from, to), target);
+      return of ? [of.says] : [];
+    });
+    return asks(...ways, mereWords(s.typed(from, to)));
+  }
   // An amount that stands further on was said of this too, in words that are not read: then half of it is not stated.
   if (amount === undefined && byTail === undefined && LENGTH_AHEAD.test(s.low.slice(to))) return undefined;
   const cm = lengthIn(amount ?? byTail, s);

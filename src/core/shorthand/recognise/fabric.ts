@@ -289,6 +289,8 @@ const newFabric = byRules([
       if (name === undefined) return undefined;
       const nameFrom = s.low.indexOf(name, from + 2);
       if (s.names.some((n) => n.from < nameFrom + name.length && n.to > nameFrom)) return undefined;
+      // "Took in the collar 2 cm".
+      if (/\b(?:took|take|taken|taking|brought|nipped|pinched|put|sewed|sewn|cut|let) $/.test(s.low.slice(0, from))) return undefined;
       return says(used({ name: s.typed(nameFrom, nameFrom + name.length) }, { length }, s));
     },
   ),

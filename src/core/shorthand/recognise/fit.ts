@@ -5,9 +5,9 @@ import { anyOf, END, LENGTH, lengthOf, SAID_LENGTH } from '../amounts';
 import type { Choice } from '../chip';
 import { canHave, placesIn, THE, ZONE, ZONES, ZONES_BEHIND, zonesNamed } from '../places';
 import { asks, beforeName, byRules, given, mereWords, rule, wordCount, type Meant, type Rule, type Said } from '../said';
-import type { Sentence } from '../sentence';
+import type { Recogniser, Sentence } from '../sentence';
 import { WEIGHTS } from '../weights';
-import { DEGREES, DIRECTIONS, SYMPTOM_WORDS, zoneMeant } from '../words';
+import { DEGREES, DIRECTIONS, roundToo, signMeant, SYMPTOM_WORDS, ZONE_WORDS, zoneMeant } from '../words';
 
 const DIRECTION = anyOf(Object.keys(DIRECTIONS));
 const DEGREE = `(?:(?:is|are|was|were|it's|just) )?${anyOf(Object.keys(DEGREES))}`;
@@ -55,17 +55,34 @@ interface Fault {
 
 /** The notes of a fault; undefined where place and direction mean nothing together, or the garment has no such place. */
 function faultOf({ zones, direction, degree, amount, side }: Fault, sentence: Sentence): Choice | undefined {
-  const { sign } = DIRECTIONS[direction] ?? {};
   const places = placesIn(zones, sentence);
-  if (sign === undefined || places.length === 0) return undefined;
   const meant = places.map(({ zone, word }) => zoneMeant(zone, direction, word));
-  if (meant.some((zone) => zone === undefined)) return undefined;
+  if (places.length === 0 || meant.some((zone) => zone === undefined)) return undefined;
   const length = amount === undefined || NUMBERED.test(amount) ? undefined : lengthOf(amount.replace(/^by\s+/, ''), sentence.context.unit);
-  const outcome = outcomeOf(sign, degreeOf(degree, amount, length?.cm));
+  const much = degreeOf(degree, amount, length?.cm);
   const on = side === undefined ? {} : { side: side.includes('left') ? ('left' as const) : ('right' as const) };
   return [
-    { is: 'fit', notes: [...new Set(meant)].flatMap((zone) => (zone ? [{ zone, outcome, ...(length ? { amount: length.cm } : {}), ...on }] : [])) },
+    {
+      is: 'fit',
+      notes: [...new Set(meant)].flatMap((zone) => {
+        const sign = zone && signMeant(zone, direction);
+        return zone && sign ? [{ zone, outcome: outcomeOf(sign, much), ...(length ? { amount: length.cm } : {}), ...on }] : [];
+      }),
+    },
   ];
+}
+
+/** A fault of how large a place is, where that may be round it: of sleeves that are too big both are asked. */
+function roundOf(how: Fault, s: Sentence): Choice | undefined {
+  const [zone] = zonesNamed(how.zones, s);
+  const direction = zone && roundToo(zone, how.direction);
+  return direction === undefined ? undefined : faultOf({ ...how, direction }, s);
+}
+
+/** The "hem" of "the sleeve hem is too short" is no place by itself. */
+function isPartOfPlace({ low }: Sentence, from: number, zones: string | undefined): boolean {
+  const before = /([a-z]+) $/.exec(low.slice(0, from))?.[1];
+  return before !== undefined && zones !== undefined && ZONE_WORDS.has(`${before} ${zones.split(/,| and /)[0] ?? ''}`);
 }
 
 /** Stated where the garment has the place; else it is asked. */
@@ -143,9 +160,12 @@ const fault = (
       amount: said['before'] ?? (said['bare'] === undefined ? tail?.groups?.['amount'] : lengthSaid(said['bare'], s)),
       side: tail?.groups?.['side'],
     };
+    if (isPartOfPlace(s, from, how.zones)) return undefined;
     const of = faultOf(how, s);
     const meant = of && read(said, how, of, s, from, to);
     if (!meant) return undefined;
+    const round = roundOf(how, s);
+    if (round && !meant.choices) return { to, ...asks(round, of, mereWords(s.typed(from, to))) };
     // Of another than the one that is told of: "the M was tight across the shoulders last time".
     if (BEFORE_THIS.test(s.low.slice(to)) || OF_ANOTHER.test(s.low.slice(0, from)) || NEARER.test(s.low.slice(to)))
       return { says: mereWords(s.typed(from, to)) };
@@ -184,8 +204,10 @@ const SOME_PLACE_IS = new RegExp(`(?<![a-z])${ZONES} (?:is|are|was|were|came out
 const CLAUSE_BEFORE = /(?:^|[,.;·|\n:(]|\b(?:and|but)) *$/;
 const CLAUSE_BEHIND = /^ *(?:$|[,.;·|\n)]|(?:and|but|otherwise|so|now)\b)/;
 
-/** Fit: what is tight, long, right; what gapes and pulls; what is denied. */
-export const recogniseFit = byRules([
+/** "Full hip adjustment": what was done, and no fault of it. */
+const IS_DONE = /^ (?:adjustment|alteration|adj)s?(?![a-z])/;
+
+const seen = byRules([
   // "too wide in the neck", "tight at the bust", "2 cm too long in the sleeve", "tight armhole 2".
   fault(`${HOW}(?<direction>${DIRECTION}) (?<place>${PLACE} )?(?<zones>${ZONES_BEHIND})`, ({ place }, how, of, s, from, to) => {
     // "The sleeve was too short for the armhole": one seam for another.
@@ -332,3 +354,6 @@ export const recogniseFit = byRules([
       : asks(...of, mereWords(s.typed(from, to)));
   }),
 ]);
+
+/** Fit: what is tight, long, right; what gapes and pulls; what is denied. */
+export const recogniseFit: Recogniser = (sentence, at) => seen(sentence, at).filter(({ to }) => !IS_DONE.test(sentence.low.slice(to)));
