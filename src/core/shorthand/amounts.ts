@@ -82,14 +82,18 @@ const WITH_POINT = `(?:zero|nought|${NUMBER_WORD}|\\d+) point ${DIGIT}(?: ${DIGI
 /** "in" is inches where a number stands before it and nothing that "in" could lead to behind. */
 const INCHES =
   'in(?=\\s*(?:$|[^\\sa-z]|(?:on|at|off|from|per|each|longer|shorter|wider|narrower|looser|tighter|higher|lower|deeper|too|to|for|left|up|down|and|but|of|by|out|below|above|bigger|smaller)\\b))';
-const UNIT = `(?:centimet(?:re|er)s?|cms?|millimet(?:re|er)s?|mm|met(?:re|er)s?|m|inch(?:es)?|ins|${INCHES}|"|feet|foot|ft|yards?|yds?|yd)(?![a-z0-9])`;
+const UNIT = `(?:centimet(?:re|er)s?|cms?|millimet(?:re|er)s?|mm|met(?:re|er)s?|m|inch(?:es)?|ins|${INCHES}|"|''|feet|foot|ft|yards?|yds?|yd)(?![a-z0-9])`;
 const ABOUT = '(?:~ ?|(?:about|roughly|around|nearly|almost|just over|a good|only|just|another|an extra|some) )';
-const HALF_MORE = ` and (?:a half|a quarter|three quarters|½|¼|¾)`;
+const HALF_MORE = ` (?:and|&) (?:a half|a quarter|three quarters|½|¼|¾|1/2|1/4|3/4)`;
+/** "Five eighths": of an inch. */
+const EIGHTHS = `(?:(?:three|five|seven|[357]) eighths|[1357]/8ths)`;
+/** What stands before the greater of two amounts: "1-2 cm", "1 to 2 cm". "1-1/2" is one amount. */
+export const OR_LESS = `(?:(?<least>\\d+(?:[.,]\\d+)?) ?(?:-|–|to|or) ?(?!\\d+/\\d))`;
 
 /** A length with its unit. */
-export const SAID_LENGTH = `(?:${ABOUT}?(?:\\d+\\s?(?:m|ft|feet|foot|')\\s?\\d{1,2}(?:\\s?(?:cm|inch(?:es)?|in|")|(?! ?(?:[€$£/]|eur|usd|gbp|(?:an?|per|each|h|hours?|wide|oz|gsm)(?![a-z]))))${END}|(?:${FIGURE}(?:${HALF_MORE})?\\s?-?|${PART}(?: of)? (?:an? )?|${WITH_POINT} |${NUMBER_WORD}(?:${HALF_MORE})? )${UNIT}(?:${HALF_MORE}${END})?))`;
+export const SAID_LENGTH = `(?:${ABOUT}?(?:\\d+\\s?(?:m|ft|feet|foot|')\\s?\\d{1,2}(?:\\s?(?:cm|inch(?:es)?|in|")|(?! ?(?:[€$£/]|eur|usd|gbp|(?:an?|per|each|h|hours?|wide|oz|gsm)(?![a-z]))))${END}|(?:${FIGURE}(?:${HALF_MORE})?\\s?-?|${PART}(?: of)? (?:an? )?|${WITH_POINT} |${NUMBER_WORD}(?:${HALF_MORE})? )${UNIT}(?:${HALF_MORE}${END})?|${EIGHTHS}))`;
 /** A number by itself, not one that belongs to something that is counted or dated. */
-export const BARE_LENGTH = `(?:${FIGURE}(?![a-z0-9/]|[.,]\\d| ?(?:cms?|mm|m|met(?:re|er)s?|centim\\w+|inch(?:es)?|ins|ft|feet|yds?|yards?)(?![a-z])| ?"))`;
+export const BARE_LENGTH = `(?:${FIGURE}(?![a-z0-9/]|[.,]\\d|-\\d| ?(?:eighths|cms?|mm|m|met(?:re|er)s?|centim\\w+|inch(?:es)?|ins|ft|feet|yds?|yards?)(?![a-z])| ?"))`;
 /** A number in words by itself, as it is dictated: "by two", "one and a half". What it counts may follow: whoever looks for it has to see to that. */
 export const LENGTH_IN_WORDS = `(?:${WITH_POINT}|${NUMBER_WORD}(?:${HALF_MORE})?)`;
 export const LENGTH = `(?:${SAID_LENGTH}|${BARE_LENGTH})`;
@@ -160,12 +164,14 @@ export function ordinalOf(word: string): number | undefined {
  * @example lengthOf('5/8', 'cm') // { cm: 1.5875, unitSaid: false }
  */
 export function lengthOf(text: string, unit: LengthUnit): SaidLength | undefined {
-  const said = text.replace(ABOUT_FIRST, '').trim();
+  const said = text.replace(ABOUT_FIRST, '').replace("''", '"').trim();
+  const eighths = /^(\w+)(?: eighths|\/8ths)$/.exec(said)?.[1];
+  if (eighths !== undefined) return lengthOf(`${numberIn(eighths) ?? NaN}/8 in`, unit);
   const direct = parseLength(said, /[/⅛¼⅜½⅝¾⅞⅓⅔]/.test(said) ? 'in' : unit);
   const unitIn = UNIT_ONLY.exec(said);
   if (direct.ok) return { cm: direct.cm, unitSaid: unitIn !== null };
-  const more = / and (a half|a quarter|three quarters|½|¼|¾)/.exec(said);
-  const extra = more ? (PARTS[more[1] ?? ''] ?? (more[1] === '½' ? 0.5 : more[1] === '¼' ? 0.25 : 0.75)) : 0;
+  const more = / (?:and|&) (a half|a quarter|three quarters|½|¼|¾|1\/2|1\/4|3\/4)/.exec(said);
+  const extra = more ? (PARTS[more[1] ?? ''] ?? numberIn(more[1] ?? '') ?? NaN) : 0;
   const rest = more ? said.replace(more[0], '') : said;
   const named = UNIT_ONLY.exec(rest);
   if (!named) {

@@ -103,9 +103,10 @@ export function readLine(text: string, context: LineContext, answers: Answers = 
   const sentence: Sentence = { low, context, subject, names, typed };
   const starts = startsOf(low, words);
   const proposals = starts.flatMap((at) => RECOGNISERS.flatMap((recognise) => recognise(sentence, at)));
+  const ranges = rangesIn(low);
   const covers = bestCovers(
     starts,
-    proposals.filter((p) => fits(p, sentence)),
+    proposals.filter((p) => fits(p, sentence) && !ranges.some((range) => cuts(p, range))),
   )
     .map((c): Cover => ({ ...c, score: c.score - against(c.readings) }))
     .sort((a, b) => b.score - a.score);
@@ -176,6 +177,25 @@ function askedOnce(chips: readonly Chip[], answers: Answers): Chip[] {
     return !first || !others.includes(chip) || sizeOf(chip) === sizeOf(first) ? chip : doubted(chip, answers);
   });
 }
+
+/** Two figures between which something was: "2 to 3", "10-12", "between 5 and 6". */
+const RANGE = /(?<![\d.,/-])\d+(?:[.,]\d+)?(?:-| (?:to|or) |(?<=\bbetween \d+(?:[.,]\d+)?) and )(?<greater>\d+(?:[.,]\d+)?)(?![\d/-])/g;
+
+interface Range {
+  readonly from: number;
+  readonly greater: number;
+  readonly to: number;
+}
+
+const rangesIn = (low: string): Range[] =>
+  [...low.matchAll(RANGE)].map(({ 0: all, index: from, groups }) => {
+    const to = from + all.length;
+    return { from, to, greater: to - (groups?.['greater'] ?? '').length };
+  });
+
+/** Whether a reading takes one figure of a range for all of it. */
+const cuts = ({ from, to }: Proposal, range: Range): boolean =>
+  (from <= range.from && to > range.from && to <= range.greater) || (from > range.from && from <= range.greater && to > range.greater);
 
 /** A reading does not run into the name that the line is about, unless it takes it in whole. */
 const fits = ({ from, to }: Proposal, { subject }: Sentence): boolean =>

@@ -2,7 +2,7 @@ import { alterationKind, asksZones, type AlterationKindId, type Way } from '../.
 import type { Alteration } from '../../records';
 import { tidy } from '../../units/length';
 import type { ZoneId } from '../../body/zones';
-import { anyOf, BIT, END, LENGTH, LENGTH_IN_WORDS, lengthOf, SAID_LENGTH } from '../amounts';
+import { anyOf, BIT, END, LENGTH, LENGTH_IN_WORDS, lengthOf, OR_LESS, SAID_LENGTH } from '../amounts';
 import type { Choice, Understood } from '../chip';
 import { canHave, THE, ZONE, ZONES, zoneHere, zonesNamed } from '../places';
 import { asks, beforeName, byRules, given, mereWords, rule, type Meant, type Rule } from '../said';
@@ -45,8 +45,13 @@ const changed = (source: string, weight: Parameters<typeof rule>[1], read: Rule[
     // What was not done is no change, nor is an arm that is lifted.
     if (UNDONE.test(s.low.slice(0, from)) || LIFTED.test(s.low.slice(from))) return undefined;
     const to = tailEnd(s.low, end);
-    const meant = read({ ...said, tail: s.low.slice(end, to) }, s, from, to);
-    return meant && { to, ...meant };
+    const tail = s.low.slice(end, to);
+    const meant = read({ ...said, tail }, s, from, to);
+    const { least, amount } = said;
+    if (!meant || least === undefined || amount === undefined) return meant && { to, ...meant };
+    // "1-2 cm" is the one or the other.
+    const less = read({ ...said, tail, amount: amount.replace(/\d+(?:[.,]\d+)?/, least) }, s, from, to);
+    return { to, ...asks(...[less, meant].flatMap((of) => of?.choices ?? (of ? [of.says] : [])), mereWords(s.typed(from, to))) };
   });
 /** "The back hem", "waist darts": what is named last is what was altered, and it is no target. */
 const NOT_OF = '(?! (?:darts?|hem|crotch|pockets?|pleats?|vents?|facings?|openings?|bands?|plackets?|tabs?|loops?|ties|belt)(?![a-z]))';
@@ -57,7 +62,7 @@ const COMPARATIVE = anyOf(Object.keys(ACTS).filter((w) => /er$|length$/.test(w) 
 const SIGN = '(?:[+-]|plus|minus)';
 /** "By two", where nothing follows that is counted. */
 const IN_WORDS = `${LENGTH_IN_WORDS}(?= *(?:$|[^ a-z0-9]|(?:and|but|in|at|on|for|from|love|then|took|let|the|${anyOf(TARGET_NAMES)})(?![a-z])))`;
-const AMOUNT = `\\(?(?<amount>${LENGTH}|${BIT}|${IN_WORDS})\\)?`;
+const AMOUNT = `\\(?${OR_LESS}?(?<amount>${LENGTH}|${BIT}|${IN_WORDS})\\)?`;
 
 /** The two words of a verb may stand apart: "took the waist in", "let the hips out", "moved the pockets up". */
 const APART: readonly (readonly [first: string, last: string, act: Act])[] = [

@@ -73,7 +73,7 @@ const cost = (what: string, text: string | undefined, currency: string) => {
 /** What was bought for it: notions, and what it cost. */
 export const recogniseCost = byRules([
   rule(
-    `(?:the |an? |new )?(?:${COUNT} |${SAID_LENGTH} )?(?<what>${NOTION}):?(?: ${SAID_LENGTH})?(?: (?:cost|costs|was|were|for|at|came to))? (?<money>${MONEY}|(?<![€$£] ?)\\d+[.,]\\d{2}|${BARE})(?! ?(?:spools?|reels?|packs?|pieces|pairs?|met(?:re|er)s?|m|cm|mm|yards?)(?![a-z]))(?: (?:each|a piece|apiece))?`,
+    `(?:the |an? |new )?(?:${COUNT} |${SAID_LENGTH} )?(?<what>${NOTION}):?(?: ${SAID_LENGTH})?(?: (?:cost|costs|was|were|for|at|came to))?(?: (?:about|around|roughly|only|just))? (?<money>${MONEY}|(?<![€$£] ?)\\d+[.,]\\d{2}|${BARE})(?! ?(?:spools?|reels?|packs?|pieces|pairs?|met(?:re|er)s?|m|cm|mm|yards?)(?![a-z]))(?: (?:each|a piece|apiece))?`,
     'sure',
     ({ what, money: said = '' }, s, from, to) => {
       const meant = cost((what ?? '').trim(), said, s.context.currency);

@@ -21,8 +21,11 @@ export const DAY = `(?:\\d{4}-\\d{2}-\\d{2}|\\d{1,2}[./]\\d{1,2}[./](?:\\d{4}|\\
 /** A day of this month or of the last, where nothing is counted by it: "on the 3rd". */
 const OF_A_MONTH = '(?:on )?the \\d{1,2}(?:st|nd|rd|th)(?= *(?:$|[,.;·|)\\n]|and\\b|but\\b|it\\b|took\\b))';
 const NTH = /^(?:on )?the (\d{1,2})[a-z]{2}$/;
+/** A part of a month, with the day in its middle. */
+const PARTS_OF: Readonly<Record<string, number>> = { early: 5, 'beginning of': 5, 'start of': 5, mid: 15, 'middle of': 15, late: 25, 'end of': 25 };
+const PART_OF = anyOf(Object.keys(PARTS_OF));
 /** About when, without a day. */
-export const DOUBTFUL = `(?:last (?:week|weekend|month|year|summer|winter|spring|autumn|fall)|this (?:week|month|year|summer|winter|spring|autumn|fall)|${COUNT} (?:months?|years?|summers?|winters?) ago|(?<!\\d )(?:in )?${MONTH} \\d{4}|in ${MONTH}|(?<=^|\\n|[.;] )${MONTH}(?= ?:|, )|in (?:the )?(?:summer|winter|spring|autumn)(?: of \\d{4}| \\d{4})?|some time ago|a while ago|ages ago|years ago|back in \\d{4}|in (?:19|20)\\d{2})`;
+export const DOUBTFUL = `(?:last (?:week|weekend|month|year|summer|winter|spring|autumn|fall)|this (?:week|month|year|summer|winter|spring|autumn|fall)|${COUNT} (?:months?|years?|summers?|winters?) ago|(?<!\\d )(?:in )?${MONTH} \\d{4}|in ${MONTH}|(?:in |at the )?${PART_OF}[ -]${MONTH}(?: \\d{4})?|(?<=^|\\n|[.;] )${MONTH}(?= ?:|, )|in (?:the )?(?:summer|winter|spring|autumn)(?: of \\d{4}| \\d{4})?|some time ago|a while ago|ages ago|years ago|back in \\d{4}|in (?:19|20)\\d{2})`;
 
 const iso = (date: Date) => formatISO(date, { representation: 'date' });
 
@@ -124,8 +127,8 @@ function roughly(text: string, today: string): string | undefined {
   const year = /(\d{4})/.exec(said)?.[1];
   const month = HAS_MONTH.exec(said)?.[0];
   if (month) {
-    const found = daysOf(`15 ${month}${year ? ` ${year}` : ''}`, today)[0];
-    return found;
+    const part = new RegExp(`^(?:in |at the )?(${PART_OF})`).exec(said)?.[1] ?? 'mid';
+    return daysOf(`${PARTS_OF[part] ?? 15} ${month}${year ? ` ${year}` : ''}`, today)[0];
   }
   if (season) {
     const at = { summer: '07', winter: '01', spring: '04', autumn: '10', fall: '10' }[season] ?? '07';
@@ -274,8 +277,12 @@ export const recogniseDate = byRules([
   rule(`(?:on )?(?<day>${DAY})`, 'likely', ({ day }, s, from, to) => {
     const before = s.low.slice(0, from);
     // "Tonight I want to log a few things": that is when it is told.
-    if (ANOTHER_DAY.test(before) || /^,? (?:i|we) (?:\w+ )?to (?:log|note|enter|record|write down|tell)\b/.test(s.low.slice(to))) return undefined;
     const days = daysOf(day ?? '', s.context.today);
+    // About when, and after when, is no day.
+    const about = /\b(?:around|about|roughly|circa|ca\.?|approximately|approx\.?) $/.test(before);
+    if (about) return asks(...days.map((date): Choice => [{ is: 'date', of: 'finished', date }]), mereWords(s.typed(from, to)));
+    if (/\b(?:after|between [^,.;]*) $/.test(before)) return undefined;
+    if (ANOTHER_DAY.test(before) || /^,? (?:i|we) (?:\w+ )?to (?:log|note|enter|record|write down|tell)\b/.test(s.low.slice(to))) return undefined;
     const behind = s.low.slice(to);
     // "5 Nov - sewed the sleeves", further down in a diary.
     if (/\n[\s*•-]*$/.test(before) && WORKED_ON.test(behind) && !OF_ALL_OF_IT.test(behind)) return undefined;

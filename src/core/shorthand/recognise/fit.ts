@@ -1,7 +1,7 @@
 import { zoneOf, type ZoneId } from '../../body/zones';
 import { symptomOf } from '../../catalogue/symptoms';
 import { outcomeOf } from '../../make/outcome';
-import { anyOf, END, LENGTH, lengthOf, SAID_LENGTH } from '../amounts';
+import { anyOf, END, LENGTH, lengthOf, OR_LESS, SAID_LENGTH } from '../amounts';
 import type { Choice } from '../chip';
 import { canHave, placesIn, THE, ZONE, ZONES, ZONES_BEHIND, zonesNamed } from '../places';
 import { asks, beforeName, byRules, given, mereWords, rule, wordCount, type Meant, type Rule, type Said } from '../said';
@@ -23,10 +23,11 @@ const PLACE = '(?:at|in|across|on|round|around|through|over|under|for|along|abou
 const SIDE = '(?: (?<side>on the left|on the right|left only|right only|on the left side|on the right side))?';
 /** By how much, and on which side, behind a fault. */
 const TAIL = new RegExp(
-  `(?:(?:, | |: ?| \\()(?<amount>by ${LENGTH}|${SAID_LENGTH}|[1-3](?![a-z0-9/]|[.,]\\d)|(?:and )?(?:clearly|clear|slight|slightly|spoils|unwearable))\\)?)?${SIDE}${END}`,
+  `(?:(?:, | |: ?| \\()(?<amount>(?:by )?${OR_LESS}?${SAID_LENGTH}|by ${LENGTH}|[1-3](?![a-z0-9/-]|[.,]\\d)|by (?:a (?:little |tiny )?bit|a little|a touch|a lot)|(?:and )?(?:clearly|clear|slight|slightly|spoils|unwearable))\\)?)?${SIDE}${END}`,
   'y',
 );
 const NUMBERED = /^[1-3]$/;
+const LESS_FIRST = new RegExp(`^(?:by )?${OR_LESS}`);
 /** No place of a garment is out by more, cm: what is longer is a length of fabric. */
 const MOST_OUT = 60;
 /** Whether an amount behind a fault is how far it is out, and not of what is spoken of next: "tight across the back, 2 m of navy twill". */
@@ -127,7 +128,7 @@ const denied = (zones: readonly ZoneId[], s: Sentence, from: number, to: number)
 const DESCRIBING = /^(?:long|short|low|high|wide|narrow|big|small|large|full|deep|loose|slim|roomy)$/;
 
 /** Degrees and amounts before a direction, in any order; "2 too tight" is a length in the ledger's unit. */
-const HOW = `(?<degree>(?:(?:${DEGREE}|too|now|about) )*)(?:(?<least>\\d+(?:[.,]\\d+)?) ?(?:-|–|to|or) ?(?=${SAID_LENGTH}))?(?:(?:(?<before>${SAID_LENGTH})|(?<bare>[1-5](?:[.,]\\d{1,2}| \\d/(?:2|4|8|16)| ?[½¼¾])?|\\d{1,2}/(?:2|4|8|16)|[½¼¾])(?= too)) )?(?<more>(?:(?:${DEGREE}|too) )*)`;
+const HOW = `(?<degree>(?:(?:${DEGREE}|too|now|about) )*)(?:${OR_LESS}(?=${SAID_LENGTH}))?(?:(?:(?<before>${SAID_LENGTH})|(?<bare>[1-5](?:[.,]\\d{1,2}| \\d/(?:2|4|8|16)| ?[½¼¾])?|\\d{1,2}/(?:2|4|8|16)|[½¼¾])(?= too)) )?(?<more>(?:(?:${DEGREE}|too) )*)`;
 
 /** A number by itself with the ledger's unit; a fraction is of an inch in any ledger. */
 const lengthSaid = (bare: string, { context }: Sentence): string => (/[/½¼¾]/.test(bare) ? bare : `${bare} ${context.unit}`);
@@ -157,7 +158,7 @@ const fault = (
       zones: said['zones'] ?? ofNamed(s, from) ?? where,
       direction: said['direction'] ?? '',
       degree: `${said['degree'] ?? ''} ${said['more'] ?? ''}`,
-      amount: said['before'] ?? (said['bare'] === undefined ? tail?.groups?.['amount'] : lengthSaid(said['bare'], s)),
+      amount: said['before'] ?? (said['bare'] === undefined ? tail?.groups?.['amount']?.replace(LESS_FIRST, '') : lengthSaid(said['bare'], s)),
       side: tail?.groups?.['side'],
     };
     if (isPartOfPlace(s, from, how.zones)) return undefined;
@@ -170,10 +171,9 @@ const fault = (
     if (BEFORE_THIS.test(s.low.slice(to)) || OF_ANOTHER.test(s.low.slice(0, from)) || NEARER.test(s.low.slice(to)))
       return { says: mereWords(s.typed(from, to)) };
     // "2-3 cm too tight": the one or the other.
+    const least = said['least'] ?? tail?.groups?.['least'];
     const less =
-      said['least'] !== undefined && how.amount !== undefined
-        ? faultOf({ ...how, amount: how.amount.replace(/^\D*\d+(?:[.,]\d+)?/, said['least']) }, s)
-        : undefined;
+      least !== undefined && how.amount !== undefined ? faultOf({ ...how, amount: how.amount.replace(/^\D*\d+(?:[.,]\d+)?/, least) }, s) : undefined;
     if (less && !meant.choices) return { to, ...asks(less, of, mereWords(s.typed(from, to))) };
     // A bare number is a degree, as shorthand has it; it may be a length too.
     const byLength = how.amount !== undefined && NUMBERED.test(how.amount) && faultOf({ ...how, amount: `${how.amount} ${s.context.unit}` }, s);

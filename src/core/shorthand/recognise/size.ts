@@ -5,6 +5,7 @@ import { THE, ZONE, ZONES } from '../places';
 import { WEIGHTS } from '../weights';
 import { byRules, given, rule, asks, mereWords, wordCount, type Meant } from '../said';
 import type { Recogniser, Sentence } from '../sentence';
+import { MONTH } from './date';
 import { recogniseSizeAt } from './size-at';
 import { all, ALONE, at, BAND_AND_CUP, FABRIC, figureOf, halfway, IN_WORDS, LABEL, labelOf, sizeBehindName, whole, WHOSE } from './size-label';
 
@@ -159,7 +160,7 @@ const recogniseWhole = byRules([
   ),
   // "between C and D", "C/D", "halfway between 12 and 14".
   given(/between/, rule)(
-    `(?:(?:a|in|cut|size|sizes|half ?way|halfway|in) )*between (?:sizes? |an? |the )?(?<a>${LABEL}) (?:and|&) (?:an? |the )?(?<b>${LABEL})(?: (?:at|in|on|across|for) (?<zones>${ZONES}))?`,
+    `(?:(?:a|in|cut|size|sizes|half ?way|halfway|in) )*between (?:sizes? |an? |the )?(?<a>${LABEL}) (?:and|&) (?:an? |the )?(?<b>${LABEL})(?: (?:at|in|on|across|for) (?<zones>${ZONES}))?(?! ?(?:${MONTH}|hours?|hrs?|h|min(?:utes)?|cms?|mm|m|inch(?:es)?|euros?|eur|times|wears|days|weeks|o'clock)(?![a-z]))`,
     'sure',
     ({ a, b, zones }, s) => {
       const [from, to] = [labelOf(a, s, true), labelOf(b, s, true)];
@@ -172,6 +173,12 @@ const recogniseWhole = byRules([
     `(?:size )?(?<a>${WHOSE} ?\\d{1,2})\\s?[/=,]\\s?(?<b>${WHOSE} ?\\d{1,2})(?![\\d/])`,
     'sure',
     ({ a, b }, s, from, to) => oneOrOther([a, b], s, from, to),
+  ),
+  // "C or D": nobody said which.
+  given(/ or /, rule)(
+    `(?:(?:in|size|an?|the|cut|made) )*(?<a>${LABEL}) or (?:an? |the |size )*(?<b>${LABEL})${ALONE}`,
+    'sure',
+    ({ a, b }, s, from, to) => ([a, b].some((one) => /^(?:a|an|i|in|so|no|is|it|me)$/.test(one ?? '')) ? undefined : oneOrOther([a, b], s, from, to)),
   ),
   // "2 Gull tops, M and L": the same.
   given(/ (?:and|&) /, rule)(`(?:(?:in|sizes?|one) )*(?<a>${LABEL}) (?:and|&) (?<b>${LABEL})${ALONE}`, 'sure', ({ a, b }, s, from, to) => {

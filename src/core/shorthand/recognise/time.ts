@@ -71,6 +71,16 @@ export const recogniseTime = byRules([
       return spent && { says: [...spent.says, { is: 'state', state: 'sewing' }] };
     },
   ),
+  // "2-3 hours", "between 5 and 6 hours".
+  rule(
+    `(?:(?:it |that )?(?:took|needed|spent)(?: me)? )?(?:about |around |roughly |maybe )?(?:between )?(?<least>\\d+(?:[.,]\\d+)?)(?: ?- ?| (?:to|or|and) )${DURATION}`,
+    'sure',
+    ({ least = '', duration = '' }, s, from, to) => {
+      const times = [duration.replace(/\d+(?:[.,]\d+)?/, least), duration].flatMap((one) => timeOf(one, 'all')?.says ?? []);
+      const weight = 2 * WEIGHTS.sure + WEIGHTS.word * wordCount(s.low.slice(from, to));
+      return times.length < 2 || !/^\d/.test(duration) ? undefined : { ...asks(...times.map((one) => [one]), mereWords(s.typed(from, to))), weight };
+    },
+  ),
   rule(SITTING, 'sure', ({ duration, day = '' }, s, from, to) => {
     const spent = timeOf(duration, 'all');
     if (!spent) return undefined;

@@ -96,6 +96,16 @@ export const recogniseVerdict = byRules([
     ({ n }, s, from, to) => (OF_ELSE.test(s.low.slice(0, from)) ? { says: mereWords(s.typed(from, to)) } : between(Number(n) + 0.5)),
   ),
   rule(`(?:love|verdict|rating|rated(?: it)?):? ?(?<n>[1-4])[.,]5(?!\\d| ?(?:cm|m|mm|%|h)(?![a-z]))`, 'sure', ({ n }) => between(Number(n) + 0.5)),
+  // "Love 3-4", "3 or 4 out of 5".
+  rule(
+    `(?:(?:love|verdict|rating|rated(?: it)?):? ?(?<n>[1-4])(?:-| (?:to|or) )(?<m>[2-5])|(?<n2>[1-4])(?:-| (?:to|or) )(?<m2>[2-5])(?= ?(?:/ ?5|(?:out )?of (?:5|five)|stars?)))(?: ?/ ?5| ?(?:out )?of (?:5|five)| ?stars?)?(?!\\d)`,
+    'sure',
+    ({ n, m, n2 = n, m2 = m }, s, from, to) => {
+      if (Number(m2) !== Number(n2) + 1 || OF_ELSE.test(s.low.slice(0, from))) return undefined;
+      const asked = between(Number(n2) + 0.5);
+      return asked && { ...asked, weight: 2 * WEIGHTS.sure + WEIGHTS.word * wordCount(s.low.slice(from, to)) };
+    },
+  ),
   rule(`(?<n>one|two|three|four) and a half (?:out of five|of five|stars?)`, 'sure', ({ n }) => between((countOf(n ?? '') ?? 0) + 0.5)),
   // "A winner", "total disaster": how much is asked.
   rule(
@@ -160,7 +170,12 @@ export const recogniseVerdict = byRules([
     'likely',
     (_, s, from, to) => asks([{ is: 'love', love: 3 }], [{ is: 'love', love: 2 }], mereWords(s.typed(from, to))),
   ),
-  // Wears.
+  // Wears. "10-12 times" is the one or the other.
+  rule(
+    `(?:(?:i|have|has|already|been|so far) )*(?:worn|wore)(?: (?:it|this|them))?(?: (?:about|around|roughly|maybe|some|between))? (?<least>\\d+)(?:-| (?:to|or|and) )(?<n>\\d+) ?(?:times?|×|x|wears)(?! (?:an?|per|each|every) )`,
+    'sure',
+    ({ least, n }, s, from, to) => asks([{ is: 'wears', wears: Number(least) }], [{ is: 'wears', wears: Number(n) }], mereWords(s.typed(from, to))),
+  ),
   rule(
     `(?:(?:i|have|has|already|been|so far) )*(?:worn|wore|wear)(?: (?:it|this|them))?(?: to (?:work|school|church|the office|parties|weddings|town))?(?: (?:about|around|roughly|maybe|at least|some|over|already|only))? (?<n>${COUNT}|once|twice|thrice) ?(?:times?|×|x|wears)?(?: (?:so far|already|now|by now))?(?! (?:week|month|days?|years?|hours?))`,
     'sure',
