@@ -5,7 +5,7 @@ import type { ZoneId } from '../../body/zones';
 import { anyOf, BIT, END, LENGTH, LENGTH_IN_WORDS, lengthOf, OR_LESS, SAID_LENGTH } from '../amounts';
 import type { Choice, Understood } from '../chip';
 import { canHave, THE, ZONE, ZONES, zoneHere, zonesNamed } from '../places';
-import { asks, beforeName, byRules, given, mereWords, rule, type Meant, type Rule } from '../said';
+import { asks, beforeName, byRules, given, mereWords, rule, type Meant, type Rule, type Said } from '../said';
 import type { Sentence } from '../sentence';
 import { ACTS, aimOf, isMoreLower, NAMED_ALTERATIONS, TARGET_NAMES, type Act, type Aim } from '../targets';
 import { PARTS_SAID, WAYS_SAID, WHENS } from '../words';
@@ -20,7 +20,7 @@ const AT = `(?:from ${ZONE} (?:down |up )?to ${ZONE}|(?:at|past|along|around|rou
 const TO_NOTHING = `(?:(?:tapering|blending|grading|going|down|fading|blended|tapered) )?(?:to|into) (?:nothing|zero|nil|0)(?: (?:at|by|towards) (?:the )?[a-zß-ɏ ]{3,20}?(?=$|[,.;·|]|${END} (?:and|for|on)))?`;
 /** What may follow, one after the other and in any order. */
 const TAIL_STEP = new RegExp(
-  `,? (?:${WAY}|${WHEN}|${PURPOSE}|(?:at the |in the |on the )?${PART}(?: only)?|${AT}|${TO_NOTHING}|by ${LENGTH}|${SAID_LENGTH} ${AT}|each|again|all round|as well|too|more|overall|(?:above|below) the (?:bust|knee)(?:line)?)${END}`,
+  `,? (?:${WAY}|${WHEN}|${PURPOSE}|(?:at the |in the |on the )?${PART}(?: only)?|${AT}|${TO_NOTHING}|by ${LENGTH}|${SAID_LENGTH} ${AT}|each|again|all round|as well|too(?! [a-z])|more|overall|(?:above|below) the (?:bust|knee)(?:line)?)${END}`,
   'y',
 );
 function tailEnd(low: string, at: number): number {
@@ -34,23 +34,32 @@ function tailEnd(low: string, at: number): number {
 }
 /** Before a verb: it was not done, or is only meant. */
 const UNDONE =
-  /\b(?:didn't|did not|don't|doesn't|not|without|never|no|no need to|no need for|can't|cannot|couldn't|could not|haven't|hasn't|nor|instead of|rather than|forgot to|meant to|supposed to|wanted to|tried to|able to|have to|going to|planning to|plan to|skipped|omitted|left out|left off)\s+(?:[a-z]+ly\s+|even\s+|really\s+|actually\s+)?(?:(?:need|do|make|want|bother with|require|have|use)(?:ed|ing)?\s+(?:to (?:do|make)\s+)?)?(?:(?:the|an?|any|my(?: usual)?)\s+)?$/;
+  /\b(?:didn't|did not|don't|doesn't|not|without|never|no|no need to|no need for|can't|cannot|couldn't|could not|haven't|hasn't|nor|instead of|rather than|undid|reversed|recommends?|forgot to|meant to|supposed to|wanted to|tried to|able to|have to|going to|planning to|plan to|skipped|omitted|left out|left off)\s+(?:[a-z]+ly\s+|even\s+|really\s+|actually\s+)?(?:(?:need|do|make|want|bother with|require|have|use)(?:ed|ing)?\s+(?:to (?:do|make)\s+)?)?(?:(?:the|an?|any|my(?: usual)?)\s+)?$/;
 
 /** "When I raise my arms". */
 const LIFTED = /^(?:(?:i|also|then|and|just|only) )*(?:lift|rais|mov)(?:e|ed|ing)? (?:my|her|his|the|your|an?) arms?\b/;
 
+/** Behind a change that is told from an earlier version, and not from the pattern. */
+const THAN_BEFORE =
+  /^ than (?:(?:the )?(?:last|first|previous) (?:time|one|version|pair)|before|version \d|v\d|(?:on |in )?my (?:last|first|other|previous))/;
+
 /** A rule whose match may be followed by a way, a moment, a purpose, a side, places. */
-const changed = (source: string, weight: Parameters<typeof rule>[1], read: Rule['read']): Rule =>
+const changed = (source: string, weight: Parameters<typeof rule>[1], readAs: Rule['read']): Rule =>
   rule(source, weight, (said, s, from, end) => {
     // What was not done is no change, nor is an arm that is lifted.
     if (UNDONE.test(s.low.slice(0, from)) || LIFTED.test(s.low.slice(from))) return undefined;
     const to = tailEnd(s.low, end);
     const tail = s.low.slice(end, to);
-    const meant = read({ ...said, tail }, s, from, to);
+    // "2 cm longer than last time": how it was cut then nobody says here.
+    const read = (of: Said) => {
+      const told = readAs(of, s, from, to);
+      return told && !told.choices && THAN_BEFORE.test(s.low.slice(to)) ? asks(told.says, mereWords(s.typed(from, to))) : told;
+    };
+    const meant = read({ ...said, tail });
     const { least, amount } = said;
     if (!meant || least === undefined || amount === undefined) return meant && { to, ...meant };
     // "1-2 cm" is the one or the other.
-    const less = read({ ...said, tail, amount: amount.replace(/\d+(?:[.,]\d+)?/, least) }, s, from, to);
+    const less = read({ ...said, tail, amount: amount.replace(/\d+(?:[.,]\d+)?/, least) });
     return { to, ...asks(...[less, meant].flatMap((of) => of?.choices ?? (of ? [of.says] : [])), mereWords(s.typed(from, to))) };
   });
 /** "The back hem", "waist darts": what is named last is what was altered, and it is no target. */
@@ -434,7 +443,7 @@ export const recogniseChange = byRules([
   ),
   // "bust dart raised 1 1/2 in", "hem let down 3 cm", "sleeves shortened by 2".
   given(VERBS_SAID, changed)(
-    `${TARGET}(?: (?:was|were|is|are|got|has been|have been))?(?: (?:by )?(?<before>${LENGTH}))? (?<verb>${VERB})(?:(?: by| about)? ${AMOUNT})?`,
+    `${TARGET}(?: (?:was|were|is|are|got|has been|have been|had to be))?(?: (?:by )?(?<before>${LENGTH}))? (?<verb>${VERB})(?:(?: by| about)? ${AMOUNT})?`,
     'sure',
     ({ target, verb, before, amount = before, tail = '' }, s, from, to) => {
       // On the hanger a hem drops by itself.
@@ -447,6 +456,15 @@ export const recogniseChange = byRules([
       )
         return undefined;
       return made(actOf(verb), target, amount, tail, s, from, to);
+    },
+  ),
+  // "1 cm above and 1 cm below the elbow": both are one change.
+  given(/ above and .* below /, changed)(
+    `${LEAD}(?<verb>lengthened|lengthen|shortened|shorten) ${TARGET}(?: by)? (?<above>${SAID_LENGTH}) above and (?<below>${SAID_LENGTH}) below (?:the |my )?(?:elbow|knee|hip|bust)`,
+    'sure',
+    ({ verb, target, above, below, tail = '' }, s, from, to) => {
+      const [a, b] = [lengthIn(above, s), lengthIn(below, s)];
+      return a === undefined || b === undefined ? undefined : made(actOf(verb), target, `${tidy(a + b)} cm`, tail, s, from, to);
     },
   ),
   // "Shortened the sleeves by 2 and the bodice by 3": the verb is that of the part before.

@@ -7,6 +7,7 @@ import { canHave, placesIn, THE, ZONE, ZONES, ZONES_BEHIND, zonesNamed } from '.
 import { asks, beforeName, byRules, given, mereWords, rule, wordCount, type Meant, type Rule, type Said } from '../said';
 import type { Recogniser, Sentence } from '../sentence';
 import { WEIGHTS } from '../weights';
+import { labelOf, sizeBehindName } from './size-label';
 import { DEGREES, DIRECTIONS, roundToo, signMeant, SYMPTOM_WORDS, ZONE_WORDS, zoneMeant } from '../words';
 
 const DIRECTION = anyOf(Object.keys(DIRECTIONS));
@@ -168,8 +169,15 @@ const fault = (
     const round = roundOf(how, s);
     if (round && !meant.choices) return { to, ...asks(round, of, mereWords(s.typed(from, to))) };
     // Of another than the one that is told of: "the M was tight across the shoulders last time".
-    if (BEFORE_THIS.test(s.low.slice(to)) || OF_ANOTHER.test(s.low.slice(0, from)) || NEARER.test(s.low.slice(to)))
+    const further = s.low.slice(to);
+    if ([BEFORE_THIS, NEARER, PUT_RIGHT, AS_MEANT].some((of) => of.test(further)) || OF_ANOTHER.test(s.low.slice(0, from)))
       return { says: mereWords(s.typed(from, to)) };
+    // "Tight in the M", where another is told of.
+    const inSize = IN_SIZE.exec(further);
+    if (inSize && sizeBehindName(s, from) !== undefined && labelOf(inSize[1], s, true) !== undefined)
+      return { says: mereWords(s.typed(from, to + inSize[0].length)), to: to + inSize[0].length, weight: 2 * WEIGHTS.denied };
+    // "Waist tight?"
+    if (further.startsWith('?') && !meant.choices) return { to, ...asks(of, mereWords(s.typed(from, to))) };
     // "2-3 cm too tight": the one or the other.
     const least = said['least'] ?? tail?.groups?.['least'];
     const less =
@@ -189,6 +197,13 @@ const OF_ANOTHER =
 const BEFORE_THIS =
   /^[^,.;·|\n]{0,20}? ?(?:last time|the last time|(?:in|on|with) the (?:last|first|previous|other|old) (?:one|version|pair)|on my last one)(?![a-z])/;
 
+/** Behind a fault that was put right, or that is none. */
+const PUT_RIGHT =
+  /^,? (?:but|so|and|until)(?: then)? (?:i|we)(?:'ve| have)? (?:(?:had to|then|just|quickly) )*(?:let|took|take) (?:it|them|that) (?:out|in|up|down)(?![a-z])/;
+const AS_MEANT =
+  /^,? (?:but )?(?:(?:just )?as (?:it|they|i) (?:should|wanted|want|like)|which is (?:how|what) i (?:like|want)|(?:just )?(?:how|the way) i (?:like|want))/;
+const IN_SIZE = /^ in (?:the|an?|my) (?:size |old )?([a-z0-9]{1,3})(?![a-z0-9])/;
+
 const PULLS = '(?:pulls?|pulling|strains?|straining|digs? in|digging in|cuts? in|binds?|binding|restricts?)';
 const GAPES = '(?:gapes?|gaps|gaping|gaped|stands away|sags?|bags?|sagging)';
 const CANNOT = "(?:won't|doesn't|can't|couldn't|will not|does not|cannot|can not|could not)";
@@ -198,6 +213,7 @@ const PULLED = new RegExp(PULLS);
 const FITS = new RegExp(RIGHT);
 const GAP_ZONES: ReadonlySet<ZoneId> = new Set(['neckline', 'armhole', 'waistband', 'waist', 'opening', 'neckDepth']);
 
+const EVERY_PLACE = new RegExp(`(?<![a-z])${ZONE}`, 'g');
 const SOME_PLACE_IS = new RegExp(`(?<![a-z])${ZONES} (?:is|are|was|were|came out|turned out) $`);
 
 /** Where a clause begins, and where it ends. */
@@ -240,10 +256,14 @@ const seen = byRules([
   // "Too long by 3 cm": the garment, or a sleeve of it.
   fault(
     `(?:(?:it|they|is|are|was|were|it's|came out|turned out|overall|all) )*${HOW}(?<direction>long|short)`,
-    (_, how, of, s, from, to) =>
-      (how.degree.trim() !== '' || how.amount !== undefined) && CLAUSE_BEFORE.test(s.low.slice(0, from)) && CLAUSE_BEHIND.test(s.low.slice(to))
-        ? asks(of, mereWords(s.typed(from, to)))
-        : undefined,
+    (_, how, of, s, from, to) => {
+      if (how.degree.trim() === '' && how.amount === undefined) return undefined;
+      if (!CLAUSE_BEFORE.test(s.low.slice(0, from)) || !CLAUSE_BEHIND.test(s.low.slice(to))) return undefined;
+      // "Lengthened the sleeves, still too short": rather what was spoken of last.
+      const last = [...s.low.slice(0, from).matchAll(EVERY_PLACE)].at(-1)?.[0];
+      const ofLast = last === undefined ? undefined : faultOf({ ...how, zones: last }, s);
+      return asks(...(ofLast && JSON.stringify(ofLast) !== JSON.stringify(of) ? [ofLast] : []), of, mereWords(s.typed(from, to)));
+    },
     'length',
   ),
   // Denied: "not tight at the waist", "the waist isn't tight any more".

@@ -25,13 +25,13 @@ const ALTERING =
 
 /** How a wish is said, wherever it stands in its clause. */
 const WISH_SAID = [
-  "i wish|wish|would be better|ought|should've|(?:could|would) do with",
+  "i wish|wish|(?:i |i'd |would )?recommend|would be better|ought|should've|(?:could|would) do with",
   '(?:for )?next time|(?:the |my )?next (?:one|version|pair)|(?:in|for) future|in the future',
   '(?:planning|plan|going|about|hoping|hope) to|must remember|(?:i )?(?:want|plan|mean|intend) to',
-  '(?:i )?need to|(?<!n.t |not )needs? (?:to be (?:longer|shorter|wider|narrower|tighter|looser|lower|higher|bigger|smaller|larger|taken|let|more|less)|(?:an? |the )?(?:(?:[a-z-]+ ){1,3}(?:adjustment|adj|alteration)|[fs]ba|(?:full|small) bust|sway ?back|(?:round(?:ed)?|broad|narrow) back|(?:square|sloping) shoulders?)|more|less|another|some|taking|letting|lengthening|shortening|lower|higher|longer|shorter|\\d(?![^,;]*\\b(?:according|envelope|fabric|wide)\\b))|wants? (?:to be|an?|more|less|taking|letting)',
-  '(?:i )?(?:should|would|could|ought to|must) (?:have|be|do|go|cut|make|take|add|size|use|try|need|like|love|prefer|probably|definitely|lengthen|shorten|let|lower|raise|move)',
+  '(?<!no |n.t |not )(?:i )?need to|(?<!n.t |not )needs? (?:to be (?:longer|shorter|wider|narrower|tighter|looser|lower|higher|bigger|smaller|larger|taken|let|more|less)|(?:an? |the )?(?:(?:[a-z-]+ ){1,3}(?:adjustment|adj|alteration)|[fs]ba|(?:full|small) bust|sway ?back|(?:round(?:ed)?|broad|narrow) back|(?:square|sloping) shoulders?)|more|less|another|some|taking|letting|lengthening|shortening|lower|higher|longer|shorter|\\d(?![^,;]*\\b(?:according|envelope|fabric|wide)\\b))|wants? (?:to be|an?|more|less|taking|letting)',
+  '(?:i )?(?<!\\bas (?:it|they) )(?:should|would|could|ought to|must) (?:have|be|do|go|cut|make|take|add|size|use|try|need|like|love|prefer|probably|definitely|lengthen|shorten|let|lower|raise|move)',
   `i'd (?:(?:rather|also|probably|definitely|maybe) )*(?:like|make|try|prefer|${ALTER})|i'll|i will|i would|must be`,
-  'might (?:try|make|go|size)|(?:could|would|might|may)(?: (?:also|even|probably|maybe))* (?:be|work|look)',
+  'might (?:try|make|go|size)|(?:could|would|might|may)(?: (?:also|even|probably|maybe))* (?:be|work|look)(?!(?<=(?:might|may)(?: (?:also|even|probably|maybe))* be) (?:(?:a (?:bit|little|touch)|slightly|too|rather|quite|very|just) )*(?:tight|loose|short|long|wide|narrow|big|small|snug|high|low)(?![a-z]))',
   `(?:might|may|will|would|could|should|shall|must)(?: (?:i|we|well|even|also|probably|definitely|maybe|perhaps|just|rather|still|then))* ${ALTER}`,
   `if i (?:make|sew) (?:it|this|another)|if (?:i|we) ${ALTER}`,
   '(?:maybe|perhaps|possibly|imagine(?: (?:it|this|them))?) in',
@@ -66,7 +66,7 @@ const OF_ELSE_SAID = [
   '(?:the )?(?:pattern|envelope|instructions?|book(?:let)?|(?:size )?chart|reviews?|designer|tutorial) (?:says?|said|calls? for|asks? for|recommends?|recommended|suggests?|suggested|wants?|puts?|tells?|told|gives?|has)',
   'according to|the pattern is (?:known|famous)|(?:was|were) told to|other people|others(?! (?:is|are|was|were|fit))|everyone|most people|some people|reviewers',
   // Another time, another garment, another body.
-  `last time i|(?:on|in|with) ${ANOTHER_ONE}|${ANOTHER_ONE} (?:was|is|were|had|came out|felt)|(?:the|my) (?:toile|muslin|mock-?up) (?:was|is|were|had|came out|felt)`,
+  `last time i|(?:on|in|with) ${ANOTHER_ONE}|${ANOTHER_ONE} (?:was|is|were|had|came out|felt)|(?:the|my) (?:toile|muslin|mock-?up) (?:was|is|were|had|came out|felt)|(?:(?:the|my) )?(?:toile|muslin|mock-?up) (?:showed|told|revealed|said)`,
   "before (?:the|i|that)|it will|(?:my|her|his) usual size|i(?:'m| am)? (?:usually|normally|always|often|typically|mostly)|on my (?:mum|mom|mother|sister|daughter|niece|aunt|friend|son|brother|husband|wife|partner)",
   "i(?:'m| am| was| measured?)(?: in)? between|i have an?|(?:i )?measured (?:an? )?[a-z\\d]{1,3} (?:at|in|on)",
   // What is meant, feared or asked.
@@ -112,7 +112,7 @@ const denials: Recogniser = (sentence, at) => {
 const wishes: Recogniser = (sentence, at) => {
   const clause = clauseAt(sentence, at, WISH_AT);
   // "… Next: raise the darts"; where it begins the line, what comes next is told.
-  const begins = clause === undefined ? -1 : at > 0 && /^next ?:/.test(clause) ? 0 : clause.search(WISH);
+  const begins = clause === undefined ? -1 : at > 0 && /^next ?:/.test(clause) ? 0 : (clauseAt(sentence, at, CLAUSE_AT) ?? '').search(WISH);
   if (clause === undefined || begins < 0 || (WISH_BEHIND.exec(clause)?.[0].length ?? Infinity) <= begins) return [];
   // What is to be told is no wish of the garment.
   if (/\b(?:want|need|going|like|have) to (?:log|note|enter|record|write down|tell)\b/.test(clause)) return [];

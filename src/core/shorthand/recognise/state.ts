@@ -1,6 +1,7 @@
 import { anyOf, ORDINAL } from '../amounts';
+import type { Understood } from '../chip';
 import { asks, beforeName, byRules, mereWords, rule, says, type Meant } from '../said';
-import type { Sentence } from '../sentence';
+import type { Recogniser, Sentence } from '../sentence';
 import { madeOverFrom, MADE_FROM, wasSewn } from '../made-over';
 import { MAKE_KINDS_SAID, WHOSE } from '../words';
 import { DAY, ON_THE_MACHINE, SEEN_LATER, tellsOfFinishing, UNDER_WAY } from './date';
@@ -39,8 +40,10 @@ const WITH_ITS_DAY = new RegExp(`^[^,.;\\n]*\\b${DAY}(?![\\w/])`);
 /** Who did it, and that it was lately. */
 const LATELY = "(?:(?:i|we|i've|i'm|just|have|am|finally|then|now) )*";
 
-/** How far a garment has come, what it is, and where it went. */
-export const recogniseState = byRules([
+/** A toile tells something. */
+const TOLD_BY = /^ (?:showed|told|said|revealed|proved|taught|had shown|made (?:me|it) (?:see|clear))(?![a-z])/;
+
+const states = byRules([
   rule(
     `(?:(?:i|just|then|finally|so) )*(?:gave up(?: on ${IT})?|given up|abandoned(?: ${IT})?|binned(?: ${IT})?|(?:(?:is|are|it is|it's|went|now|straight|ended up) )*in(?:to)? the bin|threw ${IT} (?:out|away)|scrapped(?: ${IT})?|stopped)(?: half ?way(?: through)?)?(?: (?:at|on|with|during|after) (?<stage>${REST}))?${CLAUSE}`,
     'sure',
@@ -48,7 +51,15 @@ export const recogniseState = byRules([
       // The pattern, or what was left of the fabric, is no garment.
       if (/\b(?:patterns?|toile|muslin|scraps|rest|fabric|leftovers?)(?: (?:is|are|goes|go))? $/.test(s.low.slice(0, from))) return undefined;
       const at = stage === undefined ? -1 : s.low.indexOf(stage, from);
-      return says({ is: 'state', state: 'abandoned', ...(stage === undefined ? {} : { stage: s.typed(at, Math.min(to, at + stage.length)) }) });
+      const abandoned = says({
+        is: 'state',
+        state: 'abandoned',
+        ...(stage === undefined ? {} : { stage: s.typed(at, Math.min(to, at + stage.length)) }),
+      });
+      // "Gave up on the collar": the whole of it, or that alone.
+      return stage !== undefined && /\bg(?:ave|iven) up on /.test(s.low.slice(from, at))
+        ? asks(abandoned.says, mereWords(s.typed(from, to)))
+        : abandoned;
     },
   ),
   rule(`${LATELY}(?:gave up(?: on)?|given up(?: on)?|abandoned|binned|scrapped)`, 'sure', (_, s, from, to) =>
@@ -90,7 +101,9 @@ export const recogniseState = byRules([
   rule(
     `(?:(?:still|only|it is|it's|is|now) )*(?:half[ -]?sewn|half[ -]?done|half[ -]?finished|half[ -]?made|(?:nearly|almost|not quite) (?:sewn|done|finished|there|complete)|work in progress|${UNDER_WAY}|still sewing|being sewn|unfinished|not finished(?: yet)?|(?:sewing|working on) (?:it|this)(?: (?:now|right now|at the moment|just now)))`,
     'sure',
-    () => says({ is: 'state', state: 'sewing' }),
+    // "Waist nearly there" is of its fit.
+    (_, s, from, to) =>
+      / there$/.test(s.low.slice(from, to)) && !BEGINS.test(s.low.slice(0, from)) ? undefined : says({ is: 'state', state: 'sewing' }),
   ),
   // "That I never finished": it may lie there yet.
   rule(
@@ -132,8 +145,10 @@ export const recogniseState = byRules([
   rule(`(?:now |since )?sold(?: it| on)?${CLAUSE}`, 'sure', () => says({ is: 'state', state: 'sold' })),
   rule(`(?:now |already |long |since )?(?:outgrown|grown out of(?: it)?|outgrew it)`, 'sure', () => says({ is: 'state', state: 'outgrown' })),
   rule(`(?:now |completely |long )?(?:worn out|worn to (?:bits|shreds|rags|death))`, 'sure', () => says({ is: 'state', state: 'worn out' })),
-  rule(`(?:unpicked|taken apart|took it apart)(?: (?:it|again|all of it|completely))?${CLAUSE}`, 'likely', () =>
-    says({ is: 'state', state: 'unpicked' }),
+  rule(
+    `(?:unpicked|taken apart|took it apart)(?: (?:it|again|all of it|completely))?${CLAUSE}(?!,? (?:and )?(?:then )?(?:re-?(?:sewn|sewed|made|cut|assembled)|put (?:it )?(?:back )?together|sewn again|sewed (?:it )?again))`,
+    'likely',
+    () => says({ is: 'state', state: 'unpicked' }),
   ),
   rule(`(?:put away|stored(?: away)?|resting|in the wardrobe waiting)(?: for now)?${CLAUSE}`, 'weak', (_, s, from, to) =>
     asks([{ is: 'state', state: 'resting' }], mereWords(s.typed(from, to))),
@@ -143,9 +158,15 @@ export const recogniseState = byRules([
     'likely',
     ({ kind }, s, from, to) => {
       if (NOT_MADE.test(s.low.slice(0, from))) return undefined;
-      // "Toile first, then in wool": what is told of is the garment that came after.
-      if (/ first$/.test(s.low.slice(from, to)) && /\b(?:then|real|final|afterwards|proper)\b/.test(s.low.slice(to))) return undefined;
+      const said = s.low.slice(from, to);
+      // What was learned from it is told of the garment after it.
+      if (/\b(?:after|since|before|from|on|unlike|than|like) (?:the |my |an? )?$/.test(s.low.slice(0, from)) || TOLD_BY.test(s.low.slice(to)))
+        return undefined;
       const is = MAKE_KINDS_SAID[kind ?? ''];
+      // "Made a toile first".
+      if (is && /^(?:only |just )*made .* first$/.test(said)) return asks([{ is: 'kind', kind: is }], mereWords(s.typed(from, to)));
+      // "Toile first, then in wool": what is told of is the garment that came after.
+      if (/ first$/.test(said) && /\b(?:then|real|final|afterwards|proper)\b/.test(s.low.slice(to))) return undefined;
       return is && says({ is: 'kind', kind: is });
     },
   ),
@@ -157,3 +178,15 @@ export const recogniseState = byRules([
     return { says: madeOverFrom({ ...span, low: was, typed: s.typed(span.from, Math.min(to, span.to)) }, label, s.names) };
   }),
 ]);
+
+/** Before what is not so, or not yet: "nearly gave up", "will be outgrown by summer". */
+const NOT_SO =
+  /(?:\b(?:not|never|nearly|almost|soon|far from|nowhere near|(?:will|would|might|may|could|going to|about to) (?:soon )?be)|n't)(?: (?:yet|quite|been|even|completely|soon))* $/;
+
+/** How far a garment has come, what it is, and where it went. */
+export const recogniseState: Recogniser = (sentence, at) => {
+  const isState = ({ is }: Understood) => is === 'state';
+  return states(sentence, at).filter(
+    ({ says: said, choices = [], from }) => !NOT_SO.test(sentence.low.slice(0, from)) || !(said.some(isState) || choices.flat().some(isState)),
+  );
+};

@@ -39,6 +39,14 @@ const TIMES =
 /** "A stiff black denim" is what it is of, and keeps nobody from wearing it. */
 const OF_A_FABRIC = new RegExp(`^(?: (?!(?:in|for|to|at|on|with|of|as|and|but|because)\\b)[a-zß-ɏ-]+){0,2} ${anyOf(FABRIC_NOUNS)}${END}`);
 
+/** Before a reason that is none: "not itchy at all". */
+const DENIED =
+  /(?:\b(?:not|no|nor|never|hardly|without|neither|nothing)|n't)(?: (?:too|so|very|really|at all|that|particularly|even|a bit|been|have|got|any|be|feel|look|seem))* $/;
+/** Before a love that is doubted, or would be. */
+const DOUBTED = /\b(?:not sure|unsure|not certain|don't know|wonder|doubt)(?: (?:if|whether|that))?(?: (?:i|i'll|i will))? $|\bi'd $/;
+/** Behind a love that is past. */
+const AT_FIRST = /^ (?:at first|in the beginning|to begin with|initially|when it was new|on the first day)/;
+
 type Reason = (typeof REASONS)[number];
 /** What keeps one from reaching for a garment, as it is said. */
 const REASONS_SAID: readonly (readonly [words: string, reason: Reason])[] = [
@@ -122,7 +130,10 @@ export const recogniseVerdict = byRules([
   rule(`(?:love|loved|adored)(?= *(?:$|[.!]))`, 'weak', (_, s, from) => (/(?:^|[,.;!·|\n-]) *$/.test(s.low.slice(0, from)) ? loved(5) : undefined)),
   rule(`(?<n>one|two|three|four|five) (?:out of five|of five|stars?)`, 'sure', ({ n }) => loved(countOf(n ?? '') ?? 0)),
   rule(`${MUCH}(?:love|loved|adore|adored|in love with) ${IT}(?: (?:so much|to bits|very much|a lot|already))?`, 'sure', (_, s, from, to) =>
-    /\b(?:would|will|might|could|to|didn't|don't|not|never)\s+(?:really )?$/.test(s.low.slice(0, from)) || RATED.test(s.low.slice(to))
+    /\b(?:would|will|might|could|to|didn't|don't|not|never)\s+(?:really )?$/.test(s.low.slice(0, from)) ||
+    DOUBTED.test(s.low.slice(0, from)) ||
+    AT_FIRST.test(s.low.slice(to)) ||
+    RATED.test(s.low.slice(to))
       ? undefined
       : loved(5),
   ),
@@ -144,8 +155,12 @@ export const recogniseVerdict = byRules([
         ? undefined
         : asks([{ is: 'love', love: 5 }], mereWords(s.typed(from, to))),
   ),
-  rule(`${MUCH}(?:like|liked) ${IT}(?: (?:a lot|very much|well enough|enough))?`, 'sure', (_, s, from) =>
-    /\b(?:would|didn't|don't|not|never|looks?|feels?)\s+$/.test(s.low.slice(0, from)) ? undefined : loved(4),
+  rule(`${MUCH}(?:like|liked) ${IT}(?: (?:a lot|very much|well enough|enough))?`, 'sure', (_, s, from, to) =>
+    /\b(?:would|didn't|don't|not|never|looks?|feels?|(?:as|than|how|way|what)(?: i)?)\s+$/.test(s.low.slice(0, from)) ||
+    DOUBTED.test(s.low.slice(0, from)) ||
+    AT_FIRST.test(s.low.slice(to))
+      ? undefined
+      : loved(4),
   ),
   rule(`${MUCH}(?:hate|hated|loathe|can't stand) ${IT}`, 'sure', () => loved(1)),
   // Denied or lukewarm: how much it is liked is asked.
@@ -195,7 +210,7 @@ export const recogniseVerdict = byRules([
     return wears === undefined || wears < 1 ? undefined : says({ is: 'seen', seen: { at: 'worn', wears } });
   }),
   rule(
-    `(?:(?:i've|i|have|has|been|but|still) )*(?:never|not|not yet|haven't|hasn't been) (?:been )?(?:worn|wore)(?: (?:it|this|them))?(?: (?:yet|once|so far|at all))?(?! (?:since|for|in|often|much|enough|outside|to))`,
+    `(?:(?:i've|i|have|has|been|but|still) )*(?:never|not|not yet|haven't|hasn't been) (?:been )?(?:worn|wore)(?: (?:it|this|them))?(?: (?:yet|once|so far|at all))?(?! (?:since|for|in|often|much|enough|outside|to|out))`,
     'sure',
     () => ({ ...says({ is: 'wears', wears: 0 }), weight: 9 }),
   ),
@@ -209,7 +224,9 @@ export const recogniseVerdict = byRules([
     (_, s, from, to) => ({ says: mereWords(s.typed(from, to)), weight: WEIGHTS.whole * wordCount(s.low.slice(from, to)) }),
   ),
   ...REASONS_SAID.map(([words, reason]) =>
-    rule(words, 'likely', (_, s, __, to) => (OF_A_FABRIC.test(s.low.slice(to)) ? undefined : says({ is: 'reason', reason }))),
+    rule(words, 'likely', (_, s, from, to) =>
+      OF_A_FABRIC.test(s.low.slice(to)) || DENIED.test(s.low.slice(0, from)) ? undefined : says({ is: 'reason', reason }),
+    ),
   ),
   rule(
     `(?:(?:it|and|but) )*(?:creases|wrinkles|creased|crumples)(?: (?:so much|too much|badly|like mad|terribly|a lot|easily|if you look at it|as soon as [^,.;·|]{2,30}))?`,
