@@ -19,7 +19,7 @@ import { SO_WIDE_HERE, unitOfWidth, WIDTH, widthSaid, type WidthGroups } from '.
 /** How much it is liked is no part of its name. */
 const PRAISE = 'nice|nicest|lovely|loveliest|beautiful|gorgeous|pretty|prettiest|softest|best';
 /** Words that no name of a fabric begins with or holds. */
-const STOP = `(?:two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|fourteen|sixteen|eighteen|twenty|thirty|forty|fifty|point|half|in|of|from|with|for|and|the|a|an|at|on|to|my|her|his|its|it|out|size|cut|made|took|used|bought|by|but|some|this|that|leftover|left|over|is|was|were|are|love|loved|worn|wore|would|next|time|again|as|not|no|too|very|bit|more|less|than|only|lengthened|shortened|tight|loose|long|short|wide|narrow|sleeves?|waist|hips?|bust|shoulders?|bodice|neckline|hem|view|version|i|lined|lining|contrast|facing|binding|interfacing|interlining|main|fit|fits|feels?|because|so|stash|really|hate|like|liked|good|${PRAISE})`;
+const STOP = `(?:two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|fourteen|sixteen|eighteen|twenty|thirty|forty|fifty|point|half|in|of|from|with|for|and|the|a|an|at|on|to|my|her|his|its|it|out|size|cut|made|took|used|bought|by|but|some|this|that|leftover|left|over|is|was|were|are|love|loved|worn|wore|would|next|time|again|as|not|no|too|very|bit|more|less|than|only|lengthened|shortened|tight|loose|long|short|wide|narrow|sleeves?|waist|hips?|bust|shoulders?|bodice|neckline|hem|view|version|i|lined|lining|contrast|facing|binding|interfacing|interlining|main|fit|fits|feels?|because|so|stash|really|hate|like|liked|good|rest|front|back|wanted|${PRAISE})`;
 /** "95/5 cotton jersey", "100% linen". */
 const CONTENT = '(?:\\d{2,3}(?:/\\d{1,2}){1,3} |\\d{2,3} ?% )';
 // Two colours are one fabric's: "blue and white stripe cotton".
@@ -189,7 +189,11 @@ function around(
 }
 
 /** Before a fabric that the garment is seen beside, and is not of. */
-const BESIDE_IT = /\b(?:match(?:es|ing)?|goes (?:well )?with|unlike) (?:the |my )?$/;
+const BESIDE_IT = /\b(?:match(?:es|ing)?|(?:goes|pairs?|worn|wear) (?:well |nicely |best )?with|unlike) (?:the |my |an? )?$/;
+/** Before a fabric that it is not of. */
+const NOT_OF_IT = /\b(?:not(?: in| of)?|instead of|rather than|wanted|didn't use|ran out of) (?:the |my |any |an? )?$/;
+const isOfAnother = (before: string) => BESIDE_IT.test(before) || NOT_OF_IT.test(before);
+const OTHER_THING = /^ (?:bias|threads?|tape|ribbon|buttons?|needles?|skirt|trousers|jeans|jacket|dress|shirt|top|coat|boots|shoes|bag)(?![a-z])/;
 /** What ends a name of a fabric. */
 const ENDS = /^ *(?:$|[,;·|.\n()€$£/]|and\b|with\b|love\b|this time\b)/;
 /** What is said next, where no comma parts them: "red corduroy straps long". */
@@ -210,7 +214,7 @@ function isBehindName(s: Sentence, from: number): boolean {
 /** Fabrics of the stash, by their names. */
 const knownFabric = wherever((sentence) =>
   sentence.names
-    .filter(({ kind, from }) => kind === 'fabrics' && !BESIDE_IT.test(sentence.low.slice(0, from)))
+    .filter(({ kind, from }) => kind === 'fabrics' && !isOfAnother(sentence.low.slice(0, from)))
     .map((found) => {
       const { said, from, to, shopAt } = around(sentence, found.from, found.to);
       const weight = WEIGHTS.sure + WEIGHTS.word * wordCount(sentence.low.slice(from, to)) + weightOfPaid(said);
@@ -230,20 +234,23 @@ const CUED = new RegExp(`^(?:${CUE}) `);
 /** A fabric that the stash does not have: by a noun of fabrics and a cue, or by a length. */
 const newFabric = byRules([
   rule(
-    `(?:(?:${CUE}|of) )?(?:(?<length1>${SAID_LENGTH}) (?:of |of the |of an? )?(?:(?:remnant|piece|length|offcut)s? of )?(?:left[- ]?over )?(?:(?:really |most )?(?:${PRAISE}) )?)?(?:(?<part1>${PART}|${DONE})${OF_IT}(?: (?:in|with|w/|of|from|is|was))?:? (?:the |a |an |(?:the )?${REST} of (?:the |my )?)?)?(?:stash )?(?:${SO_WIDE_HERE} )?(?:(?<weight1>\\d{1,3}(?:[.,]\\d)?) ?(?<gsm1>gsm|oz) )?${NAME}`,
+    `(?:(?:${CUE}|of) )?(?:(?<length1>${SAID_LENGTH}) (?:of |of the |of an? )?(?:(?:remnant|piece|length|offcut)s? of )?(?:left[- ]?over )?(?:narrow |wide )?(?:(?:really |most )?(?:${PRAISE}) )?)?(?:(?<part1>${PART}|${DONE})${OF_IT}(?: (?:in|with|w/|of|from|is|was))?:? (?:the |a |an |(?:the )?${REST} of (?:the |my )?)?)?(?:stash )?(?:${SO_WIDE_HERE} )?(?:(?<weight1>\\d{1,3}(?:[.,]\\d)?) ?(?<gsm1>gsm|oz) )?${NAME}`,
     'likely',
     ({ name, length1, part1, weight1, gsm1, wide, wideIn }, s, from, end) => {
       // "Love the fabric", "the check" are no names.
       if (name === undefined || /^(?:fabric|stripe|check|remnant|sheet|blanket|felt|cord)$/.test(name) || VAGUE.test(name)) return undefined;
       const nameFrom = s.low.indexOf(name, from);
-      if (UNDERLINED.test(s.low.slice(0, nameFrom)) || WASHED.test(s.low.slice(0, nameFrom))) return undefined;
+      const beforeName = s.low.slice(0, nameFrom);
+      if (UNDERLINED.test(beforeName) || WASHED.test(beforeName) || isOfAnother(beforeName)) return undefined;
+      // "Silk bias", "denim skirt": that is another thing.
+      if (OTHER_THING.test(s.low.slice(end))) return undefined;
       if (s.names.some((n) => n.kind === 'fabrics' && n.from < nameFrom + name.length && n.to > nameFrom)) return undefined;
       const { said, to } = tailOf(s.low, end);
       const cued = CUED.test(s.low.slice(from, nameFrom)) || part1 !== undefined;
       const behindName = isBehindName(s, from) && name !== 'muslin';
       const behind = s.low.slice(to);
       const own =
-        ((behindName || /(?:^|[,;:·|.\n]|\b(?:in|of|from|made|with)\b) *$/.test(s.low.slice(0, from))) && ENDS.test(behind)) ||
+        ((behindName || /(?:^|[,;:·|.\n]|\b(?:in|of|from|made|with|used)\b) *$/.test(s.low.slice(0, from))) && ENDS.test(behind)) ||
         (behindName && /^ [a-z0-9]{1,3} *(?:$|[,;.])/.test(behind)) ||
         ((behindName || (COLOURED.test(name) && !/\b(?:like|than|the|my|with|and|match(?:es|ing)?) $/.test(s.low.slice(0, from)))) &&
           GOES_ON.test(behind));

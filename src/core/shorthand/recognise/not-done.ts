@@ -27,7 +27,7 @@ const ALTERING =
 const WISH_SAID = [
   "i wish|wish|(?:i |i'd |would )?recommend|would be better|ought|should've|(?:could|would) do with",
   '(?:for )?next time|(?:the |my )?next (?:one|version|pair)|(?:in|for) future|in the future',
-  '(?:planning|plan|going|about|hoping|hope) to|must remember|(?:i )?(?:want|plan|mean|intend) to',
+  '(?:planning|plan|going(?! to (?:an? |the |size )*\\d)|about|hoping|hope) to|must remember|(?:i )?(?:want|plan|mean|intend) to',
   '(?<!no |n.t |not )(?:i )?need to|(?<!n.t |not )needs? (?:to be (?:longer|shorter|wider|narrower|tighter|looser|lower|higher|bigger|smaller|larger|taken|let|more|less)|(?:an? |the )?(?:(?:[a-z-]+ ){1,3}(?:adjustment|adj|alteration)|[fs]ba|(?:full|small) bust|sway ?back|(?:round(?:ed)?|broad|narrow) back|(?:square|sloping) shoulders?)|more|less|another|some|taking|letting|lengthening|shortening|lower|higher|longer|shorter|\\d(?![^,;]*\\b(?:according|envelope|fabric|wide)\\b))|wants? (?:to be|an?|more|less|taking|letting)',
   '(?:i )?(?<!\\bas (?:it|they) )(?:should|would|could|ought to|must) (?:have|be|do|go|cut|make|take|add|size|use|try|need|like|love|prefer|probably|definitely|lengthen|shorten|let|lower|raise|move)',
   `i'd (?:(?:rather|also|probably|definitely|maybe) )*(?:like|make|try|prefer|${ALTER})|i'll|i will|i would|must be`,
@@ -68,7 +68,7 @@ const OF_ELSE_SAID = [
   // Another time, another garment, another body.
   `last time i|(?:on|in|with) ${ANOTHER_ONE}|${ANOTHER_ONE} (?:was|is|were|had|came out|felt)|(?:the|my) (?:toile|muslin|mock-?up) (?:was|is|were|had|came out|felt)|(?:(?:the|my) )?(?:toile|muslin|mock-?up) (?:showed|told|revealed|said)`,
   "before (?:the|i|that)|it will|(?:my|her|his) usual size|i(?:'m| am)? (?:usually|normally|always|often|typically|mostly)|on my (?:mum|mom|mother|sister|daughter|niece|aunt|friend|son|brother|husband|wife|partner)",
-  "i(?:'m| am| was| measured?)(?: in)? between|i have an?|(?:i )?measured (?:an? )?[a-z\\d]{1,3} (?:at|in|on)",
+  "i(?:'m| am| was| measured?)(?: in)? between|i have an?|(?:i )?measured (?:an? )?[a-z\\d]{1,3} (?:at|in|on)|(?:(?:my|her|his) )?(?:measurements|measures) (?:put|puts|say|said|make|made)|i (?:fall|fell) (?:in|into|between)",
   // What is meant, feared or asked.
   "(?:i )?(?:don't|do not|didn't|did not) want|(?:(?:it is|it's|it was|is|was|are|were) )?(?:meant|supposed|intended|designed) to be",
   "(?:i )?(?:was |am |i'm )?(?:afraid|worried)|tell me (?:if|whether)|(?:i'm |i am )?not sure (?:if|whether|about)",

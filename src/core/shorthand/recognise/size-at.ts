@@ -76,6 +76,15 @@ export const recogniseSizeAt = byRules([
       return a !== undefined && b !== undefined && a !== b ? at(halfway(a, b), zones, s) : undefined;
     },
   ),
+  // "With the waistband of the 42".
+  given(/ (?:of|from) (?:the|an?) /, rule)(
+    `(?:(?:with|and|but) )?${THE}(?<zones>${ZONES}) (?:of|from) (?:the|an?) (?:size )?(?<size>${LABEL})${ALONE}`,
+    'sure',
+    ({ zones, size }, s) => {
+      const label = labelOf(size, s, false);
+      return label === undefined || /^(?:a|an|i)$/.test(size ?? '') ? undefined : at(whole(label), zones, s);
+    },
+  ),
   // Graded: "12 at the bust graded to 14 at the hips", "graded from C to D at the waist".
   given(/ to | into /, rule)(
     `(?:(?:graded|grading|blended|blending|from|in|cut|made|a|an|size|the) )*(?<size>${LABEL})(?: (?:(?:at|in|on) )?(?<first>${ZONES}))?${TO_GRADE}(?<to>${LABEL}) (?:(?:at|in|on|for|around|across|through|below|from) )?(?<zones>${ZONES})`,

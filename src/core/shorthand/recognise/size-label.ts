@@ -2,7 +2,7 @@ import { isSizeLabel, labelCalled } from '../../garment/ladder';
 import type { SizeLine } from '../../records';
 import { anyOf } from '../amounts';
 import { FABRIC_COLOUR, FABRIC_NOUN } from '../fabric-nouns';
-import { zonesNamed } from '../places';
+import { canHave, zonesNamed } from '../places';
 import { says, type Meant } from '../said';
 import type { Sentence } from '../sentence';
 
@@ -72,7 +72,9 @@ export const at = (line: SizeLine, zoneWords: string | undefined, sentence: Sent
   // The body of a garment is all but its sleeves and collar, and no length.
   if (/^(?:the |main )*body$/.test(zoneWords?.trim() ?? '')) return all(line);
   const zones = zonesNamed(zoneWords, sentence);
-  return zones.length === 0 ? undefined : says({ is: 'size at', zones, line });
+  // Patterns of any kind may be sold by cups.
+  const ofFit = zones.filter((zone) => zone !== 'cup');
+  return zones.length === 0 || !canHave(ofFit, sentence) ? undefined : says({ is: 'size at', zones, line });
 };
 
 /** A size right behind what the line is about. */

@@ -42,6 +42,8 @@ const OF_A_FABRIC = new RegExp(`^(?: (?!(?:in|for|to|at|on|with|of|as|and|but|be
 /** Before a reason that is none: "not itchy at all". */
 const DENIED =
   /(?:\b(?:not|no|nor|never|hardly|without|neither|nothing)|n't)(?: (?:too|so|very|really|at all|that|particularly|even|a bit|been|have|got|any|be|feel|look|seem))* $/;
+/** Behind what was said of a fabric that was not taken. */
+const SO_ANOTHER = /^,? so (?:i|we) (?:used|took|chose|went|bought)(?![a-z])/;
 /** Before a love that is doubted, or would be. */
 const DOUBTED = /\b(?:not sure|unsure|not certain|don't know|wonder|doubt)(?: (?:if|whether|that))?(?: (?:i|i'll|i will))? $|\bi'd $/;
 /** Behind a love that is past. */
@@ -225,7 +227,9 @@ export const recogniseVerdict = byRules([
   ),
   ...REASONS_SAID.map(([words, reason]) =>
     rule(words, 'likely', (_, s, from, to) =>
-      OF_A_FABRIC.test(s.low.slice(to)) || DENIED.test(s.low.slice(0, from)) ? undefined : says({ is: 'reason', reason }),
+      [OF_A_FABRIC, SO_ANOTHER].some((of) => of.test(s.low.slice(to))) || DENIED.test(s.low.slice(0, from))
+        ? undefined
+        : says({ is: 'reason', reason }),
     ),
   ),
   rule(
