@@ -133,6 +133,11 @@ test('the strip finds with a slip of the finger, grouped, and does things by the
   await field.pressSequentially('skery');
   await expect(page.getByRole('option').filter({ hasText: 'Skerry concert jacket, version 2' })).toBeVisible();
   await expect(page.getByRole('option', { name: /Log a make of Skerry concert jacket/ })).toBeVisible();
+  // A question is answered by what there is, the latest first, and nothing of it can be entered.
+  await field.fill('what size is the Skerry concert jacket?');
+  const versions = page.getByRole('option').filter({ hasText: 'Skerry concert jacket, version' });
+  await expect(versions.first()).toContainText(/version 2 · size \w+ · [\d.]+\sm/);
+  await expect(page.getByRole('button', { name: 'Save make' })).toBeHidden();
   // Of words from which nothing comes it is said so, with what is understood; they stay.
   await field.fill('waist tight, love 4');
   const nothing = page.getByRole('region', { name: 'What this line tells' });

@@ -1,9 +1,12 @@
 import MiniSearch from 'minisearch';
 import { useEffect, useMemo, useState } from 'react';
+import { sizeLineShort } from '../core/alteration/words';
 import { mainUse } from '../core/make/main-fabric';
 import { makeName } from '../core/make/make-name';
+import { latestFirst } from '../core/make/versions';
 import type { Fabric, Make, Pattern, Person } from '../core/records';
-import { useFabrics, useMakes, usePatterns, usePeople } from '../data/queries';
+import { formatFabricLength, type FabricUnit } from '../core/units/length';
+import { useFabrics, useFabricUnit, useMakes, usePatterns, usePeople } from '../data/queries';
 import { whenIdle } from '../data/when-idle';
 import { routes } from '../routes';
 import { COMMANDS } from './commands';
@@ -27,6 +30,7 @@ interface Findable {
   readonly makes: readonly Make[];
   readonly fabrics: readonly Fabric[];
   readonly people: readonly Person[];
+  readonly unit: FabricUnit;
 }
 
 /** Everything but the makes, as entries of an index. */
@@ -71,20 +75,22 @@ function entriesBesideMakes({ patterns, fabrics, people }: Findable): readonly E
 }
 
 /** How a make is found: by its name, and by what was said of it. */
-function entryOfMake({ patterns, fabrics, people }: Findable): (make: Make) => Entry {
+function entryOfMake({ patterns, fabrics, people, unit }: Findable): (make: Make) => Entry {
   const patternById = new Map(patterns.map((p) => [p.id, p]));
   const fabricName = new Map(fabrics.map((c) => [c.id, c.name]));
   const personName = new Map(people.map((p) => [p.id, p.name]));
   return (m) => {
     const pattern = patternById.get(m.sources[0]?.patternId ?? '');
     const fabric = fabricName.get(mainUse(m)?.fabricId ?? '') ?? '';
+    const length = mainUse(m)?.length;
+    const used = [length === undefined ? '' : formatFabricLength(length, unit), fabric].filter(Boolean).join(' ');
     const who = personName.get(m.personId) ?? '';
     const said = [...m.notes, ...m.fitNotes, ...m.verdicts].map((n) => n.words ?? '').join(' ');
     return {
       id: `make ${m.id}`,
       what: 'makes',
       title: makeName(m, pattern ? [pattern] : []),
-      detail: [fabric, who].filter(Boolean).join(' · '),
+      detail: [m.size ? `size ${sizeLineShort(m.size)}` : '', used, who].filter(Boolean).join(' · '),
       words: `${fabric} ${who} ${m.state} ${m.kind} ${m.remark ?? ''} ${said}`,
       path: routes.make(m.id),
     };
@@ -108,7 +114,12 @@ function useIndex(): MiniSearch<Entry> | undefined {
   const makes = useMakes();
   const fabrics = useFabrics();
   const people = usePeople();
-  const findable = useMemo(() => ({ patterns, makes, fabrics, people }), [patterns, makes, fabrics, people]);
+  const unit = useFabricUnit();
+  // The latest first: of as many as are found of a name they are shown.
+  const findable = useMemo(
+    () => ({ patterns, makes: [...makes].sort(latestFirst), fabrics, people, unit }),
+    [patterns, makes, fabrics, people, unit],
+  );
   const small = useMemo(() => {
     if (findable.makes.length > AT_ONCE) return undefined;
     const index = emptyIndex();
@@ -140,12 +151,17 @@ function useIndex(): MiniSearch<Entry> | undefined {
   return small ?? large;
 }
 
-/** What is found by what is typed, a few of each kind. */
-export function useFound(query: string): readonly Entry[] {
+/**
+ * What is found by what is typed, a few of each kind.
+ *
+ * @param asks it is a question: what there is comes before what can be done
+ */
+export function useFound(query: string, asks: boolean): readonly Entry[] {
   const index = useIndex();
   return useMemo(() => {
     if (!index || query.trim() === '') return [];
     const all = index.search(query) as unknown as Entry[];
-    return GROUPS.flatMap((what) => all.filter((e) => e.what === what).slice(0, MOST_OF_A_GROUP));
-  }, [index, query]);
+    const groups = asks ? [...GROUPS.slice(1), GROUPS[0]] : GROUPS;
+    return groups.flatMap((what) => all.filter((e) => e.what === what).slice(0, MOST_OF_A_GROUP));
+  }, [index, query, asks]);
 }

@@ -50,12 +50,12 @@ export function Find({
   const [open, setOpen] = useState(true);
   useEffect(() => whenIdle(prepare), []);
   const line = useLine(text);
-  const { make, other, asked, offered, isLine, questions } = line;
+  const { make, other, asked, offered, isLine, about, questions } = line;
   const { pattern, draft } = make;
   const writeOther = useWriteOther();
   const speakOf = useSpeakOf();
   const plans = usePlans();
-  const found = useFound(isLine ? '' : text);
+  const found = useFound(isLine ? '' : (about ?? text), about !== undefined);
   const choices: readonly Choice[] = isLine
     ? []
     : [...offered.slice(0, 3).map((completion) => ({ completion })), ...found.map((entry) => ({ entry }))];

@@ -100,7 +100,9 @@ export function LinePanel(acts: PanelActs) {
 
 /** That neither anything is found by the words nor a pattern named in them, with what is understood all the same. */
 export function NamesNothing({ line, onForm }: { line: LineRead; onForm: () => void }) {
-  const { make, context, answers, answer } = line;
+  const { make, context, answers, answer, about } = line;
+  if (about !== undefined)
+    return <p role="status">A question is looked up by the pattern, garment or fabric that it names, and nothing is found by this one.</p>;
   const understood = make.chips.filter(({ says }) => says.some(({ is }) => is !== 'words'));
   return (
     <>

@@ -6,6 +6,7 @@ import { hardlyAMake, lookOf, wordsOf } from '../core/shorthand/acts/looked';
 import type { AskedAct, OtherAct } from '../core/shorthand/acts/read-other';
 import { completions } from '../core/shorthand/complete';
 import { readMake } from '../core/shorthand/draft-from-line';
+import { askedAbout } from '../core/shorthand/question';
 import { newId } from '../data/new-id';
 import { usePerson } from '../data/queries';
 import { openQuestions } from '../parts/line-chips';
@@ -36,6 +37,8 @@ export function useLine(typed: string) {
   const readOther = useReadOther(context);
   const told = useMemo(() => readOther(text), [readOther, text]);
   const isMake = asMake !== '' && text.startsWith(asMake);
+  /** A question is looked up, and nothing of it is entered. */
+  const about = useMemo(() => askedAbout(text, context), [text, context]);
   const read = isMake ? undefined : told;
   /** What a line says of the make that there is, where it says nothing of another. */
   const look = useMemo(
@@ -77,7 +80,9 @@ export function useLine(typed: string) {
     /** Names that may be meant by its last letters, with the line as it would go on. */
     offered: useMemo(() => completions(text, context), [text, context]),
     // A pattern's name alone is looked for; with anything beside it, it is a make that is being written.
-    isLine: other !== undefined || asked !== undefined || (draft !== undefined && chips.length > 1),
+    isLine: about === undefined && (other !== undefined || asked !== undefined || (draft !== undefined && chips.length > 1)),
+    /** What the line asks about, where it is a question. */
+    about,
     /** How many questions are open. */
     questions: asked ? 1 : openQuestions(chips).length + (mayFinish ? 1 : 0) + (isKnown ? 1 : 0),
     answer: setAnswers,

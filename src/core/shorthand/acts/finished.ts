@@ -133,10 +133,13 @@ export function finishedOf(
   };
 }
 
+const OF_A_PART = /^(?:..)?'s (?!(?:all |now |finally |almost |nearly )?(?:finished|done|ready|complete|completed|sewn)\b)[a-z]/;
+
 /** What lies on the table is said to be finished; one of another size is another garment. */
 export function saidFinished({ low, names, whole }: HeardLine, tables: LineTables, options: ActOptions): FinishedAct | undefined {
   const name = names.find(isGarmentName);
-  if (!name || !FINISHED.test(unnamed(low, name)) || lyingBy(name, tables).length === 0) return undefined;
+  // "Finished the coat's lining" is of the lining.
+  if (!name || OF_A_PART.test(low.slice(name.to - 2)) || !FINISHED.test(unnamed(low, name)) || lyingBy(name, tables).length === 0) return undefined;
   const act = finishedOf(whole(), tables, options);
   return act?.make.size === undefined || sameLine(act.make.size, act.draft.make.size) ? act : undefined;
 }

@@ -29,6 +29,8 @@ describe('work on what lies on the table', () => {
   test.each<[string, string, number[]]>([
     ['sewed the pockets of the Puffin pinafore, 40 min', 'make-puffin-4', [40]],
     ['worked on the Fogbell coat for two hours', 'make-fogbell-2', [120]],
+    ["finished the Fogbell coat's sleeves", 'make-fogbell-2', []],
+    ['unpicked the sleeve of the Fogbell coat, 20 min', 'make-fogbell-2', [20]],
     ['spent an hour on the Fogbell coat tonight', 'make-fogbell-2', [60]],
     ['2h on the Fogbell coat', 'make-fogbell-2', [120]],
     ['2h Fogbell', 'make-fogbell-2', [120]],

@@ -45,7 +45,7 @@ const SO_LONG = '(?:\\d[^,.;: ]{0,4}|an?|half an|one|two|three|four|five) ?(?:h|
 const IS_DONE = '(?:(?:is|are|now|all) )*(?:done|cut|set|set in|sewn|sewn in|sewn on|attached|basted|pinned|pressed)(?![a-z])';
 /** How it is said that something was done on what lies there. */
 const WORKED = new RegExp(
-  `^${FIRST}(?:(?:sewed|worked) for [^,.;:]{2,20}[:,] (?:and )?)?(?:(?:worked on|carried on with|went on with|got on with|picked up|took up|(?:spent|sewed|worked) [^,.;]{2,30}? (?:on|with)|${SO_LONG}(?: (?:on|with))?) (?:${partOf('?:')})?|(?:did|sewed|sewed on|stitched|hand-?stitched|attached|basted|pinned|pressed|set|set in|put in|inserted|lined|hemmed|finished) ${partOf('?<part>')}|(?<done>hemmed|lined|faced|basted|pinned|pressed|topstitched|top-stitched|understitched|overlocked|serged) )${ITS_NAME}(?![a-z])|^${ITS_NAME}:? (?<first>(?:(?:the|both|all|side|shoulder|inside|second|first|patch|front|back) )*${PART}(?: (?:and|&) ${PART})*) ${IS_DONE}|^${ITS_NAME}:? ${SO_LONG}(?=\\s*(?:$|[,.;]|(?:today|tonight|yesterday|this|last|on|more)(?![a-z])))|^(?:(?:the|both|all|two|four) )?(?<behind>${PART}) (?:of|on|for) ${ITS_NAME} ${IS_DONE}`,
+  `^${FIRST}(?:(?:sewed|worked) for [^,.;:]{2,20}[:,] (?:and )?)?(?:(?:worked on|carried on with|went on with|got on with|picked up|took up|(?:spent|sewed|worked) [^,.;]{2,30}? (?:on|with)|${SO_LONG}(?: (?:on|with))?) (?:${partOf('?:')})?|(?:did|sewed|sewed on|stitched|hand-?stitched|attached|basted|pinned|pressed|set|set in|put in|inserted|lined|hemmed|finished|unpicked|recut|re-cut) ${partOf('?<part>')}|(?<done>hemmed|lined|faced|basted|pinned|pressed|topstitched|top-stitched|understitched|overlocked|serged) )${ITS_NAME}(?![a-z])|^${FIRST}(?:did|sewed|stitched|attached|set in|put in|inserted|hemmed|finished|unpicked) ${ITS_NAME}(?:'s)? (?<its>${PART})(?![a-z])|^${ITS_NAME}:? (?<first>(?:(?:the|both|all|side|shoulder|inside|second|first|patch|front|back) )*${PART}(?: (?:and|&) ${PART})*) ${IS_DONE}|^${ITS_NAME}:? ${SO_LONG}(?=\\s*(?:$|[,.;]|(?:today|tonight|yesterday|this|last|on|more)(?![a-z])))|^(?:(?:the|both|all|two|four) )?(?<behind>${PART}) (?:of|on|for) ${ITS_NAME} ${IS_DONE}`,
 );
 /** What of it is done then. */
 const PART_DONE: Readonly<Record<string, string>> = { hemmed: 'hem', lined: 'lining', faced: 'facing' };
@@ -77,7 +77,8 @@ export function workedOf(
   const said = name && WORKED.exec(unnamed(low, name));
   if (!said) return undefined;
   // "Snaps done" is a part of it.
-  const behind = (said.groups?.['first'] ?? said.groups?.['behind']) ? '' : low.slice(name.to);
+  const { first: before, behind: after, its } = said.groups ?? {};
+  const behind = (before ?? after ?? its) ? '' : low.slice(name.to);
   const lying = lyingBy(name, tables);
   if (tellsOfFinishing(behind) || lying.length === 0) return undefined;
   const read = whole();
@@ -92,7 +93,8 @@ export function workedOf(
   if (!facts.every(isOfWork)) return undefined;
   const make = name.kind === 'makes' ? lying[0] : lyingOf(read, tables);
   if (!make) return undefined;
-  const { part: named, behind: last = named, first = last, done = '' } = said.groups ?? {};
+  const { part: named, done = '' } = said.groups ?? {};
+  const first = before ?? after ?? its ?? named;
   const part = first?.split(/[ ,&]+/).at(-1) ?? PART_DONE[done];
   const open = make.looseEnds.filter(
     (l) => l.done === undefined && part !== undefined && wordsIn(folded(l.words)).some(({ word }) => sameNoun(word, part)),

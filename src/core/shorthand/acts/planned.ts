@@ -1,9 +1,9 @@
 import type { LogDraft } from '../../make/log-draft';
 import type { Pattern } from '../../records';
-import { askedWords, type Understood } from '../chip';
+import { askedWords, type Chip, type Understood } from '../chip';
 import { readMake, type LineTables, type ReadOptions } from '../draft-from-line';
 import { dueSaid } from '../due';
-import { blanked, FIRST, ITS_NAME, leftOf, SEWN, WHICH, type ActOptions, type Heard, type Span } from '../report';
+import { blanked, FIRST, isPattern, ITS_NAME, leftOf, SEWN, WHICH, type ActOptions, type Heard, type Span } from '../report';
 import { WHOSE } from '../words';
 import { OF_THE_CUT } from './finished';
 
@@ -55,12 +55,20 @@ export const WISHED_FOR = new RegExp(`^${WISHED_SAID} *${ITS_NAME}`, 'u');
 /** A toile is wished for. */
 const TOILE = new RegExp(`^ *${WHOSE}(?:(?:wearable|first) )?(?:toile|muslin|mock-?up) (?:of|for) `);
 
-export function planned({ text, low }: Heard, tables: LineTables, options: ActOptions & Pick<ReadOptions, 'answers'>): PlannedAct | undefined {
+/** A fabric may stand before the name of what is to be made of it. */
+const isOfFabric = ({ asks, says }: Chip) => !asks && says.every(({ is }) => is === 'fabric');
+const NEEDED = /^(?:(?:i |we )?(?:need|want) )?(?:the |my |a |an |another )?$/;
+/** The day by which a garment is wanted, where nothing else says that it is a wish: "Gangway trousers by Christmas". */
+const BY_THEN = /^,? *(?:(?:to be )?(?:wanted|needed|due|ready) )?(?:by|before) /;
+
+export function planned({ text, low, names }: Heard, tables: LineTables, options: ActOptions & Pick<ReadOptions, 'answers'>): PlannedAct | undefined {
   const prepared = PREPARED.exec(low);
   const wish = prepared ?? WISHED.exec(low) ?? WANTED_ONE.exec(low);
-  const lead = wish ?? WANTED.exec(low);
-  if (!lead) return undefined;
   const day = dueSaid(low, options.context.today);
+  const [first] = names;
+  const isByThen = day && BY_THEN.test(low.slice(day.from)) && first && isPattern(first);
+  const lead = wish ?? WANTED.exec(low) ?? (isByThen ? (NEEDED.exec(low.slice(0, first.from)) ?? null) : null);
+  if (!lead) return undefined;
   if (!wish && !day) return undefined;
   // A day on which it is begun is not the one by which it is wanted.
   const due = /\b(?:start|cut|try)\b/.test(lead[0]) ? undefined : day;
@@ -72,7 +80,8 @@ export function planned({ text, low }: Heard, tables: LineTables, options: ActOp
   const { chips, pattern, draft } = readMake(blanked(text, apart, ' ').slice(from), tables, options);
   const subject = chips.find((c) => c.says.some((u) => u.is === 'pattern' || u.is === 'new pattern' || u.is === 'new thing'));
   // "Want to make the sleeves of the Tidewater shirt longer" is about the shirt that there is.
-  if (!pattern || !draft || subject?.from !== 0) return undefined;
+  if (!pattern || !draft || !subject || !chips.slice(0, chips.indexOf(subject)).every(isOfFabric)) return undefined;
+  if (leftOf(text.slice(from), [[subject.from, text.length], ...chips.map((c): Span => [c.from, c.to])]) !== '') return undefined;
   const stated = chips.flatMap((chip) => (chip.asks ? [] : chip.says));
   const [whom] = chips.flatMap((chip) =>
     chip.asks ? chip.choices.flat().flatMap((fact) => (fact.is === 'new person' ? [{ words: chip.text, name: fact.name }] : [])) : [],

@@ -288,6 +288,8 @@ describe('planned', () => {
   test.each([
     ['want to make the Fogbell coat by 20 December', '2026-12-20', undefined],
     ['want to make the Fogbell coat for the wedding on 12 June', '2027-06-12', 'for the wedding'],
+    ['Fogbell coat in grey wool by Christmas', '2026-12-24', 'in grey wool'],
+    ['would like to make a linen Fogbell coat by Christmas', '2026-12-24', 'linen'],
     ['want to start the Fogbell coat on Saturday', undefined, 'on Saturday'],
     ['planning to sew the Fogbell coat for autumn', undefined, 'for autumn'],
   ])('wanted by a day: %s', (text, due, words) => {

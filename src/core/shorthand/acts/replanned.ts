@@ -20,7 +20,7 @@ const READY = '(?:due|wanted|needed|ready|finished|done)';
 const READY_SAID = new RegExp(READY);
 /** "The jacket is due on 5 December", "need the jacket ready by Friday": what follows is a day. */
 const WANTED_BY = new RegExp(
-  `^(?:${ITS_NAME} (?:is|are|has to be|have to be|must be|needs to be|need to be|should be)(?: now)? ${READY}|${FIRST}(?:want|need|must have|would like)(?: to have)? ${ITS_NAME}(?: (?:to be )?${READY})?) (?=by |before |on |for |until |till )`,
+  `^(?:${ITS_NAME} (?:is|are|has to be|have to be|must be|needs to be|need to be|should be)(?: now)? ${READY}|${FIRST}(?:want|need|must have|would like)(?: to have)? ${ITS_NAME}(?: (?:to be )?${READY})?) (?=by |before |on |for |until |till )|^${ITS_NAME},? (?=(?:(?:to be )?(?:wanted|needed|due|ready) )?(?:by|before) )`,
 );
 /** "Move the jacket to 20 December". */
 const MOVED_TO = new RegExp(
