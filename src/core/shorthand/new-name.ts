@@ -48,7 +48,7 @@ export const leadLength = (low: string): number => LEAD.exec(low)?.[0].length ??
 
 /** Words that no new name begins with or holds. */
 const NO_NAME =
-  /^(?:the|a|an|in|of|for|with|and|but|at|on|to|from|size|straight|cut|made|took|let|it|is|was|my|her|his|too|very|not|no|love|loved|worn|wore|would|next|again|as|i|by|this|that|so|than|like|or|if|after|before|because|all|every|still|between)$/;
+  /^(?:the|a|an|in|of|for|with|and|but|at|on|to|from|size|straight|cut|made|took|let|it|is|was|my|her|his|too|very|not|no|love|loved|worn|wore|would|next|again|as|i|by|this|that|so|than|like|or|if|after|before|because|all|every|still|between|which|what|who|whose|where|when|why|how)$/;
 
 const FABRICS: ReadonlySet<string> = new Set(FABRIC_NOUNS);
 const MOST_WORDS = 6;

@@ -3,7 +3,7 @@ import type { Pattern } from '../../records';
 import { askedWords, type Chip, type Understood } from '../chip';
 import { readMake, type LineTables, type ReadOptions } from '../draft-from-line';
 import { dueSaid } from '../due';
-import { blanked, FIRST, isPattern, ITS_NAME, leftOf, SEWN, WHICH, type ActOptions, type Heard, type Span } from '../report';
+import { blanked, FIRST, ITS_NAME, leftOf, SEWN, WHICH, type ActOptions, type Heard, type Span } from '../report';
 import { WHOSE } from '../words';
 import { OF_THE_CUT } from './finished';
 
@@ -57,17 +57,15 @@ const TOILE = new RegExp(`^ *${WHOSE}(?:(?:wearable|first) )?(?:toile|muslin|moc
 
 /** A fabric may stand before the name of what is to be made of it. */
 const isOfFabric = ({ asks, says }: Chip) => !asks && says.every(({ is }) => is === 'fabric');
-const NEEDED = /^(?:(?:i |we )?(?:need|want) )?(?:the |my |a |an |another )?$/;
+const NEEDED = /^(?:(?:i |we )?(?:need|want) )?/;
 /** The day by which a garment is wanted, where nothing else says that it is a wish: "Gangway trousers by Christmas". */
 const BY_THEN = /^,? *(?:(?:to be )?(?:wanted|needed|due|ready) )?(?:by|before) /;
 
-export function planned({ text, low, names }: Heard, tables: LineTables, options: ActOptions & Pick<ReadOptions, 'answers'>): PlannedAct | undefined {
+export function planned({ text, low }: Heard, tables: LineTables, options: ActOptions & Pick<ReadOptions, 'answers'>): PlannedAct | undefined {
   const prepared = PREPARED.exec(low);
   const wish = prepared ?? WISHED.exec(low) ?? WANTED_ONE.exec(low);
   const day = dueSaid(low, options.context.today);
-  const [first] = names;
-  const isByThen = day && BY_THEN.test(low.slice(day.from)) && first && isPattern(first);
-  const lead = wish ?? WANTED.exec(low) ?? (isByThen ? (NEEDED.exec(low.slice(0, first.from)) ?? null) : null);
+  const lead = wish ?? WANTED.exec(low) ?? (day && BY_THEN.test(low.slice(day.from)) ? NEEDED.exec(low) : null);
   if (!lead) return undefined;
   if (!wish && !day) return undefined;
   // A day on which it is begun is not the one by which it is wanted.

@@ -215,7 +215,7 @@ const recogniseWhole = byRules([
     ({ size }, s) => inAll(size, s, true),
   ),
   given(/[/-]/, rule)(
-    `(?:in |size )?(?<a>[a-z0-9]{1,3})\\s?[/-]\\s?(?<b>[a-z0-9]{1,3})(?: (?:(?:at|in|on) )?(?<zones>${ZONES}))?(?![/\\d]| ?(?:"|cm|mm|inch(?:es)?|in(?= (?:from|off|at|on|to)))(?![a-z]))`,
+    `(?:in |size )?(?<a>[a-z0-9]{1,3})\\s?[/-]\\s?(?<b>[a-z0-9]{1,3})(?: (?:(?:at|in|on) )?(?<zones>${ZONES}))?(?![/\\d]| ?(?:"|cm|mm|inch(?:es)?|in(?= (?:from|off|at|on|to))|€|\\$|£|eur|euros?|hours?|hrs?|h|min(?:utes)?|times|wears|weeks|days)(?![a-z]))`,
     'likely',
     ({ a, b, zones }, s) => {
       const sizes = s.subject?.sizes ?? [];
