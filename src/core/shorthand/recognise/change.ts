@@ -180,6 +180,16 @@ function change(aim: Aim, cm: number | undefined, tail: string, sentence: Senten
   return oneOf(known.ways.length === 1 ? [usual] : known.ways.filter((w) => w !== 'perQuarter'));
 }
 
+/** A piece of the garment, as a sentence begins with it. */
+const ABOUT_A_PIECE = new RegExp(
+  `(?:^|[.;,\\n] *)(?:the |my )?(?:${ZONE}|[a-z]*(?:band|binding|collar|cuffs?|straps?|ties|facing|lining|elastic))(?![a-z])[^.;,\\n]*[.;,] *(?:so |then |and )?(?:i )?$`,
+);
+/** "Neckband too long. Cut it 4 cm shorter": of it the garment may be meant, or the piece. */
+const ofWhat = (meant: Meant | undefined, target: string | undefined, s: Sentence, from: number, to: number): Meant | undefined =>
+  meant && !meant.choices && target === undefined && / it /.test(s.low.slice(from, to)) && ABOUT_A_PIECE.test(s.low.slice(0, from))
+    ? asks(mereWords(s.typed(from, to)), meant.says)
+    : meant;
+
 /** Darts elsewhere than at the bust. */
 const OTHER_DART = /\b(?:waist|back|neck|shoulder|elbow|hip|fisheye|contour) darts?\b(?!.*\bbust dart)/;
 
@@ -429,7 +439,7 @@ export const recogniseChange = byRules([
       // "Waistband cut 2 cm shorter" is of the waistband.
       target === undefined && !/(?:^|[,;·|\n.:]|\band|\bbut|\bthen|\bi|\d) *$/.test(s.low.slice(0, from))
         ? undefined
-        : made(actOf(act), target ?? 'length', amount, tail, s, from, to),
+        : ofWhat(made(actOf(act), target ?? 'length', amount, tail, s, from, to), target, s, from, to),
   ),
   given(COMPARED, changed)(
     `(?<amount>${SAID_LENGTH}) (?<act>longer|shorter|wider|narrower|deeper|lower|higher)(?: (?:in|at|on) ${TARGET})`,

@@ -29,7 +29,7 @@ const WISH_SAID = [
   '(?:for )?next time|(?:the |my )?next (?:one|version|pair)|(?:in|for) future|in the future',
   '(?:planning|plan|going(?! to (?:an? |the |size )*\\d)|about|hoping|hope) to|must remember|(?:i )?(?:want|plan|mean|intend) to',
   '(?<!no |n.t |not )(?:i )?need to|(?<!n.t |not )needs? (?:to be (?:longer|shorter|wider|narrower|tighter|looser|lower|higher|bigger|smaller|larger|taken|let|more|less)|(?:an? |the )?(?:(?:[a-z-]+ ){1,3}(?:adjustment|adj|alteration)|[fs]ba|(?:full|small) bust|sway ?back|(?:round(?:ed)?|broad|narrow) back|(?:square|sloping) shoulders?)|more|less|another|some|taking|letting|lengthening|shortening|lower|higher|longer|shorter|\\d(?![^,;]*\\b(?:according|envelope|fabric|wide)\\b))|wants? (?:to be|an?|more|less|taking|letting)',
-  '(?:i )?(?<!\\bas (?:it|they) )(?:should|would|could|ought to|must) (?:have|be|do|go|cut|make|take|add|size|use|try|need|like|love|prefer|probably|definitely|lengthen|shorten|let|lower|raise|move)',
+  '(?:i )?(?<!\\b(?:as|where) (?:it|they) )(?:should|would|could|ought to|must) (?:have|be|do|go|cut|make|take|add|size|use|try|need|like|love|prefer|probably|definitely|lengthen|shorten|let|lower|raise|move)',
   `i'd (?:(?:rather|also|probably|definitely|maybe) )*(?:like|make|try|prefer|${ALTER})|i'll|i will|i would|must be`,
   'might (?:try|make|go|size)|(?:could|would|might|may)(?: (?:also|even|probably|maybe))* (?:be|work|look)(?!(?<=(?:might|may)(?: (?:also|even|probably|maybe))* be) (?:(?:a (?:bit|little|touch)|slightly|too|rather|quite|very|just) )*(?:tight|loose|short|long|wide|narrow|big|small|snug|high|low)(?![a-z]))',
   `(?:might|may|will|would|could|should|shall|must)(?: (?:i|we|well|even|also|probably|definitely|maybe|perhaps|just|rather|still|then))* ${ALTER}`,
