@@ -552,7 +552,7 @@ export const recogniseChange = byRules([
   ),
   // By their own name: "fba 2", "a 1.5 cm sway back adjustment", "did a forward shoulder".
   given(/[fsb]ba|nsa|fsa|sway|full|small|broad|narrow|forward|square|slop|flat|hollow|round|large|thin|slim/, changed)(
-    `${LEAD}(?:(?:did|made|with|added|needed|used) )?(?:(?:an?|my usual|my|the|usual) )?(?:(?<before>${SAID_LENGTH}) )?(?<named>${NAMED})${END}(?: (?:adjustment|alteration|adj\\.?))?(?:,? ?\\(?(?:of |by |: ?|\\+ ?|\\+)?(?<amount>${LENGTH})\\)?(?! ${NAMED}))?`,
+    `${LEAD}(?:(?:did|made|with|added|needed|used) )?(?:(?:an?|my usual|my|the|usual) )?(?:(?<before>${SAID_LENGTH}|(?:\\d+ )?\\d/\\d{1,2}) )?(?<named>${NAMED})${END}(?: (?:adjustment|alteration|adj\\.?))?(?:,? ?\\(?(?:of |by |: ?|\\+ ?|\\+)?(?<amount>${LENGTH})\\)?(?! ${NAMED}))?`,
     'sure',
     ({ named, before, amount, tail = '' }, s, from, to) => {
       const aim = NAMED_ALTERATIONS[(named ?? '').trim()];

@@ -49,7 +49,7 @@ const FABRIC = '(?:fabric|cloth|material)';
 export const NO_FABRIC = '(?:pattern|pdf|postage|shipping|printing)';
 const NO_NOTION = `(?:${FABRIC}|${NO_FABRIC})`;
 const FIGURE = '\\d+(?:[.,]\\d{1,3})*';
-const BARE = `(?<![€$£] ?)${FIGURE}(?![.,]?\\d)(?! ?(?:(?:cm|mm|m|in(?! (?:all|total))|inch|inches|yd|yards?|met(?:re|er)s?|h|hours?|min|x|times)(?![a-z])|["%×/]))`;
+const BARE = `(?<![€$£] ?)${FIGURE}(?![.,]?\\d)(?! ?(?:(?:cm|mm|m|in(?! (?:all|total))|inch|inches|yd|yards?|met(?:re|er)s?|h|hours?|min|x|times|wide|wider|deep|deeper|long|longer|short|shorter|narrower|thick)(?![a-z])|["%×/]))`;
 
 export const EVERYTHING = 'everything';
 
@@ -107,6 +107,10 @@ export const recogniseCost = byRules([
         ? says({ is: 'words', words: s.typed(from, to) })
         : cost(total || all ? EVERYTHING : 'notions', said, s.context.currency);
     },
+  ),
+  // "2 yards for $28" is of fabric, whatever it is called.
+  given(/ for /, rule)(`${SAID_LENGTH} for (?<money>${MONEY})(?! ?(?:a|per|the|/) ?(?:met|yard|yd|m\\b))`, 'sure', ({ money: said }, s) =>
+    isOfFabric(s) ? undefined : cost('fabric', said, s.context.currency),
   ),
   // What the pattern cost is no notion; what the fabric did is a cost where no fabric is named that has a price of its own.
   rule(

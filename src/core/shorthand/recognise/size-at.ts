@@ -29,6 +29,9 @@ function sizeFrom({ subject }: Sentence, size: string | undefined, by: number): 
 /** What is said next behind a size at a place, where no comma parts them. */
 const GOES_ON = `(?:(?:[+-] ?\\d|${SO_MUCH}|${FABRIC}|${NEXT_SAID}) ?(?![a-z]))`;
 
+const MEASURED = /^ (?:(?:long|short|wid|narrow|loos|tight|low|high|deep)er)(?![a-z])/;
+const IS_FRACTION = /^[1357] ?\/ ?(?:2|4|8|16)$/;
+
 /** Sizes at a place: by their label, or by how many sizes up or down. */
 export const recogniseSizeAt = byRules([
   // "Recut the sleeves in D".
@@ -44,11 +47,13 @@ export const recogniseSizeAt = byRules([
   given(/ (?:at|in|on|for|around|across|through) /, rule)(
     `(?:(?:with|and|but|cut|in|except(?: for)?|apart from|only) )?(?:(?:an?|the) )?(?:size )?(?<size>${LABEL}) (?:at|in|on|for|around|across|through) (?<zones>${ZONES_BEHIND})`,
     'sure',
-    ({ size, zones }, s, from) => {
+    ({ size, zones }, s, from, to) => {
       const label = labelOf(size, s, s.subject === undefined ? /\bsize\b/.test(s.low.slice(from, from + 14)) : s.subject.sizes.length === 0);
       if (/[+-]$/.test(s.low.slice(0, from))) return undefined;
       if (label === undefined || /^(?:a|i|an)$/.test(size ?? '')) return undefined;
-      return at(whole(label), zones, s);
+      const meant = at(whole(label), zones, s);
+      // "Needed a 14 at the hip": it was cut so, or ought to have been.
+      return meant && /\bneeded (?:to be )?$/.test(s.low.slice(0, from)) ? asks(meant.says, mereWords(s.typed(from, to))) : meant;
     },
   ),
   rule(
@@ -68,7 +73,9 @@ export const recogniseSizeAt = byRules([
   rule(
     `(?<zones>${ZONES})\\s*(?::|=| in an?| as an?| is an?| cut an?| an?)? ?(?:size )?(?<size>(?:between )?${LABEL}(?:(?:\\s?/\\s?| and )${LABEL})?)(?=\\s*(?:$|[;·|&)]|[,.](?!\\d)|${GOES_ON}|(?:and|with|but|in|love|then|[a-z]+ (?:[a-z]{1,2}|\\d{1,2})\\b)))`,
     'likely',
-    ({ size, zones }, s) => {
+    ({ size, zones }, s, from, to) => {
+      // "Elastic waist 30", "pockets 1 deeper", "knock knee 3/8" are lengths.
+      if (/\belastic $/.test(s.low.slice(0, from)) || MEASURED.test(s.low.slice(to)) || IS_FRACTION.test(size ?? '')) return undefined;
       const two = /^(?:between )?(\S+)(?:\s?\/\s?| and )(\S+)$/.exec(size ?? '');
       const one = labelOf(size, s, false);
       if (one !== undefined && !/^(?:a|i|an|in)$/.test(size ?? '')) return at(whole(one), zones, s);

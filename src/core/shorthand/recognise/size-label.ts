@@ -72,6 +72,8 @@ export const at = (line: SizeLine, zoneWords: string | undefined, sentence: Sent
   // The body of a garment is all but its sleeves and collar, and no length.
   if (/^(?:the |main )*body$/.test(zoneWords?.trim() ?? '')) return all(line);
   const zones = zonesNamed(zoneWords, sentence);
+  // What has a length is measured, and a pocket has no size of its own.
+  if (/\b(?:inseam|inside leg|inner leg|pockets?)\b/.test(zoneWords ?? '')) return undefined;
   // Patterns of any kind may be sold by cups.
   const ofFit = zones.filter((zone) => zone !== 'cup');
   return zones.length === 0 || !canHave(ofFit, sentence) ? undefined : says({ is: 'size at', zones, line });
