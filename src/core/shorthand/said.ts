@@ -102,6 +102,9 @@ export const says = (fact: Choice[number]): Meant => ({ says: [fact] });
 /** A question: nothing is stated until it is answered. */
 export const asks = (...choices: readonly Choice[]): Meant => ({ says: [], choices });
 
+/** The ways in which something is meant: one that is stated, or those that are asked. */
+export const waysOf = (meant: Meant | undefined): readonly Choice[] => meant?.choices ?? (meant ? [meant.says] : []);
+
 /** The choice that states nothing. */
 export const mereWords = (words: string): Choice => [{ is: 'words', words }];
 

@@ -5,7 +5,7 @@ import type { ZoneId } from '../../body/zones';
 import { anyOf, BIT, END, LENGTH, LENGTH_IN_WORDS, lengthOf, OR_LESS, SAID_LENGTH } from '../amounts';
 import type { Choice, Understood } from '../chip';
 import { canHave, THE, ZONE, ZONES, zoneHere, zonesNamed } from '../places';
-import { asks, beforeName, byRules, given, mereWords, rule, type Meant, type Rule, type Said } from '../said';
+import { asks, beforeName, byRules, given, mereWords, rule, waysOf, type Meant, type Rule, type Said } from '../said';
 import type { Sentence } from '../sentence';
 import { ACTS, aimOf, isMoreLower, NAMED_ALTERATIONS, TARGET_NAMES, type Act, type Aim } from '../targets';
 import { PARTS_SAID, WAYS_SAID, WHENS } from '../words';
@@ -60,7 +60,7 @@ const changed = (source: string, weight: Parameters<typeof rule>[1], readAs: Rul
     if (!meant || least === undefined || amount === undefined) return meant && { to, ...meant };
     // "1-2 cm" is the one or the other.
     const less = read({ ...said, tail, amount: amount.replace(/\d+(?:[.,]\d+)?/, least) });
-    return { to, ...asks(...[less, meant].flatMap((of) => of?.choices ?? (of ? [of.says] : [])), mereWords(s.typed(from, to))) };
+    return { to, ...asks(...[less, meant].flatMap(waysOf), mereWords(s.typed(from, to))) };
   });
 /** "The back hem", "waist darts": what is named last is what was altered, and it is no target. */
 const NOT_OF = '(?! (?:darts?|hem|crotch|pockets?|pleats?|vents?|facings?|openings?|bands?|plackets?|tabs?|loops?|ties|belt)(?![a-z]))';
@@ -228,10 +228,9 @@ function made(
   const byTail = HAS_LENGTH.exec(tail)?.[1];
   // Cut off its edge it is lower, and taken out of its height it is not.
   if ((act === 'more' || act === 'less') && isMoreLower(target) && /^(?:\w+ )*?(?:add|took|take|cut|remov|chop|trim|shav)|\boff\b/.test(said)) {
-    const ways = (['lower', 'higher'] as const).flatMap((way): Choice[] => {
+    const ways = (['lower', 'higher'] as const).flatMap((way) => {
       const either = aimOf(way, target, kindOf(s));
-      const of = either && change(either, lengthIn(amount ?? byTail, s), tail, s, s.typed(from, to), target);
-      return of ? [of.says] : [];
+      return waysOf(either && change(either, lengthIn(amount ?? byTail, s), tail, s, s.typed(from, to), target));
     });
     return asks(...ways, mereWords(s.typed(from, to)));
   }
@@ -376,10 +375,7 @@ export const recogniseChange = byRules([
       if (/ waist(?:band)?$/.test(target ?? '') && / (?:at|in|out) /.test(s.low.slice(from, to))) {
         const seam = target?.startsWith('back') ? ('centre-back-seam' as const) : ('side-seams' as const);
         const across = change({ kind: seam, sign: -1 }, lengthIn(amount, s), tail, s, words);
-        return asks(
-          ...[across, made('less', target, amount, tail, s, from, to)].flatMap((of) => of?.choices ?? (of ? [of.says] : [])),
-          mereWords(words),
-        );
+        return asks(...[across, made('less', target, amount, tail, s, from, to)].flatMap(waysOf), mereWords(words));
       }
       const edge = / (?:out of|out|from) /.test(s.low.slice(from, to)) ? EDGES[target ?? ''] : undefined;
       return edge ? change({ kind: edge, sign: 1 }, lengthIn(amount, s), tail, s, words, target) : made('less', target, amount, tail, s, from, to);
@@ -506,7 +502,7 @@ export const recogniseChange = byRules([
       // "The sleeves are from the other, lengthened 2 cm": are they, or is the garment?
       const part = PART_BEFORE.exec(s.low.slice(0, from))?.[1];
       const ofPart = part === undefined ? undefined : made(actOf(verb), part, amount, tail, s, from, to);
-      return whole && ofPart ? asks(...[ofPart, whole].flatMap((m) => m.choices ?? [m.says])) : whole;
+      return whole && ofPart ? asks(...[ofPart, whole].flatMap(waysOf)) : whole;
     },
   ),
   // "a bit off the sides".
