@@ -65,7 +65,7 @@ const TAIL = new RegExp(AFTER, 'y');
 const REST = '(?:rest|remains|remnants?|offcuts|scraps|leftovers)';
 /** What leads to a fabric: a length, a part, a preposition. "8 in denim" is no length. */
 const BEFORE = new RegExp(
-  `(?:(?<=^|[^a-z0-9ß-ɏ]))(?:(?:made|sewn|sewed|cut|used|in|from|using|out of|with|the|a|an|my|some|all|that|of) )*(?:(?<length>${SAID_LENGTH}) (?:of (?:the |my )?|(?<!\\d in )))?(?:${SO_WIDE_HERE} )?(?:(?<part>${PART}|${DONE})${OF_IT}(?: (?:in|with|w/|of|from|is|was|:))?:? )?(?:(?:the|my|in|of|a|some|that|old|${REST}) )*$`,
+  `(?:(?<=^|[^a-z0-9ß-ɏ]))(?:(?:made|sewn|sewed|cut|used|in|from|using|out of|with|the|a|an|my|some|all|that|of) )*(?:(?<length>${SAID_LENGTH}) (?:of (?:the |my )?|(?<!(?:\\d|\\b(?:one|two|three|four|five|six|half|quarter|another|each)) in )))?(?:${SO_WIDE_HERE} )?(?:(?<part>${PART}|${DONE})${OF_IT}(?: (?:in|with|w/|of|from|is|was|:))?:? )?(?:(?:the|my|in|of|a|some|that|old|${REST}) )*$`,
   'u',
 );
 

@@ -1,6 +1,7 @@
 import type { ZoneId } from '../../body/zones';
 import { anyOf, END } from '../amounts';
-import { folded, type Named } from '../names';
+import { folded, sameNoun, type Named } from '../names';
+import { isGarment } from '../new-name';
 import { byRules, clauseStart, mereWords, rule, says, wherever, type Meant } from '../said';
 import type { KnownPattern, Proposal, Recogniser, Sentence } from '../sentence';
 import { WEIGHTS } from '../weights';
@@ -55,6 +56,10 @@ const source = wherever(({ low, names, subject: of, typed, context }) =>
   names.flatMap((name) => {
     if (name.kind !== 'patterns' || (of && of.from === name.from) || (of?.says.is === 'pattern' && of.says.patternId === name.id)) return [];
     const pattern = context.patterns.find((p) => p.id === name.id);
+    // "The Kelp top" is not the Kelp leggings.
+    const noun = name.whole ? undefined : /^ ([a-z]+)/.exec(low.slice(name.to))?.[1];
+    const called = folded(pattern?.name ?? '').split(/\s+/);
+    if (noun !== undefined && isGarment(noun) && !(noun in PARTS) && !called.some((word) => sameNoun(word, noun))) return [];
     const said = (part: string, from: number, end: number, sure = true, viewed?: string): Proposal[] => {
       // "… of the Slackwater dress, view B".
       const behind = /^,? view ([a-z]|\d)(?![\p{L}\p{N}])/u.exec(low.slice(end));

@@ -9,14 +9,27 @@ const NEW =
 const NOBODY =
   /^(?:christmas|easter|halloween|hanukkah|january|february|march|april|may|june|july|august|september|october|november|december|monday|tuesday|wednesday|thursday|friday|saturday|sunday|mum|me|myself|us|work|summer|winter|spring|autumn|\d?x*[sml])$/i;
 
+const OF_SOMEBODY =
+  /^'s (?:(?:little|big|older|younger|best|new) )?(?:friend|brother|sister|mum|mom|mother|dad|father|daughter|son|cousin|aunt|uncle|niece|nephew|wife|husband|partner|boyfriend|girlfriend|teacher|colleague|grandma|grandpa|doll|teddy|dog|cat|baby|class)(?![a-z])/;
 const IS_NOTION = new RegExp(`^${NOTION}$`);
 
 /** Somebody of the ledger: "for Tilda", a name by itself between commas or at the beginning, "Tilda's". */
-const known = wherever(({ low, names, subject }) =>
+const known = wherever(({ low, names, subject, typed, context }) =>
   names.flatMap(({ kind, id, from, to }) => {
     if (kind !== 'people') return [];
     const before = low.slice(0, from);
     const lead = /(?:^|[^\p{L}])((?:made |sewn |cut |one )?for (?:my (?:[\p{L}]+ )?)?|(?:made|sewed) )$/u.exec(before);
+    // "For Tilda's friend": that is somebody else.
+    const ownsAt = low.slice(from, to).endsWith("'s") ? to - 2 : to;
+    const other = OF_SOMEBODY.exec(low.slice(ownsAt));
+    if (other) {
+      const [begin, end] = [from - (/\bfor $/.exec(before)?.[0].length ?? 0), ownsAt + other[0].length];
+      const choices = [
+        [{ is: 'new person' as const, name: `${context.people.find((p) => p.id === id)?.name ?? ''}${other[0]}` }],
+        mereWords(typed(begin, end)),
+      ];
+      return begin < from ? [{ from: begin, to: end, says: [], choices, weight: WEIGHTS.sure + WEIGHTS.word * 3 }] : [];
+    }
     const possessive = low.startsWith("'s", to) ? 2 : 0;
     const owns = possessive > 0 || low.slice(from, to).endsWith("'s");
     const alone = /(?:^|[,;·|\n])\s*$/.test(before) && /^\s*(?:$|[,;·|:\n.])/.test(low.slice(to));
