@@ -195,7 +195,7 @@ export function readMakes(
   return texts.map((text, i) => {
     const day = on[i];
     const read = readMake(text, now, {
-      context: day === undefined ? context : { ...context, today: day },
+      context: day === undefined ? context : { ...context, today: day, now: context.today },
       spoken: speaking,
       answers: answers[i] ?? {},
       newId,

@@ -1,5 +1,5 @@
 import { against, bestCovers, type Cover } from './cover';
-import { askedWords, type Answers, type Chip, type Choice } from './chip';
+import { askedWords, type Answers, type Chip, type Choice, type Understood } from './chip';
 import { folded, namesIn, wordsIn, type WordAt } from './names';
 import { recogniseChange } from './recognise/change';
 import { recogniseCost } from './recognise/cost';
@@ -169,12 +169,15 @@ function contradicting(chips: readonly Chip[], answers: Answers): Chip[] {
   return chips.map((chip) => (chip.choices.length === 0 && notesOf(chip).some(isBoth) ? doubted(chip, answers) : chip));
 }
 
-/** A garment has one size all over: a second that is named is asked about. */
+/** A garment has one size all over, and was finished on one day: a second that is named is asked about. */
 function askedOnce(chips: readonly Chip[], answers: Answers): Chip[] {
-  const sizeOf = ({ says }: Chip) => JSON.stringify(says.find(({ is }) => is === 'size'));
-  const [first, ...others] = chips.filter((chip) => chip.choices.length === 0 && sizeOf(chip) !== undefined);
+  const isOnce = (fact: Understood) => fact.is === 'size' || (fact.is === 'date' && fact.of === 'finished');
+  const onceIn = ({ says }: Chip) => says.find(isOnce);
+  const firsts = chips.filter(({ choices }) => choices.length === 0).flatMap((chip) => onceIn(chip) ?? []);
   return chips.map((chip) => {
-    return !first || !others.includes(chip) || sizeOf(chip) === sizeOf(first) ? chip : doubted(chip, answers);
+    const fact = chip.choices.length === 0 ? onceIn(chip) : undefined;
+    const first = fact && firsts.find(({ is }) => is === fact.is);
+    return first === undefined || JSON.stringify(first) === JSON.stringify(fact) ? chip : doubted(chip, answers);
   });
 }
 

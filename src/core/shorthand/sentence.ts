@@ -27,8 +27,10 @@ export interface LineContext extends Vocabulary {
   readonly sets?: readonly { readonly id: string; readonly name: string }[];
   readonly unit: LengthUnit;
   readonly currency: string;
-  /** ISO date. */
+  /** ISO date: the day on which it is told. */
   readonly today: string;
+  /** The day that it is, where that is another: nothing later was. */
+  readonly now?: string;
 }
 
 /** The pattern that a line is about: one of the ledger, or one that it names first. */

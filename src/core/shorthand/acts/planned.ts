@@ -57,6 +57,8 @@ const TOILE = new RegExp(`^ *${WHOSE}(?:(?:wearable|first) )?(?:toile|muslin|moc
 
 /** A fabric may stand before the name of what is to be made of it. */
 const isOfFabric = ({ asks, says }: Chip) => !asks && says.every(({ is }) => is === 'fabric');
+/** What is in work is planned no more. */
+const BEGUN = /\b(?:begun|began|started|sewing|in progress|half ?way|already|done)\b/;
 const NEEDED = /^(?:(?:i |we )?(?:need|want) )?/;
 /** The day by which a garment is wanted, where nothing else says that it is a wish: "Gangway trousers by Christmas". */
 const BY_THEN = /^,? *(?:(?:to be )?(?:wanted|needed|due|ready) )?(?:by|before) /;
@@ -65,7 +67,7 @@ export function planned({ text, low }: Heard, tables: LineTables, options: ActOp
   const prepared = PREPARED.exec(low);
   const wish = prepared ?? WISHED.exec(low) ?? WANTED_ONE.exec(low);
   const day = dueSaid(low, options.context.today);
-  const lead = wish ?? WANTED.exec(low) ?? (day && BY_THEN.test(low.slice(day.from)) ? NEEDED.exec(low) : null);
+  const lead = wish ?? WANTED.exec(low) ?? (day && BY_THEN.test(low.slice(day.from)) && !BEGUN.test(low) ? NEEDED.exec(low) : null);
   if (!lead) return undefined;
   if (!wish && !day) return undefined;
   // A day on which it is begun is not the one by which it is wanted.

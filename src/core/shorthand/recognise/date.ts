@@ -4,7 +4,7 @@ import { readDay } from '../../units/day-as-written';
 import { anyOf, COUNT, countOf } from '../amounts';
 import type { Choice } from '../chip';
 import { asks, byRules, mereWords, rule, says, type Meant } from '../said';
-import type { Sentence } from '../sentence';
+import type { Recogniser, Sentence } from '../sentence';
 
 export const MONTHS = MONTH_NAMES.map((name) => name.toLowerCase());
 /** The name of a month, whole or short. */
@@ -194,13 +194,14 @@ const DIARY_CUT = new RegExp(`^${DIARY}(?:cut|started|began)`);
 /** Work on a part of it. */
 const WORKED_ON = /^(?:[,:]| ?[-–])? *(?:i |we )?(?:sewed|stitched|did|set|attached|hemmed|basted|pinned|pressed|lined|fitted|worked)(?![a-z])/;
 /** What was done on a day that stands before it. */
+const ONLY_CUT = /^: *cut(?: (?:it )?out)?\s*(?:$|[.,;\n])/;
+const WORN_THEN = /^: *(?:worn|wore|washed|first (?:wear|worn|outing)|tried on)(?![a-z])/;
 const CUT_BEHIND = new RegExp(`^${DIARY}${CUT_OF_IT}`);
 const OF_ALL_OF_IT = new RegExp(
   `^${DIARY}(?:(?:finished|completed)(?: (?:it|them))?\\s*(?:$|[,.;!\\n])|cut out(?: (?:it|them))?\\s*(?:$|[,.;!\\n]))`,
 );
 
-/** Days: of cutting, of finishing; what has no day is asked. */
-export const recogniseDate = byRules([
+const dates = byRules([
   rule(`cut (?:it )?out(?: on)?:? (?<day>${DAY})`, 'sure', ({ day }, s, from, to) => begunOn('cut', daysOf(day ?? '', s.context.today), s, from, to)),
   rule(`${BEGINNING}(?: (?:it|this|sewing(?: (?:it|this))?))?(?: on)?:? (?<day>${DAY}|${anyOf(WEEKDAYS)})`, 'sure', ({ day }, s, from, to) =>
     begunOn('sewing', daysOf(day ?? '', s.context.today), s, from, to),
@@ -242,7 +243,7 @@ export const recogniseDate = byRules([
     doubtful('cut', day ?? '', s, from, to),
   ),
   rule(`(?:${DONE}(?: (?:it|this))? )?(?<day>${DOUBTFUL})`, 'weak', ({ day }, s, from, to) =>
-    (s.subject && s.subject.from < to && s.subject.to > from) || ANOTHER_DAY.test(s.low.slice(0, from))
+    (s.subject && s.subject.from < to && s.subject.to > from) || ANOTHER_DAY.test(s.low.slice(0, from)) || /\bhalf $/.test(s.low.slice(0, from))
       ? undefined
       : doubtful(BEGUN_BEFORE.test(s.low.slice(0, from)) || BEGUN_BEHIND.test(s.low.slice(to)) ? 'cut' : 'finished', day ?? '', s, from, to),
   ),
@@ -281,12 +282,15 @@ export const recogniseDate = byRules([
     // About when, and after when, is no day.
     const about = /\b(?:around|about|roughly|circa|ca\.?|approximately|approx\.?) $/.test(before);
     if (about) return asks(...days.map((date): Choice => [{ is: 'date', of: 'finished', date }]), mereWords(s.typed(from, to)));
-    if (/\b(?:after|between [^,.;]*) $/.test(before)) return undefined;
+    if (/\b(?:after|ago|between [^,.;]*) $/.test(before)) return undefined;
+    // "4 May: worn", as a diary has it.
+    if (WORN_THEN.test(s.low.slice(to))) return undefined;
     if (ANOTHER_DAY.test(before) || /^,? (?:i|we) (?:\w+ )?to (?:log|note|enter|record|write down|tell)\b/.test(s.low.slice(to))) return undefined;
     const behind = s.low.slice(to);
     // "5 Nov - sewed the sleeves", further down in a diary.
     if (/\n[\s*•-]*$/.test(before) && WORKED_ON.test(behind) && !OF_ALL_OF_IT.test(behind)) return undefined;
     if (BEGUN_BEFORE.test(before) || BEGUN_BEHIND.test(behind)) return on('cut', days);
+    if (ONLY_CUT.test(behind)) return on('cut', days);
     if (!CUTTING.test(before) && !CUT_BEHIND.test(behind)) return on('finished', days);
     // "Cut a 42 yesterday" may be said of the cutting alone, or of the garment.
     return SEWN_LATER.test(behind)
@@ -301,3 +305,11 @@ export const recogniseDate = byRules([
         );
   }),
 ]);
+
+/** Days: of cutting, of finishing; what has no day is asked, and so is one that is still to come. */
+export const recogniseDate: Recogniser = (sentence, at) =>
+  dates(sentence, at).map((reading) => {
+    const { today, now = today } = sentence.context;
+    const isToCome = reading.says.some((fact) => fact.is === 'date' && fact.date > now);
+    return isToCome ? { ...reading, says: [], choices: [reading.says, mereWords(sentence.typed(reading.from, reading.to))] } : reading;
+  });
