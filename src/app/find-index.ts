@@ -81,9 +81,9 @@ function entryOfMake({ patterns, fabrics, people, unit }: Findable): (make: Make
   const personName = new Map(people.map((p) => [p.id, p.name]));
   return (m) => {
     const pattern = patternById.get(m.sources[0]?.patternId ?? '');
-    const fabric = fabricName.get(mainUse(m)?.fabricId ?? '') ?? '';
-    const length = mainUse(m)?.length;
-    const used = [length === undefined ? '' : formatFabricLength(length, unit), fabric].filter(Boolean).join(' ');
+    const use = mainUse(m);
+    const fabric = fabricName.get(use?.fabricId ?? '') ?? '';
+    const used = [use?.length === undefined ? '' : formatFabricLength(use.length, unit), fabric].filter(Boolean).join(' ');
     const who = personName.get(m.personId) ?? '';
     const said = [...m.notes, ...m.fitNotes, ...m.verdicts].map((n) => n.words ?? '').join(' ');
     return {

@@ -108,6 +108,19 @@ export const waysOf = (meant: Meant | undefined): readonly Choice[] => meant?.ch
 /** The choice that states nothing. */
 export const mereWords = (words: string): Choice => [{ is: 'words', words }];
 
+/** Words in which nothing is read, whatever could be. */
+export const unread = ({ low, typed }: Sentence, from: number, to: number): Meant => ({
+  says: mereWords(typed(from, to)),
+  weight: WEIGHTS.whole * wordCount(low.slice(from, to)),
+});
+
+/** What one reading weighs over so many sure ones, in which its words could be read. */
+export const weightOver = (readings: number, { low }: Sentence, from: number, to: number): number =>
+  readings * WEIGHTS.sure + WEIGHTS.word * wordCount(low.slice(from, to));
+
+/** The word right before a place. */
+export const wordBefore = (low: string, at: number): string | undefined => /([a-z]+) $/.exec(low.slice(0, at))?.[1];
+
 /** Where the clause begins in which a place stands: after the last of what parts clauses. */
 export function clauseStart(low: string, place: number, parts: RegExp): number {
   let start = 0;

@@ -5,7 +5,7 @@ import type { ZoneId } from '../../body/zones';
 import { anyOf, BIT, END, LENGTH, LENGTH_IN_WORDS, lengthOf, OR_LESS, SAID_LENGTH } from '../amounts';
 import type { Choice, Understood } from '../chip';
 import { canHave, THE, ZONE, ZONES, zoneHere, zonesNamed } from '../places';
-import { asks, beforeName, byRules, given, mereWords, rule, waysOf, type Meant, type Rule, type Said } from '../said';
+import { asks, beforeName, byRules, given, mereWords, rule, waysOf, wordBefore, type Meant, type Rule, type Said } from '../said';
 import type { Sentence } from '../sentence';
 import { ACTS, aimOf, isMoreLower, NAMED_ALTERATIONS, TARGET_NAMES, type Act, type Aim } from '../targets';
 import { PARTS_SAID, WAYS_SAID, WHENS } from '../words';
@@ -215,7 +215,7 @@ function made(
   )
     return undefined;
   // "Length" of "leg length" is no target by itself.
-  const before = s.low.startsWith(target, from) ? /([a-z]+) $/.exec(s.low.slice(0, from))?.[1] : undefined;
+  const before = s.low.startsWith(target, from) ? wordBefore(s.low, from) : undefined;
   if (before !== undefined && TARGET_NAMES.includes(`${before} ${target}`)) return undefined;
   // Pockets that are added are no height of theirs.
   if ((act === 'more' || act === 'less') && (/^pockets?$/.test(target) || /^(?: (?:front|back|patch|side))* ?pockets?\b/.test(s.low.slice(to))))

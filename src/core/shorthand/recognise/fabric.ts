@@ -119,9 +119,9 @@ function used(
 }
 
 /** What was paid for all of a new fabric: its price where that comes out even, else what the garment cost for it. */
-function paidInAll(fact: Fact, total: Money, lengthSaid = ''): Choice {
+function paidInAll(fact: Fact, name: string, total: Money, lengthSaid = ''): Choice {
   const price = fact.length !== undefined && evenPrice(total, fact.length, isInYards(lengthSaid) ? 'yard' : 'metre');
-  return price ? [{ ...fact, ...price }] : [fact, { is: 'cost', what: 'name' in fact.fabric ? fact.fabric.name : 'fabric', money: total }];
+  return price ? [{ ...fact, ...price }] : [fact, { is: 'cost', what: name, money: total }];
 }
 
 /** What is said of money. */
@@ -138,7 +138,7 @@ function withPaid(fact: Fact, { paid, perhaps, all, at, length }: Said, { curren
   const garment: Choice = [fact, { is: 'cost', what: EVERYTHING, money }];
   // What is in the stash keeps its own price.
   if ('id' in fact.fabric) return all === undefined ? { says: words } : asks(garment, words);
-  const piece = paidInAll(fact, money, length);
+  const piece = paidInAll(fact, fact.fabric.name, money, length);
   if (paid !== undefined) return { says: piece };
   if (all !== undefined) return asks(piece, garment);
   return asks([{ ...fact, price: money, ...(isInYards(length ?? '') ? { pricedBy: 'yard' as const } : {}) }], piece, words);

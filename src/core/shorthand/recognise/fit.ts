@@ -4,7 +4,7 @@ import { outcomeOf } from '../../make/outcome';
 import { anyOf, END, LENGTH, lengthOf, OR_LESS, SAID_LENGTH } from '../amounts';
 import type { Choice } from '../chip';
 import { canHave, placesIn, THE, ZONE, ZONES, ZONES_BEHIND, zonesNamed } from '../places';
-import { asks, beforeName, byRules, given, mereWords, rule, wordCount, type Meant, type Rule, type Said } from '../said';
+import { asks, beforeName, byRules, given, mereWords, rule, wordBefore, wordCount, type Meant, type Rule, type Said } from '../said';
 import type { Recogniser, Sentence } from '../sentence';
 import { WEIGHTS } from '../weights';
 import { labelOf, sizeBehindName } from './size-label';
@@ -83,7 +83,7 @@ function roundOf(how: Fault, s: Sentence): Choice | undefined {
 
 /** The "hem" of "the sleeve hem is too short" is no place by itself. */
 function isPartOfPlace({ low }: Sentence, from: number, zones: string | undefined): boolean {
-  const before = /([a-z]+) $/.exec(low.slice(0, from))?.[1];
+  const before = wordBefore(low, from);
   return before !== undefined && zones !== undefined && ZONE_WORDS.has(`${before} ${zones.split(/,| and /)[0] ?? ''}`);
 }
 

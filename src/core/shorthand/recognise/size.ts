@@ -3,7 +3,7 @@ import type { Choice } from '../chip';
 import { FABRIC_NOUN } from '../fabric-nouns';
 import { THE, ZONE, ZONES } from '../places';
 import { WEIGHTS } from '../weights';
-import { byRules, given, rule, asks, mereWords, wordCount, type Meant } from '../said';
+import { byRules, given, rule, asks, mereWords, unread, type Meant } from '../said';
 import type { Recogniser, Sentence } from '../sentence';
 import { MONTH } from './date';
 import { recogniseSizeAt } from './size-at';
@@ -198,9 +198,7 @@ const recogniseWhole = byRules([
     'sure',
     (_, s, from, to) =>
       // Without a size before it, it is this one's: "I made a second pair in 38".
-      sizeBehindName(s, from) !== undefined
-        ? { says: mereWords(s.typed(from, to)), weight: WEIGHTS.whole * wordCount(s.low.slice(from, to)) }
-        : undefined,
+      sizeBehindName(s, from) !== undefined ? unread(s, from, to) : undefined,
   ),
   // "Two of them, one in 40 and one in 42": each has its own.
   given(/\bone (?:in|is) /, rule)(
@@ -276,7 +274,7 @@ const recogniseWhole = byRules([
   given(/last time|previous|the (?:last|first) one|sizes \d/, rule)(
     `(?:(?:the )?last time|previously|the (?:last|first|previous|other) (?:one|version))(?: (?:i (?:made|cut)|was|it was|it|in|an?))*,? ?\\(?(?:an? |in )?size ${LABEL}\\)?|sizes \\d{1,3}(?:, ?\\d{1,3})+(?:,? (?:and|&) \\d{1,3})?`,
     'sure',
-    (_, s, from, to) => ({ says: mereWords(s.typed(from, to)), weight: WEIGHTS.whole * wordCount(s.low.slice(from, to)) }),
+    (_, s, from, to) => unread(s, from, to),
   ),
   given(/otherwise|elsewhere|every|rest/, rule)(
     `(?:otherwise|elsewhere|everywhere else|(?:the )?rest(?: is| in| cut)?|for the rest)(?: an?| in an?| in| size)? (?<size>${LABEL})${ALONE}`,

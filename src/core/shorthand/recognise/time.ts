@@ -2,8 +2,7 @@ import type { TimeSpent } from '../../records';
 import { parseDuration } from '../../units/duration';
 import { anyOf, countOf } from '../amounts';
 import type { Choice } from '../chip';
-import { asks, byRules, mereWords, rule, says, wordCount, type Meant } from '../said';
-import { WEIGHTS } from '../weights';
+import { asks, byRules, mereWords, rule, says, weightOver, type Meant } from '../said';
 import { PHASES_SAID } from '../words';
 import { DAY, daysOf, tellsOfFinishing } from './date';
 
@@ -77,7 +76,7 @@ export const recogniseTime = byRules([
     'sure',
     ({ least = '', duration = '' }, s, from, to) => {
       const times = [duration.replace(/\d+(?:[.,]\d+)?/, least), duration].flatMap((one) => timeOf(one, 'all')?.says ?? []);
-      const weight = 2 * WEIGHTS.sure + WEIGHTS.word * wordCount(s.low.slice(from, to));
+      const weight = weightOver(2, s, from, to);
       return times.length < 2 || !/^\d/.test(duration) ? undefined : { ...asks(...times.map((one) => [one]), mereWords(s.typed(from, to))), weight };
     },
   ),
@@ -85,7 +84,7 @@ export const recogniseTime = byRules([
     const spent = timeOf(duration, 'all');
     if (!spent) return undefined;
     // Over the time and the day by themselves.
-    const weight = 2 * WEIGHTS.sure + WEIGHTS.word * wordCount(s.low.slice(from, to));
+    const weight = weightOver(2, s, from, to);
     if (tellsOfFinishing(`${s.low.slice(0, from)}${s.low.slice(to)}`)) return { says: [...spent.says, ...mereWords(day)], weight };
     const finished = daysOf(day, s.context.today).map((date): Choice => [...spent.says, { is: 'date', of: 'finished', date }]);
     return { ...asks([...spent.says, { is: 'state', state: 'sewing' }], ...finished), weight };
@@ -97,7 +96,7 @@ export const recogniseTime = byRules([
         ? { says: mereWords(s.typed(from, to)) }
         : says({ is: 'time', minutes: count * minutes, phase: 'all' });
     // Over the two as two times.
-    return { ...said, weight: 3 * WEIGHTS.sure + WEIGHTS.word * wordCount(s.low.slice(from, to)) };
+    return { ...said, weight: weightOver(3, s, from, to) };
   }),
   rule(
     `(?:(?:it |that |which )?(?:took|needed)(?: me)? )?(?:about |nearly |almost |only |just )?${DURATION} ${TO}`,

@@ -1,8 +1,7 @@
 import type { REASONS } from '../../records';
 import { anyOf, COUNT, countOf, END } from '../amounts';
 import { FABRIC_NOUNS } from '../fabric-nouns';
-import { asks, byRules, given, mereWords, rule, says, wordCount, type Meant } from '../said';
-import { WEIGHTS } from '../weights';
+import { asks, byRules, given, mereWords, rule, says, unread, weightOver, wordCount, type Meant } from '../said';
 import { WHOSE } from '../words';
 
 const LOVES = [1, 2, 3, 4, 5] as const;
@@ -113,7 +112,7 @@ export const recogniseVerdict = byRules([
     ({ n, m, n2 = n, m2 = m }, s, from, to) => {
       if (Number(m2) !== Number(n2) + 1 || OF_ELSE.test(s.low.slice(0, from))) return undefined;
       const asked = between(Number(n2) + 0.5);
-      return asked && { ...asked, weight: 2 * WEIGHTS.sure + WEIGHTS.word * wordCount(s.low.slice(from, to)) };
+      return asked && { ...asked, weight: weightOver(2, s, from, to) };
     },
   ),
   rule(`(?<n>one|two|three|four) and a half (?:out of five|of five|stars?)`, 'sure', ({ n }) => between((countOf(n ?? '') ?? 0) + 0.5)),
@@ -223,7 +222,7 @@ export const recogniseVerdict = byRules([
   given(/shr[au]nk/, rule)(
     `(?:(?:the )?(?:fabric|cloth|material|it) )?(?:shrank|shrunk|has shrunk)(?: by)?(?: about)? \\d+(?:[.,]\\d)? ?(?:%|percent|per cent)[^,.;·|\\n]*|(?:the )?(?:fabric|cloth|material) (?:shrank|has shrunk|had shrunk)[^,.;·|\\n]*`,
     'sure',
-    (_, s, from, to) => ({ says: mereWords(s.typed(from, to)), weight: WEIGHTS.whole * wordCount(s.low.slice(from, to)) }),
+    (_, s, from, to) => unread(s, from, to),
   ),
   ...REASONS_SAID.map(([words, reason]) =>
     rule(words, 'likely', (_, s, from, to) =>
