@@ -24,6 +24,7 @@ const NTH = /^(?:on )?the (\d{1,2})[a-z]{2}$/;
 /** A part of a month, with the day in its middle. */
 const PARTS_OF: Readonly<Record<string, number>> = { early: 5, 'beginning of': 5, 'start of': 5, mid: 15, 'middle of': 15, late: 25, 'end of': 25 };
 const PART_OF = anyOf(Object.keys(PARTS_OF));
+const BEGINS_WITH_PART = new RegExp(`^(?:in |at the )?(${PART_OF})`);
 /** About when, without a day. */
 export const DOUBTFUL = `(?:last (?:week|weekend|month|year|summer|winter|spring|autumn|fall)|this (?:week|month|year|summer|winter|spring|autumn|fall)|${COUNT} (?:months?|years?|summers?|winters?) ago|(?<!\\d )(?:in )?${MONTH} \\d{4}|in ${MONTH}|(?:in |at the )?${PART_OF}[ -]${MONTH}(?: \\d{4})?|(?<=^|\\n|[.;] )${MONTH}(?= ?:|, )|in (?:the )?(?:summer|winter|spring|autumn)(?: of \\d{4}| \\d{4})?|some time ago|a while ago|ages ago|years ago|back in \\d{4}|in (?:19|20)\\d{2})`;
 
@@ -104,6 +105,10 @@ const on = (of: 'cut' | 'finished', days: readonly string[]): Meant | undefined 
   return days.length > 1 ? asks(...days.map((date): Choice => [{ is: 'date', of, date }])) : says({ is: 'date', of, date: first });
 };
 
+/** One of these days, or no day of finishing at all. */
+const perhapsOn = (days: readonly string[], s: Sentence, from: number, to: number): Meant =>
+  asks(...days.map((date): Choice => [{ is: 'date', of: 'finished', date }]), mereWords(s.typed(from, to)));
+
 /** About when something was that has no day: offered, never stated. */
 function roughly(text: string, today: string): string | undefined {
   const said = text.trim();
@@ -127,7 +132,7 @@ function roughly(text: string, today: string): string | undefined {
   const year = /(\d{4})/.exec(said)?.[1];
   const month = HAS_MONTH.exec(said)?.[0];
   if (month) {
-    const part = new RegExp(`^(?:in |at the )?(${PART_OF})`).exec(said)?.[1] ?? 'mid';
+    const part = BEGINS_WITH_PART.exec(said)?.[1] ?? 'mid';
     return daysOf(`${PARTS_OF[part] ?? 15} ${month}${year ? ` ${year}` : ''}`, today)[0];
   }
   if (season) {
@@ -237,7 +242,7 @@ const dates = byRules([
   // "Gull culottes 12, 11/3": what is no half and no mark out of five or ten may be a day.
   rule(`(?<day>\\d{1,2}/(?!(?:2|4|5|8|10|16)(?!\\d))\\d{1,2})(?=\\s*(?:$|[,;]|\\.(?:\\s|$)))`, 'weak', ({ day = '' }, s, from, to) => {
     const days = /(?:^|[,;]) ?$/.test(s.low.slice(0, from)) ? latestOf(day, s.context.today) : [];
-    return days.length === 0 ? undefined : asks(...days.map((date): Choice => [{ is: 'date', of: 'finished', date }]), mereWords(s.typed(from, to)));
+    return days.length === 0 ? undefined : perhapsOn(days, s, from, to);
   }),
   rule(`(?:${CUT}|${BEGINNING}|cut (?:it )?out)(?: (?:it|this))? (?<day>${DOUBTFUL})`, 'likely', ({ day }, s, from, to) =>
     doubtful('cut', day ?? '', s, from, to),
@@ -281,7 +286,7 @@ const dates = byRules([
     const days = daysOf(day ?? '', s.context.today);
     // About when, and after when, is no day.
     const about = /\b(?:around|about|roughly|circa|ca\.?|approximately|approx\.?) $/.test(before);
-    if (about) return asks(...days.map((date): Choice => [{ is: 'date', of: 'finished', date }]), mereWords(s.typed(from, to)));
+    if (about) return perhapsOn(days, s, from, to);
     if (/\b(?:after|ago|between [^,.;]*) $/.test(before)) return undefined;
     // "4 May: worn", as a diary has it.
     if (WORN_THEN.test(s.low.slice(to))) return undefined;
