@@ -176,6 +176,19 @@ test('what was worn, bought, given away or wished for is noted from the line as 
   await field.press('Control+Enter');
   await expect(page.getByRole('button', { name: /^Undo: black barathea: 0?.6\sm left/ })).toBeVisible();
 
+  await field.fill('washed the navy drill, it shrank 5 %');
+  await field.press('Enter');
+  await page.keyboard.press('1');
+  await expect(page.getByRole('region', { name: 'What this line tells' })).toContainText(/washed · today · shrinks along 5.%, till now 3.%/);
+  await field.press('Control+Enter');
+  await expect(page.getByText(/^Washed: navy drill/)).toBeVisible();
+  await field.fill('navy drill is 148 wide, €16/m, and frays');
+  await expect(page.getByRole('region', { name: 'What this line tells' })).toContainText(
+    /148.cm wide, till now 150.cm · 16.00.EUR a metre, till now 17.00.EUR a metre · “frays”/,
+  );
+  await field.press('Control+Enter');
+  await expect(page.getByText(/^Noted with navy drill/)).toBeVisible();
+
   await field.fill('sold the Foreshore tee for 15');
   await field.press('Enter');
   await expect(page.getByText(/^Foreshore tee, version 4: sold. Ctrl Z/)).toBeVisible();

@@ -3,7 +3,10 @@ import { format, parseISO } from 'date-fns';
 import { BODY_MEASURES } from '../core/body/zones';
 import { makeName } from '../core/make/make-name';
 import { planName } from '../core/make/plan-name';
-import type { Make, Pattern } from '../core/records';
+import { testResult } from '../core/fabric/stash';
+import { TOLD_FIELDS, type FabricFacts, type FabricTold } from '../core/fabric/told';
+import { Fabric, type Make, type Pattern } from '../core/records';
+import { calledField, fieldWords } from '../core/records/fields';
 import type { Purchase } from '../core/shorthand/acts/fabric-bought';
 import type { OtherAct } from '../core/shorthand/acts/read-other';
 import { chipWords } from '../core/shorthand/chip-words';
@@ -24,6 +27,34 @@ const NO_DAY = 'Which day that was is not plain: write it as 3 May, yesterday or
 
 /** A day, or that it is today. */
 export const dayWords = (date: string) => (date === today() ? 'today' : format(parseISO(date), 'EEEE, d MMMM yyyy'));
+
+/** How a field of a fabric is said, where its name before what it holds is not. */
+const SAID_AS: Partial<Record<keyof FabricTold, (words: string) => string>> = {
+  fibre: (words) => words,
+  weight: (words) => words,
+  weightClass: (words) => `${words} weight`,
+  width: (words) => `${words} wide`,
+  care: (words) => words,
+  pricePerMetre: (words) => words,
+  source: (words) => `from ${words}`,
+  nap: (words) => (words === 'yes' ? 'with a nap or one-way print' : 'without a nap'),
+  irreplaceable: () => 'cannot be had again',
+};
+
+/** What was told of a fabric, with what stood there before where that was something else. */
+function factWords(fabric: FabricTold, { fields, tests, behaves }: FabricFacts, unit: LengthUnit): string[] {
+  const told = TOLD_FIELDS.flatMap((name) => {
+    const meta = Fabric.shape[name].meta();
+    const say = (of: FabricTold) => (name === 'pricePerMetre' ? priceWords(of) : name === 'pricedBy' ? undefined : fieldWords(meta, of[name], unit));
+    const [said, before] = [say(fields), say(fabric)];
+    if (said === undefined) return [];
+    const is = SAID_AS[name]?.(said) ?? `${calledField(Fabric.shape, name)} ${said}`;
+    return [before === undefined || before === said ? is : `${is}, till now ${before}`];
+  });
+  return [...told, ...tests.map((test) => `${test.of} ${testResult(test)} %`), ...behaves.map((words) => `“${words}”`)];
+}
+
+const priceWords = ({ pricePerMetre, pricedBy = 'metre' }: FabricTold) => pricePerMetre && `${formatMoney(pricePerMetre)} a ${pricedBy}`;
 
 /** What will be written, in words: what of, what about it, and what was not said. */
 export function actWords(act: OtherAct, patterns: readonly Pattern[], context: LineContext, unit: LengthUnit, fabricUnit: FabricUnit) {
@@ -50,8 +81,7 @@ export function actWords(act: OtherAct, patterns: readonly Pattern[], context: L
       const says = ({ fabric, piece, isNew }: Purchase) => [
         `${formatFabricLength(piece.length, fabricUnit)} ${isNew ? 'into the stash' : 'more in the stash'}`,
         piece.width !== undefined && `${formatLength(piece.width, unit)} wide`,
-        isNew && fabric.pricePerMetre && `${formatMoney(fabric.pricePerMetre)} a ${fabric.pricedBy ?? 'metre'}`,
-        isNew && fabric.source !== undefined && `from ${fabric.source}`,
+        ...(isNew ? factWords({}, { fields: { ...fabric, width: undefined }, tests: [], behaves: [fabric.behaviour ?? []].flat() }, unit) : []),
         piece.note && `“${piece.note}”`,
       ];
       return {
@@ -77,14 +107,16 @@ export function actWords(act: OtherAct, patterns: readonly Pattern[], context: L
       };
     }
     case 'washed': {
-      const { fabrics, dates, rest } = act;
+      const { fabrics, dates, facts, rest } = act;
       return {
         head: fabrics.map(({ name }) => name).join(' · '),
-        about: ['washed', dates.length === 1 && dayWords(firstOf(dates))],
+        about: ['washed', dates.length === 1 && dayWords(firstOf(dates)), ...(facts ? factWords(firstOf(fabrics), facts, unit) : [])],
         unsaid: dates.length === 0 ? NO_DAY : rest !== undefined && `Not kept: “${rest}”.`,
         way: 'Note the wash',
       };
     }
+    case 'fabric told':
+      return { head: act.fabric.name, about: factWords(act.fabric, act.facts, unit), unsaid: false, way: 'Note it with the fabric' };
     case 'measured': {
       const { person, isNew, measures, doubts, otherUnit, dates } = act;
       const say = (cm: number) => formatLength(cm, unit, { about: true });

@@ -1,5 +1,6 @@
 import { useNavigate } from 'react-router';
 import { washed, withLeft } from '../core/fabric/stash';
+import { withFacts } from '../core/fabric/told';
 import { notesOf, peopleWith, spokenOfWith, verdictsOf } from '../core/make/log-draft';
 import { makeName } from '../core/make/make-name';
 import { withMore } from '../core/make/minutes';
@@ -7,7 +8,7 @@ import { beingSewn, leftToDo, looseEndDone } from '../core/make/one-touch';
 import { planName } from '../core/make/plan-name';
 import { STATES } from '../core/make/states';
 import { planOfMake } from '../core/plan/plan-to-make';
-import type { Make, Plan, Seen } from '../core/records';
+import type { Fabric, Make, Plan, Seen } from '../core/records';
 import type { OtherAct } from '../core/shorthand/acts/read-other';
 import { formatFabricLength } from '../core/units/length';
 import { wearCounts } from '../core/wear/wear-count';
@@ -118,8 +119,17 @@ export function useWriteOther({ stays = false } = {}): (act: OtherAct, date?: st
       case 'washed': {
         if (date === undefined) return false;
         const names = act.fabrics.map(({ name }) => name).join(', ');
-        const writes = act.fabrics.map(({ id }): Write => ({ table: 'fabrics', id, edit: (now) => washed(now, date) }));
+        const { facts } = act;
+        const edit = (now: Fabric) => washed(facts ? withFacts(now, facts, { date, newId }) : now, date);
+        const writes = act.fabrics.map(({ id }): Write => ({ table: 'fabrics', id, edit }));
         return save(`a wash: ${names}`, writes, { done: `Washed: ${names}. Ctrl Z takes it back.` });
+      }
+      case 'fabric told': {
+        const { fabric, facts, date: told } = act;
+        const edit = (now: Fabric) => withFacts(now, facts, { date: told, newId });
+        return save(`what ${fabric.name} is like`, [{ table: 'fabrics', id: fabric.id, edit }], {
+          done: `Noted with ${fabric.name}. Ctrl Z takes it back.`,
+        });
       }
       case 'measured': {
         if (date === undefined) return false;

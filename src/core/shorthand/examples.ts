@@ -84,12 +84,13 @@ export const LINE_EXAMPLES: readonly Examples[] = [
 /** Lines that are no makes. */
 export const OTHER_EXAMPLES: Examples = {
   about: 'What is no make',
-  note: 'Worn, mended, given away, bought, measured, wished for: a line that begins so is noted as what it is, and no make is entered. What lay on the table and is finished gets no second version. “The coat” is enough where there is one; of several it is asked which.',
+  note: 'Worn, mended, given away, bought, measured, wished for, or what a fabric is like: a line that begins so is noted as what it is, and no make is entered. What lay on the table and is finished gets no second version. “The coat” is enough where there is one; of several it is asked which.',
   lines: [
     'wore the {pattern} yesterday to the concert',
     'the {pattern} is worn out at the elbows',
     'bought 3 m of navy linen, 150 wide, at 18 a metre',
-    'prewashed the {fabric} yesterday',
+    'prewashed the {fabric} yesterday, it shrank 4 % lengthwise',
+    'the {fabric} is 148 wide, 240 gsm, and frays',
     'bought the Lapwing trousers pattern, 12 euros',
     'my measurements are bust 92, waist 74 and hip 100',
     'want to make the {pattern} again in {fabric} by 20 December',

@@ -38,6 +38,9 @@ const BARE_BEHIND = new RegExp(`^ (${BARE_NUMBER})`);
 /** Something was sewn after all: it is a make, whatever else is said. */
 export const SEWN = /\b(?:made|sewed|sewn|finished|completed|hemmed|cut it|cut out)\b/;
 
+/** At or from a shop, by its name. */
+export const FROM_SHOP = "(?:at|from) (\\p{Lu}[\\p{L}'’&-]*(?: (?:of |the |& )?\\p{Lu}[\\p{L}'’&-]*){0,3})";
+
 /** A stretch of a text. */
 export type Span = readonly [from: number, to: number];
 

@@ -35,6 +35,7 @@ const OTHER_WORDS: Record<(OtherAct | AskedAct)['is'], string> = {
   bought: 'fabric goes into the stash',
   left: 'what is left of the fabric is noted in the stash',
   washed: 'that the fabric was washed is noted with it',
+  'fabric told': 'what the fabric is like is noted with it',
   measured: 'the measures are noted with whose they are',
   'pattern bought': 'the pattern is entered, and nothing sewn from it',
   planned: 'a plan is made',

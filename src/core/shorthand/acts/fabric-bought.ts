@@ -6,9 +6,10 @@ import { isInYards, lengthOf, SAID_LENGTH } from '../amounts';
 import type { Chip, Understood } from '../chip';
 import type { LineTables } from '../draft-from-line';
 import { newFabric } from '../entry-from-line';
+import { factsIn, type FactsRead } from '../fabric-facts';
 import { MONEY, moneySaid, SIGNED_MONEY } from '../money-said';
 import { readLine } from '../read-line';
-import { blanked, dayIn, FIRST, leftOf, SEWN, type ActOptions, type Heard, type Span } from '../report';
+import { blanked, dayIn, FIRST, FROM_SHOP, leftOf, SEWN, type ActOptions, type Heard, type Span } from '../report';
 import type { LineContext } from '../sentence';
 import { unitOfWidth, WIDTH, widthSaid } from '../width-said';
 
@@ -44,8 +45,6 @@ const ITS_WIDTH = new RegExp(`,? *\\(?\\b${WIDTH}\\)?`);
 const SO_MUCH = new RegExp(`^(?:about )?${SAID_LENGTH} `);
 /** Where the next fabric of several may begin. */
 const NEXT = new RegExp(`(?:[,;\\n+&]|\\band\\b)\\s*(?:[-*•] *)?(?=${SAID_LENGTH} )`, 'g');
-/** At or from a shop, by its name. */
-export const FROM_SHOP = "(?:at|from) (\\p{Lu}[\\p{L}'’&-]*(?: (?:of |the |& )?\\p{Lu}[\\p{L}'’&-]*){0,3})";
 const SHOP = new RegExp(`^,? *${FROM_SHOP}`, 'u');
 /** "In rust", "in a dark green". */
 const IN_COLOUR = /^ in (?:an? )?(?<colour>[a-zß-ɏ]+(?: [a-zß-ɏ]+)?)(?=\s*(?:$|[,.;(]|(?:from|at|for)\b))/;
@@ -66,7 +65,7 @@ function isAboutMoney({ asks, says, choices }: Chip): boolean {
 const NOTION =
   /\b(?:elastic|tape|ribbon|lace|trim|piping|cord|zip|zipper|bias|binding|braid|webbing|thread|velcro|hook and loop|boning|fringe)s?\b|^(?:something|stuff|some|more|it|them|that|this)\b/;
 const SO_MUCH_OF = new RegExp(
-  `^(?<length>${SAID_LENGTH})(?: of)? (?<name>[\\p{L}][\\p{L}' -]{2,40}?)(?=\\s*(?:$|[,.;(]|\\b(?:at|for|from|to|in|and|on|with)\\b))`,
+  `^(?<length>${SAID_LENGTH})(?: of)? (?<name>(?!of\\b)[\\p{L}][\\p{L}' -]{2,40}?)(?=\\s*(?:$|[,.;(]|\\b(?:at|for|from|to|in|and|on|with)\\b))`,
   'u',
 );
 
@@ -99,11 +98,22 @@ function unknownIn(text: string, low: string, apart: readonly Span[], { unit, cu
   ];
 }
 
-/** One fabric of those that came in, from its part of the line. */
-function purchaseIn(text: string, low: string, tables: LineTables, { context, newId, answer = -1 }: BoughtOptions): Purchase | undefined {
+const NO_LABEL: Pick<FactsRead, 'facts' | 'at'> = { facts: { fields: {}, tests: [], behaves: [] }, at: [] };
+
+/** One fabric of those that came in, from its part of the line, with what its label says. "2 m of pure wool" is called so. */
+const purchaseIn = (text: string, low: string, tables: LineTables, options: BoughtOptions): Purchase | undefined =>
+  purchaseBeside(factsIn(text, low, options.context), text, low, tables, options) ?? purchaseBeside(NO_LABEL, text, low, tables, options);
+
+function purchaseBeside(
+  { facts, at: label }: typeof NO_LABEL,
+  text: string,
+  low: string,
+  tables: LineTables,
+  { context, newId, answer = -1 }: BoughtOptions,
+): Purchase | undefined {
   const wide = ITS_WIDTH.exec(low);
   const { dates, at: day } = dayIn(low, context.today);
-  const apart: Span[] = [...(wide ? [[wide.index, wide.index + wide[0].length] as const] : []), ...day];
+  const apart: Span[] = [...(wide ? [[wide.index, wide.index + wide[0].length] as const] : []), ...day, ...label];
   const chips = readLine(blanked(text, apart, ' '), context);
   const isOfMoney = chips.map(isAboutMoney);
   const of: readonly FabricSaid[] = chips.flatMap(({ asks, says, choices, from, to }, i) => {
@@ -130,7 +140,8 @@ function purchaseIn(text: string, low: string, tables: LineTables, { context, ne
   const money = total ? moneySaid(total.groups?.['price'] ?? '', context.currency) : undefined;
   const price = money && evenPrice(money, main.fact.length, isInYards(low.slice(main.from, main.to)) ? 'yard' : 'metre');
   const at: Span[] = [...apart, [main.from, price && total ? said + total[0].length : said]];
-  const note = leftOf(text, at);
+  // Of a fabric that the stash has it is known what it is like; what its label says now stays with the piece.
+  const note = leftOf(text, known ? at.filter((span) => !label.includes(span)) : at);
   const across = width ?? known?.width ?? known?.pieces[0]?.width;
   const piece: Piece = { length: main.fact.length, ...(across === undefined ? {} : { width: across }), ...(note === '' ? {} : { note }) };
   const [date] = day.length > 0 && dates.length === 1 ? dates : [];
@@ -139,6 +150,8 @@ function purchaseIn(text: string, low: string, tables: LineTables, { context, ne
     : {
         ...newFabric(newId(), { ...fact, ...price, ...(shop?.[1] === undefined ? {} : { shop: shop[1] }) }),
         ...(colour ? { colour: colour.groups?.['colour'] } : {}),
+        ...facts.fields,
+        ...(facts.behaves.length === 0 ? {} : { behaviour: facts.behaves.join('; ') }),
         ...(width === undefined ? {} : { width }),
         ...(date === undefined ? {} : { bought: date }),
         boughtLength: main.fact.length,

@@ -1,4 +1,5 @@
 import { demoLedger } from '../../../../demo/ledger';
+import type { FabricFacts } from '../../fabric/told';
 import { firstOf } from '../../units/item-at';
 import { lineContextOf } from '../line-context';
 import { readOther, type OtherAct } from './read-other';
@@ -11,6 +12,12 @@ function told<Is extends OtherAct['is']>(text: string, is: Is): Extract<OtherAct
   const act = read(text);
   if (act?.is !== is) throw new Error(`“${text}” is read as ${act?.is ?? 'nothing'}`);
   return act as Extract<OtherAct, { readonly is: Is }>;
+}
+
+/** Between what a line asks. */
+function waysIn(text: string) {
+  const act = read(text);
+  return act?.is === 'which' ? act.ways.map(({ called }) => called) : undefined;
 }
 
 describe('fabric washed', () => {
@@ -29,7 +36,66 @@ describe('fabric washed', () => {
   );
 });
 
+describe('a wash with what it was seen to do', () => {
+  test('the way is said', () => {
+    const act = told('washed the sand washed linen yesterday at 40, it shrank 4 % lengthwise and 2 % across', 'washed');
+    expect([act.dates, act.facts?.fields, act.rest]).toEqual([['2026-11-24'], { shrinkAlong: 4, shrinkAcross: 2 }, 'at 40']);
+  });
+
+  test('the way is asked', () =>
+    expect(waysIn('washed the sand washed linen, it shrank 5 %')).toEqual(['along the grain', 'across it', 'both ways']));
+});
+
+describe('told of a fabric', () => {
+  test.each<[string, string, Partial<FabricFacts>]>([
+    ['the navy drill is 150 wide', 'navy drill', { fields: { width: 150 } }],
+    ['navy drill (148 wide, 240 gsm)', 'navy drill', { fields: { width: 148, weight: 240 } }],
+    ['navy drill turned out to be only 145 wide', 'navy drill', { fields: { width: 145 } }],
+    ['navy drill is 150 wide and lovely to sew, has a flaw', 'navy drill', { fields: { width: 150 }, behaves: ['lovely to sew', 'has a flaw'] }],
+    ['navy drill is 150 wide, good for trousers', 'navy drill', { fields: { width: 150 }, behaves: ['good for trousers'] }],
+    ['10 cm of the navy drill stretches to 12 across', 'navy drill', { tests: [{ of: 'stretch across', before: 10, after: 12 }] }],
+    // By some of its words.
+    ['the drill is 150 wide', 'navy drill', { fields: { width: 150 } }],
+    ['the barathea pills', 'black barathea', { behaves: ['pills'] }],
+  ])('%s', (text, name, facts) => {
+    const act = told(text, 'fabric told');
+    expect([act.fabric.name, act.facts]).toEqual([name, { fields: {}, tests: [], behaves: [], ...facts }]);
+  });
+
+  test('which of several, and which way', () => {
+    expect(waysIn('navy drill shrank 5 %')).toEqual(['along the grain', 'across it', 'both ways']);
+    expect(waysIn('the linen is 140 wide')).toEqual(['old bed linen', 'sand washed linen']);
+  });
+
+  // A garment, a question, a doubt, and how much there is.
+  test.each([
+    'navy drill bag, 150 wide',
+    'navy drill is 150 wide, took 2 h',
+    'navy drill 240 gsm, skirt, size M',
+    'Gangway trousers in navy drill, 150 wide',
+    'navy drill 150 wide, made a skirt',
+    'is the navy drill 150 wide?',
+    'the navy drill might shrink 5 %',
+    '2 m of navy drill, 150 wide',
+    'navy drill, 2 m',
+  ])('nothing by “%s”', (text) => expect(read(text)?.is).not.toBe('fabric told'));
+});
+
 describe('bought', () => {
+  test('with what its label says; what the stash knows of one that it has stays, and the words go with the piece', () => {
+    const [canvas] = told('bought 3 m sea green canvas, 150 wide, 320 gsm, 100 % cotton, frays, €14/m from Harbour Cloth', 'bought').purchases;
+    expect(canvas).toMatchObject({
+      isNew: true,
+      piece: { length: 300, width: 150 },
+      fabric: { name: 'sea green canvas', weight: 320, fibre: '100 % cotton', behaviour: 'frays', source: 'Harbour Cloth' },
+    });
+    expect(canvas?.fabric.pricePerMetre).toEqual({ minor: 1400, currency: 'EUR' });
+    const [drill] = told('bought 2 m navy drill, shrank 5 % along', 'bought').purchases;
+    expect([drill?.fabric.shrinkAlong, drill?.piece.note]).toEqual([3, 'shrank 5 % along']);
+    expect(told('bought 2 m of pure wool', 'bought').purchases[0]?.fabric.name).toBe('pure wool');
+    expect(told('bought 2 m of stiff canvas', 'bought').purchases[0]?.fabric.behaviour).toBeUndefined();
+  });
+
   test.each([
     ['bought 3 m of navy linen at 18 a metre', { length: 300 }, { name: 'navy linen', pricePerMetre: { minor: 1800, currency: 'EUR' } }],
     ['got 2.5 m grey wool from the market, 150 wide', { length: 250, width: 150 }, { name: 'grey wool', source: 'the market', width: 150 }],
@@ -132,6 +198,10 @@ describe('what is left of a fabric', () => {
     ['60 cm of the sand washed linen left', 'sand washed linen', 60, undefined],
     ['only half a metre left of the sand washed linen', 'sand washed linen', 50, undefined],
     ['sand washed linen: 60 cm left over', 'sand washed linen', 60, undefined],
+    ['the last of the sand washed linen is gone', 'sand washed linen', 0, undefined],
+    ['measured the sand washed linen: 1.9 m', 'sand washed linen', 190, undefined],
+    ['gave 37 cm of the sand washed linen to Tilda', 'sand washed linen', 200, 'to Tilda'],
+    ['cut 37 cm off the sand washed linen', 'sand washed linen', 200, undefined],
     // By some of its words.
     ['the barathea is used up', 'black barathea', 0, undefined],
     ['60 cm night sky cotton left', 'night sky cotton', 60, undefined],
@@ -148,6 +218,8 @@ describe('what is left of a fabric', () => {
     expect(told(`used three quarters of the ${whole.name}`, 'left').length).toBe(Math.round(length / 4));
     const cutUp = LEDGER.fabrics.find((f) => f.pieces.length > 1)!;
     expect(read(`half of the ${cutUp.name} is left`)).toBeUndefined();
+    expect(read(`gave 10 cm of the ${cutUp.name} away`)).toBeUndefined();
+    expect(read(`cut ${length + 1} cm off the ${whole.name}`)).toBeUndefined();
   });
 
   test('what is not there is not used up, and a garment is made of it', () => {

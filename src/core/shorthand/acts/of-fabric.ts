@@ -1,3 +1,4 @@
+import type { FabricFacts } from '../../fabric/told';
 import type { Fabric } from '../../records';
 import { withId } from '../../units/by-id';
 import { addToGroup } from '../../units/group-by';
@@ -14,6 +15,8 @@ export interface WashedAct {
   readonly fabrics: readonly Fabric[];
   /** More than one where figures can be read both ways. */
   readonly dates: readonly string[];
+  /** What the wash was seen to do to it. */
+  readonly facts?: FabricFacts;
   readonly rest?: string;
 }
 
@@ -51,7 +54,9 @@ const GONE = [
   new RegExp(
     `^${FIRST}(?:used up|finished up|ran out of|run out of|out of|no more|gave away|gave|given away|sold|binned|threw (?:away|out)|donated|passed on) (?:${LAST} )?${OF_IT}`,
   ),
-  new RegExp(`^${OF_IT} (?:(?:is|are|was|has|have|been|now|all|finally|completely) )+(?:gone|used up|finished|sold|given away)(?![a-z])`),
+  new RegExp(
+    `^(?:${LAST} )?${OF_IT} (?:(?:is|are|was|has|have|been|now|all|finally|completely) )+(?:gone|used up|finished|sold|given away)(?![a-z])`,
+  ),
 ];
 /** Parts of what there was. */
 const PARTS: ReadonlyMap<string, number> = new Map([
@@ -75,15 +80,28 @@ const LEFT = [
     `^(?:(?:only|just|still|there|is|are|there's|i|i've|have|got|we|about) )*(?<length>${SAID_LENGTH}) (?:left|remain(?:s|ing)?)(?: over)? ${OF_IT}`,
   ),
   new RegExp(`^${OF_IT}[,:]? (?:(?:has|have|is|are|only|just|still|there) )*(?<length>${SAID_LENGTH}) (?:left|remain(?:s|ing)?)(?: over)?(?![a-z])`),
+  new RegExp(
+    `^${FIRST}(?:measured|measured up) ${OF_IT}[,:]? (?:(?:at|is|it is|it's|has|there is|there are|as|only|just) )*(?<length>${SAID_LENGTH})(?=[ .]*$)`,
+  ),
+  // So much is gone of it.
+  new RegExp(
+    `^${FIRST}(?:(?:gave(?: away)?|sold|lent|swapped|threw (?:away|out)|binned|donated) (?<less>${SAID_LENGTH})|cut (?:a strip of )?(?<cut>${SAID_LENGTH}) (?:off|from)) ${OF_IT}(?![a-z])`,
+  ),
 ];
 
+type Groups = Readonly<Record<string, string | undefined>>;
+
 /** How much is said to be left, cm; undefined where that cannot be told, as half of several pieces. */
-function lengthLeft({ length, part, used }: Readonly<Record<string, string>>, { pieces }: Fabric, { unit }: LineContext): number | undefined {
+function lengthLeft({ length, part, used, less, cut }: Groups, { pieces }: Fabric, { unit }: LineContext): number | undefined {
   if (length !== undefined) return lengthOf(length, unit)?.cm;
+  const gone = less ?? cut;
   const of = PARTS.get(part ?? '') ?? (used === undefined ? 0 : 1 - (PARTS.get(used) ?? 1));
-  if (of === 0) return 0;
+  if (of === 0 && gone === undefined) return 0;
   const [piece, ...more] = pieces;
-  return piece && more.length === 0 ? Math.round(piece.length * of) : undefined;
+  if (!piece || more.length > 0) return undefined;
+  if (gone === undefined) return Math.round(piece.length * of);
+  const left = piece.length - (lengthOf(gone, unit)?.cm ?? Infinity);
+  return left < 0 ? undefined : Math.round(left * 10) / 10;
 }
 
 function leftIn({ text, low, names }: Heard, tables: LineTables, { context }: OfContext): LeftAct | undefined {
@@ -124,7 +142,7 @@ const byLastWord = memoize((fabrics: LineTables['fabrics']) => {
 /** More are not asked about. */
 const MOST = 8;
 /** What stands before the words for a fabric. */
-const FABRIC_WORDS = new RegExp(`\\b(?:the|my|our|all|of|washed|prewashed|shrunk|${SAID_LENGTH}) (?=[a-z])`, 'g');
+const FABRIC_WORDS = new RegExp(`(?:\\b(?:the|my|our|all|of|washed|prewashed|shrunk|${SAID_LENGTH}) |^)(?=[a-z])`, 'g');
 
 /**
  * The fabrics of the stash that a line may mean where it names none in full: by words of their names, the last of them said.

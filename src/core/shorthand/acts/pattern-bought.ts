@@ -1,8 +1,8 @@
 import type { Pattern } from '../../records';
 import { readMake, type LineTables } from '../draft-from-line';
 import { MONEY, moneySaid } from '../money-said';
-import { blanked, leftOf, SEWN, type ActOptions, type Heard, type Span } from '../report';
-import { BOUGHT, FROM_SHOP } from './fabric-bought';
+import { blanked, leftOf, SEWN, type ActOptions, type Heard, type Span, FROM_SHOP } from '../report';
+import { BOUGHT } from './fabric-bought';
 
 /** A pattern is bought, whatever may be sewn from it; what it cost, and that it was bought, are of one that there is too. */
 export interface PatternBoughtAct {

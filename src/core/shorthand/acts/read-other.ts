@@ -4,6 +4,7 @@ import { meantBy, ofItsFabric, ownedIn, type Meant } from '../by-its-noun';
 import { heard, isGarmentName, type ActOptions, type Heard, type HeardLine } from '../report';
 import { wordCount } from '../said';
 import { boughtEither, boughtIn, type BoughtAct } from './fabric-bought';
+import { fabricTold, washedWith, type FabricToldAct } from './fabric-told';
 import { saidFinished, type FinishedAct } from './finished';
 import { forNextTime, looked, toldOf, type LookedAct } from './looked';
 import { measured, type MeasuredAct } from './measured';
@@ -32,6 +33,7 @@ export type OtherAct =
   | ReplannedAct
   | BoughtAct
   | WashedAct
+  | FabricToldAct
   | LeftAct
   | PatternBoughtAct
   | MeasuredAct;
@@ -40,6 +42,12 @@ export type OtherAct =
 export interface AskedAct {
   readonly is: 'which';
   readonly ways: readonly { readonly called: string; readonly act: OtherAct }[];
+}
+
+/** The act, where it is meant in one way; else a question. */
+function oneOf(ways: AskedAct['ways']): OtherAct | AskedAct | undefined {
+  const [only, ...more] = ways;
+  return more.length === 0 ? only?.act : { is: 'which', ways };
 }
 
 /** Every way in which a line may be read, the surest first: the first that reads it has it. */
@@ -74,11 +82,16 @@ function actOf(heardLine: Heard, full: string, tables: LineTables, options: ActO
   return undefined;
 }
 
+/** An act in each way in which it may be meant. */
+const meantIn = (act: OtherAct, options: ActOptions): AskedAct['ways'] => (act.is === 'washed' ? washedWith(act, options) : [{ called: '', act }]);
+
 /** What a line tells of a fabric of the stash that it names by some of its words. */
 function fabricWays(line: Heard, tables: LineTables, options: ActOptions): AskedAct['ways'] {
   const known = fabricsMeant(line, tables).flatMap(({ name, called }) => {
-    const told = ofKnownFabric({ ...line, names: [...line.names, name] }, tables, options);
-    return told ? [{ called, act: told }] : [];
+    const named = { ...line, names: [...line.names, name] };
+    const told = ofKnownFabric(named, tables, options);
+    const ways = told ? meantIn(told, options) : fabricTold(named, tables, options);
+    return ways.map((way) => ({ ...way, called: [called, way.called].filter(Boolean).join(', ') }));
   });
   return known.length > 0 ? known : boughtEither(line, tables, options);
 }
@@ -95,6 +108,7 @@ function fabricWays(line: Heard, tables: LineTables, options: ActOptions): Asked
  * @example readOther('finished the coat', tables, options) // { is: 'finished', make: the one that lies on the table, … }
  * @example readOther('bought 3 m of navy linen, 150 wide', tables, options) // { is: 'bought', fabric, piece: { length: 300, width: 150 }, … }
  * @example readOther('prewashed the sand washed linen', tables, options) // { is: 'washed', fabrics: [that], dates: [today] }
+ * @example readOther('the navy drill shrank 4 % lengthwise', tables, options) // { is: 'fabric told', fabric, facts: { fields: { shrinkAlong: 4 }, … }, … }
  * @example readOther('my measurements are bust 92, waist 74', tables, options) // { is: 'measured', person, measures: { bust: 92, waist: 74 }, … }
  * @example readOther('bought the Lapwing trousers pattern, 12 euros', tables, options) // { is: 'pattern bought', pattern: { name: 'Lapwing trousers', price, … } }
  * @example readOther('want to make the Fogbell coat in grey wool', tables, options) // { is: 'planned', pattern, words: 'in grey wool', … }
@@ -115,7 +129,9 @@ export function readOther(text: string, tables: LineTables, options: ActOptions)
   const isNamed = line.names.some(isGarmentName);
   const whom = act?.is === 'planned' ? plannedEither(line, act, tables, options) : [];
   if (whom.length > 0) return { is: 'which', ways: whom };
-  if (act && (isNamed || !isNew)) return act;
+  if (act && (isNamed || !isNew)) return oneOf(meantIn(act, options));
+  const ofFabric = act || isNamed ? [] : fabricTold(line, tables, options);
+  if (ofFabric.length > 0) return oneOf(ofFabric);
   const spokenOf = isNamed ? ofItsFabric(line, tables) : meantBy(line, tables, options.spoken);
   const garments = spokenOf.flatMap((meant) => {
     const told = isNew ? planned(heard(meant.inFull, options.context), tables, options) : toldOfOne(meant);
@@ -126,6 +142,5 @@ export function readOther(text: string, tables: LineTables, options: ActOptions)
   // "Again" is said of one that there is.
   if (isNew && !(ways.length === 1 && /\bagain\b/.test(line.low)))
     return ways.length === 0 ? act : { is: 'which', ways: [...ways, { called: 'a new pattern', act }] };
-  const [only, ...more] = ways;
-  return more.length === 0 ? only?.act : { is: 'which', ways };
+  return oneOf(ways);
 }
