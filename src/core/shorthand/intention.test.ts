@@ -20,6 +20,7 @@ test.each([
   'next time lengthen the sleeve by 2',
   'Next time: sleeve 2 longer',
   'I should lengthen the sleeve by 2 cm',
+  'needed to lengthen the sleeve by 2 cm',
   'sleeve +2',
 ])('%s: two longer than it was, with what it was lengthened by already', (words) => {
   const { alterations } = read(words);

@@ -9,7 +9,7 @@ import type { LineContext } from './sentence';
 
 /** How a wish begins: what comes after it is read like what was done. */
 const WISH =
-  /^(?:(?:i|please|so|and|but|then|it)\s+)*(?:(?:for |the )?next (?:time|one|version|pair)\s*[,:–-]?\s*|(?:in )?future\s*[,:]?\s*|(?:(?:i )?(?:should|would|could|must|want to|need to|plan to|will|ought to)|i'd|i'll|might|try to|remember to)\s+(?:(?:like|try|prefer|love|also|probably|definitely|rather)(?: to)?\s+)*)+/i;
+  /^(?:(?:i|please|so|and|but|then|it)\s+)*(?:(?:for |the )?next (?:time|one|version|pair)\s*[,:–-]?\s*|(?:in )?future\s*[,:]?\s*|needed(?: to)?\s+|(?:(?:i )?(?:should|would|could|must|want to|need to|plan to|will|ought to)|i'd|i'll|might|try to|remember to)\s+(?:(?:like|try|prefer|love|also|probably|definitely|rather)(?: to)?\s+)*)+/i;
 
 /**
  * What is meant by words about the next version of a pattern.

@@ -5,7 +5,7 @@ import type { ZoneId } from '../../body/zones';
 import { anyOf, BIT, END, LENGTH, LENGTH_IN_WORDS, lengthOf, OR_LESS, SAID_LENGTH } from '../amounts';
 import type { Choice, Understood } from '../chip';
 import { canHave, THE, ZONE, ZONES, zoneHere, zonesNamed } from '../places';
-import { asks, beforeName, byRules, given, mereWords, rule, waysOf, wordBefore, type Meant, type Rule, type Said } from '../said';
+import { asks, beforeName, byRules, given, mereWords, rule, waysOf, wordBefore, type Meant, type Rule } from '../said';
 import type { Sentence } from '../sentence';
 import { ACTS, aimOf, isMoreLower, NAMED_ALTERATIONS, TARGET_NAMES, type Act, type Aim } from '../targets';
 import { PARTS_SAID, WAYS_SAID, WHENS } from '../words';
@@ -43,24 +43,30 @@ const LIFTED = /^(?:(?:i|also|then|and|just|only) )*(?:lift|rais|mov)(?:e|ed|ing
 const THAN_BEFORE =
   /^ than (?:(?:the )?(?:last|first|previous) (?:time|one|version|pair)|before|version \d|v\d|(?:on |in )?my (?:last|first|other|previous))/;
 
+/** "It needed an FBA", "needed to shorten …". */
+const NEEDED = /^(?:[a-z]+ )*?needed /;
+const AFTER_NEEDED = /\bneeded (?:(?:to|to be|an?|about|the|some) )*$/;
+
 /** A rule whose match may be followed by a way, a moment, a purpose, a side, places. */
 const changed = (source: string, weight: Parameters<typeof rule>[1], readAs: Rule['read']): Rule =>
   rule(source, weight, (said, s, from, end) => {
     // What was not done is no change, nor is an arm that is lifted.
-    if (UNDONE.test(s.low.slice(0, from)) || LIFTED.test(s.low.slice(from))) return undefined;
+    if (UNDONE.test(s.low.slice(0, from)) || LIFTED.test(s.low.slice(from)) || AFTER_NEEDED.test(s.low.slice(0, from))) return undefined;
     const to = tailEnd(s.low, end);
     const tail = s.low.slice(end, to);
-    // "2 cm longer than last time": how it was cut then nobody says here.
-    const read = (of: Said) => {
-      const told = readAs(of, s, from, to);
-      return told && !told.choices && THAN_BEFORE.test(s.low.slice(to)) ? asks(told.says, mereWords(s.typed(from, to))) : told;
-    };
-    const meant = read({ ...said, tail });
+    const words = s.typed(from, to);
+    const told = readAs({ ...said, tail }, s, from, to);
+    if (!told) return undefined;
     const { least, amount } = said;
-    if (!meant || least === undefined || amount === undefined) return meant && { to, ...meant };
+    const isRange = least !== undefined && amount !== undefined;
     // "1-2 cm" is the one or the other.
-    const less = read({ ...said, tail, amount: amount.replace(/\d+(?:[.,]\d+)?/, least) });
-    return { to, ...asks(...[less, meant].flatMap(waysOf), mereWords(s.typed(from, to))) };
+    const less = isRange ? readAs({ ...said, tail, amount: amount.replace(/\d+(?:[.,]\d+)?/, least) }, s, from, to) : undefined;
+    const ways = [less, told].flatMap(waysOf);
+    // "Needed an FBA": it was done, or the next one needs it.
+    if (NEEDED.test(s.low.slice(from, end))) return { to, ...asks(...ways, [{ is: 'next', words }]) };
+    // "2 cm longer than last time": how it was cut then nobody says here.
+    const isFromAnother = !told.choices && THAN_BEFORE.test(s.low.slice(to));
+    return isRange || isFromAnother ? { to, ...asks(...ways, mereWords(words)) } : { to, ...told };
   });
 /** "The back hem", "waist darts": what is named last is what was altered, and it is no target. */
 const NOT_OF = '(?! (?:darts?|hem|crotch|pockets?|pleats?|vents?|facings?|openings?|bands?|plackets?|tabs?|loops?|ties|belt)(?![a-z]))';
@@ -260,7 +266,7 @@ const allowance = (cut: number | undefined, sewn: number | undefined): Meant | u
     ? undefined
     : { says: [{ is: 'alteration', alteration: { kind: 'allowance', way: 'total', purpose: 'fit', when: 'paper', allowance: { cut, sewn } } }] };
 
-const LEAD = '(?:(?:i|also|then|and|had to|did|just|only|again) )*';
+const LEAD = '(?:(?:i|it|also|then|and|had to|needed to|needed|did|just|only|again) )*';
 
 /** What is taken out of an edge is a wedge. */
 const EDGES: Readonly<Record<string, AlterationKindId>> = {
@@ -537,8 +543,8 @@ export const recogniseChange = byRules([
       change({ kind: 'forward-shoulder', sign: way?.startsWith('forw') ? 1 : -1 }, lengthIn(amount, s), tail, s, s.typed(from, to)),
   ),
   // Several by their names: "forward shoulder, sway back and broad back adjustments".
-  given(/adjustments|alterations/, rule)(
-    `${LEAD}(?:(?:did|made|with|added|needed|my|usual|the) )*(?<all>${NAMED}(?:, ${NAMED})*,? (?:and|&) (?:an? )?${NAMED}) (?:adjustments|alterations)(?! ?[:(]? ?\\d)`,
+  given(/adjustments|alterations/, changed)(
+    `${LEAD}(?:(?:did|made|with|added|my|usual|the) )*(?<all>${NAMED}(?:, ${NAMED})*,? (?:and|&) (?:an? )?${NAMED}) (?:adjustments|alterations)(?! ?[:(]? ?\\d)`,
     'sure',
     ({ all = '' }, s, from, to) => {
       const of = all.split(/, | (?:and|&) (?:an? )?/).map((named) => NAMED_ALTERATIONS[named]);
@@ -548,12 +554,12 @@ export const recogniseChange = byRules([
   ),
   // By their own name: "fba 2", "a 1.5 cm sway back adjustment", "did a forward shoulder".
   given(/[fsb]ba|nsa|fsa|sway|full|small|broad|narrow|forward|square|slop|flat|hollow|round|large|thin|slim/, changed)(
-    `${LEAD}(?:(?:did|made|with|added|needed|used) )?(?:(?:an?|my usual|my|the|usual) )?(?:(?<before>${SAID_LENGTH}|(?:\\d+ )?\\d/\\d{1,2}) )?(?<named>${NAMED})${END}(?: (?:adjustment|alteration|adj\\.?))?(?:,? ?\\(?(?:of |by |: ?|\\+ ?|\\+)?(?<amount>${LENGTH})\\)?(?! ${NAMED}))?`,
+    `${LEAD}(?:(?:did|made|with|added|used) )?(?:(?:an?|my usual|my|the|usual) )?(?:(?<before>${SAID_LENGTH}|(?:\\d+ )?\\d/\\d{1,2}) )?(?<named>${NAMED})${END}(?: (?:adjustment|alteration|adj\\.?))?(?:,? ?\\(?(?:of |by |: ?|\\+ ?|\\+)?(?<amount>${LENGTH})\\)?(?! ${NAMED}))?`,
     'sure',
     ({ named, before, amount, tail = '' }, s, from, to) => {
       const aim = NAMED_ALTERATIONS[(named ?? '').trim()];
       const cue =
-        /adj|alteration|did|made|with|usual/.test(s.low.slice(from, to)) ||
+        /adj|alteration|did|made|with|usual|needed/.test(s.low.slice(from, to)) ||
         before !== undefined ||
         amount !== undefined ||
         /^(?:fba|sba|swayback)$/.test((named ?? '').trim());
