@@ -50,7 +50,7 @@ export function chipWords(
     case 'view':
       return { kind: 'view', says: viewName(u.viewId) };
     case 'cut':
-      return { kind: 'cut', says: u.as === 'last' ? 'as the last version' : 'as drafted' };
+      return { kind: 'cut', says: typeof u.as === 'number' ? `as version ${u.as}` : u.as === 'last' ? 'as the last version' : 'as drafted' };
     case 'source':
       return {
         kind: u.part === '' ? 'joined' : u.part,

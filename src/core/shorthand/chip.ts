@@ -22,7 +22,7 @@ export type Understood =
   | { readonly is: 'size at'; readonly zones: readonly ZoneId[]; readonly line: SizeLine }
   | { readonly is: 'alteration'; readonly alteration: Omit<Alteration, 'id'> }
   /** The cut of the last version, or the pattern as its designer drew it. */
-  | { readonly is: 'cut'; readonly as: 'last' | 'drafted' }
+  | { readonly is: 'cut'; readonly as: 'last' | 'drafted' | number }
   | { readonly is: 'fit'; readonly notes: readonly Pick<FitNote, 'zone' | 'outcome' | 'amount' | 'side' | 'symptom'>[] }
   | { readonly is: 'rest right' }
   /** A piece that came from another pattern, or from another view. */

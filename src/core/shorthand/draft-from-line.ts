@@ -122,15 +122,19 @@ function readFor(text: string, tables: LineTables, { context, spoken, answers = 
   const { bodies, fabrics } = tables;
   const input: PatternCase = { pattern, makes: makesOf(tables.makes, pattern.id, person.id), bodies, fabrics };
   const last = lastVersion(input);
+  const cutAs = stated(chips, 'cut')?.as;
+  const named = typeof cutAs === 'number' ? input.makes.find(({ version }) => version === cutAs) : undefined;
+  const base = named ?? last;
   const planned = plannedOf(tables, pattern.id, person.id, chips);
   const begun =
-    planned && (asPlanned === 'likely' ? !inAnotherFabric(planned, chips) : asPlanned)
+    planned && (asPlanned === 'likely' ? cutAs === undefined && !inAnotherFabric(planned, chips) : asPlanned)
       ? draftFromPlan(withoutFabricsOf(planned, chips), nextVersion(input), context.today, newId)
       : undefined;
-  const start = begun?.make ?? startMake(input, person.id, context.today, last, newId);
+  const start = begun?.make ?? startMake(input, person.id, context.today, base, newId);
   const { remarks, ...entry } = entryFromLine(chips, { start, zones: viewOf(pattern, start).zones, context, madeOf, newId });
   const draft = draftFromLine(entry, { newPerson, start: begun?.start, planId: begun?.planId });
-  return { chips, pattern, person, draft, carriedFrom: begun ? undefined : last?.version, planned, remarks };
+  const noSuch: LineRemark[] = typeof cutAs === 'number' && !named ? [{ is: 'no such version', said: cutAs }] : [];
+  return { chips, pattern, person, draft, carriedFrom: begun ? undefined : base?.version, planned, remarks: [...noSuch, ...remarks] };
 }
 
 /** What is planned of a pattern and may be what a line tells of: not what was finished before it was planned, and no toile. */

@@ -66,7 +66,7 @@ export function factsOf(u: Understood, { patterns, fabrics, people, sets = [] }:
     case 'alteration':
       return [changeFact(u.alteration)];
     case 'cut':
-      return [u.as === 'last' ? 'as last' : 'as drafted'];
+      return [typeof u.as === 'number' ? `as version ${u.as}` : u.as === 'last' ? 'as last' : 'as drafted'];
     case 'fit':
       return u.notes.map(({ zone, outcome, amount }) =>
         [

@@ -1,6 +1,8 @@
 /** What the sewist should know before a line is entered. */
 export type LineRemark =
   | { readonly is: 'another version'; readonly said: number; readonly entered: number }
+  /** Cut as a version that is not in the ledger: as the one that else counts. */
+  | { readonly is: 'no such version'; readonly said: number }
   /** It was made over from something that the ledger does not know. */
   | { readonly is: 'made over from unknown' }
   | { readonly is: 'never worn' }
@@ -16,6 +18,8 @@ export function remarkWords(remark: LineRemark): string {
   switch (remark.is) {
     case 'another version':
       return `The line says version ${remark.said}; by the ledger this is version ${remark.entered}, and so it is entered.`;
+    case 'no such version':
+      return `Version ${remark.said}, as which it was cut, is not in the ledger: what the line does not say is not from that.`;
     case 'made over from unknown':
       return 'What it was made over from is not in the ledger: it is kept in words.';
     case 'never worn':

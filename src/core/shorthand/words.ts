@@ -380,5 +380,10 @@ const TRADE: ReadonlySet<string> = new Set(
  */
 export const isTradeWord = (word: string): boolean => TRADE.has(word);
 
+/** An earlier make of the same pattern, as a sentence speaks of it: "the last one", "my first version". */
+export const EARLIER_ONE = '(?:the|my) (?:last|first|second|third|previous|other|old)(?: (?:one|version|pair|make))?';
+/** When that was made, or which it is: "last time", "version 2". */
+export const EARLIER = `(?:(?:the )?last time|before|previously|${EARLIER_ONE}|(?:my )?version \\d{1,3}|v ?\\d{1,3})`;
+
 /** What stands before the name of a garment. */
 export const WHOSE = '(?:(?:the|my|a|an|our|her|his|their|another|some|new) +)*';

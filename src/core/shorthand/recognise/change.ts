@@ -8,7 +8,7 @@ import { canHave, THE, ZONE, ZONES, zoneHere, zonesNamed } from '../places';
 import { asks, beforeName, byRules, given, mereWords, rule, waysOf, wordBefore, type Meant, type Rule } from '../said';
 import type { Sentence } from '../sentence';
 import { ACTS, aimOf, isMoreLower, NAMED_ALTERATIONS, TARGET_NAMES, type Act, type Aim } from '../targets';
-import { PARTS_SAID, WAYS_SAID, WHENS } from '../words';
+import { EARLIER, PARTS_SAID, WAYS_SAID, WHENS } from '../words';
 
 /** The longest first: "at each side seam" before "each side". */
 const WAY_WORDS = Object.keys(WAYS_SAID).sort((a, b) => b.length - a.length);
@@ -40,8 +40,7 @@ const UNDONE =
 const LIFTED = /^(?:(?:i|also|then|and|just|only) )*(?:lift|rais|mov)(?:e|ed|ing)? (?:my|her|his|the|your|an?) arms?\b/;
 
 /** Behind a change that is told from an earlier version, and not from the pattern. */
-const THAN_BEFORE =
-  /^ than (?:(?:the )?(?:last|first|previous) (?:time|one|version|pair)|before|version \d|v\d|(?:on |in )?my (?:last|first|other|previous))/;
+const THAN_BEFORE = new RegExp(`^ than (?:(?:on|in|with) )?${EARLIER}${END}`);
 
 /** "It needed an FBA", "needed to shorten …". */
 const NEEDED = /^(?:[a-z]+ )*?needed /;

@@ -5,7 +5,7 @@ import { anyOf, END, isInYards, lengthOf, SAID_LENGTH } from '../amounts';
 import type { Choice, Understood } from '../chip';
 import { ZONE } from '../places';
 import { NEXT_SAID } from '../targets';
-import { ZONE_WORDS } from '../words';
+import { EARLIER, ZONE_WORDS } from '../words';
 import { FABRIC_COLOUR, FABRIC_NOUN } from '../fabric-nouns';
 import { IN_ALL, MONEY, moneySaid, SIGNED_MONEY } from '../money-said';
 import { folded, isShortFor } from '../names';
@@ -306,7 +306,7 @@ const newFabric = byRules([
 /** The fabric of another garment, whichever that was, is not how this one was cut. */
 const sameAgain = byRules([
   given(/same/, rule)(
-    `(?:(?:in|from|out of|of|with) )?(?:exactly )?(?:the )?(?:very )?same (?:(?:fabric|cloth|material)|(?:[a-zß-ɏ]+ )?${FABRIC_NOUN})(?: (?:as|that i used)(?: for)? (?:last time|before|(?:the )?last(?: one| time)?|the (?:previous|first|second|third|other) (?:one|version)|version \\d+))?${END}`,
+    `(?:(?:in|from|out of|of|with) )?(?:exactly )?(?:the )?(?:very )?same (?:(?:fabric|cloth|material)|(?:[a-zß-ɏ]+ )?${FABRIC_NOUN})(?: (?:as|that i used)(?: (?:for|in))? (?:${EARLIER}|last(?: one)?))?${END}`,
     'sure',
     (_, s, from, to) => says({ is: 'words', words: s.typed(from, to) }),
   ),

@@ -8,7 +8,7 @@ import { asks, beforeName, byRules, given, mereWords, rule, wordBefore, wordCoun
 import type { Recogniser, Sentence } from '../sentence';
 import { WEIGHTS } from '../weights';
 import { labelOf, sizeBehindName } from './size-label';
-import { DEGREES, DIRECTIONS, roundToo, signMeant, SYMPTOM_WORDS, ZONE_WORDS, zoneMeant } from '../words';
+import { DEGREES, DIRECTIONS, EARLIER_ONE, roundToo, signMeant, SYMPTOM_WORDS, ZONE_WORDS, zoneMeant } from '../words';
 
 const DIRECTION = anyOf(Object.keys(DIRECTIONS));
 const DEGREE = `(?:(?:is|are|was|were|it's|just) )?${anyOf(Object.keys(DEGREES))}`;
@@ -194,8 +194,9 @@ const NEARER = /^ (?:at|in|on|round|around|over) (?:the |my )?(?:elbows?|forearm
 const OF_ANOTHER =
   /\b(?:because|since|as|after|where) (?:i found )?(?:the|my|an?) (?:size )?(?:\d{1,3}|[a-z]|x{0,3}[sl]|\d?xl|(?:last|first|previous|old|other)(?: (?:one|pair|version))?)(?: [a-z]+)? *$/;
 /** Behind a fault of an earlier version. */
-const BEFORE_THIS =
-  /^[^,.;·|\n]{0,20}? ?(?:last time|the last time|(?:in|on|with) the (?:last|first|previous|other|old) (?:one|version|pair)|on my last one)(?![a-z])/;
+const BEFORE_THIS = new RegExp(
+  `^[^,.;·|\\n]{0,20}? ?(?<!\\b(?:like|as) )(?:(?:the )?last time|(?:in|on|with) ${EARLIER_ONE}(?<= (?:one|version|pair|make)))(?![a-z])`,
+);
 
 /** Behind a fault that was put right, or that is none. */
 const PUT_RIGHT =

@@ -1,4 +1,5 @@
 import { mereWords, wordCount } from '../said';
+import { EARLIER_ONE } from '../words';
 import type { Recogniser, Sentence } from '../sentence';
 import { WEIGHTS } from '../weights';
 
@@ -59,7 +60,7 @@ const NOT_DONE = new RegExp(
   `^(?:(?:but|and|so|i|we|really|just|actually|sadly|then|was) )*(?:${NOT_DONE_SAID.join('|')})(?: (?:even|really|actually|quite|need to|have to|get round to))* (?:${ALTER}|${ALTERED}|${ALTERING})(?![a-z])`,
 );
 
-const ANOTHER_ONE = '(?:the|my) (?:last|first|previous|other|old)(?: (?:one|version|pair|make))';
+const ANOTHER_ONE = `${EARLIER_ONE}(?<= (?:one|version|pair|make))`;
 /** How a clause begins that tells of something else than of how this make is. */
 const OF_ELSE_SAID = [
   // What others say.

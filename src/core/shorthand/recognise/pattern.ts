@@ -2,7 +2,8 @@ import { COUNT, countOf, ORDINAL, ordinalOf } from '../amounts';
 import { folded } from '../names';
 import { recogniseChosen } from './chosen';
 import { recogniseJoined, viewLettered } from './joined';
-import { asks, byRules, rule, says, type Meant } from '../said';
+import { asks, beforeName, byRules, mereWords, rule, says, wordCount, type Meant } from '../said';
+import { EARLIER } from '../words';
 import type { Proposal, Recogniser } from '../sentence';
 import { WEIGHTS } from '../weights';
 
@@ -15,10 +16,12 @@ const MOST_VERSIONS = 60;
 const numbered = (version: number | undefined): Meant | undefined =>
   version === undefined || version < 1 || version > MOST_VERSIONS ? undefined : says({ is: 'version', version });
 
+/** "Better than v3" is another one. */
+const COMPARED = /\b(?:than|like|from|as|of|unlike|since) (?:the |my |in |on )*$/;
+
 const version = byRules([
   rule(`(?:version|v|no\\.?|number|#|nr\\.?)\\s*(?<n>\\d{1,3}|${COUNT})(?! ?(?:cm|mm|%|buttons))`, 'sure', ({ n }, s, from) =>
-    // "Better than v3" is another one.
-    /\b(?:than|like|from|as|of|unlike|since) (?:the |my |in )?$/.test(s.low.slice(0, from)) ? undefined : numbered(countOf(n ?? '')),
+    COMPARED.test(s.low.slice(0, from)) ? undefined : numbered(countOf(n ?? '')),
   ),
   rule(
     `(?:(?:this is|was|it's|it is|my|the|now|made) )*(?<n>${ORDINAL}) (?:one|version|time|make|attempt|try|go|pair|iteration|(?:that )?(?:i have|i've|i) (?:made|sewn))(?: (?:of it|of this|already|now))?`,
@@ -26,6 +29,7 @@ const version = byRules([
     // "The third one is the Teasel skirt": of what is told, and not of its pattern.
     // "First time sewing buttonholes": of what is sewn at all.
     ({ n }, s, from, to) =>
+      COMPARED.test(s.low.slice(0, from)) ||
       (/ one$/.test(s.low.slice(from, to)) && /^ (?:is|was)\b/.test(s.low.slice(to))) ||
       (/ time$/.test(s.low.slice(from, to)) && /^ (?:with|sewing|using|trying|doing|working with) (?!this|it\b|the pattern)/.test(s.low.slice(to)))
         ? undefined
@@ -120,12 +124,26 @@ const designer: Recogniser = ({ subject: of, low, typed }, at) => {
   return [{ from: at, to: at + found[0].length, says: [{ is: 'designer', name: typed(from, from + name.length) }], weight: WEIGHTS.sure + 2 }];
 };
 
+/** Cut as an earlier version was: the last one, or the one that is said. Which "the other one" is, nobody knows. */
+function cutAs(one: string | undefined, typed: string): Meant {
+  const version = /\d+/.exec(one ?? '')?.[0] ?? ordinalOf(/\b(?:first|second|third)\b/.exec(one ?? '')?.[0] ?? '');
+  if (version !== undefined) return says({ is: 'cut', as: Number(version) });
+  return /\b(?:other|old)\b/.test(one ?? '') ? { says: mereWords(typed) } : says({ is: 'cut', as: 'last' });
+}
+
 /** Whose cut it has: the last version's, or the designer's. */
 const cut = byRules([
   rule(
-    `(?:(?:made|cut|sewn|sewed|exactly|just|all|everything|otherwise|the|pattern) )*(?:as is|as[- ]it[- ]is|(?:the )?same as (?:last time|before|the last(?: one| time)?|the (?:previous|first|second|third) (?:one|version)|last|version \\d+)|same again|as last time|as before|like last time|same cut(?: as before)?|unchanged|no changes (?:from|since) last time|repeat of the last(?: one)?|identical to the last(?: one)?)`,
+    `(?:(?:made|cut|sewn|sewed|exactly|just|all|everything|otherwise|the|pattern) )*(?:as is|as[- ]it[- ]is|same again|unchanged|(?:as|like)(?: in)? (?<when>(?:the )?last time|before|version \\d{1,3}|v ?\\d{1,3})|(?:(?:the )?same(?: cut)? as(?: in)?|no changes (?:from|since|to)|(?:a )?repeat of|identical to) (?<one>${EARLIER}|last)|same cut)`,
     'likely',
-    (_, s, from) => (/\bagain:?\s*$/.test(s.low.slice(0, from)) ? undefined : says({ is: 'cut', as: 'last' })),
+    ({ one, when }, s, from, to) => {
+      const before = s.low.slice(0, from);
+      // "Waist tight like last time", "sleeves as in version 1": of all of it nothing is said.
+      if (/\bagain:?\s*$/.test(before) || (when !== undefined && beforeName(s, from) === undefined && !/(?:^|[,;.·|\n])\s*$/.test(before)))
+        return undefined;
+      const meant = cutAs(one ?? when, s.typed(from, to));
+      return { ...meant, weight: WEIGHTS.sure + WEIGHTS.word * wordCount(s.low.slice(from, to)) };
+    },
   ),
   rule(
     `(?:(?:made|cut|sewn|sewed|with|there were|did|i made) )*(?:no (?:alterations?|adjustments?|modifications?|mods|tweaks|pattern changes|fitting changes)|no changes to the pattern|without (?:any )?(?:alterations?|adjustments?|changes|modifications?)|as drafted|unaltered|straight (?:out of|from) the (?:envelope|packet|box|pattern|page|pdf)|out of the (?:envelope|packet)|exactly as drafted)(?: at all)?`,

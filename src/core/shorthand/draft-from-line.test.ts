@@ -1,0 +1,39 @@
+import { demoLedger } from '../../../demo/ledger';
+import { openPlanOf } from '../plan/open-plan';
+import { readMake } from './draft-from-line';
+import { lineContextOf } from './line-context';
+
+const LEDGER = demoLedger();
+const CONTEXT = lineContextOf(LEDGER, { unit: 'cm', currency: 'EUR', today: '2026-11-25' });
+const MAREN = LEDGER.people[0];
+let ids = 0;
+const read = (text: string, asPlanned?: 'likely') =>
+  readMake(text, LEDGER, { context: CONTEXT, spoken: MAREN, ...(asPlanned ? { asPlanned } : {}), newId: () => `new ${ids++}` });
+const cutOf = (text: string) => {
+  const { draft, carriedFrom } = read(text);
+  return { from: carriedFrom, size: draft?.make.size, alterations: draft?.make.alterations.map(({ kind, amount }) => [kind, amount]) };
+};
+const versionOf = (version: number) =>
+  LEDGER.makes.find((m) => m.sources[0]?.patternId === 'pattern-gangway' && m.personId === MAREN?.id && m.version === version);
+
+describe('what a line does not say of the cut', () => {
+  test('is as in the last version, or as in the one that it says', () => {
+    const [first, last] = [cutOf('Gangway trousers, same as version 1'), cutOf('Gangway trousers, same as last time')];
+    expect([first.from, last.from]).toEqual([1, 3]);
+    expect(first.size).toEqual(versionOf(1)?.size);
+    expect(first.alterations).not.toEqual(last.alterations);
+    expect(cutOf('Gangway trousers, repeat of the first one')).toEqual(first);
+  });
+
+  test('is from no version that is not there, and that is said', () => {
+    const { carriedFrom, remarks } = read('Gangway trousers, same as version 9');
+    expect([carriedFrom, remarks]).toEqual([3, [{ is: 'no such version', said: 9 }]]);
+  });
+
+  test('is as planned, unless the line says as what it was cut', () => {
+    expect(openPlanOf(LEDGER.plans, 'pattern-tidewater', MAREN?.id ?? '')).toBeDefined();
+    expect(read('Tidewater shirt', 'likely').draft?.planId).toBeDefined();
+    const said = read('Tidewater shirt, same as version 1', 'likely');
+    expect([said.draft?.planId, said.carriedFrom, said.planned]).toEqual([undefined, 1, expect.anything()]);
+  });
+});
