@@ -2,6 +2,7 @@ import { fibresOf } from '../fabric/fibres';
 import type { FabricFacts, FabricTold } from '../fabric/told';
 import type { FabricTest } from '../records';
 import { gramsOf } from '../units/fabric-weight';
+import { isDenied } from './denied';
 import { isInYards, lengthOf, SAID_LENGTH } from './amounts';
 import { MONEY, moneySaid } from './money-said';
 import { blanked, FROM_SHOP, type Span } from './report';
@@ -191,9 +192,9 @@ const RULES: readonly FactRule[] = [
 /** The other way, behind the one: "4 % along and 2 % across". */
 const OTHER_WAY = new RegExp(`^,?(?: and)? (?:${PERCENT}|(?<repeat>${SAID_LENGTH})) ${WAY}`, 'u');
 
-/** Before what is not so, or may not be, or is more or less than the figure says. */
+/** Before what may not be, or is more or less than the figure says. */
 const NOT_QUITE =
-  /(?:\b(?:not|isn['’]?t|wasn['’]?t|no longer|maybe|perhaps|might|may|could|should|would|probably|supposed(?:ly)?(?: to)?|said to|claims? to|hope(?:d|s|fully)?|wish|if|than|at least|at most|under|over|up to|nearly|almost)(?: (?:be|have|has|is|it|it['’]?s|the|a|an|about|only|exactly|quite|measure|weigh))*|\d ?(?:cm|m|%|g|gsm|oz|")? ?(?:-|–|to|or)|\bbetween [\d.,]+ ?(?:cm|m|%|g|gsm|oz|")? and) ?$/;
+  /(?:\b(?:maybe|perhaps|might|may|could|should|would|probably|supposed(?:ly)?(?: to)?|said to|claims? to|hope(?:d|s|fully)?|wish|if|than|at least|at most|under|over|up to|nearly|almost)(?: (?:be|have|has|is|it|it['’]?s|the|a|an|about|only|exactly|quite|measure|weigh))*|\d ?(?:cm|m|%|g|gsm|oz|")? ?(?:-|–|to|or)|\bbetween [\d.,]+ ?(?:cm|m|%|g|gsm|oz|")? and) ?$/;
 
 /** A give the ways that it was said, as facts. */
 function given({ of, by, ways }: Give): FabricFacts {
@@ -231,7 +232,7 @@ export function factsIn(text: string, low: string, context: LineContext): FactsR
     for (const found of blanked(low, undirected ? [...at, undirected.at] : at, '\n').matchAll(said)) {
       const [from, end] = [found.index, found.index + found[0].length];
       const groups: Groups = found.groups ?? {};
-      const told = NOT_QUITE.test(low.slice(0, from)) ? undefined : tells(groups, context, text.slice(from, end));
+      const told = isDenied(low.slice(0, from)) || NOT_QUITE.test(low.slice(0, from)) ? undefined : tells(groups, context, text.slice(from, end));
       if (told === undefined) continue;
       if (typeof told !== 'string' && 'ways' in told && told.ways.length === 0) {
         // One question is enough.

@@ -4,6 +4,7 @@ import { tidy } from '../../units/length';
 import type { ZoneId } from '../../body/zones';
 import { anyOf, BIT, END, LENGTH, LENGTH_IN_WORDS, lengthOf, OR_LESS, SAID_LENGTH } from '../amounts';
 import type { Choice, Understood } from '../chip';
+import { isDenied } from '../denied';
 import { canHave, THE, ZONE, ZONES, zoneHere, zonesNamed } from '../places';
 import { asks, beforeName, byRules, given, mereWords, rule, waysOf, wordBefore, type Meant, type Rule } from '../said';
 import type { Sentence } from '../sentence';
@@ -34,7 +35,7 @@ function tailEnd(low: string, at: number): number {
 }
 /** Before a verb: it was not done, or is only meant. */
 const UNDONE =
-  /\b(?:didn't|did not|don't|doesn't|not|without|never|no|no need to|no need for|can't|cannot|couldn't|could not|haven't|hasn't|nor|instead of|rather than|undid|reversed|recommends?|forgot to|meant to|supposed to|wanted to|tried to|able to|have to|going to|planning to|plan to|skipped|omitted|left out|left off)\s+(?:[a-z]+ly\s+|even\s+|really\s+|actually\s+)?(?:(?:need|do|make|want|bother with|require|have|use)(?:ed|ing)?\s+(?:to (?:do|make)\s+)?)?(?:(?:the|an?|any|my(?: usual)?)\s+)?$/;
+  /\b(?:undid|reversed|recommends?|forgot to|meant to|supposed to|wanted to|tried to|able to|have to|going to|planning to|plan to|skipped|omitted|left out|left off)\s+(?:(?:do|make|the|an?|any|my|my usual)\s+)*$/;
 
 /** "When I raise my arms". */
 const LIFTED = /^(?:(?:i|also|then|and|just|only) )*(?:lift|rais|mov)(?:e|ed|ing)? (?:my|her|his|the|your|an?) arms?\b/;
@@ -50,7 +51,8 @@ const AFTER_NEEDED = /\bneeded (?:(?:to|to be|an?|about|the|some) )*$/;
 const changed = (source: string, weight: Parameters<typeof rule>[1], readAs: Rule['read']): Rule =>
   rule(source, weight, (said, s, from, end) => {
     // What was not done is no change, nor is an arm that is lifted.
-    if (UNDONE.test(s.low.slice(0, from)) || LIFTED.test(s.low.slice(from)) || AFTER_NEEDED.test(s.low.slice(0, from))) return undefined;
+    const before = s.low.slice(0, from);
+    if (isDenied(before) || UNDONE.test(before) || LIFTED.test(s.low.slice(from)) || AFTER_NEEDED.test(before)) return undefined;
     const to = tailEnd(s.low, end);
     const tail = s.low.slice(end, to);
     const words = s.typed(from, to);

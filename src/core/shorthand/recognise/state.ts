@@ -1,5 +1,6 @@
 import { anyOf, ORDINAL } from '../amounts';
 import type { Understood } from '../chip';
+import { isDenied } from '../denied';
 import { asks, beforeName, byRules, mereWords, rule, says, type Meant } from '../said';
 import type { Recogniser, Sentence } from '../sentence';
 import { madeOverFrom, MADE_FROM, wasSewn } from '../made-over';
@@ -179,14 +180,14 @@ const states = byRules([
   }),
 ]);
 
-/** Before what is not so, or not yet: "nearly gave up", "will be outgrown by summer". */
-const NOT_SO =
-  /(?:\b(?:not|never|nearly|almost|soon|far from|nowhere near|(?:will|would|might|may|could|going to|about to) (?:soon )?be)|n't)(?: (?:yet|quite|been|even|completely|soon))* $/;
+/** Before what is not so yet: "nearly gave up", "will be outgrown by summer". */
+const NOT_SO = /\b(?:nearly|almost|soon|(?:will|would|might|may|could|going to|about to) (?:soon )?be)(?: (?:been|even|completely|soon))* $/;
 
 /** How far a garment has come, what it is, and where it went. */
 export const recogniseState: Recogniser = (sentence, at) => {
   const isState = ({ is }: Understood) => is === 'state';
   return states(sentence, at).filter(
-    ({ says: said, choices = [], from }) => !NOT_SO.test(sentence.low.slice(0, from)) || !(said.some(isState) || choices.flat().some(isState)),
+    ({ says: said, choices = [], from }) =>
+      !(isDenied(sentence.low.slice(0, from)) || NOT_SO.test(sentence.low.slice(0, from))) || !(said.some(isState) || choices.flat().some(isState)),
   );
 };

@@ -1,5 +1,6 @@
 import type { REASONS } from '../../records';
 import { anyOf, COUNT, countOf, END } from '../amounts';
+import { isDenied } from '../denied';
 import { FABRIC_NOUNS } from '../fabric-nouns';
 import { asks, byRules, given, mereWords, rule, says, unread, weightOver, wordCount, type Meant } from '../said';
 import { WHOSE } from '../words';
@@ -38,9 +39,6 @@ const TIMES =
 /** "A stiff black denim" is what it is of, and keeps nobody from wearing it. */
 const OF_A_FABRIC = new RegExp(`^(?: (?!(?:in|for|to|at|on|with|of|as|and|but|because)\\b)[a-zß-ɏ-]+){0,2} ${anyOf(FABRIC_NOUNS)}${END}`);
 
-/** Before a reason that is none: "not itchy at all". */
-const DENIED =
-  /(?:\b(?:not|no|nor|never|hardly|without|neither|nothing)|n't)(?: (?:too|so|very|really|at all|that|particularly|even|a bit|been|have|got|any|be|feel|look|seem))* $/;
 /** Behind what was said of a fabric that was not taken. */
 const SO_ANOTHER = /^,? so (?:i|we) (?:used|took|chose|went|bought)(?![a-z])/;
 /** Before a love that is doubted, or would be. */
@@ -226,9 +224,7 @@ export const recogniseVerdict = byRules([
   ),
   ...REASONS_SAID.map(([words, reason]) =>
     rule(words, 'likely', (_, s, from, to) =>
-      [OF_A_FABRIC, SO_ANOTHER].some((of) => of.test(s.low.slice(to))) || DENIED.test(s.low.slice(0, from))
-        ? undefined
-        : says({ is: 'reason', reason }),
+      [OF_A_FABRIC, SO_ANOTHER].some((of) => of.test(s.low.slice(to))) || isDenied(s.low.slice(0, from)) ? undefined : says({ is: 'reason', reason }),
     ),
   ),
   rule(

@@ -1,0 +1,15 @@
+/** What may stand between a "not" and what it denies: "not really a bit", "didn't need to make any". */
+const BETWEEN =
+  '(?: (?:too|so|very|really|at all|that|particularly|even|actually|quite|exactly|yet|soon|a bit|(?!only)[a-z]+ly|been|be|have|has|had|got|do|done|make|need|needed|need for|want|require|use|used|bother with|feel|look|seem|to|any|the|an?|my|my usual))*';
+const DENIED = new RegExp(
+  `(?:\\b(?:not|no|nor|never|neither|nothing|hardly|without|cannot|no longer|far from|nowhere near|instead of|rather than)|n['’]t)${BETWEEN} ?$`,
+);
+
+/**
+ * Whether what follows is denied by what stands before it.
+ *
+ * @param before folded, up to where it begins
+ * @example isDenied('it is not at all ') // true: of "it is not at all itchy"
+ * @example isDenied('not tight, ') // false
+ */
+export const isDenied = (before: string): boolean => DENIED.test(before);
