@@ -87,8 +87,11 @@ const ABOUT = '(?:~ ?|(?:about|roughly|around|nearly|almost|just over|a good|onl
 const HALF_MORE = ` (?:and|&) (?:a half|a quarter|three quarters|½|¼|¾|1/2|1/4|3/4)`;
 /** "Five eighths": of an inch. */
 const EIGHTHS = `(?:(?:three|five|seven|[357]) eighths|[1357]/8ths)`;
+const LEAST = '(?<least>\\d+(?:[.,]\\d+)?)';
 /** What stands before the greater of two amounts: "1-2 cm", "1 to 2 cm". "1-1/2" is one amount. */
-export const OR_LESS = `(?:(?<least>\\d+(?:[.,]\\d+)?) ?(?:-|–|to|or) ?(?!\\d+/\\d))`;
+export const OR_LESS = `(?:${LEAST} ?(?:-|–|to|or) ?(?!\\d+/\\d))`;
+/** The same of what is counted: "between 10 and 12 times". */
+export const FEWER = `${LEAST}(?: ?[-–] ?| (?:to|or|and) )`;
 
 /** A length with its unit. */
 export const SAID_LENGTH = `(?:${ABOUT}?(?:\\d+\\s?(?:m|ft|feet|foot|')\\s?\\d{1,2}(?:\\s?(?:cm|inch(?:es)?|in|")|(?! ?(?:[€$£/]|eur|usd|gbp|(?:an?|per|each|h|hours?|wide|oz|gsm)(?![a-z]))))${END}|(?:${FIGURE}(?:${HALF_MORE})?\\s?-?|${PART}(?: of)? (?:an? )?|${WITH_POINT} |${NUMBER_WORD}(?:${HALF_MORE})? )${UNIT}(?:${HALF_MORE}${END})?|${EIGHTHS}))`;

@@ -1,6 +1,6 @@
 import type { TimeSpent } from '../../records';
 import { parseDuration } from '../../units/duration';
-import { anyOf, countOf } from '../amounts';
+import { anyOf, countOf, FEWER } from '../amounts';
 import type { Choice } from '../chip';
 import { asks, byRules, mereWords, rule, says, weightOver, type Meant } from '../said';
 import { PHASES_SAID } from '../words';
@@ -72,7 +72,7 @@ export const recogniseTime = byRules([
   ),
   // "2-3 hours", "between 5 and 6 hours".
   rule(
-    `(?:(?:it |that )?(?:took|needed|spent)(?: me)? )?(?:about |around |roughly |maybe )?(?:between )?(?<least>\\d+(?:[.,]\\d+)?)(?: ?- ?| (?:to|or|and) )${DURATION}`,
+    `(?:(?:it |that )?(?:took|needed|spent)(?: me)? )?(?:about |around |roughly |maybe )?(?:between )?${FEWER}${DURATION}`,
     'sure',
     ({ least = '', duration = '' }, s, from, to) => {
       const times = [duration.replace(/\d+(?:[.,]\d+)?/, least), duration].flatMap((one) => timeOf(one, 'all')?.says ?? []);

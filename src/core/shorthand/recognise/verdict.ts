@@ -1,5 +1,5 @@
 import type { REASONS } from '../../records';
-import { anyOf, COUNT, countOf, END } from '../amounts';
+import { anyOf, COUNT, countOf, END, FEWER } from '../amounts';
 import { isDenied } from '../denied';
 import { FABRIC_NOUNS } from '../fabric-nouns';
 import { asks, byRules, given, mereWords, rule, says, unread, weightOver, wordCount, type Meant } from '../said';
@@ -186,7 +186,7 @@ export const recogniseVerdict = byRules([
   ),
   // Wears. "10-12 times" is the one or the other.
   rule(
-    `(?:(?:i|have|has|already|been|so far) )*(?:worn|wore)(?: (?:it|this|them))?(?: (?:about|around|roughly|maybe|some|between))? (?<least>\\d+)(?:-| (?:to|or|and) )(?<n>\\d+) ?(?:times?|×|x|wears)(?! (?:an?|per|each|every) )`,
+    `(?:(?:i|have|has|already|been|so far) )*(?:worn|wore)(?: (?:it|this|them))?(?: (?:about|around|roughly|maybe|some|between))? ${FEWER}(?<n>\\d+) ?(?:times?|×|x|wears)(?! (?:an?|per|each|every) )`,
     'sure',
     ({ least, n }, s, from, to) => asks([{ is: 'wears', wears: Number(least) }], [{ is: 'wears', wears: Number(n) }], mereWords(s.typed(from, to))),
   ),
