@@ -79,10 +79,10 @@ export function actWords(act: OtherAct, patterns: readonly Pattern[], context: L
     case 'bought': {
       const { purchases } = act;
       const says = ({ fabric, piece, isNew }: Purchase) => [
-        `${formatFabricLength(piece.length, fabricUnit)} ${isNew ? 'into the stash' : 'more in the stash'}`,
-        piece.width !== undefined && `${formatLength(piece.width, unit)} wide`,
+        `${piece ? `${formatFabricLength(piece.length, fabricUnit)} ` : ''}${isNew ? 'into the stash' : 'more in the stash'}`,
+        piece?.width !== undefined && `${formatLength(piece.width, unit)} wide`,
         ...(isNew ? factWords({}, { fields: { ...fabric, width: undefined }, tests: [], behaves: [fabric.behaviour ?? []].flat() }, unit) : []),
-        piece.note && `“${piece.note}”`,
+        piece?.note && `“${piece.note}”`,
       ];
       return {
         head: purchases.length === 1 ? firstOf(purchases).fabric.name : counted(purchases.length, 'fabric'),
@@ -90,9 +90,10 @@ export function actWords(act: OtherAct, patterns: readonly Pattern[], context: L
           purchases.length === 1
             ? purchases.flatMap(says)
             : purchases.map((purchase) => `${purchase.fabric.name}: ${says(purchase).filter(Boolean).join(', ')}`),
-        unsaid:
-          purchases.some(({ piece }) => piece.width === undefined) &&
-          `How wide it lies was not said: until it is, it is reckoned with ${formatLength(USUAL_WIDTH, unit)}.`,
+        unsaid: purchases.some(({ piece }) => !piece)
+          ? 'How much of it there is was not said: no piece of it is noted.'
+          : purchases.some(({ piece }) => piece?.width === undefined) &&
+            `How wide it lies was not said: until it is, it is reckoned with ${formatLength(USUAL_WIDTH, unit)}.`,
         way: 'Put it into the stash',
       };
     }

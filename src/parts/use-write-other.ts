@@ -102,9 +102,11 @@ export function useWriteOther({ stays = false } = {}): (act: OtherAct, date?: st
         const writes = purchases.map(({ fabric, piece, isNew }): Write =>
           isNew
             ? { table: 'fabrics', put: fabric }
-            : { table: 'fabrics', id: fabric.id, edit: (now) => ({ ...now, pieces: [...now.pieces, piece] }) },
+            : { table: 'fabrics', id: fabric.id, edit: (now) => ({ ...now, pieces: [...now.pieces, ...(piece ? [piece] : [])] }) },
         );
-        const lengths = purchases.map(({ fabric, piece }) => `${formatFabricLength(piece.length, fabricUnit)} of ${fabric.name}`);
+        const lengths = purchases.map(({ fabric, piece }) =>
+          piece ? `${formatFabricLength(piece.length, fabricUnit)} of ${fabric.name}` : fabric.name,
+        );
         return save(`into the stash: ${names}`, writes, {
           done: `${lengths.join(' and ')} in the stash. Ctrl Z takes ${lengths.length === 1 ? 'it' : 'them'} out.`,
         });

@@ -162,7 +162,10 @@ const RULES: readonly FactRule[] = [
   ),
   ...rules([`(?:${SHARE}(?: ?(?:,|/|\\+|&|and)? ?${SHARE})*|(?:pure|all) ${FIBRE})(?=\\s*(?:$|[,;.()\\n]))`], (_, __, typed) => {
     const shares = [...typed.matchAll(/(\d+(?:[.,]\d)?) ?%/g)].map(([, share]) => numberIn(share));
-    return fibresOf(typed).length > 0 && shares.reduce((sum, share) => sum + share, 0) <= 100 ? { fibre: typed } : undefined;
+    const sum = shares.reduce((so, share) => so + share, 0);
+    if (fibresOf(typed).length === 0 || sum > 100) return undefined;
+    // Of what the rest is, a part of it does not say.
+    return shares.length > 0 && sum < 98 ? typed : { fibre: typed };
   }),
   ...rules([`(?:no|without(?: an?| any)?|not(?: an?)?|isn['’]?t) ${ONE_WAY}${END}`], () => ({ nap: false })),
   ...rules([`(?:(?:has|with) (?:an? )?(?:strong |slight |clear )?)?${ONE_WAY}${END}`], () => ({ nap: true })),

@@ -1,5 +1,6 @@
 import { WEIGHTS } from '../../core/fabric/weight';
 import { formatFabricWeight } from '../../core/units/fabric-weight';
+import clsx from 'clsx';
 import { useEffect, useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { toast } from 'react-toastify';
@@ -38,6 +39,20 @@ function piecesWords(fabric: Fabric, unit: LengthUnit, wasThere: boolean): strin
   if (fabric.pieces.length === 0) return wasThere ? 'none left' : 'none noted';
   return fabric.pieces.map((piece) => sizeOfPiece(piece, fabric, unit)).join(', ');
 }
+
+/** What a table says of each fabric; on a phone what one asks in a shop: how it stretches, and how much of it there is. */
+const COLUMNS: readonly { readonly head: string; readonly onPhone: boolean }[] = [
+  { head: 'Swatch', onPhone: true },
+  { head: 'Fabric', onPhone: true },
+  { head: 'Structure', onPhone: false },
+  { head: 'Crosswise stretch', onPhone: true },
+  { head: 'Weight', onPhone: false },
+  { head: 'Price a metre', onPhone: false },
+  { head: 'In the stash', onPhone: true },
+  { head: 'Used in', onPhone: false },
+];
+const CELL = 'px-3 py-1 max-sm:px-2';
+const NOT_ON_PHONE = `${CELL} max-sm:hidden`;
 
 /** The fabrics: what each does, and what is left of it. */
 export function Stash() {
@@ -133,15 +148,18 @@ export function Stash() {
         }
       />
       {fabrics.length === 0 ? (
-        <Empty>Fabric that you have, or had, stands here: it comes when you log a make, or with “Add a fabric”.</Empty>
+        <Empty>
+          Fabric that you have, or had, stands here. It comes with what you log, with “Add a fabric”, or by the line, as you would say it:{' '}
+          <i>bought 3 m navy linen, 150 wide</i>.
+        </Empty>
       ) : (
         <div className="overflow-x-auto border border-rule2 bg-page">
-          <table className="w-full min-w-[820px] border-collapse">
+          <table className="w-full border-collapse sm:min-w-[820px]">
             <thead className="double-rule-b text-left text-small text-ink2">
               <tr>
-                {['', 'Fabric', 'Structure', 'Crosswise stretch', 'Weight', 'Price a metre', 'In the stash', 'Used in'].map((h) => (
-                  <th key={h} className="px-3 py-1 font-normal">
-                    {h || <span className="sr-only">Swatch</span>}
+                {COLUMNS.map(({ head, onPhone }) => (
+                  <th key={head} className={clsx(onPhone ? CELL : NOT_ON_PHONE, 'font-normal')}>
+                    <span className={clsx(head === 'Swatch' && 'sr-only')}>{head}</span>
                   </th>
                 ))}
               </tr>
@@ -149,10 +167,10 @@ export function Stash() {
             <tbody>
               {rows.map((c) => (
                 <tr key={c.id} className="relative border-b border-rule hover:bg-tint focus-within:bg-tint">
-                  <td className="w-14 px-3 py-1">
+                  <td className={clsx(CELL, 'w-14')}>
                     <Swatch swatch={c.swatch} className="size-9" />
                   </td>
-                  <td className="px-3 py-1">
+                  <td className={CELL}>
                     <button
                       type="button"
                       onClick={() => setParams({ fabric: c.id })}
@@ -162,8 +180,8 @@ export function Stash() {
                     </button>
                     <span className="block text-small text-ink2">{c.fibre}</span>
                   </td>
-                  <td className="px-3 py-1">{c.structure}</td>
-                  <td className="px-3 py-1">
+                  <td className={NOT_ON_PHONE}>{c.structure}</td>
+                  <td className={CELL}>
                     {c.stretchAcross === undefined ? (
                       <span className="text-ink2 italic">not tested</span>
                     ) : c.stretchAcross === 0 ? (
@@ -172,16 +190,16 @@ export function Stash() {
                       `${c.stretchAcross}\u202f%`
                     )}
                   </td>
-                  <td className="px-3 py-1">{c.weight ? formatFabricWeight(c.weight, unit) : (c.weightClass ?? '–')}</td>
-                  <td className="px-3 py-1">
+                  <td className={NOT_ON_PHONE}>{c.weight ? formatFabricWeight(c.weight, unit) : (c.weightClass ?? '–')}</td>
+                  <td className={NOT_ON_PHONE}>
                     {c.pricePerMetre ? (
                       `${formatMoney(c.pricePerMetre)}${c.pricedBy === 'yard' ? ' a yard' : ''}`
                     ) : (
                       <span className="text-ink2 italic">not known</span>
                     )}
                   </td>
-                  <td className="px-3 py-1">{piecesWords(c, unit, cutFrom.has(c.id))}</td>
-                  <td className="px-3 py-1">{used.get(c.id) ?? 0}</td>
+                  <td className={CELL}>{piecesWords(c, unit, cutFrom.has(c.id))}</td>
+                  <td className={NOT_ON_PHONE}>{used.get(c.id) ?? 0}</td>
                 </tr>
               ))}
             </tbody>

@@ -6,18 +6,22 @@ import { isInYards, lengthOf, SAID_LENGTH } from '../amounts';
 import type { Chip, Understood } from '../chip';
 import type { LineTables } from '../draft-from-line';
 import { newFabric } from '../entry-from-line';
+import { FABRIC_NOUN } from '../fabric-nouns';
 import { factsIn, type FactsRead } from '../fabric-facts';
 import { MONEY, moneySaid, SIGNED_MONEY } from '../money-said';
 import { readLine } from '../read-line';
-import { blanked, dayIn, FIRST, FROM_SHOP, leftOf, SEWN, type ActOptions, type Heard, type Span } from '../report';
+import { blanked, dayIn, FIRST, FROM_SHOP, isGarmentName, leftOf, SEWN, type ActOptions, type Heard, type Span } from '../report';
+import { lengthAndWidth } from '../piece-said';
 import type { LineContext } from '../sentence';
 import { unitOfWidth, WIDTH, widthSaid } from '../width-said';
+import type { LeftAct } from './of-fabric';
 
 /** Fabric that came in. */
 export interface Purchase {
   /** As the line has it, with its piece; of one that the stash has only the piece is new. */
   readonly fabric: Fabric;
-  readonly piece: Piece;
+  /** None where nobody said how much came. */
+  readonly piece: Piece | undefined;
   readonly isNew: boolean;
 }
 
@@ -37,19 +41,29 @@ export const BOUGHT = new RegExp(
   `^${FIRST}(?:bought|got|picked up|ordered|found|inherited|(?:(?:was|were|been) )?given|treated myself to|(?<giver>(?:my )?\\p{L}+(?: \\p{L}+)?) gave (?:me|us)):? +`,
   'u',
 );
+/** That one has it. */
+const THERE = /^(?:(?:i|we)(?:'ve| have)(?: got)?|there(?: is|'s| are)|(?:still )?have(?: got)?) +/;
+/** "Fabric: cotton poplin 2 m". */
+const SAID_OF_FABRIC = /^fabric: +/;
 /** What stands over what came in. "Fabric:" by itself is said of what a garment is of. */
 export const HAUL = /^(?:(?:my|today's|the) +)*(?:new fabrics?|stash|fabric (?:haul|shopping)|haul|purchases?)(?: today)?: *(?:bought )?/;
 const INTO_STASH = /,? *\b(?:in|into|for|to) (?:the|my) stash\b/;
 const ITS_WIDTH = new RegExp(`,? *\\(?\\b${WIDTH}\\)?`);
 /** A line that is no more than so much of a fabric. */
 const SO_MUCH = new RegExp(`^(?:about )?${SAID_LENGTH} `);
+/** "Navy linen 2 m". */
+const MUCH_BEHIND = `[\\p{L}][\\p{L}' -]{2,40}?:? ${SAID_LENGTH}(?![ -]?wide)`;
+const NAME_FIRST = new RegExp(`^(?!(?:in|from|of|with|using|out of|for)\\b)${MUCH_BEHIND}`, 'u');
 /** Where the next fabric of several may begin. */
-const NEXT = new RegExp(`(?:[,;\\n+&]|\\band\\b)\\s*(?:[-*•] *)?(?=${SAID_LENGTH} )`, 'g');
-const SHOP = new RegExp(`^,? *${FROM_SHOP}`, 'u');
+const NEXT = new RegExp(`(?:(?:[,;\\n+&]|\\band\\b)\\s*(?:[-*•] *)?(?=${SAID_LENGTH} )|[;,\\n]\\s*(?:[-*•] *)?(?=${MUCH_BEHIND}))`, 'gu');
+const SHOP = new RegExp(`^,? *(?:${FROM_SHOP}|(?:from|by) (my \\p{L}+)|(?:from|at) (the (?:\\p{L}+ )?(?:market|fair|shop|store|sale|swap)))`, 'u');
 /** "In rust", "in a dark green". */
 const IN_COLOUR = /^ in (?:an? )?(?<colour>[a-zß-ɏ]+(?: [a-zß-ɏ]+)?)(?=\s*(?:$|[,.;(]|(?:from|at|for)\b))/;
 /** What all of it cost together. */
-const FOR_ALL = new RegExp(`^,? *(?:for|costing|all for) (?<price>${MONEY})(?: (?:in all|altogether|together|total|the lot))?[ .]*$`);
+const FOR_ALL = new RegExp(
+  `^,? *(?:for|costing|all for) (?<price>${MONEY})(?: (?:in all|altogether|together|total|the lot))?(?=[ .]*(?:$|,? (?:at|from) \\p{L}))`,
+  'u',
+);
 
 /** What was paid, at the end of what is said of a fabric. */
 const MONEY_BEHIND = new RegExp(`(?:(?:,|\\(| (?:for|costing|costs?|was|at)(?: me)?) *${MONEY}| ${SIGNED_MONEY}).*$`);
@@ -64,6 +78,14 @@ function isAboutMoney({ asks, says, choices }: Chip): boolean {
 /** What is sewn on or in by the metre, and is no fabric. */
 const NOTION =
   /\b(?:elastic|tape|ribbon|lace|trim|piping|cord|zip|zipper|bias|binding|braid|webbing|thread|velcro|hook and loop|boning|fringe)s?\b|^(?:something|stuff|some|more|it|them|that|this)\b/;
+/** What a fabric is called that came without a word of how much: "some cotton poplin". */
+const CALLED = new RegExp(
+  `^(?:(?:some|more|a (?:piece|remnant|length|bit|fat quarter)|of|the|this) )*(?<name>(?:(?!(?:and|for|from|in|of|with)\\b)[\\p{L}-]+ ){0,3}${FABRIC_NOUN})(?=\\s*(?:$|[,.;(]|(?:at|for|from|in|by)\\b))`,
+  'u',
+);
+/** What is fabric by its name and not by a noun of fabrics. */
+const SEWN_IN = '(?:lining|interlining|interfacing|wadding|batting)';
+const BEHIND_ITS_NAME = new RegExp(`^(?<name>(?:[\\p{L}'-]+ ){0,4}(?:${FABRIC_NOUN}|${SEWN_IN})),?:? (?<length>${SAID_LENGTH})(?![ -]?wide)`, 'u');
 const SO_MUCH_OF = new RegExp(
   `^(?<length>${SAID_LENGTH})(?: of)? (?<name>(?!of\\b)[\\p{L}][\\p{L}' -]{2,40}?)(?=\\s*(?:$|[,.;(]|\\b(?:at|for|from|to|in|and|on|with)\\b))`,
   'u',
@@ -81,27 +103,34 @@ interface FabricSaid {
 
 /** Fabric by a name that tells nothing else: "1 m of lining", "2 m Quayside check". */
 function unknownIn(text: string, low: string, apart: readonly Span[], { unit, currency }: LineContext): readonly FabricSaid[] {
-  const said = SO_MUCH_OF.exec(blanked(low, apart, ' '));
-  const { length = '', name = '' } = said?.groups ?? {};
-  const cm = lengthOf(length, unit)?.cm;
-  if (!said || cm === undefined || NOTION.test(name)) return [];
+  const heard = blanked(low, apart, ' ');
+  const said = SO_MUCH_OF.exec(heard) ?? BEHIND_ITS_NAME.exec(heard) ?? CALLED.exec(heard);
+  const { length, name = '' } = said?.groups ?? {};
+  const cm = length === undefined ? undefined : lengthOf(length, unit)?.cm;
+  if (!said || NOTION.test(name) || (length === undefined ? /^(?:fabric|remnant)$/.test(name) : cm === undefined)) return [];
   const end = said[0].length;
+  const at = heard.indexOf(name);
   const each = EACH_METRE.exec(low.slice(end));
   const price = each ? moneySaid(each.groups?.['price'] ?? '', currency) : undefined;
-  const fabric = { name: text.slice(end - name.length, end) };
+  const fabric = { name: text.slice(at, at + name.length) };
   return [
     {
-      fact: { is: 'fabric', fabric, part: 'main', length: cm, ...(price ? { price } : {}) },
+      fact: { is: 'fabric', fabric, part: 'main', ...(cm === undefined ? {} : { length: cm }), ...(price ? { price } : {}) },
       from: 0,
       to: end + (each && price ? each[0].length : 0),
     },
   ];
 }
 
+interface PurchaseOptions extends BoughtOptions {
+  /** It is there, and nobody said that it was bought. */
+  readonly isThere?: boolean;
+}
+
 const NO_LABEL: Pick<FactsRead, 'facts' | 'at'> = { facts: { fields: {}, tests: [], behaves: [] }, at: [] };
 
 /** One fabric of those that came in, from its part of the line, with what its label says. "2 m of pure wool" is called so. */
-const purchaseIn = (text: string, low: string, tables: LineTables, options: BoughtOptions): Purchase | undefined =>
+const purchaseIn = (text: string, low: string, tables: LineTables, options: PurchaseOptions): Purchase | undefined =>
   purchaseBeside(factsIn(text, low, options.context), text, low, tables, options) ?? purchaseBeside(NO_LABEL, text, low, tables, options);
 
 function purchaseBeside(
@@ -109,7 +138,7 @@ function purchaseBeside(
   text: string,
   low: string,
   tables: LineTables,
-  { context, newId, answer = -1 }: BoughtOptions,
+  { context, newId, answer = -1, isThere = false }: PurchaseOptions,
 ): Purchase | undefined {
   const wide = ITS_WIDTH.exec(low);
   const { dates, at: day } = dayIn(low, context.today);
@@ -124,9 +153,10 @@ function purchaseBeside(
   });
   const isAsked = chips.some(({ asks, choices }, i) => asks && !isOfMoney[i] && choices.flat().some((fact) => fact.is === 'fabric'));
   const [main] = of.length > 0 || isAsked ? of : unknownIn(text, low, apart, context);
-  // A length makes it a purchase; a size with it, or a second fabric, is something else.
-  if (main?.fact.length === undefined || of.length > 1) return undefined;
-  const { fact } = main;
+  const { fact } = main ?? {};
+  const length = fact?.length ?? (isThere ? fact?.left : undefined);
+  // A second fabric is something else, and so is what one that the stash has is said of without a length.
+  if (!main || !fact || of.length > 1 || (length === undefined && ('id' in fact.fabric || fact.left !== undefined))) return undefined;
   const width = widthSaid(wide?.groups ?? {}, unitOfWidth(low.slice(main.from, main.to), context.unit));
   const known = 'id' in fact.fabric ? withId(tables.fabrics, fact.fabric.id) : undefined;
   if ('id' in fact.fabric && !known) return undefined;
@@ -134,28 +164,35 @@ function purchaseBeside(
   const colour = inColour && colourCalled(inColour.groups?.['colour'] ?? '') !== undefined ? inColour : undefined;
   const behind = main.to + (colour?.[0].length ?? 0);
   const shop = fact.shop === undefined ? SHOP.exec(text.slice(behind)) : null;
-  const said = behind + (shop?.[0].length ?? 0);
+  const paid = behind + (shop?.[0].length ?? 0);
   // Said right behind it: with a zip between, nobody knows what the fabric cost.
-  const total = fact.price || known ? null : FOR_ALL.exec(low.slice(said));
+  const total = fact.price || known ? null : FOR_ALL.exec(low.slice(paid));
   const money = total ? moneySaid(total.groups?.['price'] ?? '', context.currency) : undefined;
-  const price = money && evenPrice(money, main.fact.length, isInYards(low.slice(main.from, main.to)) ? 'yard' : 'metre');
-  const at: Span[] = [...apart, [main.from, price && total ? said + total[0].length : said]];
+  const price = money && length !== undefined && evenPrice(money, length, isInYards(low.slice(main.from, main.to)) ? 'yard' : 'metre');
+  const said = price && total ? paid + total[0].length : paid;
+  const later = shop ? null : SHOP.exec(text.slice(said));
+  const from = shop ?? later;
+  const at: Span[] = [...apart, [main.from, said + (later?.[0].length ?? 0)]];
   // Of a fabric that the stash has it is known what it is like; what its label says now stays with the piece.
   const note = leftOf(text, known ? at.filter((span) => !label.includes(span)) : at);
   const across = width ?? known?.width ?? known?.pieces[0]?.width;
-  const piece: Piece = { length: main.fact.length, ...(across === undefined ? {} : { width: across }), ...(note === '' ? {} : { note }) };
+  const piece: Piece | undefined =
+    length === undefined ? undefined : { length, ...(across === undefined ? {} : { width: across }), ...(note === '' ? {} : { note }) };
+  const behaves = [...facts.behaves, ...(piece || note === '' ? [] : [note])];
   const [date] = day.length > 0 && dates.length === 1 ? dates : [];
+  const source = from?.slice(1).find((name) => name !== undefined);
+  const pieces = piece ? [piece] : [];
   const fabric: Fabric = known
-    ? { ...known, pieces: [...known.pieces, piece] }
+    ? { ...known, pieces: [...known.pieces, ...pieces] }
     : {
-        ...newFabric(newId(), { ...fact, ...price, ...(shop?.[1] === undefined ? {} : { shop: shop[1] }) }),
+        ...newFabric(newId(), { ...fact, ...price, ...(source === undefined ? {} : { shop: source }) }),
         ...(colour ? { colour: colour.groups?.['colour'] } : {}),
         ...facts.fields,
-        ...(facts.behaves.length === 0 ? {} : { behaviour: facts.behaves.join('; ') }),
+        ...(behaves.length === 0 ? {} : { behaviour: behaves.join('; ') }),
         ...(width === undefined ? {} : { width }),
         ...(date === undefined ? {} : { bought: date }),
-        boughtLength: main.fact.length,
-        pieces: [piece],
+        ...(length === undefined || isThere ? {} : { boughtLength: length }),
+        pieces,
       };
   return { fabric, piece, isNew: !known };
 }
@@ -173,24 +210,29 @@ function readInParts<Read>(low: string, readIn: (from: number, to: number) => Re
   return parts.map(({ read }) => read);
 }
 
-/**
- * Fabric that came in, one or several.
- *
- * @example boughtIn(heard('bought 3 m navy linen and 2 m red corduroy', context), tables, options)?.purchases.map((p) => p.piece.length) // [300, 200]
- */
-export function boughtIn({ text, low }: Heard, tables: LineTables, options: BoughtOptions): BoughtAct | undefined {
+/** Fabrics that came in or are there; `isBare` where a line is no more than what is there. */
+interface Came {
+  readonly purchases: readonly Purchase[];
+  readonly isBare: boolean;
+}
+
+function cameIn(line: Heard, tables: LineTables, options: BoughtOptions): Came | undefined {
+  const [text, low] = [line.text, line.low].map((words) => lengthAndWidth(words, options.context.unit)) as [string, string]; // two, as given
   const begun = BOUGHT.exec(low) ?? HAUL.exec(low);
-  const lead = begun?.[0];
+  const there = begun ? null : (THERE.exec(low) ?? SAID_OF_FABRIC.exec(low));
+  const lead = (begun ?? there)?.[0];
   const stash = INTO_STASH.exec(low);
-  // By itself it came in where something is said that only fabric on a bolt has.
-  const bare = SO_MUCH.test(low) && ITS_WIDTH.test(low);
-  if ((lead === undefined && !stash && !bare) || SEWN.test(low)) return undefined;
+  // By itself it is there where nothing else is said.
+  const isBare = !begun && !stash;
   const from = lead?.length ?? 0;
-  const apart: readonly Span[] = stash ? [[stash.index, stash.index + stash[0].length]] : [];
+  if (SEWN.test(low) || (isBare && line.names.some(isGarmentName))) return undefined;
+  if (isBare && ![SO_MUCH, NAME_FIRST].some((much) => much.test(low.slice(from)))) return undefined;
+  const left = isBare ? / left(?: over)?(?![a-z])/.exec(low) : null;
+  const apart = [stash, left].flatMap((said): Span[] => (said ? [[said.index, said.index + said[0].length]] : []));
   const [said, heardIn] = [blanked(text, apart, ' ').slice(from), blanked(low, apart, ' ').slice(from)];
   const readIn = (at: number, to: number) => {
     const [part, lowPart] = [said, heardIn].map((words) => words.slice(at, to).replace(/(?:[\s,;+&]|\band)+$/, ''));
-    return purchaseIn(part ?? '', lowPart ?? '', tables, options);
+    return purchaseIn(part ?? '', lowPart ?? '', tables, { ...options, isThere: isBare || /^(?:my )?stash/.test(lead ?? '') });
   };
   const found = readInParts(heardIn, readIn);
   // "Yesterday I bought …": the day stands with the verb.
@@ -203,9 +245,33 @@ export function boughtIn({ text, low }: Heard, tables: LineTables, options: Boug
     if (!purchase?.isNew) return purchase ? [purchase] : [];
     return [{ ...purchase, fabric: { ...(bought === undefined ? {} : { bought }), ...source, ...purchase.fabric } }];
   });
-  if (purchases.length < found.length) return undefined;
-  // Without a word for it, it is a purchase where nothing else is said.
-  return bare && lead === undefined && !stash && purchases.some(({ piece }) => piece.note !== undefined) ? undefined : { is: 'bought', purchases };
+  // How much of one of several came, is said.
+  if (purchases.length < found.length || (purchases.length > 1 && purchases.some(({ piece }) => !piece))) return undefined;
+  return isBare && purchases.some(({ piece }) => piece?.note !== undefined) ? undefined : { purchases, isBare };
+}
+
+/**
+ * Fabric that came in, one or several.
+ *
+ * @example boughtIn(heard('bought 3 m navy linen and 2 m red corduroy', context), tables, options)?.purchases.map((p) => p.piece.length) // [300, 200]
+ */
+export function boughtIn(line: Heard, tables: LineTables, options: BoughtOptions): BoughtAct | undefined {
+  const came = cameIn(line, tables, options);
+  return came && !(came.isBare && came.purchases.some(({ isNew }) => !isNew)) ? { is: 'bought', purchases: came.purchases } : undefined;
+}
+
+/** So much of a fabric that the stash has, and no word more: it came to what there was, or it is all that there is. */
+export function moreOrLeft(line: Heard, tables: LineTables, options: BoughtOptions) {
+  const came = cameIn(line, tables, options);
+  const [only, ...others] = came?.purchases ?? [];
+  const fabric = withId(tables.fabrics, only?.fabric.id);
+  if (!came?.isBare || !only?.piece || !fabric || others.length > 0) return [];
+  const more: BoughtAct = { is: 'bought', purchases: [only] };
+  const left: LeftAct = { is: 'left', fabric, length: only.piece.length };
+  return [
+    { called: 'more of it', act: more },
+    { called: 'all that there is of it', act: left },
+  ];
 }
 
 /** Fabric that came in and may be of the stash or new: "2 m grey flannel", where that has a grey check flannel. */

@@ -91,7 +91,7 @@ describe('bought', () => {
     });
     expect(canvas?.fabric.pricePerMetre).toEqual({ minor: 1400, currency: 'EUR' });
     const [drill] = told('bought 2 m navy drill, shrank 5 % along', 'bought').purchases;
-    expect([drill?.fabric.shrinkAlong, drill?.piece.note]).toEqual([3, 'shrank 5 % along']);
+    expect([drill?.fabric.shrinkAlong, drill?.piece?.note]).toEqual([3, 'shrank 5 % along']);
     expect(told('bought 2 m of pure wool', 'bought').purchases[0]?.fabric.name).toBe('pure wool');
     expect(told('bought 2 m of stiff canvas', 'bought').purchases[0]?.fabric.behaviour).toBeUndefined();
   });
@@ -123,14 +123,15 @@ describe('bought', () => {
     ['Friday: bought 2 m of denim', { length: 200 }, { name: 'denim', bought: '2026-11-20' }],
     ['yesterday I bought 2 m of denim', { length: 200 }, { name: 'denim', bought: '2026-11-24' }],
     ['Lara gave me 2 m of denim', { length: 200 }, { name: 'denim', source: 'Lara' }],
-    ['was given 2 m of denim by my aunt', { length: 200, note: 'by my aunt' }, { name: 'denim' }],
+    ['was given 2 m of denim by my aunt', { length: 200 }, { name: 'denim', source: 'my aunt' }],
     ['bought 3 m of linen for £35', { length: 300, note: 'for £35' }, { name: 'linen' }],
     ['bought 3 m linen, 35 euros', { length: 300, note: '35 euros' }, { name: 'linen' }],
     ['bought green seersucker 2 m (30 euros)', { length: 200, note: '(30 euros)' }, { name: 'green seersucker' }],
   ])('%s', (text, piece, of) => {
     const [only, ...more] = told(text, 'bought').purchases;
     expect([only?.piece, more]).toEqual([piece, []]);
-    expect(only?.fabric).toMatchObject({ ...of, pieces: [piece], boughtLength: piece.length });
+    expect(only?.fabric).toMatchObject({ ...of, pieces: [piece] });
+    expect(only?.fabric.boughtLength).toBe(/^(?:stash|2 m)/.test(text) ? undefined : piece.length);
   });
 
   test('more of what is there already is a piece more, and what is known of it stays', () => {
@@ -149,7 +150,7 @@ describe('bought', () => {
 });
 
 describe('several that came in', () => {
-  const pieces = (text: string) => told(text, 'bought').purchases.map(({ fabric, piece }) => [fabric.name, piece.length, piece.width, piece.note]);
+  const pieces = (text: string) => told(text, 'bought').purchases.map(({ fabric, piece }) => [fabric.name, piece?.length, piece?.width, piece?.note]);
   test.each<[string, unknown[][]]>([
     [
       'fabric haul: 3 m navy linen, 2 m red corduroy',
@@ -173,6 +174,15 @@ describe('several that came in', () => {
         ['interfacing', 50, undefined, undefined],
       ],
     ],
+    // By their names first, some of which tell nothing else.
+    [
+      'stash: navy linen 2 m, red corduroy 1.5 m, lining 3 m',
+      [
+        ['navy linen', 200, undefined, undefined],
+        ['red corduroy', 150, undefined, undefined],
+        ['lining', 300, undefined, undefined],
+      ],
+    ],
     // What has no fabric of its own stays with the one before.
     ['bought 2 m denim and 30 cm zip', [['denim', 200, undefined, 'and 30 cm zip']]],
   ])('%s', (text, expected) => expect(pieces(text)).toEqual(expected));
@@ -180,13 +190,51 @@ describe('several that came in', () => {
   test('what a zip beside it cost is no price of the fabric', () => {
     const [only] = told('bought 2 m of denim and a zip for 14 euros', 'bought').purchases;
     expect(only?.fabric.pricePerMetre).toBeUndefined();
-    expect(only?.piece.note).toMatch(/zip for 14/);
+    expect(only?.piece?.note).toMatch(/zip for 14/);
   });
 });
 
+test.each<[string, string, number | undefined, number | undefined]>([
+  ['bought 80 x 140 cm of linen', 'linen', 80, 140],
+  ['linen remnant 80 cm x 140', 'linen remnant', 80, 140],
+  ['bought 3 m of cotton poplin, 1.5 m wide', 'cotton poplin', 300, 150],
+  ['bought 3 m of cotton poplin, 150 cm', 'cotton poplin', 300, 150],
+  ['bought 2 m linen, 150 cm lining', 'linen', 200, undefined],
+  ['fabric: cotton poplin 2m 150cm 120gsm', 'cotton poplin', 200, 150],
+  ['bought cotton poplin at the market', 'cotton poplin', undefined, undefined],
+  ['I have 3 m of grey linen', 'grey linen', 300, undefined],
+  ['grey linen 3 m', 'grey linen', 300, undefined],
+  ['3 m grey linen left', 'grey linen', 300, undefined],
+])('as one says it: %s', (text, name, length, width) => {
+  const [only] = told(text, 'bought').purchases;
+  expect([only?.fabric.name, only?.piece?.length, only?.piece?.width]).toEqual([name, length, width]);
+});
+
+test('what is there was not bought today, and a shop may stand behind what all of it cost', () => {
+  expect(told('grey linen 3 m', 'bought').purchases[0]?.fabric.boughtLength).toBeUndefined();
+  const { fabric } = firstOf(told('bought 3 m grey linen for 30 euros from Harbour Fabrics', 'bought').purchases);
+  expect([fabric.boughtLength, fabric.pricePerMetre?.minor, fabric.source]).toEqual([300, 1000, 'Harbour Fabrics']);
+  expect(told('was given 4 m of green wool by my aunt', 'bought').purchases[0]?.fabric.source).toBe('my aunt');
+});
+
+test('so much of what the stash has is more of it or all of it', () => {
+  expect(waysIn('3 m navy drill')).toEqual(['more of it', 'all that there is of it']);
+  expect(told('I have 2 m of the navy drill', 'left').length).toBe(200);
+});
+
+test.each([
+  'made in navy linen 2 m',
+  'navy linen 2 m, love 4',
+  'navy linen 2 m for Tilda',
+  'skirt, navy linen 2 m',
+  'zip 20 cm',
+  'bought a wool coat',
+  'bought cotton thread',
+])('not into the stash: %s', (text) => expect(read(text)?.is).not.toBe('bought'));
+
 test('a width is told in inches in a ledger of inches', () => {
   const act = read('bought 2 yards of denim, 60 wide', { ...CONTEXT, unit: 'in' });
-  expect(act?.is === 'bought' && act.purchases[0]?.piece.width).toBe(152.4);
+  expect(act?.is === 'bought' && act.purchases[0]?.piece?.width).toBe(152.4);
 });
 
 describe('what is left of a fabric', () => {

@@ -83,6 +83,7 @@ const LEFT = [
   new RegExp(
     `^${FIRST}(?:measured|measured up) ${OF_IT}[,:]? (?:(?:at|is|it is|it's|has|there is|there are|as|only|just) )*(?<length>${SAID_LENGTH})(?=[ .]*$)`,
   ),
+  new RegExp(`^(?:i|we)(?:'ve| have)(?: got)? (?:(?:still|only|just|about) )*(?<length>${SAID_LENGTH}) ${OF_IT}(?: in (?:the|my) stash)?(?=[ .]*$)`),
   // So much is gone of it.
   new RegExp(
     `^${FIRST}(?:(?:gave(?: away)?|sold|lent|swapped|threw (?:away|out)|binned|donated) (?<less>${SAID_LENGTH})|cut (?:a strip of )?(?<cut>${SAID_LENGTH}) (?:off|from)) ${OF_IT}(?![a-z])`,

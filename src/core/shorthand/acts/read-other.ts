@@ -3,7 +3,7 @@ import { readMake } from '../draft-from-line';
 import { meantBy, ofItsFabric, ownedIn, type Meant } from '../by-its-noun';
 import { heard, isGarmentName, type ActOptions, type Heard, type HeardLine } from '../report';
 import { wordCount } from '../said';
-import { boughtEither, boughtIn, type BoughtAct } from './fabric-bought';
+import { boughtEither, boughtIn, moreOrLeft, type BoughtAct } from './fabric-bought';
 import { fabricTold, washedWith, type FabricToldAct } from './fabric-told';
 import { saidFinished, type FinishedAct } from './finished';
 import { forNextTime, looked, toldOf, type LookedAct } from './looked';
@@ -130,7 +130,7 @@ export function readOther(text: string, tables: LineTables, options: ActOptions)
   const whom = act?.is === 'planned' ? plannedEither(line, act, tables, options) : [];
   if (whom.length > 0) return { is: 'which', ways: whom };
   if (act && (isNamed || !isNew)) return oneOf(meantIn(act, options));
-  const ofFabric = act || isNamed ? [] : fabricTold(line, tables, options);
+  const ofFabric: AskedAct['ways'] = act || isNamed ? [] : [...fabricTold(line, tables, options), ...moreOrLeft(line, tables, options)];
   if (ofFabric.length > 0) return oneOf(ofFabric);
   const spokenOf = isNamed ? ofItsFabric(line, tables) : meantBy(line, tables, options.spoken);
   const garments = spokenOf.flatMap((meant) => {
