@@ -189,6 +189,12 @@ test('what was worn, bought, given away or wished for is noted from the line as 
   await field.press('Control+Enter');
   await expect(page.getByText(/^Noted with navy drill/)).toBeVisible();
 
+  // It is the pattern that is gone, and no shirt.
+  await field.fill('gave away the Tidewater shirt pattern');
+  await expect(page.getByRole('region', { name: 'What this line tells' })).toContainText('Tidewater shirt the pattern · “gave away”');
+  await field.press('Control+Enter');
+  await expect(page.getByText(/^Noted with the pattern Tidewater shirt/)).toBeVisible();
+
   await field.fill('sold the Foreshore tee for 15');
   await field.press('Enter');
   await expect(page.getByText(/^Foreshore tee, version 4: sold. Ctrl Z/)).toBeVisible();

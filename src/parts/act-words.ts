@@ -139,11 +139,19 @@ export function actWords(act: OtherAct, patterns: readonly Pattern[], context: L
       const { price, obtained } = act.came;
       return {
         head: name,
-        about: [act.isNew ? 'a new pattern' : 'a pattern that is there', designer, price && formatMoney(price), obtained],
-        unsaid: act.rest !== undefined && `Not kept: “${act.rest}”.`,
+        about: [
+          act.isNew ? 'a new pattern' : 'a pattern that is there',
+          designer,
+          price && formatMoney(price),
+          obtained,
+          act.rest && `“${act.rest}”`,
+        ],
+        unsaid: false,
         way: act.isNew ? 'Enter the pattern' : 'Note it',
       };
     }
+    case 'pattern told':
+      return { head: act.pattern.name, about: ['the pattern', `“${act.words}”`], unsaid: false, way: 'Note it with the pattern' };
     case 'finished': {
       const { make, said, dates } = act;
       const words = said.map((fact) => {

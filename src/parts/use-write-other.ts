@@ -8,7 +8,7 @@ import { beingSewn, leftToDo, looseEndDone } from '../core/make/one-touch';
 import { planName } from '../core/make/plan-name';
 import { STATES } from '../core/make/states';
 import { planOfMake } from '../core/plan/plan-to-make';
-import type { Fabric, Make, Plan, Seen } from '../core/records';
+import type { Fabric, Make, Pattern, Plan, Seen } from '../core/records';
 import type { OtherAct } from '../core/shorthand/acts/read-other';
 import { formatFabricLength } from '../core/units/length';
 import { wearCounts } from '../core/wear/wear-count';
@@ -50,6 +50,9 @@ async function lookWrites({ make, look, seenSaid, verdict, notes, remark }: Act<
 /** What is said further of a make stands behind what was. */
 const withRemark = (now: Make, more: string | undefined): Pick<Make, 'remark'> =>
   more === undefined ? {} : { remark: [now.remark, more].filter(Boolean).join(' … ') };
+
+const withNote = (now: Pattern, more: string | undefined): Pattern =>
+  more === undefined ? now : { ...now, note: [now.note, more].filter(Boolean).join('; ') };
 
 /**
  * Writes what a line tells that is no make, on the day that is chosen where it may be several.
@@ -147,11 +150,17 @@ export function useWriteOther({ stays = false } = {}): (act: OtherAct, date?: st
         return written;
       }
       case 'pattern bought': {
-        const { pattern, isNew, came } = act;
+        const { pattern, isNew, came, rest } = act;
         const write: Write = isNew
-          ? { table: 'patterns', put: { ...pattern, ...came } }
-          : { table: 'patterns', id: pattern.id, edit: (now) => ({ ...now, ...came }) };
+          ? { table: 'patterns', put: withNote({ ...pattern, ...came }, rest) }
+          : { table: 'patterns', id: pattern.id, edit: (now) => withNote({ ...now, ...came }, rest) };
         return save(`the pattern ${pattern.name}`, [write], { done: `${pattern.name} is among the patterns. Ctrl Z takes it back.` });
+      }
+      case 'pattern told': {
+        const { pattern, words } = act;
+        return save(`the pattern ${pattern.name}: ${words}`, [{ table: 'patterns', id: pattern.id, edit: (now) => withNote(now, words) }], {
+          done: `Noted with the pattern ${pattern.name}. Ctrl Z takes it back.`,
+        });
       }
       case 'finished': {
         if (date === undefined) return false;

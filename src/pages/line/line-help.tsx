@@ -37,6 +37,7 @@ const OTHER_WORDS: Record<(OtherAct | AskedAct)['is'], string> = {
   washed: 'that the fabric was washed is noted with it',
   'fabric told': 'what the fabric is like is noted with it',
   measured: 'the measures are noted with whose they are',
+  'pattern told': 'it goes into the note of the pattern',
   'pattern bought': 'the pattern is entered, and nothing sewn from it',
   planned: 'a plan is made',
   replanned: 'by when what is planned is wanted, or that it is not any more, is noted with the plan',

@@ -3,12 +3,10 @@ import type { Fabric } from '../../records';
 import { withId } from '../../units/by-id';
 import { SAID_LENGTH } from '../amounts';
 import { nounsIn } from '../by-its-noun';
-import type { Understood } from '../chip';
 import type { LineTables } from '../draft-from-line';
 import { directions, factsIn, type FactsRead } from '../fabric-facts';
-import { readLine } from '../read-line';
 import { FIRST, isGarmentName, leftOf, SEWN, unnamed, type ActOptions, type Heard, type Span } from '../report';
-import type { LineContext } from '../sentence';
+import { readsOfAGarment } from './of-a-garment';
 import type { WashedAct } from './of-fabric';
 
 /** What a fabric of the stash is like, as its label says or as it was seen to do. */
@@ -37,11 +35,6 @@ const IS =
   /^[\s,:;.(–-]*(?:(?:is|are|was|has|have|had|it|it['’]s|that|which|comes|came|lies|measures|turned out|says|also|actually|really|about|only|just|and|but|in|of|to be)(?: +|$))*$/;
 /** What a garment is for, and none that is sewn. */
 const FOR_SOMETHING = /\b(?:for|as) [^,;.]*/g;
-
-/** What is said of a garment, and of no fabric. */
-const OF_GARMENTS: ReadonlySet<Understood['is']> = new Set(['pattern', 'size', 'size at', 'alteration', 'fit', 'version', 'wears', 'time', 'person']);
-const isOfAGarment = (words: string, context: LineContext) =>
-  readLine(words, context).some(({ says, choices }) => [says, ...choices].some((facts) => facts.some(({ is }) => OF_GARMENTS.has(is))));
 
 /** What nothing was read in, without what only leads from one thing to the next. */
 const wordsLeft = (read: FactsRead, text: string): readonly string[] =>
@@ -77,7 +70,7 @@ export function fabricTold({ text, low, names }: Heard, tables: LineTables, { co
   if (isEmpty(read) || !IS.test(heardIn?.slice(0, first) ?? '') || (length !== undefined && first > 0)) return [];
   // What nothing was read in goes with how the fabric behaves, so that nothing that was said is lost.
   const words = wordsLeft(read, said ?? '');
-  if (isOfAGarment(words.join(', '), context)) return [];
+  if (readsOfAGarment(words.join(', '), context)) return [];
   return waysOf(read, (facts) => ({ is: 'fabric told', fabric, facts: { ...facts, behaves: [...facts.behaves, ...words] }, date: context.today }));
 }
 

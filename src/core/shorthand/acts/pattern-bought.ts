@@ -1,8 +1,11 @@
 import type { Pattern } from '../../records';
+import { withId } from '../../units/by-id';
 import { readMake, type LineTables } from '../draft-from-line';
 import { MONEY, moneySaid } from '../money-said';
-import { blanked, leftOf, SEWN, type ActOptions, type Heard, type Span, FROM_SHOP } from '../report';
+import { blanked, FIRST, FROM_SHOP, isPattern, leftOf, SEWN, type ActOptions, type Heard, type Span } from '../report';
+import { readsOfAGarment } from './of-a-garment';
 import { BOUGHT } from './fabric-bought';
+import { WISHED } from './planned';
 
 /** A pattern is bought, whatever may be sewn from it; what it cost, and that it was bought, are of one that there is too. */
 export interface PatternBoughtAct {
@@ -13,8 +16,21 @@ export interface PatternBoughtAct {
   readonly rest?: string;
 }
 
+/** What a known pattern is like, or what became of it: in words. */
+export interface PatternToldAct {
+  readonly is: 'pattern told';
+  readonly pattern: Pattern;
+  readonly words: string;
+}
+
+const PATTERN = '(?:(?:pdf|paper|sewing|printed) )*pattern(?![a-z])';
 /** That it is the pattern that was bought. */
-const THE_PATTERN = /,? *\b(?:(?:pdf|paper|sewing|printed) )*pattern\b/;
+const THE_PATTERN = new RegExp(`,? *\\b${PATTERN}`);
+/** Behind a name: that it is not the garment that is spoken of. */
+const PATTERN_BEHIND = new RegExp(`^,? ${PATTERN}`);
+const CAME = new RegExp(`^${FIRST}(?:downloaded|borrowed|was lent|subscribed to) +`);
+/** "New pattern: Lapwing trousers". */
+const NEW_PATTERN = new RegExp(`^${FIRST}(?:my |an? )?new ${PATTERN}[:,]? +`);
 
 /** Where it was bought. */
 const ITS_SHOP = new RegExp(`(?<=\\bpattern),? *\\b${FROM_SHOP}`, 'u');
@@ -23,8 +39,10 @@ const ITS_SHOP = new RegExp(`(?<=\\bpattern),? *\\b${FROM_SHOP}`, 'u');
 const FOR_SO_MUCH = new RegExp(`(?:,|\\bfor|\\bat|\\bpaid|\\bcosts?) *(?<price>${MONEY})[ .]*$`);
 
 /** Where a line says that a pattern was bought: how it begins, and the word for it. */
-export function patternSaid(low: string): readonly [bought: Span, pattern: Span] | undefined {
-  const [lead, pattern] = [BOUGHT.exec(low), THE_PATTERN.exec(low)];
+export function patternSaid(low: string): readonly [bought: Span, ...pattern: Span[]] | undefined {
+  const isNew = NEW_PATTERN.exec(low);
+  if (isNew) return [[0, isNew[0].length]];
+  const [lead, pattern] = [BOUGHT.exec(low) ?? CAME.exec(low), THE_PATTERN.exec(low)];
   if (!lead || !pattern || SEWN.test(low)) return undefined;
   return [
     [0, lead[0].length],
@@ -32,8 +50,11 @@ export function patternSaid(low: string): readonly [bought: Span, pattern: Span]
   ];
 }
 
-const obtainedBy = (lead: string): Pick<Pattern, 'obtained'> =>
-  /\b(?:bought|ordered)\b/.test(lead) ? { obtained: 'bought' } : /\b(?:given|gave)\b/.test(lead) ? { obtained: 'given free' } : {};
+const FOR_FREE = /\bfor (?:free|nothing)\b/;
+function obtainedBy(lead: string, low: string): Pick<Pattern, 'obtained'> {
+  if (FOR_FREE.test(low) || /\b(?:given|gave)\b/.test(lead)) return { obtained: 'given free' };
+  return /\b(?:bought|ordered)\b/.test(lead) ? { obtained: 'bought' } : {};
+}
 
 export function patternBought({ text, low }: Heard, tables: LineTables, options: ActOptions): PatternBoughtAct | undefined {
   const apart = patternSaid(low);
@@ -49,12 +70,35 @@ export function patternBought({ text, low }: Heard, tables: LineTables, options:
   const named = chips.find((chip) => chip.says.some(({ is }) => is === 'new pattern' || is === 'pattern'));
   const taken = [named, ...chips.filter((chip) => chip.says.some(({ is }) => is === 'designer'))];
   const paid: Span[] = price && money ? [[price.index, low.length]] : [];
-  const rest = leftOf(text, [...apart, ...paid, ...taken.flatMap((chip): Span[] => (chip ? [[chip.from, chip.to]] : []))]);
+  const free = FOR_FREE.exec(low);
+  const lent = CAME.exec(low) && /\b(?:borrowed|lent)\b/.exec(low);
+  const began: Span = lent ? [0, lent.index] : apart[0];
+  const rest = leftOf(text, [
+    began,
+    ...apart.slice(1),
+    ...(free ? [[free.index, free.index + free[0].length] as const] : []),
+    ...paid,
+    ...taken.flatMap((chip): Span[] => (chip ? [[chip.from, chip.to]] : [])),
+  ]);
   return {
     is: 'pattern bought',
     pattern: of,
     isNew: draft?.newPattern !== undefined,
-    came: { ...(money ? { price: money } : {}), ...obtainedBy(low.slice(...apart[0])) },
+    came: { ...(money ? { price: money } : {}), ...obtainedBy(low.slice(...apart[0]), low) },
     ...(rest === '' ? {} : { rest }),
   };
+}
+
+/**
+ * What a line tells of a pattern itself: to whom it was given, that its seams are left out. It goes into its note, and no garment is given away.
+ *
+ * @example patternTold(heard('lost the Tidewater shirt pattern', context), tables, options) // { is: 'pattern told', pattern, words: 'lost' }
+ */
+export function patternTold({ text, low, names }: Heard, tables: LineTables, { context }: Pick<ActOptions, 'context'>): PatternToldAct | undefined {
+  const [name, ...more] = names.filter(isPattern);
+  const pattern = withId(tables.patterns, name?.id);
+  const behind = name && PATTERN_BEHIND.exec(low.slice(name.to));
+  if (!behind || !pattern || more.length > 0 || SEWN.test(low) || WISHED.test(low) || patternSaid(low) || text.trim().endsWith('?')) return undefined;
+  const words = leftOf(text, [[name.from, name.to + behind[0].length]]);
+  return words === '' || readsOfAGarment(words, context) ? undefined : { is: 'pattern told', pattern, words };
 }

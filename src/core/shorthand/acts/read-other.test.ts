@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { demoLedger } from '../../../../demo/ledger';
+import type { Pattern } from '../../records';
 import { lineContextOf } from '../line-context';
 import { readMake } from '../draft-from-line';
 import { hardlyAMake, lookOf, wordsOf } from './looked';
@@ -201,6 +202,28 @@ describe('a pattern bought', () => {
     expect({ ...act.pattern, ...act.came }).toMatchObject(of);
     expect([act.isNew, act.rest, act.came.obtained]).toEqual([true, rest, 'obtained' in of ? of.obtained : undefined]);
   });
+
+  test.each<[string, string, Partial<Pattern>, string | undefined]>([
+    ['new pattern: Lapwing trousers', 'Lapwing trousers', {}, undefined],
+    ['downloaded the Lapwing trousers pattern for free', 'Lapwing trousers', { obtained: 'given free' }, undefined],
+    ['borrowed the Lapwing coat pattern from Tilda', 'Lapwing coat', {}, 'borrowed, from Tilda'],
+  ])('however it came: %s', (text, name, came, rest) => {
+    const act = told(text, 'pattern bought');
+    expect([act.pattern.name, act.came, act.rest]).toEqual([name, came, rest]);
+  });
+
+  test.each([
+    ['gave away the Tidewater shirt pattern', 'gave away'],
+    ['lost the Tidewater shirt paper pattern', 'lost'],
+    ['the Tidewater shirt pattern has no seam allowance', 'has no seam allowance'],
+  ])('what is told of a pattern is told of no garment: %s', (text, words) => {
+    const act = told(text, 'pattern told');
+    expect([act.pattern.id, act.words]).toEqual(['pattern-tidewater', words]);
+  });
+
+  test.each(['Tidewater shirt pattern in size C, tight at the waist', 'gave away the Tidewater shirt'])('not of the pattern: %s', (text) =>
+    expect(read(text)?.is).not.toBe('pattern told'),
+  );
 
   test('of one that there is what it cost', () => {
     const { pattern, isNew, came } = told('bought the Tidewater shirt pattern, 14', 'pattern bought');

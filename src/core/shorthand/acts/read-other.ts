@@ -11,7 +11,7 @@ import { measured, type MeasuredAct } from './measured';
 import { forAGarment, type NotionsAct, type ToDoAct } from './for-a-garment';
 import { fabricsMeant, ofKnownFabric, type LeftAct, type WashedAct } from './of-fabric';
 import { begunOf, workedOf, type CutAct, type SewingAct, type WorkedAct } from './on-the-table';
-import { patternBought, type PatternBoughtAct } from './pattern-bought';
+import { patternBought, patternTold, type PatternBoughtAct, type PatternToldAct } from './pattern-bought';
 import { planned, plannedEither, type PlannedAct } from './planned';
 import { replanned, type ReplannedAct } from './replanned';
 import { altered, becameOf, type EndedAct, type NotedAct } from './what-became';
@@ -36,6 +36,7 @@ export type OtherAct =
   | FabricToldAct
   | LeftAct
   | PatternBoughtAct
+  | PatternToldAct
   | MeasuredAct;
 
 /** A line that tells of a garment by what it is, where the ledger has several such: which of them is asked. */
@@ -55,6 +56,7 @@ const WAYS: readonly ((line: HeardLine, tables: LineTables, options: ActOptions)
   worn,
   wornBehind,
   replanned,
+  patternTold,
   becameOf,
   workedOf,
   altered,
@@ -111,6 +113,7 @@ function fabricWays(line: Heard, tables: LineTables, options: ActOptions): Asked
  * @example readOther('the navy drill shrank 4 % lengthwise', tables, options) // { is: 'fabric told', fabric, facts: { fields: { shrinkAlong: 4 }, … }, … }
  * @example readOther('my measurements are bust 92, waist 74', tables, options) // { is: 'measured', person, measures: { bust: 92, waist: 74 }, … }
  * @example readOther('bought the Lapwing trousers pattern, 12 euros', tables, options) // { is: 'pattern bought', pattern: { name: 'Lapwing trousers', price, … } }
+ * @example readOther('lost the Tidewater shirt pattern', tables, options) // { is: 'pattern told', pattern, words: 'lost' }
  * @example readOther('want to make the Fogbell coat in grey wool', tables, options) // { is: 'planned', pattern, words: 'in grey wool', … }
  */
 export function readOther(text: string, tables: LineTables, options: ActOptions): OtherAct | AskedAct | undefined {
