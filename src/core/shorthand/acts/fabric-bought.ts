@@ -1,4 +1,5 @@
 import { evenPrice } from '../../fabric/price';
+import { withFacts, type FabricFacts } from '../../fabric/told';
 import type { Fabric, Piece } from '../../records';
 import { withId } from '../../units/by-id';
 import { colourCalled } from '../../units/colour';
@@ -77,7 +78,7 @@ function isAboutMoney({ asks, says, choices }: Chip): boolean {
 
 /** What is sewn on or in by the metre, and is no fabric. */
 const NOTION =
-  /\b(?:elastic|tape|ribbon|lace|trim|piping|cord|zip|zipper|bias|binding|braid|webbing|thread|velcro|hook and loop|boning|fringe)s?\b|^(?:something|stuff|some|more|it|them|that|this)\b/;
+  /\b(?:elastic|tape|ribbon|lace|trim|piping|cord|zip|zipper|bias|binding|braid|webbing|thread|velcro|hook and loop|boning|fringe)s?\b|^(?:something|stuff|some|more|it|them|that|this|stretch(?:es|ed)|pull(?:s|ed)|shrank|shrinks|washed|goes|went|wide|long)\b/;
 /** What a fabric is called that came without a word of how much: "some cotton poplin". */
 const CALLED = new RegExp(
   `^(?:(?:some|more|a (?:piece|remnant|length|bit|fat quarter)|of|the|this) )*(?<name>(?:(?!(?:and|for|from|in|of|with)\\b)[\\p{L}-]+ ){0,3}${FABRIC_NOUN})(?=\\s*(?:$|[,.;(]|(?:at|for|from|in|by)\\b))`,
@@ -127,6 +128,48 @@ interface PurchaseOptions extends BoughtOptions {
   readonly isThere?: boolean;
 }
 
+/** The fabric that a part of a line is of; none where that may be of several, or is said of more than one. */
+function fabricSaidIn(
+  text: string,
+  low: string,
+  apart: readonly Span[],
+  { context, answer = -1, isThere = false }: PurchaseOptions,
+): (FabricSaid & { readonly length: number | undefined }) | undefined {
+  const chips = readLine(blanked(text, apart, ' '), context);
+  const isOfMoney = chips.map(isAboutMoney);
+  const of: readonly FabricSaid[] = chips.flatMap(({ asks, says, choices, from, to }, i) => {
+    const money = isOfMoney[i] ? MONEY_BEHIND.exec(low.slice(from, to)) : null;
+    return (money ? (choices.at(-1) ?? says) : asks ? (choices[answer] ?? []) : says).flatMap((fact) =>
+      fact.is === 'fabric' ? [{ fact, from, to: money ? from + money.index : to }] : [],
+    );
+  });
+  const isAsked = chips.some(({ asks, choices }, i) => asks && !isOfMoney[i] && choices.flat().some((fact) => fact.is === 'fabric'));
+  const [main, ...more] = of.length > 0 || isAsked ? of : unknownIn(text, low, apart, context);
+  if (!main || more.length > 0) return undefined;
+  const { fabric, length, left } = main.fact;
+  // What is said of one that the stash has, without how much came, is something else.
+  if (length === undefined && !isThere && ('id' in fabric || left !== undefined)) return undefined;
+  return { ...main, length: length ?? left };
+}
+
+/** What all of a new fabric cost, and where it is from, behind it in either order. With a zip between, nobody knows what the fabric cost. */
+function paidAndFrom(
+  text: string,
+  low: string,
+  behind: number,
+  { fact, length, from }: FabricSaid & { readonly length: number | undefined },
+  currency: string,
+) {
+  const shop = fact.shop === undefined ? SHOP.exec(text.slice(behind)) : null;
+  const paid = behind + (shop?.[0].length ?? 0);
+  const total = fact.price || 'id' in fact.fabric ? null : FOR_ALL.exec(low.slice(paid));
+  const money = total ? moneySaid(total.groups?.['price'] ?? '', currency) : undefined;
+  const price = money && length !== undefined ? evenPrice(money, length, isInYards(low.slice(from, behind)) ? 'yard' : 'metre') : undefined;
+  const said = price && total ? paid + total[0].length : paid;
+  const later = shop ? null : SHOP.exec(text.slice(said));
+  return { price, shop: (shop ?? later)?.slice(1).find((name) => name !== undefined), to: said + (later?.[0].length ?? 0) };
+}
+
 const NO_LABEL: Pick<FactsRead, 'facts' | 'at'> = { facts: { fields: {}, tests: [], behaves: [] }, at: [] };
 
 /** One fabric of those that came in, from its part of the line, with what its label says. "2 m of pure wool" is called so. */
@@ -138,63 +181,41 @@ function purchaseBeside(
   text: string,
   low: string,
   tables: LineTables,
-  { context, newId, answer = -1, isThere = false }: PurchaseOptions,
+  options: PurchaseOptions,
 ): Purchase | undefined {
+  const { context, newId, isThere = false } = options;
   const wide = ITS_WIDTH.exec(low);
   const { dates, at: day } = dayIn(low, context.today);
   const apart: Span[] = [...(wide ? [[wide.index, wide.index + wide[0].length] as const] : []), ...day, ...label];
-  const chips = readLine(blanked(text, apart, ' '), context);
-  const isOfMoney = chips.map(isAboutMoney);
-  const of: readonly FabricSaid[] = chips.flatMap(({ asks, says, choices, from, to }, i) => {
-    const money = isOfMoney[i] ? MONEY_BEHIND.exec(low.slice(from, to)) : null;
-    return (money ? (choices.at(-1) ?? says) : asks ? (choices[answer] ?? []) : says).flatMap((fact) =>
-      fact.is === 'fabric' ? [{ fact, from, to: money ? from + money.index : to }] : [],
-    );
-  });
-  const isAsked = chips.some(({ asks, choices }, i) => asks && !isOfMoney[i] && choices.flat().some((fact) => fact.is === 'fabric'));
-  const [main] = of.length > 0 || isAsked ? of : unknownIn(text, low, apart, context);
-  const { fact } = main ?? {};
-  const length = fact?.length ?? (isThere ? fact?.left : undefined);
-  // A second fabric is something else, and so is what one that the stash has is said of without a length.
-  if (!main || !fact || of.length > 1 || (length === undefined && ('id' in fact.fabric || fact.left !== undefined))) return undefined;
+  const main = fabricSaidIn(text, low, apart, options);
+  if (!main) return undefined;
+  const { fact, length } = main;
   const width = widthSaid(wide?.groups ?? {}, unitOfWidth(low.slice(main.from, main.to), context.unit));
   const known = 'id' in fact.fabric ? withId(tables.fabrics, fact.fabric.id) : undefined;
   if ('id' in fact.fabric && !known) return undefined;
   const inColour = known ? undefined : IN_COLOUR.exec(low.slice(main.to));
   const colour = inColour && colourCalled(inColour.groups?.['colour'] ?? '') !== undefined ? inColour : undefined;
-  const behind = main.to + (colour?.[0].length ?? 0);
-  const shop = fact.shop === undefined ? SHOP.exec(text.slice(behind)) : null;
-  const paid = behind + (shop?.[0].length ?? 0);
-  // Said right behind it: with a zip between, nobody knows what the fabric cost.
-  const total = fact.price || known ? null : FOR_ALL.exec(low.slice(paid));
-  const money = total ? moneySaid(total.groups?.['price'] ?? '', context.currency) : undefined;
-  const price = money && length !== undefined && evenPrice(money, length, isInYards(low.slice(main.from, main.to)) ? 'yard' : 'metre');
-  const said = price && total ? paid + total[0].length : paid;
-  const later = shop ? null : SHOP.exec(text.slice(said));
-  const from = shop ?? later;
-  const at: Span[] = [...apart, [main.from, said + (later?.[0].length ?? 0)]];
+  const { price, shop, to } = paidAndFrom(text, low, main.to + (colour?.[0].length ?? 0), main, context.currency);
   // Of a fabric that the stash has it is known what it is like; what its label says now stays with the piece.
-  const note = leftOf(text, known ? at.filter((span) => !label.includes(span)) : at);
+  const note = leftOf(text, [...(known ? apart.filter((span) => !label.includes(span)) : apart), [main.from, to]]).replace(/ of$/, '');
   const across = width ?? known?.width ?? known?.pieces[0]?.width;
   const piece: Piece | undefined =
     length === undefined ? undefined : { length, ...(across === undefined ? {} : { width: across }), ...(note === '' ? {} : { note }) };
-  const behaves = [...facts.behaves, ...(piece || note === '' ? [] : [note])];
+  if (known) return { fabric: { ...known, pieces: [...known.pieces, ...(piece ? [piece] : [])] }, piece, isNew: false };
   const [date] = day.length > 0 && dates.length === 1 ? dates : [];
-  const source = from?.slice(1).find((name) => name !== undefined);
-  const pieces = piece ? [piece] : [];
-  const fabric: Fabric = known
-    ? { ...known, pieces: [...known.pieces, ...pieces] }
-    : {
-        ...newFabric(newId(), { ...fact, ...price, ...(source === undefined ? {} : { shop: source }) }),
-        ...(colour ? { colour: colour.groups?.['colour'] } : {}),
-        ...facts.fields,
-        ...(behaves.length === 0 ? {} : { behaviour: behaves.join('; ') }),
-        ...(width === undefined ? {} : { width }),
-        ...(date === undefined ? {} : { bought: date }),
-        ...(length === undefined || isThere ? {} : { boughtLength: length }),
-        pieces,
-      };
-  return { fabric, piece, isNew: !known };
+  const bolt: Fabric = {
+    ...newFabric(newId(), { ...fact, ...price, ...(shop === undefined ? {} : { shop }) }),
+    ...(colour ? { colour: colour.groups?.['colour'] } : {}),
+    ...(date === undefined ? {} : { bought: date }),
+    ...(length === undefined || isThere ? {} : { boughtLength: length }),
+    pieces: piece ? [piece] : [],
+  };
+  const told: FabricFacts = {
+    ...facts,
+    fields: { ...facts.fields, ...(width === undefined ? {} : { width }) },
+    behaves: [...facts.behaves, ...(piece || note === '' ? [] : [note])],
+  };
+  return { fabric: withFacts(bolt, told, { date: date ?? context.today, newId }), piece, isNew: true };
 }
 
 /** What is read in the parts of a line that are of one fabric each: where one has none, it belongs to the one before. */
@@ -216,8 +237,10 @@ interface Came {
   readonly isBare: boolean;
 }
 
+/** What a line says that came in or is there; none where it says anything else too. */
 function cameIn(line: Heard, tables: LineTables, options: BoughtOptions): Came | undefined {
-  const [text, low] = [line.text, line.low].map((words) => lengthAndWidth(words, options.context.unit)) as [string, string]; // two, as given
+  const { unit } = options.context;
+  const [text, low] = [lengthAndWidth(line.text, unit), lengthAndWidth(line.low, unit)];
   const begun = BOUGHT.exec(low) ?? HAUL.exec(low);
   const there = begun ? null : (THERE.exec(low) ?? SAID_OF_FABRIC.exec(low));
   const lead = (begun ?? there)?.[0];

@@ -30,6 +30,8 @@ type OfContext = Pick<ActOptions, 'context'>;
 const OF_FABRIC = new RegExp(
   `^${FIRST}(?:(?:tested|measured|weighed|checked|looked at) )?(?:(?:the )?(?:label|swatch) (?:of|on|for) )?(?:(?:the|my|our|this|that) )?(?:${SAID_LENGTH} (?:of )?(?:the |my )?)?§(?! (?:is|are|was) for\\b)`,
 );
+/** "1 m of the", before its name. */
+const SO_MUCH_OF = new RegExp(`(?<length>${SAID_LENGTH}) (?:of )?(?:the |my )?$`);
 /** What leads from a fabric to what it is like. */
 const IS =
   /^[\s,:;.(–-]*(?:(?:is|are|was|has|have|had|it|it['’]s|that|which|comes|came|lies|measures|turned out|says|also|actually|really|about|only|just|and|but|in|of|to be)(?: +|$))*$/;
@@ -62,7 +64,7 @@ export function fabricTold({ text, low, names }: Heard, tables: LineTables, { co
   if (!name || !fabric || more.length > 0 || names.some(isGarmentName) || SEWN.test(low) || text.trim().endsWith('?')) return [];
   if (!OF_FABRIC.test(unnamed(low, name)) || nounsIn(low.slice(name.to).replace(FOR_SOMETHING, ''), context).length > 0) return [];
   // "1 m of the drill shrank to 96 cm": the metre is told of it, and the name is not.
-  const length = new RegExp(`(?<length>${SAID_LENGTH}) (?:of )?(?:the |my )?$`).exec(low.slice(0, name.from))?.groups?.['length'];
+  const length = SO_MUCH_OF.exec(low.slice(0, name.from))?.groups?.['length'];
   const [said, heardIn] = [text, low].map((words) => `${length ?? ''} ${words.slice(name.to).trimStart()}`.trimStart());
   const read = factsIn(said ?? '', heardIn ?? '', context);
   // A length that is told of nothing is how much of it there is.

@@ -92,6 +92,9 @@ describe('bought', () => {
     expect(canvas?.fabric.pricePerMetre).toEqual({ minor: 1400, currency: 'EUR' });
     const [drill] = told('bought 2 m navy drill, shrank 5 % along', 'bought').purchases;
     expect([drill?.fabric.shrinkAlong, drill?.piece?.note]).toEqual([3, 'shrank 5 % along']);
+    const [jersey] = told('bought 2 m striped jersey, 10 cm stretches to 13 across', 'bought').purchases;
+    expect([jersey?.fabric.stretchAcross, jersey?.fabric.tests.map(({ of }) => of)]).toEqual([30, ['stretch across']]);
+    expect(told('bought a fat quarter of lawn', 'bought').purchases[0]?.fabric.behaviour).toBe('a fat quarter');
     expect(told('bought 2 m of pure wool', 'bought').purchases[0]?.fabric.name).toBe('pure wool');
     expect(told('bought 2 m of stiff canvas', 'bought').purchases[0]?.fabric.behaviour).toBeUndefined();
   });

@@ -67,6 +67,7 @@ const PARTS: ReadonlyMap<string, number> = new Map([
   ['three quarters', 3 / 4],
 ]);
 const PART_SAID = anyOf(PARTS.keys());
+const partOf = (said = '') => PARTS.get(said) ?? 0;
 /** How much of it is left. */
 const LEFT = [
   new RegExp(
@@ -96,11 +97,10 @@ type Groups = Readonly<Record<string, string | undefined>>;
 function lengthLeft({ length, part, used, less, cut }: Groups, { pieces }: Fabric, { unit }: LineContext): number | undefined {
   if (length !== undefined) return lengthOf(length, unit)?.cm;
   const gone = less ?? cut;
-  const of = PARTS.get(part ?? '') ?? (used === undefined ? 0 : 1 - (PARTS.get(used) ?? 1));
-  if (of === 0 && gone === undefined) return 0;
+  if (part === undefined && used === undefined && gone === undefined) return 0;
   const [piece, ...more] = pieces;
   if (!piece || more.length > 0) return undefined;
-  if (gone === undefined) return Math.round(piece.length * of);
+  if (gone === undefined) return Math.round(piece.length * (used === undefined ? partOf(part) : 1 - partOf(used)));
   const left = piece.length - (lengthOf(gone, unit)?.cm ?? Infinity);
   return left < 0 ? undefined : Math.round(left * 10) / 10;
 }

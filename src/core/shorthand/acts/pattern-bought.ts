@@ -27,8 +27,8 @@ const PATTERN = '(?:(?:pdf|paper|sewing|printed) )*pattern(?![a-z])';
 /** That it is the pattern that was bought. */
 const THE_PATTERN = new RegExp(`,? *\\b${PATTERN}`);
 /** Behind a name: that it is not the garment that is spoken of. */
-const PATTERN_BEHIND = new RegExp(`^,? ${PATTERN}`);
-const CAME = new RegExp(`^${FIRST}(?:downloaded|borrowed|was lent|subscribed to) +`);
+const PATTERN_BEHIND = new RegExp(`^ ${PATTERN}`);
+const CAME = new RegExp(`^${FIRST}(?:downloaded|borrowed|was lent) +`);
 /** "New pattern: Lapwing trousers". */
 const NEW_PATTERN = new RegExp(`^${FIRST}(?:my |an? )?new ${PATTERN}[:,]? +`);
 

@@ -1,9 +1,9 @@
-import { COUNT, countOf, ORDINAL, ordinalOf } from '../amounts';
+import { anyOf, COUNT, countOf, ORDINAL, ordinalOf } from '../amounts';
 import { folded } from '../names';
 import { recogniseChosen } from './chosen';
 import { recogniseJoined, viewLettered } from './joined';
-import { asks, beforeName, byRules, mereWords, rule, says, wordCount, type Meant } from '../said';
-import { EARLIER } from '../words';
+import { asks, byRules, mereWords, rule, says, wordCount, type Meant } from '../said';
+import { DIRECTIONS, EARLIER, ZONE_WORDS } from '../words';
 import type { Proposal, Recogniser } from '../sentence';
 import { WEIGHTS } from '../weights';
 
@@ -124,6 +124,11 @@ const designer: Recogniser = ({ subject: of, low, typed }, at) => {
   return [{ from: at, to: at + found[0].length, says: [{ is: 'designer', name: typed(from, from + name.length) }], weight: WEIGHTS.sure + 2 }];
 };
 
+/** "Waist tight like last time", "sleeves as in version 1": of all of it nothing is said. */
+const OF_A_PART = new RegExp(
+  `\\b(?:${anyOf([...ZONE_WORDS.keys(), ...Object.keys(DIRECTIONS)])}|(?:same|other) [a-z]+|fits?|sits?|looks?|hangs?|not|previously) $`,
+);
+
 /** Cut as an earlier version was: the last one, or the one that is said. Which "the other one" is, nobody knows. */
 function cutAs(one: string | undefined, typed: string): Meant {
   const version = /\d+/.exec(one ?? '')?.[0] ?? ordinalOf(/\b(?:first|second|third)\b/.exec(one ?? '')?.[0] ?? '');
@@ -138,9 +143,7 @@ const cut = byRules([
     'likely',
     ({ one, when }, s, from, to) => {
       const before = s.low.slice(0, from);
-      // "Waist tight like last time", "sleeves as in version 1": of all of it nothing is said.
-      if (/\bagain:?\s*$/.test(before) || (when !== undefined && beforeName(s, from) === undefined && !/(?:^|[,;.·|\n])\s*$/.test(before)))
-        return undefined;
+      if (/\bagain:?\s*$/.test(before) || (when !== undefined && OF_A_PART.test(before))) return undefined;
       const meant = cutAs(one ?? when, s.typed(from, to));
       return { ...meant, weight: WEIGHTS.sure + WEIGHTS.word * wordCount(s.low.slice(from, to)) };
     },

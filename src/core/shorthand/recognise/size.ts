@@ -4,7 +4,7 @@ import { FABRIC_NOUN } from '../fabric-nouns';
 import { THE, ZONE, ZONES } from '../places';
 import { WEIGHTS } from '../weights';
 import { byRules, given, rule, asks, mereWords, unread, type Meant } from '../said';
-import { EARLIER } from '../words';
+import { EARLIER_ONE } from '../words';
 import type { Recogniser, Sentence } from '../sentence';
 import { MONTH } from './date';
 import { recogniseSizeAt } from './size-at';
@@ -272,8 +272,8 @@ const recogniseWhole = byRules([
     ({ size }, s) => inAll(size, s, true),
   ),
   // What was cut another time is not the size of this one, nor are the sizes of several.
-  given(/last|previous|first|before|other|version|sizes \d/, rule)(
-    `${EARLIER}(?: (?:i (?:made|cut)|was|it was|it|in|an?))*,? ?\\(?(?:an? |in )?size ${LABEL}\\)?|sizes \\d{1,3}(?:, ?\\d{1,3})+(?:,? (?:and|&) \\d{1,3})?`,
+  given(/last|previous|first|second|third|other|old|sizes \d/, rule)(
+    `(?<!\\b(?:as|like) )(?:(?:the )?last time|previously|${EARLIER_ONE}(?<= (?:one|version|pair|make)))(?: (?:i (?:made|cut)|was|it was|it|in|an?))* ?\\(?(?:an? |in )?size ${LABEL}\\)?|sizes \\d{1,3}(?:, ?\\d{1,3})+(?:,? (?:and|&) \\d{1,3})?`,
     'sure',
     (_, s, from, to) => unread(s, from, to),
   ),
