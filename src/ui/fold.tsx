@@ -10,9 +10,9 @@ export function Fold({ head, said, open = false, children }: { head: string; sai
         <>
           <h2 className="text-head">
             <DisclosureButton className="flex min-h-8 w-full items-center gap-1 border-t border-rule text-left hover:bg-tint max-sm:min-h-11">
-              {isOpen ? <ChevronDown size={15} aria-hidden /> : <ChevronRight size={15} aria-hidden />}
-              {head}
-              {said && <span className="ml-2 truncate font-sans text-small text-ink2">{said}</span>}
+              {isOpen ? <ChevronDown size={15} aria-hidden className="shrink-0" /> : <ChevronRight size={15} aria-hidden className="shrink-0" />}
+              <span className="shrink-0">{head}</span>
+              {said && <span className="ml-2 min-w-0 truncate font-sans text-small text-ink2">{said}</span>}
             </DisclosureButton>
           </h2>
           <DisclosurePanel className="pt-1 pb-2">{children}</DisclosurePanel>

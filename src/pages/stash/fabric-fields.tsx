@@ -1,3 +1,4 @@
+import { format, parseISO } from 'date-fns';
 import { smallOf } from '../../parts/blob-url';
 import { usually } from '../../core/fabric/usually';
 import { askedFields, calledField, fieldWords, Fabric, FABRIC_TESTS, Piece, Swatch as SwatchShape, type FabricTest } from '../../core/records';
@@ -29,6 +30,16 @@ const GROUPS = [
   { head: 'How it behaves', part: 'behaviour' },
   { head: 'Where it is from', part: 'from' },
 ] as const;
+
+/** What is noted in a part of the form, short. */
+const notedIn = (fabric: Fabric, part: (typeof GROUPS)[number]['part'], unit: LengthUnit): string =>
+  askedFields(Fabric.shape, (meta) => meta.form === part && meta.ask !== 'date')
+    .flatMap(({ name, meta }) => {
+      const words = fieldWords(meta, fabric[name], unit);
+      if (words === undefined) return [];
+      return meta.ask === 'words' ? words : `${calledField(Fabric.shape, name)} ${words}`;
+    })
+    .join(' · ');
 
 /** What is measured before and after, in words and units of its own. */
 const TEST_WORDS: Record<FabricTest['of'], { before: string; after: string; result: (n: number) => string }> = {
@@ -169,10 +180,16 @@ export function FabricFields({ fabric, unit }: { fabric: Fabric; unit: LengthUni
         </h3>
         {fabric.pieces.map((p, i) => (
           <Fragment key={i}>
-            <div className="flex items-end gap-2 border-b border-rule py-1">
+            <div className="flex flex-wrap items-end gap-2 border-b border-rule py-1">
               <RecordField of={Piece.shape} name="length" value={p.length} onValue={(length) => setPiece(i, { length })} className="w-24" />
               <RecordField of={Piece.shape} name="width" value={p.width} onValue={(width) => setPiece(i, { width })} className="w-24" />
-              <RecordField of={Piece.shape} name="note" value={p.note} onValue={(note) => setPiece(i, { note })} className="flex-1" />
+              <RecordField
+                of={Piece.shape}
+                name="note"
+                value={p.note}
+                onValue={(note) => setPiece(i, { note })}
+                className="min-w-40 flex-1 max-sm:order-last max-sm:basis-full"
+              />
               <Button
                 quiet
                 aria-label={`Take piece ${i + 1} from the stash`}
@@ -220,7 +237,7 @@ export function FabricFields({ fabric, unit }: { fabric: Fabric; unit: LengthUni
               It was washed
             </Button>
           )}
-          {fabric.washedOn && <span className="self-center text-small text-ink2">washed {fabric.washedOn}</span>}
+          {fabric.washedOn && <span className="self-center text-small text-ink2">washed {format(parseISO(fabric.washedOn), 'd MMM yyyy')}</span>}
         </div>
       </section>
       <div>
@@ -233,7 +250,7 @@ export function FabricFields({ fabric, unit }: { fabric: Fabric; unit: LengthUni
           </Fold>
         )}
         {GROUPS.map(({ head, part }) => (
-          <Fold key={head} head={head}>
+          <Fold key={head} head={head} said={notedIn(fabric, part, unit)}>
             <div className="flex flex-wrap items-start gap-3">{fields(part)}</div>
           </Fold>
         ))}
