@@ -133,7 +133,8 @@ export function testResult({ of, before, after }: Pick<FabricTest, 'of' | 'befor
   return asTapeReads(result);
 }
 
-const FIELD = {
+/** The field in which what a test found stands. */
+export const TEST_FIELD = {
   'stretch across': 'stretchAcross',
   'stretch along': 'stretchAlong',
   'shrinkage across': 'shrinkAcross',
@@ -143,7 +144,7 @@ const FIELD = {
 
 /** A fabric with a test entered: the test is kept, and its result stands where the fabric says what it does. */
 export function withTest(fabric: Fabric, test: FabricTest): Fabric {
-  return { ...fabric, tests: [...fabric.tests, test], [FIELD[test.of]]: testResult(test) };
+  return { ...fabric, tests: [...fabric.tests, test], [TEST_FIELD[test.of]]: testResult(test) };
 }
 
 /** The stash after a wash: every piece shorter and narrower by what the fabric shrinks. A fabric washed before does not shrink again. */

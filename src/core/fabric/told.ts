@@ -32,6 +32,8 @@ export interface FabricFacts {
   readonly behaves: readonly string[];
 }
 
+export const NOTHING_TOLD: FabricFacts = { fields: {}, tests: [], behaves: [] };
+
 /** Whether nothing was told. */
 export const isNothing = ({ fields, tests, behaves }: FabricFacts): boolean =>
   Object.keys(fields).length === 0 && tests.length === 0 && behaves.length === 0;

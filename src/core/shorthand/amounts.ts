@@ -113,6 +113,13 @@ const ABOUT_FIRST = new RegExp(`^${ABOUT}`);
 /** Whether a length is said in yards. */
 export const isInYards = (text: string): boolean => /\dy|\by(?:ar)?ds?\b/.test(text);
 
+/**
+ * A figure with a decimal point or comma.
+ *
+ * @example decimalOf('1,5') // 1.5
+ */
+export const decimalOf = (figure: string): number => Number(figure.replace(',', '.'));
+
 /** A length that was said. */
 export interface SaidLength {
   readonly cm: number;

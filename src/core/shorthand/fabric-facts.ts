@@ -1,9 +1,10 @@
 import { fibresOf } from '../fabric/fibres';
-import type { FabricFacts, FabricTold } from '../fabric/told';
+import { TEST_FIELD, testResult } from '../fabric/stash';
+import { NOTHING_TOLD, type FabricFacts, type FabricTold } from '../fabric/told';
 import type { FabricTest } from '../records';
 import { gramsOf } from '../units/fabric-weight';
 import { isDenied } from './denied';
-import { isInYards, lengthOf, SAID_LENGTH } from './amounts';
+import { decimalOf, isInYards, lengthOf, SAID_LENGTH } from './amounts';
 import { MONEY, moneySaid } from './money-said';
 import { blanked, FROM_SHOP, type Span } from './report';
 import type { LineContext } from './sentence';
@@ -61,8 +62,6 @@ const DOES =
   '(?:bleeds?|bled|frays?|frayed|pills?|pilled|creases?|creased|wrinkles?|crumples?|sheds?|slips?|slides?|slippery|ladders?|curls?|curled|snags?|scorch(?:es|ed)|melts?|melted|fades?|faded|clings?|drapes?|ravels?|unravels?|itches|itchy|see-through|sheer|stiff|softens?|softened|grows?|grew|skews?|skewed|off grain|wants? starch|rustles?|transparent)';
 const HOW_MUCH = `(?:(?:really|hardly|barely|always|easily|badly|very|quite|rather|a bit|too|${DID_NOT}) )*`;
 
-const numberIn = (figure = '') => Number(figure.replace(',', '.'));
-
 const waysOf = ({ along, across, both }: Groups): readonly Way[] =>
   both === undefined
     ? [...(along === undefined ? [] : ['along' as const]), ...(across === undefined ? [] : ['across' as const])]
@@ -74,7 +73,7 @@ const MOST = { stretch: 300, shrinkage: 60 } as const;
 const inPercent =
   (of: Give['of']) =>
   (groups: Groups): Told => {
-    const by = numberIn(groups['percent']);
+    const by = decimalOf(groups['percent'] ?? '');
     return by > MOST[of] ? undefined : { of, by, ways: waysOf(groups) };
   };
 
@@ -94,7 +93,7 @@ const measured =
     const own = /[a-z"]+$/.exec(before)?.[0] ?? '';
     const [from, to] = [before, /[a-z"]$/.test(after) ? after : `${after} ${own}`].map((said) => lengthOf(said.trim(), unit)?.cm ?? 0);
     if (!from || !to) return undefined;
-    const percent = of === 'stretch' ? (to / from - 1) * 100 : (1 - to / from) * 100;
+    const percent = testResult({ of: `${of} along`, before: from, after: to });
     return percent < 0 || percent > MOST[of] ? undefined : { of, by: { before: from, after: to }, ways: waysOf(groups) };
   };
 
@@ -108,7 +107,7 @@ const RULES: readonly FactRule[] = [
       `(?:weigh(?:s|ed)?(?: in at)? |weight:? (?:is |of )?)?(?<weight>\\d{1,4}(?:[.,]\\d)?) ?(?:gsm|g ?/ ?(?:m2|m²|sqm)|(?:g|gram(?:me)?s) (?:per|a) (?:square met(?:re|er)|m2|m²|sqm)|(?<ounces>oz(?: ?/ ?(?:yd2|yd²|sq ?yd))?|ounces?))${END}`,
     ],
     ({ weight, ounces }) => {
-      const grams = Math.round(ounces === undefined ? numberIn(weight) : gramsOf(numberIn(weight)));
+      const grams = Math.round(ounces === undefined ? decimalOf(weight ?? '') : gramsOf(decimalOf(weight ?? '')));
       return grams >= 15 && grams <= 1500 ? { weight: grams } : undefined;
     },
   ),
@@ -150,7 +149,7 @@ const RULES: readonly FactRule[] = [
   ),
   ...rules([`(?:${DID_NOT} (?:stretch|give)(?: at all)?|(?:no|without(?: any)?) (?:stretch|give))${END}${MAYBE_WAY}`], notAtAll('stretch')),
   ...rules([`recovery(?: is| of|:)? ${PERCENT}`, `${PERCENT} recovery`], ({ percent }) => {
-    const recovery = numberIn(percent);
+    const recovery = decimalOf(percent ?? '');
     return recovery <= 100 ? { recovery } : undefined;
   }),
   ...rules(
@@ -161,7 +160,7 @@ const RULES: readonly FactRule[] = [
     },
   ),
   ...rules([`(?:${SHARE}(?: ?(?:,|/|\\+|&|and)? ?${SHARE})*|(?:pure|all) ${FIBRE})(?=\\s*(?:$|[,;.()\\n]))`], (_, __, typed) => {
-    const shares = [...typed.matchAll(/(\d+(?:[.,]\d)?) ?%/g)].map(([, share]) => numberIn(share));
+    const shares = [...typed.matchAll(/(\d+(?:[.,]\d)?) ?%/g)].map(([, share = '']) => decimalOf(share));
     const sum = shares.reduce((so, share) => so + share, 0);
     if (fibresOf(typed).length === 0 || sum > 100) return undefined;
     // Of what the rest is, a part of it does not say.
@@ -201,15 +200,17 @@ const NOT_QUITE =
 
 /** A give the ways that it was said, as facts. */
 function given({ of, by, ways }: Give): FabricFacts {
-  const [along, across] = of === 'stretch' ? (['stretchAlong', 'stretchAcross'] as const) : (['shrinkAlong', 'shrinkAcross'] as const);
-  if (typeof by !== 'number') return { fields: {}, tests: ways.map((way) => ({ of: `${of} ${way}` as const, ...by })), behaves: [] };
-  return { fields: Object.fromEntries(ways.map((way) => [way === 'along' ? along : across, by])), tests: [], behaves: [] };
+  if (typeof by !== 'number') return { ...NOTHING_TOLD, tests: ways.map((way) => ({ of: `${of} ${way}` as const, ...by })) };
+  return { ...NOTHING_TOLD, fields: Object.fromEntries(ways.map((way) => [TEST_FIELD[`${of} ${way}`], by])) };
 }
 
 function factsOf(told: NonNullable<Told>): FabricFacts {
-  if (typeof told === 'string') return { fields: {}, tests: [], behaves: [told] };
-  return 'ways' in told ? given(told) : { fields: told, tests: [], behaves: [] };
+  if (typeof told === 'string') return { ...NOTHING_TOLD, behaves: [told] };
+  return 'ways' in told ? given(told) : { ...NOTHING_TOLD, fields: told };
 }
+
+/** Where anything is read, what is asked too. */
+export const takenBy = ({ at, undirected }: Pick<FactsRead, 'at' | 'undirected'>): readonly Span[] => (undirected ? [...at, undirected.at] : at);
 
 /** Facts and further ones. */
 const and = (facts: FabricFacts, more: FabricFacts): FabricFacts => ({
@@ -229,10 +230,10 @@ const SHOP = new RegExp(`(?:(?:bought|came) )?${FROM_SHOP}`, 'u');
  */
 export function factsIn(text: string, low: string, context: LineContext): FactsRead {
   const at: Span[] = [];
-  let facts: FabricFacts = { fields: {}, tests: [], behaves: [] };
+  let facts = NOTHING_TOLD;
   let undirected: FactsRead['undirected'];
   for (const { said, tells } of RULES)
-    for (const found of blanked(low, undirected ? [...at, undirected.at] : at, '\n').matchAll(said)) {
+    for (const found of blanked(low, takenBy({ at, undirected }), '\n').matchAll(said)) {
       const [from, end] = [found.index, found.index + found[0].length];
       const groups: Groups = found.groups ?? {};
       const told = isDenied(low.slice(0, from)) || NOT_QUITE.test(low.slice(0, from)) ? undefined : tells(groups, context, text.slice(from, end));
@@ -250,7 +251,7 @@ export function factsIn(text: string, low: string, context: LineContext): FactsR
       facts = and(facts, more);
       at.push([from, end + (other && toldToo !== undefined ? other[0].length : 0)]);
     }
-  const shop = SHOP.exec(blanked(text, undirected ? [...at, undirected.at] : at, '\n'));
+  const shop = SHOP.exec(blanked(text, takenBy({ at, undirected }), '\n'));
   if (shop) {
     at.push([shop.index, shop.index + shop[0].length]);
     facts = and(facts, factsOf({ source: shop[1] }));

@@ -1,4 +1,6 @@
 import type { LengthUnit } from '../units/length';
+import { decimalOf } from './amounts';
+import { comesSoWide } from './width-said';
 
 const NUMBER = '(\\d+(?:[.,]\\d+)?)';
 const METRES = 'm(?:et(?:re|er)s?)?';
@@ -8,11 +10,9 @@ const LONG_BY_WIDE = new RegExp(`(?<![\\d.,])${NUMBER} ?(${SIZE_UNIT})? ?(?:x|×
 const METRES_WIDE = new RegExp(`(?<![\\d.,])${NUMBER} ?${METRES}[ -]wide(?![a-z])`, 'giu');
 /** "2 m, 150 cm": no fabric has two lengths, and this is how wide it comes off the bolt. Source: usual widths, 90 to 180 cm. */
 const SECOND = /(?<=\d ?m(?:et(?:re|er)s?)?(?![a-z\d])[^;\n]*?)(9\d|1[0-7]\d)( ?cm)(?=\s*(?:$|[,;.(]|\d))/giu;
-const WIDTHS = [30, 400] as const;
 
-const numberIn = (figure: string) => Number(figure.replace(',', '.'));
 const isMetres = (unit: string | undefined) => /^m/i.test(unit ?? '');
-const wide = (figure: string, unit: string) => (isMetres(unit) ? `${Math.round(numberIn(figure) * 100)} cm wide` : `${figure} ${unit} wide`);
+const wide = (figure: string, unit: string) => (isMetres(unit) ? `${Math.round(decimalOf(figure) * 100)} cm wide` : `${figure} ${unit} wide`);
 
 /**
  * Says how large a piece of fabric is in the words in which a length and a width are read; whatever else is said stays.
@@ -24,11 +24,11 @@ const wide = (figure: string, unit: string) => (isMetres(unit) ? `${Math.round(n
 export const lengthAndWidth = (text: string, usual: LengthUnit): string =>
   text
     .replace(LONG_BY_WIDE, (all, long: string, longIn: string | undefined, across: string, acrossIn: string | undefined) => {
-      const unit = acrossIn ?? (longIn === undefined || (isMetres(longIn) && numberIn(across) >= WIDTHS[0]) ? usual : longIn);
-      const cm = numberIn(across) * (isMetres(unit) ? 100 : 1);
+      const unit = acrossIn ?? (longIn === undefined || (isMetres(longIn) && comesSoWide(decimalOf(across))) ? usual : longIn);
+      const cm = decimalOf(across) * (isMetres(unit) ? 100 : 1);
       // "2 x 1 m" may be two pieces.
-      if ((longIn === undefined && isMetres(unit)) || cm < WIDTHS[0] || cm > WIDTHS[1]) return all;
+      if ((longIn === undefined && isMetres(unit)) || !comesSoWide(cm)) return all;
       return `${long} ${longIn ?? unit} ${wide(across, unit)}`;
     })
-    .replace(METRES_WIDE, (all, figure: string) => (numberIn(figure) < 5 ? wide(figure, 'm') : all))
+    .replace(METRES_WIDE, (all, figure: string) => (decimalOf(figure) < 5 ? wide(figure, 'm') : all))
     .replace(SECOND, '$1$2 wide');

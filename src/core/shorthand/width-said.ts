@@ -1,3 +1,4 @@
+import { decimalOf } from './amounts';
 import { asTapeReads, CM_PER_INCH, type LengthUnit } from '../units/length';
 
 const FIGURE = '\\d{2,3}(?:[.,]\\d+)?';
@@ -20,6 +21,8 @@ export interface WidthGroups {
 
 /** Fabric comes so wide, cm. Source: usual widths, ribbon and sail cloth left aside. */
 const WIDTHS = [30, 400] as const;
+/** @param cm across */
+export const comesSoWide = (cm: number): boolean => cm >= WIDTHS[0] && cm <= WIDTHS[1];
 
 /**
  * The unit of a width that is told without one: what comes by the yard is measured in inches across, in any ledger.
@@ -41,6 +44,6 @@ export function widthSaid({ wide, wideIn, width, widthIn }: WidthGroups, usual: 
   const figure = wide ?? width;
   if (figure === undefined) return undefined;
   const unit = wideIn ?? widthIn ?? usual;
-  const cm = asTapeReads(Number(figure.replace(',', '.')) * (unit.startsWith('c') ? 1 : CM_PER_INCH));
-  return cm >= WIDTHS[0] && cm <= WIDTHS[1] ? cm : undefined;
+  const cm = asTapeReads(decimalOf(figure) * (unit.startsWith('c') ? 1 : CM_PER_INCH));
+  return comesSoWide(cm) ? cm : undefined;
 }

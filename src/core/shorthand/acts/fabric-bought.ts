@@ -1,5 +1,5 @@
 import { evenPrice } from '../../fabric/price';
-import { withFacts, type FabricFacts } from '../../fabric/told';
+import { NOTHING_TOLD, withFacts, type FabricFacts } from '../../fabric/told';
 import type { Fabric, Piece } from '../../records';
 import { withId } from '../../units/by-id';
 import { colourCalled } from '../../units/colour';
@@ -170,7 +170,7 @@ function paidAndFrom(
   return { price, shop: (shop ?? later)?.slice(1).find((name) => name !== undefined), to: said + (later?.[0].length ?? 0) };
 }
 
-const NO_LABEL: Pick<FactsRead, 'facts' | 'at'> = { facts: { fields: {}, tests: [], behaves: [] }, at: [] };
+const NO_LABEL: Pick<FactsRead, 'facts' | 'at'> = { facts: NOTHING_TOLD, at: [] };
 
 /** One fabric of those that came in, from its part of the line, with what its label says. "2 m of pure wool" is called so. */
 const purchaseIn = (text: string, low: string, tables: LineTables, options: PurchaseOptions): Purchase | undefined =>

@@ -4,8 +4,8 @@ import { withId } from '../../units/by-id';
 import { SAID_LENGTH } from '../amounts';
 import { nounsIn } from '../by-its-noun';
 import type { LineTables } from '../draft-from-line';
-import { directions, factsIn, type FactsRead } from '../fabric-facts';
-import { FIRST, isGarmentName, leftOf, SEWN, unnamed, type ActOptions, type Heard, type Span } from '../report';
+import { directions, factsIn, takenBy, type FactsRead } from '../fabric-facts';
+import { FIRST, isGarmentName, leftOf, SEWN, unnamed, type ActOptions, type Heard } from '../report';
 import { readsOfAGarment } from './of-a-garment';
 import type { WashedAct } from './of-fabric';
 
@@ -44,8 +44,6 @@ const wordsLeft = (read: FactsRead, text: string): readonly string[] =>
     .split(', ')
     .map((part) => part.replace(/^(?:and|but|it|it['’]s|is|also) /i, ''))
     .filter((part) => /[\p{L}\d]/u.test(part) && !IS.test(part.toLowerCase()));
-
-const takenBy = ({ at, undirected }: FactsRead): readonly Span[] => (undirected ? [...at, undirected.at] : at);
 
 const isEmpty = ({ facts, undirected }: FactsRead) => undirected === undefined && isNothing(facts);
 

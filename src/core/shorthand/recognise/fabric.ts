@@ -1,7 +1,7 @@
 import { evenPrice } from '../../fabric/price';
 import { FABRIC_PARTS, type FabricUse, type Money } from '../../records';
 import { gramsOf } from '../../units/fabric-weight';
-import { anyOf, END, isInYards, lengthOf, SAID_LENGTH } from '../amounts';
+import { anyOf, decimalOf, END, isInYards, lengthOf, SAID_LENGTH } from '../amounts';
 import type { Choice, Understood } from '../chip';
 import { ZONE } from '../places';
 import { NEXT_SAID } from '../targets';
@@ -101,7 +101,7 @@ function used(
   const priced = said.price ?? each;
   const price = priced === undefined ? undefined : moneySaid(priced, context.currency);
   const byYard = said.price === undefined ? isInYards(said.length ?? '') : said.unit?.startsWith('y');
-  const figure = said.weight === undefined ? undefined : Number(said.weight.replace(',', '.'));
+  const figure = said.weight === undefined ? undefined : decimalOf(said.weight);
   const weight = figure === undefined ? undefined : Math.round(said.gsm === 'oz' ? gramsOf(figure) : figure);
   const shop = said.shop === undefined || !shopAt ? undefined : typed(...shopAt);
   const width = widthSaid(said, unitOfWidth(said.length ?? '', context.unit));
