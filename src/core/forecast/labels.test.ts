@@ -190,3 +190,23 @@ test('an alteration in centimetres on top of labels moves the place it was cut a
   expect(waist.basis).toBe('right after wear');
   expect(waist.line).toEqual({ size: 'L' });
 });
+
+test('a length that was right stays as it was cut where the size of most places is another', () => {
+  const cutAt44 = (zones: readonly ZoneId[], others: readonly FitNote[]) =>
+    sampleMake(2, {
+      size: { size: '42' },
+      sizeLines: zones.map((zone) => ({ zone, line: { size: '44' } })),
+      fitNotes: [...zones.map((zone) => sampleNote(zone, 0)), sampleNote('rise', 0), ...others],
+    });
+  const first = sampleMake(1, { size: { size: '42' }, fitNotes: [sampleNote('waistband', 0)] });
+  const wanted = (make: Make) => carryForward({ ...unknown('hip', 'semi', []), makes: [first, make] }, PLAN)!;
+  const rise = (make: Make) => wanted(make).zones.find((z) => z.zone === 'rise')!.x;
+
+  const even = cutAt44(['hip'], [sampleNote('thigh', -1)]);
+  expect(wanted(even).next).toMatchObject({ size: { size: '42' }, sizeLines: ['hip', 'thigh'].map((zone) => ({ zone, line: { size: '44' } })) });
+  expect(rise(even)).toBe(0);
+  // Outvoted, it keeps the old size as a line of its own.
+  const most = cutAt44(['hip', 'knee'], [sampleNote('thigh', -1)]);
+  expect(wanted(most).next).toMatchObject({ size: { size: '44' }, sizeLines: ['waistband', 'rise'].map((zone) => ({ zone, line: { size: '42' } })) });
+  expect(rise(most)).toBe(0);
+});

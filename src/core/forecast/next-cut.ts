@@ -112,13 +112,15 @@ export function nextCut(again: Garment, { unit }: PlannedCut, targets: ReadonlyM
 
 /**
  * The same cut named by the size that most of the noted places want: where bust and waist of an M want L, it is an L. Places of which nobody
- * said anything go with it, as they would under the scissors; a noted one that wants the old size keeps it as a line of its own.
+ * said anything go with it, as they would under the scissors; a noted one that wants the old size keeps it as a line of its own. So does a
+ * length: no line is moved to reach it, and yet it is graded as all is.
  */
 function inSizeOfMost(garment: Garment, noted: readonly ZoneId[]): Garment {
   const { size, sizeLines } = garment.make;
-  const { chart } = garment.draft;
-  if (!size || !chart) return garment;
-  const told = noted.filter((zone) => garment.along(zone)).map((zone) => ({ zone, line: lineOf(garment.make, zone) ?? size }));
+  const { draft } = garment;
+  if (!size || !draft.chart) return garment;
+  const graded = noted.filter((zone) => draft.at(zone).reading ?? draft.at(zone).step !== 0);
+  const told = graded.map((zone) => ({ zone, line: lineOf(garment.make, zone) ?? size }));
   const wanting = (line: SizeLine) => told.filter((t) => sameLine(t.line, line)).length;
   const most = told.reduce<SizeLine>((best, { line }) => (wanting(line) > wanting(best) ? line : best), size);
   if (sameLine(most, size) || wanting(most) < 2) return garment;
