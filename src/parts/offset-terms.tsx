@@ -22,7 +22,7 @@ export function OffsetTerms({ offset, unit }: { offset: Offset; unit: LengthUnit
       {offset.alterations.map((a) => (
         <li key={a.alteration.id}>
           {length(a.cm)} {alterationWords(a.alteration, unit)}
-          {a.atMost ? ' (at most)' : ''}
+          {a.unplaced ? ' (half of it: nobody said whether it passed here)' : a.atMost ? ' (at most)' : ''}
         </li>
       ))}
       {offset.fabric.cm !== 0 && <li>{length(offset.fabric.cm)} the stretch of the fabric, against what the pattern asks</li>}

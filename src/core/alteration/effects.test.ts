@@ -12,7 +12,7 @@ import {
   type AlterationKindId,
   type Way,
 } from '../catalogue/alterations';
-import { effectsOf, girthFactor, USUAL_GARMENT, type EffectContext } from './effects';
+import { effectsOf, girthFactor, placesNotSaid, possibleEffectsOf, USUAL_GARMENT, type EffectContext } from './effects';
 
 function alteration(kind: AlterationKindId, rest: Partial<Alteration> = {}): Alteration {
   return { id: 'a', kind, way: alterationKind(kind).ways[0]!, amount: 1, purpose: 'fit', when: 'paper', ...rest };
@@ -306,3 +306,23 @@ test.each<[AlterationKindId, Way, ZoneId, number]>([
   ['gathers', 'total', 'hemSweep', 1],
   ['sleeve-seam', 'perSeam', 'upperArm', 2],
 ])('%s, 1 cm %s at the %s, is %d cm round', (kind, way, zone, cm) => expect(effects(kind, { way, zones: [zone] })).toEqual({ [zone]: cm }));
+
+describe('where nobody said which places a seam passed', () => {
+  test('any of the body may be it; of a sleeve’s own seam those of the sleeve; a named one, or a fixed kind, is no question', () => {
+    expect(placesNotSaid(alteration('centre-back-seam'))).toEqual(['bust', 'waist', 'waistband', 'hip', 'hemSweep']);
+    expect(placesNotSaid(alteration('side-seams'))).toContain('thigh');
+    expect(placesNotSaid(alteration('side-seams'))).not.toContain('upperArm');
+    expect(placesNotSaid(alteration('sleeve-seam'))).toEqual(['upperArm', 'wrist']);
+    expect(placesNotSaid(alteration('side-seams', { zones: ['hip'] }))).toEqual([]);
+    for (const kind of ['sleeve-length', 'band', 'allowance', 'dart-rotated'] as const) expect(placesNotSaid(alteration(kind))).toEqual([]);
+  });
+
+  test('nothing is stated, and half is possible at each, in doubt by as much', () => {
+    const seam = alteration('side-seams', { amount: -1, way: 'perSeam' });
+    expect(effectsOf(seam, USUAL_GARMENT)).toEqual([]);
+    const possible = possibleEffectsOf(seam, USUAL_GARMENT);
+    expect(possible.map((e) => e.zone)).toEqual(placesNotSaid(seam));
+    expect(possible.find((e) => e.zone === 'hip')).toEqual({ zone: 'hip', cm: -2, sd: 2, atMost: false, unplaced: true });
+    expect(possibleEffectsOf({ ...seam, zones: ['hip'] }, USUAL_GARMENT)).toEqual([]);
+  });
+});

@@ -1,6 +1,6 @@
 import { edgesOf, type FitClass } from '../body/fit-class';
 import { ZONE_IDS, zoneOf, type ZoneId } from '../body/zones';
-import type { Alteration } from '../records';
+import type { Alteration, Make } from '../records';
 import { alterationKind, type Way } from '../catalogue/alterations';
 
 /** What an alteration does at one zone. */
@@ -12,6 +12,8 @@ export interface Effect {
   readonly sd: number;
   /** How much it is depends on the cut; this is the most. */
   readonly atMost: boolean;
+  /** Nobody said whether it was done here. */
+  readonly unplaced?: true;
 }
 
 /** What effects need to know of the garment. */
@@ -23,6 +25,9 @@ export interface EffectContext {
 
 /** A semi-fitted garment with the usual seams. */
 export const USUAL_GARMENT: EffectContext = { fitClassAt: () => 'semi', seamsAcross: (zone) => zoneOf(zone).seams };
+
+/** What was altered for the fit of a make. */
+export const fitAlterations = ({ alterations }: Pick<Make, 'alterations'>): readonly Alteration[] => alterations.filter((a) => a.purpose === 'fit');
 
 /** An amount that is remembered as *about* so much is in doubt by this part of it: half as much as one that was never noted. */
 const ABOUT = 0.25;
@@ -96,10 +101,36 @@ export function sharesOf(alteration: Alteration, context: EffectContext): readon
   }
 }
 
+/** A seam of the body goes on into the sleeve only where that is said. */
+const OF_A_SLEEVE: readonly ZoneId[] = ['upperArm', 'wrist'];
+
+/**
+ * The zones that an alteration may have passed where nobody said which.
+ *
+ * @returns none where they are named, or where its kind touches always the same
+ * @example placesNotSaid({ kind: 'centre-back-seam', … }) // ['bust', 'waist', 'waistband', 'hip', 'hemSweep']
+ */
+export function placesNotSaid({ kind, zones = [] }: Pick<Alteration, 'kind' | 'zones'>): readonly ZoneId[] {
+  const { rule, zones: offered = [] } = alterationKind(kind);
+  if (zones.length > 0 || (rule.by !== 'girth' && rule.by !== 'wedge')) return [];
+  const ofBody = offered.filter((zone) => !OF_A_SLEEVE.includes(zone));
+  return ofBody.length > 0 ? ofBody : offered;
+}
+
+/**
+ * What an alteration may have done at each zone, where nobody said which it passed: as likely all of it as nothing, so half of it, and as much
+ * in doubt.
+ */
+export function possibleEffectsOf(alteration: Alteration, context: EffectContext): readonly Effect[] {
+  return placesNotSaid(alteration)
+    .flatMap((zone) => effectsOf({ ...alteration, zones: [zone] }, context))
+    .map(({ zone, cm, sd, atMost }) => ({ zone, cm: cm / 2, sd: Math.hypot(cm, Math.SQRT2 * sd) / 2, atMost, unplaced: true }));
+}
+
 /**
  * What an alteration does to each zone it touches.
  *
- * @returns one effect a zone, in cm. Without an amount: half of slight and clear together, with half of that as its doubt
+ * @returns one effect a zone, in cm; none where nobody said which it passes (`possibleEffectsOf`). Without an amount: half of slight and clear together, with half of that as its doubt
  *   (engine.md, section 1). Linear in the amount.
  * @example 1 cm let out at each side seam past the bust → bust +4 cm
  */

@@ -1,6 +1,6 @@
 import { alterationKey } from '../alteration/alteration-key';
 import { answerFor, inOrderOfAnswers, isFine, movesBy } from '../alteration/answer';
-import { effectsOf, sharesOf } from '../alteration/effects';
+import { effectsOf, fitAlterations, sharesOf } from '../alteration/effects';
 import type { IsoDate } from '../units/date';
 import { roundToWorkable, workableStep, type LengthUnit } from '../units/length';
 import { firstOf } from '../units/item-at';
@@ -11,7 +11,7 @@ import { blankFabric } from '../records/blank';
 import { effectContext, type PatternCase } from '../garment/case';
 import { lineAt, lineOf, placeOf, sameLine } from '../garment/chart';
 import { isLabelsAlone } from '../garment/ladder';
-import { fitAlterations, Garment } from '../garment/offset';
+import { Garment } from '../garment/offset';
 
 /** What the next garment is for. */
 export interface PlannedCut {

@@ -26,6 +26,7 @@ export const UNKNOWN_WORDS: Record<Unknown, string> = {
   'stretch of the fabric': 'nobody tested how far the fabric stretches, so the range is wider',
   'girth of the body': 'the girth is not known: a usual one is taken for what the fabric’s stretch does',
   'amount of an alteration': 'an alteration was noted without an amount; about half way from slight to clear is taken',
+  'place of an alteration': 'nobody said which places an alteration passed: half of it is taken here, with as much in doubt',
 };
 
 export const DIFFERENCE_WORDS: Record<Difference, string> = {

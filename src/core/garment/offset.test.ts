@@ -124,6 +124,16 @@ describe('alterations', () => {
     expect(offset(bit, 'bust')).toMatchObject({ x: -3.5, unsized: 1.75, unknown: ['amount of an alteration'] });
   });
 
+  test('where nobody said which places it passed, half of it counts at each, and as much is in doubt', () => {
+    const unplaced = sampleMake(1, { alterations: [sampleAlteration('centre-back-seam', -3)] });
+    expect(offset(unplaced, 'bust')).toMatchObject({ x: -1.5, unsized: 1.5, unknown: ['place of an alteration'] });
+    expect(offset(unplaced, 'sleeve')).toMatchObject({ x: 0, unsized: 0, unknown: ['no chart for the zone'] });
+    const bit = sampleMake(1, { alterations: [sampleAlteration('side-seams', undefined, { direction: -1 })] });
+    expect(offset(bit, 'bust')).toMatchObject({ x: -1.75, unknown: ['place of an alteration'] });
+    // It was −3.5 ± 1.75 or nothing.
+    expect(offset(bit, 'bust').unsized).toBeCloseTo(Math.sqrt((3.5 ** 2 + 1.75 ** 2) / 2 - 1.75 ** 2), 9);
+  });
+
   test('a seam sewn narrower than cut', () => {
     const { amount: _, ...narrow } = sampleAlteration('allowance', 0, { allowance: { cut: 1.5, sewn: 1 } });
     const make = sampleMake(1, { alterations: [narrow] });

@@ -1,6 +1,6 @@
 import { inOrder, viewOf } from '../make/versions';
 import { mainFabric } from '../make/main-fabric';
-import { effectsOf, type Effect } from '../alteration/effects';
+import { effectsOf, possibleEffectsOf, type Effect } from '../alteration/effects';
 import { grownWithHeight } from '../body/growth';
 import { BodyReader, type BodyValue } from '../body/measures';
 import { usualGirth } from '../body/usual-girths';
@@ -56,11 +56,8 @@ export type ChartTerm =
     }
   | { readonly from: 'nothing'; readonly cm: 0 };
 
-export interface AlterationTerm {
+export interface AlterationTerm extends Omit<Effect, 'zone'> {
   readonly alteration: Alteration;
-  readonly cm: number;
-  readonly sd: number;
-  readonly atMost: boolean;
 }
 
 /** What was not known when an offset was worked out. A screen lists these; none of them is silently zero. */
@@ -72,7 +69,8 @@ export type Unknown =
   | 'body measure'
   | 'stretch of the fabric'
   | 'girth of the body'
-  | 'amount of an alteration';
+  | 'amount of an alteration'
+  | 'place of an alteration';
 
 /** How far a garment was from what the pattern intends for this body, with every term that made it so. */
 export interface Offset {
@@ -186,9 +184,6 @@ const termed = (term: ChartTerm, body?: BodyValue, steps = 0, doubt = 0, part = 
 const UNALTERED: readonly AlterationTerm[] = [];
 const ALL_KNOWN: readonly Unknown[] = [];
 
-/** What was altered for the fit of a make. */
-export const fitAlterations = ({ alterations }: Pick<Make, 'alterations'>) => alterations.filter((a) => a.purpose === 'fit');
-
 /** An alteration with all that it does. */
 interface Altered {
   readonly alteration: Alteration;
@@ -255,7 +250,11 @@ export class Garment {
       const context = effectContext(pattern, view);
       const known = before ? before.#altered : NOT_ALTERED;
       this.#altered = make.alterations.map(
-        (alteration) => known.find((a) => a.alteration === alteration) ?? { alteration, effects: effectsOf(alteration, context) },
+        (alteration) =>
+          known.find((a) => a.alteration === alteration) ?? {
+            alteration,
+            effects: [...effectsOf(alteration, context), ...possibleEffectsOf(alteration, context)],
+          },
       );
     }
   }
@@ -328,7 +327,11 @@ export class Garment {
       altered += cm;
       doubt2 += sd * sd;
     }
-    if (doubt2 > 0) unknown.push('amount of an alteration');
+    if (doubt2 > 0) {
+      const inDoubt = alterations.filter(({ sd }) => sd > 0);
+      if (inDoubt.some(({ unplaced }) => !unplaced)) unknown.push('amount of an alteration');
+      if (inDoubt.some(({ unplaced }) => unplaced)) unknown.push('place of an alteration');
+    }
 
     const height = chartTerm.from === 'measured' ? undefined : this.#byHeight(zone, date);
     const girth = ownBody?.cm ?? (chartTerm.from === 'chart' && chartTerm.measure === measure ? chartTerm.body : undefined);
@@ -371,7 +374,7 @@ export class Garment {
     const terms: AlterationTerm[] = [];
     for (const { alteration, effects } of this.#altered) {
       if (alteration.purpose !== 'fit' || (note && !madeBefore(alteration, note))) continue;
-      for (const effect of effects) if (effect.zone === zone) terms.push({ alteration, cm: effect.cm, sd: effect.sd, atMost: effect.atMost });
+      for (const { zone: at, ...effect } of effects) if (at === zone) terms.push({ alteration, ...effect });
     }
     return terms;
   }

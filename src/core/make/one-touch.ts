@@ -1,3 +1,4 @@
+import type { ZoneId } from '../body/zones';
 import type { IsoDate } from '../units/date';
 import type { LooseEnd, Make, Verdict } from '../records';
 
@@ -22,6 +23,11 @@ export const finished = (make: Make, date: IsoDate): Make => ({ ...make, state: 
 /** An alteration that now stands on the pattern paper. */
 export function markedOnPaper(make: Make, alterationId: string, date: IsoDate): Make {
   return { ...make, alterations: make.alterations.map((a) => (a.id === alterationId ? { ...a, marked: date } : a)) };
+}
+
+/** An alteration of which it is said now which zones it passed. */
+export function placedAt(make: Make, alterationId: string, zones: readonly ZoneId[]): Make {
+  return { ...make, alterations: make.alterations.map((a) => (a.id === alterationId ? { ...a, zones: [...zones] } : a)) };
 }
 
 /** One more verdict; the earlier ones are kept. */

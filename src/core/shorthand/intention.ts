@@ -1,5 +1,5 @@
 import { sameLine } from '../garment/chart';
-import { fitAlterations } from '../garment/offset';
+import { fitAlterations } from '../alteration/effects';
 import { sameAlteration } from '../alteration/alteration-key';
 import type { Alteration, Make, Pattern } from '../records';
 import type { Intended } from '../plan/meant';

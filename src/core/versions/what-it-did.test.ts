@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { sampleAlteration, sampleCase, sampleFabric, sampleMake, sampleNote, SAMPLE_PATTERN } from '../garment/sample-case';
+import type { ZoneId } from '../body/zones';
 import type { Make, Outcome } from '../records';
 import { whatItDid } from './what-it-did';
 
@@ -65,6 +66,23 @@ describe('what the changes did', () => {
     const alone = said([narrow, sampleMake(2, { fitNotes: [sampleNote('bust', 0)], ...inFabric('drill') })], { fabrics })[0]!.credit!;
     expect(alone.causes[0]?.cause).toEqual({ of: 'hand', properties: ['weight'] });
     expect(alone.helped).toBeLessThan(0.5);
+  });
+
+  test('a seam of which nobody said where it was let out may have done it, and is never “nothing that touches it”', () => {
+    const at = (zones?: readonly ZoneId[]) => {
+      const seam = sampleAlteration('centre-back-seam', 4, zones ? { zones: [...zones] } : {});
+      const makes = [
+        sampleMake(1, { fitNotes: [sampleNote('bust', -2)] }),
+        sampleMake(2, { fitNotes: [sampleNote('bust', 0)], alterations: [seam] }),
+      ] as const;
+      return said(makes)[0]!.credit!;
+    };
+    const [unplaced, here, elsewhere] = [at(), at(['bust']), at(['hip'])];
+    expect(unplaced.causes).toMatchObject([{ cause: { of: 'alteration' } }]);
+    expect(unplaced.untouched).toBeUndefined();
+    // Less is claimed for it than where it was said.
+    expect(unplaced.helped).toBeLessThan(here.helped ?? 0);
+    expect(elsewhere.untouched).toBe(true);
   });
 
   test('nothing is claimed where nothing changed, or the cut went the other way', () => {

@@ -1,5 +1,5 @@
 import { isFitless } from '../../core/records/usual-zones';
-import { nextVersion, versionsOf } from '../../core/make/versions';
+import { countedMakes, nextVersion, versionsOf } from '../../core/make/versions';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { isChanged } from '../../core/forecast/summary';
@@ -29,6 +29,7 @@ import { choose, save } from '../../parts/save';
 import { startMake } from '../../core/make/log-draft';
 import { FirstCuts } from './first-cuts';
 import { NextInAWord } from './next-in-a-word';
+import { NotPlaced } from './not-placed';
 import { ToMark } from './to-mark';
 import { SewItAgain } from './sew-it-again';
 import { WhatChanged } from './what-changed';
@@ -280,6 +281,7 @@ export function PatternAccount() {
             <div className="flex flex-col gap-4">
               <SewItAgain found={carried.decision} />
               <ToMark carried={carried} />
+              <NotPlaced makes={countedMakes(input)} zones={carried.places} />
               <WhatChanged makes={input.makes} change={carried.lastChange} />
               {carried.zones.some((z) => z.labels) && <WhatWouldSharpen pattern={pattern} person={person} unit={unit} />}
               <p className="flex flex-wrap gap-2">
