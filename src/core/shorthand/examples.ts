@@ -53,6 +53,7 @@ export const LINE_EXAMPLES: readonly Examples[] = [
       'shortened the hem by 3 cm on the body',
       'raised the hem 2 cm',
       'took in side seams 1 per seam at waist and hip',
+      'took in the waist 2 cm at the centre back',
       'fba 1.5',
       'a bit off the sides',
       'sleeve -4 for looks',

@@ -140,6 +140,9 @@ const rise = long('rise', { low: 'rise', raised: 1 });
 /** Where its front or back ends that hangs from the waist. */
 const waistEdge = low('rise', { raised: 1 });
 const waist = wide('side-seams', { wideZones: ['waist'], low: 'bodice-below-bust' });
+const centreBack = wide('centre-back-seam');
+const centreBackWaist = wide('centre-back-seam', { wideZones: ['waist'] });
+const waistDarts = wide('waist-darts', { wideZones: ['waist'] });
 const strap = long('strap-length');
 const dart = low('bust-dart');
 
@@ -196,12 +199,22 @@ const TARGETS: Readonly<Record<string, Target>> = {
   'front waist': waistEdge,
   'back waistband': waistEdge,
   'front waistband': waistEdge,
-  'centre back seam': wide('centre-back-seam'),
-  'center back seam': wide('centre-back-seam'),
-  'back seam': wide('centre-back-seam'),
-  'centre back': wide('centre-back-seam'),
-  cb: wide('centre-back-seam'),
-  'cb seam': wide('centre-back-seam'),
+  'centre back seam': centreBack,
+  'center back seam': centreBack,
+  'back seam': centreBack,
+  'centre back': centreBack,
+  'center back': centreBack,
+  cb: centreBack,
+  'cb seam': centreBack,
+  'centre back waist': centreBackWaist,
+  'center back waist': centreBackWaist,
+  'cb waist': centreBackWaist,
+  'centre back waistband': centreBackWaist,
+  'center back waistband': centreBackWaist,
+  'waist darts': waistDarts,
+  'waist dart': waistDarts,
+  'back waist darts': waistDarts,
+  'front waist darts': waistDarts,
   'princess seams': wide('princess-seams'),
   'princess seam': wide('princess-seams'),
   'bust dart': dart,
@@ -332,6 +345,9 @@ const DEEP: ReadonlySet<AlterationKindId | undefined> = new Set<AlterationKindId
 
 /** Whether more of it is lower: of "2 cm off the neckline" nobody knows whether it is lower for it. */
 export const isMoreLower = (word: string): boolean => TARGETS[word]?.plain === 'low' && TARGETS[word].raised === undefined;
+
+/** Whether a word means the waist at the centre back: out of a bodice it may be length that is taken there. */
+export const isAtCentreBackWaist = (word: string | undefined): boolean => word !== undefined && TARGETS[word] === centreBackWaist;
 
 /**
  * What an act at a target changes.

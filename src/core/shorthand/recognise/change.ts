@@ -5,10 +5,11 @@ import type { ZoneId } from '../../body/zones';
 import { anyOf, BIT, END, LENGTH, LENGTH_IN_WORDS, lengthOf, OR_LESS, SAID_LENGTH } from '../amounts';
 import type { Choice, Understood } from '../chip';
 import { isDenied } from '../denied';
+import { isLower } from '../../records/usual-zones';
 import { canHave, THE, ZONE, ZONES, zoneHere, zonesNamed } from '../places';
 import { asks, beforeName, byRules, given, mereWords, rule, waysOf, wordBefore, type Meant, type Rule } from '../said';
 import type { Sentence } from '../sentence';
-import { ACTS, aimOf, isMoreLower, NAMED_ALTERATIONS, TARGET_NAMES, type Act, type Aim } from '../targets';
+import { ACTS, aimOf, isAtCentreBackWaist, isMoreLower, NAMED_ALTERATIONS, TARGET_NAMES, type Act, type Aim } from '../targets';
 import { EARLIER, PARTS_SAID, WAYS_SAID, WHENS } from '../words';
 
 /** The longest first: "at each side seam" before "each side". */
@@ -19,9 +20,11 @@ const PURPOSE = '(?:for looks|for style|for fit|for the look(?: of it)?|for the 
 const PART = anyOf(Object.keys(PARTS_SAID));
 const AT = `(?:from ${ZONE} (?:down |up )?to ${ZONE}|(?:at|past|along|around|round|across|through|over|from|in|on|for) ${ZONES})`;
 const TO_NOTHING = `(?:(?:tapering|blending|grading|going|down|fading|blended|tapered) )?(?:to|into) (?:nothing|zero|nil|0)(?: (?:at|by|towards) (?:the )?[a-zß-ɏ ]{3,20}?(?=$|[,.;·|]|${END} (?:and|for|on)))?`;
+/** Of a width: the seam that it was taken in or let out at. */
+const AT_CENTRE_BACK = '(?:at|in|from|along|through|out of) (?:the )?(?:cent(?:re|er) back|cb)(?: seam)?';
 /** What may follow, one after the other and in any order. */
 const TAIL_STEP = new RegExp(
-  `,? (?:${WAY}|${WHEN}|${PURPOSE}|(?:at the |in the |on the )?${PART}(?: only)?|${AT}|${TO_NOTHING}|by ${LENGTH}|${SAID_LENGTH} ${AT}|each|again|all round|as well|too(?! [a-z])|more|overall|(?:above|below) the (?:bust|knee)(?:line)?)${END}`,
+  `,? (?:${WAY}|${WHEN}|${PURPOSE}|(?:at the |in the |on the )?${PART}(?: only)?|${AT}|${AT_CENTRE_BACK}|${TO_NOTHING}|by ${LENGTH}|${SAID_LENGTH} ${AT}|each|again|all round|as well|too(?! [a-z])|more|overall|(?:above|below) the (?:bust|knee)(?:line)?)${END}`,
   'y',
 );
 function tailEnd(low: string, at: number): number {
@@ -218,6 +221,7 @@ function made(
   const said = s.low.slice(from, to);
   if (
     /\bdarts?$/.test(target) &&
+    !(/\bwaist darts?$/.test(target) && (act === 'narrower' || act === 'wider')) &&
     (/\b(?:add|remov|reduc|enlarg|increas|decreas|took|take|cut|off\b)/.test(said) || OTHER_DART.test(`${s.low.slice(0, from)}${said}`))
   )
     return undefined;
@@ -227,12 +231,17 @@ function made(
   // Pockets that are added are no height of theirs.
   if ((act === 'more' || act === 'less') && (/^pockets?$/.test(target) || /^(?: (?:front|back|patch|side))* ?pockets?\b/.test(s.low.slice(to))))
     return undefined;
+  if (/^back waist(?:band)?$/.test(target) && ALONG_WIDE.has(act)) return atTheBackWaist(act, lengthIn(amount, s), tail, s, s.typed(from, to));
   const where = /above the bust/.test(tail) ? ' above the bust' : /above the knee/.test(tail) ? ' above the knee' : '';
   const meant = aimOf(act, `${target}${where}`, kindOf(s)) ?? aimOf(act, target, kindOf(s));
   if (!meant) return undefined;
-  const half = meant.kind === 'bodice-below-bust' && /\b(front|back)\b/.exec(tail)?.[1];
-  const aim: Aim = half ? { ...meant, kind: half === 'front' ? 'front-length' : 'back-length' } : meant;
+  const half = meant.kind === 'bodice-below-bust' && (/\b(front|back)\b/.exec(tail)?.[1] as 'front' | 'back' | undefined);
+  const atCentreBack = meant.kind === 'side-seams' && new RegExp(` ${AT_CENTRE_BACK}${END}`).test(tail);
+  const kind = half ? (`${half}-length` as const) : atCentreBack ? 'centre-back-seam' : meant.kind;
+  const aim: Aim = { ...meant, kind };
   const byTail = HAS_LENGTH.exec(tail)?.[1];
+  if (/^waist(?:band)?$/.test(target) && ALONG_WIDE.has(act) && / at the back(?: only)?$/.test(tail))
+    return atTheBackWaist(act, lengthIn(amount ?? byTail, s), tail, s, s.typed(from, to));
   // Cut off its edge it is lower, and taken out of its height it is not.
   if ((act === 'more' || act === 'less') && isMoreLower(target) && /^(?:\w+ )*?(?:add|took|take|cut|remov|chop|trim|shav)|\boff\b/.test(said)) {
     const ways = (['lower', 'higher'] as const).flatMap((way) => {
@@ -254,6 +263,24 @@ function made(
     return choices.length > 0 ? asks(...choices) : undefined;
   }
   return change(aim, cm, tail, s, s.typed(from, to), target);
+}
+
+/** The same, done to one of the pieces only. */
+const ofPart = (meant: Meant | undefined, part: 'front' | 'back'): Meant | undefined => {
+  const parted = (says: Choice): Choice => says.map((one) => (one.is === 'alteration' ? { ...one, alteration: { ...one.alteration, part } } : one));
+  if (!meant) return undefined;
+  return { ...meant, says: parted(meant.says), ...(meant.choices ? { choices: meant.choices.map(parted) } : {}) };
+};
+
+const ALONG_WIDE: ReadonlySet<Act> = new Set<Act>(['narrower', 'wider']);
+
+/** A waist that was made narrower or wider at its back: at the seam there or at its darts, nobody said. */
+function atTheBackWaist(act: Act, cm: number | undefined, tail: string, s: Sentence, whole: string): Meant {
+  const ways = (['centre back seam', 'waist darts'] as const).flatMap((seam) => {
+    const aim = aimOf(act, seam, kindOf(s));
+    return waysOf(aim && change({ ...aim, zones: ['waist'] }, cm, `${tail} in all`, s, whole));
+  });
+  return asks(...ways, mereWords(whole));
 }
 
 const both = (one: Meant | undefined, two: Meant | undefined): Meant | undefined => {
@@ -379,11 +406,17 @@ export const recogniseChange = byRules([
     ({ target, amount, tail = '' }, s, from, to) => {
       const words = s.typed(from, to);
       // Out of its width, or off its edge: either is done there.
-      if (/ waist(?:band)?$/.test(target ?? '') && / (?:at|in|out) /.test(s.low.slice(from, to))) {
+      if (/^(?:back|front) waist(?:band)?$/.test(target ?? '') && / (?:at|in|out) /.test(s.low.slice(from, to))) {
         const seam = target?.startsWith('back') ? ('centre-back-seam' as const) : ('side-seams' as const);
         const across = change({ kind: seam, sign: -1 }, lengthIn(amount, s), tail, s, words);
         return asks(...[across, made('less', target, amount, tail, s, from, to)].flatMap(waysOf), mereWords(words));
       }
+      // Above the hips it may be a sway back.
+      if (isAtCentreBackWaist(target) && !(s.subject?.kind && isLower(s.subject.kind)))
+        return asks(
+          ...waysOf(made('less', target, amount, tail, s, from, to)),
+          ...waysOf(change({ kind: 'sway-back', sign: 1 }, lengthIn(amount, s), tail, s, words)),
+        );
       const edge = / (?:out of|out|from) /.test(s.low.slice(from, to)) ? EDGES[target ?? ''] : undefined;
       return edge ? change({ kind: edge, sign: 1 }, lengthIn(amount, s), tail, s, words, target) : made('less', target, amount, tail, s, from, to);
     },
@@ -398,11 +431,44 @@ export const recogniseChange = byRules([
     'likely',
     ({ amount, tail = '' }, s, from, to) => made('shorter', 'length', amount, tail, s, from, to),
   ),
+  // Darts that the pattern has not.
+  given(/ darts?/, changed)(
+    `${LEAD}(?:added|add|put in|sewed|sewed in|with) (?:(?<count>two|2|four|4|a pair of|an?) )?(?:(?:added|extra|long|vertical) )*(?<part>front |back )?(?:fish-? ?eye|double-ended|double-pointed|contour) darts?(?:(?:,? (?:of|at) | )(?<amount>${SAID_LENGTH}))?(?<each> each)?(?: (?:at|in|on|to) the (?<where>front|back)(?: bodice)?)?`,
+    'sure',
+    ({ count, part, amount, each, where, tail = '' }, s, from, to) => {
+      const taken = lengthIn(amount, s);
+      const sides = count === 'four' || count === '4' ? 2 : 1;
+      const said = each === undefined ? tail : ` per side ${tail}`;
+      const meant = change(
+        { kind: 'dart-added', sign: -1, zones: ['waist'] },
+        taken === undefined ? undefined : taken * (each ? sides : 1),
+        said,
+        s,
+        s.typed(from, to),
+      );
+      const of = (part?.trim() ?? where) as 'front' | 'back' | undefined;
+      return of === undefined ? meant : ofPart(meant, of);
+    },
+  ),
   // A wedge.
   given(/wedge/, changed)(
-    `${LEAD}(?:took|take|taken|pinched|cut|let)(?: out)? (?:an? )?(?<amount>${LENGTH} )?(?:wedge|wedges)(?: of (?<of>${LENGTH}))?(?: (?:out of|out|from|off|at|in|into))*(?: (?:the )?(?:side seams?|(?<edge>${anyOf(Object.keys(EDGES))})))?(?:,? (?<after>${LENGTH}) (?:at|from) ${ZONES})?`,
+    `${LEAD}(?:took|take|taken|pinched|cut|let)(?: out)? (?:an? )?(?<amount>${LENGTH} )?(?:wedge|wedges)(?: of (?<of>${LENGTH}))?(?: (?:out of|out|from|off|at|in|into))*(?: (?:the )?(?:side seams?|(?<back>(?:cent(?:re|er) back|cb)(?: (?:seam|waist(?:band)?))?)|(?<edge>${anyOf(Object.keys(EDGES))})))?(?:,? (?<after>${LENGTH}) (?:at|from) ${ZONES})?`,
     'sure',
-    ({ amount, of, after, edge = '', tail = '' }, s, from, to) => {
+    ({ amount, of, after, back, edge = '', tail = '' }, s, from, to) => {
+      if (back !== undefined) {
+        // Across the back it takes out length, along its seam width.
+        const ways = (
+          [
+            { kind: 'wedge-centre-back', sign: -1 },
+            { kind: 'centre-back-seam', sign: -1 },
+          ] as const
+        ).flatMap((aim) =>
+          waysOf(
+            change(aim, lengthIn(amount ?? of, s), `${/ waist(?:band)?$/.test(back) ? ' at the waist' : ''}${tail} in all`, s, s.typed(from, to)),
+          ),
+        );
+        return asks(...ways);
+      }
       const along = EDGES[edge];
       if (along) return change({ kind: along, sign: 1 }, lengthIn(amount ?? of, s), tail, s, s.typed(from, to));
       const wide = zonesNamed(new RegExp(`(?:${LENGTH}) (?:at|from) (${ZONES})`).exec(s.low.slice(from, to))?.[1], s);
@@ -456,9 +522,10 @@ export const recogniseChange = byRules([
   ),
   // "bust dart raised 1 1/2 in", "hem let down 3 cm", "sleeves shortened by 2".
   given(VERBS_SAID, changed)(
-    `${TARGET}(?: (?:was|were|is|are|got|has been|have been|had to be))?(?: (?:by )?(?<before>${LENGTH}))? (?<verb>${VERB})(?:(?: by| about)? ${AMOUNT})?`,
+    `${TARGET}(?<place> ${AT})?(?: (?:was|were|is|are|got|has been|have been|had to be))?(?: (?:by )?(?<before>${LENGTH}))? (?<verb>${VERB})(?:(?: by| about)? ${AMOUNT})?`,
     'sure',
-    ({ target, verb, before, amount = before, tail = '' }, s, from, to) => {
+    ({ target, place = '', verb, before, amount = before, tail: behind = '' }, s, from, to) => {
+      const tail = `${place}${behind}`;
       // On the hanger a hem drops by itself.
       if (amount === undefined && verb === 'dropped' && target?.endsWith('hem')) return undefined;
       // An adjective is no deed: "hem narrow", "waist lower".
