@@ -1,5 +1,6 @@
 import { alterationAmount, alterationPlace, sizeLineWords } from '../core/alteration/words';
 import { formatLength, type LengthUnit } from '../core/units/length';
+import { listed } from '../core/units/listed';
 import { BODY_MEASURES, zoneOf } from '../core/body/zones';
 import type { VersionDifference } from '../core/versions/differences';
 
@@ -16,7 +17,7 @@ export function differenceWords(d: VersionDifference, unit: LengthUnit): string 
     case 'seam allowance':
       return `seams sewn narrower than cut: ${length(d.from)} → ${length(d.to)}`;
     case 'fabric':
-      return `fabric: ${d.from?.name ?? 'not noted'} → ${d.to?.name ?? 'not noted'}${d.properties.length > 0 ? `, other ${d.properties.join(' and ')}` : ''}`;
+      return `fabric: ${d.from?.name ?? 'not noted'} → ${d.to?.name ?? 'not noted'}${d.properties.length > 0 ? `, other ${listed(d.properties)}` : ''}`;
     case 'body':
       return `body, ${BODY_MEASURES[d.measure]}: ${length(d.from)} → ${length(d.to)}`;
   }

@@ -1,4 +1,5 @@
 import { formatLength, type LengthUnit } from '../units/length';
+import { listed } from '../units/listed';
 import { zoneOf, type ZoneId } from '../body/zones';
 import type { Alteration, SizeLine } from '../records';
 import { alterationKind, isSized, WAY_WORDS } from '../catalogue/alterations';
@@ -23,10 +24,7 @@ export function sizeLineShort({ size, to }: SizeLine): string {
 }
 
 /** Zones in a list for reading: `bust, waist and hip`. */
-export function zoneList(zones: readonly ZoneId[]): string {
-  const labels = zones.map((z) => zoneOf(z).label);
-  return labels.length < 2 ? (labels[0] ?? '') : `${labels.slice(0, -1).join(', ')} and ${labels.at(-1)}`;
-}
+export const zoneList = (zones: readonly ZoneId[]): string => listed(zones.map((z) => zoneOf(z).label));
 
 /** What an alteration changes, without its amount: `sleeve length`, `side seams at bust and waist`. */
 export function alterationPlace(alteration: Alteration): string {

@@ -1,4 +1,5 @@
 import { zoneOf, type ZoneId } from '../body/zones';
+import { listed } from '../units/listed';
 import { percent } from '../units/percent';
 import type { VerdictPart } from '../records';
 import type { FabricProperty } from '../versions/differences';
@@ -77,6 +78,6 @@ export function decisionReasonWords(reason: DecisionReason): string {
     case 'expensive fabric':
       return `${reason.fabric} is expensive or cannot be had again`;
     case 'did well':
-      return `version ${reason.version} in ${reason.fabric} did well${reason.other.length > 0 ? `: other ${reason.other.join(' and ')}` : ''}`;
+      return `version ${reason.version} in ${reason.fabric} did well${reason.other.length > 0 ? `: other ${listed(reason.other)}` : ''}`;
   }
 }

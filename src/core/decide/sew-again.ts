@@ -11,7 +11,7 @@ import { isByFabric } from '../garment/evidence';
 import { isFitless } from '../records/usual-zones';
 import { zoneOf } from '../body/zones';
 import type { Fabric, Decision, Make, Verdict } from '../records';
-import { fabricProperties } from '../versions/differences';
+import { alikeIn, fabricProperties } from '../versions/differences';
 import type { DecisionReason } from './decision-reason';
 import { judgedEarly, reasonShare, reasonsOf } from './verdict-weight';
 
@@ -152,7 +152,7 @@ function isAlike(input: PatternCase, make: Make, poor: readonly Make[]): boolean
   const own = fabricOf(input, make);
   return poor.some((m) => {
     const fabric = fabricOf(input, m);
-    return m === make || (fabric !== undefined && own !== undefined && (fabric.id === own.id || fabricProperties(fabric, own).length === 0));
+    return m === make || (fabric !== undefined && own !== undefined && (fabric.id === own.id || alikeIn(fabric, own).length > 0));
   });
 }
 

@@ -42,6 +42,22 @@ test('how the like did before speaks for a fabric or against it; another weight 
   expect(found(1, 'heavy').suits).toBe(true);
 });
 
+test('what nobody tested or weighed is like nothing, and only what both are known in is named', () => {
+  const known = sampleFabric('known', { ...piece, weight: 150 });
+  const said = (now: Partial<Fabric>, was: Fabric = known) =>
+    matchOf(
+      input([was, sampleFabric('now', { ...piece, ...now })], [version(1, was.id, loved(5))]),
+      next,
+      sampleFabric('now', { ...piece, ...now }),
+      TODAY,
+      'cm',
+    ).pro.filter((words) => words.startsWith('version 1'));
+  expect(said({ stretchAcross: undefined, stretchAlong: undefined })).toEqual([]);
+  expect(said({ weight: 150, stretchAcross: undefined, stretchAlong: undefined })).toEqual(['version 1 in known, alike in weight, is loved 5 of 5']);
+  expect(said({})).toEqual(['version 1 in known, alike in stretch, is loved 5 of 5']);
+  expect(said({ weight: 150, drape: 4 }, { ...known, drape: 2 })).toEqual([]);
+});
+
 test('of a stash those that suit come first, and what has nothing left is not offered', () => {
   const fabrics = [
     sampleFabric('short', { pieces: [{ length: 90, width: 140 }] }),

@@ -1,13 +1,14 @@
 import { versionsOf } from '../make/versions';
 import { weightOf } from '../fabric/weight';
 import { mainFabric } from '../make/main-fabric';
-import { fabricProperties } from '../versions/differences';
+import { alikeIn } from '../versions/differences';
 import type { CaseTables, PatternCase } from '../garment/case';
 import { LOVED } from '../forecast/sizes';
 import type { IsoDate } from '../units/date';
 import { formatLength, type LengthUnit } from '../units/length';
 import type { Season } from '../wear/season';
 import type { Fabric, Make } from '../records';
+import { listed } from '../units/listed';
 import { memoize } from '../units/memoize';
 import { didWell, POORLY } from './did-well';
 import { fabricFor } from './fabric-for-plan';
@@ -39,9 +40,10 @@ function howTheLikeDid(input: PatternCase, fabric: Fabric): { readonly pro: stri
     const was = mainFabric(make, input.fabrics).fabric;
     const love = make.verdicts.at(-1)?.love;
     if (!was || love === undefined) continue;
-    const alike = was.id === fabric.id || fabricProperties(was, fabric).length === 0;
-    if (!alike) continue;
-    const words = `version ${make.version} in ${was.id === fabric.id ? 'this very fabric' : `${was.name}, alike in stretch and weight`}, is loved ${love} of 5`;
+    const same = was.id === fabric.id;
+    const alike = same ? [] : alikeIn(was, fabric);
+    if (!same && alike.length === 0) continue;
+    const words = `version ${make.version} in ${same ? 'this very fabric' : `${was.name}, alike in ${listed(alike)}`}, is loved ${love} of 5`;
     if (love >= LOVED) pro.push(words);
     else if (love <= POORLY) contra.push(words);
   }

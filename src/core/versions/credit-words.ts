@@ -1,6 +1,7 @@
 import { alterationWords, sizeLineWords } from '../alteration/words';
 import { directionWord, outcomeWords } from '../make/fit-note-words';
 import { formatLength, type LengthUnit } from '../units/length';
+import { listed } from '../units/listed';
 import { percent } from '../units/percent';
 import { lineOf } from '../garment/chart';
 import type { Cause } from './moves';
@@ -16,7 +17,7 @@ export function causeWords(cause: Cause, unit: LengthUnit): string {
     case 'stretch':
       return 'the stretch of the fabric';
     case 'hand':
-      return `the fabric (${cause.properties.join(' and ')})`;
+      return `the fabric (${listed(cause.properties)})`;
     case 'seam allowance':
       return 'the seam allowance';
     case 'alteration':
@@ -56,8 +57,6 @@ export function timesInTen(chance: number): string {
   return times === 0 ? 'hardly ever' : count === undefined ? 'almost certainly' : `${count} in ten`;
 }
 
-const list = (words: readonly string[]) => (words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`);
-
 /** Why nobody is named, with the likeliest where there is one. */
 function notClear({ causes, untouched }: Credit, unit: LengthUnit): string {
   if (untouched) return 'nothing that touches it changed';
@@ -74,10 +73,10 @@ function notClear({ causes, untouched }: Credit, unit: LengthUnit): string {
 export function creditWords({ credit }: Pick<Effect, 'credit'>, unit: LengthUnit): string {
   if (!credit) return '';
   const { surety, causes, inSpiteOf } = credit;
-  const against = inSpiteOf.length > 0 ? `, in spite of ${list(inSpiteOf.map((c) => causeWords(c, unit)))}` : '';
+  const against = inSpiteOf.length > 0 ? `, in spite of ${listed(inSpiteOf.map((c) => causeWords(c, unit)))}` : '';
   if (surety === 'not clear') return `${notClear(credit, unit)}${against}`;
   const several = causes.length > 1;
-  return `${surety} ${list(causes.map(({ cause, share }) => `${causeWords(cause, unit)}${several ? ` (${percent(share)})` : ''}`))}${against}`;
+  return `${surety} ${listed(causes.map(({ cause, share }) => `${causeWords(cause, unit)}${several ? ` (${percent(share)})` : ''}`))}${against}`;
 }
 
 /**

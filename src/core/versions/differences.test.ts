@@ -1,7 +1,7 @@
 import { bodyOn } from '../body/measures';
 import { SAMPLE_BODY, sampleAlteration, sampleCase, sampleFabric, sampleMake } from '../garment/sample-case';
 import type { Make } from '../records';
-import { fabricProperties, differencesBetween } from './differences';
+import { alikeIn, fabricProperties, differencesBetween } from './differences';
 
 const between = (earlier: Partial<Make>, later: Partial<Make>, rest: Parameters<typeof sampleCase>[1] = {}) => {
   const a = sampleMake(1, earlier);
@@ -87,7 +87,12 @@ describe('properties of fabric', () => {
     expect(fabricProperties(plain, { ...plain, weight: 130 })).toEqual([]);
   });
 
-  test('a fabric that nobody noted is compared with nothing', () => {
+  test('a fabric that nobody noted is compared with nothing, nor is what nobody tested or felt of one', () => {
     expect(fabricProperties(plain, undefined)).toEqual([]);
+    const { stretchAcross: _, stretchAlong: __, weight: ___, drape: ____, ...unfelt } = { ...plain, stretchAcross: 4 };
+    expect(fabricProperties(plain, unfelt)).toEqual([]);
+    expect(alikeIn(plain, unfelt)).toEqual([]);
+    expect(alikeIn(plain, { ...unfelt, weight: 125 })).toEqual(['weight']);
+    expect(alikeIn(plain, { ...unfelt, weight: 125, drape: 5 })).toEqual([]);
   });
 });

@@ -41,19 +41,35 @@ function narrowerSeams(make: Make): number {
   return make.alterations.reduce((sum, a) => sum + (a.allowance ? a.allowance.cut - a.allowance.sewn : 0), 0);
 }
 
-/** Which properties of two fabrics differ enough to matter. */
+/** Whether two values differ; undefined where either is not known. */
+const differ = <T>(one: T | undefined, other: T | undefined): boolean | undefined =>
+  one === undefined || other === undefined ? undefined : one !== other;
+
+/** Of each property of two fabrics whether it differs enough to matter: what nobody tested, weighed or felt neither differs nor is alike. */
+function compared(from: Fabric, to: Fabric): readonly (readonly [FabricProperty, boolean | undefined])[] {
+  const across = differ(from.stretchAcross, to.stretchAcross);
+  return [
+    ['structure', from.structure !== to.structure],
+    ['stretch', across === true || differ(from.stretchAlong, to.stretchAlong) === true ? true : across],
+    ['weight', from.weight && to.weight ? Math.abs(to.weight / from.weight - 1) > OTHER_WEIGHT : differ(weightOf(from), weightOf(to))],
+    ['drape', differ(from.drape, to.drape)],
+  ];
+}
+
+/** Which properties of two fabrics are known to differ enough to matter. */
 export function fabricProperties(from: Fabric | undefined, to: Fabric | undefined): FabricProperty[] {
-  if (!from || !to) return [];
-  const found: FabricProperty[] = [];
-  if (from.structure !== to.structure) found.push('structure');
-  if (from.stretchAcross !== to.stretchAcross || from.stretchAlong !== to.stretchAlong) found.push('stretch');
-  const [was, is] = [weightOf(from), weightOf(to)];
-  // What nobody weighed or felt does not differ.
-  const heavier =
-    from.weight && to.weight ? Math.abs(to.weight / from.weight - 1) > OTHER_WEIGHT : was !== undefined && is !== undefined && was !== is;
-  if (heavier) found.push('weight');
-  if (from.drape !== undefined && to.drape !== undefined && from.drape !== to.drape) found.push('drape');
-  return found;
+  return from && to ? compared(from, to).flatMap(([property, differs]) => (differs === true ? [property] : [])) : [];
+}
+
+/**
+ * What two fabrics are known to be alike in, beside that both are woven or knit.
+ *
+ * @returns nothing where they differ in anything, or where nobody tested, weighed or felt both
+ */
+export function alikeIn(one: Fabric, other: Fabric): readonly FabricProperty[] {
+  const found = compared(one, other);
+  if (found.some(([, differs]) => differs === true)) return [];
+  return found.flatMap(([property, differs]) => (differs === false && property !== 'structure' ? [property] : []));
 }
 
 /** A body measure on a day, cm, as it was measured: what is only expected by then is no difference that anybody saw. */
