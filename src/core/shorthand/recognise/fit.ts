@@ -14,6 +14,10 @@ const DIRECTION = anyOf(Object.keys(DIRECTIONS));
 const DEGREE = `(?:(?:is|are|was|were|it's|just) )?${anyOf(Object.keys(DEGREES))}`;
 const RIGHT =
   '(?:just right|spot on|right|good|fine|ok|okay|perfect|perfectly|great|lovely|nice|nicely|well|as it should be|as they should be|correct|ideal)';
+const ALL_OVER = '(?:everywhere|all over|all round|throughout)';
+/** What is said of a fit as a whole is a clause of its own. */
+const BEGINS_CLAUSE = /(?:^|[,.;!·|\n:]|\b(?:and|but)) *$/;
+const WHOLE_CLAUSE = '(?=\\s*(?:$|[,.;!·|\\n]|and\\b|but\\b|except\\b|so\\b|now\\b))';
 /** A place that is off, in the same clause. */
 const OFF = new RegExp(`^[^.;\\n]*\\b(?:too|${DIRECTION}|gap(?:es|ing))\\b`);
 const BE =
@@ -346,6 +350,12 @@ const seen = byRules([
   ),
   rule(`(?:it is |it's |is )?${RIGHT} (?:elsewhere|everywhere else|otherwise|in all other places)`, 'sure', () => ({ says: [{ is: 'rest right' }] })),
   rule(`(?:everything|all of it|it all|all) (?:fits?|fitted|is|was|sits?)(?: just)? ${RIGHT}`, 'sure', () => ({ says: [{ is: 'rest right' }] })),
+  // "Right all over", "it fits everywhere", "everything fits": of all but what is said to be off.
+  given(/everywhere|all over|all round|throughout|everything fit/, rule)(
+    `(?:(?:it|they|this one|the fit|and|which|now) )*(?:(?:(?:fits?|fitted|fit is|sits?|is|are|was|were)(?: (?:me|him|her|them))? )?(?:just )?${RIGHT} ${ALL_OVER}|(?:fits?|fitted)(?: (?:me|him|her|them))? ${ALL_OVER}|everything (?:fits|fitted))${WHOLE_CLAUSE}`,
+    'sure',
+    (_, s, from) => (BEGINS_CLAUSE.test(s.low.slice(0, from)) ? { says: [{ is: 'rest right' }] } : undefined),
+  ),
   // "Fits perfectly everywhere except the waist, which is 2 cm too big": all but what is said to be off.
   given(/everywhere|all over/, rule)(
     `(?:(?:it|they|this one|and|which|now) )*(?:(?:fits?|fitted|is|are|was|were) )?(?:${RIGHT} (?:everywhere|all over)|(?:everywhere|all over) ${RIGHT}),? (?:except|apart from|other than|but)(?: for)?(?= )`,
@@ -354,10 +364,9 @@ const seen = byRules([
   ),
   // "Fits well": every place, or a word of praise.
   given(/\bfit/, rule)(
-    `(?:(?:it|they|this one|she|he|and|which|now|really|finally|just|all) )*(?:fits?|fitted)(?: (?:me|him|her|them))?(?: (?:really|so|very))? (?:${RIGHT}|like a (?:glove|dream|charm)|beautifully|brilliantly|wonderfully)(?=\\s*(?:$|[,.;!·|\\n]|and\\b|but\\b|except\\b|so\\b|now\\b))`,
+    `(?:(?:it|they|this one|she|he|and|which|now|really|finally|just|all) )*(?:(?:fits?|fitted)(?: (?:me|him|her|them))?(?: (?:really|so|very))? (?:${RIGHT}|like a (?:glove|dream|charm)|beautifully|brilliantly|wonderfully)|(?:an? )?(?:just )?${RIGHT} fit|(?:the )?fit (?:(?:is|was|came out) )?(?:just |really |so |very )?${RIGHT}|no fit(?:ting)? (?:issues?|problems?|troubles?))${WHOLE_CLAUSE}`,
     'likely',
-    (_, s, from, to) =>
-      /(?:^|[,.;!·|\n:]|\b(?:and|but)) *$/.test(s.low.slice(0, from)) ? asks([{ is: 'rest right' }], mereWords(s.typed(from, to))) : undefined,
+    (_, s, from, to) => (BEGINS_CLAUSE.test(s.low.slice(0, from)) ? asks([{ is: 'rest right' }], mereWords(s.typed(from, to))) : undefined),
   ),
   // What one sees, by the catalogue.
   rule(`(?<symptom>${anyOf(SYMPTOM_WORDS.keys())})(?: (?<degree>${DEGREE}))?`, 'sure', ({ symptom = '', degree = '' }, s, from, to) => {
