@@ -13,6 +13,10 @@ import type { Choice, Understood } from './chip';
 import type { Named } from './names';
 import type { LineContext } from './sentence';
 
+/** Fit notes in words, without what was seen. */
+const notesWords = (notes: Extract<Understood, { is: 'fit' }>['notes'], unit: LengthUnit): string =>
+  notes.map((n) => `${zoneOf(n.zone).label} ${outcomeWords(n, unit)}${n.side ? ` on the ${n.side}` : ''}`).join(', ');
+
 /** One thing that was said: a word for its kind, and what it says. */
 export function chipWords(
   u: Understood,
@@ -92,7 +96,7 @@ export function chipWords(
     }
     case 'fit': {
       const symptom = u.notes[0]?.symptom;
-      const notes = u.notes.map((n) => `${zoneOf(n.zone).label} ${outcomeWords(n, unit)}${n.side ? ` on the ${n.side}` : ''}`).join(', ');
+      const notes = notesWords(u.notes, unit);
       return { kind: 'fit', says: symptom ? `${symptomOf(symptom).label}: perhaps ${notes}` : notes };
     }
     case 'rest right':
@@ -139,6 +143,8 @@ function choiceWords(choice: Choice, context: LineContext, unit: LengthUnit): st
   return choice
     .map((u) => {
       if (u.is === 'words') return 'just words';
+      // What is seen stands beside the buttons: they say what it may come from.
+      if (u.is === 'fit') return `fit ${notesWords(u.notes, unit)}`;
       const { kind, says } = chipWords(u, context, unit);
       return `${kind} ${says}`;
     })

@@ -6,6 +6,7 @@ import { recogniseCost } from './recognise/cost';
 import { recogniseDate } from './recognise/date';
 import { recogniseFabric } from './recognise/fabric';
 import { recogniseFit } from './recognise/fit';
+import { recogniseSeen } from './recognise/seen';
 import { recogniseNote } from './recognise/note';
 import { recogniseNotDone } from './recognise/not-done';
 import { recognisePattern } from './recognise/pattern';
@@ -26,6 +27,7 @@ const RECOGNISERS: readonly Recogniser[] = [
   recogniseSize,
   recogniseChange,
   recogniseFit,
+  recogniseSeen,
   recogniseFabric,
   recogniseTime,
   recogniseCost,

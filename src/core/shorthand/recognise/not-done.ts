@@ -1,4 +1,5 @@
 import { mereWords, wordCount } from '../said';
+import { ROOM_WANTED } from './seen';
 import { EARLIER_ONE } from '../words';
 import type { Recogniser, Sentence } from '../sentence';
 import { WEIGHTS } from '../weights';
@@ -57,7 +58,7 @@ const NOT_DONE_SAID = [
   'almost|nearly|thought (?:about|of)|considered|instead of|rather than|without',
 ];
 const NOT_DONE = new RegExp(
-  `^(?:(?:but|and|so|i|we|really|just|actually|sadly|then|was) )*(?:${NOT_DONE_SAID.join('|')})(?: (?:even|really|actually|quite|need to|have to|get round to))* (?:${ALTER}|${ALTERED}|${ALTERING})(?![a-z])`,
+  `^(?:(?:but|and|so|i|we|really|just|actually|sadly|then|was) )*(?:${NOT_DONE_SAID.join('|')})(?: (?:even|really|actually|quite|need to|have to|get round to))* (?:${ALTER}|${ALTERED}|${ALTERING})(?![a-z])(?! (?:my|her|his|the) arms?\\b)`,
 );
 
 const ANOTHER_ONE = `${EARLIER_ONE}(?<= (?:one|version|pair|make))`;
@@ -85,6 +86,7 @@ const NO_MORE = new RegExp(
 );
 const QUESTION = /^(?:is|are|was|were|does|do|did|should|could|why|how|what|which|who)(?![a-z]).*\?$/;
 
+const ROOM_WANTED_AT = new RegExp(`^${ROOM_WANTED}[ .!]*$`);
 const WISH_AT = new RegExp(`${CLAUSE}${WISH_GOES_ON}`, 'y');
 const CLAUSE_AT = new RegExp(CLAUSE, 'y');
 
@@ -115,6 +117,8 @@ const wishes: Recogniser = (sentence, at) => {
   // "… Next: raise the darts"; where it begins the line, what comes next is told.
   const begins = clause === undefined ? -1 : at > 0 && /^next ?:/.test(clause) ? 0 : (clauseAt(sentence, at, CLAUSE_AT) ?? '').search(WISH);
   if (clause === undefined || begins < 0 || (WISH_BEHIND.exec(clause)?.[0].length ?? Infinity) <= begins) return [];
+  // More room that is needed was not there: which of both is meant is asked.
+  if (ROOM_WANTED_AT.test(clause)) return [];
   // What is to be told is no wish of the garment.
   if (/\b(?:want|need|going|like|have) to (?:log|note|enter|record|write down|tell)\b/.test(clause)) return [];
   // "Would make again" is an answer to another question; what still needs sewing is a loose end.

@@ -228,7 +228,7 @@ export const recogniseVerdict = byRules([
     ),
   ),
   rule(
-    `(?:(?:it|and|but) )*(?:creases|wrinkles|creased|crumples)(?: (?:so much|too much|badly|like mad|terribly|a lot|easily|if you look at it|as soon as [^,.;·|]{2,30}))?`,
+    `(?:(?:it|and|but) )*(?:creases|wrinkles|creased|crumples)(?: (?:so much|too much|badly|like mad|terribly|a lot|easily|if you look at it|as soon as [^,.;·|]{2,30}))?(?! (?:at|across|around|under|below|between|from|on) (?:the|my) )`,
     'likely',
     () => asks([{ is: 'reason', reason: 'fabric' }], [{ is: 'reason', reason: 'care' }]),
   ),

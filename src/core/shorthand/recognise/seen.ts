@@ -1,0 +1,150 @@
+import type { ZoneId } from '../../body/zones';
+import { symptomOf, type SymptomId } from '../../catalogue/symptoms';
+import { outcomeOf } from '../../make/outcome';
+import { isLower } from '../../records/usual-zones';
+import type { Choice } from '../chip';
+import { isDenied } from '../denied';
+import { lengthOf, SAID_LENGTH } from '../amounts';
+import { canHave, ZONES, zonesNamed } from '../places';
+import { asks, byRules, given, mereWords, rule, type Meant, type Rule } from '../said';
+import type { Sentence } from '../sentence';
+
+const SEAT = '(?:the |my )?(?:seat|bum|bottom|butt|backside|behind)';
+const IS = '(?:(?:is|are|was|were|get|gets|got|feels?) )?';
+const CANNOT = "(?:i )?(?:can't|can ?not|couldn't|could not|can hardly|can barely|could hardly|could barely)";
+const LINES = '(?:(?:pull|drag|stress|diagonal|horizontal) )?(?:lines?|wrinkles?|creases?|folds?)';
+
+const BUTTONS_STRAIN = `(?:(?:front|shirt) )?buttons? ${IS}(?:strain(?:s|ing|ed)?|pull(?:s|ing)?|gap(?:es?|ing)|pop(?:s|ping)?(?: open)?|comes? undone)`;
+
+/**
+ * What sewists say that they see, in other words than the catalogue's: each an expression for folded text. What it comes from is asked, since
+ * a symptom is evidence and not a diagnosis.
+ */
+const SEEN: readonly (readonly [symptom: SymptomId, said: string])[] = [
+  ['buttons-strain', `(?:(?:the|my) )?${BUTTONS_STRAIN}(?! (?:at|across|over|on) )`],
+  ['buttons-strain', `(?:it )?(?:gapes?|gaps?|gaping) between (?:the )?buttons`],
+  ['neckline-chokes', `(?:(?:the|my) )?(?:neck(?:line|band)?|collar) ${IS}(?:chok(?:es|ing)|strangl(?:es|ing))(?: me)?`],
+  ['neckline-chokes', `${CANNOT} (?:close|do up|button|button up|fasten) (?:the |my )?(?:top button|collar|neck)`],
+  ['arm-lift', `${CANNOT} (?:lift|raise|move) (?:my |her |his )?arms?(?: (?:up|forwards?|properly|much|high|over my head|above my head))*`],
+  ['cap-ridges', `(?:(?:the|my) )?sleeve (?:caps?|heads?) ${IS}(?:pucker(?:s|ed|y|ing)?|lumpy|ridged|gathered)`],
+  [
+    'cap-ridges',
+    `(?:(?:the|my) )?(?:sleeves? ${IS})?(?:puckers?|puckered|puckering|ridges|lumps)(?: (?:at|in|along|around|on) the (?:sleeve )?(?:caps?|heads?))`,
+  ],
+  ['sleeve-twists', `(?:(?:the|my) )?sleeves? ${IS}(?:twist(?:s|ed|ing)?|hang(?:s|ing)? (?:crooked|aslant))`],
+  [
+    'shoulder-drops',
+    `(?:(?:the|my) )?shoulders?(?: seams?)? (?:falls?|hangs?|sits?|slides?|slips?|drops?) (?:off(?: (?:the|my) shoulders?)?|down (?:the|my) arms?|past (?:the|my) shoulders?)`,
+  ],
+  ['bust-pulls', `${LINES} (?:from|between) (?:the )?bust (?:to|and|towards) (?:the |my )?(?:armpits?|underarms?|armholes?|arms?)`],
+  [
+    'swayback-folds',
+    `(?:it )?(?:pool(?:s|ing)?|puddl(?:es|ing)|bunch(?:es|ing)?(?: up)?|${LINES}|excess(?: fabric)?|too much fabric) (?:at|in|across|on|above) (?:the |my )?(?:lower back|small of (?:the|my) back|sway ?back)`,
+  ],
+  [
+    'crotch-whiskers',
+    `(?:whiskers|camel ?toe|smile lines|smiles)(?: (?:at|in|from|around) the (?:(?:front )?crotch|front))?(?! (?:under|below|beneath))`,
+  ],
+  ['crotch-whiskers', `(?:front )?${LINES} (?:across|at|in|from|around) the (?:front )?crotch`],
+  ['seat-folds', `(?:smiles?|frowns?|${LINES}|bagginess|excess(?: fabric)?|too much fabric) (?:under|below|beneath) ${SEAT}`],
+  ['seat-folds', `(?:saggy|baggy|droopy) (?:seat|bum|bottom|butt|backside)|${SEAT} ${IS}(?:sags?|sagging|saggy|bags?(?: out)?|baggy|droopy)`],
+  ['seat-tight', `${CANNOT} sit(?: down)?(?: in (?:it|them))?(?: properly)?`],
+  [
+    'rise-pulls-down',
+    `(?:(?:the|my) )?(?:waistband|back waist|back) (?:pulls|slides|slips|dips|drops|goes) down(?: at the back)? when (?:i|she|he) (?:sits?|bends?)(?: down| over)?`,
+  ],
+  ['waistband-rolls', `(?:(?:the|my) )?waist(?:band)? ${IS}(?:fold(?:s|ing)?|roll(?:s|ing)?|flip(?:s|ping)?|turn(?:s|ing)?) (?:over|down)`],
+  ['tummy-pulls', `(?:(?:the|my) )?(?:fly|zip) ${IS}(?:gap(?:es?|ing)|pulls? open)`],
+  [
+    'pockets-gape',
+    `(?:(?:the|my) )?(?:(?:side|front|slant|slash) )?pockets? ${IS}(?:gap(?:es?|ing)|stand(?:s|ing)? open|flar(?:es?|ing)|pull(?:s|ing)? open|bow(?:s|ing)? out)(?: open)?`,
+  ],
+  ['leg-twists', `(?:(?:the|my|trouser) )?legs? ${IS}twist(?:s|ed|ing)?(?: round| around)?`],
+];
+
+/** What lies over or under without a name for it: the place is asked like any other cause. */
+const OFF_AT: readonly (readonly [zone: ZoneId, way: 1 | -1, said: string])[] = [
+  [
+    'sleeve',
+    1,
+    `(?:(?:the|my) )?sleeves? (?:hits?|ends?|stops?|finish(?:es)?|comes? down|reach(?:es)?|goes?|falls?) (?:me )?(?:mid-?hand|(?:at|to|past|over) (?:my|the) (?:hands?|knuckles|fingers|fingertips|thumbs?))`,
+  ],
+  [
+    'sleeve',
+    -1,
+    `(?:(?:the|my) )?sleeves? (?:hits?|ends?|stops?|finish(?:es)?) (?:me )?(?:(?:well )?(?:above|before|short of) (?:my|the) wrist(?:s| ?bones?)?|mid-?forearm)`,
+  ],
+  [
+    'leg',
+    1,
+    `(?:they |it |(?:the |my )?(?:legs|hems?) )?(?:puddl(?:es?|ing)|pool(?:s|ing)?|bunch(?:es|ing)?(?: up)?|drag(?:s|ging)?) (?:at|round|around|on|over) (?:the |my )?(?:ankles?|floor|ground|feet|shoes)`,
+  ],
+  [
+    'waistband',
+    1,
+    `(?:they |it )?(?:(?:keeps? |kept )?(?:slid(?:e|es|ing)|fall(?:s|ing)?|slip(?:s|ping)?|com(?:es|ing)|creep(?:s|ing)?) down(?: (?:all day|all the time|constantly|when i walk))?|(?:i )?(?:keep|kept|have to keep) (?:pulling|hitching|tugging) (?:them|it) up|(?:only |just )?(?:need|needs|needed)(?: to wear)? a belt(?! loop)(?: to (?:stay|keep (?:them|it)) up)?)`,
+  ],
+  ['waistband', -1, `(?:gives? me |it has )?(?:an? )?muffin top`],
+];
+
+/** Room that is wished for: it was not there, or it is for the next one only. */
+export const ROOM_WANTED = `(?:it |i )?(?:needs?|needed|wants?|wanted|could (?:use|do with|have)) (?:(?:a (?:bit|little|touch|tad)|some|much|slightly) )*more (?:room|ease) (?:at|in|across|through|around|round|over|for) (?:the |my )?(?<zones>${ZONES})`;
+
+/** Seams at the end of the shoulder that lie off it, by how much. */
+const SHOULDER_OFF = `(?:(?:the|my) )?shoulders?(?: seams?)? (?:sits?|hangs?|falls?|is|are|was|were|lies?) (?<amount>${SAID_LENGTH}) too far (?<way>out|in)`;
+
+/** Around what is seen no more. */
+const CURED_BEFORE =
+  /\b(?:fix(?:ed|es)?|got rid of|gets rid of|cured|cures|solved|solves|avoids?|avoided|removed|removes|goodbye|no more)(?: (?:the|my|those|that|any|all|to))*\s*$/;
+const CURED_BEHIND = /^ (?:(?:is|are|was|were|has|have) )?(?:now )?(?:gone|fixed|cured|solved|disappeared|vanished)\b/;
+
+/** What a whole clause says that is seen, unless it says that it is not. */
+const inClause = (of: string, read: (sentence: Sentence, words: string, zones: string | undefined) => Meant | undefined): Rule =>
+  given(new RegExp(of.replaceAll('(?<zones>', '(?:')), rule)(of, 'likely', ({ zones }, s, from, to) =>
+    isDenied(s.low.slice(0, from)) || CURED_BEFORE.test(s.low.slice(0, from)) || CURED_BEHIND.test(s.low.slice(to))
+      ? undefined
+      : read(s, s.typed(from, to), zones),
+  );
+
+const noted = (zone: ZoneId, way: 1 | -1, symptom?: SymptomId): Choice => [
+  { is: 'fit', notes: [{ zone, outcome: outcomeOf(way, 1), ...(symptom ? { symptom } : {}) }] },
+];
+
+/** What is seen on the body, in a sewist's own words. */
+export const recogniseSeen = byRules([
+  ...SEEN.map(([symptom, said]) =>
+    inClause(said, (s, words) => {
+      const causes = symptomOf(symptom).causes.filter(({ zone }) => canHave([zone], s));
+      return causes.length === 0 ? undefined : asks(...causes.map(({ zone, direction }) => noted(zone, direction, symptom)), mereWords(words));
+    }),
+  ),
+  ...OFF_AT.map(([zone, way, said]) =>
+    inClause(said, (s, words) => {
+      const kind = s.subject?.kind;
+      const isOfIt = zone === 'sleeve' ? canHave([zone], s) : kind !== undefined && isLower(kind) && canHave([zone], s);
+      return isOfIt ? asks(noted(zone, way), mereWords(words)) : undefined;
+    }),
+  ),
+  given(/buttons?/, rule)(
+    `(?:(?:the|my) )?${BUTTONS_STRAIN} (?:at|across|over|on) (?:the |my )?(?<zones>bust|chest|hips?)`,
+    'sure',
+    ({ zones }, s, from) => {
+      const [zone] = zonesNamed(zones, s);
+      return zone === undefined || isDenied(s.low.slice(0, from)) ? undefined : { says: noted(zone, -1, 'buttons-strain') };
+    },
+  ),
+  given(/too far/, rule)(SHOULDER_OFF, 'sure', ({ amount = '', way }, s) => {
+    const cm = lengthOf(amount, s.context.unit)?.cm;
+    const sign = way === 'out' ? 1 : -1;
+    return cm === undefined ? undefined : { says: [{ is: 'fit', notes: [{ zone: 'shoulder', outcome: outcomeOf(sign, 2), amount: cm }] }] };
+  }),
+  inClause(ROOM_WANTED, (s, words, zones) => {
+    const places = zonesNamed(zones, s).filter((zone) => canHave([zone], s));
+    return places.length === 0
+      ? undefined
+      : asks(
+          places.flatMap((zone) => noted(zone, -1)),
+          [{ is: 'next', words }],
+        );
+  }),
+]);
