@@ -147,6 +147,13 @@ export function readLine(text: string, context: LineContext, answers: Answers = 
   let at = 0;
   for (const reading of withDoubts(best, others, typed)) {
     wordsBetween(at, reading.from);
+    // Where nothing but words could be chosen there is nothing to ask.
+    const [only, ...more] = reading.choices ?? [];
+    if (only && more.length === 0 && only.every((fact) => fact.is === 'words')) {
+      chips.push(chip(reading.from, reading.to, [...reading.says, ...only]));
+      at = reading.to;
+      continue;
+    }
     const { choices = [] } = reading;
     const answer = choices[answers[askedWords(typed(reading.from, reading.to))] ?? -1];
     chips.push(chip(reading.from, reading.to, answer ?? reading.says, choices, !answer && reading.says.length === 0));

@@ -102,6 +102,15 @@ const looseEnds = byRules([
         ? { ...says({ is: 'loose end', words: s.typed(from, to).trim() }), weight: WEIGHTS.whole * wordCount(s.low.slice(from, to)) + 3 }
         : undefined,
   ),
+  // "Need to redo the hem", "the zip needs replacing": what is mended waits, and is nothing for the next one.
+  rule(
+    `(?:(?:(?:i|we|but|still|just|only) )*(?:need|have) to (?:re-?do|re-?sew|re-?stitch|re-?hem|re-?attach|mend|fix|repair|replace|unpick) (?:the |a |its |both |one )?|(?:the |both |one |a |my )?[a-zß-ɏ]+(?: [a-zß-ɏ]+)? (?:still )?needs? (?:re-?doing|re-?sewing|re-?stitching|re-?hemming|re-?attaching|mending|fixing|repairing|replacing|unpicking)\\b|needs? (?:re-?doing|re-?sewing|re-?hemming|mending|fixing|repairing|an? new (?:zip|button|elastic|lining|hem)))[^,.;·|\\n•]*`,
+    'sure',
+    (_, s, from, to) =>
+      startsClause(s, from) && !/next (?:time|one|version)/.test(s.low.slice(from, to))
+        ? { ...says({ is: 'loose end', words: s.typed(from, to).trim() }), weight: WEIGHTS.whole * wordCount(s.low.slice(from, to)) + 3 }
+        : undefined,
+  ),
   // "Need to buy buttons".
   rule(
     `(?:(?:i|we|but|still|just|only) )*(?:need|have|want) to (?:buy|get|find|order) (?:an? |the |some |more )?(?:[a-zß-ɏ]+ )?${NOTION}(?: (?:for|to) [^,.;·|\\n•]*)?`,

@@ -43,3 +43,9 @@ test('three sizes without a place are asked', () => {
   expect(said('10/12/14')).toEqual([]);
   expect(chipsOf('10/12/14').flatMap((chip) => chip.choices.map(sizesIn))).toContainEqual(['10 bust', '12 waist', '14 hip']);
 });
+
+test('where nothing but words could be chosen, nothing is asked', () => {
+  const chips = readLine('curlew jeans, went down a size', { ...CONTEXT, patterns: [] });
+  expect(chips.filter((chip) => chip.asks)).toEqual([]);
+  expect(chips.flatMap((chip) => chip.says)).toContainEqual({ is: 'words', words: 'went down a size' });
+});

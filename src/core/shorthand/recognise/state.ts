@@ -1,9 +1,10 @@
 import { anyOf, ORDINAL } from '../amounts';
 import type { Understood } from '../chip';
 import { isDenied } from '../denied';
-import { asks, beforeName, byRules, mereWords, rule, says, type Meant } from '../said';
+import { asks, beforeName, byRules, given, mereWords, rule, says, type Meant } from '../said';
 import type { Recogniser, Sentence } from '../sentence';
 import { madeOverFrom, MADE_FROM, wasSewn } from '../made-over';
+import { MONEY } from '../money-said';
 import { MAKE_KINDS_SAID, WHOSE } from '../words';
 import { DAY, ON_THE_MACHINE, SEEN_LATER, tellsOfFinishing, UNDER_WAY } from './date';
 
@@ -139,9 +140,15 @@ const states = byRules([
     );
   }),
   rule(
-    `(?:now |long |since )?(?:given away|gave (?:it|this) away|gave (?:(?:it|this|them) )?to (?!up)[^,.;·|]{2,30}|given to [^,.;·|]{2,30}|donated(?: it)?|(?:(?:it|and|then|they) )*(?:went|gone) to (?:the |a |my )?(?:charity|op|thrift|second-?hand)[^,.;·|]{0,20}|passed (?:it )?on(?: to [^,.;·|]{2,30})?)`,
+    `(?:now |long |since )?(?:given away|gave (?:it|this) away|gave (?:(?:it|this|them) )?to (?!up)[^,.;·|]{2,30}|given to [^,.;·|]{2,30}|donated(?: it)?|(?:(?:it|and|then|they) )*(?:went|gone) to (?:the |a |my )?(?:charity|op|thrift|second-?hand)[^,.;·|]{0,20}|passed (?:it )?on(?: to [^,.;·|]{2,30})?|gifted (?:(?:it|them) )?to [^,.;·|]{2,30})`,
     'sure',
     () => says({ is: 'state', state: 'given' }),
+  ),
+  // For how much is no cost of it.
+  given(/sold /, rule)(
+    `(?:(?:now|since|then|and|i|later) )*sold (?:(?:it|them|on) )*for (?:only |just |about )?${MONEY}`,
+    'sure',
+    (_, s, from, to) => ({ says: [{ is: 'state', state: 'sold' }, ...mereWords(s.typed(from, to))] }),
   ),
   rule(`(?:now |since )?sold(?: it| on)?${CLAUSE}`, 'sure', () => says({ is: 'state', state: 'sold' })),
   rule(`(?:now |already |long |since )?(?:outgrown|grown out of(?: it)?|outgrew it)`, 'sure', () => says({ is: 'state', state: 'outgrown' })),

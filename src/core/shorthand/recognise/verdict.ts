@@ -62,7 +62,7 @@ const REASONS_SAID: readonly (readonly [words: string, reason: Reason])[] = [
   ],
   ['(?:(?:much|far|way|a bit|a little|rather) )*too (?:hot|warm|cold|cool|wintry|summery)(?: (?:for|in|to wear in) [^,.;·|]{2,40})?', 'season'],
   [
-    "(?:has |got |with |there is |there's )?(?:an? )?(?:holes?|tear|torn|ripped|stained?|stain|faded|pilled|pills|pilling|bobbled|shrunk|shrank)(?: (?:in|at|on) [^,.;·|]{2,40})?",
+    "(?:has |got |with |there is |there's )?(?:an? )?(?:holes?|tear|torn|ripped|stained?|stain|faded|pilled|pills|pilling|bobbled|shrunk|shrank)(?: (?:in|at|on) [^,.;·|]{2,40})?|(?:the |a |one )?(?:seams?|stitching) (?:has |have )?(?:split|burst|popped|came apart|ripped|tore|gave way|given way)(?: (?:in|at|on) [^,.;·|]{2,40})?|(?:the )?zip(?:per)? (?:has )?(?:broke|broken|burst|is broken|jammed)",
     'damage',
   ],
   [
