@@ -210,3 +210,16 @@ test('a length that was right stays as it was cut where the size of most places 
   expect(wanted(most).next).toMatchObject({ size: { size: '44' }, sizeLines: ['waistband', 'rise'].map((zone) => ({ zone, line: { size: '42' } })) });
   expect(rise(most)).toBe(0);
 });
+
+test('no place goes further than two sizes from where it was cut: beyond that the size is altered', () => {
+  const at = (first: Outcome) => {
+    const input = unknown('neckWidth', 'semi', [
+      ['M', first, { seen: { at: 'firstDay' } }],
+      ['S', 0],
+    ]);
+    const { zones, next } = carryForward(input, PLAN)!;
+    return { line: zones.find((z) => z.zone === 'neckWidth')!.line, altered: next.alterations.map((a) => a.kind) };
+  };
+  expect(at(2)).toEqual({ line: { size: 'XXS' }, altered: [] });
+  expect(at(3)).toEqual({ line: { size: 'S' }, altered: ['neck-width'] });
+});

@@ -188,10 +188,10 @@ export function linesFrom(garment: Garment, zone: ZoneId): MovedLine[] {
   const from = chart && line && placeOf(chart, line);
   const base = chart && make.size && placeOf(chart, make.size);
   if (!chart || !along || from === undefined || base === undefined || make.measured.some((m) => m.zone === zone)) return [];
-  // Labels alone reach three sizes beyond those that were cut; what is left after a line cannot be told in centimetres.
-  const most = isLabelsAlone(chart) ? chart.sizes.length : MOST_STEPS;
-  const low = Math.max(0, base - most);
-  const high = Math.min(chart.sizes.length - 1, base + most);
+  // Of labels alone a place goes on from where it was cut: how far the size all over lies from there in centimetres nobody knows.
+  const middle = isLabelsAlone(chart) ? from : base;
+  const low = Math.max(0, middle - MOST_STEPS);
+  const high = Math.min(chart.sizes.length - 1, middle + MOST_STEPS);
   const start = along(from);
   const lines: MovedLine[] = [];
   for (const [first, step] of [
